@@ -1,0 +1,61 @@
+import { drawLook } from '../look/look.js';
+import { isText, needsConfirming, SCHEMA_VERSION, shortLabel, type Facts, type Page, type Section, type SiteDocument, type Text } from '../model/site.js';
+import { shapes } from '../shapes/registry.gen.js';
+import { packFor } from '../trades/packs.js';
+
+/** A site that is only a brief so far. */
+export function newDocument(id: string, facts: Facts, seed = 1): SiteDocument {
+  return {
+    schema: SCHEMA_VERSION,
+    id,
+    seed,
+    language: 'en-GB',
+    facts,
+    look: drawLook(packFor(facts.trade), seed),
+    header: null,
+    pages: [],
+    footer: null,
+    forms: [],
+  };
+}
+
+/** A text of a section with its place and what to call it. */
+export interface PlacedText {
+  section: Section;
+  page: Page | null;
+  path: string;
+  label: string;
+  long: boolean;
+  text: Text;
+}
+
+interface FieldSchema {
+  title?: string;
+  long?: boolean;
+  properties?: Record<string, FieldSchema>;
+  items?: FieldSchema;
+}
+
+function* walk(value: unknown, schema: FieldSchema | undefined, path: string, prefix: string): Generator<Omit<PlacedText, 'section' | 'page'>> {
+  if (isText(value)) yield { path, label: `${prefix}${schema?.title ?? shortLabel(path)}`, long: schema?.long ?? false, text: value };
+  else if (Array.isArray(value)) for (const [n, item] of value.entries()) yield* walk(item, schema?.items, `${path}.${n}`, value.length > 1 ? `${n + 1}. ` : prefix);
+  else if (typeof value === 'object' && value !== null)
+    for (const [key, inner] of Object.entries(value)) yield* walk(inner, schema?.properties?.[key], path ? `${path}.${key}` : key, prefix);
+}
+
+/** The texts of one section in the order its shape holds them. */
+export function textsOf(section: Section, page: Page | null = null): PlacedText[] {
+  const schema = shapes[section.shape]?.content as FieldSchema | undefined;
+  return [...walk(section.content, schema, '', '')].map((t) => ({ section, page, ...t }));
+}
+
+/** Every text of a site: shared ones first, then page by page. */
+export function allTexts(document: SiteDocument): PlacedText[] {
+  return [
+    ...[document.header, document.footer].flatMap((s) => (s ? textsOf(s) : [])),
+    ...document.pages.flatMap((p) => p.sections.flatMap((s) => textsOf(s, p))),
+  ];
+}
+
+/** Every text that nobody has vouched for yet. */
+export const toConfirm = (document: SiteDocument): PlacedText[] => allTexts(document).filter((t) => needsConfirming(t.text));

@@ -1,0 +1,188 @@
+import { Type, type Static, type TSchema } from '@sinclair/typebox';
+
+/** The schema version this code writes. Older documents are carried forward by `migrate`. */
+export const SCHEMA_VERSION = 1;
+
+const Id = Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' });
+const line = (title: string, maxLength = 200) => Type.String({ title, maxLength });
+
+/** Where a text comes from; what nobody has vouched for is a claim still to confirm. */
+export const Provenance = Type.Union([
+  Type.Object({ kind: Type.Literal('brief'), quote: Type.String({ maxLength: 2000 }) }, { additionalProperties: false }),
+  Type.Object(
+    { kind: Type.Literal('pack'), line: Type.String({ maxLength: 80 }), claim: Type.Boolean() },
+    { additionalProperties: false },
+  ),
+  Type.Object({ kind: Type.Literal('placeholder'), ask: Type.String({ maxLength: 300 }) }, { additionalProperties: false }),
+  Type.Object({ kind: Type.Literal('designer') }, { additionalProperties: false }),
+  Type.Object({ kind: Type.Literal('client') }, { additionalProperties: false }),
+]);
+export type Provenance = Static<typeof Provenance>;
+
+export const Text = Type.Object(
+  { value: Type.String({ maxLength: 4000 }), from: Provenance },
+  { additionalProperties: false, $comment: 'text' },
+);
+export type Text = Static<typeof Text>;
+
+/** A text field of a section shape: `title` is its label beside the window, `long` asks for several lines. */
+export const textField = (title: string, long = false) => ({ ...Text, title, long }) as typeof Text;
+
+export const Service = Type.Object(
+  { id: Id, name: line('Service', 120), detail: line('In a sentence or two', 600), price: line('Price', 60) },
+  { additionalProperties: false },
+);
+export type Service = Static<typeof Service>;
+
+/** The sheet of business facts. An empty string means the brief does not say. */
+export const Facts = Type.Object(
+  {
+    name: line('Client or business name', 120),
+    strapline: line('Strapline', 160),
+    trade: line('Trade', 80),
+    place: line('Place', 120),
+    description: Type.String({ title: 'What they told you', maxLength: 20000 }),
+    phone: line('Phone', 40),
+    mail: line('Mail', 254),
+    address: Type.String({ title: 'Address', maxLength: 400 }),
+    hours: Type.String({ title: 'Opening hours', maxLength: 600 }),
+    founded: line('Founded', 4),
+    services: Type.Array(Service, { maxItems: 40 }),
+  },
+  { additionalProperties: false },
+);
+export type Facts = Static<typeof Facts>;
+export type FactField = Exclude<keyof Facts, 'services'>;
+
+const Colour = Type.String({ pattern: '^#[0-9a-f]{6}$' });
+/** Colour roles of one version (day or night) of a look, as sRGB hex. */
+export const Palette = Type.Object(
+  {
+    ground: Colour,
+    wash: Colour,
+    text: Colour,
+    quiet: Colour,
+    line: Colour,
+    lead: Colour,
+    onLead: Colour,
+    accent: Colour,
+    onAccent: Colour,
+  },
+  { additionalProperties: false },
+);
+export type Palette = Static<typeof Palette>;
+
+export const Look = Type.Object(
+  {
+    name: line('Name', 60),
+    day: Palette,
+    night: Palette,
+    heading: Id,
+    reading: Id,
+    corner: Type.Integer({ minimum: 0, maximum: 24, description: 'corner radius, px' }),
+    density: Type.Number({ minimum: 0.7, maximum: 1.4, description: 'multiplies the vertical rhythm' }),
+    scene: Id,
+    seed: Type.Integer({ minimum: 0 }),
+  },
+  { additionalProperties: false },
+);
+export type Look = Static<typeof Look>;
+
+export const Section = Type.Object(
+  {
+    id: Id,
+    shape: Type.String({ pattern: '^[a-z]+/[a-z]+$' }),
+    reason: line('Why it is here', 300),
+    content: Type.Record(Type.String({ pattern: '^[a-z][a-zA-Z]*$' }), Type.Unknown()),
+  },
+  { additionalProperties: false },
+);
+export type Section = Static<typeof Section>;
+
+export const Seo = Type.Object(
+  { title: Type.Union([Text, Type.Null()]), description: Type.Union([Text, Type.Null()]) },
+  { additionalProperties: false },
+);
+
+export const Page = Type.Object(
+  {
+    id: Id,
+    slug: Type.String({ pattern: '^([a-z0-9]+(-[a-z0-9]+)*)?$', maxLength: 60, description: 'empty for the home page' }),
+    label: line('Menu label', 40),
+    reason: line('Why it is here', 300),
+    seo: Seo,
+    sections: Type.Array(Section, { minItems: 1, maxItems: 40 }),
+  },
+  { additionalProperties: false },
+);
+export type Page = Static<typeof Page>;
+
+export const Form = Type.Object(
+  {
+    id: Id,
+    deliverTo: line('Messages also go to', 254),
+    fields: Type.Array(
+      Type.Object(
+        {
+          name: Id,
+          label: line('Label', 80),
+          type: Type.Union([Type.Literal('text'), Type.Literal('email'), Type.Literal('tel'), Type.Literal('long')]),
+          required: Type.Boolean(),
+        },
+        { additionalProperties: false },
+      ),
+      { minItems: 1, maxItems: 20 },
+    ),
+  },
+  { additionalProperties: false },
+);
+export type Form = Static<typeof Form>;
+
+/** A client site, whole: the one model every other part of Tin Porch reads. */
+export const SiteDocument = Type.Object(
+  {
+    schema: Type.Literal(SCHEMA_VERSION),
+    id: Id,
+    seed: Type.Integer({ minimum: 0, maximum: 2 ** 31 - 1 }),
+    language: Type.Literal('en-GB'),
+    facts: Facts,
+    look: Look,
+    header: Type.Union([Section, Type.Null()]),
+    pages: Type.Array(Page, { maxItems: 60 }),
+    footer: Type.Union([Section, Type.Null()]),
+    forms: Type.Array(Form, { maxItems: 10 }),
+  },
+  { additionalProperties: false, $id: 'site-document' },
+);
+export type SiteDocument = Static<typeof SiteDocument>;
+
+/** True for the leaves of a section's content that are texts. */
+export function isText(value: unknown): value is Text {
+  return typeof value === 'object' && value !== null && 'value' in value && 'from' in value;
+}
+
+/** True for a field schema made by `textField`. */
+export const isTextSchema = (schema: TSchema): boolean => schema['$comment'] === 'text';
+
+export const needsConfirming = (text: Text): boolean =>
+  text.value !== '' && (text.from.kind === 'placeholder' || (text.from.kind === 'pack' && text.from.claim));
+
+export const emptyFacts = (): Facts => ({
+  name: '',
+  strapline: '',
+  trade: '',
+  place: '',
+  description: '',
+  phone: '',
+  mail: '',
+  address: '',
+  hours: '',
+  founded: '',
+  services: [],
+});
+
+/** A label made of the last word of a path. */
+export const shortLabel = (path: string): string => {
+  const word = path.split('.').filter((p) => !/^\d+$/.test(p)).at(-1) ?? path;
+  return word[0]!.toUpperCase() + word.slice(1);
+};

@@ -1,0 +1,53 @@
+import { Type, type Static } from '@sinclair/typebox';
+import { Facts, Form, Look, Page, Section, Service, Text, type FactField } from '../model/site.js';
+
+const factField = Type.Union(
+  (Object.keys(Facts.properties).filter((k) => k !== 'services') as FactField[]).map((k) => Type.Literal(k)),
+);
+
+/** The place of a text: a section (`header`, `footer` or a section id) and a dotted path in its content, as `items.2.name`. */
+export const Place = Type.Object(
+  { section: Type.String({ maxLength: 64 }), path: Type.String({ pattern: '^[a-z][a-zA-Z]*(\\.([0-9]{1,3}|[a-z][a-zA-Z]*))*$' }) },
+  { additionalProperties: false },
+);
+export type Place = Static<typeof Place>;
+
+const closed = { additionalProperties: false } as const;
+
+export const SetFact = Type.Object({ op: Type.Literal('setFact'), field: factField, value: Type.String({ maxLength: 20000 }) }, closed);
+export const SetServices = Type.Object({ op: Type.Literal('setServices'), services: Type.Array(Service, { maxItems: 40 }) }, closed);
+export const SetText = Type.Object({ op: Type.Literal('setText'), at: Place, text: Text }, closed);
+export const SetSeo = Type.Object(
+  {
+    op: Type.Literal('setSeo'),
+    page: Type.String({ maxLength: 64 }),
+    field: Type.Union([Type.Literal('title'), Type.Literal('description')]),
+    text: Type.Union([Text, Type.Null()]),
+  },
+  closed,
+);
+export const SetLook = Type.Object({ op: Type.Literal('setLook'), look: Look }, closed);
+export const SetForm = Type.Object(
+  { op: Type.Literal('setForm'), form: Type.String({ maxLength: 64 }), deliverTo: Type.String({ maxLength: 254 }) },
+  closed,
+);
+/** Puts a whole generated version in place: pages, what they share, forms and look. */
+export const PutVersion = Type.Object(
+  {
+    op: Type.Literal('putVersion'),
+    seed: Type.Integer({ minimum: 0, maximum: 2 ** 31 - 1 }),
+    header: Type.Union([Section, Type.Null()]),
+    pages: Type.Array(Page, { maxItems: 60 }),
+    footer: Type.Union([Section, Type.Null()]),
+    forms: Type.Array(Form, { maxItems: 10 }),
+    look: Look,
+  },
+  closed,
+);
+const Single = Type.Union([SetFact, SetServices, SetText, SetSeo, SetLook, SetForm, PutVersion]);
+/** Several changes that are one step of history. */
+export const Batch = Type.Object({ op: Type.Literal('batch'), operations: Type.Array(Single, { minItems: 1, maxItems: 500 }) }, closed);
+export const Operation = Type.Union([...Single.anyOf, Batch]);
+export type Operation = Static<typeof Operation>;
+export type SingleOperation = Static<typeof Single>;
+export type PutVersion = Static<typeof PutVersion>;

@@ -1,0 +1,28 @@
+/** One file of a release: what it is and the SHA-256 of its bytes, hex. */
+export interface ManifestEntry {
+  hash: string;
+  size: number;
+  type: string;
+}
+
+/** A release: an immutable map of paths to content, and what it was made from. */
+export interface Manifest {
+  files: Record<string, ManifestEntry>;
+  /** SHA-256 of the site document’s JSON, hex. */
+  document: string;
+  origin: string;
+  engine: number;
+}
+
+/** The version of the renderer. A release made by another may differ in its bytes for the same document. */
+export const ENGINE = 1;
+
+/** Makes the manifest of a release from its bytes. `hash` is SHA-256 in hex; paths keep their order. */
+export function makeManifest(files: readonly { path: string; type: string; bytes: Uint8Array }[], documentJson: string, origin: string, hash: (b: Uint8Array | string) => string): Manifest {
+  return {
+    files: Object.fromEntries(files.map((f) => [f.path, { hash: hash(f.bytes), size: f.bytes.byteLength, type: f.type }])),
+    document: hash(documentJson),
+    origin,
+    engine: ENGINE,
+  };
+}

@@ -1,0 +1,35 @@
+const BLOCK =
+  /^(html|head|body|meta|link|title|script|header|footer|main|nav|section|article|aside|div|ul|ol|li|h[1-6]|p|form|label|input|textarea|button|img|address|dl|dt|dd)$/;
+const VOID = /^(meta|link|img|input|br|hr)$/;
+const HOLDS_BLOCKS = /^(html|head|body|header|footer|main|nav|section|article|aside|div|ul|ol|form|dl|li)$/;
+
+/**
+ * Lays out markup one block element a line, indented, so that a person can read it. Text and inline elements are
+ * left exactly as they are, so nothing a browser shows changes.
+ */
+export function layOut(html: string): string {
+  const tokens = html.match(/<(script|textarea)\b[^]*?<\/\1>|<[^>]+>|[^<]+/g) ?? [];
+  let out = '';
+  const open: { name: string; holds: boolean; laidOut: boolean }[] = [];
+  const newLine = () => (out = `${out.replace(/[ \n]+$/, '')}\n${'  '.repeat(open.length)}`);
+  for (const token of tokens) {
+    const tag = /^<(\/?)([a-z0-9]+)/i.exec(token);
+    const name = tag?.[2]?.toLowerCase() ?? '';
+    const parent = open.at(-1);
+    if (!tag || !BLOCK.test(name)) {
+      if (tag && parent?.laidOut) newLine();
+      out += VOID.test(name) ? token.replace(/\/>$/, '>') : token;
+    } else if (tag[1]) {
+      if (open.pop()?.laidOut) newLine();
+      out += token;
+    } else {
+      if (!parent || parent.holds) {
+        newLine();
+        if (parent) parent.laidOut = true;
+      }
+      out += VOID.test(name) ? token.replace(/\/>$/, '>') : token;
+      if (!VOID.test(name) && !/<\/(script|textarea)>$/.test(token)) open.push({ name, holds: HOLDS_BLOCKS.test(name), laidOut: false });
+    }
+  }
+  return `${out.trim()}\n`;
+}

@@ -1,0 +1,93 @@
+import { isText, type Page, type SiteDocument } from '../model/site.js';
+import { packFor } from '../trades/packs.js';
+import { fitWidth, RESULT } from './width.js';
+
+const sentence = (s: string) => (s ? s[0]!.toUpperCase() + s.slice(1) : s);
+
+/** The title a page has when nobody wrote one: what the business is and where, then its name. */
+export function defaultTitle(document: SiteDocument, page: Page): string {
+  const { name, trade, place } = document.facts;
+  if (page.slug !== '') return `${page.label} – ${name}`;
+  const what = [trade && sentence(trade), place && `in ${place.split(',')[0]}`].filter(Boolean).join(' ');
+  return what ? `${name} – ${what}` : name;
+}
+
+/** The description a page has when nobody wrote one: its own opening words, cut to what a search result shows. */
+export function defaultDescription(document: SiteDocument, page: Page): string {
+  const texts: string[] = [];
+  for (const section of page.sections)
+    for (const key of ['lead', 'paragraphs', 'heading']) {
+      const value = section.content[key];
+      const first = Array.isArray(value) ? value[0] : value;
+      if (isText(first) && first.value && first.from.kind !== 'placeholder') texts.push(first.value);
+    }
+  const own = texts.find((t) => t.length > 50) ?? texts[0] ?? document.facts.name;
+  return fitWidth(own.replace(/\s+/g, ' ').trim(), RESULT.description.size, RESULT.description.width);
+}
+
+export const titleOf = (document: SiteDocument, page: Page): string => page.seo.title?.value || defaultTitle(document, page);
+export const descriptionOf = (document: SiteDocument, page: Page): string =>
+  page.seo.description?.value || defaultDescription(document, page);
+
+const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
+/**
+ * Opening hours as schema.org OpeningHoursSpecification, from lines such as “Monday to Friday 8.00–17.00”. A line that
+ * cannot be read whole is left out: nothing is guessed.
+ */
+export function openingHours(hours: string): object[] {
+  const out: object[] = [];
+  for (const line of hours.split(/\n|;/)) {
+    const m = /^\s*([a-z]{3})[a-z]*\.?(?:\s*(?:to|-|–)\s*([a-z]{3})[a-z]*\.?)?[\s:,]+(\d{1,2})(?:[.:](\d{2}))?\s*(?:to|-|–)\s*(\d{1,2})(?:[.:](\d{2}))?\s*$/i.exec(line);
+    if (!m) continue;
+    const day = (s: string) => DAYS.findIndex((d) => d.slice(0, 3).toLowerCase() === s.toLowerCase());
+    const from = day(m[1]!);
+    const to = m[2] ? day(m[2]) : from;
+    const [opens, closes] = [Number(m[3]), Number(m[5])];
+    if (from < 0 || to < from || opens > 24 || closes > 24 || closes <= opens) continue;
+    out.push({
+      '@type': 'OpeningHoursSpecification',
+      dayOfWeek: DAYS.slice(from, to + 1),
+      opens: `${String(opens).padStart(2, '0')}:${m[4] ?? '00'}`,
+      closes: `${String(closes).padStart(2, '0')}:${m[6] ?? '00'}`,
+    });
+  }
+  return out;
+}
+
+/** The business as schema.org JSON-LD, from the facts alone. */
+export function jsonLd(document: SiteDocument, origin: string): object {
+  const f = document.facts;
+  const hours = openingHours(f.hours);
+  const offers = f.services.filter((s) => s.name);
+  return {
+    '@context': 'https://schema.org',
+    '@type': packFor(f.trade).schemaType,
+    '@id': `${origin}/#business`,
+    name: f.name,
+    url: `${origin}/`,
+    ...(f.strapline && { slogan: f.strapline }),
+    ...(f.phone && { telephone: f.phone }),
+    ...(f.mail && { email: f.mail }),
+    ...(f.address && { address: f.address.replace(/\s*\n\s*/g, ', ') }),
+    ...(f.place && { areaServed: f.place }),
+    ...(/^\d{4}$/.test(f.founded) && { foundingDate: f.founded }),
+    ...(hours.length && { openingHoursSpecification: hours }),
+    ...(offers.length && {
+      makesOffer: offers.map((s) => ({ '@type': 'Offer', itemOffered: { '@type': 'Service', name: s.name, ...(s.detail && { description: s.detail }) } })),
+    }),
+  };
+}
+
+const xml = (s: string) => s.replace(/[<>&'"]/g, (c) => `&#${c.charCodeAt(0)};`);
+
+/** sitemap.xml (sitemaps.org 0.9) for a site’s pages. */
+export function sitemap(document: SiteDocument, origin: string): string {
+  const urls = document.pages.map((p) => `  <url><loc>${xml(`${origin}${pagePath(p)}`)}</loc></url>`);
+  return `<?xml version="1.0" encoding="UTF-8"?>\n<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">\n${urls.join('\n')}\n</urlset>\n`;
+}
+
+/** robots.txt (RFC 9309): everything open but the form’s address. */
+export const robots = (origin: string): string => `User-agent: *\nDisallow: /-/\n\nSitemap: ${origin}/sitemap.xml\n`;
+
+export const pagePath = (page: Page): string => (page.slug ? `/${page.slug}/` : '/');

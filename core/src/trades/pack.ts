@@ -1,0 +1,25 @@
+/** What the generator knows about a trade. Lines that say what a business does are claims until somebody vouches for them. */
+export interface TradePack {
+  id: string;
+  /** The trade as a noun, lower case: “boatyard”. */
+  noun: string;
+  /** Other words that mean this trade, lower case. */
+  synonyms: string[];
+  /** The schema.org type of such a business. */
+  schemaType: string;
+  /** Headings over the list of services. */
+  worksHeadings: string[];
+  /** Headings over how a job goes. */
+  stepsHeadings: string[];
+  steps: { name: string; text: string }[];
+  /** What the main button says. */
+  actions: string[];
+  contactHeadings: string[];
+  contactLeads: string[];
+  /** Lines about a service, chosen by a word in its name. */
+  services: { match: string[]; lines: string[] }[];
+  /** Lead and accent hues, OKLCH degrees. */
+  hues: [number, number][];
+  scene: string;
+  sceneAlt: string;
+}

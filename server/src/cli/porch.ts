@@ -1,0 +1,88 @@
+import { mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { dirname, join, resolve } from 'node:path';
+import { parseArgs } from 'node:util';
+import { apply, BriefError, contentFiles, newDocument, readBrief, render, toConfirm, writeVersion } from '@tin-porch/core';
+import { validateDocument } from '@tin-porch/core/validate';
+import { renderedBytes } from '../assets/rendered-bytes.js';
+
+const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL]
+
+  BRIEF         a brief as Markdown, plain text or JSON
+  --out DIR     where the site is written: public/, content/, site.json, report.json
+  --seed N      another whole number gives another version (default 1)
+  --origin URL  where the site will be read, for canonical addresses`;
+
+class UsageError extends Error {}
+
+async function build(args: string[]): Promise<void> {
+  let parsed;
+  try {
+    parsed = parseArgs({ args, allowPositionals: true, options: { out: { type: 'string' }, seed: { type: 'string', default: '1' }, origin: { type: 'string' } } });
+  } catch (error) {
+    throw new UsageError((error as Error).message);
+  }
+  const { positionals, values } = parsed;
+  if (positionals.length !== 1 || !values.out) throw new UsageError('Give one brief and --out DIR.');
+  const seed = Number(values.seed);
+  if (!/^\d{1,9}$/.test(values.seed)) throw new UsageError(`--seed takes a whole number from 0 to 999999999, not “${values.seed}”.`);
+  let source: string;
+  try {
+    source = new TextDecoder('utf-8', { fatal: true }).decode(await readFile(positionals[0]!));
+  } catch (error) {
+    const code = (error as NodeJS.ErrnoException).code;
+    throw new BriefError(code === 'ENOENT' ? `There is no file ${positionals[0]}.` : code === 'EISDIR' ? `${positionals[0]} is a folder.` : `${positionals[0]} cannot be read as UTF-8 text.`);
+  }
+  const started = performance.now();
+  const facts = readBrief(source);
+  const id = facts.name.normalize('NFD').toLowerCase().replace(/\p{M}/gu, '').replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40) || 'site';
+  let origin = `https://${id}.example`;
+  if (values.origin) {
+    try {
+      origin = new URL(values.origin).origin;
+    } catch {
+      throw new UsageError(`--origin takes an address such as https://name.example, not “${values.origin}”.`);
+    }
+  }
+  const { document } = apply(newDocument(id, facts, seed), writeVersion(facts, seed));
+  const misfits = validateDocument(document);
+  if (misfits.length) throw new Error(`The generated site does not fit its schema: ${JSON.stringify(misfits[0])}`);
+  const files = await renderedBytes(render(document, { origin }));
+  const seconds = (performance.now() - started) / 1000;
+
+  const out = resolve(values.out);
+  const put = async (path: string, bytes: string | Uint8Array) => {
+    await mkdir(dirname(join(out, path)), { recursive: true });
+    await writeFile(join(out, path), bytes);
+  };
+  for (const folder of ['public', 'content']) await rm(join(out, folder), { recursive: true, force: true });
+  for (const f of files) await put(`public${f.path}`, f.bytes);
+  for (const f of contentFiles(document)) await put(`content/${f.path}`, f.text);
+  await put('site.json', `${JSON.stringify(document, null, 2)}\n`);
+  const confirm = toConfirm(document).map((t) => ({
+    page: t.page?.label ?? 'every page',
+    at: `${t.section.id}/${t.path}`,
+    text: t.text.value,
+    from: t.text.from.kind === 'pack' ? `trade pack, ${t.text.from.line}` : 'placeholder',
+    ...(t.text.from.kind === 'placeholder' && { ask: t.text.from.ask }),
+  }));
+  const bytes = files.reduce((sum, f) => sum + f.bytes.byteLength, 0);
+  await put('report.json', `${JSON.stringify({ seconds: Number(seconds.toFixed(4)), bytes, files: files.length, pages: document.pages.length, seed, toConfirm: confirm }, null, 2)}\n`);
+  console.log(`${facts.name}: ${document.pages.length} pages, ${files.length} files, ${Math.ceil(bytes / 1024)} KB in ${seconds.toFixed(2)} s; ${confirm.length} to confirm. See ${join(values.out, 'report.json')}`);
+}
+
+async function main(): Promise<number> {
+  const [command, ...rest] = process.argv.slice(2);
+  try {
+    if (command === 'build') return (await build(rest), 0);
+    if (command === '--help' || command === 'help') return (console.log(USAGE), 0);
+    throw new UsageError(command ? `There is no command “${command}”.` : 'Say what to do.');
+  } catch (error) {
+    if (error instanceof BriefError) console.error(`Cannot use this brief: ${error.message}`);
+    else if (error instanceof UsageError) console.error(`${error.message}\n\n${USAGE}`);
+    else if ((error as NodeJS.ErrnoException).code) console.error(`Cannot write the site: ${(error as Error).message}`);
+    else throw error;
+    return 2;
+  }
+}
+
+process.exitCode = await main();
