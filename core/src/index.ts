@@ -22,3 +22,4 @@ export * from './care/findings.js';
 export * from './visits/count.js';
 export { shapes } from './shapes/registry.gen.js';
 export type { FormState, Shape } from './shapes/shape.js';
+export * from './problem/problem.js';

@@ -1,0 +1,57 @@
+import { appendFile, mkdir, readdir, readFile, stat } from 'node:fs/promises';
+import { join } from 'node:path';
+import { countVisits, readLogLine, writeLogLine, type LogEntry } from '@tin-porch/core';
+import { writeDurable } from './durable.js';
+
+/** Access logs in the combined log format, one file a site and day, and what they say about visits. */
+export class AccessLogs {
+  private readonly counted = new Map<string, { size: number; days: Record<string, { visits: number; pages: number }> }>();
+  private writing: Promise<unknown> = Promise.resolve();
+  private readonly waiting = new Map<string, string[]>();
+
+  constructor(private readonly folder: string) {}
+
+  /** Adds a request. Lines of many requests are written together; a kill loses at most the last tick’s. */
+  add(siteId: string, entry: Parameters<typeof writeLogLine>[0]): void {
+    const file = join(this.folder, siteId, `${entry.time.toISOString().slice(0, 10)}.log`);
+    const lines = this.waiting.get(file);
+    if (lines) return void lines.push(writeLogLine(entry));
+    this.waiting.set(file, [writeLogLine(entry)]);
+    this.writing = this.writing
+      .then(async () => {
+        const all = this.waiting.get(file)!;
+        this.waiting.delete(file);
+        await mkdir(join(this.folder, siteId), { recursive: true });
+        await appendFile(file, all.join('\n') + '\n');
+      })
+      .catch(() => undefined);
+  }
+
+  /** Takes a past day’s log over from elsewhere, in place of what is here for that day. */
+  async replace(siteId: string, day: string, text: string): Promise<number> {
+    const lines = text.split('\n').filter((l) => readLogLine(l)?.day === day);
+    await writeDurable(join(this.folder, siteId, `${day}.log`), lines.length ? lines.join('\n') + '\n' : '');
+    return lines.length;
+  }
+
+  /** Visits by day since an ISO date. */
+  async visits(siteId: string, since: string): Promise<Record<string, { visits: number; pages: number }>> {
+    await this.writing;
+    const folder = join(this.folder, siteId);
+    const names = await readdir(folder).catch(() => [] as string[]);
+    const out: Record<string, { visits: number; pages: number }> = {};
+    for (const name of names.sort()) {
+      if (!name.endsWith('.log') || name.slice(0, 10) < since) continue;
+      const file = join(folder, name);
+      const { size } = await stat(file);
+      let known = this.counted.get(file);
+      if (known?.size !== size) {
+        const entries = (await readFile(file, 'utf8')).split('\n').map(readLogLine).filter((e): e is LogEntry => e !== null);
+        known = { size, days: countVisits(entries) };
+        this.counted.set(file, known);
+      }
+      Object.assign(out, known.days);
+    }
+    return out;
+  }
+}

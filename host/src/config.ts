@@ -1,0 +1,45 @@
+import { readFileSync } from 'node:fs';
+import { Ajv } from 'ajv';
+
+/** How a hosting server is set up. */
+export interface HostConfig {
+  name: string;
+  /** Address the public ports are bound to; visitors’ A records point here. */
+  address: string;
+  httpPort: number;
+  httpsPort: number;
+  /** Where temporary addresses `NAME.BASE:PORT` are answered. */
+  temporary: { base: string; address: string; port: number };
+  control: { address: string; port: number; token: string };
+  data: string;
+  databaseUrl: string;
+  /** Bytes that stay free on the disk: a blob that would go below is refused with 507. */
+  reserveBytes: number;
+}
+
+const port = { type: 'integer', minimum: 1, maximum: 65535 };
+const text = { type: 'string', minLength: 1 };
+const schema = {
+  type: 'object',
+  additionalProperties: false,
+  required: ['name', 'address', 'httpPort', 'httpsPort', 'temporary', 'control', 'data', 'databaseUrl', 'reserveBytes'],
+  properties: {
+    name: { type: 'string', pattern: '^[a-z][a-z0-9-]{0,30}$' },
+    address: text,
+    httpPort: port,
+    httpsPort: port,
+    temporary: { type: 'object', additionalProperties: false, required: ['base', 'address', 'port'], properties: { base: text, address: text, port } },
+    control: { type: 'object', additionalProperties: false, required: ['address', 'port', 'token'], properties: { address: text, port, token: { type: 'string', minLength: 24 } } },
+    data: text,
+    databaseUrl: text,
+    reserveBytes: { type: 'integer', minimum: 0 },
+  },
+};
+
+/** Reads and checks a configuration file. @throws Error naming the field that does not fit. */
+export function readConfig(file: string): HostConfig {
+  const value: unknown = JSON.parse(readFileSync(file, 'utf8'));
+  const ajv = new Ajv();
+  if (!ajv.validate(schema, value)) throw new Error(`${file}: ${ajv.errorsText()}`);
+  return value as HostConfig;
+}

@@ -1,0 +1,202 @@
+import { createHash, timingSafeEqual } from 'node:crypto';
+import { statfs } from 'node:fs/promises';
+import { Ajv, type ValidateFunction } from 'ajv';
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
+import { keepDocument, messagesAfter } from '@tin-porch/cms';
+import { Problem, problemFrom, type SiteDocument } from '@tin-porch/core';
+import { validateDocument } from '@tin-porch/core/validate';
+import { HASH } from './blobs.js';
+import type { HostParts } from './public.js';
+import { NameTaken, type Site, type SiteSettings } from './sites.js';
+
+const ajv = new Ajv({ allErrors: false });
+const closed = { type: 'object', additionalProperties: false } as const;
+const domain = { type: 'string', maxLength: 253, pattern: '^[a-z0-9-]+(\\.[a-z0-9-]+)+$' };
+const id = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' };
+const checks = {
+  settings: ajv.compile({
+    ...closed,
+    required: ['name', 'temporary', 'domain', 'open', 'previewKey'],
+    properties: {
+      name: { type: 'string', minLength: 1, maxLength: 200 },
+      temporary: { type: 'string', pattern: '^[a-z0-9]([a-z0-9-]{0,61}[a-z0-9])?$' },
+      domain: { anyOf: [domain, { type: 'null' }] },
+      open: { type: 'boolean' },
+      previewKey: { type: 'string', pattern: '^[0-9a-f]{64}$' },
+    },
+  }),
+  hashes: ajv.compile({ ...closed, required: ['hashes'], properties: { hashes: { type: 'array', maxItems: 20000, items: { type: 'string', pattern: HASH.source } } } }),
+  release: ajv.compile({
+    ...closed,
+    required: ['manifest', 'document'],
+    properties: {
+      document: { type: 'string', maxLength: 4_000_000 },
+      manifest: {
+        ...closed,
+        required: ['files', 'document', 'origin', 'engine'],
+        properties: {
+          document: { type: 'string', pattern: HASH.source },
+          origin: { type: 'string', pattern: '^https?://[a-z0-9.:-]+$' },
+          engine: { type: 'integer' },
+          files: {
+            type: 'object',
+            propertyNames: { pattern: '^(/[A-Za-z0-9_-][A-Za-z0-9_.-]*)+$', maxLength: 300 },
+            additionalProperties: {
+              ...closed,
+              required: ['hash', 'size', 'type'],
+              properties: { hash: { type: 'string', pattern: HASH.source }, size: { type: 'integer', minimum: 0 }, type: { type: 'string', pattern: '^[a-z]+/[a-z0-9.+-]+(; charset=utf-8)?$' } },
+            },
+          },
+        },
+      },
+    },
+  }),
+  current: ajv.compile({ ...closed, required: ['release'], properties: { release: id } }),
+  challenge: ajv.compile({ ...closed, required: ['answer'], properties: { answer: { type: 'string', pattern: '^[\\w-]{1,200}\\.[\\w-]{1,200}$' } } }),
+  certificate: ajv.compile({ ...closed, required: ['key', 'chain'], properties: { key: { type: 'string', maxLength: 20000 }, chain: { type: 'string', maxLength: 100000 } } }),
+};
+const isId = ajv.compile(id);
+const isDomain = ajv.compile(domain);
+
+function body<T>(req: Request, check: ValidateFunction): T {
+  if (!check(req.body)) throw new Problem(400, 'The request does not fit', ajv.errorsText(check.errors, { dataVar: 'body' }));
+  return req.body as T;
+}
+
+/** The API through which Tin Porch looks after the sites of this server. Every call needs the server’s token. */
+export function controlApp(parts: HostParts): Express {
+  const { config, sites, blobs, databases, certificates, logs, challenges } = parts;
+  const app = express();
+  app.disable('x-powered-by');
+  const right = createHash('sha256').update(`Bearer ${config.control.token}`).digest();
+  app.use((req, _res, next) => {
+    const given = createHash('sha256').update(req.headers.authorization ?? '').digest();
+    if (!timingSafeEqual(given, right)) throw new Problem(401, 'The token of this server is missing or wrong');
+    next();
+  });
+  const json = express.json({ limit: '6mb' });
+  const siteOf = (req: Request): Site => {
+    const site = sites.get(String(req.params['id']));
+    if (!site) throw new Problem(404, 'There is no such site on this server');
+    return site;
+  };
+  const show = (site: Site) => ({ ...site.settings, previewKey: undefined, pointer: site.pointer });
+
+  app.get('/v1/health', async (_req, res) => {
+    const disk = await statfs(config.data);
+    res.json({
+      name: config.name,
+      address: config.address,
+      upSeconds: Math.round(process.uptime()),
+      database: await databases.answers(),
+      freeBytes: disk.bavail * disk.bsize,
+      totalBytes: disk.blocks * disk.bsize,
+      sites: sites.all().map(show),
+    });
+  });
+
+  app.put('/v1/sites/:id', json, async (req, res) => {
+    const siteId = req.params['id'];
+    if (!isId(siteId)) throw new Problem(400, 'That is not the id of a site');
+    const settings: SiteSettings = { id: siteId as string, ...body<Omit<SiteSettings, 'id'>>(req, checks.settings) };
+    try {
+      await databases.setUp(settings.id);
+    } catch (error) {
+      throw new Problem(503, 'The database of this server does not answer', (error as Error).message);
+    }
+    try {
+      res.json(show(await sites.put(settings)));
+    } catch (error) {
+      if (error instanceof NameTaken) throw new Problem(409, 'The name is taken', `${error.taken} belongs to another site on this server.`);
+      throw error;
+    }
+  });
+  app.get('/v1/sites/:id', (req, res) => void res.json(show(siteOf(req))));
+
+  app.post('/v1/missing', json, async (req, res) => void res.json({ missing: await blobs.missing(body<{ hashes: string[] }>(req, checks.hashes).hashes) }));
+  app.put('/v1/blobs/:hash', async (req, res) => {
+    if (!HASH.test(req.params['hash'])) throw new Problem(400, 'That is not a SHA-256 in hex');
+    await blobs.put(req.params['hash'], req);
+    res.status(204).end();
+  });
+
+  app.put('/v1/sites/:id/releases/:release', json, async (req, res) => {
+    const site = siteOf(req);
+    const release = req.params['release']!;
+    if (!isId(release)) throw new Problem(400, 'That is not the id of a release');
+    const { manifest, document: text } = body<{ manifest: never; document: string }>(req, checks.release);
+    const { files, document: hash } = manifest as { files: Record<string, { hash: string }>; document: string };
+    if (createHash('sha256').update(text).digest('hex') !== hash) throw new Problem(422, 'The document does not match its hash');
+    let document: SiteDocument;
+    try {
+      document = JSON.parse(text) as SiteDocument;
+    } catch {
+      throw new Problem(422, 'The document is not JSON');
+    }
+    const misfits = validateDocument(document);
+    if (misfits.length) throw new Problem(422, 'The document does not fit its schema', `${misfits[0]!.pointer} ${misfits[0]!.message}`);
+    const missing = await blobs.missing(Object.values(files).map((f) => f.hash));
+    if (missing.length) throw new Problem(409, 'Some files have not arrived', `${missing.length} are missing.`, { missing });
+    await keepDocument(await databases.pool(site.settings.id), release, document).catch((error: Error) => {
+      throw new Problem(503, 'The database of this server does not answer', error.message);
+    });
+    await sites.keepRelease(site.settings.id, { id: release, manifest, document });
+    res.status(204).end();
+  });
+
+  app.post('/v1/sites/:id/current', json, async (req, res) => {
+    const site = siteOf(req);
+    const release = await sites.release(site.settings.id, body<{ release: string }>(req, checks.current).release);
+    if (!release) throw new Problem(404, 'There is no such release');
+    const missing = await blobs.missing(Object.values(release.manifest.files).map((f) => f.hash));
+    if (missing.length) throw new Problem(409, 'Some files of that release are gone', '', { missing });
+    await sites.switchTo(site, release, new Date().toISOString());
+    res.json(show(site));
+  });
+
+  app.put('/v1/challenges/:token', json, (req, res) => {
+    if (!/^[\w-]{16,200}$/.test(req.params['token']!)) throw new Problem(400, 'That is not a challenge token');
+    challenges.set(req.params['token']!, body<{ answer: string }>(req, checks.challenge).answer);
+    res.status(204).end();
+  });
+  app.delete('/v1/challenges/:token', (req, res) => {
+    challenges.delete(req.params['token']!);
+    res.status(204).end();
+  });
+  app.put('/v1/certificates/:domain', json, async (req, res) => {
+    if (!isDomain(req.params['domain'])) throw new Problem(400, 'That is not a domain');
+    const { key, chain } = body<{ key: string; chain: string }>(req, checks.certificate);
+    res.json(await certificates.put(req.params['domain'] as string, key, chain));
+  });
+
+  app.get('/v1/sites/:id/messages', async (req, res) => {
+    const site = siteOf(req);
+    const after = Number(req.query['after'] ?? 0);
+    if (!Number.isSafeInteger(after) || after < 0) throw new Problem(400, '“after” is a whole number');
+    res.json({ messages: await messagesAfter(await databases.pool(site.settings.id), after) });
+  });
+
+  const since = (req: Request) => {
+    const day = String(req.query['since'] ?? '0000-00-00');
+    if (!/^\d{4}-\d\d-\d\d$/.test(day)) throw new Problem(400, '“since” is a day such as 2026-11-02');
+    return day;
+  };
+  app.get('/v1/sites/:id/visits', async (req, res) => void res.json({ days: await logs.visits(siteOf(req).settings.id, since(req)) }));
+  app.put('/v1/sites/:id/logs/:day', express.text({ type: '*/*', limit: '16mb' }), async (req, res) => {
+    const site = siteOf(req);
+    const day = req.params['day']!;
+    if (!/^\d{4}-\d\d-\d\d$/.test(day) || day >= new Date().toISOString().slice(0, 10)) throw new Problem(400, 'A log can be taken over for a past day only');
+    res.json({ lines: await logs.replace(site.settings.id, day, typeof req.body === 'string' ? req.body : '') });
+  });
+
+  app.use(() => {
+    throw new Problem(404, 'There is no such call');
+  });
+  app.use((error: unknown, req: Request, res: Response, _next: NextFunction) => {
+    const problem = problemFrom(error);
+    if (problem.status >= 500 && problem.status !== 507) parts.log.error({ err: error, path: req.path }, 'a control request failed');
+    if (res.headersSent) return void res.destroy();
+    res.status(problem.status).type('application/problem+json').send(JSON.stringify(problem.body(req.path)));
+  });
+  return app;
+}

@@ -1,0 +1,74 @@
+import { randomBytes } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import pg from 'pg';
+import { setUpTables } from '@tin-porch/cms';
+import { writeDurable } from './durable.js';
+
+/** A schema and a role of its own for each site’s CMS, in this server’s PostgreSQL. */
+export class Databases {
+  private readonly admin: pg.Pool;
+  private readonly pools = new Map<string, pg.Pool>();
+
+  constructor(
+    private readonly url: string,
+    private readonly folder: string,
+  ) {
+    this.admin = new pg.Pool({ connectionString: url, max: 2, connectionTimeoutMillis: 3000 });
+    this.admin.on('error', () => undefined);
+  }
+
+  /** Makes role, schema and tables where they are missing. Safe to run again, also after a kill half way. */
+  async setUp(siteId: string): Promise<void> {
+    const name = `site_${siteId.replace(/-/g, '_')}`;
+    const quoted = pg.escapeIdentifier(name);
+    const file = join(this.folder, siteId, 'cms.json');
+    let password = await readFile(file, 'utf8').then((t) => (JSON.parse(t) as { password: string }).password, () => '');
+    if (!password) {
+      password = randomBytes(24).toString('base64url');
+      await writeDurable(file, JSON.stringify({ password }), 0o600);
+    }
+    const client = await this.admin.connect();
+    try {
+      await client.query('begin');
+      await client.query('select pg_advisory_xact_lock(7241, hashtext($1))', [name]);
+      const { rowCount } = await client.query('select 1 from pg_roles where rolname = $1', [name]);
+      await client.query(`${rowCount ? 'alter' : 'create'} role ${quoted} login password ${pg.escapeLiteral(password)}`);
+      await client.query(`grant ${quoted} to current_user`);
+      await client.query(`create schema if not exists ${quoted} authorization ${quoted}`);
+      await client.query(`alter role ${quoted} set search_path to ${quoted}`);
+      await client.query('commit');
+    } catch (error) {
+      await client.query('rollback').catch(() => undefined);
+      throw error;
+    } finally {
+      client.release();
+    }
+    await setUpTables(await this.pool(siteId));
+  }
+
+  /** The connection pool of one site, in its own role. */
+  async pool(siteId: string): Promise<pg.Pool> {
+    const known = this.pools.get(siteId);
+    if (known) return known;
+    const { password } = JSON.parse(await readFile(join(this.folder, siteId, 'cms.json'), 'utf8')) as { password: string };
+    const url = new URL(this.url);
+    url.username = `site_${siteId.replace(/-/g, '_')}`;
+    url.password = password;
+    const pool = new pg.Pool({ connectionString: url.href, max: 3, idleTimeoutMillis: 10_000, connectionTimeoutMillis: 3000 });
+    pool.on('error', () => undefined);
+    this.pools.set(siteId, pool);
+    return pool;
+  }
+
+  async answers(): Promise<boolean> {
+    return this.admin.query('select 1').then(
+      () => true,
+      () => false,
+    );
+  }
+
+  async close(): Promise<void> {
+    await Promise.allSettled([this.admin.end(), ...[...this.pools.values()].map((p) => p.end())]);
+  }
+}

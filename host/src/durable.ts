@@ -1,0 +1,35 @@
+import { randomBytes } from 'node:crypto';
+import { mkdir, open, rename, rm } from 'node:fs/promises';
+import { dirname } from 'node:path';
+
+async function syncFolder(folder: string): Promise<void> {
+  const handle = await open(folder, 'r');
+  try {
+    await handle.sync();
+  } finally {
+    await handle.close();
+  }
+}
+
+/**
+ * Writes a file so that, whatever is killed when, it is afterwards either as it was or whole and on disk: a temporary
+ * file beside it, fsync, rename, fsync of the folder.
+ */
+export async function writeDurable(path: string, bytes: string | Uint8Array, mode = 0o640): Promise<void> {
+  await mkdir(dirname(path), { recursive: true });
+  const temporary = `${path}.${randomBytes(6).toString('hex')}.part`;
+  try {
+    const handle = await open(temporary, 'wx', mode);
+    try {
+      await handle.writeFile(bytes);
+      await handle.sync();
+    } finally {
+      await handle.close();
+    }
+    await rename(temporary, path);
+  } catch (error) {
+    await rm(temporary, { force: true });
+    throw error;
+  }
+  await syncFolder(dirname(path));
+}

@@ -1,0 +1,157 @@
+import compression from 'compression';
+import type { Pool } from 'pg';
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
+import { dynamicParts } from '@tin-porch/cms';
+import { holdingPage, Problem, problemFrom } from '@tin-porch/core';
+import type { AccessLogs } from './access-log.js';
+import type { Blobs } from './blobs.js';
+import type { Certificates } from './certificates.js';
+import type { HostConfig } from './config.js';
+import type { Databases } from './databases.js';
+import { previewLeft } from './preview.js';
+import type { Site, Sites } from './sites.js';
+
+export interface HostParts {
+  config: HostConfig;
+  sites: Sites;
+  blobs: Blobs;
+  certificates: Certificates;
+  databases: Databases;
+  logs: AccessLogs;
+  /** http-01 answers by token (RFC 8555, 8.3). */
+  challenges: Map<string, string>;
+  log: { error(o: object, m: string): void };
+}
+
+const PAGE_HEADERS = {
+  'x-content-type-options': 'nosniff',
+  'referrer-policy': 'strict-origin-when-cross-origin',
+  'content-security-policy': "default-src 'none'; img-src 'self' data:; style-src 'self'; font-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
+};
+
+declare module 'express-serve-static-core' {
+  interface Locals {
+    site?: Site;
+  }
+}
+
+function hostOf(req: Request): string | null {
+  const header = req.headers.host ?? '';
+  const m = /^([a-z0-9]([a-z0-9.-]{0,251}[a-z0-9])?)(:\d{1,5})?$/i.exec(header);
+  return m ? m[1]!.toLowerCase() : null;
+}
+
+function cookie(req: Request, name: string): string {
+  for (const part of (req.headers.cookie ?? '').split(';')) {
+    const [key, value] = part.trim().split('=');
+    if (key === name) return value ?? '';
+  }
+  return '';
+}
+
+/** What visitors reach: serves the live release of the site whose name they ask for, or its holding page. */
+export function publicApp(parts: HostParts, secure: boolean): Express {
+  const { config, sites, blobs, certificates, databases, logs } = parts;
+  const app = express();
+  app.disable('x-powered-by');
+  app.set('etag', false);
+
+  app.get('/.well-known/acme-challenge/:token', (req, res) => {
+    const answer = parts.challenges.get(req.params.token);
+    if (!answer) throw new Problem(404, 'No such challenge');
+    res.type('application/octet-stream').send(answer);
+  });
+
+  app.use((req, res, next) => {
+    const host = hostOf(req);
+    if (!host) throw new Problem(400, 'The host header cannot be read');
+    const found = sites.find(host);
+    if (!found) throw new Problem(421, 'No site here answers to that name');
+    const { site, via } = found;
+    const { domain } = site.settings;
+    res.locals.site = site;
+    const https = via !== 'temporary' && certificates.for(host) !== undefined;
+    const port = https ? (config.httpsPort === 443 ? '' : `:${config.httpsPort}`) : config.httpPort === 80 ? '' : `:${config.httpPort}`;
+    if (via === 'www' || (https && !secure)) {
+      // A name without a certificate of its own cannot lead to https.
+      const scheme = certificates.for(domain!) ? 'https' : 'http';
+      const target = `${scheme}://${domain!}${scheme === 'https' ? (config.httpsPort === 443 ? '' : `:${config.httpsPort}`) : port}`;
+      return void res.set('cache-control', 'max-age=300').redirect(req.method === 'GET' || req.method === 'HEAD' ? 301 : 308, target + req.originalUrl);
+    }
+    if (secure) res.set('strict-transport-security', 'max-age=15552000');
+
+    const given = typeof req.query['preview'] === 'string' ? req.query['preview'] : '';
+    if (given) {
+      const left = previewLeft(given, site.settings.id, site.settings.previewKey, Date.now());
+      if (left) {
+        const attributes = `Path=/; Max-Age=${left}; HttpOnly; SameSite=Lax${secure ? '; Secure' : ''}`;
+        return void res.set('set-cookie', `preview=${given}; ${attributes}`).set('cache-control', 'no-store').redirect(303, req.path);
+      }
+    }
+    const previewing = previewLeft(cookie(req, 'preview'), site.settings.id, site.settings.previewKey, Date.now()) > 0;
+    if (via === 'temporary') res.set('x-robots-tag', 'noindex');
+    if (!site.live || (!site.settings.open && !previewing)) {
+      return void res
+        .status(503)
+        .set({ 'retry-after': '3600', 'cache-control': 'no-store', 'x-robots-tag': 'noindex', 'x-content-type-options': 'nosniff', 'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'" })
+        .type('html')
+        .send(holdingPage(site.settings.name));
+    }
+    if (via === 'domain' && site.settings.open) {
+      const time = new Date();
+      res.on('finish', () =>
+        logs.add(site.settings.id, { address: req.socket.remoteAddress ?? '-', time, method: req.method, path: req.originalUrl, status: res.statusCode, bytes: Number(res.getHeader('content-length') ?? 0), referrer: req.headers.referer ?? '', agent: req.headers['user-agent'] ?? '' }),
+      );
+    }
+    res.set(PAGE_HEADERS);
+    next();
+  });
+
+  app.use(compression());
+  app.use(async (req: Request, res: Response, next: NextFunction) => {
+    if (!req.path.startsWith('/-/')) return next();
+    // The pool is made before the CMS asks, so that it meets a database and not a promise of one.
+    res.locals['db'] = await databases.pool(res.locals.site!.settings.id);
+    next();
+  });
+  app.use(
+    dynamicParts((req) => {
+      const { site, db } = req.res!.locals as { site: Site; db: Pool };
+      return { db, current: async () => (site.live ? { document: site.live.document, origin: site.live.manifest.origin } : undefined) };
+    }),
+  );
+
+  app.use((req, res, next) => {
+    if (req.method !== 'GET' && req.method !== 'HEAD') throw new Problem(405, 'This address is for reading only');
+    const site = res.locals.site!;
+    let path: string;
+    try {
+      path = decodeURIComponent(req.path);
+    } catch {
+      throw new Problem(400, 'The address cannot be read');
+    }
+    if (/[\0\\]|(^|\/)\.\.?(\/|$)/.test(path)) throw new Problem(400, 'The address cannot be read');
+    const { files } = site.live!.manifest;
+    if (!path.endsWith('/') && !Object.hasOwn(files, path) && Object.hasOwn(files, `${path}/index.html`)) return void res.redirect(301, `${encodeURI(path)}/`);
+    const wanted = path.endsWith('/') ? `${path}index.html` : path;
+    const own = (f: typeof files | undefined) => (f && Object.hasOwn(f, wanted) ? f[wanted] : undefined);
+    const fingerprinted = /-[0-9a-f]{8}\.[a-z]+$/.test(wanted);
+    const entry = own(files) ?? (fingerprinted ? own(site.before?.manifest.files) : undefined);
+    const served = entry ?? files['/404.html'];
+    if (!entry) res.status(404);
+    if (!served) throw new Problem(404, 'There is nothing at this address');
+    const lasting = fingerprinted || wanted.startsWith('/fonts/');
+    res.set({ 'content-type': served.type, etag: `"${served.hash.slice(0, 32)}"`, 'cache-control': lasting ? 'public, max-age=31536000, immutable' : 'no-cache' });
+    res.sendFile(blobs.path(served.hash), { root: blobs.folder, dotfiles: 'allow', etag: false, lastModified: false, cacheControl: false }, (error) => {
+      if (error && !res.headersSent) next(error);
+    });
+  });
+
+  app.use((error: unknown, req: Request, res: Response, _next: NextFunction) => {
+    const problem = problemFrom(error);
+    if (problem.status >= 500) parts.log.error({ err: error, path: req.path }, 'a visitor’s request failed');
+    if (res.headersSent) return void res.destroy();
+    res.status(problem.status).set('cache-control', 'no-store').type('application/problem+json').send(JSON.stringify(problem.body()));
+  });
+  return app;
+}

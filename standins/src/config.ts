@@ -1,0 +1,19 @@
+/** Where each stand-in listens, and how it is set up. */
+export interface StandinsConfig {
+  data: string;
+  dns: {
+    authority: { address: string; port: number; name: string };
+    resolvers: { name: string; address: string; port: number }[];
+  };
+  registrar: { address: string; port: number; apiKey: string };
+  acme: {
+    address: string;
+    port: number;
+    /** The name of this authority in CAA records (RFC 8659). */
+    caaName: string;
+    /** The port http-01 challenges are fetched from. RFC 8555 says 80; a machine without the right to bind it uses another. */
+    httpPort: number;
+    /** Domains this authority will not certify. */
+    refuses: string[];
+  };
+}
