@@ -8,6 +8,8 @@ import { keepMessage } from './messages.js';
 /** What the CMS needs to answer for a site: its database, and the document and origin that are live now. */
 export interface LiveSite {
   db: Pool;
+  /** Told after a message was kept. */
+  kept?(): void;
   current(): Promise<{ document: SiteDocument; origin: string } | undefined>;
 }
 
@@ -43,7 +45,10 @@ export function dynamicParts(site: (req: Request) => LiveSite): Router {
       return void res.status(422).set('cache-control', 'no-store').type('html').send(html ?? 'The form could not be read.\n');
     }
     try {
-      if (!trapped) await keepMessage(live.db, form.id, values);
+      if (!trapped) {
+        await keepMessage(live.db, form.id, values);
+        live.kept?.();
+      }
     } catch {
       const html = await show(live, { form: form.id, state: 'refused', values, errors: { '': 'We could not keep your message just now. It is still below: please send it again in a minute.' } });
       return void res.status(503).set({ 'cache-control': 'no-store', 'retry-after': '60' }).type('html').send(html);

@@ -23,3 +23,4 @@ export * from './visits/count.js';
 export { shapes } from './shapes/registry.gen.js';
 export type { FormState, Shape } from './shapes/shape.js';
 export * from './problem/problem.js';
+export * from './path/path.js';

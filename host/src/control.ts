@@ -6,6 +6,7 @@ import { keepDocument, messagesAfter } from '@tin-porch/cms';
 import { Problem, problemFrom, type SiteDocument } from '@tin-porch/core';
 import { validateDocument } from '@tin-porch/core/validate';
 import { HASH } from './blobs.js';
+import { previewToken } from './preview.js';
 import type { HostParts } from './public.js';
 import { NameTaken, type Site, type SiteSettings } from './sites.js';
 
@@ -52,6 +53,7 @@ const checks = {
     },
   }),
   current: ajv.compile({ ...closed, required: ['release'], properties: { release: id } }),
+  preview: ajv.compile({ ...closed, required: ['days'], properties: { days: { type: 'integer', minimum: 1, maximum: 90 } } }),
   challenge: ajv.compile({ ...closed, required: ['answer'], properties: { answer: { type: 'string', pattern: '^[\\w-]{1,200}\\.[\\w-]{1,200}$' } } }),
   certificate: ajv.compile({ ...closed, required: ['key', 'chain'], properties: { key: { type: 'string', maxLength: 20000 }, chain: { type: 'string', maxLength: 100000 } } }),
 };
@@ -174,6 +176,13 @@ export function controlApp(parts: HostParts): Express {
     const after = Number(req.query['after'] ?? 0);
     if (!Number.isSafeInteger(after) || after < 0) throw new Problem(400, '“after” is a whole number');
     res.json({ messages: await messagesAfter(await databases.pool(site.settings.id), after) });
+  });
+
+  app.get('/v1/marks', (_req, res) => void res.json({ marks: Object.fromEntries(sites.all().map((s) => [s.settings.id, parts.marks.get(s.settings.id) ?? parts.startedAt])) }));
+  app.post('/v1/sites/:id/preview', json, (req, res) => {
+    const { id: siteId, previewKey } = siteOf(req).settings;
+    const until = Math.floor(Date.now() / 1000) + body<{ days: number }>(req, checks.preview).days * 86_400;
+    res.json({ token: previewToken(siteId, until, previewKey), until: new Date(until * 1000).toISOString() });
   });
 
   const since = (req: Request) => {

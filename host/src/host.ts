@@ -26,6 +26,8 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     databases: new Databases(config.databaseUrl, at('sites')),
     logs: new AccessLogs(at('logs')),
     challenges: new Map(),
+    marks: new Map(),
+    startedAt: Date.now(),
     log,
   };
   const servers: Server[] = [];

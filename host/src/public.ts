@@ -20,6 +20,9 @@ export interface HostParts {
   logs: AccessLogs;
   /** http-01 answers by token (RFC 8555, 8.3). */
   challenges: Map<string, string>;
+  /** Changes with every message of a site, so that whoever fetches messages knows where to look. */
+  marks: Map<string, number>;
+  startedAt: number;
   log: { error(o: object, m: string): void };
 }
 
@@ -117,7 +120,7 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
   app.use(
     dynamicParts((req) => {
       const { site, db } = req.res!.locals as { site: Site; db: Pool };
-      return { db, current: async () => (site.live ? { document: site.live.document, origin: site.live.manifest.origin } : undefined) };
+      return { db, kept: () => void parts.marks.set(site.settings.id, Date.now() + Math.random()), current: async () => (site.live ? { document: site.live.document, origin: site.live.manifest.origin } : undefined) };
     }),
   );
 

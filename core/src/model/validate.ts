@@ -1,9 +1,17 @@
-import { Ajv, type ValidateFunction } from 'ajv';
-import { SiteDocument } from './site.js';
-import { Operation } from '../operations/operation.js';
+import { Ajv, type AnySchema, type ValidateFunction } from 'ajv';
+import { Batch, Single } from '../operations/operation.js';
 import { shapes } from '../shapes/registry.gen.js';
+import { SiteDocument } from './site.js';
 
-const ajv = new Ajv({ allErrors: true, strict: 'log', keywords: ['long'] });
+// Compiling is the dear part: schemas are compiled when first needed, and left as they come.
+const ajv = new Ajv({ allErrors: true, strict: 'log', keywords: ['long'], code: { optimize: false } });
+const compiled = new Map<AnySchema, ValidateFunction>();
+function checkerOf(schema: AnySchema): ValidateFunction {
+  let check = compiled.get(schema);
+  if (!check) compiled.set(schema, (check = ajv.compile(schema)));
+  return check;
+}
+const byOp = new Map<string, AnySchema>(Single.anyOf.map((schema) => [schema.properties.op.const, schema]));
 
 /** One place where a value does not fit its schema: a JSON Pointer (RFC 6901) and a plain sentence. */
 export interface Misfit {
@@ -14,20 +22,18 @@ export interface Misfit {
 const misfits = (check: ValidateFunction, prefix = ''): Misfit[] =>
   (check.errors ?? []).slice(0, 20).map((e) => ({ pointer: prefix + e.instancePath, message: e.message ?? 'does not fit' }));
 
-const checkDocument = ajv.compile(SiteDocument);
-const checkOperation = ajv.compile(Operation);
-const checkContent = new Map(Object.entries(shapes).map(([name, shape]) => [name, ajv.compile(shape.content)]));
-
 /** Checks a site document against its schema, and each section's content against its shape's. Empty when it fits. */
 export function validateDocument(value: unknown): Misfit[] {
-  if (!checkDocument(value)) return misfits(checkDocument);
+  const whole = checkerOf(SiteDocument);
+  if (!whole(value)) return misfits(whole);
   const document = value as SiteDocument;
   const found: Misfit[] = [];
   const look = (section: SiteDocument['header'], pointer: string) => {
     if (!section) return;
-    const check = checkContent.get(section.shape);
-    if (!check) found.push({ pointer: `${pointer}/shape`, message: `there is no section shape “${section.shape}”` });
-    else if (!check(section.content)) found.push(...misfits(check, `${pointer}/content`));
+    const shape = Object.hasOwn(shapes, section.shape) ? shapes[section.shape] : undefined;
+    if (!shape) return void found.push({ pointer: `${pointer}/shape`, message: `there is no section shape “${section.shape}”` });
+    const check = checkerOf(shape.content);
+    if (!check(section.content)) found.push(...misfits(check, `${pointer}/content`));
   };
   look(document.header, '/header');
   look(document.footer, '/footer');
@@ -37,7 +43,19 @@ export function validateDocument(value: unknown): Misfit[] {
   return found;
 }
 
-/** Checks one operation against its schema. Empty when it fits. */
-export function validateOperation(value: unknown): Misfit[] {
-  return checkOperation(value) ? [] : misfits(checkOperation);
+const opOf = (value: unknown): unknown => (typeof value === 'object' && value !== null && 'op' in value ? value.op : undefined);
+
+/** Checks one operation against the schema of its kind. Empty when it fits. */
+export function validateOperation(value: unknown, prefix = ''): Misfit[] {
+  const op = opOf(value);
+  if (op === 'batch' && prefix === '') {
+    const { operations, ...rest } = value as { operations?: unknown };
+    if (!Array.isArray(operations) || operations.length < 1 || operations.length > Batch.properties.operations.maxItems! || Object.keys(rest).length > 1)
+      return [{ pointer: '', message: 'a batch is 1 to 500 operations and nothing else' }];
+    return operations.flatMap((inner, n) => validateOperation(inner, `/operations/${n}`)).slice(0, 20);
+  }
+  const schema = typeof op === 'string' ? byOp.get(op) : undefined;
+  if (!schema) return [{ pointer: `${prefix}/op`, message: 'is not an operation' }];
+  const check = checkerOf(schema);
+  return check(value) ? [] : misfits(check, prefix);
 }

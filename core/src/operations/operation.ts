@@ -44,10 +44,9 @@ export const PutVersion = Type.Object(
   },
   closed,
 );
-const Single = Type.Union([SetFact, SetServices, SetText, SetSeo, SetLook, SetForm, PutVersion]);
+export const Single = Type.Union([SetFact, SetServices, SetText, SetSeo, SetLook, SetForm, PutVersion]);
 /** Several changes that are one step of history. */
 export const Batch = Type.Object({ op: Type.Literal('batch'), operations: Type.Array(Single, { minItems: 1, maxItems: 500 }) }, closed);
-export const Operation = Type.Union([...Single.anyOf, Batch]);
-export type Operation = Static<typeof Operation>;
 export type SingleOperation = Static<typeof Single>;
+export type Operation = SingleOperation | Static<typeof Batch>;
 export type PutVersion = Static<typeof PutVersion>;

@@ -1,0 +1,27 @@
+// Puts each program of the house into one file: a program read from one file starts in a fraction of the time.
+// Bundles lie as deep as the modules they are made of, so that paths relative to them stay true.
+import { build } from 'esbuild';
+
+const programs = {
+  'host/dist/run/main.mjs': 'host/dist/main.js',
+  'standins/dist/run/main.mjs': 'standins/dist/main.js',
+  'server/dist/run/main.mjs': 'server/dist/main.js',
+  'server/dist/run/start.mjs': 'server/dist/stack/start.js',
+  'server/dist/run/porch.mjs': 'server/dist/cli/porch.js',
+};
+await Promise.all(
+  Object.entries(programs).map(([outfile, entry]) =>
+    build({
+      entryPoints: [entry],
+      outfile,
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      target: 'node20',
+      sourcemap: 'linked',
+      external: ['pg-native'],
+      logLevel: 'error',
+      banner: { js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);" },
+    }),
+  ),
+);

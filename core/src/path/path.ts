@@ -1,0 +1,77 @@
+import type { SiteDocument } from '../model/site.js';
+import { toConfirm } from '../generate/site.js';
+import { daysUntil, type Finding } from '../care/findings.js';
+
+export const STEPS = ['brief', 'plan', 'look', 'pages', 'seo', 'domain', 'publish', 'care'] as const;
+export type Step = (typeof STEPS)[number];
+
+/** How far one step of the path is: not begun, needs the designer, done; and at most three words on it. */
+export interface StepState {
+  step: Step;
+  state: 'none' | 'needs' | 'done';
+  words: string;
+}
+
+/** What is known of a site beside its document. Times are ISO 8601. */
+export interface SiteFacts {
+  document: SiteDocument;
+  /** True once a release is on a server. */
+  deployed: boolean;
+  /** True where the live release was made from an older document than this one. */
+  behind: boolean;
+  domain: string | null;
+  /** What the name servers said when last asked; null where nobody asked yet. */
+  nameLeadsHere: boolean | null;
+  certificateUntil: string | null;
+  open: boolean;
+  lastRound: string | null;
+  findings: readonly Pick<Finding, 'severity' | 'title'>[];
+}
+
+export interface Chip {
+  tone: 'grey' | 'rain' | 'moss' | 'lamp' | 'brick';
+  words: string;
+}
+
+const some = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
+
+/** Reads the path of a site off what is known of it. */
+export function pathOf(site: SiteFacts): StepState[] {
+  const { document } = site;
+  const { facts } = document;
+  const drawn = document.pages.length > 0;
+  const briefed = facts.name !== '' && (facts.services.length > 0 || facts.description.length > 40);
+  const open = drawn ? toConfirm(document).length : 0;
+  const titled = drawn && document.pages.some((p) => p.seo.title || p.seo.description);
+  const step = (name: Step, state: StepState['state'], words = ''): StepState => ({ step: name, state, words });
+  return [
+    step('brief', briefed ? 'done' : 'needs', briefed ? '' : 'Say more'),
+    step('plan', drawn ? 'done' : briefed ? 'needs' : 'none', drawn ? some(document.pages.length, 'page') : briefed ? 'Generate' : ''),
+    step('look', drawn ? 'done' : 'none', drawn ? document.look.name : ''),
+    step('pages', drawn ? (open ? 'needs' : 'done') : 'none', open ? `${open} to confirm` : ''),
+    step('seo', drawn ? 'done' : 'none', drawn ? (titled ? 'Own words' : 'As written') : ''),
+    site.domain === null
+      ? step('domain', 'none')
+      : site.nameLeadsHere && site.certificateUntil
+        ? step('domain', 'done', 'Leads here')
+        : step('domain', 'needs', site.nameLeadsHere ? 'No certificate' : 'Waiting'),
+    step('publish', site.open ? (site.behind ? 'needs' : 'done') : site.deployed ? 'needs' : 'none', site.open ? (site.behind ? 'Changes waiting' : 'Live') : site.deployed ? 'Held back' : ''),
+    step('care', site.lastRound ? (site.findings.length ? 'needs' : 'done') : 'none', site.findings.length ? some(site.findings.length, 'finding') : ''),
+  ];
+}
+
+/** The state of a site in a few words: only what was measured. */
+export function chipOf(site: SiteFacts, now: string): Chip {
+  if (!site.document.pages.length) return { tone: 'grey', words: 'Brief only' };
+  if (!site.deployed) return { tone: 'grey', words: 'Being made' };
+  if (!site.open) {
+    if (site.domain && !site.nameLeadsHere) return { tone: 'lamp', words: 'Waiting for the name' };
+    return { tone: 'rain', words: 'Preview only' };
+  }
+  const broken = site.findings.find((f) => f.severity === 'broken');
+  if (broken) return { tone: 'brick', words: broken.title };
+  if (site.findings[0]) return { tone: 'lamp', words: site.findings[0].title };
+  if (!site.lastRound) return { tone: 'rain', words: 'Open, not checked yet' };
+  if (daysUntil(now, site.lastRound) >= 2) return { tone: 'lamp', words: 'Not checked lately' };
+  return { tone: 'moss', words: 'All well' };
+}

@@ -1,0 +1,64 @@
+# Sourced by start, test and porch: installs and builds what is missing, and nothing when nothing changed.
+
+need_node() {
+  local version
+  version=$(node -p 'process.versions.node' 2>/dev/null) || { echo "Tin Porch needs Node 20 (https://nodejs.org)." >&2; exit 1; }
+  [ "${version%%.*}" -ge 20 ] || { echo "Tin Porch needs Node 20 or newer; this is $version." >&2; exit 1; }
+}
+
+# need_debian PACKAGE PATH …: installs Debian packages whose file (a glob) is not there
+need_debian() {
+  local missing=()
+  while [ $# -gt 0 ]; do
+    compgen -G "$2" >/dev/null || missing+=("$1")
+    shift 2
+  done
+  [ ${#missing[@]} -eq 0 ] && return
+  echo "Installing ${missing[*]} …"
+  local sudo=()
+  [ "$(id -u)" -eq 0 ] || sudo=(sudo)
+  "${sudo[@]}" apt-get update -qq
+  # Debian would start a cluster of its own beside ours; it is told not to.
+  "${sudo[@]}" mkdir -p /etc/postgresql-common
+  [ -e /etc/postgresql-common/createcluster.conf ] || echo 'create_main_cluster = false' | "${sudo[@]}" tee /etc/postgresql-common/createcluster.conf >/dev/null
+  "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null
+}
+
+fingerprint() { find "$@" -type f -not -path '*/node_modules/*' -not -path '*/dist/*' -not -name '*.gen.ts' -not -name '*.tsbuildinfo' -printf '%p %s %T@\n' 2>/dev/null | sort | sha256sum | cut -c1-32; }
+
+# stale NAME FINGERPRINT: true where what NAME stamps was made from something else
+stale() { [ "$(cat ".stamps/$1" 2>/dev/null)" != "$2" ]; }
+stamp() { mkdir -p .stamps && echo "$2" >".stamps/$1"; }
+
+# prepare engine|all: Node packages and the build; `all` with the interface and PostgreSQL
+prepare() {
+  need_node
+  [ "$1" = all ] && need_debian postgresql '/usr/lib/postgresql/*/bin/initdb'
+  mkdir -p .stamps
+  exec 9>.stamps/lock
+  flock 9
+  local lock node_now web_now
+  lock=$(sha256sum package-lock.json | cut -c1-32)
+  if [ ! -d node_modules ] || stale packages "$lock"; then
+    echo 'Installing packages …'
+    npm ci --no-audit --no-fund --loglevel error
+    stamp packages "$lock"
+  fi
+  node_now=$lock$(fingerprint core cms host standins server e2e tsconfig.base.json)
+  if stale node "$node_now"; then
+    echo 'Building …'
+    node core/shape-registry.mjs
+    npx --no-install tsc -b
+    node bundle.mjs
+    stamp node "$node_now"
+  fi
+  if [ "$1" = all ]; then
+    web_now=$lock$(fingerprint core/src web)
+    if stale web "$web_now"; then
+      echo 'Building the interface …'
+      npm run build -w web --silent
+      stamp web "$web_now"
+    fi
+  fi
+  exec 9>&-
+}

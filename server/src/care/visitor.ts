@@ -1,0 +1,124 @@
+import http from 'node:http';
+import https from 'node:https';
+import type { TLSSocket } from 'node:tls';
+import type { ServerRow } from '../servers/servers.js';
+
+export interface Visit {
+  status: number;
+  ms: number;
+  location: string | null;
+  type: string;
+  body: string;
+  certificate: { notAfter: string; issuer: string; names: string[] } | null;
+  /** Why the chain is not trusted; empty where it is. */
+  certificateError: string;
+}
+
+export interface VisitOptions {
+  scheme: 'http' | 'https';
+  host: string;
+  path: string;
+  /** The address the name resolved to. */
+  address: string;
+  port: number;
+  roots: string[];
+  cookie?: string;
+}
+
+/** Fetches one address as a visitor’s browser would, from an address already resolved. @throws Error where nothing answers */
+export function visit(options: VisitOptions): Promise<Visit> {
+  const { scheme, host, path, address, port } = options;
+  const started = performance.now();
+  const standard = port === (scheme === 'https' ? 443 : 80);
+  return new Promise((done, fail) => {
+    const headers = { host: standard ? host : `${host}:${port}`, 'user-agent': 'TinPorch-round/1', accept: 'text/html', ...(options.cookie && { cookie: options.cookie }) };
+    const common = { host: address, port, path, headers, timeout: 8000, agent: false as const };
+    const take = (res: http.IncomingMessage) => {
+      const parts: Buffer[] = [];
+      let size = 0;
+      const socket = res.socket as TLSSocket;
+      const peer = scheme === 'https' ? socket.getPeerCertificate() : null;
+      const certificateError = scheme === 'https' && !socket.authorized ? String(socket.authorizationError ?? 'not trusted') : '';
+      res.on('data', (part: Buffer) => {
+        size += part.length;
+        if (size > 4_000_000) res.destroy(new Error('the page is over 4 MB'));
+        else parts.push(part);
+      });
+      res.on('error', fail);
+      res.on('end', () =>
+        done({
+          status: res.statusCode ?? 0,
+          ms: Math.round(performance.now() - started),
+          location: res.headers.location ?? null,
+          type: res.headers['content-type'] ?? '',
+          body: Buffer.concat(parts).toString('utf8'),
+          certificate: peer?.valid_to ? { notAfter: new Date(peer.valid_to).toISOString(), issuer: String(peer.issuer?.O ?? peer.issuer?.CN ?? ''), names: (peer.subjectaltname ?? '').split(', ').map((n) => n.replace('DNS:', '')) } : null,
+          certificateError,
+        }),
+      );
+    };
+    const req = scheme === 'https' ? https.request({ ...common, servername: host, ca: options.roots, rejectUnauthorized: false }, take) : http.request(common, take);
+    req.on('timeout', () => req.destroy(new Error('no answer within 8 s')));
+    req.on('error', fail);
+    req.end();
+  });
+}
+
+/** One link of the chain a visitor goes along. */
+export interface WayLink {
+  title: string;
+  state: 'good' | 'bad' | 'open';
+  detail: string;
+  ms: number | null;
+}
+
+const PENDING: [string, string][] = [
+  ['The name resolves', 'An address, from the domain’s own name servers'],
+  ['The server answers on its HTTP port', 'A redirect to https, the name kept'],
+  ['The certificate is trusted', 'Chain, names and dates are read once it is issued'],
+  ['The page opens over https', 'Status, title and security headers'],
+  ['www and bare name agree', 'One answers, the other redirects'],
+];
+
+/** Walks the way in to a site on its own domain, link by link, for real. What lies behind a broken link stays open. */
+export async function wayIn(domain: string, path: string, server: Pick<ServerRow, 'address' | 'httpPort' | 'httpsPort'>, roots: string[], resolve: (name: string) => Promise<string[]>): Promise<WayLink[]> {
+  const links: WayLink[] = [];
+  const open = () => PENDING.slice(links.length).map(([title, detail]) => ({ title, detail, state: 'open' as const, ms: null }));
+  const tried = async (run: () => Promise<{ good: boolean; detail: string }>): Promise<boolean> => {
+    const title = PENDING[links.length]![0];
+    const started = performance.now();
+    const result = await run().catch((error: Error) => ({ good: false, detail: error.message }));
+    links.push({ title, state: result.good ? 'good' : 'bad', detail: result.detail, ms: Math.round(performance.now() - started) });
+    return result.good;
+  };
+  const at = { address: server.address, roots, path };
+  const resolved = await tried(async () => {
+    const addresses = await resolve(domain);
+    return { good: addresses.length === 1 && addresses[0] === server.address, detail: addresses.length ? `A ${addresses.join(', ')}${addresses[0] === server.address ? '' : `; the server is ${server.address}`}` : 'No address is set' };
+  });
+  if (!resolved) return [...links, ...open()];
+  const redirected = await tried(async () => {
+    const v = await visit({ ...at, scheme: 'http', host: domain, port: server.httpPort });
+    return { good: v.status === 301 && (v.location ?? '').startsWith(`https://${domain}`), detail: `Port ${server.httpPort}: ${v.status}${v.location ? ` to ${v.location}` : ''}` };
+  });
+  if (!redirected) return [...links, ...open()];
+  const page = await visit({ ...at, scheme: 'https', host: domain, port: server.httpsPort }).catch((error: Error) => error);
+  const trusted = await tried(async () => {
+    if (page instanceof Error) throw page;
+    const c = page.certificate;
+    if (!c) return { good: false, detail: 'The server offered none' };
+    return { good: page.certificateError === '' && Date.parse(c.notAfter) > Date.now(), detail: page.certificateError || `${c.names.join(', ')}, until ${c.notAfter.slice(0, 10)}, from ${c.issuer}` };
+  });
+  if (!trusted || page instanceof Error) return [...links, ...open()];
+  await tried(async () => {
+    const title = /<title>([^<]*)<\/title>/.exec(page.body)?.[1] ?? '';
+    return { good: page.status === 200 && title !== '', detail: page.status === 503 ? '503, the holding page' : `${page.status}, “${title.replace(/&amp;/g, '&')}”, ${Math.ceil(page.body.length / 1024)} KB` };
+  });
+  await tried(async () => {
+    const v = await visit({ ...at, scheme: 'https', host: `www.${domain}`, port: server.httpsPort });
+    return { good: v.status === 301 && v.certificateError === '' && (v.location ?? '').startsWith(`https://${domain}`), detail: `www answers ${v.status}${v.location ? ` to ${v.location}` : ''}${v.certificateError && `, ${v.certificateError}`}` };
+  });
+  // The time of the page itself belongs to the link that opened it.
+  links[3]!.ms = page.ms;
+  return links;
+}

@@ -1,0 +1,72 @@
+import { readFileSync } from 'node:fs';
+import { dirname, resolve } from 'node:path';
+import { Ajv } from 'ajv';
+
+/** A name server or resolver as Tin Porch asks it. */
+export interface NameServer {
+  name: string;
+  address: string;
+  port: number;
+}
+
+/** A hosting server Tin Porch looks after. */
+export interface ServerConfig {
+  name: string;
+  address: string;
+  httpPort: number;
+  httpsPort: number;
+  temporaryBase: string;
+  temporaryPort: number;
+  controlUrl: string;
+  token: string;
+}
+
+export interface PorchConfig {
+  address: string;
+  port: number;
+  databaseUrl: string;
+  /** The built interface. */
+  web: string;
+  servers: ServerConfig[];
+  dns: {
+    /** Asked first; without it the name servers are found by their NS records, on `port`. */
+    authority: NameServer | null;
+    resolvers: NameServer[];
+    port: number;
+  };
+  /** RDAP base address (RFC 9083). */
+  rdap: string;
+  registrar: { url: string; key: string } | null;
+  acme: { directory: string; contact: string; caaName: string };
+  /** PEM files of certificate authorities trusted beside the well-known ones. */
+  trust: string[];
+  /** When the daily round is walked, as a cron line in UTC. */
+  roundCron: string;
+}
+
+const text = { type: 'string', minLength: 1 };
+const port = { type: 'integer', minimum: 1, maximum: 65535 };
+const object = (properties: Record<string, unknown>) => ({ type: 'object', additionalProperties: false, required: Object.keys(properties), properties });
+const nameServer = object({ name: text, address: text, port });
+const schema = object({
+  address: text,
+  port,
+  databaseUrl: text,
+  web: text,
+  servers: { type: 'array', items: object({ name: text, address: text, httpPort: port, httpsPort: port, temporaryBase: text, temporaryPort: port, controlUrl: text, token: { type: 'string', minLength: 24 } }) },
+  dns: object({ authority: { anyOf: [nameServer, { type: 'null' }] }, resolvers: { type: 'array', items: nameServer }, port }),
+  rdap: text,
+  registrar: { anyOf: [object({ url: text, key: text }), { type: 'null' }] },
+  acme: object({ directory: text, contact: text, caaName: text }),
+  trust: { type: 'array', items: text },
+  roundCron: text,
+});
+
+/** Reads and checks a configuration file; paths in it are relative to it. @throws Error naming what does not fit */
+export function readConfig(file: string): PorchConfig {
+  const value = JSON.parse(readFileSync(file, 'utf8')) as PorchConfig;
+  const ajv = new Ajv({ strictRequired: false });
+  if (!ajv.validate(schema, value)) throw new Error(`${file}: ${ajv.errorsText()}`);
+  const from = (path: string) => resolve(dirname(file), path);
+  return { ...value, web: from(value.web), trust: value.trust.map(from) };
+}

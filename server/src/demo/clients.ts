@@ -1,0 +1,158 @@
+import type { Facts } from '@tin-porch/core';
+
+/** A made-up client of Saltmarrow, and how far their site has come. */
+export interface DemoClient {
+  facts: Partial<Facts> & { name: string };
+  seed: number;
+  stage: 'brief' | 'making' | 'live';
+  server?: 'quay' | 'slip';
+  domain?: string;
+  /** Registered in our own account, or held by the client elsewhere. */
+  holder?: 'account' | 'client';
+  /** Roughly, visits a day. */
+  visits?: number;
+  /** Something left broken, so that a round has something to find. */
+  trouble?: 'record-changed' | 'release-ahead';
+  message?: { name: string; mail: string; phone: string; message: string };
+}
+
+const services = (...lines: [string, string?, string?][]) => lines.map(([name, detail = '', price = ''], n) => ({ id: `v${n + 1}`, name, detail, price }));
+
+export const demoClients: DemoClient[] = [
+  {
+    stage: 'live',
+    server: 'quay',
+    domain: 'pellclocks.example',
+    holder: 'client',
+    seed: 5,
+    visits: 31,
+    facts: {
+      name: 'Pell & Daughter, Clockmakers',
+      strapline: 'Clocks put right, and told apart.',
+      trade: 'clockmaker',
+      place: 'Saltmarrow',
+      phone: '01632 960 233',
+      mail: 'bench@pellclocks.example',
+      address: '4 Dial Passage, Saltmarrow SM1 1PB',
+      hours: 'Tuesday to Friday 9.30–17.00\nSaturday 10.00–13.00',
+      founded: '1961',
+      description:
+        'Aldous Pell opened the bench in Dial Passage in 1961 and his daughter Maud has worked at it since she could reach the vice. They mend longcase, bracket and carriage clocks, and look after the tower clock over the Corn Hall. Nothing is sent away: wheels are cut and springs are made on the premises. Every clock goes home with a card that says what was done and when it should be seen again.',
+      services: services(
+        ['Longcase clocks', 'Fetched, overhauled and set up again where they stand', 'from £240'],
+        ['Carriage and bracket clocks', 'Cleaned, bushed and timed over a fortnight', 'from £160'],
+        ['Barometers', 'Tubes, dials and silvering', 'from £85'],
+        ['Tower clocks', 'A yearly visit with ladders and grease'],
+      ),
+    },
+    message: { name: 'Orrin Tague', mail: 'orrin.tague@post.example', phone: '', message: 'My grandmother’s longcase stops every night at about ten past two. Would you come and look at it? It is too tall for the car.' },
+  },
+  {
+    stage: 'live',
+    server: 'quay',
+    domain: 'quillandplane.example',
+    holder: 'account',
+    seed: 12,
+    visits: 52,
+    trouble: 'release-ahead',
+    facts: {
+      name: 'Quill & Plane Joinery',
+      trade: 'joiner',
+      place: 'Saltmarrow',
+      phone: '01632 960 417',
+      mail: 'workshop@quillandplane.example',
+      address: 'The Old Sail Loft, Tannery Row, Saltmarrow SM2 6HJ',
+      hours: 'Monday to Friday 7.30–16.30',
+      founded: '2009',
+      description:
+        'We are four joiners in an old sail loft above the harbour. We make doors, stairs and fitted furniture for houses that have no straight walls left. The timber is bought as whole boards and dried in the loft, so a door and its frame come from one tree. We would rather mend a good window than replace it.',
+      services: services(['Sash windows', 'Mended, draught-stripped and hung to run with one finger', 'from £310'], ['Staircases', 'Drawn, made and fitted, turned parts included'], ['Fitted furniture', 'Bookcases, cupboards and window seats'], ['Doors', 'Made to the opening, from one board where we can', 'from £680']),
+    },
+    message: { name: 'Wilhelmina Ó Faoláin', mail: 'w.ofaolain@post.example', phone: '01632 960 871', message: 'Two sash windows on the sea side, both painted shut. Could you say roughly what it costs before you come out?' },
+  },
+  {
+    stage: 'live',
+    server: 'slip',
+    domain: 'larkfield.example',
+    holder: 'client',
+    seed: 21,
+    visits: 11,
+    trouble: 'record-changed',
+    facts: {
+      name: 'Larkfield Allotments',
+      trade: 'allotment society',
+      place: 'Saltmarrow',
+      mail: 'secretary@larkfield.example',
+      address: 'Larkfield Lane, Saltmarrow SM3 4LA',
+      founded: '1919',
+      description:
+        'Larkfield is eighty-two plots on the south slope above the town, dug since 1919. The society belongs to the people who garden there and is run by a committee of nine. Rain from the shed roofs is kept in tanks and shared. In September the gates are open to anybody for the show.',
+      services: services(['Full plots', 'Ten rods, with water within forty paces', '£52 a year'], ['Half plots', 'A good size to begin with', '£28 a year'], ['The hut shop', 'Seed, canes and compost on Sunday mornings'], ['The September show', 'Produce, plants and an argument about onions']),
+    },
+    message: { name: 'Tobiah Rennick', mail: 'tobiah@post.example', phone: '', message: 'Is the list for half plots very long? We have just moved to Kiln Street and have two small diggers.' },
+  },
+  {
+    stage: 'live',
+    server: 'slip',
+    domain: 'ferrowcycles.example',
+    holder: 'account',
+    seed: 33,
+    visits: 43,
+    facts: {
+      name: 'Ferrow Cycle Workshop',
+      trade: 'cycle workshop',
+      place: 'Saltmarrow',
+      phone: '01632 960 558',
+      mail: 'stand@ferrowcycles.example',
+      address: '11 Capstan Yard, Saltmarrow SM1 8FC',
+      hours: 'Tue–Sat 8.30–17.30',
+      founded: '2016',
+      description:
+        'Jonquil Ferrow builds wheels and mends bicycles in a railway arch on Capstan Yard. The workshop takes in anything with pedals, and keeps a box of old parts for machines nobody makes parts for any more. Hire bicycles go out with a lock, a pump and a map of the sea wall.',
+      services: services(['Full service', 'Stripped, cleaned, set and ridden', '£78'], ['Wheel building', 'Laced and trued by hand', 'from £55'], ['Hire', 'By the day or the week', '£18 a day'], ['Old machines', 'Hub gears, rod brakes and cotter pins welcome']),
+    },
+  },
+  {
+    stage: 'making',
+    server: 'quay',
+    seed: 3,
+    facts: {
+      name: 'Hollis & Wren Boatworks',
+      strapline: 'Wooden boats, put right by hand.',
+      trade: 'boatyard',
+      place: 'Saltmarrow',
+      phone: '01632 960 114',
+      mail: 'yard@hollisandwren.example',
+      address: 'The Old Slip, Quay Lane, Saltmarrow SM4 2QD',
+      hours: 'Mon–Fri 8.00–17.00',
+      founded: '1987',
+      description:
+        'We are a small yard at the top of the old slip. Three of us mend wooden boats up to forty feet, mostly clinker and carvel, and the odd launch. The yard has been here since 1987, when Tom Hollis took it on from his uncle. We keep every old drawing we find, and we will always tell you if a boat is not worth the money. Please don’t put survey prices on the website, they depend.',
+      services: services(['Planking and caulking', 'Larch, oak and iroko, steamed and fitted on the slip'], ['Engine and electrics'], ['Winter storage', 'Thirty covered berths, a cradle for each hull', '£38 a week'], ['Rigging']),
+    },
+  },
+  {
+    stage: 'making',
+    seed: 8,
+    facts: {
+      name: 'Northlight Pottery',
+      trade: 'pottery',
+      place: 'Saltmarrow',
+      phone: '01632 960 702',
+      description: 'Isolde Marchbank throws stoneware in the old net store behind the fish quay. The glazes are mixed from ash and local clay, so no two firings match. Commissions take six to eight weeks.',
+      services: services(['Tableware'], ['Commissions'], ['Garden pots'], ['Days at the wheel', 'Four people, four wheels, one kiln', '£65']),
+    },
+  },
+  {
+    stage: 'brief',
+    seed: 1,
+    facts: {
+      name: 'The Saltmarrow Seed Company',
+      trade: 'seed merchant',
+      place: 'Saltmarrow',
+      mail: 'post@saltmarrowseed.example',
+      description: 'Hi Ines, Bertrand here. We sell vegetable and flower seed we grow ourselves on the marsh edge. Could you do us a website by spring? Nothing fancy. We have about 140 sorts.',
+      services: [],
+    },
+  },
+];

@@ -1,0 +1,405 @@
+import { timingSafeEqual } from 'node:crypto';
+import { Ajv, type ValidateFunction } from 'ajv';
+import { parseCookie, stringifySetCookie } from 'cookie';
+import express, { Router, type Request, type Response } from 'express';
+import { byWeek, chipOf, checklist, pathOf, planRecords, Problem, readBrief, BriefError, readDomain, titleOf, type Facts } from '@tin-porch/core';
+import type { Rounds } from '../care/rounds.js';
+import type { Certificates } from '../certificates/certificates.js';
+import type { PorchConfig } from '../config.js';
+import { originOf, temporaryOrigin } from '../deploy/deploy.js';
+import { lookRound } from '../domains/look-round.js';
+import type { Registrar } from '../domains/registrar.js';
+import type { Events, PorchEvent } from '../events/events.js';
+import { tell } from '../events/events.js';
+import type { Inbox } from '../inbox/inbox.js';
+import type { Jobs, JobKind } from '../jobs/jobs.js';
+import { JobLater, JobRefused } from '../jobs/jobs.js';
+import { HostRefused } from '../servers/host-client.js';
+import type { Servers } from '../servers/servers.js';
+import type { SiteRow, Sites } from '../sites/sites.js';
+import type { Accounts, Designer } from './accounts.js';
+
+export interface Parts {
+  config: PorchConfig;
+  accounts: Accounts;
+  sites: Sites;
+  servers: Servers;
+  jobs: Jobs;
+  certificates: Certificates;
+  registrar: Registrar;
+  rounds: Rounds;
+  inbox: Inbox;
+  events: Events;
+}
+
+const COOKIE = 'porch_session';
+const ajv = new Ajv({ strictRequired: false });
+const text = (maxLength: number) => ({ type: 'string', maxLength });
+const object = (properties: Record<string, unknown>, required = Object.keys(properties)) => ajv.compile({ type: 'object', additionalProperties: false, required, properties });
+const checks = {
+  signIn: object({ mail: text(254), password: text(200) }),
+  brief: object({ text: text(200_000) }),
+  facts: object(
+    {
+      name: { type: 'string', maxLength: 120 },
+      strapline: text(160),
+      trade: text(80),
+      place: text(120),
+      description: text(20000),
+      phone: text(40),
+      mail: text(254),
+      address: text(400),
+      hours: text(600),
+      founded: text(4),
+      services: { type: 'array', maxItems: 40, items: { type: 'object' } },
+    },
+    ['name'],
+  ),
+  operation: object({ operation: { type: 'object' } }),
+  nothing: object({}),
+  server: object({ server: text(64) }),
+  domain: object({ domain: text(300) }),
+  release: object({ release: { type: 'string', pattern: '^[a-z0-9-]{1,64}$' } }),
+  open: object({ open: { type: 'boolean' } }),
+  read: object({ read: { type: 'boolean' } }),
+  share: object({ days: { type: 'integer', minimum: 1, maximum: 90 } }),
+};
+
+function body<T>(req: Request, check: ValidateFunction): T {
+  if (!check(req.body ?? {})) throw new Problem(400, 'The request does not fit', ajv.errorsText(check.errors, { dataVar: 'body' }));
+  return (req.body ?? {}) as T;
+}
+
+/** True where a string inside could not be kept by PostgreSQL: NUL, or half of a surrogate pair. */
+function unkeepable(value: unknown): boolean {
+  if (typeof value === 'string') return value.includes('\0') || !(value as string & { isWellFormed(): boolean }).isWellFormed();
+  if (Array.isArray(value)) return value.some(unkeepable);
+  if (typeof value === 'object' && value !== null) return Object.entries(value).some(([k, v]) => unkeepable(k) || unkeepable(v));
+  return false;
+}
+
+const same = (a: string, b: string) => a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
+
+declare module 'express-serve-static-core' {
+  interface Locals {
+    designer: Designer;
+  }
+}
+
+/** The API of the interface. Answers JSON; says no with problem details (RFC 9457). */
+export function api(parts: Parts): Router {
+  const { accounts, sites, servers, jobs, certificates, registrar, rounds, inbox, events, config } = parts;
+  const router = Router();
+  const tokenOf = (req: Request) => parseCookie(req.headers.cookie ?? '')[COOKIE] ?? '';
+
+  router.use((_req, res, next) => {
+    res.set('cache-control', 'no-store');
+    next();
+  });
+  // A page of another origin may neither post here nor be told anything (Fetch Metadata, and Origin for older browsers).
+  router.use((req, _res, next) => {
+    const site = req.headers['sec-fetch-site'];
+    const origin = req.headers.origin;
+    if (req.method !== 'GET' && ((site && site !== 'same-origin' && site !== 'none') || (origin && origin !== 'null' && new URL(origin).host !== req.headers.host) || origin === 'null')) throw new Problem(403, 'The request comes from another site');
+    next();
+  });
+  router.use(express.json({ limit: '2mb', strict: true }));
+  router.use((req, _res, next) => {
+    const sent = req.method !== 'GET' && req.method !== 'HEAD' && req.method !== 'DELETE' && Number(req.headers['content-length'] ?? 0) > 0;
+    if (sent && !req.is('application/json')) throw new Problem(415, 'The request is of a type this address does not take', 'Send application/json.');
+    if (unkeepable(req.body)) throw new Problem(400, 'The text holds characters that cannot be kept', 'A NUL or half a character is in it.');
+    next();
+  });
+
+  router.post('/session', async (req, res) => {
+    const { mail, password } = body<{ mail: string; password: string }>(req, checks.signIn);
+    const { token, maxAge } = await accounts.signIn(mail, password, req.socket.remoteAddress ?? '');
+    res.set('set-cookie', stringifySetCookie({ name: COOKIE, value: token, httpOnly: true, sameSite: 'strict', path: '/', maxAge, secure: req.secure }));
+    const session = (await accounts.session(token))!;
+    res.json({ designer: { mail: session.designer.mail, name: session.designer.name }, csrf: session.csrf });
+  });
+
+  // Everything below needs a session, and everything that changes something its token.
+  router.use(async (req, res, next) => {
+    const session = await accounts.session(tokenOf(req));
+    if (!session) throw new Problem(401, 'Sign in first');
+    if (req.method !== 'GET' && req.method !== 'HEAD' && !same(String(req.headers['x-porch-token'] ?? ''), session.csrf)) throw new Problem(403, 'The request lacks the token of its session', 'Load the page again.');
+    res.locals.designer = session.designer;
+    next();
+  });
+  router.get('/session', async (req, res) => {
+    const session = (await accounts.session(tokenOf(req)))!;
+    res.json({ designer: { mail: session.designer.mail, name: session.designer.name }, csrf: session.csrf });
+  });
+  router.delete('/session', async (req, res) => {
+    await accounts.signOut(tokenOf(req));
+    res.set('set-cookie', stringifySetCookie({ name: COOKIE, value: '', httpOnly: true, sameSite: 'strict', path: '/', maxAge: 0 }));
+    res.status(204).end();
+  });
+
+  router.get('/events', (req, res) => {
+    res.set({ 'content-type': 'text/event-stream', 'x-accel-buffering': 'no' });
+    res.flushHeaders();
+    res.write('retry: 1500\n\n');
+    const send = (event: PorchEvent) => res.write(`data: ${JSON.stringify(event)}\n\n`);
+    const beat = setInterval(() => res.write(': still here\n\n'), 20_000);
+    events.on('event', send);
+    req.on('close', () => {
+      clearInterval(beat);
+      events.off('event', send);
+    });
+  });
+
+  const me = (res: Response) => res.locals.designer;
+  const own = (req: Request, res: Response) => sites.of(me(res).id, String(req.params['id']));
+
+  async function summary(rows: SiteRow[]) {
+    const [known, visits, all] = await Promise.all([sites.known(rows), rounds.visitsOf(rows.map((r) => r.id)), servers.all()]);
+    const now = new Date().toISOString();
+    return rows.map((r) => {
+      const k = known.get(r.id)!;
+      const server = all.find((s) => s.name === r.server);
+      const days = visits.get(r.id);
+      return {
+        id: r.id,
+        name: r.document.facts.name,
+        trade: r.document.facts.trade,
+        domain: r.domain,
+        server: r.server,
+        address: r.domain ?? (server && r.liveRelease ? new URL(temporaryOrigin(r, server)).host : null),
+        open: r.open,
+        changedAt: r.changedAt,
+        chip: chipOf(k, now),
+        path: pathOf(k),
+        certificateUntil: k.certificateUntil,
+        lastRound: k.lastRound,
+        weeks: days ? byWeek(days, now.slice(0, 10), 12) : null,
+      };
+    });
+  }
+
+  router.get('/sites', async (_req, res) => {
+    const rows = await sites.list(me(res).id);
+    res.json({ sites: await summary(rows), findings: await rounds.findings(me(res).id), unread: await inbox.unread(me(res).id) });
+  });
+  router.post('/sites', async (req, res) => {
+    const site = await sites.create(me(res).id, body<Partial<Facts>>(req, checks.facts));
+    res.status(201).json({ id: site.id });
+  });
+  /** Reads a pasted brief into facts, without keeping anything. */
+  router.post('/briefs', (req, res) => {
+    try {
+      res.json({ facts: readBrief(body<{ text: string }>(req, checks.brief).text) });
+    } catch (error) {
+      if (error instanceof BriefError) throw new Problem(422, 'The brief cannot be used yet', error.message);
+      throw error;
+    }
+  });
+
+  router.get('/sites/:id', async (req, res) => {
+    const site = await own(req, res);
+    const [history, state, releases, recent, certificate, server] = await Promise.all([
+      sites.history(site.id),
+      sites.stateOf(site),
+      sites.releases(site.id),
+      jobs.recent(site.id),
+      certificates.of(site.id),
+      site.server ? servers.get(site.server) : undefined,
+    ]);
+    res.json({
+      id: site.id,
+      document: site.document,
+      head: site.head,
+      changedAt: site.changedAt,
+      history,
+      ...state,
+      server: server && { name: server.name, address: server.address, httpPort: server.httpPort, httpsPort: server.httpsPort },
+      temporary: server && temporaryOrigin(site, server),
+      origin: server && originOf(site, server),
+      domain: site.domain,
+      domainSeen: site.domainSeen,
+      records: site.domain && server && site.domainSeen ? planRecords(site.domain, server.address, site.domainSeen.records, config.acme.caaName) : null,
+      certificate: certificate.find((c) => c.domain === site.domain) ?? null,
+      open: site.open,
+      publishedAt: site.publishedAt,
+      liveRelease: site.liveRelease,
+      releases: releases.map(({ manifest, ...r }) => ({ ...r, origin: manifest.origin })),
+      jobs: recent,
+      checklist: checklist(site.document),
+      titles: site.document.pages.map((p) => titleOf(site.document, p)),
+    });
+  });
+
+  router.post('/sites/:id/operations', async (req, res) => {
+    const site = await own(req, res);
+    const { operation } = body<{ operation: unknown }>(req, checks.operation);
+    res.json({ head: await sites.change(site.id, operation, me(res)) });
+  });
+  for (const kind of ['undo', 'redo'] as const)
+    router.post(`/sites/:id/${kind}`, async (req, res) => {
+      body(req, checks.nothing);
+      const site = await own(req, res);
+      const head = await sites.step(site.id, kind, me(res));
+      res.json({ head });
+    });
+
+  /** Begins a job, or gives the open one of its kind. */
+  const begin = (kind: JobKind) =>
+    router.post(`/sites/:id/${kind}`, async (req, res) => {
+      body(req, checks.nothing);
+      const site = await own(req, res);
+      if (!site.server) throw new Problem(409, 'The site has no server yet', 'Choose one first.');
+      if (kind !== 'round' && kind !== 'certificate' && !site.document.pages.length) throw new Problem(409, 'There are no pages yet', 'Generate the site from its brief first.');
+      res.status(202).json({ job: await jobs.begin(site.id, kind) });
+    });
+  begin('deploy');
+  begin('certificate');
+  begin('publish');
+  begin('round');
+  router.delete('/sites/:id/jobs/:job', async (req, res) => {
+    const site = await own(req, res);
+    const job = /^[0-9a-f-]{36}$/.test(req.params.job) ? await jobs.get(req.params.job) : undefined;
+    if (job?.site !== site.id) throw new Problem(404, 'There is no such job');
+    await jobs.cancel(job.id);
+    res.status(204).end();
+  });
+
+  router.put('/sites/:id/server', async (req, res) => {
+    const site = await own(req, res);
+    const { server } = body<{ server: string }>(req, checks.server);
+    if (!(await servers.get(server))) throw new Problem(404, 'There is no such server');
+    if (site.server && site.server !== server && site.liveRelease) throw new Problem(409, 'The site is on another server', 'Moving a site between servers is not built yet.');
+    await sites.setServer(site.id, server);
+    res.json({ server });
+  });
+  router.post('/sites/:id/share', async (req, res) => {
+    const site = await own(req, res);
+    const { days } = body<{ days: number }>(req, checks.share);
+    const server = site.server ? await servers.get(site.server) : undefined;
+    if (!server || !site.liveRelease) throw new Problem(409, 'There is nothing to share yet', 'Deploy the site first.');
+    const { token, until } = await server.client.preview(site.id, days);
+    res.json({ url: `${temporaryOrigin(site, server)}/?preview=${token}`, until });
+  });
+  router.put('/sites/:id/open', async (req, res) => {
+    const site = await own(req, res);
+    const { open } = body<{ open: boolean }>(req, checks.open);
+    const server = site.server ? await servers.get(site.server) : undefined;
+    if (!server || !site.liveRelease) throw new Problem(409, 'The site is on no server yet', 'Deploy it first.');
+    await server.client.putSite(site.id, { name: site.document.facts.name, temporary: site.temporary, domain: site.domain, open, previewKey: site.previewKey });
+    await sites.setOpen(site.id, open);
+    await tell(sites.db, { kind: 'care', site: site.id });
+    res.json({ open });
+  });
+  router.post('/sites/:id/rollback', async (req, res) => {
+    const site = await own(req, res);
+    const { release } = body<{ release: string }>(req, checks.release);
+    const server = site.server ? await servers.get(site.server) : undefined;
+    if (!server || !(await sites.release(site.id, release))) throw new Problem(404, 'There is no such release');
+    const before = site.liveRelease;
+    await server.client.switchTo(site.id, release);
+    await sites.markLive(site.id, release);
+    await tell(sites.db, { kind: 'care', site: site.id });
+    res.json({ release, before });
+  });
+
+  router.put('/sites/:id/domain', async (req, res) => {
+    const site = await own(req, res);
+    const read = readDomain(body<{ domain: string }>(req, checks.domain).domain);
+    if ('error' in read) throw new Problem(422, 'That is no domain', read.error);
+    await sites.setDomain(site.id, read.domain);
+    res.json(await lookAt(site.id));
+  });
+  router.delete('/sites/:id/domain', async (req, res) => {
+    const site = await own(req, res);
+    if (site.open) throw new Problem(409, 'The site is open on its domain', 'Close it before you take the domain away.');
+    await sites.setDomain(site.id, null);
+    await tell(sites.db, { kind: 'care', site: site.id });
+    res.status(204).end();
+  });
+  /** Asks all name servers about a site’s domain now. */
+  async function lookAt(id: string) {
+    const site = (await sites.get(id))!;
+    const server = site.server ? await servers.get(site.server) : undefined;
+    if (!site.domain) throw new Problem(409, 'The site has no domain yet');
+    const seen = await lookRound(site.domain, server?.address ?? '0.0.0.0', config, registrar);
+    await sites.setDomainSeen(id, seen);
+    return { domain: site.domain, seen };
+  }
+  router.post('/sites/:id/domain/look', async (req, res) => {
+    const site = await own(req, res);
+    res.json(await lookAt(site.id));
+  });
+  router.post('/sites/:id/domain/register', async (req, res) => {
+    const site = await own(req, res);
+    if (!site.domain) throw new Problem(409, 'The site has no domain yet');
+    await registrar.register(site.domain);
+    res.json(await lookAt(site.id));
+  });
+  router.post('/sites/:id/domain/records', async (req, res) => {
+    const site = await own(req, res);
+    const server = site.server ? await servers.get(site.server) : undefined;
+    if (!site.domain || !server) throw new Problem(409, 'Give the site a server and a domain first');
+    await registrar.leadTo(site.domain, server.address);
+    res.json(await lookAt(site.id));
+  });
+  router.post('/sites/:id/way-in', async (req, res) => {
+    const site = await own(req, res);
+    res.json({ at: new Date().toISOString(), links: await rounds.wayIn(site.id) });
+  });
+
+  router.get('/servers', async (_req, res) => {
+    const all = await servers.all();
+    const rows = await sites.list(me(res).id);
+    res.json({
+      servers: await Promise.all(
+        all.map(async (s) => {
+          const health = await s.client.health().catch((error: Error) => error);
+          const base = { name: s.name, address: s.address, temporaryBase: s.temporaryBase, sites: rows.filter((r) => r.server === s.name).map((r) => ({ id: r.id, name: r.document.facts.name })) };
+          return health instanceof Error ? { ...base, error: health.message } : { ...base, upSeconds: health.upSeconds, database: health.database, freeBytes: health.freeBytes, totalBytes: health.totalBytes };
+        }),
+      ),
+      at: new Date().toISOString(),
+    });
+  });
+  router.get('/domains', async (_req, res) => {
+    const rows = (await sites.list(me(res).id)).filter((r) => r.domain);
+    const held = await Promise.all(rows.map((r) => certificates.of(r.id)));
+    res.json({ domains: rows.map((r, n) => ({ site: r.id, name: r.document.facts.name, domain: r.domain, seen: r.domainSeen, certificate: held[n]!.find((c) => c.domain === r.domain) ?? null, open: r.open })) });
+  });
+  router.get('/inbox', async (_req, res) => {
+    const rows = await sites.list(me(res).id);
+    res.json({ messages: (await inbox.list(me(res).id)).map((m) => ({ ...m, siteName: rows.find((r) => r.id === m.site)?.document.facts.name })) });
+  });
+  router.put('/inbox/:message', async (req, res) => {
+    const { read } = body<{ read: boolean }>(req, checks.read);
+    if (!/^[0-9a-f-]{36}$/.test(req.params.message) || !(await inbox.mark(me(res).id, req.params.message, read))) throw new Problem(404, 'There is no such message');
+    res.status(204).end();
+  });
+  router.get('/rounds', async (_req, res) => {
+    const rows = await sites.list(me(res).id);
+    const name = (id: string) => rows.find((r) => r.id === id)?.document.facts.name ?? id;
+    res.json({
+      rounds: (await rounds.last(me(res).id)).map((r) => ({ ...r, name: name(r.site) })),
+      findings: (await rounds.findings(me(res).id)).map((f) => ({ ...f, name: name(f.site) })),
+      walked: rows.filter((r) => r.liveRelease).length,
+    });
+  });
+  router.post('/rounds', async (_req, res) => {
+    const rows = (await sites.list(me(res).id)).filter((r) => r.liveRelease);
+    const begun = await Promise.all(rows.map((r) => jobs.begin(r.id, 'round')));
+    res.status(202).json({ jobs: begun.length });
+  });
+
+  router.use(() => {
+    throw new Problem(404, 'There is no such call');
+  });
+  return router;
+}
+
+/** What a host or a job says no with, as the problem the interface shows. */
+export function asProblem(error: unknown): unknown {
+  if (error instanceof HostRefused) return new Problem(409, 'The server refuses', error.message);
+  if (error instanceof JobLater) return new Problem(502, 'Not now', error.message);
+  if (error instanceof JobRefused) return new Problem(409, 'That cannot be done yet', error.message);
+  return error;
+}

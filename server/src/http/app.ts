@@ -1,0 +1,72 @@
+import { randomBytes } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import compression from 'compression';
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
+import helmet from 'helmet';
+import { families, fontPath, Problem, problemFrom } from '@tin-porch/core';
+import { readAsset } from '../assets/read-asset.js';
+import { api, asProblem, type Parts } from './api.js';
+
+/** The web application: the interface, its API, and the fonts the window draws with. */
+export function porchApp(parts: Parts, log: { error(o: object, m: string): void }): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.set('trust proxy', false);
+  app.use((req, res, next) => {
+    res.locals['nonce'] = randomBytes(16).toString('base64');
+    if (!/^[a-z0-9.-]+(:\d+)?$|^\[[0-9a-f:]+\](:\d+)?$/i.test(req.headers.host ?? '')) throw new Problem(400, 'The host header cannot be read');
+    next();
+  });
+  const nonce = (_req: unknown, res: unknown) => `'nonce-${String((res as Response).locals['nonce'])}'`;
+  const headers = helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: { defaultSrc: ["'none'"], scriptSrc: ["'self'"], workerSrc: ["'self'"], styleSrc: ["'self'", nonce], imgSrc: ["'self'", 'data:'], fontSrc: ["'self'"], connectSrc: ["'self'"], frameSrc: ["'self'"], baseUri: ["'self'"], formAction: ["'self'"], frameAncestors: ["'none'"] },
+    },
+    strictTransportSecurity: false,
+    crossOriginResourcePolicy: false,
+  });
+  // The window’s frame is an origin of its own (sandbox without same-origin): it may run its one script and nothing else.
+  const frameHeaders = helmet({
+    contentSecurityPolicy: { useDefaults: false, directives: { defaultSrc: ["'none'"], scriptSrc: ["'self'"], imgSrc: ["'self'", 'data:'], styleSrc: ["'self'"], fontSrc: ["'self'"], frameAncestors: ["'self'"], sandbox: ['allow-scripts'] } },
+    strictTransportSecurity: false,
+    xFrameOptions: false,
+    crossOriginResourcePolicy: false,
+    crossOriginOpenerPolicy: false,
+  });
+  app.use((req, res, next) => (req.path.startsWith('/window/') ? frameHeaders : headers)(req, res, next));
+  app.use(compression({ filter: (req, res) => !req.path.startsWith('/api/events') && compression.filter(req, res) }));
+  app.use('/api', api(parts));
+
+  const fonts = new Map(Object.keys(families).map((id) => [fontPath(id), families[id]!.file]));
+  app.get('/fonts/:file', async (req, res) => {
+    const specifier = fonts.get(`/fonts/${req.params.file}`);
+    if (!specifier) throw new Problem(404, 'There is no such font');
+    res.set({ 'access-control-allow-origin': '*', 'cache-control': 'public, max-age=31536000, immutable' }).type('font/woff2').send(await readAsset(specifier));
+  });
+  app.use(
+    express.static(parts.config.web, {
+      index: false,
+      setHeaders: (res, path) => void res.setHeader('cache-control', /-[A-Z0-9]{8}\.\w+$/.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
+    }),
+  );
+  let index: string | undefined;
+  app.get('/*splat', async (req, res) => {
+    if (/\.\w+$/.test(req.path)) throw new Problem(404, 'There is nothing at this address');
+    index ??= await readFile(join(parts.config.web, 'index.html'), 'utf8');
+    res.set('cache-control', 'no-store').type('html').send(index.replaceAll('NONCE', String(res.locals['nonce'])));
+  });
+  app.use((_req: Request, _res: Response) => {
+    throw new Problem(404, 'There is nothing at this address');
+  });
+  app.use((error: unknown, req: Request, res: Response, _next: NextFunction) => {
+    const code = (error as { code?: string } | null)?.code ?? '';
+    const away = /^(ECONNREFUSED|ECONNRESET|57P0\d|08\w{3})$/.test(code) || /Connection terminated|timeout exceeded when trying to connect/.test((error as Error | null)?.message ?? '');
+    const problem = away ? new Problem(503, 'The database does not answer', 'Nothing was lost. Try again in a moment.') : problemFrom(asProblem(error));
+    if (problem.status === 500) log.error({ err: error, path: req.path }, 'a request failed');
+    if (res.headersSent) return void res.destroy();
+    res.status(problem.status).type('application/problem+json').send(JSON.stringify(problem.body(req.originalUrl)));
+  });
+  return app;
+}

@@ -1,0 +1,62 @@
+import { createServer } from 'node:http';
+import type { PorchConfig } from './config.js';
+import { Rounds } from './care/rounds.js';
+import { Certificates } from './certificates/certificates.js';
+import { migrate, openDatabase } from './db/database.js';
+import { deploySteps } from './deploy/deploy.js';
+import { Registrar } from './domains/registrar.js';
+import { Events } from './events/events.js';
+import { Accounts } from './http/accounts.js';
+import type { Parts } from './http/api.js';
+import { porchApp } from './http/app.js';
+import { Inbox } from './inbox/inbox.js';
+import { Jobs } from './jobs/jobs.js';
+import { publishSteps, RENEW_DAYS } from './publish/publish.js';
+import { Servers } from './servers/servers.js';
+import { Sites } from './sites/sites.js';
+
+/** Starts Tin Porch’s server: API, interface and job worker against one PostgreSQL. Resolves once it listens. */
+export async function startPorch(config: PorchConfig, log: { error(o: object, m: string): void }): Promise<{ accounts: Accounts; close(): Promise<void> }> {
+  await migrate(config.databaseUrl);
+  const db = openDatabase(config.databaseUrl);
+  const sites = new Sites(db);
+  const servers = new Servers(db);
+  await servers.put(config.servers);
+  const registrar = new Registrar(config);
+  const accounts = new Accounts(db);
+  const events = new Events(config.databaseUrl);
+  const jobs = new Jobs(db, config.databaseUrl, log);
+  const certificates = new Certificates(db, config, sites, servers, registrar);
+  const rounds = new Rounds(db, config, sites, servers, registrar);
+  const inbox = new Inbox(db, servers);
+  const parts: Parts = { config, accounts, sites, servers, jobs, certificates, registrar, rounds, inbox, events };
+
+  jobs.handle('deploy', (work) => deploySteps(work, sites, servers));
+  jobs.handle('certificate', (work) => certificates.steps(work));
+  jobs.handle('publish', (work) => publishSteps(work, parts));
+  jobs.handle('round', (work) => rounds.steps(work));
+  jobs.every('daily-round', config.roundCron, async () => {
+    for (const site of await certificates.ending(RENEW_DAYS)) await jobs.begin(site, 'certificate');
+    const { rows } = await db.query<{ id: string }>('select id from site where live_release is not null');
+    for (const { id } of rows) await jobs.begin(id, 'round');
+  });
+  await events.listen();
+  await jobs.start();
+  inbox.start();
+
+  const server = createServer({ maxHeaderSize: 16_384 }, porchApp(parts, log));
+  server.headersTimeout = 15_000;
+  server.requestTimeout = 60_000;
+  await new Promise<void>((done, fail) => server.once('error', fail).listen(config.port, config.address, done));
+  return {
+    accounts,
+    async close() {
+      inbox.stop();
+      server.closeAllConnections();
+      await new Promise((done) => server.close(done));
+      await jobs.stop();
+      await events.close();
+      await db.end();
+    },
+  };
+}

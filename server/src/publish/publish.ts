@@ -1,0 +1,40 @@
+import { checklist } from '@tin-porch/core';
+import type { Rounds } from '../care/rounds.js';
+import type { Certificates } from '../certificates/certificates.js';
+import { deploySteps, originOf, siteAndServer, tellHost } from '../deploy/deploy.js';
+import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
+import type { Servers } from '../servers/servers.js';
+import type { Sites } from '../sites/sites.js';
+
+/** Renew a certificate when it has fewer days left than this. */
+export const RENEW_DAYS = 30;
+
+/**
+ * The whole of publishing, from a click: look at the checklist, bring the newest document to the server, have a
+ * certificate where the domain needs one, open the site, and walk the way in as a visitor.
+ */
+export async function publishSteps(work: Work, parts: { sites: Sites; servers: Servers; certificates: Certificates; rounds: Rounds }): Promise<void> {
+  const { sites, servers, certificates, rounds } = parts;
+  const { site, server } = await siteAndServer(sites, servers, work.job.site);
+  await work.step('Look over the checklist', async () => {
+    const stops = checklist(site.document).filter((c) => c.state === 'stop');
+    if (stops.length) throw new JobRefused(stops.map((s) => `${s.title}: ${s.detail}`).join(' '));
+    return 'Nothing stands in the way';
+  });
+  const live = site.liveRelease ? await sites.release(site.id, site.liveRelease) : undefined;
+  if (!live || live.head < site.head || live.manifest.origin !== originOf(site, server)) await deploySteps(work, sites, servers);
+  if (site.domain && !(await certificates.good(site.domain, RENEW_DAYS))) await certificates.steps(work);
+  await work.step('Open it to everybody', async () => {
+    const now = (await sites.get(site.id))!;
+    await tellHost({ ...now, open: true }, server);
+    await sites.setOpen(site.id, true);
+    return 'The holding page is off';
+  });
+  if (!site.domain) return;
+  await work.step('Go in as a visitor', async () => {
+    const links = await rounds.wayIn(site.id);
+    const bad = links.find((l) => l.state !== 'good');
+    if (bad) throw new JobLater(`${bad.title}: ${bad.detail}`, 10);
+    return `${links.length} of ${links.length} links hold`;
+  });
+}

@@ -1,0 +1,93 @@
+import { JobLater, JobRefused } from '../jobs/jobs.js';
+import type { Manifest } from '@tin-porch/core';
+
+export interface HostSite {
+  id: string;
+  domain: string | null;
+  open: boolean;
+  pointer: { release: string; before: string | null; switchedAt: string } | null;
+}
+export interface HostHealth {
+  name: string;
+  upSeconds: number;
+  database: boolean;
+  freeBytes: number;
+  totalBytes: number;
+  sites: HostSite[];
+}
+export interface HostMessage {
+  id: string;
+  seq: number;
+  form: string;
+  fields: Record<string, string>;
+  receivedAt: string;
+}
+export interface CertificateFacts {
+  domain: string;
+  names: string[];
+  issuer: string;
+  notBefore: string;
+  notAfter: string;
+}
+
+/** What a host refused, with its own words. */
+export class HostRefused extends Error {
+  override name = 'HostRefused';
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly body: Record<string, unknown>,
+  ) {
+    super(message);
+  }
+}
+
+/** Speaks the control API of one host agent. */
+export class HostClient {
+  constructor(
+    readonly name: string,
+    private readonly url: string,
+    private readonly token: string,
+  ) {}
+
+  /** @throws JobLater where the host does not answer or has trouble of its own, HostRefused where it says no */
+  private async call<T>(method: string, path: string, body?: unknown, raw?: Uint8Array | string): Promise<T> {
+    let response: Response;
+    try {
+      response = await fetch(`${this.url}/v1${path}`, {
+        method,
+        headers: { authorization: `Bearer ${this.token}`, ...(body !== undefined && { 'content-type': 'application/json' }), ...(raw !== undefined && { 'content-type': 'application/octet-stream' }) },
+        body: raw !== undefined ? (raw as BodyInit) : body !== undefined ? JSON.stringify(body) : null,
+        signal: AbortSignal.timeout(15_000),
+        redirect: 'error',
+      });
+    } catch (error) {
+      const cause = (error as { cause?: { code?: string } }).cause?.code ?? (error as Error).name;
+      throw new JobLater(`The server ${this.name} does not answer (${cause}).`, 4);
+    }
+    if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
+    const problem = (await response.json().catch(() => ({}))) as { title?: string; detail?: string };
+    const words = [problem.title ?? `The server answered ${response.status}`, problem.detail].filter(Boolean).join('. ').replace(/\.\.$/, '.');
+    if (response.status === 507) throw new JobLater(`${this.name}: ${words}`, 30);
+    if (response.status >= 500) throw new JobLater(`${this.name}: ${words}`, 5);
+    if (response.status === 401) throw new JobRefused(`${this.name} does not take our token.`);
+    throw new HostRefused(response.status, `${this.name}: ${words}`, problem as Record<string, unknown>);
+  }
+
+  health = () => this.call<HostHealth>('GET', '/health');
+  putSite = (id: string, settings: { name: string; temporary: string; domain: string | null; open: boolean; previewKey: string }) => this.call<HostSite>('PUT', `/sites/${id}`, settings);
+  site = (id: string) => this.call<HostSite>('GET', `/sites/${id}`);
+  missing = async (hashes: string[]) => (await this.call<{ missing: string[] }>('POST', '/missing', { hashes })).missing;
+  putBlob = (hash: string, bytes: Uint8Array) => this.call<void>('PUT', `/blobs/${hash}`, undefined, bytes);
+  putRelease = (id: string, release: string, manifest: Manifest, document: string) => this.call<void>('PUT', `/sites/${id}/releases/${release}`, { manifest, document });
+  switchTo = (id: string, release: string) => this.call<HostSite>('POST', `/sites/${id}/current`, { release });
+  putChallenge = (token: string, answer: string) => this.call<void>('PUT', `/challenges/${token}`, { answer });
+  dropChallenge = (token: string) => this.call<void>('DELETE', `/challenges/${token}`);
+  putCertificate = (domain: string, key: string, chain: string) => this.call<CertificateFacts>('PUT', `/certificates/${domain}`, { key, chain });
+  preview = (id: string, days: number) => this.call<{ token: string; until: string }>('POST', `/sites/${id}/preview`, { days });
+  marks = () => this.call<{ marks: Record<string, number> }>('GET', '/marks');
+  messages = async (id: string, after: number) => (await this.call<{ messages: HostMessage[] }>('GET', `/sites/${id}/messages?after=${after}`)).messages;
+  visits = async (id: string, since: string) => (await this.call<{ days: Record<string, { visits: number; pages: number }> }>('GET', `/sites/${id}/visits?since=${since}`)).days;
+  putLog = (id: string, day: string, text: string) => this.call<{ lines: number }>('PUT', `/sites/${id}/logs/${day}`, undefined, text);
+}
+

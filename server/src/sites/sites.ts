@@ -1,0 +1,231 @@
+import { randomBytes } from 'node:crypto';
+import { apply, chipOf, describe, emptyFacts, historyState, newDocument, OperationError, pathOf, Problem, type Chip, type Facts, type Finding, type LogLine, type Manifest, type Operation, type SiteDocument, type SiteFacts, type StepState } from '@tin-porch/core';
+import { validateDocument, validateOperation } from '@tin-porch/core/validate';
+import type pg from 'pg';
+import { transaction, type Database, type Queryable } from '../db/database.js';
+import { tell } from '../events/events.js';
+
+export interface SiteRow {
+  id: string;
+  designer: string;
+  document: SiteDocument;
+  head: number;
+  createdAt: Date;
+  changedAt: Date;
+  server: string | null;
+  temporary: string;
+  previewKey: string;
+  domain: string | null;
+  domainSeen: DomainSeen | null;
+  open: boolean;
+  liveRelease: string | null;
+  publishedAt: Date | null;
+}
+
+/** What the name servers and resolvers said when they were last asked. */
+export interface DomainSeen {
+  at: string;
+  leadsHere: boolean;
+  registration: { state: 'free' | 'ours' | 'elsewhere' | 'unknown'; expires: string | null; registrar: string | null; page: string | null };
+  records: { name: string; type: string; ttl: number; data: string }[];
+  /** Null where the name servers answered; else why not. */
+  error: string | null;
+  resolvers: { name: string; answer: string[]; ttl: number | null; state: 'new' | 'old' | 'none' | 'silent' }[];
+}
+
+export interface ReleaseRow {
+  id: string;
+  site: string;
+  head: number;
+  manifest: Manifest;
+  files: number;
+  bytes: number;
+  sent: number;
+  madeAt: Date;
+  liveAt: Date | null;
+}
+
+const SITE = `id, designer, document, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", published_at as "publishedAt"`;
+const RELEASE = `id, site, head, manifest, files, bytes::int as bytes, sent, made_at as "madeAt", live_at as "liveAt"`;
+
+const labelOf = (name: string) =>
+  name.normalize('NFD').toLowerCase().replace(/\p{M}/gu, '').replace(/['’]/g, '').replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 32).replace(/-+$/, '') || 'site';
+
+/** Where history was written by: a designer’s name. */
+export interface Author {
+  id: string;
+  name: string;
+}
+
+/** The sites of Tin Porch: documents, their operation logs, their releases. Nothing else writes a document. */
+export class Sites {
+  constructor(readonly db: Database) {}
+
+  async list(designer: string): Promise<SiteRow[]> {
+    return (await this.db.query<SiteRow>(`select ${SITE} from site where designer = $1 order by changed_at desc`, [designer])).rows;
+  }
+
+  async get(id: string, db: Queryable = this.db): Promise<SiteRow | undefined> {
+    return (await db.query<SiteRow>(`select ${SITE} from site where id = $1`, [id])).rows[0];
+  }
+
+  /** A site of this designer. @throws Problem 404 */
+  async of(designer: string, id: string): Promise<SiteRow> {
+    const site = /^[a-z0-9-]{1,64}$/.test(id) ? await this.get(id) : undefined;
+    if (!site || site.designer !== designer) throw new Problem(404, 'There is no such site');
+    return site;
+  }
+
+  async create(designer: string, facts: Partial<Facts>): Promise<SiteRow> {
+    const all = { ...emptyFacts(), ...facts };
+    const base = labelOf(all.name);
+    for (let n = 1; n < 200; n++) {
+      const label = n === 1 ? base : `${base}-${n}`;
+      const document = newDocument(label, all, 1);
+      const misfits = validateDocument(document);
+      if (misfits.length) throw new Problem(400, 'The brief does not fit', misfits.map((m) => `${m.pointer} ${m.message}`).join('; '), { misfits });
+      const { rows } = await this.db.query<SiteRow>(
+        `insert into site (id, designer, document, temporary, preview_key) values ($1, $2, $3, $1, $4) on conflict do nothing returning ${SITE}`,
+        [label, designer, JSON.stringify(document), randomBytes(32).toString('hex')],
+      );
+      if (rows[0]) return rows[0];
+    }
+    throw new Problem(409, 'There are too many sites of that name');
+  }
+
+  private async log(client: pg.PoolClient, site: string): Promise<LogLine[]> {
+    return (await client.query<LogLine>('select seq, kind, of from operation where site = $1 order by seq', [site])).rows;
+  }
+
+  private async locked(client: pg.PoolClient, id: string): Promise<SiteRow> {
+    const { rows } = await client.query<SiteRow>(`select ${SITE} from site where id = $1 for update`, [id]);
+    if (!rows[0]) throw new Problem(404, 'There is no such site');
+    return rows[0];
+  }
+
+  private async write(client: pg.PoolClient, site: SiteRow, document: SiteDocument, kind: LogLine['kind'], of: number | null, op: Operation, inverse: Operation, by: string): Promise<number> {
+    const misfits = validateDocument(document);
+    if (misfits.length) throw new Problem(422, 'That would not fit the site', misfits.map((m) => `${m.pointer} ${m.message}`).join('; '), { misfits });
+    const seq = site.head + 1;
+    await client.query('insert into operation (site, seq, kind, of, op, inverse, by) values ($1, $2, $3, $4, $5, $6, $7)', [site.id, seq, kind, of, op, inverse, by]);
+    await client.query('update site set document = $2, head = $3, changed_at = now() where id = $1', [site.id, JSON.stringify(document), seq]);
+    await tell(client, { kind: 'site', site: site.id, head: seq });
+    return seq;
+  }
+
+  /** Applies an operation to a site and writes it to its log. @throws Problem 400, 409 or 422 */
+  async change(id: string, operation: unknown, author: Author): Promise<number> {
+    const misfits = validateOperation(operation);
+    if (misfits.length) throw new Problem(400, 'The change does not fit', misfits.map((m) => `${m.pointer} ${m.message}`).slice(0, 3).join('; '), { misfits });
+    return transaction(this.db, async (client) => {
+      const site = await this.locked(client, id);
+      const applied = applyOrRefuse(site.document, operation as Operation);
+      return this.write(client, site, applied.document, 'do', null, operation as Operation, applied.inverse, author.name);
+    });
+  }
+
+  /** Takes back the last change that stands, or puts back the last one taken back. @throws Problem 409 where there is none */
+  async step(id: string, kind: 'undo' | 'redo', author: Author): Promise<number> {
+    return transaction(this.db, async (client) => {
+      const site = await this.locked(client, id);
+      const of = historyState(await this.log(client, id))[kind];
+      if (of === null) throw new Problem(409, kind === 'undo' ? 'There is nothing to undo' : 'There is nothing to redo');
+      const { rows } = await client.query<{ op: Operation; inverse: Operation }>('select op, inverse from operation where site = $1 and seq = $2', [id, of]);
+      const operation = kind === 'undo' ? rows[0]!.inverse : rows[0]!.op;
+      const applied = applyOrRefuse(site.document, operation);
+      return this.write(client, site, applied.document, kind, of, operation, applied.inverse, author.name);
+    });
+  }
+
+  async history(id: string, limit = 60): Promise<{ canUndo: boolean; canRedo: boolean; lines: { seq: number; kind: string; words: string; by: string; at: Date }[] }> {
+    const { rows } = await this.db.query<LogLine>('select seq, kind, of from operation where site = $1 order by seq', [id]);
+    const state = historyState(rows);
+    const lines = await this.db.query<{ seq: number; kind: string; op: Operation; by: string; at: Date }>('select seq, kind, op, by, at from operation where site = $1 order by seq desc limit $2', [id, limit]);
+    return { canUndo: state.undo !== null, canRedo: state.redo !== null, lines: lines.rows.map(({ op, ...l }) => ({ ...l, words: describe(op) })) };
+  }
+
+  async setServer(id: string, server: string): Promise<void> {
+    await this.db.query('update site set server = $2 where id = $1', [id, server]);
+  }
+  /** @throws Problem 409 where another site has the domain */
+  async setDomain(id: string, domain: string | null): Promise<void> {
+    try {
+      await this.db.query('update site set domain = $2, domain_seen = null where id = $1 and domain is distinct from $2', [id, domain]);
+    } catch (error) {
+      if ((error as { code?: string }).code === '23505') throw new Problem(409, 'The domain is in use', `Another site here already has ${String(domain)}.`);
+      throw error;
+    }
+  }
+  async setDomainSeen(id: string, seen: DomainSeen): Promise<void> {
+    await this.db.query('update site set domain_seen = $2 where id = $1', [id, JSON.stringify(seen)]);
+    await tell(this.db, { kind: 'care', site: id });
+  }
+  async setOpen(id: string, open: boolean): Promise<void> {
+    await this.db.query('update site set open = $2, published_at = case when $2 then coalesce(published_at, now()) else published_at end where id = $1', [id, open]);
+  }
+
+  async releases(id: string): Promise<ReleaseRow[]> {
+    return (await this.db.query<ReleaseRow>(`select ${RELEASE} from release where site = $1 order by made_at desc limit 30`, [id])).rows;
+  }
+  async release(site: string, id: string): Promise<ReleaseRow | undefined> {
+    return (await this.db.query<ReleaseRow>(`select ${RELEASE} from release where site = $1 and id = $2`, [site, id])).rows[0];
+  }
+  async keepRelease(r: { id: string; site: string; head: number; manifest: Manifest; sent: number }): Promise<void> {
+    const entries = Object.values(r.manifest.files);
+    await this.db.query(
+      `insert into release (id, site, head, manifest, files, bytes, sent) values ($1, $2, $3, $4, $5, $6, $7)
+       on conflict (site, id) do update set sent = greatest(release.sent, excluded.sent), head = excluded.head`,
+      [r.id, r.site, r.head, JSON.stringify(r.manifest), entries.length, entries.reduce((s, e) => s + e.size, 0), r.sent],
+    );
+  }
+  async markLive(site: string, release: string): Promise<void> {
+    await transaction(this.db, async (client) => {
+      await client.query('update release set live_at = now() where site = $1 and id = $2', [site, release]);
+      await client.query('update site set live_release = $2 where id = $1', [site, release]);
+    });
+  }
+
+  /** Everything known of some sites that path and state are read from. */
+  async known(rows: SiteRow[]): Promise<Map<string, SiteFacts>> {
+    const ids = rows.map((r) => r.id);
+    const [findings, rounds, releases, certificates] = await Promise.all([
+      this.db.query<{ site: string } & Pick<Finding, 'severity' | 'title'>>(`select site, severity, title from finding where ended_at is null and site = any($1) order by severity, first_seen`, [ids]),
+      this.db.query<{ site: string; at: Date }>('select site, max(at) as at from round where site = any($1) group by site', [ids]),
+      this.db.query<{ site: string; id: string; head: number }>('select site, id, head from release where site = any($1)', [ids]),
+      this.db.query<{ domain: string; until: Date }>('select domain, not_after as until from certificate where site = any($1)', [ids]),
+    ]);
+    return new Map(
+      rows.map((r) => {
+        const live = releases.rows.find((l) => l.site === r.id && l.id === r.liveRelease);
+        return [
+          r.id,
+          {
+            document: r.document,
+            deployed: r.liveRelease !== null,
+            behind: live !== undefined && live.head < r.head,
+            domain: r.domain,
+            nameLeadsHere: r.domainSeen?.leadsHere ?? null,
+            certificateUntil: certificates.rows.find((c) => c.domain === r.domain)?.until.toISOString() ?? null,
+            open: r.open,
+            lastRound: rounds.rows.find((x) => x.site === r.id)?.at.toISOString() ?? null,
+            findings: findings.rows.filter((f) => f.site === r.id),
+          },
+        ];
+      }),
+    );
+  }
+
+  async stateOf(row: SiteRow): Promise<{ path: StepState[]; chip: Chip }> {
+    const known = (await this.known([row])).get(row.id)!;
+    return { path: pathOf(known), chip: chipOf(known, new Date().toISOString()) };
+  }
+}
+
+function applyOrRefuse(document: SiteDocument, operation: Operation) {
+  try {
+    return apply(document, operation);
+  } catch (error) {
+    if (error instanceof OperationError) throw new Problem(409, 'The site has changed meanwhile', `${error.message} What you wrote was not lost; it is still in its field.`);
+    throw error;
+  }
+}

@@ -1,0 +1,255 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { createHash, randomBytes } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import type { PorchConfig } from '../config.js';
+import { clusterFolder, makeCluster, makeDatabase, spawnPostgres, stopLeftover, untilReady, type Cluster } from './postgres.js';
+
+const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
+
+export interface StackOptions {
+  data: string;
+  port: number;
+  /** The first three bytes of the loopback addresses to use; worked out from the data folder where not given. */
+  net?: string;
+  /** Bytes each hosting server holds back on its disk. */
+  reserveBytes?: number;
+  /** Domains the certificate authority will not certify. */
+  refuses?: string[];
+  say?(line: string): void;
+}
+
+/** What the machine-wide parts of a stack are, kept in the data folder so that a site keeps its addresses and secrets. */
+interface StackFacts {
+  net: string;
+  httpPort: number;
+  httpsPort: number;
+  temporaryPorts: number[];
+  postgresPort: number;
+  secrets: Record<string, string>;
+}
+
+export const HOSTS = [
+  { name: 'quay', last: 11 },
+  { name: 'slip', last: 12 },
+];
+const RESOLVERS = [
+  { name: 'Resolver, north', last: 22 },
+  { name: 'Resolver, west', last: 23 },
+  { name: 'Resolver, inland', last: 24 },
+  { name: 'Resolver, far east', last: 25 },
+];
+
+/** Thrown where the stack cannot start for a reason a person can mend. */
+export class StackError extends Error {}
+
+const canBind = (port: number, address: string) =>
+  new Promise<string | null>((done) => {
+    const server = createServer();
+    server.once('error', (e: NodeJS.ErrnoException) => done(e.code ?? 'error'));
+    server.listen(port, address, () => server.close(() => done(null)));
+  });
+
+async function freePort(from: number, address: string, taken: number[]): Promise<number> {
+  for (let port = from; port < from + 300; port++) if (!taken.includes(port) && (await canBind(port, address)) === null) return port;
+  throw new StackError(`No port from ${from} on is free on ${address}.`);
+}
+
+async function factsOf(options: StackOptions): Promise<StackFacts> {
+  const file = join(options.data, 'stack.json');
+  if (existsSync(file)) return JSON.parse(readFileSync(file, 'utf8')) as StackFacts;
+  const digest = createHash('sha256').update(resolve(options.data)).digest();
+  const net = options.net ?? (resolve(options.data) === join(ROOT, '.data') ? '127.0.0' : `127.${20 + (digest[0]! % 200)}.${digest[1]!}`);
+  const standard = (await canBind(80, `${net}.11`)) === null && (await canBind(443, `${net}.11`)) === null;
+  const temporaryPorts: number[] = [];
+  for (const _ of HOSTS) temporaryPorts.push(await freePort(8711, '127.0.0.1', [options.port, ...temporaryPorts]));
+  const secret = () => randomBytes(24).toString('base64url');
+  const facts: StackFacts = {
+    net,
+    httpPort: standard ? 80 : 8080,
+    httpsPort: standard ? 443 : 8443,
+    temporaryPorts,
+    postgresPort: 5480,
+    secrets: Object.fromEntries(['postgres', 'porch', 'registrar', ...HOSTS.flatMap((h) => [h.name, `${h.name}-database`])].map((k) => [k, secret()])),
+  };
+  writeFileSync(`${file}.part`, JSON.stringify(facts, null, 2), { mode: 0o600 });
+  renameSync(`${file}.part`, file);
+  return facts;
+}
+
+/** Claims the data folder. A claim whose process is gone does not count. */
+function claim(data: string, url: string): void {
+  const file = join(data, 'running.json');
+  if (existsSync(file)) {
+    const held = JSON.parse(readFileSync(file, 'utf8') || '{}') as { pid?: number; url?: string; born?: string };
+    if (held.pid && held.pid !== process.pid && bornAt(held.pid) === held.born) throw new StackError(`Tin Porch is already running on this data folder, at ${held.url ?? 'an unknown address'} (process ${held.pid}).`);
+  }
+  writeFileSync(file, JSON.stringify({ pid: process.pid, born: bornAt(process.pid), url }));
+}
+
+/** When a process was started, in clock ticks since boot: with the pid, it names one process for good. */
+function bornAt(pid: number): string | null {
+  try {
+    const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
+    return stat.slice(stat.lastIndexOf(')') + 2).split(' ')[19] ?? null;
+  } catch {
+    return null;
+  }
+}
+
+/** A program of the stack: started again when it dies, until the stack stops. */
+class Program {
+  child: ChildProcess | null = null;
+  private stopping = false;
+  private failures = 0;
+
+  constructor(
+    readonly name: string,
+    private readonly launch: () => ChildProcess,
+    private readonly ready: (child: ChildProcess) => Promise<void>,
+    private readonly say: (line: string) => void,
+  ) {}
+
+  async start(): Promise<void> {
+    const child = this.launch();
+    this.child = child;
+    let last = '';
+    child.stderr?.on('data', (part: Buffer) => {
+      last = (last + part.toString()).slice(-3000);
+      if (process.env['PORCH_LOG']) process.stderr.write(part);
+    });
+    let up = false;
+    const died = new Promise<never>((_, fail) =>
+      child.once('exit', (code, signal) => {
+        fail(new StackError(`${this.name} ended (${signal ?? `code ${code}`}).\n${last.trim().split('\n').slice(-6).join('\n')}`));
+        if (this.stopping || !up) return;
+        this.failures++;
+        this.say(`${this.name} ended (${signal ?? code}); starting it again.`);
+        setTimeout(() => void this.start().catch((error: Error) => this.retry(error)), Math.min(5000, 200 * this.failures));
+      }),
+    );
+    died.catch(() => undefined);
+    await Promise.race([this.ready(child), died]);
+    up = true;
+  }
+
+  private retry(error: Error): void {
+    if (this.stopping) return;
+    this.say(error.message);
+    setTimeout(() => void this.start().catch((e: Error) => this.retry(e)), 2000);
+  }
+
+  async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
+    this.stopping = true;
+    const child = this.child;
+    if (!child || child.exitCode !== null || child.signalCode !== null) return;
+    const ended = new Promise((done) => child.once('exit', done));
+    child.kill(signal);
+    const late = setTimeout(() => child.kill('SIGKILL'), 6000);
+    await ended;
+    clearTimeout(late);
+  }
+}
+
+export interface Stack {
+  url: string;
+  facts: StackFacts;
+  config: PorchConfig;
+  /** By name: postgres, standins, quay, slip, porch. */
+  programs: Map<string, Program>;
+  stop(): Promise<void>;
+}
+
+export const DEMO_DESIGNER = { mail: 'ines@tinporch.example', name: 'Ines Tarrant', password: 'a-dry-place-to-work' };
+
+/** Starts everything on this machine: PostgreSQL, the stand-ins, two hosting servers and Tin Porch. */
+export async function startStack(options: StackOptions): Promise<Stack> {
+  const data = resolve(options.data);
+  const say = options.say ?? (() => undefined);
+  mkdirSync(data, { recursive: true });
+  const url = `http://127.0.0.1:${options.port}`;
+  claim(data, url);
+  const portFault = await canBind(options.port, '127.0.0.1');
+  if (portFault) throw new StackError(portFault === 'EADDRINUSE' ? `Port ${options.port} is taken by another program. Try ./start --port ${options.port + 20}` : `Port ${options.port} cannot be used (${portFault}).`);
+  const facts = await factsOf({ ...options, data });
+  const at = (last: number) => `${facts.net}.${last}`;
+  const secret = (name: string) => facts.secrets[name]!;
+  const cluster: Cluster = { folder: clusterFolder(data), address: at(5), port: facts.postgresPort, password: secret('postgres') };
+  const programs = new Map<string, Program>();
+  const stop = async () => {
+    for (const name of ['porch', ...HOSTS.map((h) => h.name), 'standins']) await programs.get(name)?.stop();
+    // A fast shutdown: connections are ended, everything committed is on disk.
+    await programs.get('postgres')?.stop('SIGINT');
+    writeFileSync(join(data, 'running.json'), '{}');
+  };
+  try {
+    if (!existsSync(join(cluster.folder, 'made'))) say('Making a PostgreSQL cluster …');
+    if (!cluster.folder.startsWith(data)) say(`PostgreSQL keeps its files in ${cluster.folder}, since its user cannot reach ${data}.`);
+    makeCluster(cluster);
+    stopLeftover(cluster);
+    const add = async (name: string, launch: () => ChildProcess, ready: (c: ChildProcess) => Promise<void>) => {
+      const program = new Program(name, launch, ready, say);
+      programs.set(name, program);
+      await program.start();
+    };
+    const node = (name: string, script: string, config: object, env: NodeJS.ProcessEnv = {}) => {
+      const file = join(data, `${name}.json`);
+      writeFileSync(file, JSON.stringify(config, null, 2), { mode: 0o600 });
+      return add(
+        name,
+        () => spawn(process.execPath, ['--enable-source-maps', join(ROOT, script), file], { detached: true, stdio: ['pipe', 'pipe', 'pipe'], env: { ...process.env, ...env, STOP_WITH_PARENT: '1', NODE_ENV: 'production' } }),
+        (child) => new Promise<void>((done) => child.stdout!.on('data', (part: Buffer) => part.toString().includes('ready') && done())),
+      );
+    };
+    const authority = { address: at(21), port: 5300, name: 'ns1.brinegate.example' };
+    const resolvers = RESOLVERS.map((r) => ({ name: r.name, address: at(r.last), port: 5300 }));
+    const registrar = { address: at(31), port: 8031, apiKey: secret('registrar') };
+    const acme = { address: at(41), port: 14000, caaName: 'authority.saltmarrow.example', httpPort: facts.httpPort, refuses: options.refuses ?? ['refused.example'] };
+    const standins = node('standins', 'standins/dist/run/main.mjs', { data: join(data, 'standins'), dns: { authority, resolvers }, registrar, acme });
+    await add(
+      'postgres',
+      () => spawnPostgres(cluster),
+      () => untilReady(cluster),
+    );
+    const databaseUrl = await makeDatabase(cluster, 'porch', secret('porch'));
+    const hosts = await Promise.all(
+      HOSTS.map(async ({ name, last }, n) => {
+        const control = { address: at(last), port: 9011, token: secret(name) };
+        const temporary = { base: `${name}.localhost`, address: '127.0.0.1', port: facts.temporaryPorts[n]! };
+        await node(name, 'host/dist/run/main.mjs', {
+          name,
+          address: at(last),
+          httpPort: facts.httpPort,
+          httpsPort: facts.httpsPort,
+          temporary,
+          control,
+          data: join(data, 'hosts', name),
+          databaseUrl: await makeDatabase(cluster, `host_${name}`, secret(`${name}-database`), 'createrole'),
+          reserveBytes: options.reserveBytes ?? 64 * 1024 * 1024,
+        });
+        return { name, address: at(last), httpPort: facts.httpPort, httpsPort: facts.httpsPort, temporaryBase: temporary.base, temporaryPort: temporary.port, controlUrl: `http://${control.address}:${control.port}`, token: control.token };
+      }),
+    );
+    await standins;
+    const config: PorchConfig = {
+      address: '127.0.0.1',
+      port: options.port,
+      databaseUrl,
+      web: join(ROOT, 'web/dist/browser'),
+      servers: hosts,
+      dns: { authority: { name: authority.name, address: authority.address, port: authority.port }, resolvers, port: 5300 },
+      rdap: `http://${registrar.address}:${registrar.port}/rdap`,
+      registrar: { url: `http://${registrar.address}:${registrar.port}/v1`, key: registrar.apiKey },
+      acme: { directory: `https://${acme.address}:${acme.port}/acme/directory`, contact: DEMO_DESIGNER.mail, caaName: acme.caaName },
+      trust: [join(data, 'standins/root.pem')],
+      roundCron: '0 7 * * *',
+    };
+    await node('porch', 'server/dist/run/main.mjs', config, { FIRST_DESIGNER: JSON.stringify(DEMO_DESIGNER) });
+    return { url, facts, config, programs, stop };
+  } catch (error) {
+    await stop();
+    throw error;
+  }
+}
