@@ -24,3 +24,4 @@ export { shapes } from './shapes/registry.gen.js';
 export type { FormState, Shape } from './shapes/shape.js';
 export * from './problem/problem.js';
 export * from './path/path.js';
+export * from './ask/ask.js';

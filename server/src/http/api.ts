@@ -86,11 +86,13 @@ declare module 'express-serve-static-core' {
   }
 }
 
+/** The session token a request carries, or an empty string. */
+export const sessionToken = (req: Request): string => parseCookie(req.headers.cookie ?? '')[COOKIE] ?? '';
+
 /** The API of the interface. Answers JSON; says no with problem details (RFC 9457). */
 export function api(parts: Parts): Router {
   const { accounts, sites, servers, jobs, certificates, registrar, rounds, inbox, events, config } = parts;
   const router = Router();
-  const tokenOf = (req: Request) => parseCookie(req.headers.cookie ?? '')[COOKIE] ?? '';
 
   router.use((_req, res, next) => {
     res.set('cache-control', 'no-store');
@@ -121,18 +123,18 @@ export function api(parts: Parts): Router {
 
   // Everything below needs a session, and everything that changes something its token.
   router.use(async (req, res, next) => {
-    const session = await accounts.session(tokenOf(req));
+    const session = await accounts.session(sessionToken(req));
     if (!session) throw new Problem(401, 'Sign in first');
     if (req.method !== 'GET' && req.method !== 'HEAD' && !same(String(req.headers['x-porch-token'] ?? ''), session.csrf)) throw new Problem(403, 'The request lacks the token of its session', 'Load the page again.');
     res.locals.designer = session.designer;
     next();
   });
   router.get('/session', async (req, res) => {
-    const session = (await accounts.session(tokenOf(req)))!;
+    const session = (await accounts.session(sessionToken(req)))!;
     res.json({ designer: { mail: session.designer.mail, name: session.designer.name }, csrf: session.csrf });
   });
   router.delete('/session', async (req, res) => {
-    await accounts.signOut(tokenOf(req));
+    await accounts.signOut(sessionToken(req));
     res.set('set-cookie', stringifySetCookie({ name: COOKIE, value: '', httpOnly: true, sameSite: 'strict', path: '/', maxAge: 0 }));
     res.status(204).end();
   });
@@ -162,6 +164,8 @@ export function api(parts: Parts): Router {
       const days = visits.get(r.id);
       return {
         id: r.id,
+        head: r.head,
+        drawn: r.document.pages.length > 0,
         name: r.document.facts.name,
         trade: r.document.facts.trade,
         domain: r.domain,

@@ -4,9 +4,9 @@ import { join } from 'node:path';
 import compression from 'compression';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
-import { families, fontPath, Problem, problemFrom } from '@tin-porch/core';
+import { families, fontPath, Problem, problemFrom, renderWindow } from '@tin-porch/core';
 import { readAsset } from '../assets/read-asset.js';
-import { api, asProblem, type Parts } from './api.js';
+import { api, asProblem, sessionToken, type Parts } from './api.js';
 
 /** The web application: the interface, its API, and the fonts the window draws with. */
 export function porchApp(parts: Parts, log: { error(o: object, m: string): void }): Express {
@@ -38,6 +38,18 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
   app.use((req, res, next) => (req.path.startsWith('/window/') ? frameHeaders : headers)(req, res, next));
   app.use(compression({ filter: (req, res) => !req.path.startsWith('/api/events') && compression.filter(req, res) }));
   app.use('/api', api(parts));
+
+  // A site as its own picture: the home page drawn from the document, for the list of sites.
+  app.get('/window/sites/:id', async (req, res) => {
+    const session = await parts.accounts.session(sessionToken(req));
+    if (!session) throw new Problem(401, 'Sign in first');
+    const site = await parts.sites.of(session.designer.id, req.params.id);
+    const drawn = renderWindow(site.document, 'home', '');
+    if (!drawn) throw new Problem(404, 'There are no pages yet');
+    const nonce = String(res.locals['nonce']);
+    res.set('content-security-policy', `default-src 'none'; img-src data:; style-src 'nonce-${nonce}'; font-src 'self'; frame-ancestors 'self'; sandbox`);
+    res.set('cache-control', 'private, max-age=600').type('html').send(drawn.html.replace(/<link rel="(stylesheet|preload|icon)"[^>]*>/g, '').replace('</head>', `<style nonce="${nonce}">${drawn.css}</style></head>`));
+  });
 
   const fonts = new Map(Object.keys(families).map((id) => [fontPath(id), families[id]!.file]));
   app.get('/fonts/:file', async (req, res) => {

@@ -1,0 +1,45 @@
+// Runs inside the window: takes a drawn page from the interface and puts it in place of the last one, node by node,
+// so that scroll position and pictures stay still. It may talk to nobody but the page that holds it.
+(() => {
+  const sheet = new CSSStyleSheet();
+  const marks = new CSSStyleSheet();
+  document.adoptedStyleSheets = [sheet, marks];
+  let css = '';
+  const hover = '[data-part]:hover{outline:1px dashed #a5421d;outline-offset:4px;cursor:text}[data-part]:empty::before{content:"\\2026";opacity:.5}';
+  marks.replaceSync(hover);
+
+  const put = (message) => {
+    if (message.css !== css) {
+      css = message.css;
+      sheet.replaceSync(css);
+    }
+    const next = new DOMParser().parseFromString(message.html, 'text/html');
+    document.documentElement.lang = next.documentElement.lang;
+    window.morphdom(document.body, next.body, { onBeforeElUpdated: (from, to) => !from.isEqualNode(to) });
+    parent.postMessage({ kind: 'drawn', serial: message.serial }, '*');
+  };
+  const select = (part, scroll) => {
+    const safe = part ? CSS.escape(part) : '';
+    marks.replaceSync(part ? `${hover}[data-part="${safe}"]{outline:2px solid #a5421d!important;outline-offset:5px}` : hover);
+    if (part && scroll) document.querySelector(`[data-part="${safe}"]`)?.scrollIntoView({ block: 'center', behavior: 'auto' });
+  };
+  addEventListener('message', (event) => {
+    if (event.source !== parent) return;
+    if (event.data.kind === 'put') put(event.data);
+    else if (event.data.kind === 'select') select(event.data.part, event.data.scroll);
+    else if (event.data.kind === 'top') scrollTo(0, 0);
+  });
+  addEventListener('click', (event) => {
+    const target = event.target instanceof Element ? event.target : null;
+    const part = target?.closest('[data-part]')?.getAttribute('data-part') ?? null;
+    const link = target?.closest('a[href]')?.getAttribute('href') ?? null;
+    if (link || target?.closest('button')) event.preventDefault();
+    if (part || link) parent.postMessage({ kind: 'chosen', part, link }, '*');
+  });
+  addEventListener('submit', (event) => event.preventDefault());
+  addEventListener('keydown', (event) => {
+    const { key, ctrlKey, metaKey, shiftKey, altKey } = event;
+    if (ctrlKey || metaKey || altKey || key === '/' || key === '?') parent.postMessage({ kind: 'key', key, ctrlKey: ctrlKey || metaKey, shiftKey, altKey }, '*');
+  });
+  parent.postMessage({ kind: 'ready' }, '*');
+})();

@@ -1,0 +1,50 @@
+import { provideHttpClient, withFetch } from '@angular/common/http';
+import { provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
+import { provideRouter, withComponentInputBinding, type Routes } from '@angular/router';
+import { provideIcons } from '@ng-icons/core';
+import { lucideArrowUpRight, lucideCheck, lucideCopy, lucideGripVertical, lucidePencilLine, lucidePlus, lucideRedo2, lucideShare2, lucideTrash2, lucideUndo2 } from '@ng-icons/lucide';
+import { Frame } from './frame/frame';
+import { signedIn } from './session/session.guard';
+import { SignIn } from './session/sign-in';
+
+const routes: Routes = [
+  { path: 'sign-in', component: SignIn, title: 'Sign in – Tin Porch' },
+  {
+    path: '',
+    component: Frame,
+    canActivate: [signedIn],
+    children: [
+      { path: '', title: 'Sites – Tin Porch', loadComponent: () => import('./places/sites').then((m) => m.SitesPlace) },
+      { path: 'new', title: 'New brief – Tin Porch', loadComponent: () => import('./places/new-brief').then((m) => m.NewBrief) },
+      { path: 'servers', title: 'Servers – Tin Porch', loadComponent: () => import('./places/servers').then((m) => m.ServersPlace) },
+      { path: 'domains', title: 'Domains – Tin Porch', loadComponent: () => import('./places/domains').then((m) => m.DomainsPlace) },
+      { path: 'inbox', title: 'Inbox – Tin Porch', loadComponent: () => import('./places/inbox').then((m) => m.InboxPlace) },
+      { path: 'rounds', title: 'Rounds – Tin Porch', loadComponent: () => import('./places/rounds').then((m) => m.RoundsPlace) },
+      {
+        path: 'sites/:id',
+        loadComponent: () => import('./site/site-frame').then((m) => m.SiteFrame),
+        children: [
+          { path: '', pathMatch: 'full', redirectTo: 'brief' },
+          { path: 'brief', loadComponent: () => import('./site/steps/brief').then((m) => m.BriefStep) },
+          { path: 'plan', loadComponent: () => import('./site/steps/plan').then((m) => m.PlanStep) },
+          { path: 'look', loadComponent: () => import('./site/steps/look').then((m) => m.LookStep) },
+          { path: 'pages', loadComponent: () => import('./site/steps/pages').then((m) => m.PagesStep) },
+          { path: 'seo', loadComponent: () => import('./site/steps/seo').then((m) => m.SeoStep) },
+          { path: 'domain', loadComponent: () => import('./site/steps/domain').then((m) => m.DomainStep) },
+          { path: 'publish', loadComponent: () => import('./site/steps/publish').then((m) => m.PublishStep) },
+          { path: 'care', loadComponent: () => import('./site/steps/care').then((m) => m.CareStep) },
+        ],
+      },
+    ],
+  },
+  { path: '**', redirectTo: '' },
+];
+
+export const appConfig: ApplicationConfig = {
+  providers: [
+    provideZonelessChangeDetection(),
+    provideHttpClient(withFetch()),
+    provideRouter(routes, withComponentInputBinding()),
+    provideIcons({ lucideArrowUpRight, lucideCheck, lucideCopy, lucideGripVertical, lucidePencilLine, lucidePlus, lucideRedo2, lucideShare2, lucideTrash2, lucideUndo2 }),
+  ],
+};

@@ -1,0 +1,11 @@
+import { Component, input } from '@angular/core';
+import type { Chip } from '@tin-porch/core';
+
+/** A state in a few words; colour never speaks alone. */
+@Component({
+  selector: 'tp-chip',
+  template: `<span class="chip {{ chip().tone }}">{{ chip().words }}</span>`,
+})
+export class ChipView {
+  readonly chip = input.required<Chip>();
+}

@@ -1,0 +1,53 @@
+import { Component, computed, input, output } from '@angular/core';
+import type { Job } from '../api/model';
+import { when } from './when';
+
+const NAMES = { deploy: 'Deploy', publish: 'Publish', certificate: 'Certificate', round: 'Round' };
+const STATES = { waiting: 'about to start', running: 'running', retrying: 'tries again', done: 'done', failed: 'stopped', cancelled: 'cancelled' };
+
+/** A piece of long work, step by step, with what each took and what came of it. */
+@Component({
+  selector: 'tp-job-steps',
+  template: `
+    <div class="between">
+      <h3>{{ name() }} <span class="quiet">{{ state() }}</span></h3>
+      @if (job().state === 'retrying' || job().state === 'running' || job().state === 'waiting') {
+        <button class="plain small" type="button" (click)="cancel.emit()">Stop trying</button>
+      } @else {
+        <span class="quiet">{{ total() }}</span>
+      }
+    </div>
+    <ol class="steps" aria-live="polite">
+      @for (step of job().steps; track $index) {
+        <li>
+          <span class="dot {{ step.state }}"></span>
+          <b>{{ step.name }}<span class="sr">: {{ step.state }}</span></b>
+          <span class="mono quiet ms">{{ step.state === 'running' ? '…' : step.ms + ' ms' }}</span>
+          @if (step.detail) {
+            <span class="detail">{{ step.detail }}</span>
+          }
+        </li>
+      }
+    </ol>
+    @if (job().error; as error) {
+      <p class="note" [class.brick]="job().state === 'failed'">
+        {{ error }}
+        @if (job().state === 'retrying') {
+          Nothing is lost; the next try is {{ next() }}.
+        }
+      </p>
+    }
+  `,
+})
+export class JobSteps {
+  readonly job = input.required<Job>();
+  readonly now = input(Date.now());
+  readonly cancel = output<void>();
+  protected readonly name = computed(() => NAMES[this.job().kind]);
+  protected readonly state = computed(() => STATES[this.job().state]);
+  protected readonly next = computed(() => {
+    const next = this.job().nextTry;
+    return next && Date.parse(next) > this.now() ? when(next, this.now()) : 'now';
+  });
+  protected readonly total = computed(() => `${(this.job().steps.reduce((sum, s) => sum + s.ms, 0) / 1000).toFixed(1)} s, ${when(this.job().finishedAt, this.now())}`);
+}

@@ -1,0 +1,33 @@
+import { Component, inject, signal } from '@angular/core';
+import type { ServerInfo } from '../api/model';
+import { PorchApi } from '../api/porch-api';
+import { SiteStore } from '../site/site-store';
+
+/** Chooses the server a site will live on, by what each answers now. */
+@Component({
+  selector: 'tp-server-choice',
+  template: `
+    <ul class="choices">
+      @for (s of servers(); track s.name) {
+        <li class="sheet between">
+          <span
+            ><b>{{ s.name }}</b> <span class="mono quiet">{{ s.address }}</span><br /><span class="quiet">{{ s.error ?? s.sites.length + ' of your sites, ' + gigabytes(s.freeBytes!) + ' GB free' }}</span></span
+          >
+          <button class="plain" type="button" (click)="store.put('/server', { server: s.name })" [disabled]="s.error">Use {{ s.name }}</button>
+        </li>
+      } @empty {
+        <li class="quiet">Asking the servers …</li>
+      }
+    </ul>
+  `,
+})
+export class ServerChoice {
+  protected readonly store = inject(SiteStore);
+  protected readonly servers = signal<ServerInfo[]>([]);
+  constructor() {
+    inject(PorchApi)
+      .get<{ servers: ServerInfo[] }>('/servers')
+      .subscribe({ next: ({ servers }) => this.servers.set(servers), error: () => undefined });
+  }
+  protected gigabytes = (bytes: number) => (bytes / 1e9).toFixed(0);
+}

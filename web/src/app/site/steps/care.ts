@@ -1,0 +1,93 @@
+import { Component, computed, effect, inject, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { filter } from 'rxjs';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { PorchEvents } from '../../api/events';
+import type { OpenFinding, SiteSummary } from '../../api/model';
+import { PorchApi } from '../../api/porch-api';
+import { FindingView } from '../../parts/finding';
+import { JobSteps } from '../../parts/job-steps';
+import { SparkLine } from '../../parts/spark-line';
+import { day, daysLeft, when } from '../../parts/when';
+import { Worktable } from '../../parts/worktable';
+import { SiteStore } from '../site-store';
+
+@Component({
+  selector: 'tp-step',
+  imports: [RouterLink, Worktable, JobSteps, SparkLine, FindingView],
+  template: `
+    <tp-worktable controlsName="Findings" besideName="What was measured" [even]="true" [reading]="true">
+      @if (store.detail(); as site) {
+        <h2>{{ verdict() }}</h2>
+        @for (f of findings(); track f.key) {
+          <tp-finding [finding]="f" [now]="store.now()" />
+        }
+        @if (!site.liveRelease) {
+          <p class="quiet">Rounds begin once the site is on a server. <a routerLink="../publish">To publishing</a></p>
+        }
+        @if (site.releases.length > 1) {
+          <h2 class="gap">The release before</h2>
+          <p class="quiet">If something went wrong with the last one, the one before can be served again at once.</p>
+          <p class="bar gap"><button class="plain" type="button" (click)="back()">Go back one release</button></p>
+        }
+      }
+      <ng-container beside>
+        @if (job(); as job) {
+          <tp-job-steps [job]="job" [now]="store.now()" (cancel)="store.cancel(job)" />
+        } @else {
+          <h2>No round yet</h2>
+        }
+        @if (store.detail()?.certificate; as c) {
+          <h2 class="gap">Certificate</h2>
+          <p>{{ left(c.notAfter) }} days left, until {{ date(c.notAfter) }}. Renewed by itself when 30 are left.</p>
+        }
+        @if (summary()?.weeks; as weeks) {
+          <h2 class="gap">Visits, week by week</h2>
+          <tp-spark-line [weeks]="weeks" [width]="420" [height]="90" />
+          <p class="quiet">{{ weeks.at(-1) }} in the last seven days, {{ weeks.at(-2) }} in the seven before; from the server’s own access logs, without cookies.</p>
+        }
+      </ng-container>
+    </tp-worktable>
+  `,
+})
+export class CareStep {
+  protected readonly store = inject(SiteStore);
+  private readonly api = inject(PorchApi);
+  protected readonly summary = signal<SiteSummary | null>(null);
+  protected readonly findings = signal<OpenFinding[]>([]);
+  protected readonly job = computed(() => this.store.detail()?.jobs.find((j) => j.kind === 'round') ?? null);
+  protected readonly verdict = computed(() => {
+    const n = this.findings().length;
+    if (n) return n === 1 ? 'One thing to mend' : `${n} things to mend`;
+    return this.summary()?.lastRound ? `All well, ${when(this.summary()!.lastRound, this.store.now())}` : 'Not looked at yet';
+  });
+
+  constructor() {
+    effect(() => {
+      const site = this.store.detail();
+      this.store.main.set(site?.liveRelease ? { label: 'Walk a round', run: () => void this.store.begin('round'), disabled: this.store.openJob()?.kind === 'round' } : null);
+      if (site) this.refresh(site.id);
+    });
+    inject(PorchEvents)
+      .all.pipe(filter((e) => e.kind === 'care'), takeUntilDestroyed())
+      .subscribe((e) => 'site' in e && this.refresh(e.site));
+  }
+  private refresh(id: string): void {
+    this.api.get<{ sites: SiteSummary[]; findings: OpenFinding[] }>('/sites').subscribe({
+      next: ({ sites, findings }) => {
+        this.summary.set(sites.find((s) => s.id === id) ?? null);
+        this.findings.set(findings.filter((f) => f.site === id));
+      },
+      error: () => undefined,
+    });
+  }
+  protected left = (iso: string) => daysLeft(iso, this.store.now());
+  protected date = day;
+  protected async back(): Promise<void> {
+    const site = this.store.detail()!;
+    const before = site.releases.filter((r) => r.id !== site.liveRelease && r.liveAt).sort((a, b) => (a.liveAt! < b.liveAt! ? 1 : -1))[0];
+    if (!before) return;
+    await this.store.post('/rollback', { release: before.id });
+    this.store.said.set({ words: 'The release before is served again. The newer one is kept under Publish.', bad: false });
+  }
+}

@@ -1,0 +1,216 @@
+import { Component, computed, effect, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { NgIcon } from '@ng-icons/core';
+import { readDomain } from '@tin-porch/core';
+import type { WayLink } from '../../api/model';
+import { JobSteps } from '../../parts/job-steps';
+import { ServerChoice } from '../../parts/server-choice';
+import { day, when } from '../../parts/when';
+import { Worktable } from '../../parts/worktable';
+import { SiteStore } from '../site-store';
+
+const STATES = { new: ['new', 'moss'], old: ['old', 'lamp'], none: ['nothing yet', 'lamp'], silent: ['no answer', 'brick'] } as const;
+
+@Component({
+  selector: 'tp-step',
+  imports: [FormsModule, NgIcon, Worktable, JobSteps, ServerChoice],
+  template: `
+    <tp-worktable controlsName="Records" besideName="The way in" [even]="true" [reading]="true">
+      @if (store.detail(); as site) {
+        @if (!site.server) {
+          <h2>First, a server</h2>
+          <p class="quiet">The records lead to it.</p>
+          <tp-server-choice />
+        } @else if (!site.domain || changing()) {
+          <h2>{{ site.domain ? 'Another domain' : 'No domain yet' }}</h2>
+          <p class="quiet">Type the name the site will be known by. Pasting a whole address is fine.</p>
+          <form (ngSubmit)="give()" class="field gap">
+            <label for="domain">Domain</label>
+            <input id="domain" name="domain" autocomplete="off" autocapitalize="none" spellcheck="false" placeholder="name.example" [ngModel]="typed()" (ngModelChange)="typed.set($event)" [attr.aria-invalid]="fault() ? true : null" />
+            @if (fault()) {
+              <p class="fault" role="alert">{{ fault() }}</p>
+            }
+            <p class="bar gap">
+              <button class="plain" type="submit">Use this domain</button>
+              @if (changing()) {
+                <button class="plain" type="button" (click)="changing.set(false)">Keep {{ site.domain }}</button>
+              }
+            </p>
+          </form>
+        } @else {
+          <div class="between">
+            <h2 class="mono-head">{{ site.domain }}</h2>
+            <button class="link" type="button" (click)="change(site.domain)">Another domain</button>
+          </div>
+          @if (site.domainSeen; as seen) {
+            <p class="quiet">{{ holder() }}</p>
+            @if (seen.registration.state === 'free') {
+              <p class="bar gap"><button class="plain" type="button" (click)="store.post('/domain/register')">Register it for a year</button></p>
+            }
+            @if (seen.error) {
+              <p class="note brick gap">{{ seen.error }} Nothing is known of its records until they answer.</p>
+            }
+            <table class="rows gap">
+              <thead>
+                <tr>
+                  <th>Name</th>
+                  <th>Type</th>
+                  <th>Is now</th>
+                  <th>Should be</th>
+                  <th><span class="sr">Verdict</span></th>
+                </tr>
+              </thead>
+              <tbody class="mono">
+                @for (r of site.records; track r.label + r.type) {
+                  <tr>
+                    <td>{{ r.label }}</td>
+                    <td>{{ r.type }}</td>
+                    <td>{{ r.now.join(', ') || 'none' }}</td>
+                    <td>{{ r.verdict === 'leave' ? 'leave as it is' : (r.should ?? (r.verdict === 'clash' ? 'take it away' : 'as it is')) }}</td>
+                    <td>
+                      @if (r.verdict === 'change' || r.verdict === 'clash') {
+                        <button class="link" type="button" [attr.aria-label]="'Copy ' + r.type + ' ' + r.label" (click)="copy(r.should ?? '')"><ng-icon name="lucideCopy" aria-hidden="true" /></button>
+                      } @else {
+                        <ng-icon name="lucideCheck" aria-label="Right" />
+                      }
+                    </td>
+                  </tr>
+                  @if (r.note && r.verdict === 'clash') {
+                    <tr>
+                      <td colspan="5" class="fault">{{ r.note }}</td>
+                    </tr>
+                  }
+                }
+              </tbody>
+            </table>
+            <p class="bar gap">
+              @if (seen.registration.state === 'ours' && toSet()) {
+                <button class="plain" type="button" (click)="store.post('/domain/records')">Set them now</button>
+              }
+              @if (seen.registration.page; as page) {
+                @if (seen.registration.state === 'elsewhere') {
+                  <a class="plain" [href]="page" target="_blank" rel="noopener">Records page at {{ seen.registration.registrar }} <ng-icon name="lucideArrowUpRight" aria-hidden="true" /></a>
+                }
+              }
+              <button class="plain" type="button" (click)="copy(zone())">Copy as zone lines</button>
+            </p>
+            <h2 class="gap">Who sees what</h2>
+            <p class="quiet">Asked {{ seen.resolvers.length + 1 }} name servers {{ ago(seen.at) }}.</p>
+            <ul class="resolvers">
+              <li>
+                <span class="dot" [class.good]="seen.leadsHere" [class.look]="!seen.leadsHere"></span><b>Its own name servers</b><span class="mono">{{ authority() }}</span>
+                <span class="chip" [class.moss]="seen.leadsHere" [class.lamp]="!seen.leadsHere">{{ seen.leadsHere ? 'new' : seen.error ? 'no answer' : 'not yet' }}</span>
+              </li>
+              @for (r of seen.resolvers; track r.name) {
+                <li>
+                  <span class="dot" [class.good]="r.state === 'new'" [class.look]="r.state !== 'new'"></span>{{ r.name }}<span class="mono">{{ r.answer.join(', ') || '–' }}{{ r.state === 'old' && r.ttl ? ', ' + left(r.ttl) : '' }}</span>
+                  <span class="chip {{ states[r.state][1] }}">{{ states[r.state][0] }}</span>
+                </li>
+              }
+            </ul>
+          } @else {
+            <p class="quiet">Not asked yet.</p>
+          }
+        }
+      }
+      <ng-container beside>
+        <div class="between">
+          <h2>The way in, as a visitor</h2>
+          @if (walkedAt()) {
+            <span class="quiet">Walked {{ ago(walkedAt()!) }}</span>
+          }
+        </div>
+        <p class="quiet">Each link of the chain is tried for real, in order.</p>
+        @if (store.detail()?.domain) {
+          <ol class="steps">
+            @for (link of links(); track link.title) {
+              <li>
+                <span class="dot {{ link.state }}"></span><b>{{ link.title }}<span class="sr">: {{ link.state }}</span></b
+                ><span class="mono quiet ms">{{ link.ms === null ? '' : link.ms + ' ms' }}</span><span class="detail">{{ link.detail }}</span>
+              </li>
+            } @empty {
+              <li class="quiet"><span></span>Not walked yet.</li>
+            }
+          </ol>
+          <p class="bar gap"><button class="plain" type="button" (click)="walk()" [disabled]="walking()">Walk it now</button></p>
+          @if (store.detail()?.certificate; as c) {
+            <p class="note moss gap">A certificate from {{ c.issuer }} for {{ c.names.join(', ') }} is in place until {{ date(c.notAfter) }}.</p>
+          }
+          @if (certificateJob(); as job) {
+            <div class="gap"><tp-job-steps [job]="job" [now]="store.now()" (cancel)="store.cancel(job)" /></div>
+          }
+        } @else {
+          <p class="note rain gap">Until a domain leads here the site opens at its temporary address.</p>
+        }
+      </ng-container>
+    </tp-worktable>
+  `,
+})
+export class DomainStep {
+  protected readonly store = inject(SiteStore);
+  protected readonly states = STATES;
+  protected readonly typed = signal('');
+  protected readonly fault = signal('');
+  protected readonly changing = signal(false);
+  protected readonly links = signal<WayLink[]>([]);
+  protected readonly walkedAt = signal<string | null>(null);
+  protected readonly walking = signal(false);
+  private readonly seen = computed(() => this.store.detail()?.domainSeen ?? null);
+  protected readonly authority = computed(() => {
+    const domain = this.store.detail()?.domain;
+    return this.seen()?.records.filter((r) => r.name === domain && r.type === 'A').map((r) => r.data).join(', ') || '–';
+  });
+  protected readonly toSet = computed(() => this.store.detail()?.records?.some((r) => r.verdict === 'change') ?? false);
+  protected readonly certificateJob = computed(() => this.store.detail()?.jobs.find((j) => j.kind === 'certificate') ?? null);
+  protected readonly holder = computed(() => {
+    const r = this.seen()?.registration;
+    const until = r?.expires ? ` until ${day(r.expires)}` : '';
+    switch (r?.state) {
+      case 'free':
+        return 'Nobody holds it.';
+      case 'ours':
+        return `Held in your account at ${r.registrar ?? 'the registrar'}${until}.`;
+      case 'elsewhere':
+        return `Held by your client at ${r.registrar ?? 'another registrar'}${until}. The records below move it here; mail stays where it is.`;
+      default:
+        return 'The registry did not say who holds it.';
+    }
+  });
+  protected readonly zone = computed(() => (this.store.detail()?.records ?? []).filter((r) => r.should && r.verdict !== 'right').map((r) => `${r.label}\t300\tIN\t${r.type}\t${r.should!}`).join('\n'));
+
+  constructor() {
+    effect(() => {
+      const site = this.store.detail();
+      if (!site?.domain || !site.server) return this.store.main.set(null);
+      if (site.domainSeen?.leadsHere && !site.certificate) return this.store.main.set({ label: 'Get a certificate', run: () => void this.store.begin('certificate'), disabled: !site.liveRelease || this.store.openJob() !== null });
+      this.store.main.set({ label: 'Ask again now', run: () => void this.store.post('/domain/look') });
+    });
+  }
+
+  protected ago = (iso: string) => when(iso, this.store.now());
+  protected date = day;
+  protected left = (seconds: number) => (seconds > 90 ? `${Math.round(seconds / 60)} min left` : `${seconds} s left`);
+  protected copy(text: string): void {
+    void navigator.clipboard?.writeText(text).then(() => this.store.said.set({ words: `Copied: ${text}`, bad: false }));
+  }
+  protected change(domain: string): void {
+    this.typed.set(domain);
+    this.changing.set(true);
+  }
+  protected async give(): Promise<void> {
+    const read = readDomain(this.typed());
+    if ('error' in read) return this.fault.set(read.error);
+    this.fault.set('');
+    await this.store.put('/domain', { domain: read.domain });
+    this.changing.set(false);
+  }
+  protected async walk(): Promise<void> {
+    this.walking.set(true);
+    const walked = (await this.store.post<{ at: string; links: WayLink[] }>('/way-in')) as { at: string; links: WayLink[] } | undefined;
+    if (walked) {
+      this.links.set(walked.links);
+      this.walkedAt.set(walked.at);
+    }
+    this.walking.set(false);
+  }
+}

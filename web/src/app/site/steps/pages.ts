@@ -1,0 +1,146 @@
+import { Component, computed, effect, inject, type Signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { Router, RouterLink } from '@angular/router';
+import { needsConfirming, shapes, textsOf, toConfirm, type PlacedText, type Section } from '@tin-porch/core';
+import { Worktable } from '../../parts/worktable';
+import { SiteWindow } from '../../window/window';
+import { SiteStore } from '../site-store';
+
+@Component({
+  selector: 'tp-step',
+  imports: [FormsModule, RouterLink, Worktable, SiteWindow],
+  template: `
+    <tp-worktable controlsName="Words">
+      @if (store.document(); as document) {
+        @if (store.drawn()) {
+          <div class="bar pages" role="group" aria-label="Pages">
+            @for (page of document.pages; track page.id) {
+              <button class="plain small" type="button" [attr.aria-pressed]="page.id === store.page()" (click)="open(page.id)">{{ page.label }}</button>
+            }
+          </div>
+          <p class="quiet">{{ current()?.label }}, from top to bottom</p>
+          <ul class="sections">
+            @for (section of sections(); track section.id) {
+              <li>
+                <button type="button" [class.on]="section.id === chosen()?.id" [attr.aria-expanded]="section.id === chosen()?.id" (click)="choose(section)">
+                  <b>{{ title(section) }}</b> <span class="quiet">{{ character(section) }}</span>
+                  @if (claims(section); as n) {
+                    <span class="chip lamp">{{ n }} to confirm</span>
+                  }
+                </button>
+                @if (section.id === chosen()?.id) {
+                  <div class="fields">
+                    @for (text of texts(); track text.path) {
+                      <div class="field" [class.claim]="unsure(text)">
+                        <label [for]="fieldId(text)"
+                          >{{ text.label }} <span class="quiet">{{ source(text) }}</span></label
+                        >
+                        @if (text.long) {
+                          <textarea rows="3" maxlength="4000" [id]="fieldId(text)" [ngModel]="text.text.value" (ngModelChange)="write(text, $event)" (focus)="store.part.set(partOf(text))"></textarea>
+                        } @else {
+                          <input maxlength="400" [id]="fieldId(text)" [ngModel]="text.text.value" (ngModelChange)="write(text, $event)" (focus)="store.part.set(partOf(text))" />
+                        }
+                        @if (unsure(text)) {
+                          <p class="bar ask">
+                            <span class="chip lamp">To confirm</span>
+                            <button class="plain small" type="button" (click)="vouch(text)">The client says so</button>
+                            <button class="plain small" type="button" (click)="write(text, '')">Leave it out</button>
+                          </p>
+                          @if (text.text.from.kind === 'placeholder') {
+                            <p class="quiet">Ask: {{ text.text.from.ask }}</p>
+                          }
+                        }
+                      </div>
+                    } @empty {
+                      <p class="quiet">Draws on the facts alone: change it in the <a routerLink="../brief">brief</a>.</p>
+                    }
+                  </div>
+                }
+              </li>
+            }
+          </ul>
+          @if (remaining(); as n) {
+            <p class="note">{{ n }} {{ n === 1 ? 'claim is' : 'claims are' }} on the site that nobody has vouched for. <button class="link" type="button" (click)="nextClaim()">Go to the next</button></p>
+          }
+          <details class="history">
+            <summary>History, {{ store.detail()!.head }} steps</summary>
+            <ol>
+              @for (line of store.detail()!.history.lines; track line.seq) {
+                <li>
+                  {{ line.kind === 'undo' ? 'Undid: ' : line.kind === 'redo' ? 'Put back: ' : '' }}{{ line.words }} <span class="quiet">{{ line.by }}</span>
+                </li>
+              }
+            </ol>
+          </details>
+        } @else {
+          <div class="stack">
+            <h2>No pages yet</h2>
+            <p>They are written from the brief.</p>
+            <a class="plain" routerLink="../brief">To the brief</a>
+          </div>
+        }
+      }
+      <ng-container beside>
+        @if (store.drawn()) {
+          <tp-window [document]="store.document()!" [(page)]="store.page" [part]="store.part()" (partChosen)="chosenInWindow($event)" />
+        }
+      </ng-container>
+    </tp-worktable>
+  `,
+})
+export class PagesStep {
+  protected readonly store = inject(SiteStore);
+  private readonly router = inject(Router);
+  protected readonly current = computed(() => this.store.document()?.pages.find((p) => p.id === this.store.page()) ?? this.store.document()?.pages[0]);
+  protected readonly sections: Signal<Section[]> = computed(() => {
+    const document = this.store.document();
+    return [document?.header, ...(this.current()?.sections ?? []), document?.footer].filter((s): s is Section => !!s);
+  });
+  protected readonly chosen = computed(() => {
+    const part = this.store.part()?.split('/')[0];
+    return this.sections().find((s) => s.id === part) ?? this.current()?.sections[0];
+  });
+  protected readonly texts = computed<PlacedText[]>(() => (this.chosen() ? textsOf(this.chosen()!) : []));
+  protected readonly remaining = computed(() => (this.store.document() ? toConfirm(this.store.document()!).length : 0));
+
+  constructor() {
+    effect(() => this.store.main.set(this.store.drawn() ? { label: 'Check and publish', run: () => void this.router.navigate(['/sites', this.store.document()!.id, 'publish']) } : null));
+  }
+
+  protected title = (s: Section) => shapes[s.shape]?.title ?? s.shape;
+  protected character = (s: Section) => (s.id === 'header' || s.id === 'footer' ? 'shared by every page' : (shapes[s.shape]?.character ?? ''));
+  protected claims = (s: Section) => textsOf(s).filter((t) => needsConfirming(t.text)).length;
+  protected unsure = (t: PlacedText) => needsConfirming(t.text);
+  protected partOf = (t: PlacedText) => `${t.section.id}/${t.path}`;
+  protected fieldId = (t: PlacedText) => `t-${t.section.id}-${t.path.replace(/\./g, '-')}`;
+  protected source(t: PlacedText): string {
+    const { from } = t.text;
+    return { brief: 'from your brief', pack: 'from the trade pack', placeholder: 'a placeholder', designer: 'yours', client: 'the client’s' }[from.kind];
+  }
+
+  protected open(page: string): void {
+    this.store.page.set(page);
+    this.store.part.set(null);
+  }
+  protected choose(section: Section): void {
+    const first = textsOf(section)[0];
+    this.store.part.set(first ? `${section.id}/${first.path}` : `${section.id}/`);
+  }
+  protected write(t: PlacedText, value: string): void {
+    this.store.change({ op: 'setText', at: { section: t.section.id, path: t.path }, text: { value, from: { kind: 'designer' } } });
+  }
+  protected vouch(t: PlacedText): void {
+    this.store.change({ op: 'setText', at: { section: t.section.id, path: t.path }, text: { value: t.text.value, from: { kind: 'client' } } });
+  }
+  protected nextClaim(): void {
+    const next = toConfirm(this.store.document()!)[0];
+    if (!next) return;
+    if (next.page) this.store.page.set(next.page.id);
+    this.store.part.set(this.partOf(next));
+  }
+  /** A click in the window opens the field that holds the text. */
+  protected chosenInWindow(part: string): void {
+    this.store.part.set(part);
+    setTimeout(() => document.getElementById(`t-${part.replace('/', '-').replace(/\./g, '-')}`)?.focus());
+  }
+}
