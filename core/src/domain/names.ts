@@ -2,6 +2,7 @@
 export function readDomain(input: string): { domain: string } | { error: string } {
   const bare = input.trim().replace(/^[a-z]+:\/\//i, '').replace(/[/?#].*$/, '').replace(/:\d+$/, '').replace(/\.$/, '');
   if (!bare) return { error: 'Give a domain such as name.example.' };
+  if (/\s/.test(bare)) return { error: `“${bare}” is not a domain: there is a space in it.` };
   let ascii: string;
   try {
     ascii = new URL(`http://${bare}`).hostname;

@@ -40,7 +40,9 @@ function* walk(value: unknown, schema: FieldSchema | undefined, path: string, pr
   if (isText(value)) yield { path, label: `${prefix}${schema?.title ?? shortLabel(path)}`, long: schema?.long ?? false, text: value };
   else if (Array.isArray(value)) for (const [n, item] of value.entries()) yield* walk(item, schema?.items, `${path}.${n}`, value.length > 1 ? `${n + 1}. ` : prefix);
   else if (typeof value === 'object' && value !== null)
-    for (const [key, inner] of Object.entries(value)) yield* walk(inner, schema?.properties?.[key], path ? `${path}.${key}` : key, prefix);
+    // In the order of the shape’s fields: stored documents do not keep the order of their own.
+    for (const [key, inner] of Object.entries(schema?.properties ?? {}))
+      if (key in value) yield* walk((value as Record<string, unknown>)[key], inner, path ? `${path}.${key}` : key, prefix);
 }
 
 /** The texts of one section in the order its shape holds them. */

@@ -11,13 +11,13 @@ const colours = (palette: Palette, indent: string) =>
 /** Where a family’s file lies on a published site. */
 export const fontPath = (id: string): string => `/fonts/${id}.woff2`;
 
-const face = (id: string, base: string) => {
+const face = (id: string, base: string, display: 'optional' | 'swap') => {
   const f = families[id]!;
   return `@font-face {
   font-family: '${f.css}';
   src: url('${base}${fontPath(id)}') format('woff2');
   font-weight: 200 900;
-  font-display: optional;
+  font-display: ${display};
 }`;
 };
 
@@ -142,8 +142,11 @@ a {
   }
 }`;
 
-/** The whole stylesheet of a site: its look as custom properties, the base, and the shapes it uses. */
-export function siteCss(look: Look, usedShapes: Iterable<string>, fontBase = ''): string {
+/**
+ * The whole stylesheet of a site: its look as custom properties, the base, and the shapes it uses. Visitors get a font
+ * only if it is there in time, so that nothing shifts; the window always shows it.
+ */
+export function siteCss(look: Look, usedShapes: Iterable<string>, display: 'optional' | 'swap' = 'optional', fontBase = ''): string {
   const heading = families[look.heading]!;
   const reading = families[look.reading]!;
   const tokens = `:root {
@@ -165,7 +168,7 @@ ${colours(look.day, '  ')}
 ${colours(look.night, '    ')}
   }
 }`;
-  const faces = [...new Set([look.heading, look.reading])].map((id) => face(id, fontBase));
+  const faces = [...new Set([look.heading, look.reading])].map((id) => face(id, fontBase, display));
   const shapes = [...new Set(usedShapes)].sort().map((name) => shapeCss[name] ?? '');
   return [...faces, tokens, BASE, ...shapes].filter(Boolean).join('\n\n') + '\n';
 }

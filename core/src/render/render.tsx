@@ -36,7 +36,7 @@ function usedShapes(document: SiteDocument): string[] {
 }
 
 function prepare(document: SiteDocument, options: RenderOptions): Files {
-  const css = siteCss(document.look, usedShapes(document), options.window?.fontBase ?? '');
+  const css = siteCss(document.look, usedShapes(document), options.window ? 'swap' : 'optional', options.window?.fontBase ?? '');
   return { css, cssPath: `/site-${shortHash(css)}.css`, pictures: new Map() };
 }
 

@@ -25,18 +25,20 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
       directives: { defaultSrc: ["'none'"], scriptSrc: ["'self'"], workerSrc: ["'self'"], styleSrc: ["'self'", nonce], imgSrc: ["'self'", 'data:'], fontSrc: ["'self'"], connectSrc: ["'self'"], frameSrc: ["'self'"], baseUri: ["'self'"], formAction: ["'self'"], frameAncestors: ["'none'"] },
     },
     strictTransportSecurity: false,
+    originAgentCluster: false,
     crossOriginResourcePolicy: false,
   });
   // The window’s frame is an origin of its own (sandbox without same-origin): it may run its one script and nothing else.
   const frameHeaders = helmet({
     contentSecurityPolicy: { useDefaults: false, directives: { defaultSrc: ["'none'"], scriptSrc: ["'self'"], imgSrc: ["'self'", 'data:'], styleSrc: ["'self'"], fontSrc: ["'self'"], frameAncestors: ["'self'"], sandbox: ['allow-scripts'] } },
     strictTransportSecurity: false,
+    originAgentCluster: false,
     xFrameOptions: false,
     crossOriginResourcePolicy: false,
     crossOriginOpenerPolicy: false,
   });
   app.use((req, res, next) => (req.path.startsWith('/window/') ? frameHeaders : headers)(req, res, next));
-  app.use(compression({ filter: (req, res) => !req.path.startsWith('/api/events') && compression.filter(req, res) }));
+  app.use(compression({ filter: (req, res) => !req.originalUrl.startsWith('/api/events') && compression.filter(req, res) }));
   app.use('/api', api(parts));
 
   // A site as its own picture: the home page drawn from the document, for the list of sites.
@@ -64,7 +66,7 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
     }),
   );
   let index: string | undefined;
-  app.get('/*splat', async (req, res) => {
+  app.get('/{*splat}', async (req, res) => {
     if (/\.\w+$/.test(req.path)) throw new Problem(404, 'There is nothing at this address');
     index ??= await readFile(join(parts.config.web, 'index.html'), 'utf8');
     res.set('cache-control', 'no-store').type('html').send(index.replaceAll('NONCE', String(res.locals['nonce'])));

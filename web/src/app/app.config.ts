@@ -7,6 +7,10 @@ import { Frame } from './frame/frame';
 import { signedIn } from './session/session.guard';
 import { SignIn } from './session/sign-in';
 
+/** The icons in the house’s stroke, without the style attributes that the content security policy forbids. */
+const drawn = (icons: Record<string, string>) =>
+  Object.fromEntries(Object.entries(icons).map(([name, svg]) => [name, svg.replace(/ style="[^"]*"/g, '').replace('<svg ', '<svg stroke-width="1.75" ')]));
+
 const routes: Routes = [
   { path: 'sign-in', component: SignIn, title: 'Sign in – Tin Porch' },
   {
@@ -45,6 +49,6 @@ export const appConfig: ApplicationConfig = {
     provideZonelessChangeDetection(),
     provideHttpClient(withFetch()),
     provideRouter(routes, withComponentInputBinding()),
-    provideIcons({ lucideArrowUpRight, lucideCheck, lucideCopy, lucideGripVertical, lucidePencilLine, lucidePlus, lucideRedo2, lucideShare2, lucideTrash2, lucideUndo2 }),
+    provideIcons(drawn({ lucideArrowUpRight, lucideCheck, lucideCopy, lucideGripVertical, lucidePencilLine, lucidePlus, lucideRedo2, lucideShare2, lucideTrash2, lucideUndo2 })),
   ],
 };

@@ -30,7 +30,7 @@ const STEPS = ['brief', 'plan', 'look', 'pages', 'seo', 'domain', 'publish', 'ca
       </nav>
       <button class="jump" type="button" (click)="jump()">Jump to a site or step <kbd>Ctrl K</kbd></button>
       <div ngbDropdown placement="bottom-end">
-        <button class="who" ngbDropdownToggle type="button" [attr.aria-label]="'Account of ' + name()">{{ initials() }}</button>
+        <button class="who" ngbDropdownToggle type="button" [attr.aria-label]="initials() + ', account of ' + name()">{{ initials() }}</button>
         <div ngbDropdownMenu>
           <span class="dropdown-item-text">{{ name() }}</span>
           <button ngbDropdownItem type="button" (click)="help()">Keys</button>

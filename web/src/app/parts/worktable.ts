@@ -3,7 +3,7 @@ import { Component, ElementRef, inject, input, signal } from '@angular/core';
 /** Controls left, the window or what is being looked at right; one at a time where there is no room for both. */
 @Component({
   selector: 'tp-worktable',
-  host: { style: 'display: contents' },
+  host: { class: 'contents' },
   template: `
     <div class="switch" role="group" aria-label="What to show">
       <button class="plain" type="button" [attr.aria-pressed]="shown() === 'controls'" (click)="shown.set('controls')">{{ controlsName() }}</button>

@@ -14,7 +14,7 @@ interface Line {
 
 @Component({
   selector: 'tp-domains',
-  host: { style: 'display: contents' },
+  host: { class: 'contents' },
   imports: [RouterLink],
   template: `
     <main class="place">

@@ -9,7 +9,7 @@ import { time } from '../parts/when';
 
 @Component({
   selector: 'tp-inbox',
-  host: { style: 'display: contents' },
+  host: { class: 'contents' },
   imports: [RouterLink],
   template: `
     <main class="place">

@@ -7,7 +7,7 @@ import { asRefusal, PorchApi } from '../api/porch-api';
 
 @Component({
   selector: 'tp-new-brief',
-  host: { style: 'display: contents' },
+  host: { class: 'contents' },
   imports: [FormsModule],
   template: `
     <main class="place narrow">

@@ -19,7 +19,7 @@ interface Line {
 
 @Component({
   selector: 'tp-rounds',
-  host: { style: 'display: contents' },
+  host: { class: 'contents' },
   imports: [RouterLink, FindingView],
   template: `
     <main class="place">

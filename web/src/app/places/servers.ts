@@ -5,7 +5,7 @@ import { asRefusal, PorchApi } from '../api/porch-api';
 
 @Component({
   selector: 'tp-servers',
-  host: { style: 'display: contents' },
+  host: { class: 'contents' },
   imports: [RouterLink],
   template: `
     <main class="place">

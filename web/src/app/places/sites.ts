@@ -15,7 +15,7 @@ import { daysLeft, when } from '../parts/when';
 
 @Component({
   selector: 'tp-sites',
-  host: { style: 'display: contents' },
+  host: { class: 'contents' },
   imports: [RouterLink, NgIcon, ChipView, SparkLine, FindingView],
   template: `
     <div class="sites">

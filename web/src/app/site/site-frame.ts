@@ -26,7 +26,7 @@ const TITLES: Record<string, string> = { brief: 'Brief', plan: 'Plan', look: 'Lo
         <p>It may have another address now. <a routerLink="/">All sites</a></p>
       </main>
     } @else if (store.detail(); as site) {
-      <div class="strip">
+      <section class="strip" aria-label="Site">
         <div class="who-where">
           <h1>{{ store.document()!.facts.name || 'A client without a name' }}</h1>
           <tp-chip [chip]="site.chip" />
@@ -52,11 +52,11 @@ const TITLES: Record<string, string> = { brief: 'Brief', plan: 'Plan', look: 'Lo
             }
           </ol>
         </nav>
-      </div>
+      </section>
       <router-outlet />
       <footer class="foot">
-        <button class="square" type="button" aria-label="Undo" ngbTooltip="Undo (Ctrl Z)" container="body" (click)="store.step('undo')" [disabled]="!store.canUndo()"><ng-icon name="lucideUndo2" size="18" aria-hidden="true" /></button>
-        <button class="square" type="button" aria-label="Redo" ngbTooltip="Redo (Ctrl Shift Z)" container="body" (click)="store.step('redo')" [disabled]="!store.canRedo()"><ng-icon name="lucideRedo2" size="18" aria-hidden="true" /></button>
+        <button class="square" type="button" aria-label="Undo" ngbTooltip="Undo (Ctrl Z)" placement="top" container="body" (click)="store.step('undo')" [disabled]="!store.canUndo()"><ng-icon name="lucideUndo2" size="18" aria-hidden="true" /></button>
+        <button class="square" type="button" aria-label="Redo" ngbTooltip="Redo (Ctrl Shift Z)" placement="top" container="body" (click)="store.step('redo')" [disabled]="!store.canRedo()"><ng-icon name="lucideRedo2" size="18" aria-hidden="true" /></button>
         <form (ngSubmit)="askFor()" role="search" aria-label="Say what should change">
           <ng-icon name="lucidePencilLine" size="16" aria-hidden="true" />
           <input id="ask" name="ask" autocomplete="off" aria-label="Say what should change" placeholder="Say what should change: phone is 01632 960 114" [ngModel]="line()" (ngModelChange)="line.set($event)" />

@@ -1,4 +1,4 @@
-import { Component, computed, effect, inject, signal } from '@angular/core';
+import { Component, computed, effect, inject, signal, untracked } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { NgIcon } from '@ng-icons/core';
 import { readDomain } from '@tin-porch/core';
@@ -129,10 +129,9 @@ const STATES = { new: ['new', 'moss'], old: ['old', 'lamp'], none: ['nothing yet
                 ><span class="mono quiet ms">{{ link.ms === null ? '' : link.ms + ' ms' }}</span><span class="detail">{{ link.detail }}</span>
               </li>
             } @empty {
-              <li class="quiet"><span></span>Not walked yet.</li>
+              <li class="quiet"><span></span>{{ walking() ? 'Walking …' : 'Walked once the site is on its server.' }}</li>
             }
           </ol>
-          <p class="bar gap"><button class="plain" type="button" (click)="walk()" [disabled]="walking()">Walk it now</button></p>
           @if (store.detail()?.certificate; as c) {
             <p class="note moss gap">A certificate from {{ c.issuer }} for {{ c.names.join(', ') }} is in place until {{ date(c.notAfter) }}.</p>
           }
@@ -155,6 +154,7 @@ export class DomainStep {
   protected readonly links = signal<WayLink[]>([]);
   protected readonly walkedAt = signal<string | null>(null);
   protected readonly walking = signal(false);
+  private walkedFor = '';
   private readonly seen = computed(() => this.store.detail()?.domainSeen ?? null);
   protected readonly authority = computed(() => {
     const domain = this.store.detail()?.domain;
@@ -183,7 +183,16 @@ export class DomainStep {
       const site = this.store.detail();
       if (!site?.domain || !site.server) return this.store.main.set(null);
       if (site.domainSeen?.leadsHere && !site.certificate) return this.store.main.set({ label: 'Get a certificate', run: () => void this.store.begin('certificate'), disabled: !site.liveRelease || this.store.openJob() !== null });
-      this.store.main.set({ label: 'Ask again now', run: () => void this.store.post('/domain/look') });
+      this.store.main.set({ label: 'Ask again now', run: () => void this.walk() });
+    });
+    // Opening the step walks the way in once; so does a change of the domain or of its certificate.
+    effect(() => {
+      const site = this.store.detail();
+      const now = site?.server && site.domain && site.liveRelease ? `${site.domain} ${site.certificate?.notAfter} ${site.open}` : '';
+      if (now && now !== this.walkedFor) {
+        this.walkedFor = now;
+        untracked(() => void this.walk());
+      }
     });
   }
 

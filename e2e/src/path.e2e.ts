@@ -1,0 +1,231 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Browser, Page } from 'playwright-core';
+import { axe, openBrowser, overflows, postForm } from './support/browser.js';
+import { stackForTests, until } from './support/stack-for-tests.js';
+
+const MAIL = `Hi Ines – lovely to meet you!!  We’re  Öster & Wray, Sailmakers. We cut and stitch sails & awnings by hand in the old lifeboat house, and we have done since 1974. Every sail is cut flat on the loft floor and stitched on machines older than we are. Could you make the website by June please?
+
+Phone: 01632 960 345
+Mail: loft@osterwray.example
+Address: The Old Lifeboat House, Strand, Saltmarrow
+Hours: Mon–Fri 9.00–17.00
+Trade: sailmaker
+Place: Saltmarrow
+Services:
+- New sails: Cut to your own rig, from £420
+- Awnings & covers
+- Winter wash and check, £60
+`;
+
+describe('From a pasted mail to a live site, in the interface', () => {
+  let test: Awaited<ReturnType<typeof stackForTests>>;
+  let browser: Browser;
+  let page: Page;
+  const troubles: string[] = [];
+  const domain = 'osterwray.example';
+  const step = (name: string) => page.goto(`${test.stack.url}/sites/oster-wray-sailmakers/${name}`);
+  const faults = async (where: string) => {
+    for (const f of await axe(page)) troubles.push(`${where}: ${f}`);
+  };
+  const address = () => `${test.stack.facts.net}.11`;
+
+  beforeAll(async () => {
+    test = await stackForTests();
+    browser = await openBrowser({ [domain]: address(), [`www.${domain}`]: address() });
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, ignoreHTTPSErrors: true });
+    page = await context.newPage();
+    page.on('console', (m) => m.type() === 'error' && troubles.push(`console: ${m.text()}`));
+    page.on('pageerror', (e) => troubles.push(`page error: ${e.message}`));
+    page.setDefaultTimeout(15_000);
+  }, 120_000);
+  afterAll(async () => {
+    await browser?.close();
+    await test?.end();
+  }, 60_000);
+
+  it('signs in, after a wrong password has been refused in words', async () => {
+    await page.goto(test.stack.url);
+    await page.fill('#mail', 'ines@tinporch.example');
+    await page.fill('#password', 'not it');
+    await page.click('button.act');
+    expect(await page.textContent('.fault')).toContain('do not go together');
+    troubles.length = 0;
+    await faults('sign-in');
+    await page.fill('#password', 'a-dry-place-to-work');
+    await page.click('button.act');
+    await page.waitForSelector('text=On the bench');
+    await faults('sites, empty');
+  }, 60_000);
+
+  it('reads a messy mail into a brief and keeps what is typed through a reload', async () => {
+    await page.click('text=New brief');
+    await page.fill('#text', MAIL);
+    await page.fill('#name', 'Öster & Wray, Sailmakers');
+    await page.click('text=Begin');
+    await page.waitForURL('**/brief');
+    await page.waitForSelector('#f-phone');
+    expect(await page.inputValue('#f-phone')).toBe('01632 960 345');
+    expect(await page.locator('fieldset.service').count()).toBe(3);
+    await page.fill('#f-strapline', 'Sails that set, <b>& stay</b> set');
+    await page.reload();
+    await page.waitForSelector('#f-strapline');
+    await until('the strapline', async () => (await page.inputValue('#f-strapline')) === 'Sails that set, <b>& stay</b> set');
+    await page.fill('#f-strapline', 'Sails that set, and stay set');
+    await faults('brief');
+  }, 60_000);
+
+  it('generates, and gives the version before back on undo', async () => {
+    await page.click('.strip .act');
+    await page.waitForURL('**/plan');
+    await page.waitForSelector('.plan-page');
+    expect(await page.locator('.plan-page').count()).toBe(4);
+    await faults('plan');
+    await step('look');
+    await page.waitForSelector('.swatches');
+    await faults('look');
+    await step('brief');
+    await page.click('text=Write another version');
+    await page.waitForSelector('text=Version 2');
+    await page.click('.foot [aria-label=Undo]');
+    const read = () => test.api.call<{ document: { seed: number } }>('GET', '/sites/oster-wray-sailmakers');
+    await until('version 1 again', async () => (await read()).document.seed === 1);
+  }, 60_000);
+
+  it('changes a heading; the window follows, undo takes it back, a reload keeps it', async () => {
+    await step('pages');
+    const heading = page.locator('#t-s1-heading');
+    await heading.waitFor();
+    const frame = page.frameLocator('iframe[title="The site, as visitors see it"]');
+    await frame.locator('h1').waitFor();
+    const before = await heading.inputValue();
+    await heading.fill('Sails cut in the old lifeboat house');
+    await until('the window', async () => (await frame.locator('h1').textContent()) === 'Sails cut in the old lifeboat house');
+    await page.waitForSelector('text=/Saved/');
+    await page.click('.foot [aria-label=Undo]');
+    await until('the undo', async () => (await heading.inputValue()) === before);
+    await page.click('.foot [aria-label=Redo]');
+    await until('the redo', async () => (await heading.inputValue()).startsWith('Sails cut'));
+    await page.reload();
+    await until('the reload', async () => (await page.locator('#t-s1-heading').inputValue()) === 'Sails cut in the old lifeboat house');
+    await frame.locator('.services-columns h2').dispatchEvent('click'); // the window is scaled, which a driven mouse does not know
+    await until('the field of the text that was clicked', async () => (await page.evaluate(() => document.activeElement?.id ?? '')).startsWith('t-s2'));
+    await faults('pages');
+  }, 60_000);
+
+  it('deploys behind the holding page, and shows the site through a signed link only', async () => {
+    await step('publish');
+    await page.click('text=Use quay');
+    await page.click('text=Deploy behind the holding page');
+    await page.waitForSelector('text=Served from now on');
+    await faults('publish');
+    const site = await test.api.call<{ temporary: string }>('GET', '/sites/oster-wray-sailmakers');
+    const visitor = await (await browser.newContext()).newPage();
+    const held = await visitor.goto(site.temporary);
+    expect(held!.status()).toBe(503);
+    expect(await visitor.textContent('main')).toContain('opens here soon');
+    expect(await axe(visitor)).toEqual([]);
+    const { url } = await test.api.call<{ url: string }>('POST', '/sites/oster-wray-sailmakers/share', { days: 1 });
+    await visitor.goto(url);
+    expect(await visitor.textContent('h1')).toBe('Sails cut in the old lifeboat house');
+    expect(visitor.url()).not.toContain('preview=');
+    const stranger = await (await browser.newContext()).newPage();
+    expect((await stranger.goto(`${site.temporary}/?preview=9999999999.${'A'.repeat(43)}`))!.status()).toBe(503);
+  }, 60_000);
+
+  it('takes a domain, registers it and sets its records; the name servers confirm', async () => {
+    await step('domain');
+    await page.fill('#domain', 'not a domain');
+    await page.click('text=Use this domain');
+    expect(await page.textContent('.fault')).toContain('not a domain');
+    await page.fill('#domain', `HTTPS://www.${domain}/index.html`);
+    await page.click('text=Use this domain');
+    await page.click('text=Register it for a year');
+    await page.click('text=Set them now');
+    await page.waitForSelector('.strip .act:has-text("Get a certificate")');
+    await faults('domain');
+  }, 60_000);
+
+  it('publishes over HTTPS on the domain, from one click', async () => {
+    await step('seo');
+    await page.fill('#title-home', 'Öster & Wray, sailmakers in Saltmarrow');
+    await page.waitForSelector('text=/Saved/');
+    await faults('seo');
+    await step('publish');
+    await page.click('.strip .act');
+    await page.waitForSelector('text=5 of 5 links hold', { timeout: 30_000 });
+    const { jobs } = await test.api.call<{ jobs: { kind: string; createdAt: string; finishedAt: string }[] }>('GET', '/sites/oster-wray-sailmakers');
+    expect(jobs.some((j) => j.kind === 'publish' && j.finishedAt)).toBeTrue();
+  }, 60_000);
+
+  it('is what a visitor’s browser opens, wide and narrow, day and night, with nothing for axe-core to find', async () => {
+    for (const width of [320, 768, 1280])
+      for (const colorScheme of ['light', 'dark'] as const) {
+        const context = await browser.newContext({ viewport: { width, height: 800 }, colorScheme, ignoreHTTPSErrors: true });
+        const visitor = await context.newPage();
+        for (const path of ['/', '/services/', '/about/', '/contact/']) {
+          const response = await visitor.goto(`https://${domain}${test.stack.facts.httpsPort === 443 ? '' : `:${test.stack.facts.httpsPort}`}${path}`);
+          expect(response!.status()).toBe(200);
+          expect(await overflows(visitor)).withContext(`${path} at ${width}`).toBeFalse();
+          expect(await axe(visitor)).withContext(`${path} at ${width}, ${colorScheme}`).toEqual([]);
+        }
+        if (width === 1280) expect(await visitor.title()).toBe('Contact – Öster & Wray, Sailmakers');
+        await context.close();
+      }
+  }, 120_000);
+
+  it('takes a visitor’s message, says what is wrong with a bad one, and brings it to the Inbox', async () => {
+    const origin = `https://${domain}${test.stack.facts.httpsPort === 443 ? '' : `:${test.stack.facts.httpsPort}`}`;
+    const context = await browser.newContext({ ignoreHTTPSErrors: true, javaScriptEnabled: false });
+    const visitor = await context.newPage();
+    const ca = readFileSync(test.stack.config.trust[0]!, 'utf8');
+    const { status, text: html } = await postForm({ address: address(), port: test.stack.facts.httpsPort, host: domain, path: '/-/forms/contact', ca }, { name: 'Ada “<script>” O’Dell', mail: 'nowhere', message: 'A spinnaker' });
+    expect(status).toBe(422);
+    expect(html).toContain('is not a mail address');
+    expect(html).toContain('A spinnaker');
+    expect(html).not.toContain('<script>”');
+    await visitor.goto(`${origin}/contact/`);
+    await visitor.fill('#f-name', 'Ada “<script>” O’Dell');
+    await visitor.fill('#f-mail', 'ada@post.example');
+    await visitor.fill('#f-message', 'Can you mend a spinnaker?');
+    await visitor.click('button[type=submit]');
+    expect(await visitor.textContent('.thanks')).toContain('Thank you');
+    await page.goto(`${test.stack.url}/inbox`);
+    await page.waitForSelector('text=Can you mend a spinnaker?');
+    expect(await page.textContent('.letters')).toContain('Ada “<script>” O’Dell');
+    await faults('inbox');
+  }, 60_000);
+
+  it('walks a round, finds a moved record, and goes back a release in one click', async () => {
+    await step('care');
+    await page.click('.strip .act');
+    await page.waitForSelector('text=/All well/', { timeout: 20_000 });
+    await faults('care');
+    const names = JSON.parse(readFileSync(join(test.data, 'standins/names.json'), 'utf8')) as { domain: string }[];
+    expect(names.some((z) => z.domain === domain)).toBeTrue();
+    const key = test.stack.config.registrar!;
+    await fetch(`${key.url}/domains/${domain}/records`, { method: 'PUT', headers: { authorization: `Bearer ${key.key}`, 'content-type': 'application/json' }, body: JSON.stringify({ records: [{ name: '@', type: 'A', ttl: 60, data: '203.0.113.5' }] }) });
+    await page.click('.strip .act');
+    await page.waitForSelector('.finding:has-text("The domain leads elsewhere")');
+    const before = await test.api.call<{ liveRelease: string }>('GET', '/sites/oster-wray-sailmakers');
+    await page.click('text=Go back one release');
+    await until('another live release', async () => (await test.api.call<{ liveRelease: string }>('GET', '/sites/oster-wray-sailmakers')).liveRelease !== before.liveRelease);
+  }, 60_000);
+
+  it('has no accessibility fault, no console error, and works 390 pixels wide', async () => {
+    for (const place of ['', 'servers', 'domains', 'rounds', 'inbox', 'new']) {
+      await page.goto(`${test.stack.url}/${place}`);
+      await page.waitForTimeout(400);
+      await faults(place || 'sites');
+    }
+    await page.setViewportSize({ width: 390, height: 844 });
+    for (const name of ['brief', 'plan', 'look', 'pages', 'seo', 'domain', 'publish', 'care']) {
+      await step(name);
+      await page.waitForSelector('.path');
+      await page.waitForTimeout(300);
+      if (await overflows(page)) troubles.push(`${name} can be pushed sideways at 390 px`);
+      await faults(`${name} at 390`);
+    }
+    expect(troubles).toEqual([]);
+  }, 120_000);
+});
