@@ -65,10 +65,10 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
       setHeaders: (res, path) => void res.setHeader('cache-control', /-[A-Z0-9]{8}\.\w+$/.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
     }),
   );
-  let index: string | undefined;
   app.get('/{*splat}', async (req, res) => {
     if (/\.\w+$/.test(req.path)) throw new Problem(404, 'There is nothing at this address');
-    index ??= await readFile(join(parts.config.web, 'index.html'), 'utf8');
+    // Read each time: it is small, and a new build brings new names in it.
+    const index = await readFile(join(parts.config.web, 'index.html'), 'utf8');
     res.set('cache-control', 'no-store').type('html').send(index.replaceAll('NONCE', String(res.locals['nonce'])));
   });
   app.use((_req: Request, _res: Response) => {

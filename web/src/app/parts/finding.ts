@@ -10,7 +10,7 @@ import { when } from './when';
   template: `
     <article class="finding {{ finding().severity }}">
       @if (finding().name) {
-        <h3>{{ finding().name }}</h3>
+        <h2>{{ finding().name }}</h2>
       }
       <p>
         <b>{{ finding().title }}.</b>

@@ -5,15 +5,43 @@ import { Component, ElementRef, inject, input, signal } from '@angular/core';
   selector: 'tp-worktable',
   host: { class: 'contents' },
   template: `
-    <div class="switch" role="group" aria-label="What to show">
-      <button class="plain" type="button" [attr.aria-pressed]="shown() === 'controls'" (click)="shown.set('controls')">{{ controlsName() }}</button>
-      <button class="plain" type="button" [attr.aria-pressed]="shown() === 'beside'" (click)="shown.set('beside')">{{ besideName() }}</button>
-    </div>
-    <div class="worktable show-{{ shown() }}" [class.even]="even()" [style.--controls]="even() ? null : width() + 'px'">
-      <main class="controls"><ng-content /></main>
-      <button class="grip" type="button" role="separator" aria-orientation="vertical" aria-label="Width of the controls" [attr.aria-valuenow]="width()" aria-valuemin="300" aria-valuemax="640" (pointerdown)="drag($event)" (keydown)="nudge($event)"></button>
-      <section class="beside" [class.reading]="reading()" [attr.aria-label]="besideName()"><ng-content select="[beside]" /></section>
-    </div>
+    <main class="contents">
+      <div class="switch" role="group" aria-label="What to show">
+        <button
+          class="plain"
+          type="button"
+          [attr.aria-pressed]="shown() === 'controls'"
+          (click)="shown.set('controls')"
+        >
+          {{ controlsName() }}
+        </button>
+        <button class="plain" type="button" [attr.aria-pressed]="shown() === 'beside'" (click)="shown.set('beside')">
+          {{ besideName() }}
+        </button>
+      </div>
+      <div
+        class="worktable show-{{ shown() }}"
+        [class.even]="even()"
+        [style.--controls]="even() ? null : width() + 'px'"
+      >
+        <section class="controls" [attr.aria-label]="controlsName()"><ng-content /></section>
+        <button
+          class="grip"
+          type="button"
+          role="separator"
+          aria-orientation="vertical"
+          aria-label="Width of the controls"
+          [attr.aria-valuenow]="width()"
+          aria-valuemin="300"
+          aria-valuemax="640"
+          (pointerdown)="drag($event)"
+          (keydown)="nudge($event)"
+        ></button>
+        <section class="beside" [class.reading]="reading()" [attr.aria-label]="besideName()">
+          <ng-content select="[beside]" />
+        </section>
+      </div>
+    </main>
   `,
 })
 export class Worktable {

@@ -27,7 +27,7 @@ import { daysLeft, when } from '../parts/when';
         }
         @for (s of needing(); track s.id) {
           <article class="finding rain">
-            <h3>{{ s.name }}</h3>
+            <h2>{{ s.name }}</h2>
             <p>{{ need(s) }}</p>
             <a class="plain small" [routerLink]="['/sites', s.id, next(s).step]">{{ titles[next(s).step] }}</a>
           </article>

@@ -75,7 +75,7 @@ const WORDS = { good: 'good', look: 'look at it', stop: 'stands in the way' };
                   <th>Made</th>
                   <th>Of step</th>
                   <th class="wide">Size</th>
-                  <th></th>
+                  <th><span class="sr">State</span></th>
                 </tr>
               </thead>
               <tbody>
