@@ -21,7 +21,9 @@ await Promise.all(
       sourcemap: 'linked',
       external: ['pg-native'],
       logLevel: 'error',
-      banner: { js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);" },
+      banner: {
+        js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",
+      },
     }),
   ),
 );

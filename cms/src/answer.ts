@@ -14,7 +14,8 @@ export interface LiveSite {
 }
 
 /** The page a form stands on. */
-const pageOf = (document: SiteDocument, form: string) => document.pages.find((p) => p.sections.some((s) => s.content['form'] === form));
+const pageOf = (document: SiteDocument, form: string) =>
+  document.pages.find((p) => p.sections.some((s) => s.content['form'] === form));
 
 /**
  * The dynamic parts of a site, under `/-/`: `POST /-/forms/ID` takes a message, keeps it and leads on to
@@ -32,29 +33,49 @@ export function dynamicParts(site: (req: Request) => LiveSite): Router {
     limit: 20,
     standardHeaders: 'draft-8',
     legacyHeaders: false,
-    handler: (_req, res) => void res.status(429).type('text/plain').send('Too many messages in a minute. Please wait a little and send it again.\n'),
+    handler: (_req, res) =>
+      void res
+        .status(429)
+        .type('text/plain')
+        .send('Too many messages in a minute. Please wait a little and send it again.\n'),
   });
-  router.post('/-/forms/:form', perVisitor, express.urlencoded({ extended: false, limit: '64kb', parameterLimit: 100 }), async (req, res) => {
-    const live = site(req);
-    const now = await live.current();
-    const form = now?.document.forms.find((f) => f.id === req.params['form']);
-    if (!now || !form) return void res.status(404).type('text/plain').send('There is no such form.\n');
-    const { values, errors, trapped } = readSubmission(form, (req.body ?? {}) as Record<string, unknown>);
-    if (Object.keys(errors).length) {
-      const html = await show(live, { form: form.id, state: 'refused', values, errors });
-      return void res.status(422).set('cache-control', 'no-store').type('html').send(html ?? 'The form could not be read.\n');
-    }
-    try {
-      if (!trapped) {
-        await keepMessage(live.db, form.id, values);
-        live.kept?.();
+  router.post(
+    '/-/forms/:form',
+    perVisitor,
+    express.urlencoded({ extended: false, limit: '64kb', parameterLimit: 100 }),
+    async (req, res) => {
+      const live = site(req);
+      const now = await live.current();
+      const form = now?.document.forms.find((f) => f.id === req.params['form']);
+      if (!now || !form) return void res.status(404).type('text/plain').send('There is no such form.\n');
+      const { values, errors, trapped } = readSubmission(form, (req.body ?? {}) as Record<string, unknown>);
+      if (Object.keys(errors).length) {
+        const html = await show(live, { form: form.id, state: 'refused', values, errors });
+        return void res
+          .status(422)
+          .set('cache-control', 'no-store')
+          .type('html')
+          .send(html ?? 'The form could not be read.\n');
       }
-    } catch {
-      const html = await show(live, { form: form.id, state: 'refused', values, errors: { '': 'We could not keep your message just now. It is still below: please send it again in a minute.' } });
-      return void res.status(503).set({ 'cache-control': 'no-store', 'retry-after': '60' }).type('html').send(html);
-    }
-    res.redirect(303, `/-/forms/${form.id}/sent`);
-  });
+      try {
+        if (!trapped) {
+          await keepMessage(live.db, form.id, values);
+          live.kept?.();
+        }
+      } catch {
+        const html = await show(live, {
+          form: form.id,
+          state: 'refused',
+          values,
+          errors: {
+            '': 'We could not keep your message just now. It is still below: please send it again in a minute.',
+          },
+        });
+        return void res.status(503).set({ 'cache-control': 'no-store', 'retry-after': '60' }).type('html').send(html);
+      }
+      res.redirect(303, `/-/forms/${form.id}/sent`);
+    },
+  );
   router.get('/-/forms/:form/sent', async (req, res) => {
     const html = await show(site(req), { form: req.params['form'], state: 'sent', values: {}, errors: {} });
     if (!html) return void res.status(404).type('text/plain').send('There is no such form.\n');

@@ -3,7 +3,10 @@ import type { SiteDocument } from '@tin-porch/core';
 
 /** Keeps the document a release was made from. The same release again changes nothing. */
 export async function keepDocument(db: Pool, release: string, document: SiteDocument): Promise<void> {
-  await db.query('insert into document (release, body) values ($1, $2) on conflict (release) do nothing', [release, JSON.stringify(document)]);
+  await db.query('insert into document (release, body) values ($1, $2) on conflict (release) do nothing', [
+    release,
+    JSON.stringify(document),
+  ]);
 }
 
 export async function documentOf(db: Pool, release: string): Promise<SiteDocument | undefined> {

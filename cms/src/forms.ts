@@ -4,7 +4,10 @@ import type { Form } from '@tin-porch/core';
 export const TRAP = 'leave-empty';
 
 /** Checks what was sent against the form it was sent through. Values are trimmed strings for the form’s own fields only. */
-export function readSubmission(form: Form, sent: Record<string, unknown>): { values: Record<string, string>; errors: Record<string, string>; trapped: boolean } {
+export function readSubmission(
+  form: Form,
+  sent: Record<string, unknown>,
+): { values: Record<string, string>; errors: Record<string, string>; trapped: boolean } {
   const values: Record<string, string> = {};
   const errors: Record<string, string> = {};
   for (const field of form.fields) {
@@ -14,8 +17,10 @@ export function readSubmission(form: Form, sent: Record<string, unknown>): { val
     const limit = field.type === 'long' ? 5000 : 200;
     if (field.required && !value) errors[field.name] = `${field.label} is missing.`;
     else if (value.length > limit) errors[field.name] = `${field.label} is longer than ${limit} characters.`;
-    else if (field.type === 'email' && value && !/^[^\s@<>]+@[^\s@<>.]+(\.[^\s@<>.]+)+$/.test(value)) errors[field.name] = `“${value}” is not a mail address we can answer to.`;
-    else if (field.type === 'tel' && value && !/^[+\d][\d\s().-]{4,}$/.test(value)) errors[field.name] = `“${value}” is not a phone number.`;
+    else if (field.type === 'email' && value && !/^[^\s@<>]+@[^\s@<>.]+(\.[^\s@<>.]+)+$/.test(value))
+      errors[field.name] = `“${value}” is not a mail address we can answer to.`;
+    else if (field.type === 'tel' && value && !/^[+\d][\d\s().-]{4,}$/.test(value))
+      errors[field.name] = `“${value}” is not a phone number.`;
   }
   return { values, errors, trapped: typeof sent[TRAP] === 'string' && sent[TRAP] !== '' };
 }

@@ -9,7 +9,13 @@ import { dynamicParts } from './answer.js';
 import { setUpTables } from './schema.js';
 
 // Serves one exported site on a plain server: its files from DIR/public, its forms through PostgreSQL.
-const { values } = parseArgs({ options: { site: { type: 'string' }, port: { type: 'string', default: '8080' }, host: { type: 'string', default: '127.0.0.1' } } });
+const { values } = parseArgs({
+  options: {
+    site: { type: 'string' },
+    port: { type: 'string', default: '8080' },
+    host: { type: 'string', default: '127.0.0.1' },
+  },
+});
 if (!values.site || !process.env['DATABASE_URL']) {
   console.error('usage: DATABASE_URL=postgres://… tin-porch-cms --site DIR [--port N] [--host ADDRESS]');
   process.exit(2);

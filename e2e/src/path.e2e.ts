@@ -70,7 +70,10 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.fill('#f-strapline', 'Sails that set, <b>& stay</b> set');
     await page.reload();
     await page.waitForSelector('#f-strapline');
-    await until('the strapline', async () => (await page.inputValue('#f-strapline')) === 'Sails that set, <b>& stay</b> set');
+    await until(
+      'the strapline',
+      async () => (await page.inputValue('#f-strapline')) === 'Sails that set, <b>& stay</b> set',
+    );
     await page.fill('#f-strapline', 'Sails that set, and stay set');
     await faults('brief');
   }, 60_000);
@@ -100,16 +103,24 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await frame.locator('h1').waitFor();
     const before = await heading.inputValue();
     await heading.fill('Sails cut in the old lifeboat house');
-    await until('the window', async () => (await frame.locator('h1').textContent()) === 'Sails cut in the old lifeboat house');
+    await until(
+      'the window',
+      async () => (await frame.locator('h1').textContent()) === 'Sails cut in the old lifeboat house',
+    );
     await page.waitForSelector('text=/Saved/');
     await page.click('.foot [aria-label=Undo]');
     await until('the undo', async () => (await heading.inputValue()) === before);
     await page.click('.foot [aria-label=Redo]');
     await until('the redo', async () => (await heading.inputValue()).startsWith('Sails cut'));
     await page.reload();
-    await until('the reload', async () => (await page.locator('#t-s1-heading').inputValue()) === 'Sails cut in the old lifeboat house');
+    await until(
+      'the reload',
+      async () => (await page.locator('#t-s1-heading').inputValue()) === 'Sails cut in the old lifeboat house',
+    );
     await frame.locator('.services-columns h2').dispatchEvent('click'); // the window is scaled, which a driven mouse does not know
-    await until('the field of the text that was clicked', async () => (await page.evaluate(() => document.activeElement?.id ?? '')).startsWith('t-s2'));
+    await until('the field of the text that was clicked', async () =>
+      (await page.evaluate(() => document.activeElement?.id ?? '')).startsWith('t-s2'),
+    );
     await faults('pages');
   }, 60_000);
 
@@ -154,20 +165,33 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await step('publish');
     await page.click('.strip .act');
     await page.waitForSelector('text=5 of 5 links hold', { timeout: 30_000 });
-    const { jobs } = await test.api.call<{ jobs: { kind: string; createdAt: string; finishedAt: string }[] }>('GET', '/sites/oster-wray-sailmakers');
+    const { jobs } = await test.api.call<{ jobs: { kind: string; createdAt: string; finishedAt: string }[] }>(
+      'GET',
+      '/sites/oster-wray-sailmakers',
+    );
     expect(jobs.some((j) => j.kind === 'publish' && j.finishedAt)).toBeTrue();
   }, 60_000);
 
   it('is what a visitor’s browser opens, wide and narrow, day and night, with nothing for axe-core to find', async () => {
     for (const width of [320, 768, 1280])
       for (const colorScheme of ['light', 'dark'] as const) {
-        const context = await browser.newContext({ viewport: { width, height: 800 }, colorScheme, ignoreHTTPSErrors: true });
+        const context = await browser.newContext({
+          viewport: { width, height: 800 },
+          colorScheme,
+          ignoreHTTPSErrors: true,
+        });
         const visitor = await context.newPage();
         for (const path of ['/', '/services/', '/about/', '/contact/']) {
-          const response = await visitor.goto(`https://${domain}${test.stack.facts.httpsPort === 443 ? '' : `:${test.stack.facts.httpsPort}`}${path}`);
+          const response = await visitor.goto(
+            `https://${domain}${test.stack.facts.httpsPort === 443 ? '' : `:${test.stack.facts.httpsPort}`}${path}`,
+          );
           expect(response!.status()).toBe(200);
-          expect(await overflows(visitor)).withContext(`${path} at ${width}`).toBeFalse();
-          expect(await axe(visitor)).withContext(`${path} at ${width}, ${colorScheme}`).toEqual([]);
+          expect(await overflows(visitor))
+            .withContext(`${path} at ${width}`)
+            .toBeFalse();
+          expect(await axe(visitor))
+            .withContext(`${path} at ${width}, ${colorScheme}`)
+            .toEqual([]);
         }
         if (width === 1280) expect(await visitor.title()).toBe('Contact – Öster & Wray, Sailmakers');
         await context.close();
@@ -179,7 +203,10 @@ describe('From a pasted mail to a live site, in the interface', () => {
     const context = await browser.newContext({ ignoreHTTPSErrors: true, javaScriptEnabled: false });
     const visitor = await context.newPage();
     const ca = readFileSync(test.stack.config.trust[0]!, 'utf8');
-    const { status, text: html } = await postForm({ address: address(), port: test.stack.facts.httpsPort, host: domain, path: '/-/forms/contact', ca }, { name: 'Ada “<script>” O’Dell', mail: 'nowhere', message: 'A spinnaker' });
+    const { status, text: html } = await postForm(
+      { address: address(), port: test.stack.facts.httpsPort, host: domain, path: '/-/forms/contact', ca },
+      { name: 'Ada “<script>” O’Dell', mail: 'nowhere', message: 'A spinnaker' },
+    );
     expect(status).toBe(422);
     expect(html).toContain('is not a mail address');
     expect(html).toContain('A spinnaker');
@@ -204,12 +231,21 @@ describe('From a pasted mail to a live site, in the interface', () => {
     const names = JSON.parse(readFileSync(join(test.data, 'standins/names.json'), 'utf8')) as { domain: string }[];
     expect(names.some((z) => z.domain === domain)).toBeTrue();
     const key = test.stack.config.registrar!;
-    await fetch(`${key.url}/domains/${domain}/records`, { method: 'PUT', headers: { authorization: `Bearer ${key.key}`, 'content-type': 'application/json' }, body: JSON.stringify({ records: [{ name: '@', type: 'A', ttl: 60, data: '203.0.113.5' }] }) });
+    await fetch(`${key.url}/domains/${domain}/records`, {
+      method: 'PUT',
+      headers: { authorization: `Bearer ${key.key}`, 'content-type': 'application/json' },
+      body: JSON.stringify({ records: [{ name: '@', type: 'A', ttl: 60, data: '203.0.113.5' }] }),
+    });
     await page.click('.strip .act');
     await page.waitForSelector('.finding:has-text("The domain leads elsewhere")');
     const before = await test.api.call<{ liveRelease: string }>('GET', '/sites/oster-wray-sailmakers');
     await page.click('text=Go back one release');
-    await until('another live release', async () => (await test.api.call<{ liveRelease: string }>('GET', '/sites/oster-wray-sailmakers')).liveRelease !== before.liveRelease);
+    await until(
+      'another live release',
+      async () =>
+        (await test.api.call<{ liveRelease: string }>('GET', '/sites/oster-wray-sailmakers')).liveRelease !==
+        before.liveRelease,
+    );
   }, 60_000);
 
   it('has no accessibility fault, no console error, and works 390 pixels wide', async () => {

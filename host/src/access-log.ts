@@ -5,7 +5,10 @@ import { writeDurable } from './durable.js';
 
 /** Access logs in the combined log format, one file a site and day, and what they say about visits. */
 export class AccessLogs {
-  private readonly counted = new Map<string, { size: number; days: Record<string, { visits: number; pages: number }> }>();
+  private readonly counted = new Map<
+    string,
+    { size: number; days: Record<string, { visits: number; pages: number }> }
+  >();
   private writing: Promise<unknown> = Promise.resolve();
   private readonly waiting = new Map<string, string[]>();
 
@@ -46,7 +49,10 @@ export class AccessLogs {
       const { size } = await stat(file);
       let known = this.counted.get(file);
       if (known?.size !== size) {
-        const entries = (await readFile(file, 'utf8')).split('\n').map(readLogLine).filter((e): e is LogEntry => e !== null);
+        const entries = (await readFile(file, 'utf8'))
+          .split('\n')
+          .map(readLogLine)
+          .filter((e): e is LogEntry => e !== null);
         known = { size, days: countVisits(entries) };
         this.counted.set(file, known);
       }

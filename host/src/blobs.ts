@@ -42,19 +42,27 @@ export class Blobs {
     let size = 0;
     for await (const part of stream) {
       size += part.length;
-      if (size > MOST) throw new Problem(413, 'The file is too large', `A file of a site may have ${MOST} bytes at most.`);
+      if (size > MOST)
+        throw new Problem(413, 'The file is too large', `A file of a site may have ${MOST} bytes at most.`);
       parts.push(part);
     }
     const bytes = Buffer.concat(parts);
-    if (createHash('sha256').update(bytes).digest('hex') !== hash) throw new Problem(422, 'The bytes do not match their hash', 'They were damaged on the way; nothing was kept.');
+    if (createHash('sha256').update(bytes).digest('hex') !== hash)
+      throw new Problem(422, 'The bytes do not match their hash', 'They were damaged on the way; nothing was kept.');
     if (await this.has(hash)) return;
     const disk = await statfs(this.folder);
-    if (disk.bavail * disk.bsize - size < this.reserveBytes) throw new Problem(507, 'The disk of this server is full', `${Math.floor((disk.bavail * disk.bsize) / 1048576)} MB are left, and ${Math.ceil(this.reserveBytes / 1048576)} MB are held back. The site as it was is still served.`);
+    if (disk.bavail * disk.bsize - size < this.reserveBytes)
+      throw new Problem(
+        507,
+        'The disk of this server is full',
+        `${Math.floor((disk.bavail * disk.bsize) / 1048576)} MB are left, and ${Math.ceil(this.reserveBytes / 1048576)} MB are held back. The site as it was is still served.`,
+      );
     await writeDurable(join(this.folder, this.path(hash)), bytes);
   }
 
   /** Takes away what a kill left half written. */
   async tidy(): Promise<void> {
-    for (const name of await readdir(this.folder, { recursive: true })) if (name.endsWith('.part')) await rm(join(this.folder, name), { force: true });
+    for (const name of await readdir(this.folder, { recursive: true }))
+      if (name.endsWith('.part')) await rm(join(this.folder, name), { force: true });
   }
 }

@@ -31,10 +31,22 @@ export class Certificates {
 
   private use(domain: string, key: string, chain: string): CertificateFacts {
     const leaf = new X509Certificate(chain);
-    if (!leaf.checkPrivateKey(createPrivateKey(key))) throw new Problem(422, 'The key does not belong to the certificate');
+    if (!leaf.checkPrivateKey(createPrivateKey(key)))
+      throw new Problem(422, 'The key does not belong to the certificate');
     const names = (leaf.subjectAltName ?? '').split(', ').map((n) => n.replace(/^DNS:/, ''));
-    if (!names.includes(domain)) throw new Problem(422, 'The certificate is for other names', `It names ${names.join(', ') || 'nothing'}, not ${domain}.`);
-    const facts = { domain, names, issuer: /O=(.*)/.exec(leaf.issuer)?.[1] ?? leaf.issuer, notBefore: new Date(leaf.validFrom).toISOString(), notAfter: new Date(leaf.validTo).toISOString() };
+    if (!names.includes(domain))
+      throw new Problem(
+        422,
+        'The certificate is for other names',
+        `It names ${names.join(', ') || 'nothing'}, not ${domain}.`,
+      );
+    const facts = {
+      domain,
+      names,
+      issuer: /O=(.*)/.exec(leaf.issuer)?.[1] ?? leaf.issuer,
+      notBefore: new Date(leaf.validFrom).toISOString(),
+      notAfter: new Date(leaf.validTo).toISOString(),
+    };
     const context = createSecureContext({ key, cert: chain });
     for (const name of names) this.byName.set(name.toLowerCase(), { context, facts });
     return facts;
@@ -46,7 +58,9 @@ export class Certificates {
     try {
       facts = this.use(domain, key, chain);
     } catch (error) {
-      throw error instanceof Problem ? error : new Problem(422, 'The certificate cannot be read', (error as Error).message);
+      throw error instanceof Problem
+        ? error
+        : new Problem(422, 'The certificate cannot be read', (error as Error).message);
     }
     await writeDurable(join(this.folder, `${domain}.json`), JSON.stringify({ key, chain }), 0o600);
     return facts;

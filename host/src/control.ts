@@ -26,7 +26,11 @@ const checks = {
       previewKey: { type: 'string', pattern: '^[0-9a-f]{64}$' },
     },
   }),
-  hashes: ajv.compile({ ...closed, required: ['hashes'], properties: { hashes: { type: 'array', maxItems: 20000, items: { type: 'string', pattern: HASH.source } } } }),
+  hashes: ajv.compile({
+    ...closed,
+    required: ['hashes'],
+    properties: { hashes: { type: 'array', maxItems: 20000, items: { type: 'string', pattern: HASH.source } } },
+  }),
   release: ajv.compile({
     ...closed,
     required: ['manifest', 'document'],
@@ -45,7 +49,11 @@ const checks = {
             additionalProperties: {
               ...closed,
               required: ['hash', 'size', 'type'],
-              properties: { hash: { type: 'string', pattern: HASH.source }, size: { type: 'integer', minimum: 0 }, type: { type: 'string', pattern: '^[a-z]+/[a-z0-9.+-]+(; charset=utf-8)?$' } },
+              properties: {
+                hash: { type: 'string', pattern: HASH.source },
+                size: { type: 'integer', minimum: 0 },
+                type: { type: 'string', pattern: '^[a-z]+/[a-z0-9.+-]+(; charset=utf-8)?$' },
+              },
             },
           },
         },
@@ -53,15 +61,28 @@ const checks = {
     },
   }),
   current: ajv.compile({ ...closed, required: ['release'], properties: { release: id } }),
-  preview: ajv.compile({ ...closed, required: ['days'], properties: { days: { type: 'integer', minimum: 1, maximum: 90 } } }),
-  challenge: ajv.compile({ ...closed, required: ['answer'], properties: { answer: { type: 'string', pattern: '^[\\w-]{1,200}\\.[\\w-]{1,200}$' } } }),
-  certificate: ajv.compile({ ...closed, required: ['key', 'chain'], properties: { key: { type: 'string', maxLength: 20000 }, chain: { type: 'string', maxLength: 100000 } } }),
+  preview: ajv.compile({
+    ...closed,
+    required: ['days'],
+    properties: { days: { type: 'integer', minimum: 1, maximum: 90 } },
+  }),
+  challenge: ajv.compile({
+    ...closed,
+    required: ['answer'],
+    properties: { answer: { type: 'string', pattern: '^[\\w-]{1,200}\\.[\\w-]{1,200}$' } },
+  }),
+  certificate: ajv.compile({
+    ...closed,
+    required: ['key', 'chain'],
+    properties: { key: { type: 'string', maxLength: 20000 }, chain: { type: 'string', maxLength: 100000 } },
+  }),
 };
 const isId = ajv.compile(id);
 const isDomain = ajv.compile(domain);
 
 function body<T>(req: Request, check: ValidateFunction): T {
-  if (!check(req.body)) throw new Problem(400, 'The request does not fit', ajv.errorsText(check.errors, { dataVar: 'body' }));
+  if (!check(req.body))
+    throw new Problem(400, 'The request does not fit', ajv.errorsText(check.errors, { dataVar: 'body' }));
   return req.body as T;
 }
 
@@ -72,7 +93,9 @@ export function controlApp(parts: HostParts): Express {
   app.disable('x-powered-by');
   const right = createHash('sha256').update(`Bearer ${config.control.token}`).digest();
   app.use((req, _res, next) => {
-    const given = createHash('sha256').update(req.headers.authorization ?? '').digest();
+    const given = createHash('sha256')
+      .update(req.headers.authorization ?? '')
+      .digest();
     if (!timingSafeEqual(given, right)) throw new Problem(401, 'The token of this server is missing or wrong');
     next();
   });
@@ -109,13 +132,19 @@ export function controlApp(parts: HostParts): Express {
     try {
       res.json(show(await sites.put(settings)));
     } catch (error) {
-      if (error instanceof NameTaken) throw new Problem(409, 'The name is taken', `${error.taken} belongs to another site on this server.`);
+      if (error instanceof NameTaken)
+        throw new Problem(409, 'The name is taken', `${error.taken} belongs to another site on this server.`);
       throw error;
     }
   });
   app.get('/v1/sites/:id', (req, res) => void res.json(show(siteOf(req))));
 
-  app.post('/v1/missing', json, async (req, res) => void res.json({ missing: await blobs.missing(body<{ hashes: string[] }>(req, checks.hashes).hashes) }));
+  app.post(
+    '/v1/missing',
+    json,
+    async (req, res) =>
+      void res.json({ missing: await blobs.missing(body<{ hashes: string[] }>(req, checks.hashes).hashes) }),
+  );
   app.put('/v1/blobs/:hash', async (req, res) => {
     if (!HASH.test(req.params['hash'])) throw new Problem(400, 'That is not a SHA-256 in hex');
     await blobs.put(req.params['hash'], req);
@@ -128,7 +157,8 @@ export function controlApp(parts: HostParts): Express {
     if (!isId(release)) throw new Problem(400, 'That is not the id of a release');
     const { manifest, document: text } = body<{ manifest: never; document: string }>(req, checks.release);
     const { files, document: hash } = manifest as { files: Record<string, { hash: string }>; document: string };
-    if (createHash('sha256').update(text).digest('hex') !== hash) throw new Problem(422, 'The document does not match its hash');
+    if (createHash('sha256').update(text).digest('hex') !== hash)
+      throw new Problem(422, 'The document does not match its hash');
     let document: SiteDocument;
     try {
       document = JSON.parse(text) as SiteDocument;
@@ -136,9 +166,11 @@ export function controlApp(parts: HostParts): Express {
       throw new Problem(422, 'The document is not JSON');
     }
     const misfits = validateDocument(document);
-    if (misfits.length) throw new Problem(422, 'The document does not fit its schema', `${misfits[0]!.pointer} ${misfits[0]!.message}`);
+    if (misfits.length)
+      throw new Problem(422, 'The document does not fit its schema', `${misfits[0]!.pointer} ${misfits[0]!.message}`);
     const missing = await blobs.missing(Object.values(files).map((f) => f.hash));
-    if (missing.length) throw new Problem(409, 'Some files have not arrived', `${missing.length} are missing.`, { missing });
+    if (missing.length)
+      throw new Problem(409, 'Some files have not arrived', `${missing.length} are missing.`, { missing });
     await keepDocument(await databases.pool(site.settings.id), release, document).catch((error: Error) => {
       throw new Problem(503, 'The database of this server does not answer', error.message);
     });
@@ -178,7 +210,15 @@ export function controlApp(parts: HostParts): Express {
     res.json({ messages: await messagesAfter(await databases.pool(site.settings.id), after) });
   });
 
-  app.get('/v1/marks', (_req, res) => void res.json({ marks: Object.fromEntries(sites.all().map((s) => [s.settings.id, parts.marks.get(s.settings.id) ?? parts.startedAt])) }));
+  app.get(
+    '/v1/marks',
+    (_req, res) =>
+      void res.json({
+        marks: Object.fromEntries(
+          sites.all().map((s) => [s.settings.id, parts.marks.get(s.settings.id) ?? parts.startedAt]),
+        ),
+      }),
+  );
   app.post('/v1/sites/:id/preview', json, (req, res) => {
     const { id: siteId, previewKey } = siteOf(req).settings;
     const until = Math.floor(Date.now() / 1000) + body<{ days: number }>(req, checks.preview).days * 86_400;
@@ -190,11 +230,15 @@ export function controlApp(parts: HostParts): Express {
     if (!/^\d{4}-\d\d-\d\d$/.test(day)) throw new Problem(400, '“since” is a day such as 2026-11-02');
     return day;
   };
-  app.get('/v1/sites/:id/visits', async (req, res) => void res.json({ days: await logs.visits(siteOf(req).settings.id, since(req)) }));
+  app.get(
+    '/v1/sites/:id/visits',
+    async (req, res) => void res.json({ days: await logs.visits(siteOf(req).settings.id, since(req)) }),
+  );
   app.put('/v1/sites/:id/logs/:day', express.text({ type: '*/*', limit: '16mb' }), async (req, res) => {
     const site = siteOf(req);
     const day = req.params['day']!;
-    if (!/^\d{4}-\d\d-\d\d$/.test(day) || day >= new Date().toISOString().slice(0, 10)) throw new Problem(400, 'A log can be taken over for a past day only');
+    if (!/^\d{4}-\d\d-\d\d$/.test(day) || day >= new Date().toISOString().slice(0, 10))
+      throw new Problem(400, 'A log can be taken over for a past day only');
     res.json({ lines: await logs.replace(site.settings.id, day, typeof req.body === 'string' ? req.body : '') });
   });
 
@@ -203,9 +247,13 @@ export function controlApp(parts: HostParts): Express {
   });
   app.use((error: unknown, req: Request, res: Response, _next: NextFunction) => {
     const problem = problemFrom(error);
-    if (problem.status >= 500 && problem.status !== 507) parts.log.error({ err: error, path: req.path }, 'a control request failed');
+    if (problem.status >= 500 && problem.status !== 507)
+      parts.log.error({ err: error, path: req.path }, 'a control request failed');
     if (res.headersSent) return void res.destroy();
-    res.status(problem.status).type('application/problem+json').send(JSON.stringify(problem.body(req.path)));
+    res
+      .status(problem.status)
+      .type('application/problem+json')
+      .send(JSON.stringify(problem.body(req.path)));
   });
   return app;
 }

@@ -23,7 +23,10 @@ export class Databases {
     const name = `site_${siteId.replace(/-/g, '_')}`;
     const quoted = pg.escapeIdentifier(name);
     const file = join(this.folder, siteId, 'cms.json');
-    let password = await readFile(file, 'utf8').then((t) => (JSON.parse(t) as { password: string }).password, () => '');
+    let password = await readFile(file, 'utf8').then(
+      (t) => (JSON.parse(t) as { password: string }).password,
+      () => '',
+    );
     if (!password) {
       password = randomBytes(24).toString('base64url');
       await writeDurable(file, JSON.stringify({ password }), 0o600);
@@ -33,7 +36,9 @@ export class Databases {
       await client.query('begin');
       await client.query('select pg_advisory_xact_lock(7241, hashtext($1))', [name]);
       const { rowCount } = await client.query('select 1 from pg_roles where rolname = $1', [name]);
-      await client.query(`${rowCount ? 'alter' : 'create'} role ${quoted} login password ${pg.escapeLiteral(password)}`);
+      await client.query(
+        `${rowCount ? 'alter' : 'create'} role ${quoted} login password ${pg.escapeLiteral(password)}`,
+      );
       await client.query(`grant ${quoted} to current_user`);
       await client.query(`create schema if not exists ${quoted} authorization ${quoted}`);
       await client.query(`alter role ${quoted} set search_path to ${quoted}`);
@@ -51,11 +56,18 @@ export class Databases {
   async pool(siteId: string): Promise<pg.Pool> {
     const known = this.pools.get(siteId);
     if (known) return known;
-    const { password } = JSON.parse(await readFile(join(this.folder, siteId, 'cms.json'), 'utf8')) as { password: string };
+    const { password } = JSON.parse(await readFile(join(this.folder, siteId, 'cms.json'), 'utf8')) as {
+      password: string;
+    };
     const url = new URL(this.url);
     url.username = `site_${siteId.replace(/-/g, '_')}`;
     url.password = password;
-    const pool = new pg.Pool({ connectionString: url.href, max: 3, idleTimeoutMillis: 10_000, connectionTimeoutMillis: 3000 });
+    const pool = new pg.Pool({
+      connectionString: url.href,
+      max: 3,
+      idleTimeoutMillis: 10_000,
+      connectionTimeoutMillis: 3000,
+    });
     pool.on('error', () => undefined);
     this.pools.set(siteId, pool);
     return pool;

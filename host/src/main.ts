@@ -9,7 +9,10 @@ if (!file) {
   process.exit(2);
 }
 const config = readConfig(file);
-const log = pino({ name: `host ${config.name}`, redact: ['req.headers.authorization', 'req.headers.cookie'] }, pino.destination(2));
+const log = pino(
+  { name: `host ${config.name}`, redact: ['req.headers.authorization', 'req.headers.cookie'] },
+  pino.destination(2),
+);
 const host = await startHost(config, log);
 console.log('ready');
 const stop = () => void host.close().finally(() => process.exit(0));

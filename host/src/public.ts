@@ -29,7 +29,8 @@ export interface HostParts {
 const PAGE_HEADERS = {
   'x-content-type-options': 'nosniff',
   'referrer-policy': 'strict-origin-when-cross-origin',
-  'content-security-policy': "default-src 'none'; img-src 'self' data:; style-src 'self'; font-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
+  'content-security-policy':
+    "default-src 'none'; img-src 'self' data:; style-src 'self'; font-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
 };
 
 declare module 'express-serve-static-core' {
@@ -74,12 +75,20 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
     const { domain } = site.settings;
     res.locals.site = site;
     const https = via !== 'temporary' && certificates.for(host) !== undefined;
-    const port = https ? (config.httpsPort === 443 ? '' : `:${config.httpsPort}`) : config.httpPort === 80 ? '' : `:${config.httpPort}`;
+    const port = https
+      ? config.httpsPort === 443
+        ? ''
+        : `:${config.httpsPort}`
+      : config.httpPort === 80
+        ? ''
+        : `:${config.httpPort}`;
     if (via === 'www' || (https && !secure)) {
       // A name without a certificate of its own cannot lead to https.
       const scheme = certificates.for(domain!) ? 'https' : 'http';
       const target = `${scheme}://${domain!}${scheme === 'https' ? (config.httpsPort === 443 ? '' : `:${config.httpsPort}`) : port}`;
-      return void res.set('cache-control', 'max-age=300').redirect(req.method === 'GET' || req.method === 'HEAD' ? 301 : 308, target + req.originalUrl);
+      return void res
+        .set('cache-control', 'max-age=300')
+        .redirect(req.method === 'GET' || req.method === 'HEAD' ? 301 : 308, target + req.originalUrl);
     }
     if (secure) res.set('strict-transport-security', 'max-age=15552000');
 
@@ -88,7 +97,10 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
       const left = previewLeft(given, site.settings.id, site.settings.previewKey, Date.now());
       if (left) {
         const attributes = `Path=/; Max-Age=${left}; HttpOnly; SameSite=Lax${secure ? '; Secure' : ''}`;
-        return void res.set('set-cookie', `preview=${given}; ${attributes}`).set('cache-control', 'no-store').redirect(303, req.path);
+        return void res
+          .set('set-cookie', `preview=${given}; ${attributes}`)
+          .set('cache-control', 'no-store')
+          .redirect(303, req.path);
       }
     }
     const previewing = previewLeft(cookie(req, 'preview'), site.settings.id, site.settings.previewKey, Date.now()) > 0;
@@ -96,14 +108,29 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
     if (!site.live || (!site.settings.open && !previewing)) {
       return void res
         .status(503)
-        .set({ 'retry-after': '3600', 'cache-control': 'no-store', 'x-robots-tag': 'noindex', 'x-content-type-options': 'nosniff', 'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'" })
+        .set({
+          'retry-after': '3600',
+          'cache-control': 'no-store',
+          'x-robots-tag': 'noindex',
+          'x-content-type-options': 'nosniff',
+          'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'",
+        })
         .type('html')
         .send(holdingPage(site.settings.name));
     }
     if (via === 'domain' && site.settings.open) {
       const time = new Date();
       res.on('finish', () =>
-        logs.add(site.settings.id, { address: req.socket.remoteAddress ?? '-', time, method: req.method, path: req.originalUrl, status: res.statusCode, bytes: Number(res.getHeader('content-length') ?? 0), referrer: req.headers.referer ?? '', agent: req.headers['user-agent'] ?? '' }),
+        logs.add(site.settings.id, {
+          address: req.socket.remoteAddress ?? '-',
+          time,
+          method: req.method,
+          path: req.originalUrl,
+          status: res.statusCode,
+          bytes: Number(res.getHeader('content-length') ?? 0),
+          referrer: req.headers.referer ?? '',
+          agent: req.headers['user-agent'] ?? '',
+        }),
       );
     }
     res.set(PAGE_HEADERS);
@@ -120,7 +147,12 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
   app.use(
     dynamicParts((req) => {
       const { site, db } = req.res!.locals as { site: Site; db: Pool };
-      return { db, kept: () => void parts.marks.set(site.settings.id, Date.now() + Math.random()), current: async () => (site.live ? { document: site.live.document, origin: site.live.manifest.origin } : undefined) };
+      return {
+        db,
+        kept: () => void parts.marks.set(site.settings.id, Date.now() + Math.random()),
+        current: async () =>
+          site.live ? { document: site.live.document, origin: site.live.manifest.origin } : undefined,
+      };
     }),
   );
 
@@ -135,7 +167,8 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
     }
     if (/[\0\\]|(^|\/)\.\.?(\/|$)/.test(path)) throw new Problem(400, 'The address cannot be read');
     const { files } = site.live!.manifest;
-    if (!path.endsWith('/') && !Object.hasOwn(files, path) && Object.hasOwn(files, `${path}/index.html`)) return void res.redirect(301, `${encodeURI(path)}/`);
+    if (!path.endsWith('/') && !Object.hasOwn(files, path) && Object.hasOwn(files, `${path}/index.html`))
+      return void res.redirect(301, `${encodeURI(path)}/`);
     const wanted = path.endsWith('/') ? `${path}index.html` : path;
     const own = (f: typeof files | undefined) => (f && Object.hasOwn(f, wanted) ? f[wanted] : undefined);
     const fingerprinted = /-[0-9a-f]{8}\.[a-z]+$/.test(wanted);
@@ -144,17 +177,29 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
     if (!entry) res.status(404);
     if (!served) throw new Problem(404, 'There is nothing at this address');
     const lasting = fingerprinted || wanted.startsWith('/fonts/');
-    res.set({ 'content-type': served.type, etag: `"${served.hash.slice(0, 32)}"`, 'cache-control': lasting ? 'public, max-age=31536000, immutable' : 'no-cache' });
-    res.sendFile(blobs.path(served.hash), { root: blobs.folder, dotfiles: 'allow', etag: false, lastModified: false, cacheControl: false }, (error) => {
-      if (error && !res.headersSent) next(error);
+    res.set({
+      'content-type': served.type,
+      etag: `"${served.hash.slice(0, 32)}"`,
+      'cache-control': lasting ? 'public, max-age=31536000, immutable' : 'no-cache',
     });
+    res.sendFile(
+      blobs.path(served.hash),
+      { root: blobs.folder, dotfiles: 'allow', etag: false, lastModified: false, cacheControl: false },
+      (error) => {
+        if (error && !res.headersSent) next(error);
+      },
+    );
   });
 
   app.use((error: unknown, req: Request, res: Response, _next: NextFunction) => {
     const problem = problemFrom(error);
     if (problem.status >= 500) parts.log.error({ err: error, path: req.path }, 'a visitor’s request failed');
     if (res.headersSent) return void res.destroy();
-    res.status(problem.status).set('cache-control', 'no-store').type('application/problem+json').send(JSON.stringify(problem.body()));
+    res
+      .status(problem.status)
+      .set('cache-control', 'no-store')
+      .type('application/problem+json')
+      .send(JSON.stringify(problem.body()));
   });
   return app;
 }

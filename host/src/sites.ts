@@ -84,7 +84,10 @@ export class Sites {
 
   /** Keeps settings. @throws Error where another site already answers to one of its names */
   async put(settings: SiteSettings): Promise<Site> {
-    for (const name of [`${settings.temporary}.${this.base}`, ...(settings.domain ? [settings.domain, `www.${settings.domain}`] : [])]) {
+    for (const name of [
+      `${settings.temporary}.${this.base}`,
+      ...(settings.domain ? [settings.domain, `www.${settings.domain}`] : []),
+    ]) {
       const holder = this.byName.get(name)?.site.settings.id;
       if (holder && holder !== settings.id) throw new NameTaken(name);
     }

@@ -46,15 +46,36 @@ export interface PorchConfig {
 
 const text = { type: 'string', minLength: 1 };
 const port = { type: 'integer', minimum: 1, maximum: 65535 };
-const object = (properties: Record<string, unknown>) => ({ type: 'object', additionalProperties: false, required: Object.keys(properties), properties });
+const object = (properties: Record<string, unknown>) => ({
+  type: 'object',
+  additionalProperties: false,
+  required: Object.keys(properties),
+  properties,
+});
 const nameServer = object({ name: text, address: text, port });
 const schema = object({
   address: text,
   port,
   databaseUrl: text,
   web: text,
-  servers: { type: 'array', items: object({ name: text, address: text, httpPort: port, httpsPort: port, temporaryBase: text, temporaryPort: port, controlUrl: text, token: { type: 'string', minLength: 24 } }) },
-  dns: object({ authority: { anyOf: [nameServer, { type: 'null' }] }, resolvers: { type: 'array', items: nameServer }, port }),
+  servers: {
+    type: 'array',
+    items: object({
+      name: text,
+      address: text,
+      httpPort: port,
+      httpsPort: port,
+      temporaryBase: text,
+      temporaryPort: port,
+      controlUrl: text,
+      token: { type: 'string', minLength: 24 },
+    }),
+  },
+  dns: object({
+    authority: { anyOf: [nameServer, { type: 'null' }] },
+    resolvers: { type: 'array', items: nameServer },
+    port,
+  }),
   rdap: text,
   registrar: { anyOf: [object({ url: text, key: text }), { type: 'null' }] },
   acme: object({ directory: text, contact: text, caaName: text }),

@@ -8,7 +8,10 @@ if (!file) {
   console.error('usage: main.js CONFIG.json');
   process.exit(2);
 }
-const log = pino({ name: 'porch', redact: ['err.config', 'req.headers.authorization', 'req.headers.cookie'] }, pino.destination(2));
+const log = pino(
+  { name: 'porch', redact: ['err.config', 'req.headers.authorization', 'req.headers.cookie'] },
+  pino.destination(2),
+);
 process.on('unhandledRejection', (err) => log.error({ err }, 'something was left unhandled'));
 const porch = await startPorch(readConfig(file), log);
 const first = process.env['FIRST_DESIGNER'];

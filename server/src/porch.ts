@@ -16,7 +16,10 @@ import { Servers } from './servers/servers.js';
 import { Sites } from './sites/sites.js';
 
 /** Starts Tin Porch’s server: API, interface and job worker against one PostgreSQL. Resolves once it listens. */
-export async function startPorch(config: PorchConfig, log: { error(o: object, m: string): void }): Promise<{ accounts: Accounts; close(): Promise<void> }> {
+export async function startPorch(
+  config: PorchConfig,
+  log: { error(o: object, m: string): void },
+): Promise<{ accounts: Accounts; close(): Promise<void> }> {
   await migrate(config.databaseUrl);
   const db = openDatabase(config.databaseUrl);
   const sites = new Sites(db);

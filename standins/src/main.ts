@@ -14,20 +14,33 @@ import { registrarApp } from './registrar/registrar.js';
 // usage: main.js CONFIG.json
 const config = JSON.parse(readFileSync(process.argv[2] ?? '', 'utf8')) as StandinsConfig;
 mkdirSync(config.data, { recursive: true });
-const listen = (server: Server, port: number, address: string) => new Promise<void>((done, fail) => server.once('error', fail).listen(port, address, done));
+const listen = (server: Server, port: number, address: string) =>
+  new Promise<void>((done, fail) => server.once('error', fail).listen(port, address, done));
 
 const names = new Names(join(config.data, 'names.json'));
 const { authority, resolvers } = config.dns;
 const serverZone = authority.name.split('.').slice(1).join('.');
-if (!names.get(serverZone)) names.register(serverZone, 'other', 10, [{ name: authority.name.split('.')[0]!, type: 'A', ttl: 3600, data: authority.address }]);
+if (!names.get(serverZone))
+  names.register(serverZone, 'other', 10, [
+    { name: authority.name.split('.')[0]!, type: 'A', ttl: 3600, data: authority.address },
+  ]);
 await serveDns(authority, false, answerAs(names, authority.name));
 for (const resolver of resolvers) await serveDns(resolver, true, cachingResolver(authority));
 
-const registrar = { ...config.registrar, origin: `http://${config.registrar.address}:${config.registrar.port}`, nameServer: authority.name };
+const registrar = {
+  ...config.registrar,
+  origin: `http://${config.registrar.address}:${config.registrar.port}`,
+  nameServer: authority.name,
+};
 await listen(createServer(registrarApp(names, registrar)), registrar.port, registrar.address);
 
 const signer = await Authority.open(config.data);
-const app = acmeApp(signer, { ...config.acme, origin: `https://${config.acme.address}:${config.acme.port}`, data: config.data, dns: authority });
+const app = acmeApp(signer, {
+  ...config.acme,
+  origin: `https://${config.acme.address}:${config.acme.port}`,
+  data: config.data,
+  dns: authority,
+});
 await listen(createHttpsServer(await signer.own(config.acme.address), app), config.acme.port, config.acme.address);
 
 console.log('ready');

@@ -30,49 +30,66 @@ export function checklist(document: SiteDocument): CheckItem[] {
       id: 'pages',
       title: 'Pages',
       state: document.pages.length ? 'good' : 'stop',
-      detail: document.pages.length ? `${count(document.pages.length, 'page')} in the menu.` : 'There are no pages yet. Generate the site from its brief first.',
+      detail: document.pages.length
+        ? `${count(document.pages.length, 'page')} in the menu.`
+        : 'There are no pages yet. Generate the site from its brief first.',
       step: 'brief',
     },
     {
       id: 'placeholders',
       title: 'Placeholders',
       state: placeholders.length ? 'stop' : 'good',
-      detail: placeholders.length ? `${count(placeholders.length, 'placeholder')} would be read by visitors. Write over or empty ${placeholders.length === 1 ? 'it' : 'them'}.` : 'None left.',
+      detail: placeholders.length
+        ? `${count(placeholders.length, 'placeholder')} would be read by visitors. Write over or empty ${placeholders.length === 1 ? 'it' : 'them'}.`
+        : 'None left.',
       step: 'pages',
     },
     {
       id: 'claims',
       title: 'To confirm',
       state: claims.length > placeholders.length ? 'look' : 'good',
-      detail: claims.length > placeholders.length ? `${count(claims.length - placeholders.length, 'claim')} come from the trade pack, not from the client.` : 'Somebody has vouched for every claim.',
+      detail:
+        claims.length > placeholders.length
+          ? `${count(claims.length - placeholders.length, 'claim')} come from the trade pack, not from the client.`
+          : 'Somebody has vouched for every claim.',
       step: 'pages',
     },
     {
       id: 'titles',
       title: 'Page titles',
       state: twice.length ? 'stop' : long.length ? 'look' : 'good',
-      detail: twice.length ? `Two pages are both called “${twice[0]}”.` : long.length ? `${long.map((p) => p.label).join(', ')}: too wide for a search result.` : 'Each page has its own, and each fits a search result.',
+      detail: twice.length
+        ? `Two pages are both called “${twice[0]}”.`
+        : long.length
+          ? `${long.map((p) => p.label).join(', ')}: too wide for a search result.`
+          : 'Each page has its own, and each fits a search result.',
       step: 'seo',
     },
     {
       id: 'descriptions',
       title: 'Descriptions',
       state: thin.length ? 'look' : 'good',
-      detail: thin.length ? `${thin.map((p) => p.label).join(', ')}: under 50 characters, so search engines will pick their own words.` : 'Every page has one.',
+      detail: thin.length
+        ? `${thin.map((p) => p.label).join(', ')}: under 50 characters, so search engines will pick their own words.`
+        : 'Every page has one.',
       step: 'seo',
     },
     {
       id: 'form',
       title: 'Contact form',
       state: form && !form.deliverTo ? 'look' : 'good',
-      detail: form?.deliverTo ? `Messages arrive in the Inbox, for ${form.deliverTo}.` : 'Messages arrive in the Inbox; no address of the client’s is named.',
+      detail: form?.deliverTo
+        ? `Messages arrive in the Inbox, for ${form.deliverTo}.`
+        : 'Messages arrive in the Inbox; no address of the client’s is named.',
       step: 'publish',
     },
     {
       id: 'reach',
       title: 'A way to get in touch',
       state: reach ? 'good' : 'look',
-      detail: reach ? [document.facts.phone, document.facts.mail].filter(Boolean).join(', ') : 'No phone and no mail address in the facts; the form is the only way.',
+      detail: reach
+        ? [document.facts.phone, document.facts.mail].filter(Boolean).join(', ')
+        : 'No phone and no mail address in the facts; the form is the only way.',
       step: 'brief',
     },
   ];

@@ -35,7 +35,8 @@ export interface RoundEvidence {
 }
 
 /** Whole days from now until a time, both as ISO 8601. */
-export const daysUntil = (then: string, now: string): number => Math.floor((Date.parse(then) - Date.parse(now)) / 86_400_000);
+export const daysUntil = (then: string, now: string): number =>
+  Math.floor((Date.parse(then) - Date.parse(now)) / 86_400_000);
 
 /** Judges what a round saw. Pure: the same evidence at the same time gives the same findings. */
 export function judge(evidence: RoundEvidence, now: string): Finding[] {
@@ -43,7 +44,14 @@ export function judge(evidence: RoundEvidence, now: string): Finding[] {
   const { domain, certificate } = evidence;
   if (domain) {
     if (evidence.resolved === null)
-      found.push({ key: 'domain-silent', severity: 'broken', title: 'The name servers do not answer', evidence: `No answer for ${domain} A.`, fix: 'Look at the domain’s name servers.', step: 'domain' });
+      found.push({
+        key: 'domain-silent',
+        severity: 'broken',
+        title: 'The name servers do not answer',
+        evidence: `No answer for ${domain} A.`,
+        fix: 'Look at the domain’s name servers.',
+        step: 'domain',
+      });
     else if (!evidence.resolved.includes(evidence.address))
       found.push({
         key: 'domain-astray',
@@ -54,28 +62,85 @@ export function judge(evidence: RoundEvidence, now: string): Finding[] {
         step: 'domain',
       });
     if (!certificate)
-      found.push({ key: 'certificate-none', severity: 'broken', title: 'No certificate is served', evidence: evidence.certificateError || 'The server offered none.', fix: 'Ask for a certificate.', step: 'domain' });
+      found.push({
+        key: 'certificate-none',
+        severity: 'broken',
+        title: 'No certificate is served',
+        evidence: evidence.certificateError || 'The server offered none.',
+        fix: 'Ask for a certificate.',
+        step: 'domain',
+      });
     else {
       const days = daysUntil(certificate.notAfter, now);
       const until = certificate.notAfter.slice(0, 10);
       if (evidence.certificateError)
-        found.push({ key: 'certificate-untrusted', severity: 'broken', title: 'Browsers will not trust the certificate', evidence: evidence.certificateError, fix: 'Ask for a new certificate.', step: 'domain' });
+        found.push({
+          key: 'certificate-untrusted',
+          severity: 'broken',
+          title: 'Browsers will not trust the certificate',
+          evidence: evidence.certificateError,
+          fix: 'Ask for a new certificate.',
+          step: 'domain',
+        });
       else if (days < 0)
-        found.push({ key: 'certificate-ended', severity: 'broken', title: 'The certificate has ended', evidence: `It was good until ${until}.`, fix: 'Ask for a new certificate now.', step: 'domain' });
+        found.push({
+          key: 'certificate-ended',
+          severity: 'broken',
+          title: 'The certificate has ended',
+          evidence: `It was good until ${until}.`,
+          fix: 'Ask for a new certificate now.',
+          step: 'domain',
+        });
       else if (days < 21)
-        found.push({ key: 'certificate-ending', severity: 'look', title: `The certificate ends in ${days} ${days === 1 ? 'day' : 'days'}`, evidence: `Good until ${until}, from ${certificate.issuer}.`, fix: 'Renew it; it should have been renewed at 30 days.', step: 'domain' });
+        found.push({
+          key: 'certificate-ending',
+          severity: 'look',
+          title: `The certificate ends in ${days} ${days === 1 ? 'day' : 'days'}`,
+          evidence: `Good until ${until}, from ${certificate.issuer}.`,
+          fix: 'Renew it; it should have been renewed at 30 days.',
+          step: 'domain',
+        });
     }
   }
   for (const page of evidence.pages) {
     const path = new URL(page.url).pathname;
     if (page.status === 0)
-      found.push({ key: `page-silent ${path}`, severity: 'broken', title: `${path} does not answer`, evidence: `${page.url}: ${page.error}`, fix: 'See whether the server is up.', step: 'care' });
+      found.push({
+        key: `page-silent ${path}`,
+        severity: 'broken',
+        title: `${path} does not answer`,
+        evidence: `${page.url}: ${page.error}`,
+        fix: 'See whether the server is up.',
+        step: 'care',
+      });
     else if (page.status === 503 && !evidence.open) continue;
     else if (page.status >= 400)
-      found.push({ key: `page-status ${path}`, severity: 'broken', title: `${path} answers ${page.status}`, evidence: `${page.url} in ${page.ms} ms`, fix: 'Publish again, or go back to the release before.', step: 'publish' });
-    else if (!page.title) found.push({ key: `page-title ${path}`, severity: 'look', title: `${path} has no title`, evidence: page.url, fix: 'Write one.', step: 'seo' });
+      found.push({
+        key: `page-status ${path}`,
+        severity: 'broken',
+        title: `${path} answers ${page.status}`,
+        evidence: `${page.url} in ${page.ms} ms`,
+        fix: 'Publish again, or go back to the release before.',
+        step: 'publish',
+      });
+    else if (!page.title)
+      found.push({
+        key: `page-title ${path}`,
+        severity: 'look',
+        title: `${path} has no title`,
+        evidence: page.url,
+        fix: 'Write one.',
+        step: 'seo',
+      });
     if (page.status > 0 && page.ms > 1500)
-      found.push({ key: `page-slow ${path}`, severity: 'look', title: `${path} is slow`, evidence: `${page.ms} ms to the last byte.`, fix: 'See how busy the server is.', step: 'care' });
+      found.push({
+        key: `page-slow ${path}`,
+        severity: 'look',
+        title: `${path} is slow`,
+        evidence: `${page.ms} ms to the last byte.`,
+        fix: 'See how busy the server is.',
+        step: 'care',
+      });
   }
   for (const link of evidence.otherLinks)
     if (link.status === 0 || link.status >= 400)

@@ -1,6 +1,11 @@
 /** Reads a domain as people type it (with a scheme, www, a path, capitals, accents) into its lower-case ASCII form, or says what is wrong. */
 export function readDomain(input: string): { domain: string } | { error: string } {
-  const bare = input.trim().replace(/^[a-z]+:\/\//i, '').replace(/[/?#].*$/, '').replace(/:\d+$/, '').replace(/\.$/, '');
+  const bare = input
+    .trim()
+    .replace(/^[a-z]+:\/\//i, '')
+    .replace(/[/?#].*$/, '')
+    .replace(/:\d+$/, '')
+    .replace(/\.$/, '');
   if (!bare) return { error: 'Give a domain such as name.example.' };
   if (/\s/.test(bare)) return { error: `“${bare}” is not a domain: there is a space in it.` };
   let ascii: string;
@@ -14,7 +19,9 @@ export function readDomain(input: string): { domain: string } | { error: string 
   if (/^[\d.]+$/.test(domain) || domain.includes('[')) return { error: 'That is an address, not a domain.' };
   if (labels.length < 2) return { error: `“${domain}” has no ending such as .example.` };
   if (domain.length > 253 || labels.some((l) => l.length > 63 || !/^[a-z0-9]([a-z0-9-]*[a-z0-9])?$/.test(l)))
-    return { error: `“${bare}” is not a domain: each part is up to 63 letters, digits and inner hyphens (RFC 1035, 2.3.1).` };
+    return {
+      error: `“${bare}” is not a domain: each part is up to 63 letters, digits and inner hyphens (RFC 1035, 2.3.1).`,
+    };
   if (labels.at(-1) === 'localhost') return { error: 'Names under .localhost never leave this machine.' };
   return { domain };
 }
@@ -44,8 +51,14 @@ const plain = (s: string) => s.toLowerCase().replace(/\.$/, '');
  * What to set so that a domain and its www name lead to a server, given the records seen now. Mail records are left
  * alone; a CAA record (RFC 8659) that would shut our authority out is named.
  */
-export function planRecords(domain: string, address: string, seen: readonly PlainRecord[], authority: string): RecordPlan[] {
-  const at = (name: string, type: string) => seen.filter((r) => plain(r.name) === name && r.type === type).map((r) => r.data);
+export function planRecords(
+  domain: string,
+  address: string,
+  seen: readonly PlainRecord[],
+  authority: string,
+): RecordPlan[] {
+  const at = (name: string, type: string) =>
+    seen.filter((r) => plain(r.name) === name && r.type === type).map((r) => r.data);
   const a = at(domain, 'A');
   const aaaa = at(domain, 'AAAA');
   const www = `www.${domain}`;
@@ -56,11 +69,34 @@ export function planRecords(domain: string, address: string, seen: readonly Plai
   const shutOut = issue.length > 0 && !issue.some((c) => c.includes(authority));
   const wwwRight = wwwNow.length > 0 && wwwNow.every((v) => plain(v) === domain || v === address);
   const out: RecordPlan[] = [
-    { label: '@', type: 'A', now: a, should: address, verdict: a.length === 1 && a[0] === address ? 'right' : 'change', note: a.length > 1 ? 'Only one address may stand here.' : '' },
-    { label: 'www', type: 'CNAME', now: wwwNow, should: `${domain}.`, verdict: wwwRight ? 'right' : 'change', note: '' },
+    {
+      label: '@',
+      type: 'A',
+      now: a,
+      should: address,
+      verdict: a.length === 1 && a[0] === address ? 'right' : 'change',
+      note: a.length > 1 ? 'Only one address may stand here.' : '',
+    },
+    {
+      label: 'www',
+      type: 'CNAME',
+      now: wwwNow,
+      should: `${domain}.`,
+      verdict: wwwRight ? 'right' : 'change',
+      note: '',
+    },
   ];
-  if (aaaa.length) out.push({ label: '@', type: 'AAAA', now: aaaa, should: null, verdict: 'clash', note: 'Leads some visitors elsewhere: take it away.' });
-  if (mail.length) out.push({ label: '@', type: 'MX', now: mail, should: null, verdict: 'leave', note: 'Mail stays where it is.' });
+  if (aaaa.length)
+    out.push({
+      label: '@',
+      type: 'AAAA',
+      now: aaaa,
+      should: null,
+      verdict: 'clash',
+      note: 'Leads some visitors elsewhere: take it away.',
+    });
+  if (mail.length)
+    out.push({ label: '@', type: 'MX', now: mail, should: null, verdict: 'leave', note: 'Mail stays where it is.' });
   if (caa.length)
     out.push({
       label: '@',

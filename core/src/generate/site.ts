@@ -1,5 +1,15 @@
 import { drawLook } from '../look/look.js';
-import { isText, needsConfirming, SCHEMA_VERSION, shortLabel, type Facts, type Page, type Section, type SiteDocument, type Text } from '../model/site.js';
+import {
+  isText,
+  needsConfirming,
+  SCHEMA_VERSION,
+  shortLabel,
+  type Facts,
+  type Page,
+  type Section,
+  type SiteDocument,
+  type Text,
+} from '../model/site.js';
 import { shapes } from '../shapes/registry.gen.js';
 import { packFor } from '../trades/packs.js';
 
@@ -36,13 +46,22 @@ interface FieldSchema {
   items?: FieldSchema;
 }
 
-function* walk(value: unknown, schema: FieldSchema | undefined, path: string, prefix: string): Generator<Omit<PlacedText, 'section' | 'page'>> {
-  if (isText(value)) yield { path, label: `${prefix}${schema?.title ?? shortLabel(path)}`, long: schema?.long ?? false, text: value };
-  else if (Array.isArray(value)) for (const [n, item] of value.entries()) yield* walk(item, schema?.items, `${path}.${n}`, value.length > 1 ? `${n + 1}. ` : prefix);
+function* walk(
+  value: unknown,
+  schema: FieldSchema | undefined,
+  path: string,
+  prefix: string,
+): Generator<Omit<PlacedText, 'section' | 'page'>> {
+  if (isText(value))
+    yield { path, label: `${prefix}${schema?.title ?? shortLabel(path)}`, long: schema?.long ?? false, text: value };
+  else if (Array.isArray(value))
+    for (const [n, item] of value.entries())
+      yield* walk(item, schema?.items, `${path}.${n}`, value.length > 1 ? `${n + 1}. ` : prefix);
   else if (typeof value === 'object' && value !== null)
     // In the order of the shape’s fields: stored documents do not keep the order of their own.
     for (const [key, inner] of Object.entries(schema?.properties ?? {}))
-      if (key in value) yield* walk((value as Record<string, unknown>)[key], inner, path ? `${path}.${key}` : key, prefix);
+      if (key in value)
+        yield* walk((value as Record<string, unknown>)[key], inner, path ? `${path}.${key}` : key, prefix);
 }
 
 /** The texts of one section in the order its shape holds them. */
@@ -60,4 +79,5 @@ export function allTexts(document: SiteDocument): PlacedText[] {
 }
 
 /** Every text that nobody has vouched for yet. */
-export const toConfirm = (document: SiteDocument): PlacedText[] => allTexts(document).filter((t) => needsConfirming(t.text));
+export const toConfirm = (document: SiteDocument): PlacedText[] =>
+  allTexts(document).filter((t) => needsConfirming(t.text));

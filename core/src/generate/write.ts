@@ -11,7 +11,8 @@ const claim = (value: string, line: string): Text => ({ value, from: { kind: 'pa
 const placeholder = (value: string, ask: string): Text => ({ value, from: { kind: 'placeholder', ask } });
 const nothing: Text = { value: '', from: { kind: 'designer' } };
 
-const list = (items: string[]) => (items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)!}`);
+const list = (items: string[]) =>
+  items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)!}`;
 const capital = (s: string) => (s ? s[0]!.toUpperCase() + s.slice(1) : s);
 const town = (place: string) => place.split(',')[0]!.trim();
 const article = (noun: string) => (/^[aeiou]/i.test(noun) ? 'an' : 'a');
@@ -25,14 +26,23 @@ const NOT_COPY =
 export function copySentences(description: string): string[] {
   return description
     .split(/\n{2,}|\n(?=[-*•–])|(?<=[.!])\s+(?=[\p{Lu}"“‘'])/u)
-    .map((s) => s.replace(/\s+/g, ' ').replace(/^[-*•–#>\s]+/, '').trim())
+    .map((s) =>
+      s
+        .replace(/\s+/g, ' ')
+        .replace(/^[-*•–#>\s]+/, '')
+        .trim(),
+    )
     .filter((s) => s.split(' ').length >= 5 && s.length <= 400 && !NOT_COPY.test(s))
     .map((s) => (/[.!…]$/.test(s) ? capital(s) : `${capital(s)}.`))
     .filter((s, n, all) => all.findIndex((t) => t.toLowerCase() === s.toLowerCase()) === n);
 }
 
 function serviceText(service: Service, pack: TradePack, used: Set<string>): Text {
-  if (service.detail) return brief(/[.!?…]$/.test(service.detail) ? capital(service.detail) : `${capital(service.detail)}.`, service.detail);
+  if (service.detail)
+    return brief(
+      /[.!?…]$/.test(service.detail) ? capital(service.detail) : `${capital(service.detail)}.`,
+      service.detail,
+    );
   const name = service.name.toLowerCase();
   for (const entry of pack.services)
     if (entry.match.some((m) => name.includes(m)))
@@ -66,7 +76,8 @@ function openingHeading({ facts, pack, random, services }: Desk): Text {
   }
   const noun = facts.trade || (pack.id === 'any' ? '' : pack.noun);
   if (noun && place) offers.push(brief(`${capital(article(noun))} ${inside(noun)} in ${place}.`, `${noun}, ${place}`));
-  if (facts.founded && place && names.length) offers.push(brief(`${names[0]} in ${place} since ${facts.founded}.`, `${names[0]}, ${place}, ${facts.founded}`));
+  if (facts.founded && place && names.length)
+    offers.push(brief(`${names[0]} in ${place} since ${facts.founded}.`, `${names[0]}, ${place}, ${facts.founded}`));
   if (!offers.length) return brief(facts.name);
   // A strapline is the client’s own choice of first words: other versions lead with something else only half the time.
   return facts.strapline && random.next() < 0.6 ? offers[0]! : random.pick(offers);
@@ -75,17 +86,25 @@ function openingHeading({ facts, pack, random, services }: Desk): Text {
 function openingLead({ facts, pack, sentences, services }: Desk, heading: string): Text {
   const first = sentences.shift();
   if (first) {
-    if (first.length < 90 && sentences[0] && first.length + sentences[0].length < 220) return brief(`${first} ${sentences.shift()!}`, `${first} …`);
+    if (first.length < 90 && sentences[0] && first.length + sentences[0].length < 220)
+      return brief(`${first} ${sentences.shift()!}`, `${first} …`);
     return brief(first);
   }
   const noun = facts.trade || pack.noun;
   const what = `${facts.name} is ${article(noun)} ${inside(noun)}${facts.place ? ` in ${town(facts.place)}` : ''}`;
   const names = services.slice(0, 4).map((s) => inside(s.name));
   const unsaid = names.filter((s) => !heading.toLowerCase().includes(s.toLowerCase()));
-  return brief(unsaid.length ? `${what}: ${list(unsaid)}.` : `${what}.`, [facts.name, noun, facts.place, ...names].filter(Boolean).join(', '));
+  return brief(
+    unsaid.length ? `${what}: ${list(unsaid)}.` : `${what}.`,
+    [facts.name, noun, facts.place, ...names].filter(Boolean).join(', '),
+  );
 }
 
-const slugFor = (label: string) => label.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '');
+const slugFor = (label: string) =>
+  label
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '');
 
 /**
  * Writes a version of a site from its facts: plan, words, form and look, as the operation that puts it in place. Pure;
@@ -100,90 +119,172 @@ export function writeVersion(facts: Facts, seed: number): PutVersion {
   const used = new Set<string>();
   const action = invitation(random.pick(pack.actions), `${pack.id}/actions`);
   let counter = 0;
-  const section = (shape: string, reason: string, content: Section['content']): Section => ({ id: `s${++counter}`, shape, reason, content });
+  const section = (shape: string, reason: string, content: Section['content']): Section => ({
+    id: `s${++counter}`,
+    shape,
+    reason,
+    content,
+  });
 
   const heading = openingHeading(desk);
   const lead = openingLead(desk, heading.value);
   const home: Section[] = [
-    section(random.pick(['opening/split', 'opening/split', 'opening/overlap']), 'Says at once what this is and where, from the services and the place.', {
-      heading,
-      lead,
-      action,
-      second: services.length ? invitation(random.pick(['See the work', 'What we do', 'All the work']), 'any/second') : nothing,
-      scene: pack.scene,
-      alt: invitation(pack.sceneAlt, `${pack.id}/scene`),
-    }),
+    section(
+      random.pick(['opening/split', 'opening/split', 'opening/overlap']),
+      'Says at once what this is and where, from the services and the place.',
+      {
+        heading,
+        lead,
+        action,
+        second: services.length
+          ? invitation(random.pick(['See the work', 'What we do', 'All the work']), 'any/second')
+          : nothing,
+        scene: pack.scene,
+        alt: invitation(pack.sceneAlt, `${pack.id}/scene`),
+      },
+    ),
   ];
   const worksHeading = random.pick(pack.worksHeadings);
   const texts = new Map(services.map((s) => [s.id, serviceText(s, pack, used)]));
   if (services.length)
     home.push(
-      section('services/columns', `The brief names ${services.length === 1 ? 'one service' : `${services.length} services`}.`, {
-        heading: invitation(worksHeading, `${pack.id}/worksHeadings`),
-        // The full lines stand on the services page; here only what fits a glance.
-        items: services.slice(0, 6).map((s) => ({ name: brief(s.name), text: s.price ? brief(s.price) : nothing })),
-        more: services.length > 6 ? invitation(`All ${services.length}, with prices`, 'any/more') : invitation('More about each', 'any/more'),
-      }),
+      section(
+        'services/columns',
+        `The brief names ${services.length === 1 ? 'one service' : `${services.length} services`}.`,
+        {
+          heading: invitation(worksHeading, `${pack.id}/worksHeadings`),
+          // The full lines stand on the services page; here only what fits a glance.
+          items: services.slice(0, 6).map((s) => ({ name: brief(s.name), text: s.price ? brief(s.price) : nothing })),
+          more:
+            services.length > 6
+              ? invitation(`All ${services.length}, with prices`, 'any/more')
+              : invitation('More about each', 'any/more'),
+        },
+      ),
     );
   const forAbout = desk.sentences.splice(0, Math.max(desk.sentences.length - 2, Math.ceil(desk.sentences.length / 2)));
   if (desk.sentences.length)
     home.push(
       section('story/aside', 'The brief says something about the business that belongs on the first page.', {
-        heading: brief(`${facts.place ? `${capital(town(facts.place))}, ` : ''}${facts.founded ? `since ${facts.founded}` : facts.name}`, [facts.place, facts.founded].filter(Boolean).join(', ') || facts.name),
+        heading: brief(
+          `${facts.place ? `${capital(town(facts.place))}, ` : ''}${facts.founded ? `since ${facts.founded}` : facts.name}`,
+          [facts.place, facts.founded].filter(Boolean).join(', ') || facts.name,
+        ),
         paragraphs: desk.sentences.map((s) => brief(s)),
       }),
     );
   if (pack.steps.length && random.next() < 0.75)
     home.push(
-      section('steps/numbered', 'People who have never been want to know what happens. From the trade pack, so each step is to confirm.', {
-        heading: invitation(random.pick(pack.stepsHeadings), `${pack.id}/stepsHeadings`),
-        items: pack.steps.map((s, n) => ({ name: claim(s.name, `${pack.id}/steps/${n}`), text: claim(s.text, `${pack.id}/steps/${n}`) })),
-      }),
+      section(
+        'steps/numbered',
+        'People who have never been want to know what happens. From the trade pack, so each step is to confirm.',
+        {
+          heading: invitation(random.pick(pack.stepsHeadings), `${pack.id}/stepsHeadings`),
+          items: pack.steps.map((s, n) => ({
+            name: claim(s.name, `${pack.id}/steps/${n}`),
+            text: claim(s.text, `${pack.id}/steps/${n}`),
+          })),
+        },
+      ),
     );
   if (facts.address || facts.hours)
     home.push(
       section('visit/card', 'The facts give an address or hours.', {
-        heading: invitation(random.pick(facts.address && facts.hours ? ['Where and when', 'Finding us'] : facts.address ? ['Where to find us', 'The way here'] : ['When we are here', 'Opening hours']), 'any/visit'),
+        heading: invitation(
+          random.pick(
+            facts.address && facts.hours
+              ? ['Where and when', 'Finding us']
+              : facts.address
+                ? ['Where to find us', 'The way here']
+                : ['When we are here', 'Opening hours'],
+          ),
+          'any/visit',
+        ),
         note: nothing,
       }),
     );
-  else home.push(section('call/band', 'Every page ends with a way to get in touch.', { heading: invitation(random.pick(pack.contactHeadings), `${pack.id}/contactHeadings`), action }));
+  else
+    home.push(
+      section('call/band', 'Every page ends with a way to get in touch.', {
+        heading: invitation(random.pick(pack.contactHeadings), `${pack.id}/contactHeadings`),
+        action,
+      }),
+    );
 
-  const pages: Page[] = [{ id: 'home', slug: '', label: 'Home', reason: 'Where most people arrive.', seo: { title: null, description: null }, sections: home }];
+  const pages: Page[] = [
+    {
+      id: 'home',
+      slug: '',
+      label: 'Home',
+      reason: 'Where most people arrive.',
+      seo: { title: null, description: null },
+      sections: home,
+    },
+  ];
   const page = (id: string, label: string, reason: string, sections: Section[]) =>
     pages.push({ id, slug: slugFor(label), label, reason, seo: { title: null, description: null }, sections });
-  const otherContactHeading = pack.contactHeadings.find((h) => !home.some((s) => (s.content['heading'] as Text | undefined)?.value === h)) ?? pack.contactHeadings[0]!;
+  const otherContactHeading =
+    pack.contactHeadings.find((h) => !home.some((s) => (s.content['heading'] as Text | undefined)?.value === h)) ??
+    pack.contactHeadings[0]!;
 
   page('services', 'Services', 'People compare by what you do and what it costs.', [
     section('opening/plain', 'Names the page in the words of the trade.', {
       heading: services.length
-        ? brief(services.length === 1 ? services[0]!.name : `${services[0]!.name}, ${inside(services.at(-1)!.name)}${services.length > 2 ? ' and the rest' : ''}`.replace(/, (?=[^,]*$)/, services.length === 2 ? ' and ' : ', '), list(services.map((s) => s.name)))
+        ? brief(
+            services.length === 1
+              ? services[0]!.name
+              : `${services[0]!.name}, ${inside(services.at(-1)!.name)}${services.length > 2 ? ' and the rest' : ''}`.replace(
+                  /, (?=[^,]*$)/,
+                  services.length === 2 ? ' and ' : ', ',
+                ),
+            list(services.map((s) => s.name)),
+          )
         : placeholder('What you can come to us for', 'What are your services, in a line each, and what do they cost?'),
       lead: nothing,
     }),
     ...(services.length
       ? [
           section('services/ledger', 'Every service of the brief, with its price where one is given.', {
-            heading: invitation(pack.worksHeadings.find((h) => h !== worksHeading) ?? 'One by one', `${pack.id}/worksHeadings`),
-            items: services.map((s) => ({ name: brief(s.name), text: texts.get(s.id)!, price: s.price ? brief(s.price) : nothing })),
+            heading: invitation(
+              pack.worksHeadings.find((h) => h !== worksHeading) ?? 'One by one',
+              `${pack.id}/worksHeadings`,
+            ),
+            items: services.map((s) => ({
+              name: brief(s.name),
+              text: texts.get(s.id)!,
+              price: s.price ? brief(s.price) : nothing,
+            })),
           }),
         ]
       : []),
-    section('call/band', 'Every page ends with a way to get in touch.', { heading: invitation(services.length ? 'Not on the list? Ask.' : 'Ask what we can do', 'any/call'), action }),
+    section('call/band', 'Every page ends with a way to get in touch.', {
+      heading: invitation(services.length ? 'Not on the list? Ask.' : 'Ask what we can do', 'any/call'),
+      action,
+    }),
   ]);
 
   page('about', 'About', 'People want to know who they are dealing with.', [
     section('opening/plain', 'The name, and how long it has been there.', {
-      heading: facts.founded ? brief(`${facts.name}, since ${facts.founded}`, `${facts.name}, ${facts.founded}`) : brief(`About ${facts.name}`, facts.name),
+      heading: facts.founded
+        ? brief(`${facts.name}, since ${facts.founded}`, `${facts.name}, ${facts.founded}`)
+        : brief(`About ${facts.name}`, facts.name),
       lead: nothing,
     }),
     section('story/aside', forAbout.length ? 'In the brief’s own sentences.' : 'The brief tells no story yet.', {
       heading: invitation(random.pick(['In our own words', 'Who we are', 'How it came about']), 'any/about'),
       paragraphs: forAbout.length
         ? forAbout.map((s) => brief(s))
-        : [placeholder(`How ${facts.name} began, who works there and what they care about goes here.`, 'How did it begin, who works there, and what do you care about?')],
+        : [
+            placeholder(
+              `How ${facts.name} began, who works there and what they care about goes here.`,
+              'How did it begin, who works there, and what do you care about?',
+            ),
+          ],
     }),
-    section('call/band', 'Every page ends with a way to get in touch.', { heading: invitation('Come and talk to us', 'any/call'), action }),
+    section('call/band', 'Every page ends with a way to get in touch.', {
+      heading: invitation('Come and talk to us', 'any/call'),
+      action,
+    }),
   ]);
 
   const contactSections = [
@@ -196,7 +297,12 @@ export function writeVersion(facts: Facts, seed: number): PutVersion {
     }),
   ];
   if (facts.address || facts.hours || facts.phone || facts.mail)
-    contactSections.push(section('visit/card', 'Address, hours and numbers from the facts.', { heading: invitation('Or find us here', 'any/visit'), note: nothing }));
+    contactSections.push(
+      section('visit/card', 'Address, hours and numbers from the facts.', {
+        heading: invitation('Or find us here', 'any/visit'),
+        note: nothing,
+      }),
+    );
   page('contact', 'Contact', 'The page everything else leads to.', contactSections);
 
   const form: Form = {
@@ -221,4 +327,5 @@ export function writeVersion(facts: Facts, seed: number): PutVersion {
 }
 
 /** True for texts that nobody but the generator has had a hand in. */
-export const isGenerated = (from: Provenance): boolean => from.kind === 'brief' || from.kind === 'pack' || from.kind === 'placeholder';
+export const isGenerated = (from: Provenance): boolean =>
+  from.kind === 'brief' || from.kind === 'pack' || from.kind === 'placeholder';

@@ -4,7 +4,18 @@ import type { TradePack } from '../trades/pack.js';
 import { palettes } from './palette.js';
 import { pairings } from './type.js';
 
-const NAMES = ['Slipway', 'Lantern', 'Saltgrass', 'Chandler', 'Limewash', 'Tideline', 'Hawser', 'Gorse', 'Ropewalk', 'Shingle'];
+const NAMES = [
+  'Slipway',
+  'Lantern',
+  'Saltgrass',
+  'Chandler',
+  'Limewash',
+  'Tideline',
+  'Hawser',
+  'Gorse',
+  'Ropewalk',
+  'Shingle',
+];
 
 /** A look for a trade: the same pack and seed always give the same look. */
 export function drawLook(pack: TradePack, seed: number): Look {

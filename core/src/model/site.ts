@@ -8,12 +8,18 @@ const line = (title: string, maxLength = 200) => Type.String({ title, maxLength 
 
 /** Where a text comes from; what nobody has vouched for is a claim still to confirm. */
 export const Provenance = Type.Union([
-  Type.Object({ kind: Type.Literal('brief'), quote: Type.String({ maxLength: 2000 }) }, { additionalProperties: false }),
+  Type.Object(
+    { kind: Type.Literal('brief'), quote: Type.String({ maxLength: 2000 }) },
+    { additionalProperties: false },
+  ),
   Type.Object(
     { kind: Type.Literal('pack'), line: Type.String({ maxLength: 80 }), claim: Type.Boolean() },
     { additionalProperties: false },
   ),
-  Type.Object({ kind: Type.Literal('placeholder'), ask: Type.String({ maxLength: 300 }) }, { additionalProperties: false }),
+  Type.Object(
+    { kind: Type.Literal('placeholder'), ask: Type.String({ maxLength: 300 }) },
+    { additionalProperties: false },
+  ),
   Type.Object({ kind: Type.Literal('designer') }, { additionalProperties: false }),
   Type.Object({ kind: Type.Literal('client') }, { additionalProperties: false }),
 ]);
@@ -107,7 +113,11 @@ export const Seo = Type.Object(
 export const Page = Type.Object(
   {
     id: Id,
-    slug: Type.String({ pattern: '^([a-z0-9]+(-[a-z0-9]+)*)?$', maxLength: 60, description: 'empty for the home page' }),
+    slug: Type.String({
+      pattern: '^([a-z0-9]+(-[a-z0-9]+)*)?$',
+      maxLength: 60,
+      description: 'empty for the home page',
+    }),
     label: line('Menu label', 40),
     reason: line('Why it is here', 300),
     seo: Seo,
@@ -183,6 +193,10 @@ export const emptyFacts = (): Facts => ({
 
 /** A label made of the last word of a path. */
 export const shortLabel = (path: string): string => {
-  const word = path.split('.').filter((p) => !/^\d+$/.test(p)).at(-1) ?? path;
+  const word =
+    path
+      .split('.')
+      .filter((p) => !/^\d+$/.test(p))
+      .at(-1) ?? path;
   return word[0]!.toUpperCase() + word.slice(1);
 };

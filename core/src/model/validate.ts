@@ -20,7 +20,9 @@ export interface Misfit {
 }
 
 const misfits = (check: ValidateFunction, prefix = ''): Misfit[] =>
-  (check.errors ?? []).slice(0, 20).map((e) => ({ pointer: prefix + e.instancePath, message: e.message ?? 'does not fit' }));
+  (check.errors ?? [])
+    .slice(0, 20)
+    .map((e) => ({ pointer: prefix + e.instancePath, message: e.message ?? 'does not fit' }));
 
 /** Checks a site document against its schema, and each section's content against its shape's. Empty when it fits. */
 export function validateDocument(value: unknown): Misfit[] {
@@ -31,7 +33,8 @@ export function validateDocument(value: unknown): Misfit[] {
   const look = (section: SiteDocument['header'], pointer: string) => {
     if (!section) return;
     const shape = Object.hasOwn(shapes, section.shape) ? shapes[section.shape] : undefined;
-    if (!shape) return void found.push({ pointer: `${pointer}/shape`, message: `there is no section shape “${section.shape}”` });
+    if (!shape)
+      return void found.push({ pointer: `${pointer}/shape`, message: `there is no section shape “${section.shape}”` });
     const check = checkerOf(shape.content);
     if (!check(section.content)) found.push(...misfits(check, `${pointer}/content`));
   };
@@ -43,14 +46,20 @@ export function validateDocument(value: unknown): Misfit[] {
   return found;
 }
 
-const opOf = (value: unknown): unknown => (typeof value === 'object' && value !== null && 'op' in value ? value.op : undefined);
+const opOf = (value: unknown): unknown =>
+  typeof value === 'object' && value !== null && 'op' in value ? value.op : undefined;
 
 /** Checks one operation against the schema of its kind. Empty when it fits. */
 export function validateOperation(value: unknown, prefix = ''): Misfit[] {
   const op = opOf(value);
   if (op === 'batch' && prefix === '') {
     const { operations, ...rest } = value as { operations?: unknown };
-    if (!Array.isArray(operations) || operations.length < 1 || operations.length > Batch.properties.operations.maxItems! || Object.keys(rest).length > 1)
+    if (
+      !Array.isArray(operations) ||
+      operations.length < 1 ||
+      operations.length > Batch.properties.operations.maxItems! ||
+      Object.keys(rest).length > 1
+    )
       return [{ pointer: '', message: 'a batch is 1 to 500 operations and nothing else' }];
     return operations.flatMap((inner, n) => validateOperation(inner, `/operations/${n}`)).slice(0, 20);
   }

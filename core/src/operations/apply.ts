@@ -16,7 +16,8 @@ type Json = unknown;
 
 function at(value: Json, key: string): Json {
   if (Array.isArray(value)) return value[Number(key)];
-  if (typeof value === 'object' && value !== null && Object.hasOwn(value, key)) return (value as Record<string, Json>)[key];
+  if (typeof value === 'object' && value !== null && Object.hasOwn(value, key))
+    return (value as Record<string, Json>)[key];
   return undefined;
 }
 
@@ -49,7 +50,9 @@ function mapSections(document: SiteDocument, id: string, change: (s: Section) =>
     ...document,
     header: document.header && one(document.header),
     footer: document.footer && one(document.footer),
-    pages: document.pages.map((p) => (p.sections.some((s) => s.id === id) ? { ...p, sections: p.sections.map(one) } : p)),
+    pages: document.pages.map((p) =>
+      p.sections.some((s) => s.id === id) ? { ...p, sections: p.sections.map(one) } : p,
+    ),
   };
 }
 
@@ -86,7 +89,8 @@ export function apply(document: SiteDocument, operation: Operation): Applied {
     case 'setSeo': {
       const page = document.pages.find((p) => p.id === operation.page);
       if (!page) throw new OperationError(`There is no page “${operation.page}”.`);
-      const change = (p: Page): Page => (p === page ? { ...p, seo: { ...p.seo, [operation.field]: operation.text } } : p);
+      const change = (p: Page): Page =>
+        p === page ? { ...p, seo: { ...p.seo, [operation.field]: operation.text } } : p;
       return {
         document: { ...document, pages: document.pages.map(change) },
         inverse: { op: 'setSeo', page: page.id, field: operation.field, text: page.seo[operation.field] },
@@ -136,7 +140,9 @@ export function describe(operation: Operation): string {
     case 'putVersion':
       return operation.pages.length ? `Wrote version ${operation.seed}` : 'Cleared the pages';
     case 'batch':
-      return operation.operations.length === 1 ? describe(operation.operations[0]!) : `${operation.operations.length} changes`;
+      return operation.operations.length === 1
+        ? describe(operation.operations[0]!)
+        : `${operation.operations.length} changes`;
   }
 }
 

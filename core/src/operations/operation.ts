@@ -7,15 +7,24 @@ const factField = Type.Union(
 
 /** The place of a text: a section (`header`, `footer` or a section id) and a dotted path in its content, as `items.2.name`. */
 export const Place = Type.Object(
-  { section: Type.String({ maxLength: 64 }), path: Type.String({ pattern: '^[a-z][a-zA-Z]*(\\.([0-9]{1,3}|[a-z][a-zA-Z]*))*$' }) },
+  {
+    section: Type.String({ maxLength: 64 }),
+    path: Type.String({ pattern: '^[a-z][a-zA-Z]*(\\.([0-9]{1,3}|[a-z][a-zA-Z]*))*$' }),
+  },
   { additionalProperties: false },
 );
 export type Place = Static<typeof Place>;
 
 const closed = { additionalProperties: false } as const;
 
-export const SetFact = Type.Object({ op: Type.Literal('setFact'), field: factField, value: Type.String({ maxLength: 20000 }) }, closed);
-export const SetServices = Type.Object({ op: Type.Literal('setServices'), services: Type.Array(Service, { maxItems: 40 }) }, closed);
+export const SetFact = Type.Object(
+  { op: Type.Literal('setFact'), field: factField, value: Type.String({ maxLength: 20000 }) },
+  closed,
+);
+export const SetServices = Type.Object(
+  { op: Type.Literal('setServices'), services: Type.Array(Service, { maxItems: 40 }) },
+  closed,
+);
 export const SetText = Type.Object({ op: Type.Literal('setText'), at: Place, text: Text }, closed);
 export const SetSeo = Type.Object(
   {
@@ -46,7 +55,10 @@ export const PutVersion = Type.Object(
 );
 export const Single = Type.Union([SetFact, SetServices, SetText, SetSeo, SetLook, SetForm, PutVersion]);
 /** Several changes that are one step of history. */
-export const Batch = Type.Object({ op: Type.Literal('batch'), operations: Type.Array(Single, { minItems: 1, maxItems: 500 }) }, closed);
+export const Batch = Type.Object(
+  { op: Type.Literal('batch'), operations: Type.Array(Single, { minItems: 1, maxItems: 500 }) },
+  closed,
+);
 export type SingleOperation = Static<typeof Single>;
 export type Operation = SingleOperation | Static<typeof Batch>;
 export type PutVersion = Static<typeof PutVersion>;

@@ -46,7 +46,11 @@ export function pathOf(site: SiteFacts): StepState[] {
   const step = (name: Step, state: StepState['state'], words = ''): StepState => ({ step: name, state, words });
   return [
     step('brief', briefed ? 'done' : 'needs', briefed ? '' : 'Say more'),
-    step('plan', drawn ? 'done' : briefed ? 'needs' : 'none', drawn ? some(document.pages.length, 'page') : briefed ? 'Generate' : ''),
+    step(
+      'plan',
+      drawn ? 'done' : briefed ? 'needs' : 'none',
+      drawn ? some(document.pages.length, 'page') : briefed ? 'Generate' : '',
+    ),
     step('look', drawn ? 'done' : 'none', drawn ? document.look.name : ''),
     step('pages', drawn ? (open ? 'needs' : 'done') : 'none', open ? `${open} to confirm` : ''),
     step('seo', drawn ? 'done' : 'none', drawn ? (titled ? 'Own words' : 'As written') : ''),
@@ -55,8 +59,16 @@ export function pathOf(site: SiteFacts): StepState[] {
       : site.nameLeadsHere && site.certificateUntil
         ? step('domain', 'done', 'Leads here')
         : step('domain', 'needs', site.nameLeadsHere ? 'No certificate' : 'Waiting'),
-    step('publish', site.open ? (site.behind ? 'needs' : 'done') : site.deployed ? 'needs' : 'none', site.open ? (site.behind ? 'Changes waiting' : 'Live') : site.deployed ? 'Held back' : ''),
-    step('care', site.lastRound ? (site.findings.length ? 'needs' : 'done') : 'none', site.findings.length ? some(site.findings.length, 'finding') : ''),
+    step(
+      'publish',
+      site.open ? (site.behind ? 'needs' : 'done') : site.deployed ? 'needs' : 'none',
+      site.open ? (site.behind ? 'Changes waiting' : 'Live') : site.deployed ? 'Held back' : '',
+    ),
+    step(
+      'care',
+      site.lastRound ? (site.findings.length ? 'needs' : 'done') : 'none',
+      site.findings.length ? some(site.findings.length, 'finding') : '',
+    ),
   ];
 }
 

@@ -21,7 +21,8 @@ const n = (x: number) => String(Math.round(x * 10) / 10);
 const path = (d: string, fill: string) => `<path d="${d}" fill="${fill}"/>`;
 const rect = (x: number, y: number, w: number, h: number, fill: string, r = 0) =>
   `<rect x="${n(x)}" y="${n(y)}" width="${n(w)}" height="${n(h)}"${r ? ` rx="${r}"` : ''} fill="${fill}"/>`;
-const disc = (x: number, y: number, r: number, fill: string) => `<circle cx="${n(x)}" cy="${n(y)}" r="${n(r)}" fill="${fill}"/>`;
+const disc = (x: number, y: number, r: number, fill: string) =>
+  `<circle cx="${n(x)}" cy="${n(y)}" r="${n(r)}" fill="${fill}"/>`;
 const ring = (x: number, y: number, r: number, stroke: string, width: number) =>
   `<circle cx="${n(x)}" cy="${n(y)}" r="${n(r)}" fill="none" stroke="${stroke}" stroke-width="${width}"/>`;
 const stroke = (d: string, colour: string, width: number) =>
@@ -31,7 +32,10 @@ const stroke = (d: string, colour: string, width: number) =>
 function band(y: number, lift: number, phase: number, fill: string): string {
   const k = W / 3;
   const up = (m: number) => n(y + Math.sin(phase + m * 1.9) * lift);
-  return path(`M0 ${up(0)}C${n(k * 0.5)} ${up(1)} ${n(k)} ${up(2)} ${n(k * 1.5)} ${up(3)}S${n(k * 2.5)} ${up(4)} ${W} ${up(5)}V${H}H0Z`, fill);
+  return path(
+    `M0 ${up(0)}C${n(k * 0.5)} ${up(1)} ${n(k)} ${up(2)} ${n(k * 1.5)} ${up(3)}S${n(k * 2.5)} ${up(4)} ${W} ${up(5)}V${H}H0Z`,
+    fill,
+  );
 }
 
 type Draw = (ink: Ink, random: () => number) => string;
@@ -56,7 +60,11 @@ const scenes: Record<string, Draw> = {
       const a = (k * Math.PI) / 6;
       const [s, o] = [Math.sin(a), -Math.cos(a)];
       const inner = k % 3 ? 138 : 126;
-      return stroke(`M${n(360 + s * inner)} ${n(262 + o * inner)}L${n(360 + s * 152)} ${n(262 + o * 152)}`, c.deep, k % 3 ? 4 : 8);
+      return stroke(
+        `M${n(360 + s * inner)} ${n(262 + o * inner)}L${n(360 + s * 152)} ${n(262 + o * 152)}`,
+        c.deep,
+        k % 3 ? 4 : 8,
+      );
     });
     const hand = (turn: number, length: number, width: number) =>
       stroke(`M360 262L${n(360 + Math.sin(turn) * length)} ${n(262 - Math.cos(turn) * length)}`, c.deep, width);
@@ -102,9 +110,15 @@ const scenes: Record<string, Draw> = {
     ].join('');
   },
   bench: (c, r) => {
-    const boards = Array.from({ length: 6 }, (_, k) => rect(60 + k * 104, 60 + r() * 60, 84, 320, [c.mid, c.glow, c.near, c.pale, c.sun, c.mid][k]!, 3));
+    const boards = Array.from({ length: 6 }, (_, k) =>
+      rect(60 + k * 104, 60 + r() * 60, 84, 320, [c.mid, c.glow, c.near, c.pale, c.sun, c.mid][k]!, 3),
+    );
     const curl = (x: number, y: number, s: number) =>
-      stroke(`M${n(x)} ${n(y)}c${n(-30 * s)} ${n(-34 * s)} ${n(34 * s)} ${n(-58 * s)} ${n(34 * s)} ${n(-22 * s)}s${n(-36 * s)} ${n(18 * s)} ${n(-22 * s)} ${n(-10 * s)}`, c.pale, 7);
+      stroke(
+        `M${n(x)} ${n(y)}c${n(-30 * s)} ${n(-34 * s)} ${n(34 * s)} ${n(-58 * s)} ${n(34 * s)} ${n(-22 * s)}s${n(-36 * s)} ${n(18 * s)} ${n(-22 * s)} ${n(-10 * s)}`,
+        c.pale,
+        7,
+      );
     return [
       rect(0, 0, W, H, c.far),
       ...boards,
@@ -122,7 +136,10 @@ const scenes: Record<string, Draw> = {
   plot: (c, r) => {
     const rows = Array.from({ length: 5 }, (_, k) => {
       const [x, w] = [-60 + k * 176, 74];
-      const bed = path(`M${n(360 + (x - 360) * 0.42)} 300L${n(360 + (x + w - 360) * 0.42)} 300L${x + w + 46} ${H}H${x - 30}Z`, k % 2 ? c.mid : c.near);
+      const bed = path(
+        `M${n(360 + (x - 360) * 0.42)} 300L${n(360 + (x + w - 360) * 0.42)} 300L${x + w + 46} ${H}H${x - 30}Z`,
+        k % 2 ? c.mid : c.near,
+      );
       const leaves = Array.from({ length: 6 }, (_, m) => {
         const t = m / 5.2;
         const px = 360 + (x + w / 2 - 360) * (0.42 + t * 0.6);
@@ -169,9 +186,19 @@ const scenes: Record<string, Draw> = {
       const y = 408;
       const k = h * 0.34;
       return (
-        stroke(`M${n(x)} ${y}C${n(x - 6)} ${n(y - h * 0.5)} ${n(x + 4)} ${n(y - h * 0.7)} ${n(x)} ${n(y - h)}`, c.deep, 7) +
-        path(`M${n(x)} ${n(y - h)}c${n(-k)} ${n(-k * 0.2)} ${n(-k * 1.3)} ${n(-k * 0.9)} ${n(-k * 1.5)} ${n(-k * 1.2)}c${n(k * 0.9)} ${n(-k * 0.1)} ${n(k * 1.5)} ${n(k * 0.3)} ${n(k * 1.5)} ${n(k * 1.2)}Z`, c.glow) +
-        path(`M${n(x)} ${n(y - h)}c${n(k)} ${n(-k * 0.2)} ${n(k * 1.3)} ${n(-k * 0.9)} ${n(k * 1.5)} ${n(-k * 1.2)}c${n(-k * 0.9)} ${n(-k * 0.1)} ${n(-k * 1.5)} ${n(k * 0.3)} ${n(-k * 1.5)} ${n(k * 1.2)}Z`, c.mid)
+        stroke(
+          `M${n(x)} ${y}C${n(x - 6)} ${n(y - h * 0.5)} ${n(x + 4)} ${n(y - h * 0.7)} ${n(x)} ${n(y - h)}`,
+          c.deep,
+          7,
+        ) +
+        path(
+          `M${n(x)} ${n(y - h)}c${n(-k)} ${n(-k * 0.2)} ${n(-k * 1.3)} ${n(-k * 0.9)} ${n(-k * 1.5)} ${n(-k * 1.2)}c${n(k * 0.9)} ${n(-k * 0.1)} ${n(k * 1.5)} ${n(k * 0.3)} ${n(k * 1.5)} ${n(k * 1.2)}Z`,
+          c.glow,
+        ) +
+        path(
+          `M${n(x)} ${n(y - h)}c${n(k)} ${n(-k * 0.2)} ${n(k * 1.3)} ${n(-k * 0.9)} ${n(k * 1.5)} ${n(-k * 1.2)}c${n(-k * 0.9)} ${n(-k * 0.1)} ${n(-k * 1.5)} ${n(k * 0.3)} ${n(-k * 1.5)} ${n(k * 1.2)}Z`,
+          c.mid,
+        )
       );
     };
     return [
@@ -184,7 +211,8 @@ const scenes: Record<string, Draw> = {
     ].join('');
   },
   house: (c, r) => {
-    const window = (x: number, y: number, lit: boolean) => rect(x, y, 44, 62, lit ? c.sun : c.pale, 2) + rect(x + 20, y, 4, 62, c.deep);
+    const window = (x: number, y: number, lit: boolean) =>
+      rect(x, y, 44, 62, lit ? c.sun : c.pale, 2) + rect(x + 20, y, 4, 62, c.deep);
     return [
       disc(140 + r() * 60, 120, 46, c.pale),
       band(330, 20, r() * 6, c.far),
@@ -207,17 +235,21 @@ const scenes: Record<string, Draw> = {
       band(486, 9, r() * 6, c.near),
     ].join('');
   },
-  harbour: (c, r) => [
-    disc(500 + r() * 90, 150, 60, c.sun),
-    band(270, 26, r() * 6, c.far),
-    ...Array.from({ length: 7 }, (_, k) => {
-      const [x, h] = [20 + k * 98, 70 + r() * 80];
-      return rect(x, 340 - h, 84, h + 20, [c.mid, c.pale, c.glow, c.near][k % 4]!) + path(`M${n(x - 8)} ${n(342 - h)}L${n(x + 42)} ${n(300 - h)}L${n(x + 92)} ${n(342 - h)}Z`, c.deep);
-    }),
-    rect(0, 352, W, 26, c.deep),
-    band(404, 10, r() * 6, c.mid),
-    band(468, 12, r() * 6, c.near),
-  ].join(''),
+  harbour: (c, r) =>
+    [
+      disc(500 + r() * 90, 150, 60, c.sun),
+      band(270, 26, r() * 6, c.far),
+      ...Array.from({ length: 7 }, (_, k) => {
+        const [x, h] = [20 + k * 98, 70 + r() * 80];
+        return (
+          rect(x, 340 - h, 84, h + 20, [c.mid, c.pale, c.glow, c.near][k % 4]!) +
+          path(`M${n(x - 8)} ${n(342 - h)}L${n(x + 42)} ${n(300 - h)}L${n(x + 92)} ${n(342 - h)}Z`, c.deep)
+        );
+      }),
+      rect(0, 352, W, 26, c.deep),
+      band(404, 10, r() * 6, c.mid),
+      band(468, 12, r() * 6, c.near),
+    ].join(''),
 };
 
 /** A made-up picture in the colours of a palette, as an SVG document. Repeatable by seed; an unknown scene draws the harbour. */

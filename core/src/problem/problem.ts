@@ -12,7 +12,14 @@ export class Problem extends Error {
   }
   /** The body, of type application/problem+json. */
   body(instance?: string): Record<string, unknown> {
-    return { type: 'about:blank', title: this.title, status: this.status, ...(this.detail && { detail: this.detail }), ...(instance && { instance }), ...this.more };
+    return {
+      type: 'about:blank',
+      title: this.title,
+      status: this.status,
+      ...(this.detail && { detail: this.detail }),
+      ...(instance && { instance }),
+      ...this.more,
+    };
   }
 }
 
@@ -28,6 +35,11 @@ export function problemFrom(error: unknown): Problem {
   if (error instanceof Problem) return error;
   const e = error as { status?: number; code?: string; message?: string } | null;
   if (e?.code === 'ENOSPC' || e?.code === 'EDQUOT') return new Problem(507, 'The disk is full', 'Nothing was changed.');
-  if (typeof e?.status === 'number' && e.status >= 400 && e.status < 500) return new Problem(e.status, KNOWN[e.status] ?? 'The request is refused', e.status === 400 ? 'The body or the address is malformed.' : '');
+  if (typeof e?.status === 'number' && e.status >= 400 && e.status < 500)
+    return new Problem(
+      e.status,
+      KNOWN[e.status] ?? 'The request is refused',
+      e.status === 400 ? 'The body or the address is malformed.' : '',
+    );
   return new Problem(500, 'Something went wrong here', 'It has been written to the log.');
 }

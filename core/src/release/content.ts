@@ -6,7 +6,13 @@ import { descriptionOf, titleOf } from '../seo/seo.js';
 /** The words of a site as Markdown files with YAML front matter, one a page. */
 export function contentFiles(document: SiteDocument): { path: string; text: string }[] {
   return document.pages.map((page) => {
-    const front = dump({ title: titleOf(document, page), description: descriptionOf(document, page), label: page.label, slug: page.slug, sections: page.sections.map((s) => s.shape) });
+    const front = dump({
+      title: titleOf(document, page),
+      description: descriptionOf(document, page),
+      label: page.label,
+      slug: page.slug,
+      sections: page.sections.map((s) => s.shape),
+    });
     const body = page.sections.map((section, n) =>
       textsOf(section, page)
         .filter((t) => t.text.value)

@@ -18,9 +18,16 @@ export interface Manifest {
 export const ENGINE = 1;
 
 /** Makes the manifest of a release from its bytes. `hash` is SHA-256 in hex; paths keep their order. */
-export function makeManifest(files: readonly { path: string; type: string; bytes: Uint8Array }[], documentJson: string, origin: string, hash: (b: Uint8Array | string) => string): Manifest {
+export function makeManifest(
+  files: readonly { path: string; type: string; bytes: Uint8Array }[],
+  documentJson: string,
+  origin: string,
+  hash: (b: Uint8Array | string) => string,
+): Manifest {
   return {
-    files: Object.fromEntries(files.map((f) => [f.path, { hash: hash(f.bytes), size: f.bytes.byteLength, type: f.type }])),
+    files: Object.fromEntries(
+      files.map((f) => [f.path, { hash: hash(f.bytes), size: f.bytes.byteLength, type: f.type }]),
+    ),
     document: hash(documentJson),
     origin,
     engine: ENGINE,

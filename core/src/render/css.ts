@@ -146,7 +146,12 @@ a {
  * The whole stylesheet of a site: its look as custom properties, the base, and the shapes it uses. Visitors get a font
  * only if it is there in time, so that nothing shifts; the window always shows it.
  */
-export function siteCss(look: Look, usedShapes: Iterable<string>, display: 'optional' | 'swap' = 'optional', fontBase = ''): string {
+export function siteCss(
+  look: Look,
+  usedShapes: Iterable<string>,
+  display: 'optional' | 'swap' = 'optional',
+  fontBase = '',
+): string {
   const heading = families[look.heading]!;
   const reading = families[look.reading]!;
   const tokens = `:root {

@@ -28,7 +28,8 @@ export function layOut(html: string): string {
         if (parent) parent.laidOut = true;
       }
       out += VOID.test(name) ? token.replace(/\/>$/, '>') : token;
-      if (!VOID.test(name) && !/<\/(script|textarea)>$/.test(token)) open.push({ name, holds: HOLDS_BLOCKS.test(name), laidOut: false });
+      if (!VOID.test(name) && !/<\/(script|textarea)>$/.test(token))
+        open.push({ name, holds: HOLDS_BLOCKS.test(name), laidOut: false });
     }
   }
   return `${out.trim()}\n`;

@@ -32,15 +32,29 @@ interface Files {
 }
 
 function usedShapes(document: SiteDocument): string[] {
-  return [document.header, document.footer, ...document.pages.flatMap((p) => p.sections)].flatMap((s) => (s ? [s.shape] : []));
+  return [document.header, document.footer, ...document.pages.flatMap((p) => p.sections)].flatMap((s) =>
+    s ? [s.shape] : [],
+  );
 }
 
 function prepare(document: SiteDocument, options: RenderOptions): Files {
-  const css = siteCss(document.look, usedShapes(document), options.window ? 'swap' : 'optional', options.window?.fontBase ?? '');
+  const css = siteCss(
+    document.look,
+    usedShapes(document),
+    options.window ? 'swap' : 'optional',
+    options.window?.fontBase ?? '',
+  );
   return { css, cssPath: `/site-${shortHash(css)}.css`, pictures: new Map() };
 }
 
-function surroundings(document: SiteDocument, page: Page | null, section: Section, first: boolean, options: RenderOptions, files: Files): Surroundings {
+function surroundings(
+  document: SiteDocument,
+  page: Page | null,
+  section: Section,
+  first: boolean,
+  options: RenderOptions,
+  files: Files,
+): Surroundings {
   return {
     facts: document.facts,
     page,
@@ -67,13 +81,32 @@ function surroundings(document: SiteDocument, page: Page | null, section: Sectio
   };
 }
 
-function drawSection(document: SiteDocument, page: Page | null, section: Section | null, first: boolean, options: RenderOptions, files: Files): VNode | null {
+function drawSection(
+  document: SiteDocument,
+  page: Page | null,
+  section: Section | null,
+  first: boolean,
+  options: RenderOptions,
+  files: Files,
+): VNode | null {
   const shape = section && shapes[section.shape];
   if (!section || !shape) return null;
-  return <shape.Component content={section.content as never} at={surroundings(document, page, section, first, options, files)} />;
+  return (
+    <shape.Component
+      content={section.content as never}
+      at={surroundings(document, page, section, first, options, files)}
+    />
+  );
 }
 
-function drawPage(document: SiteDocument, page: Page, title: string, options: RenderOptions, files: Files, indexed: boolean): string {
+function drawPage(
+  document: SiteDocument,
+  page: Page,
+  title: string,
+  options: RenderOptions,
+  files: Files,
+  indexed: boolean,
+): string {
   const description = descriptionOf(document, page);
   const canonical = `${options.origin}${pagePath(page)}`;
   const preload = [...new Set([document.look.heading, document.look.reading])];
@@ -98,7 +131,12 @@ function drawPage(document: SiteDocument, page: Page, title: string, options: Re
         ))}
         <link rel="stylesheet" href={files.cssPath} />
         {indexed && page.slug === '' && (
-          <script type="application/ld+json" dangerouslySetInnerHTML={{ __html: JSON.stringify(jsonLd(document, options.origin)).replace(/</g, '\\u003c') }} />
+          <script
+            type="application/ld+json"
+            dangerouslySetInnerHTML={{
+              __html: JSON.stringify(jsonLd(document, options.origin)).replace(/</g, '\\u003c'),
+            }}
+          />
         )}
       </head>
       <body>
@@ -128,7 +166,10 @@ function notFoundPage(): Page {
         id: 'not-found-opening',
         shape: 'opening/plain',
         reason: '',
-        content: { heading: text('There is no page here'), lead: text('The address may be old or mistyped. The menu above leads to everything there is.') },
+        content: {
+          heading: text('There is no page here'),
+          lead: text('The address may be old or mistyped. The menu above leads to everything there is.'),
+        },
       },
     ],
   };
@@ -137,11 +178,25 @@ function notFoundPage(): Page {
 /** One page of a site as HTML, with the answer to a form where there is one. */
 export function renderPage(document: SiteDocument, pageId: string, options: RenderOptions): string | undefined {
   const page = document.pages.find((p) => p.id === pageId);
-  return page && drawPage(document, page, titleOf(document, page), options, prepare(document, options), options.formState === undefined);
+  return (
+    page &&
+    drawPage(
+      document,
+      page,
+      titleOf(document, page),
+      options,
+      prepare(document, options),
+      options.formState === undefined,
+    )
+  );
 }
 
 /** What the window shows: one page’s HTML with every text marked, and the site’s CSS beside it. */
-export function renderWindow(document: SiteDocument, pageId: string, fontBase: string): { html: string; css: string } | undefined {
+export function renderWindow(
+  document: SiteDocument,
+  pageId: string,
+  fontBase: string,
+): { html: string; css: string } | undefined {
   const page = document.pages.find((p) => p.id === pageId) ?? document.pages[0];
   if (!page) return undefined;
   const options: RenderOptions = { origin: 'https://window.invalid', window: { fontBase } };
@@ -161,13 +216,21 @@ export function render(document: SiteDocument, options: RenderOptions): Rendered
   }));
   const missing = notFoundPage();
   out.push(
-    { path: '/404.html', type: 'text/html; charset=utf-8', text: drawPage(document, missing, `Not found – ${document.facts.name}`, options, files, false) },
+    {
+      path: '/404.html',
+      type: 'text/html; charset=utf-8',
+      text: drawPage(document, missing, `Not found – ${document.facts.name}`, options, files, false),
+    },
     { path: files.cssPath, type: 'text/css; charset=utf-8', text: files.css },
     { path: '/favicon.svg', type: 'image/svg+xml', text: drawFavicon(document.facts.name, document.look.day) },
     { path: '/sitemap.xml', type: 'application/xml; charset=utf-8', text: sitemap(document, options.origin) },
     { path: '/robots.txt', type: 'text/plain; charset=utf-8', text: robots(options.origin) },
     ...[...files.pictures.values()].map((p) => ({ path: p.path, type: 'image/svg+xml', text: p.text })),
-    ...[...new Set([document.look.heading, document.look.reading])].map((id) => ({ path: fontPath(id), type: 'font/woff2', asset: families[id]!.file })),
+    ...[...new Set([document.look.heading, document.look.reading])].map((id) => ({
+      path: fontPath(id),
+      type: 'font/woff2',
+      asset: families[id]!.file,
+    })),
   );
   return out.sort((a, b) => (a.path < b.path ? -1 : 1));
 }
@@ -181,7 +244,11 @@ export function holdingPage(name: string): string {
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <meta name="robots" content="noindex" />
         <title>{name}</title>
-        <style>{'body{margin:0;min-height:100vh;display:grid;place-content:center;padding:1.5rem;font:1.1rem/1.6 Georgia,serif;color:#222b29;background:#f4f5f2;text-align:center}h1{font-size:1.9rem;line-height:1.2;margin:0 0 .6rem;overflow-wrap:anywhere}p{margin:0}'}</style>
+        <style>
+          {
+            'body{margin:0;min-height:100vh;display:grid;place-content:center;padding:1.5rem;font:1.1rem/1.6 Georgia,serif;color:#222b29;background:#f4f5f2;text-align:center}h1{font-size:1.9rem;line-height:1.2;margin:0 0 .6rem;overflow-wrap:anywhere}p{margin:0}'
+          }
+        </style>
       </head>
       <body>
         <main>

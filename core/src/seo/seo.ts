@@ -25,7 +25,8 @@ export function defaultDescription(document: SiteDocument, page: Page): string {
   return fitWidth(own.replace(/\s+/g, ' ').trim(), RESULT.description.size, RESULT.description.width);
 }
 
-export const titleOf = (document: SiteDocument, page: Page): string => page.seo.title?.value || defaultTitle(document, page);
+export const titleOf = (document: SiteDocument, page: Page): string =>
+  page.seo.title?.value || defaultTitle(document, page);
 export const descriptionOf = (document: SiteDocument, page: Page): string =>
   page.seo.description?.value || defaultDescription(document, page);
 
@@ -38,7 +39,10 @@ const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'
 export function openingHours(hours: string): object[] {
   const out: object[] = [];
   for (const line of hours.split(/\n|;/)) {
-    const m = /^\s*([a-z]{3})[a-z]*\.?(?:\s*(?:to|-|–)\s*([a-z]{3})[a-z]*\.?)?[\s:,]+(\d{1,2})(?:[.:](\d{2}))?\s*(?:to|-|–)\s*(\d{1,2})(?:[.:](\d{2}))?\s*$/i.exec(line);
+    const m =
+      /^\s*([a-z]{3})[a-z]*\.?(?:\s*(?:to|-|–)\s*([a-z]{3})[a-z]*\.?)?[\s:,]+(\d{1,2})(?:[.:](\d{2}))?\s*(?:to|-|–)\s*(\d{1,2})(?:[.:](\d{2}))?\s*$/i.exec(
+        line,
+      );
     if (!m) continue;
     const day = (s: string) => DAYS.findIndex((d) => d.slice(0, 3).toLowerCase() === s.toLowerCase());
     const from = day(m[1]!);
@@ -74,7 +78,10 @@ export function jsonLd(document: SiteDocument, origin: string): object {
     ...(/^\d{4}$/.test(f.founded) && { foundingDate: f.founded }),
     ...(hours.length && { openingHoursSpecification: hours }),
     ...(offers.length && {
-      makesOffer: offers.map((s) => ({ '@type': 'Offer', itemOffered: { '@type': 'Service', name: s.name, ...(s.detail && { description: s.detail }) } })),
+      makesOffer: offers.map((s) => ({
+        '@type': 'Offer',
+        itemOffered: { '@type': 'Service', name: s.name, ...(s.detail && { description: s.detail }) },
+      })),
     }),
   };
 }

@@ -16,7 +16,9 @@ export function Words(props: { as: Tag; text: Text | undefined; at: Surroundings
 
 /** The heading of a section, at the level its place on the page asks for. */
 export function Heading(props: { text: Text; at: Surroundings; path?: string }) {
-  return <Words as={props.at.level === 1 ? 'h1' : 'h2'} text={props.text} at={props.at} path={props.path ?? 'heading'} />;
+  return (
+    <Words as={props.at.level === 1 ? 'h1' : 'h2'} text={props.text} at={props.at} path={props.path ?? 'heading'} />
+  );
 }
 
 /** A phone number as the `tel:` URI of RFC 3966, or null where there is none to dial. */

@@ -9,7 +9,8 @@ export interface LogEntry {
   agent: string;
 }
 
-const LINE = /^(\S+) \S+ \S+ \[(\d{2})\/(\w{3})\/(\d{4}):(\d{2}):(\d{2}):(\d{2}) ([+-]\d{4})\] "(\S+) (\S+)[^"]*" (\d{3}) \S+ "(?:[^"\\]|\\.)*" "((?:[^"\\]|\\.)*)"/;
+const LINE =
+  /^(\S+) \S+ \S+ \[(\d{2})\/(\w{3})\/(\d{4}):(\d{2}):(\d{2}):(\d{2}) ([+-]\d{4})\] "(\S+) (\S+)[^"]*" (\d{3}) \S+ "(?:[^"\\]|\\.)*" "((?:[^"\\]|\\.)*)"/;
 const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ');
 
 /** Reads one line of the combined log format, or gives null for one that is not. */
@@ -18,12 +19,37 @@ export function readLogLine(line: string): LogEntry | null {
   if (!m) return null;
   const month = MONTHS.indexOf(m[3]!);
   if (month < 0) return null;
-  return { address: m[1]!, day: `${m[4]}-${String(month + 1).padStart(2, '0')}-${m[2]}`, method: m[9]!, path: m[10]!, status: Number(m[11]), agent: m[12]! };
+  return {
+    address: m[1]!,
+    day: `${m[4]}-${String(month + 1).padStart(2, '0')}-${m[2]}`,
+    method: m[9]!,
+    path: m[10]!,
+    status: Number(m[11]),
+    agent: m[12]!,
+  };
 }
 
 /** Writes a line of the combined log format; quotes, backslashes and control characters of what a visitor sent are escaped. */
-export function writeLogLine(entry: { address: string; time: Date; method: string; path: string; status: number; bytes: number; referrer: string; agent: string }): string {
-  const safe = (s: string) => [...s.slice(0, 1000)].map((c) => (c === '"' || c === '\\' ? `\\${c}` : c < ' ' || c === '\x7f' ? `\\x${c.charCodeAt(0).toString(16).padStart(2, '0')}` : c)).join('');
+export function writeLogLine(entry: {
+  address: string;
+  time: Date;
+  method: string;
+  path: string;
+  status: number;
+  bytes: number;
+  referrer: string;
+  agent: string;
+}): string {
+  const safe = (s: string) =>
+    [...s.slice(0, 1000)]
+      .map((c) =>
+        c === '"' || c === '\\'
+          ? `\\${c}`
+          : c < ' ' || c === '\x7f'
+            ? `\\x${c.charCodeAt(0).toString(16).padStart(2, '0')}`
+            : c,
+      )
+      .join('');
   const t = entry.time;
   const two = (n: number) => String(n).padStart(2, '0');
   const stamp = `${two(t.getUTCDate())}/${MONTHS[t.getUTCMonth()]}/${t.getUTCFullYear()}:${two(t.getUTCHours())}:${two(t.getUTCMinutes())}:${two(t.getUTCSeconds())} +0000`;
@@ -34,7 +60,11 @@ const MACHINE = /bot|crawl|spider|slurp|fetch|monitor|check|curl|wget|python|rou
 
 /** True for a request that a person reading a page made. */
 export const isReading = (e: LogEntry): boolean =>
-  e.method === 'GET' && e.status < 400 && e.status !== 301 && !MACHINE.test(e.agent) && (e.path.split('?')[0]!.endsWith('/') || e.path.endsWith('.html'));
+  e.method === 'GET' &&
+  e.status < 400 &&
+  e.status !== 301 &&
+  !MACHINE.test(e.agent) &&
+  (e.path.split('?')[0]!.endsWith('/') || e.path.endsWith('.html'));
 
 /** Visits by day from log entries: one visit is one address and browser on one day, however many pages it read. */
 export function countVisits(entries: Iterable<LogEntry>): Record<string, { visits: number; pages: number }> {
@@ -46,7 +76,9 @@ export function countVisits(entries: Iterable<LogEntry>): Record<string, { visit
     day.who.add(`${e.address} ${e.agent}`);
     day.pages++;
   }
-  return Object.fromEntries([...seen].sort(([a], [b]) => (a < b ? -1 : 1)).map(([day, d]) => [day, { visits: d.who.size, pages: d.pages }]));
+  return Object.fromEntries(
+    [...seen].sort(([a], [b]) => (a < b ? -1 : 1)).map(([day, d]) => [day, { visits: d.who.size, pages: d.pages }]),
+  );
 }
 
 /** Sums days into weeks that end on `today` (ISO date): `weeks` numbers, oldest first. */

@@ -5,7 +5,9 @@ import { ApiClient } from '@tin-porch/server/demo';
 import { DEMO_DESIGNER, startStack, type Stack, type StackOptions } from '@tin-porch/server/stack';
 
 /** A stack of its own for one suite: other addresses, other ports, its own data, gone afterwards. */
-export async function stackForTests(options: Partial<StackOptions> = {}): Promise<{ stack: Stack; api: ApiClient; data: string; end(): Promise<void> }> {
+export async function stackForTests(
+  options: Partial<StackOptions> = {},
+): Promise<{ stack: Stack; api: ApiClient; data: string; end(): Promise<void> }> {
   const data = mkdtempSync(join(tmpdir(), 'tin-porch-test-'));
   const port = 21000 + (process.pid % 4000) * 2 + Math.floor(Math.random() * 2);
   const stack = await startStack({ data, port, ...options });
@@ -22,7 +24,11 @@ export async function stackForTests(options: Partial<StackOptions> = {}): Promis
   };
 }
 
-export const until = async <T>(what: string, ask: () => Promise<T | undefined | false | null>, seconds = 30): Promise<T> => {
+export const until = async <T>(
+  what: string,
+  ask: () => Promise<T | undefined | false | null>,
+  seconds = 30,
+): Promise<T> => {
   const end = Date.now() + seconds * 1000;
   for (;;) {
     const got = await ask().catch(() => undefined);

@@ -64,14 +64,25 @@ export class Rounds {
   async steps(work: Work): Promise<void> {
     const { site, server } = await siteAndServer(this.sites, this.servers, work.job.site);
     if (!site.liveRelease) throw new JobRefused('The site is on no server yet.');
-    const evidence: RoundEvidence = { domain: site.domain, address: server.address, resolved: null, certificate: null, certificateError: '', pages: [], otherLinks: [], open: site.open };
+    const evidence: RoundEvidence = {
+      domain: site.domain,
+      address: server.address,
+      resolved: null,
+      certificate: null,
+      certificateError: '',
+      pages: [],
+      otherLinks: [],
+      open: site.open,
+    };
     let checks = 0;
     const { domain } = site;
     if (domain)
       await work.step('Domain', async () => {
         const seen = await lookRound(domain, server.address, this.config, this.registrar);
         await this.sites.setDomainSeen(site.id, seen);
-        evidence.resolved = seen.error ? null : seen.records.filter((r) => r.name === domain && r.type === 'A').map((r) => r.data);
+        evidence.resolved = seen.error
+          ? null
+          : seen.records.filter((r) => r.name === domain && r.type === 'A').map((r) => r.data);
         checks += 2;
         return seen.error ?? `A ${evidence.resolved?.join(', ') || 'gives nothing'}`;
       });
@@ -81,16 +92,37 @@ export class Rounds {
     const base = secure ? `https://${domain}` : `http://${host}:${server.temporaryPort}`;
     const cookie = secure ? undefined : `preview=${(await server.client.preview(site.id, 1)).token}`;
     const get = (path: string) =>
-      visit({ scheme: secure ? 'https' : 'http', host, path, address: secure ? server.address : temporaryAddress(server), port: secure ? server.httpsPort : server.temporaryPort, roots: this.roots, ...(cookie && { cookie }) });
+      visit({
+        scheme: secure ? 'https' : 'http',
+        host,
+        path,
+        address: secure ? server.address : temporaryAddress(server),
+        port: secure ? server.httpsPort : server.temporaryPort,
+        roots: this.roots,
+        ...(cookie && { cookie }),
+      });
     await work.step('Pages', async () => {
       for (const page of site.document.pages) {
         const url = base + pagePath(page);
         try {
           const v = await get(pagePath(page));
           const $ = load(v.body);
-          const links = $('a[href]').toArray().map((a) => new URL($(a).attr('href')!, url)).filter((l) => l.origin === new URL(base).origin).map((l) => l.pathname);
-          const assets = $('img[src], link[rel=stylesheet]').toArray().map((e) => new URL($(e).attr('src') ?? $(e).attr('href') ?? '/', url).pathname);
-          evidence.pages.push({ url, status: v.status, ms: v.ms, error: '', links: [...new Set([...links, ...assets])], title: $('title').text() });
+          const links = $('a[href]')
+            .toArray()
+            .map((a) => new URL($(a).attr('href')!, url))
+            .filter((l) => l.origin === new URL(base).origin)
+            .map((l) => l.pathname);
+          const assets = $('img[src], link[rel=stylesheet]')
+            .toArray()
+            .map((e) => new URL($(e).attr('src') ?? $(e).attr('href') ?? '/', url).pathname);
+          evidence.pages.push({
+            url,
+            status: v.status,
+            ms: v.ms,
+            error: '',
+            links: [...new Set([...links, ...assets])],
+            title: $('title').text(),
+          });
           if (secure && !evidence.certificate) {
             evidence.certificate = v.certificate;
             evidence.certificateError = v.certificateError;
@@ -111,7 +143,10 @@ export class Rounds {
         for (const path of page.links) {
           if (known.has(path) || seen.has(path) || seen.size >= 200) continue;
           seen.add(path);
-          const outcome = await get(path).then((v) => ({ status: v.status, error: '' }), (e: Error) => ({ status: 0, error: e.message }));
+          const outcome = await get(path).then(
+            (v) => ({ status: v.status, error: '' }),
+            (e: Error) => ({ status: 0, error: e.message }),
+          );
           evidence.otherLinks.push({ url: base + path, from: page.url, ...outcome });
           checks++;
         }
@@ -125,20 +160,30 @@ export class Rounds {
 
   private async keep(site: string, checks: number, evidence: RoundEvidence, findings: Finding[]): Promise<void> {
     await transaction(this.db, async (client) => {
-      await client.query('insert into round (site, checks, evidence) values ($1, $2, $3)', [site, checks, JSON.stringify({ ...evidence, findings })]);
+      await client.query('insert into round (site, checks, evidence) values ($1, $2, $3)', [
+        site,
+        checks,
+        JSON.stringify({ ...evidence, findings }),
+      ]);
       for (const f of findings)
         await client.query(
           `insert into finding (site, key, severity, title, evidence, fix, step) values ($1, $2, $3, $4, $5, $6, $7)
            on conflict (site, key) where ended_at is null do update set severity = $3, title = $4, evidence = $5, fix = $6, step = $7, last_seen = now()`,
           [site, f.key, f.severity, f.title, f.evidence, f.fix, f.step],
         );
-      await client.query('update finding set ended_at = now() where site = $1 and ended_at is null and not key = any($2)', [site, findings.map((f) => f.key)]);
+      await client.query(
+        'update finding set ended_at = now() where site = $1 and ended_at is null and not key = any($2)',
+        [site, findings.map((f) => f.key)],
+      );
       await tell(client, { kind: 'care', site });
     });
   }
 
   /** Takes over what the server’s access logs say, for the last twelve weeks. */
-  async keepVisits(site: string, visits: (id: string, since: string) => Promise<Record<string, { visits: number; pages: number }>>): Promise<void> {
+  async keepVisits(
+    site: string,
+    visits: (id: string, since: string) => Promise<Record<string, { visits: number; pages: number }>>,
+  ): Promise<void> {
     const since = new Date(Date.now() - 84 * 86_400_000).toISOString().slice(0, 10);
     const days = Object.entries(await visits(site, since));
     if (!days.length) return;
@@ -150,7 +195,10 @@ export class Rounds {
   }
 
   async visitsOf(ids: string[]): Promise<Map<string, Record<string, { visits: number }>>> {
-    const { rows } = await this.db.query<{ site: string; day: string; visits: number }>(`select site, to_char(day, 'YYYY-MM-DD') as day, visits from visit_day where site = any($1) and day > current_date - 85`, [ids]);
+    const { rows } = await this.db.query<{ site: string; day: string; visits: number }>(
+      `select site, to_char(day, 'YYYY-MM-DD') as day, visits from visit_day where site = any($1) and day > current_date - 85`,
+      [ids],
+    );
     const out = new Map<string, Record<string, { visits: number }>>();
     for (const r of rows) out.set(r.site, { ...out.get(r.site), [r.day]: { visits: r.visits } });
     return out;

@@ -31,14 +31,20 @@ export function visit(options: VisitOptions): Promise<Visit> {
   const started = performance.now();
   const standard = port === (scheme === 'https' ? 443 : 80);
   return new Promise((done, fail) => {
-    const headers = { host: standard ? host : `${host}:${port}`, 'user-agent': 'TinPorch-round/1', accept: 'text/html', ...(options.cookie && { cookie: options.cookie }) };
+    const headers = {
+      host: standard ? host : `${host}:${port}`,
+      'user-agent': 'TinPorch-round/1',
+      accept: 'text/html',
+      ...(options.cookie && { cookie: options.cookie }),
+    };
     const common = { host: address, port, path, headers, timeout: 8000, agent: false as const };
     const take = (res: http.IncomingMessage) => {
       const parts: Buffer[] = [];
       let size = 0;
       const socket = res.socket as TLSSocket;
       const peer = scheme === 'https' ? socket.getPeerCertificate() : null;
-      const certificateError = scheme === 'https' && !socket.authorized ? String(socket.authorizationError ?? 'not trusted') : '';
+      const certificateError =
+        scheme === 'https' && !socket.authorized ? String(socket.authorizationError ?? 'not trusted') : '';
       res.on('data', (part: Buffer) => {
         size += part.length;
         if (size > 4_000_000) res.destroy(new Error('the page is over 4 MB'));
@@ -52,12 +58,21 @@ export function visit(options: VisitOptions): Promise<Visit> {
           location: res.headers.location ?? null,
           type: res.headers['content-type'] ?? '',
           body: Buffer.concat(parts).toString('utf8'),
-          certificate: peer?.valid_to ? { notAfter: new Date(peer.valid_to).toISOString(), issuer: String(peer.issuer?.O ?? peer.issuer?.CN ?? ''), names: (peer.subjectaltname ?? '').split(', ').map((n) => n.replace('DNS:', '')) } : null,
+          certificate: peer?.valid_to
+            ? {
+                notAfter: new Date(peer.valid_to).toISOString(),
+                issuer: String(peer.issuer?.O ?? peer.issuer?.CN ?? ''),
+                names: (peer.subjectaltname ?? '').split(', ').map((n) => n.replace('DNS:', '')),
+              }
+            : null,
           certificateError,
         }),
       );
     };
-    const req = scheme === 'https' ? https.request({ ...common, servername: host, ca: options.roots, rejectUnauthorized: false }, take) : http.request(common, take);
+    const req =
+      scheme === 'https'
+        ? https.request({ ...common, servername: host, ca: options.roots, rejectUnauthorized: false }, take)
+        : http.request(common, take);
     req.on('timeout', () => req.destroy(new Error('no answer within 8 s')));
     req.on('error', fail);
     req.end();
@@ -81,42 +96,76 @@ const PENDING: [string, string][] = [
 ];
 
 /** Walks the way in to a site on its own domain, link by link, for real. What lies behind a broken link stays open. */
-export async function wayIn(domain: string, path: string, server: Pick<ServerRow, 'address' | 'httpPort' | 'httpsPort'>, roots: string[], resolve: (name: string) => Promise<string[]>): Promise<WayLink[]> {
+export async function wayIn(
+  domain: string,
+  path: string,
+  server: Pick<ServerRow, 'address' | 'httpPort' | 'httpsPort'>,
+  roots: string[],
+  resolve: (name: string) => Promise<string[]>,
+): Promise<WayLink[]> {
   const links: WayLink[] = [];
-  const open = () => PENDING.slice(links.length).map(([title, detail]) => ({ title, detail, state: 'open' as const, ms: null }));
+  const open = () =>
+    PENDING.slice(links.length).map(([title, detail]) => ({ title, detail, state: 'open' as const, ms: null }));
   const tried = async (run: () => Promise<{ good: boolean; detail: string }>): Promise<boolean> => {
     const title = PENDING[links.length]![0];
     const started = performance.now();
     const result = await run().catch((error: Error) => ({ good: false, detail: error.message }));
-    links.push({ title, state: result.good ? 'good' : 'bad', detail: result.detail, ms: Math.round(performance.now() - started) });
+    links.push({
+      title,
+      state: result.good ? 'good' : 'bad',
+      detail: result.detail,
+      ms: Math.round(performance.now() - started),
+    });
     return result.good;
   };
   const at = { address: server.address, roots, path };
   const resolved = await tried(async () => {
     const addresses = await resolve(domain);
-    return { good: addresses.length === 1 && addresses[0] === server.address, detail: addresses.length ? `A ${addresses.join(', ')}${addresses[0] === server.address ? '' : `; the server is ${server.address}`}` : 'No address is set' };
+    return {
+      good: addresses.length === 1 && addresses[0] === server.address,
+      detail: addresses.length
+        ? `A ${addresses.join(', ')}${addresses[0] === server.address ? '' : `; the server is ${server.address}`}`
+        : 'No address is set',
+    };
   });
   if (!resolved) return [...links, ...open()];
   const redirected = await tried(async () => {
     const v = await visit({ ...at, scheme: 'http', host: domain, port: server.httpPort });
-    return { good: v.status === 301 && (v.location ?? '').startsWith(`https://${domain}`), detail: `Port ${server.httpPort}: ${v.status}${v.location ? ` to ${v.location}` : ''}` };
+    return {
+      good: v.status === 301 && (v.location ?? '').startsWith(`https://${domain}`),
+      detail: `Port ${server.httpPort}: ${v.status}${v.location ? ` to ${v.location}` : ''}`,
+    };
   });
   if (!redirected) return [...links, ...open()];
-  const page = await visit({ ...at, scheme: 'https', host: domain, port: server.httpsPort }).catch((error: Error) => error);
+  const page = await visit({ ...at, scheme: 'https', host: domain, port: server.httpsPort }).catch(
+    (error: Error) => error,
+  );
   const trusted = await tried(async () => {
     if (page instanceof Error) throw page;
     const c = page.certificate;
     if (!c) return { good: false, detail: 'The server offered none' };
-    return { good: page.certificateError === '' && Date.parse(c.notAfter) > Date.now(), detail: page.certificateError || `${c.names.join(', ')}, until ${c.notAfter.slice(0, 10)}, from ${c.issuer}` };
+    return {
+      good: page.certificateError === '' && Date.parse(c.notAfter) > Date.now(),
+      detail: page.certificateError || `${c.names.join(', ')}, until ${c.notAfter.slice(0, 10)}, from ${c.issuer}`,
+    };
   });
   if (!trusted || page instanceof Error) return [...links, ...open()];
   await tried(async () => {
     const title = /<title>([^<]*)<\/title>/.exec(page.body)?.[1] ?? '';
-    return { good: page.status === 200 && title !== '', detail: page.status === 503 ? '503, the holding page' : `${page.status}, “${title.replace(/&amp;/g, '&')}”, ${Math.ceil(page.body.length / 1024)} KB` };
+    return {
+      good: page.status === 200 && title !== '',
+      detail:
+        page.status === 503
+          ? '503, the holding page'
+          : `${page.status}, “${title.replace(/&amp;/g, '&')}”, ${Math.ceil(page.body.length / 1024)} KB`,
+    };
   });
   await tried(async () => {
     const v = await visit({ ...at, scheme: 'https', host: `www.${domain}`, port: server.httpsPort });
-    return { good: v.status === 301 && v.certificateError === '' && (v.location ?? '').startsWith(`https://${domain}`), detail: `www answers ${v.status}${v.location ? ` to ${v.location}` : ''}${v.certificateError && `, ${v.certificateError}`}` };
+    return {
+      good: v.status === 301 && v.certificateError === '' && (v.location ?? '').startsWith(`https://${domain}`),
+      detail: `www answers ${v.status}${v.location ? ` to ${v.location}` : ''}${v.certificateError && `, ${v.certificateError}`}`,
+    };
   });
   // The time of the page itself belongs to the link that opened it.
   links[3]!.ms = page.ms;

@@ -23,7 +23,10 @@ export interface CertificateRow {
 }
 
 /** The authorities a visitor’s browser would trust, and those the configuration adds, as PEM. */
-export const trustedRoots = (config: Pick<PorchConfig, 'trust'>): string[] => [...rootCertificates, ...config.trust.map((file) => readFileSync(file, 'utf8'))];
+export const trustedRoots = (config: Pick<PorchConfig, 'trust'>): string[] => [
+  ...rootCertificates,
+  ...config.trust.map((file) => readFileSync(file, 'utf8')),
+];
 
 /** Obtains certificates by ACME (RFC 8555, http-01) and has them installed. */
 export class Certificates {
@@ -35,25 +38,38 @@ export class Certificates {
     private readonly servers: Servers,
     private readonly registrar: Registrar,
   ) {
-    const { defaults } = (acme as unknown as { axios: { defaults: { httpsAgent?: https.Agent; acmeSettings: Record<string, number> } } }).axios;
+    const { defaults } = (
+      acme as unknown as { axios: { defaults: { httpsAgent?: https.Agent; acmeSettings: Record<string, number> } } }
+    ).axios;
     defaults.httpsAgent = new https.Agent({ ca: trustedRoots(config), keepAlive: false });
     defaults.acmeSettings['retryMaxAttempts'] = 0;
     defaults.acmeSettings['retryDefaultDelay'] = 1;
   }
 
   async of(site: string): Promise<CertificateRow[]> {
-    return (await this.db.query<CertificateRow>(`select domain, site, names, issuer, not_before as "notBefore", not_after as "notAfter", installed_at as "installedAt" from certificate where site = $1`, [site])).rows;
+    return (
+      await this.db.query<CertificateRow>(
+        `select domain, site, names, issuer, not_before as "notBefore", not_after as "notAfter", installed_at as "installedAt" from certificate where site = $1`,
+        [site],
+      )
+    ).rows;
   }
 
   /** True where the domain’s certificate is good for another `days` days and covers the www name. */
   async good(domain: string, days: number): Promise<boolean> {
-    const { rowCount } = await this.db.query('select 1 from certificate where domain = $1 and $2 = any(names) and not_after > now() + make_interval(days => $3)', [domain, `www.${domain}`, days]);
+    const { rowCount } = await this.db.query(
+      'select 1 from certificate where domain = $1 and $2 = any(names) and not_after > now() + make_interval(days => $3)',
+      [domain, `www.${domain}`, days],
+    );
     return rowCount === 1;
   }
 
   /** Sites whose certificate ends within so many days. */
   async ending(days: number): Promise<string[]> {
-    const { rows } = await this.db.query<{ site: string }>('select c.site from certificate c join site s on s.id = c.site and s.domain = c.domain where c.not_after < now() + make_interval(days => $1)', [days]);
+    const { rows } = await this.db.query<{ site: string }>(
+      'select c.site from certificate c join site s on s.id = c.site and s.domain = c.domain where c.not_after < now() + make_interval(days => $1)',
+      [days],
+    );
     return rows.map((r) => r.site);
   }
 
@@ -61,11 +77,23 @@ export class Certificates {
   private account(): Promise<acme.Client> {
     this.client ??= (async () => {
       const { directory, contact } = this.config.acme;
-      const { rows } = await this.db.query<{ key: string; url: string }>('select key, url from acme_account where directory = $1', [directory]);
+      const { rows } = await this.db.query<{ key: string; url: string }>(
+        'select key, url from acme_account where directory = $1',
+        [directory],
+      );
       const key = rows[0]?.key ?? (await acme.crypto.createPrivateEcdsaKey('P-256')).toString();
-      const client = new acme.Client({ directoryUrl: directory, accountKey: key, backoffAttempts: 12, backoffMin: 150, backoffMax: 3000 });
+      const client = new acme.Client({
+        directoryUrl: directory,
+        accountKey: key,
+        backoffAttempts: 12,
+        backoffMin: 150,
+        backoffMax: 3000,
+      });
       await client.createAccount({ termsOfServiceAgreed: true, contact: [`mailto:${contact}`] });
-      await this.db.query('insert into acme_account (directory, key, url) values ($1, $2, $3) on conflict (directory) do update set key = $2, url = $3', [directory, key, client.getAccountUrl()]);
+      await this.db.query(
+        'insert into acme_account (directory, key, url) values ($1, $2, $3) on conflict (directory) do update set key = $2, url = $3',
+        [directory, key, client.getAccountUrl()],
+      );
       return client;
     })().catch((error: unknown) => {
       this.client = null;
@@ -116,10 +144,17 @@ export class Certificates {
         });
       }
       const issued = await work.step('The authority signs', async () => {
-        const [key, csr] = await acme.crypto.createCsr({ commonName: domain, altNames: names }, await acme.crypto.createPrivateEcdsaKey('P-256'));
+        const [key, csr] = await acme.crypto.createCsr(
+          { commonName: domain, altNames: names },
+          await acme.crypto.createPrivateEcdsaKey('P-256'),
+        );
         const finalized = await client.finalizeOrder(order.made, csr);
         const chain = await client.getCertificate(finalized);
-        return { key: key.toString(), chain, detail: `${acme.crypto.splitPemChain(chain).length} certificates in the chain` };
+        return {
+          key: key.toString(),
+          chain,
+          detail: `${acme.crypto.splitPemChain(chain).length} certificates in the chain`,
+        };
       });
       await work.step(`Install on ${server.name}`, async () => {
         const facts = await server.client.putCertificate(domain, issued.key, issued.chain);
@@ -131,13 +166,24 @@ export class Certificates {
         return `Until ${facts.notAfter.slice(0, 10)}, offered at once`;
       });
     } catch (error) {
-      if (error instanceof JobLater || error instanceof JobRefused || error instanceof HostRefused || (error as Error).name === 'JobCancelled') throw error;
+      if (
+        error instanceof JobLater ||
+        error instanceof JobRefused ||
+        error instanceof HostRefused ||
+        (error as Error).name === 'JobCancelled'
+      )
+        throw error;
       const message = (error as Error).message;
       const final = /does not certify|rejectedIdentifier|caa|CAA/.test(message);
       // An account the authority has forgotten is made anew on the next try.
       if (/accountDoesNotExist|no such account/i.test(message)) this.client = null;
       if (final) throw new JobRefused(`The authority refuses: ${message}`);
-      throw new JobLater(/ECONNREFUSED|ETIMEDOUT|TypeError|undefined/.test(message) ? `The certificate authority does not answer (${message}).` : `The authority says: ${message}`, Math.min(120, 10 * work.job.attempt));
+      throw new JobLater(
+        /ECONNREFUSED|ETIMEDOUT|TypeError|undefined/.test(message)
+          ? `The certificate authority does not answer (${message}).`
+          : `The authority says: ${message}`,
+        Math.min(120, 10 * work.job.attempt),
+      );
     }
   }
 }

@@ -1,7 +1,16 @@
 import { mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { dirname, join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
-import { apply, BriefError, contentFiles, newDocument, readBrief, render, toConfirm, writeVersion } from '@tin-porch/core';
+import {
+  apply,
+  BriefError,
+  contentFiles,
+  newDocument,
+  readBrief,
+  render,
+  toConfirm,
+  writeVersion,
+} from '@tin-porch/core';
 import { validateDocument } from '@tin-porch/core/validate';
 import { renderedBytes } from '../assets/rendered-bytes.js';
 
@@ -17,24 +26,42 @@ class UsageError extends Error {}
 async function build(args: string[]): Promise<void> {
   let parsed;
   try {
-    parsed = parseArgs({ args, allowPositionals: true, options: { out: { type: 'string' }, seed: { type: 'string', default: '1' }, origin: { type: 'string' } } });
+    parsed = parseArgs({
+      args,
+      allowPositionals: true,
+      options: { out: { type: 'string' }, seed: { type: 'string', default: '1' }, origin: { type: 'string' } },
+    });
   } catch (error) {
     throw new UsageError((error as Error).message);
   }
   const { positionals, values } = parsed;
   if (positionals.length !== 1 || !values.out) throw new UsageError('Give one brief and --out DIR.');
   const seed = Number(values.seed);
-  if (!/^\d{1,9}$/.test(values.seed)) throw new UsageError(`--seed takes a whole number from 0 to 999999999, not “${values.seed}”.`);
+  if (!/^\d{1,9}$/.test(values.seed))
+    throw new UsageError(`--seed takes a whole number from 0 to 999999999, not “${values.seed}”.`);
   let source: string;
   try {
     source = new TextDecoder('utf-8', { fatal: true }).decode(await readFile(positionals[0]!));
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code;
-    throw new BriefError(code === 'ENOENT' ? `There is no file ${positionals[0]}.` : code === 'EISDIR' ? `${positionals[0]} is a folder.` : `${positionals[0]} cannot be read as UTF-8 text.`);
+    throw new BriefError(
+      code === 'ENOENT'
+        ? `There is no file ${positionals[0]}.`
+        : code === 'EISDIR'
+          ? `${positionals[0]} is a folder.`
+          : `${positionals[0]} cannot be read as UTF-8 text.`,
+    );
   }
   const started = performance.now();
   const facts = readBrief(source);
-  const id = facts.name.normalize('NFD').toLowerCase().replace(/\p{M}/gu, '').replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40) || 'site';
+  const id =
+    facts.name
+      .normalize('NFD')
+      .toLowerCase()
+      .replace(/\p{M}/gu, '')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 40) || 'site';
   let origin = `https://${id}.example`;
   if (values.origin) {
     try {
@@ -66,8 +93,13 @@ async function build(args: string[]): Promise<void> {
     ...(t.text.from.kind === 'placeholder' && { ask: t.text.from.ask }),
   }));
   const bytes = files.reduce((sum, f) => sum + f.bytes.byteLength, 0);
-  await put('report.json', `${JSON.stringify({ seconds: Number(seconds.toFixed(4)), bytes, files: files.length, pages: document.pages.length, seed, toConfirm: confirm }, null, 2)}\n`);
-  console.log(`${facts.name}: ${document.pages.length} pages, ${files.length} files, ${Math.ceil(bytes / 1024)} KB in ${seconds.toFixed(2)} s; ${confirm.length} to confirm. See ${join(values.out, 'report.json')}`);
+  await put(
+    'report.json',
+    `${JSON.stringify({ seconds: Number(seconds.toFixed(4)), bytes, files: files.length, pages: document.pages.length, seed, toConfirm: confirm }, null, 2)}\n`,
+  );
+  console.log(
+    `${facts.name}: ${document.pages.length} pages, ${files.length} files, ${Math.ceil(bytes / 1024)} KB in ${seconds.toFixed(2)} s; ${confirm.length} to confirm. See ${join(values.out, 'report.json')}`,
+  );
 }
 
 async function main(): Promise<number> {

@@ -7,7 +7,12 @@ export type Queryable = Pick<pg.Pool, 'query'>;
 
 /** A pool of connections that survives the database going away and coming back. */
 export function openDatabase(url: string): Database {
-  const pool = new pg.Pool({ connectionString: url, max: 12, connectionTimeoutMillis: 5000, idleTimeoutMillis: 30_000 });
+  const pool = new pg.Pool({
+    connectionString: url,
+    max: 12,
+    connectionTimeoutMillis: 5000,
+    idleTimeoutMillis: 30_000,
+  });
   pool.on('error', () => undefined);
   return pool;
 }
@@ -16,7 +21,14 @@ export function openDatabase(url: string): Database {
 export async function migrate(url: string): Promise<void> {
   // The migrations are plain SQL beside the sources; the build leaves them there.
   const dir = fileURLToPath(new URL('../../src/db/migrations', import.meta.url));
-  await runner({ databaseUrl: url, dir, direction: 'up', migrationsTable: 'migration', advisoryLockMode: 'wait', log: () => undefined } as Parameters<typeof runner>[0]);
+  await runner({
+    databaseUrl: url,
+    dir,
+    direction: 'up',
+    migrationsTable: 'migration',
+    advisoryLockMode: 'wait',
+    log: () => undefined,
+  } as Parameters<typeof runner>[0]);
 }
 
 /** Runs `work` in one transaction. */

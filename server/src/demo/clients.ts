@@ -16,7 +16,8 @@ export interface DemoClient {
   message?: { name: string; mail: string; phone: string; message: string };
 }
 
-const services = (...lines: [string, string?, string?][]) => lines.map(([name, detail = '', price = ''], n) => ({ id: `v${n + 1}`, name, detail, price }));
+const services = (...lines: [string, string?, string?][]) =>
+  lines.map(([name, detail = '', price = ''], n) => ({ id: `v${n + 1}`, name, detail, price }));
 
 export const demoClients: DemoClient[] = [
   {
@@ -45,7 +46,13 @@ export const demoClients: DemoClient[] = [
         ['Tower clocks', 'A yearly visit with ladders and grease'],
       ),
     },
-    message: { name: 'Orrin Tague', mail: 'orrin.tague@post.example', phone: '', message: 'My grandmother’s longcase stops every night at about ten past two. Would you come and look at it? It is too tall for the car.' },
+    message: {
+      name: 'Orrin Tague',
+      mail: 'orrin.tague@post.example',
+      phone: '',
+      message:
+        'My grandmother’s longcase stops every night at about ten past two. Would you come and look at it? It is too tall for the car.',
+    },
   },
   {
     stage: 'live',
@@ -66,9 +73,20 @@ export const demoClients: DemoClient[] = [
       founded: '2009',
       description:
         'We are four joiners in an old sail loft above the harbour. We make doors, stairs and fitted furniture for houses that have no straight walls left. The timber is bought as whole boards and dried in the loft, so a door and its frame come from one tree. We would rather mend a good window than replace it.',
-      services: services(['Sash windows', 'Mended, draught-stripped and hung to run with one finger', 'from £310'], ['Staircases', 'Drawn, made and fitted, turned parts included'], ['Fitted furniture', 'Bookcases, cupboards and window seats'], ['Doors', 'Made to the opening, from one board where we can', 'from £680']),
+      services: services(
+        ['Sash windows', 'Mended, draught-stripped and hung to run with one finger', 'from £310'],
+        ['Staircases', 'Drawn, made and fitted, turned parts included'],
+        ['Fitted furniture', 'Bookcases, cupboards and window seats'],
+        ['Doors', 'Made to the opening, from one board where we can', 'from £680'],
+      ),
     },
-    message: { name: 'Wilhelmina Ó Faoláin', mail: 'w.ofaolain@post.example', phone: '01632 960 871', message: 'Two sash windows on the sea side, both painted shut. Could you say roughly what it costs before you come out?' },
+    message: {
+      name: 'Wilhelmina Ó Faoláin',
+      mail: 'w.ofaolain@post.example',
+      phone: '01632 960 871',
+      message:
+        'Two sash windows on the sea side, both painted shut. Could you say roughly what it costs before you come out?',
+    },
   },
   {
     stage: 'live',
@@ -87,9 +105,19 @@ export const demoClients: DemoClient[] = [
       founded: '1919',
       description:
         'Larkfield is eighty-two plots on the south slope above the town, dug since 1919. The society belongs to the people who garden there and is run by a committee of nine. Rain from the shed roofs is kept in tanks and shared. In September the gates are open to anybody for the show.',
-      services: services(['Full plots', 'Ten rods, with water within forty paces', '£52 a year'], ['Half plots', 'A good size to begin with', '£28 a year'], ['The hut shop', 'Seed, canes and compost on Sunday mornings'], ['The September show', 'Produce, plants and an argument about onions']),
+      services: services(
+        ['Full plots', 'Ten rods, with water within forty paces', '£52 a year'],
+        ['Half plots', 'A good size to begin with', '£28 a year'],
+        ['The hut shop', 'Seed, canes and compost on Sunday mornings'],
+        ['The September show', 'Produce, plants and an argument about onions'],
+      ),
     },
-    message: { name: 'Tobiah Rennick', mail: 'tobiah@post.example', phone: '', message: 'Is the list for half plots very long? We have just moved to Kiln Street and have two small diggers.' },
+    message: {
+      name: 'Tobiah Rennick',
+      mail: 'tobiah@post.example',
+      phone: '',
+      message: 'Is the list for half plots very long? We have just moved to Kiln Street and have two small diggers.',
+    },
   },
   {
     stage: 'live',
@@ -109,7 +137,12 @@ export const demoClients: DemoClient[] = [
       founded: '2016',
       description:
         'Jonquil Ferrow builds wheels and mends bicycles in a railway arch on Capstan Yard. The workshop takes in anything with pedals, and keeps a box of old parts for machines nobody makes parts for any more. Hire bicycles go out with a lock, a pump and a map of the sea wall.',
-      services: services(['Full service', 'Stripped, cleaned, set and ridden', '£78'], ['Wheel building', 'Laced and trued by hand', 'from £55'], ['Hire', 'By the day or the week', '£18 a day'], ['Old machines', 'Hub gears, rod brakes and cotter pins welcome']),
+      services: services(
+        ['Full service', 'Stripped, cleaned, set and ridden', '£78'],
+        ['Wheel building', 'Laced and trued by hand', 'from £55'],
+        ['Hire', 'By the day or the week', '£18 a day'],
+        ['Old machines', 'Hub gears, rod brakes and cotter pins welcome'],
+      ),
     },
   },
   {
@@ -128,7 +161,12 @@ export const demoClients: DemoClient[] = [
       founded: '1987',
       description:
         'We are a small yard at the top of the old slip. Three of us mend wooden boats up to forty feet, mostly clinker and carvel, and the odd launch. The yard has been here since 1987, when Tom Hollis took it on from his uncle. We keep every old drawing we find, and we will always tell you if a boat is not worth the money. Please don’t put survey prices on the website, they depend.',
-      services: services(['Planking and caulking', 'Larch, oak and iroko, steamed and fitted on the slip'], ['Engine and electrics'], ['Winter storage', 'Thirty covered berths, a cradle for each hull', '£38 a week'], ['Rigging']),
+      services: services(
+        ['Planking and caulking', 'Larch, oak and iroko, steamed and fitted on the slip'],
+        ['Engine and electrics'],
+        ['Winter storage', 'Thirty covered berths, a cradle for each hull', '£38 a week'],
+        ['Rigging'],
+      ),
     },
   },
   {
@@ -139,8 +177,14 @@ export const demoClients: DemoClient[] = [
       trade: 'pottery',
       place: 'Saltmarrow',
       phone: '01632 960 702',
-      description: 'Isolde Marchbank throws stoneware in the old net store behind the fish quay. The glazes are mixed from ash and local clay, so no two firings match. Commissions take six to eight weeks.',
-      services: services(['Tableware'], ['Commissions'], ['Garden pots'], ['Days at the wheel', 'Four people, four wheels, one kiln', '£65']),
+      description:
+        'Isolde Marchbank throws stoneware in the old net store behind the fish quay. The glazes are mixed from ash and local clay, so no two firings match. Commissions take six to eight weeks.',
+      services: services(
+        ['Tableware'],
+        ['Commissions'],
+        ['Garden pots'],
+        ['Days at the wheel', 'Four people, four wheels, one kiln', '£65'],
+      ),
     },
   },
   {
@@ -151,7 +195,8 @@ export const demoClients: DemoClient[] = [
       trade: 'seed merchant',
       place: 'Saltmarrow',
       mail: 'post@saltmarrowseed.example',
-      description: 'Hi Ines, Bertrand here. We sell vegetable and flower seed we grow ourselves on the marsh edge. Could you do us a website by spring? Nothing fancy. We have about 140 sorts.',
+      description:
+        'Hi Ines, Bertrand here. We sell vegetable and flower seed we grow ourselves on the marsh edge. Could you do us a website by spring? Nothing fancy. We have about 140 sorts.',
       services: [],
     },
   },

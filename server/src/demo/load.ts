@@ -23,22 +23,61 @@ function dayLog(day: Date, visits: number, seed: number): string {
     const address = `198.51.100.${1 + Math.floor(random.next() * 250)}`;
     const agent = random.pick(AGENTS);
     let at = day.getTime() + Math.floor(random.next() * 86_000_000);
-    for (const path of ['/', ...['/services/', '/about/', '/contact/', '/old-page'].filter(() => random.next() < 0.38)]) {
-      lines.push({ at, line: writeLogLine({ address, time: new Date(at), method: 'GET', path, status: path === '/old-page' ? 404 : 200, bytes: 4000 + Math.floor(random.next() * 5000), referrer: '', agent }) });
+    for (const path of [
+      '/',
+      ...['/services/', '/about/', '/contact/', '/old-page'].filter(() => random.next() < 0.38),
+    ]) {
+      lines.push({
+        at,
+        line: writeLogLine({
+          address,
+          time: new Date(at),
+          method: 'GET',
+          path,
+          status: path === '/old-page' ? 404 : 200,
+          bytes: 4000 + Math.floor(random.next() * 5000),
+          referrer: '',
+          agent,
+        }),
+      });
       at = Math.min(at + 8000 + Math.floor(random.next() * 60_000), day.getTime() + 86_399_000);
     }
   }
-  return lines.sort((a, b) => a.at - b.at).map((l) => l.line).join('\n') + '\n';
+  return (
+    lines
+      .sort((a, b) => a.at - b.at)
+      .map((l) => l.line)
+      .join('\n') + '\n'
+  );
 }
 
 async function customerSets(registrar: string, domain: string, address: string): Promise<void> {
   const post = async (path: string, fields: [string, string][]) => {
-    const response = await fetch(registrar + path, { method: 'POST', body: new URLSearchParams(fields), redirect: 'manual' });
+    const response = await fetch(registrar + path, {
+      method: 'POST',
+      body: new URLSearchParams(fields),
+      redirect: 'manual',
+    });
     if (response.status !== 303) throw new Error(`${path} at the registrar answered ${response.status}`);
   };
   if (!(await fetch(`${registrar}/records/${domain}`)).ok) await post('/records', [['domain', domain]]);
-  const records = [['@', 'A', '120', address], ['www', 'CNAME', '120', `${domain}.`], ['@', 'MX', '3600', '10 mail.brinegate.example.']];
-  await post(`/records/${domain}`, records.flatMap(([name, type, ttl, data]) => [['name', name!], ['type', type!], ['ttl', ttl!], ['data', data!]] as [string, string][]));
+  const records = [
+    ['@', 'A', '120', address],
+    ['www', 'CNAME', '120', `${domain}.`],
+    ['@', 'MX', '3600', '10 mail.brinegate.example.'],
+  ];
+  await post(
+    `/records/${domain}`,
+    records.flatMap(
+      ([name, type, ttl, data]) =>
+        [
+          ['name', name!],
+          ['type', type!],
+          ['ttl', ttl!],
+          ['data', data!],
+        ] as [string, string][],
+    ),
+  );
 }
 
 /** Loads the demo clients as a designer would: through the API, the registrar’s pages and the sites’ own forms. Running it again adds only what is missing. */
@@ -49,7 +88,9 @@ export async function loadDemo(stack: Pick<Stack, 'url' | 'config'>, say: (line:
   for (const [n, client] of [...demoClients].reverse().entries()) {
     if (sites.some((s) => s.name === client.facts.name)) continue;
     await loadClient(api, stack.config, client, n);
-    say(`${client.facts.name}: ${{ brief: 'a brief', making: 'being made', live: `live at ${client.domain ?? ''}` }[client.stage]}`);
+    say(
+      `${client.facts.name}: ${{ brief: 'a brief', making: 'being made', live: `live at ${client.domain ?? ''}` }[client.stage]}`,
+    );
   }
 }
 
@@ -57,7 +98,11 @@ async function loadClient(api: ApiClient, config: Stack['config'], client: DemoC
   const change = (operation: unknown) => api.call('POST', `/sites/${id}/operations`, { operation });
   const { id } = await api.call<{ id: string }>('POST', '/sites', client.facts);
   if (client.stage === 'brief') return;
-  const read = () => api.call<{ document: { facts: Facts; pages: { sections: { id: string; content: Record<string, unknown> }[] }[] } }>('GET', `/sites/${id}`);
+  const read = () =>
+    api.call<{ document: { facts: Facts; pages: { sections: { id: string; content: Record<string, unknown> }[] }[] } }>(
+      'GET',
+      `/sites/${id}`,
+    );
   await change(writeVersion((await read()).document.facts, client.seed));
   if (!client.server) return;
   await api.call('PUT', `/sites/${id}/server`, { server: client.server });
@@ -72,7 +117,12 @@ async function loadClient(api: ApiClient, config: Stack['config'], client: DemoC
         if (Array.isArray(value)) value.forEach((v, i) => walk(v, `${path}.${i}`));
         else if (typeof value === 'object' && value !== null) {
           const text = value as { value?: string; from?: { kind: string; claim?: boolean } };
-          if (text.from?.kind === 'pack' && text.from.claim) operations.push({ op: 'setText', at: { section: section.id, path }, text: { value: text.value, from: { kind: 'client' } } });
+          if (text.from?.kind === 'pack' && text.from.claim)
+            operations.push({
+              op: 'setText',
+              at: { section: section.id, path },
+              text: { value: text.value, from: { kind: 'client' } },
+            });
           else if (!text.from) for (const [k, v] of Object.entries(value)) walk(v, path ? `${path}.${k}` : k);
         }
       };
@@ -100,19 +150,38 @@ async function loadClient(api: ApiClient, config: Stack['config'], client: DemoC
     if (!response.ok) throw new Error(`the access log was refused: ${response.status}`);
   }
   if (client.message) await sendForm(server, client.domain!, config, client.message);
-  if (client.trouble === 'record-changed') await customerSets(new URL(config.rdap).origin, client.domain!, '203.0.113.77');
+  if (client.trouble === 'record-changed')
+    await customerSets(new URL(config.rdap).origin, client.domain!, '203.0.113.77');
   await api.job(id, 'round');
-  if (client.trouble === 'release-ahead') await change({ op: 'setFact', field: 'hours', value: 'Monday to Friday 7.30–16.30\nSaturday by arrangement' });
+  if (client.trouble === 'release-ahead')
+    await change({ op: 'setFact', field: 'hours', value: 'Monday to Friday 7.30–16.30\nSaturday by arrangement' });
 }
 
-async function sendForm(server: Stack['config']['servers'][number], domain: string, config: Stack['config'], fields: Record<string, string>): Promise<void> {
+async function sendForm(
+  server: Stack['config']['servers'][number],
+  domain: string,
+  config: Stack['config'],
+  fields: Record<string, string>,
+): Promise<void> {
   const { request } = await import('node:https');
   const { readFile } = await import('node:fs/promises');
   const ca = await Promise.all(config.trust.map((f) => readFile(f, 'utf8')));
   const body = new URLSearchParams(fields).toString();
   const status = await new Promise<number>((done, fail) => {
     const req = request(
-      { host: server.address, port: server.httpsPort, servername: domain, ca, method: 'POST', path: '/-/forms/contact', headers: { host: domain, 'content-type': 'application/x-www-form-urlencoded', 'content-length': Buffer.byteLength(body) } },
+      {
+        host: server.address,
+        port: server.httpsPort,
+        servername: domain,
+        ca,
+        method: 'POST',
+        path: '/-/forms/contact',
+        headers: {
+          host: domain,
+          'content-type': 'application/x-www-form-urlencoded',
+          'content-length': Buffer.byteLength(body),
+        },
+      },
       (res) => {
         res.resume();
         done(res.statusCode ?? 0);

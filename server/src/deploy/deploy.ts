@@ -9,16 +9,23 @@ const sha256 = (bytes: Uint8Array | string) => createHash('sha256').update(bytes
 const some = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
 /** The address a site answers to before it has a domain. */
-export const temporaryOrigin = (site: Pick<SiteRow, 'temporary'>, server: ServerRow): string => `http://${site.temporary}.${server.temporaryBase}:${server.temporaryPort}`;
+export const temporaryOrigin = (site: Pick<SiteRow, 'temporary'>, server: ServerRow): string =>
+  `http://${site.temporary}.${server.temporaryBase}:${server.temporaryPort}`;
 
 /** Where temporary addresses of a server are reached: names under localhost are loopback by definition (RFC 6761, 6.3). */
-export const temporaryAddress = (server: ServerRow): string => (/(^|\.)localhost$/.test(server.temporaryBase) ? '127.0.0.1' : server.address);
+export const temporaryAddress = (server: ServerRow): string =>
+  /(^|\.)localhost$/.test(server.temporaryBase) ? '127.0.0.1' : server.address;
 
 /** The origin a site’s canonical addresses are on: its domain, or its temporary address until it has one. */
-export const originOf = (site: Pick<SiteRow, 'temporary' | 'domain'>, server: ServerRow): string => (site.domain ? `https://${site.domain}` : temporaryOrigin(site, server));
+export const originOf = (site: Pick<SiteRow, 'temporary' | 'domain'>, server: ServerRow): string =>
+  site.domain ? `https://${site.domain}` : temporaryOrigin(site, server);
 
 /** A site with its server. @throws JobRefused where one of them is missing */
-export async function siteAndServer(sites: Sites, servers: Servers, id: string): Promise<{ site: SiteRow; server: ServerRow }> {
+export async function siteAndServer(
+  sites: Sites,
+  servers: Servers,
+  id: string,
+): Promise<{ site: SiteRow; server: ServerRow }> {
   const site = await sites.get(id);
   if (!site) throw new JobRefused('The site is gone.');
   const server = site.server ? await servers.get(site.server) : undefined;
@@ -28,7 +35,13 @@ export async function siteAndServer(sites: Sites, servers: Servers, id: string):
 
 /** Tells the host what it should know of a site. Safe to repeat. */
 export const tellHost = (site: SiteRow, server: ServerRow) =>
-  server.client.putSite(site.id, { name: site.document.facts.name || site.id, temporary: site.temporary, domain: site.domain, open: site.open, previewKey: site.previewKey });
+  server.client.putSite(site.id, {
+    name: site.document.facts.name || site.id,
+    temporary: site.temporary,
+    domain: site.domain,
+    open: site.open,
+    previewKey: site.previewKey,
+  });
 
 /** Draws a release of a document: its files and its manifest. The same document and origin give the same release. */
 export async function drawRelease(document: SiteDocument, origin: string) {
@@ -44,24 +57,37 @@ export async function drawRelease(document: SiteDocument, origin: string) {
  */
 export async function deploySteps(work: Work, sites: Sites, servers: Servers): Promise<void> {
   const { site, server } = await siteAndServer(sites, servers, work.job.site);
-  if (!site.document.pages.length) throw new JobRefused('There are no pages yet. Generate the site from its brief first.');
+  if (!site.document.pages.length)
+    throw new JobRefused('There are no pages yet. Generate the site from its brief first.');
   await work.step(`Set up the CMS on ${server.name}`, async () => {
     await tellHost(site, server);
     return 'A schema and a role of its own';
   });
   const drawn = await work.step('Draw the release', async () => {
     const release = await drawRelease(site.document, originOf(site, server));
-    return { ...release, detail: `${some(release.files.length, 'file')}, ${Math.ceil(release.files.reduce((s, f) => s + f.bytes.byteLength, 0) / 1024)} KB` };
+    return {
+      ...release,
+      detail: `${some(release.files.length, 'file')}, ${Math.ceil(release.files.reduce((s, f) => s + f.bytes.byteLength, 0) / 1024)} KB`,
+    };
   });
   const byHash = new Map(drawn.files.map((f) => [drawn.manifest.files[f.path]!.hash, f.bytes]));
   const sent = await work.step('Send what the server lacks', async () => {
     const missing = await server.client.missing([...byHash.keys()]);
     for (const hash of missing) await server.client.putBlob(hash, byHash.get(hash)!);
-    return { count: missing.length, detail: missing.length ? `${missing.length} of ${some(byHash.size, 'file')}` : 'Nothing: all of it is there' };
+    return {
+      count: missing.length,
+      detail: missing.length ? `${missing.length} of ${some(byHash.size, 'file')}` : 'Nothing: all of it is there',
+    };
   });
   await work.step('Register the release', async () => {
     await server.client.putRelease(site.id, drawn.id, drawn.manifest, drawn.json);
-    await sites.keepRelease({ id: drawn.id, site: site.id, head: site.head, manifest: drawn.manifest, sent: sent.count });
+    await sites.keepRelease({
+      id: drawn.id,
+      site: site.id,
+      head: site.head,
+      manifest: drawn.manifest,
+      sent: sent.count,
+    });
     return drawn.id;
   });
   await work.step('Switch to it', async () => {

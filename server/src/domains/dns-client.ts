@@ -36,17 +36,41 @@ function read(message: Buffer, id: number, name: string): (DecodedPacket & { rco
   try {
     const packet = decode(message) as DecodedPacket & { rcode: string };
     // A reply counts only where id and question are those that were asked (RFC 5452, 9.1).
-    return packet.type === 'response' && packet.id === id && packet.questions?.[0]?.name.toLowerCase() === name ? packet : null;
+    return packet.type === 'response' && packet.id === id && packet.questions?.[0]?.name.toLowerCase() === name
+      ? packet
+      : null;
   } catch {
     return null;
   }
 }
 
 /** Asks one name server over UDP, twice, and over TCP where the answer was cut (RFC 1035, RFC 7766). @throws Error on silence */
-export async function askDns(server: Pick<NameServer, 'address' | 'port'>, name: string, type: RecordType, timeout = 1200): Promise<DnsAnswer> {
+export async function askDns(
+  server: Pick<NameServer, 'address' | 'port'>,
+  name: string,
+  type: RecordType,
+  timeout = 1200,
+): Promise<DnsAnswer> {
   const owner = name.toLowerCase();
   const id = randomInt(65536);
-  const query = { type: 'query' as const, id, flags: dnsPacket.RECURSION_DESIRED, questions: [{ type, name: owner }], additionals: [{ type: 'OPT' as const, name: '.' as const, udpPayloadSize: 1232, flags: 0, options: [], extendedRcode: 0, ednsVersion: 0, flag_do: false }] };
+  const query = {
+    type: 'query' as const,
+    id,
+    flags: dnsPacket.RECURSION_DESIRED,
+    questions: [{ type, name: owner }],
+    additionals: [
+      {
+        type: 'OPT' as const,
+        name: '.' as const,
+        udpPayloadSize: 1232,
+        flags: 0,
+        options: [],
+        extendedRcode: 0,
+        ednsVersion: 0,
+        flag_do: false,
+      },
+    ],
+  };
   const overUdp = () =>
     new Promise<DecodedPacket & { rcode: string }>((done, fail) => {
       const socket = createSocket('udp4');
@@ -82,7 +106,9 @@ export async function askDns(server: Pick<NameServer, 'address' | 'port'>, name:
   if (packet.flag_tc) packet = await overTcp();
   const records = (packet.answers ?? []).flatMap((a) => {
     const data = plainData(a);
-    return data === null ? [] : [{ name: a.name.toLowerCase(), type: a.type, ttl: (a as { ttl?: number }).ttl ?? 0, data }];
+    return data === null
+      ? []
+      : [{ name: a.name.toLowerCase(), type: a.type, ttl: (a as { ttl?: number }).ttl ?? 0, data }];
   });
   return { rcode: packet.rcode, records };
 }

@@ -13,7 +13,8 @@ async function authoritiesOf(domain: string, dns: PorchConfig['dns']): Promise<N
     const ns = await askDns(resolver, domain, 'NS').catch(() => null);
     for (const record of ns?.records.filter((r) => r.type === 'NS') ?? []) {
       const a = await askDns(resolver, record.data.replace(/\.$/, ''), 'A').catch(() => null);
-      for (const address of a?.records.filter((r) => r.type === 'A') ?? []) found.push({ name: record.data, address: address.data, port: dns.port });
+      for (const address of a?.records.filter((r) => r.type === 'A') ?? [])
+        found.push({ name: record.data, address: address.data, port: dns.port });
     }
     if (found.length) return found;
   }
@@ -21,7 +22,12 @@ async function authoritiesOf(domain: string, dns: PorchConfig['dns']): Promise<N
 }
 
 /** Asks a domain’s own name servers for the records that matter, and every resolver what it would tell a visitor. */
-export async function lookRound(domain: string, address: string, config: PorchConfig, registrar: Registrar): Promise<DomainSeen> {
+export async function lookRound(
+  domain: string,
+  address: string,
+  config: PorchConfig,
+  registrar: Registrar,
+): Promise<DomainSeen> {
   const www = `www.${domain}`;
   const wanted: [string, RecordType][] = [
     [domain, 'A'],
@@ -38,7 +44,9 @@ export async function lookRound(domain: string, address: string, config: PorchCo
         const answers = await Promise.all(wanted.map(([name, type]) => askDns(authority, name, type)));
         const refused = answers.find((a) => a.rcode !== 'NOERROR' && a.rcode !== 'NXDOMAIN');
         if (refused) throw new Error(`${authority.name} answered ${refused.rcode}`);
-        const all = answers.flatMap((a, n) => a.records.filter((r) => r.name === wanted[n]![0] && r.type === wanted[n]![1]));
+        const all = answers.flatMap((a, n) =>
+          a.records.filter((r) => r.name === wanted[n]![0] && r.type === wanted[n]![1]),
+        );
         return { records: all, error: null };
       } catch (error) {
         trouble = (error as Error).message;
@@ -51,12 +59,28 @@ export async function lookRound(domain: string, address: string, config: PorchCo
       const { records } = await askDns(resolver, domain, 'A');
       const a = records.filter((r) => r.type === 'A');
       const answer = a.map((r) => r.data);
-      return { name: resolver.name, answer, ttl: a[0]?.ttl ?? null, state: answer.length === 0 ? 'none' : answer.length === 1 && answer[0] === address ? 'new' : 'old' };
+      return {
+        name: resolver.name,
+        answer,
+        ttl: a[0]?.ttl ?? null,
+        state: answer.length === 0 ? 'none' : answer.length === 1 && answer[0] === address ? 'new' : 'old',
+      };
     } catch {
       return { name: resolver.name, answer: [], ttl: null, state: 'silent' };
     }
   };
-  const [authority, registration, ...resolvers] = await Promise.all([fromAuthority(), registrar.lookUp(domain), ...config.dns.resolvers.map(fromResolver)]);
+  const [authority, registration, ...resolvers] = await Promise.all([
+    fromAuthority(),
+    registrar.lookUp(domain),
+    ...config.dns.resolvers.map(fromResolver),
+  ]);
   const at = authority.records.filter((r) => r.name === domain && r.type === 'A').map((r) => r.data);
-  return { at: new Date().toISOString(), leadsHere: at.length === 1 && at[0] === address, registration, records: authority.records, error: authority.error, resolvers };
+  return {
+    at: new Date().toISOString(),
+    leadsHere: at.length === 1 && at[0] === address,
+    registration,
+    records: authority.records,
+    error: authority.error,
+    resolvers,
+  };
 }

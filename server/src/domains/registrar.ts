@@ -22,12 +22,20 @@ export class Registrar {
 
   private async api<T>(method: string, path: string, body?: unknown): Promise<T> {
     const { registrar } = this.config;
-    if (!registrar) throw new Problem(409, 'There is no registrar account', 'Name one in the configuration to register domains from here.');
+    if (!registrar)
+      throw new Problem(
+        409,
+        'There is no registrar account',
+        'Name one in the configuration to register domains from here.',
+      );
     let response: Response;
     try {
       response = await fetch(`${registrar.url}${path}`, {
         method,
-        headers: { authorization: `Bearer ${registrar.key}`, ...(body !== undefined && { 'content-type': 'application/json' }) },
+        headers: {
+          authorization: `Bearer ${registrar.key}`,
+          ...(body !== undefined && { 'content-type': 'application/json' }),
+        },
         body: body === undefined ? null : JSON.stringify(body),
         signal: AbortSignal.timeout(8000),
       });
@@ -35,7 +43,12 @@ export class Registrar {
       throw new Problem(502, 'The registrar does not answer', 'Nothing was changed. Try again in a minute.');
     }
     const answer = (await response.json().catch(() => ({}))) as { title?: string; detail?: string };
-    if (!response.ok) throw new Problem(response.status >= 500 ? 502 : 409, answer.title ?? 'The registrar said no', answer.detail ?? '');
+    if (!response.ok)
+      throw new Problem(
+        response.status >= 500 ? 502 : 409,
+        answer.title ?? 'The registrar said no',
+        answer.detail ?? '',
+      );
     return answer as T;
   }
 
@@ -43,16 +56,27 @@ export class Registrar {
   async lookUp(domain: string): Promise<Registration> {
     const unknown: Registration = { state: 'unknown', expires: null, registrar: null, page: null };
     try {
-      const response = await fetch(`${this.config.rdap}/domain/${domain}`, { headers: { accept: 'application/rdap+json' }, signal: AbortSignal.timeout(5000) });
+      const response = await fetch(`${this.config.rdap}/domain/${domain}`, {
+        headers: { accept: 'application/rdap+json' },
+        signal: AbortSignal.timeout(5000),
+      });
       if (response.status === 404) return { ...unknown, state: 'free' };
       if (!response.ok) return unknown;
       const found = (await response.json()) as {
         events?: { eventAction: string; eventDate: string }[];
-        entities?: { roles?: string[]; vcardArray?: [string, [string, object, string, string][]]; links?: { rel: string; href: string }[] }[];
+        entities?: {
+          roles?: string[];
+          vcardArray?: [string, [string, object, string, string][]];
+          links?: { rel: string; href: string }[];
+        }[];
       };
       const registrar = found.entities?.find((e) => e.roles?.includes('registrar'));
       const href = registrar?.links?.find((l) => l.rel === 'about')?.href ?? null;
-      const ours = this.config.registrar ? (await this.api<{ domains: { domain: string }[] }>('GET', '/domains')).domains.some((d) => d.domain === domain) : false;
+      const ours = this.config.registrar
+        ? (await this.api<{ domains: { domain: string }[] }>('GET', '/domains')).domains.some(
+            (d) => d.domain === domain,
+          )
+        : false;
       return {
         state: ours ? 'ours' : 'elsewhere',
         expires: found.events?.find((e) => e.eventAction === 'expiration')?.eventDate ?? null,
@@ -65,11 +89,22 @@ export class Registrar {
   }
 
   register = (domain: string) => this.api<{ expires: string }>('POST', '/domains', { domain, years: 1 });
-  records = async (domain: string) => (await this.api<{ records: AccountRecord[] }>('GET', `/domains/${domain}/records`)).records;
+  records = async (domain: string) =>
+    (await this.api<{ records: AccountRecord[] }>('GET', `/domains/${domain}/records`)).records;
 
   /** Leads a domain of our account, and its www name, to an address. Everything else in its zone stays. */
   async leadTo(domain: string, address: string): Promise<void> {
-    const kept = (await this.records(domain)).filter((r) => !(r.name === '@' && (r.type === 'A' || r.type === 'AAAA')) && !(r.name === 'www' && ['A', 'AAAA', 'CNAME'].includes(r.type)));
-    await this.api('PUT', `/domains/${domain}/records`, { records: [{ name: '@', type: 'A', ttl: 300, data: address }, { name: 'www', type: 'CNAME', ttl: 300, data: `${domain}.` }, ...kept] });
+    const kept = (await this.records(domain)).filter(
+      (r) =>
+        !(r.name === '@' && (r.type === 'A' || r.type === 'AAAA')) &&
+        !(r.name === 'www' && ['A', 'AAAA', 'CNAME'].includes(r.type)),
+    );
+    await this.api('PUT', `/domains/${domain}/records`, {
+      records: [
+        { name: '@', type: 'A', ttl: 300, data: address },
+        { name: 'www', type: 'CNAME', ttl: 300, data: `${domain}.` },
+        ...kept,
+      ],
+    });
   }
 }

@@ -3,7 +3,11 @@ import pg from 'pg';
 import type { Queryable } from '../db/database.js';
 
 /** Something that changed, told to every open interface. Only ids travel; who listens asks for the rest. */
-export type PorchEvent = { kind: 'site'; site: string; head: number } | { kind: 'job'; site: string; job: string } | { kind: 'inbox' } | { kind: 'care'; site: string };
+export type PorchEvent =
+  | { kind: 'site'; site: string; head: number }
+  | { kind: 'job'; site: string; job: string }
+  | { kind: 'inbox' }
+  | { kind: 'care'; site: string };
 
 const CHANNEL = 'porch_events';
 

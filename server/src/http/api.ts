@@ -2,7 +2,19 @@ import { timingSafeEqual } from 'node:crypto';
 import { Ajv, type ValidateFunction } from 'ajv';
 import { parseCookie, stringifySetCookie } from 'cookie';
 import express, { Router, type Request, type Response } from 'express';
-import { byWeek, chipOf, checklist, pathOf, planRecords, Problem, readBrief, BriefError, readDomain, titleOf, type Facts } from '@tin-porch/core';
+import {
+  byWeek,
+  chipOf,
+  checklist,
+  pathOf,
+  planRecords,
+  Problem,
+  readBrief,
+  BriefError,
+  readDomain,
+  titleOf,
+  type Facts,
+} from '@tin-porch/core';
 import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';
 import type { PorchConfig } from '../config.js';
@@ -35,7 +47,8 @@ export interface Parts {
 const COOKIE = 'porch_session';
 const ajv = new Ajv({ strictRequired: false });
 const text = (maxLength: number) => ({ type: 'string', maxLength });
-const object = (properties: Record<string, unknown>, required = Object.keys(properties)) => ajv.compile({ type: 'object', additionalProperties: false, required, properties });
+const object = (properties: Record<string, unknown>, required = Object.keys(properties)) =>
+  ajv.compile({ type: 'object', additionalProperties: false, required, properties });
 const checks = {
   signIn: object({ mail: text(254), password: text(200) }),
   brief: object({ text: text(200_000) }),
@@ -66,15 +79,18 @@ const checks = {
 };
 
 function body<T>(req: Request, check: ValidateFunction): T {
-  if (!check(req.body ?? {})) throw new Problem(400, 'The request does not fit', ajv.errorsText(check.errors, { dataVar: 'body' }));
+  if (!check(req.body ?? {}))
+    throw new Problem(400, 'The request does not fit', ajv.errorsText(check.errors, { dataVar: 'body' }));
   return (req.body ?? {}) as T;
 }
 
 /** True where a string inside could not be kept by PostgreSQL: NUL, or half of a surrogate pair. */
 function unkeepable(value: unknown): boolean {
-  if (typeof value === 'string') return value.includes('\0') || !(value as string & { isWellFormed(): boolean }).isWellFormed();
+  if (typeof value === 'string')
+    return value.includes('\0') || !(value as string & { isWellFormed(): boolean }).isWellFormed();
   if (Array.isArray(value)) return value.some(unkeepable);
-  if (typeof value === 'object' && value !== null) return Object.entries(value).some(([k, v]) => unkeepable(k) || unkeepable(v));
+  if (typeof value === 'object' && value !== null)
+    return Object.entries(value).some(([k, v]) => unkeepable(k) || unkeepable(v));
   return false;
 }
 
@@ -102,21 +118,44 @@ export function api(parts: Parts): Router {
   router.use((req, _res, next) => {
     const site = req.headers['sec-fetch-site'];
     const origin = req.headers.origin;
-    if (req.method !== 'GET' && ((site && site !== 'same-origin' && site !== 'none') || (origin && origin !== 'null' && new URL(origin).host !== req.headers.host) || origin === 'null')) throw new Problem(403, 'The request comes from another site');
+    if (
+      req.method !== 'GET' &&
+      ((site && site !== 'same-origin' && site !== 'none') ||
+        (origin && origin !== 'null' && new URL(origin).host !== req.headers.host) ||
+        origin === 'null')
+    )
+      throw new Problem(403, 'The request comes from another site');
     next();
   });
   router.use(express.json({ limit: '2mb', strict: true }));
   router.use((req, _res, next) => {
-    const sent = req.method !== 'GET' && req.method !== 'HEAD' && req.method !== 'DELETE' && Number(req.headers['content-length'] ?? 0) > 0;
-    if (sent && !req.is('application/json')) throw new Problem(415, 'The request is of a type this address does not take', 'Send application/json.');
-    if (unkeepable(req.body)) throw new Problem(400, 'The text holds characters that cannot be kept', 'A NUL or half a character is in it.');
+    const sent =
+      req.method !== 'GET' &&
+      req.method !== 'HEAD' &&
+      req.method !== 'DELETE' &&
+      Number(req.headers['content-length'] ?? 0) > 0;
+    if (sent && !req.is('application/json'))
+      throw new Problem(415, 'The request is of a type this address does not take', 'Send application/json.');
+    if (unkeepable(req.body))
+      throw new Problem(400, 'The text holds characters that cannot be kept', 'A NUL or half a character is in it.');
     next();
   });
 
   router.post('/session', async (req, res) => {
     const { mail, password } = body<{ mail: string; password: string }>(req, checks.signIn);
     const { token, maxAge } = await accounts.signIn(mail, password, req.socket.remoteAddress ?? '');
-    res.set('set-cookie', stringifySetCookie({ name: COOKIE, value: token, httpOnly: true, sameSite: 'strict', path: '/', maxAge, secure: req.secure }));
+    res.set(
+      'set-cookie',
+      stringifySetCookie({
+        name: COOKIE,
+        value: token,
+        httpOnly: true,
+        sameSite: 'strict',
+        path: '/',
+        maxAge,
+        secure: req.secure,
+      }),
+    );
     const session = (await accounts.session(token))!;
     res.json({ designer: { mail: session.designer.mail, name: session.designer.name }, csrf: session.csrf });
   });
@@ -125,7 +164,12 @@ export function api(parts: Parts): Router {
   router.use(async (req, res, next) => {
     const session = await accounts.session(sessionToken(req));
     if (!session) throw new Problem(401, 'Sign in first');
-    if (req.method !== 'GET' && req.method !== 'HEAD' && !same(String(req.headers['x-porch-token'] ?? ''), session.csrf)) throw new Problem(403, 'The request lacks the token of its session', 'Load the page again.');
+    if (
+      req.method !== 'GET' &&
+      req.method !== 'HEAD' &&
+      !same(String(req.headers['x-porch-token'] ?? ''), session.csrf)
+    )
+      throw new Problem(403, 'The request lacks the token of its session', 'Load the page again.');
     res.locals.designer = session.designer;
     next();
   });
@@ -135,7 +179,10 @@ export function api(parts: Parts): Router {
   });
   router.delete('/session', async (req, res) => {
     await accounts.signOut(sessionToken(req));
-    res.set('set-cookie', stringifySetCookie({ name: COOKIE, value: '', httpOnly: true, sameSite: 'strict', path: '/', maxAge: 0 }));
+    res.set(
+      'set-cookie',
+      stringifySetCookie({ name: COOKIE, value: '', httpOnly: true, sameSite: 'strict', path: '/', maxAge: 0 }),
+    );
     res.status(204).end();
   });
 
@@ -156,7 +203,11 @@ export function api(parts: Parts): Router {
   const own = (req: Request, res: Response) => sites.of(me(res).id, String(req.params['id']));
 
   async function summary(rows: SiteRow[]) {
-    const [known, visits, all] = await Promise.all([sites.known(rows), rounds.visitsOf(rows.map((r) => r.id)), servers.all()]);
+    const [known, visits, all] = await Promise.all([
+      sites.known(rows),
+      rounds.visitsOf(rows.map((r) => r.id)),
+      servers.all(),
+    ]);
     const now = new Date().toISOString();
     return rows.map((r) => {
       const k = known.get(r.id)!;
@@ -184,7 +235,11 @@ export function api(parts: Parts): Router {
 
   router.get('/sites', async (_req, res) => {
     const rows = await sites.list(me(res).id);
-    res.json({ sites: await summary(rows), findings: await rounds.findings(me(res).id), unread: await inbox.unread(me(res).id) });
+    res.json({
+      sites: await summary(rows),
+      findings: await rounds.findings(me(res).id),
+      unread: await inbox.unread(me(res).id),
+    });
   });
   router.post('/sites', async (req, res) => {
     const site = await sites.create(me(res).id, body<Partial<Facts>>(req, checks.facts));
@@ -217,12 +272,20 @@ export function api(parts: Parts): Router {
       changedAt: site.changedAt,
       history,
       ...state,
-      server: server && { name: server.name, address: server.address, httpPort: server.httpPort, httpsPort: server.httpsPort },
+      server: server && {
+        name: server.name,
+        address: server.address,
+        httpPort: server.httpPort,
+        httpsPort: server.httpsPort,
+      },
       temporary: server && temporaryOrigin(site, server),
       origin: server && originOf(site, server),
       domain: site.domain,
       domainSeen: site.domainSeen,
-      records: site.domain && server && site.domainSeen ? planRecords(site.domain, server.address, site.domainSeen.records, config.acme.caaName) : null,
+      records:
+        site.domain && server && site.domainSeen
+          ? planRecords(site.domain, server.address, site.domainSeen.records, config.acme.caaName)
+          : null,
       certificate: certificate.find((c) => c.domain === site.domain) ?? null,
       open: site.open,
       publishedAt: site.publishedAt,
@@ -253,7 +316,8 @@ export function api(parts: Parts): Router {
       body(req, checks.nothing);
       const site = await own(req, res);
       if (!site.server) throw new Problem(409, 'The site has no server yet', 'Choose one first.');
-      if (kind !== 'round' && kind !== 'certificate' && !site.document.pages.length) throw new Problem(409, 'There are no pages yet', 'Generate the site from its brief first.');
+      if (kind !== 'round' && kind !== 'certificate' && !site.document.pages.length)
+        throw new Problem(409, 'There are no pages yet', 'Generate the site from its brief first.');
       res.status(202).json({ job: await jobs.begin(site.id, kind) });
     });
   begin('deploy');
@@ -272,7 +336,8 @@ export function api(parts: Parts): Router {
     const site = await own(req, res);
     const { server } = body<{ server: string }>(req, checks.server);
     if (!(await servers.get(server))) throw new Problem(404, 'There is no such server');
-    if (site.server && site.server !== server && site.liveRelease) throw new Problem(409, 'The site is on another server', 'Moving a site between servers is not built yet.');
+    if (site.server && site.server !== server && site.liveRelease)
+      throw new Problem(409, 'The site is on another server', 'Moving a site between servers is not built yet.');
     await sites.setServer(site.id, server);
     res.json({ server });
   });
@@ -289,7 +354,13 @@ export function api(parts: Parts): Router {
     const { open } = body<{ open: boolean }>(req, checks.open);
     const server = site.server ? await servers.get(site.server) : undefined;
     if (!server || !site.liveRelease) throw new Problem(409, 'The site is on no server yet', 'Deploy it first.');
-    await server.client.putSite(site.id, { name: site.document.facts.name, temporary: site.temporary, domain: site.domain, open, previewKey: site.previewKey });
+    await server.client.putSite(site.id, {
+      name: site.document.facts.name,
+      temporary: site.temporary,
+      domain: site.domain,
+      open,
+      previewKey: site.previewKey,
+    });
     await sites.setOpen(site.id, open);
     await tell(sites.db, { kind: 'care', site: site.id });
     res.json({ open });
@@ -315,7 +386,8 @@ export function api(parts: Parts): Router {
   });
   router.delete('/sites/:id/domain', async (req, res) => {
     const site = await own(req, res);
-    if (site.open) throw new Problem(409, 'The site is open on its domain', 'Close it before you take the domain away.');
+    if (site.open)
+      throw new Problem(409, 'The site is open on its domain', 'Close it before you take the domain away.');
     await sites.setDomain(site.id, null);
     await tell(sites.db, { kind: 'care', site: site.id });
     res.status(204).end();
@@ -358,8 +430,21 @@ export function api(parts: Parts): Router {
       servers: await Promise.all(
         all.map(async (s) => {
           const health = await s.client.health().catch((error: Error) => error);
-          const base = { name: s.name, address: s.address, temporaryBase: s.temporaryBase, sites: rows.filter((r) => r.server === s.name).map((r) => ({ id: r.id, name: r.document.facts.name })) };
-          return health instanceof Error ? { ...base, error: health.message } : { ...base, upSeconds: health.upSeconds, database: health.database, freeBytes: health.freeBytes, totalBytes: health.totalBytes };
+          const base = {
+            name: s.name,
+            address: s.address,
+            temporaryBase: s.temporaryBase,
+            sites: rows.filter((r) => r.server === s.name).map((r) => ({ id: r.id, name: r.document.facts.name })),
+          };
+          return health instanceof Error
+            ? { ...base, error: health.message }
+            : {
+                ...base,
+                upSeconds: health.upSeconds,
+                database: health.database,
+                freeBytes: health.freeBytes,
+                totalBytes: health.totalBytes,
+              };
         }),
       ),
       at: new Date().toISOString(),
@@ -368,15 +453,30 @@ export function api(parts: Parts): Router {
   router.get('/domains', async (_req, res) => {
     const rows = (await sites.list(me(res).id)).filter((r) => r.domain);
     const held = await Promise.all(rows.map((r) => certificates.of(r.id)));
-    res.json({ domains: rows.map((r, n) => ({ site: r.id, name: r.document.facts.name, domain: r.domain, seen: r.domainSeen, certificate: held[n]!.find((c) => c.domain === r.domain) ?? null, open: r.open })) });
+    res.json({
+      domains: rows.map((r, n) => ({
+        site: r.id,
+        name: r.document.facts.name,
+        domain: r.domain,
+        seen: r.domainSeen,
+        certificate: held[n]!.find((c) => c.domain === r.domain) ?? null,
+        open: r.open,
+      })),
+    });
   });
   router.get('/inbox', async (_req, res) => {
     const rows = await sites.list(me(res).id);
-    res.json({ messages: (await inbox.list(me(res).id)).map((m) => ({ ...m, siteName: rows.find((r) => r.id === m.site)?.document.facts.name })) });
+    res.json({
+      messages: (await inbox.list(me(res).id)).map((m) => ({
+        ...m,
+        siteName: rows.find((r) => r.id === m.site)?.document.facts.name,
+      })),
+    });
   });
   router.put('/inbox/:message', async (req, res) => {
     const { read } = body<{ read: boolean }>(req, checks.read);
-    if (!/^[0-9a-f-]{36}$/.test(req.params.message) || !(await inbox.mark(me(res).id, req.params.message, read))) throw new Problem(404, 'There is no such message');
+    if (!/^[0-9a-f-]{36}$/.test(req.params.message) || !(await inbox.mark(me(res).id, req.params.message, read)))
+      throw new Problem(404, 'There is no such message');
     res.status(204).end();
   });
   router.get('/rounds', async (_req, res) => {

@@ -15,14 +15,27 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
   app.set('trust proxy', false);
   app.use((req, res, next) => {
     res.locals['nonce'] = randomBytes(16).toString('base64');
-    if (!/^[a-z0-9.-]+(:\d+)?$|^\[[0-9a-f:]+\](:\d+)?$/i.test(req.headers.host ?? '')) throw new Problem(400, 'The host header cannot be read');
+    if (!/^[a-z0-9.-]+(:\d+)?$|^\[[0-9a-f:]+\](:\d+)?$/i.test(req.headers.host ?? ''))
+      throw new Problem(400, 'The host header cannot be read');
     next();
   });
   const nonce = (_req: unknown, res: unknown) => `'nonce-${String((res as Response).locals['nonce'])}'`;
   const headers = helmet({
     contentSecurityPolicy: {
       useDefaults: false,
-      directives: { defaultSrc: ["'none'"], scriptSrc: ["'self'"], workerSrc: ["'self'"], styleSrc: ["'self'", nonce], imgSrc: ["'self'", 'data:'], fontSrc: ["'self'"], connectSrc: ["'self'"], frameSrc: ["'self'"], baseUri: ["'self'"], formAction: ["'self'"], frameAncestors: ["'none'"] },
+      directives: {
+        defaultSrc: ["'none'"],
+        scriptSrc: ["'self'"],
+        workerSrc: ["'self'"],
+        styleSrc: ["'self'", nonce],
+        imgSrc: ["'self'", 'data:'],
+        fontSrc: ["'self'"],
+        connectSrc: ["'self'"],
+        frameSrc: ["'self'"],
+        baseUri: ["'self'"],
+        formAction: ["'self'"],
+        frameAncestors: ["'none'"],
+      },
     },
     strictTransportSecurity: false,
     originAgentCluster: false,
@@ -30,7 +43,18 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
   });
   // The window’s frame is an origin of its own (sandbox without same-origin): it may run its one script and nothing else.
   const frameHeaders = helmet({
-    contentSecurityPolicy: { useDefaults: false, directives: { defaultSrc: ["'none'"], scriptSrc: ["'self'"], imgSrc: ["'self'", 'data:'], styleSrc: ["'self'"], fontSrc: ["'self'"], frameAncestors: ["'self'"], sandbox: ['allow-scripts'] } },
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'none'"],
+        scriptSrc: ["'self'"],
+        imgSrc: ["'self'", 'data:'],
+        styleSrc: ["'self'"],
+        fontSrc: ["'self'"],
+        frameAncestors: ["'self'"],
+        sandbox: ['allow-scripts'],
+      },
+    },
     strictTransportSecurity: false,
     originAgentCluster: false,
     xFrameOptions: false,
@@ -38,7 +62,9 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
     crossOriginOpenerPolicy: false,
   });
   app.use((req, res, next) => (req.path.startsWith('/window/') ? frameHeaders : headers)(req, res, next));
-  app.use(compression({ filter: (req, res) => !req.originalUrl.startsWith('/api/events') && compression.filter(req, res) }));
+  app.use(
+    compression({ filter: (req, res) => !req.originalUrl.startsWith('/api/events') && compression.filter(req, res) }),
+  );
   app.use('/api', api(parts));
 
   // A site as its own picture: the home page drawn from the document, for the list of sites.
@@ -49,38 +75,65 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
     const drawn = renderWindow(site.document, 'home', '');
     if (!drawn) throw new Problem(404, 'There are no pages yet');
     const nonce = String(res.locals['nonce']);
-    res.set('content-security-policy', `default-src 'none'; img-src data:; style-src 'nonce-${nonce}'; font-src 'self'; frame-ancestors 'self'; sandbox`);
-    res.set('cache-control', 'private, max-age=600').type('html').send(drawn.html.replace(/<link rel="(stylesheet|preload|icon)"[^>]*>/g, '').replace('</head>', `<style nonce="${nonce}">${drawn.css}</style></head>`));
+    res.set(
+      'content-security-policy',
+      `default-src 'none'; img-src data:; style-src 'nonce-${nonce}'; font-src 'self'; frame-ancestors 'self'; sandbox`,
+    );
+    res
+      .set('cache-control', 'private, max-age=600')
+      .type('html')
+      .send(
+        drawn.html
+          .replace(/<link rel="(stylesheet|preload|icon)"[^>]*>/g, '')
+          .replace('</head>', `<style nonce="${nonce}">${drawn.css}</style></head>`),
+      );
   });
 
   const fonts = new Map(Object.keys(families).map((id) => [fontPath(id), families[id]!.file]));
   app.get('/fonts/:file', async (req, res) => {
     const specifier = fonts.get(`/fonts/${req.params.file}`);
     if (!specifier) throw new Problem(404, 'There is no such font');
-    res.set({ 'access-control-allow-origin': '*', 'cache-control': 'public, max-age=31536000, immutable' }).type('font/woff2').send(await readAsset(specifier));
+    res
+      .set({ 'access-control-allow-origin': '*', 'cache-control': 'public, max-age=31536000, immutable' })
+      .type('font/woff2')
+      .send(await readAsset(specifier));
   });
   app.use(
     express.static(parts.config.web, {
       index: false,
-      setHeaders: (res, path) => void res.setHeader('cache-control', /-[A-Z0-9]{8}\.\w+$/.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
+      setHeaders: (res, path) =>
+        void res.setHeader(
+          'cache-control',
+          /-[A-Z0-9]{8}\.\w+$/.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache',
+        ),
     }),
   );
   app.get('/{*splat}', async (req, res) => {
     if (/\.\w+$/.test(req.path)) throw new Problem(404, 'There is nothing at this address');
     // Read each time: it is small, and a new build brings new names in it.
     const index = await readFile(join(parts.config.web, 'index.html'), 'utf8');
-    res.set('cache-control', 'no-store').type('html').send(index.replaceAll('NONCE', String(res.locals['nonce'])));
+    res
+      .set('cache-control', 'no-store')
+      .type('html')
+      .send(index.replaceAll('NONCE', String(res.locals['nonce'])));
   });
   app.use((_req: Request, _res: Response) => {
     throw new Problem(404, 'There is nothing at this address');
   });
   app.use((error: unknown, req: Request, res: Response, _next: NextFunction) => {
     const code = (error as { code?: string } | null)?.code ?? '';
-    const away = /^(ECONNREFUSED|ECONNRESET|57P0\d|08\w{3})$/.test(code) || /Connection terminated|timeout exceeded when trying to connect/.test((error as Error | null)?.message ?? '');
-    const problem = away ? new Problem(503, 'The database does not answer', 'Nothing was lost. Try again in a moment.') : problemFrom(asProblem(error));
+    const away =
+      /^(ECONNREFUSED|ECONNRESET|57P0\d|08\w{3})$/.test(code) ||
+      /Connection terminated|timeout exceeded when trying to connect/.test((error as Error | null)?.message ?? '');
+    const problem = away
+      ? new Problem(503, 'The database does not answer', 'Nothing was lost. Try again in a moment.')
+      : problemFrom(asProblem(error));
     if (problem.status === 500) log.error({ err: error, path: req.path }, 'a request failed');
     if (res.headersSent) return void res.destroy();
-    res.status(problem.status).type('application/problem+json').send(JSON.stringify(problem.body(req.originalUrl)));
+    res
+      .status(problem.status)
+      .type('application/problem+json')
+      .send(JSON.stringify(problem.body(req.originalUrl)));
   });
   return app;
 }

@@ -47,9 +47,19 @@ export class Inbox {
     }
   }
 
-  private async fetchSite(server: string, site: string, messages: (id: string, after: number) => Promise<{ id: string; seq: number; form: string; fields: Record<string, string>; receivedAt: string }[]>): Promise<void> {
+  private async fetchSite(
+    server: string,
+    site: string,
+    messages: (
+      id: string,
+      after: number,
+    ) => Promise<{ id: string; seq: number; form: string; fields: Record<string, string>; receivedAt: string }[]>,
+  ): Promise<void> {
     for (;;) {
-      const { rows } = await this.db.query<{ seq: string | null }>('select max(seq) as seq from message where site = $1 and server = $2', [site, server]);
+      const { rows } = await this.db.query<{ seq: string | null }>(
+        'select max(seq) as seq from message where site = $1 and server = $2',
+        [site, server],
+      );
       const batch = await messages(site, Number(rows[0]?.seq ?? 0));
       if (!batch.length) return;
       for (const m of batch)
@@ -72,12 +82,18 @@ export class Inbox {
   }
 
   async unread(designer: string): Promise<number> {
-    const { rows } = await this.db.query<{ n: string }>('select count(*) as n from message m join site s on s.id = m.site where s.designer = $1 and m.read_at is null', [designer]);
+    const { rows } = await this.db.query<{ n: string }>(
+      'select count(*) as n from message m join site s on s.id = m.site where s.designer = $1 and m.read_at is null',
+      [designer],
+    );
     return Number(rows[0]!.n);
   }
 
   async mark(designer: string, id: string, read: boolean): Promise<boolean> {
-    const { rowCount } = await this.db.query(`update message m set read_at = case when $3 then now() end from site s where s.id = m.site and s.designer = $1 and m.id = $2`, [designer, id, read]);
+    const { rowCount } = await this.db.query(
+      `update message m set read_at = case when $3 then now() end from site s where s.id = m.site and s.designer = $1 and m.id = $2`,
+      [designer, id, read],
+    );
     if (rowCount) await tell(this.db, { kind: 'inbox' });
     return rowCount === 1;
   }

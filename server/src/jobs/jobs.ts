@@ -85,7 +85,12 @@ export class Jobs {
   async start(): Promise<void> {
     await this.boss.start();
     await this.boss.createQueue(QUEUE);
-    for (let n = 0; n < 3; n++) await this.boss.work<{ id: string }>(QUEUE, { pollingIntervalSeconds: 0.5 }, async ([item]) => void (item && (await this.run(item.data.id))));
+    for (let n = 0; n < 3; n++)
+      await this.boss.work<{ id: string }>(
+        QUEUE,
+        { pollingIntervalSeconds: 0.5 },
+        async ([item]) => void (item && (await this.run(item.data.id))),
+      );
     for (const { name, line, run } of this.cron) {
       await this.boss.createQueue(name);
       await this.boss.schedule(name, line, {}, { tz: 'UTC' });
@@ -116,11 +121,17 @@ export class Jobs {
   /** Starts a job, or gives the one of the same kind that is already open for the site. */
   async begin(site: string, kind: JobKind, input: Record<string, unknown> = {}): Promise<Job> {
     return transaction(this.db, async (client) => {
-      const made = await client.query<Job>(`insert into job (site, kind, input) values ($1, $2, $3) on conflict (site, kind) where state in ('waiting', 'running', 'retrying') do nothing returning ${COLUMNS}`, [site, kind, input]);
+      const made = await client.query<Job>(
+        `insert into job (site, kind, input) values ($1, $2, $3) on conflict (site, kind) where state in ('waiting', 'running', 'retrying') do nothing returning ${COLUMNS}`,
+        [site, kind, input],
+      );
       const job = made.rows[0];
       if (!job) {
         // Somebody asked again: what waits for its next try is tried now.
-        const { rows } = await client.query<Job>(`update job set next_try = case when state = 'retrying' then now() end where site = $1 and kind = $2 and state in ('waiting', 'running', 'retrying') returning ${COLUMNS}`, [site, kind]);
+        const { rows } = await client.query<Job>(
+          `update job set next_try = case when state = 'retrying' then now() end where site = $1 and kind = $2 and state in ('waiting', 'running', 'retrying') returning ${COLUMNS}`,
+          [site, kind],
+        );
         const open = rows[0];
         if (!open) throw new Error('the job ended this moment; ask again');
         if (open.state === 'retrying') await this.wake(client, open.id);
@@ -133,16 +144,26 @@ export class Jobs {
   }
 
   private async wake(client: pg.PoolClient, id: string): Promise<void> {
-    await this.boss.send(QUEUE, { id }, { db: { executeSql: (text: string, values: unknown[]) => client.query(text, values) } } as never);
+    await this.boss.send(QUEUE, { id }, {
+      db: { executeSql: (text: string, values: unknown[]) => client.query(text, values) },
+    } as never);
   }
 
   async cancel(id: string): Promise<void> {
-    const { rows } = await this.db.query<{ site: string }>(`update job set state = 'cancelled', finished_at = now() where id = $1 and state in ('waiting', 'running', 'retrying') returning site`, [id]);
+    const { rows } = await this.db.query<{ site: string }>(
+      `update job set state = 'cancelled', finished_at = now() where id = $1 and state in ('waiting', 'running', 'retrying') returning site`,
+      [id],
+    );
     if (rows[0]) await tell(this.db, { kind: 'job', site: rows[0].site, job: id });
   }
 
   async recent(site: string, limit = 12): Promise<Job[]> {
-    return (await this.db.query<Job>(`select ${COLUMNS} from job where site = $1 order by created_at desc limit $2`, [site, limit])).rows;
+    return (
+      await this.db.query<Job>(`select ${COLUMNS} from job where site = $1 order by created_at desc limit $2`, [
+        site,
+        limit,
+      ])
+    ).rows;
   }
 
   /** Open jobs and the newest ended one of every site: what the foot shows. */
@@ -159,9 +180,18 @@ export class Jobs {
     const job = rows[0];
     const handler = job && this.handlers.get(job.kind);
     if (!job || !handler) return;
-    const beat = setInterval(() => void this.db.query(`update job set heartbeat_at = now() where id = $1 and state = 'running'`, [id]).catch(() => undefined), HEARTBEAT_MS);
+    const beat = setInterval(
+      () =>
+        void this.db
+          .query(`update job set heartbeat_at = now() where id = $1 and state = 'running'`, [id])
+          .catch(() => undefined),
+      HEARTBEAT_MS,
+    );
     const show = async () => {
-      const { rowCount } = await this.db.query(`update job set steps = $2, heartbeat_at = now() where id = $1 and state = 'running'`, [id, JSON.stringify(job.steps)]);
+      const { rowCount } = await this.db.query(
+        `update job set steps = $2, heartbeat_at = now() where id = $1 and state = 'running'`,
+        [id, JSON.stringify(job.steps)],
+      );
       if (!rowCount) throw new JobCancelled('cancelled');
       await tell(this.db, { kind: 'job', site: job.site, job: id });
     };
@@ -172,10 +202,18 @@ export class Jobs {
       await show();
       try {
         const result = await work();
-        Object.assign(line, { state: 'done', detail: typeof result === 'string' ? result : result.detail, ms: Math.round(performance.now() - started) });
+        Object.assign(line, {
+          state: 'done',
+          detail: typeof result === 'string' ? result : result.detail,
+          ms: Math.round(performance.now() - started),
+        });
         return result;
       } catch (error) {
-        Object.assign(line, { state: 'failed', detail: (error as Error).message, ms: Math.round(performance.now() - started) });
+        Object.assign(line, {
+          state: 'failed',
+          detail: (error as Error).message,
+          ms: Math.round(performance.now() - started),
+        });
         throw error;
       } finally {
         await show();
@@ -192,18 +230,28 @@ export class Jobs {
   }
 
   private async end(job: Job, state: 'done' | 'failed', error: string | null): Promise<void> {
-    await this.db.query(`update job set state = $2, error = $3, steps = $4, finished_at = now() where id = $1 and state = 'running'`, [job.id, state, error, JSON.stringify(job.steps)]);
+    await this.db.query(
+      `update job set state = $2, error = $3, steps = $4, finished_at = now() where id = $1 and state = 'running'`,
+      [job.id, state, error, JSON.stringify(job.steps)],
+    );
     await tell(this.db, { kind: 'job', site: job.site, job: job.id });
   }
 
   private async fail(job: Job, error: Error): Promise<void> {
     const later = error instanceof JobLater;
-    if (error instanceof JobRefused || (!later && job.attempt >= MOST_ATTEMPTS)) return this.end(job, 'failed', error.message);
+    if (error instanceof JobRefused || (!later && job.attempt >= MOST_ATTEMPTS))
+      return this.end(job, 'failed', error.message);
     if (!later) this.log.error({ err: error, job: job.id, kind: job.kind }, 'a job failed and is tried again');
     const seconds = later ? error.seconds : Math.min(60, 2 ** job.attempt);
     await transaction(this.db, async (client) => {
-      await client.query(`update job set state = 'retrying', error = $2, steps = $3, next_try = now() + make_interval(secs => $4) where id = $1 and state = 'running'`, [job.id, error.message, JSON.stringify(job.steps), seconds]);
-      await this.boss.send(QUEUE, { id: job.id }, { startAfter: seconds, db: { executeSql: (text: string, values: unknown[]) => client.query(text, values) } } as never);
+      await client.query(
+        `update job set state = 'retrying', error = $2, steps = $3, next_try = now() + make_interval(secs => $4) where id = $1 and state = 'running'`,
+        [job.id, error.message, JSON.stringify(job.steps), seconds],
+      );
+      await this.boss.send(QUEUE, { id: job.id }, {
+        startAfter: seconds,
+        db: { executeSql: (text: string, values: unknown[]) => client.query(text, values) },
+      } as never);
       await tell(client, { kind: 'job', site: job.site, job: job.id });
     });
   }

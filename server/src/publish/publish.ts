@@ -13,7 +13,10 @@ export const RENEW_DAYS = 30;
  * The whole of publishing, from a click: look at the checklist, bring the newest document to the server, have a
  * certificate where the domain needs one, open the site, and walk the way in as a visitor.
  */
-export async function publishSteps(work: Work, parts: { sites: Sites; servers: Servers; certificates: Certificates; rounds: Rounds }): Promise<void> {
+export async function publishSteps(
+  work: Work,
+  parts: { sites: Sites; servers: Servers; certificates: Certificates; rounds: Rounds },
+): Promise<void> {
   const { sites, servers, certificates, rounds } = parts;
   const { site, server } = await siteAndServer(sites, servers, work.job.site);
   await work.step('Look over the checklist', async () => {
@@ -22,7 +25,8 @@ export async function publishSteps(work: Work, parts: { sites: Sites; servers: S
     return 'Nothing stands in the way';
   });
   const live = site.liveRelease ? await sites.release(site.id, site.liveRelease) : undefined;
-  if (!live || live.head < site.head || live.manifest.origin !== originOf(site, server)) await deploySteps(work, sites, servers);
+  if (!live || live.head < site.head || live.manifest.origin !== originOf(site, server))
+    await deploySteps(work, sites, servers);
   if (site.domain && !(await certificates.good(site.domain, RENEW_DAYS))) await certificates.steps(work);
   await work.step('Open it to everybody', async () => {
     const now = (await sites.get(site.id))!;

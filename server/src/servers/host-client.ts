@@ -56,7 +56,11 @@ export class HostClient {
     try {
       response = await fetch(`${this.url}/v1${path}`, {
         method,
-        headers: { authorization: `Bearer ${this.token}`, ...(body !== undefined && { 'content-type': 'application/json' }), ...(raw !== undefined && { 'content-type': 'application/octet-stream' }) },
+        headers: {
+          authorization: `Bearer ${this.token}`,
+          ...(body !== undefined && { 'content-type': 'application/json' }),
+          ...(raw !== undefined && { 'content-type': 'application/octet-stream' }),
+        },
         body: raw !== undefined ? (raw as BodyInit) : body !== undefined ? JSON.stringify(body) : null,
         signal: AbortSignal.timeout(15_000),
         redirect: 'error',
@@ -67,7 +71,10 @@ export class HostClient {
     }
     if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
     const problem = (await response.json().catch(() => ({}))) as { title?: string; detail?: string };
-    const words = [problem.title ?? `The server answered ${response.status}`, problem.detail].filter(Boolean).join('. ').replace(/\.\.$/, '.');
+    const words = [problem.title ?? `The server answered ${response.status}`, problem.detail]
+      .filter(Boolean)
+      .join('. ')
+      .replace(/\.\.$/, '.');
     if (response.status === 507) throw new JobLater(`${this.name}: ${words}`, 30);
     if (response.status >= 500) throw new JobLater(`${this.name}: ${words}`, 5);
     if (response.status === 401) throw new JobRefused(`${this.name} does not take our token.`);
@@ -75,19 +82,33 @@ export class HostClient {
   }
 
   health = () => this.call<HostHealth>('GET', '/health');
-  putSite = (id: string, settings: { name: string; temporary: string; domain: string | null; open: boolean; previewKey: string }) => this.call<HostSite>('PUT', `/sites/${id}`, settings);
+  putSite = (
+    id: string,
+    settings: { name: string; temporary: string; domain: string | null; open: boolean; previewKey: string },
+  ) => this.call<HostSite>('PUT', `/sites/${id}`, settings);
   site = (id: string) => this.call<HostSite>('GET', `/sites/${id}`);
-  missing = async (hashes: string[]) => (await this.call<{ missing: string[] }>('POST', '/missing', { hashes })).missing;
+  missing = async (hashes: string[]) =>
+    (await this.call<{ missing: string[] }>('POST', '/missing', { hashes })).missing;
   putBlob = (hash: string, bytes: Uint8Array) => this.call<void>('PUT', `/blobs/${hash}`, undefined, bytes);
-  putRelease = (id: string, release: string, manifest: Manifest, document: string) => this.call<void>('PUT', `/sites/${id}/releases/${release}`, { manifest, document });
+  putRelease = (id: string, release: string, manifest: Manifest, document: string) =>
+    this.call<void>('PUT', `/sites/${id}/releases/${release}`, { manifest, document });
   switchTo = (id: string, release: string) => this.call<HostSite>('POST', `/sites/${id}/current`, { release });
   putChallenge = (token: string, answer: string) => this.call<void>('PUT', `/challenges/${token}`, { answer });
   dropChallenge = (token: string) => this.call<void>('DELETE', `/challenges/${token}`);
-  putCertificate = (domain: string, key: string, chain: string) => this.call<CertificateFacts>('PUT', `/certificates/${domain}`, { key, chain });
-  preview = (id: string, days: number) => this.call<{ token: string; until: string }>('POST', `/sites/${id}/preview`, { days });
+  putCertificate = (domain: string, key: string, chain: string) =>
+    this.call<CertificateFacts>('PUT', `/certificates/${domain}`, { key, chain });
+  preview = (id: string, days: number) =>
+    this.call<{ token: string; until: string }>('POST', `/sites/${id}/preview`, { days });
   marks = () => this.call<{ marks: Record<string, number> }>('GET', '/marks');
-  messages = async (id: string, after: number) => (await this.call<{ messages: HostMessage[] }>('GET', `/sites/${id}/messages?after=${after}`)).messages;
-  visits = async (id: string, since: string) => (await this.call<{ days: Record<string, { visits: number; pages: number }> }>('GET', `/sites/${id}/visits?since=${since}`)).days;
-  putLog = (id: string, day: string, text: string) => this.call<{ lines: number }>('PUT', `/sites/${id}/logs/${day}`, undefined, text);
+  messages = async (id: string, after: number) =>
+    (await this.call<{ messages: HostMessage[] }>('GET', `/sites/${id}/messages?after=${after}`)).messages;
+  visits = async (id: string, since: string) =>
+    (
+      await this.call<{ days: Record<string, { visits: number; pages: number }> }>(
+        'GET',
+        `/sites/${id}/visits?since=${since}`,
+      )
+    ).days;
+  putLog = (id: string, day: string, text: string) =>
+    this.call<{ lines: number }>('PUT', `/sites/${id}/logs/${day}`, undefined, text);
 }
-

@@ -1,5 +1,24 @@
 import { randomBytes } from 'node:crypto';
-import { apply, chipOf, describe, emptyFacts, historyState, newDocument, OperationError, pathOf, Problem, type Chip, type Facts, type Finding, type LogLine, type Manifest, type Operation, type SiteDocument, type SiteFacts, type StepState } from '@tin-porch/core';
+import {
+  apply,
+  chipOf,
+  describe,
+  emptyFacts,
+  historyState,
+  newDocument,
+  OperationError,
+  pathOf,
+  Problem,
+  type Chip,
+  type Facts,
+  type Finding,
+  type LogLine,
+  type Manifest,
+  type Operation,
+  type SiteDocument,
+  type SiteFacts,
+  type StepState,
+} from '@tin-porch/core';
 import { validateDocument, validateOperation } from '@tin-porch/core/validate';
 import type pg from 'pg';
 import { transaction, type Database, type Queryable } from '../db/database.js';
@@ -26,7 +45,12 @@ export interface SiteRow {
 export interface DomainSeen {
   at: string;
   leadsHere: boolean;
-  registration: { state: 'free' | 'ours' | 'elsewhere' | 'unknown'; expires: string | null; registrar: string | null; page: string | null };
+  registration: {
+    state: 'free' | 'ours' | 'elsewhere' | 'unknown';
+    expires: string | null;
+    registrar: string | null;
+    page: string | null;
+  };
   records: { name: string; type: string; ttl: number; data: string }[];
   /** Null where the name servers answered; else why not. */
   error: string | null;
@@ -49,7 +73,15 @@ const SITE = `id, designer, document, head, created_at as "createdAt", changed_a
 const RELEASE = `id, site, head, manifest, files, bytes::int as bytes, sent, made_at as "madeAt", live_at as "liveAt"`;
 
 const labelOf = (name: string) =>
-  name.normalize('NFD').toLowerCase().replace(/\p{M}/gu, '').replace(/['’]/g, '').replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 32).replace(/-+$/, '') || 'site';
+  name
+    .normalize('NFD')
+    .toLowerCase()
+    .replace(/\p{M}/gu, '')
+    .replace(/['’]/g, '')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 32)
+    .replace(/-+$/, '') || 'site';
 
 /** Where history was written by: a designer’s name. */
 export interface Author {
@@ -62,7 +94,9 @@ export class Sites {
   constructor(readonly db: Database) {}
 
   async list(designer: string): Promise<SiteRow[]> {
-    return (await this.db.query<SiteRow>(`select ${SITE} from site where designer = $1 order by changed_at desc`, [designer])).rows;
+    return (
+      await this.db.query<SiteRow>(`select ${SITE} from site where designer = $1 order by changed_at desc`, [designer])
+    ).rows;
   }
 
   async get(id: string, db: Queryable = this.db): Promise<SiteRow | undefined> {
@@ -83,7 +117,10 @@ export class Sites {
       const label = n === 1 ? base : `${base}-${n}`;
       const document = newDocument(label, all, 1);
       const misfits = validateDocument(document);
-      if (misfits.length) throw new Problem(400, 'The brief does not fit', misfits.map((m) => `${m.pointer} ${m.message}`).join('; '), { misfits });
+      if (misfits.length)
+        throw new Problem(400, 'The brief does not fit', misfits.map((m) => `${m.pointer} ${m.message}`).join('; '), {
+          misfits,
+        });
       const { rows } = await this.db.query<SiteRow>(
         `insert into site (id, designer, document, temporary, preview_key) values ($1, $2, $3, $1, $4) on conflict do nothing returning ${SITE}`,
         [label, designer, JSON.stringify(document), randomBytes(32).toString('hex')],
@@ -94,7 +131,8 @@ export class Sites {
   }
 
   private async log(client: pg.PoolClient, site: string): Promise<LogLine[]> {
-    return (await client.query<LogLine>('select seq, kind, of from operation where site = $1 order by seq', [site])).rows;
+    return (await client.query<LogLine>('select seq, kind, of from operation where site = $1 order by seq', [site]))
+      .rows;
   }
 
   private async locked(client: pg.PoolClient, id: string): Promise<SiteRow> {
@@ -103,12 +141,34 @@ export class Sites {
     return rows[0];
   }
 
-  private async write(client: pg.PoolClient, site: SiteRow, document: SiteDocument, kind: LogLine['kind'], of: number | null, op: Operation, inverse: Operation, by: string): Promise<number> {
+  private async write(
+    client: pg.PoolClient,
+    site: SiteRow,
+    document: SiteDocument,
+    kind: LogLine['kind'],
+    of: number | null,
+    op: Operation,
+    inverse: Operation,
+    by: string,
+  ): Promise<number> {
     const misfits = validateDocument(document);
-    if (misfits.length) throw new Problem(422, 'That would not fit the site', misfits.map((m) => `${m.pointer} ${m.message}`).join('; '), { misfits });
+    if (misfits.length)
+      throw new Problem(
+        422,
+        'That would not fit the site',
+        misfits.map((m) => `${m.pointer} ${m.message}`).join('; '),
+        { misfits },
+      );
     const seq = site.head + 1;
-    await client.query('insert into operation (site, seq, kind, of, op, inverse, by) values ($1, $2, $3, $4, $5, $6, $7)', [site.id, seq, kind, of, op, inverse, by]);
-    await client.query('update site set document = $2, head = $3, changed_at = now() where id = $1', [site.id, JSON.stringify(document), seq]);
+    await client.query(
+      'insert into operation (site, seq, kind, of, op, inverse, by) values ($1, $2, $3, $4, $5, $6, $7)',
+      [site.id, seq, kind, of, op, inverse, by],
+    );
+    await client.query('update site set document = $2, head = $3, changed_at = now() where id = $1', [
+      site.id,
+      JSON.stringify(document),
+      seq,
+    ]);
     await tell(client, { kind: 'site', site: site.id, head: seq });
     return seq;
   }
@@ -116,11 +176,29 @@ export class Sites {
   /** Applies an operation to a site and writes it to its log. @throws Problem 400, 409 or 422 */
   async change(id: string, operation: unknown, author: Author): Promise<number> {
     const misfits = validateOperation(operation);
-    if (misfits.length) throw new Problem(400, 'The change does not fit', misfits.map((m) => `${m.pointer} ${m.message}`).slice(0, 3).join('; '), { misfits });
+    if (misfits.length)
+      throw new Problem(
+        400,
+        'The change does not fit',
+        misfits
+          .map((m) => `${m.pointer} ${m.message}`)
+          .slice(0, 3)
+          .join('; '),
+        { misfits },
+      );
     return transaction(this.db, async (client) => {
       const site = await this.locked(client, id);
       const applied = applyOrRefuse(site.document, operation as Operation);
-      return this.write(client, site, applied.document, 'do', null, operation as Operation, applied.inverse, author.name);
+      return this.write(
+        client,
+        site,
+        applied.document,
+        'do',
+        null,
+        operation as Operation,
+        applied.inverse,
+        author.name,
+      );
     });
   }
 
@@ -129,19 +207,39 @@ export class Sites {
     return transaction(this.db, async (client) => {
       const site = await this.locked(client, id);
       const of = historyState(await this.log(client, id))[kind];
-      if (of === null) throw new Problem(409, kind === 'undo' ? 'There is nothing to undo' : 'There is nothing to redo');
-      const { rows } = await client.query<{ op: Operation; inverse: Operation }>('select op, inverse from operation where site = $1 and seq = $2', [id, of]);
+      if (of === null)
+        throw new Problem(409, kind === 'undo' ? 'There is nothing to undo' : 'There is nothing to redo');
+      const { rows } = await client.query<{ op: Operation; inverse: Operation }>(
+        'select op, inverse from operation where site = $1 and seq = $2',
+        [id, of],
+      );
       const operation = kind === 'undo' ? rows[0]!.inverse : rows[0]!.op;
       const applied = applyOrRefuse(site.document, operation);
       return this.write(client, site, applied.document, kind, of, operation, applied.inverse, author.name);
     });
   }
 
-  async history(id: string, limit = 60): Promise<{ canUndo: boolean; canRedo: boolean; lines: { seq: number; kind: string; words: string; by: string; at: Date }[] }> {
-    const { rows } = await this.db.query<LogLine>('select seq, kind, of from operation where site = $1 order by seq', [id]);
+  async history(
+    id: string,
+    limit = 60,
+  ): Promise<{
+    canUndo: boolean;
+    canRedo: boolean;
+    lines: { seq: number; kind: string; words: string; by: string; at: Date }[];
+  }> {
+    const { rows } = await this.db.query<LogLine>('select seq, kind, of from operation where site = $1 order by seq', [
+      id,
+    ]);
     const state = historyState(rows);
-    const lines = await this.db.query<{ seq: number; kind: string; op: Operation; by: string; at: Date }>('select seq, kind, op, by, at from operation where site = $1 order by seq desc limit $2', [id, limit]);
-    return { canUndo: state.undo !== null, canRedo: state.redo !== null, lines: lines.rows.map(({ op, ...l }) => ({ ...l, words: describe(op) })) };
+    const lines = await this.db.query<{ seq: number; kind: string; op: Operation; by: string; at: Date }>(
+      'select seq, kind, op, by, at from operation where site = $1 order by seq desc limit $2',
+      [id, limit],
+    );
+    return {
+      canUndo: state.undo !== null,
+      canRedo: state.redo !== null,
+      lines: lines.rows.map(({ op, ...l }) => ({ ...l, words: describe(op) })),
+    };
   }
 
   async setServer(id: string, server: string): Promise<void> {
@@ -150,9 +248,13 @@ export class Sites {
   /** @throws Problem 409 where another site has the domain */
   async setDomain(id: string, domain: string | null): Promise<void> {
     try {
-      await this.db.query('update site set domain = $2, domain_seen = null where id = $1 and domain is distinct from $2', [id, domain]);
+      await this.db.query(
+        'update site set domain = $2, domain_seen = null where id = $1 and domain is distinct from $2',
+        [id, domain],
+      );
     } catch (error) {
-      if ((error as { code?: string }).code === '23505') throw new Problem(409, 'The domain is in use', `Another site here already has ${String(domain)}.`);
+      if ((error as { code?: string }).code === '23505')
+        throw new Problem(409, 'The domain is in use', `Another site here already has ${String(domain)}.`);
       throw error;
     }
   }
@@ -161,21 +263,37 @@ export class Sites {
     await tell(this.db, { kind: 'care', site: id });
   }
   async setOpen(id: string, open: boolean): Promise<void> {
-    await this.db.query('update site set open = $2, published_at = case when $2 then coalesce(published_at, now()) else published_at end where id = $1', [id, open]);
+    await this.db.query(
+      'update site set open = $2, published_at = case when $2 then coalesce(published_at, now()) else published_at end where id = $1',
+      [id, open],
+    );
   }
 
   async releases(id: string): Promise<ReleaseRow[]> {
-    return (await this.db.query<ReleaseRow>(`select ${RELEASE} from release where site = $1 order by made_at desc limit 30`, [id])).rows;
+    return (
+      await this.db.query<ReleaseRow>(`select ${RELEASE} from release where site = $1 order by made_at desc limit 30`, [
+        id,
+      ])
+    ).rows;
   }
   async release(site: string, id: string): Promise<ReleaseRow | undefined> {
-    return (await this.db.query<ReleaseRow>(`select ${RELEASE} from release where site = $1 and id = $2`, [site, id])).rows[0];
+    return (await this.db.query<ReleaseRow>(`select ${RELEASE} from release where site = $1 and id = $2`, [site, id]))
+      .rows[0];
   }
   async keepRelease(r: { id: string; site: string; head: number; manifest: Manifest; sent: number }): Promise<void> {
     const entries = Object.values(r.manifest.files);
     await this.db.query(
       `insert into release (id, site, head, manifest, files, bytes, sent) values ($1, $2, $3, $4, $5, $6, $7)
        on conflict (site, id) do update set sent = greatest(release.sent, excluded.sent), head = excluded.head`,
-      [r.id, r.site, r.head, JSON.stringify(r.manifest), entries.length, entries.reduce((s, e) => s + e.size, 0), r.sent],
+      [
+        r.id,
+        r.site,
+        r.head,
+        JSON.stringify(r.manifest),
+        entries.length,
+        entries.reduce((s, e) => s + e.size, 0),
+        r.sent,
+      ],
     );
   }
   async markLive(site: string, release: string): Promise<void> {
@@ -189,10 +307,22 @@ export class Sites {
   async known(rows: SiteRow[]): Promise<Map<string, SiteFacts>> {
     const ids = rows.map((r) => r.id);
     const [findings, rounds, releases, certificates] = await Promise.all([
-      this.db.query<{ site: string } & Pick<Finding, 'severity' | 'title'>>(`select site, severity, title from finding where ended_at is null and site = any($1) order by severity, first_seen`, [ids]),
-      this.db.query<{ site: string; at: Date }>('select site, max(at) as at from round where site = any($1) group by site', [ids]),
-      this.db.query<{ site: string; id: string; head: number }>('select site, id, head from release where site = any($1)', [ids]),
-      this.db.query<{ domain: string; until: Date }>('select domain, not_after as until from certificate where site = any($1)', [ids]),
+      this.db.query<{ site: string } & Pick<Finding, 'severity' | 'title'>>(
+        `select site, severity, title from finding where ended_at is null and site = any($1) order by severity, first_seen`,
+        [ids],
+      ),
+      this.db.query<{ site: string; at: Date }>(
+        'select site, max(at) as at from round where site = any($1) group by site',
+        [ids],
+      ),
+      this.db.query<{ site: string; id: string; head: number }>(
+        'select site, id, head from release where site = any($1)',
+        [ids],
+      ),
+      this.db.query<{ domain: string; until: Date }>(
+        'select domain, not_after as until from certificate where site = any($1)',
+        [ids],
+      ),
     ]);
     return new Map(
       rows.map((r) => {
@@ -225,7 +355,12 @@ function applyOrRefuse(document: SiteDocument, operation: Operation) {
   try {
     return apply(document, operation);
   } catch (error) {
-    if (error instanceof OperationError) throw new Problem(409, 'The site has changed meanwhile', `${error.message} What you wrote was not lost; it is still in its field.`);
+    if (error instanceof OperationError)
+      throw new Problem(
+        409,
+        'The site has changed meanwhile',
+        `${error.message} What you wrote was not lost; it is still in its field.`,
+      );
     throw error;
   }
 }

@@ -15,7 +15,9 @@ export interface Cluster {
 export function postgresPrograms(): string | null {
   const root = '/usr/lib/postgresql';
   if (!existsSync(root)) return null;
-  const newest = readdirSync(root).filter((v) => existsSync(join(root, v, 'bin/initdb'))).sort((a, b) => Number(b) - Number(a))[0];
+  const newest = readdirSync(root)
+    .filter((v) => existsSync(join(root, v, 'bin/initdb')))
+    .sort((a, b) => Number(b) - Number(a))[0];
   return newest ? join(root, newest, 'bin') : null;
 }
 
@@ -50,7 +52,24 @@ export function makeCluster(cluster: Cluster): void {
   writeFileSync(secret, password, { mode: 0o600 });
   if ('uid' in who) for (const path of [folder, secret]) chownSync(path, who.uid!, who.gid!);
   chmodSync(folder, 0o700);
-  const made = spawnSync(join(bin, 'initdb'), ['-D', join(folder, 'cluster'), '-U', 'keeper', '-A', 'scram-sha-256', '--pwfile', secret, '-E', 'UTF8', '--locale', 'C.UTF-8'], { ...who, cwd: '/' });
+  const made = spawnSync(
+    join(bin, 'initdb'),
+    [
+      '-D',
+      join(folder, 'cluster'),
+      '-U',
+      'keeper',
+      '-A',
+      'scram-sha-256',
+      '--pwfile',
+      secret,
+      '-E',
+      'UTF8',
+      '--locale',
+      'C.UTF-8',
+    ],
+    { ...who, cwd: '/' },
+  );
   rmSync(secret);
   if (made.status !== 0) throw new Error(`initdb failed: ${made.stderr.toString().slice(-600)}`);
   writeFileSync(done, '');
@@ -61,24 +80,48 @@ export function stopLeftover(cluster: Cluster): void {
   const file = join(cluster.folder, 'cluster/postmaster.pid');
   if (!existsSync(file)) return;
   const pid = Number(readFileSync(file, 'utf8').split('\n')[0]);
-  const alive = existsSync(`/proc/${pid}/cmdline`) && readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(join(cluster.folder, 'cluster'));
-  if (alive) spawnSync(join(postgresPrograms()!, 'pg_ctl'), ['stop', '-D', join(cluster.folder, 'cluster'), '-m', 'fast', '-w', '-t', '20'], { ...owner(), cwd: '/' });
+  const alive =
+    existsSync(`/proc/${pid}/cmdline`) &&
+    readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(join(cluster.folder, 'cluster'));
+  if (alive)
+    spawnSync(
+      join(postgresPrograms()!, 'pg_ctl'),
+      ['stop', '-D', join(cluster.folder, 'cluster'), '-m', 'fast', '-w', '-t', '20'],
+      { ...owner(), cwd: '/' },
+    );
 }
 
 /** Starts the server of a cluster in the foreground of a child process. */
 export function spawnPostgres(cluster: Cluster): ChildProcess {
-  const settings = { listen_addresses: cluster.address, port: String(cluster.port), unix_socket_directories: '', shared_buffers: '64MB', max_connections: '120', log_min_messages: 'fatal', log_min_error_statement: 'panic' };
+  const settings = {
+    listen_addresses: cluster.address,
+    port: String(cluster.port),
+    unix_socket_directories: '',
+    shared_buffers: '64MB',
+    max_connections: '120',
+    log_min_messages: 'fatal',
+    log_min_error_statement: 'panic',
+  };
   const args = Object.entries(settings).flatMap(([k, v]) => ['-c', `${k}=${v}`]);
-  return spawn(join(postgresPrograms()!, 'postgres'), ['-D', join(cluster.folder, 'cluster'), ...args], { ...owner(), cwd: '/', detached: true, stdio: ['ignore', 'ignore', 'pipe'] });
+  return spawn(join(postgresPrograms()!, 'postgres'), ['-D', join(cluster.folder, 'cluster'), ...args], {
+    ...owner(),
+    cwd: '/',
+    detached: true,
+    stdio: ['ignore', 'ignore', 'pipe'],
+  });
 }
 
-export const clusterUrl = (cluster: Cluster, role: string, password: string, database: string): string => `postgres://${role}:${password}@${cluster.address}:${cluster.port}/${database}`;
+export const clusterUrl = (cluster: Cluster, role: string, password: string, database: string): string =>
+  `postgres://${role}:${password}@${cluster.address}:${cluster.port}/${database}`;
 
 /** Waits until the server takes connections. */
 export async function untilReady(cluster: Cluster, seconds = 30): Promise<void> {
   const until = Date.now() + seconds * 1000;
   for (;;) {
-    const client = new pg.Client({ connectionString: clusterUrl(cluster, 'keeper', cluster.password, 'postgres'), connectionTimeoutMillis: 2000 });
+    const client = new pg.Client({
+      connectionString: clusterUrl(cluster, 'keeper', cluster.password, 'postgres'),
+      connectionTimeoutMillis: 2000,
+    });
     client.on('error', () => undefined);
     try {
       await client.connect();
@@ -99,8 +142,11 @@ export async function makeDatabase(cluster: Cluster, name: string, password: str
   try {
     const role = pg.escapeIdentifier(name);
     const known = (await client.query('select 1 from pg_roles where rolname = $1', [name])).rowCount;
-    await client.query(`${known ? 'alter' : 'create'} role ${role} login ${rights} password ${pg.escapeLiteral(password)}`);
-    if (!(await client.query('select 1 from pg_database where datname = $1', [name])).rowCount) await client.query(`create database ${role} owner ${role}`);
+    await client.query(
+      `${known ? 'alter' : 'create'} role ${role} login ${rights} password ${pg.escapeLiteral(password)}`,
+    );
+    if (!(await client.query('select 1 from pg_database where datname = $1', [name])).rowCount)
+      await client.query(`create database ${role} owner ${role}`);
   } finally {
     await client.end();
   }

@@ -5,7 +5,15 @@ import { createServer } from 'node:net';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { PorchConfig } from '../config.js';
-import { clusterFolder, makeCluster, makeDatabase, spawnPostgres, stopLeftover, untilReady, type Cluster } from './postgres.js';
+import {
+  clusterFolder,
+  makeCluster,
+  makeDatabase,
+  spawnPostgres,
+  stopLeftover,
+  untilReady,
+  type Cluster,
+} from './postgres.js';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
 
@@ -53,7 +61,8 @@ const canBind = (port: number, address: string) =>
   });
 
 async function freePort(from: number, address: string, taken: number[]): Promise<number> {
-  for (let port = from; port < from + 300; port++) if (!taken.includes(port) && (await canBind(port, address)) === null) return port;
+  for (let port = from; port < from + 300; port++)
+    if (!taken.includes(port) && (await canBind(port, address)) === null) return port;
   throw new StackError(`No port from ${from} on is free on ${address}.`);
 }
 
@@ -61,7 +70,9 @@ async function factsOf(options: StackOptions): Promise<StackFacts> {
   const file = join(options.data, 'stack.json');
   if (existsSync(file)) return JSON.parse(readFileSync(file, 'utf8')) as StackFacts;
   const digest = createHash('sha256').update(resolve(options.data)).digest();
-  const net = options.net ?? (resolve(options.data) === join(ROOT, '.data') ? '127.0.0' : `127.${20 + (digest[0]! % 200)}.${digest[1]!}`);
+  const net =
+    options.net ??
+    (resolve(options.data) === join(ROOT, '.data') ? '127.0.0' : `127.${20 + (digest[0]! % 200)}.${digest[1]!}`);
   const standard = (await canBind(80, `${net}.11`)) === null && (await canBind(443, `${net}.11`)) === null;
   const temporaryPorts: number[] = [];
   for (const _ of HOSTS) temporaryPorts.push(await freePort(8711, '127.0.0.1', [options.port, ...temporaryPorts]));
@@ -72,7 +83,12 @@ async function factsOf(options: StackOptions): Promise<StackFacts> {
     httpsPort: standard ? 443 : 8443,
     temporaryPorts,
     postgresPort: 5480,
-    secrets: Object.fromEntries(['postgres', 'porch', 'registrar', ...HOSTS.flatMap((h) => [h.name, `${h.name}-database`])].map((k) => [k, secret()])),
+    secrets: Object.fromEntries(
+      ['postgres', 'porch', 'registrar', ...HOSTS.flatMap((h) => [h.name, `${h.name}-database`])].map((k) => [
+        k,
+        secret(),
+      ]),
+    ),
   };
   writeFileSync(`${file}.part`, JSON.stringify(facts, null, 2), { mode: 0o600 });
   renameSync(`${file}.part`, file);
@@ -84,7 +100,10 @@ function claim(data: string, url: string): void {
   const file = join(data, 'running.json');
   if (existsSync(file)) {
     const held = JSON.parse(readFileSync(file, 'utf8') || '{}') as { pid?: number; url?: string; born?: string };
-    if (held.pid && held.pid !== process.pid && bornAt(held.pid) === held.born) throw new StackError(`Tin Porch is already running on this data folder, at ${held.url ?? 'an unknown address'} (process ${held.pid}).`);
+    if (held.pid && held.pid !== process.pid && bornAt(held.pid) === held.born)
+      throw new StackError(
+        `Tin Porch is already running on this data folder, at ${held.url ?? 'an unknown address'} (process ${held.pid}).`,
+      );
   }
   writeFileSync(file, JSON.stringify({ pid: process.pid, born: bornAt(process.pid), url }));
 }
@@ -123,11 +142,18 @@ class Program {
     let up = false;
     const died = new Promise<never>((_, fail) =>
       child.once('exit', (code, signal) => {
-        fail(new StackError(`${this.name} ended (${signal ?? `code ${code}`}).\n${last.trim().split('\n').slice(-6).join('\n')}`));
+        fail(
+          new StackError(
+            `${this.name} ended (${signal ?? `code ${code}`}).\n${last.trim().split('\n').slice(-6).join('\n')}`,
+          ),
+        );
         if (this.stopping || !up) return;
         this.failures++;
         this.say(`${this.name} ended (${signal ?? code}); starting it again.`);
-        setTimeout(() => void this.start().catch((error: Error) => this.retry(error)), Math.min(5000, 200 * this.failures));
+        setTimeout(
+          () => void this.start().catch((error: Error) => this.retry(error)),
+          Math.min(5000, 200 * this.failures),
+        );
       }),
     );
     died.catch(() => undefined);
@@ -172,11 +198,21 @@ export async function startStack(options: StackOptions): Promise<Stack> {
   const url = `http://127.0.0.1:${options.port}`;
   claim(data, url);
   const portFault = await canBind(options.port, '127.0.0.1');
-  if (portFault) throw new StackError(portFault === 'EADDRINUSE' ? `Port ${options.port} is taken by another program. Try ./start --port ${options.port + 20}` : `Port ${options.port} cannot be used (${portFault}).`);
+  if (portFault)
+    throw new StackError(
+      portFault === 'EADDRINUSE'
+        ? `Port ${options.port} is taken by another program. Try ./start --port ${options.port + 20}`
+        : `Port ${options.port} cannot be used (${portFault}).`,
+    );
   const facts = await factsOf({ ...options, data });
   const at = (last: number) => `${facts.net}.${last}`;
   const secret = (name: string) => facts.secrets[name]!;
-  const cluster: Cluster = { folder: clusterFolder(data), address: at(5), port: facts.postgresPort, password: secret('postgres') };
+  const cluster: Cluster = {
+    folder: clusterFolder(data),
+    address: at(5),
+    port: facts.postgresPort,
+    password: secret('postgres'),
+  };
   const programs = new Map<string, Program>();
   const stop = async () => {
     for (const name of ['porch', ...HOSTS.map((h) => h.name), 'standins']) await programs.get(name)?.stop();
@@ -186,7 +222,8 @@ export async function startStack(options: StackOptions): Promise<Stack> {
   };
   try {
     if (!existsSync(join(cluster.folder, 'made'))) say('Making a PostgreSQL cluster …');
-    if (!cluster.folder.startsWith(data)) say(`PostgreSQL keeps its files in ${cluster.folder}, since its user cannot reach ${data}.`);
+    if (!cluster.folder.startsWith(data))
+      say(`PostgreSQL keeps its files in ${cluster.folder}, since its user cannot reach ${data}.`);
     makeCluster(cluster);
     stopLeftover(cluster);
     const add = async (name: string, launch: () => ChildProcess, ready: (c: ChildProcess) => Promise<void>) => {
@@ -199,15 +236,34 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       writeFileSync(file, JSON.stringify(config, null, 2), { mode: 0o600 });
       return add(
         name,
-        () => spawn(process.execPath, ['--enable-source-maps', join(ROOT, script), file], { detached: true, stdio: ['pipe', 'pipe', 'pipe'], env: { ...process.env, ...env, STOP_WITH_PARENT: '1', NODE_ENV: 'production' } }),
-        (child) => new Promise<void>((done) => child.stdout!.on('data', (part: Buffer) => part.toString().includes('ready') && done())),
+        () =>
+          spawn(process.execPath, ['--enable-source-maps', join(ROOT, script), file], {
+            detached: true,
+            stdio: ['pipe', 'pipe', 'pipe'],
+            env: { ...process.env, ...env, STOP_WITH_PARENT: '1', NODE_ENV: 'production' },
+          }),
+        (child) =>
+          new Promise<void>((done) =>
+            child.stdout!.on('data', (part: Buffer) => part.toString().includes('ready') && done()),
+          ),
       );
     };
     const authority = { address: at(21), port: 5300, name: 'ns1.brinegate.example' };
     const resolvers = RESOLVERS.map((r) => ({ name: r.name, address: at(r.last), port: 5300 }));
     const registrar = { address: at(31), port: 8031, apiKey: secret('registrar') };
-    const acme = { address: at(41), port: 14000, caaName: 'authority.saltmarrow.example', httpPort: facts.httpPort, refuses: options.refuses ?? ['refused.example'] };
-    const standins = node('standins', 'standins/dist/run/main.mjs', { data: join(data, 'standins'), dns: { authority, resolvers }, registrar, acme });
+    const acme = {
+      address: at(41),
+      port: 14000,
+      caaName: 'authority.saltmarrow.example',
+      httpPort: facts.httpPort,
+      refuses: options.refuses ?? ['refused.example'],
+    };
+    const standins = node('standins', 'standins/dist/run/main.mjs', {
+      data: join(data, 'standins'),
+      dns: { authority, resolvers },
+      registrar,
+      acme,
+    });
     await add(
       'postgres',
       () => spawnPostgres(cluster),
@@ -229,7 +285,16 @@ export async function startStack(options: StackOptions): Promise<Stack> {
           databaseUrl: await makeDatabase(cluster, `host_${name}`, secret(`${name}-database`), 'createrole'),
           reserveBytes: options.reserveBytes ?? 64 * 1024 * 1024,
         });
-        return { name, address: at(last), httpPort: facts.httpPort, httpsPort: facts.httpsPort, temporaryBase: temporary.base, temporaryPort: temporary.port, controlUrl: `http://${control.address}:${control.port}`, token: control.token };
+        return {
+          name,
+          address: at(last),
+          httpPort: facts.httpPort,
+          httpsPort: facts.httpsPort,
+          temporaryBase: temporary.base,
+          temporaryPort: temporary.port,
+          controlUrl: `http://${control.address}:${control.port}`,
+          token: control.token,
+        };
       }),
     );
     await standins;
@@ -239,10 +304,18 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       databaseUrl,
       web: join(ROOT, 'web/dist/browser'),
       servers: hosts,
-      dns: { authority: { name: authority.name, address: authority.address, port: authority.port }, resolvers, port: 5300 },
+      dns: {
+        authority: { name: authority.name, address: authority.address, port: authority.port },
+        resolvers,
+        port: 5300,
+      },
       rdap: `http://${registrar.address}:${registrar.port}/rdap`,
       registrar: { url: `http://${registrar.address}:${registrar.port}/v1`, key: registrar.apiKey },
-      acme: { directory: `https://${acme.address}:${acme.port}/acme/directory`, contact: DEMO_DESIGNER.mail, caaName: acme.caaName },
+      acme: {
+        directory: `https://${acme.address}:${acme.port}/acme/directory`,
+        contact: DEMO_DESIGNER.mail,
+        caaName: acme.caaName,
+      },
       trust: [join(data, 'standins/root.pem')],
       roundCron: '0 7 * * *',
     };

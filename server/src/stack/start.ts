@@ -18,7 +18,14 @@ const fail = (message: string): never => {
 
 let values: { port: string; data?: string; empty?: boolean; help?: boolean };
 try {
-  ({ values } = parseArgs({ options: { port: { type: 'string', default: '8700' }, data: { type: 'string' }, empty: { type: 'boolean' }, help: { type: 'boolean' } } }) as never);
+  ({ values } = parseArgs({
+    options: {
+      port: { type: 'string', default: '8700' },
+      data: { type: 'string' },
+      empty: { type: 'boolean' },
+      help: { type: 'boolean' },
+    },
+  }) as never);
 } catch (error) {
   fail(`${(error as Error).message}\n\n${USAGE}`);
 }
@@ -27,7 +34,8 @@ if (values!.help) {
   process.exit(0);
 }
 const port = Number(values!.port);
-if (!Number.isInteger(port) || port < 1 || port > 65535) fail(`--port takes a number from 1 to 65535, not “${values!.port}”.`);
+if (!Number.isInteger(port) || port < 1 || port > 65535)
+  fail(`--port takes a number from 1 to 65535, not “${values!.port}”.`);
 const data = resolve(values!.data ?? join(fileURLToPath(new URL('../../..', import.meta.url)), '.data'));
 
 let stopping = false;

@@ -27,7 +27,12 @@ interface Authorization {
   id: string;
   domain: string;
   status: 'pending' | 'valid' | 'invalid';
-  challenge: { token: string; status: 'pending' | 'processing' | 'valid' | 'invalid'; error?: object; validated?: string };
+  challenge: {
+    token: string;
+    status: 'pending' | 'processing' | 'valid' | 'invalid';
+    error?: object;
+    validated?: string;
+  };
 }
 interface Order {
   id: string;
@@ -57,7 +62,9 @@ export function acmeApp(authority: Authority, config: AcmeConfig): Express {
   app.set('etag', false);
   const at = (path: string) => `${config.origin}/acme/${path}`;
   const file = join(config.data, 'accounts.json');
-  const accounts = new Map<string, Account>(existsSync(file) ? (JSON.parse(readFileSync(file, 'utf8')) as [string, Account][]) : []);
+  const accounts = new Map<string, Account>(
+    existsSync(file) ? (JSON.parse(readFileSync(file, 'utf8')) as [string, Account][]) : [],
+  );
   const saveAccounts = () => writeFileSync(file, JSON.stringify([...accounts]));
   const nonces = new Set<string>();
   const orders = new Map<string, Order>();
@@ -75,9 +82,19 @@ export function acmeApp(authority: Authority, config: AcmeConfig): Express {
   });
 
   app.get('/acme/directory', (_req, res) => {
-    res.json({ newNonce: at('new-nonce'), newAccount: at('new-account'), newOrder: at('new-order'), revokeCert: at('revoke'), keyChange: at('key-change'), meta: { caaIdentities: [config.caaName], website: config.origin } });
+    res.json({
+      newNonce: at('new-nonce'),
+      newAccount: at('new-account'),
+      newOrder: at('new-order'),
+      revokeCert: at('revoke'),
+      keyChange: at('key-change'),
+      meta: { caaIdentities: [config.caaName], website: config.origin },
+    });
   });
-  app.get('/root.pem', (_req, res) => void res.type('application/x-pem-file').send(authority.root.toString('pem') + '\n'));
+  app.get(
+    '/root.pem',
+    (_req, res) => void res.type('application/x-pem-file').send(authority.root.toString('pem') + '\n'),
+  );
   app.get('/acme/new-nonce', (_req, res) => void res.status(204).end());
 
   interface Signed {
@@ -89,7 +106,8 @@ export function acmeApp(authority: Authority, config: AcmeConfig): Express {
   }
   /** Checks a signed request (RFC 8555, 6.2 to 6.5). */
   async function signed(req: Request, by: 'account' | 'key' | 'either'): Promise<Signed> {
-    if (!(req.headers['content-type'] ?? '').startsWith('application/jose+json')) throw new AcmeError(415, 'malformed', 'The body is of type application/jose+json.');
+    if (!(req.headers['content-type'] ?? '').startsWith('application/jose+json'))
+      throw new AcmeError(415, 'malformed', 'The body is of type application/jose+json.');
     let header: { alg?: string; nonce?: string; url?: string; kid?: string; jwk?: JWK };
     try {
       const body = req.body as { protected: string };
@@ -97,11 +115,15 @@ export function acmeApp(authority: Authority, config: AcmeConfig): Express {
     } catch {
       throw new AcmeError(400, 'malformed', 'The protected header cannot be read.');
     }
-    if (!['ES256', 'ES384', 'RS256', 'EdDSA'].includes(header.alg ?? '')) throw new AcmeError(400, 'badSignatureAlgorithm', `${String(header.alg)} is not taken here.`);
-    if (!header.nonce || !nonces.delete(header.nonce)) throw new AcmeError(400, 'badNonce', 'The nonce is unknown or used up.');
-    if (header.url !== `${config.origin}${req.originalUrl}`) throw new AcmeError(403, 'unauthorized', 'The signed address is another.');
+    if (!['ES256', 'ES384', 'RS256', 'EdDSA'].includes(header.alg ?? ''))
+      throw new AcmeError(400, 'badSignatureAlgorithm', `${String(header.alg)} is not taken here.`);
+    if (!header.nonce || !nonces.delete(header.nonce))
+      throw new AcmeError(400, 'badNonce', 'The nonce is unknown or used up.');
+    if (header.url !== `${config.origin}${req.originalUrl}`)
+      throw new AcmeError(403, 'unauthorized', 'The signed address is another.');
     if (!!header.kid === !!header.jwk) throw new AcmeError(400, 'malformed', 'Give either kid or jwk.');
-    if ((by === 'key' && header.kid) || (by === 'account' && header.jwk)) throw new AcmeError(400, 'malformed', by === 'key' ? 'Sign this with jwk.' : 'Sign this with kid.');
+    if ((by === 'key' && header.kid) || (by === 'account' && header.jwk))
+      throw new AcmeError(400, 'malformed', by === 'key' ? 'Sign this with jwk.' : 'Sign this with kid.');
     let account: Account | null = null;
     if (header.kid) {
       account = accounts.get(header.kid.replace(at('account/'), '')) ?? null;
@@ -124,14 +146,18 @@ export function acmeApp(authority: Authority, config: AcmeConfig): Express {
     const { jwk, payload } = await signed(req, 'key');
     const id = await calculateJwkThumbprint(jwk);
     const known = accounts.get(id);
-    if (!known && payload['onlyReturnExisting']) throw new AcmeError(400, 'accountDoesNotExist', 'No account has that key.');
+    if (!known && payload['onlyReturnExisting'])
+      throw new AcmeError(400, 'accountDoesNotExist', 'No account has that key.');
     const contact = Array.isArray(payload['contact']) ? payload['contact'].map(String) : [];
     const account: Account = known ?? { id, jwk, contact, status: 'valid' };
     if (!known) {
       accounts.set(id, account);
       saveAccounts();
     }
-    res.status(known ? 200 : 201).set('location', at(`account/${id}`)).json({ status: account.status, contact: account.contact, orders: at(`account/${id}/orders`) });
+    res
+      .status(known ? 200 : 201)
+      .set('location', at(`account/${id}`))
+      .json({ status: account.status, contact: account.contact, orders: at(`account/${id}/orders`) });
   });
   app.post('/acme/account/:id', async (req, res) => {
     const { account, payload } = await signed(req, 'account');
@@ -156,7 +182,14 @@ export function acmeApp(authority: Authority, config: AcmeConfig): Express {
     finalize: at(`finalize/${o.id}`),
     ...(o.certificate && { certificate: at(`certificate/${o.certificate}`) }),
   });
-  const showChallenge = (o: Order, a: Authorization) => ({ type: 'http-01', url: at(`challenge/${o.id}/${a.id}`), token: a.challenge.token, status: a.challenge.status, ...(a.challenge.error && { error: a.challenge.error }), ...(a.challenge.validated && { validated: a.challenge.validated }) });
+  const showChallenge = (o: Order, a: Authorization) => ({
+    type: 'http-01',
+    url: at(`challenge/${o.id}/${a.id}`),
+    token: a.challenge.token,
+    status: a.challenge.status,
+    ...(a.challenge.error && { error: a.challenge.error }),
+    ...(a.challenge.validated && { validated: a.challenge.validated }),
+  });
   const orderOf = (req: Request, account: Account): Order => {
     const order = orders.get(String(req.params['order']));
     if (!order || order.account !== account.id) throw new AcmeError(404, 'malformed', 'There is no such order.');
@@ -170,25 +203,39 @@ export function acmeApp(authority: Authority, config: AcmeConfig): Express {
 
   app.post('/acme/new-order', async (req, res) => {
     const { account, payload } = await signed(req, 'account');
-    const identifiers = Array.isArray(payload['identifiers']) ? (payload['identifiers'] as { type?: string; value?: string }[]) : [];
+    const identifiers = Array.isArray(payload['identifiers'])
+      ? (payload['identifiers'] as { type?: string; value?: string }[])
+      : [];
     const domains = [...new Set(identifiers.map((i) => String(i.value).toLowerCase()))];
-    if (!domains.length || domains.length > 20) throw new AcmeError(400, 'malformed', 'An order names 1 to 20 identifiers.');
+    if (!domains.length || domains.length > 20)
+      throw new AcmeError(400, 'malformed', 'An order names 1 to 20 identifiers.');
     for (const [n, domain] of domains.entries()) {
-      if (identifiers[n]?.type !== 'dns') throw new AcmeError(400, 'unsupportedIdentifier', 'Only names are certified here.');
-      if (domain.startsWith('*.')) throw new AcmeError(400, 'rejectedIdentifier', 'A wildcard needs dns-01, which is not offered here.');
+      if (identifiers[n]?.type !== 'dns')
+        throw new AcmeError(400, 'unsupportedIdentifier', 'Only names are certified here.');
+      if (domain.startsWith('*.'))
+        throw new AcmeError(400, 'rejectedIdentifier', 'A wildcard needs dns-01, which is not offered here.');
       if (!DOMAIN.test(domain)) throw new AcmeError(400, 'malformed', `${domain} is not a name.`);
-      if (config.refuses.some((r) => domain === r || domain.endsWith(`.${r}`))) throw new AcmeError(400, 'rejectedIdentifier', `This authority does not certify ${domain}.`);
+      if (config.refuses.some((r) => domain === r || domain.endsWith(`.${r}`)))
+        throw new AcmeError(400, 'rejectedIdentifier', `This authority does not certify ${domain}.`);
     }
     const order: Order = {
       id: newId(),
       account: account!.id,
       expires: new Date(Date.now() + 3_600_000).toISOString(),
       finalizing: false,
-      authorizations: domains.map((domain) => ({ id: newId(), domain, status: 'pending', challenge: { token: randomBytes(24).toString('base64url'), status: 'pending' } })),
+      authorizations: domains.map((domain) => ({
+        id: newId(),
+        domain,
+        status: 'pending',
+        challenge: { token: randomBytes(24).toString('base64url'), status: 'pending' },
+      })),
     };
     orders.set(order.id, order);
     if (orders.size > 2000) orders.delete(orders.keys().next().value!);
-    res.status(201).set('location', at(`order/${order.id}`)).json(showOrder(order));
+    res
+      .status(201)
+      .set('location', at(`order/${order.id}`))
+      .json(showOrder(order));
   });
   app.post('/acme/order/:order', async (req, res) => {
     const { account } = await signed(req, 'account');
@@ -198,7 +245,12 @@ export function acmeApp(authority: Authority, config: AcmeConfig): Express {
     const { account } = await signed(req, 'account');
     const order = orderOf(req, account!);
     const a = authorizationOf(req, order);
-    res.json({ status: a.status, expires: order.expires, identifier: { type: 'dns', value: a.domain }, challenges: [showChallenge(order, a)] });
+    res.json({
+      status: a.status,
+      expires: order.expires,
+      identifier: { type: 'dns', value: a.domain },
+      challenges: [showChallenge(order, a)],
+    });
   });
   app.post('/acme/challenge/:order/:authz', async (req, res) => {
     const { account, empty } = await signed(req, 'account');
@@ -212,14 +264,17 @@ export function acmeApp(authority: Authority, config: AcmeConfig): Express {
         if (refusal) a.challenge.error = new AcmeError(403, refusal.type, refusal.detail).body();
         else a.challenge.validated = new Date().toISOString();
       };
-      void validateHttp01(a.domain, a.challenge.token, keyAuthorization, config).then(settle, (error: Error) => settle({ type: 'connection', detail: error.message }));
+      void validateHttp01(a.domain, a.challenge.token, keyAuthorization, config).then(settle, (error: Error) =>
+        settle({ type: 'connection', detail: error.message }),
+      );
     }
     res.set('link', `<${at(`authz/${order.id}/${a.id}`)}>;rel="up"`).json(showChallenge(order, a));
   });
   app.post('/acme/finalize/:order', async (req, res) => {
     const { account, payload } = await signed(req, 'account');
     const order = orderOf(req, account!);
-    if (orderStatus(order) !== 'ready') throw new AcmeError(403, 'orderNotReady', `The order is ${orderStatus(order)}.`);
+    if (orderStatus(order) !== 'ready')
+      throw new AcmeError(403, 'orderNotReady', `The order is ${orderStatus(order)}.`);
     let request;
     try {
       request = await readRequest(Buffer.from(String(payload['csr'] ?? ''), 'base64url'));
@@ -227,9 +282,17 @@ export function acmeApp(authority: Authority, config: AcmeConfig): Express {
       throw new AcmeError(400, 'badCSR', `The request cannot be used: ${(error as Error).message}.`);
     }
     const ordered = order.authorizations.map((a) => a.domain).sort();
-    if ([...request.names].sort().join() !== ordered.join()) throw new AcmeError(400, 'badCSR', `The request names ${request.names.join(', ')}; the order ${ordered.join(', ')}.`);
+    if ([...request.names].sort().join() !== ordered.join())
+      throw new AcmeError(
+        400,
+        'badCSR',
+        `The request names ${request.names.join(', ')}; the order ${ordered.join(', ')}.`,
+      );
     order.finalizing = true;
-    const { chain } = await authority.sign(request.publicKey, order.authorizations.map((a) => a.domain));
+    const { chain } = await authority.sign(
+      request.publicKey,
+      order.authorizations.map((a) => a.domain),
+    );
     order.certificate = newId();
     certificates.set(order.certificate, { account: account!.id, chain, revoked: false });
     res.set('location', at(`order/${order.id}`)).json(showOrder(order));
@@ -250,7 +313,8 @@ export function acmeApp(authority: Authority, config: AcmeConfig): Express {
       throw new AcmeError(400, 'malformed', 'The certificate cannot be read.');
     }
     const found = [...certificates.values()].find((c) => new X509Certificate(c.chain).serialNumber === serial);
-    if (!found || found.account !== account?.id) throw new AcmeError(403, 'unauthorized', 'The certificate belongs to another account.');
+    if (!found || found.account !== account?.id)
+      throw new AcmeError(403, 'unauthorized', 'The certificate belongs to another account.');
     if (found.revoked) throw new AcmeError(400, 'alreadyRevoked', 'The certificate is revoked already.');
     found.revoked = true;
     res.status(200).end();
@@ -263,7 +327,14 @@ export function acmeApp(authority: Authority, config: AcmeConfig): Express {
     throw new AcmeError(404, 'malformed', 'There is nothing at this address.');
   });
   app.use((error: unknown, _req: Request, res: Response, _next: NextFunction) => {
-    const known = error instanceof AcmeError ? error : new AcmeError((error as { status?: number }).status === 413 ? 413 : 400, 'malformed', 'The request cannot be read.');
+    const known =
+      error instanceof AcmeError
+        ? error
+        : new AcmeError(
+            (error as { status?: number }).status === 413 ? 413 : 400,
+            'malformed',
+            'The request cannot be read.',
+          );
     res.status(known.status).type('application/problem+json').send(JSON.stringify(known.body()));
   });
   return app;

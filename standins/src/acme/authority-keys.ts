@@ -39,7 +39,11 @@ export class Authority {
         name: 'CN=Saltmarrow Test Root, O=Saltmarrow Harbour Authority',
         notAfter: new Date(Date.now() + 20 * year),
         keys: rootKeys,
-        extensions: [new x509.BasicConstraintsExtension(true, 1, true), usage, await x509.SubjectKeyIdentifierExtension.create(rootKeys.publicKey)],
+        extensions: [
+          new x509.BasicConstraintsExtension(true, 1, true),
+          usage,
+          await x509.SubjectKeyIdentifierExtension.create(rootKeys.publicKey),
+        ],
       });
       const intermediate = await x509.X509CertificateGenerator.create({
         ...common,
@@ -49,18 +53,38 @@ export class Authority {
         notAfter: new Date(Date.now() + 5 * year),
         publicKey: keys.publicKey,
         signingKey: rootKeys.privateKey,
-        extensions: [new x509.BasicConstraintsExtension(true, 0, true), usage, await x509.SubjectKeyIdentifierExtension.create(keys.publicKey), await x509.AuthorityKeyIdentifierExtension.create(rootKeys.publicKey)],
+        extensions: [
+          new x509.BasicConstraintsExtension(true, 0, true),
+          usage,
+          await x509.SubjectKeyIdentifierExtension.create(keys.publicKey),
+          await x509.AuthorityKeyIdentifierExtension.create(rootKeys.publicKey),
+        ],
       });
-      writeFileSync(file, JSON.stringify({ root: root.toString('pem'), intermediate: intermediate.toString('pem'), key: await pemOf(keys.privateKey) }), { mode: 0o600 });
+      writeFileSync(
+        file,
+        JSON.stringify({
+          root: root.toString('pem'),
+          intermediate: intermediate.toString('pem'),
+          key: await pemOf(keys.privateKey),
+        }),
+        { mode: 0o600 },
+      );
     }
     const kept = JSON.parse(readFileSync(file, 'utf8')) as { root: string; intermediate: string; key: string };
     writeFileSync(join(folder, 'root.pem'), kept.root + '\n');
-    const key = await crypto.subtle.importKey('pkcs8', x509.PemConverter.decode(kept.key)[0]!, ALGORITHM, false, ['sign']);
+    const key = await crypto.subtle.importKey('pkcs8', x509.PemConverter.decode(kept.key)[0]!, ALGORITHM, false, [
+      'sign',
+    ]);
     return new Authority(new x509.X509Certificate(kept.root), new x509.X509Certificate(kept.intermediate), key);
   }
 
   /** Signs a certificate for 90 days; gives the chain as PEM, leaf first, without the root. */
-  async sign(publicKey: x509.PublicKeyType, names: string[], addresses: string[] = [], now = Date.now()): Promise<{ chain: string; leaf: x509.X509Certificate }> {
+  async sign(
+    publicKey: x509.PublicKeyType,
+    names: string[],
+    addresses: string[] = [],
+    now = Date.now(),
+  ): Promise<{ chain: string; leaf: x509.X509Certificate }> {
     const leaf = await x509.X509CertificateGenerator.create({
       serialNumber: serial(),
       subject: `CN=${names[0] ?? addresses[0]!}`,
@@ -74,7 +98,10 @@ export class Authority {
         new x509.BasicConstraintsExtension(false, undefined, true),
         new x509.KeyUsagesExtension(x509.KeyUsageFlags.digitalSignature, true),
         new x509.ExtendedKeyUsageExtension([x509.ExtendedKeyUsage.serverAuth]),
-        new x509.SubjectAlternativeNameExtension([...names.map((value) => ({ type: 'dns' as const, value })), ...addresses.map((value) => ({ type: 'ip' as const, value }))]),
+        new x509.SubjectAlternativeNameExtension([
+          ...names.map((value) => ({ type: 'dns' as const, value })),
+          ...addresses.map((value) => ({ type: 'ip' as const, value })),
+        ]),
         await x509.SubjectKeyIdentifierExtension.create(publicKey),
         await x509.AuthorityKeyIdentifierExtension.create(this.intermediate.publicKey),
       ],
@@ -95,7 +122,11 @@ export async function readRequest(der: Buffer): Promise<{ publicKey: x509.Public
   const request = new x509.Pkcs10CertificateRequest(new Uint8Array(der).buffer);
   if (!(await request.verify())) throw new Error('the request is not signed by its own key');
   const raw = request.getExtension('2.5.29.17');
-  const names = raw ? new x509.SubjectAlternativeNameExtension(raw.rawData).names.items.filter((n) => n.type === 'dns').map((n) => n.value.toLowerCase()) : [];
+  const names = raw
+    ? new x509.SubjectAlternativeNameExtension(raw.rawData).names.items
+        .filter((n) => n.type === 'dns')
+        .map((n) => n.value.toLowerCase())
+    : [];
   const common = /(?:^|,\s*)CN=([^,]+)/.exec(request.subject)?.[1]?.toLowerCase();
   if (common && !names.includes(common)) names.push(common);
   return { publicKey: request.publicKey, names };

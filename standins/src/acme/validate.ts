@@ -19,23 +19,42 @@ async function caaRefusal(domain: string, means: Means): Promise<Refusal | null>
   for (let n = 0; n < labels.length - 1; n++) {
     const name = labels.slice(n).join('.');
     const reply = await ask(means.dns, name, 'CAA');
-    const issue = (reply.answers ?? []).flatMap((a) => (a.type === 'CAA' && a.data.tag === 'issue' ? [String(a.data.value)] : []));
+    const issue = (reply.answers ?? []).flatMap((a) =>
+      a.type === 'CAA' && a.data.tag === 'issue' ? [String(a.data.value)] : [],
+    );
     const any = (reply.answers ?? []).some((a) => a.type === 'CAA');
-    if (issue.length) return issue.some((v) => v.split(';')[0]!.trim() === means.caaName) ? null : { type: 'caa', detail: `The CAA record of ${name} names ${issue.join(', ')}, not ${means.caaName}.` };
+    if (issue.length)
+      return issue.some((v) => v.split(';')[0]!.trim() === means.caaName)
+        ? null
+        : { type: 'caa', detail: `The CAA record of ${name} names ${issue.join(', ')}, not ${means.caaName}.` };
     if (any) return null;
   }
   return null;
 }
 
-function fetchText(address: string, port: number, host: string, path: string): Promise<{ status: number; text: string }> {
+function fetchText(
+  address: string,
+  port: number,
+  host: string,
+  path: string,
+): Promise<{ status: number; text: string }> {
   return new Promise((done, fail) => {
-    const req = request({ host: address, port, path, headers: { host: port === 80 ? host : `${host}:${port}`, 'user-agent': 'Saltmarrow-authority/1' }, timeout: 5000 }, (res) => {
-      let text = '';
-      res.setEncoding('utf8');
-      res.on('data', (part: string) => (text.length < 4096 ? (text += part) : res.destroy()));
-      res.on('end', () => done({ status: res.statusCode ?? 0, text }));
-      res.on('error', fail);
-    });
+    const req = request(
+      {
+        host: address,
+        port,
+        path,
+        headers: { host: port === 80 ? host : `${host}:${port}`, 'user-agent': 'Saltmarrow-authority/1' },
+        timeout: 5000,
+      },
+      (res) => {
+        let text = '';
+        res.setEncoding('utf8');
+        res.on('data', (part: string) => (text.length < 4096 ? (text += part) : res.destroy()));
+        res.on('end', () => done({ status: res.statusCode ?? 0, text }));
+        res.on('error', fail);
+      },
+    );
     req.on('timeout', () => req.destroy(new Error('no answer within 5 s')));
     req.on('error', fail);
     req.end();
@@ -43,7 +62,12 @@ function fetchText(address: string, port: number, host: string, path: string): P
 }
 
 /** Checks an http-01 challenge for real: the name’s address from DNS, its CAA records, the file over HTTP. Null where all is well. */
-export async function validateHttp01(domain: string, token: string, keyAuthorization: string, means: Means): Promise<Refusal | null> {
+export async function validateHttp01(
+  domain: string,
+  token: string,
+  keyAuthorization: string,
+  means: Means,
+): Promise<Refusal | null> {
   let addresses: string[];
   try {
     const reply = await ask(means.dns, domain, 'A');
@@ -56,9 +80,15 @@ export async function validateHttp01(domain: string, token: string, keyAuthoriza
   }
   const url = `http://${domain}/.well-known/acme-challenge/${token}`;
   try {
-    const { status, text } = await fetchText(addresses[0]!, means.httpPort, domain, `/.well-known/acme-challenge/${token}`);
+    const { status, text } = await fetchText(
+      addresses[0]!,
+      means.httpPort,
+      domain,
+      `/.well-known/acme-challenge/${token}`,
+    );
     if (status !== 200) return { type: 'incorrectResponse', detail: `${url} at ${addresses[0]} answered ${status}.` };
-    if (text.trim() !== keyAuthorization) return { type: 'incorrectResponse', detail: `${url} at ${addresses[0]} answered something else.` };
+    if (text.trim() !== keyAuthorization)
+      return { type: 'incorrectResponse', detail: `${url} at ${addresses[0]} answered something else.` };
     return null;
   } catch (error) {
     return { type: 'connection', detail: `${url} at ${addresses[0]}: ${(error as Error).message}.` };

@@ -9,8 +9,18 @@ const { decode, encode, streamEncode } = dnsPacket;
 export type Heard = DecodedPacket & { rcode: string };
 
 /** Asks one server over UDP, and over TCP where the answer was cut. @throws Error on silence for `timeout` ms */
-export async function ask(server: { address: string; port: number }, name: string, type: string, timeout = 2000): Promise<Heard> {
-  const query = { type: 'query' as const, id: randomInt(65536), flags: 0x100, questions: [{ name, type: type as RecordType }] };
+export async function ask(
+  server: { address: string; port: number },
+  name: string,
+  type: string,
+  timeout = 2000,
+): Promise<Heard> {
+  const query = {
+    type: 'query' as const,
+    id: randomInt(65536),
+    flags: 0x100,
+    questions: [{ name, type: type as RecordType }],
+  };
   const fits = (p: Heard) => p.id === query.id && p.type === 'response';
   const reply = await new Promise<Heard>((done, fail) => {
     const socket = createSocket('udp4');

@@ -15,7 +15,8 @@ const bare = (s: string) => s.toLowerCase().replace(/\.$/, '');
 /** What is wrong with a record, or null where it can be served. */
 export function faultOf(record: ZoneRecord): string | null {
   const { name, type, ttl, data } = record;
-  if (!/^(@|\*|([a-z0-9_]([a-z0-9_-]{0,61}[a-z0-9_])?)(\.[a-z0-9_]([a-z0-9_-]{0,61}[a-z0-9_])?)*)$/.test(name)) return `“${name}” is not a name in this zone`;
+  if (!/^(@|\*|([a-z0-9_]([a-z0-9_-]{0,61}[a-z0-9_])?)(\.[a-z0-9_]([a-z0-9_-]{0,61}[a-z0-9_])?)*)$/.test(name))
+    return `“${name}” is not a name in this zone`;
   if (!Number.isInteger(ttl) || ttl < 1 || ttl > 604800) return 'a TTL is 1 to 604800 seconds';
   switch (type) {
     case 'A':
@@ -23,11 +24,17 @@ export function faultOf(record: ZoneRecord): string | null {
     case 'AAAA':
       return /^[0-9a-f:]{2,39}$/i.test(data) && data.includes(':') ? null : `“${data}” is not an IPv6 address`;
     case 'CNAME':
-      return name === '@' ? 'a zone’s own name cannot be an alias (RFC 1034, 3.6.2)' : HOST.test(data) ? null : `“${data}” is not a host`;
+      return name === '@'
+        ? 'a zone’s own name cannot be an alias (RFC 1034, 3.6.2)'
+        : HOST.test(data)
+          ? null
+          : `“${data}” is not a host`;
     case 'NS':
       return HOST.test(data) ? null : `“${data}” is not a host`;
     case 'MX':
-      return /^\d{1,5} \S+$/.test(data) && HOST.test(data.split(' ')[1]!) ? null : 'an MX record reads “10 mail.example.”';
+      return /^\d{1,5} \S+$/.test(data) && HOST.test(data.split(' ')[1]!)
+        ? null
+        : 'an MX record reads “10 mail.example.”';
     case 'CAA':
       return /^\d{1,3} [a-z]+ "[^"]*"$/.test(data) ? null : 'a CAA record reads “0 issue "authority.example"”';
     case 'TXT':

@@ -2,7 +2,17 @@ import { createSocket } from 'node:dgram';
 import { createServer } from 'node:net';
 import dnsPacket, { type DecodedPacket, type Packet } from 'dns-packet';
 
-const { decode, encode, streamEncode, AUTHORITATIVE_ANSWER, RECURSION_AVAILABLE, RECURSION_DESIRED, TRUNCATED_RESPONSE } = dnsPacket;
+const {
+  decode,
+  encode,
+  streamEncode,
+  AUTHORITATIVE_ANSWER,
+  RECURSION_AVAILABLE,
+  RECURSION_DESIRED,
+  TRUNCATED_RESPONSE,
+} = dnsPacket;
+
+const OPCODE = 0x7800;
 
 export type Rcode = 'NOERROR' | 'FORMERR' | 'SERVFAIL' | 'NXDOMAIN' | 'NOTIMP' | 'REFUSED';
 const RCODES: Record<Rcode, number> = { NOERROR: 0, FORMERR: 1, SERVFAIL: 2, NXDOMAIN: 3, NOTIMP: 4, REFUSED: 5 };
@@ -21,7 +31,11 @@ const nothing = (rcode: Rcode): Reply => ({ rcode, authoritative: false, answers
  * Answers DNS over UDP and TCP (RFC 1035, 4.2). What does not fit the asker’s UDP size (512 bytes, or what EDNS says,
  * RFC 6891) is cut and marked truncated. Packets that cannot be read are answered FORMERR where they carry an id.
  */
-export async function serveDns(at: { address: string; port: number }, recursive: boolean, respond: Respond): Promise<{ close(): Promise<void> }> {
+export async function serveDns(
+  at: { address: string; port: number },
+  recursive: boolean,
+  respond: Respond,
+): Promise<{ close(): Promise<void> }> {
   const answer = async (message: Buffer): Promise<{ packet: Packet; udpSize: number } | null> => {
     if (message.length < 12 || message[2]! & 0x80) return null;
     let query: DecodedPacket;
@@ -35,10 +49,36 @@ export async function serveDns(at: { address: string; port: number }, recursive:
     let reply: Reply;
     if ((message[2]! >> 3) & 0xf) reply = nothing('NOTIMP');
     else if (query.questions?.length !== 1 || !question) reply = nothing('FORMERR');
-    else reply = await Promise.resolve(respond(question.name.toLowerCase(), question.type)).catch(() => nothing('SERVFAIL'));
-    const flags = (reply.authoritative ? AUTHORITATIVE_ANSWER : 0) | (recursive ? RECURSION_AVAILABLE : 0) | ((query.flags ?? 0) & RECURSION_DESIRED) | RCODES[reply.rcode];
-    const packet: Packet = { type: 'response', id: query.id ?? 0, flags, questions: query.questions ?? [], answers: reply.answers, authorities: reply.authorities };
-    if (opt) packet.additionals = [{ type: 'OPT', name: '.', udpPayloadSize: 1232, flags: 0, options: [], extendedRcode: 0, ednsVersion: 0, flag_do: false }];
+    else
+      reply = await Promise.resolve(respond(question.name.toLowerCase(), question.type)).catch(() =>
+        nothing('SERVFAIL'),
+      );
+    const flags =
+      (reply.authoritative ? AUTHORITATIVE_ANSWER : 0) |
+      (recursive ? RECURSION_AVAILABLE : 0) |
+      (message.readUInt16BE(2) & (OPCODE | RECURSION_DESIRED)) |
+      RCODES[reply.rcode];
+    const packet: Packet = {
+      type: 'response',
+      id: query.id ?? 0,
+      flags,
+      questions: query.questions ?? [],
+      answers: reply.answers,
+      authorities: reply.authorities,
+    };
+    if (opt)
+      packet.additionals = [
+        {
+          type: 'OPT',
+          name: '.',
+          udpPayloadSize: 1232,
+          flags: 0,
+          options: [],
+          extendedRcode: 0,
+          ednsVersion: 0,
+          flag_do: false,
+        },
+      ];
     return { packet, udpSize: Math.max(512, Math.min(opt?.udpPayloadSize ?? 512, 1232)) };
   };
 
@@ -47,7 +87,13 @@ export async function serveDns(at: { address: string; port: number }, recursive:
     void answer(message).then((made) => {
       if (!made) return;
       let bytes = encode(made.packet);
-      if (bytes.length > made.udpSize) bytes = encode({ ...made.packet, flags: (made.packet.flags ?? 0) | TRUNCATED_RESPONSE, answers: [], authorities: [] });
+      if (bytes.length > made.udpSize)
+        bytes = encode({
+          ...made.packet,
+          flags: (made.packet.flags ?? 0) | TRUNCATED_RESPONSE,
+          answers: [],
+          authorities: [],
+        });
       udp.send(bytes, peer.port, peer.address);
     });
   });
@@ -60,7 +106,9 @@ export async function serveDns(at: { address: string; port: number }, recursive:
       while (held.length >= 2 && held.length >= 2 + held.readUInt16BE(0)) {
         const message = held.subarray(2, 2 + held.readUInt16BE(0));
         held = held.subarray(2 + message.length);
-        void answer(Buffer.from(message)).then((made) => (made ? socket.writable && socket.write(streamEncode(made.packet)) : socket.destroy()));
+        void answer(Buffer.from(message)).then((made) =>
+          made ? socket.writable && socket.write(streamEncode(made.packet)) : socket.destroy(),
+        );
       }
     });
   });

@@ -16,7 +16,8 @@ export interface Zone {
 export class Names {
   private readonly zones = new Map<string, Zone>();
   constructor(private readonly file: string) {
-    if (existsSync(file)) for (const zone of JSON.parse(readFileSync(file, 'utf8')) as Zone[]) this.zones.set(zone.domain, zone);
+    if (existsSync(file))
+      for (const zone of JSON.parse(readFileSync(file, 'utf8')) as Zone[]) this.zones.set(zone.domain, zone);
   }
 
   all = (): Zone[] => [...this.zones.values()].sort((a, b) => (a.domain < b.domain ? -1 : 1));
@@ -35,7 +36,14 @@ export class Names {
   register(domain: string, holder: Zone['holder'], years: number, records: ZoneRecord[], now = new Date()): Zone {
     const expires = new Date(now);
     expires.setUTCFullYear(expires.getUTCFullYear() + years);
-    const zone: Zone = { domain, holder, registered: now.toISOString(), expires: expires.toISOString(), serial: 1, records };
+    const zone: Zone = {
+      domain,
+      holder,
+      registered: now.toISOString(),
+      expires: expires.toISOString(),
+      serial: 1,
+      records,
+    };
     this.zones.set(domain, zone);
     this.save();
     return zone;

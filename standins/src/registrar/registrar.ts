@@ -8,7 +8,10 @@ const registration = {
   type: 'object',
   additionalProperties: false,
   required: ['domain', 'years'],
-  properties: { domain: { type: 'string', pattern: '^[a-z0-9]([a-z0-9-]{0,61}[a-z0-9])?\\.(example|test)$' }, years: { type: 'integer', minimum: 1, maximum: 10 } },
+  properties: {
+    domain: { type: 'string', pattern: '^[a-z0-9]([a-z0-9-]{0,61}[a-z0-9])?\\.(example|test)$' },
+    years: { type: 'integer', minimum: 1, maximum: 10 },
+  },
 };
 const recordSet = {
   type: 'object',
@@ -22,7 +25,12 @@ const recordSet = {
         type: 'object',
         additionalProperties: false,
         required: ['name', 'type', 'ttl', 'data'],
-        properties: { name: { type: 'string' }, type: { type: 'string' }, ttl: { type: 'integer' }, data: { type: 'string' } },
+        properties: {
+          name: { type: 'string' },
+          type: { type: 'string' },
+          ttl: { type: 'integer' },
+          data: { type: 'string' },
+        },
       },
     },
   },
@@ -38,7 +46,10 @@ const PARKED: ZoneRecord[] = [
 ];
 
 function fault(res: Response, status: number, title: string, detail = ''): void {
-  res.status(status).type('application/problem+json').send(JSON.stringify({ type: 'about:blank', title, status, detail }));
+  res
+    .status(status)
+    .type('application/problem+json')
+    .send(JSON.stringify({ type: 'about:blank', title, status, detail }));
 }
 
 /**
@@ -52,7 +63,17 @@ export function registrarApp(names: Names, config: { apiKey: string; origin: str
   app.get('/rdap/domain/:domain', (req, res) => {
     const zone = names.get(req.params.domain.toLowerCase());
     res.type('application/rdap+json');
-    if (!zone) return void res.status(404).send(JSON.stringify({ rdapConformance: ['rdap_level_0'], errorCode: 404, title: 'Not registered', description: [`${req.params.domain} is free.`] }));
+    if (!zone)
+      return void res
+        .status(404)
+        .send(
+          JSON.stringify({
+            rdapConformance: ['rdap_level_0'],
+            errorCode: 404,
+            title: 'Not registered',
+            description: [`${req.params.domain} is free.`],
+          }),
+        );
     res.send(
       JSON.stringify({
         rdapConformance: ['rdap_level_0'],
@@ -69,8 +90,21 @@ export function registrarApp(names: Names, config: { apiKey: string; origin: str
             objectClassName: 'entity',
             handle: 'BRINEGATE',
             roles: ['registrar'],
-            vcardArray: ['vcard', [['version', {}, 'text', '4.0'], ['fn', {}, 'text', 'Brinegate Names']]],
-            links: [{ rel: 'about', type: 'text/html', href: `${config.origin}/records/${zone.domain}`, value: `${config.origin}/rdap/domain/${zone.domain}` }],
+            vcardArray: [
+              'vcard',
+              [
+                ['version', {}, 'text', '4.0'],
+                ['fn', {}, 'text', 'Brinegate Names'],
+              ],
+            ],
+            links: [
+              {
+                rel: 'about',
+                type: 'text/html',
+                href: `${config.origin}/records/${zone.domain}`,
+                value: `${config.origin}/rdap/domain/${zone.domain}`,
+              },
+            ],
           },
         ],
       }),
@@ -78,12 +112,24 @@ export function registrarApp(names: Names, config: { apiKey: string; origin: str
   });
 
   const api = express.Router();
-  api.use((req, res, next) => (req.headers.authorization === `Bearer ${config.apiKey}` ? next() : fault(res, 401, 'The key is missing or wrong')));
+  api.use((req, res, next) =>
+    req.headers.authorization === `Bearer ${config.apiKey}` ? next() : fault(res, 401, 'The key is missing or wrong'),
+  );
   api.use(express.json({ limit: '200kb' }));
   api.get('/schema', (_req, res) => void res.json({ registration, recordSet }));
-  api.get('/domains', (_req, res) => void res.json({ domains: names.all().filter((z) => z.holder === 'account').map((z) => ({ domain: z.domain, expires: z.expires })) }));
+  api.get(
+    '/domains',
+    (_req, res) =>
+      void res.json({
+        domains: names
+          .all()
+          .filter((z) => z.holder === 'account')
+          .map((z) => ({ domain: z.domain, expires: z.expires })),
+      }),
+  );
   api.post('/domains', (req, res) => {
-    if (!checkRegistration(req.body)) return fault(res, 400, 'The registration does not fit', ajv.errorsText(checkRegistration.errors));
+    if (!checkRegistration(req.body))
+      return fault(res, 400, 'The registration does not fit', ajv.errorsText(checkRegistration.errors));
     const { domain, years } = req.body as { domain: string; years: number };
     if (names.get(domain)) return fault(res, 409, 'The name is taken', `${domain} is registered already.`);
     const zone = names.register(domain, 'account', years, []);
@@ -122,12 +168,29 @@ export function registrarApp(names: Names, config: { apiKey: string; origin: str
     );
   app.get('/records', (_req, res) => {
     res.type('html').send(
-      page('Your domains', `<ul>${names.all().filter((z) => z.holder === 'other').map((z) => `<li><a href="/records/${z.domain}">${z.domain}</a></li>`).join('')}</ul><form method="post"><p><label>Register a name <input name="domain" placeholder="name.example"></label></p><button>Register</button></form>`),
+      page(
+        'Your domains',
+        `<ul>${names
+          .all()
+          .filter((z) => z.holder === 'other')
+          .map((z) => `<li><a href="/records/${z.domain}">${z.domain}</a></li>`)
+          .join(
+            '',
+          )}</ul><form method="post"><p><label>Register a name <input name="domain" placeholder="name.example"></label></p><button>Register</button></form>`,
+      ),
     );
   });
   app.post('/records', express.urlencoded({ extended: false }), (req, res) => {
-    const domain = String((req.body as Record<string, unknown>)['domain'] ?? '').trim().toLowerCase();
-    if (!checkRegistration({ domain, years: 1 }) || names.get(domain)) return void res.status(400).type('html').send(page('Your domains', `<p class="bad">${html(domain)} is taken or is not a name under .example or .test.</p>`));
+    const domain = String((req.body as Record<string, unknown>)['domain'] ?? '')
+      .trim()
+      .toLowerCase();
+    if (!checkRegistration({ domain, years: 1 }) || names.get(domain))
+      return void res
+        .status(400)
+        .type('html')
+        .send(
+          page('Your domains', `<p class="bad">${html(domain)} is taken or is not a name under .example or .test.</p>`),
+        );
     names.register(domain, 'other', 1, PARKED);
     res.redirect(303, `/records/${domain}`);
   });
@@ -141,9 +204,20 @@ export function registrarApp(names: Names, config: { apiKey: string; origin: str
     if (!zone) return void res.status(404).type('html').send(page('Not registered', '<p>That name is free.</p>'));
     const list = (k: string) => ([] as unknown[]).concat((req.body as Record<string, unknown>)[k] ?? []).map(String);
     const [name, type, ttl, data] = [list('name'), list('type'), list('ttl'), list('data')];
-    const records = name.map((n, i) => ({ name: n.trim().toLowerCase() || '@', type: type[i] ?? '', ttl: Number(ttl[i]), data: (data[i] ?? '').trim() })).filter((r) => r.data);
+    const records = name
+      .map((n, i) => ({
+        name: n.trim().toLowerCase() || '@',
+        type: type[i] ?? '',
+        ttl: Number(ttl[i]),
+        data: (data[i] ?? '').trim(),
+      }))
+      .filter((r) => r.data);
     const wrong = records.map(faultOf).find((f) => f !== null);
-    if (wrong) return void res.status(400).type('html').send(editor(zone, records, `<p class="bad">Not kept: ${html(wrong)}.</p>`));
+    if (wrong)
+      return void res
+        .status(400)
+        .type('html')
+        .send(editor(zone, records, `<p class="bad">Not kept: ${html(wrong)}.</p>`));
     names.setRecords(zone, records);
     res.redirect(303, `/records/${zone.domain}`);
   });

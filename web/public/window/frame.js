@@ -5,7 +5,8 @@
   const marks = new CSSStyleSheet();
   document.adoptedStyleSheets = [sheet, marks];
   let css = '';
-  const hover = '[data-part]:hover{outline:1px dashed #a5421d;outline-offset:4px;cursor:text}[data-part]:empty::before{content:"\\2026";opacity:.5}';
+  const hover =
+    '[data-part]:hover{outline:1px dashed #a5421d;outline-offset:4px;cursor:text}[data-part]:empty::before{content:"\\2026";opacity:.5}';
   marks.replaceSync(hover);
 
   const put = (message) => {
@@ -20,8 +21,11 @@
   };
   const select = (part, scroll) => {
     const safe = part ? CSS.escape(part) : '';
-    marks.replaceSync(part ? `${hover}[data-part="${safe}"]{outline:2px solid #a5421d!important;outline-offset:5px}` : hover);
-    if (part && scroll) document.querySelector(`[data-part="${safe}"]`)?.scrollIntoView({ block: 'center', behavior: 'auto' });
+    marks.replaceSync(
+      part ? `${hover}[data-part="${safe}"]{outline:2px solid #a5421d!important;outline-offset:5px}` : hover,
+    );
+    if (part && scroll)
+      document.querySelector(`[data-part="${safe}"]`)?.scrollIntoView({ block: 'center', behavior: 'auto' });
   };
   addEventListener('message', (event) => {
     if (event.source !== parent) return;
@@ -39,7 +43,8 @@
   addEventListener('submit', (event) => event.preventDefault());
   addEventListener('keydown', (event) => {
     const { key, ctrlKey, metaKey, shiftKey, altKey } = event;
-    if (ctrlKey || metaKey || altKey || key === '/' || key === '?') parent.postMessage({ kind: 'key', key, ctrlKey: ctrlKey || metaKey, shiftKey, altKey }, '*');
+    if (ctrlKey || metaKey || altKey || key === '/' || key === '?')
+      parent.postMessage({ kind: 'key', key, ctrlKey: ctrlKey || metaKey, shiftKey, altKey }, '*');
   });
   parent.postMessage({ kind: 'ready' }, '*');
 })();

@@ -2,14 +2,30 @@ import { provideHttpClient, withFetch } from '@angular/common/http';
 import { provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
 import { provideRouter, withComponentInputBinding, type Routes } from '@angular/router';
 import { provideIcons } from '@ng-icons/core';
-import { lucideArrowUpRight, lucideCheck, lucideCopy, lucideGripVertical, lucidePencilLine, lucidePlus, lucideRedo2, lucideShare2, lucideTrash2, lucideUndo2 } from '@ng-icons/lucide';
+import {
+  lucideArrowUpRight,
+  lucideCheck,
+  lucideCopy,
+  lucideGripVertical,
+  lucidePencilLine,
+  lucidePlus,
+  lucideRedo2,
+  lucideShare2,
+  lucideTrash2,
+  lucideUndo2,
+} from '@ng-icons/lucide';
 import { Frame } from './frame/frame';
 import { signedIn } from './session/session.guard';
 import { SignIn } from './session/sign-in';
 
 /** The icons in the house’s stroke, without the style attributes that the content security policy forbids. */
 const drawn = (icons: Record<string, string>) =>
-  Object.fromEntries(Object.entries(icons).map(([name, svg]) => [name, svg.replace(/ style="[^"]*"/g, '').replace('<svg ', '<svg stroke-width="1.75" ')]));
+  Object.fromEntries(
+    Object.entries(icons).map(([name, svg]) => [
+      name,
+      svg.replace(/ style="[^"]*"/g, '').replace('<svg ', '<svg stroke-width="1.75" '),
+    ]),
+  );
 
 const routes: Routes = [
   { path: 'sign-in', component: SignIn, title: 'Sign in – Tin Porch' },
@@ -19,11 +35,31 @@ const routes: Routes = [
     canActivate: [signedIn],
     children: [
       { path: '', title: 'Sites – Tin Porch', loadComponent: () => import('./places/sites').then((m) => m.SitesPlace) },
-      { path: 'new', title: 'New brief – Tin Porch', loadComponent: () => import('./places/new-brief').then((m) => m.NewBrief) },
-      { path: 'servers', title: 'Servers – Tin Porch', loadComponent: () => import('./places/servers').then((m) => m.ServersPlace) },
-      { path: 'domains', title: 'Domains – Tin Porch', loadComponent: () => import('./places/domains').then((m) => m.DomainsPlace) },
-      { path: 'inbox', title: 'Inbox – Tin Porch', loadComponent: () => import('./places/inbox').then((m) => m.InboxPlace) },
-      { path: 'rounds', title: 'Rounds – Tin Porch', loadComponent: () => import('./places/rounds').then((m) => m.RoundsPlace) },
+      {
+        path: 'new',
+        title: 'New brief – Tin Porch',
+        loadComponent: () => import('./places/new-brief').then((m) => m.NewBrief),
+      },
+      {
+        path: 'servers',
+        title: 'Servers – Tin Porch',
+        loadComponent: () => import('./places/servers').then((m) => m.ServersPlace),
+      },
+      {
+        path: 'domains',
+        title: 'Domains – Tin Porch',
+        loadComponent: () => import('./places/domains').then((m) => m.DomainsPlace),
+      },
+      {
+        path: 'inbox',
+        title: 'Inbox – Tin Porch',
+        loadComponent: () => import('./places/inbox').then((m) => m.InboxPlace),
+      },
+      {
+        path: 'rounds',
+        title: 'Rounds – Tin Porch',
+        loadComponent: () => import('./places/rounds').then((m) => m.RoundsPlace),
+      },
       {
         path: 'sites/:id',
         loadComponent: () => import('./site/site-frame').then((m) => m.SiteFrame),
@@ -49,6 +85,19 @@ export const appConfig: ApplicationConfig = {
     provideZonelessChangeDetection(),
     provideHttpClient(withFetch()),
     provideRouter(routes, withComponentInputBinding()),
-    provideIcons(drawn({ lucideArrowUpRight, lucideCheck, lucideCopy, lucideGripVertical, lucidePencilLine, lucidePlus, lucideRedo2, lucideShare2, lucideTrash2, lucideUndo2 })),
+    provideIcons(
+      drawn({
+        lucideArrowUpRight,
+        lucideCheck,
+        lucideCopy,
+        lucideGripVertical,
+        lucidePencilLine,
+        lucidePlus,
+        lucideRedo2,
+        lucideShare2,
+        lucideTrash2,
+        lucideUndo2,
+      }),
+    ),
   ],
 };

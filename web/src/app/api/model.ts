@@ -52,7 +52,12 @@ export interface Job {
 export interface DomainSeen {
   at: string;
   leadsHere: boolean;
-  registration: { state: 'free' | 'ours' | 'elsewhere' | 'unknown'; expires: string | null; registrar: string | null; page: string | null };
+  registration: {
+    state: 'free' | 'ours' | 'elsewhere' | 'unknown';
+    expires: string | null;
+    registrar: string | null;
+    page: string | null;
+  };
   records: { name: string; type: string; ttl: number; data: string }[];
   error: string | null;
   resolvers: { name: string; answer: string[]; ttl: number | null; state: 'new' | 'old' | 'none' | 'silent' }[];
@@ -82,7 +87,11 @@ export interface SiteDetail {
   document: SiteDocument;
   head: number;
   changedAt: string;
-  history: { canUndo: boolean; canRedo: boolean; lines: { seq: number; kind: string; words: string; by: string; at: string }[] };
+  history: {
+    canUndo: boolean;
+    canRedo: boolean;
+    lines: { seq: number; kind: string; words: string; by: string; at: string }[];
+  };
   path: StepState[];
   chip: Chip;
   server: { name: string; address: string; httpPort: number; httpsPort: number } | null;
@@ -129,7 +138,11 @@ export interface WayLink {
   ms: number | null;
 }
 
-export type PorchEvent = { kind: 'site'; site: string; head: number } | { kind: 'job'; site: string; job: string } | { kind: 'inbox' } | { kind: 'care'; site: string };
+export type PorchEvent =
+  | { kind: 'site'; site: string; head: number }
+  | { kind: 'job'; site: string; job: string }
+  | { kind: 'inbox' }
+  | { kind: 'care'; site: string };
 
 /** What the server says no with (RFC 9457). */
 export interface ProblemDetails {

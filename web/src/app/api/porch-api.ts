@@ -1,6 +1,7 @@
 import { HttpClient, HttpErrorResponse } from '@angular/common/http';
 import { inject, Injectable, signal } from '@angular/core';
-import { catchError, Observable, throwError } from 'rxjs';
+import type { Observable} from 'rxjs';
+import { catchError, throwError } from 'rxjs';
 import type { ProblemDetails, Session } from './model';
 
 /** A no of the server, in words for the person. */
@@ -18,7 +19,12 @@ export class Refusal extends Error {
 export function asRefusal(error: unknown): Refusal {
   if (error instanceof Refusal) return error;
   if (error instanceof HttpErrorResponse) {
-    if (error.status === 0) return new Refusal(0, 'Tin Porch does not answer', 'What you typed is still here and is sent again when it does.');
+    if (error.status === 0)
+      return new Refusal(
+        0,
+        'Tin Porch does not answer',
+        'What you typed is still here and is sent again when it does.',
+      );
     const problem = (typeof error.error === 'string' ? safeJson(error.error) : error.error) as ProblemDetails | null;
     return new Refusal(error.status, problem?.title ?? `The server answered ${error.status}`, problem?.detail ?? '');
   }
@@ -53,6 +59,11 @@ export class PorchApi {
   /** Sends a last change while the page goes away, where an ordinary call would be cut off. */
   beacon(path: string, body: unknown): void {
     const token = this.session()?.csrf ?? '';
-    void fetch(`/api${path}`, { method: 'POST', keepalive: true, headers: { 'content-type': 'application/json', 'x-porch-token': token }, body: JSON.stringify(body) }).catch(() => undefined);
+    void fetch(`/api${path}`, {
+      method: 'POST',
+      keepalive: true,
+      headers: { 'content-type': 'application/json', 'x-porch-token': token },
+      body: JSON.stringify(body),
+    }).catch(() => undefined);
   }
 }

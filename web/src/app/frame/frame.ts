@@ -24,13 +24,18 @@ const STEPS = ['brief', 'plan', 'look', 'pages', 'seo', 'domain', 'publish', 'ca
         <a routerLink="/servers" routerLinkActive="here">Servers</a>
         <a routerLink="/domains" routerLinkActive="here">Domains</a>
         <a routerLink="/inbox" routerLinkActive="here"
-          >Inbox @if (unread()) {<span class="count">{{ unread() }}<span class="sr"> unread</span></span>}</a
-        >
+          >Inbox
+          @if (unread()) {
+            <span class="count">{{ unread() }}<span class="sr"> unread</span></span>
+          }
+        </a>
         <a routerLink="/rounds" routerLinkActive="here">Rounds</a>
       </nav>
       <button class="jump" type="button" (click)="jump()">Jump to a site or step <kbd>Ctrl K</kbd></button>
       <div ngbDropdown placement="bottom-end">
-        <button class="who" ngbDropdownToggle type="button" [attr.aria-label]="initials() + ', account of ' + name()">{{ initials() }}</button>
+        <button class="who" ngbDropdownToggle type="button" [attr.aria-label]="initials() + ', account of ' + name()">
+          {{ initials() }}
+        </button>
         <div ngbDropdownMenu>
           <span class="dropdown-item-text">{{ name() }}</span>
           <button ngbDropdownItem type="button" (click)="help()">Keys</button>
@@ -42,11 +47,21 @@ const STEPS = ['brief', 'plan', 'look', 'pages', 'seo', 'domain', 'publish', 'ca
     <ng-template #jumper let-modal>
       <div class="jumper">
         <label class="sr" for="jump">Jump to</label>
-        <input id="jump" #jumpField autocomplete="off" placeholder="A client, a domain or a step" [ngModel]="query()" (ngModelChange)="query.set($event)" (keydown.enter)="go(modal, found()[0])" />
+        <input
+          id="jump"
+          #jumpField
+          autocomplete="off"
+          placeholder="A client, a domain or a step"
+          [ngModel]="query()"
+          (ngModelChange)="query.set($event)"
+          (keydown.enter)="go(modal, found()[0])"
+        />
         <ul>
           @for (line of found(); track line.url) {
             <li>
-              <button type="button" (click)="go(modal, line)">{{ line.words }} <span class="quiet">{{ line.more }}</span></button>
+              <button type="button" (click)="go(modal, line)">
+                {{ line.words }} <span class="quiet">{{ line.more }}</span>
+              </button>
             </li>
           } @empty {
             <li class="quiet">Nothing is called that.</li>
@@ -86,14 +101,24 @@ export class Frame {
   private readonly sites = signal<SiteSummary[]>([]);
   protected readonly query = signal('');
   protected readonly name = computed(() => this.api.session()?.designer.name ?? '');
-  protected readonly initials = computed(() => this.name().split(' ').map((w) => w[0]).join('').slice(0, 2));
+  protected readonly initials = computed(() =>
+    this.name()
+      .split(' ')
+      .map((w) => w[0])
+      .join('')
+      .slice(0, 2),
+  );
   protected readonly found = computed(() => {
     const words = this.query().toLowerCase().split(/\s+/).filter(Boolean);
     const lines = this.sites().flatMap((s) => [
       { words: s.name, more: s.address ?? s.trade, url: `/sites/${s.id}` },
       ...STEPS.map((step) => ({ words: s.name, more: step, url: `/sites/${s.id}/${step}` })),
     ]);
-    return lines.filter((l) => (words.length ? words.every((w) => `${l.words} ${l.more}`.toLowerCase().includes(w)) : !STEPS.includes(l.more))).slice(0, 12);
+    return lines
+      .filter((l) =>
+        words.length ? words.every((w) => `${l.words} ${l.more}`.toLowerCase().includes(w)) : !STEPS.includes(l.more),
+      )
+      .slice(0, 12);
   });
 
   constructor() {

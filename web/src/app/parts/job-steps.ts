@@ -3,14 +3,23 @@ import type { Job } from '../api/model';
 import { when } from './when';
 
 const NAMES = { deploy: 'Deploy', publish: 'Publish', certificate: 'Certificate', round: 'Round' };
-const STATES = { waiting: 'about to start', running: 'running', retrying: 'tries again', done: 'done', failed: 'stopped', cancelled: 'cancelled' };
+const STATES = {
+  waiting: 'about to start',
+  running: 'running',
+  retrying: 'tries again',
+  done: 'done',
+  failed: 'stopped',
+  cancelled: 'cancelled',
+};
 
 /** A piece of long work, step by step, with what each took and what came of it. */
 @Component({
   selector: 'tp-job-steps',
   template: `
     <div class="between">
-      <h3>{{ name() }} <span class="quiet">{{ state() }}</span></h3>
+      <h3>
+        {{ name() }} <span class="quiet">{{ state() }}</span>
+      </h3>
       @if (job().state === 'retrying' || job().state === 'running' || job().state === 'waiting') {
         <button class="plain small" type="button" (click)="cancel.emit()">Stop trying</button>
       } @else {
@@ -21,7 +30,9 @@ const STATES = { waiting: 'about to start', running: 'running', retrying: 'tries
       @for (step of job().steps; track $index) {
         <li>
           <span class="dot {{ step.state }}"></span>
-          <b>{{ step.name }}<span class="sr">: {{ step.state }}</span></b>
+          <b
+            >{{ step.name }}<span class="sr">: {{ step.state }}</span></b
+          >
           <span class="mono quiet ms">{{ step.state === 'running' ? '…' : step.ms + ' ms' }}</span>
           @if (step.detail) {
             <span class="detail">{{ step.detail }}</span>
@@ -49,5 +60,8 @@ export class JobSteps {
     const next = this.job().nextTry;
     return next && Date.parse(next) > this.now() ? when(next, this.now()) : 'now';
   });
-  protected readonly total = computed(() => `${(this.job().steps.reduce((sum, s) => sum + s.ms, 0) / 1000).toFixed(1)} s, ${when(this.job().finishedAt, this.now())}`);
+  protected readonly total = computed(
+    () =>
+      `${(this.job().steps.reduce((sum, s) => sum + s.ms, 0) / 1000).toFixed(1)} s, ${when(this.job().finishedAt, this.now())}`,
+  );
 }

@@ -11,9 +11,13 @@ import { SiteStore } from '../site/site-store';
       @for (s of servers(); track s.name) {
         <li class="sheet between">
           <span
-            ><b>{{ s.name }}</b> <span class="mono quiet">{{ s.address }}</span><br /><span class="quiet">{{ s.error ?? s.sites.length + ' of your sites, ' + gigabytes(s.freeBytes!) + ' GB free' }}</span></span
+            ><b>{{ s.name }}</b> <span class="mono quiet">{{ s.address }}</span><br /><span class="quiet">{{
+              s.error ?? s.sites.length + ' of your sites, ' + gigabytes(s.freeBytes!) + ' GB free'
+            }}</span></span
           >
-          <button class="plain" type="button" (click)="store.put('/server', { server: s.name })" [disabled]="s.error">Use {{ s.name }}</button>
+          <button class="plain" type="button" (click)="store.put('/server', { server: s.name })" [disabled]="s.error">
+            Use {{ s.name }}
+          </button>
         </li>
       } @empty {
         <li class="quiet">Asking the servers …</li>

@@ -7,8 +7,20 @@ import { line } from 'd3-shape';
 @Component({
   selector: 'tp-spark-line',
   template: `
-    <svg [attr.width]="width()" [attr.height]="height()" [attr.viewBox]="'0 0 ' + width() + ' ' + height()" role="img" [attr.aria-label]="spoken()">
-      <path [attr.d]="path()" fill="none" [attr.stroke]="falling() ? 'var(--lamp-ink)' : 'var(--moss)'" stroke-width="1.75" stroke-linejoin="round" />
+    <svg
+      [attr.width]="width()"
+      [attr.height]="height()"
+      [attr.viewBox]="'0 0 ' + width() + ' ' + height()"
+      role="img"
+      [attr.aria-label]="spoken()"
+    >
+      <path
+        [attr.d]="path()"
+        fill="none"
+        [attr.stroke]="falling() ? 'var(--lamp-ink)' : 'var(--moss)'"
+        stroke-width="1.75"
+        stroke-linejoin="round"
+      />
     </svg>
   `,
 })
@@ -20,12 +32,19 @@ export class SparkLine {
     const weeks = this.weeks();
     const x = scaleLinear([0, Math.max(1, weeks.length - 1)], [2, this.width() - 2]);
     const y = scaleLinear([0, max(weeks) || 1], [this.height() - 2, 3]);
-    return line<number>((_, n) => x(n), (v) => y(v))(weeks) ?? '';
+    return (
+      line<number>(
+        (_, n) => x(n),
+        (v) => y(v),
+      )(weeks) ?? ''
+    );
   });
   protected readonly falling = computed(() => {
     const w = this.weeks();
     const mean = (part: number[]) => part.reduce((a, b) => a + b, 0) / (part.length || 1);
     return mean(w.slice(-4)) < 0.7 * mean(w.slice(0, -4));
   });
-  protected readonly spoken = computed(() => `Visits a week over ${this.weeks().length} weeks, oldest first: ${this.weeks().join(', ')}`);
+  protected readonly spoken = computed(
+    () => `Visits a week over ${this.weeks().length} weeks, oldest first: ${this.weeks().join(', ')}`,
+  );
 }

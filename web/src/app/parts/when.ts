@@ -9,12 +9,18 @@ const UNITS: [Intl.RelativeTimeFormatUnit, number][] = [
 export function when(iso: string | null, now = Date.now()): string {
   if (!iso) return 'never';
   const seconds = Math.round((Date.parse(iso) - now) / 1000);
-  for (const [unit, size] of UNITS) if (Math.abs(seconds) >= size) return relative.format(Math.trunc(seconds / size), unit);
+  for (const [unit, size] of UNITS)
+    if (Math.abs(seconds) >= size) return relative.format(Math.trunc(seconds / size), unit);
   return Math.abs(seconds) < 5 ? 'just now' : relative.format(seconds, 'second');
 }
 
 const dayFormat = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
-const timeFormat = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+const timeFormat = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+});
 export const day = (iso: string): string => dayFormat.format(new Date(iso));
 export const time = (iso: string): string => timeFormat.format(new Date(iso));
 /** Whole days from now; negative where it is past. */

@@ -37,14 +37,21 @@ interface Line {
             @for (l of lines(); track l.domain) {
               <tr>
                 <td>
-                  <a class="mono" [routerLink]="['/sites', l.site, 'domain']">{{ l.domain }}</a
-                  ><br /><span class="quiet">{{ l.name }}</span>
+                  <a class="mono" [routerLink]="['/sites', l.site, 'domain']">{{ l.domain }}</a><br /><span
+                    class="quiet"
+                    >{{ l.name }}</span
+                  >
                 </td>
                 <td>
-                  <span class="chip" [class.moss]="l.seen?.leadsHere" [class.brick]="l.seen && !l.seen.leadsHere">{{ !l.seen ? 'Not asked yet' : l.seen.leadsHere ? 'Yes' : 'No' }}</span> <span class="quiet">{{ l.seen ? ago(l.seen.at) : '' }}</span>
+                  <span class="chip" [class.moss]="l.seen?.leadsHere" [class.brick]="l.seen && !l.seen.leadsHere">{{
+                    !l.seen ? 'Not asked yet' : l.seen.leadsHere ? 'Yes' : 'No'
+                  }}</span>
+                  <span class="quiet">{{ l.seen ? ago(l.seen.at) : '' }}</span>
                 </td>
                 <td class="wide">{{ held(l) }}</td>
-                <td class="wide">{{ l.seen?.registration?.expires ? date(l.seen!.registration.expires!) : 'not known' }}</td>
+                <td class="wide">
+                  {{ l.seen?.registration?.expires ? date(l.seen!.registration.expires!) : 'not known' }}
+                </td>
                 <td class="wide">{{ l.certificate ? left(l.certificate.notAfter) + ' days left' : 'none' }}</td>
               </tr>
             }
@@ -62,9 +69,15 @@ export class DomainsPlace {
   constructor() {
     inject(PorchApi)
       .get<{ domains: Line[] }>('/domains')
-      .subscribe({ next: ({ domains }) => this.lines.set(domains), error: (e: unknown) => this.fault.set(asRefusal(e).message) });
+      .subscribe({
+        next: ({ domains }) => this.lines.set(domains),
+        error: (e: unknown) => this.fault.set(asRefusal(e).message),
+      });
   }
-  protected held = (l: Line) => ({ free: 'by nobody', ours: 'in your account', elsewhere: 'by the client', unknown: 'not known' })[l.seen?.registration.state ?? 'unknown'];
+  protected held = (l: Line) =>
+    ({ free: 'by nobody', ours: 'in your account', elsewhere: 'by the client', unknown: 'not known' })[
+      l.seen?.registration.state ?? 'unknown'
+    ];
   protected ago = (iso: string) => when(iso);
   protected date = day;
   protected left = (iso: string) => daysLeft(iso);

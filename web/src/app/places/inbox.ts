@@ -22,7 +22,10 @@ import { time } from '../parts/when';
         @for (m of messages(); track m.id) {
           <li class="sheet" [class.unread]="!m.readAt">
             <div class="between">
-              <b>{{ m.fields['name'] || 'No name' }} <span class="quiet">to</span> <a [routerLink]="['/sites', m.site, 'care']">{{ m.siteName }}</a></b>
+              <b
+                >{{ m.fields['name'] || 'No name' }} <span class="quiet">to</span>
+                <a [routerLink]="['/sites', m.site, 'care']">{{ m.siteName }}</a></b
+              >
               <span class="quiet">{{ at(m.receivedAt) }}</span>
             </div>
             <p class="letter">{{ m.fields['message'] }}</p>
@@ -33,7 +36,9 @@ import { time } from '../parts/when';
               @if (m.fields['phone']; as phone) {
                 <span class="mono">{{ phone }}</span>
               }
-              <button class="plain small" type="button" (click)="mark(m)">{{ m.readAt ? 'Mark as unread' : 'Mark as read' }}</button>
+              <button class="plain small" type="button" (click)="mark(m)">
+                {{ m.readAt ? 'Mark as unread' : 'Mark as read' }}
+              </button>
             </div>
           </li>
         } @empty {
@@ -67,7 +72,9 @@ export class InboxPlace {
     });
   }
   protected mark(m: InboxMessage): void {
-    this.api.put(`/inbox/${m.id}`, { read: !m.readAt }).subscribe({ error: (e: unknown) => this.fault.set(asRefusal(e).message) });
+    this.api
+      .put(`/inbox/${m.id}`, { read: !m.readAt })
+      .subscribe({ error: (e: unknown) => this.fault.set(asRefusal(e).message) });
   }
   protected at = time;
 }

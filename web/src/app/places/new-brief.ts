@@ -14,12 +14,21 @@ import { asRefusal, PorchApi } from '../api/porch-api';
       <h1>New brief</h1>
       <form (ngSubmit)="begin()">
         <div class="field">
-          <label for="name">Client or business name <span class="quiet">may be left empty when it is in the text</span></label>
+          <label for="name"
+            >Client or business name <span class="quiet">may be left empty when it is in the text</span></label
+          >
           <input id="name" name="name" maxlength="120" [(ngModel)]="name" />
         </div>
         <div class="field">
           <label for="text">What they sent you <span class="quiet">a mail, notes, anything; as it is</span></label>
-          <textarea id="text" name="text" rows="14" maxlength="200000" [(ngModel)]="text" placeholder="Paste it here. Lines such as “Phone: …” or “- Sash windows, from £310” are read as facts; everything else is kept as the description."></textarea>
+          <textarea
+            id="text"
+            name="text"
+            rows="14"
+            maxlength="200000"
+            [(ngModel)]="text"
+            placeholder="Paste it here. Lines such as “Phone: …” or “- Sash windows, from £310” are read as facts; everything else is kept as the description."
+          ></textarea>
         </div>
         @if (fault()) {
           <p class="fault" role="alert">{{ fault() }} What you typed is still here.</p>

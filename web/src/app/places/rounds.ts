@@ -24,7 +24,9 @@ interface Line {
   template: `
     <main class="place">
       <div class="between">
-        <h1>Rounds <span class="quiet">every day at 07:00 UTC, over {{ walked() }} sites</span></h1>
+        <h1>
+          Rounds <span class="quiet">every day at 07:00 UTC, over {{ walked() }} sites</span>
+        </h1>
         <button class="act" type="button" (click)="walk()">Walk one now</button>
       </div>
       @if (said()) {
@@ -34,7 +36,9 @@ interface Line {
       @for (f of findings(); track f.site + f.key) {
         <tp-finding [finding]="f" />
       }
-      <h2 class="gap">Walked lately <span class="quiet">{{ checks() }} checks</span></h2>
+      <h2 class="gap">
+        Walked lately <span class="quiet">{{ checks() }} checks</span>
+      </h2>
       <table class="rows">
         <thead>
           <tr>
@@ -48,7 +52,9 @@ interface Line {
           @for (r of rounds(); track r.site + r.at) {
             <tr>
               <td>{{ at(r.at) }}</td>
-              <td><a [routerLink]="['/sites', r.site, 'care']">{{ r.name }}</a></td>
+              <td>
+                <a [routerLink]="['/sites', r.site, 'care']">{{ r.name }}</a>
+              </td>
               <td>{{ r.checks }}</td>
               <td>{{ r.findings || 'none' }}</td>
             </tr>

@@ -18,7 +18,9 @@ import { asRefusal, PorchApi } from '../api/porch-api';
           <section class="sheet card">
             <div class="between">
               <h2>{{ s.name }}</h2>
-              <span class="chip" [class.moss]="!s.error && s.database" [class.brick]="s.error || !s.database">{{ s.error ? 'Does not answer' : s.database ? 'Answers' : 'Its database does not answer' }}</span>
+              <span class="chip" [class.moss]="!s.error && s.database" [class.brick]="s.error || !s.database">{{
+                s.error ? 'Does not answer' : s.database ? 'Answers' : 'Its database does not answer'
+              }}</span>
             </div>
             <p class="mono quiet">{{ s.address }}, temporary addresses under {{ s.temporaryBase }}</p>
             @if (s.error) {
@@ -28,7 +30,9 @@ import { asRefusal, PorchApi } from '../api/porch-api';
             }
             <ul class="plain-list">
               @for (site of s.sites; track site.id) {
-                <li><a [routerLink]="['/sites', site.id, 'publish']">{{ site.name }}</a></li>
+                <li>
+                  <a [routerLink]="['/sites', site.id, 'publish']">{{ site.name }}</a>
+                </li>
               } @empty {
                 <li class="quiet">None of your sites is here.</li>
               }
@@ -45,8 +49,12 @@ export class ServersPlace {
   constructor() {
     inject(PorchApi)
       .get<{ servers: ServerInfo[] }>('/servers')
-      .subscribe({ next: ({ servers }) => this.servers.set(servers), error: (e: unknown) => this.fault.set(asRefusal(e).message) });
+      .subscribe({
+        next: ({ servers }) => this.servers.set(servers),
+        error: (e: unknown) => this.fault.set(asRefusal(e).message),
+      });
   }
   protected gb = (bytes: number) => (bytes / 1e9).toFixed(0);
-  protected up = (s: number) => (s > 7200 ? `${Math.floor(s / 3600)} hours` : s > 120 ? `${Math.floor(s / 60)} minutes` : `${s} seconds`);
+  protected up = (s: number) =>
+    s > 7200 ? `${Math.floor(s / 3600)} hours` : s > 120 ? `${Math.floor(s / 60)} minutes` : `${s} seconds`;
 }

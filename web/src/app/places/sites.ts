@@ -41,14 +41,18 @@ import { daysLeft, when } from '../parts/when';
           <p class="note brick" role="alert">{{ fault() }}</p>
         }
         <div class="between">
-          <h2>On the bench <span class="quiet">{{ bench().length }} being made</span></h2>
+          <h2>
+            On the bench <span class="quiet">{{ bench().length }} being made</span>
+          </h2>
           <a class="act" routerLink="/new"><ng-icon name="lucidePlus" aria-hidden="true" />New brief</a>
         </div>
         <div class="bench">
           @for (s of bench(); track s.id) {
             <a class="sheet" [routerLink]="['/sites', s.id, next(s).step]">
               @if (thumb(s); as url) {
-                <span class="thumb"><iframe [src]="url" loading="lazy" tabindex="-1" aria-hidden="true" sandbox="" title=""></iframe></span>
+                <span class="thumb"
+                  ><iframe [src]="url" loading="lazy" tabindex="-1" aria-hidden="true" sandbox="" title=""></iframe
+                ></span>
               } @else {
                 <span class="thumb none" aria-hidden="true"></span>
               }
@@ -70,7 +74,9 @@ import { daysLeft, when } from '../parts/when';
             }
           }
         </div>
-        <h2 class="gap">In the world <span class="quiet">{{ live().length }} live</span></h2>
+        <h2 class="gap">
+          In the world <span class="quiet">{{ live().length }} live</span>
+        </h2>
         @if (live().length) {
           <table class="rows">
             <thead>
@@ -88,12 +94,23 @@ import { daysLeft, when } from '../parts/when';
                 <tr>
                   <td class="wide">
                     @if (thumb(s); as url) {
-                      <span class="thumb"><iframe [src]="url" loading="lazy" tabindex="-1" aria-hidden="true" sandbox="" title=""></iframe></span>
+                      <span class="thumb"
+                        ><iframe
+                          [src]="url"
+                          loading="lazy"
+                          tabindex="-1"
+                          aria-hidden="true"
+                          sandbox=""
+                          title=""
+                        ></iframe
+                      ></span>
                     }
                   </td>
                   <td>
-                    <a class="name" [routerLink]="['/sites', s.id, 'care']">{{ s.name }}</a
-                    ><br /><span class="mono quiet">{{ s.address }}</span>
+                    <a class="name" [routerLink]="['/sites', s.id, 'care']">{{ s.name }}</a><br /><span
+                      class="mono quiet"
+                      >{{ s.address }}</span
+                    >
                   </td>
                   <td><tp-chip [chip]="s.chip" /></td>
                   <td class="wide">{{ s.certificateUntil ? days(s.certificateUntil) + ' days' : 'none' }}</td>
@@ -119,15 +136,36 @@ import { daysLeft, when } from '../parts/when';
 export class SitesPlace {
   private readonly api = inject(PorchApi);
   private readonly safe = inject(DomSanitizer);
-  protected readonly titles: Record<string, string> = { brief: 'Brief', plan: 'Plan', look: 'Look', pages: 'Pages', seo: 'SEO', domain: 'Domain', publish: 'Publish', care: 'Care' };
+  protected readonly titles: Record<string, string> = {
+    brief: 'Brief',
+    plan: 'Plan',
+    look: 'Look',
+    pages: 'Pages',
+    seo: 'SEO',
+    domain: 'Domain',
+    publish: 'Publish',
+    care: 'Care',
+  };
   private readonly sites = signal<SiteSummary[]>([]);
   protected readonly findings = signal<OpenFinding[]>([]);
   protected readonly loaded = signal(false);
   protected readonly fault = signal('');
   protected readonly bench = computed(() => this.sites().filter((s) => !s.open));
   protected readonly live = computed(() => this.sites().filter((s) => s.open));
-  protected readonly needing = computed(() => [...this.live().filter((s) => s.path.find((p) => p.step === 'publish')?.state === 'needs'), ...this.bench()].slice(0, 5));
-  protected readonly lastRound = computed(() => this.sites().map((s) => s.lastRound).filter((r): r is string => r !== null).sort().at(-1) ?? null);
+  protected readonly needing = computed(() =>
+    [...this.live().filter((s) => s.path.find((p) => p.step === 'publish')?.state === 'needs'), ...this.bench()].slice(
+      0,
+      5,
+    ),
+  );
+  protected readonly lastRound = computed(
+    () =>
+      this.sites()
+        .map((s) => s.lastRound)
+        .filter((r): r is string => r !== null)
+        .sort()
+        .at(-1) ?? null,
+  );
   protected readonly today = computed(() => {
     if (!this.loaded()) return 'Asking …';
     const n = this.findings().length + this.needing().length;
@@ -153,10 +191,15 @@ export class SitesPlace {
       );
   }
   /** The step that needs the designer first. */
-  protected next = (s: SiteSummary) => (s.open ? s.path.find((p) => p.step === 'publish') : s.path.find((p) => p.state === 'needs')) ?? s.path.find((p) => p.state === 'none') ?? s.path[0]!;
+  protected next = (s: SiteSummary) =>
+    (s.open ? s.path.find((p) => p.step === 'publish') : s.path.find((p) => p.state === 'needs')) ??
+    s.path.find((p) => p.state === 'none') ??
+    s.path[0]!;
   protected need(s: SiteSummary): string {
     const step = this.next(s);
-    return s.open ? 'Has changes that are not on the live site yet.' : `${this.titles[step.step]}: ${step.words || 'to begin'}.`;
+    return s.open
+      ? 'Has changes that are not on the live site yet.'
+      : `${this.titles[step.step]}: ${step.words || 'to begin'}.`;
   }
   protected thumb(s: SiteSummary): SafeResourceUrl | null {
     if (!s.drawn) return null;

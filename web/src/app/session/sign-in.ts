@@ -18,7 +18,14 @@ import { asRefusal, PorchApi } from '../api/porch-api';
         </div>
         <div class="field">
           <label for="password">Password</label>
-          <input id="password" name="password" type="password" autocomplete="current-password" required [(ngModel)]="password" />
+          <input
+            id="password"
+            name="password"
+            type="password"
+            autocomplete="current-password"
+            required
+            [(ngModel)]="password"
+          />
         </div>
         @if (fault()) {
           <p class="fault" role="alert">{{ fault() }}</p>

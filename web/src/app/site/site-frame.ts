@@ -11,7 +11,16 @@ import { ChipView } from '../parts/chip';
 import { when } from '../parts/when';
 import { SiteStore } from './site-store';
 
-const TITLES: Record<string, string> = { brief: 'Brief', plan: 'Plan', look: 'Look', pages: 'Pages', seo: 'SEO', domain: 'Domain', publish: 'Publish', care: 'Care' };
+const TITLES: Record<string, string> = {
+  brief: 'Brief',
+  plan: 'Plan',
+  look: 'Look',
+  pages: 'Pages',
+  seo: 'SEO',
+  domain: 'Domain',
+  publish: 'Publish',
+  care: 'Care',
+};
 
 /** The frame of one site: strip, path and foot, with the open step between. */
 @Component({
@@ -34,9 +43,13 @@ const TITLES: Record<string, string> = { brief: 'Brief', plan: 'Plan', look: 'Lo
             <span class="mono quiet">{{ address }}</span>
           }
           <div class="end">
-            <button class="plain" type="button" (click)="share()" [disabled]="!site.liveRelease"><ng-icon name="lucideShare2" aria-hidden="true" />Share for review</button>
+            <button class="plain" type="button" (click)="share()" [disabled]="!site.liveRelease">
+              <ng-icon name="lucideShare2" aria-hidden="true" />Share for review
+            </button>
             @if (store.main(); as main) {
-              <button class="act" type="button" (click)="main.run()" [disabled]="main.disabled">{{ main.label }}</button>
+              <button class="act" type="button" (click)="main.run()" [disabled]="main.disabled">
+                {{ main.label }}
+              </button>
             }
           </div>
         </div>
@@ -45,8 +58,10 @@ const TITLES: Record<string, string> = { brief: 'Brief', plan: 'Plan', look: 'Lo
             @for (step of site.path; track step.step) {
               <li>
                 <a [routerLink]="step.step" routerLinkActive="here" ariaCurrentWhenActive="step"
-                  >{{ titles[step.step] }} <span class="words">{{ step.words }}</span
-                  ><span class="dot {{ step.state }}"></span><span class="sr">{{ spoken[step.state] }}</span></a
+                  >{{ titles[step.step] }} <span class="words">{{ step.words }}</span><span
+                    class="dot {{ step.state }}"
+                  ></span
+                  ><span class="sr">{{ spoken[step.state] }}</span></a
                 >
               </li>
             }
@@ -55,11 +70,41 @@ const TITLES: Record<string, string> = { brief: 'Brief', plan: 'Plan', look: 'Lo
       </section>
       <router-outlet />
       <footer class="foot">
-        <button class="square" type="button" aria-label="Undo" ngbTooltip="Undo (Ctrl Z)" placement="top" container="body" (click)="store.step('undo')" [disabled]="!store.canUndo()"><ng-icon name="lucideUndo2" size="18" aria-hidden="true" /></button>
-        <button class="square" type="button" aria-label="Redo" ngbTooltip="Redo (Ctrl Shift Z)" placement="top" container="body" (click)="store.step('redo')" [disabled]="!store.canRedo()"><ng-icon name="lucideRedo2" size="18" aria-hidden="true" /></button>
+        <button
+          class="square"
+          type="button"
+          aria-label="Undo"
+          ngbTooltip="Undo (Ctrl Z)"
+          placement="top"
+          container="body"
+          (click)="store.step('undo')"
+          [disabled]="!store.canUndo()"
+        >
+          <ng-icon name="lucideUndo2" size="18" aria-hidden="true" />
+        </button>
+        <button
+          class="square"
+          type="button"
+          aria-label="Redo"
+          ngbTooltip="Redo (Ctrl Shift Z)"
+          placement="top"
+          container="body"
+          (click)="store.step('redo')"
+          [disabled]="!store.canRedo()"
+        >
+          <ng-icon name="lucideRedo2" size="18" aria-hidden="true" />
+        </button>
         <form (ngSubmit)="askFor()" role="search" aria-label="Say what should change">
           <ng-icon name="lucidePencilLine" size="16" aria-hidden="true" />
-          <input id="ask" name="ask" autocomplete="off" aria-label="Say what should change" placeholder="Say what should change: phone is 01632 960 114" [ngModel]="line()" (ngModelChange)="line.set($event)" />
+          <input
+            id="ask"
+            name="ask"
+            autocomplete="off"
+            aria-label="Say what should change"
+            placeholder="Say what should change: phone is 01632 960 114"
+            [ngModel]="line()"
+            (ngModelChange)="line.set($event)"
+          />
           <kbd aria-hidden="true">/</kbd>
         </form>
         <span class="state" role="status">{{ state() }}</span>
@@ -114,7 +159,9 @@ export class SiteFrame {
 
   constructor() {
     effect(() => this.store.open(this.id()));
-    effect(() => this.title.setTitle(`${TITLES[this.step()] ?? ''}, ${this.store.document()?.facts.name ?? ''} – Tin Porch`));
+    effect(() =>
+      this.title.setTitle(`${TITLES[this.step()] ?? ''}, ${this.store.document()?.facts.name ?? ''} – Tin Porch`),
+    );
   }
 
   protected host = (origin: string | null, live: string | null) => (origin && live ? new URL(origin).host : null);
@@ -123,8 +170,14 @@ export class SiteFrame {
     const shared = await this.store.post<{ url: string; until: string }>('/share', { days: 14 });
     const link = shared as { url: string } | undefined;
     if (!link) return;
-    const copied = await navigator.clipboard?.writeText(link.url).then(() => true, () => false);
-    this.store.said.set({ words: `${copied ? 'Copied. ' : ''}Whoever has this link can see the site for 14 days: ${link.url}`, bad: false });
+    const copied = await navigator.clipboard?.writeText(link.url).then(
+      () => true,
+      () => false,
+    );
+    this.store.said.set({
+      words: `${copied ? 'Copied. ' : ''}Whoever has this link can see the site for 14 days: ${link.url}`,
+      bad: false,
+    });
   }
 
   protected askFor(): void {

@@ -62,7 +62,9 @@ export class SiteStore implements OnDestroy {
     return document;
   });
   readonly drawn = computed(() => (this.document()?.pages.length ?? 0) > 0);
-  readonly openJob = computed<Job | null>(() => this.detail()?.jobs.find((j) => ['waiting', 'running', 'retrying'].includes(j.state)) ?? null);
+  readonly openJob = computed<Job | null>(
+    () => this.detail()?.jobs.find((j) => ['waiting', 'running', 'retrying'].includes(j.state)) ?? null,
+  );
   readonly canUndo = computed(() => this.waiting().length > 0 || (this.detail()?.history.canUndo ?? false));
   readonly canRedo = computed(() => this.waiting().length === 0 && (this.detail()?.history.canRedo ?? false));
 
@@ -74,8 +76,16 @@ export class SiteStore implements OnDestroy {
     this.detail.set(null);
     this.waiting.set([]);
     this.subscriptions.add(this.rest.pipe(debounceTime(350)).subscribe(() => void this.flush()));
-    const mine = this.events.all.pipe(filter((e) => e.kind !== 'inbox' && e.site === this.id && !(e.kind === 'site' && e.head <= (this.detail()?.head ?? 0))));
-    this.subscriptions.add(merge(mine, this.events.back).pipe(debounceTime(60)).subscribe(() => void this.refresh()));
+    const mine = this.events.all.pipe(
+      filter(
+        (e) => e.kind !== 'inbox' && e.site === this.id && !(e.kind === 'site' && e.head <= (this.detail()?.head ?? 0)),
+      ),
+    );
+    this.subscriptions.add(
+      merge(mine, this.events.back)
+        .pipe(debounceTime(60))
+        .subscribe(() => void this.refresh()),
+    );
     this.subscriptions.add(timer(1000, 1000).subscribe(() => this.tick()));
     void this.refresh();
   }
@@ -120,7 +130,9 @@ export class SiteStore implements OnDestroy {
       for (let next = this.waiting()[0]; next; next = this.waiting()[0]) {
         this.inFlight = next;
         try {
-          const { head } = await firstValueFrom(this.api.post<{ head: number }>(`/sites/${this.id}/operations`, { operation: next }));
+          const { head } = await firstValueFrom(
+            this.api.post<{ head: number }>(`/sites/${this.id}/operations`, { operation: next }),
+          );
           const sent = next;
           const detail = this.detail();
           if (detail) {
@@ -156,7 +168,8 @@ export class SiteStore implements OnDestroy {
 
   /** Sends what is still waiting while the page goes away. */
   leave(): void {
-    for (const operation of this.waiting()) if (operation !== this.inFlight) this.api.beacon(`/sites/${this.id}/operations`, { operation });
+    for (const operation of this.waiting())
+      if (operation !== this.inFlight) this.api.beacon(`/sites/${this.id}/operations`, { operation });
     this.waiting.set([]);
   }
 

@@ -3,7 +3,9 @@ import type { Facts, PutVersion, SiteDocument } from '@tin-porch/core';
 import { filter, firstValueFrom, fromEvent, map } from 'rxjs';
 import type { DrawRequest } from './draw.worker';
 
-type Answer = { kind: 'drawn'; serial: number; html?: string; css?: string; ms: number } | { kind: 'written'; serial: number; version: PutVersion; ms: number };
+type Answer =
+  | { kind: 'drawn'; serial: number; html?: string; css?: string; ms: number }
+  | { kind: 'written'; serial: number; version: PutVersion; ms: number };
 
 /** The worker that draws and writes, behind promises and a stream. */
 @Injectable({ providedIn: 'root' })

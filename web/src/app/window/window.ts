@@ -1,4 +1,18 @@
-import { Component, computed, DestroyRef, effect, ElementRef, inject, input, model, output, signal, viewChild, type AfterViewInit } from '@angular/core';
+import type {
+  ElementRef} from '@angular/core';
+import {
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  inject,
+  input,
+  model,
+  output,
+  signal,
+  viewChild,
+  type AfterViewInit,
+} from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { DomSanitizer } from '@angular/platform-browser';
 import type { SiteDocument } from '@tin-porch/core';
@@ -15,7 +29,9 @@ type Width = keyof typeof WIDTHS;
     <div class="window-bar">
       <div class="bar widths" role="group" aria-label="Width of the window">
         @for (w of widths; track w) {
-          <button class="plain small" type="button" [attr.aria-pressed]="w === width()" (click)="width.set(w)">{{ w }}</button>
+          <button class="plain small" type="button" [attr.aria-pressed]="w === width()" (click)="width.set(w)">
+            {{ w }}
+          </button>
         }
       </div>
       <select aria-label="Page in the window" [value]="page()" (change)="page.set($any($event.target).value)">
@@ -26,7 +42,16 @@ type Width = keyof typeof WIDTHS;
       <span class="quiet drawn">{{ drawnIn() }}</span>
     </div>
     <div class="window-stage" #stage>
-      <iframe #frame title="The site, as visitors see it" sandbox="allow-scripts" [src]="frameUrl" [style.width.px]="pixels()" [style.height.px]="stageHeight() / scale()" [style.transform]="'scale(' + scale() + ')'" [style.margin-left.px]="offset()"></iframe>
+      <iframe
+        #frame
+        title="The site, as visitors see it"
+        sandbox="allow-scripts"
+        [src]="frameUrl"
+        [style.width.px]="pixels()"
+        [style.height.px]="stageHeight() / scale()"
+        [style.transform]="'scale(' + scale() + ')'"
+        [style.margin-left.px]="offset()"
+      ></iframe>
     </div>
   `,
 })
@@ -88,7 +113,17 @@ export class SiteWindow implements AfterViewInit {
     this.frame().nativeElement.contentWindow?.postMessage(message, '*');
   }
 
-  protected heard(event: MessageEvent<{ kind: string; part?: string | null; link?: string | null; key?: string; ctrlKey?: boolean; shiftKey?: boolean; altKey?: boolean }>): void {
+  protected heard(
+    event: MessageEvent<{
+      kind: string;
+      part?: string | null;
+      link?: string | null;
+      key?: string;
+      ctrlKey?: boolean;
+      shiftKey?: boolean;
+      altKey?: boolean;
+    }>,
+  ): void {
     if (event.source !== this.frame().nativeElement.contentWindow) return;
     const message = event.data;
     if (message.kind === 'ready') this.ready.set(true);
@@ -97,8 +132,20 @@ export class SiteWindow implements AfterViewInit {
         this.fromWindow = true;
         this.partChosen.emit(message.part);
       }
-      const target = message.link && !message.part ? this.document().pages.find((p) => (p.slug ? `/${p.slug}/` : '/') === message.link) : undefined;
+      const target =
+        message.link && !message.part
+          ? this.document().pages.find((p) => (p.slug ? `/${p.slug}/` : '/') === message.link)
+          : undefined;
       if (target) this.page.set(target.id);
-    } else if (message.kind === 'key') document.dispatchEvent(new KeyboardEvent('keydown', { key: message.key, ctrlKey: message.ctrlKey, shiftKey: message.shiftKey, altKey: message.altKey, bubbles: true }));
+    } else if (message.kind === 'key')
+      document.dispatchEvent(
+        new KeyboardEvent('keydown', {
+          key: message.key,
+          ctrlKey: message.ctrlKey,
+          shiftKey: message.shiftKey,
+          altKey: message.altKey,
+          bubbles: true,
+        }),
+      );
   }
 }

@@ -46,7 +46,9 @@ export const shape = defineShape({
                 <Title>Not sent yet</Title>
                 <ul>
                   {Object.entries(state.errors).map(([name, error]) => (
-                    <li key={name}>{form.fields.some((f) => f.name === name) ? <a href={`#f-${name}`}>{error}</a> : error}</li>
+                    <li key={name}>
+                      {form.fields.some((f) => f.name === name) ? <a href={`#f-${name}`}>{error}</a> : error}
+                    </li>
                   ))}
                 </ul>
               </div>

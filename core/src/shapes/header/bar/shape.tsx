@@ -26,7 +26,11 @@ export const shape = defineShape({
             ))}
             {at.pages.some((p) => p.id === 'contact') && (
               <li>
-                <a class="action" href={at.link('contact')} aria-current={at.page?.id === 'contact' ? 'page' : undefined}>
+                <a
+                  class="action"
+                  href={at.link('contact')}
+                  aria-current={at.page?.id === 'contact' ? 'page' : undefined}
+                >
                   <Words as="span" text={content.action} at={at} path="action" />
                 </a>
               </li>

@@ -10,7 +10,10 @@ export const shape = defineShape({
     { heading: textField('Heading'), lead: textField('Lead', true) },
     { additionalProperties: false },
   ),
-  sample: { heading: sampleText('On the slip'), lead: sampleText('What the yard does between the spring and autumn tides.') },
+  sample: {
+    heading: sampleText('On the slip'),
+    lead: sampleText('What the yard does between the spring and autumn tides.'),
+  },
   Component({ content, at }) {
     return (
       <section class="opening-plain">

@@ -10,7 +10,10 @@ export const shape = defineShape({
     {
       heading: textField('Heading'),
       items: Type.Array(
-        Type.Object({ name: textField('Service'), text: textField('In a sentence or two', true) }, { additionalProperties: false }),
+        Type.Object(
+          { name: textField('Service'), text: textField('In a sentence or two', true) },
+          { additionalProperties: false },
+        ),
         { maxItems: 12 },
       ),
       more: textField('Link to all services'),

@@ -21,7 +21,13 @@ export const shape = defineShape({
   ),
   sample: {
     heading: sampleText('The work, one by one'),
-    items: [{ name: sampleText('Hull survey'), text: sampleText('A day with hammer and meter.'), price: sampleText('from £180') }],
+    items: [
+      {
+        name: sampleText('Hull survey'),
+        text: sampleText('A day with hammer and meter.'),
+        price: sampleText('from £180'),
+      },
+    ],
   },
   Component({ content, at }) {
     return (

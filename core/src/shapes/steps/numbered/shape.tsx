@@ -9,15 +9,24 @@ export const shape = defineShape({
   content: Type.Object(
     {
       heading: textField('Heading'),
-      items: Type.Array(Type.Object({ name: textField('Step'), text: textField('What happens', true) }, { additionalProperties: false }), {
-        maxItems: 8,
-      }),
+      items: Type.Array(
+        Type.Object(
+          { name: textField('Step'), text: textField('What happens', true) },
+          { additionalProperties: false },
+        ),
+        {
+          maxItems: 8,
+        },
+      ),
     },
     { additionalProperties: false },
   ),
   sample: {
     heading: sampleText('From survey to launch'),
-    items: ['Bring her in', 'A written list', 'Back afloat'].map((name) => ({ name: sampleText(name), text: sampleText('By water or by road.') })),
+    items: ['Bring her in', 'A written list', 'Back afloat'].map((name) => ({
+      name: sampleText(name),
+      text: sampleText('By water or by road.'),
+    })),
   },
   Component({ content, at }) {
     return (

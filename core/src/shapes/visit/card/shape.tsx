@@ -6,7 +6,10 @@ import { Heading, Lines, Reach, Words } from '../../words.js';
 export const shape = defineShape({
   title: 'Find us',
   character: 'address, hours and numbers',
-  content: Type.Object({ heading: textField('Heading'), note: textField('Note', true) }, { additionalProperties: false }),
+  content: Type.Object(
+    { heading: textField('Heading'), note: textField('Note', true) },
+    { additionalProperties: false },
+  ),
   sample: { heading: sampleText('Where and when'), note: sampleText('') },
   Component({ content, at }) {
     const { address, hours, phone, mail } = at.facts;

@@ -38,7 +38,10 @@ const REACH: Row[] = [
   template: `
     <tp-worktable controlsName="Brief">
       @if (store.document(); as document) {
-        <div class="between"><h2>Brief</h2><span class="quiet">Kept as you type</span></div>
+        <div class="between">
+          <h2>Brief</h2>
+          <span class="quiet">Kept as you type</span>
+        </div>
         <datalist id="trades">
           @for (trade of trades; track trade) {
             <option [value]="trade"></option>
@@ -50,9 +53,20 @@ const REACH: Row[] = [
               >{{ row.label }} <span class="quiet">{{ row.hint }}</span></label
             >
             @if (row.long) {
-              <textarea [id]="'f-' + row.field" [rows]="row.long" [ngModel]="document.facts[row.field]" (ngModelChange)="set(row.field, $event)"></textarea>
+              <textarea
+                [id]="'f-' + row.field"
+                [rows]="row.long"
+                [ngModel]="document.facts[row.field]"
+                (ngModelChange)="set(row.field, $event)"
+              ></textarea>
             } @else {
-              <input [id]="'f-' + row.field" [attr.list]="row.field === 'trade' ? 'trades' : null" [attr.maxlength]="row.field === 'founded' ? 4 : 160" [ngModel]="document.facts[row.field]" (ngModelChange)="set(row.field, $event)" />
+              <input
+                [id]="'f-' + row.field"
+                [attr.list]="row.field === 'trade' ? 'trades' : null"
+                [attr.maxlength]="row.field === 'founded' ? 4 : 160"
+                [ngModel]="document.facts[row.field]"
+                (ngModelChange)="set(row.field, $event)"
+              />
             }
           </div>
         }
@@ -61,14 +75,48 @@ const REACH: Row[] = [
         @for (service of document.facts.services; track service.id; let n = $index) {
           <fieldset class="service">
             <legend class="sr">Service {{ n + 1 }}</legend>
-            <input [attr.aria-label]="'Service ' + (n + 1)" placeholder="Service" maxlength="120" [ngModel]="service.name" (ngModelChange)="setService(n, { name: $event })" />
-            <input [attr.aria-label]="'Price of service ' + (n + 1)" placeholder="Price" maxlength="60" class="price" [ngModel]="service.price" (ngModelChange)="setService(n, { price: $event })" />
-            <button class="plain small" type="button" [attr.aria-label]="'Take out ' + (service.name || 'service ' + (n + 1))" (click)="dropService(n)"><ng-icon name="lucideTrash2" aria-hidden="true" /></button>
-            <textarea rows="2" maxlength="600" [attr.aria-label]="'More about service ' + (n + 1)" placeholder="In a sentence or two" [ngModel]="service.detail" (ngModelChange)="setService(n, { detail: $event })"></textarea>
+            <input
+              [attr.aria-label]="'Service ' + (n + 1)"
+              placeholder="Service"
+              maxlength="120"
+              [ngModel]="service.name"
+              (ngModelChange)="setService(n, { name: $event })"
+            />
+            <input
+              [attr.aria-label]="'Price of service ' + (n + 1)"
+              placeholder="Price"
+              maxlength="60"
+              class="price"
+              [ngModel]="service.price"
+              (ngModelChange)="setService(n, { price: $event })"
+            />
+            <button
+              class="plain small"
+              type="button"
+              [attr.aria-label]="'Take out ' + (service.name || 'service ' + (n + 1))"
+              (click)="dropService(n)"
+            >
+              <ng-icon name="lucideTrash2" aria-hidden="true" />
+            </button>
+            <textarea
+              rows="2"
+              maxlength="600"
+              [attr.aria-label]="'More about service ' + (n + 1)"
+              placeholder="In a sentence or two"
+              [ngModel]="service.detail"
+              (ngModelChange)="setService(n, { detail: $event })"
+            ></textarea>
           </fieldset>
         }
         <p>
-          <button class="plain small" type="button" (click)="addService()" [disabled]="document.facts.services.length >= 40"><ng-icon name="lucidePlus" aria-hidden="true" />Service</button>
+          <button
+            class="plain small"
+            type="button"
+            (click)="addService()"
+            [disabled]="document.facts.services.length >= 40"
+          >
+            <ng-icon name="lucidePlus" aria-hidden="true" />Service
+          </button>
         </p>
         <h2 class="gap">How to reach them</h2>
         @for (row of reach; track row.field) {
@@ -77,9 +125,20 @@ const REACH: Row[] = [
               >{{ row.label }} <span class="quiet">{{ row.hint }}</span></label
             >
             @if (row.long) {
-              <textarea [id]="'f-' + row.field" [rows]="row.long" [ngModel]="document.facts[row.field]" (ngModelChange)="set(row.field, $event)"></textarea>
+              <textarea
+                [id]="'f-' + row.field"
+                [rows]="row.long"
+                [ngModel]="document.facts[row.field]"
+                (ngModelChange)="set(row.field, $event)"
+              ></textarea>
             } @else {
-              <input [id]="'f-' + row.field" [type]="row.type ?? 'text'" [attr.maxlength]="row.field === 'founded' ? 4 : 254" [ngModel]="document.facts[row.field]" (ngModelChange)="set(row.field, $event)" />
+              <input
+                [id]="'f-' + row.field"
+                [type]="row.type ?? 'text'"
+                [attr.maxlength]="row.field === 'founded' ? 4 : 254"
+                [ngModel]="document.facts[row.field]"
+                (ngModelChange)="set(row.field, $event)"
+              />
             }
           </div>
         }
@@ -90,7 +149,10 @@ const REACH: Row[] = [
         } @else {
           <div class="empty">
             <h2>Nothing is drawn yet</h2>
-            <p>Fill in what you know: a name and a few services are enough to begin. What the brief does not say is left out or marked, never made up.</p>
+            <p>
+              Fill in what you know: a name and a few services are enough to begin. What the brief does not say is left
+              out or marked, never made up.
+            </p>
             <button class="plain" type="button" (click)="generate()">Generate the site</button>
           </div>
         }
@@ -110,7 +172,13 @@ export class BriefStep {
   private readonly named = computed(() => (this.store.document()?.facts.name.trim() ?? '') !== '');
 
   constructor() {
-    effect(() => this.store.main.set({ label: this.store.drawn() ? 'Write another version' : 'Generate the site', run: () => void this.generate(), disabled: this.busy() || !this.named() }));
+    effect(() =>
+      this.store.main.set({
+        label: this.store.drawn() ? 'Write another version' : 'Generate the site',
+        run: () => void this.generate(),
+        disabled: this.busy() || !this.named(),
+      }),
+    );
   }
 
   protected set(field: FactField, value: string): void {
@@ -126,7 +194,15 @@ export class BriefStep {
     this.services((list) => list.filter((_, k) => k !== n));
   }
   protected addService(): void {
-    this.services((list) => [...list, { id: `v${Math.max(0, ...list.map((s) => Number(s.id.replace(/\D/g, '')) || 0)) + 1}`, name: '', detail: '', price: '' }]);
+    this.services((list) => [
+      ...list,
+      {
+        id: `v${Math.max(0, ...list.map((s) => Number(s.id.replace(/\D/g, '')) || 0)) + 1}`,
+        name: '',
+        detail: '',
+        price: '',
+      },
+    ]);
   }
 
   protected async generate(): Promise<void> {
@@ -138,7 +214,11 @@ export class BriefStep {
       const { version, ms } = await this.drawing.write(document.facts, first ? document.seed : document.seed + 1);
       this.store.change(version);
       await this.store.flush();
-      this.store.said.set({ words: `Version ${version.seed}, ${version.pages.length} pages, written in ${ms.toFixed(0)} ms.${first ? '' : ' The one before is one undo away.'}`, bad: false, undo: !first });
+      this.store.said.set({
+        words: `Version ${version.seed}, ${version.pages.length} pages, written in ${ms.toFixed(0)} ms.${first ? '' : ' The one before is one undo away.'}`,
+        bad: false,
+        undo: !first,
+      });
       if (first) void this.router.navigate(['/sites', document.id, 'plan']);
     } finally {
       this.busy.set(false);

@@ -44,7 +44,10 @@ import { SiteStore } from '../site-store';
         @if (summary()?.weeks; as weeks) {
           <h2 class="gap">Visits, week by week</h2>
           <tp-spark-line [weeks]="weeks" [width]="420" [height]="90" />
-          <p class="quiet">{{ weeks.at(-1) }} in the last seven days, {{ weeks.at(-2) }} in the seven before; from the server’s own access logs, without cookies.</p>
+          <p class="quiet">
+            {{ weeks.at(-1) }} in the last seven days, {{ weeks.at(-2) }} in the seven before; from the server’s own
+            access logs, without cookies.
+          </p>
         }
       </ng-container>
     </tp-worktable>
@@ -59,17 +62,30 @@ export class CareStep {
   protected readonly verdict = computed(() => {
     const n = this.findings().length;
     if (n) return n === 1 ? 'One thing to mend' : `${n} things to mend`;
-    return this.summary()?.lastRound ? `All well, ${when(this.summary()!.lastRound, this.store.now())}` : 'Not looked at yet';
+    return this.summary()?.lastRound
+      ? `All well, ${when(this.summary()!.lastRound, this.store.now())}`
+      : 'Not looked at yet';
   });
 
   constructor() {
     effect(() => {
       const site = this.store.detail();
-      this.store.main.set(site?.liveRelease ? { label: 'Walk a round', run: () => void this.store.begin('round'), disabled: this.store.openJob()?.kind === 'round' } : null);
+      this.store.main.set(
+        site?.liveRelease
+          ? {
+              label: 'Walk a round',
+              run: () => void this.store.begin('round'),
+              disabled: this.store.openJob()?.kind === 'round',
+            }
+          : null,
+      );
       if (site) this.refresh(site.id);
     });
     inject(PorchEvents)
-      .all.pipe(filter((e) => e.kind === 'care'), takeUntilDestroyed())
+      .all.pipe(
+        filter((e) => e.kind === 'care'),
+        takeUntilDestroyed(),
+      )
       .subscribe((e) => 'site' in e && this.refresh(e.site));
   }
   private refresh(id: string): void {
@@ -85,9 +101,14 @@ export class CareStep {
   protected date = day;
   protected async back(): Promise<void> {
     const site = this.store.detail()!;
-    const before = site.releases.filter((r) => r.id !== site.liveRelease && r.liveAt).sort((a, b) => (a.liveAt! < b.liveAt! ? 1 : -1))[0];
+    const before = site.releases
+      .filter((r) => r.id !== site.liveRelease && r.liveAt)
+      .sort((a, b) => (a.liveAt! < b.liveAt! ? 1 : -1))[0];
     if (!before) return;
     await this.store.post('/rollback', { release: before.id });
-    this.store.said.set({ words: 'The release before is served again. The newer one is kept under Publish.', bad: false });
+    this.store.said.set({
+      words: 'The release before is served again. The newer one is kept under Publish.',
+      bad: false,
+    });
   }
 }

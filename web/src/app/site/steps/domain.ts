@@ -9,7 +9,12 @@ import { day, when } from '../../parts/when';
 import { Worktable } from '../../parts/worktable';
 import { SiteStore } from '../site-store';
 
-const STATES = { new: ['new', 'moss'], old: ['old', 'lamp'], none: ['nothing yet', 'lamp'], silent: ['no answer', 'brick'] } as const;
+const STATES = {
+  new: ['new', 'moss'],
+  old: ['old', 'lamp'],
+  none: ['nothing yet', 'lamp'],
+  silent: ['no answer', 'brick'],
+} as const;
 
 @Component({
   selector: 'tp-step',
@@ -26,7 +31,17 @@ const STATES = { new: ['new', 'moss'], old: ['old', 'lamp'], none: ['nothing yet
           <p class="quiet">Type the name the site will be known by. Pasting a whole address is fine.</p>
           <form (ngSubmit)="give()" class="field gap">
             <label for="domain">Domain</label>
-            <input id="domain" name="domain" autocomplete="off" autocapitalize="none" spellcheck="false" placeholder="name.example" [ngModel]="typed()" (ngModelChange)="typed.set($event)" [attr.aria-invalid]="fault() ? true : null" />
+            <input
+              id="domain"
+              name="domain"
+              autocomplete="off"
+              autocapitalize="none"
+              spellcheck="false"
+              placeholder="name.example"
+              [ngModel]="typed()"
+              (ngModelChange)="typed.set($event)"
+              [attr.aria-invalid]="fault() ? true : null"
+            />
             @if (fault()) {
               <p class="fault" role="alert">{{ fault() }}</p>
             }
@@ -45,7 +60,11 @@ const STATES = { new: ['new', 'moss'], old: ['old', 'lamp'], none: ['nothing yet
           @if (site.domainSeen; as seen) {
             <p class="quiet">{{ holder() }}</p>
             @if (seen.registration.state === 'free') {
-              <p class="bar gap"><button class="plain" type="button" (click)="store.post('/domain/register')">Register it for a year</button></p>
+              <p class="bar gap">
+                <button class="plain" type="button" (click)="store.post('/domain/register')">
+                  Register it for a year
+                </button>
+              </p>
             }
             @if (seen.error) {
               <p class="note brick gap">{{ seen.error }} Nothing is known of its records until they answer.</p>
@@ -66,10 +85,23 @@ const STATES = { new: ['new', 'moss'], old: ['old', 'lamp'], none: ['nothing yet
                     <td>{{ r.label }}</td>
                     <td>{{ r.type }}</td>
                     <td>{{ r.now.join(', ') || 'none' }}</td>
-                    <td>{{ r.verdict === 'leave' ? 'leave as it is' : (r.should ?? (r.verdict === 'clash' ? 'take it away' : 'as it is')) }}</td>
+                    <td>
+                      {{
+                        r.verdict === 'leave'
+                          ? 'leave as it is'
+                          : (r.should ?? (r.verdict === 'clash' ? 'take it away' : 'as it is'))
+                      }}
+                    </td>
                     <td>
                       @if (r.verdict === 'change' || r.verdict === 'clash') {
-                        <button class="link" type="button" [attr.aria-label]="'Copy ' + r.type + ' ' + r.label" (click)="copy(r.should ?? '')"><ng-icon name="lucideCopy" aria-hidden="true" /></button>
+                        <button
+                          class="link"
+                          type="button"
+                          [attr.aria-label]="'Copy ' + r.type + ' ' + r.label"
+                          (click)="copy(r.should ?? '')"
+                        >
+                          <ng-icon name="lucideCopy" aria-hidden="true" />
+                        </button>
                       } @else {
                         <ng-icon name="lucideCheck" aria-label="Right" />
                       }
@@ -89,7 +121,10 @@ const STATES = { new: ['new', 'moss'], old: ['old', 'lamp'], none: ['nothing yet
               }
               @if (seen.registration.page; as page) {
                 @if (seen.registration.state === 'elsewhere') {
-                  <a class="plain" [href]="page" target="_blank" rel="noopener">Records page at {{ seen.registration.registrar }} <ng-icon name="lucideArrowUpRight" aria-hidden="true" /></a>
+                  <a class="plain" [href]="page" target="_blank" rel="noopener"
+                    >Records page at {{ seen.registration.registrar }}
+                    <ng-icon name="lucideArrowUpRight" aria-hidden="true"
+                  /></a>
                 }
               }
               <button class="plain" type="button" (click)="copy(zone())">Copy as zone lines</button>
@@ -98,12 +133,18 @@ const STATES = { new: ['new', 'moss'], old: ['old', 'lamp'], none: ['nothing yet
             <p class="quiet">Asked {{ seen.resolvers.length + 1 }} name servers {{ ago(seen.at) }}.</p>
             <ul class="resolvers">
               <li>
-                <span class="dot" [class.good]="seen.leadsHere" [class.look]="!seen.leadsHere"></span><b>Its own name servers</b><span class="mono">{{ authority() }}</span>
-                <span class="chip" [class.moss]="seen.leadsHere" [class.lamp]="!seen.leadsHere">{{ seen.leadsHere ? 'new' : seen.error ? 'no answer' : 'not yet' }}</span>
+                <span class="dot" [class.good]="seen.leadsHere" [class.look]="!seen.leadsHere"></span
+                ><b>Its own name servers</b><span class="mono">{{ authority() }}</span>
+                <span class="chip" [class.moss]="seen.leadsHere" [class.lamp]="!seen.leadsHere">{{
+                  seen.leadsHere ? 'new' : seen.error ? 'no answer' : 'not yet'
+                }}</span>
               </li>
               @for (r of seen.resolvers; track r.name) {
                 <li>
-                  <span class="dot" [class.good]="r.state === 'new'" [class.look]="r.state !== 'new'"></span>{{ r.name }}<span class="mono">{{ r.answer.join(', ') || '–' }}{{ r.state === 'old' && r.ttl ? ', ' + left(r.ttl) : '' }}</span>
+                  <span class="dot" [class.good]="r.state === 'new'" [class.look]="r.state !== 'new'"></span>{{ r.name
+                  }}<span class="mono"
+                    >{{ r.answer.join(', ') || '–' }}{{ r.state === 'old' && r.ttl ? ', ' + left(r.ttl) : '' }}</span
+                  >
                   <span class="chip {{ states[r.state][1] }}">{{ states[r.state][0] }}</span>
                 </li>
               }
@@ -125,15 +166,22 @@ const STATES = { new: ['new', 'moss'], old: ['old', 'lamp'], none: ['nothing yet
           <ol class="steps">
             @for (link of links(); track link.title) {
               <li>
-                <span class="dot {{ link.state }}"></span><b>{{ link.title }}<span class="sr">: {{ link.state }}</span></b
-                ><span class="mono quiet ms">{{ link.ms === null ? '' : link.ms + ' ms' }}</span><span class="detail">{{ link.detail }}</span>
+                <span class="dot {{ link.state }}"></span
+                ><b
+                  >{{ link.title }}<span class="sr">: {{ link.state }}</span></b
+                ><span class="mono quiet ms">{{ link.ms === null ? '' : link.ms + ' ms' }}</span
+                ><span class="detail">{{ link.detail }}</span>
               </li>
             } @empty {
-              <li class="quiet"><span></span>{{ walking() ? 'Walking …' : 'Walked once the site is on its server.' }}</li>
+              <li class="quiet">
+                <span></span>{{ walking() ? 'Walking …' : 'Walked once the site is on its server.' }}
+              </li>
             }
           </ol>
           @if (store.detail()?.certificate; as c) {
-            <p class="note moss gap">A certificate from {{ c.issuer }} for {{ c.names.join(', ') }} is in place until {{ date(c.notAfter) }}.</p>
+            <p class="note moss gap">
+              A certificate from {{ c.issuer }} for {{ c.names.join(', ') }} is in place until {{ date(c.notAfter) }}.
+            </p>
           }
           @if (certificateJob(); as job) {
             <div class="gap"><tp-job-steps [job]="job" [now]="store.now()" (cancel)="store.cancel(job)" /></div>
@@ -158,10 +206,17 @@ export class DomainStep {
   private readonly seen = computed(() => this.store.detail()?.domainSeen ?? null);
   protected readonly authority = computed(() => {
     const domain = this.store.detail()?.domain;
-    return this.seen()?.records.filter((r) => r.name === domain && r.type === 'A').map((r) => r.data).join(', ') || '–';
+    return (
+      this.seen()
+        ?.records.filter((r) => r.name === domain && r.type === 'A')
+        .map((r) => r.data)
+        .join(', ') || '–'
+    );
   });
   protected readonly toSet = computed(() => this.store.detail()?.records?.some((r) => r.verdict === 'change') ?? false);
-  protected readonly certificateJob = computed(() => this.store.detail()?.jobs.find((j) => j.kind === 'certificate') ?? null);
+  protected readonly certificateJob = computed(
+    () => this.store.detail()?.jobs.find((j) => j.kind === 'certificate') ?? null,
+  );
   protected readonly holder = computed(() => {
     const r = this.seen()?.registration;
     const until = r?.expires ? ` until ${day(r.expires)}` : '';
@@ -176,19 +231,32 @@ export class DomainStep {
         return 'The registry did not say who holds it.';
     }
   });
-  protected readonly zone = computed(() => (this.store.detail()?.records ?? []).filter((r) => r.should && r.verdict !== 'right').map((r) => `${r.label}\t300\tIN\t${r.type}\t${r.should!}`).join('\n'));
+  protected readonly zone = computed(() =>
+    (this.store.detail()?.records ?? [])
+      .filter((r) => r.should && r.verdict !== 'right')
+      .map((r) => `${r.label}\t300\tIN\t${r.type}\t${r.should!}`)
+      .join('\n'),
+  );
 
   constructor() {
     effect(() => {
       const site = this.store.detail();
       if (!site?.domain || !site.server) return this.store.main.set(null);
-      if (site.domainSeen?.leadsHere && !site.certificate) return this.store.main.set({ label: 'Get a certificate', run: () => void this.store.begin('certificate'), disabled: !site.liveRelease || this.store.openJob() !== null });
+      if (site.domainSeen?.leadsHere && !site.certificate)
+        return this.store.main.set({
+          label: 'Get a certificate',
+          run: () => void this.store.begin('certificate'),
+          disabled: !site.liveRelease || this.store.openJob() !== null,
+        });
       this.store.main.set({ label: 'Ask again now', run: () => void this.walk() });
     });
     // Opening the step walks the way in once; so does a change of the domain or of its certificate.
     effect(() => {
       const site = this.store.detail();
-      const now = site?.server && site.domain && site.liveRelease ? `${site.domain} ${site.certificate?.notAfter} ${site.open}` : '';
+      const now =
+        site?.server && site.domain && site.liveRelease
+          ? `${site.domain} ${site.certificate?.notAfter} ${site.open}`
+          : '';
       if (now && now !== this.walkedFor) {
         this.walkedFor = now;
         untracked(() => void this.walk());
@@ -215,7 +283,8 @@ export class DomainStep {
   }
   protected async walk(): Promise<void> {
     this.walking.set(true);
-    const walked = (await this.store.post<{ at: string; links: WayLink[] }>('/way-in')) as { at: string; links: WayLink[] } | undefined;
+    const walked = (await this.store.post<{ at: string; links: WayLink[] }>('/way-in')) as
+      { at: string; links: WayLink[] } | undefined;
     if (walked) {
       this.links.set(walked.links);
       this.walkedAt.set(walked.at);

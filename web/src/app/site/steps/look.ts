@@ -28,11 +28,16 @@ const ROLES: [keyof Palette, string][] = [
           <ul class="swatches">
             @for (role of roles; track role[0]) {
               <li>
-                <span class="swatch" [style.background]="version.palette[role[0]]"></span>{{ role[1] }} <span class="mono quiet">{{ version.palette[role[0]] }}</span>
+                <span class="swatch" [style.background]="version.palette[role[0]]"></span>{{ role[1] }}
+                <span class="mono quiet">{{ version.palette[role[0]] }}</span>
               </li>
             }
           </ul>
-          <p class="verdict"><span class="dot" [class.good]="version.lowest >= 4.5" [class.bad]="version.lowest < 4.5"></span> All {{ pairs }} text pairings read at 4.5 : 1 or better. Lowest: {{ version.pair }}, {{ version.lowest.toFixed(1) }}.</p>
+          <p class="verdict">
+            <span class="dot" [class.good]="version.lowest >= 4.5" [class.bad]="version.lowest < 4.5"></span> All
+            {{ pairs }} text pairings read at 4.5 : 1 or better. Lowest: {{ version.pair }},
+            {{ version.lowest.toFixed(1) }}.
+          </p>
         }
         <h3 class="gap">Type</h3>
         <div class="sheet type">
@@ -46,7 +51,9 @@ const ROLES: [keyof Palette, string][] = [
           <dd>{{ look.density }}</dd>
         </dl>
         <p class="bar">
-          <button class="plain" type="button" (click)="put(look.seed - 1)" [disabled]="look.seed <= 1">Look before</button>
+          <button class="plain" type="button" (click)="put(look.seed - 1)" [disabled]="look.seed <= 1">
+            Look before
+          </button>
           <button class="plain" type="button" (click)="put(look.seed + 1)">Next look</button>
         </p>
       } @else {
@@ -75,13 +82,20 @@ export class LookStep {
     if (!look) return [];
     return (['day', 'night'] as const).map((name) => {
       const palette = look[name];
-      const worst = TEXT_PAIRS.map(([a, b]) => ({ pair: `${a} on ${b}`, ratio: contrast(palette[a], palette[b]) })).sort((a, b) => a.ratio - b.ratio)[0]!;
+      const worst = TEXT_PAIRS.map(([a, b]) => ({
+        pair: `${a} on ${b}`,
+        ratio: contrast(palette[a], palette[b]),
+      })).sort((a, b) => a.ratio - b.ratio)[0]!;
       return { name, palette, lowest: worst.ratio, pair: worst.pair };
     });
   });
 
   constructor() {
-    effect(() => this.store.main.set(this.store.drawn() ? { label: 'Another look', run: () => this.put((this.look()?.seed ?? 0) + 1) } : null));
+    effect(() =>
+      this.store.main.set(
+        this.store.drawn() ? { label: 'Another look', run: () => this.put((this.look()?.seed ?? 0) + 1) } : null,
+      ),
+    );
   }
   protected put(seed: number): void {
     const document = this.store.document()!;

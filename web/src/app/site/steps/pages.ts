@@ -15,14 +15,26 @@ import { SiteStore } from '../site-store';
         @if (store.drawn()) {
           <div class="bar pages" role="group" aria-label="Pages">
             @for (page of document.pages; track page.id) {
-              <button class="plain small" type="button" [attr.aria-pressed]="page.id === store.page()" (click)="open(page.id)">{{ page.label }}</button>
+              <button
+                class="plain small"
+                type="button"
+                [attr.aria-pressed]="page.id === store.page()"
+                (click)="open(page.id)"
+              >
+                {{ page.label }}
+              </button>
             }
           </div>
           <p class="quiet">{{ current()?.label }}, from top to bottom</p>
           <ul class="sections">
             @for (section of sections(); track section.id) {
               <li>
-                <button type="button" [class.on]="section.id === chosen()?.id" [attr.aria-expanded]="section.id === chosen()?.id" (click)="choose(section)">
+                <button
+                  type="button"
+                  [class.on]="section.id === chosen()?.id"
+                  [attr.aria-expanded]="section.id === chosen()?.id"
+                  (click)="choose(section)"
+                >
                   <b>{{ title(section) }}</b> <span class="quiet">{{ character(section) }}</span>
                   @if (claims(section); as n) {
                     <span class="chip lamp">{{ n }} to confirm</span>
@@ -36,9 +48,22 @@ import { SiteStore } from '../site-store';
                           >{{ text.label }} <span class="quiet">{{ source(text) }}</span></label
                         >
                         @if (text.long) {
-                          <textarea rows="3" maxlength="4000" [id]="fieldId(text)" [ngModel]="text.text.value" (ngModelChange)="write(text, $event)" (focus)="store.part.set(partOf(text))"></textarea>
+                          <textarea
+                            rows="3"
+                            maxlength="4000"
+                            [id]="fieldId(text)"
+                            [ngModel]="text.text.value"
+                            (ngModelChange)="write(text, $event)"
+                            (focus)="store.part.set(partOf(text))"
+                          ></textarea>
                         } @else {
-                          <input maxlength="400" [id]="fieldId(text)" [ngModel]="text.text.value" (ngModelChange)="write(text, $event)" (focus)="store.part.set(partOf(text))" />
+                          <input
+                            maxlength="400"
+                            [id]="fieldId(text)"
+                            [ngModel]="text.text.value"
+                            (ngModelChange)="write(text, $event)"
+                            (focus)="store.part.set(partOf(text))"
+                          />
                         }
                         @if (unsure(text)) {
                           <p class="bar ask">
@@ -52,7 +77,9 @@ import { SiteStore } from '../site-store';
                         }
                       </div>
                     } @empty {
-                      <p class="quiet">Draws on the facts alone: change it in the <a routerLink="../brief">brief</a>.</p>
+                      <p class="quiet">
+                        Draws on the facts alone: change it in the <a routerLink="../brief">brief</a>.
+                      </p>
                     }
                   </div>
                 }
@@ -60,14 +87,18 @@ import { SiteStore } from '../site-store';
             }
           </ul>
           @if (remaining(); as n) {
-            <p class="note">{{ n }} {{ n === 1 ? 'claim is' : 'claims are' }} on the site that nobody has vouched for. <button class="link" type="button" (click)="nextClaim()">Go to the next</button></p>
+            <p class="note">
+              {{ n }} {{ n === 1 ? 'claim is' : 'claims are' }} on the site that nobody has vouched for.
+              <button class="link" type="button" (click)="nextClaim()">Go to the next</button>
+            </p>
           }
           <details class="history">
             <summary>History, {{ store.detail()!.head }} steps</summary>
             <ol>
               @for (line of store.detail()!.history.lines; track line.seq) {
                 <li>
-                  {{ line.kind === 'undo' ? 'Undid: ' : line.kind === 'redo' ? 'Put back: ' : '' }}{{ line.words }} <span class="quiet">{{ line.by }}</span>
+                  {{ line.kind === 'undo' ? 'Undid: ' : line.kind === 'redo' ? 'Put back: ' : '' }}{{ line.words }}
+                  <span class="quiet">{{ line.by }}</span>
                 </li>
               }
             </ol>
@@ -82,7 +113,12 @@ import { SiteStore } from '../site-store';
       }
       <ng-container beside>
         @if (store.drawn()) {
-          <tp-window [document]="store.document()!" [(page)]="store.page" [part]="store.part()" (partChosen)="chosenInWindow($event)" />
+          <tp-window
+            [document]="store.document()!"
+            [(page)]="store.page"
+            [part]="store.part()"
+            (partChosen)="chosenInWindow($event)"
+          />
         }
       </ng-container>
     </tp-worktable>
@@ -91,7 +127,9 @@ import { SiteStore } from '../site-store';
 export class PagesStep {
   protected readonly store = inject(SiteStore);
   private readonly router = inject(Router);
-  protected readonly current = computed(() => this.store.document()?.pages.find((p) => p.id === this.store.page()) ?? this.store.document()?.pages[0]);
+  protected readonly current = computed(
+    () => this.store.document()?.pages.find((p) => p.id === this.store.page()) ?? this.store.document()?.pages[0],
+  );
   protected readonly sections: Signal<Section[]> = computed(() => {
     const document = this.store.document();
     return [document?.header, ...(this.current()?.sections ?? []), document?.footer].filter((s): s is Section => !!s);
@@ -104,18 +142,34 @@ export class PagesStep {
   protected readonly remaining = computed(() => (this.store.document() ? toConfirm(this.store.document()!).length : 0));
 
   constructor() {
-    effect(() => this.store.main.set(this.store.drawn() ? { label: 'Check and publish', run: () => void this.router.navigate(['/sites', this.store.document()!.id, 'publish']) } : null));
+    effect(() =>
+      this.store.main.set(
+        this.store.drawn()
+          ? {
+              label: 'Check and publish',
+              run: () => void this.router.navigate(['/sites', this.store.document()!.id, 'publish']),
+            }
+          : null,
+      ),
+    );
   }
 
   protected title = (s: Section) => shapes[s.shape]?.title ?? s.shape;
-  protected character = (s: Section) => (s.id === 'header' || s.id === 'footer' ? 'shared by every page' : (shapes[s.shape]?.character ?? ''));
+  protected character = (s: Section) =>
+    s.id === 'header' || s.id === 'footer' ? 'shared by every page' : (shapes[s.shape]?.character ?? '');
   protected claims = (s: Section) => textsOf(s).filter((t) => needsConfirming(t.text)).length;
   protected unsure = (t: PlacedText) => needsConfirming(t.text);
   protected partOf = (t: PlacedText) => `${t.section.id}/${t.path}`;
   protected fieldId = (t: PlacedText) => `t-${t.section.id}-${t.path.replace(/\./g, '-')}`;
   protected source(t: PlacedText): string {
     const { from } = t.text;
-    return { brief: 'from your brief', pack: 'from the trade pack', placeholder: 'a placeholder', designer: 'yours', client: 'the client’s' }[from.kind];
+    return {
+      brief: 'from your brief',
+      pack: 'from the trade pack',
+      placeholder: 'a placeholder',
+      designer: 'yours',
+      client: 'the client’s',
+    }[from.kind];
   }
 
   protected open(page: string): void {
@@ -127,10 +181,18 @@ export class PagesStep {
     this.store.part.set(first ? `${section.id}/${first.path}` : `${section.id}/`);
   }
   protected write(t: PlacedText, value: string): void {
-    this.store.change({ op: 'setText', at: { section: t.section.id, path: t.path }, text: { value, from: { kind: 'designer' } } });
+    this.store.change({
+      op: 'setText',
+      at: { section: t.section.id, path: t.path },
+      text: { value, from: { kind: 'designer' } },
+    });
   }
   protected vouch(t: PlacedText): void {
-    this.store.change({ op: 'setText', at: { section: t.section.id, path: t.path }, text: { value: t.text.value, from: { kind: 'client' } } });
+    this.store.change({
+      op: 'setText',
+      at: { section: t.section.id, path: t.path },
+      text: { value: t.text.value, from: { kind: 'client' } },
+    });
   }
   protected nextClaim(): void {
     const next = toConfirm(this.store.document()!)[0];

@@ -12,17 +12,26 @@ import { SiteStore } from '../site-store';
   template: `
     <tp-worktable controlsName="Plan">
       @if (store.drawn()) {
-        <div class="between"><h2>Plan</h2><span class="quiet">Every section, and why it is there</span></div>
+        <div class="between">
+          <h2>Plan</h2>
+          <span class="quiet">Every section, and why it is there</span>
+        </div>
         @for (page of store.document()!.pages; track page.id) {
           <section class="sheet plan-page" [class.here]="page.id === store.page()">
-            <button class="link" type="button" (click)="store.page.set(page.id)" [attr.aria-pressed]="page.id === store.page()">
+            <button
+              class="link"
+              type="button"
+              (click)="store.page.set(page.id)"
+              [attr.aria-pressed]="page.id === store.page()"
+            >
               <b>{{ page.label }}</b> <span class="mono quiet">/{{ page.slug }}</span>
             </button>
             <p class="quiet">{{ page.reason }}</p>
             <ol>
               @for (section of page.sections; track section.id) {
                 <li>
-                  <b>{{ title(section.shape) }}</b> {{ character(section.shape) }}<span class="quiet">{{ section.reason }}</span>
+                  <b>{{ title(section.shape) }}</b> {{ character(section.shape)
+                  }}<span class="quiet">{{ section.reason }}</span>
                 </li>
               }
             </ol>
@@ -50,7 +59,9 @@ export class PlanStep {
   protected readonly store = inject(SiteStore);
   private readonly drawing = inject(Drawing);
   constructor() {
-    effect(() => this.store.main.set(this.store.drawn() ? { label: 'Write another version', run: () => void this.again() } : null));
+    effect(() =>
+      this.store.main.set(this.store.drawn() ? { label: 'Write another version', run: () => void this.again() } : null),
+    );
   }
   protected title = (shape: string) => shapes[shape]?.title ?? shape;
   protected character = (shape: string) => shapes[shape]?.character ?? '';
@@ -60,6 +71,10 @@ export class PlanStep {
     const document = this.store.document()!;
     const { version } = await this.drawing.write(document.facts, document.seed + 1);
     this.store.change(version);
-    this.store.said.set({ words: `Version ${version.seed} is in place. The one before is one undo away.`, bad: false, undo: true });
+    this.store.said.set({
+      words: `Version ${version.seed} is in place. The one before is one undo away.`,
+      bad: false,
+      undo: true,
+    });
   }
 }

@@ -21,7 +21,10 @@ const WORDS = { good: 'good', look: 'look at it', stop: 'stands in the way' };
         <ul class="steps">
           @for (item of items(); track item.id) {
             <li>
-              <span class="dot {{ item.state }}"></span><b>{{ item.title }}<span class="sr">: {{ words[item.state] }}</span></b>
+              <span class="dot {{ item.state }}"></span
+              ><b
+                >{{ item.title }}<span class="sr">: {{ words[item.state] }}</span></b
+              >
               @if (item.state !== 'good') {
                 <a class="ms" [routerLink]="'../' + item.step">Mend</a>
               }
@@ -31,8 +34,16 @@ const WORDS = { good: 'good', look: 'look at it', stop: 'stands in the way' };
         </ul>
         @if (form(); as f) {
           <div class="field gap">
-            <label for="deliver">Whose messages the contact form takes <span class="quiet">the client’s mail address</span></label>
-            <input id="deliver" type="email" maxlength="254" [ngModel]="f.deliverTo" (ngModelChange)="store.change({ op: 'setForm', form: f.id, deliverTo: $event })" />
+            <label for="deliver"
+              >Whose messages the contact form takes <span class="quiet">the client’s mail address</span></label
+            >
+            <input
+              id="deliver"
+              type="email"
+              maxlength="254"
+              [ngModel]="f.deliverTo"
+              (ngModelChange)="store.change({ op: 'setForm', form: f.id, deliverTo: $event })"
+            />
           </div>
         }
         <h2 class="gap">Server</h2>
@@ -42,18 +53,26 @@ const WORDS = { good: 'good', look: 'look at it', stop: 'stands in the way' };
           </p>
           @if (site.liveRelease) {
             <p class="gap">
-              Temporary address <span class="mono">{{ site.temporary }}</span
-              >. Strangers {{ site.open ? 'see the site' : 'see the holding page' }}.
+              Temporary address <span class="mono">{{ site.temporary }}</span>. Strangers
+              {{ site.open ? 'see the site' : 'see the holding page' }}.
             </p>
             <p class="bar gap">
               <button class="plain" type="button" (click)="openSite()">Open it as yourself</button>
-              <button class="plain" type="button" (click)="store.begin('deploy')" [disabled]="busy()">Deploy without opening</button>
+              <button class="plain" type="button" (click)="store.begin('deploy')" [disabled]="busy()">
+                Deploy without opening
+              </button>
               @if (site.open) {
-                <button class="plain" type="button" (click)="store.put('/open', { open: false })">Put the holding page up</button>
+                <button class="plain" type="button" (click)="store.put('/open', { open: false })">
+                  Put the holding page up
+                </button>
               }
             </p>
           } @else {
-            <p class="bar gap"><button class="plain" type="button" (click)="store.begin('deploy')" [disabled]="busy() || !store.drawn()">Deploy behind the holding page</button></p>
+            <p class="bar gap">
+              <button class="plain" type="button" (click)="store.begin('deploy')" [disabled]="busy() || !store.drawn()">
+                Deploy behind the holding page
+              </button>
+            </p>
           }
         } @else {
           <tp-server-choice />
@@ -65,7 +84,9 @@ const WORDS = { good: 'good', look: 'look at it', stop: 'stands in the way' };
             <tp-job-steps [job]="job" [now]="store.now()" (cancel)="store.cancel(job)" />
           } @else {
             <h2>Nothing has been published yet</h2>
-            <p class="quiet">A site goes up in one piece: visitors see the old release or the new one, never a mixture.</p>
+            <p class="quiet">
+              A site goes up in one piece: visitors see the old release or the new one, never a mixture.
+            </p>
           }
           @if (site.releases.length) {
             <h2 class="gap">Releases</h2>
@@ -88,7 +109,9 @@ const WORDS = { good: 'good', look: 'look at it', stop: 'stands in the way' };
                       @if (r.id === site.liveRelease) {
                         <span class="chip moss">Live</span>
                       } @else {
-                        <button class="plain small" type="button" (click)="store.post('/rollback', { release: r.id })">Go back to it</button>
+                        <button class="plain small" type="button" (click)="store.post('/rollback', { release: r.id })">
+                          Go back to it
+                        </button>
                       }
                     </td>
                   </tr>
@@ -106,14 +129,24 @@ export class PublishStep {
   protected readonly words = WORDS;
   protected readonly items = computed(() => (this.store.document() ? checklist(this.store.document()!) : []));
   protected readonly form = computed(() => this.store.document()?.forms[0] ?? null);
-  protected readonly job = computed(() => this.store.detail()?.jobs.find((j) => j.kind === 'publish' || j.kind === 'deploy') ?? null);
+  protected readonly job = computed(
+    () => this.store.detail()?.jobs.find((j) => j.kind === 'publish' || j.kind === 'deploy') ?? null,
+  );
   protected readonly busy = computed(() => ['waiting', 'running'].includes(this.job()?.state ?? ''));
 
   constructor() {
     effect(() => {
       const site = this.store.detail();
       const stop = this.items().some((i) => i.state === 'stop');
-      this.store.main.set(site ? { label: site.open ? 'Publish changes' : 'Publish', run: () => void this.store.begin('publish'), disabled: !site.server || stop || this.busy() } : null);
+      this.store.main.set(
+        site
+          ? {
+              label: site.open ? 'Publish changes' : 'Publish',
+              run: () => void this.store.begin('publish'),
+              disabled: !site.server || stop || this.busy(),
+            }
+          : null,
+      );
     });
   }
   protected at = time;

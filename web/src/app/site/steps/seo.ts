@@ -1,7 +1,17 @@
 import { Component, computed, effect, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
-import { defaultDescription, defaultTitle, descriptionOf, fitWidth, pagePath, RESULT, textWidth, titleOf, type Page } from '@tin-porch/core';
+import {
+  defaultDescription,
+  defaultTitle,
+  descriptionOf,
+  fitWidth,
+  pagePath,
+  RESULT,
+  textWidth,
+  titleOf,
+  type Page,
+} from '@tin-porch/core';
 import { Worktable } from '../../parts/worktable';
 import { SiteStore } from '../site-store';
 
@@ -20,18 +30,42 @@ import { SiteStore } from '../site-store';
               <label [for]="'title-' + line.page.id"
                 >Title <span class="quiet">{{ line.titleWidth }} of {{ result.title.width }} px</span></label
               >
-              <input maxlength="300" [id]="'title-' + line.page.id" [placeholder]="line.defaultTitle" [ngModel]="line.page.seo.title?.value ?? ''" (ngModelChange)="set(line.page, 'title', $event)" />
-              <progress [max]="result.title.width" [value]="line.titleWidth" [attr.aria-label]="'Width of the title of ' + line.page.label" [class.over]="line.titleWidth > result.title.width"></progress>
+              <input
+                maxlength="300"
+                [id]="'title-' + line.page.id"
+                [placeholder]="line.defaultTitle"
+                [ngModel]="line.page.seo.title?.value ?? ''"
+                (ngModelChange)="set(line.page, 'title', $event)"
+              />
+              <progress
+                [max]="result.title.width"
+                [value]="line.titleWidth"
+                [attr.aria-label]="'Width of the title of ' + line.page.label"
+                [class.over]="line.titleWidth > result.title.width"
+              ></progress>
               @if (line.titleWidth > result.title.width) {
                 <p class="fault">Too wide: a search result would cut it.</p>
               }
             </div>
             <div class="field">
               <label [for]="'description-' + line.page.id"
-                >Description <span class="quiet">{{ line.descriptionWidth }} of {{ result.description.width }} px</span></label
+                >Description
+                <span class="quiet">{{ line.descriptionWidth }} of {{ result.description.width }} px</span></label
               >
-              <textarea rows="3" maxlength="1000" [id]="'description-' + line.page.id" [placeholder]="line.defaultDescription" [ngModel]="line.page.seo.description?.value ?? ''" (ngModelChange)="set(line.page, 'description', $event)"></textarea>
-              <progress [max]="result.description.width" [value]="line.descriptionWidth" [attr.aria-label]="'Width of the description of ' + line.page.label" [class.over]="line.descriptionWidth > result.description.width"></progress>
+              <textarea
+                rows="3"
+                maxlength="1000"
+                [id]="'description-' + line.page.id"
+                [placeholder]="line.defaultDescription"
+                [ngModel]="line.page.seo.description?.value ?? ''"
+                (ngModelChange)="set(line.page, 'description', $event)"
+              ></textarea>
+              <progress
+                [max]="result.description.width"
+                [value]="line.descriptionWidth"
+                [attr.aria-label]="'Width of the description of ' + line.page.label"
+                [class.over]="line.descriptionWidth > result.description.width"
+              ></progress>
             </div>
           </section>
         }
@@ -86,9 +120,23 @@ export class SeoStep {
   });
 
   constructor() {
-    effect(() => this.store.main.set(this.store.drawn() ? { label: 'Check and publish', run: () => void this.router.navigate(['/sites', this.store.document()!.id, 'publish']) } : null));
+    effect(() =>
+      this.store.main.set(
+        this.store.drawn()
+          ? {
+              label: 'Check and publish',
+              run: () => void this.router.navigate(['/sites', this.store.document()!.id, 'publish']),
+            }
+          : null,
+      ),
+    );
   }
   protected set(page: Page, field: 'title' | 'description', value: string): void {
-    this.store.change({ op: 'setSeo', page: page.id, field, text: value.trim() ? { value, from: { kind: 'designer' } } : null });
+    this.store.change({
+      op: 'setSeo',
+      page: page.id,
+      field,
+      text: value.trim() ? { value, from: { kind: 'designer' } } : null,
+    });
   }
 }

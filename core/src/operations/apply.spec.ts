@@ -1,0 +1,116 @@
+import fc from 'fast-check';
+import { demoFacts } from '../fixtures/facts.js';
+import { newDocument } from '../generate/site.js';
+import { writeVersion } from '../generate/write.js';
+import { allTexts } from '../generate/site.js';
+import { validateDocument, validateOperation } from '../model/validate.js';
+import type { SiteDocument } from '../model/site.js';
+import { apply, OperationError, textAt } from './apply.js';
+import { historyState, type LogLine } from './history.js';
+import type { Operation, SingleOperation } from './operation.js';
+
+const start = apply(newDocument('yard', demoFacts), writeVersion(demoFacts, 4)).document;
+const places = allTexts(start).map((t) => ({ section: t.section.id, path: t.path }));
+
+const single: fc.Arbitrary<SingleOperation> = fc.oneof(
+  fc.record({
+    op: fc.constant('setText' as const),
+    at: fc.constantFrom(...places),
+    text: fc.record({
+      value: fc.string({ unit: 'grapheme', maxLength: 60 }),
+      from: fc.constant({ kind: 'designer' as const }),
+    }),
+  }),
+  fc.record({
+    op: fc.constant('setFact' as const),
+    field: fc.constantFrom('name' as const, 'phone' as const, 'hours' as const),
+    value: fc.string({ maxLength: 40 }),
+  }),
+  fc.record({
+    op: fc.constant('setSeo' as const),
+    page: fc.constantFrom('home', 'contact'),
+    field: fc.constantFrom('title' as const, 'description' as const),
+    text: fc.constant(null),
+  }),
+  fc.integer({ min: 0, max: 99 }).map((seed) => writeVersion(demoFacts, seed)),
+  fc.record({ op: fc.constant('setForm' as const), form: fc.constant('contact'), deliverTo: fc.emailAddress() }),
+);
+
+describe('operations', () => {
+  it('are taken back to the byte by their inverse, alone and in batches', () => {
+    fc.assert(
+      fc.property(fc.array(single, { minLength: 1, maxLength: 6 }), (operations) => {
+        let document: SiteDocument;
+        let inverse: Operation;
+        try {
+          ({ document, inverse } = apply(start, { op: 'batch', operations }));
+        } catch (error) {
+          // A new version may take away the place a later operation writes to: then nothing at all happens.
+          expect(error).toBeInstanceOf(OperationError);
+          return;
+        }
+        expect(validateDocument(document)).toEqual([]);
+        expect(JSON.stringify(apply(document, inverse).document)).toBe(JSON.stringify(start));
+      }),
+      { numRuns: 120 },
+    );
+  });
+
+  it('leave the document they are given alone', () => {
+    const before = JSON.stringify(start);
+    apply(start, {
+      op: 'setText',
+      at: { section: 's1', path: 'heading' },
+      text: { value: 'Other', from: { kind: 'designer' } },
+    });
+    expect(JSON.stringify(start)).toBe(before);
+  });
+
+  it('refuse what is not there, and reach no further than texts', () => {
+    const text = { value: 'x', from: { kind: 'designer' as const } };
+    for (const at of [
+      { section: 'nowhere', path: 'heading' },
+      { section: 's1', path: 'nothing' },
+      { section: 's1', path: 'constructor.name' },
+      { section: 's1', path: 'heading.from' },
+    ])
+      expect(() => apply(start, { op: 'setText', at, text })).toThrowError(OperationError);
+    expect(textAt(start, { section: 's1', path: 'heading' })?.value).toBeTruthy();
+  });
+
+  it('are checked for shape before they are applied', () => {
+    expect(validateOperation({ op: 'setFact', field: 'phone', value: '1' })).toEqual([]);
+    for (const bad of [
+      null,
+      7,
+      [],
+      {},
+      { op: 'drop' },
+      { op: 'setFact', field: 'services', value: 'x' },
+      { op: 'setFact', field: 'phone', value: 7 },
+      { op: 'setText', at: { section: 's1', path: '__proto__' }, text: { value: 'x', from: { kind: 'designer' } } },
+      { op: 'batch', operations: [] },
+      { op: 'batch', operations: [{ op: 'batch', operations: [] }] },
+    ])
+      expect(validateOperation(bad)).withContext(JSON.stringify(bad)).not.toEqual([]);
+  });
+});
+
+describe('history', () => {
+  it('knows what undo and redo would do, and forgets redo after a new change', () => {
+    const log: LogLine[] = [];
+    const add = (kind: LogLine['kind'], of: number | null = null) => log.push({ seq: log.length + 1, kind, of });
+    expect(historyState(log)).toEqual({ undo: null, redo: null });
+    add('do');
+    add('do');
+    add('undo', 2);
+    expect(historyState(log)).toEqual({ undo: 1, redo: 2 });
+    add('redo', 2);
+    expect(historyState(log)).toEqual({ undo: 2, redo: null });
+    add('undo', 2);
+    add('undo', 1);
+    expect(historyState(log)).toEqual({ undo: null, redo: 1 });
+    add('do');
+    expect(historyState(log)).toEqual({ undo: 7, redo: null });
+  });
+});

@@ -1,0 +1,127 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { cpus, totalmem } from 'node:os';
+import { fileURLToPath } from 'node:url';
+import { apply, newDocument, readBrief, render, renderPage, renderWindow, writeVersion } from '@tin-porch/core';
+import { validateDocument } from '@tin-porch/core/validate';
+import { stackForTests, until } from '../support/stack-for-tests.js';
+import { trustedVisit } from '../support/visitor.js';
+
+// Speed and memory, measured: prints a table and writes bench.json. Each figure is a median with its spread.
+
+interface Figure {
+  name: string;
+  unit: 'ms' | 'KB' | 'MB';
+  median: number;
+  low: number;
+  high: number;
+  runs: number;
+}
+const figures: Figure[] = [];
+
+function keep(name: string, unit: Figure['unit'], values: number[]): void {
+  const sorted = [...values].sort((a, b) => a - b);
+  const at = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))]!;
+  figures.push({ name, unit, median: at(0.5), low: sorted[0]!, high: sorted.at(-1)!, runs: values.length });
+  const f = figures.at(-1)!;
+  const show = (n: number) => (n < 10 ? n.toFixed(2) : n < 100 ? n.toFixed(1) : n.toFixed(0));
+  console.log(
+    `${name.padEnd(58)} ${show(f.median).padStart(8)} ${unit}   ${show(f.low)} to ${show(f.high)}, ${f.runs} runs`,
+  );
+}
+
+function timed(name: string, runs: number, work: (n: number) => unknown): void {
+  for (let n = 0; n < Math.min(5, runs); n++) work(n);
+  keep(
+    name,
+    'ms',
+    Array.from({ length: runs }, (_, n) => {
+      const started = performance.now();
+      work(n);
+      return performance.now() - started;
+    }),
+  );
+}
+
+const BRIEF = readFileSync(fileURLToPath(new URL('../../src/bench/brief.md', import.meta.url)), 'utf8');
+const origin = 'https://quillandplane.example';
+
+console.log('Computation');
+const facts = readBrief(BRIEF);
+const document = apply(newDocument('bench', facts, 1), writeVersion(facts, 1)).document;
+timed('Read a brief', 100, () => readBrief(BRIEF));
+timed('Write a version: plan, words, look', 100, (n) => writeVersion(facts, n));
+timed('Build a site from a brief: read, write, check, render', 60, (n) => {
+  const read = readBrief(BRIEF);
+  const made = apply(newDocument('bench', read, n), writeVersion(read, n)).document;
+  if (validateDocument(made).length) throw new Error('the document does not fit');
+  return render(made, { origin });
+});
+timed('Render one page', 100, () => renderPage(document, 'home', { origin }));
+timed('Draw one page for the window after a keystroke', 100, (n) =>
+  renderWindow(
+    apply(document, {
+      op: 'setText',
+      at: { section: 's1', path: 'heading' },
+      text: { value: `Typed ${n}`, from: { kind: 'designer' } },
+    }).document,
+    'home',
+    '',
+  ),
+);
+
+console.log('\nThe whole of it, on this machine');
+const { stack, api, end } = await stackForTests();
+try {
+  const deploys: number[] = [];
+  const again: number[] = [];
+  const sent: number[] = [];
+  const live: number[] = [];
+  for (let n = 0; n < 5; n++) {
+    const { id } = await api.call<{ id: string }>('POST', '/sites', { ...facts, name: `Bench ${n}` });
+    const change = (operation: unknown) => api.call('POST', `/sites/${id}/operations`, { operation });
+    await change(writeVersion({ ...facts, name: `Bench ${n}` }, n + 1));
+    await api.call('PUT', `/sites/${id}/server`, { server: 'quay' });
+    const first = await api.job(id, 'deploy');
+    deploys.push(first.ms);
+    await change({
+      op: 'setText',
+      at: { section: 's1', path: 'heading' },
+      text: { value: 'One word changed', from: { kind: 'designer' } },
+    });
+    const second = await api.job(id, 'deploy');
+    again.push(second.ms);
+    sent.push(Number(/^\d+/.exec(second.steps.find((s) => s.name.startsWith('Send'))!.detail)?.[0] ?? 0));
+    const domain = `bench${n}.example`;
+    await api.call('PUT', `/sites/${id}/domain`, { domain });
+    await api.call('POST', `/sites/${id}/domain/register`, {});
+    await api.call('POST', `/sites/${id}/domain/records`, {});
+    // A new client from here: nothing but the DNS is there yet.
+    const started = performance.now();
+    await change(writeVersion(readBrief(BRIEF), n + 40));
+    await api.job(id, 'publish');
+    await until('the live site', async () => (await trustedVisit(stack, 'quay', domain, '/')).status === 200);
+    live.push(performance.now() - started);
+  }
+  keep('Deploy a release, the server having none of it', 'ms', deploys);
+  keep('Change one word and deploy again', 'ms', again);
+  console.log(`  files sent for one word: ${Math.max(...sent)}`);
+  keep('From the click to live HTTPS, DNS already pointing', 'ms', live);
+  for (const [name, program] of stack.programs) {
+    const status = readFileSync(`/proc/${program.child!.pid!}/status`, 'utf8');
+    keep(`Memory of ${name}`, 'MB', [Number(/VmRSS:\s+(\d+)/.exec(status)![1]) / 1024]);
+  }
+} finally {
+  await end();
+}
+
+const machine = {
+  cpu: cpus()[0]?.model ?? '',
+  cores: cpus().length,
+  memoryGB: Math.round(totalmem() / 2 ** 30),
+  node: process.version,
+};
+writeFileSync(
+  new URL('../../../bench.json', import.meta.url),
+  `${JSON.stringify({ at: new Date().toISOString(), machine, figures }, null, 2)}\n`,
+);
+console.log(`\n${machine.cores} cores, Node ${machine.node}. Written to bench.json`);

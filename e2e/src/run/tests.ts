@@ -1,0 +1,96 @@
+import { spawn } from 'node:child_process';
+import { existsSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const USAGE = `usage: ./test [PART …]
+
+  lint    style, import directions, formatting
+  unit    core, cms, host, standins and server, in Node
+  web     the interface’s own tests, in Chromium
+  e2e     the whole of it: PostgreSQL, sockets, TLS, a browser
+  NAME    one end-to-end suite, such as faults or path
+
+Without a part, all of them. VERBOSE=1 names every test.`;
+
+const root = fileURLToPath(new URL('../../..', import.meta.url));
+const UNITS = ['core', 'cms', 'host', 'standins', 'server'];
+/** Compiled test files, by the sources that are there now: what a removed source left behind does not count. */
+const compiled = (room: string, ending: string) =>
+  readdirSync(join(root, room, 'src'), { recursive: true })
+    .map(String)
+    .filter((f) => f.endsWith(ending))
+    .sort()
+    .map((f) => join(root, room, 'dist', f.replace(/\.tsx?$/, '.js')));
+
+interface Part {
+  name: string;
+  kind: 'lint' | 'unit' | 'web' | 'e2e';
+  command: string[];
+  cwd?: string;
+}
+const jasmine = (files: string[]) => ['node', '--enable-source-maps', join(root, 'e2e/dist/run/jasmine.js'), ...files];
+const bin = (name: string) => join(root, 'node_modules/.bin', name);
+const suites = compiled('e2e', '.e2e.ts');
+const all: Part[] = [
+  { name: 'lint', kind: 'lint', command: [bin('eslint'), '.'] },
+  { name: 'formatting', kind: 'lint', command: [bin('prettier'), '--check', '--log-level', 'warn', '.'] },
+  { name: 'unit', kind: 'unit', command: jasmine(UNITS.flatMap((u) => compiled(u, '.spec.ts'))) },
+  { name: 'web', kind: 'web', command: [bin('ng'), 'test', '--watch=false'], cwd: join(root, 'web') },
+  ...suites.map((file) => ({
+    name: /([\w-]+)\.e2e\.js$/.exec(file)![1]!,
+    kind: 'e2e' as const,
+    command: jasmine([file]),
+  })),
+];
+
+const asked = process.argv.slice(2);
+if (asked.includes('--help')) {
+  console.log(USAGE);
+  process.exit(0);
+}
+const unknown = asked.find((a) => !all.some((p) => p.name === a || p.kind === a));
+if (unknown) {
+  console.error(`There is no part “${unknown}”.\n\n${USAGE}`);
+  process.exit(2);
+}
+
+/** Runs one part; gives what held and what did not. A part that ends without counting is one failure, or one pass. */
+function run({ name, command, cwd }: Part): Promise<{ passed: number; failed: number }> {
+  const started = performance.now();
+  const [program, ...args] = command;
+  return new Promise((done) => {
+    const child = spawn(program!, args, {
+      cwd: cwd ?? root,
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, NG_CLI_ANALYTICS: 'false' },
+    });
+    let said = '';
+    const take = (part: Buffer) => void (said += part.toString());
+    child.stdout.on('data', take);
+    child.stderr.on('data', take);
+    child.on('error', (error) => void (said += error.message));
+    child.on('close', (code) => {
+      const counts = /^##counts (\d+) (\d+)$/m.exec(said);
+      const result = { passed: Number(counts?.[1] ?? (code === 0 ? 1 : 0)), failed: Number(counts?.[2] ?? 0) };
+      if (code !== 0 && result.failed === 0) result.failed = 1;
+      const words = said.replace(/^##counts.*\n?/m, '').trim();
+      if (words && (result.failed || process.env['VERBOSE'])) console.log(words);
+      console.log(
+        `${name}: ${result.passed} passed, ${result.failed} failed, ${((performance.now() - started) / 1000).toFixed(0)} s\n`,
+      );
+      done(result);
+    });
+  });
+}
+
+const missing = suites.filter((s) => !existsSync(s));
+if (missing.length) throw new Error(`not built: ${missing.join(', ')}`);
+const total = { passed: 0, failed: 0 };
+for (const part of all.filter((p) => !asked.length || asked.includes(p.name) || asked.includes(p.kind))) {
+  const { passed, failed } = await run(part);
+  total.passed += passed;
+  total.failed += failed;
+}
+console.log(`${total.passed} passed, ${total.failed} failed`);
+process.exit(total.failed ? 1 : 0);

@@ -1,0 +1,107 @@
+import js from '@eslint/js';
+import ts from 'typescript-eslint';
+
+// A room may use the rooms below it, never those above. What each may import of ours:
+const MAY_USE = {
+  core: [],
+  standins: [],
+  cms: ['core'],
+  host: ['core', 'cms'],
+  server: ['core'],
+  web: ['core'],
+  e2e: ['core', 'server'],
+};
+const IO = ['node:fs', 'node:fs/promises', 'node:path', 'node:crypto', 'node:net', 'node:http', 'pg', 'express'].map(
+  (name) => ({
+    name,
+    message: 'This room does no I/O of its own.',
+  }),
+);
+const rooms = Object.keys(MAY_USE);
+
+const directions = rooms.map((room) => {
+  const others = rooms.filter((other) => other !== room);
+  const barred = others.filter((other) => !MAY_USE[room].includes(other));
+  return {
+    files: [`${room}/**/*.{ts,tsx}`],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          ...((room === 'core' || room === 'web') && { paths: IO }),
+          patterns: [
+            {
+              group: barred.flatMap((other) => [`@tin-porch/${other}`, `@tin-porch/${other}/*`]),
+              message: `${room} may use ${MAY_USE[room].join(', ') || 'no other room'} only.`,
+            },
+            {
+              group: others.map((other) => `**/../${other}/**`),
+              message: 'Import another room by its package name.',
+            },
+          ],
+        },
+      ],
+    },
+  };
+});
+
+export default ts.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', '**/*.gen.ts', '.data/**', 'web/.angular/**'] },
+  js.configs.recommended,
+  ...ts.configs.recommended,
+  {
+    files: ['**/*.{ts,tsx}'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: false }],
+      '@typescript-eslint/consistent-type-imports': ['error', { disallowTypeAnnotations: false }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      eqeqeq: 'error',
+    },
+  },
+  {
+    // The same input gives the same output: time and chance come in as arguments.
+    files: ['core/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.spec.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'core knows no clock: take the time as an argument.' },
+        { object: 'Math', property: 'random', message: 'core knows no chance: take a seed.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'core knows no clock.' },
+      ],
+      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'process', 'localStorage'],
+    },
+  },
+  {
+    files: ['**/*.{js,mjs,cjs}'],
+    ignores: ['web/public/**'],
+    languageOptions: {
+      globals: { process: 'readonly', console: 'readonly', URL: 'readonly', module: 'writable', require: 'readonly' },
+    },
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
+  },
+  {
+    files: ['web/public/**/*.js'],
+    languageOptions: {
+      globals: Object.fromEntries(
+        [
+          'window',
+          'document',
+          'parent',
+          'CSS',
+          'CSSStyleSheet',
+          'DOMParser',
+          'Element',
+          'addEventListener',
+          'scrollTo',
+        ].map((g) => [g, 'readonly']),
+      ),
+    },
+  },
+  ...directions,
+);
