@@ -21,7 +21,8 @@ need_debian() {
   # Debian would start a cluster of its own beside ours; it is told not to.
   "${sudo[@]}" mkdir -p /etc/postgresql-common
   [ -e /etc/postgresql-common/createcluster.conf ] || echo 'create_main_cluster = false' | "${sudo[@]}" tee /etc/postgresql-common/createcluster.conf >/dev/null
-  "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null
+  "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null 2>&1 ||
+    { echo "apt-get could not install ${missing[*]}." >&2; exit 1; }
 }
 
 fingerprint() { find "$@" -type f -not -path '*/node_modules/*' -not -path '*/dist/*' -not -name '*.gen.ts' -not -name '*.tsbuildinfo' -printf '%p %s %T@\n' 2>/dev/null | sort | sha256sum | cut -c1-32; }
@@ -29,6 +30,16 @@ fingerprint() { find "$@" -type f -not -path '*/node_modules/*' -not -path '*/di
 # stale NAME FINGERPRINT: true where what NAME stamps was made from something else
 stale() { [ "$(cat ".stamps/$1" 2>/dev/null)" != "$2" ]; }
 stamp() { mkdir -p .stamps && echo "$2" >".stamps/$1"; }
+
+# quietly COMMAND …: shows what a command printed only where it failed
+quietly() {
+  local log status=0
+  log=$(mktemp)
+  "$@" >"$log" 2>&1 || status=$?
+  [ $status -eq 0 ] || cat "$log" >&2
+  rm -f "$log"
+  return $status
+}
 
 # prepare engine|all: Node packages and the build; `all` with the interface and PostgreSQL
 prepare() {
@@ -41,14 +52,14 @@ prepare() {
   lock=$(sha256sum package-lock.json | cut -c1-32)
   if [ ! -d node_modules ] || stale packages "$lock"; then
     echo 'Installing packages …'
-    npm ci --no-audit --no-fund --loglevel error
+    quietly npm ci --no-audit --no-fund --loglevel error
     stamp packages "$lock"
   fi
   node_now=$lock$(fingerprint core cms host standins server e2e tsconfig.base.json)
   if stale node "$node_now"; then
     echo 'Building …'
     node core/shape-registry.mjs
-    npx --no-install tsc -b
+    quietly node_modules/.bin/tsc -b
     node bundle.mjs
     stamp node "$node_now"
   fi
@@ -56,7 +67,7 @@ prepare() {
     web_now=$lock$(fingerprint core/src web)
     if stale web "$web_now"; then
       echo 'Building the interface …'
-      npm run build -w web --silent
+      (cd web && quietly ../node_modules/.bin/ng build --progress=false)
       stamp web "$web_now"
     fi
   fi

@@ -10,7 +10,7 @@ export interface Finding {
   step: 'brief' | 'pages' | 'seo' | 'domain' | 'publish' | 'care';
 }
 
-/** What one page answered. `status` 0 means there was no answer; `error` says why. */
+/** What a page answered. `status` 0 means there was no answer; `error` says why. */
 export interface PageEvidence {
   url: string;
   status: number;

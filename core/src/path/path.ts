@@ -62,7 +62,7 @@ export function pathOf(site: SiteFacts): StepState[] {
     step(
       'publish',
       site.open ? (site.behind ? 'needs' : 'done') : site.deployed ? 'needs' : 'none',
-      site.open ? (site.behind ? 'Changes waiting' : 'Live') : site.deployed ? 'Held back' : '',
+      site.open ? (site.behind ? 'To publish' : 'Live') : site.deployed ? 'Held back' : '',
     ),
     step(
       'care',

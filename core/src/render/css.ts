@@ -162,7 +162,7 @@ ${colours(look.day, '  ')}
   --reading: '${reading.css}', ${reading.fallback};
   --corner: ${look.corner}px;
   --density: ${look.density};
-  --edge: clamp(1.15rem, 5.5cqi, 6rem);
+  --edge: clamp(1.15rem, 5.5vw, 6rem);
   --size-2: clamp(1.12rem, 1.05rem + 0.35vw, 1.3rem);
   --size-3: clamp(1.55rem, 1.3rem + 1.1vw, 2.2rem);
   --size-4: clamp(2rem, 1.5rem + 2.2vw, 3.1rem);

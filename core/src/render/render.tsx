@@ -175,7 +175,7 @@ function notFoundPage(): Page {
   };
 }
 
-/** One page of a site as HTML, with the answer to a form where there is one. */
+/** A page of a site as HTML, with the answer to a form where there is one. */
 export function renderPage(document: SiteDocument, pageId: string, options: RenderOptions): string | undefined {
   const page = document.pages.find((p) => p.id === pageId);
   return (
@@ -191,7 +191,7 @@ export function renderPage(document: SiteDocument, pageId: string, options: Rend
   );
 }
 
-/** What the window shows: one page’s HTML with every text marked, and the site’s CSS beside it. */
+/** What the window shows: a page’s HTML with every text marked, and the site’s CSS beside it. */
 export function renderWindow(
   document: SiteDocument,
   pageId: string,

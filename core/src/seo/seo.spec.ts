@@ -1,5 +1,9 @@
-import { openingHours } from './seo.js';
-import { fitWidth, textWidth } from './width.js';
+import { demoFacts } from '../fixtures/facts.js';
+import { newDocument } from '../generate/site.js';
+import { writeVersion } from '../generate/write.js';
+import { apply } from '../operations/apply.js';
+import { descriptionOf, openingHours, titleOf } from './seo.js';
+import { fitWidth, RESULT, textWidth } from './width.js';
 
 describe('search metadata', () => {
   it('reads opening hours it can be sure of and leaves the rest out', () => {
@@ -20,5 +24,18 @@ describe('search metadata', () => {
     const cut = fitWidth('A rather long title about wooden boats and the harbour', 20, 200);
     expect(textWidth(cut, 20)).toBeLessThanOrEqual(200);
     expect(cut.endsWith(' …')).toBeTrue();
+  });
+
+  it('describes every page by itself, in what a search result has room for', () => {
+    for (let seed = 0; seed < 12; seed++) {
+      const { document } = apply(newDocument('x', demoFacts), writeVersion(demoFacts, seed));
+      const all = document.pages.map((p) => descriptionOf(document, p));
+      expect(new Set(all).size).toBe(all.length);
+      for (const [n, said] of all.entries()) {
+        expect(said.length).withContext(`${document.pages[n]!.id}: ${said}`).toBeGreaterThan(50);
+        expect(textWidth(said, RESULT.description.size)).toBeLessThanOrEqual(RESULT.description.width);
+        expect(titleOf(document, document.pages[n]!)).toContain(demoFacts.name);
+      }
+    }
   });
 });

@@ -1,6 +1,6 @@
-import { isText, type Page, type SiteDocument } from '../model/site.js';
+import { isText, type Page, type SiteDocument, type Text } from '../model/site.js';
 import { packFor } from '../trades/packs.js';
-import { fitWidth, RESULT } from './width.js';
+import { fitWidth, RESULT, textWidth } from './width.js';
 
 const sentence = (s: string) => (s ? s[0]!.toUpperCase() + s.slice(1) : s);
 
@@ -12,17 +12,40 @@ export function defaultTitle(document: SiteDocument, page: Page): string {
   return what ? `${name} – ${what}` : name;
 }
 
-/** The description a page has when nobody wrote one: its own opening words, cut to what a search result shows. */
-export function defaultDescription(document: SiteDocument, page: Page): string {
-  const texts: string[] = [];
-  for (const section of page.sections)
-    for (const key of ['lead', 'paragraphs', 'heading']) {
+const LEADING = ['lead', 'paragraphs', 'heading', 'items'];
+
+/** The texts of a page that describe it, the telling ones first; placeholders never. */
+function tellingTexts(page: Page): string[] {
+  const good = (t: unknown): t is Text => isText(t) && t.value !== '' && t.from.kind !== 'placeholder';
+  const closed = (t: string) => (/[.!?…:]$/.test(t) ? t : `${t}.`);
+  return LEADING.flatMap((key) =>
+    page.sections.flatMap((section) => {
       const value = section.content[key];
-      const first = Array.isArray(value) ? value[0] : value;
-      if (isText(first) && first.value && first.from.kind !== 'placeholder') texts.push(first.value);
-    }
-  const own = texts.find((t) => t.length > 50) ?? texts[0] ?? document.facts.name;
-  return fitWidth(own.replace(/\s+/g, ' ').trim(), RESULT.description.size, RESULT.description.width);
+      if (good(value)) return [closed(value.value)];
+      if (!Array.isArray(value)) return [];
+      if (key !== 'items') return value.filter(good).map((t) => closed(t.value));
+      return (value as { name?: unknown; text?: unknown }[]).flatMap(({ name, text }) =>
+        good(name) ? [good(text) ? `${name.value}: ${text.value}` : name.value].map(closed) : [],
+      );
+    }),
+  );
+}
+
+/**
+ * The description a page has when nobody wrote one: its own words, the telling ones first, as many as a search result
+ * shows and never less than its heading.
+ */
+export function defaultDescription(document: SiteDocument, page: Page): string {
+  const { size, width } = RESULT.description;
+  let said = '';
+  for (const text of tellingTexts(page)) {
+    const more = `${said} ${text.replace(/\s+/g, ' ').trim()}`.trim();
+    if (said.includes(text)) continue;
+    if (said.length > 70 && textWidth(more, size) > width) break;
+    said = more;
+    if (said.length > 110) break;
+  }
+  return fitWidth(said || document.facts.name, size, width);
 }
 
 export const titleOf = (document: SiteDocument, page: Page): string =>

@@ -56,8 +56,8 @@ timed('Build a site from a brief: read, write, check, render', 60, (n) => {
   if (validateDocument(made).length) throw new Error('the document does not fit');
   return render(made, { origin });
 });
-timed('Render one page', 100, () => renderPage(document, 'home', { origin }));
-timed('Draw one page for the window after a keystroke', 100, (n) =>
+timed('Render a page', 100, () => renderPage(document, 'home', { origin }));
+timed('Draw a page for the window after a keystroke', 100, (n) =>
   renderWindow(
     apply(document, {
       op: 'setText',

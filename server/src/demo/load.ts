@@ -11,7 +11,7 @@ const AGENTS = [
   'Mozilla/5.0 (Phone; 17_5) Pocket/17.5 Mobile',
   'Mozilla/5.0 (compatible; TideCrawl/2.1 bot)',
 ];
-const WEEKS = 11;
+const WEEKS = 12;
 
 /** A past day’s access log of a made-up site: readers, crawlers and a few mistyped addresses, the same every time. */
 function dayLog(day: Date, visits: number, seed: number): string {

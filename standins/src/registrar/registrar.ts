@@ -64,16 +64,14 @@ export function registrarApp(names: Names, config: { apiKey: string; origin: str
     const zone = names.get(req.params.domain.toLowerCase());
     res.type('application/rdap+json');
     if (!zone)
-      return void res
-        .status(404)
-        .send(
-          JSON.stringify({
-            rdapConformance: ['rdap_level_0'],
-            errorCode: 404,
-            title: 'Not registered',
-            description: [`${req.params.domain} is free.`],
-          }),
-        );
+      return void res.status(404).send(
+        JSON.stringify({
+          rdapConformance: ['rdap_level_0'],
+          errorCode: 404,
+          title: 'Not registered',
+          description: [`${req.params.domain} is free.`],
+        }),
+      );
     res.send(
       JSON.stringify({
         rdapConformance: ['rdap_level_0'],

@@ -7,14 +7,14 @@ import type { OpenFinding, SiteSummary } from '../../api/model';
 import { PorchApi } from '../../api/porch-api';
 import { FindingView } from '../../parts/finding';
 import { JobSteps } from '../../parts/job-steps';
-import { SparkLine } from '../../parts/spark-line';
-import { day, daysLeft, when } from '../../parts/when';
+import { VisitBars } from '../../parts/visit-bars';
+import { day, daysLeft, time, when } from '../../parts/when';
 import { Worktable } from '../../parts/worktable';
 import { SiteStore } from '../site-store';
 
 @Component({
   selector: 'tp-step',
-  imports: [RouterLink, Worktable, JobSteps, SparkLine, FindingView],
+  imports: [RouterLink, Worktable, JobSteps, VisitBars, FindingView],
   template: `
     <tp-worktable controlsName="Findings" besideName="What was measured" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
@@ -25,9 +25,12 @@ import { SiteStore } from '../site-store';
         @if (!site.liveRelease) {
           <p class="quiet">Rounds begin once the site is on a server. <a routerLink="../publish">To publishing</a></p>
         }
-        @if (site.releases.length > 1) {
+        @if (before(); as before) {
           <h2 class="gap">The release before</h2>
-          <p class="quiet">If something went wrong with the last one, the one before can be served again at once.</p>
+          <p class="quiet">
+            Made {{ time(before.madeAt) }}, {{ before.files }} files, last served {{ time(before.liveAt!) }}. If
+            something went wrong with the one that is live, it can be served again at once.
+          </p>
           <p class="bar gap"><button class="plain" type="button" (click)="back()">Go back one release</button></p>
         }
       }
@@ -43,7 +46,7 @@ import { SiteStore } from '../site-store';
         }
         @if (summary()?.weeks; as weeks) {
           <h2 class="gap">Visits, week by week</h2>
-          <tp-spark-line [weeks]="weeks" [width]="420" [height]="90" />
+          <tp-visit-bars [weeks]="weeks" />
           <p class="quiet">
             {{ weeks.at(-1) }} in the last seven days, {{ weeks.at(-2) }} in the seven before; from the server’s own
             access logs, without cookies.
@@ -59,6 +62,12 @@ export class CareStep {
   protected readonly summary = signal<SiteSummary | null>(null);
   protected readonly findings = signal<OpenFinding[]>([]);
   protected readonly job = computed(() => this.store.detail()?.jobs.find((j) => j.kind === 'round') ?? null);
+  /** What was served before the live release. */
+  protected readonly before = computed(() => {
+    const site = this.store.detail();
+    const served = site?.releases.filter((r) => r.id !== site.liveRelease && r.liveAt) ?? [];
+    return served.sort((a, b) => (a.liveAt! < b.liveAt! ? 1 : -1))[0] ?? null;
+  });
   protected readonly verdict = computed(() => {
     const n = this.findings().length;
     if (n) return n === 1 ? 'One thing to mend' : `${n} things to mend`;
@@ -99,11 +108,9 @@ export class CareStep {
   }
   protected left = (iso: string) => daysLeft(iso, this.store.now());
   protected date = day;
+  protected time = time;
   protected async back(): Promise<void> {
-    const site = this.store.detail()!;
-    const before = site.releases
-      .filter((r) => r.id !== site.liveRelease && r.liveAt)
-      .sort((a, b) => (a.liveAt! < b.liveAt! ? 1 : -1))[0];
+    const before = this.before();
     if (!before) return;
     await this.store.post('/rollback', { release: before.id });
     this.store.said.set({

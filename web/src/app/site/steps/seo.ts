@@ -85,11 +85,11 @@ import { SiteStore } from '../site-store';
             <span class="text">{{ line.description }}</span>
           </div>
         }
-        <h2 class="gap">Beside the pages</h2>
+        <h2 class="gap">In every release, beside the pages</h2>
         <ul class="plain-list">
-          <li><span class="dot good"></span> sitemap.xml with {{ lines().length }} pages, robots.txt, favicon</li>
-          <li><span class="dot good"></span> Canonical address and sharing tags on every page</li>
-          <li><span class="dot good"></span> The business as structured data, from the facts of the brief</li>
+          <li>sitemap.xml with {{ lines().length }} pages, robots.txt, favicon</li>
+          <li>Canonical address and sharing tags on every page</li>
+          <li>The business as structured data, from the facts of the brief</li>
         </ul>
       </ng-container>
     </tp-worktable>

@@ -1,0 +1,237 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { request } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { apply, emptyFacts, makeManifest, newDocument, render, writeVersion, type SiteDocument } from '@tin-porch/core';
+import type { HostConfig } from './config.js';
+import { startHost } from './host.js';
+
+const sha256 = (b: Uint8Array | string) => createHash('sha256').update(b).digest('hex');
+const TOKEN = 'a-token-of-at-least-24-characters';
+
+/** A release of a small site, its heading being `words`; pictures and fonts are left out. */
+function release(words: string) {
+  const facts = { ...emptyFacts(), name: 'Tolliver', trade: 'thatcher', strapline: words };
+  const document: SiteDocument = apply(newDocument('tolliver', facts), writeVersion(facts, 1)).document;
+  const files = render(document, { origin: 'https://tolliver.example' }).flatMap((f) =>
+    'text' in f ? [{ path: f.path, type: f.type, bytes: Buffer.from(f.text) }] : [],
+  );
+  const json = JSON.stringify(document);
+  return { files, json, manifest: makeManifest(files, json, 'https://tolliver.example', sha256) };
+}
+
+describe('a hosting server', () => {
+  const net = `127.8.${process.pid % 250}`;
+  let data: string;
+  let config: HostConfig;
+  let host: Awaited<ReturnType<typeof startHost>>;
+
+  const start = async () => {
+    host = await startHost(config, { error: () => undefined });
+  };
+  const control = async (method: string, path: string, body?: unknown, token = TOKEN) => {
+    const raw = body instanceof Uint8Array;
+    const response = await fetch(`http://${net}.1:9100/v1${path}`, {
+      method,
+      headers: {
+        authorization: `Bearer ${token}`,
+        ...(!raw && body !== undefined && { 'content-type': 'application/json' }),
+      },
+      body: raw ? (body as BodyInit) : body === undefined ? null : JSON.stringify(body),
+    });
+    return { status: response.status, body: (await response.json().catch(() => ({}))) as Record<string, never> };
+  };
+  const get = (path: string, headers: Record<string, string> = {}, method = 'GET') =>
+    new Promise<{ status: number; headers: Record<string, string>; body: string }>((done, fail) => {
+      const req = request(
+        {
+          host: '127.0.0.1',
+          port: config.temporary.port,
+          path,
+          method,
+          headers: { host: 'tolliver.unit.localhost', ...headers },
+        },
+        (res) => {
+          let body = '';
+          res.setEncoding('utf8').on('data', (part: string) => (body += part));
+          res.on('end', () => done({ status: res.statusCode!, headers: res.headers as Record<string, string>, body }));
+        },
+      );
+      req.on('error', fail).end();
+    });
+  const send = async ({ files }: ReturnType<typeof release>) => {
+    for (const f of files) expect((await control('PUT', `/blobs/${sha256(f.bytes)}`, f.bytes)).status).toBe(204);
+  };
+  /** Places a site as the control API would, but for the CMS, which needs a database. */
+  const settle = (open: boolean) =>
+    writeFileSync(
+      join(data, 'sites/tolliver/site.json'),
+      JSON.stringify({
+        id: 'tolliver',
+        name: 'Tolliver',
+        temporary: 'tolliver',
+        domain: null,
+        open,
+        previewKey: 'a'.repeat(64),
+      }),
+    );
+  const place = (id: string, { manifest, json }: ReturnType<typeof release>) => {
+    writeFileSync(
+      join(data, `sites/tolliver/releases/${id}.json`),
+      JSON.stringify({ id, manifest, document: JSON.parse(json) as unknown }),
+    );
+  };
+
+  beforeAll(async () => {
+    data = mkdtempSync(join(tmpdir(), 'tin-porch-host-'));
+    const { mkdirSync } = await import('node:fs');
+    mkdirSync(join(data, 'sites/tolliver/releases'), { recursive: true });
+    config = {
+      name: 'unit',
+      address: `${net}.1`,
+      httpPort: 8180,
+      httpsPort: 8543,
+      temporary: { base: 'unit.localhost', address: '127.0.0.1', port: 18000 + (process.pid % 2000) },
+      control: { address: `${net}.1`, port: 9100, token: TOKEN },
+      data,
+      // Nothing listens there: what needs no database has to work without.
+      databaseUrl: `postgres://nobody@${net}.99:1/none`,
+      reserveBytes: 0,
+    };
+    settle(true);
+    await start();
+  });
+  afterAll(async () => {
+    await host.close();
+    rmSync(data, { recursive: true, force: true });
+  });
+
+  it('lets nobody without its token at the control API', async () => {
+    expect((await control('GET', '/health', undefined, 'wrong')).status).toBe(401);
+    expect((await control('GET', '/health')).body['database']).toBe(false as never);
+  });
+
+  it('keeps a blob only where it is what its hash says, and the same again is harmless', async () => {
+    const bytes = randomBytes(5000);
+    expect((await control('PUT', `/blobs/${sha256(bytes)}`, randomBytes(20))).status).toBe(422);
+    expect((await control('POST', '/missing', { hashes: [sha256(bytes)] })).body['missing']).toEqual([
+      sha256(bytes),
+    ] as never);
+    for (let n = 0; n < 2; n++) expect((await control('PUT', `/blobs/${sha256(bytes)}`, bytes)).status).toBe(204);
+    expect((await control('POST', '/missing', { hashes: [sha256(bytes)] })).body['missing']).toEqual([] as never);
+    expect(readdirSync(join(data, 'blobs'), { recursive: true }).some((n) => String(n).endsWith('.part'))).toBeFalse();
+    expect((await control('PUT', '/blobs/../../etc/passwd', bytes)).status).toBe(404);
+  });
+
+  it('switches between whole releases only, and serves what it switched to', async () => {
+    const [first, second] = [release('The first words'), release('The second words')];
+    place('r-1', first);
+    expect((await control('POST', '/sites/tolliver/current', { release: 'r-1' })).status).toBe(409);
+    await send(first);
+    expect((await control('POST', '/sites/tolliver/current', { release: 'r-1' })).status).toBe(200);
+    expect((await get('/')).body).toContain('The first words');
+    await send(second);
+    place('r-2', second);
+    await control('POST', '/sites/tolliver/current', { release: 'r-2' });
+    expect((await get('/')).body).toContain('The second words');
+    const health = (await control('GET', '/health')).body as unknown as { sites: { pointer: { before: string } }[] };
+    expect(health.sites[0]!.pointer.before).toBe('r-1');
+    expect((await control('POST', '/sites/tolliver/current', { release: 'r-9' })).status).toBe(404);
+  });
+
+  it('still has the styles of the release before, for readers who came just ahead of the switch', async () => {
+    const css = release('The first words').files.find((f) => f.path.endsWith('.css'))!.path;
+    const old = await get(css);
+    expect(old.status).toBe(200);
+    expect(old.headers['cache-control']).toContain('immutable');
+    expect((await get('/site-00000000.css')).status).toBe(404);
+  });
+
+  it('serves the same after a restart', async () => {
+    await host.close();
+    await start();
+    expect((await get('/')).body).toContain('The second words');
+  });
+
+  it('answers unchanged pages with 304, addresses without their slash with a redirect, others with the site’s own 404', async () => {
+    const page = await get('/about/');
+    expect((await get('/about/', { 'if-none-match': page.headers['etag']! })).status).toBe(304);
+    expect((await get('/about')).headers['location']).toBe('/about/');
+    const missing = await get('/nowhere/');
+    expect([missing.status, missing.body.includes('There is no page here')]).toEqual([404, true]);
+    expect((await get('/', {}, 'PUT')).status).toBe(405);
+    expect((await get('/', {}, 'HEAD')).body).toBe('');
+  });
+
+  it('sends pages with a policy that lets nothing foreign in', async () => {
+    const { headers } = await get('/');
+    expect(headers['content-security-policy']).toContain("default-src 'none'");
+    expect(headers['x-content-type-options']).toBe('nosniff');
+    expect(headers['x-robots-tag']).toBe('noindex');
+    expect(headers['x-powered-by']).toBeUndefined();
+  });
+
+  it('says in problem details what it cannot serve', async () => {
+    for (const [path, headers, status] of [
+      ['/', { host: 'elsewhere.example' }, 421],
+      ['/', { host: '<script>' }, 400],
+      ['/%00', {}, 400],
+      ['/a/../../b', {}, 400],
+      ['/%2e%2e/%2e%2e/etc/passwd', {}, 400],
+      ['/%ff', {}, 400],
+    ] as [string, Record<string, string>, number][]) {
+      const answer = await get(path, headers);
+      expect(answer.status)
+        .withContext(`${path} ${JSON.stringify(headers)}`)
+        .toBe(status);
+      expect(answer.headers['content-type']).toContain('application/problem+json');
+    }
+  });
+
+  it('shows strangers the holding page while a site is closed, and the site to whoever has a good preview link', async () => {
+    await host.close();
+    settle(false);
+    await start();
+    const held = await get('/');
+    expect([held.status, held.headers['retry-after'], held.body.includes('opens here soon')]).toEqual([
+      503,
+      '3600',
+      true,
+    ]);
+    const { token } = (await control('POST', '/sites/tolliver/preview', { days: 1 })).body as unknown as {
+      token: string;
+    };
+    const let1 = await get(`/about/?preview=${token}`);
+    expect([let1.status, let1.headers['location']]).toEqual([303, '/about/']);
+    const cookie = let1.headers['set-cookie']![0]!.split(';')[0]!;
+    expect((await get('/about/', { cookie })).status).toBe(200);
+    const [until, signature] = token.split('.');
+    for (const forged of [`${Number(until) + 999}.${signature}`, `${until}.${'A'.repeat(43)}`, `1.${signature}`, ''])
+      expect((await get('/', { cookie: `preview=${forged}` })).status)
+        .withContext(forged)
+        .toBe(503);
+  });
+
+  it('answers http-01 challenges on any name, for as long as they are there', async () => {
+    const token = 'abcdefghijklmnopqrstuv';
+    expect((await control('PUT', `/challenges/${token}`, { answer: `${token}.thumb` })).status).toBe(204);
+    expect((await get(`/.well-known/acme-challenge/${token}`, { host: 'not-yet-ours.example' })).body).toBe(
+      `${token}.thumb`,
+    );
+    await control('DELETE', `/challenges/${token}`);
+    expect((await get(`/.well-known/acme-challenge/${token}`)).status).toBe(404);
+  });
+
+  it('refuses a release with a path that leads out, and a key that is not the certificate’s', async () => {
+    const { manifest, json } = release('x');
+    const files = { '/../../x': Object.values(manifest.files)[0] };
+    expect(
+      (await control('PUT', '/sites/tolliver/releases/r-3', { manifest: { ...manifest, files }, document: json }))
+        .status,
+    ).toBe(400);
+    expect((await control('PUT', '/sites/tolliver/releases/r-3', { manifest, document: `${json} ` })).status).toBe(422);
+    expect((await control('PUT', '/certificates/tolliver.example', { key: 'x', chain: 'y' })).status).toBe(422);
+    expect((await control('PUT', '/certificates/..', { key: 'x', chain: 'y' })).status).toBeGreaterThanOrEqual(400);
+  });
+});

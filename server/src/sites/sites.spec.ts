@@ -1,0 +1,116 @@
+import { Problem, writeVersion, type Operation } from '@tin-porch/core';
+import { Accounts } from '../http/accounts.js';
+import { realDatabase } from '../testing/real-database.js';
+import { Sites } from './sites.js';
+
+describe('sites and their history', () => {
+  let test: Awaited<ReturnType<typeof realDatabase>>;
+  let sites: Sites;
+  let ines: { id: string; name: string };
+  let id: string;
+  const phone = (value: string): Operation => ({ op: 'setFact', field: 'phone', value });
+  const phoneNow = async () => (await sites.get(id))!.document.facts.phone;
+  const refusal = (work: Promise<unknown>) =>
+    work.then(
+      () => null,
+      (error: Problem) => error,
+    );
+
+  beforeAll(async () => {
+    test = await realDatabase();
+    sites = new Sites(test.db);
+    await new Accounts(test.db).put('ines@tinporch.example', 'Ines', 'a-dry-place-to-work');
+    await new Accounts(test.db).put('other@tinporch.example', 'Other', 'another-dry-place');
+    const { rows } = await test.db.query<{ id: string }>('select id from designer order by name');
+    ines = { id: rows[0]!.id, name: 'Ines' };
+  }, 60_000);
+  afterAll(() => test.end());
+  beforeEach(async () => {
+    ({ id } = await sites.create(ines.id, { name: 'Tolliver & Son' }));
+  });
+
+  it('gives two clients of one name an address each', async () => {
+    const other = await sites.create(ines.id, { name: 'Tolliver & Son' });
+    expect(other.id).not.toBe(id);
+    expect(other.temporary).not.toBe((await sites.get(id))!.temporary);
+  });
+
+  it('shows a site to its own designer only', async () => {
+    const { rows } = await test.db.query<{ id: string }>(`select id from designer where name = 'Other'`);
+    expect((await refusal(sites.of(rows[0]!.id, id)))?.status).toBe(404);
+    expect((await refusal(sites.of(ines.id, "x'; drop table site; --")))?.status).toBe(404);
+    expect((await sites.of(ines.id, id)).id).toBe(id);
+  });
+
+  it('takes changes back and puts them back, in order, and forgets what was undone after a new change', async () => {
+    for (const value of ['1', '2', '3']) await sites.change(id, phone(value), ines);
+    await sites.step(id, 'undo', ines);
+    await sites.step(id, 'undo', ines);
+    expect(await phoneNow()).toBe('1');
+    await sites.step(id, 'redo', ines);
+    expect(await phoneNow()).toBe('2');
+    await sites.change(id, phone('4'), ines);
+    expect((await refusal(sites.step(id, 'redo', ines)))?.status).toBe(409);
+    const { lines, canUndo, canRedo } = await sites.history(id);
+    expect(lines.map((l) => l.kind)).toEqual(['do', 'redo', 'undo', 'undo', 'do', 'do', 'do']);
+    expect([canUndo, canRedo]).toEqual([true, false]);
+    for (let n = 0; n < 3; n++) await sites.step(id, 'undo', ines);
+    expect(await phoneNow()).toBe('');
+    expect((await refusal(sites.step(id, 'undo', ines)))?.status).toBe(409);
+  });
+
+  it('keeps every change of two people who write at once', async () => {
+    await Promise.all(
+      Array.from({ length: 12 }, (_, n) =>
+        sites.change(id, { op: 'setFact', field: n % 2 ? 'phone' : 'place', value: String(n) }, ines),
+      ),
+    );
+    const site = (await sites.get(id))!;
+    expect(site.head).toBe(12);
+    const { rows } = await test.db.query<{ seq: number }>('select seq from operation where site = $1 order by seq', [
+      id,
+    ]);
+    expect(rows.map((r) => r.seq)).toEqual(Array.from({ length: 12 }, (_, n) => n + 1));
+  });
+
+  it('refuses what is no operation, names what is not there, or would not fit, and changes nothing', async () => {
+    const before = (await sites.get(id))!;
+    const bad: [unknown, number][] = [
+      [{ op: 'setFact', field: 'phone' }, 400],
+      [
+        { op: 'setText', at: { section: 's1', path: 'heading' }, text: { value: 'x', from: { kind: 'designer' } } },
+        409,
+      ],
+      [{ op: 'setFact', field: 'phone', value: '1'.repeat(41) }, 422],
+      [{ op: 'batch', operations: [phone('5'), { op: 'setSeo', page: 'home', field: 'title', text: null }] }, 409],
+    ];
+    for (const [operation, status] of bad)
+      expect((await refusal(sites.change(id, operation, ines)))?.status)
+        .withContext(JSON.stringify(operation))
+        .toBe(status);
+    const after = (await sites.get(id))!;
+    expect([after.head, JSON.stringify(after.document)]).toEqual([before.head, JSON.stringify(before.document)]);
+  });
+
+  it('refuses a domain that another site has, in words', async () => {
+    await sites.setDomain(id, 'tolliver.example');
+    const other = await sites.create(ines.id, { name: 'Late' });
+    const no = await refusal(sites.setDomain(other.id, 'tolliver.example'));
+    expect(no?.status).toBe(409);
+    expect(no?.detail).toContain('tolliver.example');
+  });
+
+  it('reads path and state off what is known', async () => {
+    const stages = async () => (await sites.stateOf((await sites.get(id))!)).path.map((s) => s.state).join(' ');
+    expect(await stages()).toMatch(/^needs none none/);
+    await sites.change(
+      id,
+      { op: 'setServices', services: [{ id: 'v1', name: 'Ridges', detail: '', price: '' }] },
+      ines,
+    );
+    expect(await stages()).toMatch(/^done needs none/);
+    await sites.change(id, writeVersion((await sites.get(id))!.document.facts, 1), ines);
+    expect(await stages()).toMatch(/^done done done/);
+    expect((await sites.stateOf((await sites.get(id))!)).chip.words).toBe('Being made');
+  });
+});

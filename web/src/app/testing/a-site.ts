@@ -1,0 +1,43 @@
+import { apply, checklist, emptyFacts, newDocument, writeVersion, type SiteDocument } from '@tin-porch/core';
+import type { SiteDetail } from '../api/model';
+
+/** A small written site. */
+export function aDocument(seed = 1): SiteDocument {
+  const facts = {
+    ...emptyFacts(),
+    name: 'Gant & Sons',
+    trade: 'ropemaker',
+    place: 'Saltmarrow',
+    description: 'We lay rope in the long walk behind the chapel. Every rope is tarred by hand.',
+    services: [{ id: 'v1', name: 'Mooring ropes', detail: '', price: '£12' }],
+  };
+  return apply(newDocument('gant', facts), writeVersion(facts, seed)).document;
+}
+
+/** The site as the server would answer it. */
+export function aSite(over: Partial<SiteDetail> = {}): SiteDetail {
+  const document = over.document ?? aDocument();
+  return {
+    id: 'gant',
+    document,
+    head: 1,
+    changedAt: '2026-11-02T09:00:00.000Z',
+    history: { canUndo: true, canRedo: false, lines: [] },
+    path: [],
+    chip: { tone: 'grey', words: 'Being made' },
+    server: null,
+    temporary: null,
+    origin: null,
+    domain: null,
+    domainSeen: null,
+    records: null,
+    certificate: null,
+    open: false,
+    publishedAt: null,
+    liveRelease: null,
+    releases: [],
+    jobs: [],
+    checklist: checklist(document),
+    ...over,
+  };
+}
