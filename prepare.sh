@@ -25,7 +25,11 @@ need_debian() {
     { echo "apt-get could not install ${missing[*]}." >&2; exit 1; }
 }
 
-fingerprint() { find "$@" -type f -not -path '*/node_modules/*' -not -path '*/dist/*' -not -name '*.gen.ts' -not -name '*.tsbuildinfo' -printf '%p %s %T@\n' 2>/dev/null | sort | sha256sum | cut -c1-32; }
+# What some folders hold, but for what is made from it
+fingerprint() {
+  find "$@" \( -name node_modules -o -name dist -o -name .angular \) -prune -o \
+    -type f ! -name '*.gen.ts' ! -name '*.tsbuildinfo' -printf '%p %s %T@\n' | sort | sha256sum | cut -c1-32
+}
 
 # stale NAME FINGERPRINT: true where what NAME stamps was made from something else
 stale() { [ "$(cat ".stamps/$1" 2>/dev/null)" != "$2" ]; }
@@ -64,7 +68,7 @@ prepare() {
     stamp node "$node_now"
   fi
   if [ "$1" = all ]; then
-    web_now=$lock$(fingerprint core/src web)
+    web_now=$lock$(fingerprint core/src web/src web/public web/angular.json web/tsconfig.json web/tsconfig.app.json web/tsconfig.worker.json)
     if stale web "$web_now"; then
       echo 'Building the interface …'
       (cd web && quietly ../node_modules/.bin/ng build --progress=false)

@@ -18,7 +18,7 @@ const fullDay = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long'
         <rect [attr.x]="bar.x" [attr.y]="bar.y" [attr.width]="bar.width" [attr.height]="bar.height" rx="1" />
         @if (bar.labelled) {
           <text [attr.x]="bar.x + bar.width / 2" [attr.y]="bar.y - 5" text-anchor="middle">{{ bar.visits }}</text>
-          <text class="day" [attr.x]="bar.x + bar.width / 2" y="144" text-anchor="middle">{{ bar.from }}</text>
+          <text class="day" [attr.x]="bar.dayAt" y="144" [attr.text-anchor]="bar.anchor">{{ bar.from }}</text>
         }
       }
     </svg>
@@ -66,6 +66,8 @@ export class VisitBars {
         width: x.bandwidth(),
         y: y(visits),
         height: FLOOR - y(visits),
+        dayAt: n === 0 ? 0 : n === weeks.length - 1 ? WIDTH : x(n)! + x.bandwidth() / 2,
+        anchor: n === 0 ? 'start' : n === weeks.length - 1 ? 'end' : 'middle',
         from: dayMonth.format(last - 6 * 86_400_000),
         to: fullDay.format(last),
         labelled: n === 0 || n === weeks.length - 1 || (n === highest && n > 1 && n < weeks.length - 2),
