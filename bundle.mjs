@@ -19,6 +19,8 @@ await Promise.all(
       format: 'esm',
       target: 'node20',
       sourcemap: 'linked',
+      minifySyntax: true,
+      minifyWhitespace: true,
       external: ['pg-native'],
       logLevel: 'error',
       banner: {

@@ -1,4 +1,4 @@
-import { load } from 'cheerio';
+import { load } from 'cheerio/slim';
 import { judge, pagePath, type Finding, type RoundEvidence } from '@tin-porch/core';
 import { trustedRoots } from '../certificates/certificates.js';
 import type { PorchConfig } from '../config.js';

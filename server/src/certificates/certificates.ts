@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import https from 'node:https';
 import { rootCertificates } from 'node:tls';
-import * as acme from 'acme-client';
+import type * as Acme from 'acme-client';
 import type { PorchConfig } from '../config.js';
 import type { Database } from '../db/database.js';
 import { siteAndServer, tellHost } from '../deploy/deploy.js';
@@ -30,20 +30,28 @@ export const trustedRoots = (config: Pick<PorchConfig, 'trust'>): string[] => [
 
 /** Obtains certificates by ACME (RFC 8555, http-01) and has them installed. */
 export class Certificates {
-  private client: Promise<acme.Client> | null = null;
+  private client: Promise<Acme.Client> | null = null;
+  private loaded: Promise<typeof Acme> | null = null;
   constructor(
     private readonly db: Database,
     private readonly config: PorchConfig,
     private readonly sites: Sites,
     private readonly servers: Servers,
     private readonly registrar: Registrar,
-  ) {
-    const { defaults } = (
-      acme as unknown as { axios: { defaults: { httpsAgent?: https.Agent; acmeSettings: Record<string, number> } } }
-    ).axios;
-    defaults.httpsAgent = new https.Agent({ ca: trustedRoots(config), keepAlive: false });
-    defaults.acmeSettings['retryMaxAttempts'] = 0;
-    defaults.acmeSettings['retryDefaultDelay'] = 1;
+  ) {}
+
+  /** The client library, loaded with the first certificate: most starts need none. It trusts whom the configuration trusts. */
+  private library(): Promise<typeof Acme> {
+    this.loaded ??= import('acme-client').then((acme) => {
+      const { defaults } = (
+        acme as unknown as { axios: { defaults: { httpsAgent?: https.Agent; acmeSettings: Record<string, number> } } }
+      ).axios;
+      defaults.httpsAgent = new https.Agent({ ca: trustedRoots(this.config), keepAlive: false });
+      defaults.acmeSettings['retryMaxAttempts'] = 0;
+      defaults.acmeSettings['retryDefaultDelay'] = 1;
+      return acme;
+    });
+    return this.loaded;
   }
 
   async of(site: string): Promise<CertificateRow[]> {
@@ -74,8 +82,9 @@ export class Certificates {
   }
 
   /** The account at the authority; its key is made once and kept. */
-  private account(): Promise<acme.Client> {
+  private account(): Promise<Acme.Client> {
     this.client ??= (async () => {
+      const acme = await this.library();
       const { directory, contact } = this.config.acme;
       const { rows } = await this.db.query<{ key: string; url: string }>(
         'select key, url from acme_account where directory = $1',
@@ -144,6 +153,7 @@ export class Certificates {
         });
       }
       const issued = await work.step('The authority signs', async () => {
+        const acme = await this.library();
         const [key, csr] = await acme.crypto.createCsr(
           { commonName: domain, altNames: names },
           await acme.crypto.createPrivateEcdsaKey('P-256'),

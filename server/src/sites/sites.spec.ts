@@ -1,4 +1,5 @@
-import { Problem, writeVersion, type Operation } from '@tin-porch/core';
+import type { Problem} from '@tin-porch/core';
+import { writeVersion, type Operation } from '@tin-porch/core';
 import { Accounts } from '../http/accounts.js';
 import { realDatabase } from '../testing/real-database.js';
 import { Sites } from './sites.js';

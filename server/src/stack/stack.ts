@@ -7,6 +7,7 @@ import { fileURLToPath } from 'node:url';
 import type { PorchConfig } from '../config.js';
 import {
   clusterFolder,
+  clusterUrl,
   makeCluster,
   makeDatabase,
   spawnPostgres,
@@ -264,46 +265,48 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       registrar,
       acme,
     });
+    // A host asks its database for nothing before the first site comes: it loads while PostgreSQL comes up.
+    const starting = HOSTS.map(({ name, last }, n) => {
+      const config = {
+        name,
+        address: at(last),
+        httpPort: facts.httpPort,
+        httpsPort: facts.httpsPort,
+        temporary: { base: `${name}.localhost`, address: '127.0.0.1', port: facts.temporaryPorts[n]! },
+        control: { address: at(last), port: 9011, token: secret(name) },
+        data: join(data, 'hosts', name),
+        databaseUrl: clusterUrl(cluster, `host_${name}`, secret(`${name}-database`), `host_${name}`),
+        reserveBytes: options.reserveBytes ?? 64 * 1024 * 1024,
+      };
+      return { config, up: node(name, 'host/dist/run/main.mjs', config) };
+    });
+    const allUp = Promise.all([standins, ...starting.map((s) => s.up)]);
+    // Whatever fails is thrown where it is awaited, below.
+    allUp.catch(() => undefined);
     await add(
       'postgres',
       () => spawnPostgres(cluster),
       () => untilReady(cluster),
     );
     const databaseUrl = await makeDatabase(cluster, 'porch', secret('porch'));
-    const hosts = await Promise.all(
-      HOSTS.map(async ({ name, last }, n) => {
-        const control = { address: at(last), port: 9011, token: secret(name) };
-        const temporary = { base: `${name}.localhost`, address: '127.0.0.1', port: facts.temporaryPorts[n]! };
-        await node(name, 'host/dist/run/main.mjs', {
-          name,
-          address: at(last),
-          httpPort: facts.httpPort,
-          httpsPort: facts.httpsPort,
-          temporary,
-          control,
-          data: join(data, 'hosts', name),
-          databaseUrl: await makeDatabase(cluster, `host_${name}`, secret(`${name}-database`), 'createrole'),
-          reserveBytes: options.reserveBytes ?? 64 * 1024 * 1024,
-        });
-        return {
-          name,
-          address: at(last),
-          httpPort: facts.httpPort,
-          httpsPort: facts.httpsPort,
-          temporaryBase: temporary.base,
-          temporaryPort: temporary.port,
-          controlUrl: `http://${control.address}:${control.port}`,
-          token: control.token,
-        };
-      }),
-    );
+    for (const { name } of HOSTS) await makeDatabase(cluster, `host_${name}`, secret(`${name}-database`), 'createrole');
+    const servers = starting.map(({ config: c }) => ({
+      name: c.name,
+      address: c.address,
+      httpPort: c.httpPort,
+      httpsPort: c.httpsPort,
+      temporaryBase: c.temporary.base,
+      temporaryPort: c.temporary.port,
+      controlUrl: `http://${c.control.address}:${c.control.port}`,
+      token: c.control.token,
+    }));
     await standins;
     const config: PorchConfig = {
       address: '127.0.0.1',
       port: options.port,
       databaseUrl,
       web: join(ROOT, 'web/dist/browser'),
-      servers: hosts,
+      servers,
       dns: {
         authority: { name: authority.name, address: authority.address, port: authority.port },
         resolvers,
@@ -320,6 +323,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       roundCron: '0 7 * * *',
     };
     await node('porch', 'server/dist/run/main.mjs', config, { FIRST_DESIGNER: JSON.stringify(DEMO_DESIGNER) });
+    await allUp;
     return { url, facts, config, programs, stop };
   } catch (error) {
     await stop();

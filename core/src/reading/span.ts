@@ -1,0 +1,72 @@
+/** What a stretch of a brief says something about. */
+export const SPAN_FIELDS = [
+  'name',
+  'strapline',
+  'trade',
+  'place',
+  'area',
+  'phone',
+  'mail',
+  'address',
+  'hours',
+  'founded',
+  'service',
+  'price',
+  'person',
+  'membership',
+  'social',
+  'audience',
+  'apart',
+  'wanted',
+  'unwanted',
+  'style',
+  'colour',
+  'dislike',
+  'keyword',
+  'language',
+  'aim',
+] as const;
+export type SpanField = (typeof SPAN_FIELDS)[number];
+
+/** A stretch of the source that was read as a fact: offsets in UTF-16 units, and the value in its normal form. */
+export interface Span {
+  field: SpanField;
+  from: number;
+  to: number;
+  value: string;
+}
+
+/** The reader’s language: what a brief is written in decides how its numbers, days and names are read. */
+export type Language = 'en' | 'es' | 'fr' | 'de';
+
+/** The words of a span as they stand in the source. */
+export const wordsOf = (source: string, span: Span): string => source.slice(span.from, span.to);
+
+/** Spans of every match of a pattern; `value` turns a match into the fact, or gives null where it is none. */
+export function* matches(
+  source: string,
+  pattern: RegExp,
+  field: SpanField,
+  value: (match: RegExpMatchArray) => string | null = (m) => m[1] ?? m[0],
+): Generator<Span> {
+  for (const m of source.matchAll(pattern)) {
+    const said = value(m);
+    if (said === null || !said.trim()) continue;
+    // The first group, where there is one, is the fact itself; what stands around it only shows that it is one.
+    const inner = m[1] === undefined ? 0 : m[0].indexOf(m[1]);
+    const from = m.index! + Math.max(0, inner);
+    yield { field, from, to: from + (m[1] ?? m[0]).length, value: said.trim() };
+  }
+}
+
+/** The sentence, line or bullet around an offset. */
+export function sentenceAt(source: string, at: number): { from: number; to: number; text: string } {
+  const stop = /[.!?](?=\s+["“‘(]?[\p{Lu}\d])|\n/gu;
+  let from = 0;
+  for (const m of source.matchAll(stop)) {
+    const end = m.index! + m[0].length;
+    if (end > at) return { from, to: end, text: source.slice(from, end) };
+    from = end;
+  }
+  return { from, to: source.length, text: source.slice(from) };
+}
