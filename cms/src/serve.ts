@@ -4,7 +4,7 @@ import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import express from 'express';
 import pg from 'pg';
-import type { SiteDocument } from '@tin-porch/core';
+import { migrate } from '@tin-porch/core';
 import { dynamicParts } from './answer.js';
 import { setUpTables } from './schema.js';
 
@@ -21,7 +21,7 @@ if (!values.site || !process.env['DATABASE_URL']) {
   process.exit(2);
 }
 const folder = resolve(values.site);
-const document = JSON.parse(await readFile(join(folder, 'site.json'), 'utf8')) as SiteDocument;
+const document = migrate(JSON.parse(await readFile(join(folder, 'site.json'), 'utf8')));
 const db = new pg.Pool({ connectionString: process.env['DATABASE_URL'] });
 await setUpTables(db);
 const origin = `http://${values.host}:${values.port}`;

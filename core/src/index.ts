@@ -1,4 +1,5 @@
 export * from './model/site.js';
+export * from './model/migrate.js';
 export * from './operations/operation.js';
 export * from './operations/apply.js';
 export * from './operations/history.js';
@@ -14,6 +15,11 @@ export { fontPath } from './render/css.js';
 export * from './seo/seo.js';
 export * from './seo/width.js';
 export * from './brief/read.js';
+export * from './reading/span.js';
+export * from './reading/read-text.js';
+export { readServiceLine } from './reading/services.js';
+export { readHours, hoursLines, dayList, type Hours, type Opening } from './reading/hours.js';
+export { readPhone } from './reading/reach.js';
 export * from './domain/names.js';
 export * from './release/manifest.js';
 export * from './release/content.js';

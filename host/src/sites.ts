@@ -1,6 +1,6 @@
 import { mkdir, readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import type { Manifest, SiteDocument } from '@tin-porch/core';
+import { migrate, type Manifest, type SiteDocument } from '@tin-porch/core';
 import { writeDurable } from './durable.js';
 
 /** What the designer has said about a site on this server. */
@@ -100,7 +100,8 @@ export class Sites {
   }
 
   async release(id: string, release: string): Promise<Release | undefined> {
-    return readJson<Release>(join(this.folder, id, 'releases', `${release}.json`));
+    const kept = await readJson<Release>(join(this.folder, id, 'releases', `${release}.json`));
+    return kept && { ...kept, document: migrate(kept.document) };
   }
 
   async keepRelease(id: string, release: Release): Promise<void> {

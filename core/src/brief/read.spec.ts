@@ -1,4 +1,5 @@
-import { BriefError, readBrief, readService } from './read.js';
+import { readServiceLine } from '../reading/services.js';
+import { BriefError, readBrief } from './read.js';
 
 describe('reading a brief', () => {
   it('reads labelled lines, lists and a free description', () => {
@@ -11,7 +12,7 @@ describe('reading a brief', () => {
     expect(facts.founded).toBe('1961');
     expect(facts.trade).toBe('clockmaker');
     expect(facts.place).toBe('Saltmarrow');
-    expect(facts.hours).toBe('Tue–Fri 9.30–17.00\nSat 10–13');
+    expect(facts.hours).toBe('Tuesday to Friday 9.30–17.00\nSaturday 10.00–13.00');
     expect(facts.services).toEqual([
       { id: 'v1', name: 'Longcase clocks', detail: 'Fetched and set up again', price: 'from £240' },
       { id: 'v2', name: 'Barometers', detail: '', price: '' },
@@ -37,8 +38,7 @@ describe('reading a brief', () => {
   });
 
   it('reads services as people write them', () => {
-    expect(readService('• sash windows – mended and hung (from £310)', 0)).toEqual({
-      id: 'v1',
+    expect(readServiceLine('• sash windows – mended and hung (from £310)')).toEqual({
       name: 'Sash windows',
       detail: 'mended and hung',
       price: 'from £310',

@@ -21,6 +21,7 @@ export function newDocument(id: string, facts: Facts, seed = 1): SiteDocument {
     seed,
     language: 'en-GB',
     facts,
+    corrections: [],
     look: drawLook(packFor(facts.trade), seed),
     header: null,
     pages: [],

@@ -63,7 +63,7 @@ describe('the writer', () => {
     });
     fc.assert(
       fc.property(facts, fc.nat(1000), (some, seed) => {
-        const document = written(some, seed);
+        const document = written({ ...emptyFacts(), ...some }, seed);
         expect(validateDocument(document)).toEqual([]);
         for (const file of render(document, { origin: 'https://x.example' }))
           if ('text' in file && file.path.endsWith('.html'))

@@ -1,7 +1,7 @@
 import { Type, type Static, type TSchema } from '@sinclair/typebox';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
-export const SCHEMA_VERSION = 1;
+export const SCHEMA_VERSION = 2;
 
 const Id = Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' });
 const line = (title: string, maxLength = 200) => Type.String({ title, maxLength });
@@ -40,25 +40,75 @@ export const Service = Type.Object(
 );
 export type Service = Static<typeof Service>;
 
-/** The sheet of business facts. An empty string means the brief does not say. */
+export const Person = Type.Object(
+  { id: Id, name: line('Name', 80), role: line('What they do', 120) },
+  { additionalProperties: false },
+);
+export type Person = Static<typeof Person>;
+
+const list = (title: string, maxLength = 160) => Type.Array(Type.String({ maxLength }), { title, maxItems: 24 });
+
+/** What a site is for; each leads to another main action. */
+export const AIMS = ['found', 'rung', 'bookings', 'sell', 'inform', 'support'] as const;
+export type Aim = (typeof AIMS)[number];
+
+/** The sheet of business facts. An empty string or list means that nobody has said. */
 export const Facts = Type.Object(
   {
     name: line('Client or business name', 120),
+    legalName: line('Legal name', 160),
     strapline: line('Strapline', 160),
     trade: line('Trade', 80),
     place: line('Place', 120),
+    area: line('Area served', 200),
     description: Type.String({ title: 'What they told you', maxLength: 20000 }),
     phone: line('Phone', 40),
     mail: line('Mail', 254),
     address: Type.String({ title: 'Address', maxLength: 400 }),
     hours: Type.String({ title: 'Opening hours', maxLength: 600 }),
     founded: line('Founded', 4),
+    audience: line('For whom', 300),
+    apart: Type.String({ title: 'What sets them apart', maxLength: 600 }),
+    aim: Type.Union([Type.Literal(''), ...AIMS.map((a) => Type.Literal(a))], { title: 'What the site is for' }),
     services: Type.Array(Service, { maxItems: 40 }),
+    people: Type.Array(Person, { maxItems: 24 }),
+    memberships: list('Memberships'),
+    links: list('Elsewhere on the web', 300),
+    languages: list('Languages spoken', 40),
+    keywords: list('Words to be found by', 80),
+    wanted: list('Wanted on the site', 60),
+    unwanted: list('Not wanted', 60),
+    style: list('Style words', 40),
+    colours: list('Colours', 40),
+    dislikes: list('Dislikes', 60),
   },
   { additionalProperties: false },
 );
 export type Facts = Static<typeof Facts>;
-export type FactField = Exclude<keyof Facts, 'services'>;
+export const LIST_FACTS = [
+  'memberships',
+  'links',
+  'languages',
+  'keywords',
+  'wanted',
+  'unwanted',
+  'style',
+  'colours',
+  'dislikes',
+] as const;
+export type ListFact = (typeof LIST_FACTS)[number];
+export type FactField = Exclude<keyof Facts, ListFact | 'services' | 'people'>;
+
+/** A reading of the brief that was put right: these words are not that fact, but another one or none. */
+export const Correction = Type.Object(
+  {
+    words: Type.String({ minLength: 1, maxLength: 600 }),
+    was: Type.String({ pattern: '^[a-z]{2,20}$' }),
+    is: Type.Union([Type.String({ pattern: '^[a-z]{2,20}$' }), Type.Null()]),
+  },
+  { additionalProperties: false },
+);
+export type Correction = Static<typeof Correction>;
 
 const Colour = Type.String({ pattern: '^#[0-9a-f]{6}$' });
 /** Colour roles of one version (day or night) of a look, as sRGB hex. */
@@ -156,6 +206,8 @@ export const SiteDocument = Type.Object(
     seed: Type.Integer({ minimum: 0, maximum: 2 ** 31 - 1 }),
     language: Type.Literal('en-GB'),
     facts: Facts,
+    /** How the reading of the brief was put right, so that it stays right when the text is read again. */
+    corrections: Type.Array(Correction, { maxItems: 200 }),
     look: Look,
     header: Type.Union([Section, Type.Null()]),
     pages: Type.Array(Page, { maxItems: 60 }),
@@ -179,16 +231,31 @@ export const needsConfirming = (text: Text): boolean =>
 
 export const emptyFacts = (): Facts => ({
   name: '',
+  legalName: '',
   strapline: '',
   trade: '',
   place: '',
+  area: '',
   description: '',
   phone: '',
   mail: '',
   address: '',
   hours: '',
   founded: '',
+  audience: '',
+  apart: '',
+  aim: '',
   services: [],
+  people: [],
+  memberships: [],
+  links: [],
+  languages: [],
+  keywords: [],
+  wanted: [],
+  unwanted: [],
+  style: [],
+  colours: [],
+  dislikes: [],
 });
 
 /** A label made of the last word of a path. */

@@ -74,6 +74,21 @@ export function apply(document: SiteDocument, operation: Operation): Applied {
         document: { ...document, facts: { ...document.facts, services: operation.services } },
         inverse: { op: 'setServices', services: document.facts.services },
       };
+    case 'setPeople':
+      return {
+        document: { ...document, facts: { ...document.facts, people: operation.people } },
+        inverse: { op: 'setPeople', people: document.facts.people },
+      };
+    case 'setList':
+      return {
+        document: { ...document, facts: { ...document.facts, [operation.field]: operation.values } },
+        inverse: { op: 'setList', field: operation.field, values: document.facts[operation.field] },
+      };
+    case 'setCorrections':
+      return {
+        document: { ...document, corrections: operation.corrections },
+        inverse: { op: 'setCorrections', corrections: document.corrections },
+      };
     case 'setText': {
       const before = textAt(document, operation.at);
       if (!before) throw new OperationError(`There is no text at ${operation.at.section}, ${operation.at.path}.`);
@@ -129,6 +144,12 @@ export function describe(operation: Operation): string {
       return `Changed the ${operation.field === 'description' ? 'brief' : operation.field}`;
     case 'setServices':
       return 'Changed the services';
+    case 'setPeople':
+      return 'Changed the people';
+    case 'setList':
+      return `Changed the ${operation.field}`;
+    case 'setCorrections':
+      return 'Put the reading of the brief right';
     case 'setText':
       return `Wrote “${shorten(operation.text.value)}”`;
     case 'setSeo':

@@ -1,8 +1,21 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { Facts, Form, Look, Page, Section, Service, Text, type FactField } from '../model/site.js';
+import {
+  Correction,
+  Facts,
+  Form,
+  LIST_FACTS,
+  Look,
+  Page,
+  Person,
+  Section,
+  Service,
+  Text,
+  type FactField,
+} from '../model/site.js';
 
+const lists: readonly string[] = [...LIST_FACTS, 'services', 'people'];
 const factField = Type.Union(
-  (Object.keys(Facts.properties).filter((k) => k !== 'services') as FactField[]).map((k) => Type.Literal(k)),
+  (Object.keys(Facts.properties).filter((k) => !lists.includes(k)) as FactField[]).map((k) => Type.Literal(k)),
 );
 
 /** The place of a text: a section (`header`, `footer` or a section id) and a dotted path in its content, as `items.2.name`. */
@@ -23,6 +36,22 @@ export const SetFact = Type.Object(
 );
 export const SetServices = Type.Object(
   { op: Type.Literal('setServices'), services: Type.Array(Service, { maxItems: 40 }) },
+  closed,
+);
+export const SetPeople = Type.Object(
+  { op: Type.Literal('setPeople'), people: Type.Array(Person, { maxItems: 24 }) },
+  closed,
+);
+export const SetList = Type.Object(
+  {
+    op: Type.Literal('setList'),
+    field: Type.Union(LIST_FACTS.map((k) => Type.Literal(k))),
+    values: Type.Array(Type.String({ maxLength: 300 }), { maxItems: 24 }),
+  },
+  closed,
+);
+export const SetCorrections = Type.Object(
+  { op: Type.Literal('setCorrections'), corrections: Type.Array(Correction, { maxItems: 200 }) },
   closed,
 );
 export const SetText = Type.Object({ op: Type.Literal('setText'), at: Place, text: Text }, closed);
@@ -53,7 +82,18 @@ export const PutVersion = Type.Object(
   },
   closed,
 );
-export const Single = Type.Union([SetFact, SetServices, SetText, SetSeo, SetLook, SetForm, PutVersion]);
+export const Single = Type.Union([
+  SetFact,
+  SetServices,
+  SetPeople,
+  SetList,
+  SetCorrections,
+  SetText,
+  SetSeo,
+  SetLook,
+  SetForm,
+  PutVersion,
+]);
 /** Several changes that are one step of history. */
 export const Batch = Type.Object(
   { op: Type.Literal('batch'), operations: Type.Array(Single, { minItems: 1, maxItems: 500 }) },

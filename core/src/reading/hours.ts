@@ -1,4 +1,4 @@
-import type { Language, Span } from './span.js';
+import { sentenceAt, type Language, type Span } from './span.js';
 
 /** Days on which the doors are open between two times, Monday being 0; times are HH:MM, 24 hours. */
 export interface Opening {
@@ -75,7 +75,7 @@ const GROUP_WORDS: Record<Language, [string, number[]][]> = {
     ['am wochenende', [5, 6]],
   ],
 };
-const RANGE = '\\s*(?:-|–|—|to|till?|until|through|thru|au|à|a|bis|hasta)\\s*(?:el\\s+)?';
+const RANGE = '\\s*(?:-|–|—|(?:to|till?|until|through|thru|au|à|a|bis|hasta)(?!\\p{L}))\\s*(?:el\\s+)?';
 const AND = '\\s*(?:,\\s*(?:and|y|et|und)?|&|\\+|/|and|y|et|und)\\s*(?:los\\s+|le\\s+|el\\s+)?';
 const CLOSED = '(?:closed|shut|not open|cerrados?|cerramos|ferm[ée]s?|geschlossen|ruhetag)';
 const EXCEPT =
@@ -217,7 +217,7 @@ function span(text: string): [number, number] | null {
 const hhmm = (minutes: number) =>
   `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 const RULE =
-  /[^.\n;]*\b(?:by (?:appointment|arrangement)|bank holidays?|public holidays?|sobre pedido|con cita previa|sur rendez-vous|nach vereinbarung|nach absprache|feiertag\w*|festivos?|jours fériés|(?:closed|shut|open|geschlossen|fermé|cerrado)[^.\n;]{0,30}\b(?:christmas|easter|january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|aug|sept?|oct|nov|dec|winter|summer|août|juillet|agosto|enero|januar|dezember))\b[^.\n;]*/giu;
+  /[^.\n;,]*\b(?:by (?:appointment|arrangement)|bank holidays?|public holidays?|sobre pedido|con cita previa|sur rendez-vous|nach vereinbarung|nach absprache|feiertag\w*|festivos?|jours fériés|(?:closed|shut|open|geschlossen|fermé|cerrado)[^.\n;]{0,30}\b(?:christmas|easter|january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|aug|sept?|oct|nov|dec|winter|summer|août|juillet|agosto|enero|januar|dezember))\b[^.\n;]*/giu;
 
 /** Opening hours in a text, wherever they stand and however they are written, with the stretch each was read from. */
 export function readHours(source: string, language: Language = 'en'): { hours: Hours; spans: Span[] } {
@@ -251,7 +251,7 @@ export function readHours(source: string, language: Language = 'en'): { hours: H
     // In running prose a rule is kept only where it speaks of being open at all.
     if (
       !hours.openings.length &&
-      !/open|closed|hours|visit|ouvert|geöffnet|abierto|cita|rendez|vereinbarung/i.test(text)
+      !/open|closed|hours|visit|ouvert|geöffnet|abierto|cita|rendez|vereinbarung/i.test(sentenceAt(source, from).text)
     )
       continue;
     hours.rules.push(text);
@@ -284,17 +284,22 @@ const lineOf = (days: readonly number[], parts: [number, number][]) =>
 
 /** The sheet’s own way to write opening hours: a line a rule, days of the same times together. */
 export function hoursLines({ openings, closed, rules }: Hours): string {
-  const byDay = new Map<number, string>();
+  const byDay = new Map<number, (Opening & { said: string })[]>();
   for (const o of openings)
     for (const d of o.days) {
       const minutes = (s: string) => Number(s.slice(0, 2)) * 60 + Number(s.slice(3));
       const said = `${plainTime(minutes(o.opens))}–${plainTime(minutes(o.closes))}`;
-      const before = byDay.get(d);
-      if (!before?.includes(said)) byDay.set(d, before ? `${before} and ${said}` : said);
+      const before = byDay.get(d) ?? [];
+      // Of two times that cannot both be right the first stands; that they differ is said elsewhere.
+      if (before.some((b) => b.opens < o.closes && o.opens < b.closes)) continue;
+      byDay.set(d, [...before, { ...o, said }]);
     }
   const lines: { days: number[]; said: string }[] = [];
   for (const d of [...byDay.keys()].sort((a, b) => a - b)) {
-    const said = byDay.get(d)!;
+    const said = byDay
+      .get(d)!
+      .map((o) => o.said)
+      .join(' and ');
     const same = lines.find((l) => l.said === said);
     if (same) same.days.push(d);
     else lines.push({ days: [d], said });

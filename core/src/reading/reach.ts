@@ -4,7 +4,8 @@ import { matches, type Language, type Span } from './span.js';
 const COUNTRY: Record<Language, CountryCode> = { en: 'GB', es: 'ES', fr: 'FR', de: 'DE' };
 const MAIL = /[\p{L}\p{N}][\p{L}\p{N}._%+'-]*@[\p{L}\p{N}-]+(?:\.[\p{L}\p{N}-]+)+/gu;
 const URL_LIKE = /\b(?:https?:\/\/|www\.)[^\s<>()"“”]+[^\s<>()"“”.,;:!?]/gi;
-const PHONE = /(?<![\d.@£€$/-])(?:\+|\(?00? ?|\(?0|\(\d)[\d ().\-/\u00a0]{6,22}\d(?!\d|[.,:]\d|%)/g;
+const PHONE =
+  /(?<![\d.@£€$/-])(?:(?<=\s)[6-9]\d\d(?=[ .]\d)|\+|\(?00? ?|\(?0|\(\d)[\d ().\-/\u00a0]{6,22}\d(?!\d|[.,:]\d|%)/g;
 const FAX = /\bfax\b[^\n\d]{0,12}$/i;
 
 /** A phone number as people of its country write it, without what is only punctuation; null where it is none. */

@@ -13,7 +13,7 @@ import {
   BriefError,
   readDomain,
   titleOf,
-  type Facts,
+  Facts,
 } from '@tin-porch/core';
 import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';
@@ -45,29 +45,14 @@ export interface Parts {
 }
 
 const COOKIE = 'porch_session';
-const ajv = new Ajv({ strictRequired: false });
+const ajv = new Ajv({ strictRequired: false, keywords: ['long'] });
 const text = (maxLength: number) => ({ type: 'string', maxLength });
 const object = (properties: Record<string, unknown>, required = Object.keys(properties)) =>
   ajv.compile({ type: 'object', additionalProperties: false, required, properties });
 const checks = {
   signIn: object({ mail: text(254), password: text(200) }),
   brief: object({ text: text(200_000) }),
-  facts: object(
-    {
-      name: { type: 'string', maxLength: 120 },
-      strapline: text(160),
-      trade: text(80),
-      place: text(120),
-      description: text(20000),
-      phone: text(40),
-      mail: text(254),
-      address: text(400),
-      hours: text(600),
-      founded: text(4),
-      services: { type: 'array', maxItems: 40, items: { type: 'object' } },
-    },
-    ['name'],
-  ),
+  facts: object({ ...Facts.properties }, ['name']),
   operation: object({ operation: { type: 'object' } }),
   nothing: object({}),
   server: object({ server: text(64) }),

@@ -1,4 +1,4 @@
-import type { Problem} from '@tin-porch/core';
+import type { Problem } from '@tin-porch/core';
 import { writeVersion, type Operation } from '@tin-porch/core';
 import { Accounts } from '../http/accounts.js';
 import { realDatabase } from '../testing/real-database.js';

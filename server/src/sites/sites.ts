@@ -5,6 +5,7 @@ import {
   describe,
   emptyFacts,
   historyState,
+  migrate,
   newDocument,
   OperationError,
   pathOf,
@@ -83,6 +84,9 @@ const labelOf = (name: string) =>
     .slice(0, 32)
     .replace(/-+$/, '') || 'site';
 
+/** A row whose document is of today’s schema, whenever it was written. */
+const forward = (row: SiteRow): SiteRow => ({ ...row, document: migrate(row.document) });
+
 /** Where history was written by: a designer’s name. */
 export interface Author {
   id: string;
@@ -94,13 +98,16 @@ export class Sites {
   constructor(readonly db: Database) {}
 
   async list(designer: string): Promise<SiteRow[]> {
-    return (
-      await this.db.query<SiteRow>(`select ${SITE} from site where designer = $1 order by changed_at desc`, [designer])
-    ).rows;
+    const { rows } = await this.db.query<SiteRow>(
+      `select ${SITE} from site where designer = $1 order by changed_at desc`,
+      [designer],
+    );
+    return rows.map(forward);
   }
 
   async get(id: string, db: Queryable = this.db): Promise<SiteRow | undefined> {
-    return (await db.query<SiteRow>(`select ${SITE} from site where id = $1`, [id])).rows[0];
+    const { rows } = await db.query<SiteRow>(`select ${SITE} from site where id = $1`, [id]);
+    return rows[0] && forward(rows[0]);
   }
 
   /** A site of this designer. @throws Problem 404 */
@@ -138,7 +145,7 @@ export class Sites {
   private async locked(client: pg.PoolClient, id: string): Promise<SiteRow> {
     const { rows } = await client.query<SiteRow>(`select ${SITE} from site where id = $1 for update`, [id]);
     if (!rows[0]) throw new Problem(404, 'There is no such site');
-    return rows[0];
+    return forward(rows[0]);
   }
 
   private async write(

@@ -1,0 +1,20 @@
+import { emptyFacts, SCHEMA_VERSION, type SiteDocument } from './site.js';
+
+type Old = Record<string, unknown> & { schema: number };
+
+/** One step each, from the version that is its key to the next. Steps never change once they have been released. */
+const STEPS: Record<number, (old: Old) => Old> = {
+  1: (old) => ({ ...old, schema: 2, facts: { ...emptyFacts(), ...(old['facts'] as object) }, corrections: [] }),
+};
+
+/**
+ * Carries a stored site document forward to the schema this code writes. A document of today comes back as it is.
+ * @throws Error where the document is from a newer version than this code knows
+ */
+export function migrate(stored: unknown): SiteDocument {
+  let document = stored as Old;
+  if (document.schema > SCHEMA_VERSION)
+    throw new Error(`the document is of schema ${document.schema}; this knows ${SCHEMA_VERSION} at most`);
+  while (document.schema < SCHEMA_VERSION) document = STEPS[document.schema]!(document);
+  return document as unknown as SiteDocument;
+}

@@ -1,0 +1,65 @@
+import type { FactField } from '../model/site.js';
+
+type Labelled =
+  | Exclude<FactField, 'description' | 'aim'>
+  | 'services'
+  | 'memberships'
+  | 'languages'
+  | 'keywords'
+  | 'colours'
+  | 'style'
+  | 'wanted'
+  | 'people'
+  | 'dislikes';
+
+const LABELS: Record<Labelled, string> = {
+  name: 'name|business|business name|client|company|nombre|nom|empresa|entreprise|firma',
+  legalName: 'legal name|registered name|trading as|razón social|raison sociale',
+  strapline: 'strapline|tagline|tag line|slogan|motto|lema|devise|leitspruch',
+  trade: 'trade|what|business type|oficio|métier|metier|gewerbe|branche|beruf',
+  place: 'place|town|where|location|based in|lugar|localidad|lieu|ville|ort|stadt',
+  area: 'area|area served|we cover|zona|zone|einzugsgebiet',
+  phone: 'phone|tel|telephone|mobile|mob|call|ring|teléfono|telefono|móvil|téléphone|telefon|handy',
+  mail: 'mail|email|e-mail|correo|courriel|e-mail-adresse',
+  address: 'address|find us|dirección|direccion|adresse|anschrift',
+  hours: 'hours|open|opening|opening hours|opening times|horario|horaires|öffnungszeiten|oeffnungszeiten',
+  founded: 'founded|since|established|est|desde|depuis|seit|gegründet',
+  audience: 'for whom|audience|customers|clients|clientes|kunden',
+  apart: 'what sets us apart|what makes us different|why us|difference',
+  services:
+    'services|service|what we do|we do|work|products|prices|servicios|prestations|leistungen|angebot|tarifs|precios|preise',
+  memberships: 'member of|memberships|accreditations',
+  languages: 'languages|we speak|idiomas|langues|sprachen',
+  keywords: 'keywords|found for|search words|palabras clave|mots[- ]clés|stichwörter',
+  colours: 'colours?|colors?|colores|couleurs|farben',
+  style: 'style|look|look and feel|estilo|stil',
+  wanted: 'wanted|pages|features|we want|on the site',
+  people: 'people|team|who|contact|equipo|équipe|leute',
+  dislikes: 'dislikes|not',
+};
+const byLabel = Object.entries(LABELS).map(
+  ([field, words]) => [field as Labelled, new RegExp(`^(?:${words})$`, 'iu')] as const,
+);
+
+/** A line of a brief that says itself what it is: “Phone: 01632 960 114”, “## Services”. */
+export interface LabelledLine {
+  field: Labelled;
+  /** What stands behind the label on the same line, with its offsets in the source. */
+  value: string;
+  from: number;
+  to: number;
+  heading: boolean;
+}
+
+/** Reads the label of a line, or gives null where it has none that the sheet knows. */
+export function labelOf(raw: string, at: number): LabelledLine | null {
+  const heading = /^\s*#{1,6}\s+(.+?)\s*:?\s*$/.exec(raw);
+  const labelled =
+    /^\s*(?:[-*•]\s+)?(?:\*\*|__)?([\p{L}][\p{L} '’-]{1,24}?)(?:\*\*|__)?\s*:(?:\*\*|__)?\s*(.*?)\s*$/u.exec(raw);
+  const label = (heading?.[1] ?? labelled?.[1] ?? '').trim().replace(/\s+/g, ' ');
+  const field = label && byLabel.find(([, words]) => words.test(label))?.[0];
+  if (!field) return null;
+  const value = heading ? '' : (labelled?.[2] ?? '');
+  const from = at + (value ? raw.lastIndexOf(value) : raw.length);
+  return { field, value, from, to: from + value.length, heading: heading !== null };
+}

@@ -1,0 +1,207 @@
+import { matches, sentenceAt, type Language, type Span, type SpanField } from './span.js';
+import { NEGATION, splitList } from './words.js';
+
+const YEAR = '(1[5-9]\\d\\d|20[0-3]\\d)';
+const FOUNDED: Record<Language, RegExp[]> = {
+  en: [
+    new RegExp(
+      `\\b(?:since|founded(?: in| back in)?|established(?: in)?|est\\.?|started(?: up| out| the \\p{L}+| here)?(?: back)?(?: in)?(?: spring| summer| autumn| winter)?|began in|opened(?: the \\p{L}+| our doors| here)?(?:[^.\\n]{0,30}?)? in|going since|set up(?: shop)? in|took (?:it|the \\p{L}+) on in|trading since|in business since|dating from)\\s+(?:about |around |early |late )?${YEAR}\\b`,
+      'giu',
+    ),
+  ],
+  es: [new RegExp(`\\b(?:desde|fundad[oa]s? en|abrimos en|abierto desde)\\s+(?:el año\\s+)?${YEAR}\\b`, 'giu')],
+  fr: [
+    new RegExp(
+      `\\b(?:depuis|fondée? en|créée? en|ouverte? en|installés? (?:ici )?depuis)\\s+(?:l['’]an\\s+)?${YEAR}\\b`,
+      'giu',
+    ),
+  ],
+  de: [
+    new RegExp(`\\b(?:seit|gegründet(?: im Jahr)?|im Jahr)\\s+(?:dem Jahr\\s+)?${YEAR}(?:\\s+gegründet)?\\b`, 'giu'),
+  ],
+};
+
+const STYLE =
+  'calm|quiet|plain|simple|clean|modern|traditional|old-fashioned|classic|elegant|warm|friendly|bold|bright|playful|rustic|natural|earthy|minimal|airy|cosy|homely|serious|solid|sturdy|smart|fresh|light|dark|moody|colourful|colorful|muted|understated|uncluttered|handmade|vintage|nautical|timeless|cheerful|sober|honest';
+const STYLE_IN: Record<Language, string> = {
+  en: STYLE,
+  es: 'sencill[oa]s?|modern[oa]s?|tradicional(?:es)?|elegantes?|cálid[oa]s?|tranquil[oa]s?|alegres?|sobri[oa]s?|natural(?:es)?|limpi[oa]s?',
+  fr: 'simples?|modernes?|sobres?|élégante?s?|chaleureu(?:x|se)|calmes?|traditionnel(?:le)?s?|naturel(?:le)?s?|épurée?s?|gaie?s?|claires?',
+  de: 'schlicht\\p{L}*|modern\\p{L}*|ruhig\\p{L}*|warm\\p{L}*|klar\\p{L}*|traditionell\\p{L}*|freundlich\\p{L}*|elegant\\p{L}*|natürlich\\p{L}*|bodenständig\\p{L}*',
+};
+const COLOUR: Record<Language, string> = {
+  en: '(?:(?:dark|light|pale|deep|bright|soft|warm|navy|sea|sage|moss|olive|forest|bottle|racing|brick|rust|slate|stone|sky|royal|dusty|off-)[ -]?)?(?:blues?|greens?|reds?|yellows?|oranges?|browns?|greys?|grays?|black|white|cream|pink|purple|violet|gold|copper|brass|navy|teal|turquoise|rust|terracotta|ochre|mustard|burgundy|maroon|beige|sand|ivory|indigo|lavender|olive|charcoal|coral)',
+  es: '(?:azul(?:es)?|verdes?|roj[oa]s?|amarill[oa]s?|naranjas?|marrón|marrones|gris(?:es)?|negr[oa]s?|blanc[oa]s?|crema|rosa|morad[oa]|dorad[oa]|ocre|terracota)(?: (?:oscur[oa]|clar[oa]|marino))?',
+  fr: '(?:bleus?|verte?s?|rouges?|jaunes?|oranges?|bruns?|marron|grise?s?|noire?s?|blan(?:c|che)s?|crème|roses?|violets?|dorée?s?|ocre|terre cuite)(?: (?:foncé|clair|marine))?',
+  de: '(?:dunkel|hell)?(?:blau|grün|rot|gelb|orange|braun|grau|schwarz|weiß|creme|rosa|violett|gold|ocker|türkis)(?:e[nrsm]?)?',
+};
+/** Words that show that a sentence speaks of how the site should look. */
+const ABOUT_LOOK =
+  /\b(?:look|looks|looking|feel|style|site|website|web site|page|pages|colou?rs?|design|logo|sign|van|painted|theme|palette|we like|i like|prefer|something|web|sitio|página|aspecto|couleurs?|aimons|aime|allure|farben?|aussehen|wirken|seite|gestaltung|colores|estilo)\b/iu;
+
+/** What a site can have: the word the sheet uses, and how people ask for it. */
+const FEATURES: [string, RegExp][] = [
+  [
+    'bookings',
+    /\b(?:online )?bookings?(?: (?:online|form|system|calendar|page|diary))?\b|\bbook(?:ing)? online\b|\breserv(?:as?|ations?|ierung\p{L}*)\b|\bterminbuchung\b|\bbuchung\p{L}*/giu,
+  ],
+  [
+    'gallery',
+    /\b(?:photo |picture )?galler(?:y|ies)\b|\bpictures? of our work\b|\bgaler(?:ía|ie)\b|\bbildergalerie\b/giu,
+  ],
+  ['news', /\b(?:blog|news(?: page| section)?|noticias|actualités|neuigkeiten|aktuelles)\b/giu],
+  [
+    'shop',
+    /\b(?:online |web ?)?shop(?=\s+(?:online|page|on the (?:web)?site))|\b(?:online|web)[ -]?shop\b|\bsell(?:ing)? online\b|\bshopping (?:cart|basket)\b|\btienda online\b|\bboutique en ligne\b/giu,
+  ],
+  ['prices', /\bprice list\b|\bprices? page\b|\blista de precios\b|\btarifs\b|\bpreisliste\b/giu],
+  ['map', /\b(?:a )?map\b|\bmapa\b|\bplan d['’]accès\b|\banfahrt(?:sskizze)?\b/giu],
+  [
+    'contact form',
+    /\bcontact form\b|\bform(?:ulario)? (?:de contacto|for enquiries)\b|\bformulaire de contact\b|\bkontaktformular\b/giu,
+  ],
+  [
+    'questions',
+    /\bFAQs?\b|\bquestions and answers\b|\bpreguntas frecuentes\b|\bfoire aux questions\b|\bhäufige fragen\b/giu,
+  ],
+  ['newsletter', /\bnewsletter\b|\bmailing list\b|\bboletín\b/giu],
+  [
+    'quotes',
+    /\btestimonials?\b|\bcustomer reviews?\b|\breviews\b|\btestimonios\b|\btémoignages\b|\bkundenstimmen\b/giu,
+  ],
+  ['events', /\bevents? (?:page|list|calendar)\b|\bdiary of events\b|\beventos\b|\bveranstaltungen\b/giu],
+  [
+    'people',
+    /\b(?:page about|about) (?:the team|us|our team|the people)\b|\bteam page\b|\büber uns\b|\bquiénes somos\b|\bqui sommes[- ]nous\b/giu,
+  ],
+];
+const AIMS: [string, RegExp][] = [
+  [
+    'rung',
+    /\b(?:people|they|customers?|folk|visitors?)\s+(?:to|should|can|would)\s+(?:just\s+)?(?:ring|call|phone)\b|\bmake the phone ring\b|\bque nos llamen\b|\bqu['’]on nous appelle\b|\banrufen\b/iu,
+  ],
+  [
+    'bookings',
+    /\b(?:take|get|more|accept)\s+(?:more\s+)?(?:online\s+)?bookings\b|\bfill (?:the|our) (?:rooms|places)\b/iu,
+  ],
+  ['sell', /\bsell (?:more |our \p{L}+ )?(?:online|through the (?:web)?site)\b|\bvender (?:online|por internet)\b/iu],
+  [
+    'found',
+    /\b(?:be|get|to be) found\b|\bfind us (?:online|on the internet|on search)\b|\bnobody (?:can )?finds? us\b|\bcome up (?:first )?(?:on|in) (?:a )?search\b|\bque nos encuentren\b|\bêtre trouvés?\b|\bgefunden werden\b/iu,
+  ],
+  ['support', /\b(?:raise (?:money|funds)|donations?|find (?:new )?members|volunteers?)\b/iu],
+  ['inform', /\b(?:let (?:people|members) know|keep (?:people|members) (?:informed|up to date))\b/iu],
+];
+const AUDIENCE: Record<Language, RegExp[]> = {
+  en: [
+    /\b(?:our|my|most of our|most of my)\s+(?:customers|clients|visitors|members|guests|people|buyers|regulars|work comes from)\s+(?:are|tend to be|come from)\s+(?:mostly |mainly |usually |largely |all )?([^.;\n]{4,90})/giu,
+    /\b(?:we|I)\s+(?:work|make things|do this)\s+(?:mostly |mainly |only )?(?:for|with)\s+([^.;\n]{4,90})/giu,
+    /\b(?:mostly|mainly|especially|aimed at|popular with|suits?|ideal for)\s+((?:families|people|walkers|locals|owners|farmers|builders|gardeners|schools|children|beginners|sailors|visitors|commuters|homeowners|collectors|smallholders|boat owners|home owners|older people|young people)[^.;\n]{0,70})/giu,
+  ],
+  es: [/\b(?:nuestros clientes son|trabajamos para)\s+([^.;\n]{4,90})/giu],
+  fr: [/\b(?:nos clients sont|nous travaillons pour)\s+([^.;\n]{4,90})/giu],
+  de: [/\b(?:unsere kunden sind|wir arbeiten für)\s+([^.;\n]{4,90})/giu],
+};
+const APART =
+  /(?<=^|[.!?\n]\s*)([^.!?\n]*\b(?:the only|nobody else|no one else|unlike (?:most|other)|what makes us different|sets us apart|we never|we always|we(?:’|')d rather|we would rather|guarantee|same[- ]day|free of charge|by hand|nothing is sent away|we pride ourselves|at no (?:extra )?cost|a mano|à la main|von hand)\b[^.!?\n]*[.!?]?)/giu;
+const MEMBERSHIP =
+  /\b((?:(?:[Pp]roud |[Pp]aid-up |[Ff]ull )?[Mm]embers? of|[Aa]ccredited by|approved by|registered with|certified by|recognised by|affiliated (?:to|with)|miembros? de|membres? de|mitglied (?:im|der|des|in der))\s+(?:the |la |el |l['’]|le )?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:of|and|for|the|de|des|du|der|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu;
+const PERSON_NAME =
+  "[A-ZÀ-Þ][\\p{Ll}’'-]+(?:\\s(?:[A-Z]\\.|de|van|von|du|Ó|Mac|Mc|O[’'])?\\s?[A-ZÀ-Þ][\\p{L}’'-]+){1,2}";
+const PEOPLE = [
+  new RegExp(
+    `\\b(?:[Mm]y name is|[Mm]y name(?:’|')s|I am|I(?:’|')m|[Mm]e llamo|[Ss]oy|[Jj]e m['’]appelle|[Jj]e suis|[Ii]ch bin|[Mm]ein Name ist|[Ii]ch heiße)\\s+(${PERSON_NAME})`,
+    'gu',
+  ),
+  new RegExp(
+    `\\b(?:run by|owned by|founded by|started by|set up by|taken over by|dirigid[oa] por|tenue? par|geführt von|fondée? par)\\s+(?:my (?:wife|husband|father|mother|brother|sister|partner)\\s+)?(${PERSON_NAME})`,
+    'gu',
+  ),
+  new RegExp(
+    `(?:^|\\n)\\s*(?:regards|best wishes|best|kind regards|thanks|many thanks|cheers|yours|all the best|saludos|un saludo|cordialement|bien à vous|viele grüße|mit freundlichen grüßen|grüße)\\s*[,!.]?\\s*\\n+\\s*(${PERSON_NAME})`,
+    'giu',
+  ),
+  new RegExp(
+    `(?<=^|[.!?\\n]\\s*)(${PERSON_NAME})(?=,?\\s+(?:runs|opened|started|founded|makes|mends|builds|throws|looks after|has (?:run|worked|been)|took|and (?:his|her) (?:daughter|son|wife|husband|brother|sister)))`,
+    'gu',
+  ),
+];
+const STRAPLINE =
+  /\b(?:slogan|tag ?line|strap ?line|motto|lema|devise|leitspruch)\s*(?:is|has always been|:|reads|es|est|ist|–|-)?\s*["“‘'«„]([^"”’'»“\n]{4,120})["”’'»“]/giu;
+const KEYWORDS =
+  /\b(?:found (?:for|under|when (?:people|somebody|someone) (?:search(?:es)?|look) for)|search(?:es|ing)? for|look(?:s|ing)? (?:up|for us under)|come up for|keywords?:?)\s+["“']?([^."”'\n;]{4,80})/giu;
+const LANGUAGES: [RegExp, string][] = [
+  [
+    /\b(?:speak|in|also|and|both)\s+(?:\p{L}+,?\s+){0,2}?(?:french)\b|\bauch auf französisch\b|\ben français\b/iu,
+    'French',
+  ],
+  [/\b(?:speak|in|also|and|both)\s+(?:\p{L}+,?\s+){0,2}?(?:german)\b/iu, 'German'],
+  [/\b(?:speak|in|also|and|both)\s+(?:\p{L}+,?\s+){0,2}?(?:spanish)\b/iu, 'Spanish'],
+  [/\b(?:speak|in|also|and|both)\s+(?:\p{L}+,?\s+){0,2}?(?:welsh)\b/iu, 'Welsh'],
+];
+
+/** The part of a sentence around an offset that one “not” reaches: from the last full stop, comma or “but” to the next. */
+export function clauseAt(source: string, from: number, to: number): string {
+  const start = Math.max(...['.', '!', '?', '\n', ';', ', but', ' but '].map((s) => source.lastIndexOf(s, from - 1)));
+  const rest = source.slice(to);
+  const end = /[.!?;\n]|, | but /.exec(rest)?.index ?? rest.length;
+  return source.slice(start + 1, to + Math.min(end, 60));
+}
+const negated = (source: string, from: number, to: number): boolean => {
+  const clause = clauseAt(source, from, to);
+  return NEGATION.test(clause) || /\bno\s+\p{L}*\s*$/iu.test(source.slice(Math.max(0, from - 14), from));
+};
+
+function* lookWords(source: string, pattern: RegExp, field: SpanField): Generator<Span> {
+  for (const m of source.matchAll(pattern)) {
+    const to = m.index + m[0].length;
+    if (!ABOUT_LOOK.test(sentenceAt(source, m.index).text)) continue;
+    const no =
+      negated(source, m.index, to) ||
+      /\btoo\s+(?:\p{L}+\s+or\s+)?$/iu.test(source.slice(Math.max(0, m.index - 24), m.index));
+    yield { field: no ? 'dislike' : field, from: m.index, to, value: m[0].toLowerCase() };
+  }
+}
+const wholeWords = (words: Record<Language, string>) =>
+  Object.fromEntries(
+    Object.entries(words).map(([l, w]) => [l, new RegExp(`(?<![\\p{L}-])(?:${w})(?![\\p{L}-])`, 'giu')]),
+  ) as Record<Language, RegExp>;
+const STYLE_WORDS = wholeWords(STYLE_IN);
+const COLOUR_WORDS = wholeWords(COLOUR);
+
+/** Everything but reach, hours, places and services: who, since when, for whom, how it should look and what it should do. */
+export function* phrases(source: string, language: Language): Generator<Span> {
+  for (const pattern of FOUNDED[language]) yield* matches(source, pattern, 'founded');
+  yield* lookWords(source, STYLE_WORDS[language], 'style');
+  yield* lookWords(source, COLOUR_WORDS[language], 'colour');
+  for (const [feature, pattern] of FEATURES)
+    for (const m of source.matchAll(pattern)) {
+      const to = m.index + m[0].length;
+      yield { field: negated(source, m.index, to) ? 'unwanted' : 'wanted', from: m.index, to, value: feature };
+    }
+  for (const [aim, pattern] of AIMS) {
+    const m = pattern.exec(source);
+    if (m) yield { field: 'aim', from: m.index, to: m.index + m[0].length, value: aim };
+  }
+  for (const pattern of AUDIENCE[language]) yield* matches(source, pattern, 'audience');
+  yield* matches(source, APART, 'apart');
+  yield* matches(source, MEMBERSHIP, 'membership');
+  const seen = new Set<string>();
+  for (const pattern of PEOPLE)
+    for (const span of matches(source, pattern, 'person')) {
+      if (seen.has(span.value) || /\b(?:Lane|Street|Road|Row|Yard|Ltd|Company|Society|Workshop)\b/.test(span.value))
+        continue;
+      seen.add(span.value);
+      yield span;
+    }
+  yield* matches(source, STRAPLINE, 'strapline');
+  for (const span of matches(source, KEYWORDS, 'keyword'))
+    for (const part of splitList(span.value)) {
+      const from = span.from + part.at;
+      yield { field: 'keyword', from, to: from + part.text.length, value: part.text };
+    }
+  for (const [pattern, value] of LANGUAGES) {
+    const m = pattern.exec(source);
+    if (m) yield { field: 'language', from: m.index, to: m.index + m[0].length, value };
+  }
+}
