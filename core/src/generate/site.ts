@@ -22,7 +22,7 @@ export function newDocument(id: string, facts: Facts, seed = 1): SiteDocument {
     language: 'en-GB',
     facts,
     corrections: [],
-    look: drawLook(packFor(facts.trade), seed),
+    look: drawLook(packFor(facts.trade), seed, facts.colours),
     header: null,
     pages: [],
     footer: null,

@@ -3,6 +3,8 @@ import type { Facts, Form, Page, Provenance, Section, Service, Text } from '../m
 import type { PutVersion } from '../operations/operation.js';
 import type { TradePack } from '../trades/pack.js';
 import { packFor } from '../trades/packs.js';
+import { proseOf, readText } from '../reading/read-text.js';
+import { wordsOf } from '../reading/span.js';
 import { seeded, type Random } from './random.js';
 
 const brief = (value: string, quote = value): Text => ({ value, from: { kind: 'brief', quote: quote.slice(0, 2000) } });
@@ -19,12 +21,26 @@ const article = (noun: string) => (/^[aeiou]/i.test(noun) ? 'an' : 'a');
 /** Lowers the first letter of a service so that it reads inside a sentence; names and initials keep theirs. */
 const inside = (s: string) => (/^[A-Z][a-z]/.test(s) ? s[0]!.toLowerCase() + s.slice(1) : s);
 
+const NOT_FOR_VISITORS = new Set<string>([
+  'wanted',
+  'unwanted',
+  'style',
+  'colour',
+  'dislike',
+  'aim',
+  'keyword',
+  'phone',
+  'mail',
+]);
 const NOT_COPY =
   /\b(web ?site|web ?page|home ?page|e-?mail me|please|thanks|thank you|regards|cheers|sincerely|let me know|hope (you|this)|attached|see you|speak soon|as discussed|could you|can you|would you|we'd like|we would like|we want|i want|i'd like|not sure|maybe|budget|deadline|logo|colou?rs?|font|invoice)\b|[@?]|https?:|\d{5,}|^(hi|hello|dear|morning|afternoon|hiya)\b/i;
 
 /** The sentences of a free description that can stand on a site: no greetings, wishes, questions, addresses or numbers to ring. */
 export function copySentences(description: string): string[] {
-  return description
+  // What speaks of the site to be made, or of what is not done, is meant for the designer and not for visitors.
+  const notCopy = readText(description).spans.filter((s) => NOT_FOR_VISITORS.has(s.field));
+  const aside = (sentence: string) => notCopy.some((s) => sentence.includes(wordsOf(description, s).trim()));
+  return proseOf(description)
     .split(/\n{2,}|\n(?=[-*•–])|(?<=[.!])\s+(?=[\p{Lu}"“‘'])/u)
     .map((s) =>
       s
@@ -32,7 +48,7 @@ export function copySentences(description: string): string[] {
         .replace(/^[-*•–#>\s]+/, '')
         .trim(),
     )
-    .filter((s) => s.split(' ').length >= 5 && s.length <= 400 && !NOT_COPY.test(s))
+    .filter((s) => s.split(' ').length >= 5 && s.length <= 400 && !NOT_COPY.test(s) && !aside(s))
     .map((s) => (/[.!…]$/.test(s) ? capital(s) : `${capital(s)}.`))
     .filter((s, n, all) => all.findIndex((t) => t.toLowerCase() === s.toLowerCase()) === n);
 }
@@ -126,6 +142,7 @@ export function writeVersion(facts: Facts, seed: number): PutVersion {
     content,
   });
 
+  const area = facts.area ? brief(`Area served: ${facts.area.replace(/[.]$/, '')}.`, facts.area) : nothing;
   const heading = openingHeading(desk);
   const lead = openingLead(desk, heading.value);
   const home: Section[] = [
@@ -200,7 +217,7 @@ export function writeVersion(facts: Facts, seed: number): PutVersion {
           ),
           'any/visit',
         ),
-        note: nothing,
+        note: area,
       }),
     );
   else
@@ -263,6 +280,22 @@ export function writeVersion(facts: Facts, seed: number): PutVersion {
     }),
   ]);
 
+  // Who people meet, and what the business belongs to: from the sheet, unless the client’s own sentences say it already.
+  const told = forAbout.join(' ').toLowerCase();
+  const people = facts.people.filter((p) => p.name && p.name !== facts.name && !told.includes(p.name.toLowerCase()));
+  const standing: Text[] = [
+    ...(people.length
+      ? [
+          brief(
+            `You will meet ${list(people.map((p) => (p.role ? `${p.name} (${p.role})` : p.name)))}.`,
+            people.map((p) => p.name).join(', '),
+          ),
+        ]
+      : []),
+    ...facts.memberships
+      .filter((m) => !told.includes(m.toLowerCase()))
+      .map((m) => brief(`${capital(m).replace(/[.]$/, '')}.`, m)),
+  ];
   page('about', 'About', 'People want to know who they are dealing with.', [
     section('opening/plain', 'The name, and how long it has been there.', {
       heading: facts.founded
@@ -272,14 +305,15 @@ export function writeVersion(facts: Facts, seed: number): PutVersion {
     }),
     section('story/aside', forAbout.length ? 'In the brief’s own sentences.' : 'The brief tells no story yet.', {
       heading: invitation(random.pick(['In our own words', 'Who we are', 'How it came about']), 'any/about'),
-      paragraphs: forAbout.length
-        ? forAbout.map((s) => brief(s))
-        : [
-            placeholder(
-              `How ${facts.name} began, who works there and what they care about goes here.`,
-              'How did it begin, who works there, and what do you care about?',
-            ),
-          ],
+      paragraphs:
+        forAbout.length || standing.length
+          ? [...forAbout.map((s) => brief(s)), ...standing]
+          : [
+              placeholder(
+                `How ${facts.name} began, who works there and what they care about goes here.`,
+                'How did it begin, who works there, and what do you care about?',
+              ),
+            ],
     }),
     section('call/band', 'Every page ends with a way to get in touch.', {
       heading: invitation('Come and talk to us', 'any/call'),
@@ -300,7 +334,7 @@ export function writeVersion(facts: Facts, seed: number): PutVersion {
     contactSections.push(
       section('visit/card', 'Address, hours and numbers from the facts.', {
         heading: invitation('Or find us here', 'any/visit'),
-        note: nothing,
+        note: facts.address || facts.hours ? nothing : area,
       }),
     );
   page('contact', 'Contact', 'The page everything else leads to.', contactSections);
@@ -322,7 +356,7 @@ export function writeVersion(facts: Facts, seed: number): PutVersion {
     pages,
     footer: { id: 'footer', shape: 'footer/plain', reason: 'Shared by every page.', content: { note: nothing } },
     forms: [form],
-    look: drawLook(pack, seed),
+    look: drawLook(pack, seed, facts.colours),
   };
 }
 

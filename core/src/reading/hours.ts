@@ -102,7 +102,7 @@ function grammarOf(language: Language): Grammar {
   const groups = languages.flatMap((l) => GROUP_WORDS[l]);
   const day = `(?:${single.join('|')})(?![\\p{L}])`;
   const group = `(?:${groups.map(([w]) => w).join('|')})(?![\\p{L}])`;
-  const list = `(?:${group}|${day})(?:(?:${RANGE}|${AND})(?:${group}|${day}))*(?:${EXCEPT}${day}(?:${AND}${day})*)?`;
+  const list = `(?:${group}|${day})(?:(?:${RANGE}|${AND})(?:${group}|${day})){0,8}(?:${EXCEPT}${day}(?:${AND}${day})*)?`;
   const start = '(?<![\\p{L}\\d£€$])';
   return {
     single: single.map((s) => new RegExp(`^${s}$`, 'iu')),
@@ -217,7 +217,7 @@ function span(text: string): [number, number] | null {
 const hhmm = (minutes: number) =>
   `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 const RULE =
-  /[^.\n;,]*\b(?:by (?:appointment|arrangement)|bank holidays?|public holidays?|sobre pedido|con cita previa|sur rendez-vous|nach vereinbarung|nach absprache|feiertag\w*|festivos?|jours fériés|(?:closed|shut|open|geschlossen|fermé|cerrado)[^.\n;]{0,30}\b(?:christmas|easter|january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|aug|sept?|oct|nov|dec|winter|summer|août|juillet|agosto|enero|januar|dezember))\b[^.\n;]*/giu;
+  /\b(?:by (?:appointment|arrangement)|bank holidays?|public holidays?|sobre pedido|con cita previa|sur rendez-vous|nach vereinbarung|nach absprache|feiertag\w*|festivos?|jours fériés|(?:closed|shut|open|geschlossen|fermé|cerrado)[^.\n;]{0,30}\b(?:christmas|easter|january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|aug|sept?|oct|nov|dec|winter|summer|août|juillet|agosto|enero|januar|dezember))\b/giu;
 
 /** Opening hours in a text, wherever they stand and however they are written, with the stretch each was read from. */
 export function readHours(source: string, language: Language = 'en'): { hours: Hours; spans: Span[] } {
@@ -245,8 +245,12 @@ export function readHours(source: string, language: Language = 'en'): { hours: H
     spans.push({ field: 'hours', from: m.index, to: m.index + m[0].length, value: `${dayList(days)} closed` });
   }
   for (const m of source.matchAll(RULE)) {
-    const text = m[0].trim();
-    const from = m.index + m[0].indexOf(text);
+    // The clause around the word, from the last stop to the next.
+    const begin = Math.max(...['.', '\n', ';', ','].map((c) => source.lastIndexOf(c, m.index))) + 1;
+    const rest = source.slice(m.index, m.index + 200);
+    const clause = source.slice(begin, m.index + (/[.\n;]/.exec(rest)?.index ?? rest.length));
+    const text = clause.trim();
+    const from = begin + clause.indexOf(text);
     if (!text || text.length > 140 || !free(from, from + text.length)) continue;
     // In running prose a rule is kept only where it speaks of being open at all.
     if (
@@ -312,7 +316,7 @@ export function hoursLines({ openings, closed, rules }: Hours): string {
   ].join('\n');
 }
 
-/** Days that were given two different pairs of times, with both. */
+/** Days that were given times that cannot both be right. */
 export function hoursConflicts(openings: readonly Opening[]): { day: number; times: string[] }[] {
   const out: { day: number; times: string[] }[] = [];
   for (let day = 0; day < 7; day++) {

@@ -103,7 +103,7 @@ const AUDIENCE: Record<Language, RegExp[]> = {
   de: [/\b(?:unsere kunden sind|wir arbeiten für)\s+([^.;\n]{4,90})/giu],
 };
 const APART =
-  /(?<=^|[.!?\n]\s*)([^.!?\n]*\b(?:the only|nobody else|no one else|unlike (?:most|other)|what makes us different|sets us apart|we never|we always|we(?:’|')d rather|we would rather|guarantee|same[- ]day|free of charge|by hand|nothing is sent away|we pride ourselves|at no (?:extra )?cost|a mano|à la main|von hand)\b[^.!?\n]*[.!?]?)/giu;
+  /\b(?:the only|nobody else|no one else|unlike (?:most|other)|what makes us different|sets us apart|we never|we always|we(?:’|')d rather|we would rather|guarantee|same[- ]day|free of charge|by hand|nothing is sent away|we pride ourselves|at no (?:extra )?cost|a mano|à la main|von hand)\b/giu;
 const MEMBERSHIP =
   /\b((?:(?:[Pp]roud |[Pp]aid-up |[Ff]ull )?[Mm]embers? of|[Aa]ccredited by|approved by|registered with|certified by|recognised by|affiliated (?:to|with)|miembros? de|membres? de|mitglied (?:im|der|des|in der))\s+(?:the |la |el |l['’]|le )?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:of|and|for|the|de|des|du|der|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu;
 const PERSON_NAME =
@@ -122,7 +122,7 @@ const PEOPLE = [
     'giu',
   ),
   new RegExp(
-    `(?<=^|[.!?\\n]\\s*)(${PERSON_NAME})(?=,?\\s+(?:runs|opened|started|founded|makes|mends|builds|throws|looks after|has (?:run|worked|been)|took|and (?:his|her) (?:daughter|son|wife|husband|brother|sister)))`,
+    `(?<=^|[.!?]\\s|\\n)(${PERSON_NAME})(?=,?\\s+(?:runs|opened|started|founded|makes|mends|builds|throws|looks after|has (?:run|worked|been)|took|and (?:his|her) (?:daughter|son|wife|husband|brother|sister)))`,
     'gu',
   ),
 ];
@@ -184,7 +184,12 @@ export function* phrases(source: string, language: Language): Generator<Span> {
     if (m) yield { field: 'aim', from: m.index, to: m.index + m[0].length, value: aim };
   }
   for (const pattern of AUDIENCE[language]) yield* matches(source, pattern, 'audience');
-  yield* matches(source, APART, 'apart');
+  for (const m of source.matchAll(APART)) {
+    const sentence = sentenceAt(source, m.index);
+    const text = sentence.text.trim();
+    const from = sentence.from + sentence.text.indexOf(text);
+    if (text.length <= 300) yield { field: 'apart', from, to: from + text.length, value: text };
+  }
   yield* matches(source, MEMBERSHIP, 'membership');
   const seen = new Set<string>();
   for (const pattern of PEOPLE)

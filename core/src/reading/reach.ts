@@ -2,7 +2,8 @@ import { parsePhoneNumberFromString, type CountryCode } from 'libphonenumber-js'
 import { matches, type Language, type Span } from './span.js';
 
 const COUNTRY: Record<Language, CountryCode> = { en: 'GB', es: 'ES', fr: 'FR', de: 'DE' };
-const MAIL = /[\p{L}\p{N}][\p{L}\p{N}._%+'-]*@[\p{L}\p{N}-]+(?:\.[\p{L}\p{N}-]+)+/gu;
+const MAIL =
+  /(?<![\p{L}\p{N}._%+'-])[\p{L}\p{N}][\p{L}\p{N}._%+'-]{0,63}@[\p{L}\p{N}-]{1,63}(?:\.[\p{L}\p{N}-]{1,63}){1,8}/gu;
 const URL_LIKE = /\b(?:https?:\/\/|www\.)[^\s<>()"“”]+[^\s<>()"“”.,;:!?]/gi;
 const PHONE =
   /(?<![\d.@£€$/-])(?:(?<=\s)[6-9]\d\d(?=[ .]\d)|\+|\(?00? ?|\(?0|\(\d)[\d ().\-/\u00a0]{6,22}\d(?!\d|[.,:]\d|%)/g;

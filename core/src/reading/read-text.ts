@@ -1,5 +1,5 @@
 import { emptyFacts, type Correction, type Facts, type Service } from '../model/site.js';
-import { knownTrades, packFor } from '../trades/packs.js';
+import { packFor } from '../trades/packs.js';
 import { hoursConflicts, hoursLines, readHours } from './hours.js';
 import { labelOf, type LabelledLine } from './labels.js';
 import { languageOf } from './language.js';
@@ -150,6 +150,27 @@ const withoutEchoes = (sorted: Span[]): Span[] =>
           (o.field === s.field ? k < n : s.field === 'style' && o.field === 'colour'),
       ),
   );
+
+const MAKER =
+  '(?:chimney sweeps?|tree surgeons?|dry stone wallers?|\\p{L}{2,}(?:makers?|smiths?|wrights?|binders?|mongers?|keepers?|builders?|menders?|tuners?|polishers?|turners?|weavers?|surveyors?|upholsterers?|thatchers?|farriers?|glaziers?|plasterers?|roofers?|printers?|dyers?|millers?|growers?|ologists?|engravers?|carvers?))';
+const TRADE_SAID: RegExp[] = [
+  new RegExp(
+    `\\b(?:I am|I(?:’|')m|we are|we(?:’|')re|soy|je suis|ich bin) (?:an? |the )?(?:\\p{Ll}+ ){0,2}?(${MAKER})(?!\\p{L})`,
+    'iu',
+  ),
+  new RegExp(`\\(?(?<!\\p{L})(${MAKER})(?!\\p{L})`, 'iu'),
+  /\bje suis (\p{Ll}+)/iu,
+];
+
+/** The trade in the client’s own word, for trades the house has no pack for: “bookbinders” is “bookbinder”. */
+function tradeSaid(source: string, name: string): string {
+  for (const text of [name, source])
+    for (const pattern of TRADE_SAID) {
+      const said = pattern.exec(text)?.[1]?.toLowerCase();
+      if (said) return said.replace(/(?<=[^s])s$/, '').slice(0, 80);
+    }
+  return '';
+}
 
 function serviceOf(s: ReadService, n: number): Service {
   return { id: `v${n + 1}`, name: s.name.slice(0, 120), detail: s.detail.slice(0, 600), price: s.price.slice(0, 60) };
@@ -316,13 +337,11 @@ export function readText(source: string, corrections: readonly Correction[] = []
 
   facts.trade = first('trade').slice(0, 80);
   if (!facts.trade) {
-    const words = source.toLowerCase();
-    const whole = (t: string) => new RegExp(`(?<![\\p{L}])${t}s?(?![\\p{L}])`, 'u').test(words);
-    facts.trade = knownTrades().find(whole) ?? '';
-    if (!facts.trade) {
-      const pack = packFor(`${facts.name} ${source.slice(0, 600)}`);
-      if (pack.id !== 'any') facts.trade = pack.noun;
-    }
+    // The name tells most, then what they call themselves; words of a trade in passing say little, but at the beginning.
+    const byName = packFor(facts.name);
+    const opening = language === 'en' ? packFor(source.slice(0, 300)) : packFor('');
+    facts.trade =
+      byName.id !== 'any' ? byName.noun : tradeSaid(source, facts.name) || (opening.id === 'any' ? '' : opening.noun);
   }
   // Somebody who gives the business no name is the business.
   facts.name ||= facts.people[0]?.name ?? '';
@@ -374,9 +393,11 @@ export function readText(source: string, corrections: readonly Correction[] = []
     grouped('address', (s) => s.value.toLowerCase().split(/\W+/).map(stem).join(' ')),
   );
   const all = [...hourBlocks, running].flatMap((b) => b.hours.openings);
-  if (hoursConflicts(all).length) {
-    const lines = of('hours').filter((s) => /\d/.test(s.value));
-    conflicts.push({ field: 'hours', values: lines.map((s) => ({ value: s.value, spans: [s] })) });
+  const disputed = hoursConflicts(all).map((c) => c.day);
+  if (disputed.length) {
+    const about = (s: Span) => readHours(s.value).hours.openings.some((o) => o.days.some((d) => disputed.includes(d)));
+    const values = of('hours').filter(about);
+    conflicts.push({ field: 'hours', values: values.map((s) => ({ value: s.value, spans: [s] })) });
   }
 
   facts.description = source.trim().slice(0, 20000);

@@ -17,8 +17,8 @@ const UNITS =
 /** An amount of money as people write it, with “from” before and “a day” behind it; millions are no price. */
 export const MONEY = new RegExp(
   `(?:${LETTER_BEFORE}(?:from|about|around|at|only|starting at|desde|ab|à partir de|dès)\\s+)?` +
-    `(?:[£€$]\\s?\\d[\\d.,]*(?:\\s?k\\b)?|\\d[\\d.,]*\\s?(?:€|£|(?:eur|euros?|pounds?|quid|gbp)(?!\\p{L})))` +
-    `(?!\\d|[.,]\\d|\\s?(?:million|thousand|billion|m\\b))(?:\\s?(?:-|–|to)\\s?[£€$]?\\d[\\d.,]*(?:\\s?€)?)?` +
+    `(?:[£€$]\\s?\\d[\\d.,]{0,11}(?:\\s?k\\b)?|\\d[\\d.,]{0,11}\\s?(?:€|£|(?:eur|euros?|pounds?|quid|gbp)(?!\\p{L})))` +
+    `(?!\\d|[.,]\\d|\\s?(?:million|thousand|billion|m\\b))(?:\\s?(?:-|–|to)\\s?[£€$]?\\d[\\d.,]{0,11}(?:\\s?€)?)?` +
     `(?:\\s?(?:/\\s?|per |a |an |each|pro |par |por |la |le |die )\\s?(?:${UNITS})(?!\\p{L})|\\s?each\\b|\\s?p\\.?p\\b\\.?)?`,
   'giu',
 );

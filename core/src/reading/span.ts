@@ -61,12 +61,14 @@ export function* matches(
 
 /** The sentence, line or bullet around an offset. */
 export function sentenceAt(source: string, at: number): { from: number; to: number; text: string } {
-  const stop = /[.!?](?=\s+["“‘(]?[\p{Lu}\d])|\n/gu;
-  let from = 0;
-  for (const m of source.matchAll(stop)) {
-    const end = m.index! + m[0].length;
+  // A sentence is sought no further than a long one reaches: a text without full stops is not walked whole each time.
+  const low = Math.max(0, at - 400);
+  const piece = source.slice(low, at + 400);
+  let from = low;
+  for (const m of piece.matchAll(/[.!?](?=\s+["“‘(]?[\p{Lu}\d])|\n/gu)) {
+    const end = low + m.index + m[0].length;
     if (end > at) return { from, to: end, text: source.slice(from, end) };
     from = end;
   }
-  return { from, to: source.length, text: source.slice(from) };
+  return { from, to: low + piece.length, text: source.slice(from, low + piece.length) };
 }

@@ -1,4 +1,5 @@
 import { isText, type Page, type SiteDocument, type Text } from '../model/site.js';
+import { readHours } from '../reading/hours.js';
 import { packFor } from '../trades/packs.js';
 import { fitWidth, RESULT, textWidth } from './width.js';
 
@@ -55,32 +56,14 @@ export const descriptionOf = (document: SiteDocument, page: Page): string =>
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
-/**
- * Opening hours as schema.org OpeningHoursSpecification, from lines such as “Monday to Friday 8.00–17.00”. A line that
- * cannot be read whole is left out: nothing is guessed.
- */
-export function openingHours(hours: string): object[] {
-  const out: object[] = [];
-  for (const line of hours.split(/\n|;/)) {
-    const m =
-      /^\s*([a-z]{3})[a-z]*\.?(?:\s*(?:to|-|–)\s*([a-z]{3})[a-z]*\.?)?[\s:,]+(\d{1,2})(?:[.:](\d{2}))?\s*(?:to|-|–)\s*(\d{1,2})(?:[.:](\d{2}))?\s*$/i.exec(
-        line,
-      );
-    if (!m) continue;
-    const day = (s: string) => DAYS.findIndex((d) => d.slice(0, 3).toLowerCase() === s.toLowerCase());
-    const from = day(m[1]!);
-    const to = m[2] ? day(m[2]) : from;
-    const [opens, closes] = [Number(m[3]), Number(m[5])];
-    if (from < 0 || to < from || opens > 24 || closes > 24 || closes <= opens) continue;
-    out.push({
-      '@type': 'OpeningHoursSpecification',
-      dayOfWeek: DAYS.slice(from, to + 1),
-      opens: `${String(opens).padStart(2, '0')}:${m[4] ?? '00'}`,
-      closes: `${String(closes).padStart(2, '0')}:${m[6] ?? '00'}`,
-    });
-  }
-  return out;
-}
+/** Opening hours as schema.org OpeningHoursSpecification. What cannot be read whole is left out: nothing is guessed. */
+export const openingHours = (hours: string): object[] =>
+  readHours(hours).hours.openings.map(({ days, opens, closes }) => ({
+    '@type': 'OpeningHoursSpecification',
+    dayOfWeek: days.map((d) => DAYS[d]!),
+    opens,
+    closes,
+  }));
 
 /** The business as schema.org JSON-LD, from the facts alone. */
 export function jsonLd(document: SiteDocument, origin: string): object {
@@ -97,7 +80,11 @@ export function jsonLd(document: SiteDocument, origin: string): object {
     ...(f.phone && { telephone: f.phone }),
     ...(f.mail && { email: f.mail }),
     ...(f.address && { address: f.address.replace(/\s*\n\s*/g, ', ') }),
-    ...(f.place && { areaServed: f.place }),
+    ...((f.area || f.place) && { areaServed: f.area || f.place }),
+    ...(f.legalName && { legalName: f.legalName }),
+    ...(f.links.length && { sameAs: f.links }),
+    ...(f.memberships.length && { memberOf: f.memberships.map((name) => ({ '@type': 'Organization', name })) }),
+    ...(f.languages.length && { knowsLanguage: f.languages }),
     ...(/^\d{4}$/.test(f.founded) && { foundingDate: f.founded }),
     ...(hours.length && { openingHoursSpecification: hours }),
     ...(offers.length && {

@@ -1,7 +1,17 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { cpus, totalmem } from 'node:os';
 import { fileURLToPath } from 'node:url';
-import { apply, newDocument, readBrief, render, renderPage, renderWindow, writeVersion } from '@tin-porch/core';
+import {
+  apply,
+  newDocument,
+  readBrief,
+  readText,
+  render,
+  renderPage,
+  renderWindow,
+  writeVersion,
+} from '@tin-porch/core';
+import { briefFixtures, measureReading, precision, recall } from '@tin-porch/core/fixtures';
 import { validateDocument } from '@tin-porch/core/validate';
 import { stackForTests, until } from '../support/stack-for-tests.js';
 import { trustedVisit } from '../support/visitor.js';
@@ -49,6 +59,18 @@ console.log('Computation');
 const facts = readBrief(BRIEF);
 const document = apply(newDocument('bench', facts, 1), writeVersion(facts, 1)).document;
 timed('Read a brief', 100, () => readBrief(BRIEF));
+const long = briefFixtures.map((f) => f.text).join('\n\n');
+const words = long.split(/\s+/).length;
+for (let n = 0; n < 3; n++) readText(long);
+keep(
+  'Read 1,000 words of mails and notes',
+  'ms',
+  Array.from({ length: 20 }, () => {
+    const started = performance.now();
+    for (const { text } of briefFixtures) readText(text);
+    return ((performance.now() - started) * 1000) / words;
+  }),
+);
 timed('Write a version: plan, words, look', 100, (n) => writeVersion(facts, n));
 timed('Build a site from a brief: read, write, check, render', 60, (n) => {
   const read = readBrief(BRIEF);
@@ -68,6 +90,12 @@ timed('Draw a page for the window after a keystroke', 100, (n) =>
     '',
   ),
 );
+
+console.log('\nReading twenty briefs');
+for (const [kind, score] of Object.entries(measureReading(briefFixtures)))
+  console.log(
+    `  ${kind.padEnd(9)} precision ${(100 * precision(score)).toFixed(0)}%, recall ${(100 * recall(score)).toFixed(0)}% of ${score.right + score.missed.length}`,
+  );
 
 console.log('\nThe whole of it, on this machine');
 const { stack, api, end } = await stackForTests();

@@ -1,35 +1,47 @@
 /// <reference lib="webworker" />
-import { renderWindow, writeVersion, type Facts, type SiteDocument } from '@tin-porch/core';
+import { readText, renderWindow, writeVersion, type Correction, type Facts, type SiteDocument } from '@tin-porch/core';
 
-export type DrawRequest =
-  | { kind: 'draw'; serial: number; document: SiteDocument; page: string }
-  | { kind: 'write'; serial: number; facts: Facts; seed: number };
+export type DrawRequest = { serial: number } & (
+  | { kind: 'draw'; document: SiteDocument; page: string }
+  | { kind: 'read'; text: string; corrections: Correction[] }
+  | { kind: 'write'; facts: Facts; seed: number }
+);
+type Latest<K> = Extract<DrawRequest, { kind: K }>;
 
-// Draws pages and writes versions away from the hand that types. Of several waiting drawings only the newest is made.
-let newest: Extract<DrawRequest, { kind: 'draw' }> | null = null;
-addEventListener('message', ({ data }: MessageEvent<DrawRequest>) => {
-  if (data.kind === 'write') {
-    const started = performance.now();
-    postMessage({
-      kind: 'written',
-      serial: data.serial,
-      version: writeVersion(data.facts, data.seed),
-      ms: performance.now() - started,
-    });
-    return;
-  }
-  const idle = newest === null;
-  newest = data;
-  if (!idle) return;
+// Draws pages, reads briefs and writes versions away from the hand that types. Of several drawings or readings that wait,
+// only the newest is made.
+const waiting: { draw?: Latest<'draw'>; read?: Latest<'read'> } = {};
+
+function later(work: () => object): void {
   setTimeout(() => {
-    const request = newest!;
-    newest = null;
     const started = performance.now();
-    postMessage({
-      kind: 'drawn',
-      serial: request.serial,
-      ...renderWindow(request.document, request.page, ''),
-      ms: performance.now() - started,
-    });
+    const answer = work();
+    postMessage({ ...answer, ms: performance.now() - started });
   });
+}
+
+addEventListener('message', ({ data }: MessageEvent<DrawRequest>) => {
+  if (data.kind === 'write')
+    return later(() => ({ kind: 'written', serial: data.serial, version: writeVersion(data.facts, data.seed) }));
+  const idle = waiting[data.kind] === undefined;
+  if (data.kind === 'draw') {
+    waiting.draw = data;
+    if (!idle) return;
+    later(() => {
+      const request = waiting.draw!;
+      delete waiting.draw;
+      return { kind: 'drawn', serial: request.serial, ...renderWindow(request.document, request.page, '') };
+    });
+  } else {
+    waiting.read = data;
+    if (!idle) return;
+    later(() => {
+      const request = waiting.read!;
+      delete waiting.read;
+      return { kind: 'read', serial: request.serial, reading: readText(request.text, request.corrections) };
+    });
+  }
 });
+
+// The first reading is the dear one: its rules are made ready before anybody types.
+setTimeout(() => readText('Ready. We mend boats from £5 an hour, Mon–Fri 9–5. Call 01632 960 001.'), 300);

@@ -1,34 +1,45 @@
 import { Injectable } from '@angular/core';
-import type { Facts, PutVersion, SiteDocument } from '@tin-porch/core';
+import type { Correction, Facts, PutVersion, Reading, SiteDocument } from '@tin-porch/core';
 import { filter, firstValueFrom, fromEvent, map } from 'rxjs';
 import type { DrawRequest } from './draw.worker';
 
-type Answer =
-  | { kind: 'drawn'; serial: number; html?: string; css?: string; ms: number }
-  | { kind: 'written'; serial: number; version: PutVersion; ms: number };
+type Answer = { serial: number; ms: number } & (
+  | { kind: 'drawn'; html?: string; css?: string }
+  | { kind: 'read'; reading: Reading }
+  | { kind: 'written'; version: PutVersion }
+);
+type Of<K> = Extract<Answer, { kind: K }>;
 
-/** The worker that draws and writes, behind promises and a stream. */
+/** The worker that draws, reads and writes, behind promises and streams. */
 @Injectable({ providedIn: 'root' })
 export class Drawing {
   private readonly worker = new Worker(new URL('./draw.worker', import.meta.url), { type: 'module' });
   private serial = 0;
   private readonly answers = fromEvent<MessageEvent<Answer>>(this.worker, 'message').pipe(map((m) => m.data));
   /** Every page that was drawn. */
-  readonly drawn = this.answers.pipe(filter((a) => a.kind === 'drawn'));
+  readonly drawn = this.answers.pipe(filter((a): a is Of<'drawn'> => a.kind === 'drawn'));
+  /** Every text that was read. */
+  readonly readings = this.answers.pipe(filter((a): a is Of<'read'> => a.kind === 'read'));
 
-  private ask(request: DrawRequest): void {
-    this.worker.postMessage(request);
+  private ask(request: Omit<DrawRequest, 'serial'> & object): number {
+    const serial = ++this.serial;
+    this.worker.postMessage({ ...request, serial });
+    return serial;
   }
   /** Asks for a page; the answer with this serial, or a newer one, comes on `drawn`. */
   draw(document: SiteDocument, page: string): number {
-    const serial = ++this.serial;
-    this.ask({ kind: 'draw', serial, document, page });
-    return serial;
+    return this.ask({ kind: 'draw', document, page } as never);
+  }
+  /** Asks for a reading of a text; the answer with this serial, or a newer one, comes on `readings`. */
+  read(text: string, corrections: Correction[] = []): number {
+    return this.ask({ kind: 'read', text, corrections } as never);
   }
   async write(facts: Facts, seed: number): Promise<{ version: PutVersion; ms: number }> {
-    const serial = ++this.serial;
-    const answer = firstValueFrom(this.answers.pipe(filter((a) => a.kind === 'written' && a.serial === serial)));
-    this.ask({ kind: 'write', serial, facts, seed });
-    return (await answer) as Extract<Answer, { kind: 'written' }>;
+    const serial = this.serial + 1;
+    const answer = firstValueFrom(
+      this.answers.pipe(filter((a): a is Of<'written'> => a.kind === 'written' && a.serial === serial)),
+    );
+    this.ask({ kind: 'write', facts, seed } as never);
+    return answer;
   }
 }

@@ -1,7 +1,20 @@
 import { Component, computed, effect, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
-import { knownTrades, type FactField, type Service } from '@tin-porch/core';
+import {
+  coverageOf,
+  emptyFacts,
+  Facts,
+  knownTrades,
+  type FactField,
+  type ListFact,
+  type Reading,
+  type Service,
+} from '@tin-porch/core';
+import { NgTemplateOutlet } from '@angular/common';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { QuestionsPanel } from '../../reading/questions-panel';
+import { ReadingPanel } from '../../reading/reading-panel';
 import { NgIcon } from '@ng-icons/core';
 import { Drawing } from '../../window/drawing';
 import { SiteWindow } from '../../window/window';
@@ -14,14 +27,17 @@ interface Row {
   hint?: string;
   long?: number;
   type?: string;
-  complete?: string;
 }
 
-const ROWS: Row[] = [
+const WHO: Row[] = [
   { field: 'name', label: 'Client or business name' },
   { field: 'trade', label: 'Trade', hint: 'boatyard, joiner, guest house …' },
   { field: 'place', label: 'Place' },
+  { field: 'area', label: 'Area served', hint: 'within 20 miles of …' },
   { field: 'strapline', label: 'Strapline', hint: 'if they have one' },
+  { field: 'founded', label: 'Founded', hint: 'a year' },
+];
+const TOLD: Row[] = [
   { field: 'description', label: 'What they told you', hint: 'in their words; a pasted mail will do', long: 8 },
 ];
 const REACH: Row[] = [
@@ -29,47 +45,47 @@ const REACH: Row[] = [
   { field: 'mail', label: 'Mail', type: 'email' },
   { field: 'address', label: 'Address', long: 3 },
   { field: 'hours', label: 'Opening hours', hint: 'one line a rule: Mon–Fri 8.00–17.00', long: 3 },
-  { field: 'founded', label: 'Founded', hint: 'a year' },
+];
+const LISTS: { field: ListFact; label: string; hint: string }[] = [
+  { field: 'memberships', label: 'Memberships', hint: 'guilds, registers' },
+  { field: 'links', label: 'Elsewhere on the web', hint: 'addresses' },
+  { field: 'colours', label: 'Colours', hint: 'lead the look' },
+  { field: 'style', label: 'Style words', hint: 'kept for the look' },
+  { field: 'dislikes', label: 'Dislikes', hint: 'kept for you' },
+  { field: 'wanted', label: 'Wanted on the site', hint: 'kept for you' },
+  { field: 'unwanted', label: 'Not wanted', hint: 'kept out of the copy' },
 ];
 
 @Component({
   selector: 'tp-step',
-  imports: [FormsModule, NgIcon, Worktable, SiteWindow],
+  imports: [FormsModule, NgIcon, NgTemplateOutlet, Worktable, SiteWindow, ReadingPanel, QuestionsPanel],
   template: `
-    <tp-worktable controlsName="Brief">
+    <tp-worktable controlsName="Brief" [besideName]="viewNames[view()]" [reading]="view() !== 'window'">
       @if (store.document(); as document) {
         <div class="between">
           <h2>Brief</h2>
           <span class="quiet">Kept as you type</span>
+        </div>
+        <div class="coverage">
+          <progress
+            max="1"
+            [value]="coverage().share"
+            aria-label="How much of what the generator can use is there"
+          ></progress>
+          <p>
+            <b>{{ percent() }}% of what the generator can use.</b>
+            @if (coverage().gaps[0]; as gap) {
+              Next best to ask: <button class="link" type="button" (click)="view.set('ask')">{{ gap.question }}</button>
+            }
+          </p>
         </div>
         <datalist id="trades">
           @for (trade of trades; track trade) {
             <option [value]="trade"></option>
           }
         </datalist>
-        @for (row of rows; track row.field) {
-          <div class="field">
-            <label [for]="'f-' + row.field"
-              >{{ row.label }} <span class="quiet">{{ row.hint }}</span></label
-            >
-            @if (row.long) {
-              <textarea
-                [id]="'f-' + row.field"
-                [rows]="row.long"
-                [ngModel]="document.facts[row.field]"
-                (ngModelChange)="set(row.field, $event)"
-              ></textarea>
-            } @else {
-              <input
-                [id]="'f-' + row.field"
-                [attr.list]="row.field === 'trade' ? 'trades' : null"
-                [attr.maxlength]="row.field === 'founded' ? 4 : 160"
-                [ngModel]="document.facts[row.field]"
-                (ngModelChange)="set(row.field, $event)"
-              />
-            }
-          </div>
-        }
+        <ng-container *ngTemplateOutlet="fields; context: { $implicit: told }" />
+        <ng-container *ngTemplateOutlet="fields; context: { $implicit: who }" />
         <h2>Services</h2>
         <p class="quiet">One line each. A sentence and a price, where there are any, go on the site as they are.</p>
         @for (service of document.facts.services; track service.id; let n = $index) {
@@ -119,42 +135,90 @@ const REACH: Row[] = [
           </button>
         </p>
         <h2 class="gap">How to reach them</h2>
-        @for (row of reach; track row.field) {
+        <ng-container *ngTemplateOutlet="fields; context: { $implicit: reach }" />
+        <h2 class="gap">People and the rest</h2>
+        <div class="field">
+          <label for="f-people">People <span class="quiet">a line each: name, what they do</span></label>
+          <textarea
+            id="f-people"
+            rows="3"
+            maxlength="2000"
+            [value]="peopleText()"
+            (change)="setPeople($any($event.target).value)"
+          ></textarea>
+        </div>
+        @for (list of lists; track list.field) {
           <div class="field">
-            <label [for]="'f-' + row.field"
-              >{{ row.label }} <span class="quiet">{{ row.hint }}</span></label
+            <label [for]="'f-' + list.field"
+              >{{ list.label }} <span class="quiet">{{ list.hint }}; commas between</span></label
             >
-            @if (row.long) {
-              <textarea
-                [id]="'f-' + row.field"
-                [rows]="row.long"
-                [ngModel]="document.facts[row.field]"
-                (ngModelChange)="set(row.field, $event)"
-              ></textarea>
-            } @else {
-              <input
-                [id]="'f-' + row.field"
-                [type]="row.type ?? 'text'"
-                [attr.maxlength]="row.field === 'founded' ? 4 : 254"
-                [ngModel]="document.facts[row.field]"
-                (ngModelChange)="set(row.field, $event)"
-              />
-            }
+            <input
+              [id]="'f-' + list.field"
+              maxlength="1200"
+              [value]="document.facts[list.field].join(', ')"
+              (change)="setList(list.field, $any($event.target).value)"
+            />
           </div>
         }
+        <ng-template #fields let-rows>
+          @for (row of $any(rows); track row.field) {
+            <div class="field">
+              <label [for]="'f-' + row.field"
+                >{{ row.label }} <span class="quiet">{{ row.hint }}</span></label
+              >
+              @if (row.long) {
+                <textarea
+                  [id]="'f-' + row.field"
+                  [rows]="row.long"
+                  [attr.maxlength]="most(row.field)"
+                  [ngModel]="fact(row.field)"
+                  (ngModelChange)="set(row.field, $event)"
+                ></textarea>
+              } @else {
+                <input
+                  [id]="'f-' + row.field"
+                  [type]="row.type ?? 'text'"
+                  [attr.list]="row.field === 'trade' ? 'trades' : null"
+                  [attr.maxlength]="most(row.field)"
+                  [ngModel]="fact(row.field)"
+                  (ngModelChange)="set(row.field, $event)"
+                />
+              }
+            </div>
+          }
+        </ng-template>
       }
       <ng-container beside>
-        @if (store.drawn()) {
-          <tp-window [document]="store.document()!" [(page)]="page" />
-        } @else {
-          <div class="empty">
-            <h2>Nothing is drawn yet</h2>
-            <p>
-              Fill in what you know: a name and a few services are enough to begin. What the brief does not say is left
-              out or marked, never made up.
-            </p>
-            <button class="plain" type="button" (click)="generate()">Generate the site</button>
-          </div>
+        <div class="views" role="group" aria-label="What stands beside the sheet">
+          @for (v of views; track v) {
+            <button class="plain small" type="button" [attr.aria-pressed]="view() === v" (click)="view.set(v)">
+              {{ viewNames[v] }}
+            </button>
+          }
+        </div>
+        @switch (view()) {
+          @case ('text') {
+            <tp-reading-panel [reading]="reading()" [ms]="readIn()" />
+          }
+          @case ('ask') {
+            @if (store.document()) {
+              <tp-questions-panel />
+            }
+          }
+          @case ('window') {
+            @if (store.drawn()) {
+              <tp-window [document]="store.document()!" [(page)]="page" />
+            } @else {
+              <div class="empty">
+                <h2>Nothing is drawn yet</h2>
+                <p>
+                  Fill in what you know: a name and a few services are enough to begin. What the brief does not say is
+                  left out or marked, never made up.
+                </p>
+                <button class="plain" type="button" (click)="generate()">Generate the site</button>
+              </div>
+            }
+          }
         }
       </ng-container>
     </tp-worktable>
@@ -164,14 +228,38 @@ export class BriefStep {
   protected readonly store = inject(SiteStore);
   private readonly drawing = inject(Drawing);
   private readonly router = inject(Router);
-  protected readonly rows = ROWS;
+  protected readonly told = TOLD;
+  protected readonly who = WHO;
   protected readonly reach = REACH;
+  protected readonly lists = LISTS;
+  protected readonly views = ['text', 'ask', 'window'] as const;
+  protected readonly viewNames = { text: 'Their text', ask: 'Questions', window: 'Window' };
+  protected readonly view = signal<'text' | 'ask' | 'window'>('text');
+  protected readonly reading = signal<Reading | null>(null);
+  protected readonly readIn = signal(0);
+  private asked = 0;
+  protected readonly coverage = computed(() => coverageOf(this.store.document()?.facts ?? emptyFacts()));
+  protected readonly percent = computed(() => Math.round(this.coverage().share * 100));
+  protected readonly peopleText = computed(() =>
+    (this.store.document()?.facts.people ?? []).map((p) => [p.name, p.role].filter(Boolean).join(', ')).join('\n'),
+  );
+  private readonly source = computed(() => this.store.document()?.facts.description ?? '');
+  private readonly corrections = computed(() => this.store.document()?.corrections ?? [], {
+    equal: (a, b) => JSON.stringify(a) === JSON.stringify(b),
+  });
   protected readonly trades = knownTrades();
   protected readonly page = this.store.page;
   private readonly busy = signal(false);
   private readonly named = computed(() => (this.store.document()?.facts.name.trim() ?? '') !== '');
 
   constructor() {
+    // Read again as it is typed, in the worker: typing never waits for it.
+    effect(() => (this.asked = this.drawing.read(this.source(), this.corrections())));
+    this.drawing.readings.pipe(takeUntilDestroyed()).subscribe((answer) => {
+      if (answer.serial !== this.asked) return;
+      this.reading.set(answer.reading);
+      this.readIn.set(answer.ms);
+    });
     effect(() =>
       this.store.main.set({
         label: this.store.drawn() ? 'Write another version' : 'Generate the site',
@@ -183,6 +271,28 @@ export class BriefStep {
 
   protected set(field: FactField, value: string): void {
     this.store.change({ op: 'setFact', field, value });
+  }
+  protected fact = (field: FactField): string => this.store.document()?.facts[field] ?? '';
+  protected most = (field: FactField): number | null =>
+    (Facts.properties[field] as { maxLength?: number }).maxLength ?? null;
+  protected setList(field: ListFact, text: string): void {
+    const values = text
+      .split(',')
+      .map((v) => v.trim())
+      .filter(Boolean)
+      .slice(0, 24);
+    this.store.change({ op: 'setList', field, values });
+  }
+  protected setPeople(text: string): void {
+    const people = text
+      .split('\n')
+      .filter((l) => l.trim())
+      .slice(0, 24)
+      .map((line, n) => {
+        const [name = '', ...role] = line.split(',');
+        return { id: `p${n + 1}`, name: name.trim().slice(0, 80), role: role.join(',').trim().slice(0, 120) };
+      });
+    this.store.change({ op: 'setPeople', people });
   }
   private services(change: (list: Service[]) => Service[]): void {
     this.store.change({ op: 'setServices', services: change(this.store.document()!.facts.services) });

@@ -99,6 +99,6 @@ export class LookStep {
   }
   protected put(seed: number): void {
     const document = this.store.document()!;
-    this.store.change({ op: 'setLook', look: drawLook(packFor(document.facts.trade), seed) });
+    this.store.change({ op: 'setLook', look: drawLook(packFor(document.facts.trade), seed, document.facts.colours) });
   }
 }

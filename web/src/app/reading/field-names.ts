@@ -1,0 +1,30 @@
+import type { SpanField } from '@tin-porch/core';
+
+/** What a stretch of a brief can be read as, in the order it is offered. */
+export const FIELD_NAMES: Record<SpanField, string> = {
+  name: 'name',
+  strapline: 'strapline',
+  trade: 'trade',
+  place: 'place',
+  area: 'area served',
+  phone: 'phone',
+  mail: 'mail',
+  address: 'address',
+  hours: 'hours',
+  founded: 'since when',
+  service: 'service',
+  price: 'price',
+  person: 'person',
+  membership: 'membership',
+  social: 'on the web',
+  audience: 'for whom',
+  apart: 'sets apart',
+  wanted: 'wanted',
+  unwanted: 'not wanted',
+  style: 'style',
+  colour: 'colour',
+  dislike: 'dislike',
+  keyword: 'found by',
+  language: 'language',
+  aim: 'aim',
+};

@@ -1,0 +1,72 @@
+import { Component, computed, input, output } from '@angular/core';
+import type { Span } from '@tin-porch/core';
+import { FIELD_NAMES } from './field-names';
+
+/** One run of a text: plain, or marked by the narrowest stretch that covers it. */
+interface Run {
+  text: string;
+  span: Span | null;
+  /** True on the last run of a stretch, where its name is put. */
+  last: boolean;
+}
+
+/** Cuts a text at the edges of its spans; where spans lie inside each other, the narrower one shows. */
+export function runsOf(source: string, spans: readonly Span[]): Run[] {
+  const edges = [...new Set([0, source.length, ...spans.flatMap((s) => [s.from, s.to])])].sort((a, b) => a - b);
+  const runs: Run[] = [];
+  for (const [n, from] of edges.entries()) {
+    const to = edges[n + 1];
+    if (to === undefined) break;
+    const span =
+      spans.filter((s) => s.from <= from && to <= s.to).sort((a, b) => a.to - a.from - (b.to - b.from))[0] ?? null;
+    const before = runs.at(-1);
+    if (before && before.span === span) before.text += source.slice(from, to);
+    else runs.push({ text: source.slice(from, to), span, last: false });
+  }
+  const seen = new Set<Span>();
+  for (const run of [...runs].reverse())
+    if (run.span && !seen.has(run.span)) {
+      run.last = true;
+      seen.add(run.span);
+    }
+  return runs;
+}
+
+/** A text with what was read in it marked and named; a mark can be chosen. */
+@Component({
+  selector: 'tp-marked-text',
+  // White space is the text’s own here: none of the template’s may come between.
+  preserveWhitespaces: false,
+  template: `
+    <div class="marked">
+      @for (run of runs(); track $index) {
+        @if (run.span; as span) {
+          <span
+            role="button"
+            tabindex="0"
+            class="read"
+            [class.on]="span === chosen()"
+            [attr.aria-pressed]="span === chosen()"
+            (click)="choose.emit(span)"
+            (keydown.enter)="choose.emit(span)"
+            (keydown.space)="choose.emit(span); $event.preventDefault()"
+            ><span [textContent]="run.text"></span>
+            @if (run.last) {
+              <span class="as">{{ names[span.field] }}</span>
+            }
+          </span>
+        } @else {
+          <span [textContent]="run.text"></span>
+        }
+      }
+    </div>
+  `,
+})
+export class MarkedText {
+  readonly source = input.required<string>();
+  readonly spans = input.required<readonly Span[]>();
+  readonly chosen = input<Span | null>(null);
+  readonly choose = output<Span>();
+  protected readonly names = FIELD_NAMES;
+  protected readonly runs = computed(() => runsOf(this.source(), this.spans()));
+}

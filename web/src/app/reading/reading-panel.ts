@@ -1,0 +1,171 @@
+import { Component, computed, inject, input, signal } from '@angular/core';
+import {
+  factOperations,
+  filledFrom,
+  SPAN_FIELDS,
+  wordsOf,
+  type Conflict,
+  type Facts,
+  type Reading,
+  type Span,
+  type SpanField,
+} from '@tin-porch/core';
+import { SiteStore } from '../site/site-store';
+import { FIELD_NAMES } from './field-names';
+import { MarkedText } from './marked-text';
+
+const CLASH: Record<Conflict['field'], string> = {
+  phone: 'phone numbers',
+  mail: 'mail addresses',
+  address: 'addresses',
+  hours: 'opening hours',
+  founded: 'years',
+  name: 'names',
+};
+
+/** The client’s text with what was read in it: each reading can be put right, and what contradicts itself is settled here. */
+@Component({
+  selector: 'tp-reading-panel',
+  imports: [MarkedText],
+  template: `
+    @if (store.document(); as document) {
+      @if (!document.facts.description.trim()) {
+        <div class="empty">
+          <h2>Nothing to read yet</h2>
+          <p>Paste what the client sent into “What they told you”. What it says is marked here as you type.</p>
+        </div>
+      } @else if (reading(); as read) {
+        <div class="between">
+          <h2>What it says</h2>
+          <span class="quiet"
+            >{{ read.spans.length }} readings in {{ ms() < 10 ? ms().toFixed(1) : ms().toFixed(0) }} ms</span
+          >
+        </div>
+        @if (missing().length) {
+          <p class="note rain gap">
+            <span>Not in the sheet yet: {{ missing().join(', ') }}.</span>
+            <button class="plain small" type="button" (click)="fill()">Put them in</button>
+          </p>
+        }
+        @for (conflict of read.conflicts; track conflict.field) {
+          <div class="note lamp gap" role="group" [attr.aria-label]="'Two ' + clash[conflict.field]">
+            <p>
+              <b>The text gives {{ conflict.values.length }} different {{ clash[conflict.field] }}.</b> Which is right?
+            </p>
+            <p class="bar">
+              @for (v of conflict.values; track v.value) {
+                <button
+                  class="plain small"
+                  type="button"
+                  [attr.aria-pressed]="inSheet(conflict, v.value)"
+                  (click)="settle(conflict, v.value)"
+                >
+                  {{ v.value }}
+                </button>
+              }
+            </p>
+          </div>
+        }
+        @if (chosen(); as span) {
+          <div class="note gap" role="group" aria-label="This reading">
+            <p>
+              “{{ words(span) }}” was read as <b>{{ names[span.field] }}</b>.
+            </p>
+            <p class="bar">
+              <button class="plain small" type="button" (click)="correct(span, null)">It is not</button>
+              <label class="bar"
+                >It is
+                <select [value]="span.field" (change)="correct(span, $any($event.target).value)">
+                  @for (f of fields; track f) {
+                    <option [value]="f" [selected]="f === span.field">{{ names[f] }}</option>
+                  }
+                </select></label
+              >
+              <button class="plain small" type="button" (click)="chosen.set(null)">Leave it</button>
+            </p>
+          </div>
+        }
+        <tp-marked-text
+          [source]="document.facts.description"
+          [spans]="spans()"
+          [chosen]="chosen()"
+          (choose)="chosen.set($event)"
+        />
+        @if (document.corrections.length; as n) {
+          <p class="quiet gap">
+            {{ n }} {{ n === 1 ? 'reading was' : 'readings were' }} put right and {{ n === 1 ? 'stays' : 'stay' }} so.
+            <button class="link" type="button" (click)="store.change({ op: 'setCorrections', corrections: [] })">
+              Read it afresh
+            </button>
+          </p>
+        }
+      } @else {
+        <p class="quiet">Reading …</p>
+      }
+    }
+  `,
+})
+export class ReadingPanel {
+  protected readonly store = inject(SiteStore);
+  readonly reading = input.required<Reading | null>();
+  readonly ms = input(0);
+  protected readonly names = FIELD_NAMES;
+  protected readonly fields = SPAN_FIELDS;
+  protected readonly clash = CLASH;
+  protected readonly chosen = signal<Span | null>(null);
+  /** Spans as far as they lie in the text that is shown: while typing, the reading is a moment behind. */
+  protected readonly spans = computed(() => {
+    const length = this.store.document()?.facts.description.length ?? 0;
+    return (this.reading()?.spans ?? []).filter((s) => s.to <= length);
+  });
+  private readonly fillers = computed(() => {
+    const facts = this.store.document()?.facts;
+    const read = this.reading();
+    return facts && read ? factOperations(facts, filledFrom(facts, read.facts)) : [];
+  });
+  protected readonly missing = computed(() =>
+    this.fillers().map((o) =>
+      o.op === 'setFact' || o.op === 'setList' ? o.field : o.op === 'setPeople' ? 'people' : 'services',
+    ),
+  );
+
+  protected words = (span: Span) => wordsOf(this.store.document()!.facts.description, span).trim();
+
+  protected fill(): void {
+    const operations = this.fillers();
+    if (operations.length) this.store.change({ op: 'batch', operations });
+  }
+  protected inSheet(conflict: Conflict, value: string): boolean {
+    const now = this.store.document()!.facts[conflict.field as keyof Facts];
+    return conflict.field === 'hours' ? String(now).includes(value) : now === value;
+  }
+  protected settle(conflict: Conflict, value: string): void {
+    const facts = this.store.document()!.facts;
+    if (conflict.field !== 'hours') return this.store.change({ op: 'setFact', field: conflict.field, value });
+    // The lines of the others go, those of the days nobody disputes stay.
+    const others = conflict.values.map((v) => v.value);
+    const kept = facts.hours.split('\n').filter((line) => line.trim() && !others.includes(line));
+    this.store.change({ op: 'setFact', field: 'hours', value: [value, ...kept].join('\n') });
+  }
+  protected correct(span: Span, is: SpanField | null): void {
+    const document = this.store.document()!;
+    const words = wordsOf(document.facts.description, span);
+    this.chosen.set(null);
+    if (is === span.field) return;
+    const corrections = [
+      ...document.corrections.filter((c) => !(c.words === words && c.was === span.field)),
+      { words, was: span.field, is },
+    ];
+    // What the wrong reading put into the sheet goes with it.
+    const { facts } = document;
+    const out: Partial<Facts> = {};
+    const field = span.field as keyof Facts;
+    if (facts[field] === span.value) Object.assign(out, { [field]: '' });
+    if (span.field === 'service') out.services = facts.services.filter((s) => s.name !== span.value);
+    if (span.field === 'person') out.people = facts.people.filter((p) => p.name !== span.value);
+    this.store.change({
+      op: 'batch',
+      operations: [{ op: 'setCorrections', corrections }, ...factOperations(facts, out)],
+    });
+  }
+}
