@@ -31,9 +31,12 @@ const NOT_FOR_VISITORS = new Set<string>([
   'keyword',
   'phone',
   'mail',
+  'price',
+  'hours',
+  'address',
 ]);
 const NOT_COPY =
-  /\b(web ?site|web ?page|home ?page|e-?mail me|please|thanks|thank you|regards|cheers|sincerely|let me know|hope (you|this)|attached|see you|speak soon|as discussed|could you|can you|would you|we'd like|we would like|we want|i want|i'd like|not sure|maybe|budget|deadline|logo|colou?rs?|font|invoice)\b|[@?]|https?:|\d{5,}|^(hi|hello|dear|morning|afternoon|hiya)\b/i;
+  /\b(web ?site|web ?page|home ?page|e-?mail me|please|thanks|thank you|regards|cheers|sincerely|let me know|hope (you|this)|attached|lovely to|nice to (meet|see)|good to (meet|see)|as promised|stuff for|for the site|the site|this site|our site|on our door|on the door|ignore (that|this)|last (week|time)|sorry|notes from|p\.?s\.?|see you|speak soon|as discussed|could you|can you|would you|we'd like|we would like|we want|i want|i'd like|not sure|maybe|budget|deadline|logo|colou?rs?|font|invoice)\b|[@?]|https?:|\d{5,}|^(hi|hello|dear|morning|afternoon|hiya)\b/i;
 
 /** The sentences of a free description that can stand on a site: no greetings, wishes, questions, addresses or numbers to ring. */
 export function copySentences(description: string): string[] {
@@ -46,6 +49,7 @@ export function copySentences(description: string): string[] {
       s
         .replace(/\s+/g, ' ')
         .replace(/^[-*•–#>\s]+/, '')
+        .replace(/^what (?:i|we) do:\s*/i, '')
         .trim(),
     )
     .filter((s) => s.split(' ').length >= 5 && s.length <= 400 && !NOT_COPY.test(s) && !aside(s))

@@ -1,4 +1,4 @@
-import { matches, sentenceAt, type Language, type Span, type SpanField } from './span.js';
+import { latin, matches, sentenceAt, type Language, type Span, type SpanField } from './span.js';
 import { NEGATION, splitList } from './words.js';
 
 const YEAR = '(1[5-9]\\d\\d|20[0-3]\\d)';
@@ -149,13 +149,13 @@ export function clauseAt(source: string, from: number, to: number): string {
 }
 const negated = (source: string, from: number, to: number): boolean => {
   const clause = clauseAt(source, from, to);
-  return NEGATION.test(clause) || /\bno\s+\p{L}*\s*$/iu.test(source.slice(Math.max(0, from - 14), from));
+  return latin(NEGATION).test(clause) || /\bno\s+\p{L}*\s*$/iu.test(source.slice(Math.max(0, from - 14), from));
 };
 
 function* lookWords(source: string, pattern: RegExp, field: SpanField): Generator<Span> {
-  for (const m of source.matchAll(pattern)) {
+  for (const m of source.matchAll(latin(pattern))) {
     const to = m.index + m[0].length;
-    if (!ABOUT_LOOK.test(sentenceAt(source, m.index).text)) continue;
+    if (!latin(ABOUT_LOOK).test(sentenceAt(source, m.index).text)) continue;
     const no =
       negated(source, m.index, to) ||
       /\btoo\s+(?:\p{L}+\s+or\s+)?$/iu.test(source.slice(Math.max(0, m.index - 24), m.index));
@@ -175,16 +175,16 @@ export function* phrases(source: string, language: Language): Generator<Span> {
   yield* lookWords(source, STYLE_WORDS[language], 'style');
   yield* lookWords(source, COLOUR_WORDS[language], 'colour');
   for (const [feature, pattern] of FEATURES)
-    for (const m of source.matchAll(pattern)) {
+    for (const m of source.matchAll(latin(pattern))) {
       const to = m.index + m[0].length;
       yield { field: negated(source, m.index, to) ? 'unwanted' : 'wanted', from: m.index, to, value: feature };
     }
   for (const [aim, pattern] of AIMS) {
-    const m = pattern.exec(source);
+    const m = latin(pattern).exec(source);
     if (m) yield { field: 'aim', from: m.index, to: m.index + m[0].length, value: aim };
   }
   for (const pattern of AUDIENCE[language]) yield* matches(source, pattern, 'audience');
-  for (const m of source.matchAll(APART)) {
+  for (const m of source.matchAll(latin(APART))) {
     const sentence = sentenceAt(source, m.index);
     const text = sentence.text.trim();
     const from = sentence.from + sentence.text.indexOf(text);
@@ -206,7 +206,7 @@ export function* phrases(source: string, language: Language): Generator<Span> {
       yield { field: 'keyword', from, to: from + part.text.length, value: part.text };
     }
   for (const [pattern, value] of LANGUAGES) {
-    const m = pattern.exec(source);
+    const m = latin(pattern).exec(source);
     if (m) yield { field: 'language', from: m.index, to: m.index + m[0].length, value };
   }
 }

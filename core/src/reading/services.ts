@@ -1,6 +1,6 @@
 import { SERVICE_VERBS } from './service-verbs.js';
 import { NEGATION, capital, splitList, stem } from './words.js';
-import { wordsOf, type Language, type Span } from './span.js';
+import { latin, wordsOf, type Language, type Span } from './span.js';
 
 /** A service as it was read: its name, and price and detail where they stand beside it. */
 export interface ReadService {
@@ -15,24 +15,29 @@ const LETTER_BEFORE = '(?<!\\p{L})';
 const UNITS =
   'hour|hr|h|day|week|month|year|night|person|head|pair|metre|meter|m2|m²|pot|lesson|visit|piece|item|room|stunde|tag|woche|nacht|glas|heure|jour|semaine|nuit|personne|hora|día|dia|noche|persona';
 /** An amount of money as people write it, with “from” before and “a day” behind it; millions are no price. */
-export const MONEY = new RegExp(
-  `(?:${LETTER_BEFORE}(?:from|about|around|at|only|starting at|desde|ab|à partir de|dès)\\s+)?` +
-    `(?:[£€$]\\s?\\d[\\d.,]{0,11}(?:\\s?k\\b)?|\\d[\\d.,]{0,11}\\s?(?:€|£|(?:eur|euros?|pounds?|quid|gbp)(?!\\p{L})))` +
-    `(?!\\d|[.,]\\d|\\s?(?:million|thousand|billion|m\\b))(?:\\s?(?:-|–|to)\\s?[£€$]?\\d[\\d.,]{0,11}(?:\\s?€)?)?` +
-    `(?:\\s?(?:/\\s?|per |a |an |each|pro |par |por |la |le |die )\\s?(?:${UNITS})(?!\\p{L})|\\s?each\\b|\\s?p\\.?p\\b\\.?)?`,
-  'giu',
+export const MONEY = latin(
+  new RegExp(
+    `(?:${LETTER_BEFORE}(?:from|about|around|at|only|starting at|desde|ab|à partir de|dès)\\s+)?` +
+      `(?:[£€$]\\s?\\d[\\d.,]{0,11}(?:\\s?k\\b)?|\\d[\\d.,]{0,11}\\s?(?:€|£|(?:eur|euros?|pounds?|quid|gbp)(?!\\p{L})))` +
+      `(?!\\d|[.,]\\d|\\s?(?:million|thousand|billion|m\\b))(?:\\s?(?:-|–|to)\\s?[£€$]?\\d[\\d.,]{0,11}(?:\\s?€)?)?` +
+      `(?:\\s?(?:/\\s?|per |a |an |each|pro |par |por |la |le |die )\\s?(?:${UNITS})(?!\\p{L})|\\s?each\\b|\\s?p\\.?p\\b\\.?)?`,
+    'giu',
+  ),
 );
 
 /** What comes after the object of a verb and is no longer its name. */
 const TAIL =
-  /\s+(?:for|to|from|in|at|since|that|which|who|when|where|while|because|so|if|using|as|until|around|across|within|over|on|by|all|too|either|every|but|though|although|we|they|it|here|now|mainly|mostly|para|desde|en|por|que|pour|depuis|dans|chez|qui|für|seit|aus|in|bei|sowie)\b.*$|\s*(?:[–—(:;?!]|\s-\s).*$/isu;
+  /\s+(?:for|to|from|in|at|since|that|which|who|when|where|while|because|so|if|using|as|until|around|across|within|over|on|by|anywhere|everywhere|throughout|all|too|either|every|but|though|although|we|they|it|here|now|mainly|mostly|para|desde|en|por|que|pour|depuis|dans|chez|qui|für|seit|aus|in|bei|sowie)\b.*$|\s*(?:[–—(:;?!]|\s-\s).*$/isu;
 const LEAD_IN =
   /^(?:all (?:kinds|sorts|types|manner) of|all|any kind of|any|every kind of|some|the odd|the occasional|the|an?|our|your|their|his|her|mostly|mainly|also|plus|even|a bit of|bits of|a little|lots of|a lot of|plenty of|sometimes|occasionally|small|both|new|toda clase de|todo tipo de|todo|los|las|el|la|un|una|tout|toutes? sortes? de|les?|des|du|de la|la|une?|alle|allerlei|eine?n?|die|der|das)\s+/iu;
 /** The same verbs at the beginning of a part of a list. */
 const LEADING_VERB = Object.fromEntries(
   Object.entries(SERVICE_VERBS).map(([language, list]) => [
     language,
-    list.map(([verbs, ending]) => ({ pattern: new RegExp(`^(?:also\\s+)?(?:${verbs})\\s+(?=\\p{L})`, 'iu'), ending })),
+    list.map(([verbs, ending]) => ({
+      pattern: latin(new RegExp(`^(?:also\\s+)?(?:${verbs})\\s+(?=\\p{L})`, 'iu')),
+      ending,
+    })),
   ]),
 ) as Record<Language, { pattern: RegExp; ending: string }[]>;
 const WHO =
@@ -43,8 +48,8 @@ const NOT_SERVICE =
   /^(?:my|our|their) own\b|^(?:not|also|insured|sorry|then|so|very|just|often|always|any)\b|\b(?:they[’']re|it[’']s|we[’']re|i[’']m|grown|made|done|based|used|incl|website|web site|web page|homepage|page|logo|photo|picture|email|mail|phone|call|gallery|blog|news|map|form|newsletter|design|colou?rs?|budget|thanks|regards|deadline|people|us|them|you|him|her|everything|anything|something|it|this|that|these|those|difference|best|time|money|living|business|sure|way|web|sitio|página|site|seite)\b/iu;
 
 const clean = (text: string): string => {
-  let now = text.replace(MONEY, ' ').replace(TAIL, '');
-  for (let n = 0; n < 3; n++) now = now.replace(LEAD_IN, '');
+  let now = text.replace(MONEY, ' ').replace(latin(TAIL), '');
+  for (let n = 0; n < 3; n++) now = now.replace(latin(LEAD_IN), '');
   return now
     .replace(/[\s,;:.–—(-]+$/u, '')
     .replace(/^[\s,;:.–—)-]+/u, '')
@@ -56,7 +61,7 @@ const fits = (name: string): boolean =>
   name.length <= 60 &&
   name.split(' ').length <= 6 &&
   /\p{L}{3}/u.test(name) &&
-  !NOT_SERVICE.test(name) &&
+  !latin(NOT_SERVICE).test(name) &&
   !/\d{3}/.test(name);
 
 const singular = (name: string): string => {
@@ -103,6 +108,7 @@ export function readServiceLine(line: string): { name: string; detail: string; p
 /** Services in bullets and in lines with a price: “- Sash windows, from £310: Mended and hung”. */
 function* listed(source: string): Generator<ReadService> {
   let intro = '';
+  let blanks = 0;
   let at = 0;
   for (const raw of source.split('\n')) {
     const from = at;
@@ -111,7 +117,9 @@ function* listed(source: string): Generator<ReadService> {
     const bullet = /^(?:[-*•·–▪]|\d{1,2}[.)])\s+(?=\S)/u.exec(line);
     const money = moneyIn(source, from, from + raw.length);
     if (!bullet && !(money && line.length < 90 && !/[.!?]$/.test(line) && line.split(' ').length <= 12)) {
-      if (line) intro = line;
+      blanks = line ? 0 : blanks + 1;
+      // What stands far above a list does not introduce it.
+      if (line || blanks > 1) intro = line;
       continue;
     }
     if (
@@ -126,7 +134,7 @@ function* listed(source: string): Generator<ReadService> {
     if (bullet && /[.!?]$/.test(body) && body.split(' ').length > 9 && !money) continue;
     const start = from + raw.indexOf(body);
     const { name, detail, price } = readServiceLine(body);
-    if (!fits(name) && !(bullet && name.length > 2 && name.length < 70 && !NOT_SERVICE.test(name))) continue;
+    if (!fits(name) && !(bullet && name.length > 2 && name.length < 70 && !latin(NOT_SERVICE).test(name))) continue;
     // The mark lies on the name as it stands; where cleaning took something out of its middle, on the whole line.
     const place = body.indexOf(name.split(' ')[0]!);
     const to =
@@ -141,70 +149,69 @@ function* listed(source: string): Generator<ReadService> {
   }
 }
 
-interface Clause {
-  pattern: RegExp;
-  ending: string;
-}
-/** How a sentence of each language says what is made, mended and sold. Built once. */
-const CLAUSES = Object.fromEntries(
-  (Object.keys(SERVICE_VERBS) as Language[]).map((language): [Language, Clause[]] => {
+/** How a sentence of each language says what is made, mended and sold: the verb, then what it is done to. Built once. */
+const CLAUSE = Object.fromEntries(
+  (Object.keys(SERVICE_VERBS) as Language[]).map((language): [Language, RegExp] => {
     const verbs = SERVICE_VERBS[language].map(([v]) => v).join('|');
     const english = language === 'en';
     const who = english
       ? `\\b${WHO}\\s+(?:(?:don[’']t|do not|won[’']t|no longer|never|stopped)\\s+)?`
       : `${LETTER_BEFORE}(?:no |ya no )?`;
-    // “bind and repair books”: of several verbs in a row the first speaks.
-    const chain = english ? `(?:\\s*(?:,|and|&|or)\\s*(?:${verbs})(?=\\s)){0,2}` : '';
+    // “bind and repair books”: of several verbs in a row the last that is known speaks.
+    const chain = english
+      ? `(?:\\s*(?:,|and|&|or)\\s*(?:${verbs})(?=\\s)){0,2}(?:\\s+(?:and|&|or)\\s+\\p{L}+(?=\\s+\\p{L}))?`
+      : '';
     // A new subject, or a new verb behind a comma, begins a clause of its own.
     const stop = english ? `|,?\\s+and\\s+(?:we|i|they|he|she)\\b|,\\s+and\\s+(?:also\\s+)?(?:${verbs})\\s` : '';
     return [
       language,
-      [
-        ...SERVICE_VERBS[language].map(([v, ending]) => ({
-          pattern: new RegExp(`${who}(?:${v})${chain}\\s+([^\\n.!?;:]{3,200}?)(?=[\\n.!?;:]${stop}|$)`, 'giu'),
-          ending,
-        })),
-        { pattern: INCLUDE, ending: '' },
-      ],
+      latin(new RegExp(`${who}((?:${verbs})${chain})\\s+([^\\n.!?;:]{3,200}?)(?=[\\n.!?;:]${stop}|$)`, 'giu')),
     ];
   }),
-) as Record<Language, Clause[]>;
+) as Record<Language, RegExp>;
 const EXAMPLES =
   /(?:,\s*|\s+)(?:mostly|mainly|including|such as|especially|like|usually|but|although|because|so that|which|who|where|when|sorry|either)\b.*$/iu;
 
 /** Services in running prose: what “we make”, “we repair”, and what lists after “our services include” name. */
 function* said(source: string, language: Language): Generator<ReadService & { negated: boolean }> {
-  for (const { pattern, ending: own } of CLAUSES[language])
-    for (const m of source.matchAll(pattern)) {
-      const list = m[1]!;
-      const start = m.index + m[0].lastIndexOf(list);
-      const before = source.slice(Math.max(0, m.index - 30), start);
-      const clause = before.slice(Math.max(...['.', '\n', ','].map((c) => before.lastIndexOf(c))) + 1);
-      const negated = NEGATION.test(clause) || /\bany ?more\b|\bno longer\b/iu.test(list);
-      let ending = own;
-      const parts = list.replace(EXAMPLES, '').replace(/\bor\b/giu, (o) => (negated ? ', ' : o));
-      for (const part of splitList(parts)) {
-        // “make boxes” after “bind books and”: a new verb of its own.
-        const verb = LEADING_VERB[language].find(({ pattern: p }) => p.test(part.text));
-        const object = verb ? part.text.replace(verb.pattern, '') : part.text;
-        if (verb) ending = verb.ending;
-        const not = /^(?:but\s+)?not\s+/iu.exec(object);
-        const name = clean(object.slice(not?.[0].length ?? 0).replace(/\bany ?more\b/iu, ''));
-        const refused = negated || not !== null;
-        if (refused ? name.length < 3 : !fits(name)) break;
-        const at = start + part.at + Math.max(0, part.text.indexOf(name));
-        const full = capital(ending ? `${singular(name)} ${ending}` : name);
-        yield {
-          name: full,
-          detail: '',
-          price: '',
-          span: { field: 'service', from: at, to: at + name.length, value: full },
-          priceSpan: null,
-          negated: refused,
-        };
-        if (/\s(?:for|that|which|to|from|in|since|at|with)\s/iu.test(` ${object} `)) break;
-      }
+  const clauses = [
+    ...[...source.matchAll(CLAUSE[language])].map((m) => ({ m, verb: m[1]!, list: m[2]! })),
+    ...[...source.matchAll(latin(INCLUDE))].map((m) => ({ m, verb: '', list: m[1]! })),
+  ];
+  for (const { m, verb: spoken, list } of clauses) {
+    const own =
+      spoken
+        .split(/\s*(?:,|\band\b|&|\bor\b)\s*/)
+        .map((v) => LEADING_VERB[language].find(({ pattern }) => pattern.test(`${v} x`))?.ending ?? '')
+        .find(Boolean) ?? '';
+    const start = m.index + m[0].lastIndexOf(list);
+    const before = source.slice(Math.max(0, m.index - 30), start);
+    const clause = before.slice(Math.max(...['.', '\n', ','].map((c) => before.lastIndexOf(c))) + 1);
+    const negated = latin(NEGATION).test(clause) || /\bany ?more\b|\bno longer\b/iu.test(list);
+    let ending = own;
+    const parts = list.replace(latin(EXAMPLES), '').replace(/\bor\b/giu, (o) => (negated ? ', ' : o));
+    for (const part of splitList(parts)) {
+      // “make boxes” after “bind books and”: a new verb of its own.
+      const verb = LEADING_VERB[language].find(({ pattern: p }) => p.test(part.text));
+      const object = verb ? part.text.replace(verb.pattern, '') : part.text;
+      if (verb) ending = verb.ending;
+      const not = /^(?:but\s+)?not\s+/iu.exec(object);
+      const name = clean(object.slice(not?.[0].length ?? 0).replace(/\bany ?more\b/iu, ''));
+      const refused = negated || not !== null;
+      if (refused ? name.length < 3 : !fits(name)) break;
+      const at = start + part.at + Math.max(0, part.text.indexOf(name));
+      const full = capital(ending ? `${singular(name)} ${ending}` : name);
+      yield {
+        name: full,
+        detail: '',
+        price: '',
+        span: { field: 'service', from: at, to: at + name.length, value: full },
+        priceSpan: null,
+        negated: refused,
+      };
+      if (/\s(?:for|that|which|to|from|in|since|at|with)\s/iu.test(` ${object} `)) break;
     }
+  }
 }
 
 const PRONOUN = /^(?:they|it|these|those|this|that|each|which)(?:[’']re|[’']s)?$/iu;
@@ -217,7 +224,7 @@ function* priced(source: string): Generator<ReadService & { priceSpan: Span }> {
   for (const m of source.matchAll(MONEY)) {
     const price = m[0].trim().replace(/[.,]$/, '');
     const from = m.index + m[0].indexOf(price);
-    const lead = LEADS_TO_PRICE.exec(source.slice(Math.max(0, m.index - 70), from));
+    const lead = latin(LEADS_TO_PRICE).exec(source.slice(Math.max(0, m.index - 70), from));
     const words = lead && !PRONOUN.test(lead[1]!) ? clean(lead[1]!) : '';
     const at = words ? source.lastIndexOf(words, from) : -1;
     const named = at >= 0 && fits(words) && !NO_NAME.test(words);

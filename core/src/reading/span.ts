@@ -42,6 +42,28 @@ export type Language = 'en' | 'es' | 'fr' | 'de';
 /** The words of a span as they stand in the source. */
 export const wordsOf = (source: string, span: Span): string => source.slice(span.from, span.to);
 
+const LATIN: Record<string, string> = { L: 'A-Za-zÀ-ÖØ-öø-ž', Ll: 'a-zß-öø-ž', Lu: 'A-ZÀ-ÖØ-Þ', N: '0-9' };
+const made = new WeakMap<RegExp, RegExp>();
+
+/**
+ * A pattern with its letter classes narrowed to the Latin letters of the languages read here, and without the u flag:
+ * ready in a fraction of the time. Made once for each pattern.
+ */
+export function latin(pattern: RegExp): RegExp {
+  const known = made.get(pattern);
+  if (known) return known;
+  let inClass = false;
+  const source = pattern.source.replace(/\\p\{(\w+)\}|\\.|[[\]]/gs, (token: string, name?: string) => {
+    if (token === '[') inClass = true;
+    else if (token === ']') inClass = false;
+    else if (name) return inClass ? LATIN[name]! : `[${LATIN[name]!}]`;
+    return token;
+  });
+  const narrowed = new RegExp(source, pattern.flags.replace('u', ''));
+  made.set(pattern, narrowed);
+  return narrowed;
+}
+
 /** Spans of every match of a pattern; `value` turns a match into the fact, or gives null where it is none. */
 export function* matches(
   source: string,
@@ -49,7 +71,7 @@ export function* matches(
   field: SpanField,
   value: (match: RegExpMatchArray) => string | null = (m) => m[1] ?? m[0],
 ): Generator<Span> {
-  for (const m of source.matchAll(pattern)) {
+  for (const m of source.matchAll(latin(pattern))) {
     const said = value(m);
     if (said === null || !said.trim()) continue;
     // The first group, where there is one, is the fact itself; what stands around it only shows that it is one.

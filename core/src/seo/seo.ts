@@ -20,8 +20,9 @@ function tellingTexts(page: Page): string[] {
   const good = (t: unknown): t is Text => isText(t) && t.value !== '' && t.from.kind !== 'placeholder';
   const closed = (t: string) => (/[.!?…:]$/.test(t) ? t : `${t}.`);
   return LEADING.flatMap((key) =>
-    page.sections.flatMap((section) => {
-      const value = section.content[key];
+    page.sections.flatMap((section, n) => {
+      // The headings further down only lead over.
+      const value = key === 'heading' && n > 0 ? undefined : section.content[key];
       if (good(value)) return [closed(value.value)];
       if (!Array.isArray(value)) return [];
       if (key !== 'items') return value.filter(good).map((t) => closed(t.value));

@@ -367,18 +367,23 @@ const anyTrade: TradePack = {
 
 const escapeForRegExp = (s: string) => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
+const words = packs.flatMap((pack) =>
+  [pack.noun, ...pack.synonyms].map((word) => ({
+    pack,
+    word,
+    pattern: new RegExp(`(?<![a-zà-ÿ])${escapeForRegExp(word)}(?![a-zà-ÿ])`),
+  })),
+);
+
 /** The pack that fits a trade as people write it; a pack without claims where none does. */
 export function packFor(trade: string): TradePack {
   const said = trade.toLowerCase();
-  if (!said.trim()) return anyTrade;
-  let best: { pack: TradePack; score: number } = { pack: anyTrade, score: 0 };
-  for (const pack of packs) {
-    let score = 0;
-    for (const word of [pack.noun, ...pack.synonyms])
-      if (new RegExp(`(^|[^\\p{L}])${escapeForRegExp(word)}([^\\p{L}]|$)`, 'u').test(said)) score += word.length;
-    if (score > best.score) best = { pack, score };
-  }
-  return best.pack;
+  const scores = new Map<TradePack, number>();
+  for (const { pack, word, pattern } of words)
+    if (pattern.test(said)) scores.set(pack, (scores.get(pack) ?? 0) + word.length);
+  let best: TradePack = anyTrade;
+  for (const [pack, score] of scores) if (score > (scores.get(best) ?? 0)) best = pack;
+  return best;
 }
 
 /** The trades the house has a pack for, as nouns. */

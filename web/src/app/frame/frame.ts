@@ -6,6 +6,7 @@ import { NgbDropdownModule, NgbModal } from '@ng-bootstrap/ng-bootstrap';
 import { filter, merge, startWith } from 'rxjs';
 import { debounceTime } from 'rxjs/operators';
 import { PorchEvents } from '../api/events';
+import { Drawing } from '../window/drawing';
 import type { OpenFinding, SiteSummary } from '../api/model';
 import { PorchApi } from '../api/porch-api';
 
@@ -95,6 +96,8 @@ export class Frame {
   private readonly api = inject(PorchApi);
   private readonly router = inject(Router);
   private readonly modals = inject(NgbModal);
+  /** Made here so that the worker is ready before the first site is opened. */
+  protected readonly drawing = inject(Drawing);
   private readonly jumper = viewChild.required<TemplateRef<unknown>>('jumper');
   private readonly keys = viewChild.required<TemplateRef<unknown>>('keys');
   protected readonly unread = signal(0);

@@ -44,4 +44,4 @@ addEventListener('message', ({ data }: MessageEvent<DrawRequest>) => {
 });
 
 // The first reading is the dear one: its rules are made ready before anybody types.
-setTimeout(() => readText('Ready. We mend boats from £5 an hour, Mon–Fri 9–5. Call 01632 960 001.'), 300);
+readText('Ready. We mend boats from £5 an hour, Mon–Fri 9–5. Call 01632 960 001.');
