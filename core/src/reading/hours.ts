@@ -81,7 +81,7 @@ const CLOSED = '(?:closed|shut|not open|cerrados?|cerramos|ferm[ée]s?|geschloss
 const EXCEPT =
   '\\s*,?\\s*(?:except|but not|apart from|salvo|excepto|menos|sauf|au(?:ß|ss)er)\\s+(?:on\\s+|for\\s+|le\\s+|los\\s+|el\\s+)?';
 const LEAD =
-  "(?:\\s*(?:[:,;]|–|-|\\(|from|between|we(?:’|'|\\s+a)re|open|it(?:’|')?s|only|usually|mostly|von|de|des|entre|abierto|abrimos|ouvert|geöffnet|offen|hours?|is|are)\\s*){0,4}\\s*";
+  "(?:\\s*(?:[:,;]|–|-|\\(|from|between|we(?:’|'|\\s+a)re|open|it(?:’|')?s|only|usually|mostly|von|de|des|entre|abierto|abrimos|ouvert|geöffnet|offen|hours?|is|are)\\s*){0,4}(?:\\s*(?:at|in|en|à)\\s+[A-ZÀ-Þ][A-Za-zÀ-ÿ’-]+(?:\\s[A-Za-zÀ-ÿ’-]+){0,2})?\\s*";
 const TIME =
   "(?:noon|midday|midi|mediod[ií]a|mittags|\\d{1,2}(?:[.:h]\\s?\\d{2})?(?!\\d|[:/%]|\\.\\d)(?:\\s*(?:h\\b|[ap]\\.?m\\b\\.?|uhr\\b|o['’]clock))?)";
 const TO = "\\s*(?:-|–|—|to|till?|'til|until|a(?=\\s)|à|bis|hasta(?: las)?|and|y|et|und)\\s*(?:las\\s+)?";
@@ -218,7 +218,7 @@ function span(text: string): [number, number] | null {
 const hhmm = (minutes: number) =>
   `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 const RULE =
-  /\b(?:by (?:appointment|arrangement)|bank holidays?|public holidays?|sobre pedido|con cita previa|sur rendez-vous|nach vereinbarung|nach absprache|feiertag\w*|festivos?|jours fériés|(?:closed|shut|open|geschlossen|fermé|cerrado)[^.\n;]{0,30}\b(?:christmas|easter|january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|aug|sept?|oct|nov|dec|winter|summer|août|juillet|agosto|enero|januar|dezember))\b/gi;
+  /\b(?:by (?:prior )?(?:appointment|arrangement)|bank holidays?|public holidays?|sobre pedido|con cita previa|sur rendez-vous|nach vereinbarung|nach absprache|feiertag\w*|festivos?|jours fériés|(?:closed|shut|open|geschlossen|fermé|cerrado)[^.\n;]{0,30}\b(?:christmas|easter|january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|aug|sept?|oct|nov|dec|winter|summer|août|juillet|agosto|enero|januar|dezember))\b/gi;
 
 /** Opening hours in a text, wherever they stand and however they are written, with the stretch each was read from. */
 export function readHours(source: string, language: Language = 'en'): { hours: Hours; spans: Span[] } {
@@ -253,10 +253,13 @@ export function readHours(source: string, language: Language = 'en'): { hours: H
     const text = clause.trim();
     const from = begin + clause.indexOf(text);
     if (!text || text.length > 140 || !free(from, from + text.length)) continue;
-    // In running prose a rule is kept only where it speaks of being open at all.
+    // A rule is kept where it speaks of being open; that work is done by arrangement says nothing of hours.
+    const ofHours =
+      /open|clos|hours|visit|times?\b|winters?|summers?|weekends?|evenings?|appointment|^(?:or|otherwise|by)\b|holiday|ouvert|fermé|geöffnet|geschlossen|abierto|cerrado|cita|rendez|vereinbarung/i;
     if (
-      !hours.openings.length &&
-      !/open|closed|hours|visit|ouvert|geöffnet|abierto|cita|rendez|vereinbarung/i.test(sentenceAt(source, from).text)
+      !ofHours.test(text) ||
+      (!hours.openings.length &&
+        !/open|clos|hours|visit|ouvert|geöffnet|abierto|cita|rendez|vereinbarung/i.test(sentenceAt(source, from).text))
     )
       continue;
     hours.rules.push(text);

@@ -2,8 +2,8 @@ import type { Language } from './span.js';
 
 const TELLING: Record<Language, string> = {
   en: 'the and of to we our is are for with you have from at please been would they but not since',
-  es: 'el la los las de del y que en con para por una nuestro nuestra somos desde muy hacemos también años estamos',
-  fr: 'le la les des et nous est sont dans avec pour une notre nos vous depuis chez sur très aussi sommes merci',
+  es: 'el la los las de del y que en con para por una nuestro nuestra somos desde muy hacemos también años estamos un al se lo nos soy',
+  fr: 'le la les des et nous est sont dans avec pour une notre nos vous depuis chez sur très aussi sommes merci je ai du au ou ne pas mes mon ce cette votre',
   de: 'der die das und wir ist sind mit für ein eine unser unsere seit nicht auch auf bei von zu im gerne bitte',
 };
 const LETTERS: Record<Language, RegExp> = { en: /[]/g, es: /[ñ¿¡óíáú]/gi, fr: /[çèêœàâî]/gi, de: /[ßäöü]/gi };

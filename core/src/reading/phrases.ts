@@ -5,7 +5,7 @@ const YEAR = '(1[5-9]\\d\\d|20[0-3]\\d)';
 const FOUNDED: Record<Language, RegExp[]> = {
   en: [
     new RegExp(
-      `\\b(?:since|founded(?: in| back in)?|established(?: in)?|est\\.?|started(?: up| out| the \\p{L}+| here)?(?: back)?(?: in)?(?: spring| summer| autumn| winter)?|began in|opened(?: the \\p{L}+| our doors| here)?(?:[^.\\n]{0,30}?)? in|going since|set up(?: shop)? in|took (?:it|the \\p{L}+) on in|trading since|in business since|dating from)\\s+(?:about |around |early |late )?${YEAR}\\b`,
+      `\\b(?:since|founded(?: in| back in)?|established(?: in)?|est\\.?|started(?: up| out| the \\p{L}+| here)?(?: back)?(?: in)?(?: spring| summer| autumn| winter)?|began in|opened(?: the \\p{L}+| our doors| here)?(?:[^.\\n]{0,30}?)? in|going since|set (?:it |this |them )?up(?: shop)? in|took (?:it|the \\p{L}+) on in|trading since|in business since|dating from)\\s+(?:about |around |early |late )?${YEAR}\\b`,
       'giu',
     ),
   ],
@@ -171,7 +171,15 @@ const COLOUR_WORDS = wholeWords(COLOUR);
 
 /** Everything but reach, hours, places and services: who, since when, for whom, how it should look and what it should do. */
 export function* phrases(source: string, language: Language): Generator<Span> {
-  for (const pattern of FOUNDED[language]) yield* matches(source, pattern, 'founded');
+  // Since when somebody has run, had or worked at it says nothing of when it began.
+  for (const pattern of FOUNDED[language])
+    for (const span of matches(source, pattern, 'founded'))
+      if (
+        !/\b(?:run|running|had|owned|worked|working|lived|helped)\b[^.\n]{0,16}\bsince[^.\n]{0,4}$/i.test(
+          source.slice(Math.max(0, span.from - 40), span.from),
+        )
+      )
+        yield span;
   yield* lookWords(source, STYLE_WORDS[language], 'style');
   yield* lookWords(source, COLOUR_WORDS[language], 'colour');
   for (const [feature, pattern] of FEATURES)

@@ -5,7 +5,7 @@ const STREET =
   '(?:street|st|road|rd|lane|ln|row|yard|quay|wharf|square|passage|way|avenue|ave|drive|close|court|hill|terrace|place|mews|gardens|walk|alley|parade|green|strand|mill|works|farm|barn|slip|loft|arch(?:es)?|house|cottage|park|estate|unit|gate|steps|bank|end|croft|parade)';
 /** “4 Dial Passage, Saltmarrow SM1 1PB”, “The Old Slip, Quay Lane, Saltmarrow” and the like. */
 const BRITISH = new RegExp(
-  `(?:(?:unit|the|flat|no\\.?|studio|arch|barn|plot|shop)\\s+)?(?:\\d{1,4}[a-z]?(?:[-–]\\d{1,4})?,?\\s+)?(?:[A-Z][\\p{L}’'&-]+,?\\s+|of\\s+|the\\s+|on\\s+the\\s+|\\d{1,4}[a-z]?\\s+){0,8}${POSTCODE}\\b`,
+  `(?:(?:[Uu]nit|[Tt]he|[Ff]lat|[Nn]o\\.?|[Ss]tudio|[Aa]rch|[Bb]arn|[Pp]lot|[Ss]hop)\\s+)?(?:\\d{1,4}[a-z]?(?:[-–]\\d{1,4})?,?\\s+)?(?:[A-Z][\\p{L}’'&-]+,?\\s+|of\\s+|the\\s+|on\\s+the\\s+|\\d{1,4}[a-z]?\\s+){0,8}${POSTCODE}\\b`,
   'gu',
 );
 const NUMBERED = new RegExp(

@@ -1,5 +1,5 @@
 import { emptyFacts, type Correction, type Facts, type Service } from '../model/site.js';
-import { packFor } from '../trades/packs.js';
+import { packByWords, packFor } from '../trades/packs.js';
 import { hoursConflicts, hoursLines, readHours } from './hours.js';
 import { labelOf, type LabelledLine } from './labels.js';
 import { languageOf } from './language.js';
@@ -71,7 +71,7 @@ function labelledLines(source: string): {
 const NAME_SAID: Record<Language, RegExp[]> = {
   en: [
     /\b(?:business =|business name =|here from|we(?:’|'| a)re called|is called|are called|called|business is|company is|trading as|the name is|it(?:’|')s called)\s+((?:The\s+)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:&|and|of|the|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
-    /\b(?:[Ww]e are|[Ww]e(?:’|')re|website for|site for|[Hh]ere at)\s+(?:the\s+)?((?:[A-ZÀ-Þ][\p{L}’'-]*\s+(?:&|and|of)\s+|[A-ZÀ-Þ][\p{L}’'-]*\s+)+[A-ZÀ-Þ][\p{L}’'-]*(?:,\s+[A-ZÀ-Þ]\p{L}+s\b)?)/gu,
+    /\b(?:[Ww]e are|[Ww]e(?:’|')re|website (?:for|of)|site (?:for|of)|[Hh]ere at)\s+(?:the\s+)?((?:[A-ZÀ-Þ][\p{L}’'-]*\s+(?:&|and|of)\s+|[A-ZÀ-Þ][\p{L}’'-]*\s+)+[A-ZÀ-Þ][\p{L}’'-]*(?:,\s+[A-ZÀ-Þ]\p{L}+s\b)?)/gu,
   ],
   es: [
     /\b(?:nos llamamos|se llama|somos)\s+((?:(?:El|La|Los|Las)\s+)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:y|de|del|la|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
@@ -337,11 +337,10 @@ export function readText(source: string, corrections: readonly Correction[] = []
 
   facts.trade = first('trade').slice(0, 80);
   if (!facts.trade) {
-    // The name tells most, then what they call themselves; words of a trade in passing say little, but at the beginning.
+    // The name tells most, then what they call themselves; words of a trade in passing count only where they are many.
     const byName = packFor(facts.name);
-    const opening = language === 'en' ? packFor(source.slice(0, 300)) : packFor('');
-    facts.trade =
-      byName.id !== 'any' ? byName.noun : tradeSaid(source, facts.name) || (opening.id === 'any' ? '' : opening.noun);
+    const inPassing = language === 'en' ? packByWords(source) : null;
+    facts.trade = byName.id !== 'any' ? byName.noun : tradeSaid(source, facts.name) || (inPassing?.noun ?? '');
   }
   // Somebody who gives the business no name is the business.
   facts.name ||= facts.people[0]?.name ?? '';

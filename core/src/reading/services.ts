@@ -19,7 +19,7 @@ export const MONEY = latin(
   new RegExp(
     `(?:${LETTER_BEFORE}(?:from|about|around|at|only|starting at|desde|ab|à partir de|dès)\\s+)?` +
       `(?:[£€$]\\s?\\d[\\d.,]{0,11}(?:\\s?k\\b)?|\\d[\\d.,]{0,11}\\s?(?:€|£|(?:eur|euros?|pounds?|quid|gbp)(?!\\p{L})))` +
-      `(?!\\d|[.,]\\d|\\s?(?:million|thousand|billion|m\\b))(?:\\s?(?:-|–|to)\\s?[£€$]?\\d[\\d.,]{0,11}(?:\\s?€)?)?` +
+      `(?!\\d|[.,]\\d|\\s?(?:million|thousand|billion|m\\b))(?:\\s?(?:-|–|to|and(?=\\s?[£€$]))\\s?[£€$]?\\d[\\d.,]{0,11}(?:\\s?€)?)?` +
       `(?:\\s?(?:/\\s?|per |a |an |each|pro |par |por |la |le |die )\\s?(?:${UNITS})(?!\\p{L})|\\s?each\\b|\\s?p\\.?p\\b\\.?)?`,
     'giu',
   ),
@@ -27,7 +27,7 @@ export const MONEY = latin(
 
 /** What comes after the object of a verb and is no longer its name. */
 const TAIL =
-  /\s+(?:for|to|from|in|at|since|that|which|who|when|where|while|because|so|if|using|as|until|around|across|within|over|on|by|anywhere|everywhere|throughout|all|too|either|every|but|though|although|we|they|it|here|now|mainly|mostly|para|desde|en|por|que|pour|depuis|dans|chez|qui|für|seit|aus|in|bei|sowie)\b.*$|\s*(?:[–—(:;?!]|\s-\s).*$/isu;
+  /\s+(?:for|to|from|in|at|since|that|which|who|when|where|while|because|so|if|using|as|until|around|across|within|over|on|by|anyone|anybody|anywhere|everywhere|throughout|all|too|either|every|but|though|although|we|they|it|here|now|mainly|mostly|para|desde|en|por|que|pour|depuis|dans|chez|qui|für|seit|aus|in|bei|sowie)\b.*$|\s*(?:[–—(:;?!]|\s-\s).*$/isu;
 const LEAD_IN =
   /^(?:all (?:kinds|sorts|types|manner) of|all|any kind of|any|every kind of|some|the odd|the occasional|the|an?|our|your|their|his|her|mostly|mainly|also|plus|even|a bit of|bits of|a little|lots of|a lot of|plenty of|sometimes|occasionally|small|both|new|toda clase de|todo tipo de|todo|los|las|el|la|un|una|tout|toutes? sortes? de|les?|des|du|de la|la|une?|alle|allerlei|eine?n?|die|der|das)\s+/iu;
 /** The same verbs at the beginning of a part of a list. */
@@ -45,7 +45,14 @@ const WHO =
 const INCLUDE =
   /\b(?:services?|our work|what we do|jobs|products?|servicios|productos|prestations|services|leistungen|angebot)\s*(?:include|are|is|:|incluyen|son|comprennent|sind|umfassen)\s+([^\n.]{4,240})/giu;
 const NOT_SERVICE =
-  /^(?:my|our|their) own\b|^(?:not|also|insured|sorry|then|so|very|just|often|always|any)\b|\b(?:they[’']re|it[’']s|we[’']re|i[’']m|grown|made|done|based|used|incl|website|web site|web page|homepage|page|logo|photo|picture|email|mail|phone|call|gallery|blog|news|map|form|newsletter|design|colou?rs?|budget|thanks|regards|deadline|people|us|them|you|him|her|everything|anything|something|it|this|that|these|those|difference|best|time|money|living|business|sure|way|web|sitio|página|site|seite)\b/iu;
+  /^(?:my|our|their) own\b|^(?:not|also|insured|sorry|then|so|very|just|often|always|any)\b|\b(?:they[’'](?:re|ve)|it[’']s|we[’'](?:re|ve)|i[’'](?:m|ve)|grown|made|done|based|used|incl|website|web site|web page|homepage|page|logo|photo|picture|email|mail|phone|call|gallery|blog|news|map|form|newsletter|design|colou?rs?|budget|thanks|regards|deadline|people|us|them|you|him|her|everything|anything|something|it|this|that|these|those|difference|best|time|money|living|business|sure|way|web|sitio|página|site|seite)\b/iu;
+
+/** A price as it is shown: “from £80” keeps its from, “at £60” is £60. */
+const plainPrice = (text: string): string =>
+  text
+    .trim()
+    .replace(/[.,]$/, '')
+    .replace(/^(?:at|only|about|around)\s+/i, '');
 
 const clean = (text: string): string => {
   let now = text.replace(MONEY, ' ').replace(latin(TAIL), '');
@@ -67,20 +74,22 @@ const fits = (name: string): boolean =>
 const singular = (name: string): string => {
   const words = name.split(' ');
   const last = words.at(-1)!;
-  const one = /ies$/.test(last)
-    ? last.replace(/ies$/, 'y')
-    : /(?:ches|shes|xes|sses)$/.test(last)
-      ? last.slice(0, -2)
-      : /[^su]s$/.test(last)
-        ? last.slice(0, -1)
-        : last;
+  const one = /(?:kn|w|l)ives$/.test(last)
+    ? last.replace(/ves$/, 'fe')
+    : /ies$/.test(last)
+      ? last.replace(/ies$/, 'y')
+      : /(?:ches|shes|xes|sses)$/.test(last)
+        ? last.slice(0, -2)
+        : /[^su]s$/.test(last)
+          ? last.slice(0, -1)
+          : last;
   return [...words.slice(0, -1), one].join(' ');
 };
 
 function moneyIn(source: string, from: number, to: number): { price: string; span: Span } | null {
   MONEY.lastIndex = 0;
   for (const m of source.slice(from, to).matchAll(MONEY)) {
-    const price = m[0].trim().replace(/[.,]$/, '');
+    const price = plainPrice(m[0]);
     const at = from + m.index + m[0].indexOf(price);
     return { price, span: { field: 'price', from: at, to: at + price.length, value: price } };
   }
@@ -222,7 +231,7 @@ const NO_NAME = /^(?:from|prices?|cost|charge|pay|about|is|are|rate|fee|minimum|
 /** Prices in running prose: “a rebind is from £85, boxes £40 each”; where only a pronoun leads up to one, the name is empty. */
 function* priced(source: string): Generator<ReadService & { priceSpan: Span }> {
   for (const m of source.matchAll(MONEY)) {
-    const price = m[0].trim().replace(/[.,]$/, '');
+    const price = plainPrice(m[0]);
     const from = m.index + m[0].indexOf(price);
     const lead = latin(LEADS_TO_PRICE).exec(source.slice(Math.max(0, m.index - 70), from));
     const words = lead && !PRONOUN.test(lead[1]!) ? clean(lead[1]!) : '';

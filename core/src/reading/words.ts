@@ -31,6 +31,7 @@ export const stem = (word: string): string =>
     .replace(/\p{M}/gu, '')
     .replace(/(?:’s|'s)$/, '')
     .replace(/(ss|us|is)$/, '$1')
+    .replace(/(?<=kn|w|l)ives$/, 'ife')
     .replace(/ies$/, 'y')
     .replace(/(?<=[^s])s$/, '')
     .replace(/ing$/, '');

@@ -386,5 +386,15 @@ export function packFor(trade: string): TradePack {
   return best;
 }
 
+/** The pack whose words run through a text, or null where none clearly does. */
+export function packByWords(text: string): TradePack | null {
+  const said = text.toLowerCase();
+  const hits = new Map<TradePack, number>();
+  for (const { pack, pattern } of words)
+    hits.set(pack, (hits.get(pack) ?? 0) + (said.match(new RegExp(pattern, 'g'))?.length ?? 0));
+  const [first, second] = [...hits].sort((a, b) => b[1] - a[1]);
+  return first && first[1] >= 2 && first[1] >= 2 * (second?.[1] ?? 0) ? first[0] : null;
+}
+
 /** The trades the house has a pack for, as nouns. */
 export const knownTrades = (): string[] => packs.map((p) => p.noun);
