@@ -32,4 +32,5 @@ export { shapes } from './shapes/registry.gen.js';
 export type { FormState, Shape } from './shapes/shape.js';
 export * from './problem/problem.js';
 export * from './path/path.js';
+export * from './plan/plan.js';
 export * from './ask/ask.js';

@@ -67,6 +67,21 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.waitForSelector('#f-phone');
     expect(await page.inputValue('#f-phone')).toBe('01632 960 345');
     expect(await page.locator('fieldset.service').count()).toBe(3);
+    const field = page.locator('.read', { hasText: '01632 960 345' });
+    await field.click();
+    await page.click('text=It is not');
+    await until(
+      'the correction',
+      async () => (await page.inputValue('#f-phone')) === '' && (await field.count()) === 0,
+    );
+    await page.click('.foot [aria-label=Undo]');
+    await until(
+      'the reading as it was',
+      async () => (await page.inputValue('#f-phone')) === '01632 960 345' && (await field.count()) === 1,
+    );
+    await page.click('.views >> text=Questions');
+    await page.fill('#answers', '1. none\n\n2. Anders Öster, sailmaker');
+    await faults('questions');
     await page.fill('#f-strapline', 'Sails that set, <b>& stay</b> set');
     await page.reload();
     await page.waitForSelector('#f-strapline');
@@ -83,6 +98,25 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.waitForURL('**/plan');
     await page.waitForSelector('.plan-page');
     expect(await page.locator('.plan-page').count()).toBe(4);
+    await page.click('.choices li:has-text("Privacy") button');
+    await until('the page that was added', async () => (await page.locator('.plan-page').count()) === 5);
+    const orders = () =>
+      page.locator('.plan-page .plan-label').evaluateAll((all) => all.map((e) => (e as HTMLInputElement).value));
+    await page.click('[aria-label="Move About up"]');
+    await until(
+      'the page that was moved',
+      async () => (await orders()).join() === 'Home,About,Services,Contact,Privacy',
+    );
+    await page.fill('[aria-label="Menu label of About"]', 'Who we are');
+    await page.press('[aria-label="Menu label of Who we are"], [aria-label="Menu label of About"]', 'Enter');
+    await until('the address that followed', async () =>
+      (await page.textContent('.plan-page >> nth=1'))!.includes('/who-we-are'),
+    );
+    for (let n = 0; n < 3; n++) {
+      await page.click('.foot [aria-label=Undo]');
+      await page.waitForTimeout(250);
+    }
+    await until('the plan as it was', async () => (await orders()).join() === 'Home,Services,About,Contact');
     await faults('plan');
     await step('look');
     await page.waitForSelector('.swatches');

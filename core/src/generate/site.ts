@@ -22,6 +22,7 @@ export function newDocument(id: string, facts: Facts, seed = 1): SiteDocument {
     language: 'en-GB',
     facts,
     corrections: [],
+    without: [],
     look: drawLook(packFor(facts.trade), seed, facts.colours),
     header: null,
     pages: [],

@@ -4,7 +4,13 @@ type Old = Record<string, unknown> & { schema: number };
 
 /** One step each, from the version that is its key to the next. Steps never change once they have been released. */
 const STEPS: Record<number, (old: Old) => Old> = {
-  1: (old) => ({ ...old, schema: 2, facts: { ...emptyFacts(), ...(old['facts'] as object) }, corrections: [] }),
+  1: (old) => ({
+    ...old,
+    schema: 2,
+    facts: { ...emptyFacts(), ...(old['facts'] as object) },
+    corrections: [],
+    without: [],
+  }),
 };
 
 /**

@@ -169,6 +169,8 @@ export const Page = Type.Object(
       description: 'empty for the home page',
     }),
     label: line('Menu label', 40),
+    /** False: the footer leads to it, the menu does not. Left out: the menu does. */
+    menu: Type.Optional(Type.Boolean()),
     reason: line('Why it is here', 300),
     seo: Seo,
     sections: Type.Array(Section, { minItems: 1, maxItems: 40 }),
@@ -208,6 +210,8 @@ export const SiteDocument = Type.Object(
     facts: Facts,
     /** How the reading of the brief was put right, so that it stays right when the text is read again. */
     corrections: Type.Array(Correction, { maxItems: 200 }),
+    /** What the designer took out of the plan, as `page` or `page/kind`: another version does not bring it back. */
+    without: Type.Array(Type.String({ maxLength: 130 }), { maxItems: 200 }),
     look: Look,
     header: Type.Union([Section, Type.Null()]),
     pages: Type.Array(Page, { maxItems: 60 }),

@@ -56,6 +56,42 @@ function mapSections(document: SiteDocument, id: string, change: (s: Section) =>
   };
 }
 
+const allSections = (document: SiteDocument): Section[] => [
+  ...[document.header, document.footer].flatMap((s) => (s ? [s] : [])),
+  ...document.pages.flatMap((p) => p.sections),
+];
+function inserted<T>(all: readonly T[], one: T, at: number): T[] {
+  if (at > all.length) throw new OperationError(`There is no place ${at} there.`);
+  return [...all.slice(0, at), one, ...all.slice(at)];
+}
+function movable(document: SiteDocument, id: string, what: string): Page {
+  const page = document.pages.find((p) => p.id === id);
+  if (!page) throw new OperationError(`There is no page “${id}”.`);
+  if (page.slug === '') throw new OperationError(`The home page cannot be ${what}.`);
+  return page;
+}
+function placeOf(document: SiteDocument, id: string): { page: Page; section: Section; at: number } {
+  for (const page of document.pages) {
+    const at = page.sections.findIndex((s) => s.id === id);
+    if (at >= 0) return { page, section: page.sections[at]!, at };
+  }
+  throw new OperationError(`There is no section “${id}” on a page.`);
+}
+function withSections(document: SiteDocument, id: string, change: (all: Section[]) => Section[]): SiteDocument {
+  if (!document.pages.some((p) => p.id === id)) throw new OperationError(`There is no page “${id}”.`);
+  return { ...document, pages: document.pages.map((p) => (p.id === id ? { ...p, sections: change(p.sections) } : p)) };
+}
+/** A page with its fields in the order the schema has them, so that taking back a change gives the same bytes. */
+const inOrder = ({ id, slug, label, menu, reason, seo, sections }: Page): Page => ({
+  id,
+  slug,
+  label,
+  ...(menu !== undefined && { menu }),
+  reason,
+  seo,
+  sections,
+});
+
 /**
  * Applies one operation. Pure: the given document is not touched.
  * @throws OperationError when the operation names something the document does not have.
@@ -119,6 +155,88 @@ export function apply(document: SiteDocument, operation: Operation): Applied {
       const forms = document.forms.map((f) => (f === form ? { ...f, deliverTo: operation.deliverTo } : f));
       return { document: { ...document, forms }, inverse: { op: 'setForm', form: form.id, deliverTo: form.deliverTo } };
     }
+    case 'insertPage': {
+      if (document.pages.some((p) => p.id === operation.page.id))
+        throw new OperationError(`There is a page “${operation.page.id}” already.`);
+      const taken = new Set(allSections(document).map((s) => s.id));
+      if (operation.page.sections.some((s) => taken.has(s.id)))
+        throw new OperationError('A section of that page is on the site already.');
+      return {
+        document: { ...document, pages: inserted(document.pages, operation.page, operation.at) },
+        inverse: { op: 'removePage', page: operation.page.id },
+      };
+    }
+    case 'removePage': {
+      const page = movable(document, operation.page, 'taken out');
+      return {
+        document: { ...document, pages: document.pages.filter((p) => p !== page) },
+        inverse: { op: 'insertPage', page, at: document.pages.indexOf(page) },
+      };
+    }
+    case 'movePage': {
+      const page = movable(document, operation.page, 'moved');
+      if (operation.to === 0) throw new OperationError('The home page stays first.');
+      const others = document.pages.filter((p) => p !== page);
+      return {
+        document: { ...document, pages: inserted(others, page, operation.to) },
+        inverse: { op: 'movePage', page: page.id, to: document.pages.indexOf(page) },
+      };
+    }
+    case 'setPage': {
+      const page = document.pages.find((p) => p.id === operation.page);
+      if (!page) throw new OperationError(`There is no page “${operation.page}”.`);
+      if ((page.slug === '') !== (operation.slug === ''))
+        throw new OperationError('The home page keeps its address, and no other page has it.');
+      const { menu: before, ...rest } = page;
+      const changed: Page = {
+        ...rest,
+        label: operation.label,
+        slug: operation.slug,
+        ...(operation.menu !== undefined && { menu: operation.menu }),
+      };
+      return {
+        document: { ...document, pages: document.pages.map((p) => (p === page ? inOrder(changed) : p)) },
+        inverse: {
+          op: 'setPage',
+          page: page.id,
+          label: page.label,
+          slug: page.slug,
+          ...(before !== undefined && { menu: before }),
+        },
+      };
+    }
+    case 'insertSection': {
+      if (findSection(document, operation.section.id))
+        throw new OperationError(`There is a section “${operation.section.id}” already.`);
+      return {
+        document: withSections(document, operation.page, (all) => inserted(all, operation.section, operation.at)),
+        inverse: { op: 'removeSection', section: operation.section.id },
+      };
+    }
+    case 'removeSection': {
+      const { page, section, at: index } = placeOf(document, operation.section);
+      if (page.sections.length === 1)
+        throw new OperationError(`It is the only section of “${page.label}”. Take out the page instead.`);
+      return {
+        document: withSections(document, page.id, (all) => all.filter((s) => s !== section)),
+        inverse: { op: 'insertSection', page: page.id, section, at: index },
+      };
+    }
+    case 'moveSection': {
+      const { page, section, at: index } = placeOf(document, operation.section);
+      if (page.id !== operation.page && page.sections.length === 1)
+        throw new OperationError(`It is the only section of “${page.label}”.`);
+      const without = withSections(document, page.id, (all) => all.filter((s) => s !== section));
+      return {
+        document: withSections(without, operation.page, (all) => inserted(all, section, operation.to)),
+        inverse: { op: 'moveSection', section: section.id, page: page.id, to: index },
+      };
+    }
+    case 'setWithout':
+      return {
+        document: { ...document, without: operation.values },
+        inverse: { op: 'setWithout', values: document.without },
+      };
     case 'putVersion': {
       const { seed, header, pages, footer, forms, look } = document;
       const { op, ...version } = operation;
@@ -158,6 +276,22 @@ export function describe(operation: Operation): string {
       return `Put on the look ${operation.look.name}`;
     case 'setForm':
       return 'Changed where form messages go';
+    case 'insertPage':
+      return `Added the page ${operation.page.label}`;
+    case 'removePage':
+      return 'Took a page out';
+    case 'movePage':
+      return 'Moved a page';
+    case 'setPage':
+      return `Called a page ${operation.label}`;
+    case 'insertSection':
+      return 'Added a section';
+    case 'removeSection':
+      return 'Took a section out';
+    case 'moveSection':
+      return 'Moved a section';
+    case 'setWithout':
+      return 'Changed what the plan leaves out';
     case 'putVersion':
       return operation.pages.length ? `Wrote version ${operation.seed}` : 'Cleared the pages';
     case 'batch':

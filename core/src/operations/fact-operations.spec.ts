@@ -32,7 +32,7 @@ describe('a document of the first schema', () => {
   it('is carried forward with everything it held, and one of today is left alone', () => {
     const today = newDocument('x', demoFacts);
     const { name, strapline, trade, place, description, phone, mail, address, hours, founded, services } = demoFacts;
-    const { corrections: _, ...rest } = today;
+    const { corrections: _, without: __, ...rest } = today;
     const first = {
       ...rest,
       schema: 1,

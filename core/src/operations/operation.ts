@@ -69,6 +69,36 @@ export const SetForm = Type.Object(
   { op: Type.Literal('setForm'), form: Type.String({ maxLength: 64 }), deliverTo: Type.String({ maxLength: 254 }) },
   closed,
 );
+const PageId = Type.String({ maxLength: 64 });
+const Index = Type.Integer({ minimum: 0, maximum: 60 });
+export const InsertPage = Type.Object({ op: Type.Literal('insertPage'), page: Page, at: Index }, closed);
+export const RemovePage = Type.Object({ op: Type.Literal('removePage'), page: PageId }, closed);
+export const MovePage = Type.Object({ op: Type.Literal('movePage'), page: PageId, to: Index }, closed);
+/** What a page is called, where it is and whether the menu leads to it (it does where `menu` is left out). */
+export const SetPage = Type.Object(
+  {
+    op: Type.Literal('setPage'),
+    page: PageId,
+    label: Page.properties.label,
+    slug: Page.properties.slug,
+    menu: Type.Optional(Type.Boolean()),
+  },
+  closed,
+);
+export const InsertSection = Type.Object(
+  { op: Type.Literal('insertSection'), page: PageId, section: Section, at: Index },
+  closed,
+);
+export const RemoveSection = Type.Object({ op: Type.Literal('removeSection'), section: PageId }, closed);
+/** Moves a section to a place on its page or on another; `to` counts without the section itself. */
+export const MoveSection = Type.Object(
+  { op: Type.Literal('moveSection'), section: PageId, page: PageId, to: Index },
+  closed,
+);
+export const SetWithout = Type.Object(
+  { op: Type.Literal('setWithout'), values: Type.Array(Type.String({ maxLength: 130 }), { maxItems: 200 }) },
+  closed,
+);
 /** Puts a whole generated version in place: pages, what they share, forms and look. */
 export const PutVersion = Type.Object(
   {
@@ -93,6 +123,14 @@ export const Single = Type.Union([
   SetLook,
   SetForm,
   PutVersion,
+  InsertPage,
+  RemovePage,
+  MovePage,
+  SetPage,
+  InsertSection,
+  RemoveSection,
+  MoveSection,
+  SetWithout,
 ]);
 /** Several changes that are one step of history. */
 export const Batch = Type.Object(

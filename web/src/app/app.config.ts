@@ -3,6 +3,8 @@ import { provideZonelessChangeDetection, type ApplicationConfig } from '@angular
 import { provideRouter, withComponentInputBinding, type Routes } from '@angular/router';
 import { provideIcons } from '@ng-icons/core';
 import {
+  lucideArrowDown,
+  lucideArrowUp,
   lucideArrowUpRight,
   lucideCheck,
   lucideCopy,
@@ -87,6 +89,8 @@ export const appConfig: ApplicationConfig = {
     provideRouter(routes, withComponentInputBinding()),
     provideIcons(
       drawn({
+        lucideArrowDown,
+        lucideArrowUp,
         lucideArrowUpRight,
         lucideCheck,
         lucideCopy,

@@ -1,10 +1,10 @@
 /// <reference lib="webworker" />
-import { readText, renderWindow, writeVersion, type Correction, type Facts, type SiteDocument } from '@tin-porch/core';
+import { readText, renderWindow, rewriteVersion, type Correction, type SiteDocument } from '@tin-porch/core';
 
 export type DrawRequest = { serial: number } & (
   | { kind: 'draw'; document: SiteDocument; page: string }
   | { kind: 'read'; text: string; corrections: Correction[] }
-  | { kind: 'write'; facts: Facts; seed: number }
+  | { kind: 'write'; document: SiteDocument; seed: number }
 );
 type Latest<K> = Extract<DrawRequest, { kind: K }>;
 
@@ -22,7 +22,7 @@ function later(work: () => object): void {
 
 addEventListener('message', ({ data }: MessageEvent<DrawRequest>) => {
   if (data.kind === 'write')
-    return later(() => ({ kind: 'written', serial: data.serial, version: writeVersion(data.facts, data.seed) }));
+    return later(() => ({ kind: 'written', serial: data.serial, version: rewriteVersion(data.document, data.seed) }));
   const idle = waiting[data.kind] === undefined;
   if (data.kind === 'draw') {
     waiting.draw = data;

@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import type { Correction, Facts, PutVersion, Reading, SiteDocument } from '@tin-porch/core';
+import type { Correction, PutVersion, Reading, SiteDocument } from '@tin-porch/core';
 import { filter, firstValueFrom, fromEvent, map } from 'rxjs';
 import type { DrawRequest } from './draw.worker';
 
@@ -34,12 +34,13 @@ export class Drawing {
   read(text: string, corrections: Correction[] = []): number {
     return this.ask({ kind: 'read', text, corrections } as never);
   }
-  async write(facts: Facts, seed: number): Promise<{ version: PutVersion; ms: number }> {
+  /** Writes a version of a site; what a person has done to it stays. */
+  async write(document: SiteDocument, seed: number): Promise<{ version: PutVersion; ms: number }> {
     const serial = this.serial + 1;
     const answer = firstValueFrom(
       this.answers.pipe(filter((a): a is Of<'written'> => a.kind === 'written' && a.serial === serial)),
     );
-    this.ask({ kind: 'write', facts, seed } as never);
+    this.ask({ kind: 'write', document, seed } as never);
     return answer;
   }
 }

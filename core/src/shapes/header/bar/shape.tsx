@@ -9,7 +9,7 @@ export const shape = defineShape({
   content: Type.Object({ action: textField('Button') }, { additionalProperties: false }),
   sample: { action: sampleText('Book a survey') },
   Component({ content, at }) {
-    const menu = at.pages.filter((p) => p.slug !== '' && p.id !== 'contact');
+    const menu = at.pages.filter((p) => p.slug !== '' && p.id !== 'contact' && p.menu !== false);
     return (
       <header class="header-bar">
         <a class="name" href={at.link('home')}>

@@ -321,7 +321,7 @@ export class BriefStep {
     const first = !this.store.drawn();
     this.busy.set(true);
     try {
-      const { version, ms } = await this.drawing.write(document.facts, first ? document.seed : document.seed + 1);
+      const { version, ms } = await this.drawing.write(document, first ? document.seed : document.seed + 1);
       this.store.change(version);
       await this.store.flush();
       this.store.said.set({

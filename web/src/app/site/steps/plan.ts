@@ -1,45 +1,191 @@
-import { Component, effect, inject } from '@angular/core';
+import { CdkDrag, CdkDragHandle, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
+import { Component, computed, effect, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import { shapes, toConfirm, type Page } from '@tin-porch/core';
+import { NgIcon } from '@ng-icons/core';
+import {
+  addSection,
+  offersFor,
+  ownPage,
+  pageOffers,
+  renamePage,
+  shapes,
+  takeOutPage,
+  takeOutSection,
+  toConfirm,
+  type Operation,
+  type Page,
+  type PageOffer,
+  type Section,
+} from '@tin-porch/core';
 import { Worktable } from '../../parts/worktable';
+import { SiteMap } from '../../plan/site-map';
+import { Wireframe } from '../../plan/wireframe';
 import { Drawing } from '../../window/drawing';
 import { SiteWindow } from '../../window/window';
 import { SiteStore } from '../site-store';
 
 @Component({
   selector: 'tp-step',
-  imports: [RouterLink, Worktable, SiteWindow],
+  imports: [
+    RouterLink,
+    FormsModule,
+    NgIcon,
+    CdkDropListGroup,
+    CdkDropList,
+    CdkDrag,
+    CdkDragHandle,
+    Worktable,
+    SiteWindow,
+    SiteMap,
+    Wireframe,
+  ],
   template: `
-    <tp-worktable controlsName="Plan">
+    <tp-worktable controlsName="Plan" [besideName]="viewNames[view()]" [reading]="view() !== 'window'">
       @if (store.drawn()) {
         <div class="between">
           <h2>Plan</h2>
           <span class="quiet">Every section, and why it is there</span>
         </div>
-        @for (page of store.document()!.pages; track page.id) {
-          <section class="sheet plan-page" [class.here]="page.id === store.page()">
-            <button
-              class="link"
-              type="button"
-              (click)="store.page.set(page.id)"
-              [attr.aria-pressed]="page.id === store.page()"
-            >
-              <b>{{ page.label }}</b> <span class="mono quiet">/{{ page.slug }}</span>
-            </button>
-            <p class="quiet">{{ page.reason }}</p>
-            <ol>
-              @for (section of page.sections; track section.id) {
-                <li>
-                  <b>{{ title(section.shape) }}</b> {{ character(section.shape)
-                  }}<span class="quiet">{{ section.reason }}</span>
-                </li>
+        <div cdkDropListGroup>
+          @for (page of store.document()!.pages; track page.id; let n = $index, last = $last) {
+            <section class="sheet plan-page" [class.here]="page.id === store.page()" [attr.aria-label]="page.label">
+              <div class="plan-head">
+                <input
+                  class="plan-label"
+                  maxlength="40"
+                  [attr.aria-label]="'Menu label of ' + page.label"
+                  [value]="page.label"
+                  (focus)="store.page.set(page.id)"
+                  (change)="rename(page, $any($event.target))"
+                />
+                <span class="mono quiet">/{{ page.slug }}</span>
+                @if (n > 0) {
+                  <span class="bar tight">
+                    <button
+                      class="square small"
+                      type="button"
+                      [attr.aria-label]="'Move ' + page.label + ' up'"
+                      [disabled]="n === 1"
+                      (click)="movePage(page, n - 1)"
+                    >
+                      <ng-icon name="lucideArrowUp" aria-hidden="true" />
+                    </button>
+                    <button
+                      class="square small"
+                      type="button"
+                      [attr.aria-label]="'Move ' + page.label + ' down'"
+                      [disabled]="last"
+                      (click)="movePage(page, n + 1)"
+                    >
+                      <ng-icon name="lucideArrowDown" aria-hidden="true" />
+                    </button>
+                    <button
+                      class="square small"
+                      type="button"
+                      [attr.aria-label]="'Take out ' + page.label"
+                      (click)="takePage(page)"
+                    >
+                      <ng-icon name="lucideTrash2" aria-hidden="true" />
+                    </button>
+                  </span>
+                }
+              </div>
+              <p class="quiet">{{ page.reason }}</p>
+              @if (n > 0) {
+                <label class="check"
+                  ><input
+                    type="checkbox"
+                    [checked]="page.menu !== false"
+                    (change)="setMenu(page, $any($event.target).checked)"
+                  />
+                  In the menu</label
+                >
               }
-            </ol>
-            @if (open(page); as n) {
-              <a class="chip lamp" routerLink="../pages" (click)="store.page.set(page.id)">{{ n }} to confirm</a>
-            }
-          </section>
-        }
+              <ol cdkDropList [cdkDropListData]="page" (cdkDropListDropped)="dropped($event)">
+                @for (section of page.sections; track section.id; let k = $index, lastOne = $last) {
+                  <li cdkDrag [cdkDragData]="section" [class.on]="section.id === section_()">
+                    <span class="grip-dots" cdkDragHandle aria-hidden="true"
+                      ><ng-icon name="lucideGripVertical"
+                    /></span>
+                    <span class="plan-section">
+                      <button class="link" type="button" (click)="chooseSection(page, section)">
+                        <b>{{ title(section.shape) }}</b> {{ character(section.shape) }}
+                      </button>
+                      <span class="quiet">{{ section.reason }}</span>
+                    </span>
+                    <span class="bar tight">
+                      <button
+                        class="square small"
+                        type="button"
+                        [attr.aria-label]="'Move ' + title(section.shape) + ' up'"
+                        [disabled]="k === 0"
+                        (click)="moveSection(section, page, k - 1)"
+                      >
+                        <ng-icon name="lucideArrowUp" aria-hidden="true" />
+                      </button>
+                      <button
+                        class="square small"
+                        type="button"
+                        [attr.aria-label]="'Move ' + title(section.shape) + ' down'"
+                        [disabled]="lastOne"
+                        (click)="moveSection(section, page, k + 1)"
+                      >
+                        <ng-icon name="lucideArrowDown" aria-hidden="true" />
+                      </button>
+                      <button
+                        class="square small"
+                        type="button"
+                        [attr.aria-label]="'Take out ' + title(section.shape)"
+                        [disabled]="page.sections.length === 1"
+                        (click)="takeSection(section)"
+                      >
+                        <ng-icon name="lucideTrash2" aria-hidden="true" />
+                      </button>
+                    </span>
+                  </li>
+                }
+              </ol>
+              <div class="between">
+                <select [attr.aria-label]="'Add a section to ' + page.label" (change)="add(page, $any($event.target))">
+                  <option value="">Add a section …</option>
+                  @for (offer of offers(page); track offer.shape) {
+                    <option [value]="offer.shape">{{ offer.title }}, {{ offer.character }}. {{ offer.reason }}</option>
+                  }
+                </select>
+                @if (open(page); as count) {
+                  <a class="chip lamp" routerLink="../pages" (click)="store.page.set(page.id)"
+                    >{{ count }} to confirm</a
+                  >
+                }
+              </div>
+            </section>
+          }
+        </div>
+        <h2 class="gap">Another page</h2>
+        <ul class="choices">
+          @for (offer of pages(); track offer.page.id) {
+            <li class="sheet between">
+              <span
+                ><b>{{ offer.label }}</b
+                ><br /><span class="quiet">{{ offer.reason }}</span></span
+              >
+              <button class="plain small" type="button" (click)="addPage(offer)">Add it</button>
+            </li>
+          }
+        </ul>
+        <form class="bar gap" (ngSubmit)="addOwn()">
+          <input
+            class="plan-label"
+            name="own"
+            maxlength="40"
+            aria-label="Label of a page of your own"
+            placeholder="A page of your own"
+            [ngModel]="own()"
+            (ngModelChange)="own.set($event)"
+          />
+          <button class="plain" type="submit" [disabled]="!own().trim()">Add it</button>
+        </form>
       } @else {
         <div class="stack">
           <h2>No plan yet</h2>
@@ -49,7 +195,26 @@ import { SiteStore } from '../site-store';
       }
       <ng-container beside>
         @if (store.drawn()) {
-          <tp-window [document]="store.document()!" [(page)]="store.page" />
+          <div class="views" role="group" aria-label="What stands beside the plan">
+            @for (v of views; track v) {
+              <button class="plain small" type="button" [attr.aria-pressed]="view() === v" (click)="view.set(v)">
+                {{ viewNames[v] }}
+              </button>
+            }
+          </div>
+          @switch (view()) {
+            @case ('map') {
+              <h2>Site map</h2>
+              <tp-site-map [pages]="store.document()!.pages" [page]="store.page()" (choose)="store.page.set($event)" />
+              @if (current(); as page) {
+                <h2 class="gap">{{ page.label }}</h2>
+                <tp-wireframe [page]="page" [section]="section_()" (choose)="section_.set($event)" />
+              }
+            }
+            @case ('window') {
+              <tp-window [document]="store.document()!" [(page)]="store.page" />
+            }
+          }
         }
       </ng-container>
     </tp-worktable>
@@ -58,6 +223,17 @@ import { SiteStore } from '../site-store';
 export class PlanStep {
   protected readonly store = inject(SiteStore);
   private readonly drawing = inject(Drawing);
+  protected readonly views = ['map', 'window'] as const;
+  protected readonly viewNames = { map: 'Map and wireframe', window: 'Window' };
+  protected readonly view = signal<'map' | 'window'>('map');
+  protected readonly own = signal('');
+  /** The section that is looked at. */
+  protected readonly section_ = signal<string | null>(null);
+  protected readonly current = computed(
+    () => this.store.document()?.pages.find((p) => p.id === this.store.page()) ?? this.store.document()?.pages[0],
+  );
+  protected readonly pages = computed(() => (this.store.document() ? pageOffers(this.store.document()!) : []));
+
   constructor() {
     effect(() =>
       this.store.main.set(this.store.drawn() ? { label: 'Write another version', run: () => void this.again() } : null),
@@ -66,13 +242,68 @@ export class PlanStep {
   protected title = (shape: string) => shapes[shape]?.title ?? shape;
   protected character = (shape: string) => shapes[shape]?.character ?? '';
   protected open = (page: Page) => toConfirm(this.store.document()!).filter((t) => t.page?.id === page.id).length;
+  protected offers = (page: Page) => offersFor(page);
+
+  private change(operation: Operation, done?: string): void {
+    this.store.change(operation);
+    void this.store.flush();
+    if (done) this.store.said.set({ words: done, bad: false, undo: true });
+  }
+  protected chooseSection(page: Page, section: Section): void {
+    this.store.page.set(page.id);
+    this.section_.set(section.id);
+  }
+  protected rename(page: Page, field: HTMLInputElement): void {
+    const label = field.value.trim();
+    if (!label || label === page.label) return void (field.value = page.label);
+    // A page that visitors know keeps its address: links to it would break.
+    const known = this.store.detail()?.open ?? false;
+    this.change(renamePage(this.store.document()!, page.id, label, known));
+  }
+  protected setMenu(page: Page, menu: boolean): void {
+    this.change({ op: 'setPage', page: page.id, label: page.label, slug: page.slug, menu });
+  }
+  protected movePage(page: Page, to: number): void {
+    this.change({ op: 'movePage', page: page.id, to });
+  }
+  protected takePage(page: Page): void {
+    if (this.store.page() === page.id) this.store.page.set('home');
+    this.change(takeOutPage(this.store.document()!, page.id), `${page.label} is taken out, with all it held.`);
+  }
+  protected moveSection(section: Section, page: Page, to: number): void {
+    this.change({ op: 'moveSection', section: section.id, page: page.id, to });
+  }
+  protected dropped(event: CdkDragDrop<Page, Page, Section>): void {
+    if (event.previousContainer === event.container && event.previousIndex === event.currentIndex) return;
+    this.moveSection(event.item.data, event.container.data, event.currentIndex);
+  }
+  protected takeSection(section: Section): void {
+    this.change(takeOutSection(this.store.document()!, section.id), `${this.title(section.shape)} is taken out.`);
+  }
+  protected add(page: Page, field: HTMLSelectElement): void {
+    const shape = field.value;
+    field.value = '';
+    if (!shape) return;
+    this.store.page.set(page.id);
+    this.change(addSection(this.store.document()!, page.id, shape, page.sections.length));
+  }
+  protected addPage(offer: PageOffer): void {
+    this.change({ op: 'insertPage', page: offer.page, at: this.store.document()!.pages.length });
+    this.store.page.set(offer.page.id);
+  }
+  protected addOwn(): void {
+    const operation = ownPage(this.store.document()!, this.own().trim());
+    this.change(operation);
+    this.own.set('');
+    if (operation.op === 'insertPage') this.store.page.set(operation.page.id);
+  }
 
   private async again(): Promise<void> {
     const document = this.store.document()!;
-    const { version } = await this.drawing.write(document.facts, document.seed + 1);
+    const { version } = await this.drawing.write(document, document.seed + 1);
     this.store.change(version);
     this.store.said.set({
-      words: `Version ${version.seed} is in place. The one before is one undo away.`,
+      words: `Version ${version.seed} is in place. What you wrote or changed stayed; the version before is one undo away.`,
       bad: false,
       undo: true,
     });

@@ -1,0 +1,356 @@
+import { writeVersion } from '../generate/write.js';
+import { isText, type Page, type Section, type SiteDocument, type Text } from '../model/site.js';
+import type { Operation, PutVersion } from '../operations/operation.js';
+import { shapes } from '../shapes/registry.gen.js';
+
+/** The kind of a shape: `services` of `services/ledger`. */
+export const kindOf = (shape: string): string => shape.split('/')[0]!;
+
+/** A shape that can be put into a page, with why one would. */
+export interface Offer {
+  shape: string;
+  title: string;
+  character: string;
+  reason: string;
+}
+const REASONS: Record<string, string> = {
+  opening: 'Says at once what the page is about.',
+  services: 'People compare by what you do and what it costs.',
+  story: 'A few sentences in the client’s own words.',
+  steps: 'People who have never been want to know what happens.',
+  visit: 'Where and when, from the facts.',
+  contact: 'For those who would rather write.',
+  call: 'A way to get in touch where reading ends.',
+};
+
+/** The shapes a page can be given, best first: kinds the page has not got yet before those it has. */
+export function offersFor(page: Page): Offer[] {
+  const has = new Set(page.sections.map((s) => kindOf(s.shape)));
+  return Object.entries(shapes)
+    .filter(([name]) => kindOf(name) in REASONS && !(kindOf(name) === 'contact' && has.has('contact')))
+    .map(([shape, { title, character }]) => ({ shape, title, character, reason: REASONS[kindOf(shape)]! }))
+    .sort((a, b) => Number(has.has(kindOf(a.shape))) - Number(has.has(kindOf(b.shape))));
+}
+
+const freeId = (document: SiteDocument, letter: string): string => {
+  const taken = new Set([...document.pages, ...document.pages.flatMap((p) => p.sections)].map((x) => x.id));
+  for (let n = 1; ; n++) if (!taken.has(`${letter}${n}`)) return `${letter}${n}`;
+};
+
+/** The content of a shape’s sample with every text turned into a placeholder: shown as such, and kept from going live. */
+function asPlaceholders(value: unknown): unknown {
+  if (isText(value)) {
+    const text: Text = value.value
+      ? { value: value.value, from: { kind: 'placeholder', ask: 'What should stand here?' } }
+      : { value: '', from: { kind: 'designer' } };
+    return text;
+  }
+  if (Array.isArray(value)) return value.map(asPlaceholders);
+  if (typeof value === 'object' && value !== null)
+    return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, asPlaceholders(v)]));
+  return value;
+}
+
+/** A new section of a shape: in the writer’s words where it writes one like it, in placeholders where not. */
+export function newSection(document: SiteDocument, shape: string): Section {
+  const written = writeVersion(document.facts, document.seed)
+    .pages.flatMap((p) => p.sections)
+    .find((s) => s.shape === shape || (kindOf(s.shape) === kindOf(shape) && sameFields(s, shape)));
+  const content = written?.content ?? (asPlaceholders(shapes[shape]!.sample) as Section['content']);
+  const taken = new Set(document.forms.map((f) => f.id));
+  if (typeof content['form'] === 'string' && !taken.has(content['form']))
+    throw new Error('The site has no form for it.');
+  return { id: freeId(document, 'x'), shape, reason: 'Put in by the designer.', content };
+}
+const sameFields = (section: Section, shape: string) => {
+  const fields = Object.keys(shapes[shape]!.content.properties as object);
+  return fields.every((f) => f in section.content) && Object.keys(section.content).every((f) => fields.includes(f));
+};
+
+/** The operation that puts a new section of a shape at a place on a page. */
+export const addSection = (document: SiteDocument, page: string, shape: string, at: number): Operation => ({
+  op: 'insertSection',
+  page,
+  section: newSection(document, shape),
+  at,
+});
+
+/** The operation that takes a section out, and keeps another version from bringing its kind back to that page. */
+export function takeOutSection(document: SiteDocument, id: string): Operation {
+  const page = document.pages.find((p) => p.sections.some((s) => s.id === id));
+  const section = page?.sections.find((s) => s.id === id);
+  const remove = { op: 'removeSection', section: id } as const;
+  if (!page || !section || page.sections.some((s) => s !== section && kindOf(s.shape) === kindOf(section.shape)))
+    return remove;
+  return {
+    op: 'batch',
+    operations: [
+      remove,
+      { op: 'setWithout', values: [...new Set([...document.without, `${page.id}/${kindOf(section.shape)}`])] },
+    ],
+  };
+}
+
+/** The operation that takes a page out, and keeps another version from bringing it back. */
+export const takeOutPage = (document: SiteDocument, id: string): Operation => ({
+  op: 'batch',
+  operations: [
+    { op: 'removePage', page: id },
+    { op: 'setWithout', values: [...new Set([...document.without, id])] },
+  ],
+});
+
+/** The address of a page from its label: lower-case ASCII letters, digits and hyphens. */
+export const slugOf = (label: string): string =>
+  label
+    .normalize('NFD')
+    .toLowerCase()
+    .replace(/\p{M}/gu, '')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 60) || 'page';
+
+/** The operation that gives a page another label; its address follows unless that would collide or move a live page. */
+export function renamePage(document: SiteDocument, id: string, label: string, keepAddress: boolean): Operation {
+  const page = document.pages.find((p) => p.id === id)!;
+  const wanted = slugOf(label);
+  const collides = document.pages.some((p) => p.id !== id && p.slug === wanted);
+  const slug = page.slug === '' || keepAddress || collides ? page.slug : wanted;
+  return {
+    op: 'setPage',
+    page: id,
+    label: label.slice(0, 40),
+    slug,
+    ...(page.menu !== undefined && { menu: page.menu }),
+  };
+}
+
+/** A page the site could have, with why, and the page itself. */
+export interface PageOffer {
+  label: string;
+  reason: string;
+  page: Page;
+}
+
+const claim = (value: string, line: string): Text => ({ value, from: { kind: 'pack', line, claim: true } });
+const heading = (value: string): Text => ({ value, from: { kind: 'pack', line: 'any/page', claim: false } });
+const ask = (value: string, question: string): Text => ({ value, from: { kind: 'placeholder', ask: question } });
+const nothing: Text = { value: '', from: { kind: 'designer' } };
+
+/** Pages that law and trade expect, and those the facts have material for, that the site has not got. */
+export function pageOffers(document: SiteDocument): PageOffer[] {
+  const { facts } = document;
+  const base = Number(freeId(document, 'x').slice(1));
+  let used = 0;
+  const section = (shape: string, reason: string, content: Section['content']): Section => ({
+    id: `x${base + used++}`,
+    shape,
+    reason,
+    content,
+  });
+  const page = (id: string, label: string, reason: string, menu: boolean, sections: Section[]): PageOffer => ({
+    label,
+    reason,
+    page: {
+      id,
+      slug: slugOf(label),
+      label,
+      ...(!menu && { menu }),
+      reason,
+      seo: { title: null, description: null },
+      sections,
+    },
+  });
+  const who = [facts.legalName || facts.name, facts.address.replace(/\s*\n\s*/g, ', '), facts.mail]
+    .filter(Boolean)
+    .join(', ');
+  const priced = facts.services.filter((s) => s.price);
+  const fact = (value: string): Text => ({ value, from: { kind: 'brief', quote: value } });
+  const offers = [
+    ...(priced.length > 1
+      ? [
+          page('prices', 'Prices', `The facts give ${priced.length} prices.`, true, [
+            section('opening/plain', 'Names the page.', { heading: heading('What it costs'), lead: nothing }),
+            section('services/ledger', 'Every service that has a price.', {
+              heading: heading('Prices'),
+              items: priced.map((s) => ({ name: fact(s.name), text: nothing, price: fact(s.price) })),
+            }),
+          ]),
+        ]
+      : []),
+    page('privacy', 'Privacy', 'The law wants visitors told what becomes of what they send.', false, [
+      section('opening/plain', 'Names the page.', { heading: heading('Privacy'), lead: nothing }),
+      section(
+        'story/aside',
+        'What the site does with what visitors send. Each sentence is to confirm with the client.',
+        {
+          heading: heading('What becomes of what you send'),
+          paragraphs: [
+            claim(`This site belongs to ${who || 'its owner'}.`, 'any/privacy/who'),
+            claim(
+              'What you write in the contact form is kept on the server of this site and read by nobody but us. We use it to answer you.',
+              'any/privacy/form',
+            ),
+            claim(
+              'The server notes which pages are asked for, when, and from which address. We count visits from that and look up nothing else.',
+              'any/privacy/log',
+            ),
+            claim('This site sets no cookies for visitors and loads nothing from elsewhere.', 'any/privacy/cookies'),
+            ask(
+              'We keep messages for … and then delete them. Write to us if you want to see yours or have it deleted.',
+              'How long does the client keep messages?',
+            ),
+          ],
+        },
+      ),
+    ]),
+    page(
+      'accessibility',
+      'Accessibility',
+      'Says how the site can be used by everybody, and whom to tell where it cannot.',
+      false,
+      [
+        section('opening/plain', 'Names the page.', { heading: heading('Accessibility'), lead: nothing }),
+        section('story/aside', 'What was taken care of, and where to turn. Each sentence is to confirm.', {
+          heading: heading('Using this site'),
+          paragraphs: [
+            claim(
+              'The pages of this site can be read aloud, used with the keyboard alone, enlarged to twice their size and read on a phone.',
+              'any/accessibility/means',
+            ),
+            claim(
+              'Text and ground differ enough to be read with weak sight, by day and by night.',
+              'any/accessibility/contrast',
+            ),
+            claim(
+              `Where something does not work for you, tell us${facts.phone ? `: ${facts.phone}` : ''}${facts.mail ? `${facts.phone ? ' or' : ':'} ${facts.mail}` : ''}.`,
+              'any/accessibility/tell',
+            ),
+          ],
+        }),
+      ],
+    ),
+  ];
+  return offers.filter((o) => !document.pages.some((p) => p.id === o.page.id || p.slug === o.page.slug));
+}
+
+/** A page of one’s own: a heading and a story to write. */
+export function ownPage(document: SiteDocument, label: string): Operation {
+  const id = freeId(document, 'p');
+  const base = Number(freeId(document, 'x').slice(1));
+  const wanted = slugOf(label);
+  const slug = document.pages.some((p) => p.slug === wanted) ? `${wanted}-${id}` : wanted;
+  return {
+    op: 'insertPage',
+    at: document.pages.length,
+    page: {
+      id,
+      slug,
+      label: label.slice(0, 40),
+      reason: 'Asked for by the designer.',
+      seo: { title: null, description: null },
+      sections: [
+        {
+          id: `x${base}`,
+          shape: 'opening/plain',
+          reason: 'Names the page.',
+          content: { heading: { value: label, from: { kind: 'designer' } }, lead: nothing },
+        },
+        {
+          id: `x${base + 1}`,
+          shape: 'story/aside',
+          reason: 'What the page is for.',
+          content: {
+            heading: ask('A heading for it', 'What is this page about?'),
+            paragraphs: [
+              ask(
+                `What there is to say about ${label.toLowerCase()} goes here.`,
+                `What should the page “${label}” say?`,
+              ),
+            ],
+          },
+        },
+      ],
+    },
+  };
+}
+
+const edited = (text: Text) => text.from.kind === 'designer' || text.from.kind === 'client';
+
+/** The new content with every text of the old that somebody wrote or vouched for put back at its place. */
+function keepEdited(fresh: unknown, old: unknown): unknown {
+  if (isText(fresh)) return isText(old) && edited(old) && old.value ? old : fresh;
+  if (Array.isArray(fresh) && Array.isArray(old)) {
+    const kept = fresh.map((item, n) => keepEdited(item, old[n]));
+    return [...kept, ...old.slice(fresh.length).filter(hasWritten)];
+  }
+  if (typeof fresh === 'object' && fresh !== null && typeof old === 'object' && old !== null)
+    return Object.fromEntries(
+      Object.entries(fresh).map(([k, v]) => [k, keepEdited(v, (old as Record<string, unknown>)[k])]),
+    );
+  return fresh;
+}
+
+/**
+ * Another version of a site that was already worked on: new words and look, and everything a person has done stays — texts
+ * they wrote or vouched for, pages and sections they put in, took out, moved or renamed, titles and descriptions.
+ */
+export function rewriteVersion(document: SiteDocument, seed: number): PutVersion {
+  const fresh = writeVersion(document.facts, seed);
+  if (!document.pages.length) return fresh;
+  const own = (id: string) => /^x\d+$/.test(id);
+  const pages = document.pages.map((page): Page => {
+    const next = fresh.pages.find((p) => p.id === page.id);
+    if (!next) return page;
+    const kept: Section[] = [];
+    const left = next.sections.filter((s) => !document.without.includes(`${page.id}/${kindOf(s.shape)}`));
+    // In the order the designer has put the page in; what is new to it comes where the writer has it.
+    for (const old of page.sections) {
+      if (own(old.id)) {
+        kept.push(old);
+        continue;
+      }
+      const n = left.findIndex((s) => kindOf(s.shape) === kindOf(old.shape));
+      if (n < 0) {
+        if (hasWritten(old.content)) kept.push(old);
+        continue;
+      }
+      const [section] = left.splice(n, 1);
+      kept.push({ ...section!, content: keepEdited(section!.content, old.content) as Section['content'] });
+    }
+    for (const section of left)
+      kept.splice(Math.min(kept.length, Math.max(1, next.sections.indexOf(section))), 0, section);
+    return { ...page, sections: kept.length ? kept : page.sections };
+  });
+  const missing = fresh.pages.filter((p) => !document.without.includes(p.id) && !pages.some((o) => o.id === p.id));
+  const all = [...pages, ...missing];
+  // The writer counts sections anew each time; on a page that keeps its own they must not meet.
+  const seen = new Set<string>();
+  const renumbered = all.map((page) => ({
+    ...page,
+    sections: page.sections.map((s) => {
+      let id = s.id;
+      for (let k = 1; seen.has(id); k++) id = `s${100 + k}`;
+      seen.add(id);
+      return id === s.id ? s : { ...s, id };
+    }),
+  }));
+  const shared = (now: Section | null, old: Section | null): Section | null =>
+    now && old && now.shape === old.shape
+      ? { ...now, content: keepEdited(now.content, old.content) as Section['content'] }
+      : now;
+  return {
+    ...fresh,
+    pages: renumbered,
+    header: shared(fresh.header, document.header),
+    footer: shared(fresh.footer, document.footer),
+    forms: document.forms.length ? document.forms : fresh.forms,
+  };
+}
+/** True where somebody wrote or vouched for any text inside. */
+const hasWritten = (value: unknown): boolean =>
+  isText(value)
+    ? edited(value) && value.value !== ''
+    : Array.isArray(value)
+      ? value.some(hasWritten)
+      : typeof value === 'object' && value !== null && Object.values(value).some(hasWritten);
