@@ -6,7 +6,7 @@ const TELLING: Record<Language, string> = {
   fr: 'le la les des et nous est sont dans avec pour une notre nos vous depuis chez sur très aussi sommes merci je ai du au ou ne pas mes mon ce cette votre',
   de: 'der die das und wir ist sind mit für ein eine unser unsere seit nicht auch auf bei von zu im gerne bitte',
 };
-const LETTERS: Record<Language, RegExp> = { en: /[]/g, es: /[ñ¿¡óíáú]/gi, fr: /[çèêœàâî]/gi, de: /[ßäöü]/gi };
+const LETTERS: Record<Language, RegExp> = { en: /(?!)/g, es: /[ñ¿¡óíáú]/gi, fr: /[çèêœàâî]/gi, de: /[ßäöü]/gi };
 const sets = Object.entries(TELLING).map(
   ([language, words]) => [language as Language, new Set(words.split(' '))] as const,
 );

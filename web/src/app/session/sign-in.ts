@@ -45,6 +45,7 @@ export class SignIn {
   protected readonly busy = signal(false);
 
   protected signIn(): void {
+    if (this.busy()) return;
     if (!this.mail || !this.password) return void this.fault.set('Give your mail address and your password.');
     this.busy.set(true);
     this.api.post<Session>('/session', { mail: this.mail, password: this.password }).subscribe({

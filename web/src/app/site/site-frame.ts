@@ -76,7 +76,6 @@ const TITLES: Record<string, string> = {
           aria-label="Undo"
           ngbTooltip="Undo (Ctrl Z)"
           placement="top"
-          container="body"
           (click)="store.step('undo')"
           [disabled]="!store.canUndo()"
         >
@@ -88,7 +87,6 @@ const TITLES: Record<string, string> = {
           aria-label="Redo"
           ngbTooltip="Redo (Ctrl Shift Z)"
           placement="top"
-          container="body"
           (click)="store.step('redo')"
           [disabled]="!store.canRedo()"
         >

@@ -13,6 +13,7 @@ import {
 } from '@tin-porch/core';
 import { NgTemplateOutlet } from '@angular/common';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { ComparePanel } from '../../reading/compare-panel';
 import { QuestionsPanel } from '../../reading/questions-panel';
 import { ReadingPanel } from '../../reading/reading-panel';
 import { NgIcon } from '@ng-icons/core';
@@ -58,7 +59,7 @@ const LISTS: { field: ListFact; label: string; hint: string }[] = [
 
 @Component({
   selector: 'tp-step',
-  imports: [FormsModule, NgIcon, NgTemplateOutlet, Worktable, SiteWindow, ReadingPanel, QuestionsPanel],
+  imports: [FormsModule, NgIcon, NgTemplateOutlet, Worktable, SiteWindow, ReadingPanel, QuestionsPanel, ComparePanel],
   template: `
     <tp-worktable controlsName="Brief" [besideName]="viewNames[view()]" [reading]="view() !== 'window'">
       @if (store.document(); as document) {
@@ -205,6 +206,9 @@ const LISTS: { field: ListFact; label: string; hint: string }[] = [
               <tp-questions-panel />
             }
           }
+          @case ('compare') {
+            <tp-compare-panel />
+          }
           @case ('window') {
             @if (store.drawn()) {
               <tp-window [document]="store.document()!" [(page)]="page" />
@@ -232,9 +236,9 @@ export class BriefStep {
   protected readonly who = WHO;
   protected readonly reach = REACH;
   protected readonly lists = LISTS;
-  protected readonly views = ['text', 'ask', 'window'] as const;
-  protected readonly viewNames = { text: 'Their text', ask: 'Questions', window: 'Window' };
-  protected readonly view = signal<'text' | 'ask' | 'window'>('text');
+  protected readonly views = ['text', 'ask', 'compare', 'window'] as const;
+  protected readonly viewNames = { text: 'Their text', ask: 'Questions', compare: 'Compare', window: 'Window' };
+  protected readonly view = signal<'text' | 'ask' | 'compare' | 'window'>('text');
   protected readonly reading = signal<Reading | null>(null);
   protected readonly readIn = signal(0);
   private asked = 0;
