@@ -1,6 +1,9 @@
+import { makers } from './makers.js';
+import { menders } from './menders.js';
+import { outdoors } from './outdoors.js';
 import type { TradePack } from './pack.js';
 
-const packs: TradePack[] = [
+const harbour: TradePack[] = [
   {
     id: 'boatyard',
     noun: 'boatyard',
@@ -342,6 +345,8 @@ const packs: TradePack[] = [
     sceneAlt: 'A tall house above a harbour in the evening',
   },
 ];
+
+const packs: TradePack[] = [...harbour, ...makers, ...menders, ...outdoors];
 
 /** The pack for a trade the house does not know: no claims at all, only invitations. */
 const anyTrade: TradePack = {
