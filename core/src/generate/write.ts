@@ -36,7 +36,7 @@ const NOT_FOR_VISITORS = new Set<string>([
   'address',
 ]);
 const NOT_COPY =
-  /\b(web ?site|web ?page|home ?page|e-?mail me|please|thanks|thank you|regards|cheers|sincerely|let me know|hope (you|this)|attached|lovely to|nice to (meet|see)|good to (meet|see)|as promised|stuff for|for the site|the site|this site|our site|on our door|on the door|ignore (that|this)|last (week|time)|sorry|notes from|p\.?s\.?|see you|speak soon|as discussed|could you|can you|would you|we'd like|we would like|we want|i want|i'd like|not sure|maybe|budget|deadline|logo|colou?rs?|font|invoice)\b|[@?]|https?:|\d{5,}|^(hi|hello|dear|morning|afternoon|hiya)\b/i;
+  /\b(web ?site|web ?page|home ?page|e-?mail me|please|thanks|thank you|regards|cheers|sincerely|let me know|hope (you|this)|attached|lovely to|nice to (meet|see)|good to (meet|see)|as promised|stuff for|for the site|the site|this site|our site|on our door|on the door|ignore (that|this)|last (week|time)|sorry|notes from|p\.?s\.?|see you|speak soon|as discussed|could you|can you|would you|we'd like|we would like|we want|i want|i'd like|i['’]d love|we['’]d love|would love|not sure|maybe|budget|deadline|logo|colou?rs?|font|invoice)\b|[@?]|https?:|\d{5,}|^(hi|hello|dear|morning|afternoon|hiya|all the best|best|best wishes|kind regards|yours|love)\b(?! of)/i;
 
 /** The sentences of a free description that can stand on a site: no greetings, wishes, questions, addresses or numbers to ring. */
 export function copySentences(description: string): string[] {
@@ -96,8 +96,13 @@ function openingHeading({ facts, pack, random, services }: Desk): Text {
   }
   const noun = facts.trade || (pack.id === 'any' ? '' : pack.noun);
   if (noun && place) offers.push(brief(`${capital(article(noun))} ${inside(noun)} in ${place}.`, `${noun}, ${place}`));
-  if (facts.founded && place && names.length)
-    offers.push(brief(`${names[0]} in ${place} since ${facts.founded}.`, `${names[0]}, ${place}, ${facts.founded}`));
+  if (facts.founded && place && noun)
+    offers.push(
+      brief(
+        `${capital(article(noun))} ${inside(noun)} in ${place} since ${facts.founded}.`,
+        `${noun}, ${place}, ${facts.founded}`,
+      ),
+    );
   if (!offers.length) return brief(facts.name);
   // A strapline is the client’s own choice of first words: other versions lead with something else only half the time.
   return facts.strapline && random.next() < 0.6 ? offers[0]! : random.pick(offers);
@@ -112,10 +117,14 @@ function openingLead({ facts, pack, sentences, services }: Desk, heading: string
   }
   const noun = facts.trade || pack.noun;
   const what = `${facts.name} is ${article(noun)} ${inside(noun)}${facts.place ? ` in ${town(facts.place)}` : ''}`;
-  const names = services.slice(0, 4).map((s) => inside(s.name));
+  // Names that hold a comma or an “and” of their own do not string together.
+  const names = services
+    .map((s) => inside(s.name))
+    .filter((s) => !/&| and |,/.test(s))
+    .slice(0, 4);
   const unsaid = names.filter((s) => !heading.toLowerCase().includes(s.toLowerCase()));
   return brief(
-    unsaid.length ? `${what}: ${list(unsaid)}.` : `${what}.`,
+    unsaid.length > 1 ? `${what}: ${list(unsaid)}.` : `${what}.`,
     [facts.name, noun, facts.place, ...names].filter(Boolean).join(', '),
   );
 }
@@ -188,7 +197,9 @@ export function writeVersion(facts: Facts, seed: number): PutVersion {
     home.push(
       section('story/aside', 'The brief says something about the business that belongs on the first page.', {
         heading: brief(
-          `${facts.place ? `${capital(town(facts.place))}, ` : ''}${facts.founded ? `since ${facts.founded}` : facts.name}`,
+          capital(
+            `${facts.place ? `${town(facts.place)}, ` : ''}${facts.founded ? `since ${facts.founded}` : facts.name}`,
+          ),
           [facts.place, facts.founded].filter(Boolean).join(', ') || facts.name,
         ),
         paragraphs: desk.sentences.map((s) => brief(s)),
