@@ -64,6 +64,8 @@ const LIST_LIMIT: Record<string, number> = {
   unwanted: 60,
   dislikes: 60,
 };
+/** Characters of free text that are read and kept. */
+const MOST = 20_000;
 const LIMITS = {
   name: 120,
   legalName: 160,
@@ -71,7 +73,7 @@ const LIMITS = {
   trade: 80,
   place: 120,
   area: 200,
-  description: 20000,
+  description: MOST,
   phone: 40,
   mail: 254,
   address: 400,
@@ -101,10 +103,13 @@ export function readBrief(source: string): Facts {
     .replace(/\0/g, '')
     .replace(/\r\n?/g, '\n');
   if (!brief.trim()) throw new BriefError('The brief is empty.');
-  if (brief.length > 200_000)
-    throw new BriefError('The brief is over 200,000 characters; leave out what is not about the business.');
-  const given = /^\s*[[{]/.test(brief) ? fromJson(brief) : { ...emptyFacts(), description: brief.trim() };
-  const facts = filledFrom(given, readText(given.description).facts);
+  const json = /^\s*[[{]/.test(brief);
+  if (brief.length > (json ? 200_000 : MOST))
+    throw new BriefError(
+      `The brief has ${brief.length.toLocaleString('en-GB')} characters; ${MOST.toLocaleString('en-GB')} are read at most. Leave out what is not about the business.`,
+    );
+  const given = json ? fromJson(brief) : { ...emptyFacts(), description: brief.trim() };
+  const facts = filledFrom(given, readText(given.description.slice(0, MOST)).facts);
   facts.name = facts.name.replace(/\s+/g, ' ').trim();
   if (!facts.name)
     throw new BriefError('The brief does not say who it is for. Begin it with the name of the business.');

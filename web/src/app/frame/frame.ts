@@ -5,12 +5,11 @@ import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/rou
 import { NgbDropdownModule, NgbModal } from '@ng-bootstrap/ng-bootstrap';
 import { filter, merge, startWith } from 'rxjs';
 import { debounceTime } from 'rxjs/operators';
+import { STEPS } from '@tin-porch/core';
 import { PorchEvents } from '../api/events';
 import { Drawing } from '../window/drawing';
 import type { OpenFinding, SiteSummary } from '../api/model';
 import { PorchApi } from '../api/porch-api';
-
-const STEPS = ['brief', 'plan', 'look', 'pages', 'seo', 'domain', 'publish', 'care'];
 
 /** The eave over every place, and the keys that work everywhere. */
 @Component({
@@ -119,7 +118,9 @@ export class Frame {
     ]);
     return lines
       .filter((l) =>
-        words.length ? words.every((w) => `${l.words} ${l.more}`.toLowerCase().includes(w)) : !STEPS.includes(l.more),
+        words.length
+          ? words.every((w) => `${l.words} ${l.more}`.toLowerCase().includes(w))
+          : !(STEPS as readonly string[]).includes(l.more),
       )
       .slice(0, 12);
   });

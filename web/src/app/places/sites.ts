@@ -12,6 +12,7 @@ import { ChipView } from '../parts/chip';
 import { FindingView } from '../parts/finding';
 import { SparkLine } from '../parts/spark-line';
 import { daysLeft, when } from '../parts/when';
+import { STEP_TITLES } from '../site/step-titles';
 
 @Component({
   selector: 'tp-sites',
@@ -136,16 +137,7 @@ import { daysLeft, when } from '../parts/when';
 export class SitesPlace {
   private readonly api = inject(PorchApi);
   private readonly safe = inject(DomSanitizer);
-  protected readonly titles: Record<string, string> = {
-    brief: 'Brief',
-    plan: 'Plan',
-    look: 'Look',
-    pages: 'Pages',
-    seo: 'SEO',
-    domain: 'Domain',
-    publish: 'Publish',
-    care: 'Care',
-  };
+  protected readonly titles = STEP_TITLES;
   private readonly sites = signal<SiteSummary[]>([]);
   protected readonly findings = signal<OpenFinding[]>([]);
   protected readonly loaded = signal(false);

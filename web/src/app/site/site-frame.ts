@@ -3,24 +3,14 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { Title } from '@angular/platform-browser';
 import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
-import { ask, STEPS } from '@tin-porch/core';
+import { ask, STEPS, type Step } from '@tin-porch/core';
 import { NgbTooltip } from '@ng-bootstrap/ng-bootstrap';
 import { NgIcon } from '@ng-icons/core';
 import { filter, map, startWith } from 'rxjs';
 import { ChipView } from '../parts/chip';
 import { when } from '../parts/when';
 import { SiteStore } from './site-store';
-
-const TITLES: Record<string, string> = {
-  brief: 'Brief',
-  plan: 'Plan',
-  look: 'Look',
-  pages: 'Pages',
-  seo: 'SEO',
-  domain: 'Domain',
-  publish: 'Publish',
-  care: 'Care',
-};
+import { STEP_TITLES } from './step-titles';
 
 /** The frame of one site: strip, path and foot, with the open step between. */
 @Component({
@@ -126,7 +116,7 @@ export class SiteFrame {
   protected readonly store = inject(SiteStore);
   private readonly router = inject(Router);
   private readonly title = inject(Title);
-  protected readonly titles = TITLES;
+  protected readonly titles = STEP_TITLES;
   protected readonly spoken = { none: 'not begun', needs: 'needs you', done: 'done' };
   protected readonly line = signal('');
   private readonly step = toSignal(
@@ -158,7 +148,9 @@ export class SiteFrame {
   constructor() {
     effect(() => this.store.open(this.id()));
     effect(() =>
-      this.title.setTitle(`${TITLES[this.step()] ?? ''}, ${this.store.document()?.facts.name ?? ''} – Tin Porch`),
+      this.title.setTitle(
+        `${STEP_TITLES[this.step() as Step] ?? ''}, ${this.store.document()?.facts.name ?? ''} – Tin Porch`,
+      ),
     );
   }
 

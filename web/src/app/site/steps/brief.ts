@@ -19,6 +19,7 @@ import { ReadingPanel } from '../../reading/reading-panel';
 import { NgIcon } from '@ng-icons/core';
 import { Drawing } from '../../window/drawing';
 import { SiteWindow } from '../../window/window';
+import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
 import { SiteStore } from '../site-store';
 
@@ -57,11 +58,28 @@ const LISTS: { field: ListFact; label: string; hint: string }[] = [
   { field: 'unwanted', label: 'Not wanted', hint: 'kept out of the copy' },
 ];
 
+const VIEWS = [
+  ['text', 'Their text'],
+  ['ask', 'Questions'],
+  ['compare', 'Compare'],
+  ['window', 'Window'],
+] as const;
+
 @Component({
   selector: 'tp-step',
-  imports: [FormsModule, NgIcon, NgTemplateOutlet, Worktable, SiteWindow, ReadingPanel, QuestionsPanel, ComparePanel],
+  imports: [
+    FormsModule,
+    NgIcon,
+    NgTemplateOutlet,
+    Worktable,
+    SiteWindow,
+    ReadingPanel,
+    QuestionsPanel,
+    ComparePanel,
+    ViewSwitch,
+  ],
   template: `
-    <tp-worktable controlsName="Brief" [besideName]="viewNames[view()]" [reading]="view() !== 'window'">
+    <tp-worktable controlsName="Brief" [besideName]="viewName()" [reading]="view() !== 'window'">
       @if (store.document(); as document) {
         <div class="between">
           <h2>Brief</h2>
@@ -190,13 +208,7 @@ const LISTS: { field: ListFact; label: string; hint: string }[] = [
         </ng-template>
       }
       <ng-container beside>
-        <div class="views" role="group" aria-label="What stands beside the sheet">
-          @for (v of views; track v) {
-            <button class="plain small" type="button" [attr.aria-pressed]="view() === v" (click)="view.set(v)">
-              {{ viewNames[v] }}
-            </button>
-          }
-        </div>
+        <tp-view-switch [views]="views" [(shown)]="view" />
         @switch (view()) {
           @case ('text') {
             <tp-reading-panel [reading]="reading()" [ms]="readIn()" />
@@ -236,8 +248,8 @@ export class BriefStep {
   protected readonly who = WHO;
   protected readonly reach = REACH;
   protected readonly lists = LISTS;
-  protected readonly views = ['text', 'ask', 'compare', 'window'] as const;
-  protected readonly viewNames = { text: 'Their text', ask: 'Questions', compare: 'Compare', window: 'Window' };
+  protected readonly views = VIEWS;
+  protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
   protected readonly view = signal<'text' | 'ask' | 'compare' | 'window'>('text');
   protected readonly reading = signal<Reading | null>(null);
   protected readonly readIn = signal(0);

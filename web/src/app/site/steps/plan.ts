@@ -18,12 +18,18 @@ import {
   type PageOffer,
   type Section,
 } from '@tin-porch/core';
+import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
 import { SiteMap } from '../../plan/site-map';
 import { Wireframe } from '../../plan/wireframe';
 import { Drawing } from '../../window/drawing';
 import { SiteWindow } from '../../window/window';
 import { SiteStore } from '../site-store';
+
+const VIEWS = [
+  ['map', 'Map and wireframe'],
+  ['window', 'Window'],
+] as const;
 
 @Component({
   selector: 'tp-step',
@@ -39,9 +45,10 @@ import { SiteStore } from '../site-store';
     SiteWindow,
     SiteMap,
     Wireframe,
+    ViewSwitch,
   ],
   template: `
-    <tp-worktable controlsName="Plan" [besideName]="viewNames[view()]" [reading]="view() !== 'window'">
+    <tp-worktable controlsName="Plan" [besideName]="viewName()" [reading]="view() !== 'window'">
       @if (store.drawn()) {
         <div class="between">
           <h2>Plan</h2>
@@ -195,13 +202,7 @@ import { SiteStore } from '../site-store';
       }
       <ng-container beside>
         @if (store.drawn()) {
-          <div class="views" role="group" aria-label="What stands beside the plan">
-            @for (v of views; track v) {
-              <button class="plain small" type="button" [attr.aria-pressed]="view() === v" (click)="view.set(v)">
-                {{ viewNames[v] }}
-              </button>
-            }
-          </div>
+          <tp-view-switch [views]="views" [(shown)]="view" />
           @switch (view()) {
             @case ('map') {
               <h2>Site map</h2>
@@ -223,8 +224,8 @@ import { SiteStore } from '../site-store';
 export class PlanStep {
   protected readonly store = inject(SiteStore);
   private readonly drawing = inject(Drawing);
-  protected readonly views = ['map', 'window'] as const;
-  protected readonly viewNames = { map: 'Map and wireframe', window: 'Window' };
+  protected readonly views = VIEWS;
+  protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
   protected readonly view = signal<'map' | 'window'>('map');
   protected readonly own = signal('');
   /** The section that is looked at. */

@@ -1,0 +1,24 @@
+import { Component, input, model } from '@angular/core';
+
+/** Chooses what stands beside the controls: a name each, one of them shown. */
+@Component({
+  selector: 'tp-view-switch',
+  template: `
+    <div class="views" role="group" aria-label="What stands beside">
+      @for (view of views(); track view[0]) {
+        <button
+          class="plain small"
+          type="button"
+          [attr.aria-pressed]="shown() === view[0]"
+          (click)="shown.set(view[0])"
+        >
+          {{ view[1] }}
+        </button>
+      }
+    </div>
+  `,
+})
+export class ViewSwitch<V extends string> {
+  readonly views = input.required<readonly (readonly [V, string])[]>();
+  readonly shown = model.required<V>();
+}
