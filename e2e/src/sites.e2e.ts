@@ -64,6 +64,14 @@ describe('./porch build', () => {
       toConfirm: unknown[];
     };
     expect(report.seconds).toBeGreaterThan(0);
+    const { facts, coverage, provenance } = report as unknown as {
+      facts: { field: string; words: string }[];
+      coverage: { share: number; gaps: unknown[] };
+      provenance: Record<string, number>;
+    };
+    expect(facts.find((f) => f.field === 'phone')?.words).toBe('01632 960 417');
+    expect(coverage.share).toBeGreaterThan(0.5);
+    expect(provenance['brief']).toBeGreaterThan(3);
     expect(report.bytes).toBe(
       files(join(out, 'full.md-1/public')).reduce((sum, f) => sum + statSync(join(out, 'full.md-1/public', f)).size, 0),
     );

@@ -1,14 +1,20 @@
 import { mkdir, readFile, rm, writeFile } from 'node:fs/promises';
-import { dirname, join, resolve } from 'node:path';
+import { basename, dirname, join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import {
+  allTexts,
   apply,
   BriefError,
   contentFiles,
+  coverageOf,
+  FileError,
   newDocument,
   readBrief,
+  readText,
   render,
+  textOfFile,
   toConfirm,
+  wordsOf,
   writeVersion,
 } from '@tin-porch/core';
 import { validateDocument } from '@tin-porch/core/validate';
@@ -16,7 +22,7 @@ import { renderedBytes } from '../assets/rendered-bytes.js';
 
 const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL]
 
-  BRIEF         a brief as Markdown, plain text or JSON
+  BRIEF         a brief as Markdown, plain text or JSON, a saved page (HTML), a vCard or a table (CSV)
   --out DIR     where the site is written: public/, content/, site.json, report.json
   --seed N      another whole number gives another version (default 1)
   --origin URL  where the site will be read, for canonical addresses`;
@@ -53,7 +59,9 @@ async function build(args: string[]): Promise<void> {
     );
   }
   const started = performance.now();
-  const facts = readBrief(source);
+  const told = textOfFile(basename(positionals[0]!), source);
+  const facts = readBrief(told);
+  const { language, spans, conflicts } = readText(facts.description);
   const id =
     facts.name
       .normalize('NFD')
@@ -92,10 +100,29 @@ async function build(args: string[]): Promise<void> {
     from: t.text.from.kind === 'pack' ? `trade pack, ${t.text.from.line}` : 'placeholder',
     ...(t.text.from.kind === 'placeholder' && { ask: t.text.from.ask }),
   }));
+  const provenance: Record<string, number> = {};
+  for (const { text } of allTexts(document))
+    if (text.value) provenance[text.from.kind] = (provenance[text.from.kind] ?? 0) + 1;
   const bytes = files.reduce((sum, f) => sum + f.bytes.byteLength, 0);
   await put(
     'report.json',
-    `${JSON.stringify({ seconds: Number(seconds.toFixed(4)), bytes, files: files.length, pages: document.pages.length, seed, toConfirm: confirm }, null, 2)}\n`,
+    `${JSON.stringify(
+      {
+        seconds: Number(seconds.toFixed(4)),
+        bytes,
+        files: files.length,
+        pages: document.pages.length,
+        seed,
+        language,
+        facts: spans.map((span) => ({ ...span, words: wordsOf(facts.description, span) })),
+        conflicts: conflicts.map(({ field, values }) => ({ field, values: values.map((v) => v.value) })),
+        coverage: coverageOf(facts),
+        provenance,
+        toConfirm: confirm,
+      },
+      null,
+      2,
+    )}\n`,
   );
   console.log(
     `${facts.name}: ${document.pages.length} pages, ${files.length} files, ${Math.ceil(bytes / 1024)} KB in ${seconds.toFixed(2)} s; ${confirm.length} to confirm. See ${join(values.out, 'report.json')}`,
@@ -109,7 +136,8 @@ async function main(): Promise<number> {
     if (command === '--help' || command === 'help') return (console.log(USAGE), 0);
     throw new UsageError(command ? `There is no command “${command}”.` : 'Say what to do.');
   } catch (error) {
-    if (error instanceof BriefError) console.error(`Cannot use this brief: ${error.message}`);
+    if (error instanceof BriefError || error instanceof FileError)
+      console.error(`Cannot use this brief: ${error.message}`);
     else if (error instanceof UsageError) console.error(`${error.message}\n\n${USAGE}`);
     else if ((error as NodeJS.ErrnoException).code) console.error(`Cannot write the site: ${(error as Error).message}`);
     else throw error;
