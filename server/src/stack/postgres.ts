@@ -1,6 +1,16 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  readlinkSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import pg from 'pg';
 
@@ -75,20 +85,37 @@ export function makeCluster(cluster: Cluster): void {
   writeFileSync(done, '');
 }
 
-/** Ends a PostgreSQL that an earlier, killed start left running on this cluster. */
+/** The processes that work in a folder, zombies left out: PostgreSQL’s all do in that of their cluster. */
+function workersIn(folder: string): number[] {
+  return readdirSync('/proc')
+    .filter((name) => /^\d+$/.test(name))
+    .map(Number)
+    .filter((pid) => {
+      try {
+        return readlinkSync(`/proc/${pid}/cwd`) === folder;
+      } catch {
+        return false;
+      }
+    });
+}
+
+/**
+ * Ends a PostgreSQL that an earlier, killed start left running on this cluster, and clears away its lock file where the
+ * process it names is gone: one that nobody has reaped still counts as running to PostgreSQL itself.
+ */
 export function stopLeftover(cluster: Cluster): void {
-  const file = join(cluster.folder, 'cluster/postmaster.pid');
+  const folder = join(cluster.folder, 'cluster');
+  const file = join(folder, 'postmaster.pid');
   if (!existsSync(file)) return;
   const pid = Number(readFileSync(file, 'utf8').split('\n')[0]);
-  const alive =
-    existsSync(`/proc/${pid}/cmdline`) &&
-    readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(join(cluster.folder, 'cluster'));
-  if (alive)
-    spawnSync(
-      join(postgresPrograms()!, 'pg_ctl'),
-      ['stop', '-D', join(cluster.folder, 'cluster'), '-m', 'fast', '-w', '-t', '20'],
-      { ...owner(), cwd: '/' },
-    );
+  if (workersIn(folder).includes(pid))
+    spawnSync(join(postgresPrograms()!, 'pg_ctl'), ['stop', '-D', folder, '-m', 'fast', '-w', '-t', '20'], {
+      ...owner(),
+      cwd: '/',
+    });
+  // Without their postmaster the others end by themselves as soon as they notice.
+  for (const until = Date.now() + 10_000; workersIn(folder).length && Date.now() < until;) spawnSync('sleep', ['0.1']);
+  if (!workersIn(folder).length) rmSync(file, { force: true });
 }
 
 /** Starts the server of a cluster in the foreground of a child process. */

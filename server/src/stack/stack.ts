@@ -113,7 +113,9 @@ function claim(data: string, url: string): void {
 function bornAt(pid: number): string | null {
   try {
     const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
-    return stat.slice(stat.lastIndexOf(')') + 2).split(' ')[19] ?? null;
+    const fields = stat.slice(stat.lastIndexOf(')') + 2).split(' ');
+    // A zombie has ended; only nobody has asked how.
+    return fields[0] === 'Z' ? null : (fields[19] ?? null);
   } catch {
     return null;
   }
