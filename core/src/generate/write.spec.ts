@@ -25,6 +25,15 @@ describe('the writer', () => {
     ]);
   });
 
+  it('keeps a sentence that only mentions what others do not do any more, or a map that is no page', () => {
+    const told =
+      'The workshop keeps a box of old parts for machines nobody makes parts for any more. Hire bicycles go out with a lock and a map of the sea wall. We do not sell bicycles. Please put a map on the website.';
+    expect(copySentences(told)).toEqual([
+      'The workshop keeps a box of old parts for machines nobody makes parts for any more.',
+      'Hire bicycles go out with a lock and a map of the sea wall.',
+    ]);
+  });
+
   it('says nothing twice on a site', () => {
     for (let seed = 0; seed < 25; seed++) {
       const long = allTexts(written(demoFacts, seed))

@@ -55,7 +55,7 @@ const FEATURES: [string, RegExp][] = [
     /\b(?:online |web ?)?shop(?=\s+(?:online|page|on the (?:web)?site))|\b(?:online|web)[ -]?shop\b|\bsell(?:ing)? online\b|\bshopping (?:cart|basket)\b|\btienda online\b|\bboutique en ligne\b/giu,
   ],
   ['prices', /\bprice list\b|\bprices? page\b|\blista de precios\b|\btarifs\b|\bpreisliste\b/giu],
-  ['map', /\b(?:a )?map\b|\bmapa\b|\bplan d['’]accès\b|\banfahrt(?:sskizze)?\b/giu],
+  ['map', /\b(?:a )?map\b(?! of)|\bmapa\b|\bplan d['’]accès\b|\banfahrt(?:sskizze)?\b/giu],
   [
     'contact form',
     /\bcontact form\b|\bform(?:ulario)? (?:de contacto|for enquiries)\b|\bformulaire de contact\b|\bkontaktformular\b/giu,
@@ -75,6 +75,8 @@ const FEATURES: [string, RegExp][] = [
     /\b(?:page about|about) (?:the team|us|our team|the people)\b|\bteam page\b|\büber uns\b|\bquiénes somos\b|\bqui sommes[- ]nous\b/giu,
   ],
 ];
+const A_WISH =
+  /\b(?:wants?|needs?|like|love|please|would|could|should|must|no|not|don[’']t|include|add|website|web site|site|pages?|online|nice|good|wanted|features?|rather|quisi\p{L}+|queremos|sin|aimer\p{L}+|voudri\p{L}+|pas|sans|möchten?|bitte|keine?|ohne)\b/iu;
 const AIMS: [string, RegExp][] = [
   [
     'rung',
@@ -185,6 +187,8 @@ export function* phrases(source: string, language: Language): Generator<Span> {
   for (const [feature, pattern] of FEATURES)
     for (const m of source.matchAll(latin(pattern))) {
       const to = m.index + m[0].length;
+      // “A map of the sea wall” is not asked for: a wish says so, or speaks of the site.
+      if (!latin(A_WISH).test(sentenceAt(source, m.index).text)) continue;
       yield { field: negated(source, m.index, to) ? 'unwanted' : 'wanted', from: m.index, to, value: feature };
     }
   for (const [aim, pattern] of AIMS) {

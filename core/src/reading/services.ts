@@ -196,7 +196,9 @@ function* said(source: string, language: Language): Generator<ReadService & { ne
     const start = m.index + m[0].lastIndexOf(list);
     const before = source.slice(Math.max(0, m.index - 30), start);
     const clause = before.slice(Math.max(...['.', '\n', ','].map((c) => before.lastIndexOf(c))) + 1);
-    const negated = latin(NEGATION).test(clause) || /\bany ?more\b|\bno longer\b/iu.test(list);
+    const negated =
+      latin(NEGATION).test(clause) ||
+      (/\b(?:any ?more|no longer)\b/iu.test(list) && !/\b(?:nobody|no one|who|that|for)\b/iu.test(list));
     let ending = own;
     const parts = list.replace(latin(EXAMPLES), '').replace(/\bor\b/giu, (o) => (negated ? ', ' : o));
     for (const part of splitList(parts)) {

@@ -40,6 +40,7 @@ interface StackFacts {
   secrets: Record<string, string>;
 }
 
+const POSTGRES_PORT = 5480;
 export const HOSTS = [
   { name: 'quay', last: 11 },
   { name: 'slip', last: 12 },
@@ -71,9 +72,10 @@ async function factsOf(options: StackOptions): Promise<StackFacts> {
   const file = join(options.data, 'stack.json');
   if (existsSync(file)) return JSON.parse(readFileSync(file, 'utf8')) as StackFacts;
   const digest = createHash('sha256').update(resolve(options.data)).digest();
-  const net =
-    options.net ??
-    (resolve(options.data) === join(ROOT, '.data') ? '127.0.0' : `127.${20 + (digest[0]! % 200)}.${digest[1]!}`);
+  const own = `127.${20 + (digest[0]! % 200)}.${digest[1]!}`;
+  // The default folder of a clone has the plain addresses, unless another clone’s is running on them.
+  const plain = resolve(options.data) === join(ROOT, '.data') && (await canBind(POSTGRES_PORT, '127.0.0.5')) === null;
+  const net = options.net ?? (plain ? '127.0.0' : own);
   const standard = (await canBind(80, `${net}.11`)) === null && (await canBind(443, `${net}.11`)) === null;
   const temporaryPorts: number[] = [];
   for (const _ of HOSTS) temporaryPorts.push(await freePort(8711, '127.0.0.1', [options.port, ...temporaryPorts]));
@@ -83,7 +85,7 @@ async function factsOf(options: StackOptions): Promise<StackFacts> {
     httpPort: standard ? 80 : 8080,
     httpsPort: standard ? 443 : 8443,
     temporaryPorts,
-    postgresPort: 5480,
+    postgresPort: POSTGRES_PORT,
     secrets: Object.fromEntries(
       ['postgres', 'porch', 'registrar', ...HOSTS.flatMap((h) => [h.name, `${h.name}-database`])].map((k) => [
         k,
@@ -229,6 +231,13 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       say(`PostgreSQL keeps its files in ${cluster.folder}, since its user cannot reach ${data}.`);
     makeCluster(cluster);
     stopLeftover(cluster);
+    const fault = await canBind(cluster.port, cluster.address);
+    if (fault)
+      throw new StackError(
+        fault === 'EADDRINUSE'
+          ? `${cluster.address}:${cluster.port} is in use, perhaps by a Tin Porch of another folder. Stop it, or use another folder: ./start --data DIR`
+          : `${cluster.address}:${cluster.port} cannot be used (${fault}).`,
+      );
     const add = async (name: string, launch: () => ChildProcess, ready: (c: ChildProcess) => Promise<void>) => {
       const program = new Program(name, launch, ready, say);
       programs.set(name, program);
