@@ -4,7 +4,7 @@ import type { PutVersion } from '../operations/operation.js';
 import type { TradePack } from '../trades/pack.js';
 import { packFor } from '../trades/packs.js';
 import { proseOf, readText } from '../reading/read-text.js';
-import { wordsOf } from '../reading/span.js';
+import { sentenceAt } from '../reading/span.js';
 import { seeded, type Random } from './random.js';
 
 const brief = (value: string, quote = value): Text => ({ value, from: { kind: 'brief', quote: quote.slice(0, 2000) } });
@@ -42,7 +42,8 @@ const NOT_COPY =
 export function copySentences(description: string): string[] {
   // What speaks of the site to be made, or of what is not done, is meant for the designer and not for visitors.
   const notCopy = readText(description).spans.filter((s) => NOT_FOR_VISITORS.has(s.field));
-  const aside = (sentence: string) => notCopy.some((s) => sentence.includes(wordsOf(description, s).trim()));
+  const asides = notCopy.map((s) => sentenceAt(description, s.from).text.replace(/\s+/g, ' '));
+  const aside = (sentence: string) => asides.some((a) => a.includes(sentence));
   return proseOf(description)
     .split(/\n{2,}|\n(?=[-*•–])|(?<=[.!])\s+(?=[\p{Lu}"“‘'])/u)
     .map((s) =>
