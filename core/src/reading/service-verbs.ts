@@ -19,7 +19,7 @@ export const SERVICE_VERBS: Record<Language, [verbs: string, ending: string][]> 
     ['re-?cover(?:s|ing)?|(?:re-?)?upholster(?:s|ing)?', 'upholstery'],
     ['open(?:s|ing)?(?= (?:safes|locks|doors))', 'opening'],
     [
-      'makes?|making|builds?|building|sells?|selling|stocks?|suppl(?:y|ies)|offers?|offering|provides?|grows?|growing|designs?|prints?|binds?|weaves?|throws?|cuts?|turns?|carves?|crafts?|brews?|produces?|speciali[sz]es? in|does|do|deals? in|runs?|keeps?|publish(?:es)?|blends?|dyes?|spins?|knits?|sews?|teach(?:es)?|holds?|organises?|paints?|breeds?|press(?:es)?|smokes?|stitch(?:es)?',
+      'makes?|making|builds?|building|sells?|selling|stocks?|suppl(?:y|ies)|offers?|offering|provides?|grows?|growing|designs?|prints?|binds?|weaves?|throws?|cuts?|turns?|carves?|crafts?|brews?|produces?|speciali[sz]es? in|does|do|deals? in|runs?|publish(?:es)?|blends?|dyes?|spins?|knits?|sews?|teach(?:es)?|holds?|organises?|paints?|breeds?|press(?:es)?|smokes?|stitch(?:es)?',
       '',
     ],
   ],

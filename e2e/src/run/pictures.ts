@@ -4,6 +4,7 @@ import { DEMO_DESIGNER, startStack } from '@tin-porch/server/stack';
 import { loadDemo } from '@tin-porch/server/demo/load';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
+import { briefFixtures } from '@tin-porch/core/fixtures';
 import { openBrowser } from '../support/browser.js';
 
 // Takes the pictures of docs/screenshots anew, from fresh demo data. usage: pictures.js [NAME …]
@@ -13,7 +14,7 @@ const wanted = process.argv.slice(2);
 const VIEWS: [name: string, path: string, width?: number][] = [
   ['sites', '/'],
   ['new-brief', '/new'],
-  ['brief', '/sites/hollis-wren-boatworks/brief'],
+  ['brief', '/sites/the-saltmarrow-seed-company/brief'],
   ['plan', '/sites/hollis-wren-boatworks/plan'],
   ['look', '/sites/hollis-wren-boatworks/look'],
   ['pages', '/sites/hollis-wren-boatworks/pages'],
@@ -49,6 +50,10 @@ try {
     const secure = quay.httpsPort === 443 ? '' : `:${quay.httpsPort}`;
     await page.goto(path.startsWith('http') ? `${path}${secure}/` : stack.url + path);
     await page.waitForTimeout(2500);
+    if (name === 'new-brief') {
+      await page.fill('#text', briefFixtures[0]!.text);
+      await page.waitForTimeout(800);
+    }
     await page.screenshot({ path: join(out, `${name}.png`) });
     console.log(name);
   }

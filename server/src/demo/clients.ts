@@ -194,9 +194,18 @@ export const demoClients: DemoClient[] = [
       name: 'The Saltmarrow Seed Company',
       trade: 'seed merchant',
       place: 'Saltmarrow',
-      mail: 'post@saltmarrowseed.example',
-      description:
-        'Hi Ines, Bertrand here. We sell vegetable and flower seed we grow ourselves on the marsh edge. Could you do us a website by spring? Nothing fancy. We have about 140 sorts.',
+      description: `Hi Ines,
+
+Bertrand here from The Saltmarrow Seed Company. Thanks for coming out on Tuesday, and sorry about the mud!
+
+We sell vegetable seed, flower seed and green manures, all grown by us on the marsh edge. About 140 sorts. Packets are £2.40 each and we post anywhere in the country. Founded in 1926 by my great aunt, who would not have had a telephone in the place.
+
+Best to reach us on post@saltmarrowseed.example. The phone (01632 960377) is only answered weekdays 9 to 12. On the old packets it says 01632 960 371, that one is dead.
+
+Customers are mainly allotment people and small growers. We'd rather not have a shopping cart for now, but a price list would be good. Colours: cream and a dark red like our packets, nothing too modern please.
+
+All the best
+Bertrand Oake`,
       services: [],
     },
   },
