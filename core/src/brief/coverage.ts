@@ -3,7 +3,7 @@ import { hoursLines, readHours } from '../reading/hours.js';
 import { readPhone } from '../reading/reach.js';
 import { readServiceLine } from '../reading/services.js';
 import { capital, splitList } from '../reading/words.js';
-import { proseOf } from '../reading/read-text.js';
+import { proseOf } from '../reading/labels.js';
 
 /** Something the generator could use and nobody has said, with what it would make better and how to ask for it. */
 export interface Gap {

@@ -3,7 +3,8 @@ import type { Facts, Form, Page, Provenance, Section, Service, Text } from '../m
 import type { PutVersion } from '../operations/operation.js';
 import type { TradePack } from '../trades/pack.js';
 import { packFor } from '../trades/packs.js';
-import { proseOf, readText } from '../reading/read-text.js';
+import { proseOf } from '../reading/labels.js';
+import { readText } from '../reading/read-text.js';
 import { sentenceAt } from '../reading/span.js';
 import { seeded, type Random } from './random.js';
 

@@ -27,8 +27,8 @@ export function readPhone(text: string, language: Language = 'en'): { shown: str
 export function* phones(source: string, language: Language): Generator<Span & { e164: string }> {
   for (const m of source.matchAll(PHONE)) {
     if (FAX.test(source.slice(0, m.index))) continue;
-    // A trailing bracket that was never opened, or a date, is no part of it.
-    const text = m[0].trim();
+    // A bracket that is never closed stands around the number, not in it; a date is none.
+    const text = m[0].trim().replace(/^\((?=[^)]*$)/, '');
     if (/^\d{1,2}[./-]\d{1,2}[./-]\d{2,4}$/.test(text)) continue;
     const read = readPhone(text, language);
     if (!read) continue;

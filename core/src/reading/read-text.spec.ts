@@ -91,6 +91,20 @@ describe('reading a free text', () => {
     expect(read.facts.place).not.toBe('Hollis Lane');
   });
 
+  it('keeps its place among picture characters and indented lines', () => {
+    const text =
+      '🙂🙂 Hello!\nPhone: 01632 960 114\nAddress:\n   4 Dial Passage\n   Saltmarrow SM1 1PB\n🎉 We mend clocks (since 1961).';
+    const { spans, facts } = readText(text);
+    expect(spans.map((s) => [s.field, wordsOf(text, s)])).toEqual([
+      ['phone', '01632 960 114'],
+      ['address', '   4 Dial Passage\n   Saltmarrow SM1 1PB'],
+      ['service', 'clocks'],
+      ['founded', '1961'],
+    ]);
+    expect(facts.address).toBe('4 Dial Passage\nSaltmarrow SM1 1PB');
+    expect(values('Ring us (01632 960114).', 'phone')).toEqual(['01632 960114']);
+  });
+
   it('survives anything', () => {
     for (const odd of [
       '',

@@ -1,11 +1,11 @@
 import { Component, computed, inject, input, signal } from '@angular/core';
 import {
+  Facts,
   factOperations,
   filledFrom,
   SPAN_FIELDS,
   wordsOf,
   type Conflict,
-  type Facts,
   type Reading,
   type Span,
   type SpanField,
@@ -124,9 +124,11 @@ export class ReadingPanel {
     return facts && read ? factOperations(facts, filledFrom(facts, read.facts)) : [];
   });
   protected readonly missing = computed(() =>
-    this.fillers().map((o) =>
-      o.op === 'setFact' || o.op === 'setList' ? o.field : o.op === 'setPeople' ? 'people' : 'services',
-    ),
+    this.fillers().map((o) => {
+      const field = o.op === 'setFact' || o.op === 'setList' ? o.field : o.op === 'setPeople' ? 'people' : 'services';
+      const title = (Facts.properties[field] as { title?: string }).title ?? field;
+      return title[0]!.toLowerCase() + title.slice(1);
+    }),
   );
 
   protected words = (span: Span) => wordsOf(this.store.document()!.facts.description, span).trim();

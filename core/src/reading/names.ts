@@ -1,0 +1,83 @@
+import type { Language, Span } from './span.js';
+
+const NAME_SAID: Record<Language, RegExp[]> = {
+  en: [
+    /\b(?:business =|business name =|here from|we(?:’|'| a)re called|is called|are called|called|business is|company is|trading as|the name is|it(?:’|')s called)\s+((?:The\s+)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:&|and|of|the|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
+    /\b(?:[Ww]e are|[Ww]e(?:’|')re|website (?:for|of)|site (?:for|of)|[Hh]ere at)\s+(?:the\s+)?((?:[A-ZÀ-Þ][\p{L}’'-]*\s+(?:&|and|of)\s+|[A-ZÀ-Þ][\p{L}’'-]*\s+)+[A-ZÀ-Þ][\p{L}’'-]*(?:,\s+[A-ZÀ-Þ]\p{L}+s\b)?)/gu,
+  ],
+  es: [
+    /\b(?:nos llamamos|se llama|somos)\s+((?:(?:El|La|Los|Las)\s+)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:y|de|del|la|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
+  ],
+  fr: [
+    /\b(?:nous nous appelons|s['’]appelle|nous sommes)\s+(?:l['’]|la\s+|le\s+|les\s+)?((?:(?:Le|La|Les|L['’])\s*)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:et|de|du|des|la|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
+  ],
+  de: [
+    /\b(?:wir heißen|heißt|wir sind)\s+(?:die\s+|das\s+|der\s+)?((?:(?:Der|Die|Das)\s+)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:und|von|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
+  ],
+};
+const GREETING =
+  /^(?:hi|hello|dear|hey|morning|good|hola|buenos|bonjour|salut|hallo|guten|liebe|sehr|moin|from:|to:|subject:|sent:|date:|re:|fwd?:)\b/iu;
+
+/** The name of the business, where the text gives it: a title, what it says it is called, its first line or its signature. */
+export function nameSpan(source: string, language: Language): Span | null {
+  const title = /^#\s+(.+)$/mu.exec(source);
+  if (title) {
+    const from = title.index + title[0].indexOf(title[1]!);
+    return { field: 'name', from, to: from + title[1]!.trimEnd().length, value: title[1]!.trim() };
+  }
+  for (const pattern of NAME_SAID[language])
+    for (const m of source.matchAll(pattern)) {
+      const value = m[1]!.replace(/\s+(?:and|of|the|&|y|et|und|de)$/u, '').replace(/[.,]$/, '');
+      if (value.length < 3 || /^(?:The|A|An|I|We)$/.test(value)) continue;
+      const from = m.index + m[0].indexOf(m[1]!);
+      return { field: 'name', from, to: from + value.length, value };
+    }
+  const first = /^\s*(\S.*?)\s*$/mu.exec(source);
+  if (first && first[1]!.split(' ').length <= 7 && !/[.!?:,]$/.test(first[1]!) && !GREETING.test(first[1]!)) {
+    const from = first.index + first[0].indexOf(first[1]!);
+    return { field: 'name', from, to: from + first[1]!.length, value: first[1]!.replace(/^#+\s*/, '') };
+  }
+  const lead =
+    /^\s*([A-ZÀ-Þ][\p{L}’'&-]*(?:\s(?:&|and|y|et|und|[A-ZÀ-Þ][\p{L}’'&-]*)){1,4}),\s/u.exec(source) ??
+    /^\s*([A-ZÀ-Þ][\p{L}’'-]+) the \p{Ll}+/u.exec(source);
+  if (lead && !GREETING.test(lead[1]!)) {
+    const from = lead.index + lead[0].indexOf(lead[1]!);
+    return { field: 'name', from, to: from + lead[1]!.length, value: lead[1]! };
+  }
+  // A signature: the last short line that names a business.
+  for (const m of [...source.matchAll(/^[ \t]*((?:The\s+)?[A-ZÀ-Þ][^\n.!?]{3,60})[ \t]*$/gmu)].reverse())
+    if (
+      /\b(?:&|and|ltd|limited|company|works?|yard|workshop|society|studio|house|pottery|joinery|nursery|farm|mill|press|books|boats?|clocks?|co)\b/iu.test(
+        m[1]!,
+      ) &&
+      m[1]!.split(' ').length <= 7
+    )
+      return {
+        field: 'name',
+        from: m.index + m[0].indexOf(m[1]!),
+        to: m.index + m[0].indexOf(m[1]!) + m[1]!.length,
+        value: m[1]!.trim(),
+      };
+  return null;
+}
+
+const MAKER =
+  '(?:chimney sweeps?|tree surgeons?|dry stone wallers?|\\p{L}{2,}(?:makers?|smiths?|wrights?|binders?|mongers?|keepers?|builders?|menders?|tuners?|polishers?|turners?|weavers?|surveyors?|upholsterers?|thatchers?|farriers?|glaziers?|plasterers?|roofers?|printers?|dyers?|millers?|growers?|ologists?|engravers?|carvers?))';
+const TRADE_SAID: RegExp[] = [
+  new RegExp(
+    `\\b(?:I am|I(?:’|')m|we are|we(?:’|')re|soy|je suis|ich bin) (?:an? |the )?(?:\\p{Ll}+ ){0,2}?(${MAKER})(?!\\p{L})`,
+    'iu',
+  ),
+  new RegExp(`\\(?(?<!\\p{L})(${MAKER})(?!\\p{L})`, 'iu'),
+  /\bje suis (\p{Ll}+)/iu,
+];
+
+/** The trade in the client’s own word, for trades the house has no pack for: “bookbinders” is “bookbinder”. */
+export function tradeSaid(source: string, name: string): string {
+  for (const text of [name, source])
+    for (const pattern of TRADE_SAID) {
+      const said = pattern.exec(text)?.[1]?.toLowerCase();
+      if (said) return said.replace(/(?<=[^s])s$/, '').slice(0, 80);
+    }
+  return '';
+}
