@@ -1,4 +1,6 @@
+import { newDocument } from '../generate/site.js';
 import { emptyFacts } from '../model/site.js';
+import { validateDocument } from '../model/validate.js';
 import { demoFacts } from '../fixtures/facts.js';
 import { coverageOf, questionList, readAnswers } from './coverage.js';
 
@@ -51,6 +53,14 @@ describe('coverage', () => {
       ],
       founded: '1889',
     });
+  });
+
+  it('never puts more into the sheet than fits, however long an answer is', () => {
+    const { gaps } = coverageOf(emptyFacts());
+    const long = 'word '.repeat(3000);
+    const answers = readAnswers(gaps, gaps.map((_, n) => `${n + 1}. ${long}, ${long}`).join('\n'), emptyFacts());
+    expect(Object.keys(answers).length).toBeGreaterThan(8);
+    expect(validateDocument(newDocument('x', { ...emptyFacts(), ...answers }))).toEqual([]);
   });
 
   it('has little left to ask of a full sheet', () => expect(coverageOf(demoFacts).share).toBeGreaterThan(0.6));

@@ -1,4 +1,4 @@
-import type { Facts } from '../model/site.js';
+import { fitList, limitOf, type FactField, type Facts } from '../model/site.js';
 import { hoursLines, readHours } from '../reading/hours.js';
 import { readPhone } from '../reading/reach.js';
 import { readServiceLine } from '../reading/services.js';
@@ -121,7 +121,7 @@ const ITEMS: Item[] = [
     'area',
     2,
     'Area served',
-    'the contact page and being found nearby',
+    'where and when people find you, and being found nearby',
     'How far do you travel, or where do your customers come from?',
   ),
   item('memberships', 2, 'Memberships', 'the about page', 'Do you belong to a guild, a register or a trade body?'),
@@ -131,10 +131,10 @@ const TOTAL = ITEMS.reduce((sum, i) => sum + i.worth, 0);
 
 /** How much of what the generator can use a sheet already says, and what each gap would improve. */
 export function coverageOf(facts: Facts): Coverage {
-  const missing = ITEMS.filter(
-    (i) => !i.filled(facts) && !(i.id === 'detail' || i.id === 'prices' ? facts.services.length === 0 : false),
-  );
-  const lost = ITEMS.filter((i) => !i.filled(facts)).reduce((sum, i) => sum + i.worth, 0);
+  const open = ITEMS.filter((i) => !i.filled(facts));
+  // Of services that are not there yet nobody is asked the price.
+  const missing = open.filter((i) => i.field !== 'services' || i.id === 'services' || facts.services.length > 0);
+  const lost = open.reduce((sum, i) => sum + i.worth, 0);
   return {
     share: (TOTAL - lost) / TOTAL,
     gaps: missing.sort((a, b) => b.worth - a.worth).map(({ filled: _, ...gap }) => gap),
@@ -155,25 +155,23 @@ function answered(field: keyof Facts, answer: string, facts: Facts): Partial<Fac
     .filter(Boolean);
   const parts = lines.length > 1 ? lines : splitList(text.replace(/[.]$/, '')).map((p) => p.text);
   switch (field) {
-    case 'phone':
-      return {
-        phone:
-          (/[+(]?\d[\d ()./-]{6,}\d/.exec(text)?.[0] && readPhone(/[+(]?\d[\d ()./-]{6,}\d/.exec(text)![0])?.shown) ||
-          text.slice(0, 40),
-      };
+    case 'phone': {
+      const number = /[+(]?\d[\d ()./-]{6,}\d/.exec(text)?.[0] ?? '';
+      return { phone: (readPhone(number)?.shown ?? text).slice(0, limitOf('phone')) };
+    }
     case 'mail':
       return {
         mail:
           /\S+@\S+\.\S+/
             .exec(text)?.[0]
             .replace(/[.,;]$/, '')
-            .toLowerCase() ?? text.slice(0, 254),
+            .toLowerCase() ?? text.slice(0, limitOf('mail')),
       };
     case 'founded':
       return { founded: /\b(?:1[5-9]|20)\d\d\b/.exec(text)?.[0] ?? '' };
     case 'hours': {
       const read = readHours(text);
-      return { hours: (read.spans.length ? hoursLines(read.hours) : text).slice(0, 600) };
+      return { hours: (read.spans.length ? hoursLines(read.hours) : text).slice(0, limitOf('hours')) };
     }
     case 'services': {
       const known = new Map(facts.services.map((s) => [s.name.toLowerCase(), s]));
@@ -197,11 +195,16 @@ function answered(field: keyof Facts, answer: string, facts: Facts): Partial<Fac
     case 'memberships':
     case 'links':
     case 'colours':
-      return { [field]: parts.map((p) => p.slice(0, 160)) };
+      return { [field]: fitList(field, parts) };
     case 'description':
-      return { description: `${facts.description}\n\n${text}`.trim().slice(0, 20000) };
+      return { description: `${facts.description}\n\n${text}`.trim().slice(0, limitOf('description')) };
     default:
-      return { [field]: (field === 'address' ? text : capital(text.replace(/\s+/g, ' '))).slice(0, 160) };
+      return {
+        [field]: (field === 'address' ? text : capital(text.replace(/\s+/g, ' '))).slice(
+          0,
+          limitOf(field as FactField),
+        ),
+      };
   }
 }
 

@@ -115,9 +115,11 @@ export function compareListing(facts: Facts, listing: string): Comparison[] {
       facts.hours,
       b.length ? read.facts.hours : '',
       off.length === 0 && a.length > 0,
-      clashing === undefined
-        ? ''
-        : `${dayList(off)}: the sheet says ${ours[clashing] || 'closed'}, they say ${theirs[clashing] || 'closed'}.`,
+      !a.length
+        ? 'The hours in the sheet could not be read as times.'
+        : clashing === undefined
+          ? ''
+          : `${dayList(off)}: the sheet says ${ours[clashing] || 'closed'}, they say ${theirs[clashing] || 'closed'}.`,
     ),
   ];
 }

@@ -1,4 +1,14 @@
-import { emptyFacts, LIST_FACTS, type Facts, type Person, type Service } from '../model/site.js';
+import {
+  emptyFacts,
+  fitList,
+  limitOf,
+  LIST_FACTS,
+  type FactField,
+  type Facts,
+  type ListFact,
+  type Person,
+  type Service,
+} from '../model/site.js';
 import { readServiceLine } from '../reading/services.js';
 import { readText } from '../reading/read-text.js';
 
@@ -44,9 +54,10 @@ function fromJson(source: string): Facts {
       if (key === 'services') facts.services = items.slice(0, 40).map(serviceFrom);
       else if (key === 'people') facts.people = items.slice(0, 24).map(personFrom);
       else
-        facts[key as (typeof LIST_FACTS)[number]] = items
-          .slice(0, 24)
-          .map((v) => text(v, LIST_LIMIT[key] ?? 40).trim());
+        facts[key as ListFact] = fitList(
+          key as ListFact,
+          items.map((v) => text(v, 300)),
+        );
     } else {
       if (typeof given !== 'string' && typeof given !== 'number')
         throw new BriefError(`"${key}" in the brief should be text.`);
@@ -56,33 +67,8 @@ function fromJson(source: string): Facts {
   return facts;
 }
 
-const LIST_LIMIT: Record<string, number> = {
-  memberships: 160,
-  links: 300,
-  keywords: 80,
-  wanted: 60,
-  unwanted: 60,
-  dislikes: 60,
-};
 /** Characters of free text that are read and kept. */
-const MOST = 20_000;
-const LIMITS = {
-  name: 120,
-  legalName: 160,
-  strapline: 160,
-  trade: 80,
-  place: 120,
-  area: 200,
-  description: MOST,
-  phone: 40,
-  mail: 254,
-  address: 400,
-  hours: 600,
-  founded: 4,
-  audience: 300,
-  apart: 600,
-} as const satisfies Partial<Record<keyof Facts, number>>;
-
+const MOST = limitOf('description');
 /** The facts of a sheet, and for those nobody has given, what a reading found. What is there is never written over. */
 export function filledFrom(facts: Facts, read: Facts): Facts {
   const out: Record<string, unknown> = { ...facts };
@@ -114,7 +100,8 @@ export function readBrief(source: string): Facts {
   if (!facts.name)
     throw new BriefError('The brief does not say who it is for. Begin it with the name of the business.');
   if (!/^\d{4}$/.test(facts.founded)) facts.founded = /\b\d{4}\b/.exec(facts.founded)?.[0] ?? '';
-  for (const [key, max] of Object.entries(LIMITS) as [keyof typeof LIMITS, number][])
-    facts[key] = facts[key].slice(0, max);
+  for (const [key, value] of Object.entries(facts))
+    if (typeof value === 'string' && key !== 'aim')
+      (facts as Record<string, unknown>)[key] = value.slice(0, limitOf(key as FactField));
   return facts;
 }

@@ -1,5 +1,5 @@
 import { drawLook } from '../look/look.js';
-import type { Facts, Form, Page, Provenance, Section, Service, Text } from '../model/site.js';
+import type { Facts, Form, Page, Section, Service, Text } from '../model/site.js';
 import type { PutVersion } from '../operations/operation.js';
 import type { TradePack } from '../trades/pack.js';
 import { packFor } from '../trades/packs.js';
@@ -376,7 +376,3 @@ export function writeVersion(facts: Facts, seed: number): PutVersion {
     look: drawLook(pack, seed, facts.colours),
   };
 }
-
-/** True for texts that nobody but the generator has had a hand in. */
-export const isGenerated = (from: Provenance): boolean =>
-  from.kind === 'brief' || from.kind === 'pack' || from.kind === 'placeholder';

@@ -1,4 +1,4 @@
-import { Type, type Static, type TSchema } from '@sinclair/typebox';
+import { Type, type Static } from '@sinclair/typebox';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
 export const SCHEMA_VERSION = 2;
@@ -98,6 +98,19 @@ export const LIST_FACTS = [
 ] as const;
 export type ListFact = (typeof LIST_FACTS)[number];
 export type FactField = Exclude<keyof Facts, ListFact | 'services' | 'people'>;
+
+/** How many characters a fact, or each line of a list of them, may have: what the schema says. */
+export function limitOf(field: FactField | ListFact): number {
+  const schema = Facts.properties[field] as { maxLength?: number; items?: { maxLength?: number } };
+  return schema.maxLength ?? schema.items?.maxLength ?? 200;
+}
+
+/** The lines of a list of facts as they can be kept: none empty, none too long, no more than fit. */
+export const fitList = (field: ListFact, lines: readonly string[]): string[] =>
+  lines
+    .map((l) => l.trim().slice(0, limitOf(field)))
+    .filter(Boolean)
+    .slice(0, Facts.properties[field].maxItems ?? 24);
 
 /** A reading of the brief that was put right: these words are not that fact, but another one or none. */
 export const Correction = Type.Object(
@@ -226,9 +239,6 @@ export type SiteDocument = Static<typeof SiteDocument>;
 export function isText(value: unknown): value is Text {
   return typeof value === 'object' && value !== null && 'value' in value && 'from' in value;
 }
-
-/** True for a field schema made by `textField`. */
-export const isTextSchema = (schema: TSchema): boolean => schema['$comment'] === 'text';
 
 export const needsConfirming = (text: Text): boolean =>
   text.value !== '' && (text.from.kind === 'placeholder' || (text.from.kind === 'pack' && text.from.claim));

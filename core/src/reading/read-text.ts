@@ -1,4 +1,4 @@
-import { AIMS, emptyFacts, type Aim, type Correction, type Facts, type Service } from '../model/site.js';
+import { AIMS, emptyFacts, limitOf, type Aim, type Correction, type Facts, type Service } from '../model/site.js';
 import { packByWords, packFor } from '../trades/packs.js';
 import { hoursConflicts, hoursLines, readHours, type Hours } from './hours.js';
 import { filled, labelledLines, type Labelled } from './labels.js';
@@ -163,7 +163,7 @@ function hoursOf({ hours, labels }: Gathered): string {
   const blocks = hours.labelled.length ? hours.labelled : [hours.running];
   const lines = blocks.filter(said).map(hoursLines).join('\n');
   const own = labels.filter((l) => l.field === 'hours').map((l) => tidy(l.block));
-  return (lines || own.join('\n')).slice(0, 600);
+  return (lines || own.join('\n')).slice(0, limitOf('hours'));
 }
 
 /** A town that the address names too is surer than one that is merely mentioned. */
@@ -193,35 +193,35 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
 
   const facts: Facts = {
     ...emptyFacts(),
-    name: first('name', 120),
+    name: first('name', limitOf('name')),
     legalName:
       labels
         .find((l) => l.field === 'legalName')
         ?.block.trim()
         .slice(0, 160) ?? '',
-    strapline: first('strapline', 160),
-    trade: first('trade', 80),
-    area: first('area', 200),
-    description: source.trim().slice(0, 20_000),
-    phone: first('phone', 40),
-    mail: first('mail', 254),
-    address: first('address', 400),
+    strapline: first('strapline', limitOf('strapline')),
+    trade: first('trade', limitOf('trade')),
+    area: first('area', limitOf('area')),
+    description: source.trim().slice(0, limitOf('description')),
+    phone: first('phone', limitOf('phone')),
+    mail: first('mail', limitOf('mail')),
+    address: first('address', limitOf('address')),
     hours: of('hours').length || labels.some((l) => l.field === 'hours') ? hoursOf(gathered) : '',
     founded: /\b\d{4}\b/.exec(first('founded', 80))?.[0] ?? '',
-    audience: first('audience', 300),
-    apart: first('apart', 600),
+    audience: first('audience', limitOf('audience')),
+    apart: first('apart', limitOf('apart')),
     aim: AIMS.find((a): a is Aim => a === first('aim', 20)) ?? '',
     people: all('person', 80).map((name, n) => ({ id: `p${n + 1}`, name, role: '' })),
-    memberships: all('membership', 160),
-    links: all('social', 300),
-    languages: all('language', 40),
-    keywords: all('keyword', 80),
-    unwanted: all('unwanted', 60),
-    style: all('style', 40),
-    colours: all('colour', 40),
-    dislikes: all('dislike', 60),
+    memberships: all('membership', limitOf('memberships')),
+    links: all('social', limitOf('links')),
+    languages: all('language', limitOf('languages')),
+    keywords: all('keyword', limitOf('keywords')),
+    unwanted: all('unwanted', limitOf('unwanted')),
+    style: all('style', limitOf('style')),
+    colours: all('colour', limitOf('colours')),
+    dislikes: all('dislike', limitOf('dislikes')),
   };
-  facts.wanted = all('wanted', 60).filter((w) => !facts.unwanted.includes(w));
+  facts.wanted = all('wanted', limitOf('wanted')).filter((w) => !facts.unwanted.includes(w));
   // What was put right into a service comes behind those that were read as services.
   const added = of('service').filter((k) => !services.some((s) => s.span === k));
   facts.services = [
@@ -239,7 +239,7 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
   facts.name ||= facts.people[0]?.name ?? '';
   facts.trade ||= tradeOf(source, facts.name, language);
   const outrightPlace = of('place').find((s) => outright.has(s))?.value;
-  facts.place = (outrightPlace ?? placeOf(all('place', 120), facts)).slice(0, 120);
+  facts.place = (outrightPlace ?? placeOf(all('place', limitOf('place')), facts)).slice(0, limitOf('place'));
   return facts;
 }
 

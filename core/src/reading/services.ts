@@ -87,7 +87,6 @@ const singular = (name: string): string => {
 };
 
 function moneyIn(source: string, from: number, to: number): { price: string; span: Span } | null {
-  MONEY.lastIndex = 0;
   for (const m of source.slice(from, to).matchAll(MONEY)) {
     const price = plainPrice(m[0]);
     const at = from + m.index + m[0].indexOf(price);

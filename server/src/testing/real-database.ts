@@ -1,10 +1,10 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { migrate, openDatabase, type Database } from '../db/database.js';
 import { makeCluster, makeDatabase, spawnPostgres, untilReady, type Cluster } from '../stack/postgres.js';
 
-let started: Promise<{ cluster: Cluster; stop(): Promise<void> }> | undefined;
+let started: Promise<Cluster> | undefined;
 
 /** One PostgreSQL of its own for all suites of a process; gone when the process ends. */
 function cluster() {
@@ -17,17 +17,15 @@ function cluster() {
       password: 'unit-tests-only',
     };
     // PostgreSQL’s user has to be able to walk in.
-    const { chmodSync } = await import('node:fs');
     chmodSync(folder, 0o755);
     makeCluster(made);
     const child = spawnPostgres(made);
-    const stop = async () => {
+    process.on('exit', () => {
       child.kill('SIGKILL');
       rmSync(folder, { recursive: true, force: true });
-    };
-    process.on('exit', () => void stop());
+    });
     await untilReady(made);
-    return { cluster: made, stop };
+    return made;
   })();
   return started;
 }
@@ -35,7 +33,7 @@ function cluster() {
 let serial = 0;
 /** An empty, migrated database. */
 export async function realDatabase(): Promise<{ url: string; db: Database; end(): Promise<void> }> {
-  const { cluster: made } = await cluster();
+  const made = await cluster();
   const url = await makeDatabase(made, `unit_${++serial}`, 'unit');
   await migrate(url);
   const db = openDatabase(url);

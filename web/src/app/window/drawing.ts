@@ -8,6 +8,8 @@ type Answer = { serial: number; ms: number } & (
   | { kind: 'read'; reading: Reading }
   | { kind: 'written'; version: PutVersion }
 );
+/** A request without its serial, kind by kind. */
+type Ask = DrawRequest extends infer R ? (R extends DrawRequest ? Omit<R, 'serial'> : never) : never;
 type Of<K> = Extract<Answer, { kind: K }>;
 
 /** The worker that draws, reads and writes, behind promises and streams. */
@@ -21,18 +23,18 @@ export class Drawing {
   /** Every text that was read. */
   readonly readings = this.answers.pipe(filter((a): a is Of<'read'> => a.kind === 'read'));
 
-  private ask(request: Omit<DrawRequest, 'serial'> & object): number {
+  private ask(request: Ask): number {
     const serial = ++this.serial;
     this.worker.postMessage({ ...request, serial });
     return serial;
   }
   /** Asks for a page; the answer with this serial, or a newer one, comes on `drawn`. */
   draw(document: SiteDocument, page: string): number {
-    return this.ask({ kind: 'draw', document, page } as never);
+    return this.ask({ kind: 'draw', document, page });
   }
   /** Asks for a reading of a text; the answer with this serial, or a newer one, comes on `readings`. */
   read(text: string, corrections: Correction[] = []): number {
-    return this.ask({ kind: 'read', text, corrections } as never);
+    return this.ask({ kind: 'read', text, corrections });
   }
   /** Writes a version of a site; what a person has done to it stays. */
   async write(document: SiteDocument, seed: number): Promise<{ version: PutVersion; ms: number }> {
@@ -40,7 +42,7 @@ export class Drawing {
     const answer = firstValueFrom(
       this.answers.pipe(filter((a): a is Of<'written'> => a.kind === 'written' && a.serial === serial)),
     );
-    this.ask({ kind: 'write', document, seed } as never);
+    this.ask({ kind: 'write', document, seed });
     return answer;
   }
 }

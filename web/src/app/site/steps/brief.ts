@@ -4,8 +4,9 @@ import { Router } from '@angular/router';
 import {
   coverageOf,
   emptyFacts,
-  Facts,
+  fitList,
   knownTrades,
+  limitOf,
   type FactField,
   type ListFact,
   type Reading,
@@ -51,11 +52,11 @@ const REACH: Row[] = [
 const LISTS: { field: ListFact; label: string; hint: string }[] = [
   { field: 'memberships', label: 'Memberships', hint: 'guilds, registers' },
   { field: 'links', label: 'Elsewhere on the web', hint: 'addresses' },
-  { field: 'colours', label: 'Colours', hint: 'lead the look' },
-  { field: 'style', label: 'Style words', hint: 'kept for the look' },
+  { field: 'colours', label: 'Colours', hint: 'lead the next look' },
+  { field: 'style', label: 'Style words', hint: 'kept for you' },
   { field: 'dislikes', label: 'Dislikes', hint: 'kept for you' },
   { field: 'wanted', label: 'Wanted on the site', hint: 'kept for you' },
-  { field: 'unwanted', label: 'Not wanted', hint: 'kept out of the copy' },
+  { field: 'unwanted', label: 'Not wanted', hint: 'kept for you' },
 ];
 
 const VIEWS = [
@@ -289,15 +290,9 @@ export class BriefStep {
     this.store.change({ op: 'setFact', field, value });
   }
   protected fact = (field: FactField): string => this.store.document()?.facts[field] ?? '';
-  protected most = (field: FactField): number | null =>
-    (Facts.properties[field] as { maxLength?: number }).maxLength ?? null;
+  protected most = limitOf;
   protected setList(field: ListFact, text: string): void {
-    const values = text
-      .split(',')
-      .map((v) => v.trim())
-      .filter(Boolean)
-      .slice(0, 24);
-    this.store.change({ op: 'setList', field, values });
+    this.store.change({ op: 'setList', field, values: fitList(field, text.split(',')) });
   }
   protected setPeople(text: string): void {
     const people = text
