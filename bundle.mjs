@@ -6,6 +6,7 @@ const programs = {
   'host/dist/run/main.mjs': 'host/dist/main.js',
   'standins/dist/run/main.mjs': 'standins/dist/main.js',
   'server/dist/run/main.mjs': 'server/dist/main.js',
+  'server/dist/run/spelling-worker.mjs': 'server/dist/writing/spelling-worker.js',
   'server/dist/run/start.mjs': 'server/dist/stack/start.js',
   'server/dist/run/porch.mjs': 'server/dist/cli/porch.js',
 };

@@ -62,7 +62,7 @@ prepare() {
   node_now=$lock$(fingerprint core cms host standins server e2e tsconfig.base.json)
   if stale node "$node_now"; then
     echo 'Building …'
-    node core/shape-registry.mjs
+    node core/registries.mjs
     quietly node_modules/.bin/tsc -b
     node bundle.mjs
     stamp node "$node_now"

@@ -1,7 +1,7 @@
 import express, { Router, type Request } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import type { Pool } from 'pg';
-import { renderPage, type FormState, type SiteDocument } from '@tin-porch/core';
+import { languages, renderPage, type FormState, type SiteDocument } from '@tin-porch/core';
 import { readSubmission } from './forms.js';
 import { keepMessage } from './messages.js';
 
@@ -48,7 +48,8 @@ export function dynamicParts(site: (req: Request) => LiveSite): Router {
       const now = await live.current();
       const form = now?.document.forms.find((f) => f.id === req.params['form']);
       if (!now || !form) return void res.status(404).type('text/plain').send('There is no such form.\n');
-      const { values, errors, trapped } = readSubmission(form, (req.body ?? {}) as Record<string, unknown>);
+      const { words } = languages[now.document.language];
+      const { values, errors, trapped } = readSubmission(form, (req.body ?? {}) as Record<string, unknown>, words);
       if (Object.keys(errors).length) {
         const html = await show(live, { form: form.id, state: 'refused', values, errors });
         return void res
@@ -68,7 +69,7 @@ export function dynamicParts(site: (req: Request) => LiveSite): Router {
           state: 'refused',
           values,
           errors: {
-            '': 'We could not keep your message just now. It is still below: please send it again in a minute.',
+            '': words.lost,
           },
         });
         return void res.status(503).set({ 'cache-control': 'no-store', 'retry-after': '60' }).type('html').send(html);

@@ -1,4 +1,4 @@
-import type { Form } from '@tin-porch/core';
+import { languages, type Form } from '@tin-porch/core';
 import { readSubmission } from './forms.js';
 
 const form: Form = {
@@ -12,9 +12,13 @@ const form: Form = {
   ],
 };
 
+const { words } = languages['en-GB'];
+
 describe('a form', () => {
   it('takes what fits, trimmed, and nothing it did not ask for', () => {
-    expect(readSubmission(form, { name: ' Ada ', mail: 'ada@post.example', message: 'a\r\nb\0', extra: 'x' })).toEqual({
+    expect(
+      readSubmission(form, { name: ' Ada ', mail: 'ada@post.example', message: 'a\r\nb\0', extra: 'x' }, words),
+    ).toEqual({
       values: { name: 'Ada', mail: 'ada@post.example', phone: '', message: 'a\nb' },
       errors: {},
       trapped: false,
@@ -22,10 +26,12 @@ describe('a form', () => {
   });
   it('names each field that does not fit', () => {
     expect(
-      Object.keys(readSubmission(form, { mail: 'ada@post', phone: 'call me', message: 'x'.repeat(5001) }).errors),
+      Object.keys(
+        readSubmission(form, { mail: 'ada@post', phone: 'call me', message: 'x'.repeat(5001) }, words).errors,
+      ),
     ).toEqual(['name', 'mail', 'phone', 'message']);
-    expect(Object.keys(readSubmission(form, { name: ['a', 'b'], mail: { x: 1 } }).errors)).toContain('name');
+    expect(Object.keys(readSubmission(form, { name: ['a', 'b'], mail: { x: 1 } }, words).errors)).toContain('name');
   });
   it('knows a program by the field people do not see', () =>
-    expect(readSubmission(form, { 'leave-empty': 'x' }).trapped).toBeTrue());
+    expect(readSubmission(form, { 'leave-empty': 'x' }, words).trapped).toBeTrue());
 });

@@ -37,6 +37,8 @@ export interface PorchConfig {
   /** RDAP base address (RFC 9083). */
   rdap: string;
   registrar: { url: string; key: string } | null;
+  /** An outside writing service; null where only the writer of the house writes. */
+  writing: { url: string; key: string; name: string } | null;
   acme: { directory: string; contact: string; caaName: string };
   /** PEM files of certificate authorities trusted beside the well-known ones. */
   trust: string[];
@@ -78,6 +80,7 @@ const schema = object({
   }),
   rdap: text,
   registrar: { anyOf: [object({ url: text, key: text }), { type: 'null' }] },
+  writing: { anyOf: [object({ url: text, key: text, name: text }), { type: 'null' }] },
   acme: object({ directory: text, contact: text, caaName: text }),
   trust: { type: 'array', items: text },
   roundCron: text,

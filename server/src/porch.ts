@@ -14,6 +14,9 @@ import { Jobs } from './jobs/jobs.js';
 import { publishSteps, RENEW_DAYS } from './publish/publish.js';
 import { Servers } from './servers/servers.js';
 import { Sites } from './sites/sites.js';
+import { Spellings } from './writing/spelling.js';
+import { WritingClient } from './writing/writing-client.js';
+import { Writing } from './writing/writing.js';
 
 /** Starts Tin Porch’s server: API, interface and job worker against one PostgreSQL. Resolves once it listens. */
 export async function startPorch(
@@ -32,7 +35,22 @@ export async function startPorch(
   const certificates = new Certificates(db, config, sites, servers, registrar);
   const rounds = new Rounds(db, config, sites, servers, registrar);
   const inbox = new Inbox(db, servers);
-  const parts: Parts = { config, accounts, sites, servers, jobs, certificates, registrar, rounds, inbox, events };
+  const spellings = new Spellings();
+  const service = config.writing && { client: new WritingClient(config.writing), name: config.writing.name };
+  const writing = new Writing(db, service, spellings);
+  const parts: Parts = {
+    config,
+    accounts,
+    sites,
+    servers,
+    jobs,
+    certificates,
+    registrar,
+    rounds,
+    inbox,
+    events,
+    writing,
+  };
 
   jobs.handle('deploy', (work) => deploySteps(work, sites, servers));
   jobs.handle('certificate', (work) => certificates.steps(work));
@@ -58,6 +76,7 @@ export async function startPorch(
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
       await jobs.stop();
+      await spellings.close();
       await events.close();
       await db.end();
     },

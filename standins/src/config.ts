@@ -1,3 +1,5 @@
+import type { Behaviour } from './writing/writing.js';
+
 /** Where each stand-in listens, and how it is set up. */
 export interface StandinsConfig {
   data: string;
@@ -6,6 +8,14 @@ export interface StandinsConfig {
     resolvers: { name: string; address: string; port: number }[];
   };
   registrar: { address: string; port: number; apiKey: string };
+  writing: {
+    address: string;
+    port: number;
+    apiKey: string;
+    behaviour: Behaviour;
+    /** The price of a thousand tokens, in pounds. */
+    price: number;
+  };
   acme: {
     address: string;
     port: number;

@@ -10,6 +10,7 @@ import { cachingResolver } from './dns/resolver.js';
 import { serveDns } from './dns/server.js';
 import { Names } from './registrar/names.js';
 import { registrarApp } from './registrar/registrar.js';
+import { writingApp } from './writing/writing.js';
 
 // usage: main.js CONFIG.json
 const config = JSON.parse(readFileSync(process.argv[2] ?? '', 'utf8')) as StandinsConfig;
@@ -33,6 +34,8 @@ const registrar = {
   nameServer: authority.name,
 };
 await listen(createServer(registrarApp(names, registrar)), registrar.port, registrar.address);
+
+await listen(createServer(writingApp(config.writing)), config.writing.port, config.writing.address);
 
 const signer = await Authority.open(config.data);
 const app = acmeApp(signer, {

@@ -1,6 +1,7 @@
 import { allTexts } from '../generate/site.js';
 import { Facts, type FactField, type SiteDocument } from '../model/site.js';
 import type { Operation, SingleOperation } from '../operations/operation.js';
+import { askPlan } from '../plan/ask-plan.js';
 
 /** What a sentence on the ask line comes to: changes, or why there are none. */
 export type Answer = { operation: Operation; words: string } | { operation: null; words: string };
@@ -26,9 +27,12 @@ const unquote = (s: string) =>
     .trim();
 const some = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
-/** Reads a change said in plain words. It knows two kinds so far: a fact set to a value, and words put in the place of others. */
+/** Reads a change said in plain words: of the plan, of a fact, or words put in the place of others. */
 export function ask(document: SiteDocument, sentence: string): Answer {
   const said = sentence.trim().replace(/[.]$/, '');
+  const plan = askPlan(document, said);
+  if (plan)
+    return plan.operation ? { operation: plan.operation, words: plan.words } : { operation: null, words: plan.words };
   const fact =
     /^(?:please\s+)?(?:change|set|make)?\s*(?:the|our|their)?\s*([a-z -]+?)\s*(?:is now|is|to|:|=)\s+(.+)$/is.exec(
       said,
@@ -56,5 +60,9 @@ export function ask(document: SiteDocument, sentence: string): Answer {
     if (!operations.length) return { operation: null, words: `“${from}” stands nowhere on this site.` };
     return { operation: { op: 'batch', operations }, words: `Changed in ${some(operations.length, 'text')}.` };
   }
-  return { operation: null, words: 'Not understood. Try: change “mend” to “repair”, or: phone is 01632 960 114.' };
+  return {
+    operation: null,
+    words:
+      'Not understood. Try: change “mend” to “repair”; phone is 01632 960 114; add a page about prices; move services up.',
+  };
 }

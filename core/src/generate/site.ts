@@ -11,19 +11,28 @@ import {
   type Text,
 } from '../model/site.js';
 import { shapes } from '../shapes/registry.gen.js';
-import { packFor } from '../trades/packs.js';
+import { languages, type LanguageTag } from '../languages/registry.gen.js';
+import { languageOfFacts } from '../languages/format.js';
+import { packOf } from '../writer/slots.js';
+
+/** The language a site is first meant for: the one the brief is in. */
+export const languageFor = (facts: Facts): LanguageTag => {
+  const told = languageOfFacts(facts);
+  return (Object.keys(languages) as LanguageTag[]).find((t) => languages[t].reading === told) ?? 'en-GB';
+};
 
 /** A site that is only a brief so far. */
-export function newDocument(id: string, facts: Facts, seed = 1): SiteDocument {
+export function newDocument(id: string, facts: Facts, seed = 1, language = languageFor(facts)): SiteDocument {
   return {
     schema: SCHEMA_VERSION,
     id,
     seed,
-    language: 'en-GB',
+    language,
+    length: 'middle',
     facts,
     corrections: [],
     without: [],
-    look: drawLook(packFor(facts.trade), seed, facts.colours),
+    look: drawLook(packOf(facts), seed, facts.colours),
     header: null,
     pages: [],
     footer: null,

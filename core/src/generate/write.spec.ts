@@ -5,7 +5,9 @@ import { emptyFacts, needsConfirming } from '../model/site.js';
 import { apply } from '../operations/apply.js';
 import { render } from '../render/render.js';
 import { allTexts, newDocument, toConfirm } from './site.js';
-import { copySentences, writeVersion } from './write.js';
+import { languages } from '../languages/registry.gen.js';
+import { copySentences } from '../writer/sentences.js';
+import { writeVersion } from './write.js';
 
 const written = (facts = demoFacts, seed = 1) =>
   apply(newDocument('x', facts, seed), writeVersion(facts, seed)).document;
@@ -18,17 +20,20 @@ describe('the writer', () => {
   });
 
   it('takes no greeting, wish, question or number from a mail into the copy', () => {
-    expect(copySentences(demoFacts.description)).toEqual([
+    expect(copySentences(demoFacts.description, languages['en-GB'])).toEqual([
       'We are a small yard at the top of the old slip.',
       'Three of us mend wooden boats up to forty feet.',
       'The yard has been here since 1987.',
+      'My uncle began it with one cradle and a borrowed winch, and the cradle is still in use.',
+      'Anna Hollis does the planking and Peter Wren the masts.',
+      'In winter we keep a list of who is waiting and ring when there is room.',
     ]);
   });
 
   it('keeps a sentence that only mentions what others do not do any more, or a map that is no page', () => {
     const told =
       'The workshop keeps a box of old parts for machines nobody makes parts for any more. Hire bicycles go out with a lock and a map of the sea wall. We do not sell bicycles. Please put a map on the website.';
-    expect(copySentences(told)).toEqual([
+    expect(copySentences(told, languages['en-GB'])).toEqual([
       'The workshop keeps a box of old parts for machines nobody makes parts for any more.',
       'Hire bicycles go out with a lock and a map of the sea wall.',
     ]);
@@ -43,13 +48,17 @@ describe('the writer', () => {
     }
   });
 
-  it('marks every line of a trade pack that says what the business does, and shows a placeholder where nothing is known', () => {
-    const steps = allTexts(written(demoFacts, 1)).filter(
-      (t) => t.text.from.kind === 'pack' && t.text.from.line.includes('/steps/'),
+  it('marks every line of a trade pack that says what the business does, and makes no page of nothing', () => {
+    const long = { language: 'en-GB', length: 'long' } as const;
+    const told = apply(newDocument('x', demoFacts), writeVersion(demoFacts, 1, long)).document;
+    const lines = allTexts(told).filter(
+      (t) => t.text.from.kind === 'pack' && /\/(?:steps|services)\//.test(t.text.from.line),
     );
-    for (const t of steps) expect(needsConfirming(t.text)).toBeTrue();
+    expect(lines.length).toBeGreaterThan(8);
+    for (const t of lines) expect(needsConfirming(t.text)).toBeTrue();
     const bare = written({ ...emptyFacts(), name: 'Tolliver', trade: 'thatcher' });
-    expect(toConfirm(bare).some((t) => t.text.from.kind === 'placeholder')).toBeTrue();
+    expect(bare.pages.map((p) => p.id)).toEqual(['home']);
+    expect(toConfirm(bare)).toEqual([]);
     expect(allTexts(bare).every((t) => t.text.from.kind !== 'pack' || !t.text.from.claim)).toBeTrue();
   });
 

@@ -1,12 +1,24 @@
+import { languages, type LanguageTag } from '../languages/registry.gen.js';
+import type { Message, SiteLanguage } from '../languages/language.js';
+import { priceIn } from '../languages/format.js';
 import { drawLook } from '../look/look.js';
-import type { Facts, Form, Page, Section, Service, Text } from '../model/site.js';
+import type { Facts, Form, Length, Page, Section, Service, Text } from '../model/site.js';
 import type { PutVersion } from '../operations/operation.js';
+import { decide, materialOf, type Decision, type Material } from '../plan/decide.js';
+import { slugOf } from '../plan/slug.js';
 import type { TradePack } from '../trades/pack.js';
-import { packFor } from '../trades/packs.js';
-import { proseOf } from '../reading/labels.js';
-import { readText } from '../reading/read-text.js';
-import { sentenceAt } from '../reading/span.js';
-import { seeded, type Random } from './random.js';
+import { speaks } from '../languages/format.js';
+import { splitSentences } from '../writer/sentences.js';
+import { capital, houseOf, packOf, serviceIn, slotsOf, speaksForOne, toneOf } from '../writer/slots.js';
+import { joined, Speaker } from '../writer/speaker.js';
+import { seeded, shortHash, type Random } from './random.js';
+
+/** How a version is written, besides its facts. */
+export interface Writing {
+  language: LanguageTag;
+  length: Length;
+}
+export const STANDARD_WRITING: Writing = { language: 'en-GB', length: 'middle' };
 
 const brief = (value: string, quote = value): Text => ({ value, from: { kind: 'brief', quote: quote.slice(0, 2000) } });
 const invitation = (value: string, line: string): Text => ({ value, from: { kind: 'pack', line, claim: false } });
@@ -14,365 +26,532 @@ const claim = (value: string, line: string): Text => ({ value, from: { kind: 'pa
 const placeholder = (value: string, ask: string): Text => ({ value, from: { kind: 'placeholder', ask } });
 const nothing: Text = { value: '', from: { kind: 'designer' } };
 
-const list = (items: string[]) =>
-  items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)!}`;
-const capital = (s: string) => (s ? s[0]!.toUpperCase() + s.slice(1) : s);
-const town = (place: string) => place.split(',')[0]!.trim();
-const article = (noun: string) => (/^[aeiou]/i.test(noun) ? 'an' : 'a');
-/** Lowers the first letter of a service so that it reads inside a sentence; names and initials keep theirs. */
-const inside = (s: string) => (/^[A-Z][a-z]/.test(s) ? s[0]!.toLowerCase() + s.slice(1) : s);
+/** Of claims of the trade pack a site gets no more than this: the rest of a bare list stays bare. */
+const MOST_CLAIMS: Record<Length, number> = { short: 0, middle: 4, long: 8 };
 
-const NOT_FOR_VISITORS = new Set<string>([
-  'wanted',
-  'unwanted',
-  'style',
-  'colour',
-  'dislike',
-  'aim',
-  'keyword',
-  'phone',
-  'mail',
-  'price',
-  'hours',
-  'address',
-]);
-const NOT_COPY =
-  /\b(web ?site|web ?page|home ?page|e-?mail me|please|thanks|thank you|regards|cheers|sincerely|let me know|hope (you|this)|attached|lovely to|nice to (meet|see)|good to (meet|see)|as promised|stuff for|for the site|the site|this site|our site|on our door|on the door|ignore (that|this)|last (week|time)|sorry|notes from|p\.?s\.?|see you|speak soon|as discussed|could you|can you|would you|we'd like|we would like|we want|i want|i'd like|i['’]d love|we['’]d love|would love|not sure|maybe|budget|deadline|logo|colou?rs?|font|invoice)\b|[@?]|https?:|\d{5,}|^(hi|hello|dear|morning|afternoon|hiya|all the best|best|best wishes|kind regards|yours|love)\b(?! of)/i;
-
-/** The sentences of a free description that can stand on a site: no greetings, wishes, questions, addresses or numbers to ring. */
-export function copySentences(description: string): string[] {
-  // What speaks of the site to be made, or of what is not done, is meant for the designer and not for visitors.
-  const notCopy = readText(description).spans.filter((s) => NOT_FOR_VISITORS.has(s.field));
-  const asides = notCopy.map((s) => sentenceAt(description, s.from).text.replace(/\s+/g, ' '));
-  const aside = (sentence: string) => asides.some((a) => a.includes(sentence));
-  return proseOf(description)
-    .split(/\n{2,}|\n(?=[-*•–])|(?<=[.!])\s+(?=[\p{Lu}"“‘'])/u)
-    .map((s) =>
-      s
-        .replace(/\s+/g, ' ')
-        .replace(/^[-*•–#>\s]+/, '')
-        .replace(/^what (?:i|we) do:\s*/i, '')
-        .trim(),
-    )
-    .filter((s) => s.split(' ').length >= 5 && s.length <= 400 && !NOT_COPY.test(s) && !aside(s))
-    .map((s) => (/[.!…]$/.test(s) ? capital(s) : `${capital(s)}.`))
-    .filter((s, n, all) => all.findIndex((t) => t.toLowerCase() === s.toLowerCase()) === n);
+interface Desk {
+  facts: Facts;
+  language: SiteLanguage;
+  length: Length;
+  pack: TradePack;
+  random: Random;
+  material: Material;
+  decision: Decision;
+  speaker: Speaker;
+  /** The client’s sentences that stand nowhere yet. */
+  left: string[];
+  claims: number;
+  /** Entries of the trade pack that have given a line. */
+  entries: Set<TradePack['services'][number]>;
+  counter: number;
+  words: SiteLanguage['words'];
 }
 
-function serviceText(service: Service, pack: TradePack, used: Set<string>): Text {
-  if (service.detail)
+const section = (desk: Desk, shape: string, reason: string, feeds: string[], content: Section['content']): Section => ({
+  id: `s${++desk.counter}`,
+  shape,
+  reason,
+  feeds,
+  content,
+});
+const page = (id: string, label: string, reason: string, sections: Section[], parent?: string): Page => ({
+  id,
+  slug: id === 'home' ? '' : slugOf(label),
+  label,
+  ...(parent && { parent }),
+  reason,
+  seo: { title: null, description: null },
+  sections,
+});
+
+/** A heading that no other on the site repeats; the name of the business where no pattern fits. */
+const heading = (desk: Desk, message: Message): Text =>
+  desk.speaker.say(message) ?? brief(desk.facts.name, desk.facts.name);
+
+/** The name of a service; one that nobody has put into this language waits for somebody who does. */
+function serviceName({ facts, language }: Desk, service: Service): Text {
+  const name = serviceIn(language, service.name, facts);
+  return name === null
+    ? placeholder(service.name, `What is “${service.name}” called in ${language.english}?`)
+    : brief(name, service.name);
+}
+
+/** Fewer words than this are no section of their own. */
+const ENOUGH_FOR_A_STORY = 12;
+const wordCount = (text: string) => text.split(/\s+/).filter(Boolean).length;
+
+/** What is said of a service: the client’s own words, else a line of the trade that is still to confirm, else nothing. */
+function serviceText(desk: Desk, service: Service): Text {
+  const { facts, language, pack, speaker } = desk;
+  if (service.detail && speaks(language, facts))
     return brief(
       /[.!?…]$/.test(service.detail) ? capital(service.detail) : `${capital(service.detail)}.`,
       service.detail,
     );
+  if (service.detail || language.reading !== 'en' || desk.claims >= MOST_CLAIMS[desk.length]) return nothing;
   const name = service.name.toLowerCase();
-  for (const entry of pack.services)
-    if (entry.match.some((m) => name.includes(m)))
-      for (const [n, line] of entry.lines.entries())
-        if (!used.has(line)) {
-          used.add(line);
-          return claim(line, `${pack.id}/services/${entry.match[0]}/${n}`);
-        }
+  for (const entry of pack.services) {
+    const match = entry.match.find((m) => name.includes(m));
+    if (!match) continue;
+    // One line of an entry is enough for a site: two rooms said alike are better left bare.
+    if (desk.entries.has(entry)) return nothing;
+    desk.entries.add(entry);
+    const n = Math.floor(desk.random.next() * entry.lines.length);
+    desk.claims++;
+    speaker.use(entry.lines[n]!);
+    return claim(entry.lines[n]!, `${pack.id}/services/${match}/${n}`);
+  }
   return nothing;
 }
 
-interface Desk {
-  facts: Facts;
-  pack: TradePack;
-  random: Random;
-  /** Copy sentences not yet used anywhere on the site. */
-  sentences: string[];
-  services: Service[];
+const servicePrice = ({ facts, language, decision }: Desk, service: Service): Text =>
+  service.price && decision.showPrices ? brief(priceIn(language, service.price, facts), service.price) : nothing;
+
+/** Takes the client’s sentences from the front, as many as fit into so many characters. */
+function take(desk: Desk, most: number, count: number): string[] {
+  const out: string[] = [];
+  let size = 0;
+  while (desk.left.length && out.length < count && (out.length === 0 || size + desk.left[0]!.length < most)) {
+    const next = desk.left.shift()!;
+    size += next.length;
+    out.push(next);
+    desk.speaker.use(next);
+  }
+  return out;
 }
 
-function openingHeading({ facts, pack, random, services }: Desk): Text {
-  const place = town(facts.place);
-  const offers: Text[] = [];
-  if (facts.strapline) offers.push(brief(facts.strapline));
-  const names = services.map((s) => s.name);
-  // Names that hold an “and” of their own do not string together.
-  const short = names.filter((s) => !/&| and |,/.test(s) && s.length < 28).slice(0, 3);
-  if (short.length >= 2) {
-    const some = [short[0]!, ...short.slice(1).map(inside)];
-    offers.push(brief(`${list(some)}${place ? ` in ${place}` : ''}.`, `${list(short)}${place ? `, ${place}` : ''}`));
-  }
-  const noun = facts.trade || (pack.id === 'any' ? '' : pack.noun);
-  if (noun && place) offers.push(brief(`${capital(article(noun))} ${inside(noun)} in ${place}.`, `${noun}, ${place}`));
-  if (facts.founded && place && noun)
-    offers.push(
-      brief(
-        `${capital(article(noun))} ${inside(noun)} in ${place} since ${facts.founded}.`,
-        `${noun}, ${place}, ${facts.founded}`,
-      ),
-    );
-  if (!offers.length) return brief(facts.name);
-  // A strapline is the client’s own choice of first words: other versions lead with something else only half the time.
-  return facts.strapline && random.next() < 0.6 ? offers[0]! : random.pick(offers);
-}
+/** Facts that the client’s own sentences can tell by naming them. */
+const TELLING = /^(?:s\d|founded|audience|areaNoun|person1|Member|tongues|k\d|place)$/;
 
-function openingLead({ facts, pack, sentences, services }: Desk, heading: string): Text {
-  const first = sentences.shift();
-  if (first) {
-    if (first.length < 90 && sentences[0] && first.length + sentences[0].length < 220)
-      return brief(`${first} ${sentences.shift()!}`, `${first} …`);
-    return brief(first);
-  }
-  const noun = facts.trade || pack.noun;
-  const what = `${facts.name} is ${article(noun)} ${inside(noun)}${facts.place ? ` in ${town(facts.place)}` : ''}`;
-  // Names that hold a comma or an “and” of their own do not string together.
-  const names = services
-    .map((s) => inside(s.name))
-    .filter((s) => !/&| and |,/.test(s))
-    .slice(0, 4);
-  const unsaid = names.filter((s) => !heading.toLowerCase().includes(s.toLowerCase()));
-  return brief(
-    unsaid.length > 1 ? `${what}: ${list(unsaid)}.` : `${what}.`,
-    [facts.name, noun, facts.place, ...names].filter(Boolean).join(', '),
+/** What sentences of the client say already: the facts whose words stand in them. */
+function toldBy(speaker: Speaker, sentences: readonly string[]): string[] {
+  const text = sentences.join(' ').toLowerCase();
+  return [...speaker.slots].flatMap(([name, slot]) =>
+    slot.value.length > 2 && TELLING.test(name) && text.includes(slot.value.toLowerCase()) ? slot.says : [],
+  );
+}
+const mentions = (desk: Desk, sentences: readonly string[]): void =>
+  desk.speaker.mention(...toldBy(desk.speaker, sentences));
+
+/** What facts can say about who the business is, most telling first; the order turns with the seed. */
+const ABOUT: Message[] = ['founded', 'people', 'audience', 'area', 'membership', 'benefits', 'premises', 'tongues'];
+const WEAVE = { short: 1, middle: 2, long: 3 };
+
+function aimAction(desk: Desk): Text {
+  const messages: Record<string, Message> = {
+    rung: 'aimRung',
+    bookings: 'aimBookings',
+    sell: 'aimSell',
+    inform: 'aimInform',
+    support: 'aimSupport',
+  };
+  return (
+    desk.speaker.say(messages[desk.decision.aim] ?? 'aimFound') ??
+    desk.speaker.say('aimFound') ??
+    invitation(desk.words.labels.contact, 'label')
   );
 }
 
-const slugFor = (label: string) =>
-  label
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '');
+function openingLead(desk: Desk): Text {
+  const { speaker } = desk;
+  const own = take(desk, 230, desk.length === 'short' ? 1 : 2);
+  mentions(desk, own);
+  const parts: Text[] = own.map((s) => brief(s));
+  // One short sentence is little for the first thing people read: what the facts add comes behind it.
+  const size = own.join(' ').length;
+  const room = WEAVE[desk.length] - (size > 110 ? 2 : size > 60 ? 1 : 0);
+  const more =
+    room > 0
+      ? speaker.weave(
+          ['offer', 'area', 'audience', 'founded', 'hours', 'price', 'benefits', 'people'],
+          Math.min(room, own.length ? 1 : 3),
+        )
+      : null;
+  if (!own.length && (more?.value.length ?? 0) < 40) {
+    const who = speaker.say('identity');
+    if (who) parts.push(who);
+    speaker.tell('identity');
+  }
+  if (more) parts.push(more);
+  return joined(parts) ?? speaker.say('reach') ?? brief(desk.facts.name, desk.facts.name);
+}
+
+/** Paragraphs of a story: the client’s sentences, a few to a paragraph, and then what only the sheet knows. */
+function story(desk: Desk, own: readonly string[], woven: number): Text[] {
+  mentions(desk, own);
+  const paragraphs: Text[] = [];
+  let open: string[] = [];
+  for (const sentence of own) {
+    if (open.length && open.join(' ').length + sentence.length > 320) {
+      paragraphs.push(brief(open.join(' ')));
+      open = [];
+    }
+    open.push(sentence);
+  }
+  if (open.length) paragraphs.push(brief(open.join(' ')));
+  const turned = [...ABOUT];
+  for (let n = Math.floor(desk.random.next() * 3); n > 0; n--) turned.push(turned.shift()!);
+  const more = woven > 0 ? desk.speaker.weave(turned, woven) : null;
+  if (more) paragraphs.push(more);
+  return paragraphs.slice(0, 12);
+}
+
+function servicesSection(desk: Desk, full: boolean): Section {
+  const { services, priced } = desk.material;
+  const count = services.length === 1 ? 'one service' : `${services.length} services`;
+  if (full)
+    return section(
+      desk,
+      'services/ledger',
+      `Every service of the brief${priced.length ? ', with its price where one is given' : ''}.`,
+      ['services'],
+      {
+        heading: heading(desk, 'ledgerHeading'),
+        items: services.map((s) => ({
+          name: serviceName(desk, s),
+          text: serviceText(desk, s),
+          price: servicePrice(desk, s),
+        })),
+      },
+    );
+  return section(
+    desk,
+    'services/columns',
+    `The brief names ${count}; the full list has a page of its own.`,
+    ['services'],
+    {
+      heading: heading(desk, 'offerHeading'),
+      items: services.slice(0, 6).map((s) => ({ name: serviceName(desk, s), text: servicePrice(desk, s) })),
+      more: desk.speaker.say('more') ?? nothing,
+    },
+  );
+}
+
+function visitSection(desk: Desk): Section | null {
+  const { address, hours, phone, mail } = desk.facts;
+  if (!address && !hours && !phone && !mail) return null;
+  const feeds = (['address', 'hours', 'phone', 'mail', 'area'] as const).filter((f) => desk.facts[f]);
+  return section(desk, 'visit/card', `The facts give ${feeds.filter((f) => f !== 'area').join(', ')}.`, feeds, {
+    heading: heading(desk, 'visitHeading'),
+    note: desk.speaker.weave(['area', 'tongues', 'premises'], 1) ?? nothing,
+  });
+}
+
+const callSection = (desk: Desk, action: Text, message: 'callHeading' | 'askHeading' = 'callHeading'): Section =>
+  section(
+    desk,
+    'call/band',
+    'Where reading ends there is a way to get in touch.',
+    ['phone'].filter(() => desk.facts.phone),
+    {
+      heading: heading(desk, message),
+      action,
+    },
+  );
+
+const formSection = (desk: Desk): Section =>
+  section(
+    desk,
+    'contact/form',
+    'A form for those who would rather write.',
+    ['mail'].filter(() => desk.facts.mail),
+    {
+      form: 'contact',
+      heading: heading(desk, 'contactHeading'),
+      lead: desk.speaker.say('contactLead') ?? nothing,
+      action: desk.speaker.say('send') ?? nothing,
+      thanks: desk.speaker.say('thanks') ?? nothing,
+    },
+  );
+
+/** How a job goes, from the trade pack: each step is to confirm. */
+export function stepsSection(desk: Pick<Desk, 'pack' | 'speaker'> & Desk): Section {
+  const { pack } = desk;
+  return section(
+    desk,
+    'steps/numbered',
+    'People who have never been want to know what happens. From the trade pack, so each step is to confirm.',
+    ['trade'],
+    {
+      heading: desk.speaker.say('stepsHeading') ?? invitation(pack.stepsHeadings[0]!, `${pack.id}/stepsHeadings`),
+      items: pack.steps.map((s, n) => ({
+        name: claim(s.name, `${pack.id}/steps/${n}`),
+        text: claim(s.text, `${pack.id}/steps/${n}`),
+      })),
+    },
+  );
+}
+
+/** The sections of the home page, in the order that what the site is for asks for. */
+function homeSections(desk: Desk, action: Text): Section[] {
+  const { facts, decision, material, random, words, pack } = desk;
+  const { services } = material;
+  const first =
+    facts.strapline && speaks(desk.language, facts) && random.next() < 0.6
+      ? brief(facts.strapline)
+      : heading(desk, 'openingHeading');
+  desk.speaker.use(first.value);
+  const opening = section(
+    desk,
+    random.pick(['opening/split', 'opening/split', 'opening/overlap']),
+    'Says at once what this is and where, from the services and the place.',
+    ['name', 'trade', 'place', 'services', 'description'].filter((f) => facts[f as 'name'].length > 0),
+    {
+      heading: first,
+      lead: openingLead(desk),
+      action,
+      second: services.length ? (desk.speaker.say('second') ?? nothing) : nothing,
+      scene: pack.scene,
+      alt: invitation(words.scenes[pack.scene] ?? '', `scene/${pack.scene}`),
+    },
+  );
+  const offer = services.length ? [servicesSection(desk, decision.services === null)] : [];
+  // With an about page the home page tells a part of the story, and that page the rest.
+  const own = decision.about ? take(desk, 320, Math.min(2, Math.floor(desk.left.length / 3))) : take(desk, 1200, 20);
+  const paragraphs = story(desk, own, decision.about ? (own.length ? 0 : 1) : WEAVE[desk.length] + 1);
+  const tale =
+    own.length > 0 || wordCount(paragraphs.map((p) => p.value).join(' ')) >= ENOUGH_FOR_A_STORY
+      ? [
+          section(
+            desk,
+            'story/aside',
+            own.length
+              ? 'The brief says something about the business that belongs on the first page.'
+              : 'Woven from facts the other sections leave unsaid.',
+            ['description', 'founded', 'people', 'area', 'audience'].filter((f) => facts[f as 'name'].length > 0),
+            {
+              heading: heading(desk, 'storyHeading'),
+              paragraphs,
+            },
+          ),
+        ]
+      : [];
+  const early =
+    (decision.aim === 'rung' || decision.aim === 'bookings') && services.length > 3 ? [callSection(desk, action)] : [];
+  const steps = decision.steps && decision.onePage === false ? [stepsSection(desk)] : [];
+  const middle =
+    decision.aim === 'inform' || decision.aim === 'support'
+      ? [...tale, ...offer, ...steps]
+      : [...offer, ...early, ...tale, ...steps];
+  const visit = visitSection(desk);
+  const last = decision.onePage
+    ? [...(visit ? [visit] : []), ...(decision.form ? [formSection(desk)] : [])]
+    : facts.address || facts.hours
+      ? [visit!]
+      : early.length
+        ? []
+        : [callSection(desk, action)];
+  return [opening, ...middle, ...last];
+}
+
+function servicesPage(desk: Desk, action: Text): Page[] {
+  const { decision, facts, language, words } = desk;
+  desk.speaker.turn();
+  const top = section(desk, 'opening/plain', 'Names the page in the words of the trade.', ['services'], {
+    heading: heading(desk, 'servicesHeading'),
+    lead: desk.speaker.weave(['keyword', 'servicesLead'], desk.length === 'short' ? 1 : 2) ?? nothing,
+  });
+  const main = page(
+    'services',
+    houseOf(desk.pack) === 'stay' ? words.labels.rooms : words.labels.services,
+    decision.services!,
+    [top, servicesSection(desk, true), callSection(desk, action, 'askHeading')],
+  );
+  const under = decision.own.map((service, n) => {
+    desk.speaker.turn();
+    const name = serviceName(desk, service);
+    const sentences = splitSentences(service.detail);
+    const half = Math.max(1, Math.ceil(sentences.length / 2));
+    const label = name.value.slice(0, 40);
+    return page(
+      `service-${n + 1}`,
+      label,
+      `There is enough to say about it: ${service.detail.split(/\s+/).length} words.`,
+      [
+        section(desk, 'opening/plain', 'Names the service, with its price where there is one.', ['services'], {
+          heading: name,
+          lead: servicePrice(desk, service).value ? servicePrice(desk, service) : nothing,
+        }),
+        section(desk, 'story/aside', 'The client’s own words about it.', ['services'], {
+          heading: heading(desk, 'storyHeading'),
+          paragraphs: speaks(language, facts)
+            ? [sentences.slice(0, half), sentences.slice(half)]
+                .filter((p) => p.length)
+                .map((p) => brief(capital(p.join(' '))))
+            : [placeholder(service.detail, `How does this read in ${language.english}?`)],
+        }),
+        callSection(desk, action),
+      ],
+      'services',
+    );
+  });
+  // What has a page of its own is only begun in the list.
+  if (under.length) {
+    const items = main.sections[1]!.content['items'] as { name: Text; text: Text }[];
+    for (const service of decision.own) {
+      const n = desk.material.services.indexOf(service);
+      const first = splitSentences(service.detail)[0] ?? '';
+      if (items[n] && speaks(language, facts)) items[n].text = brief(capital(first), service.detail);
+    }
+  }
+  return [main, ...under];
+}
+
+function pricesPage(desk: Desk, action: Text): Page {
+  const { decision, material, words } = desk;
+  desk.speaker.turn();
+  return page('prices', words.labels.prices, decision.prices!, [
+    section(desk, 'opening/plain', 'Names the page.', ['services'], {
+      heading: heading(desk, 'pricesHeading'),
+      lead: nothing,
+    }),
+    section(desk, 'services/ledger', 'Every service that has a price.', ['services'], {
+      heading: heading(desk, 'ledgerHeading'),
+      items: material.priced.map((s) => ({ name: serviceName(desk, s), text: nothing, price: servicePrice(desk, s) })),
+    }),
+    callSection(desk, action),
+  ]);
+}
+
+function aboutPage(desk: Desk, action: Text): Page {
+  const { facts, decision, words } = desk;
+  desk.speaker.turn();
+  const top = heading(desk, 'aboutHeading');
+  const paragraphs = story(desk, take(desk, 4000, 40), WEAVE[desk.length] + 2);
+  const apart = facts.apart && speaks(desk.language, facts) && !desk.speaker.has(facts.apart) ? facts.apart : '';
+  if (
+    apart &&
+    !paragraphs.some((p) => p.value.includes(apart.replace(/[.]$/, ''))) &&
+    !desk.language.notCopy.test(apart)
+  )
+    paragraphs.push(brief(/[.!?…]$/.test(apart) ? capital(apart) : `${capital(apart)}.`, apart));
+  return page('about', words.labels.about, decision.about!, [
+    section(
+      desk,
+      'opening/plain',
+      'The name, and how long it has been there.',
+      ['name', 'founded', 'people'].filter((f) => facts[f as 'name'].length > 0),
+      {
+        heading: top,
+        lead: nothing,
+      },
+    ),
+    section(
+      desk,
+      'story/aside',
+      'In the brief’s own sentences, and then what only the sheet knows.',
+      ['description', 'founded', 'people', 'memberships'].filter((f) => facts[f as 'name'].length > 0),
+      {
+        heading: heading(desk, 'aboutStoryHeading'),
+        paragraphs: paragraphs.length
+          ? paragraphs
+          : [placeholder(`${facts.name}: …`, 'How did it begin, who works there, and what do you care about?')],
+      },
+    ),
+    callSection(desk, action),
+  ]);
+}
+
+function contactPage(desk: Desk, action: Text): Page {
+  desk.speaker.turn();
+  const visit = visitSection(desk);
+  const sections = [...(desk.decision.form ? [formSection(desk)] : []), ...(visit ? [visit] : [])];
+  return page(
+    'contact',
+    desk.words.labels.contact,
+    'The page everything else leads to.',
+    sections.length ? sections : [callSection(desk, action)],
+  );
+}
+
+/** Two pages never share an address. */
+function withOwnAddresses(pages: Page[]): Page[] {
+  const taken = new Set<string>();
+  return pages.map((p) => {
+    let { slug } = p;
+    for (let n = 2; taken.has(slug); n++) slug = `${p.slug}-${n}`;
+    taken.add(slug);
+    return slug === p.slug ? p : { ...p, slug };
+  });
+}
+
+/** What the writer sits down with. */
+export function deskFor(facts: Facts, seed: number, { language: tag, length }: Writing): Desk {
+  const language = languages[tag];
+  // Two businesses of one trade do not draw the same lots: the name is part of the seed.
+  const random = seeded(seed + parseInt(shortHash(facts.name).slice(0, 7), 16));
+  const material = materialOf(facts, language);
+  const slots = slotsOf(language, facts, random, material.services);
+  const speaker = new Speaker(
+    language,
+    slots,
+    toneOf(facts),
+    speaksForOne(language, facts),
+    random,
+    facts.tone ? 0.9 : 0.05,
+  );
+  speaker.tell(...toldBy(speaker, material.sentences));
+  return {
+    facts,
+    language,
+    length,
+    pack: packOf(facts),
+    random,
+    material,
+    decision: decide(facts, material, length),
+    speaker,
+    left: [...material.sentences],
+    claims: 0,
+    entries: new Set(),
+    counter: 0,
+    words: language.words,
+  };
+}
+
+/** The contact form of a site in a language. */
+export const contactForm = (language: SiteLanguage, deliverTo: string): Form => {
+  const { name, mail, phone, message } = language.words.form;
+  return {
+    id: 'contact',
+    deliverTo,
+    fields: [
+      { name: 'name', label: name, type: 'text', required: true },
+      { name: 'mail', label: mail, type: 'email', required: true },
+      { name: 'phone', label: phone, type: 'tel', required: false },
+      { name: 'message', label: message, type: 'long', required: true },
+    ],
+  };
+};
 
 /**
  * Writes a version of a site from its facts: plan, words, form and look, as the operation that puts it in place. Pure;
- * the same facts and seed give the same version. What the facts do not say is either left out, marked as a claim of
- * the trade pack to confirm, or a visible placeholder.
+ * the same facts, writing and seed give the same version. What the facts do not say is either left out, marked as a
+ * claim of the trade pack to confirm, or a visible placeholder.
  */
-export function writeVersion(facts: Facts, seed: number): PutVersion {
-  const pack = packFor(`${facts.trade} ${facts.trade ? '' : facts.name}`);
-  const random = seeded(seed);
-  const services = facts.services.filter((s) => s.name.trim());
-  const desk: Desk = { facts, pack, random, sentences: copySentences(facts.description), services };
-  const used = new Set<string>();
-  const action = invitation(random.pick(pack.actions), `${pack.id}/actions`);
-  let counter = 0;
-  const section = (shape: string, reason: string, content: Section['content']): Section => ({
-    id: `s${++counter}`,
-    shape,
-    reason,
-    content,
-  });
-
-  const area = facts.area ? brief(`Area served: ${facts.area.replace(/[.]$/, '')}.`, facts.area) : nothing;
-  const heading = openingHeading(desk);
-  const lead = openingLead(desk, heading.value);
-  const home: Section[] = [
-    section(
-      random.pick(['opening/split', 'opening/split', 'opening/overlap']),
-      'Says at once what this is and where, from the services and the place.',
-      {
-        heading,
-        lead,
-        action,
-        second: services.length
-          ? invitation(random.pick(['See the work', 'What we do', 'All the work']), 'any/second')
-          : nothing,
-        scene: pack.scene,
-        alt: invitation(pack.sceneAlt, `${pack.id}/scene`),
-      },
-    ),
+export function writeVersion(facts: Facts, seed: number, writing: Writing = STANDARD_WRITING): PutVersion {
+  const desk = deskFor(facts, seed, writing);
+  const { decision, words } = desk;
+  const action = aimAction(desk);
+  const home = page(
+    'home',
+    words.labels.home,
+    decision.onePage ? 'All there is to say fits on a page.' : 'Where most people arrive.',
+    homeSections(desk, action),
+  );
+  const pages = [
+    home,
+    ...(decision.services ? servicesPage(desk, action) : []),
+    ...(decision.prices ? [pricesPage(desk, action)] : []),
+    ...(decision.about ? [aboutPage(desk, action)] : []),
+    ...(decision.onePage ? [] : [contactPage(desk, action)]),
   ];
-  const worksHeading = random.pick(pack.worksHeadings);
-  const texts = new Map(services.map((s) => [s.id, serviceText(s, pack, used)]));
-  if (services.length)
-    home.push(
-      section(
-        'services/columns',
-        `The brief names ${services.length === 1 ? 'one service' : `${services.length} services`}.`,
-        {
-          heading: invitation(worksHeading, `${pack.id}/worksHeadings`),
-          // The full lines stand on the services page; here only what fits a glance.
-          items: services.slice(0, 6).map((s) => ({ name: brief(s.name), text: s.price ? brief(s.price) : nothing })),
-          more:
-            services.length > 6
-              ? invitation(`All ${services.length}, with prices`, 'any/more')
-              : invitation('More about each', 'any/more'),
-        },
-      ),
-    );
-  const forAbout = desk.sentences.splice(0, Math.max(desk.sentences.length - 2, Math.ceil(desk.sentences.length / 2)));
-  if (desk.sentences.length)
-    home.push(
-      section('story/aside', 'The brief says something about the business that belongs on the first page.', {
-        heading: brief(
-          capital(
-            `${facts.place ? `${town(facts.place)}, ` : ''}${facts.founded ? `since ${facts.founded}` : facts.name}`,
-          ),
-          [facts.place, facts.founded].filter(Boolean).join(', ') || facts.name,
-        ),
-        paragraphs: desk.sentences.map((s) => brief(s)),
-      }),
-    );
-  if (pack.steps.length && random.next() < 0.75)
-    home.push(
-      section(
-        'steps/numbered',
-        'People who have never been want to know what happens. From the trade pack, so each step is to confirm.',
-        {
-          heading: invitation(random.pick(pack.stepsHeadings), `${pack.id}/stepsHeadings`),
-          items: pack.steps.map((s, n) => ({
-            name: claim(s.name, `${pack.id}/steps/${n}`),
-            text: claim(s.text, `${pack.id}/steps/${n}`),
-          })),
-        },
-      ),
-    );
-  if (facts.address || facts.hours)
-    home.push(
-      section('visit/card', 'The facts give an address or hours.', {
-        heading: invitation(
-          random.pick(
-            facts.address && facts.hours
-              ? ['Where and when', 'Finding us']
-              : facts.address
-                ? ['Where to find us', 'The way here']
-                : ['When we are here', 'Opening hours'],
-          ),
-          'any/visit',
-        ),
-        note: area,
-      }),
-    );
-  else
-    home.push(
-      section('call/band', 'Every page ends with a way to get in touch.', {
-        heading: invitation(random.pick(pack.contactHeadings), `${pack.id}/contactHeadings`),
-        action,
-      }),
-    );
-
-  const pages: Page[] = [
-    {
-      id: 'home',
-      slug: '',
-      label: 'Home',
-      reason: 'Where most people arrive.',
-      seo: { title: null, description: null },
-      sections: home,
-    },
-  ];
-  const page = (id: string, label: string, reason: string, sections: Section[]) =>
-    pages.push({ id, slug: slugFor(label), label, reason, seo: { title: null, description: null }, sections });
-  const otherContactHeading =
-    pack.contactHeadings.find((h) => !home.some((s) => (s.content['heading'] as Text | undefined)?.value === h)) ??
-    pack.contactHeadings[0]!;
-
-  page('services', 'Services', 'People compare by what you do and what it costs.', [
-    section('opening/plain', 'Names the page in the words of the trade.', {
-      heading: services.length
-        ? brief(
-            services.length === 1
-              ? services[0]!.name
-              : `${services[0]!.name}, ${inside(services.at(-1)!.name)}${services.length > 2 ? ' and the rest' : ''}`.replace(
-                  /, (?=[^,]*$)/,
-                  services.length === 2 ? ' and ' : ', ',
-                ),
-            list(services.map((s) => s.name)),
-          )
-        : placeholder('What you can come to us for', 'What are your services, in a line each, and what do they cost?'),
-      lead: nothing,
-    }),
-    ...(services.length
-      ? [
-          section('services/ledger', 'Every service of the brief, with its price where one is given.', {
-            heading: invitation(
-              pack.worksHeadings.find((h) => h !== worksHeading) ?? 'One by one',
-              `${pack.id}/worksHeadings`,
-            ),
-            items: services.map((s) => ({
-              name: brief(s.name),
-              text: texts.get(s.id)!,
-              price: s.price ? brief(s.price) : nothing,
-            })),
-          }),
-        ]
-      : []),
-    section('call/band', 'Every page ends with a way to get in touch.', {
-      heading: invitation(services.length ? 'Not on the list? Ask.' : 'Ask what we can do', 'any/call'),
-      action,
-    }),
-  ]);
-
-  // Who people meet, and what the business belongs to: from the sheet, unless the client’s own sentences say it already.
-  const told = forAbout.join(' ').toLowerCase();
-  const people = facts.people.filter((p) => p.name && p.name !== facts.name && !told.includes(p.name.toLowerCase()));
-  const standing: Text[] = [
-    ...(people.length
-      ? [
-          brief(
-            `You will meet ${list(people.map((p) => (p.role ? `${p.name} (${p.role})` : p.name)))}.`,
-            people.map((p) => p.name).join(', '),
-          ),
-        ]
-      : []),
-    ...facts.memberships
-      .filter((m) => !told.includes(m.toLowerCase()))
-      .map((m) => brief(`${capital(m).replace(/[.]$/, '')}.`, m)),
-  ];
-  page('about', 'About', 'People want to know who they are dealing with.', [
-    section('opening/plain', 'The name, and how long it has been there.', {
-      heading: facts.founded
-        ? brief(`${facts.name}, since ${facts.founded}`, `${facts.name}, ${facts.founded}`)
-        : brief(`About ${facts.name}`, facts.name),
-      lead: nothing,
-    }),
-    section('story/aside', forAbout.length ? 'In the brief’s own sentences.' : 'The brief tells no story yet.', {
-      heading: invitation(random.pick(['In our own words', 'Who we are', 'How it came about']), 'any/about'),
-      paragraphs:
-        forAbout.length || standing.length
-          ? [...forAbout.map((s) => brief(s)), ...standing]
-          : [
-              placeholder(
-                `How ${facts.name} began, who works there and what they care about goes here.`,
-                'How did it begin, who works there, and what do you care about?',
-              ),
-            ],
-    }),
-    section('call/band', 'Every page ends with a way to get in touch.', {
-      heading: invitation('Come and talk to us', 'any/call'),
-      action,
-    }),
-  ]);
-
-  const contactSections = [
-    section('contact/form', 'A form for those who would rather write.', {
-      form: 'contact',
-      heading: invitation(otherContactHeading, `${pack.id}/contactHeadings`),
-      lead: invitation(random.pick(pack.contactLeads), `${pack.id}/contactLeads`),
-      action: invitation('Send', 'any/send'),
-      thanks: invitation('Thank you. Your message is with us.', 'any/thanks'),
-    }),
-  ];
-  if (facts.address || facts.hours || facts.phone || facts.mail)
-    contactSections.push(
-      section('visit/card', 'Address, hours and numbers from the facts.', {
-        heading: invitation('Or find us here', 'any/visit'),
-        note: facts.address || facts.hours ? nothing : area,
-      }),
-    );
-  page('contact', 'Contact', 'The page everything else leads to.', contactSections);
-
-  const form: Form = {
-    id: 'contact',
-    deliverTo: facts.mail,
-    fields: [
-      { name: 'name', label: 'Your name', type: 'text', required: true },
-      { name: 'mail', label: 'Mail', type: 'email', required: true },
-      { name: 'phone', label: 'Phone', type: 'tel', required: false },
-      { name: 'message', label: 'Message', type: 'long', required: true },
-    ],
-  };
   return {
     op: 'putVersion',
     seed,
     header: { id: 'header', shape: 'header/bar', reason: 'Shared by every page.', content: { action } },
-    pages,
+    pages: withOwnAddresses(pages),
     footer: { id: 'footer', shape: 'footer/plain', reason: 'Shared by every page.', content: { note: nothing } },
-    forms: [form],
-    look: drawLook(pack, seed, facts.colours),
+    forms: [contactForm(desk.language, facts.mail)],
+    look: drawLook(desk.pack, seed, facts.colours),
   };
 }

@@ -11,6 +11,7 @@ const STEPS: Record<number, (old: Old) => Old> = {
     corrections: [],
     without: [],
   }),
+  2: (old) => ({ ...old, schema: 3, length: 'middle', facts: { ...emptyFacts(), ...(old['facts'] as object) } }),
 };
 
 /**

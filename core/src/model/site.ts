@@ -1,7 +1,8 @@
 import { Type, type Static } from '@sinclair/typebox';
+import { LANGUAGE_TAGS } from '../languages/registry.gen.js';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
-export const SCHEMA_VERSION = 2;
+export const SCHEMA_VERSION = 3;
 
 const Id = Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' });
 const line = (title: string, maxLength = 200) => Type.String({ title, maxLength });
@@ -18,6 +19,14 @@ export const Provenance = Type.Union([
   ),
   Type.Object(
     { kind: Type.Literal('placeholder'), ask: Type.String({ maxLength: 300 }) },
+    { additionalProperties: false },
+  ),
+  // Words of an outside writing service, with what in them nobody has said: while there is any, they are to confirm.
+  Type.Object(
+    {
+      kind: Type.Literal('service'),
+      unbacked: Type.Array(Type.String({ maxLength: 300 }), { maxItems: 40 }),
+    },
     { additionalProperties: false },
   ),
   Type.Object({ kind: Type.Literal('designer') }, { additionalProperties: false }),
@@ -52,6 +61,20 @@ const list = (title: string, maxLength = 160) => Type.Array(Type.String({ maxLen
 export const AIMS = ['found', 'rung', 'bookings', 'sell', 'inform', 'support'] as const;
 export type Aim = (typeof AIMS)[number];
 
+/** How the words of a site speak. */
+export const TONES = ['plain', 'warm', 'formal', 'lively'] as const;
+export type Tone = (typeof TONES)[number];
+
+/** Where the work is done: with people at a place, at theirs, or nowhere but online. */
+export const PREMISES = ['here', 'away', 'online'] as const;
+export type Premises = (typeof PREMISES)[number];
+
+/** How much a site says. */
+export const LENGTHS = ['short', 'middle', 'long'] as const;
+export type Length = (typeof LENGTHS)[number];
+
+const oneOf = <T extends string>(values: readonly T[]) => values.map((v) => Type.Literal(v));
+
 /** The sheet of business facts. An empty string or list means that nobody has said. */
 export const Facts = Type.Object(
   {
@@ -69,7 +92,10 @@ export const Facts = Type.Object(
     founded: line('Founded', 4),
     audience: line('For whom', 300),
     apart: Type.String({ title: 'What sets them apart', maxLength: 600 }),
-    aim: Type.Union([Type.Literal(''), ...AIMS.map((a) => Type.Literal(a))], { title: 'What the site is for' }),
+    benefits: list('What people gain'),
+    aim: Type.Union([Type.Literal(''), ...oneOf(AIMS)], { title: 'What the site is for' }),
+    tone: Type.Union([Type.Literal(''), ...oneOf(TONES)], { title: 'Tone' }),
+    premises: Type.Union([Type.Literal(''), ...oneOf(PREMISES)], { title: 'Where they work' }),
     services: Type.Array(Service, { maxItems: 40 }),
     people: Type.Array(Person, { maxItems: 24 }),
     memberships: list('Memberships'),
@@ -86,6 +112,7 @@ export const Facts = Type.Object(
 );
 export type Facts = Static<typeof Facts>;
 export const LIST_FACTS = [
+  'benefits',
   'memberships',
   'links',
   'languages',
@@ -162,6 +189,8 @@ export const Section = Type.Object(
     id: Id,
     shape: Type.String({ pattern: '^[a-z]+/[a-z]+$' }),
     reason: line('Why it is here', 300),
+    /** The facts it was written from. */
+    feeds: Type.Optional(Type.Array(Type.String({ maxLength: 40 }), { maxItems: 24 })),
     content: Type.Record(Type.String({ pattern: '^[a-z][a-zA-Z]*$' }), Type.Unknown()),
   },
   { additionalProperties: false },
@@ -184,6 +213,8 @@ export const Page = Type.Object(
     label: line('Menu label', 40),
     /** False: the footer leads to it, the menu does not. Left out: the menu does. */
     menu: Type.Optional(Type.Boolean()),
+    /** The page it belongs under. Its address does not follow: links to it stay good wherever it is moved. */
+    parent: Type.Optional(Id),
     reason: line('Why it is here', 300),
     seo: Seo,
     sections: Type.Array(Section, { minItems: 1, maxItems: 40 }),
@@ -219,7 +250,8 @@ export const SiteDocument = Type.Object(
     schema: Type.Literal(SCHEMA_VERSION),
     id: Id,
     seed: Type.Integer({ minimum: 0, maximum: 2 ** 31 - 1 }),
-    language: Type.Literal('en-GB'),
+    language: Type.Union(oneOf(LANGUAGE_TAGS)),
+    length: Type.Union(oneOf(LENGTHS)),
     facts: Facts,
     /** How the reading of the brief was put right, so that it stays right when the text is read again. */
     corrections: Type.Array(Correction, { maxItems: 200 }),
@@ -241,7 +273,18 @@ export function isText(value: unknown): value is Text {
 }
 
 export const needsConfirming = (text: Text): boolean =>
-  text.value !== '' && (text.from.kind === 'placeholder' || (text.from.kind === 'pack' && text.from.claim));
+  text.value !== '' &&
+  (text.from.kind === 'placeholder' ||
+    (text.from.kind === 'pack' && text.from.claim) ||
+    (text.from.kind === 'service' && text.from.unbacked.length > 0));
+
+/** The page that a page belongs under, where it is still on the site. */
+export const parentOf = (pages: readonly Page[], page: Page): Page | undefined =>
+  page.parent === undefined ? undefined : pages.find((p) => p.id === page.parent && p.parent === undefined);
+
+/** The pages under a page; of `null`, those that are under none. */
+export const childrenOf = (pages: readonly Page[], parent: Page | null): Page[] =>
+  pages.filter((p) => (parentOf(pages, p)?.id ?? null) === (parent?.id ?? null));
 
 export const emptyFacts = (): Facts => ({
   name: '',
@@ -258,7 +301,10 @@ export const emptyFacts = (): Facts => ({
   founded: '',
   audience: '',
   apart: '',
+  benefits: [],
   aim: '',
+  tone: '',
+  premises: '',
   services: [],
   people: [],
   memberships: [],

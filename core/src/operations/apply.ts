@@ -1,5 +1,5 @@
-import { isText, type Page, type Section, type SiteDocument, type Text } from '../model/site.js';
-import type { Operation, Place } from './operation.js';
+import { isText, parentOf, type Page, type Section, type SiteDocument, type Text } from '../model/site.js';
+import type { Operation, Place, SingleOperation } from './operation.js';
 
 /** An operation that does not fit the document it meets: what it names is not there (any more). */
 export class OperationError extends Error {
@@ -81,12 +81,24 @@ function withSections(document: SiteDocument, id: string, change: (all: Section[
   if (!document.pages.some((p) => p.id === id)) throw new OperationError(`There is no page “${id}”.`);
   return { ...document, pages: document.pages.map((p) => (p.id === id ? { ...p, sections: change(p.sections) } : p)) };
 }
+/** What `setPage` says of a page as it is. */
+export const namedOf = ({ id, label, slug, menu, parent }: Page) => ({
+  page: id,
+  label,
+  slug,
+  ...(menu !== undefined && { menu }),
+  ...(parent !== undefined && { parent }),
+});
+/** A page that is under none. */
+export const withoutParent = ({ parent: _, ...page }: Page): Page => page;
+
 /** A page with its fields in the order the schema has them, so that taking back a change gives the same bytes. */
-const inOrder = ({ id, slug, label, menu, reason, seo, sections }: Page): Page => ({
+const inOrder = ({ id, slug, label, menu, parent, reason, seo, sections }: Page): Page => ({
   id,
   slug,
   label,
   ...(menu !== undefined && { menu }),
+  ...(parent !== undefined && { parent }),
   reason,
   seo,
   sections,
@@ -161,6 +173,8 @@ export function apply(document: SiteDocument, operation: Operation): Applied {
       const taken = new Set(allSections(document).map((s) => s.id));
       if (operation.page.sections.some((s) => taken.has(s.id)))
         throw new OperationError('A section of that page is on the site already.');
+      if (operation.page.parent !== undefined && !parentOf(document.pages, operation.page))
+        throw new OperationError(`There is no page “${operation.page.parent}” to be under.`);
       return {
         document: { ...document, pages: inserted(document.pages, operation.page, operation.at) },
         inverse: { op: 'removePage', page: operation.page.id },
@@ -168,9 +182,14 @@ export function apply(document: SiteDocument, operation: Operation): Applied {
     }
     case 'removePage': {
       const page = movable(document, operation.page, 'taken out');
+      const back = { op: 'insertPage', page, at: document.pages.indexOf(page) } as const;
+      const under = document.pages.filter((p) => p.parent === page.id);
+      // What was under it moves up, and back under it when it comes back.
+      const lift = under.map((p): SingleOperation => ({ op: 'setPage', ...namedOf(p) }));
+      const pages = document.pages.filter((p) => p !== page);
       return {
-        document: { ...document, pages: document.pages.filter((p) => p !== page) },
-        inverse: { op: 'insertPage', page, at: document.pages.indexOf(page) },
+        document: { ...document, pages: pages.map((p) => (under.includes(p) ? withoutParent(p) : p)) },
+        inverse: under.length ? { op: 'batch', operations: [back, ...lift] } : back,
       };
     }
     case 'movePage': {
@@ -187,21 +206,26 @@ export function apply(document: SiteDocument, operation: Operation): Applied {
       if (!page) throw new OperationError(`There is no page “${operation.page}”.`);
       if ((page.slug === '') !== (operation.slug === ''))
         throw new OperationError('The home page keeps its address, and no other page has it.');
-      const { menu: before, ...rest } = page;
+      const { menu: _menu, parent: _parent, ...rest } = page;
+      if (operation.parent !== undefined) {
+        const over = document.pages.find((p) => p.id === operation.parent);
+        if (!over || over === page || page.slug === '' || over.slug === '')
+          throw new OperationError(`“${page.label}” cannot be under that page.`);
+        if (over.parent !== undefined || document.pages.some((p) => p.parent === page.id))
+          throw new OperationError('Pages nest one level deep: a page under another has none under it.');
+      }
       const changed: Page = {
         ...rest,
         label: operation.label,
         slug: operation.slug,
         ...(operation.menu !== undefined && { menu: operation.menu }),
+        ...(operation.parent !== undefined && { parent: operation.parent }),
       };
       return {
         document: { ...document, pages: document.pages.map((p) => (p === page ? inOrder(changed) : p)) },
         inverse: {
           op: 'setPage',
-          page: page.id,
-          label: page.label,
-          slug: page.slug,
-          ...(before !== undefined && { menu: before }),
+          ...namedOf(page),
         },
       };
     }
@@ -232,6 +256,11 @@ export function apply(document: SiteDocument, operation: Operation): Applied {
         inverse: { op: 'moveSection', section: section.id, page: page.id, to: index },
       };
     }
+    case 'setWriting':
+      return {
+        document: { ...document, language: operation.language, length: operation.length },
+        inverse: { op: 'setWriting', language: document.language, length: document.length },
+      };
     case 'setWithout':
       return {
         document: { ...document, without: operation.values },
@@ -243,14 +272,14 @@ export function apply(document: SiteDocument, operation: Operation): Applied {
       return { document: { ...document, ...version }, inverse: { op, seed, header, pages, footer, forms, look } };
     }
     case 'batch': {
-      const inverses: Operation[] = [];
+      const inverses: SingleOperation[] = [];
       let now = document;
       for (const one of operation.operations) {
         const step = apply(now, one);
         now = step.document;
-        inverses.unshift(step.inverse);
+        inverses.unshift(...(step.inverse.op === 'batch' ? step.inverse.operations : [step.inverse]));
       }
-      return { document: now, inverse: { op: 'batch', operations: inverses as never } };
+      return { document: now, inverse: { op: 'batch', operations: inverses } };
     }
   }
 }
@@ -290,6 +319,8 @@ export function describe(operation: Operation): string {
       return 'Took a section out';
     case 'moveSection':
       return 'Moved a section';
+    case 'setWriting':
+      return `Chose the language ${operation.language}, ${operation.length}`;
     case 'setWithout':
       return 'Changed what the plan leaves out';
     case 'putVersion':

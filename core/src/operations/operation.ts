@@ -9,6 +9,7 @@ import {
   Person,
   Section,
   Service,
+  SiteDocument,
   Text,
   type FactField,
 } from '../model/site.js';
@@ -74,7 +75,7 @@ const Index = Type.Integer({ minimum: 0, maximum: 60 });
 export const InsertPage = Type.Object({ op: Type.Literal('insertPage'), page: Page, at: Index }, closed);
 export const RemovePage = Type.Object({ op: Type.Literal('removePage'), page: PageId }, closed);
 export const MovePage = Type.Object({ op: Type.Literal('movePage'), page: PageId, to: Index }, closed);
-/** What a page is called, where it is and whether the menu leads to it (it does where `menu` is left out). */
+/** What a page is called, where it is, which page it is under and whether the menu leads to it (it does where `menu` is left out). */
 export const SetPage = Type.Object(
   {
     op: Type.Literal('setPage'),
@@ -82,6 +83,7 @@ export const SetPage = Type.Object(
     label: Page.properties.label,
     slug: Page.properties.slug,
     menu: Type.Optional(Type.Boolean()),
+    parent: Page.properties.parent,
   },
   closed,
 );
@@ -93,6 +95,15 @@ export const RemoveSection = Type.Object({ op: Type.Literal('removeSection'), se
 /** Moves a section to a place on its page or on another; `to` counts without the section itself. */
 export const MoveSection = Type.Object(
   { op: Type.Literal('moveSection'), section: PageId, page: PageId, to: Index },
+  closed,
+);
+/** The language of a site and how much it says: what the next version is written in. */
+export const SetWriting = Type.Object(
+  {
+    op: Type.Literal('setWriting'),
+    language: SiteDocument.properties.language,
+    length: SiteDocument.properties.length,
+  },
   closed,
 );
 export const SetWithout = Type.Object(
@@ -131,6 +142,7 @@ export const Single = Type.Union([
   RemoveSection,
   MoveSection,
   SetWithout,
+  SetWriting,
 ]);
 /** Several changes that are one step of history. */
 export const Batch = Type.Object(

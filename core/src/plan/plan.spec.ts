@@ -35,8 +35,8 @@ describe('editing the plan', () => {
       expect(render(made, { origin: 'https://x.example' }).length).toBeGreaterThan(5);
     }
     const bare = apply(
-      newDocument('y', { ...demoFacts, trade: 'ropemaker', services: [] }),
-      writeVersion({ ...demoFacts, trade: 'ropemaker', services: [] }, 1),
+      newDocument('y', { ...demoFacts, trade: 'thimble maker', services: [] }),
+      writeVersion({ ...demoFacts, trade: 'thimble maker', services: [] }, 1),
     ).document;
     const steps = put(bare, addSection(bare, 'home', 'steps/numbered', 1));
     expect(
@@ -46,7 +46,7 @@ describe('editing the plan', () => {
 
   it('offers the pages law and trade expect, with the facts filled in and every claim to confirm', () => {
     const offers = pageOffers(start);
-    expect(offers.map((o) => o.label)).toEqual(['Privacy', 'Accessibility']);
+    expect(offers.map((o) => o.label)).toEqual(['Privacy', 'Accessibility', 'Imprint']);
     const made = put(
       start,
       ...offers.map((o): Operation => ({ op: 'insertPage', page: o.page, at: start.pages.length })),

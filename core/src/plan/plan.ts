@@ -1,7 +1,22 @@
-import { writeVersion } from '../generate/write.js';
-import { isText, type Page, type Section, type SiteDocument, type Text } from '../model/site.js';
+import { contactForm, deskFor, stepsSection, writeVersion } from '../generate/write.js';
+import type { LawPage } from '../languages/language.js';
+import { languages } from '../languages/registry.gen.js';
+import { speaks } from '../languages/format.js';
+import {
+  childrenOf,
+  isText,
+  parentOf,
+  type Form,
+  type Page,
+  type Section,
+  type SiteDocument,
+  type Text,
+} from '../model/site.js';
+import { namedOf, withoutParent } from '../operations/apply.js';
 import type { Operation, PutVersion } from '../operations/operation.js';
+import { splitSentences } from '../writer/sentences.js';
 import { shapes } from '../shapes/registry.gen.js';
+import { slugOf } from './slug.js';
 
 /** The kind of a shape: `services` of `services/ledger`. */
 export const kindOf = (shape: string): string => shape.split('/')[0]!;
@@ -53,14 +68,24 @@ function asPlaceholders(value: unknown): unknown {
 
 /** A new section of a shape: in the writer’s words where it writes one like it, in placeholders where not. */
 export function newSection(document: SiteDocument, shape: string): Section {
-  const written = writeVersion(document.facts, document.seed)
-    .pages.flatMap((p) => p.sections)
-    .find((s) => s.shape === shape || (kindOf(s.shape) === kindOf(shape) && sameFields(s, shape)));
+  const kind = kindOf(shape);
+  const desk = deskFor(document.facts, document.seed, document);
+  const known =
+    kind === 'steps' && desk.pack.steps.length && desk.language.reading === 'en'
+      ? [stepsSection(desk)]
+      : writeVersion(document.facts, document.seed, document).pages.flatMap((p) => p.sections);
+  const written = known.find((s) => s.shape === shape || (kindOf(s.shape) === kind && sameFields(s, shape)));
   const content = written?.content ?? (asPlaceholders(shapes[shape]!.sample) as Section['content']);
   const taken = new Set(document.forms.map((f) => f.id));
   if (typeof content['form'] === 'string' && !taken.has(content['form']))
     throw new Error('The site has no form for it.');
-  return { id: freeId(document, 'x'), shape, reason: 'Put in by the designer.', content };
+  return {
+    id: freeId(document, 'x'),
+    shape,
+    reason: 'Put in by the designer.',
+    ...(written?.feeds && { feeds: written.feeds }),
+    content,
+  };
 }
 const sameFields = (section: Section, shape: string) => {
   const fields = Object.keys(shapes[shape]!.content.properties as object);
@@ -100,29 +125,25 @@ export const takeOutPage = (document: SiteDocument, id: string): Operation => ({
   ],
 });
 
-/** The address of a page from its label: lower-case ASCII letters, digits and hyphens. */
-export const slugOf = (label: string): string =>
-  label
-    .normalize('NFD')
-    .toLowerCase()
-    .replace(/\p{M}/gu, '')
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .slice(0, 60) || 'page';
-
 /** The operation that gives a page another label; its address follows unless that would collide or move a live page. */
 export function renamePage(document: SiteDocument, id: string, label: string, keepAddress: boolean): Operation {
   const page = document.pages.find((p) => p.id === id)!;
   const wanted = slugOf(label);
   const collides = document.pages.some((p) => p.id !== id && p.slug === wanted);
   const slug = page.slug === '' || keepAddress || collides ? page.slug : wanted;
-  return {
-    op: 'setPage',
-    page: id,
-    label: label.slice(0, 40),
-    slug,
-    ...(page.menu !== undefined && { menu: page.menu }),
-  };
+  return { op: 'setPage', ...namedOf(page), label: label.slice(0, 40), slug };
+}
+
+/** The pages a page can be put under: those that are under none themselves, while it has none under it. */
+export const parentsFor = (document: SiteDocument, page: Page): Page[] =>
+  page.slug === '' || childrenOf(document.pages, page).length
+    ? []
+    : document.pages.filter((p) => p !== page && p.slug !== '' && p.id !== 'contact' && !parentOf(document.pages, p));
+
+/** The operation that puts a page under another, or back beside the others. */
+export function nestPage(document: SiteDocument, id: string, parent: string | null): Operation {
+  const { parent: _, ...named } = namedOf(document.pages.find((p) => p.id === id)!);
+  return { op: 'setPage', ...named, ...(parent && { parent }) };
 }
 
 /** A page the site could have, with why, and the page itself. */
@@ -161,15 +182,37 @@ export function pageOffers(document: SiteDocument): PageOffer[] {
       sections,
     },
   });
+  const language = languages[document.language];
+  const { words } = language;
   const who = [facts.legalName || facts.name, facts.address.replace(/\s*\n\s*/g, ', '), facts.mail]
     .filter(Boolean)
     .join(', ');
+  const tell = [facts.phone, facts.mail].filter(Boolean).join(', ') || facts.name;
+  const law = (id: 'privacy' | 'accessibility' | 'imprint', reason: string, more: Text[] = []): PageOffer => {
+    const { label, heading: title, sentences, ask: open }: LawPage = words[id];
+    return page(id, label, reason, false, [
+      section('opening/plain', 'Names the page.', { heading: heading(label), lead: nothing }),
+      section('story/aside', 'Each sentence is to confirm with the client.', {
+        heading: heading(title),
+        paragraphs: [
+          ...sentences.map((s, n) =>
+            claim(s.replace('{who}', who || facts.name).replace('{tell}', tell), `${document.language}/${id}/${n}`),
+          ),
+          ...more,
+          ...(open ? [ask(open.sentence, open.question)] : []),
+        ],
+      }),
+    ]);
+  };
   const priced = facts.services.filter((s) => s.price);
-  const fact = (value: string): Text => ({ value, from: { kind: 'brief', quote: value } });
+  const fact = (value: string): Text => ({
+    value: value[0]!.toUpperCase() + value.slice(1),
+    from: { kind: 'brief', quote: value },
+  });
   const offers = [
     ...(priced.length > 1
       ? [
-          page('prices', 'Prices', `The facts give ${priced.length} prices.`, true, [
+          page('prices', words.labels.prices, `The facts give ${priced.length} prices.`, true, [
             section('opening/plain', 'Names the page.', { heading: heading('What it costs'), lead: nothing }),
             section('services/ledger', 'Every service that has a price.', {
               heading: heading('Prices'),
@@ -178,56 +221,31 @@ export function pageOffers(document: SiteDocument): PageOffer[] {
           ]),
         ]
       : []),
-    page('privacy', 'Privacy', 'The law wants visitors told what becomes of what they send.', false, [
-      section('opening/plain', 'Names the page.', { heading: heading('Privacy'), lead: nothing }),
-      section(
-        'story/aside',
-        'What the site does with what visitors send. Each sentence is to confirm with the client.',
-        {
-          heading: heading('What becomes of what you send'),
-          paragraphs: [
-            claim(`This site belongs to ${who || 'its owner'}.`, 'any/privacy/who'),
-            claim(
-              'What you write in the contact form is kept on the server of this site and read by nobody but us. We use it to answer you.',
-              'any/privacy/form',
-            ),
-            claim(
-              'The server notes which pages are asked for, when, and from which address. We count visits from that and look up nothing else.',
-              'any/privacy/log',
-            ),
-            claim('This site sets no cookies for visitors and loads nothing from elsewhere.', 'any/privacy/cookies'),
-            ask(
-              'We keep messages for … and then delete them. Write to us if you want to see yours or have it deleted.',
-              'How long does the client keep messages?',
-            ),
-          ],
-        },
+    ...facts.services
+      .filter((s) => s.detail.split(/\s+/).length >= 15 && speaks(language, facts))
+      .map((s) =>
+        page(`about-${s.id}`, s.name, `The client says ${s.detail.split(/\s+/).length} words about it.`, true, [
+          section('opening/plain', 'Names the service.', {
+            heading: fact(s.name),
+            lead: s.price ? fact(s.price) : nothing,
+          }),
+          section('story/aside', 'The client’s own words about it.', {
+            heading: heading(facts.name),
+            paragraphs: splitSentences(s.detail).map(fact),
+          }),
+        ]),
       ),
-    ]),
-    page(
-      'accessibility',
-      'Accessibility',
-      'Says how the site can be used by everybody, and whom to tell where it cannot.',
-      false,
+    law('privacy', 'The law wants visitors told what becomes of what they send.'),
+    law('accessibility', 'Says how the site can be used by everybody, and whom to tell where it cannot.'),
+    law(
+      'imprint',
+      language.reading === 'en'
+        ? 'Some trades and countries want it said who answers for a site.'
+        : 'The law wants it said who answers for a site.',
       [
-        section('opening/plain', 'Names the page.', { heading: heading('Accessibility'), lead: nothing }),
-        section('story/aside', 'What was taken care of, and where to turn. Each sentence is to confirm.', {
-          heading: heading('Using this site'),
-          paragraphs: [
-            claim(
-              'The pages of this site can be read aloud, used with the keyboard alone, enlarged to twice their size and read on a phone.',
-              'any/accessibility/means',
-            ),
-            claim(
-              'Text and ground differ enough to be read with weak sight, by day and by night.',
-              'any/accessibility/contrast',
-            ),
-            claim(
-              `Where something does not work for you, tell us${facts.phone ? `: ${facts.phone}` : ''}${facts.mail ? `${facts.phone ? ' or' : ':'} ${facts.mail}` : ''}.`,
-              'any/accessibility/tell',
-            ),
-          ],
-        }),
+        ...(facts.phone ? [fact(`${words.imprint.phone}${facts.phone}`)] : []),
+        ...(facts.mail ? [fact(`${words.imprint.mail}${facts.mail}`)] : []),
+        ...facts.memberships.map(fact),
       ],
     ),
   ];
@@ -275,6 +293,26 @@ export function ownPage(document: SiteDocument, label: string): Operation {
   };
 }
 
+/** True where a page bears the label every site of some language has there. */
+const standardLabel = (page: Page): boolean =>
+  Object.values(languages).some((l) => {
+    const { labels } = l.words;
+    return page.id === 'services'
+      ? page.label === labels.services || page.label === labels.rooms
+      : labels[page.id as 'home'] === page.label;
+  });
+
+/** The fields of a form nobody changed, in the words of this language. */
+function formsIn(document: SiteDocument, fresh: readonly Form[]): Form[] {
+  if (!document.forms.length) return [...fresh];
+  const labelsOf = (form: Form) => form.fields.map((f) => f.label).join('|');
+  const standard = Object.values(languages).map((l) => labelsOf(contactForm(l, '')));
+  return document.forms.map((form) => {
+    const now = fresh.find((f) => f.id === form.id);
+    return now && standard.includes(labelsOf(form)) ? { ...now, deliverTo: form.deliverTo } : form;
+  });
+}
+
 const edited = (text: Text) => text.from.kind === 'designer' || text.from.kind === 'client';
 
 /** The new content with every text of the old that somebody wrote or vouched for put back at its place. */
@@ -293,10 +331,11 @@ function keepEdited(fresh: unknown, old: unknown): unknown {
 
 /**
  * Another version of a site that was already worked on: new words and look, and everything a person has done stays — texts
- * they wrote or vouched for, pages and sections they put in, took out, moved or renamed, titles and descriptions.
+ * they wrote or vouched for, pages and sections they put in, took out, moved or renamed, titles and descriptions. Labels
+ * nobody changed follow the language of the site; their addresses too, unless visitors know them already.
  */
-export function rewriteVersion(document: SiteDocument, seed: number): PutVersion {
-  const fresh = writeVersion(document.facts, seed);
+export function rewriteVersion(document: SiteDocument, seed: number, keepAddresses = false): PutVersion {
+  const fresh = writeVersion(document.facts, seed, document);
   if (!document.pages.length) return fresh;
   const own = (id: string) => /^x\d+$/.test(id);
   const pages = document.pages.map((page): Page => {
@@ -320,10 +359,15 @@ export function rewriteVersion(document: SiteDocument, seed: number): PutVersion
     }
     for (const section of left)
       kept.splice(Math.min(kept.length, Math.max(1, next.sections.indexOf(section))), 0, section);
-    return { ...page, sections: kept.length ? kept : page.sections };
+    const named =
+      standardLabel(page) && page.label !== next.label
+        ? { label: next.label, ...(!keepAddresses && { slug: next.slug }) }
+        : {};
+    return { ...page, ...named, sections: kept.length ? kept : page.sections };
   });
   const missing = fresh.pages.filter((p) => !document.without.includes(p.id) && !pages.some((o) => o.id === p.id));
-  const all = [...pages, ...missing];
+  const kept = [...pages, ...missing];
+  const all = kept.map((p) => (p.parent === undefined || parentOf(kept, p) ? p : withoutParent(p)));
   // The writer counts sections anew each time; on a page that keeps its own they must not meet.
   const seen = new Set<string>();
   const renumbered = all.map((page) => ({
@@ -344,7 +388,7 @@ export function rewriteVersion(document: SiteDocument, seed: number): PutVersion
     pages: renumbered,
     header: shared(fresh.header, document.header),
     footer: shared(fresh.footer, document.footer),
-    forms: document.forms.length ? document.forms : fresh.forms,
+    forms: formsIn(document, fresh.forms),
   };
 }
 /** True where somebody wrote or vouched for any text inside. */

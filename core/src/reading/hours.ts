@@ -83,7 +83,7 @@ const EXCEPT =
 const LEAD =
   "(?:\\s*(?:[:,;]|–|-|\\(|from|between|we(?:’|'|\\s+a)re|open|it(?:’|')?s|only|usually|mostly|von|de|des|entre|abierto|abrimos|ouvert|geöffnet|offen|hours?|is|are)\\s*){0,4}(?:\\s*(?:at|in|en|à)\\s+[A-ZÀ-Þ][A-Za-zÀ-ÿ’-]+(?:\\s[A-Za-zÀ-ÿ’-]+){0,2})?\\s*";
 const TIME =
-  "(?:noon|midday|midi|mediod[ií]a|mittags|\\d{1,2}(?:[.:h]\\s?\\d{2})?(?!\\d|[:/%]|\\.\\d)(?:\\s*(?:h\\b|[ap]\\.?m\\b\\.?|uhr\\b|o['’]clock))?)";
+  "(?:noon|midday|midi|mediod[ií]a|mittags|(?:half|quarter) (?:past |to )?\\d{1,2}(?!\\d|[:/%.]\\d)|\\d{1,2}(?:[.:h]\\s?\\d{2})?(?!\\d|[:/%]|\\.\\d)(?:\\s*(?:h\\b|[ap]\\.?m\\b\\.?|uhr\\b|o['’]clock))?)";
 const TO = "\\s*(?:-|–|—|to|till?|'til|until|a(?=\\s)|à|bis|hasta(?: las)?|and|y|et|und)\\s*(?:las\\s+)?";
 const TIMES = `${TIME}${TO}${TIME}`;
 const MORE_TIMES = '\\s*(?:,|;|/|&|and(?: again)?|then|y de|y|et de|et|und)\\s*(?:from\\s+|de\\s+|von\\s+)?';
@@ -175,6 +175,13 @@ interface Clock {
 
 function clock(text: string): Clock | null {
   if (/^(noon|midday|midi|mediod|mittags)/i.test(text.trim())) return { hour: 12, minute: 0, half: 'pm', sure: true };
+  // “Half five” is half past five in English; “quarter to five” is a quarter before it.
+  const spoken = /^(half|quarter) (past |to )?(\d{1,2})/i.exec(text.trim());
+  if (spoken) {
+    const to = /to/i.test(spoken[2] ?? '');
+    const minute = /half/i.test(spoken[1]!) ? 30 : to ? 45 : 15;
+    return { hour: Number(spoken[3]) - (to ? 1 : 0), minute, half: null, sure: false };
+  }
   const m = /^(\d{1,2})(?:[.:h]\s?(\d{2}))?\s*(h\b|[ap]\.?m\b\.?|uhr|o['’]clock)?/i.exec(text.trim());
   if (!m) return null;
   const hour = Number(m[1]);
@@ -217,6 +224,10 @@ function span(text: string): [number, number] | null {
 
 const hhmm = (minutes: number) =>
   `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+const OTHERWISE = new RegExp(
+  `\\b(?:otherwise|other days|all other days|the rest of the week|sonst|sinon|resto de los días)[^\\d\\n.]{0,20}?(${TIMES})`,
+  'gi',
+);
 const RULE =
   /\b(?:by (?:prior )?(?:appointment|arrangement)|bank holidays?|public holidays?|sobre pedido|con cita previa|sur rendez-vous|nach vereinbarung|nach absprache|feiertag\w*|festivos?|jours fériés|(?:closed|shut|open|geschlossen|fermé|cerrado)[^.\n;]{0,30}\b(?:christmas|easter|january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|aug|sept?|oct|nov|dec|winter|summer|août|juillet|agosto|enero|januar|dezember))\b/gi;
 
@@ -244,6 +255,14 @@ export function readHours(source: string, language: Language = 'en'): { hours: H
     hours.closed.push(...days);
     taken.push([m.index, m.index + m[0].length]);
     spans.push({ field: 'hours', from: m.index, to: m.index + m[0].length, value: `${dayList(days)} closed` });
+  }
+  // “Closed Sunday and Monday, otherwise 10 to 5”: the days that are left.
+  for (const m of source.matchAll(OTHERWISE)) {
+    const days = [0, 1, 2, 3, 4, 5, 6].filter(
+      (d) => !hours.closed.includes(d) && !hours.openings.some((o) => o.days.includes(d)),
+    );
+    const at = m.index + m[0].indexOf(m[1]!);
+    if (hours.closed.length) open(at, m[1]!, days, m[1]!);
   }
   for (const m of source.matchAll(RULE)) {
     // The clause around the word, from the last stop to the next.

@@ -1,7 +1,7 @@
 import type { FactField } from '../model/site.js';
 
 type LabelField =
-  | Exclude<FactField, 'description' | 'aim'>
+  | Exclude<FactField, 'description' | 'aim' | 'premises'>
   | 'services'
   | 'memberships'
   | 'languages'
@@ -10,6 +10,7 @@ type LabelField =
   | 'style'
   | 'wanted'
   | 'people'
+  | 'benefits'
   | 'dislikes';
 
 const LABELS: Record<LabelField, string> = {
@@ -33,6 +34,8 @@ const LABELS: Record<LabelField, string> = {
   keywords: 'keywords|found for|search words|palabras clave|mots[- ]clés|stichwörter',
   colours: 'colours?|colors?|colores|couleurs|farben',
   style: 'style|look|look and feel|estilo|stil',
+  tone: 'tone|tone of voice|tono|ton|tonfall',
+  benefits: 'benefits|what people gain|ventajas|avantages|vorteile',
   wanted: 'wanted|pages|features|we want|on the site',
   people: 'people|team|who|contact|equipo|équipe|leute',
   dislikes: 'dislikes|not',

@@ -11,8 +11,8 @@ const sets = Object.entries(TELLING).map(
   ([language, words]) => [language as Language, new Set(words.split(' '))] as const,
 );
 
-/** The language a text is written in, by its small words; English where it says too little. */
-export function languageOf(source: string): Language {
+/** The language a text is written in, by its small words; null where it says too little to tell. */
+export function tellLanguage(source: string): Language | null {
   const words = source.toLowerCase().match(/\p{L}+/gu) ?? [];
   let best: { language: Language; score: number } = { language: 'en', score: 0 };
   for (const [language, small] of sets) {
@@ -20,5 +20,8 @@ export function languageOf(source: string): Language {
       words.filter((w) => small.has(w)).length + 0.5 * Math.min(20, (source.match(LETTERS[language]) ?? []).length);
     if (score > best.score) best = { language, score };
   }
-  return best.language;
+  return best.score >= 2 ? best.language : null;
 }
+
+/** The language a text is read in: English where it says too little to tell. */
+export const languageOf = (source: string): Language => tellLanguage(source) ?? 'en';

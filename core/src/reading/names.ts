@@ -3,18 +3,26 @@ import type { Language, Span } from './span.js';
 const NAME_SAID: Record<Language, RegExp[]> = {
   en: [
     /\b(?:business =|business name =|here from|we(?:’|'| a)re called|is called|are called|called|business is|company is|trading as|the name is|it(?:’|')s called)\s+((?:The\s+)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:&|and|of|the|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
+    /\b(?:[Tt]his is|[Ii]t(?:’|')?s|I(?:’|')m|I am|[Mm]y name is)\s+[A-ZÀ-Þ][\p{L}’'-]+(?:\s[A-ZÀ-Þ][\p{L}’'-]+)?,?\s+(?:here\s+)?(?:from|of|at)\s+((?:The\s+)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:&|and|of|the|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
+    /^(?:[^\n]{0,40}?\s)?((?:The\s+)?[A-ZÀ-Þ][\p{L}’'&-]+(?:\s+(?:&|and|of|[A-ZÀ-Þ][\p{L}’'&-]*))+)\s+here\b/gmu,
     /\b(?:[Ww]e are|[Ww]e(?:’|')re|website (?:for|of)|site (?:for|of)|[Hh]ere at)\s+(?:the\s+)?((?:[A-ZÀ-Þ][\p{L}’'-]*\s+(?:&|and|of)\s+|[A-ZÀ-Þ][\p{L}’'-]*\s+)+[A-ZÀ-Þ][\p{L}’'-]*(?:,\s+[A-ZÀ-Þ]\p{L}+s\b)?)/gu,
   ],
   es: [
-    /\b(?:nos llamamos|se llama|somos)\s+((?:(?:El|La|Los|Las)\s+)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:y|de|del|la|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
+    /\b(?:nos llamamos|se llama|somos)\s+(?:(?:la|el|los|las)\s+)?((?:(?:El|La|Los|Las)\s+)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:y|de|del|la|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
   ],
   fr: [
+    /\b(?:ici|c['’]est)\s+[A-ZÀ-Þ]\p{L}+\s+d(?:e l['’]|e la\s+|u\s+|e\s+)([A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:et|de|du|des|la|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
     /\b(?:nous nous appelons|s['’]appelle|nous sommes)\s+(?:l['’]|la\s+|le\s+|les\s+)?((?:(?:Le|La|Les|L['’])\s*)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:et|de|du|des|la|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
   ],
   de: [
+    /\bhier (?:ist|schreibt|spricht)\s+[^.\n]{0,40}?\s+(?:von|aus) (?:der|dem|den)\s+([A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:und|von|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
     /\b(?:wir heißen|heißt|wir sind)\s+(?:die\s+|das\s+|der\s+)?((?:(?:Der|Die|Das)\s+)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:und|von|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu,
   ],
 };
+const STANDING = [
+  /^\s*((?:The\s+)?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:&|and|of|the|y|de|et|und|[A-ZÀ-Þ][\p{L}’'&-]*)){1,5})\s*(?:[.:]|\s[–—-])\s/u,
+  /\b[Ww]e(?:(?:’|')re|\s+are)\s+([A-ZÀ-Þ]\p{L}{3,})(?=\s*[–—,(]|\s+-\s)/u,
+];
 const GREETING =
   /^(?:hi|hello|dear|hey|morning|good|hola|buenos|bonjour|salut|hallo|guten|liebe|sehr|moin|from:|to:|subject:|sent:|date:|re:|fwd?:)\b/iu;
 
@@ -44,6 +52,19 @@ export function nameSpan(source: string, language: Language): Span | null {
     const from = lead.index + lead[0].indexOf(lead[1]!);
     return { field: 'name', from, to: from + lead[1]!.length, value: lead[1]! };
   }
+  // A first sentence that is nothing but a name; one word that they say they are; last, a name that stands alone.
+  for (const pattern of STANDING) {
+    const m = pattern.exec(source);
+    if (
+      !m ||
+      GREETING.test(m[1]!) ||
+      /^(?:We|I|My|Our|Wir|Ich|Nous|Je)\b/.test(m[1]!) ||
+      /^(?:Town|Place|Date|Phone)$/.test(m[1]!)
+    )
+      continue;
+    const from = m.index + m[0].indexOf(m[1]!);
+    return { field: 'name', from, to: from + m[1]!.length, value: m[1]! };
+  }
   // A signature: the last short line that names a business.
   for (const m of [...source.matchAll(/^[ \t]*((?:The\s+)?[A-ZÀ-Þ][^\n.!?]{3,60})[ \t]*$/gmu)].reverse())
     if (
@@ -58,6 +79,11 @@ export function nameSpan(source: string, language: Language): Span | null {
         to: m.index + m[0].indexOf(m[1]!) + m[1]!.length,
         value: m[1]!.trim(),
       };
+  const alone = /(?:^|[.!?\n]\s*)([A-ZÀ-Þ]\p{Ll}+(?:\s[A-ZÀ-Þ]\p{Ll}+){1,2})[.](?=\s|$)/u.exec(source);
+  if (alone && !GREETING.test(alone[1]!)) {
+    const from = alone.index + alone[0].indexOf(alone[1]!);
+    return { field: 'name', from, to: from + alone[1]!.length, value: alone[1]! };
+  }
   return null;
 }
 
@@ -69,7 +95,8 @@ const TRADE_SAID: RegExp[] = [
     'iu',
   ),
   new RegExp(`\\(?(?<!\\p{L})(${MAKER})(?!\\p{L})`, 'iu'),
-  /\bje suis (\p{Ll}+)/iu,
+  /\b[Jj]e suis (\p{Ll}{4,})/u,
+  /\b[Jj]e suis [A-ZÀ-Þ][^,.\n]{2,40}, (\p{Ll}{4,})/u,
 ];
 
 /** The trade in the client’s own word, for trades the house has no pack for: “bookbinders” is “bookbinder”. */

@@ -5,7 +5,7 @@ const YEAR = '(1[5-9]\\d\\d|20[0-3]\\d)';
 const FOUNDED: Record<Language, RegExp[]> = {
   en: [
     new RegExp(
-      `\\b(?:since|founded(?: in| back in)?|established(?: in)?|est\\.?|started(?: up| out| the \\p{L}+| here)?(?: back)?(?: in)?(?: spring| summer| autumn| winter)?|began in|opened(?: the \\p{L}+| our doors| here)?(?:[^.\\n]{0,30}?)? in|going since|set (?:it |this |them )?up(?: shop)? in|took (?:it|the \\p{L}+) on in|trading since|in business since|dating from)\\s+(?:about |around |early |late )?${YEAR}\\b`,
+      `\\b(?:since|founded(?: in| back in)?|established(?: in)?|est\\.?|started(?: up| out| the \\p{L}+| here)?(?: back)?(?: in)?(?: spring| summer| autumn| winter)?|began in|opened(?: the \\p{L}+| our doors| here)?(?:[^.\\n]{0,30}?)? in|going since|set (?:it |this |them )?up(?: shop)? in|took (?:it|the \\p{L}+) (?:on|over) in|took over (?:it|the \\p{L}+) in|trading since|in business since|dating from)\\s+(?:about |around |early |late )?${YEAR}\\b`,
       'giu',
     ),
   ],
@@ -37,7 +37,7 @@ const COLOUR: Record<Language, string> = {
 };
 /** Words that show that a sentence speaks of how the site should look. */
 const ABOUT_LOOK =
-  /\b(?:look|looks|looking|feel|style|site|website|web site|page|pages|colou?rs?|design|logo|sign|van|painted|theme|palette|we like|i like|prefer|something|web|sitio|página|aspecto|couleurs?|aimons|aime|allure|farben?|aussehen|wirken|seite|gestaltung|colores|estilo)\b/iu;
+  /\b(?:look|looks|looking|feel|style|site|website|web site|page|pages|colou?rs?|design|logo|sign|van|painted|theme|palette|we like|i like|['’]d like it|should (?:be|look)|prefer|something|web|sitio|página|aspecto|couleurs?|aimons|aime|allure|farben?|aussehen|wirken|seite|gestaltung|colores|estilo)\b/iu;
 
 /** What a site can have: the word the sheet uses, and how people ask for it. */
 const FEATURES: [string, RegExp][] = [
@@ -54,7 +54,10 @@ const FEATURES: [string, RegExp][] = [
     'shop',
     /\b(?:online |web ?)?shop(?=\s+(?:online|page|on the (?:web)?site))|\b(?:online|web)[ -]?shop\b|\bsell(?:ing)? online\b|\bshopping (?:cart|basket)\b|\btienda online\b|\bboutique en ligne\b/giu,
   ],
-  ['prices', /\bprice list\b|\bprices? page\b|\blista de precios\b|\btarifs\b|\bpreisliste\b/giu],
+  [
+    'prices',
+    /\bprice list\b|\bprices? page\b|\bpage (?:with|of|for) (?:the |our |all (?:the |our )?)?prices\b|\blista de precios\b|\btarifs\b|\bpreisliste\b/giu,
+  ],
   ['map', /\b(?:a )?map\b(?! of)|\bmapa\b|\bplan d['’]accès\b|\banfahrt(?:sskizze)?\b/giu],
   [
     'contact form',
@@ -80,7 +83,7 @@ const A_WISH =
 const AIMS: [string, RegExp][] = [
   [
     'rung',
-    /\b(?:people|they|customers?|folk|visitors?)\s+(?:to|should|can|would)\s+(?:just\s+)?(?:ring|call|phone)\b|\bmake the phone ring\b|\bque nos llamen\b|\bqu['’]on nous appelle\b|\banrufen\b/iu,
+    /\b(?:people|they|customers?|folk|visitors?)\s+(?:to|should|can|would|to be able to)\s+(?:just\s+)?(?:ring|call|phone)\b|\bmake the phone ring\b|\bque nos llamen\b|\bqu['’]on nous appelle\b|\banrufen\b/iu,
   ],
   [
     'bookings',
@@ -98,6 +101,7 @@ const AUDIENCE: Record<Language, RegExp[]> = {
   en: [
     /\b(?:our|my|most of our|most of my)\s+(?:customers|clients|visitors|members|guests|people|buyers|regulars|work comes from)\s+(?:are|tend to be|come from)\s+(?:mostly |mainly |usually |largely |all )?([^.;\n]{4,90})/giu,
     /\b(?:we|I)\s+(?:work|make things|do this)\s+(?:mostly |mainly |only )?(?:for|with)\s+([^.;\n]{4,90})/giu,
+    /(?<=[.!?]\s|^)(?:mostly|mainly|usually)\s+for\s+([^.;\n]{4,90})/gimu,
     /\b(?:mostly|mainly|especially|aimed at|popular with|suits?|ideal for)\s+((?:families|people|walkers|locals|owners|farmers|builders|gardeners|schools|children|beginners|sailors|visitors|commuters|homeowners|collectors|smallholders|boat owners|home owners|older people|young people)[^.;\n]{0,70})/giu,
   ],
   es: [/\b(?:nuestros clientes son|trabajamos para)\s+([^.;\n]{4,90})/giu],
@@ -140,6 +144,27 @@ const LANGUAGES: [RegExp, string][] = [
   [/\b(?:speak|in|also|and|both)\s+(?:\p{L}+,?\s+){0,2}?(?:german)\b/iu, 'German'],
   [/\b(?:speak|in|also|and|both)\s+(?:\p{L}+,?\s+){0,2}?(?:spanish)\b/iu, 'Spanish'],
   [/\b(?:speak|in|also|and|both)\s+(?:\p{L}+,?\s+){0,2}?(?:welsh)\b/iu, 'Welsh'],
+];
+
+/** Where the work is done, where the client says so. */
+const PREMISES: [string, RegExp][] = [
+  [
+    'online',
+    /\b(?:online only|only online|no (?:shop|premises|showroom) (?:to visit|just the website)|we(?:’|')re online only|solo (?:en línea|online)|uniquement en ligne|nur online)\b/iu,
+  ],
+  [
+    'away',
+    /\b(?:(?:we|I) (?:will )?come to (?:you|your)|at your (?:own )?(?:home|house|door)|no (?:shop|premises|workshop) of (?:our|my) own|vamos a su casa|nous venons chez vous|wir kommen zu ihnen)\b/iu,
+  ],
+];
+/** What people gain, said outright: “you save a day”, “which means you …”. */
+const BENEFIT =
+  /\b(?:so (?:that )?you (?:never|don[’']t|can|know|get|only)|which means you|you (?:save|never have to|don[’']t have to|only pay)|saves you)\b/giu;
+const TONE: [string, RegExp][] = [
+  ['warm', /\b(?:sound|tone|words?|text|read|voice)[^.\n]{0,30}\b(?:warm|friendly|personal)\b/iu],
+  ['formal', /\b(?:sound|tone|words?|text|read|voice)[^.\n]{0,30}\b(?:formal|serious|professional)\b/iu],
+  ['lively', /\b(?:sound|tone|words?|text|read|voice)[^.\n]{0,30}\b(?:lively|fun|cheerful|jolly)\b/iu],
+  ['plain', /\b(?:sound|tone|words?|text|read|voice)[^.\n]{0,30}\b(?:plain|simple|straight)\b/iu],
 ];
 
 /** The part of a sentence around an offset that one “not” reaches: from the last full stop, comma or “but” to the next. */
@@ -194,6 +219,21 @@ export function* phrases(source: string, language: Language): Generator<Span> {
   for (const [aim, pattern] of AIMS) {
     const m = latin(pattern).exec(source);
     if (m) yield { field: 'aim', from: m.index, to: m.index + m[0].length, value: aim };
+  }
+  for (const [list, field] of [
+    [PREMISES, 'premises'],
+    [TONE, 'tone'],
+  ] as const)
+    for (const [value, pattern] of list) {
+      const m = latin(pattern).exec(source);
+      if (m && !negated(source, m.index, m.index + m[0].length))
+        yield { field, from: m.index, to: m.index + m[0].length, value };
+    }
+  for (const m of source.matchAll(latin(BENEFIT))) {
+    const sentence = sentenceAt(source, m.index);
+    const text = sentence.text.trim();
+    const from = sentence.from + sentence.text.indexOf(text);
+    if (text.length <= 160 && !/[?]/.test(text)) yield { field: 'benefit', from, to: from + text.length, value: text };
   }
   for (const pattern of AUDIENCE[language]) yield* matches(source, pattern, 'audience');
   for (const m of source.matchAll(latin(APART))) {

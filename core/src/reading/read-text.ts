@@ -1,4 +1,15 @@
-import { AIMS, emptyFacts, limitOf, type Aim, type Correction, type Facts, type Service } from '../model/site.js';
+import {
+  AIMS,
+  emptyFacts,
+  limitOf,
+  PREMISES,
+  TONES,
+  type Aim,
+  type Correction,
+  type Facts,
+  type Service,
+} from '../model/site.js';
+import { languages } from '../languages/registry.gen.js';
 import { packByWords, packFor } from '../trades/packs.js';
 import { hoursConflicts, hoursLines, readHours, type Hours } from './hours.js';
 import { filled, labelledLines, type Labelled } from './labels.js';
@@ -73,6 +84,7 @@ const LISTED: Partial<Record<Labelled['field'], SpanField>> = {
   style: 'style',
   wanted: 'wanted',
   dislikes: 'dislike',
+  benefits: 'benefit',
   people: 'person',
 };
 /** Labels whose block is read by rules of its own, or is no span. */
@@ -177,11 +189,20 @@ function placeOf(mentioned: string[], { name, address, area }: Facts): string {
   return named.find((p) => address.includes(p)) ?? town?.[1] ?? town?.[2] ?? named[0] ?? ofArea?.[1] ?? '';
 }
 
+/** A trade that a text in another language calls by the word that language has for it. */
+function tradeNamed(source: string, language: Language): string {
+  const words = new Set(source.toLowerCase().match(/[\p{L}’'-]+/gu) ?? []);
+  const there = Object.values(languages).find((l) => l.reading === language);
+  return Object.values(there?.trades ?? {}).find((t) => words.has(t.noun.toLowerCase()))?.noun ?? '';
+}
+
 /** The name tells most, then what they call themselves; words of a trade in passing count only where they are many. */
 function tradeOf(source: string, name: string, language: Language): string {
   const byName = packFor(name);
   if (byName.id !== 'any') return byName.noun;
-  return tradeSaid(source, name) || (language === 'en' ? (packByWords(source)?.noun ?? '') : '');
+  return (
+    tradeSaid(source, name) || (language === 'en' ? (packByWords(source)?.noun ?? '') : tradeNamed(source, language))
+  );
 }
 
 function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
@@ -211,6 +232,9 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
     audience: first('audience', limitOf('audience')),
     apart: first('apart', limitOf('apart')),
     aim: AIMS.find((a): a is Aim => a === first('aim', 20)) ?? '',
+    tone: TONES.find((t) => t === first('tone', 20).toLowerCase()) ?? '',
+    premises: PREMISES.find((p) => p === first('premises', 20)) ?? '',
+    benefits: all('benefit', limitOf('benefits')),
     people: all('person', 80).map((name, n) => ({ id: `p${n + 1}`, name, role: '' })),
     memberships: all('membership', limitOf('memberships')),
     links: all('social', limitOf('links')),

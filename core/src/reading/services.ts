@@ -60,6 +60,8 @@ const clean = (text: string): string => {
   return now
     .replace(/[\s,;:.–—(-]+$/u, '')
     .replace(/^[\s,;:.–—)-]+/u, '')
+    .replace(/^([^(]*)\).*$/u, '$1')
+    .replace(/^(?:también (?:damos|hacemos|vendemos)|aussi|auch)\s+/iu, '')
     .replace(/\s+/g, ' ')
     .trim();
 };
@@ -203,8 +205,11 @@ function* said(source: string, language: Language): Generator<ReadService & { ne
     for (const part of splitList(parts)) {
       // “make boxes” after “bind books and”: a new verb of its own.
       const verb = LEADING_VERB[language].find(({ pattern: p }) => p.test(part.text));
-      const object = verb ? part.text.replace(verb.pattern, '') : part.text;
-      if (verb) ending = verb.ending;
+      const rest = verb ? part.text.replace(verb.pattern, '') : '';
+      // “Ironing and mending for people”: no verb with an object, but a thing that is done.
+      const spokenOf = verb && !/^(?:for|in|at|to|on|with|and)\b/i.test(rest) ? verb : undefined;
+      const object = spokenOf ? rest : part.text;
+      if (spokenOf) ending = spokenOf.ending;
       const not = /^(?:but\s+)?not\s+/iu.exec(object);
       const name = clean(object.slice(not?.[0].length ?? 0).replace(/\bany ?more\b/iu, ''));
       const refused = negated || not !== null;
@@ -288,7 +293,13 @@ export function readServices(
     const key = keyOf(s.name);
     // A pronoun stands for the last thing named in the same sentence.
     const meant = s.name
-      ? services.find((o) => within(key, keyOf(o.name)) || within(keyOf(o.name), key))
+      ? services.find(
+          (o) =>
+            within(key, keyOf(o.name)) ||
+            // Where the head comes first, “révision de violon” is no violin.
+            (within(keyOf(o.name), key) &&
+              (language === 'en' || language === 'de' || keyOf(o.name).startsWith(key.split(' ')[0]!))),
+        )
       : services.filter((o) => o.span.to <= from && !/[.!?\n]/.test(source.slice(o.span.to, from))).at(-1);
     if (meant && !meant.price) {
       meant.price = s.price;

@@ -25,6 +25,9 @@ export const SPAN_FIELDS = [
   'keyword',
   'language',
   'aim',
+  'tone',
+  'benefit',
+  'premises',
 ] as const;
 export type SpanField = (typeof SPAN_FIELDS)[number];
 

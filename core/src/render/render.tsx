@@ -1,6 +1,8 @@
 import { renderToString } from 'preact-render-to-string';
 import type { VNode } from 'preact';
 import { shortHash } from '../generate/random.js';
+import { hoursIn, phoneIn } from '../languages/format.js';
+import { languages, type LanguageTag } from '../languages/registry.gen.js';
 import { families } from '../look/type.js';
 import type { Page, Section, SiteDocument } from '../model/site.js';
 import { drawFavicon, drawScene, SCENE } from '../pictures/scene.js';
@@ -26,6 +28,8 @@ export interface RenderOptions {
 export const formAction = (form: string): string => `/-/forms/${form}`;
 
 interface Files {
+  hours: string[];
+  phone: string;
   css: string;
   cssPath: string;
   pictures: Map<string, { path: string; text: string }>;
@@ -44,7 +48,34 @@ function prepare(document: SiteDocument, options: RenderOptions): Files {
     options.window ? 'swap' : 'optional',
     options.window?.fontBase ?? '',
   );
-  return { css, cssPath: `/site-${shortHash(css)}.css`, pictures: new Map() };
+  const language = languages[document.language];
+  const { facts } = document;
+  return {
+    hours: hoursIn(language, facts.hours),
+    phone: phoneIn(language, facts.phone, facts),
+    css,
+    cssPath: `/site-${shortHash(css)}.css`,
+    pictures: new Map(),
+  };
+}
+
+/** The kind of section that does a page’s work where there is no such page. */
+const DOES_THE_WORK: Record<string, string[]> = { contact: ['contact', 'visit', 'call'], services: ['services'] };
+
+const kindOf = (section: Section) => section.shape.split('/')[0]!;
+
+/** The name of a section within its page: its kind, on the first of its kind that can be led to. */
+function anchorOf(page: Page, section: Section): string | undefined {
+  const kind = kindOf(section);
+  return page.sections.find((s) => kindOf(s) === kind)?.id === section.id ? kind : undefined;
+}
+
+function linkTo(document: SiteDocument, id: string): string {
+  const page = document.pages.find((p) => p.id === id);
+  if (page) return pagePath(page);
+  for (const kind of DOES_THE_WORK[id] ?? [])
+    for (const p of document.pages) if (p.sections.some((s) => kindOf(s) === kind)) return `${pagePath(p)}#${kind}`;
+  return pagePath(document.pages[0]!);
 }
 
 function surroundings(
@@ -59,10 +90,14 @@ function surroundings(
     facts: document.facts,
     page,
     pages: document.pages,
+    words: languages[document.language].words,
+    hours: files.hours,
+    phone: files.phone,
+    anchor: page ? anchorOf(page, section) : undefined,
     palette: document.look.day,
     editing: options.window !== undefined,
     level: first ? 1 : 2,
-    link: (id) => pagePath(document.pages.find((p) => p.id === id) ?? document.pages[0]!),
+    link: (id) => linkTo(document, id),
     picture: (scene) => {
       let file = files.pictures.get(scene);
       if (!file) {
@@ -123,7 +158,7 @@ function drawPage(
         <meta property="og:description" content={description} />
         <meta property="og:url" content={canonical} />
         <meta property="og:site_name" content={document.facts.name} />
-        <meta property="og:locale" content={document.language.replace('-', '_')} />
+        <meta property="og:locale" content={languages[document.language].locale} />
         <meta name="theme-color" content={document.look.day.ground} />
         <link rel="icon" href="/favicon.svg" type="image/svg+xml" />
         {preload.map((id) => (
@@ -141,7 +176,7 @@ function drawPage(
       </head>
       <body>
         <a class="skip" href="#main">
-          Skip to the text
+          {languages[document.language].words.skip}
         </a>
         {drawSection(document, page, document.header, false, options, files)}
         <main id="main">{page.sections.map((s, n) => drawSection(document, page, s, n === 0, options, files))}</main>
@@ -153,22 +188,23 @@ function drawPage(
 }
 
 /** A page for an address the site does not have. */
-function notFoundPage(): Page {
+function notFoundPage(language: LanguageTag): Page {
+  const { words } = languages[language];
   const text = (value: string) => ({ value, from: { kind: 'designer' as const } });
   return {
     id: 'not-found',
     slug: 'not-found',
-    label: 'Not found',
+    label: words.notFoundTitle,
     reason: '',
-    seo: { title: null, description: text('There is no page at this address.') },
+    seo: { title: null, description: text(words.notFoundLead) },
     sections: [
       {
         id: 'not-found-opening',
         shape: 'opening/plain',
         reason: '',
         content: {
-          heading: text('There is no page here'),
-          lead: text('The address may be old or mistyped. The menu above leads to everything there is.'),
+          heading: text(words.notFound),
+          lead: text(words.notFoundLead),
         },
       },
     ],
@@ -208,18 +244,18 @@ export function renderWindow(
  * Renders a site whole. Pure and deterministic: the same document and options give the same files, sorted by path.
  */
 export function render(document: SiteDocument, options: RenderOptions): RenderedFile[] {
-  const files = prepare({ ...document, pages: [...document.pages, notFoundPage()] }, options);
+  const files = prepare({ ...document, pages: [...document.pages, notFoundPage(document.language)] }, options);
   const out: RenderedFile[] = document.pages.map((page) => ({
     path: `${pagePath(page)}index.html`,
     type: 'text/html; charset=utf-8',
     text: drawPage(document, page, titleOf(document, page), options, files, true),
   }));
-  const missing = notFoundPage();
+  const missing = notFoundPage(document.language);
   out.push(
     {
       path: '/404.html',
       type: 'text/html; charset=utf-8',
-      text: drawPage(document, missing, `Not found – ${document.facts.name}`, options, files, false),
+      text: drawPage(document, missing, `${missing.label} – ${document.facts.name}`, options, files, false),
     },
     { path: files.cssPath, type: 'text/css; charset=utf-8', text: files.css },
     { path: '/favicon.svg', type: 'image/svg+xml', text: drawFavicon(document.facts.name, document.look.day) },
@@ -236,9 +272,9 @@ export function render(document: SiteDocument, options: RenderOptions): Rendered
 }
 
 /** The page every visitor meets until a site is open. */
-export function holdingPage(name: string): string {
+export function holdingPage(name: string, language: LanguageTag = 'en-GB'): string {
   const body = (
-    <html lang="en-GB">
+    <html lang={language}>
       <head>
         <meta charset="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
@@ -253,7 +289,7 @@ export function holdingPage(name: string): string {
       <body>
         <main>
           <h1>{name}</h1>
-          <p>Our new site opens here soon.</p>
+          <p>{languages[language].words.opensSoon}</p>
         </main>
       </body>
     </html>

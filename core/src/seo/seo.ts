@@ -1,15 +1,20 @@
 import { isText, type Page, type SiteDocument, type Text } from '../model/site.js';
 import { readHours } from '../reading/hours.js';
-import { packFor } from '../trades/packs.js';
+import { languages } from '../languages/registry.gen.js';
+import { packOf, town, tradeIn } from '../writer/slots.js';
 import { fitWidth, RESULT, textWidth } from './width.js';
 
 const sentence = (s: string) => (s ? s[0]!.toUpperCase() + s.slice(1) : s);
 
 /** The title a page has when nobody wrote one: what the business is and where, then its name. */
 export function defaultTitle(document: SiteDocument, page: Page): string {
-  const { name, trade, place } = document.facts;
+  const { facts } = document;
+  const { name } = facts;
   if (page.slug !== '') return `${page.label} – ${name}`;
-  const what = [trade && sentence(trade), place && `in ${place.split(',')[0]}`].filter(Boolean).join(' ');
+  const language = languages[document.language];
+  const trade = tradeIn(language, facts)?.noun ?? '';
+  const place = town(facts.place);
+  const what = [trade && sentence(trade), place && language.inPlace(place)].filter(Boolean).join(' ');
   return what ? `${name} – ${what}` : name;
 }
 
@@ -73,7 +78,7 @@ export function jsonLd(document: SiteDocument, origin: string): object {
   const offers = f.services.filter((s) => s.name);
   return {
     '@context': 'https://schema.org',
-    '@type': packFor(f.trade).schemaType,
+    '@type': packOf(f).schemaType,
     '@id': `${origin}/#business`,
     name: f.name,
     url: `${origin}/`,

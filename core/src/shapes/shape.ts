@@ -1,5 +1,6 @@
 import type { Static, TObject } from '@sinclair/typebox';
 import type { VNode } from 'preact';
+import type { FixedWords } from '../languages/language.js';
 import type { Facts, Form, Page, Palette, Text } from '../model/site.js';
 
 /** What a visitor sent through a form and what became of it, for the page that answers. */
@@ -17,7 +18,14 @@ export interface Surroundings {
   /** The page it stands on; null in the header and footer of a page that is in no menu. */
   page: Page | null;
   pages: readonly Page[];
-  /** The address of a page by its id, or of the home page where there is no such page. */
+  /** The fixed words of the site’s language. */
+  words: FixedWords;
+  /** Opening hours and phone as the site’s language writes them. */
+  hours: readonly string[];
+  phone: string;
+  /** The name links within the page find this section by: its kind, on the first of its kind. */
+  anchor: string | undefined;
+  /** The address of a page by its id; where there is no such page, of the section that does its work, or the home page. */
   link(pageId: string): string;
   /** The address of a scene drawn in this site’s look. */
   picture(scene: string): { src: string; width: number; height: number };

@@ -14,6 +14,23 @@ export function Words(props: { as: Tag; text: Text | undefined; at: Surroundings
   );
 }
 
+/** A text of several sentences: paragraphs, and a list where its lines begin with a dot. */
+export function Prose(props: { text: Text | undefined; at: Surroundings; path: string }) {
+  const { text, at, path } = props;
+  if (!text?.value.includes('\n• ')) return <Words as="p" text={text} at={at} path={path} />;
+  const [lead = '', ...items] = text.value.split(/\n?• /);
+  return (
+    <div {...at.part(path)}>
+      {lead.trim() && <p>{lead.trim()}</p>}
+      <ul class="points">
+        {items.map((item, n) => (
+          <li key={n}>{item.trim()}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
 /** The heading of a section, at the level its place on the page asks for. */
 export function Heading(props: { text: Text; at: Surroundings; path?: string }) {
   return (
@@ -27,9 +44,14 @@ export function telUri(phone: string): string | null {
   return digits.length >= 5 ? `tel:${digits}` : null;
 }
 
+/** Where a main button leads: to the dialler where it says the number, else to where one gets in touch. */
+export const actionHref = (at: Surroundings, action: Text): string =>
+  (at.phone && action.value.includes(at.phone) && telUri(at.phone)) || at.link('contact');
+
 /** The ways to reach the business that the facts know of. */
 export function Reach({ at }: { at: Surroundings }) {
-  const { phone, mail } = at.facts;
+  const { mail } = at.facts;
+  const { phone } = at;
   const tel = telUri(phone);
   if (!phone && !mail) return null;
   return (

@@ -22,21 +22,43 @@ export const menders: TradePack[] = [
     contactHeadings: ['Show us the piece', 'Ask about a chair'],
     contactLeads: [
       'A picture from the front, one from underneath, and how many metres the cloth is wide if you have it.',
+      'A picture from the front and one from underneath, if you can turn it over.',
     ],
     services: [
       {
         match: ['chair', 'dining'],
-        lines: ['Webbing, springs and stuffing renewed where they need it, and the show-wood left as it is.'],
+        lines: [
+          'Webbing, springs and stuffing renewed where they need it, and the show-wood left as it is.',
+          'Webbing, springs and hair, in the order the first maker used.',
+          'Stripped to the frame, joints knocked up, built again.',
+          'Piping cut on the bias, buttons pulled deep.',
+        ],
       },
       {
         match: ['sofa', 'settee', 'chesterfield'],
-        lines: ['Taken down to the frame, glued, sprung and covered in the cloth you choose.'],
+        lines: [
+          'Taken down to the frame, glued, sprung and covered in the cloth you choose.',
+          'Cushions refilled, corners sharp again.',
+          'New webbing, old shape.',
+          'Feather or hair, as it was made.',
+        ],
       },
       {
         match: ['loose', 'cover'],
-        lines: ['Cut on the piece itself, so that they fit and still come off to be washed.'],
+        lines: [
+          'Cut on the piece itself, so that they fit and still come off to be washed.',
+          'Washable, shrinkable cloth washed first.',
+          'Zips where hands can find them.',
+        ],
       },
-      { match: ['cushion', 'window'], lines: ['Templates are taken from the seat; corners stay where they are put.'] },
+      {
+        match: ['cushion', 'window'],
+        lines: [
+          'Templates are taken from the seat; corners stay where they are put.',
+          'Boxed, piped and filled to the edge.',
+          'Cut to your seat, with ties at the back.',
+        ],
+      },
     ],
     hues: [
       [15, 85],
@@ -44,7 +66,6 @@ export const menders: TradePack[] = [
       [95, 20],
     ],
     scene: 'house',
-    sceneAlt: 'A tall house above a harbour in the evening',
   },
   {
     id: 'piano-tuner',
@@ -63,18 +84,45 @@ export const menders: TradePack[] = [
     ],
     actions: ['Arrange a tuning', 'Ask about your piano', 'Ring the workshop'],
     contactHeadings: ['Tell us about the piano', 'Arrange a tuning'],
-    contactLeads: ['Upright or grand, when it was last tuned, and how many steps there are to the door.'],
+    contactLeads: [
+      'Upright or grand, when it was last tuned, and how many steps there are to the door.',
+      'When it was last tuned, who plays it, and whether a window stands open near it.',
+    ],
     services: [
       {
         match: ['tuning', 'tune'],
-        lines: ['An hour and a half in the house, and left fit to play in front of people.'],
+        lines: [
+          'An hour and a half in the house, and left fit to play in front of people.',
+          'Set by ear, and left to settle before the last pass.',
+          'Pitch raised in two visits where one would be cruel.',
+          'From the middle outwards, and back again.',
+        ],
       },
       {
         match: ['restor', 'repair', 'action'],
-        lines: ['Hammers, dampers and strings renewed on the bench, the case left its age.'],
+        lines: [
+          'Hammers, dampers and strings renewed on the bench, the case left its age.',
+          'Hammers, dampers and keys, done in the house or on the bench.',
+          'New felts, old ivories.',
+          'Taken apart, cleaned, and put back in regulation.',
+        ],
       },
-      { match: ['mov', 'transport'], lines: ['Wrapped, wheeled and carried by people who know which end is heavy.'] },
-      { match: ['sale', 'second', 'upright', 'grand'], lines: ['Gone through, tuned and honest about their years.'] },
+      {
+        match: ['mov', 'transport'],
+        lines: [
+          'Wrapped, wheeled and carried by people who know which end is heavy.',
+          'Down the stairs, over the sill, into the bay.',
+          'Legs off, lid padded, tuned when it has settled.',
+        ],
+      },
+      {
+        match: ['sale', 'second', 'upright', 'grand'],
+        lines: [
+          'Gone through, tuned and honest about their years.',
+          'Come and play them all before you choose.',
+          'Tuned, regulated, and delivered on the flat.',
+        ],
+      },
     ],
     hues: [
       [275, 70],
@@ -82,7 +130,6 @@ export const menders: TradePack[] = [
       [230, 50],
     ],
     scene: 'house',
-    sceneAlt: 'A tall house above a harbour in the evening',
   },
   {
     id: 'chimney-sweep',
@@ -99,18 +146,38 @@ export const menders: TradePack[] = [
         text: 'We see that it draws and that none comes into a room, and write down what we saw.',
       },
     ],
-    actions: ['Book a sweep', 'Ask about a chimney', 'Ring now'],
+    actions: ['Book a sweep', 'Ask about a chimney', 'Ask the sweep'],
     contactHeadings: ['Tell us about the fire', 'Book a sweep'],
-    contactLeads: ['Open fire or stove, when it was last swept, and whether birds have been at it.'],
+    contactLeads: [
+      'Open fire or stove, when it was last swept, and whether birds have been at it.',
+      'What you burn, how many flues there are, and when one was last swept.',
+    ],
     services: [
       {
         match: ['open', 'fire', 'sweep'],
-        lines: ['Brush through to the pot, hearth left clean, and a note for your insurer.'],
+        lines: [
+          'Brush through to the pot, hearth left clean, and a note for your insurer.',
+          'Brushed from below with sheets down, and smoke-tested after.',
+          'Flue brushed top to bottom, soot carried out.',
+          'Sheets down, brushes up, draught tried.',
+        ],
       },
-      { match: ['stove', 'burner'], lines: ['Baffles out, flue swept, seals and glass looked over.'] },
+      {
+        match: ['stove', 'burner'],
+        lines: [
+          'Baffles out, flue swept, seals and glass looked over.',
+          'Baffle out, flue brushed, rope looked at.',
+          'Throat plate out, glass cleaned, seals looked at.',
+          'Swept with the soft brush it needs.',
+        ],
+      },
       {
         match: ['guard', 'cowl', 'bird', 'nest'],
-        lines: ['Nests are only taken out once the birds have done with them.'],
+        lines: [
+          'Nests are only taken out once the birds have done with them.',
+          'Caged and clamped, and still drawing.',
+          'Fitted from the ladder, checked from below.',
+        ],
       },
     ],
     hues: [
@@ -119,7 +186,6 @@ export const menders: TradePack[] = [
       [45, 20],
     ],
     scene: 'house',
-    sceneAlt: 'A tall house above a harbour in the evening',
   },
   {
     id: 'locksmith',
@@ -140,11 +206,35 @@ export const menders: TradePack[] = [
     contactHeadings: ['Shut out? Ring.', 'Ask about a lock'],
     contactLeads: [
       'If you are standing outside, do not write: ring. For everything else a picture of the lock is the best beginning.',
+      'Which door, which side you are on, and the name stamped on the lock.',
     ],
     services: [
-      { match: ['key', 'cut'], lines: ['Cut while you wait and tried before you pay.'] },
-      { match: ['lock', 'fit'], lines: ['Fitted to the door as it hangs, to the standard your insurer asks for.'] },
-      { match: ['safe', 'open'], lines: ['Opened by hand where it can be, so that it can still be used.'] },
+      {
+        match: ['key', 'cut'],
+        lines: [
+          'Cut while you wait and tried before you pay.',
+          'Cut from the code or from the key, and tried in your lock.',
+          'Copied on the machine and finished by file.',
+          'For doors, boxes, bureaux and boats.',
+        ],
+      },
+      {
+        match: ['lock', 'fit'],
+        lines: [
+          'Fitted to the door as it hangs, to the standard your insurer asks for.',
+          'Fitted so that one turn does what it should.',
+          'Changed, rekeyed or oiled back to life.',
+          'Cut in neatly, so that the door keeps its face.',
+        ],
+      },
+      {
+        match: ['safe', 'open'],
+        lines: [
+          'Opened by hand where it can be, so that it can still be used.',
+          'Drilled only when nothing else will do.',
+          'New numbers, new bolts, old box.',
+        ],
+      },
     ],
     hues: [
       [250, 80],
@@ -152,12 +242,11 @@ export const menders: TradePack[] = [
       [45, 230],
     ],
     scene: 'house',
-    sceneAlt: 'A tall house above a harbour in the evening',
   },
   {
     id: 'shoe-repairer',
     noun: 'shoe repairer',
-    synonyms: ['cobbler', 'cobblers', 'shoe repairs', 'shoes', 'boots', 'saddler', 'leather work', 'shoemaker'],
+    synonyms: ['cobbler', 'cobblers', 'shoe repairs', 'shoes', 'boots', 'leather work', 'shoemaker'],
     schemaType: 'LocalBusiness',
     worksHeadings: ['On the last', 'Soled, heeled and stitched', 'What we mend'],
     stepsHeadings: ['What happens to a pair', 'From worn to walked in'],
@@ -168,14 +257,37 @@ export const menders: TradePack[] = [
     ],
     actions: ['Bring a pair in', 'Ask about a repair', 'Find the shop'],
     contactHeadings: ['Bring them in, or ask first', 'Ask about a repair'],
-    contactLeads: ['A picture of the sole and one of the side tells us most.'],
+    contactLeads: [
+      'A picture of the sole and one of the side tells us most.',
+      'Say how they wear down: inside, outside or at the toe.',
+    ],
     services: [
       {
         match: ['sole', 'heel', 'boot', 'shoe'],
-        lines: ['Leather or rubber, stitched where they were stitched before.'],
+        lines: [
+          'Leather or rubber, stitched where they were stitched before.',
+          'Leather or rubber, stitched where it was stitched.',
+          'Welted, glued and trimmed flush.',
+          'Heels built up true again.',
+        ],
       },
-      { match: ['zip', 'bag', 'strap', 'belt'], lines: ['Stitched by hand where a machine cannot reach.'] },
-      { match: ['stretch', 'fit'], lines: ['Eased a little at a time, never all at once.'] },
+      {
+        match: ['zip', 'bag', 'strap', 'belt'],
+        lines: [
+          'Stitched by hand where a machine cannot reach.',
+          'Runners, sliders or the whole length renewed.',
+          'Runners eased, teeth renewed.',
+          'Boots, bags and tents as well.',
+        ],
+      },
+      {
+        match: ['stretch', 'fit'],
+        lines: [
+          'Eased a little at a time, never all at once.',
+          'On the last overnight, a little at a time.',
+          'Wider where the foot is, not everywhere.',
+        ],
+      },
     ],
     hues: [
       [40, 200],
@@ -183,7 +295,6 @@ export const menders: TradePack[] = [
       [70, 255],
     ],
     scene: 'bench',
-    sceneAlt: 'Planks and a hand plane on a workbench',
   },
   {
     id: 'furniture-restorer',
@@ -202,19 +313,36 @@ export const menders: TradePack[] = [
     ],
     actions: ['Ask about a piece', 'Send pictures', 'Arrange a visit'],
     contactHeadings: ['Show us the piece', 'Ask the workshop'],
-    contactLeads: ['Pictures of the whole and of the damage, and anything you know of where it comes from.'],
+    contactLeads: [
+      'Pictures of the whole and of the damage, and anything you know of where it comes from.',
+      'A picture of the whole piece, one of the damage, and what you mean to use it for.',
+    ],
     services: [
       {
         match: ['polish', 'finish'],
-        lines: ['Cleaned back as far as it needs and no further, then built up by hand.'],
+        lines: [
+          'Cleaned back as far as it needs and no further, then built up by hand.',
+          'Old finish kept and built on, wherever there is enough of it left.',
+          'Built up by rubber, cut back and built again.',
+          'Rings and bloom lifted without stripping.',
+        ],
       },
       {
         match: ['veneer', 'inlay', 'marquetry'],
-        lines: ['Lifted, flattened and laid again, with gaps filled from old stock.'],
+        lines: [
+          'Lifted, flattened and laid again, with gaps filled from old stock.',
+          'Patches cut along the grain and let in under the old line.',
+          'Matched by figure and by age.',
+          'Laid hot, pressed cold, cleaned by scraper.',
+        ],
       },
       {
         match: ['joint', 'repair', 'chair', 'table'],
-        lines: ['Taken apart, cleaned of old glue and put together to be used.'],
+        lines: [
+          'Taken apart, cleaned of old glue and put together to be used.',
+          'Glued with what it was glued with.',
+          'Loose rails taken apart, cleaned and knocked home.',
+        ],
       },
     ],
     hues: [
@@ -223,6 +351,5 @@ export const menders: TradePack[] = [
       [85, 30],
     ],
     scene: 'bench',
-    sceneAlt: 'Planks and a hand plane on a workbench',
   },
 ];

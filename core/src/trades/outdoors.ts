@@ -20,15 +20,45 @@ export const outdoors: TradePack[] = [
     ],
     actions: ['Have a tree looked at', 'Ask about a hedge', 'Ring us'],
     contactHeadings: ['Tell us about the tree', 'Have it looked at'],
-    contactLeads: ['What kind if you know it, how high against the house, and what worries you about it.'],
+    contactLeads: [
+      'What kind if you know it, how high against the house, and what worries you about it.',
+      'What kind of tree, how near the house, and who is on the other side of the fence.',
+    ],
     services: [
       {
         match: ['prun', 'crown', 'reduc', 'thin'],
-        lines: ['Cut back to where it can heal, so that it looks like a tree afterwards.'],
+        lines: [
+          'Cut back to where it can heal, so that it looks like a tree afterwards.',
+          'Thinned from inside, so that the wind goes through.',
+          'Dead wood out, light let in.',
+          'Back to a fork, never to a stump.',
+        ],
       },
-      { match: ['fell', 'remov', 'dismantl'], lines: ['Taken down in pieces where there is no room to let it fall.'] },
-      { match: ['stump', 'grind'], lines: ['Ground out below the turf, so that it can be sown over.'] },
-      { match: ['hedge', 'plant'], lines: ['Cut level or laid in the old way, after the birds have gone.'] },
+      {
+        match: ['fell', 'remov', 'dismantl'],
+        lines: [
+          'Taken down in pieces where there is no room to let it fall.',
+          'Taken down in lengths, on ropes where there is no room.',
+          'Roped, lowered and stacked where you want it.',
+          'From the top, with nobody under it.',
+        ],
+      },
+      {
+        match: ['stump', 'grind'],
+        lines: [
+          'Ground out below the turf, so that it can be sown over.',
+          'Chipped to below spade depth.',
+          'Roots followed as far as the lawn needs.',
+        ],
+      },
+      {
+        match: ['hedge', 'plant'],
+        lines: [
+          'Cut level or laid in the old way, after the birds have gone.',
+          'Whips in winter, watered the first summer.',
+          'Trimmed to a line or left to flower.',
+        ],
+      },
     ],
     hues: [
       [150, 75],
@@ -36,7 +66,6 @@ export const outdoors: TradePack[] = [
       [165, 95],
     ],
     scene: 'plot',
-    sceneAlt: 'Rows of green below a low hill',
   },
   {
     id: 'gardener',
@@ -61,15 +90,45 @@ export const outdoors: TradePack[] = [
     ],
     actions: ['Ask about your garden', 'Arrange a walk round', 'Write to us'],
     contactHeadings: ['Tell us about the garden', 'Arrange a walk round'],
-    contactLeads: ['How big it is, how wild it is, and what you would most like to see from the window.'],
+    contactLeads: [
+      'How big it is, how wild it is, and what you would most like to see from the window.',
+      'How big it is, what you like to do in it yourself, and what you would rather not.',
+    ],
     services: [
-      { match: ['border', 'bed', 'plant'], lines: ['Divided, fed and filled with what likes your soil.'] },
+      {
+        match: ['border', 'bed', 'plant'],
+        lines: [
+          'Divided, fed and filled with what likes your soil.',
+          'Planted for the whole year, and not for one week in June.',
+          'Weeded by hand, mulched, and left to fill.',
+          'Tall at the back, scent by the path.',
+        ],
+      },
       {
         match: ['prun', 'hedge', 'rose'],
-        lines: ['Each at its own time of year, with the cuttings taken away or composted.'],
+        lines: [
+          'Each at its own time of year, with the cuttings taken away or composted.',
+          'Cut back at the time the plant prefers.',
+          'To an outward bud, in dry weather.',
+          'Less than you would, more than you dare.',
+        ],
       },
-      { match: ['vegetable', 'veg'], lines: ['Beds dug, sown in turn and kept picking.'] },
-      { match: ['lawn', 'mow'], lines: ['Cut at the height the weather asks for.'] },
+      {
+        match: ['vegetable', 'veg'],
+        lines: [
+          'Beds dug, sown in turn and kept picking.',
+          'Fed with what you have rotted down.',
+          'Rows that follow each other through the year.',
+        ],
+      },
+      {
+        match: ['lawn', 'mow'],
+        lines: [
+          'Cut at the height the weather asks for.',
+          'Edged, spiked and cut as high as you can bear.',
+          'Moss raked, thin places sown.',
+        ],
+      },
     ],
     hues: [
       [135, 80],
@@ -77,7 +136,6 @@ export const outdoors: TradePack[] = [
       [115, 20],
     ],
     scene: 'plot',
-    sceneAlt: 'Rows of green below a low hill',
   },
   {
     id: 'nursery',
@@ -89,14 +147,36 @@ export const outdoors: TradePack[] = [
     steps: [],
     actions: ['Ask for a plant', 'Come and see', 'Find the nursery'],
     contactHeadings: ['Ask for a plant', 'Come and see them growing'],
-    contactLeads: ['Tell us your soil, how much sun there is and what has failed before.'],
+    contactLeads: [
+      'Tell us your soil, how much sun there is and what has failed before.',
+      'Sun or shade, wet or dry, and how tall it may grow.',
+    ],
     services: [
       {
         match: ['perennial', 'vivace'],
-        lines: ['Grown outdoors from our own divisions, so that they are used to weather.'],
+        lines: [
+          'Grown outdoors from our own divisions, so that they are used to weather.',
+          'Raised here, hardened off and sold when they have roots.',
+          'Lifted and split in spring.',
+          'Grown in the ground, in this wind.',
+        ],
       },
-      { match: ['rose', 'rosier'], lines: ['Old kinds on their own roots, lifted when they are asleep.'] },
-      { match: ['hedg', 'tree', 'shrub'], lines: ['Bare-rooted in winter, when they cost least and take best.'] },
+      {
+        match: ['rose', 'rosier'],
+        lines: [
+          'Old kinds on their own roots, lifted when they are asleep.',
+          'Own-root or budded, labelled either way.',
+          'Old sorts for scent, new ones for health.',
+        ],
+      },
+      {
+        match: ['hedg', 'tree', 'shrub'],
+        lines: [
+          'Bare-rooted in winter, when they cost least and take best.',
+          'Bare-rooted in winter, by the bundle.',
+          'Native, thick, and used to salt.',
+        ],
+      },
     ],
     hues: [
       [145, 5],
@@ -104,7 +184,6 @@ export const outdoors: TradePack[] = [
       [340, 140],
     ],
     scene: 'seed',
-    sceneAlt: 'Seedlings in a row under a wide sky',
   },
   {
     id: 'beekeeper',
@@ -120,11 +199,36 @@ export const outdoors: TradePack[] = [
     ],
     actions: ['Ask for honey', 'Find us', 'Order some jars'],
     contactHeadings: ['Ask for honey', 'Where to find us'],
-    contactLeads: ['Say how many jars and whether you like it clear or set.'],
+    contactLeads: [
+      'Say how many jars and whether you like it clear or set.',
+      'How many jars, or where the swarm is hanging and how high.',
+    ],
     services: [
-      { match: ['honey', 'honig'], lines: ['One place and one summer in each jar; it tastes different every year.'] },
-      { match: ['candle', 'kerze', 'wax'], lines: ['Poured from our own wax; they smell of it before they are lit.'] },
-      { match: ['swarm', 'removal'], lines: ['Fetched the same day where we can, and given a hive of their own.'] },
+      {
+        match: ['honey', 'honig'],
+        lines: [
+          'One place and one summer in each jar; it tastes different every year.',
+          'Spun cold and left unblended, jar by jar.',
+          'Spring, lime and heather kept apart.',
+          'Strained, never heated.',
+        ],
+      },
+      {
+        match: ['candle', 'kerze', 'wax'],
+        lines: [
+          'Poured from our own wax; they smell of it before they are lit.',
+          'Moulded and dipped from our own cappings.',
+          'Slow to burn and sweet to smell.',
+        ],
+      },
+      {
+        match: ['swarm', 'removal'],
+        lines: [
+          'Fetched the same day where we can, and given a hive of their own.',
+          'Boxed at dusk, gone by dark.',
+          'Looked at first: they may be bumblebees.',
+        ],
+      },
     ],
     hues: [
       [85, 40],
@@ -132,12 +236,11 @@ export const outdoors: TradePack[] = [
       [95, 25],
     ],
     scene: 'seed',
-    sceneAlt: 'Seedlings in a row under a wide sky',
   },
   {
     id: 'thatcher',
     noun: 'thatcher',
-    synonyms: ['thatchers', 'thatching', 'thatch', 'reed', 'ridge', 'roofer', 'roofing', 'roofs', 'slater'],
+    synonyms: ['thatchers', 'thatching', 'thatch', 'reed', 'ridge', 'roofing', 'roofs', 'slater'],
     schemaType: 'RoofingContractor',
     worksHeadings: ['On the roof', 'From eaves to ridge', 'What we lay'],
     stepsHeadings: ['How a roof goes', 'From ladder to last course'],
@@ -148,13 +251,36 @@ export const outdoors: TradePack[] = [
     ],
     actions: ['Have the roof looked at', 'Ask about a ridge', 'Ring us'],
     contactHeadings: ['Tell us about the roof', 'Have it looked at'],
-    contactLeads: ['How old it is if you know, where it lets in, and a picture from the road.'],
+    contactLeads: [
+      'How old it is if you know, where it lets in, and a picture from the road.',
+      'The age of the roof if you know it, and which side gets the weather.',
+    ],
     services: [
-      { match: ['ridge'], lines: ['Cut and pegged new, which is what wears out first.'] },
-      { match: ['thatch', 'reed', 'straw'], lines: ['Long-lasting reed or straw, as the house had it.'] },
+      {
+        match: ['ridge'],
+        lines: [
+          'Cut and pegged new, which is what wears out first.',
+          'Wrapped over and ligged down, with a pattern if the house had one.',
+          'Saddled in sedge, spars hidden.',
+          'Old ridge off, new one on, straw swept up.',
+        ],
+      },
+      {
+        match: ['thatch', 'reed', 'straw'],
+        lines: [
+          'Long-lasting reed or straw, as the house had it.',
+          'Coat on coat, with what is sound left in place.',
+          'Dressed with a leggett to an even face.',
+          'Eaves first, and upwards from there.',
+        ],
+      },
       {
         match: ['repair', 'patch', 'moss', 'slate', 'tile'],
-        lines: ['Only what needs doing, and told when that is nothing.'],
+        lines: [
+          'Only what needs doing, and told when that is nothing.',
+          'Moss off, holes stopped, wire renewed.',
+          'Patched in the same straw where it can be had.',
+        ],
       },
     ],
     hues: [
@@ -163,7 +289,6 @@ export const outdoors: TradePack[] = [
       [100, 50],
     ],
     scene: 'house',
-    sceneAlt: 'A tall house above a harbour in the evening',
   },
   {
     id: 'stonemason',
@@ -188,11 +313,37 @@ export const outdoors: TradePack[] = [
     ],
     actions: ['Ask about a wall', 'Send a picture', 'Arrange a visit'],
     contactHeadings: ['Tell us about the stone', 'Arrange a visit'],
-    contactLeads: ['How long and how high, and a picture of what stands there now.'],
+    contactLeads: [
+      'How long and how high, and a picture of what stands there now.',
+      'What the wall is built of and how high it stands; a picture with a spade in it helps.',
+    ],
     services: [
-      { match: ['wall', 'dry'], lines: ['Built without mortar, hearted and coped, to stand longer than we shall.'] },
-      { match: ['letter', 'carv', 'headstone', 'plaque'], lines: ['Drawn full size first and cut by hand.'] },
-      { match: ['point', 'lime', 'repair'], lines: ['Raked out and filled with lime that lets the wall breathe.'] },
+      {
+        match: ['wall', 'dry'],
+        lines: [
+          'Built without mortar, hearted and coped, to stand longer than we shall.',
+          'Built with a batter, hearted full, and coped to shed water.',
+          'Through-stones where they should be.',
+          'Faced on both sides, packed between.',
+        ],
+      },
+      {
+        match: ['letter', 'carv', 'headstone', 'plaque'],
+        lines: [
+          'Drawn full size first and cut by hand.',
+          'Drawn on the stone and cut by hand.',
+          'Drawn by brush, cut by chisel.',
+          'Letters deep enough for a hundred winters of rain.',
+        ],
+      },
+      {
+        match: ['point', 'lime', 'repair'],
+        lines: [
+          'Raked out and filled with lime that lets the wall breathe.',
+          'Raked out by hand, filled in lime.',
+          'Flush or brushed back, never smeared.',
+        ],
+      },
     ],
     hues: [
       [75, 240],
@@ -200,7 +351,6 @@ export const outdoors: TradePack[] = [
       [50, 190],
     ],
     scene: 'harbour',
-    sceneAlt: 'A harbour in the morning',
   },
   {
     id: 'land-surveyor',
@@ -224,11 +374,37 @@ export const outdoors: TradePack[] = [
     ],
     actions: ['Ask for a survey', 'Send us a plan', 'Ring the office'],
     contactHeadings: ['Tell us what is to be measured', 'Ask for a survey'],
-    contactLeads: ['The address, what it is for and by when you need it.'],
+    contactLeads: [
+      'The address, what it is for and by when you need it.',
+      'The parcel, what you need to know about it, and who else needs to be told.',
+    ],
     services: [
-      { match: ['boundary'], lines: ['Deeds read, ground measured, and the difference between them explained.'] },
-      { match: ['setting', 'out'], lines: ['Pegs and profiles where the drawing says, checked before anybody digs.'] },
-      { match: ['drawing', 'measured', 'building'], lines: ['Every wall as it stands, and not as it was meant to.'] },
+      {
+        match: ['boundary'],
+        lines: [
+          'Deeds read, ground measured, and the difference between them explained.',
+          'Walked, measured and set against the deeds.',
+          'Old plans found, new marks set.',
+          'Both neighbours written to.',
+        ],
+      },
+      {
+        match: ['setting', 'out'],
+        lines: [
+          'Pegs and profiles where the drawing says, checked before anybody digs.',
+          'Pegs and profiles where the drawing says, to the width of a nail.',
+          'Grid lines, levels and corners.',
+          'Set out again after the digger.',
+        ],
+      },
+      {
+        match: ['drawing', 'measured', 'building'],
+        lines: [
+          'Every wall as it stands, and not as it was meant to.',
+          'Plans, sections and a level on each.',
+          'Drawn to the scale you work at.',
+        ],
+      },
     ],
     hues: [
       [245, 155],
@@ -236,6 +412,5 @@ export const outdoors: TradePack[] = [
       [265, 85],
     ],
     scene: 'plot',
-    sceneAlt: 'Rows of green below a low hill',
   },
 ];

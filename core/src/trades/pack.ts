@@ -11,6 +11,7 @@ export interface TradePack {
   worksHeadings: string[];
   /** Headings over how a job goes. */
   stepsHeadings: string[];
+  /** How a job goes, for those who ask for it. */
   steps: { name: string; text: string }[];
   /** What the main button says. */
   actions: string[];
@@ -18,8 +19,9 @@ export interface TradePack {
   contactLeads: string[];
   /** Lines about a service, chosen by a word in its name. */
   services: { match: string[]; lines: string[] }[];
+  /** What only a client of this trade can be asked. */
+  questions?: string[];
   /** Lead and accent hues, OKLCH degrees. */
   hues: [number, number][];
   scene: string;
-  sceneAlt: string;
 }

@@ -1,352 +1,14 @@
+import { languages } from '../languages/registry.gen.js';
+import { goods } from './goods.js';
+import { harbour } from './harbour.js';
+import { house } from './house.js';
 import { makers } from './makers.js';
 import { menders } from './menders.js';
 import { outdoors } from './outdoors.js';
 import type { TradePack } from './pack.js';
+import { places } from './places.js';
 
-const harbour: TradePack[] = [
-  {
-    id: 'boatyard',
-    noun: 'boatyard',
-    synonyms: ['boat', 'boats', 'boatbuilder', 'boatworks', 'shipwright', 'marine', 'chandler', 'slipway'],
-    schemaType: 'LocalBusiness',
-    worksHeadings: ['On the slip', 'Work the yard takes on', 'From keel to masthead'],
-    stepsHeadings: ['How a job goes through the yard', 'From survey to launch'],
-    steps: [
-      {
-        name: 'Bring her in',
-        text: 'By water or by road. We lift her, chock her and give her a wash so that the work can be seen.',
-      },
-      {
-        name: 'A written list',
-        text: 'You get every fault in writing, sorted into now, this winter and can wait, each with its price.',
-      },
-      {
-        name: 'The work',
-        text: 'Come and look whenever you like. If we find more than the list says, we ring before we touch it.',
-      },
-      {
-        name: 'Back afloat',
-        text: 'We launch her with you aboard and stay with her until the pumps have nothing to say.',
-      },
-    ],
-    actions: ['Book a survey', 'Bring her in', 'Ask the yard'],
-    contactHeadings: ['Ring the yard, or write', 'Tell us about your boat'],
-    contactLeads: [
-      'Her length, what she is built of and where she lies now: with those three we can say something useful straight away.',
-    ],
-    services: [
-      {
-        match: ['plank', 'caulk', 'hull', 'repair'],
-        lines: ['Frames, planks and seams, mended in the timber she was built with wherever it can be had.'],
-      },
-      {
-        match: ['engine', 'electric', 'diesel'],
-        lines: ['Servicing, stern gear and rewiring, with the old parts kept for you to see.'],
-      },
-      { match: ['stor', 'winter', 'berth'], lines: ['A cradle under every hull, covers checked after each blow.'] },
-      {
-        match: ['rig', 'mast', 'spar', 'sail'],
-        lines: ['Standing and running rigging measured aboard and made up in the loft.'],
-      },
-      {
-        match: ['survey', 'inspect'],
-        lines: ['A day with the hammer and the meter, and a report you can hand to an insurer.'],
-      },
-      {
-        match: ['paint', 'varnish', 'finish'],
-        lines: ['Back to sound wood first, then as many coats as the season allows.'],
-      },
-    ],
-    hues: [
-      [232, 62],
-      [245, 35],
-      [200, 78],
-    ],
-    scene: 'boat',
-    sceneAlt: 'A sailing boat at anchor in a bay',
-  },
-  {
-    id: 'clockmaker',
-    noun: 'clockmaker',
-    synonyms: ['clock', 'clocks', 'watch', 'watchmaker', 'horologist', 'barometer'],
-    schemaType: 'Store',
-    worksHeadings: ['On the bench', 'What comes across the bench', 'Clocks we know our way around'],
-    stepsHeadings: ['What happens to your clock', 'From stopped to striking'],
-    steps: [
-      {
-        name: 'First look',
-        text: 'We open the case in front of you and say what we see, before anything is taken apart.',
-      },
-      {
-        name: 'An estimate you keep',
-        text: 'A price for cleaning, a price for repair, and which parts would have to be made.',
-      },
-      {
-        name: 'On the bench',
-        text: 'Taken down, cleaned, mended and run for two weeks. The old parts come back in an envelope.',
-      },
-      { name: 'Home and in beat', text: 'We set it up where it stands, level it and leave it ticking evenly.' },
-    ],
-    actions: ['Ask about your clock', 'Bring it to the bench', 'Arrange a visit'],
-    contactHeadings: ['Tell us what it does, or has stopped doing', 'Bring it in, or ask first'],
-    contactLeads: ['A photograph of the dial and one of the back tells us most of what we need.'],
-    services: [
-      {
-        match: ['clean', 'overhaul', 'service', 'restor'],
-        lines: ['Every pivot polished, every bush checked, fresh oil in the right places and nowhere else.'],
-      },
-      {
-        match: ['longcase', 'grandfather', 'long case'],
-        lines: ['Fetched, worked on and set up again in your hall, in beat and plumb.'],
-      },
-      { match: ['barometer'], lines: ['Tubes, dials and silvering, done so that the glass reads true.'] },
-      { match: ['watch'], lines: ['Mechanical movements only, timed in six positions before they leave.'] },
-      {
-        match: ['turret', 'church', 'tower'],
-        lines: ['Ladders, grease and patience: yearly care for clocks the whole town reads.'],
-      },
-    ],
-    hues: [
-      [285, 80],
-      [60, 240],
-      [165, 75],
-    ],
-    scene: 'clock',
-    sceneAlt: 'The dial of a longcase clock at ten past ten',
-  },
-  {
-    id: 'pottery',
-    noun: 'pottery',
-    synonyms: ['potter', 'ceramics', 'ceramicist', 'stoneware', 'earthenware', 'kiln'],
-    schemaType: 'Store',
-    worksHeadings: ['Out of the kiln', 'Made on the wheel', 'What is on the shelves'],
-    stepsHeadings: ['From clay to cupboard', 'How a commission is made'],
-    steps: [
-      { name: 'Talk it over', text: 'What it is for, where it will live and how hard it will be used.' },
-      { name: 'A trial piece', text: 'One pot first, glazed two ways, for you to hold before the rest are thrown.' },
-      {
-        name: 'Thrown and fired',
-        text: 'Slow drying, a biscuit firing, then glaze and the long firing. Six weeks is usual.',
-      },
-      { name: 'Collected or sent', text: 'Wrapped in straw and paper. Anything that breaks on the way is made again.' },
-    ],
-    actions: ['Ask about a commission', 'See what is ready', 'Visit the pottery'],
-    contactHeadings: ['Ask about a pot', 'Come by, or write'],
-    contactLeads: ['Say how many, how big and by when, and we will tell you what the kiln allows.'],
-    services: [
-      {
-        match: ['table', 'mug', 'plate', 'bowl', 'ware'],
-        lines: ['Pots for every day, meant to be stacked, used and washed without ceremony.'],
-      },
-      {
-        match: ['commission', 'order'],
-        lines: ['Sets and single pieces to your measure, with a trial pot to agree on first.'],
-      },
-      { match: ['garden', 'planter'], lines: ['Frostproof planters, thrown thick and fired high.'] },
-      {
-        match: ['lesson', 'class', 'wheel', 'workshop'],
-        lines: ['A wheel each, a small group and clay under your nails.'],
-      },
-      { match: ['tile'], lines: ['Pressed and glazed here, in runs small enough to match a wall.'] },
-    ],
-    hues: [
-      [38, 200],
-      [55, 150],
-      [20, 90],
-    ],
-    scene: 'pot',
-    sceneAlt: 'Three glazed pots on a shelf',
-  },
-  {
-    id: 'joinery',
-    noun: 'joinery workshop',
-    synonyms: ['joiner', 'joinery', 'carpenter', 'carpentry', 'cabinet', 'cabinetmaker', 'woodwork', 'furniture'],
-    schemaType: 'HomeAndConstructionBusiness',
-    worksHeadings: ['Made in the workshop', 'What we make and fit', 'Doors, stairs and the rest'],
-    stepsHeadings: ['From tape measure to last hinge', 'How a piece gets made'],
-    steps: [
-      { name: 'Measure', text: 'We come to you with a tape and a pencil, and leave with a sketch you have agreed to.' },
-      { name: 'Drawing and price', text: 'A drawing to scale, the timber named, and one price with fitting in it.' },
-      {
-        name: 'Made at the bench',
-        text: 'Cut, jointed and glued up in the workshop, so your house stays free of dust.',
-      },
-      {
-        name: 'Fitted and swept',
-        text: 'Hung, planed to the frame and swept up after. We come back once the timber has settled.',
-      },
-    ],
-    actions: ['Ask for a price', 'Have us measure up', 'Talk about a piece'],
-    contactHeadings: ['Tell us what you want made', 'Start with a sketch'],
-    contactLeads: ['A rough size and a photograph of where it goes is plenty to begin with.'],
-    services: [
-      { match: ['stair'], lines: ['Cut strings, turned newels and treads that do not talk at night.'] },
-      { match: ['door', 'window', 'sash'], lines: ['Made to the opening you have, not to the nearest stock size.'] },
-      {
-        match: ['kitchen', 'cupboard', 'wardrobe', 'shel', 'bookc'],
-        lines: ['Solid frames, doors that close with a quiet push, and backs worth looking at.'],
-      },
-      { match: ['table', 'furniture', 'chair'], lines: ['Pegged and glued joints in timber chosen board by board.'] },
-      { match: ['repair', 'restor'], lines: ['New wood let into old, matched for grain and finished to disappear.'] },
-    ],
-    hues: [
-      [70, 150],
-      [145, 60],
-      [48, 225],
-    ],
-    scene: 'bench',
-    sceneAlt: 'Planks and a hand plane on a joiner’s bench',
-  },
-  {
-    id: 'allotments',
-    noun: 'allotment society',
-    synonyms: ['allotment', 'allotments', 'plots', 'growers', 'garden society', 'community garden'],
-    schemaType: 'Organization',
-    worksHeadings: ['What goes on here', 'On the plots', 'Through the growing year'],
-    stepsHeadings: ['Getting a plot', 'From waiting list to first harvest'],
-    steps: [
-      {
-        name: 'Put your name down',
-        text: 'Write to the secretary. You are told your place on the list and roughly how long it is.',
-      },
-      { name: 'Walk the site', text: 'Somebody shows you the free plots, the water and the sheds.' },
-      { name: 'Take a plot', text: 'A short agreement, the year’s rent and a key to the gate.' },
-      { name: 'Dig in', text: 'A neighbour on the site looks in during your first season, so no question waits long.' },
-    ],
-    actions: ['Ask about a plot', 'Join the list', 'Write to the secretary'],
-    contactHeadings: ['Write to the secretary', 'Ask about a plot'],
-    contactLeads: ['Say whether you would like a whole plot or a half, and whether you have grown before.'],
-    services: [
-      { match: ['plot'], lines: ['Full and half plots with water close by and room for a shed.'] },
-      { match: ['shop', 'hut', 'store'], lines: ['Seed, canes and compost at what they cost the society.'] },
-      {
-        match: ['open day', 'show', 'event', 'day'],
-        lines: ['Gates open to anybody: produce, plants and a good look round.'],
-      },
-      { match: ['seed', 'swap'], lines: ['Bring what you have saved and go home with what you have not.'] },
-    ],
-    hues: [
-      [140, 75],
-      [125, 45],
-      [155, 95],
-    ],
-    scene: 'plot',
-    sceneAlt: 'Rows of vegetables below a low hill',
-  },
-  {
-    id: 'cycles',
-    noun: 'cycle workshop',
-    synonyms: ['cycle', 'cycles', 'bicycle', 'bicycles', 'bike', 'bikes', 'wheelbuilder', 'frame'],
-    schemaType: 'Store',
-    worksHeadings: ['In the stand', 'What the workshop does', 'Wheels, gears and frames'],
-    stepsHeadings: ['In and out of the stand', 'How a service works'],
-    steps: [
-      {
-        name: 'Leave it with us',
-        text: 'Drop it at the workshop any open morning. We look it over with you while you wait.',
-      },
-      { name: 'A price first', text: 'Parts and labour written on one card. Nothing is fitted that is not on it.' },
-      { name: 'Done and ridden', text: 'Every machine is ridden round the harbour before it goes back on the rack.' },
-      {
-        name: 'First month free',
-        text: 'New cables stretch. Bring it back within the month and we take up the slack.',
-      },
-    ],
-    actions: ['Book it in', 'Ask the workshop', 'Get a price'],
-    contactHeadings: ['Book a repair, or ask', 'Tell us what it is doing'],
-    contactLeads: ['The make, roughly how old, and the noise it makes: that usually tells us which parts to order.'],
-    services: [
-      { match: ['service', 'repair'], lines: ['Brakes, gears and bearings stripped, cleaned, set and ridden.'] },
-      { match: ['wheel'], lines: ['Laced and trued by hand, tension measured spoke by spoke.'] },
-      { match: ['hire', 'rent'], lines: ['Sound machines by the day, with a lock, a pump and a map.'] },
-      {
-        match: ['frame', 'build', 'restor'],
-        lines: ['Built up round you: reach, gearing and tyres chosen for the roads you ride.'],
-      },
-    ],
-    hues: [
-      [25, 235],
-      [250, 90],
-      [180, 50],
-    ],
-    scene: 'wheel',
-    sceneAlt: 'A bicycle leaning against a harbour wall',
-  },
-  {
-    id: 'seeds',
-    noun: 'seed merchant',
-    synonyms: ['seed', 'seeds', 'seedsman', 'nursery', 'bulbs', 'plants'],
-    schemaType: 'Store',
-    worksHeadings: ['In the drawers', 'What we grow and pack', 'Seed for this ground'],
-    stepsHeadings: ['From our rows to yours', 'How the seed is saved'],
-    steps: [
-      {
-        name: 'Grown out',
-        text: 'Each variety is grown apart from its cousins so that it stays what it says on the packet.',
-      },
-      { name: 'Threshed and cleaned', text: 'By hand and by sieve, in the dry weeks of autumn.' },
-      { name: 'Tested', text: 'A hundred of every batch are sown on damp paper and counted before any are packed.' },
-      { name: 'Packed and posted', text: 'Dated packets, with when to sow written in plain words.' },
-    ],
-    actions: ['Ask for the list', 'Visit the shop', 'Order by post'],
-    contactHeadings: ['Ask what will grow', 'Write for the seed list'],
-    contactLeads: ['Tell us about your soil and how much sun it gets, and we will suggest what to sow.'],
-    services: [
-      {
-        match: ['vegetable', 'bean', 'pea', 'tomato'],
-        lines: ['Sorts that crop in a short, salty summer and can be saved again.'],
-      },
-      { match: ['flower', 'bulb', 'meadow'], lines: ['Mixtures made up for the place: bank, verge, pot or meadow.'] },
-      {
-        match: ['tool', 'sundries'],
-        lines: ['A short shelf of tools that can be sharpened and handles that can be replaced.'],
-      },
-      { match: ['advice', 'plan'], lines: ['A sowing calendar drawn up for your own ground.'] },
-    ],
-    hues: [
-      [110, 30],
-      [150, 85],
-      [85, 20],
-    ],
-    scene: 'seed',
-    sceneAlt: 'Seedlings in a row under a wide sky',
-  },
-  {
-    id: 'guesthouse',
-    noun: 'guest house',
-    synonyms: ['guesthouse', 'guest house', 'rooms', 'lodging', 'bed and breakfast', 'inn'],
-    schemaType: 'LodgingBusiness',
-    worksHeadings: ['The rooms', 'Where you will sleep', 'Under our roof'],
-    stepsHeadings: ['Coming to stay', 'From asking to arriving'],
-    steps: [
-      { name: 'Ask for your dates', text: 'We write back the same day and say which rooms are free.' },
-      { name: 'Hold the room', text: 'One night’s price holds it. The rest is settled when you leave.' },
-      { name: 'Arrive', text: 'Any time after three. If you are late, the key is where we tell you it will be.' },
-      { name: 'Breakfast', text: 'At the hour you choose the night before.' },
-    ],
-    actions: ['Ask about a room', 'Check your dates', 'Write to us'],
-    contactHeadings: ['Ask about your dates', 'Come and stay'],
-    contactLeads: ['Give us the nights, how many of you there are and whether stairs are a trouble.'],
-    services: [
-      {
-        match: ['double', 'twin', 'room', 'single', 'family'],
-        lines: ['A good bed, a quiet radiator and a window that opens.'],
-      },
-      { match: ['breakfast'], lines: ['Cooked when you come down, with the fish the boats brought in.'] },
-      { match: ['garden', 'terrace'], lines: ['A walled garden to sit in, out of the wind.'] },
-      { match: ['cycle', 'bike', 'boot'], lines: ['A dry room with a drain, hooks and an old towel or two.'] },
-    ],
-    hues: [
-      [215, 50],
-      [15, 180],
-      [190, 70],
-    ],
-    scene: 'house',
-    sceneAlt: 'A tall house above a harbour in the evening',
-  },
-];
-
-const packs: TradePack[] = [...harbour, ...makers, ...menders, ...outdoors];
+const packs: TradePack[] = [...harbour, ...makers, ...menders, ...outdoors, ...house, ...goods, ...places];
 
 /** The pack for a trade the house does not know: no claims at all, only invitations. */
 const anyTrade: TradePack = {
@@ -354,12 +16,12 @@ const anyTrade: TradePack = {
   noun: 'business',
   synonyms: [],
   schemaType: 'LocalBusiness',
-  worksHeadings: ['What we do', 'Where we can help', 'Our work'],
+  worksHeadings: [],
   stepsHeadings: ['How to begin'],
   steps: [],
   actions: ['Get in touch', 'Ask us', 'Write to us'],
-  contactHeadings: ['Ask us anything', 'Get in touch'],
-  contactLeads: ['Say in a line or two what you are after and how best to reach you.'],
+  contactHeadings: [],
+  contactLeads: [],
   services: [],
   hues: [
     [230, 65],
@@ -367,25 +29,31 @@ const anyTrade: TradePack = {
     [30, 215],
   ],
   scene: 'harbour',
-  sceneAlt: 'A harbour in the morning',
 };
 
 const escapeForRegExp = (s: string) => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
+/** Every word for a trade: its noun, its synonyms and what the other languages call it. */
 const words = packs.flatMap((pack) =>
-  [pack.noun, ...pack.synonyms].map((word) => ({
+  [
+    pack.noun,
+    ...pack.synonyms,
+    ...Object.values(languages).flatMap((l) => l.trades[pack.id]?.noun.toLowerCase() ?? []),
+  ].map((word) => ({
     pack,
     word,
     pattern: new RegExp(`(?<![a-zà-ÿ])${escapeForRegExp(word)}(?![a-zà-ÿ])`),
   })),
 );
 
+const byLength = [...words].sort((a, b) => b.word.length - a.word.length);
+
 /** The pack that fits a trade as people write it; a pack without claims where none does. */
 export function packFor(trade: string): TradePack {
   const said = trade.toLowerCase();
   const scores = new Map<TradePack, number>();
   for (const { pack, word, pattern } of words)
-    if (pattern.test(said)) scores.set(pack, (scores.get(pack) ?? 0) + word.length);
+    if (said.includes(word) && pattern.test(said)) scores.set(pack, (scores.get(pack) ?? 0) + word.length);
   let best: TradePack = anyTrade;
   for (const [pack, score] of scores) if (score > (scores.get(best) ?? 0)) best = pack;
   return best;
@@ -395,11 +63,39 @@ export function packFor(trade: string): TradePack {
 export function packByWords(text: string): TradePack | null {
   const said = text.toLowerCase();
   const hits = new Map<TradePack, number>();
-  for (const { pack, pattern } of words)
-    hits.set(pack, (hits.get(pack) ?? 0) + (said.match(new RegExp(pattern, 'g'))?.length ?? 0));
+  // What used to be says nothing of what is; and a word inside a longer one is counted with it.
+  let left = said.replace(/[^.!?\n]*\b(?:used to be|was once|former(?:ly)?)\b[^.!?\n]*/g, ' ');
+  for (const { pack, word, pattern } of byLength)
+    if (left.includes(word)) {
+      const all = new RegExp(pattern, 'g');
+      const count = left.match(all)?.length ?? 0;
+      if (count) hits.set(pack, (hits.get(pack) ?? 0) + count);
+      left = left.replace(all, '·');
+    }
   const [first, second] = [...hits].sort((a, b) => b[1] - a[1]);
   return first && first[1] >= 2 && first[1] >= 2 * (second?.[1] ?? 0) ? first[0] : null;
 }
 
 /** The trades the house has a pack for, as nouns. */
 export const knownTrades = (): string[] => packs.map((p) => p.noun);
+
+/** A trade that fits what is being typed: the word that matched, and the trade it stands for. */
+export interface TradeOffer {
+  noun: string;
+  by: string;
+}
+
+/** Trades whose noun or synonym begins with, or has a word that begins with, what is typed; the closest first. */
+export function suggestTrades(typed: string, most = 8): TradeOffer[] {
+  const said = typed.trim().toLowerCase();
+  if (!said) return [];
+  const best = new Map<TradePack, { by: string; rank: number }>();
+  for (const { pack, word } of words) {
+    const rank = word.startsWith(said) ? (word === pack.noun ? 0 : 1) : word.includes(` ${said}`) ? 2 : -1;
+    if (rank >= 0 && rank < (best.get(pack)?.rank ?? 9)) best.set(pack, { by: word, rank });
+  }
+  return [...best]
+    .sort((a, b) => a[1].rank - b[1].rank || a[1].by.length - b[1].by.length)
+    .slice(0, most)
+    .map(([pack, { by }]) => ({ noun: pack.noun, by }));
+}

@@ -3,15 +3,29 @@ import { cpus, totalmem } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import {
   apply,
+  clearerBrief,
+  LANGUAGE_TAGS,
   newDocument,
   readBrief,
   readText,
   render,
   renderPage,
   renderWindow,
+  rework,
+  TONES,
   writeVersion,
 } from '@tin-porch/core';
-import { briefFixtures, measureReading, precision, recall } from '@tin-porch/core/fixtures';
+import {
+  briefFixtures,
+  factsOf,
+  measureCopy,
+  measureReading,
+  overlap,
+  precision,
+  recall,
+  siteFrom,
+  twinBriefs,
+} from '@tin-porch/core/fixtures';
 import { validateDocument } from '@tin-porch/core/validate';
 import { stackForTests, until } from '../support/stack-for-tests.js';
 import { trustedVisit } from '../support/visitor.js';
@@ -20,7 +34,7 @@ import { trustedVisit } from '../support/visitor.js';
 
 interface Figure {
   name: string;
-  unit: 'ms' | 'KB' | 'MB';
+  unit: 'ms' | 'KB' | 'MB' | '%' | '';
   median: number;
   low: number;
   high: number;
@@ -72,6 +86,9 @@ keep(
   }),
 );
 timed('Write a version: plan, words, look', 100, (n) => writeVersion(facts, n));
+timed('Write a version in German', 60, (n) => writeVersion(facts, n, { language: 'de', length: 'long' }));
+timed('Work a whole site over: warmer', 40, (n) => rework(document, { kind: 'warmer', scope: 'site', seed: n }));
+timed('A clearer wording of a brief', 40, () => clearerBrief(facts));
 timed('Build a site from a brief: read, write, check, render', 60, (n) => {
   const read = readBrief(BRIEF);
   const made = apply(newDocument('bench', read, n), writeVersion(read, n)).document;
@@ -96,6 +113,32 @@ for (const [kind, score] of Object.entries(measureReading(briefFixtures)))
   console.log(
     `  ${kind.padEnd(9)} precision ${(100 * precision(score)).toFixed(0)}%, recall ${(100 * recall(score)).toFixed(0)}% of ${score.right + score.missed.length}`,
   );
+
+console.log('\nThe copy of twenty briefs, in five languages and four tones');
+const copy = { sites: 0, unresolved: 0, invented: 0, repeated: 0 };
+const eases: Record<string, number[]> = {};
+for (const { id, text } of briefFixtures)
+  for (const language of LANGUAGE_TAGS)
+    for (const tone of TONES) {
+      const score = measureCopy(siteFrom({ ...factsOf(text, id), tone }, 1, { language }));
+      copy.sites++;
+      copy.unresolved += score.unresolved.length;
+      copy.invented += score.invented.length;
+      copy.repeated += score.repeated.filter((s) => !/\d/.test(s)).length;
+      (eases[`${language} ${tone}`] ??= []).push(score.ease);
+    }
+console.log(
+  `  ${copy.sites} sites: ${copy.unresolved} unresolved slots, ${copy.invented} invented facts, ${copy.repeated} sentences twice`,
+);
+for (const tone of TONES) keep(`Reading ease, English, ${tone}`, '', eases[`en-GB ${tone}`]!);
+const shares = twinBriefs.flatMap(([a, b]) =>
+  Array.from(
+    { length: 10 },
+    (_, seed) => 100 * overlap(siteFrom(factsOf(a, 'a'), seed), siteFrom(factsOf(b, 'b'), seed)).share,
+  ),
+);
+keep('Four-word runs two businesses of a trade share', '%', shares);
+console.log(`  mean ${(shares.reduce((a, b) => a + b) / shares.length).toFixed(1)} %`);
 
 console.log('\nThe whole of it, on this machine');
 const { stack, api, end } = await stackForTests();

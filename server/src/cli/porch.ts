@@ -5,6 +5,14 @@ import {
   allTexts,
   apply,
   BriefError,
+  LANGUAGE_TAGS,
+  languages,
+  LENGTHS,
+  pagePath,
+  readingEase,
+  sourcedSentences,
+  toneOf,
+  TONES,
   contentFiles,
   coverageOf,
   FileError,
@@ -20,14 +28,25 @@ import {
 import { validateDocument } from '@tin-porch/core/validate';
 import { renderedBytes } from '../assets/rendered-bytes.js';
 
-const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL]
+const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [--language TAG] [--tone TONE] [--length LENGTH]
 
   BRIEF         a brief as Markdown, plain text or JSON, a saved page (HTML), a vCard or a table (CSV)
   --out DIR     where the site is written: public/, content/, site.json, report.json
   --seed N      another whole number gives another version (default 1)
-  --origin URL  where the site will be read, for canonical addresses`;
+  --origin URL  where the site will be read, for canonical addresses
+  --language TAG  ${LANGUAGE_TAGS.join(', ')}; the language of the brief where it is left out
+  --tone TONE     ${TONES.join(', ')}; what the brief suggests where it is left out
+  --length LENGTH ${LENGTHS.join(', ')} (default middle)`;
 
 class UsageError extends Error {}
+
+/** An option that takes one of some words. */
+function oneOf<T extends string>(name: string, given: string | undefined, all: readonly T[]): T | undefined {
+  if (given === undefined) return undefined;
+  const found = all.find((v) => v.toLowerCase() === given.toLowerCase());
+  if (!found) throw new UsageError(`--${name} takes one of ${all.join(', ')}, not “${given}”.`);
+  return found;
+}
 
 async function build(args: string[]): Promise<void> {
   let parsed;
@@ -35,7 +54,14 @@ async function build(args: string[]): Promise<void> {
     parsed = parseArgs({
       args,
       allowPositionals: true,
-      options: { out: { type: 'string' }, seed: { type: 'string', default: '1' }, origin: { type: 'string' } },
+      options: {
+        out: { type: 'string' },
+        seed: { type: 'string', default: '1' },
+        origin: { type: 'string' },
+        language: { type: 'string' },
+        tone: { type: 'string' },
+        length: { type: 'string', default: 'middle' },
+      },
     });
   } catch (error) {
     throw new UsageError((error as Error).message);
@@ -45,6 +71,9 @@ async function build(args: string[]): Promise<void> {
   const seed = Number(values.seed);
   if (!/^\d{1,9}$/.test(values.seed))
     throw new UsageError(`--seed takes a whole number from 0 to 999999999, not “${values.seed}”.`);
+  const language = oneOf('language', values.language, LANGUAGE_TAGS);
+  const tone = oneOf('tone', values.tone, TONES);
+  const length = oneOf('length', values.length, LENGTHS)!;
   let source: string;
   try {
     source = new TextDecoder('utf-8', { fatal: true }).decode(await readFile(positionals[0]!));
@@ -60,8 +89,9 @@ async function build(args: string[]): Promise<void> {
   }
   const started = performance.now();
   const told = textOfFile(basename(positionals[0]!), source);
-  const facts = readBrief(told);
-  const { language, spans, conflicts } = readText(facts.description);
+  const read = readBrief(told);
+  const facts = tone ? { ...read, tone } : read;
+  const { language: briefLanguage, spans, conflicts } = readText(facts.description);
   const id =
     facts.name
       .normalize('NFD')
@@ -78,7 +108,8 @@ async function build(args: string[]): Promise<void> {
       throw new UsageError(`--origin takes an address such as https://name.example, not “${values.origin}”.`);
     }
   }
-  const { document } = apply(newDocument(id, facts, seed), writeVersion(facts, seed));
+  const blank = { ...newDocument(id, facts, seed, language), length };
+  const { document } = apply(blank, writeVersion(facts, seed, blank));
   const misfits = validateDocument(document);
   if (misfits.length) throw new Error(`The generated site does not fit its schema: ${JSON.stringify(misfits[0])}`);
   const files = await renderedBytes(render(document, { origin }));
@@ -93,16 +124,31 @@ async function build(args: string[]): Promise<void> {
   for (const f of files) await put(`public${f.path}`, f.bytes);
   for (const f of contentFiles(document)) await put(`content/${f.path}`, f.text);
   await put('site.json', `${JSON.stringify(document, null, 2)}\n`);
+  const sentences = sourcedSentences(document);
   const confirm = toConfirm(document).map((t) => ({
     page: t.page?.label ?? 'every page',
     at: `${t.section.id}/${t.path}`,
     text: t.text.value,
     from: t.text.from.kind === 'pack' ? `trade pack, ${t.text.from.line}` : 'placeholder',
-    ...(t.text.from.kind === 'placeholder' && { ask: t.text.from.ask }),
+    ask:
+      t.text.from.kind === 'placeholder'
+        ? t.text.from.ask
+        : `Is it true that ${t.text.value[0]!.toLowerCase()}${t.text.value.slice(1).replace(/[.]$/, '')}?`,
   }));
-  const provenance: Record<string, number> = {};
-  for (const { text } of allTexts(document))
-    if (text.value) provenance[text.from.kind] = (provenance[text.from.kind] ?? 0) + 1;
+  const count = <T>(all: readonly T[], of: (one: T) => string) =>
+    all.reduce<Record<string, number>>((sum, one) => ({ ...sum, [of(one)]: (sum[of(one)] ?? 0) + 1 }), {});
+  const provenance = {
+    texts: count(
+      allTexts(document).filter((t) => t.text.value),
+      (t) => t.text.from.kind,
+    ),
+    sentences: count(sentences, (s) => s.from),
+  };
+  const prose = allTexts(document)
+    .filter((t) => t.long && t.text.value)
+    .map((t) => t.text.value)
+    .join(' ');
+  const { words, ease } = readingEase(prose, languages[document.language].reading);
   const bytes = files.reduce((sum, f) => sum + f.bytes.byteLength, 0);
   await put(
     'report.json',
@@ -113,11 +159,23 @@ async function build(args: string[]): Promise<void> {
         files: files.length,
         pages: document.pages.length,
         seed,
-        language,
+        briefLanguage,
+        language: document.language,
+        tone: toneOf(facts),
+        length,
+        plan: document.pages.map((p) => ({
+          page: p.label,
+          address: pagePath(p),
+          ...(p.parent && { under: p.parent }),
+          reason: p.reason,
+          sections: p.sections.map((x) => ({ shape: x.shape, reason: x.reason, feeds: x.feeds ?? [] })),
+        })),
         facts: spans.map((span) => ({ ...span, words: wordsOf(facts.description, span) })),
         conflicts: conflicts.map(({ field, values }) => ({ field, values: values.map((v) => v.value) })),
         coverage: coverageOf(facts),
         provenance,
+        copy: { words, readingEase: Math.round(ease) },
+        sentences,
         toConfirm: confirm,
       },
       null,

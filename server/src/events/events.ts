@@ -7,7 +7,9 @@ export type PorchEvent =
   | { kind: 'site'; site: string; head: number }
   | { kind: 'job'; site: string; job: string }
   | { kind: 'inbox' }
-  | { kind: 'care'; site: string };
+  | { kind: 'care'; site: string }
+  /** A writing service is at it: how much it has sent, and the end of that. */
+  | { kind: 'writing'; site: string; characters: number; tail: string };
 
 const CHANNEL = 'porch_events';
 

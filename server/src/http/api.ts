@@ -14,6 +14,8 @@ import {
   readDomain,
   titleOf,
   Facts,
+  REWORKS,
+  type ReworkRequest,
 } from '@tin-porch/core';
 import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';
@@ -29,6 +31,7 @@ import { JobLater, JobRefused } from '../jobs/jobs.js';
 import { HostRefused } from '../servers/host-client.js';
 import type { Servers } from '../servers/servers.js';
 import type { SiteRow, Sites } from '../sites/sites.js';
+import type { By, Writing } from '../writing/writing.js';
 import type { Accounts, Designer } from './accounts.js';
 
 export interface Parts {
@@ -42,6 +45,7 @@ export interface Parts {
   rounds: Rounds;
   inbox: Inbox;
   events: Events;
+  writing: Writing;
 }
 
 const COOKIE = 'porch_session';
@@ -60,6 +64,36 @@ const checks = {
   release: object({ release: { type: 'string', pattern: '^[a-z0-9-]{1,64}$' } }),
   open: object({ open: { type: 'boolean' } }),
   read: object({ read: { type: 'boolean' } }),
+  rework: object(
+    {
+      kind: { enum: [...REWORKS] },
+      scope: {
+        anyOf: [
+          { const: 'site' },
+          { type: 'object', additionalProperties: false, required: ['page'], properties: { page: text(64) } },
+          { type: 'object', additionalProperties: false, required: ['section'], properties: { section: text(64) } },
+          {
+            type: 'object',
+            additionalProperties: false,
+            required: ['text'],
+            properties: {
+              text: {
+                type: 'object',
+                additionalProperties: false,
+                required: ['section', 'path'],
+                properties: { section: text(64), path: text(200) },
+              },
+            },
+          },
+        ],
+      },
+      instruction: text(600),
+      seed: { type: 'integer', minimum: 0, maximum: 2 ** 31 - 1 },
+      by: { enum: ['house', 'service'] },
+    },
+    ['kind', 'scope', 'by'],
+  ),
+  write: object({ seed: { type: 'integer', minimum: 0, maximum: 2 ** 31 - 1 }, by: { enum: ['house', 'service'] } }),
   share: object({ days: { type: 'integer', minimum: 1, maximum: 90 } }),
 };
 
@@ -92,7 +126,7 @@ export const sessionToken = (req: Request): string => parseCookie(req.headers.co
 
 /** The API of the interface. Answers JSON; says no with problem details (RFC 9457). */
 export function api(parts: Parts): Router {
-  const { accounts, sites, servers, jobs, certificates, registrar, rounds, inbox, events, config } = parts;
+  const { accounts, sites, servers, jobs, certificates, registrar, rounds, inbox, events, writing, config } = parts;
   const router = Router();
 
   router.use((_req, res, next) => {
@@ -286,6 +320,18 @@ export function api(parts: Parts): Router {
     const site = await own(req, res);
     const { operation } = body<{ operation: unknown }>(req, checks.operation);
     res.json({ head: await sites.change(site.id, operation, me(res)) });
+  });
+  /** Who can write: the writer of the house always, an outside service where one is set up. */
+  router.get('/writing', (_req, res) => void res.json({ service: writing.service && { name: writing.service.name } }));
+  router.post('/sites/:id/rework', async (req, res) => {
+    const site = await own(req, res);
+    const { by, ...request } = body<ReworkRequest & { by: By }>(req, checks.rework);
+    res.json(await writing.rework(site.id, site.document, request, by));
+  });
+  router.post('/sites/:id/write', async (req, res) => {
+    const site = await own(req, res);
+    const { seed, by } = body<{ seed: number; by: By }>(req, checks.write);
+    res.json(await writing.version(site.id, site.document, seed, by, site.open));
   });
   for (const kind of ['undo', 'redo'] as const)
     router.post(`/sites/:id/${kind}`, async (req, res) => {

@@ -68,9 +68,27 @@ async function freePort(from: number, address: string, taken: number[]): Promise
   throw new StackError(`No port from ${from} on is free on ${address}.`);
 }
 
+const newSecret = () => randomBytes(24).toString('base64url');
+const SECRETS = ['postgres', 'porch', 'registrar', 'writing', ...HOSTS.flatMap((h) => [h.name, `${h.name}-database`])];
+function writeFacts(file: string, facts: StackFacts): void {
+  writeFileSync(`${file}.part`, JSON.stringify(facts, null, 2), { mode: 0o600 });
+  renameSync(`${file}.part`, file);
+}
+
 async function factsOf(options: StackOptions): Promise<StackFacts> {
   const file = join(options.data, 'stack.json');
-  if (existsSync(file)) return JSON.parse(readFileSync(file, 'utf8')) as StackFacts;
+  if (existsSync(file)) {
+    const kept = JSON.parse(readFileSync(file, 'utf8')) as StackFacts;
+    const missing = SECRETS.filter((k) => !kept.secrets[k]);
+    // A folder from before a program was added has no secret for it yet.
+    if (missing.length === 0) return kept;
+    const facts = {
+      ...kept,
+      secrets: { ...kept.secrets, ...Object.fromEntries(missing.map((k) => [k, newSecret()])) },
+    };
+    writeFacts(file, facts);
+    return facts;
+  }
   const digest = createHash('sha256').update(resolve(options.data)).digest();
   const own = `127.${20 + (digest[0]! % 200)}.${digest[1]!}`;
   // The default folder of a clone has the plain addresses, unless another clone’s is running on them.
@@ -79,22 +97,15 @@ async function factsOf(options: StackOptions): Promise<StackFacts> {
   const standard = (await canBind(80, `${net}.11`)) === null && (await canBind(443, `${net}.11`)) === null;
   const temporaryPorts: number[] = [];
   for (const _ of HOSTS) temporaryPorts.push(await freePort(8711, '127.0.0.1', [options.port, ...temporaryPorts]));
-  const secret = () => randomBytes(24).toString('base64url');
   const facts: StackFacts = {
     net,
     httpPort: standard ? 80 : 8080,
     httpsPort: standard ? 443 : 8443,
     temporaryPorts,
     postgresPort: POSTGRES_PORT,
-    secrets: Object.fromEntries(
-      ['postgres', 'porch', 'registrar', ...HOSTS.flatMap((h) => [h.name, `${h.name}-database`])].map((k) => [
-        k,
-        secret(),
-      ]),
-    ),
+    secrets: Object.fromEntries(SECRETS.map((k) => [k, newSecret()])),
   };
-  writeFileSync(`${file}.part`, JSON.stringify(facts, null, 2), { mode: 0o600 });
-  renameSync(`${file}.part`, file);
+  writeFacts(file, facts);
   return facts;
 }
 
@@ -263,6 +274,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
     const authority = { address: at(21), port: 5300, name: 'ns1.brinegate.example' };
     const resolvers = RESOLVERS.map((r) => ({ name: r.name, address: at(r.last), port: 5300 }));
     const registrar = { address: at(31), port: 8031, apiKey: secret('registrar') };
+    const writing = { address: at(32), port: 8032, apiKey: secret('writing'), behaviour: 'good', price: 0.002 };
     const acme = {
       address: at(41),
       port: 14000,
@@ -274,6 +286,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       data: join(data, 'standins'),
       dns: { authority, resolvers },
       registrar,
+      writing,
       acme,
     });
     // A host asks its database for nothing before the first site comes: it loads while PostgreSQL comes up.
@@ -324,6 +337,11 @@ export async function startStack(options: StackOptions): Promise<Stack> {
         port: 5300,
       },
       rdap: `http://${registrar.address}:${registrar.port}/rdap`,
+      writing: {
+        url: `http://${writing.address}:${writing.port}`,
+        key: writing.apiKey,
+        name: 'Quillfoot, a stand-in',
+      },
       registrar: { url: `http://${registrar.address}:${registrar.port}/v1`, key: registrar.apiKey },
       acme: {
         directory: `https://${acme.address}:${acme.port}/acme/directory`,

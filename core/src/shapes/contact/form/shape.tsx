@@ -30,7 +30,7 @@ export const shape = defineShape({
     const sent = state?.state === 'sent';
     const Title = at.level === 1 ? 'h2' : 'h3';
     return (
-      <section class="contact-form" id="form">
+      <section class="contact-form" id={at.anchor}>
         <div>
           <Heading text={content.heading} at={at} />
           <Words as="p" class="lead" text={content.lead} at={at} path="lead" />
@@ -43,7 +43,7 @@ export const shape = defineShape({
           <form method="post" action={action}>
             {state?.state === 'refused' && (
               <div class="refused" role="alert">
-                <Title>Not sent yet</Title>
+                <Title>{at.words.notSent}</Title>
                 <ul>
                   {Object.entries(state.errors).map(([name, error]) => (
                     <li key={name}>
@@ -65,7 +65,7 @@ export const shape = defineShape({
                 <p key={field.name}>
                   <label for={common.id}>
                     {field.label}
-                    {!field.required && <small> (if you like)</small>}
+                    {!field.required && <small> ({at.words.optional})</small>}
                   </label>
                   {field.type === 'long' ? (
                     <textarea {...common} rows={6} maxlength={5000}>
@@ -89,7 +89,7 @@ export const shape = defineShape({
               );
             })}
             <p class="leave-empty" aria-hidden="true">
-              <label for="f-leave-empty">Leave this empty</label>
+              <label for="f-leave-empty">{at.words.leaveEmpty}</label>
               <input id="f-leave-empty" name="leave-empty" tabindex={-1} autocomplete="off" />
             </p>
             <button class="button" type="submit">

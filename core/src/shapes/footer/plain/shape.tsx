@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { textField } from '../../../model/site.js';
+import { childrenOf, textField } from '../../../model/site.js';
 import { defineShape, sampleText } from '../../shape.js';
 import { Lines, Reach, Words } from '../../words.js';
 
@@ -21,11 +21,20 @@ export const shape = defineShape({
           <Words as="p" text={content.note} at={at} path="note" />
         </div>
         <Reach at={at} />
-        <nav aria-label="Pages">
+        <nav aria-label={at.words.pages}>
           <ul>
-            {at.pages.map((p) => (
+            {childrenOf(at.pages, null).map((p) => (
               <li key={p.id}>
                 <a href={at.link(p.id)}>{p.label}</a>
+                {childrenOf(at.pages, p).length > 0 && (
+                  <ul>
+                    {childrenOf(at.pages, p).map((c) => (
+                      <li key={c.id}>
+                        <a href={at.link(c.id)}>{c.label}</a>
+                      </li>
+                    ))}
+                  </ul>
+                )}
               </li>
             ))}
           </ul>

@@ -1,6 +1,6 @@
 import { shape as split } from '../split/shape.js';
 import { defineShape } from '../../shape.js';
-import { Heading, Words } from '../../words.js';
+import { actionHref, Heading, Words } from '../../words.js';
 
 export const shape = defineShape({
   ...split,
@@ -15,7 +15,7 @@ export const shape = defineShape({
           <div class="beside">
             <Words as="p" class="lead" text={content.lead} at={at} path="lead" />
             <p class="buttons">
-              <a class="button" href={at.link('contact')}>
+              <a class="button" href={actionHref(at, content.action)}>
                 <Words as="span" text={content.action} at={at} path="action" />
               </a>
               {(content.second.value || at.editing) && (

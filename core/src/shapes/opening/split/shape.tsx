@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { textField } from '../../../model/site.js';
 import { defineShape, sampleText } from '../../shape.js';
-import { Heading, Words } from '../../words.js';
+import { actionHref, Heading, Words } from '../../words.js';
 
 export const shape = defineShape({
   title: 'Opening',
@@ -33,7 +33,7 @@ export const shape = defineShape({
           <Heading text={content.heading} at={at} />
           <Words as="p" class="lead" text={content.lead} at={at} path="lead" />
           <p class="buttons">
-            <a class="button" href={at.link('contact')}>
+            <a class="button" href={actionHref(at, content.action)}>
               <Words as="span" text={content.action} at={at} path="action" />
             </a>
             {(content.second.value || at.editing) && (

@@ -30,7 +30,7 @@ export const shape = defineShape({
   },
   Component({ content, at }) {
     return (
-      <section class={`services-columns count-${Math.min(content.items.length, 4)}`}>
+      <section class={`services-columns count-${Math.min(content.items.length, 4)}`} id={at.anchor}>
         <Heading text={content.heading} at={at} />
         <ul>
           {content.items.map((item, n) => (

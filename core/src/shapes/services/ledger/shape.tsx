@@ -31,7 +31,7 @@ export const shape = defineShape({
   },
   Component({ content, at }) {
     return (
-      <section class="services-ledger">
+      <section class="services-ledger" id={at.anchor}>
         <Heading text={content.heading} at={at} />
         <ul>
           {content.items.map((item, n) => (

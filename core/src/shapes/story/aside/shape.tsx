@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { textField } from '../../../model/site.js';
 import { defineShape, sampleText } from '../../shape.js';
-import { Heading, Words } from '../../words.js';
+import { Heading, Prose } from '../../words.js';
 
 export const shape = defineShape({
   title: 'Story',
@@ -19,11 +19,11 @@ export const shape = defineShape({
   },
   Component({ content, at }) {
     return (
-      <section class="story-aside">
+      <section class="story-aside" id={at.anchor}>
         <Heading text={content.heading} at={at} />
         <div>
           {content.paragraphs.map((text, n) => (
-            <Words as="p" text={text} at={at} path={`paragraphs.${n}`} key={n} />
+            <Prose text={text} at={at} path={`paragraphs.${n}`} key={n} />
           ))}
         </div>
       </section>

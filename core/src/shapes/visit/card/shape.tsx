@@ -12,30 +12,31 @@ export const shape = defineShape({
   ),
   sample: { heading: sampleText('Where and when'), note: sampleText('') },
   Component({ content, at }) {
-    const { address, hours, phone, mail } = at.facts;
+    const { address, mail } = at.facts;
+    const { words, hours, phone } = at;
     return (
-      <section class="visit-card">
+      <section class="visit-card" id={at.anchor}>
         <Heading text={content.heading} at={at} />
         <div class="cards">
           {address && (
             <div>
-              <h3>Address</h3>
+              <h3>{words.address}</h3>
               <address>
                 <Lines text={address.includes('\n') ? address : address.replace(/,\s*/g, ',\n')} />
               </address>
             </div>
           )}
-          {hours && (
+          {hours.length > 0 && (
             <div>
-              <h3>Open</h3>
+              <h3>{words.open}</h3>
               <p>
-                <Lines text={hours} />
+                <Lines text={hours.join('\n')} />
               </p>
             </div>
           )}
           {(phone || mail) && (
             <div>
-              <h3>Ring or write</h3>
+              <h3>{words.reach}</h3>
               <Reach at={at} />
             </div>
           )}

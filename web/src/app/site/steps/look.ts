@@ -1,6 +1,6 @@
 import { Component, computed, effect, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { contrast, drawLook, families, packFor, TEXT_PAIRS, type Palette } from '@tin-porch/core';
+import { contrast, drawLook, families, packOf, TEXT_PAIRS, type Palette } from '@tin-porch/core';
 import { Worktable } from '../../parts/worktable';
 import { SiteWindow } from '../../window/window';
 import { SiteStore } from '../site-store';
@@ -99,6 +99,6 @@ export class LookStep {
   }
   protected put(seed: number): void {
     const document = this.store.document()!;
-    this.store.change({ op: 'setLook', look: drawLook(packFor(document.facts.trade), seed, document.facts.colours) });
+    this.store.change({ op: 'setLook', look: drawLook(packOf(document.facts), seed, document.facts.colours) });
   }
 }

@@ -1,0 +1,48 @@
+// Writes the registries of folders, so that adding a shape or a language is adding a folder:
+// core/src/shapes/registry.gen.ts from shapes/KIND/NAME, core/src/languages/registry.gen.ts from languages/TAG.
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = join(dirname(fileURLToPath(import.meta.url)), 'src');
+const folders = (dir) =>
+  readdirSync(dir, { withFileTypes: true })
+    .filter((e) => e.isDirectory())
+    .map((e) => e.name)
+    .sort();
+const write = (target, lines) => {
+  const text = [...lines, ''].join('\n');
+  if (!existsSync(target) || readFileSync(target, 'utf8') !== text) writeFileSync(target, text);
+};
+
+const shapesDir = join(root, 'shapes');
+const names = folders(shapesDir).flatMap((kind) => folders(join(shapesDir, kind)).map((name) => `${kind}/${name}`));
+write(join(shapesDir, 'registry.gen.ts'), [
+  "import type { AnyShape } from './shape.js';",
+  ...names.map((n, i) => `import { shape as s${i} } from './${n}/shape.js';`),
+  '',
+  'export const shapes: Record<string, AnyShape> = {',
+  ...names.map((n, i) => `  '${n}': s${i} as unknown as AnyShape,`),
+  '};',
+  '',
+  '/** The CSS of each shape, by the shape’s name. */',
+  'export const shapeCss: Record<string, string> = {',
+  ...names.map((n) => {
+    const css = join(shapesDir, n, 'shape.css');
+    return `  '${n}': ${JSON.stringify(existsSync(css) ? readFileSync(css, 'utf8').trim() : '')},`;
+  }),
+  '};',
+]);
+
+const tags = folders(join(root, 'languages'));
+write(join(root, 'languages/registry.gen.ts'), [
+  "import type { SiteLanguage } from './language.js';",
+  ...tags.map((t, i) => `import { language as l${i} } from './${t}/language.js';`),
+  '',
+  '/** The languages sites can be written in, by their BCP 47 tags. */',
+  `export const LANGUAGE_TAGS = [${tags.map((t) => `'${t}'`).join(', ')}] as const;`,
+  'export type LanguageTag = (typeof LANGUAGE_TAGS)[number];',
+  'export const languages: Record<LanguageTag, SiteLanguage> = {',
+  ...tags.map((t, i) => `  '${t}': l${i},`),
+  '};',
+]);

@@ -1,0 +1,78 @@
+import type { FixedWords } from '../language.js';
+
+export const words: FixedWords = {
+  skip: 'Zum Text springen',
+  mainMenu: 'Hauptmenü',
+  pages: 'Seiten',
+  inThisPart: 'In diesem Teil',
+  address: 'Adresse',
+  open: 'Geöffnet',
+  reach: 'Anrufen oder schreiben',
+  optional: 'wenn Sie mögen',
+  notSent: 'Noch nicht gesendet',
+  leaveEmpty: 'Bitte leer lassen',
+  notFound: 'Hier ist keine Seite',
+  notFoundLead: 'Die Adresse ist vielleicht alt oder vertippt. Das Menü oben führt zu allem, was es gibt.',
+  notFoundTitle: 'Nicht gefunden',
+  opensSoon: 'Hier öffnet bald unsere neue Seite.',
+  lost: 'Ihre Nachricht konnte gerade nicht aufbewahrt werden. Sie steht noch unten: Bitte senden Sie sie in einer Minute noch einmal.',
+  missing: (label) => `${label} fehlt.`,
+  tooLong: (label, most) => `${label} ist länger als ${most} Zeichen.`,
+  notMail: (value) => `„${value}“ ist keine Mailadresse, an die wir antworten können.`,
+  notPhone: (value) => `„${value}“ ist keine Telefonnummer.`,
+  form: { name: 'Ihr Name', mail: 'Mail', phone: 'Telefon', message: 'Nachricht' },
+  scenes: {
+    boat: 'Ein Segelboot vor Anker in einer Bucht',
+    clock: 'Das Zifferblatt einer Standuhr, zehn nach zehn',
+    pot: 'Drei glasierte Töpfe auf einem Brett',
+    bench: 'Bretter und ein Hobel auf einer Werkbank',
+    plot: 'Grüne Reihen unter einem flachen Hügel',
+    wheel: 'Ein Fahrrad an einer Hafenmauer',
+    seed: 'Setzlinge in einer Reihe unter weitem Himmel',
+    house: 'Ein hohes Haus über dem Hafen am Abend',
+    harbour: 'Ein Hafen am Morgen',
+  },
+  labels: {
+    home: 'Start',
+    services: 'Leistungen',
+    rooms: 'Zimmer',
+    about: 'Über uns',
+    contact: 'Kontakt',
+    prices: 'Preise',
+  },
+  privacy: {
+    label: 'Datenschutz',
+    heading: 'Was mit Ihren Angaben geschieht',
+    sentences: [
+      'Verantwortlich für diese Seite: {who}.',
+      'Was Sie in das Kontaktformular schreiben, liegt auf dem Server dieser Seite und wird nur von uns gelesen. Wir brauchen es, um Ihnen zu antworten.',
+      'Der Server vermerkt, welche Seiten wann und von welcher Adresse abgerufen werden. Daraus zählen wir Besuche, mehr nicht.',
+      'Diese Seite setzt für Besucher keine Cookies und lädt nichts von anderswo.',
+    ],
+    ask: {
+      sentence:
+        'Nachrichten bewahren wir … auf und löschen sie dann. Schreiben Sie uns, wenn Sie Ihre sehen oder löschen lassen möchten.',
+      question: 'How long does the client keep messages?',
+    },
+  },
+  accessibility: {
+    label: 'Barrierefreiheit',
+    heading: 'Diese Seite benutzen',
+    sentences: [
+      'Die Seiten lassen sich vorlesen, allein mit der Tastatur bedienen, auf das Doppelte vergrößern und auf dem Telefon lesen.',
+      'Schrift und Grund unterscheiden sich so, dass man sie auch mit schwachen Augen lesen kann, bei Tag und bei Nacht.',
+      'Wo etwas für Sie nicht funktioniert, sagen Sie es uns: {tell}.',
+    ],
+  },
+  imprint: {
+    label: 'Impressum',
+    heading: 'Wer für diese Seite verantwortlich ist',
+    sentences: ['{who}'],
+    ask: {
+      sentence: 'Registereintrag und Umsatzsteuer-Nummer: …',
+      question: 'Is the business in a register, and under which number? Does it have a tax number to show?',
+    },
+    phone: 'Telefon: ',
+    mail: 'Mail: ',
+  },
+};

@@ -1,0 +1,85 @@
+import type { SiteLanguage } from '../language.js';
+import { edits } from './edits.js';
+import { patterns } from './patterns.js';
+import { terms, trades } from './trades.js';
+import { words } from './words.js';
+
+/** “à Saltmarrow”, “au Havre”, “aux Sables”. */
+const inPlace = (place: string): string =>
+  /^Le /.test(place) ? `au ${place.slice(3)}` : /^Les /.test(place) ? `aux ${place.slice(4)}` : `à ${place}`;
+
+export const language: SiteLanguage = {
+  tag: 'fr',
+  name: 'Français',
+  english: 'French',
+  reading: 'fr',
+  locale: 'fr_FR',
+  countries: ['FR', 'BE'],
+  words,
+  days: ['lundi', 'mardi', 'mercredi', 'jeudi', 'vendredi', 'samedi', 'dimanche'],
+  months: [
+    'janvier',
+    'février',
+    'mars',
+    'avril',
+    'mai',
+    'juin',
+    'juillet',
+    'août',
+    'septembre',
+    'octobre',
+    'novembre',
+    'décembre',
+  ],
+  dayRange: (from, to) => `du ${from} au ${to}`,
+  onDay: (day) => `le ${day}`,
+  everyDay: 'tous les jours',
+  closed: (days) => `fermé ${/^(?:du|tous) /.test(days) ? '' : 'le '}${days}`,
+  time: (minutes) => `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${String(minutes % 60).padStart(2, '0')}` : ''}`,
+  until: ' à ',
+  rules: [
+    [/by (?:prior )?(?:appointment|arrangement)|con cita|nach (?:vereinbarung|absprache)/i, 'sur rendez-vous'],
+    [/(?:bank|public) holidays?|festivos?|feiertag/i, 'fermé les jours fériés'],
+  ],
+  list: (items) => (items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} et ${items.at(-1)!}`),
+  inside: (name) => (/^[A-ZÀ-Þ][a-zß-ÿ]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name),
+  inPlace,
+  from: 'à partir de',
+  units: [
+    [/a head|per (?:head|person)|por persona|pro person/i, 'par personne'],
+    [/an hour|per hour|por hora|pro stunde/i, 'de l’heure'],
+    [/a day|per day|por d[ií]a|al d[ií]a|pro tag/i, 'par jour'],
+    [/a night|per night|por noche|pro nacht/i, 'par nuit'],
+    [/a week|per week|por semana|pro woche/i, 'par semaine'],
+    [/a month|per month|por mes|pro monat/i, 'par mois'],
+    [/each|apiece|cada uno|pro stück/i, 'la pièce'],
+  ],
+  numbers: ['zéro', 'un', 'deux', 'trois', 'quatre', 'cinq', 'six', 'sept', 'huit', 'neuf', 'dix', 'onze', 'douze'],
+  tongues: {
+    English: 'anglais',
+    German: 'allemand',
+    French: 'français',
+    Spanish: 'espagnol',
+    Welsh: 'gallois',
+    Dutch: 'néerlandais',
+    Italian: 'italien',
+    Portuguese: 'portugais',
+    Polish: 'polonais',
+  },
+  trades,
+  terms,
+  patterns,
+  polish: (text) =>
+    text
+      .replace(/(?<!\p{L})([Dd])e (?=[AEIOUYÀÂÉÈÊÎÔŒaeiouyàâéèêîôœ])/gu, '$1’')
+      .replace(/(?<!\p{L})([Qq])ue (?=[AEIOUÀÂÉÈÊÎÔŒaeiouàâéèêîôœ])/gu, '$1u’'),
+  edits,
+  notCopy:
+    /(?<![\p{L}])(?:site|page web|internet|merci|bonjour|bonsoir|salut|cordialement|s['’]il vous pla[iî]t|svp|nous (?:aimerions|voudrions|souhaitons)|je (?:voudrais|souhaite|m['’]appelle)|nous sommes|couleurs?|logo|ci-joint|comme convenu|téléphone|tél|courriel|boutique en ligne|pas de)(?![\p{L}])|[@?]|https?:|\d{5,}/iu,
+  leaning:
+    /^(?:il|elle|ils|elles|ce|cela|ça|c['’]est|celui|celle|ceux|là|puis|aussi|mais|et|ou|donc|ensuite|leurs?|ses?|les deux)(?![\p{L}])/iu,
+  speaker: {
+    one: /(?<![\p{L}])(?:je|j['’]|mon|ma|mes|moi)(?![\p{L}])/giu,
+    several: /(?<![\p{L}])(?:nous|notre|nos)(?![\p{L}])/giu,
+  },
+};

@@ -1,0 +1,41 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import { parentPort } from 'node:worker_threads';
+import nspell from 'nspell';
+import { rework, type ReworkRequest, type SiteDocument, type Spelling } from '@tin-porch/core';
+
+/** What the worker is asked: texts worked over with a dictionary, or which of some words it does not know. */
+export type SpellingRequest = { serial: number; dictionary: string } & (
+  { kind: 'rework'; document: SiteDocument; request: ReworkRequest } | { kind: 'unknown'; words: string[] }
+);
+
+const require = createRequire(import.meta.url);
+const known = new Map<string, Spelling>();
+
+/** The Hunspell dictionary of a language, read once: up to some seconds the first time. */
+function dictionaryOf(name: string): Spelling {
+  let spelling = known.get(name);
+  if (!spelling) {
+    const folder = dirname(require.resolve(`dictionary-${name}`));
+    const spell = nspell(readFileSync(join(folder, 'index.aff')), readFileSync(join(folder, 'index.dic')));
+    spelling = { correct: (w) => spell.correct(w), suggest: (w) => spell.suggest(w) };
+    known.set(name, spelling);
+  }
+  return spelling;
+}
+
+parentPort!.on('message', (data: SpellingRequest) => {
+  try {
+    const spelling = dictionaryOf(data.dictionary);
+    const answer =
+      data.kind === 'rework'
+        ? rework(data.document, data.request, spelling)
+        : data.words.filter(
+            (w) => !spelling.correct(w.replace(/’/g, "'")) && !spelling.correct(w.toLowerCase().replace(/’/g, "'")),
+          );
+    parentPort!.postMessage({ serial: data.serial, answer });
+  } catch (error) {
+    parentPort!.postMessage({ serial: data.serial, fault: (error as Error).message });
+  }
+});

@@ -1,0 +1,184 @@
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { newDocument, needsConfirming, rewriteVersion, apply, emptyFacts, type Facts } from '@tin-porch/core';
+import type { Database } from '../db/database.js';
+import { Spellings } from './spelling.js';
+import { WritingClient, WritingFailed } from './writing-client.js';
+import { Writing } from './writing.js';
+
+const facts: Facts = {
+  ...emptyFacts(),
+  name: 'Gant’s Ropewalk',
+  trade: 'ropemaker',
+  place: 'Saltmarrow',
+  phone: '01632 960 140',
+  description:
+    'We lay hemp and manila by hand in the old walk. Most of it goes to sailing boats on the coast. The walk is ninety paces long and has a slope in it.',
+  services: [
+    { id: 'v1', name: 'Mooring warps', detail: '', price: 'from £40' },
+    { id: 'v2', name: 'Fenders', detail: '', price: '' },
+  ],
+};
+const blank = newDocument('gant', facts);
+const site = apply(blank, rewriteVersion(blank, 1)).document;
+
+type Answer = (
+  tries: number,
+  res: import('node:http').ServerResponse,
+  sent: { messages: { content: string }[] },
+) => void;
+/** A service that answers as it is told to, over a real socket. */
+async function service(answer: Answer): Promise<{ url: string; asked: () => number; close(): void }> {
+  let tries = 0;
+  const server: Server = createServer((req, res) => {
+    let body = '';
+    req.on('data', (d) => (body += d)).on('end', () => answer(++tries, res, JSON.parse(body) as never));
+  });
+  await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
+  const { port } = server.address() as AddressInfo;
+  return {
+    url: `http://127.0.0.1:${port}`,
+    asked: () => tries,
+    close: () => (server.closeAllConnections(), server.close()),
+  };
+}
+const limits = { idleMs: 250, wholeMs: 2000, tries: 3, backOffMs: 10, mostBytes: 100_000 };
+const stream = (res: import('node:http').ServerResponse, text: string, end = true) => {
+  res.writeHead(200, { 'content-type': 'text/event-stream' });
+  // Cut in the middle of a character and of a line, as networks do.
+  const bytes = Buffer.from(
+    [...text.match(/[^]{1,30}/gu)!].map((t) => `event: part\ndata: ${JSON.stringify({ text: t })}\n\n`).join('') +
+      (end
+        ? 'event: done\ndata: {"usage":{"input":100,"output":20},"cost":{"amount":0.004,"currency":"GBP"}}\n\n'
+        : ''),
+  );
+  for (let n = 0; n < bytes.length; n += 37) res.write(bytes.subarray(n, n + 37));
+  res.end();
+};
+const echo = (sent: { messages: { content: string }[] }, change: (value: string) => string) => {
+  const { texts } = JSON.parse(sent.messages.at(-1)!.content) as { texts: { id: string; value: string }[] };
+  return JSON.stringify({ texts: texts.map(({ id, value }) => ({ id, value: change(value) })) });
+};
+const db = { query: () => Promise.resolve({ rows: [] }) } as unknown as Database;
+const spellings = new Spellings();
+const writing = (url: string) =>
+  new Writing(db, { client: new WritingClient({ url, key: 'k' }, limits), name: 'test' }, spellings);
+
+describe('an outside writing service', () => {
+  afterAll(() => spellings.close());
+
+  it('streams an answer in, past the fact guard, with what it cost', async () => {
+    const s = await service((_n, res, sent) =>
+      stream(
+        res,
+        echo(sent, (v) => `${v} Wir sind – ja – “gut”. Award-winning since 1902.`),
+      ),
+    );
+    try {
+      const { changes, by, cost } = await writing(s.url).rework(
+        'gant',
+        site,
+        { kind: 'another', scope: { page: 'home' } },
+        'service',
+      );
+      expect(by).toBe('service');
+      expect(cost).toEqual({ input: 100, output: 20, amount: 0.004, currency: 'GBP' });
+      expect(changes.length).toBeGreaterThan(2);
+      for (const { after } of changes) {
+        expect(after.value).toContain('– ja – “gut”');
+        expect(needsConfirming(after)).toBeTrue();
+        expect(after.from.kind === 'service' && after.from.unbacked.join(' ')).toContain('1902');
+      }
+    } finally {
+      s.close();
+    }
+  });
+
+  it('is tried again after nonsense, a broken stream or a busy moment, and pays for every answer', async () => {
+    const s = await service((n, res, sent) => {
+      if (n === 1) return void res.writeHead(429, { 'retry-after': '0' }).end();
+      if (n === 2) return stream(res, 'Certainly! Here you are.');
+      stream(
+        res,
+        echo(sent, (v) => `${v} Ask us.`),
+      );
+    });
+    try {
+      const { by, cost } = await writing(s.url).rework('gant', site, { kind: 'warmer', scope: 'site' }, 'service');
+      expect(s.asked()).toBe(3);
+      expect(by).toBe('service');
+      expect(cost?.amount).toBeCloseTo(0.008);
+    } finally {
+      s.close();
+    }
+  });
+
+  it('is stepped in for by the writer of the house when it is down, silent, refusing or talking nonsense, and that is said', async () => {
+    const ways: [Answer, RegExp][] = [
+      [
+        (_n, res) =>
+          void res.writeHead(503, { 'content-type': 'application/problem+json' }).end('{"title":"Having a rest"}'),
+        /Having a rest/,
+      ],
+      [
+        (_n, res) => void res.writeHead(200, { 'content-type': 'text/event-stream' }).write(': nothing\n\n'),
+        /sent nothing/,
+      ],
+      [(_n, res) => void res.writeHead(401).end(), /does not accept our key/],
+      [(_n, res) => stream(res, '{"texts":[{"id":1}]}'), /does not match the schema/],
+      [(_n, res) => stream(res, '{"texts":[]', false), /broke off/],
+      [(_n, res) => stream(res, 'x'.repeat(200_000)), /more than anybody would read/],
+    ];
+    for (const [answer, said] of ways) {
+      const s = await service(answer);
+      try {
+        const { version, by, note } = await writing(s.url).version('gant', blank, 1, 'service', false);
+        expect(by).toBe('house');
+        expect(note).toMatch(said);
+        expect(note).toContain('writer of the house');
+        expect(version.pages.length).toBeGreaterThan(0);
+      } finally {
+        s.close();
+      }
+    }
+    await expectAsync(
+      new WritingClient({ url: 'http://127.0.0.1:9', key: 'k' }, limits).ask({ messages: [], schema: {} }),
+    ).toBeRejectedWithError(WritingFailed, /cannot be reached/);
+  });
+
+  it('has the dictionary put spelling right', async () => {
+    const told = {
+      ...site,
+      pages: site.pages.map((p, n) =>
+        n
+          ? p
+          : {
+              ...p,
+              sections: p.sections.map((x, k) =>
+                k
+                  ? x
+                  : {
+                      ...x,
+                      content: {
+                        ...x.content,
+                        lead: {
+                          value: 'We lay hemp by hand in the oldd walk and recieve visitors of Gant.',
+                          from: { kind: 'designer' as const },
+                        },
+                      },
+                    },
+              ),
+            },
+      ),
+    };
+    const { changes } = await writing('http://127.0.0.1:9').rework(
+      'gant',
+      told,
+      { kind: 'spelling', scope: { page: 'home' } },
+      'house',
+    );
+    expect(changes.map((c) => c.after.value)).toContain(
+      'We lay hemp by hand in the old walk and receive visitors of Gant.',
+    );
+  });
+});

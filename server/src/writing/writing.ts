@@ -1,0 +1,107 @@
+import {
+  readAnswer,
+  rework,
+  reworkTask,
+  rewriteVersion,
+  versionTask,
+  withTexts,
+  type PutVersion,
+  type Reworked,
+  type ReworkRequest,
+  type SiteDocument,
+  type WritingTask,
+} from '@tin-porch/core';
+import { tell } from '../events/events.js';
+import type { Database } from '../db/database.js';
+import type { Spellings } from './spelling.js';
+import { WritingFailed, type WritingClient, type WritingCost } from './writing-client.js';
+
+/** Who writes: the writer of the house, or the outside service. */
+export type By = 'house' | 'service';
+
+interface Written {
+  /** Who did it in the end. */
+  by: By;
+  /** What to tell the person. */
+  note: string;
+  cost: WritingCost | null;
+}
+
+/** Words for sites: by the writer of the house or by an outside service, whose place the house takes when it fails. */
+export class Writing {
+  constructor(
+    private readonly db: Database,
+    readonly service: { client: WritingClient; name: string } | null,
+    private readonly spellings: Spellings,
+  ) {}
+
+  private async ask(
+    site: string,
+    document: SiteDocument,
+    task: WritingTask,
+  ): Promise<{ changes: Reworked[]; cost: WritingCost }> {
+    if (!this.service) throw new WritingFailed('None is set up.', false);
+    let told = 0;
+    const { answer, cost } = await this.service.client.ask(task, (characters, tail) => {
+      // Often enough to see it move, seldom enough to carry.
+      if (Date.now() - told < 150) return;
+      told = Date.now();
+      void tell(this.db, { kind: 'writing', site, characters, tail: tail.replace(/\s+/g, ' ') }).catch(() => undefined);
+    });
+    const known = await this.spellings.knownIn(document.language, answer.texts.map((t) => t.value).join(' '));
+    return { changes: readAnswer(task, document.facts, document, answer, known), cost };
+  }
+
+  /** Proposals for texts worked over. Nothing is changed. */
+  async rework(
+    site: string,
+    document: SiteDocument,
+    request: ReworkRequest,
+    by: By,
+  ): Promise<Written & { changes: Reworked[] }> {
+    let failed = '';
+    if (by === 'service')
+      try {
+        const task = reworkTask(document, request);
+        if (!task.texts.size) return { changes: [], note: 'There is no text to work over here.', by, cost: null };
+        const { changes, cost } = await this.ask(site, document, task);
+        return { changes, note: changes.length ? '' : 'It changed nothing.', by, cost };
+      } catch (error) {
+        if (!(error instanceof WritingFailed)) throw error;
+        failed = `The writing service stepped out: ${error.message} The writer of the house did it. `;
+      }
+    const { changes, note } =
+      request.kind === 'spelling' ? await this.spellings.rework(document, request) : rework(document, request);
+    return { changes, note: `${failed}${note}`.trim(), by: 'house', cost: null };
+  }
+
+  /** A version of the whole site; what people have done to it stays. */
+  async version(
+    site: string,
+    document: SiteDocument,
+    seed: number,
+    by: By,
+    keepAddresses: boolean,
+  ): Promise<Written & { version: PutVersion }> {
+    const version = rewriteVersion(document, seed, keepAddresses);
+    if (by === 'house') return { version, note: '', by, cost: null };
+    try {
+      const { drawn, ...task } = versionTask(document, version);
+      const { changes, cost } = await this.ask(site, drawn, task);
+      return {
+        version: withTexts(document, version, changes),
+        note: `${changes.length} texts by the service.`,
+        by,
+        cost,
+      };
+    } catch (error) {
+      if (!(error instanceof WritingFailed)) throw error;
+      return {
+        version,
+        note: `The writing service stepped out: ${error.message} The writer of the house wrote it.`,
+        by: 'house',
+        cost: null,
+      };
+    }
+  }
+}
