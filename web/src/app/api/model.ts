@@ -142,7 +142,21 @@ export type PorchEvent =
   | { kind: 'site'; site: string; head: number }
   | { kind: 'job'; site: string; job: string }
   | { kind: 'inbox' }
-  | { kind: 'care'; site: string };
+  | { kind: 'care'; site: string }
+  | ({ kind: 'writing'; site: string } & WritingProgress);
+
+/** How much a writing service has sent, and the end of it. */
+export interface WritingProgress {
+  characters: number;
+  tail: string;
+}
+
+export interface WritingCost {
+  input: number;
+  output: number;
+  amount: number;
+  currency: string;
+}
 
 /** What the server says no with (RFC 9457). */
 export interface ProblemDetails {

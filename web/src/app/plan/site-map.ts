@@ -1,5 +1,5 @@
 import { Component, computed, input, output } from '@angular/core';
-import type { Page } from '@tin-porch/core';
+import { childrenOf, type Page } from '@tin-porch/core';
 import { hierarchy, tree } from 'd3-hierarchy';
 import { linkHorizontal } from 'd3-shape';
 
@@ -15,7 +15,12 @@ const BOX = { width: 190, height: 42 };
 @Component({
   selector: 'tp-site-map',
   template: `
-    <svg [attr.viewBox]="'0 0 ' + width + ' ' + drawn().height" class="site-map" role="group" aria-label="Site map">
+    <svg
+      [attr.viewBox]="'0 0 ' + drawn().width + ' ' + drawn().height"
+      class="site-map"
+      role="group"
+      aria-label="Site map"
+    >
       @for (line of drawn().lines; track line.to) {
         <path [attr.d]="line.d" [class.aside]="line.aside" />
       }
@@ -44,12 +49,17 @@ export class SiteMap {
   readonly page = input<string>('home');
   readonly choose = output<string>();
   protected readonly size = BOX;
-  protected readonly width = COLUMN + BOX.width + 8;
   protected readonly drawn = computed(() => {
-    const [home, ...others] = this.pages();
-    if (!home) return { boxes: [], lines: [], height: 10 };
+    const pages = this.pages();
+    const [home] = pages;
+    if (!home) return { boxes: [], lines: [], height: 10, width: 10 };
     const root = tree<Node>().nodeSize([ROW, COLUMN])(
-      hierarchy<Node>({ page: home, children: others.map((page) => ({ page })) }),
+      hierarchy<Node>({
+        page: home,
+        children: childrenOf(pages, null)
+          .filter((p) => p !== home)
+          .map((page) => ({ page, children: childrenOf(pages, page).map((under) => ({ page: under })) })),
+      }),
     );
     const nodes = root.descendants();
     const top = Math.min(...nodes.map((n) => n.x));
@@ -57,6 +67,7 @@ export class SiteMap {
     const link = linkHorizontal<unknown, [number, number]>();
     const aside = (page: Page) => page.menu === false;
     return {
+      width: COLUMN * Math.max(1, root.height) + BOX.width + 8,
       height: Math.max(...nodes.map((n) => n.x)) - top + BOX.height + 8,
       boxes: nodes.map((n) => {
         const { page } = n.data;

@@ -27,4 +27,7 @@ export const FIELD_NAMES: Record<SpanField, string> = {
   keyword: 'found by',
   language: 'language',
   aim: 'aim',
+  tone: 'tone',
+  benefit: 'benefit',
+  premises: 'where they work',
 };

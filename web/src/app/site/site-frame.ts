@@ -9,6 +9,7 @@ import { NgIcon } from '@ng-icons/core';
 import { filter, map, startWith } from 'rxjs';
 import { ChipView } from '../parts/chip';
 import { when } from '../parts/when';
+import { WritingDesk } from '../writing/writing-desk';
 import { SiteStore } from './site-store';
 import { STEP_TITLES } from './step-titles';
 
@@ -16,7 +17,7 @@ import { STEP_TITLES } from './step-titles';
 @Component({
   selector: 'tp-site-frame',
   imports: [RouterLink, RouterLinkActive, RouterOutlet, FormsModule, NgIcon, NgbTooltip, ChipView],
-  providers: [SiteStore],
+  providers: [SiteStore, WritingDesk],
   host: { '(document:keydown)': 'key($event)', '(window:pagehide)': 'store.leave()' },
   template: `
     @if (store.missing()) {

@@ -78,7 +78,11 @@ export class SiteStore implements OnDestroy {
     this.subscriptions.add(this.rest.pipe(debounceTime(350)).subscribe(() => void this.flush()));
     const mine = this.events.all.pipe(
       filter(
-        (e) => e.kind !== 'inbox' && e.site === this.id && !(e.kind === 'site' && e.head <= (this.detail()?.head ?? 0)),
+        (e) =>
+          e.kind !== 'inbox' &&
+          e.kind !== 'writing' &&
+          e.site === this.id &&
+          !(e.kind === 'site' && e.head <= (this.detail()?.head ?? 0)),
       ),
     );
     this.subscriptions.add(

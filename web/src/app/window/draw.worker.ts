@@ -4,7 +4,7 @@ import { readText, renderWindow, rewriteVersion, type Correction, type SiteDocum
 export type DrawRequest = { serial: number } & (
   | { kind: 'draw'; document: SiteDocument; page: string }
   | { kind: 'read'; text: string; corrections: Correction[] }
-  | { kind: 'write'; document: SiteDocument; seed: number }
+  | { kind: 'write'; document: SiteDocument; seed: number; keepAddresses: boolean }
 );
 type Latest<K> = Extract<DrawRequest, { kind: K }>;
 
@@ -22,7 +22,11 @@ function later(work: () => object): void {
 
 addEventListener('message', ({ data }: MessageEvent<DrawRequest>) => {
   if (data.kind === 'write')
-    return later(() => ({ kind: 'written', serial: data.serial, version: rewriteVersion(data.document, data.seed) }));
+    return later(() => ({
+      kind: 'written',
+      serial: data.serial,
+      version: rewriteVersion(data.document, data.seed, data.keepAddresses),
+    }));
   const idle = waiting[data.kind] === undefined;
   if (data.kind === 'draw') {
     waiting.draw = data;

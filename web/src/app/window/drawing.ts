@@ -37,12 +37,16 @@ export class Drawing {
     return this.ask({ kind: 'read', text, corrections });
   }
   /** Writes a version of a site; what a person has done to it stays. */
-  async write(document: SiteDocument, seed: number): Promise<{ version: PutVersion; ms: number }> {
+  async write(
+    document: SiteDocument,
+    seed: number,
+    keepAddresses: boolean,
+  ): Promise<{ version: PutVersion; ms: number }> {
     const serial = this.serial + 1;
     const answer = firstValueFrom(
       this.answers.pipe(filter((a): a is Of<'written'> => a.kind === 'written' && a.serial === serial)),
     );
-    this.ask({ kind: 'write', document, seed });
+    this.ask({ kind: 'write', document, seed, keepAddresses });
     return answer;
   }
 }

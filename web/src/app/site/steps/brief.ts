@@ -5,7 +5,8 @@ import {
   coverageOf,
   emptyFacts,
   fitList,
-  knownTrades,
+  suggestTrades,
+  type TradeOffer,
   limitOf,
   type FactField,
   type ListFact,
@@ -15,13 +16,19 @@ import {
 import { NgTemplateOutlet } from '@angular/common';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { ComparePanel } from '../../reading/compare-panel';
+import { WordingPanel } from '../../reading/wording-panel';
 import { QuestionsPanel } from '../../reading/questions-panel';
 import { ReadingPanel } from '../../reading/reading-panel';
+import { NgbHighlight, NgbTypeahead } from '@ng-bootstrap/ng-bootstrap';
 import { NgIcon } from '@ng-icons/core';
+import { debounceTime, distinctUntilChanged, map, type OperatorFunction } from 'rxjs';
 import { Drawing } from '../../window/drawing';
 import { SiteWindow } from '../../window/window';
 import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
+import { asRefusal } from '../../api/porch-api';
+import { HowWritten } from '../../writing/how-written';
+import { costWords, WritingDesk } from '../../writing/writing-desk';
 import { SiteStore } from '../site-store';
 
 interface Row {
@@ -39,6 +46,11 @@ const WHO: Row[] = [
   { field: 'area', label: 'Area served', hint: 'within 20 miles of …' },
   { field: 'strapline', label: 'Strapline', hint: 'if they have one' },
   { field: 'founded', label: 'Founded', hint: 'a year' },
+  { field: 'legalName', label: 'Legal name', hint: 'where it is another' },
+];
+const WHY: Row[] = [
+  { field: 'audience', label: 'For whom', hint: 'as it would follow “for”' },
+  { field: 'apart', label: 'What sets them apart', long: 2 },
 ];
 const TOLD: Row[] = [
   { field: 'description', label: 'What they told you', hint: 'in their words; a pasted mail will do', long: 8 },
@@ -50,18 +62,37 @@ const REACH: Row[] = [
   { field: 'hours', label: 'Opening hours', hint: 'one line a rule: Mon–Fri 8.00–17.00', long: 3 },
 ];
 const LISTS: { field: ListFact; label: string; hint: string }[] = [
+  { field: 'benefits', label: 'What people gain', hint: 'a sentence each' },
   { field: 'memberships', label: 'Memberships', hint: 'guilds, registers' },
+  { field: 'languages', label: 'Languages spoken', hint: 'German, French' },
+  { field: 'keywords', label: 'Words to be found by', hint: 'each placed once' },
   { field: 'links', label: 'Elsewhere on the web', hint: 'addresses' },
   { field: 'colours', label: 'Colours', hint: 'lead the next look' },
-  { field: 'style', label: 'Style words', hint: 'kept for you' },
+  { field: 'style', label: 'Style words', hint: 'suggest the tone' },
   { field: 'dislikes', label: 'Dislikes', hint: 'kept for you' },
-  { field: 'wanted', label: 'Wanted on the site', hint: 'kept for you' },
-  { field: 'unwanted', label: 'Not wanted', hint: 'kept for you' },
+  { field: 'wanted', label: 'Wanted on the site', hint: 'steers the plan' },
+  { field: 'unwanted', label: 'Not wanted', hint: 'prices, bookings, contact form' },
 ];
 
+const AIMS_SAID = [
+  ['', 'not said'],
+  ['found', 'to be found'],
+  ['rung', 'to be rung'],
+  ['bookings', 'to take bookings'],
+  ['sell', 'to sell'],
+  ['inform', 'to inform'],
+  ['support', 'to gather support'],
+] as const;
+const PREMISES_SAID = [
+  ['', 'not said'],
+  ['here', 'people come to them'],
+  ['away', 'they come to people'],
+  ['online', 'online only'],
+] as const;
 const VIEWS = [
   ['text', 'Their text'],
   ['ask', 'Questions'],
+  ['clearer', 'Clearer'],
   ['compare', 'Compare'],
   ['window', 'Window'],
 ] as const;
@@ -77,6 +108,10 @@ const VIEWS = [
     ReadingPanel,
     QuestionsPanel,
     ComparePanel,
+    WordingPanel,
+    HowWritten,
+    NgbTypeahead,
+    NgbHighlight,
     ViewSwitch,
   ],
   template: `
@@ -99,13 +134,26 @@ const VIEWS = [
             }
           </p>
         </div>
-        <datalist id="trades">
-          @for (trade of trades; track trade) {
-            <option [value]="trade"></option>
-          }
-        </datalist>
         <ng-container *ngTemplateOutlet="fields; context: { $implicit: told }" />
         <ng-container *ngTemplateOutlet="fields; context: { $implicit: who }" />
+        <div class="halves">
+          <div class="field">
+            <label for="f-aim">What the site is for</label>
+            <select id="f-aim" (change)="set('aim', $any($event.target).value)">
+              @for (aim of aims; track aim[0]) {
+                <option [value]="aim[0]" [selected]="aim[0] === document.facts.aim">{{ aim[1] }}</option>
+              }
+            </select>
+          </div>
+          <div class="field">
+            <label for="f-premises">Where they work</label>
+            <select id="f-premises" (change)="set('premises', $any($event.target).value)">
+              @for (p of premises; track p[0]) {
+                <option [value]="p[0]" [selected]="p[0] === document.facts.premises">{{ p[1] }}</option>
+              }
+            </select>
+          </div>
+        </div>
         <h2>Services</h2>
         <p class="quiet">One line each. A sentence and a price, where there are any, go on the site as they are.</p>
         @for (service of document.facts.services; track service.id; let n = $index) {
@@ -156,7 +204,10 @@ const VIEWS = [
         </p>
         <h2 class="gap">How to reach them</h2>
         <ng-container *ngTemplateOutlet="fields; context: { $implicit: reach }" />
+        <h2 class="gap">How it is written</h2>
+        <tp-how-written />
         <h2 class="gap">People and the rest</h2>
+        <ng-container *ngTemplateOutlet="fields; context: { $implicit: why }" />
         <div class="field">
           <label for="f-people">People <span class="quiet">a line each: name, what they do</span></label>
           <textarea
@@ -180,6 +231,12 @@ const VIEWS = [
             />
           </div>
         }
+        <ng-template #trade let-offer="result" let-term="term">
+          <ngb-highlight [result]="offer.noun" [term]="term" />
+          @if (offer.by !== offer.noun) {
+            <span class="quiet">{{ offer.by }}</span>
+          }
+        </ng-template>
         <ng-template #fields let-rows>
           @for (row of $any(rows); track row.field) {
             <div class="field">
@@ -194,11 +251,22 @@ const VIEWS = [
                   [ngModel]="fact(row.field)"
                   (ngModelChange)="set(row.field, $event)"
                 ></textarea>
+              } @else if (row.field === 'trade') {
+                <input
+                  id="f-trade"
+                  autocomplete="off"
+                  [maxlength]="most(row.field)"
+                  [ngModel]="fact(row.field)"
+                  (ngModelChange)="set(row.field, asTrade($event))"
+                  [ngbTypeahead]="suggest"
+                  [inputFormatter]="tradeNoun"
+                  [resultTemplate]="trade"
+                  [editable]="true"
+                />
               } @else {
                 <input
                   [id]="'f-' + row.field"
                   [type]="row.type ?? 'text'"
-                  [attr.list]="row.field === 'trade' ? 'trades' : null"
                   [attr.maxlength]="most(row.field)"
                   [ngModel]="fact(row.field)"
                   (ngModelChange)="set(row.field, $event)"
@@ -218,6 +286,9 @@ const VIEWS = [
             @if (store.document()) {
               <tp-questions-panel />
             }
+          }
+          @case ('clearer') {
+            <tp-wording-panel [reading]="reading()" />
           }
           @case ('compare') {
             <tp-compare-panel />
@@ -244,6 +315,7 @@ const VIEWS = [
 export class BriefStep {
   protected readonly store = inject(SiteStore);
   private readonly drawing = inject(Drawing);
+  private readonly desk = inject(WritingDesk);
   private readonly router = inject(Router);
   protected readonly told = TOLD;
   protected readonly who = WHO;
@@ -251,7 +323,7 @@ export class BriefStep {
   protected readonly lists = LISTS;
   protected readonly views = VIEWS;
   protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
-  protected readonly view = signal<'text' | 'ask' | 'compare' | 'window'>('text');
+  protected readonly view = signal<'text' | 'ask' | 'clearer' | 'compare' | 'window'>('text');
   protected readonly reading = signal<Reading | null>(null);
   protected readonly readIn = signal(0);
   private asked = 0;
@@ -264,7 +336,18 @@ export class BriefStep {
   private readonly corrections = computed(() => this.store.document()?.corrections ?? [], {
     equal: (a, b) => JSON.stringify(a) === JSON.stringify(b),
   });
-  protected readonly trades = knownTrades();
+  protected readonly why = WHY;
+  protected readonly aims = AIMS_SAID;
+  protected readonly premises = PREMISES_SAID;
+  /** Trades that fit what is typed; any other is good too. */
+  protected readonly suggest: OperatorFunction<string, readonly TradeOffer[]> = (typed) =>
+    typed.pipe(
+      debounceTime(80),
+      distinctUntilChanged(),
+      map((t) => (t.trim().length < 2 ? [] : suggestTrades(t))),
+    );
+  protected readonly tradeNoun = (offer: TradeOffer | string) => (typeof offer === 'string' ? offer : offer.noun);
+  protected asTrade = (value: TradeOffer | string) => this.tradeNoun(value);
   protected readonly page = this.store.page;
   private readonly busy = signal(false);
   private readonly named = computed(() => (this.store.document()?.facts.name.trim() ?? '') !== '');
@@ -332,15 +415,26 @@ export class BriefStep {
     const first = !this.store.drawn();
     this.busy.set(true);
     try {
-      const { version, ms } = await this.drawing.write(document, first ? document.seed : document.seed + 1);
+      const { version, ms, note, cost } = await this.desk.version(first ? document.seed : document.seed + 1);
       this.store.change(version);
       await this.store.flush();
+      const took = ms < 1000 ? `${ms.toFixed(0)} ms` : `${(ms / 1000).toFixed(1)} s`;
+      const pages = `${version.pages.length} ${version.pages.length === 1 ? 'page' : 'pages'}`;
       this.store.said.set({
-        words: `Version ${version.seed}, ${version.pages.length} pages, written in ${ms.toFixed(0)} ms.${first ? '' : ' The one before is one undo away.'}`,
+        words: [
+          `Version ${version.seed}, ${pages}, written in ${took}.`,
+          note,
+          costWords(cost),
+          first ? '' : 'The one before is one undo away.',
+        ]
+          .filter(Boolean)
+          .join(' '),
         bad: false,
         undo: !first,
       });
       if (first) void this.router.navigate(['/sites', document.id, 'plan']);
+    } catch (error) {
+      this.store.said.set({ words: asRefusal(error).message, bad: true });
     } finally {
       this.busy.set(false);
     }

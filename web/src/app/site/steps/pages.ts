@@ -1,16 +1,27 @@
-import { Component, computed, effect, inject, type Signal } from '@angular/core';
+import { Component, computed, effect, inject, signal, type Signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { needsConfirming, shapes, textsOf, toConfirm, type PlacedText, type Section } from '@tin-porch/core';
 import { Worktable } from '../../parts/worktable';
+import { ViewSwitch } from '../../parts/view-switch';
 import { SiteWindow } from '../../window/window';
+import { ReworkPanel } from '../../writing/rework-panel';
 import { SiteStore } from '../site-store';
+
+const VIEWS = [
+  ['window', 'Window'],
+  ['rework', 'Work over'],
+] as const;
 
 @Component({
   selector: 'tp-step',
-  imports: [FormsModule, RouterLink, Worktable, SiteWindow],
+  imports: [FormsModule, RouterLink, Worktable, SiteWindow, ViewSwitch, ReworkPanel],
   template: `
-    <tp-worktable controlsName="Words">
+    <tp-worktable
+      controlsName="Words"
+      [besideName]="view() === 'rework' ? 'Work over' : 'Window'"
+      [reading]="view() === 'rework'"
+    >
       @if (store.document(); as document) {
         @if (store.drawn()) {
           <div class="bar pages" role="group" aria-label="Pages">
@@ -74,6 +85,9 @@ import { SiteStore } from '../site-store';
                           @if (text.text.from.kind === 'placeholder') {
                             <p class="quiet">Ask: {{ text.text.from.ask }}</p>
                           }
+                          @if (text.text.from.kind === 'service') {
+                            <p class="quiet">Nobody has said: {{ text.text.from.unbacked.join('; ') }}</p>
+                          }
                         }
                       </div>
                     } @empty {
@@ -113,6 +127,11 @@ import { SiteStore } from '../site-store';
       }
       <ng-container beside>
         @if (store.drawn()) {
+          <tp-view-switch [views]="views" [(shown)]="view" />
+        }
+        @if (store.drawn() && view() === 'rework') {
+          <tp-rework-panel />
+        } @else if (store.drawn()) {
           <tp-window
             [document]="store.document()!"
             [(page)]="store.page"
@@ -126,6 +145,8 @@ import { SiteStore } from '../site-store';
 })
 export class PagesStep {
   protected readonly store = inject(SiteStore);
+  protected readonly views = VIEWS;
+  protected readonly view = signal<'window' | 'rework'>('window');
   private readonly router = inject(Router);
   protected readonly current = computed(
     () => this.store.document()?.pages.find((p) => p.id === this.store.page()) ?? this.store.document()?.pages[0],
@@ -169,6 +190,7 @@ export class PagesStep {
       placeholder: 'a placeholder',
       designer: 'yours',
       client: 'the client’s',
+      service: 'from the writing service',
     }[from.kind];
   }
 

@@ -5,6 +5,10 @@ import { RouterLink } from '@angular/router';
 import { NgIcon } from '@ng-icons/core';
 import {
   addSection,
+  askPlan,
+  namedOf,
+  nestPage,
+  parentsFor,
   offersFor,
   ownPage,
   pageOffers,
@@ -22,7 +26,8 @@ import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
 import { SiteMap } from '../../plan/site-map';
 import { Wireframe } from '../../plan/wireframe';
-import { Drawing } from '../../window/drawing';
+import { asRefusal } from '../../api/porch-api';
+import { costWords, WritingDesk } from '../../writing/writing-desk';
 import { SiteWindow } from '../../window/window';
 import { SiteStore } from '../site-store';
 
@@ -54,6 +59,24 @@ const VIEWS = [
           <h2>Plan</h2>
           <span class="quiet">Every section, and why it is there</span>
         </div>
+        <form class="field" (ngSubmit)="askFor()">
+          <label for="plan-ask">Ask in words <span class="quiet">add a page about rigging under services</span></label>
+          <span class="bar">
+            <input
+              id="plan-ask"
+              name="ask"
+              class="wide"
+              maxlength="200"
+              autocomplete="off"
+              [ngModel]="asked()"
+              (ngModelChange)="asked.set($event)"
+            />
+            <button class="plain" type="submit" [disabled]="!asked().trim()">Ask</button>
+          </span>
+          @if (answer()) {
+            <p class="fault" role="alert">{{ answer() }}</p>
+          }
+        </form>
         <div cdkDropListGroup>
           @for (page of store.document()!.pages; track page.id; let n = $index, last = $last) {
             <section class="sheet plan-page" [class.here]="page.id === store.page()" [attr.aria-label]="page.label">
@@ -100,6 +123,22 @@ const VIEWS = [
               </div>
               <p class="quiet">{{ page.reason }}</p>
               @if (n > 0) {
+                @if (parents(page); as over) {
+                  @if (over.length || page.parent) {
+                    <label class="check"
+                      >Under
+                      <select
+                        [attr.aria-label]="'Page that ' + page.label + ' is under'"
+                        (change)="nest(page, $any($event.target).value)"
+                      >
+                        <option value="" [selected]="!page.parent">none</option>
+                        @for (other of over; track other.id) {
+                          <option [value]="other.id" [selected]="other.id === page.parent">{{ other.label }}</option>
+                        }
+                      </select></label
+                    >
+                  }
+                }
                 <label class="check"
                   ><input
                     type="checkbox"
@@ -120,6 +159,9 @@ const VIEWS = [
                         <b>{{ title(section.shape) }}</b> {{ character(section.shape) }}
                       </button>
                       <span class="quiet">{{ section.reason }}</span>
+                      @if (section.feeds?.length) {
+                        <span class="quiet feeds">Fed by {{ section.feeds!.join(', ') }}</span>
+                      }
                     </span>
                     <span class="bar tight">
                       <button
@@ -223,11 +265,13 @@ const VIEWS = [
 })
 export class PlanStep {
   protected readonly store = inject(SiteStore);
-  private readonly drawing = inject(Drawing);
+  private readonly desk = inject(WritingDesk);
   protected readonly views = VIEWS;
   protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
   protected readonly view = signal<'map' | 'window'>('map');
   protected readonly own = signal('');
+  protected readonly asked = signal('');
+  protected readonly answer = signal('');
   /** The section that is looked at. */
   protected readonly section_ = signal<string | null>(null);
   protected readonly current = computed(
@@ -262,7 +306,24 @@ export class PlanStep {
     this.change(renamePage(this.store.document()!, page.id, label, known));
   }
   protected setMenu(page: Page, menu: boolean): void {
-    this.change({ op: 'setPage', page: page.id, label: page.label, slug: page.slug, menu });
+    this.change({ op: 'setPage', ...namedOf(page), menu });
+  }
+  protected parents = (page: Page) => parentsFor(this.store.document()!, page);
+  protected nest(page: Page, parent: string): void {
+    this.change(nestPage(this.store.document()!, page.id, parent || null));
+  }
+  protected askFor(): void {
+    const answer = askPlan(this.store.document()!, this.asked());
+    if (!answer?.operation) {
+      this.answer.set(
+        answer?.words ??
+          'Not understood. Try: add a page about rigging; add opening hours to the home page; put about under services; remove the form from contact.',
+      );
+      return;
+    }
+    this.change(answer.operation, answer.words);
+    this.asked.set('');
+    this.answer.set('');
   }
   protected movePage(page: Page, to: number): void {
     this.change({ op: 'movePage', page: page.id, to });
@@ -301,12 +362,23 @@ export class PlanStep {
 
   private async again(): Promise<void> {
     const document = this.store.document()!;
-    const { version } = await this.drawing.write(document, document.seed + 1);
-    this.store.change(version);
-    this.store.said.set({
-      words: `Version ${version.seed} is in place. What you wrote or changed stayed; the version before is one undo away.`,
-      bad: false,
-      undo: true,
-    });
+    try {
+      const { version, note, cost } = await this.desk.version(document.seed + 1);
+      this.store.change(version);
+      this.store.said.set({
+        words: [
+          `Version ${version.seed} is in place.`,
+          note,
+          costWords(cost),
+          'What you wrote or changed stayed; the version before is one undo away.',
+        ]
+          .filter(Boolean)
+          .join(' '),
+        bad: false,
+        undo: true,
+      });
+    } catch (error) {
+      this.store.said.set({ words: asRefusal(error).message, bad: true });
+    }
   }
 }

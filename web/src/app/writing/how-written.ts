@@ -1,0 +1,66 @@
+import { Component, computed, inject } from '@angular/core';
+import { LANGUAGE_TAGS, languages, LENGTHS, toneOf, TONES, type Length, type LanguageTag } from '@tin-porch/core';
+import { SiteStore } from '../site/site-store';
+import { WriterChoice } from './writer-choice';
+
+const LENGTH_NAMES: Record<Length, string> = { short: 'short', middle: 'middling', long: 'long' };
+
+/** The language, tone and length the next version is written in, and by whom. */
+@Component({
+  selector: 'tp-how-written',
+  imports: [WriterChoice],
+  template: `
+    @if (store.document(); as document) {
+      <div class="thirds">
+        <div class="field">
+          <label for="f-language">Language</label>
+          <select
+            id="f-language"
+            [value]="document.language"
+            (change)="write($any($event.target).value, document.length)"
+          >
+            @for (tag of tags; track tag) {
+              <option [value]="tag" [selected]="tag === document.language">{{ names[tag].name }}</option>
+            }
+          </select>
+        </div>
+        <div class="field">
+          <label for="f-tone">Tone</label>
+          <select
+            id="f-tone"
+            (change)="store.change({ op: 'setFact', field: 'tone', value: $any($event.target).value })"
+          >
+            <option value="" [selected]="document.facts.tone === ''">{{ supposed() }}, from the brief</option>
+            @for (tone of tones; track tone) {
+              <option [value]="tone" [selected]="tone === document.facts.tone">{{ tone }}</option>
+            }
+          </select>
+        </div>
+        <div class="field">
+          <label for="f-length">Length</label>
+          <select id="f-length" (change)="write(document.language, $any($event.target).value)">
+            @for (length of lengths; track length) {
+              <option [value]="length" [selected]="length === document.length">{{ lengthNames[length] }}</option>
+            }
+          </select>
+        </div>
+      </div>
+      <tp-writer-choice />
+    }
+  `,
+})
+export class HowWritten {
+  protected readonly store = inject(SiteStore);
+  protected readonly tags = LANGUAGE_TAGS;
+  protected readonly names = languages;
+  protected readonly tones = TONES;
+  protected readonly lengths = LENGTHS;
+  protected readonly lengthNames = LENGTH_NAMES;
+  protected readonly supposed = computed(() => {
+    const facts = this.store.document()?.facts;
+    return facts ? toneOf({ ...facts, tone: '' }) : 'plain';
+  });
+  protected write(language: LanguageTag, length: Length): void {
+    this.store.change({ op: 'setWriting', language, length });
+  }
+}

@@ -1,0 +1,41 @@
+import { Component, inject } from '@angular/core';
+import { WritingDesk } from './writing-desk';
+
+/** Who writes: the writer of the house, or an outside service where one is set up. */
+@Component({
+  selector: 'tp-writer-choice',
+  template: `
+    @if (desk.service(); as name) {
+      <div class="field">
+        <span class="label" id="writer">Who writes</span>
+        <div class="bar" role="group" aria-labelledby="writer">
+          <button
+            class="plain small"
+            type="button"
+            [attr.aria-pressed]="desk.by() === 'house'"
+            (click)="desk.choose('house')"
+          >
+            The house
+          </button>
+          <button
+            class="plain small"
+            type="button"
+            [attr.aria-pressed]="desk.by() === 'service'"
+            (click)="desk.choose('service')"
+          >
+            {{ name }}
+          </button>
+        </div>
+        @if (desk.by() === 'service') {
+          <p class="quiet">
+            An outside service, paid by the word. What it says that nobody has said is marked to confirm; where it fails
+            the house writes.
+          </p>
+        }
+      </div>
+    }
+  `,
+})
+export class WriterChoice {
+  protected readonly desk = inject(WritingDesk);
+}

@@ -1,0 +1,107 @@
+import { computed, inject, Injectable, signal } from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import type { PutVersion, Reworked, ReworkRequest } from '@tin-porch/core';
+import { catchError, EMPTY, filter, firstValueFrom } from 'rxjs';
+import { PorchEvents } from '../api/events';
+import { PorchApi } from '../api/porch-api';
+import type { WritingCost, WritingProgress } from '../api/model';
+import { Drawing } from '../window/drawing';
+import { SiteStore } from '../site/site-store';
+
+export type By = 'house' | 'service';
+
+interface Answer {
+  by: By;
+  note: string;
+  cost: WritingCost | null;
+}
+
+const KEPT = 'writer';
+const money = (cost: WritingCost) =>
+  cost.currency
+    ? new Intl.NumberFormat('en-GB', { style: 'currency', currency: cost.currency, maximumFractionDigits: 4 }).format(
+        cost.amount,
+      )
+    : `${cost.amount}`;
+
+/** What an answer cost, in words; empty where it cost nothing. */
+export const costWords = (cost: WritingCost | null): string =>
+  cost ? `It cost ${money(cost)} for ${cost.input + cost.output} tokens.` : '';
+
+/** Who writes for the site that is open, and what they are at. */
+@Injectable()
+export class WritingDesk {
+  private readonly api = inject(PorchApi);
+  private readonly drawing = inject(Drawing);
+  private readonly store = inject(SiteStore);
+  /** The name of the outside service, where one is set up. */
+  readonly service = signal<string | null>(null);
+  private readonly wanted = signal<By>((localStorage.getItem(KEPT) as By | null) ?? 'house');
+  /** Who is to write: the service only where there is one. */
+  readonly by = computed<By>(() => (this.service() && this.wanted() === 'service' ? 'service' : 'house'));
+  readonly busy = signal(false);
+  /** How much a service has sent so far, and the end of it. */
+  readonly progress = signal<WritingProgress | null>(null);
+
+  constructor() {
+    this.api
+      .get<{ service: { name: string } | null }>('/writing')
+      .pipe(
+        catchError(() => EMPTY),
+        takeUntilDestroyed(),
+      )
+      .subscribe(({ service }) => this.service.set(service?.name ?? null));
+    inject(PorchEvents)
+      .all.pipe(
+        filter((e) => e.kind === 'writing' && e.site === this.store.document()?.id),
+        takeUntilDestroyed(),
+      )
+      .subscribe((e) => {
+        if (e.kind === 'writing' && this.busy()) this.progress.set({ characters: e.characters, tail: e.tail });
+      });
+  }
+
+  choose(by: By): void {
+    localStorage.setItem(KEPT, by);
+    this.wanted.set(by);
+  }
+
+  private async at<T>(work: () => Promise<T>): Promise<T> {
+    this.busy.set(true);
+    this.progress.set(null);
+    try {
+      return await work();
+    } finally {
+      this.busy.set(false);
+      this.progress.set(null);
+    }
+  }
+
+  /** A version of the whole site, by whoever is to write it. What people have done to the site stays. */
+  version(seed: number): Promise<Answer & { version: PutVersion; ms: number }> {
+    return this.at(async () => {
+      const document = this.store.document()!;
+      const started = performance.now();
+      if (this.by() === 'house') {
+        const { version, ms } = await this.drawing.write(document, seed, this.store.detail()?.open ?? false);
+        return { version, ms, by: 'house' as const, note: '', cost: null };
+      }
+      await this.store.flush();
+      const answer = await firstValueFrom(
+        this.api.post<Answer & { version: PutVersion }>(`/sites/${document.id}/write`, { seed, by: 'service' }),
+      );
+      return { ...answer, ms: performance.now() - started };
+    });
+  }
+
+  /** Proposals for texts worked over. */
+  rework(request: ReworkRequest): Promise<Answer & { changes: Reworked[] }> {
+    return this.at(async () => {
+      await this.store.flush();
+      const { id } = this.store.document()!;
+      return firstValueFrom(
+        this.api.post<Answer & { changes: Reworked[] }>(`/sites/${id}/rework`, { ...request, by: this.by() }),
+      );
+    });
+  }
+}
