@@ -12,7 +12,18 @@ const TOKEN = 'a-token-of-at-least-24-characters';
 
 /** A release of a small site, its heading being `words`; pictures and fonts are left out. */
 function release(words: string) {
-  const facts = { ...emptyFacts(), name: 'Tolliver', trade: 'thatcher', strapline: words };
+  const facts = {
+    ...emptyFacts(),
+    name: 'Tolliver',
+    trade: 'thatcher',
+    strapline: words,
+    services: ['Ridges', 'Repairs', 'New roofs', 'Wiring', 'Moss'].map((n, k) => ({
+      id: `v${k}`,
+      name: n,
+      detail: '',
+      price: '',
+    })),
+  };
   const document: SiteDocument = apply(newDocument('tolliver', facts), writeVersion(facts, 1)).document;
   const files = render(document, { origin: 'https://tolliver.example' }).flatMap((f) =>
     'text' in f ? [{ path: f.path, type: f.type, bytes: Buffer.from(f.text) }] : [],
@@ -155,9 +166,9 @@ describe('a hosting server', () => {
   });
 
   it('answers unchanged pages with 304, addresses without their slash with a redirect, others with the site’s own 404', async () => {
-    const page = await get('/about/');
-    expect((await get('/about/', { 'if-none-match': page.headers['etag']! })).status).toBe(304);
-    expect((await get('/about')).headers['location']).toBe('/about/');
+    const page = await get('/contact/');
+    expect((await get('/contact/', { 'if-none-match': page.headers['etag']! })).status).toBe(304);
+    expect((await get('/contact')).headers['location']).toBe('/contact/');
     const missing = await get('/nowhere/');
     expect([missing.status, missing.body.includes('There is no page here')]).toEqual([404, true]);
     expect((await get('/', {}, 'PUT')).status).toBe(405);
@@ -202,10 +213,10 @@ describe('a hosting server', () => {
     const { token } = (await control('POST', '/sites/tolliver/preview', { days: 1 })).body as unknown as {
       token: string;
     };
-    const let1 = await get(`/about/?preview=${token}`);
-    expect([let1.status, let1.headers['location']]).toEqual([303, '/about/']);
+    const let1 = await get(`/contact/?preview=${token}`);
+    expect([let1.status, let1.headers['location']]).toEqual([303, '/contact/']);
     const cookie = let1.headers['set-cookie']![0]!.split(';')[0]!;
-    expect((await get('/about/', { cookie })).status).toBe(200);
+    expect((await get('/contact/', { cookie })).status).toBe(200);
     const [until, signature] = token.split('.');
     for (const forged of [`${Number(until) + 999}.${signature}`, `${until}.${'A'.repeat(43)}`, `1.${signature}`, ''])
       expect((await get('/', { cookie: `preview=${forged}` })).status)

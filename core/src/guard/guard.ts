@@ -25,7 +25,7 @@ export const factsText = (facts: Facts): string => {
 
 const wordsIn = (text: string): string[] => text.toLowerCase().match(/\p{L}+/gu) ?? [];
 /** Words alike in their first letters are one: “boats” backs “boat”. */
-const root = (word: string) => word.normalize('NFD').replace(/\p{M}/gu, '').slice(0, 5);
+const root = (word: string) => stem(word).slice(0, 6);
 
 const houseRoots = new WeakMap<SiteLanguage, Set<string>>();
 /** The words the house itself writes with, which claim nothing. */

@@ -8,8 +8,14 @@ export function aDocument(seed = 1): SiteDocument {
     name: 'Gant & Sons',
     trade: 'ropemaker',
     place: 'Saltmarrow',
-    description: 'We lay rope in the long walk behind the chapel. Every rope is tarred by hand.',
-    services: [{ id: 'v1', name: 'Mooring ropes', detail: '', price: '£12' }],
+    founded: '1921',
+    description:
+      'We lay rope in the long walk behind the chapel. Every rope is tarred by hand. My great-grandfather bought the walk from the navy and paid for it in hawsers. It is ninety paces long and slopes a little to the sea, so that a dropped bobbin always ends at the same wall. Two of us work there now and a third comes on Fridays.',
+    services: [
+      { id: 'v1', name: 'Mooring ropes', detail: '', price: '£12' },
+      { id: 'v2', name: 'Fenders', detail: '', price: '£9' },
+      { id: 'v3', name: 'Bell ropes', detail: '', price: '' },
+    ],
   };
   return apply(newDocument('gant', facts), writeVersion(facts, seed)).document;
 }
