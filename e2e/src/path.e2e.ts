@@ -82,6 +82,18 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.click('.views >> text=Questions');
     await page.fill('#answers', '1. none\n\n2. Anders Öster, sailmaker');
     await faults('questions');
+    await page.click('.views >> text=Clearer');
+    await page.waitForSelector('.wording');
+    await faults('clearer');
+    await page.click('.wording:has-text("Who it is") button');
+    await until('the clearer words', async () =>
+      (await page.inputValue('#f-description')).includes('Name: Öster & Wray'),
+    );
+    expect(await page.inputValue('#f-description')).toContain('Every sail is cut flat');
+    await page.click('.foot [aria-label=Undo]');
+    await page.fill('#f-trade', 'sail');
+    await page.click('ngb-typeahead-window >> text=sailmaker');
+    await until('the trade', async () => (await page.inputValue('#f-trade')) === 'sailmaker');
     await page.fill('#f-strapline', 'Sails that set, <b>& stay</b> set');
     await page.reload();
     await page.waitForSelector('#f-strapline');
@@ -112,7 +124,14 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await until('the address that followed', async () =>
       (await page.textContent('.plan-page >> nth=1'))!.includes('/who-we-are'),
     );
-    for (let n = 0; n < 3; n++) {
+    await page.fill('#plan-ask', 'add a page about awnings under services');
+    await page.press('#plan-ask', 'Enter');
+    await until('the page under another', async () => (await orders()).at(-1) === 'Awnings');
+    expect(await page.locator('.site-map g[role=button]').count()).toBe(6);
+    await page.fill('#plan-ask', 'add a lighthouse to the home page');
+    await page.press('#plan-ask', 'Enter');
+    await page.waitForSelector('text=is no section I know');
+    for (let n = 0; n < 4; n++) {
       await page.click('.foot [aria-label=Undo]');
       await page.waitForTimeout(250);
     }
@@ -156,6 +175,52 @@ describe('From a pasted mail to a live site, in the interface', () => {
       (await page.evaluate(() => document.activeElement?.id ?? '')).startsWith('t-s2'),
     );
     await faults('pages');
+  }, 60_000);
+
+  it('works the words over, by the house and by an outside service, and takes what is left of it', async () => {
+    await page.click('.views >> text=Work over');
+    await page.click('button:text-is("All pages")');
+    await page.click('button:text-is("Livelier")');
+    await page.waitForSelector('.proposals li');
+    await faults('rework');
+    const first = page.locator('.proposals li').first();
+    await first.locator('.changed button').first().click();
+    expect(await first.locator('.changed button').first().getAttribute('aria-pressed')).toBe('false');
+    await page.click('text=Take all');
+    await page.waitForSelector('text=/texts changed/');
+    const lead = async () => {
+      const { document } = await test.api.call<{
+        document: { pages: { sections: { content: { lead?: { value: string; from: { kind: string } } } }[] }[] };
+      }>('GET', '/sites/oster-wray-sailmakers');
+      return document.pages[0]!.sections[0]!.content.lead!;
+    };
+    await until('the lively words', async () => /[?!]/.test((await lead()).value));
+    await page.click('.foot [aria-label=Undo]');
+    const { key, url } = test.stack.config.writing!;
+    const behave = (behaviour: string) =>
+      fetch(`${url}/behaviour`, {
+        method: 'PUT',
+        headers: { authorization: `Bearer ${key}`, 'content-type': 'application/json' },
+        body: JSON.stringify({ behaviour }),
+      });
+    await behave('inventive');
+    await page.click('button:has-text("Quillfoot")');
+    await page.click('button:text-is("Shorter")');
+    await page.waitForSelector('text=/It cost/');
+    await page.waitForSelector('text=/Nobody has said: .*1902/');
+    await faults('rework by a service');
+    await page.locator('.proposals li', { hasText: '1902' }).locator('button:text-is("Take")').click();
+    await until('the claim that is to confirm', async () =>
+      JSON.stringify(await test.api.call('GET', '/sites/oster-wray-sailmakers')).includes(
+        '"kind":"service","unbacked":["1902"',
+      ),
+    );
+    await page.click('.foot [aria-label=Undo]');
+    await behave('down');
+    await page.click('button:text-is("Warmer")');
+    await page.waitForSelector('text=/The writing service stepped out: It answered 503/');
+    await behave('good');
+    await page.click('button:text-is("The house")');
   }, 60_000);
 
   it('deploys behind the holding page, and shows the site through a signed link only', async () => {

@@ -328,13 +328,13 @@ function homeSections(desk: Desk, action: Text): Section[] {
       : [];
   const early =
     (decision.aim === 'rung' || decision.aim === 'bookings') && services.length > 3 ? [callSection(desk, action)] : [];
-  const steps = decision.steps && decision.onePage === false ? [stepsSection(desk)] : [];
+  const steps = decision.steps && decision.single === false ? [stepsSection(desk)] : [];
   const middle =
     decision.aim === 'inform' || decision.aim === 'support'
       ? [...tale, ...offer, ...steps]
       : [...offer, ...early, ...tale, ...steps];
   const visit = visitSection(desk);
-  const last = decision.onePage
+  const last = decision.single
     ? [...(visit ? [visit] : []), ...(decision.form ? [formSection(desk)] : [])]
     : facts.address || facts.hours
       ? [visit!]
@@ -535,7 +535,7 @@ export function writeVersion(facts: Facts, seed: number, writing: Writing = STAN
   const home = page(
     'home',
     words.labels.home,
-    decision.onePage ? 'All there is to say fits on a page.' : 'Where most people arrive.',
+    decision.single ? 'All there is to say fits on a page.' : 'Where most people arrive.',
     homeSections(desk, action),
   );
   const pages = [
@@ -543,7 +543,7 @@ export function writeVersion(facts: Facts, seed: number, writing: Writing = STAN
     ...(decision.services ? servicesPage(desk, action) : []),
     ...(decision.prices ? [pricesPage(desk, action)] : []),
     ...(decision.about ? [aboutPage(desk, action)] : []),
-    ...(decision.onePage ? [] : [contactPage(desk, action)]),
+    ...(decision.single ? [] : [contactPage(desk, action)]),
   ];
   return {
     op: 'putVersion',

@@ -18,7 +18,7 @@ export interface Material {
 export interface Decision {
   aim: Facts['aim'];
   /** True where all there is fits on the home page. */
-  onePage: boolean;
+  single: boolean;
   services: string | null;
   about: string | null;
   prices: string | null;
@@ -74,7 +74,7 @@ export function decide(facts: Facts, material: Material, length: Length): Decisi
   const wanted = wants(facts.wanted, /people/i) && storyWords + pillars * 10 > 20;
   return {
     aim,
-    onePage: !servicesPage && !aboutPage && !wanted,
+    single: !servicesPage && !aboutPage && !wanted,
     services: servicesPage
       ? `${services.length} services${detailed.length ? `, ${detailed.length} with more to say` : ''}${priced.length && showPrices ? `, ${priced.length} with a price` : ''}: enough for a page.`
       : null,

@@ -44,7 +44,7 @@ const roots = (text: string) =>
     .filter((w) => w.length >= 5)
     .map((w) => w.slice(0, 5));
 /** True where the name says the trade already: “Thiessen Sails, sailmaker”. */
-function namesItself(used: readonly Slot[]): boolean {
+function saysTheTrade(used: readonly Slot[]): boolean {
   const of = (fact: string) => used.filter((s) => s.fact === fact).map((s) => s.value);
   const [name] = of('name');
   const [trade] = of('trade');
@@ -71,7 +71,7 @@ function provenance(tag: string, message: Message, n: number, used: readonly Slo
 }
 
 /**
- * Picks what to say and remembers what was said: no pattern twice on a site, no sentence twice, and on one page a fact
+ * Picks what to say and remembers what was said: no pattern twice on a site, no sentence twice, and on a page a fact
  * again only where there is nothing else.
  */
 export class Speaker {
@@ -128,7 +128,7 @@ export class Speaker {
         const key = `${message}/${pattern}`;
         if (this.patterns.has(key)) continue;
         const filled = fill(pattern, this.slots, this.one);
-        if (!filled || this.has(filled.value) || namesItself(filled.used)) continue;
+        if (!filled || this.has(filled.value) || saysTheTrade(filled.used)) continue;
         filled.value = this.language.polish?.(filled.value) ?? filled.value;
         if (heading && filled.value.length > HEADING_LIMIT) continue;
         const facts = filled.used.filter((s) => s.quote !== null);

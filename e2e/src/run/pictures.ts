@@ -15,9 +15,11 @@ const VIEWS: [name: string, path: string, width?: number][] = [
   ['sites', '/'],
   ['new-brief', '/new'],
   ['brief', '/sites/the-saltmarrow-seed-company/brief'],
+  ['clearer', '/sites/the-saltmarrow-seed-company/brief'],
   ['plan', '/sites/hollis-wren-boatworks/plan'],
   ['look', '/sites/hollis-wren-boatworks/look'],
   ['pages', '/sites/hollis-wren-boatworks/pages'],
+  ['rework', '/sites/hollis-wren-boatworks/pages'],
   ['pages-phone', '/sites/hollis-wren-boatworks/pages', 390],
   ['seo', '/sites/pell-daughter-clockmakers/seo'],
   ['domain', '/sites/quill-plane-joinery/domain'],
@@ -53,6 +55,12 @@ try {
     if (name === 'new-brief') {
       await page.fill('#text', briefFixtures[0]!.text);
       await page.waitForTimeout(800);
+    }
+    if (name === 'clearer') await page.click('.views >> text=Clearer');
+    if (name === 'rework') {
+      await page.click('.views >> text=Work over');
+      await page.click('button:has-text("Livelier")');
+      await page.waitForSelector('.proposals');
     }
     await page.screenshot({ path: join(out, `${name}.png`) });
     console.log(name);

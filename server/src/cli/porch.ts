@@ -137,13 +137,11 @@ async function build(args: string[]): Promise<void> {
   }));
   const count = <T>(all: readonly T[], of: (one: T) => string) =>
     all.reduce<Record<string, number>>((sum, one) => ({ ...sum, [of(one)]: (sum[of(one)] ?? 0) + 1 }), {});
-  const provenance = {
-    texts: count(
-      allTexts(document).filter((t) => t.text.value),
-      (t) => t.text.from.kind,
-    ),
-    sentences: count(sentences, (s) => s.from),
-  };
+  const provenance = count(
+    allTexts(document).filter((t) => t.text.value),
+    (t) => t.text.from.kind,
+  );
+  const sentenceProvenance = count(sentences, (s) => s.from);
   const prose = allTexts(document)
     .filter((t) => t.long && t.text.value)
     .map((t) => t.text.value)
@@ -174,6 +172,7 @@ async function build(args: string[]): Promise<void> {
         conflicts: conflicts.map(({ field, values }) => ({ field, values: values.map((v) => v.value) })),
         coverage: coverageOf(facts),
         provenance,
+        sentenceProvenance,
         copy: { words, readingEase: Math.round(ease) },
         sentences,
         toConfirm: confirm,

@@ -20,7 +20,7 @@ describe('a changed text', () => {
     fixture.detectChanges();
     const element = fixture.nativeElement as HTMLElement;
     const button = element.querySelector('button')!;
-    expect(element.textContent).toContain('We mendrepair boats.');
+    expect(element.textContent).toContain('We mend becomes repair boats.');
     button.click();
     fixture.detectChanges();
     expect(button.getAttribute('aria-pressed')).toBe('false');

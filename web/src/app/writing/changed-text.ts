@@ -42,14 +42,12 @@ export const composed = (parts: readonly Stretch[], left: ReadonlySet<number>): 
       @if (part.kept !== undefined) {
         <span>{{ part.kept }}</span>
       } @else {
-        <button
-          type="button"
-          [attr.aria-pressed]="!left().has(n)"
-          [attr.aria-label]="said(part, n)"
-          (click)="toggle(n)"
-        >
+        <button type="button" [attr.aria-pressed]="!left().has(n)" (click)="toggle(n)">
           @if (part.out) {
             <del>{{ part.out }}</del>
+          }
+          @if (part.out && part.in) {
+            <span class="sr"> becomes </span>
           }
           @if (part.in) {
             <ins>{{ part.in }}</ins>
@@ -72,14 +70,6 @@ export class ChangedText {
       this.parts();
       this.left.set(new Set());
     });
-  }
-  protected said(part: Stretch, n: number): string {
-    const what = part.out?.trim()
-      ? part.in?.trim()
-        ? `“${part.out.trim()}” becomes “${part.in.trim()}”`
-        : `“${part.out.trim()}” goes`
-      : `“${(part.in ?? '').trim()}” is added`;
-    return `${what}: ${this.left().has(n) ? 'left' : 'taken'}`;
   }
   protected toggle(n: number): void {
     const next = new Set(this.left());
