@@ -75,15 +75,15 @@ const GROUP_WORDS: Record<Language, [string, number[]][]> = {
     ['am wochenende', [5, 6]],
   ],
 };
-const RANGE = '\\s*(?:-|–|—|(?:to|till?|until|through|thru|au|à|a|bis|hasta)(?![A-Za-zÀ-ÿ]))\\s*(?:el\\s+)?';
+const RANGE = '\\s*(?:-|–|—|(?:to|till?|until|through|thru|au|à|a|bis|hasta)(?![a-zà-ÿ]))\\s*(?:el\\s+)?';
 const AND = '\\s*(?:,\\s*(?:and|y|et|und)?|&|\\+|/|and|y|et|und)\\s*(?:los\\s+|le\\s+|el\\s+)?';
 const CLOSED = '(?:closed|shut|not open|cerrados?|cerramos|ferm[ée]s?|geschlossen|ruhetag)';
 const EXCEPT =
   '\\s*,?\\s*(?:except|but not|apart from|salvo|excepto|menos|sauf|au(?:ß|ss)er)\\s+(?:on\\s+|for\\s+|le\\s+|los\\s+|el\\s+)?';
 const LEAD =
-  "(?:\\s*(?:[:,;]|–|-|\\(|from|between|we(?:’|'|\\s+a)re|open|it(?:’|')?s|only|usually|mostly|von|de|des|entre|abierto|abrimos|ouvert|geöffnet|offen|hours?|is|are)\\s*){0,4}(?:\\s*(?:at|in|en|à)\\s+[A-ZÀ-Þ][A-Za-zÀ-ÿ’-]+(?:\\s[A-Za-zÀ-ÿ’-]+){0,2})?\\s*";
+  "\\s*(?:(?:[:,;]|–|-|\\(|from|between|we(?:’|'|\\s+a)re|open|it(?:’|')?s|only|usually|mostly|von|de|des|entre|abierto|abrimos|ouvert|geöffnet|offen|hours?|is|are)\\s*)*(?:(?:at|in|en|à)\\s+[a-zà-ÿ][a-zà-ÿ’-]+(?:\\s[a-zà-ÿ’-]+){0,2})?\\s*";
 const TIME =
-  "(?:noon|midday|midi|mediod[ií]a|mittags|(?:half|quarter) (?:past |to )?\\d{1,2}(?!\\d|[:/%.]\\d)|\\d{1,2}(?:[.:h]\\s?\\d{2})?(?!\\d|[:/%]|\\.\\d)(?:\\s*(?:h\\b|[ap]\\.?m\\b\\.?|uhr\\b|o['’]clock))?)";
+  "(?:noon|midday|midi|mediod[ií]a|mittags|half \\d{1,2}|\\d{1,2}(?:[.:h]\\s?\\d{2})?(?!\\d|[:/%]|\\.\\d)(?:\\s*(?:h\\b|[ap]\\.?m\\b\\.?|uhr\\b|o['’]clock))?)";
 const TO = "\\s*(?:-|–|—|to|till?|'til|until|a(?=\\s)|à|bis|hasta(?: las)?|and|y|et|und)\\s*(?:las\\s+)?";
 const TIMES = `${TIME}${TO}${TIME}`;
 const MORE_TIMES = '\\s*(?:,|;|/|&|and(?: again)?|then|y de|y|et de|et|und)\\s*(?:from\\s+|de\\s+|von\\s+)?';
@@ -101,21 +101,21 @@ function grammarOf(language: Language): Grammar {
   const languages: Language[] = language === 'en' ? ['en'] : [language, 'en'];
   const single = Array.from({ length: 7 }, (_, n) => `(?:${languages.map((l) => DAY_WORDS[l][n]!).join('|')})\\.?`);
   const groups = languages.flatMap((l) => GROUP_WORDS[l]);
-  const day = `(?:${single.join('|')})(?![A-Za-zÀ-ÿ])`;
-  const group = `(?:${groups.map(([w]) => w).join('|')})(?![A-Za-zÀ-ÿ])`;
-  const list = `(?:${group}|${day})(?:(?:${RANGE}|${AND})(?:${group}|${day})){0,8}(?:${EXCEPT}${day}(?:${AND}${day})*)?`;
-  const start = '(?<![A-Za-zÀ-ÿ\\d£€$])';
+  const day = `(?:${single.join('|')})(?![a-zà-ÿ])`;
+  const group = `(?:${groups.map(([w]) => w).join('|')})(?![a-zà-ÿ])`;
+  const list = `(?:${group}|${day})(?:(?:${RANGE}|${AND})(?:${group}|${day}))*(?:${EXCEPT}${day}(?:${AND}${day})*)?`;
+  const start = '(?<![a-zà-ÿ\\d£€$])';
   return {
     single: single.map((s) => new RegExp(`^${s}$`, 'i')),
     groups: groups.map(([w, days]) => [new RegExp(`^${w}$`, 'i'), days]),
-    daysThenTimes: new RegExp(`${start}(${list})${LEAD}(${TIMES}(?:${MORE_TIMES}${TIMES})?)`, 'gi'),
+    daysThenTimes: new RegExp(`${start}(${list})${LEAD}(${TIMES}(?:${MORE_TIMES}${TIMES})?)`, 'g'),
     timesThenDays: new RegExp(
       `${start}(${TIMES})\\s*,?\\s*(?:on\\s+|am\\s+|le\\s+|los\\s+|every\\s+|de\\s+|du\\s+|we(?:’|')re open\\s+)?(${list})`,
-      'gi',
+      'g',
     ),
     closedDays: new RegExp(
       `${start}(?:${CLOSED}\\s*(?:on\\s+|all day\\s+|le\\s+|los\\s+|all\\s+)?(${list})|(${list})\\s*(?:[:,–-]|is|are|we(?:’|')re)?\\s*${CLOSED})`,
-      'gi',
+      'g',
     ),
   };
 }
@@ -224,6 +224,8 @@ function span(text: string): [number, number] | null {
 
 const hhmm = (minutes: number) =>
   `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+const NOW_AND_THEN =
+  /(?:every other|every second|alternate|first|second|third|last|jeden (?:ersten|zweiten|letzten)|premier|dernier|primer|último)\s+$/i;
 const OTHERWISE = new RegExp(
   `\\b(?:otherwise|other days|all other days|the rest of the week|sonst|sinon|resto de los días)[^\\d\\n.]{0,20}?(${TIMES})`,
   'gi',
@@ -234,12 +236,16 @@ const RULE =
 /** Opening hours in a text, wherever they stand and however they are written, with the stretch each was read from. */
 export function readHours(source: string, language: Language = 'en'): { hours: Hours; spans: Span[] } {
   const g = grammar(language);
+  // In small letters, one for one: patterns that do not care for case take many times as long to make ready.
+  const small = source.replace(/[A-ZÀ-Þ]/g, (c) => c.toLowerCase());
   const hours: Hours = { openings: [], closed: [], rules: [] };
   const spans: Span[] = [];
   const taken: [number, number][] = [];
   const free = (from: number, to: number) => taken.every(([a, b]) => to <= a || from >= b);
   const open = (from: number, whole: string, days: number[], times: string) => {
     if (!days.length || !free(from, from + whole.length)) return;
+    // “Every other Thursday” and “the first Sunday of the month” are dates of something else.
+    if (NOW_AND_THEN.test(source.slice(Math.max(0, from - 24), from))) return;
     const parts = [...times.matchAll(new RegExp(TIMES, 'gi'))].map((m) => span(m[0]));
     if (!parts.length || parts.some((p) => p === null)) return;
     for (const [opens, closes] of parts as [number, number][])
@@ -247,9 +253,9 @@ export function readHours(source: string, language: Language = 'en'): { hours: H
     taken.push([from, from + whole.length]);
     spans.push({ field: 'hours', from, to: from + whole.length, value: lineOf(days, parts as [number, number][]) });
   };
-  for (const m of source.matchAll(g.daysThenTimes)) open(m.index, m[0], daysOf(m[1]!, g), m[2]!);
-  for (const m of source.matchAll(g.timesThenDays)) open(m.index, m[0], daysOf(m[2]!, g), m[1]!);
-  for (const m of source.matchAll(g.closedDays)) {
+  for (const m of small.matchAll(g.daysThenTimes)) open(m.index, m[0], daysOf(m[1]!, g), m[2]!);
+  for (const m of small.matchAll(g.timesThenDays)) open(m.index, m[0], daysOf(m[2]!, g), m[1]!);
+  for (const m of small.matchAll(g.closedDays)) {
     const days = daysOf(m[1] ?? m[2]!, g);
     if (!days.length || !free(m.index, m.index + m[0].length)) continue;
     hours.closed.push(...days);
@@ -257,7 +263,7 @@ export function readHours(source: string, language: Language = 'en'): { hours: H
     spans.push({ field: 'hours', from: m.index, to: m.index + m[0].length, value: `${dayList(days)} closed` });
   }
   // “Closed Sunday and Monday, otherwise 10 to 5”: the days that are left.
-  for (const m of source.matchAll(OTHERWISE)) {
+  for (const m of small.matchAll(OTHERWISE)) {
     const days = [0, 1, 2, 3, 4, 5, 6].filter(
       (d) => !hours.closed.includes(d) && !hours.openings.some((o) => o.days.includes(d)),
     );
@@ -269,7 +275,7 @@ export function readHours(source: string, language: Language = 'en'): { hours: H
     const begin = Math.max(...['.', '\n', ';', ','].map((c) => source.lastIndexOf(c, m.index))) + 1;
     const rest = source.slice(m.index, m.index + 200);
     const clause = source.slice(begin, m.index + (/[.\n;]/.exec(rest)?.index ?? rest.length));
-    const text = clause.trim();
+    const text = clause.trim().replace(/^(?:and|but)\s+/i, '');
     const from = begin + clause.indexOf(text);
     if (!text || text.length > 140 || !free(from, from + text.length)) continue;
     // A rule is kept where it speaks of being open; that work is done by arrangement says nothing of hours.

@@ -124,7 +124,11 @@ const PEOPLE = [
     'gu',
   ),
   new RegExp(
-    `(?:^|\\n)\\s*(?:regards|best wishes|best|kind regards|thanks|many thanks|cheers|yours|all the best|saludos|un saludo|cordialement|bien à vous|viele grüße|mit freundlichen grüßen|grüße)\\s*[,!.]?\\s*\\n+\\s*(${PERSON_NAME})`,
+    `\\b(?:run by|owned by|founded by|started by|set up by|tenue? par|geführt von)\\s+${PERSON_NAME}\\s+(?:and|&|et|und|y)\\s+(${PERSON_NAME})`,
+    'gu',
+  ),
+  new RegExp(
+    `(?:^|\\n)\\s*(?:regards|best wishes|best|kind regards|thanks|many thanks|cheers|yours(?: sincerely| faithfully| truly)?|all the best|saludos|un saludo|cordialement|bien à vous|viele grüße|mit freundlichen grüßen|grüße)\\s*[,!.]?\\s*\\n+\\s*(${PERSON_NAME})`,
     'giu',
   ),
   new RegExp(
@@ -169,9 +173,13 @@ const TONE: [string, RegExp][] = [
 
 /** The part of a sentence around an offset that one “not” reaches: from the last full stop, comma or “but” to the next. */
 export function clauseAt(source: string, from: number, to: number): string {
-  const start = Math.max(...['.', '!', '?', '\n', ';', ', but', ' but '].map((s) => source.lastIndexOf(s, from - 1)));
+  const start = Math.max(
+    ...['.', '!', '?', '\n', ';', ', but', ' but ', ' und kein', ' and no ', ' et pas ', ' y nada'].map((s) =>
+      source.lastIndexOf(s, from - 1),
+    ),
+  );
   const rest = source.slice(to);
-  const end = /[.!?;\n]|, | but /.exec(rest)?.index ?? rest.length;
+  const end = /[.!?;\n]|, | but | und kein| and no | et pas /.exec(rest)?.index ?? rest.length;
   return source.slice(start + 1, to + Math.min(end, 60));
 }
 const negated = (source: string, from: number, to: number): boolean => {

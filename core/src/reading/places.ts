@@ -49,8 +49,16 @@ export function* places(source: string, language: Language): Generator<Span> {
     de: '(?:mitten in|ansässig in|werkstatt in|laden in|aus|in)',
   };
   yield* matches(source, new RegExp(`(?<![\\p{L}])${at[language]}\\s+(${NAME})`, 'gu'), 'place', proper);
+  if (language === 'en')
+    yield* matches(
+      source,
+      new RegExp(`\\b(?:Street|Lane|Road|Quay|Row|Hill|Yard|Square|Wharf|Terrace|Steps|Passage),\\s+(${NAME})`, 'gu'),
+      'place',
+      proper,
+    );
   const area: Record<Language, RegExp[]> = {
     en: [
+      /\b[Aa]rea:\s*([^.\n]{4,80})/gu,
       /\b((?:within|up to)\s+(?:about\s+)?\d{1,3}\s+(?:miles|km|kilometres)(?:\s+of\s+[A-Z][\p{L}’'-]+(?:\s[A-Z][\p{L}’'-]+)*)?)/gu,
       /\b(?:we|I)\s+(?:cover|serve|travel(?: all over| across| throughout)?|work (?:all over|across|throughout)|deliver (?:to|across|all over))\s+((?:all of |the whole of |most of |the )?[A-Z][\p{L}’'-]+(?:[^.\n]{0,60}?(?=[.;\n]|$)))/gu,
     ],

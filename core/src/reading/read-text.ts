@@ -205,6 +205,13 @@ function tradeOf(source: string, name: string, language: Language): string {
   );
 }
 
+const SHARED = /^(?:mail|post|email|web|inbox|post-?box|letters?|home|online|net|connect)$/i;
+/** The name in a mail address of one’s own domain: all that is left where nobody says what a business is called. */
+function nameOfMail(mail: string): string {
+  const label = /@([a-z0-9-]+)\./i.exec(mail)?.[1] ?? '';
+  return label.length < 4 || SHARED.test(label) ? '' : label.split('-').map(capital).join(' ');
+}
+
 function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
   const { language, outright, services, labels } = gathered;
   const of = (field: SpanField) => kept.filter((s) => s.field === field);
@@ -261,6 +268,7 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
     }));
   // Somebody who gives the business no name is the business.
   facts.name ||= facts.people[0]?.name ?? '';
+  facts.name ||= nameOfMail(facts.mail);
   facts.trade ||= tradeOf(source, facts.name, language);
   const outrightPlace = of('place').find((s) => outright.has(s))?.value;
   facts.place = (outrightPlace ?? placeOf(all('place', limitOf('place')), facts)).slice(0, limitOf('place'));
@@ -296,18 +304,29 @@ function conflictsIn({ e164, hours }: Gathered, kept: Span[]): Conflict[] {
   return conflicts;
 }
 
+const lately = new Map<string, Reading>();
+const KEPT = 6;
+
 /**
  * Reads a free text: a mail, notes, a few lines, in English, Spanish, French or German. Pure; nothing is guessed that no
  * words stand for, and what speaks against itself is named, not settled.
  */
 export function readText(source: string, corrections: readonly Correction[] = []): Reading {
+  // The same text is read for its facts, for its sentences and for the report: once will do.
+  const known = corrections.length ? undefined : lately.get(source);
+  if (known) return known;
   const gathered = gather(source);
   const inOrder = corrected(source, gathered.spans, corrections).sort((a, b) => a.from - b.from || b.to - a.to);
   const spans = withoutEchoes(inOrder);
-  return {
+  const reading: Reading = {
     language: gathered.language,
     spans,
     facts: factsFrom(source, gathered, spans),
     conflicts: conflictsIn(gathered, spans),
   };
+  if (!corrections.length) {
+    lately.set(source, reading);
+    if (lately.size > KEPT) lately.delete(lately.keys().next().value!);
+  }
+  return reading;
 }

@@ -45,7 +45,7 @@ const WHO =
 const INCLUDE =
   /\b(?:services?|our work|what we do|jobs|products?|servicios|productos|prestations|services|leistungen|angebot)\s*(?:include|are|is|:|incluyen|son|comprennent|sind|umfassen)\s+([^\n.]{4,240})/giu;
 const NOT_SERVICE =
-  /^(?:my|our|their) own\b|^(?:not|also|insured|sorry|then|so|very|just|often|always|any)\b|\b(?:they[’'](?:re|ve)|it[’']s|we[’'](?:re|ve)|i[’'](?:m|ve)|grown|made|done|based|used|incl|website|web site|web page|homepage|page|logo|photo|picture|email|mail|phone|call|gallery|blog|news|map|form|newsletter|design|colou?rs?|budget|thanks|regards|deadline|people|us|them|you|him|her|everything|anything|something|it|this|that|these|those|difference|best|time|money|living|business|sure|way|web|sitio|página|site|seite)\b/iu;
+  /^(?:my|our|their) own\b|^(?:up|down|out|off|after|over|away|themselves|ourselves)\b|^(?:not|also|insured|sorry|then|so|very|just|often|always|any)\b|\b(?:they[’'](?:re|ve)|it[’']s|we[’'](?:re|ve)|i[’'](?:m|ve)|grown|made|done|based|used|incl|website|web site|web page|homepage|page|logo|photo|picture|email|mail|phone|call|gallery|blog|news|map|form|newsletter|design|colou?rs?|budget|thanks|regards|deadline|people|us|them|you|him|her|everything|anything|something|it|this|that|these|those|difference|best|time|money|living|business|sure|way|web|sitio|página|site|seite)\b/iu;
 
 /** A price as it is shown: “from £80” keeps its from, “at £60” is £60. */
 const plainPrice = (text: string): string =>
@@ -201,7 +201,11 @@ function* said(source: string, language: Language): Generator<ReadService & { ne
       latin(NEGATION).test(clause) ||
       (/\b(?:any ?more|no longer)\b/iu.test(list) && !/\b(?:nobody|no one|who|that|for)\b/iu.test(list));
     let ending = own;
-    const parts = list.replace(latin(EXAMPLES), '').replace(/\bor\b/giu, (o) => (negated ? ', ' : o));
+    // What stands in brackets explains; blanked, so that offsets hold.
+    const parts = list
+      .replace(/\s?\([^)]*\)?/g, (aside) => ' '.repeat(aside.length))
+      .replace(latin(EXAMPLES), '')
+      .replace(/\bor\b/giu, (o) => (negated ? ', ' : o));
     for (const part of splitList(parts)) {
       // “make boxes” after “bind books and”: a new verb of its own.
       const verb = LEADING_VERB[language].find(({ pattern: p }) => p.test(part.text));
@@ -229,10 +233,33 @@ function* said(source: string, language: Language): Generator<ReadService & { ne
   }
 }
 
+const BEHIND_PRICE = /^\s+(?:for (?:a |an |the )?)?(\p{Ll}[\p{L}-]{3,}(?:\s\p{Ll}[\p{L}-]{2,})?)(?=\s*[,.;\n]|$)/u;
+/** “Kayak and paddleboard hire”: things and what is done with them, without a verb. */
+const NOMINAL =
+  /(?:^|[.!?:–\n]\s*)((?:[\p{L}-]{3,}(?:\s*(?:,|\+|&|and)\s*)){0,3}[\p{L}-]{3,})\s+(hire|repairs?|servicing|lessons|rental|restoration|cleaning|walling|laying|sweeping|tuning)(?=[.,;\n]|\s+(?:from|in|at|and|for)\b|$)/gu;
+function* nominal(source: string): Generator<ReadService> {
+  for (const m of source.matchAll(NOMINAL)) {
+    for (const part of splitList(m[1]!.replace(/\+/g, ','))) {
+      const object = clean(part.text);
+      if (!fits(object) || /^(?:and|the|our|my)$/i.test(object)) continue;
+      const name = capital(`${object} ${m[2]!}`);
+      const from = m.index + m[0].indexOf(m[1]!) + part.at;
+      yield {
+        name,
+        detail: '',
+        price: '',
+        span: { field: 'service', from, to: from + object.length, value: name },
+        priceSpan: null,
+      };
+    }
+  }
+}
+
 const PRONOUN = /^(?:they|it|these|those|this|that|each|which)(?:[’']re|[’']s)?$/iu;
 const LEADS_TO_PRICE =
   /(?:^|[.;:!?\n,(]|\band\b|\bwith\b)\s*((?:[\p{L}’'&-]+\s+){0,4}?[\p{L}’'&-]+)\s*(?:(?<!\p{L})(?:is|are|costs?|starts?|starting|go(?:es)? for|comes? to|will be|cuestan?|coûte(?:nt)?|kostet|kosten|gibt es)(?!\p{L})\s*)?(?:at|from|for|around|about|:|,|–|-|\()?\s*$/iu;
-const NO_NAME = /^(?:from|prices?|cost|charge|pay|about|is|are|rate|fee|minimum|deposit|budget)\b/iu;
+const NO_NAME =
+  /^(?:one|two|three|four|five|six|ten|dozen|from|prices?|cost|charge|pay|about|is|are|rate|fee|minimum|deposit|budget)\b/iu;
 
 /** Prices in running prose: “a rebind is from £85, boxes £40 each”; where only a pronoun leads up to one, the name is empty. */
 function* priced(source: string): Generator<ReadService & { priceSpan: Span }> {
@@ -242,13 +269,21 @@ function* priced(source: string): Generator<ReadService & { priceSpan: Span }> {
     const lead = latin(LEADS_TO_PRICE).exec(source.slice(Math.max(0, m.index - 70), from));
     const words = lead && !PRONOUN.test(lead[1]!) ? clean(lead[1]!) : '';
     const at = words ? source.lastIndexOf(words, from) : -1;
-    const named = at >= 0 && fits(words) && !NO_NAME.test(words);
-    const name = named ? capital(words) : '';
+    let named = at >= 0 && fits(words) && !NO_NAME.test(words);
+    let name = named ? capital(words) : '';
+    let start = at;
+    // “£18 an hour kayaks”: the thing may stand behind its price.
+    const behind = named ? null : BEHIND_PRICE.exec(source.slice(from + price.length, from + price.length + 40));
+    if (behind && fits(behind[1]!)) {
+      named = true;
+      name = capital(behind[1]!);
+      start = from + price.length + behind.index + behind[0].indexOf(behind[1]!);
+    }
     yield {
       name,
       detail: '',
       price,
-      span: { field: 'service', from: named ? at : from, to: named ? at + words.length : from, value: name },
+      span: { field: 'service', from: named ? start : from, to: named ? start + name.length : from, value: name },
       priceSpan: { field: 'price', from, to: from + price.length, value: price },
     };
   }
@@ -287,6 +322,7 @@ export function readServices(
     else if (!bulleted && !objects.has(s.span.from)) add(s);
     objects.add(s.span.from);
   }
+  if (!services.length) for (const s of nominal(source)) add(s);
   for (const s of priced(source)) {
     const { from, to } = s.priceSpan;
     if (services.some((o) => o.priceSpan && from < o.priceSpan.to && o.priceSpan.from < to)) continue;

@@ -32,6 +32,7 @@ export const tidySentence = (sentence: string): string =>
       .replace(/^[^.()]{2,40}? here\s*\(((?:we|i) [^()]+)\)/i, '$1')
       .replace(/^[^.()]{2,40}? here[,:–-]\s+(?=(?:we|i)\b)/i, '')
       .replace(/^(?:what (?:i|we) do|about us|was wir machen|ce que nous faisons|lo que hacemos):\s*/i, '')
+      .replace(/^(?:chers?|chères?|dear|liebe[rs]?|hola|hello|hi|bonjour|hallo)\s[^,.]{2,30},\s*/i, '')
       .replace(/ ([,.;:])/g, '$1')
       .replace(/(\p{L})'(\p{L})/gu, '$1’$2')
       .replace(/ - | -- /g, ' – ')

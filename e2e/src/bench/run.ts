@@ -72,16 +72,17 @@ const origin = 'https://quillandplane.example';
 console.log('Computation');
 const facts = readBrief(BRIEF);
 const document = apply(newDocument('bench', facts, 1), writeVersion(facts, 1)).document;
-timed('Read a brief', 100, () => readBrief(BRIEF));
+timed('Read a brief', 100, (n) => readBrief(`${BRIEF}\n${n}`));
 const long = briefFixtures.map((f) => f.text).join('\n\n');
 const words = long.split(/\s+/).length;
-for (let n = 0; n < 3; n++) readText(long);
+let turn = 0;
+for (let n = 0; n < 3; n++) readText(`${long}\n${n}`);
 keep(
   'Read 1,000 words of mails and notes',
   'ms',
   Array.from({ length: 20 }, () => {
     const started = performance.now();
-    for (const { text } of briefFixtures) readText(text);
+    for (const { text } of briefFixtures) readText(`${text}\n${++turn}`);
     return ((performance.now() - started) * 1000) / words;
   }),
 );
@@ -90,7 +91,7 @@ timed('Write a version in German', 60, (n) => writeVersion(facts, n, { language:
 timed('Work a whole site over: warmer', 40, (n) => rework(document, { kind: 'warmer', scope: 'site', seed: n }));
 timed('A clearer wording of a brief', 40, () => clearerBrief(facts));
 timed('Build a site from a brief: read, write, check, render', 60, (n) => {
-  const read = readBrief(BRIEF);
+  const read = readBrief(`${BRIEF}\n\n${'.'.repeat(n % 40)}`);
   const made = apply(newDocument('bench', read, n), writeVersion(read, n)).document;
   if (validateDocument(made).length) throw new Error('the document does not fit');
   return render(made, { origin });

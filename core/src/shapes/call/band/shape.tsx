@@ -17,7 +17,9 @@ export const shape = defineShape({
           <a class="button" href={actionHref(at, content.action)}>
             <Words as="span" text={content.action} at={at} path="action" />
           </a>
-          {tel && !content.action.value.includes(at.phone) && <a href={tel}>{at.phone}</a>}
+          {tel && !`${content.heading.value} ${content.action.value}`.includes(at.phone) && (
+            <a href={tel}>{at.phone}</a>
+          )}
         </p>
       </section>
     );

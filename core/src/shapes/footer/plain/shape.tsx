@@ -21,24 +21,26 @@ export const shape = defineShape({
           <Words as="p" text={content.note} at={at} path="note" />
         </div>
         <Reach at={at} />
-        <nav aria-label={at.words.pages}>
-          <ul>
-            {childrenOf(at.pages, null).map((p) => (
-              <li key={p.id}>
-                <a href={at.link(p.id)}>{p.label}</a>
-                {childrenOf(at.pages, p).length > 0 && (
-                  <ul>
-                    {childrenOf(at.pages, p).map((c) => (
-                      <li key={c.id}>
-                        <a href={at.link(c.id)}>{c.label}</a>
-                      </li>
-                    ))}
-                  </ul>
-                )}
-              </li>
-            ))}
-          </ul>
-        </nav>
+        {at.pages.length > 1 && (
+          <nav aria-label={at.words.pages}>
+            <ul>
+              {childrenOf(at.pages, null).map((p) => (
+                <li key={p.id}>
+                  <a href={at.link(p.id)}>{p.label}</a>
+                  {childrenOf(at.pages, p).length > 0 && (
+                    <ul>
+                      {childrenOf(at.pages, p).map((c) => (
+                        <li key={c.id}>
+                          <a href={at.link(c.id)}>{c.label}</a>
+                        </li>
+                      ))}
+                    </ul>
+                  )}
+                </li>
+              ))}
+            </ul>
+          </nav>
+        )}
       </footer>
     );
   },
