@@ -1,5 +1,6 @@
 import { briefFixtures, factsOf, measureCopy, overlap, proseOfSite, siteFrom, twinBriefs } from '../fixtures/index.js';
 import { LANGUAGE_TAGS, languages } from '../languages/registry.gen.js';
+import { hoursIn } from '../languages/format.js';
 import { TONES } from '../model/site.js';
 import { validateDocument } from '../model/validate.js';
 import { render } from '../render/render.js';
@@ -75,6 +76,27 @@ describe('a site in another language', () => {
     expect(html).toContain('+44 1632 960555');
     expect(html).toContain('Mittwoch bis Sonntag: 11 Uhr bis 17 Uhr');
     expect(html).toContain('Zum Text springen');
+  });
+
+  it('says in its own way when it is closed for a time', () => {
+    const hours = 'Monday to Friday 9.00–17.00\nclosed in January\nclosed from 24 December to 1st of March';
+    const said = (tag: 'de' | 'fr' | 'es' | 'en-US') => hoursIn(languages[tag], hours);
+    expect(said('de')).toEqual([
+      'Montag bis Freitag: 9 Uhr bis 17 Uhr',
+      'Im Januar geschlossen',
+      'Vom 24. Dezember bis 1. März geschlossen',
+    ]);
+    expect(said('fr')).toEqual([
+      'Du lundi au vendredi : 9 h à 17 h',
+      'Fermé en janvier',
+      'Fermé du 24 décembre au 1er mars',
+    ]);
+    expect(said('es')[2]).toBe('Cerrado del 24 de diciembre al 1 de marzo');
+    expect(said('en-US')).toEqual([
+      'Monday–Friday: 9 am – 5 pm',
+      'Closed in January',
+      'Closed from December 24 to March 1',
+    ]);
   });
 
   it('has every message, fixed word and trade in every language', () => {

@@ -89,6 +89,13 @@ export function allTexts(document: SiteDocument): PlacedText[] {
   ];
 }
 
+/** What to ask the client about a text that nobody has vouched for. */
+export function questionFor(text: Text): string {
+  if (text.from.kind === 'placeholder') return text.from.ask;
+  if (text.from.kind === 'service' && text.from.unbacked.length) return `Is this so: ${text.from.unbacked.join('; ')}?`;
+  return `Is it true, and in your words: “${text.value}”`;
+}
+
 /** Every text that nobody has vouched for yet. */
 export const toConfirm = (document: SiteDocument): PlacedText[] =>
   allTexts(document).filter((t) => needsConfirming(t.text));

@@ -1,5 +1,6 @@
 import { parsePhoneNumberFromString, type CountryCode } from 'libphonenumber-js';
 import type { Facts } from '../model/site.js';
+import { readClosure, type YearDay } from '../reading/exceptions.js';
 import { readHours } from '../reading/hours.js';
 import { tellLanguage } from '../reading/language.js';
 import type { Language } from '../reading/span.js';
@@ -61,9 +62,15 @@ export function hoursIn(language: SiteLanguage, hours: string): string[] {
       const times = openings
         .map((o) => `${language.time(minutes(o.opens))}${language.until}${language.time(minutes(o.closes))}`)
         .join(', ');
-      return `${capital(dayWords(language, openings[0]!.days, false))}: ${times}`;
+      return `${capital(dayWords(language, openings[0]!.days, false))}${language.colon}${times}`;
     }
     if (closed.length) return capital(language.closed(dayWords(language, closed, false)));
+    const away = readClosure(rules[0] ?? line);
+    if (away) {
+      const said = ({ day, month }: YearDay) =>
+        day === null ? language.months[month - 1]! : language.date(day, language.months[month - 1]!);
+      return capital(language.closedDuring(said(away.from), away.to && said(away.to)));
+    }
     const rule = language.rules.find(([pattern]) => pattern.test(rules[0] ?? line));
     return rule ? capital(rule[1]) : line;
   });

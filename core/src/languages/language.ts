@@ -152,8 +152,14 @@ export interface SiteLanguage {
   onDay(day: string): string;
   everyDay: string;
   closed(days: string): string;
+  /** A day of the year: “24 December”. */
+  date(day: number, month: string): string;
+  /** Closed for a month, or from one time of the year to another. */
+  closedDuring(from: string, to: string | null): string;
   /** A time of day from minutes since midnight. */
   time(minutes: number): string;
+  /** What stands between a name and what it is: “: ”. */
+  colon: string;
   /** What stands between two times. */
   until: string;
   /** Rules of opening as they are commonly put, in any language that is read, in this one. */

@@ -36,6 +36,10 @@ const wants = (list: readonly string[], pattern: RegExp) => list.some((w) => pat
 const sameName = (sentence: string, { name, legalName, strapline }: Facts) =>
   [name, legalName, strapline].some((n) => n && sentence.replace(/[.!]$/, '').toLowerCase() === n.toLowerCase());
 
+/** What the client wants on the site that no page or section here can do yet. */
+export const unmetWishes = (facts: Facts): string[] =>
+  facts.wanted.filter((w) => !/^(?:prices|map|contact form|people)$/i.test(w));
+
 /** Gathers what there is to make a site of, in a language. */
 export function materialOf(facts: Facts, language: SiteLanguage): Material {
   const services = facts.services.filter((s) => s.name.trim());

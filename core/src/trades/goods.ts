@@ -391,6 +391,7 @@ export const goods: TradePack[] = [
         lines: ['Chosen for the light you have.', 'Potted up in clay.', 'Watering told on the label.'],
       },
     ],
+    questions: ['Where do the flowers come from, and do you deliver?'],
     hues: [
       [350, 140],
       [140, 10],
@@ -446,6 +447,7 @@ export const goods: TradePack[] = [
         ],
       },
     ],
+    questions: ['Do you order books, and do you buy them?'],
     hues: [
       [20, 265],
       [155, 70],

@@ -87,6 +87,7 @@ export const harbour: TradePack[] = [
         ],
       },
     ],
+    questions: ['How big a boat can you lift, and what timber or material do you work in?'],
     hues: [
       [232, 62],
       [245, 35],
@@ -166,6 +167,7 @@ export const harbour: TradePack[] = [
         ],
       },
     ],
+    questions: ['Do you fetch and set up clocks, and how long does a repair usually take?'],
     hues: [
       [285, 80],
       [60, 240],
@@ -239,6 +241,7 @@ export const harbour: TradePack[] = [
         ],
       },
     ],
+    questions: ['May people watch or throw a pot themselves, and is the ware safe for the dishwasher?'],
     hues: [
       [38, 200],
       [55, 150],
@@ -316,6 +319,7 @@ export const harbour: TradePack[] = [
         ],
       },
     ],
+    questions: ['Which timbers do you use, and do you fit what you make?'],
     hues: [
       [70, 150],
       [145, 60],
@@ -381,6 +385,7 @@ export const harbour: TradePack[] = [
         ],
       },
     ],
+    questions: ['How long is the waiting list, and what does a plot cost a year?'],
     hues: [
       [140, 75],
       [125, 45],
@@ -449,6 +454,7 @@ export const harbour: TradePack[] = [
         ],
       },
     ],
+    questions: ['Do people need an appointment, and which bicycles do you not take on?'],
     hues: [
       [25, 235],
       [250, 90],
@@ -514,6 +520,7 @@ export const harbour: TradePack[] = [
         ],
       },
     ],
+    questions: ['Where is the seed grown, and do you send it by post?'],
     hues: [
       [110, 30],
       [150, 85],
@@ -575,6 +582,7 @@ export const harbour: TradePack[] = [
         ],
       },
     ],
+    questions: ['From when can guests arrive, do you take dogs, and is there parking?'],
     hues: [
       [215, 50],
       [15, 180],

@@ -61,6 +61,7 @@ export const makers: TradePack[] = [
         ],
       },
     ],
+    questions: ['Do people bring books in or post them, and do you give a price beforehand?'],
     hues: [
       [28, 90],
       [150, 45],
@@ -123,6 +124,7 @@ export const makers: TradePack[] = [
         ],
       },
     ],
+    questions: ['Do you grow your own willow, and do you make to order?'],
     hues: [
       [75, 140],
       [105, 50],
@@ -253,6 +255,7 @@ export const makers: TradePack[] = [
         ],
       },
     ],
+    questions: ['Do you measure on board, and how long is the wait in spring?'],
     hues: [
       [240, 60],
       [215, 30],

@@ -60,6 +60,7 @@ export const menders: TradePack[] = [
         ],
       },
     ],
+    questions: ['Do you supply the cloth, and do you fetch and bring back?'],
     hues: [
       [15, 85],
       [180, 40],
@@ -124,6 +125,7 @@ export const menders: TradePack[] = [
         ],
       },
     ],
+    questions: ['How far do you travel, and how often should a piano be tuned?'],
     hues: [
       [275, 70],
       [20, 95],
@@ -180,6 +182,7 @@ export const menders: TradePack[] = [
         ],
       },
     ],
+    questions: ['Do you give a certificate for insurers, and does it make a mess?'],
     hues: [
       [30, 250],
       [255, 60],
@@ -236,6 +239,7 @@ export const menders: TradePack[] = [
         ],
       },
     ],
+    questions: ['Do you come out at night, and what does that cost?'],
     hues: [
       [250, 80],
       [215, 30],

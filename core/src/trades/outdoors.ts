@@ -60,6 +60,7 @@ export const outdoors: TradePack[] = [
         ],
       },
     ],
+    questions: ['Are you insured, and what happens to the wood?'],
     hues: [
       [150, 75],
       [130, 45],
@@ -130,6 +131,7 @@ export const outdoors: TradePack[] = [
         ],
       },
     ],
+    questions: ['Do you come regularly or once, and who brings the tools?'],
     hues: [
       [135, 80],
       [160, 55],
@@ -230,6 +232,7 @@ export const outdoors: TradePack[] = [
         ],
       },
     ],
+    questions: ['Where can the honey be bought, and do you collect swarms?'],
     hues: [
       [85, 40],
       [70, 140],

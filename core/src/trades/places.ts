@@ -88,6 +88,7 @@ export const places: TradePack[] = [
         lines: ['Hot water, and hooks at two heights.', 'Washing lines in the wind.', 'Swept twice a day.'],
       },
     ],
+    questions: ['Which months are you open, and are dogs and campfires allowed?'],
     hues: [
       [145, 55],
       [115, 35],
@@ -198,6 +199,7 @@ export const places: TradePack[] = [
         lines: ['Boxes brought to the table if you ask ahead.', 'Log books and rolls.', 'By appointment, in pencil.'],
       },
     ],
+    questions: ['What does it cost to come in, and is there a step at the door?'],
     hues: [
       [255, 45],
       [20, 85],
@@ -288,6 +290,7 @@ export const places: TradePack[] = [
       },
       { match: ['join', 'member'], lines: ['Come three times before you decide.', 'No audition.', 'Folder lent.'] },
     ],
+    questions: ['Do people have to read music, and what does it cost to join?'],
     hues: [
       [285, 60],
       [15, 265],
@@ -559,6 +562,7 @@ export const places: TradePack[] = [
         ],
       },
     ],
+    questions: ['Which makes do you know best, and is there a car to borrow?'],
     hues: [
       [20, 245],
       [250, 70],

@@ -9,6 +9,7 @@ import {
   languages,
   LENGTHS,
   pagePath,
+  questionFor,
   readingEase,
   sourcedSentences,
   toneOf,
@@ -130,10 +131,7 @@ async function build(args: string[]): Promise<void> {
     at: `${t.section.id}/${t.path}`,
     text: t.text.value,
     from: t.text.from.kind === 'pack' ? `trade pack, ${t.text.from.line}` : 'placeholder',
-    ask:
-      t.text.from.kind === 'placeholder'
-        ? t.text.from.ask
-        : `Is it true that ${t.text.value[0]!.toLowerCase()}${t.text.value.slice(1).replace(/[.]$/, '')}?`,
+    ask: questionFor(t.text),
   }));
   const count = <T>(all: readonly T[], of: (one: T) => string) =>
     all.reduce<Record<string, number>>((sum, one) => ({ ...sum, [of(one)]: (sum[of(one)] ?? 0) + 1 }), {});

@@ -31,8 +31,12 @@ export const language: SiteLanguage = {
   onDay: (day) => day,
   everyDay: 'täglich',
   closed: (days) => `${days} geschlossen`,
+  date: (day, month) => `${day}. ${month}`,
+  closedDuring: (from, to) =>
+    to ? `vom ${from} bis ${to} geschlossen` : `${/^\d/.test(from) ? 'am' : 'im'} ${from} geschlossen`,
   time: (minutes) =>
     minutes % 60 ? `${Math.floor(minutes / 60)}.${String(minutes % 60).padStart(2, '0')} Uhr` : `${minutes / 60} Uhr`,
+  colon: ': ',
   until: ' bis ',
   rules: [
     [/by (?:prior )?(?:appointment|arrangement)|con cita|sur rendez-vous/i, 'nach Vereinbarung'],

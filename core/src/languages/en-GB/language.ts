@@ -30,7 +30,11 @@ export const language: SiteLanguage = {
   onDay: (day) => day,
   everyDay: 'every day',
   closed: (days) => `${days} closed`,
+  date: (day, month) => `${day} ${month}`,
+  closedDuring: (from, to) =>
+    to ? `closed from ${from} to ${to}` : `closed ${/^\d/.test(from) ? 'on' : 'in'} ${from}`,
   time: (minutes) => `${Math.floor(minutes / 60)}.${String(minutes % 60).padStart(2, '0')}`,
+  colon: ': ',
   until: '–',
   rules: [
     [/previa cita|con cita|sur rendez-vous|nach (?:vereinbarung|absprache)/i, 'by appointment'],

@@ -72,6 +72,7 @@ export const language: SiteLanguage = {
   countries: ['US', 'GB'],
   words,
   patterns,
+  date: (day, month) => `${month} ${day}`,
   dayRange: (from, to) => `${from}–${to}`,
   until: ' – ',
   time: (minutes) => {

@@ -34,7 +34,11 @@ export const language: SiteLanguage = {
   onDay: (day) => `los ${day.replace(/(?<!s)$/, 's')}`,
   everyDay: 'todos los días',
   closed: (days) => `${days}, cerrado`,
+  date: (day, month) => `${day} de ${month}`,
+  closedDuring: (from, to) =>
+    to ? `cerrado del ${from} al ${to}` : `cerrado ${/^\d/.test(from) ? 'el' : 'en'} ${from}`,
   time: (minutes) => `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`,
+  colon: ': ',
   until: '–',
   rules: [
     [/by (?:prior )?(?:appointment|arrangement)|sur rendez-vous|nach (?:vereinbarung|absprache)/i, 'con cita previa'],

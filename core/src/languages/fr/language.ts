@@ -35,7 +35,10 @@ export const language: SiteLanguage = {
   onDay: (day) => `le ${day}`,
   everyDay: 'tous les jours',
   closed: (days) => `fermé ${/^(?:du|tous) /.test(days) ? '' : 'le '}${days}`,
+  date: (day, month) => `${day === 1 ? '1er' : day} ${month}`,
+  closedDuring: (from, to) => (to ? `fermé du ${from} au ${to}` : `fermé ${/^\d/.test(from) ? 'le' : 'en'} ${from}`),
   time: (minutes) => `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${String(minutes % 60).padStart(2, '0')}` : ''}`,
+  colon: ' : ',
   until: ' à ',
   rules: [
     [/by (?:prior )?(?:appointment|arrangement)|con cita|nach (?:vereinbarung|absprache)/i, 'sur rendez-vous'],

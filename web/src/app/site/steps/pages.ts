@@ -5,23 +5,21 @@ import { needsConfirming, shapes, textsOf, toConfirm, type PlacedText, type Sect
 import { Worktable } from '../../parts/worktable';
 import { ViewSwitch } from '../../parts/view-switch';
 import { SiteWindow } from '../../window/window';
+import { ConfirmPanel } from '../../writing/confirm-panel';
 import { ReworkPanel } from '../../writing/rework-panel';
 import { SiteStore } from '../site-store';
 
 const VIEWS = [
   ['window', 'Window'],
   ['rework', 'Work over'],
+  ['confirm', 'To confirm'],
 ] as const;
 
 @Component({
   selector: 'tp-step',
-  imports: [FormsModule, RouterLink, Worktable, SiteWindow, ViewSwitch, ReworkPanel],
+  imports: [FormsModule, RouterLink, Worktable, SiteWindow, ViewSwitch, ReworkPanel, ConfirmPanel],
   template: `
-    <tp-worktable
-      controlsName="Words"
-      [besideName]="view() === 'rework' ? 'Work over' : 'Window'"
-      [reading]="view() === 'rework'"
-    >
+    <tp-worktable controlsName="Words" [besideName]="viewName()" [reading]="view() !== 'window'">
       @if (store.document(); as document) {
         @if (store.drawn()) {
           <div class="bar pages" role="group" aria-label="Pages">
@@ -75,6 +73,12 @@ const VIEWS = [
                             (ngModelChange)="write(text, $event)"
                             (focus)="store.part.set(partOf(text))"
                           />
+                        }
+                        @if (quote(text); as words) {
+                          <details class="source">
+                            <summary>Which words</summary>
+                            <p class="quiet">{{ words }}</p>
+                          </details>
                         }
                         @if (unsure(text)) {
                           <p class="bar ask">
@@ -131,6 +135,8 @@ const VIEWS = [
         }
         @if (store.drawn() && view() === 'rework') {
           <tp-rework-panel />
+        } @else if (store.drawn() && view() === 'confirm') {
+          <tp-confirm-panel (go)="show($event)" />
         } @else if (store.drawn()) {
           <tp-window
             [document]="store.document()!"
@@ -146,7 +152,8 @@ const VIEWS = [
 export class PagesStep {
   protected readonly store = inject(SiteStore);
   protected readonly views = VIEWS;
-  protected readonly view = signal<'window' | 'rework'>('window');
+  protected readonly view = signal<'window' | 'rework' | 'confirm'>('window');
+  protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
   private readonly router = inject(Router);
   protected readonly current = computed(
     () => this.store.document()?.pages.find((p) => p.id === this.store.page()) ?? this.store.document()?.pages[0],
@@ -194,6 +201,12 @@ export class PagesStep {
     }[from.kind];
   }
 
+  /** The words of the brief, or the line of the trade pack, that a text stands for. */
+  protected quote(t: PlacedText): string {
+    const { from } = t.text;
+    if (!t.text.value) return '';
+    return from.kind === 'brief' ? `“${from.quote}”` : from.kind === 'pack' ? from.line : '';
+  }
   protected open(page: string): void {
     this.store.page.set(page);
     this.store.part.set(null);
@@ -218,9 +231,12 @@ export class PagesStep {
   }
   protected nextClaim(): void {
     const next = toConfirm(this.store.document()!)[0];
-    if (!next) return;
-    if (next.page) this.store.page.set(next.page.id);
-    this.store.part.set(this.partOf(next));
+    if (next) this.show(next);
+  }
+  /** Opens the field of a text. */
+  protected show(t: PlacedText): void {
+    if (t.page) this.store.page.set(t.page.id);
+    this.store.part.set(this.partOf(t));
   }
   /** A click in the window opens the field that holds the text. */
   protected chosenInWindow(part: string): void {

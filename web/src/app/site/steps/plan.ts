@@ -17,6 +17,7 @@ import {
   takeOutPage,
   takeOutSection,
   toConfirm,
+  unmetWishes,
   type Operation,
   type Page,
   type PageOffer,
@@ -77,6 +78,11 @@ const VIEWS = [
             <p class="fault" role="alert">{{ answer() }}</p>
           }
         </form>
+        @if (unmet(); as wishes) {
+          <p class="note">
+            The client wants {{ wishes }}: there is no section for it yet. Tell them, or say it in words.
+          </p>
+        }
         <div cdkDropListGroup>
           @for (page of store.document()!.pages; track page.id; let n = $index, last = $last) {
             <section class="sheet plan-page" [class.here]="page.id === store.page()" [attr.aria-label]="page.label">
@@ -269,6 +275,8 @@ export class PlanStep {
   protected readonly views = VIEWS;
   protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
   protected readonly view = signal<'map' | 'window'>('map');
+  /** What the client wants that no section can do yet. */
+  protected readonly unmet = computed(() => unmetWishes(this.store.document()!.facts).join(', '));
   protected readonly own = signal('');
   protected readonly asked = signal('');
   protected readonly answer = signal('');
