@@ -1,5 +1,5 @@
 import { Component, computed, inject, input } from '@angular/core';
-import { clearerBrief, takePiece, wholeWording, type Reading, type WordingPiece } from '@tin-porch/core';
+import { clearerBrief, filledFrom, takePiece, wholeWording, type Reading, type WordingPiece } from '@tin-porch/core';
 import { SiteStore } from '../site/site-store';
 
 /** The brief put more clearly, beside what it says now: taken whole or piece by piece. */
@@ -50,7 +50,8 @@ export class WordingPanel {
   private readonly all = computed(() => {
     const facts = this.store.document()?.facts;
     const reading = this.reading();
-    return facts && reading && facts.description.trim() ? clearerBrief(facts, reading) : [];
+    // What was read and is not in the sheet yet belongs into it too.
+    return facts && reading && facts.description.trim() ? clearerBrief(filledFrom(facts, reading.facts), reading) : [];
   });
   protected readonly pieces = computed(() => this.all().filter((p) => !p.same));
 

@@ -53,9 +53,17 @@ const VIEWS = [
                   <div class="fields">
                     @for (text of texts(); track text.path) {
                       <div class="field" [class.claim]="unsure(text)">
-                        <label [for]="fieldId(text)"
-                          >{{ text.label }} <span class="quiet">{{ source(text) }}</span></label
-                        >
+                        <div class="label-row">
+                          <label [for]="fieldId(text)">{{ text.label }}</label>
+                          @if (quote(text); as words) {
+                            <details class="source">
+                              <summary>{{ source(text) }}</summary>
+                              <p class="quiet">{{ words }}</p>
+                            </details>
+                          } @else {
+                            <span class="quiet">{{ source(text) }}</span>
+                          }
+                        </div>
                         @if (text.long) {
                           <textarea
                             rows="3"
@@ -73,12 +81,6 @@ const VIEWS = [
                             (ngModelChange)="write(text, $event)"
                             (focus)="store.part.set(partOf(text))"
                           />
-                        }
-                        @if (quote(text); as words) {
-                          <details class="source">
-                            <summary>Which words</summary>
-                            <p class="quiet">{{ words }}</p>
-                          </details>
                         }
                         @if (unsure(text)) {
                           <p class="bar ask">
