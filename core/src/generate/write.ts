@@ -488,7 +488,7 @@ export function deskFor(facts: Facts, seed: number, { language: tag, length }: W
     toneOf(facts),
     speaksForOne(language, facts),
     random,
-    facts.tone ? 0.9 : 0.05,
+    facts.tone ? 0.6 : 0.05,
   );
   speaker.tell(...toldBy(speaker, material.sentences));
   return {

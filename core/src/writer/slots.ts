@@ -113,7 +113,7 @@ export const toneOf = (facts: Facts): Tone =>
 
 /** What a price list has a line for and nobody would call a service. */
 const FARES =
-  /^(?:adults?|children|child|kids?|dogs?|concessions?|seniors?|students?|famil(?:y|ies)|under.*|over.*|deposit|erwachsene|kinder|ermäßigt|adultes?|enfants?|tarif réduit|adultos?|niños|reducida)$/i;
+  /^(?:adults?|children|child|kids?|dogs?|jars?|half day|full day|packets?|bottles?|concessions?|seniors?|students?|famil(?:y|ies)|under.*|over.*|deposit|erwachsene|kinder|ermäßigt|adultes?|enfants?|tarif réduit|adultos?|niños|reducida)$/i;
 
 /** Services by names that string together in a sentence: short, and without an “and” of their own. */
 const strung = (names: readonly string[]) =>
@@ -177,6 +177,8 @@ export function slotsOf(language: SiteLanguage, facts: Facts, random: Random, se
   }
   if (services.length >= 3 && services.length < language.numbers.length)
     put('n', language.numbers[services.length]!, 'services', services.map((s) => s.name).join(', '));
+  if (services.length && services.filter((s) => s.detail).length * 2 > services.length)
+    slots.set('detail', { value: '', quote: null, fact: null, says: [] });
   const priced = services.find((s) => s.price && short.includes(serviceIn(language, s.name, facts) ?? ''));
   if (priced && !facts.unwanted.some((u) => /price/i.test(u))) {
     const name = serviceIn(language, priced.name, facts)!;

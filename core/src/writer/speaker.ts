@@ -60,6 +60,7 @@ const TOLD_ONCE: Partial<Record<Message, string>> = {
   audience: 'audience',
   people: 'person1',
   identity: 'identity',
+  area: 'area',
 };
 
 /** Where words come from: the brief’s where a fact was used, else a line of the house that claims nothing. */

@@ -34,6 +34,8 @@ export const AMERICAN: readonly (readonly [RegExp, string])[] = [
   [/\bGive (us|me) a ring\b/g, 'Give $1 a call'],
   [/\bgo on, ring\b/g, 'go ahead, call'],
   [/\bTelephone (?=[+(\d])/g, 'Call '],
+  [/\bRing (?=\{phone)/g, 'Call '],
+  [/\bring (?=\{phone)/g, 'call '],
   [/\bin the hands of\b/g, 'run by'],
   [/\bhave a look\b/gi, 'take a look'],
   [/\bHave a word\b/g, 'Have a talk'],
