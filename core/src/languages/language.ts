@@ -10,7 +10,6 @@ export const MESSAGES = [
   'storyHeading',
   'aboutHeading',
   'aboutStoryHeading',
-  'audienceHeading',
   'visitHeading',
   'stepsHeading',
   'callHeading',

@@ -77,7 +77,12 @@ export function nameSpan(source: string, language: Language): Span | null {
       return { field: 'name', from, to: from + value.length, value };
     }
   const first = /^\s*(\S.*?)\s*$/mu.exec(source);
-  if (first && first[1]!.split(' ').length <= 7 && !/[.!?:,]$/.test(first[1]!) && !GREETING.test(first[1]!)) {
+  if (
+    first &&
+    first[1]!.split(' ').length <= 7 &&
+    !/[.!?:,]$|@|[.!?] |^(?:I|We|Wir|Ich|Je|Nous)\b/.test(first[1]!) &&
+    !GREETING.test(first[1]!)
+  ) {
     const from = first.index + first[0].indexOf(first[1]!);
     return { field: 'name', from, to: from + first[1]!.length, value: first[1]!.replace(/^#+\s*/, '') };
   }

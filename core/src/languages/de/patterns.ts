@@ -59,7 +59,6 @@ export const patterns: Patterns = {
     formal: ['Das Haus und seine Leute'],
     lively: ['Die längere Fassung'],
   },
-  audienceHeading: { any: ['Für {audience}', 'Wer zu {name} kommt'] },
   visitHeading: {
     any: ['{street}, {place}', 'Der Weg zu {name}', 'Wo und wann', '{place}, {days}', 'So finden Sie {name}'],
     warm: ['Kommen Sie vorbei'],

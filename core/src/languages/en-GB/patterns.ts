@@ -116,12 +116,6 @@ export const patterns: Patterns = {
     formal: ['The business and its people', '{?founded}The history of {name}'],
     lively: ['The longer version', 'It goes like this'],
   },
-  audienceHeading: {
-    any: ['Who comes to {name}', 'For {audience}', 'Whom it is for'],
-    warm: ['Is it for you?'],
-    formal: ['Clients of {name}'],
-    lively: ['You, perhaps?'],
-  },
   visitHeading: {
     any: [
       '{street}, {place}',

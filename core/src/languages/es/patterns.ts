@@ -57,7 +57,6 @@ export const patterns: Patterns = {
     formal: ['La casa y su gente'],
     lively: ['La versión larga'],
   },
-  audienceHeading: { any: ['Para {audience}', 'Quién viene a {name}'] },
   visitHeading: {
     any: ['{street}, {place}', 'Cómo llegar a {name}', 'Dónde y cuándo', '{place}, {days}', 'Dónde está {name}'],
     warm: ['Venga a [vernos|verme]'],

@@ -57,7 +57,6 @@ export const patterns: Patterns = {
     formal: ['La maison et ceux qui y travaillent'],
     lively: ['La version longue'],
   },
-  audienceHeading: { any: ['Pour {audience}', 'Qui vient chez {name}'] },
   visitHeading: {
     any: ['{street}, {place}', 'Le chemin vers {name}', 'Où et quand', '{place}, {days}', 'Trouver {name}'],
     warm: ['Venez [nous|me] voir'],
