@@ -105,6 +105,22 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await faults('brief');
   }, 60_000);
 
+  it('shows the plan before anything is drawn, and leaves out what is unticked', async () => {
+    await step('plan');
+    await page.waitForSelector('.proposed');
+    expect(await page.locator('.site-map g[role=button]').count()).toBe(4);
+    await faults('plan, proposed');
+    await page.click('.plan-page[aria-label=About] .proposed input');
+    await until(
+      'the page that is left out',
+      async () => (await page.locator('.site-map g[role=button]').count()) === 3,
+    );
+    await page.click('.plan-page[aria-label=About] .proposed input');
+    await until('the page that is back', async () => (await page.locator('.site-map g[role=button]').count()) === 4);
+    await page.waitForSelector('text=/Saved/');
+    await step('brief');
+  }, 60_000);
+
   it('generates, and gives the version before back on undo', async () => {
     await page.click('.strip .act');
     await page.waitForURL('**/plan');

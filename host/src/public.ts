@@ -116,7 +116,7 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
           'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'",
         })
         .type('html')
-        .send(holdingPage(site.settings.name));
+        .send(holdingPage(site.settings.name, site.live?.document.language));
     }
     if (via === 'domain' && site.settings.open) {
       const time = new Date();

@@ -31,8 +31,7 @@ const some = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 export function ask(document: SiteDocument, sentence: string): Answer {
   const said = sentence.trim().replace(/[.]$/, '');
   const plan = askPlan(document, said);
-  if (plan)
-    return plan.operation ? { operation: plan.operation, words: plan.words } : { operation: null, words: plan.words };
+  if (plan) return plan;
   const fact =
     /^(?:please\s+)?(?:change|set|make)?\s*(?:the|our|their)?\s*([a-z -]+?)\s*(?:is now|is|to|:|=)\s+(.+)$/is.exec(
       said,

@@ -1,13 +1,12 @@
 import { languages, type LanguageTag } from '../languages/registry.gen.js';
 import type { Message, SiteLanguage } from '../languages/language.js';
-import { priceIn } from '../languages/format.js';
+import { priceIn, speaks } from '../languages/format.js';
 import { drawLook } from '../look/look.js';
 import type { Facts, Form, Length, Page, Section, Service, Text } from '../model/site.js';
 import type { PutVersion } from '../operations/operation.js';
 import { decide, materialOf, type Decision, type Material } from '../plan/decide.js';
 import { slugOf } from '../plan/slug.js';
 import type { TradePack } from '../trades/pack.js';
-import { speaks } from '../languages/format.js';
 import { splitSentences } from '../writer/sentences.js';
 import { capital, houseOf, packOf, serviceIn, slotsOf, speaksForOne, toneOf } from '../writer/slots.js';
 import { joined, Speaker } from '../writer/speaker.js';
@@ -29,7 +28,8 @@ const nothing: Text = { value: '', from: { kind: 'designer' } };
 /** Of claims of the trade pack a site gets no more than this: the rest of a bare list stays bare. */
 const MOST_CLAIMS: Record<Length, number> = { short: 0, middle: 4, long: 8 };
 
-interface Desk {
+/** What the writer sits down with, and what it has used up so far. */
+export interface Desk {
   facts: Facts;
   language: SiteLanguage;
   length: Length;
@@ -265,7 +265,7 @@ const formSection = (desk: Desk): Section =>
   );
 
 /** How a job goes, from the trade pack: each step is to confirm. */
-export function stepsSection(desk: Pick<Desk, 'pack' | 'speaker'> & Desk): Section {
+export function stepsSection(desk: Desk): Section {
   const { pack } = desk;
   return section(
     desk,

@@ -85,6 +85,22 @@ describe('editing the plan', () => {
   });
 });
 
+describe('a first version', () => {
+  it('leaves out exactly what was taken out of its plan beforehand', () => {
+    const blank = newDocument('x', demoFacts);
+    const whole = put(blank, rewriteVersion(blank, 2));
+    const asked = { ...blank, without: ['about', 'home/story', 'services/call'] };
+    const made = put(asked, rewriteVersion(asked, 2));
+    expect(made.pages.map((p) => p.id)).toEqual(whole.pages.map((p) => p.id).filter((id) => id !== 'about'));
+    expect(kinds(made, 'home')).toEqual(kinds(whole, 'home').filter((k) => k !== 'story'));
+    expect(kinds(made, 'services')).not.toContain('call');
+    // And they stay out of the next one.
+    const next = again(made, 3);
+    expect(next.pages.some((p) => p.id === 'about')).toBeFalse();
+    expect(kinds(next, 'home')).not.toContain('story');
+  });
+});
+
 describe('another version', () => {
   it('keeps every word somebody wrote or vouched for', () => {
     const text = (value: string, kind: 'designer' | 'client') => ({ value, from: { kind } });

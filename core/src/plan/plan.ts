@@ -329,6 +329,17 @@ function keepEdited(fresh: unknown, old: unknown): unknown {
   return fresh;
 }
 
+/** A first version without what was taken out of its plan before anything was drawn. The home page stays, and a section of each page. */
+function withoutTaken(version: PutVersion, without: readonly string[]): PutVersion {
+  const kept = version.pages.filter((p) => p.slug === '' || !without.includes(p.id));
+  const pages = kept.map((page) => {
+    const sections = page.sections.filter((s) => !without.includes(`${page.id}/${kindOf(s.shape)}`));
+    const left = sections.length ? { ...page, sections } : page;
+    return left.parent === undefined || parentOf(kept, left) ? left : withoutParent(left);
+  });
+  return { ...version, pages };
+}
+
 /**
  * Another version of a site that was already worked on: new words and look, and everything a person has done stays — texts
  * they wrote or vouched for, pages and sections they put in, took out, moved or renamed, titles and descriptions. Labels
@@ -336,7 +347,7 @@ function keepEdited(fresh: unknown, old: unknown): unknown {
  */
 export function rewriteVersion(document: SiteDocument, seed: number, keepAddresses = false): PutVersion {
   const fresh = writeVersion(document.facts, seed, document);
-  if (!document.pages.length) return fresh;
+  if (!document.pages.length) return withoutTaken(fresh, document.without);
   const own = (id: string) => /^x\d+$/.test(id);
   const pages = document.pages.map((page): Page => {
     const next = fresh.pages.find((p) => p.id === page.id);

@@ -1,10 +1,12 @@
 import { allTexts, type PlacedText } from '../generate/site.js';
 import { backingOf, unbacked } from '../guard/guard.js';
+import { languageOfFacts } from '../languages/format.js';
 import { languages } from '../languages/registry.gen.js';
 import type { Facts, SiteDocument, Text } from '../model/site.js';
 import { apply } from '../operations/apply.js';
 import type { PutVersion } from '../operations/operation.js';
 import { textsInScope, type Reworked, type ReworkKind, type ReworkRequest } from '../rework/rework.js';
+import { copySentences } from '../writer/sentences.js';
 import { toneOf } from '../writer/slots.js';
 
 /** One message to an outside writing service. */
@@ -59,11 +61,13 @@ const ORDERS: Record<ReworkKind, string> = {
   free: 'Follow the instruction.',
 };
 
-/** Facts as a service is told them: only those somebody has given, and never what is only for the designer. */
+/** Facts as a service is told them: those somebody has given, and of the client’s mail only what could stand on a site. */
 function told(facts: Facts): Record<string, unknown> {
   const { description, ...rest } = facts;
+  const from = languageOfFacts(facts) ?? 'en';
+  const language = Object.values(languages).find((l) => l.reading === from)!;
   const given = Object.entries(rest).filter(([, v]) => v.length > 0);
-  return { ...Object.fromEntries(given), brief: description };
+  return { ...Object.fromEntries(given), brief: copySentences(description, language) };
 }
 
 function taskFor(document: SiteDocument, texts: readonly PlacedText[], order: string): WritingTask {

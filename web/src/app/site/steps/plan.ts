@@ -25,6 +25,7 @@ import {
 } from '@tin-porch/core';
 import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
+import { proposed, ProposedPlan } from '../../plan/proposed-plan';
 import { SiteMap } from '../../plan/site-map';
 import { Wireframe } from '../../plan/wireframe';
 import { asRefusal } from '../../api/porch-api';
@@ -50,6 +51,7 @@ const VIEWS = [
     Worktable,
     SiteWindow,
     SiteMap,
+    ProposedPlan,
     Wireframe,
     ViewSwitch,
   ],
@@ -242,13 +244,26 @@ const VIEWS = [
           <button class="plain" type="submit" [disabled]="!own().trim()">Add it</button>
         </form>
       } @else {
-        <div class="stack">
-          <h2>No plan yet</h2>
-          <p>The plan is made from the brief: which pages, which sections, and why.</p>
-          <a class="plain" routerLink="../brief">To the brief</a>
-        </div>
+        @if (named()) {
+          <h2>Plan</h2>
+          <tp-proposed-plan />
+        } @else {
+          <div class="stack">
+            <h2>No plan yet</h2>
+            <p>The plan is made from the brief, which does not say yet whom the site is for.</p>
+            <a class="plain" routerLink="../brief">To the brief</a>
+          </div>
+        }
       }
       <ng-container beside>
+        @if (!store.drawn() && draft(); as document) {
+          <h2>Site map</h2>
+          <tp-site-map [pages]="document.pages" [page]="store.page()" (choose)="store.page.set($event)" />
+          @if (draftPage(); as page) {
+            <h2 class="gap">{{ page.label }}</h2>
+            <tp-wireframe [page]="page" [section]="null" />
+          }
+        }
         @if (store.drawn()) {
           <tp-view-switch [views]="views" [(shown)]="view" />
           @switch (view()) {
@@ -277,6 +292,16 @@ export class PlanStep {
   protected readonly view = signal<'map' | 'window'>('map');
   /** What the client wants that no section can do yet. */
   protected readonly unmet = computed(() => unmetWishes(this.store.document()!.facts).join(', '));
+  /** There is somebody to make a plan for. */
+  protected readonly named = computed(() => (this.store.document()?.facts.name.trim() ?? '') !== '');
+  /** The site as it would be made with what is ticked. */
+  protected readonly draft = computed(() => {
+    const document = this.store.document();
+    return document && this.named() && !this.store.drawn() ? proposed(document, false) : null;
+  });
+  protected readonly draftPage = computed(
+    () => this.draft()?.pages.find((p) => p.id === this.store.page()) ?? this.draft()?.pages[0],
+  );
   protected readonly own = signal('');
   protected readonly asked = signal('');
   protected readonly answer = signal('');
@@ -289,7 +314,11 @@ export class PlanStep {
 
   constructor() {
     effect(() =>
-      this.store.main.set(this.store.drawn() ? { label: 'Write another version', run: () => void this.again() } : null),
+      this.store.main.set({
+        label: this.store.drawn() ? 'Write another version' : 'Generate the site',
+        run: () => void this.again(),
+        disabled: this.desk.busy() || !this.named(),
+      }),
     );
   }
   protected title = (shape: string) => shapes[shape]?.title ?? shape;
@@ -371,14 +400,17 @@ export class PlanStep {
   private async again(): Promise<void> {
     const document = this.store.document()!;
     try {
-      const { version, note, cost } = await this.desk.version(document.seed + 1);
+      const first = !this.store.drawn();
+      const { version, note, cost } = await this.desk.version(first ? document.seed : document.seed + 1);
       this.store.change(version);
       this.store.said.set({
         words: [
           `Version ${version.seed} is in place.`,
           note,
           costWords(cost),
-          'What you wrote or changed stayed; the version before is one undo away.',
+          first
+            ? 'Pages and sections you left out are not in it.'
+            : 'What you wrote or changed stayed; the version before is one undo away.',
         ]
           .filter(Boolean)
           .join(' '),
