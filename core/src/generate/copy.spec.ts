@@ -78,6 +78,18 @@ describe('a site in another language', () => {
     expect(html).toContain('Zum Text springen');
   });
 
+  it('gives names the article they take, and elides', () => {
+    const polished = (tag: 'de' | 'fr', text: string) => languages[tag].polish!(text);
+    expect(polished('de', 'Der Weg zu Segelmacherei Thiessen')).toBe('Der Weg zur Segelmacherei Thiessen');
+    expect(polished('de', 'Über Kleingartenverein Am Leuchtturm')).toBe('Über den Kleingartenverein Am Leuchtturm');
+    expect(polished('de', 'Die Leistungen von Marram')).toBe('Die Leistungen von Marram');
+    expect(polished('fr', 'Les services de Atelier Kerven')).toBe('Les services de l’Atelier Kerven');
+    expect(polished('fr', 'Venir chez Moulin Vert, à Moulin Vert, près de Moulin Vert')).toBe(
+      'Venir chez le Moulin Vert, au Moulin Vert, près du Moulin Vert',
+    );
+    expect(polished('fr', 'Tout ce que Agnès Roux fait')).toBe('Tout ce qu’Agnès Roux fait');
+  });
+
   it('says in its own way when it is closed for a time', () => {
     const hours = 'Monday to Friday 9.00–17.00\nclosed in January\nclosed from 24 December to 1st of March';
     const said = (tag: 'de' | 'fr' | 'es' | 'en-US') => hoursIn(languages[tag], hours);

@@ -4,6 +4,26 @@ import { patterns } from './patterns.js';
 import { terms, trades } from './trades.js';
 import { words } from './words.js';
 
+const FEMININE =
+  '\\p{L}*(?:erei|erie|handlung|pflege|werkstatt|schmiede|fähre|pension|werft|gemeinschaft|genossenschaft|gärtnerei)';
+const MASCULINE = '\\p{L}*(?:verein|hof|betrieb|laden|platz|chor|club)';
+const NEUTER = '\\p{L}*(?:haus|geschäft|museum|büro|atelier)';
+/** A name that begins with what the business is takes its article behind a preposition: “bei der Segelmacherei Thiessen”. */
+function withArticle(text: string): string {
+  const put = (now: string, prepositions: string, noun: string, article: string) =>
+    now.replace(new RegExp(`(?<!\\p{L})(${prepositions}) (?=${noun} \\p{Lu})`, 'giu'), `$1 ${article} `);
+  const dative = 'bei|von|zu|hinter|mit';
+  const accusative = 'über|an|für';
+  let now = put(put(text, dative, FEMININE, 'der'), accusative, FEMININE, 'die');
+  now = put(put(now, dative, MASCULINE, 'dem'), accusative, MASCULINE, 'den');
+  now = put(put(now, dative, NEUTER, 'dem'), accusative, NEUTER, 'das');
+  return now
+    .replace(/(?<!\p{L})zu der (?=\p{Lu})/gu, 'zur ')
+    .replace(/(?<!\p{L})zu dem (?=\p{Lu})/gu, 'zum ')
+    .replace(/(?<!\p{L})von dem (?=\p{Lu})/gu, 'vom ')
+    .replace(/(?<!\p{L})bei dem (?=\p{Lu})/gu, 'beim ');
+}
+
 export const language: SiteLanguage = {
   tag: 'de',
   name: 'Deutsch',
@@ -70,6 +90,7 @@ export const language: SiteLanguage = {
   trades,
   terms,
   patterns,
+  polish: withArticle,
   edits,
   notCopy:
     /\b(web ?seite|internet ?seite|homepage|bitte|danke|vielen dank|grüße|gruß|hallo|guten (?:tag|morgen|abend)|moin|sehr geehrte|liebe[rs]? (?:frau|herr|ines)|wir (?:möchten|hätten|wünschen)|ich (?:möchte|hätte|wünsche)|auf der seite|farben?|logo|im anhang|anbei|wie besprochen|schlicht|öffnungszeiten|telefon|mail|online-buchung)\b|[@?]|https?:|\d{5,}/i,

@@ -8,6 +8,33 @@ import { words } from './words.js';
 const inPlace = (place: string): string =>
   /^Le /.test(place) ? `au ${place.slice(3)}` : /^Les /.test(place) ? `aux ${place.slice(4)}` : `à ${place}`;
 
+/** Common nouns that names of businesses begin with, by the article each takes behind a preposition. */
+const BEGINNINGS: [RegExp, string][] = [
+  [/(?:Atelier|Association|Auberge|Imprimerie|Horlogerie|Épicerie|Entreprise|Orfèvrerie)/, 'l’'],
+  [
+    /(?:Maison|Ferme|Menuiserie|Librairie|Pépinière|Voilerie|Savonnerie|Corderie|Forge|Poterie|Sellerie|Bijouterie|Société)/,
+    'la ',
+  ],
+  [/(?:Jardin|Garage|Domaine|Moulin|Chantier|Musée|Verger|Club|Chœur|Gîte)(?!s)/, 'le '],
+];
+/** “chez l’Atelier Kerven”, “de la Ferme Quélen”, “du Moulin Vert”. */
+const withArticle = (text: string): string =>
+  BEGINNINGS.reduce(
+    (now, [noun, article]) =>
+      now.replace(
+        new RegExp(`(?<!\\p{L})(chez|à|vers|derrière|de|par|pour|et) (?=${noun.source}\\s\\p{Lu})`, 'giu'),
+        (_, preposition: string) => `${preposition} ${article}`,
+      ),
+    text,
+  )
+    .replace(/(?<!\p{L})([Dd])e le (?=\p{Lu})/gu, '$1u ')
+    .replace(/(?<!\p{L})à le (?=\p{Lu})/gu, 'au ');
+/** “d’Ivry”, “qu’une”: before a vowel the e goes. */
+const elided = (text: string): string =>
+  text
+    .replace(/(?<!\p{L})([Dd])e (?=[AEIOUYÀÂÉÈÊÎÔŒaeiouyàâéèêîôœ])/gu, '$1’')
+    .replace(/(?<!\p{L})([Qq])ue (?=[AEIOUÀÂÉÈÊÎÔŒaeiouàâéèêîôœ])/gu, '$1u’');
+
 export const language: SiteLanguage = {
   tag: 'fr',
   name: 'Français',
@@ -72,10 +99,7 @@ export const language: SiteLanguage = {
   trades,
   terms,
   patterns,
-  polish: (text) =>
-    text
-      .replace(/(?<!\p{L})([Dd])e (?=[AEIOUYÀÂÉÈÊÎÔŒaeiouyàâéèêîôœ])/gu, '$1’')
-      .replace(/(?<!\p{L})([Qq])ue (?=[AEIOUÀÂÉÈÊÎÔŒaeiouàâéèêîôœ])/gu, '$1u’'),
+  polish: (text) => elided(withArticle(text)),
   edits,
   notCopy:
     /(?<![\p{L}])(?:site|page web|internet|merci|bonjour|bonsoir|salut|cordialement|s['’]il vous pla[iî]t|svp|nous (?:aimerions|voudrions|souhaitons)|je (?:voudrais|souhaite|m['’]appelle)|nous sommes|couleurs?|logo|ci-joint|comme convenu|téléphone|tél|courriel|boutique en ligne|pas de)(?![\p{L}])|[@?]|https?:|\d{5,}/iu,
