@@ -113,6 +113,13 @@ function unkeepable(value: unknown): boolean {
   return false;
 }
 
+/** Aborted when whoever asked has gone: nobody pays for an answer that nobody reads. */
+function goneWith(res: Response): AbortSignal {
+  const gone = new AbortController();
+  res.on('close', () => gone.abort());
+  return gone.signal;
+}
+
 const same = (a: string, b: string) => a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
 
 declare module 'express-serve-static-core' {
@@ -326,12 +333,12 @@ export function api(parts: Parts): Router {
   router.post('/sites/:id/rework', async (req, res) => {
     const site = await own(req, res);
     const { by, ...request } = body<ReworkRequest & { by: By }>(req, checks.rework);
-    res.json(await writing.rework(site.id, site.document, request, by));
+    res.json(await writing.rework(site.id, site.document, request, by, goneWith(res)));
   });
   router.post('/sites/:id/write', async (req, res) => {
     const site = await own(req, res);
     const { seed, by } = body<{ seed: number; by: By }>(req, checks.write);
-    res.json(await writing.version(site.id, site.document, seed, by, site.open));
+    res.json(await writing.version(site.id, site.document, seed, by, site.open, goneWith(res)));
   });
   for (const kind of ['undo', 'redo'] as const)
     router.post(`/sites/:id/${kind}`, async (req, res) => {

@@ -65,8 +65,8 @@ export class WritingClient {
     let last = new WritingFailed('It was not asked.', false);
     const spent: WritingCost = { input: 0, output: 0, amount: 0, currency: '' };
     for (let n = 0; n < this.limits.tries; n++) {
-      if (n > 0)
-        await pause(last.waitMs || this.limits.backOffMs * 2 ** (n - 1), undefined, cancel && { signal: cancel });
+      if (n > 0) await pause(last.waitMs || this.limits.backOffMs * 2 ** (n - 1));
+      if (cancel?.aborted) throw new WritingFailed('It was called off.', false);
       try {
         const { text, cost } = await this.once(task, received, cancel);
         // What a refused answer cost is paid for all the same.

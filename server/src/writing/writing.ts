@@ -39,15 +39,17 @@ export class Writing {
     site: string,
     document: SiteDocument,
     task: WritingTask,
+    cancel?: AbortSignal,
   ): Promise<{ changes: Reworked[]; cost: WritingCost }> {
     if (!this.service) throw new WritingFailed('None is set up.', false);
     let told = 0;
-    const { answer, cost } = await this.service.client.ask(task, (characters, tail) => {
+    const progress = (characters: number, tail: string) => {
       // Often enough to see it move, seldom enough to carry.
       if (Date.now() - told < 150) return;
       told = Date.now();
       void tell(this.db, { kind: 'writing', site, characters, tail: tail.replace(/\s+/g, ' ') }).catch(() => undefined);
-    });
+    };
+    const { answer, cost } = await this.service.client.ask(task, progress, cancel);
     const known = await this.spellings.knownIn(document.language, answer.texts.map((t) => t.value).join(' '));
     return { changes: readAnswer(task, document.facts, document, answer, known), cost };
   }
@@ -58,13 +60,14 @@ export class Writing {
     document: SiteDocument,
     request: ReworkRequest,
     by: By,
+    cancel?: AbortSignal,
   ): Promise<Written & { changes: Reworked[] }> {
     let failed = '';
     if (by === 'service')
       try {
         const task = reworkTask(document, request);
         if (!task.texts.size) return { changes: [], note: 'There is no text to work over here.', by, cost: null };
-        const { changes, cost } = await this.ask(site, document, task);
+        const { changes, cost } = await this.ask(site, document, task, cancel);
         return { changes, note: changes.length ? '' : 'It changed nothing.', by, cost };
       } catch (error) {
         if (!(error instanceof WritingFailed)) throw error;
@@ -82,12 +85,13 @@ export class Writing {
     seed: number,
     by: By,
     keepAddresses: boolean,
+    cancel?: AbortSignal,
   ): Promise<Written & { version: PutVersion }> {
     const version = rewriteVersion(document, seed, keepAddresses);
     if (by === 'house') return { version, note: '', by, cost: null };
     try {
       const { drawn, ...task } = versionTask(document, version);
-      const { changes, cost } = await this.ask(site, drawn, task);
+      const { changes, cost } = await this.ask(site, drawn, task, cancel);
       return {
         version: withTexts(document, version, changes),
         note: `${changes.length} texts by the service.`,

@@ -45,6 +45,7 @@ const LENGTH_NAMES: Record<Length, string> = { short: 'short', middle: 'middling
           </select>
         </div>
       </div>
+      <p class="quiet">Taken up by the next version that is written.</p>
       <tp-writer-choice />
     }
   `,

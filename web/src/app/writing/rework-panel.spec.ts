@@ -2,7 +2,7 @@ import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { rework, type Operation } from '@tin-porch/core';
+import { apply, rework, type Operation } from '@tin-porch/core';
 import { SiteStore } from '../site/site-store';
 import { aDocument, aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
@@ -11,7 +11,7 @@ import { WritingDesk } from './writing-desk';
 
 describe('working words over', () => {
   const document_ = aDocument();
-  const { changes } = rework(document_, { kind: 'livelier', scope: { page: 'home' } });
+  const { changes } = rework(document_, { kind: 'livelier', scope: 'site' });
   let http: HttpTestingController;
   const changed: Operation[] = [];
 
@@ -58,5 +58,15 @@ describe('working words over', () => {
     await fixture.whenStable();
     button('Take', items[0]!).click();
     expect(changed).toEqual([{ op: 'setText', at: changes[0]!.at, text: changes[0]!.before }]);
+
+    // What was written since a proposal was made is not written over.
+    const { at } = changes[1]!;
+    const typed = apply(document_, { op: 'setText', at, text: { value: 'Typed since', from: { kind: 'designer' } } });
+    TestBed.inject(SiteStore).detail.set(aSite({ document: typed.document }));
+    await fixture.whenStable();
+    button('Take', [...element.querySelectorAll('.proposals li')][0]!).click();
+    await fixture.whenStable();
+    expect(changed.length).toBe(1);
+    expect(element.textContent).toContain('changed since this was proposed');
   });
 });

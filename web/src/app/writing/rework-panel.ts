@@ -3,6 +3,7 @@ import { FormsModule } from '@angular/forms';
 import {
   needsConfirming,
   takeChanges,
+  textAt,
   type Reworked,
   type ReworkKind,
   type ReworkScope,
@@ -202,17 +203,36 @@ export class ReworkPanel {
     if (p.chosen === p.after.value) return p.after;
     return { value: p.chosen, from: p.chosen === p.before.value ? p.before.from : p.after.from };
   }
+  /** True where the text still is what the proposal was made of; what was written since is not written over. */
+  private fits = (p: Proposal) => {
+    const document = this.store.document();
+    return document !== null && textAt(document, p.at)?.value === p.before.value;
+  };
+  private put(all: readonly Proposal[]): number {
+    const fitting = all.filter(this.fits);
+    if (fitting.length) this.store.change(takeChanges(fitting.map((p) => ({ at: p.at, after: this.taken(p) }))));
+    const late = all.length - fitting.length;
+    if (late)
+      this.note.set(
+        `${late === 1 ? 'A text was' : `${late} texts were`} changed since this was proposed and ${late === 1 ? 'stays' : 'stay'} as ${late === 1 ? 'it is' : 'they are'}.`,
+      );
+    return fitting.length;
+  }
   protected take(p: Proposal): void {
-    this.store.change(takeChanges([{ at: p.at, after: this.taken(p) }]));
+    this.put([p]);
     this.leave(p);
   }
   protected leave(p: Proposal): void {
     this.proposals.update((all) => all.filter((o) => o !== p));
   }
   protected takeAll(): void {
-    const all = this.proposals();
-    this.store.change(takeChanges(all.map((p) => ({ at: p.at, after: this.taken(p) }))));
-    this.store.said.set({ words: `${all.length} texts changed.`, bad: false, undo: true });
+    const count = this.put(this.proposals());
+    if (count)
+      this.store.said.set({
+        words: count === 1 ? 'A text is changed.' : `${count} texts changed.`,
+        bad: false,
+        undo: true,
+      });
     this.proposals.set([]);
   }
   protected leaveAll(): void {
