@@ -58,6 +58,7 @@ const clean = (text: string): string => {
   let now = text.replace(MONEY, ' ').replace(latin(TAIL), '');
   for (let n = 0; n < 3; n++) now = now.replace(latin(LEAD_IN), '');
   return now
+    .replace(/\s+(?:up|out|down|over|off|about|round|as|well)$/iu, '')
     .replace(/[\s,;:.–—(-]+$/u, '')
     .replace(/^[\s,;:.–—)-]+/u, '')
     .replace(/^([^(]*)\).*$/u, '$1')

@@ -85,7 +85,7 @@ const PLACED =
 export function streetOf(address: string, place = ''): string {
   const parts = address
     .split(/,|\n/)
-    .map((p) => p.trim())
+    .map((p) => p.trim().replace(/[.;]$/, ''))
     .filter((p) => p && p.toLowerCase() !== place.toLowerCase());
   if (parts.length > 1 && /^(?:unit|flat|suite|floor|studio|room|no\.?)\b/i.test(parts[0]!))
     return `${parts[0]!}, ${parts[1]!}`;

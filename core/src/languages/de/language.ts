@@ -21,7 +21,8 @@ function withArticle(text: string): string {
     .replace(/(?<!\p{L})zu der (?=\p{Lu})/gu, 'zur ')
     .replace(/(?<!\p{L})zu dem (?=\p{Lu})/gu, 'zum ')
     .replace(/(?<!\p{L})von dem (?=\p{Lu})/gu, 'vom ')
-    .replace(/(?<!\p{L})bei dem (?=\p{Lu})/gu, 'beim ');
+    .replace(/(?<!\p{L})bei dem (?=\p{Lu})/gu, 'beim ')
+    .replace(/(?<=\b(?:Leistungen|Preise)) von der (?=\p{Lu})/gu, ' der ');
 }
 
 export const language: SiteLanguage = {

@@ -334,7 +334,7 @@ export const patterns: Patterns = {
       'Write what you know; the rest can be asked.',
       'Whether it is {s1} or {s2}, begin with what you have and what you want.',
       'What you write here goes to {mail}.',
-      'For {s1}, say how much and by when; for the rest, just ask.',
+      '{?goods}For {s1}, say how much and by when; for the rest, just ask.',
     ],
     plain: ['Say what you need and how to reach you.', 'Ring {phone}, or use the form.'],
     warm: ['Tell [us|me] in your own words; [we|I] will ask about the rest.', 'No question is too small to ask.'],

@@ -22,7 +22,10 @@ const withArticle = (text: string): string =>
   BEGINNINGS.reduce(
     (now, [noun, article]) =>
       now.replace(
-        new RegExp(`(?<!\\p{L})(chez|à|vers|derrière|de|par|pour|et) (?=${noun.source}\\s\\p{Lu})`, 'giu'),
+        new RegExp(
+          `(?<!\\p{L})(chez|à|vers|derrière|de|par|pour|et|sur|contacter|joindre|trouver) (?=${noun.source}\\s\\p{Lu})`,
+          'giu',
+        ),
         (_, preposition: string) => `${preposition} ${article}`,
       ),
     text,
