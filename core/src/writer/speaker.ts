@@ -1,6 +1,7 @@
 import type { Message, SiteLanguage } from '../languages/language.js';
 import type { Text, Tone } from '../model/site.js';
 import type { Random } from '../generate/random.js';
+import { splitSentences } from './sentences.js';
 import { capital, type Slot, type Slots } from './slots.js';
 
 const SLOT = /\{([A-Za-z0-9]+)(\^?)\}/g;
@@ -36,6 +37,14 @@ const bare = (text: string) =>
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim();
+
+/** A text and each of its sentences that is more than a word or two, bare. */
+const partsOf = (text: string) => [
+  bare(text),
+  ...splitSentences(text)
+    .map(bare)
+    .filter((s) => s.split(' ').length >= 4),
+];
 
 const roots = (text: string) =>
   text
@@ -107,10 +116,10 @@ export class Speaker {
   }
   /** Counts a text as used, so that nothing says it again. */
   use(value: string): void {
-    this.sentences.add(bare(value));
+    for (const part of partsOf(value)) this.sentences.add(part);
   }
   has(value: string): boolean {
-    return this.sentences.has(bare(value));
+    return partsOf(value).some((part) => this.sentences.has(part));
   }
   /** Counts facts as told for the whole site. */
   tell(...facts: string[]): void {
