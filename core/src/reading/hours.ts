@@ -224,6 +224,9 @@ function span(text: string): [number, number] | null {
 
 const hhmm = (minutes: number) =>
   `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+const EVENING = /\b(?:we meet|meets?\b|rehears\w*|evenings?|choir night|club night|abends|le soir|por la tarde)\b/i;
+/** Times that leave no doubt which half of the day they are in. */
+const SURE = /[ap]\.?m\b|\b0\d|uhr|\d\s?h\b/i;
 const NOW_AND_THEN =
   /(?:every other|every second|alternate|first|second|third|last|jeden (?:ersten|zweiten|letzten)|premier|dernier|primer|último)\s+$/i;
 const OTHERWISE = new RegExp(
@@ -248,6 +251,14 @@ export function readHours(source: string, language: Language = 'en'): { hours: H
     if (NOW_AND_THEN.test(source.slice(Math.max(0, from - 24), from))) return;
     const parts = [...times.matchAll(new RegExp(TIMES, 'gi'))].map((m) => span(m[0]));
     if (!parts.length || parts.some((p) => p === null)) return;
+    // People who meet “Tuesdays 7.30 to 9” do so in the evening.
+    const sentence = sentenceAt(source, from).text;
+    if (!SURE.test(whole) && EVENING.test(sentence))
+      for (const part of parts as [number, number][])
+        if (part[0] >= 360 && part[0] < 540 && part[1] <= 660) {
+          part[0] += 720;
+          part[1] += 720;
+        }
     for (const [opens, closes] of parts as [number, number][])
       hours.openings.push({ days, opens: hhmm(opens), closes: hhmm(closes) });
     taken.push([from, from + whole.length]);
