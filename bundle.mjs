@@ -22,7 +22,8 @@ await Promise.all(
       sourcemap: 'linked',
       minifySyntax: true,
       minifyWhitespace: true,
-      external: ['pg-native'],
+      // Both bring files of their own (a native library, WebAssembly) and are read from where they are installed.
+      external: ['pg-native', 'sharp', 'subset-font'],
       logLevel: 'error',
       banner: {
         js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",

@@ -1,6 +1,8 @@
 // Writes the registries of folders, so that adding a shape or a language is adding a folder:
 // core/src/shapes/registry.gen.ts from shapes/KIND/NAME, core/src/languages/registry.gen.ts from languages/TAG.
+// And core/src/icons/icons.gen.ts: the drawings of the icons that are used.
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -18,11 +20,17 @@ const write = (target, lines) => {
 const shapesDir = join(root, 'shapes');
 const names = folders(shapesDir).flatMap((kind) => folders(join(shapesDir, kind)).map((name) => `${kind}/${name}`));
 write(join(shapesDir, 'registry.gen.ts'), [
-  "import type { AnyShape } from './shape.js';",
+  "import type { AnyKind, AnyShape } from './shape.js';",
+  ...folders(shapesDir).map((k, i) => `import { kind as k${i} } from './${k}/kind.js';`),
   ...names.map((n, i) => `import { shape as s${i} } from './${n}/shape.js';`),
   '',
   'export const shapes: Record<string, AnyShape> = {',
   ...names.map((n, i) => `  '${n}': s${i} as unknown as AnyShape,`),
+  '};',
+  '',
+  '/** What each kind of section holds, by its name. */',
+  'export const kinds: Record<string, AnyKind> = {',
+  ...folders(shapesDir).map((k, i) => `  '${k}': k${i} as unknown as AnyKind,`),
   '};',
   '',
   '/** The CSS of each shape, by the shape’s name. */',
@@ -46,3 +54,15 @@ write(join(root, 'languages/registry.gen.ts'), [
   ...tags.map((t, i) => `  '${t}': l${i},`),
   '};',
 ]);
+
+const { icons } = createRequire(import.meta.url)('@iconify-json/lucide/icons.json');
+const chosen = readFileSync(join(root, 'icons/choose.ts'), 'utf8');
+const iconNames = [...new Set([...chosen.matchAll(/'([a-z][a-z0-9-]*)'/g)].map(([, name]) => name))].sort();
+write(join(root, 'icons/icons.gen.ts'), [
+  '/** The inside of each icon’s SVG, 24 by 24, drawn in strokes. By its name. */',
+  'export const icons: Record<string, string> = {',
+  ...iconNames.filter((n) => icons[n]).map((n) => `  '${n}': ${JSON.stringify(icons[n].body)},`),
+  '};',
+]);
+const undrawn = iconNames.filter((n) => !icons[n]);
+if (undrawn.length) throw new Error(`There is no drawing of ${undrawn.join(', ')}.`);

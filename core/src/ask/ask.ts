@@ -4,7 +4,10 @@ import type { Operation, SingleOperation } from '../operations/operation.js';
 import { askPlan } from '../plan/ask-plan.js';
 
 /** What a sentence on the ask line comes to: changes, or why there are none. */
-export type Answer = { operation: Operation; words: string } | { operation: null; words: string };
+export interface Answer {
+  operation: Operation | null;
+  words: string;
+}
 
 const FACTS: Record<string, FactField> = {
   phone: 'phone',

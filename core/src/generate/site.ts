@@ -1,5 +1,6 @@
-import { drawLook } from '../look/look.js';
+import { directionOf, lookOf } from '../directions/direction.js';
 import {
+  isPicture,
   isText,
   needsConfirming,
   SCHEMA_VERSION,
@@ -21,6 +22,12 @@ export const languageFor = (facts: Facts): LanguageTag => {
   return (Object.keys(languages) as LanguageTag[]).find((t) => languages[t].reading === told) ?? 'en-GB';
 };
 
+/** The direction all of whose parts have one number; numbers past the last begin again. */
+export function directionNumbered(number: number) {
+  const n = 1 + ((number + 99998) % 99999);
+  return { layout: n, colours: n, type: n, finish: n };
+}
+
 /** A site that is only a brief so far. */
 export function newDocument(id: string, facts: Facts, seed = 1, language = languageFor(facts)): SiteDocument {
   return {
@@ -32,7 +39,11 @@ export function newDocument(id: string, facts: Facts, seed = 1, language = langu
     facts,
     corrections: [],
     without: [],
-    look: drawLook(packOf(facts), seed, facts.colours),
+    look: lookOf(directionOf(facts, packOf(facts), directionNumbered(seed))),
+    direction: directionNumbered(seed),
+    board: { shown: [], favourites: [] },
+    mark: null,
+    media: [],
     header: null,
     pages: [],
     footer: null,
@@ -65,6 +76,8 @@ function* walk(
 ): Generator<Omit<PlacedText, 'section' | 'page'>> {
   if (isText(value))
     yield { path, label: `${prefix}${schema?.title ?? shortLabel(path)}`, long: schema?.long ?? false, text: value };
+  // A place without a picture has nothing to say in words.
+  else if (isPicture(value) && !value.media) return;
   else if (Array.isArray(value))
     for (const [n, item] of value.entries())
       yield* walk(item, schema?.items, `${path}.${n}`, value.length > 1 ? `${n + 1}. ` : prefix);

@@ -1,7 +1,11 @@
 import { languages, type LanguageTag } from '../languages/registry.gen.js';
 import type { Message, SiteLanguage } from '../languages/language.js';
 import { priceIn, speaks } from '../languages/format.js';
-import { drawLook } from '../look/look.js';
+import { directionOf, lookOf } from '../directions/direction.js';
+import { dressPages } from '../directions/dress.js';
+import { complete } from '../shapes/complete.js';
+import { directionNumbered } from './site.js';
+import { Album } from './album.js';
 import type { Facts, Form, Length, Page, Section, Service, Text } from '../model/site.js';
 import type { PutVersion } from '../operations/operation.js';
 import { decide, materialOf, type Decision, type Material } from '../plan/decide.js';
@@ -44,6 +48,7 @@ export interface Desk {
   /** Entries of the trade pack that have given a line. */
   entries: Set<TradePack['services'][number]>;
   counter: number;
+  album: Album;
   words: SiteLanguage['words'];
 }
 
@@ -52,7 +57,7 @@ const section = (desk: Desk, shape: string, reason: string, feeds: string[], con
   shape,
   reason,
   feeds,
-  content,
+  content: complete(shape.split('/')[0]!, content),
 });
 const page = (id: string, label: string, reason: string, sections: Section[], parent?: string): Page => ({
   id,
@@ -211,6 +216,7 @@ function servicesSection(desk: Desk, full: boolean): Section {
           name: serviceName(desk, s),
           text: serviceText(desk, s),
           price: servicePrice(desk, s),
+          picture: desk.album.of(s.name),
         })),
       },
     );
@@ -221,7 +227,11 @@ function servicesSection(desk: Desk, full: boolean): Section {
     ['services'],
     {
       heading: heading(desk, 'offerHeading'),
-      items: services.slice(0, 6).map((s) => ({ name: serviceName(desk, s), text: servicePrice(desk, s) })),
+      items: services.slice(0, 6).map((s) => ({
+        name: serviceName(desk, s),
+        price: servicePrice(desk, s),
+        picture: desk.album.of(s.name),
+      })),
       more: desk.speaker.say('more') ?? nothing,
     },
   );
@@ -234,6 +244,7 @@ function visitSection(desk: Desk): Section | null {
   return section(desk, 'visit/card', `The facts give ${feeds.filter((f) => f !== 'area').join(', ')}.`, feeds, {
     heading: heading(desk, 'visitHeading'),
     note: desk.speaker.weave(['area', 'tongues', 'premises'], 1) ?? nothing,
+    picture: desk.album.place(),
   });
 }
 
@@ -246,6 +257,7 @@ const callSection = (desk: Desk, action: Text, message: 'callHeading' | 'askHead
     {
       heading: heading(desk, message),
       action,
+      picture: desk.album.place(),
     },
   );
 
@@ -301,8 +313,7 @@ function homeSections(desk: Desk, action: Text): Section[] {
       lead: openingLead(desk),
       action,
       second: services.length ? (desk.speaker.say('second') ?? nothing) : nothing,
-      scene: pack.scene,
-      alt: invitation(words.scenes[pack.scene] ?? '', `scene/${pack.scene}`),
+      picture: desk.album.opening(words.scenes),
     },
   );
   const offer = services.length ? [servicesSection(desk, decision.services === null)] : [];
@@ -322,6 +333,7 @@ function homeSections(desk: Desk, action: Text): Section[] {
             {
               heading: heading(desk, 'storyHeading'),
               paragraphs,
+              picture: desk.album.of(own.join(' ') || pack.noun),
             },
           ),
         ]
@@ -341,7 +353,7 @@ function homeSections(desk: Desk, action: Text): Section[] {
       : early.length
         ? []
         : [callSection(desk, action)];
-  return [opening, ...middle, ...last];
+  return [opening, ...middle, ...areasSection(desk), ...last];
 }
 
 function servicesPage(desk: Desk, action: Text): Page[] {
@@ -405,12 +417,55 @@ function pricesPage(desk: Desk, action: Text): Page {
       heading: heading(desk, 'pricesHeading'),
       lead: nothing,
     }),
-    section(desk, 'services/ledger', 'Every service that has a price.', ['services'], {
+    section(desk, 'prices/list', 'Every service that has a price.', ['services'], {
       heading: heading(desk, 'ledgerHeading'),
-      items: material.priced.map((s) => ({ name: serviceName(desk, s), text: nothing, price: servicePrice(desk, s) })),
+      items: material.priced.map((s) => ({ name: serviceName(desk, s), price: servicePrice(desk, s) })),
     }),
     callSection(desk, action),
   ]);
+}
+
+/** A heading that names the business, in the words every site of this language has for it. */
+const named = (desk: Desk, kind: 'people' | 'partners' | 'areas'): Text =>
+  brief(desk.words.headings[kind].replace('{name}', desk.facts.name), desk.facts.name);
+
+/** Who works there, where the facts name more than one. */
+function peopleSection(desk: Desk): Section[] {
+  const { people } = desk.facts;
+  if (people.length < 2) return [];
+  return [
+    section(desk, 'people/roster', `The facts name ${people.length} people.`, ['people'], {
+      heading: named(desk, 'people'),
+      items: people.map((p) => ({
+        name: brief(p.name),
+        role: p.role && speaks(desk.language, desk.facts) ? brief(capital(p.role), p.role) : nothing,
+      })),
+    }),
+  ];
+}
+
+/** What the business belongs to, where the facts name more than one. */
+function partnersSection(desk: Desk): Section[] {
+  const { memberships } = desk.facts;
+  if (memberships.length < 2) return [];
+  return [
+    section(desk, 'partners/row', `The facts name ${memberships.length} memberships.`, ['memberships'], {
+      heading: named(desk, 'partners'),
+      items: memberships.map((m) => ({ name: brief(capital(m), m) })),
+    }),
+  ];
+}
+
+/** The places the business comes to, where the facts list three or more. */
+function areasSection(desk: Desk): Section[] {
+  const places = desk.facts.area.split(/,\s*|\s+(?:and|und|et|y)\s+/).map((p) => p.trim());
+  if (places.length < 3 || !places.every((p) => /^\p{Lu}/u.test(p) && p.length < 40)) return [];
+  return [
+    section(desk, 'areas/run', 'The facts list the places they come to.', ['area'], {
+      heading: named(desk, 'areas'),
+      items: places.map((p) => ({ name: brief(p, desk.facts.area) })),
+    }),
+  ];
 }
 
 function aboutPage(desk: Desk, action: Text): Page {
@@ -446,8 +501,11 @@ function aboutPage(desk: Desk, action: Text): Page {
         paragraphs: paragraphs.length
           ? paragraphs
           : [placeholder(`${facts.name}: …`, 'How did it begin, who works there, and what do you care about?')],
+        picture: desk.album.place(),
       },
     ),
+    ...peopleSection(desk),
+    ...partnersSection(desk),
     callSection(desk, action),
   ]);
 }
@@ -504,6 +562,7 @@ export function deskFor(facts: Facts, seed: number, { language: tag, length }: W
     claims: 0,
     entries: new Set(),
     counter: 0,
+    album: new Album(facts, packOf(facts), seed),
     words: language.words,
   };
 }
@@ -545,13 +604,24 @@ export function writeVersion(facts: Facts, seed: number, writing: Writing = STAN
     ...(decision.about ? [aboutPage(desk, action)] : []),
     ...(decision.single ? [] : [contactPage(desk, action)]),
   ];
+  const ref = directionNumbered(seed);
+  const direction = directionOf(facts, desk.pack, ref);
+  const shared = { reason: 'Shared by every page.' };
+  const dressed = dressPages(
+    {
+      header: { id: 'header', shape: 'header/bar', ...shared, content: complete('header', { action }) },
+      pages: withOwnAddresses(pages),
+      footer: { id: 'footer', shape: 'footer/plain', ...shared, content: complete('footer', {}) },
+    },
+    direction,
+  );
   return {
     op: 'putVersion',
     seed,
-    header: { id: 'header', shape: 'header/bar', reason: 'Shared by every page.', content: { action } },
-    pages: withOwnAddresses(pages),
-    footer: { id: 'footer', shape: 'footer/plain', reason: 'Shared by every page.', content: { note: nothing } },
+    ...dressed,
     forms: [contactForm(desk.language, facts.mail)],
-    look: drawLook(desk.pack, seed, facts.colours),
+    look: lookOf(direction),
+    direction: ref,
+    media: desk.album.media,
   };
 }

@@ -75,6 +75,8 @@ export interface FixedWords {
   notMail(value: string): string;
   notPhone(value: string): string;
   form: { name: string; mail: string; phone: string; message: string };
+  /** Headings of sections that name the business: `{name}` is filled. */
+  headings: { people: string; partners: string; areas: string };
   /** What the scenes of the picture kit show, in words. */
   scenes: Record<string, string>;
   labels: { home: string; services: string; rooms: string; about: string; contact: string; prices: string };

@@ -1,6 +1,90 @@
-import { emptyFacts, SCHEMA_VERSION, type SiteDocument } from './site.js';
+import { palettesFrom } from '../look/palette.js';
+import type { Operation, SingleOperation } from '../operations/operation.js';
+import { complete } from '../shapes/complete.js';
+import {
+  emptyFacts,
+  SCHEMA_VERSION,
+  type Look,
+  type Page,
+  type Palette,
+  type Section,
+  type SiteDocument,
+} from './site.js';
 
 type Old = Record<string, unknown> & { schema: number };
+
+/** A look of schema 3 or before, with what it did not know of: the other roles follow from the colours it has. */
+function lookForward(old: unknown): Look {
+  const look = old as Look & { scene?: string };
+  if (look.day.deep) return look;
+  const { lead, accent, ground, wash, text } = look.day as Palette;
+  return {
+    name: look.name,
+    seed: look.seed,
+    ...palettesFrom({ lead, accent, ground, wash, text }),
+    richness: 1,
+    heading: look.heading,
+    reading: look.reading,
+    headingWeight: 620,
+    headingCase: 'sentence',
+    scale: 1.27,
+    base: 17,
+    density: look.density,
+    corner: look.corner,
+    line: 2,
+    button: 'solid',
+    edge: 'straight',
+    picture: 'plain',
+    icon: 'fine',
+    motion: 'still',
+    pictures: 'flat',
+  };
+}
+const FIRST_DIRECTION = { layout: 1, colours: 1, type: 1, finish: 1 };
+
+/** A section of schema 3 or before, complete: its scene is a picture of the site. */
+function sectionForward(section: Section): Section {
+  const { scene, alt, ...content } = section.content as Record<string, unknown>;
+  const held = typeof scene === 'string' ? { ...content, picture: { media: `made-${scene}`, alt } } : section.content;
+  return { ...section, content: complete(section.shape.split('/')[0]!, held) };
+}
+const pageForward = (page: Page): Page => ({ ...page, sections: page.sections.map(sectionForward) });
+const SCENES = ['boat', 'clock', 'pot', 'bench', 'plot', 'wheel', 'seed', 'house', 'harbour'];
+const sceneMedia = (seed: number) =>
+  SCENES.map((scene) => ({
+    id: `made-${scene}`,
+    kind: 'made' as const,
+    title: scene,
+    recipe: { subject: scene, setting: '', mood: '', style: '' as const, format: 'wide' as const, seed },
+  }));
+
+/**
+ * An operation written under an older schema, as it would be written today: an undone step of long ago leaves a site of today.
+ */
+export function operationForward(operation: Operation): Operation {
+  if (operation.op === 'batch')
+    return { ...operation, operations: operation.operations.map((o) => operationForward(o) as SingleOperation) };
+  switch (operation.op) {
+    case 'setLook':
+      return { ...operation, look: lookForward(operation.look) };
+    case 'putVersion':
+      return {
+        ...operation,
+        header: operation.header && sectionForward(operation.header),
+        footer: operation.footer && sectionForward(operation.footer),
+        pages: operation.pages.map(pageForward),
+        look: lookForward(operation.look),
+        direction: operation.direction ?? FIRST_DIRECTION,
+        media: operation.media ?? sceneMedia(operation.seed),
+      };
+    case 'insertPage':
+      return { ...operation, page: pageForward(operation.page) };
+    case 'insertSection':
+      return { ...operation, section: sectionForward(operation.section) };
+    default:
+      return operation;
+  }
+}
 
 /** One step each, from the version that is its key to the next. Steps never change once they have been released. */
 const STEPS: Record<number, (old: Old) => Old> = {
@@ -12,6 +96,18 @@ const STEPS: Record<number, (old: Old) => Old> = {
     without: [],
   }),
   2: (old) => ({ ...old, schema: 3, length: 'middle', facts: { ...emptyFacts(), ...(old['facts'] as object) } }),
+  3: (old) => ({
+    ...old,
+    schema: 4,
+    look: lookForward(old['look']),
+    direction: FIRST_DIRECTION,
+    board: { shown: [], favourites: [] },
+    mark: null,
+    media: (old['pages'] as Page[]).length ? sceneMedia((old['look'] as Look).seed) : [],
+    header: old['header'] && sectionForward(old['header'] as Section),
+    footer: old['footer'] && sectionForward(old['footer'] as Section),
+    pages: (old['pages'] as Page[]).map(pageForward),
+  }),
 };
 
 /**

@@ -2,7 +2,7 @@ import { Type, type Static } from '@sinclair/typebox';
 import { LANGUAGE_TAGS } from '../languages/registry.gen.js';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
-export const SCHEMA_VERSION = 3;
+export const SCHEMA_VERSION = 4;
 
 const Id = Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' });
 const line = (title: string, maxLength = 200) => Type.String({ title, maxLength });
@@ -151,38 +151,205 @@ export const Correction = Type.Object(
 export type Correction = Static<typeof Correction>;
 
 const Colour = Type.String({ pattern: '^#[0-9a-f]{6}$' });
-/** Colour roles of one version (day or night) of a look, as sRGB hex. */
+/** What colours are for. `deep` is a strong ground, `edge` the outline of controls; the rest says what it says. */
+export const COLOUR_ROLES = [
+  'ground',
+  'wash',
+  'deep',
+  'text',
+  'quiet',
+  'line',
+  'edge',
+  'lead',
+  'onLead',
+  'accent',
+  'onAccent',
+  'onDeep',
+  'good',
+  'warn',
+  'bad',
+] as const;
+export type ColourRole = (typeof COLOUR_ROLES)[number];
+/** Colours by role of one version (day or night) of a look, as sRGB hex. */
 export const Palette = Type.Object(
   {
     ground: Colour,
     wash: Colour,
+    deep: Colour,
     text: Colour,
     quiet: Colour,
     line: Colour,
+    edge: Colour,
     lead: Colour,
     onLead: Colour,
     accent: Colour,
     onAccent: Colour,
+    onDeep: Colour,
+    good: Colour,
+    warn: Colour,
+    bad: Colour,
   },
   { additionalProperties: false },
 );
 export type Palette = Static<typeof Palette>;
 
+/** The choices of a look that are one of a few, each with its values. */
+export const FINISHES = {
+  headingCase: ['sentence', 'capitals'],
+  button: ['solid', 'outline', 'pill', 'block', 'underline'],
+  edge: ['straight', 'rule', 'slant', 'inset', 'scallop'],
+  picture: ['plain', 'frame', 'arch', 'offset', 'leaf', 'tilt'],
+  icon: ['fine', 'firm', 'badge', 'none'],
+  motion: ['still', 'rise', 'slide', 'grow'],
+  pictures: ['flat', 'line', 'cut', 'dusk', 'grain'],
+} as const;
+export type Finishes = { [K in keyof typeof FINISHES]: (typeof FINISHES)[K][number] };
+
+/** How a site looks, whole: every value a token of the stylesheet is made from. */
 export const Look = Type.Object(
   {
     name: line('Name', 60),
+    seed: Type.Integer({ minimum: 0 }),
     day: Palette,
     night: Palette,
+    richness: Type.Number({ minimum: 0.2, maximum: 2, description: 'multiplies chroma' }),
     heading: Id,
     reading: Id,
-    corner: Type.Integer({ minimum: 0, maximum: 24, description: 'corner radius, px' }),
+    headingWeight: Type.Integer({ minimum: 100, maximum: 1000 }),
+    headingCase: Type.Union(oneOf(FINISHES.headingCase)),
+    scale: Type.Number({ minimum: 1.1, maximum: 1.6, description: 'each size to the next' }),
+    base: Type.Number({ minimum: 15, maximum: 21, description: 'size of running text, px' }),
     density: Type.Number({ minimum: 0.7, maximum: 1.4, description: 'multiplies the vertical rhythm' }),
-    scene: Id,
-    seed: Type.Integer({ minimum: 0 }),
+    corner: Type.Integer({ minimum: 0, maximum: 24, description: 'corner radius, px' }),
+    line: Type.Integer({ minimum: 0, maximum: 4, description: 'thickness of strong lines, px' }),
+    button: Type.Union(oneOf(FINISHES.button)),
+    edge: Type.Union(oneOf(FINISHES.edge)),
+    picture: Type.Union(oneOf(FINISHES.picture)),
+    icon: Type.Union(oneOf(FINISHES.icon)),
+    motion: Type.Union(oneOf(FINISHES.motion)),
+    pictures: Type.Union(oneOf(FINISHES.pictures), { description: 'the style made pictures are drawn in' }),
   },
   { additionalProperties: false },
 );
 export type Look = Static<typeof Look>;
+
+/** Formats a picture is drawn or cut in. */
+export const FORMATS = ['wide', 'square', 'tall'] as const;
+export type Format = (typeof FORMATS)[number];
+
+/** What a made picture shows: drawn anew in the colours of the look wherever it stands, the same each time. */
+export const Recipe = Type.Object(
+  {
+    subject: Type.String({ pattern: '^[a-z]{2,24}$' }),
+    setting: Type.String({ pattern: '^[a-z]{0,24}$' }),
+    mood: Type.String({ pattern: '^[a-z]{0,24}$' }),
+    /** Empty for the style of the look. */
+    style: Type.Union([Type.Literal(''), ...oneOf(FINISHES.pictures)]),
+    format: Type.Union(oneOf(FORMATS)),
+    seed: Type.Integer({ minimum: 0, maximum: 2 ** 31 - 1 }),
+  },
+  { additionalProperties: false },
+);
+export type Recipe = Static<typeof Recipe>;
+
+const Credit = Type.Object(
+  { by: line('By', 160), licence: line('Licence', 80), address: line('Found at', 400) },
+  { additionalProperties: false },
+);
+export type Credit = Static<typeof Credit>;
+
+/** A picture of a site: made from a recipe, drawn by somebody as SVG whose inks follow the look, or a file in sizes. */
+export const Medium = Type.Union([
+  Type.Object(
+    { id: Id, kind: Type.Literal('made'), title: line('Title', 120), recipe: Recipe },
+    { additionalProperties: false },
+  ),
+  Type.Object(
+    {
+      id: Id,
+      kind: Type.Literal('drawn'),
+      title: line('Title', 120),
+      width: Type.Integer({ minimum: 1, maximum: 20000 }),
+      height: Type.Integer({ minimum: 1, maximum: 20000 }),
+      svg: Type.String({ maxLength: 60000 }),
+      /** Which of its colours stands for which ink of the look. */
+      inks: Type.Record(Type.String({ pattern: '^[a-z]{2,12}$' }), Colour),
+      credit: Credit,
+    },
+    { additionalProperties: false },
+  ),
+  Type.Object(
+    {
+      id: Id,
+      kind: Type.Literal('file'),
+      title: line('Title', 120),
+      width: Type.Integer({ minimum: 1, maximum: 20000 }),
+      height: Type.Integer({ minimum: 1, maximum: 20000 }),
+      /** What shows until it is there, and under it where it cannot be. */
+      colour: Colour,
+      /** What must stay in sight when it is cut, as shares of its width and height. */
+      focus: Type.Tuple([Type.Number({ minimum: 0, maximum: 1 }), Type.Number({ minimum: 0, maximum: 1 })]),
+      renditions: Type.Array(
+        Type.Object(
+          {
+            type: Type.Union(oneOf(['image/avif', 'image/webp', 'image/jpeg', 'image/png'] as const)),
+            width: Type.Integer({ minimum: 1, maximum: 8000 }),
+            height: Type.Integer({ minimum: 1, maximum: 8000 }),
+            hash: Type.String({ pattern: '^[0-9a-f]{64}$' }),
+            bytes: Type.Integer({ minimum: 1 }),
+          },
+          { additionalProperties: false },
+        ),
+        { minItems: 1, maxItems: 30 },
+      ),
+      credit: Credit,
+    },
+    { additionalProperties: false },
+  ),
+]);
+export type Medium = Static<typeof Medium>;
+
+/** A picture in its place: which of the site’s, and what it shows in words. `media` is empty where there is none. */
+export const Picture = Type.Object(
+  {
+    media: Type.String({ pattern: '^([a-z0-9][a-z0-9-]{0,63})?$' }),
+    alt: textField('Picture in words'),
+  },
+  { additionalProperties: false, $comment: 'picture' },
+);
+export type Picture = Static<typeof Picture>;
+/** A picture field of a kind of section: `title` is its label. */
+export const pictureField = (title: string) => ({ ...Picture, title }) as typeof Picture;
+
+/** A drawn mark: the name set in the heading family, with a symbol or without. */
+export const MARK_LAYOUTS = ['words', 'beside', 'over', 'badge', 'initials'] as const;
+export const Mark = Type.Union([
+  Type.Object(
+    {
+      kind: Type.Literal('drawn'),
+      layout: Type.Union(oneOf(MARK_LAYOUTS)),
+      symbol: Type.String({ pattern: '^[a-z]{0,24}$' }),
+      text: line('Words of the mark', 60),
+      /** The role the symbol is drawn in. */
+      colour: Type.Union(oneOf(['lead', 'accent', 'text'] as const)),
+    },
+    { additionalProperties: false },
+  ),
+  Type.Object({ kind: Type.Literal('file'), svg: Type.String({ maxLength: 60000 }) }, { additionalProperties: false }),
+]);
+export type Mark = Static<typeof Mark>;
+
+const Nth = Type.Integer({ minimum: 1, maximum: 100000 });
+/** A proposal for a site: whose layout, colours, type and finish it has, each the number of a direction. */
+export const DirectionRef = Type.Object(
+  { layout: Nth, colours: Nth, type: Nth, finish: Nth },
+  { additionalProperties: false },
+);
+export type DirectionRef = Static<typeof DirectionRef>;
+
+/** The grounds a section can stand on. */
+export const GROUNDS = ['plain', 'wash', 'deep'] as const;
+export type Ground = (typeof GROUNDS)[number];
 
 export const Section = Type.Object(
   {
@@ -191,6 +358,8 @@ export const Section = Type.Object(
     reason: line('Why it is here', 300),
     /** The facts it was written from. */
     feeds: Type.Optional(Type.Array(Type.String({ maxLength: 40 }), { maxItems: 24 })),
+    /** What it stands on; plain where left out. */
+    ground: Type.Optional(Type.Union(oneOf(GROUNDS))),
     content: Type.Record(Type.String({ pattern: '^[a-z][a-zA-Z]*$' }), Type.Unknown()),
   },
   { additionalProperties: false },
@@ -258,6 +427,14 @@ export const SiteDocument = Type.Object(
     /** What the designer took out of the plan, as `page` or `page/kind`: another version does not bring it back. */
     without: Type.Array(Type.String({ maxLength: 130 }), { maxItems: 200 }),
     look: Look,
+    /** The direction it is dressed in, and those the designer has called up and marked, so that none is lost. */
+    direction: DirectionRef,
+    board: Type.Object(
+      { shown: Type.Array(DirectionRef, { maxItems: 120 }), favourites: Type.Array(DirectionRef, { maxItems: 120 }) },
+      { additionalProperties: false },
+    ),
+    mark: Type.Union([Mark, Type.Null()]),
+    media: Type.Array(Medium, { maxItems: 400 }),
     header: Type.Union([Section, Type.Null()]),
     pages: Type.Array(Page, { maxItems: 60 }),
     footer: Type.Union([Section, Type.Null()]),
@@ -266,6 +443,11 @@ export const SiteDocument = Type.Object(
   { additionalProperties: false, $id: 'site-document' },
 );
 export type SiteDocument = Static<typeof SiteDocument>;
+
+/** True for the leaves of a section's content that are pictures. */
+export function isPicture(value: unknown): value is Picture {
+  return typeof value === 'object' && value !== null && 'media' in value && 'alt' in value;
+}
 
 /** True for the leaves of a section's content that are texts. */
 export function isText(value: unknown): value is Text {

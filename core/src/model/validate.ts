@@ -1,6 +1,7 @@
 import { Ajv, type AnySchema, type ValidateFunction } from 'ajv';
 import { Batch, Single } from '../operations/operation.js';
 import { shapes } from '../shapes/registry.gen.js';
+import { safeSvg } from '../pictures/safe-svg.js';
 import { SiteDocument } from './site.js';
 
 // Compiling is the dear part: schemas are compiled when first needed, and left as they come.
@@ -41,6 +42,16 @@ export function validateDocument(value: unknown): Misfit[] {
   look(document.header, '/header');
   look(document.footer, '/footer');
   document.pages.forEach((page, p) => page.sections.forEach((s, n) => look(s, `/pages/${p}/sections/${n}`)));
+  const drawings: [string, string][] = [
+    ...(document.mark?.kind === 'file' ? [['/mark/svg', document.mark.svg] as [string, string]] : []),
+    ...document.media.flatMap((m, n) => (m.kind === 'drawn' ? [[`/media/${n}/svg`, m.svg] as [string, string]] : [])),
+  ];
+  for (const [pointer, svg] of drawings) {
+    const safe = safeSvg(svg);
+    if ('problem' in safe) found.push({ pointer, message: safe.problem });
+    else if (safe.svg !== svg)
+      found.push({ pointer, message: 'holds more than drawing; it has to be made safe first' });
+  }
   const slugs = document.pages.map((p) => p.slug);
   if (new Set(slugs).size < slugs.length) found.push({ pointer: '/pages', message: 'two pages have the same address' });
   return found;

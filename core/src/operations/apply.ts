@@ -1,4 +1,13 @@
-import { isText, parentOf, type Page, type Section, type SiteDocument, type Text } from '../model/site.js';
+import {
+  isPicture,
+  isText,
+  parentOf,
+  type Page,
+  type Picture,
+  type Section,
+  type SiteDocument,
+  type Text,
+} from '../model/site.js';
 import type { Operation, Place, SingleOperation } from './operation.js';
 
 /** An operation that does not fit the document it meets: what it names is not there (any more). */
@@ -42,6 +51,13 @@ export function textAt(document: SiteDocument, place: Place): Text | undefined {
   const section = findSection(document, place.section);
   const found = section && place.path.split('.').reduce<Json>(at, section.content);
   return isText(found) ? found : undefined;
+}
+
+/** The picture at a place, or undefined where there is no place for one. */
+export function pictureAt(document: SiteDocument, place: Place): Picture | undefined {
+  const section = findSection(document, place.section);
+  const found = section && place.path.split('.').reduce<Json>(at, section.content);
+  return isPicture(found) ? found : undefined;
 }
 
 function mapSections(document: SiteDocument, id: string, change: (s: Section) => Section): SiteDocument {
@@ -161,6 +177,83 @@ export function apply(document: SiteDocument, operation: Operation): Applied {
     }
     case 'setLook':
       return { document: { ...document, look: operation.look }, inverse: { op: 'setLook', look: document.look } };
+    case 'setShape': {
+      const section = findSection(document, operation.section);
+      if (!section) throw new OperationError(`There is no section “${operation.section}”.`);
+      const kind = section.shape.split('/')[0]!;
+      if (operation.shape.split('/')[0] !== kind)
+        throw new OperationError(`“${operation.shape}” is no shape of ${kind}.`);
+      const { ground: before, content, ...rest } = section;
+      const { ground } = operation;
+      return {
+        document: mapSections(document, section.id, () => ({
+          ...rest,
+          shape: operation.shape,
+          ...(ground !== undefined && { ground }),
+          content,
+        })),
+        inverse: {
+          op: 'setShape',
+          section: section.id,
+          shape: section.shape,
+          ...(before !== undefined && { ground: before }),
+        },
+      };
+    }
+    case 'setDirection':
+      return {
+        document: { ...document, direction: operation.direction },
+        inverse: { op: 'setDirection', direction: document.direction },
+      };
+    case 'setBoard':
+      return {
+        document: { ...document, board: operation.board },
+        inverse: { op: 'setBoard', board: document.board },
+      };
+    case 'setMark':
+      return { document: { ...document, mark: operation.mark }, inverse: { op: 'setMark', mark: document.mark } };
+    case 'putMedium': {
+      const { medium } = operation;
+      const at = document.media.findIndex((m) => m.id === medium.id);
+      if (at >= 0)
+        return {
+          document: { ...document, media: document.media.map((m, n) => (n === at ? medium : m)) },
+          inverse: { op: 'putMedium', medium: document.media[at]! },
+        };
+      return {
+        document: { ...document, media: inserted(document.media, medium, operation.at ?? document.media.length) },
+        inverse: { op: 'removeMedium', medium: medium.id },
+      };
+    }
+    case 'removeMedium': {
+      const at = document.media.findIndex((m) => m.id === operation.medium);
+      if (at < 0) throw new OperationError(`There is no picture “${operation.medium}”.`);
+      return {
+        document: { ...document, media: document.media.filter((_, n) => n !== at) },
+        inverse: { op: 'putMedium', medium: document.media[at]!, at },
+      };
+    }
+    case 'setPicture': {
+      const before = pictureAt(document, operation.at);
+      if (!before)
+        throw new OperationError(`There is no place for a picture at ${operation.at.section}, ${operation.at.path}.`);
+      const keys = [...operation.at.path.split('.'), 'media'];
+      return {
+        document: mapSections(document, operation.at.section, (s) => ({
+          ...s,
+          content: put(s.content, keys, operation.media) as Section['content'],
+        })),
+        inverse: { op: 'setPicture', at: operation.at, media: before.media },
+      };
+    }
+    case 'setContent': {
+      const section = findSection(document, operation.section);
+      if (!section) throw new OperationError(`There is no section “${operation.section}”.`);
+      return {
+        document: mapSections(document, section.id, (s) => ({ ...s, content: operation.content })),
+        inverse: { op: 'setContent', section: section.id, content: section.content },
+      };
+    }
     case 'setForm': {
       const form = document.forms.find((f) => f.id === operation.form);
       if (!form) throw new OperationError(`There is no form “${operation.form}”.`);
@@ -267,9 +360,12 @@ export function apply(document: SiteDocument, operation: Operation): Applied {
         inverse: { op: 'setWithout', values: document.without },
       };
     case 'putVersion': {
-      const { seed, header, pages, footer, forms, look } = document;
+      const { seed, header, pages, footer, forms, look, direction, media } = document;
       const { op, ...version } = operation;
-      return { document: { ...document, ...version }, inverse: { op, seed, header, pages, footer, forms, look } };
+      return {
+        document: { ...document, ...version },
+        inverse: { op, seed, header, pages, footer, forms, look, direction, media },
+      };
     }
     case 'batch': {
       const inverses: SingleOperation[] = [];
@@ -303,6 +399,22 @@ export function describe(operation: Operation): string {
       return `Changed a page’s search ${operation.field}`;
     case 'setLook':
       return `Put on the look ${operation.look.name}`;
+    case 'setShape':
+      return 'Laid a section out anew';
+    case 'setDirection':
+      return 'Took another direction';
+    case 'setBoard':
+      return 'Called up or marked directions';
+    case 'setMark':
+      return operation.mark ? 'Changed the mark' : 'Took the mark away';
+    case 'putMedium':
+      return `Took in the picture ${operation.medium.title}`;
+    case 'removeMedium':
+      return 'Took a picture out';
+    case 'setPicture':
+      return 'Changed a picture';
+    case 'setContent':
+      return 'Changed what a section holds';
     case 'setForm':
       return 'Changed where form messages go';
     case 'insertPage':
@@ -326,6 +438,7 @@ export function describe(operation: Operation): string {
     case 'putVersion':
       return operation.pages.length ? `Wrote version ${operation.seed}` : 'Cleared the pages';
     case 'batch':
+      if (operation.operations[0]?.op === 'setLook') return `Took the direction ${operation.operations[0].look.name}`;
       return operation.operations.length === 1
         ? describe(operation.operations[0]!)
         : `${operation.operations.length} changes`;

@@ -1,10 +1,13 @@
 import { Type, type Static } from '@sinclair/typebox';
 import {
   Correction,
+  DirectionRef,
   Facts,
   Form,
   LIST_FACTS,
   Look,
+  Mark,
+  Medium,
   Page,
   Person,
   Section,
@@ -66,6 +69,40 @@ export const SetSeo = Type.Object(
   closed,
 );
 export const SetLook = Type.Object({ op: Type.Literal('setLook'), look: Look }, closed);
+/** Lays a section out in another shape of its kind, on a ground (plain where left out). Its content stays. */
+export const SetShape = Type.Object(
+  {
+    op: Type.Literal('setShape'),
+    section: Type.String({ maxLength: 64 }),
+    shape: Section.properties.shape,
+    ground: Section.properties.ground,
+  },
+  closed,
+);
+/** Which direction a site is in: what the look and the shapes were taken from. */
+export const SetDirection = Type.Object({ op: Type.Literal('setDirection'), direction: DirectionRef }, closed);
+/** The directions that were called up and those marked. */
+export const SetBoard = Type.Object({ op: Type.Literal('setBoard'), board: SiteDocument.properties.board }, closed);
+export const SetMark = Type.Object({ op: Type.Literal('setMark'), mark: Type.Union([Mark, Type.Null()]) }, closed);
+/** Adds a picture to the site’s, or puts one in the place of that with its id. */
+export const PutMedium = Type.Object(
+  { op: Type.Literal('putMedium'), medium: Medium, at: Type.Optional(Type.Integer({ minimum: 0, maximum: 400 })) },
+  closed,
+);
+export const RemoveMedium = Type.Object(
+  { op: Type.Literal('removeMedium'), medium: Type.String({ maxLength: 64 }) },
+  closed,
+);
+/** Puts a picture of the site into a place for one. `media` is empty to leave the place bare. */
+export const SetPicture = Type.Object(
+  { op: Type.Literal('setPicture'), at: Place, media: Type.String({ maxLength: 64 }) },
+  closed,
+);
+/** Puts other content into a section: items added, taken out or moved. */
+export const SetContent = Type.Object(
+  { op: Type.Literal('setContent'), section: Type.String({ maxLength: 64 }), content: Section.properties.content },
+  closed,
+);
 export const SetForm = Type.Object(
   { op: Type.Literal('setForm'), form: Type.String({ maxLength: 64 }), deliverTo: Type.String({ maxLength: 254 }) },
   closed,
@@ -120,6 +157,8 @@ export const PutVersion = Type.Object(
     footer: Type.Union([Section, Type.Null()]),
     forms: Type.Array(Form, { maxItems: 10 }),
     look: Look,
+    direction: Type.Optional(DirectionRef),
+    media: Type.Optional(Type.Array(Medium, { maxItems: 400 })),
   },
   closed,
 );
@@ -132,6 +171,14 @@ export const Single = Type.Union([
   SetText,
   SetSeo,
   SetLook,
+  SetShape,
+  SetDirection,
+  SetBoard,
+  SetMark,
+  PutMedium,
+  RemoveMedium,
+  SetPicture,
+  SetContent,
   SetForm,
   PutVersion,
   InsertPage,

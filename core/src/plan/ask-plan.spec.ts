@@ -49,7 +49,7 @@ describe('the plan, changed in plain words', () => {
   });
 
   it('gains, loses and moves sections', () => {
-    expect(kinds(after(start, 'add opening hours to the about page'), 'About').at(-1)).toBe('visit');
+    expect(kinds(after(start, 'add opening hours to the about page'), 'About').at(-1)).toBe('hours');
     expect(kinds(after(start, 'put steps on the home page at the top'), 'Home')[1]).toBe('steps');
     expect(kinds(after(start, 'take out the form from contact'), 'Contact')).not.toContain('contact');
     expect(kinds(after(start, 'move the story on home first'), 'Home')[0]).toBe('story');

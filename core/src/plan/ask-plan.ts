@@ -1,21 +1,35 @@
 import type { Page, SiteDocument } from '../model/site.js';
 import type { Operation } from '../operations/operation.js';
+import { kinds, shapes } from '../shapes/registry.gen.js';
 import { addSection, kindOf, nestPage, ownPage, pageOffers, renamePage, takeOutPage, takeOutSection } from './plan.js';
 
 /** What a sentence about the plan comes to: a change and what it does, or null where it is not about the plan. */
 export type PlanAnswer = { operation: Operation | null; words: string } | null;
 
-/** Words people use for a kind of section, and the shape it is first put in as. */
-const SECTIONS: [RegExp, string][] = [
-  [/^(?:opening )?hours|address|map|directions|find us|where|opening times|location|visit/i, 'visit/card'],
-  [/form|enquir|inquir|message/i, 'contact/form'],
-  [/price|service|list|offer|rooms?|range/i, 'services/ledger'],
-  [/steps?|how it (?:works|goes)|process|what happens/i, 'steps/numbered'],
-  [/story|text|about|history|words|paragraph|who/i, 'story/aside'],
-  [/button|call|phone|banner|ring/i, 'call/band'],
-  [/opening|title|headline|top/i, 'opening/plain'],
+/** The kind of section some words mean, and the shape it is first put in as. */
+const ORDER = [
+  'visit',
+  'contact',
+  'prices',
+  'services',
+  'steps',
+  'people',
+  'quotes',
+  'gallery',
+  'questions',
+  'story',
+  'call',
+  'opening',
 ];
-const shapeFor = (said: string) => SECTIONS.find(([words]) => words.test(said.trim()))?.[1];
+const FIRST: Record<string, string> = { services: 'services/ledger', story: 'story/aside', opening: 'opening/plain' };
+const rank = (kind: string) => (ORDER.includes(kind) ? ORDER.indexOf(kind) : ORDER.length);
+const kindsByName = Object.entries(kinds).sort(([a], [b]) => rank(a) - rank(b));
+function shapeFor(said: string): string | undefined {
+  const words = said.trim();
+  const named = kindsByName.find(([name, k]) => [name, k.title.toLowerCase()].includes(words.toLowerCase()));
+  const kind = (named ?? kindsByName.find(([, k]) => k.asked.test(words)))?.[0];
+  return kind && (FIRST[kind] ?? Object.keys(shapes).find((s) => kindOf(s) === kind));
+}
 
 const tidy = (s: string) =>
   s

@@ -4,6 +4,7 @@ import { languages } from '../languages/registry.gen.js';
 import { speaks } from '../languages/format.js';
 import {
   childrenOf,
+  isPicture,
   isText,
   parentOf,
   type Form,
@@ -15,7 +16,11 @@ import {
 import { namedOf, withoutParent } from '../operations/apply.js';
 import type { Operation, PutVersion } from '../operations/operation.js';
 import { splitSentences } from '../writer/sentences.js';
-import { shapes } from '../shapes/registry.gen.js';
+import { kinds, shapes } from '../shapes/registry.gen.js';
+import { complete } from '../shapes/complete.js';
+import { directionOf } from '../directions/direction.js';
+import { shapeIn, dressPages } from '../directions/dress.js';
+import { packOf } from '../writer/slots.js';
 import { slugOf } from './slug.js';
 
 /** The kind of a shape: `services` of `services/ledger`. */
@@ -28,22 +33,13 @@ export interface Offer {
   character: string;
   reason: string;
 }
-const REASONS: Record<string, string> = {
-  opening: 'Says at once what the page is about.',
-  services: 'People compare by what you do and what it costs.',
-  story: 'A few sentences in the client’s own words.',
-  steps: 'People who have never been want to know what happens.',
-  visit: 'Where and when, from the facts.',
-  contact: 'For those who would rather write.',
-  call: 'A way to get in touch where reading ends.',
-};
 
 /** The shapes a page can be given, best first: kinds the page has not got yet before those it has. */
 export function offersFor(page: Page): Offer[] {
   const has = new Set(page.sections.map((s) => kindOf(s.shape)));
   return Object.entries(shapes)
-    .filter(([name]) => kindOf(name) in REASONS && !(kindOf(name) === 'contact' && has.has('contact')))
-    .map(([shape, { title, character }]) => ({ shape, title, character, reason: REASONS[kindOf(shape)]! }))
+    .filter(([name]) => kinds[kindOf(name)]!.reason !== '' && !(kindOf(name) === 'contact' && has.has('contact')))
+    .map(([shape, { title, character }]) => ({ shape, title, character, reason: kinds[kindOf(shape)]!.reason }))
     .sort((a, b) => Number(has.has(kindOf(a.shape))) - Number(has.has(kindOf(b.shape))));
 }
 
@@ -74,7 +70,7 @@ export function newSection(document: SiteDocument, shape: string): Section {
     kind === 'steps' && desk.pack.steps.length && desk.language.reading === 'en'
       ? [stepsSection(desk)]
       : writeVersion(document.facts, document.seed, document).pages.flatMap((p) => p.sections);
-  const written = known.find((s) => s.shape === shape || (kindOf(s.shape) === kind && sameFields(s, shape)));
+  const written = known.find((s) => kindOf(s.shape) === kind);
   const content = written?.content ?? (asPlaceholders(shapes[shape]!.sample) as Section['content']);
   const taken = new Set(document.forms.map((f) => f.id));
   if (typeof content['form'] === 'string' && !taken.has(content['form']))
@@ -87,10 +83,6 @@ export function newSection(document: SiteDocument, shape: string): Section {
     content,
   };
 }
-const sameFields = (section: Section, shape: string) => {
-  const fields = Object.keys(shapes[shape]!.content.properties as object);
-  return fields.every((f) => f in section.content) && Object.keys(section.content).every((f) => fields.includes(f));
-};
 
 /** The operation that puts a new section of a shape at a place on a page. */
 export const addSection = (document: SiteDocument, page: string, shape: string, at: number): Operation => ({
@@ -167,7 +159,7 @@ export function pageOffers(document: SiteDocument): PageOffer[] {
     id: `x${base + used++}`,
     shape,
     reason,
-    content,
+    content: complete(kindOf(shape), content),
   });
   const page = (id: string, label: string, reason: string, menu: boolean, sections: Section[]): PageOffer => ({
     label,
@@ -214,7 +206,7 @@ export function pageOffers(document: SiteDocument): PageOffer[] {
       ? [
           page('prices', words.labels.prices, `The facts give ${priced.length} prices.`, true, [
             section('opening/plain', 'Names the page.', { heading: heading('What it costs'), lead: nothing }),
-            section('services/ledger', 'Every service that has a price.', {
+            section('prices/list', 'Every service that has a price.', {
               heading: heading('Prices'),
               items: priced.map((s) => ({ name: fact(s.name), text: nothing, price: fact(s.price) })),
             }),
@@ -272,13 +264,13 @@ export function ownPage(document: SiteDocument, label: string): Operation {
           id: `x${base}`,
           shape: 'opening/plain',
           reason: 'Names the page.',
-          content: { heading: { value: label, from: { kind: 'designer' } }, lead: nothing },
+          content: complete('opening', { heading: { value: label, from: { kind: 'designer' } } }),
         },
         {
           id: `x${base + 1}`,
           shape: 'story/aside',
           reason: 'What the page is for.',
-          content: {
+          content: complete('story', {
             heading: ask('A heading for it', 'What is this page about?'),
             paragraphs: [
               ask(
@@ -286,7 +278,7 @@ export function ownPage(document: SiteDocument, label: string): Operation {
                 `What should the page “${label}” say?`,
               ),
             ],
-          },
+          }),
         },
       ],
     },
@@ -318,6 +310,10 @@ const edited = (text: Text) => text.from.kind === 'designer' || text.from.kind =
 /** The new content with every text of the old that somebody wrote or vouched for put back at its place. */
 function keepEdited(fresh: unknown, old: unknown): unknown {
   if (isText(fresh)) return isText(old) && edited(old) && old.value ? old : fresh;
+  if (isPicture(fresh) && isPicture(old)) {
+    if (!old.media) return fresh;
+    return { media: old.media, alt: edited(old.alt) || old.media !== fresh.media ? old.alt : fresh.alt };
+  }
   if (Array.isArray(fresh) && Array.isArray(old)) {
     const kept = fresh.map((item, n) => keepEdited(item, old[n]));
     return [...kept, ...old.slice(fresh.length).filter(hasWritten)];
@@ -328,6 +324,14 @@ function keepEdited(fresh: unknown, old: unknown): unknown {
     );
   return fresh;
 }
+
+/** A section written anew in the shape, on the ground and with the pictures of the one whose place it takes. */
+const dressedAs = (old: Section, { ground: _, content, ...fresh }: Section): Section => ({
+  ...fresh,
+  shape: old.shape,
+  ...(old.ground && { ground: old.ground }),
+  content: keepEdited(content, old.content) as Section['content'],
+});
 
 /** A first version without what was taken out of its plan before anything was drawn. The home page stays, and a section of each page. */
 function withoutTaken(version: PutVersion, without: readonly string[]): PutVersion {
@@ -346,8 +350,13 @@ function withoutTaken(version: PutVersion, without: readonly string[]): PutVersi
  * nobody changed follow the language of the site; their addresses too, unless visitors know them already.
  */
 export function rewriteVersion(document: SiteDocument, seed: number, keepAddresses = false): PutVersion {
-  const fresh = writeVersion(document.facts, seed, document);
-  if (!document.pages.length) return withoutTaken(fresh, document.without);
+  const written = writeVersion(document.facts, seed, document);
+  if (!document.pages.length) return withoutTaken(written, document.without);
+  // Other words, not another look: what is new is dressed like what is there.
+  const fresh = {
+    ...written,
+    ...dressPages(written, directionOf(document.facts, packOf(document.facts), document.direction)),
+  };
   const own = (id: string) => /^x\d+$/.test(id);
   const pages = document.pages.map((page): Page => {
     const next = fresh.pages.find((p) => p.id === page.id);
@@ -366,7 +375,7 @@ export function rewriteVersion(document: SiteDocument, seed: number, keepAddress
         continue;
       }
       const [section] = left.splice(n, 1);
-      kept.push({ ...section!, content: keepEdited(section!.content, old.content) as Section['content'] });
+      kept.push(dressedAs(old, section!));
     }
     for (const section of left)
       kept.splice(Math.min(kept.length, Math.max(1, next.sections.indexOf(section))), 0, section);
@@ -390,12 +399,13 @@ export function rewriteVersion(document: SiteDocument, seed: number, keepAddress
       return id === s.id ? s : { ...s, id };
     }),
   }));
-  const shared = (now: Section | null, old: Section | null): Section | null =>
-    now && old && now.shape === old.shape
-      ? { ...now, content: keepEdited(now.content, old.content) as Section['content'] }
-      : now;
+  const shared = (now: Section | null, old: Section | null): Section | null => (now && old ? dressedAs(old, now) : now);
+  const known = new Set(document.media.map((m) => m.id));
   return {
     ...fresh,
+    look: document.look,
+    direction: document.direction,
+    media: [...document.media, ...(fresh.media ?? []).filter((m) => !known.has(m.id))],
     pages: renumbered,
     header: shared(fresh.header, document.header),
     footer: shared(fresh.footer, document.footer),

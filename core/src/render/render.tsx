@@ -4,22 +4,33 @@ import { shortHash } from '../generate/random.js';
 import { hoursIn, phoneIn } from '../languages/format.js';
 import { languages, type LanguageTag } from '../languages/registry.gen.js';
 import { families } from '../look/type.js';
-import type { Page, Section, SiteDocument } from '../model/site.js';
-import { drawFavicon, drawScene, SCENE } from '../pictures/scene.js';
+import type { Medium, Page, Section, SiteDocument } from '../model/site.js';
+import { drawMedium } from '../pictures/draw.js';
+import { drawFavicon, drawMark } from '../pictures/mark.js';
 import { descriptionOf, jsonLd, pagePath, robots, sitemap, titleOf } from '../seo/seo.js';
+import { complete } from '../shapes/complete.js';
 import { shapes } from '../shapes/registry.gen.js';
-import type { FormState, Surroundings } from '../shapes/shape.js';
-import { fontPath, siteCss } from './css.js';
+import type { FormState, ShownPicture, Surroundings } from '../shapes/shape.js';
+import { allTexts } from '../generate/site.js';
+import { fontCuts, fontPath, siteCss, type FontCut } from './css.js';
 import { layOut } from './lay-out.js';
 
-/** A file of a rendered site: its text, or the package specifier of bytes that ship with the product. */
-export type RenderedFile = { path: string; type: string } & ({ text: string } | { asset: string });
+/**
+ * A file of a rendered site: its text, the package specifier of bytes that ship with the product (a font cut down to what
+ * the site uses, where `cut` says so), or the SHA-256 of bytes that are kept with the site’s pictures.
+ */
+export type RenderedFile = { path: string; type: string } & (
+  { text: string } | { asset: string; cut?: FontCut } | { blob: string }
+);
 
 export interface RenderOptions {
   /** The origin the site will be read at, for canonical addresses: `https://name.example`. */
   origin: string;
-  /** Marks every text with its place, draws pictures inline and takes fonts from `fontBase`: for the window. */
-  window?: { fontBase: string };
+  /**
+   * Marks every text with its place, draws pictures inline, and takes fonts from `fontBase` and picture files from
+   * `mediaBase`: for the window. `only` shows one version whatever the device prefers.
+   */
+  window?: { fontBase: string; mediaBase?: string; only?: 'day' | 'night' };
   /** What a form answered, for the page that answers it. */
   formState?: FormState;
 }
@@ -32,7 +43,70 @@ interface Files {
   phone: string;
   css: string;
   cssPath: string;
-  pictures: Map<string, { path: string; text: string }>;
+  cuts: Record<string, FontCut> | undefined;
+  mark: Surroundings['mark'];
+  /** Every picture of the site, ready to be shown, by its id. */
+  shown: Map<string, ShownPicture | null>;
+  /** The files of the pictures that are shown. */
+  pictures: Map<string, RenderedFile>;
+}
+
+const fileAddress = (r: { hash: string; width: number; type: string }, id: string) =>
+  `/pictures/${id}-${r.hash.slice(0, 10)}-${r.width}.${r.type.split('/')[1]}`;
+const TYPES = ['image/avif', 'image/webp', 'image/jpeg', 'image/png'];
+
+/** A picture made ready to be shown; its files are noted in `files`. */
+function show(
+  medium: Medium,
+  document: SiteDocument,
+  options: RenderOptions,
+  files: Map<string, RenderedFile>,
+): ShownPicture {
+  const drawn = drawMedium(medium, document.look);
+  if (drawn) {
+    const { svg, width, height } = drawn;
+    if (options.window)
+      return { src: `data:image/svg+xml,${encodeURIComponent(svg)}`, width, height, sources: [], className: '' };
+    const path = `/pictures/${medium.id}-${shortHash(svg)}.svg`;
+    files.set(path, { path, type: 'image/svg+xml', text: svg });
+    return { src: path, width, height, sources: [], className: '' };
+  }
+  const { renditions, focus, id } = medium as Medium & { kind: 'file' };
+  const base = options.window?.mediaBase ?? '';
+  const address = (r: (typeof renditions)[number]) => {
+    if (options.window) return `${base}/${r.hash}`;
+    const path = fileAddress(r, id);
+    files.set(path, { path, type: r.type, blob: r.hash });
+    return path;
+  };
+  const types = TYPES.filter((t) => renditions.some((r) => r.type === t));
+  const ofType = (t: string) => renditions.filter((r) => r.type === t).sort((a, b) => a.width - b.width);
+  const plain = ofType(types.at(-1)!).at(-1)!;
+  return {
+    src: address(plain),
+    width: plain.width,
+    height: plain.height,
+    sources: types.slice(0, -1).map((type) => ({
+      type,
+      srcset: ofType(type)
+        .map((r) => `${address(r)} ${r.width}w`)
+        .join(', '),
+    })),
+    className: `at-${Math.round(focus[0] * 10)}-${Math.round(focus[1] * 10)} of-${id}`,
+  };
+}
+
+/** The rules for the picture files of a site: what stays in sight of each, and the colour it has until it is there. */
+function pictureRules(document: SiteDocument): string[] {
+  const files = document.media.filter((m): m is Medium & { kind: 'file' } => m.kind === 'file');
+  const places = new Set(files.map((m) => `${Math.round(m.focus[0] * 10)}-${Math.round(m.focus[1] * 10)}`));
+  return [
+    ...[...places].sort().map((p) => {
+      const [x, y] = p.split('-').map((v) => Number(v) * 10);
+      return `.at-${p} {\n  --look-at: ${x}% ${y}%;\n}`;
+    }),
+    ...files.map((m) => `.of-${m.id} {\n  background: ${m.colour};\n}`),
+  ];
 }
 
 function usedShapes(document: SiteDocument): string[] {
@@ -42,12 +116,16 @@ function usedShapes(document: SiteDocument): string[] {
 }
 
 function prepare(document: SiteDocument, options: RenderOptions): Files {
-  const css = siteCss(
-    document.look,
-    usedShapes(document),
-    options.window ? 'swap' : 'optional',
-    options.window?.fontBase ?? '',
-  );
+  const { window } = options;
+  // In the window the fonts are whole: a letter typed must not wait for another file.
+  const cuts = window ? undefined : fontCuts(document.look, wordsOf(document));
+  const css = siteCss(document.look, usedShapes(document), {
+    display: window ? 'swap' : 'optional',
+    fontBase: window?.fontBase ?? '',
+    pictures: pictureRules(document),
+    ...(cuts && { cuts }),
+    ...(window?.only && { only: window.only }),
+  });
   const language = languages[document.language];
   const { facts } = document;
   return {
@@ -55,8 +133,42 @@ function prepare(document: SiteDocument, options: RenderOptions): Files {
     phone: phoneIn(language, facts.phone, facts),
     css,
     cssPath: `/site-${shortHash(css)}.css`,
-    pictures: new Map(),
+    cuts,
+    ...drawPictures(document, options),
   };
+}
+
+/** Every text there is on a site, for the letters in it. */
+function wordsOf(document: SiteDocument): string {
+  const { facts, pages, forms, language } = document;
+  const fixed = JSON.stringify(languages[language].words);
+  return [
+    ...allTexts(document).map((t) => t.text.value),
+    JSON.stringify(facts),
+    ...pages.map((p) => p.label),
+    JSON.stringify(forms),
+    fixed,
+  ].join('');
+}
+
+/** The pictures and the mark of a site; a picture is only drawn where a place asks for it. */
+function drawPictures(document: SiteDocument, options: RenderOptions): Pick<Files, 'mark' | 'shown' | 'pictures'> {
+  const pictures = new Map<string, RenderedFile>();
+  const { mark, look } = document;
+  if (!mark) return { mark: null, shown: new Map(), pictures };
+  const drawn = mark.kind === 'drawn' ? drawMark(mark, look, look.day) : { svg: mark.svg, ...sizeOfSvg(mark.svg) };
+  const path = `/pictures/mark-${shortHash(drawn.svg)}.svg`;
+  if (!options.window) pictures.set(path, { path, type: 'image/svg+xml', text: drawn.svg });
+  const src = options.window ? `data:image/svg+xml,${encodeURIComponent(drawn.svg)}` : path;
+  return { mark: { src, width: drawn.width, height: drawn.height }, shown: new Map(), pictures };
+}
+
+/** The size an SVG document gives itself, CSS px; 160 by 48 where it says nothing. */
+function sizeOfSvg(svg: string): { width: number; height: number } {
+  const box = /viewBox="\s*[-\d.]+[ ,]+[-\d.]+[ ,]+([\d.]+)[ ,]+([\d.]+)"/.exec(svg);
+  return box
+    ? { width: Math.round(Number(box[1])) || 160, height: Math.round(Number(box[2])) || 48 }
+    : { width: 160, height: 48 };
 }
 
 /** The kind of section that does a page’s work where there is no such page. */
@@ -94,18 +206,19 @@ function surroundings(
     hours: files.hours,
     phone: files.phone,
     anchor: page ? anchorOf(page, section) : undefined,
-    palette: document.look.day,
+    look: document.look,
+    ground: section.ground ?? 'plain',
+    mark: files.mark,
     editing: options.window !== undefined,
     level: first ? 1 : 2,
     link: (id) => linkTo(document, id),
-    picture: (scene) => {
-      let file = files.pictures.get(scene);
-      if (!file) {
-        const text = drawScene(scene, document.look.day, document.look.seed);
-        file = { text, path: `/pictures/${scene}-${shortHash(text)}.svg` };
-        files.pictures.set(scene, file);
-      }
-      return { src: options.window ? `data:image/svg+xml,${encodeURIComponent(file.text)}` : file.path, ...SCENE };
+    picture: (id) => {
+      const known = files.shown.get(id);
+      if (known !== undefined) return known;
+      const medium = document.media.find((m) => m.id === id);
+      const shown = medium ? show(medium, document, options, files.pictures) : null;
+      files.shown.set(id, shown);
+      return shown;
     },
     form: (id) => {
       const form = document.forms.find((f) => f.id === id);
@@ -162,7 +275,14 @@ function drawPage(
         <meta name="theme-color" content={document.look.day.ground} />
         <link rel="icon" href="/favicon.svg" type="image/svg+xml" />
         {preload.map((id) => (
-          <link key={id} rel="preload" href={fontPath(id)} as="font" type="font/woff2" crossorigin="anonymous" />
+          <link
+            key={id}
+            rel="preload"
+            href={fontPath(id, files.cuts?.[id])}
+            as="font"
+            type="font/woff2"
+            crossorigin="anonymous"
+          />
         ))}
         <link rel="stylesheet" href={files.cssPath} />
         {indexed && page.slug === '' && (
@@ -202,10 +322,7 @@ function notFoundPage(language: LanguageTag): Page {
         id: 'not-found-opening',
         shape: 'opening/plain',
         reason: '',
-        content: {
-          heading: text(words.notFound),
-          lead: text(words.notFoundLead),
-        },
+        content: complete('opening', { heading: text(words.notFound), lead: text(words.notFoundLead) }),
       },
     ],
   };
@@ -232,10 +349,11 @@ export function renderWindow(
   document: SiteDocument,
   pageId: string,
   fontBase: string,
+  more: { mediaBase?: string; only?: 'day' | 'night' } = {},
 ): { html: string; css: string } | undefined {
   const page = document.pages.find((p) => p.id === pageId) ?? document.pages[0];
   if (!page) return undefined;
-  const options: RenderOptions = { origin: 'https://window.invalid', window: { fontBase } };
+  const options: RenderOptions = { origin: 'https://window.invalid', window: { fontBase, ...more } };
   const files = prepare(document, options);
   return { html: drawPage(document, page, titleOf(document, page), options, files, false), css: files.css };
 }
@@ -258,14 +376,19 @@ export function render(document: SiteDocument, options: RenderOptions): Rendered
       text: drawPage(document, missing, `${missing.label} – ${document.facts.name}`, options, files, false),
     },
     { path: files.cssPath, type: 'text/css; charset=utf-8', text: files.css },
-    { path: '/favicon.svg', type: 'image/svg+xml', text: drawFavicon(document.facts.name, document.look.day) },
+    {
+      path: '/favicon.svg',
+      type: 'image/svg+xml',
+      text: drawFavicon(document.facts.name, document.mark, document.look.day),
+    },
     { path: '/sitemap.xml', type: 'application/xml; charset=utf-8', text: sitemap(document, options.origin) },
     { path: '/robots.txt', type: 'text/plain; charset=utf-8', text: robots(options.origin) },
-    ...[...files.pictures.values()].map((p) => ({ path: p.path, type: 'image/svg+xml', text: p.text })),
+    ...files.pictures.values(),
     ...[...new Set([document.look.heading, document.look.reading])].map((id) => ({
-      path: fontPath(id),
+      path: fontPath(id, files.cuts?.[id]),
       type: 'font/woff2',
       asset: families[id]!.file,
+      ...(files.cuts && { cut: files.cuts[id]! }),
     })),
   );
   return out.sort((a, b) => (a.path < b.path ? -1 : 1));

@@ -7,7 +7,7 @@ import { keptFacts, rework, takeChanges, type ReworkKind } from './rework.js';
 
 const site = siteFrom(demoFacts, 1);
 const about = site.pages.find((p) => p.id === 'about')!;
-const story = about.sections.find((s) => s.shape === 'story/aside')!;
+const story = about.sections.find((s) => s.shape.startsWith('story/'))!;
 /** The site with a text of one’s own in the story of the about page. */
 const telling = (value: string): SiteDocument =>
   apply(site, {

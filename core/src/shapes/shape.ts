@@ -1,7 +1,7 @@
 import type { Static, TObject } from '@sinclair/typebox';
 import type { VNode } from 'preact';
 import type { FixedWords } from '../languages/language.js';
-import type { Facts, Form, Page, Palette, Text } from '../model/site.js';
+import type { Facts, Form, Ground, Look, Page, Text } from '../model/site.js';
 
 /** What a visitor sent through a form and what became of it, for the page that answers. */
 export interface FormState {
@@ -10,6 +10,16 @@ export interface FormState {
   values: Record<string, string>;
   /** By field name, what is wrong with it. */
   errors: Record<string, string>;
+}
+
+/** A picture ready to be shown: one file, or several sizes in several types, best type first. */
+export interface ShownPicture {
+  src: string;
+  width: number;
+  height: number;
+  sources: { type: string; srcset: string }[];
+  /** Class names that say what must stay in sight and what shows until it is there. */
+  className: string;
 }
 
 /** What a shape is drawn with besides its own content. */
@@ -27,9 +37,12 @@ export interface Surroundings {
   anchor: string | undefined;
   /** The address of a page by its id; where there is no such page, of the section that does its work, or the home page. */
   link(pageId: string): string;
-  /** The address of a scene drawn in this site’s look. */
-  picture(scene: string): { src: string; width: number; height: number };
-  palette: Palette;
+  /** A picture of the site by its id; null where there is none. */
+  picture(media: string): ShownPicture | null;
+  look: Look;
+  ground: Ground;
+  /** The mark of the site as an image, with the words it stands for; null where its name is set in type. */
+  mark: { src: string; width: number; height: number } | null;
   form(id: string): { form: Form; action: string; state: FormState | null } | null;
   /** Attributes for the element that holds the text at `path`, so that the window knows it; none in what is published. */
   part(path: string): Record<string, string>;
@@ -39,18 +52,58 @@ export interface Surroundings {
   level: 1 | 2;
 }
 
-export interface Shape<C extends TObject> {
+/** What a composition is like. A direction prefers some of them. */
+export const TRAITS = [
+  'asymmetric',
+  'editorial',
+  'dense',
+  'quiet',
+  'picture',
+  'type',
+  'cards',
+  'bold',
+  'centred',
+] as const;
+export type Trait = (typeof TRAITS)[number];
+
+/** Where on a site a shape belongs: at the top of the home page, of the others, or anywhere. */
+export type Belongs = 'home' | 'inner' | 'anywhere';
+
+/** What a kind of section holds. Every shape of the kind shows the same content, so a change of shape loses no word. */
+export interface Kind<C extends TObject> {
   /** What it is, in a word or two: “Opening”. */
   title: string;
+  /** Why one would put it into a page; none for what every page shares. */
+  reason: string;
+  /** Words it can be asked for with. */
+  asked: RegExp;
+  content: C;
+  sample: Static<C>;
+}
+export type AnyKind = Kind<TObject>;
+export const defineKind = <C extends TObject>(kind: Kind<C>): Kind<C> => kind;
+
+/** One way to lay out a kind of section. */
+export interface Shape<C extends TObject> extends Kind<C> {
   /** How it is laid out: “picture right”. */
   character: string;
-  content: C;
+  traits: readonly Trait[];
+  belongs: Belongs;
+  /** False where this content would look unfinished in it. */
+  fits(content: Static<C>): boolean;
+  /** True where it has a ground of its own choosing: the rhythm of the page leaves it plain. */
+  ownGround: boolean;
   Component(props: { content: Static<C>; at: Surroundings }): VNode | null;
-  sample: Static<C>;
 }
 export type AnyShape = Shape<TObject>;
 
-export const defineShape = <C extends TObject>(shape: Shape<C>): Shape<C> => shape;
+export const defineShape = <C extends TObject>(
+  kind: Kind<C>,
+  shape: Pick<Shape<C>, 'character' | 'traits' | 'Component'> &
+    Partial<Pick<Shape<C>, 'belongs' | 'fits' | 'ownGround'>>,
+): Shape<C> => ({ belongs: 'anywhere', fits: () => true, ownGround: false, ...kind, ...shape });
 
 /** A text for samples. */
 export const sampleText = (value: string): Text => ({ value, from: { kind: 'designer' } });
+/** A picture for samples: one of the pictures every sample site has. */
+export const samplePicture = (media = 'sample-1', alt = '') => ({ media, alt: sampleText(alt) });

@@ -1,7 +1,227 @@
-import type { Text } from '../model/site.js';
+import type { ComponentChildren } from 'preact';
+import { icons } from '../icons/icons.gen.js';
+import { iconFor } from '../icons/choose.js';
+import { childrenOf, parentOf, type Page, type Picture, type Text } from '../model/site.js';
 import type { Surroundings } from './shape.js';
 
-type Tag = 'h1' | 'h2' | 'h3' | 'p' | 'span' | 'strong';
+type Tag =
+  | 'h1'
+  | 'h2'
+  | 'h3'
+  | 'h4'
+  | 'p'
+  | 'span'
+  | 'strong'
+  | 'dt'
+  | 'dd'
+  | 'figcaption'
+  | 'blockquote'
+  | 'cite'
+  | 'td'
+  | 'th';
+
+/** True where a text is to be drawn: it says something, or somebody may write into it. */
+export const shows = (text: Text | undefined, at: Surroundings): boolean => !!text && (text.value !== '' || at.editing);
+
+/** A section on its ground, named for its shape. */
+export function Band(props: { at: Surroundings; name: string; class?: string; children: ComponentChildren }) {
+  const { at } = props;
+  const names = ['band', at.ground !== 'plain' && `on-${at.ground}`, props.name, props.class];
+  return (
+    <section class={names.filter(Boolean).join(' ')} id={at.anchor}>
+      {props.children}
+    </section>
+  );
+}
+
+/** The heading of a section and the lead under it. */
+export function Head(props: { at: Surroundings; content: { heading: Text; lead?: Text }; class?: string }) {
+  const { at, content } = props;
+  if (!shows(content.heading, at) && !shows(content.lead, at)) return null;
+  return (
+    <div class={`head${props.class ? ` ${props.class}` : ''}`}>
+      <Heading text={content.heading} at={at} />
+      <Words as="p" class="lead" text={content.lead} at={at} path="lead" />
+    </div>
+  );
+}
+
+/** The classes of a grid of `n` items of at most `most` in a row, chosen so that none is left alone in the last row. */
+export function across(n: number, most: 2 | 3 | 4): string {
+  const alone = (columns: number) => n > columns && n % columns === 1;
+  const rows = [most, most - 1, 2].filter((c) => c >= 2 && c <= most);
+  const columns = n <= most ? Math.max(n, 1) : (rows.find((c) => n % c === 0) ?? rows.find((c) => !alone(c)) ?? most);
+  return `grid across-${columns}${alone(columns) ? ' last-wide' : ''}`;
+}
+
+/** A picture in its place; nothing where there is none. `eager` for what is seen first. */
+export function Pic(props: {
+  at: Surroundings;
+  picture: Picture | undefined;
+  class?: string;
+  sizes?: string;
+  eager?: boolean;
+}) {
+  const { at, picture } = props;
+  const shown = picture?.media ? at.picture(picture.media) : null;
+  if (!shown || !picture) return null;
+  const img = (
+    <img
+      class={['pic', shown.className, props.class].filter(Boolean).join(' ')}
+      src={shown.src}
+      width={shown.width}
+      height={shown.height}
+      alt={picture.alt.value}
+      {...(props.eager || at.level === 1
+        ? { fetchpriority: 'high' as const }
+        : { loading: 'lazy' as const, decoding: 'async' as const })}
+    />
+  );
+  if (!shown.sources.length) return img;
+  return (
+    <picture>
+      {shown.sources.map((s) => (
+        <source key={s.type} type={s.type} srcset={s.srcset} sizes={props.sizes ?? '100vw'} />
+      ))}
+      {img}
+    </picture>
+  );
+}
+/** True where a picture is there to be shown. */
+export const hasPicture = (at: Surroundings, picture: Picture | undefined): boolean =>
+  !!picture?.media && at.picture(picture.media) !== null;
+
+/** The main and the second button of a section. */
+export function Buttons(props: { at: Surroundings; action?: Text; second?: Text; to?: string }) {
+  const { at, action, second } = props;
+  if (!shows(action, at) && !shows(second, at)) return null;
+  return (
+    <p class="buttons">
+      {shows(action, at) && (
+        <a class="button" href={actionHref(at, action!)}>
+          <Words as="span" text={action} at={at} path="action" />
+        </a>
+      )}
+      {shows(second, at) && (
+        <a class="button second" href={at.link(props.to ?? 'services')}>
+          <Words as="span" text={second} at={at} path="second" />
+        </a>
+      )}
+    </p>
+  );
+}
+
+/** A link to where there is more of it. */
+export function More(props: { at: Surroundings; text: Text; to: string }) {
+  if (!shows(props.text, props.at)) return null;
+  return (
+    <p class="more">
+      <a href={props.at.link(props.to)}>
+        <Words as="span" text={props.text} at={props.at} path="more" />
+      </a>
+    </p>
+  );
+}
+
+/** An icon by its name, or by the words it stands beside. Never alone: it is hidden from those who listen. */
+export function Icon(props: { name?: string; words?: string; at: Surroundings }) {
+  if (props.at.look.icon === 'none') return null;
+  const body = icons[props.name ?? iconFor(props.words ?? '')] ?? icons['dot']!;
+  return (
+    <span class="icon" aria-hidden="true">
+      <svg viewBox="0 0 24 24" dangerouslySetInnerHTML={{ __html: body }} />
+    </span>
+  );
+}
+
+/** The name of the business: its mark where it has one, else its name set in type. */
+export function SiteName({ at, class: name = 'name' }: { at: Surroundings; class?: string }) {
+  return at.mark ? (
+    <img class={`mark ${name}`} src={at.mark.src} width={at.mark.width} height={at.mark.height} alt={at.facts.name} />
+  ) : (
+    <span class={name}>{at.facts.name}</span>
+  );
+}
+
+/** The pages of the main menu. */
+export function Menu({ at, action }: { at: Surroundings; action?: Text }) {
+  const { page, pages } = at;
+  const above = page && (parentOf(pages, page) ?? page);
+  const mark = (id: string) => (id === page?.id ? ('page' as const) : id === above?.id ? ('true' as const) : undefined);
+  const menu = childrenOf(pages, null).filter((p) => p.slug !== '' && p.id !== 'contact' && p.menu !== false);
+  return (
+    <nav class="menu" aria-label={at.words.mainMenu}>
+      <ul>
+        {menu.map((p) => (
+          <li key={p.id}>
+            <a href={at.link(p.id)} aria-current={mark(p.id)}>
+              {p.label}
+            </a>
+          </li>
+        ))}
+        {shows(action, at) && (
+          <li>
+            <a class="action" href={actionHref(at, action!)} aria-current={mark('contact')}>
+              <Words as="span" text={action} at={at} path="action" />
+            </a>
+          </li>
+        )}
+      </ul>
+    </nav>
+  );
+}
+
+/** The pages beside and under this one, where it is part of something. */
+export function Under({ at }: { at: Surroundings }) {
+  const { page, pages } = at;
+  const above = page && (parentOf(pages, page) ?? page);
+  const under = above ? childrenOf(pages, above).filter((p) => p.menu !== false) : [];
+  if (!above || !under.length) return null;
+  return (
+    <nav class="under" aria-label={at.words.inThisPart}>
+      <ul>
+        {[above, ...under].map((p) => (
+          <li key={p.id}>
+            <a href={at.link(p.id)} aria-current={p.id === page?.id ? 'page' : undefined}>
+              {p.label}
+            </a>
+          </li>
+        ))}
+      </ul>
+    </nav>
+  );
+}
+
+/** Every page of the site, those under others indented. */
+export function AllPages({ at }: { at: Surroundings }) {
+  if (at.pages.length < 2) return null;
+  const links = (pages: readonly Page[]) => (
+    <ul>
+      {pages.map((p) => (
+        <li key={p.id}>
+          <a href={at.link(p.id)}>{p.label}</a>
+          {childrenOf(at.pages, p).length > 0 && p.parent === undefined && links(childrenOf(at.pages, p))}
+        </li>
+      ))}
+    </ul>
+  );
+  return (
+    <nav class="all-pages" aria-label={at.words.pages}>
+      {links(childrenOf(at.pages, null))}
+    </nav>
+  );
+}
+
+/** The address of the business, a line each. */
+export function Address({ at }: { at: Surroundings }) {
+  const { address } = at.facts;
+  if (!address) return null;
+  return (
+    <address>
+      <Lines text={address.includes('\n') ? address : address.replace(/,\s*/g, ',\n')} />
+    </address>
+  );
+}
 
 /** One text in its element; nothing at all where it is empty and nobody is writing. */
 export function Words(props: { as: Tag; text: Text | undefined; at: Surroundings; path: string; class?: string }) {
@@ -33,8 +253,16 @@ export function Prose(props: { text: Text | undefined; at: Surroundings; path: s
 
 /** The heading of a section, at the level its place on the page asks for. */
 export function Heading(props: { text: Text; at: Surroundings; path?: string }) {
+  // A long heading is set a size smaller than a short one, so that both keep their shape.
+  const long = props.text.value.length > 42;
   return (
-    <Words as={props.at.level === 1 ? 'h1' : 'h2'} text={props.text} at={props.at} path={props.path ?? 'heading'} />
+    <Words
+      as={props.at.level === 1 ? 'h1' : 'h2'}
+      {...(long && { class: 'long' })}
+      text={props.text}
+      at={props.at}
+      path={props.path ?? 'heading'}
+    />
   );
 }
 

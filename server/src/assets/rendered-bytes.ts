@@ -1,13 +1,46 @@
-import type { RenderedFile } from '@tin-porch/core';
+import type { FontCut, RenderedFile } from '@tin-porch/core';
+import subsetFont from 'subset-font';
 import { readAsset } from './read-asset.js';
 
-/** The bytes of every file of a rendered site. */
-export function renderedBytes(files: RenderedFile[]): Promise<{ path: string; type: string; bytes: Buffer }[]> {
-  return Promise.all(
-    files.map(async (f) => ({
-      path: f.path,
-      type: f.type,
-      bytes: 'asset' in f ? await readAsset(f.asset) : Buffer.from(f.text, 'utf8'),
-    })),
-  );
+/** Reads the bytes of a picture of a site by their SHA-256. */
+export type BlobReader = (hash: string) => Promise<Buffer>;
+
+/** A site without picture files asks for none. */
+export const noBlobs: BlobReader = (hash) => Promise.reject(new Error(`There is no picture ${hash.slice(0, 10)}.`));
+
+const MOST_CUTS = 120;
+const cuts = new Map<string, Promise<Buffer>>();
+
+/** A font cut down to some letters and weights. Cut once, then kept: most changes of a site need no new letter. */
+function cutFont(asset: string, { letters, weights }: FontCut): Promise<Buffer> {
+  const key = `${asset}|${weights.join()}|${letters}`;
+  let cut = cuts.get(key);
+  if (cut) {
+    cuts.delete(key);
+  } else {
+    const [min, max] = weights;
+    cut = readAsset(asset).then((whole) =>
+      subsetFont(whole, letters, {
+        targetFormat: 'woff2',
+        variationAxes: { wght: min === max ? min : { min, max, default: min } },
+      }),
+    );
+    cut.catch(() => cuts.delete(key));
+  }
+  cuts.set(key, cut);
+  if (cuts.size > MOST_CUTS) cuts.delete(cuts.keys().next().value!);
+  return cut;
 }
+
+async function bytesOf(file: RenderedFile, blobs: BlobReader): Promise<Buffer> {
+  if ('blob' in file) return blobs(file.blob);
+  if ('asset' in file) return file.cut ? cutFont(file.asset, file.cut) : readAsset(file.asset);
+  return Buffer.from(file.text, 'utf8');
+}
+
+/** The bytes of every file of a rendered site. `blobs` reads those of its picture files. */
+export const renderedBytes = (
+  files: RenderedFile[],
+  blobs: BlobReader = noBlobs,
+): Promise<{ path: string; type: string; bytes: Buffer }[]> =>
+  Promise.all(files.map(async (f) => ({ path: f.path, type: f.type, bytes: await bytesOf(f, blobs) })));

@@ -16,6 +16,14 @@ import {
   TONES,
   contentFiles,
   coverageOf,
+  directionNumbered,
+  directionOf,
+  fromDesignTokens,
+  inDirection,
+  packOf,
+  toDesignTokens,
+  type Look,
+  type TokensRead,
   FileError,
   newDocument,
   readBrief,
@@ -29,7 +37,7 @@ import {
 import { validateDocument } from '@tin-porch/core/validate';
 import { renderedBytes } from '../assets/rendered-bytes.js';
 
-const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [--language TAG] [--tone TONE] [--length LENGTH]
+const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [--language TAG] [--tone TONE] [--length LENGTH] [--direction N] [--look FILE]
 
   BRIEF         a brief as Markdown, plain text or JSON, a saved page (HTML), a vCard or a table (CSV)
   --out DIR     where the site is written: public/, content/, site.json, report.json
@@ -37,7 +45,9 @@ const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [-
   --origin URL  where the site will be read, for canonical addresses
   --language TAG  ${LANGUAGE_TAGS.join(', ')}; the language of the brief where it is left out
   --tone TONE     ${TONES.join(', ')}; what the brief suggests where it is left out
-  --length LENGTH ${LENGTHS.join(', ')} (default middle)`;
+  --length LENGTH ${LENGTHS.join(', ')} (default middle)
+  --direction N   dresses it in its N-th direction, from 1 (default: as the seed has it)
+  --look FILE     design tokens (DTCG JSON) laid over the look; out comes tokens.json with the whole of it`;
 
 class UsageError extends Error {}
 
@@ -47,6 +57,21 @@ function oneOf<T extends string>(name: string, given: string | undefined, all: r
   const found = all.find((v) => v.toLowerCase() === given.toLowerCase());
   if (!found) throw new UsageError(`--${name} takes one of ${all.join(', ')}, not “${given}”.`);
   return found;
+}
+
+/** Reads a file of design tokens over a look. */
+async function readTokens(file: string, base: Look): Promise<TokensRead> {
+  let json: string;
+  try {
+    json = await readFile(file, 'utf8');
+  } catch {
+    throw new UsageError(`--look: there is no file ${file} to read.`);
+  }
+  try {
+    return fromDesignTokens(json, base);
+  } catch (error) {
+    throw new UsageError(`--look ${file}: ${(error as Error).message}`);
+  }
 }
 
 async function build(args: string[]): Promise<void> {
@@ -62,6 +87,8 @@ async function build(args: string[]): Promise<void> {
         language: { type: 'string' },
         tone: { type: 'string' },
         length: { type: 'string', default: 'middle' },
+        direction: { type: 'string' },
+        look: { type: 'string' },
       },
     });
   } catch (error) {
@@ -75,6 +102,9 @@ async function build(args: string[]): Promise<void> {
   const language = oneOf('language', values.language, LANGUAGE_TAGS);
   const tone = oneOf('tone', values.tone, TONES);
   const length = oneOf('length', values.length, LENGTHS)!;
+  if (values.direction !== undefined && !/^[1-9]\d{0,3}$/.test(values.direction))
+    throw new UsageError(`--direction takes a whole number from 1 to 9999, not “${values.direction}”.`);
+  const direction = values.direction === undefined ? null : Number(values.direction);
   let source: string;
   try {
     source = new TextDecoder('utf-8', { fatal: true }).decode(await readFile(positionals[0]!));
@@ -110,7 +140,10 @@ async function build(args: string[]): Promise<void> {
     }
   }
   const blank = { ...newDocument(id, facts, seed, language), length };
-  const { document } = apply(blank, writeVersion(facts, seed, blank));
+  let { document } = apply(blank, writeVersion(facts, seed, blank));
+  if (direction !== null) document = inDirection(document, directionNumbered(direction));
+  const tokens = values.look ? await readTokens(values.look, document.look) : null;
+  if (tokens) document = { ...document, look: tokens.look };
   const misfits = validateDocument(document);
   if (misfits.length) throw new Error(`The generated site does not fit its schema: ${JSON.stringify(misfits[0])}`);
   const files = await renderedBytes(render(document, { origin }));
@@ -124,7 +157,9 @@ async function build(args: string[]): Promise<void> {
   for (const folder of ['public', 'content']) await rm(join(out, folder), { recursive: true, force: true });
   for (const f of files) await put(`public${f.path}`, f.bytes);
   for (const f of contentFiles(document)) await put(`content/${f.path}`, f.text);
+  await put('tokens.json', `${JSON.stringify(toDesignTokens(document.look), null, 2)}\n`);
   await put('site.json', `${JSON.stringify(document, null, 2)}\n`);
+  const chosen = directionOf(facts, packOf(facts), document.direction);
   const sentences = sourcedSentences(document);
   const confirm = toConfirm(document).map((t) => ({
     page: t.page?.label ?? 'every page',
@@ -159,6 +194,8 @@ async function build(args: string[]): Promise<void> {
         language: document.language,
         tone: toneOf(facts),
         length,
+        direction: { ...document.direction, name: chosen.name, why: chosen.why },
+        ...(tokens && { look: { problems: tokens.problems, moved: tokens.moved } }),
         plan: document.pages.map((p) => ({
           page: p.label,
           address: pagePath(p),

@@ -7,6 +7,7 @@ import {
   historyState,
   migrate,
   newDocument,
+  operationForward,
   OperationError,
   pathOf,
   Problem,
@@ -220,7 +221,7 @@ export class Sites {
         'select op, inverse from operation where site = $1 and seq = $2',
         [id, of],
       );
-      const operation = kind === 'undo' ? rows[0]!.inverse : rows[0]!.op;
+      const operation = operationForward(kind === 'undo' ? rows[0]!.inverse : rows[0]!.op);
       const applied = applyOrRefuse(site.document, operation);
       return this.write(client, site, applied.document, kind, of, operation, applied.inverse, author.name);
     });

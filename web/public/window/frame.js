@@ -17,7 +17,7 @@
     const next = new DOMParser().parseFromString(message.html, 'text/html');
     document.documentElement.lang = next.documentElement.lang;
     window.morphdom(document.body, next.body, { onBeforeElUpdated: (from, to) => !from.isEqualNode(to) });
-    parent.postMessage({ kind: 'drawn', serial: message.serial }, '*');
+    parent.postMessage({ kind: 'drawn', serial: message.serial, height: document.body.scrollHeight }, '*');
   };
   const select = (part, scroll) => {
     const safe = part ? CSS.escape(part) : '';
@@ -32,6 +32,10 @@
     if (event.data.kind === 'put') put(event.data);
     else if (event.data.kind === 'select') select(event.data.part, event.data.scroll);
     else if (event.data.kind === 'top') scrollTo(0, 0);
+    else if (event.data.kind === 'share') {
+      told = event.data.share;
+      scrollTo(0, told * (document.documentElement.scrollHeight - innerHeight));
+    } else if (event.data.kind === 'still') document.documentElement.style.overflow = 'hidden';
   });
   addEventListener('click', (event) => {
     const target = event.target instanceof Element ? event.target : null;
@@ -40,6 +44,19 @@
     if (link || target?.closest('button')) event.preventDefault();
     if (part || link) parent.postMessage({ kind: 'chosen', part, link }, '*');
   });
+  // How far down the page is, so that pages beside it can be at the same place.
+  let told = 0;
+  addEventListener(
+    'scroll',
+    () => {
+      const room = document.documentElement.scrollHeight - innerHeight;
+      const share = room > 0 ? scrollY / room : 0;
+      if (Math.abs(share - told) < 0.004) return;
+      told = share;
+      parent.postMessage({ kind: 'scrolled', share }, '*');
+    },
+    { passive: true },
+  );
   addEventListener('submit', (event) => event.preventDefault());
   addEventListener('keydown', (event) => {
     const { key, ctrlKey, metaKey, shiftKey, altKey } = event;

@@ -6,6 +6,8 @@ import {
   lucideArrowDown,
   lucideArrowUp,
   lucideArrowUpRight,
+  lucideBookmark,
+  lucideBookmarkCheck,
   lucideCheck,
   lucideCopy,
   lucideGripVertical,
@@ -63,6 +65,11 @@ const routes: Routes = [
         loadComponent: () => import('./places/rounds').then((m) => m.RoundsPlace),
       },
       {
+        path: 'sample-book',
+        title: 'Sample book – Tin Porch',
+        loadComponent: () => import('./places/sample-book').then((m) => m.SampleBook),
+      },
+      {
         path: 'sites/:id',
         loadComponent: () => import('./site/site-frame').then((m) => m.SiteFrame),
         children: [
@@ -92,6 +99,8 @@ export const appConfig: ApplicationConfig = {
         lucideArrowDown,
         lucideArrowUp,
         lucideArrowUpRight,
+        lucideBookmark,
+        lucideBookmarkCheck,
         lucideCheck,
         lucideCopy,
         lucideGripVertical,

@@ -21,6 +21,11 @@ export const words: FixedWords = {
   notMail: (value) => `„${value}“ ist keine Mailadresse, an die wir antworten können.`,
   notPhone: (value) => `„${value}“ ist keine Telefonnummer.`,
   form: { name: 'Ihr Name', mail: 'Mail', phone: 'Telefon', message: 'Nachricht' },
+  headings: {
+    people: 'Die Menschen bei {name}',
+    partners: '{name} gehört zu',
+    areas: 'Wo {name} arbeitet',
+  },
   scenes: {
     boat: 'Ein Segelboot vor Anker in einer Bucht',
     clock: 'Das Zifferblatt einer Standuhr, zehn nach zehn',

@@ -21,6 +21,11 @@ export const words: FixedWords = {
   notMail: (value) => `“${value}” is not a mail address we can answer to.`,
   notPhone: (value) => `“${value}” is not a phone number.`,
   form: { name: 'Your name', mail: 'Mail', phone: 'Phone', message: 'Message' },
+  headings: {
+    people: 'The people at {name}',
+    partners: '{name} belongs to',
+    areas: 'Where {name} works',
+  },
   scenes: {
     boat: 'A sailing boat at anchor in a bay',
     clock: 'The dial of a longcase clock at ten past ten',

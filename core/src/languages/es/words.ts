@@ -21,6 +21,11 @@ export const words: FixedWords = {
   notMail: (value) => `«${value}» no es una dirección a la que podamos responder.`,
   notPhone: (value) => `«${value}» no es un número de teléfono.`,
   form: { name: 'Su nombre', mail: 'Correo', phone: 'Teléfono', message: 'Mensaje' },
+  headings: {
+    people: 'Las personas de {name}',
+    partners: '{name} pertenece a',
+    areas: 'Dónde trabaja {name}',
+  },
   scenes: {
     boat: 'Un velero fondeado en una bahía',
     clock: 'La esfera de un reloj de caja alta a las diez y diez',

@@ -21,6 +21,11 @@ export const words: FixedWords = {
   notMail: (value) => `« ${value} » n’est pas une adresse à laquelle nous pouvons répondre.`,
   notPhone: (value) => `« ${value} » n’est pas un numéro de téléphone.`,
   form: { name: 'Votre nom', mail: 'Courriel', phone: 'Téléphone', message: 'Message' },
+  headings: {
+    people: 'Qui travaille chez {name}',
+    partners: '{name} est membre de',
+    areas: 'Où {name} se déplace',
+  },
   scenes: {
     boat: 'Un voilier à l’ancre dans une baie',
     clock: 'Le cadran d’une horloge de parquet à dix heures dix',

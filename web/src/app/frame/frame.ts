@@ -30,6 +30,7 @@ import { PorchApi } from '../api/porch-api';
           }
         </a>
         <a routerLink="/rounds" routerLinkActive="here">Rounds</a>
+        <a routerLink="/sample-book" routerLinkActive="here">Sample book</a>
       </nav>
       <button class="jump" type="button" (click)="jump()">Jump to a site or step <kbd>Ctrl K</kbd></button>
       <div ngbDropdown placement="bottom-end">

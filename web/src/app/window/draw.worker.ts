@@ -1,8 +1,25 @@
 /// <reference lib="webworker" />
-import { readText, renderWindow, rewriteVersion, type Correction, type SiteDocument } from '@tin-porch/core';
+import {
+  inDirection,
+  readText,
+  renderWindow,
+  rewriteVersion,
+  sampleOf,
+  type Correction,
+  type DirectionRef,
+  type SiteDocument,
+} from '@tin-porch/core';
+
+/** How a site is shown beside itself: in another direction, or one section shape of it alone. */
+export interface Showing {
+  direction?: DirectionRef;
+  shape?: string;
+  only?: 'day' | 'night';
+}
 
 export type DrawRequest = { serial: number } & (
-  | { kind: 'draw'; document: SiteDocument; page: string }
+  | { kind: 'draw'; document: SiteDocument; page: string; only?: 'day' | 'night' }
+  | { kind: 'glimpse'; document: SiteDocument; page: string; showing: Showing }
   | { kind: 'read'; text: string; corrections: Correction[] }
   | { kind: 'write'; document: SiteDocument; seed: number; keepAddresses: boolean }
 );
@@ -11,6 +28,9 @@ type Latest<K> = Extract<DrawRequest, { kind: K }>;
 // Draws pages, reads briefs and writes versions away from the hand that types. Of several drawings or readings that wait,
 // only the newest is made.
 const waiting: { draw?: Latest<'draw'>; read?: Latest<'read'> } = {};
+
+/** Where the window takes the picture files of a site from. */
+const media = (document: SiteDocument) => ({ mediaBase: `/window/media/${document.id}` });
 
 function later(work: () => object): void {
   setTimeout(() => {
@@ -27,6 +47,18 @@ addEventListener('message', ({ data }: MessageEvent<DrawRequest>) => {
       serial: data.serial,
       version: rewriteVersion(data.document, data.seed, data.keepAddresses),
     }));
+  if (data.kind === 'glimpse')
+    return later(() => {
+      const { document, page, showing } = data;
+      const { direction, shape, only } = showing;
+      const dressed = direction ? inDirection(document, direction) : document;
+      const shown = shape ? sampleOf(dressed, shape) : dressed;
+      return {
+        kind: 'glimpsed',
+        serial: data.serial,
+        ...renderWindow(shown, page, '', { ...media(document), ...(only && { only }) }),
+      };
+    });
   const idle = waiting[data.kind] === undefined;
   if (data.kind === 'draw') {
     waiting.draw = data;
@@ -34,7 +66,9 @@ addEventListener('message', ({ data }: MessageEvent<DrawRequest>) => {
     later(() => {
       const request = waiting.draw!;
       delete waiting.draw;
-      return { kind: 'drawn', serial: request.serial, ...renderWindow(request.document, request.page, '') };
+      const { document, page, only } = request;
+      const drawn = renderWindow(document, page, '', { ...media(document), ...(only && { only }) });
+      return { kind: 'drawn', serial: request.serial, ...drawn };
     });
   } else {
     waiting.read = data;

@@ -1,10 +1,11 @@
 import { Injectable } from '@angular/core';
 import type { Correction, PutVersion, Reading, SiteDocument } from '@tin-porch/core';
 import { filter, firstValueFrom, fromEvent, map } from 'rxjs';
-import type { DrawRequest } from './draw.worker';
+import type { DrawRequest, Showing } from './draw.worker';
 
 type Answer = { serial: number; ms: number } & (
   | { kind: 'drawn'; html?: string; css?: string }
+  | { kind: 'glimpsed'; html?: string; css?: string }
   | { kind: 'read'; reading: Reading }
   | { kind: 'written'; version: PutVersion }
 );
@@ -29,8 +30,17 @@ export class Drawing {
     return serial;
   }
   /** Asks for a page; the answer with this serial, or a newer one, comes on `drawn`. */
-  draw(document: SiteDocument, page: string): number {
-    return this.ask({ kind: 'draw', document, page });
+  draw(document: SiteDocument, page: string, only?: 'day' | 'night'): number {
+    return this.ask({ kind: 'draw', document, page, ...(only && { only }) });
+  }
+  /** Draws a site another way, beside itself. */
+  async glimpse(document: SiteDocument, page: string, showing: Showing): Promise<Of<'glimpsed'>> {
+    const serial = this.serial + 1;
+    const answer = firstValueFrom(
+      this.answers.pipe(filter((a): a is Of<'glimpsed'> => a.kind === 'glimpsed' && a.serial === serial)),
+    );
+    this.ask({ kind: 'glimpse', document, page, showing });
+    return answer;
   }
   /** Asks for a reading of a text; the answer with this serial, or a newer one, comes on `readings`. */
   read(text: string, corrections: Correction[] = []): number {

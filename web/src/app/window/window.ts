@@ -59,6 +59,8 @@ export class SiteWindow implements AfterViewInit {
   readonly page = model('home');
   /** The part the person is working on: `section/path`. */
   readonly part = input<string | null>(null);
+  /** One version whatever this device prefers. */
+  readonly only = input<'day' | 'night' | undefined>(undefined);
   readonly partChosen = output<string>();
   protected readonly widths = Object.keys(WIDTHS) as Width[];
   protected readonly width = signal<Width>('Wide');
@@ -80,7 +82,7 @@ export class SiteWindow implements AfterViewInit {
 
   constructor() {
     effect(() => {
-      if (this.ready()) this.asked = this.drawing.draw(this.document(), this.page());
+      if (this.ready()) this.asked = this.drawing.draw(this.document(), this.page(), this.only());
     });
     effect(() => {
       this.page();

@@ -1,27 +1,16 @@
-import { Type } from '@sinclair/typebox';
-import { textField } from '../../../model/site.js';
-import { defineShape, sampleText } from '../../shape.js';
-import { actionHref, Heading, telUri, Words } from '../../words.js';
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Buttons } from '../../words.js';
 
-export const shape = defineShape({
-  title: 'Call to act',
-  character: 'band in the lead colour',
-  content: Type.Object({ heading: textField('Heading'), action: textField('Button') }, { additionalProperties: false }),
-  sample: { heading: sampleText('Is she taking on water?'), action: sampleText('Book a survey') },
+export const shape = defineShape(kind, {
+  character: 'heading and button on a line',
+  traits: ['quiet', 'dense'],
   Component({ content, at }) {
-    const tel = telUri(at.phone);
     return (
-      <section class="call-band">
-        <Heading text={content.heading} at={at} />
-        <p class="buttons">
-          <a class="button" href={actionHref(at, content.action)}>
-            <Words as="span" text={content.action} at={at} path="action" />
-          </a>
-          {tel && !`${content.heading.value} ${content.action.value}`.includes(at.phone) && (
-            <a href={tel}>{at.phone}</a>
-          )}
-        </p>
-      </section>
+      <Band at={at} name="call-band">
+        <Head at={at} content={content} />
+        <Buttons at={at} action={content.action} />
+      </Band>
     );
   },
 });

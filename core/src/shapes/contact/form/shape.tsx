@@ -1,104 +1,17 @@
-import { Type } from '@sinclair/typebox';
-import { textField } from '../../../model/site.js';
-import { defineShape, sampleText } from '../../shape.js';
-import { Heading, Words } from '../../words.js';
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head } from '../../words.js';
+import { EnquiryForm } from '../../enquiry-form.js';
 
-export const shape = defineShape({
-  title: 'Contact form',
+export const shape = defineShape(kind, {
   character: 'words and form side by side',
-  content: Type.Object(
-    {
-      form: Type.String({ maxLength: 64 }),
-      heading: textField('Heading'),
-      lead: textField('Lead', true),
-      action: textField('Button'),
-      thanks: textField('When it has arrived', true),
-    },
-    { additionalProperties: false },
-  ),
-  sample: {
-    form: 'contact',
-    heading: sampleText('Tell us about your boat'),
-    lead: sampleText('Her length, what she is built of and where she lies now.'),
-    action: sampleText('Send'),
-    thanks: sampleText('Thank you. Your message is with us.'),
-  },
+  traits: ['quiet', 'editorial'],
   Component({ content, at }) {
-    const wired = at.form(content.form);
-    if (!wired) return null;
-    const { form, action, state } = wired;
-    const sent = state?.state === 'sent';
-    const Title = at.level === 1 ? 'h2' : 'h3';
     return (
-      <section class="contact-form" id={at.anchor}>
-        <div>
-          <Heading text={content.heading} at={at} />
-          <Words as="p" class="lead" text={content.lead} at={at} path="lead" />
-        </div>
-        {sent ? (
-          <p class="thanks" role="status" {...at.part('thanks')}>
-            {content.thanks.value}
-          </p>
-        ) : (
-          <form method="post" action={action}>
-            {state?.state === 'refused' && (
-              <div class="refused" role="alert">
-                <Title>{at.words.notSent}</Title>
-                <ul>
-                  {Object.entries(state.errors).map(([name, error]) => (
-                    <li key={name}>
-                      {form.fields.some((f) => f.name === name) ? <a href={`#f-${name}`}>{error}</a> : error}
-                    </li>
-                  ))}
-                </ul>
-              </div>
-            )}
-            {form.fields.map((field) => {
-              const common = {
-                id: `f-${field.name}`,
-                name: field.name,
-                required: field.required,
-                'aria-invalid': state?.errors[field.name] ? ('true' as const) : undefined,
-                'aria-describedby': state?.errors[field.name] ? `e-${field.name}` : undefined,
-              };
-              return (
-                <p key={field.name}>
-                  <label for={common.id}>
-                    {field.label}
-                    {!field.required && <small> ({at.words.optional})</small>}
-                  </label>
-                  {field.type === 'long' ? (
-                    <textarea {...common} rows={6} maxlength={5000}>
-                      {state?.values[field.name] ?? ''}
-                    </textarea>
-                  ) : (
-                    <input
-                      {...common}
-                      type={field.type}
-                      maxlength={200}
-                      autocomplete={field.type === 'text' ? 'name' : field.type}
-                      value={state?.values[field.name] || undefined}
-                    />
-                  )}
-                  {state?.errors[field.name] && (
-                    <small class="error" id={`e-${field.name}`}>
-                      {state.errors[field.name]}
-                    </small>
-                  )}
-                </p>
-              );
-            })}
-            <p class="leave-empty" aria-hidden="true">
-              <label for="f-leave-empty">{at.words.leaveEmpty}</label>
-              <input id="f-leave-empty" name="leave-empty" tabindex={-1} autocomplete="off" />
-            </p>
-            <button class="button" type="submit">
-              <Words as="span" text={content.action} at={at} path="action" />
-            </button>
-            {at.editing && <Words as="p" class="thanks" text={content.thanks} at={at} path="thanks" />}
-          </form>
-        )}
-      </section>
+      <Band at={at} name="contact-form">
+        <Head at={at} content={content} />
+        <EnquiryForm at={at} content={content} />
+      </Band>
     );
   },
 });

@@ -1,32 +1,25 @@
-import { shape as split } from '../split/shape.js';
+import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { actionHref, Heading, Words } from '../../words.js';
+import { Band, Heading, Words, Pic, Buttons } from '../../words.js';
 
-export const shape = defineShape({
-  ...split,
+export const shape = defineShape(kind, {
   character: 'wide picture, words laid over its lower edge',
+  traits: ['picture', 'editorial', 'asymmetric'],
+  belongs: 'home',
+  fits: (c) => c.picture.media !== '',
   Component({ content, at }) {
-    const picture = at.picture(content.scene);
     return (
-      <section class="opening-overlap">
-        <img src={picture.src} width={picture.width} height={picture.height} alt={content.alt.value} />
-        <div class="words">
+      <Band at={at} name="opening-overlap">
+        <Pic at={at} picture={content.picture} class="bleed" eager />
+        <div class="panel">
+          <Words as="p" class="kicker" text={content.kicker} at={at} path="kicker" />
           <Heading text={content.heading} at={at} />
           <div class="beside">
             <Words as="p" class="lead" text={content.lead} at={at} path="lead" />
-            <p class="buttons">
-              <a class="button" href={actionHref(at, content.action)}>
-                <Words as="span" text={content.action} at={at} path="action" />
-              </a>
-              {(content.second.value || at.editing) && (
-                <a class="button quiet" href={at.link('services')}>
-                  <Words as="span" text={content.second} at={at} path="second" />
-                </a>
-              )}
-            </p>
+            <Buttons at={at} action={content.action} second={content.second} />
           </div>
         </div>
-      </section>
+      </Band>
     );
   },
 });

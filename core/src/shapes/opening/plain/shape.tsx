@@ -1,25 +1,19 @@
-import { Type } from '@sinclair/typebox';
-import { textField } from '../../../model/site.js';
-import { defineShape, sampleText } from '../../shape.js';
-import { Heading, Words } from '../../words.js';
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Heading, Words, Buttons } from '../../words.js';
 
-export const shape = defineShape({
-  title: 'Opening',
-  character: 'words alone on a wash',
-  content: Type.Object(
-    { heading: textField('Heading'), lead: textField('Lead', true) },
-    { additionalProperties: false },
-  ),
-  sample: {
-    heading: sampleText('On the slip'),
-    lead: sampleText('What the yard does between the spring and autumn tides.'),
-  },
+export const shape = defineShape(kind, {
+  character: 'heading and lead alone',
+  traits: ['quiet', 'dense'],
+  belongs: 'inner',
   Component({ content, at }) {
     return (
-      <section class="opening-plain">
+      <Band at={at} name="opening-plain">
+        <Words as="p" class="kicker" text={content.kicker} at={at} path="kicker" />
         <Heading text={content.heading} at={at} />
         <Words as="p" class="lead" text={content.lead} at={at} path="lead" />
-      </section>
+        <Buttons at={at} action={content.action} second={content.second} />
+      </Band>
     );
   },
 });

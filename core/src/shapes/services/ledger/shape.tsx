@@ -1,39 +1,15 @@
-import { Type } from '@sinclair/typebox';
-import { textField } from '../../../model/site.js';
-import { defineShape, sampleText } from '../../shape.js';
-import { Heading, Words } from '../../words.js';
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Words, More } from '../../words.js';
 
-export const shape = defineShape({
-  title: 'Services',
-  character: 'ledger with prices',
-  content: Type.Object(
-    {
-      heading: textField('Heading'),
-      items: Type.Array(
-        Type.Object(
-          { name: textField('Service'), text: textField('In a sentence or two', true), price: textField('Price') },
-          { additionalProperties: false },
-        ),
-        { maxItems: 40 },
-      ),
-    },
-    { additionalProperties: false },
-  ),
-  sample: {
-    heading: sampleText('The work, one by one'),
-    items: [
-      {
-        name: sampleText('Hull survey'),
-        text: sampleText('A day with hammer and meter.'),
-        price: sampleText('from £180'),
-      },
-    ],
-  },
+export const shape = defineShape(kind, {
+  character: 'a ruled list with prices at the right',
+  traits: ['dense', 'editorial'],
   Component({ content, at }) {
     return (
-      <section class="services-ledger" id={at.anchor}>
-        <Heading text={content.heading} at={at} />
-        <ul>
+      <Band at={at} name="services-ledger">
+        <Head at={at} content={content} />
+        <ul class="rows">
           {content.items.map((item, n) => (
             <li key={n}>
               <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
@@ -42,7 +18,8 @@ export const shape = defineShape({
             </li>
           ))}
         </ul>
-      </section>
+        <More at={at} text={content.more} to="services" />
+      </Band>
     );
   },
 });

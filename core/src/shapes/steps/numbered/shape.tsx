@@ -1,38 +1,15 @@
-import { Type } from '@sinclair/typebox';
-import { textField } from '../../../model/site.js';
-import { defineShape, sampleText } from '../../shape.js';
-import { Heading, Words } from '../../words.js';
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Words, across } from '../../words.js';
 
-export const shape = defineShape({
-  title: 'How it goes',
-  character: 'numbered steps',
-  content: Type.Object(
-    {
-      heading: textField('Heading'),
-      items: Type.Array(
-        Type.Object(
-          { name: textField('Step'), text: textField('What happens', true) },
-          { additionalProperties: false },
-        ),
-        {
-          maxItems: 8,
-        },
-      ),
-    },
-    { additionalProperties: false },
-  ),
-  sample: {
-    heading: sampleText('From survey to launch'),
-    items: ['Bring her in', 'A written list', 'Back afloat'].map((name) => ({
-      name: sampleText(name),
-      text: sampleText('By water or by road.'),
-    })),
-  },
+export const shape = defineShape(kind, {
+  character: 'numbers in a row',
+  traits: ['quiet', 'cards'],
   Component({ content, at }) {
     return (
-      <section class="steps-numbered">
-        <Heading text={content.heading} at={at} />
-        <ol>
+      <Band at={at} name="steps-numbered">
+        <Head at={at} content={content} />
+        <ol class={across(content.items.length, 4)}>
           {content.items.map((item, n) => (
             <li key={n}>
               <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
@@ -40,7 +17,7 @@ export const shape = defineShape({
             </li>
           ))}
         </ol>
-      </section>
+      </Band>
     );
   },
 });

@@ -1,48 +1,45 @@
-import { Type } from '@sinclair/typebox';
-import { textField } from '../../../model/site.js';
-import { defineShape, sampleText } from '../../shape.js';
-import { Heading, Lines, Reach, Words } from '../../words.js';
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Heading, Words, Address, Reach, Lines } from '../../words.js';
 
-export const shape = defineShape({
-  title: 'Find us',
-  character: 'address, hours and numbers',
-  content: Type.Object(
-    { heading: textField('Heading'), note: textField('Note', true) },
-    { additionalProperties: false },
-  ),
-  sample: { heading: sampleText('Where and when'), note: sampleText('') },
+export const shape = defineShape(kind, {
+  character: 'address, hours and numbers side by side',
+  traits: ['quiet', 'dense'],
   Component({ content, at }) {
-    const { address, mail } = at.facts;
-    const { words, hours, phone } = at;
+    const { facts, words } = at;
     return (
-      <section class="visit-card" id={at.anchor}>
+      <Band at={at} name="visit-card">
         <Heading text={content.heading} at={at} />
         <div class="cards">
-          {address && (
+          {facts.address && (
             <div>
               <h3>{words.address}</h3>
-              <address>
-                <Lines text={address.includes('\n') ? address : address.replace(/,\s*/g, ',\n')} />
-              </address>
+              <Address at={at} />
             </div>
           )}
-          {hours.length > 0 && (
+          {at.hours.length > 0 && (
             <div>
               <h3>{words.open}</h3>
               <p>
-                <Lines text={hours.join('\n')} />
+                <Lines text={at.hours.join('\n')} />
               </p>
             </div>
           )}
-          {(phone || mail) && (
+          {(at.phone || facts.mail) && (
             <div>
               <h3>{words.reach}</h3>
               <Reach at={at} />
             </div>
           )}
+          {content.way.map((w, n) => (
+            <div key={n}>
+              <Words as="h3" text={w.name} at={at} path={`way.${n}.name`} />
+              <Words as="p" text={w.text} at={at} path={`way.${n}.text`} />
+            </div>
+          ))}
         </div>
-        <Words as="p" text={content.note} at={at} path="note" />
-      </section>
+        <Words as="p" class="note" text={content.note} at={at} path="note" />
+      </Band>
     );
   },
 });

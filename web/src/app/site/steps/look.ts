@@ -1,61 +1,61 @@
-import { Component, computed, effect, inject } from '@angular/core';
+import { Component, computed, effect, inject, signal, viewChild } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { contrast, drawLook, families, packOf, TEXT_PAIRS, type Palette } from '@tin-porch/core';
+import { directionOf, inDirection, packOf, type DirectionRef } from '@tin-porch/core';
+import { calledUp, DirectionsPanel } from '../../look/directions-panel';
+import { ColourPanel } from '../../look/colour-panel';
+import { MarkPanel } from '../../look/mark-panel';
+import { ShapePanel } from '../../look/shape-panel';
+import { TypePanel } from '../../look/type-panel';
+import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
+import { Glimpse } from '../../window/glimpse';
 import { SiteWindow } from '../../window/window';
 import { SiteStore } from '../site-store';
 
-const ROLES: [keyof Palette, string][] = [
-  ['lead', 'Lead'],
-  ['accent', 'Accent'],
-  ['wash', 'Wash'],
-  ['ground', 'Ground'],
-  ['text', 'Text'],
-];
+const VIEWS = [
+  ['directions', 'Directions'],
+  ['colour', 'Colour'],
+  ['type', 'Type'],
+  ['shape', 'Shape'],
+  ['mark', 'Mark'],
+] as const;
+type View = (typeof VIEWS)[number][0];
 
 @Component({
   selector: 'tp-step',
-  imports: [RouterLink, Worktable, SiteWindow],
+  imports: [
+    RouterLink,
+    Worktable,
+    SiteWindow,
+    Glimpse,
+    ViewSwitch,
+    DirectionsPanel,
+    ColourPanel,
+    TypePanel,
+    ShapePanel,
+    MarkPanel,
+  ],
   template: `
-    <tp-worktable controlsName="Look">
-      @if (store.drawn() && look(); as look) {
-        <div class="between">
-          <h2>{{ look.name }}</h2>
-          <span class="quiet">Look {{ look.seed }} for this trade</span>
-        </div>
-        @for (version of versions(); track version.name) {
-          <h3 class="gap">Colour by {{ version.name }}</h3>
-          <ul class="swatches">
-            @for (role of roles; track role[0]) {
-              <li>
-                <span class="swatch" [style.background]="version.palette[role[0]]"></span>{{ role[1] }}
-                <span class="mono quiet">{{ version.palette[role[0]] }}</span>
-              </li>
-            }
-          </ul>
-          <p class="verdict">
-            <span class="dot" [class.good]="version.lowest >= 4.5" [class.bad]="version.lowest < 4.5"></span> All
-            {{ pairs }} text pairings read at 4.5 : 1 or better. Lowest: {{ version.pair }},
-            {{ version.lowest.toFixed(1) }}.
-          </p>
+    <tp-worktable controlsName="Look" [besideName]="comparing() ? 'Side by side' : 'Window'">
+      @if (store.drawn() && store.document(); as document) {
+        <tp-view-switch [views]="views" [(shown)]="shown" />
+        @switch (shown()) {
+          @case ('directions') {
+            <tp-directions-panel [(view)]="view" (alone)="alone.set($event)" />
+          }
+          @case ('colour') {
+            <tp-colour-panel [(only)]="only" />
+          }
+          @case ('type') {
+            <tp-type-panel />
+          }
+          @case ('shape') {
+            <tp-shape-panel />
+          }
+          @case ('mark') {
+            <tp-mark-panel />
+          }
         }
-        <h3 class="gap">Type</h3>
-        <div class="sheet type">
-          <b>{{ families[look.heading]?.css }}</b>
-          <span>with {{ families[look.reading]?.css }} for reading</span>
-        </div>
-        <dl class="facts">
-          <dt>Corners</dt>
-          <dd>{{ look.corner }} px</dd>
-          <dt>Density</dt>
-          <dd>{{ look.density }}</dd>
-        </dl>
-        <p class="bar">
-          <button class="plain" type="button" (click)="put(look.seed - 1)" [disabled]="look.seed <= 1">
-            Look before
-          </button>
-          <button class="plain" type="button" (click)="put(look.seed + 1)">Next look</button>
-        </p>
       } @else {
         <div class="stack">
           <h2>Nothing to dress yet</h2>
@@ -64,8 +64,67 @@ const ROLES: [keyof Palette, string][] = [
         </div>
       }
       <ng-container beside>
-        @if (store.drawn()) {
-          <tp-window [document]="store.document()!" [(page)]="store.page" />
+        @if (store.drawn() && store.document(); as document) {
+          @if (comparing()) {
+            <div class="window-bar">
+              <div class="bar widths" role="group" aria-label="Width of the three">
+                @for (w of widths; track w[0]) {
+                  <button
+                    class="plain small"
+                    type="button"
+                    [attr.aria-pressed]="wide() === w[1]"
+                    (click)="wide.set(w[1])"
+                  >
+                    {{ w[0] }}
+                  </button>
+                }
+              </div>
+              <select aria-label="Page of the three" (change)="store.page.set($any($event.target).value)">
+                @for (p of document.pages; track p.id) {
+                  <option [value]="p.id" [selected]="p.id === store.page()">{{ p.label }}</option>
+                }
+              </select>
+              <span class="quiet drawn">They scroll together</span>
+            </div>
+            <div
+              class="three"
+              tabindex="0"
+              aria-label="Three directions side by side"
+              (keydown)="key($event)"
+              (wheel)="wheel($event)"
+            >
+              @for (ref of view(); track $index) {
+                <figure>
+                  <figcaption>
+                    <b>{{ nameOf(ref) }}</b>
+                  </figcaption>
+                  <tp-glimpse
+                    [document]="document"
+                    [direction]="ref"
+                    [page]="store.page()"
+                    [wide]="wide()"
+                    [title]="nameOf(ref)"
+                    [share]="share()"
+                    (scrolled)="share.set($event)"
+                  />
+                </figure>
+              }
+            </div>
+          } @else {
+            @if (alone(); as ref) {
+              <p class="window-bar">
+                <b>{{ nameOf(ref) }}</b>
+                <button class="plain small" type="button" (click)="alone.set(null)">Back to the three</button>
+              </p>
+              <tp-window [document]="dressed(ref)" [(page)]="store.page" />
+            } @else {
+              <tp-window
+                [document]="document"
+                [(page)]="store.page"
+                [only]="shown() === 'colour' ? only() : undefined"
+              />
+            }
+          }
         }
       </ng-container>
     </tp-worktable>
@@ -73,32 +132,54 @@ const ROLES: [keyof Palette, string][] = [
 })
 export class LookStep {
   protected readonly store = inject(SiteStore);
-  protected readonly roles = ROLES;
-  protected readonly families = families;
-  protected readonly pairs = TEXT_PAIRS.length;
-  protected readonly look = computed(() => this.store.document()?.look);
-  protected readonly versions = computed(() => {
-    const look = this.look();
-    if (!look) return [];
-    return (['day', 'night'] as const).map((name) => {
-      const palette = look[name];
-      const worst = TEXT_PAIRS.map(([a, b]) => ({
-        pair: `${a} on ${b}`,
-        ratio: contrast(palette[a], palette[b]),
-      })).sort((a, b) => a.ratio - b.ratio)[0]!;
-      return { name, palette, lowest: worst.ratio, pair: worst.pair };
-    });
-  });
+  protected readonly views = VIEWS;
+  protected readonly shown = signal<View>('directions');
+  protected readonly view = signal<DirectionRef[]>([]);
+  protected readonly alone = signal<DirectionRef | null>(null);
+  protected readonly only = signal<'day' | 'night' | undefined>(undefined);
+  protected readonly widths = [
+    ['Wide', 1280],
+    ['Phone', 390],
+  ] as const;
+  protected readonly wide = signal(1280);
+  protected readonly share = signal(0);
+  protected readonly comparing = computed(() => this.shown() === 'directions' && !this.alone());
+  private readonly panel = viewChild(DirectionsPanel);
 
   constructor() {
+    effect(() => {
+      const document = this.store.document();
+      if (document && !this.view().length) this.view.set(calledUp(document).slice(0, 3));
+    });
+    effect(() => {
+      if (this.shown() !== 'directions') this.alone.set(null);
+    });
     effect(() =>
       this.store.main.set(
-        this.store.drawn() ? { label: 'Another look', run: () => this.put((this.look()?.seed ?? 0) + 1) } : null,
+        this.store.drawn() && this.shown() === 'directions'
+          ? { label: 'Three more directions', run: () => this.panel()?.more() }
+          : null,
       ),
     );
   }
-  protected put(seed: number): void {
-    const document = this.store.document()!;
-    this.store.change({ op: 'setLook', look: drawLook(packOf(document.facts), seed, document.facts.colours) });
+  protected nameOf(ref: DirectionRef): string {
+    const { facts } = this.store.document()!;
+    return directionOf(facts, packOf(facts), ref).name;
+  }
+  protected dressed = (ref: DirectionRef) => inDirection(this.store.document()!, ref);
+  /** The three scroll by the keys a page scrolls by. */
+  protected key(event: KeyboardEvent): void {
+    const by = { ArrowDown: 0.05, ArrowUp: -0.05, PageDown: 0.25, PageUp: -0.25, Home: -1, End: 1, ' ': 0.25 }[
+      event.key
+    ];
+    if (by === undefined) return;
+    event.preventDefault();
+    this.move(by);
+  }
+  protected wheel(event: WheelEvent): void {
+    this.move(event.deltaY / 3000);
+  }
+  private move(by: number): void {
+    this.share.set(Math.min(1, Math.max(0, this.share() + by)));
   }
 }

@@ -1,0 +1,32 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Words, Pic } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'words in the middle, a picture on either hand',
+  traits: ['editorial', 'asymmetric'],
+  fits: (c) => c.items.every((i) => i.before.media !== '' && i.after.media !== ''),
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="compare-rows">
+        <Head at={at} content={content} />
+        {content.items.map((item, n) => (
+          <div class="trio" key={n}>
+            <figure>
+              <Pic at={at} picture={item.before} class="small" sizes="(min-width: 52rem) 33vw, 100vw" />
+              <figcaption>{content.before.value}</figcaption>
+            </figure>
+            <div class="told">
+              <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
+              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+            </div>
+            <figure>
+              <Pic at={at} picture={item.after} class="small" sizes="(min-width: 52rem) 33vw, 100vw" />
+              <figcaption>{content.after.value}</figcaption>
+            </figure>
+          </div>
+        ))}
+      </Band>
+    );
+  },
+});

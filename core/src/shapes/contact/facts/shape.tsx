@@ -1,0 +1,36 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Reach, Lines } from '../../words.js';
+import { EnquiryForm } from '../../enquiry-form.js';
+
+export const shape = defineShape(kind, {
+  character: 'the form, and beside it every other way to get in touch',
+  traits: ['dense', 'asymmetric'],
+  Component({ content, at }) {
+    const { facts } = at;
+    return (
+      <Band at={at} name="contact-facts">
+        <div>
+          <Head at={at} content={content} />
+          <EnquiryForm at={at} content={content} />
+        </div>
+        <div class="other">
+          {(at.phone || facts.mail) && (
+            <div>
+              <h3>{at.words.reach}</h3>
+              <Reach at={at} />
+            </div>
+          )}
+          {at.hours.length > 0 && (
+            <div>
+              <h3>{at.words.open}</h3>
+              <p>
+                <Lines text={at.hours.join('\n')} />
+              </p>
+            </div>
+          )}
+        </div>
+      </Band>
+    );
+  },
+});

@@ -1,0 +1,26 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Words, Icon } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'a line each',
+  traits: ['dense', 'quiet'],
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="downloads-list">
+        <Head at={at} content={content} />
+        <ul class="rows">
+          {content.items.map((item, n) => (
+            <li key={n}>
+              <Icon name="file-text" at={at} />
+              <a href={item.address.value || at.link('contact')}>
+                <Words as="span" text={item.name} at={at} path={`items.${n}.name`} />
+              </a>
+              <Words as="span" class="quiet" text={item.text} at={at} path={`items.${n}.text`} />
+            </li>
+          ))}
+        </ul>
+      </Band>
+    );
+  },
+});

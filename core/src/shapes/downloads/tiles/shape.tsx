@@ -1,0 +1,30 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Words, Icon, across } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'tiles two by two',
+  traits: ['cards', 'bold'],
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="downloads-tiles">
+        <Head at={at} content={content} />
+        <ul class={across(content.items.length, 2)}>
+          {content.items.map((item, n) => (
+            <li key={n} class="card">
+              <div class="inside">
+                <Icon name="download" at={at} />
+                <h3>
+                  <a href={item.address.value || at.link('contact')}>
+                    <Words as="span" text={item.name} at={at} path={`items.${n}.name`} />
+                  </a>
+                </h3>
+                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+              </div>
+            </li>
+          ))}
+        </ul>
+      </Band>
+    );
+  },
+});

@@ -1,0 +1,27 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Words } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'dates large in the margin',
+  traits: ['editorial', 'dense', 'type'],
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="events-list">
+        <Head at={at} content={content} />
+        <ul class="rows">
+          {content.items.map((item, n) => (
+            <li key={n}>
+              <Words as="p" class="date" text={item.date} at={at} path={`items.${n}.date`} />
+              <div>
+                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
+                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+                <Words as="p" class="place" text={item.place} at={at} path={`items.${n}.place`} />
+              </div>
+            </li>
+          ))}
+        </ul>
+      </Band>
+    );
+  },
+});

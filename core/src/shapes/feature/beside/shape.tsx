@@ -1,0 +1,28 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Heading, Words, Prose, Pic, Buttons, Icon, hasPicture } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'picture and words, points under them',
+  traits: ['quiet', 'picture'],
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="feature-beside" class={hasPicture(at, content.picture) ? undefined : 'no-picture'}>
+        <Pic at={at} picture={content.picture} sizes="(min-width: 52rem) 45vw, 100vw" />
+        <div>
+          <Heading text={content.heading} at={at} />
+          <Prose text={content.text} at={at} path="text" />
+          <ul class="ticks">
+            {content.points.map((p, n) => (
+              <li key={n}>
+                <Icon name="check" at={at} />
+                <Words as="span" text={p} at={at} path={`points.${n}`} />
+              </li>
+            ))}
+          </ul>
+          <Buttons at={at} action={content.action} />
+        </div>
+      </Band>
+    );
+  },
+});

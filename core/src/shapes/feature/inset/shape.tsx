@@ -1,0 +1,29 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Heading, Words, Prose, Pic, Buttons, Icon } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'words on a panel that cuts into the picture',
+  traits: ['asymmetric', 'cards', 'picture'],
+  fits: (c) => c.picture.media !== '',
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="feature-inset">
+        <Pic at={at} picture={content.picture} sizes="(min-width: 52rem) 65vw, 100vw" />
+        <div class="panel">
+          <Heading text={content.heading} at={at} />
+          <Prose text={content.text} at={at} path="text" />
+          <ul class="ticks">
+            {content.points.map((p, n) => (
+              <li key={n}>
+                <Icon name="check" at={at} />
+                <Words as="span" text={p} at={at} path={`points.${n}`} />
+              </li>
+            ))}
+          </ul>
+          <Buttons at={at} action={content.action} />
+        </div>
+      </Band>
+    );
+  },
+});

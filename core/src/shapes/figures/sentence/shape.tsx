@@ -1,0 +1,23 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Heading, Words } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'figures in a run of large text',
+  traits: ['type', 'editorial', 'quiet'],
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="figures-sentence">
+        <Heading text={content.heading} at={at} />
+        <ul>
+          {content.items.map((item, n) => (
+            <li key={n}>
+              <Words as="strong" text={item.figure} at={at} path={`items.${n}.figure`} />{' '}
+              <Words as="span" text={item.label} at={at} path={`items.${n}.label`} />
+            </li>
+          ))}
+        </ul>
+      </Band>
+    );
+  },
+});

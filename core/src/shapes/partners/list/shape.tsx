@@ -1,0 +1,23 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Heading, Words } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'a ruled list beside the heading',
+  traits: ['dense', 'editorial', 'asymmetric'],
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="partners-list">
+        <Heading text={content.heading} at={at} />
+        <ul class="rows">
+          {content.items.map((item, n) => (
+            <li key={n} class="line-up">
+              <Words as="strong" text={item.name} at={at} path={`items.${n}.name`} />
+              <Words as="span" class="quiet" text={item.text} at={at} path={`items.${n}.text`} />
+            </li>
+          ))}
+        </ul>
+      </Band>
+    );
+  },
+});

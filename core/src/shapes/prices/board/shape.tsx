@@ -1,0 +1,34 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Words } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'prices down the left, large, what they buy beside them',
+  traits: ['type', 'editorial', 'asymmetric'],
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="prices-board">
+        <Head at={at} content={content} />
+        <ul class="rows">
+          {content.items.map((item, n) => (
+            <li key={n}>
+              <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
+              <div>
+                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
+                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+                {item.points.length > 0 && (
+                  <p class="small-print">
+                    {item.points.map((p, k) => (
+                      <Words as="span" text={p} at={at} path={`items.${n}.points.${k}`} key={k} />
+                    ))}
+                  </p>
+                )}
+              </div>
+            </li>
+          ))}
+        </ul>
+        <Words as="p" class="note" text={content.note} at={at} path="note" />
+      </Band>
+    );
+  },
+});

@@ -1,0 +1,36 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Words, Icon, across } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'a card each, price large',
+  traits: ['cards', 'bold'],
+  fits: (c) => c.items.length > 1 && c.items.length < 7,
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="prices-cards">
+        <Head at={at} content={content} />
+        <ul class={across(content.items.length, 3)}>
+          {content.items.map((item, n) => (
+            <li key={n} class="card">
+              <div class="inside">
+                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
+                <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
+                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+                <ul class="ticks">
+                  {item.points.map((p, k) => (
+                    <li key={k}>
+                      <Icon name="check" at={at} />
+                      <Words as="span" text={p} at={at} path={`items.${n}.points.${k}`} />
+                    </li>
+                  ))}
+                </ul>
+              </div>
+            </li>
+          ))}
+        </ul>
+        <Words as="p" class="note" text={content.note} at={at} path="note" />
+      </Band>
+    );
+  },
+});

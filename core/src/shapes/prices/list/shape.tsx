@@ -1,0 +1,35 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Words } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'names and prices joined by dots',
+  traits: ['dense', 'quiet'],
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="prices-list">
+        <Head at={at} content={content} />
+        <ul>
+          {content.items.map((item, n) => (
+            <li key={n}>
+              <div class="dotted">
+                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
+                <span class="dots" aria-hidden="true" />
+                <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
+              </div>
+              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+              {item.points.length > 0 && (
+                <p class="small-print">
+                  {item.points.map((p, k) => (
+                    <Words as="span" text={p} at={at} path={`items.${n}.points.${k}`} key={k} />
+                  ))}
+                </p>
+              )}
+            </li>
+          ))}
+        </ul>
+        <Words as="p" class="note" text={content.note} at={at} path="note" />
+      </Band>
+    );
+  },
+});

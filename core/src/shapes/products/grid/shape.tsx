@@ -1,0 +1,29 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Words, Pic, More, across } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'pictures in rows, name and price under them',
+  traits: ['picture', 'cards', 'quiet'],
+  fits: (c) => c.items.every((i) => i.picture.media !== ''),
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="products-grid">
+        <Head at={at} content={content} />
+        <ul class={across(content.items.length, 4)}>
+          {content.items.map((item, n) => (
+            <li key={n}>
+              <Pic at={at} picture={item.picture} class="small" sizes="(min-width: 52rem) 25vw, 50vw" />
+              <div class="line-up">
+                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
+                <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
+              </div>
+              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+            </li>
+          ))}
+        </ul>
+        <More at={at} text={content.more} to="products" />
+      </Band>
+    );
+  },
+});

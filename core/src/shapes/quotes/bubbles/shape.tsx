@@ -1,0 +1,27 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Heading, Words } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'quotes on rounded sheets, set off from one another',
+  traits: ['bold', 'cards', 'asymmetric'],
+  fits: (c) => c.items.length > 1,
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="quotes-bubbles">
+        <Heading text={content.heading} at={at} />
+        <div class="bubbles">
+          {content.items.map((item, n) => (
+            <figure key={n}>
+              <Words as="blockquote" text={item.text} at={at} path={`items.${n}.text`} />
+              <figcaption>
+                <Words as="strong" text={item.name} at={at} path={`items.${n}.name`} />
+                <Words as="span" text={item.detail} at={at} path={`items.${n}.detail`} />
+              </figcaption>
+            </figure>
+          ))}
+        </div>
+      </Band>
+    );
+  },
+});

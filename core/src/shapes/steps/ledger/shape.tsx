@@ -1,0 +1,23 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Words } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'numbers in the margin, ruled rows',
+  traits: ['dense', 'editorial', 'type'],
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="steps-ledger">
+        <Head at={at} content={content} />
+        <ol class="rows">
+          {content.items.map((item, n) => (
+            <li key={n}>
+              <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
+              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+            </li>
+          ))}
+        </ol>
+      </Band>
+    );
+  },
+});

@@ -1,0 +1,23 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Head, Words } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'stations on a line down the page',
+  traits: ['editorial', 'asymmetric'],
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="steps-line">
+        <Head at={at} content={content} />
+        <ol>
+          {content.items.map((item, n) => (
+            <li key={n}>
+              <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
+              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+            </li>
+          ))}
+        </ol>
+      </Band>
+    );
+  },
+});

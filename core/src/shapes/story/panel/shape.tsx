@@ -1,0 +1,24 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Heading, Prose, Pic } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'words on a sheet over a wide picture',
+  traits: ['picture', 'bold', 'asymmetric'],
+  fits: (c) => c.picture.media !== '',
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="story-panel">
+        <Pic at={at} picture={content.picture} />
+        <div class="panel">
+          <Heading text={content.heading} at={at} />
+          <div class="prose">
+            {content.paragraphs.map((text, n) => (
+              <Prose text={text} at={at} path={`paragraphs.${n}`} key={n} />
+            ))}
+          </div>
+        </div>
+      </Band>
+    );
+  },
+});

@@ -1,0 +1,24 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Heading, Prose, Pic } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'picture at the side of the words',
+  traits: ['picture', 'quiet', 'cards'],
+  fits: (c) => c.picture.media !== '',
+  Component({ content, at }) {
+    return (
+      <Band at={at} name="story-picture">
+        <div>
+          <Heading text={content.heading} at={at} />
+          <div class="prose">
+            {content.paragraphs.map((text, n) => (
+              <Prose text={text} at={at} path={`paragraphs.${n}`} key={n} />
+            ))}
+          </div>
+        </div>
+        <Pic at={at} picture={content.picture} sizes="(min-width: 52rem) 40vw, 100vw" />
+      </Band>
+    );
+  },
+});

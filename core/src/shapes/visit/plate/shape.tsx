@@ -1,0 +1,41 @@
+import { kind } from '../kind.js';
+import { defineShape } from '../../shape.js';
+import { Band, Heading, Words, Address, Reach, Lines } from '../../words.js';
+
+export const shape = defineShape(kind, {
+  character: 'address set large, the rest small under it',
+  traits: ['type', 'bold', 'centred'],
+  fits: () => true,
+  Component({ content, at }) {
+    const { facts, words } = at;
+    return (
+      <Band at={at} name="visit-plate">
+        <Heading text={content.heading} at={at} />
+        {facts.address && <Address at={at} />}
+        <div class="small">
+          {at.hours.length > 0 && (
+            <div>
+              <h3>{words.open}</h3>
+              <p>
+                <Lines text={at.hours.join('\n')} />
+              </p>
+            </div>
+          )}
+          {(at.phone || facts.mail) && (
+            <div>
+              <h3>{words.reach}</h3>
+              <Reach at={at} />
+            </div>
+          )}
+          {content.way.map((w, n) => (
+            <div key={n}>
+              <Words as="h3" text={w.name} at={at} path={`way.${n}.name`} />
+              <Words as="p" text={w.text} at={at} path={`way.${n}.text`} />
+            </div>
+          ))}
+        </div>
+        <Words as="p" class="note" text={content.note} at={at} path="note" />
+      </Band>
+    );
+  },
+});
