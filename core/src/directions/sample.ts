@@ -72,6 +72,6 @@ export function sampleOf(document: SiteDocument, shape: string): SiteDocument {
     media: [...document.media, ...sampleMedia(document)],
     header: kind === 'header' ? section : null,
     footer: kind === 'footer' ? section : null,
-    pages: [kind === 'header' || kind === 'footer' ? { ...blank, sections: [] as never } : page, ...others],
+    pages: [kind === 'header' || kind === 'footer' ? blank : page, ...others],
   };
 }

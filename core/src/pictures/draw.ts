@@ -144,7 +144,7 @@ export function subjectsIn(words: string): string[] {
     const hit = wholeWord(s.asked).exec(words);
     return hit ? [{ name, at: hit.index, length: hit[0].length }] : [];
   });
-  return found.sort((a, b) => b.length - a.length || a.at - b.at).map((f) => f.name);
+  return found.sort((a, b) => a.at - b.at || b.length - a.length).map((f) => f.name);
 }
 
 /** A recipe from words: “a boat in the harbour at night” gives subject, setting and mood; what is not said is left open. */

@@ -576,7 +576,7 @@ export const subjects: Record<string, Subject> = {
       }),
   },
   bed: {
-    asked: /bed\b|room|sleep|night|chambre|habitaci|zimmer|stay|linen/i,
+    asked: /bed\b|room|sleep|chambre|habitaci|zimmer|stay|linen/i,
     settings: ['room'],
     group: 'rooms',
     large: true,

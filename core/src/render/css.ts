@@ -92,10 +92,25 @@ body {
   color: var(--text);
   background: var(--ground);
   container: page / inline-size;
-  overflow-wrap: break-word;
+  overflow-wrap: anywhere;
 }
 main {
   display: block;
+}
+td,
+th {
+  overflow-wrap: normal;
+}
+.band,
+.head,
+.grid > *,
+.cols,
+.cols > * {
+  grid-template-columns: minmax(0, 1fr);
+  min-inline-size: 0;
+}
+.band > * {
+  min-inline-size: 0;
 }
 .band {
   padding: var(--gap) var(--edge);
@@ -129,7 +144,6 @@ h4 {
   line-height: 1.12;
   letter-spacing: -0.01em;
   text-wrap: balance;
-  overflow-wrap: anywhere;
 }
 h1 {
   font-size: var(--size-4);

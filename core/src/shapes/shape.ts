@@ -46,7 +46,7 @@ export interface Surroundings {
   form(id: string): { form: Form; action: string; state: FormState | null } | null;
   /** Attributes for the element that holds the text at `path`, so that the window knows it; none in what is published. */
   part(path: string): Record<string, string>;
-  /** True where an empty text keeps its element, so that it can be written into. */
+  /** True in the window, where what only shows now and then shows always, so that it can be written into. */
   editing: boolean;
   /** 1 where the section opens the page and carries its only first heading, else 2. */
   level: 1 | 2;

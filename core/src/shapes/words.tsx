@@ -20,24 +20,32 @@ type Tag =
   | 'td'
   | 'th';
 
-/** True where a text is to be drawn: it says something, or somebody may write into it. */
-export const shows = (text: Text | undefined, at: Surroundings): boolean => !!text && (text.value !== '' || at.editing);
+/** True where a text says something: one that is empty leaves no trace, in the window as on the site. */
+export const shows = (text: Text | undefined): boolean => !!text?.value;
 
 /** A section on its ground, named for its shape. */
-export function Band(props: { at: Surroundings; name: string; class?: string; children: ComponentChildren }) {
+export function Band(props: {
+  at: Surroundings;
+  name: string;
+  class?: string;
+  /** True where it has no heading: then it is no section of the page’s outline. */
+  untitled?: boolean;
+  children: ComponentChildren;
+}) {
   const { at } = props;
+  const Element = props.untitled ? 'div' : 'section';
   const names = ['band', at.ground !== 'plain' && `on-${at.ground}`, props.name, props.class];
   return (
-    <section class={names.filter(Boolean).join(' ')} id={at.anchor}>
+    <Element class={names.filter(Boolean).join(' ')} id={at.anchor}>
       {props.children}
-    </section>
+    </Element>
   );
 }
 
 /** The heading of a section and the lead under it. */
 export function Head(props: { at: Surroundings; content: { heading: Text; lead?: Text }; class?: string }) {
   const { at, content } = props;
-  if (!shows(content.heading, at) && !shows(content.lead, at)) return null;
+  if (!shows(content.heading) && !shows(content.lead)) return null;
   return (
     <div class={`head${props.class ? ` ${props.class}` : ''}`}>
       <Heading text={content.heading} at={at} />
@@ -94,15 +102,15 @@ export const hasPicture = (at: Surroundings, picture: Picture | undefined): bool
 /** The main and the second button of a section. */
 export function Buttons(props: { at: Surroundings; action?: Text; second?: Text; to?: string }) {
   const { at, action, second } = props;
-  if (!shows(action, at) && !shows(second, at)) return null;
+  if (!shows(action) && !shows(second)) return null;
   return (
     <p class="buttons">
-      {shows(action, at) && (
+      {shows(action) && (
         <a class="button" href={actionHref(at, action!)}>
           <Words as="span" text={action} at={at} path="action" />
         </a>
       )}
-      {shows(second, at) && (
+      {shows(second) && (
         <a class="button second" href={at.link(props.to ?? 'services')}>
           <Words as="span" text={second} at={at} path="second" />
         </a>
@@ -111,9 +119,13 @@ export function Buttons(props: { at: Surroundings; action?: Text; second?: Text;
   );
 }
 
+/** The address of a file, or the contact page where what was written is none. */
+export const fileHref = (at: Surroundings, address: Text): string =>
+  /^(?:https?:\/\/|\/)[^\s"<>]*$/.test(address.value.trim()) ? address.value.trim() : at.link('contact');
+
 /** A link to where there is more of it. */
 export function More(props: { at: Surroundings; text: Text; to: string }) {
-  if (!shows(props.text, props.at)) return null;
+  if (!shows(props.text)) return null;
   return (
     <p class="more">
       <a href={props.at.link(props.to)}>
@@ -159,7 +171,7 @@ export function Menu({ at, action }: { at: Surroundings; action?: Text }) {
             </a>
           </li>
         ))}
-        {shows(action, at) && (
+        {shows(action) && (
           <li>
             <a class="action" href={actionHref(at, action!)} aria-current={mark('contact')}>
               <Words as="span" text={action} at={at} path="action" />
@@ -223,10 +235,10 @@ export function Address({ at }: { at: Surroundings }) {
   );
 }
 
-/** One text in its element; nothing at all where it is empty and nobody is writing. */
+/** One text in its element; nothing at all where it is empty. */
 export function Words(props: { as: Tag; text: Text | undefined; at: Surroundings; path: string; class?: string }) {
   const { as: Element, text, at, path } = props;
-  if (!text || (!text.value && !at.editing)) return null;
+  if (!text?.value) return null;
   return (
     <Element class={props.class} {...at.part(path)}>
       {text.value}

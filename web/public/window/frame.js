@@ -5,8 +5,7 @@
   const marks = new CSSStyleSheet();
   document.adoptedStyleSheets = [sheet, marks];
   let css = '';
-  const hover =
-    '[data-part]:hover{outline:1px dashed #a5421d;outline-offset:4px;cursor:text}[data-part]:empty::before{content:"\\2026";opacity:.5}';
+  const hover = '[data-part]:hover{outline:1px dashed #a5421d;outline-offset:4px;cursor:text}';
   marks.replaceSync(hover);
 
   const put = (message) => {

@@ -189,7 +189,7 @@ export class SampleBook {
     });
   }
   private async begin(): Promise<void> {
-    const sites = (await firstValueFrom(this.api.get<SiteSummary[]>('/sites'))).filter((s) => s.drawn);
+    const sites = (await firstValueFrom(this.api.get<{ sites: SiteSummary[] }>('/sites'))).sites.filter((s) => s.drawn);
     this.sites.set(sites);
     const wanted = this.route.snapshot.queryParamMap.get('site');
     const first = sites.find((s) => s.id === wanted) ?? sites[0];

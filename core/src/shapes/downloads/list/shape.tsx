@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Head, Words, Icon } from '../../words.js';
+import { Band, Head, Icon, Words, fileHref } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'a line each',
@@ -13,7 +13,7 @@ export const shape = defineShape(kind, {
           {content.items.map((item, n) => (
             <li key={n}>
               <Icon name="file-text" at={at} />
-              <a href={item.address.value || at.link('contact')}>
+              <a href={fileHref(at, item.address)}>
                 <Words as="span" text={item.name} at={at} path={`items.${n}.name`} />
               </a>
               <Words as="span" class="quiet" text={item.text} at={at} path={`items.${n}.text`} />

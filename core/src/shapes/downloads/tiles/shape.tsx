@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Head, Words, Icon, across } from '../../words.js';
+import { Band, Head, Icon, Words, across, fileHref } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'tiles two by two',
@@ -15,7 +15,7 @@ export const shape = defineShape(kind, {
               <div class="inside">
                 <Icon name="download" at={at} />
                 <h3>
-                  <a href={item.address.value || at.link('contact')}>
+                  <a href={fileHref(at, item.address)}>
                     <Words as="span" text={item.name} at={at} path={`items.${n}.name`} />
                   </a>
                 </h3>

@@ -7,16 +7,16 @@ export const shape = defineShape(kind, {
   traits: ['bold', 'cards'],
   Component({ content, at }) {
     return (
-      <Band at={at} name="figures-row">
+      <Band at={at} name="figures-row" untitled={!content.heading.value}>
         <Heading text={content.heading} at={at} />
-        <dl class={across(content.items.length, 4)}>
+        <ul class={across(content.items.length, 4)}>
           {content.items.map((item, n) => (
-            <div key={n}>
-              <Words as="dd" text={item.figure} at={at} path={`items.${n}.figure`} />
-              <Words as="dt" text={item.label} at={at} path={`items.${n}.label`} />
-            </div>
+            <li key={n}>
+              <Words as="strong" text={item.figure} at={at} path={`items.${n}.figure`} />
+              <Words as="span" text={item.label} at={at} path={`items.${n}.label`} />
+            </li>
           ))}
-        </dl>
+        </ul>
       </Band>
     );
   },

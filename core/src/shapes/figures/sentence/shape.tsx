@@ -7,7 +7,7 @@ export const shape = defineShape(kind, {
   traits: ['type', 'editorial', 'quiet'],
   Component({ content, at }) {
     return (
-      <Band at={at} name="figures-sentence">
+      <Band at={at} name="figures-sentence" untitled={!content.heading.value}>
         <Heading text={content.heading} at={at} />
         <ul>
           {content.items.map((item, n) => (

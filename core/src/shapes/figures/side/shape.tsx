@@ -7,16 +7,16 @@ export const shape = defineShape(kind, {
   traits: ['asymmetric', 'dense'],
   Component({ content, at }) {
     return (
-      <Band at={at} name="figures-side">
+      <Band at={at} name="figures-side" untitled={!content.heading.value}>
         <Heading text={content.heading} at={at} />
-        <dl>
+        <ul>
           {content.items.map((item, n) => (
-            <div key={n}>
-              <Words as="dt" text={item.label} at={at} path={`items.${n}.label`} />
-              <Words as="dd" text={item.figure} at={at} path={`items.${n}.figure`} />
-            </div>
+            <li key={n}>
+              <Words as="span" text={item.label} at={at} path={`items.${n}.label`} />
+              <Words as="strong" text={item.figure} at={at} path={`items.${n}.figure`} />
+            </li>
           ))}
-        </dl>
+        </ul>
       </Band>
     );
   },

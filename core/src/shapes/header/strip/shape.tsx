@@ -9,7 +9,7 @@ export const shape = defineShape(kind, {
     return (
       <header class="header-strip">
         <div class="strip on-deep">
-          {shows(content.note, at) && <Words as="span" text={content.note} at={at} path="note" />}
+          {shows(content.note) && <Words as="span" text={content.note} at={at} path="note" />}
           {!content.note.value && (at.facts.area || at.facts.place) && <span>{at.facts.area || at.facts.place}</span>}
           <Reach at={at} />
         </div>

@@ -7,7 +7,7 @@ export const shape = defineShape(kind, {
   traits: ['centred', 'quiet'],
   Component({ content, at }) {
     return (
-      <Band at={at} name="statement-middle">
+      <Band at={at} name="statement-middle" untitled>
         <Words as="p" class="said" text={content.text} at={at} path="text" />
         <Words as="p" class="quiet" text={content.by} at={at} path="by" />
       </Band>

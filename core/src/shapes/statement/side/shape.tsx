@@ -7,7 +7,7 @@ export const shape = defineShape(kind, {
   traits: ['editorial', 'asymmetric', 'quiet'],
   Component({ content, at }) {
     return (
-      <Band at={at} name="statement-side">
+      <Band at={at} name="statement-side" untitled>
         <div class="set">
           <Words as="p" class="said" text={content.text} at={at} path="text" />
           <Words as="p" class="quiet" text={content.by} at={at} path="by" />

@@ -7,7 +7,7 @@ export const shape = defineShape(kind, {
   traits: ['type', 'bold'],
   Component({ content, at }) {
     return (
-      <Band at={at} name="statement-wide">
+      <Band at={at} name="statement-wide" untitled>
         <Words as="p" class="said" text={content.text} at={at} path="text" />
         <Words as="p" class="quiet" text={content.by} at={at} path="by" />
       </Band>

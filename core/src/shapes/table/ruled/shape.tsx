@@ -15,7 +15,7 @@ export const shape = defineShape(kind, {
               <tr>
                 {content.columns.map((c, n) => (
                   <th scope="col" key={n} {...at.part(`columns.${n}`)}>
-                    {c.value}
+                    {c.value || '–'}
                   </th>
                 ))}
               </tr>

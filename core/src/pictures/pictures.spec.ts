@@ -1,0 +1,103 @@
+import { Parser } from 'htmlparser2';
+import { demoFacts } from '../fixtures/facts.js';
+import { newDocument } from '../generate/site.js';
+import { FINISHES, FORMATS } from '../model/site.js';
+import { drawMedium, drawRecipe, recipeFrom, SIZES, subjectsIn } from './draw.js';
+import { drawMark, symbolsFor } from './mark.js';
+import { safeSvg } from './safe-svg.js';
+import { subjects } from './subjects.js';
+
+const { look } = newDocument('x', demoFacts);
+
+/** Element names of an SVG that closes everything it opens. */
+function elements(svg: string): string[] {
+  const names: string[] = [];
+  let depth = 0;
+  const parser = new Parser(
+    { onopentag: (n) => (names.push(n), depth++), onclosetag: () => depth-- },
+    { xmlMode: true },
+  );
+  parser.end(svg);
+  expect(depth).toBe(0);
+  return names;
+}
+
+describe('made pictures', () => {
+  it('draw every subject in every style and format, the same each time, in sound numbers', () => {
+    let seed = 0;
+    for (const subject of Object.keys(subjects))
+      for (const style of FINISHES.pictures)
+        for (const format of FORMATS) {
+          const recipe = { ...recipeFrom('', ++seed, format), subject, style };
+          const { svg, width, height } = drawRecipe(recipe, look.day, 'flat');
+          expect({ width, height }).toEqual(SIZES[format]);
+          expect(svg)
+            .withContext(`${subject} ${style}`)
+            .not.toMatch(/NaN|undefined|Infinity/);
+          expect(svg.length).toBeLessThan(40_000);
+          if (seed % 40 === 0) expect(drawRecipe(recipe, look.day, 'flat').svg).toBe(svg);
+        }
+    expect(elements(drawRecipe(recipeFrom('a boat', 3), look.day, 'cut').svg)).toContain('path');
+  });
+
+  it('are read from words: subject, setting, mood and style', () => {
+    expect(recipeFrom('A boat in the harbour at night, cut paper', 1)).toEqual(
+      jasmine.objectContaining({ subject: 'boat', setting: 'harbour', mood: 'night', style: 'cut' }),
+    );
+    expect(subjectsIn('open fire')).not.toContain('pen');
+    expect(subjectsIn('Uhren und Holz')).toEqual(jasmine.arrayContaining(['clock', 'planks']));
+    expect(subjectsIn('qqq')).toEqual([]);
+  });
+
+  it('of others take on the inks of the look', () => {
+    const medium = {
+      id: 'a',
+      kind: 'drawn' as const,
+      title: '',
+      width: 10,
+      height: 10,
+      svg: '<svg><path fill="#ABCDEF" d="M0 0"/></svg>',
+      inks: { deep: '#abcdef' },
+      credit: { by: '', licence: '', address: '' },
+    };
+    expect(drawMedium(medium, look)!.svg).not.toMatch(/abcdef/i);
+  });
+});
+
+describe('a mark', () => {
+  it('says the name safely, and its symbol suits the trade', () => {
+    const mark = {
+      kind: 'drawn' as const,
+      layout: 'beside' as const,
+      symbol: symbolsFor('boatyard')[0]!,
+      text: 'Hollis & <Wren>',
+      colour: 'lead' as const,
+    };
+    expect(mark.symbol).toBe('sail');
+    const { svg } = drawMark(mark, look, look.day);
+    expect(svg).toContain('Hollis &amp; &lt;Wren&gt;');
+    elements(svg);
+  });
+});
+
+describe('an SVG somebody brings', () => {
+  it('loses all that is not drawing, and is the same when made safe again', () => {
+    const hostile =
+      '<svg onload="a()"><script>b()</script><foreignObject><iframe src="x"/></foreignObject><a href="javascript:c()"><rect width="2"/></a><use href="https://e.example/#x"/><image href="data:image/png,x"/><path d="M0 0h4" style="fill:url(https://e.example)" fill="url(javascript:d)"/><animate attributeName="href" to="x"/></svg>';
+    const safe = safeSvg(hostile);
+    if ('problem' in safe) return fail(safe.problem);
+    expect(safe.svg).not.toMatch(/script|onload|foreign|iframe|javascript|e\.example|image|animate|style/);
+    expect(safe.dropped).toEqual(jasmine.arrayContaining(['<script>', 'onload', '<image>']));
+    expect(safeSvg(safe.svg)).toEqual({ svg: safe.svg, dropped: [] });
+  });
+
+  it('is refused with a reason where it floods, draws nothing or is none', () => {
+    for (const [text, reason] of [
+      ['<!DOCTYPE svg [<!ENTITY a "x">]><svg>&a;</svg>', /entities/],
+      ['GIF89a', /no SVG/],
+      ['<svg><script>1</script></svg>', /draws anything/],
+      [`<svg><path d="${'M0 0'.repeat(80_000)}"/></svg>`, /too large/],
+    ] as const)
+      expect((safeSvg(text) as { problem: string }).problem).toMatch(reason);
+  });
+});

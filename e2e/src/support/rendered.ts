@@ -1,0 +1,121 @@
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+import { render, type SiteDocument } from '@tin-porch/core';
+import type { Browser, Page } from 'playwright-core';
+import { axe, overflows } from './browser.js';
+
+const require = createRequire(import.meta.url);
+const jar = join(dirname(require.resolve('vnu-jar/package.json')), 'build/dist/vnu.jar');
+const ORIGIN = 'http://site.test';
+
+/** How a rendered site is looked at. */
+export interface Sight {
+  width: number;
+  mode: 'light' | 'dark';
+}
+
+/** Opens the pages of a rendered site in a browser that gets its files from memory, and says what is wrong with each. */
+export async function lookAt(
+  browser: Browser,
+  document: SiteDocument,
+  sight: Sight,
+  paths?: readonly string[],
+): Promise<{ path: string; faults: string[] }[]> {
+  const files = new Map(render(document, { origin: ORIGIN }).map((f) => [f.path, f]));
+  const context = await browser.newContext({
+    viewport: { width: sight.width, height: 900 },
+    colorScheme: sight.mode,
+    reducedMotion: 'reduce',
+  });
+  await context.route('**/*', async (route) => {
+    const path = new URL(route.request().url()).pathname;
+    const file = files.get(path.endsWith('/') ? `${path}index.html` : path);
+    if (!file) return route.fulfill({ status: 404, body: '' });
+    const body = 'text' in file ? file.text : 'asset' in file ? readFileSync(require.resolve(file.asset)) : '';
+    return route.fulfill({ status: 200, contentType: file.type, body });
+  });
+  const page = await context.newPage();
+  await page.addInitScript(watchShifts);
+  const out = [];
+  for (const path of paths ?? document.pages.map((p) => (p.slug ? `/${p.slug}/` : '/'))) {
+    await page.goto(`${ORIGIN}${path}`, { waitUntil: 'load' });
+    out.push({ path, faults: await faultsOf(page) });
+  }
+  await context.close();
+  return out;
+}
+
+/** Runs in the page: adds up how far things moved by themselves (Layout Instability). */
+function watchShifts(): void {
+  const target = globalThis as unknown as { shifted: number };
+  target.shifted = 0;
+  new PerformanceObserver((list) => {
+    for (const entry of list.getEntries() as (PerformanceEntry & { value: number; hadRecentInput: boolean })[])
+      if (!entry.hadRecentInput) target.shifted += entry.value;
+  }).observe({ type: 'layout-shift', buffered: true });
+}
+
+async function faultsOf(page: Page): Promise<string[]> {
+  const faults: string[] = [];
+  if (await overflows(page)) {
+    const what = await page.evaluate(() => {
+      const wide = document.documentElement.clientWidth;
+      const over = Array.from(document.querySelectorAll('body *')).filter(
+        (e) => e.getBoundingClientRect().right > wide + 0.5,
+      );
+      return over
+        .slice(-1)
+        .map((e) => `${e.closest('.band, header, footer')?.className ?? ''} ${e.tagName}.${e.className}`)[0];
+    });
+    faults.push(`overflow: ${what}`);
+  }
+  // What is cut off inside itself: words wider than the box that hides them.
+  faults.push(...(await axe(page)));
+  const shifted = await page.evaluate(() => (globalThis as unknown as { shifted: number }).shifted);
+  if (shifted > 0.01) faults.push(`shift: ${shifted.toFixed(3)}`);
+  return faults;
+}
+
+/** What the Nu HTML checker has against the pages and styles of some sites: message and where, a line each. */
+export function nu(documents: readonly SiteDocument[]): string[] {
+  const folder = mkdtempSync(join(tmpdir(), 'tin-porch-nu-'));
+  try {
+    const [pages, styles]: [string[], string[]] = [[], []];
+    documents.forEach((document, n) => {
+      for (const f of render(document, { origin: ORIGIN })) {
+        if (!('text' in f) || !/\.(html|css)$/.test(f.path)) continue;
+        const to = join(folder, String(n), f.path);
+        mkdirSync(dirname(to), { recursive: true });
+        writeFileSync(to, f.text);
+        (f.path.endsWith('.css') ? styles : pages).push(to);
+      }
+    });
+    const check = (files: string[], ...more: string[]) => {
+      const list = join(folder, 'files.txt');
+      writeFileSync(list, files.join('\n'));
+      const run = spawnSync(
+        'java',
+        ['-Xss8m', '-jar', jar, '--exit-zero-always', '--format', 'json', '--stdout', ...more, ...files],
+        {
+          encoding: 'utf8',
+          maxBuffer: 1 << 27,
+        },
+      );
+      const { messages } = JSON.parse(run.stdout) as {
+        messages: { type: string; subType?: string; message: string; extract?: string }[];
+      };
+      return messages;
+    };
+    const html = check(pages).filter((m) => m.type === 'error' || m.subType === 'warning');
+    const css = check(styles, '--css').filter((m) => m.type === 'error' && !KNOWN_CSS.test(m.message));
+    return [...html, ...css].map((m) => `${m.message} ${(m.extract ?? '').slice(0, 90).replace(/\s+/g, ' ')}`);
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+/** CSS of today that the checker does not know yet; each is in a W3C specification and in Chromium. */
+const KNOWN_CSS =
+  /container|animation-timeline|animation-range|text-wrap|cqi|content-visibility|details-content|scroll-snap|translate|rotate|scale|mask|Parse Error|nested/i;
