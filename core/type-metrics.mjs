@@ -1,6 +1,7 @@
 // Measures the type families that ship with the product and writes what was measured to src/look/metrics.ts.
 // Run it when a family is added: node core/type-metrics.mjs
-import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import { Buffer } from 'node:buffer';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';

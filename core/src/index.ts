@@ -67,3 +67,4 @@ export * from './rework/rework.js';
 export * from './writing/task.js';
 export type { Spelling } from './rework/change.js';
 export * from './writer/reading-ease.js';
+export * from './pictures/places.js';

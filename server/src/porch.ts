@@ -1,3 +1,4 @@
+import { Choices } from './choosing/choices.js';
 import { createServer } from 'node:http';
 import type { PorchConfig } from './config.js';
 import { Rounds } from './care/rounds.js';
@@ -50,6 +51,7 @@ export async function startPorch(
     inbox,
     events,
     writing,
+    choices: new Choices(db),
   };
 
   jobs.handle('deploy', (work) => deploySteps(work, sites, servers));

@@ -59,7 +59,7 @@ describe('directions', () => {
     const calm = { ...demoFacts, style: ['calm'], colours: ['dark green'] };
     const first = directionOf(calm, packOf(calm), directionNumbered(1));
     expect(first.family.asked.test('calm')).toBeTrue();
-    expect(first.why).toMatch(/for “calm” in the brief\. .*green.*as asked for/);
+    expect(first.why).toMatch(/for “calm” in the brief\. .*green.*as asked for/i);
   });
 
   it('keep every word, fit their schema and can all be read, in any mixture', () => {

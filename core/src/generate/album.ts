@@ -44,7 +44,8 @@ export class Album {
     return [
       ...subjectsIn(facts.trade),
       ...subjectsIn(facts.services.map((s) => s.name).join(', ')),
-      ...(pack.scene === 'harbour' ? [] : (SCENE_SUBJECTS[pack.scene] ?? [])),
+      // A house or a harbour says nothing of a trade.
+      ...(['harbour', 'house'].includes(pack.scene) ? [] : (SCENE_SUBJECTS[pack.scene] ?? [])),
     ];
   }
   /**

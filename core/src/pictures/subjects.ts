@@ -1243,6 +1243,61 @@ export const subjects: Record<string, Subject> = {
         .box('deep', -22, 56, 44, 9)
         .oval('glow', 0, 308, 20),
   },
+  piano: {
+    asked: /piano|upright|organ\b|keys? and pedals|klavier|flügel|tun(?:ing|er)\b/i,
+    settings: ['room'],
+    group: 'goods',
+    large: true,
+    draw: (p) => {
+      p.box('near', -140, 0, 280, 236, 6).box('deep', -150, 230, 300, 16, 4).box('mid', -120, 142, 240, 76, 3);
+      p.box('deep', -150, 92, 300, 34, 4).box('pale', -140, 112, 280, 16);
+      for (let k = 0; k < 14; k++) p.box('deep', -128 + k * 19, 119, 9, 10);
+      p.box('near', -146, 0, 18, 96)
+        .box('near', 128, 0, 18, 96)
+        .box('pale', -44, 168, 40, 52)
+        .box('pale', 2, 168, 40, 52);
+    },
+  },
+  barrel: {
+    asked: /barrel|cask|cooper|tun\b|fass\b|küfer|tonneau|barril|butt/i,
+    settings: ['shed', 'yard'],
+    group: 'goods',
+    draw: (p) => {
+      p.turned('warm', 0, [88, 0], [118, 70], [124, 120], [118, 170], [88, 240]);
+      for (const x of [-62, -22, 22, 62])
+        p.stroke(
+          'deep',
+          3,
+          [
+            [x * 0.8, 4],
+            [x * 1.12, 120],
+            [x * 0.8, 236],
+          ],
+          true,
+        );
+      p.stroke(
+        'mid',
+        14,
+        [
+          [-104, 40],
+          [0, 34],
+          [104, 40],
+        ],
+        true,
+      )
+        .stroke(
+          'mid',
+          14,
+          [
+            [-104, 200],
+            [0, 206],
+            [104, 200],
+          ],
+          true,
+        )
+        .oval('glow', 0, 240, 88, 15);
+    },
+  },
   candle: {
     asked: /candle|soap|wax|bougie|vela\b|kerze|savon|jabón|seife/i,
     settings: ['table', 'window'],
@@ -1310,7 +1365,7 @@ export const subjects: Record<string, Subject> = {
     },
   },
   hands: {
-    asked: /hand|craft|help|care|made|artisan|hilfe|aide|ayuda|support|volunteer/i,
+    asked: /hand\b|craft|help|artisan|hilfe|aide|ayuda|support|volunteer/i,
     settings: ['plain', 'bench'],
     group: 'hands',
     draw: (p) => {

@@ -1,12 +1,22 @@
 import type { Page, SiteDocument } from '../model/site.js';
 import type { Operation } from '../operations/operation.js';
-import { kinds, shapes } from '../shapes/registry.gen.js';
-import { addSection, kindOf, nestPage, ownPage, pageOffers, renamePage, takeOutPage, takeOutSection } from './plan.js';
+import { kinds } from '../shapes/registry.gen.js';
+import {
+  addSection,
+  kindOf,
+  nestPage,
+  ownPage,
+  pageOffers,
+  renamePage,
+  shapeOfKind,
+  takeOutPage,
+  takeOutSection,
+} from './plan.js';
 
 /** What a sentence about the plan comes to: a change and what it does, or null where it is not about the plan. */
 export type PlanAnswer = { operation: Operation | null; words: string } | null;
 
-/** The kind of section some words mean, and the shape it is first put in as. */
+/** Kinds of section in the order words are tried on them: the everyday ones first. */
 const ORDER = [
   'visit',
   'contact',
@@ -21,14 +31,12 @@ const ORDER = [
   'call',
   'opening',
 ];
-const FIRST: Record<string, string> = { services: 'services/ledger', story: 'story/aside', opening: 'opening/plain' };
 const rank = (kind: string) => (ORDER.includes(kind) ? ORDER.indexOf(kind) : ORDER.length);
 const kindsByName = Object.entries(kinds).sort(([a], [b]) => rank(a) - rank(b));
-function shapeFor(said: string): string | undefined {
+function kindFor(said: string): string | undefined {
   const words = said.trim();
   const named = kindsByName.find(([name, k]) => [name, k.title.toLowerCase()].includes(words.toLowerCase()));
-  const kind = (named ?? kindsByName.find(([, k]) => k.asked.test(words)))?.[0];
-  return kind && (FIRST[kind] ?? Object.keys(shapes).find((s) => kindOf(s) === kind));
+  return (named ?? kindsByName.find(([, k]) => k.asked.test(words)))?.[0];
 }
 
 const tidy = (s: string) =>
@@ -51,7 +59,7 @@ function pageCalled(document: SiteDocument, said: string): Page | undefined {
 }
 
 const sectionCalled = (page: Page, said: string) => {
-  const kind = kindOf(shapeFor(tidy(said)) ?? '/');
+  const kind = kindFor(tidy(said));
   return page.sections.find((s) => kindOf(s.shape) === kind);
 };
 const capital = (s: string) => s[0]!.toUpperCase() + s.slice(1);
@@ -138,18 +146,21 @@ export function askPlan(document: SiteDocument, sentence: string): PlanAnswer {
       );
     if (asSection) {
       const page = pageCalled(document, asSection[2]!);
-      const shape = shapeFor(tidy(asSection[1]!));
+      const kind = kindFor(tidy(asSection[1]!));
       if (!page) return no(`There is no page called ${tidy(asSection[2]!)}.`);
-      if (!shape)
+      if (!kind)
         return no(
-          `“${tidy(asSection[1]!)}” is no section I know. Known are: services, story, steps, address and hours, form, button.`,
+          `“${tidy(asSection[1]!)}” is no section I know. Known are: ${Object.values(kinds)
+            .filter((k) => k.reason)
+            .map((k) => k.title.toLowerCase())
+            .join(', ')}.`,
         );
       const first = /top|start|beginning|first/i.test(asSection[3] ?? '');
       return {
         operation: addSection(
           document,
           page.id,
-          shape,
+          shapeOfKind(document, page, kind),
           first ? Math.min(1, page.sections.length) : page.sections.length,
         ),
         words: `Added to ${page.label}.`,

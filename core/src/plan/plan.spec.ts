@@ -28,7 +28,7 @@ const again = (document: SiteDocument, seed: number) => put(document, rewriteVer
 
 describe('editing the plan', () => {
   it('puts any offered shape anywhere, and what it has no words for is a placeholder that keeps the site from opening', () => {
-    for (const offer of offersFor(page(start, 'about'))) {
+    for (const offer of offersFor(start, page(start, 'about'))) {
       const made = put(start, addSection(start, 'about', offer.shape, 1));
       expect(validateDocument(made)).withContext(offer.shape).toEqual([]);
       expect(page(made, 'about').sections[1]!.shape).toBe(offer.shape);

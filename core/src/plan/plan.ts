@@ -34,12 +34,22 @@ export interface Offer {
   reason: string;
 }
 
-/** The shapes a page can be given, best first: kinds the page has not got yet before those it has. */
-export function offersFor(page: Page): Offer[] {
+/** The shape a kind of section would have on a page, in the direction the site is in. */
+export function shapeOfKind(document: SiteDocument, page: Page, kind: string): string {
+  const direction = directionOf(document.facts, packOf(document.facts), document.direction);
+  const content = kinds[kind]!.sample as Section['content'];
+  return shapeIn(direction, { id: 'x', shape: `${kind}/any`, reason: '', content }, page.slug === '');
+}
+
+/** The kinds of section a page can be given, each in the shape the direction of the site has for it: those it has not got first. */
+export function offersFor(document: SiteDocument, page: Page): Offer[] {
   const has = new Set(page.sections.map((s) => kindOf(s.shape)));
-  return Object.entries(shapes)
-    .filter(([name]) => kinds[kindOf(name)]!.reason !== '' && !(kindOf(name) === 'contact' && has.has('contact')))
-    .map(([shape, { title, character }]) => ({ shape, title, character, reason: kinds[kindOf(shape)]!.reason }))
+  return Object.entries(kinds)
+    .filter(([kind, { reason }]) => reason !== '' && !(kind === 'contact' && has.has('contact')))
+    .map(([kind, { title, reason }]) => {
+      const shape = shapeOfKind(document, page, kind);
+      return { shape, title, character: shapes[shape]!.character, reason };
+    })
     .sort((a, b) => Number(has.has(kindOf(a.shape))) - Number(has.has(kindOf(b.shape))));
 }
 

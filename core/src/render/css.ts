@@ -152,7 +152,8 @@ h1 {
 h2 {
   font-size: var(--size-3);
 }
-h3 {
+h3,
+h2.sub {
   font-size: var(--size-heading-3);
   line-height: 1.25;
   margin-bottom: 0.3em;
@@ -398,6 +399,18 @@ dd {
   inline-size: auto;
   block-size: 2.8rem;
   max-width: min(100%, 16rem);
+}
+.mark.plate {
+  padding: 0.3rem 0.5rem;
+  background: #ffffff;
+  border-radius: min(var(--corner), 6px);
+}
+@media (prefers-color-scheme: dark) {
+  .mark.plate-by-night {
+    padding: 0.3rem 0.5rem;
+    background: #ffffff;
+    border-radius: min(var(--corner), 6px);
+  }
 }
 .menu ul,
 .under ul {

@@ -156,11 +156,33 @@ function drawPictures(document: SiteDocument, options: RenderOptions): Pick<File
   const pictures = new Map<string, RenderedFile>();
   const { mark, look } = document;
   if (!mark) return { mark: null, shown: new Map(), pictures };
-  const drawn = mark.kind === 'drawn' ? drawMark(mark, look, look.day) : { svg: mark.svg, ...sizeOfSvg(mark.svg) };
-  const path = `/pictures/mark-${shortHash(drawn.svg)}.svg`;
-  if (!options.window) pictures.set(path, { path, type: 'image/svg+xml', text: drawn.svg });
-  const src = options.window ? `data:image/svg+xml,${encodeURIComponent(drawn.svg)}` : path;
-  return { mark: { src, width: drawn.width, height: drawn.height }, shown: new Map(), pictures };
+  const address = (svg: string): string => {
+    if (options.window) return `data:image/svg+xml,${encodeURIComponent(svg)}`;
+    const path = `/pictures/mark-${shortHash(svg)}.svg`;
+    pictures.set(path, { path, type: 'image/svg+xml', text: svg });
+    return path;
+  };
+  const none = { shown: new Map<string, ShownPicture | null>(), pictures };
+  if (mark.kind === 'file') {
+    const src = address(mark.svg);
+    return { mark: { src, night: src, deep: src, plate: true, ...sizeOfSvg(mark.svg) }, ...none };
+  }
+  const { day, night } = look;
+  const onDeep = { ...day, text: day.onDeep, lead: day.onDeep, onLead: day.deep, ground: day.deep };
+  const { svg, width, height } = drawMark(mark, look, day);
+  // In the window the night is shown by itself, not by what the device prefers.
+  const src = address(options.window?.only === 'night' ? drawMark(mark, look, night).svg : svg);
+  return {
+    mark: {
+      src,
+      night: options.window?.only ? src : address(drawMark(mark, look, night).svg),
+      deep: address(drawMark(mark, look, onDeep).svg),
+      plate: false,
+      width,
+      height,
+    },
+    ...none,
+  };
 }
 
 /** The size an SVG document gives itself, CSS px; 160 by 48 where it says nothing. */

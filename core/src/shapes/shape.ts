@@ -41,8 +41,11 @@ export interface Surroundings {
   picture(media: string): ShownPicture | null;
   look: Look;
   ground: Ground;
-  /** The mark of the site as an image, with the words it stands for; null where its name is set in type. */
-  mark: { src: string; width: number; height: number } | null;
+  /**
+   * The mark of the site as an image: for the day, the night and deep grounds, on a plate where it cannot change its
+   * colours; null where the name is set in type.
+   */
+  mark: { src: string; night: string; deep: string; plate: boolean; width: number; height: number } | null;
   form(id: string): { form: Form; action: string; state: FormState | null } | null;
   /** Attributes for the element that holds the text at `path`, so that the window knows it; none in what is published. */
   part(path: string): Record<string, string>;

@@ -146,12 +146,22 @@ export function Icon(props: { name?: string; words?: string; at: Surroundings })
   );
 }
 
-/** The name of the business: its mark where it has one, else its name set in type. */
-export function SiteName({ at, class: name = 'name' }: { at: Surroundings; class?: string }) {
-  return at.mark ? (
-    <img class={`mark ${name}`} src={at.mark.src} width={at.mark.width} height={at.mark.height} alt={at.facts.name} />
-  ) : (
-    <span class={name}>{at.facts.name}</span>
+/** The name of the business: its mark where it has one, else its name set in type. `deep` where it stands on a deep ground. */
+export function SiteName({ at, deep = false }: { at: Surroundings; deep?: boolean }) {
+  const { mark } = at;
+  if (!mark) return <span class="name">{at.facts.name}</span>;
+  const { width, height, plate } = mark;
+  return (
+    <picture>
+      {!deep && mark.night !== mark.src && <source media="(prefers-color-scheme: dark)" srcset={mark.night} />}
+      <img
+        class={`mark name${plate ? (deep ? ' plate' : ' plate-by-night') : ''}`}
+        src={deep ? mark.deep : mark.src}
+        width={width}
+        height={height}
+        alt={at.facts.name}
+      />
+    </picture>
   );
 }
 
@@ -237,14 +247,21 @@ export function Address({ at }: { at: Surroundings }) {
 
 /** One text in its element; nothing at all where it is empty. */
 export function Words(props: { as: Tag; text: Text | undefined; at: Surroundings; path: string; class?: string }) {
-  const { as: Element, text, at, path } = props;
+  const { text, at, path } = props;
   if (!text?.value) return null;
+  // Under the first heading of a page comes a second, whatever the shape has elsewhere.
+  const sub = props.as === 'h3' && at.level === 1;
+  const Element = sub ? 'h2' : props.as;
   return (
-    <Element class={props.class} {...at.part(path)}>
+    <Element class={sub ? `sub ${props.class ?? ''}`.trim() : props.class} {...at.part(path)}>
       {text.value}
     </Element>
   );
 }
+
+/** A fixed word over a part of a section, at the level below its heading. */
+export const Sub = (props: { at: Surroundings; children: ComponentChildren }) =>
+  props.at.level === 1 ? <h2 class="sub">{props.children}</h2> : <h3>{props.children}</h3>;
 
 /** A text of several sentences: paragraphs, and a list where its lines begin with a dot. */
 export function Prose(props: { text: Text | undefined; at: Surroundings; path: string }) {

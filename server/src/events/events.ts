@@ -8,6 +8,8 @@ export type PorchEvent =
   | { kind: 'job'; site: string; job: string }
   | { kind: 'inbox' }
   | { kind: 'care'; site: string }
+  /** A client chose a direction. */
+  | { kind: 'choice'; site: string }
   /** A writing service is at it: how much it has sent, and the end of that. */
   | { kind: 'writing'; site: string; characters: number; tail: string };
 

@@ -13,12 +13,14 @@ import {
   BriefError,
   readDomain,
   titleOf,
+  DirectionRef,
   Facts,
   REWORKS,
   type ReworkRequest,
 } from '@tin-porch/core';
 import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';
+import type { Choices } from '../choosing/choices.js';
 import type { PorchConfig } from '../config.js';
 import { originOf, temporaryOrigin } from '../deploy/deploy.js';
 import { lookRound } from '../domains/look-round.js';
@@ -46,6 +48,7 @@ export interface Parts {
   inbox: Inbox;
   events: Events;
   writing: Writing;
+  choices: Choices;
 }
 
 const COOKIE = 'porch_session';
@@ -63,6 +66,7 @@ const checks = {
   domain: object({ domain: text(300) }),
   release: object({ release: { type: 'string', pattern: '^[a-z0-9-]{1,64}$' } }),
   open: object({ open: { type: 'boolean' } }),
+  choice: object({ directions: { type: 'array', minItems: 1, maxItems: 6, items: DirectionRef } }),
   read: object({ read: { type: 'boolean' } }),
   rework: object(
     {
@@ -133,7 +137,8 @@ export const sessionToken = (req: Request): string => parseCookie(req.headers.co
 
 /** The API of the interface. Answers JSON; says no with problem details (RFC 9457). */
 export function api(parts: Parts): Router {
-  const { accounts, sites, servers, jobs, certificates, registrar, rounds, inbox, events, writing, config } = parts;
+  const { accounts, sites, servers, jobs, certificates, registrar, rounds, inbox, events, writing, choices, config } =
+    parts;
   const router = Router();
 
   router.use((_req, res, next) => {
@@ -334,6 +339,17 @@ export function api(parts: Parts): Router {
     const site = await own(req, res);
     const { by, ...request } = body<ReworkRequest & { by: By }>(req, checks.rework);
     res.json(await writing.rework(site.id, site.document, request, by, goneWith(res)));
+  });
+  router.get('/sites/:id/choice', async (req, res) => {
+    const site = await own(req, res);
+    res.json({ choice: await choices.latest(site.id) });
+  });
+  /** Makes a link by which a client chooses one of these directions. */
+  router.post('/sites/:id/choice', async (req, res) => {
+    const site = await own(req, res);
+    const { directions } = body<{ directions: DirectionRef[] }>(req, checks.choice);
+    if (!site.document.pages.length) throw new Problem(409, 'There are no pages to choose a direction for yet');
+    res.status(201).json({ choice: await choices.make(site.id, directions) });
   });
   router.post('/sites/:id/write', async (req, res) => {
     const site = await own(req, res);

@@ -6,6 +6,7 @@ import express, { type Express, type NextFunction, type Request, type Response }
 import helmet from 'helmet';
 import { families, fontPath, Problem, problemFrom, renderWindow } from '@tin-porch/core';
 import { readAsset } from '../assets/read-asset.js';
+import { choicePage, directionPage } from '../choosing/pages.js';
 import { api, asProblem, sessionToken, type Parts } from './api.js';
 
 /** The web application: the interface, its API, and the fonts the window draws with. */
@@ -87,6 +88,35 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
           .replace(/<link rel="(stylesheet|preload|icon)"[^>]*>/g, '')
           .replace('</head>', `<style nonce="${nonce}">${drawn.css}</style></head>`),
       );
+  });
+
+  // Where a client looks at directions and chooses: no account, only the link. No script runs there.
+  const drawnPolicy = (nonce: string) =>
+    `default-src 'none'; img-src data: 'self'; style-src 'nonce-${nonce}'; font-src 'self'; frame-ancestors 'self'; sandbox`;
+  app.get('/choose/:token', async (req, res) => {
+    const choice = await parts.choices.of(req.params.token);
+    const site = await parts.sites.get(choice.site);
+    if (!site) throw new Problem(404, 'This link is not good any more');
+    res
+      .set('cache-control', 'no-store')
+      .type('html')
+      .send(choicePage(choice, site.document, String(res.locals['nonce'])));
+  });
+  app.get('/choose/:token/:n', async (req, res) => {
+    const choice = await parts.choices.of(req.params.token);
+    const site = await parts.sites.get(choice.site);
+    const nonce = String(res.locals['nonce']);
+    const page = typeof req.query['page'] === 'string' ? req.query['page'] : 'home';
+    const html = site && directionPage(choice, site.document, Number(req.params.n), page, nonce);
+    if (!html) throw new Problem(404, 'There is no such direction');
+    res.set({ 'content-security-policy': drawnPolicy(nonce), 'cache-control': 'no-store' });
+    res.removeHeader('x-frame-options');
+    res.type('html').send(html);
+  });
+  app.post('/choose/:token', express.urlencoded({ extended: false, limit: '16kb' }), async (req, res) => {
+    const { chosen, by = '', note = '' } = (req.body ?? {}) as Record<string, string>;
+    await parts.choices.choose(req.params.token, Number(chosen ?? NaN), String(by), String(note));
+    res.redirect(303, `/choose/${req.params.token}`);
   });
 
   const fonts = new Map(Object.keys(families).map((id) => [fontPath(id), families[id]!.file]));

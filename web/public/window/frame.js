@@ -33,7 +33,7 @@
     else if (event.data.kind === 'top') scrollTo(0, 0);
     else if (event.data.kind === 'share') {
       told = event.data.share;
-      scrollTo(0, told * (document.documentElement.scrollHeight - innerHeight));
+      scrollTo(0, told * (document.documentElement.scrollHeight - window.innerHeight));
     } else if (event.data.kind === 'still') document.documentElement.style.overflow = 'hidden';
   });
   addEventListener('click', (event) => {
@@ -48,8 +48,8 @@
   addEventListener(
     'scroll',
     () => {
-      const room = document.documentElement.scrollHeight - innerHeight;
-      const share = room > 0 ? scrollY / room : 0;
+      const room = document.documentElement.scrollHeight - window.innerHeight;
+      const share = room > 0 ? window.scrollY / room : 0;
       if (Math.abs(share - told) < 0.004) return;
       told = share;
       parent.postMessage({ kind: 'scrolled', share }, '*');

@@ -1,4 +1,4 @@
-import type { CheckItem, Chip, Finding, RecordPlan, SiteDocument, StepState } from '@tin-porch/core';
+import type { CheckItem, Chip, DirectionRef, Finding, RecordPlan, SiteDocument, StepState } from '@tin-porch/core';
 
 export interface Session {
   designer: { mail: string; name: string };
@@ -143,6 +143,7 @@ export type PorchEvent =
   | { kind: 'job'; site: string; job: string }
   | { kind: 'inbox' }
   | { kind: 'care'; site: string }
+  | { kind: 'choice'; site: string }
   | ({ kind: 'writing'; site: string } & WritingProgress);
 
 /** How much a writing service has sent, and the end of it. */
@@ -163,4 +164,15 @@ export interface ProblemDetails {
   status: number;
   title: string;
   detail?: string;
+}
+
+/** Directions that were put before a client by a link, and which was chosen. */
+export interface ClientChoice {
+  token: string;
+  directions: DirectionRef[];
+  madeAt: string;
+  endsAt: string;
+  chosen: number | null;
+  by: string;
+  note: string;
 }

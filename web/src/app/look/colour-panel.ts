@@ -42,7 +42,7 @@ interface Mixed {
             type="color"
             [attr.aria-label]="names[role]"
             [value]="look().day[role]"
-            (change)="wish(role, $any($event.target).value)"
+            (change)="wish(role, $any($event.target).value); $any($event.target).value = look().day[role]"
           />
           <span
             ><b>{{ names[role] }}</b> <span class="mono quiet">{{ look().day[role] }}</span></span

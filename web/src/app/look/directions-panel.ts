@@ -10,6 +10,11 @@ import {
   type DirectionRef,
   type SiteDocument,
 } from '@tin-porch/core';
+import { filter, startWith, switchMap } from 'rxjs';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { PorchEvents } from '../api/events';
+import type { ClientChoice } from '../api/model';
+import { asRefusal, PorchApi } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';
 
 const same = (a: DirectionRef, b: DirectionRef): boolean =>
@@ -87,6 +92,30 @@ const PARTS = [
       }
       <button class="plain" type="button" (click)="putTogether()">Put it beside the others</button>
     </details>
+    <h3 class="gap">Ask the client</h3>
+    <p class="quiet">A link on which they look at {{ asked().length }} directions and choose: {{ askedNames() }}.</p>
+    <p class="bar">
+      <button class="plain" type="button" (click)="askClient()">Make a link</button>
+      @if (choice(); as c) {
+        <a class="mono" [href]="'/choose/' + c.token" target="_blank" rel="noopener"
+          >/choose/{{ c.token.slice(0, 8) }}…</a
+        >
+      }
+    </p>
+    @if (choice(); as c) {
+      @if (chosen(); as d) {
+        <div class="note moss" role="status">
+          <p>
+            {{ c.by || 'The client' }} chose <b>{{ d.name }}</b>. {{ c.note }}
+          </p>
+          @if (!isTaken(d.ref)) {
+            <button class="plain small" type="button" (click)="take(d.ref)">Put the site in it</button>
+          }
+        </div>
+      } @else {
+        <p class="quiet">Nobody has chosen on it yet. It is good until {{ c.endsAt.slice(0, 10) }}.</p>
+      }
+    }
     @if (all().length > 3) {
       <h3 class="gap">Called up so far</h3>
       <p class="bar called">
@@ -132,6 +161,50 @@ export class DirectionsPanel {
   protected isTaken = (ref: DirectionRef) => same(ref, this.document().direction);
   protected isMarked = (ref: DirectionRef) => this.document().board.favourites.some((f) => same(f, ref));
   protected isShown = (ref: DirectionRef) => this.view().some((v) => same(v, ref));
+
+  private readonly api = inject(PorchApi);
+  /** The link the client was last sent, and what they chose. */
+  protected readonly choice = signal<ClientChoice | null>(null);
+  protected readonly chosen = computed(() => {
+    const c = this.choice();
+    const ref = c && c.chosen !== null ? c.directions[c.chosen] : undefined;
+    return ref && this.direction(ref);
+  });
+  /** Those marked, or the three on view where none is. */
+  protected readonly asked = computed(() => {
+    const { favourites } = this.document().board;
+    return favourites.length > 1 ? favourites.slice(0, 6) : this.view();
+  });
+  protected readonly askedNames = computed(() =>
+    this.asked()
+      .map((r) => this.direction(r).name)
+      .join(', '),
+  );
+
+  constructor() {
+    const { id } = this.document();
+    const load = () => this.api.get<{ choice: ClientChoice | null }>(`/sites/${id}/choice`);
+    inject(PorchEvents)
+      .all.pipe(
+        filter((e) => e.kind === 'choice' && e.site === id),
+        startWith(null),
+        switchMap(load),
+        takeUntilDestroyed(),
+      )
+      .subscribe(({ choice }) => this.choice.set(choice));
+  }
+  protected askClient(): void {
+    const { id } = this.document();
+    this.api.post<{ choice: ClientChoice }>(`/sites/${id}/choice`, { directions: this.asked() }).subscribe({
+      next: ({ choice }) => {
+        this.choice.set(choice);
+        const url = `${location.origin}/choose/${choice.token}`;
+        void navigator.clipboard?.writeText(url).catch(() => undefined);
+        this.store.said.set({ words: `The link is ${url}. It is good for a month.`, bad: false });
+      },
+      error: (error: unknown) => this.store.said.set({ words: asRefusal(error).title, bad: true }),
+    });
+  }
 
   private callUp(refs: DirectionRef[]): void {
     const known = this.refs();

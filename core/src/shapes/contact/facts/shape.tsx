@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Head, Reach, Lines } from '../../words.js';
+import { Band, Head, Lines, Reach, Sub } from '../../words.js';
 import { EnquiryForm } from '../../enquiry-form.js';
 
 export const shape = defineShape(kind, {
@@ -17,13 +17,13 @@ export const shape = defineShape(kind, {
         <div class="other">
           {(at.phone || facts.mail) && (
             <div>
-              <h3>{at.words.reach}</h3>
+              <Sub at={at}>{at.words.reach}</Sub>
               <Reach at={at} />
             </div>
           )}
           {at.hours.length > 0 && (
             <div>
-              <h3>{at.words.open}</h3>
+              <Sub at={at}>{at.words.open}</Sub>
               <p>
                 <Lines text={at.hours.join('\n')} />
               </p>

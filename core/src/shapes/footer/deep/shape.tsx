@@ -10,7 +10,7 @@ export const shape = defineShape(kind, {
       <footer class="footer-deep on-deep">
         <div>
           <p class="name-line">
-            <SiteName at={at} />
+            <SiteName at={at} deep />
           </p>
           <Address at={at} />
           <Words as="p" text={content.note} at={at} path="note" />

@@ -9,7 +9,7 @@ export const shape = defineShape(kind, {
     return (
       <header class="header-block">
         <a class="home on-deep" href={at.link('home')}>
-          <SiteName at={at} />
+          <SiteName at={at} deep />
         </a>
         <Menu at={at} action={content.action} />
         <Under at={at} />

@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Heading, Words, Address, Reach, Lines } from '../../words.js';
+import { Address, Band, Heading, Lines, Reach, Sub, Words } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'address, hours and numbers side by side',
@@ -13,13 +13,13 @@ export const shape = defineShape(kind, {
         <div class="cards">
           {facts.address && (
             <div>
-              <h3>{words.address}</h3>
+              <Sub at={at}>{words.address}</Sub>
               <Address at={at} />
             </div>
           )}
           {at.hours.length > 0 && (
             <div>
-              <h3>{words.open}</h3>
+              <Sub at={at}>{words.open}</Sub>
               <p>
                 <Lines text={at.hours.join('\n')} />
               </p>
@@ -27,7 +27,7 @@ export const shape = defineShape(kind, {
           )}
           {(at.phone || facts.mail) && (
             <div>
-              <h3>{words.reach}</h3>
+              <Sub at={at}>{words.reach}</Sub>
               <Reach at={at} />
             </div>
           )}

@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Heading, Words, Address, Reach, Lines } from '../../words.js';
+import { Address, Band, Heading, Lines, Reach, Sub, Words } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'address set large, the rest small under it',
@@ -15,7 +15,7 @@ export const shape = defineShape(kind, {
         <div class="small">
           {at.hours.length > 0 && (
             <div>
-              <h3>{words.open}</h3>
+              <Sub at={at}>{words.open}</Sub>
               <p>
                 <Lines text={at.hours.join('\n')} />
               </p>
@@ -23,7 +23,7 @@ export const shape = defineShape(kind, {
           )}
           {(at.phone || facts.mail) && (
             <div>
-              <h3>{words.reach}</h3>
+              <Sub at={at}>{words.reach}</Sub>
               <Reach at={at} />
             </div>
           )}

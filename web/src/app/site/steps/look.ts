@@ -4,6 +4,7 @@ import { directionOf, inDirection, packOf, type DirectionRef } from '@tin-porch/
 import { calledUp, DirectionsPanel } from '../../look/directions-panel';
 import { ColourPanel } from '../../look/colour-panel';
 import { MarkPanel } from '../../look/mark-panel';
+import { PicturesPanel } from '../../look/pictures-panel';
 import { ShapePanel } from '../../look/shape-panel';
 import { TypePanel } from '../../look/type-panel';
 import { ViewSwitch } from '../../parts/view-switch';
@@ -18,6 +19,7 @@ const VIEWS = [
   ['type', 'Type'],
   ['shape', 'Shape'],
   ['mark', 'Mark'],
+  ['pictures', 'Pictures'],
 ] as const;
 type View = (typeof VIEWS)[number][0];
 
@@ -34,6 +36,7 @@ type View = (typeof VIEWS)[number][0];
     TypePanel,
     ShapePanel,
     MarkPanel,
+    PicturesPanel,
   ],
   template: `
     <tp-worktable controlsName="Look" [besideName]="comparing() ? 'Side by side' : 'Window'">
@@ -54,6 +57,9 @@ type View = (typeof VIEWS)[number][0];
           }
           @case ('mark') {
             <tp-mark-panel />
+          }
+          @case ('pictures') {
+            <tp-pictures-panel />
           }
         }
       } @else {

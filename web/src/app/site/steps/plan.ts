@@ -324,7 +324,7 @@ export class PlanStep {
   protected title = (shape: string) => shapes[shape]?.title ?? shape;
   protected character = (shape: string) => shapes[shape]?.character ?? '';
   protected open = (page: Page) => toConfirm(this.store.document()!).filter((t) => t.page?.id === page.id).length;
-  protected offers = (page: Page) => offersFor(page);
+  protected offers = (page: Page) => offersFor(this.store.document()!, page);
 
   private change(operation: Operation, done?: string): void {
     this.store.change(operation);
