@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { toDesignTokens, weakPairs, type SiteDocument } from '@tin-porch/core';
 import type { Browser, Page } from 'playwright-core';
 import { axe, openBrowser, overflows, postForm } from './support/browser.js';
 import { stackForTests, until } from './support/stack-for-tests.js';
@@ -153,15 +154,76 @@ describe('From a pasted mail to a live site, in the interface', () => {
     }
     await until('the plan as it was', async () => (await orders()).join() === 'Home,Services,About,Contact');
     await faults('plan');
-    await step('look');
-    await page.waitForSelector('.swatches');
-    await faults('look');
     await step('brief');
     await page.click('text=Write another version');
     await page.waitForSelector('text=Version 2');
     await page.click('.foot [aria-label=Undo]');
     const read = () => test.api.call<{ document: { seed: number } }>('GET', '/sites/oster-wray-sailmakers');
     await until('version 1 again', async () => (await read()).document.seed === 1);
+  }, 60_000);
+
+  it('takes another direction, keeps every word, mixes colours that can be read, and brings the look out as tokens', async () => {
+    type Drawn = { document: SiteDocument };
+    const read = async () => (await test.api.call<Drawn>('GET', '/sites/oster-wray-sailmakers')).document;
+    const said = (d: SiteDocument) => JSON.stringify(d.pages.flatMap((p) => p.sections.map((x) => x.content)));
+    const before = await read();
+    await step('look');
+    await page.waitForSelector('.directions > li');
+    expect(await page.locator('.three iframe').count()).toBe(3);
+    const names = await page.locator('.directions h2').allTextContents();
+    await page.locator('.directions > li').nth(1).getByText('Put the site in it').click();
+    await until('the direction', async () => (await read()).look.name === names[1]);
+    const after = await read();
+    expect(said(after)).toBe(said(before));
+    expect(after.pages[0]!.sections.map((x) => x.shape)).not.toEqual(before.pages[0]!.sections.map((x) => x.shape));
+    await page.click('.strip .act');
+    await until('three more', async () =>
+      (await page.locator('.directions h2').allTextContents()).every((n) => !names.includes(n)),
+    );
+    await faults('look, directions');
+    await page.click('.views >> text=Colour');
+    await page.locator('#colour-words').fill('bottle green, a touch of gold');
+    await page.click('tp-colour-panel >> text=Mix >> nth=0');
+    await until('the mix', async () => (await read()).look.day.lead !== after.look.day.lead);
+    await page.getByLabel('Lead', { exact: true }).evaluate((e: HTMLInputElement) => {
+      e.value = '#ffe100';
+      e.dispatchEvent(new Event('change'));
+    });
+    await page.waitForSelector('text=cannot be the lead');
+    await page.click('text=the nearest that works');
+    await until('a lead that can be read', async () => weakPairs((await read()).look.day).length === 0);
+    await faults('look, colour');
+    for (const view of ['Type', 'Shape', 'Mark', 'Pictures']) {
+      await page.click(`.views >> text=${view}`);
+      await page.waitForTimeout(300);
+      await faults(`look, ${view}`);
+    }
+    await page.fill('#make-words', 'a dinghy on a quay in the rain');
+    await page.click('text=Make it');
+    await until('the picture', async () =>
+      (await read()).media.some((m) => m.kind === 'made' && m.recipe.mood === 'rain'),
+    );
+    await page.click('.views >> text=Shape');
+    const tokens = await page.locator('a[download]').getAttribute('href');
+    expect(JSON.parse(decodeURIComponent(tokens!.split(',')[1]!))).toEqual(toDesignTokens((await read()).look));
+  }, 90_000);
+
+  it('lets the client choose a direction by a link, without an account', async () => {
+    await step('look');
+    await page.click('text=Make a link');
+    const link = await page.locator('a[href^="/choose/"]').getAttribute('href');
+    const client = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+    await client.goto(test.stack.url + link!);
+    expect(await overflows(client)).toBeFalse();
+    for (const f of await axe(client)) troubles.push(`choosing: ${f}`);
+    await client.locator('input[type=radio]').nth(2).check();
+    await client.fill('#by', 'Wray <b>&</b> Co');
+    await client.click('text=Choose it');
+    await client.waitForSelector('text=You can still change your mind');
+    expect(await client.locator('.done b').count()).toBe(0);
+    await page.waitForSelector('.note.moss:has-text("Wray <b>&</b> Co chose")');
+    expect((await client.goto(`${test.stack.url}/choose/${'x'.repeat(32)}`))!.status()).toBe(404);
+    await client.context().close();
   }, 60_000);
 
   it('changes a heading; the window follows, undo takes it back, a reload keeps it', async () => {
@@ -186,7 +248,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
       'the reload',
       async () => (await page.locator('#t-s1-heading').inputValue()) === 'Sails cut in the old lifeboat house',
     );
-    await frame.locator('.services-columns h2').dispatchEvent('click'); // the window is scaled, which a driven mouse does not know
+    await frame.locator('main > :nth-child(2) h2').first().dispatchEvent('click'); // the window is scaled, which a driven mouse does not know
     await until('the field of the text that was clicked', async () =>
       (await page.evaluate(() => document.activeElement?.id ?? '')).startsWith('t-s2'),
     );
@@ -364,7 +426,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
   }, 60_000);
 
   it('has no accessibility fault, no console error, and works 390 pixels wide', async () => {
-    for (const place of ['', 'servers', 'domains', 'rounds', 'inbox', 'new']) {
+    for (const place of ['', 'sample-book', 'servers', 'domains', 'rounds', 'inbox', 'new']) {
       await page.goto(`${test.stack.url}/${place}`);
       await page.waitForTimeout(400);
       await faults(place || 'sites');

@@ -21,7 +21,7 @@ import { renderedBytes } from '@tin-porch/server/rendered-bytes';
 import type { Browser } from 'playwright-core';
 import { lookAt, nu } from '../support/rendered.js';
 
-type Keep = (name: string, unit: string, values: number[]) => void;
+type Keep = (name: string, unit: 'ms' | 'KB' | '', values: number[]) => void;
 const WIDTHS = [320, 390, 768, 1024, 1280, 1920];
 
 const sites = (): SiteDocument[] =>
@@ -129,7 +129,10 @@ export async function measureFirstView(browser: Browser, keep: Keep): Promise<vo
           const out = { paint: 0, shift: 0 };
           new PerformanceObserver((l) =>
             l.getEntries().forEach((e) => (out.paint = Math.max(out.paint, e.startTime))),
-          ).observe({ type: 'largest-contentful-paint', buffered: true });
+          ).observe({
+            type: PerformanceObserver.supportedEntryTypes.find((t) => t.startsWith('largest'))!,
+            buffered: true,
+          });
           new PerformanceObserver((l) =>
             l.getEntries().forEach((e) => (out.shift += (e as PerformanceEntry & { value: number }).value)),
           ).observe({ type: 'layout-shift', buffered: true });
@@ -143,6 +146,6 @@ export async function measureFirstView(browser: Browser, keep: Keep): Promise<vo
     server.close();
   }
   keep('First view of a home page over the wire, with fonts and pictures', 'KB', bytes);
-  keep('Largest contentful paint, slow phone (150 ms, 1.6 Mbit/s, 4 x slower)', 'ms', paints);
+  keep('Largest paint, slow phone (150 ms, 1.6 Mbit/s, 4 x slower)', 'ms', paints);
   keep('Layout shift', '', shifts);
 }

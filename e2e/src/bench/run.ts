@@ -4,6 +4,8 @@ import { fileURLToPath } from 'node:url';
 import {
   apply,
   clearerBrief,
+  directionNumbered,
+  inDirection,
   LANGUAGE_TAGS,
   newDocument,
   readBrief,
@@ -27,6 +29,8 @@ import {
   twinBriefs,
 } from '@tin-porch/core/fixtures';
 import { validateDocument } from '@tin-porch/core/validate';
+import { openBrowser } from '../support/browser.js';
+import { checkLooks, measureFirstView, timeDirections } from './looks.js';
 import { stackForTests, until } from '../support/stack-for-tests.js';
 import { trustedVisit } from '../support/visitor.js';
 
@@ -140,6 +144,16 @@ const shares = twinBriefs.flatMap(([a, b]) =>
 );
 keep('Four-word runs two businesses of a trade share', '%', shares);
 console.log(`  mean ${(shares.reduce((a, b) => a + b) / shares.length).toFixed(1)} %`);
+
+console.log('\nThe look of twenty sites');
+timeDirections(keep);
+timed('Change the look and draw the window', 60, (n) =>
+  renderWindow(inDirection(document, directionNumbered(n + 1)), 'home', ''),
+);
+const looking = await openBrowser();
+await measureFirstView(looking, keep);
+await checkLooks(looking, 300);
+await looking.close();
 
 console.log('\nThe whole of it, on this machine');
 const { stack, api, end } = await stackForTests();

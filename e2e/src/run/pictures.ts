@@ -5,6 +5,9 @@ import { loadDemo } from '@tin-porch/server/demo/load';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { briefFixtures } from '@tin-porch/core/fixtures';
+import { apply, directionNumbered, inDirection, newDocument, readBrief, render, writeVersion } from '@tin-porch/core';
+import { renderedBytes } from '@tin-porch/server/rendered-bytes';
+import type { Browser } from 'playwright-core';
 import { openBrowser } from '../support/browser.js';
 
 // Takes the pictures of docs/screenshots anew, from fresh demo data. usage: pictures.js [NAME …]
@@ -15,7 +18,6 @@ const VIEWS: [name: string, path: string, width?: number][] = [
   ['sites', '/'],
   ['new-brief', '/new'],
   ['brief', '/sites/the-saltmarrow-seed-company/brief'],
-  ['clearer', '/sites/the-saltmarrow-seed-company/brief'],
   ['plan', '/sites/hollis-wren-boatworks/plan'],
   ['look', '/sites/hollis-wren-boatworks/look'],
   ['pages', '/sites/hollis-wren-boatworks/pages'],
@@ -29,8 +31,54 @@ const VIEWS: [name: string, path: string, width?: number][] = [
   ['domains', '/domains'],
   ['inbox', '/inbox'],
   ['rounds', '/rounds'],
-  ['published', 'https://pellclocks.example'],
+  ['sample-book', '/sample-book'],
 ];
+
+/** Six sites for the contact sheets: a brief, and the direction it is dressed in. */
+const SIX: [brief: string, direction: number][] = [
+  ['markdown-pottery', 4],
+  ['fr-relieur', 17],
+  ['guest-house-form', 2],
+  ['tree-forwarded', 13],
+  ['es-taller', 18],
+  ['solicitorless-surveyor', 16],
+];
+const SHEETS: [name: string, width: number, height: number][] = [
+  ['six-sites', 1280, 1700],
+  ['six-sites-phone', 390, 1100],
+];
+
+/** The first pages of six generated sites side by side. */
+async function contactSheet(browser: Browser, to: string, width: number, height: number): Promise<void> {
+  const shots: string[] = [];
+  for (const [id, n] of SIX) {
+    const facts = readBrief(briefFixtures.find((b) => b.id === id)!.text);
+    const blank = newDocument(id, facts, 1);
+    const written = apply(blank, writeVersion(facts, 1, blank)).document;
+    const files = new Map(
+      render(inDirection(written, directionNumbered(n)), { origin: 'https://six.example' }).map((f) => [f.path, f]),
+    );
+    const page = await browser.newPage({ viewport: { width, height }, reducedMotion: 'reduce' });
+    await page.route('**/*', async (route) => {
+      const path = new URL(route.request().url()).pathname;
+      const file = files.get(path === '/' ? '/index.html' : path);
+      if (!file) return route.fulfill({ status: 404, body: '' });
+      const [bytes] = await renderedBytes([file]);
+      return route.fulfill({ status: 200, contentType: file.type, body: bytes!.bytes });
+    });
+    await page.goto('https://six.example/', { waitUntil: 'networkidle' });
+    shots.push((await page.screenshot()).toString('base64'));
+    await page.close();
+  }
+  const across = width < 900 ? 6 : 3;
+  const sheet = await browser.newPage({ viewport: { width: 1500, height: 400 } });
+  await sheet.setContent(
+    `<style>body{margin:0;padding:12px;background:#d9dfdb;display:grid;gap:12px;grid-template-columns:repeat(${across},1fr)}img{width:100%;display:block}</style>${shots.map((s) => `<img src="data:image/png;base64,${s}">`).join('')}`,
+    { waitUntil: 'load' },
+  );
+  await sheet.screenshot({ path: to, fullPage: true });
+  await sheet.close();
+}
 
 mkdirSync(out, { recursive: true });
 const data = mkdtempSync(join(tmpdir(), 'tin-porch-pictures-'));
@@ -56,7 +104,7 @@ try {
       await page.fill('#text', briefFixtures[0]!.text);
       await page.waitForTimeout(800);
     }
-    if (name === 'clearer') await page.click('.views >> text=Clearer');
+    if (name === 'sample-book') await page.waitForTimeout(2500);
     if (name === 'rework') {
       await page.click('.views >> text=Work over');
       await page.click('button:has-text("Livelier")');
@@ -65,6 +113,11 @@ try {
     await page.screenshot({ path: join(out, `${name}.png`) });
     console.log(name);
   }
+  for (const [name, width, height] of SHEETS)
+    if (!wanted.length || wanted.includes(name)) {
+      await contactSheet(browser, join(out, `${name}.png`), width, height);
+      console.log(name);
+    }
   await browser.close();
 } finally {
   await stack.stop();

@@ -40,7 +40,7 @@ const PARTS = [
       @for (d of onView(); track n; let n = $index) {
         <li class="sheet" [class.on]="isTaken(d.ref)">
           <div class="between">
-            <h3>{{ d.name }}</h3>
+            <h2>{{ d.name }}</h2>
             <button
               class="square"
               type="button"
@@ -92,7 +92,7 @@ const PARTS = [
       }
       <button class="plain" type="button" (click)="putTogether()">Put it beside the others</button>
     </details>
-    <h3 class="gap">Ask the client</h3>
+    <h2 class="gap">Ask the client</h2>
     <p class="quiet">A link on which they look at {{ asked().length }} directions and choose: {{ askedNames() }}.</p>
     <p class="bar">
       <button class="plain" type="button" (click)="askClient()">Make a link</button>
@@ -117,7 +117,7 @@ const PARTS = [
       }
     }
     @if (all().length > 3) {
-      <h3 class="gap">Called up so far</h3>
+      <h2 class="gap">Called up so far</h2>
       <p class="bar called">
         @for (d of all(); track $index) {
           <button class="plain small" type="button" [class.on]="isShown(d.ref)" (click)="call(d.ref)">

@@ -49,7 +49,7 @@ import { SiteStore } from '../site/site-store';
     </ul>
     @if (picture(); as m) {
       <div class="sheet chosen-picture">
-        <h3>{{ m.title || m.id }}</h3>
+        <h2>{{ m.title || m.id }}</h2>
         <p class="bar">
           @if (m.kind === 'made') {
             <button class="plain small" type="button" (click)="vary(m)">Another of it</button>

@@ -47,7 +47,7 @@ import { SiteStore } from '../site/site-store';
         </div>
       </div>
     }
-    <h3 class="gap">Design tokens</h3>
+    <h2 class="gap">Design tokens</h2>
     <p class="quiet">The whole look as DTCG JSON: to keep, to hand on, to bring back.</p>
     <p class="bar">
       <a class="plain" [href]="file()" [download]="fileName()">Save tokens.json</a>

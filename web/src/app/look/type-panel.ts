@@ -40,9 +40,9 @@ const MOODS: Record<string, readonly TypeMood[]> = {
         </select>
       </div>
     }
-    <h3 class="gap">
+    <h2 class="gap">
       {{ kept() ? 'Best beside ' + families[look()[kept()!]]!.name : 'Pairings for this site' }}
-    </h3>
+    </h2>
     <ul class="pairings">
       @for (p of pairings(); track p.heading + p.reading) {
         <li>
