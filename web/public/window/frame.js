@@ -43,6 +43,14 @@
     if (link || target?.closest('button')) event.preventDefault();
     if (part || link) parent.postMessage({ kind: 'chosen', part, link }, '*');
   });
+  // Fonts and pictures come after the page: its height is told again when it changes.
+  let height = 0;
+  new ResizeObserver(() => {
+    if (document.body.scrollHeight === height) return;
+    height = document.body.scrollHeight;
+    parent.postMessage({ kind: 'height', height }, '*');
+  }).observe(document.body);
+
   // How far down the page is, so that pages beside it can be at the same place.
   let told = 0;
   addEventListener(

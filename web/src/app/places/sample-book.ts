@@ -15,14 +15,46 @@ interface Sample {
   traits: readonly Trait[];
   words: string;
 }
-const SAMPLES: Sample[] = Object.entries(shapes).map(([name, s]) => ({
-  name,
-  kind: name.split('/')[0]!,
-  title: s.title,
-  character: s.character,
-  traits: s.traits,
-  words: `${name} ${s.title} ${s.character} ${s.traits.join(' ')}`.toLowerCase(),
-}));
+/** Kinds in the order a page has them. */
+const ORDER = [
+  'header',
+  'opening',
+  'services',
+  'feature',
+  'story',
+  'statement',
+  'steps',
+  'people',
+  'quotes',
+  'gallery',
+  'compare',
+  'products',
+  'prices',
+  'table',
+  'figures',
+  'news',
+  'events',
+  'questions',
+  'downloads',
+  'partners',
+  'areas',
+  'hours',
+  'visit',
+  'contact',
+  'call',
+  'footer',
+];
+const rank = (kind: string) => (ORDER.includes(kind) ? ORDER.indexOf(kind) : ORDER.length);
+const SAMPLES: Sample[] = Object.entries(shapes)
+  .map(([name, s]) => ({
+    name,
+    kind: name.split('/')[0]!,
+    title: s.title,
+    character: s.character,
+    traits: s.traits,
+    words: `${name} ${s.title} ${s.character} ${s.traits.join(' ')}`.toLowerCase(),
+  }))
+  .sort((a, b) => rank(a.kind) - rank(b.kind));
 
 /** Every section shape, shown with a site’s own words, look and pictures by the real renderer; to look through and to use. */
 @Component({
@@ -148,11 +180,13 @@ export class SampleBook {
   private readonly router = inject(Router);
   protected readonly all = SAMPLES.length;
   protected readonly traits = TRAITS;
-  protected readonly kindList = Object.entries(kinds).map(([id, k]) => ({
-    id,
-    title: k.title,
-    count: SAMPLES.filter((s) => s.kind === id).length,
-  }));
+  protected readonly kindList = Object.entries(kinds)
+    .sort(([a], [b]) => rank(a) - rank(b))
+    .map(([id, k]) => ({
+      id,
+      title: k.title,
+      count: SAMPLES.filter((s) => s.kind === id).length,
+    }));
   protected readonly kindCount = this.kindList.length;
   protected readonly widths = [
     ['Wide', 1280],

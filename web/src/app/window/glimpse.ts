@@ -115,7 +115,7 @@ export class Glimpse implements AfterViewInit {
       this.ready.set(true);
       if (this.upTo()) this.tell({ kind: 'still' });
     } else if (event.data.kind === 'scrolled') this.scrolled.emit(event.data.share ?? 0);
-    else if (event.data.kind === 'drawn' && this.upTo())
+    else if ((event.data.kind === 'drawn' || event.data.kind === 'height') && this.upTo())
       this.height.set(Math.min(this.upTo()!, Math.max(40, (event.data.height ?? 400) * this.scale())));
     if (event.data.kind === 'drawn') this.tell({ kind: 'share', share: this.share() });
   }
