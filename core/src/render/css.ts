@@ -222,6 +222,9 @@ a {
 .place {
   font-size: 0.94em;
 }
+.small-print span + span::before {
+  content: ' · ';
+}
 .price {
   font-weight: 650;
   font-variant-numeric: tabular-nums;

@@ -332,3 +332,108 @@ export function Lines({ text }: { text: string }) {
     </>
   );
 }
+
+/** The points of a feature, a price or the like, each with a tick. */
+export function Ticks({ at, points, path }: { at: Surroundings; points: readonly Text[]; path: string }) {
+  if (!points.length) return null;
+  return (
+    <ul class="ticks">
+      {points.map((p, n) => (
+        <li key={n}>
+          <Icon name="check" at={at} />
+          <Words as="span" text={p} at={at} path={`${path}.${n}`} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Short points in a run, with dots between them. */
+export function SmallPrint({ at, points, path }: { at: Surroundings; points: readonly Text[]; path: string }) {
+  if (!points.length) return null;
+  return (
+    <p class="small-print">
+      {points.map((p, n) => (
+        <Words as="span" text={p} at={at} path={`${path}.${n}`} key={n} />
+      ))}
+    </p>
+  );
+}
+
+/** Where, when, how to reach it and the way there, as terms and what they say. */
+export function VisitFacts(props: { at: Surroundings; way: readonly { name: Text; text: Text }[]; class?: string }) {
+  const { at, way } = props;
+  const { words, hours, phone, facts } = at;
+  return (
+    <dl class={props.class}>
+      {facts.address && (
+        <div>
+          <dt>{words.address}</dt>
+          <dd>
+            <Address at={at} />
+          </dd>
+        </div>
+      )}
+      {hours.length > 0 && (
+        <div>
+          <dt>{words.open}</dt>
+          <dd>
+            <Lines text={hours.join('\n')} />
+          </dd>
+        </div>
+      )}
+      {(phone || facts.mail) && (
+        <div>
+          <dt>{words.reach}</dt>
+          <dd>
+            <Reach at={at} />
+          </dd>
+        </div>
+      )}
+      {way.map((w, n) => (
+        <div key={n}>
+          <Words as="dt" text={w.name} at={at} path={`way.${n}.name`} />
+          <Words as="dd" text={w.text} at={at} path={`way.${n}.text`} />
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** A table that scrolls by itself where it is wider than the page. */
+export function ScrollTable(props: {
+  at: Surroundings;
+  content: { heading: Text; columns: readonly Text[]; rows: readonly { cells: readonly Text[] }[] };
+}) {
+  const { at, content } = props;
+  return (
+    <div class="scroll" tabindex={0} role="group" aria-label={content.heading.value || at.facts.name}>
+      <table>
+        <thead>
+          <tr>
+            {content.columns.map((c, n) => (
+              <th scope="col" key={n} {...at.part(`columns.${n}`)}>
+                {c.value || '–'}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {content.rows.map((row, r) => (
+            <tr key={r}>
+              {row.cells.slice(0, content.columns.length).map((cell, n) => (
+                <Words
+                  as="td"
+                  text={cell.value ? cell : { ...cell, value: '–' }}
+                  at={at}
+                  path={`rows.${r}.cells.${n}`}
+                  key={n}
+                />
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -45,7 +45,7 @@
   });
   // Fonts and pictures come after the page: its height is told again when it changes.
   let height = 0;
-  new ResizeObserver(() => {
+  new window.ResizeObserver(() => {
     if (document.body.scrollHeight === height) return;
     height = document.body.scrollHeight;
     parent.postMessage({ kind: 'height', height }, '*');

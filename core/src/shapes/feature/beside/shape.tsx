@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Heading, Words, Prose, Pic, Buttons, Icon, hasPicture } from '../../words.js';
+import { Band, Buttons, Heading, Pic, Prose, Ticks, hasPicture } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'picture and words, points under them',
@@ -12,14 +12,7 @@ export const shape = defineShape(kind, {
         <div>
           <Heading text={content.heading} at={at} />
           <Prose text={content.text} at={at} path="text" />
-          <ul class="ticks">
-            {content.points.map((p, n) => (
-              <li key={n}>
-                <Icon name="check" at={at} />
-                <Words as="span" text={p} at={at} path={`points.${n}`} />
-              </li>
-            ))}
-          </ul>
+          <Ticks at={at} points={content.points} path="points" />
           <Buttons at={at} action={content.action} />
         </div>
       </Band>

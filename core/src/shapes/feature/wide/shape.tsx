@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Heading, Words, Prose, Pic, Buttons, Icon } from '../../words.js';
+import { Band, Buttons, Heading, Pic, Prose, Ticks } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'picture across the page, words in two columns under it',
@@ -13,14 +13,7 @@ export const shape = defineShape(kind, {
           <Heading text={content.heading} at={at} />
           <div>
             <Prose text={content.text} at={at} path="text" />
-            <ul class="ticks">
-              {content.points.map((p, n) => (
-                <li key={n}>
-                  <Icon name="check" at={at} />
-                  <Words as="span" text={p} at={at} path={`points.${n}`} />
-                </li>
-              ))}
-            </ul>
+            <Ticks at={at} points={content.points} path="points" />
             <Buttons at={at} action={content.action} />
           </div>
         </div>

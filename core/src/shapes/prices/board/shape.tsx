@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Head, Words } from '../../words.js';
+import { Band, Head, SmallPrint, Words } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'prices down the left, large, what they buy beside them',
@@ -16,13 +16,7 @@ export const shape = defineShape(kind, {
               <div>
                 <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
                 <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
-                {item.points.length > 0 && (
-                  <p class="small-print">
-                    {item.points.map((p, k) => (
-                      <Words as="span" text={p} at={at} path={`items.${n}.points.${k}`} key={k} />
-                    ))}
-                  </p>
-                )}
+                <SmallPrint at={at} points={item.points} path={`items.${n}.points`} />
               </div>
             </li>
           ))}

@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Head, Words, Icon, across } from '../../words.js';
+import { Band, Head, Ticks, Words, across } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'a card each, price large',
@@ -17,14 +17,7 @@ export const shape = defineShape(kind, {
                 <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
                 <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
                 <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
-                <ul class="ticks">
-                  {item.points.map((p, k) => (
-                    <li key={k}>
-                      <Icon name="check" at={at} />
-                      <Words as="span" text={p} at={at} path={`items.${n}.points.${k}`} />
-                    </li>
-                  ))}
-                </ul>
+                <Ticks at={at} points={item.points} path={`items.${n}.points`} />
               </div>
             </li>
           ))}

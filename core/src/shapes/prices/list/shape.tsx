@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Head, Words } from '../../words.js';
+import { Band, Head, SmallPrint, Words } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'names and prices joined by dots',
@@ -18,13 +18,7 @@ export const shape = defineShape(kind, {
                 <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
               </div>
               <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
-              {item.points.length > 0 && (
-                <p class="small-print">
-                  {item.points.map((p, k) => (
-                    <Words as="span" text={p} at={at} path={`items.${n}.points.${k}`} key={k} />
-                  ))}
-                </p>
-              )}
+              <SmallPrint at={at} points={item.points} path={`items.${n}.points`} />
             </li>
           ))}
         </ul>
