@@ -1,6 +1,6 @@
 import { differenceEuclidean, filterDeficiencyDeuter, filterDeficiencyProt, filterDeficiencyTrit } from 'culori';
 import { formatHex, oklch, rgb, toGamut, wcagContrast } from 'culori';
-import { COLOUR_ROLES, type ColourRole, type Palette } from '../model/site.js';
+import type { ColourRole, Palette } from '../model/site.js';
 
 const fit = toGamut('rgb', 'oklch');
 
@@ -229,5 +229,3 @@ export const wishesIn = (day: Palette): Required<Wishes> => ({
   deep: day.deep,
   text: day.text,
 });
-
-export { COLOUR_ROLES };

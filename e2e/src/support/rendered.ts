@@ -72,7 +72,6 @@ async function faultsOf(page: Page): Promise<string[]> {
     });
     faults.push(`overflow: ${what}`);
   }
-  // What is cut off inside itself: words wider than the box that hides them.
   faults.push(...(await axe(page)));
   const shifted = await page.evaluate(() => (globalThis as unknown as { shifted: number }).shifted);
   if (shifted > 0.01) faults.push(`shift: ${shifted.toFixed(3)}`);
