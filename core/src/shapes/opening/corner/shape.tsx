@@ -16,7 +16,7 @@ export const shape = defineShape(kind, {
           <Words as="p" class="lead" text={content.lead} at={at} path="lead" />
           <Buttons at={at} action={content.action} second={content.second} />
         </div>
-        <Pic at={at} picture={content.picture} eager sizes="(min-width: 52rem) 60vw, 100vw" />
+        <Pic at={at} picture={content.picture} class="bleed" eager sizes="(min-width: 52rem) 60vw, 100vw" />
       </Band>
     );
   },
