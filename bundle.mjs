@@ -22,8 +22,8 @@ await Promise.all(
       sourcemap: 'linked',
       minifySyntax: true,
       minifyWhitespace: true,
-      // Both bring files of their own (a native library, WebAssembly) and are read from where they are installed.
-      external: ['pg-native', 'sharp', 'subset-font'],
+      // It brings a file of its own (WebAssembly) and is read from where it is installed.
+      external: ['pg-native', 'subset-font'],
       logLevel: 'error',
       banner: {
         js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",
