@@ -7,6 +7,7 @@ const programs = {
   'standins/dist/run/main.mjs': 'standins/dist/main.js',
   'server/dist/run/main.mjs': 'server/dist/main.js',
   'server/dist/run/spelling-worker.mjs': 'server/dist/writing/spelling-worker.js',
+  'server/dist/run/picture-worker.mjs': 'server/dist/pictures/picture-worker.js',
   'server/dist/run/start.mjs': 'server/dist/stack/start.js',
   'server/dist/run/porch.mjs': 'server/dist/cli/porch.js',
 };
@@ -22,8 +23,8 @@ await Promise.all(
       sourcemap: 'linked',
       minifySyntax: true,
       minifyWhitespace: true,
-      // It brings a file of its own (WebAssembly) and is read from where it is installed.
-      external: ['pg-native', 'subset-font'],
+      // They bring files of their own (WebAssembly, machine code) and are read from where they are installed.
+      external: ['pg-native', 'subset-font', 'sharp'],
       logLevel: 'error',
       banner: {
         js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",

@@ -68,3 +68,4 @@ export * from './writing/task.js';
 export type { Spelling } from './rework/change.js';
 export * from './writer/reading-ease.js';
 export * from './pictures/places.js';
+export * from './pictures/retouch.js';

@@ -12,6 +12,7 @@ import type { Parts } from './http/api.js';
 import { porchApp } from './http/app.js';
 import { Inbox } from './inbox/inbox.js';
 import { Jobs } from './jobs/jobs.js';
+import { Pictures } from './pictures/pictures.js';
 import { publishSteps, RENEW_DAYS } from './publish/publish.js';
 import { Servers } from './servers/servers.js';
 import { Sites } from './sites/sites.js';
@@ -36,6 +37,7 @@ export async function startPorch(
   const certificates = new Certificates(db, config, sites, servers, registrar);
   const rounds = new Rounds(db, config, sites, servers, registrar);
   const inbox = new Inbox(db, servers);
+  const pictures = new Pictures(db);
   const spellings = new Spellings();
   const service = config.writing && { client: new WritingClient(config.writing), name: config.writing.name };
   const writing = new Writing(db, service, spellings);
@@ -52,9 +54,10 @@ export async function startPorch(
     events,
     writing,
     choices: new Choices(db),
+    pictures,
   };
 
-  jobs.handle('deploy', (work) => deploySteps(work, sites, servers));
+  jobs.handle('deploy', (work) => deploySteps(work, sites, servers, pictures));
   jobs.handle('certificate', (work) => certificates.steps(work));
   jobs.handle('publish', (work) => publishSteps(work, parts));
   jobs.handle('round', (work) => rounds.steps(work));
@@ -79,6 +82,7 @@ export async function startPorch(
       await new Promise((done) => server.close(done));
       await jobs.stop();
       await spellings.close();
+      await pictures.close();
       await events.close();
       await db.end();
     },

@@ -258,10 +258,41 @@ const Credit = Type.Object(
 );
 export type Credit = Static<typeof Credit>;
 
+/** What a picture may be put together with: a set of its own among the pictures of the site. */
+const Collection = Type.Optional(Type.String({ title: 'Collection', minLength: 1, maxLength: 60 }));
+const share = (least = 0) => Type.Number({ minimum: least, maximum: 1 });
+
+/** How a picture file is worked over, in this order. What is 0 or null changes nothing. */
+export const Retouch = Type.Object(
+  {
+    /** Quarter turns to the right. */
+    turn: Type.Integer({ minimum: 0, maximum: 3 }),
+    /** Degrees to the right; what has no picture any more is cut away. */
+    straighten: Type.Number({ minimum: -20, maximum: 20 }),
+    /** Left, top, width and height of what stays, as shares of the picture. */
+    crop: Type.Tuple([share(), share(), share(0.02), share(0.02)]),
+    light: share(-1),
+    contrast: share(-1),
+    warmth: share(-1),
+    richness: share(-1),
+    /** How unlike the background a thing must be to stay when the background is taken out; 0 leaves it in. */
+    cutOut: share(),
+    /** Width of a line around what was cut out, as a share of the shorter side, and its colour. */
+    outline: Type.Number({ minimum: 0, maximum: 0.05 }),
+    outlineColour: Colour,
+    /** Strength of a soft shadow under what was cut out. */
+    shadow: share(),
+    /** The colours its darkest and lightest become, with all between them. */
+    tint: Type.Union([Type.Tuple([Colour, Colour]), Type.Null()]),
+  },
+  { additionalProperties: false },
+);
+export type Retouch = Static<typeof Retouch>;
+
 /** A picture of a site: made from a recipe, drawn by somebody as SVG whose inks follow the look, or a file in sizes. */
 export const Medium = Type.Union([
   Type.Object(
-    { id: Id, kind: Type.Literal('made'), title: line('Title', 120), recipe: Recipe },
+    { id: Id, kind: Type.Literal('made'), title: line('Title', 120), recipe: Recipe, collection: Collection },
     { additionalProperties: false },
   ),
   Type.Object(
@@ -275,6 +306,7 @@ export const Medium = Type.Union([
       /** Which of its colours stands for which ink of the look. */
       inks: Type.Record(Type.String({ pattern: '^[a-z]{2,12}$' }), Colour),
       credit: Credit,
+      collection: Collection,
     },
     { additionalProperties: false },
   ),
@@ -302,12 +334,28 @@ export const Medium = Type.Union([
         ),
         { minItems: 1, maxItems: 30 },
       ),
+      /** The file it was made from, upright and without what cameras write into it; absent where it is not kept. */
+      source: Type.Optional(
+        Type.Object(
+          {
+            hash: Type.String({ pattern: '^[0-9a-f]{64}$' }),
+            width: Type.Integer({ minimum: 1, maximum: 20000 }),
+            height: Type.Integer({ minimum: 1, maximum: 20000 }),
+          },
+          { additionalProperties: false },
+        ),
+      ),
+      retouch: Type.Optional(Retouch),
+      /** The picture this one was cut from, for one of its places. */
+      cutFrom: Type.Optional(Id),
       credit: Credit,
+      collection: Collection,
     },
     { additionalProperties: false },
   ),
 ]);
 export type Medium = Static<typeof Medium>;
+export type FileMedium = Extract<Medium, { kind: 'file' }>;
 
 /** A picture in its place: which of the site’s, and what it shows in words. `media` is empty where there is none. */
 export const Picture = Type.Object(

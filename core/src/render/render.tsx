@@ -7,6 +7,7 @@ import { families } from '../look/type.js';
 import type { Medium, Page, Section, SiteDocument } from '../model/site.js';
 import { drawMedium } from '../pictures/draw.js';
 import { drawFavicon, drawMark } from '../pictures/mark.js';
+import { sizeOfSvg } from '../pictures/safe-svg.js';
 import { descriptionOf, jsonLd, pagePath, robots, sitemap, titleOf } from '../seo/seo.js';
 import { complete } from '../shapes/complete.js';
 import { shapes } from '../shapes/registry.gen.js';
@@ -183,14 +184,6 @@ function drawPictures(document: SiteDocument, options: RenderOptions): Pick<File
     },
     ...none,
   };
-}
-
-/** The size an SVG document gives itself, CSS px; 160 by 48 where it says nothing. */
-function sizeOfSvg(svg: string): { width: number; height: number } {
-  const box = /viewBox="\s*[-\d.]+[ ,]+[-\d.]+[ ,]+([\d.]+)[ ,]+([\d.]+)"/.exec(svg);
-  return box
-    ? { width: Math.round(Number(box[1])) || 160, height: Math.round(Number(box[2])) || 48 }
-    : { width: 160, height: 48 };
 }
 
 /** The kind of section that does a page’s work where there is no such page. */

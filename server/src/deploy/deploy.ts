@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 import { makeManifest, render, type SiteDocument } from '@tin-porch/core';
-import { renderedBytes } from '../assets/rendered-bytes.js';
+import { renderedBytes, type BlobReader } from '../assets/rendered-bytes.js';
 import { JobRefused, type Work } from '../jobs/jobs.js';
+import type { Pictures } from '../pictures/pictures.js';
 import type { ServerRow, Servers } from '../servers/servers.js';
 import type { SiteRow, Sites } from '../sites/sites.js';
 
@@ -44,8 +45,8 @@ export const tellHost = (site: SiteRow, server: ServerRow) =>
   });
 
 /** Draws a release of a document: its files and its manifest. The same document and origin give the same release. */
-export async function drawRelease(document: SiteDocument, origin: string) {
-  const files = await renderedBytes(render(document, { origin }));
+export async function drawRelease(document: SiteDocument, origin: string, blobs?: BlobReader) {
+  const files = await renderedBytes(render(document, { origin }), blobs);
   const json = JSON.stringify(document);
   const manifest = makeManifest(files, json, origin, sha256);
   return { files, json, manifest, id: `r-${sha256(JSON.stringify(manifest)).slice(0, 16)}` };
@@ -55,7 +56,7 @@ export async function drawRelease(document: SiteDocument, origin: string) {
  * The steps that bring a site’s document to its server: CMS set up, release drawn, missing files sent, release
  * registered, pointer switched. Every step can be run again, so a killed deploy simply starts over.
  */
-export async function deploySteps(work: Work, sites: Sites, servers: Servers): Promise<void> {
+export async function deploySteps(work: Work, sites: Sites, servers: Servers, pictures: Pictures): Promise<void> {
   const { site, server } = await siteAndServer(sites, servers, work.job.site);
   if (!site.document.pages.length)
     throw new JobRefused('There are no pages yet. Generate the site from its brief first.');
@@ -64,7 +65,7 @@ export async function deploySteps(work: Work, sites: Sites, servers: Servers): P
     return 'A schema and a role of its own';
   });
   const drawn = await work.step('Draw the release', async () => {
-    const release = await drawRelease(site.document, originOf(site, server));
+    const release = await drawRelease(site.document, originOf(site, server), pictures.readerOf(site.id));
     return {
       ...release,
       detail: `${some(release.files.length, 'file')}, ${Math.ceil(release.files.reduce((s, f) => s + f.bytes.byteLength, 0) / 1024)} KB`,

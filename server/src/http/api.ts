@@ -31,6 +31,8 @@ import type { Inbox } from '../inbox/inbox.js';
 import type { Jobs, JobKind } from '../jobs/jobs.js';
 import { JobLater, JobRefused } from '../jobs/jobs.js';
 import { HostRefused } from '../servers/host-client.js';
+import type { Pictures } from '../pictures/pictures.js';
+import { picturesApi } from '../pictures/pictures-api.js';
 import type { Servers } from '../servers/servers.js';
 import type { SiteRow, Sites } from '../sites/sites.js';
 import type { By, Writing } from '../writing/writing.js';
@@ -49,6 +51,7 @@ export interface Parts {
   events: Events;
   writing: Writing;
   choices: Choices;
+  pictures: Pictures;
 }
 
 const COOKIE = 'porch_session';
@@ -165,7 +168,8 @@ export function api(parts: Parts): Router {
       req.method !== 'HEAD' &&
       req.method !== 'DELETE' &&
       Number(req.headers['content-length'] ?? 0) > 0;
-    if (sent && !req.is('application/json'))
+    const picture = /^\/sites\/[^/]+\/pictures$/.test(req.path) && req.is('application/octet-stream');
+    if (sent && !picture && !req.is('application/json'))
       throw new Problem(415, 'The request is of a type this address does not take', 'Send application/json.');
     if (unkeepable(req.body))
       throw new Problem(400, 'The text holds characters that cannot be kept', 'A NUL or half a character is in it.');
@@ -363,6 +367,8 @@ export function api(parts: Parts): Router {
       const head = await sites.step(site.id, kind, me(res));
       res.json({ head });
     });
+
+  router.use(picturesApi(parts, own));
 
   /** Begins a job, or gives the open one of its kind. */
   const begin = (kind: JobKind) =>

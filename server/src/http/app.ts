@@ -73,12 +73,12 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
     const session = await parts.accounts.session(sessionToken(req));
     if (!session) throw new Problem(401, 'Sign in first');
     const site = await parts.sites.of(session.designer.id, req.params.id);
-    const drawn = renderWindow(site.document, 'home', '');
+    const drawn = renderWindow(site.document, 'home', '', { mediaBase: `/window/media/${site.id}` });
     if (!drawn) throw new Problem(404, 'There are no pages yet');
     const nonce = String(res.locals['nonce']);
     res.set(
       'content-security-policy',
-      `default-src 'none'; img-src data:; style-src 'nonce-${nonce}'; font-src 'self'; frame-ancestors 'self'; sandbox`,
+      `default-src 'none'; img-src data: 'self'; style-src 'nonce-${nonce}'; font-src 'self'; frame-ancestors 'self'; sandbox`,
     );
     res
       .set('cache-control', 'private, max-age=600')
@@ -89,6 +89,18 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
           .replace('</head>', `<style nonce="${nonce}">${drawn.css}</style></head>`),
       );
   });
+
+  // Picture files for the window, whose frame sends no cookie. Who asks knows the SHA-256 of what is asked for.
+  const sendPicture = async (res: Response, site: string, hash: string) => {
+    if (!/^[0-9a-f]{64}$/.test(hash)) throw new Problem(404, 'There is no such picture');
+    const { type, bytes } = await parts.pictures.of(site, hash);
+    res.set({
+      'cache-control': 'private, max-age=31536000, immutable',
+      'content-security-policy': "default-src 'none'",
+    });
+    res.type(type).send(bytes);
+  };
+  app.get('/window/media/:site/:hash', (req, res) => sendPicture(res, req.params.site, req.params.hash));
 
   // Where a client looks at directions and chooses: no account, only the link. No script runs there.
   const drawnPolicy = (nonce: string) =>
@@ -102,6 +114,9 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
       .type('html')
       .send(choicePage(choice, site.document, String(res.locals['nonce'])));
   });
+  app.get('/choose/:token/media/:hash', async (req, res) =>
+    sendPicture(res, (await parts.choices.of(req.params.token)).site, req.params.hash),
+  );
   app.get('/choose/:token/:n', async (req, res) => {
     const choice = await parts.choices.of(req.params.token);
     const site = await parts.sites.get(choice.site);

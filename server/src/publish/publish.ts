@@ -3,6 +3,7 @@ import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';
 import { deploySteps, originOf, siteAndServer, tellHost } from '../deploy/deploy.js';
 import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
+import type { Pictures } from '../pictures/pictures.js';
 import type { Servers } from '../servers/servers.js';
 import type { Sites } from '../sites/sites.js';
 
@@ -15,9 +16,9 @@ export const RENEW_DAYS = 30;
  */
 export async function publishSteps(
   work: Work,
-  parts: { sites: Sites; servers: Servers; certificates: Certificates; rounds: Rounds },
+  parts: { sites: Sites; servers: Servers; certificates: Certificates; rounds: Rounds; pictures: Pictures },
 ): Promise<void> {
-  const { sites, servers, certificates, rounds } = parts;
+  const { sites, servers, certificates, rounds, pictures } = parts;
   const { site, server } = await siteAndServer(sites, servers, work.job.site);
   await work.step('Look over the checklist', async () => {
     const stops = checklist(site.document).filter((c) => c.state === 'stop');
@@ -26,7 +27,7 @@ export async function publishSteps(
   });
   const live = site.liveRelease ? await sites.release(site.id, site.liveRelease) : undefined;
   if (!live || live.head < site.head || live.manifest.origin !== originOf(site, server))
-    await deploySteps(work, sites, servers);
+    await deploySteps(work, sites, servers, pictures);
   if (site.domain && !(await certificates.good(site.domain, RENEW_DAYS))) await certificates.steps(work);
   await work.step('Open it to everybody', async () => {
     const now = (await sites.get(site.id))!;

@@ -13,6 +13,7 @@ import {
   Problem,
   type Chip,
   type Facts,
+  type FileMedium,
   type Finding,
   type LogLine,
   type Manifest,
@@ -87,6 +88,21 @@ const labelOf = (name: string) =>
 
 /** A row whose document is of today’s schema, whenever it was written. */
 const forward = (row: SiteRow): SiteRow => ({ ...row, document: migrate(row.document) });
+
+/** The pictures a document has more than the one before it, of whose files some are not kept for the site. */
+async function lackingPictures(client: pg.PoolClient, site: SiteRow, document: SiteDocument): Promise<FileMedium[]> {
+  const hashesOf = (m: FileMedium) => [...m.renditions.map((r) => r.hash), ...(m.source ? [m.source.hash] : [])];
+  const files = (d: SiteDocument) => d.media.filter((m): m is FileMedium => m.kind === 'file');
+  const before = new Set(files(site.document).flatMap(hashesOf));
+  const brought = files(document).filter((m) => hashesOf(m).some((h) => !before.has(h)));
+  if (!brought.length) return [];
+  const { rows } = await client.query<{ hash: string }>(
+    'select hash from site_picture where site = $1 and hash = any($2)',
+    [site.id, brought.flatMap(hashesOf)],
+  );
+  const kept = new Set([...before, ...rows.map((r) => r.hash)]);
+  return brought.filter((m) => hashesOf(m).some((h) => !kept.has(h)));
+}
 
 /** Where history was written by: a designer’s name. */
 export interface Author {
@@ -166,6 +182,13 @@ export class Sites {
         'That would not fit the site',
         misfits.map((m) => `${m.pointer} ${m.message}`).join('; '),
         { misfits },
+      );
+    const lacking = await lackingPictures(client, site, document);
+    if (lacking.length)
+      throw new Problem(
+        422,
+        'That would not fit the site',
+        `The files of ${lacking.map((m) => `“${m.title || m.id}”`).join(', ')} are not kept here: bring the picture itself.`,
       );
     const seq = site.head + 1;
     await client.query(

@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
-import { parentPort } from 'node:worker_threads';
 import nspell from 'nspell';
 import { rework, type ReworkRequest, type SiteDocument, type Spelling } from '@tin-porch/core';
+import { answerWith } from '../threads/answer.js';
 
 /** What the worker is asked: texts worked over with a dictionary, or which of some words it does not know. */
-export type SpellingRequest = { serial: number; dictionary: string } & (
+export type SpellingRequest = { dictionary: string } & (
   { kind: 'rework'; document: SiteDocument; request: ReworkRequest } | { kind: 'unknown'; words: string[] }
 );
 
@@ -25,17 +25,11 @@ function dictionaryOf(name: string): Spelling {
   return spelling;
 }
 
-parentPort!.on('message', (data: SpellingRequest) => {
-  try {
-    const spelling = dictionaryOf(data.dictionary);
-    const answer =
-      data.kind === 'rework'
-        ? rework(data.document, data.request, spelling)
-        : data.words.filter(
-            (w) => !spelling.correct(w.replace(/’/g, "'")) && !spelling.correct(w.toLowerCase().replace(/’/g, "'")),
-          );
-    parentPort!.postMessage({ serial: data.serial, answer });
-  } catch (error) {
-    parentPort!.postMessage({ serial: data.serial, fault: (error as Error).message });
-  }
+answerWith<SpellingRequest>((data) => {
+  const spelling = dictionaryOf(data.dictionary);
+  return data.kind === 'rework'
+    ? rework(data.document, data.request, spelling)
+    : data.words.filter(
+        (w) => !spelling.correct(w.replace(/’/g, "'")) && !spelling.correct(w.toLowerCase().replace(/’/g, "'")),
+      );
 });

@@ -1,53 +1,20 @@
-import { Worker } from 'node:worker_threads';
 import { languages, type LanguageTag, type ReworkAnswer, type ReworkRequest, type SiteDocument } from '@tin-porch/core';
+import { Thread } from '../threads/thread.js';
 import type { SpellingRequest } from './spelling-worker.js';
 
 const DICTIONARIES: Record<LanguageTag, string> = { 'en-GB': 'en-gb', 'en-US': 'en', es: 'es', fr: 'fr', de: 'de' };
-const IDLE_MS = 5 * 60_000;
 
-type Ask = SpellingRequest extends infer R
-  ? R extends SpellingRequest
-    ? Omit<R, 'serial' | 'dictionary'>
-    : never
-  : never;
+type Ask = SpellingRequest extends infer R ? (R extends SpellingRequest ? Omit<R, 'dictionary'> : never) : never;
 
 /** Dictionaries in a thread of their own: loading one takes seconds, and memory that is given back when nobody asks. */
 export class Spellings {
-  private worker: Worker | null = null;
-  private serial = 0;
-  private readonly waiting = new Map<number, { done(value: unknown): void; fail(error: Error): void }>();
-  private idle: NodeJS.Timeout | null = null;
+  private readonly thread = new Thread(
+    (ending) => new URL(`./spelling-worker${ending}`, import.meta.url),
+    import.meta.url.endsWith('.mjs'),
+  );
 
-  private start(): Worker {
-    const file = import.meta.url.endsWith('.mjs') ? './spelling-worker.mjs' : './spelling-worker.js';
-    const worker = new Worker(new URL(file, import.meta.url));
-    worker.unref();
-    worker.on('message', ({ serial, answer, fault }: { serial: number; answer?: unknown; fault?: string }) => {
-      const asked = this.waiting.get(serial);
-      this.waiting.delete(serial);
-      if (fault !== undefined) asked?.fail(new Error(fault));
-      else asked?.done(answer);
-    });
-    const lost = (error?: Error) => {
-      if (this.worker === worker) this.worker = null;
-      for (const { fail } of this.waiting.values()) fail(error ?? new Error('The dictionary stopped.'));
-      this.waiting.clear();
-    };
-    worker.on('error', lost);
-    worker.on('exit', () => lost());
-    return worker;
-  }
-
-  private async ask(language: LanguageTag, request: Ask): Promise<unknown> {
-    if (this.idle) clearTimeout(this.idle);
-    this.idle = setTimeout(() => void this.close(), IDLE_MS);
-    this.idle.unref();
-    this.worker ??= this.start();
-    const serial = ++this.serial;
-    const answer = new Promise<unknown>((done, fail) => this.waiting.set(serial, { done, fail }));
-    this.worker.postMessage({ ...request, serial, dictionary: DICTIONARIES[language] });
-    return answer;
-  }
+  private ask = (language: LanguageTag, request: Ask): Promise<unknown> =>
+    this.thread.ask({ ...request, dictionary: DICTIONARIES[language] });
 
   /** Texts worked over with the dictionary of the site’s language at hand. */
   rework = (document: SiteDocument, request: ReworkRequest): Promise<ReworkAnswer> =>
@@ -66,9 +33,5 @@ export class Spellings {
     return (word) => !strange.has(word);
   }
 
-  async close(): Promise<void> {
-    const { worker } = this;
-    this.worker = null;
-    await worker?.terminate();
-  }
+  close = (): Promise<void> => this.thread.close();
 }

@@ -1,0 +1,260 @@
+import {
+  AS_IT_IS,
+  changesPixels,
+  cropOf,
+  hasPlainBackground,
+  retouchPixels,
+  rightLight,
+  withinTurned,
+  type FileMedium,
+  type Pixels,
+  type Retouch,
+} from '@tin-porch/core';
+import { createHash } from 'node:crypto';
+import sharp, { type Sharp } from 'sharp';
+
+// Two at a time: one picture in hand, and the rest of the machine for those who wait for pages.
+sharp.concurrency(2);
+sharp.cache(false);
+
+/** Why a file was not taken; the message is for the person. */
+export class PictureRefused extends Error {
+  override name = 'PictureRefused';
+}
+
+/** Pixels of the largest picture that is read, and bytes of the largest file. */
+export const MOST_PIXELS = 80_000_000;
+export const MOST_BYTES = 30_000_000;
+/** The longer side of what is kept to make everything else from. */
+const KEPT = 3600;
+/** The widths pictures are made in; a page takes the one it has room for. */
+const WIDTHS = [480, 960, 1440, 2000];
+const SECONDS = 40;
+
+/** What a file is by its first bytes, whatever it is called. */
+export function typeOf(bytes: Uint8Array): 'jpeg' | 'png' | 'webp' | 'gif' | 'tiff' | 'avif' | 'heic' | 'svg' | null {
+  const head = Buffer.from(bytes.buffer, bytes.byteOffset, Math.min(bytes.byteLength, 1024));
+  const ascii = (from: number, to: number) => head.toString('latin1', from, to);
+  if (head[0] === 0xff && head[1] === 0xd8 && head[2] === 0xff) return 'jpeg';
+  if (ascii(0, 8) === '\x89PNG\r\n\x1a\n') return 'png';
+  if (ascii(0, 4) === 'RIFF' && ascii(8, 12) === 'WEBP') return 'webp';
+  if (/^GIF8[79]a/.test(ascii(0, 6))) return 'gif';
+  if (ascii(0, 4) === 'II*\0' || ascii(0, 4) === 'MM\0*') return 'tiff';
+  if (ascii(4, 8) === 'ftyp')
+    return /avi[fs]/.test(ascii(8, 40)) ? 'avif' : /hei[cxms]|hev[cx]|mif1/.test(ascii(8, 40)) ? 'heic' : null;
+  return /^\ufeff?\s*(?:<\?xml[^>]*>\s*)?(?:<!--[\s\S]*?-->\s*|<!DOCTYPE[^>]*>\s*)*<svg[\s>]/i.test(
+    head.toString('utf8'),
+  )
+    ? 'svg'
+    : null;
+}
+
+/** A file that was made: its bytes go to the store, the rest into the document. */
+export interface MadeFile {
+  hash: string;
+  type: 'image/avif' | 'image/webp' | 'image/jpeg' | 'image/png';
+  width: number;
+  height: number;
+  bytes: Buffer;
+}
+const sha256 = (bytes: Uint8Array) => createHash('sha256').update(bytes).digest('hex');
+
+/** A picture as it is kept: upright, sRGB, nothing a camera wrote into it. */
+export interface Developed {
+  source: MadeFile;
+  /** What draws the eye, as shares of width and height. */
+  focus: [number, number];
+  plainBackground: boolean;
+}
+
+const read = (bytes: Uint8Array) =>
+  sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).timeout({ seconds: SECONDS });
+
+/**
+ * Reads a picture somebody brought: turns it as its EXIF says, leaves all metadata behind, makes it no larger than is of
+ * use. @throws PictureRefused with the reason where it cannot be used
+ */
+export async function develop(bytes: Uint8Array): Promise<Developed> {
+  if (bytes.byteLength > MOST_BYTES)
+    throw new PictureRefused(
+      `It has ${Math.round(bytes.byteLength / 1e6)} MB; ${MOST_BYTES / 1e6} is the most that is read.`,
+    );
+  const type = typeOf(bytes);
+  if (type === 'heic')
+    throw new PictureRefused(
+      'It is a HEIC file, which cannot be read here. Save it as JPEG, or set the phone to “most compatible”.',
+    );
+  if (!type || type === 'svg')
+    throw new PictureRefused('By its first bytes it is no JPEG, PNG, WebP, AVIF, GIF or TIFF, whatever it is called.');
+  try {
+    const { width = 0, height = 0 } = await read(bytes).metadata();
+    if (width < 16 || height < 16) throw new PictureRefused(`It has ${width} by ${height} pixels: too few to show.`);
+    if (width * height > MOST_PIXELS) throw tooLarge(width, height);
+    const upright = read(bytes)
+      .autoOrient()
+      .resize({ width: KEPT, height: KEPT, fit: 'inside', withoutEnlargement: true });
+    const { data, info } = await upright
+      .toColourspace('srgb')
+      .ensureAlpha()
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    const pixels: Pixels = {
+      data: new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength),
+      width: info.width,
+      height: info.height,
+    };
+    const clear = isClear(pixels);
+    const kept = fromPixels(pixels);
+    const out = clear
+      ? await kept.png({ compressionLevel: 7 }).toBuffer()
+      : await kept.removeAlpha().jpeg({ quality: 92, chromaSubsampling: '4:4:4' }).toBuffer();
+    const small = await smaller(fromPixels(pixels), 400);
+    return {
+      source: {
+        hash: sha256(out),
+        type: clear ? 'image/png' : 'image/jpeg',
+        width: info.width,
+        height: info.height,
+        bytes: out,
+      },
+      focus: await focusOf(out, info.width, info.height),
+      plainBackground: !clear && hasPlainBackground(small),
+    };
+  } catch (error) {
+    if (error instanceof PictureRefused) throw error;
+    throw refusalOf(error as Error);
+  }
+}
+
+const tooLarge = (w: number, h: number) =>
+  new PictureRefused(
+    `Unpacked it would be ${w} by ${h} pixels; ${MOST_PIXELS / 1e6} million in all is the most that is read.`,
+  );
+
+/** What a failure of the reader means for whoever brought the file. */
+function refusalOf(error: Error): PictureRefused {
+  if (/pixel limit/i.test(error.message))
+    return new PictureRefused(`Unpacked it would have more than ${MOST_PIXELS / 1e6} million pixels.`);
+  if (/timeout/i.test(error.message)) return new PictureRefused(`It takes more than ${SECONDS} s to read.`);
+  return new PictureRefused('It is damaged, or breaks off in the middle.');
+}
+
+const fromPixels = ({ data, width, height }: Pixels): Sharp =>
+  sharp(Buffer.from(data.buffer, data.byteOffset, data.byteLength), { raw: { width, height, channels: 4 } });
+
+function isClear({ data }: Pixels): boolean {
+  for (let k = 3; k < data.length; k += 4) if (data[k]! < 250) return true;
+  return false;
+}
+
+async function smaller(image: Sharp, size: number): Promise<Pixels> {
+  const { data, info } = await image
+    .resize({ width: size, height: size, fit: 'inside', withoutEnlargement: true })
+    .ensureAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  return {
+    data: new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength),
+    width: info.width,
+    height: info.height,
+  };
+}
+
+/** Where the eye goes: the part a cut to half the width and height would keep, found by luminance, colour and skin. */
+async function focusOf(bytes: Buffer, width: number, height: number): Promise<[number, number]> {
+  const scale = Math.min(1, 640 / Math.max(width, height));
+  const [w, h] = [Math.max(2, Math.round(width * scale)), Math.max(2, Math.round(height * scale))];
+  const small = await sharp(bytes).resize(w, h, { fit: 'fill' }).png().toBuffer();
+  const { info } = await sharp(small)
+    .resize(Math.ceil(w / 2), Math.ceil(h / 2), {
+      fit: 'cover',
+      position: sharp.strategy.attention,
+      withoutEnlargement: true,
+    })
+    .toBuffer({ resolveWithObject: true });
+  const share = (at: number | undefined, all: number) =>
+    Math.round(Math.min(0.9, Math.max(0.1, (at ?? all / 2) / all)) * 100) / 100;
+  return [share(info.attentionX, w), share(info.attentionY, h)];
+}
+
+/** A kept picture worked over, no wider or higher than asked. */
+async function workedOver(source: Buffer, retouch: Retouch, most: number): Promise<Pixels> {
+  let image = read(source);
+  let { width, height } = await image.metadata();
+  if (retouch.turn) {
+    image = sharp(await image.rotate(retouch.turn * 90).toBuffer());
+    if (retouch.turn % 2) [width, height] = [height, width];
+  }
+  if (retouch.straighten) {
+    const cut = withinTurned(width, height, retouch.straighten);
+    image = sharp(
+      await image.rotate(retouch.straighten, { background: '#00000000' }).png({ compressionLevel: 1 }).toBuffer(),
+    ).extract(cut);
+    ({ width, height } = cut);
+    image = sharp(await image.png({ compressionLevel: 1 }).toBuffer());
+  }
+  const cut = cropOf(width, height, retouch.crop);
+  if (cut.width < width || cut.height < height) image = image.extract(cut);
+  const { data, info } = await image
+    .resize({ width: most, height: most, fit: 'inside', withoutEnlargement: true })
+    .ensureAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const pixels = {
+    data: new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength),
+    width: info.width,
+    height: info.height,
+  };
+  return changesPixels(retouch) ? retouchPixels(pixels, retouch) : pixels;
+}
+
+/** A quick sight of a retouch, as WebP of at most `most` pixels a side. */
+export async function sightOf(source: Buffer, retouch: Retouch, most = 900): Promise<Buffer> {
+  return fromPixels(await workedOver(source, retouch, most))
+    .webp({ quality: 82, effort: 0 })
+    .toBuffer();
+}
+
+/** Light and colour that would put a kept picture right. */
+export async function lightOf(source: Buffer): Promise<Pick<Retouch, 'light' | 'contrast' | 'warmth'>> {
+  return rightLight(await smaller(read(source), 500));
+}
+
+/** The files of a picture in every size and type, its size and the colour that stands for it. */
+export async function print(
+  source: Buffer,
+  retouch: Retouch = AS_IT_IS,
+): Promise<{ files: MadeFile[] } & Pick<FileMedium, 'width' | 'height' | 'colour'>> {
+  const pixels = await workedOver(source, retouch, 2600);
+  const clear = isClear(pixels);
+  const whole = await fromPixels(pixels).png({ compressionLevel: 0 }).toBuffer();
+  const widths = [...WIDTHS.filter((w) => w < pixels.width * 0.86), Math.min(pixels.width, WIDTHS.at(-1)!)];
+  const files: MadeFile[] = [];
+  for (const width of widths) {
+    const sized = await sharp(whole).resize({ width }).toBuffer({ resolveWithObject: true });
+    const make = async (type: MadeFile['type'], encode: (image: Sharp) => Sharp) => {
+      const { data, info } = await encode(sharp(sized.data)).toBuffer({ resolveWithObject: true });
+      files.push({ hash: sha256(data), type, width: info.width, height: info.height, bytes: data });
+    };
+    await make('image/avif', (i) => i.avif({ quality: 52, effort: 2, chromaSubsampling: '4:2:0' }));
+    await make('image/webp', (i) => i.webp({ quality: 76, effort: 3 }));
+    // What is left reads JPEG or PNG: one size for phones and one for the rest is enough.
+    if (width === widths.at(-1) || width === 960)
+      await make(clear ? 'image/png' : 'image/jpeg', (i) =>
+        clear ? i.png({ compressionLevel: 9 }) : i.removeAlpha().jpeg({ quality: 78, progressive: true }),
+      );
+  }
+  const { data } = await sharp(whole)
+    .flatten({ background: '#ffffff' })
+    .resize(1, 1, { fit: 'fill' })
+    .removeAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const hex = (v: number) => v.toString(16).padStart(2, '0');
+  return {
+    files,
+    width: pixels.width,
+    height: pixels.height,
+    colour: `#${hex(data[0]!)}${hex(data[1]!)}${hex(data[2]!)}`,
+  };
+}

@@ -1,0 +1,19 @@
+import { parentPort } from 'node:worker_threads';
+import type { ThreadAnswer } from './thread.js';
+
+/** Makes a thread answer what it is asked, one request after the other. */
+export function answerWith<R>(answer: (request: R) => unknown): void {
+  let last: Promise<void> = Promise.resolve();
+  parentPort!.on('message', (request: R & { serial: number }) => {
+    const { serial } = request;
+    const post = (what: Omit<ThreadAnswer, 'serial'>) => parentPort!.postMessage({ ...what, serial });
+    last = last.then(async () => {
+      try {
+        post({ answer: await answer(request) });
+      } catch (error) {
+        const { name, message } = error as Error;
+        post({ fault: { name, message } });
+      }
+    });
+  });
+}
