@@ -52,7 +52,7 @@ prepare() {
   mkdir -p .stamps
   exec 9>.stamps/lock
   flock 9
-  local lock node_now web_now
+  local lock node_now library_now web_now
   lock=$(sha256sum package-lock.json | cut -c1-32)
   if [ ! -d node_modules ] || stale packages "$lock"; then
     echo 'Installing packages …'
@@ -68,6 +68,12 @@ prepare() {
     stamp node "$node_now"
   fi
   if [ "$1" = all ]; then
+    library_now=$lock$(fingerprint core/src/pictures core/src/look core/src/generate/random.ts standins/make-library.mjs)
+    if stale library "$library_now"; then
+      echo 'Drawing the picture library …'
+      quietly node standins/make-library.mjs
+      stamp library "$library_now"
+    fi
     web_now=$lock$(fingerprint core/src web/src web/public web/angular.json web/tsconfig.json web/tsconfig.app.json web/tsconfig.worker.json)
     if stale web "$web_now"; then
       echo 'Building the interface …'

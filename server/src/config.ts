@@ -39,6 +39,8 @@ export interface PorchConfig {
   registrar: { url: string; key: string } | null;
   /** An outside writing service; null where only the writer of the house writes. */
   writing: { url: string; key: string; name: string } | null;
+  /** An outside picture library; null where pictures are only made or brought. */
+  library: { url: string; key: string; name: string } | null;
   acme: { directory: string; contact: string; caaName: string };
   /** PEM files of certificate authorities trusted beside the well-known ones. */
   trust: string[];
@@ -81,6 +83,7 @@ const schema = object({
   rdap: text,
   registrar: { anyOf: [object({ url: text, key: text }), { type: 'null' }] },
   writing: { anyOf: [object({ url: text, key: text, name: text }), { type: 'null' }] },
+  library: { anyOf: [object({ url: text, key: text, name: text }), { type: 'null' }] },
   acme: object({ directory: text, contact: text, caaName: text }),
   trust: { type: 'array', items: text },
   roundCron: text,

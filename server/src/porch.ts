@@ -12,6 +12,8 @@ import type { Parts } from './http/api.js';
 import { porchApp } from './http/app.js';
 import { Inbox } from './inbox/inbox.js';
 import { Jobs } from './jobs/jobs.js';
+import { LibraryClient } from './library/library-client.js';
+import { Library } from './library/library.js';
 import { Pictures } from './pictures/pictures.js';
 import { publishSteps, RENEW_DAYS } from './publish/publish.js';
 import { Servers } from './servers/servers.js';
@@ -55,6 +57,10 @@ export async function startPorch(
     writing,
     choices: new Choices(db),
     pictures,
+    library: new Library(
+      config.library && { client: new LibraryClient(config.library), name: config.library.name },
+      pictures,
+    ),
   };
 
   jobs.handle('deploy', (work) => deploySteps(work, sites, servers, pictures));

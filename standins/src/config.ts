@@ -1,3 +1,4 @@
+import type { LibraryBehaviour } from './library/library.js';
 import type { Behaviour } from './writing/writing.js';
 
 /** Where each stand-in listens, and how it is set up. */
@@ -16,6 +17,7 @@ export interface StandinsConfig {
     /** The price of a thousand tokens, in pounds. */
     price: number;
   };
+  library: { address: string; port: number; apiKey: string; behaviour: LibraryBehaviour; folder: string };
   acme: {
     address: string;
     port: number;

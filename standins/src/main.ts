@@ -8,6 +8,7 @@ import type { StandinsConfig } from './config.js';
 import { answerAs } from './dns/authority.js';
 import { cachingResolver } from './dns/resolver.js';
 import { serveDns } from './dns/server.js';
+import { libraryApp } from './library/library.js';
 import { Names } from './registrar/names.js';
 import { registrarApp } from './registrar/registrar.js';
 import { writingApp } from './writing/writing.js';
@@ -36,6 +37,10 @@ const registrar = {
 await listen(createServer(registrarApp(names, registrar)), registrar.port, registrar.address);
 
 await listen(createServer(writingApp(config.writing)), config.writing.port, config.writing.address);
+
+const { library } = config;
+const shelves = libraryApp({ ...library, origin: `http://${library.address}:${library.port}` });
+await listen(createServer(shelves), library.port, library.address);
 
 const signer = await Authority.open(config.data);
 const app = acmeApp(signer, {

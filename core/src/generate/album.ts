@@ -1,5 +1,6 @@
+import type { LanguageTag } from '../languages/registry.gen.js';
 import type { Facts, Medium, Picture, Text } from '../model/site.js';
-import { recipeFrom, subjectsIn } from '../pictures/draw.js';
+import { recipeFrom, sayPicture, subjectsIn } from '../pictures/draw.js';
 import type { TradePack } from '../trades/pack.js';
 import { shortHash } from './random.js';
 
@@ -57,12 +58,14 @@ export class Album {
     return { media: subject ? this.put(subject, words, this.media.length) : '', alt: nothing };
   }
   /** The first picture of the home page: the trade at its most telling, said in words. */
-  opening(scenes: Record<string, string>): Picture {
+  opening(language: LanguageTag): Picture {
     const subject = this.ofTrade()[0] ?? SCENE_SUBJECTS[this.pack.scene]?.[0] ?? 'terrace';
-    const alt = scenes[subject] ?? '';
+    const media = this.put(subject, this.pack.noun, 0);
+    const { recipe } = this.media.at(-1) as Medium & { kind: 'made' };
+    const alt = sayPicture(recipe, language);
     return {
-      media: this.put(subject, this.pack.noun, 0),
-      alt: alt ? { value: alt, from: { kind: 'pack', line: `scene/${subject}`, claim: false } } : nothing,
+      media,
+      alt: alt ? { value: alt, from: { kind: 'pack', line: `picture/${subject}`, claim: false } } : nothing,
     };
   }
   /** A picture of the kind of place it is. */

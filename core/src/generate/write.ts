@@ -313,7 +313,7 @@ function homeSections(desk: Desk, action: Text): Section[] {
       lead: openingLead(desk),
       action,
       second: services.length ? (desk.speaker.say('second') ?? nothing) : nothing,
-      picture: desk.album.opening(words.scenes),
+      picture: desk.album.opening(desk.language.tag as LanguageTag),
     },
   );
   const offer = services.length ? [servicesSection(desk, decision.services === null)] : [];

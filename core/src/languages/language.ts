@@ -77,8 +77,6 @@ export interface FixedWords {
   form: { name: string; mail: string; phone: string; message: string };
   /** Headings of sections that name the business: `{name}` is filled. */
   headings: { people: string; partners: string; areas: string };
-  /** What the scenes of the picture kit show, in words. */
-  scenes: Record<string, string>;
   labels: { home: string; services: string; rooms: string; about: string; contact: string; prices: string };
   privacy: LawPage;
   accessibility: LawPage;

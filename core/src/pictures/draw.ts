@@ -1,6 +1,8 @@
-import { seeded, shortHash } from '../generate/random.js';
+import { seeded, shortHash, type Random } from '../generate/random.js';
+import type { LanguageTag } from '../languages/registry.gen.js';
 import type { Finishes, Format, Look, Medium, Palette, Recipe } from '../model/site.js';
-import { INKS, inksOf, MOODS, Pen, type Mood } from './pen.js';
+import { INKS, inksOf, MOODS, paleForm, Pen, type Mood } from './pen.js';
+import { sayRecipe } from './said.js';
 import { settings } from './settings.js';
 import { subjects } from './subjects.js';
 
@@ -30,18 +32,31 @@ const OLD_NAMES: Record<string, [subject: string, setting: string]> = {
   wheel: ['bicycle', 'quay'],
 };
 
+/** What a recipe leaves open, settled: its subject (a harbour where it is unknown) and setting; and the lots that are left. */
+function settle(recipe: Recipe): { name: string; place: string; random: Random } {
+  const old = OLD_NAMES[recipe.subject];
+  const asked = old && !(recipe.subject === 'wheel' && recipe.setting) ? old[0] : recipe.subject;
+  const random = seeded(recipe.seed * 977 + parseInt(shortHash(asked).slice(0, 6), 16));
+  for (let n = 0; n < 3; n++) random.next();
+  const name = subjects[asked] ? asked : 'terrace';
+  const at = subjects[name]!.settings;
+  const place = recipe.setting || old?.[1] || at[Math.floor(random.next() ** 1.5 * at.length)]!;
+  return { name, place, random };
+}
+
+/** What a made picture shows, in words: “A sailing boat in the bay”. */
+export function sayPicture(recipe: Recipe, language: LanguageTag): string {
+  const { name, place } = settle(recipe);
+  return sayRecipe({ ...recipe, subject: name }, subjects[name]!.whole ? '' : place, language);
+}
+
 /**
  * Draws the picture of a recipe in the colours of a palette. Repeatable: the same recipe, palette and style give the same
  * bytes. What the recipe leaves open (setting, mood, style) its subject and seed choose; an unknown subject is a harbour.
  */
 export function drawRecipe(recipe: Recipe, palette: Palette, style: Finishes['pictures']): Drawn {
-  const old = OLD_NAMES[recipe.subject];
-  const name = old && !(recipe.subject === 'wheel' && recipe.setting) ? old[0] : recipe.subject;
-  const subject = subjects[name] ?? subjects['terrace']!;
-  const random = seeded(recipe.seed * 977 + parseInt(shortHash(name).slice(0, 6), 16));
-  for (let n = 0; n < 3; n++) random.next();
-  const place =
-    recipe.setting || old?.[1] || subject.settings[Math.floor(random.next() ** 1.5 * subject.settings.length)]!;
+  const { name, place, random } = settle(recipe);
+  const subject = subjects[name]!;
   const setting = settings[place] ?? settings['plain']!;
   const chosenStyle = recipe.style || style;
   const weather = random.next();
@@ -60,6 +75,10 @@ export function drawRecipe(recipe: Recipe, palette: Palette, style: Finishes['pi
   if (mood === 'night' && setting.outside)
     for (let n = 0; n < 26; n++)
       pen.oval('pale', random.next() * w, h * (0.5 + random.next() * 0.5), 1.5 + random.next() * 2);
+  if (subject.whole) {
+    subject.whole(pen, w, h);
+    return finished(pen, w, h, chosenStyle, recipe.seed);
+  }
   const ground = setting.behind(pen, w, h);
   const unit = Math.min(w / 300, (h - ground) / 330);
   const arranged = subject.large
@@ -91,12 +110,14 @@ export function drawRecipe(recipe: Recipe, palette: Palette, style: Finishes['pi
     }
   if (mood === 'snow')
     for (let n = 0; n < 60; n++) pen.oval('pale', random.next() * w, random.next() * h, 2 + random.next() * 4);
-  return {
-    svg: svgDocument(w, h, pen.out.join(''), chosenStyle === 'grain' ? grain(pen.inks.deep, recipe.seed) : ''),
-    width: w,
-    height: h,
-  };
+  return finished(pen, w, h, chosenStyle, recipe.seed);
 }
+
+const finished = (pen: Pen, w: number, h: number, style: Finishes['pictures'], seed: number): Drawn => ({
+  svg: svgDocument(w, h, pen.out.join(''), style === 'grain' ? grain(pen.inks.deep, seed) : ''),
+  width: w,
+  height: h,
+});
 
 /** A pattern of specks that gives flat shapes a tooth. */
 function grain(colour: string, seed: number): string {
@@ -117,6 +138,9 @@ export function tintDrawing(medium: Medium & { kind: 'drawn' }, palette: Palette
   for (const ink of INKS) {
     const from = medium.inks[ink];
     if (from) to.set(from.toLowerCase(), inks[ink]);
+    // Drawings in outline fill with a pale form of each ink.
+    const pale = medium.inks[`${ink}pale`];
+    if (pale) to.set(pale.toLowerCase(), paleForm(inks, ink));
   }
   const svg = medium.svg.replace(/#[0-9a-f]{6}\b/gi, (hex) => to.get(hex.toLowerCase()) ?? hex);
   return { svg, width: medium.width, height: medium.height };

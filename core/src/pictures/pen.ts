@@ -71,6 +71,9 @@ export function inksOf(palette: Palette, mood: Mood): Inks {
   }
 }
 
+/** The pale form of an ink, which drawings in outline are filled with. */
+export const paleForm = (inks: Inks, ink: Ink): string => between(inks[ink], inks.pale, 0.62);
+
 const n = (x: number) => String(Math.round(x * 10) / 10);
 export type Point = readonly [x: number, y: number];
 
@@ -110,7 +113,7 @@ export class Pen {
     const edge = this.inks.deep;
     if (this.style === 'line' && !flat)
       this.out.push(
-        `<path d="${d}" fill="${between(colour, this.inks.pale, 0.62)}" stroke="${edge}" stroke-width="${n(4 / this.scale)}" stroke-linejoin="round"/>`,
+        `<path d="${d}" fill="${paleForm(this.inks, ink)}" stroke="${edge}" stroke-width="${n(4 / this.scale)}" stroke-linejoin="round"/>`,
       );
     else {
       if (this.style === 'cut' && !flat)

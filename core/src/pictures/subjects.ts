@@ -7,10 +7,12 @@ export interface Subject {
   /** Where it is most at home, best first. */
   settings: readonly string[];
   /** What it is for, for grouping. */
-  group: 'places' | 'work' | 'tools' | 'materials' | 'hands' | 'nature' | 'rooms' | 'goods';
+  group: 'places' | 'work' | 'tools' | 'materials' | 'hands' | 'nature' | 'rooms' | 'goods' | 'weather' | 'abstract';
   /** True for what fills a picture by itself; others also stand in rows. */
   large?: boolean;
   draw(p: Pen): void;
+  /** For what is no thing in a place but the whole picture: draws all of it, `w` by `h`. */
+  whole?(p: Pen, w: number, h: number): void;
 }
 
 const tick = (count: number, each: (k: number) => void) => {
@@ -1476,5 +1478,241 @@ export const subjects: Record<string, Subject> = {
           [150, 262],
         ])
         .poly('deep', [34, 28], [60, 56], [42, 66]),
+  },
+  cloud: {
+    asked: /cloud|weather|sky\b|forecast|nuage|wolk|nube/i,
+    settings: ['bay', 'hill', 'field'],
+    group: 'weather',
+    large: true,
+    draw: (p) =>
+      void p
+        .blob('far', [-40, 178], [-30, 250], [40, 286], [110, 250], [170, 236], [186, 180], [120, 160])
+        .blob(
+          'pale',
+          [-186, 120],
+          [-176, 176],
+          [-116, 190],
+          [-84, 246],
+          [-10, 250],
+          [30, 206],
+          [96, 200],
+          [126, 146],
+          [90, 112],
+          [-90, 108],
+        ),
+  },
+  wave: {
+    asked: /wave|surf|swim|tide|vague|welle|\bola/i,
+    settings: ['bay'],
+    group: 'weather',
+    large: true,
+    draw: (p) => {
+      const crest = (x: number, y: number, s: number) =>
+        p
+          .blob(
+            'near',
+            [x - 150 * s, y - 30],
+            [x - 90 * s, y + 10 * s],
+            [x - 20 * s, y + 104 * s],
+            [x + 62 * s, y + 96 * s],
+            [x + 82 * s, y + 54 * s],
+            [x + 40 * s, y + 60 * s],
+            [x + 34 * s, y + 14 * s],
+            [x + 130 * s, y - 30],
+          )
+          .stroke(
+            'pale',
+            9 * s,
+            [
+              [x - 60 * s, y + 44 * s],
+              [x - 14 * s, y + 98 * s],
+              [x + 56 * s, y + 92 * s],
+              [x + 78 * s, y + 58 * s],
+            ],
+            true,
+          );
+      crest(-96, 60, 0.8);
+      crest(110, 66, 0.72);
+      crest(10, 10, 1.12);
+    },
+  },
+  umbrella: {
+    asked: /umbrella|rain|shelter|parapluie|schirm|paraguas/i,
+    settings: ['street', 'quay'],
+    group: 'weather',
+    draw: (p) =>
+      void p
+        .stroke('deep', 9, [
+          [0, 210],
+          [0, 26],
+        ])
+        .stroke(
+          'deep',
+          9,
+          [
+            [0, 30],
+            [6, 6],
+            [28, 2],
+            [40, 22],
+          ],
+          true,
+        )
+        .poly(
+          'glow',
+          [-160, 176],
+          [-142, 236],
+          [-92, 286],
+          [-30, 308],
+          [0, 310],
+          [30, 308],
+          [92, 286],
+          [142, 236],
+          [160, 176],
+          [106, 200],
+          [54, 178],
+          [0, 202],
+          [-54, 178],
+          [-106, 200],
+        )
+        .poly('warm', [-54, 178], [-34, 260], [0, 310], [34, 260], [54, 178], [0, 202])
+        .stroke('deep', 8, [
+          [0, 308],
+          [0, 324],
+        ]),
+  },
+  vane: {
+    asked: /vane|wind\b|girouette|wetterfahne|veleta/i,
+    settings: ['hill', 'bluff'],
+    group: 'weather',
+    draw: (p) =>
+      void p
+        .box('deep', -5, 0, 10, 300)
+        .poly(
+          'deep',
+          [-120, 214],
+          [-86, 238],
+          [-86, 222],
+          [70, 222],
+          [104, 250],
+          [104, 186],
+          [70, 214],
+          [-86, 214],
+          [-86, 198],
+        )
+        .poly('glow', [-4, 320], [-66, 250], [-4, 250])
+        .poly('pale', [6, 306], [54, 250], [6, 250])
+        .stroke('deep', 6, [
+          [-60, 120],
+          [60, 120],
+        ])
+        .poly('near', [-96, 0], [0, 74], [96, 0]),
+  },
+  strata: {
+    asked: /abstract|strata|layers/i,
+    settings: ['plain'],
+    group: 'abstract',
+    draw: () => undefined,
+    whole: (p, w, h) => {
+      p.oval('sun', w * p.between(0.2, 0.8), h * p.between(0.7, 0.84), Math.min(w, h) * 0.13);
+      (['pale', 'far', 'glow', 'mid', 'near', 'warm', 'deep'] as const).forEach((ink, k) => {
+        const y = h * (0.72 - k * 0.11);
+        const phase = p.between(0, 6);
+        const points = [0, 1, 2, 3, 4, 5, 6].map((i): [number, number] => [
+          (i / 6) * w * 1.1 - w * 0.05,
+          y + Math.sin(phase + i * 1.3) * h * 0.05,
+        ]);
+        p.blob(ink, [-w * 0.1, -h * 0.1], [-w * 0.1, y], ...points, [w * 1.1, y], [w * 1.1, -h * 0.1]);
+      });
+    },
+  },
+  arcs: {
+    asked: /arcs|rainbow|concentric/i,
+    settings: ['plain'],
+    group: 'abstract',
+    draw: () => undefined,
+    whole: (p, w, h) => {
+      const x = w * p.between(0.3, 0.7);
+      (['far', 'glow', 'near', 'pale', 'warm', 'mid', 'deep'] as const).forEach((ink, k) =>
+        p.oval(ink, x, 0, Math.max(w, h) * (0.72 - k * 0.1)),
+      );
+    },
+  },
+  blocks: {
+    asked: /blocks|mosaic|geometric|grid/i,
+    settings: ['plain'],
+    group: 'abstract',
+    draw: () => undefined,
+    whole: (p, w, h) => {
+      const inks = ['glow', 'near', 'pale', 'warm', 'far', 'deep', 'mid', 'sun'] as const;
+      const size = w / 6;
+      for (let x = 0; x < 6; x++)
+        for (let y = 0; y * size < h; y++) {
+          const [ground, shape] = [p.random.next(), p.random.next()];
+          const one = Math.floor(ground * 8);
+          p.box(inks[one]!, x * size, y * size, size + 1, size + 1);
+          const ink = inks[(one + 3 + Math.floor(shape * 3)) % 8]!;
+          const [l, b] = [x * size, y * size];
+          if (shape < 0.3) p.poly(ink, [l, b], [l + size, b], [l, b + size]);
+          else if (shape < 0.55) p.oval(ink, l + size / 2, b + size / 2, size * 0.34);
+          else if (shape < 0.75) p.box(ink, l, b, size / 2, size + 1);
+          else p.leaf(ink, l + size * 0.08, b + size * 0.08, size * 1.18, 45, 0.5);
+        }
+    },
+  },
+  drift: {
+    asked: /drift|scatter|confetti|foliage/i,
+    settings: ['plain'],
+    group: 'abstract',
+    draw: () => undefined,
+    whole: (p, w, h) => {
+      const inks = ['glow', 'near', 'warm', 'mid', 'deep', 'pale'] as const;
+      for (let x = 0; x < 9; x++)
+        for (let y = 0; y < 7; y++)
+          p.leaf(
+            inks[Math.floor(p.random.next() * 6)]!,
+            ((x + (y % 2) * 0.5) / 8.6) * w + p.between(-16, 16),
+            (y / 6.4) * h + p.between(-14, 14) - 20,
+            p.between(0.1, 0.17) * h,
+            p.between(20, 160),
+            0.4,
+          );
+    },
+  },
+  pebbles: {
+    asked: /pebble|shingle|cairn|balance/i,
+    settings: ['plain'],
+    group: 'abstract',
+    draw: () => undefined,
+    whole: (p, w, h) => {
+      p.box('far', 0, 0, w, h * 0.16);
+      const inks = ['near', 'pale', 'warm', 'mid', 'deep', 'glow'] as const;
+      let y = h * 0.06;
+      const x = w * p.between(0.4, 0.6);
+      inks.forEach((ink, k) => {
+        const ry = h * (0.088 - k * 0.007);
+        p.oval(ink, x + p.between(-w * 0.025, w * 0.025), y + ry, w * (0.26 - k * 0.03), ry);
+        y += ry * 1.9;
+      });
+    },
+  },
+  sails: {
+    asked: /bunting|triangles|regatta|pennant/i,
+    settings: ['plain'],
+    group: 'abstract',
+    draw: () => undefined,
+    whole: (p, w, h) => {
+      const inks = ['far', 'glow', 'pale', 'near', 'warm', 'mid'] as const;
+      for (let k = 0; k < 9; k++) {
+        const x = (k / 8) * w;
+        const tall = p.between(0.5, 0.9) * h;
+        p.poly(
+          inks[k % 6]!,
+          [x - w * 0.02, h * 0.12 + tall],
+          [x + w * p.between(0.12, 0.2), h * 0.12],
+          [x - w * 0.02, h * 0.12],
+        );
+      }
+      p.box('deep', 0, 0, w, h * 0.125);
+    },
   },
 };

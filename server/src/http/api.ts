@@ -31,6 +31,8 @@ import type { Inbox } from '../inbox/inbox.js';
 import type { Jobs, JobKind } from '../jobs/jobs.js';
 import { JobLater, JobRefused } from '../jobs/jobs.js';
 import { HostRefused } from '../servers/host-client.js';
+import { libraryApi } from '../library/library-api.js';
+import type { Library } from '../library/library.js';
 import type { Pictures } from '../pictures/pictures.js';
 import { picturesApi } from '../pictures/pictures-api.js';
 import type { Servers } from '../servers/servers.js';
@@ -52,6 +54,7 @@ export interface Parts {
   writing: Writing;
   choices: Choices;
   pictures: Pictures;
+  library: Library;
 }
 
 const COOKIE = 'porch_session';
@@ -369,6 +372,7 @@ export function api(parts: Parts): Router {
     });
 
   router.use(picturesApi(parts, own));
+  router.use(libraryApi(parts, own));
 
   /** Begins a job, or gives the open one of its kind. */
   const begin = (kind: JobKind) =>

@@ -69,7 +69,14 @@ async function freePort(from: number, address: string, taken: number[]): Promise
 }
 
 const newSecret = () => randomBytes(24).toString('base64url');
-const SECRETS = ['postgres', 'porch', 'registrar', 'writing', ...HOSTS.flatMap((h) => [h.name, `${h.name}-database`])];
+const SECRETS = [
+  'postgres',
+  'porch',
+  'registrar',
+  'writing',
+  'library',
+  ...HOSTS.flatMap((h) => [h.name, `${h.name}-database`]),
+];
 function writeFacts(file: string, facts: StackFacts): void {
   writeFileSync(`${file}.part`, JSON.stringify(facts, null, 2), { mode: 0o600 });
   renameSync(`${file}.part`, file);
@@ -275,6 +282,13 @@ export async function startStack(options: StackOptions): Promise<Stack> {
     const resolvers = RESOLVERS.map((r) => ({ name: r.name, address: at(r.last), port: 5300 }));
     const registrar = { address: at(31), port: 8031, apiKey: secret('registrar') };
     const writing = { address: at(32), port: 8032, apiKey: secret('writing'), behaviour: 'good', price: 0.002 };
+    const library = {
+      address: at(33),
+      port: 8033,
+      apiKey: secret('library'),
+      behaviour: 'good',
+      folder: join(ROOT, 'standins/dist/library'),
+    };
     const acme = {
       address: at(41),
       port: 14000,
@@ -287,6 +301,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       dns: { authority, resolvers },
       registrar,
       writing,
+      library,
       acme,
     });
     // A host asks its database for nothing before the first site comes: it loads while PostgreSQL comes up.
@@ -341,6 +356,11 @@ export async function startStack(options: StackOptions): Promise<Stack> {
         url: `http://${writing.address}:${writing.port}`,
         key: writing.apiKey,
         name: 'Quillfoot, a stand-in',
+      },
+      library: {
+        url: `http://${library.address}:${library.port}`,
+        key: library.apiKey,
+        name: 'Lanternfold, a stand-in',
       },
       registrar: { url: `http://${registrar.address}:${registrar.port}/v1`, key: registrar.apiKey },
       acme: {

@@ -26,17 +26,6 @@ export const words: FixedWords = {
     partners: '{name} gehört zu',
     areas: 'Wo {name} arbeitet',
   },
-  scenes: {
-    boat: 'Ein Segelboot vor Anker in einer Bucht',
-    clock: 'Das Zifferblatt einer Standuhr, zehn nach zehn',
-    pot: 'Drei glasierte Töpfe auf einem Brett',
-    bench: 'Bretter und ein Hobel auf einer Werkbank',
-    plot: 'Grüne Reihen unter einem flachen Hügel',
-    wheel: 'Ein Fahrrad an einer Hafenmauer',
-    seed: 'Setzlinge in einer Reihe unter weitem Himmel',
-    house: 'Ein hohes Haus über dem Hafen am Abend',
-    harbour: 'Ein Hafen am Morgen',
-  },
   labels: {
     home: 'Start',
     services: 'Leistungen',

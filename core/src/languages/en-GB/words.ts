@@ -26,17 +26,6 @@ export const words: FixedWords = {
     partners: '{name} belongs to',
     areas: 'Where {name} works',
   },
-  scenes: {
-    boat: 'A sailing boat at anchor in a bay',
-    clock: 'The dial of a longcase clock at ten past ten',
-    pot: 'Three glazed pots on a shelf',
-    bench: 'Planks and a hand plane on a workbench',
-    plot: 'Rows of green below a low hill',
-    wheel: 'A bicycle leaning against a harbour wall',
-    seed: 'Seedlings in a row under a wide sky',
-    house: 'A tall house above a harbour in the evening',
-    harbour: 'A harbour in the morning',
-  },
   labels: { home: 'Home', services: 'Services', rooms: 'Rooms', about: 'About', contact: 'Contact', prices: 'Prices' },
   privacy: {
     label: 'Privacy',

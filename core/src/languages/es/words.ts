@@ -26,17 +26,6 @@ export const words: FixedWords = {
     partners: '{name} pertenece a',
     areas: 'Dónde trabaja {name}',
   },
-  scenes: {
-    boat: 'Un velero fondeado en una bahía',
-    clock: 'La esfera de un reloj de caja alta a las diez y diez',
-    pot: 'Tres vasijas vidriadas en un estante',
-    bench: 'Tablas y un cepillo sobre un banco de trabajo',
-    plot: 'Hileras verdes al pie de una colina',
-    wheel: 'Una bicicleta apoyada en el muro del puerto',
-    seed: 'Plantones en fila bajo un cielo ancho',
-    house: 'Una casa alta sobre el puerto al atardecer',
-    harbour: 'Un puerto por la mañana',
-  },
   labels: {
     home: 'Inicio',
     services: 'Servicios',

@@ -26,17 +26,6 @@ export const words: FixedWords = {
     partners: '{name} est membre de',
     areas: 'Où {name} se déplace',
   },
-  scenes: {
-    boat: 'Un voilier à l’ancre dans une baie',
-    clock: 'Le cadran d’une horloge de parquet à dix heures dix',
-    pot: 'Trois pots vernissés sur une étagère',
-    bench: 'Des planches et un rabot sur un établi',
-    plot: 'Des rangs verts au pied d’une colline',
-    wheel: 'Un vélo contre le mur d’un port',
-    seed: 'De jeunes plants en ligne sous un grand ciel',
-    house: 'Une haute maison au-dessus du port le soir',
-    harbour: 'Un port le matin',
-  },
   labels: {
     home: 'Accueil',
     services: 'Services',
