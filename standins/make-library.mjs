@@ -1,4 +1,4 @@
-// Draws the pictures of the library stand-in from the picture kit: files and an index in dist/library, which is all the
+// Draws the pictures of the library stand-in from the picture kit: files and an index in dist/shelves, which is all the
 // stand-in needs when it runs. Surfaces take long: every core of the machine makes some.
 import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
@@ -7,7 +7,7 @@ import { isMainThread, Worker, workerData } from 'node:worker_threads';
 import { drawings, inColours, materialInLight, surfaces } from '@tin-porch/core/kit';
 import sharp from 'sharp';
 
-const out = fileURLToPath(new URL('./dist/library/', import.meta.url));
+const out = fileURLToPath(new URL('./dist/shelves/', import.meta.url));
 
 async function makeSurfaces({ first, step }) {
   for (const [n, { material, variety, seed, width, height, closeUps }] of [...surfaces()].entries()) {

@@ -1,8 +1,10 @@
-import { directionNumbered, kinds } from '@tin-porch/core';
+import { createHash } from 'node:crypto';
+import { directionNumbered, kinds, type FileMedium } from '@tin-porch/core';
 import { shapeSheet, STRESSES } from '@tin-porch/core/fixtures';
 import type { Browser } from 'playwright-core';
 import { openBrowser } from './support/browser.js';
-import { lookAt, nu } from './support/rendered.js';
+import sharp from 'sharp';
+import { lookAt, nu, pictureBoxes } from './support/rendered.js';
 
 const WIDTHS = [320, 768, 1280, 1920];
 
@@ -31,6 +33,42 @@ describe('every section shape', () => {
         for (const { path, faults } of await lookAt(browser, document, { width, mode }))
           expect(faults).withContext(`${kind}, ${stress}, ${width} px, ${mode}, ${path}`).toEqual([]);
   }, 240_000);
+
+  it('has a photograph where it has a drawing: in the same place and of the same size', async () => {
+    const bytes = await sharp({ create: { width: 960, height: 640, channels: 3, background: '#406a70' } })
+      .webp()
+      .toBuffer();
+    const hash = createHash('sha256').update(bytes).digest('hex');
+    const photograph = (id: string): FileMedium => ({
+      id,
+      kind: 'file',
+      title: 'sample',
+      width: 960,
+      height: 640,
+      colour: '#406a70',
+      focus: [0.5, 0.5],
+      renditions: (['image/webp', 'image/jpeg'] as const).map((type) => ({
+        type,
+        width: 960,
+        height: 640,
+        hash,
+        bytes: bytes.length,
+      })),
+      credit: { by: '', licence: '', address: '' },
+    });
+    for (const [n, kind] of Object.keys(kinds).entries()) {
+      const drawn = shapeSheet(kind, 'sample', directionNumbered(n + 1));
+      if (!JSON.stringify(drawn.pages).includes('"sample-')) continue;
+      const files = { ...drawn, media: drawn.media.map((m) => photograph(m.id)) };
+      for (const width of [390, 1280]) {
+        const boxes = await pictureBoxes(browser, files, { width, mode: 'light' }, new Map([[hash, bytes]]));
+        expect(boxes.length).withContext(kind).toBeGreaterThan(0);
+        expect(boxes)
+          .withContext(`${kind}, ${width} px`)
+          .toEqual(await pictureBoxes(browser, drawn, { width, mode: 'light' }, new Map()));
+      }
+    }
+  }, 120_000);
 
   it('is markup and style that the Nu HTML checker has nothing against', () => {
     // The long words are made up of German ones, and a text without its heading is told of.

@@ -9,7 +9,7 @@ import {
 } from '../model/site.js';
 import type { Operation, Place, SingleOperation } from '../operations/operation.js';
 import { shapes } from '../shapes/registry.gen.js';
-import { recipeFrom, subjectsIn } from './draw.js';
+import { recipeFrom, sayPicture, subjectsIn } from './draw.js';
 
 /** A place for a picture, and what it speaks of. */
 export interface PicturePlace {
@@ -86,18 +86,77 @@ export function replaceEverywhere(document: SiteDocument, from: string, to: stri
   return operations.length ? { op: 'batch', operations } : null;
 }
 
+const subjectOf = (m: Medium) => (m.kind === 'made' ? m.recipe.subject : (subjectsIn(m.title)[0] ?? ''));
+const wordsIn = (text: string): Set<string> => new Set(text.toLowerCase().match(/\p{L}{4,}/gu) ?? []);
+
+/** How well a picture fits a place: what it shows against what is said beside it. 0 where nothing speaks for it. */
+export function fitOf(place: PicturePlace, medium: Medium): number {
+  const wanted = subjectsIn(place.words);
+  const at = wanted.indexOf(subjectOf(medium));
+  const said = wordsIn(place.words);
+  const shared = [...wordsIn(medium.title)].filter((w) => said.has(w)).length;
+  // What a client brought is of the thing itself; a drawing only stands for it.
+  return (at < 0 ? 0 : 4 - Math.min(at, 3)) + shared * 2 + (at >= 0 || shared ? (medium.kind === 'file' ? 2 : 0) : 0);
+}
+
+/** The pictures that fit a place best, best first. */
+export const fitsFor = (document: SiteDocument, place: PicturePlace, most = 4): Medium[] =>
+  document.media
+    .map((medium) => ({ medium, fit: fitOf(place, medium) }))
+    .filter(({ medium, fit }) => fit > 0 && medium.id !== place.picture.media)
+    .sort((a, b) => b.fit - a.fit)
+    .slice(0, most)
+    .map(({ medium }) => medium);
+
 /** The operation that gives every place of a page (of all, where none is named) the picture of the site that fits its words best. */
 export function bestFits(document: SiteDocument, page?: string): Operation | null {
-  const subjectOf = (m: Medium) => (m.kind === 'made' ? m.recipe.subject : (subjectsIn(m.title)[0] ?? ''));
-  const left = [...document.media];
+  const left = new Set(document.media);
   const operations: SingleOperation[] = [];
   for (const place of picturePlaces(document).filter((p) => !page || p.page?.id === page)) {
-    const wanted = subjectsIn(place.words);
-    const at = left.findIndex((m) => wanted.includes(subjectOf(m)));
-    if (at < 0) continue;
-    const [medium] = left.splice(at, 1);
-    if (medium!.id !== place.picture.media) operations.push({ op: 'setPicture', at: place.at, media: medium!.id });
+    const best = [...left]
+      .map((medium) => ({ medium, fit: fitOf(place, medium) }))
+      .reduce((a, b) => (b.fit > a.fit ? b : a), { medium: null as Medium | null, fit: 0 }).medium;
+    if (!best) continue;
+    left.delete(best);
+    if (best.id !== place.picture.media) operations.push({ op: 'setPicture', at: place.at, media: best.id });
   }
+  return operations.length ? { op: 'batch', operations } : null;
+}
+
+/** The pictures nothing shows, but for those another was cut from. */
+export function unusedMedia(document: SiteDocument): Medium[] {
+  const used = new Set(picturePlaces(document).map((p) => p.picture.media));
+  for (const m of document.media) if (m.kind === 'file' && m.cutFrom) used.add(m.cutFrom);
+  return document.media.filter((m) => !used.has(m.id));
+}
+
+const CAMERA_NAME = /^(?:img|dsc|dscn|pxl|p|image|photo|picture|foto|bild|wa|screenshot|scan)?[-_ ]?\d[\d\s_-]*$/i;
+
+/** What could be said of a picture where it stands: what it shows, or what the words beside it are about. Empty where nothing is known. */
+export function proposedAlt(document: SiteDocument, place: PicturePlace): string {
+  const medium = document.media.find((m) => m.id === place.picture.media);
+  if (!medium) return '';
+  const { language } = document;
+  const shown =
+    medium.kind === 'made'
+      ? sayPicture(medium.recipe, language)
+      : // A library speaks English; a file is called what somebody called it.
+        CAMERA_NAME.test(medium.title) || (medium.kind === 'drawn' && !language.startsWith('en'))
+        ? ''
+        : medium.title;
+  const about = place.words.trim();
+  if (!shown) return about;
+  return about && !shown.toLowerCase().includes(about.toLowerCase()) ? `${about}: ${lowered(shown, language)}` : shown;
+}
+const lowered = (s: string, language: string) => (language === 'de' ? s : s[0]!.toLowerCase() + s.slice(1));
+
+/** The operation that says every picture that needs words in those proposed for it. */
+export function sayAll(document: SiteDocument): Operation | null {
+  const operations = withoutWords(document).flatMap((place): SingleOperation[] => {
+    const value = proposedAlt(document, place);
+    const at = { ...place.at, path: `${place.at.path}.alt` };
+    return value ? [{ op: 'setText', at, text: { value, from: { kind: 'designer' } } }] : [];
+  });
   return operations.length ? { op: 'batch', operations } : null;
 }
 

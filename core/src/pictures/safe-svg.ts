@@ -21,7 +21,7 @@ const quote = (s: string) => s.replace(/&/g, '&amp;').replace(/</g, '&lt;').repl
  */
 export function safeSvg(text: string): SafeSvg {
   if (text.length > MOST * 4)
-    return { problem: `The file is too large: ${Math.round(text.length / 1024)} KB; a mark needs no more than 60.` };
+    return { problem: `The file is too large: ${Math.round(text.length / 1024)} KB; a drawing needs no more than 60.` };
   if (/<!ENTITY/i.test(text))
     return { problem: 'The file defines entities of its own, which can be used to flood a reader. It was not taken.' };
   if (!/<svg[\s>]/i.test(text)) return { problem: 'This is no SVG: there is no <svg> in it.' };
@@ -69,7 +69,9 @@ export function safeSvg(text: string): SafeSvg {
   parser.end(text.slice(Math.max(0, text.search(/<svg[\s>]/i))));
   if (!out || !drawn) return { problem: 'Nothing in this file draws anything that can be used.' };
   if (out.length > MOST)
-    return { problem: `The drawing is too large: ${Math.round(out.length / 1024)} KB; a mark needs no more than 60.` };
+    return {
+      problem: `The drawing is too large: ${Math.round(out.length / 1024)} KB; a drawing needs no more than 60.`,
+    };
   return { svg: out, dropped: [...dropped].sort() };
 }
 

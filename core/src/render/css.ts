@@ -125,6 +125,12 @@ img {
   max-width: 100%;
   height: auto;
 }
+picture {
+  display: contents;
+}
+source {
+  display: none;
+}
 .pic {
   object-fit: cover;
   object-position: var(--look-at, 50% 50%);

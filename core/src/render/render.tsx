@@ -106,7 +106,10 @@ function pictureRules(document: SiteDocument): string[] {
       const [x, y] = p.split('-').map((v) => Number(v) * 10);
       return `.at-${p} {\n  --look-at: ${x}% ${y}%;\n}`;
     }),
-    ...files.map((m) => `.of-${m.id} {\n  background: ${m.colour};\n}`),
+    // What is clear shows what is behind it.
+    ...files
+      .filter((m) => !m.renditions.some((r) => r.type === 'image/png'))
+      .map((m) => `.of-${m.id} {\n  background: ${m.colour};\n}`),
   ];
 }
 

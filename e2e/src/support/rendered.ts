@@ -24,6 +24,42 @@ export async function lookAt(
   sight: Sight,
   paths?: readonly string[],
 ): Promise<{ path: string; faults: string[] }[]> {
+  return through(browser, document, sight, paths, faultsOf).then((all) =>
+    all.map(({ path, found }) => ({ path, faults: found })),
+  );
+}
+
+/** Where the pictures of a rendered site are, page by page: the box of each, in whole CSS px. `blobs` are its files. */
+export async function pictureBoxes(
+  browser: Browser,
+  document: SiteDocument,
+  sight: Sight,
+  blobs: ReadonlyMap<string, Buffer>,
+): Promise<string[]> {
+  const boxesOf = (page: Page) =>
+    page.evaluate(async () => {
+      const pictures = Array.from(window.document.querySelectorAll<HTMLImageElement>('img.pic'));
+      for (const p of pictures) p.loading = 'eager';
+      await Promise.all(pictures.map((p) => p.decode().catch(() => undefined)));
+      return pictures.map((p) => {
+        const { x, y, width, height } = p.getBoundingClientRect();
+        const band = p.closest('.band, header, footer')?.className ?? '';
+        return `${band}: ${[x, y + window.scrollY, width, height].map(Math.round).join(' ')}`;
+      });
+    });
+  const all = await through(browser, document, sight, undefined, boxesOf, blobs);
+  return all.flatMap(({ path, found }) => found.map((f) => `${path} ${f}`));
+}
+
+/** Opens each page of a rendered site in a browser that gets its files from memory. */
+async function through<T>(
+  browser: Browser,
+  document: SiteDocument,
+  sight: Sight,
+  paths: readonly string[] | undefined,
+  look: (page: Page) => Promise<T>,
+  blobs: ReadonlyMap<string, Buffer> = new Map(),
+): Promise<{ path: string; found: T }[]> {
   const files = new Map(render(document, { origin: ORIGIN }).map((f) => [f.path, f]));
   const context = await browser.newContext({
     viewport: { width: sight.width, height: 900 },
@@ -34,7 +70,8 @@ export async function lookAt(
     const path = new URL(route.request().url()).pathname;
     const file = files.get(path.endsWith('/') ? `${path}index.html` : path);
     if (!file) return route.fulfill({ status: 404, body: '' });
-    const body = 'text' in file ? file.text : 'asset' in file ? readFileSync(require.resolve(file.asset)) : '';
+    const body =
+      'text' in file ? file.text : 'asset' in file ? readFileSync(require.resolve(file.asset)) : blobs.get(file.blob);
     return route.fulfill({ status: 200, contentType: file.type, body });
   });
   const page = await context.newPage();
@@ -42,7 +79,7 @@ export async function lookAt(
   const out = [];
   for (const path of paths ?? document.pages.map((p) => (p.slug ? `/${p.slug}/` : '/'))) {
     await page.goto(`${ORIGIN}${path}`, { waitUntil: 'load' });
-    out.push({ path, faults: await faultsOf(page) });
+    out.push({ path, found: await look(page) });
   }
   await context.close();
   return out;

@@ -29,7 +29,7 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
         scriptSrc: ["'self'"],
         workerSrc: ["'self'"],
         styleSrc: ["'self'", nonce],
-        imgSrc: ["'self'", 'data:'],
+        imgSrc: ["'self'", 'data:', 'blob:'],
         fontSrc: ["'self'"],
         connectSrc: ["'self'"],
         frameSrc: ["'self'"],

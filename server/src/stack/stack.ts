@@ -287,7 +287,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       port: 8033,
       apiKey: secret('library'),
       behaviour: 'good',
-      folder: join(ROOT, 'standins/dist/library'),
+      folder: join(ROOT, 'standins/dist/shelves'),
     };
     const acme = {
       address: at(41),

@@ -104,6 +104,11 @@ export function libraryApp(config: LibraryConfig): Express {
       };
       take(w, 1);
       for (const other of synonymsOf(w)) take(other, 0.5);
+      // “Boatyard” and “clockmaker” are found by the word they begin with.
+      for (let length = w.length - 2; length >= 4 && !best.size; length--) {
+        take(w.slice(0, length), 0.9);
+        for (const other of synonymsOf(w.slice(0, length))) take(other, 0.5);
+      }
       for (const [id, score] of best) scores.set(id, (scores.get(id) ?? 0) + 4 + score);
     }
     const styles = new Map<string, number>();

@@ -1,6 +1,6 @@
 /** Words that mean near enough the same: whoever asks for one is shown the others too. */
 const GROUPS: readonly string[] = [
-  'boat ship vessel yacht sailing hull craft dinghy',
+  'boat ship vessel yacht sailing hull dinghy',
   'harbour port marina dock quay waterfront',
   'sea ocean coast bay seaside shore beach',
   'house home cottage building dwelling',

@@ -1,47 +1,86 @@
-import { Component, computed, inject, signal } from '@angular/core';
+import { Component, computed, inject, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import {
   bestFits,
-  drawMedium,
+  FINISHES,
+  fitsFor,
+  FORMATS,
   makePicture,
+  MOODS,
   picturePlaces,
+  proposedAlt,
   replaceEverywhere,
+  sayAll,
+  settings,
   textAt,
+  unusedMedia,
   usesOf,
   withoutWords,
   type Medium,
   type PicturePlace,
+  type Recipe,
 } from '@tin-porch/core';
 import { SiteStore } from '../site/site-store';
+import { BringPictures } from './bring-pictures';
+import { PictureImages } from './picture-image';
+import { Retouching } from './retouching';
 
-/** The pictures of a site: made from words, varied, put into their places, said in words. */
+/** What of the pictures is listed besides a collection of its own. */
+const EVERY = '';
+const UNUSED = '/unused';
+
+/** The pictures of a site: brought, found, made from words; put into their places and said in words. */
 @Component({
   selector: 'tp-pictures-panel',
-  imports: [FormsModule],
+  imports: [FormsModule, BringPictures],
   template: `
+    <tp-bring-pictures (brought)="arrived($event)" />
     <form class="field" (submit)="make($event)">
       <label for="make-words">Make a picture</label>
-      <div class="bar">
+      <div class="bar nowrap">
         <input
           id="make-words"
           name="words"
           [(ngModel)]="words"
           placeholder="a boat in the harbour at night, cut paper"
         />
-        <button class="plain" type="submit">Make it</button>
+        <button class="plain small" type="submit">Make it</button>
       </div>
     </form>
     <p class="bar">
+      <button class="plain small" type="button" (click)="find.emit()">Find one in the library</button>
       <button class="plain small" type="button" (click)="fit()">Best fit for each place</button>
-      @if (unsaid().length; as n) {
-        <span class="chip lamp">{{ n }} without words</span>
-      }
     </p>
+    @if (unsaid().length; as n) {
+      <p class="note lamp bar">
+        <span
+          >{{ n }} {{ n === 1 ? 'picture speaks' : 'pictures speak' }} and {{ n === 1 ? 'is' : 'are' }} not said in
+          words.</span
+        >
+        <button class="plain small" type="button" (click)="say(n)">Say them</button>
+      </p>
+    }
+    <div class="between media-head">
+      <h2>{{ listed().length }} {{ listed().length === 1 ? 'picture' : 'pictures' }}</h2>
+      <div class="bar">
+        <label class="sr" for="media-of">Which of them</label>
+        <select id="media-of" [ngModel]="collection()" (ngModelChange)="collection.set($event)">
+          <option value="">All</option>
+          <option [value]="unusedKey">Unused</option>
+          @for (c of collections(); track c) {
+            <option [value]="c">{{ c }}</option>
+          }
+        </select>
+        @if (collection() === unusedKey && listed().length) {
+          <button class="plain small" type="button" (click)="clear()">Take them out</button>
+        }
+      </div>
+    </div>
     <ul class="media">
-      @for (m of document().media; track m.id) {
+      @for (m of listed(); track m.id) {
         <li>
           <button type="button" [class.on]="m.id === chosen()" (click)="choose(m)" [attr.aria-label]="m.title || m.id">
-            <img [src]="image(m)" alt="" />
+            <img [src]="images.of(m)" alt="" loading="lazy" />
           </button>
           <span class="quiet">{{ uses(m).length ? uses(m).length + ' ×' : 'unused' }}</span>
         </li>
@@ -49,10 +88,68 @@ import { SiteStore } from '../site/site-store';
     </ul>
     @if (picture(); as m) {
       <div class="sheet chosen-picture">
-        <h2>{{ m.title || m.id }}</h2>
+        <div class="field">
+          <label for="picture-title">What it is</label>
+          <input id="picture-title" maxlength="120" [ngModel]="m.title" (ngModelChange)="write(m, { title: $event })" />
+        </div>
+        <div class="field">
+          <label for="picture-collection">Collection</label>
+          <input
+            id="picture-collection"
+            maxlength="60"
+            list="collections"
+            placeholder="None"
+            [ngModel]="m.collection ?? ''"
+            (ngModelChange)="write(m, { collection: $event })"
+          />
+          <datalist id="collections">
+            @for (c of collections(); track c) {
+              <option [value]="c"></option>
+            }
+          </datalist>
+        </div>
+        @if (m.kind !== 'made') {
+          <div class="field">
+            <label for="picture-by">By</label>
+            <div class="bar nowrap">
+              <input
+                id="picture-by"
+                maxlength="160"
+                placeholder="Nobody named"
+                [ngModel]="m.credit.by"
+                (ngModelChange)="credit(m, 'by', $event)"
+              />
+              <input
+                aria-label="Licence"
+                maxlength="80"
+                placeholder="Licence"
+                [ngModel]="m.credit.licence"
+                (ngModelChange)="credit(m, 'licence', $event)"
+              />
+            </div>
+          </div>
+        }
+        @if (m.kind === 'made') {
+          <div class="bar">
+            @for (part of parts; track part[0]) {
+              <select
+                [attr.aria-label]="part[1]"
+                [ngModel]="m.recipe[part[0]]"
+                (ngModelChange)="recipe(m, part[0], $event)"
+              >
+                @for (o of part[2]; track o) {
+                  <option [value]="o">{{ o || part[1] + ': open' }}</option>
+                }
+              </select>
+            }
+          </div>
+        }
         <p class="bar">
           @if (m.kind === 'made') {
             <button class="plain small" type="button" (click)="vary(m)">Another of it</button>
+          }
+          @if (m.kind === 'file' && m.source) {
+            <button class="plain small" type="button" (click)="work.begin(m)">Work it over</button>
           }
           @if (!uses(m).length) {
             <button class="plain small" type="button" (click)="remove(m)">Take it out</button>
@@ -62,14 +159,22 @@ import { SiteStore } from '../site/site-store';
           <div class="field">
             <div class="label-row">
               <label [for]="'alt-' + p.at.section + p.at.path">{{ p.page?.label }}, {{ p.label }}</label>
-              <button class="link" type="button" (click)="bare(p)">Leave bare</button>
+              <span class="bar">
+                @if (m.kind === 'file' && m.source) {
+                  <button class="link" type="button" (click)="work.begin(m, p)">Cut it for here</button>
+                }
+                <button class="link" type="button" (click)="bare(p)">Leave bare</button>
+              </span>
             </div>
             <input
               [id]="'alt-' + p.at.section + p.at.path"
-              placeholder="Said in words; empty where it only decorates"
+              [placeholder]="'Said in words; empty where it only decorates'"
               [ngModel]="p.picture.alt.value"
-              (ngModelChange)="say(p, $event)"
+              (ngModelChange)="sayAt(p, $event)"
             />
+            @if (!p.picture.alt.value && proposal(p); as words) {
+              <button class="link" type="button" (click)="sayAt(p, words)">“{{ words }}”</button>
+            }
           </div>
         }
         <div class="field">
@@ -94,34 +199,104 @@ import { SiteStore } from '../site/site-store';
         </div>
       </div>
     }
+    @if (here(); as list) {
+      @if (list.length) {
+        <div class="between places-head">
+          <h2>On this page</h2>
+          <button class="plain small" type="button" (click)="fit(store.page())">Best fit for this page</button>
+        </div>
+        <ul class="picture-places">
+          @for (p of list; track p.at.section + p.at.path) {
+            <li>
+              <button
+                type="button"
+                class="place-now"
+                [attr.aria-label]="'Now at ' + p.label"
+                [disabled]="!at(p)"
+                (click)="at(p) && choose(at(p)!)"
+              >
+                @if (at(p); as m) {
+                  <img [src]="images.of(m)" alt="" loading="lazy" />
+                } @else {
+                  <span class="quiet">bare</span>
+                }
+              </button>
+              <div>
+                <span>{{ p.label }}</span>
+                <div class="bar suggestions">
+                  @for (m of fits(p); track m.id) {
+                    <button
+                      type="button"
+                      [attr.aria-label]="'Put there: ' + (m.title || m.id)"
+                      (click)="store.change({ op: 'setPicture', at: p.at, media: m.id })"
+                    >
+                      <img [src]="images.of(m)" alt="" loading="lazy" />
+                    </button>
+                  }
+                </div>
+              </div>
+            </li>
+          }
+        </ul>
+      }
+    }
   `,
 })
 export class PicturesPanel {
-  private readonly store = inject(SiteStore);
+  protected readonly store = inject(SiteStore);
+  protected readonly images = inject(PictureImages);
+  protected readonly work = inject(Retouching);
+  /** The library is to stand beside. */
+  readonly find = output<void>();
   protected readonly document = computed(() => this.store.document()!);
   protected words = '';
+  protected readonly unusedKey = UNUSED;
   protected readonly chosen = signal('');
+  protected readonly collection = signal(EVERY);
   protected readonly picture = computed(() => this.document().media.find((m) => m.id === this.chosen()));
   protected readonly places = computed(() => picturePlaces(this.document()));
+  protected readonly here = computed(() => this.places().filter((p) => p.page?.id === this.store.page()));
   protected readonly unsaid = computed(() => withoutWords(this.document()));
-  private readonly drawn = new Map<string, string>();
+  protected readonly collections = computed(() =>
+    [...new Set(this.document().media.flatMap((m) => (m.collection ? [m.collection] : [])))].sort(),
+  );
+  protected readonly listed = computed(() => {
+    const { media } = this.document();
+    const wanted = this.collection();
+    const listed =
+      wanted === UNUSED
+        ? unusedMedia(this.document())
+        : media.filter((m) => wanted === EVERY || m.collection === wanted);
+    // What came last is what one has in hand.
+    return [...listed].reverse();
+  });
+  /** What of a recipe can be chosen, by name and values; empty leaves it open. */
+  protected readonly parts = [
+    ['setting', 'Setting', ['', ...Object.keys(settings)]],
+    ['mood', 'Mood', ['', ...MOODS]],
+    ['style', 'Style', ['', ...FINISHES.pictures]],
+    ['format', 'Format', [...FORMATS]],
+  ] as const;
 
-  protected image(m: Medium): string {
-    const { look } = this.document();
-    const key = JSON.stringify([m, look.day, look.pictures]);
-    let url = this.drawn.get(key);
-    if (!url) {
-      url = `data:image/svg+xml,${encodeURIComponent(drawMedium(m, look)?.svg ?? '')}`;
-      if (this.drawn.size > 200) this.drawn.clear();
-      this.drawn.set(key, url);
-    }
-    return url;
-  }
   protected uses = (m: Medium) => usesOf(this.document(), m.id);
-  protected choose(m: Medium): void {
+  protected at = (p: PicturePlace) => this.document().media.find((m) => m.id === p.picture.media);
+  protected fits = (p: PicturePlace) => fitsFor(this.document(), p);
+  protected proposal = (p: PicturePlace) => proposedAlt(this.document(), p);
+
+  /** Chooses a picture, as one that has just come in does. */
+  choose(m: Medium): void {
     this.chosen.set(m.id);
     const [first] = this.uses(m);
     if (first?.page) this.store.page.set(first.page.id);
+  }
+  protected arrived({ medium, plainBackground }: { medium: Medium; plainBackground: boolean }): void {
+    this.collection.set(EVERY);
+    this.choose(medium);
+    if (plainBackground)
+      this.store.said.set({
+        words: `${medium.title || 'It'} stands before a plain background: “Work it over” can take it out.`,
+        bad: false,
+      });
   }
   protected make(event: Event): void {
     event.preventDefault();
@@ -131,6 +306,17 @@ export class PicturesPanel {
     this.store.change({ op: 'putMedium', medium });
     this.chosen.set(medium.id);
   }
+  protected write(m: Medium, change: { title?: string; collection?: string }): void {
+    const { collection, ...rest } = { ...m, ...change };
+    const medium: Medium = collection ? { ...rest, collection } : rest;
+    this.store.change({ op: 'putMedium', medium });
+  }
+  protected credit(m: Exclude<Medium, { kind: 'made' }>, part: 'by' | 'licence', value: string): void {
+    this.store.change({ op: 'putMedium', medium: { ...m, credit: { ...m.credit, [part]: value } } });
+  }
+  protected recipe(m: Medium & { kind: 'made' }, part: keyof Recipe, value: string): void {
+    this.store.change({ op: 'putMedium', medium: { ...m, recipe: { ...m.recipe, [part]: value } } });
+  }
   protected vary(m: Medium & { kind: 'made' }): void {
     const { seed } = m.recipe;
     this.store.change({ op: 'putMedium', medium: { ...m, recipe: { ...m.recipe, seed: (seed + 1) % 2 ** 31 } } });
@@ -138,6 +324,12 @@ export class PicturesPanel {
   protected remove(m: Medium): void {
     this.store.change({ op: 'removeMedium', medium: m.id });
     this.store.said.set({ words: `${m.title || m.id} is out.`, bad: false, undo: true });
+  }
+  protected clear(): void {
+    const operations = this.listed().map((m) => ({ op: 'removeMedium' as const, medium: m.id }));
+    this.store.change({ op: 'batch', operations });
+    this.store.said.set({ words: `${operations.length} unused are out.`, bad: false, undo: true });
+    this.collection.set(EVERY);
   }
   protected put(m: Medium, at: string): void {
     const place = at === '' ? undefined : this.places()[Number(at)];
@@ -150,13 +342,25 @@ export class PicturesPanel {
   protected bare(p: PicturePlace): void {
     this.store.change({ op: 'setPicture', at: p.at, media: '' });
   }
-  protected say(p: PicturePlace, value: string): void {
+  protected sayAt(p: PicturePlace, value: string): void {
     const at = { ...p.at, path: `${p.at.path}.alt` };
     if (textAt(this.document(), at))
       this.store.change({ op: 'setText', at, text: { value, from: { kind: 'designer' } } });
   }
-  protected fit(): void {
-    const operation = bestFits(this.document());
+  protected say(before: number): void {
+    const operation = sayAll(this.document());
+    if (operation) this.store.change(operation);
+    const left = this.unsaid().length;
+    this.store.said.set({
+      words: left
+        ? `${before - left} said; for ${left} there are no words to propose: say them below.`
+        : 'Every picture that speaks is said in words. Read them over.',
+      bad: false,
+      undo: operation !== null,
+    });
+  }
+  protected fit(page?: string): void {
+    const operation = bestFits(this.document(), page);
     if (operation) this.store.change(operation);
     else this.store.said.set({ words: 'Every place has the picture that fits it best already.', bad: false });
   }

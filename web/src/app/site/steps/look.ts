@@ -4,7 +4,12 @@ import { directionOf, inDirection, packOf, type DirectionRef } from '@tin-porch/
 import { calledUp, DirectionsPanel } from '../../look/directions-panel';
 import { ColourPanel } from '../../look/colour-panel';
 import { MarkPanel } from '../../look/mark-panel';
+import { LibraryShelf } from '../../look/library-shelf';
+import { PictureImages } from '../../look/picture-image';
+import { PictureTable } from '../../look/picture-table';
 import { PicturesPanel } from '../../look/pictures-panel';
+import { Retouching } from '../../look/retouching';
+import { RetouchPanel } from '../../look/retouch-panel';
 import { ShapePanel } from '../../look/shape-panel';
 import { TypePanel } from '../../look/type-panel';
 import { ViewSwitch } from '../../parts/view-switch';
@@ -37,9 +42,13 @@ type View = (typeof VIEWS)[number][0];
     ShapePanel,
     MarkPanel,
     PicturesPanel,
+    RetouchPanel,
+    PictureTable,
+    LibraryShelf,
   ],
+  providers: [Retouching, PictureImages],
   template: `
-    <tp-worktable controlsName="Look" [besideName]="comparing() ? 'Side by side' : 'Window'">
+    <tp-worktable controlsName="Look" [besideName]="besideName()">
       @if (store.drawn() && store.document(); as document) {
         <tp-view-switch [views]="views" [(shown)]="shown" />
         @switch (shown()) {
@@ -59,7 +68,10 @@ type View = (typeof VIEWS)[number][0];
             <tp-mark-panel />
           }
           @case ('pictures') {
-            <tp-pictures-panel />
+            @if (work.medium()) {
+              <tp-retouch-panel />
+            }
+            <tp-pictures-panel [hidden]="!!work.medium()" (find)="finding.set(true)" />
           }
         }
       } @else {
@@ -71,7 +83,11 @@ type View = (typeof VIEWS)[number][0];
       }
       <ng-container beside>
         @if (store.drawn() && store.document(); as document) {
-          @if (comparing()) {
+          @if (shown() === 'pictures' && work.medium()) {
+            <tp-picture-table />
+          } @else if (shown() === 'pictures' && finding()) {
+            <tp-library-shelf (closed)="finding.set(false)" (taken)="pictures()?.choose($event)" />
+          } @else if (comparing()) {
             <div class="window-bar">
               <div class="bar widths" role="group" aria-label="Width of the three">
                 @for (w of widths; track w[0]) {
@@ -150,7 +166,16 @@ export class LookStep {
   protected readonly wide = signal(1280);
   protected readonly share = signal(0);
   protected readonly comparing = computed(() => this.shown() === 'directions' && !this.alone());
+  protected readonly besideName = computed(() => {
+    if (this.comparing()) return 'Side by side';
+    if (this.shown() !== 'pictures') return 'Window';
+    return this.work.medium() ? 'The picture' : this.finding() ? 'Library' : 'Window';
+  });
+  protected readonly work = inject(Retouching);
+  /** The library stands beside. */
+  protected readonly finding = signal(false);
   private readonly panel = viewChild(DirectionsPanel);
+  protected readonly pictures = viewChild(PicturesPanel);
 
   constructor() {
     effect(() => {
@@ -159,6 +184,7 @@ export class LookStep {
     });
     effect(() => {
       if (this.shown() !== 'directions') this.alone.set(null);
+      if (this.shown() !== 'pictures') this.work.leave();
     });
     effect(() =>
       this.store.main.set(
