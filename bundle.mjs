@@ -24,7 +24,7 @@ await Promise.all(
       minifySyntax: true,
       minifyWhitespace: true,
       // They bring files of their own (WebAssembly, machine code) and are read from where they are installed.
-      external: ['pg-native', 'subset-font', 'sharp'],
+      external: ['pg-native', 'subset-font', 'fontverter', 'fontkit', 'sharp'],
       logLevel: 'error',
       banner: {
         js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",

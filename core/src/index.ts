@@ -69,3 +69,4 @@ export type { Spelling } from './rework/change.js';
 export * from './writer/reading-ease.js';
 export * from './pictures/places.js';
 export * from './pictures/retouch.js';
+export * from './pictures/share.js';

@@ -58,6 +58,8 @@ export interface FixedWords {
   skip: string;
   mainMenu: string;
   pages: string;
+  /** Before the names of those who are to be named for their pictures. */
+  pictures: string;
   inThisPart: string;
   address: string;
   open: string;

@@ -123,6 +123,24 @@ export function bestFits(document: SiteDocument, page?: string): Operation | nul
   return operations.length ? { op: 'batch', operations } : null;
 }
 
+/** The operation that makes a picture for every bare place whose words say of what, all in the style of the look; none twice. */
+export function fillBare(document: SiteDocument, seed: number): Operation | null {
+  let now = document;
+  const shown = new Set(document.media.map(subjectOf));
+  const operations: SingleOperation[] = [];
+  for (const place of picturePlaces(document).filter((p) => !p.picture.media)) {
+    const subject = subjectsIn(place.words).find((s) => !shown.has(s)) ?? subjectsIn(place.words)[0];
+    if (!subject) continue;
+    shown.add(subject);
+    const recipe = { ...recipeFrom('', seed + operations.length), subject };
+    const id = freeMediaId(now, `made-${subject}`);
+    const medium: Medium = { id, kind: 'made', title: place.words.slice(0, 120) || subject, recipe };
+    now = { ...now, media: [...now.media, medium] };
+    operations.push({ op: 'putMedium', medium }, { op: 'setPicture', at: place.at, media: id });
+  }
+  return operations.length ? { op: 'batch', operations } : null;
+}
+
 /** The pictures nothing shows, but for those another was cut from. */
 export function unusedMedia(document: SiteDocument): Medium[] {
   const used = new Set(picturePlaces(document).map((p) => p.picture.media));

@@ -15,7 +15,7 @@ export interface Manifest {
 }
 
 /** The version of the renderer. A release made by another may differ in its bytes for the same document. */
-export const ENGINE = 2;
+export const ENGINE = 3;
 
 /** Makes the manifest of a release from its bytes. `hash` is SHA-256 in hex; paths keep their order. */
 export function makeManifest(

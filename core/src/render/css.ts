@@ -526,6 +526,15 @@ textarea {
   outline: 3px solid var(--lead);
   outline-offset: 3px;
 }
+.picture-credits {
+  padding: 0.7rem var(--edge);
+  font-size: 0.85em;
+  color: var(--quiet);
+}
+.picture-credits p {
+  margin: 0;
+  max-width: none;
+}
 .skip {
   position: absolute;
   left: -100vw;

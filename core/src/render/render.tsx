@@ -4,9 +4,10 @@ import { shortHash } from '../generate/random.js';
 import { hoursIn, phoneIn } from '../languages/format.js';
 import { languages, type LanguageTag } from '../languages/registry.gen.js';
 import { families } from '../look/type.js';
-import type { Medium, Page, Section, SiteDocument } from '../model/site.js';
+import type { Credit, Medium, Page, Section, SiteDocument } from '../model/site.js';
 import { drawMedium } from '../pictures/draw.js';
 import { drawFavicon, drawMark } from '../pictures/mark.js';
+import { iconPicture, SHARE_SIZE, sharePicture, type Raster } from '../pictures/share.js';
 import { sizeOfSvg } from '../pictures/safe-svg.js';
 import { descriptionOf, jsonLd, pagePath, robots, sitemap, titleOf } from '../seo/seo.js';
 import { complete } from '../shapes/complete.js';
@@ -17,11 +18,12 @@ import { fontCuts, fontPath, siteCss, type FontCut } from './css.js';
 import { layOut } from './lay-out.js';
 
 /**
- * A file of a rendered site: its text, the package specifier of bytes that ship with the product (a font cut down to what
- * the site uses, where `cut` says so), or the SHA-256 of bytes that are kept with the site’s pictures.
+ * A file of a rendered site: its text (a drawing whose words are to become outlines where `outlined` says so), the package
+ * specifier of bytes that ship with the product (a font cut down to what the site uses, where `cut` says so), the SHA-256
+ * of bytes that are kept with the site’s pictures, or a picture of pixels still to be made.
  */
 export type RenderedFile = { path: string; type: string } & (
-  { text: string } | { asset: string; cut?: FontCut } | { blob: string }
+  { text: string; outlined?: true } | { asset: string; cut?: FontCut } | { blob: string } | { raster: Raster }
 );
 
 export interface RenderOptions {
@@ -48,6 +50,10 @@ interface Files {
   mark: Surroundings['mark'];
   /** Every picture of the site, ready to be shown, by its id. */
   shown: Map<string, ShownPicture | null>;
+  /** The share pictures of pages, by page. */
+  shares: Map<string, { path: string; raster: Raster }>;
+  /** Those shown on the page that is being drawn. */
+  onPage: Set<string>;
   /** The files of the pictures that are shown. */
   pictures: Map<string, RenderedFile>;
 }
@@ -139,6 +145,8 @@ function prepare(document: SiteDocument, options: RenderOptions): Files {
     cssPath: `/site-${shortHash(css)}.css`,
     cuts,
     ...drawPictures(document, options),
+    onPage: new Set(),
+    shares: new Map(),
   };
 }
 
@@ -163,7 +171,7 @@ function drawPictures(document: SiteDocument, options: RenderOptions): Pick<File
   const address = (svg: string): string => {
     if (options.window) return `data:image/svg+xml,${encodeURIComponent(svg)}`;
     const path = `/pictures/mark-${shortHash(svg)}.svg`;
-    pictures.set(path, { path, type: 'image/svg+xml', text: svg });
+    pictures.set(path, { path, type: 'image/svg+xml', text: svg, ...(mark.kind === 'drawn' && { outlined: true }) });
     return path;
   };
   const none = { shown: new Map<string, ShownPicture | null>(), pictures };
@@ -231,6 +239,7 @@ function surroundings(
     level: first ? 1 : 2,
     link: (id) => linkTo(document, id),
     picture: (id) => {
+      files.onPage.add(id);
       const known = files.shown.get(id);
       if (known !== undefined) return known;
       const medium = document.media.find((m) => m.id === id);
@@ -265,6 +274,55 @@ function drawSection(
   );
 }
 
+/** The share picture of a page and where it lies: named for all that is on it. */
+function shareOf(document: SiteDocument, page: Page, files: Files): { path: string; raster: Raster } {
+  let share = files.shares.get(page.id);
+  if (!share) {
+    const raster = sharePicture(document, page);
+    share = { path: `/share/${page.id}-${shortHash(JSON.stringify(raster))}.jpg`, raster };
+    files.shares.set(page.id, share);
+  }
+  return share;
+}
+
+/** The web application manifest (W3C) of a site: what it is called and looks like on the screen of a device. */
+const manifestOf = ({ facts, language, look }: SiteDocument): string =>
+  `${JSON.stringify(
+    {
+      name: facts.name,
+      lang: language,
+      start_url: '/',
+      display: 'browser',
+      background_color: look.day.ground,
+      theme_color: look.day.ground,
+      icons: ICON_SIZES.map((s) => ({ src: `/icon-${s}.png`, sizes: `${s}x${s}`, type: 'image/png' })),
+    },
+    null,
+    2,
+  )}\n`;
+const ICON_SIZES = [180, 512];
+
+/** Who is to be named for pictures of the page, as their licences ask. Drawn last, when it is known what the page shows. */
+function Credits({ document, files }: { document: SiteDocument; files: Files }): VNode | null {
+  const named = document.media.flatMap((m) =>
+    m.kind !== 'made' && files.onPage.has(m.id) && asksForName(m.credit) ? [m.credit] : [],
+  );
+  if (!named.length) return null;
+  const once = [...new Map(named.map((c) => [`${c.by}, ${c.licence}`, c])).entries()];
+  const { words } = languages[document.language];
+  return (
+    <aside class="picture-credits" aria-label={words.pictures}>
+      <p>
+        {words.pictures}: {once.map(([said]) => said).join('; ')}
+      </p>
+    </aside>
+  );
+}
+
+/** True where a licence asks that its author is named: what is nobody’s, or the client’s own, does not. */
+const asksForName = ({ by, licence }: Credit): boolean =>
+  by !== '' && licence !== '' && !/cc0|public domain|own\b|gemeinfrei|domaine public|dominio público/i.test(licence);
+
 function drawPage(
   document: SiteDocument,
   page: Page,
@@ -276,6 +334,7 @@ function drawPage(
   const description = descriptionOf(document, page);
   const canonical = `${options.origin}${pagePath(page)}`;
   const preload = [...new Set([document.look.heading, document.look.reading])];
+  files.onPage.clear();
   const body = (
     <html lang={document.language}>
       <head>
@@ -290,8 +349,17 @@ function drawPage(
         <meta property="og:url" content={canonical} />
         <meta property="og:site_name" content={document.facts.name} />
         <meta property="og:locale" content={languages[document.language].locale} />
+        {!options.window && indexed && (
+          <meta property="og:image" content={`${options.origin}${shareOf(document, page, files).path}`} />
+        )}
+        <meta property="og:image:width" content={String(SHARE_SIZE.width)} />
+        <meta property="og:image:height" content={String(SHARE_SIZE.height)} />
+        <meta property="og:image:alt" content={title} />
+        <meta name="twitter:card" content="summary_large_image" />
         <meta name="theme-color" content={document.look.day.ground} />
         <link rel="icon" href="/favicon.svg" type="image/svg+xml" />
+        <link rel="apple-touch-icon" href="/icon-180.png" />
+        <link rel="manifest" href="/site.webmanifest" />
         {preload.map((id) => (
           <link
             key={id}
@@ -319,6 +387,7 @@ function drawPage(
         {drawSection(document, page, document.header, false, options, files)}
         <main id="main">{page.sections.map((s, n) => drawSection(document, page, s, n === 0, options, files))}</main>
         {drawSection(document, page, document.footer, false, options, files)}
+        <Credits document={document} files={files} />
       </body>
     </html>
   );
@@ -399,6 +468,13 @@ export function render(document: SiteDocument, options: RenderOptions): Rendered
       type: 'image/svg+xml',
       text: drawFavicon(document.facts.name, document.mark, document.look.day),
     },
+    ...ICON_SIZES.map((size) => ({
+      path: `/icon-${size}.png`,
+      type: 'image/png',
+      raster: iconPicture(document, size),
+    })),
+    { path: '/site.webmanifest', type: 'application/manifest+json', text: manifestOf(document) },
+    ...document.pages.map((page) => ({ ...shareOf(document, page, files), type: 'image/jpeg' })),
     { path: '/sitemap.xml', type: 'application/xml; charset=utf-8', text: sitemap(document, options.origin) },
     { path: '/robots.txt', type: 'text/plain; charset=utf-8', text: robots(options.origin) },
     ...files.pictures.values(),

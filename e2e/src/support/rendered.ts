@@ -71,7 +71,13 @@ async function through<T>(
     const file = files.get(path.endsWith('/') ? `${path}index.html` : path);
     if (!file) return route.fulfill({ status: 404, body: '' });
     const body =
-      'text' in file ? file.text : 'asset' in file ? readFileSync(require.resolve(file.asset)) : blobs.get(file.blob);
+      'text' in file
+        ? file.text
+        : 'asset' in file
+          ? readFileSync(require.resolve(file.asset))
+          : 'blob' in file
+            ? blobs.get(file.blob)
+            : '';
     return route.fulfill({ status: 200, contentType: file.type, body });
   });
   const page = await context.newPage();

@@ -1,5 +1,7 @@
 import type { FontCut, RenderedFile } from '@tin-porch/core';
 import subsetFont from 'subset-font';
+import type { PictureRequest } from '../pictures/picture-worker.js';
+import { Thread } from '../threads/thread.js';
 import { readAsset } from './read-asset.js';
 
 /** Reads the bytes of a picture of a site by their SHA-256. */
@@ -32,7 +34,39 @@ function cutFont(asset: string, { letters, weights }: FontCut): Promise<Buffer> 
   return cut;
 }
 
+const MOST_DRAWN = 400;
+const drawn = new Map<string, Promise<Buffer>>();
+const drawing = new Thread(
+  (ending) =>
+    new URL(
+      import.meta.url.endsWith('.mjs') ? `./picture-worker${ending}` : `../pictures/picture-worker${ending}`,
+      import.meta.url,
+    ),
+  import.meta.url.endsWith('.mjs'),
+);
+
+/** What takes long to draw: made in a thread, then kept, since most changes of a site leave it as it is. */
+function drawnOnce(request: PictureRequest, key: string): Promise<Buffer> {
+  let bytes = drawn.get(key);
+  drawn.delete(key);
+  if (!bytes) {
+    bytes = drawing
+      .ask(request)
+      .then((made) => (typeof made === 'string' ? Buffer.from(made) : Buffer.from(made as Uint8Array)));
+    bytes.catch(() => drawn.delete(key));
+  }
+  drawn.set(key, bytes);
+  if (drawn.size > MOST_DRAWN) drawn.delete(drawn.keys().next().value!);
+  return bytes;
+}
+
 async function bytesOf(file: RenderedFile, blobs: BlobReader): Promise<Buffer> {
+  if ('raster' in file) {
+    const { raster } = file;
+    const picture = raster.file ? await blobs(raster.file.hash) : null;
+    return drawnOnce({ kind: 'raster', raster, file: picture }, JSON.stringify(raster));
+  }
+  if ('text' in file && file.outlined) return drawnOnce({ kind: 'outline', svg: file.text }, file.text);
   if ('blob' in file) return blobs(file.blob);
   if ('asset' in file) return file.cut ? cutFont(file.asset, file.cut) : readAsset(file.asset);
   return Buffer.from(file.text, 'utf8');

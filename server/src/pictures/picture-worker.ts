@@ -1,22 +1,29 @@
-import type { Retouch } from '@tin-porch/core';
+import type { Raster, Retouch } from '@tin-porch/core';
 import { answerWith } from '../threads/answer.js';
 import { develop, lightOf, print, sightOf } from './darkroom.js';
+import { outlined, rasterBytes } from './rastering.js';
 
-/** What the thread is asked, each with the bytes of a picture. */
-export type PictureRequest = { bytes: Uint8Array } & (
-  { kind: 'develop' } | { kind: 'light' } | { kind: 'sight'; retouch: Retouch } | { kind: 'print'; retouch?: Retouch }
-);
+/** What the thread is asked: work on the bytes of a picture, or a picture made of drawing and words. */
+export type PictureRequest =
+  | { kind: 'develop' | 'light'; bytes: Uint8Array }
+  | { kind: 'sight'; bytes: Uint8Array; retouch: Retouch }
+  | { kind: 'print'; bytes: Uint8Array; retouch?: Retouch }
+  | { kind: 'raster'; raster: Raster; file: Uint8Array | null }
+  | { kind: 'outline'; svg: string };
 
 answerWith<PictureRequest>((request) => {
-  const bytes = Buffer.from(request.bytes);
   switch (request.kind) {
     case 'develop':
-      return develop(bytes);
+      return develop(Buffer.from(request.bytes));
     case 'light':
-      return lightOf(bytes);
+      return lightOf(Buffer.from(request.bytes));
     case 'sight':
-      return sightOf(bytes, request.retouch);
+      return sightOf(Buffer.from(request.bytes), request.retouch);
     case 'print':
-      return print(bytes, request.retouch);
+      return print(Buffer.from(request.bytes), request.retouch);
+    case 'raster':
+      return rasterBytes(request.raster, request.file && Buffer.from(request.file));
+    case 'outline':
+      return outlined(request.svg);
   }
 });

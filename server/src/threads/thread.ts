@@ -23,12 +23,13 @@ export class Thread {
 
   private start(): Worker {
     const worker = new Worker(this.file(this.bundled ? '.mjs' : '.js'));
-    worker.unref();
     worker.on('message', ({ serial, answer, fault }: ThreadAnswer) => {
       const asked = this.waiting.get(serial);
       this.waiting.delete(serial);
       if (fault) asked?.fail(Object.assign(new Error(fault.message), { name: fault.name }));
       else asked?.done(answer);
+      // A program may end while its thread has nothing to do, and not before.
+      if (!this.waiting.size) worker.unref();
     });
     const lost = (error?: Error) => {
       if (this.worker === worker) this.worker = null;
@@ -51,6 +52,7 @@ export class Thread {
     this.worker ??= this.start();
     const serial = ++this.serial;
     const answer = new Promise<unknown>((done, fail) => this.waiting.set(serial, { done, fail }));
+    this.worker.ref();
     this.worker.postMessage({ ...request, serial });
     return answer;
   }

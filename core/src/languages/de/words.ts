@@ -4,6 +4,7 @@ export const words: FixedWords = {
   skip: 'Zum Text springen',
   mainMenu: 'Hauptmenü',
   pages: 'Seiten',
+  pictures: 'Bilder',
   inThisPart: 'In diesem Teil',
   address: 'Adresse',
   open: 'Geöffnet',

@@ -4,6 +4,7 @@ export const words: FixedWords = {
   skip: 'Skip to the text',
   mainMenu: 'Main',
   pages: 'Pages',
+  pictures: 'Pictures',
   inThisPart: 'In this part',
   address: 'Address',
   open: 'Open',

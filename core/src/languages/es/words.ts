@@ -4,6 +4,7 @@ export const words: FixedWords = {
   skip: 'Ir al texto',
   mainMenu: 'Menú principal',
   pages: 'Páginas',
+  pictures: 'Imágenes',
   inThisPart: 'En esta parte',
   address: 'Dirección',
   open: 'Abierto',

@@ -4,6 +4,7 @@ export const words: FixedWords = {
   skip: 'Aller au texte',
   mainMenu: 'Menu principal',
   pages: 'Pages',
+  pictures: 'Images',
   inThisPart: 'Dans cette partie',
   address: 'Adresse',
   open: 'Ouvert',

@@ -2,6 +2,7 @@ import { Component, computed, inject, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import {
   bestFits,
+  fillBare,
   FINISHES,
   fitsFor,
   FORMATS,
@@ -50,6 +51,9 @@ const UNUSED = '/unused';
     <p class="bar">
       <button class="plain small" type="button" (click)="find.emit()">Find one in the library</button>
       <button class="plain small" type="button" (click)="fit()">Best fit for each place</button>
+      @if (bareCount(); as n) {
+        <button class="plain small" type="button" (click)="fill()">Make those for {{ n }} bare places</button>
+      }
     </p>
     @if (unsaid().length; as n) {
       <p class="note lamp bar">
@@ -256,6 +260,7 @@ export class PicturesPanel {
   protected readonly picture = computed(() => this.document().media.find((m) => m.id === this.chosen()));
   protected readonly places = computed(() => picturePlaces(this.document()));
   protected readonly here = computed(() => this.places().filter((p) => p.page?.id === this.store.page()));
+  protected readonly bareCount = computed(() => this.places().filter((p) => !p.picture.media).length);
   protected readonly unsaid = computed(() => withoutWords(this.document()));
   protected readonly collections = computed(() =>
     [...new Set(this.document().media.flatMap((m) => (m.collection ? [m.collection] : [])))].sort(),
@@ -358,6 +363,15 @@ export class PicturesPanel {
       bad: false,
       undo: operation !== null,
     });
+  }
+  protected fill(): void {
+    const operation = fillBare(this.document(), Math.floor(Math.random() * 1e6));
+    if (operation) this.store.change(operation);
+    this.store.said.set(
+      operation
+        ? { words: 'Pictures were made for the places whose words say of what.', bad: false, undo: true }
+        : { words: 'The words beside the bare places do not say what a picture could be of.', bad: false },
+    );
   }
   protected fit(page?: string): void {
     const operation = bestFits(this.document(), page);
