@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { toDesignTokens, weakPairs, type SiteDocument } from '@tin-porch/core';
 import type { Browser, Page } from 'playwright-core';
+import sharp from 'sharp';
 import { axe, openBrowser, overflows, postForm } from './support/browser.js';
 import { stackForTests, until } from './support/stack-for-tests.js';
 
@@ -208,6 +209,53 @@ describe('From a pasted mail to a live site, in the interface', () => {
     expect(JSON.parse(decodeURIComponent(tokens!.split(',')[1]!))).toEqual(toDesignTokens((await read()).look));
   }, 90_000);
 
+  it('brings a photograph, works it over, cuts it for a place, and takes one from the library', async () => {
+    const media = async () =>
+      (await test.api.call<{ document: SiteDocument }>('GET', '/sites/oster-wray-sailmakers')).document.media;
+    const photograph = await sharp({ create: { width: 1400, height: 1000, channels: 3, background: '#8a6a4a' } })
+      .composite([
+        { input: { create: { width: 300, height: 300, channels: 3, background: '#204050' } }, left: 900, top: 500 },
+      ])
+      .jpeg()
+      .toBuffer();
+    await step('look');
+    await page.click('.views >> text=Pictures');
+    await page.setInputFiles('tp-bring-pictures input', [
+      { name: 'the_loft.jpg', mimeType: 'image/jpeg', buffer: photograph },
+      { name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') },
+    ]);
+    await page.waitForSelector('.coming .bad:has-text("first bytes")');
+    await until('the photograph', async () => (await media()).some((m) => m.title === 'the loft'));
+    await page.click('text=Dismiss');
+    await page.click('.media button[aria-label="the loft"]');
+    await page.click('text=Work it over');
+    await page.waitForSelector('.result-stage img');
+    await page.click('text=1 : 1');
+    await page.waitForSelector('.cropper-crop-box');
+    troubles.length = 0;
+    await faults('a picture worked over');
+    await page.click('tp-retouch-panel .act');
+    await page.waitForSelector('tp-retouch-panel .act', { state: 'detached' });
+    await until('the square', async () =>
+      (await media()).some((m) => m.kind === 'file' && m.width === m.height && m.retouch !== undefined),
+    );
+    await page.selectOption('#put-at', { index: 1 });
+    await page.click('text=Cut it for here');
+    await page.click('text=16 : 9');
+    await page.click('tp-retouch-panel .act');
+    await until('the cut', async () => (await media()).some((m) => m.kind === 'file' && m.cutFrom === 'the-loft'));
+    const window = page.frameLocator('tp-window iframe');
+    await window.locator('picture img.of-the-loft-cut').waitFor();
+    await page.click('text=Find one in the library');
+    await page.waitForSelector('.shelf .media img');
+    await faults('the library');
+    await page.fill('#shelf-words', 'linen');
+    await page.press('#shelf-words', 'Enter');
+    await page.click('.shelf button[aria-label^="Take: Linen"]');
+    await until('the close-up', async () => (await media()).some((m) => m.kind === 'file' && m.retouch?.tint));
+    await page.click('text=Back to the window');
+  }, 90_000);
+
   it('lets the client choose a direction by a link, without an account', async () => {
     await step('look');
     await page.click('text=Make a link');
@@ -370,7 +418,12 @@ describe('From a pasted mail to a live site, in the interface', () => {
             .withContext(`${path} at ${width}, ${colorScheme}`)
             .toEqual([]);
         }
-        if (width === 1280) expect(await visitor.title()).toBe('Contact – Öster & Wray, Sailmakers');
+        if (width === 1280) {
+          expect(await visitor.title()).toBe('Contact – Öster & Wray, Sailmakers');
+          const share = await visitor.locator('meta[property="og:image"]').getAttribute('content');
+          const shared = await context.request.get(share!.replace(domain, new URL(visitor.url()).host));
+          expect((await sharp(await shared.body()).metadata()).width).toBe(1200);
+        }
         await context.close();
       }
   }, 120_000);
