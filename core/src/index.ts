@@ -10,6 +10,8 @@ export * from './generate/site.js';
 export * from './look/wishes.js';
 export * from './look/tokens.js';
 export * from './look/design-tokens.js';
+export * from './look/like.js';
+export type { Reference } from './look/reference.js';
 export * from './directions/direction.js';
 export * from './directions/dress.js';
 export * from './directions/families.js';

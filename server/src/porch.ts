@@ -2,7 +2,7 @@ import { Choices } from './choosing/choices.js';
 import { createServer } from 'node:http';
 import type { PorchConfig } from './config.js';
 import { Rounds } from './care/rounds.js';
-import { Certificates } from './certificates/certificates.js';
+import { Certificates, trustedRoots } from './certificates/certificates.js';
 import { migrate, openDatabase } from './db/database.js';
 import { deploySteps } from './deploy/deploy.js';
 import { Registrar } from './domains/registrar.js';
@@ -16,6 +16,7 @@ import { LibraryClient } from './library/library-client.js';
 import { Library } from './library/library.js';
 import { Pictures } from './pictures/pictures.js';
 import { publishSteps, RENEW_DAYS } from './publish/publish.js';
+import { References } from './reference/reference.js';
 import { Servers } from './servers/servers.js';
 import { Sites } from './sites/sites.js';
 import { Spellings } from './writing/spelling.js';
@@ -57,6 +58,7 @@ export async function startPorch(
     writing,
     choices: new Choices(db),
     pictures,
+    references: new References(servers, trustedRoots(config)),
     library: new Library(
       config.library && { client: new LibraryClient(config.library), name: config.library.name },
       pictures,

@@ -30,6 +30,7 @@ import {
 } from '@tin-porch/core/fixtures';
 import { validateDocument } from '@tin-porch/core/validate';
 import { openBrowser } from '../support/browser.js';
+import { measureInterface, measurePictures } from './interface.js';
 import { checkLooks, measureFirstView, timeDirections } from './looks.js';
 import { stackForTests, until } from '../support/stack-for-tests.js';
 import { trustedVisit } from '../support/visitor.js';
@@ -156,7 +157,8 @@ await checkLooks(looking, 300);
 await looking.close();
 
 console.log('\nThe whole of it, on this machine');
-const { stack, api, end } = await stackForTests();
+const test = await stackForTests();
+const { stack, api, end } = test;
 try {
   const deploys: number[] = [];
   const again: number[] = [];
@@ -192,6 +194,10 @@ try {
   keep('Change one word and deploy again', 'ms', again);
   console.log(`  files sent for one word: ${Math.max(...sent)}`);
   keep('From the click to live HTTPS, DNS already pointing', 'ms', live);
+  const browser = await openBrowser();
+  await measureInterface(browser, test, 'bench-0', keep);
+  await browser.close();
+  await measurePictures(test, 'bench-0', keep);
   for (const [name, program] of stack.programs) {
     const status = readFileSync(`/proc/${program.child!.pid!}/status`, 'utf8');
     keep(`Memory of ${name}`, 'MB', [Number(/VmRSS:\s+(\d+)/.exec(status)![1]) / 1024]);

@@ -35,6 +35,7 @@ import { libraryApi } from '../library/library-api.js';
 import type { Library } from '../library/library.js';
 import type { Pictures } from '../pictures/pictures.js';
 import { picturesApi } from '../pictures/pictures-api.js';
+import type { References } from '../reference/reference.js';
 import type { Servers } from '../servers/servers.js';
 import type { SiteRow, Sites } from '../sites/sites.js';
 import type { By, Writing } from '../writing/writing.js';
@@ -55,6 +56,7 @@ export interface Parts {
   choices: Choices;
   pictures: Pictures;
   library: Library;
+  references: References;
 }
 
 const COOKIE = 'porch_session';
@@ -104,6 +106,13 @@ const checks = {
     ['kind', 'scope', 'by'],
   ),
   write: object({ seed: { type: 'integer', minimum: 0, maximum: 2 ** 31 - 1 }, by: { enum: ['house', 'service'] } }),
+  reference: ajv.compile({
+    type: 'object',
+    additionalProperties: false,
+    minProperties: 1,
+    maxProperties: 1,
+    properties: { address: text(2000), html: text(1_900_000) },
+  }),
   share: object({ days: { type: 'integer', minimum: 1, maximum: 90 } }),
 };
 
@@ -143,6 +152,7 @@ export const sessionToken = (req: Request): string => parseCookie(req.headers.co
 
 /** The API of the interface. Answers JSON; says no with problem details (RFC 9457). */
 export function api(parts: Parts): Router {
+  const { references } = parts;
   const { accounts, sites, servers, jobs, certificates, registrar, rounds, inbox, events, writing, choices, config } =
     parts;
   const router = Router();
@@ -371,6 +381,11 @@ export function api(parts: Parts): Router {
       res.json({ head });
     });
 
+  /** What a page somebody likes looks like: at an address, or saved. */
+  router.post('/references', async (req, res) => {
+    const asked = body<{ address: string } | { html: string }>(req, checks.reference);
+    res.json(await ('html' in asked ? references.read(asked.html) : references.at(asked.address.trim())));
+  });
   router.use(picturesApi(parts, own));
   router.use(libraryApi(parts, own));
 

@@ -4,6 +4,7 @@ import { directionOf, inDirection, packOf, type DirectionRef } from '@tin-porch/
 import { calledUp, DirectionsPanel } from '../../look/directions-panel';
 import { ColourPanel } from '../../look/colour-panel';
 import { MarkPanel } from '../../look/mark-panel';
+import { LikePage } from '../../look/like-page';
 import { LibraryShelf } from '../../look/library-shelf';
 import { PictureImages } from '../../look/picture-image';
 import { PictureTable } from '../../look/picture-table';
@@ -45,6 +46,7 @@ type View = (typeof VIEWS)[number][0];
     RetouchPanel,
     PictureTable,
     LibraryShelf,
+    LikePage,
   ],
   providers: [Retouching, PictureImages],
   template: `
@@ -57,6 +59,7 @@ type View = (typeof VIEWS)[number][0];
           }
           @case ('colour') {
             <tp-colour-panel [(only)]="only" />
+            <tp-like-page />
           }
           @case ('type') {
             <tp-type-panel />
@@ -129,6 +132,9 @@ type View = (typeof VIEWS)[number][0];
                     [share]="share()"
                     (scrolled)="share.set($event)"
                   />
+                  <div class="rail" aria-hidden="true" title="Move over it to look through" (mousemove)="along($event)">
+                    <span [style.top.%]="share() * 100"></span>
+                  </div>
                 </figure>
               }
             </div>
@@ -210,6 +216,11 @@ export class LookStep {
   }
   protected wheel(event: WheelEvent): void {
     this.move(event.deltaY / 3000);
+  }
+  /** The pointer going along the rail beside a direction looks through it, without a click. */
+  protected along(event: MouseEvent): void {
+    const { top, height } = (event.currentTarget as HTMLElement).getBoundingClientRect();
+    this.share.set(Math.min(1, Math.max(0, (event.clientY - top - 12) / Math.max(1, height - 24))));
   }
   private move(by: number): void {
     this.share.set(Math.min(1, Math.max(0, this.share() + by)));
