@@ -23,8 +23,8 @@ await Promise.all(
       sourcemap: 'linked',
       minifySyntax: true,
       minifyWhitespace: true,
-      // They bring files of their own (WebAssembly, machine code) and are read from where they are installed.
-      external: ['pg-native', 'subset-font', 'fontverter', 'fontkit', 'sharp'],
+      // They bring files of their own (WebAssembly, machine code, tables) and are read from where they are installed.
+      external: ['pg-native', 'subset-font', 'fontverter', 'fontkit', 'sharp', 'css-tree'],
       logLevel: 'error',
       banner: {
         js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",

@@ -1,5 +1,6 @@
 // Draws the pictures of the library stand-in from the picture kit: files and an index in dist/shelves, which is all the
 // stand-in needs when it runs. Surfaces take long: every core of the machine makes some.
+import { Buffer } from 'node:buffer';
 import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';

@@ -296,7 +296,7 @@ export function stepsSection(desk: Desk): Section {
 
 /** The sections of the home page, in the order that what the site is for asks for. */
 function homeSections(desk: Desk, action: Text): Section[] {
-  const { facts, decision, material, random, words, pack } = desk;
+  const { facts, decision, material, random, pack } = desk;
   const { services } = material;
   const first =
     facts.strapline && speaks(desk.language, facts) && random.next() < 0.6

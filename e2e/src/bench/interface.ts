@@ -2,7 +2,7 @@ import { AS_IT_IS } from '@tin-porch/core';
 import type { Browser } from 'playwright-core';
 import sharp from 'sharp';
 import { DEMO_DESIGNER } from '@tin-porch/server/stack';
-import { stackForTests } from '../support/stack-for-tests.js';
+import type { stackForTests } from '../support/stack-for-tests.js';
 
 type Keep = (name: string, unit: 'ms' | 'KB' | '', values: number[]) => void;
 type Test = Awaited<ReturnType<typeof stackForTests>>;
