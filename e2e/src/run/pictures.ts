@@ -21,7 +21,7 @@ const VIEWS: [name: string, path: string, width?: number][] = [
   ['plan', '/sites/hollis-wren-boatworks/plan'],
   ['look', '/sites/hollis-wren-boatworks/look'],
   ['pages', '/sites/hollis-wren-boatworks/pages'],
-  ['rework', '/sites/hollis-wren-boatworks/pages'],
+  ['pictures', '/sites/hollis-wren-boatworks/look'],
   ['pages-phone', '/sites/hollis-wren-boatworks/pages', 390],
   ['seo', '/sites/pell-daughter-clockmakers/seo'],
   ['domain', '/sites/quill-plane-joinery/domain'],
@@ -109,10 +109,11 @@ try {
       await page.waitForTimeout(800);
     }
     if (name === 'sample-book') await page.waitForTimeout(2500);
-    if (name === 'rework') {
-      await page.click('.views >> text=Work over');
-      await page.click('button:has-text("Livelier")');
-      await page.waitForSelector('.proposals');
+    if (name === 'pictures') {
+      await page.click('.views >> text=Pictures');
+      await page.click('text=Find one in the library');
+      await page.waitForSelector('.shelf .media img');
+      await page.waitForTimeout(1500);
     }
     await page.screenshot({ path: join(out, `${name}.png`) });
     console.log(name);

@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { createServer, type RequestListener } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import {
@@ -12,7 +13,7 @@ import {
 import sharp from 'sharp';
 import { renderedBytes } from '../assets/rendered-bytes.js';
 import { Accounts } from '../http/accounts.js';
-import { LibraryClient } from '../library/library-client.js';
+import { LibraryAnswer, LibraryClient } from '../library/library-client.js';
 import { Library } from '../library/library.js';
 import { Sites } from '../sites/sites.js';
 import { realDatabase } from '../testing/real-database.js';
@@ -144,6 +145,13 @@ describe('pictures of a site', () => {
       library = new Library({ client: new LibraryClient({ url, key: 'k' }), name: 'A library' }, pictures);
     });
     afterAll(() => new Promise((done) => server.close(done)));
+
+    it('answers as the schema says that is written down for whoever builds one', async () => {
+      const file = new URL('../../../docs/picture-library.schema.json', import.meta.url);
+      const { $schema, title, ...schema } = JSON.parse(await readFile(file, 'utf8')) as Record<string, unknown>;
+      expect([$schema, title]).toEqual(['https://json-schema.org/draft/2020-12/schema', 'Answer of a picture library']);
+      expect(schema).toEqual(JSON.parse(JSON.stringify(LibraryAnswer)));
+    });
 
     it('takes a drawing with its credit and inks, made safe', async () => {
       answer = (req, res) => {

@@ -160,11 +160,15 @@ export class Pictures {
     return rows[0];
   }
 
-  /** Reads the pictures of a site for a release. */
-  readerOf =
-    (site: string): BlobReader =>
-    async (hash) =>
-      (await this.of(site, hash)).bytes;
+  /** Reads the pictures of a site for a release: one after the other, so that others who ask the database get a turn. */
+  readerOf(site: string): BlobReader {
+    let last: Promise<unknown> = Promise.resolve();
+    return (hash) => {
+      const read = last.then(async () => (await this.of(site, hash)).bytes);
+      last = read.catch(() => undefined);
+      return read;
+    };
+  }
 
   async close(): Promise<void> {
     await Promise.all([this.printing.close(), this.showing.close()]);
