@@ -82,7 +82,8 @@ export const makePicture = (document: SiteDocument, words: string, seed: number)
 
 /** The operation that puts one picture wherever another stands. */
 export function replaceEverywhere(document: SiteDocument, from: string, to: string): Operation | null {
-  const operations = usesOf(document, from).map((p): SingleOperation => ({ op: 'setPicture', at: p.at, media: to }));
+  const medium = document.media.find((m) => m.id === to);
+  const operations = medium ? usesOf(document, from).flatMap((p) => putAt(document, p, medium)) : [];
   return operations.length ? { op: 'batch', operations } : null;
 }
 
@@ -118,7 +119,7 @@ export function bestFits(document: SiteDocument, page?: string): Operation | nul
       .reduce((a, b) => (b.fit > a.fit ? b : a), { medium: null as Medium | null, fit: 0 }).medium;
     if (!best) continue;
     left.delete(best);
-    if (best.id !== place.picture.media) operations.push({ op: 'setPicture', at: place.at, media: best.id });
+    if (best.id !== place.picture.media) operations.push(...putAt(document, place, best));
   }
   return operations.length ? { op: 'batch', operations } : null;
 }
@@ -151,8 +152,11 @@ export function unusedMedia(document: SiteDocument): Medium[] {
 const CAMERA_NAME = /^(?:img|dsc|dscn|pxl|p|image|photo|picture|foto|bild|wa|screenshot|scan)?[-_ ]?\d[\d\s_-]*$/i;
 
 /** What could be said of a picture where it stands: what it shows, or what the words beside it are about. Empty where nothing is known. */
-export function proposedAlt(document: SiteDocument, place: PicturePlace): string {
-  const medium = document.media.find((m) => m.id === place.picture.media);
+export function proposedAlt(
+  document: SiteDocument,
+  place: PicturePlace,
+  medium = document.media.find((m) => m.id === place.picture.media),
+): string {
   if (!medium) return '';
   const { language } = document;
   const shown =
@@ -162,9 +166,12 @@ export function proposedAlt(document: SiteDocument, place: PicturePlace): string
         CAMERA_NAME.test(medium.title) || (medium.kind === 'drawn' && !language.startsWith('en'))
         ? ''
         : medium.title;
-  const about = place.words.trim();
+  const about = place.words.trim().replace(/\.+$/, '');
   if (!shown) return about;
-  return about && !shown.toLowerCase().includes(about.toLowerCase()) ? `${about}: ${lowered(shown, language)}` : shown;
+  // The name of an item says whose picture it is; the heading of a page says no more than the page does.
+  return about && /\d/.test(place.at.path) && !shown.toLowerCase().includes(about.toLowerCase())
+    ? `${about}: ${lowered(shown, language)}`
+    : shown;
 }
 const lowered = (s: string, language: string) => (language === 'de' ? s : s[0]!.toLowerCase() + s.slice(1));
 
@@ -178,8 +185,21 @@ export function sayAll(document: SiteDocument): Operation | null {
   return operations.length ? { op: 'batch', operations } : null;
 }
 
-/** Pictures that say something and are not said in words: shown large, by themselves, without an alternative text. */
+/** True for a place whose picture says something: shown large and by itself, not as decoration beside its words. */
+const speaks = (place: PicturePlace): boolean => /^(opening|gallery|compare|feature)\//.test(place.section.shape);
+
+/** Pictures that say something and are not said in words. */
 export const withoutWords = (document: SiteDocument): PicturePlace[] =>
-  picturePlaces(document).filter(
-    (p) => p.picture.media && !p.picture.alt.value && /^(opening|gallery|compare|feature)\//.test(p.section.shape),
-  );
+  picturePlaces(document).filter((p) => p.picture.media && !p.picture.alt.value && speaks(p));
+
+/** The operations that put a picture into a place, with words of its own: those there were spoke of another. */
+export function putAt(document: SiteDocument, place: PicturePlace, medium: Medium): SingleOperation[] {
+  const value = speaks(place) || place.picture.alt.value ? proposedAlt(document, place, medium) : '';
+  const at = { ...place.at, path: `${place.at.path}.alt` };
+  return [
+    { op: 'setPicture', at: place.at, media: medium.id },
+    ...(value === place.picture.alt.value
+      ? []
+      : [{ op: 'setText' as const, at, text: { value, from: { kind: 'designer' as const } } }]),
+  ];
+}

@@ -11,6 +11,8 @@ interface Coming {
   refused: string;
 }
 const AT_ONCE = 2;
+/** Named one by one: a phone that is not asked for its own format hands over JPEG. */
+const TAKEN = 'image/jpeg,image/png,image/webp,image/avif,image/gif,image/tiff,image/svg+xml';
 
 /** Brings pictures of the client: chosen, taken with the camera, dropped or pasted, many at once. */
 @Component({
@@ -26,7 +28,7 @@ const AT_ONCE = 2;
     >
       <b>Bring pictures</b>
       <span class="quiet">Choose, drop or paste: JPEG, PNG, WebP, AVIF, SVG</span>
-      <input class="sr" type="file" accept="image/*" multiple (change)="choose($any($event.target))" />
+      <input class="sr" type="file" [accept]="taken" multiple (change)="choose($any($event.target))" />
     </label>
     @if (coming().length) {
       <ul class="coming" aria-live="polite">
@@ -48,6 +50,7 @@ const AT_ONCE = 2;
 export class BringPictures {
   private readonly api = inject(PictureApi);
   private readonly store = inject(SiteStore);
+  protected readonly taken = TAKEN;
   protected readonly over = signal(false);
   protected readonly coming = signal<Coming[]>([]);
   /** A picture that is now among those of the site. */

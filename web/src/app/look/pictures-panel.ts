@@ -10,6 +10,7 @@ import {
   MOODS,
   picturePlaces,
   proposedAlt,
+  putAt,
   replaceEverywhere,
   sayAll,
   settings,
@@ -150,7 +151,17 @@ const UNUSED = '/unused';
         }
         <p class="bar">
           @if (m.kind === 'made') {
-            <button class="plain small" type="button" (click)="vary(m)">Another of it</button>
+            <span class="bar suggestions" role="group" aria-label="Others of it">
+              @for (v of variations(m); track v.recipe.seed) {
+                <button
+                  type="button"
+                  [attr.aria-label]="'Another of it, ' + v.recipe.seed"
+                  (click)="store.change({ op: 'putMedium', medium: v })"
+                >
+                  <img [src]="images.of(v)" alt="" />
+                </button>
+              }
+            </span>
           }
           @if (m.kind === 'file' && m.source) {
             <button class="plain small" type="button" (click)="work.begin(m)">Work it over</button>
@@ -229,11 +240,7 @@ const UNUSED = '/unused';
                 <span>{{ p.label }}</span>
                 <div class="bar suggestions">
                   @for (m of fits(p); track m.id) {
-                    <button
-                      type="button"
-                      [attr.aria-label]="'Put there: ' + (m.title || m.id)"
-                      (click)="store.change({ op: 'setPicture', at: p.at, media: m.id })"
-                    >
+                    <button type="button" [attr.aria-label]="'Put there: ' + (m.title || m.id)" (click)="putInto(p, m)">
                       <img [src]="images.of(m)" alt="" loading="lazy" />
                     </button>
                   }
@@ -322,9 +329,9 @@ export class PicturesPanel {
   protected recipe(m: Medium & { kind: 'made' }, part: keyof Recipe, value: string): void {
     this.store.change({ op: 'putMedium', medium: { ...m, recipe: { ...m.recipe, [part]: value } } });
   }
-  protected vary(m: Medium & { kind: 'made' }): void {
-    const { seed } = m.recipe;
-    this.store.change({ op: 'putMedium', medium: { ...m, recipe: { ...m.recipe, seed: (seed + 1) % 2 ** 31 } } });
+  /** The next few drawings of a recipe. */
+  protected variations(m: Medium & { kind: 'made' }): (Medium & { kind: 'made' })[] {
+    return [1, 2, 3, 4].map((n) => ({ ...m, recipe: { ...m.recipe, seed: (m.recipe.seed + n) % 2 ** 31 } }));
   }
   protected remove(m: Medium): void {
     this.store.change({ op: 'removeMedium', medium: m.id });
@@ -338,7 +345,10 @@ export class PicturesPanel {
   }
   protected put(m: Medium, at: string): void {
     const place = at === '' ? undefined : this.places()[Number(at)];
-    if (place) this.store.change({ op: 'setPicture', at: place.at, media: m.id });
+    if (place) this.putInto(place, m);
+  }
+  protected putInto(place: PicturePlace, m: Medium): void {
+    this.store.change({ op: 'batch', operations: putAt(this.document(), place, m) });
   }
   protected instead(m: Medium, to: string): void {
     const operation = to ? replaceEverywhere(this.document(), m.id, to) : null;
