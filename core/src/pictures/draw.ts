@@ -146,13 +146,21 @@ export function tintDrawing(medium: Medium & { kind: 'drawn' }, palette: Palette
   return { svg, width: medium.width, height: medium.height };
 }
 
-/** A picture of a site as SVG in its look; null for those that are files. */
-export const drawMedium = (medium: Medium, look: Look): Drawn | null =>
-  medium.kind === 'made'
-    ? drawRecipe(medium.recipe, look.day, look.pictures)
-    : medium.kind === 'drawn'
-      ? tintDrawing(medium, look.day)
-      : null;
+const MOST_KEPT = 160;
+const kept = new Map<string, Drawn>();
+
+/** A picture of a site as SVG in its look; null for those that are files. Drawn once, then kept: the same object again. */
+export function drawMedium(medium: Medium, look: Look): Drawn | null {
+  if (medium.kind === 'file') return null;
+  const { day, pictures } = look;
+  const key = JSON.stringify([medium.kind === 'made' ? medium.recipe : medium, day, pictures]);
+  let drawn = kept.get(key);
+  kept.delete(key);
+  drawn ??= medium.kind === 'made' ? drawRecipe(medium.recipe, day, pictures) : tintDrawing(medium, day);
+  kept.set(key, drawn);
+  if (kept.size > MOST_KEPT) kept.delete(kept.keys().next().value!);
+  return drawn;
+}
 
 const wholeWords = new Map<RegExp, RegExp>();
 /** A pattern that only begins where a word does: “open” is no pen. */

@@ -62,6 +62,9 @@ const fileAddress = (r: { hash: string; width: number; type: string }, id: strin
   `/pictures/${id}-${r.hash.slice(0, 10)}-${r.width}.${r.type.split('/')[1]}`;
 const TYPES = ['image/avif', 'image/webp', 'image/jpeg', 'image/png'];
 
+/** Drawings as addresses for the window: made once for each that is kept. */
+const addresses = new WeakMap<object, string>();
+
 /** A picture made ready to be shown; its files are noted in `files`. */
 function show(
   medium: Medium,
@@ -72,8 +75,11 @@ function show(
   const drawn = drawMedium(medium, document.look);
   if (drawn) {
     const { svg, width, height } = drawn;
-    if (options.window)
-      return { src: `data:image/svg+xml,${encodeURIComponent(svg)}`, width, height, sources: [], className: '' };
+    if (options.window) {
+      let src = addresses.get(drawn);
+      if (!src) addresses.set(drawn, (src = `data:image/svg+xml,${encodeURIComponent(svg)}`));
+      return { src, width, height, sources: [], className: '' };
+    }
     const path = `/pictures/${medium.id}-${shortHash(svg)}.svg`;
     files.set(path, { path, type: 'image/svg+xml', text: svg });
     return { src: path, width, height, sources: [], className: '' };

@@ -87,38 +87,30 @@ export async function develop(bytes: Uint8Array): Promise<Developed> {
   if (!type || type === 'svg')
     throw new PictureRefused('By its first bytes it is no JPEG, PNG, WebP, AVIF, GIF or TIFF, whatever it is called.');
   try {
-    const { width = 0, height = 0 } = await read(bytes).metadata();
+    const { width, height, hasAlpha } = await read(bytes).metadata();
     if (width < 16 || height < 16) throw new PictureRefused(`It has ${width} by ${height} pixels: too few to show.`);
     if (width * height > MOST_PIXELS) throw tooLarge(width, height);
     const upright = read(bytes)
       .autoOrient()
-      .resize({ width: KEPT, height: KEPT, fit: 'inside', withoutEnlargement: true });
-    const { data, info } = await upright
-      .toColourspace('srgb')
-      .ensureAlpha()
-      .raw()
-      .toBuffer({ resolveWithObject: true });
-    const pixels: Pixels = {
-      data: new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength),
-      width: info.width,
-      height: info.height,
-    };
-    const clear = isClear(pixels);
-    const kept = fromPixels(pixels);
-    const out = clear
-      ? await kept.png({ compressionLevel: 7 }).toBuffer()
-      : await kept.removeAlpha().jpeg({ quality: 92, chromaSubsampling: '4:4:4' }).toBuffer();
-    const small = await smaller(fromPixels(pixels), 400);
+      .resize({ width: KEPT, height: KEPT, fit: 'inside', withoutEnlargement: true })
+      .toColourspace('srgb');
+    // A channel for what is clear does not say that anything is.
+    const clear = hasAlpha && !(await read(bytes).stats()).isOpaque;
+    const { data, info } = await (
+      clear
+        ? upright.png({ compressionLevel: 7 })
+        : upright.removeAlpha().jpeg({ quality: 92, chromaSubsampling: '4:4:4' })
+    ).toBuffer({ resolveWithObject: true });
     return {
       source: {
-        hash: sha256(out),
+        hash: sha256(data),
         type: clear ? 'image/png' : 'image/jpeg',
         width: info.width,
         height: info.height,
-        bytes: out,
+        bytes: data,
       },
-      focus: await focusOf(out, info.width, info.height),
-      plainBackground: !clear && hasPlainBackground(small),
+      focus: await focusOf(data, info.width, info.height),
+      plainBackground: !clear && hasPlainBackground(await smaller(sharp(data), 400)),
     };
   } catch (error) {
     if (error instanceof PictureRefused) throw error;
@@ -147,18 +139,13 @@ function isClear({ data }: Pixels): boolean {
   return false;
 }
 
-async function smaller(image: Sharp, size: number): Promise<Pixels> {
-  const { data, info } = await image
-    .resize({ width: size, height: size, fit: 'inside', withoutEnlargement: true })
-    .ensureAlpha()
-    .raw()
-    .toBuffer({ resolveWithObject: true });
-  return {
-    data: new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength),
-    width: info.width,
-    height: info.height,
-  };
+async function pixelsOf(image: Sharp): Promise<Pixels> {
+  const { data, info } = await image.ensureAlpha().raw().toBuffer({ resolveWithObject: true });
+  const own = new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength);
+  return { data: own, width: info.width, height: info.height };
 }
+const smaller = (image: Sharp, size: number): Promise<Pixels> =>
+  pixelsOf(image.resize({ width: size, height: size, fit: 'inside', withoutEnlargement: true }));
 
 /** Where the eye goes: the part a cut to half the width and height would keep, found by luminance, colour and skin. */
 async function focusOf(bytes: Buffer, width: number, height: number): Promise<[number, number]> {
@@ -177,34 +164,37 @@ async function focusOf(bytes: Buffer, width: number, height: number): Promise<[n
   return [share(info.attentionX, w), share(info.attentionY, h)];
 }
 
+/** Pixels on their way from one step to the next. */
+async function settled(image: Sharp): Promise<Sharp> {
+  const { data, info } = await image.raw().toBuffer({ resolveWithObject: true });
+  return sharp(data, { raw: { width: info.width, height: info.height, channels: info.channels } });
+}
+
 /** A kept picture worked over, no wider or higher than asked. */
 async function workedOver(source: Buffer, retouch: Retouch, most: number): Promise<Pixels> {
   let image = read(source);
   let { width, height } = await image.metadata();
+  // No more pixels are turned than the result has use for.
+  const [, , w, h] = retouch.crop;
+  const enough = Math.ceil((most / Math.max(w, h)) * 1.25);
+  const scale = Math.min(1, enough / Math.max(width, height));
+  if (scale < 1) {
+    [width, height] = [Math.round(width * scale), Math.round(height * scale)];
+    image = await settled(image.resize(width, height, { fit: 'fill' }));
+  }
   if (retouch.turn) {
-    image = sharp(await image.rotate(retouch.turn * 90).toBuffer());
+    image = await settled(image.rotate(retouch.turn * 90));
     if (retouch.turn % 2) [width, height] = [height, width];
   }
   if (retouch.straighten) {
     const cut = withinTurned(width, height, retouch.straighten);
-    image = sharp(
-      await image.rotate(retouch.straighten, { background: '#00000000' }).png({ compressionLevel: 1 }).toBuffer(),
-    ).extract(cut);
+    image = await settled(image.rotate(retouch.straighten, { background: '#00000000' }));
+    image = await settled(image.extract(cut));
     ({ width, height } = cut);
-    image = sharp(await image.png({ compressionLevel: 1 }).toBuffer());
   }
   const cut = cropOf(width, height, retouch.crop);
   if (cut.width < width || cut.height < height) image = image.extract(cut);
-  const { data, info } = await image
-    .resize({ width: most, height: most, fit: 'inside', withoutEnlargement: true })
-    .ensureAlpha()
-    .raw()
-    .toBuffer({ resolveWithObject: true });
-  const pixels = {
-    data: new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength),
-    width: info.width,
-    height: info.height,
-  };
+  const pixels = await pixelsOf(image.resize({ width: most, height: most, fit: 'inside', withoutEnlargement: true }));
   return changesPixels(retouch) ? retouchPixels(pixels, retouch) : pixels;
 }
 
@@ -227,13 +217,12 @@ export async function print(
 ): Promise<{ files: MadeFile[] } & Pick<FileMedium, 'width' | 'height' | 'colour'>> {
   const pixels = await workedOver(source, retouch, 2600);
   const clear = isClear(pixels);
-  const whole = await fromPixels(pixels).png({ compressionLevel: 0 }).toBuffer();
   const widths = [...WIDTHS.filter((w) => w < pixels.width * 0.86), Math.min(pixels.width, WIDTHS.at(-1)!)];
   const files: MadeFile[] = [];
   for (const width of widths) {
-    const sized = await sharp(whole).resize({ width }).toBuffer({ resolveWithObject: true });
+    const sized = await settled(fromPixels(pixels).resize({ width }));
     const make = async (type: MadeFile['type'], encode: (image: Sharp) => Sharp) => {
-      const { data, info } = await encode(sharp(sized.data)).toBuffer({ resolveWithObject: true });
+      const { data, info } = await encode(sized.clone()).toBuffer({ resolveWithObject: true });
       files.push({ hash: sha256(data), type, width: info.width, height: info.height, bytes: data });
     };
     await make('image/avif', (i) => i.avif({ quality: 52, effort: 2, chromaSubsampling: '4:2:0' }));
@@ -244,7 +233,7 @@ export async function print(
         clear ? i.png({ compressionLevel: 9 }) : i.removeAlpha().jpeg({ quality: 78, progressive: true }),
       );
   }
-  const { data } = await sharp(whole)
+  const { data } = await fromPixels(pixels)
     .flatten({ background: '#ffffff' })
     .resize(1, 1, { fit: 'fill' })
     .removeAlpha()

@@ -40,7 +40,12 @@ const titleOf = (name: string): string =>
 /** The pictures of sites that are files: read, worked over, kept, and given out again by their SHA-256. */
 export class Pictures {
   private readonly thread = () =>
-    new Thread((ending) => new URL(`./picture-worker${ending}`, import.meta.url), import.meta.url.endsWith('.mjs'));
+    // Pictures take memory that is given back when the thread ends.
+    new Thread(
+      (ending) => new URL(`./picture-worker${ending}`, import.meta.url),
+      import.meta.url.endsWith('.mjs'),
+      60_000,
+    );
   /** One thread makes sizes, which takes seconds; the other shows what a change would look like, which must not wait. */
   private readonly printing = this.thread();
   private readonly showing = this.thread();

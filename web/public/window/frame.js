@@ -5,6 +5,7 @@
   const marks = new CSSStyleSheet();
   document.adoptedStyleSheets = [sheet, marks];
   let css = '';
+  let shown = '';
   const hover = '[data-part]:hover{outline:1px dashed #a5421d;outline-offset:4px;cursor:text}';
   marks.replaceSync(hover);
 
@@ -13,9 +14,14 @@
       css = message.css;
       sheet.replaceSync(css);
     }
-    const next = new DOMParser().parseFromString(message.html, 'text/html');
-    document.documentElement.lang = next.documentElement.lang;
-    window.morphdom(document.body, next.body, { onBeforeElUpdated: (from, to) => !from.isEqualNode(to) });
+    // Where only the look is another, the page itself need not be read again.
+    const body = message.html.slice(message.html.indexOf('<body'));
+    if (body !== shown) {
+      shown = body;
+      const next = new DOMParser().parseFromString(message.html, 'text/html');
+      document.documentElement.lang = next.documentElement.lang;
+      window.morphdom(document.body, next.body, { onBeforeElUpdated: (from, to) => !from.isEqualNode(to) });
+    }
     parent.postMessage({ kind: 'drawn', serial: message.serial, height: document.body.scrollHeight }, '*');
   };
   const select = (part, scroll) => {

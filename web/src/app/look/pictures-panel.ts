@@ -16,7 +16,6 @@ import {
   settings,
   textAt,
   unusedMedia,
-  usesOf,
   withoutWords,
   type Medium,
   type PicturePlace,
@@ -221,26 +220,30 @@ const UNUSED = '/unused';
           <button class="plain small" type="button" (click)="fit(store.page())">Best fit for this page</button>
         </div>
         <ul class="picture-places">
-          @for (p of list; track p.at.section + p.at.path) {
+          @for (h of list; track h.place.at.section + h.place.at.path) {
             <li>
               <button
                 type="button"
                 class="place-now"
-                [attr.aria-label]="'Now at ' + p.label"
-                [disabled]="!at(p)"
-                (click)="at(p) && choose(at(p)!)"
+                [attr.aria-label]="'Now at ' + h.place.label"
+                [disabled]="!h.now"
+                (click)="h.now && choose(h.now)"
               >
-                @if (at(p); as m) {
+                @if (h.now; as m) {
                   <img [src]="images.of(m)" alt="" loading="lazy" />
                 } @else {
                   <span class="quiet">bare</span>
                 }
               </button>
               <div>
-                <span>{{ p.label }}</span>
+                <span>{{ h.place.label }}</span>
                 <div class="bar suggestions">
-                  @for (m of fits(p); track m.id) {
-                    <button type="button" [attr.aria-label]="'Put there: ' + (m.title || m.id)" (click)="putInto(p, m)">
+                  @for (m of h.fits; track m.id) {
+                    <button
+                      type="button"
+                      [attr.aria-label]="'Put there: ' + (m.title || m.id)"
+                      (click)="putInto(h.place, m)"
+                    >
                       <img [src]="images.of(m)" alt="" loading="lazy" />
                     </button>
                   }
@@ -266,7 +269,23 @@ export class PicturesPanel {
   protected readonly collection = signal(EVERY);
   protected readonly picture = computed(() => this.document().media.find((m) => m.id === this.chosen()));
   protected readonly places = computed(() => picturePlaces(this.document()));
-  protected readonly here = computed(() => this.places().filter((p) => p.page?.id === this.store.page()));
+  /** The places of the page in the window: what stands there and what would fit. */
+  protected readonly here = computed(() =>
+    this.places()
+      .filter((p) => p.page?.id === this.store.page())
+      .map((place) => ({
+        place,
+        now: this.document().media.find((m) => m.id === place.picture.media),
+        fits: fitsFor(this.document(), place),
+      })),
+  );
+  /** The places of each picture, by its id. */
+  private readonly usedAt = computed(() => {
+    const used = new Map<string, PicturePlace[]>();
+    for (const p of this.places())
+      if (p.picture.media) used.set(p.picture.media, [...(used.get(p.picture.media) ?? []), p]);
+    return used;
+  });
   protected readonly bareCount = computed(() => this.places().filter((p) => !p.picture.media).length);
   protected readonly unsaid = computed(() => withoutWords(this.document()));
   protected readonly collections = computed(() =>
@@ -290,9 +309,7 @@ export class PicturesPanel {
     ['format', 'Format', [...FORMATS]],
   ] as const;
 
-  protected uses = (m: Medium) => usesOf(this.document(), m.id);
-  protected at = (p: PicturePlace) => this.document().media.find((m) => m.id === p.picture.media);
-  protected fits = (p: PicturePlace) => fitsFor(this.document(), p);
+  protected uses = (m: Medium): PicturePlace[] => this.usedAt().get(m.id) ?? [];
   protected proposal = (p: PicturePlace) => proposedAlt(this.document(), p);
 
   /** Chooses a picture, as one that has just come in does. */

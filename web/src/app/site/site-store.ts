@@ -13,6 +13,7 @@ function targetOf(o: Operation): string | null {
   if (o.op === 'setServices') return 'services';
   if (o.op === 'setSeo') return `seo ${o.page} ${o.field}`;
   if (o.op === 'setForm') return `form ${o.form}`;
+  if (o.op === 'setLook') return 'look';
   if (o.op === 'putMedium') return `medium ${o.medium.id}`;
   return null;
 }

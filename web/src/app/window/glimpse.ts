@@ -13,6 +13,7 @@ import {
 import { DomSanitizer } from '@angular/platform-browser';
 import type { DirectionRef, SiteDocument } from '@tin-porch/core';
 import { Drawing } from './drawing';
+import { GlimpseTurns } from './glimpse-turns';
 
 /** The site beside itself, small: in another direction, or one shape of it. Drawn once it comes into sight. */
 @Component({
@@ -58,6 +59,7 @@ export class Glimpse implements AfterViewInit {
   private readonly frame = viewChild<ElementRef<HTMLIFrameElement>>('frame');
   private readonly ready = signal(false);
   private readonly drawing = inject(Drawing);
+  private readonly turns = inject(GlimpseTurns);
   private readonly destroyed = inject(DestroyRef);
   private asked = 0;
 
@@ -95,14 +97,20 @@ export class Glimpse implements AfterViewInit {
     size.observe(element);
     const sight = new IntersectionObserver(
       ([entry]) => {
-        if (!entry?.isIntersecting) return;
-        this.seen.set(true);
-        sight.disconnect();
+        if (!entry?.isIntersecting) return this.turns.leave(element);
+        this.turns.wait(element, () => {
+          this.seen.set(true);
+          sight.disconnect();
+        });
       },
-      { rootMargin: '400px' },
+      { rootMargin: '1200px' },
     );
     sight.observe(element);
-    this.destroyed.onDestroy(() => (size.disconnect(), sight.disconnect()));
+    this.destroyed.onDestroy(() => {
+      size.disconnect();
+      sight.disconnect();
+      this.turns.leave(element);
+    });
   }
 
   private tell(message: object): void {
@@ -117,6 +125,8 @@ export class Glimpse implements AfterViewInit {
     } else if (event.data.kind === 'scrolled') this.scrolled.emit(event.data.share ?? 0);
     else if ((event.data.kind === 'drawn' || event.data.kind === 'height') && this.upTo())
       this.height.set(Math.min(this.upTo()!, Math.max(40, (event.data.height ?? 400) * this.scale())));
-    if (event.data.kind === 'drawn') this.tell({ kind: 'share', share: this.share() });
+    if (event.data.kind !== 'drawn') return;
+    this.tell({ kind: 'share', share: this.share() });
+    this.turns.done();
   }
 }
