@@ -922,7 +922,7 @@ export const subjects: Record<string, Subject> = {
     },
   },
   bicycle: {
-    asked: /bicycle|bike|cycl|vélo|bici|fahrrad|rad\b|wheel/i,
+    asked: /bicycle|bike|cycl|vélo|bici|fahrrad|rad\b/i,
     settings: ['quay', 'street'],
     group: 'goods',
     large: true,

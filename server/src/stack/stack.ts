@@ -371,7 +371,11 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       trust: [join(data, 'standins/root.pem')],
       roundCron: '0 7 * * *',
     };
-    await node('porch', 'server/dist/run/main.mjs', config, { FIRST_DESIGNER: JSON.stringify(DEMO_DESIGNER) });
+    await node('porch', 'server/dist/run/main.mjs', config, {
+      FIRST_DESIGNER: JSON.stringify(DEMO_DESIGNER),
+      // Threads that work on pictures share their memory: apart, each would keep what it once needed (mallopt(3)).
+      MALLOC_ARENA_MAX: '2',
+    });
     await allUp;
     return { url, facts, config, programs, stop };
   } catch (error) {

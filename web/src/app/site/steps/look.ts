@@ -133,7 +133,7 @@ type View = (typeof VIEWS)[number][0];
                     (scrolled)="share.set($event)"
                   />
                   <div class="rail" aria-hidden="true" title="Move over it to look through" (mousemove)="along($event)">
-                    <span [style.top.%]="share() * 100"></span>
+                    <span [style.top]="'calc(' + share() * 100 + '% - ' + share() * 24 + 'px)'"></span>
                   </div>
                 </figure>
               }
