@@ -3,6 +3,7 @@ import { BlockList, isIP } from 'node:net';
 import { Problem } from '@tin-porch/core';
 import type { Reference } from '@tin-porch/core';
 import { visit, type Visit } from '../care/visitor.js';
+import { temporaryAddress } from '../deploy/deploy.js';
 import type { Servers } from '../servers/servers.js';
 
 /** Addresses that are not of the public internet (RFC 6890): nothing is fetched from them on somebody’s word. */
@@ -24,6 +25,7 @@ for (const [net, bits] of [
   ['::', 128],
   ['::1', 128],
   ['::ffff:0:0', 96],
+  ['64:ff9b::', 96],
   ['fc00::', 7],
   ['fe80::', 10],
   ['ff00::', 8],
@@ -46,7 +48,7 @@ export class References {
     const server = (await this.servers.all()).find(
       (s) => host.endsWith(`.${s.temporaryBase}`) && Number(url.port || 80) === s.temporaryPort,
     );
-    if (server) return '127.0.0.1';
+    if (server) return temporaryAddress(server);
     let found: { address: string; family: number }[];
     try {
       found = isIP(host) ? [{ address: host, family: isIP(host) }] : await lookup(host, { all: true });

@@ -17,6 +17,7 @@ import {
   textAt,
   unusedMedia,
   withoutWords,
+  type FileMedium,
   type Medium,
   type PicturePlace,
   type Recipe,
@@ -164,6 +165,11 @@ const UNUSED = '/unused';
           }
           @if (m.kind === 'file' && m.source) {
             <button class="plain small" type="button" (click)="work.begin(m)">Work it over</button>
+            @if (otherTint(m)) {
+              <button class="plain small" type="button" [disabled]="work.busy()" (click)="work.tintAnew(m)">
+                {{ work.busy() ? 'Making its sizes' : 'In the colours of now' }}
+              </button>
+            }
           }
           @if (!uses(m).length) {
             <button class="plain small" type="button" (click)="remove(m)">Take it out</button>
@@ -345,6 +351,11 @@ export class PicturesPanel {
   }
   protected recipe(m: Medium & { kind: 'made' }, part: keyof Recipe, value: string): void {
     this.store.change({ op: 'putMedium', medium: { ...m, recipe: { ...m.recipe, [part]: value } } });
+  }
+  /** True where a picture is in two colours of a look that is another by now. */
+  protected otherTint(m: FileMedium): boolean {
+    const { deep, wash } = this.document().look.day;
+    return !!m.retouch?.tint && (m.retouch.tint[0] !== deep || m.retouch.tint[1] !== wash);
   }
   /** The next few drawings of a recipe. */
   protected variations(m: Medium & { kind: 'made' }): (Medium & { kind: 'made' })[] {

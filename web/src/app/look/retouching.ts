@@ -108,6 +108,20 @@ export class Retouching {
       this.trouble.set(asRefusal(error).message);
     }
   }
+  /** Puts a picture that is in two colours of the look into those the look has now. */
+  async tintAnew(medium: FileMedium): Promise<void> {
+    const { deep, wash } = this.store.document()!.look.day;
+    if (!medium.source || !medium.retouch || this.busy()) return;
+    this.busy.set(true);
+    try {
+      const retouch: Retouch = { ...medium.retouch, tint: [deep, wash] };
+      const printed = await this.api.print(this.site, medium.source.hash, retouch);
+      this.store.change({ op: 'putMedium', medium: { ...medium, ...printed, retouch } });
+    } catch (error) {
+      this.store.said.set({ words: asRefusal(error).message, bad: true });
+    }
+    this.busy.set(false);
+  }
   leave(): void {
     this.medium.set(null);
     this.place.set(null);

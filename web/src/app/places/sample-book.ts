@@ -132,6 +132,7 @@ const SAMPLES: Sample[] = Object.entries(shapes)
                   [shape]="s.name"
                   [wide]="wide()"
                   [only]="only()"
+                  [waits]="true"
                   [upTo]="wide() < 500 ? 620 : 460"
                   [title]="s.title + ', ' + s.character"
                 />

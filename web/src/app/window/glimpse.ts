@@ -47,6 +47,8 @@ export class Glimpse implements AfterViewInit {
   readonly wide = input(1280);
   /** As high as what is drawn, up to so many px; the height of its place where left out. */
   readonly upTo = input<number | undefined>(undefined);
+  /** One of many that are scrolled through: it is drawn when it is its turn. */
+  readonly waits = input(false);
   /** How far down it is, 0 to 1, and who moved it. */
   readonly share = input(0);
   readonly scrolled = output<number>();
@@ -98,10 +100,12 @@ export class Glimpse implements AfterViewInit {
     const sight = new IntersectionObserver(
       ([entry]) => {
         if (!entry?.isIntersecting) return this.turns.leave(element);
-        this.turns.wait(element, () => {
+        const begin = () => {
           this.seen.set(true);
           sight.disconnect();
-        });
+        };
+        if (this.waits()) this.turns.wait(element, begin);
+        else begin();
       },
       { rootMargin: '1200px' },
     );
