@@ -20,11 +20,12 @@ const disc = () =>
       '<svg xmlns="http://www.w3.org/2000/svg" width="600" height="400"><rect width="600" height="400" fill="#f3f1ec"/><circle cx="300" cy="200" r="120" fill="#2a5f8f"/><circle cx="300" cy="200" r="40" fill="#f3f1ec"/></svg>',
     ),
   );
-const pixel = async (bytes: Buffer, x: number, y: number) => {
+/** Reads a picture once, for any of its pixels. */
+const pixelsOf = async (bytes: Buffer) => {
   const { data, info } = await sharp(bytes).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
-  const k = (y * info.width + x) * 4;
-  return [...data.subarray(k, k + 4)];
+  return (x: number, y: number) => [...data.subarray((y * info.width + x) * 4, (y * info.width + x) * 4 + 4)];
 };
+const pixel = async (bytes: Buffer, x: number, y: number) => (await pixelsOf(bytes))(x, y);
 /** A PNG that says it is as large as asked and holds one deflated stretch of zeros. */
 function bomb(width: number, height: number): Buffer {
   const chunk = (type: string, data: Buffer) => {
@@ -53,6 +54,14 @@ function bomb(width: number, height: number): Buffer {
 }
 
 describe('the darkroom', () => {
+  // Encoding takes as long as the machine takes.
+  beforeAll(() => {
+    jasmine.DEFAULT_TIMEOUT_INTERVAL = 30_000;
+  });
+  afterAll(() => {
+    jasmine.DEFAULT_TIMEOUT_INTERVAL = 5000;
+  });
+
   it('turns a picture upright as its EXIF says and leaves everything a camera wrote behind', async () => {
     const bytes = await scene(400, 240)
       .jpeg()
@@ -112,8 +121,8 @@ describe('the darkroom', () => {
     const lined: Retouch = { ...AS_IT_IS, cutOut: 0.3, outline: 0.04, outlineColour: '#ffcc00', shadow: 0.8 };
     const set = await sightOf(source.bytes, lined, 1000);
     const size = await sharp(set).metadata();
-    const column: number[][] = [];
-    for (let y = 0; y < size.height; y++) column.push(await pixel(set, size.width >> 1, y));
+    const at = await pixelsOf(set);
+    const column = Array.from({ length: size.height }, (_, y) => at(size.width >> 1, y));
     expect(column.some(([r, g, b, a]) => r! > 230 && g! > 180 && b! < 60 && a === 255)).toBeTrue();
     expect(column.slice(-30).some(([r, , , a]) => r! < 40 && a! > 20 && a! < 200)).toBeTrue();
     const { files } = await print(source.bytes, lined);
