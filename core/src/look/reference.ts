@@ -7,9 +7,8 @@ import type { TypeClass } from './type.js';
 export interface Reference {
   /** Its colours that are colours, strongest first, sRGB hex. */
   colours: string[];
-  /** What most of it stands on, and what is written on that; null where the page does not say. */
+  /** What most of it stands on; null where the page does not say. */
   ground: string | null;
-  text: string | null;
   heading: { kind: TypeClass | null; weight: number | null; capitals: boolean };
   reading: { kind: TypeClass | null; size: number | null };
   /** Corner radius, px; null where none is named. */
@@ -163,13 +162,11 @@ export function readReference(parts: PageParts, sheets: readonly string[]): Refe
 
   const weights = new Map<string, number>();
   let ground: string | null = null;
-  let text: string | null = null;
   const corners: number[] = [];
   const rooms: number[] = [];
   const result: Reference = {
     colours: [],
     ground: null,
-    text: null,
     heading: { kind: null, weight: null, capitals: false },
     reading: { kind: null, size: null },
     corner: null,
@@ -190,10 +187,7 @@ export function readReference(parts: PageParts, sheets: readonly string[]): Refe
     if (/^(?:background|background-color|color|border|border-color|fill)$/.test(property))
       for (const colour of coloursIn(value).slice(0, 2)) {
         weights.set(colour, (weights.get(colour) ?? 0) + strength);
-        if (of(selector, BODY)) {
-          if (property.startsWith('background')) ground = colour;
-          if (property === 'color') text = colour;
-        }
+        if (of(selector, BODY) && property.startsWith('background')) ground = colour;
       }
     if (property === 'font-family' || property === 'font') {
       const list = property === 'font' ? (/(?:\d[\w.%]*(?:\s*\/\s*[\w.%]+)?)\s+(.+)$/.exec(value)?.[1] ?? '') : value;
@@ -219,7 +213,6 @@ export function readReference(parts: PageParts, sheets: readonly string[]): Refe
   }
   const partsOf = (hex: string) => oklch(hex)!;
   result.ground = ground;
-  result.text = text;
   result.corner = middle(corners);
   result.room = middle(rooms);
   result.colours = [...weights]

@@ -4,7 +4,7 @@ import { newDocument } from '../generate/site.js';
 import { FINISHES, FORMATS } from '../model/site.js';
 import { drawMedium, drawRecipe, recipeFrom, SIZES, subjectsIn } from './draw.js';
 import { drawMark, symbolsFor } from './mark.js';
-import { safeSvg } from './safe-svg.js';
+import { safeSvg, sizeOfSvg } from './safe-svg.js';
 import { subjects } from './subjects.js';
 
 const { look } = newDocument('x', demoFacts);
@@ -89,6 +89,9 @@ describe('an SVG somebody brings', () => {
     expect(safe.svg).not.toMatch(/script|onload|foreign|iframe|javascript|e\.example|image|animate|style/);
     expect(safe.dropped).toEqual(jasmine.arrayContaining(['<script>', 'onload', '<image>']));
     expect(safeSvg(safe.svg)).toEqual({ svg: safe.svg, dropped: [] });
+    // One that says only how large it is gets a box, so that it can be shown smaller.
+    const sized = safeSvg('<svg width="300px" height="120"><path d="M0 0h4"/></svg>');
+    expect('svg' in sized && sizeOfSvg(sized.svg)).toEqual({ width: 300, height: 120 });
   });
 
   it('is refused with a reason where it floods, draws nothing or is none', () => {

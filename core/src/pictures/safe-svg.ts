@@ -41,7 +41,12 @@ export function safeSvg(text: string): SafeSvg {
         inside++;
         if (/^(?:path|rect|circle|ellipse|line|polyline|polygon|text|use)$/.test(name)) drawn++;
         out += `<${name}`;
-        if (name === 'svg' && inside === 1) attributes['xmlns'] = 'http://www.w3.org/2000/svg';
+        if (name === 'svg' && inside === 1) {
+          attributes['xmlns'] = 'http://www.w3.org/2000/svg';
+          const [w, h] = [attributes['width'], attributes['height']].map((v) => /^([\d.]+)(?:px)?$/.exec(v ?? '')?.[1]);
+          // Without a box of its own it would be cut where it is shown smaller.
+          if (!attributes['viewBox'] && w && h) attributes['viewBox'] = `0 0 ${w} ${h}`;
+        }
         for (const [key, value] of Object.entries(attributes)) {
           const local = !/href$/.test(key) || /^#[\w-]+$/.test(value);
           const quiet = !/url\(\s*['"]?(?!#)|javascript:|expression\(|data:/i.test(value);

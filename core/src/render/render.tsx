@@ -356,12 +356,14 @@ function drawPage(
         <meta property="og:site_name" content={document.facts.name} />
         <meta property="og:locale" content={languages[document.language].locale} />
         {!options.window && indexed && (
-          <meta property="og:image" content={`${options.origin}${shareOf(document, page, files).path}`} />
+          <>
+            <meta property="og:image" content={`${options.origin}${shareOf(document, page, files).path}`} />
+            <meta property="og:image:width" content={String(SHARE_SIZE.width)} />
+            <meta property="og:image:height" content={String(SHARE_SIZE.height)} />
+            <meta property="og:image:alt" content={title} />
+            <meta name="twitter:card" content="summary_large_image" />
+          </>
         )}
-        <meta property="og:image:width" content={String(SHARE_SIZE.width)} />
-        <meta property="og:image:height" content={String(SHARE_SIZE.height)} />
-        <meta property="og:image:alt" content={title} />
-        <meta name="twitter:card" content="summary_large_image" />
         <meta name="theme-color" content={document.look.day.ground} />
         <link rel="icon" href="/favicon.svg" type="image/svg+xml" />
         <link rel="apple-touch-icon" href="/icon-180.png" />

@@ -46,12 +46,12 @@ const drawing = new Thread(
 );
 
 /** What takes long to draw: made in a thread, then kept, since most changes of a site leave it as it is. */
-function drawnOnce(request: PictureRequest, key: string): Promise<Buffer> {
+function drawnOnce(key: string, request: () => Promise<PictureRequest>): Promise<Buffer> {
   let bytes = drawn.get(key);
   drawn.delete(key);
   if (!bytes) {
-    bytes = drawing
-      .ask(request)
+    bytes = request()
+      .then((asked) => drawing.ask(asked))
       .then((made) => (typeof made === 'string' ? Buffer.from(made) : Buffer.from(made as Uint8Array)));
     bytes.catch(() => drawn.delete(key));
   }
@@ -63,10 +63,14 @@ function drawnOnce(request: PictureRequest, key: string): Promise<Buffer> {
 async function bytesOf(file: RenderedFile, blobs: BlobReader): Promise<Buffer> {
   if ('raster' in file) {
     const { raster } = file;
-    const picture = raster.file ? await blobs(raster.file.hash) : null;
-    return drawnOnce({ kind: 'raster', raster, file: picture }, JSON.stringify(raster));
+    return drawnOnce(JSON.stringify(raster), async () => ({
+      kind: 'raster',
+      raster,
+      file: raster.file ? await blobs(raster.file.hash) : null,
+    }));
   }
-  if ('text' in file && file.outlined) return drawnOnce({ kind: 'outline', svg: file.text }, file.text);
+  if ('text' in file && file.outlined)
+    return drawnOnce(file.text, () => Promise.resolve({ kind: 'outline', svg: file.text }));
   if ('blob' in file) return blobs(file.blob);
   if ('asset' in file) return file.cut ? cutFont(file.asset, file.cut) : readAsset(file.asset);
   return Buffer.from(file.text, 'utf8');

@@ -51,7 +51,9 @@ export class Library {
     const picture = await this.known(id);
     const { bytes, type } = await this.client.file(picture, 'file');
     const title = picture.title.slice(0, 120);
-    const { credit } = picture;
+    // Whatever else a library says of its credits has no place in a document.
+    const { by, licence, address } = picture.credit;
+    const credit = { by, licence, address };
     if (type === 'image/svg+xml') {
       const { svg, dropped } = safe(bytes);
       const medium: Medium = {

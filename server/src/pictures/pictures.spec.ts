@@ -130,7 +130,7 @@ describe('pictures of a site', () => {
       inks: { sky: '#aabbcc' },
       file: `${url}/v1/files/a.svg`,
       preview: `${url}/v1/files/a.svg`,
-      credit: { by: 'Lanternfold', licence: 'CC BY 4.0', address: `${url}/v1/pictures/a-1` },
+      credit: { by: 'Lanternfold', licence: 'CC BY 4.0', address: `${url}/v1/pictures/a-1`, more: 'not ours' },
     });
     let url = '';
     const json =
