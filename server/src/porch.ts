@@ -5,6 +5,8 @@ import { Rounds } from './care/rounds.js';
 import { Certificates, trustedRoots } from './certificates/certificates.js';
 import { migrate, openDatabase } from './db/database.js';
 import { deploySteps } from './deploy/deploy.js';
+import { rollbackSteps } from './deploy/rollback.js';
+import { Serving } from './deploy/serving.js';
 import { Registrar } from './domains/registrar.js';
 import { Events } from './events/events.js';
 import { Accounts } from './http/accounts.js';
@@ -66,6 +68,7 @@ export async function startPorch(
   };
 
   jobs.handle('deploy', (work) => deploySteps(work, sites, servers, pictures));
+  jobs.handle('rollback', (work) => rollbackSteps(work, sites, servers));
   jobs.handle('certificate', (work) => certificates.steps(work));
   jobs.handle('publish', (work) => publishSteps(work, parts));
   jobs.handle('round', (work) => rounds.steps(work));
@@ -77,6 +80,8 @@ export async function startPorch(
   await events.listen();
   await jobs.start();
   inbox.start();
+  const serving = new Serving(sites, servers);
+  serving.start();
 
   const server = createServer({ maxHeaderSize: 16_384 }, porchApp(parts, log));
   server.headersTimeout = 15_000;
@@ -86,6 +91,7 @@ export async function startPorch(
     accounts,
     async close() {
       inbox.stop();
+      serving.stop();
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
       await jobs.stop();

@@ -67,9 +67,9 @@ const no = (words: string): PlanAnswer => ({ operation: null, words });
 
 /**
  * Reads a change of the plan said in plain words: a page or a section added, taken out, moved, put under another page or
- * renamed.
+ * renamed. With `keepAddresses` a renamed page stays at its address: visitors may know it.
  */
-export function askPlan(document: SiteDocument, sentence: string): PlanAnswer {
+export function askPlan(document: SiteDocument, sentence: string, keepAddresses = false): PlanAnswer {
   if (!document.pages.length) return null;
   const said = sentence
     .trim()
@@ -83,7 +83,7 @@ export function askPlan(document: SiteDocument, sentence: string): PlanAnswer {
     const page = direct && pageCalled(document, direct[1]!);
     if (page)
       return {
-        operation: renamePage(document, page.id, direct![2]!.trim(), false),
+        operation: renamePage(document, page.id, direct![2]!.trim(), keepAddresses),
         words: `${page.label} is called ${direct![2]!.trim()} now.`,
       };
   }
@@ -194,9 +194,14 @@ export function askPlan(document: SiteDocument, sentence: string): PlanAnswer {
                   : document.pages.length - 1;
       if ((where === 'before' || where === 'after') && !other)
         return no(`There is no page called ${tidy(move[3] ?? '')}.`);
+      const place = Math.max(1, Math.min(document.pages.length - 1, to));
+      if (place === at)
+        return no(
+          `${page.label} stands ${at === 1 ? 'first after the home page' : 'there'} already. To move a section, say on which page: move services on home up.`,
+        );
       return {
-        operation: { op: 'movePage', page: page.id, to: Math.max(1, Math.min(document.pages.length - 1, to)) },
-        words: `${page.label} is moved.`,
+        operation: { op: 'movePage', page: page.id, to: place },
+        words: `${page.label} is moved${where === 'before' || where === 'after' ? ` ${where} ${other!.label}` : ''}.`,
       };
     }
     const on = / (?:on|of) (.+)$/i.exec(move[1]!);

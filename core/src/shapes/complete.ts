@@ -23,6 +23,9 @@ function fill(schema: TSchema, value: unknown): unknown {
   return value ?? '';
 }
 
+/** An empty value of a field of a shape: texts said by nobody, places without a picture, lists without items. */
+export const emptyOf = (schema: object): unknown => fill(schema as TSchema, undefined);
+
 /** The content of a kind of section with everything in its place: what was left out is empty, what is not of the kind is gone. */
 export const complete = (kind: string, content: unknown): Section['content'] =>
   kinds[kind] ? (fill(kinds[kind].content, content) as Section['content']) : (content as Section['content']);

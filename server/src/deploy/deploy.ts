@@ -81,6 +81,7 @@ export async function deploySteps(work: Work, sites: Sites, servers: Servers, pi
     };
   });
   await work.step('Register the release', async () => {
+    const live = site.liveRelease ? await sites.release(site.id, site.liveRelease) : undefined;
     await server.client.putRelease(site.id, drawn.id, drawn.manifest, drawn.json);
     await sites.keepRelease({
       id: drawn.id,
@@ -88,6 +89,7 @@ export async function deploySteps(work: Work, sites: Sites, servers: Servers, pi
       head: site.head,
       manifest: drawn.manifest,
       sent: sent.count,
+      what: live ? await sites.changesBetween(site.id, live.head, site.head) : ['The first release'],
     });
     return drawn.id;
   });

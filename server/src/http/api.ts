@@ -37,7 +37,7 @@ import type { Pictures } from '../pictures/pictures.js';
 import { picturesApi } from '../pictures/pictures-api.js';
 import type { References } from '../reference/reference.js';
 import type { Servers } from '../servers/servers.js';
-import type { SiteRow, Sites } from '../sites/sites.js';
+import type { Sending, SiteRow, Sites } from '../sites/sites.js';
 import type { By, Writing } from '../writing/writing.js';
 import type { Accounts, Designer } from './accounts.js';
 
@@ -64,11 +64,30 @@ const ajv = new Ajv({ strictRequired: false, keywords: ['long'] });
 const text = (maxLength: number) => ({ type: 'string', maxLength });
 const object = (properties: Record<string, unknown>, required = Object.keys(properties)) =>
   ajv.compile({ type: 'object', additionalProperties: false, required, properties });
+const SENDING = {
+  id: { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' },
+  tab: text(64),
+  base: { type: 'integer', minimum: 0 },
+};
 const checks = {
   signIn: object({ mail: text(254), password: text(200) }),
   brief: object({ text: text(200_000) }),
   facts: object({ ...Facts.properties }, ['name']),
-  operation: object({ operation: { type: 'object' } }),
+  operation: object({ operation: { type: 'object' }, ...SENDING }, ['operation']),
+  left: object({
+    changes: {
+      type: 'array',
+      minItems: 1,
+      maxItems: 500,
+      items: {
+        type: 'object',
+        additionalProperties: false,
+        required: ['operation'],
+        properties: { operation: { type: 'object' }, ...SENDING },
+      },
+    },
+  }),
+  step: object({ of: { type: 'integer', minimum: 1 } }, []),
   nothing: object({}),
   server: object({ server: text(64) }),
   domain: object({ domain: text(300) }),
@@ -347,8 +366,16 @@ export function api(parts: Parts): Router {
 
   router.post('/sites/:id/operations', async (req, res) => {
     const site = await own(req, res);
-    const { operation } = body<{ operation: unknown }>(req, checks.operation);
-    res.json({ head: await sites.change(site.id, operation, me(res)) });
+    const { operation, ...sending } = body<{ operation: unknown } & Sending>(req, checks.operation);
+    res.json({ head: await sites.change(site.id, operation, me(res), sending) });
+  });
+  /** What a page that went away had not sent yet, in order. Stops at the first change that is refused. */
+  router.post('/sites/:id/operations/left', async (req, res) => {
+    const site = await own(req, res);
+    const { changes } = body<{ changes: ({ operation: unknown } & Sending)[] }>(req, checks.left);
+    let head = site.head;
+    for (const { operation, ...sending } of changes) head = await sites.change(site.id, operation, me(res), sending);
+    res.json({ head });
   });
   /** Who can write: the writer of the house always, an outside service where one is set up. */
   router.get('/writing', (_req, res) => void res.json({ service: writing.service && { name: writing.service.name } }));
@@ -375,9 +402,9 @@ export function api(parts: Parts): Router {
   });
   for (const kind of ['undo', 'redo'] as const)
     router.post(`/sites/:id/${kind}`, async (req, res) => {
-      body(req, checks.nothing);
+      const { of } = body<{ of?: number }>(req, checks.step);
       const site = await own(req, res);
-      const head = await sites.step(site.id, kind, me(res));
+      const head = await sites.step(site.id, kind, me(res), of);
       res.json({ head });
     });
 
@@ -447,13 +474,8 @@ export function api(parts: Parts): Router {
   router.post('/sites/:id/rollback', async (req, res) => {
     const site = await own(req, res);
     const { release } = body<{ release: string }>(req, checks.release);
-    const server = site.server ? await servers.get(site.server) : undefined;
-    if (!server || !(await sites.release(site.id, release))) throw new Problem(404, 'There is no such release');
-    const before = site.liveRelease;
-    await server.client.switchTo(site.id, release);
-    await sites.markLive(site.id, release);
-    await tell(sites.db, { kind: 'care', site: site.id });
-    res.json({ release, before });
+    if (!site.server || !(await sites.release(site.id, release))) throw new Problem(404, 'There is no such release');
+    res.status(202).json({ job: await jobs.begin(site.id, 'rollback', { release }) });
   });
 
   router.put('/sites/:id/domain', async (req, res) => {

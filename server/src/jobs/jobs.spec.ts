@@ -59,6 +59,21 @@ describe('jobs', () => {
     expect((await jobs.begin(site, 'deploy')).id).not.toBe(first.id);
   });
 
+  it('that change what is served do not run beside each other', async () => {
+    let letGo = () => {};
+    work = () => new Promise((done) => (letGo = done));
+    const deploy = await jobs.begin(site, 'deploy');
+    await expectAsync(jobs.begin(site, 'rollback', { release: 'r-1' })).toBeRejectedWithError(JobRefused);
+    await until(deploy.id, (j) => j.state === 'running');
+    letGo();
+    await until(deploy.id, (j) => j.state === 'done');
+    work = async () => {};
+    const back = await jobs.begin(site, 'rollback', { release: 'r-1' });
+    expect((await jobs.begin(site, 'rollback', { release: 'r-1' })).id).toBe(back.id);
+    await expectAsync(jobs.begin(site, 'rollback', { release: 'r-2' })).toBeRejectedWithError(JobRefused);
+    await jobs.cancel(back.id);
+  });
+
   it('wait with a reason for what passes by itself, and are tried at once when somebody asks', async () => {
     let open = false;
     work = ({ step }) =>

@@ -3,7 +3,9 @@ import type pg from 'pg';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
 
-export type JobKind = 'deploy' | 'certificate' | 'publish' | 'round';
+export type JobKind = 'deploy' | 'certificate' | 'publish' | 'rollback' | 'round';
+/** Those that change what is served: one of them at a time for a site. */
+const SWITCHING: readonly JobKind[] = ['deploy', 'publish', 'rollback'];
 
 export interface JobStep {
   name: string;
@@ -118,9 +120,22 @@ export class Jobs {
     for (const { id } of rows) await this.boss.send(QUEUE, { id });
   }
 
-  /** Starts a job, or gives the one of the same kind that is already open for the site. */
+  /**
+   * Starts a job, or gives the one of the same kind that is already open for the site.
+   * @throws JobRefused where another job is changing what is served
+   */
   async begin(site: string, kind: JobKind, input: Record<string, unknown> = {}): Promise<Job> {
     return transaction(this.db, async (client) => {
+      if (SWITCHING.includes(kind)) {
+        await client.query('select pg_advisory_xact_lock(7242, hashtext($1))', [site]);
+        const { rowCount } = await client.query(
+          `select 1 from job where site = $1 and state in ('waiting', 'running', 'retrying')
+           and kind = any($2) and (kind <> $3 or input <> $4)`,
+          [site, SWITCHING, kind, input],
+        );
+        if (rowCount)
+          throw new JobRefused('Another release is being put in place. Wait until that has ended, or stop it.');
+      }
       const made = await client.query<Job>(
         `insert into job (site, kind, input) values ($1, $2, $3) on conflict (site, kind) where state in ('waiting', 'running', 'retrying') do nothing returning ${COLUMNS}`,
         [site, kind, input],

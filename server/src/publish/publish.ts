@@ -4,6 +4,7 @@ import type { Certificates } from '../certificates/certificates.js';
 import { deploySteps, originOf, siteAndServer, tellHost } from '../deploy/deploy.js';
 import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
 import type { Pictures } from '../pictures/pictures.js';
+import { HostRefused } from '../servers/host-client.js';
 import type { Servers } from '../servers/servers.js';
 import type { Sites } from '../sites/sites.js';
 
@@ -25,7 +26,12 @@ export async function publishSteps(
     if (stops.length) throw new JobRefused(stops.map((s) => `${s.title}: ${s.detail}`).join(' '));
     return 'Nothing stands in the way';
   });
-  const live = site.liveRelease ? await sites.release(site.id, site.liveRelease) : undefined;
+  // Not what was meant to be served counts, but what is.
+  const served = await server.client.site(site.id).catch((error: unknown) => {
+    if (error instanceof HostRefused && error.status === 404) return null;
+    throw error;
+  });
+  const live = served?.pointer ? await sites.release(site.id, served.pointer.release) : undefined;
   if (!live || live.head < site.head || live.manifest.origin !== originOf(site, server))
     await deploySteps(work, sites, servers, pictures);
   if (site.domain && !(await certificates.good(site.domain, RENEW_DAYS))) await certificates.steps(work);

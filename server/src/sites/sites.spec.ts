@@ -1,5 +1,5 @@
 import type { Problem } from '@tin-porch/core';
-import { writeVersion, type Operation } from '@tin-porch/core';
+import { ownPage, writeVersion, type Operation } from '@tin-porch/core';
 import { Accounts } from '../http/accounts.js';
 import { realDatabase } from '../testing/real-database.js';
 import { Sites } from './sites.js';
@@ -72,6 +72,59 @@ describe('sites and their history', () => {
       id,
     ]);
     expect(rows.map((r) => r.seq)).toEqual(Array.from({ length: 12 }, (_, n) => n + 1));
+  });
+
+  it('takes a change once, however often it is sent', async () => {
+    const sending = { id: '0a1b2c3d-0000-4000-8000-000000000001', tab: 'one', base: 0 };
+    const heads = await Promise.all([1, 2, 3].map(() => sites.change(id, phone('1'), ines, sending)));
+    expect(heads).toEqual([1, 1, 1]);
+    expect((await sites.get(id))!.head).toBe(1);
+  });
+
+  it('does not let one tab overwrite unseen what another wrote into the same field', async () => {
+    await sites.change(id, phone('from here'), ines, { tab: 'one', base: 0 });
+    const other = await refusal(sites.change(id, phone('from there'), ines, { tab: 'two', base: 0 }));
+    expect(other?.status).toBe(409);
+    expect(other?.detail).toContain('“from here”');
+    // Another field, the same tab again, and one that has seen it are none of that.
+    await sites.change(id, { op: 'setFact', field: 'place', value: 'Strand' }, ines, { tab: 'two', base: 0 });
+    await sites.change(id, phone('and on'), ines, { tab: 'one', base: 0 });
+    await sites.change(id, phone('from there'), ines, { tab: 'two', base: 3 });
+    expect(await phoneNow()).toBe('from there');
+  });
+
+  it('takes back the change that is named, or none', async () => {
+    for (const value of ['1', '2']) await sites.change(id, phone(value), ines);
+    expect((await refusal(sites.step(id, 'undo', ines, 1)))?.status).toBe(409);
+    await sites.step(id, 'undo', ines, 2);
+    expect(await phoneNow()).toBe('1');
+  });
+
+  it('calls what was taken back by the name of the change, not of its inverse', async () => {
+    await sites.change(id, writeVersion((await sites.get(id))!.document.facts, 1), ines);
+    await sites.change(id, ownPage((await sites.get(id))!.document, 'Rigging'), ines);
+    await sites.step(id, 'undo', ines);
+    const { lines } = await sites.history(id);
+    expect(lines[0]).toEqual(jasmine.objectContaining({ kind: 'undo', words: 'Added the page Rigging' }));
+  });
+
+  it('names what stands between two steps, newest first, without what was taken back', async () => {
+    await sites.change(id, phone('1'), ines);
+    await sites.change(id, { op: 'setFact', field: 'place', value: 'Strand' }, ines);
+    await sites.change(id, { op: 'setFact', field: 'address', value: 'x' }, ines);
+    await sites.step(id, 'undo', ines);
+    expect(await sites.changesBetween(id, 0, 4)).toEqual(['Changed the place', 'Changed the phone']);
+    expect(await sites.changesBetween(id, 1, 2)).toEqual(['Changed the place']);
+  });
+
+  it('takes over what a server really serves, unless it was changed here meanwhile', async () => {
+    const before = { id, liveRelease: null, open: false };
+    expect(await sites.takeOver(before, null, false)).toBeFalse();
+    expect(await sites.takeOver(before, 'r-1', true)).toBeTrue();
+    const now = (await sites.get(id))!;
+    expect([now.liveRelease, now.open, now.publishedAt !== null]).toEqual(['r-1', true, true]);
+    expect(await sites.takeOver(before, 'r-2', false)).toBeFalse();
+    expect((await sites.get(id))!.liveRelease).toBe('r-1');
   });
 
   it('refuses what is no operation, names what is not there, or would not fit, and changes nothing', async () => {

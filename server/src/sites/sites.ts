@@ -4,6 +4,7 @@ import {
   chipOf,
   describe,
   emptyFacts,
+  fieldsOf,
   historyState,
   migrate,
   newDocument,
@@ -11,6 +12,7 @@ import {
   OperationError,
   pathOf,
   Problem,
+  typedWords,
   type Chip,
   type Facts,
   type FileMedium,
@@ -70,10 +72,12 @@ export interface ReleaseRow {
   sent: number;
   madeAt: Date;
   liveAt: Date | null;
+  /** What came with it that the one before did not have, in the words of the history. */
+  what: string[];
 }
 
 const SITE = `id, designer, document, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", published_at as "publishedAt"`;
-const RELEASE = `id, site, head, manifest, files, bytes::int as bytes, sent, made_at as "madeAt", live_at as "liveAt"`;
+const RELEASE = `id, site, head, manifest, files, bytes::int as bytes, sent, made_at as "madeAt", live_at as "liveAt", what`;
 
 const labelOf = (name: string) =>
   name
@@ -102,6 +106,13 @@ async function lackingPictures(client: pg.PoolClient, site: SiteRow, document: S
   );
   const kept = new Set([...before, ...rows.map((r) => r.hash)]);
   return brought.filter((m) => hashesOf(m).some((h) => !kept.has(h)));
+}
+
+/** How a change came: its own id, the tab it was made in, and the newest step that tab had seen when it was made. */
+export interface Sending {
+  id?: string;
+  tab?: string;
+  base?: number;
 }
 
 /** Where history was written by: a designer’s name. */
@@ -174,6 +185,7 @@ export class Sites {
     op: Operation,
     inverse: Operation,
     by: string,
+    { id, tab }: Sending = {},
   ): Promise<number> {
     const misfits = validateDocument(document);
     if (misfits.length)
@@ -192,8 +204,8 @@ export class Sites {
       );
     const seq = site.head + 1;
     await client.query(
-      'insert into operation (site, seq, kind, of, op, inverse, by) values ($1, $2, $3, $4, $5, $6, $7)',
-      [site.id, seq, kind, of, op, inverse, by],
+      'insert into operation (site, seq, kind, of, op, inverse, by, client, tab) values ($1, $2, $3, $4, $5, $6, $7, $8, $9)',
+      [site.id, seq, kind, of, op, inverse, by, id ?? null, tab ?? null],
     );
     await client.query('update site set document = $2, head = $3, changed_at = now() where id = $1', [
       site.id,
@@ -204,8 +216,11 @@ export class Sites {
     return seq;
   }
 
-  /** Applies an operation to a site and writes it to its log. @throws Problem 400, 409 or 422 */
-  async change(id: string, operation: unknown, author: Author): Promise<number> {
+  /**
+   * Applies an operation to a site and writes it to its log; one that was sent before is not applied again.
+   * @throws Problem 400, 409 (something else was written into the same field meanwhile, or what it names is gone) or 422
+   */
+  async change(id: string, operation: unknown, author: Author, sending: Sending = {}): Promise<number> {
     const misfits = validateOperation(operation);
     if (misfits.length)
       throw new Problem(
@@ -219,6 +234,14 @@ export class Sites {
       );
     return transaction(this.db, async (client) => {
       const site = await this.locked(client, id);
+      if (sending.id) {
+        const { rows } = await client.query<{ seq: number }>(
+          'select seq from operation where site = $1 and client = $2',
+          [id, sending.id],
+        );
+        if (rows[0]) return rows[0].seq;
+      }
+      await this.refuseOverwriting(client, site, operation as Operation, sending);
       const applied = applyOrRefuse(site.document, operation as Operation);
       return this.write(
         client,
@@ -229,17 +252,47 @@ export class Sites {
         operation as Operation,
         applied.inverse,
         author.name,
+        sending,
       );
     });
   }
 
-  /** Takes back the last change that stands, or puts back the last one taken back. @throws Problem 409 where there is none */
-  async step(id: string, kind: 'undo' | 'redo', author: Author): Promise<number> {
+  /** What another tab wrote into a field since this one last looked is not overwritten unseen. @throws Problem 409 */
+  private async refuseOverwriting(
+    client: pg.PoolClient,
+    site: SiteRow,
+    operation: Operation,
+    { base, tab }: Sending,
+  ): Promise<void> {
+    const fields = fieldsOf(operation);
+    if (base === undefined || base >= site.head || !fields.length) return;
+    const { rows } = await client.query<{ op: Operation; by: string }>(
+      'select op, by from operation where site = $1 and seq > $2 and tab is distinct from $3 order by seq desc',
+      [site.id, base, tab ?? null],
+    );
+    const other = rows.find((r) => fieldsOf(r.op).some((f) => fields.includes(f)));
+    if (!other) return;
+    const theirs = typedWords(other.op);
+    throw new Problem(
+      409,
+      'Somebody wrote there meanwhile',
+      `In another window ${other.by} wrote ${theirs ? `“${theirs.length > 160 ? `${theirs.slice(0, 158)}…` : theirs}”` : 'something else'} into the same field.`,
+      { overwritten: true },
+    );
+  }
+
+  /**
+   * Takes back the last change that stands, or puts back the last one taken back. With `only`, that change and no other.
+   * @throws Problem 409 where there is none, or another than `only`
+   */
+  async step(id: string, kind: 'undo' | 'redo', author: Author, only?: number): Promise<number> {
     return transaction(this.db, async (client) => {
       const site = await this.locked(client, id);
       const of = historyState(await this.log(client, id))[kind];
       if (of === null)
         throw new Problem(409, kind === 'undo' ? 'There is nothing to undo' : 'There is nothing to redo');
+      if (only !== undefined && only !== of)
+        throw new Problem(409, 'Something was changed since', 'Take that back first, from the newest on.');
       const { rows } = await client.query<{ op: Operation; inverse: Operation }>(
         'select op, inverse from operation where site = $1 and seq = $2',
         [id, of],
@@ -263,7 +316,10 @@ export class Sites {
     ]);
     const state = historyState(rows);
     const lines = await this.db.query<{ seq: number; kind: string; op: Operation; by: string; at: Date }>(
-      'select seq, kind, op, by, at from operation where site = $1 order by seq desc limit $2',
+      // What was taken back or put back goes by the name of the change itself, not by that of its inverse.
+      `select o.seq, o.kind, coalesce(d.op, o.op) as op, o.by, o.at
+       from operation o left join operation d on d.site = o.site and d.seq = o.of
+       where o.site = $1 order by o.seq desc limit $2`,
       [id, limit],
     );
     return {
@@ -311,10 +367,63 @@ export class Sites {
     return (await this.db.query<ReleaseRow>(`select ${RELEASE} from release where site = $1 and id = $2`, [site, id]))
       .rows[0];
   }
-  async keepRelease(r: { id: string; site: string; head: number; manifest: Manifest; sent: number }): Promise<void> {
+  /** The changes that stand between two steps of a site, newest first, each named once; the second included. */
+  async changesBetween(id: string, after: number, until: number): Promise<string[]> {
+    const { rows } = await this.db.query<{ op: Operation }>(
+      `select o.op from operation o
+       where o.site = $1 and o.seq > $2 and o.seq <= $3 and o.kind = 'do'
+         and (select count(*) filter (where u.kind = 'undo') - count(*) filter (where u.kind = 'redo')
+              from operation u where u.site = o.site and u.of = o.seq and u.seq <= $3) = 0
+       order by o.seq desc limit 100`,
+      [id, after, until],
+    );
+    return [...new Set(rows.map((r) => describe(r.op)))];
+  }
+
+  /** The sites that are placed on a server, as far as it can differ from what is known here. */
+  async placedOn(server: string): Promise<{ id: string; liveRelease: string | null; open: boolean }[]> {
+    const { rows } = await this.db.query<{ id: string; liveRelease: string | null; open: boolean }>(
+      'select id, live_release as "liveRelease", open from site where server = $1',
+      [server],
+    );
+    return rows;
+  }
+
+  /**
+   * Takes over which release a server serves of a site and whether it is open, unless either was changed here since
+   * `before` was read. True where something was another than known.
+   */
+  async takeOver(
+    before: { id: string; liveRelease: string | null; open: boolean },
+    release: string | null,
+    open: boolean,
+  ): Promise<boolean> {
+    if (before.liveRelease === release && before.open === open) return false;
+    const { rowCount } = await this.db.query(
+      `update site set live_release = $2, open = $3,
+         published_at = case when $3 then coalesce(published_at, now()) else published_at end
+       where id = $1 and live_release is not distinct from $4 and open = $5`,
+      [before.id, release, open, before.liveRelease, before.open],
+    );
+    if (rowCount && release)
+      await this.db.query('update release set live_at = coalesce(live_at, now()) where site = $1 and id = $2', [
+        before.id,
+        release,
+      ]);
+    return rowCount === 1;
+  }
+
+  async keepRelease(r: {
+    id: string;
+    site: string;
+    head: number;
+    manifest: Manifest;
+    sent: number;
+    what: string[];
+  }): Promise<void> {
     const entries = Object.values(r.manifest.files);
     await this.db.query(
-      `insert into release (id, site, head, manifest, files, bytes, sent) values ($1, $2, $3, $4, $5, $6, $7)
+      `insert into release (id, site, head, manifest, files, bytes, sent, what) values ($1, $2, $3, $4, $5, $6, $7, $8)
        on conflict (site, id) do update set sent = greatest(release.sent, excluded.sent), head = excluded.head`,
       [
         r.id,
@@ -324,6 +433,7 @@ export class Sites {
         entries.length,
         entries.reduce((s, e) => s + e.size, 0),
         r.sent,
+        r.what,
       ],
     );
   }
@@ -386,12 +496,7 @@ function applyOrRefuse(document: SiteDocument, operation: Operation) {
   try {
     return apply(document, operation);
   } catch (error) {
-    if (error instanceof OperationError)
-      throw new Problem(
-        409,
-        'The site has changed meanwhile',
-        `${error.message} What you wrote was not lost; it is still in its field.`,
-      );
+    if (error instanceof OperationError) throw new Problem(409, 'The site has changed meanwhile', error.message);
     throw error;
   }
 }

@@ -1,6 +1,12 @@
 import { provideHttpClient, withFetch } from '@angular/common/http';
-import { provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
-import { provideRouter, withComponentInputBinding, type Routes } from '@angular/router';
+import { inject, provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
+import {
+  provideRouter,
+  Router,
+  withComponentInputBinding,
+  withNavigationErrorHandler,
+  type Routes,
+} from '@angular/router';
 import { provideIcons } from '@ng-icons/core';
 import {
   lucideArrowDown,
@@ -18,6 +24,7 @@ import {
   lucideTrash2,
   lucideUndo2,
 } from '@ng-icons/lucide';
+import { PorchApi } from './api/porch-api';
 import { Frame } from './frame/frame';
 import { signedIn } from './session/session.guard';
 import { SignIn } from './session/sign-in';
@@ -93,7 +100,15 @@ export const appConfig: ApplicationConfig = {
   providers: [
     provideZonelessChangeDetection(),
     provideHttpClient(withFetch()),
-    provideRouter(routes, withComponentInputBinding()),
+    provideRouter(
+      routes,
+      withComponentInputBinding(),
+      // A place whose program did not come, or whose session could not be asked for: gone to once there is an answer.
+      withNavigationErrorHandler(({ url }) => {
+        const router = inject(Router);
+        inject(PorchApi).whenBack(() => void router.navigateByUrl(url));
+      }),
+    ),
     provideIcons(
       drawn({
         lucideArrowDown,

@@ -39,7 +39,7 @@ export interface JobStep {
 
 export interface Job {
   id: string;
-  kind: 'deploy' | 'certificate' | 'publish' | 'round';
+  kind: 'deploy' | 'certificate' | 'publish' | 'rollback' | 'round';
   state: 'waiting' | 'running' | 'retrying' | 'done' | 'failed' | 'cancelled';
   steps: JobStep[];
   error: string | null;
@@ -80,6 +80,8 @@ export interface Release {
   madeAt: string;
   liveAt: string | null;
   origin: string;
+  /** What came with it that the one before did not have. */
+  what: string[];
 }
 
 export interface SiteDetail {

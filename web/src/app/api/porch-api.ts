@@ -1,8 +1,23 @@
 import { HttpClient, HttpErrorResponse } from '@angular/common/http';
 import { inject, Injectable, signal } from '@angular/core';
-import type { Observable } from 'rxjs';
-import { catchError, throwError } from 'rxjs';
+import {
+  catchError,
+  defer,
+  exhaustMap,
+  filter,
+  of,
+  Subject,
+  switchMap,
+  take,
+  tap,
+  throwError,
+  timer,
+  type Observable,
+  type Subscription,
+} from 'rxjs';
 import type { ProblemDetails, Session } from './model';
+
+const ASK_AGAIN_MS = 2000;
 
 /** A no of the server, in words for the person. */
 export class Refusal extends Error {
@@ -39,22 +54,88 @@ function safeJson(text: string): unknown {
   }
 }
 
-/** Calls of the API. Every call that changes something carries the session’s token. */
+/**
+ * Calls of the API. Every call that changes something carries the session’s token. When the session has ended, calls
+ * that only ask wait until the person has signed in again; others say no, and what was to be sent is kept by who sends.
+ */
 @Injectable({ providedIn: 'root' })
 export class PorchApi {
   private readonly http = inject(HttpClient);
   readonly session = signal<Session | null>(null);
+  /** True from the moment the server no longer knows the session until the person has signed in again. */
+  readonly ended = signal(false);
+  /** True while the server does not answer. */
+  readonly away = signal(false);
+  /** Emits when somebody has signed in again after the session ended. */
+  readonly again = new Subject<void>();
 
   private call<T>(method: string, path: string, body?: unknown): Observable<T> {
-    const token = this.session()?.csrf;
-    return this.http
-      .request<T>(method, `/api${path}`, { body, headers: token ? { 'x-porch-token': token } : {} })
-      .pipe(catchError((error: unknown) => throwError(() => asRefusal(error))));
+    const attempt = defer(() => {
+      const token = this.session()?.csrf;
+      return this.http.request<T>(method, `/api${path}`, { body, headers: token ? { 'x-porch-token': token } : {} });
+    }).pipe(
+      tap(() => this.away.set(false)),
+      catchError((error: unknown) => {
+        const refusal = asRefusal(error);
+        this.away.set(refusal.status === 0 || refusal.status === 503);
+        if (this.away() && this.waitingForServer?.closed !== false) this.whenBack(() => undefined);
+        return throwError(() => refusal);
+      }),
+    );
+    if (path === '/session') return attempt;
+    return attempt.pipe(
+      catchError((refusal: Refusal) => {
+        // Another tab signed out and in again: the session is another one, and has another token.
+        if (refusal.status === 403 && /token of its session/.test(refusal.title))
+          return this.get<Session>('/session').pipe(
+            switchMap((session) => {
+              if (session.designer.mail !== this.session()?.designer.mail) return throwError(() => refusal);
+              this.session.set(session);
+              return attempt;
+            }),
+          );
+        if (refusal.status !== 401) return throwError(() => refusal);
+        this.ended.set(true);
+        if (method !== 'GET')
+          return throwError(
+            () => new Refusal(401, 'You are signed out', 'Sign in at the top of the page, then do it again.'),
+          );
+        return this.again.pipe(
+          take(1),
+          switchMap(() => attempt),
+        );
+      }),
+    );
   }
+  /** Asks every few seconds until the server answers, then does something, once. The newest wish is the one done. */
+  whenBack(then: () => void): void {
+    this.away.set(true);
+    this.waitingForServer?.unsubscribe();
+    this.waitingForServer = timer(ASK_AGAIN_MS, ASK_AGAIN_MS)
+      .pipe(
+        exhaustMap(() => this.get('/session').pipe(catchError((refusal: Refusal) => of(refusal)))),
+        filter((answer) => !(answer instanceof Refusal) || (answer.status > 0 && answer.status < 500)),
+        take(1),
+      )
+      .subscribe(() => {
+        this.away.set(false);
+        then();
+      });
+  }
+  private waitingForServer: Subscription | undefined;
+
   get = <T>(path: string) => this.call<T>('GET', path);
   post = <T>(path: string, body: unknown = {}) => this.call<T>('POST', path, body);
   put = <T>(path: string, body: unknown = {}) => this.call<T>('PUT', path, body);
   delete = <T>(path: string) => this.call<T>('DELETE', path);
+
+  /** Takes over the session somebody signed in to. */
+  signedIn(session: Session): void {
+    this.session.set(session);
+    if (!this.ended()) return;
+    this.ended.set(false);
+    this.again.next();
+  }
 
   /** Sends a last change while the page goes away, where an ordinary call would be cut off. */
   beacon(path: string, body: unknown): void {

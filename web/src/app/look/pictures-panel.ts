@@ -22,6 +22,7 @@ import {
   type PicturePlace,
   type Recipe,
 } from '@tin-porch/core';
+import { ChooseThen } from '../parts/choose-then';
 import { SiteStore } from '../site/site-store';
 import { BringPictures } from './bring-pictures';
 import { PictureImages } from './picture-image';
@@ -34,7 +35,7 @@ const UNUSED = '/unused';
 /** The pictures of a site: brought, found, made from words; put into their places and said in words. */
 @Component({
   selector: 'tp-pictures-panel',
-  imports: [FormsModule, BringPictures],
+  imports: [FormsModule, BringPictures, ChooseThen],
   template: `
     <tp-bring-pictures (brought)="arrived($event)" />
     <form class="field" (submit)="make($event)">
@@ -197,26 +198,20 @@ const UNUSED = '/unused';
             }
           </div>
         }
-        <div class="field">
-          <label for="put-at">Put it at</label>
-          <select id="put-at" (change)="put(m, $any($event.target).value); $any($event.target).value = ''">
-            <option value="">A place on the site</option>
-            @for (p of places(); track p.at.section + p.at.path; let n = $index) {
-              <option [value]="n">{{ p.page?.label }}, {{ p.label }}</option>
-            }
-          </select>
-        </div>
-        <div class="field">
-          <label for="instead">Instead of it, everywhere</label>
-          <select id="instead" (change)="instead(m, $any($event.target).value); $any($event.target).value = ''">
-            <option value="">Another picture of the site</option>
-            @for (o of document().media; track o.id) {
-              @if (o.id !== m.id) {
-                <option [value]="o.id">{{ o.title || o.id }}</option>
-              }
-            }
-          </select>
-        </div>
+        <tp-choose-then
+          label="A place for this picture"
+          placeholder="A place on the site …"
+          act="Put it there"
+          [options]="placeOptions()"
+          (chosen)="put(m, $event)"
+        />
+        <tp-choose-then
+          label="Another picture instead of it, everywhere"
+          placeholder="Another picture of the site …"
+          act="Put it instead"
+          [options]="otherOptions()"
+          (chosen)="instead(m, $event)"
+        />
       </div>
     }
     @if (here(); as list) {
@@ -275,6 +270,14 @@ export class PicturesPanel {
   protected readonly collection = signal(EVERY);
   protected readonly picture = computed(() => this.document().media.find((m) => m.id === this.chosen()));
   protected readonly places = computed(() => picturePlaces(this.document()));
+  protected readonly placeOptions = computed(() =>
+    this.places().map((p, n) => [String(n), [p.page?.label, p.label].filter(Boolean).join(', ')] as const),
+  );
+  protected readonly otherOptions = computed(() =>
+    this.document()
+      .media.filter((m) => m.id !== this.chosen())
+      .map((m) => [m.id, m.title || m.id] as const),
+  );
   /** The places of the page in the window: what stands there and what would fit. */
   protected readonly here = computed(() =>
     this.places()

@@ -1,7 +1,17 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
-import { AS_IT_IS, cropAbout, freeMediaId, type FileMedium, type PicturePlace, type Retouch } from '@tin-porch/core';
+import {
+  AS_IT_IS,
+  cropAbout,
+  freeMediaId,
+  picturePlaces,
+  type FileMedium,
+  type PicturePlace,
+  type Retouch,
+  type SiteDocument,
+} from '@tin-porch/core';
 import { PictureApi } from '../api/picture-api';
 import { asRefusal } from '../api/porch-api';
+import { Drafts } from '../session/drafts';
 import { SiteStore } from '../site/site-store';
 
 /** What is looked at while a picture is worked over: all of it, to cut it, or what comes out. */
@@ -33,7 +43,32 @@ export class Retouching {
   private asked = 0;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
+  private readonly draft = inject(Drafts).of(this.store.id(), 'retouch');
+
   constructor() {
+    // What is half done outlives the step, and a reload.
+    const kept = this.draft();
+    const opened = effect(() => {
+      const document = this.store.document();
+      if (!document) return;
+      opened.destroy();
+      if (kept && !untracked(this.medium)) this.resume(document, kept);
+    });
+    effect(() => {
+      const medium = this.medium();
+      this.draft.set(
+        medium && this.changed()
+          ? JSON.stringify({
+              id: medium.id,
+              place: this.place()?.at ?? null,
+              retouch: this.retouch(),
+              focus: this.focus(),
+            })
+          : untracked(this.store.document)
+            ? ''
+            : kept,
+      );
+    });
     effect(() => {
       const medium = this.medium();
       const retouch = this.retouch();
@@ -43,6 +78,21 @@ export class Retouching {
       clearTimeout(this.timer);
       this.timer = setTimeout(() => void this.see(medium.source!.hash, shown), untracked(this.sight) ? REST_MS : 0);
     });
+  }
+
+  private resume(document: SiteDocument, kept: string): void {
+    const { id, place, retouch, focus } = JSON.parse(kept) as {
+      id: string;
+      place: PicturePlace['at'] | null;
+      retouch: Retouch;
+      focus: [number, number];
+    };
+    const medium = document.media.find((m): m is FileMedium => m.kind === 'file' && m.id === id);
+    if (!medium) return;
+    const at = place && picturePlaces(document).find((p) => p.at.section === place.section && p.at.path === place.path);
+    this.begin(medium, at ?? null);
+    this.retouch.set(retouch);
+    this.focus.set(focus);
   }
 
   private get site(): string {

@@ -17,7 +17,7 @@ import { when } from './when';
       </p>
       <p class="mono quiet">{{ finding().evidence }}</p>
       <p class="quiet">{{ finding().fix }} First seen {{ since() }}.</p>
-      <a class="plain small" [routerLink]="['/sites', finding().site, finding().step]">Look at it</a>
+      <a class="plain small" [routerLink]="['/sites', finding().site, finding().step]">Mend it</a>
     </article>
   `,
 })

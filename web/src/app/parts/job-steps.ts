@@ -1,8 +1,14 @@
 import { Component, computed, input, output } from '@angular/core';
-import type { Job } from '../api/model';
+import type { Job, JobStep } from '../api/model';
 import { when } from './when';
 
-const NAMES = { deploy: 'Deploy', publish: 'Publish', certificate: 'Certificate', round: 'Round' };
+const NAMES = {
+  deploy: 'Deploy',
+  publish: 'Publish',
+  certificate: 'Certificate',
+  rollback: 'Another release',
+  round: 'Round',
+};
 const STATES = {
   waiting: 'about to start',
   running: 'running',
@@ -29,11 +35,11 @@ const STATES = {
     <ol class="steps" aria-live="polite">
       @for (step of job().steps; track $index) {
         <li>
-          <span class="dot {{ step.state }}"></span>
+          <span class="dot {{ stateOf(step) }}"></span>
           <b
-            >{{ step.name }}<span class="sr">: {{ step.state }}</span></b
+            >{{ step.name }}<span class="sr">: {{ said[stateOf(step)] }}</span></b
           >
-          <span class="mono quiet ms">{{ step.state === 'running' ? '…' : step.ms + ' ms' }}</span>
+          <span class="mono quiet ms">{{ times(step) }}</span>
           @if (step.detail) {
             <span class="detail">{{ step.detail }}</span>
           }
@@ -54,6 +60,12 @@ export class JobSteps {
   readonly job = input.required<Job>();
   readonly now = input(Date.now());
   readonly cancel = output<void>();
+  protected readonly said = { running: 'under way', done: 'done', failed: 'failed', broken: 'broken off' };
+  /** A step of work that has ended is not under way any more, whatever it said last. */
+  protected stateOf = (step: JobStep) =>
+    step.state === 'running' && ['done', 'failed', 'cancelled'].includes(this.job().state) ? 'broken' : step.state;
+  protected times = (step: JobStep) =>
+    ({ running: '…', broken: 'broken off', done: `${step.ms} ms`, failed: `${step.ms} ms` })[this.stateOf(step)];
   protected readonly name = computed(() => NAMES[this.job().kind]);
   protected readonly state = computed(() => STATES[this.job().state]);
   protected readonly next = computed(() => {

@@ -101,7 +101,7 @@ describe('the steps of a job', () => {
     fixture.componentInstance.cancel.subscribe(() => stopped++);
     expect([...element.querySelectorAll('li')].map((l) => bare(l))).toEqual([
       'Drawtherelease:done40ms12files',
-      'Sendwhattheserverlacks:running…',
+      'Sendwhattheserverlacks:underway…',
     ]);
     element.querySelector('button')!.click();
     expect(stopped).toBe(1);

@@ -1,6 +1,7 @@
 import { Component, inject, signal } from '@angular/core';
 import type { ServerInfo } from '../api/model';
 import { PorchApi } from '../api/porch-api';
+import { some } from './some';
 import { SiteStore } from '../site/site-store';
 
 /** Chooses the server a site will live on, by what each answers now. */
@@ -12,7 +13,8 @@ import { SiteStore } from '../site/site-store';
         <li class="sheet between">
           <span
             ><b>{{ s.name }}</b> <span class="mono quiet">{{ s.address }}</span><br /><span class="quiet">{{
-              s.error ?? s.sites.length + ' of your sites, ' + gigabytes(s.freeBytes!) + ' GB free'
+              s.error ??
+                some(s.sites.length, 'of your sites', 'of your sites') + ', ' + gigabytes(s.freeBytes!) + ' GB free'
             }}</span></span
           >
           <button class="plain" type="button" (click)="store.put('/server', { server: s.name })" [disabled]="s.error">
@@ -33,5 +35,6 @@ export class ServerChoice {
       .get<{ servers: ServerInfo[] }>('/servers')
       .subscribe({ next: ({ servers }) => this.servers.set(servers), error: () => undefined });
   }
+  protected readonly some = some;
   protected gigabytes = (bytes: number) => (bytes / 1e9).toFixed(0);
 }

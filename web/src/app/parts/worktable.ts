@@ -1,3 +1,4 @@
+import { SiteStore } from '../site/site-store';
 import { Component, ElementRef, inject, input, signal } from '@angular/core';
 
 /** Controls left, the window or what is being looked at right; one at a time where there is no room for both. */
@@ -49,7 +50,7 @@ export class Worktable {
   readonly besideName = input('Window');
   readonly even = input(false);
   readonly reading = input(false);
-  protected readonly shown = signal<'controls' | 'beside'>('controls');
+  protected readonly shown = inject(SiteStore, { optional: true })?.side ?? signal<'controls' | 'beside'>('controls');
   protected readonly width = signal(Number(localStorage.getItem('controls-width')) || 404);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
 
@@ -66,7 +67,7 @@ export class Worktable {
     grip.addEventListener('pointerup', () => grip.removeEventListener('pointermove', move), { once: true });
   }
   protected nudge(event: KeyboardEvent): void {
-    if (event.key === 'ArrowLeft' && !event.altKey) this.set(this.width() - 16);
-    if (event.key === 'ArrowRight' && !event.altKey) this.set(this.width() + 16);
+    if (event.key === 'ArrowLeft') this.set(this.width() - 16);
+    if (event.key === 'ArrowRight') this.set(this.width() + 16);
   }
 }

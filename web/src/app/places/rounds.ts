@@ -7,6 +7,7 @@ import { PorchEvents } from '../api/events';
 import type { OpenFinding } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { FindingView } from '../parts/finding';
+import { some } from '../parts/some';
 import { time } from '../parts/when';
 
 interface Line {
@@ -25,19 +26,20 @@ interface Line {
     <main class="place">
       <div class="between">
         <h1>
-          Rounds <span class="quiet">every day at 07:00 UTC, over {{ walked() }} sites</span>
+          Rounds
+          <span class="quiet">every day at 07:00 UTC{{ loaded() ? ', over ' + some(walked(), 'site') : '' }}</span>
         </h1>
         <button class="act" type="button" (click)="walk()">Walk one now</button>
       </div>
       @if (said()) {
         <p class="note" role="status">{{ said() }}</p>
       }
-      <h2>{{ findings().length ? 'To mend' : 'Nothing to mend' }}</h2>
+      <h2>{{ !loaded() ? 'Asking …' : findings().length ? 'To mend' : 'Nothing to mend' }}</h2>
       @for (f of findings(); track f.site + f.key) {
         <tp-finding [finding]="f" />
       }
       <h2 class="gap">
-        Walked lately <span class="quiet">{{ checks() }} checks</span>
+        Walked lately <span class="quiet">{{ some(checks(), 'check') }}</span>
       </h2>
       <table class="rows">
         <thead>
@@ -59,9 +61,11 @@ interface Line {
               <td>{{ r.findings || 'none' }}</td>
             </tr>
           } @empty {
-            <tr>
-              <td colspan="4" class="quiet">No round has been walked yet.</td>
-            </tr>
+            @if (loaded()) {
+              <tr>
+                <td colspan="4" class="quiet">No round has been walked yet.</td>
+              </tr>
+            }
           }
         </tbody>
       </table>
@@ -74,6 +78,8 @@ export class RoundsPlace {
   protected readonly findings = signal<OpenFinding[]>([]);
   protected readonly walked = signal(0);
   protected readonly said = signal('');
+  protected readonly loaded = signal(false);
+  protected readonly some = some;
   protected readonly checks = computed(() => this.rounds().reduce((sum, r) => sum + r.checks, 0));
   constructor() {
     const events = inject(PorchEvents);
@@ -85,6 +91,7 @@ export class RoundsPlace {
             this.rounds.set(r.rounds);
             this.findings.set(r.findings);
             this.walked.set(r.walked);
+            this.loaded.set(true);
           },
           error: (e: unknown) => this.said.set(asRefusal(e).message),
         }),
@@ -92,7 +99,8 @@ export class RoundsPlace {
   }
   protected walk(): void {
     this.api.post<{ jobs: number }>('/rounds').subscribe({
-      next: ({ jobs }) => this.said.set(`${jobs} rounds have begun; they appear below as they end.`),
+      next: ({ jobs }) =>
+        this.said.set(`${some(jobs, 'round has', 'rounds have')} begun; what they find appears below as they end.`),
       error: (e: unknown) => this.said.set(asRefusal(e).message),
     });
   }

@@ -11,6 +11,7 @@ import { asRefusal, PorchApi } from '../api/porch-api';
 import { ChipView } from '../parts/chip';
 import { FindingView } from '../parts/finding';
 import { SparkLine } from '../parts/spark-line';
+import { some } from '../parts/some';
 import { daysLeft, when } from '../parts/when';
 import { STEP_TITLES } from '../site/step-titles';
 
@@ -26,12 +27,19 @@ import { STEP_TITLES } from '../site/step-titles';
         @for (f of findings(); track f.site + f.key) {
           <tp-finding [finding]="f" />
         }
-        @for (s of needing(); track s.id) {
+        @for (s of shown(); track s.id) {
           <article class="finding rain">
             <h2>{{ s.name }}</h2>
             <p>{{ need(s) }}</p>
             <a class="plain small" [routerLink]="['/sites', s.id, next(s).step]">{{ titles[next(s).step] }}</a>
           </article>
+        }
+        @if (needing().length > shown().length) {
+          <p>
+            <button class="plain small" type="button" (click)="all.set(true)">
+              Show the other {{ needing().length - shown().length }}
+            </button>
+          </p>
         }
         @if (lastRound(); as at) {
           <p class="quiet rule">Last round {{ ago(at) }}.</p>
@@ -43,7 +51,10 @@ import { STEP_TITLES } from '../site/step-titles';
         }
         <div class="between">
           <h2>
-            On the bench <span class="quiet">{{ bench().length }} being made</span>
+            On the bench
+            @if (loaded()) {
+              <span class="quiet">{{ bench().length }} being made</span>
+            }
           </h2>
           <a class="act" routerLink="/new"><ng-icon name="lucidePlus" aria-hidden="true" />New brief</a>
         </div>
@@ -76,7 +87,10 @@ import { STEP_TITLES } from '../site/step-titles';
           }
         </div>
         <h2 class="gap">
-          In the world <span class="quiet">{{ live().length }} live</span>
+          In the world
+          @if (loaded()) {
+            <span class="quiet">{{ live().length }} live</span>
+          }
         </h2>
         @if (live().length) {
           <table class="rows">
@@ -114,7 +128,7 @@ import { STEP_TITLES } from '../site/step-titles';
                     >
                   </td>
                   <td><tp-chip [chip]="s.chip" /></td>
-                  <td class="wide">{{ s.certificateUntil ? days(s.certificateUntil) + ' days' : 'none' }}</td>
+                  <td class="wide">{{ s.certificateUntil ? days(s.certificateUntil) : 'none' }}</td>
                   <td class="wide">
                     @if (s.weeks; as weeks) {
                       <tp-spark-line [weeks]="weeks" />
@@ -144,12 +158,12 @@ export class SitesPlace {
   protected readonly fault = signal('');
   protected readonly bench = computed(() => this.sites().filter((s) => !s.open));
   protected readonly live = computed(() => this.sites().filter((s) => s.open));
-  protected readonly needing = computed(() =>
-    [...this.live().filter((s) => s.path.find((p) => p.step === 'publish')?.state === 'needs'), ...this.bench()].slice(
-      0,
-      5,
-    ),
-  );
+  protected readonly needing = computed(() => [
+    ...this.live().filter((s) => s.path.find((p) => p.step === 'publish')?.state === 'needs'),
+    ...this.bench(),
+  ]);
+  protected readonly all = signal(false);
+  protected readonly shown = computed(() => (this.all() ? this.needing() : this.needing().slice(0, 5)));
   protected readonly lastRound = computed(
     () =>
       this.sites()
@@ -159,10 +173,11 @@ export class SitesPlace {
         .at(-1) ?? null,
   );
   protected readonly today = computed(() => {
-    if (!this.loaded()) return 'Asking …';
+    if (!this.loaded()) return this.fault() ? 'Not known now.' : 'Asking …';
     const n = this.findings().length + this.needing().length;
     const down = this.findings().filter((f) => f.severity === 'broken').length;
-    return `${n === 0 ? 'Nothing needs you' : n === 1 ? 'One thing needs you' : `${n} things need you`}. ${down ? `${down} ${down === 1 ? 'is' : 'are'} broken.` : this.lastRound() ? 'Nothing is broken.' : ''}`;
+    const needs = n === 0 ? 'Nothing needs you' : some(n, 'thing needs you', 'things need you');
+    return `${needs}. ${down ? `${some(down, 'thing is', 'things are')} broken.` : this.lastRound() ? 'Nothing was broken at the last round.' : ''}`;
   });
   private readonly thumbs = new Map<string, SafeResourceUrl>();
 
@@ -200,6 +215,6 @@ export class SitesPlace {
     if (!safe) this.thumbs.set(url, (safe = this.safe.bypassSecurityTrustResourceUrl(url)));
     return safe;
   }
-  protected days = (iso: string) => daysLeft(iso);
+  protected days = (iso: string) => some(daysLeft(iso), 'day');
   protected ago = (iso: string) => when(iso);
 }

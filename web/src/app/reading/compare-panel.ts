@@ -1,6 +1,7 @@
-import { Component, computed, inject, signal } from '@angular/core';
+import { Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { compareListing, FileError, jsonLd, servicesCsv, vcardOf } from '@tin-porch/core';
+import { Drafts } from '../session/drafts';
 import { SiteStore } from '../site/site-store';
 
 const VERDICTS = { same: 'same', differs: 'differs', missing: 'left out', unknown: 'not in the sheet' };
@@ -70,7 +71,7 @@ export class ComparePanel {
   private readonly store = inject(SiteStore);
   protected readonly verdicts = VERDICTS;
   protected readonly tones = TONES;
-  protected readonly listing = signal('');
+  protected readonly listing = inject(Drafts).of(this.store.id(), 'listing');
   private readonly compared = computed(() => {
     const facts = this.store.document()?.facts;
     if (!facts || !this.listing().trim()) return { rows: [], fault: '' };

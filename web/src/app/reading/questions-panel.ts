@@ -1,6 +1,8 @@
 import { Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { coverageOf, factOperations, questionList, readAnswers } from '@tin-porch/core';
+import { some } from '../parts/some';
+import { Drafts } from '../session/drafts';
 import { SiteStore } from '../site/site-store';
 
 /** What the generator could use and nobody has said: each gap with what it would improve, to ask the client, and the answers read back. */
@@ -50,7 +52,7 @@ import { SiteStore } from '../site/site-store';
 })
 export class QuestionsPanel {
   protected readonly store = inject(SiteStore);
-  protected readonly answers = signal('');
+  protected readonly answers = inject(Drafts).of(this.store.id(), 'answers');
   protected readonly said = signal('');
   protected readonly gaps = computed(() => coverageOf(this.store.document()!.facts).gaps);
   protected readonly mailTo = computed(() => {
@@ -66,7 +68,7 @@ export class QuestionsPanel {
     const operations = factOperations(facts, readAnswers(this.gaps(), this.answers(), facts));
     if (!operations.length) return this.said.set('No numbered answer was found in it. It is still here.');
     this.store.change(operations.length === 1 ? operations[0]! : { op: 'batch', operations });
-    this.said.set(`${operations.length} ${operations.length === 1 ? 'answer is' : 'answers are'} in the sheet.`);
+    this.said.set(`${some(operations.length, 'answer is', 'answers are')} in the brief.`);
     this.answers.set('');
   }
 }

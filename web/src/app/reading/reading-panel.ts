@@ -10,6 +10,8 @@ import {
   type Span,
   type SpanField,
 } from '@tin-porch/core';
+import { ChooseThen } from '../parts/choose-then';
+import { some } from '../parts/some';
 import { SiteStore } from '../site/site-store';
 import { FIELD_NAMES } from './field-names';
 import { MarkedText } from './marked-text';
@@ -26,7 +28,7 @@ const CLASH: Record<Conflict['field'], string> = {
 /** The client’s text with what was read in it: each reading can be put right, and what contradicts itself is settled here. */
 @Component({
   selector: 'tp-reading-panel',
-  imports: [MarkedText],
+  imports: [MarkedText, ChooseThen],
   template: `
     @if (store.document(); as document) {
       @if (!document.facts.description.trim()) {
@@ -37,13 +39,11 @@ const CLASH: Record<Conflict['field'], string> = {
       } @else if (reading(); as read) {
         <div class="between">
           <h2>What it says</h2>
-          <span class="quiet"
-            >{{ read.spans.length }} readings in {{ ms() < 10 ? ms().toFixed(1) : ms().toFixed(0) }} ms</span
-          >
+          <span class="quiet">{{ found() }} in {{ ms() < 10 ? ms().toFixed(1) : ms().toFixed(0) }} ms</span>
         </div>
         @if (missing().length) {
           <p class="note rain gap">
-            <span>Not in the sheet yet: {{ missing().join(', ') }}.</span>
+            <span>Not in the brief yet: {{ missing().join(', ') }}.</span>
             <button class="plain small" type="button" (click)="fill()">Put them in</button>
           </p>
         }
@@ -73,14 +73,13 @@ const CLASH: Record<Conflict['field'], string> = {
             </p>
             <p class="bar">
               <button class="plain small" type="button" (click)="correct(span, null)">It is not</button>
-              <label class="bar"
-                >It is
-                <select [value]="span.field" (change)="correct(span, $any($event.target).value)">
-                  @for (f of fields; track f) {
-                    <option [value]="f" [selected]="f === span.field">{{ names[f] }}</option>
-                  }
-                </select></label
-              >
+              <tp-choose-then
+                label="What it is"
+                placeholder="It is …"
+                act="Say so"
+                [options]="otherFields(span)"
+                (chosen)="correct(span, $any($event))"
+              />
               <button class="plain small" type="button" (click)="chosen.set(null)">Leave it</button>
             </p>
           </div>
@@ -110,7 +109,6 @@ export class ReadingPanel {
   readonly reading = input.required<Reading | null>();
   readonly ms = input(0);
   protected readonly names = FIELD_NAMES;
-  protected readonly fields = SPAN_FIELDS;
   protected readonly clash = CLASH;
   protected readonly chosen = signal<Span | null>(null);
   /** Spans as far as they lie in the text that is shown: while typing, the reading is a moment behind. */
@@ -131,6 +129,9 @@ export class ReadingPanel {
     }),
   );
 
+  protected readonly found = computed(() => some(this.reading()?.spans.length ?? 0, 'reading'));
+  protected otherFields = (span: Span) =>
+    SPAN_FIELDS.filter((f) => f !== span.field).map((f) => [f, FIELD_NAMES[f]] as const);
   protected words = (span: Span) => wordsOf(this.store.document()!.facts.description, span).trim();
 
   protected fill(): void {

@@ -1,8 +1,8 @@
 import { inject } from '@angular/core';
 import { Router, type CanActivateFn } from '@angular/router';
-import { catchError, map, of } from 'rxjs';
+import { catchError, map, of, throwError } from 'rxjs';
 import type { Session } from '../api/model';
-import { PorchApi } from '../api/porch-api';
+import { asRefusal, PorchApi } from '../api/porch-api';
 
 /** Lets in who is signed in; sends others to sign in and back again. */
 export const signedIn: CanActivateFn = (_route, state) => {
@@ -14,6 +14,10 @@ export const signedIn: CanActivateFn = (_route, state) => {
       api.session.set(session);
       return true;
     }),
-    catchError(() => of(router.createUrlTree(['/sign-in'], { queryParams: { to: state.url } }))),
+    catchError((error: unknown) =>
+      asRefusal(error).status === 401
+        ? of(router.createUrlTree(['/sign-in'], { queryParams: { to: state.url } }))
+        : throwError(() => asRefusal(error)),
+    ),
   );
 };

@@ -50,7 +50,7 @@ export class SignIn {
     this.busy.set(true);
     this.api.post<Session>('/session', { mail: this.mail, password: this.password }).subscribe({
       next: (session) => {
-        this.api.session.set(session);
+        this.api.signedIn(session);
         const to = this.route.snapshot.queryParamMap.get('to') ?? '/';
         void this.router.navigateByUrl(/^\/(?!\/)/.test(to) ? to : '/');
       },

@@ -1,4 +1,4 @@
-import { Component, computed, effect, inject, input, signal } from '@angular/core';
+import { Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { Title } from '@angular/platform-browser';
@@ -7,17 +7,21 @@ import { ask, STEPS, type Step } from '@tin-porch/core';
 import { NgbTooltip } from '@ng-bootstrap/ng-bootstrap';
 import { NgIcon } from '@ng-icons/core';
 import { filter, map, startWith } from 'rxjs';
+import { isTyping, SingleKeys } from '../frame/single-keys';
 import { ChipView } from '../parts/chip';
 import { when } from '../parts/when';
+import { Drafts } from '../session/drafts';
+import { Retouching } from '../look/retouching';
 import { WritingDesk } from '../writing/writing-desk';
-import { SiteStore } from './site-store';
+import { RefusedChanges } from './refused-changes';
+import { SiteStore, type MainAction } from './site-store';
 import { STEP_TITLES } from './step-titles';
 
 /** The frame of one site: strip, path and foot, with the open step between. */
 @Component({
   selector: 'tp-site-frame',
-  imports: [RouterLink, RouterLinkActive, RouterOutlet, FormsModule, NgIcon, NgbTooltip, ChipView],
-  providers: [SiteStore, WritingDesk],
+  imports: [RouterLink, RouterLinkActive, RouterOutlet, FormsModule, NgIcon, NgbTooltip, ChipView, RefusedChanges],
+  providers: [SiteStore, WritingDesk, Drafts, Retouching],
   host: { '(document:keydown)': 'key($event)', '(window:pagehide)': 'store.leave()' },
   template: `
     @if (store.missing()) {
@@ -34,11 +38,25 @@ import { STEP_TITLES } from './step-titles';
             <span class="mono quiet">{{ address }}</span>
           }
           <div class="end">
-            <button class="plain" type="button" (click)="share()" [disabled]="!site.liveRelease">
+            <button
+              class="plain"
+              type="button"
+              [attr.aria-disabled]="site.liveRelease ? null : true"
+              [ngbTooltip]="site.liveRelease ? null : nothingToShare"
+              placement="bottom"
+              (click)="share()"
+            >
               <ng-icon name="lucideShare2" aria-hidden="true" />Share for review
             </button>
             @if (store.main(); as main) {
-              <button class="act" type="button" (click)="main.run()" [disabled]="main.disabled">
+              <button
+                class="act"
+                type="button"
+                [attr.aria-disabled]="main.why ? true : null"
+                [ngbTooltip]="main.why || null"
+                placement="bottom-end"
+                (click)="press(main)"
+              >
                 {{ main.label }}
               </button>
             }
@@ -76,7 +94,7 @@ import { STEP_TITLES } from './step-titles';
           class="square"
           type="button"
           aria-label="Redo"
-          ngbTooltip="Redo (Ctrl Shift Z)"
+          ngbTooltip="Redo (Ctrl Y)"
           placement="top"
           (click)="store.step('redo')"
           [disabled]="!store.canRedo()"
@@ -98,17 +116,35 @@ import { STEP_TITLES } from './step-titles';
         </form>
         <span class="state" role="status">{{ state() }}</span>
       </footer>
+      <tp-refused-changes />
       @if (store.said(); as said) {
-        <div class="said-note note" [class.brick]="said.bad" [class.moss]="!said.bad" role="alert">
+        <div
+          class="said-note note"
+          [class.brick]="said.bad"
+          [class.moss]="!said.bad"
+          [attr.role]="said.bad ? 'alert' : 'status'"
+          (pointerenter)="reading.set(true)"
+          (pointerleave)="reading.set(false)"
+          (focusin)="reading.set(true)"
+          (focusout)="reading.set(false)"
+        >
           <span>{{ said.words }}</span>
           @if (said.undo) {
-            <button class="plain small" type="button" (click)="store.step('undo')">Undo</button>
+            <button class="plain small" type="button" (click)="undoSaid()">Undo</button>
           }
-          <button class="plain small" type="button" (click)="store.said.set(null)">Close</button>
+          <button class="plain small" type="button" (click)="closeSaid()">Close</button>
         </div>
       }
     } @else {
-      <main class="place quiet">Opening the site …</main>
+      <main class="place">
+        @if (store.fault()) {
+          <h1>The site cannot be opened now</h1>
+          <p class="note brick" role="alert">{{ store.fault() }}</p>
+          <p class="gap"><button class="plain" type="button" (click)="store.refresh()">Try again</button></p>
+        } @else {
+          <p class="quiet" role="status">Opening the site …</p>
+        }
+      </main>
     }
   `,
 })
@@ -117,9 +153,12 @@ export class SiteFrame {
   protected readonly store = inject(SiteStore);
   private readonly router = inject(Router);
   private readonly title = inject(Title);
+  private readonly single = inject(SingleKeys);
   protected readonly titles = STEP_TITLES;
   protected readonly spoken = { none: 'not begun', needs: 'needs you', done: 'done' };
   protected readonly line = signal('');
+  /** True while the pointer or the focus is on what was said: it does not go while it is read. */
+  protected readonly reading = signal(false);
   private readonly step = toSignal(
     this.router.events.pipe(
       filter((e) => e instanceof NavigationEnd),
@@ -141,6 +180,8 @@ export class SiteFrame {
         return 'Saving …';
       case 'offline':
         return 'Kept here: Tin Porch does not answer';
+      case 'ended':
+        return 'Kept here: sign in to send it';
       default:
         return `Saved ${when(this.store.detail()?.changedAt ?? null, this.store.now())}`;
     }
@@ -148,6 +189,30 @@ export class SiteFrame {
 
   constructor() {
     effect(() => this.store.open(this.id()));
+    // What was done is said for a while; what went wrong stays until it is closed.
+    effect((ended) => {
+      const said = this.store.said();
+      if (!said || said.bad || this.reading()) return;
+      const gone = setTimeout(() => this.store.said.set(null), (said.undo ? 12_000 : 6000) + said.words.length * 40);
+      ended(() => clearTimeout(gone));
+    });
+    // A step’s words are not about the next step, but for those said on the way there.
+    let saidAt = 0;
+    effect(() => {
+      if (this.store.said()) saidAt = Date.now();
+    });
+    // Where the path is wider than the screen, the step one is at stays in sight.
+    effect(() => {
+      this.step();
+      this.store.detail();
+      setTimeout(() => document.querySelector('.path .here')?.scrollIntoView({ block: 'nearest', inline: 'center' }));
+    });
+    effect(() => {
+      this.step();
+      untracked(() => {
+        if (this.store.said() && Date.now() - saidAt > 1000) this.store.said.set(null);
+      });
+    });
     effect(() =>
       this.title.setTitle(
         `${STEP_TITLES[this.step() as Step] ?? ''}, ${this.store.document()?.facts.name ?? ''} – Tin Porch`,
@@ -157,7 +222,13 @@ export class SiteFrame {
 
   protected host = (origin: string | null, live: string | null) => (origin && live ? new URL(origin).host : null);
 
+  protected readonly nothingToShare = 'There is nothing to share before the site is on a server: deploy it first.';
+  protected press(main: MainAction): void {
+    if (main.why) this.store.said.set({ words: main.why, bad: true });
+    else main.run();
+  }
   protected async share(): Promise<void> {
+    if (!this.store.detail()?.liveRelease) return this.store.said.set({ words: this.nothingToShare, bad: true });
     const shared = await this.store.post<{ url: string; until: string }>('/share', { days: 14 });
     const link = shared as { url: string } | undefined;
     if (!link) return;
@@ -174,7 +245,7 @@ export class SiteFrame {
   protected askFor(): void {
     const document = this.store.document();
     if (!document || !this.line().trim()) return;
-    const answer = ask(document, this.line());
+    const answer = ask(document, this.line(), (this.store.detail()?.liveRelease ?? null) !== null);
     if (answer.operation) {
       this.store.change(answer.operation);
       void this.store.flush();
@@ -183,18 +254,36 @@ export class SiteFrame {
     this.store.said.set({ words: answer.words, bad: !answer.operation, undo: answer.operation !== null });
   }
 
+  protected undoSaid(): void {
+    this.focusFoot();
+    void this.store.undoSaid();
+  }
+  protected closeSaid(): void {
+    this.focusFoot();
+    this.store.said.set(null);
+  }
+  /** The button that was pressed goes away with its note: the focus goes to where changes are asked for. */
+  private focusFoot(): void {
+    this.reading.set(false);
+    document.getElementById('ask')?.focus();
+  }
+
   protected key(event: KeyboardEvent): void {
-    const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
-    const z = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey);
-    if (event.key === '/' && !typing) {
+    const key = event.key.toLowerCase();
+    const held = (event.ctrlKey || event.metaKey) && !event.altKey;
+    // In a field these keys are the field’s own.
+    if (held && (key === 'z' || key === 'y') && !isTyping(event)) {
+      event.preventDefault();
+      void this.store.step(key === 'y' || event.shiftKey ? 'redo' : 'undo');
+      return;
+    }
+    const alone = this.single.pressed(event);
+    if (alone === '/') {
       event.preventDefault();
       document.getElementById('ask')?.focus();
-    } else if (z) {
+    } else if (alone === '[' || alone === ']') {
       event.preventDefault();
-      void this.store.step(event.shiftKey ? 'redo' : 'undo');
-    } else if (event.altKey && (event.key === 'ArrowLeft' || event.key === 'ArrowRight')) {
-      event.preventDefault();
-      const next = STEPS[STEPS.indexOf(this.step() as (typeof STEPS)[number]) + (event.key === 'ArrowRight' ? 1 : -1)];
+      const next = STEPS[STEPS.indexOf(this.step() as Step) + (alone === ']' ? 1 : -1)];
       if (next) void this.router.navigate(['/sites', this.id(), next]);
     }
   }

@@ -5,6 +5,8 @@ import { TestBed } from '@angular/core/testing';
 import { textAt, type Operation } from '@tin-porch/core';
 import { aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
+import { PorchApi } from '../api/porch-api';
+import { Unsent } from '../session/unsent';
 import { SiteStore } from './site-store';
 
 const heading = { section: 's1', path: 'heading' };
@@ -18,11 +20,14 @@ describe('the store of a site', () => {
   let store: SiteStore;
   let http: HttpTestingController;
   let events: ReturnType<typeof toldByHand>;
+  let api: PorchApi;
+  let unsent: Unsent;
   const settle = () => new Promise((done) => setTimeout(done));
   const words = () => textAt(store.document()!, heading)!.value;
   const sent = (r: TestRequest) => (r.request.body as { operation: { text: { value: string } } }).operation.text.value;
 
   beforeEach(async () => {
+    localStorage.clear();
     events = toldByHand();
     TestBed.configureTestingModule({
       providers: [
@@ -35,6 +40,8 @@ describe('the store of a site', () => {
     });
     store = TestBed.inject(SiteStore);
     http = TestBed.inject(HttpTestingController);
+    api = TestBed.inject(PorchApi);
+    unsent = TestBed.inject(Unsent);
     store.open('gant');
     http.expectOne('/api/sites/gant').flush(aSite());
     await settle();
@@ -116,9 +123,109 @@ describe('the store of a site', () => {
         { status: 409, statusText: 'Conflict' },
       );
     await settle();
-    expect(store.said()?.bad).toBeTrue();
-    expect(store.said()?.words).toContain('Rope that was refused');
+    const [change] = store.refused();
+    expect(change!.why).toContain('The site has changed meanwhile');
+    expect(JSON.stringify(change!.operation)).toContain('Rope that was refused');
     expect(words()).not.toContain('refused');
+
+    for (const r of http.match('/api/sites/gant')) r.flush(aSite());
+    await settle();
+    store.insist(change!);
+    expect(words()).toBe('Rope that was refused');
+    expect(store.refused()).toEqual([]);
+    void store.flush();
+    await settle();
+    expect(sent(http.expectOne('/api/sites/gant/operations'))).toBe('Rope that was refused');
+  });
+
+  it('keeps what is typed after the session ended, and sends it once somebody has signed in again', async () => {
+    store.change(write('Rope'));
+    void store.flush();
+    await settle();
+    http
+      .expectOne('/api/sites/gant/operations')
+      .flush({ title: 'Sign in first' }, { status: 401, statusText: 'Unauthorized' });
+    await settle();
+    expect(store.state()).toBe('ended');
+    expect(api.ended()).toBeTrue();
+    store.change(write('Rope, laid by hand'));
+    expect(words()).toBe('Rope, laid by hand');
+    api.signedIn({ designer: { mail: 'ines@tinporch.example', name: 'Ines' }, csrf: 'new' });
+    await settle();
+    const values: string[] = [];
+    for (const head of [2, 3]) {
+      const request = http.expectOne('/api/sites/gant/operations');
+      expect(request.request.headers.get('x-porch-token')).toBe('new');
+      values.push(sent(request));
+      request.flush({ head });
+      await settle();
+      if (!http.match('/api/sites/gant').length) continue;
+      break;
+    }
+    expect(values.at(-1)).toBe('Rope, laid by hand');
+    expect(store.refused()).toEqual([]);
+  });
+
+  it('brings back after a reload what was not sent, and what was refused', async () => {
+    await unsent.take('gant');
+    store.change(write('Rope before the reload'));
+    store.ngOnDestroy();
+    const again = TestBed.runInInjectionContext(() => new SiteStore());
+    again.open('gant');
+    for (const r of http.match('/api/sites/gant')) r.flush(aSite());
+    await new Promise((done) => setTimeout(done, 50));
+    expect(textAt(again.document()!, heading)!.value).toBe('Rope before the reload');
+    again.ngOnDestroy();
+  });
+
+  it('sends a change with its own id and the step it was made on, so that none is taken twice or overwrites unseen', async () => {
+    store.change(write('Rope'));
+    void store.flush();
+    await settle();
+    const first = http.expectOne('/api/sites/gant/operations');
+    const { id, base } = first.request.body as { id: string; base: number };
+    expect(base).toBe(1);
+    first.error(new ProgressEvent('error'));
+    await settle();
+    void store.flush();
+    await settle();
+    expect((http.expectOne('/api/sites/gant/operations').request.body as { id: string }).id).toBe(id);
+  });
+
+  it('does not send what no longer fits: the second of two clicks on “Take out”', async () => {
+    store.change({ op: 'removeSection', section: 's2' });
+    store.change({ op: 'removeSection', section: 's2' });
+    await settle();
+    http.expectOne('/api/sites/gant/operations').flush({ head: 2 });
+    await settle();
+    http.expectNone('/api/sites/gant/operations');
+    expect(store.refused()).toEqual([]);
+  });
+
+  it('makes a call once, however often it is asked for while it is under way', async () => {
+    const both = [store.post('/domain/register'), store.post('/domain/register')];
+    expect(store.busy('POST /domain/register')).toBeTrue();
+    http.expectOne('/api/sites/gant/domain/register').flush({ domain: 'gant.example' });
+    await settle();
+    for (const r of http.match('/api/sites/gant')) r.flush(aSite());
+    expect(await Promise.all(both)).toEqual([{ domain: 'gant.example' }, { domain: 'gant.example' }]);
+    expect(store.busy('POST /domain/register')).toBeFalse();
+  });
+
+  it('takes back the change that was spoken of and no other, and stops offering it once there is a newer one', async () => {
+    store.change({ op: 'removeSection', section: 's2' });
+    store.said.set({ words: 'Taken out.', bad: false, undo: true });
+    await settle();
+    http.expectOne('/api/sites/gant/operations').flush({ head: 2 });
+    await settle();
+    for (const r of http.match('/api/sites/gant')) r.flush(aSite({ head: 2, document: store.document()! }));
+    await settle();
+    expect(store.said()?.undo).toBeTrue();
+    void store.undoSaid();
+    await settle();
+    expect(http.expectOne('/api/sites/gant/undo').request.body).toEqual({ of: 2 });
+    store.change(write('Something newer'));
+    expect(store.said()).toBeNull();
   });
 
   it('asks for what others changed, and not for its own echo', async () => {

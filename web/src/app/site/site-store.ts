@@ -1,66 +1,74 @@
 import { computed, inject, Injectable, signal, type OnDestroy } from '@angular/core';
-import { apply, OperationError, type Operation, type SiteDocument } from '@tin-porch/core';
+import {
+  apply,
+  describe,
+  OperationError,
+  replacesField,
+  typedWords,
+  type Operation,
+  type SiteDocument,
+} from '@tin-porch/core';
 import { filter, firstValueFrom, merge, Subject, Subscription, timer } from 'rxjs';
 import { debounceTime } from 'rxjs/operators';
 import { PorchEvents } from '../api/events';
 import type { Job, SiteDetail } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
+import { Unsent, type RefusedChange, type WaitingChange } from '../session/unsent';
 
-/** What identifies the thing an operation writes: later writes to the same thing take the place of ones not sent yet. */
-function targetOf(o: Operation): string | null {
-  if (o.op === 'setText') return `text ${o.at.section} ${o.at.path}`;
-  if (o.op === 'setFact') return `fact ${o.field}`;
-  if (o.op === 'setServices') return 'services';
-  if (o.op === 'setSeo') return `seo ${o.page} ${o.field}`;
-  if (o.op === 'setForm') return `form ${o.form}`;
-  if (o.op === 'setLook') return 'look';
-  if (o.op === 'putMedium') return `medium ${o.medium.id}`;
-  return null;
+/** Something to tell the person: what was done, or why not. */
+export interface Said {
+  words: string;
+  bad: boolean;
+  /** Whether it tells of a change that can be taken back with it. */
+  undo?: boolean;
 }
 
 /** A step’s main action, at the right end of the site strip. */
 export interface MainAction {
   label: string;
   run(): void;
-  disabled?: boolean;
+  /** Why it cannot be done now; said when it is pressed. */
+  why?: string | false;
 }
 
 /**
  * The site that is open: what the server last said, and on top of it what was typed since. Every change is applied
- * here at once, so that the window follows, and sent when the hand rests.
+ * here at once, so that the window follows, and sent when the hand rests. What could not be sent yet, and what the
+ * server refused, is kept in the browser until it is sent or let go.
  */
 @Injectable()
 export class SiteStore implements OnDestroy {
   private readonly api = inject(PorchApi);
   private readonly events = inject(PorchEvents);
+  private readonly unsent = inject(Unsent);
   readonly detail = signal<SiteDetail | null>(null);
   /** Changes not yet acknowledged, oldest first. */
-  private readonly waiting = signal<Operation[]>([]);
+  private readonly waiting = signal<WaitingChange[]>([]);
+  /** Changes the server would not take, with why; they stay until they are sent again or let go. */
+  readonly refused = signal<RefusedChange[]>([]);
   private sending: Promise<void> = Promise.resolve();
   private readonly rest = new Subject<void>();
   private readonly subscriptions = new Subscription();
   readonly missing = signal(false);
-  readonly state = signal<'saved' | 'saving' | 'offline'>('saved');
-  /** Something to tell the person: what was done, or why not. */
-  readonly said = signal<{ words: string; bad: boolean; undo?: boolean } | null>(null);
+  /** Why the site could not be opened, while nothing of it is here. */
+  readonly fault = signal('');
+  readonly state = signal<'saved' | 'saving' | 'offline' | 'ended'>('saved');
+  readonly said = signal<Said | null>(null);
   readonly now = signal(Date.now());
   /** The one main action of the step that is open. */
   readonly main = signal<MainAction | null>(null);
   /** The page and the part that controls and window are on, kept from step to step. */
   readonly page = signal('home');
   readonly part = signal<string | null>(null);
+  /** Calls that are under way, as “POST /domain/register”. */
+  readonly pending = signal<ReadonlySet<string>>(new Set());
+  private readonly calls = new Map<string, Promise<unknown>>();
 
   readonly document = computed<SiteDocument | null>(() => {
     const base = this.detail()?.document;
     if (!base) return null;
     let document = base;
-    for (const operation of this.waiting()) {
-      try {
-        document = apply(document, operation).document;
-      } catch (error) {
-        if (!(error instanceof OperationError)) throw error;
-      }
-    }
+    for (const { operation } of this.waiting()) document = applied(document, operation) ?? document;
     return document;
   });
   readonly drawn = computed(() => (this.document()?.pages.length ?? 0) > 0);
@@ -69,21 +77,28 @@ export class SiteStore implements OnDestroy {
   );
   readonly canUndo = computed(() => this.waiting().length > 0 || (this.detail()?.history.canUndo ?? false));
   readonly canRedo = computed(() => this.waiting().length === 0 && (this.detail()?.history.canRedo ?? false));
+  /** The newest step of the server that this tab knows everything before. */
+  private seen = 0;
 
-  private id = '';
+  /** The id of the site that is open. */
+  readonly id = signal('');
+  /** Which side of the worktable is shown where there is room for one. */
+  readonly side = signal<'controls' | 'beside'>('controls');
 
   open(id: string): void {
-    if (this.id === id) return;
-    this.id = id;
+    if (this.id() === id) return;
+    this.id.set(id);
     this.detail.set(null);
     this.waiting.set([]);
+    this.refused.set([]);
+    this.seen = 0;
     this.subscriptions.add(this.rest.pipe(debounceTime(350)).subscribe(() => void this.flush()));
     const mine = this.events.all.pipe(
       filter(
         (e) =>
           e.kind !== 'inbox' &&
           e.kind !== 'writing' &&
-          e.site === this.id &&
+          e.site === this.id() &&
           !(e.kind === 'site' && e.head <= (this.detail()?.head ?? 0)),
       ),
     );
@@ -93,75 +108,134 @@ export class SiteStore implements OnDestroy {
         .subscribe(() => void this.refresh()),
     );
     this.subscriptions.add(timer(1000, 1000).subscribe(() => this.tick()));
+    // Signed in again: what waited for that goes out.
+    this.subscriptions.add(this.api.again.subscribe(() => void this.flush()));
     void this.refresh();
+    void this.unsent.take(id).then((kept) => {
+      if (this.id() !== id || (!kept.waiting.length && !kept.refused.length)) return;
+      this.waiting.update((now) => [...kept.waiting, ...now]);
+      this.refused.update((now) => [...kept.refused, ...now]);
+      this.keep();
+      this.state.set('saving');
+      void this.flush();
+    });
   }
 
   ngOnDestroy(): void {
     this.subscriptions.unsubscribe();
-    this.leave();
+    void this.flush();
+  }
+
+  private keep(): void {
+    this.unsent.keep(this.id(), { waiting: this.waiting(), refused: this.refused() });
   }
 
   private tick(): void {
     this.now.set(Date.now());
     if (this.state() === 'offline') void this.flush();
+    if (this.fault()) void this.refresh();
   }
 
   async refresh(): Promise<void> {
     try {
-      const detail = await firstValueFrom(this.api.get<SiteDetail>(`/sites/${this.id}`));
-      if ((this.detail()?.head ?? -1) <= detail.head) this.detail.set(detail);
+      const detail = await firstValueFrom(this.api.get<SiteDetail>(`/sites/${this.id()}`));
+      this.fault.set('');
+      if ((this.detail()?.head ?? -1) > detail.head) return;
+      // Somebody else changed the site: what was said of the newest change here is not about the newest any more.
+      if (this.detail() && detail.head > this.detail()!.head && this.said()?.undo) this.said.set(null);
+      this.detail.set(detail);
+      this.seen = detail.head;
     } catch (error) {
-      if (asRefusal(error).status === 404) this.missing.set(true);
+      const refusal = asRefusal(error);
+      if (refusal.status === 404) this.missing.set(true);
+      else if (!this.detail()) this.fault.set(refusal.message);
     }
   }
 
-  /** Applies a change here at once and sends it soon. */
+  /** Applies a change here at once and sends it soon. What no longer fits is not sent; words in it are kept. */
   change(operation: Operation): void {
-    const target = targetOf(operation);
+    const document = this.document();
+    if (!document) return;
+    if (!applied(document, operation)) {
+      if (typedWords(operation))
+        this.refuse({ ...this.stamped(operation), why: 'What it was written into is not there any more.' });
+      return;
+    }
+    if (this.said()?.undo) this.said.set(null);
+    const field = replacesField(operation);
     const before = this.waiting();
     const last = before.at(-1);
     // Only the newest may be replaced, and only while it is not on its way: order is what history is made of.
-    const replace = target !== null && last !== undefined && targetOf(last) === target && this.inFlight !== last;
-    this.waiting.set(replace ? [...before.slice(0, -1), operation] : [...before, operation]);
-    this.state.set('saving');
-    if (target === null) void this.flush();
+    const replace =
+      field !== null && last !== undefined && replacesField(last.operation) === field && this.inFlight !== last.id;
+    this.waiting.set(replace ? [...before.slice(0, -1), { ...last, operation }] : [...before, this.stamped(operation)]);
+    this.keep();
+    if (this.state() !== 'ended') this.state.set('saving');
+    if (field === null) void this.flush();
     else this.rest.next();
   }
 
-  private inFlight: Operation | null = null;
+  private stamped = (operation: Operation): WaitingChange => ({
+    id: crypto.randomUUID(),
+    base: this.seen,
+    operation,
+  });
 
-  /** Sends what waits, in order. Resolves when nothing waits or the server does not answer. */
+  private refuse(change: RefusedChange): void {
+    this.refused.update((all) => [...all, change]);
+    this.keep();
+  }
+
+  /** Sends a refused change once more, over whatever stands there now. */
+  insist(change: RefusedChange): void {
+    this.letGo(change);
+    this.change(change.operation);
+  }
+  letGo(change: RefusedChange): void {
+    this.refused.update((all) => all.filter((c) => c.id !== change.id));
+    this.keep();
+  }
+
+  private inFlight: string | null = null;
+  /** The step of the log that the newest change sent from here became. */
+  private newest = 0;
+
+  /** Sends what waits, in order. Resolves when nothing waits or the server cannot take it now. */
   flush(): Promise<void> {
     this.sending = this.sending.then(async () => {
+      const tab = this.unsent.tab();
       for (let next = this.waiting()[0]; next; next = this.waiting()[0]) {
-        this.inFlight = next;
+        this.inFlight = next.id;
         try {
           const { head } = await firstValueFrom(
-            this.api.post<{ head: number }>(`/sites/${this.id}/operations`, { operation: next }),
+            this.api.post<{ head: number }>(`/sites/${this.id()}/operations`, { ...next, ...(tab && { tab }) }),
           );
-          const sent = next;
+          const sent = next.operation;
           const detail = this.detail();
           if (detail) {
-            let document = detail.document;
-            try {
-              document = apply(detail.document, sent).document;
-            } catch {
-              /* the server knew a newer document; the refresh below brings it */
-            }
+            // Where the server knew a newer document, the refresh below brings it.
+            const document = applied(detail.document, sent) ?? detail.document;
             this.detail.set({ ...detail, document, head: Math.max(head, detail.head) });
           }
+          // What others did in between has not been seen here yet.
+          if (head === this.seen + 1) this.seen = head;
+          this.newest = head;
           this.waiting.update((all) => all.slice(1));
         } catch (error) {
           const refusal = asRefusal(error);
-          if (refusal.status === 0 || refusal.status >= 500) {
+          if (refusal.status === 401) {
+            this.state.set('ended');
+            return;
+          }
+          if (refusal.status === 0 || refusal.status === 429 || refusal.status >= 500) {
             this.state.set('offline');
             return;
           }
           this.waiting.update((all) => all.slice(1));
-          const lost = next.op === 'setText' ? ` What you wrote: “${next.text.value}”` : '';
-          this.said.set({ words: `${refusal.message}${lost}`, bad: true });
+          this.refuse({ ...next, why: refusal.message });
         } finally {
           this.inFlight = null;
+          this.keep();
         }
       }
       if (this.state() !== 'saved') {
@@ -172,38 +246,83 @@ export class SiteStore implements OnDestroy {
     return this.sending;
   }
 
-  /** Sends what is still waiting while the page goes away. */
+  /** Sends what is still waiting while the page goes away. It stays kept in the browser until it is known to be taken. */
   leave(): void {
-    for (const operation of this.waiting())
-      if (operation !== this.inFlight) this.api.beacon(`/sites/${this.id}/operations`, { operation });
-    this.waiting.set([]);
+    const tab = this.unsent.tab();
+    const changes = this.waiting().map((w) => ({ ...w, ...(tab && { tab }) }));
+    if (changes.length) this.api.beacon(`/sites/${this.id()}/operations/left`, { changes });
   }
 
   async step(kind: 'undo' | 'redo'): Promise<void> {
     await this.flush();
-    await this.call(() => this.api.post(`/sites/${this.id}/${kind}`));
-    this.said.set(null);
+    await this.call('POST', `/${kind}`, {});
+    if (!this.said()?.bad) this.said.set(null);
+  }
+
+  /** Takes back the change that is spoken of, and no newer one. */
+  async undoSaid(): Promise<void> {
+    await this.flush();
+    if ((await this.call('POST', '/undo', { of: this.newest })) !== undefined) this.said.set(null);
   }
 
   async begin(kind: Job['kind']): Promise<void> {
     await this.flush();
-    await this.call(() => this.api.post(`/sites/${this.id}/${kind}`));
+    // Where there is room for one side only, what one waits for comes to the front.
+    this.side.set('beside');
+    await this.call('POST', `/${kind}`, {});
   }
 
-  cancel = (job: Job) => this.call(() => this.api.delete(`/sites/${this.id}/jobs/${job.id}`));
-  put = (path: string, body: unknown) => this.call(() => this.api.put(`/sites/${this.id}${path}`, body));
-  post = <T>(path: string, body: unknown = {}) => this.call(() => this.api.post<T>(`/sites/${this.id}${path}`, body));
-  delete = (path: string) => this.call(() => this.api.delete(`/sites/${this.id}${path}`));
+  /** Serves another release than the live one. */
+  async serve(release: string): Promise<void> {
+    await this.flush();
+    this.side.set('beside');
+    await this.call('POST', '/rollback', { release });
+  }
 
-  /** Makes a call, shows a no, and asks for what is new. Gives undefined where the server said no. */
-  private async call<T>(make: () => ReturnType<PorchApi['get']>): Promise<T | undefined> {
-    try {
-      const answer = (await firstValueFrom(make())) as T;
-      await this.refresh();
-      return answer;
-    } catch (error) {
-      this.said.set({ words: asRefusal(error).message, bad: true });
-      return undefined;
-    }
+  cancel = (job: Job) => this.call('DELETE', `/jobs/${job.id}`);
+  put = (path: string, body: unknown) => this.call('PUT', path, body);
+  post = <T>(path: string, body: unknown = {}) => this.call<T>('POST', path, body);
+  delete = (path: string) => this.call('DELETE', path);
+  /** Whether a call is under way, as `busy('POST /domain/register')`. */
+  busy = (call: string) => this.pending().has(call);
+
+  /**
+   * Makes a call, shows a no, and asks for what is new. Gives undefined where the server said no. A call that is
+   * under way is not made a second time: a double click gets the answer of the first.
+   */
+  private call<T>(method: 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T | undefined> {
+    const name = `${method} ${path}`;
+    const open = this.calls.get(name);
+    if (open) return open as Promise<T | undefined>;
+    const make = { POST: this.api.post, PUT: this.api.put, DELETE: this.api.delete }[method];
+    const made = (async () => {
+      try {
+        const answer = (await firstValueFrom(make(`/sites/${this.id()}${path}`, body))) as T;
+        await this.refresh();
+        return answer ?? (null as T);
+      } catch (error) {
+        this.said.set({ words: asRefusal(error).message, bad: true });
+        return undefined;
+      } finally {
+        this.calls.delete(name);
+        this.pending.set(new Set(this.calls.keys()));
+      }
+    })();
+    this.calls.set(name, made);
+    this.pending.set(new Set(this.calls.keys()));
+    return made;
+  }
+
+  /** What a change is called in the history. */
+  named = (change: RefusedChange): string => describe(change.operation);
+}
+
+/** A document with an operation applied, or null where it does not fit. */
+function applied(document: SiteDocument, operation: Operation): SiteDocument | null {
+  try {
+    return apply(document, operation).document;
+  } catch (error) {
+    if (error instanceof OperationError) return null;
+    throw error;
   }
 }

@@ -63,7 +63,7 @@ export class SiteWindow implements AfterViewInit {
   readonly only = input<'day' | 'night' | undefined>(undefined);
   readonly partChosen = output<string>();
   protected readonly widths = Object.keys(WIDTHS) as Width[];
-  protected readonly width = signal<Width>('Wide');
+  protected readonly width = signal<Width>(matchMedia('(max-width: 900px)').matches ? 'Phone' : 'Wide');
   protected readonly pixels = computed(() => WIDTHS[this.width()]);
   protected readonly stageWidth = signal(800);
   protected readonly stageHeight = signal(600);

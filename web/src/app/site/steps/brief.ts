@@ -24,6 +24,8 @@ import { NgIcon } from '@ng-icons/core';
 import { debounceTime, distinctUntilChanged, map, type OperatorFunction } from 'rxjs';
 import { Drawing } from '../../window/drawing';
 import { SiteWindow } from '../../window/window';
+import { KeptText } from '../../parts/kept-text';
+import { some } from '../../parts/some';
 import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
 import { asRefusal } from '../../api/porch-api';
@@ -97,6 +99,11 @@ const VIEWS = [
   ['window', 'Window'],
 ] as const;
 
+/** An id for a person that is new at a place in the list. */
+const freeId = (people: readonly { id: string }[], n: number): string => {
+  for (let k = n + 1; ; k++) if (!people.some((p) => p.id === `p${k}`)) return `p${k}`;
+};
+
 @Component({
   selector: 'tp-step',
   imports: [
@@ -113,6 +120,7 @@ const VIEWS = [
     NgbTypeahead,
     NgbHighlight,
     ViewSwitch,
+    KeptText,
   ],
   template: `
     <tp-worktable controlsName="Brief" [besideName]="viewName()" [reading]="view() !== 'window'">
@@ -214,8 +222,8 @@ const VIEWS = [
             id="f-people"
             rows="3"
             maxlength="2000"
-            [value]="peopleText()"
-            (change)="setPeople($any($event.target).value)"
+            [tpKept]="peopleText()"
+            (typed)="setPeople($event)"
           ></textarea>
         </div>
         @for (list of lists; track list.field) {
@@ -226,8 +234,8 @@ const VIEWS = [
             <input
               [id]="'f-' + list.field"
               maxlength="1200"
-              [value]="document.facts[list.field].join(', ')"
-              (change)="setList(list.field, $any($event.target).value)"
+              [tpKept]="document.facts[list.field].join(', ')"
+              (typed)="setList(list.field, $event)"
             />
           </div>
         }
@@ -364,7 +372,9 @@ export class BriefStep {
       this.store.main.set({
         label: this.store.drawn() ? 'Write another version' : 'Generate the site',
         run: () => void this.generate(),
-        disabled: this.busy() || !this.named(),
+        why: this.busy()
+          ? 'It is being written.'
+          : !this.named() && 'Give the client’s name first: everything is written around it.',
       }),
     );
   }
@@ -378,13 +388,18 @@ export class BriefStep {
     this.store.change({ op: 'setList', field, values: fitList(field, text.split(',')) });
   }
   protected setPeople(text: string): void {
+    const before = this.store.document()!.facts.people;
     const people = text
       .split('\n')
       .filter((l) => l.trim())
       .slice(0, 24)
       .map((line, n) => {
         const [name = '', ...role] = line.split(',');
-        return { id: `p${n + 1}`, name: name.trim().slice(0, 80), role: role.join(',').trim().slice(0, 120) };
+        return {
+          id: before[n]?.id ?? freeId(before, n),
+          name: name.trim().slice(0, 80),
+          role: role.join(',').trim().slice(0, 120),
+        };
       });
     this.store.change({ op: 'setPeople', people });
   }
@@ -419,7 +434,7 @@ export class BriefStep {
       this.store.change(version);
       await this.store.flush();
       const took = ms < 1000 ? `${ms.toFixed(0)} ms` : `${(ms / 1000).toFixed(1)} s`;
-      const pages = `${version.pages.length} ${version.pages.length === 1 ? 'page' : 'pages'}`;
+      const pages = some(version.pages.length, 'page');
       this.store.said.set({
         words: [
           `Version ${version.seed}, ${pages}, written in ${took}.`,

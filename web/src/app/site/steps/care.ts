@@ -8,13 +8,15 @@ import { PorchApi } from '../../api/porch-api';
 import { FindingView } from '../../parts/finding';
 import { JobSteps } from '../../parts/job-steps';
 import { VisitBars } from '../../parts/visit-bars';
-import { day, daysLeft, time, when } from '../../parts/when';
+import { ReleaseList } from '../release-list';
+import { some } from '../../parts/some';
+import { day, daysLeft, when } from '../../parts/when';
 import { Worktable } from '../../parts/worktable';
 import { SiteStore } from '../site-store';
 
 @Component({
   selector: 'tp-step',
-  imports: [RouterLink, Worktable, JobSteps, VisitBars, FindingView],
+  imports: [RouterLink, Worktable, JobSteps, VisitBars, FindingView, ReleaseList],
   template: `
     <tp-worktable controlsName="Findings" besideName="What was measured" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
@@ -25,13 +27,10 @@ import { SiteStore } from '../site-store';
         @if (!site.liveRelease) {
           <p class="quiet">Rounds begin once the site is on a server. <a routerLink="../publish">To publishing</a></p>
         }
-        @if (before(); as before) {
-          <h2 class="gap">The release before</h2>
-          <p class="quiet">
-            Made {{ time(before.madeAt) }}, {{ before.files }} files, last served {{ time(before.liveAt!) }}. If
-            something went wrong with the one that is live, it can be served again at once.
-          </p>
-          <p class="bar gap"><button class="plain" type="button" (click)="back()">Go back one release</button></p>
+        @if (site.releases.length > 1) {
+          <h2 class="gap">Releases</h2>
+          <p class="quiet">If something went wrong with the one that is live, another is served in a moment.</p>
+          <tp-release-list />
         }
       }
       <ng-container beside>
@@ -42,7 +41,9 @@ import { SiteStore } from '../site-store';
         }
         @if (store.detail()?.certificate; as c) {
           <h2 class="gap">Certificate</h2>
-          <p>{{ left(c.notAfter) }} days left, until {{ date(c.notAfter) }}. Renewed by itself when 30 are left.</p>
+          <p>
+            {{ some(left(c.notAfter), 'day') }} left, until {{ date(c.notAfter) }}. Renewed by itself when 30 are left.
+          </p>
         }
         @if (summary()?.weeks; as weeks) {
           <h2 class="gap">Visits, week by week</h2>
@@ -62,15 +63,9 @@ export class CareStep {
   protected readonly summary = signal<SiteSummary | null>(null);
   protected readonly findings = signal<OpenFinding[]>([]);
   protected readonly job = computed(() => this.store.detail()?.jobs.find((j) => j.kind === 'round') ?? null);
-  /** What was served before the live release. */
-  protected readonly before = computed(() => {
-    const site = this.store.detail();
-    const served = site?.releases.filter((r) => r.id !== site.liveRelease && r.liveAt) ?? [];
-    return served.sort((a, b) => (a.liveAt! < b.liveAt! ? 1 : -1))[0] ?? null;
-  });
   protected readonly verdict = computed(() => {
     const n = this.findings().length;
-    if (n) return n === 1 ? 'One thing to mend' : `${n} things to mend`;
+    if (n) return `${some(n, 'thing')} to mend`;
     return this.summary()?.lastRound
       ? `All well, ${when(this.summary()!.lastRound, this.store.now())}`
       : 'Not looked at yet';
@@ -84,7 +79,7 @@ export class CareStep {
           ? {
               label: 'Walk a round',
               run: () => void this.store.begin('round'),
-              disabled: this.store.openJob()?.kind === 'round',
+              why: this.store.openJob()?.kind === 'round' && 'A round is being walked now.',
             }
           : null,
       );
@@ -108,14 +103,5 @@ export class CareStep {
   }
   protected left = (iso: string) => daysLeft(iso, this.store.now());
   protected date = day;
-  protected time = time;
-  protected async back(): Promise<void> {
-    const before = this.before();
-    if (!before) return;
-    await this.store.post('/rollback', { release: before.id });
-    this.store.said.set({
-      words: 'The release before is served again. The newer one is kept under Publish.',
-      bad: false,
-    });
-  }
+  protected some = some;
 }

@@ -3,6 +3,7 @@ import { FormsModule } from '@angular/forms';
 import { NgIcon } from '@ng-icons/core';
 import { readDomain } from '@tin-porch/core';
 import type { WayLink } from '../../api/model';
+import { Dialogs } from '../../parts/dialogs';
 import { JobSteps } from '../../parts/job-steps';
 import { ServerChoice } from '../../parts/server-choice';
 import { day, when } from '../../parts/when';
@@ -61,8 +62,13 @@ const STATES = {
             <p class="quiet">{{ holder() }}</p>
             @if (seen.registration.state === 'free') {
               <p class="bar gap">
-                <button class="plain" type="button" (click)="store.post('/domain/register')">
-                  Register it for a year
+                <button
+                  class="plain"
+                  type="button"
+                  [disabled]="store.busy('POST /domain/register')"
+                  (click)="register()"
+                >
+                  {{ store.busy('POST /domain/register') ? 'Registering …' : 'Register it for a year' }}
                 </button>
               </p>
             }
@@ -117,7 +123,14 @@ const STATES = {
             </table>
             <p class="bar gap">
               @if (seen.registration.state === 'ours' && toSet()) {
-                <button class="plain" type="button" (click)="store.post('/domain/records')">Set them now</button>
+                <button
+                  class="plain"
+                  type="button"
+                  [disabled]="store.busy('POST /domain/records')"
+                  (click)="setRecords()"
+                >
+                  {{ store.busy('POST /domain/records') ? 'Setting …' : 'Set them now' }}
+                </button>
               }
               @if (seen.registration.page; as page) {
                 @if (seen.registration.state === 'elsewhere') {
@@ -143,7 +156,8 @@ const STATES = {
                 <li>
                   <span class="dot" [class.good]="r.state === 'new'" [class.look]="r.state !== 'new'"></span>{{ r.name
                   }}<span class="mono"
-                    >{{ r.answer.join(', ') || '–' }}{{ r.state === 'old' && r.ttl ? ', ' + left(r.ttl) : '' }}</span
+                    >{{ r.answer.join(', ') || '–'
+                    }}{{ r.state === 'old' && r.ttl ? ', ' + left(r.ttl, seen.at) : '' }}</span
                   >
                   <span class="chip {{ states[r.state][1] }}">{{ states[r.state][0] }}</span>
                 </li>
@@ -195,6 +209,7 @@ const STATES = {
 })
 export class DomainStep {
   protected readonly store = inject(SiteStore);
+  private readonly dialogs = inject(Dialogs);
   protected readonly states = STATES;
   protected readonly typed = signal('');
   protected readonly fault = signal('');
@@ -246,9 +261,15 @@ export class DomainStep {
         return this.store.main.set({
           label: 'Get a certificate',
           run: () => void this.store.begin('certificate'),
-          disabled: !site.liveRelease || this.store.openJob() !== null,
+          why: !site.liveRelease
+            ? 'The authority looks at the site itself: deploy it first, in Publish.'
+            : this.store.openJob() !== null && 'Something else is under way. Wait until it has ended.',
         });
-      this.store.main.set({ label: 'Ask again now', run: () => void this.walk() });
+      this.store.main.set({
+        label: this.walking() ? 'Asking …' : 'Ask again now',
+        run: () => void this.walk(),
+        why: this.walking() && 'The name servers are being asked.',
+      });
     });
     // Opening the step walks the way in once; so does a change of the domain or of its certificate.
     effect(() => {
@@ -266,9 +287,35 @@ export class DomainStep {
 
   protected ago = (iso: string) => when(iso, this.store.now());
   protected date = day;
-  protected left = (seconds: number) => (seconds > 90 ? `${Math.round(seconds / 60)} min left` : `${seconds} s left`);
+  /** How long an old answer may still be given, of what it had left when it was asked for. */
+  protected left(ttl: number, askedAt: string): string {
+    const seconds = Math.round(ttl - (this.store.now() - Date.parse(askedAt)) / 1000);
+    if (seconds <= 0) return 'should have the new one by now: ask again';
+    return seconds > 90 ? `may stay so for ${Math.round(seconds / 60)} min` : `may stay so for ${seconds} s`;
+  }
+  protected async register(): Promise<void> {
+    const domain = this.store.detail()?.domain;
+    if (!domain) return;
+    const sure = await this.dialogs.confirm({
+      title: `Register ${domain}?`,
+      words: `It is registered in your account for a year, and the registrar bills you for it. A registered name cannot be given back.`,
+      act: 'Register it for a year',
+    });
+    if (sure && (await this.store.post('/domain/register')) !== undefined)
+      this.store.said.set({ words: `${domain} is registered in your account for a year.`, bad: false });
+  }
+  protected async setRecords(): Promise<void> {
+    if ((await this.store.post('/domain/records')) !== undefined)
+      this.store.said.set({
+        words: 'The records are set. Name servers elsewhere follow as their answers run out.',
+        bad: false,
+      });
+  }
   protected copy(text: string): void {
-    void navigator.clipboard?.writeText(text).then(() => this.store.said.set({ words: `Copied: ${text}`, bad: false }));
+    void navigator.clipboard
+      ?.writeText(text)
+      .then(() => this.store.said.set({ words: `Copied: ${text}`, bad: false }))
+      .catch(() => this.store.said.set({ words: `The browser would not copy it: ${text}`, bad: true }));
   }
   protected change(domain: string): void {
     this.typed.set(domain);

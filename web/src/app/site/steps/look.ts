@@ -48,7 +48,7 @@ type View = (typeof VIEWS)[number][0];
     LibraryShelf,
     LikePage,
   ],
-  providers: [Retouching, PictureImages],
+  providers: [PictureImages],
   template: `
     <tp-worktable controlsName="Look" [besideName]="besideName()">
       @if (store.drawn() && store.document(); as document) {
@@ -161,7 +161,9 @@ type View = (typeof VIEWS)[number][0];
 export class LookStep {
   protected readonly store = inject(SiteStore);
   protected readonly views = VIEWS;
-  protected readonly shown = signal<View>('directions');
+  protected readonly work = inject(Retouching);
+  // A picture that is being worked over is what one came back for.
+  protected readonly shown = signal<View>(this.work.medium() ? 'pictures' : 'directions');
   protected readonly view = signal<DirectionRef[]>([]);
   protected readonly alone = signal<DirectionRef | null>(null);
   protected readonly only = signal<'day' | 'night' | undefined>(undefined);
@@ -177,7 +179,6 @@ export class LookStep {
     if (this.shown() !== 'pictures') return 'Window';
     return this.work.medium() ? 'The picture' : this.finding() ? 'Library' : 'Window';
   });
-  protected readonly work = inject(Retouching);
   /** The library stands beside. */
   protected readonly finding = signal(false);
   private readonly panel = viewChild(DirectionsPanel);
@@ -190,7 +191,6 @@ export class LookStep {
     });
     effect(() => {
       if (this.shown() !== 'directions') this.alone.set(null);
-      if (this.shown() !== 'pictures') this.work.leave();
     });
     effect(() =>
       this.store.main.set(

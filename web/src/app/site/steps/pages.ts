@@ -1,11 +1,13 @@
-import { Component, computed, effect, inject, signal, type Signal } from '@angular/core';
+import { afterNextRender, Component, computed, effect, inject, Injector, signal, type Signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { needsConfirming, shapes, textsOf, toConfirm, type PlacedText, type Section } from '@tin-porch/core';
 import { Worktable } from '../../parts/worktable';
+import { some } from '../../parts/some';
 import { ViewSwitch } from '../../parts/view-switch';
 import { SiteWindow } from '../../window/window';
 import { ConfirmPanel } from '../../writing/confirm-panel';
+import { SectionPanel } from '../section-panel';
 import { ReworkPanel } from '../../writing/rework-panel';
 import { SiteStore } from '../site-store';
 
@@ -17,7 +19,7 @@ const VIEWS = [
 
 @Component({
   selector: 'tp-step',
-  imports: [FormsModule, RouterLink, Worktable, SiteWindow, ViewSwitch, ReworkPanel, ConfirmPanel],
+  imports: [FormsModule, RouterLink, Worktable, SiteWindow, ViewSwitch, ReworkPanel, ConfirmPanel, SectionPanel],
   template: `
     <tp-worktable controlsName="Words" [besideName]="viewName()" [reading]="view() !== 'window'">
       @if (store.document(); as document) {
@@ -101,6 +103,7 @@ const VIEWS = [
                         Draws on the facts alone: change it in the <a routerLink="../brief">brief</a>.
                       </p>
                     }
+                    <tp-section-panel [section]="section" [shared]="shared(section)" />
                   </div>
                 }
               </li>
@@ -108,12 +111,12 @@ const VIEWS = [
           </ul>
           @if (remaining(); as n) {
             <p class="note">
-              {{ n }} {{ n === 1 ? 'claim is' : 'claims are' }} on the site that nobody has vouched for.
+              {{ some(n, 'claim is', 'claims are') }} on the site that nobody has vouched for.
               <button class="link" type="button" (click)="nextClaim()">Go to the next</button>
             </p>
           }
           <details class="history">
-            <summary>History, {{ store.detail()!.head }} steps</summary>
+            <summary>History, {{ some(store.detail()!.head, 'step') }}</summary>
             <ol>
               @for (line of store.detail()!.history.lines; track line.seq) {
                 <li>
@@ -157,6 +160,7 @@ export class PagesStep {
   protected readonly view = signal<'window' | 'rework' | 'confirm'>('window');
   protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
   private readonly router = inject(Router);
+  private readonly injector = inject(Injector);
   protected readonly current = computed(
     () => this.store.document()?.pages.find((p) => p.id === this.store.page()) ?? this.store.document()?.pages[0],
   );
@@ -184,10 +188,11 @@ export class PagesStep {
     );
   }
 
+  protected shared = (s: Section) => s.id === 'header' || s.id === 'footer';
   protected title = (s: Section) => shapes[s.shape]?.title ?? s.shape;
-  protected character = (s: Section) =>
-    s.id === 'header' || s.id === 'footer' ? 'shared by every page' : (shapes[s.shape]?.character ?? '');
+  protected character = (s: Section) => (this.shared(s) ? 'shared by every page' : (shapes[s.shape]?.character ?? ''));
   protected claims = (s: Section) => textsOf(s).filter((t) => needsConfirming(t.text)).length;
+  protected some = some;
   protected unsure = (t: PlacedText) => needsConfirming(t.text);
   protected partOf = (t: PlacedText) => `${t.section.id}/${t.path}`;
   protected fieldId = (t: PlacedText) => `t-${t.section.id}-${t.path.replace(/\./g, '-')}`;
@@ -239,10 +244,23 @@ export class PagesStep {
   protected show(t: PlacedText): void {
     if (t.page) this.store.page.set(t.page.id);
     this.store.part.set(this.partOf(t));
+    this.focusField(this.partOf(t));
+  }
+  /** Goes to the field of a part once it is drawn; on a phone the fields come to the front for it. */
+  private focusField(part: string): void {
+    this.store.side.set('controls');
+    afterNextRender(
+      () => {
+        const field = document.getElementById(`t-${part.replace('/', '-').replace(/\./g, '-')}`);
+        field?.scrollIntoView({ block: 'center' });
+        field?.focus();
+      },
+      { injector: this.injector },
+    );
   }
   /** A click in the window opens the field that holds the text. */
   protected chosenInWindow(part: string): void {
     this.store.part.set(part);
-    setTimeout(() => document.getElementById(`t-${part.replace('/', '-').replace(/\./g, '-')}`)?.focus());
+    this.focusField(part);
   }
 }

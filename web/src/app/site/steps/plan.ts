@@ -23,12 +23,15 @@ import {
   type PageOffer,
   type Section,
 } from '@tin-porch/core';
+import { ChooseThen } from '../../parts/choose-then';
+import { KeptText } from '../../parts/kept-text';
 import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
 import { proposed, ProposedPlan } from '../../plan/proposed-plan';
 import { SiteMap } from '../../plan/site-map';
 import { Wireframe } from '../../plan/wireframe';
 import { asRefusal } from '../../api/porch-api';
+import { Drafts } from '../../session/drafts';
 import { costWords, WritingDesk } from '../../writing/writing-desk';
 import { SiteWindow } from '../../window/window';
 import { SiteStore } from '../site-store';
@@ -54,6 +57,8 @@ const VIEWS = [
     ProposedPlan,
     Wireframe,
     ViewSwitch,
+    ChooseThen,
+    KeptText,
   ],
   template: `
     <tp-worktable controlsName="Plan" [besideName]="viewName()" [reading]="view() !== 'window'">
@@ -93,9 +98,9 @@ const VIEWS = [
                   class="plan-label"
                   maxlength="40"
                   [attr.aria-label]="'Menu label of ' + page.label"
-                  [value]="page.label"
+                  [tpKept]="page.label"
                   (focus)="store.page.set(page.id)"
-                  (change)="rename(page, $any($event.target))"
+                  (typed)="rename(page, $event)"
                 />
                 <span class="mono quiet">/{{ page.slug }}</span>
                 @if (n > 0) {
@@ -204,12 +209,13 @@ const VIEWS = [
                 }
               </ol>
               <div class="between">
-                <select [attr.aria-label]="'Add a section to ' + page.label" (change)="add(page, $any($event.target))">
-                  <option value="">Add a section …</option>
-                  @for (offer of offers(page); track offer.shape) {
-                    <option [value]="offer.shape">{{ offer.title }}, {{ offer.character }}. {{ offer.reason }}</option>
-                  }
-                </select>
+                <tp-choose-then
+                  [label]="'Add a section to ' + page.label"
+                  placeholder="Another section …"
+                  act="Add"
+                  [options]="offers(page)"
+                  (chosen)="add(page, $event)"
+                />
                 @if (open(page); as count) {
                   <a class="chip lamp" routerLink="../pages" (click)="store.page.set(page.id)"
                     >{{ count }} to confirm</a
@@ -302,8 +308,9 @@ export class PlanStep {
   protected readonly draftPage = computed(
     () => this.draft()?.pages.find((p) => p.id === this.store.page()) ?? this.draft()?.pages[0],
   );
-  protected readonly own = signal('');
-  protected readonly asked = signal('');
+  private readonly drafts = inject(Drafts);
+  protected readonly own = this.drafts.of(this.store.id(), 'own-page');
+  protected readonly asked = this.drafts.of(this.store.id(), 'plan-ask');
   protected readonly answer = signal('');
   /** The section that is looked at. */
   protected readonly section_ = signal<string | null>(null);
@@ -317,14 +324,25 @@ export class PlanStep {
       this.store.main.set({
         label: this.store.drawn() ? 'Write another version' : 'Generate the site',
         run: () => void this.again(),
-        disabled: this.desk.busy() || !this.named(),
+        why: this.desk.busy()
+          ? 'It is being written.'
+          : !this.named() && 'Give the client’s name in the Brief first: everything is written around it.',
       }),
     );
   }
   protected title = (shape: string) => shapes[shape]?.title ?? shape;
   protected character = (shape: string) => shapes[shape]?.character ?? '';
   protected open = (page: Page) => toConfirm(this.store.document()!).filter((t) => t.page?.id === page.id).length;
-  protected offers = (page: Page) => offersFor(this.store.document()!, page);
+  private readonly offered = computed(() => {
+    const document = this.store.document();
+    return new Map(
+      (document?.pages ?? []).map((p) => [
+        p.id,
+        offersFor(document!, p).map((o) => [o.shape, `${o.title}, ${o.character}. ${o.reason}`] as const),
+      ]),
+    );
+  });
+  protected offers = (page: Page) => this.offered().get(page.id) ?? [];
 
   private change(operation: Operation, done?: string): void {
     this.store.change(operation);
@@ -335,13 +353,13 @@ export class PlanStep {
     this.store.page.set(page.id);
     this.section_.set(section.id);
   }
-  protected rename(page: Page, field: HTMLInputElement): void {
-    const label = field.value.trim();
-    if (!label || label === page.label) return void (field.value = page.label);
-    // A page that visitors know keeps its address: links to it would break.
-    const known = this.store.detail()?.open ?? false;
-    this.change(renamePage(this.store.document()!, page.id, label, known));
+  protected rename(page: Page, typed: string): void {
+    const label = typed.trim();
+    if (!label || label === page.label) return;
+    this.store.change(renamePage(this.store.document()!, page.id, label, this.known()));
   }
+  /** A page that visitors may know keeps its address: links to it would break. */
+  private known = () => (this.store.detail()?.liveRelease ?? null) !== null;
   protected setMenu(page: Page, menu: boolean): void {
     this.change({ op: 'setPage', ...namedOf(page), menu });
   }
@@ -350,7 +368,7 @@ export class PlanStep {
     this.change(nestPage(this.store.document()!, page.id, parent || null));
   }
   protected askFor(): void {
-    const answer = askPlan(this.store.document()!, this.asked());
+    const answer = askPlan(this.store.document()!, this.asked(), this.known());
     if (!answer?.operation) {
       this.answer.set(
         answer?.words ??
@@ -379,10 +397,7 @@ export class PlanStep {
   protected takeSection(section: Section): void {
     this.change(takeOutSection(this.store.document()!, section.id), `${this.title(section.shape)} is taken out.`);
   }
-  protected add(page: Page, field: HTMLSelectElement): void {
-    const shape = field.value;
-    field.value = '';
-    if (!shape) return;
+  protected add(page: Page, shape: string): void {
     this.store.page.set(page.id);
     this.change(addSection(this.store.document()!, page.id, shape, page.sections.length));
   }

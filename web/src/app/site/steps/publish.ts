@@ -2,18 +2,18 @@ import { Component, computed, effect, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { checklist } from '@tin-porch/core';
-import type { Release } from '../../api/model';
 import { JobSteps } from '../../parts/job-steps';
+import { Dialogs } from '../../parts/dialogs';
+import { ReleaseList } from '../release-list';
 import { ServerChoice } from '../../parts/server-choice';
-import { time, when } from '../../parts/when';
 import { Worktable } from '../../parts/worktable';
 import { SiteStore } from '../site-store';
 
-const WORDS = { good: 'good', look: 'look at it', stop: 'stands in the way' };
+const WORDS = { good: 'good', look: 'to look at', stop: 'stands in the way' };
 
 @Component({
   selector: 'tp-step',
-  imports: [FormsModule, RouterLink, Worktable, JobSteps, ServerChoice],
+  imports: [FormsModule, RouterLink, Worktable, JobSteps, ServerChoice, ReleaseList],
   template: `
     <tp-worktable controlsName="Checklist" besideName="Releases" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
@@ -35,7 +35,7 @@ const WORDS = { good: 'good', look: 'look at it', stop: 'stands in the way' };
         @if (form(); as f) {
           <div class="field gap">
             <label for="deliver"
-              >Whose messages the contact form takes <span class="quiet">the client’s mail address</span></label
+              >Contact form: for whom <span class="quiet">the client’s mail address, named in the Inbox</span></label
             >
             <input
               id="deliver"
@@ -53,17 +53,17 @@ const WORDS = { good: 'good', look: 'look at it', stop: 'stands in the way' };
           </p>
           @if (site.liveRelease) {
             <p class="gap">
-              Temporary address <span class="mono">{{ site.temporary }}</span>. Strangers
+              Temporary address <span class="mono">{{ site.temporary }}</span>. Visitors
               {{ site.open ? 'see the site' : 'see the holding page' }}.
             </p>
             <p class="bar gap">
-              <button class="plain" type="button" (click)="openSite()">Open it as yourself</button>
+              <button class="plain" type="button" (click)="openSite()">Look at it now</button>
               <button class="plain" type="button" (click)="store.begin('deploy')" [disabled]="busy()">
-                Deploy without opening
+                {{ site.open ? 'Deploy' : 'Deploy behind the holding page' }}
               </button>
               @if (site.open) {
-                <button class="plain" type="button" (click)="store.put('/open', { open: false })">
-                  Put the holding page up
+                <button class="plain" type="button" (click)="close()" [disabled]="store.busy('PUT /open')">
+                  Close it with the holding page
                 </button>
               }
             </p>
@@ -90,34 +90,7 @@ const WORDS = { good: 'good', look: 'look at it', stop: 'stands in the way' };
           }
           @if (site.releases.length) {
             <h2 class="gap">Releases</h2>
-            <table class="rows">
-              <thead>
-                <tr>
-                  <th>Made</th>
-                  <th>Of step</th>
-                  <th class="wide">Size</th>
-                  <th><span class="sr">State</span></th>
-                </tr>
-              </thead>
-              <tbody>
-                @for (r of site.releases; track r.id) {
-                  <tr>
-                    <td>{{ at(r.madeAt) }}</td>
-                    <td>{{ r.head }}</td>
-                    <td class="wide">{{ r.files }} files, {{ kb(r) }} KB, {{ r.sent }} sent</td>
-                    <td>
-                      @if (r.id === site.liveRelease) {
-                        <span class="chip moss">Live</span>
-                      } @else {
-                        <button class="plain small" type="button" (click)="store.post('/rollback', { release: r.id })">
-                          Go back to it
-                        </button>
-                      }
-                    </td>
-                  </tr>
-                }
-              </tbody>
-            </table>
+            <tp-release-list />
           }
         }
       </ng-container>
@@ -126,11 +99,12 @@ const WORDS = { good: 'good', look: 'look at it', stop: 'stands in the way' };
 })
 export class PublishStep {
   protected readonly store = inject(SiteStore);
+  private readonly dialogs = inject(Dialogs);
   protected readonly words = WORDS;
   protected readonly items = computed(() => (this.store.document() ? checklist(this.store.document()!) : []));
   protected readonly form = computed(() => this.store.document()?.forms[0] ?? null);
   protected readonly job = computed(
-    () => this.store.detail()?.jobs.find((j) => j.kind === 'publish' || j.kind === 'deploy') ?? null,
+    () => this.store.detail()?.jobs.find((j) => ['publish', 'deploy', 'rollback'].includes(j.kind)) ?? null,
   );
   protected readonly busy = computed(() => ['waiting', 'running'].includes(this.job()?.state ?? ''));
 
@@ -143,15 +117,29 @@ export class PublishStep {
           ? {
               label: site.open ? 'Publish changes' : 'Publish',
               run: () => void this.store.begin('publish'),
-              disabled: !site.server || stop || this.busy(),
+              why: !site.server
+                ? 'Choose a server first.'
+                : stop
+                  ? `Something stands in the way: ${this.items()
+                      .find((i) => i.state === 'stop')!
+                      .title.toLowerCase()}.`
+                  : this.busy() && 'It is under way.',
             }
           : null,
       );
     });
   }
-  protected at = time;
-  protected kb = (r: Release) => Math.ceil(r.bytes / 1024);
-  protected ago = (iso: string) => when(iso, this.store.now());
+  protected async close(): Promise<void> {
+    const site = this.store.detail();
+    if (!site) return;
+    const sure = await this.dialogs.confirm({
+      title: 'Take the site down?',
+      words: `Visitors of ${site.domain ?? 'the temporary address'} see the holding page from then on, until you publish again. Search engines are told to come back later.`,
+      act: 'Close it with the holding page',
+    });
+    if (sure && (await this.store.put('/open', { open: false })) !== undefined)
+      this.store.said.set({ words: 'The holding page is up: visitors do not see the site now.', bad: false });
+  }
   protected async openSite(): Promise<void> {
     // Opened before the answer is there, so that the browser sees it was asked for by a click.
     const tab = window.open('', '_blank');

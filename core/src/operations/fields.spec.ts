@@ -1,0 +1,44 @@
+import { fieldsOf, replacesField, typedWords } from './fields.js';
+import type { Operation, SingleOperation } from './operation.js';
+
+const text = (section: string, value: string): SingleOperation => ({
+  op: 'setText',
+  at: { section, path: 'heading' },
+  text: { value, from: { kind: 'designer' } },
+});
+
+describe('the fields of an operation', () => {
+  it('are named once each, through a batch', () => {
+    const batch: Operation = {
+      op: 'batch',
+      operations: [text('s1', 'A'), text('s1', 'B'), { op: 'setFact', field: 'phone', value: '1' }],
+    };
+    expect(fieldsOf(batch)).toEqual(['text s1 heading', 'fact phone']);
+    expect(replacesField(batch)).toBeNull();
+    expect(replacesField(text('s1', 'A'))).toBe('text s1 heading');
+  });
+  it('are none where nothing is written into', () => {
+    expect(fieldsOf({ op: 'removeSection', section: 's1' })).toEqual([]);
+    expect(typedWords({ op: 'removeSection', section: 's1' })).toBe('');
+  });
+  it('give back every word that was typed', () => {
+    expect(
+      typedWords({
+        op: 'batch',
+        operations: [
+          { op: 'setServices', services: [{ id: 'v1', name: 'Planking', price: '£40', detail: 'By hand.' }] },
+          { op: 'setPeople', people: [{ id: 'p1', name: 'Tom', role: 'rigger' }] },
+          { op: 'setList', field: 'languages', values: ['German', 'French'] },
+          {
+            op: 'setContent',
+            section: 's3',
+            content: {
+              heading: { value: 'Rope', from: { kind: 'designer' } },
+              items: [{ name: { value: 'Tar', from: { kind: 'designer' } } }],
+            },
+          } as never,
+        ],
+      }),
+    ).toBe('Planking, £40, By hand.\nTom, rigger\nGerman, French\nRope\nTar');
+  });
+});

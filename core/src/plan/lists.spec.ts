@@ -1,0 +1,51 @@
+import { demoFacts, siteFrom } from '../fixtures/index.js';
+import type { Section, SiteDocument } from '../model/site.js';
+import { validateDocument } from '../model/validate.js';
+import { apply } from '../operations/apply.js';
+import { addItem, listsOf, moveItem, removeItem, shapesOfKind } from './lists.js';
+
+const start = siteFrom(demoFacts, 2);
+const withItems = start.pages.flatMap((p) => p.sections).find((s) => (listsOf(s)[0]?.names.length ?? 0) > 1)!;
+const { field } = listsOf(withItems)[0]!;
+const sectionIn = (document: SiteDocument): Section =>
+  document.pages.flatMap((p) => p.sections).find((s) => s.id === withItems.id)!;
+const names = (document: SiteDocument) => listsOf(sectionIn(document)).find((l) => l.field === field)!.names;
+
+describe('the lists of a section', () => {
+  it('grow, shrink and change their order, and are taken back to the byte', () => {
+    const before = names(start);
+    for (const [operation, expected] of [
+      [addItem(withItems, field), [...before, '']],
+      [removeItem(withItems, field, 0), before.slice(1)],
+      [moveItem(withItems, field, 0, 1), [before[1], before[0], ...before.slice(2)]],
+    ] as const) {
+      const { document, inverse } = apply(start, operation);
+      expect(names(document)).toEqual([...expected] as string[]);
+      expect(validateDocument(document)).toEqual([]);
+      expect(JSON.stringify(apply(document, inverse).document)).toBe(JSON.stringify(start));
+    }
+  });
+
+  it('are there for every shape that has one, and an item added to any of them fits its schema', () => {
+    let tried = 0;
+    for (const page of start.pages)
+      for (const section of page.sections)
+        for (const list of listsOf(section)) {
+          if (list.names.length >= list.most) continue;
+          tried++;
+          expect(list.one).not.toBe('Picture');
+          expect(validateDocument(apply(start, addItem(section, list.field)).document))
+            .withContext(section.shape)
+            .toEqual([]);
+        }
+    expect(tried).toBeGreaterThan(2);
+  });
+
+  it('can be shown in every shape of their kind', () => {
+    for (const { shape } of shapesOfKind(withItems)) {
+      const { document } = apply(start, { op: 'setShape', section: withItems.id, shape });
+      expect(names(document)).toEqual(names(start));
+      expect(validateDocument(document)).toEqual([]);
+    }
+  });
+});

@@ -1,0 +1,45 @@
+import { tell } from '../events/events.js';
+import type { Servers } from '../servers/servers.js';
+import type { Sites } from '../sites/sites.js';
+
+/**
+ * Keeps what is known here of each site equal to what its server really does: which release it serves, and whether it
+ * is open to visitors. The server is the truth; whatever was killed between it and the database is put right by it.
+ */
+export class Serving {
+  private timer: NodeJS.Timeout | undefined;
+  private busy = false;
+
+  constructor(
+    private readonly sites: Sites,
+    private readonly servers: Servers,
+  ) {}
+
+  start(everyMs = 4000): void {
+    this.timer = setInterval(() => void this.look().catch(() => undefined), everyMs);
+  }
+  stop(): void {
+    clearInterval(this.timer);
+  }
+
+  /** Asks every server what it serves, and takes that over. Servers that do not answer change nothing. */
+  async look(): Promise<void> {
+    if (this.busy) return;
+    this.busy = true;
+    try {
+      for (const server of await this.servers.all()) {
+        // What changes here while the answer is on its way is newer than the answer.
+        const before = await this.sites.placedOn(server.name);
+        const health = await server.client.health().catch(() => null);
+        if (!health) continue;
+        for (const site of before) {
+          const served = health.sites.find((s) => s.id === site.id);
+          if (await this.sites.takeOver(site, served?.pointer?.release ?? null, served?.open ?? false))
+            await tell(this.sites.db, { kind: 'care', site: site.id });
+        }
+      }
+    } finally {
+      this.busy = false;
+    }
+  }
+}

@@ -1,0 +1,48 @@
+import { Component, inject } from '@angular/core';
+import { typedWords } from '@tin-porch/core';
+import type { RefusedChange } from '../session/unsent';
+import { SiteStore } from './site-store';
+
+/** What the server would not take: each with why and the words in it, until it is sent again or let go. */
+@Component({
+  selector: 'tp-refused-changes',
+  host: { class: 'contents' },
+  template: `
+    @if (store.refused(); as all) {
+      @if (all.length) {
+        <section class="refused note brick" aria-label="Not taken over" role="alert">
+          <h2>Not taken over</h2>
+          <ul class="plain-list">
+            @for (change of all; track change.id) {
+              <li>
+                <p>
+                  <b>{{ store.named(change) }}.</b> {{ change.why }}
+                </p>
+                @if (words(change); as typed) {
+                  <p class="typed">{{ typed }}</p>
+                }
+                <p class="bar">
+                  <button class="plain small" type="button" (click)="store.insist(change)">Put mine there</button>
+                  @if (words(change); as typed) {
+                    <button class="plain small" type="button" (click)="copy(typed)">Copy my words</button>
+                  }
+                  <button class="plain small" type="button" (click)="store.letGo(change)">Let it go</button>
+                </p>
+              </li>
+            }
+          </ul>
+        </section>
+      }
+    }
+  `,
+})
+export class RefusedChanges {
+  protected readonly store = inject(SiteStore);
+  protected words = (change: RefusedChange): string => typedWords(change.operation);
+  protected copy(words: string): void {
+    void navigator.clipboard
+      ?.writeText(words)
+      .then(() => this.store.said.set({ words: 'Copied.', bad: false }))
+      .catch(() => this.store.said.set({ words: 'The browser would not copy it. Mark the words by hand.', bad: true }));
+  }
+}

@@ -1,0 +1,116 @@
+import { Component, computed, inject, input } from '@angular/core';
+import { NgIcon } from '@ng-icons/core';
+import {
+  addItem,
+  GROUNDS,
+  listsOf,
+  moveItem,
+  removeItem,
+  shapesOfKind,
+  type Ground,
+  type Operation,
+  type Section,
+  type SectionList,
+} from '@tin-porch/core';
+import { SiteStore } from './site-store';
+
+const GROUND_WORDS: Record<Ground, string> = { plain: 'Plain', wash: 'Washed', deep: 'Deep' };
+
+/** How a section is laid out, on what ground, and the items of its lists. Its words stand in their own fields. */
+@Component({
+  selector: 'tp-section-panel',
+  imports: [NgIcon],
+  template: `
+    @for (list of lists(); track list.field) {
+      <fieldset class="items">
+        <legend>{{ list.one }}, {{ list.names.length }} of at most {{ list.most }}</legend>
+        <ol>
+          @for (name of list.names; track $index; let n = $index, last = $last) {
+            <li>
+              <span [class.quiet]="!name">{{ name || 'empty' }}</span>
+              <span class="bar tight">
+                <button
+                  class="square small"
+                  type="button"
+                  [attr.aria-label]="'Move ' + called(list, n) + ' up'"
+                  [disabled]="n === 0"
+                  (click)="change(move(list, n, n - 1))"
+                >
+                  <ng-icon name="lucideArrowUp" aria-hidden="true" />
+                </button>
+                <button
+                  class="square small"
+                  type="button"
+                  [attr.aria-label]="'Move ' + called(list, n) + ' down'"
+                  [disabled]="last"
+                  (click)="change(move(list, n, n + 1))"
+                >
+                  <ng-icon name="lucideArrowDown" aria-hidden="true" />
+                </button>
+                <button
+                  class="square small"
+                  type="button"
+                  [attr.aria-label]="'Take out ' + called(list, n)"
+                  (click)="remove(list, n)"
+                >
+                  <ng-icon name="lucideTrash2" aria-hidden="true" />
+                </button>
+              </span>
+            </li>
+          }
+        </ol>
+        <button class="plain small" type="button" [disabled]="list.names.length >= list.most" (click)="add(list)">
+          <ng-icon name="lucidePlus" aria-hidden="true" />{{ list.one }}
+        </button>
+      </fieldset>
+    }
+    @if (!shared() && shapes().length > 1) {
+      <div class="halves">
+        <div class="field">
+          <label [for]="'shape-' + section().id">Shape</label>
+          <select [id]="'shape-' + section().id" (change)="lay($any($event.target).value, section().ground)">
+            @for (s of shapes(); track s.shape) {
+              <option [value]="s.shape" [selected]="s.shape === section().shape">{{ s.character }}</option>
+            }
+          </select>
+        </div>
+        <div class="field">
+          <label [for]="'ground-' + section().id">Ground</label>
+          <select [id]="'ground-' + section().id" (change)="lay(section().shape, $any($event.target).value)">
+            @for (g of grounds; track g) {
+              <option [value]="g" [selected]="g === (section().ground ?? 'plain')">{{ groundWords[g] }}</option>
+            }
+          </select>
+        </div>
+      </div>
+    }
+  `,
+})
+export class SectionPanel {
+  private readonly store = inject(SiteStore);
+  readonly section = input.required<Section>();
+  /** True for what every page shares. */
+  readonly shared = input(false);
+  protected readonly grounds = GROUNDS;
+  protected readonly groundWords = GROUND_WORDS;
+  protected readonly lists = computed(() => listsOf(this.section()));
+  protected readonly shapes = computed(() => shapesOfKind(this.section()));
+
+  protected called = (list: SectionList, n: number): string => list.names[n] || `${list.one.toLowerCase()} ${n + 1}`;
+  protected move = (list: SectionList, n: number, to: number): Operation => moveItem(this.section(), list.field, n, to);
+  protected change(operation: Operation): void {
+    this.store.change(operation);
+    void this.store.flush();
+  }
+  protected add(list: SectionList): void {
+    this.change(addItem(this.section(), list.field));
+    this.store.part.set(`${this.section().id}/${list.field}.${list.names.length}`);
+  }
+  protected remove(list: SectionList, n: number): void {
+    this.change(removeItem(this.section(), list.field, n));
+    this.store.said.set({ words: `${this.called(list, n)} is taken out.`, bad: false, undo: true });
+  }
+  protected lay(shape: string, ground: Ground | undefined): void {
+    this.change({ op: 'setShape', section: this.section().id, shape, ...(ground && { ground }) });
+  }
+}
