@@ -60,7 +60,12 @@ export function dynamicParts(site: (req: Request) => LiveSite): Router {
       }
       try {
         if (!trapped) {
-          await keepMessage(live.db, form.id, values);
+          if (!(await keepMessage(live.db, form.id, values)))
+            return void res
+              .status(429)
+              .set('retry-after', '3600')
+              .type('text/plain')
+              .send('More messages have come in today than anybody can read. Please ring instead, or try tomorrow.\n');
           live.kept?.();
         }
       } catch {

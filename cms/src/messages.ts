@@ -7,11 +7,38 @@ export interface Message {
   form: string;
   fields: Record<string, string>;
   receivedAt: string;
+  /** True where it came in such numbers that it looks like a flood. */
+  aside: boolean;
 }
 
-/** Keeps a message; it is on disk when this returns. */
-export async function keepMessage(db: Pool, form: string, fields: Record<string, string>): Promise<void> {
-  await db.query('insert into message (form, fields) values ($1, $2)', [form, fields]);
+/** Messages a site takes within ten minutes before more are put aside, whoever sends them. */
+export const FLOOD_FROM = 30;
+/** Messages put aside within a day before more are refused. */
+export const MOST_ASIDE = 2000;
+
+/**
+ * Keeps a message; it is on disk when this returns. Where a site gets more of them than people write, it is put aside;
+ * where even those are too many, it is refused, and the answer is false.
+ */
+export async function keepMessage(db: Pool, form: string, fields: Record<string, string>): Promise<boolean> {
+  const { rowCount } = await db.query(
+    `insert into message (form, fields, aside)
+     select $1, $2, lately >= $3 from
+       (select count(*) as lately from (select 1 from message where received_at > now() - interval '10 minutes' limit $3) l) a,
+       (select count(*) as aside from (select 1 from message where aside and received_at > now() - interval '1 day' limit $4) d) b
+     where lately < $3 or b.aside < $4`,
+    [form, fields, FLOOD_FROM, MOST_ASIDE],
+  );
+  return rowCount === 1;
+}
+
+/** Erases messages: those of the ids, or all that were put aside. Gives how many there were. */
+export async function eraseMessages(db: Pool, which: { ids: string[] } | { aside: true }): Promise<number> {
+  const { rowCount } =
+    'ids' in which
+      ? await db.query('delete from message where id = any($1::uuid[])', [which.ids])
+      : await db.query('delete from message where aside');
+  return rowCount ?? 0;
 }
 
 /** Messages after a sequence number, oldest first, at most `limit`. */
@@ -22,12 +49,17 @@ export async function messagesAfter(db: Pool, after: number, limit = 200): Promi
     form: string;
     fields: Record<string, string>;
     received_at: Date;
-  }>('select id, seq, form, fields, received_at from message where seq > $1 order by seq limit $2', [after, limit]);
+    aside: boolean;
+  }>('select id, seq, form, fields, received_at, aside from message where seq > $1 order by seq limit $2', [
+    after,
+    limit,
+  ]);
   return rows.map((r) => ({
     id: r.id,
     seq: Number(r.seq),
     form: r.form,
     fields: r.fields,
     receivedAt: r.received_at.toISOString(),
+    aside: r.aside,
   }));
 }

@@ -15,6 +15,9 @@ create table if not exists message (
   received_at timestamptz not null default now()
 );
 create index if not exists message_seq on message (seq);
+-- Put aside: came in such numbers that it looks like a flood.
+alter table message add column if not exists aside boolean not null default false;
+create index if not exists message_received on message (received_at);
 `;
 
 /** Makes the tables of a site where they are missing. */

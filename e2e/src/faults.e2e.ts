@@ -1,7 +1,7 @@
 import { request } from 'node:http';
 import { connect } from 'node:net';
 import { trustedVisit } from './support/visitor.js';
-import { stackForTests, until } from './support/stack-for-tests.js';
+import { MAIL, PASSWORD, stackForTests, until } from './support/stack-for-tests.js';
 
 interface Detail {
   head: number;
@@ -26,12 +26,7 @@ describe('When things go wrong', () => {
   const change = (operation: object) => test.api.call('POST', `/sites/${id}/operations`, { operation });
   const kill = (name: string) => process.kill(test.stack.programs.get(name)!.child!.pid!, 'SIGKILL');
   const page = () => trustedVisit(test.stack, 'quay', domain, '/');
-  const signIn = () =>
-    until(
-      'the server after a kill',
-      async () => (await test.api.signIn('ines@tinporch.example', 'a-dry-place-to-work'), true),
-      40,
-    );
+  const signIn = () => until('the server after a kill', async () => (await test.api.signIn(MAIL, PASSWORD), true), 40);
 
   beforeAll(async () => {
     test = await stackForTests();

@@ -4,7 +4,7 @@ import { toDesignTokens, weakPairs, type SiteDocument } from '@tin-porch/core';
 import type { Browser, Page } from 'playwright-core';
 import sharp from 'sharp';
 import { axe, openBrowser, overflows, postForm } from './support/browser.js';
-import { stackForTests, until } from './support/stack-for-tests.js';
+import { PASSWORD, stackForTests, until } from './support/stack-for-tests.js';
 
 const MAIL = `Hi Ines – lovely to meet you!!  We’re  Öster & Wray, Sailmakers. We cut and stitch sails & awnings by hand in the old lifeboat house, and we have done since 1974. Every sail is cut flat on the loft floor and stitched on machines older than we are. Anders learnt the trade from his aunt, who had the loft before us. We keep the pattern of every sail we have cut, and owners come back for the second with the number of the first. In winter the stove is lit and people sit down by it. Could you make the website by June please?
 
@@ -54,7 +54,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     expect(await page.textContent('.fault')).toContain('do not go together');
     troubles.length = 0;
     await faults('sign-in');
-    await page.fill('#password', 'a-dry-place-to-work');
+    await page.fill('#password', PASSWORD);
     await page.click('button.act');
     await page.waitForSelector('text=On the bench');
     await faults('sites, empty');

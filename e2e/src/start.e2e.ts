@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { ApiClient } from '@tin-porch/server/demo';
-import { DEMO_DESIGNER } from '@tin-porch/server/stack';
+import { FIRST_DESIGNER } from '@tin-porch/server/stack';
 
 const script = fileURLToPath(new URL('../../server/dist/run/start.mjs', import.meta.url));
 
@@ -21,7 +21,7 @@ describe('./start', () => {
       let said = '';
       const take = (part: Buffer) => {
         said += part.toString();
-        if (said.includes('Sign in as')) done({ said, code: null, child });
+        if (said.includes('is kept in')) done({ said, code: null, child });
       };
       child.stdout.on('data', take);
       child.stderr.on('data', take);
@@ -39,7 +39,9 @@ describe('./start', () => {
         }
       })
       .map(Number);
-  const signIn = () => new ApiClient(`http://127.0.0.1:${port}`).signIn(DEMO_DESIGNER.mail, DEMO_DESIGNER.password);
+  let password = '';
+  const signIn = (word = password) => new ApiClient(`http://127.0.0.1:${port}`).signIn(FIRST_DESIGNER.mail, word);
+  const passwordIn = (said: string) => /Sign in as \S+ with (\S+)/.exec(said)?.[1] ?? '';
 
   beforeAll(() => void (data = mkdtempSync(join(tmpdir(), 'tin-porch-start-'))));
   afterAll(async () => {
@@ -52,6 +54,8 @@ describe('./start', () => {
   it('says where it is and how to sign in; a second one, or one whose port is taken, says why it will not', async () => {
     const first = await start();
     expect(first.said).toContain(`Tin Porch is ready at http://127.0.0.1:${port}`);
+    password = passwordIn(first.said);
+    expect(password).toMatch(/^\w{4}(-\w{4}){3}$/);
     await signIn();
     const second = await start();
     expect([second.code, second.said]).toEqual([1, jasmine.stringContaining('already running on this data folder')]);
@@ -70,6 +74,7 @@ describe('./start', () => {
       }
     const again = await start();
     expect(again.said).toContain('is ready at');
+    expect(again.said).not.toContain(password);
     await signIn();
   }, 90_000);
 

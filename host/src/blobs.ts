@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
-import { access, readdir, rm, statfs } from 'node:fs/promises';
-import { join } from 'node:path';
+import { access, readdir, readFile, rename, rm, stat, statfs } from 'node:fs/promises';
+import { basename, join } from 'node:path';
 import { Problem } from '@tin-porch/core';
 import { writeDurable } from './durable.js';
 
@@ -9,6 +9,8 @@ const MOST = 32 * 1024 * 1024;
 
 /** The content of all releases, kept by its SHA-256. */
 export class Blobs {
+  /** Blobs whose bytes were found to be right, with what their file was like then. */
+  private readonly checked = new Map<string, string>();
   constructor(
     readonly folder: string,
     private readonly reserveBytes: number,
@@ -19,6 +21,7 @@ export class Blobs {
     return join(hash.slice(0, 2), hash);
   }
 
+  /** Whether a blob is here, by name alone. */
   async has(hash: string): Promise<boolean> {
     return access(join(this.folder, this.path(hash))).then(
       () => true,
@@ -26,11 +29,55 @@ export class Blobs {
     );
   }
 
-  /** Those of the hashes that are not here. */
+  /**
+   * Whether a blob is here and its bytes are what its name says. Read whole the first time, and again whenever its file
+   * was touched; `anew` reads it in any case. One that is not good is put out of the way, so that it can be sent again.
+   */
+  async good(hash: string, anew = false): Promise<boolean> {
+    const file = join(this.folder, this.path(hash));
+    const now = await stat(file).catch(() => null);
+    if (!now) return false;
+    const mark = `${now.ino} ${now.size} ${now.mtimeMs}`;
+    if (!anew && this.checked.get(hash) === mark) return true;
+    const bytes = await readFile(file).catch(() => null);
+    if (bytes && createHash('sha256').update(bytes).digest('hex') === hash) {
+      this.checked.set(hash, mark);
+      return true;
+    }
+    this.checked.delete(hash);
+    await rename(file, `${file}.damaged`).catch(() => undefined);
+    return false;
+  }
+
+  /** Those of the hashes that are not here as they should be. */
   async missing(hashes: Iterable<string>): Promise<string[]> {
-    const all = [...new Set(hashes)];
-    const here = await Promise.all(all.map((h) => this.has(h)));
-    return all.filter((_, n) => !here[n]);
+    const bad: string[] = [];
+    for (const hash of new Set(hashes)) if (!(await this.good(hash))) bad.push(hash);
+    return bad;
+  }
+
+  /** Every blob that is kept. */
+  async all(): Promise<string[]> {
+    return (await readdir(this.folder, { recursive: true })).map((p) => basename(p)).filter((name) => HASH.test(name));
+  }
+
+  /** Reads every blob anew, a few a second, round after round: what the disk loses is found before a visitor finds it. */
+  scrub(pauseMs = 200): () => void {
+    let stopped = false;
+    let timer: NodeJS.Timeout | undefined;
+    const walk = async () => {
+      for (const hash of await this.all().catch(() => [])) {
+        if (stopped) return;
+        await this.good(hash, true);
+        await new Promise((done) => (timer = setTimeout(done, pauseMs).unref()));
+      }
+      if (!stopped) timer = setTimeout(() => void walk(), 60_000).unref();
+    };
+    timer = setTimeout(() => void walk(), pauseMs).unref();
+    return () => {
+      stopped = true;
+      clearTimeout(timer);
+    };
   }
 
   /**
@@ -49,7 +96,7 @@ export class Blobs {
     const bytes = Buffer.concat(parts);
     if (createHash('sha256').update(bytes).digest('hex') !== hash)
       throw new Problem(422, 'The bytes do not match their hash', 'They were damaged on the way; nothing was kept.');
-    if (await this.has(hash)) return;
+    if (await this.good(hash)) return;
     const disk = await statfs(this.folder);
     if (disk.bavail * disk.bsize - size < this.reserveBytes)
       throw new Problem(

@@ -16,6 +16,8 @@ export interface CertificateFacts {
 /** The certificates this server offers, chosen by the name a visitor asks for (SNI, RFC 6066). */
 export class Certificates {
   private readonly byName = new Map<string, { context: SecureContext; facts: CertificateFacts }>();
+  /** Domains whose certificate could not be used, and why. */
+  readonly unreadable = new Map<string, string>();
   private constructor(private readonly folder: string) {}
 
   static async load(folder: string): Promise<Certificates> {
@@ -23,8 +25,14 @@ export class Certificates {
     await mkdir(folder, { recursive: true });
     for (const name of await readdir(folder)) {
       if (!name.endsWith('.json')) continue;
-      const { key, chain } = JSON.parse(await readFile(join(folder, name), 'utf8')) as { key: string; chain: string };
-      certificates.use(name.slice(0, -5), key, chain);
+      const domain = name.slice(0, -5);
+      // One that cannot be used is that site’s trouble: it is without a certificate until it gets another.
+      try {
+        const { key, chain } = JSON.parse(await readFile(join(folder, name), 'utf8')) as { key: string; chain: string };
+        certificates.use(domain, key, chain);
+      } catch (error) {
+        certificates.unreadable.set(domain, (error as Error).message);
+      }
     }
     return certificates;
   }
@@ -63,6 +71,7 @@ export class Certificates {
         : new Problem(422, 'The certificate cannot be read', (error as Error).message);
     }
     await writeDurable(join(this.folder, `${domain}.json`), JSON.stringify({ key, chain }), 0o600);
+    this.unreadable.delete(domain);
     return facts;
   }
 

@@ -2,7 +2,7 @@ import { createHash, timingSafeEqual } from 'node:crypto';
 import { statfs } from 'node:fs/promises';
 import { Ajv, type ValidateFunction } from 'ajv';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
-import { keepDocument, messagesAfter } from '@tin-porch/cms';
+import { eraseMessages, keepDocument, messagesAfter } from '@tin-porch/cms';
 import { Problem, problemFrom, type SiteDocument } from '@tin-porch/core';
 import { validateDocument } from '@tin-porch/core/validate';
 import { HASH } from './blobs.js';
@@ -66,6 +66,18 @@ const checks = {
     required: ['days'],
     properties: { days: { type: 'integer', minimum: 1, maximum: 90 } },
   }),
+  erase: ajv.compile({
+    anyOf: [
+      {
+        ...closed,
+        required: ['ids'],
+        properties: {
+          ids: { type: 'array', maxItems: 1000, items: { type: 'string', pattern: '^[0-9a-f-]{36}$' } },
+        },
+      },
+      { ...closed, required: ['aside'], properties: { aside: { const: true } } },
+    ],
+  }),
   challenge: ajv.compile({
     ...closed,
     required: ['answer'],
@@ -105,7 +117,12 @@ export function controlApp(parts: HostParts): Express {
     if (!site) throw new Problem(404, 'There is no such site on this server');
     return site;
   };
-  const show = (site: Site) => ({ ...site.settings, previewKey: undefined, pointer: site.pointer });
+  const show = (site: Site) => ({
+    ...site.settings,
+    previewKey: undefined,
+    pointer: site.pointer,
+    damage: site.damage,
+  });
 
   app.get('/v1/health', async (_req, res) => {
     const disk = await statfs(config.data);
@@ -117,6 +134,7 @@ export function controlApp(parts: HostParts): Express {
       freeBytes: disk.bavail * disk.bsize,
       totalBytes: disk.blocks * disk.bsize,
       sites: sites.all().map(show),
+      unreadable: Object.fromEntries(sites.unreadable),
     });
   });
 
@@ -136,6 +154,20 @@ export function controlApp(parts: HostParts): Express {
         throw new Problem(409, 'The name is taken', `${error.taken} belongs to another site on this server.`);
       throw error;
     }
+  });
+  /** Paths of the live release whose bytes are not what they should be. */
+  app.get('/v1/sites/:id/damage', async (req, res) => {
+    const site = siteOf(req);
+    const files = Object.entries(site.live?.manifest.files ?? {});
+    const bad = new Set(await blobs.missing(files.map(([, f]) => f.hash)));
+    const { domain } = site.settings;
+    res.json({
+      damaged: [
+        ...site.damage,
+        ...(domain && certificates.unreadable.has(domain) ? [`the certificate of ${domain}`] : []),
+        ...files.filter(([, f]) => bad.has(f.hash)).map(([path]) => path),
+      ],
+    });
   });
   app.get('/v1/sites/:id', (req, res) => void res.json(show(siteOf(req))));
 
@@ -208,6 +240,12 @@ export function controlApp(parts: HostParts): Express {
     const after = Number(req.query['after'] ?? 0);
     if (!Number.isSafeInteger(after) || after < 0) throw new Problem(400, '“after” is a whole number');
     res.json({ messages: await messagesAfter(await databases.pool(site.settings.id), after) });
+  });
+
+  app.delete('/v1/sites/:id/messages', json, async (req, res) => {
+    const site = siteOf(req);
+    const which = body<{ ids: string[] } | { aside: true }>(req, checks.erase);
+    res.json({ erased: await eraseMessages(await databases.pool(site.settings.id), which) });
   });
 
   app.get(

@@ -9,6 +9,7 @@ import { writeDurable } from './durable.js';
 export class Databases {
   private readonly admin: pg.Pool;
   private readonly pools = new Map<string, pg.Pool>();
+  private closed = false;
 
   constructor(
     private readonly url: string,
@@ -32,6 +33,10 @@ export class Databases {
       await writeDurable(file, JSON.stringify({ password }), 0o600);
     }
     const client = await this.admin.connect();
+    // A connection that is lost fails this, not the program.
+    let lost: Error | undefined;
+    const lose = (error: Error) => void (lost = error);
+    client.on('error', lose);
     try {
       await client.query('begin');
       await client.query('select pg_advisory_xact_lock(7241, hashtext($1))', [name]);
@@ -44,10 +49,11 @@ export class Databases {
       await client.query(`alter role ${quoted} set search_path to ${quoted}`);
       await client.query('commit');
     } catch (error) {
-      await client.query('rollback').catch(() => undefined);
+      await client.query('rollback').catch(lose);
       throw error;
     } finally {
-      client.release();
+      client.off('error', lose);
+      client.release(lost);
     }
     await setUpTables(await this.pool(siteId));
   }
@@ -73,6 +79,21 @@ export class Databases {
     return pool;
   }
 
+  /** Brings the tables of sites that are here already up to date, as soon as the database answers. */
+  async bringForward(siteIds: string[]): Promise<void> {
+    for (const siteId of siteIds)
+      while (!this.closed) {
+        try {
+          await setUpTables(await this.pool(siteId));
+          break;
+        } catch (error) {
+          // Placed, but without a CMS so far: the next deploy makes it one.
+          if ((error as NodeJS.ErrnoException).code === 'ENOENT') break;
+          await new Promise((done) => setTimeout(done, 1500).unref());
+        }
+      }
+  }
+
   async answers(): Promise<boolean> {
     return this.admin.query('select 1').then(
       () => true,
@@ -81,6 +102,7 @@ export class Databases {
   }
 
   async close(): Promise<void> {
+    this.closed = true;
     await Promise.allSettled([this.admin.end(), ...[...this.pools.values()].map((p) => p.end())]);
   }
 }

@@ -234,6 +234,68 @@ describe('a hosting server', () => {
     expect((await get(`/.well-known/acme-challenge/${token}`)).status).toBe(404);
   });
 
+  it('keeps damage with the site it is of, says so, and is mended by what is placed next', async () => {
+    await host.close();
+    settle(true);
+    const { mkdirSync, readFileSync, truncateSync } = await import('node:fs');
+    const folder = (id: string) => join(data, 'sites', id);
+    for (const id of ['cut', 'emptied', 'nothing']) mkdirSync(folder(id), { recursive: true });
+    const settings = readFileSync(join(folder('tolliver'), 'site.json'), 'utf8');
+    const other = (id: string) => settings.replaceAll('"tolliver"', `"${id}"`);
+    writeFileSync(join(folder('cut'), 'site.json'), other('cut').slice(0, 40));
+    writeFileSync(join(folder('emptied'), 'site.json'), other('emptied'));
+    writeFileSync(join(folder('emptied'), 'current.json'), '{"rel');
+    writeFileSync(join(folder('nothing'), 'site.json'), '');
+    mkdirSync(join(data, 'certificates'), { recursive: true });
+    writeFileSync(join(data, 'certificates/emptied.example.json'), '{"key":"x","chain":"y"}');
+    await start();
+    expect((await get('/')).body).toContain('The second words');
+    expect((await get('/', { host: 'emptied.unit.localhost' })).status).toBe(503);
+    const { body } = await control('GET', '/health');
+    const health = body as unknown as { unreadable: object; sites: { id: string; damage: string[] }[] };
+    expect(Object.keys(health.unreadable).sort()).toEqual(['cut', 'nothing']);
+    expect(health.sites.find((s) => s.id === 'emptied')!.damage[0]).toContain('current.json');
+    expect(health.sites.find((s) => s.id === 'tolliver')!.damage).toEqual([]);
+
+    // A file that lost its bytes is neither served as good nor taken for one that is there.
+    const second = release('The second words');
+    const { hash } = second.manifest.files['/index.html']!;
+    const blob = join(data, 'blobs', hash.slice(0, 2), hash);
+    for (const harm of [() => truncateSync(blob, 0), () => writeFileSync(blob, 'other bytes')]) {
+      harm();
+      expect((await get('/')).status).toBe(500);
+      expect((await control('GET', '/sites/tolliver/damage')).body['damaged']).toEqual(['/index.html'] as never);
+      expect((await control('POST', '/missing', { hashes: [hash] })).body['missing']).toEqual([hash] as never);
+      await send(second);
+      expect((await get('/')).status).toBe(200);
+      expect((await control('GET', '/sites/tolliver/damage')).body['damaged']).toEqual([] as never);
+    }
+  });
+
+  it('leads nobody to another host, whatever the request names', async () => {
+    const { token } = (await control('POST', '/sites/tolliver/preview', { days: 1 })).body as unknown as {
+      token: string;
+    };
+    for (const target of ['//other.example', '///other.example/x', '/\\\\other.example', 'http://other.example/x']) {
+      const { location } = (await get(`${target}?preview=${token}`)).headers;
+      expect(location ?? '/')
+        .withContext(target)
+        .toMatch(/^\/(?![/\\])/);
+      expect(location ?? '')
+        .withContext(target)
+        .not.toContain('//');
+    }
+  });
+
+  it('gives one weak tag to what is sent in several encodings', async () => {
+    const plain = await get('/');
+    const packed = await get('/', { 'accept-encoding': 'gzip' });
+    expect(packed.headers['content-encoding']).toBe('gzip');
+    expect(plain.headers['etag']).toMatch(/^W\//);
+    expect(packed.headers['etag']).toBe(plain.headers['etag']!);
+    expect(plain.headers['vary']).toMatch(/accept-encoding/i);
+  });
+
   it('refuses a release with a path that leads out, and a key that is not the certificate’s', async () => {
     const { manifest, json } = release('x');
     const files = { '/../../x': Object.values(manifest.files)[0] };

@@ -58,8 +58,11 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     config.address,
   );
   await listen(plain(controlApp(parts)), config.control.port, config.control.address);
+  void parts.databases.bringForward(parts.sites.all().map((s) => s.settings.id));
+  const stopScrubbing = blobs.scrub();
   return {
     async close() {
+      stopScrubbing();
       for (const server of servers) server.closeAllConnections();
       await Promise.all(servers.map((s) => new Promise((done) => s.close(done))));
       await parts.databases.close();

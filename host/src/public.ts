@@ -53,6 +53,15 @@ function cookie(req: Request, name: string): string {
   return '';
 }
 
+/**
+ * The path and query a request asks for, as a Location may carry them: one slash in front, so that no other host is named
+ * (RFC 3986, 4.2), and nothing of an absolute-form target (RFC 9112, 3.2.2).
+ */
+function pathAsked(req: Request): string {
+  const target = req.originalUrl.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/?#]*/i, '');
+  return `/${target.replace(/^[/\\]+/, '')}`;
+}
+
 /** What visitors reach: serves the live release of the site whose name they ask for, or its holding page. */
 export function publicApp(parts: HostParts, secure: boolean): Express {
   const { config, sites, blobs, certificates, databases, logs } = parts;
@@ -88,7 +97,7 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
       const target = `${scheme}://${domain!}${scheme === 'https' ? (config.httpsPort === 443 ? '' : `:${config.httpsPort}`) : port}`;
       return void res
         .set('cache-control', 'max-age=300')
-        .redirect(req.method === 'GET' || req.method === 'HEAD' ? 301 : 308, target + req.originalUrl);
+        .redirect(req.method === 'GET' || req.method === 'HEAD' ? 301 : 308, target + pathAsked(req));
     }
     if (secure) res.set('strict-transport-security', 'max-age=15552000');
 
@@ -100,7 +109,7 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
         return void res
           .set('set-cookie', `preview=${given}; ${attributes}`)
           .set('cache-control', 'no-store')
-          .redirect(303, req.path);
+          .redirect(303, pathAsked(req).replace(/\?.*$/s, ''));
       }
     }
     const previewing = previewLeft(cookie(req, 'preview'), site.settings.id, site.settings.previewKey, Date.now()) > 0;
@@ -156,7 +165,7 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
     }),
   );
 
-  app.use((req, res, next) => {
+  app.use(async (req, res, next) => {
     if (req.method !== 'GET' && req.method !== 'HEAD') throw new Problem(405, 'This address is for reading only');
     const site = res.locals.site!;
     let path: string;
@@ -176,10 +185,18 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
     const served = entry ?? files['/404.html'];
     if (!entry) res.status(404);
     if (!served) throw new Problem(404, 'There is nothing at this address');
+    if (!(await blobs.good(served.hash)))
+      throw new Problem(
+        500,
+        'This page is damaged',
+        'Its file on the server is not what was put there. Whoever looks after the site is told.',
+      );
     const lasting = fingerprinted || wanted.startsWith('/fonts/');
     res.set({
       'content-type': served.type,
-      etag: `"${served.hash.slice(0, 32)}"`,
+      // Weak: compressed on the way it has other bytes and says the same (RFC 9110, 8.8.1).
+      etag: `W/"${served.hash.slice(0, 32)}"`,
+      vary: 'accept-encoding',
       'cache-control': lasting ? 'public, max-age=31536000, immutable' : 'no-cache',
     });
     res.sendFile(

@@ -23,6 +23,7 @@ export interface Release {
   document: SiteDocument;
 }
 
+/** Which release is served. `before` is null for the first. */
 export interface Pointer {
   release: string;
   before: string | null;
@@ -35,12 +36,16 @@ export interface Site {
   /** The live release and the one before it, whose fingerprinted files late readers may still ask for. */
   live: Release | null;
   before: Release | null;
+  /** What of it could not be read when the server started; empty where all is well. */
+  damage: string[];
 }
 
 /** The sites of this server: held in memory for serving, on disk for good. */
 export class Sites {
   private readonly byId = new Map<string, Site>();
   private byName = new Map<string, { site: Site; via: 'temporary' | 'domain' | 'www' }>();
+  /** Folders whose settings cannot be read, and why: they come back with the next deploy. */
+  readonly unreadable = new Map<string, string[]>();
 
   private constructor(
     private readonly folder: string,
@@ -52,15 +57,24 @@ export class Sites {
     await mkdir(folder, { recursive: true });
     for (const entry of await readdir(folder, { withFileTypes: true })) {
       if (!entry.isDirectory()) continue;
-      const settings = await readJson<SiteSettings>(join(folder, entry.name, 'site.json'));
-      if (!settings) continue;
-      const pointer = (await readJson<Pointer>(join(folder, entry.name, 'current.json'))) ?? null;
-      sites.byId.set(settings.id, {
-        settings,
-        pointer,
-        live: pointer && ((await sites.release(settings.id, pointer.release)) ?? null),
-        before: pointer?.before ? ((await sites.release(settings.id, pointer.before)) ?? null) : null,
-      });
+      // What is damaged is that site’s trouble, said of it, and no other’s.
+      const damage: string[] = [];
+      const read = <T>(what: Promise<T>): Promise<T | undefined> =>
+        what.catch((error: Error) => {
+          damage.push(error.message);
+          return undefined;
+        });
+      const settings = await read(readJson(join(folder, entry.name, 'site.json'), isSettings));
+      if (!settings) {
+        if (damage.length) sites.unreadable.set(entry.name, damage);
+        continue;
+      }
+      const pointer = (await read(readJson(join(folder, entry.name, 'current.json'), isPointer))) ?? null;
+      const release = async (id: string | null | undefined) =>
+        (id ? await read(sites.release(settings.id, id)) : undefined) ?? null;
+      const live = await release(pointer?.release);
+      if (pointer && !live && !damage.length) damage.push(`Release ${pointer.release} is gone.`);
+      sites.byId.set(settings.id, { settings, pointer, live, before: await release(pointer?.before), damage });
     }
     sites.index();
     return sites;
@@ -92,7 +106,14 @@ export class Sites {
       if (holder && holder !== settings.id) throw new NameTaken(name);
     }
     await writeDurable(join(this.folder, settings.id, 'site.json'), JSON.stringify(settings));
-    const site = this.byId.get(settings.id) ?? { settings, pointer: null, live: null, before: null };
+    const site = this.byId.get(settings.id) ?? {
+      settings,
+      pointer: null,
+      live: null,
+      before: null,
+      damage: [],
+    };
+    this.unreadable.delete(settings.id);
     site.settings = settings;
     this.byId.set(settings.id, site);
     this.index();
@@ -100,7 +121,7 @@ export class Sites {
   }
 
   async release(id: string, release: string): Promise<Release | undefined> {
-    const kept = await readJson<Release>(join(this.folder, id, 'releases', `${release}.json`));
+    const kept = await readJson(join(this.folder, id, 'releases', `${release}.json`), isRelease);
     return kept && { ...kept, document: migrate(kept.document) };
   }
 
@@ -110,12 +131,13 @@ export class Sites {
 
   /** Makes a release the live one. The pointer is on disk before the first visitor is served from it. */
   async switchTo(site: Site, release: Release, at: string): Promise<void> {
-    if (site.pointer?.release === release.id) return;
+    if (site.pointer?.release === release.id && site.live && !site.damage.length) return;
     const pointer: Pointer = { release: release.id, before: site.pointer?.release ?? null, switchedAt: at };
     await writeDurable(join(this.folder, site.settings.id, 'current.json'), JSON.stringify(pointer));
     site.before = site.live;
     site.live = release;
     site.pointer = pointer;
+    site.damage = [];
   }
 }
 
@@ -125,11 +147,29 @@ export class NameTaken extends Error {
   }
 }
 
-async function readJson<T>(file: string): Promise<T | undefined> {
+type Fields = Record<string, unknown>;
+const isSettings = (v: Fields): v is Fields & SiteSettings =>
+  ['id', 'name', 'temporary', 'previewKey'].every((k) => typeof v[k] === 'string') &&
+  typeof v['open'] === 'boolean' &&
+  (v['domain'] === null || typeof v['domain'] === 'string');
+const isPointer = (v: Fields): v is Fields & Pointer =>
+  typeof v['release'] === 'string' && (v['before'] === null || typeof v['before'] === 'string');
+const isRelease = (v: Fields): v is Fields & Release =>
+  typeof v['id'] === 'string' &&
+  typeof v['document'] === 'object' &&
+  typeof (v['manifest'] as { files?: unknown } | undefined)?.files === 'object';
+
+/** Reads a file of the server’s own. @throws Error naming it where it is not whole */
+async function readJson<T>(file: string, fits: (value: Fields) => value is Fields & T): Promise<T | undefined> {
+  const name = file.split('/').slice(-2).join('/');
+  let value: unknown;
   try {
-    return JSON.parse(await readFile(file, 'utf8')) as T;
+    value = JSON.parse(await readFile(file, 'utf8'));
   } catch (error) {
     if ((error as NodeJS.ErrnoException).code === 'ENOENT') return undefined;
-    throw new Error(`${file} cannot be read: ${(error as Error).message}`);
+    throw new Error(`${name} cannot be read: ${(error as Error).message}`);
   }
+  if (typeof value !== 'object' || value === null || !fits(value as Fields))
+    throw new Error(`${name} is damaged: something is missing in it.`);
+  return value as T;
 }

@@ -24,6 +24,8 @@ export interface ServerConfig {
 export interface PorchConfig {
   address: string;
   port: number;
+  /** Where the interface is reached besides its own address, as “https://porch.example”: other names get no answer. */
+  origins?: string[];
   databaseUrl: string;
   /** The built interface. */
   web: string;
@@ -50,44 +52,47 @@ export interface PorchConfig {
 
 const text = { type: 'string', minLength: 1 };
 const port = { type: 'integer', minimum: 1, maximum: 65535 };
-const object = (properties: Record<string, unknown>) => ({
+const object = (properties: Record<string, unknown>, optional: Record<string, unknown> = {}) => ({
   type: 'object',
   additionalProperties: false,
   required: Object.keys(properties),
-  properties,
+  properties: { ...properties, ...optional },
 });
 const nameServer = object({ name: text, address: text, port });
-const schema = object({
-  address: text,
-  port,
-  databaseUrl: text,
-  web: text,
-  servers: {
-    type: 'array',
-    items: object({
-      name: text,
-      address: text,
-      httpPort: port,
-      httpsPort: port,
-      temporaryBase: text,
-      temporaryPort: port,
-      controlUrl: text,
-      token: { type: 'string', minLength: 24 },
-    }),
-  },
-  dns: object({
-    authority: { anyOf: [nameServer, { type: 'null' }] },
-    resolvers: { type: 'array', items: nameServer },
+const schema = object(
+  {
+    address: text,
     port,
-  }),
-  rdap: text,
-  registrar: { anyOf: [object({ url: text, key: text }), { type: 'null' }] },
-  writing: { anyOf: [object({ url: text, key: text, name: text }), { type: 'null' }] },
-  library: { anyOf: [object({ url: text, key: text, name: text }), { type: 'null' }] },
-  acme: object({ directory: text, contact: text, caaName: text }),
-  trust: { type: 'array', items: text },
-  roundCron: text,
-});
+    databaseUrl: text,
+    web: text,
+    servers: {
+      type: 'array',
+      items: object({
+        name: text,
+        address: text,
+        httpPort: port,
+        httpsPort: port,
+        temporaryBase: text,
+        temporaryPort: port,
+        controlUrl: text,
+        token: { type: 'string', minLength: 24 },
+      }),
+    },
+    dns: object({
+      authority: { anyOf: [nameServer, { type: 'null' }] },
+      resolvers: { type: 'array', items: nameServer },
+      port,
+    }),
+    rdap: text,
+    registrar: { anyOf: [object({ url: text, key: text }), { type: 'null' }] },
+    writing: { anyOf: [object({ url: text, key: text, name: text }), { type: 'null' }] },
+    library: { anyOf: [object({ url: text, key: text, name: text }), { type: 'null' }] },
+    acme: object({ directory: text, contact: text, caaName: text }),
+    trust: { type: 'array', items: text },
+    roundCron: text,
+  },
+  { origins: { type: 'array', items: { type: 'string', pattern: '^https?://[^/]+$' } } },
+);
 
 /** Reads and checks a configuration file; paths in it are relative to it. @throws Error naming what does not fit */
 export function readConfig(file: string): PorchConfig {

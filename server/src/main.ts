@@ -14,11 +14,6 @@ const log = pino(
 );
 process.on('unhandledRejection', (err) => log.error({ err }, 'something was left unhandled'));
 const porch = await startPorch(readConfig(file), log);
-const first = process.env['FIRST_DESIGNER'];
-if (first) {
-  const { mail, name, password } = JSON.parse(first) as Record<string, string>;
-  await porch.accounts.put(mail!, name!, password!);
-}
 console.log('ready');
 const stop = () => void porch.close().finally(() => process.exit(0));
 process.on('SIGTERM', stop).on('SIGINT', stop);

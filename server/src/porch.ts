@@ -20,6 +20,7 @@ import { Pictures } from './pictures/pictures.js';
 import { publishSteps, RENEW_DAYS } from './publish/publish.js';
 import { References } from './reference/reference.js';
 import { Servers } from './servers/servers.js';
+import { Strangers } from './strangers/strangers.js';
 import { Sites } from './sites/sites.js';
 import { Spellings } from './writing/spelling.js';
 import { WritingClient } from './writing/writing-client.js';
@@ -32,17 +33,18 @@ export async function startPorch(
 ): Promise<{ accounts: Accounts; close(): Promise<void> }> {
   await migrate(config.databaseUrl);
   const db = openDatabase(config.databaseUrl);
+  const strangers = new Strangers();
   const sites = new Sites(db);
   const servers = new Servers(db);
   await servers.put(config.servers);
   const registrar = new Registrar(config);
   const accounts = new Accounts(db);
-  const events = new Events(config.databaseUrl);
+  const events = new Events(config.databaseUrl, db);
   const jobs = new Jobs(db, config.databaseUrl, log);
   const certificates = new Certificates(db, config, sites, servers, registrar);
-  const rounds = new Rounds(db, config, sites, servers, registrar);
+  const rounds = new Rounds(db, config, sites, servers, registrar, strangers);
   const inbox = new Inbox(db, servers);
-  const pictures = new Pictures(db);
+  const pictures = new Pictures(db, strangers);
   const spellings = new Spellings();
   const service = config.writing && { client: new WritingClient(config.writing), name: config.writing.name };
   const writing = new Writing(db, service, spellings);
@@ -58,12 +60,14 @@ export async function startPorch(
     inbox,
     events,
     writing,
+    strangers,
     choices: new Choices(db),
     pictures,
-    references: new References(servers, trustedRoots(config)),
+    references: new References(servers, trustedRoots(config), strangers),
     library: new Library(
       config.library && { client: new LibraryClient(config.library), name: config.library.name },
       pictures,
+      strangers,
     ),
   };
 
@@ -97,6 +101,7 @@ export async function startPorch(
       await jobs.stop();
       await spellings.close();
       await pictures.close();
+      await strangers.close();
       await events.close();
       await db.end();
     },

@@ -25,6 +25,16 @@ describe('a round', () => {
     expect(at({}, '2027-01-20T00:00:00Z')).toEqual(['certificate-ending']);
     expect(at({}, '2027-02-20T00:00:00Z')).toEqual(['certificate-ended']);
   });
+  it('finds visitors who are led elsewhere by a record beside the right one', () => {
+    expect(at({ resolved6: ['2001:db8::9'] })).toEqual(['domain-divided']);
+    expect(at({ resolved: ['127.0.0.11', '203.0.113.9'] })).toEqual(['domain-divided']);
+  });
+  it('finds a certificate that is not valid yet, and files that are not what was deployed', () => {
+    expect(at({ certificate: { ...well.certificate!, notBefore: '2026-11-25T00:00:00Z' } })).toEqual([
+      'certificate-early',
+    ]);
+    expect(at({ damaged: ['/index.html'] })).toEqual(['files-damaged']);
+  });
   it('finds pages and links that do not answer as they should', () => {
     expect(at({ pages: [{ ...well.pages[0]!, status: 500 }] })).toEqual(['page-status /']);
     expect(at({ pages: [{ ...well.pages[0]!, status: 503 }], open: false })).toEqual([]);

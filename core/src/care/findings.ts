@@ -26,7 +26,11 @@ export interface RoundEvidence {
   address: string;
   /** A records the name servers give now; null where they did not answer. */
   resolved: string[] | null;
-  certificate: { notAfter: string; issuer: string; names: string[] } | null;
+  /** AAAA records the name servers give now. */
+  resolved6?: string[];
+  /** Paths whose files on the server are not what was deployed. */
+  damaged?: string[];
+  certificate: { notBefore?: string; notAfter: string; issuer: string; names: string[] } | null;
   certificateError: string;
   pages: PageEvidence[];
   /** Links tried that are not pages of the walk, with their status. */
@@ -61,6 +65,19 @@ export function judge(evidence: RoundEvidence, now: string): Finding[] {
         fix: 'Set the records again, or ask the client what was changed.',
         step: 'domain',
       });
+    const astray6 = evidence.resolved6?.filter((a) => a !== evidence.address) ?? [];
+    const beside = evidence.resolved?.includes(evidence.address)
+      ? evidence.resolved.filter((a) => a !== evidence.address)
+      : [];
+    if (astray6.length || beside.length)
+      found.push({
+        key: 'domain-divided',
+        severity: 'broken',
+        title: 'The domain leads elsewhere for some visitors',
+        evidence: `${domain} ${[...beside.map((a) => `A ${a}`), ...astray6.map((a) => `AAAA ${a}`)].join(', ')} beside the server’s ${evidence.address}.`,
+        fix: 'Take the records away that lead elsewhere.',
+        step: 'domain',
+      });
     if (!certificate)
       found.push({
         key: 'certificate-none',
@@ -80,6 +97,15 @@ export function judge(evidence: RoundEvidence, now: string): Finding[] {
           title: 'Browsers will not trust the certificate',
           evidence: evidence.certificateError,
           fix: 'Ask for a new certificate.',
+          step: 'domain',
+        });
+      else if (certificate.notBefore && Date.parse(certificate.notBefore) > Date.parse(now))
+        found.push({
+          key: 'certificate-early',
+          severity: 'broken',
+          title: 'The certificate is not valid yet',
+          evidence: `It is good from ${certificate.notBefore.slice(0, 16).replace('T', ' ')} UTC on.`,
+          fix: 'Ask for a new certificate, and see whether the clocks are right.',
           step: 'domain',
         });
       else if (days < 0)
@@ -102,6 +128,15 @@ export function judge(evidence: RoundEvidence, now: string): Finding[] {
         });
     }
   }
+  if (evidence.damaged?.length)
+    found.push({
+      key: 'files-damaged',
+      severity: 'broken',
+      title: evidence.damaged.length === 1 ? 'A file is damaged' : `${evidence.damaged.length} files are damaged`,
+      evidence: `${evidence.damaged.slice(0, 5).join(', ')}${evidence.damaged.length > 5 ? ' …' : ''}: not the bytes that were deployed.`,
+      fix: 'Deploy again: what is damaged is sent anew.',
+      step: 'publish',
+    });
   for (const page of evidence.pages) {
     const path = new URL(page.url).pathname;
     if (page.status === 0)

@@ -73,6 +73,7 @@ function kindOfFamily(list: string): TypeClass | null {
   return null;
 }
 
+const LONGEST_VALUE = 2000;
 const oklch = converter('oklch');
 const COLOUR = /#[0-9a-f]{3,8}\b|\b(?:rgb|hsl|hwb|oklch|oklab|lab|lch)a?\([^()]*\)|\b[a-z]{3,20}\b/gi;
 /** The colours named in a value, opaque ones only. */
@@ -134,12 +135,14 @@ export function readReference(parts: PageParts, sheets: readonly string[]): Refe
   }
   const followed = (value: string): string => {
     let now = value;
-    for (let n = 0; n < 5 && now.includes('var('); n++)
-      now = now.replace(
-        /var\(\s*(--[\w-]+)\s*(?:,([^()]*))?\)/g,
-        (_, name: string, or: string | undefined) => variables.get(name) ?? or ?? '',
+    // A value that unfolds to more than any value needs says nothing.
+    for (let n = 0; n < 5 && now.includes('var('); n++) {
+      if (now.length > LONGEST_VALUE) return '';
+      now = now.replace(/var\(\s*(--[\w-]+)\s*(?:,([^()]*))?\)/g, (_, name: string, or: string | undefined) =>
+        (variables.get(name) ?? or ?? '').slice(0, LONGEST_VALUE),
       );
-    return now;
+    }
+    return now.length > LONGEST_VALUE ? '' : now;
   };
   const matters = (selector: string): boolean =>
     selector.split(',').some((one) => {

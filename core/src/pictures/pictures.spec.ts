@@ -7,6 +7,10 @@ import { drawMark, symbolsFor } from './mark.js';
 import { safeSvg, sizeOfSvg } from './safe-svg.js';
 import { subjects } from './subjects.js';
 
+/** A drawing each part of which draws the one before twice: thirty of them come to a thousand million. */
+const doubled = (draw: (n: number) => string): string =>
+  `<svg><g id="d0"><path d="M0 0h4"/></g>${Array.from({ length: 30 }, (_, n) => `<g id="d${n + 1}">${draw(n)}${draw(n)}</g>`).join('')}<use href="#d30"/></svg>`;
+
 const { look } = newDocument('x', demoFacts);
 
 /** Element names of an SVG that closes everything it opens. */
@@ -100,6 +104,10 @@ describe('an SVG somebody brings', () => {
       ['GIF89a', /no SVG/],
       ['<svg><script>1</script></svg>', /draws anything/],
       [`<svg><path d="${'M0 0'.repeat(80_000)}"/></svg>`, /too large/],
+      [`<svg>${'<g>'.repeat(400)}<path d="M0 0"/>${'</g>'.repeat(400)}</svg>`, /nested deeper/],
+      [doubled((n) => `<use href="#d${n}"/>`), /repeats itself/],
+      [doubled((n) => `<rect width="9" fill="url(#d${n})"/>`), /repeats itself/],
+      ['<svg><g id="a"><use href="#b"/></g><g id="b"><use href="#a"/><path d="M0 0"/></g></svg>', /repeats itself/],
     ] as const)
       expect((safeSvg(text) as { problem: string }).problem).toMatch(reason);
   });

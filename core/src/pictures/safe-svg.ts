@@ -9,6 +9,41 @@ const ELEMENTS = new Set(
 const ATTRIBUTES =
   /^(?:id|class|d|x|y|x1|x2|y1|y2|cx|cy|r|rx|ry|fx|fy|dx|dy|width|height|viewBox|points|transform|opacity|fill(?:-rule|-opacity)?|stroke(?:-width|-linecap|-linejoin|-opacity|-dasharray|-dashoffset|-miterlimit)?|clip-path|clip-rule|mask|offset|stop-color|stop-opacity|gradientUnits|gradientTransform|spreadMethod|patternUnits|patternTransform|patternContentUnits|maskUnits|clipPathUnits|preserveAspectRatio|font-family|font-size|font-weight|font-style|letter-spacing|text-anchor|textLength|lengthAdjust|dominant-baseline|color|vector-effect|xmlns|version|role|aria-label|href|xlink:href)$/;
 const MOST = 60000;
+/** Elements a drawing comes to once everything it draws by reference is drawn: more would stop a browser. */
+const MOST_UNFOLDED = 20_000;
+const DEEPEST = 100;
+
+/** An element as far as it counts: what is in it, and what it draws by reference. */
+interface Drawn {
+  id: string;
+  within: Drawn[];
+  refers: string[];
+}
+
+/** How many elements a drawing comes to, everything referred to counted each time it is drawn; infinite where it draws itself. */
+function unfolded(root: Drawn): number {
+  const byId = new Map<string, Drawn>();
+  const gather = (d: Drawn) => {
+    if (d.id && !byId.has(d.id)) byId.set(d.id, d);
+    d.within.forEach(gather);
+  };
+  gather(root);
+  const known = new Map<Drawn, number>();
+  const under = new Set<Drawn>();
+  const count = (d: Drawn): number => {
+    if (under.has(d)) return Infinity;
+    const before = known.get(d);
+    if (before !== undefined) return before;
+    under.add(d);
+    let sum = 1;
+    for (const inner of d.within) sum += count(inner);
+    for (const id of d.refers) sum += byId.has(id) ? count(byId.get(id)!) : 0;
+    under.delete(d);
+    known.set(d, sum);
+    return sum;
+  };
+  return count(root);
+}
 
 /** What became of an SVG somebody brought. */
 export type SafeSvg = { svg: string; dropped: string[] } | { problem: string };
@@ -30,6 +65,9 @@ export function safeSvg(text: string): SafeSvg {
   let inside = 0;
   let skip = 0;
   let drawn = 0;
+  let deepest = 0;
+  const root: Drawn = { id: '', within: [], refers: [] };
+  const open: Drawn[] = [root];
   const parser = new Parser(
     {
       onopentag(name, attributes) {
@@ -39,6 +77,16 @@ export function safeSvg(text: string): SafeSvg {
           return;
         }
         inside++;
+        deepest = Math.max(deepest, inside);
+        const now: Drawn = {
+          id: attributes['id'] ?? '',
+          within: [],
+          refers: Object.values(attributes).flatMap((v) =>
+            [.../(?:^|url\(\s*['"]?)#([\w-]+)/g[Symbol.matchAll](v)].map((m) => m[1]!),
+          ),
+        };
+        if (deepest <= DEEPEST) open.at(-1)!.within.push(now);
+        open.push(now);
         if (/^(?:path|rect|circle|ellipse|line|polyline|polygon|text|use)$/.test(name)) drawn++;
         out += `<${name}`;
         if (name === 'svg' && inside === 1) {
@@ -66,12 +114,18 @@ export function safeSvg(text: string): SafeSvg {
           return;
         }
         inside--;
+        open.pop();
         out += `</${name}>`;
       },
     },
     { xmlMode: true },
   );
   parser.end(text.slice(Math.max(0, text.search(/<svg[\s>]/i))));
+  if (deepest > DEEPEST) return { problem: 'The drawing is nested deeper than any drawing needs. It was not taken.' };
+  if (unfolded(root) > MOST_UNFOLDED)
+    return {
+      problem: 'The drawing repeats itself so often that browsers would stop at it. It was not taken.',
+    };
   if (!out || !drawn) return { problem: 'Nothing in this file draws anything that can be used.' };
   if (out.length > MOST)
     return {

@@ -1,7 +1,7 @@
 import { AS_IT_IS } from '@tin-porch/core';
 import type { Browser } from 'playwright-core';
 import sharp from 'sharp';
-import { DEMO_DESIGNER } from '@tin-porch/server/stack';
+import { MAIL, PASSWORD } from '../support/stack-for-tests.js';
 import type { stackForTests } from '../support/stack-for-tests.js';
 
 type Keep = (name: string, unit: 'ms' | 'KB' | '', values: number[]) => void;
@@ -12,8 +12,8 @@ export async function measureInterface(browser: Browser, { stack }: Test, site: 
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   const page = await context.newPage();
   await page.goto(stack.url);
-  await page.fill('#mail', DEMO_DESIGNER.mail);
-  await page.fill('#password', DEMO_DESIGNER.password);
+  await page.fill('#mail', MAIL);
+  await page.fill('#password', PASSWORD);
   await page.click('button.act');
   await page.waitForSelector('text=On the bench');
 

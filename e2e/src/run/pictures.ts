@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { DEMO_DESIGNER, startStack } from '@tin-porch/server/stack';
+import { FIRST_DESIGNER, startStack } from '@tin-porch/server/stack';
 import { loadDemo } from '@tin-porch/server/demo/load';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -88,14 +88,14 @@ mkdirSync(out, { recursive: true });
 const data = mkdtempSync(join(tmpdir(), 'tin-porch-pictures-'));
 const stack = await startStack({ data, port: 8790 });
 try {
-  await loadDemo(stack, (line) => console.log(line));
+  await loadDemo(stack, stack.password!, (line) => console.log(line));
   const quay = stack.config.servers[0]!;
   const browser = await openBrowser({ '*.example': quay.address });
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, ignoreHTTPSErrors: true });
   const page = await context.newPage();
   await page.goto(stack.url);
-  await page.fill('#mail', DEMO_DESIGNER.mail);
-  await page.fill('#password', DEMO_DESIGNER.password);
+  await page.fill('#mail', FIRST_DESIGNER.mail);
+  await page.fill('#password', stack.password!);
   await page.click('button.act');
   await page.waitForSelector('.rows');
   for (const [name, path, width = 1280] of VIEWS) {

@@ -2,7 +2,11 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ApiClient } from '@tin-porch/server/demo';
-import { DEMO_DESIGNER, startStack, type Stack, type StackOptions } from '@tin-porch/server/stack';
+import { FIRST_DESIGNER, startStack, type Stack, type StackOptions } from '@tin-porch/server/stack';
+
+/** What the first account of stacks for tests is signed in with. */
+export const PASSWORD = 'only-for-the-tests-here';
+export const MAIL = FIRST_DESIGNER.mail;
 
 /** A stack of its own for one suite: other addresses, other ports, its own data, gone afterwards. */
 export async function stackForTests(
@@ -10,9 +14,9 @@ export async function stackForTests(
 ): Promise<{ stack: Stack; api: ApiClient; data: string; end(): Promise<void> }> {
   const data = mkdtempSync(join(tmpdir(), 'tin-porch-test-'));
   const port = 21000 + (process.pid % 4000) * 2 + Math.floor(Math.random() * 2);
-  const stack = await startStack({ data, port, ...options });
+  const stack = await startStack({ data, port, password: PASSWORD, ...options });
   const api = new ApiClient(stack.url);
-  await api.signIn(DEMO_DESIGNER.mail, DEMO_DESIGNER.password);
+  await api.signIn(MAIL, PASSWORD);
   return {
     stack,
     api,

@@ -1,14 +1,15 @@
-import { load } from 'cheerio/slim';
-import { judge, pagePath, type Finding, type RoundEvidence } from '@tin-porch/core';
+import { judge, type Finding, type RoundEvidence } from '@tin-porch/core';
 import { trustedRoots } from '../certificates/certificates.js';
 import type { PorchConfig } from '../config.js';
 import { transaction, type Database } from '../db/database.js';
+import { HostRefused } from '../servers/host-client.js';
 import { siteAndServer, temporaryAddress } from '../deploy/deploy.js';
 import { lookRound } from '../domains/look-round.js';
 import type { Registrar } from '../domains/registrar.js';
 import { tell } from '../events/events.js';
 import { JobRefused, type Work } from '../jobs/jobs.js';
 import type { Servers } from '../servers/servers.js';
+import type { Strangers } from '../strangers/strangers.js';
 import type { Sites } from '../sites/sites.js';
 import { visit, wayIn, type WayLink } from './visitor.js';
 
@@ -27,6 +28,7 @@ export class Rounds {
     private readonly sites: Sites,
     private readonly servers: Servers,
     private readonly registrar: Registrar,
+    private readonly strangers: Strangers,
   ) {
     this.roots = trustedRoots(config);
   }
@@ -57,22 +59,39 @@ export class Rounds {
       const seen = await lookRound(name, server.address, this.config, this.registrar);
       await this.sites.setDomainSeen(site.id, seen);
       if (seen.error) throw new Error(seen.error);
-      return seen.records.filter((r) => r.name === name && r.type === 'A').map((r) => r.data);
+      return {
+        addresses: seen.records.filter((r) => r.name === name && /^A(AAA)?$/.test(r.type)).map((r) => r.data),
+        www: seen.records.some((r) => r.name === `www.${name}`),
+      };
     });
   }
 
   async steps(work: Work): Promise<void> {
     const { site, server } = await siteAndServer(this.sites, this.servers, work.job.site);
-    if (!site.liveRelease) throw new JobRefused('The site is on no server yet.');
+    // The pages visitors can see are those of what is served, whatever has been drafted since.
+    const served = await server.client.site(site.id).catch((error: unknown) => {
+      if (error instanceof HostRefused && error.status === 404) return null;
+      throw error;
+    });
+    const id = served?.pointer?.release ?? site.liveRelease;
+    const live = id ? await this.sites.release(site.id, id) : undefined;
+    if (!live) throw new JobRefused('The site is on no server yet.');
+    const paths = Object.keys(live.manifest.files)
+      .filter((path) => path.endsWith('/index.html'))
+      .map((path) => path.slice(0, -'index.html'.length))
+      .sort();
+    const damaged = served ? await server.client.damage(site.id) : ['its settings'];
     const evidence: RoundEvidence = {
       domain: site.domain,
       address: server.address,
       resolved: null,
+      resolved6: [],
       certificate: null,
       certificateError: '',
       pages: [],
       otherLinks: [],
       open: site.open,
+      damaged,
     };
     let checks = 0;
     const { domain } = site;
@@ -83,7 +102,8 @@ export class Rounds {
         evidence.resolved = seen.error
           ? null
           : seen.records.filter((r) => r.name === domain && r.type === 'A').map((r) => r.data);
-        checks += 2;
+        evidence.resolved6 = seen.records.filter((r) => r.name === domain && r.type === 'AAAA').map((r) => r.data);
+        checks += 3;
         return seen.error ?? `A ${evidence.resolved?.join(', ') || 'gives nothing'}`;
       });
     // Pages are fetched from the server itself even where the name leads astray, so that one trouble does not hide another.
@@ -102,27 +122,12 @@ export class Rounds {
         ...(cookie && { cookie }),
       });
     await work.step('Pages', async () => {
-      for (const page of site.document.pages) {
-        const url = base + pagePath(page);
+      for (const path of paths) {
+        const url = base + path;
         try {
-          const v = await get(pagePath(page));
-          const $ = load(v.body);
-          const links = $('a[href]')
-            .toArray()
-            .map((a) => new URL($(a).attr('href')!, url))
-            .filter((l) => l.origin === new URL(base).origin)
-            .map((l) => l.pathname);
-          const assets = $('img[src], link[rel=stylesheet]')
-            .toArray()
-            .map((e) => new URL($(e).attr('src') ?? $(e).attr('href') ?? '/', url).pathname);
-          evidence.pages.push({
-            url,
-            status: v.status,
-            ms: v.ms,
-            error: '',
-            links: [...new Set([...links, ...assets])],
-            title: $('title').text(),
-          });
+          const v = await get(path);
+          const { links, title } = await this.strangers.page(v.body, url);
+          evidence.pages.push({ url, status: v.status, ms: v.ms, error: '', links, title });
           if (secure && !evidence.certificate) {
             evidence.certificate = v.certificate;
             evidence.certificateError = v.certificateError;

@@ -9,7 +9,7 @@ export interface Visit {
   location: string | null;
   type: string;
   body: string;
-  certificate: { notAfter: string; issuer: string; names: string[] } | null;
+  certificate: { notBefore: string; notAfter: string; issuer: string; names: string[] } | null;
   /** Why the chain is not trusted; empty where it is. */
   certificateError: string;
 }
@@ -60,6 +60,7 @@ export function visit(options: VisitOptions): Promise<Visit> {
           body: Buffer.concat(parts).toString('utf8'),
           certificate: peer?.valid_to
             ? {
+                notBefore: new Date(peer.valid_from).toISOString(),
                 notAfter: new Date(peer.valid_to).toISOString(),
                 issuer: String(peer.issuer?.O ?? peer.issuer?.CN ?? ''),
                 names: (peer.subjectaltname ?? '').split(', ').map((n) => n.replace('DNS:', '')),
@@ -101,7 +102,7 @@ export async function wayIn(
   path: string,
   server: Pick<ServerRow, 'address' | 'httpPort' | 'httpsPort'>,
   roots: string[],
-  resolve: (name: string) => Promise<string[]>,
+  resolve: (name: string) => Promise<{ addresses: string[]; www: boolean }>,
 ): Promise<WayLink[]> {
   const links: WayLink[] = [];
   const open = () =>
@@ -119,12 +120,15 @@ export async function wayIn(
     return result.good;
   };
   const at = { address: server.address, roots, path };
+  let withWww = false;
   const resolved = await tried(async () => {
-    const addresses = await resolve(domain);
+    const { addresses, www } = await resolve(domain);
+    withWww = www;
+    const good = addresses.length === 1 && addresses[0] === server.address;
     return {
-      good: addresses.length === 1 && addresses[0] === server.address,
+      good,
       detail: addresses.length
-        ? `A ${addresses.join(', ')}${addresses[0] === server.address ? '' : `; the server is ${server.address}`}`
+        ? `${addresses.join(', ')}${good ? '' : `; the server is ${server.address} alone`}`
         : 'No address is set',
     };
   });
@@ -145,7 +149,8 @@ export async function wayIn(
     const c = page.certificate;
     if (!c) return { good: false, detail: 'The server offered none' };
     return {
-      good: page.certificateError === '' && Date.parse(c.notAfter) > Date.now(),
+      good:
+        page.certificateError === '' && Date.parse(c.notAfter) > Date.now() && Date.parse(c.notBefore) <= Date.now(),
       detail: page.certificateError || `${c.names.join(', ')}, until ${c.notAfter.slice(0, 10)}, from ${c.issuer}`,
     };
   });
@@ -161,6 +166,7 @@ export async function wayIn(
     };
   });
   await tried(async () => {
+    if (!withWww) return { good: true, detail: 'There is no www name; the bare name answers alone' };
     const v = await visit({ ...at, scheme: 'https', host: `www.${domain}`, port: server.httpsPort });
     return {
       good: v.status === 301 && v.certificateError === '' && (v.location ?? '').startsWith(`https://${domain}`),

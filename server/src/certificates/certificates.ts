@@ -63,13 +63,30 @@ export class Certificates {
     ).rows;
   }
 
-  /** True where the domain’s certificate is good for another `days` days and covers the www name. */
-  async good(domain: string, days: number): Promise<boolean> {
+  /** True where the domain’s certificate is valid now, for another `days` days, and covers these names. */
+  async good(domain: string, names: string[], days: number): Promise<boolean> {
     const { rowCount } = await this.db.query(
-      'select 1 from certificate where domain = $1 and $2 = any(names) and not_after > now() + make_interval(days => $3)',
-      [domain, `www.${domain}`, days],
+      `select 1 from certificate
+       where domain = $1 and names @> $2 and not_before <= now() and not_after > now() + make_interval(days => $3)`,
+      [domain, names, days],
     );
     return rowCount === 1;
+  }
+
+  /**
+   * The names a certificate for a domain is for: itself, and www where that leads to the server too. A name that leads
+   * nowhere cannot be proven, and asking for it again and again would never end.
+   */
+  async namesOf(domain: string, address: string): Promise<string[]> {
+    const www = `www.${domain}`;
+    const seen = await lookRound(domain, address, this.config, this.registrar);
+    const leads = seen.records.some(
+      (r) =>
+        r.name === www &&
+        ((r.type === 'CNAME' && r.data.replace(/\.$/, '').toLowerCase() === domain) ||
+          (r.type === 'A' && r.data === address)),
+    );
+    return leads ? [domain, www] : [domain];
   }
 
   /** Sites whose certificate ends within so many days. */
@@ -128,7 +145,7 @@ export class Certificates {
       await tellHost(site, server);
       return `A ${server.address}, from its own name servers`;
     });
-    const names = [domain, `www.${domain}`];
+    const names = await this.namesOf(domain, server.address);
     const client = await this.account().catch((error: Error) => {
       throw new JobLater(`The certificate authority does not answer: ${error.message}.`, 15);
     });

@@ -21,6 +21,10 @@ export interface Choice {
 }
 const CHOICE = `token, site, directions, made_at as "madeAt", ends_at as "endsAt", chosen, by, note, chosen_at as "chosenAt"`;
 
+/** Words of a stranger as PostgreSQL can keep them: no NUL, no half characters, no longer than wanted. */
+const keepable = (words: string, most: number): string =>
+  (words as string & { toWellFormed(): string }).toWellFormed().replaceAll('\0', '').slice(0, most);
+
 /** Links by which clients choose a direction: made by the designer, good for a month, open to whoever has them. */
 export class Choices {
   constructor(private readonly db: Database) {}
@@ -44,6 +48,12 @@ export class Choices {
     return rows[0] ?? null;
   }
 
+  /** Ends every link of a site. */
+  async end(site: string): Promise<void> {
+    await this.db.query('update choice set ends_at = now() where site = $1 and ends_at > now()', [site]);
+    await tell(this.db, { kind: 'choice', site });
+  }
+
   /** What a link leads to. @throws Problem 404 where there is none, or it is no longer good */
   async of(token: string): Promise<Choice> {
     const known = /^[\w-]{32}$/.test(token)
@@ -63,8 +73,8 @@ export class Choices {
       await client.query('update choice set chosen = $2, by = $3, note = $4, chosen_at = now() where token = $1', [
         token,
         chosen,
-        by.slice(0, 80),
-        note.slice(0, 2000),
+        keepable(by, 80),
+        keepable(note, 2000),
       ]);
       await tell(client, { kind: 'choice', site: choice.site });
     });

@@ -31,18 +31,26 @@ export async function migrate(url: string): Promise<void> {
   } as Parameters<typeof runner>[0]);
 }
 
-/** Runs `work` in one transaction. */
+/**
+ * Runs `work` in one transaction. A connection that is lost on the way fails the work, not the program: the pool listens
+ * for errors of connections it holds, and this of the one it took out.
+ */
 export async function transaction<T>(db: Database, work: (client: pg.PoolClient) => Promise<T>): Promise<T> {
   const client = await db.connect();
+  let lost: Error | undefined;
+  const lose = (error: Error) => void (lost = error);
+  client.on('error', lose);
   try {
     await client.query('begin');
     const result = await work(client);
     await client.query('commit');
     return result;
   } catch (error) {
-    await client.query('rollback').catch(() => undefined);
+    await client.query('rollback').catch(lose);
     throw error;
   } finally {
-    client.release();
+    client.off('error', lose);
+    // One that is broken is not given back.
+    client.release(lost);
   }
 }

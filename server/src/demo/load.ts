@@ -1,6 +1,6 @@
 import { seeded, writeLogLine, writeVersion, type Facts } from '@tin-porch/core';
 import type { Stack } from '../stack/stack.js';
-import { DEMO_DESIGNER } from '../stack/stack.js';
+import { FIRST_DESIGNER } from '../stack/stack.js';
 import { ApiClient } from './api-client.js';
 import { demoClients, type DemoClient } from './clients.js';
 
@@ -81,9 +81,13 @@ async function customerSets(registrar: string, domain: string, address: string):
 }
 
 /** Loads the demo clients as a designer would: through the API, the registrar’s pages and the sites’ own forms. Running it again adds only what is missing. */
-export async function loadDemo(stack: Pick<Stack, 'url' | 'config'>, say: (line: string) => void): Promise<void> {
+export async function loadDemo(
+  stack: Pick<Stack, 'url' | 'config'>,
+  password: string,
+  say: (line: string) => void,
+): Promise<void> {
   const api = new ApiClient(stack.url);
-  await api.signIn(DEMO_DESIGNER.mail, DEMO_DESIGNER.password);
+  await api.signIn(FIRST_DESIGNER.mail, password);
   const { sites } = await api.call<{ sites: { id: string; name: string }[] }>('GET', '/sites');
   for (const [n, client] of [...demoClients].reverse().entries()) {
     if (sites.some((s) => s.name === client.facts.name)) continue;

@@ -34,6 +34,8 @@ export class Serving {
         if (!health) continue;
         for (const site of before) {
           const served = health.sites.find((s) => s.id === site.id);
+          // What is damaged there is found by the rounds and mended by the next deploy; it says nothing of what was meant.
+          if (served?.damage.length || health.unreadable[site.id]) continue;
           if (await this.sites.takeOver(site, served?.pointer?.release ?? null, served?.open ?? false))
             await tell(this.sites.db, { kind: 'care', site: site.id });
         }

@@ -77,7 +77,9 @@ export async function lookRound(
   const at = authority.records.filter((r) => r.name === domain && r.type === 'A').map((r) => r.data);
   return {
     at: new Date().toISOString(),
-    leadsHere: at.length === 1 && at[0] === address,
+    // An address for IPv6 leads those who have it elsewhere: servers here have none.
+    leadsHere:
+      at.length === 1 && at[0] === address && !authority.records.some((r) => r.name === domain && r.type === 'AAAA'),
     registration,
     records: authority.records,
     error: authority.error,

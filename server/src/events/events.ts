@@ -1,4 +1,3 @@
-import { EventEmitter } from 'node:events';
 import pg from 'pg';
 import type { Queryable } from '../db/database.js';
 
@@ -6,12 +5,15 @@ import type { Queryable } from '../db/database.js';
 export type PorchEvent =
   | { kind: 'site'; site: string; head: number }
   | { kind: 'job'; site: string; job: string }
-  | { kind: 'inbox' }
+  /** A message came in, or was read. */
+  | { kind: 'inbox'; site: string }
   | { kind: 'care'; site: string }
   /** A client chose a direction. */
   | { kind: 'choice'; site: string }
   /** A writing service is at it: how much it has sent, and the end of that. */
-  | { kind: 'writing'; site: string; characters: number; tail: string };
+  | { kind: 'writing'; site: string; characters: number; tail: string }
+  /** A session ended; its name, which is not its token. */
+  | { kind: 'ended'; session: string };
 
 const CHANNEL = 'porch_events';
 
@@ -20,14 +22,26 @@ export async function tell(db: Queryable, event: PorchEvent): Promise<void> {
   await db.query('select pg_notify($1, $2)', [CHANNEL, JSON.stringify(event)]);
 }
 
-/** Hears what any server tells, through PostgreSQL; connects again by itself. */
-export class Events extends EventEmitter {
+/** An open stream of events: whose it is, by which session, and how it is told and closed. */
+export interface Listener {
+  designer: string;
+  session: string;
+  tell(event: PorchEvent): void;
+  close(): void;
+}
+
+/** Hears what any server tells, through PostgreSQL; connects again by itself. Tells each designer of their own sites only. */
+export class Events {
   private client: pg.Client | null = null;
   private ended = false;
-  constructor(private readonly url: string) {
-    super();
-    this.setMaxListeners(0);
-  }
+  private readonly streams = new Set<Listener>();
+  /** Whose a site is. That never changes. */
+  private readonly owners = new Map<string, Promise<string | undefined>>();
+
+  constructor(
+    private readonly url: string,
+    private readonly db: Queryable,
+  ) {}
 
   async listen(): Promise<void> {
     const client = new pg.Client({ connectionString: this.url });
@@ -39,7 +53,7 @@ export class Events extends EventEmitter {
     };
     client.on('error', again);
     client.on('end', again);
-    client.on('notification', (n) => this.emit('event', JSON.parse(n.payload ?? 'null') as PorchEvent));
+    client.on('notification', (n) => void this.spread(JSON.parse(n.payload ?? 'null') as PorchEvent));
     try {
       await client.connect();
       await client.query(`listen ${CHANNEL}`);
@@ -47,6 +61,36 @@ export class Events extends EventEmitter {
       again();
       throw error;
     }
+  }
+
+  /** Adds a stream; the answer takes it away again. */
+  add(listener: Listener): () => void {
+    this.streams.add(listener);
+    return () => void this.streams.delete(listener);
+  }
+
+  private ownerOf(site: string): Promise<string | undefined> {
+    let owner = this.owners.get(site);
+    if (!owner) {
+      owner = this.db
+        .query<{ designer: string }>('select designer from site where id = $1', [site])
+        .then(({ rows }) => rows[0]?.designer);
+      this.owners.set(site, owner);
+      owner.then(
+        (found) => found ?? this.owners.delete(site),
+        () => this.owners.delete(site),
+      );
+    }
+    return owner;
+  }
+
+  private async spread(event: PorchEvent): Promise<void> {
+    if (event.kind === 'ended') {
+      for (const l of this.streams) if (l.session === event.session) l.close();
+      return;
+    }
+    const owner = await this.ownerOf(event.site).catch(() => undefined);
+    if (owner) for (const l of this.streams) if (l.designer === owner) l.tell(event);
   }
 
   async close(): Promise<void> {

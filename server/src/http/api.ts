@@ -9,7 +9,6 @@ import {
   pathOf,
   planRecords,
   Problem,
-  readBrief,
   BriefError,
   readDomain,
   titleOf,
@@ -22,10 +21,10 @@ import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';
 import type { Choices } from '../choosing/choices.js';
 import type { PorchConfig } from '../config.js';
-import { originOf, temporaryOrigin } from '../deploy/deploy.js';
+import { originOf, tellHost, temporaryOrigin } from '../deploy/deploy.js';
 import { lookRound } from '../domains/look-round.js';
 import type { Registrar } from '../domains/registrar.js';
-import type { Events, PorchEvent } from '../events/events.js';
+import type { Events } from '../events/events.js';
 import { tell } from '../events/events.js';
 import type { Inbox } from '../inbox/inbox.js';
 import type { Jobs, JobKind } from '../jobs/jobs.js';
@@ -38,8 +37,9 @@ import { picturesApi } from '../pictures/pictures-api.js';
 import type { References } from '../reference/reference.js';
 import type { Servers } from '../servers/servers.js';
 import type { Sending, SiteRow, Sites } from '../sites/sites.js';
+import type { Strangers } from '../strangers/strangers.js';
 import type { By, Writing } from '../writing/writing.js';
-import type { Accounts, Designer } from './accounts.js';
+import { sessionName, type Accounts, type Designer } from './accounts.js';
 
 export interface Parts {
   config: PorchConfig;
@@ -52,6 +52,7 @@ export interface Parts {
   rounds: Rounds;
   inbox: Inbox;
   events: Events;
+  strangers: Strangers;
   writing: Writing;
   choices: Choices;
   pictures: Pictures;
@@ -60,6 +61,7 @@ export interface Parts {
 }
 
 const COOKIE = 'porch_session';
+const BROWSER = 'porch_browser';
 const ajv = new Ajv({ strictRequired: false, keywords: ['long'] });
 const text = (maxLength: number) => ({ type: 'string', maxLength });
 const object = (properties: Record<string, unknown>, required = Object.keys(properties)) =>
@@ -70,6 +72,7 @@ const SENDING = {
   base: { type: 'integer', minimum: 0 },
 };
 const checks = {
+  password: object({ now: text(200), next: text(200) }),
   signIn: object({ mail: text(254), password: text(200) }),
   brief: object({ text: text(200_000) }),
   facts: object({ ...Facts.properties }, ['name']),
@@ -132,6 +135,17 @@ const checks = {
     maxProperties: 1,
     properties: { address: text(2000), html: text(1_900_000) },
   }),
+  inbox: ajv.compile<Record<string, string>>({
+    type: 'object',
+    additionalProperties: false,
+    properties: {
+      words: text(200),
+      site: { type: 'string', pattern: '^[a-z0-9-]{1,64}$' },
+      show: { enum: ['all', 'unread', 'aside'] },
+      before: { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT[\\d:.]{8,16}Z$' },
+      id: { type: 'string', pattern: '^[0-9a-f-]{36}$' },
+    },
+  }),
   share: object({ days: { type: 'integer', minimum: 1, maximum: 90 } }),
 };
 
@@ -141,14 +155,16 @@ function body<T>(req: Request, check: ValidateFunction): T {
   return (req.body ?? {}) as T;
 }
 
-/** True where a string inside could not be kept by PostgreSQL: NUL, or half of a surrogate pair. */
-function unkeepable(value: unknown): boolean {
+/** How deep a request may be nested: a document is less than half as deep. */
+const DEEPEST = 40;
+/** True where a string inside could not be kept by PostgreSQL (NUL, or half of a surrogate pair), or it is nested too deep. */
+export function unkeepable(value: unknown, depth = 0): boolean {
   if (typeof value === 'string')
     return value.includes('\0') || !(value as string & { isWellFormed(): boolean }).isWellFormed();
-  if (Array.isArray(value)) return value.some(unkeepable);
-  if (typeof value === 'object' && value !== null)
-    return Object.entries(value).some(([k, v]) => unkeepable(k) || unkeepable(v));
-  return false;
+  if (typeof value !== 'object' || value === null) return false;
+  if (depth >= DEEPEST) return true;
+  if (Array.isArray(value)) return value.some((v) => unkeepable(v, depth + 1));
+  return Object.entries(value).some(([k, v]) => unkeepable(k) || unkeepable(v, depth + 1));
 }
 
 /** Aborted when whoever asked has gone: nobody pays for an answer that nobody reads. */
@@ -158,6 +174,8 @@ function goneWith(res: Response): AbortSignal {
   return gone.signal;
 }
 
+/** The host an Origin header names (RFC 6454, 7); null where it is none. */
+const hostOfOrigin = (origin: string): string | null => (URL.canParse(origin) ? new URL(origin).host : null);
 const same = (a: string, b: string) => a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
 
 declare module 'express-serve-static-core' {
@@ -166,16 +184,41 @@ declare module 'express-serve-static-core' {
   }
 }
 
+/** A cookie for this application alone; only over TLS where the request came over TLS, or to a name that has it. */
+const cookieOf = (req: Request, name: string, value: string, maxAge: number) =>
+  stringifySetCookie({
+    name,
+    value,
+    httpOnly: true,
+    sameSite: 'strict',
+    path: '/',
+    maxAge,
+    secure: req.secure || req.res?.locals['secure'] === true,
+  });
 /** The session token a request carries, or an empty string. */
 export const sessionToken = (req: Request): string => parseCookie(req.headers.cookie ?? '')[COOKIE] ?? '';
 
 /** The API of the interface. Answers JSON; says no with problem details (RFC 9457). */
 export function api(parts: Parts): Router {
   const { references } = parts;
-  const { accounts, sites, servers, jobs, certificates, registrar, rounds, inbox, events, writing, choices, config } =
-    parts;
+  const {
+    accounts,
+    sites,
+    servers,
+    jobs,
+    certificates,
+    registrar,
+    rounds,
+    inbox,
+    events,
+    strangers,
+    writing,
+    choices,
+    config,
+  } = parts;
   const router = Router();
 
+  const me = (res: Response) => res.locals.designer;
   router.use((_req, res, next) => {
     res.set('cache-control', 'no-store');
     next();
@@ -187,7 +230,7 @@ export function api(parts: Parts): Router {
     if (
       req.method !== 'GET' &&
       ((site && site !== 'same-origin' && site !== 'none') ||
-        (origin && origin !== 'null' && new URL(origin).host !== req.headers.host) ||
+        (origin && origin !== 'null' && hostOfOrigin(origin) !== req.headers.host) ||
         origin === 'null')
     )
       throw new Problem(403, 'The request comes from another site');
@@ -204,25 +247,27 @@ export function api(parts: Parts): Router {
     if (sent && !picture && !req.is('application/json'))
       throw new Problem(415, 'The request is of a type this address does not take', 'Send application/json.');
     if (unkeepable(req.body))
-      throw new Problem(400, 'The text holds characters that cannot be kept', 'A NUL or half a character is in it.');
+      throw new Problem(
+        400,
+        'The request holds what cannot be kept',
+        'A NUL, half a character, or lists within lists without end.',
+      );
     next();
   });
 
   router.post('/session', async (req, res) => {
     const { mail, password } = body<{ mail: string; password: string }>(req, checks.signIn);
-    const { token, maxAge } = await accounts.signIn(mail, password, req.socket.remoteAddress ?? '');
-    res.set(
-      'set-cookie',
-      stringifySetCookie({
-        name: COOKIE,
-        value: token,
-        httpOnly: true,
-        sameSite: 'strict',
-        path: '/',
-        maxAge,
-        secure: req.secure,
-      }),
+    const { token, maxAge, browser } = await accounts.signIn(
+      mail,
+      password,
+      req.socket.remoteAddress ?? '',
+      parseCookie(req.headers.cookie ?? '')[BROWSER] ?? '',
     );
+    res.set('set-cookie', [
+      cookieOf(req, COOKIE, token, maxAge),
+      // So that strangers’ guesses never make this browser wait.
+      cookieOf(req, BROWSER, browser, 400 * 86_400),
+    ]);
     const session = (await accounts.session(token))!;
     res.json({ designer: { mail: session.designer.mail, name: session.designer.name }, csrf: session.csrf });
   });
@@ -246,10 +291,12 @@ export function api(parts: Parts): Router {
   });
   router.delete('/session', async (req, res) => {
     await accounts.signOut(sessionToken(req));
-    res.set(
-      'set-cookie',
-      stringifySetCookie({ name: COOKIE, value: '', httpOnly: true, sameSite: 'strict', path: '/', maxAge: 0 }),
-    );
+    res.set('set-cookie', cookieOf(req, COOKIE, '', 0));
+    res.status(204).end();
+  });
+  router.put('/session/password', async (req, res) => {
+    const { now, next } = body<{ now: string; next: string }>(req, checks.password);
+    await accounts.changePassword(me(res), now, next, sessionToken(req));
     res.status(204).end();
   });
 
@@ -257,16 +304,28 @@ export function api(parts: Parts): Router {
     res.set({ 'content-type': 'text/event-stream', 'x-accel-buffering': 'no' });
     res.flushHeaders();
     res.write('retry: 1500\n\n');
-    const send = (event: PorchEvent) => res.write(`data: ${JSON.stringify(event)}\n\n`);
-    const beat = setInterval(() => res.write(': still here\n\n'), 20_000);
-    events.on('event', send);
+    const token = sessionToken(req);
+    const close = () => res.end();
+    const remove = events.add({
+      designer: me(res).id,
+      session: sessionName(token),
+      tell: (event) => void res.write(`data: ${JSON.stringify(event)}\n\n`),
+      close,
+    });
+    const beat = setInterval(() => {
+      res.write(': still here\n\n');
+      // A session that has run out is told by nobody.
+      void accounts.session(token).then(
+        (session) => session ?? close(),
+        () => undefined,
+      );
+    }, 20_000);
     req.on('close', () => {
       clearInterval(beat);
-      events.off('event', send);
+      remove();
     });
   });
 
-  const me = (res: Response) => res.locals.designer;
   const own = (req: Request, res: Response) => sites.of(me(res).id, String(req.params['id']));
 
   async function summary(rows: SiteRow[]) {
@@ -313,9 +372,9 @@ export function api(parts: Parts): Router {
     res.status(201).json({ id: site.id });
   });
   /** Reads a pasted brief into facts, without keeping anything. */
-  router.post('/briefs', (req, res) => {
+  router.post('/briefs', async (req, res) => {
     try {
-      res.json({ facts: readBrief(body<{ text: string }>(req, checks.brief).text) });
+      res.json({ facts: await strangers.brief(body<{ text: string }>(req, checks.brief).text) });
     } catch (error) {
       if (error instanceof BriefError) throw new Problem(422, 'The brief cannot be used yet', error.message);
       throw error;
@@ -395,6 +454,12 @@ export function api(parts: Parts): Router {
     if (!site.document.pages.length) throw new Problem(409, 'There are no pages to choose a direction for yet');
     res.status(201).json({ choice: await choices.make(site.id, directions) });
   });
+  /** Takes the links back by which a client chooses; what was chosen stays known. */
+  router.delete('/sites/:id/choice', async (req, res) => {
+    const site = await own(req, res);
+    await choices.end(site.id);
+    res.status(204).end();
+  });
   router.post('/sites/:id/write', async (req, res) => {
     const site = await own(req, res);
     const { seed, by } = body<{ seed: number; by: By }>(req, checks.write);
@@ -455,18 +520,20 @@ export function api(parts: Parts): Router {
     const { token, until } = await server.client.preview(site.id, days);
     res.json({ url: `${temporaryOrigin(site, server)}/?preview=${token}`, until });
   });
+  /** Takes every link for review back: none that was given out opens the site any more. */
+  router.delete('/sites/:id/share', async (req, res) => {
+    const site = await own(req, res);
+    const server = site.server ? await servers.get(site.server) : undefined;
+    const previewKey = await sites.newPreviewKey(site.id);
+    if (server && site.liveRelease) await tellHost({ ...site, previewKey }, server);
+    res.status(204).end();
+  });
   router.put('/sites/:id/open', async (req, res) => {
     const site = await own(req, res);
     const { open } = body<{ open: boolean }>(req, checks.open);
     const server = site.server ? await servers.get(site.server) : undefined;
     if (!server || !site.liveRelease) throw new Problem(409, 'The site is on no server yet', 'Deploy it first.');
-    await server.client.putSite(site.id, {
-      name: site.document.facts.name,
-      temporary: site.temporary,
-      domain: site.domain,
-      open,
-      previewKey: site.previewKey,
-    });
+    await tellHost({ ...site, open }, server);
     await sites.setOpen(site.id, open);
     await tell(sites.db, { kind: 'care', site: site.id });
     res.json({ open });
@@ -483,7 +550,10 @@ export function api(parts: Parts): Router {
     const read = readDomain(body<{ domain: string }>(req, checks.domain).domain);
     if ('error' in read) throw new Problem(422, 'That is no domain', read.error);
     await sites.setDomain(site.id, read.domain);
-    res.json(await lookAt(site.id));
+    const looked = await lookAt(site.id);
+    // What stands in our account at the registrar belongs to whoever came for it first.
+    if (looked.seen.registration.state === 'ours') await sites.hold(read.domain, me(res).id);
+    res.json(looked);
   });
   router.delete('/sites/:id/domain', async (req, res) => {
     const site = await own(req, res);
@@ -510,6 +580,7 @@ export function api(parts: Parts): Router {
     const site = await own(req, res);
     if (!site.domain) throw new Problem(409, 'The site has no domain yet');
     await registrar.register(site.domain);
+    await sites.hold(site.domain, me(res).id);
     res.json(await lookAt(site.id));
   });
   router.post('/sites/:id/domain/records', async (req, res) => {
@@ -565,14 +636,34 @@ export function api(parts: Parts): Router {
       })),
     });
   });
-  router.get('/inbox', async (_req, res) => {
+  router.get('/inbox', async (req, res) => {
     const rows = await sites.list(me(res).id);
+    const asked = { ...req.query } as Record<string, string>;
+    if (!checks.inbox(asked))
+      throw new Problem(400, 'The request does not fit', ajv.errorsText(checks.inbox.errors, { dataVar: 'query' }));
+    const { messages, more } = await inbox.list(me(res).id, {
+      ...(asked['words'] && { words: asked['words'] }),
+      ...(asked['site'] && { site: asked['site'] }),
+      unread: asked['show'] === 'unread',
+      aside: asked['show'] === 'aside',
+      ...(asked['before'] && asked['id'] && { after: { receivedAt: asked['before'], id: asked['id'] } }),
+    });
     res.json({
-      messages: (await inbox.list(me(res).id)).map((m) => ({
+      more,
+      counts: await inbox.counts(me(res).id),
+      sites: rows.map((r) => ({ id: r.id, name: r.document.facts.name })),
+      messages: messages.map((m) => ({
         ...m,
         siteName: rows.find((r) => r.id === m.site)?.document.facts.name,
       })),
     });
+  });
+  /** Erases all that was put aside as a flood. */
+  router.delete('/inbox/aside', async (_req, res) => void res.json({ erased: await inbox.eraseAside(me(res).id) }));
+  router.delete('/inbox/:message', async (req, res) => {
+    if (!/^[0-9a-f-]{36}$/.test(req.params.message)) throw new Problem(404, 'There is no such message');
+    await inbox.erase(me(res).id, req.params.message);
+    res.status(204).end();
   });
   router.put('/inbox/:message', async (req, res) => {
     const { read } = body<{ read: boolean }>(req, checks.read);

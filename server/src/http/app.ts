@@ -7,17 +7,34 @@ import helmet from 'helmet';
 import { families, fontPath, Problem, problemFrom, renderWindow } from '@tin-porch/core';
 import { readAsset } from '../assets/read-asset.js';
 import { choicePage, directionPage } from '../choosing/pages.js';
+import type { PorchConfig } from '../config.js';
 import { api, asProblem, sessionToken, type Parts } from './api.js';
+
+/** The hosts (RFC 9110, 7.2) the server answers to, and whether each is reached over TLS. */
+export function ownNames(config: Pick<PorchConfig, 'address' | 'port' | 'origins'>): Map<string, { secure: boolean }> {
+  const loopback = /^127\.|^::1$|^0\.0\.0\.0$|^::$/.test(config.address);
+  const own = loopback ? ['127.0.0.1', 'localhost', '[::1]', config.address] : [config.address];
+  const names = new Map(own.map((host) => [`${host}:${config.port}`, { secure: false }]));
+  if (config.port === 80) for (const host of own) names.set(host, { secure: false });
+  for (const origin of config.origins ?? []) {
+    const { host, protocol } = new URL(origin);
+    names.set(host, { secure: protocol === 'https:' });
+  }
+  return names;
+}
 
 /** The web application: the interface, its API, and the fonts the window draws with. */
 export function porchApp(parts: Parts, log: { error(o: object, m: string): void }): Express {
   const app = express();
+  const names = ownNames(parts.config);
   app.disable('x-powered-by');
   app.set('trust proxy', false);
   app.use((req, res, next) => {
     res.locals['nonce'] = randomBytes(16).toString('base64');
-    if (!/^[a-z0-9.-]+(:\d+)?$|^\[[0-9a-f:]+\](:\d+)?$/i.test(req.headers.host ?? ''))
-      throw new Problem(400, 'The host header cannot be read');
+    // A name somebody else made to lead here (DNS rebinding) is not one of ours: no page of theirs gets an answer.
+    const name = names.get((req.headers.host ?? '').toLowerCase());
+    if (!name) throw new Problem(421, 'Nothing here answers to that name', 'Open Tin Porch at its own address.');
+    res.locals['secure'] = name.secure;
     next();
   });
   const nonce = (_req: unknown, res: unknown) => `'nonce-${String((res as Response).locals['nonce'])}'`;

@@ -1,5 +1,7 @@
-import type { Database } from '../db/database.js';
+import { Problem } from '@tin-porch/core';
+import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
+import type { HostMessage } from '../servers/host-client.js';
 import type { Servers } from '../servers/servers.js';
 
 export interface InboxMessage {
@@ -9,7 +11,21 @@ export interface InboxMessage {
   fields: Record<string, string>;
   receivedAt: Date;
   readAt: Date | null;
+  aside: boolean;
 }
+
+/** Which messages are wanted. */
+export interface InboxQuery {
+  /** Words that have to stand in it. */
+  words?: string;
+  site?: string;
+  unread?: boolean;
+  /** Those put aside as a flood, instead of the others. */
+  aside?: boolean;
+  /** The message after which the list goes on: its time and id. */
+  after?: { receivedAt: string; id: string };
+}
+export const INBOX_PAGE = 50;
 
 /** What visitors sent, fetched from the servers’ CMSs. The CMS keeps its own copy: nothing is lost if we are down. */
 export class Inbox {
@@ -50,51 +66,110 @@ export class Inbox {
   private async fetchSite(
     server: string,
     site: string,
-    messages: (
-      id: string,
-      after: number,
-    ) => Promise<{ id: string; seq: number; form: string; fields: Record<string, string>; receivedAt: string }[]>,
+    messages: (id: string, after: number) => Promise<HostMessage[]>,
   ): Promise<void> {
     for (;;) {
       const { rows } = await this.db.query<{ seq: string | null }>(
-        'select max(seq) as seq from message where site = $1 and server = $2',
+        'select seq from inbox_mark where site = $1 and server = $2',
         [site, server],
       );
       const batch = await messages(site, Number(rows[0]?.seq ?? 0));
       if (!batch.length) return;
-      for (const m of batch)
-        await this.db.query(
-          'insert into message (id, site, server, seq, form, fields, received_at) select $1, id, $3, $4, $5, $6, $7 from site where id = $2 on conflict (id) do nothing',
-          [m.id, site, server, m.seq, m.form, m.fields, m.receivedAt],
+      await transaction(this.db, async (client) => {
+        for (const m of batch)
+          await client.query(
+            'insert into message (id, site, server, seq, form, fields, received_at, aside) select $1, id, $3, $4, $5, $6, $7, $8 from site where id = $2 on conflict (id) do nothing',
+            [m.id, site, server, m.seq, m.form, m.fields, m.receivedAt, m.aside],
+          );
+        await client.query(
+          `insert into inbox_mark (site, server, seq) select id, $2, $3 from site where id = $1
+           on conflict (site, server) do update set seq = greatest(inbox_mark.seq, excluded.seq)`,
+          [site, server, batch.at(-1)!.seq],
         );
-      await tell(this.db, { kind: 'inbox' });
+      });
+      await tell(this.db, { kind: 'inbox', site });
       if (batch.length < 200) return;
     }
   }
 
-  async list(designer: string, limit = 200): Promise<InboxMessage[]> {
+  /** A page of messages, newest first, and whether there are more. */
+  async list(designer: string, query: InboxQuery = {}): Promise<{ messages: InboxMessage[]; more: boolean }> {
     const { rows } = await this.db.query<InboxMessage>(
-      `select m.id, m.site, m.form, m.fields, m.received_at as "receivedAt", m.read_at as "readAt" from message m join site s on s.id = m.site
-       where s.designer = $1 order by m.received_at desc limit $2`,
-      [designer, limit],
+      `select m.id, m.site, m.form, m.fields, m.received_at as "receivedAt", m.read_at as "readAt", m.aside
+       from message m join site s on s.id = m.site
+       where s.designer = $1 and m.aside = $2
+         and ($3::text is null or m.site = $3)
+         and (not $4 or m.read_at is null)
+         and ($5::text is null or m.fields::text ilike '%' || $5 || '%')
+         and ($6::timestamptz is null or (m.received_at, m.id) < ($6, $7::uuid))
+       order by m.received_at desc, m.id desc limit $8`,
+      [
+        designer,
+        query.aside ?? false,
+        query.site ?? null,
+        query.unread ?? false,
+        query.words
+          ? JSON.stringify(query.words)
+              .slice(1, -1)
+              .replace(/[\\%_]/g, '\\$&')
+          : null,
+        query.after?.receivedAt ?? null,
+        query.after?.id ?? null,
+        INBOX_PAGE + 1,
+      ],
     );
-    return rows;
+    return { messages: rows.slice(0, INBOX_PAGE), more: rows.length > INBOX_PAGE };
   }
 
-  async unread(designer: string): Promise<number> {
-    const { rows } = await this.db.query<{ n: string }>(
-      'select count(*) as n from message m join site s on s.id = m.site where s.designer = $1 and m.read_at is null',
+  /** How many messages there are, how many unread, and how many were put aside. */
+  async counts(designer: string): Promise<{ all: number; unread: number; aside: number }> {
+    const { rows } = await this.db.query<{ all: number; unread: number; aside: number }>(
+      `select count(*) filter (where not m.aside)::int as all,
+         count(*) filter (where m.read_at is null and not m.aside)::int as unread,
+         count(*) filter (where m.aside)::int as aside
+       from message m join site s on s.id = m.site where s.designer = $1`,
       [designer],
     );
-    return Number(rows[0]!.n);
+    return rows[0]!;
+  }
+
+  unread = async (designer: string): Promise<number> => (await this.counts(designer)).unread;
+
+  /** Erases a message here and in the CMS of its site. @throws Problem 404; JobLater where the server does not answer */
+  async erase(designer: string, id: string): Promise<void> {
+    const { rows } = await this.db.query<{ site: string; server: string }>(
+      'select m.site, m.server from message m join site s on s.id = m.site where s.designer = $1 and m.id = $2',
+      [designer, id],
+    );
+    const found = rows[0];
+    if (!found) throw new Problem(404, 'There is no such message');
+    await (await this.servers.get(found.server))?.client.eraseMessages(found.site, { ids: [id] });
+    await this.db.query('delete from message where id = $1', [id]);
+    await tell(this.db, { kind: 'inbox', site: found.site });
+  }
+
+  /** Erases all that was put aside, here and in the CMSs. Gives how many. */
+  async eraseAside(designer: string): Promise<number> {
+    const { rows } = await this.db.query<{ site: string; server: string }>(
+      'select distinct m.site, m.server from message m join site s on s.id = m.site where s.designer = $1 and m.aside',
+      [designer],
+    );
+    let erased = 0;
+    for (const { site, server } of rows) {
+      await (await this.servers.get(server))?.client.eraseMessages(site, { aside: true });
+      const gone = await this.db.query('delete from message where site = $1 and server = $2 and aside', [site, server]);
+      erased += gone.rowCount ?? 0;
+      await tell(this.db, { kind: 'inbox', site });
+    }
+    return erased;
   }
 
   async mark(designer: string, id: string, read: boolean): Promise<boolean> {
-    const { rowCount } = await this.db.query(
-      `update message m set read_at = case when $3 then now() end from site s where s.id = m.site and s.designer = $1 and m.id = $2`,
+    const { rows } = await this.db.query<{ site: string }>(
+      `update message m set read_at = case when $3 then now() end from site s where s.id = m.site and s.designer = $1 and m.id = $2 returning m.site`,
       [designer, id, read],
     );
-    if (rowCount) await tell(this.db, { kind: 'inbox' });
-    return rowCount === 1;
+    if (rows[0]) await tell(this.db, { kind: 'inbox', site: rows[0].site });
+    return rows.length === 1;
   }
 }

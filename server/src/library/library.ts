@@ -1,6 +1,7 @@
-import { freeMediaId, Problem, safeSvg, sizeOfSvg, type Medium, type SiteDocument } from '@tin-porch/core';
+import { freeMediaId, Problem, sizeOfSvg, type Medium, type SiteDocument } from '@tin-porch/core';
 import type { Brought, Pictures } from '../pictures/pictures.js';
 import type { LibraryAnswer, LibraryClient, LibraryPicture, LibrarySearch } from './library-client.js';
+import type { Strangers } from '../strangers/strangers.js';
 
 const REMEMBERED = 2000;
 
@@ -12,6 +13,7 @@ export class Library {
   constructor(
     private readonly service: { client: LibraryClient; name: string } | null,
     private readonly pictures: Pictures,
+    private readonly strangers: Strangers,
   ) {}
 
   get name(): string | null {
@@ -38,7 +40,7 @@ export class Library {
   /** A small sight of a picture, a drawing made safe. @throws Problem 404, 409, 422 or 502 */
   async preview(id: string): Promise<{ type: string; bytes: Buffer }> {
     const { type, bytes } = await this.client.file(await this.known(id), 'preview');
-    if (type === 'image/svg+xml') return { type, bytes: Buffer.from(safe(bytes).svg) };
+    if (type === 'image/svg+xml') return { type, bytes: Buffer.from((await this.drawing(bytes)).svg) };
     if (!/^image\/(jpeg|png|webp|avif)$/.test(type)) throw new Problem(502, 'The picture library sent no picture');
     return { type, bytes };
   }
@@ -55,7 +57,7 @@ export class Library {
     const { by, licence, address } = picture.credit;
     const credit = { by, licence, address };
     if (type === 'image/svg+xml') {
-      const { svg, dropped } = safe(bytes);
+      const { svg, dropped } = await this.drawing(bytes);
       const medium: Medium = {
         id: freeMediaId(site.document, picture.id),
         kind: 'drawn',
@@ -70,10 +72,10 @@ export class Library {
     const { deep, wash } = site.document.look.day;
     return this.pictures.bring(site, picture.id, bytes, { title, credit, ...(tint && { tint: [deep, wash] }) });
   }
-}
 
-function safe(bytes: Buffer): { svg: string; dropped: string[] } {
-  const made = safeSvg(bytes.toString('utf8'));
-  if ('problem' in made) throw new Problem(422, 'The picture was not taken', made.problem);
-  return made;
+  private async drawing(bytes: Buffer): Promise<{ svg: string; dropped: string[] }> {
+    const made = await this.strangers.svg(bytes.toString('utf8'));
+    if ('problem' in made) throw new Problem(422, 'The picture was not taken', made.problem);
+    return made;
+  }
 }

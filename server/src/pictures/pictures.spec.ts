@@ -17,6 +17,7 @@ import { LibraryAnswer, LibraryClient } from '../library/library-client.js';
 import { Library } from '../library/library.js';
 import { Sites } from '../sites/sites.js';
 import { realDatabase } from '../testing/real-database.js';
+import { Strangers } from '../strangers/strangers.js';
 import { Pictures } from './pictures.js';
 
 const photo = (colour: string) =>
@@ -33,6 +34,7 @@ describe('pictures of a site', () => {
   let test: Awaited<ReturnType<typeof realDatabase>>;
   let sites: Sites;
   let pictures: Pictures;
+  const strangers = new Strangers();
   let ines: { id: string; name: string };
   let id = '';
   const site = async () => (await sites.get(id))!;
@@ -40,7 +42,7 @@ describe('pictures of a site', () => {
   beforeAll(async () => {
     test = await realDatabase();
     sites = new Sites(test.db);
-    pictures = new Pictures(test.db);
+    pictures = new Pictures(test.db, strangers);
     await new Accounts(test.db).put('ines@tinporch.example', 'Ines', 'a-dry-place-to-work');
     const { rows } = await test.db.query<{ id: string }>('select id from designer');
     ines = { id: rows[0]!.id, name: 'Ines' };
@@ -50,6 +52,7 @@ describe('pictures of a site', () => {
   }, 60_000);
   afterAll(async () => {
     await pictures.close();
+    await strangers.close();
     await test.end();
   });
 
@@ -142,7 +145,7 @@ describe('pictures of a site', () => {
       await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
       server.on('request', (req, res) => void answer(req, res));
       url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
-      library = new Library({ client: new LibraryClient({ url, key: 'k' }), name: 'A library' }, pictures);
+      library = new Library({ client: new LibraryClient({ url, key: 'k' }), name: 'A library' }, pictures, strangers);
     });
     afterAll(() => new Promise((done) => server.close(done)));
 
@@ -188,7 +191,11 @@ describe('pictures of a site', () => {
     for (const [what, fault, why] of faults)
       it(`says so when it ${what}`, async () => {
         answer = fault();
-        const fresh = new Library({ client: new LibraryClient({ url, key: 'k' }), name: 'A library' }, pictures);
+        const fresh = new Library(
+          { client: new LibraryClient({ url, key: 'k' }), name: 'A library' },
+          pictures,
+          strangers,
+        );
         const no = await refusal(fresh.take(await site(), 'a-1', false));
         expect(no?.status).toBe(502);
         expect(no?.message).toMatch(why);

@@ -2,7 +2,6 @@ import {
   AS_IT_IS,
   freeMediaId,
   Problem,
-  safeSvg,
   sizeOfSvg,
   type Credit,
   type FileMedium,
@@ -12,6 +11,7 @@ import {
 } from '@tin-porch/core';
 import type { BlobReader } from '../assets/rendered-bytes.js';
 import { transaction, type Database } from '../db/database.js';
+import type { Strangers } from '../strangers/strangers.js';
 import { Thread } from '../threads/thread.js';
 import { typeOf, type Developed, type MadeFile } from './darkroom.js';
 import type { PictureRequest } from './picture-worker.js';
@@ -41,16 +41,17 @@ const titleOf = (name: string): string =>
 export class Pictures {
   private readonly thread = () =>
     // Pictures take memory that is given back when the thread ends.
-    new Thread(
-      (ending) => new URL(`./picture-worker${ending}`, import.meta.url),
-      import.meta.url.endsWith('.mjs'),
-      60_000,
-    );
+    new Thread((ending) => new URL(`./picture-worker${ending}`, import.meta.url), import.meta.url.endsWith('.mjs'), {
+      idleMs: 60_000,
+    });
   /** One thread makes sizes, which takes seconds; the other shows what a change would look like, which must not wait. */
   private readonly printing = this.thread();
   private readonly showing = this.thread();
 
-  constructor(private readonly db: Database) {}
+  constructor(
+    private readonly db: Database,
+    private readonly strangers: Strangers,
+  ) {}
 
   private async ask<T>(thread: Thread, request: PictureRequest, name = 'The picture'): Promise<T> {
     try {
@@ -93,7 +94,7 @@ export class Pictures {
     const id = freeMediaId(site.document, title);
     const credit = more.credit ?? NOBODY;
     if (typeOf(bytes) === 'svg') {
-      const safe = safeSvg(bytes.toString('utf8'));
+      const safe = await this.strangers.svg(bytes.toString('utf8'));
       if ('problem' in safe) throw new Problem(422, `${shown} was not taken`, safe.problem);
       const medium: Medium = { id, kind: 'drawn', title, svg: safe.svg, ...sizeOfSvg(safe.svg), inks: {}, credit };
       return { medium, plainBackground: false, dropped: safe.dropped };

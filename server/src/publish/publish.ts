@@ -32,9 +32,19 @@ export async function publishSteps(
     throw error;
   });
   const live = served?.pointer ? await sites.release(site.id, served.pointer.release) : undefined;
-  if (!live || live.head < site.head || live.manifest.origin !== originOf(site, server))
+  const lacking = live ? await server.client.missing(Object.values(live.manifest.files).map((f) => f.hash)) : [];
+  if (
+    !live ||
+    live.head < site.head ||
+    live.manifest.origin !== originOf(site, server) ||
+    lacking.length ||
+    served?.damage.length
+  )
     await deploySteps(work, sites, servers, pictures);
-  if (site.domain && !(await certificates.good(site.domain, RENEW_DAYS))) await certificates.steps(work);
+  if (site.domain) {
+    const names = await certificates.namesOf(site.domain, server.address);
+    if (!(await certificates.good(site.domain, names, RENEW_DAYS))) await certificates.steps(work);
+  }
   await work.step('Open it to everybody', async () => {
     const now = (await sites.get(site.id))!;
     await tellHost({ ...now, open: true }, server);

@@ -2,6 +2,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { Problem } from '@tin-porch/core';
 import type { ServerRow, Servers } from '../servers/servers.js';
+import { Strangers } from '../strangers/strangers.js';
 import { References } from './reference.js';
 
 describe('pages a client likes', () => {
@@ -14,6 +15,7 @@ describe('pages a client likes', () => {
     res.end('<html><head><link rel="stylesheet" href="site.css"></head><body><h1 class="b">A page</h1></body></html>');
   });
   let references: References;
+  const strangers = new Strangers();
   let origin = '';
   const no = (address: string) =>
     references.at(address).then(
@@ -25,9 +27,12 @@ describe('pages a client likes', () => {
     const { port } = server.address() as AddressInfo;
     origin = `http://harbour.quay.localhost:${port}`;
     const rows = [{ temporaryBase: 'quay.localhost', temporaryPort: port }] as ServerRow[];
-    references = new References({ all: () => Promise.resolve(rows) } as unknown as Servers, []);
+    references = new References({ all: () => Promise.resolve(rows) } as unknown as Servers, [], strangers);
   });
-  afterAll(() => new Promise((done) => server.close(done)));
+  afterAll(async () => {
+    await strangers.close();
+    await new Promise((done) => server.close(done));
+  });
 
   it('are read with their stylesheets', async () => {
     const found = await references.at(`${origin}/`);
@@ -40,6 +45,14 @@ describe('pages a client likes', () => {
       'http://10.1.2.3/',
       'http://169.254.169.254/latest',
       'http://localhost:1/',
+      'http://[::127.0.0.1]/',
+      'http://[2002:7f00:1::]/',
+      'http://[64:ff9b:1::7f00:1]/',
+      'http://[64:ff9b::a00:1]/',
+      'http://[fec0::1]/',
+      'http://[::ffff:127.0.0.1]/',
+      'http://0x7f.1/',
+      'http://2130706433/',
       `${origin}/inward`,
     ])
       expect(await no(address))

@@ -4,10 +4,11 @@ import { Problem } from '@tin-porch/core';
 import type { Reference } from '@tin-porch/core';
 import { visit, type Visit } from '../care/visitor.js';
 import { temporaryAddress } from '../deploy/deploy.js';
+import type { Strangers } from '../strangers/strangers.js';
 import type { Servers } from '../servers/servers.js';
 
 /** Addresses that are not of the public internet (RFC 6890): nothing is fetched from them on somebody’s word. */
-const INWARD = new BlockList();
+export const INWARD = new BlockList();
 for (const [net, bits] of [
   ['0.0.0.0', 8],
   ['10.0.0.0', 8],
@@ -16,18 +17,28 @@ for (const [net, bits] of [
   ['169.254.0.0', 16],
   ['172.16.0.0', 12],
   ['192.0.0.0', 24],
+  ['192.0.2.0', 24],
+  ['192.88.99.0', 24],
   ['192.168.0.0', 16],
   ['198.18.0.0', 15],
+  ['198.51.100.0', 24],
+  ['203.0.113.0', 24],
   ['224.0.0.0', 3],
 ] as const)
   INWARD.addSubnet(net, bits, 'ipv4');
 for (const [net, bits] of [
-  ['::', 128],
-  ['::1', 128],
+  // Unspecified, loopback, and what once held IPv4 addresses (RFC 4291, 2.5.5.1).
+  ['::', 96],
   ['::ffff:0:0', 96],
   ['64:ff9b::', 96],
+  ['64:ff9b:1::', 48],
+  ['100::', 64],
+  ['2001::', 32],
+  ['2001:db8::', 32],
+  ['2002::', 16],
   ['fc00::', 7],
   ['fe80::', 10],
+  ['fec0::', 10],
   ['ff00::', 8],
 ] as const)
   INWARD.addSubnet(net, bits, 'ipv6');
@@ -40,6 +51,7 @@ export class References {
   constructor(
     private readonly servers: Servers,
     private readonly trust: string[],
+    private readonly strangers: Strangers,
   ) {}
 
   /** Where a name leads; refused where that is inward, but for the temporary addresses of servers looked after here. */
@@ -105,20 +117,20 @@ export class References {
 
   /** What a page somebody saved looks like; its stylesheets are fetched where `base` says from where. */
   async read(html: string, base?: URL): Promise<Reference> {
-    // The parser of styles takes a while to load, and is seldom asked for.
-    const { pageParts, readReference } = await import('@tin-porch/core/reference');
-    const parts = pageParts(html);
     const sheets = base
       ? await Promise.all(
-          parts.links.slice(0, MOST_SHEETS).map((href) =>
-            this.fetch(new URL(href, base)).then(
-              (s) => (s.status === 200 ? s.body : ''),
-              () => '',
+          (await this.strangers.links(html))
+            .filter((href) => URL.canParse(href, base.href))
+            .slice(0, MOST_SHEETS)
+            .map((href) =>
+              this.fetch(new URL(href, base)).then(
+                (s) => (s.status === 200 ? s.body : ''),
+                () => '',
+              ),
             ),
-          ),
         )
       : [];
-    const reference = readReference(parts, sheets);
+    const reference = await this.strangers.reference(html, sheets);
     if (!reference.colours.length && !reference.heading.kind && !reference.reading.kind)
       throw new Problem(422, 'Nothing was found to begin with', 'The page brings no styles that say how it looks.');
     return reference;

@@ -6,6 +6,8 @@ export interface HostSite {
   domain: string | null;
   open: boolean;
   pointer: { release: string; before: string | null; switchedAt: string } | null;
+  /** What of it the server could not read; empty where all is well. */
+  damage: string[];
 }
 export interface HostHealth {
   name: string;
@@ -14,6 +16,8 @@ export interface HostHealth {
   freeBytes: number;
   totalBytes: number;
   sites: HostSite[];
+  /** Sites of which not even the settings can be read, with why. */
+  unreadable: Record<string, string[]>;
 }
 export interface HostMessage {
   id: string;
@@ -21,6 +25,7 @@ export interface HostMessage {
   form: string;
   fields: Record<string, string>;
   receivedAt: string;
+  aside: boolean;
 }
 export interface CertificateFacts {
   domain: string;
@@ -87,6 +92,8 @@ export class HostClient {
     settings: { name: string; temporary: string; domain: string | null; open: boolean; previewKey: string },
   ) => this.call<HostSite>('PUT', `/sites/${id}`, settings);
   site = (id: string) => this.call<HostSite>('GET', `/sites/${id}`);
+  /** Files of a site’s live release whose bytes are not what they should be, by path. */
+  damage = async (id: string) => (await this.call<{ damaged: string[] }>('GET', `/sites/${id}/damage`)).damaged;
   missing = async (hashes: string[]) =>
     (await this.call<{ missing: string[] }>('POST', '/missing', { hashes })).missing;
   putBlob = (hash: string, bytes: Uint8Array) => this.call<void>('PUT', `/blobs/${hash}`, undefined, bytes);
@@ -102,6 +109,8 @@ export class HostClient {
   marks = () => this.call<{ marks: Record<string, number> }>('GET', '/marks');
   messages = async (id: string, after: number) =>
     (await this.call<{ messages: HostMessage[] }>('GET', `/sites/${id}/messages?after=${after}`)).messages;
+  eraseMessages = (id: string, which: { ids: string[] } | { aside: true }) =>
+    this.call<{ erased: number }>('DELETE', `/sites/${id}/messages`, which);
   visits = async (id: string, since: string) =>
     (
       await this.call<{ days: Record<string, { visits: number; pages: number }> }>(

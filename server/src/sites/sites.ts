@@ -332,8 +332,30 @@ export class Sites {
   async setServer(id: string, server: string): Promise<void> {
     await this.db.query('update site set server = $2 where id = $1', [id, server]);
   }
-  /** @throws Problem 409 where another site has the domain */
+  /** Writes down whose a domain is, unless that is known. */
+  async hold(domain: string, designer: string): Promise<void> {
+    await this.db.query('insert into domain_holder (domain, designer) values ($1, $2) on conflict do nothing', [
+      domain,
+      designer,
+    ]);
+  }
+
+  /** A new key for preview links: those signed with the one before open nothing any more. */
+  async newPreviewKey(id: string): Promise<string> {
+    const key = randomBytes(32).toString('hex');
+    await this.db.query('update site set preview_key = $2 where id = $1', [id, key]);
+    return key;
+  }
+
+  /** @throws Problem 409 where another site has the domain, or it is another account’s */
   async setDomain(id: string, domain: string | null): Promise<void> {
+    if (domain) {
+      const { rowCount } = await this.db.query(
+        'select 1 from domain_holder h join site s on s.id = $1 where h.domain = $2 and h.designer <> s.designer',
+        [id, domain],
+      );
+      if (rowCount) throw new Problem(409, 'The domain is in use', `${domain} belongs to another account here.`);
+    }
     try {
       await this.db.query(
         'update site set domain = $2, domain_seen = null where id = $1 and domain is distinct from $2',

@@ -38,23 +38,24 @@ function owner(): { uid: number; gid: number } | Record<string, never> {
   return { uid: read('-u'), gid: read('-g') };
 }
 
-/** The folder for the cluster: in the data folder, or under /var/tmp where PostgreSQL’s user cannot reach that. */
-export function clusterFolder(data: string): string {
-  const wanted = join(data, 'postgres');
+/** The folder for a cluster: in the data folder, or under /var/tmp where PostgreSQL’s user cannot reach that. */
+export function clusterFolder(data: string, name = 'postgres'): string {
+  const wanted = join(data, name);
   const who = owner();
   if (!('uid' in who)) return wanted;
   mkdirSync(data, { recursive: true });
   if (spawnSync('test', ['-x', data], who).status === 0) return wanted;
-  return join('/var/tmp', `tin-porch-${createHash('sha256').update(data).digest('hex').slice(0, 12)}`);
+  const own = join('/var/tmp', `tin-porch-${createHash('sha256').update(data).digest('hex').slice(0, 12)}`);
+  return name === 'postgres' ? own : `${own}-${name}`;
 }
 
-/** Makes the cluster where it is missing, or half made. */
-export function makeCluster(cluster: Cluster): void {
+/** Makes the cluster where it is missing, or half made. True where it was. */
+export async function makeCluster(cluster: Cluster): Promise<boolean> {
   const bin = postgresPrograms();
   if (!bin) throw new Error('PostgreSQL is not installed (Debian package postgresql).');
   const { folder, password } = cluster;
   const done = join(folder, 'made');
-  if (existsSync(done)) return;
+  if (existsSync(done)) return false;
   rmSync(folder, { recursive: true, force: true });
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   const who = owner();
@@ -62,7 +63,7 @@ export function makeCluster(cluster: Cluster): void {
   writeFileSync(secret, password, { mode: 0o600 });
   if ('uid' in who) for (const path of [folder, secret]) chownSync(path, who.uid!, who.gid!);
   chmodSync(folder, 0o700);
-  const made = spawnSync(
+  const made = await ended(
     join(bin, 'initdb'),
     [
       '-D',
@@ -81,8 +82,20 @@ export function makeCluster(cluster: Cluster): void {
     { ...who, cwd: '/' },
   );
   rmSync(secret);
-  if (made.status !== 0) throw new Error(`initdb failed: ${made.stderr.toString().slice(-600)}`);
+  if (made.status !== 0) throw new Error(`initdb failed: ${made.said.slice(-600)}`);
   writeFileSync(done, '');
+  return true;
+}
+
+/** Runs a program to its end. */
+function ended(program: string, args: string[], options: object): Promise<{ status: number | null; said: string }> {
+  return new Promise((done, fail) => {
+    const child = spawn(program, args, { ...options, stdio: ['ignore', 'ignore', 'pipe'] });
+    let said = '';
+    child.stderr.on('data', (part: Buffer) => (said += part.toString()));
+    child.on('error', fail);
+    child.on('close', (status) => done({ status, said }));
+  });
 }
 
 /** The processes that work in a folder, zombies left out: PostgreSQL’s all do in that of their cluster. */
@@ -159,6 +172,73 @@ export async function untilReady(cluster: Cluster, seconds = 30): Promise<void> 
       if (Date.now() > until) throw new Error(`PostgreSQL did not come up: ${(error as Error).message}`);
       await new Promise((done) => setTimeout(done, 60));
     }
+  }
+}
+
+/**
+ * Carries a hosting server’s database, from when all shared one cluster, into a cluster of its own: roles with their
+ * passwords, then everything in it; and takes it out of the old one.
+ */
+export async function carryDatabase(from: Cluster, to: Cluster, name: string): Promise<boolean> {
+  const open = async (cluster: Cluster) => {
+    const client = new pg.Client({ connectionString: clusterUrl(cluster, 'keeper', cluster.password, 'postgres') });
+    await client.connect();
+    return client;
+  };
+  const old = await open(from);
+  try {
+    if (!(await old.query('select 1 from pg_database where datname = $1', [name])).rowCount) return false;
+    const { rows: roles } = await old.query<{ name: string; secret: string }>(
+      `select a.rolname as name, a.rolpassword as secret from pg_authid a join pg_auth_members m on m.roleid = a.oid
+       join pg_authid h on h.oid = m.member where h.rolname = $1`,
+      [name],
+    );
+    const own = await open(to);
+    try {
+      for (const role of roles) {
+        await own.query(
+          `create role ${pg.escapeIdentifier(role.name)} login password ${pg.escapeLiteral(role.secret)}`,
+        );
+        await own.query(`grant ${pg.escapeIdentifier(role.name)} to ${pg.escapeIdentifier(name)}`);
+      }
+    } finally {
+      await own.end();
+    }
+    const dump = spawnSync(
+      join(postgresPrograms()!, 'pg_dump'),
+      ['--no-owner', '--no-acl', '-d', clusterUrl(from, 'keeper', from.password, name)],
+      { maxBuffer: 2 ** 31, cwd: '/' },
+    );
+    if (dump.status !== 0) throw new Error(`pg_dump of ${name}: ${dump.stderr.toString().slice(-300)}`);
+    const restored = spawnSync(
+      join(postgresPrograms()!, 'psql'),
+      ['-q', '-v', 'ON_ERROR_STOP=1', '-d', clusterUrl(to, 'keeper', to.password, name)],
+      { input: dump.stdout, cwd: '/' },
+    );
+    if (restored.status !== 0) throw new Error(`restoring ${name}: ${restored.stderr.toString().slice(-300)}`);
+    const inside = new pg.Client({ connectionString: clusterUrl(to, 'keeper', to.password, name) });
+    await inside.connect();
+    try {
+      for (const { name: role } of roles) {
+        const quoted = pg.escapeIdentifier(role);
+        await inside.query(`alter schema ${quoted} owner to ${quoted}`);
+        await inside.query(`alter role ${quoted} set search_path to ${quoted}`);
+        const { rows } = await inside.query<{ relname: string }>(
+          `select c.relname from pg_class c join pg_namespace n on n.oid = c.relnamespace where n.nspname = $1 and c.relkind = 'r'`,
+          [role],
+        );
+        for (const { relname } of rows)
+          await inside.query(`alter table ${quoted}.${pg.escapeIdentifier(relname)} owner to ${quoted}`);
+      }
+    } finally {
+      await inside.end();
+    }
+    await old.query(`drop database ${pg.escapeIdentifier(name)} with (force)`);
+    for (const { name: role } of roles) await old.query(`drop role ${pg.escapeIdentifier(role)}`);
+    await old.query(`drop role ${pg.escapeIdentifier(name)}`);
+    return true;
+  } finally {
+    await old.end();
   }
 }
 

@@ -1,11 +1,14 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { createHash, randomBytes } from 'node:crypto';
+import { createHash, randomBytes, randomInt } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { PorchConfig } from '../config.js';
+import { LogFile } from './log-file.js';
+import { hasAccounts, hasRetiredPassword, putFirst } from './first-account.js';
 import {
+  carryDatabase,
   clusterFolder,
   clusterUrl,
   makeCluster,
@@ -27,6 +30,10 @@ export interface StackOptions {
   reserveBytes?: number;
   /** Domains the certificate authority will not certify. */
   refuses?: string[];
+  /** The password of the first account; one is made up where it is not given. */
+  password?: string;
+  /** Gives the first account another password. */
+  newPassword?: boolean;
   say?(line: string): void;
 }
 
@@ -75,7 +82,7 @@ const SECRETS = [
   'registrar',
   'writing',
   'library',
-  ...HOSTS.flatMap((h) => [h.name, `${h.name}-database`]),
+  ...HOSTS.flatMap((h) => [h.name, `${h.name}-database`, `${h.name}-postgres`]),
 ];
 function writeFacts(file: string, facts: StackFacts): void {
   writeFileSync(`${file}.part`, JSON.stringify(facts, null, 2), { mode: 0o600 });
@@ -146,12 +153,14 @@ class Program {
   child: ChildProcess | null = null;
   private stopping = false;
   private failures = 0;
+  private upSince = 0;
 
   constructor(
     readonly name: string,
     private readonly launch: () => ChildProcess,
     private readonly ready: (child: ChildProcess) => Promise<void>,
     private readonly say: (line: string) => void,
+    private readonly log: LogFile,
   ) {}
 
   async start(): Promise<void> {
@@ -160,7 +169,7 @@ class Program {
     let last = '';
     child.stderr?.on('data', (part: Buffer) => {
       last = (last + part.toString()).slice(-3000);
-      if (process.env['PORCH_LOG']) process.stderr.write(part);
+      this.log.write(part);
     });
     let up = false;
     const died = new Promise<never>((_, fail) =>
@@ -171,23 +180,31 @@ class Program {
           ),
         );
         if (this.stopping || !up) return;
-        this.failures++;
-        this.say(`${this.name} ended (${signal ?? code}); starting it again.`);
-        setTimeout(
-          () => void this.start().catch((error: Error) => this.retry(error)),
-          Math.min(5000, 200 * this.failures),
-        );
+        // One that ran well for a while begins with a short wait again.
+        if (Date.now() - this.upSince > 60_000) this.failures = 0;
+        this.again(`${this.name} ended (${signal ?? code})`);
       }),
     );
     died.catch(() => undefined);
-    await Promise.race([this.ready(child), died]);
+    try {
+      await Promise.race([this.ready(child), died]);
+    } catch (error) {
+      child.kill('SIGKILL');
+      throw error;
+    }
     up = true;
+    this.upSince = Date.now();
   }
 
-  private retry(error: Error): void {
+  /** Starts it again after a while: at once the first time, then twice as late each time, half a minute at most. */
+  private again(why: string): void {
     if (this.stopping) return;
-    this.say(error.message);
-    setTimeout(() => void this.start().catch((e: Error) => this.retry(e)), 2000);
+    const wait = Math.min(30_000, 200 * 2 ** this.failures++);
+    this.say(`${why}; starting it again${wait > 1000 ? ` in ${Math.round(wait / 1000)} s` : ''}.`);
+    this.log.write(`${new Date().toISOString()} ${why}\n`);
+    setTimeout(() => {
+      if (!this.stopping) void this.start().catch((error: Error) => this.again(error.message));
+    }, wait);
   }
 
   async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
@@ -206,12 +223,19 @@ export interface Stack {
   url: string;
   facts: StackFacts;
   config: PorchConfig;
-  /** By name: postgres, standins, quay, slip, porch. */
+  /** By name: postgres, postgres-quay, postgres-slip, standins, quay, slip, porch. */
   programs: Map<string, Program>;
+  /** The password of the first account where it was made up just now; nowhere kept but as a hash. */
+  password: string | null;
   stop(): Promise<void>;
 }
 
-export const DEMO_DESIGNER = { mail: 'ines@tinporch.example', name: 'Ines Tarrant', password: 'a-dry-place-to-work' };
+export const FIRST_DESIGNER = { mail: 'ines@tinporch.example', name: 'Ines Tarrant' };
+/** A password nobody has to think up: letters and digits that are not mistaken for each other, in fours. */
+const madeUpPassword = (): string =>
+  Array.from({ length: 4 }, () =>
+    Array.from({ length: 4 }, () => 'abcdefghijkmnpqrstuvwxyz23456789'[randomInt(32)]).join(''),
+  ).join('-');
 
 /** Starts everything on this machine: PostgreSQL, the stand-ins, two hosting servers and Tin Porch. */
 export async function startStack(options: StackOptions): Promise<Stack> {
@@ -236,28 +260,45 @@ export async function startStack(options: StackOptions): Promise<Stack> {
     port: facts.postgresPort,
     password: secret('postgres'),
   };
+  // Each hosting server keeps its database to itself, as if it stood elsewhere: nobody there gets at what is ours.
+  const hostClusters = new Map<string, Cluster>(
+    HOSTS.map(({ name, last }) => [
+      name,
+      {
+        folder: clusterFolder(data, `postgres-${name}`),
+        address: at(last),
+        port: facts.postgresPort,
+        password: secret(`${name}-postgres`),
+      },
+    ]),
+  );
   const programs = new Map<string, Program>();
   const stop = async () => {
     for (const name of ['porch', ...HOSTS.map((h) => h.name), 'standins']) await programs.get(name)?.stop();
     // A fast shutdown: connections are ended, everything committed is on disk.
-    await programs.get('postgres')?.stop('SIGINT');
+    await Promise.all(
+      ['postgres', ...HOSTS.map((h) => `postgres-${h.name}`)].map((name) => programs.get(name)?.stop('SIGINT')),
+    );
     writeFileSync(join(data, 'running.json'), '{}');
   };
   try {
     if (!existsSync(join(cluster.folder, 'made'))) say('Making a PostgreSQL cluster …');
     if (!cluster.folder.startsWith(data))
       say(`PostgreSQL keeps its files in ${cluster.folder}, since its user cannot reach ${data}.`);
-    makeCluster(cluster);
-    stopLeftover(cluster);
-    const fault = await canBind(cluster.port, cluster.address);
-    if (fault)
-      throw new StackError(
-        fault === 'EADDRINUSE'
-          ? `${cluster.address}:${cluster.port} is in use, perhaps by a Tin Porch of another folder. Stop it, or use another folder: ./start --data DIR`
-          : `${cluster.address}:${cluster.port} cannot be used (${fault}).`,
-      );
+    const clusters = [cluster, ...hostClusters.values()];
+    await Promise.all(clusters.map((c) => makeCluster(c)));
+    for (const c of clusters) {
+      stopLeftover(c);
+      const fault = await canBind(c.port, c.address);
+      if (fault)
+        throw new StackError(
+          fault === 'EADDRINUSE'
+            ? `${c.address}:${c.port} is in use, perhaps by a Tin Porch of another folder. Stop it, or use another folder: ./start --data DIR`
+            : `${c.address}:${c.port} cannot be used (${fault}).`,
+        );
+    }
     const add = async (name: string, launch: () => ChildProcess, ready: (c: ChildProcess) => Promise<void>) => {
-      const program = new Program(name, launch, ready, say);
+      const program = new Program(name, launch, ready, say, new LogFile(join(data, 'logs', `${name}.log`)));
       programs.set(name, program);
       await program.start();
     };
@@ -314,7 +355,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
         temporary: { base: `${name}.localhost`, address: '127.0.0.1', port: facts.temporaryPorts[n]! },
         control: { address: at(last), port: 9011, token: secret(name) },
         data: join(data, 'hosts', name),
-        databaseUrl: clusterUrl(cluster, `host_${name}`, secret(`${name}-database`), `host_${name}`),
+        databaseUrl: clusterUrl(hostClusters.get(name)!, `host_${name}`, secret(`${name}-database`), `host_${name}`),
         reserveBytes: options.reserveBytes ?? 64 * 1024 * 1024,
       };
       return { config, up: node(name, 'host/dist/run/main.mjs', config) };
@@ -322,13 +363,22 @@ export async function startStack(options: StackOptions): Promise<Stack> {
     const allUp = Promise.all([standins, ...starting.map((s) => s.up)]);
     // Whatever fails is thrown where it is awaited, below.
     allUp.catch(() => undefined);
-    await add(
-      'postgres',
-      () => spawnPostgres(cluster),
-      () => untilReady(cluster),
-    );
+    const postgres = (name: string, c: Cluster) =>
+      add(
+        name,
+        () => spawnPostgres(c),
+        () => untilReady(c),
+      );
+    await Promise.all([
+      postgres('postgres', cluster),
+      ...HOSTS.map(({ name }) => postgres(`postgres-${name}`, hostClusters.get(name)!)),
+    ]);
     const databaseUrl = await makeDatabase(cluster, 'porch', secret('porch'));
-    for (const { name } of HOSTS) await makeDatabase(cluster, `host_${name}`, secret(`${name}-database`), 'createrole');
+    for (const { name } of HOSTS) {
+      const own = hostClusters.get(name)!;
+      await makeDatabase(own, `host_${name}`, secret(`${name}-database`), 'createrole');
+      await carryDatabase(cluster, own, `host_${name}`);
+    }
     const servers = starting.map(({ config: c }) => ({
       name: c.name,
       address: c.address,
@@ -365,19 +415,23 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       registrar: { url: `http://${registrar.address}:${registrar.port}/v1`, key: registrar.apiKey },
       acme: {
         directory: `https://${acme.address}:${acme.port}/acme/directory`,
-        contact: DEMO_DESIGNER.mail,
+        contact: FIRST_DESIGNER.mail,
         caaName: acme.caaName,
       },
       trust: [join(data, 'standins/root.pem')],
       roundCron: '0 7 * * *',
     };
+    // Made up once and said once: the account keeps a hash of it, and nothing else does.
+    const first = !(await hasAccounts(databaseUrl));
+    const anew = first || options.newPassword || (await hasRetiredPassword(databaseUrl, FIRST_DESIGNER.mail));
+    const password = anew ? (options.password ?? madeUpPassword()) : null;
+    if (password) await putFirst(databaseUrl, { ...FIRST_DESIGNER, password });
     await node('porch', 'server/dist/run/main.mjs', config, {
-      FIRST_DESIGNER: JSON.stringify(DEMO_DESIGNER),
       // Threads that work on pictures share their memory: apart, each would keep what it once needed (mallopt(3)).
       MALLOC_ARENA_MAX: '2',
     });
     await allUp;
-    return { url, facts, config, programs, stop };
+    return { url, facts, config, programs, password, stop };
   } catch (error) {
     await stop();
     throw error;

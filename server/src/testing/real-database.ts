@@ -18,7 +18,7 @@ function cluster() {
     };
     // PostgreSQL’s user has to be able to walk in.
     chmodSync(folder, 0o755);
-    makeCluster(made);
+    await makeCluster(made);
     const child = spawnPostgres(made);
     process.on('exit', () => {
       child.kill('SIGKILL');

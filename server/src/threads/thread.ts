@@ -1,4 +1,4 @@
-import { Worker } from 'node:worker_threads';
+import { Worker, type ResourceLimits } from 'node:worker_threads';
 
 /** What a thread posts back. `name` is that of the error where one was thrown. */
 export interface ThreadAnswer {
@@ -7,59 +7,110 @@ export interface ThreadAnswer {
   fault?: { name: string; message: string };
 }
 
-/** A thread of its own for work that takes long or much memory: started when first asked, ended when nobody asks. */
+/** A request took longer, or more memory, than it may. */
+export class ThreadLimit extends Error {
+  override name = 'ThreadLimit';
+}
+
+export interface ThreadOptions {
+  /** How long a thread that is asked nothing is kept. */
+  idleMs?: number;
+  /** How long one request may take. Past it the thread is ended, and that request alone fails. */
+  mostMs?: number;
+  /** How many requests may wait; more are refused at once. */
+  mostWaiting?: number;
+  memory?: ResourceLimits;
+}
+
+interface Asked {
+  request: object;
+  done(value: unknown): void;
+  fail(error: Error): void;
+}
+
+/**
+ * A thread of its own for work that takes long or much memory, or that strangers can make so: started when first asked,
+ * ended when nobody asks. Answers one request after the other; what a request does to it, it does to no other request.
+ */
 export class Thread {
   private worker: Worker | null = null;
   private serial = 0;
-  private readonly waiting = new Map<number, { done(value: unknown): void; fail(error: Error): void }>();
+  private readonly queue: Asked[] = [];
+  private busy = false;
   private idle: NodeJS.Timeout | null = null;
 
   /** `file` without its ending: `.mjs` beside a bundle, `.js` beside a module. */
   constructor(
     private readonly file: (ending: string) => URL,
     private readonly bundled: boolean,
-    private readonly idleMs = 5 * 60_000,
+    private readonly options: ThreadOptions = {},
   ) {}
 
-  private start(): Worker {
-    const worker = new Worker(this.file(this.bundled ? '.mjs' : '.js'));
-    worker.on('message', ({ serial, answer, fault }: ThreadAnswer) => {
-      const asked = this.waiting.get(serial);
-      this.waiting.delete(serial);
-      if (fault) asked?.fail(Object.assign(new Error(fault.message), { name: fault.name }));
-      else asked?.done(answer);
-      // A program may end while its thread has nothing to do, and not before.
-      if (!this.waiting.size) worker.unref();
+  /**
+   * Asks the thread.
+   * @throws Error with the name and words of what was thrown there; ThreadLimit where it took too long or too much, or too many wait
+   */
+  ask(request: object): Promise<unknown> {
+    const { mostWaiting = Infinity } = this.options;
+    if (this.queue.length >= mostWaiting) return Promise.reject(new ThreadLimit('Too much waits already.'));
+    return new Promise((done, fail) => {
+      this.queue.push({ request, done, fail });
+      void this.work();
     });
-    const lost = (error?: Error) => {
-      if (this.worker === worker) this.worker = null;
-      for (const { fail } of this.waiting.values()) fail(error ?? new Error('The thread stopped.'));
-      this.waiting.clear();
-    };
-    worker.on('error', lost);
-    worker.on('exit', () => lost());
-    return worker;
   }
 
-  /** Asks the thread. @throws Error with the name and words of what was thrown there */
-  async ask(request: object): Promise<unknown> {
+  private async work(): Promise<void> {
+    if (this.busy) return;
+    this.busy = true;
     if (this.idle) clearTimeout(this.idle);
-    this.idle = setTimeout(() => {
-      if (this.waiting.size) this.idle?.refresh();
-      else void this.close();
-    }, this.idleMs);
+    for (let next = this.queue.shift(); next; next = this.queue.shift())
+      await this.one(next.request).then(next.done, next.fail);
+    this.busy = false;
+    this.idle = setTimeout(() => void this.close(), this.options.idleMs ?? 5 * 60_000);
     this.idle.unref();
-    this.worker ??= this.start();
+  }
+
+  private one(request: object): Promise<unknown> {
+    const worker = (this.worker ??= new Worker(this.file(this.bundled ? '.mjs' : '.js'), {
+      ...(this.options.memory && { resourceLimits: this.options.memory }),
+    }));
     const serial = ++this.serial;
-    const answer = new Promise<unknown>((done, fail) => this.waiting.set(serial, { done, fail }));
-    this.worker.ref();
-    this.worker.postMessage({ ...request, serial });
-    return answer;
+    // A program may end while its thread has nothing to do, and not before.
+    worker.ref();
+    return new Promise<unknown>((done, fail) => {
+      const late =
+        this.options.mostMs === undefined
+          ? undefined
+          : setTimeout(() => lost(new ThreadLimit('It took too long.')), this.options.mostMs);
+      const over = () => {
+        clearTimeout(late);
+        worker.off('message', heard).off('error', lost).off('exit', ended);
+        worker.unref();
+      };
+      const heard = (said: ThreadAnswer) => {
+        if (said.serial !== serial) return;
+        over();
+        if (said.fault) fail(Object.assign(new Error(said.fault.message), { name: said.fault.name }));
+        else done(said.answer);
+      };
+      const lost = (error: Error) => {
+        over();
+        if (this.worker === worker) this.worker = null;
+        worker.on('error', () => undefined);
+        void worker.terminate();
+        const memory = (error as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY';
+        fail(memory ? new ThreadLimit('It took too much memory.') : error);
+      };
+      const ended = () => lost(new Error('The thread stopped.'));
+      worker.on('message', heard).on('error', lost).on('exit', ended);
+      worker.postMessage({ ...request, serial });
+    });
   }
 
   async close(): Promise<void> {
     const { worker } = this;
     this.worker = null;
+    if (this.idle) clearTimeout(this.idle);
     await worker?.terminate();
   }
 }

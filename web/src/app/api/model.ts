@@ -131,6 +131,7 @@ export interface InboxMessage {
   fields: Record<string, string>;
   receivedAt: string;
   readAt: string | null;
+  aside: boolean;
 }
 
 export interface WayLink {
@@ -143,7 +144,7 @@ export interface WayLink {
 export type PorchEvent =
   | { kind: 'site'; site: string; head: number }
   | { kind: 'job'; site: string; job: string }
-  | { kind: 'inbox' }
+  | { kind: 'inbox'; site: string }
   | { kind: 'care'; site: string }
   | { kind: 'choice'; site: string }
   | ({ kind: 'writing'; site: string } & WritingProgress);

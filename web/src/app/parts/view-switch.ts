@@ -4,7 +4,7 @@ import { Component, input, model } from '@angular/core';
 @Component({
   selector: 'tp-view-switch',
   template: `
-    <div class="views" role="group" aria-label="What stands beside">
+    <div class="views" role="group" [attr.aria-label]="label()">
       @for (view of views(); track view[0]) {
         <button
           class="plain small"
@@ -19,6 +19,7 @@ import { Component, input, model } from '@angular/core';
   `,
 })
 export class ViewSwitch<V extends string> {
+  readonly label = input('What stands beside');
   readonly views = input.required<readonly (readonly [V, string])[]>();
   readonly shown = model.required<V>();
 }

@@ -1,0 +1,46 @@
+import { Accounts } from '../http/accounts.js';
+import { Sites } from '../sites/sites.js';
+import { realDatabase } from '../testing/real-database.js';
+import { Events, tell, type PorchEvent } from './events.js';
+
+describe('events', () => {
+  let test: Awaited<ReturnType<typeof realDatabase>>;
+  let events: Events;
+  beforeAll(async () => {
+    test = await realDatabase();
+    events = new Events(test.url, test.db);
+    await events.listen();
+  }, 60_000);
+  afterAll(async () => {
+    await events.close();
+    await test.end();
+  });
+  const settle = () => new Promise((done) => setTimeout(done, 120));
+
+  it('go to the owner of a site only, and a stream ends with its session', async () => {
+    const accounts = new Accounts(test.db);
+    const sites = new Sites(test.db);
+    const all = await Promise.all(
+      ['ines', 'tom'].map(async (name) => {
+        await accounts.put(`${name}@tinporch.example`, name, `a password of ${name}`);
+        const { rows } = await test.db.query<{ id: string }>('select id from designer where name = $1', [name]);
+        const heard: PorchEvent[] = [];
+        let closed = 0;
+        events.add({ designer: rows[0]!.id, session: name, tell: (e) => heard.push(e), close: () => closed++ });
+        const site = await sites.create(rows[0]!.id, { name: `Site of ${name}` });
+        return { site: site.id, heard, closed: () => closed };
+      }),
+    );
+    const [ines, tom] = [all[0]!, all[1]!];
+    await tell(test.db, { kind: 'writing', site: ines.site, characters: 9, tail: 'Nobody else’s words' });
+    await tell(test.db, { kind: 'inbox', site: tom.site });
+    await tell(test.db, { kind: 'care', site: 'no-such-site' });
+    await settle();
+    expect(ines.heard.map((e) => e.kind)).toEqual(['writing']);
+    expect(tom.heard.map((e) => e.kind)).toEqual(['inbox']);
+    await tell(test.db, { kind: 'ended', session: 'tom' });
+    await settle();
+    expect([ines.closed(), tom.closed()]).toEqual([0, 1]);
+    expect(tom.heard.length).toBe(1);
+  });
+});
