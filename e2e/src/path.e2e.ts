@@ -239,7 +239,8 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await until('the square', async () =>
       (await media()).some((m) => m.kind === 'file' && m.width === m.height && m.retouch !== undefined),
     );
-    await page.selectOption('#put-at', { index: 1 });
+    await page.getByLabel('A place for this picture', { exact: true }).selectOption({ index: 1 });
+    await page.click('text=Put it there');
     await page.click('text=Cut it for here');
     await page.click('text=16 : 9');
     await page.click('tp-retouch-panel .act');
@@ -376,7 +377,14 @@ describe('From a pasted mail to a live site, in the interface', () => {
     expect(await page.textContent('.fault')).toContain('not a domain');
     await page.fill('#domain', `HTTPS://www.${domain}/index.html`);
     await page.click('text=Use this domain');
+    // What costs money is asked about; a second click on it makes no second one.
     await page.click('text=Register it for a year');
+    await page.waitForSelector('#confirm-title');
+    await page.keyboard.press('Escape');
+    await page.click('text=Register it for a year');
+    await page.dblclick('ngb-modal-window .act');
+    await page.waitForSelector('text=is registered in your account for a year');
+    expect(await page.locator('.note.brick').count()).toBe(0);
     await page.click('text=Set them now');
     await page.waitForSelector('.strip .act:has-text("Get a certificate")');
     await faults('domain');
@@ -469,14 +477,21 @@ describe('From a pasted mail to a live site, in the interface', () => {
     });
     await page.click('.strip .act');
     await page.waitForSelector('.finding:has-text("The domain leads elsewhere")');
-    const before = await test.api.call<{ liveRelease: string }>('GET', '/sites/oster-wray-sailmakers');
-    await page.click('text=Go back one release');
-    await until(
-      'another live release',
-      async () =>
-        (await test.api.call<{ liveRelease: string }>('GET', '/sites/oster-wray-sailmakers')).liveRelease !==
-        before.liveRelease,
-    );
+    const live = async () =>
+      (await test.api.call<{ liveRelease: string }>('GET', '/sites/oster-wray-sailmakers')).liveRelease;
+    const newest = await live();
+    const serve = async (which: string) => {
+      await page.locator(`.releases button:has-text("${which}")`).first().click();
+      await page.click('ngb-modal-window .act');
+      const before = await live();
+      return until('another live release', async () => ((await live()) !== before ? live() : null));
+    };
+    // Back, back again where there is more, and forward to what was there at first: no press does the opposite.
+    const older = await serve('Go back to it');
+    expect(older).not.toBe(newest);
+    await page.waitForSelector('.releases button:has-text("Go forward to it")');
+    expect(await page.locator('.releases li').first().locator('button').textContent()).toContain('Go forward');
+    expect(await serve('Go forward to it')).toBe(newest);
   }, 60_000);
 
   it('has no accessibility fault, no console error, and works 390 pixels wide', async () => {

@@ -1,5 +1,8 @@
 import type { SiteDocument } from '../model/site.js';
-import { toConfirm } from '../generate/site.js';
+import { allTexts, toConfirm } from '../generate/site.js';
+import { factsToConfirm } from '../brief/confirm.js';
+import { differences } from '../plan/follow.js';
+import { heldBack, heldOnPages } from '../writer/sentences.js';
 import { descriptionOf, titleOf } from '../seo/seo.js';
 import { RESULT, textWidth } from '../seo/width.js';
 
@@ -23,6 +26,10 @@ export function checklist(document: SiteDocument): CheckItem[] {
   const titles = document.pages.map((p) => titleOf(document, p));
   const twice = titles.filter((t, n) => titles.indexOf(t) !== n);
   const thin = document.pages.filter((p) => descriptionOf(document, p).length < 50);
+  const unsure = factsToConfirm(document);
+  const differ = differences(document);
+  const held = heldBack(document.facts, document.corrections);
+  const leaks = heldOnPages(document, allTexts(document));
   const form = document.forms[0];
   const reach = document.facts.phone || document.facts.mail;
   return [
@@ -52,6 +59,35 @@ export function checklist(document: SiteDocument): CheckItem[] {
         claims.length > placeholders.length
           ? `${count(claims.length - placeholders.length, 'claim')} come from the trade pack, not from the client.`
           : 'Somebody has vouched for every claim.',
+      step: 'pages',
+    },
+    {
+      id: 'facts',
+      title: 'Facts',
+      state: unsure.length || differ.length ? 'look' : 'good',
+      detail: unsure.length
+        ? `${unsure
+            .map((u) => `${u.what} “${u.value}”`)
+            .slice(0, 3)
+            .join(
+              ', ',
+            )}${unsure.length > 3 ? ` and ${unsure.length - 3} more` : ''}: read out of the client’s text, and nobody has confirmed ${unsure.length === 1 ? 'it' : 'them'}.`
+        : differ.length
+          ? differ[0]!.at
+            ? `${differ[0]!.what}: the page says “${differ[0]!.page}”, the brief “${differ[0]!.facts}”${differ.length > 1 ? `, and ${differ.length - 1} more differ` : ''}.`
+            : `“${differ[0]!.facts}” is in the brief and on no page.`
+          : 'What the pages say agrees with the brief.',
+      step: unsure.length ? 'brief' : 'pages',
+    },
+    {
+      id: 'private',
+      title: 'Said to you, not to visitors',
+      state: leaks.length ? 'stop' : 'good',
+      detail: leaks.length
+        ? `${count(leaks.length, 'text')} on the pages ${leaks.length === 1 ? 'says' : 'say'} what the client wrote to you: “${leaks[0]!.held.text.slice(0, 90)}”. Write over it, or clear it in the brief.`
+        : held.length
+          ? `${count(held.length, 'sentence')} of the brief ${held.length === 1 ? 'is' : 'are'} held back; none of them stands on a page.`
+          : 'The brief says nothing that would have to be held back.',
       step: 'pages',
     },
     {

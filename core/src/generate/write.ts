@@ -6,7 +6,7 @@ import { dressPages } from '../directions/dress.js';
 import { complete } from '../shapes/complete.js';
 import { directionNumbered } from './site.js';
 import { Album } from './album.js';
-import type { Facts, Form, Length, Page, Section, Service, Text } from '../model/site.js';
+import type { Correction, Facts, Form, Length, Page, Person, Section, Service, Text } from '../model/site.js';
 import type { PutVersion } from '../operations/operation.js';
 import { decide, materialOf, type Decision, type Material } from '../plan/decide.js';
 import { slugOf } from '../plan/slug.js';
@@ -20,10 +20,15 @@ import { seeded, shortHash, type Random } from './random.js';
 export interface Writing {
   language: LanguageTag;
   length: Length;
+  /** What a person put right in the reading of the brief; among it what they cleared for visitors. */
+  corrections?: readonly Correction[];
 }
 export const STANDARD_WRITING: Writing = { language: 'en-GB', length: 'middle' };
 
-const brief = (value: string, quote = value): Text => ({ value, from: { kind: 'brief', quote: quote.slice(0, 2000) } });
+const brief = (value: string, quote = value, fact?: string): Text => ({
+  value,
+  from: { kind: 'brief', quote: quote.slice(0, 2000), ...(fact !== undefined && { fact }) },
+});
 const invitation = (value: string, line: string): Text => ({ value, from: { kind: 'pack', line, claim: false } });
 const claim = (value: string, line: string): Text => ({ value, from: { kind: 'pack', line, claim: true } });
 const placeholder = (value: string, ask: string): Text => ({ value, from: { kind: 'placeholder', ask } });
@@ -73,13 +78,34 @@ const page = (id: string, label: string, reason: string, sections: Section[], pa
 const heading = (desk: Desk, message: Message): Text =>
   desk.speaker.say(message) ?? brief(desk.facts.name, desk.facts.name);
 
+/** What the pages are written with that depends on the facts alone: how each part of a service and a person is said. */
+export const saidOf = (facts: Facts, language: SiteLanguage) => {
+  const own = speaks(language, facts);
+  const showPrices = !facts.unwanted.some((u) => /price|precio|prix|preis/i.test(u));
+  return {
+    serviceName: (s: Service): Text => {
+      const name = serviceIn(language, s.name, facts);
+      return name === null
+        ? placeholder(s.name, `What is “${s.name}” called in ${language.english}?`)
+        : brief(name, s.name, `services/${s.id}/name`);
+    },
+    serviceDetail: (s: Service): Text =>
+      s.detail && own
+        ? brief(
+            /[.!?…]$/.test(s.detail) ? capital(s.detail) : `${capital(s.detail)}.`,
+            s.detail,
+            `services/${s.id}/detail`,
+          )
+        : nothing,
+    servicePrice: (s: Service): Text =>
+      s.price && showPrices ? brief(priceIn(language, s.price, facts), s.price, `services/${s.id}/price`) : nothing,
+    personName: (p: Person): Text => brief(p.name, p.name, `people/${p.id}/name`),
+    personRole: (p: Person): Text => (p.role && own ? brief(capital(p.role), p.role, `people/${p.id}/role`) : nothing),
+  };
+};
+
 /** The name of a service; one that nobody has put into this language waits for somebody who does. */
-function serviceName({ facts, language }: Desk, service: Service): Text {
-  const name = serviceIn(language, service.name, facts);
-  return name === null
-    ? placeholder(service.name, `What is “${service.name}” called in ${language.english}?`)
-    : brief(name, service.name);
-}
+const serviceName = ({ facts, language }: Desk, service: Service): Text => saidOf(facts, language).serviceName(service);
 
 /** Fewer words than this are no section of their own. */
 const ENOUGH_FOR_A_STORY = 12;
@@ -88,11 +114,8 @@ const wordCount = (text: string) => text.split(/\s+/).filter(Boolean).length;
 /** What is said of a service: the client’s own words, else a line of the trade that is still to confirm, else nothing. */
 function serviceText(desk: Desk, service: Service): Text {
   const { facts, language, pack, speaker } = desk;
-  if (service.detail && speaks(language, facts))
-    return brief(
-      /[.!?…]$/.test(service.detail) ? capital(service.detail) : `${capital(service.detail)}.`,
-      service.detail,
-    );
+  const own = saidOf(facts, language).serviceDetail(service);
+  if (own.value) return own;
   if (service.detail || language.reading !== 'en' || desk.claims >= MOST_CLAIMS[desk.length]) return nothing;
   const name = service.name.toLowerCase();
   for (const entry of pack.services) {
@@ -110,7 +133,7 @@ function serviceText(desk: Desk, service: Service): Text {
 }
 
 const servicePrice = ({ facts, language, decision }: Desk, service: Service): Text =>
-  service.price && decision.showPrices ? brief(priceIn(language, service.price, facts), service.price) : nothing;
+  decision.showPrices ? saidOf(facts, language).servicePrice(service) : nothing;
 
 /** Takes the client’s sentences from the front, as many as fit into so many characters. */
 function take(desk: Desk, most: number, count: number): string[] {
@@ -437,8 +460,8 @@ function peopleSection(desk: Desk): Section[] {
     section(desk, 'people/roster', `The facts name ${people.length} people.`, ['people'], {
       heading: named(desk, 'people'),
       items: people.map((p) => ({
-        name: brief(p.name),
-        role: p.role && speaks(desk.language, desk.facts) ? brief(capital(p.role), p.role) : nothing,
+        name: saidOf(desk.facts, desk.language).personName(p),
+        role: saidOf(desk.facts, desk.language).personRole(p),
       })),
     }),
   ];
@@ -534,11 +557,11 @@ function withOwnAddresses(pages: Page[]): Page[] {
 }
 
 /** What the writer sits down with. */
-export function deskFor(facts: Facts, seed: number, { language: tag, length }: Writing): Desk {
+export function deskFor(facts: Facts, seed: number, { language: tag, length, corrections = [] }: Writing): Desk {
   const language = languages[tag];
   // Two businesses of one trade do not draw the same lots: the name is part of the seed.
   const random = seeded(seed + parseInt(shortHash(facts.name).slice(0, 7), 16));
-  const material = materialOf(facts, language);
+  const material = materialOf(facts, language, corrections);
   const slots = slotsOf(language, facts, random, material.services);
   const speaker = new Speaker(
     language,

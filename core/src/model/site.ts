@@ -10,7 +10,12 @@ const line = (title: string, maxLength = 200) => Type.String({ title, maxLength 
 /** Where a text comes from; what nobody has vouched for is a claim still to confirm. */
 export const Provenance = Type.Union([
   Type.Object(
-    { kind: Type.Literal('brief'), quote: Type.String({ maxLength: 2000 }) },
+    {
+      kind: Type.Literal('brief'),
+      quote: Type.String({ maxLength: 2000 }),
+      /** The fact it says and nothing else, such as `services/v2/price`: it follows where that changes. */
+      fact: Type.Optional(Type.String({ pattern: '^[a-z][a-zA-Z]{1,20}(/[a-z0-9-]{1,64}){0,2}$' })),
+    },
     { additionalProperties: false },
   ),
   Type.Object(

@@ -8,6 +8,7 @@ import {
   type SiteDocument,
   type Text,
 } from '../model/site.js';
+import { madeBy } from './fields.js';
 import type { Operation, Place, SingleOperation } from './operation.js';
 
 /** An operation that does not fit the document it meets: what it names is not there (any more). */
@@ -381,7 +382,8 @@ export function apply(document: SiteDocument, operation: Operation): Applied {
 }
 
 /** What an operation changed, in a few words for the history. */
-export function describe(operation: Operation): string {
+export function describe(whole: Operation): string {
+  const operation = madeBy(whole);
   switch (operation.op) {
     case 'setFact':
       return `Changed the ${operation.field === 'description' ? 'brief' : operation.field}`;

@@ -1,3 +1,4 @@
+import { describe as describeOperation } from './apply.js';
 import { fieldsOf, replacesField, typedWords } from './fields.js';
 import type { Operation, SingleOperation } from './operation.js';
 
@@ -20,6 +21,14 @@ describe('the fields of an operation', () => {
   it('are none where nothing is written into', () => {
     expect(fieldsOf({ op: 'removeSection', section: 's1' })).toEqual([]);
     expect(typedWords({ op: 'removeSection', section: 's1' })).toBe('');
+  });
+  it('of a fact with what followed from it on the pages speak of the fact', () => {
+    const batch: Operation = {
+      op: 'batch',
+      operations: [{ op: 'setFact', field: 'place', value: 'Ottersay' }, text('s1', 'A yard in Ottersay')],
+    };
+    expect(typedWords(batch)).toBe('Ottersay');
+    expect(describeOperation(batch)).toBe('Changed the place');
   });
   it('give back every word that was typed', () => {
     expect(

@@ -40,8 +40,22 @@ export function replacesField(operation: Operation): string | null {
   return operation.op === 'batch' ? null : fieldOf(operation);
 }
 
+/**
+ * The change a person made, of a batch that is one change of facts with what followed from it on the pages; any other
+ * operation is itself.
+ */
+export function madeBy(operation: Operation): Operation {
+  if (operation.op !== 'batch' || operation.operations.length < 2) return operation;
+  const [first, ...rest] = operation.operations;
+  return /^set(?:Fact|Services|People|List)$/.test(first!.op) &&
+    rest.every((o) => o.op === 'setText' || o.op === 'setContent')
+    ? first!
+    : operation;
+}
+
 /** The words a person wrote in an operation, a line each; empty where it only moves or removes. */
-export function typedWords(operation: Operation): string {
+export function typedWords(whole: Operation): string {
+  const operation = madeBy(whole);
   switch (operation.op) {
     case 'setText':
       return operation.text.value;

@@ -1,5 +1,6 @@
 import type { SiteDocument } from '../model/site.js';
 import { toConfirm } from '../generate/site.js';
+import { factsToConfirm } from '../brief/confirm.js';
 import { daysUntil, type Finding } from '../care/findings.js';
 
 export const STEPS = ['brief', 'plan', 'look', 'pages', 'seo', 'domain', 'publish', 'care'] as const;
@@ -41,11 +42,12 @@ export function pathOf(site: SiteFacts): StepState[] {
   const { facts } = document;
   const drawn = document.pages.length > 0;
   const briefed = facts.name !== '' && (facts.services.length > 0 || facts.description.length > 40);
+  const unsure = briefed ? factsToConfirm(document).length : 0;
   const open = drawn ? toConfirm(document).length : 0;
   const titled = drawn && document.pages.some((p) => p.seo.title || p.seo.description);
   const step = (name: Step, state: StepState['state'], words = ''): StepState => ({ step: name, state, words });
   return [
-    step('brief', briefed ? 'done' : 'needs', briefed ? '' : 'Say more'),
+    step('brief', briefed && !unsure ? 'done' : 'needs', !briefed ? 'Say more' : unsure ? `${unsure} to confirm` : ''),
     step(
       'plan',
       drawn ? 'done' : briefed ? 'needs' : 'none',

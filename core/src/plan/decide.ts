@@ -1,8 +1,8 @@
 import type { SiteLanguage } from '../languages/language.js';
 import { speaks } from '../languages/format.js';
-import type { Facts, Length, Service } from '../model/site.js';
+import type { Correction, Facts, Length, Service } from '../model/site.js';
 import { packOf } from '../writer/slots.js';
-import { copySentences } from '../writer/sentences.js';
+import { clearedIn, copySentences, heldEntries } from '../writer/sentences.js';
 
 /** What there is to make a site of. */
 export interface Material {
@@ -41,12 +41,16 @@ export const unmetWishes = (facts: Facts): string[] =>
   facts.wanted.filter((w) => !/^(?:prices|map|contact form|people)$/i.test(w));
 
 /** Gathers what there is to make a site of, in a language. */
-export function materialOf(facts: Facts, language: SiteLanguage): Material {
-  const services = facts.services.filter((s) => s.name.trim());
+export function materialOf(facts: Facts, language: SiteLanguage, corrections: readonly Correction[] = []): Material {
+  const cleared = clearedIn(corrections);
+  const held = heldEntries(facts, cleared);
+  const services = facts.services
+    .filter((s) => s.name.trim() && !held.some((h) => h.text === s.name))
+    .map((s) => (held.some((h) => h.text === s.detail) ? { ...s, detail: '' } : s));
   return {
     services,
     sentences: speaks(language, facts)
-      ? copySentences(facts.description, language).filter((s) => !sameName(s, facts))
+      ? copySentences(facts.description, language, cleared).filter((s) => !sameName(s, facts))
       : [],
     detailed: services.filter((s) => wordCount(s.detail) >= 4),
     priced: services.filter((s) => s.price),

@@ -47,7 +47,7 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
         workerSrc: ["'self'"],
         styleSrc: ["'self'", nonce],
         // The one style attribute that stands in the markup of a component: the layer of the dialogs’ backdrop.
-        styleSrcAttr: ["'unsafe-hashes'", `'sha256-${createHash('sha256').update('z-index: 1055').digest('base64')}'`],
+        styleSrcAttr: ["'unsafe-hashes'", `'sha256-${createHash('sha256').update('z-index: 1055;').digest('base64')}'`],
         imgSrc: ["'self'", 'data:', 'blob:'],
         fontSrc: ["'self'"],
         connectSrc: ["'self'"],

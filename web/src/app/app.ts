@@ -1,5 +1,6 @@
-import { Component } from '@angular/core';
+import { Component, inject } from '@angular/core';
 import { RouterOutlet } from '@angular/router';
+import { FocusKeeper } from './frame/focus-keeper';
 import { SignedOutBar } from './session/signed-out-bar';
 
 @Component({
@@ -7,4 +8,8 @@ import { SignedOutBar } from './session/signed-out-bar';
   imports: [RouterOutlet, SignedOutBar],
   template: '<tp-signed-out-bar /><router-outlet />',
 })
-export class App {}
+export class App {
+  constructor() {
+    inject(FocusKeeper).start();
+  }
+}

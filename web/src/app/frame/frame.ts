@@ -9,6 +9,7 @@ import { Drawing } from '../window/drawing';
 import type { OpenFinding, SiteSummary } from '../api/model';
 import { PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
+import { PasswordDialog } from '../session/password-dialog';
 import { JumpDialog } from './jump-dialog';
 import { KeysDialog } from './keys-dialog';
 import { isTyping, SingleKeys } from './single-keys';
@@ -19,8 +20,8 @@ import { isTyping, SingleKeys } from './single-keys';
   imports: [RouterLink, RouterLinkActive, RouterOutlet, NgbDropdownModule],
   host: { '(document:keydown)': 'key($event)' },
   template: `
-    <a class="skip" href="#content" (click)="skip($event)">Skip to the content</a>
     <header class="eave">
+      <button class="skip" type="button" (click)="skip()">Skip to the content</button>
       <a class="mark" routerLink="/"><img src="/mark.svg" alt="" />Tin Porch</a>
       <nav aria-label="Places">
         <a routerLink="/" routerLinkActive="here" [routerLinkActiveOptions]="{ exact: true }">Sites</a>
@@ -43,6 +44,7 @@ import { isTyping, SingleKeys } from './single-keys';
         <div ngbDropdownMenu>
           <span class="dropdown-item-text">{{ name() }}</span>
           <button ngbDropdownItem type="button" (click)="help()">Keys</button>
+          <button ngbDropdownItem type="button" (click)="password()">Change password</button>
           <button ngbDropdownItem type="button" (click)="signOut()">Sign out</button>
         </div>
       </div>
@@ -91,13 +93,14 @@ export class Frame {
   protected help(): void {
     this.dialogs.open(KeysDialog, 'keys-title', undefined, '.eave .who');
   }
-  protected skip(event: Event): void {
-    event.preventDefault();
-    const main = document.querySelector<HTMLElement>('main');
-    const first = main?.querySelector<HTMLElement>('h1, h2, button, a[href], input, select, textarea');
-    const target = first ?? main;
+  protected password(): void {
+    this.dialogs.open(PasswordDialog, 'password-title', undefined, '.eave .who');
+  }
+  protected skip(): void {
+    const all = document.querySelectorAll<HTMLElement>('main :is(h1, h2, button, a[href], input, select, textarea)');
+    const target = Array.from(all).find((e) => e.checkVisibility({ visibilityProperty: true }));
     if (!target) return;
-    if (!target.matches('button, a[href], input, select, textarea')) target.tabIndex = -1;
+    if (/^H\d$/.test(target.tagName)) target.tabIndex = -1;
     target.focus();
   }
   protected signOut(): void {

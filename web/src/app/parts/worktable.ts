@@ -38,7 +38,12 @@ import { Component, ElementRef, inject, input, signal } from '@angular/core';
           (pointerdown)="drag($event)"
           (keydown)="nudge($event)"
         ></button>
-        <section class="beside" [class.reading]="reading()" [attr.aria-label]="besideName()">
+        <section
+          class="beside"
+          [class.reading]="reading()"
+          [attr.tabindex]="reading() ? 0 : null"
+          [attr.aria-label]="besideName()"
+        >
           <ng-content select="[beside]" />
         </section>
       </div>

@@ -1,5 +1,6 @@
 import { Component, computed, inject, input, signal } from '@angular/core';
 import {
+  CLEARED,
   Facts,
   factOperations,
   filledFrom,
@@ -14,6 +15,7 @@ import { ChooseThen } from '../parts/choose-then';
 import { some } from '../parts/some';
 import { SiteStore } from '../site/site-store';
 import { FIELD_NAMES } from './field-names';
+import { HeldBackPanel } from './held-back';
 import { MarkedText } from './marked-text';
 
 const CLASH: Record<Conflict['field'], string> = {
@@ -28,7 +30,7 @@ const CLASH: Record<Conflict['field'], string> = {
 /** The client’s text with what was read in it: each reading can be put right, and what contradicts itself is settled here. */
 @Component({
   selector: 'tp-reading-panel',
-  imports: [MarkedText, ChooseThen],
+  imports: [MarkedText, ChooseThen, HeldBackPanel],
   template: `
     @if (store.document(); as document) {
       @if (!document.facts.description.trim()) {
@@ -84,18 +86,17 @@ const CLASH: Record<Conflict['field'], string> = {
             </p>
           </div>
         }
+        <tp-held-back />
         <tp-marked-text
           [source]="document.facts.description"
           [spans]="spans()"
           [chosen]="chosen()"
           (choose)="chosen.set($event)"
         />
-        @if (document.corrections.length; as n) {
+        @if (putRight(); as n) {
           <p class="quiet gap">
             {{ n }} {{ n === 1 ? 'reading was' : 'readings were' }} put right and {{ n === 1 ? 'stays' : 'stay' }} so.
-            <button class="link" type="button" (click)="store.change({ op: 'setCorrections', corrections: [] })">
-              Read it afresh
-            </button>
+            <button class="link" type="button" (click)="afresh()">Read it afresh</button>
           </p>
         }
       } @else {
@@ -132,6 +133,14 @@ export class ReadingPanel {
   protected readonly found = computed(() => some(this.reading()?.spans.length ?? 0, 'reading'));
   protected otherFields = (span: Span) =>
     SPAN_FIELDS.filter((f) => f !== span.field).map((f) => [f, FIELD_NAMES[f]] as const);
+  /** Readings that were put right; what was confirmed or cleared is none of them. */
+  private readonly kept = computed(() =>
+    (this.store.document()?.corrections ?? []).filter((c) => c.was === c.is || c.was === CLEARED),
+  );
+  protected readonly putRight = computed(() => (this.store.document()?.corrections.length ?? 0) - this.kept().length);
+  protected afresh(): void {
+    this.store.change({ op: 'setCorrections', corrections: this.kept() });
+  }
   protected words = (span: Span) => wordsOf(this.store.document()!.facts.description, span).trim();
 
   protected fill(): void {

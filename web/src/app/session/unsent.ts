@@ -12,6 +12,8 @@ export interface WaitingChange {
   id: string;
   base: number;
   operation: Operation;
+  /** The one field it writes, where it does: what is typed on into it takes its place while it waits. */
+  field?: string;
 }
 export interface RefusedChange extends WaitingChange {
   why: string;

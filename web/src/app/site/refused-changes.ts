@@ -19,7 +19,7 @@ import { SiteStore } from './site-store';
                   <b>{{ store.named(change) }}.</b> {{ change.why }}
                 </p>
                 @if (words(change); as typed) {
-                  <p class="typed">{{ typed }}</p>
+                  <p class="typed" tabindex="0">{{ typed }}</p>
                 }
                 <p class="bar">
                   <button class="plain small" type="button" (click)="store.insist(change)">Put mine there</button>

@@ -114,7 +114,7 @@ import { STEP_TITLES } from './step-titles';
           />
           <kbd aria-hidden="true">/</kbd>
         </form>
-        <span class="state" role="status">{{ state() }}</span>
+        <span class="state" [class.quietly]="quietly()" role="status">{{ state() }}</span>
       </footer>
       <tp-refused-changes />
       @if (store.said(); as said) {
@@ -187,6 +187,9 @@ export class SiteFrame {
     }
   });
 
+  /** Nothing is under way and all is saved: where there is little room it need not be said. */
+  protected readonly quietly = computed(() => !this.store.openJob() && this.store.state() === 'saved');
+
   constructor() {
     effect(() => this.store.open(this.id()));
     // What was done is said for a while; what went wrong stays until it is closed.
@@ -255,17 +258,12 @@ export class SiteFrame {
   }
 
   protected undoSaid(): void {
-    this.focusFoot();
+    this.reading.set(false);
     void this.store.undoSaid();
   }
   protected closeSaid(): void {
-    this.focusFoot();
-    this.store.said.set(null);
-  }
-  /** The button that was pressed goes away with its note: the focus goes to where changes are asked for. */
-  private focusFoot(): void {
     this.reading.set(false);
-    document.getElementById('ask')?.focus();
+    this.store.said.set(null);
   }
 
   protected key(event: KeyboardEvent): void {

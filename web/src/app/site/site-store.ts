@@ -5,6 +5,7 @@ import {
   OperationError,
   replacesField,
   typedWords,
+  withFollowing,
   type Operation,
   type SiteDocument,
 } from '@tin-porch/core';
@@ -154,7 +155,12 @@ export class SiteStore implements OnDestroy {
 
   /** Applies a change here at once and sends it soon. What no longer fits is not sent; words in it are kept. */
   change(operation: Operation): void {
-    const document = this.document();
+    const before = this.waiting();
+    const last = before.at(-1);
+    const field = replacesField(operation);
+    // Only the newest may be replaced, and only while it is not on its way: order is what history is made of.
+    const replace = field !== null && last !== undefined && last.field === field && this.inFlight !== last.id;
+    const document = replace ? this.without(last.id) : this.document();
     if (!document) return;
     if (!applied(document, operation)) {
       if (typedWords(operation))
@@ -162,17 +168,23 @@ export class SiteStore implements OnDestroy {
       return;
     }
     if (this.said()?.undo) this.said.set(null);
-    const field = replacesField(operation);
-    const before = this.waiting();
-    const last = before.at(-1);
-    // Only the newest may be replaced, and only while it is not on its way: order is what history is made of.
-    const replace =
-      field !== null && last !== undefined && replacesField(last.operation) === field && this.inFlight !== last.id;
-    this.waiting.set(replace ? [...before.slice(0, -1), { ...last, operation }] : [...before, this.stamped(operation)]);
+    // Where a fact changes, the pages that say it change with it, in one step.
+    const whole = withFollowing(document, operation);
+    this.waiting.set(
+      replace
+        ? [...before.slice(0, -1), { ...last, operation: whole }]
+        : [...before, { ...this.stamped(whole), ...(field !== null && { field }) }],
+    );
     this.keep();
     if (this.state() !== 'ended') this.state.set('saving');
     if (field === null) void this.flush();
     else this.rest.next();
+  }
+
+  /** The document as it is without one of the changes that wait. */
+  private without(id: string): SiteDocument | null {
+    const base = this.detail()?.document;
+    return base ? this.waiting().reduce((d, w) => (w.id === id ? d : (applied(d, w.operation) ?? d)), base) : null;
   }
 
   private stamped = (operation: Operation): WaitingChange => ({
@@ -208,7 +220,7 @@ export class SiteStore implements OnDestroy {
         this.inFlight = next.id;
         try {
           const { head } = await firstValueFrom(
-            this.api.post<{ head: number }>(`/sites/${this.id()}/operations`, { ...next, ...(tab && { tab }) }),
+            this.api.post<{ head: number }>(`/sites/${this.id()}/operations`, sendable(next, tab)),
           );
           const sent = next.operation;
           const detail = this.detail();
@@ -249,7 +261,7 @@ export class SiteStore implements OnDestroy {
   /** Sends what is still waiting while the page goes away. It stays kept in the browser until it is known to be taken. */
   leave(): void {
     const tab = this.unsent.tab();
-    const changes = this.waiting().map((w) => ({ ...w, ...(tab && { tab }) }));
+    const changes = this.waiting().map((w) => sendable(w, tab));
     if (changes.length) this.api.beacon(`/sites/${this.id()}/operations/left`, { changes });
   }
 
@@ -316,6 +328,14 @@ export class SiteStore implements OnDestroy {
   /** What a change is called in the history. */
   named = (change: RefusedChange): string => describe(change.operation);
 }
+
+/** A change as the server takes it. */
+const sendable = ({ id, base, operation }: WaitingChange, tab: string) => ({
+  id,
+  base,
+  operation,
+  ...(tab && { tab }),
+});
 
 /** A document with an operation applied, or null where it does not fit. */
 function applied(document: SiteDocument, operation: Operation): SiteDocument | null {

@@ -1,7 +1,16 @@
 import { afterNextRender, Component, computed, effect, inject, Injector, signal, type Signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
-import { needsConfirming, shapes, textsOf, toConfirm, type PlacedText, type Section } from '@tin-porch/core';
+import {
+  differences,
+  needsConfirming,
+  shapes,
+  textsOf,
+  toConfirm,
+  type Difference,
+  type PlacedText,
+  type Section,
+} from '@tin-porch/core';
 import { Worktable } from '../../parts/worktable';
 import { some } from '../../parts/some';
 import { ViewSwitch } from '../../parts/view-switch';
@@ -83,6 +92,15 @@ const VIEWS = [
                             (ngModelChange)="write(text, $event)"
                             (focus)="store.part.set(partOf(text))"
                           />
+                        }
+                        @if (differs(text); as difference) {
+                          <p class="bar ask">
+                            <span class="chip lamp">Differs</span>
+                            <span class="quiet">the brief says “{{ difference.facts }}”</span>
+                            <button class="plain small" type="button" (click)="takeFacts(text, difference.facts)">
+                              Take the brief’s
+                            </button>
+                          </p>
                         }
                         @if (unsure(text)) {
                           <p class="bar ask">
@@ -227,6 +245,16 @@ export class PagesStep {
       op: 'setText',
       at: { section: t.section.id, path: t.path },
       text: { value, from: { kind: 'designer' } },
+    });
+  }
+  private readonly differing = computed(() => (this.store.document() ? differences(this.store.document()!) : []));
+  protected differs = (t: PlacedText): Difference | undefined =>
+    this.differing().find((d) => d.at?.section === t.section.id && d.at.path === t.path);
+  protected takeFacts(t: PlacedText, value: string): void {
+    this.store.change({
+      op: 'setText',
+      at: { section: t.section.id, path: t.path },
+      text: { value, from: { kind: 'brief', quote: value } },
     });
   }
   protected vouch(t: PlacedText): void {

@@ -61,6 +61,9 @@ const WORDS = { good: 'good', look: 'to look at', stop: 'stands in the way' };
               <button class="plain" type="button" (click)="store.begin('deploy')" [disabled]="busy()">
                 {{ site.open ? 'Deploy' : 'Deploy behind the holding page' }}
               </button>
+              <button class="plain" type="button" (click)="takeLinksBack()" [disabled]="store.busy('DELETE /share')">
+                Take review links back
+              </button>
               @if (site.open) {
                 <button class="plain" type="button" (click)="close()" [disabled]="store.busy('PUT /open')">
                   Close it with the holding page
@@ -128,6 +131,15 @@ export class PublishStep {
           : null,
       );
     });
+  }
+  protected async takeLinksBack(): Promise<void> {
+    const sure = await this.dialogs.confirm({
+      title: 'Take all review links back?',
+      words: 'Whoever has a link for review does not get in with it any more. You can share a new one at any time.',
+      act: 'Take them back',
+    });
+    if (sure && (await this.store.delete('/share')) !== undefined)
+      this.store.said.set({ words: 'Every link for review that was given out has ended.', bad: false });
   }
   protected async close(): Promise<void> {
     const site = this.store.detail();

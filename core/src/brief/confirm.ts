@@ -1,0 +1,62 @@
+import type { Correction, SiteDocument } from '../model/site.js';
+import { labelledLines } from '../reading/labels.js';
+import { readText } from '../reading/read-text.js';
+import type { Span } from '../reading/span.js';
+
+/** A fact that was read out of running text and that nobody has looked at. */
+export interface FactToConfirm {
+  field: 'name' | 'hours' | 'price';
+  /** What it is the price of, or what it is: “Name”, “Opening hours”, “Price of Rigging”. */
+  what: string;
+  value: string;
+  /** The stretch of the brief it was read from. */
+  words: string;
+}
+
+/** The correction by which a person says that a reading is right. */
+export const confirmation = ({ field, words }: FactToConfirm): Correction => ({
+  words: words.slice(0, 600),
+  was: field,
+  is: field,
+});
+
+/**
+ * Names, hours and prices that stand in the facts just as they were read out of the client’s running text, and that
+ * nobody has confirmed. What stands behind a label or in a list is the client’s own plain statement; what a person typed
+ * differs from what was read; neither is here.
+ */
+export function factsToConfirm({ facts, corrections }: Pick<SiteDocument, 'facts' | 'corrections'>): FactToConfirm[] {
+  const { description } = facts;
+  if (!description.trim()) return [];
+  const stated = statedAt(description);
+  const words = (s: Span) => description.slice(s.from, s.to).replace(/\s+/g, ' ').trim();
+  const spans = readText(description).spans.filter((s) => !stated(s.from));
+  const open = spans.filter(
+    (s) => !corrections.some((c) => c.was === s.field && c.is === s.field && c.words === words(s).slice(0, 600)),
+  );
+  // A value that is stated plainly somewhere is no guess, wherever else it stands.
+  const plain = (field: string, value: string) =>
+    readText(description).spans.some((s) => s.field === field && s.value === value && stated(s.from));
+  const found = (
+    field: 'name' | 'hours' | 'price',
+    what: string,
+    fits: (value: string) => boolean,
+  ): FactToConfirm[] => {
+    const span = open.find((s) => s.field === field && s.value && fits(s.value) && !plain(field, s.value));
+    return span ? [{ field, what, value: span.value, words: words(span) }] : [];
+  };
+  return [
+    ...(facts.name ? found('name', 'Name', (v) => v === facts.name) : []),
+    ...(facts.hours ? found('hours', 'Opening hours', (v) => facts.hours.includes(v)) : []),
+    ...facts.services.flatMap((s) => (s.price ? found('price', `Price of ${s.name}`, (v) => v === s.price) : [])),
+  ];
+}
+
+/** Whether an offset lies in a line that says itself what it is: behind a label, or in a list. */
+function statedAt(source: string): (at: number) => boolean {
+  const lines = labelledLines(source).labels.map(({ blockFrom, blockTo }) => [blockFrom, blockTo] as const);
+  const list = [...source.matchAll(/^[ \t]*(?:[-*•–·▪]|\d{1,2}[.)])[ \t].*$/gmu)].map(
+    (m) => [m.index, m.index + m[0].length] as const,
+  );
+  return (at) => [...lines, ...list].some(([from, to]) => at >= from && at <= to);
+}

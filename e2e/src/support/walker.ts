@@ -1,0 +1,232 @@
+import type { Locator, Page, Request, Response } from 'playwright-core';
+import { axe, overflows } from './browser.js';
+
+/** What a walk goes over, and how it takes back what a press has done. */
+export interface Walk {
+  page: Page;
+  url: string;
+  /** Paths of the screens. */
+  routes: readonly string[];
+  /** Called after each press that may have changed something. */
+  takeBack(route: string): Promise<void>;
+  /** How many controls alike (rows of one list) are pressed. */
+  alike?: number;
+  /** How many controls of a screen are pressed at most. */
+  most?: number;
+  /** Controls that are not pressed here, by their names. */
+  leave?: RegExp;
+}
+
+const CONTROLS =
+  'button, a[href], select, summary, input[type=checkbox], input[type=radio], input[type=range], [role=option], [role=separator]';
+const SETTLE_MS = 90;
+
+interface Control {
+  /** What it is and what it is called. */
+  name: string;
+  /** The way to it in the page, without its place among those alike. */
+  shape: string;
+  nth: number;
+}
+
+/** The controls of a page that a person can see and use now. */
+const controlsOf = (page: Page): Promise<Control[]> =>
+  page.evaluate((selector) => {
+    const shapes = new Map<string, number>();
+    const out: { name: string; shape: string; nth: number }[] = [];
+    for (const e of Array.from(document.querySelectorAll<HTMLElement>(selector))) {
+      const shape = [];
+      for (let up: Element | null = e; up && up !== document.body; up = up.parentElement)
+        shape.unshift(
+          up.tagName.toLowerCase() +
+            Array.from(up.classList)
+              .filter((c) => /^[a-z][a-z-]*$/.test(c) && !/^(on|here|show|active|ng-\w+|ngb?-\w+)$/.test(c))
+              .slice(0, 2)
+              .map((c) => `.${c}`)
+              .join(''),
+        );
+      const path = shape.join('>');
+      const nth = shapes.get(path) ?? 0;
+      shapes.set(path, nth + 1);
+      const { width, height } = e.getBoundingClientRect();
+      const disabled = e.matches(':disabled, [aria-disabled=true]');
+      if (!width || !height || disabled || !e.checkVisibility({ visibilityProperty: true })) continue;
+      const name = (e.getAttribute('aria-label') ?? e.textContent ?? '').replace(/\s+/g, ' ').trim().slice(0, 60);
+      out.push({ name: `${e.tagName.toLowerCase()} “${name}”`, shape: path, nth });
+    }
+    return out;
+  }, CONTROLS);
+
+/** Controls that lie under something else when they are scrolled to. */
+const covered = (page: Page): Promise<string[]> =>
+  page.evaluate((selector) => {
+    const found: string[] = [];
+    const note = document.querySelector('.said-note');
+    // Behind a dialog everything is covered, as it should be.
+    const ground = document.querySelector('ngb-modal-window') ?? document;
+    for (const e of Array.from(ground.querySelectorAll<HTMLElement>(selector))) {
+      const box = e.getBoundingClientRect();
+      if (!box.width || !box.height || !e.checkVisibility({ visibilityProperty: true }) || e.closest('.sr')) continue;
+      const words = (e.getAttribute('aria-label') ?? e.textContent ?? '').replace(/\s+/g, ' ').trim();
+      e.scrollIntoView({ block: 'center', inline: 'center' });
+      const at = e.getBoundingClientRect();
+      if (at.width < 4 || at.height < 4) continue;
+      const top = document.elementFromPoint(at.left + at.width / 2, at.top + at.height / 2);
+      if (!top || e.contains(top) || top.contains(e) || note?.contains(top)) continue;
+      if (top.closest('label')?.contains(e)) continue;
+      found.push(
+        `${e.tagName.toLowerCase()} “${words.slice(0, 40)}” is covered by ${top.tagName.toLowerCase()}.${top.className}`,
+      );
+    }
+    window.scrollTo(0, 0);
+    return found;
+  }, CONTROLS);
+
+/**
+ * Goes over every screen, presses every control it finds there, also those that a press brings up, and says what was
+ * wrong: an error in the console, a request that failed and was not explained, a dialog that cannot be seen or left, the
+ * focus gone, a control under another, a page that can be pushed sideways, what axe-core finds.
+ */
+export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: string[] }> {
+  const { page, url, alike = 2, most = 160, leave = /^$/ } = walk;
+  const faults = new Set<string>();
+  let where = '';
+  let pressed = 0;
+  const fault = (words: string) => void faults.add(`${where}: ${words}`);
+  const failed: string[] = [];
+  let open = 0;
+  const asked = (r: Request) => void (/\/api\/(?!events)/.test(r.url()) && open++);
+  const over = (r: Request) => void (/\/api\/(?!events)/.test(r.url()) && open--);
+  const answered = (r: Response) => {
+    if (r.status() >= 400) failed.push(`${r.request().method()} ${new URL(r.url()).pathname} answered ${r.status()}`);
+  };
+  const said = (m: { type(): string; text(): string }) => {
+    // A refusal is judged by whether it is explained; the browser’s own line about it says nothing more.
+    if (m.type() === 'error' && !/Failed to load resource/.test(m.text())) fault(`console: ${m.text().slice(0, 200)}`);
+  };
+  const thrown = (e: Error) => fault(`page error: ${e.message.slice(0, 200)}`);
+  page.on('request', asked).on('requestfinished', over).on('requestfailed', over);
+  page.on('response', answered).on('console', said).on('pageerror', thrown);
+
+  const settle = async () => {
+    await page.waitForTimeout(SETTLE_MS);
+    for (let n = 0; n < 60 && open > 0; n++) await page.waitForTimeout(40);
+    await page.waitForTimeout(30);
+  };
+  const go = async (route: string) => {
+    await page.goto(`${url}/${route}`);
+    await page.waitForSelector('main, .place, .strip');
+    await settle();
+  };
+  const looks = async (what: string) => {
+    for (const f of await axe(page)) fault(`${what}: ${f.replace(/\s+/g, ' ').slice(0, 220)}`);
+    for (const f of await covered(page)) fault(f);
+  };
+  const leaveDialog = async (name: string) => {
+    const dialog = page.locator('ngb-modal-window');
+    if (!(await dialog.count())) return;
+    if (!(await dialog.isVisible())) return fault(`${name} opens a dialog that cannot be seen`);
+    const state = await page.evaluate(() => {
+      const w = document.querySelector('ngb-modal-window')!;
+      const label = document.getElementById(w.getAttribute('aria-labelledby') ?? '')?.textContent?.trim();
+      return { label, within: w.contains(document.activeElement) };
+    });
+    if (!state.label) fault(`${name} opens a dialog without a name`);
+    if (!state.within) fault(`${name} opens a dialog that does not take the focus`);
+    await page.keyboard.press('Escape');
+    await page.waitForTimeout(60);
+    if (await dialog.count()) {
+      fault(`${name} opens a dialog that Escape does not close`);
+      await page.reload();
+      await settle();
+    }
+  };
+
+  for (const route of walk.routes) {
+    where = `/${route} at ${page.viewportSize()!.width}`;
+    await go(route);
+    await looks('at rest');
+    if (await overflows(page)) fault('can be pushed sideways');
+    const done = new Map<string, number>();
+    const looked = new Set<string>();
+    for (let count = 0; count < most; count++) {
+      const next = (await controlsOf(page)).find(
+        (c) => !leave.test(c.name) && (done.get(c.shape) ?? 0) < alike && !done.has(`${c.shape} ${c.nth}`),
+      );
+      if (!next) break;
+      done.set(next.shape, (done.get(next.shape) ?? 0) + 1);
+      done.set(`${next.shape} ${next.nth}`, 1);
+      const control: Locator = page.locator(next.shape.split('>').join(' > ')).nth(next.nth);
+      const outside = await control
+        .evaluate(
+          (e) =>
+            e.matches('a[href]') &&
+            (e.getAttribute('target') === '_blank' || /^(mailto|tel):/.test(e.getAttribute('href')!)),
+        )
+        .catch(() => true);
+      if (outside) continue;
+      failed.length = 0;
+      try {
+        await control.scrollIntoViewIfNeeded({ timeout: 1500 });
+        const tag = await control.evaluate((e) => e.tagName);
+        const shownOnFocus = await control.evaluate((e) => e.getBoundingClientRect().bottom <= 0);
+        if (tag === 'SELECT') await press(control);
+        else if (await control.evaluate((e) => e.matches('input[type=range], [role=separator]'))) {
+          await control.focus();
+          await page.keyboard.press('ArrowRight');
+        } else if (shownOnFocus) await control.press('Enter');
+        else await control.click({ timeout: 2500, noWaitAfter: true });
+      } catch (error) {
+        const words = (error as Error).message
+          .split('\n')
+          .find((l) => /intercepts|not stable|outside of the viewport/.test(l));
+        if (words) fault(`${next.name} cannot be pressed: ${words.trim().slice(0, 160)}`);
+        continue;
+      }
+      pressed++;
+      await settle();
+      if (await page.locator('ngb-modal-window').count()) {
+        if (!looked.has('dialog')) await looks(`dialog of ${next.name}`);
+        looked.add('dialog');
+        await leaveDialog(next.name);
+      }
+      const gone = () => page.evaluate(() => document.activeElement === document.body);
+      // Where another page comes, its heading takes the focus once it is there.
+      for (let n = 0; n < 8 && (await gone()); n++) await page.waitForTimeout(50);
+      const state = await page.evaluate(() => ({
+        body: document.activeElement === document.body || document.activeElement === null,
+        alert: Array.from(document.querySelectorAll('[role=alert]')).some((a) => a.textContent?.trim()),
+        path: location.pathname.slice(1),
+      }));
+      if (state.body) fault(`the focus is gone after ${next.name}`);
+      if (failed.length && !state.alert) fault(`${next.name}: ${failed.join(', ')}, and nothing says why`);
+      if (failed.some((f) => / 5\d\d$/.test(f))) fault(`${next.name}: ${failed.join(', ')}`);
+      if (await overflows(page)) fault(`can be pushed sideways after ${next.name}`);
+      // Another view beside the controls is a screen of its own.
+      const view = await page.evaluate(() =>
+        Array.from(document.querySelectorAll('.views [aria-pressed=true]'))
+          .map((e) => e.textContent?.trim())
+          .join(' '),
+      );
+      if (view && !looked.has(view)) {
+        looked.add(view);
+        await looks(view);
+      }
+      await walk.takeBack(route);
+      if (state.path !== route) await go(route);
+      else await settle();
+    }
+  }
+  page.off('request', asked).off('requestfinished', over).off('requestfailed', over);
+  page.off('response', answered).off('console', said).off('pageerror', thrown);
+  return { pressed, faults: [...faults] };
+}
+
+/** Takes the option after the one a list stands on. */
+async function press(list: Locator): Promise<void> {
+  const next = await list.evaluate((e) => {
+    const { selectedIndex, options } = e as HTMLSelectElement;
+    return options.length > 1 ? (selectedIndex + 1) % options.length : -1;
+  });
+  if (next >= 0) await list.selectOption({ index: next });
+}

@@ -1,0 +1,78 @@
+import { DOCUMENT, inject, Injectable, type OnDestroy } from '@angular/core';
+
+const FOCUSABLE =
+  'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), summary, [tabindex]:not([tabindex="-1"])';
+const shown = (e: Element) => e.isConnected && e.checkVisibility({ visibilityProperty: true });
+
+/**
+ * Keeps the focus where the work is: when the control that had it is taken away or can no longer be used, what stands in
+ * its place next takes it; on another page its heading does. Without that the next key would begin at the top.
+ */
+@Injectable({ providedIn: 'root' })
+export class FocusKeeper implements OnDestroy {
+  private readonly document = inject(DOCUMENT);
+  private last: Element | null = null;
+  private path = '';
+  /** What the last focused control stood in, innermost first, and how many controls were before it there. */
+  private trail: [Element, number][] = [];
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private readonly observer = new MutationObserver(() => this.soon());
+  private pressedBeside = false;
+  private readonly press = (event: Event) =>
+    void (this.pressedBeside = !(event.target as Element).closest?.(`${FOCUSABLE}, label`));
+  private readonly remember = (event: FocusEvent) => {
+    this.pressedBeside = false;
+    const target = event.target as Element;
+    this.last = target;
+    this.path = location.pathname;
+    this.trail = [];
+    for (let up = target.parentElement; up && up !== this.document.body; up = up.parentElement)
+      this.trail.push([up, Array.from(up.querySelectorAll(FOCUSABLE)).indexOf(target)]);
+  };
+
+  start(): void {
+    this.document.addEventListener('focusin', this.remember);
+    this.document.addEventListener('pointerdown', this.press);
+    this.observer.observe(this.document.body, {
+      childList: true,
+      subtree: true,
+      attributeFilter: ['disabled', 'hidden', 'class'],
+    });
+  }
+  ngOnDestroy(): void {
+    this.document.removeEventListener('focusin', this.remember);
+    this.document.removeEventListener('pointerdown', this.press);
+    this.observer.disconnect();
+    clearTimeout(this.timer);
+  }
+
+  private soon(): void {
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => this.look(), 30);
+  }
+
+  private look(): void {
+    const { activeElement, body } = this.document;
+    if (!this.last || (activeElement && activeElement !== body)) return;
+    if (shown(this.last) && !this.last.matches(':disabled')) {
+      // Moved to another place in the page, a control loses the focus. Whoever presses beside every control wants that.
+      if (!this.pressedBeside && this.last instanceof HTMLElement) this.last.focus({ preventScroll: true });
+      return;
+    }
+    const heading = this.document.querySelector<HTMLElement>('main h1, .strip h1, h1');
+    if (location.pathname !== this.path || !this.trail.some(([e]) => shown(e))) return this.to(heading);
+    for (const [within, at] of this.trail) {
+      if (!shown(within)) continue;
+      const there = Array.from(within.querySelectorAll<HTMLElement>(FOCUSABLE)).filter(shown);
+      const next = there[Math.min(Math.max(at, 0), there.length - 1)];
+      if (next) return next.focus({ preventScroll: true });
+    }
+    this.to(heading);
+  }
+
+  private to(element: HTMLElement | null): void {
+    if (!element) return;
+    element.tabIndex = -1;
+    element.focus({ preventScroll: true });
+  }
+}

@@ -1,0 +1,105 @@
+import { Component, computed, inject } from '@angular/core';
+import {
+  CLEARED,
+  clearedIn,
+  confirmation,
+  factsToConfirm,
+  heldBack,
+  type FactToConfirm,
+  type HeldBack,
+} from '@tin-porch/core';
+import { some } from '../parts/some';
+import { SiteStore } from '../site/site-store';
+
+/** What nobody has looked at yet: facts read out of running text, and sentences kept off the site until they are cleared. */
+@Component({
+  selector: 'tp-held-back',
+  template: `
+    @if (unsure().length) {
+      <section class="note lamp gap" aria-labelledby="unsure-title">
+        <h3 id="unsure-title">To confirm</h3>
+        <ul class="plain-list">
+          @for (f of unsure(); track f.what) {
+            <li class="between">
+              <span
+                >{{ f.what }}: <b>{{ f.value }}</b></span
+              >
+              <button
+                class="plain small"
+                type="button"
+                [attr.aria-label]="'It is right: ' + f.what"
+                (click)="confirm(f)"
+              >
+                It is right
+              </button>
+            </li>
+          }
+        </ul>
+        <p class="quiet">Read out of the client’s text. Where it is wrong, write over it in its field.</p>
+      </section>
+    }
+    @if (held().length || cleared().length) {
+      <details class="held gap">
+        <summary>Held back: {{ some(held().length, 'sentence') }} nobody has cleared for visitors</summary>
+        <ul class="plain-list">
+          @for (h of held(); track $index) {
+            <li class="between">
+              <span
+                >{{ h.text }} <span class="quiet">{{ h.why }}</span></span
+              >
+              <button
+                class="plain small"
+                type="button"
+                [attr.aria-label]="'It is for visitors: ' + h.text"
+                (click)="clear(h)"
+              >
+                It is for visitors
+              </button>
+            </li>
+          }
+          @for (words of cleared(); track $index) {
+            <li class="between">
+              <span>{{ words }} <span class="quiet">cleared; the next version may say it</span></span>
+              <button
+                class="plain small"
+                type="button"
+                [attr.aria-label]="'Hold it back: ' + words"
+                (click)="holdBack(words)"
+              >
+                Hold it back
+              </button>
+            </li>
+          }
+        </ul>
+      </details>
+    }
+  `,
+})
+export class HeldBackPanel {
+  private readonly store = inject(SiteStore);
+  protected readonly some = some;
+  private readonly corrections = computed(() => this.store.document()?.corrections ?? []);
+  protected readonly unsure = computed(() => (this.store.document() ? factsToConfirm(this.store.document()!) : []));
+  protected readonly held = computed(() => {
+    const document = this.store.document();
+    return document ? heldBack(document.facts, document.corrections) : [];
+  });
+  protected readonly cleared = computed(() => clearedIn(this.corrections()));
+
+  protected confirm(fact: FactToConfirm): void {
+    this.store.change({ op: 'setCorrections', corrections: [...this.corrections(), confirmation(fact)] });
+  }
+  protected clear(held: HeldBack): void {
+    const words = held.text.slice(0, 600);
+    this.store.change({
+      op: 'setCorrections',
+      corrections: [...this.corrections(), { words, was: CLEARED, is: null }],
+    });
+  }
+  protected holdBack(words: string): void {
+    this.store.change({
+      op: 'setCorrections',
+      corrections: this.corrections().filter((c) => !(c.was === CLEARED && c.words === words)),
+    });
+  }
+}
