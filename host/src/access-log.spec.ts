@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { AccessLogs } from './access-log.js';
@@ -26,6 +26,28 @@ describe('access logs', () => {
     expect((await logs.visits('yard', '2026-01-01'))['2026-11-02']!.pages).toBe(301);
     expect(await logs.visits('yard', '2026-11-03')).toEqual({});
     expect(await logs.visits('other', '2026-01-01')).toEqual({});
+  });
+
+  it('shorten addresses after a week, and count the same visits as before', async () => {
+    const logs = new AccessLogs(folder);
+    const line = (address: string) =>
+      `${address} - - [05/Oct/2026:08:00:00 +0000] "GET / HTTP/1.1" 200 5 "-" "Reader/1"`;
+    const addresses = ['198.51.100.7', '198.51.100.8', '2001:db8:1:2:3::9', '::ffff:203.0.113.5', '198.51.100.7'];
+    await logs.replace('yard', '2026-10-05', addresses.map(line).join('\n'));
+    const before = await logs.visits('yard', '2026-01-01');
+    expect(await logs.shorten(new Date('2026-10-12T09:00:00Z'))).toBe(0);
+    expect(await logs.shorten(new Date('2026-10-14T09:00:00Z'))).toBe(1);
+    const text = readFileSync(join(folder, 'yard/2026-10-05.log'), 'utf8');
+    expect(text.match(/^\S+ \S+/gm)).toEqual([
+      '198.51.100.0 v1',
+      '198.51.100.0 v2',
+      '2001:db8:1:: v3',
+      '203.0.113.0 v4',
+      '198.51.100.0 v1',
+    ]);
+    expect(await logs.visits('yard', '2026-01-01')).toEqual(before);
+    // Once is enough.
+    expect(await logs.shorten(new Date('2026-10-15T09:00:00Z'))).toBe(0);
   });
 
   it('take a past day over in place of what was there, leaving out lines of other days', async () => {

@@ -1,6 +1,6 @@
 import { appendFile, mkdir, readdir, readFile, stat } from 'node:fs/promises';
 import { join } from 'node:path';
-import { countVisits, readLogLine, writeLogLine, type LogEntry } from '@tin-porch/core';
+import { countVisits, readLogLine, shortenLog, writeLogLine, type LogEntry } from '@tin-porch/core';
 import { writeDurable } from './durable.js';
 
 /** Access logs in the combined log format, one file a site and day, and what they say about visits. */
@@ -35,6 +35,23 @@ export class AccessLogs {
     const lines = text.split('\n').filter((l) => readLogLine(l)?.day === day);
     await writeDurable(join(this.folder, siteId, `${day}.log`), lines.length ? lines.join('\n') + '\n' : '');
     return lines.length;
+  }
+
+  /** Shortens the addresses in logs of days that are over a week ago. Each log is rewritten once. */
+  async shorten(now: Date): Promise<number> {
+    const before = new Date(now.getTime() - 7 * 86_400_000).toISOString().slice(0, 10);
+    let count = 0;
+    for (const siteId of await readdir(this.folder).catch(() => [] as string[]))
+      for (const name of await readdir(join(this.folder, siteId)).catch(() => [] as string[])) {
+        if (!/^\d{4}-\d\d-\d\d\.log$/.test(name) || name.slice(0, 10) >= before) continue;
+        const file = join(this.folder, siteId, name);
+        const text = await readFile(file, 'utf8');
+        const short = shortenLog(text);
+        if (short === text) continue;
+        await writeDurable(file, short);
+        count++;
+      }
+    return count;
   }
 
   /** Visits by day since an ISO date. */

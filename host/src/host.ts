@@ -59,10 +59,14 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
   );
   await listen(plain(controlApp(parts)), config.control.port, config.control.address);
   void parts.databases.bringForward(parts.sites.all().map((s) => s.settings.id));
+  const shorten = () => void parts.logs.shorten(new Date()).catch(() => undefined);
+  shorten();
+  const daily = setInterval(shorten, 6 * 3_600_000).unref();
   const stopScrubbing = blobs.scrub();
   return {
     async close() {
       stopScrubbing();
+      clearInterval(daily);
       for (const server of servers) server.closeAllConnections();
       await Promise.all(servers.map((s) => new Promise((done) => s.close(done))));
       await parts.databases.close();

@@ -74,7 +74,7 @@ export function compareListing(facts: Facts, listing: string): Comparison[] {
           : v === 'missing'
             ? 'The listing does not say.'
             : v === 'unknown' && theirs
-              ? 'The sheet does not say; the listing does.'
+              ? 'The facts do not say; the listing does.'
               : '',
     };
   };
@@ -116,10 +116,10 @@ export function compareListing(facts: Facts, listing: string): Comparison[] {
       b.length ? read.facts.hours : '',
       off.length === 0 && a.length > 0,
       !a.length
-        ? 'The hours in the sheet could not be read as times.'
+        ? 'The hours in the facts could not be read as times.'
         : clashing === undefined
           ? ''
-          : `${dayList(off)}: the sheet says ${ours[clashing] || 'closed'}, they say ${theirs[clashing] || 'closed'}.`,
+          : `${dayList(off)}: the facts say ${ours[clashing] || 'closed'}, they say ${theirs[clashing] || 'closed'}.`,
     ),
   ];
 }

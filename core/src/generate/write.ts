@@ -204,7 +204,7 @@ function openingLead(desk: Desk): Text {
   return joined(parts) ?? speaker.say('reach') ?? brief(desk.facts.name, desk.facts.name);
 }
 
-/** Paragraphs of a story: the client’s sentences, a few to a paragraph, and then what only the sheet knows. */
+/** Paragraphs of a story: the client’s sentences, a few to a paragraph, and then what only the facts know. */
 function story(desk: Desk, own: readonly string[], woven: number): Text[] {
   mentions(desk, own);
   const paragraphs: Text[] = [];

@@ -69,6 +69,9 @@ export interface FixedWords {
   leaveEmpty: string;
   notFound: string;
   notFoundLead: string;
+  /** What leads on from there: the menu, or, where a site has none, its one page. */
+  notFoundMenu: string;
+  notFoundHome: string;
   notFoundTitle: string;
   opensSoon: string;
   lost: string;

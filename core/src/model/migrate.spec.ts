@@ -1,4 +1,5 @@
 import { demoFacts } from '../fixtures/facts.js';
+import { siteFrom } from '../fixtures/measure-copy.js';
 import { allTexts, newDocument } from '../generate/site.js';
 import { apply } from '../operations/apply.js';
 import type { Operation } from '../operations/operation.js';
@@ -73,6 +74,25 @@ const stored = () => {
     footer: { id: 'footer', shape: 'footer/plain', reason: '', content: { note: text('') } },
   };
 };
+
+describe('a document', () => {
+  const whole = siteFrom(demoFacts, 1);
+  const at = (change: (d: SiteDocument) => SiteDocument) => validateDocument(change(whole)).map((m) => m.pointer);
+  it('is refused where its look names a typeface that is not there', () => {
+    expect(at((d) => ({ ...d, look: { ...d.look, heading: 'nowhere' } }))).toEqual(['/look/heading']);
+    expect(at((d) => ({ ...d, look: { ...d.look, reading: 'constructor' } }))).toEqual(['/look/reading']);
+  });
+  it('is refused where two things have one id', () => {
+    const twice = <T>(all: T[]) => [...all, all[0]!];
+    expect(at((d) => ({ ...d, facts: { ...d.facts, services: twice(d.facts.services) } }))).toEqual([
+      '/facts/services',
+    ]);
+    expect(at((d) => ({ ...d, forms: twice(d.forms) }))).toEqual(['/forms']);
+    expect(
+      at((d) => ({ ...d, pages: d.pages.map((p, n) => (n ? p : { ...p, sections: twice(p.sections) })) })),
+    ).toEqual(['/pages/sections']);
+  });
+});
 
 describe('a site stored under schema 3', () => {
   it('is a site of today: its words, its colours and its picture stay', () => {

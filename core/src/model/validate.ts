@@ -1,5 +1,6 @@
 import { Ajv, type AnySchema, type ValidateFunction } from 'ajv';
 import { Batch, Single } from '../operations/operation.js';
+import { families } from '../look/type.js';
 import { shapes } from '../shapes/registry.gen.js';
 import { safeSvg } from '../pictures/safe-svg.js';
 import { SiteDocument } from './site.js';
@@ -51,6 +52,23 @@ export function validateDocument(value: unknown): Misfit[] {
     if ('problem' in safe) found.push({ pointer, message: safe.problem });
     else if (safe.svg !== svg)
       found.push({ pointer, message: 'holds more than drawing; it has to be made safe first' });
+  }
+  for (const role of ['heading', 'reading'] as const)
+    if (!Object.hasOwn(families, document.look[role]))
+      found.push({ pointer: `/look/${role}`, message: `there is no typeface “${document.look[role]}”` });
+  // What has an id is addressed by it: two of one id would be one to every operation.
+  const sections = [document.header, document.footer, ...document.pages.flatMap((p) => p.sections)];
+  const named: [string, readonly (string | undefined)[]][] = [
+    ['/pages', document.pages.map((p) => p.id)],
+    ['/pages/sections', sections.map((s) => s?.id)],
+    ['/media', document.media.map((m) => m.id)],
+    ['/forms', document.forms.map((f) => f.id)],
+    ['/facts/services', document.facts.services.map((s) => s.id)],
+    ['/facts/people', document.facts.people.map((p) => p.id)],
+  ];
+  for (const [pointer, ids] of named) {
+    const twice = ids.find((id, n) => id !== undefined && ids.indexOf(id) !== n);
+    if (twice !== undefined) found.push({ pointer, message: `two have the id “${twice}”` });
   }
   const slugs = document.pages.map((p) => p.slug);
   if (new Set(slugs).size < slugs.length) found.push({ pointer: '/pages', message: 'two pages have the same address' });

@@ -403,9 +403,10 @@ function drawPage(
 }
 
 /** A page for an address the site does not have. */
-function notFoundPage(language: LanguageTag): Page {
+function notFoundPage({ language, pages }: SiteDocument): Page {
   const { words } = languages[language];
   const text = (value: string) => ({ value, from: { kind: 'designer' as const } });
+  const menu = pages.filter((p) => p.slug !== '' && p.menu !== false).length > 0;
   return {
     id: 'not-found',
     slug: 'not-found',
@@ -417,7 +418,10 @@ function notFoundPage(language: LanguageTag): Page {
         id: 'not-found-opening',
         shape: 'opening/plain',
         reason: '',
-        content: complete('opening', { heading: text(words.notFound), lead: text(words.notFoundLead) }),
+        content: complete('opening', {
+          heading: text(words.notFound),
+          lead: text(`${words.notFoundLead} ${menu ? words.notFoundMenu : words.notFoundHome}`),
+        }),
       },
     ],
   };
@@ -457,13 +461,13 @@ export function renderWindow(
  * Renders a site whole. Pure and deterministic: the same document and options give the same files, sorted by path.
  */
 export function render(document: SiteDocument, options: RenderOptions): RenderedFile[] {
-  const files = prepare({ ...document, pages: [...document.pages, notFoundPage(document.language)] }, options);
+  const files = prepare({ ...document, pages: [...document.pages, notFoundPage(document)] }, options);
   const out: RenderedFile[] = document.pages.map((page) => ({
     path: `${pagePath(page)}index.html`,
     type: 'text/html; charset=utf-8',
     text: drawPage(document, page, titleOf(document, page), options, files, true),
   }));
-  const missing = notFoundPage(document.language);
+  const missing = notFoundPage(document);
   out.push(
     {
       path: '/404.html',

@@ -396,7 +396,7 @@ function doesIt(kind: ReworkKind, before: string, after: string, language: SiteL
 
 const ONLY_WHERE: Partial<Record<ReworkKind, string>> = {
   shorter: 'Nothing can go without losing a fact.',
-  longer: 'The sheet has nothing more to say here; ask the client the next question.',
+  longer: 'The facts have nothing more to say here; ask the client the next question.',
   plainer: 'It is as plain as it gets.',
   list: 'There is no enumeration to make a list of.',
   spelling: 'No mistake found.',

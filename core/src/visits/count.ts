@@ -10,23 +10,50 @@ export interface LogEntry {
 }
 
 const LINE =
-  /^(\S+) \S+ \S+ \[(\d{2})\/(\w{3})\/(\d{4}):(\d{2}):(\d{2}):(\d{2}) ([+-]\d{4})\] "(\S+) (\S+)[^"]*" (\d{3}) \S+ "(?:[^"\\]|\\.)*" "((?:[^"\\]|\\.)*)"/;
+  /^(\S+) (\S+) \S+ \[(\d{2})\/(\w{3})\/(\d{4}):(\d{2}):(\d{2}):(\d{2}) ([+-]\d{4})\] "(\S+) (\S+)[^"]*" (\d{3}) \S+ "(?:[^"\\]|\\.)*" "((?:[^"\\]|\\.)*)"/;
 const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ');
 
 /** Reads one line of the combined log format, or gives null for one that is not. */
 export function readLogLine(line: string): LogEntry | null {
   const m = LINE.exec(line);
   if (!m) return null;
-  const month = MONTHS.indexOf(m[3]!);
+  const month = MONTHS.indexOf(m[4]!);
   if (month < 0) return null;
   return {
-    address: m[1]!,
-    day: `${m[4]}-${String(month + 1).padStart(2, '0')}-${m[2]}`,
-    method: m[9]!,
-    path: m[10]!,
-    status: Number(m[11]),
-    agent: m[12]!,
+    // A shortened address is told from its neighbours by the number that stands where an ident would.
+    address: m[2] === '-' ? m[1]! : `${m[1]!} ${m[2]!}`,
+    day: `${m[5]}-${String(month + 1).padStart(2, '0')}-${m[3]}`,
+    method: m[10]!,
+    path: m[11]!,
+    status: Number(m[12]),
+    agent: m[13]!,
   };
+}
+
+/** An address without what points at one household: the last 8 bits of IPv4, the last 80 of IPv6. */
+export const shortAddress = (address: string): string => {
+  const v4 = /(?:^|:)(\d{1,3}\.\d{1,3}\.\d{1,3})\.\d{1,3}$/.exec(address);
+  if (v4) return `${v4[1]!}.0`;
+  const [head = ''] = address.split('::');
+  return address.includes(':') ? `${head.split(':').slice(0, 3).join(':')}::` : address;
+};
+
+/**
+ * The lines of a log with their addresses shortened. Who came from addresses alike stays apart by a number of the day, so
+ * that visits count as before; lines that are shortened already stay as they are.
+ */
+export function shortenLog(text: string): string {
+  const numbers = new Map<string, number>();
+  return text
+    .split('\n')
+    .map((line) => {
+      const m = /^(\S+) - (.*)$/s.exec(line);
+      if (!m) return line;
+      const n = numbers.get(m[1]!) ?? numbers.size + 1;
+      numbers.set(m[1]!, n);
+      return `${shortAddress(m[1]!)} v${n} ${m[2]!}`;
+    })
+    .join('\n');
 }
 
 /** Writes a line of the combined log format; quotes, backslashes and control characters of what a visitor sent are escaped. */

@@ -50,7 +50,7 @@ export const ANSWER_SCHEMA = {
 const ORDERS: Record<ReworkKind, string> = {
   another: 'Say each text in other words, as long as it is.',
   shorter: 'Make each text shorter, by a third at least where that can be done.',
-  longer: 'Make each text longer, with facts of the sheet that it does not say yet.',
+  longer: 'Make each text longer, with facts that it does not say yet.',
   plainer: 'Make each text plainer: short sentences, everyday words.',
   warmer: 'Make each text warmer: speak to the reader, as the client would at the door.',
   formal: 'Make each text more formal: no contractions, full sentences.',

@@ -30,6 +30,7 @@ import {
 } from '@tin-porch/core/fixtures';
 import { validateDocument } from '@tin-porch/core/validate';
 import { openBrowser } from '../support/browser.js';
+import { measureWhole } from './attacks.js';
 import { measureInterface, measurePictures } from './interface.js';
 import { checkLooks, measureFirstView, timeDirections } from './looks.js';
 import { stackForTests, until } from '../support/stack-for-tests.js';
@@ -205,6 +206,8 @@ try {
 } finally {
   await end();
 }
+
+await measureWhole(keep);
 
 const machine = {
   cpu: cpus()[0]?.model ?? '',

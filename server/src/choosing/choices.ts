@@ -42,15 +42,15 @@ export class Choices {
   /** The newest link of a site, or null. */
   async latest(site: string): Promise<Choice | null> {
     const { rows } = await this.db.query<Choice>(
-      `select ${CHOICE} from choice where site = $1 order by made_at desc limit 1`,
+      `select ${CHOICE} from choice where site = $1 and (ends_at > now() or chosen is not null) order by made_at desc limit 1`,
       [site],
     );
     return rows[0] ?? null;
   }
 
-  /** Ends every link of a site. */
+  /** Takes every link of a site back, with what was chosen on it. */
   async end(site: string): Promise<void> {
-    await this.db.query('update choice set ends_at = now() where site = $1 and ends_at > now()', [site]);
+    await this.db.query('delete from choice where site = $1', [site]);
     await tell(this.db, { kind: 'choice', site });
   }
 

@@ -454,7 +454,7 @@ export function api(parts: Parts): Router {
     if (!site.document.pages.length) throw new Problem(409, 'There are no pages to choose a direction for yet');
     res.status(201).json({ choice: await choices.make(site.id, directions) });
   });
-  /** Takes the links back by which a client chooses; what was chosen stays known. */
+  /** Takes the links back by which a client chooses. */
   router.delete('/sites/:id/choice', async (req, res) => {
     const site = await own(req, res);
     await choices.end(site.id);

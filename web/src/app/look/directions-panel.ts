@@ -10,11 +10,13 @@ import {
   type DirectionRef,
   type SiteDocument,
 } from '@tin-porch/core';
-import { filter, startWith, switchMap } from 'rxjs';
+import { EMPTY, catchError, filter, startWith, switchMap } from 'rxjs';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { PorchEvents } from '../api/events';
 import type { ClientChoice } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
+import { copyText } from '../parts/copy-text';
+import { Dialogs } from '../parts/dialogs';
 import { SiteStore } from '../site/site-store';
 
 const same = (a: DirectionRef, b: DirectionRef): boolean =>
@@ -100,6 +102,7 @@ const PARTS = [
         <a class="mono" [href]="'/choose/' + c.token" target="_blank" rel="noopener"
           >/choose/{{ c.token.slice(0, 8) }}…</a
         >
+        <button class="plain small" type="button" (click)="takeBack()">Take the link back</button>
       }
     </p>
     @if (choice(); as c) {
@@ -163,6 +166,7 @@ export class DirectionsPanel {
   protected isShown = (ref: DirectionRef) => this.view().some((v) => same(v, ref));
 
   private readonly api = inject(PorchApi);
+  private readonly dialogs = inject(Dialogs);
   /** The link the client was last sent, and what they chose. */
   protected readonly choice = signal<ClientChoice | null>(null);
   protected readonly chosen = computed(() => {
@@ -188,7 +192,7 @@ export class DirectionsPanel {
       .all.pipe(
         filter((e) => e.kind === 'choice' && e.site === id),
         startWith(null),
-        switchMap(load),
+        switchMap(() => load().pipe(catchError(() => EMPTY))),
         takeUntilDestroyed(),
       )
       .subscribe(({ choice }) => this.choice.set(choice));
@@ -199,11 +203,25 @@ export class DirectionsPanel {
       next: ({ choice }) => {
         this.choice.set(choice);
         const url = `${location.origin}/choose/${choice.token}`;
-        void navigator.clipboard?.writeText(url).catch(() => undefined);
-        this.store.said.set({ words: `The link is ${url}. It is good for a month.`, bad: false });
+        void copyText(url).then((done) =>
+          this.store.said.set({
+            words: `${done ? 'Copied. ' : ''}The link is ${url}. It is good for a month.`,
+            bad: false,
+            stays: true,
+          }),
+        );
       },
       error: (error: unknown) => this.store.said.set({ words: asRefusal(error).title, bad: true }),
     });
+  }
+
+  protected async takeBack(): Promise<void> {
+    const sure = await this.dialogs.confirm({
+      title: 'Take the link back?',
+      words: 'Nobody can look at the directions or choose by it any more. What was chosen so far is forgotten.',
+      act: 'Take it back',
+    });
+    if (sure && (await this.store.delete('/choice')) !== undefined) this.choice.set(null);
   }
 
   private callUp(refs: DirectionRef[]): void {

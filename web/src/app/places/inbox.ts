@@ -79,7 +79,7 @@ type Show = 'all' | 'unread' | 'aside';
                 <span class="mono">{{ phone }}</span>
               }
               <button class="plain small" type="button" (click)="mark(m)">
-                {{ m.readAt ? 'Mark as unread' : 'Mark as read' }}
+                {{ m.readAt ? 'Not read yet' : 'Read' }}
               </button>
               <button
                 class="plain small"

@@ -4,7 +4,7 @@ import { compareListing, FileError, jsonLd, servicesCsv, vcardOf } from '@tin-po
 import { Drafts } from '../session/drafts';
 import { SiteStore } from '../site/site-store';
 
-const VERDICTS = { same: 'same', differs: 'differs', missing: 'left out', unknown: 'not in the sheet' };
+const VERDICTS = { same: 'same', differs: 'differs', missing: 'left out', unknown: 'not in the facts' };
 const TONES = { same: 'moss', differs: 'brick', missing: 'lamp', unknown: 'grey' };
 
 /** The sheet against what stands elsewhere, and the sheet as files others can read. */
@@ -14,7 +14,7 @@ const TONES = { same: 'moss', differs: 'brick', missing: 'lamp', unknown: 'grey'
   preserveWhitespaces: false,
   imports: [FormsModule],
   template: `
-    <h2>The sheet against a listing elsewhere</h2>
+    <h2>The facts against a listing elsewhere</h2>
     <div class="field gap">
       <label for="listing"
         >A directory entry, a page, a card <span class="quiet">pasted as it stands, HTML too</span></label
@@ -35,7 +35,7 @@ const TONES = { same: 'moss', differs: 'brick', missing: 'lamp', unknown: 'grey'
         <thead>
           <tr>
             <th>Fact</th>
-            <th>Sheet</th>
+            <th>Facts</th>
             <th>Listing</th>
             <th class="verdict-column"><span class="sr">Verdict</span></th>
           </tr>
@@ -59,7 +59,7 @@ const TONES = { same: 'moss', differs: 'brick', missing: 'lamp', unknown: 'grey'
         </tbody>
       </table>
     }
-    <h2 class="gap">The sheet as a file</h2>
+    <h2 class="gap">The facts as a file</h2>
     <p class="bar">
       <button class="plain small" type="button" (click)="save('vcf')">Business card (vCard)</button>
       <button class="plain small" type="button" (click)="save('csv')">Services (CSV)</button>

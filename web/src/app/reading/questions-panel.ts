@@ -1,6 +1,7 @@
 import { Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { coverageOf, factOperations, questionList, readAnswers } from '@tin-porch/core';
+import { copyText } from '../parts/copy-text';
 import { some } from '../parts/some';
 import { Drafts } from '../session/drafts';
 import { SiteStore } from '../site/site-store';
@@ -45,7 +46,7 @@ import { SiteStore } from '../site/site-store';
       </p>
     } @else {
       <h2>Nothing left to ask</h2>
-      <p class="quiet">The sheet says everything the generator can use.</p>
+      <p class="quiet">The facts say everything the generator can use.</p>
       <p class="quiet" role="status">{{ said() }}</p>
     }
   `,
@@ -61,14 +62,16 @@ export class QuestionsPanel {
     return `mailto:${encodeURIComponent(mail)}?subject=${encodeURIComponent(`Questions for the site of ${name}`)}&body=${encodeURIComponent(body)}`;
   });
   protected copy(): void {
-    void navigator.clipboard?.writeText(questionList(this.gaps())).then(() => this.said.set('Copied.'));
+    void copyText(questionList(this.gaps())).then((done) =>
+      this.said.set(done ? 'Copied.' : 'The browser would not copy them: mark them by hand.'),
+    );
   }
   protected take(): void {
     const { facts } = this.store.document()!;
     const operations = factOperations(facts, readAnswers(this.gaps(), this.answers(), facts));
     if (!operations.length) return this.said.set('No numbered answer was found in it. It is still here.');
     this.store.change(operations.length === 1 ? operations[0]! : { op: 'batch', operations });
-    this.said.set(`${some(operations.length, 'answer is', 'answers are')} in the brief.`);
+    this.said.set(`${some(operations.length, 'answer is', 'answers are')} in the facts.`);
     this.answers.set('');
   }
 }

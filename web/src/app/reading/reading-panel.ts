@@ -45,7 +45,7 @@ const CLASH: Record<Conflict['field'], string> = {
         </div>
         @if (missing().length) {
           <p class="note rain gap">
-            <span>Not in the brief yet: {{ missing().join(', ') }}.</span>
+            <span>Not in the facts yet: {{ missing().join(', ') }}.</span>
             <button class="plain small" type="button" (click)="fill()">Put them in</button>
           </p>
         }

@@ -14,7 +14,7 @@ import { SiteStore } from '../site/site-store';
         <button class="plain small" type="button" (click)="takeAll()">Take it whole</button>
       </div>
       <p class="quiet">
-        Made only of what the sheet and the client’s own sentences say. Read again it gives the same facts.
+        Made only of what the facts and the client’s own sentences say. Read again it gives the same facts.
       </p>
       @for (piece of pieces(); track piece.id) {
         <section class="sheet wording" [attr.aria-label]="piece.title">

@@ -1,5 +1,6 @@
 import { Component, inject } from '@angular/core';
 import { typedWords } from '@tin-porch/core';
+import { copyText } from '../parts/copy-text';
 import type { RefusedChange } from '../session/unsent';
 import { SiteStore } from './site-store';
 
@@ -40,9 +41,8 @@ export class RefusedChanges {
   protected readonly store = inject(SiteStore);
   protected words = (change: RefusedChange): string => typedWords(change.operation);
   protected copy(words: string): void {
-    void navigator.clipboard
-      ?.writeText(words)
-      .then(() => this.store.said.set({ words: 'Copied.', bad: false }))
-      .catch(() => this.store.said.set({ words: 'The browser would not copy it. Mark the words by hand.', bad: true }));
+    void copyText(words).then((done) =>
+      this.store.said.set({ words: done ? 'Copied.' : 'The browser would not copy it: mark it by hand.', bad: !done }),
+    );
   }
 }

@@ -8,6 +8,7 @@ import { NgbTooltip } from '@ng-bootstrap/ng-bootstrap';
 import { NgIcon } from '@ng-icons/core';
 import { filter, map, startWith } from 'rxjs';
 import { isTyping, SingleKeys } from '../frame/single-keys';
+import { copyText } from '../parts/copy-text';
 import { ChipView } from '../parts/chip';
 import { when } from '../parts/when';
 import { Drafts } from '../session/drafts';
@@ -195,7 +196,7 @@ export class SiteFrame {
     // What was done is said for a while; what went wrong stays until it is closed.
     effect((ended) => {
       const said = this.store.said();
-      if (!said || said.bad || this.reading()) return;
+      if (!said || said.bad || said.stays || this.reading()) return;
       const gone = setTimeout(() => this.store.said.set(null), (said.undo ? 12_000 : 6000) + said.words.length * 40);
       ended(() => clearTimeout(gone));
     });
@@ -235,13 +236,11 @@ export class SiteFrame {
     const shared = await this.store.post<{ url: string; until: string }>('/share', { days: 14 });
     const link = shared as { url: string } | undefined;
     if (!link) return;
-    const copied = await navigator.clipboard?.writeText(link.url).then(
-      () => true,
-      () => false,
-    );
+    const copied = await copyText(link.url);
     this.store.said.set({
       words: `${copied ? 'Copied. ' : ''}Whoever has this link can see the site for 14 days: ${link.url}`,
       bad: false,
+      stays: true,
     });
   }
 

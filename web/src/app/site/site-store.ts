@@ -22,6 +22,8 @@ export interface Said {
   bad: boolean;
   /** Whether it tells of a change that can be taken back with it. */
   undo?: boolean;
+  /** Whether it stays until it is closed: something in it is still needed. */
+  stays?: boolean;
 }
 
 /** A step’s main action, at the right end of the site strip. */

@@ -1,5 +1,7 @@
 import { Component, computed, inject, output, signal } from '@angular/core';
 import { questionFor, toConfirm, type PlacedText } from '@tin-porch/core';
+import { copyText } from '../parts/copy-text';
+import { some } from '../parts/some';
 import { SiteStore } from '../site/site-store';
 
 /** Everything on the site that nobody has vouched for, with what to ask the client: settled here or sent as questions. */
@@ -55,7 +57,9 @@ export class ConfirmPanel {
   }
   protected async copy(): Promise<void> {
     const questions = [...new Set(this.open().map((t) => this.question(t)))];
-    await navigator.clipboard.writeText(questions.map((q, n) => `${n + 1}. ${q}`).join('\n\n'));
-    this.said.set(`${questions.length} questions copied.`);
+    const done = await copyText(questions.map((q, n) => `${n + 1}. ${q}`).join('\n\n'));
+    this.said.set(
+      done ? `${some(questions.length, 'question')} copied.` : 'The browser would not copy them: mark them by hand.',
+    );
   }
 }

@@ -3,7 +3,7 @@ import { LANGUAGE_TAGS, languages, LENGTHS, toneOf, TONES, type Length, type Lan
 import { SiteStore } from '../site/site-store';
 import { WriterChoice } from './writer-choice';
 
-const LENGTH_NAMES: Record<Length, string> = { short: 'short', middle: 'middling', long: 'long' };
+const LENGTH_NAMES: Record<Length, string> = { short: 'short', middle: 'of middle length', long: 'long' };
 
 /** The language, tone and length the next version is written in, and by whom. */
 @Component({

@@ -79,7 +79,7 @@ const LISTS: { field: ListFact; label: string; hint: string }[] = [
 const AIMS_SAID = [
   ['', 'not said'],
   ['found', 'to be found'],
-  ['rung', 'to be rung'],
+  ['rung', 'to be phoned'],
   ['bookings', 'to take bookings'],
   ['sell', 'to sell'],
   ['inform', 'to inform'],

@@ -3,6 +3,7 @@ import { FormsModule } from '@angular/forms';
 import { NgIcon } from '@ng-icons/core';
 import { readDomain } from '@tin-porch/core';
 import type { WayLink } from '../../api/model';
+import { copyText } from '../../parts/copy-text';
 import { Dialogs } from '../../parts/dialogs';
 import { JobSteps } from '../../parts/job-steps';
 import { ServerChoice } from '../../parts/server-choice';
@@ -312,10 +313,9 @@ export class DomainStep {
       });
   }
   protected copy(text: string): void {
-    void navigator.clipboard
-      ?.writeText(text)
-      .then(() => this.store.said.set({ words: `Copied: ${text}`, bad: false }))
-      .catch(() => this.store.said.set({ words: `The browser would not copy it: ${text}`, bad: true }));
+    void copyText(text).then((done) =>
+      this.store.said.set({ words: done ? `Copied: ${text}` : `The browser would not copy it: ${text}`, bad: !done }),
+    );
   }
   protected change(domain: string): void {
     this.typed.set(domain);

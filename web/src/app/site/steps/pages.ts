@@ -215,7 +215,8 @@ export class PagesStep {
   protected partOf = (t: PlacedText) => `${t.section.id}/${t.path}`;
   protected fieldId = (t: PlacedText) => `t-${t.section.id}-${t.path.replace(/\./g, '-')}`;
   protected source(t: PlacedText): string {
-    const { from } = t.text;
+    const { from, value } = t.text;
+    if (!value) return 'empty';
     return {
       brief: 'from your brief',
       pack: 'from the trade pack',
