@@ -64,13 +64,13 @@ describe('Every control of every screen, pressed', () => {
 
   it('does what it should, wide and on a phone, and leaves nothing broken, covered, unnamed or out of reach', async () => {
     const [wide, phone] = await Promise.all([
-      walk(1280, 'larkfield-allotments', ['', 'servers', 'domains', 'inbox', 'rounds', 'new', 'sample-book'], 60),
-      walk(390, 'hollis-wren-boatworks', ['', 'inbox', 'new'], 36),
+      walk(1280, 'larkfield-allotments', ['', 'servers', 'domains', 'inbox', 'rounds', 'new', 'sample-book'], 26),
+      walk(390, 'hollis-wren-boatworks', ['', 'inbox', 'new'], 18),
     ]);
     expect(wide.faults).toEqual([]);
     expect(phone.faults).toEqual([]);
-    expect(wide.pressed).toBeGreaterThan(200);
-    expect(phone.pressed).toBeGreaterThan(120);
+    expect(wide.pressed).toBeGreaterThan(120);
+    expect(phone.pressed).toBeGreaterThan(70);
   }, 1_800_000);
 
   it('holds one name without a place to break it, at 390 and at 320', async () => {

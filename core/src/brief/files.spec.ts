@@ -79,10 +79,10 @@ describe('comparing with a listing elsewhere', () => {
   it('names what differs, and what the listing leaves out', () => {
     const rows = compareListing(demoFacts, 'Hollis & Wren Boatworks, 01632 960 999. Open Mon-Thu 8-5, Fri 8-4.');
     expect(rows.map((r) => r.verdict)).toEqual(['same', 'differs', 'missing', 'missing', 'differs']);
-    expect(rows.at(-1)!.note).toBe('Friday: the sheet says 08:00–17:00, they say 08:00–16:00.');
+    expect(rows.at(-1)!.note).toBe('Friday: the facts say 08:00–17:00, they say 08:00–16:00.');
   });
   it('does not say “closed” of hours it cannot read', () => {
     const hours = compareListing({ ...demoFacts, hours: 'Whenever the tide allows' }, 'Open Mon-Fri 9-5').at(-1)!;
-    expect([hours.verdict, hours.note]).toEqual(['differs', 'The hours in the sheet could not be read as times.']);
+    expect([hours.verdict, hours.note]).toEqual(['differs', 'The hours in the facts could not be read as times.']);
   });
 });

@@ -396,7 +396,7 @@ export function describe(whole: Operation): string {
     case 'setCorrections':
       return 'Put the reading of the brief right';
     case 'setText':
-      return `Wrote “${shorten(operation.text.value)}”`;
+      return operation.text.value.trim() ? `Wrote “${shorten(operation.text.value)}”` : 'Emptied a text';
     case 'setSeo':
       return `Changed a page’s search ${operation.field}`;
     case 'setLook':

@@ -74,7 +74,7 @@ export type Belongs = 'home' | 'inner' | 'anywhere';
 
 /** What a kind of section holds. Every shape of the kind shows the same content, so a change of shape loses no word. */
 export interface Kind<C extends TObject> {
-  /** What it is, in a word or two: “Opening”. */
+  /** What it is, in a word or two: “Top of the page”. */
   title: string;
   /** Why one would put it into a page; none for what every page shares. */
   reason: string;

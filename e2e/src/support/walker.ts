@@ -134,7 +134,7 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
     if (!state.label) fault(`${name} opens a dialog without a name`);
     if (!state.within) fault(`${name} opens a dialog that does not take the focus`);
     await page.keyboard.press('Escape');
-    await page.waitForTimeout(60);
+    await dialog.waitFor({ state: 'detached', timeout: 1500 }).catch(() => undefined);
     if (await dialog.count()) {
       fault(`${name} opens a dialog that Escape does not close`);
       await page.reload();
@@ -142,6 +142,9 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
     }
   };
 
+  // What stands around every screen is pressed once for all.
+  const around = new Map<string, number>();
+  const isAround = (c: Control) => /header\.eave|\.strip|footer\.foot/.test(c.shape);
   for (const route of walk.routes) {
     where = `/${route} at ${page.viewportSize()!.width}`;
     await go(route);
@@ -151,11 +154,16 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
     const looked = new Set<string>();
     for (let count = 0; count < most; count++) {
       const next = (await controlsOf(page)).find(
-        (c) => !leave.test(c.name) && (done.get(c.shape) ?? 0) < alike && !done.has(`${c.shape} ${c.nth}`),
+        (c) =>
+          !leave.test(c.name) &&
+          !(isAround(c) && around.has(c.name)) &&
+          (done.get(c.shape) ?? 0) < alike &&
+          !done.has(`${c.shape} ${c.nth}`),
       );
       if (!next) break;
       done.set(next.shape, (done.get(next.shape) ?? 0) + 1);
       done.set(`${next.shape} ${next.nth}`, 1);
+      if (isAround(next)) around.set(next.name, 1);
       const control: Locator = page.locator(next.shape.split('>').join(' > ')).nth(next.nth);
       const outside = await control
         .evaluate(
@@ -177,6 +185,14 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
         } else if (shownOnFocus) await control.press('Enter');
         else await control.click({ timeout: 2500, noWaitAfter: true });
       } catch (error) {
+        // An open menu lies over what is under it until it is closed.
+        if (await page.locator('.dropdown-menu.show').count()) {
+          await page.keyboard.press('Escape');
+          done.delete(`${next.shape} ${next.nth}`);
+          done.set(next.shape, done.get(next.shape)! - 1);
+          around.delete(next.name);
+          continue;
+        }
         const words = (error as Error).message
           .split('\n')
           .find((l) => /intercepts|not stable|outside of the viewport/.test(l));
@@ -192,7 +208,7 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
       }
       const gone = () => page.evaluate(() => document.activeElement === document.body);
       // Where another page comes, its heading takes the focus once it is there.
-      for (let n = 0; n < 8 && (await gone()); n++) await page.waitForTimeout(50);
+      for (let n = 0; n < 40 && (await gone()); n++) await page.waitForTimeout(50);
       const state = await page.evaluate(() => ({
         body: document.activeElement === document.body || document.activeElement === null,
         alert: Array.from(document.querySelectorAll('[role=alert]')).some((a) => a.textContent?.trim()),
@@ -228,5 +244,6 @@ async function press(list: Locator): Promise<void> {
     const { selectedIndex, options } = e as HTMLSelectElement;
     return options.length > 1 ? (selectedIndex + 1) % options.length : -1;
   });
+  await list.focus();
   if (next >= 0) await list.selectOption({ index: next });
 }

@@ -12,7 +12,7 @@ export const kind = defineKind({
     {
       form: Type.String({ maxLength: 64 }),
       heading: textField('Heading'),
-      lead: textField('Lead', true),
+      lead: textField('Introduction', true),
       action: textField('Button'),
       thanks: textField('When it has arrived', true),
     },

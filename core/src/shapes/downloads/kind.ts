@@ -11,7 +11,7 @@ export const kind = defineKind({
   content: Type.Object(
     {
       heading: textField('Heading'),
-      lead: textField('Lead', true),
+      lead: textField('Introduction', true),
       items: Type.Array(
         Type.Object(
           { name: textField('Paper'), text: textField('What is in it'), address: textField('Address of the file') },

@@ -11,7 +11,7 @@ export const kind = defineKind({
   content: Type.Object(
     {
       heading: textField('Heading'),
-      lead: textField('Lead', true),
+      lead: textField('Introduction', true),
       items: Type.Array(Type.Object({ picture: pictureField('Picture'), caption: textField('Caption') }, closed), {
         maxItems: 24,
       }),

@@ -5,14 +5,14 @@ import { defineKind, samplePicture, sampleText } from '../shape.js';
 const closed = { additionalProperties: false } as const;
 
 export const kind = defineKind({
-  title: 'Opening',
+  title: 'Top of the page',
   reason: 'Says at once what the page is about.',
   asked: /opening|title|headline|top|hero/i,
   content: Type.Object(
     {
       kicker: textField('Line above'),
       heading: textField('Heading'),
-      lead: textField('Lead', true),
+      lead: textField('Introduction', true),
       action: textField('Main button'),
       second: textField('Second button'),
       picture: pictureField('Picture'),

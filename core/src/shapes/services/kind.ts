@@ -5,13 +5,13 @@ import { defineKind, samplePicture, sampleText } from '../shape.js';
 const closed = { additionalProperties: false } as const;
 
 export const kind = defineKind({
-  title: 'Services',
+  title: 'List of services',
   reason: 'People compare by what you do and what it costs.',
   asked: /price|service|list|offer|rooms?|range/i,
   content: Type.Object(
     {
       heading: textField('Heading'),
-      lead: textField('Lead', true),
+      lead: textField('Introduction', true),
       items: Type.Array(
         Type.Object(
           {

@@ -11,7 +11,7 @@ export const kind = defineKind({
   content: Type.Object(
     {
       heading: textField('Heading'),
-      lead: textField('Lead', true),
+      lead: textField('Introduction', true),
       columns: Type.Array(textField('Column'), { maxItems: 6 }),
       rows: Type.Array(Type.Object({ cells: Type.Array(textField('Cell'), { maxItems: 6 }) }, closed), {
         maxItems: 40,

@@ -53,7 +53,8 @@ export class FocusKeeper implements OnDestroy {
 
   private look(): void {
     const { activeElement, body } = this.document;
-    if (!this.last || (activeElement && activeElement !== body)) return;
+    // A control that was turned off keeps the focus in name for a moment, and hears no key.
+    if (!this.last || (activeElement && activeElement !== body && !activeElement.matches(':disabled'))) return;
     if (shown(this.last) && !this.last.matches(':disabled')) {
       // Moved to another place in the page, a control loses the focus. Whoever presses beside every control wants that.
       if (!this.pressedBeside && this.last instanceof HTMLElement) this.last.focus({ preventScroll: true });

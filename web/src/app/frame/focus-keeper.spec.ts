@@ -1,0 +1,66 @@
+import { provideZonelessChangeDetection } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { FocusKeeper } from './focus-keeper';
+
+describe('the focus', () => {
+  let keeper: FocusKeeper;
+  let ground: HTMLElement;
+  const settle = () => new Promise((done) => setTimeout(done, 80));
+  const focused = () => document.activeElement?.textContent;
+  const button = (name: string) =>
+    Array.from(ground.querySelectorAll('button')).find((b) => b.textContent === name) as HTMLButtonElement;
+
+  beforeEach(() => {
+    TestBed.configureTestingModule({ providers: [provideZonelessChangeDetection()] });
+    keeper = TestBed.inject(FocusKeeper);
+    keeper.start();
+    ground = document.createElement('main');
+    ground.innerHTML =
+      '<h1>Heading</h1><ul><li><button>One</button></li><li><button>Two</button></li><li><button>Three</button></li></ul><p><button>After</button></p>';
+    document.body.append(ground);
+  });
+  afterEach(() => {
+    keeper.ngOnDestroy();
+    ground.remove();
+  });
+
+  it('goes to what stands where the control stood that was taken away', async () => {
+    button('Two').focus();
+    button('Two').parentElement!.remove();
+    await settle();
+    expect(focused()).toBe('Three');
+    button('Three').parentElement!.remove();
+    await settle();
+    expect(focused()).toBe('One');
+  });
+
+  it('leaves a control that can no longer be used for its neighbour', async () => {
+    button('One').focus();
+    button('One').disabled = true;
+    await settle();
+    expect(focused()).toBe('Two');
+  });
+
+  it('stays on a control that is moved to another place in the page', async () => {
+    button('One').focus();
+    ground.querySelector('ul')!.append(button('One').parentElement!);
+    await settle();
+    expect(focused()).toBe('One');
+  });
+
+  it('is not brought back where somebody pressed beside every control', async () => {
+    button('One').focus();
+    ground.querySelector('h1')!.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true }));
+    button('One').blur();
+    ground.append(document.createElement('hr'));
+    await settle();
+    expect(document.activeElement).toBe(document.body);
+  });
+
+  it('goes to the heading where nothing is left of what was there', async () => {
+    button('After').focus();
+    ground.innerHTML = '<h1>Another page</h1>';
+    await settle();
+    expect(focused()).toBe('Another page');
+  });
+});
