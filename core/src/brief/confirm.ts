@@ -1,5 +1,6 @@
-import type { Correction, SiteDocument } from '../model/site.js';
+import type { Correction, Facts, SiteDocument } from '../model/site.js';
 import { labelledLines } from '../reading/labels.js';
+import { lately } from '../reading/lately.js';
 import { readText } from '../reading/read-text.js';
 import type { Span } from '../reading/span.js';
 
@@ -12,6 +13,8 @@ export interface FactToConfirm {
   /** The stretch of the brief it was read from. */
   words: string;
 }
+
+const once = lately<FactToConfirm[]>(200);
 
 /** The correction by which a person says that a reading is right. */
 export const confirmation = ({ field, words }: FactToConfirm): Correction => ({
@@ -26,8 +29,15 @@ export const confirmation = ({ field, words }: FactToConfirm): Correction => ({
  * differs from what was read; neither is here.
  */
 export function factsToConfirm({ facts, corrections }: Pick<SiteDocument, 'facts' | 'corrections'>): FactToConfirm[] {
-  const { description } = facts;
+  const { description, name, hours, services } = facts;
   if (!description.trim()) return [];
+  // Asked of every site whenever sites are listed: the same facts are looked at once.
+  const key = JSON.stringify([description, name, hours, services, corrections]);
+  return once(key, () => toConfirmIn(facts, corrections));
+}
+
+function toConfirmIn(facts: Facts, corrections: readonly Correction[]): FactToConfirm[] {
+  const { description } = facts;
   const stated = statedAt(description);
   const words = (s: Span) => description.slice(s.from, s.to).replace(/\s+/g, ' ').trim();
   const spans = readText(description).spans.filter((s) => !stated(s.from));

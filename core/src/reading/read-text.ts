@@ -1,3 +1,4 @@
+import { lately } from './lately.js';
 import {
   AIMS,
   emptyFacts,
@@ -304,8 +305,7 @@ function conflictsIn({ e164, hours }: Gathered, kept: Span[]): Conflict[] {
   return conflicts;
 }
 
-const lately = new Map<string, Reading>();
-const KEPT = 6;
+const once = lately<Reading>(40);
 
 /**
  * Reads a free text: a mail, notes, a few lines, in English, Spanish, French or German. Pure; nothing is guessed that no
@@ -313,20 +313,17 @@ const KEPT = 6;
  */
 export function readText(source: string, corrections: readonly Correction[] = []): Reading {
   // The same text is read for its facts, for its sentences and for the report: once will do.
-  const known = corrections.length ? undefined : lately.get(source);
-  if (known) return known;
+  return corrections.length ? readingOf(source, corrections) : once(source, () => readingOf(source, corrections));
+}
+
+function readingOf(source: string, corrections: readonly Correction[]): Reading {
   const gathered = gather(source);
   const inOrder = corrected(source, gathered.spans, corrections).sort((a, b) => a.from - b.from || b.to - a.to);
   const spans = withoutEchoes(inOrder);
-  const reading: Reading = {
+  return {
     language: gathered.language,
     spans,
     facts: factsFrom(source, gathered, spans),
     conflicts: conflictsIn(gathered, spans),
   };
-  if (!corrections.length) {
-    lately.set(source, reading);
-    if (lately.size > KEPT) lately.delete(lately.keys().next().value!);
-  }
-  return reading;
 }

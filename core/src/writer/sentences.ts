@@ -1,5 +1,6 @@
 import type { SiteLanguage } from '../languages/language.js';
 import { proseOf } from '../reading/labels.js';
+import { lately } from '../reading/lately.js';
 import { readText } from '../reading/read-text.js';
 import { sentenceAt } from '../reading/span.js';
 import type { PlacedText } from '../generate/site.js';
@@ -94,6 +95,8 @@ export function copySentences(description: string, language: SiteLanguage, clear
   return units.filter((s, n, all) => all.findIndex((t) => t.toLowerCase() === s.toLowerCase()) === n);
 }
 
+const once = lately<HeldBack[]>(100);
+
 /** Whether a sentence is among those a person cleared for visitors. */
 const clearing = (cleared: readonly string[]) => {
   const known = new Set(cleared.map((s) => s.replace(/\s+/g, ' ').trim()));
@@ -128,7 +131,12 @@ export function heldEntries(facts: Facts, cleared: readonly string[] = []): Held
  * What of a client’s text is held back: sentences in their order, then entries of lists read from it. Nobody has cleared
  * them for visitors.
  */
-export function heldBack(facts: Facts, corrections: readonly Correction[] = []): HeldBack[] {
+export const heldBack = (facts: Facts, corrections: readonly Correction[] = []): HeldBack[] =>
+  once(JSON.stringify([facts.description, facts.services, facts.benefits, corrections]), () =>
+    heldIn(facts, corrections),
+  );
+
+function heldIn(facts: Facts, corrections: readonly Correction[]): HeldBack[] {
   const cleared = clearedIn(corrections);
   const letter = isLetter(facts.description);
   const isCleared = clearing(cleared);

@@ -1,4 +1,6 @@
 import { Component, computed, inject } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { debounceTime } from 'rxjs';
 import {
   CLEARED,
   clearedIn,
@@ -10,6 +12,8 @@ import {
 } from '@tin-porch/core';
 import { some } from '../parts/some';
 import { SiteStore } from '../site/site-store';
+
+const REST_MS = 400;
 
 /** What nobody has looked at yet: facts read out of running text, and sentences kept off the site until they are cleared. */
 @Component({
@@ -79,9 +83,18 @@ export class HeldBackPanel {
   private readonly store = inject(SiteStore);
   protected readonly some = some;
   private readonly corrections = computed(() => this.store.document()?.corrections ?? []);
-  protected readonly unsure = computed(() => (this.store.document() ? factsToConfirm(this.store.document()!) : []));
-  protected readonly held = computed(() => {
+  private readonly told = computed(() => this.store.document()?.facts.description ?? '');
+  /** The client’s text once the hand rests: typing waits for nothing here. */
+  private readonly rested = toSignal(toObservable(this.told).pipe(debounceTime(REST_MS)), {
+    initialValue: this.told(),
+  });
+  private readonly looked = computed(() => {
     const document = this.store.document();
+    return document && { ...document, facts: { ...document.facts, description: this.rested() } };
+  });
+  protected readonly unsure = computed(() => (this.looked() ? factsToConfirm(this.looked()!) : []));
+  protected readonly held = computed(() => {
+    const document = this.looked();
     return document ? heldBack(document.facts, document.corrections) : [];
   });
   protected readonly cleared = computed(() => clearedIn(this.corrections()));
