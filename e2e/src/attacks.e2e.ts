@@ -149,6 +149,8 @@ describe('Attacked', () => {
         .withContext(path)
         .not.toMatch(/\bat .*\.(?:js|mjs|ts):\d+|node_modules|\/server\//);
     }
+    // Among so many one may well have signed out.
+    await test.api.signIn(MAIL, PASSWORD);
     const deep = await send('/api/briefs', {
       method: 'POST',
       headers: { ...test.api.headers(), 'content-type': 'application/json' },

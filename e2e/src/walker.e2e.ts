@@ -106,7 +106,12 @@ describe('Every control of every screen, pressed', () => {
             ...Array.from(document.querySelectorAll('main, .controls, .beside, .sites, .strip')),
           ]
             .filter((e) => e.checkVisibility() && e.scrollWidth > e.clientWidth + 1)
-            .map((e) => `${e.tagName.toLowerCase()}.${e.className} ${e.scrollWidth} in ${e.clientWidth}`),
+            .map((e) => {
+              const edge = e.getBoundingClientRect().right + 1;
+              const out = Array.from(e.querySelectorAll('*')).filter((i) => i.getBoundingClientRect().right > edge);
+              const names = out.slice(0, 4).map((i) => `${i.tagName.toLowerCase()}.${i.className}`);
+              return `${e.tagName.toLowerCase()}.${e.className} ${e.scrollWidth} in ${e.clientWidth}: ${names.join(' ')}`;
+            }),
         );
         expect(wide).withContext(`/${path} at ${width}`).toEqual([]);
       }
