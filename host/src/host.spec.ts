@@ -272,6 +272,19 @@ describe('a hosting server', () => {
     }
   });
 
+  it('gives a name to one of two sites that ask for it at once', async () => {
+    const { Sites, NameTaken } = await import('./sites.js');
+    const folder = mkdtempSync(join(tmpdir(), 'tin-porch-names-'));
+    const sites = await Sites.load(folder, 'unit.localhost');
+    const put = (id: string) =>
+      sites.put({ id, name: id, temporary: id, domain: 'one.example', open: true, previewKey: 'a'.repeat(64) });
+    const both = await Promise.allSettled(['first', 'second', 'third'].map(put));
+    expect(both.map((b) => b.status)).toEqual(['fulfilled', 'rejected', 'rejected']);
+    expect((both[1] as PromiseRejectedResult).reason).toBeInstanceOf(NameTaken);
+    expect(sites.find('one.example')?.site.settings.id).toBe('first');
+    rmSync(folder, { recursive: true });
+  });
+
   it('leads nobody to another host, whatever the request names', async () => {
     const { token } = (await control('POST', '/sites/tolliver/preview', { days: 1 })).body as unknown as {
       token: string;

@@ -96,8 +96,16 @@ export class Sites {
   get = (id: string): Site | undefined => this.byId.get(id);
   find = (host: string) => this.byName.get(host);
 
-  /** Keeps settings. @throws Error where another site already answers to one of its names */
-  async put(settings: SiteSettings): Promise<Site> {
+  private putting: Promise<unknown> = Promise.resolve();
+
+  /** Keeps settings, one site after the other: of two that ask for one name, one gets it. @throws NameTaken for the other */
+  put(settings: SiteSettings): Promise<Site> {
+    const put = this.putting.then(() => this.putOne(settings));
+    this.putting = put.catch(() => undefined);
+    return put;
+  }
+
+  private async putOne(settings: SiteSettings): Promise<Site> {
     for (const name of [
       `${settings.temporary}.${this.base}`,
       ...(settings.domain ? [settings.domain, `www.${settings.domain}`] : []),

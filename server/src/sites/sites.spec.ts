@@ -117,6 +117,21 @@ describe('sites and their history', () => {
     expect(await sites.changesBetween(id, 1, 2)).toEqual(['Changed the place']);
   });
 
+  it('gives a domain to one of two sites that ask at once, and to nobody else what another account holds', async () => {
+    const other = await sites.create(ines.id, { name: 'Tolliver & Son' });
+    const both = await Promise.allSettled([
+      sites.setDomain(id, 'one.example'),
+      sites.setDomain(other.id, 'one.example'),
+    ]);
+    expect(both.map((b) => b.status).sort()).toEqual(['fulfilled', 'rejected']);
+    await sites.hold('held.example', ines.id);
+    const { rows } = await test.db.query<{ id: string }>(`select id from designer where name = 'Other'`);
+    const theirs = await sites.create(rows[0]!.id, { name: 'Elsewhere' });
+    expect((await refusal(sites.setDomain(theirs.id, 'held.example')))?.status).toBe(409);
+    await sites.setDomain(id, 'held.example');
+    expect((await sites.get(id))!.domain).toBe('held.example');
+  });
+
   it('takes over what a server really serves, unless it was changed here meanwhile', async () => {
     const before = { id, liveRelease: null, open: false };
     expect(await sites.takeOver(before, null, false)).toBeFalse();
