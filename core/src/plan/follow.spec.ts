@@ -67,6 +67,33 @@ describe('pages follow the facts', () => {
     expect(allTexts(out).some((t) => t.path.endsWith('.name') && t.text.value === 'Rigging')).toBeFalse();
   });
 
+  it('where somebody joins or leaves, and where the client says more of a service than their trade does', () => {
+    const people = ['Anna Hollis', 'Peter Wren', 'Tom Gant'].map((name, n) => ({
+      id: `p${n}`,
+      name,
+      role: 'shipwright',
+    }));
+    const site = siteFrom({ ...demoFacts, people: people.slice(0, 2) }, 2);
+    const joined = changed({ op: 'setPeople', people }, site);
+    const names = (d: SiteDocument) =>
+      allTexts(d).flatMap((t) =>
+        t.section.shape.startsWith('people/') && t.path.endsWith('.name') ? t.text.value : [],
+      );
+    expect(names(site)).toEqual(['Anna Hollis', 'Peter Wren']);
+    expect(names(joined)).toEqual(['Anna Hollis', 'Peter Wren', 'Tom Gant']);
+    expect(names(changed({ op: 'setPeople', people: people.slice(1) }, joined))).toEqual(['Peter Wren', 'Tom Gant']);
+
+    const pack = allTexts(start).find((t) => t.path.endsWith('.text') && t.text.from.kind === 'pack');
+    expect(pack).toBeDefined();
+    const item = pack!.path.replace(/\.text$/, '.name');
+    const name = allTexts(start).find((t) => t.section.id === pack!.section.id && t.path === item)!.text.value;
+    const more = changed(
+      services((all) => all.map((s) => (s.name === name ? { ...s, detail: 'In our own words' } : s))),
+    );
+    expect(said(more)).toContain('In our own words.');
+    expect(said(more)).not.toContain(pack!.text.value);
+  });
+
   it('where a fact stands in a sentence', () => {
     const now = changed({ op: 'setFact', field: 'place', value: 'Ottersay' });
     const woven = allTexts(now).filter((t) => t.text.from.kind === 'brief' && t.text.from.quote.includes('Saltmarrow'));

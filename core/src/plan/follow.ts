@@ -53,8 +53,10 @@ function followed(text: Text, field: string, before: Record<string, Text>, after
   if (!was || !is || same(was, is)) return text;
   // What nobody has said so far has no hand in it, though it is nobody’s either.
   if (text.value === '' && was.value === '') return is;
-  if (edited(text) || text.value !== was.value) return text;
-  return is;
+  if (edited(text)) return text;
+  // What the client says themselves takes the place of a line that only their trade says.
+  if (text.from.kind === 'pack') return is.value ? is : text;
+  return text.value === was.value ? is : text;
 }
 
 /** Scalar facts that stand in sentences in their own words. */
@@ -128,7 +130,7 @@ interface Change {
 }
 
 /** A list of items as the facts have it now: entries changed, taken out where they are gone, put in where they are new. */
-function followedList(section: Section, field: string, items: Item[], change: Change, whole: boolean): Item[] {
+function followedList(section: Section, field: string, items: Item[], change: Change, all: boolean): Item[] {
   const { before, after, language, pairs } = change;
   const entries = items.map((i) => entryOf(i, before));
   const kind = entries.find((e) => e !== null)?.split('/')[0] as 'services' | 'people' | undefined;
@@ -144,6 +146,8 @@ function followedList(section: Section, field: string, items: Item[], change: Ch
     return [Object.fromEntries(Object.entries(item).map(([k, v]) => [k, isText(v) ? followed(v, k, was, is) : v]))];
   });
   if (!kind) return next;
+  // A list that left some out on purpose, as the few on a home page, takes no more in.
+  const whole = all || items.length >= before[kind].filter((o) => o.name.trim()).length;
   const schema = (shapes[section.shape]?.content.properties as Record<string, { items?: object; maxItems?: number }>)[
     field
   ];
@@ -201,9 +205,7 @@ export function followFacts(document: SiteDocument, after: Facts): SingleOperati
         const items = itemLists(section).find(([f]) => f === field)?.[1];
         if (!items)
           return [field, mapTexts(value, (t) => (lists ? followedAlone(t, change) : reworded(t, change.pairs)))];
-        // A list that left some out on purpose, as the few on a home page, takes no more in.
-        const whole = items.length >= before.services.filter((s) => s.name.trim()).length || page?.id === 'services';
-        return [field, followedList(section, field, items, change, whole)];
+        return [field, followedList(section, field, items, change, page?.id === 'services')];
       }),
     ) as Section['content'];
     if (same(own, section.content)) return [];
