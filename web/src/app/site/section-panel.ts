@@ -12,6 +12,7 @@ import {
   type Section,
   type SectionList,
 } from '@tin-porch/core';
+import { RowButtons } from '../parts/row-buttons';
 import { SiteStore } from './site-store';
 
 const GROUND_WORDS: Record<Ground, string> = { plain: 'Plain', wash: 'Washed', deep: 'Deep' };
@@ -19,7 +20,7 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'Plain', wash: 'Washed', d
 /** How a section is laid out, on what ground, and the items of its lists. Its words stand in their own fields. */
 @Component({
   selector: 'tp-section-panel',
-  imports: [NgIcon],
+  imports: [NgIcon, RowButtons],
   template: `
     @for (list of lists(); track list.field) {
       <fieldset class="items">
@@ -28,34 +29,14 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'Plain', wash: 'Washed', d
           @for (name of list.names; track $index; let n = $index, last = $last) {
             <li>
               <span [class.quiet]="!name">{{ name || 'empty' }}</span>
-              <span class="bar tight">
-                <button
-                  class="square small"
-                  type="button"
-                  [attr.aria-label]="'Move ' + called(list, n) + ' up'"
-                  [disabled]="n === 0"
-                  (click)="change(move(list, n, n - 1))"
-                >
-                  <ng-icon name="lucideArrowUp" aria-hidden="true" />
-                </button>
-                <button
-                  class="square small"
-                  type="button"
-                  [attr.aria-label]="'Move ' + called(list, n) + ' down'"
-                  [disabled]="last"
-                  (click)="change(move(list, n, n + 1))"
-                >
-                  <ng-icon name="lucideArrowDown" aria-hidden="true" />
-                </button>
-                <button
-                  class="square small"
-                  type="button"
-                  [attr.aria-label]="'Take out ' + called(list, n)"
-                  (click)="remove(list, n)"
-                >
-                  <ng-icon name="lucideTrash2" aria-hidden="true" />
-                </button>
-              </span>
+              <tp-row-buttons
+                [name]="called(list, n)"
+                [first]="n === 0"
+                [last]="last"
+                (up)="change(move(list, n, n - 1))"
+                (down)="change(move(list, n, n + 1))"
+                (out)="remove(list, n)"
+              />
             </li>
           }
         </ol>

@@ -25,6 +25,7 @@ import {
 } from '@tin-porch/core';
 import { ChooseThen } from '../../parts/choose-then';
 import { KeptText } from '../../parts/kept-text';
+import { RowButtons } from '../../parts/row-buttons';
 import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
 import { proposed, ProposedPlan } from '../../plan/proposed-plan';
@@ -59,6 +60,7 @@ const VIEWS = [
     ViewSwitch,
     ChooseThen,
     KeptText,
+    RowButtons,
   ],
   template: `
     <tp-worktable controlsName="Plan" [besideName]="viewName()" [reading]="view() !== 'window'">
@@ -104,34 +106,14 @@ const VIEWS = [
                 />
                 <span class="mono quiet">/{{ page.slug }}</span>
                 @if (n > 0) {
-                  <span class="bar tight">
-                    <button
-                      class="square small"
-                      type="button"
-                      [attr.aria-label]="'Move ' + page.label + ' up'"
-                      [disabled]="n === 1"
-                      (click)="movePage(page, n - 1)"
-                    >
-                      <ng-icon name="lucideArrowUp" aria-hidden="true" />
-                    </button>
-                    <button
-                      class="square small"
-                      type="button"
-                      [attr.aria-label]="'Move ' + page.label + ' down'"
-                      [disabled]="last"
-                      (click)="movePage(page, n + 1)"
-                    >
-                      <ng-icon name="lucideArrowDown" aria-hidden="true" />
-                    </button>
-                    <button
-                      class="square small"
-                      type="button"
-                      [attr.aria-label]="'Take out ' + page.label"
-                      (click)="takePage(page)"
-                    >
-                      <ng-icon name="lucideTrash2" aria-hidden="true" />
-                    </button>
-                  </span>
+                  <tp-row-buttons
+                    [name]="page.label"
+                    [first]="n === 1"
+                    [last]="last"
+                    (up)="movePage(page, n - 1)"
+                    (down)="movePage(page, n + 1)"
+                    (out)="takePage(page)"
+                  />
                 }
               </div>
               <p class="quiet">{{ page.reason }}</p>
@@ -176,35 +158,15 @@ const VIEWS = [
                         <span class="quiet feeds">Fed by {{ section.feeds!.join(', ') }}</span>
                       }
                     </span>
-                    <span class="bar tight">
-                      <button
-                        class="square small"
-                        type="button"
-                        [attr.aria-label]="'Move ' + title(section.shape) + ' up'"
-                        [disabled]="k === 0"
-                        (click)="moveSection(section, page, k - 1)"
-                      >
-                        <ng-icon name="lucideArrowUp" aria-hidden="true" />
-                      </button>
-                      <button
-                        class="square small"
-                        type="button"
-                        [attr.aria-label]="'Move ' + title(section.shape) + ' down'"
-                        [disabled]="lastOne"
-                        (click)="moveSection(section, page, k + 1)"
-                      >
-                        <ng-icon name="lucideArrowDown" aria-hidden="true" />
-                      </button>
-                      <button
-                        class="square small"
-                        type="button"
-                        [attr.aria-label]="'Take out ' + title(section.shape)"
-                        [disabled]="page.sections.length === 1"
-                        (click)="takeSection(section)"
-                      >
-                        <ng-icon name="lucideTrash2" aria-hidden="true" />
-                      </button>
-                    </span>
+                    <tp-row-buttons
+                      [name]="title(section.shape)"
+                      [first]="k === 0"
+                      [last]="lastOne"
+                      [stays]="page.sections.length === 1"
+                      (up)="moveSection(section, page, k - 1)"
+                      (down)="moveSection(section, page, k + 1)"
+                      (out)="takeSection(section)"
+                    />
                   </li>
                 }
               </ol>
