@@ -23,7 +23,7 @@ describe('what is held back', () => {
     const store = TestBed.inject(SiteStore);
     const description =
       'Hi Ines, thanks for calling. We are open Monday to Friday 8 to 5. We lay rope in the long walk behind the chapel. Please leave the prices off.';
-    const document = { ...aDocument(), facts: { ...aDocument().facts, ...readBrief(`${description}`), name: 'Gant' } };
+    const document = { ...aDocument(), facts: { ...aDocument().facts, ...readBrief(`Name: Gant\n\n${description}`) } };
     store.open('gant');
     TestBed.inject(HttpTestingController).expectOne('/api/sites/gant').flush(aSite({ document }));
     await new Promise((done) => setTimeout(done));

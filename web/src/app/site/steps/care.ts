@@ -62,7 +62,9 @@ export class CareStep {
   private readonly api = inject(PorchApi);
   protected readonly summary = signal<SiteSummary | null>(null);
   protected readonly findings = signal<OpenFinding[]>([]);
-  protected readonly job = computed(() => this.store.detail()?.jobs.find((j) => j.kind === 'round') ?? null);
+  protected readonly job = computed(
+    () => this.store.detail()?.jobs.find((j) => j.kind === 'round' || j.kind === 'rollback') ?? null,
+  );
   protected readonly verdict = computed(() => {
     const n = this.findings().length;
     if (n) return `${some(n, 'thing')} to mend`;
