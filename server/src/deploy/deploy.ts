@@ -93,7 +93,7 @@ export async function deploySteps(work: Work, sites: Sites, servers: Servers, pi
     });
     return drawn.id;
   });
-  await work.step('Switch to it', async () => {
+  await work.step('Serve it', async () => {
     await server.client.switchTo(site.id, drawn.id);
     await sites.markLive(site.id, drawn.id);
     return 'Served from now on';

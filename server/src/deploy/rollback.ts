@@ -12,7 +12,7 @@ export async function rollbackSteps(work: Work, sites: Sites, servers: Servers):
   const id = String(work.job.input['release']);
   const release = await sites.release(site.id, id);
   if (!release) throw new JobRefused('There is no such release.');
-  await work.step('Switch to it', async () => {
+  await work.step('Serve it', async () => {
     await server.client.switchTo(site.id, id);
     return release.what[0] ?? id;
   });
