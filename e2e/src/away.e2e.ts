@@ -168,4 +168,34 @@ describe('When somebody is signed out, or nothing answers', () => {
     await page.waitForSelector('.standing', { state: 'detached', timeout: 30_000 });
     await until('the server', async () => (await phone()) !== '', 30);
   }, 90_000);
+
+  it('lets somebody change their password and sign out, wide and on a phone', async () => {
+    let now = PASSWORD;
+    for (const [width, next] of [
+      [1280, 'another-dry-place'],
+      [390, PASSWORD],
+    ] as const) {
+      await page.setViewportSize({ width, height: 844 });
+      await page.goto(test.stack.url);
+      await page.waitForSelector('h1:has-text("Today")');
+      await page.click('.eave .who');
+      await page.click('text=Change password');
+      await page.fill('#password-now', 'not the one');
+      await page.fill('#password-next', next);
+      await page.click('ngb-modal-window .act');
+      await page.waitForSelector('ngb-modal-window .fault:has-text("not your password")');
+      await page.fill('#password-now', now);
+      await page.click('ngb-modal-window .act');
+      await page.waitForSelector('ngb-modal-window .note');
+      await page.click('ngb-modal-window >> text=Close');
+      await page.click('.eave .who');
+      await page.click('text=Sign out');
+      await page.waitForURL('**/sign-in');
+      now = next;
+      await page.fill('#mail', MAIL);
+      await page.fill('#password', now);
+      await page.click('button.act');
+      await page.waitForSelector('h1:has-text("Today")');
+    }
+  }, 60_000);
 });

@@ -53,7 +53,7 @@ describe('Every control of every screen, pressed', () => {
       url: test.stack.url,
       routes: [...places, ...STEPS.map((step) => `sites/${site}/${step}`)],
       takeBack,
-      // Signing out is walked elsewhere; the account’s menu is opened there too.
+      // Signing out has a test of its own beside those of what comes after it.
       leave: /“Sign out”/,
       alike: WALK ? 50 : width < 500 ? 1 : 2,
       most: WALK || most,

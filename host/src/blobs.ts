@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { access, readdir, readFile, rename, rm, stat, statfs } from 'node:fs/promises';
+import { readdir, readFile, rename, rm, stat, statfs } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import { Problem } from '@tin-porch/core';
 import { writeDurable } from './durable.js';
@@ -19,14 +19,6 @@ export class Blobs {
   /** Path of a blob below the folder. */
   path(hash: string): string {
     return join(hash.slice(0, 2), hash);
-  }
-
-  /** Whether a blob is here, by name alone. */
-  async has(hash: string): Promise<boolean> {
-    return access(join(this.folder, this.path(hash))).then(
-      () => true,
-      () => false,
-    );
   }
 
   /**

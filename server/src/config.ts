@@ -24,7 +24,10 @@ export interface ServerConfig {
 export interface PorchConfig {
   address: string;
   port: number;
-  /** Where the interface is reached besides its own address, as “https://porch.example”: other names get no answer. */
+  /**
+   * Where the interface is reached besides its own address, as “https://porch.example”: other names get no answer. Over
+   * TLS only, since browsers keep what the interface needs to keep from plain pages that are not on this machine.
+   */
   origins?: string[];
   databaseUrl: string;
   /** The built interface. */
@@ -91,7 +94,7 @@ const schema = object(
     trust: { type: 'array', items: text },
     roundCron: text,
   },
-  { origins: { type: 'array', items: { type: 'string', pattern: '^https?://[^/]+$' } } },
+  { origins: { type: 'array', items: { type: 'string', pattern: '^https://[^/]+$' } } },
 );
 
 /** Reads and checks a configuration file; paths in it are relative to it. @throws Error naming what does not fit */

@@ -14,6 +14,12 @@ const log = pino(
 );
 process.on('unhandledRejection', (err) => log.error({ err }, 'something was left unhandled'));
 const porch = await startPorch(readConfig(file), log);
+// The first account of a server that is not started by ./start; one that is there stays as it is.
+const first = process.env['FIRST_DESIGNER'];
+if (first) {
+  const { mail, name, password } = JSON.parse(first) as Record<string, string>;
+  await porch.accounts.put(mail!, name!, password!);
+}
 console.log('ready');
 const stop = () => void porch.close().finally(() => process.exit(0));
 process.on('SIGTERM', stop).on('SIGINT', stop);

@@ -75,11 +75,13 @@ export class Certificates {
 
   /**
    * The names a certificate for a domain is for: itself, and www where that leads to the server too. A name that leads
-   * nowhere cannot be proven, and asking for it again and again would never end.
+   * nowhere cannot be proven, and asking for it again and again would never end. @throws JobLater where no name server answers
    */
   async namesOf(domain: string, address: string): Promise<string[]> {
     const www = `www.${domain}`;
     const seen = await lookRound(domain, address, this.config, this.registrar);
+    // Where nobody answers, nothing is known of www: a certificate without it would be a guess.
+    if (seen.error) throw new JobLater(seen.error, 15);
     const leads = seen.records.some(
       (r) =>
         r.name === www &&

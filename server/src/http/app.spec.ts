@@ -13,10 +13,10 @@ describe('the names the server answers to', () => {
     const all = ownNames({
       address: '127.0.0.1',
       port: 8700,
-      origins: ['https://porch.example', 'http://inside.test:81'],
+      origins: ['https://porch.example', 'https://inside.test:81'],
     });
     expect(all.get('porch.example')).toEqual({ secure: true });
-    expect(all.get('inside.test:81')).toEqual({ secure: false });
+    expect(all.get('inside.test:81')).toEqual({ secure: true });
     expect(all.get('evil.example')).toBeUndefined();
   });
 });
