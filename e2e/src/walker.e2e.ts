@@ -1,6 +1,7 @@
 import { loadDemo } from '@tin-porch/server/demo/load';
-import type { Browser } from 'playwright-core';
+import type { Browser, BrowserContext, Cookie } from 'playwright-core';
 import { openBrowser } from './support/browser.js';
+import { walkCutOff, type CutOff } from './support/cut-off.js';
 import { MAIL, PASSWORD, stackForTests } from './support/stack-for-tests.js';
 import { walkOver } from './support/walker.js';
 
@@ -24,8 +25,8 @@ describe('Every control of every screen, pressed', () => {
     await test?.end();
   }, 60_000);
 
-  /** Walks over screens at one width, on one site of its own, so that two walks do not get into each other’s way. */
-  async function walk(width: number, site: string, places: string[], most: number) {
+  /** A page of its own, signed in. */
+  async function signedIn(width: number) {
     const context = await browser.newContext({
       viewport: { width, height: width < 500 ? 844 : 800 },
       hasTouch: width < 500,
@@ -38,9 +39,14 @@ describe('Every control of every screen, pressed', () => {
     await page.fill('#password', PASSWORD);
     await page.click('button.act');
     await page.waitForSelector('h1:has-text("Today")');
+    return { context, page };
+  }
+
+  /** What makes a site again what it is now, whatever was done to it meanwhile. */
+  async function taker(site: string): Promise<() => Promise<void>> {
     const before = await documentOf(site);
-    const takeBack = async () => {
-      await page.waitForTimeout(50);
+    return async () => {
+      await new Promise((done) => setTimeout(done, 50));
       for (const [kind, times] of [
         ['undo', 4],
         ['redo', 6],
@@ -48,15 +54,41 @@ describe('Every control of every screen, pressed', () => {
         for (let n = 0; n < times && (await documentOf(site)) !== before; n++)
           await test.api.call('POST', `/sites/${site}/${kind}`, {}).catch(() => undefined);
     };
+  }
+
+  /** Walks over screens at one width, on one site of its own, so that two walks do not get into each other’s way. */
+  async function walk(width: number, site: string, places: string[], most: number) {
+    const { context, page } = await signedIn(width);
     const result = await walkOver({
       page,
       url: test.stack.url,
       routes: [...places, ...STEPS.map((step) => `sites/${site}/${step}`)],
-      takeBack,
+      takeBack: await taker(site),
       // Signing out has a test of its own beside those of what comes after it.
       leave: /“Sign out”/,
       alike: WALK ? 50 : width < 500 ? 1 : 2,
       most: WALK || most,
+    });
+    await context.close();
+    return result;
+  }
+
+  /** Uses a sample of the controls of one site and some screens, cut off from the server each time. */
+  async function cutOff(
+    site: string,
+    width: number,
+    places: string[],
+    cutOf: (context: BrowserContext, cookies: Cookie[]) => CutOff,
+  ) {
+    const { context, page } = await signedIn(width);
+    const result = await walkCutOff({
+      page,
+      url: test.stack.url,
+      routes: [...places, ...STEPS.map((step) => `sites/${site}/${step}`)],
+      cut: cutOf(context, await context.cookies()),
+      takeBack: await taker(site),
+      most: WALK || 3,
+      leave: /“Sign out”/,
     });
     await context.close();
     return result;
@@ -71,6 +103,28 @@ describe('Every control of every screen, pressed', () => {
     expect(phone.faults).toEqual([]);
     expect(wide.pressed).toBeGreaterThan(120);
     expect(phone.pressed).toBeGreaterThan(70);
+  }, 1_800_000);
+
+  it('explains itself and loses nothing when it is pressed with the session ended, offline, or with the server gone', async () => {
+    const [ended, offline, gone] = await Promise.all([
+      cutOff('quill-plane-joinery', 1280, ['', 'servers', 'inbox', 'new'], (context, cookies) => ({
+        begin: () => context.clearCookies(),
+        end: () => context.addCookies(cookies),
+      })),
+      cutOff('pell-daughter-clockmakers', 390, ['domains', 'rounds'], (context) => ({
+        begin: () => context.setOffline(true),
+        end: () => context.setOffline(false),
+      })),
+      cutOff('northlight-pottery', 1280, ['sample-book'], (context) => ({
+        begin: () => context.route('**/*', (r) => r.abort('connectionrefused')),
+        end: () => context.unroute('**/*'),
+      })),
+    ]);
+    for (const { used, refused, faults } of [ended, offline, gone]) {
+      expect(faults).toEqual([]);
+      expect(used).toBeGreaterThan(15);
+      expect(refused).toBeGreaterThan(3);
+    }
   }, 1_800_000);
 
   it('holds one name without a place to break it, at 390 and at 320', async () => {

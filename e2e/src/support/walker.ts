@@ -17,11 +17,11 @@ export interface Walk {
   leave?: RegExp;
 }
 
-const CONTROLS =
+export const CONTROLS =
   'button, a[href], select, summary, input[type=checkbox], input[type=radio], input[type=range], [role=option], [role=separator]';
-const SETTLE_MS = 90;
+export const SETTLE_MS = 90;
 
-interface Control {
+export interface Control {
   /** What it is and what it is called. */
   name: string;
   /** The way to it in the page, without its place among those alike. */
@@ -30,7 +30,7 @@ interface Control {
 }
 
 /** The controls of a page that a person can see and use now. */
-const controlsOf = (page: Page): Promise<Control[]> =>
+export const controlsOf = (page: Page, which = CONTROLS): Promise<Control[]> =>
   page.evaluate((selector) => {
     const shapes = new Map<string, number>();
     const out: { name: string; shape: string; nth: number }[] = [];
@@ -55,7 +55,18 @@ const controlsOf = (page: Page): Promise<Control[]> =>
       out.push({ name: `${e.tagName.toLowerCase()} “${name}”`, shape: path, nth });
     }
     return out;
-  }, CONTROLS);
+  }, which);
+
+/** What a control is and what it is called now. */
+export const nameOf = (control: Locator): Promise<string> =>
+  control.evaluate((e) => {
+    const name = (e.getAttribute('aria-label') ?? e.textContent ?? '').replace(/\s+/g, ' ').trim().slice(0, 60);
+    return `${e.tagName.toLowerCase()} “${name}”`;
+  });
+
+/** Where a control is in the page as it is now. */
+export const locate = (page: Page, { shape, nth }: Control): Locator =>
+  page.locator(shape.split('>').join(' > ')).nth(nth);
 
 /** Controls that lie under something else when they are scrolled to. */
 const covered = (page: Page): Promise<string[]> =>
@@ -164,7 +175,7 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
       done.set(next.shape, (done.get(next.shape) ?? 0) + 1);
       done.set(`${next.shape} ${next.nth}`, 1);
       if (isAround(next)) around.set(next.name, 1);
-      const control: Locator = page.locator(next.shape.split('>').join(' > ')).nth(next.nth);
+      const control = locate(page, next);
       const outside = await control
         .evaluate(
           (e) =>

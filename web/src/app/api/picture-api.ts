@@ -1,8 +1,8 @@
 import { HttpClient, HttpEventType } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import type { Credit, FileMedium, Medium, Retouch } from '@tin-porch/core';
-import { catchError, filter, firstValueFrom, map, throwError, type Observable } from 'rxjs';
-import { asRefusal, PorchApi } from './porch-api';
+import { filter, firstValueFrom, map, type Observable } from 'rxjs';
+import { PorchApi } from './porch-api';
 
 /** A picture that was brought, or how far it is. */
 export type Bringing = { sent: number } | { medium: Medium; plainBackground: boolean; dropped: string[] };
@@ -36,19 +36,18 @@ export interface LibraryFound {
 export class PictureApi {
   private readonly http = inject(HttpClient);
   private readonly api = inject(PorchApi);
-  private get token() {
-    return { 'x-porch-token': this.api.session()?.csrf ?? '' };
-  }
 
   /** Brings one file; tells how much of it is sent, then what it became. */
   bring(site: string, file: Blob, name: string): Observable<Bringing> {
-    return this.http
-      .post<Exclude<Bringing, { sent: number }>>(`/api/sites/${site}/pictures`, file, {
-        params: { name },
-        headers: { ...this.token, 'content-type': 'application/octet-stream' },
-        reportProgress: true,
-        observe: 'events',
-      })
+    return this.api
+      .send((token) =>
+        this.http.post<Exclude<Bringing, { sent: number }>>(`/api/sites/${site}/pictures`, file, {
+          params: { name },
+          headers: { ...token, 'content-type': 'application/octet-stream' },
+          reportProgress: true,
+          observe: 'events',
+        }),
+      )
       .pipe(
         map((event): Bringing | null =>
           event.type === HttpEventType.UploadProgress
@@ -58,15 +57,14 @@ export class PictureApi {
               : null,
         ),
         filter((b): b is Bringing => b !== null),
-        catchError((error: unknown) => throwError(() => asRefusal(error))),
       );
   }
   /** What a retouch looks like, as a picture to be shown. */
   async sight(site: string, source: string, retouch: Retouch): Promise<Blob> {
     return firstValueFrom(
-      this.http
-        .post(`/api/sites/${site}/pictures/${source}/sight`, { retouch }, { headers: this.token, responseType: 'blob' })
-        .pipe(catchError((error: unknown) => throwError(() => asRefusal(error)))),
+      this.api.send((headers) =>
+        this.http.post(`/api/sites/${site}/pictures/${source}/sight`, { retouch }, { headers, responseType: 'blob' }),
+      ),
     );
   }
   print = (site: string, source: string, retouch: Retouch) =>

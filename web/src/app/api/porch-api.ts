@@ -5,6 +5,7 @@ import {
   defer,
   exhaustMap,
   filter,
+  merge,
   of,
   Subject,
   switchMap,
@@ -55,8 +56,9 @@ function safeJson(text: string): unknown {
 }
 
 /**
- * Calls of the API. Every call that changes something carries the session’s token. When the session has ended, calls
- * that only ask wait until the person has signed in again; others say no, and what was to be sent is kept by who sends.
+ * Calls of the API. Every call that changes something carries the session’s token. When the session has ended or the
+ * server does not answer, calls that only ask wait until the person has signed in again, or until it does; others fail
+ * with a Refusal, and what was to be sent is kept by who sends.
  */
 @Injectable({ providedIn: 'root' })
 export class PorchApi {
@@ -68,13 +70,39 @@ export class PorchApi {
   readonly away = signal(false);
   /** Emits when somebody has signed in again after the session ended. */
   readonly again = new Subject<void>();
+  /** Emits when the server answers again. */
+  private readonly returned = new Subject<void>();
 
   private call<T>(method: string, path: string, body?: unknown): Observable<T> {
-    const attempt = defer(() => {
-      const token = this.session()?.csrf;
-      return this.http.request<T>(method, `/api${path}`, { body, headers: token ? { 'x-porch-token': token } : {} });
-    }).pipe(
-      tap(() => this.away.set(false)),
+    const attempt = this.answered(
+      defer(() => this.http.request<T>(method, `/api${path}`, { body, headers: this.token })),
+    );
+    if (path === '/session') return attempt;
+    const kept = this.kept(attempt);
+    if (method !== 'GET') return kept;
+    // Who only asks waits until there is somebody to answer.
+    return kept.pipe(
+      catchError((refusal: Refusal) => {
+        if (refusal.status !== 401 && !this.away()) return throwError(() => refusal);
+        return merge(this.again, this.returned).pipe(
+          take(1),
+          switchMap(() => this.call<T>(method, path)),
+        );
+      }),
+    );
+  }
+
+  /** What proves to the server that a change comes from this page. */
+  private get token(): Record<string, string> {
+    const token = this.session()?.csrf;
+    return token ? { 'x-porch-token': token } : {};
+  }
+
+  /** Says where a request got no answer; every failure comes out as a Refusal. */
+  private answered<T>(request: Observable<T>): Observable<T> {
+    return request.pipe(
+      // The whole answer is there: a file that is on its way says nothing yet.
+      tap({ complete: () => this.away.set(false) }),
       catchError((error: unknown) => {
         const refusal = asRefusal(error);
         this.away.set(refusal.status === 0 || refusal.status === 503);
@@ -82,7 +110,10 @@ export class PorchApi {
         return throwError(() => refusal);
       }),
     );
-    if (path === '/session') return attempt;
+  }
+
+  /** Goes on with a session that another tab began, and says where there is none any more. */
+  private kept<T>(attempt: Observable<T>): Observable<T> {
     return attempt.pipe(
       catchError((refusal: Refusal) => {
         // Another tab signed out and in again: the session is another one, and has another token.
@@ -96,17 +127,18 @@ export class PorchApi {
           );
         if (refusal.status !== 401) return throwError(() => refusal);
         this.ended.set(true);
-        if (method !== 'GET')
-          return throwError(
-            () => new Refusal(401, 'You are signed out', 'Sign in at the top of the page, then do it again.'),
-          );
-        return this.again.pipe(
-          take(1),
-          switchMap(() => attempt),
+        return throwError(
+          () => new Refusal(401, 'You are signed out', 'Sign in at the top of the page, then do it again.'),
         );
       }),
     );
   }
+
+  /** A request that is not plain JSON (a file, a picture), made with the token and followed like every other call. */
+  send<T>(request: (headers: Record<string, string>) => Observable<T>): Observable<T> {
+    return this.kept(this.answered(defer(() => request(this.token))));
+  }
+
   /** Asks every few seconds until the server answers, then does something, once. The newest wish is the one done. */
   whenBack(then: () => void): void {
     this.away.set(true);
@@ -120,6 +152,7 @@ export class PorchApi {
       .subscribe(() => {
         this.away.set(false);
         then();
+        this.returned.next();
       });
   }
   private waitingForServer: Subscription | undefined;

@@ -60,7 +60,7 @@ export class FocusKeeper implements OnDestroy {
       if (!this.pressedBeside && this.last instanceof HTMLElement) this.last.focus({ preventScroll: true });
       return;
     }
-    const heading = this.document.querySelector<HTMLElement>('main h1, .strip h1, h1');
+    const heading = this.heading();
     if (location.pathname !== this.path || !this.trail.some(([e]) => shown(e))) return this.to(heading);
     for (const [within, at] of this.trail) {
       if (!shown(within)) continue;
@@ -71,9 +71,18 @@ export class FocusKeeper implements OnDestroy {
     this.to(heading);
   }
 
+  /** The heading of what is shown; where nothing is shown for want of a session, the field that asks for the password. */
+  private heading(): HTMLElement | null {
+    return (
+      this.document.querySelector<HTMLElement>('main h1, .strip h1, h1') ??
+      this.document.querySelector<HTMLElement>('.standing input:not([readonly])') ??
+      this.document.querySelector<HTMLElement>('.standing')
+    );
+  }
+
   private to(element: HTMLElement | null): void {
     if (!element) return;
-    element.tabIndex = -1;
+    if (element.tabIndex < 0) element.tabIndex = -1;
     element.focus({ preventScroll: true });
   }
 }

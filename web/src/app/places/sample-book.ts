@@ -231,9 +231,13 @@ export class SampleBook {
     if (first) await this.open(first.id);
   }
   protected async open(id: string): Promise<void> {
-    const { document } = await firstValueFrom(this.api.get<SiteDetail>(`/sites/${id}`));
-    this.document.set(document);
-    void this.router.navigate([], { queryParams: { site: id }, replaceUrl: true });
+    try {
+      const { document } = await firstValueFrom(this.api.get<SiteDetail>(`/sites/${id}`));
+      this.document.set(document);
+      void this.router.navigate([], { queryParams: { site: id }, replaceUrl: true });
+    } catch (error) {
+      this.told.set({ words: `That site could not be opened: ${asRefusal(error).title}`, link: '/' });
+    }
   }
   protected puttable = (s: Sample, d: SiteDocument): boolean =>
     kinds[s.kind]!.reason !== '' && d.pages.length > 0 && !(s.kind === 'contact' && d.forms.length === 0);
