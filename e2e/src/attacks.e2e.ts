@@ -284,7 +284,7 @@ describe('Attacked', () => {
     await change({ op: 'setFact', field: 'strapline', value: 'Rope, laid by hand' });
     await test.api.job(id, 'deploy');
     const { releases } = await detail();
-    expect(releases[0]!.what[0]).toBe('Changed the strapline');
+    expect(releases[0]!.what[0]).toBe('Changed “Strapline”');
     for (let n = 0; n < Math.min(6, 3 * SCALE); n++) {
       // A program that keeps dying is started later each time: six deaths come to a quarter of a minute of waiting.
       const to = releases[n % 2 ? 0 : 1]!.id;

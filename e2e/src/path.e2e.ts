@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { toDesignTokens, weakPairs, type SiteDocument } from '@tin-porch/core';
+import { allTexts, toDesignTokens, weakPairs, type SiteDocument } from '@tin-porch/core';
 import type { Browser, Page } from 'playwright-core';
 import sharp from 'sharp';
 import { axe, openBrowser, overflows, postForm } from './support/browser.js';
@@ -304,7 +304,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await faults('pages');
   }, 60_000);
 
-  it('works the words over, by the house and by an outside service, and takes what is left of it', async () => {
+  it('works the words over, by the built-in writer and by an outside service, and takes what is left of it', async () => {
     await page.click('.views >> text=Work over');
     await page.click('button:text-is("All pages")');
     await page.click('button:text-is("Livelier")');
@@ -314,7 +314,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await first.locator('.changed button').first().click();
     await first.locator('.changed button[aria-pressed=false]').first().waitFor();
     await page.click('text=Take all');
-    await page.waitForSelector('text=/texts changed/');
+    await page.waitForSelector('text=/texts are changed/');
     const lead = async () => {
       const { document } = await test.api.call<{
         document: { pages: { sections: { content: { lead?: { value: string; from: { kind: string } } } }[] }[] };
@@ -345,9 +345,9 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.click('.foot [aria-label=Undo]');
     await behave('down');
     await page.click('button:text-is("Warmer")');
-    await page.waitForSelector('text=/The writing service stepped out: It answered 503/');
+    await page.waitForSelector('text=/The writing service failed: It answered 503/');
     await behave('good');
-    await page.click('button:text-is("The house")');
+    await page.click('button:text-is("The built-in writer")');
   }, 60_000);
 
   it('deploys behind the holding page, and shows the site through a signed link only', async () => {
@@ -403,6 +403,20 @@ describe('From a pasted mail to a live site, in the interface', () => {
       '/sites/oster-wray-sailmakers',
     );
     expect(jobs.some((j) => j.kind === 'publish' && j.finishedAt)).toBeTrue();
+    // Visitors see every deploy from now on: none gets by the checklist, however it is begun.
+    expect(await page.locator('text=Deploy behind the holding page').count()).toBe(0);
+    const { document } = await test.api.call<{ document: SiteDocument }>('GET', '/sites/oster-wray-sailmakers');
+    const [first] = allTexts(document);
+    const operation = {
+      op: 'setText',
+      at: { section: first!.section.id, path: first!.path },
+      text: { value: 'To be said', from: { kind: 'placeholder', ask: 'Which?' } },
+    };
+    await test.api.call('POST', '/sites/oster-wray-sailmakers/operations', { operation });
+    await expectAsync(test.api.job('oster-wray-sailmakers', 'deploy')).toBeRejectedWithError(
+      /failed, Placeholders: 1 placeholder/,
+    );
+    await test.api.call('POST', '/sites/oster-wray-sailmakers/undo');
   }, 60_000);
 
   it('is what a visitor’s browser opens, wide and narrow, day and night, with nothing for axe-core to find', async () => {

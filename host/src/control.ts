@@ -94,7 +94,7 @@ const isDomain = ajv.compile(domain);
 
 function body<T>(req: Request, check: ValidateFunction): T {
   if (!check(req.body))
-    throw new Problem(400, 'The request does not fit', ajv.errorsText(check.errors, { dataVar: 'body' }));
+    throw new Problem(400, 'The request is not valid', ajv.errorsText(check.errors, { dataVar: 'body' }));
   return req.body as T;
 }
 

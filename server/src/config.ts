@@ -42,7 +42,7 @@ export interface PorchConfig {
   /** RDAP base address (RFC 9083). */
   rdap: string;
   registrar: { url: string; key: string } | null;
-  /** An outside writing service; null where only the writer of the house writes. */
+  /** An outside writing service; null where only the built-in writer writes. */
   writing: { url: string; key: string; name: string } | null;
   /** An outside picture library; null where pictures are only made or brought. */
   library: { url: string; key: string; name: string } | null;

@@ -4,7 +4,7 @@ import type { PorchConfig } from './config.js';
 import { Rounds } from './care/rounds.js';
 import { Certificates, trustedRoots } from './certificates/certificates.js';
 import { migrate, openDatabase } from './db/database.js';
-import { deploySteps } from './deploy/deploy.js';
+import { deployJob } from './deploy/deploy.js';
 import { rollbackSteps } from './deploy/rollback.js';
 import { Serving } from './deploy/serving.js';
 import { Registrar } from './domains/registrar.js';
@@ -71,7 +71,7 @@ export async function startPorch(
     ),
   };
 
-  jobs.handle('deploy', (work) => deploySteps(work, sites, servers, pictures));
+  jobs.handle('deploy', (work) => deployJob(work, sites, servers, pictures));
   jobs.handle('rollback', (work) => rollbackSteps(work, sites, servers));
   jobs.handle('certificate', (work) => certificates.steps(work));
   jobs.handle('publish', (work) => publishSteps(work, parts));

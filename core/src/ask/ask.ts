@@ -5,6 +5,7 @@ import { apply, OperationError } from '../operations/apply.js';
 import { askPlan } from '../plan/ask-plan.js';
 import { readHours } from '../reading/hours.js';
 import { readPhone } from '../reading/reach.js';
+import { some } from '../ground/some.js';
 
 /** What a sentence on the ask line comes to: changes, or why there are none. */
 export interface Answer {
@@ -31,7 +32,6 @@ const unquote = (s: string) =>
     .trim()
     .replace(/^["“„«‘'](.*)["“”»’']$/s, '$1')
     .trim();
-const some = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 const no = (words: string): Answer => ({ operation: null, words });
 const NOT_UNDERSTOOD = no(
   'Not understood, so nothing was changed. Try: change “mend” to “repair”; phone is 01632 960 114; add a page about prices; move about before services.',

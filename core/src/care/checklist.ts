@@ -5,6 +5,7 @@ import { differences } from '../plan/follow.js';
 import { heldBack, heldOnPages } from '../writer/sentences.js';
 import { descriptionOf, titleOf } from '../seo/seo.js';
 import { RESULT, textWidth } from '../seo/width.js';
+import { some } from '../ground/some.js';
 
 /** One line of what is looked at before a site opens. */
 export interface CheckItem {
@@ -15,8 +16,6 @@ export interface CheckItem {
   /** The step of the path where it is mended. */
   step: 'brief' | 'pages' | 'seo' | 'domain' | 'publish';
 }
-
-const count = (n: number, one: string, many = `${one}s`) => (n === 1 ? `1 ${one}` : `${n} ${many}`);
 
 /** What is to look at in a document before it is published. `stop` keeps it from going live. */
 export function checklist(document: SiteDocument): CheckItem[] {
@@ -38,7 +37,7 @@ export function checklist(document: SiteDocument): CheckItem[] {
       title: 'Pages',
       state: document.pages.length ? 'good' : 'stop',
       detail: document.pages.length
-        ? `${count(document.pages.length, 'page')} in the menu.`
+        ? `${some(document.pages.length, 'page')} in the menu.`
         : 'There are no pages yet. Generate the site from its brief first.',
       step: 'brief',
     },
@@ -47,7 +46,7 @@ export function checklist(document: SiteDocument): CheckItem[] {
       title: 'Placeholders',
       state: placeholders.length ? 'stop' : 'good',
       detail: placeholders.length
-        ? `${count(placeholders.length, 'placeholder')} would be read by visitors. Write over or empty ${placeholders.length === 1 ? 'it' : 'them'}.`
+        ? `${some(placeholders.length, 'placeholder')} would be read by visitors. Write over or empty ${placeholders.length === 1 ? 'it' : 'them'}.`
         : 'None left.',
       step: 'pages',
     },
@@ -57,7 +56,7 @@ export function checklist(document: SiteDocument): CheckItem[] {
       state: claims.length > placeholders.length ? 'look' : 'good',
       detail:
         claims.length > placeholders.length
-          ? `${count(claims.length - placeholders.length, 'claim')} come from the trade pack, not from the client.`
+          ? `${some(claims.length - placeholders.length, 'claim comes', 'claims come')} from the trade pack, not from the client.`
           : 'Somebody has vouched for every claim.',
       step: 'pages',
     },
@@ -84,9 +83,9 @@ export function checklist(document: SiteDocument): CheckItem[] {
       title: 'Said to you, not to visitors',
       state: leaks.length ? 'stop' : 'good',
       detail: leaks.length
-        ? `${count(leaks.length, 'text')} on the pages ${leaks.length === 1 ? 'says' : 'say'} what the client wrote to you: “${leaks[0]!.held.text.slice(0, 90)}”. Write over it, or clear it in the brief.`
+        ? `${some(leaks.length, 'text on the pages says', 'texts on the pages say')} what the client wrote to you: “${leaks[0]!.held.text.slice(0, 90)}”. Write over it, or clear it in the brief.`
         : held.length
-          ? `${count(held.length, 'sentence')} of the brief ${held.length === 1 ? 'is' : 'are'} held back; none of them stands on a page.`
+          ? `${some(held.length, 'sentence of the brief is', 'sentences of the brief are')} held back; none of them stands on a page.`
           : 'The brief says nothing that would have to be held back.',
       step: 'pages',
     },

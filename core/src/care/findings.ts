@@ -1,3 +1,5 @@
+import { some } from '../ground/some.js';
+
 /** What a round found, with what it saw. */
 export interface Finding {
   /** Stable for one thing at one site, so that the same trouble is one finding from round to round. */
@@ -121,7 +123,7 @@ export function judge(evidence: RoundEvidence, now: string): Finding[] {
         found.push({
           key: 'certificate-ending',
           severity: 'look',
-          title: `The certificate ends in ${days} ${days === 1 ? 'day' : 'days'}`,
+          title: `The certificate ends in ${some(days, 'day')}`,
           evidence: `Good until ${until}, from ${certificate.issuer}.`,
           fix: 'Renew it; it should have been renewed at 30 days.',
           step: 'domain',
@@ -155,7 +157,7 @@ export function judge(evidence: RoundEvidence, now: string): Finding[] {
         severity: 'broken',
         title: `${path} answers ${page.status}`,
         evidence: `${page.url} in ${page.ms} ms`,
-        fix: 'Publish again, or go back to the release before.',
+        fix: 'Deploy again, or go back to the release before.',
         step: 'publish',
       });
     else if (!page.title)

@@ -3,6 +3,7 @@ import { palettesFrom, partsOf } from './palette.js';
 import type { Reference } from './reference.js';
 import { families, rankPairings } from './type.js';
 import { mixWishes } from './wishes.js';
+import { some } from '../ground/some.js';
 
 /**
  * A look that begins where a page somebody likes is: its colours, the character of its type, its density and corners.
@@ -44,7 +45,7 @@ export function lookLike(look: Look, reference: Reference, language: string): Lo
 /** What was taken over from a page, in words. */
 export function saysReference({ colours, heading, reading, corner, room }: Reference): string[] {
   return [
-    colours.length ? `${colours.length} ${colours.length === 1 ? 'colour' : 'colours'}` : '',
+    colours.length ? some(colours.length, 'colour') : '',
     heading.kind ? `${heading.kind} headings` : '',
     reading.kind ? `${reading.kind} text` : '',
     corner === null ? '' : corner < 2 ? 'square corners' : `corners of ${Math.round(corner)} px`,

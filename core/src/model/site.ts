@@ -116,6 +116,8 @@ export const Facts = Type.Object(
   { additionalProperties: false },
 );
 export type Facts = Static<typeof Facts>;
+/** What a fact is called wherever a person reads of it. */
+export const factLabel = (field: keyof Facts): string => String(Facts.properties[field].title ?? field);
 export const LIST_FACTS = [
   'benefits',
   'memberships',

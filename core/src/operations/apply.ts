@@ -1,4 +1,5 @@
 import {
+  factLabel,
   isPicture,
   isText,
   parentOf,
@@ -386,19 +387,19 @@ export function describe(whole: Operation): string {
   const operation = madeBy(whole);
   switch (operation.op) {
     case 'setFact':
-      return `Changed the ${operation.field === 'description' ? 'brief' : operation.field}`;
+      return operation.field === 'description' ? 'Changed the brief' : `Changed “${factLabel(operation.field)}”`;
     case 'setServices':
       return 'Changed the services';
     case 'setPeople':
       return 'Changed the people';
     case 'setList':
-      return `Changed the ${operation.field}`;
+      return `Changed “${factLabel(operation.field)}”`;
     case 'setCorrections':
-      return 'Put the reading of the brief right';
+      return 'Corrected the reading of the brief';
     case 'setText':
       return operation.text.value.trim() ? `Wrote “${shorten(operation.text.value)}”` : 'Emptied a text';
     case 'setSeo':
-      return `Changed a page’s search ${operation.field}`;
+      return `Changed a page’s ${operation.field} for search engines`;
     case 'setLook':
       return `Put on the look ${operation.look.name}`;
     case 'setShape':
@@ -406,7 +407,7 @@ export function describe(whole: Operation): string {
     case 'setDirection':
       return 'Took another direction';
     case 'setBoard':
-      return 'Called up or marked directions';
+      return 'Asked for or shortlisted directions';
     case 'setMark':
       return operation.mark ? 'Changed the mark' : 'Took the mark away';
     case 'putMedium':

@@ -28,7 +28,7 @@ describe('the fields of an operation', () => {
       operations: [{ op: 'setFact', field: 'place', value: 'Ottersay' }, text('s1', 'A yard in Ottersay')],
     };
     expect(typedWords(batch)).toBe('Ottersay');
-    expect(describeOperation(batch)).toBe('Changed the place');
+    expect(describeOperation(batch)).toBe('Changed “Place”');
   });
   it('give back every word that was typed', () => {
     expect(

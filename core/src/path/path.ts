@@ -1,6 +1,7 @@
 import type { SiteDocument } from '../model/site.js';
 import { toConfirm } from '../generate/site.js';
 import { factsToConfirm } from '../brief/confirm.js';
+import { some } from '../ground/some.js';
 import { daysUntil, type Finding } from '../care/findings.js';
 
 export const STEPS = ['brief', 'plan', 'look', 'pages', 'seo', 'domain', 'publish', 'care'] as const;
@@ -34,8 +35,6 @@ export interface Chip {
   words: string;
 }
 
-const some = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
-
 /** Reads the path of a site off what is known of it. */
 export function pathOf(site: SiteFacts): StepState[] {
   const { document } = site;
@@ -64,7 +63,7 @@ export function pathOf(site: SiteFacts): StepState[] {
     step(
       'publish',
       site.open ? (site.behind ? 'needs' : 'done') : site.deployed ? 'needs' : 'none',
-      site.open ? (site.behind ? 'To publish' : 'Live') : site.deployed ? 'Held back' : '',
+      site.open ? (site.behind ? 'To deploy' : 'Live') : site.deployed ? 'Holding page' : '',
     ),
     step(
       'care',

@@ -1,13 +1,13 @@
 import { createHash } from 'node:crypto';
-import { makeManifest, render, type SiteDocument } from '@tin-porch/core';
+import { checklist, makeManifest, render, type SiteDocument } from '@tin-porch/core';
 import { renderedBytes, type BlobReader } from '../assets/rendered-bytes.js';
 import { JobRefused, type Work } from '../jobs/jobs.js';
 import type { Pictures } from '../pictures/pictures.js';
 import type { ServerRow, Servers } from '../servers/servers.js';
 import type { SiteRow, Sites } from '../sites/sites.js';
+import { some } from '@tin-porch/core/some';
 
 const sha256 = (bytes: Uint8Array | string) => createHash('sha256').update(bytes).digest('hex');
-const some = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
 /** The address a site answers to before it has a domain. */
 export const temporaryOrigin = (site: Pick<SiteRow, 'temporary'>, server: ServerRow): string =>
@@ -52,6 +52,21 @@ export async function drawRelease(document: SiteDocument, origin: string, blobs?
   return { files, json, manifest, id: `r-${sha256(JSON.stringify(manifest)).slice(0, 16)}` };
 }
 
+/** Nothing that visitors would see goes up while the checklist has a stop: the step that looks it over. */
+export const lookOver = (work: Work, site: SiteRow): Promise<string> =>
+  work.step('Look over the checklist', () => {
+    const stops = checklist(site.document).filter((c) => c.state === 'stop');
+    if (stops.length) throw new JobRefused(stops.map((s) => `${s.title}: ${s.detail}`).join(' '));
+    return Promise.resolve('Nothing stands in the way');
+  });
+
+/** The job of bringing a document to its server. Behind the holding page anything may go up, open to visitors not. */
+export async function deployJob(work: Work, sites: Sites, servers: Servers, pictures: Pictures): Promise<void> {
+  const { site } = await siteAndServer(sites, servers, work.job.site);
+  if (site.open) await lookOver(work, site);
+  await deploySteps(work, sites, servers, pictures);
+}
+
 /**
  * The steps that bring a site’s document to its server: CMS set up, release drawn, missing files sent, release
  * registered, pointer switched. Every step can be run again, so a killed deploy simply starts over.
@@ -64,7 +79,7 @@ export async function deploySteps(work: Work, sites: Sites, servers: Servers, pi
     await tellHost(site, server);
     return 'A schema and a role of its own';
   });
-  const drawn = await work.step('Draw the release', async () => {
+  const drawn = await work.step('Press the release', async () => {
     const release = await drawRelease(site.document, originOf(site, server), pictures.readerOf(site.id));
     return {
       ...release,
@@ -80,7 +95,7 @@ export async function deploySteps(work: Work, sites: Sites, servers: Servers, pi
       detail: missing.length ? `${missing.length} of ${some(byHash.size, 'file')}` : 'Nothing: all of it is there',
     };
   });
-  await work.step('Register the release', async () => {
+  await work.step('Take the release in', async () => {
     const live = site.liveRelease ? await sites.release(site.id, site.liveRelease) : undefined;
     await server.client.putRelease(site.id, drawn.id, drawn.manifest, drawn.json);
     await sites.keepRelease({

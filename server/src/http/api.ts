@@ -151,7 +151,7 @@ const checks = {
 
 function body<T>(req: Request, check: ValidateFunction): T {
   if (!check(req.body ?? {}))
-    throw new Problem(400, 'The request does not fit', ajv.errorsText(check.errors, { dataVar: 'body' }));
+    throw new Problem(400, 'The request is not valid', ajv.errorsText(check.errors, { dataVar: 'body' }));
   return (req.body ?? {}) as T;
 }
 
@@ -249,7 +249,7 @@ export function api(parts: Parts): Router {
     if (unkeepable(req.body))
       throw new Problem(
         400,
-        'The request holds what cannot be kept',
+        'The request holds what cannot be stored',
         'A NUL, half a character, or lists within lists without end.',
       );
     next();
@@ -436,7 +436,7 @@ export function api(parts: Parts): Router {
     for (const { operation, ...sending } of changes) head = await sites.change(site.id, operation, me(res), sending);
     res.json({ head });
   });
-  /** Who can write: the writer of the house always, an outside service where one is set up. */
+  /** Who can write: the built-in writer always, an outside service where one is set up. */
   router.get('/writing', (_req, res) => void res.json({ service: writing.service && { name: writing.service.name } }));
   router.post('/sites/:id/rework', async (req, res) => {
     const site = await own(req, res);
@@ -640,7 +640,7 @@ export function api(parts: Parts): Router {
     const rows = await sites.list(me(res).id);
     const asked = { ...req.query } as Record<string, string>;
     if (!checks.inbox(asked))
-      throw new Problem(400, 'The request does not fit', ajv.errorsText(checks.inbox.errors, { dataVar: 'query' }));
+      throw new Problem(400, 'The request is not valid', ajv.errorsText(checks.inbox.errors, { dataVar: 'query' }));
     const { messages, more } = await inbox.list(me(res).id, {
       ...(asked['words'] && { words: asked['words'] }),
       ...(asked['site'] && { site: asked['site'] }),

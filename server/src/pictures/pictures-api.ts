@@ -22,7 +22,7 @@ export function picturesApi(
   const retouchOf = (req: Request): Retouch => {
     const body: unknown = req.body;
     if (!checkRetouch(body))
-      throw new Problem(400, 'The request does not fit', ajv.errorsText(checkRetouch.errors, { dataVar: 'body' }));
+      throw new Problem(400, 'The request is not valid', ajv.errorsText(checkRetouch.errors, { dataVar: 'body' }));
     return body.retouch;
   };
   const sourceOf = (req: Request): string => {

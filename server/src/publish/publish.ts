@@ -1,8 +1,7 @@
-import { checklist } from '@tin-porch/core';
 import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';
-import { deploySteps, originOf, siteAndServer, tellHost } from '../deploy/deploy.js';
-import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
+import { deploySteps, lookOver, originOf, siteAndServer, tellHost } from '../deploy/deploy.js';
+import { JobLater, type Work } from '../jobs/jobs.js';
 import type { Pictures } from '../pictures/pictures.js';
 import { HostRefused } from '../servers/host-client.js';
 import type { Servers } from '../servers/servers.js';
@@ -21,11 +20,7 @@ export async function publishSteps(
 ): Promise<void> {
   const { sites, servers, certificates, rounds, pictures } = parts;
   const { site, server } = await siteAndServer(sites, servers, work.job.site);
-  await work.step('Look over the checklist', async () => {
-    const stops = checklist(site.document).filter((c) => c.state === 'stop');
-    if (stops.length) throw new JobRefused(stops.map((s) => `${s.title}: ${s.detail}`).join(' '));
-    return 'Nothing stands in the way';
-  });
+  await lookOver(work, site);
   // Not what was meant to be served counts, but what is.
   const served = await server.client.site(site.id).catch((error: unknown) => {
     if (error instanceof HostRefused && error.status === 404) return null;
@@ -45,7 +40,7 @@ export async function publishSteps(
     const names = await certificates.namesOf(site.domain, server.address);
     if (!(await certificates.good(site.domain, names, RENEW_DAYS))) await certificates.steps(work);
   }
-  await work.step('Open it to everybody', async () => {
+  await work.step('Open it to visitors', async () => {
     const now = (await sites.get(site.id))!;
     await tellHost({ ...now, open: true }, server);
     await sites.setOpen(site.id, true);

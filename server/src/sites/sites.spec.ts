@@ -113,8 +113,8 @@ describe('sites and their history', () => {
     await sites.change(id, { op: 'setFact', field: 'place', value: 'Strand' }, ines);
     await sites.change(id, { op: 'setFact', field: 'address', value: 'x' }, ines);
     await sites.step(id, 'undo', ines);
-    expect(await sites.changesBetween(id, 0, 4)).toEqual(['Changed the place', 'Changed the phone']);
-    expect(await sites.changesBetween(id, 1, 2)).toEqual(['Changed the place']);
+    expect(await sites.changesBetween(id, 0, 4)).toEqual(['Changed “Place”', 'Changed “Phone”']);
+    expect(await sites.changesBetween(id, 1, 2)).toEqual(['Changed “Place”']);
   });
 
   it('gives a domain to one of two sites that ask at once, and to nobody else what another account holds', async () => {

@@ -153,7 +153,7 @@ export class Sites {
       const document = newDocument(label, all, 1);
       const misfits = validateDocument(document);
       if (misfits.length)
-        throw new Problem(400, 'The brief does not fit', misfits.map((m) => `${m.pointer} ${m.message}`).join('; '), {
+        throw new Problem(400, 'The brief is not valid', misfits.map((m) => `${m.pointer} ${m.message}`).join('; '), {
           misfits,
         });
       const { rows } = await this.db.query<SiteRow>(
@@ -191,7 +191,7 @@ export class Sites {
     if (misfits.length)
       throw new Problem(
         422,
-        'That would not fit the site',
+        'That would leave the site invalid',
         misfits.map((m) => `${m.pointer} ${m.message}`).join('; '),
         { misfits },
       );
@@ -199,7 +199,7 @@ export class Sites {
     if (lacking.length)
       throw new Problem(
         422,
-        'That would not fit the site',
+        'That would leave the site invalid',
         `The files of ${lacking.map((m) => `“${m.title || m.id}”`).join(', ')} are not kept here: bring the picture itself.`,
       );
     const seq = site.head + 1;
@@ -225,7 +225,7 @@ export class Sites {
     if (misfits.length)
       throw new Problem(
         400,
-        'The change does not fit',
+        'The change does not fit the site as it is',
         misfits
           .map((m) => `${m.pointer} ${m.message}`)
           .slice(0, 3)

@@ -113,7 +113,7 @@ describe('an outside writing service', () => {
     }
   });
 
-  it('is stepped in for by the writer of the house when it is down, silent, refusing or talking nonsense, and that is said', async () => {
+  it('is stepped in for by the built-in writer when it is down, silent, refusing or talking nonsense, and that is said', async () => {
     const ways: [Answer, RegExp][] = [
       [
         (_n, res) =>
@@ -135,7 +135,7 @@ describe('an outside writing service', () => {
         const { version, by, note } = await writing(s.url).version('gant', blank, 1, 'service', false);
         expect(by).toBe('house');
         expect(note).toMatch(said);
-        expect(note).toContain('writer of the house');
+        expect(note).toContain('built-in writer');
         expect(version.pages.length).toBeGreaterThan(0);
       } finally {
         s.close();

@@ -16,7 +16,7 @@ import type { Database } from '../db/database.js';
 import type { Spellings } from './spelling.js';
 import { WritingFailed, type WritingClient, type WritingCost } from './writing-client.js';
 
-/** Who writes: the writer of the house, or the outside service. */
+/** Who writes: the built-in writer, or the outside service. */
 export type By = 'house' | 'service';
 
 interface Written {
@@ -27,7 +27,7 @@ interface Written {
   cost: WritingCost | null;
 }
 
-/** Words for sites: by the writer of the house or by an outside service, whose place the house takes when it fails. */
+/** Words for sites: by the built-in writer or by an outside service; where that fails, the built-in one goes on. */
 export class Writing {
   constructor(
     private readonly db: Database,
@@ -71,7 +71,7 @@ export class Writing {
         return { changes, note: changes.length ? '' : 'It changed nothing.', by, cost };
       } catch (error) {
         if (!(error instanceof WritingFailed)) throw error;
-        failed = `The writing service stepped out: ${error.message} The writer of the house did it. `;
+        failed = `The writing service failed: ${error.message} The built-in writer did it. `;
       }
     const { changes, note } =
       request.kind === 'spelling' ? await this.spellings.rework(document, request) : rework(document, request);
@@ -102,7 +102,7 @@ export class Writing {
       if (!(error instanceof WritingFailed)) throw error;
       return {
         version,
-        note: `The writing service stepped out: ${error.message} The writer of the house wrote it.`,
+        note: `The writing service failed: ${error.message} The built-in writer wrote it.`,
         by: 'house',
         cost: null,
       };

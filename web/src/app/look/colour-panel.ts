@@ -100,7 +100,7 @@ interface Mixed {
       @if (found().length) {
         <p class="bar">
           @for (c of found(); track c) {
-            <button class="plain small" type="button" (click)="wish('lead', c)" [attr.aria-label]="'Lead ' + c">
+            <button class="plain small" type="button" (click)="wish('lead', c)" [attr.aria-label]="'Lead with ' + c">
               <span class="swatch" [style.background]="c"></span> {{ c }}
             </button>
           }
@@ -111,7 +111,7 @@ interface Mixed {
       <span class="dot good"></span> All {{ pairs }} pairs read by day and by night. Lowest: {{ lowest().role }} on
       {{ lowest().on }}, {{ lowest().ratio.toFixed(1) }} : 1 of {{ lowest().needed }}.
     </p>
-    <p class="bar" role="group" aria-label="Version in the window">
+    <p class="bar" role="group" aria-label="Day or night in the window">
       @for (v of versions; track v[0]) {
         <button class="plain small" type="button" [attr.aria-pressed]="only() === v[0]" (click)="only.set(v[0])">
           {{ v[1] }}

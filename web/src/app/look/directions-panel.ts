@@ -47,8 +47,8 @@ const PARTS = [
               class="square"
               type="button"
               [attr.aria-pressed]="isMarked(d.ref)"
-              [attr.aria-label]="'Mark ' + d.name"
-              [title]="isMarked(d.ref) ? 'Marked' : 'Mark it'"
+              [attr.aria-label]="'Shortlist ' + d.name"
+              [title]="isMarked(d.ref) ? 'Shortlisted' : 'Shortlist it'"
               (click)="mark(d.ref)"
             >
               <ng-icon [name]="isMarked(d.ref) ? 'lucideBookmarkCheck' : 'lucideBookmark'" />
@@ -120,7 +120,7 @@ const PARTS = [
       }
     }
     @if (all().length > 3) {
-      <h2 class="gap">Called up so far</h2>
+      <h2 class="gap">Seen so far</h2>
       <p class="bar called">
         @for (d of all(); track $index) {
           <button class="plain small" type="button" [class.on]="isShown(d.ref)" (click)="call(d.ref)">

@@ -47,7 +47,7 @@ import { Retouching } from './retouching';
           </button>
         }
       } @else {
-        <p class="quiet">Developing it …</p>
+        <p class="quiet">Drawing it …</p>
       }
     </div>
   `,

@@ -27,6 +27,7 @@ import { SiteStore } from '../site/site-store';
 import { BringPictures } from './bring-pictures';
 import { PictureImages } from './picture-image';
 import { Retouching } from './retouching';
+import { some } from '@tin-porch/core/some';
 
 /** What of the pictures is listed besides a collection of its own. */
 const EVERY = '';
@@ -54,20 +55,20 @@ const UNUSED = '/unused';
       <button class="plain small" type="button" (click)="find.emit()">Find one in the library</button>
       <button class="plain small" type="button" (click)="fit()">Best fit for each place</button>
       @if (bareCount(); as n) {
-        <button class="plain small" type="button" (click)="fill()">Make those for {{ n }} bare places</button>
+        <button class="plain small" type="button" (click)="fill()">Make those for {{ some(n, 'bare place') }}</button>
       }
     </p>
     @if (unsaid().length; as n) {
       <p class="note lamp bar">
         <span
-          >{{ n }} {{ n === 1 ? 'picture speaks' : 'pictures speak' }} and {{ n === 1 ? 'is' : 'are' }} not said in
-          words.</span
+          >{{ some(n, 'picture that matters has', 'pictures that matter have') }} no words for people who do not see
+          pictures.</span
         >
-        <button class="plain small" type="button" (click)="say(n)">Say them</button>
+        <button class="plain small" type="button" (click)="say(n)">Put them into words</button>
       </p>
     }
     <div class="between media-head">
-      <h2>{{ listed().length }} {{ listed().length === 1 ? 'picture' : 'pictures' }}</h2>
+      <h2>{{ some(listed().length, 'picture') }}</h2>
       <div class="bar">
         <label class="sr" for="media-of">Which of them</label>
         <select id="media-of" [ngModel]="collection()" (ngModelChange)="collection.set($event)">
@@ -258,6 +259,7 @@ const UNUSED = '/unused';
   `,
 })
 export class PicturesPanel {
+  protected readonly some = some;
   protected readonly store = inject(SiteStore);
   protected readonly images = inject(PictureImages);
   protected readonly work = inject(Retouching);
@@ -399,8 +401,8 @@ export class PicturesPanel {
     const left = this.unsaid().length;
     this.store.said.set({
       words: left
-        ? `${before - left} said; for ${left} there are no words to propose: say them below.`
-        : 'Every picture that speaks is said in words. Read them over.',
+        ? `${some(before - left, 'picture is', 'pictures are')} put into words; for ${some(left, 'other')} there is nothing to propose: write it below.`
+        : 'Every picture that matters is put into words. Read them over.',
       bad: false,
       undo: operation !== null,
     });

@@ -18,7 +18,7 @@ const PROPORTIONS = [
   ['16 : 9', 16 / 9],
 ] as const;
 
-/** What is done to a picture file: cut, straightened, put right, taken out of its background. */
+/** What is done to a picture file: cut, straightened, balanced, taken out of its background. */
 @Component({
   selector: 'tp-retouch-panel',
   imports: [FormsModule],
@@ -67,7 +67,7 @@ const PROPORTIONS = [
       </div>
       <div class="between">
         <h3>Light and colour</h3>
-        <button class="plain small" type="button" (click)="work.rightByItself()">Put it right</button>
+        <button class="plain small" type="button" (click)="work.rightByItself()">Balance it</button>
       </div>
       @for (l of lights; track l[0]) {
         <div class="field">

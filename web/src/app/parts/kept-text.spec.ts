@@ -2,7 +2,7 @@ import { Component, provideZonelessChangeDetection, signal } from '@angular/core
 import { TestBed } from '@angular/core/testing';
 import { ChooseThen } from './choose-then';
 import { KeptText } from './kept-text';
-import { some } from './some';
+import { some } from '@tin-porch/core/some';
 
 @Component({
   selector: 'tp-list-field',

@@ -85,7 +85,7 @@ describe('the steps of a job', () => {
     kind: 'publish',
     state: 'running',
     steps: [
-      { name: 'Draw the release', state: 'done', detail: '12 files', ms: 40 },
+      { name: 'Press the release', state: 'done', detail: '12 files', ms: 40 },
       { name: 'Send what the server lacks', state: 'running', detail: '', ms: 0 },
     ],
     error: null,
@@ -100,7 +100,7 @@ describe('the steps of a job', () => {
     let stopped = 0;
     fixture.componentInstance.cancel.subscribe(() => stopped++);
     expect([...element.querySelectorAll('li')].map((l) => bare(l))).toEqual([
-      'Drawtherelease:done40ms12files',
+      'Presstherelease:done40ms12files',
       'Sendwhattheserverlacks:underway…',
     ]);
     element.querySelector('button')!.click();

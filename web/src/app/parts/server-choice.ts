@@ -1,7 +1,7 @@
 import { Component, inject, signal } from '@angular/core';
 import type { ServerInfo } from '../api/model';
 import { PorchApi } from '../api/porch-api';
-import { some } from './some';
+import { some } from '@tin-porch/core/some';
 import { SiteStore } from '../site/site-store';
 
 /** Chooses the server a site will live on, by what each answers now. */

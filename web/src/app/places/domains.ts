@@ -3,6 +3,7 @@ import { RouterLink } from '@angular/router';
 import type { CertificateInfo, DomainSeen } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { daysLeft, day, when } from '../parts/when';
+import { some } from '@tin-porch/core/some';
 
 interface Line {
   site: string;
@@ -28,7 +29,7 @@ interface Line {
             <tr>
               <th>Domain</th>
               <th>Leads here</th>
-              <th class="wide">Held</th>
+              <th class="wide">Registered</th>
               <th class="wide">Registered until</th>
               <th class="wide">Certificate</th>
             </tr>
@@ -52,7 +53,7 @@ interface Line {
                 <td class="wide">
                   {{ l.seen?.registration?.expires ? date(l.seen!.registration.expires!) : 'not known' }}
                 </td>
-                <td class="wide">{{ l.certificate ? left(l.certificate.notAfter) + ' days left' : 'none' }}</td>
+                <td class="wide">{{ l.certificate ? some(left(l.certificate.notAfter), 'day') + ' left' : 'none' }}</td>
               </tr>
             }
           </tbody>
@@ -75,10 +76,11 @@ export class DomainsPlace {
       });
   }
   protected held = (l: Line) =>
-    ({ free: 'by nobody', ours: 'in your account', elsewhere: 'by the client', unknown: 'not known' })[
+    ({ free: 'not registered', ours: 'in your account', elsewhere: 'by the client', unknown: 'not known' })[
       l.seen?.registration.state ?? 'unknown'
     ];
   protected ago = (iso: string) => when(iso);
   protected date = day;
   protected left = (iso: string) => daysLeft(iso);
+  protected readonly some = some;
 }

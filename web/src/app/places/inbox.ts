@@ -7,7 +7,7 @@ import { PorchEvents } from '../api/events';
 import type { InboxMessage } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
-import { some } from '../parts/some';
+import { some } from '@tin-porch/core/some';
 import { ViewSwitch } from '../parts/view-switch';
 import { time } from '../parts/when';
 

@@ -7,6 +7,7 @@ import { switchMap } from 'rxjs';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { MarkedText } from '../reading/marked-text';
 import { Drawing } from '../window/drawing';
+import { some } from '@tin-porch/core/some';
 
 const KEPT = 'new-brief';
 const MOST = 2_000_000;
@@ -69,13 +70,13 @@ function named(text: string, name: string): string {
           <h2>What it says</h2>
           @if (reading(); as read) {
             <p class="quiet">
-              {{ read.spans.length }} readings{{
+              {{ some(read.spans.length, 'thing') }} read{{
                 read.conflicts.length ? ', ' + read.conflicts.length + ' to settle' : ''
-              }}. Each can be put right in the brief.
+              }}. Each can be corrected in the brief.
             </p>
             <tp-marked-text [source]="read.source" [spans]="read.spans" />
           } @else {
-            <p class="quiet">Names, numbers, hours, prices and services are marked here as you type or paste.</p>
+            <p class="quiet">Names, numbers, hours, prices and services are highlighted here as you type or paste.</p>
           }
         </section>
       </div>
@@ -83,6 +84,7 @@ function named(text: string, name: string): string {
   `,
 })
 export class NewBrief {
+  protected readonly some = some;
   private readonly api = inject(PorchApi);
   private readonly router = inject(Router);
   private readonly drawing = inject(Drawing);

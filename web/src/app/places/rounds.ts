@@ -7,7 +7,7 @@ import { PorchEvents } from '../api/events';
 import type { OpenFinding } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { FindingView } from '../parts/finding';
-import { some } from '../parts/some';
+import { some } from '@tin-porch/core/some';
 import { time } from '../parts/when';
 
 interface Line {

@@ -88,7 +88,7 @@ const SAMPLES: Sample[] = Object.entries(shapes)
             </button>
           }
         </div>
-        <div class="bar widths" role="group" aria-label="Version">
+        <div class="bar widths" role="group" aria-label="Day or night">
           @for (v of versions; track v[0]) {
             <button class="plain small" type="button" [attr.aria-pressed]="only() === v[1]" (click)="only.set(v[1])">
               {{ v[0] }}

@@ -11,7 +11,7 @@ import { asRefusal, PorchApi } from '../api/porch-api';
 import { ChipView } from '../parts/chip';
 import { FindingView } from '../parts/finding';
 import { SparkLine } from '../parts/spark-line';
-import { some } from '../parts/some';
+import { some } from '@tin-porch/core/some';
 import { daysLeft, when } from '../parts/when';
 import { STEP_TITLES } from '../site/step-titles';
 

@@ -2,6 +2,7 @@ import { Component, computed, input, output } from '@angular/core';
 import { childrenOf, type Page } from '@tin-porch/core';
 import { hierarchy, tree } from 'd3-hierarchy';
 import { linkHorizontal } from 'd3-shape';
+import { some } from '@tin-porch/core/some';
 
 interface Node {
   page: Page;
@@ -71,7 +72,7 @@ export class SiteMap {
       height: Math.max(...nodes.map((n) => n.x)) - top + BOX.height + 8,
       boxes: nodes.map((n) => {
         const { page } = n.data;
-        const count = `${page.sections.length} ${page.sections.length === 1 ? 'section' : 'sections'}`;
+        const count = some(page.sections.length, 'section');
         return {
           page,
           ...at(n),

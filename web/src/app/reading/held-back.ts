@@ -10,7 +10,7 @@ import {
   type FactToConfirm,
   type HeldBack,
 } from '@tin-porch/core';
-import { some } from '../parts/some';
+import { some } from '@tin-porch/core/some';
 import { SiteStore } from '../site/site-store';
 
 const REST_MS = 400;

@@ -2,7 +2,7 @@ import { Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { coverageOf, factOperations, questionList, readAnswers } from '@tin-porch/core';
 import { copyText } from '../parts/copy-text';
-import { some } from '../parts/some';
+import { some } from '@tin-porch/core/some';
 import { Drafts } from '../session/drafts';
 import { SiteStore } from '../site/site-store';
 
@@ -63,7 +63,7 @@ export class QuestionsPanel {
   });
   protected copy(): void {
     void copyText(questionList(this.gaps())).then((done) =>
-      this.said.set(done ? 'Copied.' : 'The browser would not copy them: mark them by hand.'),
+      this.said.set(done ? 'Copied.' : 'The browser would not copy them: select them by hand.'),
     );
   }
   protected take(): void {

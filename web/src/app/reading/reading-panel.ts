@@ -12,7 +12,7 @@ import {
   type SpanField,
 } from '@tin-porch/core';
 import { ChooseThen } from '../parts/choose-then';
-import { some } from '../parts/some';
+import { some } from '@tin-porch/core/some';
 import { SiteStore } from '../site/site-store';
 import { FIELD_NAMES } from './field-names';
 import { HeldBackPanel } from './held-back';
@@ -27,7 +27,7 @@ const CLASH: Record<Conflict['field'], string> = {
   name: 'names',
 };
 
-/** The client’s text with what was read in it: each reading can be put right, and what contradicts itself is settled here. */
+/** The client’s text with what was read in it: each reading can be corrected, and what contradicts itself is settled here. */
 @Component({
   selector: 'tp-reading-panel',
   imports: [MarkedText, ChooseThen, HeldBackPanel],
@@ -36,7 +36,7 @@ const CLASH: Record<Conflict['field'], string> = {
       @if (!document.facts.description.trim()) {
         <div class="empty">
           <h2>Nothing to read yet</h2>
-          <p>Paste what the client sent into “What they told you”. What it says is marked here as you type.</p>
+          <p>Paste what the client sent into “What they told you”. What it says is highlighted here as you type.</p>
         </div>
       } @else if (reading(); as read) {
         <div class="between">
@@ -95,7 +95,7 @@ const CLASH: Record<Conflict['field'], string> = {
         />
         @if (putRight(); as n) {
           <p class="quiet gap">
-            {{ n }} {{ n === 1 ? 'reading was' : 'readings were' }} put right and {{ n === 1 ? 'stays' : 'stay' }} so.
+            {{ some(n, 'reading was corrected and stays', 'readings were corrected and stay') }} so.
             <button class="link" type="button" (click)="afresh()">Read it afresh</button>
           </p>
         }
@@ -106,6 +106,7 @@ const CLASH: Record<Conflict['field'], string> = {
   `,
 })
 export class ReadingPanel {
+  protected readonly some = some;
   protected readonly store = inject(SiteStore);
   readonly reading = input.required<Reading | null>();
   readonly ms = input(0);
@@ -133,7 +134,7 @@ export class ReadingPanel {
   protected readonly found = computed(() => some(this.reading()?.spans.length ?? 0, 'reading'));
   protected otherFields = (span: Span) =>
     SPAN_FIELDS.filter((f) => f !== span.field).map((f) => [f, FIELD_NAMES[f]] as const);
-  /** Readings that were put right; what was confirmed or cleared is none of them. */
+  /** Readings that were corrected; what was confirmed or cleared is none of them. */
   private readonly kept = computed(() =>
     (this.store.document()?.corrections ?? []).filter((c) => c.was === c.is || c.was === CLEARED),
   );

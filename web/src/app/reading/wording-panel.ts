@@ -28,7 +28,7 @@ import { SiteStore } from '../site/site-store';
               @for (sentence of piece.before; track $index) {
                 <p>{{ sentence }}</p>
               } @empty {
-                <p class="quiet">Only in the sheet.</p>
+                <p class="quiet">Only in the facts.</p>
               }
             </div>
             <div>
@@ -40,7 +40,7 @@ import { SiteStore } from '../site/site-store';
       }
     } @else {
       <h2>It is clear as it is</h2>
-      <p class="quiet">The brief says what the sheet says, in order.</p>
+      <p class="quiet">The brief says what the facts say, in order.</p>
     }
   `,
 })

@@ -11,8 +11,8 @@ import { SiteStore } from './site-store';
   template: `
     @if (store.refused(); as all) {
       @if (all.length) {
-        <section class="refused note brick" aria-label="Not taken over" role="alert">
-          <h2>Not taken over</h2>
+        <section class="refused note brick" aria-label="Not saved" role="alert">
+          <h2>Not saved</h2>
           <ul class="plain-list">
             @for (change of all; track change.id) {
               <li>
@@ -42,7 +42,10 @@ export class RefusedChanges {
   protected words = (change: RefusedChange): string => typedWords(change.operation);
   protected copy(words: string): void {
     void copyText(words).then((done) =>
-      this.store.said.set({ words: done ? 'Copied.' : 'The browser would not copy it: mark it by hand.', bad: !done }),
+      this.store.said.set({
+        words: done ? 'Copied.' : 'The browser would not copy it: select it by hand.',
+        bad: !done,
+      }),
     );
   }
 }

@@ -1,7 +1,7 @@
 import { Component, computed, inject } from '@angular/core';
 import type { Release } from '../api/model';
 import { Dialogs } from '../parts/dialogs';
-import { some } from '../parts/some';
+import { some } from '@tin-porch/core/some';
 import { time } from '../parts/when';
 import { SiteStore } from './site-store';
 

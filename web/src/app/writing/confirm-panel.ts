@@ -1,7 +1,7 @@
 import { Component, computed, inject, output, signal } from '@angular/core';
 import { questionFor, toConfirm, type PlacedText } from '@tin-porch/core';
 import { copyText } from '../parts/copy-text';
-import { some } from '../parts/some';
+import { some } from '@tin-porch/core/some';
 import { SiteStore } from '../site/site-store';
 
 /** Everything on the site that nobody has vouched for, with what to ask the client: settled here or sent as questions. */
@@ -59,7 +59,7 @@ export class ConfirmPanel {
     const questions = [...new Set(this.open().map((t) => this.question(t)))];
     const done = await copyText(questions.map((q, n) => `${n + 1}. ${q}`).join('\n\n'));
     this.said.set(
-      done ? `${some(questions.length, 'question')} copied.` : 'The browser would not copy them: mark them by hand.',
+      done ? `${some(questions.length, 'question')} copied.` : 'The browser would not copy them: select them by hand.',
     );
   }
 }

@@ -14,6 +14,7 @@ import { SiteStore } from '../site/site-store';
 import { ChangedText } from './changed-text';
 import { costWords, WritingDesk } from './writing-desk';
 import { WriterChoice } from './writer-choice';
+import { some } from '@tin-porch/core/some';
 
 const KINDS: readonly (readonly [Exclude<ReworkKind, 'free' | 'keywords'>, string])[] = [
   ['another', 'Another'],
@@ -102,13 +103,13 @@ interface Proposal extends Reworked {
     }
     @if (proposals().length) {
       <div class="between gap">
-        <h2>{{ proposals().length }} {{ proposals().length === 1 ? 'change' : 'changes' }} to take or leave</h2>
+        <h2>{{ some(proposals().length, 'change') }} to take or leave</h2>
         <span class="bar">
           <button class="plain small" type="button" (click)="takeAll()">Take all</button>
           <button class="plain small" type="button" (click)="leaveAll()">Leave all</button>
         </span>
       </div>
-      <p class="quiet">A click on a marked stretch leaves it, another takes it again.</p>
+      <p class="quiet">A click on a changed stretch leaves it, another takes it again.</p>
       <ul class="choices proposals">
         @for (p of proposals(); track p.at.section + p.at.path) {
           <li class="sheet">
@@ -133,6 +134,7 @@ interface Proposal extends Reworked {
   `,
 })
 export class ReworkPanel {
+  protected readonly some = some;
   protected readonly store = inject(SiteStore);
   protected readonly desk = inject(WritingDesk);
   protected readonly kinds = KINDS;
@@ -212,10 +214,7 @@ export class ReworkPanel {
     const fitting = all.filter(this.fits);
     if (fitting.length) this.store.change(takeChanges(fitting.map((p) => ({ at: p.at, after: this.taken(p) }))));
     const late = all.length - fitting.length;
-    if (late)
-      this.note.set(
-        `${late === 1 ? 'A text was' : `${late} texts were`} changed since this was proposed and ${late === 1 ? 'stays' : 'stay'} as ${late === 1 ? 'it is' : 'they are'}.`,
-      );
+    if (late) this.note.set(`${some(late, 'text was', 'texts were')} changed since this was proposed, and left alone.`);
     return fitting.length;
   }
   protected take(p: Proposal): void {
@@ -229,7 +228,7 @@ export class ReworkPanel {
     const count = this.put(this.proposals());
     if (count)
       this.store.said.set({
-        words: count === 1 ? 'A text is changed.' : `${count} texts changed.`,
+        words: `${some(count, 'text is', 'texts are')} changed.`,
         bad: false,
         undo: true,
       });

@@ -1,7 +1,7 @@
 import { Component, inject } from '@angular/core';
 import { WritingDesk } from './writing-desk';
 
-/** Who writes: the writer of the house, or an outside service where one is set up. */
+/** Who writes: the built-in writer, or an outside service where one is set up. */
 @Component({
   selector: 'tp-writer-choice',
   template: `
@@ -15,7 +15,7 @@ import { WritingDesk } from './writing-desk';
             [attr.aria-pressed]="desk.by() === 'house'"
             (click)="desk.choose('house')"
           >
-            The house
+            The built-in writer
           </button>
           <button
             class="plain small"
@@ -28,8 +28,8 @@ import { WritingDesk } from './writing-desk';
         </div>
         @if (desk.by() === 'service') {
           <p class="quiet">
-            An outside service, paid by the word. What it says that nobody has said is marked to confirm; where it fails
-            the house writes.
+            An outside service, paid by the word. What it says that nobody has said is put down as to confirm; where it
+            fails, the built-in writer goes on.
           </p>
         }
       </div>

@@ -25,7 +25,7 @@ import { debounceTime, distinctUntilChanged, map, type OperatorFunction } from '
 import { Drawing } from '../../window/drawing';
 import { SiteWindow } from '../../window/window';
 import { KeptText } from '../../parts/kept-text';
-import { some } from '../../parts/some';
+import { some } from '@tin-porch/core/some';
 import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
 import { asRefusal } from '../../api/porch-api';
@@ -309,7 +309,7 @@ const freeId = (people: readonly { id: string }[], n: number): string => {
                 <h2>Nothing is drawn yet</h2>
                 <p>
                   Fill in what you know: a name and a few services are enough to begin. What the brief does not say is
-                  left out or marked, never made up.
+                  left out or put down as to confirm, never made up.
                 </p>
                 <button class="plain" type="button" (click)="generate()">Generate the site</button>
               </div>

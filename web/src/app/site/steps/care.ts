@@ -9,7 +9,7 @@ import { FindingView } from '../../parts/finding';
 import { JobSteps } from '../../parts/job-steps';
 import { VisitBars } from '../../parts/visit-bars';
 import { ReleaseList } from '../release-list';
-import { some } from '../../parts/some';
+import { some } from '@tin-porch/core/some';
 import { day, daysLeft, when } from '../../parts/when';
 import { Worktable } from '../../parts/worktable';
 import { SiteStore } from '../site-store';

@@ -238,13 +238,13 @@ export class DomainStep {
     const until = r?.expires ? ` until ${day(r.expires)}` : '';
     switch (r?.state) {
       case 'free':
-        return 'Nobody holds it.';
+        return 'It is not registered.';
       case 'ours':
-        return `Held in your account at ${r.registrar ?? 'the registrar'}${until}.`;
+        return `Registered in your account at ${r.registrar ?? 'the registrar'}${until}.`;
       case 'elsewhere':
-        return `Held by your client at ${r.registrar ?? 'another registrar'}${until}. The records below move it here; mail stays where it is.`;
+        return `Registered by your client at ${r.registrar ?? 'another registrar'}${until}. The records below move it here; mail stays where it is.`;
       default:
-        return 'The registry did not say who holds it.';
+        return 'The registry did not say who registered it.';
     }
   });
   protected readonly zone = computed(() =>

@@ -12,7 +12,7 @@ import {
   type Section,
 } from '@tin-porch/core';
 import { Worktable } from '../../parts/worktable';
-import { some } from '../../parts/some';
+import { some } from '@tin-porch/core/some';
 import { ViewSwitch } from '../../parts/view-switch';
 import { SiteWindow } from '../../window/window';
 import { ConfirmPanel } from '../../writing/confirm-panel';

@@ -58,9 +58,11 @@ const WORDS = { good: 'good', look: 'to look at', stop: 'stands in the way' };
             </p>
             <p class="bar gap">
               <button class="plain" type="button" (click)="openSite()">Look at it now</button>
-              <button class="plain" type="button" (click)="store.begin('deploy')" [disabled]="busy()">
-                {{ site.open ? 'Deploy' : 'Deploy behind the holding page' }}
-              </button>
+              @if (!site.open) {
+                <button class="plain" type="button" (click)="store.begin('deploy')" [disabled]="busy()">
+                  Deploy behind the holding page
+                </button>
+              }
               <button class="plain" type="button" (click)="takeLinksBack()" [disabled]="store.busy('DELETE /share')">
                 Take review links back
               </button>
@@ -86,7 +88,7 @@ const WORDS = { good: 'good', look: 'to look at', stop: 'stands in the way' };
           @if (job(); as job) {
             <tp-job-steps [job]="job" [now]="store.now()" (cancel)="store.cancel(job)" />
           } @else {
-            <h2>Nothing has been published yet</h2>
+            <h2>Nothing has been deployed yet</h2>
             <p class="quiet">
               A site goes up in one piece: visitors see the old release or the new one, never a mixture.
             </p>
@@ -118,7 +120,7 @@ export class PublishStep {
       this.store.main.set(
         site
           ? {
-              label: site.open ? 'Publish changes' : 'Publish',
+              label: site.open ? 'Deploy changes' : 'Publish',
               run: () => void this.store.begin('publish'),
               why: !site.server
                 ? 'Choose a server first.'
