@@ -9,7 +9,7 @@ const MAY_USE = {
   host: ['core', 'cms'],
   server: ['core'],
   web: ['core'],
-  e2e: ['core', 'server'],
+  e2e: ['core', 'cms', 'server'],
 };
 const IO = ['node:fs', 'node:fs/promises', 'node:path', 'node:crypto', 'node:net', 'node:http', 'pg', 'express'].map(
   (name) => ({

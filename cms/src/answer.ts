@@ -5,12 +5,15 @@ import { languages, renderPage, type FormState, type SiteDocument } from '@tin-p
 import { readSubmission } from './forms.js';
 import { keepMessage } from './messages.js';
 
-/** What the CMS needs to answer for a site: its database, and the document and origin that are live now. */
+/**
+ * What the CMS needs to answer for a site: its database, the document and origin that are live now, and the stylesheet its
+ * pages link, which another version of the renderer may have made.
+ */
 export interface LiveSite {
   db: Pool;
   /** Told after a message was kept. */
   kept?(): void;
-  current(): Promise<{ document: SiteDocument; origin: string } | undefined>;
+  current(): Promise<{ document: SiteDocument; origin: string; stylesheet?: string | undefined } | undefined>;
 }
 
 /** The page a form stands on. */
@@ -26,7 +29,9 @@ export function dynamicParts(site: (req: Request) => LiveSite): Router {
   const show = async (live: LiveSite, state: FormState) => {
     const now = await live.current();
     const page = now && pageOf(now.document, state.form);
-    return now && page ? renderPage(now.document, page.id, { origin: now.origin, formState: state }) : undefined;
+    if (!now || !page) return undefined;
+    const { document, origin, stylesheet } = now;
+    return renderPage(document, page.id, { origin, formState: state, ...(stylesheet && { stylesheet }) });
   };
   const perVisitor = rateLimit({
     windowMs: 60_000,

@@ -1,4 +1,5 @@
-import type { Pool } from 'pg';
+import type { Pool, PoolClient } from 'pg';
+import { transaction } from './transaction.js';
 
 /** What a visitor sent through a form. */
 export interface Message {
@@ -21,7 +22,16 @@ export const MOST_ASIDE = 2000;
  * where even those are too many, it is refused, and the answer is false.
  */
 export async function keepMessage(db: Pool, form: string, fields: Record<string, string>): Promise<boolean> {
-  const { rowCount } = await db.query(
+  return transaction(db, async (client) => {
+    // One at a time for a site: a number that is given out is on disk before the next one is, so that whoever asks for
+    // what came after the last number they have misses none.
+    await client.query(`select pg_advisory_xact_lock(hashtext('message'), hashtext(current_schema()))`);
+    return insertMessage(client, form, fields);
+  });
+}
+
+async function insertMessage(client: PoolClient, form: string, fields: Record<string, string>): Promise<boolean> {
+  const { rowCount } = await client.query(
     `insert into message (form, fields, aside)
      select $1, $2, lately >= $3 from
        (select count(*) as lately from (select 1 from message where received_at > now() - interval '10 minutes' limit $3) l) a,

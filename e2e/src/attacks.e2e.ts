@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { request as httpRequest, type IncomingHttpHeaders } from 'node:http';
 import { join } from 'node:path';
+import { keepMessage, messagesAfter, setUpTables } from '@tin-porch/cms';
 import { seeded, writeVersion } from '@tin-porch/core';
 import pg from 'pg';
 import { MAIL, PASSWORD, stackForTests, until } from './support/stack-for-tests.js';
@@ -338,6 +339,48 @@ describe('Attacked', () => {
     expect(await test.api.call('DELETE', '/inbox/aside')).toEqual({ erased: count - 30 } as never);
     expect(await counts()).toEqual({ all: 30, unread: 30, aside: 0 });
   }, 120_000);
+
+  it('by a message that is slow to be written, none that came meanwhile is missed, nor itself', async () => {
+    const { databaseUrl } = JSON.parse(readFileSync(join(test.data, 'quay.json'), 'utf8')) as { databaseUrl: string };
+    const db = new pg.Pool({ connectionString: databaseUrl, options: '-c search_path=slow_messages' });
+    await db.query('create schema slow_messages');
+    await setUpTables(db);
+    // The first to be numbered is held up just before it is on disk.
+    let letGo = () => {};
+    const heldUp = new Promise<void>((done) => (letGo = done));
+    const slow = {
+      connect: async () => {
+        const client = await db.connect();
+        return new Proxy(client, {
+          get: (of, key) =>
+            key === 'query'
+              ? async (text: string, values?: unknown[]) => {
+                  if (text === 'commit') await heldUp;
+                  return of.query(text, values);
+                }
+              : typeof of[key as 'on'] === 'function'
+                ? of[key as 'on'].bind(of)
+                : of[key as 'on'],
+        });
+      },
+    } as unknown as pg.Pool;
+    const first = keepMessage(slow, 'contact', { message: 'the slow one' });
+    await until('its number', async () => {
+      const { rows } = await db.query(
+        `select 1 from pg_locks where locktype in ('advisory', 'relation') and mode = 'RowExclusiveLock'`,
+      );
+      return rows.length > 0;
+    });
+    const second = keepMessage(db, 'contact', { message: 'the quick one' });
+    // What is asked for while one of them is under way, and then after the last number that was seen.
+    await new Promise((done) => setTimeout(done, 150));
+    const seen = await messagesAfter(db, 0);
+    letGo();
+    await Promise.all([first, second]);
+    seen.push(...(await messagesAfter(db, seen.at(-1)?.seq ?? 0)));
+    expect(seen.map((m) => m.fields['message'])).toEqual(['the slow one', 'the quick one']);
+    await db.end();
+  }, 30_000);
 
   it('through links that were taken back, nobody gets in, and a stream ends with its session', async () => {
     const { url } = await test.api.call<{ url: string }>('POST', `/sites/${id}/share`, { days: 3 });

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import pg from 'pg';
-import { setUpTables } from '@tin-porch/cms';
+import { setUpTables, transaction } from '@tin-porch/cms';
 import { writeDurable } from './durable.js';
 
 /** A schema and a role of its own for each site’s CMS, in this server’s PostgreSQL. */
@@ -32,13 +32,7 @@ export class Databases {
       password = randomBytes(24).toString('base64url');
       await writeDurable(file, JSON.stringify({ password }), 0o600);
     }
-    const client = await this.admin.connect();
-    // A connection that is lost fails this, not the program.
-    let lost: Error | undefined;
-    const lose = (error: Error) => void (lost = error);
-    client.on('error', lose);
-    try {
-      await client.query('begin');
+    await transaction(this.admin, async (client) => {
       await client.query('select pg_advisory_xact_lock(7241, hashtext($1))', [name]);
       const { rowCount } = await client.query('select 1 from pg_roles where rolname = $1', [name]);
       await client.query(
@@ -47,14 +41,7 @@ export class Databases {
       await client.query(`grant ${quoted} to current_user`);
       await client.query(`create schema if not exists ${quoted} authorization ${quoted}`);
       await client.query(`alter role ${quoted} set search_path to ${quoted}`);
-      await client.query('commit');
-    } catch (error) {
-      await client.query('rollback').catch(lose);
-      throw error;
-    } finally {
-      client.off('error', lose);
-      client.release(lost);
-    }
+    });
     await setUpTables(await this.pool(siteId));
   }
 

@@ -2,7 +2,7 @@ import compression from 'compression';
 import type { Pool } from 'pg';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import { dynamicParts } from '@tin-porch/cms';
-import { holdingPage, Problem, problemFrom } from '@tin-porch/core';
+import { holdingPage, Problem, problemFrom, stylesheetOf } from '@tin-porch/core';
 import type { AccessLogs } from './access-log.js';
 import type { Blobs } from './blobs.js';
 import type { Certificates } from './certificates.js';
@@ -160,7 +160,13 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
         db,
         kept: () => void parts.marks.set(site.settings.id, Date.now() + Math.random()),
         current: async () =>
-          site.live ? { document: site.live.document, origin: site.live.manifest.origin } : undefined,
+          site.live
+            ? {
+                document: site.live.document,
+                origin: site.live.manifest.origin,
+                stylesheet: stylesheetOf(site.live.manifest),
+              }
+            : undefined,
       };
     }),
   );

@@ -17,6 +17,10 @@ export interface Manifest {
 /** The version of the renderer. A release made by another may differ in its bytes for the same document. */
 export const ENGINE = 3;
 
+/** The path of the stylesheet the pages of a release link; undefined where it has none. */
+export const stylesheetOf = ({ files }: Manifest): string | undefined =>
+  Object.keys(files).find((path) => /^\/site-[0-9a-z]+\.css$/.test(path));
+
 /** Makes the manifest of a release from its bytes. `hash` is SHA-256 in hex; paths keep their order. */
 export function makeManifest(
   files: readonly { path: string; type: string; bytes: Uint8Array }[],

@@ -18,6 +18,33 @@ describe('the renderer', () => {
     expect(JSON.stringify(render(site, { origin: 'https://hollis.example' }))).toBe(JSON.stringify(files));
   });
 
+  it('lays out markup in work that grows with its length and no faster', () => {
+    const page = text('/index.html');
+    const body = page.slice(page.indexOf('<main'), page.indexOf('</main>')).replace(/\n\s*/g, '');
+    const replace = String.prototype.replace;
+    const work = (times: number) => {
+      let characters = 0;
+      spyOn(String.prototype, 'replace').and.callFake(function (this: string, ...rest: unknown[]) {
+        characters += this.length;
+        return replace.apply(this, rest as never);
+      });
+      const out = layOut(body.repeat(times));
+      (String.prototype.replace as unknown as jasmine.Spy).and.callThrough();
+      String.prototype.replace = replace;
+      return { characters, length: out.length };
+    };
+    const [one, eight] = [work(1), work(8)];
+    expect(eight.length).toBeGreaterThan(7 * one.length);
+    expect(eight.characters).toBeLessThan(10 * one.characters);
+  });
+
+  it('links the stylesheet a release was made with, where another version would make another', () => {
+    const html = renderPage(site, 'contact', { origin: 'https://hollis.example', stylesheet: '/site-0ld.css' })!;
+    expect(html.match(/<link rel="stylesheet" href="[^"]*">/g)).toEqual([
+      '<link rel="stylesheet" href="/site-0ld.css">',
+    ]);
+  });
+
   it('escapes what people typed, in text, attributes and structured data', () => {
     const home = text('/index.html');
     expect(home).not.toContain('<script>alert');

@@ -36,6 +36,8 @@ export interface RenderOptions {
   window?: { fontBase: string; mediaBase?: string; only?: 'day' | 'night' };
   /** What a form answered, for the page that answers it. */
   formState?: FormState;
+  /** The path of the stylesheet where it is another one than would be made now: that of a release made before. */
+  stylesheet?: string;
 }
 
 /** Where visitors send a form: the CMS answers here. */
@@ -378,7 +380,7 @@ function drawPage(
             crossorigin="anonymous"
           />
         ))}
-        <link rel="stylesheet" href={files.cssPath} />
+        <link rel="stylesheet" href={options.stylesheet ?? files.cssPath} />
         {indexed && page.slug === '' && (
           <script
             type="application/ld+json"

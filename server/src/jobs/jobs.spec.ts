@@ -123,6 +123,30 @@ describe('jobs', () => {
     expect(begun).toEqual([]);
   });
 
+  it('whose worker stood still while another took the job over write nothing over it and begin no step more', async () => {
+    const begun: string[] = [];
+    const letGo: (() => void)[] = [];
+    work = async ({ job, step }) => {
+      const mine = job.attempt;
+      await step(`Long, attempt ${mine}`, () => new Promise<string>((done) => (letGo[mine] = () => done(''))));
+      await step('After it', async () => (begun.push(`attempt ${mine}`), ''));
+    };
+    const { id } = await jobs.begin(site, 'deploy');
+    await until(id, (j) => j.steps.length === 1);
+    // Its heartbeat is late: for the sweeper it is lost.
+    await test.db.query(`update job set state = 'waiting', heartbeat_at = now() - interval '1 minute' where id = $1`, [
+      id,
+    ]);
+    await until(id, (j) => j.attempt === 2 && j.steps.length === 1);
+    letGo[1]!();
+    await new Promise((done) => setTimeout(done, 300));
+    expect((await jobs.get(id))!.steps.map((s) => `${s.name} ${s.state}`)).toEqual(['Long, attempt 2 running']);
+    letGo[2]!();
+    const job = await until(id, (j) => j.state === 'done');
+    expect(begun).toEqual(['attempt 2']);
+    expect(job.steps.map((s) => s.name)).toEqual(['Long, attempt 2', 'After it']);
+  });
+
   it('whose worker died are taken up by another', async () => {
     work = async () => {};
     const { rows } = await test.db.query<{ id: string }>(

@@ -47,7 +47,10 @@ class JobCancelled extends Error {}
 /** What a running job is given. */
 export interface Work {
   job: Job;
-  /** Runs one named step, timed and shown while it runs. What `work` gives back as `detail` is shown behind it. */
+  /**
+   * Runs one named step, timed and shown while it runs. What `work` gives back as `detail` is shown behind it. It does
+   * not begin, and throws, where the job was stopped or a later attempt has taken it over.
+   */
   step<T extends { detail: string } | string>(name: string, work: () => Promise<T>): Promise<T>;
 }
 
@@ -57,6 +60,11 @@ const MOST_ATTEMPTS = 8;
 const HEARTBEAT_MS = 1500;
 const LOST_AFTER_S = 6;
 
+/**
+ * The fence: an attempt’s number is its token. A worker that stood still while another took its job over finds that it
+ * has the job no more, at its next step at the latest, and writes nothing over what the other has written.
+ */
+const MINE = `id = $1 and state = 'running' and attempt = $2`;
 const COLUMNS = `id, site, kind, input, state, steps, error, attempt, next_try as "nextTry", created_at as "createdAt", finished_at as "finishedAt"`;
 
 /** The queue of long work: rows of `job` say what is going on, pg-boss wakes a worker when it is time. */
@@ -198,16 +206,17 @@ export class Jobs {
     const beat = setInterval(
       () =>
         void this.db
-          .query(`update job set heartbeat_at = now() where id = $1 and state = 'running'`, [id])
+          .query(`update job set heartbeat_at = now() where ${MINE}`, [id, job.attempt])
           .catch(() => undefined),
       HEARTBEAT_MS,
     );
     const show = async () => {
-      const { rowCount } = await this.db.query(
-        `update job set steps = $2, heartbeat_at = now() where id = $1 and state = 'running'`,
-        [id, JSON.stringify(job.steps)],
-      );
-      if (!rowCount) throw new JobCancelled('cancelled');
+      const { rowCount } = await this.db.query(`update job set steps = $3, heartbeat_at = now() where ${MINE}`, [
+        id,
+        job.attempt,
+        JSON.stringify(job.steps),
+      ]);
+      if (!rowCount) throw new JobCancelled('stopped, or taken over by a later attempt');
       await tell(this.db, { kind: 'job', site: job.site, job: id });
     };
     const step: Work['step'] = async (name, work) => {
@@ -245,10 +254,13 @@ export class Jobs {
   }
 
   private async end(job: Job, state: 'done' | 'failed', error: string | null): Promise<void> {
-    await this.db.query(
-      `update job set state = $2, error = $3, steps = $4, finished_at = now() where id = $1 and state = 'running'`,
-      [job.id, state, error, JSON.stringify(job.steps)],
-    );
+    await this.db.query(`update job set state = $3, error = $4, steps = $5, finished_at = now() where ${MINE}`, [
+      job.id,
+      job.attempt,
+      state,
+      error,
+      JSON.stringify(job.steps),
+    ]);
     await tell(this.db, { kind: 'job', site: job.site, job: job.id });
   }
 
@@ -259,10 +271,12 @@ export class Jobs {
     if (!later) this.log.error({ err: error, job: job.id, kind: job.kind }, 'a job failed and is tried again');
     const seconds = later ? error.seconds : Math.min(60, 2 ** job.attempt);
     await transaction(this.db, async (client) => {
-      await client.query(
-        `update job set state = 'retrying', error = $2, steps = $3, next_try = now() + make_interval(secs => $4) where id = $1 and state = 'running'`,
-        [job.id, error.message, JSON.stringify(job.steps), seconds],
+      const { rowCount } = await client.query(
+        `update job set state = 'retrying', error = $3, steps = $4, next_try = now() + make_interval(secs => $5) where ${MINE}`,
+        [job.id, job.attempt, error.message, JSON.stringify(job.steps), seconds],
       );
+      // Another attempt has it by now, or somebody stopped it: it is not for this one to wake it again.
+      if (!rowCount) return;
       await this.boss.send(QUEUE, { id: job.id }, {
         startAfter: seconds,
         db: { executeSql: (text: string, values: unknown[]) => client.query(text, values) },
