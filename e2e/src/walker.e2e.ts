@@ -87,7 +87,7 @@ describe('Every control of every screen, pressed', () => {
       routes: [...places, ...STEPS.map((step) => `sites/${site}/${step}`)],
       cut: cutOf(context, await context.cookies()),
       takeBack: await taker(site),
-      most: WALK || 3,
+      most: WALK || 2,
       leave: /“Sign out”/,
     });
     await context.close();
@@ -122,8 +122,8 @@ describe('Every control of every screen, pressed', () => {
     ]);
     for (const { used, refused, faults } of [ended, offline, gone]) {
       expect(faults).toEqual([]);
-      expect(used).toBeGreaterThan(15);
-      expect(refused).toBeGreaterThan(3);
+      expect(used).toBeGreaterThan(10);
+      expect(refused).toBeGreaterThan(2);
     }
   }, 1_800_000);
 

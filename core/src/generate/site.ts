@@ -80,7 +80,12 @@ function* walk(
   else if (isPicture(value) && !value.media) return;
   else if (Array.isArray(value))
     for (const [n, item] of value.entries())
-      yield* walk(item, schema?.items, `${path}.${n}`, value.length > 1 ? `${n + 1}. ` : prefix);
+      yield* walk(
+        item,
+        schema?.items,
+        `${path}.${(item as { id: string }).id}`,
+        value.length > 1 ? `${n + 1}. ` : prefix,
+      );
   else if (typeof value === 'object' && value !== null)
     // In the order of the shape’s fields: stored documents do not keep the order of their own.
     for (const [key, inner] of Object.entries(schema?.properties ?? {}))

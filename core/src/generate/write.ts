@@ -39,6 +39,8 @@ const MOST_CLAIMS: Record<Length, number> = { short: 0, middle: 4, long: 8 };
 
 /** What the writer sits down with, and what it has used up so far. */
 export interface Desk {
+  /** Which version it writes. */
+  seed: number;
   facts: Facts;
   language: SiteLanguage;
   length: Length;
@@ -57,13 +59,10 @@ export interface Desk {
   words: SiteLanguage['words'];
 }
 
-const section = (desk: Desk, shape: string, reason: string, feeds: string[], content: Section['content']): Section => ({
-  id: `s${++desk.counter}`,
-  shape,
-  reason,
-  feeds,
-  content: complete(shape.split('/')[0]!, content),
-});
+const section = (desk: Desk, shape: string, reason: string, feeds: string[], content: Section['content']): Section => {
+  const id = `s${++desk.counter}`;
+  return { id, shape, reason, feeds, content: complete(shape.split('/')[0]!, content, `${desk.seed}.${id}`) };
+};
 const page = (id: string, label: string, reason: string, sections: Section[], parent?: string): Page => ({
   id,
   slug: id === 'home' ? '' : slugOf(label),
@@ -573,6 +572,7 @@ export function deskFor(facts: Facts, seed: number, { language: tag, length, cor
   );
   speaker.tell(...toldBy(speaker, material.sentences));
   return {
+    seed,
     facts,
     language,
     length,
@@ -632,9 +632,14 @@ export function writeVersion(facts: Facts, seed: number, writing: Writing = STAN
   const shared = { reason: 'Shared by every page.' };
   const dressed = dressPages(
     {
-      header: { id: 'header', shape: 'header/bar', ...shared, content: complete('header', { action }) },
+      header: {
+        id: 'header',
+        shape: 'header/bar',
+        ...shared,
+        content: complete('header', { action }, `${seed}.header`),
+      },
       pages: withOwnAddresses(pages),
-      footer: { id: 'footer', shape: 'footer/plain', ...shared, content: complete('footer', {}) },
+      footer: { id: 'footer', shape: 'footer/plain', ...shared, content: complete('footer', {}, `${seed}.footer`) },
     },
     direction,
   );

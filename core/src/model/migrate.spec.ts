@@ -108,6 +108,13 @@ describe('a site stored under schema 3', () => {
     expect(migrate(today)).toBe(today);
   });
 
+  it('gets ids for what stands in its lists, the same each time', () => {
+    const [one, two] = [migrate(stored()), migrate(stored())];
+    const items = (d: SiteDocument) => d.pages[0]!.sections[1]!.content['items'] as { id: string }[];
+    expect(items(one)[0]!.id).toMatch(/^i[0-9a-f]{10}$/);
+    expect(JSON.stringify(one)).toBe(JSON.stringify(two));
+  });
+
   it('keeps its history: what was done under it can be taken back today', () => {
     const today: SiteDocument = migrate(stored());
     const old = [
@@ -116,11 +123,67 @@ describe('a site stored under schema 3', () => {
       { op: 'insertSection', page: 'home', at: 1, section: { ...page.sections[1], id: 'x1' } },
     ] as unknown as Operation[];
     for (const operation of old) {
-      const forward = operationForward(operation);
+      const forward = operationForward(operation, today);
       expect(validateOperation(forward)).withContext(operation.op).toEqual([]);
       expect(validateDocument(apply(today, forward).document))
         .withContext(operation.op)
         .toEqual([]);
     }
+  });
+});
+
+describe('a site stored under schema 4', () => {
+  /** As schema 4 stored it: lists without ids. */
+  const withoutIds = (value: unknown): unknown =>
+    Array.isArray(value)
+      ? value.map(withoutIds)
+      : typeof value === 'object' && value !== null
+        ? Object.fromEntries(
+            Object.entries(value).flatMap(([k, v]) =>
+              k === 'id' && /^i[0-9a-f]{10}$/.test(String(v)) ? [] : [[k, withoutIds(v)]],
+            ),
+          )
+        : value;
+  const whole = siteFrom(demoFacts, 2);
+  const old = { ...(withoutIds(whole) as SiteDocument), schema: 4 };
+
+  it('is a site of today that is read the same, to the byte', () => {
+    expect(validateDocument(old)).not.toEqual([]);
+    const today = migrate(structuredClone(old));
+    expect(validateDocument(today)).toEqual([]);
+    const bytes = (d: SiteDocument) => JSON.stringify(render(d, { origin: 'https://old.example' }));
+    expect(bytes(today)).toBe(bytes(whole));
+  });
+
+  it('takes back what was done by place to the thing that stood there', () => {
+    const today = migrate(structuredClone(old));
+    const section = today.pages.flatMap((p) => p.sections).find((s) => Array.isArray(s.content['items']))!;
+    const items = section.content['items'] as { id: string; name: { value: string } }[];
+    const change = {
+      op: 'setText',
+      at: { section: section.id, path: 'items.1.name' },
+      text: { value: 'As it was', from: { kind: 'designer' } },
+    } as Operation;
+    const moved = { ...section.content, items: withoutIds([items[1], items[0], ...items.slice(2)]) };
+    const before = { op: 'batch', operations: [{ op: 'setContent', section: section.id, content: moved }, change] };
+    const forward = operationForward(before as Operation, today);
+    expect(validateOperation(forward)).toEqual([]);
+    const after = apply(today, forward).document;
+    expect(validateDocument(after)).toEqual([]);
+    const now = after.pages.flatMap((p) => p.sections).find((s) => s.id === section.id)!;
+    expect((now.content['items'] as typeof items).slice(0, 2).map((i) => i.name.value)).toEqual([
+      items[1]!.name.value,
+      'As it was',
+    ]);
+    expect(
+      (
+        apply(today, operationForward(change, today))
+          .document.pages.flatMap((p) => p.sections)
+          .find((s) => s.id === section.id)!.content['items'] as typeof items
+      )[1],
+    ).toEqual({
+      ...items[1]!,
+      name: { value: 'As it was', from: { kind: 'designer' } },
+    } as never);
   });
 });

@@ -1,5 +1,6 @@
 import { palettesFrom } from '../look/palette.js';
-import type { Operation, SingleOperation } from '../operations/operation.js';
+import { apply, findSection, OperationError } from '../operations/apply.js';
+import type { Operation, Place, SingleOperation } from '../operations/operation.js';
 import { complete } from '../shapes/complete.js';
 import {
   emptyFacts,
@@ -46,8 +47,13 @@ const FIRST_DIRECTION = { layout: 1, colours: 1, type: 1, finish: 1 };
 function sectionForward(section: Section): Section {
   const { scene, alt, ...content } = section.content as Record<string, unknown>;
   const held = typeof scene === 'string' ? { ...content, picture: { media: `made-${scene}`, alt } } : section.content;
-  return { ...section, content: complete(section.shape.split('/')[0]!, held) };
+  return numbered({ ...section, content: held as Section['content'] });
 }
+/** A section of schema 4 or before, its items under ids: made from the section’s and their place, the same each time. */
+const numbered = (section: Section): Section => ({
+  ...section,
+  content: complete(section.shape.split('/')[0]!, section.content, section.id),
+});
 const pageForward = (page: Page): Page => ({ ...page, sections: page.sections.map(sectionForward) });
 const SCENES = ['boat', 'clock', 'pot', 'bench', 'plot', 'wheel', 'seed', 'house', 'harbour'];
 const sceneMedia = (seed: number) =>
@@ -58,13 +64,52 @@ const sceneMedia = (seed: number) =>
     recipe: { subject: scene, setting: '', mood: '', style: '' as const, format: 'wide' as const, seed },
   }));
 
+/** A path that counts items, as the path of the same text by their ids. */
+function pathForward(document: SiteDocument, { section: id, path }: Place): Place {
+  if (!/\.\d/.test(path)) return { section: id, path };
+  let inside: unknown = findSection(document, id)?.content;
+  const keys = path.split('.').map((key) => {
+    const found = Array.isArray(inside) ? (inside[Number(key)] as { id?: string } | undefined) : undefined;
+    inside = Array.isArray(inside) ? found : (inside as Record<string, unknown> | undefined)?.[key];
+    return found?.id ?? key;
+  });
+  return { section: id, path: keys.join('.') };
+}
+
+/** A document after an operation; as it is where the operation does not fit it: whoever applies it will say so. */
+function afterwards(document: SiteDocument, operation: Operation): SiteDocument {
+  try {
+    return apply(document, operation).document;
+  } catch (error) {
+    if (error instanceof OperationError) return document;
+    throw error;
+  }
+}
+
 /**
- * An operation written under an older schema, as it would be written today: an undone step of long ago leaves a site of today.
+ * An operation written under an older schema, as it would be written today for the document it is to meet: an undone step of
+ * long ago leaves a site of today.
  */
-export function operationForward(operation: Operation): Operation {
-  if (operation.op === 'batch')
-    return { ...operation, operations: operation.operations.map((o) => operationForward(o) as SingleOperation) };
+export function operationForward(operation: Operation, document: SiteDocument): Operation {
+  if (operation.op === 'batch') {
+    let met = document;
+    const operations = operation.operations.map((one) => {
+      const forward = operationForward(one, met) as SingleOperation;
+      met = afterwards(met, forward);
+      return forward;
+    });
+    return { ...operation, operations };
+  }
   switch (operation.op) {
+    case 'setText':
+    case 'setPicture':
+      return { ...operation, at: pathForward(document, operation.at) };
+    case 'setContent': {
+      const section = findSection(document, operation.section);
+      return section
+        ? { ...operation, content: numbered({ ...section, content: operation.content }).content }
+        : operation;
+    }
     case 'setLook':
       return { ...operation, look: lookForward(operation.look) };
     case 'putVersion':
@@ -107,6 +152,13 @@ const STEPS: Record<number, (old: Old) => Old> = {
     header: old['header'] && sectionForward(old['header'] as Section),
     footer: old['footer'] && sectionForward(old['footer'] as Section),
     pages: (old['pages'] as Page[]).map(pageForward),
+  }),
+  4: (old) => ({
+    ...old,
+    schema: 5,
+    header: old['header'] && numbered(old['header'] as Section),
+    footer: old['footer'] && numbered(old['footer'] as Section),
+    pages: (old['pages'] as Page[]).map((page) => ({ ...page, sections: page.sections.map(numbered) })),
   }),
 };
 

@@ -1,8 +1,8 @@
-import { Type, type Static } from '@sinclair/typebox';
+import { Type, type ArrayOptions, type Static, type TProperties } from '@sinclair/typebox';
 import { LANGUAGE_TAGS } from '../languages/registry.gen.js';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
-export const SCHEMA_VERSION = 4;
+export const SCHEMA_VERSION = 5;
 
 const Id = Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' });
 const line = (title: string, maxLength = 200) => Type.String({ title, maxLength });
@@ -499,6 +499,18 @@ export const SiteDocument = Type.Object(
 );
 export type SiteDocument = Static<typeof SiteDocument>;
 
+/** What a thing in a list is known by, whatever becomes of its words and its place; never given to another one. */
+export const ItemId = Type.String({ pattern: '^[a-z][a-z0-9]{0,23}$', $comment: 'id' });
+/** A list of a kind of section: items with an id and these fields. */
+export const itemsField = <P extends TProperties>(fields: P, options: ArrayOptions) =>
+  Type.Array(Type.Object({ id: ItemId, ...fields }, { additionalProperties: false }), options);
+/** A list of texts and nothing else, each with an id: paragraphs, points. */
+export const textsField = (title: string, options: ArrayOptions, long = false) =>
+  Type.Array(
+    Type.Object({ id: ItemId, ...Text.properties }, { additionalProperties: false, $comment: 'text', title, long }),
+    options,
+  );
+
 /** True for the leaves of a section's content that are pictures. */
 export function isPicture(value: unknown): value is Picture {
   return typeof value === 'object' && value !== null && 'media' in value && 'alt' in value;
@@ -560,7 +572,7 @@ export const shortLabel = (path: string): string => {
   const word =
     path
       .split('.')
-      .filter((p) => !/^\d+$/.test(p))
+      .filter((p) => !/^i[0-9a-f]{10}$/.test(p))
       .at(-1) ?? path;
   return word[0]!.toUpperCase() + word.slice(1);
 };

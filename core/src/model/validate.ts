@@ -65,6 +65,9 @@ export function validateDocument(value: unknown): Misfit[] {
     ['/forms', document.forms.map((f) => f.id)],
     ['/facts/services', document.facts.services.map((s) => s.id)],
     ['/facts/people', document.facts.people.map((p) => p.id)],
+    ...document.pages.flatMap((p, n) =>
+      p.sections.flatMap((s, m) => listsIn(s.content, `/pages/${n}/sections/${m}/content`)),
+    ),
   ];
   for (const [pointer, ids] of named) {
     const twice = ids.find((id, n) => id !== undefined && ids.indexOf(id) !== n);
@@ -96,4 +99,11 @@ export function validateOperation(value: unknown, prefix = ''): Misfit[] {
   if (!schema) return [{ pointer: `${prefix}/op`, message: 'is not an operation' }];
   const check = checkerOf(schema);
   return check(value) ? [] : misfits(check, prefix);
+}
+
+/** The ids of every list in the content of a section, with where the list is. */
+function listsIn(value: unknown, pointer: string): [string, (string | undefined)[]][] {
+  if (typeof value !== 'object' || value === null) return [];
+  const inside = Object.entries(value).flatMap(([key, v]) => listsIn(v, `${pointer}/${key}`));
+  return Array.isArray(value) ? [[pointer, value.map((item: { id?: string }) => item.id)], ...inside] : inside;
 }

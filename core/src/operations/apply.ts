@@ -26,7 +26,7 @@ export interface Applied {
 type Json = unknown;
 
 function at(value: Json, key: string): Json {
-  if (Array.isArray(value)) return value[Number(key)];
+  if (Array.isArray(value)) return value.find((item: { id?: string }) => item.id === key);
   if (typeof value === 'object' && value !== null && Object.hasOwn(value, key))
     return (value as Record<string, Json>)[key];
   return undefined;
@@ -35,7 +35,8 @@ function at(value: Json, key: string): Json {
 function put(value: Json, keys: string[], leaf: Json): Json {
   const [key, ...rest] = keys;
   if (key === undefined) return leaf;
-  if (Array.isArray(value)) return value.map((item, n) => (n === Number(key) ? put(item, rest, leaf) : item));
+  if (Array.isArray(value))
+    return value.map((item: { id?: string }) => (item.id === key ? put(item, rest, leaf) : item));
   const record = value as Record<string, Json>;
   return { ...record, [key]: put(record[key], rest, leaf) };
 }
@@ -159,12 +160,15 @@ export function apply(document: SiteDocument, operation: Operation): Applied {
       const before = textAt(document, operation.at);
       if (!before) throw new OperationError(`There is no text at ${operation.at.section}, ${operation.at.path}.`);
       const keys = operation.at.path.split('.');
+      const { id, value, from } = before as Text & { id?: string };
+      // A text in a list is the same one, whatever it says.
+      const text = id === undefined ? operation.text : { id, ...operation.text };
       return {
         document: mapSections(document, operation.at.section, (s) => ({
           ...s,
-          content: put(s.content, keys, operation.text) as Section['content'],
+          content: put(s.content, keys, text) as Section['content'],
         })),
-        inverse: { op: 'setText', at: operation.at, text: before },
+        inverse: { op: 'setText', at: operation.at, text: { value, from } },
       };
     }
     case 'setSeo': {

@@ -22,11 +22,14 @@ const factField = Type.Union(
   (Object.keys(Facts.properties).filter((k) => !lists.includes(k)) as FactField[]).map((k) => Type.Literal(k)),
 );
 
-/** The place of a text: a section (`header`, `footer` or a section id) and a dotted path in its content, as `items.2.name`. */
+/**
+ * The place of a text: a section (`header`, `footer` or a section id) and a dotted path in its content, with items by their
+ * ids, as `items.i0b1c2d3e4f.name`.
+ */
 export const Place = Type.Object(
   {
     section: Type.String({ maxLength: 64 }),
-    path: Type.String({ pattern: '^[a-z][a-zA-Z]*(\\.([0-9]{1,3}|[a-z][a-zA-Z]*))*$' }),
+    path: Type.String({ pattern: '^[a-z][a-zA-Z]*(\\.[a-z][a-zA-Z0-9]*)*$' }),
   },
   { additionalProperties: false },
 );

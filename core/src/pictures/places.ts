@@ -29,7 +29,7 @@ function* walk(
   words: string,
 ): Generator<{ path: string; picture: Picture; words: string }> {
   if (isPicture(value)) yield { path, picture: value, words };
-  else if (Array.isArray(value)) for (const [n, v] of value.entries()) yield* walk(v, `${path}.${n}`, words);
+  else if (Array.isArray(value)) for (const v of value) yield* walk(v, `${path}.${(v as { id: string }).id}`, words);
   else if (typeof value === 'object' && value !== null && !isText(value)) {
     const own = Object.entries(value as Record<string, unknown>)
       .filter(([k]) => k === 'name' || k === 'caption' || k === 'heading')
@@ -169,7 +169,7 @@ export function proposedAlt(
   const about = place.words.trim().replace(/\.+$/, '');
   if (!shown) return about;
   // The name of an item says whose picture it is; the heading of a page says no more than the page does.
-  return about && /\d/.test(place.at.path) && !shown.toLowerCase().includes(about.toLowerCase())
+  return about && place.at.path.split('.').length > 2 && !shown.toLowerCase().includes(about.toLowerCase())
     ? `${about}: ${lowered(shown, language)}`
     : shown;
 }

@@ -16,13 +16,13 @@ import type { Operation, SingleOperation } from '../operations/operation.js';
 import { emptyOf } from '../shapes/complete.js';
 import { shapes } from '../shapes/registry.gen.js';
 
-type Item = Record<string, unknown>;
+export type Item = Record<string, unknown>;
 const isItem = (value: unknown): value is Item => typeof value === 'object' && value !== null && !Array.isArray(value);
 const edited = (text: Text) => text.from.kind === 'designer' || text.from.kind === 'client';
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 
 /** Which entry of the facts an item of a page stands for: `services/v2`; null where it stands for none. */
-function entryOf(item: Item, facts: Facts): string | null {
+export function entryOf(item: Item, facts: Facts): string | null {
   const texts = Object.values(item).filter(isText);
   for (const { from } of texts)
     if (from.kind === 'brief' && from.fact) return from.fact.split('/').slice(0, 2).join('/');
@@ -113,7 +113,7 @@ function reworded(text: Text, pairs: readonly [string, string][]): Text {
   if (text.from.kind !== 'brief') return text;
   const value = replaceWords(text.value, pairs).slice(0, 4000);
   if (value === text.value) return text;
-  return { value, from: { ...text.from, quote: replaceWords(text.from.quote, pairs).slice(0, 2000) } };
+  return { ...text, value, from: { ...text.from, quote: replaceWords(text.from.quote, pairs).slice(0, 2000) } };
 }
 
 /** Fields of a section’s content that are lists of items. */
@@ -159,7 +159,7 @@ function followedList(section: Section, field: string, items: Item[], change: Ch
     if (!one.name.trim() || there.has(`${kind}/${one.id}`) || known?.name.trim() || next.length >= most) continue;
     const texts = textsOfEntry(after, language, `${kind}/${one.id}`)!;
     if (!whole || (section.shape.startsWith('prices/') && !texts['price']?.value)) continue;
-    const empty = emptyOf(schema?.items ?? {}) as Item;
+    const empty = emptyOf(schema?.items ?? {}, `${section.id}.${field}.${kind}/${one.id}`) as Item;
     const item = Object.fromEntries(Object.entries(empty).map(([k, v]) => [k, isText(v) ? (texts[k] ?? v) : v]));
     next.splice(Math.min(n, next.length), 0, item);
   }
@@ -173,11 +173,20 @@ function mapTexts(value: unknown, change: (t: Text) => Text): unknown {
   return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, mapTexts(v, change)]));
 }
 
-/** Every text of two contents of one shape that differs, as operations on texts; null where their lists are of other lengths. */
+/** Every text of two contents of one shape that differs, as operations on texts; null where their lists hold other items. */
 function textChanges(section: string, before: unknown, after: unknown, path: string): SingleOperation[] | null {
-  if (isText(before) && isText(after))
-    return same(before, after) ? [] : [{ op: 'setText', at: { section, path }, text: after }];
-  if (Array.isArray(before) && Array.isArray(after) && before.length !== after.length) return null;
+  if (isText(before) && isText(after)) {
+    const { value, from } = after;
+    return same(before, after) ? [] : [{ op: 'setText', at: { section, path }, text: { value, from } }];
+  }
+  const ids = (list: unknown[]) => list.map((item) => (item as Item)['id']);
+  if (Array.isArray(before) && Array.isArray(after)) {
+    if (!same(ids(before), ids(after))) return null;
+    return before.reduce<SingleOperation[] | null>((out, item: Item, n) => {
+      const inner = out && textChanges(section, item, after[n], `${path}.${String(item['id'])}`);
+      return out && inner && [...out, ...inner];
+    }, []);
+  }
   if (typeof before !== 'object' || before === null || typeof after !== 'object' || after === null) return [];
   const out: SingleOperation[] = [];
   for (const key of Object.keys(before)) {
@@ -257,7 +266,7 @@ export function differences(document: SiteDocument): Difference[] {
   for (const page of document.pages)
     for (const section of page.sections)
       for (const [field, items] of itemLists(section))
-        for (const [n, item] of items.entries()) {
+        for (const item of items) {
           const entry = entryOf(item, facts);
           const is = entry ? textsOfEntry(facts, language, entry) : null;
           if (!entry || !is) continue;
@@ -269,7 +278,7 @@ export function differences(document: SiteDocument): Difference[] {
             // A place left empty says nothing else than the facts; it says nothing.
             if (key === 'price' && (!text.value || !right.value) && text.from.kind === 'designer') continue;
             found.push({
-              at: { section: section.id, path: `${field}.${n}.${key}`, page: page.id },
+              at: { section: section.id, path: `${field}.${String(item['id'])}.${key}`, page: page.id },
               what: key === 'price' ? `Price of ${is['name']!.value}` : 'A service',
               page: text.value,
               facts: right.value,

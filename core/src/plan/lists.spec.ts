@@ -5,22 +5,31 @@ import { apply } from '../operations/apply.js';
 import { addItem, listsOf, moveItem, removeItem, shapesOfKind } from './lists.js';
 
 const start = siteFrom(demoFacts, 2);
-const withItems = start.pages.flatMap((p) => p.sections).find((s) => (listsOf(s)[0]?.names.length ?? 0) > 1)!;
+const withItems = start.pages.flatMap((p) => p.sections).find((s) => (listsOf(s)[0]?.items.length ?? 0) > 1)!;
 const { field } = listsOf(withItems)[0]!;
 const sectionIn = (document: SiteDocument): Section =>
   document.pages.flatMap((p) => p.sections).find((s) => s.id === withItems.id)!;
-const names = (document: SiteDocument) => listsOf(sectionIn(document)).find((l) => l.field === field)!.names;
+const names = (document: SiteDocument) =>
+  listsOf(sectionIn(document))
+    .find((l) => l.field === field)!
+    .items.map((i) => i.name);
+const ids = (document: SiteDocument) =>
+  listsOf(sectionIn(document))
+    .find((l) => l.field === field)!
+    .items.map((i) => i.id);
 
 describe('the lists of a section', () => {
   it('grow, shrink and change their order, and are taken back to the byte', () => {
     const before = names(start);
-    for (const [operation, expected] of [
-      [addItem(withItems, field), [...before, '']],
-      [removeItem(withItems, field, 0), before.slice(1)],
-      [moveItem(withItems, field, 0, 1), [before[1], before[0], ...before.slice(2)]],
+    const [first, second, ...others] = ids(start);
+    for (const [operation, expected, known] of [
+      [addItem(withItems, field, 'new1'), [...before, ''], [first, second, ...others, 'new1']],
+      [removeItem(withItems, field, first!), before.slice(1), [second, ...others]],
+      [moveItem(withItems, field, first!, 1), [before[1], before[0], ...before.slice(2)], [second, first, ...others]],
     ] as const) {
       const { document, inverse } = apply(start, operation);
       expect(names(document)).toEqual([...expected] as string[]);
+      expect(ids(document)).toEqual([...known] as string[]);
       expect(validateDocument(document)).toEqual([]);
       expect(JSON.stringify(apply(document, inverse).document)).toBe(JSON.stringify(start));
     }
@@ -31,10 +40,10 @@ describe('the lists of a section', () => {
     for (const page of start.pages)
       for (const section of page.sections)
         for (const list of listsOf(section)) {
-          if (list.names.length >= list.most) continue;
+          if (list.items.length >= list.most) continue;
           tried++;
           expect(list.one).not.toBe('Picture');
-          expect(validateDocument(apply(start, addItem(section, list.field)).document))
+          expect(validateDocument(apply(start, addItem(section, list.field, 'new1')).document))
             .withContext(section.shape)
             .toEqual([]);
         }

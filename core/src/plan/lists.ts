@@ -7,8 +7,8 @@ import { shapes } from '../shapes/registry.gen.js';
 export interface SectionList {
   /** The field it stands in, such as `items` or `points`. */
   field: string;
-  /** The words by which each item is told apart, in order. */
-  names: string[];
+  /** The ids of its items and the words by which each is told apart, in order. */
+  items: { id: string; name: string }[];
   /** What one item is: “Service”, “Step”. */
   one: string;
   most: number;
@@ -40,7 +40,7 @@ export function listsOf(section: Section): SectionList[] {
     .filter(([field, schema]) => schema.type === 'array' && Array.isArray(section.content[field]))
     .map(([field, { items, maxItems = 40 }]) => ({
       field,
-      names: (section.content[field] as unknown[]).map(nameOf),
+      items: itemsOf(section, field).map((item) => ({ id: item.id, name: nameOf(item) })),
       one:
         items?.title ??
         Object.values(items?.properties ?? {}).find((p) => p.title && p.title !== 'Picture')?.title ??
@@ -49,30 +49,37 @@ export function listsOf(section: Section): SectionList[] {
     }));
 }
 
-function changed(section: Section, field: string, change: (items: unknown[]) => unknown[]): SingleOperation {
+const itemsOf = (section: Section, field: string): { id: string }[] => {
   const items = section.content[field];
-  return {
-    op: 'setContent',
-    section: section.id,
-    content: { ...section.content, [field]: change(Array.isArray(items) ? items : []) },
-  };
-}
+  return Array.isArray(items) ? (items as { id: string }[]) : [];
+};
 
-/** Adds an empty item at the end of a list. */
-export function addItem(section: Section, field: string): SingleOperation {
+const changed = (section: Section, field: string, items: readonly { id: string }[]): SingleOperation => ({
+  op: 'setContent',
+  section: section.id,
+  content: { ...section.content, [field]: items },
+});
+
+/** Adds an empty item at the end of a list. Its id is the caller’s to find: one that no item has had before. */
+export function addItem(section: Section, field: string, id: string): SingleOperation {
   const schema = (shapes[section.shape]?.content.properties as Record<string, { items?: object }> | undefined)?.[field];
-  return changed(section, field, (items) => [...items, emptyOf(schema?.items ?? {})]);
+  const item = { ...(emptyOf(schema?.items ?? {}, id) as { id: string }), id };
+  return changed(section, field, [...itemsOf(section, field), item]);
 }
 
-export const removeItem = (section: Section, field: string, n: number): SingleOperation =>
-  changed(section, field, (items) => items.filter((_, k) => k !== n));
+export const removeItem = (section: Section, field: string, id: string): SingleOperation =>
+  changed(
+    section,
+    field,
+    itemsOf(section, field).filter((item) => item.id !== id),
+  );
 
-/** Moves an item to another place; `to` counts without the item itself. */
-export const moveItem = (section: Section, field: string, n: number, to: number): SingleOperation =>
-  changed(section, field, (items) => {
-    const rest = items.filter((_, k) => k !== n);
-    return [...rest.slice(0, to), items[n], ...rest.slice(to)];
-  });
+/** Moves an item to another place in its list; `to` counts without the item itself. */
+export function moveItem(section: Section, field: string, id: string, to: number): SingleOperation {
+  const items = itemsOf(section, field);
+  const rest = items.filter((item) => item.id !== id);
+  return changed(section, field, [...rest.slice(0, to), ...items.filter((item) => item.id === id), ...rest.slice(to)]);
+}
 
 /** Other shapes a section can be laid out in without losing a word, with what each is like. */
 export const shapesOfKind = (section: Section): { shape: string; character: string }[] =>

@@ -4,7 +4,6 @@ import { languages } from '../languages/registry.gen.js';
 import { speaks } from '../languages/format.js';
 import {
   childrenOf,
-  isPicture,
   isText,
   parentOf,
   type Form,
@@ -17,10 +16,12 @@ import { namedOf, withoutParent } from '../operations/apply.js';
 import type { Operation, PutVersion } from '../operations/operation.js';
 import { splitSentences } from '../writer/sentences.js';
 import { kinds, shapes } from '../shapes/registry.gen.js';
-import { complete } from '../shapes/complete.js';
+import { idFrom } from '../ground/ids.js';
+import { anew, complete } from '../shapes/complete.js';
 import { directionOf } from '../directions/direction.js';
 import { shapeIn, dressPages } from '../directions/dress.js';
 import { packOf } from '../writer/slots.js';
+import { dressedAs, hasWritten } from './keep.js';
 import { slugOf } from './slug.js';
 
 /** The kind of a shape: `services` of `services/ledger`. */
@@ -53,10 +54,12 @@ export function offersFor(document: SiteDocument, page: Page): Offer[] {
     .sort((a, b) => Number(has.has(kindOf(a.shape))) - Number(has.has(kindOf(b.shape))));
 }
 
-const freeId = (document: SiteDocument, letter: string): string => {
-  const taken = new Set([...document.pages, ...document.pages.flatMap((p) => p.sections)].map((x) => x.id));
-  for (let n = 1; ; n++) if (!taken.has(`${letter}${n}`)) return `${letter}${n}`;
-};
+/**
+ * An id for something new of a site, `nth` of those made at once: made from the site as it is, so that what was taken out
+ * does not lend its id to what comes after it.
+ */
+const freshId = (document: SiteDocument, letter: string, nth = 0): string =>
+  letter + idFrom(JSON.stringify(document.pages), nth).slice(1);
 
 /** The content of a shape’s sample with every text turned into a placeholder: shown as such, and kept from going live. */
 function asPlaceholders(value: unknown): unknown {
@@ -85,12 +88,13 @@ export function newSection(document: SiteDocument, shape: string): Section {
   const taken = new Set(document.forms.map((f) => f.id));
   if (typeof content['form'] === 'string' && !taken.has(content['form']))
     throw new Error('The site has no form for it.');
+  const id = freshId(document, 'x');
   return {
-    id: freeId(document, 'x'),
+    id,
     shape,
     reason: 'Put in by the designer.',
     ...(written?.feeds && { feeds: written.feeds }),
-    content,
+    content: anew(kind, content, id),
   };
 }
 
@@ -163,14 +167,11 @@ const nothing: Text = { value: '', from: { kind: 'designer' } };
 /** Pages that law and trade expect, and those the facts have material for, that the site has not got. */
 export function pageOffers(document: SiteDocument): PageOffer[] {
   const { facts } = document;
-  const base = Number(freeId(document, 'x').slice(1));
   let used = 0;
-  const section = (shape: string, reason: string, content: Section['content']): Section => ({
-    id: `x${base + used++}`,
-    shape,
-    reason,
-    content: complete(kindOf(shape), content),
-  });
+  const section = (shape: string, reason: string, content: Section['content']): Section => {
+    const id = freshId(document, 'x', used++);
+    return { id, shape, reason, content: complete(kindOf(shape), content, id) };
+  };
   const page = (id: string, label: string, reason: string, menu: boolean, sections: Section[]): PageOffer => ({
     label,
     reason,
@@ -256,8 +257,8 @@ export function pageOffers(document: SiteDocument): PageOffer[] {
 
 /** A page of one’s own: a heading and a story to write. */
 export function ownPage(document: SiteDocument, label: string): Operation {
-  const id = freeId(document, 'p');
-  const base = Number(freeId(document, 'x').slice(1));
+  const id = freshId(document, 'p');
+  const [first, second] = [freshId(document, 'x'), freshId(document, 'x', 1)];
   const wanted = slugOf(label);
   const slug = document.pages.some((p) => p.slug === wanted) ? `${wanted}-${id}` : wanted;
   return {
@@ -271,24 +272,28 @@ export function ownPage(document: SiteDocument, label: string): Operation {
       seo: { title: null, description: null },
       sections: [
         {
-          id: `x${base}`,
+          id: first,
           shape: 'opening/plain',
           reason: 'Names the page.',
-          content: complete('opening', { heading: { value: label, from: { kind: 'designer' } } }),
+          content: complete('opening', { heading: { value: label, from: { kind: 'designer' } } }, first),
         },
         {
-          id: `x${base + 1}`,
+          id: second,
           shape: 'story/aside',
           reason: 'What the page is for.',
-          content: complete('story', {
-            heading: ask('A heading for it', 'What is this page about?'),
-            paragraphs: [
-              ask(
-                `What there is to say about ${label.toLowerCase()} goes here.`,
-                `What should the page “${label}” say?`,
-              ),
-            ],
-          }),
+          content: complete(
+            'story',
+            {
+              heading: ask('A heading for it', 'What is this page about?'),
+              paragraphs: [
+                ask(
+                  `What there is to say about ${label.toLowerCase()} goes here.`,
+                  `What should the page “${label}” say?`,
+                ),
+              ],
+            },
+            second,
+          ),
         },
       ],
     },
@@ -315,34 +320,6 @@ function formsIn(document: SiteDocument, fresh: readonly Form[]): Form[] {
   });
 }
 
-const edited = (text: Text) => text.from.kind === 'designer' || text.from.kind === 'client';
-
-/** The new content with every text of the old that somebody wrote or vouched for put back at its place. */
-function keepEdited(fresh: unknown, old: unknown): unknown {
-  if (isText(fresh)) return isText(old) && edited(old) && old.value ? old : fresh;
-  if (isPicture(fresh) && isPicture(old)) {
-    if (!old.media) return fresh;
-    return { media: old.media, alt: edited(old.alt) || old.media !== fresh.media ? old.alt : fresh.alt };
-  }
-  if (Array.isArray(fresh) && Array.isArray(old)) {
-    const kept = fresh.map((item, n) => keepEdited(item, old[n]));
-    return [...kept, ...old.slice(fresh.length).filter(hasWritten)];
-  }
-  if (typeof fresh === 'object' && fresh !== null && typeof old === 'object' && old !== null)
-    return Object.fromEntries(
-      Object.entries(fresh).map(([k, v]) => [k, keepEdited(v, (old as Record<string, unknown>)[k])]),
-    );
-  return fresh;
-}
-
-/** A section written anew in the shape, on the ground and with the pictures of the one whose place it takes. */
-const dressedAs = (old: Section, { ground: _, content, ...fresh }: Section): Section => ({
-  ...fresh,
-  shape: old.shape,
-  ...(old.ground && { ground: old.ground }),
-  content: keepEdited(content, old.content) as Section['content'],
-});
-
 /** A first version without what was taken out of its plan before anything was drawn. The home page stays, and a section of each page. */
 function withoutTaken(version: PutVersion, without: readonly string[]): PutVersion {
   const kept = version.pages.filter((p) => p.slug === '' || !without.includes(p.id));
@@ -367,7 +344,7 @@ export function rewriteVersion(document: SiteDocument, seed: number, keepAddress
     ...written,
     ...dressPages(written, directionOf(document.facts, packOf(document.facts), document.direction)),
   };
-  const own = (id: string) => /^x\d+$/.test(id);
+  const own = (id: string) => /^x[0-9a-f]+$/.test(id);
   const pages = document.pages.map((page): Page => {
     const next = fresh.pages.find((p) => p.id === page.id);
     if (!next) return page;
@@ -385,7 +362,7 @@ export function rewriteVersion(document: SiteDocument, seed: number, keepAddress
         continue;
       }
       const [section] = left.splice(n, 1);
-      kept.push(dressedAs(old, section!));
+      kept.push(dressedAs(old, section!, document.facts));
     }
     for (const section of left)
       kept.splice(Math.min(kept.length, Math.max(1, next.sections.indexOf(section))), 0, section);
@@ -398,34 +375,26 @@ export function rewriteVersion(document: SiteDocument, seed: number, keepAddress
   const missing = fresh.pages.filter((p) => !document.without.includes(p.id) && !pages.some((o) => o.id === p.id));
   const kept = [...pages, ...missing];
   const all = kept.map((p) => (p.parent === undefined || parentOf(kept, p) ? p : withoutParent(p)));
-  // The writer counts sections anew each time; on a page that keeps its own they must not meet.
-  const seen = new Set<string>();
-  const renumbered = all.map((page) => ({
+  // The writer counts sections anew each time: what is new to the site gets ids that were never on it.
+  const there = new Set(document.pages.flatMap((p) => p.sections.map((s) => s.id)));
+  const numbered = all.map((page) => ({
     ...page,
     sections: page.sections.map((s) => {
-      let id = s.id;
-      for (let k = 1; seen.has(id); k++) id = `s${100 + k}`;
-      seen.add(id);
-      return id === s.id ? s : { ...s, id };
+      if (there.delete(s.id)) return s;
+      return { ...s, id: `s${idFrom(JSON.stringify(document.pages), seed, page.id, s.id).slice(1)}` };
     }),
   }));
-  const shared = (now: Section | null, old: Section | null): Section | null => (now && old ? dressedAs(old, now) : now);
+  const shared = (now: Section | null, old: Section | null): Section | null =>
+    now && old ? dressedAs(old, now, document.facts) : now;
   const known = new Set(document.media.map((m) => m.id));
   return {
     ...fresh,
     look: document.look,
     direction: document.direction,
     media: [...document.media, ...(fresh.media ?? []).filter((m) => !known.has(m.id))],
-    pages: renumbered,
+    pages: numbered,
     header: shared(fresh.header, document.header),
     footer: shared(fresh.footer, document.footer),
     forms: formsIn(document, fresh.forms),
   };
 }
-/** True where somebody wrote or vouched for any text inside. */
-const hasWritten = (value: unknown): boolean =>
-  isText(value)
-    ? edited(value) && value.value !== ''
-    : Array.isArray(value)
-      ? value.some(hasWritten)
-      : typeof value === 'object' && value !== null && Object.values(value).some(hasWritten);

@@ -420,10 +420,14 @@ function notFoundPage({ language, pages }: SiteDocument): Page {
         id: 'not-found-opening',
         shape: 'opening/plain',
         reason: '',
-        content: complete('opening', {
-          heading: text(words.notFound),
-          lead: text(`${words.notFoundLead} ${menu ? words.notFoundMenu : words.notFoundHome}`),
-        }),
+        content: complete(
+          'opening',
+          {
+            heading: text(words.notFound),
+            lead: text(`${words.notFoundLead} ${menu ? words.notFoundMenu : words.notFoundHome}`),
+          },
+          'not-found',
+        ),
       },
     ],
   };

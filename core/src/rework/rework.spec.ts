@@ -1,4 +1,5 @@
 import { briefFixtures, demoFacts, factsOf, siteFrom } from '../fixtures/index.js';
+import { textsOf } from '../generate/site.js';
 import { apply } from '../operations/apply.js';
 import { validateOperation } from '../model/validate.js';
 import type { SiteDocument } from '../model/site.js';
@@ -8,16 +9,17 @@ import { keptFacts, rework, takeChanges, type ReworkKind } from './rework.js';
 const site = siteFrom(demoFacts, 1);
 const about = site.pages.find((p) => p.id === 'about')!;
 const story = about.sections.find((s) => s.shape.startsWith('story/'))!;
+const first = textsOf(story).find((t) => t.path.startsWith('paragraphs.'))!.path;
 /** The site with a text of one’s own in the story of the about page. */
 const telling = (value: string): SiteDocument =>
   apply(site, {
     op: 'setText',
-    at: { section: story.id, path: 'paragraphs.0' },
+    at: { section: story.id, path: first },
     text: { value, from: { kind: 'designer' } },
   }).document;
 const worked = (value: string, kind: ReworkKind, instruction?: string): string => {
   const document = telling(value);
-  const scope = { text: { section: story.id, path: 'paragraphs.0' } };
+  const scope = { text: { section: story.id, path: first } };
   const { changes, note } = rework(document, { kind, scope, ...(instruction && { instruction }) });
   return changes[0]?.after.value ?? note;
 };

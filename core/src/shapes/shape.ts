@@ -1,6 +1,7 @@
 import type { Static, TObject } from '@sinclair/typebox';
 import type { VNode } from 'preact';
 import type { FixedWords } from '../languages/language.js';
+import { fill } from './fill.js';
 import type { Facts, Form, Ground, Look, Page, Text } from '../model/site.js';
 
 /** What a visitor sent through a form and what became of it, for the page that answers. */
@@ -84,7 +85,15 @@ export interface Kind<C extends TObject> {
   sample: Static<C>;
 }
 export type AnyKind = Kind<TObject>;
-export const defineKind = <C extends TObject>(kind: Kind<C>): Kind<C> => kind;
+/** Content as a sample is written down: the ids of its items are made. */
+type Unnumbered<T> = T extends readonly (infer I)[]
+  ? Unnumbered<I>[]
+  : T extends object
+    ? { [K in keyof T as K extends 'id' ? never : K]: Unnumbered<T[K]> }
+    : T;
+export const defineKind = <C extends TObject>(
+  kind: Omit<Kind<C>, 'sample'> & { sample: Unnumbered<Static<C>> },
+): Kind<C> => ({ ...kind, sample: fill(kind.content, kind.sample, kind.title) as Static<C> });
 
 /** One way to lay out a kind of section. */
 export interface Shape<C extends TObject> extends Kind<C> {

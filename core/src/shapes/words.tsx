@@ -333,15 +333,18 @@ export function Lines({ text }: { text: string }) {
   );
 }
 
+/** A text in a list of texts. */
+type ListedText = Text & { id: string };
+
 /** The points of a feature, a price or the like, each with a tick. */
-export function Ticks({ at, points, path }: { at: Surroundings; points: readonly Text[]; path: string }) {
+export function Ticks({ at, points, path }: { at: Surroundings; points: readonly ListedText[]; path: string }) {
   if (!points.length) return null;
   return (
     <ul class="ticks">
       {points.map((p, n) => (
         <li key={n}>
           <Icon name="check" at={at} />
-          <Words as="span" text={p} at={at} path={`${path}.${n}`} />
+          <Words as="span" text={p} at={at} path={`${path}.${p.id}`} />
         </li>
       ))}
     </ul>
@@ -349,19 +352,23 @@ export function Ticks({ at, points, path }: { at: Surroundings; points: readonly
 }
 
 /** Short points in a run, with dots between them. */
-export function SmallPrint({ at, points, path }: { at: Surroundings; points: readonly Text[]; path: string }) {
+export function SmallPrint({ at, points, path }: { at: Surroundings; points: readonly ListedText[]; path: string }) {
   if (!points.length) return null;
   return (
     <p class="small-print">
       {points.map((p, n) => (
-        <Words as="span" text={p} at={at} path={`${path}.${n}`} key={n} />
+        <Words as="span" text={p} at={at} path={`${path}.${p.id}`} key={n} />
       ))}
     </p>
   );
 }
 
 /** Where, when, how to reach it and the way there, as terms and what they say. */
-export function VisitFacts(props: { at: Surroundings; way: readonly { name: Text; text: Text }[]; class?: string }) {
+export function VisitFacts(props: {
+  at: Surroundings;
+  way: readonly { id: string; name: Text; text: Text }[];
+  class?: string;
+}) {
   const { at, way } = props;
   const { words, hours, phone, facts } = at;
   return (
@@ -392,8 +399,8 @@ export function VisitFacts(props: { at: Surroundings; way: readonly { name: Text
       )}
       {way.map((w, n) => (
         <div key={n}>
-          <Words as="dt" text={w.name} at={at} path={`way.${n}.name`} />
-          <Words as="dd" text={w.text} at={at} path={`way.${n}.text`} />
+          <Words as="dt" text={w.name} at={at} path={`way.${w.id}.name`} />
+          <Words as="dd" text={w.text} at={at} path={`way.${w.id}.text`} />
         </div>
       ))}
     </dl>
@@ -403,7 +410,11 @@ export function VisitFacts(props: { at: Surroundings; way: readonly { name: Text
 /** A table that scrolls by itself where it is wider than the page. */
 export function ScrollTable(props: {
   at: Surroundings;
-  content: { heading: Text; columns: readonly Text[]; rows: readonly { cells: readonly Text[] }[] };
+  content: {
+    heading: Text;
+    columns: readonly ListedText[];
+    rows: readonly { id: string; cells: readonly ListedText[] }[];
+  };
 }) {
   const { at, content } = props;
   return (
@@ -412,7 +423,7 @@ export function ScrollTable(props: {
         <thead>
           <tr>
             {content.columns.map((c, n) => (
-              <th scope="col" key={n} {...at.part(`columns.${n}`)}>
+              <th scope="col" key={n} {...at.part(`columns.${c.id}`)}>
                 {c.value || '–'}
               </th>
             ))}
@@ -426,7 +437,7 @@ export function ScrollTable(props: {
                   as="td"
                   text={cell.value ? cell : { ...cell, value: '–' }}
                   at={at}
-                  path={`rows.${r}.cells.${n}`}
+                  path={`rows.${row.id}.cells.${cell.id}`}
                   key={n}
                 />
               ))}

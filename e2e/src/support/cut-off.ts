@@ -155,19 +155,19 @@ async function use(it: Locator, kind: Kind): Promise<void> {
   const settle = () => page.waitForTimeout(SETTLE_MS + 250);
   if (kind === 'file') await it.setInputFiles(FILE);
   else if (kind === 'field') {
-    await it.fill(TYPED, { timeout: 2000 });
+    await it.fill(TYPED, { timeout: 10_000 });
     await it.blur();
   } else if (kind === 'list')
     await it.selectOption({
       index: await it.evaluate(({ selectedIndex, options }: HTMLSelectElement) => (selectedIndex + 1) % options.length),
     });
-  else await it.click({ timeout: 2000, noWaitAfter: true });
+  else await it.click({ timeout: 10_000, noWaitAfter: true });
   await settle();
   const dialog = page.locator('ngb-modal-window');
   const yes = dialog.locator('button.act');
   if (!(await yes.count())) return;
   for (const field of await dialog.locator(FIELDS).all()) await field.fill(TYPED);
-  await yes.first().click({ timeout: 2000 });
+  await yes.first().click({ timeout: 10_000 });
   await settle();
 }
 

@@ -297,7 +297,7 @@ export class Sites {
         'select op, inverse from operation where site = $1 and seq = $2',
         [id, of],
       );
-      const operation = operationForward(kind === 'undo' ? rows[0]!.inverse : rows[0]!.op);
+      const operation = operationForward(kind === 'undo' ? rows[0]!.inverse : rows[0]!.op, site.document);
       const applied = applyOrRefuse(site.document, operation);
       return this.write(client, site, applied.document, kind, of, operation, applied.inverse, author.name);
     });

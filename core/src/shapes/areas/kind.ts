@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { textField } from '../../model/site.js';
+import { itemsField, textField } from '../../model/site.js';
 import { defineKind, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -12,7 +12,7 @@ export const kind = defineKind({
     {
       heading: textField('Heading'),
       lead: textField('Introduction', true),
-      items: Type.Array(Type.Object({ name: textField('Place') }, closed), { maxItems: 40 }),
+      items: itemsField({ name: textField('Place') }, { maxItems: 40 }),
     },
     closed,
   ),

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { pictureField, textField } from '../../model/site.js';
+import { itemsField, pictureField, textField } from '../../model/site.js';
 import { defineKind, samplePicture, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -14,16 +14,13 @@ export const kind = defineKind({
       lead: textField('Introduction', true),
       before: textField('Word for before'),
       after: textField('Word for after'),
-      items: Type.Array(
-        Type.Object(
-          {
-            name: textField('What it is'),
-            text: textField('What was done', true),
-            before: pictureField('Before'),
-            after: pictureField('After'),
-          },
-          closed,
-        ),
+      items: itemsField(
+        {
+          name: textField('What it is'),
+          text: textField('What was done', true),
+          before: pictureField('Before'),
+          after: pictureField('After'),
+        },
         { maxItems: 6 },
       ),
     },

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { textField } from '../../model/site.js';
+import { itemsField, textField } from '../../model/site.js';
 import { defineKind, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -12,11 +12,8 @@ export const kind = defineKind({
     {
       heading: textField('Heading'),
       lead: textField('Introduction', true),
-      items: Type.Array(
-        Type.Object(
-          { name: textField('Paper'), text: textField('What is in it'), address: textField('Address of the file') },
-          closed,
-        ),
+      items: itemsField(
+        { name: textField('Paper'), text: textField('What is in it'), address: textField('Address of the file') },
         { maxItems: 24 },
       ),
     },

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { textField } from '../../model/site.js';
+import { itemsField, textField } from '../../model/site.js';
 import { defineKind, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -12,16 +12,13 @@ export const kind = defineKind({
     {
       heading: textField('Heading'),
       lead: textField('Introduction', true),
-      items: Type.Array(
-        Type.Object(
-          {
-            date: textField('When'),
-            name: textField('What'),
-            text: textField('In a sentence', true),
-            place: textField('Where'),
-          },
-          closed,
-        ),
+      items: itemsField(
+        {
+          date: textField('When'),
+          name: textField('What'),
+          text: textField('In a sentence', true),
+          place: textField('Where'),
+        },
         { maxItems: 24 },
       ),
     },

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { pictureField, textField } from '../../model/site.js';
+import { pictureField, textField, textsField } from '../../model/site.js';
 import { defineKind, samplePicture, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -12,7 +12,7 @@ export const kind = defineKind({
     {
       heading: textField('Heading'),
       text: textField('Text', true),
-      points: Type.Array(textField('Point'), { maxItems: 8 }),
+      points: textsField('Point', { maxItems: 8 }),
       action: textField('Button'),
       picture: pictureField('Picture'),
     },

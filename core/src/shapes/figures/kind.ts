@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { textField } from '../../model/site.js';
+import { itemsField, textField } from '../../model/site.js';
 import { defineKind, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -11,9 +11,12 @@ export const kind = defineKind({
   content: Type.Object(
     {
       heading: textField('Heading'),
-      items: Type.Array(Type.Object({ figure: textField('Figure'), label: textField('What it counts') }, closed), {
-        maxItems: 6,
-      }),
+      items: itemsField(
+        { figure: textField('Figure'), label: textField('What it counts') },
+        {
+          maxItems: 6,
+        },
+      ),
     },
     closed,
   ),

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { pictureField, textField } from '../../model/site.js';
+import { itemsField, pictureField, textField } from '../../model/site.js';
 import { defineKind, samplePicture, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -12,9 +12,12 @@ export const kind = defineKind({
     {
       heading: textField('Heading'),
       lead: textField('Introduction', true),
-      items: Type.Array(Type.Object({ picture: pictureField('Picture'), caption: textField('Caption') }, closed), {
-        maxItems: 24,
-      }),
+      items: itemsField(
+        { picture: pictureField('Picture'), caption: textField('Caption') },
+        {
+          maxItems: 24,
+        },
+      ),
     },
     closed,
   ),

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { pictureField, textField } from '../../model/site.js';
+import { itemsField, pictureField, textField } from '../../model/site.js';
 import { defineKind, samplePicture, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -11,16 +11,13 @@ export const kind = defineKind({
   content: Type.Object(
     {
       heading: textField('Heading'),
-      items: Type.Array(
-        Type.Object(
-          {
-            date: textField('Date'),
-            name: textField('Title'),
-            text: textField('In a sentence or two', true),
-            picture: pictureField('Picture'),
-          },
-          closed,
-        ),
+      items: itemsField(
+        {
+          date: textField('Date'),
+          name: textField('Title'),
+          text: textField('In a sentence or two', true),
+          picture: pictureField('Picture'),
+        },
         { maxItems: 12 },
       ),
       more: textField('Link to all of them'),

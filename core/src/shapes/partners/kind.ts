@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { textField } from '../../model/site.js';
+import { itemsField, textField } from '../../model/site.js';
 import { defineKind, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -11,9 +11,12 @@ export const kind = defineKind({
   content: Type.Object(
     {
       heading: textField('Heading'),
-      items: Type.Array(Type.Object({ name: textField('Name'), text: textField('What they are') }, closed), {
-        maxItems: 24,
-      }),
+      items: itemsField(
+        { name: textField('Name'), text: textField('What they are') },
+        {
+          maxItems: 24,
+        },
+      ),
     },
     closed,
   ),

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { pictureField, textField } from '../../model/site.js';
+import { itemsField, pictureField, textField } from '../../model/site.js';
 import { defineKind, samplePicture, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -12,16 +12,13 @@ export const kind = defineKind({
     {
       heading: textField('Heading'),
       lead: textField('Introduction', true),
-      items: Type.Array(
-        Type.Object(
-          {
-            name: textField('Name'),
-            role: textField('What they do'),
-            text: textField('In a sentence or two', true),
-            picture: pictureField('Picture'),
-          },
-          closed,
-        ),
+      items: itemsField(
+        {
+          name: textField('Name'),
+          role: textField('What they do'),
+          text: textField('In a sentence or two', true),
+          picture: pictureField('Picture'),
+        },
         { maxItems: 24 },
       ),
     },

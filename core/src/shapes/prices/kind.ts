@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { textField } from '../../model/site.js';
+import { itemsField, textField, textsField } from '../../model/site.js';
 import { defineKind, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -12,16 +12,13 @@ export const kind = defineKind({
     {
       heading: textField('Heading'),
       lead: textField('Introduction', true),
-      items: Type.Array(
-        Type.Object(
-          {
-            name: textField('What'),
-            text: textField('In a sentence', true),
-            price: textField('Price'),
-            points: Type.Array(textField('Point'), { maxItems: 8 }),
-          },
-          closed,
-        ),
+      items: itemsField(
+        {
+          name: textField('What'),
+          text: textField('In a sentence', true),
+          price: textField('Price'),
+          points: textsField('Point', { maxItems: 8 }),
+        },
         { maxItems: 24 },
       ),
       note: textField('Note', true),

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { textField } from '../../model/site.js';
+import { itemsField, textField } from '../../model/site.js';
 import { defineKind, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -11,11 +11,8 @@ export const kind = defineKind({
   content: Type.Object(
     {
       heading: textField('Heading'),
-      items: Type.Array(
-        Type.Object(
-          { text: textField('What was said', true), name: textField('Who said it'), detail: textField('Who they are') },
-          closed,
-        ),
+      items: itemsField(
+        { text: textField('What was said', true), name: textField('Who said it'), detail: textField('Who they are') },
         { maxItems: 12 },
       ),
     },

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { pictureField, textField } from '../../model/site.js';
+import { itemsField, pictureField, textField } from '../../model/site.js';
 import { defineKind, samplePicture, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -12,16 +12,13 @@ export const kind = defineKind({
     {
       heading: textField('Heading'),
       lead: textField('Introduction', true),
-      items: Type.Array(
-        Type.Object(
-          {
-            name: textField('Service'),
-            text: textField('In a sentence or two', true),
-            price: textField('Price'),
-            picture: pictureField('Picture'),
-          },
-          closed,
-        ),
+      items: itemsField(
+        {
+          name: textField('Service'),
+          text: textField('In a sentence or two', true),
+          price: textField('Price'),
+          picture: pictureField('Picture'),
+        },
         { maxItems: 40 },
       ),
       more: textField('Link to all of them'),

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { textField } from '../../model/site.js';
+import { itemsField, textField } from '../../model/site.js';
 import { defineKind, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -12,9 +12,12 @@ export const kind = defineKind({
     {
       heading: textField('Heading'),
       lead: textField('Introduction', true),
-      items: Type.Array(Type.Object({ name: textField('Step'), text: textField('What happens', true) }, closed), {
-        maxItems: 8,
-      }),
+      items: itemsField(
+        { name: textField('Step'), text: textField('What happens', true) },
+        {
+          maxItems: 8,
+        },
+      ),
     },
     closed,
   ),

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { pictureField, textField } from '../../model/site.js';
+import { pictureField, textField, textsField } from '../../model/site.js';
 import { defineKind, samplePicture, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -11,7 +11,7 @@ export const kind = defineKind({
   content: Type.Object(
     {
       heading: textField('Heading'),
-      paragraphs: Type.Array(textField('Paragraph', true), { maxItems: 12 }),
+      paragraphs: textsField('Paragraph', { maxItems: 12 }, true),
       picture: pictureField('Picture'),
     },
     closed,

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { textField } from '../../model/site.js';
+import { itemsField, textField, textsField } from '../../model/site.js';
 import { defineKind, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -12,10 +12,13 @@ export const kind = defineKind({
     {
       heading: textField('Heading'),
       lead: textField('Introduction', true),
-      columns: Type.Array(textField('Column'), { maxItems: 6 }),
-      rows: Type.Array(Type.Object({ cells: Type.Array(textField('Cell'), { maxItems: 6 }) }, closed), {
-        maxItems: 40,
-      }),
+      columns: textsField('Column', { maxItems: 6 }),
+      rows: itemsField(
+        { cells: textsField('Cell', { maxItems: 6 }) },
+        {
+          maxItems: 40,
+        },
+      ),
       note: textField('Note', true),
     },
     closed,

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { pictureField, textField } from '../../model/site.js';
+import { itemsField, pictureField, textField } from '../../model/site.js';
 import { defineKind, samplePicture, sampleText } from '../shape.js';
 
 const closed = { additionalProperties: false } as const;
@@ -12,9 +12,12 @@ export const kind = defineKind({
     {
       heading: textField('Heading'),
       note: textField('Note', true),
-      way: Type.Array(Type.Object({ name: textField('Coming from'), text: textField('The way', true) }, closed), {
-        maxItems: 6,
-      }),
+      way: itemsField(
+        { name: textField('Coming from'), text: textField('The way', true) },
+        {
+          maxItems: 6,
+        },
+      ),
       picture: pictureField('Picture'),
     },
     closed,

@@ -3,6 +3,7 @@ import { NgIcon } from '@ng-icons/core';
 import {
   addItem,
   GROUNDS,
+  idFrom,
   listsOf,
   moveItem,
   removeItem,
@@ -24,23 +25,23 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'Plain', wash: 'Washed', d
   template: `
     @for (list of lists(); track list.field) {
       <fieldset class="items">
-        <legend>{{ list.one }}, {{ list.names.length }} of at most {{ list.most }}</legend>
+        <legend>{{ list.one }}, {{ list.items.length }} of at most {{ list.most }}</legend>
         <ol>
-          @for (name of list.names; track $index; let n = $index, last = $last) {
+          @for (item of list.items; track item.id; let n = $index, last = $last) {
             <li>
-              <span [class.quiet]="!name">{{ name || 'empty' }}</span>
+              <span [class.quiet]="!item.name">{{ item.name || 'empty' }}</span>
               <tp-row-buttons
                 [name]="called(list, n)"
                 [first]="n === 0"
                 [last]="last"
-                (up)="change(move(list, n, n - 1))"
-                (down)="change(move(list, n, n + 1))"
+                (up)="change(move(list, item.id, n - 1))"
+                (down)="change(move(list, item.id, n + 1))"
                 (out)="remove(list, n)"
               />
             </li>
           }
         </ol>
-        <button class="plain small" type="button" [disabled]="list.names.length >= list.most" (click)="add(list)">
+        <button class="plain small" type="button" [disabled]="list.items.length >= list.most" (click)="add(list)">
           <ng-icon name="lucidePlus" aria-hidden="true" />{{ list.one }}
         </button>
       </fieldset>
@@ -77,18 +78,21 @@ export class SectionPanel {
   protected readonly lists = computed(() => listsOf(this.section()));
   protected readonly shapes = computed(() => shapesOfKind(this.section()));
 
-  protected called = (list: SectionList, n: number): string => list.names[n] || `${list.one.toLowerCase()} ${n + 1}`;
-  protected move = (list: SectionList, n: number, to: number): Operation => moveItem(this.section(), list.field, n, to);
+  protected called = (list: SectionList, n: number): string =>
+    list.items[n]!.name || `${list.one.toLowerCase()} ${n + 1}`;
+  protected move = (list: SectionList, id: string, to: number): Operation =>
+    moveItem(this.section(), list.field, id, to);
   protected change(operation: Operation): void {
     this.store.change(operation);
     void this.store.flush();
   }
   protected add(list: SectionList): void {
-    this.change(addItem(this.section(), list.field));
-    this.store.part.set(`${this.section().id}/${list.field}.${list.names.length}`);
+    const id = idFrom(crypto.randomUUID());
+    this.change(addItem(this.section(), list.field, id));
+    this.store.part.set(`${this.section().id}/${list.field}.${id}`);
   }
   protected remove(list: SectionList, n: number): void {
-    this.change(removeItem(this.section(), list.field, n));
+    this.change(removeItem(this.section(), list.field, list.items[n]!.id));
     this.store.said.set({ words: `${this.called(list, n)} is taken out.`, bad: false, undo: true });
   }
   protected lay(shape: string, ground: Ground | undefined): void {

@@ -12,7 +12,7 @@ export const shape = defineShape(kind, {
         <ul>
           {content.items.map((item, n) => (
             <li key={n}>
-              <Words as="span" text={item.name} at={at} path={`items.${n}.name`} />
+              <Words as="span" text={item.name} at={at} path={`items.${item.id}.name`} />
             </li>
           ))}
         </ul>

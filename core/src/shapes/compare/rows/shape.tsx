@@ -17,8 +17,8 @@ export const shape = defineShape(kind, {
               <figcaption>{content.before.value}</figcaption>
             </figure>
             <div class="told">
-              <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+              <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+              <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
             </div>
             <figure>
               <Pic at={at} picture={item.after} class="small" sizes="(min-width: 52rem) 33vw, 100vw" />

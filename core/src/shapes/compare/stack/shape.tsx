@@ -21,8 +21,8 @@ export const shape = defineShape(kind, {
               <figcaption>{content.after.value}</figcaption>
             </figure>
             <div class="told">
-              <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+              <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+              <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
             </div>
           </div>
         ))}

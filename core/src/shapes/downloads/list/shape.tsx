@@ -14,9 +14,9 @@ export const shape = defineShape(kind, {
             <li key={n}>
               <Icon name="file-text" at={at} />
               <a href={fileHref(at, item.address)}>
-                <Words as="span" text={item.name} at={at} path={`items.${n}.name`} />
+                <Words as="span" text={item.name} at={at} path={`items.${item.id}.name`} />
               </a>
-              <Words as="span" class="quiet" text={item.text} at={at} path={`items.${n}.text`} />
+              <Words as="span" class="quiet" text={item.text} at={at} path={`items.${item.id}.text`} />
             </li>
           ))}
         </ul>

@@ -16,10 +16,10 @@ export const shape = defineShape(kind, {
                 <Icon name="download" at={at} />
                 <h3>
                   <a href={fileHref(at, item.address)}>
-                    <Words as="span" text={item.name} at={at} path={`items.${n}.name`} />
+                    <Words as="span" text={item.name} at={at} path={`items.${item.id}.name`} />
                   </a>
                 </h3>
-                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+                <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
               </div>
             </li>
           ))}

@@ -15,7 +15,7 @@ export const shape = defineShape(kind, {
         <ul class={across(content.points.length, 4)}>
           {content.points.map((p, n) => (
             <li key={n}>
-              <Words as="p" text={p} at={at} path={`points.${n}`} />
+              <Words as="p" text={p} at={at} path={`points.${p.id}`} />
             </li>
           ))}
         </ul>

@@ -12,8 +12,8 @@ export const shape = defineShape(kind, {
         <ul>
           {content.items.map((item, n) => (
             <li key={n}>
-              <Words as="strong" text={item.figure} at={at} path={`items.${n}.figure`} />{' '}
-              <Words as="span" text={item.label} at={at} path={`items.${n}.label`} />
+              <Words as="strong" text={item.figure} at={at} path={`items.${item.id}.figure`} />{' '}
+              <Words as="span" text={item.label} at={at} path={`items.${item.id}.label`} />
             </li>
           ))}
         </ul>

@@ -13,7 +13,7 @@ export const shape = defineShape(kind, {
           {content.items.map((item, n) => (
             <figure key={n}>
               <Pic at={at} picture={item.picture} class="small" sizes="(min-width: 52rem) 33vw, 100vw" />
-              <Words as="figcaption" text={item.caption} at={at} path={`items.${n}.caption`} />
+              <Words as="figcaption" text={item.caption} at={at} path={`items.${item.id}.caption`} />
             </figure>
           ))}
         </div>

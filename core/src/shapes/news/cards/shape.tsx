@@ -15,9 +15,9 @@ export const shape = defineShape(kind, {
             <li key={n} class="card">
               <Pic at={at} picture={item.picture} class="small" sizes="(min-width: 52rem) 30vw, 100vw" />
               <div class="inside">
-                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-                <Words as="p" class="date" text={item.date} at={at} path={`items.${n}.date`} />
-                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+                <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+                <Words as="p" class="date" text={item.date} at={at} path={`items.${item.id}.date`} />
+                <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
               </div>
             </li>
           ))}

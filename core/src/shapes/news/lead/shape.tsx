@@ -14,9 +14,9 @@ export const shape = defineShape(kind, {
           {content.items.map((item, n) => (
             <article key={n}>
               {n === 0 && <Pic at={at} picture={item.picture} sizes="(min-width: 52rem) 55vw, 100vw" />}
-              <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-              <Words as="p" class="date" text={item.date} at={at} path={`items.${n}.date`} />
-              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+              <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+              <Words as="p" class="date" text={item.date} at={at} path={`items.${item.id}.date`} />
+              <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
             </article>
           ))}
         </div>

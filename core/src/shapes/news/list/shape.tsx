@@ -12,10 +12,10 @@ export const shape = defineShape(kind, {
         <ul class="rows">
           {content.items.map((item, n) => (
             <li key={n}>
-              <Words as="p" class="date" text={item.date} at={at} path={`items.${n}.date`} />
+              <Words as="p" class="date" text={item.date} at={at} path={`items.${item.id}.date`} />
               <div>
-                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+                <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+                <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
               </div>
             </li>
           ))}

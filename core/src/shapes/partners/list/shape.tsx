@@ -12,8 +12,8 @@ export const shape = defineShape(kind, {
         <ul class="rows">
           {content.items.map((item, n) => (
             <li key={n} class="line-up">
-              <Words as="strong" text={item.name} at={at} path={`items.${n}.name`} />
-              <Words as="span" class="quiet" text={item.text} at={at} path={`items.${n}.text`} />
+              <Words as="strong" text={item.name} at={at} path={`items.${item.id}.name`} />
+              <Words as="span" class="quiet" text={item.text} at={at} path={`items.${item.id}.text`} />
             </li>
           ))}
         </ul>

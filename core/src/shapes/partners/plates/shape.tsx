@@ -13,8 +13,8 @@ export const shape = defineShape(kind, {
         <ul class={across(content.items.length, 4)}>
           {content.items.map((item, n) => (
             <li key={n}>
-              <Words as="strong" text={item.name} at={at} path={`items.${n}.name`} />
-              <Words as="span" class="quiet" text={item.text} at={at} path={`items.${n}.text`} />
+              <Words as="strong" text={item.name} at={at} path={`items.${item.id}.name`} />
+              <Words as="span" class="quiet" text={item.text} at={at} path={`items.${item.id}.text`} />
             </li>
           ))}
         </ul>

@@ -20,9 +20,9 @@ export const shape = defineShape(kind, {
                   .join('')}
               </span>
               <div>
-                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-                <Words as="p" class="role" text={item.role} at={at} path={`items.${n}.role`} />
-                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+                <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+                <Words as="p" class="role" text={item.role} at={at} path={`items.${item.id}.role`} />
+                <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
               </div>
             </li>
           ))}

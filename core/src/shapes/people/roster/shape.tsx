@@ -12,9 +12,9 @@ export const shape = defineShape(kind, {
         <ul class="rows">
           {content.items.map((item, n) => (
             <li key={n}>
-              <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-              <Words as="p" class="role" text={item.role} at={at} path={`items.${n}.role`} />
-              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+              <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+              <Words as="p" class="role" text={item.role} at={at} path={`items.${item.id}.role`} />
+              <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
             </li>
           ))}
         </ul>

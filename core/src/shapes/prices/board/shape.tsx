@@ -12,11 +12,11 @@ export const shape = defineShape(kind, {
         <ul class="rows">
           {content.items.map((item, n) => (
             <li key={n}>
-              <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
+              <Words as="p" class="price" text={item.price} at={at} path={`items.${item.id}.price`} />
               <div>
-                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
-                <SmallPrint at={at} points={item.points} path={`items.${n}.points`} />
+                <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+                <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
+                <SmallPrint at={at} points={item.points} path={`items.${item.id}.points`} />
               </div>
             </li>
           ))}

@@ -14,10 +14,10 @@ export const shape = defineShape(kind, {
           {content.items.map((item, n) => (
             <li key={n} class="card">
               <div class="inside">
-                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-                <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
-                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
-                <Ticks at={at} points={item.points} path={`items.${n}.points`} />
+                <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+                <Words as="p" class="price" text={item.price} at={at} path={`items.${item.id}.price`} />
+                <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
+                <Ticks at={at} points={item.points} path={`items.${item.id}.points`} />
               </div>
             </li>
           ))}

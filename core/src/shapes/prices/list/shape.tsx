@@ -13,12 +13,12 @@ export const shape = defineShape(kind, {
           {content.items.map((item, n) => (
             <li key={n}>
               <div class="dotted">
-                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
+                <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
                 <span class="dots" aria-hidden="true" />
-                <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
+                <Words as="p" class="price" text={item.price} at={at} path={`items.${item.id}.price`} />
               </div>
-              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
-              <SmallPrint at={at} points={item.points} path={`items.${n}.points`} />
+              <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
+              <SmallPrint at={at} points={item.points} path={`items.${item.id}.points`} />
             </li>
           ))}
         </ul>

@@ -14,10 +14,10 @@ export const shape = defineShape(kind, {
             <li key={n}>
               <Pic at={at} picture={item.picture} class="small" sizes="6rem" />
               <div>
-                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+                <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+                <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
               </div>
-              <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
+              <Words as="p" class="price" text={item.price} at={at} path={`items.${item.id}.price`} />
             </li>
           ))}
         </ul>

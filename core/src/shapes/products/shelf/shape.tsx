@@ -14,9 +14,9 @@ export const shape = defineShape(kind, {
           {content.items.map((item, n) => (
             <li key={n}>
               <Pic at={at} picture={item.picture} class="bare" sizes="(min-width: 52rem) 25vw, 50vw" />
-              <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
-              <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
+              <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+              <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
+              <Words as="p" class="price" text={item.price} at={at} path={`items.${item.id}.price`} />
             </li>
           ))}
         </ul>

@@ -12,9 +12,9 @@ export const shape = defineShape(kind, {
         {content.items.map((item, n) => (
           <details key={n} open={at.editing}>
             <summary>
-              <Words as="span" text={item.question} at={at} path={`items.${n}.question`} />
+              <Words as="span" text={item.question} at={at} path={`items.${item.id}.question`} />
             </summary>
-            <Prose text={item.answer} at={at} path={`items.${n}.answer`} />
+            <Prose text={item.answer} at={at} path={`items.${item.id}.answer`} />
           </details>
         ))}
       </Band>

@@ -12,8 +12,8 @@ export const shape = defineShape(kind, {
         <div class="list">
           {content.items.map((item, n) => (
             <div key={n}>
-              <Words as="h3" text={item.question} at={at} path={`items.${n}.question`} />
-              <Prose text={item.answer} at={at} path={`items.${n}.answer`} />
+              <Words as="h3" text={item.question} at={at} path={`items.${item.id}.question`} />
+              <Prose text={item.answer} at={at} path={`items.${item.id}.answer`} />
             </div>
           ))}
         </div>

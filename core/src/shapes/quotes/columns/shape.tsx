@@ -12,10 +12,10 @@ export const shape = defineShape(kind, {
         <div class={across(content.items.length, 3)}>
           {content.items.map((item, n) => (
             <figure key={n}>
-              <Words as="blockquote" text={item.text} at={at} path={`items.${n}.text`} />
+              <Words as="blockquote" text={item.text} at={at} path={`items.${item.id}.text`} />
               <figcaption>
-                <Words as="strong" text={item.name} at={at} path={`items.${n}.name`} />
-                <Words as="span" text={item.detail} at={at} path={`items.${n}.detail`} />
+                <Words as="strong" text={item.name} at={at} path={`items.${item.id}.name`} />
+                <Words as="span" text={item.detail} at={at} path={`items.${item.id}.detail`} />
               </figcaption>
             </figure>
           ))}

@@ -11,10 +11,10 @@ export const shape = defineShape(kind, {
         <Heading text={content.heading} at={at} />
         {content.items.map((item, n) => (
           <figure key={n} class={n === 0 ? 'first' : undefined}>
-            <Words as="blockquote" text={item.text} at={at} path={`items.${n}.text`} />
+            <Words as="blockquote" text={item.text} at={at} path={`items.${item.id}.text`} />
             <figcaption>
-              <Words as="strong" text={item.name} at={at} path={`items.${n}.name`} />
-              <Words as="span" text={item.detail} at={at} path={`items.${n}.detail`} />
+              <Words as="strong" text={item.name} at={at} path={`items.${item.id}.name`} />
+              <Words as="span" text={item.detail} at={at} path={`items.${item.id}.detail`} />
             </figcaption>
           </figure>
         ))}

@@ -17,10 +17,10 @@ export const shape = defineShape(kind, {
             {content.items.map((item, n) => (
               <li key={n}>
                 <div class="line-up">
-                  <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-                  <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
+                  <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+                  <Words as="p" class="price" text={item.price} at={at} path={`items.${item.id}.price`} />
                 </div>
-                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+                <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
               </li>
             ))}
           </ul>

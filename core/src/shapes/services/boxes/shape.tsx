@@ -14,9 +14,9 @@ export const shape = defineShape(kind, {
           {content.items.map((item, n) => (
             <li key={n} class={n === 0 ? 'on-deep' : undefined}>
               <Icon words={item.name.value} at={at} />
-              <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
-              <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
+              <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+              <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
+              <Words as="p" class="price" text={item.price} at={at} path={`items.${item.id}.price`} />
             </li>
           ))}
         </ul>

@@ -15,9 +15,9 @@ export const shape = defineShape(kind, {
             <li key={n} class="card">
               <Pic at={at} picture={item.picture} class="small" sizes="(min-width: 52rem) 30vw, 100vw" />
               <div class="inside">
-                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
-                <Words as="p" class="price" text={item.price} at={at} path={`items.${n}.price`} />
+                <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+                <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
+                <Words as="p" class="price" text={item.price} at={at} path={`items.${item.id}.price`} />
               </div>
             </li>
           ))}

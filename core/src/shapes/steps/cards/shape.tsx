@@ -14,8 +14,8 @@ export const shape = defineShape(kind, {
           {content.items.map((item, n) => (
             <li key={n} class="card">
               <div class="inside">
-                <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-                <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+                <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+                <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
               </div>
             </li>
           ))}

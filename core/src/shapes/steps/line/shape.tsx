@@ -12,8 +12,8 @@ export const shape = defineShape(kind, {
         <ol>
           {content.items.map((item, n) => (
             <li key={n}>
-              <Words as="h3" text={item.name} at={at} path={`items.${n}.name`} />
-              <Words as="p" text={item.text} at={at} path={`items.${n}.text`} />
+              <Words as="h3" text={item.name} at={at} path={`items.${item.id}.name`} />
+              <Words as="p" text={item.text} at={at} path={`items.${item.id}.text`} />
             </li>
           ))}
         </ol>

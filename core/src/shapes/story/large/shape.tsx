@@ -12,13 +12,13 @@ export const shape = defineShape(kind, {
         <div class="cols">
           <div class="first">
             {content.paragraphs.slice(0, 1).map((text, n) => (
-              <Prose text={text} at={at} path={`paragraphs.${n}`} key={n} />
+              <Prose text={text} at={at} path={`paragraphs.${text.id}`} key={n} />
             ))}
           </div>
           {content.paragraphs.length > 1 && (
             <div class="rest">
               {content.paragraphs.slice(1).map((text, n) => (
-                <Prose text={text} at={at} path={`paragraphs.${n + 1}`} key={n} />
+                <Prose text={text} at={at} path={`paragraphs.${text.id}`} key={n} />
               ))}
             </div>
           )}

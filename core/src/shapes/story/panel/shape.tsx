@@ -14,7 +14,7 @@ export const shape = defineShape(kind, {
           <Heading text={content.heading} at={at} />
           <div class="prose">
             {content.paragraphs.map((text, n) => (
-              <Prose text={text} at={at} path={`paragraphs.${n}`} key={n} />
+              <Prose text={text} at={at} path={`paragraphs.${text.id}`} key={n} />
             ))}
           </div>
         </div>

@@ -33,8 +33,8 @@ export const shape = defineShape(kind, {
           )}
           {content.way.map((w, n) => (
             <div key={n}>
-              <Words as="h3" text={w.name} at={at} path={`way.${n}.name`} />
-              <Words as="p" text={w.text} at={at} path={`way.${n}.text`} />
+              <Words as="h3" text={w.name} at={at} path={`way.${w.id}.name`} />
+              <Words as="p" text={w.text} at={at} path={`way.${w.id}.text`} />
             </div>
           ))}
         </div>
