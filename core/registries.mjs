@@ -1,5 +1,6 @@
 // Writes the registries of folders, so that adding a shape or a language is adding a folder:
 // core/src/shapes/registry.gen.ts from shapes/KIND/NAME, core/src/languages/registry.gen.ts from languages/TAG.
+// core/src/operations/families.gen.ts from operations/families/FAMILY: every operation, a file a family.
 // And core/src/icons/icons.gen.ts: the drawings of the icons that are used.
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
@@ -53,6 +54,17 @@ write(join(root, 'languages/registry.gen.ts'), [
   'export const languages: Record<LanguageTag, SiteLanguage> = {',
   ...tags.map((t, i) => `  '${t}': l${i},`),
   '};',
+]);
+
+const families = readdirSync(join(root, 'operations/families'))
+  .filter((f) => f.endsWith('.ts') && !f.endsWith('.spec.ts'))
+  .map((f) => f.slice(0, -3))
+  .sort();
+write(join(root, 'operations/families.gen.ts'), [
+  ...families.map((f) => `import * as ${f} from './families/${f}.js';`),
+  '',
+  '/** Every operation there is, by its name. */',
+  `export const families = { ${families.map((f) => `...${f}`).join(', ')} };`,
 ]);
 
 const { icons } = createRequire(import.meta.url)('@iconify-json/lucide/icons.json');

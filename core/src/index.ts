@@ -1,5 +1,9 @@
 export * from './model/site.js';
 export * from './model/migrate.js';
+export * from './model/page.js';
+export * from './operations/place.js';
+export { OperationError, type Applied } from './operations/definition.js';
+export { findSection, pictureAt, textAt } from './operations/reach.js';
 export * from './operations/operation.js';
 export * from './operations/apply.js';
 export * from './operations/history.js';

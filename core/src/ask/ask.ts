@@ -1,7 +1,8 @@
 import { allTexts } from '../generate/site.js';
 import { Facts, type FactField, type SiteDocument } from '../model/site.js';
 import type { Operation, SingleOperation } from '../operations/operation.js';
-import { apply, OperationError } from '../operations/apply.js';
+import { apply } from '../operations/apply.js';
+import { OperationError } from '../operations/definition.js';
 import { askPlan } from '../plan/ask-plan.js';
 import { readHours } from '../reading/hours.js';
 import { readPhone } from '../reading/reach.js';

@@ -4,7 +4,8 @@ import { allTexts, newDocument } from '../generate/site.js';
 import { apply } from '../operations/apply.js';
 import type { Operation } from '../operations/operation.js';
 import { render } from '../render/render.js';
-import { migrate, operationForward } from './migrate.js';
+import { migrate } from './migrate.js';
+import { operationForward } from '../operations/apply.js';
 import type { SiteDocument } from './site.js';
 import { validateDocument, validateOperation } from './validate.js';
 

@@ -1,5 +1,5 @@
 import { Ajv, type AnySchema, type ValidateFunction } from 'ajv';
-import { Batch, Single } from '../operations/operation.js';
+import { Batch, schemaOf } from '../operations/operation.js';
 import { families } from '../look/type.js';
 import { shapes } from '../shapes/registry.gen.js';
 import { safeSvg } from '../pictures/safe-svg.js';
@@ -13,7 +13,6 @@ function checkerOf(schema: AnySchema): ValidateFunction {
   if (!check) compiled.set(schema, (check = ajv.compile(schema)));
   return check;
 }
-const byOp = new Map<string, AnySchema>(Single.anyOf.map((schema) => [schema.properties.op.const, schema]));
 
 /** One place where a value does not fit its schema: a JSON Pointer (RFC 6901) and a plain sentence. */
 export interface Misfit {
@@ -95,7 +94,7 @@ export function validateOperation(value: unknown, prefix = ''): Misfit[] {
       return [{ pointer: '', message: 'a batch is 1 to 500 operations and nothing else' }];
     return operations.flatMap((inner, n) => validateOperation(inner, `/operations/${n}`)).slice(0, 20);
   }
-  const schema = typeof op === 'string' ? byOp.get(op) : undefined;
+  const schema = typeof op === 'string' ? schemaOf(op) : undefined;
   if (!schema) return [{ pointer: `${prefix}/op`, message: 'is not an operation' }];
   const check = checkerOf(schema);
   return check(value) ? [] : misfits(check, prefix);

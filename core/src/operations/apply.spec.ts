@@ -5,7 +5,9 @@ import { writeVersion } from '../generate/write.js';
 import { allTexts } from '../generate/site.js';
 import { validateDocument, validateOperation } from '../model/validate.js';
 import type { SiteDocument } from '../model/site.js';
-import { apply, OperationError, textAt } from './apply.js';
+import { apply } from './apply.js';
+import { OperationError } from './definition.js';
+import { textAt } from './reach.js';
 import { historyState, type LogLine } from './history.js';
 import type { Operation, SingleOperation } from './operation.js';
 

@@ -7,7 +7,8 @@ import {
   type Section,
   type SiteDocument,
 } from '../model/site.js';
-import type { Operation, Place, SingleOperation } from '../operations/operation.js';
+import type { Operation, SingleOperation } from '../operations/operation.js';
+import type { Place } from '../operations/place.js';
 import { shapes } from '../shapes/registry.gen.js';
 import { recipeFrom, sayPicture, subjectsIn } from './draw.js';
 

@@ -12,7 +12,7 @@ import {
   type SiteDocument,
   type Text,
 } from '../model/site.js';
-import { namedOf, withoutParent } from '../operations/apply.js';
+import { namedOf, withoutParent } from '../model/page.js';
 import type { Operation, PutVersion } from '../operations/operation.js';
 import { splitSentences } from '../writer/sentences.js';
 import { kinds, shapes } from '../shapes/registry.gen.js';

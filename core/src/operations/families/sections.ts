@@ -1,0 +1,69 @@
+import { Type } from '@sinclair/typebox';
+import { Section, type Page, type SiteDocument } from '../../model/site.js';
+import { sectionForward } from '../../model/older.js';
+import { OperationError, type Definition } from '../definition.js';
+import { findSection, inserted, pageOf } from '../reach.js';
+
+const closed = { additionalProperties: false } as const;
+const Id = Type.String({ maxLength: 64 });
+const Index = Type.Integer({ minimum: 0, maximum: 60 });
+
+/** Where on a page a section stands. @throws OperationError where it stands on none */
+function placeOf(document: SiteDocument, id: string): { page: Page; section: Section; at: number } {
+  for (const page of document.pages) {
+    const at = page.sections.findIndex((s) => s.id === id);
+    if (at >= 0) return { page, section: page.sections[at]!, at };
+  }
+  throw new OperationError(`There is no section “${id}” on a page.`);
+}
+function withSections(document: SiteDocument, id: string, change: (all: Section[]) => Section[]): SiteDocument {
+  const page = pageOf(document, id);
+  const changed = { ...page, sections: change(page.sections) };
+  return { ...document, pages: document.pages.map((p) => (p === page ? changed : p)) };
+}
+
+const InsertSection = Type.Object({ op: Type.Literal('insertSection'), page: Id, section: Section, at: Index }, closed);
+export const insertSection: Definition<typeof InsertSection> = {
+  schema: InsertSection,
+  apply(document, { page, section, at }) {
+    if (findSection(document, section.id)) throw new OperationError(`There is a section “${section.id}” already.`);
+    return {
+      document: withSections(document, page, (all) => inserted(all, section, at)),
+      inverse: { op: 'removeSection', section: section.id },
+    };
+  },
+  says: () => 'Added a section',
+  forward: (operation) => ({ ...operation, section: sectionForward(operation.section) }),
+};
+
+const RemoveSection = Type.Object({ op: Type.Literal('removeSection'), section: Id }, closed);
+export const removeSection: Definition<typeof RemoveSection> = {
+  schema: RemoveSection,
+  apply(document, { section: id }) {
+    const { page, section, at } = placeOf(document, id);
+    if (page.sections.length === 1)
+      throw new OperationError(`It is the only section of “${page.label}”. Take out the page instead.`);
+    return {
+      document: withSections(document, page.id, (all) => all.filter((s) => s !== section)),
+      inverse: { op: 'insertSection', page: page.id, section, at },
+    };
+  },
+  says: () => 'Took a section out',
+};
+
+/** Moves a section to a place on its page or on another; `to` counts without the section itself. */
+const MoveSection = Type.Object({ op: Type.Literal('moveSection'), section: Id, page: Id, to: Index }, closed);
+export const moveSection: Definition<typeof MoveSection> = {
+  schema: MoveSection,
+  apply(document, { op, section: id, page: target, to }) {
+    const { page, section, at } = placeOf(document, id);
+    if (page.id !== target && page.sections.length === 1)
+      throw new OperationError(`It is the only section of “${page.label}”.`);
+    const without = withSections(document, page.id, (all) => all.filter((s) => s !== section));
+    return {
+      document: withSections(without, target, (all) => inserted(all, section, to)),
+      inverse: { op, section: id, page: page.id, to: at },
+    };
+  },
+  says: () => 'Moved a section',
+};

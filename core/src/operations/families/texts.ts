@@ -1,0 +1,104 @@
+import { Type } from '@sinclair/typebox';
+import { Form, Section, Text, type Page } from '../../model/site.js';
+import { numbered, pathForward } from '../../model/older.js';
+import { OperationError, type Definition } from '../definition.js';
+import { Place } from '../place.js';
+import { findSection, pageOf, sectionOf, textAt, withLeaf, withSection } from '../reach.js';
+
+const closed = { additionalProperties: false } as const;
+const shorten = (s: string) => (s.length > 40 ? `${s.slice(0, 38).trimEnd()}…` : s);
+
+function textsWithin(value: unknown): string[] {
+  if (Array.isArray(value)) return value.flatMap(textsWithin);
+  if (typeof value !== 'object' || value === null) return [];
+  const { value: words, from } = value as { value?: unknown; from?: unknown };
+  if (typeof words === 'string' && from !== undefined) return words ? [words] : [];
+  return Object.values(value).flatMap(textsWithin);
+}
+
+const SetText = Type.Object({ op: Type.Literal('setText'), at: Place, text: Text }, closed);
+export const setText: Definition<typeof SetText> = {
+  schema: SetText,
+  apply(document, { op, at, text }) {
+    const before = textAt(document, at) as (Text & { id?: string }) | undefined;
+    if (!before) throw new OperationError(`There is no text at ${at.section}, ${at.path}.`);
+    const { id, value, from } = before;
+    // A text in a list is the same one, whatever it says.
+    const leaf = id === undefined ? text : { id, ...text };
+    return {
+      document: withLeaf(document, at.section, at.path.split('.'), leaf),
+      inverse: { op, at, text: { value, from } },
+    };
+  },
+  says: ({ text }) => (text.value.trim() ? `Wrote “${shorten(text.value)}”` : 'Emptied a text'),
+  field: ({ at }) => `text ${at.section} ${at.path}`,
+  words: ({ text }) => text.value,
+  forward: (operation, document) => ({ ...operation, at: pathForward(document, operation.at) }),
+};
+
+const SetSeo = Type.Object(
+  {
+    op: Type.Literal('setSeo'),
+    page: Type.String({ maxLength: 64 }),
+    field: Type.Union([Type.Literal('title'), Type.Literal('description')]),
+    text: Type.Union([Text, Type.Null()]),
+  },
+  closed,
+);
+export const setSeo: Definition<typeof SetSeo> = {
+  schema: SetSeo,
+  apply(document, { op, page: id, field, text }) {
+    const page = pageOf(document, id);
+    const change = (p: Page): Page => (p === page ? { ...p, seo: { ...p.seo, [field]: text } } : p);
+    return {
+      document: { ...document, pages: document.pages.map(change) },
+      inverse: { op, page: id, field, text: page.seo[field] },
+    };
+  },
+  says: ({ field }) => `Changed a page’s ${field} for search engines`,
+  field: ({ page, field }) => `seo ${page} ${field}`,
+  words: ({ text }) => text?.value ?? '',
+};
+
+/** Puts other content into a section: items added, taken out or moved. */
+const SetContent = Type.Object(
+  { op: Type.Literal('setContent'), section: Type.String({ maxLength: 64 }), content: Section.properties.content },
+  closed,
+);
+export const setContent: Definition<typeof SetContent> = {
+  schema: SetContent,
+  apply(document, { op, section: id, content }) {
+    const section = sectionOf(document, id);
+    return {
+      document: withSection(document, id, (s) => ({ ...s, content })),
+      inverse: { op, section: id, content: section.content },
+    };
+  },
+  says: () => 'Changed what a section holds',
+  field: ({ section }) => `content ${section}`,
+  words: ({ content }) => textsWithin(content).join('\n'),
+  forward(operation, document) {
+    const section = findSection(document, operation.section);
+    if (!section) return operation;
+    return { ...operation, content: numbered({ ...section, content: operation.content }).content };
+  },
+};
+
+const SetForm = Type.Object(
+  { op: Type.Literal('setForm'), form: Type.String({ maxLength: 64 }), deliverTo: Form.properties.deliverTo },
+  closed,
+);
+export const setForm: Definition<typeof SetForm> = {
+  schema: SetForm,
+  apply(document, { op, form: id, deliverTo }) {
+    const form = document.forms.find((f) => f.id === id);
+    if (!form) throw new OperationError(`There is no form “${id}”.`);
+    return {
+      document: { ...document, forms: document.forms.map((f) => (f === form ? { ...f, deliverTo } : f)) },
+      inverse: { op, form: id, deliverTo: form.deliverTo },
+    };
+  },
+  says: () => 'Changed where form messages go',
+  field: ({ form }) => `form ${form}`,
+  words: ({ deliverTo }) => deliverTo,
+};

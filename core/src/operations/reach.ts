@@ -1,0 +1,91 @@
+import {
+  isPicture,
+  isText,
+  type Page,
+  type Picture,
+  type Section,
+  type SiteDocument,
+  type Text,
+} from '../model/site.js';
+import { OperationError } from './definition.js';
+import type { Place } from './place.js';
+
+type Json = unknown;
+
+function at(value: Json, key: string): Json {
+  if (Array.isArray(value)) return value.find((item: { id?: string }) => item.id === key);
+  if (typeof value === 'object' && value !== null && Object.hasOwn(value, key))
+    return (value as Record<string, Json>)[key];
+  return undefined;
+}
+
+function put(value: Json, keys: readonly string[], leaf: Json): Json {
+  const [key, ...rest] = keys;
+  if (key === undefined) return leaf;
+  if (Array.isArray(value))
+    return value.map((item: { id?: string }) => (item.id === key ? put(item, rest, leaf) : item));
+  const record = value as Record<string, Json>;
+  return { ...record, [key]: put(record[key], rest, leaf) };
+}
+
+/** The section a place names, wherever it stands. */
+export function findSection(document: SiteDocument, id: string): Section | undefined {
+  if (document.header?.id === id) return document.header;
+  if (document.footer?.id === id) return document.footer;
+  for (const page of document.pages) for (const section of page.sections) if (section.id === id) return section;
+  return undefined;
+}
+
+/** The section of an id. @throws OperationError where there is none */
+export function sectionOf(document: SiteDocument, id: string): Section {
+  const section = findSection(document, id);
+  if (!section) throw new OperationError(`There is no section “${id}”.`);
+  return section;
+}
+
+/** The page of an id. @throws OperationError where there is none */
+export function pageOf(document: SiteDocument, id: string): Page {
+  const page = document.pages.find((p) => p.id === id);
+  if (!page) throw new OperationError(`There is no page “${id}”.`);
+  return page;
+}
+
+const leafAt = (document: SiteDocument, { section, path }: Place): Json => {
+  const found = findSection(document, section);
+  return found && path.split('.').reduce<Json>(at, found.content);
+};
+
+/** The text at a place, or undefined where there is none. */
+export function textAt(document: SiteDocument, place: Place): Text | undefined {
+  const found = leafAt(document, place);
+  return isText(found) ? found : undefined;
+}
+
+/** The picture at a place, or undefined where there is no place for one. */
+export function pictureAt(document: SiteDocument, place: Place): Picture | undefined {
+  const found = leafAt(document, place);
+  return isPicture(found) ? found : undefined;
+}
+
+/** A document with one section changed, wherever it stands. */
+export function withSection(document: SiteDocument, id: string, change: (s: Section) => Section): SiteDocument {
+  const one = (s: Section) => (s.id === id ? change(s) : s);
+  return {
+    ...document,
+    header: document.header && one(document.header),
+    footer: document.footer && one(document.footer),
+    pages: document.pages.map((p) =>
+      p.sections.some((s) => s.id === id) ? { ...p, sections: p.sections.map(one) } : p,
+    ),
+  };
+}
+
+/** A document with something else at a place in the content of a section. */
+export const withLeaf = (document: SiteDocument, section: string, keys: readonly string[], leaf: Json): SiteDocument =>
+  withSection(document, section, (s) => ({ ...s, content: put(s.content, keys, leaf) as Section['content'] }));
+
+/** A list with one more in it. @throws OperationError where the place is beyond its end */
+export function inserted<T>(all: readonly T[], one: T, index: number): T[] {
+  if (index > all.length) throw new OperationError(`There is no place ${index} there.`);
+  return [...all.slice(0, index), one, ...all.slice(index)];
+}
