@@ -1,11 +1,11 @@
+import type { Step } from './steps.js';
 import type { SiteDocument } from '../model/site.js';
 import { toConfirm } from '../generate/site.js';
 import { factsToConfirm } from '../brief/confirm.js';
 import { some } from '../ground/some.js';
 import { daysUntil, type Finding } from '../care/findings.js';
 
-export const STEPS = ['brief', 'plan', 'look', 'pages', 'seo', 'domain', 'publish', 'care'] as const;
-export type Step = (typeof STEPS)[number];
+export * from './steps.js';
 
 /** How far one step of the path is: not begun, needs the designer, done; and at most three words on it. */
 export interface StepState {

@@ -25,7 +25,6 @@ import {
   lucideUndo2,
 } from '@ng-icons/lucide';
 import { PorchApi } from './api/porch-api';
-import { Frame } from './frame/frame';
 import { signedIn } from './session/session.guard';
 import { SignIn } from './session/sign-in';
 
@@ -42,7 +41,7 @@ const routes: Routes = [
   { path: 'sign-in', component: SignIn, title: 'Sign in – Tin Porch' },
   {
     path: '',
-    component: Frame,
+    loadComponent: () => import('./frame/frame').then((m) => m.Frame),
     canActivate: [signedIn],
     children: [
       { path: '', title: 'Sites – Tin Porch', loadComponent: () => import('./places/sites').then((m) => m.SitesPlace) },

@@ -2,7 +2,7 @@ import { Component, computed, inject, linkedSignal, signal, type Signal } from '
 import { FormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
 import { NgbActiveModal } from '@ng-bootstrap/ng-bootstrap';
-import { STEPS } from '@tin-porch/core';
+import { STEPS } from '@tin-porch/core/steps';
 import type { SiteSummary } from '../api/model';
 import { STEP_TITLES } from '../site/step-titles';
 
