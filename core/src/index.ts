@@ -9,7 +9,7 @@ export * from './operations/apply.js';
 export * from './operations/history.js';
 export * from './operations/fields.js';
 export * from './operations/fact-operations.js';
-export * from './generate/random.js';
+export * from './ground/random.js';
 export * from './ground/ids.js';
 export * from './generate/write.js';
 export * from './generate/site.js';

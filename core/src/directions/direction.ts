@@ -1,4 +1,4 @@
-import { seeded, shortHash } from '../generate/random.js';
+import { seeded, shortHash } from '../ground/random.js';
 import { colourDistance, palettesFrom, partsOf, type Wishes } from '../look/palette.js';
 import { families, familyDistance, rankPairings, type Pairing, type TypeMood } from '../look/type.js';
 import { mixWishes, readColours } from '../look/wishes.js';

@@ -1,4 +1,4 @@
-import { seeded, shortHash } from '../generate/random.js';
+import { seeded, shortHash } from '../ground/random.js';
 import type { DirectionRef, Ground, Page, Section, SiteDocument } from '../model/site.js';
 import type { Operation, SingleOperation } from '../operations/operation.js';
 import { shapes } from '../shapes/registry.gen.js';

@@ -2,7 +2,7 @@ import type { LanguageTag } from '../languages/registry.gen.js';
 import type { Facts, Medium, Picture, Text } from '../model/site.js';
 import { recipeFrom, sayPicture, subjectsIn } from '../pictures/draw.js';
 import type { TradePack } from '../trades/pack.js';
-import { shortHash } from './random.js';
+import { shortHash } from '../ground/random.js';
 
 const nothing: Text = { value: '', from: { kind: 'designer' } };
 

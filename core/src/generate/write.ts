@@ -14,7 +14,7 @@ import type { TradePack } from '../trades/pack.js';
 import { splitSentences } from '../writer/sentences.js';
 import { capital, houseOf, packOf, serviceIn, slotsOf, speaksForOne, toneOf } from '../writer/slots.js';
 import { joined, Speaker } from '../writer/speaker.js';
-import { seeded, shortHash, type Random } from './random.js';
+import { seeded, shortHash, type Random } from '../ground/random.js';
 
 /** How a version is written, besides its facts. */
 export interface Writing {

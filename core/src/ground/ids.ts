@@ -1,4 +1,4 @@
-import { shortHash } from '../generate/random.js';
+import { shortHash } from './random.js';
 
 /**
  * An id of eleven characters made from what it is for (a version, a section, a place in it): the same words give the same

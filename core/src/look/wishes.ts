@@ -1,4 +1,4 @@
-import { seeded } from '../generate/random.js';
+import { seeded } from '../ground/random.js';
 import { lch, partsOf, type Wishes, type WishedRole } from './palette.js';
 
 /** A colour word: its hue in OKLCH degrees and, where it says so, how light and how strong it is. */

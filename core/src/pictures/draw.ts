@@ -1,4 +1,4 @@
-import { seeded, shortHash, type Random } from '../generate/random.js';
+import { seeded, shortHash, type Random } from '../ground/random.js';
 import type { LanguageTag } from '../languages/registry.gen.js';
 import type { Finishes, Format, Look, Medium, Palette, Recipe } from '../model/site.js';
 import { INKS, inksOf, MOODS, paleForm, Pen, type Mood } from './pen.js';

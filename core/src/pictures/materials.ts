@@ -1,5 +1,5 @@
 import { createNoise2D } from 'simplex-noise';
-import { seeded } from '../generate/random.js';
+import { seeded } from '../ground/random.js';
 import type { Pixels } from './retouch.js';
 
 /** A surface before light falls on it, at a point of it in parts of its height. */

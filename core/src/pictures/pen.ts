@@ -1,4 +1,4 @@
-import type { Random } from '../generate/random.js';
+import type { Random } from '../ground/random.js';
 import { between } from '../look/palette.js';
 import type { Finishes, Palette } from '../model/site.js';
 

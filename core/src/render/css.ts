@@ -2,7 +2,7 @@ import { colourTokens, finishCss, lookTokens } from '../look/tokens.js';
 import { families } from '../look/type.js';
 import type { Look } from '../model/site.js';
 import { shapeCss } from '../shapes/registry.gen.js';
-import { shortHash } from '../generate/random.js';
+import { shortHash } from '../ground/random.js';
 
 /** What a font file of a site holds: the letters it is cut down to and the weights it keeps. */
 export interface FontCut {

@@ -1,6 +1,6 @@
 import { renderToString } from 'preact-render-to-string';
 import type { VNode } from 'preact';
-import { shortHash } from '../generate/random.js';
+import { shortHash } from '../ground/random.js';
 import { hoursIn, phoneIn } from '../languages/format.js';
 import { languages, type LanguageTag } from '../languages/registry.gen.js';
 import { families } from '../look/type.js';

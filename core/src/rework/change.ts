@@ -1,4 +1,4 @@
-import type { Random } from '../generate/random.js';
+import type { Random } from '../ground/random.js';
 import type { Edits, SiteLanguage } from '../languages/language.js';
 import { splitSentences } from '../writer/sentences.js';
 import { capital } from '../writer/slots.js';

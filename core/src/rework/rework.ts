@@ -1,6 +1,6 @@
 import { deskFor, writeVersion } from '../generate/write.js';
 import { allTexts, textsOf, type PlacedText } from '../generate/site.js';
-import { seeded } from '../generate/random.js';
+import { seeded } from '../ground/random.js';
 import { factsText } from '../guard/guard.js';
 import type { Message, SiteLanguage } from '../languages/language.js';
 import { languages } from '../languages/registry.gen.js';

@@ -2,7 +2,7 @@ import type { SiteLanguage } from '../languages/language.js';
 import { languages } from '../languages/registry.gen.js';
 import { languageOfFacts, openDays, phoneIn, priceIn, speaks } from '../languages/format.js';
 import type { Facts, Service, Tone } from '../model/site.js';
-import type { Random } from '../generate/random.js';
+import type { Random } from '../ground/random.js';
 import type { TradePack } from '../trades/pack.js';
 import { packFor } from '../trades/packs.js';
 

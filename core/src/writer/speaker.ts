@@ -1,6 +1,6 @@
 import type { Message, SiteLanguage } from '../languages/language.js';
 import type { Text, Tone } from '../model/site.js';
-import type { Random } from '../generate/random.js';
+import type { Random } from '../ground/random.js';
 import { splitSentences } from './sentences.js';
 import { capital, type Slot, type Slots } from './slots.js';
 

@@ -17,7 +17,7 @@ const WORDS = { good: 'good', look: 'to look at', stop: 'stands in the way' };
   template: `
     <tp-worktable controlsName="Checklist" besideName="Releases" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
-        <h2>Before it opens</h2>
+        <h2>{{ site.open ? 'Before visitors see changes' : 'Before it opens' }}</h2>
         <ul class="steps">
           @for (item of items(); track item.id) {
             <li>
@@ -111,6 +111,10 @@ export class PublishStep {
   protected readonly job = computed(
     () => this.store.detail()?.jobs.find((j) => ['publish', 'deploy', 'rollback'].includes(j.kind)) ?? null,
   );
+  /** True where visitors do not see all that was changed yet. */
+  private readonly behind = computed(
+    () => this.store.detail()?.path.find((s) => s.step === 'publish')?.state === 'needs',
+  );
   protected readonly busy = computed(() => ['waiting', 'running'].includes(this.job()?.state ?? ''));
 
   constructor() {
@@ -120,7 +124,7 @@ export class PublishStep {
       this.store.main.set(
         site
           ? {
-              label: site.open ? 'Deploy changes' : 'Publish',
+              label: !site.open ? 'Publish' : this.behind() ? 'Deploy changes' : 'Deploy again',
               run: () => void this.store.begin('publish'),
               why: !site.server
                 ? 'Choose a server first.'

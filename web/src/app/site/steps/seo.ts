@@ -12,6 +12,7 @@ import {
   titleOf,
   type Page,
 } from '@tin-porch/core';
+import { some } from '@tin-porch/core/some';
 import { Worktable } from '../../parts/worktable';
 import { SiteStore } from '../site-store';
 
@@ -87,7 +88,7 @@ import { SiteStore } from '../site-store';
         }
         <h2 class="gap">In every release, beside the pages</h2>
         <ul class="plain-list">
-          <li>sitemap.xml with {{ lines().length }} pages, robots.txt, favicon</li>
+          <li>sitemap.xml with {{ some(lines().length, 'page') }}, robots.txt, favicon</li>
           <li>Canonical address and sharing tags on every page</li>
           <li>The business as structured data, from the facts of the brief</li>
         </ul>
@@ -96,6 +97,7 @@ import { SiteStore } from '../site-store';
   `,
 })
 export class SeoStep {
+  protected readonly some = some;
   protected readonly store = inject(SiteStore);
   private readonly router = inject(Router);
   protected readonly result = RESULT;
