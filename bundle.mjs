@@ -9,6 +9,7 @@ const programs = {
   'server/dist/run/spelling-worker.mjs': 'server/dist/writing/spelling-worker.js',
   'server/dist/run/hashing-worker.mjs': 'server/dist/http/hashing-worker.js',
   'server/dist/run/strangers-worker.mjs': 'server/dist/strangers/strangers-worker.js',
+  'server/dist/run/press-worker.mjs': 'server/dist/press/press-worker.js',
   'server/dist/run/picture-worker.mjs': 'server/dist/pictures/picture-worker.js',
   'server/dist/run/start.mjs': 'server/dist/stack/start.js',
   'server/dist/run/porch.mjs': 'server/dist/cli/porch.js',

@@ -28,14 +28,13 @@ import {
   newDocument,
   readBrief,
   readText,
-  render,
   textOfFile,
   toConfirm,
   wordsOf,
   writeVersion,
 } from '@tin-porch/core';
 import { validateDocument } from '@tin-porch/core/validate';
-import { renderedBytes } from '../assets/rendered-bytes.js';
+import { press } from '../press/press.js';
 
 const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [--language TAG] [--tone TONE] [--length LENGTH] [--direction N] [--look FILE]
 
@@ -146,7 +145,7 @@ async function build(args: string[]): Promise<void> {
   if (tokens) document = { ...document, look: tokens.look };
   const misfits = validateDocument(document);
   if (misfits.length) throw new Error(`The generated site does not fit its schema: ${JSON.stringify(misfits[0])}`);
-  const files = await renderedBytes(render(document, { origin }));
+  const files = await press(document, origin);
   const seconds = (performance.now() - started) / 1000;
 
   const out = resolve(values.out);

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
-import { checklist, makeManifest, render, type SiteDocument } from '@tin-porch/core';
-import { renderedBytes, type BlobReader } from '../assets/rendered-bytes.js';
+import { checklist, makeManifest, type SiteDocument } from '@tin-porch/core';
+import { press, type BlobReader } from '../press/press.js';
 import { JobRefused, type Work } from '../jobs/jobs.js';
 import type { Pictures } from '../pictures/pictures.js';
 import type { ServerRow, Servers } from '../servers/servers.js';
@@ -44,9 +44,9 @@ export const tellHost = (site: SiteRow, server: ServerRow) =>
     previewKey: site.previewKey,
   });
 
-/** Draws a release of a document: its files and its manifest. The same document and origin give the same release. */
-export async function drawRelease(document: SiteDocument, origin: string, blobs?: BlobReader) {
-  const files = await renderedBytes(render(document, { origin }), blobs);
+/** Presses a release of a document: its files and its manifest. The same document and origin give the same release. */
+export async function pressRelease(document: SiteDocument, origin: string, blobs?: BlobReader) {
+  const files = await press(document, origin, blobs);
   const json = JSON.stringify(document);
   const manifest = makeManifest(files, json, origin, sha256);
   return { files, json, manifest, id: `r-${sha256(JSON.stringify(manifest)).slice(0, 16)}` };
@@ -80,7 +80,7 @@ export async function deploySteps(work: Work, sites: Sites, servers: Servers, pi
     return 'A schema and a role of its own';
   });
   const drawn = await work.step('Press the release', async () => {
-    const release = await drawRelease(site.document, originOf(site, server), pictures.readerOf(site.id));
+    const release = await pressRelease(site.document, originOf(site, server), pictures.readerOf(site.id));
     return {
       ...release,
       detail: `${some(release.files.length, 'file')}, ${Math.ceil(release.files.reduce((s, f) => s + f.bytes.byteLength, 0) / 1024)} KB`,

@@ -5,7 +5,7 @@ import compression from 'compression';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
 import { families, fontPath, Problem, problemFrom, renderWindow } from '@tin-porch/core';
-import { readAsset } from '../assets/read-asset.js';
+import { readAsset } from '../press/read-asset.js';
 import { choicePage, directionPage } from '../choosing/pages.js';
 import type { PorchConfig } from '../config.js';
 import { api, asProblem, sessionToken, type Parts } from './api.js';

@@ -11,7 +11,7 @@ import {
   type Problem,
 } from '@tin-porch/core';
 import sharp from 'sharp';
-import { renderedBytes } from '../assets/rendered-bytes.js';
+import { renderedBytes } from '../press/press.js';
 import { Accounts } from '../http/accounts.js';
 import { LibraryAnswer, LibraryClient } from '../library/library-client.js';
 import { Library } from '../library/library.js';

@@ -9,7 +9,7 @@ import {
   type Retouch,
   type SiteDocument,
 } from '@tin-porch/core';
-import type { BlobReader } from '../assets/rendered-bytes.js';
+import type { BlobReader } from '../press/press.js';
 import { transaction, type Database } from '../db/database.js';
 import type { Strangers } from '../strangers/strangers.js';
 import { Thread } from '../threads/thread.js';

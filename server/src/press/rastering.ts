@@ -2,7 +2,7 @@ import { families, type Box, type Lettering, type Raster } from '@tin-porch/core
 import { create, type Font } from 'fontkit';
 import { convert } from 'fontverter';
 import sharp from 'sharp';
-import { readAsset } from '../assets/read-asset.js';
+import { readAsset } from './read-asset.js';
 
 const fonts = new Map<string, Promise<Font>>();
 

@@ -1,0 +1,75 @@
+import { apply, emptyFacts, newDocument, render, writeVersion, type SiteDocument } from '@tin-porch/core';
+import { press } from './press.js';
+
+const ORIGIN = 'https://gant.example';
+const site = (strapline: string): SiteDocument => {
+  const facts = {
+    ...emptyFacts(),
+    name: 'Gant & Sons',
+    trade: 'ropemaker',
+    strapline,
+    services: ['Mooring ropes', 'Bell ropes', 'Fenders'].map((name, n) => ({
+      id: `v${n}`,
+      name,
+      detail: '',
+      price: '',
+    })),
+  };
+  return apply(newDocument('gant', facts), writeVersion(facts, 3)).document;
+};
+
+describe('the press', () => {
+  it('makes every file the renderer names, in its order, with the words as they are', async () => {
+    const document = site('Rope, laid in the long walk.');
+    const rendered = render(document, { origin: ORIGIN });
+    const pressed = await press(document, ORIGIN);
+    expect(pressed.map((f) => `${f.path} ${f.type}`)).toEqual(rendered.map((f) => `${f.path} ${f.type}`));
+    for (const [n, file] of rendered.entries()) {
+      expect(pressed[n]!.bytes.byteLength).withContext(file.path).toBeGreaterThan(0);
+      if ('text' in file && !file.outlined) expect(pressed[n]!.bytes.toString()).toBe(file.text);
+    }
+    // A font that was cut is a WOFF2, a drawing for sharing a JPEG: what their names say.
+    for (const { path, bytes } of pressed) {
+      if (path.endsWith('.woff2')) expect(bytes.subarray(0, 4).toString()).toBe('wOF2');
+      if (path.endsWith('.jpg')) expect(bytes.subarray(0, 2).toString('hex')).toBe('ffd8');
+    }
+  }, 60_000);
+
+  it('gives the same bytes for the same document, also where several are asked for at once', async () => {
+    const documents = [site('One.'), site('Two.'), site('One.')];
+    const [one, two, again] = await Promise.all(documents.map((d) => press(d, ORIGIN)));
+    const bytes = (files: typeof one) => files!.map((f) => f.bytes.toString('base64')).join();
+    expect(bytes(one) === bytes(again)).toBeTrue();
+    expect(bytes(one) === bytes(two)).toBeFalse();
+  }, 60_000);
+
+  it('says which picture file is missing', async () => {
+    const document = site('Rope.');
+    const hash = 'ab'.repeat(32);
+    const rendition = { type: 'image/jpeg' as const, width: 640, height: 480, hash, bytes: 10 };
+    const page = document.pages[0]!;
+    const file = {
+      id: 'walk',
+      kind: 'file' as const,
+      title: 'The walk',
+      width: 640,
+      height: 480,
+      colour: '#445566',
+      focus: [0.5, 0.5] as [number, number],
+      renditions: [rendition],
+      credit: { by: '', licence: '', address: '' },
+    };
+    const withPicture = (value: unknown): unknown =>
+      Array.isArray(value)
+        ? value.map(withPicture)
+        : typeof value === 'object' && value !== null
+          ? 'media' in value
+            ? { ...value, media: 'walk' }
+            : Object.fromEntries(Object.entries(value).map(([k, v]) => [k, withPicture(v)]))
+          : value;
+    const pages = [{ ...page, sections: withPicture(page.sections) as typeof page.sections }];
+    await expectAsync(press({ ...document, media: [file], pages }, ORIGIN)).toBeRejectedWithError(
+      'There is no picture ababababab.',
+    );
+  }, 60_000);
+});

@@ -1,0 +1,75 @@
+import type { RenderedFile, SiteDocument } from '@tin-porch/core';
+import { Thread } from '../threads/thread.js';
+import type { PressRequest } from './press-worker.js';
+import { readAsset } from './read-asset.js';
+
+/** Reads the bytes of a picture of a site by their SHA-256. */
+export type BlobReader = (hash: string) => Promise<Buffer>;
+
+/** A site without picture files asks for none. */
+export const noBlobs: BlobReader = (hash) => Promise.reject(new Error(`There is no picture ${hash.slice(0, 10)}.`));
+
+/** A file of a release. */
+export interface PressedFile {
+  path: string;
+  /** Its media type, as it is served with. */
+  type: string;
+  bytes: Buffer;
+}
+
+const bundled = import.meta.url.endsWith('.mjs');
+const thread = () => new Thread((ending) => new URL(`./press-worker${ending}`, import.meta.url), bundled);
+/** Pages are drawn in one, fonts and pictures made in the other: nothing of it stands in the way of who asks the server. */
+const [drawing, making] = [thread(), thread()];
+
+const MOST_KEPT = 520;
+const kept = new Map<string, Promise<Buffer>>();
+
+/** What takes long to make (a cut font, a picture): made once, then kept, since most changes of a site leave it as it is. */
+function madeOnce(key: string, request: () => Promise<PressRequest>): Promise<Buffer> {
+  let bytes = kept.get(key);
+  kept.delete(key);
+  if (!bytes) {
+    bytes = request()
+      .then((asked) => making.ask(asked))
+      .then((made) => (typeof made === 'string' ? Buffer.from(made) : Buffer.from(made as Uint8Array)));
+    bytes.catch(() => kept.delete(key));
+  }
+  kept.set(key, bytes);
+  if (kept.size > MOST_KEPT) kept.delete(kept.keys().next().value!);
+  return bytes;
+}
+
+async function bytesOf(file: RenderedFile, blobs: BlobReader): Promise<Buffer> {
+  if ('raster' in file) {
+    const { raster } = file;
+    return madeOnce(JSON.stringify(raster), async () => ({
+      kind: 'raster',
+      raster,
+      file: raster.file ? await blobs(raster.file.hash) : null,
+    }));
+  }
+  if ('text' in file && file.outlined)
+    return madeOnce(file.text, () => Promise.resolve({ kind: 'outline', svg: file.text }));
+  if ('blob' in file) return blobs(file.blob);
+  if ('asset' in file) {
+    const { asset, cut } = file;
+    if (!cut) return readAsset(asset);
+    return madeOnce(`${asset}|${JSON.stringify(cut)}`, () => Promise.resolve({ kind: 'font', asset, cut }));
+  }
+  return Buffer.from(file.text, 'utf8');
+}
+
+/** The bytes of every file of a rendered site, in its order. `blobs` reads those of its picture files. */
+export const renderedBytes = (files: readonly RenderedFile[], blobs: BlobReader = noBlobs): Promise<PressedFile[]> =>
+  Promise.all(files.map(async (f) => ({ path: f.path, type: f.type, bytes: await bytesOf(f, blobs) })));
+
+/**
+ * The files of a release of a document: pages drawn, fonts cut, pictures made, all in threads. The same document and origin
+ * give the same bytes. `blobs` reads the picture files of the site.
+ * @throws Error where a picture file is not there
+ */
+export async function press(document: SiteDocument, origin: string, blobs?: BlobReader): Promise<PressedFile[]> {
+  const files = (await drawing.ask({ kind: 'render', document, origin } satisfies PressRequest)) as RenderedFile[];
+  return renderedBytes(files, blobs);
+}
