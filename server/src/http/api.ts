@@ -146,6 +146,11 @@ const checks = {
       id: { type: 'string', pattern: '^[0-9a-f-]{36}$' },
     },
   }),
+  since: ajv.compile<{ since?: string }>({
+    type: 'object',
+    additionalProperties: false,
+    properties: { since: { type: 'string', pattern: '^[0-9]{1,9}$' } },
+  }),
   share: object({ days: { type: 'integer', minimum: 1, maximum: 90 } }),
 };
 
@@ -153,6 +158,12 @@ function body<T>(req: Request, check: ValidateFunction): T {
   if (!check(req.body ?? {}))
     throw new Problem(400, 'The request is not valid', ajv.errorsText(check.errors, { dataVar: 'body' }));
   return (req.body ?? {}) as T;
+}
+
+function query<T>(req: Request, check: ValidateFunction): T {
+  if (!check(req.query))
+    throw new Problem(400, 'The request is not valid', ajv.errorsText(check.errors, { dataVar: 'query' }));
+  return req.query as T;
 }
 
 /** How deep a request may be nested: a document is less than half as deep. */
@@ -381,9 +392,12 @@ export function api(parts: Parts): Router {
     }
   });
 
+  /** A site whole; with `since`, a step of its log, what was changed after that step instead of the document. */
   router.get('/sites/:id', async (req, res) => {
     const site = await own(req, res);
-    const [history, state, releases, recent, certificate, server] = await Promise.all([
+    const { since } = query<{ since?: string }>(req, checks.since);
+    const [operations, history, state, releases, recent, certificate, server] = await Promise.all([
+      since === undefined ? null : sites.since(site, Number(since)),
       sites.history(site.id),
       sites.stateOf(site),
       sites.releases(site.id),
@@ -393,7 +407,7 @@ export function api(parts: Parts): Router {
     ]);
     res.json({
       id: site.id,
-      document: site.document,
+      ...(operations ? { operations } : { document: site.document }),
       head: site.head,
       changedAt: site.changedAt,
       history,
@@ -638,9 +652,7 @@ export function api(parts: Parts): Router {
   });
   router.get('/inbox', async (req, res) => {
     const rows = await sites.list(me(res).id);
-    const asked = { ...req.query } as Record<string, string>;
-    if (!checks.inbox(asked))
-      throw new Problem(400, 'The request is not valid', ajv.errorsText(checks.inbox.errors, { dataVar: 'query' }));
+    const asked = query<Record<string, string>>(req, checks.inbox);
     const { messages, more } = await inbox.list(me(res).id, {
       ...(asked['words'] && { words: asked['words'] }),
       ...(asked['site'] && { site: asked['site'] }),

@@ -1,5 +1,5 @@
 import type { Problem } from '@tin-porch/core';
-import { ownPage, writeVersion, type Operation } from '@tin-porch/core';
+import { apply, ownPage, writeVersion, type Operation } from '@tin-porch/core';
 import { Accounts } from '../http/accounts.js';
 import { realDatabase } from '../testing/real-database.js';
 import { Sites } from './sites.js';
@@ -115,6 +115,26 @@ describe('sites and their history', () => {
     await sites.step(id, 'undo', ines);
     expect(await sites.changesBetween(id, 0, 4)).toEqual(['Changed “Place”', 'Changed “Phone”']);
     expect(await sites.changesBetween(id, 1, 2)).toEqual(['Changed “Place”']);
+  });
+
+  it('tells what was done since a step, from which the document of that step becomes that of now', async () => {
+    await sites.change(id, phone('1'), ines);
+    const before = (await sites.get(id))!;
+    await sites.change(id, writeVersion(before.document.facts, 2), ines);
+    await sites.change(id, phone('2'), ines);
+    await sites.step(id, 'undo', ines);
+    await sites.step(id, 'undo', ines);
+    await sites.step(id, 'redo', ines);
+    const now = (await sites.get(id))!;
+    const since = (await sites.since(now, before.head))!;
+    expect(since.length).toBe(5);
+    const made = since.reduce((document, operation) => apply(document, operation).document, before.document);
+    expect(made).toEqual(now.document);
+    expect(await sites.since(now, now.head)).toEqual([]);
+    // A step that is not there yet, and one so long ago that the document is less.
+    expect(await sites.since(now, now.head + 1)).toBeNull();
+    for (let n = 0; n < 41; n++) await sites.change(id, phone(String(n)), ines);
+    expect(await sites.since((await sites.get(id))!, now.head)).toBeNull();
   });
 
   it('gives a domain to one of two sites that ask at once, and to nobody else what another account holds', async () => {

@@ -115,7 +115,10 @@ export interface Sending {
   base?: number;
 }
 
-/** Where history was written by: a designer’s name. */
+/** So many steps at most are told instead of the whole document. */
+const MOST_SINCE = 40;
+
+/** Who changes a site: an account, and the name that stands in the history. */
 export interface Author {
   id: string;
   name: string;
@@ -301,6 +304,20 @@ export class Sites {
       const applied = applyOrRefuse(site.document, operation);
       return this.write(client, site, applied.document, kind, of, operation, applied.inverse, author.name);
     });
+  }
+
+  /**
+   * What was done to a site after a step of its log, in order: applied one after the other to the document of that step
+   * they give the document of now. Null where the site is not that far, or it is too much: then the document is less.
+   */
+  async since(site: SiteRow, step: number): Promise<Operation[] | null> {
+    if (step > site.head || site.head - step > MOST_SINCE) return null;
+    if (step === site.head) return [];
+    const { rows } = await this.db.query<{ op: Operation }>(
+      'select op from operation where site = $1 and seq > $2 and seq <= $3 order by seq',
+      [site.id, step, site.head],
+    );
+    return rows.length === site.head - step ? rows.map((r) => r.op) : null;
   }
 
   async history(

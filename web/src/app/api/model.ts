@@ -1,4 +1,13 @@
-import type { CheckItem, Chip, DirectionRef, Finding, RecordPlan, SiteDocument, StepState } from '@tin-porch/core';
+import type {
+  CheckItem,
+  Chip,
+  DirectionRef,
+  Finding,
+  Operation,
+  RecordPlan,
+  SiteDocument,
+  StepState,
+} from '@tin-porch/core';
 
 export interface Session {
   designer: { mail: string; name: string };
@@ -110,6 +119,9 @@ export interface SiteDetail {
   jobs: Job[];
   checklist: CheckItem[];
 }
+
+/** What is new of a site that is known already: what was changed of its document, and all the rest of it. */
+export type SiteNews = Omit<SiteDetail, 'document'> & { operations: Operation[] };
 
 export interface ServerInfo {
   name: string;

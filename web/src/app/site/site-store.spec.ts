@@ -1,4 +1,4 @@
-import { provideHttpClient } from '@angular/common/http';
+import { provideHttpClient, type HttpRequest } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting, type TestRequest } from '@angular/common/http/testing';
 import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
@@ -10,6 +10,8 @@ import { Unsent } from '../session/unsent';
 import { SiteStore } from './site-store';
 
 const heading = { section: 's1', path: 'heading' };
+/** A question about the site, whether for all of it or for what is new. */
+const asked = (r: HttpRequest<unknown>) => /^\/api\/sites\/gant(\?|$)/.test(r.urlWithParams);
 const write = (value: string): Operation => ({
   op: 'setText',
   at: heading,
@@ -43,7 +45,7 @@ describe('the store of a site', () => {
     api = TestBed.inject(PorchApi);
     unsent = TestBed.inject(Unsent);
     store.open('gant');
-    http.expectOne('/api/sites/gant').flush(aSite());
+    http.expectOne(asked).flush(aSite());
     await settle();
   });
   afterEach(() => store.ngOnDestroy());
@@ -63,7 +65,7 @@ describe('the store of a site', () => {
     expect(sent(request)).toBe('Rope');
     request.flush({ head: 2 });
     await settle();
-    http.expectOne('/api/sites/gant').flush(aSite({ head: 2, document: store.document()! }));
+    http.expectOne(asked).flush(aSite({ head: 2, document: store.document()! }));
     await settle();
     expect(store.state()).toBe('saved');
     expect(words()).toBe('Rope');
@@ -128,7 +130,7 @@ describe('the store of a site', () => {
     expect(JSON.stringify(change!.operation)).toContain('Rope that was refused');
     expect(words()).not.toContain('refused');
 
-    for (const r of http.match('/api/sites/gant')) r.flush(aSite());
+    for (const r of http.match(asked)) r.flush(aSite());
     await settle();
     store.insist(change!);
     expect(words()).toBe('Rope that was refused');
@@ -159,7 +161,7 @@ describe('the store of a site', () => {
       values.push(sent(request));
       request.flush({ head });
       await settle();
-      if (!http.match('/api/sites/gant').length) continue;
+      if (!http.match(asked).length) continue;
       break;
     }
     expect(values.at(-1)).toBe('Rope, laid by hand');
@@ -172,7 +174,7 @@ describe('the store of a site', () => {
     store.ngOnDestroy();
     const again = TestBed.runInInjectionContext(() => new SiteStore());
     again.open('gant');
-    for (const r of http.match('/api/sites/gant')) r.flush(aSite());
+    for (const r of http.match(asked)) r.flush(aSite());
     await new Promise((done) => setTimeout(done, 50));
     expect(textAt(again.document()!, heading)!.value).toBe('Rope before the reload');
     again.ngOnDestroy();
@@ -207,7 +209,7 @@ describe('the store of a site', () => {
     expect(store.busy('POST /domain/register')).toBeTrue();
     http.expectOne('/api/sites/gant/domain/register').flush({ domain: 'gant.example' });
     await settle();
-    for (const r of http.match('/api/sites/gant')) r.flush(aSite());
+    for (const r of http.match(asked)) r.flush(aSite());
     expect(await Promise.all(both)).toEqual([{ domain: 'gant.example' }, { domain: 'gant.example' }]);
     expect(store.busy('POST /domain/register')).toBeFalse();
   });
@@ -218,7 +220,7 @@ describe('the store of a site', () => {
     await settle();
     http.expectOne('/api/sites/gant/operations').flush({ head: 2 });
     await settle();
-    for (const r of http.match('/api/sites/gant')) r.flush(aSite({ head: 2, document: store.document()! }));
+    for (const r of http.match(asked)) r.flush(aSite({ head: 2, document: store.document()! }));
     await settle();
     expect(store.said()?.undo).toBeTrue();
     void store.undoSaid();
@@ -232,27 +234,55 @@ describe('the store of a site', () => {
     events.all.next({ kind: 'site', site: 'gant', head: 1 });
     events.all.next({ kind: 'site', site: 'other', head: 9 });
     await new Promise((done) => setTimeout(done, 100));
-    http.expectNone('/api/sites/gant');
+    http.expectNone(asked);
     events.all.next({ kind: 'site', site: 'gant', head: 2 });
     await new Promise((done) => setTimeout(done, 100));
-    http.expectOne('/api/sites/gant').flush(aSite({ head: 2 }));
+    http.expectOne(asked).flush(aSite({ head: 2 }));
+  });
+
+  it('asks for what is new of a site it knows, and comes to the document the others have', async () => {
+    void store.refresh();
+    const request = http.expectOne(asked);
+    expect(request.request.urlWithParams).toBe('/api/sites/gant?since=1');
+    const { document: _, ...news } = aSite({ head: 3 });
+    request.flush({ ...news, operations: [write('By others'), { op: 'setFact', field: 'place', value: 'Ottersay' }] });
+    await settle();
+    expect(words()).toBe('By others');
+    expect(store.document()!.facts.place).toBe('Ottersay');
+    expect(store.detail()!.head).toBe(3);
+  });
+
+  it('asks for all of it where what is new does not fit what is here, or others changed it in between', async () => {
+    void store.refresh();
+    const { document: _, ...news } = aSite({ head: 2 });
+    http.expectOne(asked).flush({ ...news, operations: [{ op: 'removePage', page: 'nowhere' }] });
+    await settle();
+    const whole = http.expectOne(asked);
+    expect(whole.request.urlWithParams).toBe('/api/sites/gant');
+    whole.flush(aSite({ head: 2 }));
+    await settle();
+    store.change(write('Mine'));
+    void store.flush();
+    await settle();
+    // Two steps later: one of them is not known here.
+    http.expectOne('/api/sites/gant/operations').flush({ head: 4 });
+    await settle();
+    expect(http.expectOne(asked).request.urlWithParams).toBe('/api/sites/gant');
   });
 
   it('does not fall back to an older answer that comes late', async () => {
     void store.refresh();
-    http.expectOne('/api/sites/gant').flush(aSite({ head: 5 }));
+    http.expectOne(asked).flush(aSite({ head: 5 }));
     await settle();
     void store.refresh();
-    http.expectOne('/api/sites/gant').flush(aSite({ head: 4, domain: 'late.example' }));
+    http.expectOne(asked).flush(aSite({ head: 4, domain: 'late.example' }));
     await settle();
     expect(store.detail()?.domain).toBeNull();
   });
 
   it('says where there is no such site', async () => {
     void store.refresh();
-    http
-      .expectOne('/api/sites/gant')
-      .flush({ title: 'There is no such site' }, { status: 404, statusText: 'Not Found' });
+    http.expectOne(asked).flush({ title: 'There is no such site' }, { status: 404, statusText: 'Not Found' });
     await settle();
     expect(store.missing()).toBeTrue();
   });

@@ -12,7 +12,7 @@ import {
 import { filter, firstValueFrom, merge, Subject, Subscription, timer } from 'rxjs';
 import { debounceTime } from 'rxjs/operators';
 import { PorchEvents } from '../api/events';
-import type { Job, SiteDetail } from '../api/model';
+import type { Job, SiteDetail, SiteNews } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { Unsent, type RefusedChange, type WaitingChange } from '../session/unsent';
 
@@ -139,9 +139,22 @@ export class SiteStore implements OnDestroy {
     if (this.fault()) void this.refresh();
   }
 
+  /** The site as it is now. Of one whose newest step is known here, only what was changed since is asked for. */
+  private async latest(): Promise<SiteDetail> {
+    const path = `/sites/${this.id()}`;
+    const known = this.detail();
+    // Where others changed it in between, the document here is not that of any step.
+    if (!known || known.head !== this.seen) return firstValueFrom(this.api.get<SiteDetail>(path));
+    const answer = await firstValueFrom(this.api.get<SiteDetail | SiteNews>(`${path}?since=${known.head}`));
+    if ('document' in answer) return answer;
+    const { operations, ...news } = answer;
+    const document = operations.reduce<SiteDocument | null>((now, o) => now && applied(now, o), known.document);
+    return document ? { ...news, document } : firstValueFrom(this.api.get<SiteDetail>(path));
+  }
+
   async refresh(): Promise<void> {
     try {
-      const detail = await firstValueFrom(this.api.get<SiteDetail>(`/sites/${this.id()}`));
+      const detail = await this.latest();
       this.fault.set('');
       if ((this.detail()?.head ?? -1) > detail.head) return;
       // Somebody else changed the site: what was said of the newest change here is not about the newest any more.
@@ -228,11 +241,15 @@ export class SiteStore implements OnDestroy {
           const detail = this.detail();
           if (detail) {
             // Where the server knew a newer document, the refresh below brings it.
-            const document = applied(detail.document, sent) ?? detail.document;
-            this.detail.set({ ...detail, document, head: Math.max(head, detail.head) });
+            const document = applied(detail.document, sent);
+            this.detail.set({
+              ...detail,
+              document: document ?? detail.document,
+              head: Math.max(head, detail.head),
+            });
+            // What others did in between has not been seen here yet.
+            if (document && head === this.seen + 1) this.seen = head;
           }
-          // What others did in between has not been seen here yet.
-          if (head === this.seen + 1) this.seen = head;
           this.newest = head;
           this.waiting.update((all) => all.slice(1));
         } catch (error) {
