@@ -55,11 +55,14 @@ export function offersFor(document: SiteDocument, page: Page): Offer[] {
 }
 
 /**
- * An id for something new of a site, `nth` of those made at once: made from the site as it is, so that what was taken out
- * does not lend its id to what comes after it.
+ * Gives ids for what is new of a site, `x…` for a section, one after the other: made from the site as it is, so that what
+ * was taken out does not lend its id to what comes after it.
  */
-const freshId = (document: SiteDocument, letter: string, nth = 0): string =>
-  letter + idFrom(JSON.stringify(document.pages), nth).slice(1);
+function freshIds(document: SiteDocument): (letter: string) => string {
+  const about = idFrom(JSON.stringify(document.pages));
+  let given = 0;
+  return (letter) => letter + idFrom(about, given++).slice(1);
+}
 
 /** The content of a shape’s sample with every text turned into a placeholder: shown as such, and kept from going live. */
 function asPlaceholders(value: unknown): unknown {
@@ -88,7 +91,7 @@ export function newSection(document: SiteDocument, shape: string): Section {
   const taken = new Set(document.forms.map((f) => f.id));
   if (typeof content['form'] === 'string' && !taken.has(content['form']))
     throw new Error('The site has no form for it.');
-  const id = freshId(document, 'x');
+  const id = freshIds(document)('x');
   return {
     id,
     shape,
@@ -167,9 +170,9 @@ const nothing: Text = { value: '', from: { kind: 'designer' } };
 /** Pages that law and trade expect, and those the facts have material for, that the site has not got. */
 export function pageOffers(document: SiteDocument): PageOffer[] {
   const { facts } = document;
-  let used = 0;
+  const fresh = freshIds(document);
   const section = (shape: string, reason: string, content: Section['content']): Section => {
-    const id = freshId(document, 'x', used++);
+    const id = fresh('x');
     return { id, shape, reason, content: complete(kindOf(shape), content, id) };
   };
   const page = (id: string, label: string, reason: string, menu: boolean, sections: Section[]): PageOffer => ({
@@ -257,8 +260,8 @@ export function pageOffers(document: SiteDocument): PageOffer[] {
 
 /** A page of one’s own: a heading and a story to write. */
 export function ownPage(document: SiteDocument, label: string): Operation {
-  const id = freshId(document, 'p');
-  const [first, second] = [freshId(document, 'x'), freshId(document, 'x', 1)];
+  const fresh = freshIds(document);
+  const [id, first, second] = [fresh('p'), fresh('x'), fresh('x')];
   const wanted = slugOf(label);
   const slug = document.pages.some((p) => p.slug === wanted) ? `${wanted}-${id}` : wanted;
   return {
@@ -377,11 +380,12 @@ export function rewriteVersion(document: SiteDocument, seed: number, keepAddress
   const all = kept.map((p) => (p.parent === undefined || parentOf(kept, p) ? p : withoutParent(p)));
   // The writer counts sections anew each time: what is new to the site gets ids that were never on it.
   const there = new Set(document.pages.flatMap((p) => p.sections.map((s) => s.id)));
+  const about = idFrom(JSON.stringify(document.pages));
   const numbered = all.map((page) => ({
     ...page,
     sections: page.sections.map((s) => {
       if (there.delete(s.id)) return s;
-      return { ...s, id: `s${idFrom(JSON.stringify(document.pages), seed, page.id, s.id).slice(1)}` };
+      return { ...s, id: `s${idFrom(about, seed, page.id, s.id).slice(1)}` };
     }),
   }));
   const shared = (now: Section | null, old: Section | null): Section | null =>
