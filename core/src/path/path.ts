@@ -63,7 +63,7 @@ export function pathOf(site: SiteFacts): StepState[] {
     step(
       'publish',
       site.open ? (site.behind ? 'needs' : 'done') : site.deployed ? 'needs' : 'none',
-      site.open ? (site.behind ? 'To deploy' : 'Live') : site.deployed ? 'Holding page' : '',
+      site.open ? (site.behind ? 'To deploy' : 'Live') : site.deployed ? 'Closed' : '',
     ),
     step(
       'care',
