@@ -96,6 +96,20 @@ describe('things in lists', () => {
     }
   });
 
+  it('never lend their section’s id to one that another version puts before it', () => {
+    const [home] = start.pages;
+    // The first page lost a section of its own: what comes back there is counted like one of a later page.
+    const less = put(start, { op: 'removeSection', section: home!.sections[1]!.id });
+    for (const seed of [3, 7, 11]) {
+      const after = again(less, seed);
+      const there = (d: SiteDocument) =>
+        new Map(d.pages.flatMap((p) => p.sections.map((s) => [s.id, `${p.id} ${s.shape.split('/')[0]}`] as const)));
+      const now = there(after);
+      for (const [id, what] of there(less)) if (now.has(id)) expect(now.get(id)).withContext(id).toBe(what);
+      expect(now.size).toBe(after.pages.flatMap((p) => p.sections).length);
+    }
+  });
+
   it('are refused where two of one list have one id, and where one has none', () => {
     const twice = put(start, addItem(listOf(start), 'items', items(start)[0]!.id));
     expect(validateDocument(twice).map((m) => m.pointer)).toEqual([

@@ -347,6 +347,13 @@ export function rewriteVersion(document: SiteDocument, seed: number, keepAddress
     ...written,
     ...dressPages(written, directionOf(document.facts, packOf(document.facts), document.direction)),
   };
+  // The writer counts sections anew each time: what is new to the site gets ids that were never on it, and what was there
+  // keeps its own wherever the two would meet.
+  const about = idFrom(JSON.stringify(document.pages));
+  const numbered = (page: string, s: Section): Section => ({
+    ...s,
+    id: `s${idFrom(about, seed, page, s.id).slice(1)}`,
+  });
   const own = (id: string) => /^x[0-9a-f]+$/.test(id);
   const pages = document.pages.map((page): Page => {
     const next = fresh.pages.find((p) => p.id === page.id);
@@ -368,26 +375,18 @@ export function rewriteVersion(document: SiteDocument, seed: number, keepAddress
       kept.push(dressedAs(old, section!, document.facts));
     }
     for (const section of left)
-      kept.splice(Math.min(kept.length, Math.max(1, next.sections.indexOf(section))), 0, section);
+      kept.splice(Math.min(kept.length, Math.max(1, next.sections.indexOf(section))), 0, numbered(page.id, section));
     const named =
       standardLabel(page) && page.label !== next.label
         ? { label: next.label, ...(!keepAddresses && { slug: next.slug }) }
         : {};
     return { ...page, ...named, sections: kept.length ? kept : page.sections };
   });
-  const missing = fresh.pages.filter((p) => !document.without.includes(p.id) && !pages.some((o) => o.id === p.id));
+  const missing = fresh.pages
+    .filter((p) => !document.without.includes(p.id) && !pages.some((o) => o.id === p.id))
+    .map((p) => ({ ...p, sections: p.sections.map((s) => numbered(p.id, s)) }));
   const kept = [...pages, ...missing];
   const all = kept.map((p) => (p.parent === undefined || parentOf(kept, p) ? p : withoutParent(p)));
-  // The writer counts sections anew each time: what is new to the site gets ids that were never on it.
-  const there = new Set(document.pages.flatMap((p) => p.sections.map((s) => s.id)));
-  const about = idFrom(JSON.stringify(document.pages));
-  const numbered = all.map((page) => ({
-    ...page,
-    sections: page.sections.map((s) => {
-      if (there.delete(s.id)) return s;
-      return { ...s, id: `s${idFrom(about, seed, page.id, s.id).slice(1)}` };
-    }),
-  }));
   const shared = (now: Section | null, old: Section | null): Section | null =>
     now && old ? dressedAs(old, now, document.facts) : now;
   const known = new Set(document.media.map((m) => m.id));
@@ -396,7 +395,7 @@ export function rewriteVersion(document: SiteDocument, seed: number, keepAddress
     look: document.look,
     direction: document.direction,
     media: [...document.media, ...(fresh.media ?? []).filter((m) => !known.has(m.id))],
-    pages: numbered,
+    pages: all,
     header: shared(fresh.header, document.header),
     footer: shared(fresh.footer, document.footer),
     forms: formsIn(document, fresh.forms),
