@@ -35,6 +35,7 @@ export async function startPorch(
   const db = openDatabase(config.databaseUrl);
   const strangers = new Strangers();
   const sites = new Sites(db);
+  await sites.summarise();
   const servers = new Servers(db);
   await servers.put(config.servers);
   const registrar = new Registrar(config);

@@ -8,7 +8,6 @@ import type { SiteDocument } from '../model/site.js';
 import { apply } from './apply.js';
 import { OperationError } from './definition.js';
 import { textAt } from './reach.js';
-import { historyState, type LogLine } from './history.js';
 import type { Operation, SingleOperation } from './operation.js';
 
 const start = apply(newDocument('yard', demoFacts), writeVersion(demoFacts, 4)).document;
@@ -120,24 +119,5 @@ describe('operations', () => {
       { op: 'batch', operations: [{ op: 'batch', operations: [] }] },
     ])
       expect(validateOperation(bad)).withContext(JSON.stringify(bad)).not.toEqual([]);
-  });
-});
-
-describe('history', () => {
-  it('knows what undo and redo would do, and forgets redo after a new change', () => {
-    const log: LogLine[] = [];
-    const add = (kind: LogLine['kind'], of: number | null = null) => log.push({ seq: log.length + 1, kind, of });
-    expect(historyState(log)).toEqual({ undo: null, redo: null });
-    add('do');
-    add('do');
-    add('undo', 2);
-    expect(historyState(log)).toEqual({ undo: 1, redo: 2 });
-    add('redo', 2);
-    expect(historyState(log)).toEqual({ undo: 2, redo: null });
-    add('undo', 2);
-    add('undo', 1);
-    expect(historyState(log)).toEqual({ undo: null, redo: 1 });
-    add('do');
-    expect(historyState(log)).toEqual({ undo: 7, redo: null });
   });
 });

@@ -13,6 +13,17 @@ export interface Applied {
   inverse: Operation;
 }
 
+/** That a thing comes into a list, leaves it, or stands elsewhere in it. */
+export interface Move {
+  /** The key of the list. */
+  list: string;
+  id: string;
+  /** Where it stood; null where it was not in that list. */
+  from: number | null;
+  /** Where it stands then, counted without itself; null where it is in that list no more. */
+  to: number | null;
+}
+
 /** All there is to know of one operation. `O` is the operation as its schema has it, told apart by its `op`. */
 export interface Definition<S extends TObject, O = Static<S>> {
   schema: S;
@@ -30,6 +41,17 @@ export interface Definition<S extends TObject, O = Static<S>> {
   field?(operation: O): string;
   /** The words a person wrote in it, a line each. Left out where it only moves or removes. */
   words?(operation: O): string;
+  /**
+   * The things it writes, from the whole to the part, parted by slashes (`keys.ts`). Two operations made on one document
+   * meet where one writes what the other writes, a part of it, or a whole that it is in.
+   */
+  writes(operation: O, document: SiteDocument): string[];
+  /** The things that it leaves alone but that have to be there. */
+  needs?(operation: O): string[];
+  /** What it does to the order of lists. At most one of the moves puts its thing somewhere: `to` is not null in it. */
+  moves?(operation: O, document: SiteDocument): Move[];
+  /** The same with its thing put at another place of that list. */
+  placed?(operation: O, to: number): O;
   /** One stored under an older schema, as it would be written today for the document it is to meet. */
   forward?(operation: O, document: SiteDocument): O;
 }

@@ -5,13 +5,14 @@ import { writeVersion } from '../generate/write.js';
 import { validateDocument, validateOperation } from '../model/validate.js';
 import type { Page, Section, SiteDocument } from '../model/site.js';
 import { picturePlaces } from '../pictures/places.js';
-import { addItem, listsOf, moveItem, removeItem, shapesOfKind } from '../plan/lists.js';
+import { addItem, listsOf, shapesOfKind } from '../plan/lists.js';
 import { addSection, offersFor, pageOffers } from '../plan/plan.js';
 import { apply, describe as describeOperation, operationForward } from './apply.js';
 import { OperationError } from './definition.js';
 import type { families } from './families.gen.js';
-import { fieldsOf, typedWords } from './fields.js';
+import { typedWords } from './fields.js';
 import type { Operation, OperationNamed, SingleOperation } from './operation.js';
+import { rebase, rebaseOver, type Rebased } from './rebase.js';
 
 const start = apply(newDocument('yard', demoFacts), writeVersion(demoFacts, 4)).document;
 const other = apply(newDocument('yard', demoFacts), writeVersion(demoFacts, 9)).document;
@@ -26,7 +27,13 @@ const lists = sections.flatMap((s) => listsOf(s).map((list) => ({ section: s, li
 const pages: Page[] = pageOffers(start).map((o) => o.page);
 const media = [...start.media, { ...start.media[0]!, id: 'another' }];
 const op = <const O extends string>(name: O) => fc.constant(name);
-const fromContent = (o: Operation) => o as OperationNamed<'setContent'>;
+/** Few of them, so that two of a list meet often. */
+const itemIds = fc.constantFrom(...lists.filter((l) => l.list.items.length > 1)).chain(({ section, list }) =>
+  fc.record({
+    list: fc.constant({ section: section.id, path: list.field }),
+    item: fc.constantFrom(...list.items.map((i) => i.id), 'gone'),
+  }),
+);
 
 /** Operations of every kind on the site above, some of which it refuses. A kind that is missing here does not compile. */
 const some: { [K in keyof typeof families]: fc.Arbitrary<OperationNamed<K>> } = {
@@ -55,15 +62,16 @@ const some: { [K in keyof typeof families]: fc.Arbitrary<OperationNamed<K>> } = 
     field: fc.constantFrom('title', 'description'),
     text: fc.option(text),
   }),
-  setContent: fc.oneof(
-    fc.constantFrom(...lists).map(({ section, list }) => fromContent(addItem(section, list.field, 'new1'))),
-    fc
-      .tuple(fc.constantFrom(...lists.filter((l) => l.list.items.length)), index, index)
-      .map(([{ section, list }, n, to]) => {
-        const { id } = list.items[n % list.items.length]!;
-        return fromContent(to ? moveItem(section, list.field, id, to) : removeItem(section, list.field, id));
-      }),
-  ),
+  setContent: fc.constantFrom(...lists).map(({ section, list }) => ({
+    op: 'setContent',
+    section: section.id,
+    content: { ...section.content, [list.field]: [...(section.content[list.field] as unknown[])].reverse() } as never,
+  })),
+  insertItem: fc
+    .tuple(fc.constantFrom(...lists), fc.constantFrom('newa', 'newb', 'newc'), index)
+    .map(([{ section, list }, id, at]) => ({ ...addItem(section, list.field, id), at })),
+  removeItem: itemIds.map((which) => ({ op: 'removeItem', ...which })),
+  moveItem: fc.tuple(itemIds, index).map(([which, to]) => ({ op: 'moveItem', ...which, to })),
   setForm: fc.record({ op: op('setForm'), form: fc.constantFrom('contact', 'none'), deliverTo: fc.emailAddress() }),
   setLook: fc.record({ op: op('setLook'), look: fc.constant(other.look) }),
   setShape: fc.constantFrom(...sections).chain((section) =>
@@ -185,21 +193,90 @@ describe('every operation', () => {
     );
   });
 
-  it('that writes one field meets another of another field in either order with the same end', () => {
-    const fields = fc.oneof(some.setText, some.setFact, some.setSeo, some.setForm, some.setList, some.setPage);
+  /** What two give one after the other, the second as it reads after the first; what it met, or null where it does not fit. */
+  const oneThenOther = (one: Operation, two: Operation): SiteDocument | 'met' | null => {
+    const first = applied(start, one);
+    if (!first || !applied(start, two)) return null;
+    const rebased = rebase(start, two, one);
+    if ('met' in rebased) return 'met';
+    const second = applied(first.document, rebased.operation);
+    return second && second.document;
+  };
+  const meeting = (pairs: fc.Arbitrary<readonly [Operation, Operation]>, numRuns: number) => {
+    const told = { met: 0, same: 0, refused: 0 };
     fc.assert(
-      fc.property(fields, fields, (one, two) => {
-        const [mine] = fieldsOf(one);
-        if (mine === undefined || fieldsOf(two).includes(mine)) return;
-        const both = (a: Operation, b: Operation) => {
-          const first = applied(start, a);
-          const second = first && applied(first.document, b);
-          return second && JSON.stringify(second.document);
-        };
-        expect(both(one, two)).toBe(both(two, one));
+      fc.property(pairs, ([one, two]) => {
+        const [a, b] = [oneThenOther(one, two), oneThenOther(two, one)];
+        expect(JSON.stringify(a)).toBe(JSON.stringify(b));
+        if (a === 'met') told.met++;
+        else if (a) {
+          told.same++;
+          expect(faults(a)).toEqual([]);
+        } else told.refused++;
       }),
-      { numRuns: 200, seed: SEED },
+      { numRuns, seed: SEED },
     );
+    return told;
+  };
+
+  it('meets any other with the same end whichever comes first, or says what it met', () => {
+    const told = meeting(fc.tuple(any, any), 1200);
+    expect(told.same).toBeGreaterThan(300);
+    expect(told.met).toBeGreaterThan(30);
+  });
+
+  const structural = fc.oneof(
+    some.insertItem,
+    some.moveItem,
+    some.removeItem,
+    some.insertSection,
+    some.moveSection,
+    some.removeSection,
+    some.insertPage,
+    some.movePage,
+    some.removePage,
+    some.putMedium,
+    some.removeMedium,
+  );
+  it('keeps its thing where it was meant to go when another came in, went or moved in the same list', () => {
+    expect(meeting(fc.tuple(structural, structural), 1500).same).toBeGreaterThan(400);
+  });
+
+  it('does so for several in one step', () => {
+    const batch = fc
+      .array(structural, { minLength: 2, maxLength: 3 })
+      .map((operations): Operation => ({ op: 'batch', operations }));
+    const told = meeting(fc.tuple(batch, fc.oneof(batch, structural)), 1500);
+    expect(told.same).toBeGreaterThan(50);
+  });
+
+  it('reads after a whole log as it would have after each step of it', () => {
+    let followed = 0;
+    fc.assert(
+      fc.property(structural, fc.array(structural, { minLength: 1, maxLength: 4 }), (mine, log) => {
+        if (!applied(start, mine)) return;
+        let now = start;
+        let moving: Operation | null = mine;
+        let rebased: Rebased | null;
+        const steps = [];
+        for (const operation of log) {
+          const step = applied(now, operation);
+          if (!step) continue;
+          rebased = moving && rebase(now, moving, operation);
+          moving = rebased && 'operation' in rebased ? rebased.operation : null;
+          steps.push({ operation, inverse: step.inverse, known: false });
+          now = step.document;
+        }
+        const over = rebaseOver(now, steps, mine);
+        expect('operation' in over ? over.operation : null).toEqual(moving);
+        // What it knows of is no reason to change it.
+        const known = steps.map((s) => ({ ...s, known: true }));
+        expect(rebaseOver(now, known, mine)).toEqual({ operation: mine });
+        followed++;
+      }),
+      { numRuns: 300, seed: SEED },
+    );
+    expect(followed).toBeGreaterThan(100);
   });
 
   it('keeps the words a person wrote where they can be read back', () => {

@@ -1,5 +1,5 @@
 import { describe as describeOperation } from './apply.js';
-import { fieldsOf, replacesField, typedWords } from './fields.js';
+import { replacesField, typedWords } from './fields.js';
 import type { Operation, SingleOperation } from './operation.js';
 
 const text = (section: string, value: string): SingleOperation => ({
@@ -9,17 +9,16 @@ const text = (section: string, value: string): SingleOperation => ({
 });
 
 describe('the fields of an operation', () => {
-  it('are named once each, through a batch', () => {
+  it('are told of one operation, not of a batch', () => {
     const batch: Operation = {
       op: 'batch',
       operations: [text('s1', 'A'), text('s1', 'B'), { op: 'setFact', field: 'phone', value: '1' }],
     };
-    expect(fieldsOf(batch)).toEqual(['text s1 heading', 'fact phone']);
     expect(replacesField(batch)).toBeNull();
     expect(replacesField(text('s1', 'A'))).toBe('text s1 heading');
   });
   it('are none where nothing is written into', () => {
-    expect(fieldsOf({ op: 'removeSection', section: 's1' })).toEqual([]);
+    expect(replacesField({ op: 'removeSection', section: 's1' })).toBeNull();
     expect(typedWords({ op: 'removeSection', section: 's1' })).toBe('');
   });
   it('of a fact with what followed from it on the pages speak of the fact', () => {

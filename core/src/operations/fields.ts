@@ -1,11 +1,5 @@
 import { definitionOf, type Operation } from './operation.js';
 
-/** The fields an operation writes, each once. Two operations that share one overwrite each other. */
-export function fieldsOf(operation: Operation): string[] {
-  const all = operation.op === 'batch' ? operation.operations : [operation];
-  return [...new Set(all.flatMap((one) => definitionOf(one).field?.(one) ?? []))];
-}
-
 /** The one field that an operation replaces whole, or null: a later operation on it makes an unsent one superfluous. */
 export function replacesField(operation: Operation): string | null {
   return operation.op === 'batch' ? null : (definitionOf(operation).field?.(operation) ?? null);
@@ -19,7 +13,7 @@ export function madeBy(operation: Operation): Operation {
   if (operation.op !== 'batch' || operation.operations.length < 2) return operation;
   const [first, ...rest] = operation.operations;
   return /^set(?:Fact|Services|People|List)$/.test(first!.op) &&
-    rest.every((o) => o.op === 'setText' || o.op === 'setContent')
+    rest.every((o) => /^(?:setText|setContent|insertItem|removeItem)$/.test(o.op))
     ? first!
     : operation;
 }

@@ -67,6 +67,16 @@ export function pictureAt(document: SiteDocument, place: Place): Picture | undef
   return isPicture(found) ? found : undefined;
 }
 
+/** A thing in a list of a section’s content. */
+export type Item = { readonly id: string } & Readonly<Record<string, unknown>>;
+
+/** The list at a place. @throws OperationError where there is none */
+export function listAt(document: SiteDocument, place: Place): readonly Item[] {
+  const found = leafAt(document, place);
+  if (!Array.isArray(found)) throw new OperationError(`There is no list at ${place.section}, ${place.path}.`);
+  return found as Item[];
+}
+
 /** A document with one section changed, wherever it stands. */
 export function withSection(document: SiteDocument, id: string, change: (s: Section) => Section): SiteDocument {
   const one = (s: Section) => (s.id === id ? change(s) : s);

@@ -14,9 +14,44 @@ export interface StepState {
   words: string;
 }
 
-/** What is known of a site beside its document. Times are ISO 8601. */
+/** What lists and the path tell of a document, small enough to be kept beside it. */
+export interface SiteSummary {
+  /** Of this form. One of another is made anew. */
+  version: typeof SUMMARY_VERSION;
+  name: string;
+  trade: string;
+  pages: number;
+  look: string;
+  /** Whether the brief says enough to write from. */
+  briefed: boolean;
+  /** Facts and texts that nobody has confirmed. */
+  factsToConfirm: number;
+  textsToConfirm: number;
+  /** Whether somebody wrote a page’s title or description for search engines. */
+  titled: boolean;
+}
+export const SUMMARY_VERSION = 1;
+
+/** The summary of a document. It depends on nothing else. */
+export function summaryOf(document: SiteDocument): SiteSummary {
+  const { facts, pages, look } = document;
+  const briefed = facts.name !== '' && (facts.services.length > 0 || facts.description.length > 40);
+  return {
+    version: SUMMARY_VERSION,
+    name: facts.name,
+    trade: facts.trade,
+    pages: pages.length,
+    look: look.name,
+    briefed,
+    factsToConfirm: briefed ? factsToConfirm(document).length : 0,
+    textsToConfirm: pages.length ? toConfirm(document).length : 0,
+    titled: pages.some((p) => p.seo.title || p.seo.description),
+  };
+}
+
+/** What is known of a site. Times are ISO 8601. */
 export interface SiteFacts {
-  document: SiteDocument;
+  summary: SiteSummary;
   /** True once a release is on a server. */
   deployed: boolean;
   /** True where the live release was made from an older document than this one. */
@@ -37,22 +72,13 @@ export interface Chip {
 
 /** Reads the path of a site off what is known of it. */
 export function pathOf(site: SiteFacts): StepState[] {
-  const { document } = site;
-  const { facts } = document;
-  const drawn = document.pages.length > 0;
-  const briefed = facts.name !== '' && (facts.services.length > 0 || facts.description.length > 40);
-  const unsure = briefed ? factsToConfirm(document).length : 0;
-  const open = drawn ? toConfirm(document).length : 0;
-  const titled = drawn && document.pages.some((p) => p.seo.title || p.seo.description);
+  const { pages, look, briefed, factsToConfirm: unsure, textsToConfirm: open, titled } = site.summary;
+  const drawn = pages > 0;
   const step = (name: Step, state: StepState['state'], words = ''): StepState => ({ step: name, state, words });
   return [
     step('brief', briefed && !unsure ? 'done' : 'needs', !briefed ? 'Say more' : unsure ? `${unsure} to confirm` : ''),
-    step(
-      'plan',
-      drawn ? 'done' : briefed ? 'needs' : 'none',
-      drawn ? some(document.pages.length, 'page') : briefed ? 'Generate' : '',
-    ),
-    step('look', drawn ? 'done' : 'none', drawn ? document.look.name : ''),
+    step('plan', drawn ? 'done' : briefed ? 'needs' : 'none', drawn ? some(pages, 'page') : briefed ? 'Generate' : ''),
+    step('look', drawn ? 'done' : 'none', drawn ? look : ''),
     step('pages', drawn ? (open ? 'needs' : 'done') : 'none', open ? `${open} to confirm` : ''),
     step('seo', drawn ? 'done' : 'none', drawn ? (titled ? 'Own words' : 'As written') : ''),
     site.domain === null
@@ -75,7 +101,7 @@ export function pathOf(site: SiteFacts): StepState[] {
 
 /** The state of a site in a few words: only what was measured. */
 export function chipOf(site: SiteFacts, now: string): Chip {
-  if (!site.document.pages.length) return { tone: 'grey', words: 'Brief only' };
+  if (!site.summary.pages) return { tone: 'grey', words: 'Brief only' };
   if (!site.deployed) return { tone: 'grey', words: 'Being made' };
   if (!site.open) {
     if (site.domain && !site.nameLeadsHere) return { tone: 'lamp', words: 'Waiting for the name' };

@@ -181,11 +181,27 @@ function textChanges(section: string, before: unknown, after: unknown, path: str
   }
   const ids = (list: unknown[]) => list.map((item) => (item as Item)['id']);
   if (Array.isArray(before) && Array.isArray(after)) {
-    if (!same(ids(before), ids(after))) return null;
-    return before.reduce<SingleOperation[] | null>((out, item: Item, n) => {
-      const inner = out && textChanges(section, item, after[n], `${path}.${String(item['id'])}`);
-      return out && inner && [...out, ...inner];
-    }, []);
+    const [had, has] = [ids(before), ids(after)];
+    const stay = before.filter((item) => has.includes((item as Item)['id']));
+    // What stays is in the order it was in: then the rest came in or went, one by one.
+    if (
+      !same(
+        ids(stay),
+        has.filter((id) => had.includes(id)),
+      )
+    )
+      return null;
+    const list = { section, path };
+    return [
+      ...had.filter((id) => !has.includes(id)).map((id) => ({ op: 'removeItem' as const, list, item: String(id) })),
+      ...after.flatMap((item: Item & { id: string }, at) =>
+        had.includes(item.id) ? [] : [{ op: 'insertItem' as const, list, item, at }],
+      ),
+      ...stay.flatMap((item: Item) => {
+        const id = String(item['id']);
+        return textChanges(section, item, after[has.indexOf(id)], `${path}.${id}`) ?? [];
+      }),
+    ];
   }
   if (typeof before !== 'object' || before === null || typeof after !== 'object' || after === null) return [];
   const out: SingleOperation[] = [];

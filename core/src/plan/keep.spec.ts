@@ -4,7 +4,6 @@ import { validateDocument } from '../model/validate.js';
 import { apply } from '../operations/apply.js';
 import type { Operation } from '../operations/operation.js';
 import { withFollowing } from './follow.js';
-import { addItem, moveItem } from './lists.js';
 import { addSection, rewriteVersion } from './plan.js';
 
 type Item = Record<'name' | 'text' | 'price', Text> & { id: string };
@@ -50,7 +49,12 @@ describe('things in lists', () => {
   });
 
   it('are the same ones in another version: their ids and the order they were put in stay', () => {
-    const moved = put(start, moveItem(listOf(start), 'items', item(start, 'Winter storage').id, 0));
+    const moved = put(start, {
+      op: 'moveItem',
+      list: { section: listOf(start).id, path: 'items' },
+      item: item(start, 'Winter storage').id,
+      to: 0,
+    });
     const after = again(moved);
     const order = (d: SiteDocument) => items(d).map((i) => `${i.id} ${i.name.value}`);
     expect(order(after)).toEqual(order(moved));
@@ -111,15 +115,17 @@ describe('things in lists', () => {
   });
 
   it('are refused where two of one list have one id, and where one has none', () => {
-    const twice = put(start, addItem(listOf(start), 'items', items(start)[0]!.id));
+    const { id: section, content } = listOf(start);
+    const list = items(start);
+    const twice = put(start, { op: 'setContent', section, content: { ...content, items: [...list, list[0]!] } });
     expect(validateDocument(twice).map((m) => m.pointer)).toEqual([
       jasmine.stringMatching(/^\/pages\/\d+\/sections\/\d+\/content\/items$/) as never,
     ]);
     const { id: _, ...bare } = items(start)[0]!;
     const without = put(start, {
       op: 'setContent',
-      section: listOf(start).id,
-      content: { ...listOf(start).content, items: [bare] },
+      section,
+      content: { ...content, items: [bare] },
     });
     expect(validateDocument(without).length).toBeGreaterThan(0);
   });

@@ -2,13 +2,14 @@ import { demoFacts, siteFrom } from '../fixtures/index.js';
 import type { Section, SiteDocument } from '../model/site.js';
 import { validateDocument } from '../model/validate.js';
 import { apply } from '../operations/apply.js';
-import { addItem, listsOf, moveItem, removeItem, shapesOfKind } from './lists.js';
+import { addItem, listsOf, shapesOfKind } from './lists.js';
 
 const start = siteFrom(demoFacts, 2);
 const withItems = start.pages.flatMap((p) => p.sections).find((s) => (listsOf(s)[0]?.items.length ?? 0) > 1)!;
 const { field } = listsOf(withItems)[0]!;
 const sectionIn = (document: SiteDocument): Section =>
   document.pages.flatMap((p) => p.sections).find((s) => s.id === withItems.id)!;
+const list = { section: withItems.id, path: field };
 const names = (document: SiteDocument) =>
   listsOf(sectionIn(document))
     .find((l) => l.field === field)!
@@ -24,8 +25,12 @@ describe('the lists of a section', () => {
     const [first, second, ...others] = ids(start);
     for (const [operation, expected, known] of [
       [addItem(withItems, field, 'new1'), [...before, ''], [first, second, ...others, 'new1']],
-      [removeItem(withItems, field, first!), before.slice(1), [second, ...others]],
-      [moveItem(withItems, field, first!, 1), [before[1], before[0], ...before.slice(2)], [second, first, ...others]],
+      [{ op: 'removeItem', list, item: first! }, before.slice(1), [second, ...others]],
+      [
+        { op: 'moveItem', list, item: first!, to: 1 },
+        [before[1], before[0], ...before.slice(2)],
+        [second, first, ...others],
+      ],
     ] as const) {
       const { document, inverse } = apply(start, operation);
       expect(names(document)).toEqual([...expected] as string[]);

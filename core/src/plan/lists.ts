@@ -1,5 +1,5 @@
 import { isText, type Section } from '../model/site.js';
-import type { SingleOperation } from '../operations/operation.js';
+import type { OperationNamed } from '../operations/operation.js';
 import { emptyOf } from '../shapes/complete.js';
 import { shapes } from '../shapes/registry.gen.js';
 
@@ -54,31 +54,16 @@ const itemsOf = (section: Section, field: string): { id: string }[] => {
   return Array.isArray(items) ? (items as { id: string }[]) : [];
 };
 
-const changed = (section: Section, field: string, items: readonly { id: string }[]): SingleOperation => ({
-  op: 'setContent',
-  section: section.id,
-  content: { ...section.content, [field]: items },
-});
-
 /** Adds an empty item at the end of a list. Its id is the caller’s to find: one that no item has had before. */
-export function addItem(section: Section, field: string, id: string): SingleOperation {
+export function addItem(section: Section, field: string, id: string): OperationNamed<'insertItem'> {
   const schema = (shapes[section.shape]?.content.properties as Record<string, { items?: object }> | undefined)?.[field];
   const item = { ...(emptyOf(schema?.items ?? {}, id) as { id: string }), id };
-  return changed(section, field, [...itemsOf(section, field), item]);
-}
-
-export const removeItem = (section: Section, field: string, id: string): SingleOperation =>
-  changed(
-    section,
-    field,
-    itemsOf(section, field).filter((item) => item.id !== id),
-  );
-
-/** Moves an item to another place in its list; `to` counts without the item itself. */
-export function moveItem(section: Section, field: string, id: string, to: number): SingleOperation {
-  const items = itemsOf(section, field);
-  const rest = items.filter((item) => item.id !== id);
-  return changed(section, field, [...rest.slice(0, to), ...items.filter((item) => item.id === id), ...rest.slice(to)]);
+  return {
+    op: 'insertItem',
+    list: { section: section.id, path: field },
+    item,
+    at: itemsOf(section, field).length,
+  };
 }
 
 /** Other shapes a section can be laid out in without losing a word, with what each is like. */

@@ -74,7 +74,7 @@ export class Rounds {
       throw error;
     });
     const id = served?.pointer?.release ?? site.liveRelease;
-    const live = id ? await this.sites.release(site.id, id) : undefined;
+    const live = id ? await this.sites.releases.get(site.id, id) : undefined;
     if (!live) throw new JobRefused('The site is on no server yet.');
     const paths = Object.keys(live.manifest.files)
       .filter((path) => path.endsWith('/index.html'))

@@ -4,7 +4,8 @@ import { press, type BlobReader } from '../press/press.js';
 import { JobRefused, type Work } from '../jobs/jobs.js';
 import type { Pictures } from '../pictures/pictures.js';
 import type { ServerRow, Servers } from '../servers/servers.js';
-import type { SiteRow, Sites } from '../sites/sites.js';
+import type { SiteRow } from '../sites/site-row.js';
+import type { Sites } from '../sites/sites.js';
 import { some } from '@tin-porch/core/some';
 
 const sha256 = (bytes: Uint8Array | string) => createHash('sha256').update(bytes).digest('hex');
@@ -96,21 +97,21 @@ export async function deploySteps(work: Work, sites: Sites, servers: Servers, pi
     };
   });
   await work.step('Take the release in', async () => {
-    const live = site.liveRelease ? await sites.release(site.id, site.liveRelease) : undefined;
+    const live = site.liveRelease ? await sites.releases.get(site.id, site.liveRelease) : undefined;
     await server.client.putRelease(site.id, drawn.id, drawn.manifest, drawn.json);
-    await sites.keepRelease({
+    await sites.releases.keep({
       id: drawn.id,
       site: site.id,
       head: site.head,
       manifest: drawn.manifest,
       sent: sent.count,
-      what: live ? await sites.changesBetween(site.id, live.head, site.head) : ['The first release'],
+      what: live ? await sites.log.changesBetween(site.id, live.head, site.head) : ['The first release'],
     });
     return drawn.id;
   });
   await work.step('Serve it', async () => {
     await server.client.switchTo(site.id, drawn.id);
-    await sites.markLive(site.id, drawn.id);
+    await sites.releases.markLive(site.id, drawn.id);
     return 'Served from now on';
   });
 }

@@ -10,7 +10,7 @@ import { siteAndServer } from './deploy.js';
 export async function rollbackSteps(work: Work, sites: Sites, servers: Servers): Promise<void> {
   const { site, server } = await siteAndServer(sites, servers, work.job.site);
   const id = String(work.job.input['release']);
-  const release = await sites.release(site.id, id);
+  const release = await sites.releases.get(site.id, id);
   if (!release) throw new JobRefused('There is no such release.');
   await work.step('Serve it', async () => {
     await server.client.switchTo(site.id, id);
@@ -19,7 +19,7 @@ export async function rollbackSteps(work: Work, sites: Sites, servers: Servers):
   await work.step('See what is served', async () => {
     const { pointer } = await server.client.site(site.id);
     if (pointer?.release !== id) throw new Error(`${server.name} serves ${pointer?.release ?? 'nothing'}.`);
-    await sites.markLive(site.id, id);
+    await sites.releases.markLive(site.id, id);
     return 'Served from now on';
   });
 }

@@ -1,7 +1,7 @@
 import type { RecordType } from 'dns-packet';
 import type { PlainRecord } from '@tin-porch/core';
 import type { NameServer, PorchConfig } from '../config.js';
-import type { DomainSeen } from '../sites/sites.js';
+import type { DomainSeen } from '../sites/site-row.js';
 import { askDns } from './dns-client.js';
 import type { Registrar } from './registrar.js';
 

@@ -14,6 +14,7 @@ import {
   titleOf,
   DirectionRef,
   Facts,
+  PARTS,
   REWORKS,
   type ReworkRequest,
 } from '@tin-porch/core';
@@ -36,7 +37,9 @@ import type { Pictures } from '../pictures/pictures.js';
 import { picturesApi } from '../pictures/pictures-api.js';
 import type { References } from '../reference/reference.js';
 import type { Servers } from '../servers/servers.js';
-import type { Sending, SiteRow, Sites } from '../sites/sites.js';
+import type { Sending } from '../sites/site-log.js';
+import type { SiteHead, SiteRow } from '../sites/site-row.js';
+import type { Sites } from '../sites/sites.js';
 import type { Strangers } from '../strangers/strangers.js';
 import type { By, Writing } from '../writing/writing.js';
 import { sessionName, type Accounts, type Designer } from './accounts.js';
@@ -70,6 +73,7 @@ const SENDING = {
   id: { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' },
   tab: text(64),
   base: { type: 'integer', minimum: 0 },
+  part: { enum: [...PARTS] },
 };
 const checks = {
   password: object({ now: text(200), next: text(200) }),
@@ -337,11 +341,12 @@ export function api(parts: Parts): Router {
     });
   });
 
+  const ownHead = (req: Request, res: Response) => sites.headOf(me(res).id, String(req.params['id']));
   const own = (req: Request, res: Response) => sites.of(me(res).id, String(req.params['id']));
 
-  async function summary(rows: SiteRow[]) {
+  async function summary(rows: SiteHead[]) {
     const [known, visits, all] = await Promise.all([
-      sites.known(rows),
+      sites.states.known(rows),
       rounds.visitsOf(rows.map((r) => r.id)),
       servers.all(),
     ]);
@@ -353,9 +358,9 @@ export function api(parts: Parts): Router {
       return {
         id: r.id,
         head: r.head,
-        drawn: r.document.pages.length > 0,
-        name: r.document.facts.name,
-        trade: r.document.facts.trade,
+        drawn: r.summary.pages > 0,
+        name: r.summary.name,
+        trade: r.summary.trade,
         domain: r.domain,
         server: r.server,
         address: r.domain ?? (server && r.liveRelease ? new URL(temporaryOrigin(r, server)).host : null),
@@ -397,10 +402,10 @@ export function api(parts: Parts): Router {
     const site = await own(req, res);
     const { since } = query<{ since?: string }>(req, checks.since);
     const [operations, history, state, releases, recent, certificate, server] = await Promise.all([
-      since === undefined ? null : sites.since(site, Number(since)),
-      sites.history(site.id),
-      sites.stateOf(site),
-      sites.releases(site.id),
+      since === undefined ? null : sites.log.since(site, Number(since)),
+      sites.log.history(site.id, me(res).id),
+      sites.states.of(site),
+      sites.releases.of(site.id),
       jobs.recent(site.id),
       certificates.of(site.id),
       site.server ? servers.get(site.server) : undefined,
@@ -438,16 +443,17 @@ export function api(parts: Parts): Router {
   });
 
   router.post('/sites/:id/operations', async (req, res) => {
-    const site = await own(req, res);
+    const site = await ownHead(req, res);
     const { operation, ...sending } = body<{ operation: unknown } & Sending>(req, checks.operation);
-    res.json({ head: await sites.change(site.id, operation, me(res), sending) });
+    res.json(await sites.log.change(site.id, operation, me(res), sending));
   });
   /** What a page that went away had not sent yet, in order. Stops at the first change that is refused. */
   router.post('/sites/:id/operations/left', async (req, res) => {
-    const site = await own(req, res);
+    const site = await ownHead(req, res);
     const { changes } = body<{ changes: ({ operation: unknown } & Sending)[] }>(req, checks.left);
     let head = site.head;
-    for (const { operation, ...sending } of changes) head = await sites.change(site.id, operation, me(res), sending);
+    for (const { operation, ...sending } of changes)
+      ({ head } = await sites.log.change(site.id, operation, me(res), sending));
     res.json({ head });
   });
   /** Who can write: the built-in writer always, an outside service where one is set up. */
@@ -482,8 +488,8 @@ export function api(parts: Parts): Router {
   for (const kind of ['undo', 'redo'] as const)
     router.post(`/sites/:id/${kind}`, async (req, res) => {
       const { of } = body<{ of?: number }>(req, checks.step);
-      const site = await own(req, res);
-      const head = await sites.step(site.id, kind, me(res), of);
+      const site = await ownHead(req, res);
+      const head = await sites.log.step(site.id, kind, me(res), of);
       res.json({ head });
     });
 
@@ -555,7 +561,8 @@ export function api(parts: Parts): Router {
   router.post('/sites/:id/rollback', async (req, res) => {
     const site = await own(req, res);
     const { release } = body<{ release: string }>(req, checks.release);
-    if (!site.server || !(await sites.release(site.id, release))) throw new Problem(404, 'There is no such release');
+    if (!site.server || !(await sites.releases.get(site.id, release)))
+      throw new Problem(404, 'There is no such release');
     res.status(202).json({ job: await jobs.begin(site.id, 'rollback', { release }) });
   });
 
@@ -620,7 +627,7 @@ export function api(parts: Parts): Router {
             name: s.name,
             address: s.address,
             temporaryBase: s.temporaryBase,
-            sites: rows.filter((r) => r.server === s.name).map((r) => ({ id: r.id, name: r.document.facts.name })),
+            sites: rows.filter((r) => r.server === s.name).map((r) => ({ id: r.id, name: r.summary.name })),
           };
           return health instanceof Error
             ? { ...base, error: health.message }
@@ -642,7 +649,7 @@ export function api(parts: Parts): Router {
     res.json({
       domains: rows.map((r, n) => ({
         site: r.id,
-        name: r.document.facts.name,
+        name: r.summary.name,
         domain: r.domain,
         seen: r.domainSeen,
         certificate: held[n]!.find((c) => c.domain === r.domain) ?? null,
@@ -663,10 +670,10 @@ export function api(parts: Parts): Router {
     res.json({
       more,
       counts: await inbox.counts(me(res).id),
-      sites: rows.map((r) => ({ id: r.id, name: r.document.facts.name })),
+      sites: rows.map((r) => ({ id: r.id, name: r.summary.name })),
       messages: messages.map((m) => ({
         ...m,
-        siteName: rows.find((r) => r.id === m.site)?.document.facts.name,
+        siteName: rows.find((r) => r.id === m.site)?.summary.name,
       })),
     });
   });
@@ -685,7 +692,7 @@ export function api(parts: Parts): Router {
   });
   router.get('/rounds', async (_req, res) => {
     const rows = await sites.list(me(res).id);
-    const name = (id: string) => rows.find((r) => r.id === id)?.document.facts.name ?? id;
+    const name = (id: string) => rows.find((r) => r.id === id)?.summary.name ?? id;
     res.json({
       rounds: (await rounds.last(me(res).id)).map((r) => ({ ...r, name: name(r.site) })),
       findings: (await rounds.findings(me(res).id)).map((f) => ({ ...f, name: name(f.site) })),

@@ -1,6 +1,6 @@
 import { Router, type Request, type Response } from 'express';
 import { Problem } from '@tin-porch/core';
-import type { SiteRow } from '../sites/sites.js';
+import type { SiteRow } from '../sites/site-row.js';
 import type { LibrarySearch } from './library-client.js';
 import type { Library } from './library.js';
 

@@ -1,7 +1,7 @@
 import { Ajv } from 'ajv';
 import express, { Router, type Request, type Response } from 'express';
 import { Problem, Retouch } from '@tin-porch/core';
-import type { SiteRow } from '../sites/sites.js';
+import type { SiteRow } from '../sites/site-row.js';
 import { MOST_BYTES } from './darkroom.js';
 import type { Pictures } from './pictures.js';
 

@@ -48,7 +48,7 @@ describe('pictures of a site', () => {
     ines = { id: rows[0]!.id, name: 'Ines' };
     ({ id } = await sites.create(ines.id, { name: 'Tolliver & Son', trade: 'clockmaker', services: [] }));
     const { document } = await site();
-    await sites.change(id, writeVersion(document.facts, 1, document), ines);
+    await sites.log.change(id, writeVersion(document.facts, 1, document), ines);
   }, 60_000);
   afterAll(async () => {
     await pictures.close();
@@ -67,7 +67,7 @@ describe('pictures of a site', () => {
         { op: 'setPicture', at, media: medium.id },
       ],
     };
-    await sites.change(id, both, ines);
+    await sites.log.change(id, both, ines);
     const { document } = await site();
     const { html } = renderWindow(document, 'home', '', { mediaBase: `/window/media/${id}` })!;
     const shown = /\/window\/media\/[^/]+\/([0-9a-f]{64})/.exec(html)![1]!;
@@ -96,13 +96,13 @@ describe('pictures of a site', () => {
       ...(medium as FileMedium),
       renditions: (medium as FileMedium).renditions.map((r) => ({ ...r, hash: 'ab'.repeat(32) })),
     };
-    const no = await refusal(sites.change(id, { op: 'putMedium', medium: forged }, ines));
+    const no = await refusal(sites.log.change(id, { op: 'putMedium', medium: forged }, ines));
     expect(no?.status).toBe(422);
     expect(no?.message).toContain('dial');
     const other = await sites.create(ines.id, { name: 'Other' });
     const { hash } = (medium as FileMedium).source!;
     expect((await refusal(pictures.of(other.id, hash)))?.status).toBe(404);
-    expect((await refusal(sites.change(other.id, { op: 'putMedium', medium }, ines)))?.status).toBe(422);
+    expect((await refusal(sites.log.change(other.id, { op: 'putMedium', medium }, ines)))?.status).toBe(422);
   }, 60_000);
 
   it('makes an SVG safe, and names the file that was not taken', async () => {
@@ -167,14 +167,14 @@ describe('pictures of a site', () => {
       const { medium } = await library.take(await site(), 'a-1', false);
       expect(medium.kind === 'drawn' && medium.svg).toContain('#aabbcc');
       expect(JSON.stringify(medium)).not.toContain('script');
-      await sites.change(id, { op: 'putMedium', medium }, ines);
+      await sites.log.change(id, { op: 'putMedium', medium }, ines);
       const { document } = await site();
       const shown: Operation = {
         op: 'setPicture',
         at: { section: document.pages[0]!.sections[0]!.id, path: 'picture' },
         media: medium.id,
       };
-      await sites.change(id, shown, ines);
+      await sites.log.change(id, shown, ines);
       // Its licence asks that the author is named; its ink gives way to that of the look.
       const { html } = renderWindow((await site()).document, 'home', '')!;
       expect(html).toContain('Lanternfold, CC BY 4.0');

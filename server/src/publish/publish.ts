@@ -26,7 +26,7 @@ export async function publishSteps(
     if (error instanceof HostRefused && error.status === 404) return null;
     throw error;
   });
-  const live = served?.pointer ? await sites.release(site.id, served.pointer.release) : undefined;
+  const live = served?.pointer ? await sites.releases.get(site.id, served.pointer.release) : undefined;
   const lacking = live ? await server.client.missing(Object.values(live.manifest.files).map((f) => f.hash)) : [];
   if (
     !live ||

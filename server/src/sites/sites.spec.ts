@@ -1,5 +1,15 @@
 import type { Problem } from '@tin-porch/core';
-import { apply, ownPage, writeVersion, type Operation } from '@tin-porch/core';
+import {
+  addSection,
+  apply,
+  offersFor,
+  ownPage,
+  summaryOf,
+  writeVersion,
+  type Operation,
+  type Section,
+} from '@tin-porch/core';
+import { demoFacts } from '@tin-porch/core/fixtures';
 import { Accounts } from '../http/accounts.js';
 import { realDatabase } from '../testing/real-database.js';
 import { Sites } from './sites.js';
@@ -8,6 +18,8 @@ describe('sites and their history', () => {
   let test: Awaited<ReturnType<typeof realDatabase>>;
   let sites: Sites;
   let ines: { id: string; name: string };
+  /** A second person at work. */
+  let tom: { id: string; name: string };
   let id: string;
   const phone = (value: string): Operation => ({ op: 'setFact', field: 'phone', value });
   const phoneNow = async () => (await sites.get(id))!.document.facts.phone;
@@ -23,7 +35,10 @@ describe('sites and their history', () => {
     await new Accounts(test.db).put('ines@tinporch.example', 'Ines', 'a-dry-place-to-work');
     await new Accounts(test.db).put('other@tinporch.example', 'Other', 'another-dry-place');
     const { rows } = await test.db.query<{ id: string }>('select id from designer order by name');
-    ines = { id: rows[0]!.id, name: 'Ines' };
+    [ines, tom] = [
+      { id: rows[0]!.id, name: 'Ines' },
+      { id: rows[1]!.id, name: 'Tom' },
+    ];
   }, 60_000);
   afterAll(() => test.end());
   beforeEach(async () => {
@@ -44,26 +59,26 @@ describe('sites and their history', () => {
   });
 
   it('takes changes back and puts them back, in order, and forgets what was undone after a new change', async () => {
-    for (const value of ['1', '2', '3']) await sites.change(id, phone(value), ines);
-    await sites.step(id, 'undo', ines);
-    await sites.step(id, 'undo', ines);
+    for (const value of ['1', '2', '3']) await sites.log.change(id, phone(value), ines);
+    await sites.log.step(id, 'undo', ines);
+    await sites.log.step(id, 'undo', ines);
     expect(await phoneNow()).toBe('1');
-    await sites.step(id, 'redo', ines);
+    await sites.log.step(id, 'redo', ines);
     expect(await phoneNow()).toBe('2');
-    await sites.change(id, phone('4'), ines);
-    expect((await refusal(sites.step(id, 'redo', ines)))?.status).toBe(409);
-    const { lines, canUndo, canRedo } = await sites.history(id);
+    await sites.log.change(id, phone('4'), ines);
+    expect((await refusal(sites.log.step(id, 'redo', ines)))?.status).toBe(409);
+    const { lines, canUndo, canRedo } = await sites.log.history(id, ines.id);
     expect(lines.map((l) => l.kind)).toEqual(['do', 'redo', 'undo', 'undo', 'do', 'do', 'do']);
     expect([canUndo, canRedo]).toEqual([true, false]);
-    for (let n = 0; n < 3; n++) await sites.step(id, 'undo', ines);
+    for (let n = 0; n < 3; n++) await sites.log.step(id, 'undo', ines);
     expect(await phoneNow()).toBe('');
-    expect((await refusal(sites.step(id, 'undo', ines)))?.status).toBe(409);
+    expect((await refusal(sites.log.step(id, 'undo', ines)))?.status).toBe(409);
   });
 
   it('keeps every change of two people who write at once', async () => {
     await Promise.all(
       Array.from({ length: 12 }, (_, n) =>
-        sites.change(id, { op: 'setFact', field: n % 2 ? 'phone' : 'place', value: String(n) }, ines),
+        sites.log.change(id, { op: 'setFact', field: n % 2 ? 'phone' : 'place', value: String(n) }, ines),
       ),
     );
     const site = (await sites.get(id))!;
@@ -76,65 +91,154 @@ describe('sites and their history', () => {
 
   it('takes a change once, however often it is sent', async () => {
     const sending = { id: '0a1b2c3d-0000-4000-8000-000000000001', tab: 'one', base: 0 };
-    const heads = await Promise.all([1, 2, 3].map(() => sites.change(id, phone('1'), ines, sending)));
-    expect(heads).toEqual([1, 1, 1]);
+    const heads = await Promise.all([1, 2, 3].map(() => sites.log.change(id, phone('1'), ines, sending)));
+    expect(heads.map((h) => h.head)).toEqual([1, 1, 1]);
     expect((await sites.get(id))!.head).toBe(1);
   });
 
   it('does not let one tab overwrite unseen what another wrote into the same field', async () => {
-    await sites.change(id, phone('from here'), ines, { tab: 'one', base: 0 });
-    const other = await refusal(sites.change(id, phone('from there'), ines, { tab: 'two', base: 0 }));
+    await sites.log.change(id, phone('from here'), ines, { tab: 'one', base: 0 });
+    const other = await refusal(sites.log.change(id, phone('from there'), ines, { tab: 'two', base: 0 }));
     expect(other?.status).toBe(409);
     expect(other?.detail).toContain('“from here”');
     // Another field, the same tab again, and one that has seen it are none of that.
-    await sites.change(id, { op: 'setFact', field: 'place', value: 'Strand' }, ines, { tab: 'two', base: 0 });
-    await sites.change(id, phone('and on'), ines, { tab: 'one', base: 0 });
-    await sites.change(id, phone('from there'), ines, { tab: 'two', base: 3 });
+    await sites.log.change(id, { op: 'setFact', field: 'place', value: 'Strand' }, ines, { tab: 'two', base: 0 });
+    await sites.log.change(id, phone('and on'), ines, { tab: 'one', base: 0 });
+    await sites.log.change(id, phone('from there'), ines, { tab: 'two', base: 3 });
     expect(await phoneNow()).toBe('from there');
   });
 
+  it('says both versions where two write the same, and whose the other is', async () => {
+    await sites.log.change(id, phone('from Tom'), tom, { tab: 'two', base: 0 });
+    const no = await refusal(sites.log.change(id, phone('from Ines'), ines, { tab: 'one', base: 0 }));
+    expect(no?.detail).toBe('Tom wrote “from Tom”. You wrote “from Ines”.');
+    expect(no?.more).toEqual({ overwritten: true, theirs: 'from Tom', mine: 'from Ines' });
+    // Seen, it is theirs to decide.
+    await sites.log.change(id, phone('from Ines'), ines, { tab: 'one', base: 1 });
+    expect(await phoneNow()).toBe('from Ines');
+  });
+
+  it('reads a change anew over what others did since, and tells the change it became', async () => {
+    ({ id } = await sites.create(ines.id, demoFacts));
+    await sites.log.change(id, writeVersion(demoFacts, 1), ines);
+    const { document, head } = (await sites.get(id))!;
+    const [page] = document.pages;
+    const ids = page!.sections.map((s) => s.id);
+    const shape = offersFor(document, page!)[0]!.shape;
+    // Somebody puts a section first, while the third is moved to the end here, and the second is taken out there.
+    const theirs = addSection(document, page!.id, shape, 0) as Operation & { section: Section };
+    await sites.log.change(id, theirs, tom, { tab: 'two', base: head });
+    await sites.log.change(id, { op: 'removeSection', section: ids[1]! }, tom, { tab: 'two', base: head });
+    const mine: Operation = { op: 'moveSection', section: ids[2]!, page: page!.id, to: 1 };
+    const taken = await sites.log.change(id, mine, ines, { tab: 'one', base: head });
+    expect(taken.operation).toEqual({ ...mine, to: 2 });
+    const now = (await sites.get(id))!.document.pages[0]!.sections.map((s) => s.id);
+    expect(now).toEqual([theirs.section.id, ids[0]!, ids[2]!, ...ids.slice(3)]);
+    // What one took out the other cannot write into.
+    const gone = await refusal(
+      sites.log.change(id, { op: 'setShape', section: ids[1]!, shape: page!.sections[1]!.shape }, ines, {
+        tab: 'one',
+        base: head,
+      }),
+    );
+    expect([gone?.status, gone?.detail]).toEqual([409, 'Tom changed the same thing: Took a section out.']);
+  });
+
+  it('takes back what one did oneself, under what others did since', async () => {
+    await sites.log.change(id, phone('1'), ines);
+    await sites.log.change(id, { op: 'setFact', field: 'place', value: 'Strand' }, tom);
+    await sites.log.change(id, { op: 'setFact', field: 'address', value: '2 Quay' }, tom);
+    await sites.log.step(id, 'undo', ines);
+    const facts = async () => {
+      const { phone: p, place, address } = (await sites.get(id))!.document.facts;
+      return [p, place, address].join('|');
+    };
+    expect(await facts()).toBe('|Strand|2 Quay');
+    await sites.log.step(id, 'undo', tom);
+    expect(await facts()).toBe('|Strand|');
+    await sites.log.step(id, 'redo', ines);
+    expect(await facts()).toBe('1|Strand|');
+    expect((await refusal(sites.log.step(id, 'redo', ines)))?.title).toBe('There is nothing to redo');
+    await sites.log.step(id, 'redo', tom);
+    expect(await facts()).toBe('1|Strand|2 Quay');
+    const [hers, his] = await Promise.all([ines, tom].map((who) => sites.log.history(id, who.id)));
+    expect([hers!.canUndo, hers!.canRedo, his!.canUndo, his!.canRedo]).toEqual([true, false, true, false]);
+  });
+
+  it('does not take back what somebody else wrote over, and does once that is taken back', async () => {
+    await sites.log.change(id, phone('1'), ines);
+    await sites.log.change(id, phone('2'), tom);
+    const no = await refusal(sites.log.step(id, 'undo', ines));
+    expect([no?.status, no?.title]).toEqual([409, 'Somebody wrote there meanwhile']);
+    expect(await phoneNow()).toBe('2');
+    await sites.log.step(id, 'undo', tom);
+    await sites.log.step(id, 'undo', ines);
+    expect(await phoneNow()).toBe('');
+  });
+
+  it('writes down who made a change, with what, and what they knew', async () => {
+    await sites.log.change(id, phone('1'), tom, { part: 'ask', base: 0 });
+    const { rows } = await test.db.query('select author, by, part, base from operation where site = $1', [id]);
+    expect(rows).toEqual([{ author: tom.id, by: 'Tom', part: 'ask', base: 0 }]);
+    expect((await sites.log.history(id, tom.id)).lines[0]).toEqual(
+      jasmine.objectContaining({ by: 'Tom', part: 'ask', words: 'Changed “Phone”' }),
+    );
+  });
+
+  it('keeps a summary beside each document, from which lists are made', async () => {
+    await sites.log.change(id, writeVersion((await sites.get(id))!.document.facts, 1), ines);
+    const [row] = await sites.list(ines.id);
+    const site = (await sites.get(id))!;
+    expect(Object.keys(row!)).not.toContain('document');
+    expect(row!.summary).toEqual(summaryOf(site.document));
+    expect(row!.summary.pages).toBe(site.document.pages.length);
+    await test.db.query('update site set summary = null where id = $1', [id]);
+    await sites.summarise();
+    expect((await sites.headOf(ines.id, id)).summary).toEqual(row!.summary);
+  });
+
   it('takes back the change that is named, or none', async () => {
-    for (const value of ['1', '2']) await sites.change(id, phone(value), ines);
-    expect((await refusal(sites.step(id, 'undo', ines, 1)))?.status).toBe(409);
-    await sites.step(id, 'undo', ines, 2);
+    for (const value of ['1', '2']) await sites.log.change(id, phone(value), ines);
+    expect((await refusal(sites.log.step(id, 'undo', ines, 1)))?.status).toBe(409);
+    await sites.log.step(id, 'undo', ines, 2);
     expect(await phoneNow()).toBe('1');
   });
 
   it('calls what was taken back by the name of the change, not of its inverse', async () => {
-    await sites.change(id, writeVersion((await sites.get(id))!.document.facts, 1), ines);
-    await sites.change(id, ownPage((await sites.get(id))!.document, 'Rigging'), ines);
-    await sites.step(id, 'undo', ines);
-    const { lines } = await sites.history(id);
+    await sites.log.change(id, writeVersion((await sites.get(id))!.document.facts, 1), ines);
+    await sites.log.change(id, ownPage((await sites.get(id))!.document, 'Rigging'), ines);
+    await sites.log.step(id, 'undo', ines);
+    const { lines } = await sites.log.history(id, ines.id);
     expect(lines[0]).toEqual(jasmine.objectContaining({ kind: 'undo', words: 'Added the page Rigging' }));
   });
 
   it('names what stands between two steps, newest first, without what was taken back', async () => {
-    await sites.change(id, phone('1'), ines);
-    await sites.change(id, { op: 'setFact', field: 'place', value: 'Strand' }, ines);
-    await sites.change(id, { op: 'setFact', field: 'address', value: 'x' }, ines);
-    await sites.step(id, 'undo', ines);
-    expect(await sites.changesBetween(id, 0, 4)).toEqual(['Changed “Place”', 'Changed “Phone”']);
-    expect(await sites.changesBetween(id, 1, 2)).toEqual(['Changed “Place”']);
+    await sites.log.change(id, phone('1'), ines);
+    await sites.log.change(id, { op: 'setFact', field: 'place', value: 'Strand' }, ines);
+    await sites.log.change(id, { op: 'setFact', field: 'address', value: 'x' }, ines);
+    await sites.log.step(id, 'undo', ines);
+    expect(await sites.log.changesBetween(id, 0, 4)).toEqual(['Changed “Place”', 'Changed “Phone”']);
+    expect(await sites.log.changesBetween(id, 1, 2)).toEqual(['Changed “Place”']);
   });
 
   it('tells what was done since a step, from which the document of that step becomes that of now', async () => {
-    await sites.change(id, phone('1'), ines);
+    await sites.log.change(id, phone('1'), ines);
     const before = (await sites.get(id))!;
-    await sites.change(id, writeVersion(before.document.facts, 2), ines);
-    await sites.change(id, phone('2'), ines);
-    await sites.step(id, 'undo', ines);
-    await sites.step(id, 'undo', ines);
-    await sites.step(id, 'redo', ines);
+    await sites.log.change(id, writeVersion(before.document.facts, 2), ines);
+    await sites.log.change(id, phone('2'), ines);
+    await sites.log.step(id, 'undo', ines);
+    await sites.log.step(id, 'undo', ines);
+    await sites.log.step(id, 'redo', ines);
     const now = (await sites.get(id))!;
-    const since = (await sites.since(now, before.head))!;
+    const since = (await sites.log.since(now, before.head))!;
     expect(since.length).toBe(5);
     const made = since.reduce((document, operation) => apply(document, operation).document, before.document);
     expect(made).toEqual(now.document);
-    expect(await sites.since(now, now.head)).toEqual([]);
+    expect(await sites.log.since(now, now.head)).toEqual([]);
     // A step that is not there yet, and one so long ago that the document is less.
-    expect(await sites.since(now, now.head + 1)).toBeNull();
-    for (let n = 0; n < 41; n++) await sites.change(id, phone(String(n)), ines);
-    expect(await sites.since((await sites.get(id))!, now.head)).toBeNull();
+    expect(await sites.log.since(now, now.head + 1)).toBeNull();
+    for (let n = 0; n < 41; n++) await sites.log.change(id, phone(String(n)), ines);
+    expect(await sites.log.since((await sites.get(id))!, now.head)).toBeNull();
   });
 
   it('gives a domain to one of two sites that ask at once, and to nobody else what another account holds', async () => {
@@ -174,7 +278,7 @@ describe('sites and their history', () => {
       [{ op: 'batch', operations: [phone('5'), { op: 'setSeo', page: 'home', field: 'title', text: null }] }, 409],
     ];
     for (const [operation, status] of bad)
-      expect((await refusal(sites.change(id, operation, ines)))?.status)
+      expect((await refusal(sites.log.change(id, operation, ines)))?.status)
         .withContext(JSON.stringify(operation))
         .toBe(status);
     const after = (await sites.get(id))!;
@@ -190,16 +294,16 @@ describe('sites and their history', () => {
   });
 
   it('reads path and state off what is known', async () => {
-    const stages = async () => (await sites.stateOf((await sites.get(id))!)).path.map((s) => s.state).join(' ');
+    const stages = async () => (await sites.states.of((await sites.get(id))!)).path.map((s) => s.state).join(' ');
     expect(await stages()).toMatch(/^needs none none/);
-    await sites.change(
+    await sites.log.change(
       id,
       { op: 'setServices', services: [{ id: 'v1', name: 'Ridges', detail: '', price: '' }] },
       ines,
     );
     expect(await stages()).toMatch(/^done needs none/);
-    await sites.change(id, writeVersion((await sites.get(id))!.document.facts, 1), ines);
+    await sites.log.change(id, writeVersion((await sites.get(id))!.document.facts, 1), ines);
     expect(await stages()).toMatch(/^done done done/);
-    expect((await sites.stateOf((await sites.get(id))!)).chip.words).toBe('Being made');
+    expect((await sites.states.of((await sites.get(id))!)).chip.words).toBe('Being made');
   });
 });

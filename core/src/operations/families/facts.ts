@@ -10,6 +10,7 @@ import {
   type SiteDocument,
 } from '../../model/site.js';
 import type { Definition } from '../definition.js';
+import { factKey } from '../keys.js';
 
 const closed = { additionalProperties: false } as const;
 const lists: readonly string[] = [...LIST_FACTS, 'services', 'people'];
@@ -38,6 +39,7 @@ export const setFact: Definition<typeof SetFact> = {
   }),
   says: ({ field }) => (field === 'description' ? 'Changed the brief' : `Changed “${factLabel(field)}”`),
   field: ({ field }) => `fact ${field}`,
+  writes: ({ field }) => [factKey(field)],
   words: ({ value }) => value,
 };
 
@@ -53,6 +55,7 @@ export const setServices: Definition<typeof SetServices> = {
   }),
   says: () => 'Changed the services',
   field: () => 'fact services',
+  writes: () => [factKey('services')],
   words: ({ services }) => lines(services.map((s) => [s.name, s.price, s.detail])),
 };
 
@@ -65,6 +68,7 @@ export const setPeople: Definition<typeof SetPeople> = {
   }),
   says: () => 'Changed the people',
   field: () => 'fact people',
+  writes: () => [factKey('people')],
   words: ({ people }) => lines(people.map((p) => [p.name, p.role])),
 };
 
@@ -84,6 +88,7 @@ export const setList: Definition<typeof SetList> = {
   }),
   says: ({ field }) => `Changed “${factLabel(field)}”`,
   field: ({ field }) => `fact ${field}`,
+  writes: ({ field }) => [factKey(field)],
   words: ({ values }) => values.join(', '),
 };
 
@@ -98,4 +103,5 @@ export const setCorrections: Definition<typeof SetCorrections> = {
     inverse: { op, corrections: document.corrections },
   }),
   says: () => 'Corrected the reading of the brief',
+  writes: () => ['corrections'],
 };

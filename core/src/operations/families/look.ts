@@ -2,6 +2,7 @@ import { Type } from '@sinclair/typebox';
 import { DirectionRef, Look, Mark, Section, SiteDocument } from '../../model/site.js';
 import { lookForward } from '../../model/older.js';
 import { OperationError, type Definition } from '../definition.js';
+import { SITE, sectionKey } from '../keys.js';
 import { sectionOf, withSection } from '../reach.js';
 
 const closed = { additionalProperties: false } as const;
@@ -15,6 +16,7 @@ export const setLook: Definition<typeof SetLook> = {
   }),
   says: ({ look }) => `Put on the look ${look.name}`,
   field: () => 'look',
+  writes: () => [`${SITE}/look`],
   forward: (operation) => ({ ...operation, look: lookForward(operation.look) }),
 };
 
@@ -42,6 +44,7 @@ export const setShape: Definition<typeof SetShape> = {
     };
   },
   says: () => 'Laid a section out anew',
+  writes: ({ section }) => [`${sectionKey(section)}/shape`],
 };
 
 /** Which direction a site is in: what the look and the shapes were taken from. */
@@ -53,6 +56,7 @@ export const setDirection: Definition<typeof SetDirection> = {
     inverse: { op, direction: document.direction },
   }),
   says: () => 'Took another direction',
+  writes: () => [`${SITE}/direction`],
 };
 
 /** The directions that were called up and those that were shortlisted. */
@@ -61,6 +65,7 @@ export const setBoard: Definition<typeof SetBoard> = {
   schema: SetBoard,
   apply: (document, { op, board }) => ({ document: { ...document, board }, inverse: { op, board: document.board } }),
   says: () => 'Asked for or shortlisted directions',
+  writes: () => ['board'],
 };
 
 const SetMark = Type.Object({ op: Type.Literal('setMark'), mark: Type.Union([Mark, Type.Null()]) }, closed);
@@ -68,4 +73,5 @@ export const setMark: Definition<typeof SetMark> = {
   schema: SetMark,
   apply: (document, { op, mark }) => ({ document: { ...document, mark }, inverse: { op, mark: document.mark } }),
   says: ({ mark }) => (mark ? 'Changed the mark' : 'Took the mark away'),
+  writes: () => ['mark'],
 };

@@ -3,6 +3,7 @@ import { Page, parentOf, type SiteDocument } from '../../model/site.js';
 import { pageForward } from '../../model/older.js';
 import { namedOf, withoutParent } from '../../model/page.js';
 import { OperationError, type Definition } from '../definition.js';
+import { indexOfPage, namedKey, PAGES, pageKey, wholePage } from '../keys.js';
 import { inserted, pageOf } from '../reach.js';
 
 const closed = { additionalProperties: false } as const;
@@ -45,6 +46,10 @@ export const insertPage: Definition<typeof InsertPage> = {
     };
   },
   says: ({ page }) => `Added the page ${page.label}`,
+  writes: ({ page }) => wholePage(page),
+  needs: ({ page: { parent } }) => (parent === undefined ? [] : [namedKey(parent)]),
+  moves: ({ page, at }) => [{ list: PAGES, id: page.id, from: null, to: at }],
+  placed: (operation, at) => ({ ...operation, at }),
   forward: (operation) => ({ ...operation, page: pageForward(operation.page) }),
 };
 
@@ -64,6 +69,11 @@ export const removePage: Definition<typeof RemovePage> = {
     };
   },
   says: () => 'Took a page out',
+  writes: ({ page: id }, document) => [
+    ...wholePage(pageOf(document, id)),
+    ...document.pages.filter((p) => p.parent === id).map((p) => namedKey(p.id)),
+  ],
+  moves: ({ page }, document) => [{ list: PAGES, id: page, from: indexOfPage(document, page), to: null }],
 };
 
 const MovePage = Type.Object({ op: Type.Literal('movePage'), page: Id, to: Index }, closed);
@@ -79,6 +89,9 @@ export const movePage: Definition<typeof MovePage> = {
     };
   },
   says: () => 'Moved a page',
+  writes: ({ page }) => [`${pageKey(page)}/order`],
+  moves: ({ page, to }, document) => [{ list: PAGES, id: page, from: indexOfPage(document, page), to }],
+  placed: (operation, to) => ({ ...operation, to }),
 };
 
 /** What a page is called, where it is, which page it is under and whether the menu leads to it (it does where `menu` is left out). */
@@ -121,5 +134,7 @@ export const setPage: Definition<typeof SetPage> = {
   },
   says: ({ label }) => `Called a page ${label}`,
   field: ({ page }) => `page ${page}`,
+  writes: ({ page }) => [namedKey(page)],
+  needs: ({ parent }) => (parent === undefined ? [] : [namedKey(parent)]),
   words: ({ label }) => label,
 };

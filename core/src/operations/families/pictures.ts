@@ -2,6 +2,7 @@ import { Type } from '@sinclair/typebox';
 import { Medium } from '../../model/site.js';
 import { pathForward } from '../../model/older.js';
 import { OperationError, type Definition } from '../definition.js';
+import { MEDIA, mediumKey, placeKey } from '../keys.js';
 import { Place } from '../place.js';
 import { inserted, pictureAt, withLeaf } from '../reach.js';
 
@@ -29,6 +30,10 @@ export const putMedium: Definition<typeof PutMedium> = {
   },
   says: ({ medium }) => `Took in the picture ${medium.title}`,
   field: ({ medium }) => `medium ${medium.id}`,
+  writes: ({ medium }) => [`${mediumKey(medium.id)}/file`],
+  moves: ({ medium: { id }, at }, { media }) =>
+    media.some((m) => m.id === id) ? [] : [{ list: MEDIA, id, from: null, to: at ?? media.length }],
+  placed: (operation, at) => ({ ...operation, at }),
 };
 
 const RemoveMedium = Type.Object({ op: Type.Literal('removeMedium'), medium: Type.String({ maxLength: 64 }) }, closed);
@@ -43,6 +48,8 @@ export const removeMedium: Definition<typeof RemoveMedium> = {
     };
   },
   says: () => 'Took a picture out',
+  writes: ({ medium }) => [mediumKey(medium)],
+  moves: ({ medium: id }, { media }) => [{ list: MEDIA, id, from: media.findIndex((m) => m.id === id), to: null }],
 };
 
 /** Puts a picture of the site into a place for one. `media` is empty to leave the place bare. */
@@ -61,5 +68,7 @@ export const setPicture: Definition<typeof SetPicture> = {
     };
   },
   says: () => 'Changed a picture',
+  writes: ({ at }) => [`${placeKey(at)}/media`],
+  needs: ({ media }) => (media ? [mediumKey(media)] : []),
   forward: (operation, document) => ({ ...operation, at: pathForward(document, operation.at) }),
 };

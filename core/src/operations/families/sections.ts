@@ -2,6 +2,7 @@ import { Type } from '@sinclair/typebox';
 import { Section, type Page, type SiteDocument } from '../../model/site.js';
 import { sectionForward } from '../../model/older.js';
 import { OperationError, type Definition } from '../definition.js';
+import { pageKey, sectionKey, sectionsKey } from '../keys.js';
 import { findSection, inserted, pageOf } from '../reach.js';
 
 const closed = { additionalProperties: false } as const;
@@ -33,6 +34,10 @@ export const insertSection: Definition<typeof InsertSection> = {
     };
   },
   says: () => 'Added a section',
+  writes: ({ section }) => [sectionKey(section.id)],
+  needs: ({ page }) => [pageKey(page)],
+  moves: ({ page, section, at }) => [{ list: sectionsKey(page), id: section.id, from: null, to: at }],
+  placed: (operation, at) => ({ ...operation, at }),
   forward: (operation) => ({ ...operation, section: sectionForward(operation.section) }),
 };
 
@@ -49,6 +54,11 @@ export const removeSection: Definition<typeof RemoveSection> = {
     };
   },
   says: () => 'Took a section out',
+  writes: ({ section }) => [sectionKey(section)],
+  moves({ section: id }, document) {
+    const { page, at } = placeOf(document, id);
+    return [{ list: sectionsKey(page.id), id, from: at, to: null }];
+  },
 };
 
 /** Moves a section to a place on its page or on another; `to` counts without the section itself. */
@@ -66,4 +76,15 @@ export const moveSection: Definition<typeof MoveSection> = {
     };
   },
   says: () => 'Moved a section',
+  writes: ({ section }) => [`${sectionKey(section)}/order`],
+  needs: ({ page }) => [pageKey(page)],
+  moves({ section: id, page: target, to }, document) {
+    const { page, at } = placeOf(document, id);
+    if (page.id === target) return [{ list: sectionsKey(target), id, from: at, to }];
+    return [
+      { list: sectionsKey(page.id), id, from: at, to: null },
+      { list: sectionsKey(target), id, from: null, to },
+    ];
+  },
+  placed: (operation, to) => ({ ...operation, to }),
 };

@@ -2,19 +2,13 @@ import { Type } from '@sinclair/typebox';
 import { Form, Section, Text, type Page } from '../../model/site.js';
 import { numbered, pathForward } from '../../model/older.js';
 import { OperationError, type Definition } from '../definition.js';
+import { contentKey, formKey, pageKey, placeKey } from '../keys.js';
 import { Place } from '../place.js';
 import { findSection, pageOf, sectionOf, textAt, withLeaf, withSection } from '../reach.js';
+import { wordsWithin } from '../words.js';
 
 const closed = { additionalProperties: false } as const;
 const shorten = (s: string) => (s.length > 40 ? `${s.slice(0, 38).trimEnd()}…` : s);
-
-function textsWithin(value: unknown): string[] {
-  if (Array.isArray(value)) return value.flatMap(textsWithin);
-  if (typeof value !== 'object' || value === null) return [];
-  const { value: words, from } = value as { value?: unknown; from?: unknown };
-  if (typeof words === 'string' && from !== undefined) return words ? [words] : [];
-  return Object.values(value).flatMap(textsWithin);
-}
 
 const SetText = Type.Object({ op: Type.Literal('setText'), at: Place, text: Text }, closed);
 export const setText: Definition<typeof SetText> = {
@@ -32,6 +26,7 @@ export const setText: Definition<typeof SetText> = {
   },
   says: ({ text }) => (text.value.trim() ? `Wrote “${shorten(text.value)}”` : 'Emptied a text'),
   field: ({ at }) => `text ${at.section} ${at.path}`,
+  writes: ({ at }) => [placeKey(at)],
   words: ({ text }) => text.value,
   forward: (operation, document) => ({ ...operation, at: pathForward(document, operation.at) }),
 };
@@ -57,10 +52,11 @@ export const setSeo: Definition<typeof SetSeo> = {
   },
   says: ({ field }) => `Changed a page’s ${field} for search engines`,
   field: ({ page, field }) => `seo ${page} ${field}`,
+  writes: ({ page, field }) => [`${pageKey(page)}/seo/${field}`],
   words: ({ text }) => text?.value ?? '',
 };
 
-/** Puts other content into a section: items added, taken out or moved. */
+/** Puts other content into a section, whole. What changes one text or one item of it says so instead. */
 const SetContent = Type.Object(
   { op: Type.Literal('setContent'), section: Type.String({ maxLength: 64 }), content: Section.properties.content },
   closed,
@@ -76,7 +72,8 @@ export const setContent: Definition<typeof SetContent> = {
   },
   says: () => 'Changed what a section holds',
   field: ({ section }) => `content ${section}`,
-  words: ({ content }) => textsWithin(content).join('\n'),
+  writes: ({ section }) => [contentKey(section)],
+  words: ({ content }) => wordsWithin(content).join('\n'),
   forward(operation, document) {
     const section = findSection(document, operation.section);
     if (!section) return operation;
@@ -100,5 +97,6 @@ export const setForm: Definition<typeof SetForm> = {
   },
   says: () => 'Changed where form messages go',
   field: ({ form }) => `form ${form}`,
+  writes: ({ form }) => [formKey(form)],
   words: ({ deliverTo }) => deliverTo,
 };

@@ -2,6 +2,7 @@ import { Type } from '@sinclair/typebox';
 import { DirectionRef, Form, Look, Medium, Page, Section, SiteDocument } from '../../model/site.js';
 import { FIRST_DIRECTION, lookForward, pageForward, sceneMedia, sectionForward } from '../../model/older.js';
 import type { Definition } from '../definition.js';
+import { SITE } from '../keys.js';
 
 const closed = { additionalProperties: false } as const;
 
@@ -21,6 +22,7 @@ export const setWriting: Definition<typeof SetWriting> = {
     inverse: { op, language: document.language, length: document.length },
   }),
   says: ({ language, length }) => `Chose the language ${language}, ${length}`,
+  writes: () => ['writing'],
 };
 
 const SetWithout = Type.Object(
@@ -34,6 +36,7 @@ export const setWithout: Definition<typeof SetWithout> = {
     inverse: { op, values: document.without },
   }),
   says: () => 'Changed what the plan leaves out',
+  writes: () => ['without'],
 };
 
 /** Puts a whole generated version in place: pages, what they share, forms and look. */
@@ -61,6 +64,7 @@ export const putVersion: Definition<typeof PutVersion> = {
     };
   },
   says: ({ pages, seed }) => (pages.length ? `Wrote version ${seed}` : 'Cleared the pages'),
+  writes: () => [SITE],
   forward: (operation) => ({
     ...operation,
     header: operation.header && sectionForward(operation.header),

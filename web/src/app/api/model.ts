@@ -4,6 +4,7 @@ import type {
   DirectionRef,
   Finding,
   Operation,
+  Part,
   RecordPlan,
   SiteDocument,
   StepState,
@@ -101,7 +102,7 @@ export interface SiteDetail {
   history: {
     canUndo: boolean;
     canRedo: boolean;
-    lines: { seq: number; kind: string; words: string; by: string; at: string }[];
+    lines: { seq: number; kind: string; words: string; by: string; part: Part; at: string }[];
   };
   path: StepState[];
   chip: Chip;

@@ -1,5 +1,5 @@
 import { inject, Injectable } from '@angular/core';
-import type { Operation } from '@tin-porch/core';
+import type { Operation, Part } from '@tin-porch/core';
 import { PorchApi } from '../api/porch-api';
 
 /** Changes of a site that the server does not have: those on their way, and those it refused. */
@@ -12,6 +12,8 @@ export interface WaitingChange {
   id: string;
   base: number;
   operation: Operation;
+  /** What it was made with, where not by hand. */
+  part?: Part;
   /** The one field it writes, where it does: what is typed on into it takes its place while it waits. */
   field?: string;
 }

@@ -5,8 +5,6 @@ import {
   GROUNDS,
   idFrom,
   listsOf,
-  moveItem,
-  removeItem,
   shapesOfKind,
   type Ground,
   type Operation,
@@ -80,8 +78,13 @@ export class SectionPanel {
 
   protected called = (list: SectionList, n: number): string =>
     list.items[n]!.name || `${list.one.toLowerCase()} ${n + 1}`;
-  protected move = (list: SectionList, id: string, to: number): Operation =>
-    moveItem(this.section(), list.field, id, to);
+  private of = (list: SectionList) => ({ section: this.section().id, path: list.field });
+  protected move = (list: SectionList, item: string, to: number): Operation => ({
+    op: 'moveItem',
+    list: this.of(list),
+    item,
+    to,
+  });
   protected change(operation: Operation): void {
     this.store.change(operation);
     void this.store.flush();
@@ -92,7 +95,7 @@ export class SectionPanel {
     this.store.part.set(`${this.section().id}/${list.field}.${id}`);
   }
   protected remove(list: SectionList, n: number): void {
-    this.change(removeItem(this.section(), list.field, list.items[n]!.id));
+    this.change({ op: 'removeItem', list: this.of(list), item: list.items[n]!.id });
     this.store.said.set({ words: `${this.called(list, n)} is taken out.`, bad: false, undo: true });
   }
   protected lay(shape: string, ground: Ground | undefined): void {

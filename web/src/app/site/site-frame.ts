@@ -249,7 +249,7 @@ export class SiteFrame {
     if (!document || !this.line().trim()) return;
     const answer = ask(document, this.line(), (this.store.detail()?.liveRelease ?? null) !== null);
     if (answer.operation) {
-      this.store.change(answer.operation);
+      this.store.change(answer.operation, 'ask');
       void this.store.flush();
       this.line.set('');
     }

@@ -270,6 +270,20 @@ describe('the store of a site', () => {
     expect(http.expectOne(asked).request.urlWithParams).toBe('/api/sites/gant');
   });
 
+  it('puts on the change as it reads over what others did, and says what it was made with', async () => {
+    const place = store.document()!.facts.place;
+    const { head } = store.detail()!;
+    store.change({ op: 'setFact', field: 'place', value: 'Ottersay' }, 'ask');
+    void store.flush();
+    await settle();
+    const request = http.expectOne('/api/sites/gant/operations');
+    expect(request.request.body).toEqual(jasmine.objectContaining({ part: 'ask', base: head }));
+    request.flush({ head: head + 1, operation: { op: 'setFact', field: 'place', value: `${place} and Ottersay` } });
+    await settle();
+    expect(store.document()!.facts.place).toBe(`${place} and Ottersay`);
+    expect(http.expectOne(asked).request.urlWithParams).toBe(`/api/sites/gant?since=${head + 1}`);
+  });
+
   it('does not fall back to an older answer that comes late', async () => {
     void store.refresh();
     http.expectOne(asked).flush(aSite({ head: 5 }));

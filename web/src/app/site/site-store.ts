@@ -7,6 +7,7 @@ import {
   typedWords,
   withFollowing,
   type Operation,
+  type Part,
   type SiteDocument,
 } from '@tin-porch/core';
 import { filter, firstValueFrom, merge, Subject, Subscription, timer } from 'rxjs';
@@ -169,7 +170,7 @@ export class SiteStore implements OnDestroy {
   }
 
   /** Applies a change here at once and sends it soon. What no longer fits is not sent; words in it are kept. */
-  change(operation: Operation): void {
+  change(operation: Operation, part: Part = 'designer'): void {
     const before = this.waiting();
     const last = before.at(-1);
     const field = replacesField(operation);
@@ -179,7 +180,7 @@ export class SiteStore implements OnDestroy {
     if (!document) return;
     if (!applied(document, operation)) {
       if (typedWords(operation))
-        this.refuse({ ...this.stamped(operation), why: 'What it was written into is not there any more.' });
+        this.refuse({ ...this.stamped(operation, part), why: 'What it was written into is not there any more.' });
       return;
     }
     if (this.said()?.undo) this.said.set(null);
@@ -188,7 +189,7 @@ export class SiteStore implements OnDestroy {
     this.waiting.set(
       replace
         ? [...before.slice(0, -1), { ...last, operation: whole }]
-        : [...before, { ...this.stamped(whole), ...(field !== null && { field }) }],
+        : [...before, { ...this.stamped(whole, part), ...(field !== null && { field }) }],
     );
     this.keep();
     if (this.state() !== 'ended') this.state.set('saving');
@@ -202,10 +203,11 @@ export class SiteStore implements OnDestroy {
     return base ? this.waiting().reduce((d, w) => (w.id === id ? d : (applied(d, w.operation) ?? d)), base) : null;
   }
 
-  private stamped = (operation: Operation): WaitingChange => ({
+  private stamped = (operation: Operation, part: Part): WaitingChange => ({
     id: crypto.randomUUID(),
     base: this.seen,
     operation,
+    ...(part !== 'designer' && { part }),
   });
 
   private refuse(change: RefusedChange): void {
@@ -216,7 +218,7 @@ export class SiteStore implements OnDestroy {
   /** Sends a refused change once more, over whatever stands there now. */
   insist(change: RefusedChange): void {
     this.letGo(change);
-    this.change(change.operation);
+    this.change(change.operation, change.part);
   }
   letGo(change: RefusedChange): void {
     this.refused.update((all) => all.filter((c) => c.id !== change.id));
@@ -234,10 +236,14 @@ export class SiteStore implements OnDestroy {
       for (let next = this.waiting()[0]; next; next = this.waiting()[0]) {
         this.inFlight = next.id;
         try {
-          const { head } = await firstValueFrom(
-            this.api.post<{ head: number }>(`/sites/${this.id()}/operations`, sendable(next, tab)),
+          const { head, operation } = await firstValueFrom(
+            this.api.post<{ head: number; operation?: Operation }>(
+              `/sites/${this.id()}/operations`,
+              sendable(next, tab),
+            ),
           );
-          const sent = next.operation;
+          // Over what others did meanwhile it may read otherwise than it was sent.
+          const sent = operation ?? next.operation;
           const detail = this.detail();
           if (detail) {
             // Where the server knew a newer document, the refresh below brings it.
@@ -349,10 +355,11 @@ export class SiteStore implements OnDestroy {
 }
 
 /** A change as the server takes it. */
-const sendable = ({ id, base, operation }: WaitingChange, tab: string) => ({
+const sendable = ({ id, base, operation, part }: WaitingChange, tab: string) => ({
   id,
   base,
   operation,
+  ...(part && { part }),
   ...(tab && { tab }),
 });
 

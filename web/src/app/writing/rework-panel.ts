@@ -212,7 +212,8 @@ export class ReworkPanel {
   };
   private put(all: readonly Proposal[]): number {
     const fitting = all.filter(this.fits);
-    if (fitting.length) this.store.change(takeChanges(fitting.map((p) => ({ at: p.at, after: this.taken(p) }))));
+    if (fitting.length)
+      this.store.change(takeChanges(fitting.map((p) => ({ at: p.at, after: this.taken(p) }))), 'writer');
     const late = all.length - fitting.length;
     if (late) this.note.set(`${some(late, 'text was', 'texts were')} changed since this was proposed, and left alone.`);
     return fitting.length;

@@ -431,7 +431,7 @@ export class BriefStep {
     this.busy.set(true);
     try {
       const { version, ms, note, cost } = await this.desk.version(first ? document.seed : document.seed + 1);
-      this.store.change(version);
+      this.store.change(version, 'writer');
       await this.store.flush();
       const took = ms < 1000 ? `${ms.toFixed(0)} ms` : `${(ms / 1000).toFixed(1)} s`;
       const pages = some(version.pages.length, 'page');

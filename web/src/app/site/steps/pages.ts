@@ -4,6 +4,7 @@ import { Router, RouterLink } from '@angular/router';
 import {
   differences,
   needsConfirming,
+  PART_WORDS,
   shapes,
   textsOf,
   toConfirm,
@@ -139,7 +140,7 @@ const VIEWS = [
               @for (line of store.detail()!.history.lines; track line.seq) {
                 <li>
                   {{ line.kind === 'undo' ? 'Undid: ' : line.kind === 'redo' ? 'Put back: ' : '' }}{{ line.words }}
-                  <span class="quiet">{{ line.by }}</span>
+                  <span class="quiet">{{ line.by }} {{ partWords[line.part] }}</span>
                 </li>
               }
             </ol>
@@ -175,6 +176,7 @@ const VIEWS = [
 export class PagesStep {
   protected readonly store = inject(SiteStore);
   protected readonly views = VIEWS;
+  protected readonly partWords = PART_WORDS;
   protected readonly view = signal<'window' | 'rework' | 'confirm'>('window');
   protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
   private readonly router = inject(Router);

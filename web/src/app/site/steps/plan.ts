@@ -379,7 +379,7 @@ export class PlanStep {
     try {
       const first = !this.store.drawn();
       const { version, note, cost } = await this.desk.version(first ? document.seed : document.seed + 1);
-      this.store.change(version);
+      this.store.change(version, 'writer');
       this.store.said.set({
         words: [
           `Version ${version.seed} is in place.`,

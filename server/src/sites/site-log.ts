@@ -1,0 +1,374 @@
+import {
+  apply,
+  describe,
+  operationForward,
+  OperationError,
+  Problem,
+  rebaseOver,
+  summaryOf,
+  typedWords,
+  type FileMedium,
+  type LoggedStep,
+  type Operation,
+  type Part,
+  type SiteDocument,
+} from '@tin-porch/core';
+import { validateDocument, validateOperation } from '@tin-porch/core/validate';
+import type pg from 'pg';
+import { transaction, type Database } from '../db/database.js';
+import { tell } from '../events/events.js';
+import { forward, SITE, type SiteRow } from './site-row.js';
+
+/** How a change came: its own id, the tab and part it was made in, and the newest step that tab had seen when it was made. */
+export interface Sending {
+  id?: string;
+  tab?: string;
+  base?: number;
+  part?: Part;
+}
+
+/** Who changes a site: an account, and the name that stands in the history. */
+export interface Author {
+  id: string;
+  name: string;
+}
+
+/** What a change became: its step, and the operation itself where it reads otherwise than it was sent. */
+export interface Taken {
+  head: number;
+  operation?: Operation;
+}
+
+/** One step as lists of the history tell it. */
+export interface HistoryLine {
+  seq: number;
+  kind: Kind;
+  words: string;
+  by: string;
+  part: Part;
+  at: Date;
+}
+
+type Kind = 'do' | 'undo' | 'redo';
+interface LogRow {
+  seq: number;
+  kind: Kind;
+  /** For undo and redo: the step of the change. */
+  of: number | null;
+  op: Operation;
+  inverse: Operation;
+  by: string;
+  author: string | null;
+  tab: string | null;
+}
+const LOG = 'seq, kind, of, op, inverse, by, author, tab';
+
+/** So many steps at most are told instead of the whole document. */
+const MOST_SINCE = 40;
+/** Over so many steps at most a change is read anew. Whoever made it has not looked at the site for long. */
+const MOST_REBASED = 400;
+
+/** The pictures a document has more than the one before it, of whose files some are not kept for the site. */
+async function lackingPictures(client: pg.PoolClient, site: SiteRow, document: SiteDocument): Promise<FileMedium[]> {
+  const hashesOf = (m: FileMedium) => [...m.renditions.map((r) => r.hash), ...(m.source ? [m.source.hash] : [])];
+  const files = (d: SiteDocument) => d.media.filter((m): m is FileMedium => m.kind === 'file');
+  const before = new Set(files(site.document).flatMap(hashesOf));
+  const brought = files(document).filter((m) => hashesOf(m).some((h) => !before.has(h)));
+  if (!brought.length) return [];
+  const { rows } = await client.query<{ hash: string }>(
+    'select hash from site_picture where site = $1 and hash = any($2)',
+    [site.id, brought.flatMap(hashesOf)],
+  );
+  const kept = new Set([...before, ...rows.map((r) => r.hash)]);
+  return brought.filter((m) => hashesOf(m).some((h) => !kept.has(h)));
+}
+
+/** A log without what was taken back again within it. */
+function standing(rows: readonly LogRow[]): LogRow[] {
+  const balance = new Map<number, number>();
+  for (const r of rows) {
+    const change = r.of ?? r.seq;
+    balance.set(change, (balance.get(change) ?? 0) + (r.kind === 'undo' ? -1 : 1));
+  }
+  return rows.filter((r) => balance.get(r.of ?? r.seq) !== 0);
+}
+
+/** Somebody else wrote the same: both versions, in words. */
+function overwritten(mine: Operation, theirs: Operation, by: string, self: boolean): Problem {
+  const quoted = (o: Operation) => {
+    const words = typedWords(o);
+    return words && `“${words.length > 160 ? `${words.slice(0, 158)}…` : words}”`;
+  };
+  const [wrote, wanted] = [quoted(theirs), quoted(mine)];
+  return new Problem(
+    409,
+    'Somebody wrote there meanwhile',
+    `${self ? 'In another window ' : ''}${by} ${wrote ? `wrote ${wrote}` : `changed the same thing: ${describe(theirs)}`}.${wanted ? ` You wrote ${wanted}.` : ''}`,
+    { overwritten: true, theirs: typedWords(theirs), mine: typedWords(mine) },
+  );
+}
+
+/** The operation logs of sites: every change there was, and the only way a document is written. */
+export class SiteLog {
+  constructor(private readonly db: Database) {}
+
+  private async locked(client: pg.PoolClient, id: string): Promise<SiteRow> {
+    const { rows } = await client.query<SiteRow>(`select ${SITE} from site where id = $1 for update`, [id]);
+    if (!rows[0]) throw new Problem(404, 'There is no such site');
+    return forward(rows[0]);
+  }
+
+  private async after(client: pg.PoolClient, site: SiteRow, step: number): Promise<LogRow[]> {
+    const { rows } = await client.query<LogRow>(
+      `select ${LOG} from operation where site = $1 and seq > $2 order by seq limit $3`,
+      [site.id, step, MOST_REBASED + 1],
+    );
+    return rows;
+  }
+
+  /**
+   * An operation made at a step of a site, as it reads now.
+   * @throws Problem 409 where somebody wrote the same thing since, or too much was done to tell
+   */
+  private rebased(
+    site: SiteRow,
+    rows: readonly LogRow[],
+    known: (row: LogRow) => boolean,
+    operation: Operation,
+    author: Author,
+  ) {
+    const stands = new Set(standing(rows));
+    const steps = rows.map((r): LoggedStep & { row: LogRow } => ({
+      row: r,
+      operation: r.op,
+      inverse: r.inverse,
+      known: known(r) || !stands.has(r),
+    }));
+    if (steps.every((s) => s.known)) return operation;
+    if (rows.length > MOST_REBASED)
+      throw new Problem(409, 'The site has changed meanwhile', 'Too much was changed since. Look at it as it is now.');
+    // Steps of an older schema meet a document of today.
+    let now = site.document;
+    for (const step of [...steps].reverse()) {
+      step.inverse = operationForward(step.inverse, now);
+      const before = applyOrRefuse(now, step.inverse).document;
+      step.operation = operationForward(step.operation, before);
+      now = before;
+    }
+    try {
+      const made = rebaseOver(site.document, steps, operationForward(operation, now));
+      if ('operation' in made) return made.operation;
+      const other = steps.find(
+        (s) => s.operation === made.met || (s.operation.op === 'batch' && s.operation.operations.includes(made.met)),
+      );
+      const row = other?.row;
+      throw overwritten(operation, made.met, row?.by ?? 'Somebody', row?.author === author.id);
+    } catch (error) {
+      if (error instanceof OperationError) throw new Problem(409, 'The site has changed meanwhile', error.message);
+      throw error;
+    }
+  }
+
+  private async write(
+    client: pg.PoolClient,
+    site: SiteRow,
+    kind: Kind,
+    of: number | null,
+    operation: Operation,
+    author: Author,
+    { id, tab, base, part }: Sending = {},
+  ): Promise<number> {
+    const { document, inverse } = applyOrRefuse(site.document, operation);
+    const misfits = validateDocument(document);
+    if (misfits.length)
+      throw new Problem(
+        422,
+        'That would leave the site invalid',
+        misfits.map((m) => `${m.pointer} ${m.message}`).join('; '),
+        { misfits },
+      );
+    const lacking = await lackingPictures(client, site, document);
+    if (lacking.length)
+      throw new Problem(
+        422,
+        'That would leave the site invalid',
+        `The files of ${lacking.map((m) => `“${m.title || m.id}”`).join(', ')} are not kept here: bring the picture itself.`,
+      );
+    const seq = site.head + 1;
+    await client.query(
+      `insert into operation (site, seq, kind, of, op, inverse, by, author, part, base, client, tab)
+       values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)`,
+      [
+        site.id,
+        seq,
+        kind,
+        of,
+        operation,
+        inverse,
+        author.name,
+        author.id,
+        part ?? 'designer',
+        base ?? null,
+        id ?? null,
+        tab ?? null,
+      ],
+    );
+    if (of !== null)
+      await client.query('update operation set taken_back = $3 where site = $1 and seq = $2', [
+        site.id,
+        of,
+        kind === 'undo' ? seq : null,
+      ]);
+    await client.query('update site set document = $2, summary = $3, head = $4, changed_at = now() where id = $1', [
+      site.id,
+      JSON.stringify(document),
+      JSON.stringify(summaryOf(document)),
+      seq,
+    ]);
+    await tell(client, { kind: 'site', site: site.id, head: seq });
+    return seq;
+  }
+
+  /**
+   * Applies an operation to a site and writes it to its log; one that was sent before is answered with what it became
+   * then. Made at an older step than the newest, it is read anew over what others did since.
+   * @throws Problem 400, 409 (somebody wrote the same thing meanwhile, or what it names is gone) or 422
+   */
+  async change(id: string, operation: unknown, author: Author, sending: Sending = {}): Promise<Taken> {
+    const misfits = validateOperation(operation);
+    if (misfits.length)
+      throw new Problem(
+        400,
+        'The change does not fit the site as it is',
+        misfits
+          .map((m) => `${m.pointer} ${m.message}`)
+          .slice(0, 3)
+          .join('; '),
+        { misfits },
+      );
+    const sent = operation as Operation;
+    return transaction(this.db, async (client) => {
+      const site = await this.locked(client, id);
+      if (sending.id) {
+        const { rows } = await client.query<{ seq: number; op: Operation }>(
+          'select seq, op from operation where site = $1 and client = $2',
+          [id, sending.id],
+        );
+        if (rows[0]) return { head: rows[0].seq, operation: rows[0].op };
+      }
+      const { base, tab } = sending;
+      const since = base !== undefined && base < site.head ? await this.after(client, site, base) : [];
+      const own = (row: LogRow) => tab !== undefined && row.tab === tab && row.author === author.id;
+      const made = this.rebased(site, since, own, sent, author);
+      const head = await this.write(client, site, 'do', null, made, author, sending);
+      return { head, ...(made !== sent && { operation: made }) };
+    });
+  }
+
+  /** The change of an account that undo or redo would be about: its newest that stands; or the last it took back, unless it changed something since. */
+  private async next(
+    db: Pick<pg.PoolClient, 'query'>,
+    site: string,
+    kind: 'undo' | 'redo',
+    author: string,
+  ): Promise<number | null> {
+    const { rows } = await db.query<{ seq: number }>(
+      kind === 'undo'
+        ? `select seq from operation where site = $1 and author = $2 and kind = 'do' and taken_back is null order by seq desc limit 1`
+        : `select seq from operation where site = $1 and author = $2 and taken_back > (
+             select max(seq) from operation where site = $1 and author = $2 and kind = 'do'
+           ) order by taken_back desc limit 1`,
+      [site, author],
+    );
+    return rows[0]?.seq ?? null;
+  }
+
+  /**
+   * Takes back the last change of this account that stands, or puts back the last one it took back: what others did
+   * since stays. With `only`, that change and no other.
+   * @throws Problem 409 where there is none, another than `only`, or somebody wrote over it
+   */
+  async step(id: string, kind: 'undo' | 'redo', author: Author, only?: number): Promise<number> {
+    return transaction(this.db, async (client) => {
+      const site = await this.locked(client, id);
+      const of = await this.next(client, id, kind, author.id);
+      if (of === null)
+        throw new Problem(409, kind === 'undo' ? 'There is nothing to undo' : 'There is nothing to redo');
+      if (only !== undefined && only !== of)
+        throw new Problem(409, 'Something was changed since', 'Take that back first, from the newest on.');
+      // The step by which it came to stand, or to stand no more: its inverse is what is to be done.
+      const { rows } = await client.query<LogRow>(
+        `select ${LOG} from operation where site = $1 and (seq = $2 or of = $2) order by seq desc limit 1`,
+        [id, of],
+      );
+      const last = rows[0]!;
+      const since = await this.after(client, site, last.seq);
+      // What this account did since is taken back already, or was there before.
+      const own = (row: LogRow) => row.author === author.id;
+      const made = this.rebased(site, since, own, last.inverse, author);
+      // One of an older schema that nothing came after.
+      const today = made === last.inverse ? operationForward(made, site.document) : made;
+      return this.write(client, site, kind, of, today, author);
+    });
+  }
+
+  /**
+   * What was done to a site after a step of its log, in order: applied one after the other to the document of that step
+   * they give the document of now. Null where the site is not that far, or it is too much: then the document is less.
+   */
+  async since(site: { id: string; head: number }, step: number): Promise<Operation[] | null> {
+    if (step > site.head || site.head - step > MOST_SINCE) return null;
+    if (step === site.head) return [];
+    const { rows } = await this.db.query<{ op: Operation }>(
+      'select op from operation where site = $1 and seq > $2 and seq <= $3 order by seq',
+      [site.id, step, site.head],
+    );
+    return rows.length === site.head - step ? rows.map((r) => r.op) : null;
+  }
+
+  /** The newest lines of a site’s history, and what an account could take back or put back. */
+  async history(
+    id: string,
+    author: string,
+    limit = 60,
+  ): Promise<{ canUndo: boolean; canRedo: boolean; lines: HistoryLine[] }> {
+    const [undo, redo, lines] = await Promise.all([
+      this.next(this.db, id, 'undo', author),
+      this.next(this.db, id, 'redo', author),
+      this.db.query<HistoryLine & { op: Operation }>(
+        // What was taken back or put back goes by the name of the change itself, not by that of its inverse.
+        `select o.seq, o.kind, coalesce(d.op, o.op) as op, o.by, o.part, o.at
+         from operation o left join operation d on d.site = o.site and d.seq = o.of
+         where o.site = $1 order by o.seq desc limit $2`,
+        [id, limit],
+      ),
+    ]);
+    return {
+      canUndo: undo !== null,
+      canRedo: redo !== null,
+      lines: lines.rows.map(({ op, ...l }) => ({ ...l, words: describe(op) })),
+    };
+  }
+
+  /** The changes that stand between two steps of a site, newest first, each named once; the second included. */
+  async changesBetween(id: string, after: number, until: number): Promise<string[]> {
+    const { rows } = await this.db.query<{ op: Operation }>(
+      `select o.op from operation o
+       where o.site = $1 and o.seq > $2 and o.seq <= $3 and o.kind = 'do'
+         and (select count(*) filter (where u.kind = 'undo') - count(*) filter (where u.kind = 'redo')
+              from operation u where u.site = o.site and u.of = o.seq and u.seq <= $3) = 0
+       order by o.seq desc limit 100`,
+      [id, after, until],
+    );
+    return [...new Set(rows.map((r) => describe(r.op)))];
+  }
+}
+
+function applyOrRefuse(document: SiteDocument, operation: Operation) {
+  try {
+    return apply(document, operation);
+  } catch (error) {
+    if (error instanceof OperationError) throw new Problem(409, 'The site has changed meanwhile', error.message);
+    throw error;
+  }
+}

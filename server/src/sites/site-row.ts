@@ -1,0 +1,46 @@
+import { migrate, type SiteDocument, type SiteSummary } from '@tin-porch/core';
+
+/** What is known of a site without its document: what lists are made of. */
+export interface SiteHead {
+  id: string;
+  designer: string;
+  summary: SiteSummary;
+  head: number;
+  createdAt: Date;
+  changedAt: Date;
+  server: string | null;
+  temporary: string;
+  previewKey: string;
+  domain: string | null;
+  domainSeen: DomainSeen | null;
+  open: boolean;
+  liveRelease: string | null;
+  publishedAt: Date | null;
+}
+export interface SiteRow extends SiteHead {
+  document: SiteDocument;
+}
+
+/** What the name servers and resolvers said when they were last asked. */
+export interface DomainSeen {
+  at: string;
+  leadsHere: boolean;
+  registration: {
+    state: 'free' | 'ours' | 'elsewhere' | 'unknown';
+    expires: string | null;
+    registrar: string | null;
+    page: string | null;
+  };
+  records: { name: string; type: string; ttl: number; data: string }[];
+  /** Null where the name servers answered; else why not. */
+  error: string | null;
+  resolvers: { name: string; answer: string[]; ttl: number | null; state: 'new' | 'old' | 'none' | 'silent' }[];
+}
+
+/** The columns of a `SiteHead`. */
+export const HEAD = `id, designer, summary, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", published_at as "publishedAt"`;
+/** The columns of a `SiteRow`. */
+export const SITE = `document, ${HEAD}`;
+
+/** A row whose document is of today’s schema, whenever it was written. */
+export const forward = (row: SiteRow): SiteRow => ({ ...row, document: migrate(row.document) });

@@ -1,0 +1,56 @@
+import { chipOf, pathOf, type Chip, type Finding, type SiteFacts, type StepState } from '@tin-porch/core';
+import type { Database } from '../db/database.js';
+import type { SiteHead } from './site-row.js';
+
+/** Path and state of sites, read off everything that is known of them. No document is read. */
+export class SiteStates {
+  constructor(private readonly db: Database) {}
+
+  /** Everything known of some sites that path and state are read from. */
+  async known(rows: readonly SiteHead[]): Promise<Map<string, SiteFacts>> {
+    const ids = rows.map((r) => r.id);
+    const [findings, rounds, releases, certificates] = await Promise.all([
+      this.db.query<{ site: string } & Pick<Finding, 'severity' | 'title'>>(
+        `select site, severity, title from finding where ended_at is null and site = any($1) order by severity, first_seen`,
+        [ids],
+      ),
+      this.db.query<{ site: string; at: Date }>(
+        'select site, max(at) as at from round where site = any($1) group by site',
+        [ids],
+      ),
+      this.db.query<{ site: string; id: string; head: number }>(
+        'select site, id, head from release where site = any($1)',
+        [ids],
+      ),
+      this.db.query<{ domain: string; until: Date }>(
+        'select domain, not_after as until from certificate where site = any($1)',
+        [ids],
+      ),
+    ]);
+    return new Map(
+      rows.map((r) => {
+        const live = releases.rows.find((l) => l.site === r.id && l.id === r.liveRelease);
+        return [
+          r.id,
+          {
+            summary: r.summary,
+            deployed: r.liveRelease !== null,
+            behind: live !== undefined && live.head < r.head,
+            domain: r.domain,
+            nameLeadsHere: r.domainSeen?.leadsHere ?? null,
+            certificateUntil: certificates.rows.find((c) => c.domain === r.domain)?.until.toISOString() ?? null,
+            open: r.open,
+            lastRound: rounds.rows.find((x) => x.site === r.id)?.at.toISOString() ?? null,
+            findings: findings.rows.filter((f) => f.site === r.id),
+          },
+        ];
+      }),
+    );
+  }
+
+  /** Path and chip of one site. */
+  async of(row: SiteHead): Promise<{ path: StepState[]; chip: Chip }> {
+    const known = (await this.known([row])).get(row.id)!;
+    return { path: pathOf(known), chip: chipOf(known, new Date().toISOString()) };
+  }
+}
