@@ -38,7 +38,7 @@ import { picturesApi } from '../pictures/pictures-api.js';
 import type { References } from '../reference/reference.js';
 import type { Servers } from '../servers/servers.js';
 import type { Sending } from '../sites/site-log.js';
-import type { SiteHead, SiteRow } from '../sites/site-row.js';
+import type { SiteHead } from '../sites/site-row.js';
 import type { Sites } from '../sites/sites.js';
 import type { Strangers } from '../strangers/strangers.js';
 import type { By, Writing } from '../writing/writing.js';
