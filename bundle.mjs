@@ -7,7 +7,7 @@ const programs = {
   'standins/dist/run/main.mjs': 'standins/dist/main.js',
   'server/dist/run/main.mjs': 'server/dist/main.js',
   'server/dist/run/spelling-worker.mjs': 'server/dist/writing/spelling-worker.js',
-  'server/dist/run/hashing-worker.mjs': 'server/dist/http/hashing-worker.js',
+  'server/dist/run/hashing-worker.mjs': 'server/dist/accounts/hashing-worker.js',
   'server/dist/run/strangers-worker.mjs': 'server/dist/strangers/strangers-worker.js',
   'server/dist/run/press-worker.mjs': 'server/dist/press/press-worker.js',
   'server/dist/run/picture-worker.mjs': 'server/dist/pictures/picture-worker.js',

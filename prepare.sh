@@ -59,7 +59,7 @@ prepare() {
     quietly npm ci --no-audit --no-fund --loglevel error
     stamp packages "$lock"
   fi
-  node_now=$lock$(fingerprint core cms host standins server e2e tsconfig.base.json)
+  node_now=$lock$(fingerprint core contract cms host standins server e2e tsconfig.base.json)
   if stale node "$node_now"; then
     echo 'Building …'
     node core/registries.mjs
@@ -74,7 +74,7 @@ prepare() {
       quietly node standins/make-library.mjs
       stamp library "$library_now"
     fi
-    web_now=$lock$(fingerprint core/src web/src web/public web/angular.json web/tsconfig.json web/tsconfig.app.json web/tsconfig.worker.json)
+    web_now=$lock$(fingerprint core/src contract/src web/src web/public web/angular.json web/tsconfig.json web/tsconfig.app.json web/tsconfig.worker.json)
     if stale web "$web_now"; then
       echo 'Building the interface …'
       (cd web && quietly ../node_modules/.bin/ng build --progress=false)

@@ -181,6 +181,7 @@ describe('When somebody is signed out, or nothing answers', () => {
       await page.goto(test.stack.url);
       await page.waitForSelector('h1:has-text("Today")');
       await page.click('.eave .who');
+      await page.click('text=Your account');
       await page.click('text=Change password');
       await page.fill('#password-now', 'not the one');
       await page.fill('#password-next', next);

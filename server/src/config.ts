@@ -30,6 +30,8 @@ export interface PorchConfig {
    */
   origins?: string[];
   databaseUrl: string;
+  /** The file of the key that secrets in the database are closed with; made where there is none yet. */
+  secretsKey: string;
   /** The built interface. */
   web: string;
   servers: ServerConfig[];
@@ -51,6 +53,8 @@ export interface PorchConfig {
   trust: string[];
   /** When the daily round is walked, as a cron line in UTC. */
   roundCron: string;
+  /** Looks at every answer of the API before it is sent: for tests. */
+  checkAnswers?: boolean;
 }
 
 const text = { type: 'string', minLength: 1 };
@@ -67,6 +71,7 @@ const schema = object(
     address: text,
     port,
     databaseUrl: text,
+    secretsKey: text,
     web: text,
     servers: {
       type: 'array',
@@ -94,7 +99,10 @@ const schema = object(
     trust: { type: 'array', items: text },
     roundCron: text,
   },
-  { origins: { type: 'array', items: { type: 'string', pattern: '^https://[^/]+$' } } },
+  {
+    checkAnswers: { type: 'boolean' },
+    origins: { type: 'array', items: { type: 'string', pattern: '^https://[^/]+$' } },
+  },
 );
 
 /** Reads and checks a configuration file; paths in it are relative to it. @throws Error naming what does not fit */
@@ -103,5 +111,5 @@ export function readConfig(file: string): PorchConfig {
   const ajv = new Ajv({ strictRequired: false });
   if (!ajv.validate(schema, value)) throw new Error(`${file}: ${ajv.errorsText()}`);
   const from = (path: string) => resolve(dirname(file), path);
-  return { ...value, web: from(value.web), trust: value.trust.map(from) };
+  return { ...value, web: from(value.web), secretsKey: from(value.secretsKey), trust: value.trust.map(from) };
 }

@@ -9,8 +9,12 @@ import { rollbackSteps } from './deploy/rollback.js';
 import { Serving } from './deploy/serving.js';
 import { Registrar } from './domains/registrar.js';
 import { Events } from './events/events.js';
-import { Accounts } from './http/accounts.js';
-import type { Parts } from './http/api.js';
+import { Accounts } from './accounts/accounts.js';
+import { Audit } from './accounts/audit.js';
+import { SecondFactors } from './accounts/second-factors.js';
+import { Team } from './accounts/team.js';
+import type { Parts } from './http/parts.js';
+import { Seal } from './secrets/seal.js';
 import { porchApp } from './http/app.js';
 import { Inbox } from './inbox/inbox.js';
 import { Jobs } from './jobs/jobs.js';
@@ -36,13 +40,14 @@ export async function startPorch(
   const strangers = new Strangers();
   const sites = new Sites(db);
   await sites.summarise();
-  const servers = new Servers(db);
+  const seal = Seal.of(config.secretsKey);
+  const servers = new Servers(db, seal);
   await servers.put(config.servers);
   const registrar = new Registrar(config);
   const accounts = new Accounts(db);
   const events = new Events(config.databaseUrl, db);
   const jobs = new Jobs(db, config.databaseUrl, log);
-  const certificates = new Certificates(db, config, sites, servers, registrar);
+  const certificates = new Certificates(db, config, sites, servers, registrar, seal);
   const rounds = new Rounds(db, config, sites, servers, registrar, strangers);
   const inbox = new Inbox(db, servers);
   const pictures = new Pictures(db, strangers);
@@ -52,6 +57,9 @@ export async function startPorch(
   const parts: Parts = {
     config,
     accounts,
+    audit: new Audit(db),
+    factors: new SecondFactors(db, seal, accounts.tries),
+    team: new Team(db, accounts),
     sites,
     servers,
     jobs,

@@ -23,3 +23,5 @@ export const Batch = Type.Object(
   { additionalProperties: false },
 );
 export type Operation = SingleOperation | { op: 'batch'; operations: SingleOperation[] };
+/** Every operation, as a schema. */
+export const AnyOperation = Type.Union([Single, Batch]);

@@ -33,20 +33,23 @@ export class Rounds {
     this.roots = trustedRoots(config);
   }
 
-  async findings(designer: string, site?: string): Promise<OpenFinding[]> {
+  async findings(organisation: string, site?: string): Promise<OpenFinding[]> {
     const { rows } = await this.db.query<OpenFinding>(
       `select f.site, f.key, f.severity, f.title, f.evidence, f.fix, f.step, f.first_seen as "firstSeen", f.last_seen as "lastSeen"
-       from finding f join site s on s.id = f.site where s.designer = $1 and f.ended_at is null and ($2::text is null or f.site = $2) order by f.severity, f.first_seen`,
-      [designer, site ?? null],
+       from finding f join site s on s.id = f.site where s.organisation = $1 and f.ended_at is null and ($2::text is null or f.site = $2) order by f.severity, f.first_seen`,
+      [organisation, site ?? null],
     );
     return rows;
   }
 
-  async last(designer: string, limit = 40): Promise<{ site: string; at: Date; checks: number; findings: number }[]> {
+  async last(
+    organisation: string,
+    limit = 40,
+  ): Promise<{ site: string; at: Date; checks: number; findings: number }[]> {
     const { rows } = await this.db.query<{ site: string; at: Date; checks: number; findings: number }>(
       `select r.site, r.at, r.checks, coalesce(jsonb_array_length(r.evidence->'findings'), 0) as findings
-       from round r join site s on s.id = r.site where s.designer = $1 order by r.at desc limit $2`,
-      [designer, limit],
+       from round r join site s on s.id = r.site where s.organisation = $1 order by r.at desc limit $2`,
+      [organisation, limit],
     );
     return rows;
   }

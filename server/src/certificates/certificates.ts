@@ -9,6 +9,7 @@ import { lookRound } from '../domains/look-round.js';
 import type { Registrar } from '../domains/registrar.js';
 import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
 import { HostRefused } from '../servers/host-client.js';
+import type { Seal } from '../secrets/seal.js';
 import type { Servers } from '../servers/servers.js';
 import type { Sites } from '../sites/sites.js';
 
@@ -38,6 +39,7 @@ export class Certificates {
     private readonly sites: Sites,
     private readonly servers: Servers,
     private readonly registrar: Registrar,
+    private readonly seal: Seal,
   ) {}
 
   /** The client library, loaded with the first certificate: most starts need none. It trusts whom the configuration trusts. */
@@ -54,11 +56,14 @@ export class Certificates {
     return this.loaded;
   }
 
-  async of(site: string): Promise<CertificateRow[]> {
+  of = (site: string): Promise<CertificateRow[]> => this.ofAll([site]);
+
+  /** The certificates of some sites. */
+  async ofAll(sites: readonly string[]): Promise<CertificateRow[]> {
     return (
       await this.db.query<CertificateRow>(
-        `select domain, site, names, issuer, not_before as "notBefore", not_after as "notAfter", installed_at as "installedAt" from certificate where site = $1`,
-        [site],
+        `select domain, site, names, issuer, not_before as "notBefore", not_after as "notAfter", installed_at as "installedAt" from certificate where site = any($1)`,
+        [sites],
       )
     ).rows;
   }
@@ -109,7 +114,7 @@ export class Certificates {
         'select key, url from acme_account where directory = $1',
         [directory],
       );
-      const key = rows[0]?.key ?? (await acme.crypto.createPrivateEcdsaKey('P-256')).toString();
+      const key = rows[0] ? this.seal.open(rows[0].key) : (await acme.crypto.createPrivateEcdsaKey('P-256')).toString();
       const client = new acme.Client({
         directoryUrl: directory,
         accountKey: key,
@@ -120,7 +125,7 @@ export class Certificates {
       await client.createAccount({ termsOfServiceAgreed: true, contact: [`mailto:${contact}`] });
       await this.db.query(
         'insert into acme_account (directory, key, url) values ($1, $2, $3) on conflict (directory) do update set key = $2, url = $3',
-        [directory, key, client.getAccountUrl()],
+        [directory, this.seal.close(key), client.getAccountUrl()],
       );
       return client;
     })().catch((error: unknown) => {

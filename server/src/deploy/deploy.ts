@@ -4,7 +4,7 @@ import { press, type BlobReader } from '../press/press.js';
 import { JobRefused, type Work } from '../jobs/jobs.js';
 import type { Pictures } from '../pictures/pictures.js';
 import type { ServerRow, Servers } from '../servers/servers.js';
-import type { SiteRow } from '../sites/site-row.js';
+import type { SiteHead, SiteRow } from '../sites/site-row.js';
 import type { Sites } from '../sites/sites.js';
 import { some } from '@tin-porch/core/some';
 
@@ -36,9 +36,9 @@ export async function siteAndServer(
 }
 
 /** Tells the host what it should know of a site. Safe to repeat. */
-export const tellHost = (site: SiteRow, server: ServerRow) =>
+export const tellHost = (site: SiteHead, server: ServerRow) =>
   server.client.putSite(site.id, {
-    name: site.document.facts.name || site.id,
+    name: site.summary.name || site.id,
     temporary: site.temporary,
     domain: site.domain,
     open: site.open,

@@ -1,7 +1,8 @@
-import { Accounts } from '../http/accounts.js';
+import { Accounts } from '../accounts/accounts.js';
 import { Sites } from '../sites/sites.js';
 import { realDatabase } from '../testing/real-database.js';
-import { Events, tell, type PorchEvent } from './events.js';
+import type { PorchEvent } from '@tin-porch/contract';
+import { Events, tell } from './events.js';
 
 describe('events', () => {
   let test: Awaited<ReturnType<typeof realDatabase>>;
@@ -23,11 +24,19 @@ describe('events', () => {
     const all = await Promise.all(
       ['ines', 'tom'].map(async (name) => {
         await accounts.put(`${name}@tinporch.example`, name, `a password of ${name}`);
-        const { rows } = await test.db.query<{ id: string }>('select id from designer where name = $1', [name]);
+        const { rows } = await test.db.query<{ organisation: string }>(
+          'select organisation from account where name = $1',
+          [name],
+        );
         const heard: PorchEvent[] = [];
         let closed = 0;
-        events.add({ designer: rows[0]!.id, session: name, tell: (e) => heard.push(e), close: () => closed++ });
-        const site = await sites.create(rows[0]!.id, { name: `Site of ${name}` });
+        events.add({
+          organisation: rows[0]!.organisation,
+          session: name,
+          tell: (e) => heard.push(e),
+          close: () => closed++,
+        });
+        const site = await sites.create(rows[0]!.organisation, { name: `Site of ${name}` });
         return { site: site.id, heard, closed: () => closed };
       }),
     );

@@ -1,36 +1,26 @@
+import type { PorchEvent } from '@tin-porch/contract';
 import pg from 'pg';
 import type { Queryable } from '../db/database.js';
 
-/** Something that changed, told to every open interface. Only ids travel; who listens asks for the rest. */
-export type PorchEvent =
-  | { kind: 'site'; site: string; head: number }
-  | { kind: 'job'; site: string; job: string }
-  /** A message came in, or was read. */
-  | { kind: 'inbox'; site: string }
-  | { kind: 'care'; site: string }
-  /** A client chose a direction. */
-  | { kind: 'choice'; site: string }
-  /** A writing service is at it: how much it has sent, and the end of that. */
-  | { kind: 'writing'; site: string; characters: number; tail: string }
-  /** A session ended; its name, which is not its token. */
-  | { kind: 'ended'; session: string };
+/** What is told within the server beside what interfaces are told: a session ended; its name, which is not its token. */
+export type Told = PorchEvent | { kind: 'ended'; session: string };
 
 const CHANNEL = 'porch_events';
 
 /** Tells all servers of this database. */
-export async function tell(db: Queryable, event: PorchEvent): Promise<void> {
+export async function tell(db: Queryable, event: Told): Promise<void> {
   await db.query('select pg_notify($1, $2)', [CHANNEL, JSON.stringify(event)]);
 }
 
 /** An open stream of events: whose it is, by which session, and how it is told and closed. */
 export interface Listener {
-  designer: string;
+  organisation: string;
   session: string;
   tell(event: PorchEvent): void;
   close(): void;
 }
 
-/** Hears what any server tells, through PostgreSQL; connects again by itself. Tells each designer of their own sites only. */
+/** Hears what any server tells, through PostgreSQL; connects again by itself. Tells each organisation of its own sites only. */
 export class Events {
   private client: pg.Client | null = null;
   private ended = false;
@@ -53,7 +43,7 @@ export class Events {
     };
     client.on('error', again);
     client.on('end', again);
-    client.on('notification', (n) => void this.spread(JSON.parse(n.payload ?? 'null') as PorchEvent));
+    client.on('notification', (n) => void this.spread(JSON.parse(n.payload ?? 'null') as Told));
     try {
       await client.connect();
       await client.query(`listen ${CHANNEL}`);
@@ -73,8 +63,8 @@ export class Events {
     let owner = this.owners.get(site);
     if (!owner) {
       owner = this.db
-        .query<{ designer: string }>('select designer from site where id = $1', [site])
-        .then(({ rows }) => rows[0]?.designer);
+        .query<{ organisation: string }>('select organisation from site where id = $1', [site])
+        .then(({ rows }) => rows[0]?.organisation);
       this.owners.set(site, owner);
       owner.then(
         (found) => found ?? this.owners.delete(site),
@@ -84,13 +74,13 @@ export class Events {
     return owner;
   }
 
-  private async spread(event: PorchEvent): Promise<void> {
+  private async spread(event: Told): Promise<void> {
     if (event.kind === 'ended') {
       for (const l of this.streams) if (l.session === event.session) l.close();
       return;
     }
     const owner = await this.ownerOf(event.site).catch(() => undefined);
-    if (owner) for (const l of this.streams) if (l.designer === owner) l.tell(event);
+    if (owner) for (const l of this.streams) if (l.organisation === owner) l.tell(event);
   }
 
   async close(): Promise<void> {

@@ -8,7 +8,9 @@ import { families, fontPath, Problem, problemFrom, renderWindow } from '@tin-por
 import { readAsset } from '../press/read-asset.js';
 import { choicePage, directionPage } from '../choosing/pages.js';
 import type { PorchConfig } from '../config.js';
-import { api, asProblem, sessionToken, type Parts } from './api.js';
+import { api, asProblem } from './api.js';
+import type { Parts } from './parts.js';
+import { sessionToken } from './serve.js';
 
 /** The hosts (RFC 9110, 7.2) the server answers to, and whether each is reached over TLS. */
 export function ownNames(config: Pick<PorchConfig, 'address' | 'port' | 'origins'>): Map<string, { secure: boolean }> {
@@ -91,7 +93,7 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
   app.get('/window/sites/:id', async (req, res) => {
     const session = await parts.accounts.session(sessionToken(req));
     if (!session) throw new Problem(401, 'Sign in first');
-    const site = await parts.sites.of(session.designer.id, req.params.id);
+    const site = await parts.sites.of(session.designer.organisation, req.params.id);
     const drawn = renderWindow(site.document, 'home', '', { mediaBase: `/window/media/${site.id}` });
     if (!drawn) throw new Problem(404, 'There are no pages yet');
     const nonce = String(res.locals['nonce']);

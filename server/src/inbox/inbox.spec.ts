@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { Accounts } from '../http/accounts.js';
+import { Accounts } from '../accounts/accounts.js';
 import type { Servers } from '../servers/servers.js';
 import { Sites } from '../sites/sites.js';
 import { realDatabase } from '../testing/real-database.js';
@@ -23,8 +23,8 @@ describe('the inbox', () => {
     test = await realDatabase();
     const accounts = new Accounts(test.db);
     for (const name of ['ines', 'tom']) await accounts.put(`${name}@tinporch.example`, name, `a password of ${name}`);
-    const { rows } = await test.db.query<{ id: string }>('select id from designer order by name');
-    [ines, tom] = [rows[0]!.id, rows[1]!.id];
+    const { rows } = await test.db.query<{ organisation: string }>('select organisation from account order by name');
+    [ines, tom] = [rows[0]!.organisation, rows[1]!.organisation];
     ({ id: site } = await new Sites(test.db).create(ines, { name: 'Yard' }));
     const client = { eraseMessages: (id: string, which: unknown) => Promise.resolve(void erased.push([id, which])) };
     inbox = new Inbox(test.db, { get: () => Promise.resolve({ client }) } as unknown as Servers);

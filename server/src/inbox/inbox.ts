@@ -93,18 +93,18 @@ export class Inbox {
   }
 
   /** A page of messages, newest first, and whether there are more. */
-  async list(designer: string, query: InboxQuery = {}): Promise<{ messages: InboxMessage[]; more: boolean }> {
+  async list(organisation: string, query: InboxQuery = {}): Promise<{ messages: InboxMessage[]; more: boolean }> {
     const { rows } = await this.db.query<InboxMessage>(
       `select m.id, m.site, m.form, m.fields, m.received_at as "receivedAt", m.read_at as "readAt", m.aside
        from message m join site s on s.id = m.site
-       where s.designer = $1 and m.aside = $2
+       where s.organisation = $1 and m.aside = $2
          and ($3::text is null or m.site = $3)
          and (not $4 or m.read_at is null)
          and ($5::text is null or m.fields::text ilike '%' || $5 || '%')
          and ($6::timestamptz is null or (m.received_at, m.id) < ($6, $7::uuid))
        order by m.received_at desc, m.id desc limit $8`,
       [
-        designer,
+        organisation,
         query.aside ?? false,
         query.site ?? null,
         query.unread ?? false,
@@ -122,24 +122,24 @@ export class Inbox {
   }
 
   /** How many messages there are, how many unread, and how many were put aside. */
-  async counts(designer: string): Promise<{ all: number; unread: number; aside: number }> {
+  async counts(organisation: string): Promise<{ all: number; unread: number; aside: number }> {
     const { rows } = await this.db.query<{ all: number; unread: number; aside: number }>(
       `select count(*) filter (where not m.aside)::int as all,
          count(*) filter (where m.read_at is null and not m.aside)::int as unread,
          count(*) filter (where m.aside)::int as aside
-       from message m join site s on s.id = m.site where s.designer = $1`,
-      [designer],
+       from message m join site s on s.id = m.site where s.organisation = $1`,
+      [organisation],
     );
     return rows[0]!;
   }
 
-  unread = async (designer: string): Promise<number> => (await this.counts(designer)).unread;
+  unread = async (organisation: string): Promise<number> => (await this.counts(organisation)).unread;
 
   /** Erases a message here and in the CMS of its site. @throws Problem 404; JobLater where the server does not answer */
-  async erase(designer: string, id: string): Promise<void> {
+  async erase(organisation: string, id: string): Promise<void> {
     const { rows } = await this.db.query<{ site: string; server: string }>(
-      'select m.site, m.server from message m join site s on s.id = m.site where s.designer = $1 and m.id = $2',
-      [designer, id],
+      'select m.site, m.server from message m join site s on s.id = m.site where s.organisation = $1 and m.id = $2',
+      [organisation, id],
     );
     const found = rows[0];
     if (!found) throw new Problem(404, 'There is no such message');
@@ -149,10 +149,10 @@ export class Inbox {
   }
 
   /** Erases all that was put aside, here and in the CMSs. Gives how many. */
-  async eraseAside(designer: string): Promise<number> {
+  async eraseAside(organisation: string): Promise<number> {
     const { rows } = await this.db.query<{ site: string; server: string }>(
-      'select distinct m.site, m.server from message m join site s on s.id = m.site where s.designer = $1 and m.aside',
-      [designer],
+      'select distinct m.site, m.server from message m join site s on s.id = m.site where s.organisation = $1 and m.aside',
+      [organisation],
     );
     let erased = 0;
     for (const { site, server } of rows) {
@@ -164,10 +164,10 @@ export class Inbox {
     return erased;
   }
 
-  async mark(designer: string, id: string, read: boolean): Promise<boolean> {
+  async mark(organisation: string, id: string, read: boolean): Promise<boolean> {
     const { rows } = await this.db.query<{ site: string }>(
-      `update message m set read_at = case when $3 then now() end from site s where s.id = m.site and s.designer = $1 and m.id = $2 returning m.site`,
-      [designer, id, read],
+      `update message m set read_at = case when $3 then now() end from site s where s.id = m.site and s.organisation = $1 and m.id = $2 returning m.site`,
+      [organisation, id, read],
     );
     if (rows[0]) await tell(this.db, { kind: 'inbox', site: rows[0].site });
     return rows.length === 1;

@@ -1,4 +1,4 @@
-import { Accounts } from '../http/accounts.js';
+import { Accounts } from '../accounts/accounts.js';
 import { Sites } from '../sites/sites.js';
 import { realDatabase } from '../testing/real-database.js';
 import { JobLater, JobRefused, Jobs, type Job, type Work } from './jobs.js';
@@ -26,8 +26,8 @@ describe('jobs', () => {
   beforeAll(async () => {
     test = await realDatabase();
     await new Accounts(test.db).put('a@b.example', 'A', 'x');
-    const { rows } = await test.db.query<{ id: string }>('select id from designer');
-    ({ id: site } = await new Sites(test.db).create(rows[0]!.id, { name: 'Yard' }));
+    const { rows } = await test.db.query<{ organisation: string }>('select organisation from account');
+    ({ id: site } = await new Sites(test.db).create(rows[0]!.organisation, { name: 'Yard' }));
     jobs = await open();
   }, 60_000);
   afterAll(async () => {

@@ -12,7 +12,7 @@ import {
 } from '@tin-porch/core';
 import sharp from 'sharp';
 import { renderedBytes } from '../press/press.js';
-import { Accounts } from '../http/accounts.js';
+import { Accounts } from '../accounts/accounts.js';
 import { LibraryAnswer, LibraryClient } from '../library/library-client.js';
 import { Library } from '../library/library.js';
 import { Sites } from '../sites/sites.js';
@@ -35,7 +35,7 @@ describe('pictures of a site', () => {
   let sites: Sites;
   let pictures: Pictures;
   const strangers = new Strangers();
-  let ines: { id: string; name: string };
+  let ines: { id: string; name: string; organisation: string };
   let id = '';
   const site = async () => (await sites.get(id))!;
 
@@ -44,9 +44,9 @@ describe('pictures of a site', () => {
     sites = new Sites(test.db);
     pictures = new Pictures(test.db, strangers);
     await new Accounts(test.db).put('ines@tinporch.example', 'Ines', 'a-dry-place-to-work');
-    const { rows } = await test.db.query<{ id: string }>('select id from designer');
-    ines = { id: rows[0]!.id, name: 'Ines' };
-    ({ id } = await sites.create(ines.id, { name: 'Tolliver & Son', trade: 'clockmaker', services: [] }));
+    const { rows } = await test.db.query<{ id: string; organisation: string }>('select id, organisation from account');
+    ines = { ...rows[0]!, name: 'Ines' };
+    ({ id } = await sites.create(ines.organisation, { name: 'Tolliver & Son', trade: 'clockmaker', services: [] }));
     const { document } = await site();
     await sites.log.change(id, writeVersion(document.facts, 1, document), ines);
   }, 60_000);
@@ -99,7 +99,7 @@ describe('pictures of a site', () => {
     const no = await refusal(sites.log.change(id, { op: 'putMedium', medium: forged }, ines));
     expect(no?.status).toBe(422);
     expect(no?.message).toContain('dial');
-    const other = await sites.create(ines.id, { name: 'Other' });
+    const other = await sites.create(ines.organisation, { name: 'Other' });
     const { hash } = (medium as FileMedium).source!;
     expect((await refusal(pictures.of(other.id, hash)))?.status).toBe(404);
     expect((await refusal(sites.log.change(other.id, { op: 'putMedium', medium }, ines)))?.status).toBe(422);

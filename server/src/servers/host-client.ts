@@ -47,6 +47,9 @@ export class HostRefused extends Error {
   }
 }
 
+/** How long a host may take for an answer, ms. */
+const ANSWER_MS = 15_000;
+
 /** Speaks the control API of one host agent. */
 export class HostClient {
   constructor(
@@ -56,7 +59,13 @@ export class HostClient {
   ) {}
 
   /** @throws JobLater where the host does not answer or has trouble of its own, HostRefused where it says no */
-  private async call<T>(method: string, path: string, body?: unknown, raw?: Uint8Array | string): Promise<T> {
+  private async call<T>(
+    method: string,
+    path: string,
+    body?: unknown,
+    raw?: Uint8Array | string,
+    within = ANSWER_MS,
+  ): Promise<T> {
     let response: Response;
     try {
       response = await fetch(`${this.url}/v1${path}`, {
@@ -67,7 +76,7 @@ export class HostClient {
           ...(raw !== undefined && { 'content-type': 'application/octet-stream' }),
         },
         body: raw !== undefined ? (raw as BodyInit) : body !== undefined ? JSON.stringify(body) : null,
-        signal: AbortSignal.timeout(15_000),
+        signal: AbortSignal.timeout(within),
         redirect: 'error',
       });
     } catch (error) {
@@ -86,7 +95,8 @@ export class HostClient {
     throw new HostRefused(response.status, `${this.name}: ${words}`, problem as Record<string, unknown>);
   }
 
-  health = () => this.call<HostHealth>('GET', '/health');
+  /** How the server is. @param within how long it may take to say so, ms */
+  health = (within?: number) => this.call<HostHealth>('GET', '/health', undefined, undefined, within);
   putSite = (
     id: string,
     settings: { name: string; temporary: string; domain: string | null; open: boolean; previewKey: string },

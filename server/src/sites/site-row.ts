@@ -3,7 +3,7 @@ import { migrate, type SiteDocument, type SiteSummary } from '@tin-porch/core';
 /** What is known of a site without its document: what lists are made of. */
 export interface SiteHead {
   id: string;
-  designer: string;
+  organisation: string;
   summary: SiteSummary;
   head: number;
   createdAt: Date;
@@ -38,7 +38,7 @@ export interface DomainSeen {
 }
 
 /** The columns of a `SiteHead`. */
-export const HEAD = `id, designer, summary, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", published_at as "publishedAt"`;
+export const HEAD = `id, organisation, summary, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", published_at as "publishedAt"`;
 /** The columns of a `SiteRow`. */
 export const SITE = `document, ${HEAD}`;
 

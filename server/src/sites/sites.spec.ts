@@ -10,16 +10,16 @@ import {
   type Section,
 } from '@tin-porch/core';
 import { demoFacts } from '@tin-porch/core/fixtures';
-import { Accounts } from '../http/accounts.js';
+import { Accounts } from '../accounts/accounts.js';
 import { realDatabase } from '../testing/real-database.js';
 import { Sites } from './sites.js';
 
 describe('sites and their history', () => {
   let test: Awaited<ReturnType<typeof realDatabase>>;
   let sites: Sites;
-  let ines: { id: string; name: string };
+  let ines: { id: string; name: string; organisation: string };
   /** A second person at work. */
-  let tom: { id: string; name: string };
+  let tom: { id: string; name: string; organisation: string };
   let id: string;
   const phone = (value: string): Operation => ({ op: 'setFact', field: 'phone', value });
   const phoneNow = async () => (await sites.get(id))!.document.facts.phone;
@@ -34,28 +34,29 @@ describe('sites and their history', () => {
     sites = new Sites(test.db);
     await new Accounts(test.db).put('ines@tinporch.example', 'Ines', 'a-dry-place-to-work');
     await new Accounts(test.db).put('other@tinporch.example', 'Other', 'another-dry-place');
-    const { rows } = await test.db.query<{ id: string }>('select id from designer order by name');
+    const { rows } = await test.db.query<{ id: string; organisation: string }>(
+      'select id, organisation from account order by name',
+    );
     [ines, tom] = [
-      { id: rows[0]!.id, name: 'Ines' },
-      { id: rows[1]!.id, name: 'Tom' },
+      { ...rows[0]!, name: 'Ines' },
+      { ...rows[1]!, name: 'Tom' },
     ];
   }, 60_000);
   afterAll(() => test.end());
   beforeEach(async () => {
-    ({ id } = await sites.create(ines.id, { name: 'Tolliver & Son' }));
+    ({ id } = await sites.create(ines.organisation, { name: 'Tolliver & Son' }));
   });
 
   it('gives two clients of one name an address each', async () => {
-    const other = await sites.create(ines.id, { name: 'Tolliver & Son' });
+    const other = await sites.create(ines.organisation, { name: 'Tolliver & Son' });
     expect(other.id).not.toBe(id);
     expect(other.temporary).not.toBe((await sites.get(id))!.temporary);
   });
 
-  it('shows a site to its own designer only', async () => {
-    const { rows } = await test.db.query<{ id: string }>(`select id from designer where name = 'Other'`);
-    expect((await refusal(sites.of(rows[0]!.id, id)))?.status).toBe(404);
-    expect((await refusal(sites.of(ines.id, "x'; drop table site; --")))?.status).toBe(404);
-    expect((await sites.of(ines.id, id)).id).toBe(id);
+  it('shows a site to its own organisation only', async () => {
+    expect((await refusal(sites.of(tom.organisation, id)))?.status).toBe(404);
+    expect((await refusal(sites.of(ines.organisation, "x'; drop table site; --")))?.status).toBe(404);
+    expect((await sites.of(ines.organisation, id)).id).toBe(id);
   });
 
   it('takes changes back and puts them back, in order, and forgets what was undone after a new change', async () => {
@@ -119,7 +120,7 @@ describe('sites and their history', () => {
   });
 
   it('reads a change anew over what others did since, and tells the change it became', async () => {
-    ({ id } = await sites.create(ines.id, demoFacts));
+    ({ id } = await sites.create(ines.organisation, demoFacts));
     await sites.log.change(id, writeVersion(demoFacts, 1), ines);
     const { document, head } = (await sites.get(id))!;
     const [page] = document.pages;
@@ -187,14 +188,14 @@ describe('sites and their history', () => {
 
   it('keeps a summary beside each document, from which lists are made', async () => {
     await sites.log.change(id, writeVersion((await sites.get(id))!.document.facts, 1), ines);
-    const [row] = await sites.list(ines.id);
+    const [row] = await sites.list(ines.organisation);
     const site = (await sites.get(id))!;
     expect(Object.keys(row!)).not.toContain('document');
     expect(row!.summary).toEqual(summaryOf(site.document));
     expect(row!.summary.pages).toBe(site.document.pages.length);
     await test.db.query('update site set summary = null where id = $1', [id]);
     await sites.summarise();
-    expect((await sites.headOf(ines.id, id)).summary).toEqual(row!.summary);
+    expect((await sites.headOf(ines.organisation, id)).summary).toEqual(row!.summary);
   });
 
   it('takes back the change that is named, or none', async () => {
@@ -241,16 +242,15 @@ describe('sites and their history', () => {
     expect(await sites.log.since((await sites.get(id))!, now.head)).toBeNull();
   });
 
-  it('gives a domain to one of two sites that ask at once, and to nobody else what another account holds', async () => {
-    const other = await sites.create(ines.id, { name: 'Tolliver & Son' });
+  it('gives a domain to one of two sites that ask at once, and to nobody else what another organisation holds', async () => {
+    const other = await sites.create(ines.organisation, { name: 'Tolliver & Son' });
     const both = await Promise.allSettled([
       sites.setDomain(id, 'one.example'),
       sites.setDomain(other.id, 'one.example'),
     ]);
     expect(both.map((b) => b.status).sort()).toEqual(['fulfilled', 'rejected']);
-    await sites.hold('held.example', ines.id);
-    const { rows } = await test.db.query<{ id: string }>(`select id from designer where name = 'Other'`);
-    const theirs = await sites.create(rows[0]!.id, { name: 'Elsewhere' });
+    await sites.hold('held.example', ines.organisation);
+    const theirs = await sites.create(tom.organisation, { name: 'Elsewhere' });
     expect((await refusal(sites.setDomain(theirs.id, 'held.example')))?.status).toBe(409);
     await sites.setDomain(id, 'held.example');
     expect((await sites.get(id))!.domain).toBe('held.example');
@@ -287,7 +287,7 @@ describe('sites and their history', () => {
 
   it('refuses a domain that another site has, in words', async () => {
     await sites.setDomain(id, 'tolliver.example');
-    const other = await sites.create(ines.id, { name: 'Late' });
+    const other = await sites.create(ines.organisation, { name: 'Late' });
     const no = await refusal(sites.setDomain(other.id, 'tolliver.example'));
     expect(no?.status).toBe(409);
     expect(no?.detail).toContain('tolliver.example');

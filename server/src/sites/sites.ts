@@ -57,11 +57,11 @@ export class Sites {
     }
   }
 
-  /** The sites of a designer, the one changed last first. */
-  async list(designer: string): Promise<SiteHead[]> {
+  /** The sites of an organisation, the one changed last first. */
+  async list(organisation: string): Promise<SiteHead[]> {
     const { rows } = await this.db.query<SiteHead>(
-      `select ${HEAD} from site where designer = $1 order by changed_at desc`,
-      [designer],
+      `select ${HEAD} from site where organisation = $1 order by changed_at desc`,
+      [organisation],
     );
     return rows;
   }
@@ -71,23 +71,26 @@ export class Sites {
     return rows[0] && forward(rows[0]);
   }
 
-  /** A site of this designer without its document. @throws Problem 404 */
-  async headOf(designer: string, id: string): Promise<SiteHead> {
+  /** A site of this organisation without its document. @throws Problem 404 */
+  async headOf(organisation: string, id: string): Promise<SiteHead> {
     const { rows } = /^[a-z0-9-]{1,64}$/.test(id)
-      ? await this.db.query<SiteHead>(`select ${HEAD} from site where id = $1 and designer = $2`, [id, designer])
+      ? await this.db.query<SiteHead>(`select ${HEAD} from site where id = $1 and organisation = $2`, [
+          id,
+          organisation,
+        ])
       : { rows: [] };
     if (!rows[0]) throw new Problem(404, 'There is no such site');
     return rows[0];
   }
 
-  /** A site of this designer. @throws Problem 404 */
-  async of(designer: string, id: string): Promise<SiteRow> {
+  /** A site of this organisation. @throws Problem 404 */
+  async of(organisation: string, id: string): Promise<SiteRow> {
     const site = /^[a-z0-9-]{1,64}$/.test(id) ? await this.get(id) : undefined;
-    if (!site || site.designer !== designer) throw new Problem(404, 'There is no such site');
+    if (!site || site.organisation !== organisation) throw new Problem(404, 'There is no such site');
     return site;
   }
 
-  async create(designer: string, facts: Partial<Facts>): Promise<SiteRow> {
+  async create(organisation: string, facts: Partial<Facts>): Promise<SiteRow> {
     const all = { ...emptyFacts(), ...facts };
     const base = labelOf(all.name);
     for (let n = 1; n < 200; n++) {
@@ -99,11 +102,11 @@ export class Sites {
           misfits,
         });
       const { rows } = await this.db.query<SiteRow>(
-        `insert into site (id, designer, document, summary, temporary, preview_key) values ($1, $2, $3, $4, $1, $5)
+        `insert into site (id, organisation, document, summary, temporary, preview_key) values ($1, $2, $3, $4, $1, $5)
          on conflict do nothing returning ${SITE}`,
         [
           label,
-          designer,
+          organisation,
           JSON.stringify(document),
           JSON.stringify(summaryOf(document)),
           randomBytes(32).toString('hex'),
@@ -118,10 +121,10 @@ export class Sites {
     await this.db.query('update site set server = $2 where id = $1', [id, server]);
   }
   /** Writes down whose a domain is, unless that is known. */
-  async hold(domain: string, designer: string): Promise<void> {
-    await this.db.query('insert into domain_holder (domain, designer) values ($1, $2) on conflict do nothing', [
+  async hold(domain: string, organisation: string): Promise<void> {
+    await this.db.query('insert into domain_holder (domain, organisation) values ($1, $2) on conflict do nothing', [
       domain,
-      designer,
+      organisation,
     ]);
   }
 
@@ -132,14 +135,14 @@ export class Sites {
     return key;
   }
 
-  /** @throws Problem 409 where another site has the domain, or it is another account’s */
+  /** @throws Problem 409 where another site has the domain, or it is another organisation’s */
   async setDomain(id: string, domain: string | null): Promise<void> {
     if (domain) {
       const { rowCount } = await this.db.query(
-        'select 1 from domain_holder h join site s on s.id = $1 where h.domain = $2 and h.designer <> s.designer',
+        'select 1 from domain_holder h join site s on s.id = $1 where h.domain = $2 and h.organisation <> s.organisation',
         [id, domain],
       );
-      if (rowCount) throw new Problem(409, 'The domain is in use', `${domain} belongs to another account here.`);
+      if (rowCount) throw new Problem(409, 'The domain is in use', `${domain} belongs to somebody else here.`);
     }
     try {
       await this.db.query(

@@ -1,12 +1,12 @@
 import { migrate, openDatabase } from '../db/database.js';
-import { Accounts } from '../http/accounts.js';
+import { Accounts } from '../accounts/accounts.js';
 
 /** Whether anybody can sign in yet. Brings the schema up to date on the way. */
 export async function hasAccounts(databaseUrl: string): Promise<boolean> {
   await migrate(databaseUrl);
   const db = openDatabase(databaseUrl);
   try {
-    return ((await db.query('select 1 from designer limit 1')).rowCount ?? 0) > 0;
+    return ((await db.query('select 1 from account limit 1')).rowCount ?? 0) > 0;
   } finally {
     await db.end();
   }

@@ -34,6 +34,8 @@ export interface StackOptions {
   password?: string;
   /** Gives the first account another password. */
   newPassword?: boolean;
+  /** Looks at every answer of the API before it is sent. */
+  checkAnswers?: boolean;
   say?(line: string): void;
 }
 
@@ -394,6 +396,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       address: '127.0.0.1',
       port: options.port,
       databaseUrl,
+      secretsKey: join(data, 'secrets.key'),
       web: join(ROOT, 'web/dist/browser'),
       servers,
       dns: {
@@ -420,6 +423,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       },
       trust: [join(data, 'standins/root.pem')],
       roundCron: '0 7 * * *',
+      ...(options.checkAnswers && { checkAnswers: true }),
     };
     // Made up once and said once: the account keeps a hash of it, and nothing else does.
     const first = !(await hasAccounts(databaseUrl));

@@ -40,6 +40,11 @@ const drawn = (icons: Record<string, string>) =>
 const routes: Routes = [
   { path: 'sign-in', component: SignIn, title: 'Sign in – Tin Porch' },
   {
+    path: 'link/:token',
+    title: 'A link – Tin Porch',
+    loadComponent: () => import('./session/follow-link').then((m) => m.FollowLink),
+  },
+  {
     path: '',
     loadComponent: () => import('./frame/frame').then((m) => m.Frame),
     canActivate: [signedIn],
@@ -74,6 +79,16 @@ const routes: Routes = [
         path: 'sample-book',
         title: 'Sample book – Tin Porch',
         loadComponent: () => import('./places/sample-book').then((m) => m.SampleBook),
+      },
+      {
+        path: 'account',
+        title: 'Your account – Tin Porch',
+        loadComponent: () => import('./places/account').then((m) => m.AccountPlace),
+      },
+      {
+        path: 'people',
+        title: 'People – Tin Porch',
+        loadComponent: () => import('./places/team').then((m) => m.TeamPlace),
       },
       {
         path: 'sites/:id',

@@ -16,7 +16,8 @@ import {
   type Observable,
   type Subscription,
 } from 'rxjs';
-import type { ProblemDetails, Session } from './model';
+import { mayAs } from '@tin-porch/contract/route';
+import type { ProblemDetails, Role, Session } from './model';
 
 const ASK_AGAIN_MS = 2000;
 
@@ -77,7 +78,8 @@ export class PorchApi {
     const attempt = this.answered(
       defer(() => this.http.request<T>(method, `/api${path}`, { body, headers: this.token })),
     );
-    if (path === '/session') return attempt;
+    // Who signs in, or follows a link, has no session that could have ended.
+    if (/^\/(session|session\/(second|passkey).*|links\/.*)$/.test(path)) return attempt;
     const kept = this.kept(attempt);
     if (method !== 'GET') return kept;
     // Who only asks waits until there is somebody to answer.
@@ -161,6 +163,9 @@ export class PorchApi {
   post = <T>(path: string, body: unknown = {}) => this.call<T>('POST', path, body);
   put = <T>(path: string, body: unknown = {}) => this.call<T>('PUT', path, body);
   delete = <T>(path: string) => this.call<T>('DELETE', path);
+
+  /** Whether whoever is signed in may do what a role is asked for. */
+  may = (role: Role): boolean => mayAs(this.session()?.designer.role ?? 'owner', role);
 
   /** Takes over the session somebody signed in to. */
   signedIn(session: Session): void {

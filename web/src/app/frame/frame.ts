@@ -6,10 +6,9 @@ import { filter, merge, startWith } from 'rxjs';
 import { debounceTime } from 'rxjs/operators';
 import { PorchEvents } from '../api/events';
 import { Drawing } from '../window/drawing';
-import type { OpenFinding, SiteSummary } from '../api/model';
+import type { OpenFinding, SiteLine } from '../api/model';
 import { PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
-import { PasswordDialog } from '../session/password-dialog';
 import { JumpDialog } from './jump-dialog';
 import { KeysDialog } from './keys-dialog';
 import { isTyping, SingleKeys } from './single-keys';
@@ -43,8 +42,9 @@ import { isTyping, SingleKeys } from './single-keys';
         </button>
         <div ngbDropdownMenu>
           <span class="dropdown-item-text">{{ name() }}</span>
+          <a ngbDropdownItem routerLink="/account">Your account</a>
+          <a ngbDropdownItem routerLink="/people">People</a>
           <button ngbDropdownItem type="button" (click)="help()">Keys</button>
-          <button ngbDropdownItem type="button" (click)="password()">Change password</button>
           <button ngbDropdownItem type="button" (click)="signOut()">Sign out</button>
         </div>
       </div>
@@ -60,7 +60,7 @@ export class Frame {
   /** Made here so that the worker is ready before the first site is opened. */
   protected readonly drawing = inject(Drawing);
   protected readonly unread = signal(0);
-  private readonly sites = signal<SiteSummary[]>([]);
+  private readonly sites = signal<SiteLine[]>([]);
   protected readonly name = computed(() => this.api.session()?.designer.name ?? '');
   protected readonly initials = computed(() =>
     this.name()
@@ -77,7 +77,7 @@ export class Frame {
   }
 
   private refresh(): void {
-    this.api.get<{ sites: SiteSummary[]; findings: OpenFinding[]; unread: number }>('/sites').subscribe({
+    this.api.get<{ sites: SiteLine[]; findings: OpenFinding[]; unread: number }>('/sites').subscribe({
       next: ({ unread, sites }) => {
         this.unread.set(unread);
         this.sites.set(sites);
@@ -92,9 +92,6 @@ export class Frame {
   }
   protected help(): void {
     this.dialogs.open(KeysDialog, 'keys-title', undefined, '.eave .who');
-  }
-  protected password(): void {
-    this.dialogs.open(PasswordDialog, 'password-title', undefined, '.eave .who');
   }
   protected skip(): void {
     const all = document.querySelectorAll<HTMLElement>('main :is(h1, h2, button, a[href], input, select, textarea)');

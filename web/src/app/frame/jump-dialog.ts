@@ -3,7 +3,7 @@ import { FormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
 import { NgbActiveModal } from '@ng-bootstrap/ng-bootstrap';
 import { STEPS } from '@tin-porch/core/steps';
-import type { SiteSummary } from '../api/model';
+import type { SiteLine } from '../api/model';
 import { STEP_TITLES } from '../site/step-titles';
 
 interface Line {
@@ -59,7 +59,7 @@ export class JumpDialog {
   protected readonly modal = inject(NgbActiveModal);
   private readonly router = inject(Router);
   /** Set by who opens it: the sites, kept up to date. */
-  sites: Signal<SiteSummary[]> = signal([]);
+  sites: Signal<SiteLine[]> = signal([]);
   protected readonly query = signal('');
   protected readonly found = computed<Line[]>(() => {
     const words = this.query().toLowerCase().split(/\s+/).filter(Boolean);

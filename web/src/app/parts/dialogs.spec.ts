@@ -2,7 +2,7 @@ import { Component, provideZonelessChangeDetection, signal } from '@angular/core
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { JumpDialog } from '../frame/jump-dialog';
-import type { SiteSummary } from '../api/model';
+import type { SiteLine } from '../api/model';
 import { Dialogs } from './dialogs';
 
 @Component({ selector: 'tp-opener', template: '<button id="opener" type="button">Open</button>' })
@@ -59,7 +59,7 @@ describe('dialogs', () => {
 
   it('let a site be jumped to by its name and the arrow keys', async () => {
     const sites = ['Gant & Sons', 'Ferrow'].map((name, n) => ({ id: `s${n}`, name, address: null, trade: 'ropes' }));
-    dialogs.open(JumpDialog, 'jump-label', (d) => (d.sites = signal(sites as unknown as SiteSummary[])));
+    dialogs.open(JumpDialog, 'jump-label', (d) => (d.sites = signal(sites as unknown as SiteLine[])));
     await settle();
     const field = document.getElementById('jump') as HTMLInputElement;
     expect(document.activeElement).toBe(field);

@@ -82,6 +82,8 @@ describe('visits', () => {
 describe('the steps of a job', () => {
   const job = (over: Partial<Job>): Job => ({
     id: 'j',
+    site: 'gant',
+    input: {},
     kind: 'publish',
     state: 'running',
     steps: [

@@ -3,7 +3,7 @@ import { FormsModule } from '@angular/forms';
 import { ActivatedRoute, Router, RouterLink } from '@angular/router';
 import { addSection, kinds, shapes, TRAITS, type SiteDocument, type Trait } from '@tin-porch/core';
 import { firstValueFrom } from 'rxjs';
-import type { SiteDetail, SiteSummary } from '../api/model';
+import type { SiteDetail, SiteLine } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { Glimpse } from '../window/glimpse';
 
@@ -197,7 +197,7 @@ export class SampleBook {
     ['Day', 'day'],
     ['Night', 'night'],
   ] as const;
-  protected readonly sites = signal<SiteSummary[] | null>(null);
+  protected readonly sites = signal<SiteLine[] | null>(null);
   protected readonly document = signal<SiteDocument | null>(null);
   protected readonly query = signal('');
   protected readonly kind = signal('');
@@ -224,7 +224,7 @@ export class SampleBook {
     });
   }
   private async begin(): Promise<void> {
-    const sites = (await firstValueFrom(this.api.get<{ sites: SiteSummary[] }>('/sites'))).sites.filter((s) => s.drawn);
+    const sites = (await firstValueFrom(this.api.get<{ sites: SiteLine[] }>('/sites'))).sites.filter((s) => s.drawn);
     this.sites.set(sites);
     const wanted = this.route.snapshot.queryParamMap.get('site');
     const first = sites.find((s) => s.id === wanted) ?? sites[0];

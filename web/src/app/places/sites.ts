@@ -6,7 +6,7 @@ import { NgIcon } from '@ng-icons/core';
 import { merge, startWith } from 'rxjs';
 import { debounceTime } from 'rxjs/operators';
 import { PorchEvents } from '../api/events';
-import type { OpenFinding, SiteSummary } from '../api/model';
+import type { OpenFinding, SiteLine } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { ChipView } from '../parts/chip';
 import { FindingView } from '../parts/finding';
@@ -152,7 +152,7 @@ export class SitesPlace {
   private readonly api = inject(PorchApi);
   private readonly safe = inject(DomSanitizer);
   protected readonly titles = STEP_TITLES;
-  private readonly sites = signal<SiteSummary[]>([]);
+  private readonly sites = signal<SiteLine[]>([]);
   protected readonly findings = signal<OpenFinding[]>([]);
   protected readonly loaded = signal(false);
   protected readonly fault = signal('');
@@ -186,7 +186,7 @@ export class SitesPlace {
     merge(events.all, events.back)
       .pipe(startWith(null), debounceTime(50), takeUntilDestroyed())
       .subscribe(() =>
-        this.api.get<{ sites: SiteSummary[]; findings: OpenFinding[] }>('/sites').subscribe({
+        this.api.get<{ sites: SiteLine[]; findings: OpenFinding[] }>('/sites').subscribe({
           next: ({ sites, findings }) => {
             this.sites.set(sites);
             this.findings.set(findings.map((f) => ({ ...f, name: sites.find((s) => s.id === f.site)?.name ?? '' })));
@@ -198,17 +198,17 @@ export class SitesPlace {
       );
   }
   /** The step that needs the designer first. */
-  protected next = (s: SiteSummary) =>
+  protected next = (s: SiteLine) =>
     (s.open ? s.path.find((p) => p.step === 'publish') : s.path.find((p) => p.state === 'needs')) ??
     s.path.find((p) => p.state === 'none') ??
     s.path[0]!;
-  protected need(s: SiteSummary): string {
+  protected need(s: SiteLine): string {
     const step = this.next(s);
     return s.open
       ? 'Has changes that are not on the live site yet.'
       : `${this.titles[step.step]}: ${step.words || 'to begin'}.`;
   }
-  protected thumb(s: SiteSummary): SafeResourceUrl | null {
+  protected thumb(s: SiteLine): SafeResourceUrl | null {
     if (!s.drawn) return null;
     const url = `/window/sites/${s.id}?head=${s.head}`;
     let safe = this.thumbs.get(url);

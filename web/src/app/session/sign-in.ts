@@ -1,63 +1,94 @@
-import { Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { ActivatedRoute, Router } from '@angular/router';
-import type { Session } from '../api/model';
-import { asRefusal, PorchApi } from '../api/porch-api';
+import { asRefusal } from '../api/porch-api';
+import { SecondFactor } from './second-factor';
+import { passkeysHere, SigningIn, type SecondAsked } from './signing-in';
 
 @Component({
   selector: 'tp-sign-in',
-  imports: [FormsModule],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [FormsModule, SecondFactor],
   template: `
     <main class="place gate">
-      <form class="sheet" (ngSubmit)="signIn()">
+      <div class="sheet">
         <h1><img src="/mark.svg" alt="" width="28" height="28" /> Tin Porch</h1>
         <p class="quiet">Client sites, from the brief to the daily round.</p>
-        <div class="field">
-          <label for="mail">Mail</label>
-          <input id="mail" name="mail" type="email" autocomplete="username" required [(ngModel)]="mail" />
-        </div>
-        <div class="field">
-          <label for="password">Password</label>
-          <input
-            id="password"
-            name="password"
-            type="password"
-            autocomplete="current-password"
-            required
-            [(ngModel)]="password"
-          />
-        </div>
-        @if (fault()) {
-          <p class="fault" role="alert">{{ fault() }}</p>
+        @if (second(); as asked) {
+          <tp-second-factor [asked]="asked" (done)="enter()" (back)="second.set(null)" />
+        } @else {
+          <form (ngSubmit)="signIn()">
+            <div class="field">
+              <label for="mail">Mail</label>
+              <input id="mail" name="mail" type="email" autocomplete="username" required [(ngModel)]="mail" />
+            </div>
+            <div class="field">
+              <label for="password">Password</label>
+              <input
+                id="password"
+                name="password"
+                type="password"
+                autocomplete="current-password"
+                required
+                [(ngModel)]="password"
+              />
+            </div>
+            @if (fault()) {
+              <p class="fault" role="alert">{{ fault() }}</p>
+            }
+            <p class="bar">
+              <button class="act" type="submit" [disabled]="busy()">Sign in</button>
+              @if (passkeys) {
+                <button class="plain" type="button" [disabled]="busy()" (click)="withPasskey()">Use a passkey</button>
+              }
+            </p>
+          </form>
         }
-        <button class="act" type="submit" [disabled]="busy()">Sign in</button>
-      </form>
+      </div>
     </main>
   `,
 })
 export class SignIn {
-  private readonly api = inject(PorchApi);
+  private readonly signing = inject(SigningIn);
   private readonly router = inject(Router);
   private readonly route = inject(ActivatedRoute);
-  protected mail = '';
-  protected password = '';
+  protected readonly mail = signal('');
+  protected readonly password = signal('');
   protected readonly fault = signal('');
   protected readonly busy = signal(false);
+  protected readonly second = signal<SecondAsked | null>(null);
+  protected readonly passkeys = passkeysHere();
 
-  protected signIn(): void {
-    if (this.busy()) return;
-    if (!this.mail || !this.password) return void this.fault.set('Give your mail address and your password.');
-    this.busy.set(true);
-    this.api.post<Session>('/session', { mail: this.mail, password: this.password }).subscribe({
-      next: (session) => {
-        this.api.signedIn(session);
-        const to = this.route.snapshot.queryParamMap.get('to') ?? '/';
-        void this.router.navigateByUrl(/^\/(?!\/)/.test(to) ? to : '/');
-      },
-      error: (error: unknown) => {
-        this.busy.set(false);
-        this.fault.set(asRefusal(error).message);
-      },
+  protected signIn(): Promise<void> {
+    if (!this.mail() || !this.password()) {
+      this.fault.set('Give your mail address and your password.');
+      return Promise.resolve();
+    }
+    return this.trying(() => this.signing.withPassword(this.mail(), this.password()));
+  }
+  protected withPasskey = () =>
+    this.trying(async () => {
+      await this.signing.withPasskey();
+      return null;
     });
+
+  private async trying(work: () => Promise<SecondAsked | null>): Promise<void> {
+    if (this.busy()) return;
+    this.busy.set(true);
+    this.fault.set('');
+    try {
+      const asked = await work();
+      this.second.set(asked);
+      if (!asked) this.enter();
+    } catch (error) {
+      this.fault.set(asRefusal(error).message);
+    } finally {
+      this.busy.set(false);
+    }
+  }
+
+  protected enter(): void {
+    const to = this.route.snapshot.queryParamMap.get('to') ?? '/';
+    void this.router.navigateByUrl(/^\/(?!\/)/.test(to) ? to : '/');
   }
 }

@@ -152,7 +152,11 @@ describe('the store of a site', () => {
     expect(api.ended()).toBeTrue();
     store.change(write('Rope, laid by hand'));
     expect(words()).toBe('Rope, laid by hand');
-    api.signedIn({ designer: { mail: 'ines@tinporch.example', name: 'Ines' }, csrf: 'new' });
+    api.signedIn({
+      designer: { id: 'a', mail: 'ines@tinporch.example', name: 'Ines', role: 'designer' },
+      organisation: 'Tarrant',
+      csrf: 'new',
+    });
     await settle();
     const values: string[] = [];
     for (const head of [2, 3]) {

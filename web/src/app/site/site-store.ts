@@ -171,6 +171,10 @@ export class SiteStore implements OnDestroy {
 
   /** Applies a change here at once and sends it soon. What no longer fits is not sent; words in it are kept. */
   change(operation: Operation, part: Part = 'designer'): void {
+    if (!this.api.may('helper')) {
+      this.said.set({ words: 'Your role looks at sites and changes nothing: this was not kept.', bad: true });
+      return;
+    }
     const before = this.waiting();
     const last = before.at(-1);
     const field = replacesField(operation);

@@ -3,7 +3,7 @@ import { RouterLink } from '@angular/router';
 import { filter } from 'rxjs';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { PorchEvents } from '../../api/events';
-import type { OpenFinding, SiteSummary } from '../../api/model';
+import type { OpenFinding, SiteLine } from '../../api/model';
 import { PorchApi } from '../../api/porch-api';
 import { FindingView } from '../../parts/finding';
 import { JobSteps } from '../../parts/job-steps';
@@ -60,7 +60,7 @@ import { SiteStore } from '../site-store';
 export class CareStep {
   protected readonly store = inject(SiteStore);
   private readonly api = inject(PorchApi);
-  protected readonly summary = signal<SiteSummary | null>(null);
+  protected readonly summary = signal<SiteLine | null>(null);
   protected readonly findings = signal<OpenFinding[]>([]);
   protected readonly job = computed(
     () => this.store.detail()?.jobs.find((j) => j.kind === 'round' || j.kind === 'rollback') ?? null,
@@ -95,7 +95,7 @@ export class CareStep {
       .subscribe((e) => 'site' in e && this.refresh(e.site));
   }
   private refresh(id: string): void {
-    this.api.get<{ sites: SiteSummary[]; findings: OpenFinding[] }>('/sites').subscribe({
+    this.api.get<{ sites: SiteLine[]; findings: OpenFinding[] }>('/sites').subscribe({
       next: ({ sites, findings }) => {
         this.summary.set(sites.find((s) => s.id === id) ?? null);
         this.findings.set(findings.filter((f) => f.site === id));

@@ -1,6 +1,7 @@
 import { realDatabase } from '../testing/real-database.js';
 import { transaction } from '../db/database.js';
-import { Accounts, hashPassword } from './accounts.js';
+import { Accounts } from './accounts.js';
+import { hashPassword } from './passwords.js';
 
 describe('accounts', () => {
   let test: Awaited<ReturnType<typeof realDatabase>>;

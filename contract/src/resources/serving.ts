@@ -1,0 +1,115 @@
+import { Type } from '@sinclair/typebox';
+import { route } from '../route.js';
+import { Begun, Certificate, DomainSeen, Instant, Named, object, oneOf, orNull, SiteId, words } from '../schemas.js';
+
+const nothing = object({});
+const Looked = object({ domain: Type.String(), seen: DomainSeen });
+const job = (says: string, role: 'helper' | 'designer') =>
+  route({ says, role, body: nothing, status: 202, answer: Begun });
+
+/** Where a site is served, what of it, and to whom. */
+export const serving = {
+  'POST /sites/:id/deploy': job('Deploys the site as it is.', 'designer'),
+  'POST /sites/:id/certificate': job('Gets a certificate for the domain.', 'designer'),
+  'POST /sites/:id/publish': job('Opens the site to visitors.', 'designer'),
+  'POST /sites/:id/round': job('Walks the site now.', 'helper'),
+  'DELETE /sites/:id/jobs/:job': route({ says: 'Stops a job.', role: 'helper' }),
+  'PUT /sites/:id/server': route({
+    says: 'Chooses the server.',
+    role: 'designer',
+    body: object({ server: words(64) }),
+    answer: object({ server: Type.String() }),
+  }),
+  'POST /sites/:id/share': route({
+    says: 'Makes a link by which a closed site can be looked at.',
+    role: 'helper',
+    body: object({ days: Type.Integer({ minimum: 1, maximum: 90 }) }),
+    answer: object({ url: Type.String(), until: Instant }),
+  }),
+  'DELETE /sites/:id/share': route({ says: 'Takes every link for looking at it back.', role: 'helper' }),
+  'PUT /sites/:id/open': route({
+    says: 'Opens a site to visitors, or closes it.',
+    role: 'designer',
+    body: object({ open: Type.Boolean() }),
+    answer: object({ open: Type.Boolean() }),
+  }),
+  'POST /sites/:id/rollback': route({
+    says: 'Serves another release than the live one.',
+    role: 'designer',
+    body: object({ release: words(64, '^[a-z0-9-]{1,64}$') }),
+    status: 202,
+    answer: Begun,
+  }),
+  'PUT /sites/:id/domain': route({
+    says: 'Gives a site its domain.',
+    role: 'designer',
+    body: object({ domain: words(300) }),
+    answer: Looked,
+  }),
+  'DELETE /sites/:id/domain': route({ says: 'Takes the domain of a closed site away.', role: 'designer' }),
+  'POST /sites/:id/domain/look': route({
+    says: 'Asks all name servers about the domain now.',
+    role: 'helper',
+    answer: Looked,
+  }),
+  'POST /sites/:id/domain/register': route({ says: 'Registers the domain.', role: 'designer', answer: Looked }),
+  'POST /sites/:id/domain/records': route({
+    says: 'Sets the records by which the domain leads to the server.',
+    role: 'designer',
+    answer: Looked,
+  }),
+  'POST /sites/:id/way-in': route({
+    says: 'Goes the way in to a site as a visitor does.',
+    role: 'helper',
+    answer: object({
+      at: Instant,
+      links: Type.Array(
+        object({
+          title: Type.String(),
+          state: oneOf(['good', 'bad', 'open']),
+          detail: Type.String(),
+          ms: orNull(Type.Number()),
+        }),
+      ),
+    }),
+  }),
+};
+
+export const ServerInfo = Type.Object(
+  {
+    name: Type.String(),
+    address: Type.String(),
+    temporaryBase: Type.String(),
+    sites: Type.Array(Named),
+    error: Type.Optional(Type.String()),
+    upSeconds: Type.Optional(Type.Number()),
+    database: Type.Optional(Type.Boolean()),
+    freeBytes: Type.Optional(Type.Number()),
+    totalBytes: Type.Optional(Type.Number()),
+  },
+  { additionalProperties: false },
+);
+
+export const fleet = {
+  'GET /servers': route({
+    says: 'The hosting servers, asked now.',
+    role: 'accountant',
+    answer: object({ servers: Type.Array(ServerInfo), at: Instant }),
+  }),
+  'GET /domains': route({
+    says: 'The domains of all sites.',
+    role: 'accountant',
+    answer: object({
+      domains: Type.Array(
+        object({
+          site: SiteId,
+          name: Type.String(),
+          domain: Type.String(),
+          seen: orNull(DomainSeen),
+          certificate: orNull(Certificate),
+          open: Type.Boolean(),
+        }),
+      ),
+    }),
+  }),
+};

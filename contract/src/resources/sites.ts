@@ -1,0 +1,252 @@
+import { Type } from '@sinclair/typebox';
+import {
+  DirectionRef,
+  Facts,
+  REWORKS,
+  type Facts as AllFacts,
+  type PutVersion,
+  type Reference,
+  type Reworked,
+} from '@tin-porch/core';
+import { route } from '../route.js';
+import {
+  Certificate,
+  CheckItem,
+  Chip,
+  Count,
+  DomainSeen,
+  given,
+  Instant,
+  Job,
+  object,
+  oneOf,
+  OpenFinding,
+  Operation,
+  orNull,
+  Part,
+  PathStep,
+  SiteDocument,
+  SiteId,
+  Uuid,
+  words,
+} from '../schemas.js';
+
+const closed = { additionalProperties: false } as const;
+const Seed = Type.Integer({ minimum: 0, maximum: 2 ** 31 - 1 });
+const Writer = oneOf(['house', 'service']);
+
+export const SiteLine = object({
+  id: SiteId,
+  head: Count,
+  drawn: Type.Boolean(),
+  name: Type.String(),
+  trade: Type.String(),
+  domain: orNull(Type.String()),
+  server: orNull(Type.String()),
+  address: orNull(Type.String()),
+  open: Type.Boolean(),
+  changedAt: Instant,
+  chip: Chip,
+  path: Type.Array(PathStep),
+  certificateUntil: orNull(Instant),
+  lastRound: orNull(Instant),
+  weeks: orNull(Type.Array(Type.Number())),
+});
+
+export const Release = object({
+  id: Type.String(),
+  site: SiteId,
+  head: Count,
+  files: Count,
+  bytes: Count,
+  sent: Count,
+  madeAt: Instant,
+  liveAt: orNull(Instant),
+  origin: Type.String(),
+  what: Type.Array(Type.String()),
+});
+
+/** What is told of a site beside its document. */
+const About = {
+  id: SiteId,
+  head: Count,
+  changedAt: Instant,
+  history: object({
+    canUndo: Type.Boolean(),
+    canRedo: Type.Boolean(),
+    lines: Type.Array(
+      object({
+        seq: Count,
+        kind: oneOf(['do', 'undo', 'redo']),
+        words: Type.String(),
+        by: Type.String(),
+        part: Part,
+        at: Instant,
+      }),
+    ),
+  }),
+  path: Type.Array(PathStep),
+  chip: Chip,
+  server: orNull(object({ name: Type.String(), address: Type.String(), httpPort: Count, httpsPort: Count })),
+  temporary: orNull(Type.String()),
+  origin: orNull(Type.String()),
+  domain: orNull(Type.String()),
+  domainSeen: orNull(DomainSeen),
+  records: orNull(
+    Type.Array(
+      object({
+        label: Type.String(),
+        type: Type.String(),
+        now: Type.Array(Type.String()),
+        should: orNull(Type.String()),
+        verdict: oneOf(['right', 'change', 'leave', 'clash']),
+        note: Type.String(),
+      }),
+    ),
+  ),
+  certificate: orNull(Certificate),
+  open: Type.Boolean(),
+  publishedAt: orNull(Instant),
+  liveRelease: orNull(Type.String()),
+  releases: Type.Array(Release),
+  jobs: Type.Array(Job),
+  checklist: Type.Array(CheckItem),
+};
+export const SiteDetail = object({ ...About, document: SiteDocument });
+/** What is new of a site that is known already: what was changed of its document, and all the rest of it. */
+export const SiteNews = object({ ...About, operations: Type.Array(Operation) });
+
+const Sending = {
+  id: Type.Optional(Uuid),
+  tab: Type.Optional(words(64)),
+  base: Type.Optional(Count),
+  part: Type.Optional(Part),
+};
+const Change = Type.Object({ operation: Operation, ...Sending }, closed);
+const Head = object({ head: Count });
+
+export const sites = {
+  'GET /sites': route({
+    says: 'The sites of the organisation, what is found at them, and how many messages are unread.',
+    role: 'accountant',
+    answer: object({ sites: Type.Array(SiteLine), findings: Type.Array(OpenFinding), unread: Count }),
+  }),
+  'POST /sites': route({
+    says: 'Makes a site from facts.',
+    role: 'helper',
+    body: Type.Object({ ...Type.Partial(Facts).properties, name: Facts.properties.name }, closed),
+    status: 201,
+    answer: object({ id: SiteId }),
+  }),
+  'POST /briefs': route({
+    says: 'Reads a pasted brief into facts, without keeping anything.',
+    role: 'helper',
+    body: object({ text: words(200_000) }),
+    answer: object({ facts: given<Partial<AllFacts>>() }),
+  }),
+  'GET /sites/:id': route({
+    says: 'A site whole; with `since`, a step of its log, what was changed after it instead of the document.',
+    role: 'accountant',
+    query: Type.Object({ since: Type.Optional(words(9, '^[0-9]{1,9}$')) }, closed),
+    answer: Type.Union([SiteDetail, SiteNews]),
+  }),
+  'POST /sites/:id/operations': route({
+    says: 'Changes a site. What others did since `base` is kept: the change is read anew over it, or refused.',
+    role: 'helper',
+    body: Change,
+    answer: Type.Object({ head: Count, operation: Type.Optional(Operation) }, closed),
+  }),
+  'POST /sites/:id/operations/left': route({
+    says: 'What a page that went away had not sent yet, in order. Stops at the first change that is refused.',
+    role: 'helper',
+    body: object({ changes: Type.Array(Change, { minItems: 1, maxItems: 500 }) }),
+    answer: Head,
+  }),
+  'POST /sites/:id/undo': route({
+    says: 'Takes back one’s last change that stands; with `of`, that one and no other.',
+    role: 'helper',
+    body: Type.Object({ of: Type.Optional(Type.Integer({ minimum: 1 })) }, closed),
+    answer: Head,
+  }),
+  'POST /sites/:id/redo': route({
+    says: 'Puts back the last change one took back.',
+    role: 'helper',
+    body: Type.Object({ of: Type.Optional(Type.Integer({ minimum: 1 })) }, closed),
+    answer: Head,
+  }),
+};
+
+const Cost = orNull(object({ input: Count, output: Count, amount: Type.Number(), currency: Type.String() }));
+const Scope = Type.Union([
+  Type.Literal('site'),
+  object({ page: words(64) }),
+  object({ section: words(64) }),
+  object({ text: object({ section: words(64), path: words(200) }) }),
+]);
+
+export const writing = {
+  'GET /writing': route({
+    says: 'The outside writing service, where one is set up.',
+    role: 'accountant',
+    answer: object({ service: orNull(object({ name: Type.String() })) }),
+  }),
+  'POST /sites/:id/rework': route({
+    says: 'Proposes other words. Nothing is changed by it.',
+    role: 'helper',
+    body: Type.Object(
+      {
+        kind: oneOf(REWORKS),
+        scope: Scope,
+        instruction: Type.Optional(words(600)),
+        seed: Type.Optional(Seed),
+        by: Writer,
+      },
+      closed,
+    ),
+    answer: object({ changes: given<Reworked[]>(), note: Type.String(), by: Writer, cost: Cost }),
+  }),
+  'POST /sites/:id/write': route({
+    says: 'Proposes a version of the whole site.',
+    role: 'helper',
+    body: object({ seed: Seed, by: Writer }),
+    answer: object({ version: given<PutVersion>(), note: Type.String(), by: Writer, cost: Cost }),
+  }),
+};
+
+/** Directions that were put before a client by a link, and which was chosen. */
+export const ClientChoice = object({
+  token: Type.String(),
+  site: SiteId,
+  directions: Type.Array(DirectionRef),
+  madeAt: Instant,
+  endsAt: Instant,
+  chosen: orNull(Count),
+  by: Type.String(),
+  note: Type.String(),
+  chosenAt: orNull(Instant),
+});
+
+export const look = {
+  'GET /sites/:id/choice': route({
+    says: 'The newest link by which the client chooses a direction.',
+    role: 'accountant',
+    answer: object({ choice: orNull(ClientChoice) }),
+  }),
+  'POST /sites/:id/choice': route({
+    says: 'Makes a link by which a client chooses one of these directions.',
+    role: 'helper',
+    body: object({ directions: Type.Array(DirectionRef, { minItems: 1, maxItems: 6 }) }),
+    status: 201,
+    answer: object({ choice: ClientChoice }),
+  }),
+  'DELETE /sites/:id/choice': route({ says: 'Takes the links back by which a client chooses.', role: 'helper' }),
+  'POST /references': route({
+    says: 'What a page somebody likes looks like: at an address, or saved.',
+    role: 'helper',
+    body: Type.Object(
+      { address: Type.Optional(words(2000)), html: Type.Optional(words(1_900_000)) },
+      { ...closed, minProperties: 1, maxProperties: 1 },
+    ),
+    answer: given<Reference>(),
+  }),
+};

@@ -1,0 +1,113 @@
+import { Type, type TSchema } from '@sinclair/typebox';
+import {
+  AnyOperation as OperationSchema,
+  SiteDocument as DocumentSchema,
+  PARTS,
+  STEPS,
+  type Operation as OperationOfSite,
+  type SiteDocument as Document,
+} from '@tin-porch/core';
+
+const closed = { additionalProperties: false } as const;
+
+/** A closed object: what is not named is refused. */
+export const object = <P extends Record<string, TSchema>>(properties: P) => Type.Object(properties, closed);
+export const words = (maxLength: number, pattern?: string) =>
+  Type.String({ maxLength, ...(pattern !== undefined && { pattern }) });
+export const oneOf = <const T extends readonly string[]>(all: T) =>
+  Type.Unsafe<T[number]>({ type: 'string', enum: [...all] });
+export const orNull = <S extends TSchema>(schema: S) => Type.Union([schema, Type.Null()]);
+/** A point in time, RFC 3339 in UTC. */
+export const Instant = Type.String({ pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d(\\.\\d+)?Z$' });
+export const Uuid = Type.String({ pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' });
+export const SiteId = Type.String({ pattern: '^[a-z0-9-]{1,64}$' });
+export const Count = Type.Integer({ minimum: 0 });
+/** What the core makes and only the core reads: told by its type, not by a schema. */
+export const given = <T>() => Type.Unsafe<T>({});
+
+/** Schemas that many routes name, by the names they have in the OpenAPI document. */
+export const components: Record<string, TSchema> = { SiteDocument: DocumentSchema, Operation: OperationSchema };
+const named = <T>(name: keyof typeof components) => Type.Unsafe<T>({ $ref: `#/components/schemas/${name}` });
+export const SiteDocument = named<Document>('SiteDocument');
+/** Checked whole, with better words, where it is applied. */
+export const Operation = named<OperationOfSite>('Operation');
+
+export const PathStep = object({
+  step: oneOf(STEPS),
+  state: oneOf(['none', 'needs', 'done']),
+  words: Type.String(),
+});
+export const Chip = object({ tone: oneOf(['grey', 'rain', 'moss', 'lamp', 'brick']), words: Type.String() });
+export const Part = oneOf(PARTS);
+export const CheckItem = object({
+  id: Type.String(),
+  title: Type.String(),
+  state: oneOf(['good', 'look', 'stop']),
+  detail: Type.String(),
+  step: oneOf(['brief', 'pages', 'seo', 'domain', 'publish']),
+});
+export const OpenFinding = object({
+  site: SiteId,
+  name: Type.Optional(Type.String()),
+  key: Type.String(),
+  severity: oneOf(['broken', 'look']),
+  title: Type.String(),
+  evidence: Type.String(),
+  fix: Type.String(),
+  step: oneOf(['brief', 'pages', 'seo', 'domain', 'publish', 'care']),
+  firstSeen: Instant,
+  lastSeen: Instant,
+});
+export const Named = object({ id: SiteId, name: Type.String() });
+
+export const Job = object({
+  id: Uuid,
+  site: SiteId,
+  kind: oneOf(['deploy', 'certificate', 'publish', 'rollback', 'round']),
+  input: Type.Record(Type.String(), Type.Unknown()),
+  state: oneOf(['waiting', 'running', 'retrying', 'done', 'failed', 'cancelled']),
+  steps: Type.Array(
+    object({
+      name: Type.String(),
+      state: oneOf(['running', 'done', 'failed']),
+      detail: Type.String(),
+      ms: Type.Number(),
+    }),
+  ),
+  error: orNull(Type.String()),
+  attempt: Count,
+  nextTry: orNull(Instant),
+  createdAt: Instant,
+  finishedAt: orNull(Instant),
+});
+export const Begun = object({ job: Job });
+
+export const DomainSeen = object({
+  at: Instant,
+  leadsHere: Type.Boolean(),
+  registration: object({
+    state: oneOf(['free', 'ours', 'elsewhere', 'unknown']),
+    expires: orNull(Type.String()),
+    registrar: orNull(Type.String()),
+    page: orNull(Type.String()),
+  }),
+  records: Type.Array(object({ name: Type.String(), type: Type.String(), ttl: Type.Number(), data: Type.String() })),
+  error: orNull(Type.String()),
+  resolvers: Type.Array(
+    object({
+      name: Type.String(),
+      answer: Type.Array(Type.String()),
+      ttl: orNull(Type.Number()),
+      state: oneOf(['new', 'old', 'none', 'silent']),
+    }),
+  ),
+});
+export const Certificate = object({
+  domain: Type.String(),
+  site: SiteId,
+  names: Type.Array(Type.String()),
+  issuer: Type.String(),
+  notBefore: Instant,
+  notAfter: Instant,
+  installedAt: Instant,
+});

@@ -1,0 +1,194 @@
+import type { Role } from '@tin-porch/contract';
+import { Problem } from '@tin-porch/core';
+import type pg from 'pg';
+import { transaction, type Database } from '../db/database.js';
+import type { Accounts, Designer } from './accounts.js';
+import { hashPassword, refuseWeak } from './passwords.js';
+import { digest, isToken, newToken } from './tokens.js';
+
+const INVITATION_DAYS = 14;
+const RESET_HOURS = 24;
+
+export interface Person {
+  id: string;
+  mail: string;
+  name: string;
+  role: Role;
+  second: boolean;
+  createdAt: Date;
+  seenAt: Date | null;
+}
+export interface Invitation {
+  id: string;
+  mail: string;
+  role: Role;
+  by: string;
+  endsAt: Date;
+}
+/** What a link is for. */
+export interface Link {
+  id: string;
+  kind: 'invitation' | 'reset';
+  organisation: string;
+  organisationName: string;
+  account: string | null;
+  mail: string;
+  name: string;
+  role: Role;
+}
+
+/** The people of an organisation, their roles, and the links by which they come and get back in. */
+export class Team {
+  constructor(
+    private readonly db: Database,
+    private readonly accounts: Accounts,
+  ) {}
+
+  async people(organisation: string): Promise<Person[]> {
+    const { rows } = await this.db.query<Person>(
+      `select a.id, a.mail, a.name, a.role, a.codes or exists (select 1 from passkey p where p.account = a.id) as second,
+         a.created_at as "createdAt", (select max(s.seen_at) from session s where s.account = a.id) as "seenAt"
+       from account a where a.organisation = $1 order by a.created_at`,
+      [organisation],
+    );
+    return rows;
+  }
+
+  async invitations(organisation: string): Promise<Invitation[]> {
+    const { rows } = await this.db.query<Invitation>(
+      `select id, mail, role, by, ends_at as "endsAt" from account_link
+       where organisation = $1 and kind = 'invitation' and ends_at > now() order by ends_at desc`,
+      [organisation],
+    );
+    return rows;
+  }
+
+  async rename(organisation: string, name: string): Promise<void> {
+    await this.db.query('update organisation set name = $2 where id = $1', [organisation, name.trim()]);
+  }
+
+  /** Makes a link for somebody new; one made before for the same mail address ends. @throws Problem 409 */
+  async invite(by: Designer, mail: string, role: Role): Promise<{ token: string; endsAt: Date }> {
+    const who = mail.trim().toLowerCase();
+    if ((await this.db.query('select 1 from account where mail = $1', [who])).rowCount)
+      throw new Problem(409, 'There is an account of that mail address', 'Nobody can have two.');
+    await this.db.query(`delete from account_link where organisation = $1 and kind = 'invitation' and mail = $2`, [
+      by.organisation,
+      who,
+    ]);
+    return this.link('invitation', by, { mail: who, role, account: null }, INVITATION_DAYS * 24);
+  }
+
+  private async link(
+    kind: Link['kind'],
+    by: Designer,
+    to: { mail: string; role: Role; account: string | null },
+    hours: number,
+  ): Promise<{ token: string; endsAt: Date }> {
+    const token = newToken();
+    await this.db.query(`delete from account_link where ends_at < now() - interval '30 days'`);
+    const { rows } = await this.db.query<{ endsAt: Date }>(
+      `insert into account_link (token, kind, organisation, account, mail, role, by, ends_at)
+       values ($1, $2, $3, $4, $5, $6, $7, now() + make_interval(hours => $8)) returning ends_at as "endsAt"`,
+      [digest(token), kind, by.organisation, to.account, to.mail, to.role, by.name, hours],
+    );
+    return { token, endsAt: rows[0]!.endsAt };
+  }
+
+  /** Takes an invitation back. Gives whom it was for. @throws Problem 404 */
+  async takeBack(organisation: string, id: string): Promise<string> {
+    const { rows } = await this.db.query<{ mail: string }>(
+      'delete from account_link where organisation = $1 and id = $2 returning mail',
+      [organisation, id],
+    );
+    if (!rows[0]) throw new Problem(404, 'There is no such invitation');
+    return rows[0].mail;
+  }
+
+  private async person(client: pg.PoolClient, organisation: string, id: string): Promise<Person> {
+    // All of the organisation at once: two owners who make each other less cannot both succeed.
+    const { rows } = await client.query<Person>(
+      'select id, mail, name, role from account where organisation = $1 order by id for update',
+      [organisation],
+    );
+    const person = rows.find((r) => r.id === id);
+    if (!person) throw new Problem(404, 'There is nobody of that account');
+    if (person.role === 'owner' && rows.filter((r) => r.role === 'owner').length === 1)
+      throw new Problem(409, `${person.name} is the only owner`, 'Make somebody else an owner first.');
+    return person;
+  }
+
+  /** Gives somebody another role. @throws Problem 404, or 409 for the only owner */
+  async setRole(organisation: string, id: string, role: Role): Promise<Person> {
+    return transaction(this.db, async (client) => {
+      const person = await this.person(client, organisation, id);
+      await client.query('update account set role = $2 where id = $1', [id, role]);
+      return person;
+    });
+  }
+
+  /** Takes an account away, with its sessions. @throws Problem 404, or 409 for the only owner */
+  async remove(organisation: string, id: string): Promise<Person> {
+    const person = await transaction(this.db, (client) => this.person(client, organisation, id));
+    await this.accounts.endSessions(id);
+    await this.db.query('delete from account where id = $1', [id]);
+    return person;
+  }
+
+  /** Makes a link by which somebody of the organisation gives themselves another password. @throws Problem 404 */
+  async reset(by: Designer, id: string): Promise<{ token: string; endsAt: Date; mail: string }> {
+    const { rows } = await this.db.query<{ mail: string; role: Role }>(
+      'select mail, role from account where organisation = $1 and id = $2',
+      [by.organisation, id],
+    );
+    if (!rows[0]) throw new Problem(404, 'There is nobody of that account');
+    await this.db.query(`delete from account_link where kind = 'reset' and account = $1`, [id]);
+    const made = await this.link('reset', by, { ...rows[0], account: id }, RESET_HOURS);
+    return { ...made, mail: rows[0].mail };
+  }
+
+  /** What a link is for. @throws Problem 404 where it is good no more */
+  async linked(token: string): Promise<Link> {
+    const { rows } = isToken(token)
+      ? await this.db.query<Link>(
+          `select l.id, l.kind, l.organisation, o.name as "organisationName", l.account, l.mail, coalesce(a.name, '') as name, l.role
+           from account_link l join organisation o on o.id = l.organisation left join account a on a.id = l.account
+           where l.token = $1 and l.ends_at > now()`,
+          [digest(token)],
+        )
+      : { rows: [] };
+    if (!rows[0]) throw new Problem(404, 'This link is not good any more', 'Ask for a new one.');
+    return rows[0];
+  }
+
+  /**
+   * Does what a link is for, once: makes the account, or gives it the password and takes its second factors away.
+   * @throws Problem 404, 409 or 422
+   */
+  async follow(token: string, name: string, password: string): Promise<Link> {
+    const link = await this.linked(token);
+    refuseWeak(password, link.mail);
+    if (link.kind === 'invitation' && !name.trim()) throw new Problem(422, 'Say what you are called');
+    const hash = await hashPassword(password);
+    await transaction(this.db, async (client) => {
+      const { rowCount } = await client.query('delete from account_link where id = $1', [link.id]);
+      if (!rowCount) throw new Problem(404, 'This link is not good any more', 'Ask for a new one.');
+      if (link.kind === 'reset') {
+        await client.query('update account set password = $2, codes = false, code_secret = null where id = $1', [
+          link.account,
+          hash,
+        ]);
+        await client.query('delete from passkey where account = $1', [link.account]);
+        await client.query('delete from recovery_code where account = $1', [link.account]);
+        return;
+      }
+      const made = await client.query(
+        'insert into account (mail, name, password, organisation, role) values ($1, $2, $3, $4, $5) on conflict (mail) do nothing',
+        [link.mail, name.trim(), hash, link.organisation, link.role],
+      );
+      if (!made.rowCount) throw new Problem(409, 'There is an account of that mail address', 'Sign in with it.');
+    });
+    if (link.account) await this.accounts.endSessions(link.account);
+    return { ...link, name: name.trim() || link.name };
+  }
+}

@@ -1,0 +1,42 @@
+import type { Accounts } from '../accounts/accounts.js';
+import type { Audit } from '../accounts/audit.js';
+import type { SecondFactors } from '../accounts/second-factors.js';
+import type { Team } from '../accounts/team.js';
+import type { Rounds } from '../care/rounds.js';
+import type { Certificates } from '../certificates/certificates.js';
+import type { Choices } from '../choosing/choices.js';
+import type { PorchConfig } from '../config.js';
+import type { Registrar } from '../domains/registrar.js';
+import type { Events } from '../events/events.js';
+import type { Inbox } from '../inbox/inbox.js';
+import type { Jobs } from '../jobs/jobs.js';
+import type { Library } from '../library/library.js';
+import type { Pictures } from '../pictures/pictures.js';
+import type { References } from '../reference/reference.js';
+import type { Servers } from '../servers/servers.js';
+import type { Sites } from '../sites/sites.js';
+import type { Strangers } from '../strangers/strangers.js';
+import type { Writing } from '../writing/writing.js';
+
+/** All that answers the API stands on. */
+export interface Parts {
+  config: PorchConfig;
+  accounts: Accounts;
+  audit: Audit;
+  factors: SecondFactors;
+  team: Team;
+  sites: Sites;
+  servers: Servers;
+  jobs: Jobs;
+  certificates: Certificates;
+  registrar: Registrar;
+  rounds: Rounds;
+  inbox: Inbox;
+  events: Events;
+  strangers: Strangers;
+  writing: Writing;
+  choices: Choices;
+  pictures: Pictures;
+  library: Library;
+  references: References;
+}

@@ -1,0 +1,186 @@
+import type { fleet as fleetRoutes, serving as servingRoutes } from '@tin-porch/contract';
+import { Problem, readDomain } from '@tin-porch/core';
+import { temporaryOrigin, tellHost } from '../../deploy/deploy.js';
+import { lookRound } from '../../domains/look-round.js';
+import { tell } from '../../events/events.js';
+import type { JobKind } from '../../jobs/jobs.js';
+import type { Parts } from '../parts.js';
+import type { Call, Handlers } from '../serve.js';
+
+type AnyCall = Pick<Call<(typeof servingRoutes)['POST /sites/:id/deploy']>, 'me' | 'params' | 'note'>;
+
+/** Where a site is served, what of it, and to whom. */
+export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
+  const { sites, servers, jobs, registrar, rounds, config } = parts;
+  const headOf = ({ me, params }: Pick<AnyCall, 'me' | 'params'>) => sites.headOf(me.organisation, params['id']!);
+  const serverOf = async (site: { server: string | null }) =>
+    site.server ? await servers.get(site.server) : undefined;
+
+  /** Begins a job, or gives the open one of its kind. */
+  const begin =
+    (kind: JobKind, did: string) =>
+    async (call: AnyCall): Promise<{ job: never }> => {
+      const site = await headOf(call);
+      if (!site.server) throw new Problem(409, 'The site has no server yet', 'Choose one first.');
+      if (kind !== 'round' && kind !== 'certificate' && !site.summary.pages)
+        throw new Problem(409, 'There are no pages yet', 'Generate the site from its brief first.');
+      const job = await jobs.begin(site.id, kind);
+      await call.note(did);
+      return { job: job as never };
+    };
+
+  /** Asks all name servers about a site’s domain now. */
+  async function lookAt(id: string) {
+    const site = (await sites.get(id))!;
+    const server = await serverOf(site);
+    if (!site.domain) throw new Problem(409, 'The site has no domain yet');
+    const seen = await lookRound(site.domain, server?.address ?? '0.0.0.0', config, registrar);
+    await sites.setDomainSeen(site.id, seen);
+    return { domain: site.domain, seen };
+  }
+
+  return {
+    'POST /sites/:id/deploy': begin('deploy', 'Began to deploy'),
+    'POST /sites/:id/certificate': begin('certificate', 'Asked for a certificate'),
+    'POST /sites/:id/publish': begin('publish', 'Began to publish'),
+    'POST /sites/:id/round': begin('round', 'Began a round'),
+    'DELETE /sites/:id/jobs/:job': async (call) => {
+      const site = await headOf(call);
+      const id = call.params['job']!;
+      const job = /^[0-9a-f-]{36}$/.test(id) ? await jobs.get(id) : undefined;
+      if (job?.site !== site.id) throw new Problem(404, 'There is no such job');
+      await jobs.cancel(job.id);
+      await call.note(`Stopped: ${job.kind}`);
+    },
+    'PUT /sites/:id/server': async (call) => {
+      const site = await headOf(call);
+      const { server } = call.body;
+      if (!(await servers.get(server))) throw new Problem(404, 'There is no such server');
+      if (site.server && site.server !== server && site.liveRelease)
+        throw new Problem(409, 'The site is on another server', 'Moving a site between servers is not built yet.');
+      await sites.setServer(site.id, server);
+      await call.note(`Chose the server ${server}`);
+      return { server };
+    },
+    'POST /sites/:id/share': async (call) => {
+      const site = await headOf(call);
+      const server = await serverOf(site);
+      if (!server || !site.liveRelease)
+        throw new Problem(409, 'There is nothing to share yet', 'Deploy the site first.');
+      const { token, until } = await server.client.preview(site.id, call.body.days);
+      await call.note('Made a link for review');
+      return { url: `${temporaryOrigin(site, server)}/?preview=${token}`, until };
+    },
+    'DELETE /sites/:id/share': async (call) => {
+      const site = await headOf(call);
+      const server = await serverOf(site);
+      const previewKey = await sites.newPreviewKey(site.id);
+      // None that was given out opens the site any more.
+      if (server && site.liveRelease) await tellHost({ ...site, previewKey }, server);
+      await call.note('Took the links for review back');
+    },
+    'PUT /sites/:id/open': async (call) => {
+      const site = await headOf(call);
+      const { open } = call.body;
+      const server = await serverOf(site);
+      if (!server || !site.liveRelease) throw new Problem(409, 'The site is on no server yet', 'Deploy it first.');
+      await tellHost({ ...site, open }, server);
+      await sites.setOpen(site.id, open);
+      await tell(sites.db, { kind: 'care', site: site.id });
+      await call.note(open ? 'Opened the site' : 'Closed the site');
+      return { open };
+    },
+    'POST /sites/:id/rollback': async (call) => {
+      const site = await headOf(call);
+      const { release } = call.body;
+      if (!site.server || !(await sites.releases.get(site.id, release)))
+        throw new Problem(404, 'There is no such release');
+      const job = await jobs.begin(site.id, 'rollback', { release });
+      await call.note(`Went to the release ${release}`);
+      return { job: job as never };
+    },
+    'PUT /sites/:id/domain': async (call) => {
+      const site = await headOf(call);
+      const read = readDomain(call.body.domain);
+      if ('error' in read) throw new Problem(422, 'That is no domain', read.error);
+      await sites.setDomain(site.id, read.domain);
+      const looked = await lookAt(site.id);
+      // What stands in our account at the registrar belongs to whoever came for it first.
+      if (looked.seen.registration.state === 'ours') await sites.hold(read.domain, call.me.organisation);
+      await call.note(`Gave the site the domain ${read.domain}`);
+      return looked;
+    },
+    'DELETE /sites/:id/domain': async (call) => {
+      const site = await headOf(call);
+      if (site.open)
+        throw new Problem(409, 'The site is open on its domain', 'Close it before you take the domain away.');
+      await sites.setDomain(site.id, null);
+      await tell(sites.db, { kind: 'care', site: site.id });
+      await call.note('Took the domain away');
+    },
+    'POST /sites/:id/domain/look': async (call) => lookAt((await headOf(call)).id),
+    'POST /sites/:id/domain/register': async (call) => {
+      const site = await headOf(call);
+      if (!site.domain) throw new Problem(409, 'The site has no domain yet');
+      await registrar.register(site.domain);
+      await sites.hold(site.domain, call.me.organisation);
+      await call.note(`Registered ${site.domain}`);
+      return lookAt(site.id);
+    },
+    'POST /sites/:id/domain/records': async (call) => {
+      const site = await headOf(call);
+      const server = await serverOf(site);
+      if (!site.domain || !server) throw new Problem(409, 'Give the site a server and a domain first');
+      await registrar.leadTo(site.domain, server.address);
+      await call.note(`Set the records of ${site.domain}`);
+      return lookAt(site.id);
+    },
+    'POST /sites/:id/way-in': async (call) => {
+      const site = await headOf(call);
+      return { at: new Date().toISOString(), links: await rounds.wayIn(site.id) };
+    },
+  };
+}
+
+/** How long a host may take to say how it is, ms: one that is slow delays the list by no more. */
+const HEALTH_MS = 4000;
+
+/** Servers and domains of all sites. */
+export function fleetHandlers({ sites, servers, certificates }: Parts): Handlers<typeof fleetRoutes> {
+  return {
+    'GET /servers': async ({ me }) => {
+      const [all, rows] = await Promise.all([servers.all(), sites.list(me.organisation)]);
+      return {
+        servers: await Promise.all(
+          all.map(async (s) => {
+            const health = await s.client.health(HEALTH_MS).catch((error: Error) => error);
+            const base = {
+              name: s.name,
+              address: s.address,
+              temporaryBase: s.temporaryBase,
+              sites: rows.filter((r) => r.server === s.name).map((r) => ({ id: r.id, name: r.summary.name })),
+            };
+            if (health instanceof Error) return { ...base, error: health.message };
+            const { upSeconds, database, freeBytes, totalBytes } = health;
+            return { ...base, upSeconds, database, freeBytes, totalBytes };
+          }),
+        ),
+        at: new Date().toISOString(),
+      };
+    },
+    'GET /domains': async ({ me }) => {
+      const rows = (await sites.list(me.organisation)).filter((r) => r.domain);
+      const held = await certificates.ofAll(rows.map((r) => r.id));
+      return {
+        domains: rows.map((r) => ({
+          site: r.id,
+          name: r.summary.name,
+          domain: r.domain!,
+          seen: r.domainSeen,
+          certificate: held.find((c) => c.site === r.id && c.domain === r.domain) ?? null,
+          open: r.open,
+        })),
+      };
+    },
+  };
+}

@@ -1,0 +1,176 @@
+import type { look as lookRoutes, sites as siteRoutes, SiteLine, writing as writingRoutes } from '@tin-porch/contract';
+import {
+  BriefError,
+  byWeek,
+  checklist,
+  chipOf,
+  pathOf,
+  planRecords,
+  Problem,
+  type ReworkRequest,
+} from '@tin-porch/core';
+import type { Response } from 'express';
+import { originOf, temporaryOrigin } from '../../deploy/deploy.js';
+import type { SiteHead } from '../../sites/site-row.js';
+import type { Parts } from '../parts.js';
+import type { Handlers, Sendable } from '../serve.js';
+
+/** Aborted when whoever asked has gone: nobody pays for an answer that nobody reads. */
+function goneWith(res: Response): AbortSignal {
+  const gone = new AbortController();
+  res.on('close', () => gone.abort());
+  return gone.signal;
+}
+
+/** Sites: lists of them, one of them, and changes of it. */
+export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
+  const { sites, servers, jobs, certificates, rounds, inbox, strangers, config } = parts;
+
+  async function lines(rows: readonly SiteHead[]): Promise<Sendable<SiteLine>[]> {
+    const [known, visits, all] = await Promise.all([
+      sites.states.known(rows),
+      rounds.visitsOf(rows.map((r) => r.id)),
+      servers.all(),
+    ]);
+    const now = new Date().toISOString();
+    return rows.map((r) => {
+      const k = known.get(r.id)!;
+      const server = all.find((s) => s.name === r.server);
+      const days = visits.get(r.id);
+      return {
+        id: r.id,
+        head: r.head,
+        drawn: r.summary.pages > 0,
+        name: r.summary.name,
+        trade: r.summary.trade,
+        domain: r.domain,
+        server: r.server,
+        address: r.domain ?? (server && r.liveRelease ? new URL(temporaryOrigin(r, server)).host : null),
+        open: r.open,
+        changedAt: r.changedAt,
+        chip: chipOf(k, now),
+        path: pathOf(k),
+        certificateUntil: k.certificateUntil,
+        lastRound: k.lastRound,
+        weeks: days ? byWeek(days, now.slice(0, 10), 12) : null,
+      };
+    });
+  }
+
+  const step =
+    (kind: 'undo' | 'redo'): Handlers<typeof siteRoutes>['POST /sites/:id/undo'] =>
+    async ({ body, me, params }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      return { head: await sites.log.step(site.id, kind, me, body.of) };
+    };
+
+  return {
+    'GET /sites': async ({ me }) => ({
+      sites: await lines(await sites.list(me.organisation)),
+      findings: await rounds.findings(me.organisation),
+      unread: await inbox.unread(me.organisation),
+    }),
+    'POST /sites': async ({ body, me, note }) => {
+      const site = await sites.create(me.organisation, body);
+      await note(`Made the site ${site.summary.name}`);
+      return { id: site.id };
+    },
+    'POST /briefs': async ({ body }) => {
+      try {
+        return { facts: await strangers.brief(body.text) };
+      } catch (error) {
+        if (error instanceof BriefError) throw new Problem(422, 'The brief cannot be used yet', error.message);
+        throw error;
+      }
+    },
+    'GET /sites/:id': async ({ me, params, query }) => {
+      const site = await sites.of(me.organisation, params['id']!);
+      const [operations, history, state, releases, recent, certificate, server] = await Promise.all([
+        query.since === undefined ? null : sites.log.since(site, Number(query.since)),
+        sites.log.history(site.id, me.id),
+        sites.states.of(site),
+        sites.releases.of(site.id),
+        jobs.recent(site.id),
+        certificates.of(site.id),
+        site.server ? servers.get(site.server) : undefined,
+      ]);
+      return {
+        id: site.id,
+        ...(operations ? { operations } : { document: site.document }),
+        head: site.head,
+        changedAt: site.changedAt,
+        history,
+        ...state,
+        server: server
+          ? { name: server.name, address: server.address, httpPort: server.httpPort, httpsPort: server.httpsPort }
+          : null,
+        temporary: server ? temporaryOrigin(site, server) : null,
+        origin: server ? originOf(site, server) : null,
+        domain: site.domain,
+        domainSeen: site.domainSeen,
+        records:
+          site.domain && server && site.domainSeen
+            ? planRecords(site.domain, server.address, site.domainSeen.records, config.acme.caaName)
+            : null,
+        certificate: certificate.find((c) => c.domain === site.domain) ?? null,
+        open: site.open,
+        publishedAt: site.publishedAt,
+        liveRelease: site.liveRelease,
+        releases: releases.map(({ manifest, ...r }) => ({ ...r, origin: manifest.origin })),
+        jobs: recent,
+        checklist: checklist(site.document),
+      } as Sendable<never>;
+    },
+    'POST /sites/:id/operations': async ({ body: { operation, ...sending }, me, params }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      return sites.log.change(site.id, operation, me, sending);
+    },
+    'POST /sites/:id/operations/left': async ({ body: { changes }, me, params }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      let { head } = site;
+      for (const { operation, ...sending } of changes)
+        ({ head } = await sites.log.change(site.id, operation, me, sending));
+      return { head };
+    },
+    'POST /sites/:id/undo': step('undo'),
+    'POST /sites/:id/redo': step('redo'),
+  };
+}
+
+/** Words from the writers. */
+export function writingHandlers({ sites, writing }: Parts): Handlers<typeof writingRoutes> {
+  return {
+    'GET /writing': () => ({ service: writing.service && { name: writing.service.name } }),
+    'POST /sites/:id/rework': async ({ body: { by, ...request }, me, params, res }) => {
+      const site = await sites.of(me.organisation, params['id']!);
+      return writing.rework(site.id, site.document, request as ReworkRequest, by, goneWith(res));
+    },
+    'POST /sites/:id/write': async ({ body: { seed, by }, me, params, res }) => {
+      const site = await sites.of(me.organisation, params['id']!);
+      return writing.version(site.id, site.document, seed, by, site.open, goneWith(res));
+    },
+  };
+}
+
+/** Links by which a client chooses, and looks taken from a page. */
+export function lookHandlers({ sites, choices, references }: Parts): Handlers<typeof lookRoutes> {
+  return {
+    'GET /sites/:id/choice': async ({ me, params }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      return { choice: await choices.latest(site.id) };
+    },
+    'POST /sites/:id/choice': async ({ body, me, params, note }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      if (!site.summary.pages) throw new Problem(409, 'There are no pages to choose a direction for yet');
+      const choice = await choices.make(site.id, body.directions);
+      await note('Made a link for the client to choose a direction');
+      return { choice };
+    },
+    'DELETE /sites/:id/choice': async ({ me, params }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      await choices.end(site.id);
+    },
+    'POST /references': ({ body: { address, html } }) =>
+      html === undefined ? references.at((address ?? '').trim()) : references.read(html),
+  };
+}
