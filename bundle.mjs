@@ -27,7 +27,7 @@ await Promise.all(
       minifySyntax: true,
       minifyWhitespace: true,
       // They bring files of their own (WebAssembly, machine code, tables) and are read from where they are installed.
-      external: ['pg-native', 'subset-font', 'fontverter', 'fontkit', 'sharp', 'css-tree'],
+      external: ['pg-native', 'subset-font', 'fontverter', 'fontkit', 'sharp', 'css-tree', 'piscina'],
       logLevel: 'error',
       banner: {
         js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",

@@ -4,12 +4,13 @@ import ts from 'typescript-eslint';
 // A room may use the rooms below it, never those above. What each may import of ours:
 const MAY_USE = {
   core: [],
+  contract: ['core'],
   standins: [],
   cms: ['core'],
   host: ['core', 'cms'],
-  server: ['core'],
-  web: ['core'],
-  e2e: ['core', 'cms', 'server'],
+  server: ['core', 'contract'],
+  web: ['core', 'contract'],
+  e2e: ['core', 'contract', 'cms', 'server'],
 };
 const IO = ['node:fs', 'node:fs/promises', 'node:path', 'node:crypto', 'node:net', 'node:http', 'pg', 'express'].map(
   (name) => ({
@@ -101,6 +102,21 @@ export default ts.config(
           'scrollTo',
         ].map((g) => [g, 'readonly']),
       ),
+    },
+  },
+  {
+    // A component is drawn again when one of its signals says so, and by nothing else.
+    files: ['web/src/**/*.ts'],
+    ignores: ['**/*.spec.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'Decorator > CallExpression[callee.name="Component"] > ObjectExpression:not(:has(> Property[key.name="changeDetection"]))',
+          message: 'Say changeDetection: ChangeDetectionStrategy.OnPush.',
+        },
+      ],
     },
   },
   ...directions,

@@ -62,8 +62,8 @@ export const Named = object({ id: SiteId, name: Type.String() });
 
 export const Job = object({
   id: Uuid,
-  site: SiteId,
-  kind: oneOf(['deploy', 'certificate', 'publish', 'rollback', 'round']),
+  site: orNull(SiteId),
+  kind: oneOf(['deploy', 'certificate', 'publish', 'rollback', 'round', 'cleaning']),
   input: Type.Record(Type.String(), Type.Unknown()),
   state: oneOf(['waiting', 'running', 'retrying', 'done', 'failed', 'cancelled']),
   steps: Type.Array(

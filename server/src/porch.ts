@@ -17,6 +17,7 @@ import type { Parts } from './http/parts.js';
 import { Seal } from './secrets/seal.js';
 import { porchApp } from './http/app.js';
 import { Inbox } from './inbox/inbox.js';
+import { cleaningSteps } from './jobs/cleaning.js';
 import { Jobs } from './jobs/jobs.js';
 import { LibraryClient } from './library/library-client.js';
 import { Library } from './library/library.js';
@@ -29,6 +30,9 @@ import { Sites } from './sites/sites.js';
 import { Spellings } from './writing/spelling.js';
 import { WritingClient } from './writing/writing-client.js';
 import { Writing } from './writing/writing.js';
+
+/** When the house is cleaned, UTC: at night in most of the places it is used from. */
+const CLEANING_CRON = '20 3 * * *';
 
 /** Starts Tin Porch’s server: API, interface and job worker against one PostgreSQL. Resolves once it listens. */
 export async function startPorch(
@@ -85,6 +89,8 @@ export async function startPorch(
   jobs.handle('certificate', (work) => certificates.steps(work));
   jobs.handle('publish', (work) => publishSteps(work, parts));
   jobs.handle('round', (work) => rounds.steps(work));
+  jobs.handle('cleaning', (work) => cleaningSteps(work, db));
+  jobs.every('daily-cleaning', CLEANING_CRON, async () => void (await jobs.begin(null, 'cleaning')));
   jobs.every('daily-round', config.roundCron, async () => {
     for (const site of await certificates.ending(RENEW_DAYS)) await jobs.begin(site, 'certificate');
     const { rows } = await db.query<{ id: string }>('select id from site where live_release is not null');

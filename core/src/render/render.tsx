@@ -7,7 +7,7 @@ import { families } from '../look/type.js';
 import type { Credit, Medium, Page, Section, SiteDocument } from '../model/site.js';
 import { drawMedium } from '../pictures/draw.js';
 import { drawFavicon, drawMark } from '../pictures/mark.js';
-import { iconPicture, SHARE_SIZE, sharePicture, type Raster } from '../pictures/share.js';
+import { featuredPicture, iconPicture, SHARE_SIZE, sharePicture, type Raster } from '../pictures/share.js';
 import { sizeOfSvg } from '../pictures/safe-svg.js';
 import { descriptionOf, jsonLd, pagePath, robots, sitemap, titleOf } from '../seo/seo.js';
 import { complete } from '../shapes/complete.js';
@@ -16,6 +16,7 @@ import type { FormState, ShownPicture, Surroundings } from '../shapes/shape.js';
 import { allTexts } from '../generate/site.js';
 import { fontCuts, fontPath, siteCss, type FontCut } from './css.js';
 import { layOut } from './lay-out.js';
+import { Proofs } from './proofs.js';
 
 /**
  * A file of a rendered site: its text (a drawing whose words are to become outlines where `outlined` says so), the package
@@ -36,12 +37,24 @@ export interface RenderOptions {
   window?: { fontBase: string; mediaBase?: string; only?: 'day' | 'night' };
   /** What a form answered, for the page that answers it. */
   formState?: FormState;
+  /** What was drawn of this site before, for this origin: only what is otherwise is drawn again. Kept up to date. */
+  proofs?: SiteProofs;
   /** The path of the stylesheet where it is another one than would be made now: that of a release made before. */
   stylesheet?: string;
 }
 
+/** What was drawn of a site before. */
+export type SiteProofs = Proofs<Share>;
+export const newProofs = (): SiteProofs => new Proofs<Share>();
+
 /** Where visitors send a form: the CMS answers here. */
 export const formAction = (form: string): string => `/-/forms/${form}`;
+
+/** The share picture of a page, and where it lies. */
+interface Share {
+  path: string;
+  raster: Raster;
+}
 
 interface Files {
   hours: string[];
@@ -53,7 +66,7 @@ interface Files {
   /** Every picture of the site, ready to be shown, by its id. */
   shown: Map<string, ShownPicture | null>;
   /** The share pictures of pages, by page. */
-  shares: Map<string, { path: string; raster: Raster }>;
+  shares: Map<string, Share>;
   /** Those shown on the page that is being drawn. */
   onPage: Set<string>;
   /** The files of the pictures that are shown. */
@@ -224,6 +237,43 @@ function linkTo(document: SiteDocument, id: string): string {
   return pagePath(document.pages[0]!);
 }
 
+/** A picture of the site, noted as one that the page shows. */
+function pictureOf(id: string, document: SiteDocument, options: RenderOptions, files: Files): ShownPicture | null {
+  files.onPage.add(id);
+  const known = files.shown.get(id);
+  if (known !== undefined) return known;
+  const medium = document.media.find((m) => m.id === id);
+  const shown = medium ? show(medium, document, options, files.pictures) : null;
+  files.shown.set(id, shown);
+  return shown;
+}
+
+/**
+ * All that a page is drawn from but the page itself: a page knows of others what menus and links say of them, and the home
+ * page’s picture, which stands for pages that have none. Held against whole renderings in tests.
+ */
+const sharedBy = ({ origin, stylesheet }: RenderOptions, document: SiteDocument, files: Files): string => {
+  const { facts, look, mark, language, media, forms, header, footer, pages } = document;
+  const outline = pages.map(({ id, slug, label, menu, parent, sections }) => [
+    id,
+    slug,
+    label,
+    menu,
+    parent,
+    sections.map(kindOf),
+  ]);
+  const home = pages[0] && featuredPicture(document, pages[0])?.id;
+  const fonts = Object.keys(files.cuts ?? {}).map((id) => fontPath(id, files.cuts?.[id]));
+  return JSON.stringify([
+    origin,
+    stylesheet ?? files.cssPath,
+    fonts,
+    home,
+    outline,
+    [facts, look, mark, language, media, forms, header, footer],
+  ]);
+};
+
 function surroundings(
   document: SiteDocument,
   page: Page | null,
@@ -246,15 +296,7 @@ function surroundings(
     editing: options.window !== undefined,
     level: first ? 1 : 2,
     link: (id) => linkTo(document, id),
-    picture: (id) => {
-      files.onPage.add(id);
-      const known = files.shown.get(id);
-      if (known !== undefined) return known;
-      const medium = document.media.find((m) => m.id === id);
-      const shown = medium ? show(medium, document, options, files.pictures) : null;
-      files.shown.set(id, shown);
-      return shown;
-    },
+    picture: (id) => pictureOf(id, document, options, files),
     form: (id) => {
       const form = document.forms.find((f) => f.id === id);
       const state = options.formState?.form === id ? options.formState : null;
@@ -283,7 +325,7 @@ function drawSection(
 }
 
 /** The share picture of a page and where it lies: named for all that is on it. */
-function shareOf(document: SiteDocument, page: Page, files: Files): { path: string; raster: Raster } {
+function shareOf(document: SiteDocument, page: Page, files: Files): Share {
   let share = files.shares.get(page.id);
   if (!share) {
     const raster = sharePicture(document, page);
@@ -468,11 +510,23 @@ export function renderWindow(
  */
 export function render(document: SiteDocument, options: RenderOptions): RenderedFile[] {
   const files = prepare({ ...document, pages: [...document.pages, notFoundPage(document)] }, options);
-  const out: RenderedFile[] = document.pages.map((page) => ({
-    path: `${pagePath(page)}index.html`,
-    type: 'text/html; charset=utf-8',
-    text: drawPage(document, page, titleOf(document, page), options, files, true),
-  }));
+  const proofs = options.proofs ?? newProofs();
+  const shared = sharedBy(options, document, files);
+  proofs.begin();
+  const out: RenderedFile[] = document.pages.map((page) => {
+    const { html, pictures, share, before } = proofs.of(page.id, shared, JSON.stringify(page), () => ({
+      html: drawPage(document, page, titleOf(document, page), options, files, true),
+      pictures: [...files.onPage],
+      share: shareOf(document, page, files),
+    }));
+    if (before) {
+      // The files of its pictures are files of the site, whoever drew the page.
+      for (const id of pictures) pictureOf(id, document, options, files);
+      files.shares.set(page.id, share);
+    }
+    return { path: `${pagePath(page)}index.html`, type: 'text/html; charset=utf-8', text: html };
+  });
+  proofs.end();
   const missing = notFoundPage(document);
   out.push(
     {

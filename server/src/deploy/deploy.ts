@@ -26,9 +26,9 @@ export const originOf = (site: Pick<SiteRow, 'temporary' | 'domain'>, server: Se
 export async function siteAndServer(
   sites: Sites,
   servers: Servers,
-  id: string,
+  id: string | null,
 ): Promise<{ site: SiteRow; server: ServerRow }> {
-  const site = await sites.get(id);
+  const site = id === null ? undefined : await sites.get(id);
   if (!site) throw new JobRefused('The site is gone.');
   const server = site.server ? await servers.get(site.server) : undefined;
   if (!server) throw new JobRefused('The site has no server yet. Choose one first.');
@@ -46,8 +46,8 @@ export const tellHost = (site: SiteHead, server: ServerRow) =>
   });
 
 /** Presses a release of a document: its files and its manifest. The same document and origin give the same release. */
-export async function pressRelease(document: SiteDocument, origin: string, blobs?: BlobReader) {
-  const files = await press(document, origin, blobs);
+export async function pressRelease(document: SiteDocument, origin: string, blobs?: BlobReader, signal?: AbortSignal) {
+  const files = await press(document, origin, blobs, signal);
   const json = JSON.stringify(document);
   const manifest = makeManifest(files, json, origin, sha256);
   return { files, json, manifest, id: `r-${sha256(JSON.stringify(manifest)).slice(0, 16)}` };
@@ -81,7 +81,7 @@ export async function deploySteps(work: Work, sites: Sites, servers: Servers, pi
     return 'A schema and a role of its own';
   });
   const drawn = await work.step('Press the release', async () => {
-    const release = await pressRelease(site.document, originOf(site, server), pictures.readerOf(site.id));
+    const release = await pressRelease(site.document, originOf(site, server), pictures.readerOf(site.id), work.signal);
     return {
       ...release,
       detail: `${some(release.files.length, 'file')}, ${Math.ceil(release.files.reduce((s, f) => s + f.bytes.byteLength, 0) / 1024)} KB`,

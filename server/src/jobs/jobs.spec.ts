@@ -1,6 +1,7 @@
 import { Accounts } from '../accounts/accounts.js';
 import { Sites } from '../sites/sites.js';
 import { realDatabase } from '../testing/real-database.js';
+import { cleaningSteps } from './cleaning.js';
 import { JobLater, JobRefused, Jobs, type Job, type Work } from './jobs.js';
 
 describe('jobs', () => {
@@ -154,5 +155,44 @@ describe('jobs', () => {
       [site],
     );
     expect((await until(rows[0]!.id, (j) => j.state === 'done')).attempt).toBe(2);
+  });
+
+  it('of the house belong to no site, and are one at a time too', async () => {
+    const clean = async (w: Work) => cleaningSteps(w, test.db);
+    jobs.handle('cleaning', clean);
+    await test.db.query(
+      `insert into session (token, account, csrf, expires_at) select 'x'::bytea, id, 'x', now() - interval '1 day' from account limit 1`,
+    );
+    const [one, again] = await Promise.all([jobs.begin(null, 'cleaning'), jobs.begin(null, 'cleaning')]);
+    expect(again.id).toBe(one.id);
+    const job = await until(one.id, (j) => j.state === 'done');
+    expect([job.site, job.steps.length, job.steps[0]!.detail]).toEqual([null, 4, '1 row gone']);
+    expect((await test.db.query('select 1 from session')).rowCount).toBe(0);
+    // Another one may come after it.
+    await until((await jobs.begin(null, 'cleaning')).id, (j) => j.state === 'done');
+  });
+
+  it('tell who works for them when they are stopped', async () => {
+    let heard = false;
+    work = async ({ step, signal }) => {
+      await step(
+        'Long',
+        () =>
+          new Promise<string>((done, fail) => {
+            const end = setTimeout(() => done('not stopped'), 8000);
+            signal.addEventListener('abort', () => {
+              clearTimeout(end);
+              heard = true;
+              fail(new Error('stopped'));
+            });
+          }),
+      );
+    };
+    const { id } = await jobs.begin(site, 'deploy');
+    await until(id, (j) => j.steps[0]?.state === 'running');
+    await jobs.cancel(id);
+    await new Promise((done) => setTimeout(done, 200));
+    expect(heard).toBeTrue();
+    expect((await jobs.get(id))!.state).toBe('cancelled');
   });
 });

@@ -1,9 +1,10 @@
 import PgBoss from 'pg-boss';
 import type pg from 'pg';
-import { transaction, type Database } from '../db/database.js';
+import { transaction, type Database, type Queryable } from '../db/database.js';
 import { tell } from '../events/events.js';
 
-export type JobKind = 'deploy' | 'certificate' | 'publish' | 'rollback' | 'round';
+/** Work for a site; and work for the house, which belongs to no site. */
+export type JobKind = 'deploy' | 'certificate' | 'publish' | 'rollback' | 'round' | 'cleaning';
 /** Those that change what is served: one of them at a time for a site. */
 const SWITCHING: readonly JobKind[] = ['deploy', 'publish', 'rollback'];
 
@@ -16,7 +17,8 @@ export interface JobStep {
 
 export interface Job {
   id: string;
-  site: string;
+  /** Null where it belongs to no site. */
+  site: string | null;
   kind: JobKind;
   input: Record<string, unknown>;
   state: 'waiting' | 'running' | 'retrying' | 'done' | 'failed' | 'cancelled';
@@ -47,6 +49,8 @@ class JobCancelled extends Error {}
 /** What a running job is given. */
 export interface Work {
   job: Job;
+  /** Aborted when the job is stopped, or a later attempt has taken it over. */
+  signal: AbortSignal;
   /**
    * Runs one named step, timed and shown while it runs. What `work` gives back as `detail` is shown behind it. It does
    * not begin, and throws, where the job was stopped or a later attempt has taken it over.
@@ -72,6 +76,8 @@ export class Jobs {
   private readonly boss: PgBoss;
   private readonly handlers = new Map<JobKind, (work: Work) => Promise<void>>();
   private sweeper: NodeJS.Timeout | undefined;
+  /** Those that run here, to be stopped at once. */
+  private readonly running = new Map<string, AbortController>();
   private cron: { name: string; line: string; run: () => Promise<void> }[] = [];
 
   constructor(
@@ -132,7 +138,7 @@ export class Jobs {
    * Starts a job, or gives the one of the same kind that is already open for the site.
    * @throws JobRefused where another job is changing what is served
    */
-  async begin(site: string, kind: JobKind, input: Record<string, unknown> = {}): Promise<Job> {
+  async begin(site: string | null, kind: JobKind, input: Record<string, unknown> = {}): Promise<Job> {
     return transaction(this.db, async (client) => {
       if (SWITCHING.includes(kind)) {
         await client.query('select pg_advisory_xact_lock(7242, hashtext($1))', [site]);
@@ -145,14 +151,14 @@ export class Jobs {
           throw new JobRefused('Another release is being put in place. Wait until that has ended, or stop it.');
       }
       const made = await client.query<Job>(
-        `insert into job (site, kind, input) values ($1, $2, $3) on conflict (site, kind) where state in ('waiting', 'running', 'retrying') do nothing returning ${COLUMNS}`,
+        `insert into job (site, kind, input) values ($1, $2, $3) on conflict (coalesce(site, ''), kind) where state in ('waiting', 'running', 'retrying') do nothing returning ${COLUMNS}`,
         [site, kind, input],
       );
       const job = made.rows[0];
       if (!job) {
         // Somebody asked again: what waits for its next try is tried now.
         const { rows } = await client.query<Job>(
-          `update job set next_try = case when state = 'retrying' then now() end where site = $1 and kind = $2 and state in ('waiting', 'running', 'retrying') returning ${COLUMNS}`,
+          `update job set next_try = case when state = 'retrying' then now() end where site is not distinct from $1 and kind = $2 and state in ('waiting', 'running', 'retrying') returning ${COLUMNS}`,
           [site, kind],
         );
         const open = rows[0];
@@ -161,7 +167,7 @@ export class Jobs {
         return open;
       }
       await this.wake(client, job.id);
-      await tell(client, { kind: 'job', site, job: job.id });
+      await this.told(client, job);
       return job;
     });
   }
@@ -173,11 +179,12 @@ export class Jobs {
   }
 
   async cancel(id: string): Promise<void> {
-    const { rows } = await this.db.query<{ site: string }>(
-      `update job set state = 'cancelled', finished_at = now() where id = $1 and state in ('waiting', 'running', 'retrying') returning site`,
+    const { rows } = await this.db.query<Job>(
+      `update job set state = 'cancelled', finished_at = now() where id = $1 and state in ('waiting', 'running', 'retrying') returning ${COLUMNS}`,
       [id],
     );
-    if (rows[0]) await tell(this.db, { kind: 'job', site: rows[0].site, job: id });
+    this.running.get(id)?.abort(new JobCancelled('stopped'));
+    if (rows[0]) await this.told(this.db, rows[0]);
   }
 
   async recent(site: string, limit = 12): Promise<Job[]> {
@@ -203,11 +210,15 @@ export class Jobs {
     const job = rows[0];
     const handler = job && this.handlers.get(job.kind);
     if (!job || !handler) return;
+    const stop = new AbortController();
+    this.running.set(id, stop);
+    const lost = () => stop.abort(new JobCancelled('stopped, or taken over by a later attempt'));
     const beat = setInterval(
       () =>
-        void this.db
-          .query(`update job set heartbeat_at = now() where ${MINE}`, [id, job.attempt])
-          .catch(() => undefined),
+        void this.db.query(`update job set heartbeat_at = now() where ${MINE}`, [id, job.attempt]).then(
+          ({ rowCount }) => rowCount || lost(),
+          () => undefined,
+        ),
       HEARTBEAT_MS,
     );
     const show = async () => {
@@ -217,7 +228,7 @@ export class Jobs {
         JSON.stringify(job.steps),
       ]);
       if (!rowCount) throw new JobCancelled('stopped, or taken over by a later attempt');
-      await tell(this.db, { kind: 'job', site: job.site, job: id });
+      await this.told(this.db, job);
     };
     const step: Work['step'] = async (name, work) => {
       const line: JobStep = { name, state: 'running', detail: '', ms: 0 };
@@ -244,12 +255,13 @@ export class Jobs {
       }
     };
     try {
-      await handler({ job, step });
+      await handler({ job, step, signal: stop.signal });
       await this.end(job, 'done', null);
     } catch (error) {
-      if (!(error instanceof JobCancelled)) await this.fail(job, error as Error);
+      if (!(error instanceof JobCancelled) && !stop.signal.aborted) await this.fail(job, error as Error);
     } finally {
       clearInterval(beat);
+      this.running.delete(id);
     }
   }
 
@@ -261,7 +273,12 @@ export class Jobs {
       error,
       JSON.stringify(job.steps),
     ]);
-    await tell(this.db, { kind: 'job', site: job.site, job: job.id });
+    await this.told(this.db, job);
+  }
+
+  /** Tells those who see the site. Nobody is told of work that belongs to none. */
+  private async told(db: Queryable, { id, site }: Job): Promise<void> {
+    if (site !== null) await tell(db, { kind: 'job', site, job: id });
   }
 
   private async fail(job: Job, error: Error): Promise<void> {
@@ -281,7 +298,7 @@ export class Jobs {
         startAfter: seconds,
         db: { executeSql: (text: string, values: unknown[]) => client.query(text, values) },
       } as never);
-      await tell(client, { kind: 'job', site: job.site, job: job.id });
+      await this.told(client, job);
     });
   }
 }

@@ -1,15 +1,36 @@
-import { render, type FontCut, type Raster, type RenderedFile, type SiteDocument } from '@tin-porch/core';
+import {
+  newProofs,
+  render,
+  type FontCut,
+  type Raster,
+  type RenderedFile,
+  type SiteDocument,
+  type SiteProofs,
+} from '@tin-porch/core';
 import subsetFont from 'subset-font';
-import { answerWith } from '../threads/answer.js';
 import { outlined, rasterBytes } from './rastering.js';
 import { readAsset } from './read-asset.js';
 
 /** What a thread of the press is asked: the files of a document, or the bytes of one that take long to make. */
 export type PressRequest =
-  | { kind: 'render'; document: SiteDocument; origin: string }
+  | { kind: 'render' | 'measure'; document: SiteDocument; origin: string }
   | { kind: 'font'; asset: string; cut: FontCut }
   | { kind: 'raster'; raster: Raster; file: Uint8Array | null }
   | { kind: 'outline'; svg: string };
+
+/** Of so many sites it is remembered what was drawn of them: a page is some kilobytes. */
+const MOST_SITES = 3;
+const sites = new Map<string, SiteProofs>();
+
+/** What was drawn of a site before, for an origin; the site asked for last is forgotten last. */
+function proofsOf(site: string, origin: string): SiteProofs {
+  const key = `${origin} ${site}`;
+  const proofs = sites.get(key) ?? newProofs();
+  sites.delete(key);
+  sites.set(key, proofs);
+  if (sites.size > MOST_SITES) sites.delete(sites.keys().next().value!);
+  return proofs;
+}
 
 async function cutFont(asset: string, { letters, weights: [min, max] }: FontCut): Promise<Uint8Array> {
   return subsetFont(await readAsset(asset), letters, {
@@ -18,10 +39,18 @@ async function cutFont(asset: string, { letters, weights: [min, max] }: FontCut)
   });
 }
 
-answerWith<PressRequest>((request): RenderedFile[] | Promise<string | Uint8Array> => {
+/** Does what a thread of the press is asked. */
+export default function work(
+  request: PressRequest,
+): RenderedFile[] | { files: number; drawn: number } | Promise<string | Uint8Array> {
   switch (request.kind) {
     case 'render':
-      return render(request.document, { origin: request.origin });
+    case 'measure': {
+      const { document, origin } = request;
+      const proofs = proofsOf(document.id, origin);
+      const files = render(document, { origin, proofs });
+      return request.kind === 'render' ? files : { files: files.length, drawn: proofs.drawn };
+    }
     case 'font':
       return cutFont(request.asset, request.cut);
     case 'raster':
@@ -29,4 +58,4 @@ answerWith<PressRequest>((request): RenderedFile[] | Promise<string | Uint8Array
     case 'outline':
       return Promise.resolve(outlined(request.svg));
   }
-});
+}

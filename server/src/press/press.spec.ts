@@ -1,5 +1,6 @@
-import { apply, emptyFacts, newDocument, render, writeVersion, type SiteDocument } from '@tin-porch/core';
-import { press } from './press.js';
+import { allTexts, apply, emptyFacts, newDocument, render, writeVersion, type SiteDocument } from '@tin-porch/core';
+import { demoFacts, siteFrom } from '@tin-porch/core/fixtures';
+import { draw, press } from './press.js';
 
 const ORIGIN = 'https://gant.example';
 const site = (strapline: string): SiteDocument => {
@@ -71,5 +72,28 @@ describe('the press', () => {
     await expectAsync(press({ ...document, media: [file], pages }, ORIGIN)).toBeRejectedWithError(
       'There is no picture ababababab.',
     );
+  }, 60_000);
+
+  it('draws again only what changed, and gives what a whole pressing gives', async () => {
+    const before = siteFrom(demoFacts, 3);
+    const origin = 'https://again.example';
+    expect((await draw(before, origin)).drawn).toBe(before.pages.length);
+    const { section, path } = allTexts(before).find((t) => t.page?.slug !== '' && t.page)!;
+    const text = { value: 'Tarred by hand', from: { kind: 'designer' as const } };
+    const after = apply(before, { op: 'setText', at: { section: section.id, path }, text }).document;
+    expect((await draw(after, origin)).drawn).toBe(1);
+    const pressed = await press(after, origin);
+    expect(pressed.map((f) => f.path)).toEqual(render(after, { origin }).map((f) => f.path));
+    const whole = render(after, { origin });
+    for (const [n, file] of whole.entries())
+      if ('text' in file && !file.outlined) expect(pressed[n]!.bytes.toString()).toBe(file.text);
+  }, 60_000);
+
+  it('stops where it is told to, and goes on with the next', async () => {
+    const stop = new AbortController();
+    const stopped = press(site('Stopped.'), ORIGIN, undefined, stop.signal);
+    stop.abort();
+    await expectAsync(stopped).toBeRejected();
+    expect((await press(site('Gone on with.'), ORIGIN)).length).toBeGreaterThan(5);
   }, 60_000);
 });

@@ -1,5 +1,6 @@
+import { fileURLToPath } from 'node:url';
 import type { RenderedFile, SiteDocument } from '@tin-porch/core';
-import { Thread } from '../threads/thread.js';
+import { Piscina } from 'piscina';
 import type { PressRequest } from './press-worker.js';
 import { readAsset } from './read-asset.js';
 
@@ -17,10 +18,21 @@ export interface PressedFile {
   bytes: Buffer;
 }
 
-const bundled = import.meta.url.endsWith('.mjs');
-const thread = () => new Thread((ending) => new URL(`./press-worker${ending}`, import.meta.url), bundled);
-/** Pages are drawn in one, fonts and pictures made in the other: nothing of it stands in the way of who asks the server. */
-const [drawing, making] = [thread(), thread()];
+const ending = import.meta.url.endsWith('.mjs') ? '.mjs' : '.js';
+/** How long threads that are asked nothing are kept, ms. */
+const IDLE_MS = 60_000;
+const pool = (maxThreads: number) =>
+  new Piscina({
+    filename: fileURLToPath(new URL(`./press-worker${ending}`, import.meta.url)),
+    minThreads: 0,
+    maxThreads,
+    idleTimeout: IDLE_MS,
+  });
+/**
+ * Pages are drawn in one thread, which remembers what it drew of the last sites; fonts and pictures are made in others.
+ * Nothing of it stands in the way of who asks the server.
+ */
+const [drawing, making] = [pool(1), pool(2)];
 
 const MOST_KEPT = 520;
 const kept = new Map<string, Promise<Buffer>>();
@@ -31,7 +43,7 @@ function madeOnce(key: string, request: () => Promise<PressRequest>): Promise<Bu
   kept.delete(key);
   if (!bytes) {
     bytes = request()
-      .then((asked) => making.ask(asked))
+      .then((asked) => making.run(asked))
       .then((made) => (typeof made === 'string' ? Buffer.from(made) : Buffer.from(made as Uint8Array)));
     bytes.catch(() => kept.delete(key));
   }
@@ -67,9 +79,28 @@ export const renderedBytes = (files: readonly RenderedFile[], blobs: BlobReader 
 /**
  * The files of a release of a document: pages drawn, fonts cut, pictures made, all in threads. The same document and origin
  * give the same bytes. `blobs` reads the picture files of the site.
- * @throws Error where a picture file is not there
+ * Only pages of which something changed since they were last drawn here are drawn. `signal` stops it.
+ * @throws Error where a picture file is not there, and AbortError where it was stopped
  */
-export async function press(document: SiteDocument, origin: string, blobs?: BlobReader): Promise<PressedFile[]> {
-  const files = (await drawing.ask({ kind: 'render', document, origin } satisfies PressRequest)) as RenderedFile[];
+export async function press(
+  document: SiteDocument,
+  origin: string,
+  blobs?: BlobReader,
+  signal?: AbortSignal,
+): Promise<PressedFile[]> {
+  const asked: PressRequest = { kind: 'render', document, origin };
+  const files = (await drawing.run(asked, { ...(signal && { signal }) })) as RenderedFile[];
+  signal?.throwIfAborted();
   return renderedBytes(files, blobs);
 }
+
+/** What a thread says of its work. */
+export interface Drawing {
+  files: number;
+  /** The pages that were drawn; the others were as they had been. */
+  drawn: number;
+}
+
+/** Draws a document and says how much of it was drawn, without making its fonts and pictures. For measuring. */
+export const draw = (document: SiteDocument, origin: string): Promise<Drawing> =>
+  drawing.run({ kind: 'measure', document, origin } satisfies PressRequest) as Promise<Drawing>;

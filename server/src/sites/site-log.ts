@@ -93,19 +93,17 @@ function standing(rows: readonly LogRow[]): LogRow[] {
   return rows.filter((r) => balance.get(r.of ?? r.seq) !== 0);
 }
 
-/** Somebody else wrote the same: both versions, in words. */
+/** Somebody else wrote the same: what they wrote in words, and both versions for who shows them. */
 function overwritten(mine: Operation, theirs: Operation, by: string, self: boolean): Problem {
-  const quoted = (o: Operation) => {
-    const words = typedWords(o);
-    return words && `“${words.length > 160 ? `${words.slice(0, 158)}…` : words}”`;
-  };
-  const [wrote, wanted] = [quoted(theirs), quoted(mine)];
-  return new Problem(
-    409,
-    'Somebody wrote there meanwhile',
-    `${self ? 'In another window ' : ''}${by} ${wrote ? `wrote ${wrote}` : `changed the same thing: ${describe(theirs)}`}.${wanted ? ` You wrote ${wanted}.` : ''}`,
-    { overwritten: true, theirs: typedWords(theirs), mine: typedWords(mine) },
-  );
+  const words = typedWords(theirs);
+  const wrote = words
+    ? `wrote “${words.length > 160 ? `${words.slice(0, 158)}…` : words}”`
+    : `changed the same thing: ${describe(theirs)}`;
+  return new Problem(409, 'Somebody wrote there meanwhile', `${self ? 'In another window ' : ''}${by} ${wrote}.`, {
+    overwritten: true,
+    theirs: words,
+    mine: typedWords(mine),
+  });
 }
 
 /** The operation logs of sites: every change there was, and the only way a document is written. */

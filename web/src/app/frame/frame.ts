@@ -1,4 +1,4 @@
-import { Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { NgbDropdownModule } from '@ng-bootstrap/ng-bootstrap';
@@ -16,6 +16,7 @@ import { isTyping, SingleKeys } from './single-keys';
 /** The eave over every place, and the keys that work everywhere. */
 @Component({
   selector: 'tp-frame',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [RouterLink, RouterLinkActive, RouterOutlet, NgbDropdownModule],
   host: { '(document:keydown)': 'key($event)' },
   template: `

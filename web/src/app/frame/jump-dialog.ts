@@ -1,4 +1,4 @@
-import { Component, computed, inject, linkedSignal, signal, type Signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal, type Signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
 import { NgbActiveModal } from '@ng-bootstrap/ng-bootstrap';
@@ -15,6 +15,7 @@ interface Line {
 /** Jumps to a site or one of its steps: a field with a list under it, walked by arrow keys (ARIA combobox pattern). */
 @Component({
   selector: 'tp-jump-dialog',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
   template: `
     <div class="jumper">

@@ -1,9 +1,10 @@
-import { Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { NgbActiveModal } from '@ng-bootstrap/ng-bootstrap';
 import { SingleKeys } from './single-keys';
 
 @Component({
   selector: 'tp-keys-dialog',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="jumper">
       <h2 id="keys-title">Keys</h2>

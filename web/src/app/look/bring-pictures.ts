@@ -1,4 +1,4 @@
-import { Component, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
 import { freeMediaId, type Medium } from '@tin-porch/core';
 import { PictureApi } from '../api/picture-api';
 import { asRefusal } from '../api/porch-api';
@@ -17,6 +17,7 @@ const TAKEN = 'image/jpeg,image/png,image/webp,image/avif,image/gif,image/tiff,i
 /** Brings pictures of the client: chosen, taken with the camera, dropped or pasted, many at once. */
 @Component({
   selector: 'tp-bring-pictures',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(document:paste)': 'paste($event)' },
   template: `
     <label

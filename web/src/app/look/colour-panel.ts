@@ -1,4 +1,4 @@
-import { Component, computed, inject, model, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, model, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import {
   coloursOfPixels,
@@ -33,6 +33,7 @@ interface Mixed {
 /** The colours of a look: kept, mixed, wished for, taken from words or a picture; and what can be read on what. */
 @Component({
   selector: 'tp-colour-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
   template: `
     <ul class="roles">
@@ -134,7 +135,7 @@ export class ColourPanel {
   protected readonly kept = signal<ReadonlySet<WishedRole>>(new Set());
   protected readonly refused = signal<{ role: WishedRole; wish: Wish } | null>(null);
   protected readonly found = signal<string[]>([]);
-  protected words = '';
+  protected readonly words = signal('');
   /** What was mixed, to step back and forth through. */
   protected readonly mixes = signal<Mixed[]>([]);
   protected readonly at = signal(-1);
@@ -164,7 +165,7 @@ export class ColourPanel {
     const { day } = this.look();
     const keep = Object.fromEntries([...this.kept()].map((r) => [r, day[r]]));
     const seed = Math.floor(Math.random() * 1e6);
-    const words = this.words.trim() || facts.colours.join(', ');
+    const words = this.words().trim() || facts.colours.join(', ');
     const { wishes, richness } = mixWishes({ words, hues: packOf(facts).hues, keep }, seed);
     this.put({
       ...palettesFrom(wishes, richness),

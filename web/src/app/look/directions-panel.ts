@@ -1,4 +1,4 @@
-import { Component, computed, inject, model, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, model, output, signal } from '@angular/core';
 import { NgIcon } from '@ng-icons/core';
 import {
   directionNumbered,
@@ -36,6 +36,7 @@ const PARTS = [
 /** The directions of a site: three at a time, more on demand, marked, mixed, taken. */
 @Component({
   selector: 'tp-directions-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [NgIcon],
   template: `
     <ul class="directions">

@@ -1,4 +1,4 @@
-import { Component, computed, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { freeMediaId, type Medium } from '@tin-porch/core';
 import { PictureApi, type LibraryFound, type LibraryPicture } from '../api/picture-api';
@@ -8,6 +8,7 @@ import { SiteStore } from '../site/site-store';
 /** The picture library beside the controls: searched in words, or by what the client does. */
 @Component({
   selector: 'tp-library-shelf',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
   template: `
     <form class="window-bar shelf-bar" (submit)="$event.preventDefault(); look(1)">
@@ -99,10 +100,10 @@ export class LibraryShelf {
   readonly closed = output<void>();
   readonly taken = output<Medium>();
   protected readonly formats = ['wide', 'square', 'tall'];
-  protected q = '';
-  protected group = '';
-  protected style = '';
-  protected format = '';
+  protected readonly q = signal('');
+  protected readonly group = signal('');
+  protected readonly style = signal('');
+  protected readonly format = signal('');
   protected readonly found = signal<LibraryFound | null>(null);
   protected readonly trouble = signal('');
   protected readonly taking = signal('');
@@ -114,13 +115,13 @@ export class LibraryShelf {
   private asked = 0;
 
   constructor() {
-    this.q = this.services()[0] ?? '';
+    this.q.set(this.services()[0] ?? '');
     void this.look(1);
   }
 
   protected async look(page: number): Promise<void> {
     const mine = ++this.asked;
-    const { q, group, style, format } = this;
+    const [q, group, style, format] = [this.q(), this.group(), this.style(), this.format()];
     try {
       const found = await this.api.search({ q, group, style, format, page, per: 36 });
       if (mine !== this.asked) return;

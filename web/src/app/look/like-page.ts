@@ -1,4 +1,4 @@
-import { Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { lookLike, saysReference, type Reference } from '@tin-porch/core';
 import { firstValueFrom } from 'rxjs';
@@ -8,6 +8,7 @@ import { SiteStore } from '../site/site-store';
 /** A page the client likes as the place a look begins: its colours, kinds of type, corners and room; never its words or code. */
 @Component({
   selector: 'tp-like-page',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
   template: `
     <form class="field" (submit)="$event.preventDefault(); at()">
@@ -34,13 +35,13 @@ import { SiteStore } from '../site/site-store';
 export class LikePage {
   private readonly api = inject(PorchApi);
   private readonly store = inject(SiteStore);
-  protected address = '';
+  protected readonly address = signal('');
   protected readonly busy = signal(false);
   protected readonly trouble = signal('');
   protected readonly taken = signal('');
 
   protected async at(): Promise<void> {
-    const address = this.address.trim();
+    const address = this.address().trim();
     if (address) await this.take({ address });
   }
   protected async saved(input: HTMLInputElement): Promise<void> {

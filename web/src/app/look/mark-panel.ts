@@ -1,4 +1,4 @@
-import { Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { drawFavicon, drawMark, MARK_LAYOUTS, safeSvg, symbolsFor, type Mark } from '@tin-porch/core';
 import { SiteStore } from '../site/site-store';
@@ -9,6 +9,7 @@ const asImage = (svg: string) => `data:image/svg+xml,${encodeURIComponent(svg)}`
 /** A mark for the site: drawn from its name and a symbol, or a logo somebody has. */
 @Component({
   selector: 'tp-mark-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
   template: `
     <div class="field">

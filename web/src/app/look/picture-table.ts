@@ -1,11 +1,21 @@
 import type { ElementRef } from '@angular/core';
-import { Component, computed, effect, inject, signal, viewChild, type OnDestroy } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  signal,
+  viewChild,
+  type OnDestroy,
+} from '@angular/core';
 import type Cropper from 'cropperjs';
 import { Retouching } from './retouching';
 
 /** The picture that is worked over, large: the frame of its cut, or what comes out with the point that stays in sight. */
 @Component({
   selector: 'tp-picture-table',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="window-bar">
       <div class="bar widths" role="group" aria-label="What to look at">

@@ -1,4 +1,4 @@
-import { Component, computed, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import {
   bestFits,
@@ -36,6 +36,7 @@ const UNUSED = '/unused';
 /** The pictures of a site: brought, found, made from words; put into their places and said in words. */
 @Component({
   selector: 'tp-pictures-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule, BringPictures, ChooseThen],
   template: `
     <tp-bring-pictures (brought)="arrived($event)" />
@@ -266,7 +267,7 @@ export class PicturesPanel {
   /** The library is to stand beside. */
   readonly find = output<void>();
   protected readonly document = computed(() => this.store.document()!);
-  protected words = '';
+  protected readonly words = signal('');
   protected readonly unusedKey = UNUSED;
   protected readonly chosen = signal('');
   protected readonly collection = signal(EVERY);
@@ -340,7 +341,7 @@ export class PicturesPanel {
   }
   protected make(event: Event): void {
     event.preventDefault();
-    const words = this.words.trim();
+    const words = this.words().trim();
     if (!words) return;
     const medium = makePicture(this.document(), words, Math.floor(Math.random() * 1e6));
     this.store.change({ op: 'putMedium', medium });

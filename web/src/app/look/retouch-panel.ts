@@ -1,4 +1,4 @@
-import { Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { AS_IT_IS, type Retouch } from '@tin-porch/core';
 import { SiteStore } from '../site/site-store';
@@ -21,6 +21,7 @@ const PROPORTIONS = [
 /** What is done to a picture file: cut, straightened, balanced, taken out of its background. */
 @Component({
   selector: 'tp-retouch-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
   template: `
     @if (work.medium(); as m) {

@@ -1,4 +1,4 @@
-import { Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import {
   finishNames,
   FINISHES,
@@ -13,6 +13,7 @@ import { SiteStore } from '../site/site-store';
 /** The shape of things: density, corners, lines and the finishes; and the whole look as design tokens, out and in. */
 @Component({
   selector: 'tp-shape-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @for (size of sizes; track size.key) {
       <div class="field">

@@ -1,4 +1,4 @@
-import { Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import {
   families,
   languages,
@@ -20,6 +20,7 @@ const MOODS: Record<string, readonly TypeMood[]> = {
 /** The type of a look: pairings by what was measured of the fonts, one kept and the other found, and the scale. */
 @Component({
   selector: 'tp-type-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @for (role of roles; track role[0]) {
       <div class="field">

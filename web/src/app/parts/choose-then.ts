@@ -1,10 +1,11 @@
-import { Component, input, linkedSignal, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input, linkedSignal, output } from '@angular/core';
 
 let serial = 0;
 
 /** One of several things to do: chosen in a list, done by the button beside it, never by going through the list. */
 @Component({
   selector: 'tp-choose-then',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="bar nowrap choose-then">
       <label class="sr" [for]="id">{{ label() }}</label>

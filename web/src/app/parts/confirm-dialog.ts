@@ -1,4 +1,4 @@
-import { Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { NgbActiveModal } from '@ng-bootstrap/ng-bootstrap';
 
 /** What is asked before something is done: the question, what would follow, and what the button that does it says. */
@@ -10,6 +10,7 @@ export interface Question {
 
 @Component({
   selector: 'tp-confirm-dialog',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="jumper">
       <h2 id="confirm-title">{{ question()?.title }}</h2>

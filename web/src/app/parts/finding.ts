@@ -1,4 +1,4 @@
-import { Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import type { OpenFinding } from '../api/model';
 import { when } from './when';
@@ -6,6 +6,7 @@ import { when } from './when';
 /** A finding with its evidence and where to mend it. */
 @Component({
   selector: 'tp-finding',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [RouterLink],
   template: `
     <article class="finding {{ finding().severity }}">

@@ -1,4 +1,4 @@
-import { Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import type { Job, JobStep } from '../api/model';
 import { when } from './when';
 
@@ -8,6 +8,7 @@ const NAMES = {
   certificate: 'Certificate',
   rollback: 'Another release',
   round: 'Round',
+  cleaning: 'Cleaning',
 };
 const STATES = {
   waiting: 'about to start',
@@ -21,6 +22,7 @@ const STATES = {
 /** A piece of long work, step by step, with what each took and what came of it. */
 @Component({
   selector: 'tp-job-steps',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="between">
       <h3>

@@ -1,9 +1,10 @@
-import { Component, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { NgIcon } from '@ng-icons/core';
 
 /** What can be done with a line of a list: moved up, moved down, taken out. Each button says of what. */
 @Component({
   selector: 'tp-row-buttons',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [NgIcon],
   template: `
     <span class="bar tight">

@@ -1,4 +1,4 @@
-import { Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import type { ServerInfo } from '../api/model';
 import { PorchApi } from '../api/porch-api';
 import { some } from '@tin-porch/core/some';
@@ -7,6 +7,7 @@ import { SiteStore } from '../site/site-store';
 /** Chooses the server a site will live on, by what each answers now. */
 @Component({
   selector: 'tp-server-choice',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <ul class="choices">
       @for (s of servers(); track s.name) {

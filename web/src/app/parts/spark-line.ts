@@ -1,4 +1,4 @@
-import { Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { max } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
@@ -6,6 +6,7 @@ import { line } from 'd3-shape';
 /** Weekly visits as a small line from zero, with the numbers for reading aloud. */
 @Component({
   selector: 'tp-spark-line',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <svg
       [attr.width]="width()"

@@ -1,8 +1,9 @@
-import { Component, input, model } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input, model } from '@angular/core';
 
 /** Chooses what stands beside the controls: a name each, one of them shown. */
 @Component({
   selector: 'tp-view-switch',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="views" role="group" [attr.aria-label]="label()">
       @for (view of views(); track view[0]) {

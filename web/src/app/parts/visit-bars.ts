@@ -1,4 +1,4 @@
-import { Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { max } from 'd3-array';
 import { scaleBand, scaleLinear } from 'd3-scale';
 
@@ -11,6 +11,7 @@ const fullDay = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long'
 /** Visits week by week as bars from zero on a time axis, and the same numbers as a table. */
 @Component({
   selector: 'tp-visit-bars',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <svg class="visit-bars" viewBox="0 0 480 148" role="img" [attr.aria-label]="spoken()">
       <line x1="0" x2="480" [attr.y1]="floor" [attr.y2]="floor" class="axis" />

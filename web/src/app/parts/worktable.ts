@@ -1,9 +1,10 @@
 import { SiteStore } from '../site/site-store';
-import { Component, ElementRef, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, ElementRef, inject, input, signal } from '@angular/core';
 
 /** Controls left, the window or what is being looked at right; one at a time where there is no room for both. */
 @Component({
   selector: 'tp-worktable',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
   template: `
     <main class="contents">

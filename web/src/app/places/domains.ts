@@ -1,4 +1,4 @@
-import { Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import type { CertificateInfo, DomainSeen } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
@@ -15,6 +15,7 @@ interface Line {
 
 @Component({
   selector: 'tp-domains',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
   imports: [RouterLink],
   template: `

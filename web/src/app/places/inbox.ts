@@ -1,4 +1,4 @@
-import { Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
@@ -21,6 +21,7 @@ type Show = 'all' | 'unread' | 'aside';
 
 @Component({
   selector: 'tp-inbox',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
   imports: [RouterLink, FormsModule, ViewSwitch],
   template: `

@@ -1,4 +1,4 @@
-import { Component, computed, effect, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
@@ -26,6 +26,7 @@ function named(text: string, name: string): string {
 
 @Component({
   selector: 'tp-new-brief',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
   imports: [FormsModule, MarkedText],
   template: `

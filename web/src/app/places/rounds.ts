@@ -1,4 +1,4 @@
-import { Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { filter, merge, startWith } from 'rxjs';
@@ -20,6 +20,7 @@ interface Line {
 
 @Component({
   selector: 'tp-rounds',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
   imports: [RouterLink, FindingView],
   template: `

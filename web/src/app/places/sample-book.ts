@@ -1,4 +1,4 @@
-import { Component, computed, effect, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { ActivatedRoute, Router, RouterLink } from '@angular/router';
 import { addSection, kinds, shapes, TRAITS, type SiteDocument, type Trait } from '@tin-porch/core';
@@ -59,6 +59,7 @@ const SAMPLES: Sample[] = Object.entries(shapes)
 /** Every section shape, shown with a site’s own words, look and pictures by the real renderer; to look through and to use. */
 @Component({
   selector: 'tp-sample-book',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule, RouterLink, Glimpse],
   template: `
     <main class="place book">

@@ -1,10 +1,11 @@
-import { Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import type { ServerInfo } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 
 @Component({
   selector: 'tp-servers',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
   imports: [RouterLink],
   template: `

@@ -1,10 +1,11 @@
-import { Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { apply, kindOf, rewriteVersion, shapes, type Page, type Section, type SiteDocument } from '@tin-porch/core';
 import { SiteStore } from '../site/site-store';
 
 /** The plan before anything is drawn: which pages and sections would be made, and why. What is unticked is not made. */
 @Component({
   selector: 'tp-proposed-plan',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p class="quiet">
       What would be made of the brief, and why. Nothing is drawn yet; what you untick is left out, now and in later

@@ -1,4 +1,4 @@
-import { Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { childrenOf, type Page } from '@tin-porch/core';
 import { hierarchy, tree } from 'd3-hierarchy';
 import { linkHorizontal } from 'd3-shape';
@@ -15,6 +15,7 @@ const BOX = { width: 190, height: 42 };
 /** The pages of a site as a tree: what the home page leads to, in the order of the menu. */
 @Component({
   selector: 'tp-site-map',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <svg
       [attr.viewBox]="'0 0 ' + drawn().width + ' ' + drawn().height"

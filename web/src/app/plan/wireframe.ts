@@ -1,4 +1,4 @@
-import { Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { isText, kindOf, shapes, type Page, type Section } from '@tin-porch/core';
 
 interface Box {
@@ -36,6 +36,7 @@ function boxOf(section: Section): Box {
 /** A page before it is drawn: grey boxes in their proportions, with the real headings. */
 @Component({
   selector: 'tp-wireframe',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <ol class="wireframe" [attr.aria-label]="'Wireframe of ' + page().label">
       @for (box of boxes(); track box.id) {

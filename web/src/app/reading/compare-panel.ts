@@ -1,4 +1,4 @@
-import { Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { compareListing, FileError, jsonLd, servicesCsv, vcardOf } from '@tin-porch/core';
 import { Drafts } from '../session/drafts';
@@ -10,6 +10,7 @@ const TONES = { same: 'moss', differs: 'brick', missing: 'lamp', unknown: 'grey'
 /** The sheet against what stands elsewhere, and the sheet as files others can read. */
 @Component({
   selector: 'tp-compare-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   // Lines of a cell are the value’s own: none of the template’s may come between.
   preserveWhitespaces: false,
   imports: [FormsModule],

@@ -1,4 +1,4 @@
-import { Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { debounceTime } from 'rxjs';
 import {
@@ -18,6 +18,7 @@ const REST_MS = 400;
 /** What nobody has looked at yet: facts read out of running text, and sentences kept off the site until they are cleared. */
 @Component({
   selector: 'tp-held-back',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (unsure().length) {
       <section class="note lamp gap" aria-labelledby="unsure-title">

@@ -1,4 +1,4 @@
-import { Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import type { Span } from '@tin-porch/core';
 import { FIELD_NAMES } from './field-names';
 
@@ -35,6 +35,7 @@ export function runsOf(source: string, spans: readonly Span[]): Run[] {
 /** A text with what was read in it marked and named; a mark can be chosen. */
 @Component({
   selector: 'tp-marked-text',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   // White space is the text’s own here: none of the template’s may come between.
   preserveWhitespaces: false,
   template: `

@@ -1,4 +1,4 @@
-import { Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { coverageOf, factOperations, questionList, readAnswers } from '@tin-porch/core';
 import { copyText } from '../parts/copy-text';
@@ -9,6 +9,7 @@ import { SiteStore } from '../site/site-store';
 /** What the generator could use and nobody has said: each gap with what it would improve, to ask the client, and the answers read back. */
 @Component({
   selector: 'tp-questions-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
   template: `
     @if (gaps().length) {

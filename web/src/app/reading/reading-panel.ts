@@ -1,4 +1,4 @@
-import { Component, computed, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import {
   CLEARED,
   Facts,
@@ -30,6 +30,7 @@ const CLASH: Record<Conflict['field'], string> = {
 /** The client’s text with what was read in it: each reading can be corrected, and what contradicts itself is settled here. */
 @Component({
   selector: 'tp-reading-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [MarkedText, ChooseThen, HeldBackPanel],
   template: `
     @if (store.document(); as document) {

@@ -1,10 +1,11 @@
-import { Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { clearerBrief, filledFrom, takePiece, wholeWording, type Reading, type WordingPiece } from '@tin-porch/core';
 import { SiteStore } from '../site/site-store';
 
 /** The brief put more clearly, beside what it says now: taken whole or piece by piece. */
 @Component({
   selector: 'tp-wording-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   // Lines of the wording are its own.
   preserveWhitespaces: false,
   template: `

@@ -1,4 +1,4 @@
-import { Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { NgbActiveModal } from '@ng-bootstrap/ng-bootstrap';
 import { asRefusal, PorchApi } from '../api/porch-api';
@@ -6,6 +6,7 @@ import { asRefusal, PorchApi } from '../api/porch-api';
 /** Somebody changes their own password. Their other sessions end with it. */
 @Component({
   selector: 'tp-password-dialog',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
   template: `
     <form class="jumper" (ngSubmit)="change()">

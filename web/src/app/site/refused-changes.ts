@@ -1,4 +1,4 @@
-import { Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { typedWords } from '@tin-porch/core';
 import { copyText } from '../parts/copy-text';
 import type { RefusedChange } from '../session/unsent';
@@ -7,6 +7,7 @@ import { SiteStore } from './site-store';
 /** What the server would not take: each with why and the words in it, until it is sent again or let go. */
 @Component({
   selector: 'tp-refused-changes',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
   template: `
     @if (store.refused(); as all) {

@@ -1,4 +1,4 @@
-import { Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import type { Release } from '../api/model';
 import { Dialogs } from '../parts/dialogs';
 import { some } from '@tin-porch/core/some';
@@ -8,6 +8,7 @@ import { SiteStore } from './site-store';
 /** The releases of a site, newest first, each named by what came with it. Any of them can be served again. */
 @Component({
   selector: 'tp-release-list',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <ol class="releases">
       @for (r of releases(); track r.id) {

@@ -1,4 +1,4 @@
-import { Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { NgIcon } from '@ng-icons/core';
 import {
   addItem,
@@ -19,6 +19,7 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'Plain', wash: 'Washed', d
 /** How a section is laid out, on what ground, and the items of its lists. Its words stand in their own fields. */
 @Component({
   selector: 'tp-section-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [NgIcon, RowButtons],
   template: `
     @for (list of lists(); track list.field) {

@@ -1,4 +1,4 @@
-import { Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { Title } from '@angular/platform-browser';
@@ -21,6 +21,7 @@ import { STEP_TITLES } from './step-titles';
 /** The frame of one site: strip, path and foot, with the open step between. */
 @Component({
   selector: 'tp-site-frame',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [RouterLink, RouterLinkActive, RouterOutlet, FormsModule, NgIcon, NgbTooltip, ChipView, RefusedChanges],
   providers: [SiteStore, WritingDesk, Drafts, Retouching],
   host: { '(document:keydown)': 'key($event)', '(window:pagehide)': 'store.leave()' },

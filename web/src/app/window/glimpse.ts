@@ -1,5 +1,6 @@
 import type { ElementRef } from '@angular/core';
 import {
+  ChangeDetectionStrategy,
   Component,
   DestroyRef,
   effect,
@@ -18,6 +19,7 @@ import { GlimpseTurns } from './glimpse-turns';
 /** The site beside itself, small: in another direction, or one shape of it. Drawn once it comes into sight. */
 @Component({
   selector: 'tp-glimpse',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(window:message)': 'heard($event)', class: 'glimpse' },
   template: `
     <div class="glimpse-stage" #stage [style.height.px]="height() ?? null">

@@ -1,5 +1,6 @@
 import type { ElementRef } from '@angular/core';
 import {
+  ChangeDetectionStrategy,
   Component,
   computed,
   DestroyRef,
@@ -23,6 +24,7 @@ type Width = keyof typeof WIDTHS;
 /** The real rendered site beside the controls. It follows the document; a click in it chooses a part or another page. */
 @Component({
   selector: 'tp-window',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(window:message)': 'heard($event)', class: 'window' },
   template: `
     <div class="window-bar">

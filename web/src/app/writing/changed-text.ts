@@ -1,4 +1,4 @@
-import { Component, computed, effect, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, input, output, signal } from '@angular/core';
 import { diffWordsWithSpace } from 'diff';
 
 /** A stretch of a text that stays, or a change of it that can be left. */
@@ -35,6 +35,7 @@ export const composed = (parts: readonly Stretch[], left: ReadonlySet<number>): 
 /** A text before and after: every change is marked, and a click leaves it or takes it again. */
 @Component({
   selector: 'tp-changed-text',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   // Spaces of the text are its own.
   preserveWhitespaces: false,
   template: `<p class="changed">

@@ -1,4 +1,4 @@
-import { Component, computed, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { questionFor, toConfirm, type PlacedText } from '@tin-porch/core';
 import { copyText } from '../parts/copy-text';
 import { some } from '@tin-porch/core/some';
@@ -7,6 +7,7 @@ import { SiteStore } from '../site/site-store';
 /** Everything on the site that nobody has vouched for, with what to ask the client: settled here or sent as questions. */
 @Component({
   selector: 'tp-confirm-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (open().length) {
       <div class="between">

@@ -1,4 +1,4 @@
-import { Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { LANGUAGE_TAGS, languages, LENGTHS, toneOf, TONES, type Length, type LanguageTag } from '@tin-porch/core';
 import { SiteStore } from '../site/site-store';
 import { WriterChoice } from './writer-choice';
@@ -8,6 +8,7 @@ const LENGTH_NAMES: Record<Length, string> = { short: 'short', middle: 'of middl
 /** The language, tone and length the next version is written in, and by whom. */
 @Component({
   selector: 'tp-how-written',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [WriterChoice],
   template: `
     @if (store.document(); as document) {

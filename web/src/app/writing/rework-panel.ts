@@ -1,4 +1,4 @@
-import { Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import {
   needsConfirming,
@@ -37,6 +37,7 @@ interface Proposal extends Reworked {
 /** Texts worked over: what is proposed stands beside what is there, word by word, and is taken or left in parts. */
 @Component({
   selector: 'tp-rework-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule, ChangedText, WriterChoice],
   template: `
     <h2>Work the words over</h2>

@@ -1,9 +1,10 @@
-import { Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { WritingDesk } from './writing-desk';
 
 /** Who writes: the built-in writer, or an outside service where one is set up. */
 @Component({
   selector: 'tp-writer-choice',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (desk.service(); as name) {
       <div class="field">

@@ -1,4 +1,4 @@
-import { Component, computed, effect, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { filter } from 'rxjs';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
@@ -16,6 +16,7 @@ import { SiteStore } from '../site-store';
 
 @Component({
   selector: 'tp-step',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [RouterLink, Worktable, JobSteps, VisitBars, FindingView, ReleaseList],
   template: `
     <tp-worktable controlsName="Findings" besideName="What was measured" [even]="true" [reading]="true">

@@ -1,4 +1,4 @@
-import { Component, computed, effect, inject, signal, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { NgIcon } from '@ng-icons/core';
 import { readDomain } from '@tin-porch/core';
@@ -20,6 +20,7 @@ const STATES = {
 
 @Component({
   selector: 'tp-step',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule, NgIcon, Worktable, JobSteps, ServerChoice],
   template: `
     <tp-worktable controlsName="Records" besideName="The way in" [even]="true" [reading]="true">

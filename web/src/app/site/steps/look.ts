@@ -1,4 +1,4 @@
-import { Component, computed, effect, inject, signal, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, viewChild } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { directionOf, inDirection, packOf, type DirectionRef } from '@tin-porch/core';
 import { calledUp, DirectionsPanel } from '../../look/directions-panel';
@@ -31,6 +31,7 @@ type View = (typeof VIEWS)[number][0];
 
 @Component({
   selector: 'tp-step',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [
     RouterLink,
     Worktable,

@@ -1,4 +1,14 @@
-import { afterNextRender, Component, computed, effect, inject, Injector, signal, type Signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  afterNextRender,
+  Component,
+  computed,
+  effect,
+  inject,
+  Injector,
+  signal,
+  type Signal,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import {
@@ -29,6 +39,7 @@ const VIEWS = [
 
 @Component({
   selector: 'tp-step',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule, RouterLink, Worktable, SiteWindow, ViewSwitch, ReworkPanel, ConfirmPanel, SectionPanel],
   template: `
     <tp-worktable controlsName="Words" [besideName]="viewName()" [reading]="view() !== 'window'">

@@ -1,4 +1,4 @@
-import { Component, computed, effect, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { checklist } from '@tin-porch/core';
@@ -13,6 +13,7 @@ const WORDS = { good: 'good', look: 'to look at', stop: 'stands in the way' };
 
 @Component({
   selector: 'tp-step',
+  changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule, RouterLink, Worktable, JobSteps, ServerChoice, ReleaseList],
   template: `
     <tp-worktable controlsName="Checklist" besideName="Releases" [even]="true" [reading]="true">

@@ -1,0 +1,36 @@
+import { some } from '@tin-porch/core/some';
+import type { Database } from '../db/database.js';
+import type { Work } from './jobs.js';
+
+/** What is thrown away, and after how long. Each line is one step of the job. */
+const OLD: readonly (readonly [string, string, string])[] = [
+  [
+    'Sessions and tickets that have ended',
+    'row',
+    `with s as (delete from session where expires_at < now() returning 1), t as (delete from sign_in_ticket where ends_at < now() returning 1) select (select count(*) from s) + (select count(*) from t) as gone`,
+  ],
+  [
+    'Links nobody followed',
+    'link',
+    `with l as (delete from account_link where ends_at < now() - interval '30 days' returning 1) select count(*) as gone from l`,
+  ],
+  [
+    'Jobs of a quarter ago',
+    'job',
+    `with j as (delete from job where finished_at < now() - interval '90 days' returning 1) select count(*) as gone from j`,
+  ],
+  [
+    'Rounds of two years ago',
+    'round',
+    `with r as (delete from round where at < now() - interval '2 years' returning 1) select count(*) as gone from r`,
+  ],
+];
+
+/** Throws away what nobody asks for any more. Belongs to no site. */
+export async function cleaningSteps(work: Work, db: Database): Promise<void> {
+  for (const [name, what, statement] of OLD)
+    await work.step(name, async () => {
+      const { rows } = await db.query<{ gone: string }>(statement);
+      return `${some(Number(rows[0]!.gone), what)} gone`;
+    });
+}
