@@ -509,7 +509,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
   }, 60_000);
 
   it('has no accessibility fault, no console error, and works 390 pixels wide', async () => {
-    for (const place of ['', 'sample-book', 'servers', 'domains', 'rounds', 'inbox', 'new']) {
+    for (const place of ['', 'sample-book', 'servers', 'domains', 'rounds', 'inbox', 'new', 'account', 'people']) {
       await page.goto(`${test.stack.url}/${place}`);
       await page.waitForTimeout(400);
       await faults(place || 'sites');

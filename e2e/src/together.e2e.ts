@@ -252,6 +252,7 @@ describe('Together', () => {
     await page.waitForSelector('.fault:has-text("not right")');
     await page.fill('#codes-first', totp.generate());
     await page.click('text=Turn codes on');
+    await page.waitForSelector('.recovery li');
     const [recovery] = await page.locator('.recovery li').allTextContents();
     expect(await axe(page)).toEqual([]);
     await page.setViewportSize({ width: 390, height: 844 });

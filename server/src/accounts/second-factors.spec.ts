@@ -39,7 +39,7 @@ describe('second factors', () => {
     expect(uri).toContain(secret);
     expect(svg).toContain('<svg');
     expect(await factors.waysOf(ines.id)).toEqual([]);
-    expect(await status(factors.turnOn(ines, '000000'))).toBe(401);
+    expect(await status(factors.turnOn(ines, '000000'))).toBe(422);
     expect(await factors.waysOf(ines.id)).toEqual([]);
     const recovery = await factors.turnOn(ines, codeOf(secret));
     expect(new Set(recovery).size).toBe(10);

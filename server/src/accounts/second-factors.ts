@@ -54,8 +54,8 @@ const madeUpCode = () =>
   ).join('-');
 const totp = (mail: string, secret: string) =>
   new TOTP({ issuer: ISSUER, label: mail, secret: Secret.fromBase32(secret), period: PERIOD_S });
-const wrongCode = () =>
-  new Problem(401, 'That code is not right', 'Codes change every half minute; each is good once.');
+const wrongCode = (status: 401 | 422) =>
+  new Problem(status, 'That code is not right', 'Codes change every half minute; each is good once.');
 
 /** One-time codes (RFC 6238), recovery codes and passkeys (WebAuthn Level 3), and the tickets of a sign-in on its way. */
 export class SecondFactors {
@@ -129,7 +129,7 @@ export class SecondFactors {
     return { secret, uri, svg: await qrCode(uri, { type: 'svg', margin: 2 }) };
   }
 
-  /** Turns codes on. Gives the recovery codes, which are told once. @throws Problem 401 */
+  /** Turns codes on. Gives the recovery codes, which are told once. @throws Problem 422 */
   async turnOn(designer: Designer, code: string): Promise<string[]> {
     await this.tries.counted(designer.mail, 'first code', () => this.useCode(designer.id, designer.mail, code, false));
     const codes = Array.from({ length: RECOVERY_CODES }, madeUpCode);
@@ -150,15 +150,17 @@ export class SecondFactors {
     await this.db.query('delete from recovery_code where account = $1', [account]);
   }
 
-  /** Looks at a code and uses it up: none is good twice. @throws Problem 401 */
+  /** Looks at a code and uses it up: none is good twice. @throws Problem 401, or 422 where codes are not asked for yet */
   private async useCode(account: string, mail: string, code: string, on = true): Promise<void> {
     const given = code.replace(/\s/g, '');
+    // Whoever turns codes on is signed in, and stays so.
+    const no = wrongCode(on ? 401 : 422);
     if (!/^\d{6}$/.test(given)) {
       const { rowCount } = await this.db.query('delete from recovery_code where account = $1 and hash = $2', [
         account,
         recoveryHash(account, given),
       ]);
-      if (!on || !rowCount) throw wrongCode();
+      if (!on || !rowCount) throw no;
       return;
     }
     const { rows } = await this.db.query<{ secret: string | null }>(
@@ -170,12 +172,12 @@ export class SecondFactors {
     const delta = secret
       ? totp(mail, this.seal.open(secret)).validate({ token: given, timestamp: now, window: 1 })
       : null;
-    if (delta === null) throw wrongCode();
+    if (delta === null) throw no;
     const { rowCount } = await this.db.query(
       'update account set code_step = $2 where id = $1 and (code_step is null or code_step < $2)',
       [account, Math.floor(now / 1000 / PERIOD_S) + delta],
     );
-    if (!rowCount) throw wrongCode();
+    if (!rowCount) throw no;
   }
 
   /** Goes on with a sign-in by a code. Gives the account. @throws Problem 401 or 429 */

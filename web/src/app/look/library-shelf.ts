@@ -45,7 +45,7 @@ import { SiteStore } from '../site/site-store';
     <div class="shelf">
       <p class="bar" role="group" aria-label="By what the client does">
         @for (s of services(); track s) {
-          <button class="plain small" type="button" [attr.aria-pressed]="q === s" (click)="q = s; look(1)">
+          <button class="plain small" type="button" [attr.aria-pressed]="q() === s" (click)="q.set(s); look(1)">
             {{ s }}
           </button>
         }

@@ -87,7 +87,7 @@ export function browserOf(agent: string): string {
                         <button
                           class="plain small"
                           type="button"
-                          [attr.aria-label]="'Take the passkey ' + p.name + ' away'"
+                          [attr.aria-label]="'Take away the passkey ' + p.name"
                           (click)="forget(p)"
                         >
                           Take away

@@ -90,7 +90,7 @@ const ROLES: readonly (readonly [Role, string, string])[] = [
                     <button
                       class="plain small"
                       type="button"
-                      [attr.aria-label]="'Take the account of ' + p.name + ' away'"
+                      [attr.aria-label]="'Take away the account of ' + p.name"
                       (click)="remove(p)"
                     >
                       Take away
@@ -128,7 +128,7 @@ const ROLES: readonly (readonly [Role, string, string])[] = [
                       <button
                         class="plain small"
                         type="button"
-                        [attr.aria-label]="'Take the invitation of ' + i.mail + ' back'"
+                        [attr.aria-label]="'Take back the invitation of ' + i.mail"
                         (click)="takeBack(i.id)"
                       >
                         Take back
