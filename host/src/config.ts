@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { Ajv } from 'ajv';
+import { checkOf, faultsIn } from '@tin-porch/core/check';
 
 /** How a hosting server is set up. */
 export interface HostConfig {
@@ -49,7 +49,7 @@ const schema = {
 /** Reads and checks a configuration file. @throws Error naming the field that does not fit. */
 export function readConfig(file: string): HostConfig {
   const value: unknown = JSON.parse(readFileSync(file, 'utf8'));
-  const ajv = new Ajv();
-  if (!ajv.validate(schema, value)) throw new Error(`${file}: ${ajv.errorsText()}`);
+  const check = checkOf(schema);
+  if (!check(value)) throw new Error(`${file}: ${faultsIn(check.errors, 'configuration')}`);
   return value as HostConfig;
 }

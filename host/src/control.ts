@@ -1,6 +1,6 @@
 import { createHash, timingSafeEqual } from 'node:crypto';
 import { statfs } from 'node:fs/promises';
-import { Ajv, type ValidateFunction } from 'ajv';
+import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import { eraseMessages, keepDocument, messagesAfter } from '@tin-porch/cms';
 import { Problem, problemFrom, type SiteDocument } from '@tin-porch/core';
@@ -10,12 +10,11 @@ import { previewToken } from './preview.js';
 import type { HostParts } from './public.js';
 import { NameTaken, type Site, type SiteSettings } from './sites.js';
 
-const ajv = new Ajv({ allErrors: false });
 const closed = { type: 'object', additionalProperties: false } as const;
 const domain = { type: 'string', maxLength: 253, pattern: '^[a-z0-9-]+(\\.[a-z0-9-]+)+$' };
 const id = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' };
 const checks = {
-  settings: ajv.compile({
+  settings: checkOf({
     ...closed,
     required: ['name', 'temporary', 'domain', 'open', 'previewKey'],
     properties: {
@@ -26,12 +25,12 @@ const checks = {
       previewKey: { type: 'string', pattern: '^[0-9a-f]{64}$' },
     },
   }),
-  hashes: ajv.compile({
+  hashes: checkOf({
     ...closed,
     required: ['hashes'],
     properties: { hashes: { type: 'array', maxItems: 20000, items: { type: 'string', pattern: HASH.source } } },
   }),
-  release: ajv.compile({
+  release: checkOf({
     ...closed,
     required: ['manifest', 'document'],
     properties: {
@@ -60,13 +59,13 @@ const checks = {
       },
     },
   }),
-  current: ajv.compile({ ...closed, required: ['release'], properties: { release: id } }),
-  preview: ajv.compile({
+  current: checkOf({ ...closed, required: ['release'], properties: { release: id } }),
+  preview: checkOf({
     ...closed,
     required: ['days'],
     properties: { days: { type: 'integer', minimum: 1, maximum: 90 } },
   }),
-  erase: ajv.compile({
+  erase: checkOf({
     anyOf: [
       {
         ...closed,
@@ -78,23 +77,22 @@ const checks = {
       { ...closed, required: ['aside'], properties: { aside: { const: true } } },
     ],
   }),
-  challenge: ajv.compile({
+  challenge: checkOf({
     ...closed,
     required: ['answer'],
     properties: { answer: { type: 'string', pattern: '^[\\w-]{1,200}\\.[\\w-]{1,200}$' } },
   }),
-  certificate: ajv.compile({
+  certificate: checkOf({
     ...closed,
     required: ['key', 'chain'],
     properties: { key: { type: 'string', maxLength: 20000 }, chain: { type: 'string', maxLength: 100000 } },
   }),
 };
-const isId = ajv.compile(id);
-const isDomain = ajv.compile(domain);
+const isId = checkOf(id);
+const isDomain = checkOf(domain);
 
-function body<T>(req: Request, check: ValidateFunction): T {
-  if (!check(req.body))
-    throw new Problem(400, 'The request is not valid', ajv.errorsText(check.errors, { dataVar: 'body' }));
+function body<T>(req: Request, check: Check): T {
+  if (!check(req.body)) throw new Problem(400, 'The request is not valid', faultsIn(check.errors, 'body'));
   return req.body as T;
 }
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
-import { Ajv } from 'ajv';
+import { checkOf, faultsIn } from '@tin-porch/core/check';
 
 /** A name server or resolver as Tin Porch asks it. */
 export interface NameServer {
@@ -108,8 +108,8 @@ const schema = object(
 /** Reads and checks a configuration file; paths in it are relative to it. @throws Error naming what does not fit */
 export function readConfig(file: string): PorchConfig {
   const value = JSON.parse(readFileSync(file, 'utf8')) as PorchConfig;
-  const ajv = new Ajv({ strictRequired: false });
-  if (!ajv.validate(schema, value)) throw new Error(`${file}: ${ajv.errorsText()}`);
+  const check = checkOf(schema);
+  if (!check(value)) throw new Error(`${file}: ${faultsIn(check.errors, 'configuration')}`);
   const from = (path: string) => resolve(dirname(file), path);
   return { ...value, web: from(value.web), secretsKey: from(value.secretsKey), trust: value.trust.map(from) };
 }

@@ -1,18 +1,11 @@
-import { Ajv, type AnySchema, type ValidateFunction } from 'ajv';
+import { checkOf, type Check } from '../ground/check.js';
 import { Batch, schemaOf } from '../operations/operation.js';
 import { families } from '../look/type.js';
 import { shapes } from '../shapes/registry.gen.js';
 import { safeSvg } from '../pictures/safe-svg.js';
 import { SiteDocument } from './site.js';
 
-// Compiling is the dear part: schemas are compiled when first needed, and left as they come.
-const ajv = new Ajv({ allErrors: true, strict: 'log', keywords: ['long'], code: { optimize: false } });
-const compiled = new Map<AnySchema, ValidateFunction>();
-function checkerOf(schema: AnySchema): ValidateFunction {
-  let check = compiled.get(schema);
-  if (!check) compiled.set(schema, (check = ajv.compile(schema)));
-  return check;
-}
+const checkerOf = (schema: object) => checkOf(schema, 'every');
 
 /** One place where a value does not fit its schema: a JSON Pointer (RFC 6901) and a plain sentence. */
 export interface Misfit {
@@ -20,7 +13,7 @@ export interface Misfit {
   message: string;
 }
 
-const misfits = (check: ValidateFunction, prefix = ''): Misfit[] =>
+const misfits = (check: Check, prefix = ''): Misfit[] =>
   (check.errors ?? [])
     .slice(0, 20)
     .map((e) => ({ pointer: prefix + e.instancePath, message: e.message ?? 'does not fit' }));

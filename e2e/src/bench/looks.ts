@@ -17,7 +17,7 @@ import {
   type SiteDocument,
 } from '@tin-porch/core';
 import { briefFixtures } from '@tin-porch/core/fixtures';
-import { renderedBytes } from '@tin-porch/server/rendered-bytes';
+import { renderedBytes } from '@tin-porch/server/press';
 import type { Browser } from 'playwright-core';
 import { lookAt, nu } from '../support/rendered.js';
 

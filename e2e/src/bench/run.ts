@@ -31,6 +31,7 @@ import {
 import { validateDocument } from '@tin-porch/core/validate';
 import { openBrowser } from '../support/browser.js';
 import { measureWhole } from './attacks.js';
+import { measureGrowth } from './growth.js';
 import { measureInterface, measurePictures } from './interface.js';
 import { checkLooks, measureFirstView, timeDirections } from './looks.js';
 import { stackForTests, until } from '../support/stack-for-tests.js';
@@ -74,6 +75,12 @@ function timed(name: string, runs: number, work: (n: number) => unknown): void {
 
 const BRIEF = readFileSync(fileURLToPath(new URL('../../src/bench/brief.md', import.meta.url)), 'utf8');
 const origin = 'https://quillandplane.example';
+
+// `npm run bench -- growth` measures that alone, and writes nothing.
+if (process.argv[2] === 'growth') {
+  await measureGrowth(keep);
+  process.exit(0);
+}
 
 console.log('Computation');
 const facts = readBrief(BRIEF);
@@ -207,6 +214,7 @@ try {
   await end();
 }
 
+await measureGrowth(keep);
 await measureWhole(keep);
 
 const machine = {

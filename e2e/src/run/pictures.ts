@@ -6,7 +6,7 @@ import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { briefFixtures } from '@tin-porch/core/fixtures';
 import { apply, directionNumbered, inDirection, newDocument, readBrief, render, writeVersion } from '@tin-porch/core';
-import { renderedBytes } from '@tin-porch/server/rendered-bytes';
+import { renderedBytes } from '@tin-porch/server/press';
 import type { Browser } from 'playwright-core';
 import { openBrowser } from '../support/browser.js';
 

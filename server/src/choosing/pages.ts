@@ -1,4 +1,5 @@
-import { directionOf, inDirection, packOf, pagePath, renderWindow, type SiteDocument } from '@tin-porch/core';
+import { directionOf, inDirection, packOf, pagePath, type SiteDocument } from '@tin-porch/core';
+import { drawnPage } from '../press/press.js';
 import type { Choice } from './choices.js';
 
 const escape = (s: string) =>
@@ -42,17 +43,17 @@ export function choicePage(choice: Choice, document: SiteDocument, nonce: string
 }
 
 /** One direction of a choice, a page of it, as a document by itself; undefined where there is no such page. */
-export function directionPage(
+export async function directionPage(
   choice: Choice,
   document: SiteDocument,
   n: number,
   page: string,
   nonce: string,
-): string | undefined {
+): Promise<string | undefined> {
   const ref = choice.directions[n];
   if (!ref) return undefined;
   const dressed = inDirection(document, ref);
-  const drawn = renderWindow(dressed, page, '', { mediaBase: `/choose/${choice.token}/media` });
+  const drawn = await drawnPage(dressed, page, `/choose/${choice.token}/media`);
   if (!drawn) return undefined;
   let { html } = drawn;
   for (const p of dressed.pages)

@@ -4,7 +4,8 @@ import { join } from 'node:path';
 import compression from 'compression';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
-import { families, fontPath, Problem, problemFrom, renderWindow } from '@tin-porch/core';
+import { families, fontPath, Problem, problemFrom } from '@tin-porch/core';
+import { drawnPage } from '../press/press.js';
 import { readAsset } from '../press/read-asset.js';
 import { choicePage, directionPage } from '../choosing/pages.js';
 import type { PorchConfig } from '../config.js';
@@ -94,7 +95,7 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
     const session = await parts.accounts.session(sessionToken(req));
     if (!session) throw new Problem(401, 'Sign in first');
     const site = await parts.sites.of(session.designer.organisation, req.params.id);
-    const drawn = renderWindow(site.document, 'home', '', { mediaBase: `/window/media/${site.id}` });
+    const drawn = await drawnPage(site.document, 'home', `/window/media/${site.id}`);
     if (!drawn) throw new Problem(404, 'There are no pages yet');
     const nonce = String(res.locals['nonce']);
     res.set(
@@ -143,7 +144,7 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
     const site = await parts.sites.get(choice.site);
     const nonce = String(res.locals['nonce']);
     const page = typeof req.query['page'] === 'string' ? req.query['page'] : 'home';
-    const html = site && directionPage(choice, site.document, Number(req.params.n), page, nonce);
+    const html = site && (await directionPage(choice, site.document, Number(req.params.n), page, nonce));
     if (!html) throw new Problem(404, 'There is no such direction');
     res.set({ 'content-security-policy': drawnPolicy(nonce), 'cache-control': 'no-store' });
     res.removeHeader('x-frame-options');

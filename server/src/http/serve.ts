@@ -2,7 +2,7 @@ import { timingSafeEqual } from 'node:crypto';
 import type { TSchema } from '@sinclair/typebox';
 import { components, mayAs, type AnyRoute, type AnswerOf, type BodyOf, type QueryOf } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core';
-import { Ajv, type ValidateFunction } from 'ajv';
+import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import { parseCookie } from 'cookie';
 import express, { type Request, type Response, type Router } from 'express';
 import type { Accounts, Designer } from '../accounts/accounts.js';
@@ -44,15 +44,13 @@ interface Served {
   checkAnswers: boolean;
 }
 
-const ajv = new Ajv({ strict: false, keywords: ['long', 'x-role'] });
 /** A schema with the components it may name. What a request brings of them is checked, with better words, by who takes it. */
-const compiled = (schema: TSchema, shared: Record<string, object>): ValidateFunction =>
-  ajv.compile({ allOf: [schema], components: { schemas: shared } });
+const compiled = (schema: TSchema, shared: Record<string, object>): Check =>
+  checkOf({ allOf: [schema], components: { schemas: shared } });
 const LOOSE = Object.fromEntries(Object.keys(components).map((name) => [name, { type: 'object' }]));
 
-function refuseUnfit(check: ValidateFunction | undefined, value: unknown, what: 'body' | 'query'): void {
-  if (check && !check(value))
-    throw new Problem(400, 'The request is not valid', ajv.errorsText(check.errors, { dataVar: what }));
+function refuseUnfit(check: Check | undefined, value: unknown, what: 'body' | 'query'): void {
+  if (check && !check(value)) throw new Problem(400, 'The request is not valid', faultsIn(check.errors, what));
 }
 
 const same = (a: string, b: string) => a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
@@ -76,7 +74,7 @@ export function serve<T extends Record<string, AnyRoute>>(
     const checkBody = route.body && compiled(route.body, LOOSE);
     const checkQuery = route.query && compiled(route.query, LOOSE);
     // Made when the first answer comes: the schema of a document is large.
-    let checkAnswer: ValidateFunction | undefined;
+    let checkAnswer: Check | undefined;
     const handle = handlers[key]!;
     const raw = route.takes ? [express.raw({ type: route.takes, limit: '64mb' })] : [];
     router[method.toLowerCase() as 'get' | 'post' | 'put' | 'delete'](
@@ -122,7 +120,7 @@ export function serve<T extends Record<string, AnyRoute>>(
           checkAnswer ??= compiled(route.answer, components);
           if (!checkAnswer(JSON.parse(text)))
             throw new Error(
-              `${key} answers otherwise than the contract says: ${ajv.errorsText(checkAnswer.errors?.slice(0, 4))}`,
+              `${key} answers otherwise than the contract says: ${faultsIn(checkAnswer.errors?.slice(0, 4), 'answer')}`,
             );
         }
         res.status(route.status).type('application/json').send(text);

@@ -1,6 +1,6 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { Problem } from '@tin-porch/core';
-import { Ajv } from 'ajv';
+import { checkOf, faultsIn } from '@tin-porch/core/check';
 
 const line = (maxLength: number) => Type.String({ maxLength });
 const size = Type.Integer({ minimum: 1, maximum: 20000 });
@@ -35,9 +35,8 @@ export const LibraryAnswer = Type.Object({
 });
 export type LibraryAnswer = Static<typeof LibraryAnswer>;
 
-const ajv = new Ajv({ strict: false });
-const checkAnswer = ajv.compile<LibraryAnswer>(LibraryAnswer);
-const checkPicture = ajv.compile<LibraryPicture>(LibraryPicture);
+const checkAnswer = checkOf<LibraryAnswer>(LibraryAnswer);
+const checkPicture = checkOf<LibraryPicture>(LibraryPicture);
 
 const WAIT_MS = 8000;
 const MOST_BYTES = 20_000_000;
@@ -90,7 +89,7 @@ export class LibraryClient {
     for (const [name, value] of Object.entries(search)) if (value) url.searchParams.set(name, value);
     const answer = await this.json(url);
     if (!checkAnswer(answer))
-      throw trouble(`Its answer does not match the schema: ${ajv.errorsText(checkAnswer.errors).slice(0, 160)}.`);
+      throw trouble(`Its answer does not match the schema: ${faultsIn(checkAnswer.errors, 'answer').slice(0, 160)}.`);
     return answer;
   }
 

@@ -1,6 +1,7 @@
 import {
   newProofs,
   render,
+  renderWindow,
   type FontCut,
   type Raster,
   type RenderedFile,
@@ -11,9 +12,10 @@ import subsetFont from 'subset-font';
 import { outlined, rasterBytes } from './rastering.js';
 import { readAsset } from './read-asset.js';
 
-/** What a thread of the press is asked: the files of a document, or the bytes of one that take long to make. */
+/** What a thread of the press is asked: the files of a document, a page of it as it is looked at, or the bytes of one that take long to make. */
 export type PressRequest =
   | { kind: 'render' | 'measure'; document: SiteDocument; origin: string }
+  | { kind: 'window'; document: SiteDocument; page: string; mediaBase: string }
   | { kind: 'font'; asset: string; cut: FontCut }
   | { kind: 'raster'; raster: Raster; file: Uint8Array | null }
   | { kind: 'outline'; svg: string };
@@ -42,7 +44,7 @@ async function cutFont(asset: string, { letters, weights: [min, max] }: FontCut)
 /** Does what a thread of the press is asked. */
 export default function work(
   request: PressRequest,
-): RenderedFile[] | { files: number; drawn: number } | Promise<string | Uint8Array> {
+): RenderedFile[] | { files: number; drawn: number } | ReturnType<typeof renderWindow> | Promise<string | Uint8Array> {
   switch (request.kind) {
     case 'render':
     case 'measure': {
@@ -51,6 +53,8 @@ export default function work(
       const files = render(document, { origin, proofs });
       return request.kind === 'render' ? files : { files: files.length, drawn: proofs.drawn };
     }
+    case 'window':
+      return renderWindow(request.document, request.page, '', { mediaBase: request.mediaBase });
     case 'font':
       return cutFont(request.asset, request.cut);
     case 'raster':

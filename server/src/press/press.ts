@@ -94,6 +94,19 @@ export async function press(
   return renderedBytes(files, blobs);
 }
 
+/**
+ * A page as it is looked at by itself: its HTML, and the site’s CSS beside it; undefined where there are no pages.
+ * `mediaBase` is where its picture files are.
+ */
+export const drawnPage = (
+  document: SiteDocument,
+  page: string,
+  mediaBase: string,
+): Promise<{ html: string; css: string } | undefined> =>
+  making.run({ kind: 'window', document, page, mediaBase } satisfies PressRequest) as Promise<
+    { html: string; css: string } | undefined
+  >;
+
 /** What a thread says of its work. */
 export interface Drawing {
   files: number;

@@ -1,5 +1,5 @@
 import { setTimeout as pause } from 'node:timers/promises';
-import { Ajv } from 'ajv';
+import { faultOnce } from '@tin-porch/core/check';
 import { createParser } from 'eventsource-parser';
 import type { WritingAnswer, WritingTask } from '@tin-porch/core';
 
@@ -43,8 +43,6 @@ export const STANDARD_LIMITS: WritingLimits = {
   backOffMs: 400,
   mostBytes: 2_000_000,
 };
-
-const checker = new Ajv({ strict: false });
 
 /**
  * Asks an outside writing service over HTTP: chat-style messages and a JSON Schema in, server-sent events out, as
@@ -91,11 +89,8 @@ export class WritingClient {
     } catch {
       throw new WritingFailed('It answered something that is not JSON.', true);
     }
-    if (!checker.validate(schema, value))
-      throw new WritingFailed(
-        `Its answer does not match the schema: ${checker.errorsText(checker.errors).slice(0, 200)}.`,
-        true,
-      );
+    const fault = faultOnce(schema, value, 'answer');
+    if (fault !== null) throw new WritingFailed(`Its answer does not match the schema: ${fault.slice(0, 200)}.`, true);
     return value as WritingAnswer;
   }
 
