@@ -12,6 +12,8 @@ const MAY_USE = {
   web: ['core', 'contract'],
   e2e: ['core', 'contract', 'cms', 'server'],
 };
+// The rooms of core from the ground up: each may use those before it.
+const CORE_ROOMS = ['ground', 'model', 'language', 'look', 'operations', 'brief', 'making', 'page', 'care'];
 const IO = ['node:fs', 'node:fs/promises', 'node:path', 'node:crypto', 'node:net', 'node:http', 'pg', 'express'].map(
   (name) => ({
     name,
@@ -45,6 +47,26 @@ const directions = rooms.map((room) => {
     },
   };
 });
+
+const upward = CORE_ROOMS.slice(0, -1).map((room, n) => ({
+  files: [`core/src/${room}/**/*.{ts,tsx}`],
+  ignores: ['**/*.spec.ts'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        paths: IO,
+        patterns: [
+          {
+            group: [...CORE_ROOMS.slice(n + 1), 'fixtures'].flatMap((above) => [`../${above}/**`, `**/../${above}/**`]),
+            message: `${room} stands below: it may use ${CORE_ROOMS.slice(0, n).join(', ') || 'no other room'} only.`,
+          },
+          { group: ['@tin-porch/*'], message: 'core uses no other room of the house.' },
+        ],
+      },
+    ],
+  },
+}));
 
 export default ts.config(
   { ignores: ['**/dist/**', '**/node_modules/**', '**/*.gen.ts', '.data/**', 'web/.angular/**'] },
@@ -120,4 +142,5 @@ export default ts.config(
     },
   },
   ...directions,
+  ...upward,
 );

@@ -68,7 +68,7 @@ prepare() {
     stamp node "$node_now"
   fi
   if [ "$1" = all ]; then
-    library_now=$lock$(fingerprint core/src/pictures core/src/look core/src/ground/random.ts standins/make-library.mjs)
+    library_now=$lock$(fingerprint core/src/look core/src/ground standins/make-library.mjs)
     if stale library "$library_now"; then
       echo 'Drawing the picture library …'
       quietly node standins/make-library.mjs

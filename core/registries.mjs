@@ -1,7 +1,8 @@
 // Writes the registries of folders, so that adding a shape or a language is adding a folder:
-// core/src/shapes/registry.gen.ts from shapes/KIND/NAME, core/src/languages/registry.gen.ts from languages/TAG.
+// core/src/look/shapes/registry.gen.ts from shapes/KIND/NAME, core/src/language/registry.gen.ts from language/TAG.
 // core/src/operations/families.gen.ts from operations/families/FAMILY: every operation, a file a family.
-// And core/src/icons/icons.gen.ts: the drawings of the icons that are used.
+// core/src/model/languages.gen.ts: the tags of the languages there are. Who needs no more loads no language.
+// And core/src/look/icons/icons.gen.ts: the drawings of the icons that are used.
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
@@ -18,7 +19,7 @@ const write = (target, lines) => {
   if (!existsSync(target) || readFileSync(target, 'utf8') !== text) writeFileSync(target, text);
 };
 
-const shapesDir = join(root, 'shapes');
+const shapesDir = join(root, 'look/shapes');
 const names = folders(shapesDir).flatMap((kind) => folders(join(shapesDir, kind)).map((name) => `${kind}/${name}`));
 write(join(shapesDir, 'registry.gen.ts'), [
   "import type { AnyKind, AnyShape } from './shape.js';",
@@ -43,14 +44,18 @@ write(join(shapesDir, 'registry.gen.ts'), [
   '};',
 ]);
 
-const tags = folders(join(root, 'languages'));
-write(join(root, 'languages/registry.gen.ts'), [
-  "import type { SiteLanguage } from './language.js';",
-  ...tags.map((t, i) => `import { language as l${i} } from './${t}/language.js';`),
-  '',
+const tags = folders(join(root, 'language'));
+write(join(root, 'model/languages.gen.ts'), [
   '/** The languages sites can be written in, by their BCP 47 tags. */',
   `export const LANGUAGE_TAGS = [${tags.map((t) => `'${t}'`).join(', ')}] as const;`,
   'export type LanguageTag = (typeof LANGUAGE_TAGS)[number];',
+]);
+write(join(root, 'language/registry.gen.ts'), [
+  "import type { LanguageTag } from '../model/languages.gen.js';",
+  "import type { SiteLanguage } from './language.js';",
+  ...tags.map((t, i) => `import { language as l${i} } from './${t}/language.js';`),
+  '',
+  "export { LANGUAGE_TAGS, type LanguageTag } from '../model/languages.gen.js';",
   'export const languages: Record<LanguageTag, SiteLanguage> = {',
   ...tags.map((t, i) => `  '${t}': l${i},`),
   '};',
@@ -68,9 +73,9 @@ write(join(root, 'operations/families.gen.ts'), [
 ]);
 
 const { icons } = createRequire(import.meta.url)('@iconify-json/lucide/icons.json');
-const chosen = readFileSync(join(root, 'icons/choose.ts'), 'utf8');
+const chosen = readFileSync(join(root, 'look/icons/choose.ts'), 'utf8');
 const iconNames = [...new Set([...chosen.matchAll(/'([a-z][a-z0-9-]*)'/g)].map(([, name]) => name))].sort();
-write(join(root, 'icons/icons.gen.ts'), [
+write(join(root, 'look/icons/icons.gen.ts'), [
   '/** The inside of each icon’s SVG, 24 by 24, drawn in strokes. By its name. */',
   'export const icons: Record<string, string> = {',
   ...iconNames.filter((n) => icons[n]).map((n) => `  '${n}': ${JSON.stringify(icons[n].body)},`),

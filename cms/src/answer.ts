@@ -1,7 +1,10 @@
 import express, { Router, type Request } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import type { Pool } from 'pg';
-import { languages, renderPage, type FormState, type SiteDocument } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { languages } from '@tin-porch/core/language';
+import type { FormState } from '@tin-porch/core/look';
+import { renderPage } from '@tin-porch/core/page';
 import { readSubmission } from './forms.js';
 import { keepMessage } from './messages.js';
 

@@ -1,5 +1,5 @@
 import type { Pool } from 'pg';
-import type { SiteDocument } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
 
 /** Keeps the document a release was made from. The same release again changes nothing. */
 export async function keepDocument(db: Pool, release: string, document: SiteDocument): Promise<void> {

@@ -1,4 +1,5 @@
-import { languages, type Form } from '@tin-porch/core';
+import type { Form } from '@tin-porch/core/model';
+import { languages } from '@tin-porch/core/language';
 import { readSubmission } from './forms.js';
 
 const form: Form = {

@@ -1,4 +1,5 @@
-import type { FixedWords, Form } from '@tin-porch/core';
+import type { Form } from '@tin-porch/core/model';
+import type { FixedWords } from '@tin-porch/core/language';
 
 /** The trap field: people do not see it, programs that fill everything in do. */
 export const TRAP = 'leave-empty';

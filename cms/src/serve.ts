@@ -4,7 +4,7 @@ import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import express from 'express';
 import pg from 'pg';
-import { migrate } from '@tin-porch/core';
+import { migrate } from '@tin-porch/core/operations';
 import { dynamicParts } from './answer.js';
 import { setUpTables } from './schema.js';
 

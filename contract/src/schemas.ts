@@ -1,12 +1,7 @@
 import { Type, type TSchema } from '@sinclair/typebox';
-import {
-  AnyOperation as OperationSchema,
-  SiteDocument as DocumentSchema,
-  PARTS,
-  STEPS,
-  type Operation as OperationOfSite,
-  type SiteDocument as Document,
-} from '@tin-porch/core';
+import { SiteDocument as DocumentSchema, type SiteDocument as Document } from '@tin-porch/core/model';
+import { AnyOperation as OperationSchema, PARTS, type Operation as OperationOfSite } from '@tin-porch/core/operations';
+import { STEPS } from '@tin-porch/core/care';
 
 const closed = { additionalProperties: false } as const;
 

@@ -2,7 +2,8 @@ import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { request as httpRequest, type IncomingHttpHeaders } from 'node:http';
 import { join } from 'node:path';
 import { keepMessage, messagesAfter, setUpTables } from '@tin-porch/cms';
-import { seeded, writeVersion } from '@tin-porch/core';
+import { seeded } from '@tin-porch/core/ground';
+import { writeVersion } from '@tin-porch/core/making';
 import pg from 'pg';
 import { MAIL, PASSWORD, stackForTests, until } from './support/stack-for-tests.js';
 

@@ -44,7 +44,7 @@ describe('When somebody is signed out, or nothing answers', () => {
     page = await context.newPage();
     page.setDefaultTimeout(15_000);
     ({ id } = await test.api.call<{ id: string }>('POST', '/sites', FACTS));
-    const { writeVersion } = await import('@tin-porch/core');
+    const { writeVersion } = await import('@tin-porch/core/making');
     const { document } = await test.api.call<{ document: { facts: never } }>('GET', `/sites/${id}`);
     await test.api.call('POST', `/sites/${id}/operations`, { operation: writeVersion(document.facts, 1) });
   }, 120_000);

@@ -31,7 +31,7 @@ describe('When things go wrong', () => {
   beforeAll(async () => {
     test = await stackForTests();
     ({ id } = await test.api.call<{ id: string }>('POST', '/sites', FACTS));
-    const { writeVersion } = await import('@tin-porch/core');
+    const { writeVersion } = await import('@tin-porch/core/making');
     const { document } = await test.api.call<{ document: { facts: never } }>('GET', `/sites/${id}`);
     const version = writeVersion(document.facts, 1);
     for (const p of version.pages)
@@ -109,7 +109,7 @@ describe('When things go wrong', () => {
 
   it('a host that stays away, or whose disk is full, leaves the job waiting with a reason', async () => {
     const { id: other } = await test.api.call<{ id: string }>('POST', '/sites', { ...FACTS, name: 'Far Away' });
-    const { writeVersion } = await import('@tin-porch/core');
+    const { writeVersion } = await import('@tin-porch/core/making');
     const { document } = await test.api.call<{ document: { facts: never } }>('GET', `/sites/${other}`);
     await test.api.call('POST', `/sites/${other}/operations`, { operation: writeVersion(document.facts, 1) });
     await test.api.call('PUT', `/sites/${other}/server`, { server: 'slip' });
@@ -248,7 +248,7 @@ describe('A server whose disk is full', () => {
     const test = await stackForTests({ reserveBytes: Number.MAX_SAFE_INTEGER });
     try {
       const { id } = await test.api.call<{ id: string }>('POST', '/sites', FACTS);
-      const { writeVersion } = await import('@tin-porch/core');
+      const { writeVersion } = await import('@tin-porch/core/making');
       const { document } = await test.api.call<{ document: { facts: never } }>('GET', `/sites/${id}`);
       await test.api.call('POST', `/sites/${id}/operations`, { operation: writeVersion(document.facts, 1) });
       await test.api.call('PUT', `/sites/${id}/server`, { server: 'quay' });

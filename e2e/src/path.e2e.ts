@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { allTexts, toDesignTokens, weakPairs, type SiteDocument } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { toDesignTokens, weakPairs } from '@tin-porch/core/look';
+import { allTexts } from '@tin-porch/core/making';
 import type { Browser, Page } from 'playwright-core';
 import sharp from 'sharp';
 import { axe, openBrowser, overflows, postForm } from './support/browser.js';

@@ -1,5 +1,7 @@
 import { createHash } from 'node:crypto';
-import { directionNumbered, kinds, type FileMedium } from '@tin-porch/core';
+import type { FileMedium } from '@tin-porch/core/model';
+import { kinds } from '@tin-porch/core/look';
+import { directionNumbered } from '@tin-porch/core/making';
 import { shapeSheet, STRESSES } from '@tin-porch/core/fixtures';
 import type { Browser } from 'playwright-core';
 import { openBrowser } from './support/browser.js';

@@ -1,5 +1,7 @@
 import { ApiClient } from '@tin-porch/server/demo';
-import { apply, writeVersion, type Operation, type SiteDocument } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { apply, type Operation } from '@tin-porch/core/operations';
+import { writeVersion } from '@tin-porch/core/making';
 import { Secret, TOTP } from 'otpauth';
 import type { Browser, BrowserContext, Page } from 'playwright-core';
 import { axe, openBrowser, overflows } from './support/browser.js';

@@ -1,6 +1,6 @@
 import { appendFile, mkdir, readdir, readFile, stat } from 'node:fs/promises';
 import { join } from 'node:path';
-import { countVisits, readLogLine, shortenLog, writeLogLine, type LogEntry } from '@tin-porch/core';
+import { countVisits, readLogLine, shortenLog, writeLogLine, type LogEntry } from '@tin-porch/core/care';
 import { writeDurable } from './durable.js';
 
 /** Access logs in the combined log format, one file a site and day, and what they say about visits. */

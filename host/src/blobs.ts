@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { readdir, readFile, rename, rm, stat, statfs } from 'node:fs/promises';
 import { basename, join } from 'node:path';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import { writeDurable } from './durable.js';
 
 export const HASH = /^[0-9a-f]{64}$/;

@@ -2,7 +2,7 @@ import { createPrivateKey, X509Certificate } from 'node:crypto';
 import { mkdir, readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { createSecureContext, type SecureContext } from 'node:tls';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import { writeDurable } from './durable.js';
 
 export interface CertificateFacts {

@@ -3,7 +3,10 @@ import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { apply, emptyFacts, makeManifest, newDocument, render, writeVersion, type SiteDocument } from '@tin-porch/core';
+import { emptyFacts, type SiteDocument } from '@tin-porch/core/model';
+import { apply } from '@tin-porch/core/operations';
+import { newDocument, writeVersion } from '@tin-porch/core/making';
+import { makeManifest, render } from '@tin-porch/core/page';
 import type { HostConfig } from './config.js';
 import { startHost } from './host.js';
 

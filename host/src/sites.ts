@@ -1,6 +1,8 @@
 import { mkdir, readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { migrate, type Manifest, type SiteDocument } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { migrate } from '@tin-porch/core/operations';
+import type { Manifest } from '@tin-porch/core/page';
 import { writeDurable } from './durable.js';
 
 /** What the designer has said about a site on this server. */

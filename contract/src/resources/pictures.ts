@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { Retouch, type Credit, type FileMedium, type Medium } from '@tin-porch/core';
+import { Retouch, type Credit, type FileMedium, type Medium } from '@tin-porch/core/model';
 import { route } from '../route.js';
 import { Count, given, object, words } from '../schemas.js';
 

@@ -1,13 +1,8 @@
 import { Type } from '@sinclair/typebox';
-import {
-  DirectionRef,
-  Facts,
-  REWORKS,
-  type Facts as AllFacts,
-  type PutVersion,
-  type Reference,
-  type Reworked,
-} from '@tin-porch/core';
+import { DirectionRef, Facts, type Facts as AllFacts } from '@tin-porch/core/model';
+import type { Reference } from '@tin-porch/core/look';
+import type { PutVersion } from '@tin-porch/core/operations';
+import { REWORKS, type Reworked } from '@tin-porch/core/making';
 import { route } from '../route.js';
 import {
   Certificate,

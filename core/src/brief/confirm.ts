@@ -1,8 +1,8 @@
 import type { Correction, Facts, SiteDocument } from '../model/site.js';
-import { labelledLines } from '../reading/labels.js';
-import { lately } from '../reading/lately.js';
-import { readText } from '../reading/read-text.js';
-import type { Span } from '../reading/span.js';
+import { labelledLines } from './reading/labels.js';
+import { lately } from './reading/lately.js';
+import { readText } from './reading/read-text.js';
+import type { Span } from './reading/span.js';
 
 /** A fact that was read out of running text and that nobody has looked at. */
 export interface FactToConfirm {

@@ -1,6 +1,6 @@
-import { newDocument } from '../generate/site.js';
+import { newDocument } from '../making/generate/site.js';
 import { emptyFacts } from '../model/site.js';
-import { validateDocument } from '../model/validate.js';
+import { validateDocument } from '../operations/validate.js';
 import { demoFacts } from '../fixtures/facts.js';
 import { coverageOf, questionList, readAnswers } from './coverage.js';
 

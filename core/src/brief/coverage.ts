@@ -1,10 +1,10 @@
 import { fitList, limitOf, type FactField, type Facts } from '../model/site.js';
-import { hoursLines, readHours } from '../reading/hours.js';
-import { readPhone } from '../reading/reach.js';
-import { readServiceLine } from '../reading/services.js';
-import { capital, splitList } from '../reading/words.js';
-import { proseOf } from '../reading/labels.js';
-import { packFor } from '../trades/packs.js';
+import { hoursLines, readHours } from './reading/hours.js';
+import { readPhone } from './reading/reach.js';
+import { readServiceLine } from './reading/services.js';
+import { capital, splitList } from './reading/words.js';
+import { proseOf } from './reading/labels.js';
+import { packFor } from './trades/packs.js';
 
 /** Something the generator could use and nobody has said, with what it would make better and how to ask for it. */
 export interface Gap {

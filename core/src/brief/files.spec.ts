@@ -1,5 +1,5 @@
 import { demoFacts } from '../fixtures/facts.js';
-import { readText } from '../reading/read-text.js';
+import { readText } from './reading/read-text.js';
 import { FileError, textOfCsv, textOfFile, textOfHtml, textOfVcard } from './files.js';
 import { compareListing } from './listing.js';
 import { servicesCsv, vcardOf } from './sheet-files.js';

@@ -1,8 +1,8 @@
 import type { Facts } from '../model/site.js';
-import { dayList, readHours, type Opening } from '../reading/hours.js';
-import { readPhone } from '../reading/reach.js';
-import { readText } from '../reading/read-text.js';
-import { stem } from '../reading/words.js';
+import { dayList, readHours, type Opening } from './reading/hours.js';
+import { readPhone } from './reading/reach.js';
+import { readText } from './reading/read-text.js';
+import { stem } from './reading/words.js';
 import { textOfFile } from './files.js';
 
 /** One fact as the sheet has it and as a listing elsewhere has it. */

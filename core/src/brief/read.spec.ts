@@ -1,4 +1,4 @@
-import { readServiceLine } from '../reading/services.js';
+import { readServiceLine } from './reading/services.js';
 import { BriefError, readBrief } from './read.js';
 
 describe('reading a brief', () => {

@@ -9,8 +9,8 @@ import {
   type Person,
   type Service,
 } from '../model/site.js';
-import { readServiceLine } from '../reading/services.js';
-import { readText } from '../reading/read-text.js';
+import { readServiceLine } from './reading/services.js';
+import { readText } from './reading/read-text.js';
 
 /** A brief that nothing can be made from. The message says what is missing. */
 export class BriefError extends Error {

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { Facts } from '../model/site.js';
-import { telUri } from '../shapes/words.js';
+import { telUri } from '../look/shapes/words.js';
 
 const escaped = (s: string) =>
   s

@@ -1,10 +1,10 @@
 import type { SiteDocument } from '../model/site.js';
-import { allTexts, toConfirm } from '../generate/site.js';
+import { allTexts, toConfirm } from '../making/generate/site.js';
 import { factsToConfirm } from '../brief/confirm.js';
-import { differences } from '../plan/follow.js';
-import { heldBack, heldOnPages } from '../writer/sentences.js';
-import { descriptionOf, titleOf } from '../seo/seo.js';
-import { RESULT, textWidth } from '../seo/width.js';
+import { differences } from '../making/plan/follow.js';
+import { heldBack, heldOnPages } from '../making/writer/sentences.js';
+import { descriptionOf, titleOf } from '../page/seo/seo.js';
+import { RESULT, textWidth } from '../page/seo/width.js';
 import { some } from '../ground/some.js';
 
 /** One line of what is looked at before a site opens. */

@@ -1,6 +1,6 @@
 import { demoFacts } from '../fixtures/facts.js';
-import { newDocument } from '../generate/site.js';
-import { fontCuts } from '../render/css.js';
+import { newDocument } from '../making/generate/site.js';
+import { fontCuts } from '../page/render/css.js';
 import { fromDesignTokens, toDesignTokens } from './design-tokens.js';
 import { finishCss, sizeTokens } from './tokens.js';
 import { families, rankPairings, readability } from './type.js';

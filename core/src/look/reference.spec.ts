@@ -1,4 +1,4 @@
-import { newDocument } from '../generate/site.js';
+import { newDocument } from '../making/generate/site.js';
 import { demoFacts } from '../fixtures/facts.js';
 import { lookLike, saysReference } from './like.js';
 import { partsOf, weakPairs } from './palette.js';

@@ -1,5 +1,5 @@
 import { Type, type ArrayOptions, type Static, type TProperties } from '@sinclair/typebox';
-import { LANGUAGE_TAGS } from '../languages/registry.gen.js';
+import { LANGUAGE_TAGS } from './languages.gen.js';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
 export const SCHEMA_VERSION = 5;

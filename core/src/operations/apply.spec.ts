@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { demoFacts } from '../fixtures/facts.js';
-import { newDocument } from '../generate/site.js';
-import { writeVersion } from '../generate/write.js';
-import { allTexts } from '../generate/site.js';
-import { validateDocument, validateOperation } from '../model/validate.js';
+import { newDocument } from '../making/generate/site.js';
+import { writeVersion } from '../making/generate/write.js';
+import { allTexts } from '../making/generate/site.js';
+import { validateDocument, validateOperation } from './validate.js';
 import type { SiteDocument } from '../model/site.js';
 import { apply } from './apply.js';
 import { OperationError } from './definition.js';

@@ -1,7 +1,7 @@
 import { demoFacts } from '../fixtures/facts.js';
-import { newDocument } from '../generate/site.js';
-import { migrate } from '../model/migrate.js';
-import { validateDocument, validateOperation } from '../model/validate.js';
+import { newDocument } from '../making/generate/site.js';
+import { migrate } from './forward/migrate.js';
+import { validateDocument, validateOperation } from './validate.js';
 import { emptyFacts } from '../model/site.js';
 import { apply } from './apply.js';
 import { factOperations } from './fact-operations.js';

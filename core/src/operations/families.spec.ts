@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { demoFacts } from '../fixtures/facts.js';
-import { allTexts, newDocument } from '../generate/site.js';
+import { allTexts, newDocument } from '../making/generate/site.js';
 import { randomOperations } from '../fixtures/random-operations.js';
-import { writeVersion } from '../generate/write.js';
-import { validateDocument, validateOperation } from '../model/validate.js';
+import { writeVersion } from '../making/generate/write.js';
+import { validateDocument, validateOperation } from './validate.js';
 import type { SiteDocument } from '../model/site.js';
 import { apply, describe as describeOperation, operationForward } from './apply.js';
 import { OperationError } from './definition.js';

@@ -1,5 +1,7 @@
 import { gzipSync } from 'node:zlib';
-import { apply, writeVersion, allTexts, type Operation, type Page, type SiteDocument } from '@tin-porch/core';
+import type { Page, SiteDocument } from '@tin-porch/core/model';
+import { apply, type Operation } from '@tin-porch/core/operations';
+import { writeVersion, allTexts } from '@tin-porch/core/making';
 import { demoFacts, siteFrom } from '@tin-porch/core/fixtures';
 import { draw, press } from '@tin-porch/server/press';
 import pg from 'pg';

@@ -1,4 +1,4 @@
-import { AS_IT_IS } from '@tin-porch/core';
+import { AS_IT_IS } from '@tin-porch/core/look';
 import type { Browser } from 'playwright-core';
 import sharp from 'sharp';
 import { MAIL, PASSWORD } from '../support/stack-for-tests.js';

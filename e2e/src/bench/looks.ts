@@ -1,21 +1,12 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { gzipSync } from 'node:zlib';
-import {
-  apply,
-  directionNumbered,
-  directionOf,
-  inDirection,
-  newDocument,
-  packOf,
-  readBrief,
-  render,
-  seeded,
-  writeVersion,
-  type DirectionRef,
-  type RenderedFile,
-  type SiteDocument,
-} from '@tin-porch/core';
+import { seeded } from '@tin-porch/core/ground';
+import type { DirectionRef, SiteDocument } from '@tin-porch/core/model';
+import { apply } from '@tin-porch/core/operations';
+import { readBrief } from '@tin-porch/core/brief';
+import { directionNumbered, directionOf, inDirection, newDocument, packOf, writeVersion } from '@tin-porch/core/making';
+import { render, type RenderedFile } from '@tin-porch/core/page';
 import { briefFixtures } from '@tin-porch/core/fixtures';
 import { renderedBytes } from '@tin-porch/server/press';
 import type { Browser } from 'playwright-core';

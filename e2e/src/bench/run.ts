@@ -1,22 +1,19 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { cpus, totalmem } from 'node:os';
 import { fileURLToPath } from 'node:url';
+import { TONES } from '@tin-porch/core/model';
+import { LANGUAGE_TAGS } from '@tin-porch/core/language';
+import { apply } from '@tin-porch/core/operations';
+import { readBrief, readText } from '@tin-porch/core/brief';
 import {
-  apply,
   clearerBrief,
   directionNumbered,
   inDirection,
-  LANGUAGE_TAGS,
   newDocument,
-  readBrief,
-  readText,
-  render,
-  renderPage,
-  renderWindow,
   rework,
-  TONES,
   writeVersion,
-} from '@tin-porch/core';
+} from '@tin-porch/core/making';
+import { render, renderPage, renderWindow } from '@tin-porch/core/page';
 import {
   briefFixtures,
   factsOf,

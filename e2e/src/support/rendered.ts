@@ -3,7 +3,8 @@ import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
-import { render, type SiteDocument } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { render } from '@tin-porch/core/page';
 import type { Browser, Page } from 'playwright-core';
 import { axe, overflows } from './browser.js';
 

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import type { Role } from '@tin-porch/contract';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
 import { hashPassword, NOBODY, passwordFits, refuseWeak } from './passwords.js';

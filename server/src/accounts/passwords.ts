@@ -1,5 +1,5 @@
 import { randomBytes, timingSafeEqual } from 'node:crypto';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import { Thread, ThreadLimit } from '../threads/thread.js';
 import type { HashRequest } from './hashing-worker.js';
 

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import type { Problem } from '@tin-porch/core';
+import type { Problem } from '@tin-porch/core/ground';
 import { Secret, TOTP } from 'otpauth';
 import { Seal } from '../secrets/seal.js';
 import { realDatabase } from '../testing/real-database.js';

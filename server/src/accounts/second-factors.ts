@@ -12,7 +12,7 @@ import type {
   PublicKeyCredentialRequestOptionsJSON,
   RegistrationResponseJSON,
 } from '@tin-porch/contract';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import { Secret, TOTP } from 'otpauth';
 import { toString as qrCode } from 'qrcode';
 import { transaction, type Database } from '../db/database.js';

@@ -1,4 +1,4 @@
-import type { Problem } from '@tin-porch/core';
+import type { Problem } from '@tin-porch/core/ground';
 import { realDatabase } from '../testing/real-database.js';
 import { Accounts, type Designer } from './accounts.js';
 import { Audit } from './audit.js';

@@ -1,5 +1,5 @@
 import type { Role } from '@tin-porch/contract';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import type pg from 'pg';
 import { transaction, type Database } from '../db/database.js';
 import type { Accounts, Designer } from './accounts.js';

@@ -1,4 +1,4 @@
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import { transaction, type Database } from '../db/database.js';
 
 /** Wrong tries of one account from one place that cost no wait; each more doubles it, up to the longest. */

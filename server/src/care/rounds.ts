@@ -1,4 +1,4 @@
-import { judge, type Finding, type RoundEvidence } from '@tin-porch/core';
+import { judge, type Finding, type RoundEvidence } from '@tin-porch/core/care';
 import { trustedRoots } from '../certificates/certificates.js';
 import type { PorchConfig } from '../config.js';
 import { transaction, type Database } from '../db/database.js';

@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
-import { Problem, type DirectionRef } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
+import type { DirectionRef } from '@tin-porch/core/model';
 import { tell } from '../events/events.js';
 import { transaction, type Database } from '../db/database.js';
 

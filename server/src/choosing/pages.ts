@@ -1,4 +1,6 @@
-import { directionOf, inDirection, packOf, pagePath, type SiteDocument } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { directionOf, inDirection, packOf } from '@tin-porch/core/making';
+import { pagePath } from '@tin-porch/core/page';
 import { drawnPage } from '../press/press.js';
 import type { Choice } from './choices.js';
 

@@ -1,38 +1,26 @@
 import { mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { basename, dirname, join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
+import { LENGTHS, TONES, type Look } from '@tin-porch/core/model';
+import { LANGUAGE_TAGS, languages } from '@tin-porch/core/language';
+import { fromDesignTokens, toDesignTokens, type TokensRead } from '@tin-porch/core/look';
+import { apply } from '@tin-porch/core/operations';
+import { BriefError, coverageOf, FileError, readBrief, readText, textOfFile, wordsOf } from '@tin-porch/core/brief';
 import {
   allTexts,
-  apply,
-  BriefError,
-  LANGUAGE_TAGS,
-  languages,
-  LENGTHS,
-  pagePath,
   questionFor,
   readingEase,
   sourcedSentences,
   toneOf,
-  TONES,
-  contentFiles,
-  coverageOf,
   directionNumbered,
   directionOf,
-  fromDesignTokens,
   inDirection,
   packOf,
-  toDesignTokens,
-  type Look,
-  type TokensRead,
-  FileError,
   newDocument,
-  readBrief,
-  readText,
-  textOfFile,
   toConfirm,
-  wordsOf,
   writeVersion,
-} from '@tin-porch/core';
+} from '@tin-porch/core/making';
+import { pagePath, contentFiles } from '@tin-porch/core/page';
 import { validateDocument } from '@tin-porch/core/validate';
 import { press } from '../press/press.js';
 

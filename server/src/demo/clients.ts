@@ -1,4 +1,4 @@
-import type { Facts } from '@tin-porch/core';
+import type { Facts } from '@tin-porch/core/model';
 
 /** A made-up client of Saltmarrow, and how far their site has come. */
 export interface DemoClient {

@@ -1,4 +1,7 @@
-import { seeded, writeLogLine, writeVersion, type Facts } from '@tin-porch/core';
+import { seeded } from '@tin-porch/core/ground';
+import type { Facts } from '@tin-porch/core/model';
+import { writeVersion } from '@tin-porch/core/making';
+import { writeLogLine } from '@tin-porch/core/care';
 import type { Stack } from '../stack/stack.js';
 import { FIRST_DESIGNER } from '../stack/stack.js';
 import { ApiClient } from './api-client.js';

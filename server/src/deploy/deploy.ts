@@ -1,5 +1,7 @@
 import { createHash } from 'node:crypto';
-import { checklist, makeManifest, type SiteDocument } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { makeManifest } from '@tin-porch/core/page';
+import { checklist } from '@tin-porch/core/care';
 import { press, type BlobReader } from '../press/press.js';
 import { JobRefused, type Work } from '../jobs/jobs.js';
 import type { Pictures } from '../pictures/pictures.js';

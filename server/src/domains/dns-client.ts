@@ -2,7 +2,7 @@ import { randomInt } from 'node:crypto';
 import { createSocket } from 'node:dgram';
 import { connect } from 'node:net';
 import dnsPacket, { type Answer, type DecodedPacket, type RecordType } from 'dns-packet';
-import type { PlainRecord } from '@tin-porch/core';
+import type { PlainRecord } from '@tin-porch/core/care';
 import type { NameServer } from '../config.js';
 
 const { decode, encode, streamEncode } = dnsPacket;

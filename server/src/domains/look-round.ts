@@ -1,5 +1,5 @@
 import type { RecordType } from 'dns-packet';
-import type { PlainRecord } from '@tin-porch/core';
+import type { PlainRecord } from '@tin-porch/core/care';
 import type { NameServer, PorchConfig } from '../config.js';
 import type { DomainSeen } from '../sites/site-row.js';
 import { askDns } from './dns-client.js';

@@ -1,4 +1,4 @@
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import type { PorchConfig } from '../config.js';
 
 export interface Registration {

@@ -15,7 +15,7 @@ import {
   team,
   writing,
 } from '@tin-porch/contract';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import express, { Router } from 'express';
 import { JobLater, JobRefused } from '../jobs/jobs.js';
 import { HostRefused } from '../servers/host-client.js';

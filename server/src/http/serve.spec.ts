@@ -1,7 +1,7 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { AnyRoute } from '@tin-porch/contract';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import { Type } from '@sinclair/typebox';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import { serve } from './serve.js';

@@ -1,7 +1,7 @@
 import { timingSafeEqual } from 'node:crypto';
 import type { TSchema } from '@sinclair/typebox';
 import { components, mayAs, type AnyRoute, type AnswerOf, type BodyOf, type QueryOf } from '@tin-porch/contract';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import { parseCookie } from 'cookie';
 import express, { type Request, type Response, type Router } from 'express';

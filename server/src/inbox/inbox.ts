@@ -1,4 +1,4 @@
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
 import type { HostMessage } from '../servers/host-client.js';

@@ -1,5 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import { checkOf, faultsIn } from '@tin-porch/core/check';
 
 const line = (maxLength: number) => Type.String({ maxLength });

@@ -1,4 +1,7 @@
-import { freeMediaId, Problem, sizeOfSvg, type Medium, type SiteDocument } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
+import type { Medium, SiteDocument } from '@tin-porch/core/model';
+import { sizeOfSvg } from '@tin-porch/core/look';
+import { freeMediaId } from '@tin-porch/core/making';
 import type { Brought, Pictures } from '../pictures/pictures.js';
 import type { LibraryAnswer, LibraryClient, LibraryPicture, LibrarySearch } from './library-client.js';
 import type { Strangers } from '../strangers/strangers.js';

@@ -1,5 +1,6 @@
 import { deflateSync } from 'node:zlib';
-import { AS_IT_IS, type Retouch } from '@tin-porch/core';
+import type { Retouch } from '@tin-porch/core/model';
+import { AS_IT_IS } from '@tin-porch/core/look';
 import sharp from 'sharp';
 import { develop, lightOf, print, sightOf, typeOf } from './darkroom.js';
 

@@ -1,3 +1,4 @@
+import type { FileMedium, Retouch } from '@tin-porch/core/model';
 import {
   AS_IT_IS,
   changesPixels,
@@ -6,10 +7,8 @@ import {
   retouchPixels,
   rightLight,
   withinTurned,
-  type FileMedium,
   type Pixels,
-  type Retouch,
-} from '@tin-porch/core';
+} from '@tin-porch/core/look';
 import { createHash } from 'node:crypto';
 import sharp, { type Sharp } from 'sharp';
 

@@ -1,4 +1,4 @@
-import type { Retouch } from '@tin-porch/core';
+import type { Retouch } from '@tin-porch/core/model';
 import { answerWith } from '../threads/answer.js';
 import { develop, lightOf, print, sightOf } from './darkroom.js';
 

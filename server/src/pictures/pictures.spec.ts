@@ -1,15 +1,12 @@
 import { readFile } from 'node:fs/promises';
 import { createServer, type RequestListener } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import {
-  renderWindow,
-  render,
-  sharePicture,
-  writeVersion,
-  type FileMedium,
-  type Operation,
-  type Problem,
-} from '@tin-porch/core';
+import type { Problem } from '@tin-porch/core/ground';
+import type { FileMedium } from '@tin-porch/core/model';
+import { sharePicture } from '@tin-porch/core/look';
+import type { Operation } from '@tin-porch/core/operations';
+import { writeVersion } from '@tin-porch/core/making';
+import { renderWindow, render } from '@tin-porch/core/page';
 import sharp from 'sharp';
 import { renderedBytes } from '../press/press.js';
 import { Accounts } from '../accounts/accounts.js';

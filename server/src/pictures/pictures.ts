@@ -1,14 +1,7 @@
-import {
-  AS_IT_IS,
-  freeMediaId,
-  Problem,
-  sizeOfSvg,
-  type Credit,
-  type FileMedium,
-  type Medium,
-  type Retouch,
-  type SiteDocument,
-} from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
+import type { Credit, FileMedium, Medium, Retouch, SiteDocument } from '@tin-porch/core/model';
+import { AS_IT_IS, sizeOfSvg } from '@tin-porch/core/look';
+import { freeMediaId } from '@tin-porch/core/making';
 import type { BlobReader } from '../press/press.js';
 import { transaction, type Database } from '../db/database.js';
 import type { Strangers } from '../strangers/strangers.js';

@@ -1,13 +1,13 @@
+import type { SiteDocument } from '@tin-porch/core/model';
+import type { Raster } from '@tin-porch/core/look';
 import {
   newProofs,
   render,
   renderWindow,
   type FontCut,
-  type Raster,
   type RenderedFile,
-  type SiteDocument,
   type SiteProofs,
-} from '@tin-porch/core';
+} from '@tin-porch/core/page';
 import subsetFont from 'subset-font';
 import { outlined, rasterBytes } from './rastering.js';
 import { readAsset } from './read-asset.js';

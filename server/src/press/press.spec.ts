@@ -1,4 +1,7 @@
-import { allTexts, apply, emptyFacts, newDocument, render, writeVersion, type SiteDocument } from '@tin-porch/core';
+import { emptyFacts, type SiteDocument } from '@tin-porch/core/model';
+import { apply } from '@tin-porch/core/operations';
+import { allTexts, newDocument, writeVersion } from '@tin-porch/core/making';
+import { render } from '@tin-porch/core/page';
 import { demoFacts, siteFrom } from '@tin-porch/core/fixtures';
 import { draw, press } from './press.js';
 

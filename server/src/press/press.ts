@@ -1,5 +1,6 @@
 import { fileURLToPath } from 'node:url';
-import type { RenderedFile, SiteDocument } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
+import type { RenderedFile } from '@tin-porch/core/page';
 import { Piscina } from 'piscina';
 import type { PressRequest } from './press-worker.js';
 import { readAsset } from './read-asset.js';

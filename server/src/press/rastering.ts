@@ -1,4 +1,4 @@
-import { families, type Box, type Lettering, type Raster } from '@tin-porch/core';
+import { families, type Box, type Lettering, type Raster } from '@tin-porch/core/look';
 import { create, type Font } from 'fontkit';
 import { convert } from 'fontverter';
 import sharp from 'sharp';

@@ -1,6 +1,6 @@
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import type { Problem } from '@tin-porch/core';
+import type { Problem } from '@tin-porch/core/ground';
 import type { ServerRow, Servers } from '../servers/servers.js';
 import { Strangers } from '../strangers/strangers.js';
 import { References } from './reference.js';

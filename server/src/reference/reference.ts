@@ -1,7 +1,7 @@
 import { lookup } from 'node:dns/promises';
 import { BlockList, isIP } from 'node:net';
-import { Problem } from '@tin-porch/core';
-import type { Reference } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
+import type { Reference } from '@tin-porch/core/look';
 import { visit, type Visit } from '../care/visitor.js';
 import { temporaryAddress } from '../deploy/deploy.js';
 import type { Strangers } from '../strangers/strangers.js';

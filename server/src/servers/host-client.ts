@@ -1,5 +1,5 @@
 import { JobLater, JobRefused } from '../jobs/jobs.js';
-import type { Manifest } from '@tin-porch/core';
+import type { Manifest } from '@tin-porch/core/page';
 
 export interface HostSite {
   id: string;

@@ -1,4 +1,4 @@
-import type { Manifest } from '@tin-porch/core';
+import type { Manifest } from '@tin-porch/core/page';
 import { transaction, type Database } from '../db/database.js';
 
 export interface ReleaseRow {

@@ -1,18 +1,17 @@
+import { Problem } from '@tin-porch/core/ground';
+import type { FileMedium, SiteDocument } from '@tin-porch/core/model';
 import {
   apply,
   describe,
   operationForward,
   OperationError,
-  Problem,
   rebaseOver,
-  summaryOf,
   typedWords,
-  type FileMedium,
   type LoggedStep,
   type Operation,
   type Part,
-  type SiteDocument,
-} from '@tin-porch/core';
+} from '@tin-porch/core/operations';
+import { summaryOf } from '@tin-porch/core/care';
 import { validateDocument, validateOperation } from '@tin-porch/core/validate';
 import type pg from 'pg';
 import { transaction, type Database } from '../db/database.js';

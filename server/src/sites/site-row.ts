@@ -1,4 +1,6 @@
-import { migrate, type SiteDocument, type SiteSummary } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { migrate } from '@tin-porch/core/operations';
+import type { SiteSummary } from '@tin-porch/core/care';
 
 /** What is known of a site without its document: what lists are made of. */
 export interface SiteHead {

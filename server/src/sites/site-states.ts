@@ -1,4 +1,4 @@
-import { chipOf, pathOf, type Chip, type Finding, type SiteFacts, type StepState } from '@tin-porch/core';
+import { chipOf, pathOf, type Chip, type Finding, type SiteFacts, type StepState } from '@tin-porch/core/care';
 import type { Database } from '../db/database.js';
 import type { SiteHead } from './site-row.js';
 

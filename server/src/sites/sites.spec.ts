@@ -1,14 +1,8 @@
-import type { Problem } from '@tin-porch/core';
-import {
-  addSection,
-  apply,
-  offersFor,
-  ownPage,
-  summaryOf,
-  writeVersion,
-  type Operation,
-  type Section,
-} from '@tin-porch/core';
+import type { Problem } from '@tin-porch/core/ground';
+import type { Section } from '@tin-porch/core/model';
+import { apply, type Operation } from '@tin-porch/core/operations';
+import { addSection, offersFor, ownPage, writeVersion } from '@tin-porch/core/making';
+import { summaryOf } from '@tin-porch/core/care';
 import { demoFacts } from '@tin-porch/core/fixtures';
 import { Accounts } from '../accounts/accounts.js';
 import { realDatabase } from '../testing/real-database.js';

@@ -1,14 +1,9 @@
 import { randomBytes } from 'node:crypto';
-import {
-  emptyFacts,
-  migrate,
-  newDocument,
-  Problem,
-  SUMMARY_VERSION,
-  summaryOf,
-  type Facts,
-  type SiteDocument,
-} from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
+import { emptyFacts, type Facts, type SiteDocument } from '@tin-porch/core/model';
+import { migrate } from '@tin-porch/core/operations';
+import { newDocument } from '@tin-porch/core/making';
+import { SUMMARY_VERSION, summaryOf } from '@tin-porch/core/care';
 import { validateDocument } from '@tin-porch/core/validate';
 import type { Database, Queryable } from '../db/database.js';
 import { tell } from '../events/events.js';

@@ -1,5 +1,6 @@
 import { load } from 'cheerio/slim';
-import { readBrief, safeSvg } from '@tin-porch/core';
+import { safeSvg } from '@tin-porch/core/look';
+import { readBrief } from '@tin-porch/core/brief';
 import { pageParts, readReference } from '@tin-porch/core/reference';
 import { answerWith } from '../threads/answer.js';
 

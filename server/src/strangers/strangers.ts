@@ -1,4 +1,7 @@
-import { BriefError, Problem, type Facts, type Reference, type SafeSvg } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
+import type { Facts } from '@tin-porch/core/model';
+import type { Reference, SafeSvg } from '@tin-porch/core/look';
+import { BriefError } from '@tin-porch/core/brief';
 import { Thread, ThreadLimit } from '../threads/thread.js';
 import type { PageSeen, StrangersRequest } from './strangers-worker.js';
 

@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import nspell from 'nspell';
-import { rework, type ReworkRequest, type SiteDocument, type Spelling } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { rework, type ReworkRequest, type Spelling } from '@tin-porch/core/making';
 import { answerWith } from '../threads/answer.js';
 
 /** What the worker is asked: texts worked over with a dictionary, or which of some words it does not know. */

@@ -2,7 +2,9 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import nspell from 'nspell';
-import { allTexts, languages, knownTrades, packFor } from '@tin-porch/core';
+import { languages } from '@tin-porch/core/language';
+import { knownTrades, packFor } from '@tin-porch/core/brief';
+import { allTexts } from '@tin-porch/core/making';
 import { briefFixtures, factsOf, siteFrom } from '@tin-porch/core/fixtures';
 
 const require = createRequire(import.meta.url);

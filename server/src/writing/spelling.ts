@@ -1,4 +1,6 @@
-import { languages, type LanguageTag, type ReworkAnswer, type ReworkRequest, type SiteDocument } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { languages, type LanguageTag } from '@tin-porch/core/language';
+import type { ReworkAnswer, ReworkRequest } from '@tin-porch/core/making';
 import { Thread } from '../threads/thread.js';
 import type { SpellingRequest } from './spelling-worker.js';
 

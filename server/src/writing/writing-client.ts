@@ -1,7 +1,7 @@
 import { setTimeout as pause } from 'node:timers/promises';
 import { faultOnce } from '@tin-porch/core/check';
 import { createParser } from 'eventsource-parser';
-import type { WritingAnswer, WritingTask } from '@tin-porch/core';
+import type { WritingAnswer, WritingTask } from '@tin-porch/core/making';
 
 /** What an answer cost: tokens in and out, and money as the service counts it. */
 export interface WritingCost {

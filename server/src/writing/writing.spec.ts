@@ -1,6 +1,8 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { newDocument, needsConfirming, rewriteVersion, apply, emptyFacts, type Facts } from '@tin-porch/core';
+import { needsConfirming, emptyFacts, type Facts } from '@tin-porch/core/model';
+import { apply } from '@tin-porch/core/operations';
+import { newDocument, rewriteVersion } from '@tin-porch/core/making';
 import type { Database } from '../db/database.js';
 import { Spellings } from './spelling.js';
 import { WritingClient, WritingFailed } from './writing-client.js';

@@ -1,3 +1,5 @@
+import type { SiteDocument } from '@tin-porch/core/model';
+import type { PutVersion } from '@tin-porch/core/operations';
 import {
   readAnswer,
   rework,
@@ -5,12 +7,10 @@ import {
   rewriteVersion,
   versionTask,
   withTexts,
-  type PutVersion,
   type Reworked,
   type ReworkRequest,
-  type SiteDocument,
   type WritingTask,
-} from '@tin-porch/core';
+} from '@tin-porch/core/making';
 import { tell } from '../events/events.js';
 import type { Database } from '../db/database.js';
 import type { Spellings } from './spelling.js';

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { DirectionRef, Look, Mark, Section, SiteDocument } from '../../model/site.js';
-import { lookForward } from '../../model/older.js';
+import { lookForward } from '../forward/older.js';
 import { OperationError, type Definition } from '../definition.js';
 import { SITE, sectionKey } from '../keys.js';
 import { sectionOf, withSection } from '../reach.js';

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { Page, parentOf, type SiteDocument } from '../../model/site.js';
-import { pageForward } from '../../model/older.js';
+import { pageForward } from '../forward/older.js';
 import { namedOf, withoutParent } from '../../model/page.js';
 import { OperationError, type Definition } from '../definition.js';
 import { indexOfPage, namedKey, PAGES, pageKey, wholePage } from '../keys.js';

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { Medium } from '../../model/site.js';
-import { pathForward } from '../../model/older.js';
+import { pathForward } from '../forward/older.js';
 import { OperationError, type Definition } from '../definition.js';
 import { MEDIA, mediumKey, placeKey } from '../keys.js';
 import { Place } from '../place.js';

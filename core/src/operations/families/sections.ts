@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { Section, type Page, type SiteDocument } from '../../model/site.js';
-import { sectionForward } from '../../model/older.js';
+import { sectionForward } from '../forward/older.js';
 import { OperationError, type Definition } from '../definition.js';
 import { pageKey, sectionKey, sectionsKey } from '../keys.js';
 import { findSection, inserted, pageOf } from '../reach.js';

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { Form, Section, Text, type Page } from '../../model/site.js';
-import { numbered, pathForward } from '../../model/older.js';
+import { numbered, pathForward } from '../forward/older.js';
 import { OperationError, type Definition } from '../definition.js';
 import { contentKey, formKey, pageKey, placeKey } from '../keys.js';
 import { Place } from '../place.js';

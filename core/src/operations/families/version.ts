@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { DirectionRef, Form, Look, Medium, Page, Section, SiteDocument } from '../../model/site.js';
-import { FIRST_DIRECTION, lookForward, pageForward, sceneMedia, sectionForward } from '../../model/older.js';
+import { FIRST_DIRECTION, lookForward, pageForward, sceneMedia, sectionForward } from '../forward/older.js';
 import type { Definition } from '../definition.js';
 import { SITE } from '../keys.js';
 

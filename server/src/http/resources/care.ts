@@ -1,5 +1,5 @@
 import type { inbox as inboxRoutes, rounds as roundRoutes } from '@tin-porch/contract';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import type { Parts } from '../parts.js';
 import type { Handlers } from '../serve.js';
 

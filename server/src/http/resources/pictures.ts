@@ -1,5 +1,5 @@
 import type { library as libraryRoutes, pictures as pictureRoutes } from '@tin-porch/contract';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import { MOST_BYTES } from '../../pictures/darkroom.js';
 import type { Parts } from '../parts.js';
 import type { Handlers } from '../serve.js';

@@ -1,5 +1,6 @@
 import type { fleet as fleetRoutes, serving as servingRoutes } from '@tin-porch/contract';
-import { Problem, readDomain } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
+import { readDomain } from '@tin-porch/core/care';
 import { temporaryOrigin, tellHost } from '../../deploy/deploy.js';
 import { lookRound } from '../../domains/look-round.js';
 import { tell } from '../../events/events.js';

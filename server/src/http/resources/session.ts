@@ -1,5 +1,5 @@
 import type { account, session, Session } from '@tin-porch/contract';
-import { Problem } from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
 import { parseCookie, stringifySetCookie } from 'cookie';
 import type { Request, Response } from 'express';
 import type { Designer, From } from '../../accounts/accounts.js';

@@ -1,14 +1,8 @@
 import type { look as lookRoutes, sites as siteRoutes, SiteLine, writing as writingRoutes } from '@tin-porch/contract';
-import {
-  BriefError,
-  byWeek,
-  checklist,
-  chipOf,
-  pathOf,
-  planRecords,
-  Problem,
-  type ReworkRequest,
-} from '@tin-porch/core';
+import { Problem } from '@tin-porch/core/ground';
+import { BriefError } from '@tin-porch/core/brief';
+import type { ReworkRequest } from '@tin-porch/core/making';
+import { byWeek, checklist, chipOf, pathOf, planRecords } from '@tin-porch/core/care';
 import type { Response } from 'express';
 import { originOf, temporaryOrigin } from '../../deploy/deploy.js';
 import type { SiteHead } from '../../sites/site-row.js';

@@ -1,6 +1,6 @@
 import { HttpClient, HttpEventType } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
-import type { Credit, FileMedium, Medium, Retouch } from '@tin-porch/core';
+import type { Credit, FileMedium, Medium, Retouch } from '@tin-porch/core/model';
 import { filter, firstValueFrom, map, type Observable } from 'rxjs';
 import { PorchApi } from './porch-api';
 

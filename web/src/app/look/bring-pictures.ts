@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
-import { freeMediaId, type Medium } from '@tin-porch/core';
+import type { Medium } from '@tin-porch/core/model';
+import { freeMediaId } from '@tin-porch/core/making';
 import { PictureApi } from '../api/picture-api';
 import { asRefusal } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';

@@ -1,19 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject, model, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
+import type { Look } from '@tin-porch/core/model';
 import {
   coloursOfPixels,
   contrast,
   mixWishes,
-  packOf,
   PAIRS,
   palettesFrom,
   tryWish,
   WISHED,
   wishesIn,
-  type Look,
   type Wish,
   type WishedRole,
-} from '@tin-porch/core';
+} from '@tin-porch/core/look';
+import { packOf } from '@tin-porch/core/making';
 import { SiteStore } from '../site/site-store';
 
 const NAMES: Record<WishedRole, string> = {

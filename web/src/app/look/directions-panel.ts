@@ -1,15 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, model, output, signal } from '@angular/core';
 import { NgIcon } from '@ng-icons/core';
-import {
-  directionNumbered,
-  directionOf,
-  packOf,
-  palettesFrom,
-  takeDirection,
-  type Direction,
-  type DirectionRef,
-  type SiteDocument,
-} from '@tin-porch/core';
+import type { DirectionRef, SiteDocument } from '@tin-porch/core/model';
+import { palettesFrom } from '@tin-porch/core/look';
+import { directionNumbered, directionOf, packOf, takeDirection, type Direction } from '@tin-porch/core/making';
 import { EMPTY, catchError, filter, startWith, switchMap } from 'rxjs';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { PorchEvents } from '../api/events';

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { freeMediaId, type Medium } from '@tin-porch/core';
+import type { Medium } from '@tin-porch/core/model';
+import { freeMediaId } from '@tin-porch/core/making';
 import { PictureApi, type LibraryFound, type LibraryPicture } from '../api/picture-api';
 import { asRefusal } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';

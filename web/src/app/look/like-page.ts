@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { lookLike, saysReference, type Reference } from '@tin-porch/core';
+import { lookLike, saysReference, type Reference } from '@tin-porch/core/look';
 import { firstValueFrom } from 'rxjs';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { drawFavicon, drawMark, MARK_LAYOUTS, safeSvg, symbolsFor, type Mark } from '@tin-porch/core';
+import { MARK_LAYOUTS, type Mark } from '@tin-porch/core/model';
+import { drawFavicon, drawMark, safeSvg, symbolsFor } from '@tin-porch/core/look';
 import { SiteStore } from '../site/site-store';
 
 type Drawn = Mark & { kind: 'drawn' };

@@ -1,5 +1,6 @@
 import { inject, Injectable } from '@angular/core';
-import { drawMedium, type Medium } from '@tin-porch/core';
+import type { Medium } from '@tin-porch/core/model';
+import { drawMedium } from '@tin-porch/core/look';
 import { SiteStore } from '../site/site-store';
 
 const MOST = 300;

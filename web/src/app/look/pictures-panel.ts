@@ -1,27 +1,22 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
+import { FINISHES, FORMATS, type FileMedium, type Medium, type Recipe } from '@tin-porch/core/model';
+import { MOODS, settings } from '@tin-porch/core/look';
+import { textAt } from '@tin-porch/core/operations';
 import {
   bestFits,
   fillBare,
-  FINISHES,
   fitsFor,
-  FORMATS,
   makePicture,
-  MOODS,
   picturePlaces,
   proposedAlt,
   putAt,
   replaceEverywhere,
   sayAll,
-  settings,
-  textAt,
   unusedMedia,
   withoutWords,
-  type FileMedium,
-  type Medium,
   type PicturePlace,
-  type Recipe,
-} from '@tin-porch/core';
+} from '@tin-porch/core/making';
 import { ChooseThen } from '../parts/choose-then';
 import { SiteStore } from '../site/site-store';
 import { BringPictures } from './bring-pictures';

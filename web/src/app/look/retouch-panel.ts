@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { AS_IT_IS, type Retouch } from '@tin-porch/core';
+import type { Retouch } from '@tin-porch/core/model';
+import { AS_IT_IS } from '@tin-porch/core/look';
 import { SiteStore } from '../site/site-store';
 import { Retouching } from './retouching';
 

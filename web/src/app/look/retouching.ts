@@ -1,14 +1,7 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
-import {
-  AS_IT_IS,
-  cropAbout,
-  freeMediaId,
-  picturePlaces,
-  type FileMedium,
-  type PicturePlace,
-  type Retouch,
-  type SiteDocument,
-} from '@tin-porch/core';
+import type { FileMedium, Retouch, SiteDocument } from '@tin-porch/core/model';
+import { AS_IT_IS, cropAbout } from '@tin-porch/core/look';
+import { freeMediaId, picturePlaces, type PicturePlace } from '@tin-porch/core/making';
 import { PictureApi } from '../api/picture-api';
 import { asRefusal } from '../api/porch-api';
 import { Drafts } from '../session/drafts';

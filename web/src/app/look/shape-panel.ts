@@ -1,13 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import {
-  finishNames,
-  FINISHES,
-  fromDesignTokens,
-  toDesignTokens,
-  type Finishes,
-  type Look,
-  type TokensRead,
-} from '@tin-porch/core';
+import { FINISHES, type Finishes, type Look } from '@tin-porch/core/model';
+import { fromDesignTokens, toDesignTokens, type TokensRead } from '@tin-porch/core/look';
+import { finishNames } from '@tin-porch/core/making';
 import { SiteStore } from '../site/site-store';
 
 /** The shape of things: density, corners, lines and the finishes; and the whole look as design tokens, out and in. */

@@ -1,13 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import {
-  families,
-  languages,
-  rankPairings,
-  TYPE_CLASSES,
-  type Look,
-  type Pairing,
-  type TypeMood,
-} from '@tin-porch/core';
+import type { Look } from '@tin-porch/core/model';
+import { languages } from '@tin-porch/core/language';
+import { families, rankPairings, TYPE_CLASSES, type Pairing, type TypeMood } from '@tin-porch/core/look';
 import { SiteStore } from '../site/site-store';
 
 const MOODS: Record<string, readonly TypeMood[]> = {

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input } from '@angular/core';
-import type { Chip } from '@tin-porch/core';
+import type { Chip } from '@tin-porch/core/care';
 
 /** A state in a few words; colour never speaks alone. */
 @Component({

@@ -2,7 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } 
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
-import { FileError, textOfFile, type Facts, type Reading } from '@tin-porch/core';
+import type { Facts } from '@tin-porch/core/model';
+import { FileError, textOfFile, type Reading } from '@tin-porch/core/brief';
 import { switchMap } from 'rxjs';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { MarkedText } from '../reading/marked-text';

@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { ActivatedRoute, Router, RouterLink } from '@angular/router';
-import { addSection, kinds, shapes, TRAITS, type SiteDocument, type Trait } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { kinds, shapes, TRAITS, type Trait } from '@tin-porch/core/look';
+import { addSection } from '@tin-porch/core/making';
 import { firstValueFrom } from 'rxjs';
 import type { SiteDetail, SiteLine } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';

@@ -1,5 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { apply, kindOf, rewriteVersion, shapes, type Page, type Section, type SiteDocument } from '@tin-porch/core';
+import type { Page, Section, SiteDocument } from '@tin-porch/core/model';
+import { shapes } from '@tin-porch/core/look';
+import { apply } from '@tin-porch/core/operations';
+import { kindOf, rewriteVersion } from '@tin-porch/core/making';
 import { SiteStore } from '../site/site-store';
 
 /** The plan before anything is drawn: which pages and sections would be made, and why. What is unticked is not made. */

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { childrenOf, type Page } from '@tin-porch/core';
+import { childrenOf, type Page } from '@tin-porch/core/model';
 import { hierarchy, tree } from 'd3-hierarchy';
 import { linkHorizontal } from 'd3-shape';
 import { some } from '@tin-porch/core/some';

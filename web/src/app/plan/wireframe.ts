@@ -1,5 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { isText, kindOf, shapes, type Page, type Section } from '@tin-porch/core';
+import { isText, type Page, type Section } from '@tin-porch/core/model';
+import { shapes } from '@tin-porch/core/look';
+import { kindOf } from '@tin-porch/core/making';
 
 interface Box {
   id: string;

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { compareListing, FileError, jsonLd, servicesCsv, vcardOf } from '@tin-porch/core';
+import { compareListing, FileError, servicesCsv, vcardOf } from '@tin-porch/core/brief';
+import { jsonLd } from '@tin-porch/core/page';
 import { Drafts } from '../session/drafts';
 import { SiteStore } from '../site/site-store';
 

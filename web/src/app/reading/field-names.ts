@@ -1,4 +1,4 @@
-import type { SpanField } from '@tin-porch/core';
+import type { SpanField } from '@tin-porch/core/brief';
 
 /** What a stretch of a brief can be read as, in the order it is offered. */
 export const FIELD_NAMES: Record<SpanField, string> = {

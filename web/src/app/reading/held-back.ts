@@ -1,15 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { debounceTime } from 'rxjs';
-import {
-  CLEARED,
-  clearedIn,
-  confirmation,
-  factsToConfirm,
-  heldBack,
-  type FactToConfirm,
-  type HeldBack,
-} from '@tin-porch/core';
+import { confirmation, factsToConfirm, type FactToConfirm } from '@tin-porch/core/brief';
+import { CLEARED, clearedIn, heldBack, type HeldBack } from '@tin-porch/core/making';
 import { some } from '@tin-porch/core/some';
 import { SiteStore } from '../site/site-store';
 

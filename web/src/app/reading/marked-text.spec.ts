@@ -1,4 +1,4 @@
-import type { Span } from '@tin-porch/core';
+import type { Span } from '@tin-porch/core/brief';
 import { runsOf } from './marked-text';
 
 describe('a marked text', () => {

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import type { Span } from '@tin-porch/core';
+import type { Span } from '@tin-porch/core/brief';
 import { FIELD_NAMES } from './field-names';
 
 /** One run of a text: plain, or marked by the narrowest stretch that covers it. */

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { coverageOf, factOperations, questionList, readAnswers } from '@tin-porch/core';
+import { factOperations } from '@tin-porch/core/operations';
+import { coverageOf, questionList, readAnswers } from '@tin-porch/core/brief';
 import { copyText } from '../parts/copy-text';
 import { some } from '@tin-porch/core/some';
 import { Drafts } from '../session/drafts';

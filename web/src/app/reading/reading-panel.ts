@@ -1,8 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Facts } from '@tin-porch/core/model';
+import { factOperations } from '@tin-porch/core/operations';
 import {
-  CLEARED,
-  Facts,
-  factOperations,
   filledFrom,
   SPAN_FIELDS,
   wordsOf,
@@ -10,7 +9,8 @@ import {
   type Reading,
   type Span,
   type SpanField,
-} from '@tin-porch/core';
+} from '@tin-porch/core/brief';
+import { CLEARED } from '@tin-porch/core/making';
 import { ChooseThen } from '../parts/choose-then';
 import { some } from '@tin-porch/core/some';
 import { SiteStore } from '../site/site-store';

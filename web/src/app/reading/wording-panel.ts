@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { clearerBrief, filledFrom, takePiece, wholeWording, type Reading, type WordingPiece } from '@tin-porch/core';
+import { filledFrom, type Reading } from '@tin-porch/core/brief';
+import { clearerBrief, takePiece, wholeWording, type WordingPiece } from '@tin-porch/core/making';
 import { SiteStore } from '../site/site-store';
 
 /** The brief put more clearly, beside what it says now: taken whole or piece by piece. */

@@ -1,5 +1,5 @@
 import { inject, Injectable } from '@angular/core';
-import type { Operation, Part } from '@tin-porch/core';
+import type { Operation, Part } from '@tin-porch/core/operations';
 import { PorchApi } from '../api/porch-api';
 
 /** Changes of a site that the server does not have: those on their way, and those it refused. */

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { typedWords } from '@tin-porch/core';
+import { typedWords } from '@tin-porch/core/operations';
 import { copyText } from '../parts/copy-text';
 import type { RefusedChange } from '../session/unsent';
 import { SiteStore } from './site-store';

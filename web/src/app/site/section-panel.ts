@@ -1,16 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { NgIcon } from '@ng-icons/core';
-import {
-  addItem,
-  GROUNDS,
-  idFrom,
-  listsOf,
-  shapesOfKind,
-  type Ground,
-  type Operation,
-  type Section,
-  type SectionList,
-} from '@tin-porch/core';
+import { idFrom } from '@tin-porch/core/ground';
+import { GROUNDS, type Ground, type Section } from '@tin-porch/core/model';
+import type { Operation } from '@tin-porch/core/operations';
+import { addItem, listsOf, shapesOfKind, type SectionList } from '@tin-porch/core/making';
 import { RowButtons } from '../parts/row-buttons';
 import { SiteStore } from './site-store';
 

@@ -2,7 +2,7 @@ import { provideHttpClient, type HttpRequest } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting, type TestRequest } from '@angular/common/http/testing';
 import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { textAt, type Operation } from '@tin-porch/core';
+import { textAt, type Operation } from '@tin-porch/core/operations';
 import { aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
 import { PorchApi } from '../api/porch-api';

@@ -1,15 +1,15 @@
 import { computed, inject, Injectable, signal, type OnDestroy } from '@angular/core';
+import type { SiteDocument } from '@tin-porch/core/model';
 import {
   apply,
   describe,
   OperationError,
   replacesField,
   typedWords,
-  withFollowing,
   type Operation,
   type Part,
-  type SiteDocument,
-} from '@tin-porch/core';
+} from '@tin-porch/core/operations';
+import { withFollowing } from '@tin-porch/core/making';
 import { filter, firstValueFrom, merge, Subject, Subscription, timer } from 'rxjs';
 import { debounceTime } from 'rxjs/operators';
 import { PorchEvents } from '../api/events';

@@ -1,4 +1,4 @@
-import type { Step } from '@tin-porch/core';
+import type { Step } from '@tin-porch/core/care';
 
 /** What the steps of a site’s path are called. */
 export const STEP_TITLES: Record<Step, string> = {

@@ -1,4 +1,7 @@
-import { apply, checklist, emptyFacts, newDocument, writeVersion, type SiteDocument } from '@tin-porch/core';
+import { emptyFacts, type SiteDocument } from '@tin-porch/core/model';
+import { apply } from '@tin-porch/core/operations';
+import { newDocument, writeVersion } from '@tin-porch/core/making';
+import { checklist } from '@tin-porch/core/care';
 import type { SiteDetail } from '../api/model';
 
 /** A small written site. */

@@ -1,14 +1,8 @@
 /// <reference lib="webworker" />
-import {
-  inDirection,
-  readText,
-  renderWindow,
-  rewriteVersion,
-  sampleOf,
-  type Correction,
-  type DirectionRef,
-  type SiteDocument,
-} from '@tin-porch/core';
+import type { Correction, DirectionRef, SiteDocument } from '@tin-porch/core/model';
+import { readText } from '@tin-porch/core/brief';
+import { inDirection, rewriteVersion, sampleOf } from '@tin-porch/core/making';
+import { renderWindow } from '@tin-porch/core/page';
 
 /** How a site is shown beside itself: in another direction, or one section shape of it alone. */
 export interface Showing {

@@ -1,5 +1,7 @@
 import { Injectable } from '@angular/core';
-import type { Correction, PutVersion, Reading, SiteDocument } from '@tin-porch/core';
+import type { Correction, SiteDocument } from '@tin-porch/core/model';
+import type { PutVersion } from '@tin-porch/core/operations';
+import type { Reading } from '@tin-porch/core/brief';
 import { filter, firstValueFrom, fromEvent, map } from 'rxjs';
 import type { DrawRequest, Showing } from './draw.worker';
 

@@ -12,7 +12,7 @@ import {
   type AfterViewInit,
 } from '@angular/core';
 import { DomSanitizer } from '@angular/platform-browser';
-import type { DirectionRef, SiteDocument } from '@tin-porch/core';
+import type { DirectionRef, SiteDocument } from '@tin-porch/core/model';
 import { Drawing } from './drawing';
 import { GlimpseTurns } from './glimpse-turns';
 

@@ -15,7 +15,7 @@ import {
 } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { DomSanitizer } from '@angular/platform-browser';
-import type { SiteDocument } from '@tin-porch/core';
+import type { SiteDocument } from '@tin-porch/core/model';
 import { Drawing } from './drawing';
 
 const WIDTHS = { Wide: 1280, Tablet: 768, Phone: 390 } as const;

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
-import { questionFor, toConfirm, type PlacedText } from '@tin-porch/core';
+import { questionFor, toConfirm, type PlacedText } from '@tin-porch/core/making';
 import { copyText } from '../parts/copy-text';
 import { some } from '@tin-porch/core/some';
 import { SiteStore } from '../site/site-store';

@@ -1,5 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { LANGUAGE_TAGS, languages, LENGTHS, toneOf, TONES, type Length, type LanguageTag } from '@tin-porch/core';
+import { LENGTHS, TONES, type Length } from '@tin-porch/core/model';
+import { LANGUAGE_TAGS, languages, type LanguageTag } from '@tin-porch/core/language';
+import { toneOf } from '@tin-porch/core/making';
 import { SiteStore } from '../site/site-store';
 import { WriterChoice } from './writer-choice';
 

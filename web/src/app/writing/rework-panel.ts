@@ -1,14 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import {
-  needsConfirming,
-  takeChanges,
-  textAt,
-  type Reworked,
-  type ReworkKind,
-  type ReworkScope,
-  type Text,
-} from '@tin-porch/core';
+import { needsConfirming, type Text } from '@tin-porch/core/model';
+import { textAt } from '@tin-porch/core/operations';
+import { takeChanges, type Reworked, type ReworkKind, type ReworkScope } from '@tin-porch/core/making';
 import { asRefusal } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';
 import { ChangedText } from './changed-text';

@@ -1,6 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
-import type { PutVersion, Reworked, ReworkRequest } from '@tin-porch/core';
+import type { PutVersion } from '@tin-porch/core/operations';
+import type { Reworked, ReworkRequest } from '@tin-porch/core/making';
 import { catchError, EMPTY, filter, firstValueFrom } from 'rxjs';
 import { PorchEvents } from '../api/events';
 import { PorchApi } from '../api/porch-api';

@@ -1,18 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
-import {
-  coverageOf,
-  emptyFacts,
-  fitList,
-  suggestTrades,
-  type TradeOffer,
-  limitOf,
-  type FactField,
-  type ListFact,
-  type Reading,
-  type Service,
-} from '@tin-porch/core';
+import { emptyFacts, fitList, limitOf, type FactField, type ListFact, type Service } from '@tin-porch/core/model';
+import { coverageOf, suggestTrades, type TradeOffer, type Reading } from '@tin-porch/core/brief';
 import { NgTemplateOutlet } from '@angular/common';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { ComparePanel } from '../../reading/compare-panel';

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { NgIcon } from '@ng-icons/core';
-import { readDomain } from '@tin-porch/core';
+import { readDomain } from '@tin-porch/core/care';
 import type { WayLink } from '../../api/model';
 import { copyText } from '../../parts/copy-text';
 import { Dialogs } from '../../parts/dialogs';

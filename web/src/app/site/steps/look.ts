@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, viewChild } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { directionOf, inDirection, packOf, type DirectionRef } from '@tin-porch/core';
+import type { DirectionRef } from '@tin-porch/core/model';
+import { directionOf, inDirection, packOf } from '@tin-porch/core/making';
 import { calledUp, DirectionsPanel } from '../../look/directions-panel';
 import { ColourPanel } from '../../look/colour-panel';
 import { MarkPanel } from '../../look/mark-panel';

@@ -11,17 +11,10 @@ import {
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
-import {
-  differences,
-  needsConfirming,
-  PART_WORDS,
-  shapes,
-  textsOf,
-  toConfirm,
-  type Difference,
-  type PlacedText,
-  type Section,
-} from '@tin-porch/core';
+import { needsConfirming, type Section } from '@tin-porch/core/model';
+import { shapes } from '@tin-porch/core/look';
+import { PART_WORDS } from '@tin-porch/core/operations';
+import { differences, textsOf, toConfirm, type Difference, type PlacedText } from '@tin-porch/core/making';
 import { Worktable } from '../../parts/worktable';
 import { some } from '@tin-porch/core/some';
 import { ViewSwitch } from '../../parts/view-switch';

@@ -3,26 +3,24 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } 
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { NgIcon } from '@ng-icons/core';
+import { namedOf, type Page, type Section } from '@tin-porch/core/model';
+import { shapes } from '@tin-porch/core/look';
+import type { Operation } from '@tin-porch/core/operations';
 import {
   addSection,
   askPlan,
-  namedOf,
   nestPage,
   parentsFor,
   offersFor,
   ownPage,
   pageOffers,
   renamePage,
-  shapes,
   takeOutPage,
   takeOutSection,
   toConfirm,
   unmetWishes,
-  type Operation,
-  type Page,
   type PageOffer,
-  type Section,
-} from '@tin-porch/core';
+} from '@tin-porch/core/making';
 import { ChooseThen } from '../../parts/choose-then';
 import { KeptText } from '../../parts/kept-text';
 import { RowButtons } from '../../parts/row-buttons';

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import { checklist } from '@tin-porch/core';
+import { checklist } from '@tin-porch/core/care';
 import { JobSteps } from '../../parts/job-steps';
 import { Dialogs } from '../../parts/dialogs';
 import { ReleaseList } from '../release-list';

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
+import type { Page } from '@tin-porch/core/model';
 import {
   defaultDescription,
   defaultTitle,
@@ -10,8 +11,7 @@ import {
   RESULT,
   textWidth,
   titleOf,
-  type Page,
-} from '@tin-porch/core';
+} from '@tin-porch/core/page';
 import { some } from '@tin-porch/core/some';
 import { Worktable } from '../../parts/worktable';
 import { SiteStore } from '../site-store';

@@ -1,0 +1,112 @@
+import { parsePhoneNumberFromString, type CountryCode } from 'libphonenumber-js';
+import type { Facts } from '../model/site.js';
+import { readClosure, type YearDay } from './reading/exceptions.js';
+import { readHours } from './reading/hours.js';
+import { tellLanguage } from './reading/language.js';
+import type { Language } from './reading/span.js';
+import type { SiteLanguage } from '../language/language.js';
+
+const told = new WeakMap<Facts, Language | null>();
+
+/** The language the facts are in, by what the client has told; null where that says too little. */
+export function languageOfFacts(facts: Facts): Language | null {
+  let language = told.get(facts);
+  if (language === undefined) {
+    const { description, strapline, apart, audience, services } = facts;
+    language = tellLanguage(
+      [description, strapline, apart, audience, ...services.map((s) => `${s.name}. ${s.detail}`)].join('\n'),
+    );
+    told.set(facts, language);
+  }
+  return language;
+}
+
+/** True where the facts’ own words can stand on a site in this language. */
+export const speaks = (language: SiteLanguage, facts: Facts): boolean =>
+  (languageOfFacts(facts) ?? language.reading) === language.reading;
+
+/** Days (0 Monday) in words: runs of three and more as a range. */
+function dayWords(language: SiteLanguage, days: readonly number[], inSentence: boolean): string {
+  const sorted = [...new Set(days)].sort((a, b) => a - b);
+  if (sorted.length === 7) return language.everyDay;
+  const runs: number[][] = [];
+  for (const d of sorted) {
+    const run = runs.at(-1);
+    if (run && run.at(-1) === d - 1) run.push(d);
+    else runs.push([d]);
+  }
+  const one = (d: number) => (inSentence ? language.onDay(language.days[d]!) : language.days[d]!);
+  return language.list(
+    runs.flatMap((r) =>
+      r.length > 2 ? [language.dayRange(language.days[r[0]!]!, language.days[r.at(-1)!]!)] : r.map(one),
+    ),
+  );
+}
+
+const capital = (s: string) => (s ? s[0]!.toUpperCase() + s.slice(1) : s);
+const minutes = (hhmm: string) => Number(hhmm.slice(0, 2)) * 60 + Number(hhmm.slice(3));
+
+/** The days on which it is open, as they stand in a sentence; empty where the hours cannot be read. */
+export function openDays(language: SiteLanguage, hours: string): string {
+  const days = readHours(hours).hours.openings.flatMap((o) => o.days);
+  return days.length ? dayWords(language, days, true) : '';
+}
+
+/** Opening hours as this language writes them, a line a rule. What cannot be read stays in its own words. */
+export function hoursIn(language: SiteLanguage, hours: string): string[] {
+  const lines = hours.split(/\r?\n/).filter((l) => l.trim());
+  if (language.tag === 'en-GB') return lines;
+  return lines.map((line) => {
+    const { openings, closed, rules } = readHours(line).hours;
+    if (openings.length) {
+      const times = openings
+        .map((o) => `${language.time(minutes(o.opens))}${language.until}${language.time(minutes(o.closes))}`)
+        .join(', ');
+      return `${capital(dayWords(language, openings[0]!.days, false))}${language.colon}${times}`;
+    }
+    if (closed.length) return capital(language.closed(dayWords(language, closed, false)));
+    const away = readClosure(rules[0] ?? line);
+    if (away) {
+      const said = ({ day, month }: YearDay) =>
+        day === null ? language.months[month - 1]! : language.date(day, language.months[month - 1]!);
+      return capital(language.closedDuring(said(away.from), away.to && said(away.to)));
+    }
+    const rule = language.rules.find(([pattern]) => pattern.test(rules[0] ?? line));
+    return rule ? capital(rule[1]) : line;
+  });
+}
+
+const PRICE =
+  /^\s*(from|starting at|desde|a partir de|à partir de|dès|ab)?\s*([£€$])?\s*(\d[\d.,]*)\s*([£€$]|eur|euros?|pounds?)?\s*(.*)$/i;
+const CURRENCY: Record<string, string> = { '£': 'GBP', '€': 'EUR', $: 'USD', e: 'EUR', p: 'GBP' };
+
+/** A price as this language writes it, where it was given in another one; as it is where it cannot be read whole. */
+export function priceIn(language: SiteLanguage, price: string, facts: Facts): string {
+  if (speaks(language, facts)) return price;
+  const m = PRICE.exec(price);
+  const sign = m?.[2] ?? m?.[4]?.[0]?.toLowerCase() ?? '';
+  const currency = CURRENCY[sign];
+  if (!m || !currency) return price;
+  const amount = Number(m[3]!.replace(/[.,](?=\d{3}(?:\D|$))/g, '').replace(',', '.'));
+  if (!Number.isFinite(amount)) return price;
+  const unit = m[5]!.trim();
+  const known = unit && language.units.find(([pattern]) => pattern.test(unit));
+  if (unit && !known) return price;
+  const money = new Intl.NumberFormat(language.tag, {
+    style: 'currency',
+    currency,
+    currencyDisplay: 'narrowSymbol',
+    minimumFractionDigits: Number.isInteger(amount) ? 0 : 2,
+  }).format(amount);
+  return [m[1] && language.from, money, known && known[1]].filter(Boolean).join(' ');
+}
+
+const HOME: Record<Language, CountryCode> = { en: 'GB', es: 'ES', fr: 'FR', de: 'DE' };
+
+/** A phone number as readers of this language can dial it: as it is at home, with its country code from elsewhere. */
+export function phoneIn(language: SiteLanguage, phone: string, facts: Facts): string {
+  if (!phone || speaks(language, facts)) return phone;
+  const parsed = parsePhoneNumberFromString(phone, HOME[languageOfFacts(facts) ?? 'en']);
+  if (!parsed?.isPossible() || (parsed.country && language.countries.includes(parsed.country))) return phone;
+  return parsed.formatInternational();
+}

@@ -1,0 +1,13 @@
+export * from './trades/packs.js';
+export * from './read.js';
+export * from './coverage.js';
+export * from './files.js';
+export * from './listing.js';
+export * from './sheet-files.js';
+export * from './reading/span.js';
+export * from './reading/read-text.js';
+export { readServiceLine } from './reading/services.js';
+export { readHours, hoursLines, dayList, type Hours, type Opening } from './reading/hours.js';
+export { readPhone } from './reading/reach.js';
+export * from './confirm.js';
+export * from './format.js';

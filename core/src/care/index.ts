@@ -1,0 +1,5 @@
+export * from './domain/names.js';
+export * from './checklist.js';
+export * from './findings.js';
+export * from './visits/count.js';
+export * from './path/path.js';

@@ -1,0 +1,2 @@
+export * from './registry.gen.js';
+export type { SiteLanguage, FixedWords } from './language.js';

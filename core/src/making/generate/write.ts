@@ -1,0 +1,655 @@
+import { languages, type LanguageTag } from '../../language/registry.gen.js';
+import type { Message, SiteLanguage } from '../../language/language.js';
+import { priceIn, speaks } from '../../brief/format.js';
+import { directionOf, lookOf } from '../directions/direction.js';
+import { dressPages } from '../directions/dress.js';
+import { complete } from '../../look/shapes/complete.js';
+import { directionNumbered } from './site.js';
+import { Album } from './album.js';
+import type { Correction, Facts, Form, Length, Page, Person, Section, Service, Text } from '../../model/site.js';
+import type { PutVersion } from '../../operations/operation.js';
+import { decide, materialOf, type Decision, type Material } from '../plan/decide.js';
+import { slugOf } from '../plan/slug.js';
+import type { TradePack } from '../../brief/trades/pack.js';
+import { splitSentences } from '../writer/sentences.js';
+import { capital, houseOf, packOf, serviceIn, slotsOf, speaksForOne, toneOf } from '../writer/slots.js';
+import { joined, Speaker } from '../writer/speaker.js';
+import { seeded, shortHash, type Random } from '../../ground/random.js';
+
+/** How a version is written, besides its facts. */
+export interface Writing {
+  language: LanguageTag;
+  length: Length;
+  /** What a person put right in the reading of the brief; among it what they cleared for visitors. */
+  corrections?: readonly Correction[];
+}
+export const STANDARD_WRITING: Writing = { language: 'en-GB', length: 'middle' };
+
+const brief = (value: string, quote = value, fact?: string): Text => ({
+  value,
+  from: { kind: 'brief', quote: quote.slice(0, 2000), ...(fact !== undefined && { fact }) },
+});
+const invitation = (value: string, line: string): Text => ({ value, from: { kind: 'pack', line, claim: false } });
+const claim = (value: string, line: string): Text => ({ value, from: { kind: 'pack', line, claim: true } });
+const placeholder = (value: string, ask: string): Text => ({ value, from: { kind: 'placeholder', ask } });
+const nothing: Text = { value: '', from: { kind: 'designer' } };
+
+/** Of claims of the trade pack a site gets no more than this: the rest of a bare list stays bare. */
+const MOST_CLAIMS: Record<Length, number> = { short: 0, middle: 4, long: 8 };
+
+/** What the writer sits down with, and what it has used up so far. */
+export interface Desk {
+  /** Which version it writes. */
+  seed: number;
+  facts: Facts;
+  language: SiteLanguage;
+  length: Length;
+  pack: TradePack;
+  random: Random;
+  material: Material;
+  decision: Decision;
+  speaker: Speaker;
+  /** The client’s sentences that stand nowhere yet. */
+  left: string[];
+  claims: number;
+  /** Entries of the trade pack that have given a line. */
+  entries: Set<TradePack['services'][number]>;
+  counter: number;
+  album: Album;
+  words: SiteLanguage['words'];
+}
+
+const section = (desk: Desk, shape: string, reason: string, feeds: string[], content: Section['content']): Section => {
+  const id = `s${++desk.counter}`;
+  return { id, shape, reason, feeds, content: complete(shape.split('/')[0]!, content, `${desk.seed}.${id}`) };
+};
+const page = (id: string, label: string, reason: string, sections: Section[], parent?: string): Page => ({
+  id,
+  slug: id === 'home' ? '' : slugOf(label),
+  label,
+  ...(parent && { parent }),
+  reason,
+  seo: { title: null, description: null },
+  sections,
+});
+
+/** A heading that no other on the site repeats; the name of the business where no pattern fits. */
+const heading = (desk: Desk, message: Message): Text =>
+  desk.speaker.say(message) ?? brief(desk.facts.name, desk.facts.name);
+
+/** What the pages are written with that depends on the facts alone: how each part of a service and a person is said. */
+export const saidOf = (facts: Facts, language: SiteLanguage) => {
+  const own = speaks(language, facts);
+  const showPrices = !facts.unwanted.some((u) => /price|precio|prix|preis/i.test(u));
+  return {
+    serviceName: (s: Service): Text => {
+      const name = serviceIn(language, s.name, facts);
+      return name === null
+        ? placeholder(s.name, `What is “${s.name}” called in ${language.english}?`)
+        : brief(name, s.name, `services/${s.id}/name`);
+    },
+    serviceDetail: (s: Service): Text =>
+      s.detail && own
+        ? brief(
+            /[.!?…]$/.test(s.detail) ? capital(s.detail) : `${capital(s.detail)}.`,
+            s.detail,
+            `services/${s.id}/detail`,
+          )
+        : nothing,
+    servicePrice: (s: Service): Text =>
+      s.price && showPrices ? brief(priceIn(language, s.price, facts), s.price, `services/${s.id}/price`) : nothing,
+    personName: (p: Person): Text => brief(p.name, p.name, `people/${p.id}/name`),
+    personRole: (p: Person): Text => (p.role && own ? brief(capital(p.role), p.role, `people/${p.id}/role`) : nothing),
+  };
+};
+
+/** The name of a service; one that nobody has put into this language waits for somebody who does. */
+const serviceName = ({ facts, language }: Desk, service: Service): Text => saidOf(facts, language).serviceName(service);
+
+/** Fewer words than this are no section of their own. */
+const ENOUGH_FOR_A_STORY = 12;
+const wordCount = (text: string) => text.split(/\s+/).filter(Boolean).length;
+
+/** What is said of a service: the client’s own words, else a line of the trade that is still to confirm, else nothing. */
+function serviceText(desk: Desk, service: Service): Text {
+  const { facts, language, pack, speaker } = desk;
+  const own = saidOf(facts, language).serviceDetail(service);
+  if (own.value) return own;
+  if (service.detail || language.reading !== 'en' || desk.claims >= MOST_CLAIMS[desk.length]) return nothing;
+  const name = service.name.toLowerCase();
+  for (const entry of pack.services) {
+    const match = entry.match.find((m) => name.includes(m));
+    if (!match) continue;
+    // One line of an entry is enough for a site: two rooms said alike are better left bare.
+    if (desk.entries.has(entry)) return nothing;
+    desk.entries.add(entry);
+    const n = Math.floor(desk.random.next() * entry.lines.length);
+    desk.claims++;
+    speaker.use(entry.lines[n]!);
+    return claim(entry.lines[n]!, `${pack.id}/services/${match}/${n}`);
+  }
+  return nothing;
+}
+
+const servicePrice = ({ facts, language, decision }: Desk, service: Service): Text =>
+  decision.showPrices ? saidOf(facts, language).servicePrice(service) : nothing;
+
+/** Takes the client’s sentences from the front, as many as fit into so many characters. */
+function take(desk: Desk, most: number, count: number): string[] {
+  const out: string[] = [];
+  let size = 0;
+  while (desk.left.length && out.length < count && (out.length === 0 || size + desk.left[0]!.length < most)) {
+    const next = desk.left.shift()!;
+    size += next.length;
+    out.push(next);
+    desk.speaker.use(next);
+  }
+  return out;
+}
+
+/** Facts that the client’s own sentences can tell by naming them. */
+const TELLING = /^(?:s\d|founded|audience|areaNoun|person1|Member|tongues|k\d|place)$/;
+
+/** What sentences of the client say already: the facts whose words stand in them. */
+function toldBy(speaker: Speaker, sentences: readonly string[]): string[] {
+  const text = sentences.join(' ').toLowerCase();
+  return [...speaker.slots].flatMap(([name, slot]) =>
+    slot.value.length > 2 && TELLING.test(name) && text.includes(slot.value.toLowerCase()) ? slot.says : [],
+  );
+}
+const mentions = (desk: Desk, sentences: readonly string[]): void =>
+  desk.speaker.mention(...toldBy(desk.speaker, sentences));
+
+/** What facts can say about who the business is, most telling first; the order turns with the seed. */
+const ABOUT: Message[] = ['founded', 'people', 'audience', 'area', 'membership', 'benefits', 'premises', 'tongues'];
+const WEAVE = { short: 1, middle: 2, long: 3 };
+
+function aimAction(desk: Desk): Text {
+  const messages: Record<string, Message> = {
+    rung: 'aimRung',
+    bookings: 'aimBookings',
+    sell: 'aimSell',
+    inform: 'aimInform',
+    support: 'aimSupport',
+  };
+  return (
+    desk.speaker.say(messages[desk.decision.aim] ?? 'aimFound') ??
+    desk.speaker.say('aimFound') ??
+    invitation(desk.words.labels.contact, 'label')
+  );
+}
+
+function openingLead(desk: Desk): Text {
+  const { speaker } = desk;
+  const own = take(desk, 230, desk.length === 'short' ? 1 : 2);
+  mentions(desk, own);
+  const parts: Text[] = own.map((s) => brief(s));
+  // One short sentence is little for the first thing people read: what the facts add comes behind it.
+  const size = own.join(' ').length;
+  const room = WEAVE[desk.length] - (size > 110 ? 2 : size > 60 ? 1 : 0);
+  const more =
+    room > 0
+      ? speaker.weave(
+          ['offer', 'area', 'audience', 'founded', 'hours', 'price', 'benefits', 'people'],
+          Math.min(room, own.length ? 1 : 3),
+        )
+      : null;
+  if (!own.length && (more?.value.length ?? 0) < 40) {
+    const who = speaker.say('identity');
+    if (who) parts.push(who);
+    speaker.tell('identity');
+  }
+  if (more) parts.push(more);
+  return joined(parts) ?? speaker.say('reach') ?? brief(desk.facts.name, desk.facts.name);
+}
+
+/** Paragraphs of a story: the client’s sentences, a few to a paragraph, and then what only the facts know. */
+function story(desk: Desk, own: readonly string[], woven: number): Text[] {
+  mentions(desk, own);
+  const paragraphs: Text[] = [];
+  let open: string[] = [];
+  for (const sentence of own) {
+    if (open.length && open.join(' ').length + sentence.length > 320) {
+      paragraphs.push(brief(open.join(' ')));
+      open = [];
+    }
+    open.push(sentence);
+  }
+  if (open.length) paragraphs.push(brief(open.join(' ')));
+  const turned = [...ABOUT];
+  for (let n = Math.floor(desk.random.next() * 3); n > 0; n--) turned.push(turned.shift()!);
+  const more = woven > 0 ? desk.speaker.weave(turned, woven) : null;
+  if (more) paragraphs.push(more);
+  return paragraphs.slice(0, 12);
+}
+
+function servicesSection(desk: Desk, full: boolean): Section {
+  const { services, priced } = desk.material;
+  const count = services.length === 1 ? 'one service' : `${services.length} services`;
+  if (full)
+    return section(
+      desk,
+      'services/ledger',
+      `Every service of the brief${priced.length ? ', with its price where one is given' : ''}.`,
+      ['services'],
+      {
+        heading: heading(desk, 'ledgerHeading'),
+        items: services.map((s) => ({
+          name: serviceName(desk, s),
+          text: serviceText(desk, s),
+          price: servicePrice(desk, s),
+          picture: desk.album.of(s.name),
+        })),
+      },
+    );
+  return section(
+    desk,
+    'services/columns',
+    `The brief names ${count}; the full list has a page of its own.`,
+    ['services'],
+    {
+      heading: heading(desk, 'offerHeading'),
+      items: services.slice(0, 6).map((s) => ({
+        name: serviceName(desk, s),
+        price: servicePrice(desk, s),
+        picture: desk.album.of(s.name),
+      })),
+      more: desk.speaker.say('more') ?? nothing,
+    },
+  );
+}
+
+function visitSection(desk: Desk): Section | null {
+  const { address, hours, phone, mail } = desk.facts;
+  if (!address && !hours && !phone && !mail) return null;
+  const feeds = (['address', 'hours', 'phone', 'mail', 'area'] as const).filter((f) => desk.facts[f]);
+  return section(desk, 'visit/card', `The facts give ${feeds.filter((f) => f !== 'area').join(', ')}.`, feeds, {
+    heading: heading(desk, 'visitHeading'),
+    note: desk.speaker.weave(['area', 'tongues', 'premises'], 1) ?? nothing,
+    picture: desk.album.place(),
+  });
+}
+
+const callSection = (desk: Desk, action: Text, message: 'callHeading' | 'askHeading' = 'callHeading'): Section =>
+  section(
+    desk,
+    'call/band',
+    'Where reading ends there is a way to get in touch.',
+    ['phone'].filter(() => desk.facts.phone),
+    {
+      heading: heading(desk, message),
+      action,
+      picture: desk.album.place(),
+    },
+  );
+
+const formSection = (desk: Desk): Section =>
+  section(
+    desk,
+    'contact/form',
+    'A form for those who would rather write.',
+    ['mail'].filter(() => desk.facts.mail),
+    {
+      form: 'contact',
+      heading: heading(desk, 'contactHeading'),
+      lead: desk.speaker.say('contactLead') ?? nothing,
+      action: desk.speaker.say('send') ?? nothing,
+      thanks: desk.speaker.say('thanks') ?? nothing,
+    },
+  );
+
+/** How a job goes, from the trade pack: each step is to confirm. */
+export function stepsSection(desk: Desk): Section {
+  const { pack } = desk;
+  return section(
+    desk,
+    'steps/numbered',
+    'People who have never been want to know what happens. From the trade pack, so each step is to confirm.',
+    ['trade'],
+    {
+      heading: desk.speaker.say('stepsHeading') ?? invitation(pack.stepsHeadings[0]!, `${pack.id}/stepsHeadings`),
+      items: pack.steps.map((s, n) => ({
+        name: claim(s.name, `${pack.id}/steps/${n}`),
+        text: claim(s.text, `${pack.id}/steps/${n}`),
+      })),
+    },
+  );
+}
+
+/** The sections of the home page, in the order that what the site is for asks for. */
+function homeSections(desk: Desk, action: Text): Section[] {
+  const { facts, decision, material, random, pack } = desk;
+  const { services } = material;
+  const first =
+    facts.strapline && speaks(desk.language, facts) && random.next() < 0.6
+      ? brief(facts.strapline)
+      : heading(desk, 'openingHeading');
+  desk.speaker.use(first.value);
+  const opening = section(
+    desk,
+    random.pick(['opening/split', 'opening/split', 'opening/overlap']),
+    'Says at once what this is and where, from the services and the place.',
+    ['name', 'trade', 'place', 'services', 'description'].filter((f) => facts[f as 'name'].length > 0),
+    {
+      heading: first,
+      lead: openingLead(desk),
+      action,
+      second: services.length ? (desk.speaker.say('second') ?? nothing) : nothing,
+      picture: desk.album.opening(desk.language.tag as LanguageTag),
+    },
+  );
+  const offer = services.length ? [servicesSection(desk, decision.services === null)] : [];
+  // With an about page the home page tells a part of the story, and that page the rest.
+  const own = decision.about ? take(desk, 320, Math.min(2, Math.floor(desk.left.length / 3))) : take(desk, 1200, 20);
+  const paragraphs = story(desk, own, decision.about ? (own.length ? 0 : 1) : WEAVE[desk.length] + 1);
+  const tale =
+    own.length > 0 || wordCount(paragraphs.map((p) => p.value).join(' ')) >= ENOUGH_FOR_A_STORY
+      ? [
+          section(
+            desk,
+            'story/aside',
+            own.length
+              ? 'The brief says something about the business that belongs on the first page.'
+              : 'Woven from facts the other sections leave unsaid.',
+            ['description', 'founded', 'people', 'area', 'audience'].filter((f) => facts[f as 'name'].length > 0),
+            {
+              heading: heading(desk, 'storyHeading'),
+              paragraphs,
+              picture: desk.album.of(own.join(' ') || pack.noun),
+            },
+          ),
+        ]
+      : [];
+  const early =
+    (decision.aim === 'rung' || decision.aim === 'bookings') && services.length > 3 ? [callSection(desk, action)] : [];
+  const steps = decision.steps && decision.single === false ? [stepsSection(desk)] : [];
+  const middle =
+    decision.aim === 'inform' || decision.aim === 'support'
+      ? [...tale, ...offer, ...steps]
+      : [...offer, ...early, ...tale, ...steps];
+  const visit = visitSection(desk);
+  const last = decision.single
+    ? [...(visit ? [visit] : []), ...(decision.form ? [formSection(desk)] : [])]
+    : facts.address || facts.hours
+      ? [visit!]
+      : early.length
+        ? []
+        : [callSection(desk, action)];
+  return [opening, ...middle, ...areasSection(desk), ...last];
+}
+
+function servicesPage(desk: Desk, action: Text): Page[] {
+  const { decision, facts, language, words } = desk;
+  desk.speaker.turn();
+  const top = section(desk, 'opening/plain', 'Names the page in the words of the trade.', ['services'], {
+    heading: heading(desk, 'servicesHeading'),
+    lead: desk.speaker.weave(['keyword', 'servicesLead'], desk.length === 'short' ? 1 : 2) ?? nothing,
+  });
+  const main = page(
+    'services',
+    houseOf(desk.pack) === 'stay' ? words.labels.rooms : words.labels.services,
+    decision.services!,
+    [top, servicesSection(desk, true), callSection(desk, action, 'askHeading')],
+  );
+  const under = decision.own.map((service, n) => {
+    desk.speaker.turn();
+    const name = serviceName(desk, service);
+    const sentences = splitSentences(service.detail);
+    const half = Math.max(1, Math.ceil(sentences.length / 2));
+    const label = name.value.slice(0, 40);
+    return page(
+      `service-${n + 1}`,
+      label,
+      `There is enough to say about it: ${service.detail.split(/\s+/).length} words.`,
+      [
+        section(desk, 'opening/plain', 'Names the service, with its price where there is one.', ['services'], {
+          heading: name,
+          lead: servicePrice(desk, service).value ? servicePrice(desk, service) : nothing,
+        }),
+        section(desk, 'story/aside', 'The client’s own words about it.', ['services'], {
+          heading: heading(desk, 'storyHeading'),
+          paragraphs: speaks(language, facts)
+            ? [sentences.slice(0, half), sentences.slice(half)]
+                .filter((p) => p.length)
+                .map((p) => brief(capital(p.join(' '))))
+            : [placeholder(service.detail, `How does this read in ${language.english}?`)],
+        }),
+        callSection(desk, action),
+      ],
+      'services',
+    );
+  });
+  // What has a page of its own is only begun in the list.
+  if (under.length) {
+    const items = main.sections[1]!.content['items'] as { name: Text; text: Text }[];
+    for (const service of decision.own) {
+      const n = desk.material.services.indexOf(service);
+      const first = splitSentences(service.detail)[0] ?? '';
+      if (items[n] && speaks(language, facts)) items[n].text = brief(capital(first), service.detail);
+    }
+  }
+  return [main, ...under];
+}
+
+function pricesPage(desk: Desk, action: Text): Page {
+  const { decision, material, words } = desk;
+  desk.speaker.turn();
+  return page('prices', words.labels.prices, decision.prices!, [
+    section(desk, 'opening/plain', 'Names the page.', ['services'], {
+      heading: heading(desk, 'pricesHeading'),
+      lead: nothing,
+    }),
+    section(desk, 'prices/list', 'Every service that has a price.', ['services'], {
+      heading: heading(desk, 'ledgerHeading'),
+      items: material.priced.map((s) => ({ name: serviceName(desk, s), price: servicePrice(desk, s) })),
+    }),
+    callSection(desk, action),
+  ]);
+}
+
+/** A heading that names the business, in the words every site of this language has for it. */
+const named = (desk: Desk, kind: 'people' | 'partners' | 'areas'): Text =>
+  brief(desk.words.headings[kind].replace('{name}', desk.facts.name), desk.facts.name);
+
+/** Who works there, where the facts name more than one. */
+function peopleSection(desk: Desk): Section[] {
+  const { people } = desk.facts;
+  if (people.length < 2) return [];
+  return [
+    section(desk, 'people/roster', `The facts name ${people.length} people.`, ['people'], {
+      heading: named(desk, 'people'),
+      items: people.map((p) => ({
+        name: saidOf(desk.facts, desk.language).personName(p),
+        role: saidOf(desk.facts, desk.language).personRole(p),
+      })),
+    }),
+  ];
+}
+
+/** What the business belongs to, where the facts name more than one. */
+function partnersSection(desk: Desk): Section[] {
+  const { memberships } = desk.facts;
+  if (memberships.length < 2) return [];
+  return [
+    section(desk, 'partners/row', `The facts name ${memberships.length} memberships.`, ['memberships'], {
+      heading: named(desk, 'partners'),
+      items: memberships.map((m) => ({ name: brief(capital(m), m) })),
+    }),
+  ];
+}
+
+/** The places the business comes to, where the facts list three or more. */
+function areasSection(desk: Desk): Section[] {
+  const places = desk.facts.area.split(/,\s*|\s+(?:and|und|et|y)\s+/).map((p) => p.trim());
+  if (places.length < 3 || !places.every((p) => /^\p{Lu}/u.test(p) && p.length < 40)) return [];
+  return [
+    section(desk, 'areas/run', 'The facts list the places they come to.', ['area'], {
+      heading: named(desk, 'areas'),
+      items: places.map((p) => ({ name: brief(p, desk.facts.area) })),
+    }),
+  ];
+}
+
+function aboutPage(desk: Desk, action: Text): Page {
+  const { facts, decision, words } = desk;
+  desk.speaker.turn();
+  const top = heading(desk, 'aboutHeading');
+  const paragraphs = story(desk, take(desk, 4000, 40), WEAVE[desk.length] + 2);
+  const apart = facts.apart && speaks(desk.language, facts) && !desk.speaker.has(facts.apart) ? facts.apart : '';
+  if (
+    apart &&
+    !paragraphs.some((p) => p.value.includes(apart.replace(/[.]$/, ''))) &&
+    !desk.language.notCopy.test(apart)
+  )
+    paragraphs.push(brief(/[.!?…]$/.test(apart) ? capital(apart) : `${capital(apart)}.`, apart));
+  return page('about', words.labels.about, decision.about!, [
+    section(
+      desk,
+      'opening/plain',
+      'The name, and how long it has been there.',
+      ['name', 'founded', 'people'].filter((f) => facts[f as 'name'].length > 0),
+      {
+        heading: top,
+        lead: nothing,
+      },
+    ),
+    section(
+      desk,
+      'story/aside',
+      'In the brief’s own sentences, and then what only the sheet knows.',
+      ['description', 'founded', 'people', 'memberships'].filter((f) => facts[f as 'name'].length > 0),
+      {
+        heading: heading(desk, 'aboutStoryHeading'),
+        paragraphs: paragraphs.length
+          ? paragraphs
+          : [placeholder(`${facts.name}: …`, 'How did it begin, who works there, and what do you care about?')],
+        picture: desk.album.place(),
+      },
+    ),
+    ...peopleSection(desk),
+    ...partnersSection(desk),
+    callSection(desk, action),
+  ]);
+}
+
+function contactPage(desk: Desk, action: Text): Page {
+  desk.speaker.turn();
+  const visit = visitSection(desk);
+  const sections = [...(desk.decision.form ? [formSection(desk)] : []), ...(visit ? [visit] : [])];
+  return page(
+    'contact',
+    desk.words.labels.contact,
+    'The page everything else leads to.',
+    sections.length ? sections : [callSection(desk, action)],
+  );
+}
+
+/** Two pages never share an address. */
+function withOwnAddresses(pages: Page[]): Page[] {
+  const taken = new Set<string>();
+  return pages.map((p) => {
+    let { slug } = p;
+    for (let n = 2; taken.has(slug); n++) slug = `${p.slug}-${n}`;
+    taken.add(slug);
+    return slug === p.slug ? p : { ...p, slug };
+  });
+}
+
+/** What the writer sits down with. */
+export function deskFor(facts: Facts, seed: number, { language: tag, length, corrections = [] }: Writing): Desk {
+  const language = languages[tag];
+  // Two businesses of one trade do not draw the same lots: the name is part of the seed.
+  const random = seeded(seed + parseInt(shortHash(facts.name).slice(0, 7), 16));
+  const material = materialOf(facts, language, corrections);
+  const slots = slotsOf(language, facts, random, material.services);
+  const speaker = new Speaker(
+    language,
+    slots,
+    toneOf(facts),
+    speaksForOne(language, facts),
+    random,
+    facts.tone ? 0.6 : 0.05,
+  );
+  speaker.tell(...toldBy(speaker, material.sentences));
+  return {
+    seed,
+    facts,
+    language,
+    length,
+    pack: packOf(facts),
+    random,
+    material,
+    decision: decide(facts, material, length),
+    speaker,
+    left: [...material.sentences],
+    claims: 0,
+    entries: new Set(),
+    counter: 0,
+    album: new Album(facts, packOf(facts), seed),
+    words: language.words,
+  };
+}
+
+/** The contact form of a site in a language. */
+export const contactForm = (language: SiteLanguage, deliverTo: string): Form => {
+  const { name, mail, phone, message } = language.words.form;
+  return {
+    id: 'contact',
+    deliverTo,
+    fields: [
+      { name: 'name', label: name, type: 'text', required: true },
+      { name: 'mail', label: mail, type: 'email', required: true },
+      { name: 'phone', label: phone, type: 'tel', required: false },
+      { name: 'message', label: message, type: 'long', required: true },
+    ],
+  };
+};
+
+/**
+ * Writes a version of a site from its facts: plan, words, form and look, as the operation that puts it in place. Pure;
+ * the same facts, writing and seed give the same version. What the facts do not say is either left out, marked as a
+ * claim of the trade pack to confirm, or a visible placeholder.
+ */
+export function writeVersion(facts: Facts, seed: number, writing: Writing = STANDARD_WRITING): PutVersion {
+  const desk = deskFor(facts, seed, writing);
+  const { decision, words } = desk;
+  const action = aimAction(desk);
+  const home = page(
+    'home',
+    words.labels.home,
+    decision.single ? 'All there is to say fits on a page.' : 'Where most people arrive.',
+    homeSections(desk, action),
+  );
+  const pages = [
+    home,
+    ...(decision.services ? servicesPage(desk, action) : []),
+    ...(decision.prices ? [pricesPage(desk, action)] : []),
+    ...(decision.about ? [aboutPage(desk, action)] : []),
+    ...(decision.single ? [] : [contactPage(desk, action)]),
+  ];
+  const ref = directionNumbered(seed);
+  const direction = directionOf(facts, desk.pack, ref);
+  const shared = { reason: 'Shared by every page.' };
+  const dressed = dressPages(
+    {
+      header: {
+        id: 'header',
+        shape: 'header/bar',
+        ...shared,
+        content: complete('header', { action }, `${seed}.header`),
+      },
+      pages: withOwnAddresses(pages),
+      footer: { id: 'footer', shape: 'footer/plain', ...shared, content: complete('footer', {}, `${seed}.footer`) },
+    },
+    direction,
+  );
+  return {
+    op: 'putVersion',
+    seed,
+    ...dressed,
+    forms: [contactForm(desk.language, facts.mail)],
+    look: lookOf(direction),
+    direction: ref,
+    media: desk.album.media,
+  };
+}

@@ -1,0 +1,114 @@
+import { demoFacts, siteFrom } from '../../fixtures/index.js';
+import { allTexts } from '../generate/site.js';
+import { checklist } from '../../care/checklist.js';
+import { factsToConfirm, confirmation } from '../../brief/confirm.js';
+import { descriptionOf } from '../../page/seo/seo.js';
+import { readBrief } from '../../brief/read.js';
+import { apply } from '../../operations/apply.js';
+import { CLEARED, heldBack } from './sentences.js';
+import { whyHeld } from './for-visitors.js';
+
+describe('what is for visitors', () => {
+  const mail =
+    'Hi Ines, lovely to meet you. We mend longcase and bracket clocks in Dial Passage. My uncle taught me the trade and I have had the bench since 1994. Something warm, brown or green, NOT purple. My nephew made the old site, ignore it. Mrs Vane said “never ran better”. Maybe we will open on Saturdays. Every clock goes home with a card. Ta, B x sent from my phone';
+  const facts = { ...demoFacts, name: 'Bray Clocks', trade: 'clockmaker', services: [], description: mail };
+  const site = siteFrom(facts, 3);
+  const all = (document = site) =>
+    [...allTexts(document).map((t) => t.text.value), ...document.pages.map((p) => descriptionOf(document, p))].join(
+      '\n',
+    );
+
+  it('is what nothing speaks against; the rest is held back and listed with why', () => {
+    for (const words of [
+      'purple',
+      'Ta, B',
+      'sent from my phone',
+      'nephew',
+      'ran better',
+      'Saturdays',
+      'lovely to meet',
+    ])
+      expect(all()).withContext(words).not.toContain(words);
+    expect(all()).toContain('We mend longcase and bracket clocks in Dial Passage.');
+    expect(all()).toContain('Every clock goes home with a card.');
+    expect(heldBack(facts).map((h) => h.why)).toEqual([
+      'a greeting or a sign-off',
+      'a don’t',
+      'about the site itself',
+      'what somebody said',
+      'not settled',
+      'a greeting or a sign-off',
+    ]);
+  });
+
+  it('is said so by a person where the rules are wrong', () => {
+    const words = 'Maybe we will open on Saturdays.';
+    const corrections = [{ words, was: CLEARED, is: null }];
+    expect(heldBack(facts, corrections).some((h) => h.text === words)).toBeFalse();
+    expect(all(siteFrom(facts, 3, { corrections }))).toContain('open on Saturdays');
+  });
+
+  it('is told from what is not in four languages', () => {
+    for (const sentence of [
+      'Bitte keine roten Knöpfe.',
+      'Wir hätten gerne etwas Schlichtes.',
+      'Vielen Dank und Grüße, Jonas',
+      'Je voudrais quelque chose de sobre.',
+      'Surtout pas de violet.',
+      'Merci et à bientôt.',
+      'Que se vea grande el teléfono.',
+      'No pongas el precio.',
+      'Gracias por todo, Nuria',
+      'Please leave the prices off.',
+      'Not for the public: the yard is empty on Mondays.',
+    ])
+      expect(whyHeld(sentence, true)).withContext(sentence).not.toBeNull();
+    for (const sentence of [
+      'Wir bauen Orgeln und stimmen sie.',
+      'Nous réparons des montres depuis 1974.',
+      'Hacemos sillas de montar en el taller de mi abuelo.',
+      'We throw and glaze everything in Kiln Street.',
+      'Two of us work there and a third comes on Fridays.',
+    ])
+      expect(whyHeld(sentence, true)).withContext(sentence).toBeNull();
+  });
+
+  it('stops a site that says to everybody what was said to the designer, however it came there', () => {
+    const item = (document = site) => checklist(document).find((c) => c.id === 'private')!;
+    expect(item().state).toBe('good');
+    const at = allTexts(site).find((t) => t.path === 'lead')!;
+    const leak = (kind: 'brief' | 'designer') =>
+      apply(site, {
+        op: 'setText',
+        at: { section: at.section.id, path: at.path },
+        text: {
+          value: 'Something warm, brown or green, not purple.',
+          from: kind === 'brief' ? { kind, quote: 'x' } : { kind },
+        },
+      }).document;
+    expect(item(leak('brief')).state).toBe('stop');
+    // What the designer wrote is their own word.
+    expect(item(leak('designer')).state).toBe('good');
+  });
+});
+
+describe('facts to confirm', () => {
+  it('are names, hours and prices read out of running text, until somebody says they are right', () => {
+    const description =
+      'We are Gant and Sons, ropemakers of Saltmarrow. We are open Monday to Friday 8 to 5. Mooring ropes cost £12 each.';
+    const document = { facts: readBrief(description), corrections: [] as never[] };
+    const open = factsToConfirm(document);
+    expect(open.map((f) => f.field)).toEqual(['name', 'hours', 'price']);
+    const corrections = open.map(confirmation);
+    expect(factsToConfirm({ ...document, corrections })).toEqual([]);
+    // What somebody typed instead of what was read is theirs.
+    expect(
+      factsToConfirm({ ...document, facts: { ...document.facts, hours: 'Mon–Thu 9.00–12.00' } }).map((f) => f.field),
+    ).not.toContain('hours');
+  });
+  it('are none where the client states them plainly', () => {
+    const description = 'Name: Gant & Sons\nHours: Mon–Fri 8.00–17.00\nServices:\n- Mooring ropes, £12\n\nWe lay rope.';
+    const document = siteFrom({ ...demoFacts, name: 'Gant & Sons', hours: 'Mon–Fri 8.00–17.00', description }, 1);
+    expect(factsToConfirm(document)).toEqual([]);
+  });
+});

@@ -1,0 +1,2 @@
+export * from './site.js';
+export * from './page.js';

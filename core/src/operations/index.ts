@@ -1,0 +1,10 @@
+export * from './forward/migrate.js';
+export * from './place.js';
+export { OperationError, type Applied } from './definition.js';
+export { findSection, pictureAt, textAt } from './reach.js';
+export * from './operation.js';
+export * from './apply.js';
+export * from './part.js';
+export * from './rebase.js';
+export * from './fields.js';
+export * from './fact-operations.js';

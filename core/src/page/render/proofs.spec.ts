@@ -1,0 +1,112 @@
+import fc from 'fast-check';
+import { demoFacts, siteFrom } from '../../fixtures/index.js';
+import { randomOperations } from '../../fixtures/random-operations.js';
+import { allTexts } from '../../making/generate/site.js';
+import type { FileMedium, Page, SiteDocument } from '../../model/site.js';
+import { apply } from '../../operations/apply.js';
+import { OperationError } from '../../operations/definition.js';
+import type { SingleOperation } from '../../operations/operation.js';
+import { newProofs, render } from './render.js';
+
+const ORIGIN = 'https://yard.example';
+const SEED = 20261126;
+const start = siteFrom(demoFacts, 4);
+const other = siteFrom(demoFacts, 9);
+
+/** The site with so many copies of one of its pages. */
+function withPages(document: SiteDocument, count: number): SiteDocument {
+  const model = document.pages.find((p) => p.id === 'about') ?? document.pages[1]!;
+  const copy = (n: number): Page => ({
+    ...model,
+    id: `copy${n}`,
+    slug: `copy-${n}`,
+    label: `Copy ${n}`,
+    sections: model.sections.map((s) => ({ ...s, id: `${s.id}c${n}` })),
+  });
+  return { ...document, pages: [...document.pages, ...Array.from({ length: count }, (_, n) => copy(n))] };
+}
+
+describe('what was drawn of a site before', () => {
+  it('is drawn anew wherever something of it changed: the bytes are those of a whole rendering', () => {
+    const operations = fc.oneof(...(Object.values(randomOperations(start, other)) as fc.Arbitrary<SingleOperation>[]));
+    let kept = 0;
+    let steps = 0;
+    fc.assert(
+      fc.property(fc.array(operations, { minLength: 3, maxLength: 7 }), (all) => {
+        const proofs = newProofs();
+        let document = withPages(start, 3);
+        render(document, { origin: ORIGIN, proofs });
+        for (const operation of all) {
+          try {
+            document = apply(document, operation).document;
+          } catch (error) {
+            if (!(error instanceof OperationError)) throw error;
+            continue;
+          }
+          if (!document.pages.length) break;
+          const made = render(document, { origin: ORIGIN, proofs });
+          expect(JSON.stringify(made)).toBe(JSON.stringify(render(document, { origin: ORIGIN })));
+          steps++;
+          kept += document.pages.length - proofs.drawn;
+        }
+      }),
+      { numRuns: 40, seed: SEED },
+    );
+    expect(steps).toBeGreaterThan(80);
+    expect(kept).toBeGreaterThan(100);
+  });
+
+  it('is one page when a word of one page is changed, however many there are', () => {
+    for (const count of [10, 60]) {
+      const document = withPages(start, count);
+      const proofs = newProofs();
+      render(document, { origin: ORIGIN, proofs });
+      expect(proofs.drawn).toBe(document.pages.length);
+      const { section, path } = allTexts(document).find((t) => t.page?.id === 'copy3')!;
+      const text = { value: 'Larch on oak', from: { kind: 'designer' as const } };
+      const next = apply(document, { op: 'setText', at: { section: section.id, path }, text }).document;
+      render(next, { origin: ORIGIN, proofs });
+      expect(proofs.drawn).withContext(`${count} copies`).toBe(1);
+      render(next, { origin: ORIGIN, proofs });
+      expect(proofs.drawn).toBe(0);
+    }
+  });
+
+  it('is everything when what all pages show is changed, and for another origin', () => {
+    const proofs = newProofs();
+    const count = start.pages.length;
+    const draw = (document: SiteDocument, origin = ORIGIN) => {
+      render(document, { origin, proofs });
+      return proofs.drawn;
+    };
+    draw(start);
+    expect(draw(apply(start, { op: 'setFact', field: 'phone', value: '01632 960 999' }).document)).toBe(count);
+    expect(draw(apply(start, { op: 'setLook', look: other.look }).document)).toBe(count);
+    expect(draw(start)).toBe(count);
+    expect(draw(start, 'https://elsewhere.example')).toBe(count);
+  });
+
+  it('still brings the picture files of pages that are not drawn again', () => {
+    const medium: FileMedium = {
+      id: 'walk',
+      kind: 'file',
+      title: 'The walk',
+      width: 1600,
+      height: 1000,
+      colour: '#6d7f80',
+      focus: [0.5, 0.4],
+      renditions: [{ hash: 'a'.repeat(64), width: 800, height: 500, type: 'image/webp', bytes: 9000 }],
+      credit: { by: '', licence: '', address: '' },
+    } as never;
+    const place = start.pages.flatMap((p) => p.sections).find((s) => 'picture' in s.content)!;
+    const withFile = [
+      { op: 'putMedium' as const, medium },
+      { op: 'setPicture' as const, at: { section: place.id, path: 'picture' }, media: medium.id },
+    ].reduce((d, o) => apply(d, o).document, start);
+    const proofs = newProofs();
+    const first = render(withFile, { origin: ORIGIN, proofs }).map((f) => f.path);
+    expect(first.some((p) => p.startsWith('/pictures/'))).toBeTrue();
+    expect(render(withFile, { origin: ORIGIN, proofs }).map((f) => f.path)).toEqual(first);
+    expect(proofs.drawn).toBe(0);
+  });
+});

@@ -1,0 +1,587 @@
+import { renderToString } from 'preact-render-to-string';
+import type { VNode } from 'preact';
+import { shortHash } from '../../ground/random.js';
+import { hoursIn, phoneIn } from '../../brief/format.js';
+import { languages, type LanguageTag } from '../../language/registry.gen.js';
+import { families } from '../../look/type.js';
+import type { Credit, Medium, Page, Section, SiteDocument } from '../../model/site.js';
+import { drawMedium } from '../../look/pictures/draw.js';
+import { drawFavicon, drawMark } from '../../look/pictures/mark.js';
+import { featuredPicture, iconPicture, SHARE_SIZE, sharePicture, type Raster } from '../../look/pictures/share.js';
+import { sizeOfSvg } from '../../look/pictures/safe-svg.js';
+import { descriptionOf, jsonLd, pagePath, robots, sitemap, titleOf } from '../seo/seo.js';
+import { complete } from '../../look/shapes/complete.js';
+import { shapes } from '../../look/shapes/registry.gen.js';
+import type { FormState, ShownPicture, Surroundings } from '../../look/shapes/shape.js';
+import { allTexts } from '../../making/generate/site.js';
+import { fontCuts, fontPath, siteCss, type FontCut } from './css.js';
+import { layOut } from './lay-out.js';
+import { Proofs } from './proofs.js';
+
+/**
+ * A file of a rendered site: its text (a drawing whose words are to become outlines where `outlined` says so), the package
+ * specifier of bytes that ship with the product (a font cut down to what the site uses, where `cut` says so), the SHA-256
+ * of bytes that are kept with the site’s pictures, or a picture of pixels still to be made.
+ */
+export type RenderedFile = { path: string; type: string } & (
+  { text: string; outlined?: true } | { asset: string; cut?: FontCut } | { blob: string } | { raster: Raster }
+);
+
+export interface RenderOptions {
+  /** The origin the site will be read at, for canonical addresses: `https://name.example`. */
+  origin: string;
+  /**
+   * Marks every text with its place, draws pictures inline, and takes fonts from `fontBase` and picture files from
+   * `mediaBase`: for the window. `only` shows one version whatever the device prefers.
+   */
+  window?: { fontBase: string; mediaBase?: string; only?: 'day' | 'night' };
+  /** What a form answered, for the page that answers it. */
+  formState?: FormState;
+  /** What was drawn of this site before, for this origin: only what is otherwise is drawn again. Kept up to date. */
+  proofs?: SiteProofs;
+  /** The path of the stylesheet where it is another one than would be made now: that of a release made before. */
+  stylesheet?: string;
+}
+
+/** What was drawn of a site before. */
+export type SiteProofs = Proofs<Share>;
+export const newProofs = (): SiteProofs => new Proofs<Share>();
+
+/** Where visitors send a form: the CMS answers here. */
+export const formAction = (form: string): string => `/-/forms/${form}`;
+
+/** The share picture of a page, and where it lies. */
+interface Share {
+  path: string;
+  raster: Raster;
+}
+
+interface Files {
+  hours: string[];
+  phone: string;
+  css: string;
+  cssPath: string;
+  cuts: Record<string, FontCut> | undefined;
+  mark: Surroundings['mark'];
+  /** Every picture of the site, ready to be shown, by its id. */
+  shown: Map<string, ShownPicture | null>;
+  /** The share pictures of pages, by page. */
+  shares: Map<string, Share>;
+  /** Those shown on the page that is being drawn. */
+  onPage: Set<string>;
+  /** The files of the pictures that are shown. */
+  pictures: Map<string, RenderedFile>;
+}
+
+const fileAddress = (r: { hash: string; width: number; type: string }, id: string) =>
+  `/pictures/${id}-${r.hash.slice(0, 10)}-${r.width}.${r.type.split('/')[1]}`;
+const TYPES = ['image/avif', 'image/webp', 'image/jpeg', 'image/png'];
+
+/** Drawings as addresses for the window: made once for each that is kept. */
+const addresses = new WeakMap<object, string>();
+
+/** A picture made ready to be shown; its files are noted in `files`. */
+function show(
+  medium: Medium,
+  document: SiteDocument,
+  options: RenderOptions,
+  files: Map<string, RenderedFile>,
+): ShownPicture {
+  const drawn = drawMedium(medium, document.look);
+  if (drawn) {
+    const { svg, width, height } = drawn;
+    if (options.window) {
+      let src = addresses.get(drawn);
+      if (!src) addresses.set(drawn, (src = `data:image/svg+xml,${encodeURIComponent(svg)}`));
+      return { src, width, height, sources: [], className: '' };
+    }
+    const path = `/pictures/${medium.id}-${shortHash(svg)}.svg`;
+    files.set(path, { path, type: 'image/svg+xml', text: svg });
+    return { src: path, width, height, sources: [], className: '' };
+  }
+  const { renditions, focus, id } = medium as Medium & { kind: 'file' };
+  const base = options.window?.mediaBase ?? '';
+  const address = (r: (typeof renditions)[number]) => {
+    if (options.window) return `${base}/${r.hash}`;
+    const path = fileAddress(r, id);
+    files.set(path, { path, type: r.type, blob: r.hash });
+    return path;
+  };
+  const types = TYPES.filter((t) => renditions.some((r) => r.type === t));
+  const ofType = (t: string) => renditions.filter((r) => r.type === t).sort((a, b) => a.width - b.width);
+  const plain = ofType(types.at(-1)!).at(-1)!;
+  return {
+    src: address(plain),
+    width: plain.width,
+    height: plain.height,
+    sources: types.slice(0, -1).map((type) => ({
+      type,
+      srcset: ofType(type)
+        .map((r) => `${address(r)} ${r.width}w`)
+        .join(', '),
+    })),
+    className: `at-${Math.round(focus[0] * 10)}-${Math.round(focus[1] * 10)} of-${id}`,
+  };
+}
+
+/** The rules for the picture files of a site: what stays in sight of each, and the colour it has until it is there. */
+function pictureRules(document: SiteDocument): string[] {
+  const files = document.media.filter((m): m is Medium & { kind: 'file' } => m.kind === 'file');
+  const places = new Set(files.map((m) => `${Math.round(m.focus[0] * 10)}-${Math.round(m.focus[1] * 10)}`));
+  return [
+    ...[...places].sort().map((p) => {
+      const [x, y] = p.split('-').map((v) => Number(v) * 10);
+      return `.at-${p} {\n  --look-at: ${x}% ${y}%;\n}`;
+    }),
+    // What is clear shows what is behind it.
+    ...files
+      .filter((m) => !m.renditions.some((r) => r.type === 'image/png'))
+      .map((m) => `.of-${m.id} {\n  background: ${m.colour};\n}`),
+  ];
+}
+
+function usedShapes(document: SiteDocument): string[] {
+  return [document.header, document.footer, ...document.pages.flatMap((p) => p.sections)].flatMap((s) =>
+    s ? [s.shape] : [],
+  );
+}
+
+function prepare(document: SiteDocument, options: RenderOptions): Files {
+  const { window } = options;
+  // In the window the fonts are whole: a letter typed must not wait for another file.
+  const cuts = window ? undefined : fontCuts(document.look, wordsOf(document));
+  const css = siteCss(document.look, usedShapes(document), {
+    display: window ? 'swap' : 'optional',
+    fontBase: window?.fontBase ?? '',
+    pictures: pictureRules(document),
+    ...(cuts && { cuts }),
+    ...(window?.only && { only: window.only }),
+  });
+  const language = languages[document.language];
+  const { facts } = document;
+  return {
+    hours: hoursIn(language, facts.hours),
+    phone: phoneIn(language, facts.phone, facts),
+    css,
+    cssPath: `/site-${shortHash(css)}.css`,
+    cuts,
+    ...drawPictures(document, options),
+    onPage: new Set(),
+    shares: new Map(),
+  };
+}
+
+/** Every text there is on a site, for the letters in it. */
+function wordsOf(document: SiteDocument): string {
+  const { facts, pages, forms, language } = document;
+  const fixed = JSON.stringify(languages[language].words);
+  return [
+    ...allTexts(document).map((t) => t.text.value),
+    JSON.stringify(facts),
+    ...pages.map((p) => p.label),
+    JSON.stringify(forms),
+    fixed,
+  ].join('');
+}
+
+/** The pictures and the mark of a site; a picture is only drawn where a place asks for it. */
+function drawPictures(document: SiteDocument, options: RenderOptions): Pick<Files, 'mark' | 'shown' | 'pictures'> {
+  const pictures = new Map<string, RenderedFile>();
+  const { mark, look } = document;
+  if (!mark) return { mark: null, shown: new Map(), pictures };
+  const address = (svg: string): string => {
+    if (options.window) return `data:image/svg+xml,${encodeURIComponent(svg)}`;
+    const path = `/pictures/mark-${shortHash(svg)}.svg`;
+    pictures.set(path, { path, type: 'image/svg+xml', text: svg, ...(mark.kind === 'drawn' && { outlined: true }) });
+    return path;
+  };
+  const none = { shown: new Map<string, ShownPicture | null>(), pictures };
+  if (mark.kind === 'file') {
+    const src = address(mark.svg);
+    return { mark: { src, night: src, deep: src, plate: true, ...sizeOfSvg(mark.svg) }, ...none };
+  }
+  const { day, night } = look;
+  const onDeep = { ...day, text: day.onDeep, lead: day.onDeep, onLead: day.deep, ground: day.deep };
+  const { svg, width, height } = drawMark(mark, look, day);
+  // In the window the night is shown by itself, not by what the device prefers.
+  const src = address(options.window?.only === 'night' ? drawMark(mark, look, night).svg : svg);
+  return {
+    mark: {
+      src,
+      night: options.window?.only ? src : address(drawMark(mark, look, night).svg),
+      deep: address(drawMark(mark, look, onDeep).svg),
+      plate: false,
+      width,
+      height,
+    },
+    ...none,
+  };
+}
+
+/** The kind of section that does a page’s work where there is no such page. */
+const DOES_THE_WORK: Record<string, string[]> = { contact: ['contact', 'visit', 'call'], services: ['services'] };
+
+const kindOf = (section: Section) => section.shape.split('/')[0]!;
+
+/** The name of a section within its page: its kind, on the first of its kind that can be led to. */
+function anchorOf(page: Page, section: Section): string | undefined {
+  const kind = kindOf(section);
+  return page.sections.find((s) => kindOf(s) === kind)?.id === section.id ? kind : undefined;
+}
+
+function linkTo(document: SiteDocument, id: string): string {
+  const page = document.pages.find((p) => p.id === id);
+  if (page) return pagePath(page);
+  for (const kind of DOES_THE_WORK[id] ?? [])
+    for (const p of document.pages) if (p.sections.some((s) => kindOf(s) === kind)) return `${pagePath(p)}#${kind}`;
+  return pagePath(document.pages[0]!);
+}
+
+/** A picture of the site, noted as one that the page shows. */
+function pictureOf(id: string, document: SiteDocument, options: RenderOptions, files: Files): ShownPicture | null {
+  files.onPage.add(id);
+  const known = files.shown.get(id);
+  if (known !== undefined) return known;
+  const medium = document.media.find((m) => m.id === id);
+  const shown = medium ? show(medium, document, options, files.pictures) : null;
+  files.shown.set(id, shown);
+  return shown;
+}
+
+/**
+ * All that a page is drawn from but the page itself: a page knows of others what menus and links say of them, and the home
+ * page’s picture, which stands for pages that have none. Held against whole renderings in tests.
+ */
+const sharedBy = ({ origin, stylesheet }: RenderOptions, document: SiteDocument, files: Files): string => {
+  const { facts, look, mark, language, media, forms, header, footer, pages } = document;
+  const outline = pages.map(({ id, slug, label, menu, parent, sections }) => [
+    id,
+    slug,
+    label,
+    menu,
+    parent,
+    sections.map(kindOf),
+  ]);
+  const home = pages[0] && featuredPicture(document, pages[0])?.id;
+  const fonts = Object.keys(files.cuts ?? {}).map((id) => fontPath(id, files.cuts?.[id]));
+  return JSON.stringify([
+    origin,
+    stylesheet ?? files.cssPath,
+    fonts,
+    home,
+    outline,
+    [facts, look, mark, language, media, forms, header, footer],
+  ]);
+};
+
+function surroundings(
+  document: SiteDocument,
+  page: Page | null,
+  section: Section,
+  first: boolean,
+  options: RenderOptions,
+  files: Files,
+): Surroundings {
+  return {
+    facts: document.facts,
+    page,
+    pages: document.pages,
+    words: languages[document.language].words,
+    hours: files.hours,
+    phone: files.phone,
+    anchor: page ? anchorOf(page, section) : undefined,
+    look: document.look,
+    ground: section.ground ?? 'plain',
+    mark: files.mark,
+    editing: options.window !== undefined,
+    level: first ? 1 : 2,
+    link: (id) => linkTo(document, id),
+    picture: (id) => pictureOf(id, document, options, files),
+    form: (id) => {
+      const form = document.forms.find((f) => f.id === id);
+      const state = options.formState?.form === id ? options.formState : null;
+      return form ? { form, action: formAction(id), state } : null;
+    },
+    part: (path) => (options.window ? { 'data-part': `${section.id}/${path}` } : ({} as Record<string, string>)),
+  };
+}
+
+function drawSection(
+  document: SiteDocument,
+  page: Page | null,
+  section: Section | null,
+  first: boolean,
+  options: RenderOptions,
+  files: Files,
+): VNode | null {
+  const shape = section && shapes[section.shape];
+  if (!section || !shape) return null;
+  return (
+    <shape.Component
+      content={section.content as never}
+      at={surroundings(document, page, section, first, options, files)}
+    />
+  );
+}
+
+/** The share picture of a page and where it lies: named for all that is on it. */
+function shareOf(document: SiteDocument, page: Page, files: Files): Share {
+  let share = files.shares.get(page.id);
+  if (!share) {
+    const raster = sharePicture(document, page);
+    share = { path: `/share/${page.id}-${shortHash(JSON.stringify(raster))}.jpg`, raster };
+    files.shares.set(page.id, share);
+  }
+  return share;
+}
+
+/** The web application manifest (W3C) of a site: what it is called and looks like on the screen of a device. */
+const manifestOf = ({ facts, language, look }: SiteDocument): string =>
+  `${JSON.stringify(
+    {
+      name: facts.name,
+      lang: language,
+      start_url: '/',
+      display: 'browser',
+      background_color: look.day.ground,
+      theme_color: look.day.ground,
+      icons: ICON_SIZES.map((s) => ({ src: `/icon-${s}.png`, sizes: `${s}x${s}`, type: 'image/png' })),
+    },
+    null,
+    2,
+  )}\n`;
+const ICON_SIZES = [180, 512];
+
+/** Who is to be named for pictures of the page, as their licences ask. Drawn last, when it is known what the page shows. */
+function Credits({ document, files }: { document: SiteDocument; files: Files }): VNode | null {
+  const named = document.media.flatMap((m) =>
+    m.kind !== 'made' && files.onPage.has(m.id) && asksForName(m.credit) ? [m.credit] : [],
+  );
+  if (!named.length) return null;
+  const once = [...new Map(named.map((c) => [`${c.by}, ${c.licence}`, c])).entries()];
+  const { words } = languages[document.language];
+  return (
+    <aside class="picture-credits" aria-label={words.pictures}>
+      <p>
+        {words.pictures}: {once.map(([said]) => said).join('; ')}
+      </p>
+    </aside>
+  );
+}
+
+/** True where a licence asks that its author is named: what is nobody’s, or the client’s own, does not. */
+const asksForName = ({ by, licence }: Credit): boolean =>
+  by !== '' && licence !== '' && !/cc0|public domain|own\b|gemeinfrei|domaine public|dominio público/i.test(licence);
+
+function drawPage(
+  document: SiteDocument,
+  page: Page,
+  title: string,
+  options: RenderOptions,
+  files: Files,
+  indexed: boolean,
+): string {
+  const description = descriptionOf(document, page);
+  const canonical = `${options.origin}${pagePath(page)}`;
+  const preload = [...new Set([document.look.heading, document.look.reading])];
+  files.onPage.clear();
+  const body = (
+    <html lang={document.language}>
+      <head>
+        <meta charset="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <title>{title}</title>
+        <meta name="description" content={description} />
+        {indexed ? <link rel="canonical" href={canonical} /> : <meta name="robots" content="noindex" />}
+        <meta property="og:type" content="website" />
+        <meta property="og:title" content={title} />
+        <meta property="og:description" content={description} />
+        <meta property="og:url" content={canonical} />
+        <meta property="og:site_name" content={document.facts.name} />
+        <meta property="og:locale" content={languages[document.language].locale} />
+        {!options.window && indexed && (
+          <>
+            <meta property="og:image" content={`${options.origin}${shareOf(document, page, files).path}`} />
+            <meta property="og:image:width" content={String(SHARE_SIZE.width)} />
+            <meta property="og:image:height" content={String(SHARE_SIZE.height)} />
+            <meta property="og:image:alt" content={title} />
+            <meta name="twitter:card" content="summary_large_image" />
+          </>
+        )}
+        <meta name="theme-color" content={document.look.day.ground} />
+        <link rel="icon" href="/favicon.svg" type="image/svg+xml" />
+        <link rel="apple-touch-icon" href="/icon-180.png" />
+        <link rel="manifest" href="/site.webmanifest" />
+        {preload.map((id) => (
+          <link
+            key={id}
+            rel="preload"
+            href={fontPath(id, files.cuts?.[id])}
+            as="font"
+            type="font/woff2"
+            crossorigin="anonymous"
+          />
+        ))}
+        <link rel="stylesheet" href={options.stylesheet ?? files.cssPath} />
+        {indexed && page.slug === '' && (
+          <script
+            type="application/ld+json"
+            dangerouslySetInnerHTML={{
+              __html: JSON.stringify(jsonLd(document, options.origin)).replace(/</g, '\\u003c'),
+            }}
+          />
+        )}
+      </head>
+      <body>
+        <a class="skip" href="#main">
+          {languages[document.language].words.skip}
+        </a>
+        {drawSection(document, page, document.header, false, options, files)}
+        <main id="main">{page.sections.map((s, n) => drawSection(document, page, s, n === 0, options, files))}</main>
+        {drawSection(document, page, document.footer, false, options, files)}
+        <Credits document={document} files={files} />
+      </body>
+    </html>
+  );
+  return `<!doctype html>\n${layOut(renderToString(body))}`;
+}
+
+/** A page for an address the site does not have. */
+function notFoundPage({ language, pages }: SiteDocument): Page {
+  const { words } = languages[language];
+  const text = (value: string) => ({ value, from: { kind: 'designer' as const } });
+  const menu = pages.filter((p) => p.slug !== '' && p.menu !== false).length > 0;
+  return {
+    id: 'not-found',
+    slug: 'not-found',
+    label: words.notFoundTitle,
+    reason: '',
+    seo: { title: null, description: text(words.notFoundLead) },
+    sections: [
+      {
+        id: 'not-found-opening',
+        shape: 'opening/plain',
+        reason: '',
+        content: complete(
+          'opening',
+          {
+            heading: text(words.notFound),
+            lead: text(`${words.notFoundLead} ${menu ? words.notFoundMenu : words.notFoundHome}`),
+          },
+          'not-found',
+        ),
+      },
+    ],
+  };
+}
+
+/** A page of a site as HTML, with the answer to a form where there is one. */
+export function renderPage(document: SiteDocument, pageId: string, options: RenderOptions): string | undefined {
+  const page = document.pages.find((p) => p.id === pageId);
+  return (
+    page &&
+    drawPage(
+      document,
+      page,
+      titleOf(document, page),
+      options,
+      prepare(document, options),
+      options.formState === undefined,
+    )
+  );
+}
+
+/** What the window shows: a page’s HTML with every text marked, and the site’s CSS beside it. */
+export function renderWindow(
+  document: SiteDocument,
+  pageId: string,
+  fontBase: string,
+  more: { mediaBase?: string; only?: 'day' | 'night' } = {},
+): { html: string; css: string } | undefined {
+  const page = document.pages.find((p) => p.id === pageId) ?? document.pages[0];
+  if (!page) return undefined;
+  const options: RenderOptions = { origin: 'https://window.invalid', window: { fontBase, ...more } };
+  const files = prepare(document, options);
+  return { html: drawPage(document, page, titleOf(document, page), options, files, false), css: files.css };
+}
+
+/**
+ * Renders a site whole. Pure and deterministic: the same document and options give the same files, sorted by path.
+ */
+export function render(document: SiteDocument, options: RenderOptions): RenderedFile[] {
+  const files = prepare({ ...document, pages: [...document.pages, notFoundPage(document)] }, options);
+  const proofs = options.proofs ?? newProofs();
+  const shared = sharedBy(options, document, files);
+  proofs.begin();
+  const out: RenderedFile[] = document.pages.map((page) => {
+    const { html, pictures, share, before } = proofs.of(page.id, shared, JSON.stringify(page), () => ({
+      html: drawPage(document, page, titleOf(document, page), options, files, true),
+      pictures: [...files.onPage],
+      share: shareOf(document, page, files),
+    }));
+    if (before) {
+      // The files of its pictures are files of the site, whoever drew the page.
+      for (const id of pictures) pictureOf(id, document, options, files);
+      files.shares.set(page.id, share);
+    }
+    return { path: `${pagePath(page)}index.html`, type: 'text/html; charset=utf-8', text: html };
+  });
+  proofs.end();
+  const missing = notFoundPage(document);
+  out.push(
+    {
+      path: '/404.html',
+      type: 'text/html; charset=utf-8',
+      text: drawPage(document, missing, `${missing.label} – ${document.facts.name}`, options, files, false),
+    },
+    { path: files.cssPath, type: 'text/css; charset=utf-8', text: files.css },
+    {
+      path: '/favicon.svg',
+      type: 'image/svg+xml',
+      text: drawFavicon(document.facts.name, document.mark, document.look.day),
+    },
+    ...ICON_SIZES.map((size) => ({
+      path: `/icon-${size}.png`,
+      type: 'image/png',
+      raster: iconPicture(document, size),
+    })),
+    { path: '/site.webmanifest', type: 'application/manifest+json', text: manifestOf(document) },
+    ...document.pages.map((page) => ({ ...shareOf(document, page, files), type: 'image/jpeg' })),
+    { path: '/sitemap.xml', type: 'application/xml; charset=utf-8', text: sitemap(document, options.origin) },
+    { path: '/robots.txt', type: 'text/plain; charset=utf-8', text: robots(options.origin) },
+    ...files.pictures.values(),
+    ...[...new Set([document.look.heading, document.look.reading])].map((id) => ({
+      path: fontPath(id, files.cuts?.[id]),
+      type: 'font/woff2',
+      asset: families[id]!.file,
+      ...(files.cuts && { cut: files.cuts[id]! }),
+    })),
+  );
+  return out.sort((a, b) => (a.path < b.path ? -1 : 1));
+}
+
+/** The page every visitor meets until a site is open. */
+export function holdingPage(name: string, language: LanguageTag = 'en-GB'): string {
+  const body = (
+    <html lang={language}>
+      <head>
+        <meta charset="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <meta name="robots" content="noindex" />
+        <title>{name}</title>
+        <style>
+          {
+            'body{margin:0;min-height:100vh;display:grid;place-content:center;padding:1.5rem;font:1.1rem/1.6 Georgia,serif;color:#222b29;background:#f4f5f2;text-align:center}h1{font-size:1.9rem;line-height:1.2;margin:0 0 .6rem;overflow-wrap:anywhere}p{margin:0}'
+          }
+        </style>
+      </head>
+      <body>
+        <main>
+          <h1>{name}</h1>
+          <p>{languages[language].words.opensSoon}</p>
+        </main>
+      </body>
+    </html>
+  );
+  return `<!doctype html>\n${renderToString(body)}\n`;
+}

@@ -1,0 +1,116 @@
+import { isText, type Page, type SiteDocument, type Text } from '../../model/site.js';
+import { readHours } from '../../brief/reading/hours.js';
+import { languages } from '../../language/registry.gen.js';
+import { packOf, town, tradeIn } from '../../making/writer/slots.js';
+import { fitWidth, RESULT, textWidth } from './width.js';
+
+const sentence = (s: string) => (s ? s[0]!.toUpperCase() + s.slice(1) : s);
+
+/** The title a page has when nobody wrote one: what the business is and where, then its name. */
+export function defaultTitle(document: SiteDocument, page: Page): string {
+  const { facts } = document;
+  const { name } = facts;
+  if (page.slug !== '') return `${page.label} – ${name}`;
+  const language = languages[document.language];
+  const trade = tradeIn(language, facts)?.noun ?? '';
+  const place = town(facts.place);
+  const what = [trade && sentence(trade), place && language.inPlace(place)].filter(Boolean).join(' ');
+  return what ? `${name} – ${what}` : name;
+}
+
+const LEADING = ['lead', 'paragraphs', 'heading', 'items'];
+
+/** The texts of a page that describe it, the telling ones first; placeholders never. */
+function tellingTexts(page: Page): string[] {
+  const good = (t: unknown): t is Text => isText(t) && t.value !== '' && t.from.kind !== 'placeholder';
+  const closed = (t: string) => (/[.!?…:]$/.test(t) ? t : `${t}.`);
+  return LEADING.flatMap((key) =>
+    page.sections.flatMap((section, n) => {
+      // The headings further down only lead over.
+      const value = key === 'heading' && n > 0 ? undefined : section.content[key];
+      if (good(value)) return [closed(value.value)];
+      if (!Array.isArray(value)) return [];
+      if (key !== 'items') return value.filter(good).map((t) => closed(t.value));
+      return (value as { name?: unknown; text?: unknown }[]).flatMap(({ name, text }) =>
+        good(name) ? [good(text) ? `${name.value}: ${text.value}` : name.value].map(closed) : [],
+      );
+    }),
+  );
+}
+
+/**
+ * The description a page has when nobody wrote one: its own words, the telling ones first, as many as a search result
+ * shows and never less than its heading.
+ */
+export function defaultDescription(document: SiteDocument, page: Page): string {
+  const { size, width } = RESULT.description;
+  let said = '';
+  for (const text of tellingTexts(page)) {
+    const more = `${said} ${text.replace(/\s+/g, ' ').trim()}`.trim();
+    if (said.includes(text)) continue;
+    if (said.length > 70 && textWidth(more, size) > width) break;
+    said = more;
+    if (said.length > 110) break;
+  }
+  return fitWidth(said || document.facts.name, size, width);
+}
+
+export const titleOf = (document: SiteDocument, page: Page): string =>
+  page.seo.title?.value || defaultTitle(document, page);
+export const descriptionOf = (document: SiteDocument, page: Page): string =>
+  page.seo.description?.value || defaultDescription(document, page);
+
+const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
+/** Opening hours as schema.org OpeningHoursSpecification. What cannot be read whole is left out: nothing is guessed. */
+export const openingHours = (hours: string): object[] =>
+  readHours(hours).hours.openings.map(({ days, opens, closes }) => ({
+    '@type': 'OpeningHoursSpecification',
+    dayOfWeek: days.map((d) => DAYS[d]!),
+    opens,
+    closes,
+  }));
+
+/** The business as schema.org JSON-LD, from the facts alone. */
+export function jsonLd(document: SiteDocument, origin: string): object {
+  const f = document.facts;
+  const hours = openingHours(f.hours);
+  const offers = f.services.filter((s) => s.name);
+  return {
+    '@context': 'https://schema.org',
+    '@type': packOf(f).schemaType,
+    '@id': `${origin}/#business`,
+    name: f.name,
+    url: `${origin}/`,
+    ...(f.strapline && { slogan: f.strapline }),
+    ...(f.phone && { telephone: f.phone }),
+    ...(f.mail && { email: f.mail }),
+    ...(f.address && { address: f.address.replace(/\s*\n\s*/g, ', ') }),
+    ...((f.area || f.place) && { areaServed: f.area || f.place }),
+    ...(f.legalName && { legalName: f.legalName }),
+    ...(f.links.length && { sameAs: f.links }),
+    ...(f.memberships.length && { memberOf: f.memberships.map((name) => ({ '@type': 'Organization', name })) }),
+    ...(f.languages.length && { knowsLanguage: f.languages }),
+    ...(/^\d{4}$/.test(f.founded) && { foundingDate: f.founded }),
+    ...(hours.length && { openingHoursSpecification: hours }),
+    ...(offers.length && {
+      makesOffer: offers.map((s) => ({
+        '@type': 'Offer',
+        itemOffered: { '@type': 'Service', name: s.name, ...(s.detail && { description: s.detail }) },
+      })),
+    }),
+  };
+}
+
+const xml = (s: string) => s.replace(/[<>&'"]/g, (c) => `&#${c.charCodeAt(0)};`);
+
+/** sitemap.xml (sitemaps.org 0.9) for a site’s pages. */
+export function sitemap(document: SiteDocument, origin: string): string {
+  const urls = document.pages.map((p) => `  <url><loc>${xml(`${origin}${pagePath(p)}`)}</loc></url>`);
+  return `<?xml version="1.0" encoding="UTF-8"?>\n<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">\n${urls.join('\n')}\n</urlset>\n`;
+}
+
+/** robots.txt (RFC 9309): everything open but the form’s address. */
+export const robots = (origin: string): string => `User-agent: *\nDisallow: /-/\n\nSitemap: ${origin}/sitemap.xml\n`;
+
+export const pagePath = (page: Page): string => (page.slug ? `/${page.slug}/` : '/');
