@@ -34,13 +34,6 @@ export const PathStep = object({
 });
 export const Chip = object({ tone: oneOf(['grey', 'rain', 'moss', 'lamp', 'brick']), words: Type.String() });
 export const Part = oneOf(PARTS);
-export const CheckItem = object({
-  id: Type.String(),
-  title: Type.String(),
-  state: oneOf(['good', 'look', 'stop']),
-  detail: Type.String(),
-  step: oneOf(['brief', 'pages', 'seo', 'domain', 'publish']),
-});
 export const OpenFinding = object({
   site: SiteId,
   name: Type.Optional(Type.String()),

@@ -6,7 +6,6 @@ import { REWORKS, type Reworked } from '@tin-porch/core/making';
 import { route } from '../route.js';
 import {
   Certificate,
-  CheckItem,
   Chip,
   Count,
   DomainSeen,
@@ -61,25 +60,21 @@ export const Release = object({
   what: Type.Array(Type.String()),
 });
 
+export const HistoryLine = object({
+  seq: Count,
+  kind: oneOf(['do', 'undo', 'redo']),
+  words: Type.String(),
+  by: Type.String(),
+  part: Part,
+  at: Instant,
+});
+
 /** What is told of a site beside its document. */
 const About = {
   id: SiteId,
   head: Count,
   changedAt: Instant,
-  history: object({
-    canUndo: Type.Boolean(),
-    canRedo: Type.Boolean(),
-    lines: Type.Array(
-      object({
-        seq: Count,
-        kind: oneOf(['do', 'undo', 'redo']),
-        words: Type.String(),
-        by: Type.String(),
-        part: Part,
-        at: Instant,
-      }),
-    ),
-  }),
+  history: object({ canUndo: Type.Boolean(), canRedo: Type.Boolean() }),
   path: Type.Array(PathStep),
   chip: Chip,
   server: orNull(object({ name: Type.String(), address: Type.String(), httpPort: Count, httpsPort: Count })),
@@ -105,7 +100,6 @@ const About = {
   liveRelease: orNull(Type.String()),
   releases: Type.Array(Release),
   jobs: Type.Array(Job),
-  checklist: Type.Array(CheckItem),
 };
 export const SiteDetail = object({ ...About, document: SiteDocument });
 /** What is new of a site that is known already: what was changed of its document, and all the rest of it. */
@@ -144,6 +138,11 @@ export const sites = {
     role: 'accountant',
     query: Type.Object({ since: Type.Optional(words(9, '^[0-9]{1,9}$')) }, closed),
     answer: Type.Union([SiteDetail, SiteNews]),
+  }),
+  'GET /sites/:id/history': route({
+    says: 'What was changed, newest first.',
+    role: 'accountant',
+    answer: object({ lines: Type.Array(HistoryLine) }),
   }),
   'POST /sites/:id/operations': route({
     says: 'Changes a site. What others did since `base` is kept: the change is read anew over it, or refused.',

@@ -44,6 +44,8 @@ describe('every operation', () => {
           if (!result) return;
           done++;
           expect(faults(result.document)).toEqual([]);
+          // What it shares with the site it was made from need not be looked at again.
+          expect(validateDocument(result.document, start)).toEqual(validateDocument(result.document));
           expect(describeOperation(operation)).toMatch(/^[A-Z].+/);
           expect(validateOperation(result.inverse)).toEqual([]);
           expect(JSON.stringify(apply(result.document, result.inverse).document)).toBe(before);

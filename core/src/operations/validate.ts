@@ -18,11 +18,53 @@ const misfits = (check: Check, prefix = ''): Misfit[] =>
     .slice(0, 20)
     .map((e) => ({ pointer: prefix + e.instancePath, message: e.message ?? 'does not fit' }));
 
-/** Checks a site document against its schema, and each section's content against its shape's. Empty when it fits. */
-export function validateDocument(value: unknown): Misfit[] {
+/** How many pages and pictures a document may have: what a part of it cannot tell. */
+const MOST = {
+  pages: SiteDocument.properties.pages.maxItems!,
+  media: SiteDocument.properties.media.maxItems!,
+};
+
+/**
+ * A document without the pages and pictures that another one, known to fit, has as they are; and where in it each of those
+ * left stands.
+ */
+function newIn(document: SiteDocument, known: SiteDocument): { part: SiteDocument; pages: number[]; media: number[] } {
+  const apart = <T>(now: readonly T[], before: readonly T[]): number[] => {
+    const there = new Set(before);
+    return now.flatMap((one, n) => (there.has(one) ? [] : [n]));
+  };
+  const [pages, media] = [apart(document.pages, known.pages), apart(document.media, known.media)];
+  return {
+    part: { ...document, pages: pages.map((n) => document.pages[n]!), media: media.map((n) => document.media[n]!) },
+    pages,
+    media,
+  };
+}
+
+/**
+ * Checks a site document against its schema, and each section's content against its shape's. Empty when it fits. With
+ * `known`, a document that fits and that this one was made from, only what the two do not share is checked: the answer is
+ * the same.
+ */
+export function validateDocument(value: unknown, known?: SiteDocument): Misfit[] {
   const whole = checkerOf(SiteDocument);
-  if (!whole(value)) return misfits(whole);
-  const document = value as SiteDocument;
+  const given = value as SiteDocument;
+  const part =
+    known && given.pages.length <= MOST.pages && given.media.length <= MOST.media ? newIn(given, known) : null;
+  if (!whole(part?.part ?? value))
+    return misfits(whole).map((m) =>
+      part
+        ? {
+            ...m,
+            pointer: m.pointer.replace(
+              /^\/(pages|media)\/(\d+)/,
+              (_, list: 'pages' | 'media', n: string) => `/${list}/${part[list][Number(n)]}`,
+            ),
+          }
+        : m,
+    );
+  const document = given;
+  const fresh = { pages: new Set(part?.part.pages ?? given.pages), media: new Set(part?.part.media ?? given.media) };
   const found: Misfit[] = [];
   const look = (section: SiteDocument['header'], pointer: string) => {
     if (!section) return;
@@ -34,10 +76,14 @@ export function validateDocument(value: unknown): Misfit[] {
   };
   look(document.header, '/header');
   look(document.footer, '/footer');
-  document.pages.forEach((page, p) => page.sections.forEach((s, n) => look(s, `/pages/${p}/sections/${n}`)));
+  document.pages.forEach((page, p) => {
+    if (fresh.pages.has(page)) page.sections.forEach((s, n) => look(s, `/pages/${p}/sections/${n}`));
+  });
   const drawings: [string, string][] = [
     ...(document.mark?.kind === 'file' ? [['/mark/svg', document.mark.svg] as [string, string]] : []),
-    ...document.media.flatMap((m, n) => (m.kind === 'drawn' ? [[`/media/${n}/svg`, m.svg] as [string, string]] : [])),
+    ...document.media.flatMap((m, n) =>
+      m.kind === 'drawn' && fresh.media.has(m) ? [[`/media/${n}/svg`, m.svg] as [string, string]] : [],
+    ),
   ];
   for (const [pointer, svg] of drawings) {
     const safe = safeSvg(svg);
@@ -58,7 +104,7 @@ export function validateDocument(value: unknown): Misfit[] {
     ['/facts/services', document.facts.services.map((s) => s.id)],
     ['/facts/people', document.facts.people.map((p) => p.id)],
     ...document.pages.flatMap((p, n) =>
-      p.sections.flatMap((s, m) => listsIn(s.content, `/pages/${n}/sections/${m}/content`)),
+      fresh.pages.has(p) ? p.sections.flatMap((s, m) => listsIn(s.content, `/pages/${n}/sections/${m}/content`)) : [],
     ),
   ];
   for (const [pointer, ids] of named) {

@@ -3,6 +3,7 @@ import type { FileMedium, SiteDocument } from '@tin-porch/core/model';
 import {
   apply,
   describe,
+  migrate,
   operationForward,
   OperationError,
   rebaseOver,
@@ -16,7 +17,8 @@ import { validateDocument, validateOperation } from '@tin-porch/core/validate';
 import type pg from 'pg';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
-import { forward, SITE, type SiteRow } from './site-row.js';
+import type { Documents } from './documents.js';
+import { HEAD, type SiteHead, type SiteRow } from './site-row.js';
 
 /** How a change came: its own id, the tab and part it was made in, and the newest step that tab had seen when it was made. */
 export interface Sending {
@@ -107,12 +109,18 @@ function overwritten(mine: Operation, theirs: Operation, by: string, self: boole
 
 /** The operation logs of sites: every change there was, and the only way a document is written. */
 export class SiteLog {
-  constructor(private readonly db: Database) {}
+  constructor(
+    private readonly db: Database,
+    private readonly documents: Documents,
+  ) {}
 
   private async locked(client: pg.PoolClient, id: string): Promise<SiteRow> {
-    const { rows } = await client.query<SiteRow>(`select ${SITE} from site where id = $1 for update`, [id]);
+    const { rows } = await client.query<SiteHead>(`select ${HEAD} from site where id = $1 for update`, [id]);
     if (!rows[0]) throw new Problem(404, 'There is no such site');
-    return forward(rows[0]);
+    const known = this.documents.at(id, rows[0].head);
+    if (known) return { ...rows[0], document: known };
+    const stored = await client.query<{ document: unknown }>('select document from site where id = $1', [id]);
+    return { ...rows[0], document: migrate(stored.rows[0]!.document) };
   }
 
   private async after(client: pg.PoolClient, site: SiteRow, step: number): Promise<LogRow[]> {
@@ -174,9 +182,9 @@ export class SiteLog {
     operation: Operation,
     author: Author,
     { id, tab, base, part }: Sending = {},
-  ): Promise<number> {
+  ): Promise<{ head: number; document: SiteDocument }> {
     const { document, inverse } = applyOrRefuse(site.document, operation);
-    const misfits = validateDocument(document);
+    const misfits = validateDocument(document, site.document);
     if (misfits.length)
       throw new Problem(
         422,
@@ -223,7 +231,7 @@ export class SiteLog {
       seq,
     ]);
     await tell(client, { kind: 'site', site: site.id, head: seq });
-    return seq;
+    return { head: seq, document };
   }
 
   /**
@@ -244,22 +252,25 @@ export class SiteLog {
         { misfits },
       );
     const sent = operation as Operation;
-    return transaction(this.db, async (client) => {
+    const taken = await transaction(this.db, async (client) => {
       const site = await this.locked(client, id);
       if (sending.id) {
         const { rows } = await client.query<{ seq: number; op: Operation }>(
           'select seq, op from operation where site = $1 and client = $2',
           [id, sending.id],
         );
-        if (rows[0]) return { head: rows[0].seq, operation: rows[0].op };
+        if (rows[0]) return { head: rows[0].seq, operation: rows[0].op, document: null };
       }
       const { base, tab } = sending;
       const since = base !== undefined && base < site.head ? await this.after(client, site, base) : [];
       const own = (row: LogRow) => tab !== undefined && row.tab === tab && row.author === author.id;
       const made = this.rebased(site, since, own, sent, author);
-      const head = await this.write(client, site, 'do', null, made, author, sending);
-      return { head, ...(made !== sent && { operation: made }) };
+      const { head, document } = await this.write(client, site, 'do', null, made, author, sending);
+      return { head, ...(made !== sent && { operation: made }), document };
     });
+    const { document, ...told } = taken;
+    if (document) this.documents.keep(id, told.head, document);
+    return told;
   }
 
   /** The change of an account that undo or redo would be about: its newest that stands; or the last it took back, unless it changed something since. */
@@ -286,7 +297,7 @@ export class SiteLog {
    * @throws Problem 409 where there is none, another than `only`, or somebody wrote over it
    */
   async step(id: string, kind: 'undo' | 'redo', author: Author, only?: number): Promise<number> {
-    return transaction(this.db, async (client) => {
+    const { head, document } = await transaction(this.db, async (client) => {
       const site = await this.locked(client, id);
       const of = await this.next(client, id, kind, author.id);
       if (of === null)
@@ -307,6 +318,8 @@ export class SiteLog {
       const today = made === last.inverse ? operationForward(made, site.document) : made;
       return this.write(client, site, kind, of, today, author);
     });
+    this.documents.keep(id, head, document);
+    return head;
   }
 
   /**
@@ -323,28 +336,25 @@ export class SiteLog {
     return rows.length === site.head - step ? rows.map((r) => r.op) : null;
   }
 
-  /** The newest lines of a site’s history, and what an account could take back or put back. */
-  async history(
-    id: string,
-    author: string,
-    limit = 60,
-  ): Promise<{ canUndo: boolean; canRedo: boolean; lines: HistoryLine[] }> {
-    const [undo, redo, lines] = await Promise.all([
+  /** What an account could take back or put back. */
+  async canStep(id: string, author: string): Promise<{ canUndo: boolean; canRedo: boolean }> {
+    const [undo, redo] = await Promise.all([
       this.next(this.db, id, 'undo', author),
       this.next(this.db, id, 'redo', author),
-      this.db.query<HistoryLine & { op: Operation }>(
-        // What was taken back or put back goes by the name of the change itself, not by that of its inverse.
-        `select o.seq, o.kind, coalesce(d.op, o.op) as op, o.by, o.part, o.at
-         from operation o left join operation d on d.site = o.site and d.seq = o.of
-         where o.site = $1 order by o.seq desc limit $2`,
-        [id, limit],
-      ),
     ]);
-    return {
-      canUndo: undo !== null,
-      canRedo: redo !== null,
-      lines: lines.rows.map(({ op, ...l }) => ({ ...l, words: describe(op) })),
-    };
+    return { canUndo: undo !== null, canRedo: redo !== null };
+  }
+
+  /** The newest lines of a site’s history. */
+  async history(id: string, limit = 60): Promise<HistoryLine[]> {
+    const { rows } = await this.db.query<HistoryLine & { op: Operation }>(
+      // What was taken back or put back goes by the name of the change itself, not by that of its inverse.
+      `select o.seq, o.kind, coalesce(d.op, o.op) as op, o.by, o.part, o.at
+       from operation o left join operation d on d.site = o.site and d.seq = o.of
+       where o.site = $1 order by o.seq desc limit $2`,
+      [id, limit],
+    );
+    return rows.map(({ op, ...line }) => ({ ...line, words: describe(op) }));
   }
 
   /** The changes that stand between two steps of a site, newest first, each named once; the second included. */

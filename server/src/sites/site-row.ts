@@ -1,5 +1,4 @@
 import type { SiteDocument } from '@tin-porch/core/model';
-import { migrate } from '@tin-porch/core/operations';
 import type { SiteSummary } from '@tin-porch/core/care';
 
 /** What is known of a site without its document: what lists are made of. */
@@ -43,6 +42,3 @@ export interface DomainSeen {
 export const HEAD = `id, organisation, summary, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", published_at as "publishedAt"`;
 /** The columns of a `SiteRow`. */
 export const SITE = `document, ${HEAD}`;
-
-/** A row whose document is of today’s schema, whenever it was written. */
-export const forward = (row: SiteRow): SiteRow => ({ ...row, document: migrate(row.document) });

@@ -7,9 +7,10 @@ import { SUMMARY_VERSION, summaryOf } from '@tin-porch/core/care';
 import { validateDocument } from '@tin-porch/core/validate';
 import type { Database, Queryable } from '../db/database.js';
 import { tell } from '../events/events.js';
+import { Documents } from './documents.js';
 import { Releases } from './releases.js';
 import { SiteLog } from './site-log.js';
-import { forward, HEAD, SITE, type DomainSeen, type SiteHead, type SiteRow } from './site-row.js';
+import { HEAD, SITE, type DomainSeen, type SiteHead, type SiteRow } from './site-row.js';
 import { SiteStates } from './site-states.js';
 
 const labelOf = (name: string) =>
@@ -25,12 +26,13 @@ const labelOf = (name: string) =>
 
 /** The sites of Tin Porch: whose they are, where they are served, their logs, releases and states. */
 export class Sites {
+  private readonly documents = new Documents();
   readonly log: SiteLog;
   readonly releases: Releases;
   readonly states: SiteStates;
 
   constructor(readonly db: Database) {
-    this.log = new SiteLog(db);
+    this.log = new SiteLog(db, this.documents);
     this.releases = new Releases(db);
     this.states = new SiteStates(db);
   }
@@ -62,8 +64,15 @@ export class Sites {
   }
 
   async get(id: string, db: Queryable = this.db): Promise<SiteRow | undefined> {
-    const { rows } = await db.query<SiteRow>(`select ${SITE} from site where id = $1`, [id]);
-    return rows[0] && forward(rows[0]);
+    const { rows } = await db.query<SiteHead>(`select ${HEAD} from site where id = $1`, [id]);
+    const known = rows[0] && this.documents.at(id, rows[0].head);
+    if (known) return { ...rows[0]!, document: known };
+    // Read with its document in one: it may be a step further by now.
+    const whole = await db.query<SiteRow>(`select ${SITE} from site where id = $1`, [id]);
+    if (!whole.rows[0]) return undefined;
+    const site = { ...whole.rows[0], document: migrate(whole.rows[0].document) };
+    this.documents.keep(id, site.head, site.document);
+    return site;
   }
 
   /** A site of this organisation without its document. @throws Problem 404 */

@@ -2,7 +2,7 @@ import type { look as lookRoutes, sites as siteRoutes, SiteLine, writing as writ
 import { Problem } from '@tin-porch/core/ground';
 import { BriefError } from '@tin-porch/core/brief';
 import type { ReworkRequest } from '@tin-porch/core/making';
-import { byWeek, checklist, chipOf, pathOf, planRecords } from '@tin-porch/core/care';
+import { byWeek, chipOf, pathOf, planRecords } from '@tin-porch/core/care';
 import type { Response } from 'express';
 import { originOf, temporaryOrigin } from '../../deploy/deploy.js';
 import type { SiteHead } from '../../sites/site-row.js';
@@ -78,20 +78,22 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
       }
     },
     'GET /sites/:id': async ({ me, params, query }) => {
-      const site = await sites.of(me.organisation, params['id']!);
+      const site = await sites.headOf(me.organisation, params['id']!);
       const [operations, history, state, releases, recent, certificate, server] = await Promise.all([
         query.since === undefined ? null : sites.log.since(site, Number(query.since)),
-        sites.log.history(site.id, me.id),
+        sites.log.canStep(site.id, me.id),
         sites.states.of(site),
         sites.releases.of(site.id),
         jobs.recent(site.id),
         certificates.of(site.id),
         site.server ? servers.get(site.server) : undefined,
       ]);
+      // Only who does not know the document is sent it; it may be a step further than the rest by now.
+      const whole = operations ? null : (await sites.get(site.id))!;
       return {
         id: site.id,
-        ...(operations ? { operations } : { document: site.document }),
-        head: site.head,
+        ...(operations ? { operations } : { document: whole!.document }),
+        head: whole?.head ?? site.head,
         changedAt: site.changedAt,
         history,
         ...state,
@@ -112,8 +114,11 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
         liveRelease: site.liveRelease,
         releases: releases.map(({ manifest, ...r }) => ({ ...r, origin: manifest.origin })),
         jobs: recent,
-        checklist: checklist(site.document),
       } as Sendable<never>;
+    },
+    'GET /sites/:id/history': async ({ me, params }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      return { lines: await sites.log.history(site.id) };
     },
     'POST /sites/:id/operations': async ({ body: { operation, ...sending }, me, params }) => {
       const site = await sites.headOf(me.organisation, params['id']!);

@@ -1,7 +1,6 @@
 import { emptyFacts, type SiteDocument } from '@tin-porch/core/model';
 import { apply } from '@tin-porch/core/operations';
 import { newDocument, writeVersion } from '@tin-porch/core/making';
-import { checklist } from '@tin-porch/core/care';
 import type { SiteDetail } from '../api/model';
 
 /** A small written site. */
@@ -31,7 +30,7 @@ export function aSite(over: Partial<SiteDetail> = {}): SiteDetail {
     document,
     head: 1,
     changedAt: '2026-11-02T09:00:00.000Z',
-    history: { canUndo: true, canRedo: false, lines: [] },
+    history: { canUndo: true, canRedo: false },
     path: [],
     chip: { tone: 'grey', words: 'Being made' },
     server: null,
@@ -46,7 +45,6 @@ export function aSite(over: Partial<SiteDetail> = {}): SiteDetail {
     liveRelease: null,
     releases: [],
     jobs: [],
-    checklist: checklist(document),
     ...over,
   };
 }

@@ -13,7 +13,6 @@ import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { needsConfirming, type Section } from '@tin-porch/core/model';
 import { shapes } from '@tin-porch/core/look';
-import { PART_WORDS } from '@tin-porch/core/operations';
 import { differences, textsOf, toConfirm, type Difference, type PlacedText } from '@tin-porch/core/making';
 import { Worktable } from '../../parts/worktable';
 import { some } from '@tin-porch/core/some';
@@ -22,6 +21,7 @@ import { SiteWindow } from '../../window/window';
 import { ConfirmPanel } from '../../writing/confirm-panel';
 import { SectionPanel } from '../section-panel';
 import { ReworkPanel } from '../../writing/rework-panel';
+import { HistoryList } from '../history-list';
 import { SiteStore } from '../site-store';
 
 const VIEWS = [
@@ -33,7 +33,17 @@ const VIEWS = [
 @Component({
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FormsModule, RouterLink, Worktable, SiteWindow, ViewSwitch, ReworkPanel, ConfirmPanel, SectionPanel],
+  imports: [
+    HistoryList,
+    FormsModule,
+    RouterLink,
+    Worktable,
+    SiteWindow,
+    ViewSwitch,
+    ReworkPanel,
+    ConfirmPanel,
+    SectionPanel,
+  ],
   template: `
     <tp-worktable controlsName="Words" [besideName]="viewName()" [reading]="view() !== 'window'">
       @if (store.document(); as document) {
@@ -138,17 +148,7 @@ const VIEWS = [
               <button class="link" type="button" (click)="nextClaim()">Go to the next</button>
             </p>
           }
-          <details class="history">
-            <summary>History, {{ some(store.detail()!.head, 'step') }}</summary>
-            <ol>
-              @for (line of store.detail()!.history.lines; track line.seq) {
-                <li>
-                  {{ line.kind === 'undo' ? 'Undid: ' : line.kind === 'redo' ? 'Put back: ' : '' }}{{ line.words }}
-                  <span class="quiet">{{ line.by }} {{ partWords[line.part] }}</span>
-                </li>
-              }
-            </ol>
-          </details>
+          <tp-history-list />
         } @else {
           <div class="stack">
             <h2>No pages yet</h2>
@@ -180,7 +180,6 @@ const VIEWS = [
 export class PagesStep {
   protected readonly store = inject(SiteStore);
   protected readonly views = VIEWS;
-  protected readonly partWords = PART_WORDS;
   protected readonly view = signal<'window' | 'rework' | 'confirm'>('window');
   protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
   private readonly router = inject(Router);
