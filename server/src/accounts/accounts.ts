@@ -218,7 +218,8 @@ export class Accounts {
     for (const { token } of rows) await this.tellEnded(token);
   }
 
-  private tellEnded(token: Buffer): Promise<void> {
+  /** Tells all that a session is no more, by the digest of its token. */
+  tellEnded(token: Buffer): Promise<void> {
     return tell(this.db, { kind: 'ended', session: token.toString('hex').slice(0, 32) });
   }
 

@@ -93,6 +93,14 @@ describe('an organisation', () => {
     ]);
     expect(both.map((b) => b.status).sort()).toEqual(['fulfilled', 'rejected']);
     expect((await team.people(ines.organisation)).filter((p) => p.role === 'owner').length).toBe(1);
+    for (const { id } of await team.people(ines.organisation))
+      await test.db.query(`update account set role = 'owner' where id = $1`, [id]);
+    const gone = await Promise.allSettled([
+      team.remove(ines.organisation, tom.id),
+      team.remove(ines.organisation, ines.id),
+    ]);
+    expect(gone.map((b) => b.status).sort()).toEqual(['fulfilled', 'rejected']);
+    expect((await team.people(ines.organisation)).length).toBe(1);
   });
 
   it('takes an account away with its sessions, and reaches nobody of another', async () => {

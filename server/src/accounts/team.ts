@@ -129,9 +129,14 @@ export class Team {
 
   /** Takes an account away, with its sessions. @throws Problem 404, or 409 for the only owner */
   async remove(organisation: string, id: string): Promise<Person> {
-    const person = await transaction(this.db, (client) => this.person(client, organisation, id));
-    await this.accounts.endSessions(id);
-    await this.db.query('delete from account where id = $1', [id]);
+    const { person, tokens } = await transaction(this.db, async (client) => {
+      const found = await this.person(client, organisation, id);
+      const { rows } = await client.query<{ token: Buffer }>('select token from session where account = $1', [id]);
+      // Its sessions go with it.
+      await client.query('delete from account where id = $1', [id]);
+      return { person: found, tokens: rows.map((r) => r.token) };
+    });
+    for (const token of tokens) await this.accounts.tellEnded(token);
     return person;
   }
 

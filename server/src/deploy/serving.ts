@@ -1,4 +1,5 @@
 import { tell } from '../events/events.js';
+import { EachServer } from '../servers/each-server.js';
 import type { Servers } from '../servers/servers.js';
 import type { Sites } from '../sites/sites.js';
 
@@ -8,7 +9,7 @@ import type { Sites } from '../sites/sites.js';
  */
 export class Serving {
   private timer: NodeJS.Timeout | undefined;
-  private busy = false;
+  private readonly each = new EachServer();
 
   constructor(
     private readonly sites: Sites,
@@ -24,24 +25,17 @@ export class Serving {
 
   /** Asks every server what it serves, and takes that over. Servers that do not answer change nothing. */
   async look(): Promise<void> {
-    if (this.busy) return;
-    this.busy = true;
-    try {
-      for (const server of await this.servers.all()) {
-        // What changes here while the answer is on its way is newer than the answer.
-        const before = await this.sites.placedOn(server.name);
-        const health = await server.client.health().catch(() => null);
-        if (!health) continue;
-        for (const site of before) {
-          const served = health.sites.find((s) => s.id === site.id);
-          // What is damaged there is found by the rounds and mended by the next deploy; it says nothing of what was meant.
-          if (served?.damage.length || health.unreadable[site.id]) continue;
-          if (await this.sites.takeOver(site, served?.pointer?.release ?? null, served?.open ?? false))
-            await tell(this.sites.db, { kind: 'care', site: site.id });
-        }
+    await this.each.run(await this.servers.all(), async (server) => {
+      // What changes here while the answer is on its way is newer than the answer.
+      const before = await this.sites.placedOn(server.name);
+      const health = await server.client.health();
+      for (const site of before) {
+        const served = health.sites.find((s) => s.id === site.id);
+        // What is damaged there is found by the rounds and mended by the next deploy; it says nothing of what was meant.
+        if (served?.damage.length || health.unreadable[site.id]) continue;
+        if (await this.sites.takeOver(site, served?.pointer?.release ?? null, served?.open ?? false))
+          await tell(this.sites.db, { kind: 'care', site: site.id });
       }
-    } finally {
-      this.busy = false;
-    }
+    });
   }
 }

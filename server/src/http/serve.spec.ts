@@ -29,6 +29,11 @@ const routes = {
   }),
   'DELETE /ropes/:rope': route({ role: 'owner', status: 204 }),
   'GET /open': route({ role: 'anybody', answer: object({ who: Type.String() }) }),
+  'POST /bytes': route({
+    role: 'helper',
+    takes: 'application/octet-stream',
+    answer: object({ bytes: Type.Integer() }),
+  }),
 };
 
 describe('serving a route of the contract', () => {
@@ -67,6 +72,7 @@ describe('serving a route of the contract', () => {
         },
         'DELETE /ropes/:rope': async ({ note }) => note('Gone') as never,
         'GET /open': ({ me }) => ({ who: me.name }) as never,
+        'POST /bytes': ({ req }) => ({ bytes: (req.body as Buffer).length }) as never,
       },
     );
     app.use((error: Error, _req: Request, res: Response, _next: NextFunction) => {
@@ -131,6 +137,19 @@ describe('serving a route of the contract', () => {
 
   it('has nobody signed in where nobody need be', async () => {
     expect((await call('GET', '/open')).status).toBe(401);
+  });
+
+  it('reads bytes of nobody who may not send any', async () => {
+    const send = (token: string) =>
+      fetch(`${url}/bytes`, {
+        method: 'POST',
+        headers: { 'x-porch-token': token, 'content-type': 'application/octet-stream' },
+        body: new Uint8Array(5000),
+      });
+    expect(await (await send('right')).json()).toEqual({ bytes: 5000 });
+    expect((await send('wrong')).status).toBe(403);
+    role = null;
+    expect((await send('right')).status).toBe(401);
   });
 
   it('sends no answer that is otherwise than the contract says, where answers are looked at', async () => {

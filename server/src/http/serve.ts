@@ -4,9 +4,10 @@ import { components, mayAs, type AnyRoute, type AnswerOf, type BodyOf, type Quer
 import { Problem } from '@tin-porch/core/ground';
 import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import { parseCookie } from 'cookie';
-import express, { type Request, type Response, type Router } from 'express';
+import express, { type NextFunction, type Request, type Response, type Router } from 'express';
 import type { Accounts, Designer } from '../accounts/accounts.js';
 import type { Audit } from '../accounts/audit.js';
+import { MOST_BYTES } from '../pictures/darkroom.js';
 
 export const COOKIE = 'porch_session';
 /** The session token a request carries, or an empty string. */
@@ -76,25 +77,30 @@ export function serve<T extends Record<string, AnyRoute>>(
     // Made when the first answer comes: the schema of a document is large.
     let checkAnswer: Check | undefined;
     const handle = handlers[key]!;
-    const raw = route.takes ? [express.raw({ type: route.takes, limit: '64mb' })] : [];
+    // Who may not call it sends nothing that is read.
+    const admit = async (req: Request, res: Response, next: NextFunction) => {
+      if (route.role === 'anybody') return next();
+      const session = await accounts.session(sessionToken(req));
+      if (!session) throw new Problem(401, 'Sign in first');
+      if (method !== 'GET' && !same(String(req.headers['x-porch-token'] ?? ''), session.csrf))
+        throw new Problem(403, 'The request lacks the token of its session', 'Load the page again.');
+      const me = session.designer;
+      if (!mayAs(me.role, route.role))
+        throw new Problem(
+          403,
+          'Your role does not allow that',
+          `It is for ${ROLE_WORDS[route.role]} of ${me.organisationName}.`,
+        );
+      res.locals['me'] = me;
+      next();
+    };
+    const raw = route.takes ? [express.raw({ type: route.takes, limit: MOST_BYTES })] : [];
     router[method.toLowerCase() as 'get' | 'post' | 'put' | 'delete'](
       path,
+      admit,
       ...raw,
       async (req: Request, res: Response) => {
-        let me: Designer | undefined;
-        if (route.role !== 'anybody') {
-          const session = await accounts.session(sessionToken(req));
-          if (!session) throw new Problem(401, 'Sign in first');
-          if (method !== 'GET' && !same(String(req.headers['x-porch-token'] ?? ''), session.csrf))
-            throw new Problem(403, 'The request lacks the token of its session', 'Load the page again.');
-          me = session.designer;
-          if (!mayAs(me.role, route.role))
-            throw new Problem(
-              403,
-              'Your role does not allow that',
-              `It is for ${ROLE_WORDS[route.role]} of ${me.organisationName}.`,
-            );
-        }
+        const me = res.locals['me'] as Designer | undefined;
         const body = route.takes ? (req.body as unknown) : ((req.body ?? {}) as unknown);
         refuseUnfit(checkBody, body, 'body');
         refuseUnfit(checkQuery, req.query, 'query');

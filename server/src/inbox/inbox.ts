@@ -2,6 +2,7 @@ import { Problem } from '@tin-porch/core/ground';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
 import type { HostMessage } from '../servers/host-client.js';
+import { EachServer } from '../servers/each-server.js';
 import type { Servers } from '../servers/servers.js';
 
 export interface InboxMessage {
@@ -30,7 +31,7 @@ export const INBOX_PAGE = 50;
 /** What visitors sent, fetched from the servers’ CMSs. The CMS keeps its own copy: nothing is lost if we are down. */
 export class Inbox {
   private timer: NodeJS.Timeout | undefined;
-  private busy = false;
+  private readonly each = new EachServer();
   private readonly marks = new Map<string, number>();
 
   constructor(
@@ -47,20 +48,14 @@ export class Inbox {
 
   /** Fetches new messages from every server that answers. */
   async fetch(): Promise<void> {
-    if (this.busy) return;
-    this.busy = true;
-    try {
-      for (const server of await this.servers.all()) {
-        const { marks } = await server.client.marks().catch(() => ({ marks: {} as Record<string, number> }));
-        for (const [site, mark] of Object.entries(marks)) {
-          if (this.marks.get(`${server.name} ${site}`) === mark) continue;
-          await this.fetchSite(server.name, site, server.client.messages.bind(server.client));
-          this.marks.set(`${server.name} ${site}`, mark);
-        }
+    await this.each.run(await this.servers.all(), async (server) => {
+      const { marks } = await server.client.marks();
+      for (const [site, mark] of Object.entries(marks)) {
+        if (this.marks.get(`${server.name} ${site}`) === mark) continue;
+        await this.fetchSite(server.name, site, server.client.messages.bind(server.client));
+        this.marks.set(`${server.name} ${site}`, mark);
       }
-    } finally {
-      this.busy = false;
-    }
+    });
   }
 
   private async fetchSite(

@@ -1,6 +1,5 @@
 import type { library as libraryRoutes, pictures as pictureRoutes } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
-import { MOST_BYTES } from '../../pictures/darkroom.js';
 import type { Parts } from '../parts.js';
 import type { Handlers } from '../serve.js';
 
@@ -20,7 +19,6 @@ export function pictureHandlers({ sites, pictures }: Parts): Handlers<typeof pic
       const site = await sites.of(me.organisation, params['id']!);
       const bytes: unknown = req.body;
       if (!Buffer.isBuffer(bytes) || !bytes.length) throw new Problem(400, 'The file is empty');
-      if (bytes.length > MOST_BYTES) throw new Problem(413, 'The file is too large');
       return pictures.bring(site, (query.name ?? '').slice(0, 200), bytes);
     },
     'POST /sites/:id/pictures/:source/sight': async ({ body, me, params, res }) => {

@@ -90,9 +90,8 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
       ]);
       // Only who does not know the document is sent it; it may be a step further than the rest by now.
       const whole = operations ? null : (await sites.get(site.id))!;
-      return {
+      const about = {
         id: site.id,
-        ...(operations ? { operations } : { document: whole!.document }),
         head: whole?.head ?? site.head,
         changedAt: site.changedAt,
         history,
@@ -114,7 +113,8 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
         liveRelease: site.liveRelease,
         releases: releases.map(({ manifest, ...r }) => ({ ...r, origin: manifest.origin })),
         jobs: recent,
-      } as Sendable<never>;
+      };
+      return operations ? { ...about, operations } : { ...about, document: whole!.document };
     },
     'GET /sites/:id/history': async ({ me, params }) => {
       const site = await sites.headOf(me.organisation, params['id']!);
