@@ -123,17 +123,36 @@ export class SiteLog {
     return { ...rows[0], document: migrate(stored.rows[0]!.document) };
   }
 
-  private async after(client: pg.PoolClient, site: SiteRow, step: number): Promise<LogRow[]> {
+  /**
+   * What was done to a site after a step, where anybody but this account did something (but this tab, where one is named):
+   * else nothing.
+   * @throws Problem 409 where it is more than can be told
+   */
+  private async after(
+    client: pg.PoolClient,
+    site: SiteRow,
+    step: number,
+    author: string,
+    tab: string | null,
+  ): Promise<LogRow[]> {
+    const others = await client.query(
+      `select 1 from operation where site = $1 and seq > $2
+         and (author is distinct from $3 or ($4::text is not null and tab is distinct from $4)) limit 1`,
+      [site.id, step, author, tab],
+    );
+    if (!others.rowCount) return [];
     const { rows } = await client.query<LogRow>(
       `select ${LOG} from operation where site = $1 and seq > $2 order by seq limit $3`,
       [site.id, step, MOST_REBASED + 1],
     );
+    if (rows.length > MOST_REBASED)
+      throw new Problem(409, 'The site has changed meanwhile', 'Too much was changed since. Look at it as it is now.');
     return rows;
   }
 
   /**
    * An operation made at a step of a site, as it reads now.
-   * @throws Problem 409 where somebody wrote the same thing since, or too much was done to tell
+   * @throws Problem 409 where somebody wrote the same thing since
    */
   private rebased(
     site: SiteRow,
@@ -150,8 +169,6 @@ export class SiteLog {
       known: known(r) || !stands.has(r),
     }));
     if (steps.every((s) => s.known)) return operation;
-    if (rows.length > MOST_REBASED)
-      throw new Problem(409, 'The site has changed meanwhile', 'Too much was changed since. Look at it as it is now.');
     // Steps of an older schema meet a document of today.
     let now = site.document;
     for (const step of [...steps].reverse()) {
@@ -262,7 +279,9 @@ export class SiteLog {
         if (rows[0]) return { head: rows[0].seq, operation: rows[0].op, document: null };
       }
       const { base, tab } = sending;
-      const since = base !== undefined && base < site.head ? await this.after(client, site, base) : [];
+      // Without a name, a tab is another one each time.
+      const since =
+        base !== undefined && base < site.head ? await this.after(client, site, base, author.id, tab ?? '') : [];
       const own = (row: LogRow) => tab !== undefined && row.tab === tab && row.author === author.id;
       const made = this.rebased(site, since, own, sent, author);
       const { head, document } = await this.write(client, site, 'do', null, made, author, sending);
@@ -310,7 +329,7 @@ export class SiteLog {
         [id, of],
       );
       const last = rows[0]!;
-      const since = await this.after(client, site, last.seq);
+      const since = await this.after(client, site, last.seq, author.id, null);
       // What this account did since is taken back already, or was there before.
       const own = (row: LogRow) => row.author === author.id;
       const made = this.rebased(site, since, own, last.inverse, author);

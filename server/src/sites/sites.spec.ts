@@ -161,6 +161,29 @@ describe('sites and their history', () => {
     expect([hers!.canUndo, hers!.canRedo, his!.canUndo, his!.canRedo]).toEqual([true, false, true, false]);
   });
 
+  it('takes back one’s own however much of it there was', async () => {
+    for (const value of ['1', '2']) await sites.log.change(id, phone(value), ines);
+    // Hundreds of changes, each taken back again.
+    await test.db.query(
+      `insert into operation (site, seq, kind, of, op, inverse, by, author, taken_back)
+       select o.site, 2 + 2 * n - k, case k when 1 then 'do' else 'undo' end, case k when 0 then 1 + 2 * n end,
+         case k when 1 then o.op else o.inverse end, case k when 1 then o.inverse else o.op end, o.by, o.author,
+         case k when 1 then 2 + 2 * n end
+       from operation o, generate_series(1, 300) n, generate_series(0, 1) k where o.site = $1 and o.seq = 2`,
+      [id],
+    );
+    await test.db.query('update site set head = 602 where id = $1', [id]);
+    await sites.log.step(id, 'undo', ines);
+    expect(await phoneNow()).toBe('1');
+    await sites.log.step(id, 'undo', ines);
+    expect(await phoneNow()).toBe('');
+    // What somebody else did in between, and so much since, cannot be told.
+    await sites.log.change(id, { op: 'setFact', field: 'place', value: 'Strand' }, tom);
+    expect((await refusal(sites.log.change(id, phone('3'), ines, { base: 1, tab: 'one' })))?.detail).toContain(
+      'Too much',
+    );
+  });
+
   it('does not take back what somebody else wrote over, and does once that is taken back', async () => {
     await sites.log.change(id, phone('1'), ines);
     await sites.log.change(id, phone('2'), tom);

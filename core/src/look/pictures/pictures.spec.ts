@@ -4,7 +4,8 @@ import { newDocument } from '../../making/generate/site.js';
 import { FINISHES, FORMATS } from '../../model/site.js';
 import { drawMedium, drawRecipe, recipeFrom, SIZES, subjectsIn } from './draw.js';
 import { drawMark, symbolsFor } from './mark.js';
-import { safeSvg, sizeOfSvg } from './safe-svg.js';
+import { safeSvg } from './safe-svg.js';
+import { sizeOfSvg } from './svg-size.js';
 import { subjects } from './subjects.js';
 
 /** A drawing each part of which draws the one before twice: thirty of them come to a thousand million. */

@@ -8,7 +8,7 @@ import type { Credit, Medium, Page, Section, SiteDocument } from '../../model/si
 import { drawMedium } from '../../look/pictures/draw.js';
 import { drawFavicon, drawMark } from '../../look/pictures/mark.js';
 import { featuredPicture, iconPicture, SHARE_SIZE, sharePicture, type Raster } from '../../look/pictures/share.js';
-import { sizeOfSvg } from '../../look/pictures/safe-svg.js';
+import { sizeOfSvg } from '../../look/pictures/svg-size.js';
 import { descriptionOf, jsonLd, pagePath, robots, sitemap, titleOf } from '../seo/seo.js';
 import { complete } from '../../look/shapes/complete.js';
 import { shapes } from '../../look/shapes/registry.gen.js';
