@@ -213,7 +213,7 @@ describe('Together', () => {
     const { page, context } = await signedIn('piran@tinporch.example', HERS);
     await page.goto(at(`/sites/${id}/brief`));
     await page.fill('#f-phone', 'nothing of it');
-    await page.waitForSelector('text=changes nothing');
+    await page.waitForSelector('text=This was not kept');
     await page.reload();
     await page.waitForSelector('#f-phone');
     expect(await page.inputValue('#f-phone')).toBe('01632 960 330');

@@ -51,7 +51,7 @@ import { STEP_TITLES } from './step-titles';
             >
               <ng-icon name="lucideShare2" aria-hidden="true" />Share for review
             </button>
-            @if (store.main(); as main) {
+            @if (store.mainFor(); as main) {
               <button
                 class="act"
                 type="button"

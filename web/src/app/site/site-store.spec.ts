@@ -288,6 +288,28 @@ describe('the store of a site', () => {
     expect(http.expectOne(asked).request.urlWithParams).toBe(`/api/sites/gant?since=${head + 1}`);
   });
 
+  it('keeps nothing of who only looks, and says so; a main action says why it is not theirs', () => {
+    const as = (role: 'accountant' | 'helper' | 'designer') =>
+      api.session.set({
+        designer: { id: 'a', mail: 'p@tinporch.example', name: 'Piran', role },
+        organisation: 'Tarrant',
+        csrf: 'x',
+      });
+    as('accountant');
+    store.change(write('Not theirs'));
+    expect(words()).not.toBe('Not theirs');
+    expect(store.said()).toEqual(jasmine.objectContaining({ bad: true, words: jasmine.stringContaining('not kept') }));
+    const publish = { label: 'Publish', run: () => undefined, for: 'designer' as const };
+    store.main.set(publish);
+    expect(store.mainFor()?.why).toContain('designers and owners');
+    as('helper');
+    expect(store.mainFor()?.why).toContain('designers and owners');
+    store.change(write('Theirs'));
+    expect(words()).toBe('Theirs');
+    as('designer');
+    expect(store.mainFor()).toBe(publish);
+  });
+
   it('does not fall back to an older answer that comes late', async () => {
     void store.refresh();
     http.expectOne(asked).flush(aSite({ head: 5 }));

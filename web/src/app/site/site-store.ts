@@ -17,6 +17,11 @@ import type { Job, SiteDetail, SiteNews } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { Unsent, type RefusedChange, type WaitingChange } from '../session/unsent';
 
+const NOT_ALLOWED = {
+  helper: 'Your role looks at sites and changes nothing.',
+  designer: 'What visitors see is for designers and owners to change.',
+};
+
 /** Something to tell the person: what was done, or why not. */
 export interface Said {
   words: string;
@@ -31,6 +36,8 @@ export interface Said {
 export interface MainAction {
   label: string;
   run(): void;
+  /** Who may do it at least; anybody where it is left out. */
+  for?: 'helper' | 'designer';
   /** Why it cannot be done now; said when it is pressed. */
   why?: string | false;
 }
@@ -61,6 +68,13 @@ export class SiteStore implements OnDestroy {
   readonly now = signal(Date.now());
   /** The one main action of the step that is open. */
   readonly main = signal<MainAction | null>(null);
+  /** Whether whoever is signed in may do what a role is asked for. */
+  readonly may = this.api.may;
+  /** The same, with why not where the role of whoever is signed in does not allow it. */
+  readonly mainFor = computed<MainAction | null>(() => {
+    const main = this.main();
+    return main?.for && !this.may(main.for) ? { ...main, why: NOT_ALLOWED[main.for] } : main;
+  });
   /** The page and the part that controls and window are on, kept from step to step. */
   readonly page = signal('home');
   readonly part = signal<string | null>(null);
@@ -171,8 +185,8 @@ export class SiteStore implements OnDestroy {
 
   /** Applies a change here at once and sends it soon. What no longer fits is not sent; words in it are kept. */
   change(operation: Operation, part: Part = 'designer'): void {
-    if (!this.api.may('helper')) {
-      this.said.set({ words: 'Your role looks at sites and changes nothing: this was not kept.', bad: true });
+    if (!this.may('helper')) {
+      this.said.set({ words: `${NOT_ALLOWED.helper} This was not kept.`, bad: true });
       return;
     }
     const before = this.waiting();

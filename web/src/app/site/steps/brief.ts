@@ -363,6 +363,7 @@ export class BriefStep {
       this.store.main.set({
         label: this.store.drawn() ? 'Write another version' : 'Generate the site',
         run: () => void this.generate(),
+        for: 'helper',
         why: this.busy()
           ? 'It is being written.'
           : !this.named() && 'Give the client’s name first: everything is written around it.',

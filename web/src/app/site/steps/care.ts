@@ -82,6 +82,7 @@ export class CareStep {
           ? {
               label: 'Walk a round',
               run: () => void this.store.begin('round'),
+              for: 'helper',
               why: this.store.openJob()?.kind === 'round' && 'A round is being walked now.',
             }
           : null,

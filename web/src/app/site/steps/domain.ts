@@ -263,6 +263,7 @@ export class DomainStep {
         return this.store.main.set({
           label: 'Get a certificate',
           run: () => void this.store.begin('certificate'),
+          for: 'designer',
           why: !site.liveRelease
             ? 'The authority looks at the site itself: deploy it first, in Publish.'
             : this.store.openJob() !== null && 'Something else is under way. Wait until it has ended.',
@@ -270,6 +271,7 @@ export class DomainStep {
       this.store.main.set({
         label: this.walking() ? 'Asking …' : 'Ask again now',
         run: () => void this.walk(),
+        for: 'helper',
         why: this.walking() && 'The name servers are being asked.',
       });
     });
@@ -280,7 +282,7 @@ export class DomainStep {
         site?.server && site.domain && site.liveRelease
           ? `${site.domain} ${site.certificate?.notAfter} ${site.open}`
           : '';
-      if (now && now !== this.walkedFor) {
+      if (now && now !== this.walkedFor && this.store.may('helper')) {
         this.walkedFor = now;
         untracked(() => void this.walk());
       }

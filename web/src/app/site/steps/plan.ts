@@ -285,6 +285,7 @@ export class PlanStep {
       this.store.main.set({
         label: this.store.drawn() ? 'Write another version' : 'Generate the site',
         run: () => void this.again(),
+        for: 'helper',
         why: this.desk.busy()
           ? 'It is being written.'
           : !this.named() && 'Give the client’s name in the Brief first: everything is written around it.',

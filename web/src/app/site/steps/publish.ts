@@ -127,6 +127,7 @@ export class PublishStep {
           ? {
               label: !site.open ? 'Publish' : this.behind() ? 'Deploy changes' : 'Deploy again',
               run: () => void this.store.begin('publish'),
+              for: 'designer',
               why: !site.server
                 ? 'Choose a server first.'
                 : stop
