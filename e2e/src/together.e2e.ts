@@ -135,6 +135,10 @@ describe('Together', () => {
     const { lines } = await test.api.call<{ lines: { words: string; by: string }[] }>('GET', `/sites/${id}/history`);
     expect(lines.slice(0, 3).map((l) => l.by)).toEqual(['Ines Tarrant', 'Ines Tarrant', jasmine.any(String) as never]);
     expect(lines.some((l) => l.by === 'Tom Reddaway' && l.words === 'Changed “Address”')).toBeTrue();
+    // Who is taken away is told so, without having to do anything.
+    const { people } = await test.api.call<{ people: { id: string; name: string }[] }>('GET', '/team');
+    await test.api.call('DELETE', `/team/people/${people.find((p) => p.name === 'Tom Reddaway')!.id}`);
+    await tom.waitForSelector('.standing:has-text("You are signed out")');
     await ines.context.close();
     await context.close();
   }, 120_000);

@@ -24,7 +24,9 @@ export class PorchEvents {
       source.onerror = () => {
         lost = true;
         // A refusal (the session has ended, say) closes it for good: a browser tries again only after a broken line.
-        if (source.readyState === EventSource.CLOSED && !this.api.ended()) later = setTimeout(connect, TRY_AGAIN_MS);
+        if (source.readyState !== EventSource.CLOSED || this.api.ended()) return;
+        this.api.lookForSession();
+        later = setTimeout(connect, TRY_AGAIN_MS);
       };
       source.onopen = () => {
         if (lost) this.back.next();

@@ -167,6 +167,14 @@ export class PorchApi {
   /** Whether whoever is signed in may do what a role is asked for. */
   may = (role: Role): boolean => mayAs(this.session()?.designer.role ?? 'owner', role);
 
+  /** Looks whether the session is still there, where nothing else asks: somebody may have ended it elsewhere. */
+  lookForSession(): void {
+    if (!this.session()) return;
+    this.get<Session>('/session').subscribe({
+      error: (refusal: Refusal) => refusal.status === 401 && this.session() && this.ended.set(true),
+    });
+  }
+
   /** Takes over the session somebody signed in to. */
   signedIn(session: Session): void {
     this.session.set(session);

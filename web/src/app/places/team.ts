@@ -65,7 +65,7 @@ const ROLES: readonly (readonly [Role, string, string])[] = [
                 </span>
                 @if (owner()) {
                   <label class="sr" [for]="'role-' + p.id">Role of {{ p.name }}</label>
-                  <select [id]="'role-' + p.id" [ngModel]="p.role" (ngModelChange)="setRole(p, $event)">
+                  <select [id]="'role-' + p.id" #chosen [ngModel]="p.role" (ngModelChange)="setRole(p, $event, chosen)">
                     @for (r of roles; track r[0]) {
                       <option [value]="r[0]">{{ r[1] }}</option>
                     }
@@ -271,17 +271,23 @@ export class TeamPlace {
   }
 
   protected rename = () => this.doing(() => firstValueFrom(this.api.put('/team', { name: this.name() })));
-  protected invite = () =>
-    this.doing(async () => {
+  protected async invite(): Promise<void> {
+    if (!/^[^\s@]+@[^\s@]+$/.test(this.mail().trim()))
+      return this.fault.set('Give the mail address of whom you invite: name@place.example.');
+    await this.doing(async () => {
       const made = await firstValueFrom(
         this.api.post<Answer<'POST /team/invitations'>>('/team/invitations', { mail: this.mail(), role: this.role() }),
       );
       this.linked(`An invitation for ${this.mail()}.`, made);
       this.mail.set('');
     });
+  }
   protected takeBack = (id: string) => this.doing(() => firstValueFrom(this.api.delete(`/team/invitations/${id}`)));
-  protected setRole = (p: Person, role: Role) =>
-    this.doing(() => firstValueFrom(this.api.put(`/team/people/${p.id}`, { role })));
+  protected async setRole(p: Person, role: Role, chosen: HTMLSelectElement): Promise<void> {
+    await this.doing(() => firstValueFrom(this.api.put(`/team/people/${p.id}`, { role })));
+    // Where that was refused, the field says again what is.
+    if (this.fault()) chosen.value = p.role;
+  }
   protected async reset(p: Person): Promise<void> {
     await this.doing(async () => {
       const made = await firstValueFrom(this.api.post<Answer<'POST /team/invitations'>>(`/team/people/${p.id}/reset`));

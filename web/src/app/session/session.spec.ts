@@ -202,6 +202,25 @@ describe('accounts in the interface', () => {
     expect(view.element.querySelector('.link-field')).toBeNull();
   });
 
+  it('of an owner say what is refused, and leave what is as it is', async () => {
+    api.session.set(session());
+    const view = await shown(TeamPlace);
+    answerTeam();
+    http.expectOne('/api/audit').flush({ lines: [], more: false });
+    await settle(view.fixture);
+    await view.type('invite-mail', 'nonsense');
+    await view.press('Make a link');
+    expect(view.words()).toContain('Give the mail address');
+    await view.type('role-a1', 'helper');
+    http.expectOne('/api/team/people/a1').flush(...refused(409, 'Ines Tarrant is the only owner'));
+    await settle(view.fixture);
+    answerTeam();
+    http.expectOne('/api/audit').flush({ lines: [], more: false });
+    await settle(view.fixture);
+    expect(view.words()).toContain('is the only owner');
+    expect(view.element.querySelector<HTMLSelectElement>('#role-a1')!.value).toBe('owner');
+  });
+
   it('of anybody else see who is there, and no more', async () => {
     api.session.set(session('helper'));
     const view = await shown(TeamPlace);
