@@ -96,12 +96,7 @@ describe('Every control of every screen, pressed', () => {
 
   it('does what it should, wide and on a phone, and leaves nothing broken, covered, unnamed or out of reach', async () => {
     const [wide, phone] = await Promise.all([
-      walk(
-        1280,
-        'larkfield-allotments',
-        ['', 'servers', 'domains', 'inbox', 'rounds', 'new', 'sample-book', 'people'],
-        28,
-      ),
+      walk(1280, 'larkfield-allotments', ['', 'servers', 'domains', 'inbox', 'rounds', 'new', 'sample-book'], 26),
       walk(390, 'hollis-wren-boatworks', ['', 'inbox', 'new'], 18),
     ]);
     expect(wide.faults).toEqual([]);
