@@ -8,6 +8,7 @@ const programs = {
   'server/dist/run/main.mjs': 'server/dist/main.js',
   'server/dist/run/spelling-worker.mjs': 'server/dist/writing/spelling-worker.js',
   'server/dist/run/hashing-worker.mjs': 'server/dist/accounts/hashing-worker.js',
+  'server/dist/run/passkey-worker.mjs': 'server/dist/accounts/passkey-worker.js',
   'server/dist/run/strangers-worker.mjs': 'server/dist/strangers/strangers-worker.js',
   'server/dist/run/press-worker.mjs': 'server/dist/press/press-worker.js',
   'server/dist/run/picture-worker.mjs': 'server/dist/pictures/picture-worker.js',

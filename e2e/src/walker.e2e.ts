@@ -7,6 +7,8 @@ import { walkOver } from './support/walker.js';
 
 /** Most controls of a screen that are pressed: a sample here, all where it is measured. */
 const WALK = Number(process.env['WALK'] ?? 0);
+/** Ending sessions, one's own or those of this very test, has tests of its own beside those of what comes after it. */
+const LEAVE = /“(Sign out|End )/;
 const STEPS = ['brief', 'plan', 'look', 'pages', 'seo', 'domain', 'publish', 'care'];
 
 describe('Every control of every screen, pressed', () => {
@@ -64,8 +66,7 @@ describe('Every control of every screen, pressed', () => {
       url: test.stack.url,
       routes: [...places, ...STEPS.map((step) => `sites/${site}/${step}`)],
       takeBack: await taker(site),
-      // Signing out has a test of its own beside those of what comes after it.
-      leave: /“Sign out”/,
+      leave: LEAVE,
       alike: WALK ? 50 : width < 500 ? 1 : 2,
       most: WALK || most,
     });
@@ -88,7 +89,7 @@ describe('Every control of every screen, pressed', () => {
       cut: cutOf(context, await context.cookies()),
       takeBack: await taker(site),
       most: WALK || 2,
-      leave: /“Sign out”/,
+      leave: LEAVE,
     });
     await context.close();
     return result;
@@ -96,7 +97,12 @@ describe('Every control of every screen, pressed', () => {
 
   it('does what it should, wide and on a phone, and leaves nothing broken, covered, unnamed or out of reach', async () => {
     const [wide, phone] = await Promise.all([
-      walk(1280, 'larkfield-allotments', ['', 'servers', 'domains', 'inbox', 'rounds', 'new', 'sample-book'], 26),
+      walk(
+        1280,
+        'larkfield-allotments',
+        ['', 'servers', 'domains', 'inbox', 'rounds', 'new', 'sample-book', 'people', 'account'],
+        26,
+      ),
       walk(390, 'hollis-wren-boatworks', ['', 'inbox', 'new'], 18),
     ]);
     expect(wide.faults).toEqual([]);
@@ -115,7 +121,7 @@ describe('Every control of every screen, pressed', () => {
         begin: () => context.setOffline(true),
         end: () => context.setOffline(false),
       })),
-      cutOff('northlight-pottery', 1280, ['sample-book'], (context) => ({
+      cutOff('northlight-pottery', 1280, ['sample-book', 'people', 'account'], (context) => ({
         begin: () => context.route('**/*', (r) => r.abort('connectionrefused')),
         end: () => context.unroute('**/*'),
       })),

@@ -64,6 +64,20 @@ describe('accounts', () => {
     expect(all.filter((s) => s === 429).length).toBe(55);
   }, 30_000);
 
+  it('let somebody in whose try began before another one was counted', async () => {
+    const counting = await test.db.connect();
+    await counting.query('begin');
+    await counting.query('select pg_advisory_xact_lock(7243, hashtext($1))', ['ines@tinporch.example 127.0.0.14']);
+    const waiting = status('ines@tinporch.example', 'a-dry-place-to-work', '127.0.0.14');
+    while (!(await test.db.query(`select 1 from pg_locks where locktype = 'advisory' and not granted`)).rowCount);
+    await counting.query(
+      `insert into sign_in_try (mail, origin, at) values ('ines@tinporch.example', '127.0.0.14', clock_timestamp())`,
+    );
+    await counting.query('commit');
+    counting.release();
+    expect(await waiting).toBe(200);
+  });
+
   it('never keep a browser out that somebody has signed in from, whoever guesses from the same place', async () => {
     const { browser } = await accounts.signIn('ines@tinporch.example', 'a-dry-place-to-work', '127.0.0.11');
     for (let n = 0; n < 6; n++) await status('ines@tinporch.example', 'wrong', '127.0.0.11');

@@ -4,6 +4,7 @@ import { Problem } from '@tin-porch/core/ground';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
 import { hashPassword, NOBODY, passwordFits, refuseWeak } from './passwords.js';
+import { takeFactorsAway } from './second-factors.js';
 import { Tries } from './tries.js';
 import { digest, isToken, newToken, sessionName } from './tokens.js';
 
@@ -81,14 +82,17 @@ export class Accounts {
 
   /** Gives an account another password, takes its second factors away and ends its sessions: whoever does that has the machine. */
   async resetPassword(mail: string, password: string): Promise<boolean> {
-    const { rows } = await this.db.query<{ id: string }>(
-      'update account set password = $2, codes = false, code_secret = null where mail = $1 returning id',
-      [mail.toLowerCase(), await hashPassword(password)],
-    );
-    if (!rows[0]) return false;
-    await this.db.query('delete from passkey where account = $1', [rows[0].id]);
-    await this.db.query('delete from recovery_code where account = $1', [rows[0].id]);
-    await this.endSessions(rows[0].id);
+    const hash = await hashPassword(password);
+    const account = await transaction(this.db, async (client) => {
+      const { rows } = await client.query<{ id: string }>(
+        'update account set password = $2 where mail = $1 returning id',
+        [mail.toLowerCase(), hash],
+      );
+      if (rows[0]) await takeFactorsAway(client, rows[0].id);
+      return rows[0]?.id;
+    });
+    if (account === undefined) return false;
+    await this.endSessions(account);
     return true;
   }
 
@@ -141,9 +145,6 @@ export class Accounts {
       ? await this.db.query('select 1 from known_browser where account = $1 and token = $2', [account, digest(browser)])
       : { rowCount: 0 };
     const next = rowCount ? browser : newToken();
-    await this.tries.sweep();
-    await this.db.query(`delete from session where expires_at < now()`);
-    await this.db.query(`delete from known_browser where seen_at < now() - interval '400 days'`);
     await this.db.query(
       'insert into known_browser (token, account) values ($1, $2) on conflict (token) do update set seen_at = now()',
       [digest(next), account],

@@ -2,8 +2,6 @@ import { createHash, randomInt } from 'node:crypto';
 import {
   generateAuthenticationOptions,
   generateRegistrationOptions,
-  verifyAuthenticationResponse,
-  verifyRegistrationResponse,
   type AuthenticatorTransport,
 } from '@simplewebauthn/server';
 import type {
@@ -14,11 +12,13 @@ import type {
 } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
 import { Secret, TOTP } from 'otpauth';
+import type pg from 'pg';
 import { toString as qrCode } from 'qrcode';
 import { transaction, type Database } from '../db/database.js';
 import type { Seal } from '../secrets/seal.js';
 import type { Designer } from './accounts.js';
 import type { Tries } from './tries.js';
+import { verified } from './passkeys.js';
 import { digest, isToken, newToken } from './tokens.js';
 
 const ISSUER = 'Tin Porch';
@@ -57,6 +57,17 @@ const totp = (mail: string, secret: string) =>
 const wrongCode = (status: 401 | 422) =>
   new Problem(status, 'That code is not right', 'Codes change every half minute; each is good once.');
 
+async function takeCodesAway(client: pg.PoolClient, account: string): Promise<void> {
+  await client.query('update account set codes = false, code_secret = null where id = $1', [account]);
+  await client.query('delete from recovery_code where account = $1', [account]);
+}
+
+/** Takes codes and passkeys from an account, in the transaction of whoever gives it another password. */
+export async function takeFactorsAway(client: pg.PoolClient, account: string): Promise<void> {
+  await takeCodesAway(client, account);
+  await client.query('delete from passkey where account = $1', [account]);
+}
+
 /** One-time codes (RFC 6238), recovery codes and passkeys (WebAuthn Level 3), and the tickets of a sign-in on its way. */
 export class SecondFactors {
   constructor(
@@ -92,6 +103,7 @@ export class SecondFactors {
   /** A ticket that stands for a step on the way of signing in. */
   async ticket(kind: TicketKind, account: string | null, challenge: string | null = null): Promise<string> {
     const token = newToken();
+    // Anybody may ask for one: those that ended do not pile up until the daily cleaning.
     await this.db.query('delete from sign_in_ticket where ends_at < now()');
     await this.db.query(
       'insert into sign_in_ticket (token, account, kind, challenge, ends_at) values ($1, $2, $3, $4, now() + make_interval(mins => $5))',
@@ -145,9 +157,9 @@ export class SecondFactors {
     return codes;
   }
 
+  /** Turns codes off. Passkeys stay. */
   async turnOff(account: string): Promise<void> {
-    await this.db.query('update account set codes = false, code_secret = null where id = $1', [account]);
-    await this.db.query('delete from recovery_code where account = $1', [account]);
+    await transaction(this.db, (client) => takeCodesAway(client, account));
   }
 
   /** Looks at a code and uses it up: none is good twice. @throws Problem 401, or 422 where codes are not asked for yet */
@@ -228,14 +240,14 @@ export class SecondFactors {
   ): Promise<string> {
     const { account, challenge } = await this.ticketed(ticket, 'registration', true);
     if (account !== designer.id) throw new Problem(401, 'That took too long', 'Begin again.');
-    const made = await verifyRegistrationResponse({
-      response: response as never,
+    const made = await verified('registration', {
+      response,
       expectedChallenge: challenge!,
       expectedOrigin: place.origin,
       expectedRPID: place.host,
-    }).catch(() => null);
-    if (!made?.verified) throw new Problem(422, 'That is no passkey', 'Make it again.');
-    const { id, publicKey, counter, transports = [] } = made.registrationInfo.credential;
+    });
+    if (!made) throw new Problem(422, 'That is no passkey', 'Make it again.');
+    const { id, publicKey, counter, transports } = made;
     const { rows } = await this.db.query<{ id: string }>(
       `insert into passkey (account, credential, public_key, counter, transports, name) values ($1, $2, $3, $4, $5, $6)
        on conflict (credential) do nothing returning id`,
@@ -287,8 +299,8 @@ export class SecondFactors {
     ]);
     const known = rows[0];
     if (!known || (account !== null && known.account !== account)) throw no;
-    const shown = await verifyAuthenticationResponse({
-      response: response as never,
+    const shown = await verified('authentication', {
+      response,
       expectedChallenge: challenge!,
       expectedOrigin: place.origin,
       expectedRPID: place.host,
@@ -298,12 +310,9 @@ export class SecondFactors {
         counter: Number(known.counter),
         transports: known.transports,
       },
-    }).catch(() => null);
-    if (!shown?.verified) throw no;
-    await this.db.query('update passkey set counter = $2, used_at = now() where id = $1', [
-      known.id,
-      shown.authenticationInfo.newCounter,
-    ]);
+    });
+    if (!shown) throw no;
+    await this.db.query('update passkey set counter = $2, used_at = now() where id = $1', [known.id, shown.counter]);
     return known.account;
   }
 }

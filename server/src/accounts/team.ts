@@ -4,6 +4,7 @@ import type pg from 'pg';
 import { transaction, type Database } from '../db/database.js';
 import type { Accounts, Designer } from './accounts.js';
 import { hashPassword, refuseWeak } from './passwords.js';
+import { takeFactorsAway } from './second-factors.js';
 import { digest, isToken, newToken } from './tokens.js';
 
 const INVITATION_DAYS = 14;
@@ -86,7 +87,6 @@ export class Team {
     hours: number,
   ): Promise<{ token: string; endsAt: Date }> {
     const token = newToken();
-    await this.db.query(`delete from account_link where ends_at < now() - interval '30 days'`);
     const { rows } = await this.db.query<{ endsAt: Date }>(
       `insert into account_link (token, kind, organisation, account, mail, role, by, ends_at)
        values ($1, $2, $3, $4, $5, $6, $7, now() + make_interval(hours => $8)) returning ends_at as "endsAt"`,
@@ -179,13 +179,8 @@ export class Team {
       const { rowCount } = await client.query('delete from account_link where id = $1', [link.id]);
       if (!rowCount) throw new Problem(404, 'This link is not good any more', 'Ask for a new one.');
       if (link.kind === 'reset') {
-        await client.query('update account set password = $2, codes = false, code_secret = null where id = $1', [
-          link.account,
-          hash,
-        ]);
-        await client.query('delete from passkey where account = $1', [link.account]);
-        await client.query('delete from recovery_code where account = $1', [link.account]);
-        return;
+        await client.query('update account set password = $2 where id = $1', [link.account, hash]);
+        return takeFactorsAway(client, link.account!);
       }
       const made = await client.query(
         'insert into account (mail, name, password, organisation, role) values ($1, $2, $3, $4, $5) on conflict (mail) do nothing',

@@ -21,14 +21,14 @@ export class Tries {
       await client.query('select pg_advisory_xact_lock(7243, hashtext($1))', [`${mail} ${origin}`]);
       const { rows } = await client.query<{ tries: number; since: number; from: number }>(
         `select count(*) filter (where mail = $1)::int as tries,
-           coalesce(extract(epoch from now() - max(at) filter (where mail = $1)), 1e6)::float8 as since,
+           coalesce(extract(epoch from clock_timestamp() - max(at) filter (where mail = $1)), 1e6)::float8 as since,
            count(*)::int as from
          from sign_in_try where origin = $2 and at > now() - interval '15 minutes'`,
         [mail, origin],
       );
       const { tries, since, from } = rows[0]!;
-      const wait = tries < FREE_TRIES ? 0 : Math.min(LONGEST_WAIT_S, 2 ** (tries - FREE_TRIES + 1));
-      const left = Math.ceil(from >= MOST_FROM_ADDRESS ? Math.max(60, wait - since) : wait - since);
+      const wait = tries < FREE_TRIES ? 0 : Math.min(LONGEST_WAIT_S, 2 ** (tries - FREE_TRIES + 1)) - since;
+      const left = Math.ceil(from >= MOST_FROM_ADDRESS ? Math.max(60, wait) : wait);
       if (left > 0)
         throw new Problem(
           429,
@@ -51,10 +51,5 @@ export class Tries {
         await this.db.query('delete from sign_in_try where id = $1', [id]);
       throw error;
     }
-  }
-
-  /** Forgets tries of long ago. */
-  async sweep(): Promise<void> {
-    await this.db.query(`delete from sign_in_try where at < now() - interval '1 day'`);
   }
 }

@@ -5,9 +5,19 @@ import type { Work } from './jobs.js';
 /** What is thrown away, and after how long. Each line is one step of the job. */
 const OLD: readonly (readonly [string, string, string])[] = [
   [
-    'Sessions and tickets that have ended',
-    'row',
-    `with s as (delete from session where expires_at < now() returning 1), t as (delete from sign_in_ticket where ends_at < now() returning 1) select (select count(*) from s) + (select count(*) from t) as gone`,
+    'Sessions that have ended',
+    'session',
+    `with s as (delete from session where expires_at < now() returning 1) select count(*) as gone from s`,
+  ],
+  [
+    'Tries to sign in of the day before',
+    'try',
+    `with t as (delete from sign_in_try where at < now() - interval '1 day' returning 1) select count(*) as gone from t`,
+  ],
+  [
+    'Browsers not seen for a year',
+    'browser',
+    `with b as (delete from known_browser where seen_at < now() - interval '400 days' returning 1) select count(*) as gone from b`,
   ],
   [
     'Links nobody followed',
