@@ -12,6 +12,8 @@ const MAY_USE = {
   web: ['core', 'contract'],
   e2e: ['core', 'contract', 'cms', 'server'],
 };
+// What its tests may use besides: the programs it speaks with, started for real.
+const TESTS_MAY_USE = { server: ['host', 'standins'] };
 // The rooms of core from the ground up: each may use those before it.
 const CORE_ROOMS = ['ground', 'model', 'language', 'look', 'operations', 'brief', 'making', 'page', 'care'];
 const IO = ['node:fs', 'node:fs/promises', 'node:path', 'node:crypto', 'node:net', 'node:http', 'pg', 'express'].map(
@@ -22,11 +24,11 @@ const IO = ['node:fs', 'node:fs/promises', 'node:path', 'node:crypto', 'node:net
 );
 const rooms = Object.keys(MAY_USE);
 
-const directions = rooms.map((room) => {
+const direction = (room, mayUse, files) => {
   const others = rooms.filter((other) => other !== room);
-  const barred = others.filter((other) => !MAY_USE[room].includes(other));
+  const barred = others.filter((other) => !mayUse.includes(other));
   return {
-    files: [`${room}/**/*.{ts,tsx}`],
+    files,
     rules: {
       'no-restricted-imports': [
         'error',
@@ -35,7 +37,7 @@ const directions = rooms.map((room) => {
           patterns: [
             {
               group: barred.flatMap((other) => [`@tin-porch/${other}`, `@tin-porch/${other}/*`]),
-              message: `${room} may use ${MAY_USE[room].join(', ') || 'no other room'} only.`,
+              message: `${room} may use ${mayUse.join(', ') || 'no other room'} only.`,
             },
             {
               group: others.map((other) => `**/../${other}/**`),
@@ -46,7 +48,13 @@ const directions = rooms.map((room) => {
       ],
     },
   };
-});
+};
+const directions = [
+  ...rooms.map((room) => direction(room, MAY_USE[room], [`${room}/**/*.{ts,tsx}`])),
+  ...Object.entries(TESTS_MAY_USE).map(([room, more]) =>
+    direction(room, [...MAY_USE[room], ...more], [`${room}/**/*.spec.ts`, `${room}/src/testing/**/*.ts`]),
+  ),
+];
 
 const upward = CORE_ROOMS.slice(0, -1).map((room, n) => ({
   files: [`core/src/${room}/**/*.{ts,tsx}`],

@@ -107,8 +107,8 @@ describe('Every control of every screen, pressed', () => {
     ]);
     expect(wide.faults).toEqual([]);
     expect(phone.faults).toEqual([]);
-    expect(wide.pressed).toBeGreaterThan(120);
-    expect(phone.pressed).toBeGreaterThan(70);
+    expect(wide.pressed).withContext(JSON.stringify(wide.of)).toBeGreaterThan(140);
+    expect(phone.pressed).withContext(JSON.stringify(phone.of)).toBeGreaterThan(70);
   }, 1_800_000);
 
   it('explains itself and loses nothing when it is pressed with the session ended, offline, or with the server gone', async () => {

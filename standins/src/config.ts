@@ -9,7 +9,8 @@ export interface StandinsConfig {
     resolvers: { name: string; address: string; port: number }[];
   };
   registrar: { address: string; port: number; apiKey: string };
-  writing: {
+  /** Left out where none is wanted; so is the library. */
+  writing?: {
     address: string;
     port: number;
     apiKey: string;
@@ -17,7 +18,7 @@ export interface StandinsConfig {
     /** The price of a thousand tokens, in pounds. */
     price: number;
   };
-  library: { address: string; port: number; apiKey: string; behaviour: LibraryBehaviour; folder: string };
+  library?: { address: string; port: number; apiKey: string; behaviour: LibraryBehaviour; folder: string };
   acme: {
     address: string;
     port: number;

@@ -24,6 +24,8 @@ export interface CutOffWalk {
 const FIELDS = 'input:not([type]), input[type=text], input[type=search], input[type=tel], input[type=email], textarea';
 const FILES = 'input[type=file]';
 const TYPED = 'Quince & Rye 7';
+/** As long as a new password has to be. */
+const TYPED_LONG = `${TYPED} and Hollis & Wren`;
 const FILE = {
   name: 'quay.svg',
   mimeType: 'image/svg+xml',
@@ -166,7 +168,8 @@ async function use(it: Locator, kind: Kind): Promise<void> {
   const dialog = page.locator('ngb-modal-window');
   const yes = dialog.locator('button.act');
   if (!(await yes.count())) return;
-  for (const field of await dialog.locator(FIELDS).all()) await field.fill(TYPED);
+  for (const field of await dialog.locator(`${FIELDS}, input[type=password]`).all())
+    if ((await field.isVisible()) && (await field.isEditable())) await field.fill(TYPED_LONG);
   await yes.first().click({ timeout: 10_000 });
   await settle();
 }

@@ -98,11 +98,12 @@ const covered = (page: Page): Promise<string[]> =>
  * wrong: an error in the console, a request that failed and was not explained, a dialog that cannot be seen or left, the
  * focus gone, a control under another, a page that can be pushed sideways, what axe-core finds.
  */
-export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: string[] }> {
+export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: string[]; of: Record<string, number> }> {
   const { page, url, alike = 2, most = 160, leave = /^$/ } = walk;
   const faults = new Set<string>();
   let where = '';
-  let pressed = 0;
+  /** How many were pressed, screen by screen. */
+  const of: Record<string, number> = {};
   const fault = (words: string) => void faults.add(`${where}: ${words}`);
   const failed: string[] = [];
   let open = 0;
@@ -210,7 +211,7 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
         if (words) fault(`${next.name} cannot be pressed: ${words.trim().slice(0, 160)}`);
         continue;
       }
-      pressed++;
+      of[route] = (of[route] ?? 0) + 1;
       await settle();
       if (await page.locator('ngb-modal-window').count()) {
         if (!looked.has('dialog')) await looks(`dialog of ${next.name}`);
@@ -250,7 +251,8 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
   }
   page.off('request', asked).off('requestfinished', over).off('requestfailed', over);
   page.off('response', answered).off('console', said).off('pageerror', thrown);
-  return { pressed, faults: [...faults] };
+  const pressed = Object.values(of).reduce((sum, n) => sum + n, 0);
+  return { pressed, faults: [...faults], of };
 }
 
 /** Takes the option after the one a list stands on. */

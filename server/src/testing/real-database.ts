@@ -31,11 +31,17 @@ function cluster() {
 }
 
 let serial = 0;
-/** An empty, migrated database. */
-export async function realDatabase(): Promise<{ url: string; db: Database; end(): Promise<void> }> {
+/** An empty, migrated database; `another` is the address of one more, empty, whose role has some rights. */
+export async function realDatabase(): Promise<{
+  url: string;
+  db: Database;
+  another(rights: string): Promise<string>;
+  end(): Promise<void>;
+}> {
   const made = await cluster();
-  const url = await makeDatabase(made, `unit_${++serial}`, 'unit');
+  const another = (rights = '') => makeDatabase(made, `unit_${++serial}`, 'unit', rights);
+  const url = await another();
   await migrate(url);
   const db = openDatabase(url);
-  return { url, db, end: () => db.end() };
+  return { url, db, another, end: () => db.end() };
 }

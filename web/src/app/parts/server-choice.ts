@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import type { ServerInfo } from '../api/model';
-import { PorchApi } from '../api/porch-api';
+import { asRefusal, PorchApi } from '../api/porch-api';
 import { some } from '@tin-porch/core/some';
 import { SiteStore } from '../site/site-store';
 
@@ -23,7 +23,9 @@ import { SiteStore } from '../site/site-store';
           </button>
         </li>
       } @empty {
-        <li class="quiet">Asking the servers …</li>
+        <li [class.quiet]="!fault()" [class.fault]="fault()" [attr.role]="fault() ? 'alert' : null">
+          {{ fault() || 'Asking the servers …' }}
+        </li>
       }
     </ul>
   `,
@@ -31,10 +33,14 @@ import { SiteStore } from '../site/site-store';
 export class ServerChoice {
   protected readonly store = inject(SiteStore);
   protected readonly servers = signal<ServerInfo[]>([]);
+  protected readonly fault = signal('');
   constructor() {
     inject(PorchApi)
       .get<{ servers: ServerInfo[] }>('/servers')
-      .subscribe({ next: ({ servers }) => this.servers.set(servers), error: () => undefined });
+      .subscribe({
+        next: ({ servers }) => this.servers.set(servers),
+        error: (error: unknown) => this.fault.set(asRefusal(error).message),
+      });
   }
   protected readonly some = some;
   protected gigabytes = (bytes: number) => (bytes / 1e9).toFixed(0);

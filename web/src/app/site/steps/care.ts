@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { filter } from 'rxjs';
-import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { catchError, EMPTY, filter, merge, switchMap } from 'rxjs';
+import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { PorchEvents } from '../../api/events';
 import type { OpenFinding, SiteLine } from '../../api/model';
-import { PorchApi } from '../../api/porch-api';
+import { asRefusal, PorchApi } from '../../api/porch-api';
 import { FindingView } from '../../parts/finding';
 import { JobSteps } from '../../parts/job-steps';
 import { VisitBars } from '../../parts/visit-bars';
@@ -22,6 +22,9 @@ import { SiteStore } from '../site-store';
     <tp-worktable controlsName="Findings" besideName="What was measured" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
         <h2>{{ verdict() }}</h2>
+        @if (fault()) {
+          <p class="note brick" role="alert">{{ fault() }}</p>
+        }
         @for (f of findings(); track f.key) {
           <tp-finding [finding]="f" [now]="store.now()" />
         }
@@ -63,6 +66,7 @@ export class CareStep {
   private readonly api = inject(PorchApi);
   protected readonly summary = signal<SiteLine | null>(null);
   protected readonly findings = signal<OpenFinding[]>([]);
+  protected readonly fault = signal('');
   protected readonly job = computed(
     () => this.store.detail()?.jobs.find((j) => j.kind === 'round' || j.kind === 'rollback') ?? null,
   );
@@ -87,23 +91,30 @@ export class CareStep {
             }
           : null,
       );
-      if (site) this.refresh(site.id);
     });
-    inject(PorchEvents)
-      .all.pipe(
-        filter((e) => e.kind === 'care'),
+    // What stands there is asked for again after each change of this site and each round over it; the newest answer counts.
+    merge(
+      toObservable(this.store.detail),
+      inject(PorchEvents).all.pipe(filter((e) => e.kind === 'care' && e.site === this.store.id())),
+    )
+      .pipe(
+        filter(() => this.store.detail() !== null),
+        switchMap(() =>
+          this.api.get<{ sites: SiteLine[]; findings: OpenFinding[] }>('/sites').pipe(
+            catchError((error: unknown) => {
+              this.fault.set(`What is found was not asked for again. ${asRefusal(error).message}`);
+              return EMPTY;
+            }),
+          ),
+        ),
         takeUntilDestroyed(),
       )
-      .subscribe((e) => 'site' in e && this.refresh(e.site));
-  }
-  private refresh(id: string): void {
-    this.api.get<{ sites: SiteLine[]; findings: OpenFinding[] }>('/sites').subscribe({
-      next: ({ sites, findings }) => {
+      .subscribe(({ sites, findings }) => {
+        const id = this.store.id();
+        this.fault.set('');
         this.summary.set(sites.find((s) => s.id === id) ?? null);
         this.findings.set(findings.filter((f) => f.site === id));
-      },
-      error: () => undefined,
-    });
+      });
   }
   protected left = (iso: string) => daysLeft(iso, this.store.now());
   protected date = day;

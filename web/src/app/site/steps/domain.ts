@@ -328,8 +328,7 @@ export class DomainStep {
     const read = readDomain(this.typed());
     if ('error' in read) return this.fault.set(read.error);
     this.fault.set('');
-    await this.store.put('/domain', { domain: read.domain });
-    this.changing.set(false);
+    if ((await this.store.put('/domain', { domain: read.domain })) !== undefined) this.changing.set(false);
   }
   protected async walk(): Promise<void> {
     this.walking.set(true);

@@ -1,0 +1,115 @@
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { ownPage } from '@tin-porch/core/making';
+import { publishSteps } from '../publish/publish.js';
+import { smallWorld, type SmallWorld } from '../testing/small-world.js';
+
+describe('a round', () => {
+  let world: SmallWorld;
+  let site: string;
+  const domain = 'round.example';
+  const zone = () => world.names.get(domain)!;
+  const lead = (records: [string, string, string][]) =>
+    world.names.setRecords(zone(), records.map(([name, type, data]) => ({ name, type, ttl: 1, data })) as never);
+  const walk = () => world.run(site, (work) => world.rounds.steps(work));
+  const findings = async () => (await world.rounds.findings(world.ines.organisation, site)).map((f) => f.key);
+
+  beforeAll(async () => {
+    world = await smallWorld();
+    const { address } = await world.quay();
+    world.register(domain, [
+      ['@', 'A', address],
+      ['www', 'CNAME', `${domain}.`],
+    ]);
+    site = await world.site('Round House', domain);
+  }, 60_000);
+  afterAll(() => world.end());
+
+  it('is refused while the site is on no server', async () => {
+    expect((await walk()).error?.name).toBe('JobRefused');
+  });
+
+  it('finds nothing at a site that is well, and says how much it looked at', async () => {
+    expect((await world.run(site, (work) => publishSteps(work, world))).error).toBeNull();
+    const ran = await walk();
+    expect(ran.error).toBeNull();
+    expect(await findings()).toEqual([]);
+    const [pages] = /(\d+) of \1 open/.exec(ran.steps['Pages']!) ?? [];
+    expect(pages).toBeDefined();
+    const [last] = await world.rounds.last(world.ines.organisation, 1);
+    expect(last!.checks).toBeGreaterThan(20);
+    expect(last!.findings).toBe(0);
+  }, 30_000);
+
+  it('does not look for pages that are drafted and not deployed', async () => {
+    const { document } = (await world.sites.get(site))!;
+    await world.change(site, ownPage(document, 'Not deployed yet'));
+    expect((await world.sites.get(site))!.document.pages.length).toBe(document.pages.length + 1);
+    await walk();
+    expect(await findings()).toEqual([]);
+  });
+
+  it('finds a name that leads astray, keeps since when, and ends it when it leads here again', async () => {
+    const { address } = await world.quay();
+    lead([['@', 'A', '203.0.113.44']]);
+    await walk();
+    const [first] = await world.rounds.findings(world.ines.organisation, site);
+    expect(first!.key).toBe('domain-astray');
+    expect(first!.evidence).toContain('203.0.113.44');
+    // The pages themselves are well: they are fetched from the server, and one trouble hides no other.
+    expect(await findings()).toEqual(['domain-astray']);
+    await walk();
+    const [again] = await world.rounds.findings(world.ines.organisation, site);
+    expect(again!.firstSeen).toEqual(first!.firstSeen);
+    expect(again!.lastSeen.getTime()).toBeGreaterThan(first!.lastSeen.getTime());
+    lead([
+      ['@', 'A', address],
+      ['www', 'CNAME', `${domain}.`],
+    ]);
+    await walk();
+    expect(await findings()).toEqual([]);
+    lead([['@', 'A', '203.0.113.44']]);
+    await walk();
+    const [anew] = await world.rounds.findings(world.ines.organisation, site);
+    expect(anew!.firstSeen.getTime()).toBeGreaterThan(first!.firstSeen.getTime());
+    lead([['@', 'A', address]]);
+  }, 30_000);
+
+  it('finds a file whose bytes have changed on the server', async () => {
+    const folder = join(world.hostData, 'blobs');
+    const files = readdirSync(folder, { recursive: true, withFileTypes: true }).filter((f) => f.isFile());
+    const big = files
+      .map((f) => join(f.parentPath, f.name))
+      .find((f) => readFileSync(f, 'utf8').startsWith('<!doctype html>'))!;
+    const was = readFileSync(big);
+    writeFileSync(big, was.subarray(0, was.length - 9));
+    await walk();
+    expect((await findings()).some((key) => key === 'files-damaged' || key.startsWith('page-'))).toBeTrue();
+    writeFileSync(big, was);
+    await walk();
+    expect(await findings()).toEqual([]);
+  }, 30_000);
+
+  it('finds a server that is away', async () => {
+    await world.hostDown();
+    expect((await walk()).error?.name).toBe('JobLater');
+    const links = await world.rounds.wayIn(site);
+    expect(links.map((l) => l.state)).toEqual(['good', 'bad', 'open', 'open', 'open']);
+    await world.hostUp();
+    expect((await world.rounds.wayIn(site)).map((l) => l.state)).toEqual(['good', 'good', 'good', 'good', 'good']);
+  }, 30_000);
+
+  it('takes the counts of visits over, each day once, the later count standing', async () => {
+    const day = new Date(Date.now() - 86_400_000).toISOString().slice(0, 10);
+    let asked = '';
+    const say = (visits: number) =>
+      world.rounds.keepVisits(site, (_, since) => {
+        asked = since;
+        return Promise.resolve({ [day]: { visits, pages: visits * 2 } });
+      });
+    await say(3);
+    await say(5);
+    expect((await world.rounds.visitsOf([site, 'nobody'])).get(site)![day]).toEqual({ visits: 5 });
+    expect(asked < day).toBeTrue();
+  });
+});

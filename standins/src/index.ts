@@ -1,0 +1,5 @@
+export type { StandinsConfig } from './config.js';
+export { Authority } from './acme/authority-keys.js';
+export * from './dns/server.js';
+export { Names } from './registrar/names.js';
+export * from './standins.js';
