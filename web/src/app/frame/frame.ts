@@ -19,6 +19,7 @@ import { isTyping, SingleKeys } from './single-keys';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [RouterLink, RouterLinkActive, RouterOutlet, NgbDropdownModule],
   host: { '(document:keydown)': 'key($event)' },
+  styleUrl: './frame.scss',
   template: `
     <header class="eave">
       <button class="skip" type="button" (click)="skip()">Skip to the content</button>

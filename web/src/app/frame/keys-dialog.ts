@@ -5,6 +5,7 @@ import { SingleKeys } from './single-keys';
 @Component({
   selector: 'tp-keys-dialog',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  styleUrl: './keys-dialog.scss',
   template: `
     <div class="jumper">
       <h2 id="keys-title">Keys</h2>

@@ -20,6 +20,7 @@ const TAKEN = 'image/jpeg,image/png,image/webp,image/avif,image/gif,image/tiff,i
   selector: 'tp-bring-pictures',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(document:paste)': 'paste($event)' },
+  styleUrl: './bring-pictures.scss',
   template: `
     <label
       class="drop"

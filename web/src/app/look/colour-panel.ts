@@ -35,6 +35,7 @@ interface Mixed {
   selector: 'tp-colour-panel',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
+  styleUrl: './colour-panel.scss',
   template: `
     <ul class="roles">
       @for (role of roles; track role) {

@@ -31,6 +31,7 @@ const PARTS = [
   selector: 'tp-directions-panel',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [NgIcon],
+  styleUrl: './directions-panel.scss',
   template: `
     <ul class="directions">
       @for (d of onView(); track n; let n = $index) {

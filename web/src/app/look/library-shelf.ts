@@ -11,6 +11,7 @@ import { SiteStore } from '../site/site-store';
   selector: 'tp-library-shelf',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
+  styleUrl: './library-shelf.scss',
   template: `
     <form class="window-bar shelf-bar" (submit)="$event.preventDefault(); look(1)">
       <label class="sr" for="shelf-words">Look for</label>

@@ -12,6 +12,7 @@ const asImage = (svg: string) => `data:image/svg+xml,${encodeURIComponent(svg)}`
   selector: 'tp-mark-panel',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
+  styleUrl: './mark-panel.scss',
   template: `
     <div class="field">
       <label for="mark-words">Words of the mark</label>

@@ -16,6 +16,7 @@ import { Retouching } from './retouching';
 @Component({
   selector: 'tp-picture-table',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  styleUrl: './picture-table.scss',
   template: `
     <div class="window-bar">
       <div class="bar widths" role="group" aria-label="What to look at">

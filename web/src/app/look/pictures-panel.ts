@@ -33,6 +33,7 @@ const UNUSED = '/unused';
   selector: 'tp-pictures-panel',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule, BringPictures, ChooseThen],
+  styleUrl: './pictures-panel.scss',
   template: `
     <tp-bring-pictures (brought)="arrived($event)" />
     <form class="field" (submit)="make($event)">

@@ -15,6 +15,7 @@ const MOODS: Record<string, readonly TypeMood[]> = {
 @Component({
   selector: 'tp-type-panel',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  styleUrl: './type-panel.scss',
   template: `
     @for (role of roles; track role[0]) {
       <div class="field">

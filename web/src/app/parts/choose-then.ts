@@ -26,6 +26,18 @@ let serial = 0;
       </button>
     </div>
   `,
+  styles: `
+    .choose-then {
+      min-width: 0;
+    }
+    .choose-then select {
+      flex: 1;
+      min-width: 0;
+    }
+    .choose-then .plain {
+      flex: none;
+    }
+  `,
 })
 export class ChooseThen {
   readonly label = input.required<string>();

@@ -57,6 +57,11 @@ const STATES = {
       </p>
     }
   `,
+  styles: `
+    .dot.failed {
+      color: var(--brick);
+    }
+  `,
 })
 export class JobSteps {
   readonly job = input.required<Job>();

@@ -37,6 +37,12 @@ import { NgIcon } from '@ng-icons/core';
       </button>
     </span>
   `,
+  styles: `
+    .bar.tight {
+      gap: 2px;
+      flex-wrap: nowrap;
+    }
+  `,
 })
 export class RowButtons {
   readonly name = input.required<string>();

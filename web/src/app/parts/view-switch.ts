@@ -18,6 +18,22 @@ import { ChangeDetectionStrategy, Component, input, model } from '@angular/core'
       }
     </div>
   `,
+  styles: `
+    .views {
+      display: flex;
+      gap: 0;
+      margin-bottom: 12px;
+    }
+    .views button {
+      border-radius: 0;
+      margin-left: -1px;
+    }
+    @media (max-width: 360px) {
+      .views {
+        flex-wrap: wrap;
+      }
+    }
+  `,
 })
 export class ViewSwitch<V extends string> {
   readonly label = input('What stands beside');

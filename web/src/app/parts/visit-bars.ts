@@ -12,6 +12,7 @@ const fullDay = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long'
 @Component({
   selector: 'tp-visit-bars',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  styleUrl: './visit-bars.scss',
   template: `
     <svg class="visit-bars" viewBox="0 0 480 148" role="img" [attr.aria-label]="spoken()">
       <line x1="0" x2="480" [attr.y1]="floor" [attr.y2]="floor" class="axis" />

@@ -6,6 +6,7 @@ import { ChangeDetectionStrategy, Component, ElementRef, inject, input, signal }
   selector: 'tp-worktable',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
+  styleUrl: './worktable.scss',
   template: `
     <main class="contents">
       <div class="switch" role="group" aria-label="What to show">

@@ -24,6 +24,7 @@ type Show = 'all' | 'unread' | 'aside';
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
   imports: [RouterLink, FormsModule, ViewSwitch],
+  styleUrl: './inbox.scss',
   template: `
     <main class="place">
       <h1>Inbox</h1>

@@ -84,6 +84,18 @@ function named(text: string, name: string): string {
       </div>
     </main>
   `,
+  styles: `
+    .twofold {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+      gap: 28px;
+    }
+    @media (max-width: 900px) {
+      .twofold {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
 })
 export class NewBrief {
   protected readonly some = some;

@@ -63,6 +63,7 @@ const SAMPLES: Sample[] = Object.entries(shapes)
   selector: 'tp-sample-book',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule, RouterLink, Glimpse],
+  styleUrl: './sample-book.scss',
   template: `
     <main class="place book">
       <div class="between">

@@ -43,6 +43,13 @@ import { asRefusal, PorchApi } from '../api/porch-api';
       </div>
     </main>
   `,
+  styles: `
+    .cards {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(min(100%, 380px), 1fr));
+      gap: 16px;
+    }
+  `,
 })
 export class ServersPlace {
   protected readonly servers = signal<ServerInfo[]>([]);

@@ -20,6 +20,7 @@ import { STEP_TITLES } from '../site/step-titles';
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
   imports: [RouterLink, NgIcon, ChipView, SparkLine, FindingView],
+  styleUrl: './sites.scss',
   template: `
     <div class="sites">
       <aside class="today" aria-label="Today">

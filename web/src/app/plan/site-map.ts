@@ -16,6 +16,7 @@ const BOX = { width: 190, height: 42 };
 @Component({
   selector: 'tp-site-map',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  styleUrl: './site-map.scss',
   template: `
     <svg
       [attr.viewBox]="'0 0 ' + drawn().width + ' ' + drawn().height"

@@ -39,6 +39,7 @@ function boxOf(section: Section): Box {
 @Component({
   selector: 'tp-wireframe',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  styleUrl: './wireframe.scss',
   template: `
     <ol class="wireframe" [attr.aria-label]="'Wireframe of ' + page().label">
       @for (box of boxes(); track box.id) {

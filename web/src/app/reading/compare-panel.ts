@@ -68,6 +68,11 @@ const TONES = { same: 'moss', differs: 'brick', missing: 'lamp', unknown: 'grey'
       <button class="plain small" type="button" (click)="save('json')">Structured data (JSON-LD)</button>
     </p>
   `,
+  styles: `
+    .verdict-column {
+      width: 128px;
+    }
+  `,
 })
 export class ComparePanel {
   private readonly store = inject(SiteStore);

@@ -72,6 +72,15 @@ const REST_MS = 400;
       </details>
     }
   `,
+  styles: `
+    .held summary {
+      min-height: 28px;
+      cursor: pointer;
+    }
+    .held li {
+      padding: 5px 0;
+    }
+  `,
 })
 export class HeldBackPanel {
   private readonly store = inject(SiteStore);

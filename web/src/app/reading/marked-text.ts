@@ -62,6 +62,21 @@ export function runsOf(source: string, spans: readonly Span[]): Run[] {
       }
     </div>
   `,
+  styles: `
+    .marked {
+      margin-top: 12px;
+      max-width: 68ch;
+      line-height: 2;
+      white-space: pre-wrap;
+      overflow-wrap: anywhere;
+    }
+    .read .as {
+      margin-left: 4px;
+      font-family: var(--mono);
+      font-size: 11px;
+      color: var(--ink-2);
+    }
+  `,
 })
 export class MarkedText {
   readonly source = input.required<string>();

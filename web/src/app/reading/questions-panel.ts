@@ -52,6 +52,19 @@ import { SiteStore } from '../site/site-store';
       <p class="quiet" role="status">{{ said() }}</p>
     }
   `,
+  styles: `
+    .gaps {
+      margin: 10px 0 0;
+      padding-left: 22px;
+    }
+    .gaps li {
+      padding: 6px 0;
+    }
+    .gaps b,
+    .gaps span {
+      display: block;
+    }
+  `,
 })
 export class QuestionsPanel {
   protected readonly store = inject(SiteStore);

@@ -9,6 +9,7 @@ import { SiteStore } from '../site/site-store';
   changeDetection: ChangeDetectionStrategy.OnPush,
   // Lines of the wording are its own.
   preserveWhitespaces: false,
+  styleUrl: './wording-panel.scss',
   template: `
     @if (pieces().length) {
       <div class="between">

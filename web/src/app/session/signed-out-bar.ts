@@ -10,6 +10,7 @@ import { SigningIn, type SecondAsked } from './signing-in';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule, SecondFactor],
   host: { class: 'contents' },
+  styleUrl: './signed-out-bar.scss',
   template: `
     @if (api.ended()) {
       <section class="standing" aria-label="Signed out">

@@ -25,6 +25,11 @@ const KINDS: Record<Line['kind'], string> = { do: '', undo: 'Undid: ', redo: 'Pu
       </ol>
     </details>
   `,
+  styles: `
+    .history {
+      margin-top: 16px;
+    }
+  `,
 })
 export class HistoryList {
   protected readonly store = inject(SiteStore);

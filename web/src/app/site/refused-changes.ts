@@ -9,6 +9,7 @@ import { SiteStore } from './site-store';
   selector: 'tp-refused-changes',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
+  styleUrl: './refused-changes.scss',
   template: `
     @if (store.refused(); as all) {
       @if (all.length) {

@@ -9,6 +9,7 @@ import { SiteStore } from './site-store';
 @Component({
   selector: 'tp-release-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  styleUrl: './release-list.scss',
   template: `
     <ol class="releases">
       @for (r of releases(); track r.id) {

@@ -26,6 +26,7 @@ import { STEP_TITLES } from './step-titles';
   imports: [RouterLink, RouterLinkActive, RouterOutlet, FormsModule, NgIcon, NgbTooltip, ChipView, RefusedChanges],
   providers: [SiteStore, WritingDesk, Drafts, Retouching],
   host: { '(document:keydown)': 'key($event)', '(window:pagehide)': 'store.leave()' },
+  styleUrl: './site-frame.scss',
   template: `
     @if (store.missing()) {
       <main class="place stack">

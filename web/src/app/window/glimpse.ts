@@ -21,6 +21,7 @@ import { GlimpseTurns } from './glimpse-turns';
   selector: 'tp-glimpse',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(window:message)': 'heard($event)', class: 'glimpse' },
+  styleUrl: './glimpse.scss',
   template: `
     <div class="glimpse-stage" #stage [style.height.px]="height() ?? null">
       @if (seen()) {

@@ -26,6 +26,7 @@ type Width = keyof typeof WIDTHS;
   selector: 'tp-window',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(window:message)': 'heard($event)', class: 'window' },
+  styleUrl: './window.scss',
   template: `
     <div class="window-bar">
       <div class="bar widths" role="group" aria-label="Width of the window">

@@ -38,6 +38,7 @@ export const composed = (parts: readonly Stretch[], left: ReadonlySet<number>): 
   changeDetection: ChangeDetectionStrategy.OnPush,
   // Spaces of the text are its own.
   preserveWhitespaces: false,
+  styleUrl: './changed-text.scss',
   template: `<p class="changed">
     @for (part of parts(); track $index; let n = $index) {
       @if (part.kept !== undefined) {

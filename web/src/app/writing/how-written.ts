@@ -52,6 +52,13 @@ const LENGTH_NAMES: Record<Length, string> = { short: 'short', middle: 'of middl
       <tp-writer-choice />
     }
   `,
+  styles: `
+    .thirds {
+      display: grid;
+      grid-template-columns: repeat(auto-fit, minmax(7rem, 1fr));
+      gap: 0 12px;
+    }
+  `,
 })
 export class HowWritten {
   protected readonly store = inject(SiteStore);

@@ -310,6 +310,14 @@ const freeId = (people: readonly { id: string }[], n: number): string => {
       </ng-container>
     </tp-worktable>
   `,
+  styles: `
+    .coverage {
+      margin: 10px 0 14px;
+    }
+    .coverage p {
+      margin-top: 6px;
+    }
+  `,
 })
 export class BriefStep {
   protected readonly store = inject(SiteStore);

@@ -22,6 +22,7 @@ const STATES = {
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule, NgIcon, Worktable, JobSteps, ServerChoice],
+  styleUrl: './domain.scss',
   template: `
     <tp-worktable controlsName="Records" besideName="The way in" [even]="true" [reading]="true">
       @if (store.detail(); as site) {

@@ -51,6 +51,7 @@ type View = (typeof VIEWS)[number][0];
     LikePage,
   ],
   providers: [PictureImages],
+  styleUrl: './look.scss',
   template: `
     <tp-worktable controlsName="Look" [besideName]="besideName()">
       @if (store.drawn() && store.document(); as document) {

@@ -44,6 +44,7 @@ const VIEWS = [
     ConfirmPanel,
     SectionPanel,
   ],
+  styleUrl: './pages.scss',
   template: `
     <tp-worktable controlsName="Words" [besideName]="viewName()" [reading]="view() !== 'window'">
       @if (store.document(); as document) {

@@ -61,6 +61,7 @@ const VIEWS = [
     KeptText,
     RowButtons,
   ],
+  styleUrl: './plan.scss',
   template: `
     <tp-worktable controlsName="Plan" [besideName]="viewName()" [reading]="view() !== 'window'">
       @if (store.drawn()) {

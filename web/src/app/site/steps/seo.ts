@@ -20,6 +20,7 @@ import { SiteStore } from '../site-store';
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule, RouterLink, Worktable],
+  styleUrl: './seo.scss',
   template: `
     <tp-worktable controlsName="Titles" besideName="In a search" [even]="true" [reading]="true">
       @if (store.drawn()) {
