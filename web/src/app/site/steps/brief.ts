@@ -1,20 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
-import { emptyFacts, fitList, limitOf, type FactField, type ListFact, type Service } from '@tin-porch/core/model';
-import { coverageOf, suggestTrades, type TradeOffer, type Reading } from '@tin-porch/core/brief';
-import { NgTemplateOutlet } from '@angular/common';
+import { emptyFacts, type FactField } from '@tin-porch/core/model';
+import { coverageOf, type Reading } from '@tin-porch/core/brief';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { ComparePanel } from '../../reading/compare-panel';
 import { WordingPanel } from '../../reading/wording-panel';
 import { QuestionsPanel } from '../../reading/questions-panel';
 import { ReadingPanel } from '../../reading/reading-panel';
-import { NgbHighlight, NgbTypeahead } from '@ng-bootstrap/ng-bootstrap';
-import { NgIcon } from '@ng-icons/core';
-import { debounceTime, distinctUntilChanged, map, type OperatorFunction } from 'rxjs';
+import { AIMS_SAID, PREMISES_SAID, REACH, TOLD, WHO, WHY } from '../../reading/brief-rows';
+import { FactFields } from '../../reading/fact-fields';
+import { FactLists } from '../../reading/fact-lists';
+import { ServiceLines } from '../../reading/service-lines';
 import { Drawing } from '../../window/drawing';
 import { SiteWindow } from '../../window/window';
-import { KeptText } from '../../parts/kept-text';
 import { some } from '@tin-porch/core/some';
 import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
@@ -23,64 +22,6 @@ import { HowWritten } from '../../writing/how-written';
 import { costWords, WritingDesk } from '../../writing/writing-desk';
 import { SiteStore } from '../site-store';
 
-interface Row {
-  field: FactField;
-  label: string;
-  hint?: string;
-  long?: number;
-  type?: string;
-}
-
-const WHO: Row[] = [
-  { field: 'name', label: 'Client or business name' },
-  { field: 'trade', label: 'Trade', hint: 'boatyard, joiner, guest house …' },
-  { field: 'place', label: 'Place' },
-  { field: 'area', label: 'Area served', hint: 'within 20 miles of …' },
-  { field: 'strapline', label: 'Strapline', hint: 'if they have one' },
-  { field: 'founded', label: 'Founded', hint: 'a year' },
-  { field: 'legalName', label: 'Legal name', hint: 'where it is another' },
-];
-const WHY: Row[] = [
-  { field: 'audience', label: 'For whom', hint: 'as it would follow “for”' },
-  { field: 'apart', label: 'What sets them apart', long: 2 },
-];
-const TOLD: Row[] = [
-  { field: 'description', label: 'What they told you', hint: 'in their words; a pasted mail will do', long: 8 },
-];
-const REACH: Row[] = [
-  { field: 'phone', label: 'Phone', type: 'tel' },
-  { field: 'mail', label: 'Mail', type: 'email' },
-  { field: 'address', label: 'Address', long: 3 },
-  { field: 'hours', label: 'Opening hours', hint: 'one line a rule: Mon–Fri 8.00–17.00', long: 3 },
-];
-const LISTS: { field: ListFact; label: string; hint: string }[] = [
-  { field: 'benefits', label: 'What people gain', hint: 'a sentence each' },
-  { field: 'memberships', label: 'Memberships', hint: 'guilds, registers' },
-  { field: 'languages', label: 'Languages spoken', hint: 'German, French' },
-  { field: 'keywords', label: 'Words to be found by', hint: 'each placed once' },
-  { field: 'links', label: 'Elsewhere on the web', hint: 'addresses' },
-  { field: 'colours', label: 'Colours', hint: 'lead the next look' },
-  { field: 'style', label: 'Style words', hint: 'suggest the tone' },
-  { field: 'dislikes', label: 'Dislikes', hint: 'kept for you' },
-  { field: 'wanted', label: 'Wanted on the site', hint: 'steers the plan' },
-  { field: 'unwanted', label: 'Not wanted', hint: 'prices, bookings, contact form' },
-];
-
-const AIMS_SAID = [
-  ['', 'not said'],
-  ['found', 'to be found'],
-  ['rung', 'to be phoned'],
-  ['bookings', 'to take bookings'],
-  ['sell', 'to sell'],
-  ['inform', 'to inform'],
-  ['support', 'to gather support'],
-] as const;
-const PREMISES_SAID = [
-  ['', 'not said'],
-  ['here', 'people come to them'],
-  ['away', 'they come to people'],
-  ['online', 'online only'],
-] as const;
 const VIEWS = [
   ['text', 'Their text'],
   ['ask', 'Questions'],
@@ -89,18 +30,14 @@ const VIEWS = [
   ['window', 'Window'],
 ] as const;
 
-/** An id for a person that is new at a place in the list. */
-const freeId = (people: readonly { id: string }[], n: number): string => {
-  for (let k = n + 1; ; k++) if (!people.some((p) => p.id === `p${k}`)) return `p${k}`;
-};
-
 @Component({
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [
     FormsModule,
-    NgIcon,
-    NgTemplateOutlet,
+    FactFields,
+    ServiceLines,
+    FactLists,
     Worktable,
     SiteWindow,
     ReadingPanel,
@@ -108,10 +45,7 @@ const freeId = (people: readonly { id: string }[], n: number): string => {
     ComparePanel,
     WordingPanel,
     HowWritten,
-    NgbTypeahead,
-    NgbHighlight,
     ViewSwitch,
-    KeptText,
   ],
   template: `
     <tp-worktable controlsName="Brief" [besideName]="viewName()" [reading]="view() !== 'window'">
@@ -133,8 +67,8 @@ const freeId = (people: readonly { id: string }[], n: number): string => {
             }
           </p>
         </div>
-        <ng-container *ngTemplateOutlet="fields; context: { $implicit: told }" />
-        <ng-container *ngTemplateOutlet="fields; context: { $implicit: who }" />
+        <tp-fact-fields [rows]="told" />
+        <tp-fact-fields [rows]="who" />
         <div class="halves">
           <div class="field">
             <label for="f-aim">What the site is for</label>
@@ -153,127 +87,14 @@ const freeId = (people: readonly { id: string }[], n: number): string => {
             </select>
           </div>
         </div>
-        <h2>Services</h2>
-        <p class="quiet">One line each. A sentence and a price, where there are any, go on the site as they are.</p>
-        @for (service of document.facts.services; track service.id; let n = $index) {
-          <fieldset class="service">
-            <legend class="sr">Service {{ n + 1 }}</legend>
-            <input
-              [attr.aria-label]="'Service ' + (n + 1)"
-              placeholder="Service"
-              maxlength="120"
-              [ngModel]="service.name"
-              (ngModelChange)="setService(n, { name: $event })"
-            />
-            <input
-              [attr.aria-label]="'Price of service ' + (n + 1)"
-              placeholder="Price"
-              maxlength="60"
-              class="price"
-              [ngModel]="service.price"
-              (ngModelChange)="setService(n, { price: $event })"
-            />
-            <button
-              class="plain small"
-              type="button"
-              [attr.aria-label]="'Take out ' + (service.name || 'service ' + (n + 1))"
-              (click)="dropService(n)"
-            >
-              <ng-icon name="lucideTrash2" aria-hidden="true" />
-            </button>
-            <textarea
-              rows="2"
-              maxlength="600"
-              [attr.aria-label]="'More about service ' + (n + 1)"
-              placeholder="In a sentence or two"
-              [ngModel]="service.detail"
-              (ngModelChange)="setService(n, { detail: $event })"
-            ></textarea>
-          </fieldset>
-        }
-        <p>
-          <button
-            class="plain small"
-            type="button"
-            (click)="addService()"
-            [disabled]="document.facts.services.length >= 40"
-          >
-            <ng-icon name="lucidePlus" aria-hidden="true" />Service
-          </button>
-        </p>
+        <tp-service-lines />
         <h2 class="gap">How to reach them</h2>
-        <ng-container *ngTemplateOutlet="fields; context: { $implicit: reach }" />
+        <tp-fact-fields [rows]="reach" />
         <h2 class="gap">How it is written</h2>
         <tp-how-written />
         <h2 class="gap">People and the rest</h2>
-        <ng-container *ngTemplateOutlet="fields; context: { $implicit: why }" />
-        <div class="field">
-          <label for="f-people">People <span class="quiet">a line each: name, what they do</span></label>
-          <textarea
-            id="f-people"
-            rows="3"
-            maxlength="2000"
-            [tpKept]="peopleText()"
-            (typed)="setPeople($event)"
-          ></textarea>
-        </div>
-        @for (list of lists; track list.field) {
-          <div class="field">
-            <label [for]="'f-' + list.field"
-              >{{ list.label }} <span class="quiet">{{ list.hint }}; commas between</span></label
-            >
-            <input
-              [id]="'f-' + list.field"
-              maxlength="1200"
-              [tpKept]="document.facts[list.field].join(', ')"
-              (typed)="setList(list.field, $event)"
-            />
-          </div>
-        }
-        <ng-template #trade let-offer="result" let-term="term">
-          <ngb-highlight [result]="offer.noun" [term]="term" />
-          @if (offer.by !== offer.noun) {
-            <span class="quiet">{{ offer.by }}</span>
-          }
-        </ng-template>
-        <ng-template #fields let-rows>
-          @for (row of $any(rows); track row.field) {
-            <div class="field">
-              <label [for]="'f-' + row.field"
-                >{{ row.label }} <span class="quiet">{{ row.hint }}</span></label
-              >
-              @if (row.long) {
-                <textarea
-                  [id]="'f-' + row.field"
-                  [rows]="row.long"
-                  [attr.maxlength]="most(row.field)"
-                  [ngModel]="fact(row.field)"
-                  (ngModelChange)="set(row.field, $event)"
-                ></textarea>
-              } @else if (row.field === 'trade') {
-                <input
-                  id="f-trade"
-                  autocomplete="off"
-                  [maxlength]="most(row.field)"
-                  [ngModel]="fact(row.field)"
-                  (ngModelChange)="set(row.field, asTrade($event))"
-                  [ngbTypeahead]="suggest"
-                  [inputFormatter]="tradeNoun"
-                  [resultTemplate]="trade"
-                  [editable]="true"
-                />
-              } @else {
-                <input
-                  [id]="'f-' + row.field"
-                  [type]="row.type ?? 'text'"
-                  [attr.maxlength]="most(row.field)"
-                  [ngModel]="fact(row.field)"
-                  (ngModelChange)="set(row.field, $event)"
-                />
-              }
-            </div>
-          }
-        </ng-template>
+        <tp-fact-fields [rows]="why" />
+        <tp-fact-lists />
       }
       <ng-container beside>
         <tp-view-switch [views]="views" [(shown)]="view" />
@@ -283,14 +104,26 @@ const freeId = (people: readonly { id: string }[], n: number): string => {
           }
           @case ('ask') {
             @if (store.document()) {
-              <tp-questions-panel />
+              @defer (on immediate) {
+                <tp-questions-panel />
+              } @error {
+                <p class="fault" role="alert">{{ notLoaded }}</p>
+              }
             }
           }
           @case ('clearer') {
-            <tp-wording-panel [reading]="reading()" />
+            @defer (on immediate) {
+              <tp-wording-panel [reading]="reading()" />
+            } @error {
+              <p class="fault" role="alert">{{ notLoaded }}</p>
+            }
           }
           @case ('compare') {
-            <tp-compare-panel />
+            @defer (on immediate) {
+              <tp-compare-panel />
+            } @error {
+              <p class="fault" role="alert">{{ notLoaded }}</p>
+            }
           }
           @case ('window') {
             @if (store.drawn()) {
@@ -327,8 +160,9 @@ export class BriefStep {
   protected readonly told = TOLD;
   protected readonly who = WHO;
   protected readonly reach = REACH;
-  protected readonly lists = LISTS;
   protected readonly views = VIEWS;
+  protected readonly notLoaded =
+    'This part could not be loaded. Reload the page when the server answers again; nothing typed is lost.';
   protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
   protected readonly view = signal<'text' | 'ask' | 'clearer' | 'compare' | 'window'>('text');
   protected readonly reading = signal<Reading | null>(null);
@@ -336,9 +170,6 @@ export class BriefStep {
   private asked = 0;
   protected readonly coverage = computed(() => coverageOf(this.store.document()?.facts ?? emptyFacts()));
   protected readonly percent = computed(() => Math.round(this.coverage().share * 100));
-  protected readonly peopleText = computed(() =>
-    (this.store.document()?.facts.people ?? []).map((p) => [p.name, p.role].filter(Boolean).join(', ')).join('\n'),
-  );
   private readonly source = computed(() => this.store.document()?.facts.description ?? '');
   private readonly corrections = computed(() => this.store.document()?.corrections ?? [], {
     equal: (a, b) => JSON.stringify(a) === JSON.stringify(b),
@@ -346,15 +177,6 @@ export class BriefStep {
   protected readonly why = WHY;
   protected readonly aims = AIMS_SAID;
   protected readonly premises = PREMISES_SAID;
-  /** Trades that fit what is typed; any other is good too. */
-  protected readonly suggest: OperatorFunction<string, readonly TradeOffer[]> = (typed) =>
-    typed.pipe(
-      debounceTime(80),
-      distinctUntilChanged(),
-      map((t) => (t.trim().length < 2 ? [] : suggestTrades(t))),
-    );
-  protected readonly tradeNoun = (offer: TradeOffer | string) => (typeof offer === 'string' ? offer : offer.noun);
-  protected asTrade = (value: TradeOffer | string) => this.tradeNoun(value);
   protected readonly page = this.store.page;
   private readonly busy = signal(false);
   private readonly named = computed(() => (this.store.document()?.facts.name.trim() ?? '') !== '');
@@ -382,48 +204,6 @@ export class BriefStep {
   protected set(field: FactField, value: string): void {
     this.store.change({ op: 'setFact', field, value });
   }
-  protected fact = (field: FactField): string => this.store.document()?.facts[field] ?? '';
-  protected most = limitOf;
-  protected setList(field: ListFact, text: string): void {
-    this.store.change({ op: 'setList', field, values: fitList(field, text.split(',')) });
-  }
-  protected setPeople(text: string): void {
-    const before = this.store.document()!.facts.people;
-    const people = text
-      .split('\n')
-      .filter((l) => l.trim())
-      .slice(0, 24)
-      .map((line, n) => {
-        const [name = '', ...role] = line.split(',');
-        return {
-          id: before[n]?.id ?? freeId(before, n),
-          name: name.trim().slice(0, 80),
-          role: role.join(',').trim().slice(0, 120),
-        };
-      });
-    this.store.change({ op: 'setPeople', people });
-  }
-  private services(change: (list: Service[]) => Service[]): void {
-    this.store.change({ op: 'setServices', services: change(this.store.document()!.facts.services) });
-  }
-  protected setService(n: number, part: Partial<Service>): void {
-    this.services((list) => list.map((s, k) => (k === n ? { ...s, ...part } : s)));
-  }
-  protected dropService(n: number): void {
-    this.services((list) => list.filter((_, k) => k !== n));
-  }
-  protected addService(): void {
-    this.services((list) => [
-      ...list,
-      {
-        id: `v${Math.max(0, ...list.map((s) => Number(s.id.replace(/\D/g, '')) || 0)) + 1}`,
-        name: '',
-        detail: '',
-        price: '',
-      },
-    ]);
-  }
-
   protected async generate(): Promise<void> {
     const document = this.store.document();
     if (!document || this.busy() || !this.named()) return;

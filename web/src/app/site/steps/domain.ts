@@ -9,20 +9,15 @@ import { JobSteps } from '../../parts/job-steps';
 import { ServerChoice } from '../../parts/server-choice';
 import { day, when } from '../../parts/when';
 import { Worktable } from '../../parts/worktable';
+import { holderWords } from '../holder-words';
+import { DomainRecords } from '../domain-records';
 import { SiteStore } from '../site-store';
-
-const STATES = {
-  new: ['new', 'moss'],
-  old: ['old', 'lamp'],
-  none: ['nothing yet', 'lamp'],
-  silent: ['no answer', 'brick'],
-} as const;
+import { WhoSeesWhat } from '../who-sees-what';
 
 @Component({
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FormsModule, NgIcon, Worktable, JobSteps, ServerChoice],
-  styleUrl: './domain.scss',
+  imports: [FormsModule, NgIcon, Worktable, JobSteps, ServerChoice, DomainRecords, WhoSeesWhat],
   template: `
     <tp-worktable controlsName="Records" besideName="The way in" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
@@ -78,52 +73,7 @@ const STATES = {
             @if (seen.error) {
               <p class="note brick gap">{{ seen.error }} Nothing is known of its records until they answer.</p>
             }
-            <table class="rows gap">
-              <thead>
-                <tr>
-                  <th>Name</th>
-                  <th>Type</th>
-                  <th>Is now</th>
-                  <th>Should be</th>
-                  <th><span class="sr">Verdict</span></th>
-                </tr>
-              </thead>
-              <tbody class="mono">
-                @for (r of site.records; track r.label + r.type) {
-                  <tr>
-                    <td>{{ r.label }}</td>
-                    <td>{{ r.type }}</td>
-                    <td>{{ r.now.join(', ') || 'none' }}</td>
-                    <td>
-                      {{
-                        r.verdict === 'leave'
-                          ? 'leave as it is'
-                          : (r.should ?? (r.verdict === 'clash' ? 'take it away' : 'as it is'))
-                      }}
-                    </td>
-                    <td>
-                      @if (r.verdict === 'change' || r.verdict === 'clash') {
-                        <button
-                          class="link"
-                          type="button"
-                          [attr.aria-label]="'Copy ' + r.type + ' ' + r.label"
-                          (click)="copy(r.should ?? '')"
-                        >
-                          <ng-icon name="lucideCopy" aria-hidden="true" />
-                        </button>
-                      } @else {
-                        <ng-icon name="lucideCheck" aria-label="Right" />
-                      }
-                    </td>
-                  </tr>
-                  @if (r.note && r.verdict === 'clash') {
-                    <tr>
-                      <td colspan="5" class="fault">{{ r.note }}</td>
-                    </tr>
-                  }
-                }
-              </tbody>
-            </table>
+            <tp-domain-records [records]="site.records ?? []" (copy)="copy($event)" />
             <p class="bar gap">
               @if (seen.registration.state === 'ours' && toSet()) {
                 <button
@@ -145,27 +95,7 @@ const STATES = {
               }
               <button class="plain" type="button" (click)="copy(zone())">Copy as zone lines</button>
             </p>
-            <h2 class="gap">Who sees what</h2>
-            <p class="quiet">Asked {{ seen.resolvers.length + 1 }} name servers {{ ago(seen.at) }}.</p>
-            <ul class="resolvers">
-              <li>
-                <span class="dot" [class.good]="seen.leadsHere" [class.look]="!seen.leadsHere"></span
-                ><b>Its own name servers</b><span class="mono">{{ authority() }}</span>
-                <span class="chip" [class.moss]="seen.leadsHere" [class.lamp]="!seen.leadsHere">{{
-                  seen.leadsHere ? 'new' : seen.error ? 'no answer' : 'not yet'
-                }}</span>
-              </li>
-              @for (r of seen.resolvers; track r.name) {
-                <li>
-                  <span class="dot" [class.good]="r.state === 'new'" [class.look]="r.state !== 'new'"></span>{{ r.name
-                  }}<span class="mono"
-                    >{{ r.answer.join(', ') || '–'
-                    }}{{ r.state === 'old' && r.ttl ? ', ' + left(r.ttl, seen.at) : '' }}</span
-                  >
-                  <span class="chip {{ states[r.state][1] }}">{{ states[r.state][0] }}</span>
-                </li>
-              }
-            </ul>
+            <tp-who-sees-what [seen]="seen" [domain]="site.domain" [now]="store.now()" />
           } @else {
             <p class="quiet">Not asked yet.</p>
           }
@@ -209,11 +139,16 @@ const STATES = {
       </ng-container>
     </tp-worktable>
   `,
+  styles: `
+    .mono-head {
+      font-family: var(--mono);
+      overflow-wrap: anywhere;
+    }
+  `,
 })
 export class DomainStep {
   protected readonly store = inject(SiteStore);
   private readonly dialogs = inject(Dialogs);
-  protected readonly states = STATES;
   protected readonly typed = signal('');
   protected readonly fault = signal('');
   protected readonly changing = signal(false);
@@ -222,33 +157,11 @@ export class DomainStep {
   protected readonly walking = signal(false);
   private walkedFor = '';
   private readonly seen = computed(() => this.store.detail()?.domainSeen ?? null);
-  protected readonly authority = computed(() => {
-    const domain = this.store.detail()?.domain;
-    return (
-      this.seen()
-        ?.records.filter((r) => r.name === domain && r.type === 'A')
-        .map((r) => r.data)
-        .join(', ') || '–'
-    );
-  });
   protected readonly toSet = computed(() => this.store.detail()?.records?.some((r) => r.verdict === 'change') ?? false);
   protected readonly certificateJob = computed(
     () => this.store.detail()?.jobs.find((j) => j.kind === 'certificate') ?? null,
   );
-  protected readonly holder = computed(() => {
-    const r = this.seen()?.registration;
-    const until = r?.expires ? ` until ${day(r.expires)}` : '';
-    switch (r?.state) {
-      case 'free':
-        return 'It is not registered.';
-      case 'ours':
-        return `Registered in your account at ${r.registrar ?? 'the registrar'}${until}.`;
-      case 'elsewhere':
-        return `Registered by your client at ${r.registrar ?? 'another registrar'}${until}. The records below move it here; mail stays where it is.`;
-      default:
-        return 'The registry did not say who registered it.';
-    }
-  });
+  protected readonly holder = computed(() => holderWords(this.seen()?.registration));
   protected readonly zone = computed(() =>
     (this.store.detail()?.records ?? [])
       .filter((r) => r.should && r.verdict !== 'right')
@@ -292,12 +205,6 @@ export class DomainStep {
 
   protected ago = (iso: string) => when(iso, this.store.now());
   protected date = day;
-  /** How long an old answer may still be given, of what it had left when it was asked for. */
-  protected left(ttl: number, askedAt: string): string {
-    const seconds = Math.round(ttl - (this.store.now() - Date.parse(askedAt)) / 1000);
-    if (seconds <= 0) return 'should have the new one by now: ask again';
-    return seconds > 90 ? `may stay so for ${Math.round(seconds / 60)} min` : `may stay so for ${seconds} s`;
-  }
   protected async register(): Promise<void> {
     const domain = this.store.detail()?.domain;
     if (!domain) return;
