@@ -3,7 +3,6 @@ export * from './tokens.js';
 export * from './design-tokens.js';
 export * from './like.js';
 export type { Reference } from './reference.js';
-export * from './pictures/safe-svg.js';
 export * from './pictures/svg-size.js';
 export { metrics } from './metrics.js';
 export * from './pictures/draw.js';

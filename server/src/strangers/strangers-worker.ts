@@ -1,5 +1,5 @@
 import { load } from 'cheerio/slim';
-import { safeSvg } from '@tin-porch/core/look';
+import { safeSvg } from '@tin-porch/core/safe-svg';
 import { readBrief } from '@tin-porch/core/brief';
 import { pageParts, readReference } from '@tin-porch/core/reference';
 import { answerWith } from '../threads/answer.js';

@@ -1,6 +1,7 @@
 import { Problem } from '@tin-porch/core/ground';
 import type { Facts } from '@tin-porch/core/model';
-import type { Reference, SafeSvg } from '@tin-porch/core/look';
+import type { Reference } from '@tin-porch/core/look';
+import type { SafeSvg } from '@tin-porch/core/safe-svg';
 import { BriefError } from '@tin-porch/core/brief';
 import { Thread, ThreadLimit } from '../threads/thread.js';
 import type { PageSeen, StrangersRequest } from './strangers-worker.js';

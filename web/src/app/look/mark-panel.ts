@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { MARK_LAYOUTS, type Mark } from '@tin-porch/core/model';
-import { drawFavicon, drawMark, safeSvg, symbolsFor } from '@tin-porch/core/look';
+import { drawFavicon, drawMark, symbolsFor } from '@tin-porch/core/look';
+import { safeSvg } from '@tin-porch/core/safe-svg';
 import { SiteStore } from '../site/site-store';
 
 type Drawn = Mark & { kind: 'drawn' };
