@@ -48,7 +48,7 @@ quietly() {
 # prepare engine|all: Node packages and the build; `all` with the interface and PostgreSQL
 prepare() {
   need_node
-  [ "$1" = all ] && need_debian postgresql '/usr/lib/postgresql/*/bin/initdb'
+  [ "$1" = all ] && need_debian postgresql '/usr/lib/postgresql/*/bin/initdb' libjemalloc2 '/usr/lib/*/libjemalloc.so.2'
   mkdir -p .stamps
   exec 9>.stamps/lock
   flock 9

@@ -28,6 +28,7 @@ import {
 import { validateDocument } from '@tin-porch/core/validate';
 import { openBrowser } from '../support/browser.js';
 import { measureWhole } from './attacks.js';
+import { measureCrowd } from './crowd.js';
 import { measureGrowth } from './growth.js';
 import { measureInterface, measurePictures } from './interface.js';
 import { checkLooks, measureFirstView, timeDirections } from './looks.js';
@@ -73,9 +74,10 @@ function timed(name: string, runs: number, work: (n: number) => unknown): void {
 const BRIEF = readFileSync(fileURLToPath(new URL('../../src/bench/brief.md', import.meta.url)), 'utf8');
 const origin = 'https://quillandplane.example';
 
-// `npm run bench -- growth` measures that alone, and writes nothing.
-if (process.argv[2] === 'growth') {
-  await measureGrowth(keep);
+// `npm run bench -- growth` measures that alone, and writes nothing; so does `crowd`.
+const alone = { growth: measureGrowth, crowd: measureCrowd }[process.argv[2] ?? ''];
+if (alone) {
+  await alone(keep);
   process.exit(0);
 }
 
@@ -212,6 +214,7 @@ try {
 }
 
 await measureGrowth(keep);
+await measureCrowd(keep);
 await measureWhole(keep);
 
 const machine = {

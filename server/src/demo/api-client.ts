@@ -23,6 +23,11 @@ export class ApiClient {
     return answer as T;
   }
 
+  /** Goes on with the session of another. */
+  take(other: ApiClient): void {
+    [this.cookie, this.token] = [other.cookie, other.token];
+  }
+
   async signIn(mail: string, password: string): Promise<void> {
     this.token = (await this.call<{ csrf: string }>('POST', '/session', { mail, password })).csrf;
   }

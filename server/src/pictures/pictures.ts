@@ -33,9 +33,9 @@ const titleOf = (name: string): string =>
 /** The pictures of sites that are files: read, worked over, kept, and given out again by their SHA-256. */
 export class Pictures {
   private readonly thread = () =>
-    // Pictures take memory that is given back when the thread ends.
     new Thread((ending) => new URL(`./picture-worker${ending}`, import.meta.url), import.meta.url.endsWith('.mjs'), {
       idleMs: 60_000,
+      apart: true,
     });
   /** One thread makes sizes, which takes seconds; the other shows what a change would look like, which must not wait. */
   private readonly printing = this.thread();

@@ -1,12 +1,13 @@
 import { parentPort } from 'node:worker_threads';
 import type { ThreadAnswer } from './thread.js';
 
-/** Makes a thread answer what it is asked, one request after the other. */
+/** Makes a thread, or a process that stands for one, answer what it is asked, one request after the other. */
 export function answerWith<R>(answer: (request: R) => unknown): void {
   let last: Promise<void> = Promise.resolve();
-  parentPort!.on('message', (request: R & { serial: number }) => {
+  const send = (answer: ThreadAnswer) => (parentPort ? parentPort.postMessage(answer) : process.send!(answer));
+  (parentPort ?? process).on('message', (request: R & { serial: number }) => {
     const { serial } = request;
-    const post = (what: Omit<ThreadAnswer, 'serial'>) => parentPort!.postMessage({ ...what, serial });
+    const post = (what: Omit<ThreadAnswer, 'serial'>) => send({ ...what, serial });
     last = last.then(async () => {
       try {
         post({ answer: await answer(request) });

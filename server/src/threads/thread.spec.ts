@@ -1,55 +1,99 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { Thread, ThreadLimit } from './thread.js';
 
 /** A thread that waits, fails, ends itself or fills its memory, as it is asked to. */
 const program = `
 import { parentPort } from 'node:worker_threads';
-parentPort.on('message', ({ serial, kind }) => {
+const post = (said) => parentPort ? parentPort.postMessage(said) : process.send(said);
+(parentPort ?? process).on('message', ({ serial, kind }) => {
   if (kind === 'end') process.exit(1);
   if (kind === 'loop') for (;;);
   if (kind === 'fill') { const all = []; for (;;) all.push(new Array(1e5).fill(all.length)); }
-  if (kind === 'fail') return parentPort.postMessage({ serial, fault: { name: 'Named', message: 'said' } });
-  parentPort.postMessage({ serial, answer: kind });
+  if (kind === 'fail') return post({ serial, fault: { name: 'Named', message: 'said' } });
+  post({ serial, answer: kind === 'pid' ? process.pid : kind });
 });`;
 
-describe('a thread', () => {
+describe('a hand that works apart', () => {
   const made: Thread[] = [];
-  const thread = (options = {}) => {
-    const one = new Thread(() => new URL(`data:text/javascript,${encodeURIComponent(program)}`), false, options);
+  const folder = mkdtempSync(join(tmpdir(), 'tin-porch-threads-'));
+  const file = join(folder, 'program.mjs');
+  writeFileSync(file, program);
+  const begun = (options = {}) => {
+    const one = new Thread(() => pathToFileURL(file), false, options);
     made.push(one);
     return one;
   };
-  afterAll(() => Promise.all(made.map((t) => t.close())));
-
-  it('answers in order, and gives what was thrown there its name', async () => {
-    const one = thread();
-    expect(await Promise.all(['a', 'b', 'c'].map((kind) => one.ask({ kind })))).toEqual(['a', 'b', 'c']);
-    const error = await one.ask({ kind: 'fail' }).catch((e: Error) => e);
-    expect([(error as Error).name, (error as Error).message]).toEqual(['Named', 'said']);
+  afterAll(async () => {
+    await Promise.all(made.map((t) => t.close()));
+    rmSync(folder, { recursive: true });
   });
 
-  it('fails the request that ended it, and none of those that came after', async () => {
-    const one = thread();
-    for (let n = 0; n < 5; n++) {
-      const all = ['a', 'end', 'b', 'c'].map((kind) => one.ask({ kind }).catch((e: Error) => e.message));
-      expect(await Promise.all(all)).toEqual(['a', 'The thread stopped.', 'b', 'c']);
-    }
-    await one.close();
-    expect(await one.ask({ kind: 'again' })).toBe('again');
-  });
+  for (const apart of [false, true])
+    describe(apart ? 'as a process' : 'as a thread', () => {
+      const thread = (options = {}) => begun({ apart, ...options });
 
-  it('is ended where a request takes longer or more memory than it may', async () => {
-    const one = thread({ mostMs: 400, memory: { maxOldGenerationSizeMb: 24 } });
-    const late = one.ask({ kind: 'loop' });
-    const after = one.ask({ kind: 'a' });
-    await expectAsync(late).toBeRejectedWithError(ThreadLimit);
-    expect(await after).toBe('a');
+      it('answers in order, and gives what was thrown there its name', async () => {
+        const one = thread();
+        expect(await Promise.all(['a', 'b', 'c'].map((kind) => one.ask({ kind })))).toEqual(['a', 'b', 'c']);
+        const error = await one.ask({ kind: 'fail' }).catch((e: Error) => e);
+        expect([(error as Error).name, (error as Error).message]).toEqual(['Named', 'said']);
+      });
+
+      it('fails the request that ended it, and none of those that came after', async () => {
+        const one = thread();
+        for (let n = 0; n < 5; n++) {
+          const all = ['a', 'end', 'b', 'c'].map((kind) => one.ask({ kind }).catch((e: Error) => e.message));
+          expect(await Promise.all(all)).toEqual(['a', 'The thread stopped.', 'b', 'c']);
+        }
+        await one.close();
+        expect(await one.ask({ kind: 'again' })).toBe('again');
+      });
+
+      it('takes no more than may wait', async () => {
+        const one = thread({ mostWaiting: 2 });
+        const all = Array.from({ length: 5 }, () => one.ask({ kind: 'a' }).catch((e: Error) => e.name));
+        expect((await Promise.all(all)).filter((a) => a === 'ThreadLimit').length).toBe(2);
+      });
+
+      it('is ended where a request takes longer than it may', async () => {
+        const one = thread({ mostMs: 1500 });
+        const late = one.ask({ kind: 'loop' });
+        const after = one.ask({ kind: 'a' });
+        await expectAsync(late).toBeRejectedWithError(ThreadLimit);
+        expect(await after).toBe('a');
+      }, 20_000);
+    });
+
+  it('is ended as a thread where a request takes more memory than it may', async () => {
+    const one = begun({ memory: { maxOldGenerationSizeMb: 24 } });
     await expectAsync(one.ask({ kind: 'fill' })).toBeRejected();
     expect(await one.ask({ kind: 'b' })).toBe('b');
   }, 20_000);
 
-  it('takes no more than may wait', async () => {
-    const one = thread({ mostWaiting: 2 });
-    const all = Array.from({ length: 5 }, () => one.ask({ kind: 'a' }).catch((e: Error) => e.name));
-    expect((await Promise.all(all)).filter((a) => a === 'ThreadLimit').length).toBe(2);
+  it('is begun again where its process was killed while nobody asked', async () => {
+    const one = begun({ apart: true });
+    const first = (await one.ask({ kind: 'pid' })) as number;
+    expect(first).not.toBe(process.pid);
+    process.kill(first, 'SIGKILL');
+    for (;;) {
+      try {
+        process.kill(first, 0);
+      } catch {
+        break;
+      }
+      await new Promise((done) => setTimeout(done, 10));
+    }
+    const next = (await one.ask({ kind: 'pid' })) as number;
+    expect(next).not.toBe(first);
+  });
+
+  it('carries bytes to a process and back as they are', async () => {
+    const one = begun({ apart: true });
+    const bytes = new Uint8Array(300_000).map((_, n) => n % 251);
+    const back = (await one.ask({ kind: bytes })) as Uint8Array;
+    expect(Buffer.from(back).equals(Buffer.from(bytes))).toBeTrue();
   });
 });

@@ -1,3 +1,5 @@
+import { fork } from 'node:child_process';
+import { fileURLToPath } from 'node:url';
 import { Worker, type ResourceLimits } from 'node:worker_threads';
 
 /** What a thread posts back. `name` is that of the error where one was thrown. */
@@ -19,7 +21,43 @@ export interface ThreadOptions {
   mostMs?: number;
   /** How many requests may wait; more are refused at once. */
   mostWaiting?: number;
+  /** What it may take; of a thread only. */
   memory?: ResourceLimits;
+  /** A process of its own instead of a thread: whatever memory its work takes is given back when it ends. */
+  apart?: boolean;
+}
+
+/** What a thread and a process have in common here. */
+interface Hand {
+  on(event: 'message', heard: (said: ThreadAnswer) => void): Hand;
+  on(event: 'error', lost: (error: Error) => void): Hand;
+  on(event: 'exit', ended: () => void): Hand;
+  off(event: string, listener: (...args: never[]) => void): Hand;
+  postMessage(request: object): void;
+  ref(): void;
+  unref(): void;
+  terminate(): Promise<unknown>;
+}
+
+function processOf(file: URL): Hand {
+  const child = fork(fileURLToPath(file), { serialization: 'advanced' });
+  const ended = new Promise<void>((done) => child.once('exit', () => done()));
+  const hand = child as unknown as Hand;
+  const [ref, unref] = [child.ref.bind(child), child.unref.bind(child)];
+  hand.postMessage = (request) => void child.send(request);
+  hand.ref = () => {
+    ref();
+    child.channel?.ref();
+  };
+  hand.unref = () => {
+    unref();
+    child.channel?.unref();
+  };
+  hand.terminate = () => {
+    child.kill('SIGKILL');
+    return ended;
+  };
+  return hand;
 }
 
 interface Asked {
@@ -33,7 +71,7 @@ interface Asked {
  * ended when nobody asks. Answers one request after the other; what a request does to it, it does to no other request.
  */
 export class Thread {
-  private worker: Worker | null = null;
+  private worker: Hand | null = null;
   private serial = 0;
   private readonly queue: Asked[] = [];
   private busy = false;
@@ -70,10 +108,20 @@ export class Thread {
     this.idle.unref();
   }
 
+  private hand(): Hand {
+    const file = this.file(this.bundled ? '.mjs' : '.js');
+    const { apart, memory } = this.options;
+    const made = apart ? processOf(file) : (new Worker(file, { ...(memory && { resourceLimits: memory }) }) as Hand);
+    // One that ends while nobody asks it is not asked again.
+    made.on('exit', () => {
+      if (this.worker === made) this.worker = null;
+    });
+    made.on('error', () => undefined);
+    return made;
+  }
+
   private one(request: object): Promise<unknown> {
-    const worker = (this.worker ??= new Worker(this.file(this.bundled ? '.mjs' : '.js'), {
-      ...(this.options.memory && { resourceLimits: this.options.memory }),
-    }));
+    const worker = (this.worker ??= this.hand());
     const serial = ++this.serial;
     // A program may end while its thread has nothing to do, and not before.
     worker.ref();

@@ -1,32 +1,13 @@
-import { CdkDrag, CdkDragHandle, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
+import { CdkDropListGroup } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import { NgIcon } from '@ng-icons/core';
-import { namedOf, type Page, type Section } from '@tin-porch/core/model';
-import { shapes } from '@tin-porch/core/look';
 import type { Operation } from '@tin-porch/core/operations';
-import {
-  addSection,
-  askPlan,
-  nestPage,
-  parentsFor,
-  offersFor,
-  ownPage,
-  pageOffers,
-  renamePage,
-  takeOutPage,
-  takeOutSection,
-  toConfirm,
-  unmetWishes,
-  type PageOffer,
-} from '@tin-porch/core/making';
-import { ChooseThen } from '../../parts/choose-then';
-import { KeptText } from '../../parts/kept-text';
-import { RowButtons } from '../../parts/row-buttons';
+import { askPlan, ownPage, pageOffers, unmetWishes, type PageOffer } from '@tin-porch/core/making';
 import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
 import { proposed, ProposedPlan } from '../../plan/proposed-plan';
+import { PlanPage } from '../../plan/plan-page';
 import { SiteMap } from '../../plan/site-map';
 import { Wireframe } from '../../plan/wireframe';
 import { asRefusal } from '../../api/porch-api';
@@ -46,20 +27,14 @@ const VIEWS = [
   imports: [
     RouterLink,
     FormsModule,
-    NgIcon,
     CdkDropListGroup,
-    CdkDropList,
-    CdkDrag,
-    CdkDragHandle,
     Worktable,
     SiteWindow,
     SiteMap,
     ProposedPlan,
     Wireframe,
     ViewSwitch,
-    ChooseThen,
-    KeptText,
-    RowButtons,
+    PlanPage,
   ],
   styleUrl: './plan.scss',
   template: `
@@ -94,97 +69,13 @@ const VIEWS = [
         }
         <div cdkDropListGroup>
           @for (page of store.document()!.pages; track page.id; let n = $index, last = $last) {
-            <section class="sheet plan-page" [class.here]="page.id === store.page()" [attr.aria-label]="page.label">
-              <div class="plan-head">
-                <input
-                  class="plan-label"
-                  maxlength="40"
-                  [attr.aria-label]="'Menu label of ' + page.label"
-                  [tpKept]="page.label"
-                  (focus)="store.page.set(page.id)"
-                  (typed)="rename(page, $event)"
-                />
-                <span class="mono quiet">/{{ page.slug }}</span>
-                @if (n > 0) {
-                  <tp-row-buttons
-                    [name]="page.label"
-                    [first]="n === 1"
-                    [last]="last"
-                    (up)="movePage(page, n - 1)"
-                    (down)="movePage(page, n + 1)"
-                    (out)="takePage(page)"
-                  />
-                }
-              </div>
-              <p class="quiet">{{ page.reason }}</p>
-              @if (n > 0) {
-                @if (parents(page); as over) {
-                  @if (over.length || page.parent) {
-                    <label class="check"
-                      >Under
-                      <select
-                        [attr.aria-label]="'Page that ' + page.label + ' is under'"
-                        (change)="nest(page, $any($event.target).value)"
-                      >
-                        <option value="" [selected]="!page.parent">none</option>
-                        @for (other of over; track other.id) {
-                          <option [value]="other.id" [selected]="other.id === page.parent">{{ other.label }}</option>
-                        }
-                      </select></label
-                    >
-                  }
-                }
-                <label class="check"
-                  ><input
-                    type="checkbox"
-                    [checked]="page.menu !== false"
-                    (change)="setMenu(page, $any($event.target).checked)"
-                  />
-                  In the menu</label
-                >
-              }
-              <ol cdkDropList [cdkDropListData]="page" (cdkDropListDropped)="dropped($event)">
-                @for (section of page.sections; track section.id; let k = $index, lastOne = $last) {
-                  <li cdkDrag [cdkDragData]="section" [class.on]="section.id === section_()">
-                    <span class="grip-dots" cdkDragHandle aria-hidden="true"
-                      ><ng-icon name="lucideGripVertical"
-                    /></span>
-                    <span class="plan-section">
-                      <button class="link" type="button" (click)="chooseSection(page, section)">
-                        <b>{{ title(section.shape) }}</b> {{ character(section.shape) }}
-                      </button>
-                      <span class="quiet">{{ section.reason }}</span>
-                      @if (section.feeds?.length) {
-                        <span class="quiet feeds">Fed by {{ section.feeds!.join(', ') }}</span>
-                      }
-                    </span>
-                    <tp-row-buttons
-                      [name]="title(section.shape)"
-                      [first]="k === 0"
-                      [last]="lastOne"
-                      [stays]="page.sections.length === 1"
-                      (up)="moveSection(section, page, k - 1)"
-                      (down)="moveSection(section, page, k + 1)"
-                      (out)="takeSection(section)"
-                    />
-                  </li>
-                }
-              </ol>
-              <div class="between">
-                <tp-choose-then
-                  [label]="'Add a section to ' + page.label"
-                  placeholder="Another section …"
-                  act="Add"
-                  [options]="offers(page)"
-                  (chosen)="add(page, $event)"
-                />
-                @if (open(page); as count) {
-                  <a class="chip lamp" routerLink="../pages" (click)="store.page.set(page.id)"
-                    >{{ count }} to confirm</a
-                  >
-                }
-              </div>
-            </section>
+            <tp-plan-page
+              [page]="page"
+              [at]="n"
+              [last]="last"
+              [chosenSection]="section()"
+              (sectionChosen)="section.set($event)"
+            />
           }
         </div>
         <h2 class="gap">Another page</h2>
@@ -240,7 +131,7 @@ const VIEWS = [
               <tp-site-map [pages]="store.document()!.pages" [page]="store.page()" (choose)="store.page.set($event)" />
               @if (current(); as page) {
                 <h2 class="gap">{{ page.label }}</h2>
-                <tp-wireframe [page]="page" [section]="section_()" (choose)="section_.set($event)" />
+                <tp-wireframe [page]="page" [section]="section()" (choose)="section.set($event)" />
               }
             }
             @case ('window') {
@@ -275,7 +166,7 @@ export class PlanStep {
   protected readonly asked = this.drafts.of(this.store.id(), 'plan-ask');
   protected readonly answer = signal('');
   /** The section that is looked at. */
-  protected readonly section_ = signal<string | null>(null);
+  protected readonly section = signal<string | null>(null);
   protected readonly current = computed(
     () => this.store.document()?.pages.find((p) => p.id === this.store.page()) ?? this.store.document()?.pages[0],
   );
@@ -293,43 +184,13 @@ export class PlanStep {
       }),
     );
   }
-  protected title = (shape: string) => shapes[shape]?.title ?? shape;
-  protected character = (shape: string) => shapes[shape]?.character ?? '';
-  protected open = (page: Page) => toConfirm(this.store.document()!).filter((t) => t.page?.id === page.id).length;
-  private readonly offered = computed(() => {
-    const document = this.store.document();
-    return new Map(
-      (document?.pages ?? []).map((p) => [
-        p.id,
-        offersFor(document!, p).map((o) => [o.shape, `${o.title}, ${o.character}. ${o.reason}`] as const),
-      ]),
-    );
-  });
-  protected offers = (page: Page) => this.offered().get(page.id) ?? [];
-
   private change(operation: Operation, done?: string): void {
     this.store.change(operation);
     void this.store.flush();
     if (done) this.store.said.set({ words: done, bad: false, undo: true });
   }
-  protected chooseSection(page: Page, section: Section): void {
-    this.store.page.set(page.id);
-    this.section_.set(section.id);
-  }
-  protected rename(page: Page, typed: string): void {
-    const label = typed.trim();
-    if (!label || label === page.label) return;
-    this.store.change(renamePage(this.store.document()!, page.id, label, this.known()));
-  }
   /** A page that visitors may know keeps its address: links to it would break. */
   private known = () => (this.store.detail()?.liveRelease ?? null) !== null;
-  protected setMenu(page: Page, menu: boolean): void {
-    this.change({ op: 'setPage', ...namedOf(page), menu });
-  }
-  protected parents = (page: Page) => parentsFor(this.store.document()!, page);
-  protected nest(page: Page, parent: string): void {
-    this.change(nestPage(this.store.document()!, page.id, parent || null));
-  }
   protected askFor(): void {
     const answer = askPlan(this.store.document()!, this.asked(), this.known());
     if (!answer?.operation) {
@@ -342,27 +203,6 @@ export class PlanStep {
     this.change(answer.operation, answer.words);
     this.asked.set('');
     this.answer.set('');
-  }
-  protected movePage(page: Page, to: number): void {
-    this.change({ op: 'movePage', page: page.id, to });
-  }
-  protected takePage(page: Page): void {
-    if (this.store.page() === page.id) this.store.page.set('home');
-    this.change(takeOutPage(this.store.document()!, page.id), `${page.label} is taken out, with all it held.`);
-  }
-  protected moveSection(section: Section, page: Page, to: number): void {
-    this.change({ op: 'moveSection', section: section.id, page: page.id, to });
-  }
-  protected dropped(event: CdkDragDrop<Page, Page, Section>): void {
-    if (event.previousContainer === event.container && event.previousIndex === event.currentIndex) return;
-    this.moveSection(event.item.data, event.container.data, event.currentIndex);
-  }
-  protected takeSection(section: Section): void {
-    this.change(takeOutSection(this.store.document()!, section.id), `${this.title(section.shape)} is taken out.`);
-  }
-  protected add(page: Page, shape: string): void {
-    this.store.page.set(page.id);
-    this.change(addSection(this.store.document()!, page.id, shape, page.sections.length));
   }
   protected addPage(offer: PageOffer): void {
     this.change({ op: 'insertPage', page: offer.page, at: this.store.document()!.pages.length });
