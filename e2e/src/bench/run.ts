@@ -28,6 +28,7 @@ import {
 import { validateDocument } from '@tin-porch/core/validate';
 import { openBrowser } from '../support/browser.js';
 import { measureWhole } from './attacks.js';
+import { measureBriefs } from './briefs.js';
 import { measureCrowd } from './crowd.js';
 import { measureGrowth } from './growth.js';
 import { measureInterface, measurePictures } from './interface.js';
@@ -74,8 +75,8 @@ function timed(name: string, runs: number, work: (n: number) => unknown): void {
 const BRIEF = readFileSync(fileURLToPath(new URL('../../src/bench/brief.md', import.meta.url)), 'utf8');
 const origin = 'https://quillandplane.example';
 
-// `npm run bench -- growth` measures that alone, and writes nothing; so does `crowd`.
-const alone = { growth: measureGrowth, crowd: measureCrowd }[process.argv[2] ?? ''];
+// `npm run bench -- growth` measures that alone, and writes nothing; so do `crowd` and `briefs`.
+const alone = { growth: measureGrowth, crowd: measureCrowd, briefs: measureBriefs }[process.argv[2] ?? ''];
 if (alone) {
   await alone(keep);
   process.exit(0);
@@ -126,6 +127,8 @@ for (const [kind, score] of Object.entries(measureReading(briefFixtures)))
   console.log(
     `  ${kind.padEnd(9)} precision ${(100 * precision(score)).toFixed(0)}%, recall ${(100 * recall(score)).toFixed(0)}% of ${score.right + score.missed.length}`,
   );
+
+measureBriefs();
 
 console.log('\nThe copy of twenty briefs, in five languages and four tones');
 const copy = { sites: 0, unresolved: 0, invented: 0, repeated: 0 };
