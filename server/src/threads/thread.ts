@@ -41,21 +41,30 @@ interface Hand {
 
 function processOf(file: URL): Hand {
   const child = fork(fileURLToPath(file), { serialization: 'advanced' });
-  const ended = new Promise<void>((done) => child.once('exit', () => done()));
-  const hand = child as unknown as Hand;
-  const [ref, unref] = [child.ref.bind(child), child.unref.bind(child)];
-  hand.postMessage = (request) => void child.send(request);
-  hand.ref = () => {
-    ref();
-    child.channel?.ref();
-  };
-  hand.unref = () => {
-    unref();
-    child.channel?.unref();
-  };
-  hand.terminate = () => {
-    child.kill('SIGKILL');
-    return ended;
+  // One that could not be begun ends without an exit.
+  const ended = new Promise<void>((done) => child.once('exit', () => done()).once('error', () => done()));
+  const hand: Hand = {
+    on(event: string, listener: (...args: never[]) => void) {
+      child.on(event, listener as () => void);
+      return hand;
+    },
+    off(event, listener) {
+      child.off(event, listener as () => void);
+      return hand;
+    },
+    postMessage: (request) => void child.send(request),
+    ref() {
+      child.ref();
+      child.channel?.ref();
+    },
+    unref() {
+      child.unref();
+      child.channel?.unref();
+    },
+    terminate() {
+      child.kill('SIGKILL');
+      return ended;
+    },
   };
   return hand;
 }

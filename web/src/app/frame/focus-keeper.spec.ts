@@ -57,6 +57,19 @@ describe('the focus', () => {
     expect(document.activeElement).toBe(document.body);
   });
 
+  it('waits on what is shown until that has a heading', async () => {
+    button('After').focus();
+    ground.innerHTML = '<p>Opening …</p>';
+    await settle();
+    expect(document.activeElement).toBe(ground);
+    ground.innerHTML = '<p>Still opening …</p>';
+    await settle();
+    expect(document.activeElement).toBe(ground);
+    ground.innerHTML = '<h1>There it is</h1>';
+    await settle();
+    expect(focused()).toBe('There it is');
+  });
+
   it('goes to the heading where nothing is left of what was there', async () => {
     button('After').focus();
     ground.innerHTML = '<h1>Another page</h1>';

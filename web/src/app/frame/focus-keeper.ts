@@ -17,6 +17,8 @@ export class FocusKeeper implements OnDestroy {
   private trail: [Element, number][] = [];
   private timer: ReturnType<typeof setTimeout> | undefined;
   private readonly observer = new MutationObserver(() => this.soon());
+  /** What has the focus only until there is a heading. */
+  private stopgap: HTMLElement | null = null;
   private pressedBeside = false;
   private readonly press = (event: Event) =>
     void (this.pressedBeside = !(event.target as Element).closest?.(`${FOCUSABLE}, label`));
@@ -53,6 +55,11 @@ export class FocusKeeper implements OnDestroy {
 
   private look(): void {
     const { activeElement, body } = this.document;
+    if (activeElement && activeElement === this.stopgap) {
+      const heading = this.heading();
+      if (heading !== this.stopgap) this.to(heading);
+      return;
+    }
     // A control that was turned off keeps the focus in name for a moment, and hears no key.
     if (!this.last || (activeElement && activeElement !== body && !activeElement.matches(':disabled'))) return;
     if (shown(this.last) && !this.last.matches(':disabled')) {
@@ -71,16 +78,21 @@ export class FocusKeeper implements OnDestroy {
     this.to(heading);
   }
 
-  /** The heading of what is shown; where nothing is shown for want of a session, the field that asks for the password. */
+  /**
+   * The heading of what is shown; where nothing is shown for want of a session, the field that asks for the password;
+   * before either is there, what is shown.
+   */
   private heading(): HTMLElement | null {
     return (
       this.document.querySelector<HTMLElement>('main h1, .strip h1, h1') ??
       this.document.querySelector<HTMLElement>('.standing input:not([readonly])') ??
-      this.document.querySelector<HTMLElement>('.standing')
+      this.document.querySelector<HTMLElement>('.standing') ??
+      this.document.querySelector<HTMLElement>('main')
     );
   }
 
   private to(element: HTMLElement | null): void {
+    this.stopgap = element?.tagName === 'MAIN' ? element : null;
     if (!element) return;
     if (element.tabIndex < 0) element.tabIndex = -1;
     element.focus({ preventScroll: true });

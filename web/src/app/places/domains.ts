@@ -59,7 +59,7 @@ interface Line {
             }
           </tbody>
         </table>
-      } @else {
+      } @else if (loaded()) {
         <p class="quiet">No site has a domain yet. It is given on a site’s Domain step.</p>
       }
     </main>
@@ -68,11 +68,15 @@ interface Line {
 export class DomainsPlace {
   protected readonly lines = signal<Line[]>([]);
   protected readonly fault = signal('');
+  protected readonly loaded = signal(false);
   constructor() {
     inject(PorchApi)
       .get<{ domains: Line[] }>('/domains')
       .subscribe({
-        next: ({ domains }) => this.lines.set(domains),
+        next: ({ domains }) => {
+          this.lines.set(domains);
+          this.loaded.set(true);
+        },
         error: (e: unknown) => this.fault.set(asRefusal(e).message),
       });
   }

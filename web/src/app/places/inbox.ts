@@ -160,7 +160,7 @@ export class InboxPlace {
         this.loaded.set(true);
         this.fault.set('');
       },
-      error: (e: unknown) => this.fault.set(asRefusal(e).message),
+      error: (e: unknown) => mine === this.asked && this.fault.set(asRefusal(e).message),
     });
   }
   protected older(): void {

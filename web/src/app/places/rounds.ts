@@ -1,8 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
-import { filter, merge, startWith } from 'rxjs';
-import { debounceTime } from 'rxjs/operators';
+import { catchError, debounceTime, EMPTY, filter, merge, startWith, switchMap } from 'rxjs';
 import { PorchEvents } from '../api/events';
 import type { OpenFinding } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
@@ -32,10 +31,15 @@ interface Line {
         </h1>
         <button class="act" type="button" (click)="walk()">Walk one now</button>
       </div>
+      @if (fault()) {
+        <p class="note brick" role="alert">{{ fault() }}</p>
+      }
       @if (said()) {
         <p class="note" role="status">{{ said() }}</p>
       }
-      <h2>{{ !loaded() ? 'Asking …' : findings().length ? 'To mend' : 'Nothing to mend' }}</h2>
+      @if (loaded() || !fault()) {
+        <h2>{{ !loaded() ? 'Asking …' : findings().length ? 'To mend' : 'Nothing to mend' }}</h2>
+      }
       @for (f of findings(); track f.site + f.key) {
         <tp-finding [finding]="f" />
       }
@@ -79,30 +83,39 @@ export class RoundsPlace {
   protected readonly findings = signal<OpenFinding[]>([]);
   protected readonly walked = signal(0);
   protected readonly said = signal('');
+  protected readonly fault = signal('');
   protected readonly loaded = signal(false);
   protected readonly some = some;
   protected readonly checks = computed(() => this.rounds().reduce((sum, r) => sum + r.checks, 0));
   constructor() {
     const events = inject(PorchEvents);
     merge(events.all.pipe(filter((e) => e.kind === 'care')), events.back)
-      .pipe(startWith(null), debounceTime(60), takeUntilDestroyed())
-      .subscribe(() =>
-        this.api.get<{ rounds: Line[]; findings: OpenFinding[]; walked: number }>('/rounds').subscribe({
-          next: (r) => {
-            this.rounds.set(r.rounds);
-            this.findings.set(r.findings);
-            this.walked.set(r.walked);
-            this.loaded.set(true);
-          },
-          error: (e: unknown) => this.said.set(asRefusal(e).message),
-        }),
-      );
+      .pipe(
+        startWith(null),
+        debounceTime(60),
+        switchMap(() =>
+          this.api.get<{ rounds: Line[]; findings: OpenFinding[]; walked: number }>('/rounds').pipe(
+            catchError((e: unknown) => {
+              this.fault.set(asRefusal(e).message);
+              return EMPTY;
+            }),
+          ),
+        ),
+        takeUntilDestroyed(),
+      )
+      .subscribe((r) => {
+        this.rounds.set(r.rounds);
+        this.findings.set(r.findings);
+        this.walked.set(r.walked);
+        this.loaded.set(true);
+        this.fault.set('');
+      });
   }
   protected walk(): void {
     this.api.post<{ jobs: number }>('/rounds').subscribe({
       next: ({ jobs }) =>
         this.said.set(`${some(jobs, 'round has', 'rounds have')} begun; what they find appears below as they end.`),
-      error: (e: unknown) => this.said.set(asRefusal(e).message),
+      error: (e: unknown) => this.fault.set(asRefusal(e).message),
     });
   }
   protected at = time;

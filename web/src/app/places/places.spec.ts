@@ -1,0 +1,278 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { provideZonelessChangeDetection, type Type } from '@angular/core';
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import { Dialogs } from '../parts/dialogs';
+import { toldByHand } from '../testing/no-events';
+import { DomainsPlace } from './domains';
+import { InboxPlace } from './inbox';
+import { NewBrief } from './new-brief';
+import { RoundsPlace } from './rounds';
+import { ServersPlace } from './servers';
+
+describe('the places beside a site', () => {
+  let http: HttpTestingController;
+  let told: ReturnType<typeof toldByHand>;
+  let sure: boolean;
+  const settle = async (fixture: ComponentFixture<unknown>, ms = 0) => {
+    await new Promise((done) => setTimeout(done, ms));
+    await fixture.whenStable();
+    fixture.detectChanges();
+  };
+  async function shown<C>(component: Type<C>, ms = 0) {
+    const fixture = TestBed.createComponent(component);
+    await settle(fixture, ms);
+    return { fixture, element: fixture.nativeElement as HTMLElement };
+  }
+  const words = (element: HTMLElement) => element.textContent.replace(/\s+/g, ' ');
+  const button = (element: HTMLElement, label: string) =>
+    [...element.querySelectorAll('button')].find((b) =>
+      `${b.getAttribute('aria-label') ?? ''} ${b.textContent}`.includes(label),
+    )!;
+  const broken = { status: 500, statusText: 'Server error' };
+  const alertOf = (element: HTMLElement) => element.querySelector('[role=alert]')?.textContent.trim() ?? '';
+
+  beforeEach(() => {
+    sure = true;
+    told = toldByHand();
+    sessionStorage.removeItem('new-brief');
+    TestBed.configureTestingModule({
+      providers: [
+        provideZonelessChangeDetection(),
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        provideRouter([]),
+        told.provider,
+        { provide: Dialogs, useValue: { confirm: () => Promise.resolve(sure) } },
+      ],
+    });
+    http = TestBed.inject(HttpTestingController);
+  });
+
+  it('Domains says that there is none only once it knows', async () => {
+    const { fixture, element } = await shown(DomainsPlace);
+    expect(words(element)).not.toContain('No site has a domain');
+    const asked = http.expectOne('/api/domains');
+    asked.flush(null, broken);
+    await settle(fixture);
+    expect(alertOf(element)).not.toBe('');
+    expect(words(element)).not.toContain('No site has a domain');
+    const other = await shown(DomainsPlace);
+    http.expectOne('/api/domains').flush({ domains: [] });
+    await settle(other.fixture);
+    expect(words(other.element)).toContain('No site has a domain');
+  });
+
+  it('Domains tells a name nobody has asked about from one that leads elsewhere', async () => {
+    const { fixture, element } = await shown(DomainsPlace);
+    const seen = { at: new Date().toISOString(), leadsHere: false, registration: { state: 'free', expires: null } };
+    http.expectOne('/api/domains').flush({
+      domains: [
+        { site: 'a', name: 'A', domain: 'a.example', seen: null, certificate: null },
+        { site: 'b', name: 'B', domain: 'b.example', seen, certificate: null },
+      ],
+    });
+    await settle(fixture);
+    const rows = [...element.querySelectorAll<HTMLElement>('tbody tr')].map(words);
+    expect(rows[0]).toContain('Not asked yet');
+    expect(rows[0]).toContain('not known');
+    expect(rows[1]).toContain('No');
+    expect(rows[1]).toContain('not registered');
+    expect(element.querySelector('a')!.getAttribute('href')).toBe('/sites/a/domain');
+  });
+
+  it('Servers says which answers, which does not, and whose database is away', async () => {
+    const { fixture, element } = await shown(ServersPlace);
+    const one = { address: '127.0.0.11', temporaryBase: 'quay.localhost', sites: [], totalBytes: 9e9, freeBytes: 4e9 };
+    http.expectOne('/api/servers').flush({
+      servers: [
+        { ...one, name: 'quay', database: true, upSeconds: 7300, error: null, sites: [{ id: 'x', name: 'Yard' }] },
+        { ...one, name: 'slip', database: false, upSeconds: 90, error: null },
+        { ...one, name: 'pier', database: false, upSeconds: null, error: 'The server pier does not answer.' },
+      ],
+    });
+    await settle(fixture);
+    const cards = [...element.querySelectorAll<HTMLElement>('.card')].map(words);
+    expect(cards[0]).toContain('Answers');
+    expect(cards[0]).toContain('Up 2 hours');
+    expect(cards[0]).toContain('Yard');
+    expect(cards[1]).toContain('Its database does not answer');
+    expect(cards[2]).toContain('Does not answer');
+    expect(cards[2]).not.toContain('GB free');
+  });
+
+  it('Rounds says in words what was begun, and does not call “nothing to mend” what it could not ask', async () => {
+    const { fixture, element } = await shown(RoundsPlace, 80);
+    http.expectOne('/api/rounds').flush(null, broken);
+    await settle(fixture);
+    expect(alertOf(element)).not.toBe('');
+    expect(words(element)).not.toContain('Nothing to mend');
+    told.all.next({ kind: 'care', site: 'a' });
+    await settle(fixture, 80);
+    http.expectOne('/api/rounds').flush({ rounds: [], findings: [], walked: 2 });
+    await settle(fixture);
+    expect(alertOf(element)).toBe('');
+    expect(words(element)).toContain('Nothing to mend');
+    button(element, 'Walk one now').click();
+    http.expectOne({ method: 'POST', url: '/api/rounds' }).flush({ jobs: 2 });
+    await settle(fixture);
+    expect(element.querySelector('[role=status]')!.textContent).toContain('2 rounds have begun');
+  });
+
+  it('Rounds lets the newest answer stand', async () => {
+    const { fixture } = await shown(RoundsPlace, 80);
+    const first = http.expectOne('/api/rounds');
+    told.all.next({ kind: 'care', site: 'a' });
+    await settle(fixture, 80);
+    expect(first.cancelled).toBeTrue();
+    http.expectOne('/api/rounds');
+  });
+
+  describe('Inbox', () => {
+    const message = (id: string, readAt: string | null = null) => ({
+      ...{ id, site: 'a', siteName: 'Yard', readAt, receivedAt: '2026-11-20T09:00:00.000Z' },
+      fields: { name: `Visitor ${id}`, message: 'Is there room on the slip?', mail: 'v@post.example' },
+    });
+    const answer = (messages: object[], more = false) => ({
+      ...{ messages, more, counts: { all: messages.length, unread: 1, aside: 3 } },
+      sites: [{ id: 'a', name: 'Yard' }],
+    });
+    const asked = () => http.match((r) => r.method === 'GET' && r.url.startsWith('/api/inbox'));
+    const open = async (messages: object[], more = false) => {
+      const made = await shown(InboxPlace, 70);
+      asked()[0]!.flush(answer(messages, more));
+      await settle(made.fixture);
+      return made;
+    };
+
+    it('asks for what is wanted: which, of whom, with which words', async () => {
+      const { fixture, element } = await open([message('1')]);
+      button(element, 'Unread').click();
+      await settle(fixture);
+      expect(asked()[0]!.request.url).toBe('/api/inbox?show=unread');
+      const site = element.querySelector<HTMLSelectElement>('#inbox-site')!;
+      site.value = 'a';
+      site.dispatchEvent(new Event('change'));
+      const search = element.querySelector<HTMLInputElement>('#inbox-words')!;
+      for (const typed of ['sl', 'slip']) {
+        search.value = typed;
+        search.dispatchEvent(new Event('input'));
+      }
+      await settle(fixture, 280);
+      // Of what was typed only the last was asked for.
+      expect(asked().map((r) => r.request.url)).toEqual([
+        '/api/inbox?show=unread&site=a',
+        '/api/inbox?show=unread&words=slip&site=a',
+      ]);
+    });
+
+    it('keeps what it shows where an older question is answered late, or fails', async () => {
+      const { fixture, element } = await open([message('1')]);
+      button(element, 'Unread').click();
+      await settle(fixture);
+      const [late] = asked();
+      button(element, 'All').click();
+      await settle(fixture);
+      asked()[0]!.flush(answer([message('1'), message('2')]));
+      late!.flush(null, broken);
+      await settle(fixture);
+      expect(element.querySelectorAll('.letters > li').length).toBe(2);
+      expect(alertOf(element)).toBe('');
+    });
+
+    it('goes on behind the last one shown', async () => {
+      const { fixture, element } = await open([message('1'), message('2')], true);
+      button(element, 'Show older ones').click();
+      const [older] = asked();
+      expect(older!.request.url).toContain('before=2026-11-20T09%3A00%3A00.000Z&id=2');
+      older!.flush(answer([message('3')]));
+      await settle(fixture);
+      expect([...element.querySelectorAll('.letters b')].map((b) => b.textContent.trim().slice(0, 9))).toEqual([
+        'Visitor 1',
+        'Visitor 2',
+        'Visitor 3',
+      ]);
+    });
+
+    it('marks one as read, and erases only what was confirmed', async () => {
+      const { fixture, element } = await open([message('1')]);
+      [...element.querySelectorAll<HTMLElement>('li button')].find((b) => b.textContent.trim() === 'Read')!.click();
+      expect(http.expectOne('/api/inbox/1').request.body).toEqual({ read: true });
+      sure = false;
+      button(element, 'Erase the message').click();
+      await settle(fixture);
+      http.expectNone({ method: 'DELETE', url: '/api/inbox/1' });
+      sure = true;
+      button(element, 'Erase the message').click();
+      await settle(fixture);
+      const erased = http.expectOne({ method: 'DELETE', url: '/api/inbox/1' });
+      erased.flush({ title: 'The server quay does not answer', status: 502 }, { status: 502, statusText: 'Bad' });
+      await settle(fixture);
+      expect(alertOf(element)).toContain('quay does not answer');
+      expect(element.querySelectorAll('.letters > li').length).toBe(1);
+    });
+  });
+
+  describe('New brief', () => {
+    const type = (element: HTMLElement, id: string, value: string) => {
+      const field = element.querySelector<HTMLInputElement>(`#${id}`)!;
+      field.value = value;
+      field.dispatchEvent(new Event('input'));
+    };
+    const begin = async (fixture: ComponentFixture<unknown>, element: HTMLElement) => {
+      element.querySelector('form')!.dispatchEvent(new Event('submit'));
+      await settle(fixture);
+    };
+
+    it('asks for something first, and keeps what was typed where it is refused', async () => {
+      const { fixture, element } = await shown(NewBrief);
+      await begin(fixture, element);
+      expect(alertOf(element)).toContain('Give a name');
+      type(element, 'name', 'Gant & Sons');
+      type(element, 'text', 'We lay rope.');
+      await settle(fixture);
+      await begin(fixture, element);
+      const asked = http.expectOne('/api/briefs');
+      expect((asked.request.body as { text: string }).text).toBe('Name: Gant & Sons\n\nWe lay rope.');
+      asked.flush({ title: 'The brief says too little', status: 422 }, { status: 422, statusText: 'No' });
+      await settle(fixture);
+      expect(alertOf(element)).toContain('What you typed is still here');
+      expect(element.querySelector<HTMLTextAreaElement>('#text')!.value).toBe('We lay rope.');
+      expect(element.querySelector<HTMLButtonElement>('button.act')!.disabled).toBeFalse();
+    });
+
+    it('is there again after the page was loaded anew', async () => {
+      const first = await shown(NewBrief);
+      type(first.element, 'text', 'Half a mail');
+      await settle(first.fixture);
+      first.fixture.destroy();
+      const again = await shown(NewBrief);
+      expect(again.element.querySelector<HTMLTextAreaElement>('#text')!.value).toBe('Half a mail');
+    });
+
+    it('puts a name into a brief that is JSON as its field', async () => {
+      const { fixture, element } = await shown(NewBrief);
+      type(element, 'name', 'Gant');
+      type(element, 'text', '{"trade":"ropemaker"}');
+      await settle(fixture);
+      await begin(fixture, element);
+      const { text } = http.expectOne('/api/briefs').request.body as { text: string };
+      expect(JSON.parse(text)).toEqual({ trade: 'ropemaker', name: 'Gant' });
+    });
+
+    it('takes files in, one after the other, and names those it cannot read', async () => {
+      const { fixture, element } = await shown(NewBrief);
+      const drop = new DragEvent('drop', { dataTransfer: new DataTransfer() });
+      drop.dataTransfer!.items.add(new File(['We lay rope.'], 'mail.txt'));
+      drop.dataTransfer!.items.add(new File(['Fenders,£9'], 'prices.csv'));
+      drop.dataTransfer!.items.add(new File([new Uint8Array(2_000_001)], 'film.bin'));
+      element.querySelector('form')!.dispatchEvent(drop);
+      await settle(fixture, 60);
+      const text = element.querySelector<HTMLTextAreaElement>('#text')!.value;
+      expect(text).toContain('We lay rope.');
+      expect(text).toContain('Fenders');
+      expect(alertOf(element)).toContain('film.bin is over 2 MB');
+    });
+  });
+});
