@@ -195,7 +195,13 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
           await control.focus();
           await page.keyboard.press('ArrowRight');
         } else if (shownOnFocus) await control.press('Enter');
-        else await control.click({ timeout: 2500, noWaitAfter: true });
+        else
+          await control.click({ timeout: 2500, noWaitAfter: true }).catch(async (error: Error) => {
+            // What was taken back may still move what stands under it: once at rest it has to be pressed.
+            if (!/not stable/.test(error.message)) throw error;
+            await page.waitForTimeout(1000);
+            await control.click({ timeout: 2500, noWaitAfter: true });
+          });
       } catch (error) {
         // An open menu lies over what is under it until it is closed.
         if (await page.locator('.dropdown-menu.show').count()) {
