@@ -57,11 +57,6 @@ const STATES = {
       </p>
     }
   `,
-  styles: `
-    .dot.failed {
-      color: var(--brick);
-    }
-  `,
 })
 export class JobSteps {
   readonly job = input.required<Job>();

@@ -36,7 +36,6 @@ const VIEWS = [
     ViewSwitch,
     PlanPage,
   ],
-  styleUrl: './plan.scss',
   template: `
     <tp-worktable controlsName="Plan" [besideName]="viewName()" [reading]="view() !== 'window'">
       @if (store.drawn()) {

@@ -102,11 +102,6 @@ const WORDS = { good: 'good', look: 'to look at', stop: 'stands in the way' };
       </ng-container>
     </tp-worktable>
   `,
-  styles: `
-    .dot.stop {
-      color: var(--brick);
-    }
-  `,
 })
 export class PublishStep {
   protected readonly store = inject(SiteStore);

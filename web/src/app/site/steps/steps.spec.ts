@@ -279,9 +279,15 @@ describe('the steps that bring a site to visitors', () => {
       expect(main()!.label).toBe('Deploy changes');
       await shown(PublishStep, { ...live, open: true });
       expect(main()!.label).toBe('Deploy again');
-      const job = { id: 'j', kind: 'deploy', state: 'running', steps: [], error: null, nextTry: null } as never;
-      await shown(PublishStep, { ...live, open: true, jobs: [job] });
-      expect(main()!.why === 'It is under way.' || String(main()!.why).startsWith('Something stands')).toBeTrue();
+      const job = (state: string) =>
+        ({ id: 'j', kind: 'deploy', state, steps: [], error: null, nextTry: null }) as never;
+      for (const [state, turnedOff] of [
+        ['running', true],
+        ['done', false],
+      ] as const) {
+        const { element } = await shown(PublishStep, { ...live, jobs: [job(state)] });
+        expect(button(element, 'Deploy behind the holding page')!.disabled).withContext(state).toBe(turnedOff);
+      }
     });
 
     it('takes a site down, and links back, only where that was confirmed', async () => {
