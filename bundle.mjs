@@ -12,6 +12,7 @@ const programs = {
   'server/dist/run/strangers-worker.mjs': 'server/dist/strangers/strangers-worker.js',
   'server/dist/run/press-worker.mjs': 'server/dist/press/press-worker.js',
   'server/dist/run/picture-worker.mjs': 'server/dist/pictures/picture-worker.js',
+  'server/dist/run/file-worker.mjs': 'server/dist/files/file-worker.js',
   'server/dist/run/start.mjs': 'server/dist/stack/start.js',
   'server/dist/run/porch.mjs': 'server/dist/cli/porch.js',
 };
@@ -27,8 +28,20 @@ await Promise.all(
       sourcemap: 'linked',
       minifySyntax: true,
       minifyWhitespace: true,
-      // They bring files of their own (WebAssembly, machine code, tables) and are read from where they are installed.
-      external: ['pg-native', 'subset-font', 'fontverter', 'fontkit', 'sharp', 'css-tree', 'piscina'],
+      // They bring files of their own (WebAssembly, machine code, tables), or are loaded only when they are needed: they are
+      // read from where they are installed.
+      external: [
+        'pg-native',
+        'mammoth',
+        'pdfjs-dist/*',
+        'postal-mime',
+        'subset-font',
+        'fontverter',
+        'fontkit',
+        'sharp',
+        'css-tree',
+        'piscina',
+      ],
       logLevel: 'error',
       banner: {
         js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",

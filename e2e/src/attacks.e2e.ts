@@ -89,7 +89,7 @@ describe('Attacked', () => {
     await change(writeVersion(document.facts, 1));
     await test.api.call('PUT', `/sites/${id}/server`, { server: 'quay' });
     await test.api.job(id, 'publish');
-  }, 120_000);
+  });
   afterAll(() => test?.end(), 60_000);
 
   it('with requests that make no sense, it says no and tells nothing', async () => {
@@ -160,7 +160,7 @@ describe('Attacked', () => {
     });
     expect(deep.status).toBe(400);
     expect(pid('porch')).toBe(before);
-  }, 120_000);
+  });
 
   it('by a name that was made to lead here, it answers nothing', async () => {
     const port = new URL(test.stack.url).port;
@@ -203,7 +203,7 @@ describe('Attacked', () => {
     });
     expect([drawing.status, drawing.text.includes('repeats itself')]).toEqual([422, true]);
     expect(pid('porch')).toBe(before);
-  }, 120_000);
+  });
 
   it('by sixty-four who sign in at once, no page waits, a few guesses count, and a known browser gets in', async () => {
     const signIn = (password: string, cookie = '') =>
@@ -225,7 +225,7 @@ describe('Attacked', () => {
     expect(all.every((s) => s === 401 || s === 429 || s === 503)).toBeTrue();
     expect((await signIn(PASSWORD)).status).toBe(429);
     expect((await signIn(PASSWORD, browser)).status).toBe(200);
-  }, 60_000);
+  });
 
   it('by its database cutting every connection, it stays up and goes on', async () => {
     const { facts, programs } = test.stack;
@@ -257,7 +257,7 @@ describe('Attacked', () => {
     await until('an answer', async () => (await detail()).head > 0);
     expect([pid('porch'), pid('quay')]).toEqual(before);
     expect(programs.get('porch')!.child!.exitCode).toBeNull();
-  }, 60_000);
+  });
 
   it('from a hosting server’s database, nothing of Tin Porch’s can be reached', async () => {
     const { facts } = test.stack;
@@ -315,7 +315,7 @@ describe('Attacked', () => {
         60,
       );
     }
-  }, 240_000);
+  });
 
   it('by more messages than people write, it puts the flood aside, and that is erased at once', async () => {
     const { temporary } = await detail();
@@ -339,7 +339,7 @@ describe('Attacked', () => {
     expect(await counts()).toEqual({ all: 30, unread: 30, aside: count - 30 });
     expect(await test.api.call('DELETE', '/inbox/aside')).toEqual({ erased: count - 30 } as never);
     expect(await counts()).toEqual({ all: 30, unread: 30, aside: 0 });
-  }, 120_000);
+  });
 
   it('by a message that is slow to be written, none that came meanwhile is missed, nor itself', async () => {
     const { databaseUrl } = JSON.parse(readFileSync(join(test.data, 'quay.json'), 'utf8')) as { databaseUrl: string };
@@ -381,7 +381,7 @@ describe('Attacked', () => {
     seen.push(...(await messagesAfter(db, seen.at(-1)?.seq ?? 0)));
     expect(seen.map((m) => m.fields['message'])).toEqual(['the slow one', 'the quick one']);
     await db.end();
-  }, 30_000);
+  });
 
   it('through links that were taken back, nobody gets in, and a stream ends with its session', async () => {
     const { url } = await test.api.call<{ url: string }>('POST', `/sites/${id}/share`, { days: 3 });
@@ -421,7 +421,7 @@ describe('Attacked', () => {
       new Promise<boolean>((done) => setTimeout(() => done(false), 5000)),
     ]);
     expect(ended).toBeTrue();
-  }, 120_000);
+  });
 
   it('by a disk that loses bytes, it serves none of them, a round finds it, and publishing mends it', async () => {
     await test.api.job(id, 'publish');
@@ -450,5 +450,5 @@ describe('Attacked', () => {
     expect((await home()).status).toBe(200);
     await test.api.job(id, 'round');
     expect((await test.api.call<{ findings: { title: string }[] }>('GET', '/sites')).findings).toEqual([]);
-  }, 120_000);
+  });
 });

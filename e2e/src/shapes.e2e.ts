@@ -34,7 +34,7 @@ describe('every section shape', () => {
       for (const { document, width, mode, stress } of looks)
         for (const { path, faults } of await lookAt(browser, document, { width, mode }))
           expect(faults).withContext(`${kind}, ${stress}, ${width} px, ${mode}, ${path}`).toEqual([]);
-  }, 240_000);
+  });
 
   it('has a photograph where it has a drawing: in the same place and of the same size', async () => {
     const bytes = await sharp({ create: { width: 960, height: 640, channels: 3, background: '#406a70' } })
@@ -70,11 +70,11 @@ describe('every section shape', () => {
           .toEqual(await pictureBoxes(browser, drawn, { width, mode: 'light' }, new Map()));
       }
     }
-  }, 120_000);
+  });
 
   it('is markup and style that the Nu HTML checker has nothing against', () => {
     // The long words are made up of German ones, and a text without its heading is told of.
     const known = /appears to be written in|lacks heading/;
     expect(nu(sheets.flatMap((s) => s.looks.map((l) => l.document))).filter((m) => !known.test(m))).toEqual([]);
-  }, 120_000);
+  });
 });

@@ -44,7 +44,7 @@ describe('./porch build', () => {
           .withContext(name)
           .toBe(0);
     }
-  }, 60_000);
+  });
   afterAll(() => rmSync(out, { recursive: true, force: true }));
 
   it('writes site, content, document and report', () => {
@@ -143,5 +143,5 @@ describe('./porch build', () => {
     expect(faults.filter((m) => !KNOWN_CSS.test(m))).toEqual([]);
     for (const map of files(out).filter((f) => f.endsWith('sitemap.xml')))
       expect(() => execFileSync('xmllint', ['--noout', join(out, map)])).not.toThrow();
-  }, 120_000);
+  });
 });

@@ -49,7 +49,7 @@ describe('./start', () => {
     await new Promise((done) => setTimeout(done, 4000));
     for (const pid of all()) process.kill(pid, 'SIGKILL');
     rmSync(data, { recursive: true, force: true });
-  }, 30_000);
+  });
 
   it('says where it is and how to sign in; a second one, or one whose port is taken, says why it will not', async () => {
     const first = await start();
@@ -61,7 +61,7 @@ describe('./start', () => {
     expect([second.code, second.said]).toEqual([1, jasmine.stringContaining('already running on this data folder')]);
     const third = await start('--data', mkdtempSync(join(data, 'other-')));
     expect([third.code, third.said]).toEqual([1, jasmine.stringContaining(`Port ${port} is taken`)]);
-  }, 90_000);
+  });
 
   it('comes back after a kill -9 of everything it had started', async () => {
     const killed = all();
@@ -76,7 +76,7 @@ describe('./start', () => {
     expect(again.said).toContain('is ready at');
     expect(again.said).not.toContain(password);
     await signIn();
-  }, 90_000);
+  });
 
   it('stops all it started when it is told to', async () => {
     const running = started.at(-1)!;
@@ -84,5 +84,5 @@ describe('./start', () => {
     await new Promise((done) => running.once('close', done));
     expect(running.exitCode).toBe(0);
     expect(all()).toEqual([]);
-  }, 60_000);
+  });
 });

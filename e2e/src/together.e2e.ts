@@ -41,7 +41,7 @@ describe('Together', () => {
   async function signedIn(mail: string, password: string): Promise<{ context: BrowserContext; page: Page }> {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
     const page = await context.newPage();
-    page.setDefaultTimeout(15_000);
+    page.setDefaultTimeout(60_000);
     await page.goto(at('/sign-in'));
     await page.fill('#mail', mail);
     await page.fill('#password', password);
@@ -65,11 +65,11 @@ describe('Together', () => {
     ({ id } = await test.api.call<{ id: string }>('POST', '/sites', FACTS));
     const { document } = await detail();
     await test.api.call('POST', `/sites/${id}/operations`, { operation: writeVersion(document.facts, 1) });
-  }, 120_000);
+  });
   afterAll(async () => {
     await browser?.close();
     await test?.end();
-  }, 60_000);
+  });
 
   it('somebody comes in by a link, and two at one site see each other’s words within a second', async () => {
     const ines = await signedIn(MAIL, PASSWORD);
@@ -82,7 +82,7 @@ describe('Together', () => {
 
     const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
     const tom = await context.newPage();
-    tom.setDefaultTimeout(15_000);
+    tom.setDefaultTimeout(60_000);
     await tom.goto(link);
     await tom.waitForSelector('#link-name');
     expect(await axe(tom)).toEqual([]);
@@ -141,7 +141,7 @@ describe('Together', () => {
     await tom.waitForSelector('.standing:has-text("You are signed out")');
     await ines.context.close();
     await context.close();
-  }, 120_000);
+  });
 
   it('many changes of two at once leave a site on which both agree', async () => {
     const tom = await invited('Jory', 'designer');
@@ -179,7 +179,7 @@ describe('Together', () => {
     // What was done since, put on what was there, is what is there.
     const news = await tom.call<{ operations: Operation[] }>('GET', `/sites/${id}?since=${start.head}`);
     expect(news.operations.reduce((d, o) => apply(d, o).document, start.document)).toEqual(now.document);
-  }, 60_000);
+  });
 
   it('a helper writes and publishes nothing; an accountant looks and changes nothing', async () => {
     const [helper, accountant] = [await invited('Wenna', 'helper'), await invited('Piran', 'accountant')];
@@ -224,7 +224,7 @@ describe('Together', () => {
     await context.close();
     const { lines } = await test.api.call<{ lines: { by: string; what: string }[] }>('GET', '/audit');
     expect(lines.some((l) => l.by === 'Piran' && l.what === 'Came in as an accountant, by an invitation')).toBeTrue();
-  }, 60_000);
+  });
 
   it('a passkey signs in alone, and codes and recovery codes beside the password', async () => {
     await invited('Demelza', 'designer');
@@ -293,7 +293,7 @@ describe('Together', () => {
     await page.click('ngb-modal-window .act');
     await page.waitForSelector('td:has-text("Her phone")', { state: 'detached' });
     await context.close();
-  }, 90_000);
+  });
 
   it('serves the description of its API', async () => {
     const response = await fetch(`${test.stack.url}/api/openapi.json`);

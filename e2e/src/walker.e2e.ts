@@ -21,11 +21,11 @@ describe('Every control of every screen, pressed', () => {
     test = await stackForTests();
     await loadDemo(test.stack, PASSWORD, () => undefined);
     browser = await openBrowser();
-  }, 240_000);
+  });
   afterAll(async () => {
     await browser?.close();
     await test?.end();
-  }, 60_000);
+  });
 
   /** A page of its own, signed in. */
   async function signedIn(width: number) {
@@ -35,7 +35,7 @@ describe('Every control of every screen, pressed', () => {
       permissions: ['clipboard-read', 'clipboard-write'],
     });
     const page = await context.newPage();
-    page.setDefaultTimeout(15_000);
+    page.setDefaultTimeout(60_000);
     await page.goto(test.stack.url);
     await page.fill('#mail', MAIL);
     await page.fill('#password', PASSWORD);
@@ -177,5 +177,5 @@ describe('Every control of every screen, pressed', () => {
       }
     }
     await context.close();
-  }, 120_000);
+  });
 });

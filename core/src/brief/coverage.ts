@@ -4,7 +4,8 @@ import { readPhone } from './reading/reach.js';
 import { readServiceLine } from './reading/services.js';
 import { capital, splitList } from './reading/words.js';
 import { proseOf } from './reading/labels.js';
-import { packFor } from './trades/packs.js';
+import { hasWorkingTitle } from './read.js';
+import { packOf } from './trades/packs.js';
 
 /** Something the generator could use and nobody has said, with what it would make better and how to ask for it. */
 export interface Gap {
@@ -133,7 +134,7 @@ const TOTAL = ITEMS.reduce((sum, i) => sum + i.worth, 0);
 /** What only this trade is asked, as long as the brief does not speak of it. */
 function questionsOfTrade(facts: Facts): Gap[] {
   const told = facts.description.toLowerCase();
-  return (packFor(facts.trade || facts.name).questions ?? [])
+  return (packOf(facts).questions ?? [])
     .filter((q) => !(q.toLowerCase().match(/\p{L}{7,}/gu) ?? []).some((w) => told.includes(w.slice(0, 7))))
     .map((question, n) => ({
       id: `trade-${n + 1}`,
@@ -145,16 +146,26 @@ function questionsOfTrade(facts: Facts): Gap[] {
     }));
 }
 
+const NAME_GAP: Gap = {
+  id: 'name',
+  field: 'name',
+  worth: 25,
+  label: 'Name',
+  improves: 'every page: the site has a working title until it has a name',
+  question: 'What is the business called, just as it stands on the sign?',
+};
+
 /** How much of what the generator can use a sheet already says, and what each gap would improve. */
 export function coverageOf(facts: Facts): Coverage {
   const open = ITEMS.filter((i) => !i.filled(facts));
   const asked = questionsOfTrade(facts);
   // Of services that are not there yet nobody is asked the price.
   const missing = open.filter((i) => i.field !== 'services' || i.id === 'services' || facts.services.length > 0);
+  const unnamed = hasWorkingTitle(facts) ? [NAME_GAP] : [];
   const lost = open.reduce((sum, i) => sum + i.worth, 0);
   return {
     share: (TOTAL - lost) / TOTAL,
-    gaps: [...missing.map(({ filled: _, ...gap }) => gap), ...asked].sort((a, b) => b.worth - a.worth),
+    gaps: [...unnamed, ...missing.map(({ filled: _, ...gap }) => gap), ...asked].sort((a, b) => b.worth - a.worth),
   };
 }
 

@@ -2,7 +2,7 @@ import { parsePhoneNumberFromString, type CountryCode } from 'libphonenumber-js'
 import type { Facts } from '../model/site.js';
 import { readClosure, type YearDay } from './reading/exceptions.js';
 import { readHours } from './reading/hours.js';
-import { tellLanguage } from './reading/language.js';
+import { supposeLanguage, tellLanguage } from './reading/language.js';
 import type { Language } from './reading/span.js';
 import type { SiteLanguage } from '../language/language.js';
 
@@ -13,9 +13,8 @@ export function languageOfFacts(facts: Facts): Language | null {
   let language = told.get(facts);
   if (language === undefined) {
     const { description, strapline, apart, audience, services } = facts;
-    language = tellLanguage(
-      [description, strapline, apart, audience, ...services.map((s) => `${s.name}. ${s.detail}`)].join('\n'),
-    );
+    const words = [description, strapline, apart, audience, ...services.map((s) => `${s.name}. ${s.detail}`)];
+    language = tellLanguage(words.join('\n')) ?? (description ? supposeLanguage(description) : null);
     told.set(facts, language);
   }
   return language;

@@ -1,5 +1,5 @@
 import { readServiceLine } from './reading/services.js';
-import { BriefError, readBrief } from './read.js';
+import { BriefError, hasWorkingTitle, readBrief } from './read.js';
 
 describe('reading a brief', () => {
   it('reads labelled lines, lists and a free description', () => {
@@ -19,15 +19,45 @@ describe('reading a brief', () => {
     ]);
   });
 
-  it('reads JSON, and says which field is wrong', () => {
+  it('reads the sheet itself as JSON', () => {
     expect(
       readBrief('{"name":"Tolliver","services":["Thatching, £90 a day",{"name":"Ridges","price":40}]}').services,
     ).toEqual([
       { id: 'v1', name: 'Thatching', detail: '', price: '£90 a day' },
       { id: 'v2', name: 'Ridges', detail: '', price: '40' },
     ]);
-    expect(() => readBrief('{"name": ["x"]}')).toThrowError(BriefError, /"name"/);
-    expect(() => readBrief('{"name": ')).toThrowError(BriefError, /not valid JSON/);
+  });
+
+  it('reads a form of any shape, a note that begins with a bracket, and keys that are words of the language itself', () => {
+    const form = readBrief(
+      JSON.stringify({
+        id: 'f81d4fae-7dec-11d0-a765-00a0c91e6bf6',
+        answers: [
+          { question: 'What is your business called?', answer: 'Gannet Knots' },
+          { question: 'Phone', answer: '01632 960 220' },
+          { frage: 'Leistungen', antwort: [{ bezeichnung: 'Bell ropes', preis: '£140' }] },
+        ],
+        constructor: 'x',
+        toString: 'y',
+        __proto__: null,
+      }),
+    );
+    expect([form.name, form.phone]).toEqual(['Gannet Knots', '01632 960 220']);
+    expect(form.services.map((s) => [s.name, s.price])).toEqual([['Bell ropes', '£140']]);
+    expect(form.description).not.toContain('f81d4fae');
+    expect(readBrief('[voice note] Hello, we are called Gannet Knots and we make bell ropes.').name).toBe(
+      'Gannet Knots',
+    );
+    expect(() => readBrief('{"name": ["x"]}')).not.toThrow();
+    expect(() => readBrief('{"toString": "a", "name": 5')).not.toThrow();
+  });
+
+  it('has a working title where nobody is named, in the language of the brief', () => {
+    const facts = readBrief('rope maker, on the quay in Saltmarrow, ring 01632 960 220');
+    expect(facts.name).toBe('Rope maker in Saltmarrow');
+    expect(hasWorkingTitle(facts)).toBeTrue();
+    expect(hasWorkingTitle({ ...facts, name: 'Gannet Knots' })).toBeFalse();
+    expect(readBrief('asdf qwer').name).toBe('A business without a name');
   });
 
   it('says plainly why a brief cannot be used', () => {

@@ -9,8 +9,10 @@ import {
   type Person,
   type Service,
 } from '../model/site.js';
+import { textOfJson, withoutUnseen } from './files.js';
 import { readServiceLine } from './reading/services.js';
 import { readText } from './reading/read-text.js';
+import type { Language } from './reading/span.js';
 
 /** A brief that nothing can be made from. The message says what is missing. */
 export class BriefError extends Error {
@@ -36,21 +38,19 @@ function personFrom(given: unknown, n: number): Person {
   return { id: `p${n + 1}`, name: text(o['name'], 80), role: text(o['role'], 120) };
 }
 
-function fromJson(source: string): Facts {
-  let value: unknown;
-  try {
-    value = JSON.parse(source);
-  } catch (error) {
-    throw new BriefError(`The brief is not valid JSON: ${(error as Error).message}`);
-  }
-  if (typeof value !== 'object' || value === null || Array.isArray(value))
-    throw new BriefError('A JSON brief is an object with fields such as "name", "trade" and "services".');
+/** The sheet’s own fields as JSON; null where the value has another shape and is read like any form. */
+function sheetFrom(value: object): Facts | null {
   const facts = emptyFacts();
-  for (const [key, given] of Object.entries(value)) {
-    if (!(key in facts)) continue;
+  const own = Object.entries(value).filter(([key]) => Object.prototype.hasOwnProperty.call(facts, key));
+  if (!own.length || own.length < Object.keys(value).length * 0.8) return null;
+  for (const [key, given] of own) {
     if (key === 'services' || key === 'people' || (LIST_FACTS as readonly string[]).includes(key)) {
-      const items = Array.isArray(given) ? given : typeof given === 'string' ? given.split(/[;,]/) : null;
-      if (!items) throw new BriefError(`"${key}" in the brief should be a list.`);
+      const items: unknown[] | null = Array.isArray(given)
+        ? given
+        : typeof given === 'string'
+          ? given.split(/[;,]/)
+          : null;
+      if (!items) return null;
       if (key === 'services') facts.services = items.slice(0, 40).map(serviceFrom);
       else if (key === 'people') facts.people = items.slice(0, 24).map(personFrom);
       else
@@ -59,12 +59,23 @@ function fromJson(source: string): Facts {
           items.map((v) => text(v, 300)),
         );
     } else {
-      if (typeof given !== 'string' && typeof given !== 'number')
-        throw new BriefError(`"${key}" in the brief should be text.`);
+      if (typeof given !== 'string' && typeof given !== 'number') return null;
       (facts as Record<string, unknown>)[key] = String(given);
     }
   }
   return facts;
+}
+
+function fromJson(source: string): Facts | null {
+  let value: unknown;
+  try {
+    value = JSON.parse(source);
+  } catch {
+    // A note that begins with a bracket is a note.
+    return null;
+  }
+  if (typeof value !== 'object' || value === null) return null;
+  return (Array.isArray(value) ? null : sheetFrom(value)) ?? { ...emptyFacts(), description: textOfJson(value) };
 }
 
 /** Characters of free text that are read and kept. */
@@ -79,26 +90,47 @@ export function filledFrom(facts: Facts, read: Facts): Facts {
   return out as Facts;
 }
 
+const UNNAMED: Record<Language, { in: string; nothing: string }> = {
+  en: { in: 'in', nothing: 'A business without a name' },
+  de: { in: 'in', nothing: 'Ein Betrieb ohne Namen' },
+  fr: { in: 'à', nothing: 'Une maison sans nom' },
+  es: { in: 'en', nothing: 'Un negocio sin nombre' },
+};
+
+/** What a site is called until somebody says its name: the trade and the place. */
+export function workingTitle({ trade, place }: Pick<Facts, 'trade' | 'place'>, language: Language): string {
+  const words = UNNAMED[language];
+  const said = trade.trim();
+  if (!said) return words.nothing;
+  return `${said[0]!.toUpperCase()}${said.slice(1)}${place ? ` ${words.in} ${place}` : ''}`;
+}
+
+/** True where a sheet has no name but its working title: somebody must still say what the business is called. */
+export const hasWorkingTitle = (facts: Facts): boolean =>
+  (Object.keys(UNNAMED) as Language[]).some(
+    (l) => facts.name === workingTitle(facts, l) || facts.name === UNNAMED[l].nothing,
+  );
+
 /**
- * Reads a brief, as JSON, Markdown or plain text, into the sheet of facts.
- * @throws BriefError where nothing can be made from it.
+ * Reads a brief, as JSON, Markdown or plain text, into the sheet of facts. Where it names nobody the sheet has a working
+ * title.
+ * @throws BriefError where it has no words, or too many.
  */
 export function readBrief(source: string): Facts {
-  const brief = source
-    .replace(/^\uFEFF/, '')
-    .replace(/\0/g, '')
-    .replace(/\r\n?/g, '\n');
+  const brief = withoutUnseen(source);
   if (!brief.trim()) throw new BriefError('The brief is empty.');
+  if (!/\p{L}{2}/u.test(brief))
+    throw new BriefError('The brief has no words. Say in a line who it is for and what they do.');
   const json = /^\s*[[{]/.test(brief);
   if (brief.length > (json ? 200_000 : MOST))
     throw new BriefError(
       `The brief has ${brief.length.toLocaleString('en-GB')} characters; ${MOST.toLocaleString('en-GB')} are read at most. Leave out what is not about the business.`,
     );
-  const given = json ? fromJson(brief) : { ...emptyFacts(), description: brief.trim() };
-  const facts = filledFrom(given, readText(given.description.slice(0, MOST)).facts);
-  facts.name = facts.name.replace(/\s+/g, ' ').trim();
-  if (!facts.name)
-    throw new BriefError('The brief does not say who it is for. Begin it with the name of the business.');
+  const given = (json && fromJson(brief)) || { ...emptyFacts(), description: brief.trim() };
+  given.description = given.description.slice(0, MOST);
+  const reading = readText(given.description);
+  const facts = filledFrom(given, reading.facts);
+  facts.name = facts.name.replace(/\s+/g, ' ').trim() || workingTitle(facts, reading.language);
   if (!/^\d{4}$/.test(facts.founded)) facts.founded = /\b\d{4}\b/.exec(facts.founded)?.[0] ?? '';
   for (const [key, value] of Object.entries(facts))
     if (typeof value === 'string' && key !== 'aim')

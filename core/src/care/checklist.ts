@@ -1,5 +1,6 @@
 import type { SiteDocument } from '../model/site.js';
 import { allTexts, toConfirm } from '../making/generate/site.js';
+import { hasWorkingTitle } from '../brief/read.js';
 import { factsToConfirm } from '../brief/confirm.js';
 import { differences } from '../making/plan/follow.js';
 import { heldBack, heldOnPages } from '../making/writer/sentences.js';
@@ -41,6 +42,17 @@ export function checklist(document: SiteDocument): CheckItem[] {
         : 'There are no pages yet. Generate the site from its brief first.',
       step: 'brief',
     },
+    ...(hasWorkingTitle(document.facts)
+      ? [
+          {
+            id: 'name',
+            title: 'Name',
+            state: 'look',
+            detail: `“${document.facts.name}” is a working title: the brief does not say what the business is called.`,
+            step: 'brief',
+          } as const,
+        ]
+      : []),
     {
       id: 'placeholders',
       title: 'Placeholders',

@@ -1,4 +1,5 @@
 import type { CountryCode } from 'libphonenumber-js';
+import type { Family } from '../model/family.js';
 import type { Tone } from '../model/site.js';
 
 /** The reader’s language: what a brief is written in decides how its numbers, days and names are read. */
@@ -128,11 +129,57 @@ export interface Edits {
   idioms: RegExp;
 }
 
-/** A trade as this language calls it: the noun, and its article where one is wanted. */
+/** A trade as this language calls it. */
 export interface TradeWord {
   noun: string;
   /** “a boatyard”, “une menuiserie”. */
   withArticle: string;
+  /** What else the trade and who plies it are called; the noun first. */
+  names: readonly string[];
+  /** What is worked on, sold or looked after. */
+  things: readonly string[];
+  /** What such a business usually offers: claims, until somebody vouches for them. */
+  services: readonly string[];
+}
+
+/** What holds for every trade of a family: claims, each to confirm. */
+export interface FamilyWords {
+  /** What such a business does, as beginnings of words. */
+  verbs: string;
+  /** How it goes, step by step: a name and a sentence or two. */
+  steps: readonly (readonly [name: string, text: string])[];
+  /** What people ask, and an answer; an empty one only the client can give. */
+  questions: readonly (readonly [question: string, answer: string])[];
+}
+
+/** What a site that is filled out says where nobody has said anything yet. `{name}` is filled. */
+export interface FilledWords {
+  /** Headings of a site that has only a working title, which no sentence can say. */
+  headings: Partial<Record<Message, string>>;
+  questionsLabel: string;
+  /** With the name, and for a business that has only a working title. */
+  questionsHeading: readonly [named: string, unnamed: string];
+  questionsPlain: string;
+  questionsLead: string;
+  stepsHeading: readonly [named: string, unnamed: string];
+  peopleHeading: string;
+  quotesHeading: readonly [named: string, unnamed: string];
+  pricesHeading: string;
+  hoursHeading: string;
+  /** What stands in a place until the client has answered. */
+  person: string;
+  role: string;
+  quote: string;
+  quoteBy: string;
+  price: string;
+  /** What a page that was asked for says. */
+  page: string;
+  answer: string;
+  hours: string;
+  /** Paragraphs of a story that only the client can tell, and what to ask for each. */
+  story: readonly (readonly [words: string, ask: string])[];
+  offer: readonly [words: string, ask: string];
+  lead: readonly [words: string, ask: string];
 }
 
 /** A language sites can be written in. Adding one is adding a folder beside this file. */
@@ -180,8 +227,10 @@ export interface SiteLanguage {
   units: readonly (readonly [RegExp, string])[];
   numbers: readonly string[];
   tongues: Record<string, string>;
-  /** By the id of the trade pack. English takes the packs’ own nouns. */
+  /** By the id of the trade. */
   trades: Record<string, TradeWord>;
+  families: Record<Family | 'any', FamilyWords>;
+  filled: FilledWords;
   /** Services and other terms of the trades, from their English. */
   terms: Record<string, string>;
   patterns: Patterns;

@@ -2,7 +2,7 @@ import { Type, type ArrayOptions, type Static, type TProperties } from '@sinclai
 import { LANGUAGE_TAGS } from './languages.gen.js';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
-export const SCHEMA_VERSION = 5;
+export const SCHEMA_VERSION = 6;
 
 const Id = Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' });
 const line = (title: string, maxLength = 200) => Type.String({ title, maxLength });
@@ -77,6 +77,10 @@ export type Premises = (typeof PREMISES)[number];
 /** How much a site says. */
 export const LENGTHS = ['short', 'middle', 'long'] as const;
 export type Length = (typeof LENGTHS)[number];
+
+/** Whether a site says only what was said, or is filled out with what is to confirm. */
+export const FILLS = ['said', 'full'] as const;
+export type Fill = (typeof FILLS)[number];
 
 const oneOf = <T extends string>(values: readonly T[]) => values.map((v) => Type.Literal(v));
 
@@ -476,6 +480,7 @@ export const SiteDocument = Type.Object(
     seed: Type.Integer({ minimum: 0, maximum: 2 ** 31 - 1 }),
     language: Type.Union(oneOf(LANGUAGE_TAGS)),
     length: Type.Union(oneOf(LENGTHS)),
+    fill: Type.Union(oneOf(FILLS)),
     facts: Facts,
     /** How the reading of the brief was put right, so that it stays right when the text is read again. */
     corrections: Type.Array(Correction, { maxItems: 200 }),

@@ -1,11 +1,10 @@
-import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { KINDS, measureBrief, sumOf, type Answer, type BriefMeasure, type Tally } from '@tin-porch/core/fixtures';
+import { KINDS, leftOut, measureBrief, sumOf, type BriefMeasure, type Tally } from '@tin-porch/core/fixtures';
+import { banks, batches, batchOf } from '../run/train.js';
 
 const BATCHES = fileURLToPath(new URL('../../../core/briefs', import.meta.url));
 const FIRST_SIGHT = `${BATCHES}/first-sight.json`;
-/** Every so many briefs of a batch is shut: counted, and looked at by nobody. */
-const SHUT_EVERY = 5;
 
 /** What a batch came to, in whole percents where it is a share. */
 interface Sight {
@@ -21,10 +20,10 @@ interface Sight {
 
 const percent = (part: number, whole: number) => Math.round((100 * part) / (whole || 1));
 const median = (list: number[]) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0;
-const share = ({ wanted, right, found }: Tally) => ({
+const share = ({ wanted, right, found, sound }: Tally) => ({
   wanted,
   recall: percent(right, wanted),
-  precision: found === null ? null : percent(right, found),
+  precision: found === null ? null : percent(sound ?? right, found),
 });
 
 function sightOf(measures: readonly BriefMeasure[]): Sight {
@@ -45,8 +44,15 @@ function show(title: string, sight: Sight): void {
     `\n${title}: ${sight.built} of ${sight.briefs} built, ${sight.leaked} private stretches on pages, ` +
       `${sight.medianPages} pages and ${sight.medianWords} words at the median`,
   );
+  showKinds(sight.kinds);
+}
+
+function showKinds(kinds: Sight['kinds']): void {
   for (const kind of KINDS) {
-    const { wanted, recall, precision } = sight.kinds[kind]!;
+    const of = kinds[kind];
+    // What was not measured yet when a batch was first seen.
+    if (!of) continue;
+    const { wanted, recall, precision } = of;
     console.log(
       `  ${kind.padEnd(12)} ${String(recall).padStart(4)} % of ${String(wanted).padEnd(5)}` +
         (precision === null ? '' : ` ${String(precision).padStart(4)} % of what was read is right`),
@@ -57,24 +63,17 @@ function show(title: string, sight: Sight): void {
 /** Reads every batch of briefs and says how much of each was read; what is seen of a batch for the first time is kept. */
 export function measureBriefs(): void {
   const kept = existsSync(FIRST_SIGHT) ? (JSON.parse(readFileSync(FIRST_SIGHT, 'utf8')) as Record<string, Sight>) : {};
-  for (const entry of readdirSync(BATCHES, { withFileTypes: true }).filter((e) => e.isDirectory())) {
-    const batch = entry.name;
-    const folder = `${BATCHES}/${batch}`;
-    const names = readdirSync(folder)
-      .filter((f) => !f.endsWith('.answer.json'))
-      .sort();
-    const all = names.map((name, n) => {
-      const answer = `${folder}/${name.replace(/\.[a-z]+$/, '.answer.json')}`;
-      const measure = measureBrief(
-        name,
-        readFileSync(`${folder}/${name}`, 'utf8'),
-        JSON.parse(readFileSync(answer, 'utf8')) as Answer,
-      );
-      return { name, measure, shut: n % SHUT_EVERY === SHUT_EVERY - 1 };
-    });
+  for (const { batch, folder } of batches()) {
+    const all = batchOf(folder).map(({ name, content, answer, shut }) => ({
+      name,
+      measure: measureBrief(name, content, answer),
+      shut,
+    }));
     const now = sightOf(all.map((a) => a.measure));
     if (kept[batch]) show(`Batch ${batch}, at first sight`, kept[batch]);
     show(`Batch ${batch}, now`, now);
+    if (kept[batch])
+      show(`Batch ${batch}, now, those nobody has looked at`, sightOf(all.filter((a) => a.shut).map((a) => a.measure)));
     kept[batch] ??= now;
     const open = all.filter((a) => !a.shut);
     for (const { name, measure } of open.filter((a) => a.measure.refused))
@@ -83,5 +82,10 @@ export function measureBriefs(): void {
       for (const { name, measure } of open)
         for (const words of measure.leaked) console.log(`  ${name} says “${words}”`);
   }
+  // Those a reader met while it learned flatter it: each is read once more by one that has not met it.
+  const open = batches().flatMap((b) => batchOf(b.folder).filter((a) => !a.shut));
+  const kinds = Object.entries(sumOf(leftOut(open, banks()).map((tallies) => ({ tallies }))));
+  console.log(`\nAll ${open.length} that are open, each read by a reader that has not met it`);
+  showKinds(Object.fromEntries(kinds.map(([kind, t]) => [kind, share(t)])));
   writeFileSync(FIRST_SIGHT, `${JSON.stringify(kept, null, 2)}\n`);
 }

@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { cpus, totalmem } from 'node:os';
 import { fileURLToPath } from 'node:url';
@@ -99,6 +100,20 @@ keep(
     return ((performance.now() - started) * 1000) / words;
   }),
 );
+keep(
+  'Read the first brief after the start: models and words of trades',
+  'ms',
+  Array.from({ length: 5 }, () => {
+    const code = `const t=performance.now();const {readBrief}=await import(${JSON.stringify(import.meta.resolve('@tin-porch/core/brief'))});readBrief('We are a small pottery in Saltmarrow.');console.log(performance.now()-t)`;
+    return Number(execFileSync(process.execPath, ['--input-type=module', '-e', code], { encoding: 'utf8' }));
+  }),
+);
+timed('From one line to three whole directions', 20, (n) => {
+  const read = readBrief(`We are a small pottery in Saltmarrow${'.'.repeat(n + 1)}`);
+  const bare = newDocument('line', read);
+  const made = apply(bare, writeVersion(read, 1, bare)).document;
+  for (const k of [1, 2, 3]) renderPage(inDirection(made, directionNumbered(k)), 'home', { origin });
+});
 timed('Write a version: plan, words, look', 100, (n) => writeVersion(facts, n));
 timed('Write a version in German', 60, (n) => writeVersion(facts, n, { language: 'de', length: 'long' }));
 timed('Work a whole site over: warmer', 40, (n) => rework(document, { kind: 'warmer', scope: 'site', seed: n }));

@@ -101,7 +101,7 @@ async function runAll(parts: Part[]): Promise<void> {
     total.failed += failed;
   }
 }
-// What needs no browser of people's speed goes two at a time; what does has the machine to itself.
+// What needs no browser of people’s speed goes two at a time; what does has the machine to itself.
 const quick = wanted.filter((p) => p.kind !== 'e2e');
 await Promise.all([runAll(quick), runAll(quick)]);
 await runAll(wanted.filter((p) => p.kind === 'e2e'));

@@ -1,5 +1,5 @@
 import type { Locator, Page, Request } from 'playwright-core';
-import { CONTROLS, controlsOf, locate, nameOf, SETTLE_MS, type Control } from './walker.js';
+import { CONTROLS, controlsOf, locate, nameOf, SETTLE_MS, takeNext, type Control } from './walker.js';
 
 /** What stands between the page and the server while something is pressed, and how it is taken away again. */
 export interface CutOff {
@@ -82,7 +82,7 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
             (e) => e.textContent?.trim() && e.checkVisibility(),
           ),
         undefined,
-        { timeout: 3000 },
+        { timeout: 8000 },
       )
       .then(
         () => true,
@@ -114,7 +114,7 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
         if (failed.length && !(await explained())) fault(`${control.name}: ${failed.join(', ')} failed unexplained`);
         if (await page.locator('ngb-modal-window').count()) {
           await page.keyboard.press('Escape');
-          await page.locator('ngb-modal-window').waitFor({ state: 'detached', timeout: 1500 });
+          await page.locator('ngb-modal-window').waitFor({ state: 'detached', timeout: 5000 });
         }
         if (kind === 'field' && (await it.count()) && (await it.inputValue()) !== TYPED && failed.length)
           fault(`${control.name} lost what was typed`);
@@ -159,10 +159,7 @@ async function use(it: Locator, kind: Kind): Promise<void> {
   else if (kind === 'field') {
     await it.fill(TYPED, { timeout: 10_000 });
     await it.blur();
-  } else if (kind === 'list')
-    await it.selectOption({
-      index: await it.evaluate(({ selectedIndex, options }: HTMLSelectElement) => (selectedIndex + 1) % options.length),
-    });
+  } else if (kind === 'list') await takeNext(it);
   else await it.click({ timeout: 10_000, noWaitAfter: true });
   await settle();
   const dialog = page.locator('ngb-modal-window');

@@ -31,7 +31,7 @@ export async function stackForTests(
 export const until = async <T>(
   what: string,
   ask: () => Promise<T | undefined | false | null>,
-  seconds = 30,
+  seconds = 120,
 ): Promise<T> => {
   const end = Date.now() + seconds * 1000;
   for (;;) {

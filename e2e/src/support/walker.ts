@@ -146,7 +146,7 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
     if (!state.label) fault(`${name} opens a dialog without a name`);
     if (!state.within) fault(`${name} opens a dialog that does not take the focus`);
     await page.keyboard.press('Escape');
-    await dialog.waitFor({ state: 'detached', timeout: 1500 }).catch(() => undefined);
+    await dialog.waitFor({ state: 'detached', timeout: 5000 }).catch(() => undefined);
     if (await dialog.count()) {
       fault(`${name} opens a dialog that Escape does not close`);
       await page.reload();
@@ -187,20 +187,20 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
       if (outside) continue;
       failed.length = 0;
       try {
-        await control.scrollIntoViewIfNeeded({ timeout: 1500 });
+        await control.scrollIntoViewIfNeeded({ timeout: 5000 });
         const tag = await control.evaluate((e) => e.tagName);
         const shownOnFocus = await control.evaluate((e) => e.getBoundingClientRect().bottom <= 0);
-        if (tag === 'SELECT') await press(control);
+        if (tag === 'SELECT') await takeNext(control);
         else if (await control.evaluate((e) => e.matches('input[type=range], [role=separator]'))) {
           await control.focus();
           await page.keyboard.press('ArrowRight');
         } else if (shownOnFocus) await control.press('Enter');
         else
-          await control.click({ timeout: 2500, noWaitAfter: true }).catch(async (error: Error) => {
+          await control.click({ timeout: 6000, noWaitAfter: true }).catch(async (error: Error) => {
             // What was taken back may still move what stands under it: once at rest it has to be pressed.
             if (!/not stable/.test(error.message)) throw error;
             await page.waitForTimeout(1000);
-            await control.click({ timeout: 2500, noWaitAfter: true });
+            await control.click({ timeout: 6000, noWaitAfter: true });
           });
       } catch (error) {
         // An open menu lies over what is under it until it is closed.
@@ -261,8 +261,8 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
   return { pressed, faults: [...faults], of };
 }
 
-/** Takes the option after the one a list stands on. */
-async function press(list: Locator): Promise<void> {
+/** Takes the option after the one a list stands on, where there is another. */
+export async function takeNext(list: Locator): Promise<void> {
   const next = await list.evaluate((e) => {
     const { selectedIndex, options } = e as HTMLSelectElement;
     return options.length > 1 ? (selectedIndex + 1) % options.length : -1;

@@ -1,5 +1,6 @@
 import type { SiteDocument } from '@tin-porch/core/model';
-import { directionOf, inDirection, packOf } from '@tin-porch/core/making';
+import { packOf } from '@tin-porch/core/brief';
+import { directionOf, inDirection } from '@tin-porch/core/making';
 import { pagePath } from '@tin-porch/core/page';
 import { drawnPage } from '../press/press.js';
 import type { Choice } from './choices.js';

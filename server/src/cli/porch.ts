@@ -1,38 +1,54 @@
 import { mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { basename, dirname, join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
-import { LENGTHS, TONES, type Look } from '@tin-porch/core/model';
+import { FILLS, LENGTHS, TONES, type Look } from '@tin-porch/core/model';
 import { LANGUAGE_TAGS, languages } from '@tin-porch/core/language';
 import { fromDesignTokens, toDesignTokens, type TokensRead } from '@tin-porch/core/look';
 import { apply } from '@tin-porch/core/operations';
-import { BriefError, coverageOf, FileError, readBrief, readText, textOfFile, wordsOf } from '@tin-porch/core/brief';
+import {
+  BriefError,
+  coverageOf,
+  factsToConfirm,
+  FileError,
+  hasWorkingTitle,
+  packOf,
+  readBrief,
+  readText,
+  wordsOf,
+} from '@tin-porch/core/brief';
+import { some } from '@tin-porch/core/some';
 import {
   allTexts,
+  answerWishes,
   questionFor,
   readingEase,
   sourcedSentences,
   toneOf,
   directionNumbered,
   directionOf,
+  heldBack,
   inDirection,
-  packOf,
   newDocument,
   toConfirm,
   writeVersion,
 } from '@tin-porch/core/making';
 import { pagePath, contentFiles } from '@tin-porch/core/page';
 import { validateDocument } from '@tin-porch/core/validate';
+import { openedFile } from '../files/opened-file.js';
 import { press } from '../press/press.js';
 
-const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [--language TAG] [--tone TONE] [--length LENGTH] [--direction N] [--look FILE]
+const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [--language TAG] [--tone TONE] [--length LENGTH] [--fill FILL] [--direction N] [--look FILE]
 
-  BRIEF         a brief as Markdown, plain text or JSON, a saved page (HTML), a vCard or a table (CSV)
+  BRIEF         a brief as text, Markdown or JSON, a Word document, a PDF, a mail, a spreadsheet, a saved page (HTML),
+                a vCard or a table (CSV)
   --out DIR     where the site is written: public/, content/, site.json, report.json
   --seed N      another whole number gives another version (default 1)
   --origin URL  where the site will be read, for canonical addresses
   --language TAG  ${LANGUAGE_TAGS.join(', ')}; the language of the brief where it is left out
   --tone TONE     ${TONES.join(', ')}; what the brief suggests where it is left out
   --length LENGTH ${LENGTHS.join(', ')} (default middle)
+  --fill FILL     ${FILLS.join(', ')}: only what was said, or filled out with what is to confirm; filled out where
+                  what was said carries no four pages and it is left out
   --direction N   dresses it in its N-th direction, from 1 (default: as the seed has it)
   --look FILE     design tokens (DTCG JSON) laid over the look; out comes tokens.json with the whole of it`;
 
@@ -74,6 +90,7 @@ async function build(args: string[]): Promise<void> {
         language: { type: 'string' },
         tone: { type: 'string' },
         length: { type: 'string', default: 'middle' },
+        fill: { type: 'string' },
         direction: { type: 'string' },
         look: { type: 'string' },
       },
@@ -89,12 +106,13 @@ async function build(args: string[]): Promise<void> {
   const language = oneOf('language', values.language, LANGUAGE_TAGS);
   const tone = oneOf('tone', values.tone, TONES);
   const length = oneOf('length', values.length, LENGTHS)!;
+  const fill = oneOf('fill', values.fill, FILLS);
   if (values.direction !== undefined && !/^[1-9]\d{0,3}$/.test(values.direction))
     throw new UsageError(`--direction takes a whole number from 1 to 9999, not “${values.direction}”.`);
   const direction = values.direction === undefined ? null : Number(values.direction);
-  let source: string;
+  let source: Uint8Array;
   try {
-    source = new TextDecoder('utf-8', { fatal: true }).decode(await readFile(positionals[0]!));
+    source = await readFile(positionals[0]!);
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code;
     throw new BriefError(
@@ -102,14 +120,16 @@ async function build(args: string[]): Promise<void> {
         ? `There is no file ${positionals[0]}.`
         : code === 'EISDIR'
           ? `${positionals[0]} is a folder.`
-          : `${positionals[0]} cannot be read as UTF-8 text.`,
+          : code === 'ENOTDIR'
+            ? `${positionals[0]} goes through a file as if it were a folder.`
+            : `${positionals[0]} cannot be opened.`,
     );
   }
   const started = performance.now();
-  const told = textOfFile(basename(positionals[0]!), source);
+  const told = await openedFile(basename(positionals[0]!), source);
   const read = readBrief(told);
   const facts = tone ? { ...read, tone } : read;
-  const { language: briefLanguage, spans, conflicts } = readText(facts.description);
+  const { language: briefLanguage, spans, conflicts, told: asked } = readText(facts.description);
   const id =
     facts.name
       .normalize('NFD')
@@ -126,7 +146,8 @@ async function build(args: string[]): Promise<void> {
       throw new UsageError(`--origin takes an address such as https://name.example, not “${values.origin}”.`);
     }
   }
-  const blank = { ...newDocument(id, facts, seed, language), length };
+  const begun = newDocument(id, facts, seed, language);
+  const blank = { ...begun, length, fill: fill ?? begun.fill };
   let { document } = apply(blank, writeVersion(facts, seed, blank));
   if (direction !== null) document = inDirection(document, directionNumbered(direction));
   const tokens = values.look ? await readTokens(values.look, document.look) : null;
@@ -168,6 +189,7 @@ async function build(args: string[]): Promise<void> {
     .join(' ');
   const { words, ease } = readingEase(prose, languages[document.language].reading);
   const bytes = files.reduce((sum, f) => sum + f.bytes.byteLength, 0);
+  const unsure = factsToConfirm(document);
   await put(
     'report.json',
     `${JSON.stringify(
@@ -181,6 +203,7 @@ async function build(args: string[]): Promise<void> {
         language: document.language,
         tone: toneOf(facts),
         length,
+        fill: document.fill,
         direction: { ...document.direction, name: chosen.name, why: chosen.why },
         ...(tokens && { look: { problems: tokens.problems, moved: tokens.moved } }),
         plan: document.pages.map((p) => ({
@@ -192,19 +215,25 @@ async function build(args: string[]): Promise<void> {
         })),
         facts: spans.map((span) => ({ ...span, words: wordsOf(facts.description, span) })),
         conflicts: conflicts.map(({ field, values }) => ({ field, values: values.map((v) => v.value) })),
+        workingTitle: hasWorkingTitle(facts),
+        answers: answerWishes(document),
+        wishes: asked.filter((t) => t.kind !== 'dont').map((t) => t.text),
+        donts: asked.filter((t) => t.kind === 'dont').map((t) => t.text),
+        heldBack: heldBack(facts),
         coverage: coverageOf(facts),
         provenance,
         sentenceProvenance,
         copy: { words, readingEase: Math.round(ease) },
         sentences,
         toConfirm: confirm,
+        factsToConfirm: unsure.map(({ what, value, words: from }) => ({ what, value, words: from })),
       },
       null,
       2,
     )}\n`,
   );
   console.log(
-    `${facts.name}: ${document.pages.length} pages, ${files.length} files, ${Math.ceil(bytes / 1024)} KB in ${seconds.toFixed(2)} s; ${confirm.length} to confirm. See ${join(values.out, 'report.json')}`,
+    `${facts.name}: ${some(document.pages.length, 'page')}, ${files.length} files, ${Math.ceil(bytes / 1024)} KB in ${seconds.toFixed(2)} s; ${confirm.length + unsure.length} to confirm. See ${join(values.out, 'report.json')}`,
   );
 }
 

@@ -55,14 +55,6 @@ function bomb(width: number, height: number): Buffer {
 }
 
 describe('the darkroom', () => {
-  // Encoding takes as long as the machine takes.
-  beforeAll(() => {
-    jasmine.DEFAULT_TIMEOUT_INTERVAL = 30_000;
-  });
-  afterAll(() => {
-    jasmine.DEFAULT_TIMEOUT_INTERVAL = 5000;
-  });
-
   it('turns a picture upright as its EXIF says and leaves everything a camera wrote behind', async () => {
     const bytes = await scene(400, 240)
       .jpeg()

@@ -1,3 +1,4 @@
+import { tradeHits, tradeTokens } from '../trades/lexicon.js';
 import type { Language } from './span.js';
 
 const TELLING: Record<Language, string> = {
@@ -11,17 +12,39 @@ const sets = Object.entries(TELLING).map(
   ([language, words]) => [language as Language, new Set(words.split(' '))] as const,
 );
 
-/** The language a text is written in, by its small words; null where it says too little to tell. */
-export function tellLanguage(source: string): Language | null {
+/** How much speaks for each language: its small words, and its letters. */
+function scores(source: string): Map<Language, number> {
   const words = source.toLowerCase().match(/\p{L}+/gu) ?? [];
-  let best: { language: Language; score: number } = { language: 'en', score: 0 };
-  for (const [language, small] of sets) {
-    const score =
-      words.filter((w) => small.has(w)).length + 0.5 * Math.min(20, (source.match(LETTERS[language]) ?? []).length);
-    if (score > best.score) best = { language, score };
-  }
-  return best.score >= 2 ? best.language : null;
+  return new Map(
+    sets.map(([language, small]) => [
+      language,
+      words.filter((w) => small.has(w)).length + 0.5 * Math.min(20, (source.match(LETTERS[language]) ?? []).length),
+    ]),
+  );
 }
 
-/** The language a text is read in: English where it says too little to tell. */
-export const languageOf = (source: string): Language => tellLanguage(source) ?? 'en';
+/** The one most speaks for, the first of equals, and how much does. */
+const best = (of: ReadonlyMap<Language, number>) =>
+  [...of].reduce<readonly [Language, number]>((a, b) => (b[1] > a[1] ? b : a), ['en', 0]);
+
+/** The language a text is written in, by its small words; null where it says too little to tell. */
+export function tellLanguage(source: string): Language | null {
+  const [language, score] = best(scores(source));
+  return score >= 2 ? language : null;
+}
+
+/** A line or two: what a trade is called there tells more than small words that are not there. */
+const SHORT = 200;
+
+/** The language of a line or two, by what a trade is called there besides; null where that tells nothing either. */
+export function supposeLanguage(source: string): Language | null {
+  if (source.length > SHORT) return null;
+  const all = scores(source);
+  for (const { language, kind, length } of tradeHits(tradeTokens(source)))
+    all.set(language, all.get(language)! + (kind === 'name' ? 1.5 : 0.75) * length);
+  const [language, score] = best(all);
+  return score ? language : null;
+}
+
+/** The language a text is read in: English where nothing tells another. */
+export const languageOf = (source: string): Language => tellLanguage(source) ?? supposeLanguage(source) ?? 'en';

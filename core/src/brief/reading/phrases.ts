@@ -5,19 +5,29 @@ const YEAR = '(1[5-9]\\d\\d|20[0-3]\\d)';
 const FOUNDED: Record<Language, RegExp[]> = {
   en: [
     new RegExp(
-      `\\b(?:since|founded(?: in| back in)?|established(?: in)?|est\\.?|started(?: up| out| the \\p{L}+| here)?(?: back)?(?: in)?(?: spring| summer| autumn| winter)?|began in|opened(?: the \\p{L}+| our doors| here)?(?:[^.\\n]{0,30}?)? in|going since|set (?:it |this |them )?up(?: shop)? in|took (?:it|the \\p{L}+) (?:on|over) in|took over (?:it|the \\p{L}+) in|trading since|in business since|dating from)\\s+(?:about |around |early |late )?${YEAR}\\b`,
+      `\\b(?:since|founded(?: in| back in)?|established(?: in)?|est\\.?|started(?: up| out| the \\p{L}+| here)?(?: back)?(?: in)?(?: spring| summer| autumn| winter)?|began in|opened(?: the \\p{L}+| our doors| here)?(?:[^.\\n]{0,30}?)? in|going since|set (?:it |this |them )?up(?: shop)? in|took (?:it|the \\p{L}+) (?:on|over) in|took over (?:it|the \\p{L}+) in|trading since|in business since|dating from|estd\\.?(?: in)?|on (?:my|his|her|our|their) own in|with \\p{L}+ (?:\\p{L}+ )?in|started alone(?: in)?|first opened in|registered in|dates? from|year founded:?)\\s+(?:about |around |early |late )?${YEAR}\\b`,
       'giu',
     ),
   ],
-  es: [new RegExp(`\\b(?:desde|fundad[oa]s? en|abrimos en|abierto desde)\\s+(?:el año\\s+)?${YEAR}\\b`, 'giu')],
+  es: [
+    new RegExp(
+      `\\b(?:desde|fundad[oa]s? en|abrimos en|abierto desde|empec[ée] en|empezamos en|abrí en|nac(?:ió|imos) en)\\s+(?:el año\\s+)?${YEAR}\\b`,
+      'giu',
+    ),
+  ],
   fr: [
     new RegExp(
-      `\\b(?:depuis|fondée? en|créée? en|ouverte? en|installés? (?:ici )?depuis)\\s+(?:l['’]an\\s+)?${YEAR}\\b`,
+      `\\b(?:depuis|ouvert (?:l['’]\\p{L}+|la \\p{L}+|le \\p{L}+) en|repris(?:e)? en|démarré en|fondée? en|créée? en|ouverte? en|installés? (?:ici )?depuis)\\s+(?:l['’]an\\s+)?${YEAR}\\b`,
       'giu',
     ),
   ],
   de: [
-    new RegExp(`\\b(?:seit|gegründet(?: im Jahr)?|im Jahr)\\s+(?:dem Jahr\\s+)?${YEAR}(?:\\s+gegründet)?\\b`, 'giu'),
+    new RegExp(`\\b(?:[Gg]egründet|[Gg]ründung|[Ee]röffnet|[Aa]ufgemacht)[^.\\n\\d]{0,40}${YEAR}\\b`, 'gu'),
+    new RegExp(`${YEAR}\\s+(?:gegründet|eröffnet|haben wir (?:aufgemacht|angefangen|eröffnet))`, 'giu'),
+    new RegExp(
+      `\\b(?:seit|gegründet(?: im Jahre?)?|im Jahre?)\\s+(?:dem Jahr\\s+)?${YEAR}(?:\\s+gegründet)?\\b`,
+      'giu',
+    ),
   ],
 };
 
@@ -110,32 +120,6 @@ const AUDIENCE: Record<Language, RegExp[]> = {
 };
 const APART =
   /\b(?:the only|nobody else|no one else|unlike (?:most|other)|what makes us different|sets us apart|we never|we always|we(?:’|')d rather|we would rather|guarantee|same[- ]day|free of charge|by hand|nothing is sent away|we pride ourselves|at no (?:extra )?cost|a mano|à la main|von hand)\b/giu;
-const MEMBERSHIP =
-  /\b((?:(?:[Pp]roud |[Pp]aid-up |[Ff]ull )?[Mm]embers? of|[Aa]ccredited by|approved by|registered with|certified by|recognised by|affiliated (?:to|with)|miembros? de|membres? de|mitglied (?:im|der|des|in der))\s+(?:the |la |el |l['’]|le )?[A-ZÀ-Þ][\p{L}’'&-]*(?:\s+(?:of|and|for|the|de|des|du|der|&|[A-ZÀ-Þ][\p{L}’'&-]*))*)/gu;
-const PERSON_NAME =
-  "[A-ZÀ-Þ][\\p{Ll}’'-]+(?:\\s(?:[A-Z]\\.|de|van|von|du|Ó|Mac|Mc|O[’'])?\\s?[A-ZÀ-Þ][\\p{L}’'-]+){1,2}";
-const PEOPLE = [
-  new RegExp(
-    `\\b(?:[Mm]y name is|[Mm]y name(?:’|')s|I am|I(?:’|')m|[Mm]e llamo|[Ss]oy|[Jj]e m['’]appelle|[Jj]e suis|[Ii]ch bin|[Mm]ein Name ist|[Ii]ch heiße)\\s+(${PERSON_NAME})`,
-    'gu',
-  ),
-  new RegExp(
-    `\\b(?:run by|owned by|founded by|started by|set up by|taken over by|dirigid[oa] por|tenue? par|geführt von|fondée? par)\\s+(?:my (?:wife|husband|father|mother|brother|sister|partner)\\s+)?(${PERSON_NAME})`,
-    'gu',
-  ),
-  new RegExp(
-    `\\b(?:run by|owned by|founded by|started by|set up by|tenue? par|geführt von)\\s+${PERSON_NAME}\\s+(?:and|&|et|und|y)\\s+(${PERSON_NAME})`,
-    'gu',
-  ),
-  new RegExp(
-    `(?:^|\\n)\\s*(?:regards|best wishes|best|kind regards|thanks|many thanks|cheers|yours(?: sincerely| faithfully| truly)?|all the best|saludos|un saludo|cordialement|bien à vous|viele grüße|mit freundlichen grüßen|grüße)\\s*[,!.]?\\s*\\n+\\s*(${PERSON_NAME})`,
-    'giu',
-  ),
-  new RegExp(
-    `(?<=^|[.!?]\\s|\\n)(${PERSON_NAME})(?=,?\\s+(?:runs|opened|started|founded|makes|mends|builds|throws|looks after|has (?:run|worked|been)|took|and (?:his|her) (?:daughter|son|wife|husband|brother|sister)))`,
-    'gu',
-  ),
-];
 const STRAPLINE =
   /\b(?:slogan|tag ?line|strap ?line|motto|lema|devise|leitspruch)\s*(?:is|has always been|:|reads|es|est|ist|–|-)?\s*["“‘'«„]([^"”’'»“\n]{4,120})["”’'»“]/giu;
 const KEYWORDS =
@@ -172,7 +156,7 @@ const TONE: [string, RegExp][] = [
 ];
 
 /** The part of a sentence around an offset that one “not” reaches: from the last full stop, comma or “but” to the next. */
-export function clauseAt(source: string, from: number, to: number): string {
+function clauseAt(source: string, from: number, to: number): string {
   const start = Math.max(
     ...['.', '!', '?', '\n', ';', ', but', ' but ', ' und kein', ' and no ', ' et pas ', ' y nada'].map((s) =>
       source.lastIndexOf(s, from - 1),
@@ -187,10 +171,15 @@ const negated = (source: string, from: number, to: number): boolean => {
   return latin(NEGATION).test(clause) || /\bno\s+\p{L}*\s*$/iu.test(source.slice(Math.max(0, from - 14), from));
 };
 
-function* lookWords(source: string, pattern: RegExp, field: SpanField): Generator<Span> {
+function* lookWords(
+  source: string,
+  pattern: RegExp,
+  field: SpanField,
+  aboutLook: (at: number) => boolean,
+): Generator<Span> {
   for (const m of source.matchAll(latin(pattern))) {
     const to = m.index + m[0].length;
-    if (!latin(ABOUT_LOOK).test(sentenceAt(source, m.index).text)) continue;
+    if (!aboutLook(m.index)) continue;
     const no =
       negated(source, m.index, to) ||
       /\btoo\s+(?:\p{L}+\s+or\s+)?$/iu.test(source.slice(Math.max(0, m.index - 24), m.index));
@@ -204,8 +193,16 @@ const wholeWords = (words: Record<Language, string>) =>
 const STYLE_WORDS = wholeWords(STYLE_IN);
 const COLOUR_WORDS = wholeWords(COLOUR);
 
+/** A stretch of a text that was read as saying how the site should look. */
+export interface OfLook {
+  from: number;
+  to: number;
+}
+
 /** Everything but reach, hours, places and services: who, since when, for whom, how it should look and what it should do. */
-export function* phrases(source: string, language: Language): Generator<Span> {
+export function* phrases(source: string, language: Language, look: readonly OfLook[] = []): Generator<Span> {
+  const aboutLook = (at: number) =>
+    look.some((l) => l.from <= at && at < l.to) || latin(ABOUT_LOOK).test(sentenceAt(source, at).text);
   // Since when somebody has run, had or worked at it says nothing of when it began.
   for (const pattern of FOUNDED[language])
     for (const span of matches(source, pattern, 'founded'))
@@ -215,8 +212,8 @@ export function* phrases(source: string, language: Language): Generator<Span> {
         )
       )
         yield span;
-  yield* lookWords(source, STYLE_WORDS[language], 'style');
-  yield* lookWords(source, COLOUR_WORDS[language], 'colour');
+  yield* lookWords(source, STYLE_WORDS[language], 'style', aboutLook);
+  yield* lookWords(source, COLOUR_WORDS[language], 'colour', aboutLook);
   for (const [feature, pattern] of FEATURES)
     for (const m of source.matchAll(latin(pattern))) {
       const to = m.index + m[0].length;
@@ -250,15 +247,6 @@ export function* phrases(source: string, language: Language): Generator<Span> {
     const from = sentence.from + sentence.text.indexOf(text);
     if (text.length <= 300) yield { field: 'apart', from, to: from + text.length, value: text };
   }
-  yield* matches(source, MEMBERSHIP, 'membership');
-  const seen = new Set<string>();
-  for (const pattern of PEOPLE)
-    for (const span of matches(source, pattern, 'person')) {
-      if (seen.has(span.value) || /\b(?:Lane|Street|Road|Row|Yard|Ltd|Company|Society|Workshop)\b/.test(span.value))
-        continue;
-      seen.add(span.value);
-      yield span;
-    }
   yield* matches(source, STRAPLINE, 'strapline');
   for (const span of matches(source, KEYWORDS, 'keyword'))
     for (const part of splitList(span.value)) {

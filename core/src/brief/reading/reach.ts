@@ -7,7 +7,15 @@ const MAIL =
 const URL_LIKE = /\b(?:https?:\/\/|www\.)[^\s<>()"“”]+[^\s<>()"“”.,;:!?]/gi;
 const PHONE =
   /(?<![\d.@£€$/-])(?:(?<=\s)[6-9]\d\d(?=[ .]\d)|\+|\(?00? ?|\(?0|\(\d)[\d ().\-/\u00a0]{6,22}\d(?!\d|[.,:]\d|%)/g;
-const FAX = /\bfax\b[^\n\d]{0,12}$/i;
+/** Numbers as they are dialled within a country, without a nought before them: “(218) 555-0143”, “55 5550 1199”. */
+const GROUPED = /(?<![\d.,@£€$/-])\(?\d{2,3}\)?[ .-]\d{3,4}[ .-]\d{4}(?![\d%]|[.,:-]\d)/g;
+const SHORT = /(?<![\d.,@£€$/-])\d{3}-\d{4}(?![\d%-]|[.,:]\d)/g;
+const FAX = /\b(?:tele)?fax\b[^\n\d]{0,12}$/i;
+/** What stands before a number that is in a register, and not to be rung. */
+const REGISTERED =
+  /(?<!\p{L})(?:vat|ust|uid|siret|siren|rcs|tva|bce|iva|nif|cif|nit|rfc|steuer\w*|hr[ab]|reg(?:istered|istration|\.)?|company|charity|iban|bic|konto\w*|account|licence|permit|certificate|no|nr|n[º°]|num(?:ber|éro)?|matr\w*|idnr|id)\.?(?:[ -]?(?:nr|no|id|idnr|number|n[º°]|reg))?\.?:?\s*(?:[A-Z]{2,4}[ -]?)?$/iu;
+const RINGS =
+  /(?<!\p{L})(?:phone|tel\w*|ring|call|text|mobile|mob|cell|line|number|reach|fon|handy|anrufen|appel\w*|portable|llam\w*|whats\w*|móvil|celular)(?!\p{L})/iu;
 
 /** A phone number as people of its country write it, without what is only punctuation; null where it is none. */
 export function readPhone(text: string, language: Language = 'en'): { shown: string; e164: string } | null {
@@ -25,16 +33,23 @@ export function readPhone(text: string, language: Language = 'en'): { shown: str
 
 /** Phone numbers of a text, with the E.164 form of each, so that two ways to write one number are one number. */
 export function* phones(source: string, language: Language): Generator<Span & { e164: string }> {
-  for (const m of source.matchAll(PHONE)) {
-    if (FAX.test(source.slice(0, m.index))) continue;
-    // A bracket that is never closed stands around the number, not in it; a date is none.
-    const text = m[0].trim().replace(/^\((?=[^)]*$)/, '');
-    if (/^\d{1,2}[./-]\d{1,2}[./-]\d{2,4}$/.test(text)) continue;
-    const read = readPhone(text, language);
-    if (!read) continue;
-    const from = m.index + m[0].indexOf(text);
-    yield { field: 'phone', from, to: from + text.length, value: read.shown, e164: read.e164 };
-  }
+  const taken: [number, number][] = [];
+  for (const pattern of [PHONE, GROUPED, SHORT])
+    for (const m of source.matchAll(pattern)) {
+      if (taken.some(([a, b]) => m.index < b && a < m.index + m[0].length)) continue;
+      const before = source.slice(Math.max(0, m.index - 40), m.index);
+      if (FAX.test(before) || (REGISTERED.test(before) && !RINGS.test(before))) continue;
+      // A bracket that is never closed stands around the number, not in it; a date is none.
+      const text = m[0].trim().replace(/^\((?=[^)]*$)/, '');
+      if (/^\d{1,2}[./-]\d{1,2}[./-]\d{2,4}$/.test(text) || /^0{2,3}[ .]?\d{3}/.test(text)) continue;
+      if (pattern === SHORT && !RINGS.test(source.slice(Math.max(0, m.index - 60), m.index + 40))) continue;
+      const read =
+        readPhone(text, language) ?? (pattern === PHONE ? null : { shown: text, e164: text.replace(/\D/g, '') });
+      if (!read) continue;
+      const from = m.index + m[0].indexOf(text);
+      taken.push([from, from + text.length]);
+      yield { field: 'phone', from, to: from + text.length, value: read.shown, e164: read.e164 };
+    }
 }
 
 /** Mail addresses of a text, in lower case. */

@@ -11,16 +11,22 @@ import {
   type Service,
 } from '../../model/site.js';
 import { languages } from '../../language/registry.gen.js';
-import { packByWords, packFor } from '../trades/packs.js';
+import { judgeTrade } from '../trades/judge.js';
+import { tradeHits, tradeTokens } from '../trades/lexicon.js';
 import { hoursConflicts, hoursLines, readHours, type Hours } from './hours.js';
 import { filled, labelledLines, type Labelled } from './labels.js';
-import { languageOf } from './language.js';
 import { phrases } from './phrases.js';
-import { addresses, places } from './places.js';
-import { nameSpan, tradeSaid } from './names.js';
+import { addresses } from './addresses.js';
+import { places, STREETS } from './places.js';
+import { itemsIn, type Item } from '../items/items.js';
+import { nameIn, statedName } from '../name/name.js';
+import { peopleOf, type ReadPerson } from '../people/people.js';
+import { openText, reachable, understand, type ReadPiece, type Role } from '../roles/roles.js';
+import { models as shipped, type Models } from './models.js';
+import { tradeSaid } from './trade-said.js';
+import { proofs, tellsOfEvents } from './proof.js';
 import { links, mails, phones } from './reach.js';
-import { readServices, type ReadService } from './services.js';
-import { wordsOf, type Language, type Span, type SpanField } from './span.js';
+import { latin, sentenceAt, wordsOf, type Language, type Span, type SpanField } from './span.js';
 import { capital, splitList, stem } from './words.js';
 
 /** Two values of one fact that cannot both be right, each with the words it was read from. */
@@ -29,20 +35,57 @@ export interface Conflict {
   values: { value: string; spans: Span[] }[];
 }
 
-/** What a text says: its language, every stretch that was read as a fact, the facts, and what speaks against itself. */
+/** Something the client wants, or does not want, in the words it was said in. */
+export interface Told {
+  kind: 'wish' | 'style' | 'dont';
+  from: number;
+  to: number;
+  text: string;
+}
+
+/**
+ * What a text says, made once and handed on: how it is laid out and what each piece is for, every stretch that was read as a
+ * fact, the facts, what is wanted and not wanted, and what speaks against itself.
+ */
 export interface Reading {
   language: Language;
+  pieces: ReadPiece[];
   spans: Span[];
   facts: Facts;
+  told: Told[];
   conflicts: Conflict[];
+  /** How sure the name is, 0 to 1; 0 where there is none and the facts have a working title. */
+  nameSure: number;
 }
+
+export type { Models };
 
 const distinct = (values: string[], most = 24): string[] =>
   values.filter((v, n) => values.findIndex((o) => o.toLowerCase() === v.toLowerCase()) === n).slice(0, most);
 
+/** The mark of words nothing was read from and a person says what they are. */
+export const NOTHING = 'none';
+
 /** Takes back and puts in what the designer has put right. */
 function corrected(source: string, spans: Span[], corrections: readonly Correction[]): Span[] {
-  return spans.flatMap((span): Span[] => {
+  const marked = corrections
+    .filter((c) => c.was === NOTHING && c.is)
+    .flatMap((c): Span[] => {
+      const from = source.toLowerCase().indexOf(c.words.toLowerCase());
+      return from < 0
+        ? []
+        : [
+            {
+              field: c.is as SpanField,
+              from,
+              to: from + c.words.length,
+              value: source.slice(from, from + c.words.length),
+            },
+          ];
+    });
+  // What a person marked goes before what was read in the same place.
+  const free = spans.filter((s) => !marked.some((m) => m.field === s.field && m.from < s.to && s.from < m.to));
+  return [...marked, ...free].flatMap((span): Span[] => {
     const words = wordsOf(source, span).toLowerCase();
     const fix = corrections.find((c) => c.was === span.field && c.words.toLowerCase() === words);
     if (!fix) return [span];
@@ -71,7 +114,10 @@ interface Gathered {
   outright: Set<Span>;
   labels: (Labelled & { block: string })[];
   hours: { labelled: Hours[]; running: Hours };
-  services: ReadService[];
+  items: { item: Item; span: Span }[];
+  people: { person: ReadPerson; span: Span }[];
+  pieces: ReadPiece[];
+  nameSure: number;
   /** The number of each phone span in its E.164 form. */
   e164: Map<Span, string>;
 }
@@ -131,10 +177,39 @@ function reachSpans(source: string, language: Language, spans: Span[]): Map<Span
   return e164;
 }
 
-function gather(source: string): Gathered {
-  const language = languageOf(source);
-  const { labels: lines, rest } = labelledLines(source);
-  const labels = lines.filter(filled).map((l) => ({ ...l, block: source.slice(l.blockFrom, l.blockTo) }));
+/** A table’s lines as prose has them, at the same offsets: “| Monday | 9:00 | 17:00 |” is Monday 9:00–17:00. */
+const withoutCells = (text: string): string =>
+  text.replace(/^\s*\|.*\|\s*$/gm, (row) =>
+    row.replace(/(\d{1,2}[:.h]?\d{0,2}) \| (?=\d{1,2}[:.h]?\d{0,2} )/g, '$1 – ').replace(/\|/g, ' '),
+  );
+
+/** What of a text speaks of the site to be made, wherever it stands. */
+const OF_THE_SITE = new Set<SpanField>([
+  'style',
+  'colour',
+  'dislike',
+  'wanted',
+  'unwanted',
+  'aim',
+  'tone',
+  'keyword',
+  'strapline',
+]);
+
+function gather(
+  source: string,
+  corrections: readonly Correction[],
+  { roles, items: itemModel, names, people: peopleModel }: Models,
+): Gathered {
+  const understood = understand(source, roles, corrections);
+  const { language, pieces, text } = understood;
+  const open = openText(understood);
+  const { labels: lines } = labelledLines(text);
+  const { rest } = labelledLines(open);
+  const visible = (from: number, to: number) => open.slice(from, to).trim() !== '';
+  const labels = lines
+    .filter((l) => filled(l) && (SITE_LABELS.has(l.field) || visible(l.blockFrom, l.blockTo)))
+    .map((l) => ({ ...l, block: text.slice(l.blockFrom, l.blockTo) }));
   const spans = labels.flatMap(spansOfLabel);
   const outright = new Set(spans);
   const has = new Set(spans.map((s) => s.field));
@@ -145,29 +220,111 @@ function gather(source: string): Gathered {
     const { blockFrom } = hourLabels[n]!;
     spans.push(...read.spans.map((s) => ({ ...s, from: s.from + blockFrom, to: s.to + blockFrom })));
   });
-  const running = readHours(rest, language);
+  // Rounds, classes and goods in have times too, and are no hours.
+  let timed = rest;
+  for (const p of pieces)
+    if (tellsOfEvents(p)) timed = timed.slice(0, p.from) + ' '.repeat(p.to - p.from) + timed.slice(p.to);
+  const running = readHours(withoutCells(timed), language);
   spans.push(...running.spans);
 
-  const e164 = reachSpans(source, language, spans);
+  const e164 = reachSpans(reachable(understood), language, spans);
+  // Who writes from an address of their own and gives no other is reached there.
+  if (!spans.some((s) => s.field === 'mail')) {
+    const from = pieces.find(
+      (p) => p.kind === 'head' && p.speaker === 'client' && /^(?:from|von|de)\s*:/i.test(p.text),
+    );
+    if (from)
+      spans.push(...[...mails(from.text)].map((s) => ({ ...s, from: s.from + from.from, to: s.to + from.from })));
+  }
   spans.push(...links(rest));
-  if (!has.has('address')) spans.push(...addresses(rest, language));
+  if (!has.has('address')) spans.push(...addresses(rest, pieces));
   const inAddress = (s: Span) => spans.some((a) => a.field === 'address' && s.from < a.to && a.from < s.to);
-  spans.push(...[...places(rest, language)].filter((s) => !inAddress(s)));
-  const name = has.has('name') ? null : nameSpan(rest, language);
-  if (name) spans.unshift(name);
-  spans.push(...[...phrases(rest, language)].filter((s) => s.field !== 'founded' || !has.has('founded')));
-  const { services, refused, prices } = readServices(rest, language);
-  spans.push(...services.flatMap((s) => [s.span, ...(s.priceSpan ? [s.priceSpan] : [])]), ...refused, ...prices);
+  // Where somebody is tells nothing private: it may stand in a greeting too.
+  const there = [...places(rest, language)];
+  spans.push(
+    ...(there.length ? there : [...places(text, language)].filter((s) => s.field === 'place')).filter(
+      (s) => !inAddress(s),
+    ),
+  );
+  const name = has.has('name')
+    ? null
+    : nameIn(
+        text,
+        pieces,
+        names,
+        spans.filter((s) => s.field === 'address'),
+      );
+  if (name) spans.unshift({ field: 'name', from: name.from, to: name.to, value: name.name });
+  spans.push(
+    ...[...phrases(rest, language)].filter(
+      (s) => !OF_THE_SITE.has(s.field) && (s.field !== 'founded' || !has.has('founded')),
+    ),
+    ...[
+      ...phrases(
+        text,
+        language,
+        pieces.filter((p) => p.role === 'style'),
+      ),
+    ].filter((s) => OF_THE_SITE.has(s.field)),
+  );
+  if (!has.has('membership')) spans.push(...proofs(pieces));
+  const offered = itemsIn(text, pieces, itemModel);
+  spans.push(
+    ...offered.refused.map((i): Span => ({
+      field: 'unwanted',
+      from: i.from,
+      to: i.to,
+      value: text.slice(i.from, i.to).toLowerCase(),
+    })),
+  );
+  // Who and where somebody is is nothing they offer; a name may well have in it what they do.
+  const isTaken = (i: Item) =>
+    !i.prices.length &&
+    spans.some((s) =>
+      s.field === 'address'
+        ? s.from < i.to && i.from < s.to
+        : s.field === 'name' &&
+          (name?.sure ?? 1) > SURE_OF_NAME &&
+          i.from <= s.from &&
+          s.to <= i.to &&
+          i.to - i.from < s.to - s.from + 6,
+    );
+  const items = offered.items
+    .filter((i) => !isTaken(i))
+    .map((item) => ({
+      item,
+      span: { field: 'service', from: item.from, to: item.to, value: item.name } as Span,
+    }));
+  spans.push(
+    ...items.flatMap(({ item, span }) => [
+      span,
+      ...item.prices.map((p): Span => ({ field: 'price', from: p.from, to: p.to, value: p.text })),
+    ]),
+  );
+  const called = spans.find((s) => s.field === 'name')?.value ?? '';
+  const people = has.has('person')
+    ? []
+    : peopleOf(pieces, called, peopleModel).map((person) => ({
+        person,
+        span: { field: 'person', from: person.from, to: person.to, value: person.name } as Span,
+      }));
+  spans.push(...people.map((p) => p.span));
   return {
     language,
     spans,
     outright,
     labels,
     hours: { labelled: labelledHours.map((h) => h.hours), running: running.hours },
-    services,
+    items,
+    people,
+    pieces,
+    nameSure: has.has('name') ? 1 : (name?.sure ?? 0),
     e164,
   };
 }
+
+/** Labels of lines that speak of the site, and are no copy by themselves. */
+const SITE_LABELS = new Set<Labelled['field']>(['wanted', 'dislikes', 'style', 'colours', 'tone', 'keywords']);
 
 const said = (hours: Hours): boolean => hours.openings.length + hours.closed.length + hours.rules.length > 0;
 
@@ -187,42 +344,62 @@ function placeOf(mentioned: string[], { name, address, area }: Facts): string {
       address,
     );
   const ofArea = /\bof ([A-ZÀ-Þ][\p{L}’'-]+(?:\s[A-ZÀ-Þ][\p{L}’'-]+)*)$/u.exec(area);
-  return named.find((p) => address.includes(p)) ?? town?.[1] ?? town?.[2] ?? named[0] ?? ofArea?.[1] ?? '';
+  const ofAddress = [town?.[1], town?.[2]].find((t) => t && !STREETS.test(t));
+  return named.find((p) => address.includes(p)) ?? ofAddress ?? named[0] ?? ofArea?.[1] ?? '';
 }
 
-/** A trade that a text in another language calls by the word that language has for it. */
-function tradeNamed(source: string, language: Language): string {
-  const words = new Set(source.toLowerCase().match(/[\p{L}’'-]+/gu) ?? []);
-  const there = Object.values(languages).find((l) => l.reading === language);
-  return Object.values(there?.trades ?? {}).find((t) => words.has(t.noun.toLowerCase()))?.noun ?? '';
-}
+/** From here on a name is one, and no service that stands alone on a line. */
+const SURE_OF_NAME = 0.75;
+/** How much each kind of sentence tells of the trade. */
+const TELLS: Partial<Record<Role, number>> = { visitors: 1, fact: 1, greeting: 0.3, wish: 0.2, dont: 0.05, style: 0.1 };
+/** Surer than this, a trade of the graph goes before the client’s own word for what they are. */
+const SURE_OF_TRADE = 0.55;
+/** In a line or two there is nothing else a word of a trade could be about. */
+const LINE = 120;
+const SURE_IN_A_LINE = 0.35;
 
-/** The name tells most, then what they call themselves; words of a trade in passing count only where they are many. */
-function tradeOf(source: string, name: string, language: Language): string {
-  const byName = packFor(name);
-  if (byName.id !== 'any') return byName.noun;
-  return (
-    tradeSaid(source, name) || (language === 'en' ? (packByWords(source)?.noun ?? '') : tradeNamed(source, language))
+/** The trade, in the client’s word for it where they have one: the name tells most, then what they call themselves. */
+function tradeOf(source: string, { name, services }: Facts, { language, pieces }: Gathered): string {
+  const said = tradeSaid(source, name);
+  const judged = judgeTrade(
+    [
+      { text: name, weight: 3 },
+      { text: said, weight: 3 },
+      ...services.map((s) => ({ text: s.name, weight: 2 })),
+      ...pieces
+        .filter((p) => p.kind !== 'head' && p.kind !== 'label')
+        .map((p, n) => ({
+          text: p.text,
+          weight: (TELLS[p.role] ?? 0.4) * (p.kind === 'heading' || n < 3 ? 2 : 1) * (p.depth ? 0.5 : 1),
+        })),
+    ],
+    language,
   );
+  // What nobody calls by a name is not guessed from things alone: a wrong trade shows in every picture.
+  if (!judged || judged.sure < (source.length < LINE ? SURE_IN_A_LINE : SURE_OF_TRADE)) return said;
+  const there = Object.values(languages).find((l) => l.reading === language)?.trades[judged.id];
+  return there?.names.find((n) => n === judged.said) ?? there?.noun ?? judged.said;
 }
 
 const SHARED = /^(?:mail|post|email|web|inbox|post-?box|letters?|home|online|net|connect)$/i;
-/** The name in a mail address of one’s own domain: all that is left where nobody says what a business is called. */
+/** The name in a mail address of one’s own domain, where it has its words apart: all that is left where nobody says what a business is called. */
 function nameOfMail(mail: string): string {
   const label = /@([a-z0-9-]+)\./i.exec(mail)?.[1] ?? '';
-  return label.length < 4 || SHARED.test(label) ? '' : label.split('-').map(capital).join(' ');
+  return !label.includes('-') || SHARED.test(label) ? '' : label.split('-').map(capital).join(' ');
 }
 
 function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
-  const { language, outright, services, labels } = gathered;
+  const { outright, items, people, labels } = gathered;
   const of = (field: SpanField) => kept.filter((s) => s.field === field);
   const first = (field: SpanField, most: number) =>
     ((of(field).find((s) => outright.has(s)) ?? of(field)[0])?.value ?? '').slice(0, most);
   const all = (field: SpanField, most: number) => distinct(of(field).map((s) => s.value.slice(0, most)));
 
+  const outrightName = of('name').some((s) => outright.has(s));
+  const named = (value: string) => (outrightName ? statedName(value) : value);
   const facts: Facts = {
     ...emptyFacts(),
-    name: first('name', limitOf('name')),
+    name: named(first('name', 400)).slice(0, limitOf('name')),
     legalName:
       labels
         .find((l) => l.field === 'legalName')
@@ -243,7 +420,11 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
     tone: TONES.find((t) => t === first('tone', 20).toLowerCase()) ?? '',
     premises: PREMISES.find((p) => p === first('premises', 20)) ?? '',
     benefits: all('benefit', limitOf('benefits')),
-    people: all('person', 80).map((name, n) => ({ id: `p${n + 1}`, name, role: '' })),
+    people: distinct(of('person').map((s) => s.value.slice(0, 80))).map((name, n) => ({
+      id: `p${n + 1}`,
+      name,
+      role: (people.find((p) => p.person.name === name)?.person.role ?? '').slice(0, 120),
+    })),
     memberships: all('membership', limitOf('memberships')),
     links: all('social', limitOf('links')),
     languages: all('language', limitOf('languages')),
@@ -255,28 +436,37 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
   };
   facts.wanted = all('wanted', limitOf('wanted')).filter((w) => !facts.unwanted.includes(w));
   // What was put right into a service comes behind those that were read as services.
-  const added = of('service').filter((k) => !services.some((s) => s.span === k));
+  const added = of('service').filter((k) => !items.some((s) => s.span === k));
   facts.services = [
-    ...services.filter((s) => kept.includes(s.span)),
-    ...added.map((span) => ({ name: capital(span.value), detail: '', price: '' })),
+    ...items
+      .filter((s) => kept.includes(s.span))
+      .map(({ item }) => ({ name: item.name, detail: item.detail, price: item.prices.map((p) => p.text).join(', ') })),
+    ...added.map((span) => ({ name: span.value, detail: '', price: '' })),
   ]
     .slice(0, 40)
     .map(({ name, detail, price }, n): Service => ({
       id: `v${n + 1}`,
-      name: name.slice(0, 120),
-      detail: detail.slice(0, 600),
+      name: capital(name).slice(0, 120),
+      detail: capital(detail).slice(0, 600),
       price: price.slice(0, 60),
     }));
   // Somebody who gives the business no name is the business.
-  facts.name ||= facts.people[0]?.name ?? '';
+  if (facts.people.length === 1 && facts.people[0]!.name.includes(' ')) facts.name ||= facts.people[0]!.name;
   facts.name ||= nameOfMail(facts.mail);
-  facts.trade ||= tradeOf(source, facts.name, language);
+  facts.trade ||= tradeOf(source, facts, gathered);
   const outrightPlace = of('place').find((s) => outright.has(s))?.value;
   facts.place = (outrightPlace ?? placeOf(all('place', limitOf('place')), facts)).slice(0, limitOf('place'));
+  // A town alone is where somebody is, not who they are.
+  const bare = !tradeHits(tradeTokens(facts.name)).length;
+  if (!outrightName && bare && facts.name.toLowerCase() === facts.place.toLowerCase()) facts.name = '';
   return facts;
 }
 
-function conflictsIn({ e164, hours }: Gathered, kept: Span[]): Conflict[] {
+/** Words of a sentence that sets one value against another. */
+const DISPUTES =
+  /(?<!\p{L})(?:says?|sign|on the (?:door|van|card)|leaflet|flyer|wrong|correct(?:ed|ion)?|actually|or (?:is|was) it|should be|not the|still (?:has|says|gives)|instead of|schild|steht|laut|falsch|stimmt|richtig|sondern|panneau|affich\p{L}*|faux|plutôt|cartel|placa|pone|equivocad\p{L}+|en vez de)(?!\p{L})/iu;
+
+function conflictsIn(source: string, { e164, hours }: Gathered, kept: Span[]): Conflict[] {
   const of = (field: SpanField) => kept.filter((s) => s.field === field);
   const sameness: [Conflict['field'] & SpanField, (s: Span) => string][] = [
     ['phone', (s) => e164.get(s) ?? s.value.replace(/\D/g, '')],
@@ -288,7 +478,9 @@ function conflictsIn({ e164, hours }: Gathered, kept: Span[]): Conflict[] {
   for (const [field, key] of sameness) {
     const groups = new Map<string, Span[]>();
     for (const s of of(field)) groups.set(key(s), [...(groups.get(key(s)) ?? []), s]);
-    if (groups.size > 1)
+    // Two numbers are merely two: they contradict each other where the text says that one of them is elsewhere, or wrong.
+    const contradicted = field === 'founded' || of(field).some((s) => DISPUTES.test(sentenceAt(source, s.from).text));
+    if (groups.size > 1 && contradicted)
       conflicts.push({ field, values: [...groups.values()].map((spans) => ({ value: spans[0]!.value, spans })) });
   }
   const openings = [...hours.labelled, hours.running].flatMap((h) => h.openings);
@@ -305,25 +497,57 @@ function conflictsIn({ e164, hours }: Gathered, kept: Span[]): Conflict[] {
   return conflicts;
 }
 
+/** What is wanted and what is not, in the client’s words. */
+function toldIn(source: string, pieces: readonly ReadPiece[]): Told[] {
+  const out: Told[] = [];
+  for (const p of pieces) {
+    if (p.kind === 'head' || p.kind === 'label' || p.kind === 'heading' || p.speaker === 'designer') continue;
+    const tell = (kind: Told['kind'], from: number, to: number) =>
+      out.push({ kind, from, to, text: source.slice(from, to).replace(/\s+/g, ' ').trim() });
+    const whole = p.role === 'wish' || p.role === 'style' || p.role === 'dont' ? p.role : null;
+    if (whole) tell(whole, p.from, p.to);
+    // A sentence may carry a don’t or a wish beside what else it says: “Quotes only, no prices on there”.
+    const clauses = p.text.split(CLAUSES);
+    if (whole !== 'dont' && clauses.some((c) => FORBIDS.test(c))) tell('dont', p.from, p.to);
+    else if (!whole && clauses.some((c) => ASKS_FOR.test(c))) tell('wish', p.from, p.to);
+  }
+  return out;
+}
+const CLAUSES = /[,;:()–—]\s*|\.\s+|\s(?=(?:and|but|und|aber|et|mais|y|pero)\s)/u;
+/** Clauses that forbid, whoever reads them and whatever stands around. */
+const FORBIDS = latin(
+  /(?<!\p{L})(?:(?:please )?(?:don[’']?t|do not|never) (?:put|say|print|use|show|mention|write|call|name|list|add|include|want|publish|make|give|link|advertise|tell|quote|let)|not (?:for|on|in) (?:the |there|your |any )?(?:web\s?site|site|internet|web|page|print|public\w*)|not (?:there|to be (?:shown|printed|named|advertised|published|mentioned))|leave [^,.;:]{0,40}?(?<!\p{L})(?:off|out)|keep (?:it|that|him|her|them|this|my \p{L}+|the \p{L}+) (?:off|out|to yourself|between)(?! the (?:wet|cold|ground|floor|damp))|take [^,.;:]{1,30}? (?:off|down|out)(?= the| it| there| of|$)|no (?:mention|photos?|pictures?|prices?|logos?|music|carousel|pop-?ups?|stock|clip ?art|need to (?:say|mention|put))(?= of| on| with| for| about| please|s?$|\p{L}* )|nothing (?:about|on|that (?:moves|blinks|flashes))|off the (?:record|site|website|page)|between (?:us|you and me|ourselves)|for you only|just for you|only for you|mustn[’']?t|must not|would rather not|rather not|bitte (?:nicht|kein\p{L}*|nirgends)|nicht (?:auf die|ins|in die|für die) (?:seite|webseite|internet|netz|website|öffentlichkeit)|nicht (?:schreiben|erwähnen|nennen|zeigen|veröffentlichen|drauf|reinschreiben|anbieten)|auf keinen fall|bloß (?:nicht|kein\p{L}*)|unter uns|nur für (?:sie|dich)|kein\p{L}* (?:fotos?|bilder|preise|namen|musik)|weglassen|rausnehmen|ne (?:mettez|dites|parlez|publiez|mentionnez|montrez|donnez) (?:pas|surtout|jamais)|(?:ne )?pas (?:de|d[’']) (?:photos?|prix|noms?|musique|boutique|mention)|pas sur (?:le site|internet)|à ne pas (?:mettre|publier|dire)|surtout pas|rien sur|entre nous|pour vous seul\p{L}*|(?:que )?no (?:pong\p{L}*|pon(?:er|ga)|dig\p{L}*|publi\p{L}+|mencion\p{L}+|salga|aparezca|se (?:diga|ponga|publique|mencione))|nada de|ni una palabra|esto no|entre nosotros|solo para (?:ti|usted)|quit\p{L}+ (?:la|el|los|las|eso))(?!\p{L})/iu,
+);
+/** Clauses that ask for something on the site. */
+const ASKS_FOR = latin(
+  /(?<!\p{L})(?:(?:i|we|she|he|they)(?:[’']d| would| should)? (?:really |also |quite |very much )?(?:like|love|want|wants|need|needs|wish)(?!\p{L}).{0,60}(?:page|picture|photo|map|button|form|gallery|calendar|list|site|website|people can|somewhere|timetable|story)|(?:a|an|the) (?:page|button|map|form|gallery|calendar|section|video|slideshow) (?:for|of|with|that|where|to|about|on)(?!\p{L})|could there be|can there be|there should be|needs a page|(?:wir|ich) (?:hätten?|möchten?|wünschen?|wollen) .{0,60}(?:seite|bild|foto|karte|formular|galerie|kalender|liste)|(?:on|nous|je|j[’']) ?(?:aimer\p{L}+|voudr\p{L}+|souhait\p{L}+) .{0,60}(?:page|photo|carte|formulaire|galerie|calendrier|liste|plan)|(?:quiero|queremos|nos gustar[íi]a|me gustar[íi]a|quisiera) .{0,60}(?:p[áa]gina|foto|mapa|formulario|galer[íi]a|calendario|lista))/iu,
+);
+
 const once = lately<Reading>(40);
 
 /**
- * Reads a free text: a mail, notes, a few lines, in English, Spanish, French or German. Pure; nothing is guessed that no
- * words stand for, and what speaks against itself is named, not settled.
+ * Reads a free text: a mail, notes, a form, a few lines, in English, Spanish, French or German. Pure; nothing is guessed
+ * that no words stand for, and what speaks against itself is named, not settled. `models` are those shipped unless others
+ * are given.
  */
-export function readText(source: string, corrections: readonly Correction[] = []): Reading {
+export function readText(source: string, corrections: readonly Correction[] = [], models?: Models): Reading {
   // The same text is read for its facts, for its sentences and for the report: once will do.
-  return corrections.length ? readingOf(source, corrections) : once(source, () => readingOf(source, corrections));
+  return corrections.length || models
+    ? readingOf(source, corrections, models ?? shipped())
+    : once(source, () => readingOf(source, corrections, shipped()));
 }
 
-function readingOf(source: string, corrections: readonly Correction[]): Reading {
-  const gathered = gather(source);
+function readingOf(source: string, corrections: readonly Correction[], models: Models): Reading {
+  const gathered = gather(source, corrections, models);
   const inOrder = corrected(source, gathered.spans, corrections).sort((a, b) => a.from - b.from || b.to - a.to);
   const spans = withoutEchoes(inOrder);
   return {
     language: gathered.language,
+    pieces: gathered.pieces,
     spans,
     facts: factsFrom(source, gathered, spans),
-    conflicts: conflictsIn(gathered, spans),
+    told: toldIn(source, gathered.pieces),
+    conflicts: conflictsIn(source, gathered, spans),
+    nameSure: gathered.nameSure,
   };
 }

@@ -1,12 +1,10 @@
-import type { TradePack } from './pack.js';
+import type { WrittenPack } from './pack.js';
 
 /** Shops, and those who make what they sell. */
-export const goods: TradePack[] = [
+export const goods: WrittenPack[] = [
   {
     id: 'jeweller',
-    noun: 'jeweller',
     synonyms: ['jewellers', 'jewellery', 'jewelry', 'goldsmith', 'silversmith', 'rings', 'engagement rings'],
-    schemaType: 'JewelryStore',
     worksHeadings: ['At the bench pin', 'In gold and silver'],
     stepsHeadings: ['How a ring is made', 'From sketch to finger'],
     steps: [
@@ -62,9 +60,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'dressmaker',
-    noun: 'dressmaker',
     synonyms: ['tailor', 'tailors', 'seamstress', 'alterations', 'dressmaking', 'bridal', 'sewing'],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['Cut and sewn', 'Pins, chalk and thread'],
     stepsHeadings: ['From measure to last fitting', 'How a dress is made'],
     steps: [
@@ -121,9 +117,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'wool-shop',
-    noun: 'wool shop',
     synonyms: ['wool', 'yarn', 'knitting', 'knitwear', 'haberdashery', 'crochet', 'yarn shop', 'buttons'],
-    schemaType: 'Store',
     worksHeadings: ['On the shelves', 'Skeins and needles'],
     stepsHeadings: ['How to begin', 'From pattern to last row'],
     steps: [],
@@ -176,9 +170,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'picture-framer',
-    noun: 'picture framer',
     synonyms: ['framer', 'framers', 'framing', 'picture framing', 'frames', 'mounts', 'gilding', 'gilder'],
-    schemaType: 'Store',
     worksHeadings: ['Glass, mount and moulding', 'Edges for pictures'],
     stepsHeadings: ['How a picture is framed', 'From counter to wall'],
     steps: [
@@ -234,7 +226,6 @@ export const goods: TradePack[] = [
   },
   {
     id: 'antique-dealer',
-    noun: 'antique dealer',
     synonyms: [
       'antiques',
       'antique shop',
@@ -244,7 +235,6 @@ export const goods: TradePack[] = [
       'salvage yard',
       'reclamation',
     ],
-    schemaType: 'Store',
     worksHeadings: ['In the shop just now', 'Found, cleaned and priced'],
     stepsHeadings: ['If you have something to sell', 'How we buy'],
     steps: [],
@@ -293,9 +283,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'instrument-maker',
-    noun: 'instrument maker',
     synonyms: ['luthier', 'violin maker', 'violins', 'guitar maker', 'guitars', 'fiddles', 'instrument repair', 'bows'],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['On the bench with strings off', 'Spruce, maple and time'],
     stepsHeadings: ['How an instrument is set up', 'From wood to sound'],
     steps: [
@@ -348,9 +336,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'florist',
-    noun: 'florist',
     synonyms: ['florists', 'flowers', 'flower shop', 'bouquets', 'wreaths', 'flower grower', 'cut flowers'],
-    schemaType: 'Florist',
     worksHeadings: ['In the buckets', 'Cut, tied and carried'],
     stepsHeadings: ['How to order flowers', 'From bucket to door'],
     steps: [],
@@ -400,9 +386,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'bookshop',
-    noun: 'bookshop',
     synonyms: ['bookshops', 'bookseller', 'second-hand books', 'book shop', 'antiquarian books', 'maps and charts'],
-    schemaType: 'BookStore',
     worksHeadings: ['Along the shelves', 'Read, sold and looked for'],
     stepsHeadings: ['How we find a book', 'If we do not have it'],
     steps: [],
@@ -456,9 +440,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'ironmonger',
-    noun: 'ironmonger',
     synonyms: ['ironmongers', 'hardware shop', 'hardware', 'tools and fixings', 'paint shop', 'builders merchant'],
-    schemaType: 'HardwareStore',
     worksHeadings: ['In the drawers and on the hooks', 'Loose, by weight or by the metre'],
     stepsHeadings: ['How to find the right screw', 'Bring the old one'],
     steps: [],
@@ -511,9 +493,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'fishmonger',
-    noun: 'fishmonger',
     synonyms: ['fishmongers', 'fresh fish', 'fish stall', 'shellfish', 'smokehouse', 'smoked fish', 'oysters'],
-    schemaType: 'Store',
     worksHeadings: ['On the slab', 'Off the boats'],
     stepsHeadings: ['How to order fish', 'From quay to kitchen'],
     steps: [],
@@ -558,9 +538,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'greengrocer',
-    noun: 'greengrocer',
     synonyms: ['greengrocers', 'fruit and vegetables', 'fruit stall', 'vegetable boxes', 'veg boxes', 'market stall'],
-    schemaType: 'GroceryStore',
     worksHeadings: ['In the crates this week', 'By the pound or by the box'],
     stepsHeadings: ['How the boxes work', 'From field to step'],
     steps: [],
@@ -605,9 +583,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'candle-maker',
-    noun: 'candle maker',
     synonyms: ['candles', 'chandlery candles', 'tallow', 'wax', 'candlemaker'],
-    schemaType: 'Store',
     worksHeadings: ['Dipped and poured', 'Wax and wick'],
     stepsHeadings: ['How a candle is dipped', 'From wick to flame'],
     steps: [],
@@ -653,9 +629,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'soap-maker',
-    noun: 'soap maker',
     synonyms: ['soap', 'soaps', 'soapmaker', 'soap works', 'salves'],
-    schemaType: 'Store',
     worksHeadings: ['Cut, stamped and cured', 'Bars and salves'],
     stepsHeadings: ['How soap is made', 'From oil to bar'],
     steps: [],
@@ -700,9 +674,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'toymaker',
-    noun: 'toymaker',
     synonyms: ['toymakers', 'wooden toys', 'toys', 'toy shop', 'puppets', 'rocking horses', 'dolls house'],
-    schemaType: 'ToyStore',
     worksHeadings: ['Turned, sawn and painted', 'On the toy shelf'],
     stepsHeadings: ['How a toy is made', 'From plank to play'],
     steps: [],
@@ -747,9 +719,7 @@ export const goods: TradePack[] = [
   },
   {
     id: 'weaver',
-    noun: 'weaver',
     synonyms: ['weavers', 'weaving', 'handweaver', 'loom', 'tweed', 'rugs', 'textiles', 'spinner'],
-    schemaType: 'Store',
     worksHeadings: ['On the loom', 'Warp and weft'],
     stepsHeadings: ['How cloth is woven', 'From thread to length'],
     steps: [
@@ -799,7 +769,6 @@ export const goods: TradePack[] = [
   },
   {
     id: 'signwriter',
-    noun: 'signwriter',
     synonyms: [
       'signwriters',
       'sign writer',
@@ -809,7 +778,6 @@ export const goods: TradePack[] = [
       'gilded signs',
       'boat names',
     ],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['By brush and mahlstick', 'Letters on wood, glass and hulls'],
     stepsHeadings: ['How a sign is painted', 'From layout to last coat'],
     steps: [

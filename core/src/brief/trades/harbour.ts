@@ -1,12 +1,10 @@
-import type { TradePack } from './pack.js';
+import type { WrittenPack } from './pack.js';
 
 /** Trades a harbour town is known for. */
-export const harbour: TradePack[] = [
+export const harbour: WrittenPack[] = [
   {
     id: 'boatyard',
-    noun: 'boatyard',
     synonyms: ['boat', 'boats', 'boatbuilder', 'boatworks', 'shipwright', 'marine', 'chandler', 'slipway'],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['On the slip', 'Work the yard takes on', 'From keel to masthead'],
     stepsHeadings: ['How a job goes through the yard', 'From survey to launch'],
     steps: [
@@ -97,9 +95,7 @@ export const harbour: TradePack[] = [
   },
   {
     id: 'clockmaker',
-    noun: 'clockmaker',
     synonyms: ['clock', 'clocks', 'watch', 'watchmaker', 'horologist', 'barometer'],
-    schemaType: 'Store',
     worksHeadings: ['On the bench', 'What comes across the bench', 'Clocks we know our way around'],
     stepsHeadings: ['What happens to your clock', 'From stopped to striking'],
     steps: [
@@ -177,9 +173,7 @@ export const harbour: TradePack[] = [
   },
   {
     id: 'pottery',
-    noun: 'pottery',
     synonyms: ['potter', 'ceramics', 'ceramicist', 'stoneware', 'earthenware', 'kiln'],
-    schemaType: 'Store',
     worksHeadings: ['Out of the kiln', 'Made on the wheel', 'What is on the shelves'],
     stepsHeadings: ['From clay to cupboard', 'How a commission is made'],
     steps: [
@@ -251,9 +245,7 @@ export const harbour: TradePack[] = [
   },
   {
     id: 'joinery',
-    noun: 'joinery workshop',
     synonyms: ['joiner', 'joinery', 'carpenter', 'carpentry', 'cabinet', 'cabinetmaker', 'woodwork', 'furniture'],
-    schemaType: 'HomeAndConstructionBusiness',
     worksHeadings: ['Made in the workshop', 'What we make and fit', 'Doors, stairs and the rest'],
     stepsHeadings: ['From tape measure to last hinge', 'How a piece gets made'],
     steps: [
@@ -329,9 +321,7 @@ export const harbour: TradePack[] = [
   },
   {
     id: 'allotments',
-    noun: 'allotment society',
     synonyms: ['allotment', 'allotments', 'plots', 'growers', 'garden society', 'community garden'],
-    schemaType: 'Organization',
     worksHeadings: ['What goes on here', 'On the plots', 'Through the growing year'],
     stepsHeadings: ['Getting a plot', 'From waiting list to first harvest'],
     steps: [
@@ -395,9 +385,7 @@ export const harbour: TradePack[] = [
   },
   {
     id: 'cycles',
-    noun: 'cycle workshop',
     synonyms: ['cycle', 'cycles', 'bicycle', 'bicycles', 'bike', 'bikes', 'wheelbuilder', 'frame'],
-    schemaType: 'Store',
     worksHeadings: ['In the stand', 'What the workshop does', 'Wheels, gears and frames'],
     stepsHeadings: ['In and out of the stand', 'How a service works'],
     steps: [
@@ -464,9 +452,7 @@ export const harbour: TradePack[] = [
   },
   {
     id: 'seeds',
-    noun: 'seed merchant',
     synonyms: ['seed', 'seeds', 'seedsman', 'nursery', 'bulbs', 'plants'],
-    schemaType: 'Store',
     worksHeadings: ['In the drawers', 'What we grow and pack', 'Seed for this ground'],
     stepsHeadings: ['From our rows to yours', 'How the seed is saved'],
     steps: [
@@ -530,9 +516,7 @@ export const harbour: TradePack[] = [
   },
   {
     id: 'guesthouse',
-    noun: 'guest house',
     synonyms: ['guesthouse', 'guest house', 'rooms', 'lodging', 'bed and breakfast', 'inn'],
-    schemaType: 'LodgingBusiness',
     worksHeadings: ['The rooms', 'Where you will sleep', 'Under our roof'],
     stepsHeadings: ['Coming to stay', 'From asking to arriving'],
     steps: [

@@ -1,12 +1,10 @@
-import type { TradePack } from './pack.js';
+import type { WrittenPack } from './pack.js';
 
 /** Trades that build, fit and look after houses. */
-export const house: TradePack[] = [
+export const house: WrittenPack[] = [
   {
     id: 'plumber',
-    noun: 'plumber',
     synonyms: ['plumbers', 'plumbing', 'heating engineer', 'boilers', 'central heating', 'drains'],
-    schemaType: 'Plumber',
     worksHeadings: ['Pipes, taps and heat', 'Where the water goes'],
     stepsHeadings: ['From a drip to dry', 'When you ring about a leak'],
     steps: [
@@ -69,9 +67,7 @@ export const house: TradePack[] = [
   },
   {
     id: 'electrician',
-    noun: 'electrician',
     synonyms: ['electricians', 'electrical', 'rewiring', 'wiring', 'lighting installer', 'fuse boards'],
-    schemaType: 'Electrician',
     worksHeadings: ['From meter to lamp', 'On every circuit'],
     stepsHeadings: ['How a rewire goes', 'Before the power goes off'],
     steps: [
@@ -130,9 +126,7 @@ export const house: TradePack[] = [
   },
   {
     id: 'plasterer',
-    noun: 'plasterer',
     synonyms: ['plasterers', 'plastering', 'lime plaster', 'rendering', 'dry lining', 'skimming'],
-    schemaType: 'HomeAndConstructionBusiness',
     worksHeadings: ['Walls made flat', 'Float and trowel'],
     stepsHeadings: ['How a room is plastered', 'Coat by coat'],
     steps: [
@@ -189,9 +183,7 @@ export const house: TradePack[] = [
   },
   {
     id: 'roofer',
-    noun: 'roofer',
     synonyms: ['roofers', 'roofing', 'slater', 'slates', 'gutters', 'leadwork', 'flat roofs'],
-    schemaType: 'RoofingContractor',
     worksHeadings: ['Slate, lead and gutter', 'Keeping the rain out'],
     stepsHeadings: ['How a roof is mended', 'After the storm'],
     steps: [
@@ -248,7 +240,6 @@ export const house: TradePack[] = [
   },
   {
     id: 'decorator',
-    noun: 'painter and decorator',
     synonyms: [
       'painter',
       'decorator',
@@ -258,7 +249,6 @@ export const house: TradePack[] = [
       'house painter',
       'paperhanging',
     ],
-    schemaType: 'HousePainter',
     worksHeadings: ['Paint, paper and preparation', 'Room by room'],
     stepsHeadings: ['How a room is done', 'Most of it is sanding'],
     steps: [
@@ -316,9 +306,7 @@ export const house: TradePack[] = [
   },
   {
     id: 'tiler',
-    noun: 'tiler',
     synonyms: ['tilers', 'tiling', 'wall tiles', 'floor tiles', 'mosaic'],
-    schemaType: 'HomeAndConstructionBusiness',
     worksHeadings: ['Set, grouted and sealed', 'Floors and walls'],
     stepsHeadings: ['Before the first tile', 'How a floor is laid'],
     steps: [
@@ -375,9 +363,7 @@ export const house: TradePack[] = [
   },
   {
     id: 'window-cleaner',
-    noun: 'window cleaner',
     synonyms: ['window cleaners', 'window cleaning', 'gutter cleaning', 'conservatory cleaning', 'pressure washing'],
-    schemaType: 'HomeAndConstructionBusiness',
     worksHeadings: ['Glass, frames and sills', 'On the round'],
     stepsHeadings: ['How the round works', 'From the first clean on'],
     steps: [
@@ -434,7 +420,6 @@ export const house: TradePack[] = [
   },
   {
     id: 'removals',
-    noun: 'removal firm',
     synonyms: [
       'removals',
       'removal men',
@@ -444,7 +429,6 @@ export const house: TradePack[] = [
       'storage',
       'house clearance',
     ],
-    schemaType: 'MovingCompany',
     worksHeadings: ['From door to door', 'Boxes, blankets and a van'],
     stepsHeadings: ['How a move goes', 'From the first box to the last'],
     steps: [
@@ -501,9 +485,7 @@ export const house: TradePack[] = [
   },
   {
     id: 'stove-fitter',
-    noun: 'stove fitter',
     synonyms: ['stoves', 'stove installer', 'wood burners', 'wood burning stoves', 'fireplaces', 'flues'],
-    schemaType: 'HomeAndConstructionBusiness',
     worksHeadings: ['Hearth, stove and flue', 'By the fire'],
     stepsHeadings: ['From cold hearth to first fire', 'How a stove is fitted'],
     steps: [
@@ -560,9 +542,7 @@ export const house: TradePack[] = [
   },
   {
     id: 'floor-layer',
-    noun: 'floor layer',
     synonyms: ['flooring', 'floor fitter', 'carpet fitter', 'floor sanding', 'parquet', 'wooden floors'],
-    schemaType: 'HomeAndConstructionBusiness',
     worksHeadings: ['Underfoot', 'Boards, blocks and carpet'],
     stepsHeadings: ['How a floor comes back', 'Before you walk on it'],
     steps: [
@@ -611,9 +591,7 @@ export const house: TradePack[] = [
   },
   {
     id: 'fencer',
-    noun: 'fencing contractor',
     synonyms: ['fencing', 'fencer', 'fences and gates', 'post and rail', 'agricultural fencing', 'decking'],
-    schemaType: 'HomeAndConstructionBusiness',
     worksHeadings: ['Posts in the ground', 'Along the boundary'],
     stepsHeadings: ['How a fence goes in', 'From string to gate'],
     steps: [

@@ -1,12 +1,10 @@
-import type { TradePack } from './pack.js';
+import type { WrittenPack } from './pack.js';
 
 /** Trades that make things by hand, to order or for sale. */
-export const makers: TradePack[] = [
+export const makers: WrittenPack[] = [
   {
     id: 'bookbinder',
-    noun: 'bookbinder',
     synonyms: ['bookbinders', 'bookbinding', 'bindery', 'binder', 'book conservation', 'book restorer'],
-    schemaType: 'ProfessionalService',
     worksHeadings: ['At the sewing frame', 'Books put back together', 'What the bindery does'],
     stepsHeadings: ['What happens to a book', 'From loose leaves to a bound book'],
     steps: [
@@ -71,9 +69,7 @@ export const makers: TradePack[] = [
   },
   {
     id: 'basket-maker',
-    noun: 'basket maker',
     synonyms: ['basketmaker', 'baskets', 'basketry', 'willow', 'withy', 'weaver of willow', 'hurdles'],
-    schemaType: 'Store',
     worksHeadings: ['Woven here', 'From the willow bed', 'What leaves the workshop'],
     stepsHeadings: ['How a basket is made', 'From rod to rim'],
     steps: [
@@ -134,7 +130,6 @@ export const makers: TradePack[] = [
   },
   {
     id: 'stained-glass',
-    noun: 'stained glass maker',
     synonyms: [
       'stained glass',
       'leaded glass',
@@ -144,7 +139,6 @@ export const makers: TradePack[] = [
       'glass artist',
       'fused glass',
     ],
-    schemaType: 'ProfessionalService',
     worksHeadings: ['In lead and glass', 'Made for the light', 'Windows old and new'],
     stepsHeadings: ['From drawing to window', 'How a panel comes about'],
     steps: [
@@ -202,9 +196,7 @@ export const makers: TradePack[] = [
   },
   {
     id: 'sailmaker',
-    noun: 'sailmaker',
     synonyms: ['sailmakers', 'sails', 'sail loft', 'awnings', 'canvas work', 'segelmacher', 'segelmacherei'],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['On the loft floor', 'Cut, stitched and set', 'What the loft takes on'],
     stepsHeadings: ['How a sail is made', 'From rig to first reef'],
     steps: [
@@ -265,9 +257,7 @@ export const makers: TradePack[] = [
   },
   {
     id: 'ropemaker',
-    noun: 'ropemaker',
     synonyms: ['ropemakers', 'rope', 'ropes', 'ropewalk', 'cordage', 'rigging rope', 'twine'],
-    schemaType: 'Store',
     worksHeadings: ['Laid in the walk', 'By the fathom', 'What the walk makes'],
     stepsHeadings: ['How a rope is laid', 'From yarn to coil'],
     steps: [
@@ -320,9 +310,7 @@ export const makers: TradePack[] = [
   },
   {
     id: 'cooper',
-    noun: 'cooper',
     synonyms: ['cooperage', 'coopers', 'barrels', 'casks', 'tubs', 'planters from oak'],
-    schemaType: 'Store',
     worksHeadings: ['Raised and hooped', 'From stave to cask', 'What the cooperage makes'],
     stepsHeadings: ['How a barrel is raised', 'From oak to cask'],
     steps: [
@@ -375,9 +363,7 @@ export const makers: TradePack[] = [
   },
   {
     id: 'blacksmith',
-    noun: 'blacksmith',
     synonyms: ['blacksmiths', 'forge', 'wrought iron', 'ironwork', 'metalwork', 'smithy', 'farrier'],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['From the fire', 'On the anvil', 'What the forge makes'],
     stepsHeadings: ['How a piece is made', 'From drawing to hanging'],
     steps: [
@@ -429,9 +415,7 @@ export const makers: TradePack[] = [
   },
   {
     id: 'letterpress',
-    noun: 'printer',
     synonyms: ['printers', 'letterpress', 'print shop', 'printing', 'type shop', 'stationery', 'engraver'],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['Set and printed', 'From the press', 'Ink on paper'],
     stepsHeadings: ['How a job goes through the shop', 'From copy to cut edge'],
     steps: [

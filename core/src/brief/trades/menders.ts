@@ -1,12 +1,10 @@
-import type { TradePack } from './pack.js';
+import type { WrittenPack } from './pack.js';
 
 /** Trades that mend, tune and look after what people have. */
-export const menders: TradePack[] = [
+export const menders: WrittenPack[] = [
   {
     id: 'upholsterer',
-    noun: 'upholsterer',
     synonyms: ['upholsterers', 'upholstery', 'reupholstery', 'loose covers', 'chairs', 'sofas', 'soft furnishing'],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['On the trestles', 'Stripped, sprung and covered', 'What comes through the door'],
     stepsHeadings: ['What happens to a chair', 'From frame to last stitch'],
     steps: [
@@ -70,9 +68,7 @@ export const menders: TradePack[] = [
   },
   {
     id: 'piano-tuner',
-    noun: 'piano tuner',
     synonyms: ['piano tuners', 'piano', 'pianos', 'piano tuning', 'tuner', 'piano repair', 'piano restoration'],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['In tune and in touch', 'What pianos need', 'Work at the keyboard'],
     stepsHeadings: ['How a visit goes', 'From first chord to last'],
     steps: [
@@ -135,9 +131,7 @@ export const menders: TradePack[] = [
   },
   {
     id: 'chimney-sweep',
-    noun: 'chimney sweep',
     synonyms: ['chimney sweeps', 'sweep', 'chimney', 'chimneys', 'flue', 'stove', 'wood burner'],
-    schemaType: 'HomeAndConstructionBusiness',
     worksHeadings: ['Up the flue', 'Fires that draw', 'What we sweep'],
     stepsHeadings: ['How a visit goes', 'In and out without a mark'],
     steps: [
@@ -192,9 +186,7 @@ export const menders: TradePack[] = [
   },
   {
     id: 'locksmith',
-    noun: 'locksmith',
     synonyms: ['locksmiths', 'locks', 'keys cut', 'key cutting', 'safes', 'lock'],
-    schemaType: 'Locksmith',
     worksHeadings: ['Locks, keys and safes', 'Doors opened and closed', 'What we come out for'],
     stepsHeadings: ['What happens when you ring', 'From shut out to shut'],
     steps: [
@@ -249,9 +241,7 @@ export const menders: TradePack[] = [
   },
   {
     id: 'shoe-repairer',
-    noun: 'shoe repairer',
     synonyms: ['cobbler', 'cobblers', 'shoe repairs', 'shoes', 'boots', 'leather work', 'shoemaker'],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['On the last', 'Soled, heeled and stitched', 'What we mend'],
     stepsHeadings: ['What happens to a pair', 'From worn to walked in'],
     steps: [
@@ -302,9 +292,7 @@ export const menders: TradePack[] = [
   },
   {
     id: 'furniture-restorer',
-    noun: 'furniture restorer',
     synonyms: ['furniture restoration', 'antique restorer', 'antiques', 'french polishing', 'polisher', 'restorer'],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['Glued, patched and polished', 'On the restorer’s bench', 'What we put right'],
     stepsHeadings: ['What happens to a piece', 'From loose joint to last coat'],
     steps: [

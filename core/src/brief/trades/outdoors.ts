@@ -1,12 +1,10 @@
-import type { TradePack } from './pack.js';
+import type { WrittenPack } from './pack.js';
 
 /** Trades of garden, field, roof and shore. */
-export const outdoors: TradePack[] = [
+export const outdoors: WrittenPack[] = [
   {
     id: 'tree-surgeon',
-    noun: 'tree surgeon',
     synonyms: ['tree care', 'tree surgery', 'arborist', 'trees', 'hedges', 'stumps', 'felling'],
-    schemaType: 'HomeAndConstructionBusiness',
     worksHeadings: ['Up in the crown', 'Work among trees', 'What we climb for'],
     stepsHeadings: ['How a job goes', 'From first look to swept lawn'],
     steps: [
@@ -70,7 +68,6 @@ export const outdoors: TradePack[] = [
   },
   {
     id: 'gardener',
-    noun: 'gardener',
     synonyms: [
       'gardeners',
       'gardening',
@@ -81,7 +78,6 @@ export const outdoors: TradePack[] = [
       'landscaper',
       'garden design',
     ],
-    schemaType: 'HomeAndConstructionBusiness',
     worksHeadings: ['Through the year', 'In the beds and borders', 'What we look after'],
     stepsHeadings: ['How we begin', 'The first month'],
     steps: [
@@ -141,9 +137,7 @@ export const outdoors: TradePack[] = [
   },
   {
     id: 'nursery',
-    noun: 'plant nursery',
     synonyms: ['nursery', 'plants', 'perennials', 'vivaces', 'rosiers', 'pépinière', 'pépiniériste', 'roses', 'shrubs'],
-    schemaType: 'GardenStore',
     worksHeadings: ['Out of our own ground', 'What grows here', 'In the frames and fields'],
     stepsHeadings: ['How to choose here', 'From frame to border'],
     steps: [],
@@ -189,9 +183,7 @@ export const outdoors: TradePack[] = [
   },
   {
     id: 'beekeeper',
-    noun: 'beekeeper',
     synonyms: ['beekeepers', 'honey', 'bees', 'beeswax', 'imkerei', 'honig', 'hives', 'apiary'],
-    schemaType: 'Store',
     worksHeadings: ['From the hives', 'Honey and wax', 'What the bees leave us'],
     stepsHeadings: ['How honey gets into the jar', 'From blossom to jar'],
     steps: [
@@ -242,9 +234,7 @@ export const outdoors: TradePack[] = [
   },
   {
     id: 'thatcher',
-    noun: 'thatcher',
     synonyms: ['thatchers', 'thatching', 'thatch', 'reed', 'ridge', 'roofing', 'roofs', 'slater'],
-    schemaType: 'RoofingContractor',
     worksHeadings: ['On the roof', 'From eaves to ridge', 'What we lay'],
     stepsHeadings: ['How a roof goes', 'From ladder to last course'],
     steps: [
@@ -295,7 +285,6 @@ export const outdoors: TradePack[] = [
   },
   {
     id: 'stonemason',
-    noun: 'stonemason',
     synonyms: [
       'stonemasons',
       'stone',
@@ -306,7 +295,6 @@ export const outdoors: TradePack[] = [
       'letter carver',
       'headstones',
     ],
-    schemaType: 'HomeAndConstructionBusiness',
     worksHeadings: ['In stone', 'Cut, laid and lettered', 'What we build'],
     stepsHeadings: ['How a job goes', 'From quarry to wall'],
     steps: [
@@ -357,7 +345,6 @@ export const outdoors: TradePack[] = [
   },
   {
     id: 'land-surveyor',
-    noun: 'land surveyor',
     synonyms: [
       'surveyors',
       'surveyor',
@@ -367,7 +354,6 @@ export const outdoors: TradePack[] = [
       'setting out',
       'measured drawings',
     ],
-    schemaType: 'ProfessionalService',
     worksHeadings: ['Measured and drawn', 'From field to plan', 'What we measure'],
     stepsHeadings: ['How a survey goes', 'From first peg to plan'],
     steps: [

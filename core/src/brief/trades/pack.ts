@@ -1,6 +1,12 @@
+import type { Family } from '../../model/family.js';
+
 /** What the generator knows about a trade. Lines that say what a business does are claims until somebody vouches for them. */
 export interface TradePack {
   id: string;
+  /** Null for a trade the house does not know. */
+  family: Family | null;
+  /** What pictures of it show, where that is sure. */
+  subjects: readonly string[];
   /** The trade as a noun, lower case: “boatyard”. */
   noun: string;
   /** Other words that mean this trade, lower case. */
@@ -25,3 +31,6 @@ export interface TradePack {
   hues: [number, number][];
   scene: string;
 }
+
+/** What is written for one trade; the rest of it is in the graph. */
+export type WrittenPack = Omit<TradePack, 'family' | 'subjects' | 'schemaType' | 'noun'>;

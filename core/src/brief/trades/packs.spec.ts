@@ -3,7 +3,8 @@ import { newDocument, allTexts, toConfirm } from '../../making/generate/site.js'
 import { writeVersion } from '../../making/generate/write.js';
 import { validateDocument } from '../../operations/validate.js';
 import { apply } from '../../operations/apply.js';
-import { knownTrades, packByWords, packFor } from './packs.js';
+import { knownTrades, packFor, packNamed } from './packs.js';
+import { written } from './written.js';
 
 describe('trade packs', () => {
   it('are found by their noun, and by what people call them', () => {
@@ -20,16 +21,11 @@ describe('trade packs', () => {
     expect(packFor('starboatings').id).toBe('any');
   });
 
-  it('are guessed from a text only where their words run through it', () => {
-    expect(packByWords('We sell honey, candles from beeswax and keep bees on the hill.')?.id).toBe('beekeeper');
-    expect(packByWords('Marlow from the allotments says you make websites.')).toBeNull();
-    expect(packByWords('')).toBeNull();
-  });
-
   it('say nothing that another pack says too, and no worn phrase', () => {
     const lines = new Map<string, string>();
-    for (const noun of knownTrades()) {
-      const pack = packFor(noun);
+    for (const id of written.keys()) {
+      const pack = packNamed(id);
+      const { noun } = pack;
       const own = [
         ...pack.worksHeadings,
         ...pack.contactLeads,

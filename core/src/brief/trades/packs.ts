@@ -1,18 +1,41 @@
+import { lately } from '../reading/lately.js';
 import { languages } from '../../language/registry.gen.js';
-import { goods } from './goods.js';
-import { harbour } from './harbour.js';
-import { house } from './house.js';
-import { makers } from './makers.js';
-import { menders } from './menders.js';
-import { outdoors } from './outdoors.js';
-import type { TradePack } from './pack.js';
-import { places } from './places.js';
+import { FAMILY_LOOKS } from './family-looks.js';
+import { TRADES } from './graph.js';
+import { tradeHits, tradeTokens } from './lexicon.js';
+import type { Family } from '../../model/family.js';
+import type { TradePack, WrittenPack } from './pack.js';
+import { written } from './written.js';
 
-const packs: TradePack[] = [...harbour, ...makers, ...menders, ...outdoors, ...house, ...goods, ...places];
+const NOTHING_WRITTEN = {
+  synonyms: [],
+  worksHeadings: [],
+  stepsHeadings: [],
+  steps: [],
+  actions: [],
+  contactHeadings: [],
+  contactLeads: [],
+  services: [],
+} satisfies Partial<WrittenPack>;
+
+/** Every trade of the graph: with the lines written for it, where there are some, and else what its family lends it. */
+const packs: TradePack[] = TRADES.split('\n').map((line) => {
+  const [id, family, schemaType, subjects = ''] = line.split(' ') as [string, Family, string, string?];
+  return {
+    id,
+    family,
+    schemaType,
+    subjects: subjects ? subjects.split(',') : [],
+    noun: languages['en-GB'].trades[id]!.noun,
+    ...(written.get(id) ?? { ...NOTHING_WRITTEN, ...FAMILY_LOOKS[family] }),
+  };
+});
 
 /** The pack for a trade the house does not know: no claims at all, only invitations. */
 const anyTrade: TradePack = {
   id: 'any',
+  family: null,
+  subjects: [],
   noun: 'business',
   synonyms: [],
   schemaType: 'LocalBusiness',
@@ -31,49 +54,30 @@ const anyTrade: TradePack = {
   scene: 'harbour',
 };
 
-const escapeForRegExp = (s: string) => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+const byId = new Map(packs.map((p) => [p.id, p]));
 
-/** Every word for a trade: its noun, its synonyms and what the other languages call it. */
-const words = packs.flatMap((pack) =>
-  [
-    pack.noun,
-    ...pack.synonyms,
-    ...Object.values(languages).flatMap((l) => l.trades[pack.id]?.noun.toLowerCase() ?? []),
-  ].map((word) => ({
-    pack,
-    word,
-    pattern: new RegExp(`(?<![a-zà-ÿ])${escapeForRegExp(word)}(?![a-zà-ÿ])`),
-  })),
-);
+/** The pack of a trade of the graph; one without claims for an id that is none. */
+export const packNamed = (id: string): TradePack => byId.get(id) ?? anyTrade;
 
-const byLength = [...words].sort((a, b) => b.word.length - a.word.length);
+const WORTH = { name: 1, service: 0.5, thing: 0.4 };
+const once = lately<TradePack>(60);
 
-/** The pack that fits a trade as people write it; a pack without claims where none does. */
-export function packFor(trade: string): TradePack {
-  const said = trade.toLowerCase();
-  const scores = new Map<TradePack, number>();
-  for (const { pack, word, pattern } of words)
-    if (said.includes(word) && pattern.test(said)) scores.set(pack, (scores.get(pack) ?? 0) + word.length);
-  let best: TradePack = anyTrade;
-  for (const [pack, score] of scores) if (score > (scores.get(best) ?? 0)) best = pack;
-  return best;
-}
+/** The pack that fits a trade as people write it, in any language; a pack without claims where none does. */
+export const packFor = (trade: string): TradePack =>
+  once(trade, () => {
+    const scores = new Map<string, number>();
+    for (const { id, kind, words } of tradeHits(tradeTokens(trade)))
+      scores.set(id, (scores.get(id) ?? 0) + words.length * WORTH[kind]);
+    let best = '';
+    for (const [id, score] of scores) if (score > (scores.get(best) ?? 0)) best = id;
+    return packNamed(best);
+  });
 
-/** The pack whose words run through a text, or null where none clearly does. */
-export function packByWords(text: string): TradePack | null {
-  const said = text.toLowerCase();
-  const hits = new Map<TradePack, number>();
-  // What used to be says nothing of what is; and a word inside a longer one is counted with it.
-  let left = said.replace(/[^.!?\n]*\b(?:used to be|was once|former(?:ly)?)\b[^.!?\n]*/g, ' ');
-  for (const { pack, word, pattern } of byLength)
-    if (left.includes(word)) {
-      const all = new RegExp(pattern, 'g');
-      const count = left.match(all)?.length ?? 0;
-      if (count) hits.set(pack, (hits.get(pack) ?? 0) + count);
-      left = left.replace(all, '·');
-    }
-  const [first, second] = [...hits].sort((a, b) => b[1] - a[1]);
-  return first && first[1] >= 2 && first[1] >= 2 * (second?.[1] ?? 0) ? first[0] : null;
+/** The pack of a business: by its trade or, where none is said, by a trade that its name calls by name. */
+export function packOf({ trade, name }: { trade: string; name: string }): TradePack {
+  if (trade.trim()) return packFor(trade);
+  const tokens = tradeTokens(name);
+  return tradeHits(tokens).some((h) => h.kind === 'name') ? packFor(name) : anyTrade;
 }
 
 /** The trades the house has a pack for, as nouns. */
@@ -85,12 +89,22 @@ export interface TradeOffer {
   by: string;
 }
 
-/** Trades whose noun or synonym begins with, or has a word that begins with, what is typed; the closest first. */
+/** Words people type for a trade, lower case: its names in every language, and what belongs to it. */
+const typedWords = () =>
+  packs.flatMap((pack) =>
+    [
+      ...pack.synonyms,
+      ...Object.values(languages).flatMap((l) => (l.trades[pack.id]?.names ?? []).map((name) => name.toLowerCase())),
+    ].map((word) => ({ pack, word })),
+  );
+let toType: ReturnType<typeof typedWords> | null = null;
+
+/** Trades with a name that begins with, or has a word that begins with, what is typed; the closest first. */
 export function suggestTrades(typed: string, most = 8): TradeOffer[] {
   const said = typed.trim().toLowerCase();
   if (!said) return [];
   const best = new Map<TradePack, { by: string; rank: number }>();
-  for (const { pack, word } of words) {
+  for (const { pack, word } of (toType ??= typedWords())) {
     const rank = word.startsWith(said) ? (word === pack.noun ? 0 : 1) : word.includes(` ${said}`) ? 2 : -1;
     if (rank >= 0 && rank < (best.get(pack)?.rank ?? 9)) best.set(pack, { by: word, rank });
   }

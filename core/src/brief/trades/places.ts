@@ -1,12 +1,10 @@
-import type { TradePack } from './pack.js';
+import type { WrittenPack } from './pack.js';
 
 /** Places people come to, groups that meet, and those who work with land, engines or paper. */
-export const places: TradePack[] = [
+export const places: WrittenPack[] = [
   {
     id: 'ferry',
-    noun: 'ferry',
     synonyms: ['ferries', 'ferryman', 'boat trips', 'river trips', 'harbour cruises', 'water taxi', 'fishing trips'],
-    schemaType: 'TouristTrip',
     worksHeadings: ['Across and back', 'From the steps'],
     stepsHeadings: ['How to get aboard', 'Before you cross'],
     steps: [],
@@ -49,9 +47,7 @@ export const places: TradePack[] = [
   },
   {
     id: 'campsite',
-    noun: 'campsite',
     synonyms: ['camping', 'camp site', 'caravan site', 'pitches', 'tents', 'glamping', 'shepherd huts', 'campingplatz'],
-    schemaType: 'Campground',
     worksHeadings: ['Pitches and huts', 'In the field'],
     stepsHeadings: ['Coming to camp', 'From gate to guy rope'],
     steps: [],
@@ -97,7 +93,6 @@ export const places: TradePack[] = [
   },
   {
     id: 'holiday-cottage',
-    noun: 'holiday cottage',
     synonyms: [
       'holiday cottages',
       'holiday let',
@@ -107,7 +102,6 @@ export const places: TradePack[] = [
       'cottage to rent',
       'ferienwohnung',
     ],
-    schemaType: 'LodgingBusiness',
     worksHeadings: ['Under the roof', 'From hall to attic'],
     stepsHeadings: ['From asking to the key', 'How to stay'],
     steps: [],
@@ -156,9 +150,7 @@ export const places: TradePack[] = [
   },
   {
     id: 'museum',
-    noun: 'museum',
     synonyms: ['museums', 'exhibition', 'heritage centre', 'collection', 'gallery', 'tide mill', 'lighthouse'],
-    schemaType: 'Museum',
     worksHeadings: ['What there is to see', 'In the rooms'],
     stepsHeadings: ['Planning a visit', 'How to see it'],
     steps: [],
@@ -208,9 +200,7 @@ export const places: TradePack[] = [
   },
   {
     id: 'village-hall',
-    noun: 'village hall',
     synonyms: ['community hall', 'parish hall', 'hall hire', 'meeting room', 'hall for hire', 'community centre'],
-    schemaType: 'EventVenue',
     worksHeadings: ['For hire', 'Under one roof'],
     stepsHeadings: ['How to hire it', 'From diary to key'],
     steps: [],
@@ -255,9 +245,7 @@ export const places: TradePack[] = [
   },
   {
     id: 'choir',
-    noun: 'choir',
     synonyms: ['choirs', 'choral society', 'singers', 'shanty', 'brass band', 'town band', 'orchestra', 'bell ringers'],
-    schemaType: 'MusicGroup',
     worksHeadings: ['What we sing and when', 'Rehearsals and concerts'],
     stepsHeadings: ['How to join', 'Your first rehearsal'],
     steps: [],
@@ -299,7 +287,6 @@ export const places: TradePack[] = [
   },
   {
     id: 'history-society',
-    noun: 'history society',
     synonyms: [
       'local history',
       'historical society',
@@ -308,7 +295,6 @@ export const places: TradePack[] = [
       'civic society',
       'model railway society',
     ],
-    schemaType: 'Organization',
     worksHeadings: ['What the society does', 'Talks, walks and papers'],
     stepsHeadings: ['How to join in', 'Your first meeting'],
     steps: [],
@@ -352,7 +338,6 @@ export const places: TradePack[] = [
   },
   {
     id: 'sailing-club',
-    noun: 'sailing club',
     synonyms: [
       'yacht club',
       'rowing club',
@@ -363,7 +348,6 @@ export const places: TradePack[] = [
       'sea swimmers',
       'canoe club',
     ],
-    schemaType: 'SportsClub',
     worksHeadings: ['On the water', 'From the clubhouse slip'],
     stepsHeadings: ['How to join', 'Your first time afloat'],
     steps: [],
@@ -407,9 +391,7 @@ export const places: TradePack[] = [
   },
   {
     id: 'orchard',
-    noun: 'orchard',
     synonyms: ['orchards', 'apples', 'apple juice', 'cider', 'cider maker', 'fruit farm', 'pick your own', 'vineyard'],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['From the trees', 'Picked and pressed'],
     stepsHeadings: ['From tree to bottle', 'How the pressing goes'],
     steps: [],
@@ -458,9 +440,7 @@ export const places: TradePack[] = [
   },
   {
     id: 'farm',
-    noun: 'farm',
     synonyms: ['farms', 'farmer', 'smallholding', 'farm shop', 'eggs', 'lamb', 'goats', 'dairy', 'sheep'],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['From the fields', 'What the farm sells'],
     stepsHeadings: ['How to buy from the farm', 'From field to gate'],
     steps: [],
@@ -505,7 +485,6 @@ export const places: TradePack[] = [
   },
   {
     id: 'garage',
-    noun: 'garage',
     synonyms: [
       'garages',
       'car repairs',
@@ -517,7 +496,6 @@ export const places: TradePack[] = [
       'tractor repairs',
       'classic cars',
     ],
-    schemaType: 'AutoRepair',
     worksHeadings: ['Over the pit', 'Under the bonnet'],
     stepsHeadings: ['When you bring a car in', 'From noise to road'],
     steps: [
@@ -571,9 +549,7 @@ export const places: TradePack[] = [
   },
   {
     id: 'bookkeeper',
-    noun: 'bookkeeper',
     synonyms: ['bookkeepers', 'bookkeeping', 'accountant', 'accountants', 'accounts', 'payroll', 'tax returns'],
-    schemaType: 'AccountingService',
     worksHeadings: ['In and out, written down', 'Books kept'],
     stepsHeadings: ['How it begins', 'From shoebox to year end'],
     steps: [],
@@ -619,9 +595,7 @@ export const places: TradePack[] = [
   },
   {
     id: 'translator',
-    noun: 'translator',
     synonyms: ['translators', 'translation', 'translations', 'interpreter', 'proofreader', 'editor', 'typing'],
-    schemaType: 'ProfessionalService',
     worksHeadings: ['From one language to another', 'Word by word'],
     stepsHeadings: ['How a text is translated', 'From your page to theirs'],
     steps: [],
@@ -666,9 +640,7 @@ export const places: TradePack[] = [
   },
   {
     id: 'saddler',
-    noun: 'saddler',
     synonyms: ['saddlers', 'saddlery', 'leatherworker', 'leather goods', 'leather', 'bags', 'belts', 'harness'],
-    schemaType: 'Store',
     worksHeadings: ['Cut, stitched and waxed', 'In bridle leather'],
     stepsHeadings: ['How a bag is made', 'From hide to stitch'],
     steps: [
@@ -721,7 +693,6 @@ export const places: TradePack[] = [
   },
   {
     id: 'hedge-layer',
-    noun: 'hedge layer',
     synonyms: [
       'hedgelayer',
       'hedgelaying',
@@ -733,7 +704,6 @@ export const places: TradePack[] = [
       'charcoal',
       'firewood',
     ],
-    schemaType: 'LocalBusiness',
     worksHeadings: ['With billhook and stakes', 'In the wood and along the field'],
     stepsHeadings: ['How a hedge is laid', 'From thicket to fence'],
     steps: [

@@ -1,6 +1,8 @@
 import type { SiteLanguage } from '../language.js';
 import { edits } from './edits.js';
+import { families, filled } from './families.js';
 import { patterns } from './patterns.js';
+import { trades } from './trades.js';
 import { words } from './words.js';
 
 export const language: SiteLanguage = {
@@ -56,7 +58,9 @@ export const language: SiteLanguage = {
   ],
   numbers: ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'],
   tongues: {},
-  trades: {},
+  trades,
+  families,
+  filled,
   terms: {},
   patterns,
   edits,

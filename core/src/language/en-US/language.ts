@@ -74,6 +74,8 @@ export const language: SiteLanguage = {
   countries: ['US', 'GB'],
   words,
   patterns,
+  families: deep(british.families),
+  filled: deep(british.filled),
   date: (day, month) => `${month} ${day}`,
   dayRange: (from, to) => `${from}–${to}`,
   until: ' – ',

@@ -1,5 +1,6 @@
 import type { SiteLanguage } from '../language.js';
 import { edits } from './edits.js';
+import { families, filled } from './families.js';
 import { patterns } from './patterns.js';
 import { terms, trades } from './trades.js';
 import { words } from './words.js';
@@ -71,6 +72,8 @@ export const language: SiteLanguage = {
     Polish: 'polaco',
   },
   trades,
+  families,
+  filled,
   terms,
   patterns,
   polish: (text) => text.replace(/(?<!\p{L})de el /gu, 'del ').replace(/(?<!\p{L})a el /gu, 'al '),

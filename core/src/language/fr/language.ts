@@ -1,5 +1,6 @@
 import type { SiteLanguage } from '../language.js';
 import { edits } from './edits.js';
+import { families, filled } from './families.js';
 import { patterns } from './patterns.js';
 import { terms, trades } from './trades.js';
 import { words } from './words.js';
@@ -100,6 +101,8 @@ export const language: SiteLanguage = {
     Polish: 'polonais',
   },
   trades,
+  families,
+  filled,
   terms,
   patterns,
   polish: (text) => elided(withArticle(text)),

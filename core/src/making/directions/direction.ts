@@ -1,3 +1,4 @@
+import { readText } from '../../brief/reading/read-text.js';
 import { seeded, shortHash } from '../../ground/random.js';
 import { colourDistance, palettesFrom, partsOf, type Wishes } from '../../look/palette.js';
 import { families, familyDistance, rankPairings, type Pairing, type TypeMood } from '../../look/type.js';
@@ -151,7 +152,16 @@ export function directionDistance(a: Direction, b: Direction): number {
   return (layoutDistance(a.family, b.family) + wishDistance(a.wishes, b.wishes) + type) / 3;
 }
 
-/** What directions are drawn from: only these facts change them. */
+const CLAUSES = /[,;.!?\n]|(?<!\p{L})(?:but|aber|mais|pero|rather than|statt|plutôt que|en vez de)(?!\p{L})/iu;
+const NOT = /(?<!\p{L})(?:no|not|never|nothing|without|too|kein\p{L}*|nicht|ohne|pas|sans|ni|nada|sin)(?!\p{L})/iu;
+/** Words for how a site should look: those of the sheet, and what the client says of it, but for what it should not be. */
+function lookWords(facts: Facts): string[] {
+  const told = readText(facts.description).told.filter((t) => t.kind === 'style');
+  const clauses = told.flatMap((t) => t.text.split(CLAUSES)).filter((c) => /\p{L}{3}/u.test(c) && !NOT.test(c));
+  return [...facts.colours, ...facts.style, ...clauses.map((c) => c.trim())];
+}
+
+/** What directions are drawn from: only these facts change their order, their layouts and their type. */
 const basisOf = (facts: Facts, pack: TradePack): string =>
   JSON.stringify([
     facts.name,
@@ -171,7 +181,8 @@ const rounds = new Map<string, Direction[]>();
  * and type that hold it furthest from those before it.
  */
 function roundOf(facts: Facts, pack: TradePack, round: number): Direction[] {
-  const key = `${round}|${basisOf(facts, pack)}`;
+  const words = lookWords(facts).join(', ');
+  const key = `${round}|${basisOf(facts, pack)}|${words}`;
   const known = rounds.get(key);
   if (known) return known;
   const own = parseInt(shortHash(basisOf(facts, pack)).slice(0, 6), 16);
@@ -180,7 +191,6 @@ function roundOf(facts: Facts, pack: TradePack, round: number): Direction[] {
     .map((family) => ({ family, ...suits(family, facts) }))
     .map((f) => ({ ...f, rank: f.score + random.next() * 1.3 }))
     .sort((a, b) => b.rank - a.rank);
-  const words = [...facts.colours, ...facts.style].join(', ');
   const out: Direction[] = [];
   order.forEach(({ family, words: told }, slot) => {
     const nth = round * ROUND + slot + 1;
@@ -241,7 +251,7 @@ export function colourName(hex: string): string {
 
 const capital = (s: string) => s[0]!.toUpperCase() + s.slice(1);
 function whyOf(d: Direction, told: readonly string[], facts: Facts): string {
-  const asked = readColours(facts.colours.join(', ')).colours.length > 0;
+  const asked = readColours(lookWords(facts).join(', ')).colours.length > 0;
   const because = told.length ? `, for “${told[0]}” in the brief` : facts.tone ? `, in a ${facts.tone} tone` : '';
   const colours = `${colourName(d.wishes.lead)} with ${colourName(d.wishes.accent)}${asked ? ' as asked for' : ''}`;
   return `${capital(d.family.says)}${because}. ${capital(colours)}; ${families[d.pairing.heading]!.name}${

@@ -9,7 +9,7 @@ import type { DirectionRef, SiteDocument } from '../../model/site.js';
 import { apply } from '../../operations/apply.js';
 import { rewriteVersion } from '../plan/plan.js';
 import { shapes } from '../../look/shapes/registry.gen.js';
-import { packOf } from '../writer/slots.js';
+import { packOf } from '../../brief/trades/packs.js';
 import { weakPairs } from '../../look/palette.js';
 import { directionDistance, directionOf } from './direction.js';
 import { inDirection, structureDistance, takeDirection } from './dress.js';

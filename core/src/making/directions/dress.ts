@@ -3,7 +3,7 @@ import type { DirectionRef, Ground, Page, Section, SiteDocument } from '../../mo
 import type { Operation, SingleOperation } from '../../operations/operation.js';
 import { shapes } from '../../look/shapes/registry.gen.js';
 import type { AnyShape } from '../../look/shapes/shape.js';
-import { packOf } from '../writer/slots.js';
+import { packOf } from '../../brief/trades/packs.js';
 import { directionOf, lookOf, type Direction } from './direction.js';
 
 const kindOf = (shape: string) => shape.split('/')[0]!;

@@ -6,19 +6,12 @@ import { shortHash } from '../../ground/random.js';
 
 const nothing: Text = { value: '', from: { kind: 'designer' } };
 
-/** The subjects that stand for a scene of a trade pack. */
-const SCENE_SUBJECTS: Record<string, readonly string[]> = {
-  boat: ['boat', 'dinghy', 'rope', 'anchor', 'planks'],
-  clock: ['clock', 'gears', 'watch', 'pen'],
-  pot: ['pot', 'jug', 'bowl', 'vase', 'kiln'],
-  bench: ['plane', 'chisels', 'planks', 'saw', 'hammer'],
-  plot: ['cabbage', 'spade', 'can', 'sunflower', 'barrow'],
-  wheel: ['bicycle', 'wheel', 'hammer', 'gears'],
-  seed: ['sprout', 'flowerpot', 'sunflower', 'can'],
-  house: ['house', 'door', 'window', 'lamp', 'ladder'],
-  harbour: ['terrace', 'lighthouse', 'gull', 'crate'],
-};
-
+/** Subjects that say nothing of a trade: what a place looks like, and shapes. */
+const PLACES = ['terrace', 'door', 'window', 'house', 'tree'];
+const BY_THE_SEA = ['lighthouse', 'gull'];
+const SHAPES = ['strata', 'arcs', 'drift', 'blocks', 'pebbles'];
+const SEA =
+  /(?<!\p{L})(?:sea|coast|harbour|harbor|quay|beach|port|island|hafen|meer|küste|insel|strand|mer|côte|plage|île|quai|mar|costa|playa|puerto|isla|muelle)(?!\p{L})/iu;
 /** The pictures a version of a site is given: made to fit its services, its trade and its place, none twice where it can be helped. */
 export class Album {
   readonly media: Medium[] = [];
@@ -39,28 +32,32 @@ export class Album {
     this.media.push({ id, kind: 'made', title: words.slice(0, 120) || subject, recipe });
     return id;
   }
-  /** Subjects of the trade itself. */
+  /** Subjects that are surely of the trade: those it is known by, and those its services name. */
   private ofTrade(): string[] {
     const { facts, pack } = this;
-    return [
-      ...subjectsIn(facts.trade),
-      ...subjectsIn(facts.services.map((s) => s.name).join(', ')),
-      // A house or a harbour says nothing of a trade.
-      ...(['harbour', 'house'].includes(pack.scene) ? [] : (SCENE_SUBJECTS[pack.scene] ?? [])),
-    ];
+    const named = subjectsIn(facts.services.map((s) => s.name).join(', ')).filter((s) => pack.subjects.includes(s));
+    return [...named, ...pack.subjects];
   }
+  private fresh = (subject: string) => !this.used.has(subject);
   /**
-   * A picture for what some words speak of; none where neither they nor the trade call for one that is not there yet: a
-   * picture that says nothing is worse than none. Beside its words it is decoration.
+   * A picture for what a service is called; none where it is not sure what that looks like: a picture that says nothing is
+   * worse than none, and one of the wrong thing worse still. Beside its words it is decoration.
    */
   of(words: string): Picture {
-    const subject = [...subjectsIn(words), ...this.ofTrade()].find((s) => !this.used.has(s));
+    // “Tableware” is no table: of what the words call for, only what the trade is known by.
+    const called = subjectsIn(words).filter((s) => this.pack.subjects.includes(s));
+    const subject = [...called, ...this.ofTrade()].find(this.fresh);
     return { media: subject ? this.put(subject, words, this.media.length) : '', alt: nothing };
+  }
+  /** A picture of the trade, or of the kind of place it is. */
+  ofTheTrade(): Picture {
+    const subject = this.ofTrade().find(this.fresh);
+    return subject ? { media: this.put(subject, this.pack.noun, this.media.length), alt: nothing } : this.place();
   }
   /** The first picture of the home page: the trade at its most telling, said in words. */
   opening(language: LanguageTag): Picture {
-    const subject = this.ofTrade()[0] ?? SCENE_SUBJECTS[this.pack.scene]?.[0] ?? 'terrace';
-    const media = this.put(subject, this.pack.noun, 0);
+    const subject = this.ofTrade()[0] ?? SHAPES[this.seed % SHAPES.length]!;
+    const media = this.put(subject, this.ofTrade().length ? this.pack.noun : '', 0);
     const { recipe } = this.media.at(-1) as Medium & { kind: 'made' };
     const alt = sayPicture(recipe, language);
     return {
@@ -70,11 +67,10 @@ export class Album {
   }
   /** A picture of the kind of place it is. */
   place(): Picture {
-    const places = ['terrace', 'door', 'window', 'house', 'lighthouse', 'gull', 'tree'];
+    const { place, address, name } = this.facts;
+    const all = [...PLACES, ...(SEA.test(`${name} ${place} ${address}`) ? BY_THE_SEA : []), ...SHAPES];
     const subject =
-      places.find((s, n) => !this.used.has(s) && (this.seed + n) % 3 !== 0) ??
-      places.find((s) => !this.used.has(s)) ??
-      'terrace';
+      all.find((s, n) => this.fresh(s) && (this.seed + n) % 3 !== 0) ?? all.find(this.fresh) ?? PLACES[0]!;
     return { media: this.put(subject, '', this.media.length + 3), alt: nothing };
   }
 }

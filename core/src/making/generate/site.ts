@@ -1,4 +1,5 @@
 import { directionOf, lookOf } from '../directions/direction.js';
+import { decide, materialOf } from '../plan/decide.js';
 import {
   isPicture,
   isText,
@@ -6,6 +7,7 @@ import {
   SCHEMA_VERSION,
   shortLabel,
   type Facts,
+  type Fill,
   type Page,
   type Section,
   type SiteDocument,
@@ -14,7 +16,7 @@ import {
 import { shapes } from '../../look/shapes/registry.gen.js';
 import { languages, type LanguageTag } from '../../language/registry.gen.js';
 import { languageOfFacts } from '../../brief/format.js';
-import { packOf } from '../writer/slots.js';
+import { packOf } from '../../brief/trades/packs.js';
 
 /** The language a site is first meant for: the one the brief is in. */
 export const languageFor = (facts: Facts): LanguageTag => {
@@ -28,6 +30,15 @@ export function directionNumbered(number: number) {
   return { layout: n, colours: n, type: n, finish: n };
 }
 
+/** Fewer pages than this are no site for most people. */
+const THIN = 4;
+/** Whether a site begins filled out: where what was said carries only a page or three. */
+function fillFor(facts: Facts, language: LanguageTag): Fill {
+  const { single, services, about, prices, own } = decide(facts, materialOf(facts, languages[language]), 'middle');
+  const pages = [services, about, prices].filter(Boolean).length + own.length + (single ? 1 : 2);
+  return pages < THIN ? 'full' : 'said';
+}
+
 /** A site that is only a brief so far. */
 export function newDocument(id: string, facts: Facts, seed = 1, language = languageFor(facts)): SiteDocument {
   return {
@@ -36,6 +47,7 @@ export function newDocument(id: string, facts: Facts, seed = 1, language = langu
     seed,
     language,
     length: 'middle',
+    fill: fillFor(facts, language),
     facts,
     corrections: [],
     without: [],

@@ -6,76 +6,36 @@ import { dressPages } from '../directions/dress.js';
 import { complete } from '../../look/shapes/complete.js';
 import { directionNumbered } from './site.js';
 import { Album } from './album.js';
-import type { Correction, Facts, Form, Length, Page, Person, Section, Service, Text } from '../../model/site.js';
+import { heading, page, section, STANDARD_WRITING, type Desk, type Writing } from './desk.js';
+import {
+  askedPage,
+  familySteps,
+  filledDecision,
+  hoursPlace,
+  leadPlace,
+  offerPlaces,
+  peoplePlaces,
+  pricePlace,
+  questionsPage,
+  quotesSection,
+  storyPlaces,
+  usualServices,
+} from './fill.js';
+import { wantedPages } from '../plan/wishes.js';
+import { brief, claim, invitation, nothing, placeholder } from './texts.js';
+import type { Facts, Form, Length, Page, Person, Section, Service, Text } from '../../model/site.js';
 import type { PutVersion } from '../../operations/operation.js';
-import { decide, materialOf, type Decision, type Material } from '../plan/decide.js';
-import { slugOf } from '../plan/slug.js';
-import type { TradePack } from '../../brief/trades/pack.js';
+import { decide, materialOf } from '../plan/decide.js';
+import { packOf } from '../../brief/trades/packs.js';
 import { splitSentences } from '../writer/sentences.js';
-import { capital, houseOf, packOf, serviceIn, slotsOf, speaksForOne, toneOf } from '../writer/slots.js';
+import { capital, houseOf, serviceIn, slotsOf, speaksForOne, toneOf } from '../writer/slots.js';
 import { joined, Speaker } from '../writer/speaker.js';
-import { seeded, shortHash, type Random } from '../../ground/random.js';
+import { seeded, shortHash } from '../../ground/random.js';
 
-/** How a version is written, besides its facts. */
-export interface Writing {
-  language: LanguageTag;
-  length: Length;
-  /** What a person put right in the reading of the brief; among it what they cleared for visitors. */
-  corrections?: readonly Correction[];
-}
-export const STANDARD_WRITING: Writing = { language: 'en-GB', length: 'middle' };
-
-const brief = (value: string, quote = value, fact?: string): Text => ({
-  value,
-  from: { kind: 'brief', quote: quote.slice(0, 2000), ...(fact !== undefined && { fact }) },
-});
-const invitation = (value: string, line: string): Text => ({ value, from: { kind: 'pack', line, claim: false } });
-const claim = (value: string, line: string): Text => ({ value, from: { kind: 'pack', line, claim: true } });
-const placeholder = (value: string, ask: string): Text => ({ value, from: { kind: 'placeholder', ask } });
-const nothing: Text = { value: '', from: { kind: 'designer' } };
+export { STANDARD_WRITING, type Desk, type Writing };
 
 /** Of claims of the trade pack a site gets no more than this: the rest of a bare list stays bare. */
 const MOST_CLAIMS: Record<Length, number> = { short: 0, middle: 4, long: 8 };
-
-/** What the writer sits down with, and what it has used up so far. */
-export interface Desk {
-  /** Which version it writes. */
-  seed: number;
-  facts: Facts;
-  language: SiteLanguage;
-  length: Length;
-  pack: TradePack;
-  random: Random;
-  material: Material;
-  decision: Decision;
-  speaker: Speaker;
-  /** The client’s sentences that stand nowhere yet. */
-  left: string[];
-  claims: number;
-  /** Entries of the trade pack that have given a line. */
-  entries: Set<TradePack['services'][number]>;
-  counter: number;
-  album: Album;
-  words: SiteLanguage['words'];
-}
-
-const section = (desk: Desk, shape: string, reason: string, feeds: string[], content: Section['content']): Section => {
-  const id = `s${++desk.counter}`;
-  return { id, shape, reason, feeds, content: complete(shape.split('/')[0]!, content, `${desk.seed}.${id}`) };
-};
-const page = (id: string, label: string, reason: string, sections: Section[], parent?: string): Page => ({
-  id,
-  slug: id === 'home' ? '' : slugOf(label),
-  label,
-  ...(parent && { parent }),
-  reason,
-  seo: { title: null, description: null },
-  sections,
-});
-
-/** A heading that no other on the site repeats; the name of the business where no pattern fits. */
-const heading = (desk: Desk, message: Message): Text =>
-  desk.speaker.say(message) ?? brief(desk.facts.name, desk.facts.name);
 
 /** What the pages are written with that depends on the facts alone: how each part of a service and a person is said. */
 export const saidOf = (facts: Facts, language: SiteLanguage) => {
@@ -104,7 +64,10 @@ export const saidOf = (facts: Facts, language: SiteLanguage) => {
 };
 
 /** The name of a service; one that nobody has put into this language waits for somebody who does. */
-const serviceName = ({ facts, language }: Desk, service: Service): Text => saidOf(facts, language).serviceName(service);
+const serviceName = ({ facts, language, pack, supposed }: Desk, service: Service): Text =>
+  supposed.has(service.id)
+    ? claim(service.name, `${pack.id}/usual/${service.id}`)
+    : saidOf(facts, language).serviceName(service);
 
 /** Fewer words than this are no section of their own. */
 const ENOUGH_FOR_A_STORY = 12;
@@ -133,6 +96,12 @@ function serviceText(desk: Desk, service: Service): Text {
 
 const servicePrice = ({ facts, language, decision }: Desk, service: Service): Text =>
   decision.showPrices ? saidOf(facts, language).servicePrice(service) : nothing;
+
+/** The price of a service in the full list: where none was ever given, a site that is filled out asks for it. */
+const listedPrice = (desk: Desk, service: Service): Text =>
+  desk.fill === 'full' && desk.decision.showPrices && !desk.material.priced.length
+    ? pricePlace(desk, service.name)
+    : servicePrice(desk, service);
 
 /** Takes the client’s sentences from the front, as many as fit into so many characters. */
 function take(desk: Desk, most: number, count: number): string[] {
@@ -200,6 +169,7 @@ function openingLead(desk: Desk): Text {
     speaker.tell('identity');
   }
   if (more) parts.push(more);
+  if (desk.fill === 'full' && parts.map((p) => p.value).join(' ').length < 40) return leadPlace(desk);
   return joined(parts) ?? speaker.say('reach') ?? brief(desk.facts.name, desk.facts.name);
 }
 
@@ -230,22 +200,28 @@ function servicesSection(desk: Desk, full: boolean): Section {
     return section(
       desk,
       'services/ledger',
-      `Every service of the brief${priced.length ? ', with its price where one is given' : ''}.`,
+      desk.supposed.size || !services.length
+        ? 'What the trade usually offers stands in for what nobody has said yet: each to confirm.'
+        : `Every service of the brief${priced.length ? ', with its price where one is given' : ''}.`,
       ['services'],
       {
         heading: heading(desk, 'ledgerHeading'),
-        items: services.map((s) => ({
-          name: serviceName(desk, s),
-          text: serviceText(desk, s),
-          price: servicePrice(desk, s),
-          picture: desk.album.of(s.name),
-        })),
+        items: services.length
+          ? services.map((s) => ({
+              name: serviceName(desk, s),
+              text: serviceText(desk, s),
+              price: listedPrice(desk, s),
+              picture: desk.album.of(s.name),
+            }))
+          : offerPlaces(desk),
       },
     );
   return section(
     desk,
     'services/columns',
-    `The brief names ${count}; the full list has a page of its own.`,
+    desk.supposed.size
+      ? 'What the trade usually offers, to confirm; the full list has a page of its own.'
+      : `The brief names ${count}; the full list has a page of its own.`,
     ['services'],
     {
       heading: heading(desk, 'offerHeading'),
@@ -301,6 +277,15 @@ const formSection = (desk: Desk): Section =>
 /** How a job goes, from the trade pack: each step is to confirm. */
 export function stepsSection(desk: Desk): Section {
   const { pack } = desk;
+  const own = pack.steps.length > 0 && desk.language.reading === 'en';
+  if (!own)
+    return section(
+      desk,
+      'steps/numbered',
+      'People who have never been want to know what happens. From the family of the trade, so each step is to confirm.',
+      ['trade'],
+      familySteps(desk),
+    );
   return section(
     desk,
     'steps/numbered',
@@ -318,7 +303,7 @@ export function stepsSection(desk: Desk): Section {
 
 /** The sections of the home page, in the order that what the site is for asks for. */
 function homeSections(desk: Desk, action: Text): Section[] {
-  const { facts, decision, material, random, pack } = desk;
+  const { facts, decision, material, random } = desk;
   const { services } = material;
   const first =
     facts.strapline && speaks(desk.language, facts) && random.next() < 0.6
@@ -352,14 +337,24 @@ function homeSections(desk: Desk, action: Text): Section[] {
               ? 'The brief says something about the business that belongs on the first page.'
               : 'Woven from facts the other sections leave unsaid.',
             ['description', 'founded', 'people', 'area', 'audience'].filter((f) => facts[f as 'name'].length > 0),
-            {
-              heading: heading(desk, 'storyHeading'),
-              paragraphs,
-              picture: desk.album.of(own.join(' ') || pack.noun),
-            },
+            { heading: heading(desk, 'storyHeading'), paragraphs, picture: desk.album.ofTheTrade() },
           ),
         ]
-      : [];
+      : desk.fill === 'full'
+        ? [
+            section(
+              desk,
+              'story/aside',
+              'What only the client can tell: the beginning of it, with the question to ask.',
+              [],
+              {
+                heading: heading(desk, 'storyHeading'),
+                paragraphs: storyPlaces(desk, 'home'),
+                picture: desk.album.ofTheTrade(),
+              },
+            ),
+          ]
+        : [];
   const early =
     (decision.aim === 'rung' || decision.aim === 'bookings') && services.length > 3 ? [callSection(desk, action)] : [];
   const steps = decision.steps && decision.single === false ? [stepsSection(desk)] : [];
@@ -375,7 +370,8 @@ function homeSections(desk: Desk, action: Text): Section[] {
       : early.length
         ? []
         : [callSection(desk, action)];
-  return [opening, ...middle, ...areasSection(desk), ...last];
+  const quotes = desk.fill === 'full' ? [quotesSection(desk)] : [];
+  return [opening, ...middle, ...quotes, ...areasSection(desk), ...last];
 }
 
 function servicesPage(desk: Desk, action: Text): Page[] {
@@ -522,11 +518,13 @@ function aboutPage(desk: Desk, action: Text): Page {
         heading: heading(desk, 'aboutStoryHeading'),
         paragraphs: paragraphs.length
           ? paragraphs
-          : [placeholder(`${facts.name}: …`, 'How did it begin, who works there, and what do you care about?')],
+          : desk.fill === 'full'
+            ? storyPlaces(desk, 'about')
+            : [placeholder(`${facts.name}: …`, 'How did it begin, who works there, and what do you care about?')],
         picture: desk.album.place(),
       },
     ),
-    ...peopleSection(desk),
+    ...(desk.fill === 'full' && !facts.people.length ? [peoplePlaces(desk)] : peopleSection(desk)),
     ...partnersSection(desk),
     callSection(desk, action),
   ]);
@@ -535,7 +533,8 @@ function aboutPage(desk: Desk, action: Text): Page {
 function contactPage(desk: Desk, action: Text): Page {
   desk.speaker.turn();
   const visit = visitSection(desk);
-  const sections = [...(desk.decision.form ? [formSection(desk)] : []), ...(visit ? [visit] : [])];
+  const hours = desk.fill === 'full' && !desk.facts.hours ? [hoursPlace(desk)] : [];
+  const sections = [...(desk.decision.form ? [formSection(desk)] : []), ...(visit ? [visit] : []), ...hours];
   return page(
     'contact',
     desk.words.labels.contact,
@@ -556,12 +555,21 @@ function withOwnAddresses(pages: Page[]): Page[] {
 }
 
 /** What the writer sits down with. */
-export function deskFor(facts: Facts, seed: number, { language: tag, length, corrections = [] }: Writing): Desk {
+export function deskFor(
+  facts: Facts,
+  seed: number,
+  { language: tag, length, fill = 'said', corrections = [] }: Writing,
+): Desk {
   const language = languages[tag];
   // Two businesses of one trade do not draw the same lots: the name is part of the seed.
   const random = seeded(seed + parseInt(shortHash(facts.name).slice(0, 7), 16));
-  const material = materialOf(facts, language, corrections);
-  const slots = slotsOf(language, facts, random, material.services);
+  const pack = packOf(facts);
+  const said = materialOf(facts, language, corrections);
+  const usual = fill === 'full' ? usualServices(pack, language, said.services) : [];
+  const material = { ...said, services: [...said.services, ...usual] };
+  const decided = decide(facts, said, length);
+  // Sentences are woven from what was said alone.
+  const slots = slotsOf(language, facts, random, said.services);
   const speaker = new Speaker(
     language,
     slots,
@@ -576,16 +584,18 @@ export function deskFor(facts: Facts, seed: number, { language: tag, length, cor
     facts,
     language,
     length,
-    pack: packOf(facts),
+    fill,
+    pack,
     random,
     material,
-    decision: decide(facts, material, length),
+    decision: fill === 'full' ? filledDecision(decided, material, pack) : decided,
+    supposed: new Set(usual.map((s) => s.id)),
     speaker,
     left: [...material.sentences],
     claims: 0,
     entries: new Set(),
     counter: 0,
-    album: new Album(facts, packOf(facts), seed),
+    album: new Album(facts, pack, seed),
     words: language.words,
   };
 }
@@ -614,6 +624,11 @@ export function writeVersion(facts: Facts, seed: number, writing: Writing = STAN
   const desk = deskFor(facts, seed, writing);
   const { decision, words } = desk;
   const action = aimAction(desk);
+  // What a page is asked for about is told there and not on the first page.
+  const asked = (speaks(desk.language, facts) ? wantedPages(facts, writing.corrections) : []).map((wanted, n) =>
+    askedPage(desk, wanted, n + 1, () => callSection(desk, action)),
+  );
+  desk.speaker.turn();
   const home = page(
     'home',
     words.labels.home,
@@ -624,7 +639,9 @@ export function writeVersion(facts: Facts, seed: number, writing: Writing = STAN
     home,
     ...(decision.services ? servicesPage(desk, action) : []),
     ...(decision.prices ? [pricesPage(desk, action)] : []),
+    ...asked,
     ...(decision.about ? [aboutPage(desk, action)] : []),
+    ...(decision.questions ? [questionsPage(desk, () => callSection(desk, action))] : []),
     ...(decision.single ? [] : [contactPage(desk, action)]),
   ];
   const ref = directionNumbered(seed);

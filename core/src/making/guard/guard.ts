@@ -1,7 +1,8 @@
 import type { SiteLanguage } from '../../language/language.js';
 import type { Facts } from '../../model/site.js';
 import { stem } from '../../brief/reading/words.js';
-import { packOf, serviceIn } from '../writer/slots.js';
+import { packOf } from '../../brief/trades/packs.js';
+import { serviceIn } from '../writer/slots.js';
 import { splitSentences } from '../writer/sentences.js';
 
 /** Something a text says that nobody has said: its words, and what kind of thing it is. */

@@ -1,6 +1,6 @@
 import { languages } from '../../language/registry.gen.js';
 import { emptyFacts, type Facts } from '../../model/site.js';
-import { decide, materialOf, unmetWishes } from './decide.js';
+import { decide, materialOf } from './decide.js';
 
 const decided = (facts: Facts, length: 'short' | 'middle' | 'long' = 'middle') =>
   decide(facts, materialOf(facts, languages['en-GB']), length);
@@ -48,7 +48,6 @@ describe('the plan of a site', () => {
     expect(decided({ ...bare, unwanted: ['contact form'] }).form).toBeFalse();
     // Where booking is not wanted the site leads to the phone.
     expect(decided({ ...bare, aim: 'bookings', unwanted: ['bookings'] }).aim).toBe('rung');
-    expect(unmetWishes({ ...bare, wanted: ['gallery', 'prices', 'news'] })).toEqual(['gallery', 'news']);
   });
 
   it('gives a service a page under the others when there is enough to say about it', () => {

@@ -1,7 +1,7 @@
 import type { SiteLanguage } from '../../language/language.js';
 import { speaks } from '../../brief/format.js';
 import type { Correction, Facts, Length, Service } from '../../model/site.js';
-import { packOf } from '../writer/slots.js';
+import { packOf } from '../../brief/trades/packs.js';
 import { clearedIn, copySentences, heldEntries } from '../writer/sentences.js';
 
 /** What there is to make a site of. */
@@ -22,6 +22,8 @@ export interface Decision {
   services: string | null;
   about: string | null;
   prices: string | null;
+  /** What people ask: only on a site that is filled out. */
+  questions: string | null;
   /** Services that have enough to say for a page of their own, under the services page. */
   own: Service[];
   form: boolean;
@@ -35,10 +37,6 @@ const wants = (list: readonly string[], pattern: RegExp) => list.some((w) => pat
 /** A line that is only the name over the text. */
 const sameName = (sentence: string, { name, legalName, strapline }: Facts) =>
   [name, legalName, strapline].some((n) => n && sentence.replace(/[.!]$/, '').toLowerCase() === n.toLowerCase());
-
-/** What the client wants on the site that no page or section here can do yet. */
-export const unmetWishes = (facts: Facts): string[] =>
-  facts.wanted.filter((w) => !/^(?:prices|map|contact form|people)$/i.test(w));
 
 /** Gathers what there is to make a site of, in a language. */
 export function materialOf(facts: Facts, language: SiteLanguage, corrections: readonly Correction[] = []): Material {
@@ -96,9 +94,10 @@ export function decide(facts: Facts, material: Material, length: Length): Decisi
       showPrices && priced.length >= 2 && wants(facts.wanted, /price/i)
         ? `The client wants one, and ${priced.length} prices are there.`
         : null,
+    questions: null,
     own: servicesPage ? services.filter((s) => wordCount(s.detail) >= 40).slice(0, 12) : [],
     form: !wants(facts.unwanted, /contact form/i),
-    steps: length === 'long' && packOf(facts).steps.length > 0,
+    steps: length === 'long' && packOf(facts).id !== 'any',
     showPrices,
   };
 }

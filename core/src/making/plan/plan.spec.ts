@@ -38,10 +38,15 @@ describe('editing the plan', () => {
       newDocument('y', { ...demoFacts, trade: 'thimble maker', services: [] }),
       writeVersion({ ...demoFacts, trade: 'thimble maker', services: [] }, 1),
     ).document;
-    const steps = put(bare, addSection(bare, 'home', 'steps/numbered', 1));
+    const table = put(bare, addSection(bare, 'home', 'table/ruled', 1));
     expect(
-      toConfirm(steps).filter((t) => t.section.shape === 'steps/numbered' && t.text.from.kind === 'placeholder').length,
+      toConfirm(table).filter((t) => t.section.shape === 'table/ruled' && t.text.from.kind === 'placeholder').length,
     ).toBeGreaterThan(2);
+    // How it goes is known for every family of trades: claims, each to confirm.
+    const steps = put(bare, addSection(bare, 'home', 'steps/numbered', 1));
+    const claims = toConfirm(steps).filter((t) => t.section.shape === 'steps/numbered');
+    expect(claims.length).toBeGreaterThan(4);
+    expect(claims.every((t) => t.text.from.kind === 'pack')).toBeTrue();
   });
 
   it('offers the pages law and trade expect, with the facts filled in and every claim to confirm', () => {

@@ -20,7 +20,7 @@ import { idFrom } from '../../ground/ids.js';
 import { anew, complete } from '../../look/shapes/complete.js';
 import { directionOf } from '../directions/direction.js';
 import { shapeIn, dressPages } from '../directions/dress.js';
-import { packOf } from '../writer/slots.js';
+import { packOf } from '../../brief/trades/packs.js';
 import { dressedAs, hasWritten } from './keep.js';
 import { slugOf } from './slug.js';
 
@@ -83,7 +83,7 @@ export function newSection(document: SiteDocument, shape: string): Section {
   const kind = kindOf(shape);
   const desk = deskFor(document.facts, document.seed, document);
   const known =
-    kind === 'steps' && desk.pack.steps.length && desk.language.reading === 'en'
+    kind === 'steps'
       ? [stepsSection(desk)]
       : writeVersion(document.facts, document.seed, document).pages.flatMap((p) => p.sections);
   const written = known.find((s) => kindOf(s.shape) === kind);
@@ -309,7 +309,7 @@ const standardLabel = (page: Page): boolean =>
     const { labels } = l.words;
     return page.id === 'services'
       ? page.label === labels.services || page.label === labels.rooms
-      : labels[page.id as 'home'] === page.label;
+      : (page.id === 'questions' ? l.filled.questionsLabel : labels[page.id as 'home']) === page.label;
   });
 
 /** The fields of a form nobody changed, in the words of this language. */
@@ -334,6 +334,15 @@ function withoutTaken(version: PutVersion, without: readonly string[]): PutVersi
   return { ...version, pages };
 }
 
+/** Pages only the writer makes. */
+const WRITERS_PAGES = /^(?:services|about|questions|service-\d+)$/;
+/** True where nobody has written on a page, put anything in or named it. */
+const untouched = (page: Page): boolean =>
+  standardLabel(page) &&
+  !page.seo.title &&
+  !page.seo.description &&
+  page.sections.every((s) => !/^x[0-9a-f]+$/.test(s.id) && !hasWritten(s.content));
+
 /**
  * Another version of a site that was already worked on: new words and look, and everything a person has done stays — texts
  * they wrote or vouched for, pages and sections they put in, took out, moved or renamed, titles and descriptions. Labels
@@ -355,9 +364,11 @@ export function rewriteVersion(document: SiteDocument, seed: number, keepAddress
     id: `s${idFrom(about, seed, page, s.id).slice(1)}`,
   });
   const own = (id: string) => /^x[0-9a-f]+$/.test(id);
-  const pages = document.pages.map((page): Page => {
+  const pages = document.pages.flatMap((page): Page[] => {
     const next = fresh.pages.find((p) => p.id === page.id);
-    if (!next) return page;
+    // A page of the writer that there is nothing to say for any more goes; what a person has put their hand to stays, and
+    // what visitors know.
+    if (!next) return !keepAddresses && WRITERS_PAGES.test(page.id) && untouched(page) ? [] : [page];
     const kept: Section[] = [];
     const left = next.sections.filter((s) => !document.without.includes(`${page.id}/${kindOf(s.shape)}`));
     // In the order the designer has put the page in; what is new to it comes where the writer has it.
@@ -380,7 +391,7 @@ export function rewriteVersion(document: SiteDocument, seed: number, keepAddress
       standardLabel(page) && page.label !== next.label
         ? { label: next.label, ...(!keepAddresses && { slug: next.slug }) }
         : {};
-    return { ...page, ...named, sections: kept.length ? kept : page.sections };
+    return [{ ...page, ...named, sections: kept.length ? kept : page.sections }];
   });
   const missing = fresh.pages
     .filter((p) => !document.without.includes(p.id) && !pages.some((o) => o.id === p.id))

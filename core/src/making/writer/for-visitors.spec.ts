@@ -30,12 +30,13 @@ describe('what is for visitors', () => {
     ])
       expect(all()).withContext(words).not.toContain(words);
     expect(all()).toContain('We mend longcase and bracket clocks in Dial Passage.');
-    expect(all()).toContain('Every clock goes home with a card.');
     expect(heldBack(facts).map((h) => h.why)).toEqual([
       'a greeting or a sign-off',
-      'a don’t',
       'about the site itself',
+      'a don’t',
       'what somebody said',
+      'not settled',
+      // “Every clock goes home with a card.”: what is not sure to be for visitors waits for a click.
       'not settled',
       'a greeting or a sign-off',
     ]);

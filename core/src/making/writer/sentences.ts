@@ -1,11 +1,12 @@
 import type { SiteLanguage } from '../../language/language.js';
-import { proseOf } from '../../brief/reading/labels.js';
 import { lately } from '../../brief/reading/lately.js';
 import { readText } from '../../brief/reading/read-text.js';
-import { sentenceAt } from '../../brief/reading/span.js';
+import { models } from '../../brief/reading/models.js';
+import { CLEARED, clearedIn, leastOpen, type ReadPiece, type Role } from '../../brief/roles/roles.js';
 import type { PlacedText } from '../generate/site.js';
 import type { Correction, Facts, SiteDocument } from '../../model/site.js';
-import { isLetter, whyEntryHeld, whyHeld, withoutQuoted, type WhyHeld } from './for-visitors.js';
+import { isLetter } from '../../brief/roles/never.js';
+import { whyEntryHeld, whyHeld, type WhyHeld } from './for-visitors.js';
 
 const NOT_FOR_VISITORS = new Set<string>([
   'wanted',
@@ -59,6 +60,51 @@ export const splitSentences = (text: string): string[] =>
     .map((s) => s.trim())
     .filter(Boolean);
 
+/** What the role of a piece says against showing it, in words for the list of what is held back. */
+const WHY: Partial<Record<Role, WhyHeld>> = {
+  wish: 'a wish',
+  style: 'about the site itself',
+  dont: 'a don’t',
+  note: 'speaks to you',
+  aside: 'an aside',
+  quoted: 'what somebody said',
+  unsettled: 'not settled',
+  greeting: 'a greeting or a sign-off',
+};
+/** How sure it must be that a piece is for visitors before it is copy, with and without a look at its words. */
+const OPEN = 0.5;
+const SURELY_OPEN = 0.93;
+/** How likely it must be copy rather than a bare fact. */
+const AS_COPY = 0.5;
+/** How open each clause of it must be. */
+const LEAST_OPEN = 0.15;
+
+const flatOf = (source: string, piece: { from: number; to: number }): string =>
+  source
+    .slice(piece.from, piece.to)
+    .replace(/\n[>\s]*/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+
+/**
+ * Why a piece of a client’s text is kept off the site, or null where it may stand on it: only what is for visitors with
+ * high confidence, and in whose words nothing speaks against that.
+ */
+function whyPieceHeld(piece: ReadPiece, text: string, letter: boolean): WhyHeld | null {
+  if (piece.open === 1 && piece.shares['visitors'] === 1) return null;
+  if (piece.role !== 'visitors' && piece.role !== 'fact') return WHY[piece.role] ?? 'a scrap, not a sentence';
+  if (piece.open < OPEN) return 'not settled';
+  if (letter && leastOpen(piece, text, models().roles) < LEAST_OPEN) return 'an aside';
+  // What only carries facts is retold from the sheet; in its own words it must be above all doubt.
+  return whyHeld(text, letter && !(piece.open >= SURELY_OPEN && (piece.shares['visitors'] ?? 0) >= AS_COPY));
+}
+
+/** Pieces that can be sentences of copy: lines of lists, tables and labels are facts and are told from the sheet. */
+const isProse = (p: ReadPiece, text: string): boolean =>
+  p.kind === 'sentence' ||
+  p.kind === 'line' ||
+  ((p.kind === 'value' || p.kind === 'item') && text.split(' ').length >= 7 && /[.!]$/.test(text));
+
 /**
  * The sentences of a free description that can stand on a site: no greetings, wishes, questions, addresses or numbers to
  * ring, nothing that speaks of the site to be made or of what is not done. What leans on the sentence before stays with
@@ -67,26 +113,26 @@ export const splitSentences = (text: string): string[] =>
 export function copySentences(description: string, language: SiteLanguage, cleared: readonly string[] = []): string[] {
   const letter = isLetter(description);
   const isCleared = clearing(cleared);
-  const { spans, conflicts } = readText(description);
+  const { spans, conflicts, pieces } = readText(description, asCorrections(cleared));
   // Of what speaks against itself nothing goes on the site until it is settled.
   const disputed = conflicts.flatMap((c) => c.values.flatMap((v) => v.spans));
   const notCopy = [...spans.filter((s) => NOT_FOR_VISITORS.has(s.field)), ...disputed];
-  const asides = notCopy.map((s) => sentenceAt(description, s.from).text.replace(/\s+/g, ' '));
-  const aside = (sentence: string) => asides.some((a) => a.includes(sentence) || sentence.includes(a.trim()));
   const units: string[] = [];
   let open = false;
-  for (const raw of splitSentences(proseOf(withoutQuoted(description)))) {
-    const flat = raw.replace(/\s+/g, ' ').trim();
+  for (const piece of pieces) {
+    const flat = flatOf(description, piece);
+    if (piece.kind === 'head' || piece.kind === 'label' || !flat) continue;
     const leans = language.leaning.test(flat) || /^\S+ (?:also|auch|aussi|también) /i.test(flat);
     const words = flat.split(' ').length;
     const good =
       isCleared(flat) ||
-      (words >= (leans ? 3 : 4) &&
+      (isProse(piece, flat) &&
+        words >= (leans ? 3 : 4) &&
         flat.length <= 400 &&
         !language.notCopy.test(flat) &&
         !NAMES_ONLY.test(flat) &&
-        !aside(flat) &&
-        whyHeld(flat, letter) === null);
+        !notCopy.some((s) => s.from < piece.to && piece.from < s.to) &&
+        whyPieceHeld(piece, flat, letter) === null);
     if (good && leans && open) units.push(`${units.pop()!} ${closed(tidySentence(flat))}`);
     else if (good && !leans) units.push(closed(tidySentence(flat)));
     // What leans on a sentence that stays away stays away with it.
@@ -109,11 +155,11 @@ export interface HeldBack {
   why: WhyHeld;
 }
 
-/** The mark of a sentence a person cleared for visitors, among the corrections of a reading. */
-export const CLEARED = 'held';
-/** What a person cleared for visitors. */
-export const clearedIn = (corrections: readonly Correction[]): string[] =>
-  corrections.filter((c) => c.was === CLEARED && c.is === null).map((c) => c.words);
+export { CLEARED, clearedIn };
+
+/** What was cleared, as corrections of a reading. */
+const asCorrections = (cleared: readonly string[]): Correction[] =>
+  cleared.map((words) => ({ words: words.slice(0, 600), was: CLEARED, is: null }));
 
 /** Entries of the facts’ lists that came out of the client’s text and are no more for visitors than their sentence is. */
 export function heldEntries(facts: Facts, cleared: readonly string[] = []): HeldBack[] {
@@ -140,10 +186,19 @@ function heldIn(facts: Facts, corrections: readonly Correction[]): HeldBack[] {
   const cleared = clearedIn(corrections);
   const letter = isLetter(facts.description);
   const isCleared = clearing(cleared);
-  const sentences = splitSentences(proseOf(withoutQuoted(facts.description))).flatMap((raw): HeldBack[] => {
-    const text = raw.replace(/\s+/g, ' ').trim();
-    const why = isCleared(text) ? null : whyHeld(text, letter);
-    return why && text.split(' ').length > 1 ? [{ text, why }] : [];
+  const { pieces } = readText(facts.description, asCorrections(cleared));
+  const sentences = pieces.flatMap((piece): HeldBack[] => {
+    const text = flatOf(facts.description, piece);
+    if (
+      piece.kind === 'head' ||
+      piece.kind === 'label' ||
+      piece.kind === 'heading' ||
+      text.split(' ').length < 2 ||
+      isCleared(text)
+    )
+      return [];
+    const why = whyPieceHeld(piece, text, letter);
+    return why && why !== 'a scrap, not a sentence' ? [{ text, why }] : [];
   });
   return [...sentences, ...heldEntries(facts, cleared)];
 }

@@ -3,8 +3,10 @@ import { languages } from '../../language/registry.gen.js';
 import { languageOfFacts, openDays, phoneIn, priceIn, speaks } from '../../brief/format.js';
 import type { Facts, Service, Tone } from '../../model/site.js';
 import type { Random } from '../../ground/random.js';
+import type { Family } from '../../model/family.js';
 import type { TradePack } from '../../brief/trades/pack.js';
-import { packFor } from '../../brief/trades/packs.js';
+import { hasWorkingTitle } from '../../brief/read.js';
+import { packOf } from '../../brief/trades/packs.js';
 
 /** What a pattern’s slot is filled with, and the words of the brief it stands for; null where it is a line of the pack. */
 export interface Slot {
@@ -17,12 +19,15 @@ export interface Slot {
 }
 /** What kind of house a trade is: the words for what it offers differ. */
 export type House = 'work' | 'goods' | 'stay' | 'group';
-const HOUSES: [House, RegExp][] = [
-  ['stay', /Lodging|Campground/],
-  ['goods', /Store|Florist/],
-  ['group', /Organization|MusicGroup|SportsClub|Museum|EventVenue|Tourist/],
-];
-export const houseOf = (pack: TradePack): House => HOUSES.find(([, type]) => type.test(pack.schemaType))?.[0] ?? 'work';
+const HOUSES: Partial<Record<Family, House>> = {
+  stay: 'stay',
+  shop: 'goods',
+  food: 'goods',
+  club: 'group',
+  culture: 'group',
+};
+export const houseOf = ({ family, schemaType }: TradePack): House =>
+  (family && HOUSES[family]) ?? (/Store|Florist/.test(schemaType) ? 'goods' : 'work');
 
 export type Slots = ReadonlyMap<string, Slot>;
 
@@ -35,9 +40,6 @@ export const shortName = (name: string): string => {
   const short = name.replace(/\s*[(,–|].*$/, '').trim();
   return short.length >= 3 ? short : name;
 };
-
-/** The pack of a business, by its trade or, where it names none, by its name. */
-export const packOf = (facts: Facts): TradePack => packFor(facts.trade || facts.name);
 
 /** The name of a service in a language; null where nobody has said what it is called there. */
 export function serviceIn(language: SiteLanguage, name: string, facts: Facts): string | null {
@@ -137,7 +139,8 @@ export function slotsOf(language: SiteLanguage, facts: Facts, random: Random, se
   };
   const lowerFirst = (s: string) => language.inside(s);
   const place = town(facts.place);
-  put('name', shortName(facts.name), 'name', facts.name);
+  // What only has a working title is not called by it in a sentence.
+  if (!hasWorkingTitle(facts)) put('name', shortName(facts.name), 'name', facts.name);
   put('place', place, 'place', facts.place);
   if (place) put('inPlace', language.inPlace(place), 'place', facts.place, ['place']);
   const trade = tradeIn(language, facts);

@@ -6,22 +6,24 @@ import { SITE } from '../keys.js';
 
 const closed = { additionalProperties: false } as const;
 
-/** The language of a site and how much it says: what the next version is written in. */
+/** The language of a site, how much it says and whether it is filled out: what the next version is written in. */
 const SetWriting = Type.Object(
   {
     op: Type.Literal('setWriting'),
     language: SiteDocument.properties.language,
     length: SiteDocument.properties.length,
+    fill: Type.Optional(SiteDocument.properties.fill),
   },
   closed,
 );
 export const setWriting: Definition<typeof SetWriting> = {
   schema: SetWriting,
-  apply: (document, { op, language, length }) => ({
-    document: { ...document, language, length },
-    inverse: { op, language: document.language, length: document.length },
+  apply: (document, { op, language, length, fill = document.fill }) => ({
+    document: { ...document, language, length, fill },
+    inverse: { op, language: document.language, length: document.length, fill: document.fill },
   }),
-  says: ({ language, length }) => `Chose the language ${language}, ${length}`,
+  says: ({ language, length, fill }) =>
+    `Chose the language ${language}, ${length}${fill === 'full' ? ', filled out' : fill ? ', only what was said' : ''}`,
   writes: () => ['writing'],
 };
 

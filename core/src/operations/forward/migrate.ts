@@ -32,6 +32,7 @@ const STEPS: Record<number, (old: Old) => Old> = {
     footer: old['footer'] && numbered(old['footer'] as Section),
     pages: (old['pages'] as Page[]).map((page) => ({ ...page, sections: page.sections.map(numbered) })),
   }),
+  5: (old) => ({ ...old, schema: 6, fill: 'said' }),
 };
 
 /**

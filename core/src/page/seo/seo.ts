@@ -1,7 +1,8 @@
 import { isText, type Page, type SiteDocument, type Text } from '../../model/site.js';
 import { readHours } from '../../brief/reading/hours.js';
 import { languages } from '../../language/registry.gen.js';
-import { packOf, town, tradeIn } from '../../making/writer/slots.js';
+import { packOf } from '../../brief/trades/packs.js';
+import { town, tradeIn } from '../../making/writer/slots.js';
 import { fitWidth, RESULT, textWidth } from './width.js';
 
 const sentence = (s: string) => (s ? s[0]!.toUpperCase() + s.slice(1) : s);

@@ -57,6 +57,30 @@ describe('the focus', () => {
     expect(document.activeElement).toBe(document.body);
   });
 
+  it('waits for the heading of the next page where the one it stood in goes away whole, and goes to nothing at the top', async () => {
+    const top = document.createElement('button');
+    top.textContent = 'Skip';
+    const around = document.createElement('div');
+    ground.replaceWith(around);
+    around.append(top, ground);
+    const before = location.href;
+    button('After').focus();
+    history.pushState(null, '', '/elsewhere');
+    ground.innerHTML = '<p>Opening …</p>';
+    await settle();
+    expect(document.activeElement).toBe(ground);
+    const next = document.createElement('main');
+    next.innerHTML = '<p>Another page, opening …</p>';
+    ground.replaceWith(next);
+    await settle();
+    expect(document.activeElement).toBe(next);
+    next.innerHTML = '<h1>There it is</h1>';
+    await settle();
+    expect(focused()).toBe('There it is');
+    history.replaceState(null, '', before);
+    around.remove();
+  });
+
   it('waits on what is shown until that has a heading', async () => {
     button('After').focus();
     ground.innerHTML = '<p>Opening …</p>';

@@ -68,6 +68,8 @@ export class FocusKeeper implements OnDestroy {
       return;
     }
     const heading = this.heading();
+    // What stood in for a heading is gone with the page it was of: nothing near it takes its place.
+    if (this.last === this.stopgap) return this.to(heading);
     if (location.pathname !== this.path || !this.trail.some(([e]) => shown(e))) return this.to(heading);
     for (const [within, at] of this.trail) {
       if (!shown(within)) continue;

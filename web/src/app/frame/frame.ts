@@ -97,9 +97,11 @@ export class Frame {
   }
   protected skip(): void {
     const all = document.querySelectorAll<HTMLElement>('main :is(h1, h2, button, a[href], input, select, textarea)');
-    const target = Array.from(all).find((e) => e.checkVisibility({ visibilityProperty: true }));
+    // Where a page is still on its way there is nothing in it yet: then it takes the focus itself.
+    const target =
+      Array.from(all).find((e) => e.checkVisibility({ visibilityProperty: true })) ?? document.querySelector('main');
     if (!target) return;
-    if (/^H\d$/.test(target.tagName)) target.tabIndex = -1;
+    if (/^(H\d|MAIN)$/.test(target.tagName)) target.tabIndex = -1;
     target.focus();
   }
   protected signOut(): void {

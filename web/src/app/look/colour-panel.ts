@@ -13,7 +13,7 @@ import {
   type Wish,
   type WishedRole,
 } from '@tin-porch/core/look';
-import { packOf } from '@tin-porch/core/making';
+import { packOf } from '@tin-porch/core/brief';
 import { SiteStore } from '../site/site-store';
 
 const NAMES: Record<WishedRole, string> = {

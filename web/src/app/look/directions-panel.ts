@@ -2,7 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, model, output, si
 import { NgIcon } from '@ng-icons/core';
 import type { DirectionRef, SiteDocument } from '@tin-porch/core/model';
 import { palettesFrom } from '@tin-porch/core/look';
-import { directionNumbered, directionOf, packOf, takeDirection, type Direction } from '@tin-porch/core/making';
+import { packOf } from '@tin-porch/core/brief';
+import { directionNumbered, directionOf, takeDirection, type Direction } from '@tin-porch/core/making';
 import { EMPTY, catchError, filter, startWith, switchMap } from 'rxjs';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { PorchEvents } from '../api/events';

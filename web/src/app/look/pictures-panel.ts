@@ -224,7 +224,7 @@ const UNUSED = '/unused';
               <button
                 type="button"
                 class="place-now"
-                [attr.aria-label]="'Now at ' + h.place.label"
+                [attr.aria-label]="(h.now ? 'Now at ' : 'bare, at ') + h.place.label"
                 [disabled]="!h.now"
                 (click)="h.now && choose(h.now)"
               >

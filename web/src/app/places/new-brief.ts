@@ -3,15 +3,16 @@ import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
 import type { Facts } from '@tin-porch/core/model';
-import { FileError, textOfFile, type Reading } from '@tin-porch/core/brief';
+import { FileError, textOfBrief, type Reading } from '@tin-porch/core/brief';
 import { switchMap } from 'rxjs';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { MarkedText } from '../reading/marked-text';
+import { OpenedFiles } from '../reading/opened-files';
 import { Drawing } from '../window/drawing';
 import { some } from '@tin-porch/core/some';
 
 const KEPT = 'new-brief';
-const MOST = 2_000_000;
+const MOST = 8_000_000;
 
 /** The brief with the name that was typed beside it, as a field of JSON or a line of text. */
 function named(text: string, name: string): string {
@@ -50,16 +51,21 @@ function named(text: string, name: string): string {
               maxlength="200000"
               [ngModel]="text()"
               (ngModelChange)="text.set($event)"
-              placeholder="Paste it here, or drop a file on it: a text, their old page saved as HTML, a card, a table of prices."
+              placeholder="Paste it here, or drop files on it: a mail, a Word document, a PDF, their old page saved as HTML, a table of prices."
             ></textarea>
           </div>
           <div class="field">
-            <label for="file">Or a file <span class="quiet">text, Markdown, HTML, vCard, CSV, JSON</span></label>
+            <label for="file"
+              >Or a file
+              <span class="quiet"
+                >Word, PDF, mails, spreadsheets, saved pages, cards, tables, forms, text; several at once</span
+              ></label
+            >
             <input
               id="file"
               type="file"
               multiple
-              accept=".txt,.md,.html,.htm,.vcf,.csv,.tsv,.json,text/*"
+              accept=".txt,.md,.html,.htm,.vcf,.csv,.tsv,.json,.docx,.pdf,.eml,.xlsx,.ods,.odt,text/*"
               (change)="take($any($event.target))"
             />
           </div>
@@ -102,6 +108,7 @@ export class NewBrief {
   private readonly api = inject(PorchApi);
   private readonly router = inject(Router);
   private readonly drawing = inject(Drawing);
+  private readonly files = inject(OpenedFiles);
   private readonly kept = JSON.parse(sessionStorage.getItem(KEPT) ?? '{}') as { name?: string; text?: string };
   protected readonly name = signal(this.kept.name ?? '');
   protected readonly text = signal(this.kept.text ?? '');
@@ -134,18 +141,23 @@ export class NewBrief {
   }
   private async add(files: File[]): Promise<void> {
     this.fault.set('');
+    const faults: string[] = [];
     for (const file of files) {
       if (file.size > MOST) {
-        this.fault.set(`${file.name} is over 2 MB; leave out what is not about the business.`);
+        faults.push(`${file.name} is over ${MOST / 1_000_000} MB; leave out what is not about the business.`);
         continue;
       }
       try {
-        const more = textOfFile(file.name, await file.text());
-        this.text.update((now) => [now.trim(), more].filter(Boolean).join('\n\n').slice(0, 200_000));
+        const more = await this.files.read(file);
+        // Of several files each reading says which it came from.
+        const several = files.length > 1 || this.text().trim() !== '';
+        const headed = several ? `=== ${file.name} ===\n\n${textOfBrief(file.name, more)}` : more;
+        this.text.update((now) => [now.trim(), headed].filter(Boolean).join('\n\n').slice(0, 200_000));
       } catch (error) {
-        this.fault.set(error instanceof FileError ? error.message : `${file.name} cannot be read.`);
+        faults.push(error instanceof FileError ? error.message : `${file.name} cannot be read.`);
       }
     }
+    this.fault.set(faults.join(' '));
   }
 
   protected begin(): void {

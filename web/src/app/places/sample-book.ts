@@ -72,7 +72,7 @@ const SAMPLES: Sample[] = Object.entries(shapes)
       </div>
       <div class="bar book-bar">
         <label class="sr" for="book-site">Shown with the words of</label>
-        <select id="book-site" (change)="open($any($event.target).value)">
+        <select id="book-site" [disabled]="!sites()?.length" (change)="open($any($event.target).value)">
           @for (s of sites(); track s.id) {
             <option [value]="s.id" [selected]="s.id === document()?.id">{{ s.name }}</option>
           }

@@ -33,7 +33,12 @@ const REST_MS = 400;
             </li>
           }
         </ul>
-        <p class="quiet">Read out of the client’s text. Where it is wrong, write over it in its field.</p>
+        <p class="between">
+          <span class="quiet">Read out of the client’s text. Where it is wrong, write over it in its field.</span>
+          @if (unsure().length > 1) {
+            <button class="plain small" type="button" (click)="confirmAll()">All of these are right</button>
+          }
+        </p>
       </section>
     }
     @if (held().length || cleared().length) {
@@ -104,6 +109,10 @@ export class HeldBackPanel {
 
   protected confirm(fact: FactToConfirm): void {
     this.store.change({ op: 'setCorrections', corrections: [...this.corrections(), confirmation(fact)] });
+  }
+  protected confirmAll(): void {
+    const all = this.unsure().map(confirmation);
+    this.store.change({ op: 'setCorrections', corrections: [...this.corrections(), ...all] });
   }
   protected clear(held: HeldBack): void {
     const words = held.text.slice(0, 600);

@@ -39,7 +39,7 @@ export function runsOf(source: string, spans: readonly Span[]): Run[] {
   // White space is the text’s own here: none of the template’s may come between.
   preserveWhitespaces: false,
   template: `
-    <div class="marked">
+    <div class="marked" #whole (mouseup)="select(whole)">
       @for (run of runs(); track $index) {
         @if (run.span; as span) {
           <span
@@ -51,6 +51,8 @@ export function runsOf(source: string, spans: readonly Span[]): Run[] {
             (click)="choose.emit(span)"
             (keydown.enter)="choose.emit(span)"
             (keydown.space)="choose.emit(span); $event.preventDefault()"
+            (keydown.delete)="refuse.emit(span); $event.preventDefault()"
+            (keydown.backspace)="refuse.emit(span); $event.preventDefault()"
             ><span [textContent]="run.text"></span>
             @if (run.last) {
               <span class="as">{{ names[span.field] }}</span>
@@ -83,6 +85,26 @@ export class MarkedText {
   readonly spans = input.required<readonly Span[]>();
   readonly chosen = input<Span | null>(null);
   readonly choose = output<Span>();
+  /** A mark that was taken off by a key. */
+  readonly refuse = output<Span>();
+  /** Words that were selected, as they stand in the text. */
+  readonly selected = output<string>();
   protected readonly names = FIELD_NAMES;
   protected readonly runs = computed(() => runsOf(this.source(), this.spans()));
+
+  protected select(whole: HTMLElement): void {
+    const selection = getSelection();
+    if (
+      !selection?.rangeCount ||
+      selection.isCollapsed ||
+      !whole.contains(selection.anchorNode) ||
+      !whole.contains(selection.focusNode)
+    )
+      return;
+    // The names of marks stand between the words and are none of them.
+    const part = selection.getRangeAt(0).cloneContents();
+    for (const name of part.querySelectorAll('.as')) name.remove();
+    const words = (part.textContent ?? '').trim();
+    if (words) this.selected.emit(words);
+  }
 }

@@ -17,6 +17,8 @@ import { SiteStore } from '../site/site-store';
 import { FIELD_NAMES } from './field-names';
 import { HeldBackPanel } from './held-back';
 import { MarkedText } from './marked-text';
+import { SayWhat } from './say-what';
+import { ToldPanel } from './told-panel';
 
 const CLASH: Record<Conflict['field'], string> = {
   phone: 'phone numbers',
@@ -31,7 +33,7 @@ const CLASH: Record<Conflict['field'], string> = {
 @Component({
   selector: 'tp-reading-panel',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [MarkedText, ChooseThen, HeldBackPanel],
+  imports: [MarkedText, ChooseThen, HeldBackPanel, SayWhat, ToldPanel],
   template: `
     @if (store.document(); as document) {
       @if (!document.facts.description.trim()) {
@@ -72,7 +74,9 @@ const CLASH: Record<Conflict['field'], string> = {
         @if (chosen(); as span) {
           <div class="note gap" role="group" aria-label="This reading">
             <p>
-              “{{ words(span) }}” was read as <b>{{ names[span.field] }}</b>.
+              “{{ words(span) }}” was read as <b>{{ names[span.field] }}</b>{{
+                fileOf(span) ? ', in ' + fileOf(span) : ''
+              }}.
             </p>
             <p class="bar">
               <button class="plain small" type="button" (click)="correct(span, null)">It is not</button>
@@ -88,11 +92,15 @@ const CLASH: Record<Conflict['field'], string> = {
           </div>
         }
         <tp-held-back />
+        <tp-told [told]="read.told" />
+        <tp-say-what [selected]="picked()" />
         <tp-marked-text
           [source]="document.facts.description"
           [spans]="spans()"
           [chosen]="chosen()"
           (choose)="chosen.set($event)"
+          (refuse)="correct($event, null)"
+          (selected)="picked.set($event)"
         />
         @if (putRight(); as n) {
           <p class="quiet gap">
@@ -114,6 +122,8 @@ export class ReadingPanel {
   protected readonly names = FIELD_NAMES;
   protected readonly clash = CLASH;
   protected readonly chosen = signal<Span | null>(null);
+  /** Words selected in the text. */
+  protected readonly picked = signal('');
   /** Spans as far as they lie in the text that is shown: while typing, the reading is a moment behind. */
   protected readonly spans = computed(() => {
     const length = this.store.document()?.facts.description.length ?? 0;
@@ -143,6 +153,9 @@ export class ReadingPanel {
   protected afresh(): void {
     this.store.change({ op: 'setCorrections', corrections: this.kept() });
   }
+  /** The file a reading came from, where several were given. */
+  protected fileOf = (span: Span): string =>
+    this.reading()?.pieces.find((p) => p.from <= span.from && span.from < p.to)?.file ?? '';
   protected words = (span: Span) => wordsOf(this.store.document()!.facts.description, span).trim();
 
   protected fill(): void {

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, viewChild } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import type { DirectionRef } from '@tin-porch/core/model';
-import { directionOf, inDirection, packOf } from '@tin-porch/core/making';
+import { packOf } from '@tin-porch/core/brief';
+import { directionOf, inDirection } from '@tin-porch/core/making';
 import { calledUp, DirectionsPanel } from '../../look/directions-panel';
 import { ColourPanel } from '../../look/colour-panel';
 import { MarkPanel } from '../../look/mark-panel';

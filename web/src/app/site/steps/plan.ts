@@ -3,12 +3,13 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } 
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import type { Operation } from '@tin-porch/core/operations';
-import { askPlan, ownPage, pageOffers, unmetWishes, type PageOffer } from '@tin-porch/core/making';
+import { askPlan, ownPage, pageOffers, type PageOffer } from '@tin-porch/core/making';
 import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
 import { proposed, ProposedPlan } from '../../plan/proposed-plan';
 import { PlanPage } from '../../plan/plan-page';
 import { SiteMap } from '../../plan/site-map';
+import { WishAnswers } from '../../plan/wish-answers';
 import { Wireframe } from '../../plan/wireframe';
 import { asRefusal } from '../../api/porch-api';
 import { Drafts } from '../../session/drafts';
@@ -35,6 +36,7 @@ const VIEWS = [
     Wireframe,
     ViewSwitch,
     PlanPage,
+    WishAnswers,
   ],
   template: `
     <tp-worktable controlsName="Plan" [besideName]="viewName()" [reading]="view() !== 'window'">
@@ -61,11 +63,7 @@ const VIEWS = [
             <p class="fault" role="alert">{{ answer() }}</p>
           }
         </form>
-        @if (unmet(); as wishes) {
-          <p class="note">
-            The client wants {{ wishes }}: there is no section for it yet. Tell them, or say it in words.
-          </p>
-        }
+        <tp-wish-answers />
         <div cdkDropListGroup>
           @for (page of store.document()!.pages; track page.id; let n = $index, last = $last) {
             <tp-plan-page
@@ -149,7 +147,6 @@ export class PlanStep {
   protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
   protected readonly view = signal<'map' | 'window'>('map');
   /** What the client wants that no section can do yet. */
-  protected readonly unmet = computed(() => unmetWishes(this.store.document()!.facts).join(', '));
   /** There is somebody to make a plan for. */
   protected readonly named = computed(() => (this.store.document()?.facts.name.trim() ?? '') !== '');
   /** The site as it would be made with what is ticked. */

@@ -12,7 +12,7 @@ describe('the name of a business', () => {
       ['Hallo, hier ist Jonte Petersen von der Tischlerei Petersen. Wir bauen Treppen.', 'Tischlerei Petersen'],
       ['Chers amis, l’Atelier Kerven restaure des meubles anciens depuis 1988.', 'Atelier Kerven'],
       ['Buenos días, somos la Ferretería Marea. Vendemos pinturas.', 'Ferretería Marea'],
-      ['I sell honey. 01632 960 515. post@gallowshoney.example', 'Gallowshoney'],
+      ['I sell honey. 01632 960 515. post@gallows-honey.example', 'Gallows Honey'],
     ] as const)
       expect(factsOf(text, '?').name).withContext(text).toBe(name);
   });

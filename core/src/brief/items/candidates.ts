@@ -1,0 +1,437 @@
+import type { Piece } from '../layout/pieces.js';
+import { latin, type Language } from '../reading/span.js';
+import { SERVICE_VERBS } from '../reading/service-verbs.js';
+import { splitList } from '../reading/words.js';
+import { offered, verbBefore } from './naming.js';
+import { currencyOf, moneyIn as signedIn, unsignedIn, type Money } from './money.js';
+
+/** Where a candidate was met: beside an amount, in a list, a table, behind a label, among several in a sentence, behind a verb. */
+export type MetIn = 'money' | 'item' | 'row' | 'label' | 'list' | 'verb';
+
+/** Something that may be a service or a product: its name as it stands, what it costs, what is said of it. */
+export interface Candidate {
+  name: string;
+  from: number;
+  to: number;
+  prices: Money[];
+  detail: string;
+  met: MetIn;
+  /** The piece it is in. */
+  piece: number;
+  /** True where a table says itself that its lines are services or products. */
+  outright?: boolean;
+  /** How many were met in the same list, table or sentence. */
+  siblings: number;
+}
+
+const LEAD =
+  /^(?:(?:and|but|so|also|then|plus|or|with|a|an|the|our|my|your|we|i|it|it’s|it's|there’s|there's|that’s|that's|is|are|do|does|make|makes|sell|sells|charge|charges|charging|hire|rent|get|have|has|ask|costs?|for|of|in|at|at the moment|currently|now|normally|usually|und|oder|auch|ein|eine|einen|der|die|das|den|wir|ich|ist|sind|kostet|kosten|nehmen|für|bei|et|ou|le|la|les|un|une|des|du|de la|l’|l'|nous|on|est|sont|pour|y|o|el|los|las|una|unos|unas|es|son|por|para|también|aussi)\s+|[-–—•*·:;,.!?("“”'’\s]+)/iu;
+const TAIL =
+  /(?:[\s,:;=(–—-]+|\s(?:is|are|was|costs?|cost|at|for|from|will be|would be|starts?|start|starting|comes? to|goes? for|go for|runs?|you pay|it’s|it's|is now|now|only|about|around|kostet|kosten|ist|sind|um|für|ab|zu|je|nehmen wir|coûte(?:nt)?|est|sont|vaut|revient|à|pour|de|cuestan?|sale|salen|es|son|vale|valen|a|por|desde|of|per|and|und|et|y|plus|with|by|or|the|a|an|any ?more|nicht mehr))$/iu;
+
+/** What is left of a stretch without the small words around a name, with its offsets. */
+export function trimmed(text: string, from: number, to: number): { from: number; to: number } {
+  for (let turn = 0; turn < 8; turn++) {
+    const now = text.slice(from, to);
+    const lead = latin(LEAD).exec(now);
+    if (lead && lead[0].length < now.length) {
+      from += lead[0].length;
+      continue;
+    }
+    const tail = latin(TAIL).exec(now);
+    if (tail && tail.index > 0) {
+      to = from + tail.index;
+      continue;
+    }
+    break;
+  }
+  return { from, to };
+}
+
+/** Amounts in a piece: those with a sign, and where there is talk of prices those without. */
+function amountsIn(piece: Piece, currency: string): Money[] {
+  const signed = signedIn(piece.text);
+  const talk =
+    signed.length > 0 || PRICE_TALK.test(piece.text) || PRICE_TALK.test(piece.under) || PRICE_TALK.test(piece.label);
+  return talk && piece.kind !== 'row'
+    ? [...signed, ...unsignedIn(piece.text, currency, signed)].sort((a, b) => a.from - b.from)
+    : signed;
+}
+const PRICE_TALK =
+  /(?<!\p{L})(?:prices?|cost\w*|charges?|rates?|fees?|vat|tarifs?|prix|coûte\w*|kost\w*|preis\w*|brutto|netto|mwst|inspektion|stundensatz|precios?|cuesta\w*|vale\w*|tarifas?|per (?:hour|day|night|week|head|person)|an hour|a day|a night|a head|pro (?:stunde|tag|person)|l[’']heure|por (?:hora|d[ií]a|persona))(?!\p{L})/iu;
+
+const hasWord = (s: string) => /\p{L}{3}/u.test(s);
+const wordCount = (s: string) => s.split(/\s+/).filter(Boolean).length;
+
+/** What comes behind a comma and says more of the same thing. */
+const LIMITS =
+  /^(?:within|up to|from|for|with|without|inc\p{L}*|incl\.?|plus|per|over|under|about|at|in|on|to|of|if|when|any|all|each|every|\d|mit|ohne|bis|ab|für|inkl\.?|je|avec|sans|pour|par|dès|de|con|sin|para|por|hasta|desde)(?!\p{L})/iu;
+
+const FREE = /(?<!\p{L})(?:free|frei|kostenlos|gratuit\p{L}*|gratis)(?!\p{L})/iu;
+
+/** The stretch before an amount that names what it is for: the last clause, or its last words. */
+function nameBefore(text: string, from: number, to: number, ofOneLine: boolean): { from: number; to: number } | null {
+  const region = text.slice(from, to);
+  // Brackets before an amount explain it; what stands before them names it.
+  const bracket = /\([^()]*\)?\s*[:,–-]?\s*$/.exec(region);
+  const end = bracket && hasWord(region.slice(0, bracket.index)) ? from + bracket.index : to;
+  const cut = text.slice(from, end);
+  const at = Math.max(
+    ...['. ', '! ', '? ', '; ', ': ', ' – ', ' — ', ' // ', '\n'].map((s) =>
+      cut.trimEnd().endsWith(s.trim())
+        ? cut.lastIndexOf(s, cut.trimEnd().length - s.trim().length - 1)
+        : cut.lastIndexOf(s),
+    ),
+  );
+  let name = trimmed(text, from + Math.max(0, at), end);
+  // “Children free, school visits £35”: the last of several is what the amount is for, unless it only limits it.
+  const whole = text.slice(name.from, name.to);
+  const comma = whole.lastIndexOf(', ');
+  // A line of a list names one thing: “Straight handle, two pins £62”.
+  const oneThing = ofOneLine && wordCount(whole) <= 7 && !FREE.test(whole);
+  if (comma > 0 && !oneThing && hasWord(whole.slice(comma)) && !LIMITS.test(whole.slice(comma + 2)))
+    name = trimmed(text, name.from + comma + 1, name.to);
+  for (const joint of [/^.*\s(?:and|und|et|y|but|aber|mais|pero)\s/iu, /^.*\s(?:we|i|wir|nous|on)\s\p{L}+\s/iu]) {
+    const now = text.slice(name.from, name.to);
+    if (wordCount(now) <= 5) break;
+    const m = joint.exec(now);
+    if (m && hasWord(now.slice(m[0].length))) name = trimmed(text, name.from + m[0].length, name.to);
+  }
+  const said = text.slice(name.from, name.to);
+  return hasWord(said) &&
+    wordCount(said) <= 10 &&
+    !/^(?:it|they|this|that|these|each|which|all|das|es|ça|cela|eso|prices?|preise?|prix|precios?)$/i.test(said)
+    ? name
+    : null;
+}
+
+/** The stretch behind an amount that names what it is for: “£38 a day canoes”, “£40 for the hall”. */
+function nameBehind(text: string, from: number, to: number): { from: number; to: number } | null {
+  const region = text.slice(from, to);
+  const stop = /[,.;:!?()\n]|\s(?:and|und|et|y|but|if|when|because)\s/iu.exec(region);
+  const name = trimmed(text, from, from + (stop?.index ?? region.length));
+  const said = text.slice(name.from, name.to);
+  return hasWord(said) && wordCount(said) <= 6 ? name : null;
+}
+
+function beside(piece: Piece, n: number, source: string, money: readonly Money[], out: Candidate[]): void {
+  let done = 0;
+  for (const [k, m] of money.entries()) {
+    const next = money[k + 1]?.from ?? piece.text.length;
+    const ofOneLine = money.length === 1 && (piece.kind === 'line' || piece.kind === 'item');
+    const before = nameBefore(piece.text, done, m.from, ofOneLine);
+    const name = before ?? nameBehind(piece.text, m.to, next);
+    const price: Money = { ...m, from: m.from + piece.from, to: m.to + piece.from, at: m.at + piece.from };
+    done = Math.max(m.to, before ? 0 : (name?.to ?? 0));
+    const last = out.at(-1);
+    if (!name) {
+      // A second amount without a name of its own is another price of the same thing.
+      if (last?.piece === n && last.met === 'money') last.prices.push(price);
+      else if (piece.label && hasWord(piece.label)) out.push(labelled(piece, n, source, [price]));
+      continue;
+    }
+    out.push({
+      name: piece.text.slice(name.from, name.to),
+      from: piece.from + name.from,
+      to: piece.from + name.to,
+      prices: [price],
+      detail: '',
+      met: 'money',
+      piece: n,
+      siblings: money.length,
+    });
+  }
+}
+
+function labelled(piece: Piece, n: number, source: string, prices: Money[]): Candidate {
+  const from = Math.max(0, source.lastIndexOf(piece.label, piece.from));
+  return {
+    name: piece.label,
+    from,
+    to: from + piece.label.length,
+    prices,
+    detail: '',
+    met: 'label',
+    piece: n,
+    siblings: 1,
+  };
+}
+
+/** A line of a list: its name, what it costs, and the rest as detail. */
+function ofItem(piece: Piece, n: number, money: readonly Money[] = []): Candidate {
+  const first = money[0];
+  const head =
+    /^(?:\*\*|__)?(.{2,90}?)(?:\*\*|__)?\s*(?:[:;(]|\s[–—=-]+\s|,\s(?!\p{Lu}?\p{Ll}+\s(?:and|und|et|y)\s)|\.\s|$)/su.exec(
+      piece.text,
+    );
+  let to = head?.[1] ? piece.text.indexOf(head[1]) + head[1].length : piece.text.length;
+  if (first && first.from < to) to = first.from;
+  let name = trimmed(piece.text, 0, to);
+  if (!hasWord(piece.text.slice(name.from, name.to)) && first)
+    name = nameBehind(piece.text, first.to, piece.text.length) ?? name;
+  const rest = piece.text.slice(Math.max(name.to, 0));
+  const detail = money
+    .reduce((s, m) => s.replace(m.text, ''), rest)
+    .replace(/^[\s,:;.()–—-]+|[\s,:;(–—-]+$/gu, '')
+    .trim();
+  return {
+    name: piece.text.slice(name.from, name.to),
+    from: piece.from + name.from,
+    to: piece.from + name.to,
+    prices: money.map((m) => ({ ...m, from: m.from + piece.from, to: m.to + piece.from, at: m.at + piece.from })),
+    detail: /\p{L}{3}/u.test(detail) ? detail : '',
+    met: 'item',
+    piece: n,
+    siblings: 1,
+  };
+}
+
+const HEAD_WORD =
+  /^(?:item|service|product|job|what|description|price|cost|rate|fee|size|from|per|day|week|code|name|no\.?|artikel|leistung|preis|bezeichnung|art|größe|menge|einheit|nr\.?|prestation|produit|prix|tarif|désignation|taille|servicio|producto|precio|concepto|artículo|medida|ud\.?|unit|unité|notes?|detail|was|beschreibung)s?\b/i;
+/** Columns that are no price for visitors: last year’s, what it costs the client, counts and sizes. */
+const NOT_PRICE =
+  /(?<!\p{L})(?:last|old|previous|cost(?! (?:to|per))|alte?|vorjahr|bisher|ek|einkauf|purchase|trade|ours?|intern\w*|margin|avant|anciens?|achat|antiguo|anterior|coste|qty|stock|menge|anzahl|bestand|quantité|cantidad|min|size|größe|mm|cm|kg|weight|gewicht|code|nr|no|years?|yr|jahr|age|deposit|kaution|caution|fianza)(?!\p{L})/iu;
+const PRICE_HEAD =
+  /price|preis|prix|precio|tarif|rate|fee|cost|£|€|\$|per\b|neu|new|list|public|amount|betrag|montant|importe|retail|verkauf|vk\b|pvp|adult|child|day|week|hour|tag|woche|jour|día/i;
+const YEAR = /^20\d\d$/;
+const BARE = /^(?:from|ab|dès|desde)?\s*\d{1,6}(?:[.,]\d{1,2})?\s*[-–]{0,2}$/i;
+
+interface Cell {
+  text: string;
+  from: number;
+}
+function cellsOf(piece: Piece): Cell[] {
+  const divider = piece.text.startsWith('|')
+    ? '|'
+    : piece.text.includes('\t')
+      ? '\t'
+      : piece.text.includes(';')
+        ? ';'
+        : '|';
+  const cells: Cell[] = [];
+  let at = 0;
+  for (const part of piece.text.split(divider)) {
+    const text = part.trim();
+    cells.push({ text, from: piece.from + at + part.indexOf(text) });
+    at += part.length + 1;
+  }
+  return divider === '|' && piece.text.startsWith('|') ? cells.slice(1, -1) : cells;
+}
+
+/** A table: the column that names things, those that price them, and a candidate a line. */
+function ofTable(pieces: readonly Piece[], first: number, last: number, currency: string, out: Candidate[]): void {
+  const rows = pieces.slice(first, last + 1).map(cellsOf);
+  const width = Math.max(...rows.map((r) => r.length));
+  // The head of a table may stand under a line or two of notes.
+  const headWords = (r: Cell[]) =>
+    r.some((c) => signedIn(c.text).length > 0 || (BARE.test(c.text) && !YEAR.test(c.text)))
+      ? 0
+      : r.filter((c) => HEAD_WORD.test(c.text) || PRICE_HEAD.test(c.text) || YEAR.test(c.text)).length;
+  const scores = rows.length > 1 ? rows.slice(0, 3).map(headWords) : [];
+  const most = Math.max(0, ...scores);
+  const head = most > 0 ? scores.indexOf(most) : -1;
+  const heads = head >= 0 ? rows[head]!.map((c) => c.text) : [];
+  const body = rows.slice(head + 1);
+  const share = (col: number, test: (s: string) => boolean) => {
+    const there = body.map((r) => r[col]?.text ?? '').filter(Boolean);
+    return there.length ? there.filter(test).length / there.length : 0;
+  };
+  const named = Array.from({ length: width }, (_, c) => c).filter(
+    (c) => share(c, (s) => hasWord(s) && !/^[A-Z]{0,4}[-.]?\d+$/.test(s)) > 0.6,
+  );
+  const called = named.find(
+    (c) =>
+      /item|service|product|job|what|name|descr|artikel|leistung|bezeichnung|prestation|produit|désignation|servicio|producto|concepto|artículo|class|kurs|cours/i.test(
+        heads[c] ?? '',
+      ) && !/group|kategorie|section/i.test(heads[c] ?? ''),
+  );
+  const nameColumn = called ?? named[0];
+  if (nameColumn === undefined) return;
+  const priced = Array.from({ length: width }, (_, c) => c).filter(
+    (c) =>
+      c !== nameColumn &&
+      !(heads[c] && NOT_PRICE.test(heads[c]) && !/price|preis|prix|precio/i.test(heads[c])) &&
+      (share(c, (s) => signedIn(s).length > 0) >= 0.3 ||
+        ((!heads[c] || PRICE_HEAD.test(heads[c])) &&
+          share(c, (s) => BARE.test(s)) >= 0.4 &&
+          share(c, (s) => /[.,]\d\d/.test(s) || /\d/.test(s)) > 0)),
+  );
+  // Of columns that are years the newest is what it costs.
+  const years = priced.filter((c) => /^\D*20\d\d\D*$/.test(heads[c] ?? ''));
+  const newest = Math.max(0, ...years.map((c) => Number(/20\d\d/.exec(heads[c]!)![0])));
+  const latest =
+    years.length > 1 ? priced.filter((c) => !years.includes(c) || heads[c]!.includes(String(newest))) : priced;
+  const prices = latest.some((c) => /neu|new|list|public|retail|vk|pvp/i.test(heads[c] ?? ''))
+    ? latest.filter((c) => /neu|new|list|public|retail|vk|pvp/i.test(heads[c] ?? ''))
+    : latest;
+  body.forEach((row, k) => {
+    const n = first + head + 1 + k;
+    const cell = row[nameColumn];
+    if (!cell || !hasWord(cell.text)) return;
+    const own: Money[] = prices.flatMap((c) => {
+      const at = row[c];
+      if (!at?.text) return [];
+      const said = signedIn(at.text);
+      const label =
+        prices.length > 1 && heads[c]
+          ? ` (${heads[c]})`
+          : /^per |^je |^pro |^par |^por /i.test(heads[c] ?? '')
+            ? ` ${heads[c]!}`
+            : '';
+      if (said.length)
+        return said
+          .slice(0, 2)
+          .map((m) => ({ from: at.from + m.from, to: at.from + m.to, at: at.from + m.at, text: m.text + label }));
+      const bare = /\d[\d.,]*/.exec(at.text);
+      if (!bare || !BARE.test(at.text)) return [];
+      const lead = at.text.slice(0, bare.index).trim();
+      const amount = currency === '€' ? `${bare[0]} €` : `${currency}${bare[0]}`;
+      return [
+        {
+          from: at.from,
+          to: at.from + at.text.length,
+          at: at.from + bare.index,
+          text: `${lead ? `${lead} ` : ''}${amount}${label}`,
+        },
+      ];
+    });
+    const inName = signedIn(cell.text);
+    const name = trimmed(cell.text, 0, inName[0]?.from ?? cell.text.length);
+    const detail = row
+      .filter(
+        (c, col) =>
+          col !== nameColumn && !prices.includes(col) && hasWord(c.text) && !(heads[col] && NOT_PRICE.test(heads[col])),
+      )
+      .map((c) => c.text)
+      .join('; ');
+    out.push({
+      name: cell.text.slice(name.from, name.to),
+      from: cell.from + name.from,
+      to: cell.from + name.to,
+      prices: [
+        ...own,
+        ...inName.map((m) => ({ ...m, from: cell.from + m.from, to: cell.from + m.to, at: cell.from + m.at })),
+      ],
+      detail,
+      met: 'row',
+      outright: called !== undefined,
+      piece: n,
+      siblings: body.length,
+    });
+  });
+}
+
+/** What leads up to the first of several things: “We do passenger lifts, …”. */
+const OPENS = latin(
+  /^(?:.{0,70}?(?<!\p{L})(?:we|i|they|who|she|he|wir|ich|nous|on|je|j’|j'|nosotros)\s+(?:also\s|still\s|mostly\s|now\s|mainly\s|auch\s|aussi\s)?(?:can\s|do\s|faisons\s)?[\p{L}’']+\s+|.{0,40}?(?<!\p{L})(?:hacemos|vendemos|fabricamos|reparamos|ofrecemos|tenemos|damos|restauramos|services? (?:include|are)|leistungen sind)\s+|.{0,60}?:\s+)/iu,
+);
+
+function enumerated(piece: Piece, n: number, out: Candidate[]): void {
+  const opens = OPENS.exec(piece.text);
+  const start = opens?.[0].length ?? 0;
+  const body = piece.text.slice(start).replace(/\([^)]*\)/g, (b) => ' '.repeat(b.length));
+  const stop = /[.!?]\s|\s(?:because|which|who|so that|weil|damit|parce que|porque)\s/iu.exec(body);
+  const parts = splitList(body.slice(0, stop?.index ?? body.length).replace(/[.!?]$/, ''));
+  const fits = parts.filter((p) => wordCount(p.text) <= 6 && hasWord(p.text));
+  if (parts.length < 2 || fits.length < parts.length * 0.7 || (parts.length < 3 && !opens && piece.kind !== 'value'))
+    return;
+  for (const part of fits) {
+    if (signedIn(part.text).length) continue;
+    // “Drawings for builders, farmers and councils”: what comes behind is for whom.
+    const whom = /\s(?:for|für|pour|para)\s/iu.exec(part.text);
+    const name = trimmed(part.text, 0, whom && hasWord(part.text.slice(0, whom.index)) ? whom.index : part.text.length);
+    const from = piece.from + start + part.at + name.from;
+    out.push({
+      name: part.text.slice(name.from, name.to),
+      from,
+      to: from + (name.to - name.from),
+      prices: [],
+      detail: '',
+      met: 'list',
+      piece: n,
+      siblings: fits.length,
+    });
+    if (whom) break;
+  }
+}
+
+const BY_VERB = new Map<Language, RegExp>();
+function verbs(language: Language): RegExp {
+  let pattern = BY_VERB.get(language);
+  if (!pattern) {
+    const list = SERVICE_VERBS[language].map(([v]) => v).join('|');
+    pattern = latin(new RegExp(`(?<!\\p{L})(?:${list})\\s+([^\\n.!?;:,]{3,90})`, 'giu'));
+    BY_VERB.set(language, pattern);
+  }
+  return pattern;
+}
+
+/** What is made, mended or sold in a sentence with one thing in it. */
+function byVerb(piece: Piece, n: number, language: Language, out: Candidate[]): void {
+  for (const m of piece.text.matchAll(verbs(language))) {
+    const start = m.index + m[0].lastIndexOf(m[1]!);
+    const stop = latin(
+      /\s(?:for|to|from|in|at|since|that|which|who|with|by|on|and|für|aus|in|mit|seit|und|pour|depuis|dans|chez|avec|et|para|en|desde|con|y|de toda)\s/iu,
+    ).exec(m[1]!);
+    const name = trimmed(piece.text, start, start + (stop?.index ?? m[1]!.length));
+    const said = piece.text.slice(name.from, name.to);
+    if (!hasWord(said) || wordCount(said) > 6) continue;
+    out.push({
+      name: said,
+      from: piece.from + name.from,
+      to: piece.from + name.to,
+      prices: [],
+      detail: '',
+      met: 'verb',
+      piece: n,
+      siblings: 1,
+    });
+  }
+}
+
+/** Everything in a text that may be a service or a product. Of two in the same place the one with a price goes first. */
+export function candidatesIn(source: string, pieces: readonly Piece[], languages: readonly Language[]): Candidate[] {
+  const out: Candidate[] = [];
+  const currency = currencyOf(source, languages[0] ?? 'en');
+  for (let n = 0; n < pieces.length; n++) {
+    const piece = pieces[n]!;
+    if (piece.kind === 'head' || piece.kind === 'label') continue;
+    if (piece.kind === 'row') {
+      let last = n;
+      while (pieces[last + 1]?.kind === 'row') last++;
+      ofTable(pieces, n, last, currency, out);
+      n = last;
+      continue;
+    }
+    const money = amountsIn(piece, currency);
+    if (piece.kind === 'item') {
+      if (money.length > 1) beside(piece, n, source, money, out);
+      else if (wordCount(piece.text) <= 24 || money.length) out.push(ofItem(piece, n, money));
+      if (!money.length && !/[:;]|\s[–—-]\s/.test(piece.text) && wordCount(piece.text) > 3) enumerated(piece, n, out);
+    } else {
+      if (money.length) beside(piece, n, source, money, out);
+      if (piece.kind === 'value' && !money.length && wordCount(piece.text) <= 6 && hasWord(piece.text))
+        out.push({ ...ofItem(piece, n), met: 'label' });
+      if (piece.kind === 'heading' && money.length === 0 && wordCount(piece.text) <= 6)
+        out.push({ ...ofItem(piece, n), met: 'label' });
+      if (piece.kind === 'line' && wordCount(piece.text) <= 7 && !money.length) out.push(ofItem(piece, n));
+      enumerated(piece, n, out);
+    }
+    byVerb(piece, n, languages[n]!, out);
+  }
+  return out
+    .map((c) => called(c, source, pieces[c.piece]!, languages[c.piece]!))
+    .filter((c) => c.name.length > 2 && c.name.length <= 120 && !SMALL_WORDS.test(c.name));
+}
+
+/** Words that alone name nothing: “adults generally do too”. */
+const SMALL_WORDS =
+  /^(?:too|so|it|its|that|this|these|those|them|they|all|most|more|much|many|some|any|both|each|either|one|ones|two|three|here|there|then|now|well|not|just|only|also|else|even|same|such|very|him|her|us|me|you|who|what|which|when|where|why|how|over|under|again|together|ourselves|everything|anything|nothing|something|things?|stuff|lot|bit|way|auch|so|es|das|alles|nichts|etwas|hier|dort|dann|sehr|viel|mehr|selbst|aussi|tout|rien|ça|ici|là|très|plus|también|todo|nada|aquí|allí|muy|más)$/iu;
+
+/** A candidate by the name of what is offered, where its words are a verb and an object. */
+function called(c: Candidate, source: string, piece: Piece, language: Language): Candidate {
+  if (c.met === 'row' || c.met === 'label') return c;
+  const before = c.met === 'verb' || c.met === 'list' ? verbBefore(source.slice(piece.from, c.from), language) : null;
+  const { name, skip } = offered(c.name, language, before);
+  return name === c.name ? c : { ...c, name, from: c.from + skip };
+}

@@ -1,0 +1,88 @@
+import type { ReadPiece } from '../roles/roles.js';
+import { readable } from '../roles/roles.js';
+import { latin } from '../reading/span.js';
+import type { Linear } from '../roles/linear.js';
+import { candidatesIn, type Candidate } from './candidates.js';
+import { itemFeatures } from './features.js';
+
+/** A service or a product that was read, with how sure that is. */
+export interface Item extends Candidate {
+  sure: number;
+}
+
+/** Headings and labels whose lists are services, whatever is in them. */
+const OUTRIGHT =
+  /^(?:our |my |the |unsere |nos |nuestros )?(?:services?|products?|what we (?:do|make|sell)|what i (?:do|make|sell)|we do|prices?(?: list)?|price list|servicios|productos|prestations|produits|leistungen|angebot|produkte|tarifs?|precios|tarifas|preise|preisliste)(?: (?:and|&|und|et|y) (?:prices?|services?|products?|preise|tarifs|prix|precios))?$/i;
+/** Words that say that something is not done, or not any more. */
+const REFUSES = latin(
+  /(?<!\p{L})(?:do(?:es)?n[’']?t|do not|no longer|never|stopped|gave up|not any ?more|won[’']t|can[’']t|without|not(?! only)|except|ya no|nunca|sin|no (?:hacemos|vendemos|reparamos)|ne\s+\p{L}+\s+(?:pas|plus)|n[’']\p{L}+\s+(?:pas|plus)|plus de|pas de|sans|kein(?:e[rnms]?)?|nicht(?: mehr)?|ohne|außer)(?!\p{L})/iu,
+);
+
+/** True where the clause a candidate stands in says that it is not offered. */
+function refuses(c: Candidate, piece: ReadPiece): boolean {
+  const before = piece.text.slice(0, c.from - piece.from);
+  const clause = before.slice(
+    Math.max(
+      -1,
+      ...['. ', '; ', ', but ', ' but ', ', aber ', ', mais ', ', pero '].map((s) => before.lastIndexOf(s)),
+    ) + 1,
+  );
+  if (/(?<!\p{L})(?:nobody|no one|niemand|personne|nadie)(?!\p{L})/iu.test(clause)) return false;
+  return (
+    REFUSES.test(clause) ||
+    REFUSES.test(c.name.split(' ').slice(0, 3).join(' ')) ||
+    /^[^.;,]{0,30}(?<!\p{L})(?:any ?more|nicht mehr|no longer)(?!\p{L})/iu.test(piece.text.slice(c.to - piece.from))
+  );
+}
+
+/** How sure a candidate must be; one with a price is nearly always one. */
+const SURE = 0.45;
+const SURE_PRICED = 0.35;
+
+const key = (s: string) =>
+  s
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim();
+
+/** Services and products of a text, each once, in their order; and what it says is not offered. */
+export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linear): { items: Item[]; refused: Item[] } {
+  const candidates = candidatesIn(
+    text,
+    pieces,
+    pieces.map((p) => p.language),
+  );
+  const refused = candidates
+    .filter((c) => c.met === 'verb' && refuses(c, pieces[c.piece]!))
+    .map((c): Item => ({ ...c, sure: 1 }));
+  const all = candidates
+    .filter((c) => readable(pieces[c.piece]!))
+    .map((c): Item => {
+      const piece = pieces[c.piece]!;
+      const outright = c.outright ?? ((c.met === 'item' || c.met === 'row') && OUTRIGHT.test(piece.under.trim()));
+      if (outright) return { ...c, outright, sure: 1 };
+      return { ...c, sure: model.predict(itemFeatures(c, piece, piece.language, piece.shares))[0] ?? 0 };
+    })
+    .filter((c) => c.sure >= (c.prices.length ? SURE_PRICED : SURE));
+  const kept: Item[] = [];
+  // Where the client lists what they do, running sentences only say it again.
+  const listed = all.filter((c) => c.outright).length >= 2;
+  const no = refused.map((c) => key(c.name));
+  for (const c of all
+    .filter(
+      (c) => !(listed && !c.outright && !c.prices.length) && !no.includes(key(c.name)) && !refuses(c, pieces[c.piece]!),
+    )
+    .sort((a, b) => Number(b.prices.length > 0) - Number(a.prices.length > 0) || b.sure - a.sure)) {
+    if (kept.some((o) => o.from < c.to && c.from < o.to)) continue;
+    const same = kept.find((o) => key(o.name) === key(c.name));
+    if (same && (!c.prices.length || same.prices.some((p) => c.prices.some((q) => q.text === p.text)))) continue;
+    kept.push(c);
+  }
+  const byPlace = (a: Item, b: Item) => a.from - b.from;
+  return {
+    items: kept.sort(byPlace),
+    refused: refused.filter((c, n, list) => list.findIndex((o) => o.from < c.to && c.from < o.to) === n).sort(byPlace),
+  };
+}

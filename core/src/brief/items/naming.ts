@@ -1,0 +1,60 @@
+import { SERVICE_VERBS } from '../reading/service-verbs.js';
+import { latin, type Language } from '../reading/span.js';
+
+/** One of several: “clocks” is “clock”. */
+const singular = (name: string): string => {
+  const words = name.split(' ');
+  const last = words.at(-1)!;
+  const one = /(?:kn|w|l)ives$/.test(last)
+    ? last.replace(/ves$/, 'fe')
+    : /ies$/.test(last)
+      ? last.replace(/ies$/, 'y')
+      : /(?:ches|shes|xes|sses)$/.test(last)
+        ? last.slice(0, -2)
+        : /[^su]s$/.test(last)
+          ? last.slice(0, -1)
+          : last;
+  return [...words.slice(0, -1), one].join(' ');
+};
+
+const BEGINS = new Map<Language, { pattern: RegExp; ending: string }[]>();
+function beginnings(language: Language): { pattern: RegExp; ending: string }[] {
+  let made = BEGINS.get(language);
+  if (!made) {
+    made = SERVICE_VERBS[language].map(([verbs, ending]) => ({
+      pattern: latin(new RegExp(`^(?:(?:we|i|also|can|auch|aussi|también)\\s+)*(?:${verbs})\\s+(?=\\p{L})`, 'iu')),
+      ending,
+    }));
+    BEGINS.set(language, made);
+  }
+  return made;
+}
+
+/** The verb of a text that ends in one, “… we mend and repair”, with what its object becomes; null where there is none. */
+export function verbBefore(text: string, language: Language): { ending: string } | null {
+  const word = /(\S+)\s*$/.exec(text)?.[1];
+  return (word && beginnings(language).find(({ pattern }) => pattern.test(`${word} x`))) || null;
+}
+
+/**
+ * What is done as a thing that is offered: “fell trees” is “Tree felling”, “vendemos bicicletas” is “bicicletas”. `skip` is
+ * how many letters of verb stood before its object.
+ */
+export function offered(
+  name: string,
+  language: Language,
+  before: { ending: string } | null = null,
+): { name: string; skip: number } {
+  for (const { pattern, ending } of beginnings(language)) {
+    const m = pattern.exec(name);
+    if (!m || m[0].length >= name.length) continue;
+    // “Ironing for people” and “cleaning in situ” have no object to turn.
+    const object = name.slice(m[0].length);
+    if (/^(?:for|in|at|to|on|with|and|of|by|für|mit|pour|en|para|de)\s/i.test(object)) return { name, skip: 0 };
+    return {
+      name: ending && object.split(' ').length <= 4 ? `${singular(object)} ${ending}` : object,
+      skip: m[0].length,
+    };
+  }
+  return { name: before?.ending && name.split(' ').length <= 4 ? `${singular(name)} ${before.ending}` : name, skip: 0 };
+}

@@ -1,0 +1,550 @@
+import type { LinearModel } from '../roles/linear.js';
+
+/** Learned by `npm run train`; not written by hand. */
+export const namesModel: LinearModel = {
+  classes: ["score"],
+  step: 0.0981,
+  bias: [0],
+  weights: `<:a	H
+<:about	L
+<:al	J
+<:als	S
+<:am	N
+<:an	K
+<:and	M
+<:appelle	V
+<:are	V
+<:at	J
+<:atelier	M
+<:au	X
+<:auf	L
+<:august	M
+<:back	L
+<:beim	K
+<:bin	L
+<:but	N
+<:called	K
+<:community	N
+<:con	I
+<:county	N
+<:das	N
+<:de	H
+<:dem	M
+<:den	L
+<:des	M
+<:die	Y
+<:director	N
+<:do	M
+<:dry	H
+<:du	F
+<:ebbsworth	N
+<:eigenen	M
+<:einem	L
+<:el	N
+<:en	V
+<:engineer	K
+<:es	P
+<:ex	H
+<:example	J
+<:for	H
+<:grüsse	F
+<:grüße	H
+<:guten	N
+<:heißt	T
+<:herr	M
+<:hill	M
+<:im	I
+<:in	K
+<:is	R
+<:jedem	M
+<:la	G
+<:laden	J
+<:le	L
+<:little	M
+<:llama	U
+<:machen	N
+<:me	H
+<:miss	N
+<:mit	L
+<:no	E
+<:not	J
+<:number	G
+<:nächsten	M
+<:on	D
+<:or	L
+<:please	N
+<:re	Y
+<:s	K
+<:says	N
+<:school	I
+<:sind	J
+<:so	L
+<:somos	W
+<:tannery	J
+<:the	B
+<:uhr	M
+<:und	N
+<:we	I
+<:web	M
+<:website	S
+<:where	M
+<:wir	G
+<:y	N
+<:zwischen	M
+<:à	I
+CAPS	T
+addressee	%
+after in	G
+after with	A
+all caps first	^
+at	6
+bottom	J
+count:1	S
+count:1&domain:-	Z
+count:1&domain:all	S
+count:1&domain:much	X
+count:1&domain:none	D
+count:1&domain:same	C
+count:1&legal	K
+count:1&part of longer	R
+count:1&person	Q
+count:1&words:1	I
+count:1&words:3	R
+count:1&words:4	N
+count:1&words:5	M
+count:2	Q
+count:2&domain:-	E
+count:2&domain:all	Q
+count:2&domain:much	I
+count:2&domain:none	L
+count:2&domain:same	M
+count:2&domain:some	E
+count:2&kind	R
+count:2&part of longer	J
+count:2&person	N
+count:2&words:1	L
+count:2&words:2	M
+count:2&words:3	T
+count:3	P
+count:3&domain:-	N
+count:3&domain:all	H
+count:3&domain:none	M
+count:3&domain:same	K
+count:3&domain:some	Q
+count:3&kind	U
+count:3&person	J
+count:3&words:1	J
+count:3&words:2	K
+count:4	W
+count:4&domain:-	G
+count:4&domain:all	R
+count:4&domain:none	N
+count:4&domain:same	S
+count:4&domain:some	S
+count:4&kind	L
+count:4&pair	L
+count:4&part of longer	N
+count:4&person	N
+count:4&words:2	P
+designer says	F
+digit	=
+domain:-&kind	V
+domain:-&legal	I
+domain:-&part of longer	K
+domain:all	a
+domain:all&domain:same	G
+domain:all&kind	N
+domain:all&legal	J
+domain:all&pair	I
+domain:all&part of longer	U
+domain:all&person	I
+domain:initials	^
+domain:much	b
+domain:much&legal	N
+domain:much&pair	V
+domain:much&part of longer	P
+domain:none	>
+domain:none&legal	N
+domain:none&pair	S
+domain:none&part of longer	H
+domain:none&person	K
+domain:same	b
+domain:same&kind	T
+domain:same&pair	T
+domain:same&part of longer	>
+domain:same&person	M
+domain:some	S
+domain:some&kind	H
+domain:some&legal	L
+domain:some&pair	L
+domain:some&part of longer	B
+domain:some&person	R
+from	L
+given only	5
+goes back	C
+goes on	G
+greeted	%
+how:CAPS	U
+how:at	S
+how:called	q
+how:called&count:1	R
+how:called&count:2	N
+how:called&count:3	U
+how:called&count:4	L
+how:called&domain:-	L
+how:called&domain:all	Y
+how:called&domain:same	V
+how:called&domain:some	V
+how:called&how:line	V
+how:called&kind	M
+how:called&pair	J
+how:called&part of longer	M
+how:called&top:0	W
+how:called&words:1	Q
+how:called&words:2	Q
+how:called&words:3	S
+how:called&words:5	G
+how:caps	[
+how:cell	N
+how:closing	J
+how:domain	h
+how:line	W
+how:line&count:1	S
+how:line&count:2	R
+how:line&count:3	P
+how:line&count:4	L
+how:line&domain:-	W
+how:line&domain:all	R
+how:line&domain:much	Q
+how:line&domain:none	E
+how:line&kind	J
+how:line&label:name	M
+how:line&label:other	S
+how:line&label:person	N
+how:line&label:whole	M
+how:line&legal	L
+how:line&pair	J
+how:line&person	S
+how:line&top:0	P
+how:line&under:name	Q
+how:line&words:2	N
+how:line&words:3	R
+how:line&words:4	T
+how:line&words:6	H
+how:low kind	R
+how:opening	V
+how:quoted	]
+how:quoted&count:1	Z
+how:quoted&count:2	J
+how:quoted&count:3	W
+how:quoted&domain:all	M
+how:quoted&domain:none	V
+how:quoted&domain:same	M
+how:quoted&domain:some	S
+how:quoted&kind	U
+how:quoted&label:name	Q
+how:quoted&label:other	N
+how:quoted&label:part	Q
+how:quoted&pair	Z
+how:quoted&words:1	V
+how:quoted&words:2	I
+how:quoted&words:4	U
+how:quoted&words:5	W
+how:quoted&words:6	V
+how:short	b
+how:we are	b
+in:item	D
+in:line	M
+in:row	H
+in:sentence	Q
+in:value	S
+is	S
+is&count:3	I
+is&count:4	L
+is&domain:-	H
+is&domain:all	T
+is&domain:none	M
+is&domain:same	W
+is&domain:some	W
+is&kind	K
+is&part of longer	M
+is&words:1	L
+is&words:2	J
+is&words:3	U
+kind	]
+kind&legal	H
+kind&part of longer	P
+kind&person	L
+kind:ag	J
+kind:atelie	X
+kind:betrie	K
+kind:boat	H
+kind:church	F
+kind:club	Q
+kind:co	B
+kind:cooper	R
+kind:counci	J
+kind:farm	T
+kind:gmbh	J
+kind:guild	I
+kind:hire	L
+kind:hof	L
+kind:house	H
+kind:inc	H
+kind:ltd	I
+kind:meiste	J
+kind:mill	P
+kind:museum	R
+kind:railwa	S
+kind:remova	R
+kind:repair	F
+kind:school	T
+kind:servic	I
+kind:sons	L
+kind:store	I
+kind:studio	N
+kind:trust	V
+kind:werkst	K
+kind:worksh	M
+kind:yard	L
+kind:étude	G
+label:name&count:1	L
+label:name&count:2	R
+label:name&count:3	Q
+label:name&count:4	M
+label:name&domain:-	V
+label:name&domain:all	S
+label:name&domain:much	M
+label:name&domain:same	Q
+label:name&domain:some	N
+label:name&how:line	P
+label:name&kind	M
+label:name&label:other	M
+label:name&label:part	Q
+label:name&label:whole	M
+label:name&legal	K
+label:name&pair	K
+label:name&part of longer	Q
+label:name&person	K
+label:name&words:1	L
+label:name&words:2	T
+label:name&words:3	K
+label:name&words:4	R
+label:name&words:5	L
+label:name&words:6	M
+label:other	L
+label:other&count:1	M
+label:other&count:2	V
+label:other&count:3	Q
+label:other&count:4	N
+label:other&domain:-	U
+label:other&domain:all	M
+label:other&domain:much	L
+label:other&domain:none	I
+label:other&domain:some	Q
+label:other&kind	I
+label:other&pair	T
+label:other&part of longer	K
+label:other&person	M
+label:other&words:1	K
+label:other&words:2	R
+label:other&words:5	R
+label:part	[
+label:part&count:1	L
+label:part&count:2	R
+label:part&count:4	M
+label:part&domain:-	T
+label:part&domain:all	S
+label:part&domain:much	J
+label:part&domain:same	Q
+label:part&domain:some	M
+label:part&how:line	P
+label:part&kind	L
+label:part&label:other	M
+label:part&legal	K
+label:part&pair	K
+label:part&part of longer	Q
+label:part&person	K
+label:part&words:1	L
+label:part&words:2	U
+label:part&words:3	J
+label:part&words:4	L
+label:part&words:5	K
+label:person	4
+label:person&count:1	N
+label:person&count:2	N
+label:person&count:3	S
+label:person&domain:some	S
+label:person&label:other	R
+label:person&part of longer	M
+label:person&person	M
+label:person&words:2	M
+label:person&words:3	S
+label:person&words:6	Q
+label:whole	x
+label:whole&count:1	M
+label:whole&count:3	R
+label:whole&domain:much	T
+label:whole&domain:none	N
+label:whole&legal	M
+label:whole&pair	N
+label:whole&words:1	M
+label:whole&words:2	Q
+label:whole&words:3	P
+label:whole&words:4	T
+label:whole&words:5	V
+label:whole&words:6	M
+legal	F
+legal&pair	L
+legal&part of longer	T
+low	!
+low as all	B
+no name	1
+pair	T
+pair&part of longer	M
+part of longer	J
+person	F
+person&part of longer	L
+person:kind	L
+person:plain	F
+quoted mail	G
+role:aside	=
+role:dont	=
+role:fact	S
+role:greeting	J
+role:note	J
+role:other	M
+role:quoted	<
+role:style	@
+role:unsettled	@
+role:wish	E
+runs into figures	1
+small words	!
+stops	>
+street	B
+subject	[
+the	S
+title	/
+to	%
+told more	J
+top:0	Y
+top:0&count:1	T
+top:0&count:2	N
+top:0&count:3	J
+top:0&domain:-	[
+top:0&domain:all	M
+top:0&domain:much	U
+top:0&domain:same	E
+top:0&domain:some	L
+top:0&how:line	V
+top:0&kind	V
+top:0&label:part	L
+top:0&legal	L
+top:0&pair	N
+top:0&part of longer	K
+top:0&person	U
+top:0&under:name	L
+top:0&words:2	R
+top:0&words:3	U
+top:0&words:4	E
+top:0&words:5	S
+top:0&words:6	J
+top:0:CAPS	W
+top:0:called	W
+top:0:caps	S
+top:0:cell	M
+top:0:domain	C
+top:0:line	L
+top:0:opening	H
+top:0:rest	?
+top:0:we are	R
+top:1	[
+top:1:CAPS	J
+top:1:called	L
+top:1:caps	[
+top:1:domain	D
+top:1:line	F
+top:1:low kind	T
+top:1:opening	D
+top:1:rest	H
+top:1:short	T
+top:1:we are	N
+under:name	j
+under:name&count:1	U
+under:name&count:2	K
+under:name&count:4	N
+under:name&domain:-	U
+under:name&domain:all	K
+under:name&domain:much	S
+under:name&domain:none	H
+under:name&domain:same	L
+under:name&domain:some	S
+under:name&pair	U
+under:name&part of longer	M
+under:name&person	N
+under:name&words:1	K
+under:name&words:2	J
+under:name&words:3	D
+under:name&words:4	W
+under:name&words:5	K
+under:name&words:6	R
+week	$
+words:1	C
+words:1&domain:all	K
+words:1&domain:much	K
+words:1&domain:none	I
+words:1&domain:same	M
+words:1&domain:some	K
+words:1&kind	G
+words:1&pair	L
+words:1&part of longer	J
+words:2	R
+words:2&domain:-	Q
+words:2&domain:all	R
+words:2&domain:much	K
+words:2&domain:none	@
+words:2&domain:same	H
+words:2&domain:some	Q
+words:2&legal	J
+words:2&pair	L
+words:2&part of longer	L
+words:2&person	F
+words:3	W
+words:3&domain:all	T
+words:3&domain:initials	P
+words:3&domain:none	G
+words:3&domain:same	L
+words:3&domain:some	Q
+words:3&kind	U
+words:3&legal	K
+words:3&pair	L
+words:3&part of longer	N
+words:3&person	N
+words:4	N
+words:4&domain:-	G
+words:4&domain:much	V
+words:4&domain:none	J
+words:4&kind	H
+words:4&legal	N
+words:4&pair	K
+words:4&part of longer	V
+words:4&person	U
+words:5	J
+words:5&domain:-	Q
+words:5&domain:all	I
+words:5&domain:much	T
+words:5&domain:none	M
+words:5&domain:some	H
+words:5&kind	P
+words:5&pair	Q
+words:5&part of longer	L
+words:6	D
+words:6&domain:-	E
+words:6&domain:all	M
+words:6&domain:much	D
+words:6&domain:none	S
+words:6&domain:some	M
+words:6&legal	L
+words:6&pair	R
+words:6&part of longer	N`,
+};

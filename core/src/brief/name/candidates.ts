@@ -1,0 +1,319 @@
+import type { Piece } from '../layout/pieces.js';
+import { GIVEN_NAMES } from '../people/given-names.js';
+import { latin } from '../reading/span.js';
+
+/** Something the business may be called, with where it was met and what speaks for it. */
+export interface NameCandidate {
+  name: string;
+  from: number;
+  to: number;
+  features: string[];
+}
+
+const JOINT =
+  "(?:&|\\+|and|of|the|on|at|for|in|de|du|des|del|de la|la|le|les|los|el|et|y|und|von|vom|zum|zur|am|im|an der|für|d’|l’|d'|l')";
+const CAP = "(?:[A-Z]\\.(?= )|[dDlL][’'][A-ZÀ-Þ][\\p{L}-]*|[A-ZÀ-Þ][\\p{L}’'-]*|\\d{1,4})";
+const SEQUENCE = latin(
+  new RegExp(`(?<![\\p{L}\\p{N}@./-])(?:[A-ZÀ-Þ][\\p{L}’'-]*|[A-Z]\\.)(?: +(?:${JOINT} +){0,2}${CAP}){0,7}`, 'gu'),
+);
+const QUOTED = /["“„«]\s?([\p{Lu}\p{N}][^"“”„«»]{1,50}?)\s?["”“»]/gu;
+const CALLED = latin(
+  /(?<!\p{L})(?:called|known as|named|trading as|under the name(?: of)?|we are|we’re|we're|i am|i’m|i'm|here at|heißt|heisst|heißen|nennt sich|wir sind|firma|s’appelle|s'appelle|nous sommes|se llama|somos|nos llamamos)\s+((?:the\s+|die\s+|der\s+|das\s+|l[ea’']\s?)?[\p{L}\d&][\p{L}\d&’'-]*(?:\s[\p{L}\d&][\p{L}\d&’'-]*){0,5})/giu,
+);
+const KIND =
+  /(?<!\p{L})(?:ltd|limited|llc|inc|co|company|works?|workshop|yard|studio|house|pottery|joinery|nursery|farm|mill|press|books|boats?|clocks?|club|society|band|choir|association|trust|museum|school|centre|center|lab|services?|hire|repairs?|removals?|supplies|group|brothers|bros|sons?|daughters?|guild|council|church|parish|railway|ferry|shop|stores?|gmbh|kg|ohg|ug|ag|e\.?\s?v|verein|werk\w*|hof|betrieb|meister\w*|\p{L}*erei|sarl|sas|eurl|atelier|maison|société|association|mairie|étude|scp|domaine|mercerie|s\.?l\.?|taller\w*|casa|almazara|ferretería|gestoría|asociación|peña|cooperativa|hermanos|hnos)(?!\p{L})/iu;
+/** What stands behind a name in registers, and on no sign. */
+const LEGAL =
+  /[\s,]+(?:ltd|limited|llc|inc|llp|plc|cic|gmbh(?:\s*&\s*co\.?(?:\s*kg)?)?|kg|ohg|ug|ag|e\.?\s?[ukv]|sarl|sas|eurl|sa|srl|sprl|s\.?\s?l\.?(?:\s?u\.?)?|s\.?c\.?a|s\.?\s?coop)\.?(?=$|\s).*$/iu;
+const LABEL_NAME =
+  /(?<!\p{L})(?:name of (?:the )?(?:business|company|firm|club|organi[sz]ation|shop|group)|business(?: name)?|company(?: name)?|organi[sz]ation|firm|firma|betrieb|unternehmen|verein|entreprise|société|raison sociale|association|empresa|negocio|nombre comercial|asociación|trading name|what (?:is|are) you(?:r business)? called|called|name|nom|nombre|legal name|org|page title)(?!\p{L})/iu;
+const LABEL_PERSON =
+  /(?<!\p{L})(?:your name|you |contact|person|ansprechpartner\w*|from|von|people|owner|inhaber\w*|first|last|submitted|filled|ausgef|rempli|vorname|nachname|prénom|votre nom|apellidos?|tu nombre)(?!\p{L})/iu;
+const WEEK =
+  /^(?:mon|tue|wed|thu|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|montag|dienstag|mittwoch|donnerstag|freitag|samstag|sonntag|lundi|mardi|mercredi|jeudi|vendredi|samedi|dimanche|lunes|martes|miércoles|jueves|viernes|sábado|domingo|januar|februar|märz|april|mai|juni|juli|august|september|oktober|november|dezember|christmas|easter)/i;
+const STREET =
+  /(?<!\p{L})(?:street|road|lane|passage|avenue|square|hill|quay|row|close|drive|terrace|straße|strasse|gasse|weg|platz|allee|rue|avenue|place|chemin|impasse|route|calle|plaza|avenida|camino|unit|suite)(?!\p{L})|\b[A-Z]{1,2}\d\d?[A-Z]?\s?\d[A-Z]{2}\b/iu;
+
+/** What begins so is somebody speaking, not a name. */
+const SPEAKS =
+  /^(?:we|i|they|he|she|you|wir|ich|er|sie|nous|je|on|ils|elle|yo|nosotros|ellos|please|bitte|merci de|por favor)\s/i;
+const GREETS =
+  /^(?:dear|sehr geehrte\p{L}*|liebe[rs]?|chère?s?|estimad[oa]s?|querid[oa]s?)\s|^(?:hello|hi|hey|dear|thanks|thank you|regards|cheers|morning|hallo|servus|moin|danke|grüße|bonjour|bonsoir|salut|merci|hola|buenas|gracias|saludos|website|webseite|homepage|site)(?:\s\p{L}+)?[,!.]*$/iu;
+const SENTENCE = /\S\s(?:is|are|was|were|has|have|had|will|ist|sind|war|hat|haben|est|sont|était|es|son|era|tiene)\s/i;
+const SMALL =
+  /^(?:the|a|an|and|or|we|i|is|it|so|to|of|in|at|on|for|my|our|its|that|this|hello|right|der|die|das|und|wir|ich|ist|so|zu|in|im|am|ein|eine|le|la|les|et|on|je|un|une|de|du|el|los|las|y|un|una|mi)$/i;
+const plain = (s: string) =>
+  s
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim();
+const letters = (s: string) => plain(s).replace(/ /g, '').replace(/ß/g, 'ss');
+/** Two runs of letters have this long a stretch in common, as a share of the shorter. */
+function shared(a: string, b: string): number {
+  const [short, long] = a.length < b.length ? [a, b] : [b, a];
+  for (let length = short.length; length >= 4; length--)
+    for (let at = 0; at + length <= short.length; at++)
+      if (long.includes(short.slice(at, at + length))) return length / short.length;
+  return 0;
+}
+
+interface Met {
+  name: string;
+  from: number;
+  to: number;
+  piece: number;
+  how: Set<string>;
+}
+
+const tidied = (name: string): string => {
+  const tidy = stripped(name);
+  // What leads up to a name in small letters is no part of it: “called Marchetti Pianos”, “die Segelmacherei Thiessen”.
+  return /\p{Lu}/u.test(tidy) ? tidy.replace(/^(?:\p{Ll}[\p{L}’']*\s+)+(?=\p{Lu})/u, '') : tidy;
+};
+const stripped = (name: string) =>
+  name
+    .replace(/^[^\p{L}\p{N}"“„«]+/u, '')
+    .replace(
+      /^(?:we(?:[’']|\s*a)re|i[’']m|i am|wir sind|nous sommes|somos|hier ist|this is|here is|en(?=\s\p{Lu})|at(?=\s\p{Lu})|from(?=\s\p{Lu})|bei(?=\s\p{Lu})|chez(?=\s\p{Lu})|de[rmn](?=\s\p{Lu})|die(?=\s\p{Lu})|das(?=\s\p{Lu}))\s+/iu,
+      '',
+    )
+    .replace(/\s+/g, ' ')
+    .replace(/^["“„«'‘(\s]+|["”»'’)\s,.;:!–—-]+$/gu, '')
+    .replace(/\s(?:and|of|the|&|de|et|y|und|in|at|on|for|von|am|im)$/i, '')
+    .trim();
+
+/** Everything in a text that the business may be called, each once, with the marks a model weighs. */
+export function nameCandidates(
+  source: string,
+  pieces: readonly Piece[],
+  roles: readonly Record<string, number>[],
+): NameCandidate[] {
+  const met = new Map<string, Met[]>();
+  const put = (name: string, from: number, piece: number, how: string) => {
+    const tidy = tidied(name);
+    const key = plain(tidy);
+    if (
+      tidy.length < 3 ||
+      tidy.includes('@') ||
+      SPEAKS.test(tidy) ||
+      SENTENCE.test(tidy) ||
+      GREETS.test(tidy) ||
+      tidy.length > 70 ||
+      !/\p{L}{2}/u.test(tidy) ||
+      tidy.split(' ').length > 9
+    )
+      return;
+    const at = from + Math.max(0, source.slice(from, from + name.length + 4).indexOf(tidy.split(' ')[0]!));
+    const list = met.get(key) ?? [];
+    const same = list.find((m) => m.from === at);
+    if (same) same.how.add(how);
+    else list.push({ name: tidy, from: at, to: at + tidy.length, piece, how: new Set([how]) });
+    met.set(key, list);
+  };
+  const domains = [...source.matchAll(/@([\p{L}\d.-]+)\.[a-z]{2,}/giu), ...source.matchAll(/www\.([\p{L}\d-]+)\./giu)]
+    .map((m) => letters(m[1]!.replace(/\.(?:co|org|com|ac|net)$/, '')))
+    .filter((d) => d.length > 3 && !/^(?:mail|gmail|web|post|email|inbox|outlook|gmx|freemail)/.test(d));
+  const said = pieces.map((p, n) => (p.kind === 'label' ? -1 : n)).filter((n) => n >= 0);
+  const body = said.filter((n) => pieces[n]!.kind !== 'head');
+  pieces.forEach((p, n) => {
+    if (p.kind === 'label') return;
+    const text =
+      p.kind === 'head'
+        ? p.text.replace(/^[\w-]+:\s*/, (h) => ' '.repeat(h.length)).replace(/<[^>]*>/g, (h) => ' '.repeat(h.length))
+        : p.text;
+    for (const m of text.matchAll(SEQUENCE)) {
+      put(m[0], p.from + m.index, n, 'caps');
+      // Of “Hello Brannock & Wyle” and “We are Allard & Granddaughter” the first words may be no part of it.
+      let drop = 0;
+      for (const word of m[0].split(' ').slice(0, 3)) {
+        drop += word.length + 1;
+        if (m[0].length - drop > 2) put(m[0].slice(drop), p.from + m.index + drop, n, 'rest');
+      }
+      // “Benny Cutler at Cutler’s Saw Works”: what stands behind is the place.
+      const at = / (?:at|bei|chez|von der|vom) (?=[A-ZÀ-Þ])/u.exec(m[0]);
+      if (at) put(m[0].slice(at.index + at[0].length), p.from + m.index + at.index + at[0].length, n, 'at');
+      // In a text of capitals a name is how a line begins.
+      if (/^[\p{Lu}\s&’'-]{12,}/u.test(m[0]))
+        for (let k = 2; k <= 4; k++) put(m[0].split(' ').slice(0, k).join(' '), p.from + m.index, n, 'CAPS');
+      const short = m[0].replace(LEGAL, '');
+      if (short !== m[0]) put(short, p.from + m.index, n, 'short');
+    }
+    // Words that read together are the domain: “stannard pianos” of stannardpianos.example.
+    const tokens = [...text.matchAll(/[\p{L}\d]+(?:[’'][\p{L}]+)?/gu)];
+    for (const domain of domains)
+      for (let a = 0; a < tokens.length; a++) {
+        if (!domain.startsWith(letters(tokens[a]![0]).slice(0, 3))) continue;
+        for (let b = a; b < Math.min(tokens.length, a + 7); b++) {
+          const words = text.slice(tokens[a]!.index, tokens[b]!.index + tokens[b]![0].length);
+          const own = letters(words.replace(/(?<=\s)(?:and|und|et|y|the|of|de|&)(?=\s)/gi, ''));
+          if (own === domain || letters(words) === domain) put(words, p.from + tokens[a]!.index, n, 'domain');
+          else if (own.length > domain.length) break;
+        }
+      }
+    // Where nobody writes capitals, a word of what businesses are called shows where a name is.
+    if (text.length > 25 && !/\p{Lu}/u.test(text))
+      for (const m of text.matchAll(new RegExp(KIND.source, 'giu'))) {
+        const k = tokens.findIndex((t) => t.index <= m.index && m.index < t.index + t[0].length);
+        if (k < 0) continue;
+        for (let a = Math.max(0, k - 3); a <= k; a++)
+          for (let b = k; b <= Math.min(tokens.length - 1, k + 2); b++)
+            if (b > a && !SMALL.test(tokens[a]![0]) && !SMALL.test(tokens[b]![0]))
+              put(
+                text.slice(tokens[a]!.index, tokens[b]!.index + tokens[b]![0].length),
+                p.from + tokens[a]!.index,
+                n,
+                'low kind',
+              );
+      }
+    for (const m of text.matchAll(QUOTED)) put(m[1]!, p.from + m.index + m[0].indexOf(m[1]!), n, 'quoted');
+    for (const m of text.matchAll(CALLED)) {
+      const words = m[1]!.split(' ');
+      const at = p.from + m.index + m[0].lastIndexOf(m[1]!);
+      const lead = m[0]
+        .slice(0, m[0].length - m[1]!.length)
+        .trim()
+        .toLowerCase();
+      const sure = /called|known|named|trading|name|hei|nennt|appelle|llama|firma/.test(lead);
+      // In a text with capitals a name has one.
+      for (let k = 1; k <= Math.min(5, words.length); k++)
+        put(words.slice(0, k).join(' '), at, n, sure ? 'called' : 'we are');
+    }
+    const words = text.trim().split(/\s+/).length;
+    if (p.kind !== 'head' && words <= 8) put(text.trim(), p.from + text.indexOf(text.trim()), n, 'line');
+    if (p.kind === 'value' || p.kind === 'item' || p.kind === 'line' || p.kind === 'sentence') {
+      const first = /^([^,;:(–—|]{3,60}?)\s*(?:[,;:(–—|]|\s-\s)/u.exec(text);
+      if (first) put(first[1]!, p.from + first.index, n, 'opening');
+      const last = /\s[–—|-]\s([^–—|]{3,50})$/u.exec(text);
+      if (last) put(last[1]!, p.from + last.index + 3, n, 'closing');
+      const short = text.replace(LEGAL, '');
+      if (short !== text && short.split(' ').length < 8) put(short, p.from, n, 'short');
+    }
+    if (p.kind === 'row')
+      for (const cell of text.split('|'))
+        if (cell.trim() && cell.trim().split(' ').length < 7)
+          put(cell.trim(), p.from + text.indexOf(cell.trim()), n, 'cell');
+  });
+  const designer = pieces.find((p) => p.kind === 'head' && /^to:/i.test(p.text))?.text.toLowerCase() ?? '';
+  const lower = plain(source);
+  const startsLow = (source.match(/^\p{Ll}/gmu) ?? []).length > (source.match(/^\p{Lu}/gmu) ?? []).length;
+  return [...met].map(([key, all]) => {
+    const best = all.find((m) => /\p{Lu}/u.test(m.name)) ?? all[0]!;
+    const piece = pieces[best.piece]!;
+    const words = best.name.split(' ');
+    const f = new Set<string>();
+    for (const m of all) {
+      const p = pieces[m.piece]!;
+      for (const h of m.how) f.add(`how:${h}`);
+      f.add(`in:${p.kind}`);
+      const order = body.indexOf(m.piece);
+      if (order >= 0 && order < 2) f.add(`top:${order}`).add(`top:${order}:${[...m.how].sort()[0]}`);
+      if (order >= 0 && order >= body.length - 3) f.add('bottom');
+      if (p.kind === 'head')
+        f.add(
+          /^(?:subject|betreff|objet|asunto)/i.test(p.text)
+            ? 'subject'
+            : /^(?:to|an|à|para)/i.test(p.text)
+              ? 'to'
+              : 'from',
+        );
+      if (p.label && LABEL_NAME.test(p.label) && !LABEL_PERSON.test(p.label))
+        f.add('label:name').add(m.how.has('line') ? 'label:whole' : 'label:part');
+      if (p.label && LABEL_PERSON.test(p.label)) f.add('label:person');
+      if (p.label && !LABEL_NAME.test(p.label)) f.add('label:other');
+      if (p.under && LABEL_NAME.test(p.under)) f.add('under:name');
+      if (p.speaker === 'designer') f.add('designer says');
+      const role = roles[m.piece] ?? {};
+      const top = Object.entries(role).sort((a, b) => b[1] - a[1])[0]?.[0];
+      if (top) f.add(`role:${top}`);
+      const before = source.slice(Math.max(0, m.from - 18), m.from);
+      const after = source.slice(m.to, m.to + 16);
+      if (/^\s*(?:is|are|was|has|ist|sind|est|sont|es|son|makes?|do|does)\s/i.test(after)) f.add('is');
+      if (/(?<!\p{L})(?:in|at|from|near|to|aus|nach|bei|à|en|dans|of|von)\s$/iu.test(before)) f.add('after in');
+      if (
+        /(?:dear|hi|hello|liebe[rs]?|hallo|bonjour|hola|cher|chère|estimad[oa]|querid[oa]|geehrte[rs]?)\s(?:\p{L}+\s)?$/iu.test(
+          before,
+        )
+      )
+        f.add('greeted');
+      if (/^[\s,]*(?:[–—(]|,\s\p{Ll})/u.test(after)) f.add('told more');
+      if (/(?:ask for|with|mit|avec|con|and|&)\s$/i.test(before)) f.add('after with');
+      // A name that begins or ends within a run of capitals is cut short.
+      if (/^ [A-ZÀ-Þ][\p{Ll}]/u.test(after)) f.add('goes on');
+      if (/(?:^|[^.!?:]\s)[A-ZÀ-Þ][\p{Ll}’']+ $/u.test(before)) f.add('goes back');
+      const prior = /(\p{L}+)\s+$/u.exec(before)?.[1]?.toLowerCase();
+      if (prior) f.add(`<:${prior}`);
+    }
+    const count =
+      lower.split(` ${key} `).length - 1 + (lower.startsWith(`${key} `) ? 1 : 0) + (lower.endsWith(` ${key}`) ? 1 : 0);
+    f.add(`count:${count > 3 ? '4' : Math.max(1, count)}`);
+    f.add(`words:${Math.min(6, words.length)}`);
+    const own = letters(best.name);
+    const likeness = Math.max(0, ...domains.map((d) => shared(own, d)));
+    f.add(
+      `domain:${likeness >= 0.99 ? 'all' : likeness > 0.7 ? 'much' : likeness > 0.45 ? 'some' : domains.length ? 'none' : '-'}`,
+    );
+    if (domains.some((d) => d === own)) f.add('domain:same');
+    const initials = words
+      .map((w) => w[0] ?? '')
+      .join('')
+      .toLowerCase();
+    if (domains.some((d) => d.startsWith(initials) && initials.length > 2)) f.add('domain:initials');
+    if (KIND.test(best.name)) f.add('kind');
+    const kind = KIND.exec(best.name)?.[0].toLowerCase();
+    if (kind) f.add(`kind:${kind.slice(0, 6)}`);
+    if (/(?<!\p{L})(?:ltd|limited|llc|inc|gmbh|kg|sarl|sas|s\.?l\.?|e\.?\s?v\.?|cic|llp|plc)\.?$/iu.test(best.name))
+      f.add('legal');
+    if (/[&+]|\band\b|\bund\b|\bet\b|\by\b/.test(best.name)) f.add('pair');
+    const person = words.length <= 4 && words.some((w) => GIVEN_NAMES.has(w)) && words.every((w) => /^\p{Lu}/u.test(w));
+    if (person) f.add('person').add(`person:${kind ? 'kind' : 'plain'}`);
+    if (words.length === 1 && GIVEN_NAMES.has(words[0]!)) f.add('given only');
+    if (/^(?:mr|mrs|ms|miss|dr|prof|herr|frau|m\.|mme|don|doña|sr|sra)\b/i.test(best.name)) f.add('title');
+    if (WEEK.test(best.name)) f.add('week');
+    if (STREET.test(best.name)) f.add('street');
+    if (/\d/.test(best.name)) f.add('digit');
+    if (
+      /(?<!\p{L})(?:you|me|us|it|this|that|these|not|please|hab|habe|gefragt|mir|dir|mich|dich|uns|nicht|auch|moi|toi|vous|pas|me|te|eso|esto|added|called|because|with|from|about|want|need)(?!\p{L})/iu.test(
+        best.name,
+      )
+    )
+      f.add('small words');
+    if (/\d{3}/.test(best.name) || /\d/.test(source.slice(best.to, best.to + 2).trim())) f.add('runs into figures');
+    if (/[.!?:;,]/.test(best.name)) f.add('stops');
+    if (/\s(?:at|bei|chez|from|aus)\s/i.test(best.name)) f.add('at');
+    if (/^[\p{Lu}\d\s&’'.-]+$/u.test(best.name) && /\p{Lu}{3}/u.test(best.name)) f.add('CAPS');
+    if (!/\p{Lu}/u.test(best.name)) f.add(startsLow ? 'low as all' : 'low');
+    if (words.length > 1 && words.filter((w) => w.length > 3).every((w) => /^[\p{Lu}\d]/u.test(w)))
+      f.add('all caps first');
+    if (/^(?:the|die|der|das|le|la|les|el|los)\s/i.test(best.name)) f.add('the');
+    if (
+      /^(?:hi|hello|dear|thanks|regards|yours|subject|re|fwd|notes?|website|web|page|please|can|what|when|where|how|we|i|our|my|prices?|opening|hours|services?|products?|contact|about|address|phone|email|liebe|hallo|sehr|mit|wir|ich|unsere?|preise|öffnungszeiten|bonjour|merci|nous|je|notre|tarifs|horaires|hola|gracias|somos|nuestr|precios|horario|minutes|committee|present|apologies|extract|agenda)\b/i.test(
+        best.name,
+      )
+    )
+      f.add('no name');
+    if (designer.includes(best.name.toLowerCase())) f.add('addressee');
+    if (piece.depth > 0) f.add('quoted mail');
+    // Part of a longer candidate that comes as often says less than the whole.
+    for (const [other, list] of met)
+      if (
+        other !== key &&
+        ` ${other} `.includes(` ${key} `) &&
+        list.length >= all.length &&
+        list.some((m) => m.how.has('caps') || m.how.has('line'))
+      ) {
+        f.add('part of longer');
+        break;
+      }
+    const features = [...f];
+    const strong = features.filter((x) =>
+      /^(?:domain|kind$|label|person$|count|top:0$|how:(?:called|line|quoted)|legal|part of|words|pair|under|is$)/.test(
+        x,
+      ),
+    );
+    for (let a = 0; a < strong.length; a++)
+      for (let b = a + 1; b < strong.length; b++) features.push(`${strong[a]!}&${strong[b]!}`);
+    return { name: best.name, from: best.from, to: best.to, features };
+  });
+}

@@ -1,0 +1,78 @@
+import type { Linear } from '../roles/linear.js';
+import type { ReadPiece } from '../roles/roles.js';
+import { nameCandidates } from './candidates.js';
+
+/** What the business is called, as read: where it stands and how sure that is, 0 to 1. */
+export interface ReadName {
+  name: string;
+  from: number;
+  to: number;
+  sure: number;
+}
+
+/** Forms of company that stand behind a name in registers, and on no sign. Of clubs they are part of the name. */
+const REGISTERED =
+  /[\s,]+(?:ltd|limited|llc|inc|llp|plc|gmbh(?:\s*&\s*co\.?(?:\s*kg)?)?|kg|ohg|ug|e\.?\s?u|sarl|sas|eurl|srl|sprl|s\.?\s?l\.?(?:\s?u\.?)?|s\.?c\.?a)\.?$/iu;
+/** Scores under which a candidate is no name; in small letters it must be said to be one. */
+const LEAST = 2.2;
+const LEAST_IN_SMALL = 4.6;
+const LEAST_SURE = 0.4;
+/** “a small pottery”, “soy afilador”: what somebody is, not what they are called. */
+const ONE_OF_MANY =
+  /^(?:an?|eine?[nrm]?|une?|una?|[Ss]oy|[Ss]omos|[Jj]e suis|[Nn]ous sommes|[Ii]ch bin|[Bb]in|[Ww]ir sind|[Ww]e are|I am|I[’']m) (?:\p{Ll}|\p{Lu}\p{Ll}+$)/u;
+/** A score that a name which nobody doubts has. */
+const FULL = 6;
+const WHERE = /(?<!\p{L})(?:in|at|near|from|outside|around|bei|aus|nach|à|près de|de|en|cerca de)\s$/iu;
+
+const titled = (name: string): string =>
+  /\p{Lu}/u.test(name) && !/^[\p{Lu}\d\s&’'.,-]+$/u.test(name)
+    ? name
+    : name
+        .toLowerCase()
+        .replace(/(?<![\p{L}’'])\p{L}/gu, (c) => c.toUpperCase())
+        .replace(/(?<=\s)(?:And|Of|The|De|Du|Des|Et|Y|Und|Von|Am|Im)(?=\s)/g, (w) => w.toLowerCase());
+
+/** A name as a line that says it outright gives it: without what is said about it, and without its form of company. */
+export function statedName(value: string): string {
+  const line = value.split('\n')[0]!.trim();
+  const quoted = /^["“„«]\s?([^"”“»]{2,60}?)\s?["”“»]/u.exec(line)?.[1];
+  const head = quoted ?? /^(.{2,70}?)(?:\s[–—(]|,\s(?=[\p{Ll}\d])|\.\s|\s\(|;|$)/u.exec(line)?.[1] ?? line;
+  const said = head
+    .replace(/^(?:we(?:[’']|\s*a)re|it[’']s|called|wir heißen|nous sommes|somos)\s+/i, '')
+    .replace(/[.,;:\s]+$/, '');
+  return titled(said.replace(REGISTERED, '').trim() || said);
+}
+
+/** The likeliest name of the business, none of what is `taken` (addresses, numbers); null where nothing speaks for any. */
+export function nameIn(
+  source: string,
+  pieces: readonly ReadPiece[],
+  model: Linear,
+  taken: readonly { from: number; to: number }[] = [],
+): ReadName | null {
+  // A word or three in small letters and nothing else: a trade, a greeting, a try. Nothing says that it is a name.
+  if (/^\P{Lu}+$/u.test(source) && source.trim().split(/\s+/).length <= 3) return null;
+  let best: ReadName | null = null;
+  let second = -Infinity;
+  let top = -Infinity;
+  for (const c of nameCandidates(
+    source,
+    pieces,
+    pieces.map((p) => p.shares),
+  )) {
+    if (taken.some((t) => t.from <= c.from && c.to <= t.to) || ONE_OF_MANY.test(source.slice(c.from, c.to))) continue;
+    // One word behind “at” or “in” is where somebody is.
+    if (!/\s/.test(c.name) && WHERE.test(source.slice(Math.max(0, c.from - 12), c.from))) continue;
+    const score = model.scores(c.features)[0] ?? 0;
+    if (score > top) {
+      second = top;
+      top = score;
+      best = { name: c.name, from: c.from, to: c.to, sure: 0 };
+    } else if (score > second) second = score;
+  }
+  if (!best || top < (/\p{Lu}/u.test(best.name) ? LEAST : LEAST_IN_SMALL)) return null;
+  const name = titled(best.name.replace(REGISTERED, '').trim() || best.name);
+  const sure = Math.max(0, Math.min(1, (top / FULL + Math.min(1, (top - second) / 2)) / 2));
+  // A wrong name is worse than none.
+  return sure < LEAST_SURE ? null : { ...best, name, sure };
+}

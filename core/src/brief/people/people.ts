@@ -1,0 +1,36 @@
+import type { Linear } from '../roles/linear.js';
+import { readable, type ReadPiece } from '../roles/roles.js';
+import { peopleIn } from './candidates.js';
+
+/** Somebody of the business, as read. */
+export interface ReadPerson {
+  name: string;
+  role: string;
+  from: number;
+  to: number;
+  sure: number;
+}
+const SURE = 0.4;
+const words = (name: string) => name.toLowerCase().split(/\s+/);
+
+/** The people of a business, each once under the fullest name, in the order they are met. */
+export function peopleOf(pieces: readonly ReadPiece[], business: string, model: Linear): ReadPerson[] {
+  const all = peopleIn(
+    pieces,
+    pieces.map((p) => p.shares),
+    business,
+  )
+    .map((c) => ({ ...c, sure: model.predict(c.features)[0] ?? 0 }))
+    .filter((c) => c.sure >= SURE && readable(pieces[c.piece]!) && pieces[c.piece]!.kind !== 'head');
+  const kept: ReadPerson[] = [];
+  for (const { name, role, from, to, sure } of [...all].sort(
+    (a, b) => words(b.name).length - words(a.name).length || a.from - b.from,
+  )) {
+    const same = kept.find((o) => words(name).every((w) => words(o.name).includes(w)));
+    if (same) {
+      same.role ||= role;
+      same.sure = Math.max(same.sure, sure);
+    } else kept.push({ name, role, from, to, sure });
+  }
+  return kept.sort((a, b) => a.from - b.from);
+}

@@ -1,0 +1,23 @@
+import { itemsModel } from '../models/items.js';
+import { namesModel } from '../models/names.js';
+import { peopleModel } from '../models/people.js';
+import { rolesModel } from '../models/roles.js';
+import { linear, type Linear } from '../roles/linear.js';
+
+/** What was learned of how briefs are written: roles of pieces, what is a service, what a business is called, who is who. */
+export interface Models {
+  roles: Linear;
+  items: Linear;
+  names: Linear;
+  people: Linear;
+}
+
+let shipped: Models | undefined;
+/** The models that are shipped, made ready once. */
+export const models = (): Models =>
+  (shipped ??= {
+    roles: linear(rolesModel),
+    items: linear(itemsModel),
+    names: linear(namesModel),
+    people: linear(peopleModel),
+  });

@@ -1,0 +1,86 @@
+import { readable, type ReadPiece } from '../roles/roles.js';
+import { splitList } from './words.js';
+import { latin, type Span } from './span.js';
+
+/** What somebody had once vouches for nothing. */
+const LAPSED =
+  /(?<!\p{L})(?:lapsed|expired|no longer|used to|let (?:it )?go|ran out|not (?:yet|any ?more)|abgelaufen|erloschen|nicht mehr|noch nicht|laissée? (?:aller|tomber)|expirée?|périmée?|plus de|pas encore|caducad[oa]|ya no|todavía no)(?!\p{L})/iu;
+/** Words of what vouches for a business: memberships, certificates, insurance, registers, titles of a trade. */
+const CUE = latin(
+  /(?<!\p{L})(?:(?:paid-up |full |life |founder )?members? of|\p{Lu}\p{L}+ members?(?!\p{L})|fellow of|accredited|accreditation|certified|certificate[sd]?|registered (?:with|by)|approved by|licen[sc]ed|licence|chartered|affiliated|(?:fully |public liability )?insured|(?:public|product|professional) liability|indemnity|dbs[- ]checked|enhanced dbs|city (?:&|and) guilds|gas safe|oftec|hetas|niceic|fensa|iso ?\d{4,5}|bs(?: en)? ?\d{3,5}|iatf ?\d+|chas|nvq|apprenticed|time-served|award(?:ed|-winning)?|first aid(?:er)?|ofsted|permit no|mitglied (?:im|der|des|in)|innungs\p{L}*|meisterbetrieb|meisterbrief|\p{L}*meister(?:in)? (?:im|des|der)|\p{L}*meisterin(?!\p{L})|zertifizier\p{L}*|zertifikat\p{L}*|geprüfte\p{L}*|staatlich (?:anerkannt|geprüft)\p{L}*|bioland|demeter|naturland|de-öko-\d+|membre (?:de|du|des)|certifiée?s?|certification|agréée?s?|agrément|labellisée?s?|label(?!\p{L})|diplômée?s?|maître artisan|artisan d[’']art|meilleur ouvrier|assurance décennale|qualibat|rge|nature (?:&|et) progrès|agriculture biologique|miembros? de|certificad[oa]s?|homologad[oa]s?|colegiad[oa]s?|carn[ée] de|acreditad[oa]s?|inscrit[oa]s? en|denominación de origen|seguro de responsabilidad|premio\p{L}*)(?!\p{L})/giu,
+);
+const UNDER =
+  /(?<!\p{L})(?:certific\w*|member\w*|accredit\w*|qualif\w*|licen[cs]es?|credentials|regs?|zertifik\w*|mitglied\w*|qualifik\w*|nachweise|certificats?|diplômes?|labels?|agréments?|certificad\w*|títulos?|acreditaci\w+)(?!\p{L})/iu;
+const STOP = /[,;!?()|]|\.(?!\s?\d)|\s(?:and|und|et|y|but|aber|mais|pero)\s/giu;
+
+/** What vouches for a business, each with its words. */
+export function* proofs(pieces: readonly ReadPiece[]): Generator<Span> {
+  for (const piece of pieces) {
+    if (piece.kind === 'label' || piece.kind === 'head' || piece.kind === 'heading' || !readable(piece)) continue;
+    if (UNDER.test(piece.label) || (UNDER.test(piece.under) && piece.kind === 'item')) {
+      const parts = piece.kind === 'item' ? [{ text: piece.text, at: 0 }] : splitList(piece.text);
+      for (const { text, at } of parts)
+        if (
+          /\p{L}{2}/u.test(text) &&
+          text.length <= 140 &&
+          !/^(?:no|none|nein|keine|non|aucun\w*|ninguno|n\/a)[.!]?$/i.test(text)
+        )
+          yield {
+            field: 'membership',
+            from: piece.from + at,
+            to: piece.from + at + text.length,
+            value: text.replace(/[.;,]$/, ''),
+          };
+      continue;
+    }
+    let done = -1;
+    for (const m of piece.text.matchAll(CUE)) {
+      if (m.index < done) continue;
+      let from = 0;
+      let to = piece.text.length;
+      for (const s of piece.text.matchAll(STOP)) {
+        // An “and” within a title (“Guild of Clock and Watch Makers”) joins words with capitals.
+        const joins =
+          /\s(?:and|und|et|y|&)\s/.test(s[0]) &&
+          /^\p{Lu}/u.test(piece.text.slice(s.index + s[0].length)) &&
+          /\p{Lu}\p{L}*$/u.test(piece.text.slice(0, s.index));
+        if (joins) continue;
+        const end = s.index + s[0].length;
+        if (end <= m.index) from = end;
+        else if (s.index >= m.index + m[0].length - 1) {
+          to = s.index;
+          break;
+        }
+      }
+      done = to;
+      const raw = piece.text.slice(from, to);
+      const text = raw
+        .replace(
+          /^[\s–—:-]*(?:(?:we|i|they|he|she|wir|ich|nous|on|is|are|am|’re|have|has|holds?|sind|bin|ist|habe[n]?|sommes|suis|est|somos|tenemos|soy|tengo|es|a|an|the|our|my|el|la|le|all|also|auch|aussi|también)\s+)+/iu,
+          '',
+        )
+        .trim();
+      if (text.split(/\s+/).length > 14 || text.length < 4 || LAPSED.test(text)) continue;
+      const start = piece.from + from + raw.lastIndexOf(text);
+      yield { field: 'membership', from: start, to: start + text.length, value: text };
+    }
+  }
+}
+
+/** Times of something else than being open: rounds, classes, services, sailings, goods in. */
+const EVENT =
+  /(?<!\p{L})(?:deliver(?:y|ies) (?:days?|rounds?|runs?)|rounds?|lorry|runs?|van days?|collection(?:s| days?)?|goods[- ]?in\w*|markets?|class(?:es)?|training|rehears\w+|practice|eucharist|communion|worship|tours?|meetings?|league|roll-up|lessons?|sailings?|departs?|leaves|crossing|timetable|workshops? on|talks?|concerts?|club night|ferry|drop off|bins?|kurse?|probe[n]?|gottesdienst\w*|warenannahme|markt\w*|führung\w*|tour|abfahrt\w*|treffen|stammtisch|schrauberabend|proben|cours|répétition\w*|marché\w*|visites? guidées?|messe|tournées?|permanence|départs?|ramassage|ordures|sacs|déchetterie|bibliothèque|agence postale|ensayos?|mercad\w+|clases?|misa|salidas?|reparto|ruta|visitas? guiadas?)(?!\p{L})/iu;
+const OPENING =
+  /(?<!\p{L})(?:open(?:s|ing)?|hours|shop|office|workshop|counter|yard|showroom|closed|shut|phones?|geöffnet|öffnungszeiten|offen|laden|büro|werkstatt|hofladen|verwaltung|ouvert\w*|horaires|atelier|boutique|bureau|accueil|fermé\w*|abiert\w+|abrimos|horario|tienda|taller|oficina|cerrad\w+)(?!\p{L})/iu;
+
+/** True where the times of a piece are not opening hours. */
+export const tellsOfEvents = (piece: Pick<ReadPiece, 'text' | 'label' | 'under'>): boolean => {
+  const near = `${piece.label} ${piece.text}`;
+  if (
+    /(?:not|keine|pas|no son|nicht)(?: (?:when|the|our|unsere|die|des|nos))? (?:we[’']re open|opening|öffnungszeiten|offen|heures d[’']ouverture|horario)/iu.test(
+      near,
+    )
+  )
+    return true;
+  return EVENT.test(near) && !OPENING.test(piece.label) && (!OPENING.test(piece.text) || EVENT.test(piece.label));
+};

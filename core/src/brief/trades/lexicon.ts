@@ -1,0 +1,117 @@
+import { languages } from '../../language/registry.gen.js';
+import type { Language } from '../../language/language.js';
+import { written } from './written.js';
+
+/** What words of a text stand for: a trade by its name, or what a trade works on or offers. */
+export interface TradeHit {
+  id: string;
+  kind: 'name' | 'thing' | 'service';
+  /** The words as they are listed. */
+  words: string;
+  /** Where they begin, in words from the start of the text, and how many they are. */
+  at: number;
+  length: number;
+  /** How many trades those words stand for. */
+  shared: number;
+  /** The language they are of. */
+  language: Language;
+}
+
+interface Entry extends Omit<TradeHit, 'at' | 'length' | 'shared'> {
+  tokens: string[];
+}
+
+/** The words of a text, lower case, without their endings of number. */
+export const tradeTokens = (text: string): string[] =>
+  (
+    text
+      .toLowerCase()
+      .replace(/’/g, "'")
+      .match(/[\p{L}\p{N}][\p{L}\p{N}'-]*/gu) ?? []
+  ).map(base);
+
+function base(word: string): string {
+  const plain = word.replace(/'s$|'$/, '').replace(/^(?:l|d|j|qu|n|s|c|m|t)'(?=\p{L}{3})/u, '');
+  if (plain.length < 5) return plain;
+  if (plain.endsWith('ies')) return `${plain.slice(0, -3)}y`;
+  return /[^siu]s$/.test(plain) ? plain.slice(0, -1) : plain;
+}
+
+interface Lexicon {
+  /** What begins with a word, the longest first. */
+  first: Map<string, Entry[]>;
+  /** German puts what is meant behind: a “Kunsttischlerei” is a “Tischlerei”. */
+  endings: Entry[];
+  /** Single words and the trades that have them in a name, a thing or a service, by language. */
+  single: Map<string, Set<string>>;
+}
+
+let made: Lexicon | null = null;
+
+/** A word shared by more trades than this tells nothing of one. */
+const SHARED_BY_MOST = 9;
+
+function lexicon(): Lexicon {
+  if (made) return made;
+  made = { first: new Map(), endings: [], single: new Map() };
+  const { first, single, endings } = made;
+  const seen = new Set<string>();
+  const put = (id: string, kind: Entry['kind'], words: string, language: Language) => {
+    const tokens = tradeTokens(words);
+    const key = `${id} ${tokens.join(' ')}`;
+    if (!tokens.length) return;
+    for (const token of tokens)
+      if (token.length > 3) {
+        const at = `${language} ${token}`;
+        single.set(at, (single.get(at) ?? new Set()).add(id));
+      }
+    if (seen.has(key)) return;
+    seen.add(key);
+    const entry: Entry = { id, kind, words, tokens, language };
+    first.set(tokens[0]!, [...(first.get(tokens[0]!) ?? []), entry]);
+    if (language === 'de' && kind === 'name' && tokens.length === 1 && tokens[0]!.length >= 6) endings.push(entry);
+  };
+  for (const { reading, trades } of Object.values(languages))
+    for (const [id, { names, things, services }] of Object.entries(trades)) {
+      for (const name of names) put(id, 'name', name, reading);
+      for (const thing of things) put(id, 'thing', thing, reading);
+      for (const service of services) put(id, 'service', service, reading);
+    }
+  for (const { id, synonyms } of written.values()) for (const clue of synonyms) put(id, 'thing', clue, 'en');
+  for (const list of first.values()) list.sort((a, b) => b.tokens.length - a.tokens.length);
+  endings.sort((a, b) => b.tokens[0]!.length - a.tokens[0]!.length);
+  return made;
+}
+
+/**
+ * Every mention of a trade, its things and what it offers, in a language or in any; the longest words go before shorter
+ * ones in the same place.
+ */
+export function tradeHits(tokens: readonly string[], language?: Language): TradeHit[] {
+  const { first, endings } = lexicon();
+  const hits: TradeHit[] = [];
+  for (let at = 0; at < tokens.length;) {
+    const here = (first.get(tokens[at]!) ?? []).filter(
+      (e) =>
+        (!language || e.kind === 'name' || e.language === language) && e.tokens.every((t, n) => tokens[at + n] === t),
+    );
+    const longest = here[0]?.tokens.length ?? 0;
+    const found = here.filter((e) => e.tokens.length === longest);
+    const shared = new Set(found.map((e) => e.id)).size;
+    for (const { id, kind, words, language: of } of found)
+      hits.push({ id, kind, words, at, length: longest, shared, language: of });
+    if (!found.length && tokens[at]!.length >= 9) {
+      const end = endings.find((e) => tokens[at] !== e.tokens[0] && tokens[at]!.endsWith(e.tokens[0]!));
+      if (end) hits.push({ id: end.id, kind: 'name', words: end.words, at, length: 1, shared: 1, language: 'de' });
+    }
+    at += Math.max(1, longest);
+  }
+  return hits;
+}
+
+/** The trades that have a word in one of their names, things or services in a language; none where too many do. */
+export function tradesWith(token: string, language: Language): ReadonlySet<string> {
+  const found = lexicon().single.get(`${language} ${token}`);
+  return found && found.size <= SHARED_BY_MOST ? found : NONE;
+}
+const NONE: ReadonlySet<string> = new Set();
