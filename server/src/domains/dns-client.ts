@@ -74,12 +74,19 @@ export async function askDns(
   const overUdp = () =>
     new Promise<DecodedPacket & { rcode: string }>((done, fail) => {
       const socket = createSocket('udp4');
+      let ended = false;
       const end = (then: () => void) => {
+        if (ended) return;
+        ended = true;
         clearTimeout(timer);
         socket.close();
         then();
       };
-      const timer = setTimeout(() => end(() => fail(new Error(`${server.address} does not answer`))), timeout);
+      // An answer that came while this process was busy has been waiting: it is read before silence is called.
+      const timer = setTimeout(
+        () => setImmediate(() => end(() => fail(new Error(`${server.address} does not answer`)))),
+        timeout,
+      );
       socket.on('error', (error) => end(() => fail(error)));
       socket.on('message', (message, from) => {
         const packet = from.address === server.address && from.port === server.port ? read(message, id, owner) : null;

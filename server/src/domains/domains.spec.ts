@@ -1,5 +1,8 @@
 import { createSocket, type Socket } from 'node:dgram';
+import { once } from 'node:events';
 import { createServer, type Server } from 'node:net';
+import { setTimeout as rest } from 'node:timers/promises';
+import { Worker } from 'node:worker_threads';
 import dnsPacket, { type Answer, type Packet } from 'dns-packet';
 import { serveDns, type Reply } from '@tin-porch/standins';
 import { askDns } from './dns-client.js';
@@ -93,6 +96,26 @@ describe('asking a name server', () => {
       '"two parts"',
       'ns1.knot.example.',
     ]);
+  });
+
+  it('reads an answer that came while it was busy itself, past its time', async () => {
+    const elsewhere = new Worker(
+      `const socket = require('node:dgram').createSocket('udp4');
+       let asked = 0;
+       socket.on('message', (query, peer) => {
+         if (++asked > 1) return;
+         query[2] |= 0x80;
+         setTimeout(() => socket.send(query, peer.port, peer.address), 60);
+       });
+       socket.bind(5392, '${net}.1', () => require('node:worker_threads').parentPort.postMessage('ready'));`,
+      { eval: true },
+    );
+    await once(elsewhere, 'message');
+    const answer = askDns({ ...at, port: 5392 }, 'knot.example', 'A', 150);
+    await rest(20);
+    Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, 300);
+    expect((await answer).rcode).toBe('NOERROR');
+    await elsewhere.terminate();
   });
 });
 

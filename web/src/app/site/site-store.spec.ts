@@ -50,6 +50,17 @@ describe('the store of a site', () => {
   });
   afterEach(() => store.ngOnDestroy());
 
+  it('lets no answer that was overtaken stand over a newer one', async () => {
+    void store.refresh();
+    void store.refresh();
+    const [earlier, later] = http.match(asked);
+    later!.flush(aSite({ domain: 'now.example' }));
+    await settle();
+    earlier!.flush(aSite({ domain: 'before.example' }));
+    await settle();
+    expect(store.detail()!.domain).toBe('now.example');
+  });
+
   it('shows a change before the server has it', () => {
     store.change(write('Rope'));
     expect(words()).toBe('Rope');

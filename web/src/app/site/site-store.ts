@@ -167,11 +167,19 @@ export class SiteStore implements OnDestroy {
     return document ? { ...news, document } : firstValueFrom(this.api.get<SiteDetail>(path));
   }
 
+  /** Questions about the site, counted, and the newest of them that was answered. */
+  private asked = 0;
+  private answered = 0;
+
   async refresh(): Promise<void> {
+    const question = ++this.asked;
     try {
       const detail = await this.latest();
       this.fault.set('');
-      if ((this.detail()?.head ?? -1) > detail.head) return;
+      const known = this.detail()?.head ?? -1;
+      // Answers may overtake each other: what was asked earlier says nothing about what was done since.
+      if (known > detail.head || (known === detail.head && question < this.answered)) return;
+      this.answered = question;
       // Somebody else changed the site: what was said of the newest change here is not about the newest any more.
       if (this.detail() && detail.head > this.detail()!.head && this.said()?.undo) this.said.set(null);
       this.detail.set(detail);
