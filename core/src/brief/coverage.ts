@@ -1,5 +1,5 @@
 import { fitList, limitOf, type FactField, type Facts } from '../model/site.js';
-import { hoursLines, readHours } from './reading/hours.js';
+import { hoursLines, readHours } from './hours/index.js';
 import { readPhone } from './reading/reach.js';
 import { readServiceLine } from './reading/services.js';
 import { capital, splitList } from './reading/words.js';

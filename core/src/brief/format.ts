@@ -1,7 +1,9 @@
 import { parsePhoneNumberFromString, type CountryCode } from 'libphonenumber-js';
 import type { Facts } from '../model/site.js';
+import { PARTS_OF_A_BUSINESS } from './hours/lexicon.js';
 import { readClosure, type YearDay } from './reading/exceptions.js';
-import { readHours } from './reading/hours.js';
+import { plainOpenings, readHours, type Season } from './hours/index.js';
+import type { YearPoint } from './hours/tokens.js';
 import { supposeLanguage, tellLanguage } from './reading/language.js';
 import type { Language } from './reading/span.js';
 import type { SiteLanguage } from '../language/language.js';
@@ -47,8 +49,19 @@ const minutes = (hhmm: string) => Number(hhmm.slice(0, 2)) * 60 + Number(hhmm.sl
 
 /** The days on which it is open, as they stand in a sentence; empty where the hours cannot be read. */
 export function openDays(language: SiteLanguage, hours: string): string {
-  const days = readHours(hours).hours.openings.flatMap((o) => o.days);
+  const days = plainOpenings(readHours(hours).hours).flatMap((o) => o.days);
   return days.length ? dayWords(language, days, true) : '';
+}
+
+/** A time of the year as this language writes it. */
+function seasonIn(language: SiteLanguage, { from, to, name }: Season): string {
+  if (name) return language.seasons[name];
+  const point = ({ month, day, edge, said }: YearPoint) => {
+    if (month === null) return said;
+    const name = language.months[month - 1]!;
+    return day === null ? `${edge ? language.edges[edge] : ''}${name}` : language.date(day, name);
+  };
+  return capital([from, to].flatMap((p) => (p ? [point(p)] : [])).join(' – '));
 }
 
 /** Opening hours as this language writes them, a line a rule. What cannot be read stays in its own words. */
@@ -56,14 +69,22 @@ export function hoursIn(language: SiteLanguage, hours: string): string[] {
   const lines = hours.split(/\r?\n/).filter((l) => l.trim());
   if (language.tag === 'en-GB') return lines;
   return lines.map((line) => {
-    const { openings, closed, rules } = readHours(line).hours;
-    if (openings.length) {
+    const { openings, closings, rules } = readHours(line).hours;
+    const [first, shut] = [openings[0], closings[0]];
+    // The name of a part of the house is the client’s own.
+    const part = first && /^([^:\d]{2,40}): .*:? ?\p{L}/u.exec(line)?.[1];
+    const season = first?.season ?? shut?.season;
+    const lead = [part && PARTS_OF_A_BUSINESS.test(part) ? part : '', season ? seasonIn(language, season) : '']
+      .filter(Boolean)
+      .map((w) => `${w}${language.colon}`)
+      .join('');
+    if (first) {
       const times = openings
         .map((o) => `${language.time(minutes(o.opens))}${language.until}${language.time(minutes(o.closes))}`)
         .join(', ');
-      return `${capital(dayWords(language, openings[0]!.days, false))}${language.colon}${times}`;
+      return `${lead}${capital(dayWords(language, first.days, false))}${language.colon}${times}`;
     }
-    if (closed.length) return capital(language.closed(dayWords(language, closed, false)));
+    if (shut) return `${lead}${capital(language.closed(dayWords(language, shut.days, false)))}`;
     const away = readClosure(rules[0] ?? line);
     if (away) {
       const said = ({ day, month }: YearDay) =>

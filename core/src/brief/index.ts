@@ -7,7 +7,7 @@ export * from './sheet-files.js';
 export * from './reading/span.js';
 export * from './reading/read-text.js';
 export { readServiceLine } from './reading/services.js';
-export { readHours, hoursLines, dayList, type Hours, type Opening } from './reading/hours.js';
+export { readHours, hoursLines, dayList, type Hours, type Opening } from './hours/index.js';
 export { readPhone } from './reading/reach.js';
 export * from './confirm.js';
 export * from './format.js';

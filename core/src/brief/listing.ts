@@ -1,5 +1,5 @@
 import type { Facts } from '../model/site.js';
-import { dayList, readHours, type Opening } from './reading/hours.js';
+import { dayList, plainOpenings, readHours, type Opening } from './hours/index.js';
 import { readPhone } from './reading/reach.js';
 import { readText } from './reading/read-text.js';
 import { stem } from './reading/words.js';
@@ -89,7 +89,7 @@ export function compareListing(facts: Facts, listing: string): Comparison[] {
   const lacking = bare(facts.address).filter((w) => !theirWords.includes(w));
   const ourAddress = facts.address !== '' && lacking.length === 0;
   const likeOurs = lacking.length <= bare(facts.address).length / 2 && facts.address !== '';
-  const [a, b] = [readHours(facts.hours).hours.openings, readHours(text).hours.openings];
+  const [a, b] = [plainOpenings(readHours(facts.hours).hours), plainOpenings(readHours(text).hours)];
   const [ours, theirs] = [minutesByDay(a), minutesByDay(b)];
   const off = ours.flatMap((o, d) => (o === theirs[d] ? [] : [d]));
   const clashing = off[0];

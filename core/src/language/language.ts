@@ -204,6 +204,10 @@ export interface SiteLanguage {
   /** A single day as it stands in a sentence: “le lundi”. */
   onDay(day: string): string;
   everyDay: string;
+  /** What stands before a month of which only the beginning, the middle or the end is meant. */
+  edges: Record<'start' | 'middle' | 'end', string>;
+  /** Times of the year that begin and end on no day, as they stand before hours. */
+  seasons: Record<'summer' | 'winter' | 'spring' | 'autumn' | 'season' | 'term' | 'school holidays', string>;
   closed(days: string): string;
   /** A day of the year: “24 December”. */
   date(day: number, month: string): string;

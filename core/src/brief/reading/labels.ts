@@ -63,6 +63,8 @@ export function labelOf(raw: string, at: number): LabelledLine | null {
   const field = label && byLabel.find(([, words]) => words.test(label))?.[0];
   if (!field) return null;
   const value = heading ? '' : (labelled?.[2] ?? '');
+  // “Phone: Monday to Friday 9–12” says when it is answered, not what it is.
+  if (field === 'phone' && value && !/\d[\d ()/-]{4,}\d/.test(value)) return null;
   const from = at + (value ? raw.lastIndexOf(value) : raw.length);
   return { field, value, from, to: from + value.length, heading: heading !== null };
 }

@@ -13,7 +13,7 @@ import {
 import { languages } from '../../language/registry.gen.js';
 import { judgeTrade } from '../trades/judge.js';
 import { tradeHits, tradeTokens } from '../trades/lexicon.js';
-import { hoursConflicts, hoursLines, readHours, type Hours } from './hours.js';
+import { hoursConflicts, hoursLines, readHours, type Hours } from '../hours/index.js';
 import { filled, labelledLines, type Labelled } from './labels.js';
 import { phrases } from './phrases.js';
 import { addresses } from './addresses.js';
@@ -326,7 +326,7 @@ function gather(
 /** Labels of lines that speak of the site, and are no copy by themselves. */
 const SITE_LABELS = new Set<Labelled['field']>(['wanted', 'dislikes', 'style', 'colours', 'tone', 'keywords']);
 
-const said = (hours: Hours): boolean => hours.openings.length + hours.closed.length + hours.rules.length > 0;
+const said = (hours: Hours): boolean => hours.openings.length + hours.closings.length + hours.rules.length > 0;
 
 /** The hours as lines of the sheet; a labelled block that no rule could read stays in its own words. */
 function hoursOf({ hours, labels }: Gathered): string {

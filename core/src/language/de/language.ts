@@ -52,6 +52,16 @@ export const language: SiteLanguage = {
   dayRange: (from, to) => `${from} bis ${to}`,
   onDay: (day) => day,
   everyDay: 'täglich',
+  edges: { start: 'Anfang ', middle: 'Mitte ', end: 'Ende ' },
+  seasons: {
+    summer: 'Im Sommer',
+    winter: 'Im Winter',
+    spring: 'Im Frühling',
+    autumn: 'Im Herbst',
+    season: 'In der Saison',
+    term: 'In der Schulzeit',
+    'school holidays': 'In den Schulferien',
+  },
   closed: (days) => `${days} geschlossen`,
   date: (day, month) => `${day}. ${month}`,
   closedDuring: (from, to) =>

@@ -31,6 +31,16 @@ export const language: SiteLanguage = {
   dayRange: (from, to) => `${from} to ${to}`,
   onDay: (day) => day,
   everyDay: 'every day',
+  edges: { start: 'start of ', middle: 'mid-', end: 'end of ' },
+  seasons: {
+    summer: 'In summer',
+    winter: 'In winter',
+    spring: 'In spring',
+    autumn: 'In autumn',
+    season: 'In season',
+    term: 'In term time',
+    'school holidays': 'In the school holidays',
+  },
   closed: (days) => `${days} closed`,
   date: (day, month) => `${day} ${month}`,
   closedDuring: (from, to) =>

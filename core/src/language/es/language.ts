@@ -34,6 +34,16 @@ export const language: SiteLanguage = {
   dayRange: (from, to) => `de ${from} a ${to}`,
   onDay: (day) => `los ${day.replace(/(?<!s)$/, 's')}`,
   everyDay: 'todos los días',
+  edges: { start: 'principios de ', middle: 'mediados de ', end: 'finales de ' },
+  seasons: {
+    summer: 'En verano',
+    winter: 'En invierno',
+    spring: 'En primavera',
+    autumn: 'En otoño',
+    season: 'En temporada',
+    term: 'En periodo lectivo',
+    'school holidays': 'En vacaciones escolares',
+  },
   closed: (days) => `${days}, cerrado`,
   date: (day, month) => `${day} de ${month}`,
   closedDuring: (from, to) =>

@@ -4,7 +4,7 @@ import type { Operation, SingleOperation } from '../../operations/operation.js';
 import { apply } from '../../operations/apply.js';
 import { OperationError } from '../../operations/definition.js';
 import { askPlan } from '../plan/ask-plan.js';
-import { readHours } from '../../brief/reading/hours.js';
+import { readHours } from '../../brief/hours/index.js';
 import { readPhone } from '../../brief/reading/reach.js';
 import { some } from '../../ground/some.js';
 
@@ -46,8 +46,8 @@ const LOOKS_LIKE: Partial<Record<FactField, (value: string) => boolean>> = {
   phone: (v) => readPhone(v) !== null,
   mail: (v) => /^[^\s@]+@[^\s@]+\.[^\s@]+$/.test(v),
   hours: (v) => {
-    const { openings, closed, rules } = readHours(v).hours;
-    return openings.length + closed.length + rules.length > 0;
+    const { openings, closings, rules } = readHours(v).hours;
+    return openings.length + closings.length + rules.length > 0;
   },
 };
 

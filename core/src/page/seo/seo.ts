@@ -1,5 +1,5 @@
 import { isText, type Page, type SiteDocument, type Text } from '../../model/site.js';
-import { readHours } from '../../brief/reading/hours.js';
+import { plainOpenings, readHours } from '../../brief/hours/index.js';
 import { languages } from '../../language/registry.gen.js';
 import { packOf } from '../../brief/trades/packs.js';
 import { town, tradeIn } from '../../making/writer/slots.js';
@@ -65,7 +65,7 @@ const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'
 
 /** Opening hours as schema.org OpeningHoursSpecification. What cannot be read whole is left out: nothing is guessed. */
 export const openingHours = (hours: string): object[] =>
-  readHours(hours).hours.openings.map(({ days, opens, closes }) => ({
+  plainOpenings(readHours(hours).hours).map(({ days, opens, closes }) => ({
     '@type': 'OpeningHoursSpecification',
     dayOfWeek: days.map((d) => DAYS[d]!),
     opens,

@@ -1,5 +1,8 @@
-import { hoursConflicts, hoursLines, readHours } from './hours.js';
-import type { Language } from './span.js';
+import { hoursConflicts, hoursLines, plainOpenings, readHours } from './index.js';
+import { HOURS_SAID } from '../../fixtures/hours-said.js';
+import { unspoken } from '../items/spoken.js';
+import { tellsOfEvents } from '../reading/proof.js';
+import type { Language } from '../reading/span.js';
 
 const lines = (text: string, language: Language = 'en') =>
   hoursLines(readHours(text, language).hours).split('\n').join(' | ');
@@ -46,6 +49,48 @@ describe('opening hours', () => {
     expect(lines('Tue to Sat 10-4. Other times by appointment. Closed bank holidays')).toBe(
       'Tuesday to Saturday 10.00–16.00 | Other times by appointment | Closed bank holidays',
     );
+  });
+
+  it('are read as a careful person reads them, in four languages', () => {
+    for (const { language, said, means } of HOURS_SAID) {
+      const { hours } = readHours(unspoken(said), language);
+      const got = tellsOfEvents({ text: said, label: '', under: '' }) ? '' : hoursLines({ ...hours, rules: [] });
+      expect(got.split('\n').filter(Boolean).sort())
+        .withContext(said)
+        .toEqual([...means].sort());
+    }
+  });
+
+  it('come back from the sheet as they were put there', () => {
+    for (const { means } of HOURS_SAID.filter((h) => h.means.length))
+      expect(
+        hoursLines(readHours(means.join('\n')).hours)
+          .split('\n')
+          .sort(),
+      )
+        .withContext(means.join(' | '))
+        .toEqual([...means].sort());
+  });
+
+  it('keep the times of the year and the parts of the house apart', () => {
+    const { hours } = readHours('Shop Mon-Sat 9-5. Phones Mon-Fri 8-6. In winter the shop is open Saturday 10-2.');
+    expect(hours.openings.map((o) => [o.of, o.season?.name ?? '', o.days.length])).toEqual([
+      ['', '', 6],
+      ['', 'winter', 1],
+      ['Phones', '', 5],
+    ]);
+    expect(hoursConflicts(hours.openings)).toEqual([]);
+    expect(plainOpenings(hours).map((o) => o.closes)).toEqual(['17:00']);
+  });
+
+  it('that nobody can keep are not made up', () => {
+    for (const text of [
+      'July and September until 9pm',
+      'half day on Wednesday',
+      'Saturday 12 April 10 to 4',
+      'no Saturdays',
+    ])
+      expect(lines(text)).withContext(text).toBe('');
   });
 
   it('are not seen where there are none', () => {

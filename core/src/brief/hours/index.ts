@@ -1,0 +1,2 @@
+export * from './hours.js';
+export { readHours } from './read.js';
