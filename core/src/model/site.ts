@@ -2,7 +2,7 @@ import { Type, type ArrayOptions, type Static, type TProperties } from '@sinclai
 import { LANGUAGE_TAGS } from './languages.gen.js';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
-export const SCHEMA_VERSION = 6;
+export const SCHEMA_VERSION = 7;
 
 const Id = Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' });
 const line = (title: string, maxLength = 200) => Type.String({ title, maxLength });
@@ -49,16 +49,61 @@ export type Text = Static<typeof Text>;
 export const textField = (title: string, long = false) => ({ ...Text, title, long }) as typeof Text;
 
 export const Service = Type.Object(
-  { id: Id, name: line('Service', 120), detail: line('In a sentence or two', 600), price: line('Price', 60) },
+  {
+    id: Id,
+    name: line('Service', 120),
+    detail: line('In a sentence or two', 600),
+    price: line('Price', 60),
+    /** What it is listed under, where services come in groups. */
+    group: Type.Optional(line('Group', 60)),
+  },
   { additionalProperties: false },
 );
 export type Service = Static<typeof Service>;
 
 export const Person = Type.Object(
-  { id: Id, name: line('Name', 80), role: line('What they do', 120) },
+  {
+    id: Id,
+    name: line('Name', 80),
+    role: line('What they do', 120),
+    about: Type.Optional(line('In a sentence', 300)),
+  },
   { additionalProperties: false },
 );
 export type Person = Static<typeof Person>;
+
+/** A phone number or mail address beside the main one, or the main one once more, with what it is for. */
+export const Contact = Type.Object(
+  { id: Id, value: line('Number or address', 254), what: line('What for', 120) },
+  { additionalProperties: false },
+);
+export type Contact = Static<typeof Contact>;
+
+/** A place beside the main one. */
+export const Branch = Type.Object(
+  {
+    id: Id,
+    name: line('Place', 80),
+    address: Type.String({ title: 'Address', maxLength: 400 }),
+    phone: line('Phone', 40),
+    hours: Type.String({ title: 'Opening hours', maxLength: 600 }),
+  },
+  { additionalProperties: false },
+);
+export type Branch = Static<typeof Branch>;
+
+/** Something with a time of its own: once, or again and again. */
+export const BusinessEvent = Type.Object(
+  {
+    id: Id,
+    name: line('What', 120),
+    when: line('When', 160),
+    place: line('Where', 160),
+    detail: line('In a sentence', 300),
+  },
+  { additionalProperties: false },
+);
+export type BusinessEvent = Static<typeof BusinessEvent>;
 
 const list = (title: string, maxLength = 160) => Type.Array(Type.String({ maxLength }), { title, maxItems: 24 });
 
@@ -107,7 +152,11 @@ export const Facts = Type.Object(
     premises: Type.Union([Type.Literal(''), ...oneOf(PREMISES)], { title: 'Where they work' }),
     services: Type.Array(Service, { maxItems: 40 }),
     people: Type.Array(Person, { maxItems: 24 }),
+    contacts: Type.Array(Contact, { title: 'Further numbers and addresses', maxItems: 24 }),
+    branches: Type.Array(Branch, { title: 'Further places', maxItems: 12 }),
+    events: Type.Array(BusinessEvent, { title: 'Events', maxItems: 40 }),
     memberships: list('Memberships'),
+    registrations: list('Registrations', 200),
     links: list('Elsewhere on the web', 300),
     languages: list('Languages spoken', 40),
     keywords: list('Words to be found by', 80),
@@ -125,6 +174,7 @@ export const factLabel = (field: keyof Facts): string => String(Facts.properties
 export const LIST_FACTS = [
   'benefits',
   'memberships',
+  'registrations',
   'links',
   'languages',
   'keywords',
@@ -135,7 +185,10 @@ export const LIST_FACTS = [
   'dislikes',
 ] as const;
 export type ListFact = (typeof LIST_FACTS)[number];
-export type FactField = Exclude<keyof Facts, ListFact | 'services' | 'people'>;
+/** Facts that are lists of things with fields of their own. */
+export const ENTRY_FACTS = ['services', 'people', 'contacts', 'branches', 'events'] as const;
+export type EntryFact = (typeof ENTRY_FACTS)[number];
+export type FactField = Exclude<keyof Facts, ListFact | EntryFact>;
 
 /** How many characters a fact, or each line of a list of them, may have: what the schema says. */
 export function limitOf(field: FactField | ListFact): number {
@@ -561,7 +614,11 @@ export const emptyFacts = (): Facts => ({
   premises: '',
   services: [],
   people: [],
+  contacts: [],
+  branches: [],
+  events: [],
   memberships: [],
+  registrations: [],
   links: [],
   languages: [],
   keywords: [],

@@ -12,7 +12,7 @@ export function replacesField(operation: Operation): string | null {
 export function madeBy(operation: Operation): Operation {
   if (operation.op !== 'batch' || operation.operations.length < 2) return operation;
   const [first, ...rest] = operation.operations;
-  return /^set(?:Fact|Services|People|List)$/.test(first!.op) &&
+  return /^set(?:Fact|Services|People|Contacts|Branches|Events|List)$/.test(first!.op) &&
     rest.every((o) => /^(?:setText|setContent|insertItem|removeItem)$/.test(o.op))
     ? first!
     : operation;

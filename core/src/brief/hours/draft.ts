@@ -22,7 +22,7 @@ const EVENING = /\b(?:we meet|meets?\b|rehears\w*|evenings?|choir night|club nig
 
 const MONTH = `(?:${MONTHS.join('|')})`;
 const SHUT =
-  '(?:closed|shut|open|close for|geschlossen|betriebsferien|werksferien|betriebsurlaub|urlaub|ferien|fermée?s?|fermeture|congés|cerrad[oa]s?|cerramos|vacaciones)';
+  '(?:closed|shut|open (?:from|only|in|between|until|daily|every)|close for|geschlossen|betriebsferien|werksferien|betriebsurlaub|urlaub|ferien|fermée?s?|fermeture|congés|cerrad[oa]s?|cerramos|vacaciones)';
 const RULE = new RegExp(
   `(?<![a-zß-ÿ])(?:by (?:prior )?(?:appointment|arrangement)|bank holidays?|public holidays?|24 hours|day and night|round the clock|rund um die uhr|24h?\\s?\\/\\s?24|24 horas|sobre pedido|con cita(?: previa)?|cita previa|sur (?:rendez-vous|rdv)|nach (?:vereinbarung|absprache|terminvereinbarung)|feiertag\\w*|d[ií]as festivos|festivos?|jours fériés|ring (?:first|before)|call first|${SHUT}[^.\\n;]{0,30}(?<![a-zß-ÿ])(?:${MONTH}(?![a-zß-ÿ])|${FEASTS}|winter|summer|holy week|half term)|(?:${MONTH}|${FEASTS}|winter|summer)[^.\\n;]{0,14}${SHUT})(?![a-zß-ÿ])`,
   'g',
@@ -152,10 +152,12 @@ export class Draft {
         [...rest.matchAll(/[\n;]|\.(?!\s*(?:\d|bis\b|[A-Za-zäÄ]\p{Ll}+ (?:bis|geschlossen)))/gu)][0]?.index ??
         rest.length;
       const clause = this.source.slice(begin, m.index + stop);
-      const text = clause.trim().replace(/^(?:and|but|so|or|und|et|y|que)\s+/i, '');
+      const text = withoutReason(clause.trim()).replace(/^(?:and|but|so|or|und|et|y|que)\s+/i, '');
       const from = begin + clause.indexOf(text);
       const known = this.entries.length > 0 || SURELY_OF_HOURS.test(sentenceAt(this.source, from).text);
       const round = /24|round the clock|rund um|day and night/.test(m[0]);
+      // What is quoted, or says what to write, is said to whoever makes the site.
+      if (/[„“”"«»]|(?<!\p{L})(?:write|put|schreib\p{L}*|mettez|pon\p{L}*)(?!\p{L})/iu.test(text)) continue;
       if (round && !/^(?:open|geöffnet|ouvert|abierto)?\s*(?:24|round|rund|day)/i.test(text)) continue;
       if (!text || text.length > 140 || !known || !OF_HOURS.test(text) || !free(from, from + text.length)) continue;
       this.rules.push({ text: capital(text), from, to: from + text.length });
@@ -200,6 +202,9 @@ export class Draft {
 }
 
 const rank = (o: Opening): number => (o.of === '' ? 0 : NOT_VISITED.test(o.of) ? 2 : 1);
+/** Why it is closed is nobody’s business: “closed 19 July for our daughter’s wedding”. */
+const withoutReason = (s: string): string =>
+  s.replace(/(?<=\d|[a-zß-ÿ])\s*[,(–-]?\s*(?:for (?:our|my|a|the)|because|as (?:we|i)|when we|since we|wegen|weil|da wir|à cause|pour (?:notre|nos|le|la)|porque|por (?:la|el|nuestr))\s.*$/iu, '');
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** Openings by the words they were read from. */

@@ -4,6 +4,7 @@ type LabelField =
   | Exclude<FactField, 'description' | 'aim' | 'premises'>
   | 'services'
   | 'memberships'
+  | 'registrations'
   | 'languages'
   | 'keywords'
   | 'colours'
@@ -29,6 +30,8 @@ const LABELS: Record<LabelField, string> = {
   apart: 'what sets us apart|what makes us different|why us|difference',
   services:
     'services|service|what we do|we do|work|products|prices|servicios|prestations|leistungen|angebot|tarifs|precios|preise',
+  registrations:
+    'registration|registrations|company number|charity number|vat|vat number|handelsregister|ust-?id(?:-?nr\\.?)?|siret|siren|nif|cif|rfc',
   memberships: 'member of|memberships|accreditations',
   languages: 'languages|we speak|idiomas|langues|sprachen',
   keywords: 'keywords|found for|search words|palabras clave|mots[- ]clés|stichwörter',

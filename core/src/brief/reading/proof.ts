@@ -68,7 +68,7 @@ export function* proofs(pieces: readonly ReadPiece[]): Generator<Span> {
 }
 
 /** Times of something else than being open: rounds, classes, services, sailings, goods in. */
-const EVENT =
+export const EVENT_WORD =
   /(?<!\p{L})(?:deliver(?:y|ies) (?:on|days?|rounds?|runs?)|quiet hours|changeovers?|entraînements?|entrenamientos?|ruhezeit\w*|mittagsruhe|übungsabend\w*|dienstabend\w*|konfirmanden\w*|rounds?|lorry|runs?|van days?|collection(?:s| days?)?|goods[- ]?in\w*|markets?|class(?:es)?|training|rehears\w+|practice|eucharist|communion|worship|tours?|meetings?|league|roll-up|lessons?|sailings?|departs?|leaves|crossing|timetable|workshops? on|talks?|concerts?|club night|ferry|drop off|bins?|kurse?|probe[n]?|gottesdienst\w*|warenannahme|markt\w*|führung\w*|tour|abfahrt\w*|treffen|stammtisch|schrauberabend|proben|cours|répétition\w*|marché\w*|visites? guidées?|messe|tournées?|permanence|départs?|ramassage|ordures|sacs|déchetterie|bibliothèque|agence postale|ensayos?|mercad\w+|clases?|misa|salidas?|reparto|ruta|visitas? guiadas?)(?!\p{L})/iu;
 const OPENING =
   /(?<!\p{L})(?:open(?:s|ing)?|hours|shop|office|workshop|counter|yard|showroom|closed|shut|phones?|geöffnet|öffnungszeiten|offen|laden|büro|werkstatt|hofladen|verwaltung|ouvert\w*|horaires|atelier|boutique|bureau|accueil|fermé\w*|abiert\w+|abrimos|horario|tienda|taller|oficina|cerrad\w+)(?!\p{L})/iu;
@@ -82,5 +82,7 @@ export const tellsOfEvents = (piece: Pick<ReadPiece, 'text' | 'label' | 'under'>
     )
   )
     return true;
-  return EVENT.test(near) && !OPENING.test(piece.label) && (!OPENING.test(piece.text) || EVENT.test(piece.label));
+  return (
+    EVENT_WORD.test(near) && !OPENING.test(piece.label) && (!OPENING.test(piece.text) || EVENT_WORD.test(piece.label))
+  );
 };

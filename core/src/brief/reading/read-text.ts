@@ -17,6 +17,10 @@ import { hoursConflicts, hoursLines, readHours, type Hours } from '../hours/inde
 import { filled, labelledLines, type Labelled } from './labels.js';
 import { phrases } from './phrases.js';
 import { addresses } from './addresses.js';
+import { branchesIn, type ReadBranch } from './branches.js';
+import { contactsIn } from './contacts.js';
+import { eventsIn } from './events.js';
+import { registrations } from './registers.js';
 import { places, STREETS } from './places.js';
 import { itemsIn, type Item } from '../items/items.js';
 import { nameIn, statedName } from '../name/name.js';
@@ -114,6 +118,8 @@ interface Gathered {
   outright: Set<Span>;
   labels: (Labelled & { block: string })[];
   hours: { labelled: Hours[]; running: Hours };
+  branches: ReadBranch[];
+  events: ReturnType<typeof eventsIn>;
   items: { item: Item; span: Span }[];
   people: { person: ReadPerson; span: Span }[];
   pieces: ReadPiece[];
@@ -125,6 +131,7 @@ interface Gathered {
 /** Labels whose line is a list, with what each part of it is. */
 const LISTED: Partial<Record<Labelled['field'], SpanField>> = {
   memberships: 'membership',
+  registrations: 'registration',
   languages: 'language',
   keywords: 'keyword',
   colours: 'colour',
@@ -224,10 +231,18 @@ function gather(
   let timed = rest;
   for (const p of pieces)
     if (tellsOfEvents(p)) timed = timed.slice(0, p.from) + ' '.repeat(p.to - p.from) + timed.slice(p.to);
+  const reached = reachable(understood);
+  const e164 = reachSpans(reached, language, spans);
+  const there = has.has('address') ? [] : [...addresses(rest, pieces)];
+  const [main] = [...spans, ...there].filter((s) => s.field === 'address');
+  const branches = branchesIn(withoutCells(timed), [...spans, ...there], main, pieces, language);
+  // What is said of another place holds there.
+  for (const b of branches.filter((x) => x.branch.hours))
+    timed = timed.slice(0, b.from) + timed.slice(b.from, b.to).replace(/[^\n]/g, ' ') + timed.slice(b.to);
   const running = readHours(withoutCells(timed), language);
-  spans.push(...running.spans);
-
-  const e164 = reachSpans(reachable(understood), language, spans);
+  spans.push(...running.spans, ...registrations(reached));
+  const events = eventsIn(text, pieces, language);
+  spans.push(...events.map((e) => e.span));
   // Who writes from an address of their own and gives no other is reached there.
   if (!spans.some((s) => s.field === 'mail')) {
     const from = pieces.find(
@@ -237,12 +252,12 @@ function gather(
       spans.push(...[...mails(from.text)].map((s) => ({ ...s, from: s.from + from.from, to: s.to + from.from })));
   }
   spans.push(...links(rest));
-  if (!has.has('address')) spans.push(...addresses(rest, pieces));
+  spans.push(...there);
   const inAddress = (s: Span) => spans.some((a) => a.field === 'address' && s.from < a.to && a.from < s.to);
   // Where somebody is tells nothing private: it may stand in a greeting too.
-  const there = [...places(rest, language)];
+  const named = [...places(rest, language)];
   spans.push(
-    ...(there.length ? there : [...places(text, language)].filter((s) => s.field === 'place')).filter(
+    ...(named.length ? named : [...places(text, language)].filter((s) => s.field === 'place')).filter(
       (s) => !inAddress(s),
     ),
   );
@@ -315,6 +330,8 @@ function gather(
     outright,
     labels,
     hours: { labelled: labelledHours.map((h) => h.hours), running: running.hours },
+    branches,
+    events,
     items,
     people,
     pieces,
@@ -388,6 +405,20 @@ function nameOfMail(mail: string): string {
   return !label.includes('-') || SHARED.test(label) ? '' : label.split('-').map(capital).join(' ');
 }
 
+/** Headings that say that services follow, or prices, and not which. */
+const ALL_SERVICES =
+  /^(?:(?:our|the|unsere?|nos|nuestr[oa]s|list of|current)\s+)?(?:services?(?: and prices)?|prices?(?: list)?|price list|what (?:we|i) (?:do|make|offer|sell|charge)|work|products?|range|stock|rates?|charges|fees|things we do|leistungen|angebot|preise|preisliste|produkte|sortiment|prestations|tarifs?|prix|produits|ce (?:que|qu[’']) ?(?:nous|on).*|servicios|precios|tarifas|productos|lo que hacemos|.*\?)$/iu;
+/** What a service is listed under: the heading over its line in a list or a table. */
+function groupAt(pieces: readonly ReadPiece[], span: Span): string {
+  const piece = pieces.find(
+    (p) => p.from <= span.from && span.from < p.to && p.kind !== 'label' && p.kind !== 'heading',
+  );
+  const under =
+    piece && (piece.kind === 'item' || piece.kind === 'row' || piece.kind === 'line') ? piece.under.trim() : '';
+  const plain = under && under.split(/\s+/).length <= 6 && !ALL_SERVICES.test(under) && !/[.!;]/.test(under);
+  return plain ? capital(under).slice(0, 60) : '';
+}
+
 function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
   const { outright, items, people, labels } = gathered;
   const of = (field: SpanField) => kept.filter((s) => s.field === field);
@@ -426,6 +457,7 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
       role: (people.find((p) => p.person.name === name)?.person.role ?? '').slice(0, 120),
     })),
     memberships: all('membership', limitOf('memberships')),
+    registrations: all('registration', limitOf('registrations')),
     links: all('social', limitOf('links')),
     languages: all('language', limitOf('languages')),
     keywords: all('keyword', limitOf('keywords')),
@@ -440,16 +472,29 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
   facts.services = [
     ...items
       .filter((s) => kept.includes(s.span))
-      .map(({ item }) => ({ name: item.name, detail: item.detail, price: item.prices.map((p) => p.text).join(', ') })),
-    ...added.map((span) => ({ name: span.value, detail: '', price: '' })),
+      .map(({ item, span }) => ({
+        name: item.name,
+        detail: item.detail,
+        price: item.prices.map((p) => p.text).join(', '),
+        group: groupAt(gathered.pieces, span),
+      })),
+    ...added.map((span) => ({ name: span.value, detail: '', price: '', group: '' })),
   ]
     .slice(0, 40)
-    .map(({ name, detail, price }, n): Service => ({
+    .map(({ name, detail, price, group }, n): Service => ({
       id: `v${n + 1}`,
+      ...(group && { group }),
       name: capital(name).slice(0, 120),
       detail: capital(detail).slice(0, 600),
       price: price.slice(0, 60),
     }));
+  const key = (s: Span) => gathered.e164.get(s) ?? s.value.toLowerCase();
+  facts.contacts = contactsIn(source, kept, gathered.pieces, key);
+  facts.branches = gathered.branches.slice(0, 12).map(({ branch }, n) => ({ id: `b${n + 1}`, ...branch }));
+  facts.events = gathered.events
+    .filter((e) => kept.includes(e.span))
+    .slice(0, 40)
+    .map(({ event }, n) => ({ id: `e${n + 1}`, ...event }));
   // Somebody who gives the business no name is the business.
   if (facts.people.length === 1 && facts.people[0]!.name.includes(' ')) facts.name ||= facts.people[0]!.name;
   facts.name ||= nameOfMail(facts.mail);

@@ -28,6 +28,8 @@ export const SPAN_FIELDS = [
   'tone',
   'benefit',
   'premises',
+  'registration',
+  'event',
 ] as const;
 export type SpanField = (typeof SPAN_FIELDS)[number];
 

@@ -28,6 +28,7 @@ export const words: FixedWords = {
     people: 'Die Menschen bei {name}',
     partners: '{name} gehört zu',
     areas: 'Wo {name} arbeitet',
+    events: 'Termine',
   },
   labels: {
     home: 'Start',

@@ -28,6 +28,7 @@ export const words: FixedWords = {
     people: 'The people at {name}',
     partners: '{name} belongs to',
     areas: 'Where {name} works',
+    events: 'What is on',
   },
   labels: { home: 'Home', services: 'Services', rooms: 'Rooms', about: 'About', contact: 'Contact', prices: 'Prices' },
   privacy: {

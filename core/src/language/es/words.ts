@@ -28,6 +28,7 @@ export const words: FixedWords = {
     people: 'Las personas de {name}',
     partners: '{name} pertenece a',
     areas: 'Dónde trabaja {name}',
+    events: 'Fechas señaladas',
   },
   labels: {
     home: 'Inicio',

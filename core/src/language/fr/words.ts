@@ -28,6 +28,7 @@ export const words: FixedWords = {
     people: 'Qui travaille chez {name}',
     partners: '{name} est membre de',
     areas: 'Où {name} se déplace',
+    events: 'Les rendez-vous',
   },
   labels: {
     home: 'Accueil',

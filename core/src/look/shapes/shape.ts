@@ -2,7 +2,7 @@ import type { Static, TObject } from '@sinclair/typebox';
 import type { VNode } from 'preact';
 import type { FixedWords } from '../../language/language.js';
 import { fill } from './fill.js';
-import type { Facts, Form, Ground, Look, Page, Text } from '../../model/site.js';
+import type { Contact, Facts, Form, Ground, Look, Page, Text } from '../../model/site.js';
 
 /** What a visitor sent through a form and what became of it, for the page that answers. */
 export interface FormState {
@@ -34,6 +34,10 @@ export interface Surroundings {
   /** Opening hours and phone as the site’s language writes them. */
   hours: readonly string[];
   phone: string;
+  /** Numbers and addresses that are for something, as far as this language can say for what. */
+  contacts: readonly Contact[];
+  /** Places beside the main one, their hours as the site’s language writes them. */
+  branches: readonly { id: string; name: string; address: string; phone: string; hours: readonly string[] }[];
   /** The name links within the page find this section by: its kind, on the first of its kind. */
   anchor: string | undefined;
   /** The address of a page by its id; where there is no such page, of the section that does its work, or the home page. */

@@ -305,18 +305,77 @@ export function telUri(phone: string): string | null {
 export const actionHref = (at: Surroundings, action: Text): string =>
   (at.phone && action.value.includes(at.phone) && telUri(at.phone)) || at.link('contact');
 
-/** The ways to reach the business that the facts know of. */
-export function Reach({ at }: { at: Surroundings }) {
+/** Phone and mail; with `all` every number and address that is for something, and what for. */
+export function Reach({ at, all = false }: { at: Surroundings; all?: boolean }) {
   const { mail } = at.facts;
   const { phone } = at;
   const tel = telUri(phone);
-  if (!phone && !mail) return null;
+  const contacts = all ? at.contacts : [];
+  if (!phone && !mail && !contacts.length) return null;
+  const what = (value: string) => contacts.find((c) => c.value === value)?.what;
+  const For = ({ value }: { value: string }) => (what(value) ? <small class="what">{what(value)}</small> : null);
+  const further = contacts.filter((c) => c.value !== at.facts.phone && c.value !== mail);
   return (
     <p class="reach">
       {phone && (tel ? <a href={tel}>{phone}</a> : <span>{phone}</span>)}
+      {phone && <For value={at.facts.phone} />}
       {mail && <a href={`mailto:${mail}`}>{mail}</a>}
+      {mail && <For value={mail} />}
+      {further.map((c) => (
+        <ContactLink key={c.id} contact={c} />
+      ))}
     </p>
   );
+}
+function ContactLink({ contact: { value, what } }: { contact: Surroundings['contacts'][number] }) {
+  const href = value.includes('@') ? `mailto:${value}` : telUri(value);
+  return (
+    <>
+      {href ? <a href={href}>{value}</a> : <span>{value}</span>}
+      {what && <small class="what">{what}</small>}
+    </>
+  );
+}
+
+/** What there is to say of a place beside the main one. */
+function BranchLines({ branch }: { branch: Surroundings['branches'][number] }) {
+  const { address, phone, hours } = branch;
+  const tel = telUri(phone);
+  return (
+    <>
+      {address && (
+        <address>
+          <Lines text={address.replace(/,\s*/g, ',\n')} />
+        </address>
+      )}
+      {phone && <p class="reach">{tel ? <a href={tel}>{phone}</a> : <span>{phone}</span>}</p>}
+      {hours.length > 0 && (
+        <p>
+          <Lines text={hours.join('\n')} />
+        </p>
+      )}
+    </>
+  );
+}
+
+/** The places beside the main one, a block each. */
+export function Branches({ at }: { at: Surroundings }) {
+  return (
+    <>
+      {at.branches.map((b) => (
+        <div key={b.id}>
+          <Sub at={at}>{b.name}</Sub>
+          <BranchLines branch={b} />
+        </div>
+      ))}
+    </>
+  );
+}
+
+/** The numbers the business is registered under. */
+export function Registered({ at }: { at: Surroundings }) {
+  const { registrations } = at.facts;
+  return registrations.length ? <p class="registered">{registrations.join(' · ')}</p> : null;
 }
 
 /** A text of several lines, each line kept. */
@@ -389,14 +448,22 @@ export function VisitFacts(props: {
           </dd>
         </div>
       )}
-      {(phone || facts.mail) && (
+      {(phone || facts.mail || at.contacts.length > 0) && (
         <div>
           <dt>{words.reach}</dt>
           <dd>
-            <Reach at={at} />
+            <Reach at={at} all />
           </dd>
         </div>
       )}
+      {at.branches.map((b) => (
+        <div key={b.id}>
+          <dt>{b.name}</dt>
+          <dd>
+            <BranchLines branch={b} />
+          </dd>
+        </div>
+      ))}
       {way.map((w, n) => (
         <div key={n}>
           <Words as="dt" text={w.name} at={at} path={`way.${w.id}.name`} />

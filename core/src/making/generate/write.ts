@@ -1,6 +1,6 @@
 import { languages, type LanguageTag } from '../../language/registry.gen.js';
 import type { Message, SiteLanguage } from '../../language/language.js';
-import { priceIn, speaks } from '../../brief/format.js';
+import { speaks } from '../../brief/format.js';
 import { directionOf, lookOf } from '../directions/direction.js';
 import { dressPages } from '../directions/dress.js';
 import { complete } from '../../look/shapes/complete.js';
@@ -21,14 +21,16 @@ import {
   storyPlaces,
   usualServices,
 } from './fill.js';
+import { areasSection, eventsSection, groupsOf, partnersSection, peopleSection } from './lists.js';
+import { saidOf } from './said.js';
 import { wantedPages } from '../plan/wishes.js';
 import { brief, claim, invitation, nothing, placeholder } from './texts.js';
-import type { Facts, Form, Length, Page, Person, Section, Service, Text } from '../../model/site.js';
+import type { Facts, Form, Length, Page, Section, Service, Text } from '../../model/site.js';
 import type { PutVersion } from '../../operations/operation.js';
 import { decide, materialOf } from '../plan/decide.js';
 import { packOf } from '../../brief/trades/packs.js';
 import { splitSentences } from '../writer/sentences.js';
-import { capital, houseOf, serviceIn, slotsOf, speaksForOne, toneOf } from '../writer/slots.js';
+import { capital, houseOf, slotsOf, speaksForOne, toneOf } from '../writer/slots.js';
 import { joined, Speaker } from '../writer/speaker.js';
 import { seeded, shortHash } from '../../ground/random.js';
 
@@ -36,32 +38,6 @@ export { STANDARD_WRITING, type Desk, type Writing };
 
 /** Of claims of the trade pack a site gets no more than this: the rest of a bare list stays bare. */
 const MOST_CLAIMS: Record<Length, number> = { short: 0, middle: 4, long: 8 };
-
-/** What the pages are written with that depends on the facts alone: how each part of a service and a person is said. */
-export const saidOf = (facts: Facts, language: SiteLanguage) => {
-  const own = speaks(language, facts);
-  const showPrices = !facts.unwanted.some((u) => /price|precio|prix|preis/i.test(u));
-  return {
-    serviceName: (s: Service): Text => {
-      const name = serviceIn(language, s.name, facts);
-      return name === null
-        ? placeholder(s.name, `What is “${s.name}” called in ${language.english}?`)
-        : brief(name, s.name, `services/${s.id}/name`);
-    },
-    serviceDetail: (s: Service): Text =>
-      s.detail && own
-        ? brief(
-            /[.!?…]$/.test(s.detail) ? capital(s.detail) : `${capital(s.detail)}.`,
-            s.detail,
-            `services/${s.id}/detail`,
-          )
-        : nothing,
-    servicePrice: (s: Service): Text =>
-      s.price && showPrices ? brief(priceIn(language, s.price, facts), s.price, `services/${s.id}/price`) : nothing,
-    personName: (p: Person): Text => brief(p.name, p.name, `people/${p.id}/name`),
-    personRole: (p: Person): Text => (p.role && own ? brief(capital(p.role), p.role, `people/${p.id}/role`) : nothing),
-  };
-};
 
 /** The name of a service; one that nobody has put into this language waits for somebody who does. */
 const serviceName = ({ facts, language, pack, supposed }: Desk, service: Service): Text =>
@@ -193,8 +169,20 @@ function story(desk: Desk, own: readonly string[], woven: number): Text[] {
   return paragraphs.slice(0, 12);
 }
 
-function servicesSection(desk: Desk, full: boolean): Section {
-  const { services, priced } = desk.material;
+/** Every service, in a section for each group they come in. */
+function allServices(desk: Desk): Section[] {
+  const groups = groupsOf(desk.material.services);
+  if (!groups) return [servicesSection(desk, true)];
+  return groups.map(({ group, services }) => {
+    const own = servicesSection(desk, true, services);
+    return group && speaks(desk.language, desk.facts)
+      ? { ...own, content: { ...own.content, heading: brief(capital(group), group) } }
+      : own;
+  });
+}
+
+function servicesSection(desk: Desk, full: boolean, services = desk.material.services): Section {
+  const { priced } = desk.material;
   const count = services.length === 1 ? 'one service' : `${services.length} services`;
   if (full)
     return section(
@@ -324,6 +312,7 @@ function homeSections(desk: Desk, action: Text): Section[] {
     },
   );
   const offer = services.length ? [servicesSection(desk, decision.services === null)] : [];
+  const events = eventsSection(desk);
   // With an about page the home page tells a part of the story, and that page the rest.
   const own = decision.about ? take(desk, 320, Math.min(2, Math.floor(desk.left.length / 3))) : take(desk, 1200, 20);
   const paragraphs = story(desk, own, decision.about ? (own.length ? 0 : 1) : WEAVE[desk.length] + 1);
@@ -371,7 +360,7 @@ function homeSections(desk: Desk, action: Text): Section[] {
         ? []
         : [callSection(desk, action)];
   const quotes = desk.fill === 'full' ? [quotesSection(desk)] : [];
-  return [opening, ...middle, ...quotes, ...areasSection(desk), ...last];
+  return [opening, ...middle, ...events, ...quotes, ...areasSection(desk), ...last];
 }
 
 function servicesPage(desk: Desk, action: Text): Page[] {
@@ -385,7 +374,7 @@ function servicesPage(desk: Desk, action: Text): Page[] {
     'services',
     houseOf(desk.pack) === 'stay' ? words.labels.rooms : words.labels.services,
     decision.services!,
-    [top, servicesSection(desk, true), callSection(desk, action, 'askHeading')],
+    [top, ...allServices(desk), callSection(desk, action, 'askHeading')],
   );
   const under = decision.own.map((service, n) => {
     desk.speaker.turn();
@@ -417,11 +406,13 @@ function servicesPage(desk: Desk, action: Text): Page[] {
   });
   // What has a page of its own is only begun in the list.
   if (under.length) {
-    const items = main.sections[1]!.content['items'] as { name: Text; text: Text }[];
+    const items = main.sections.flatMap((s) => (s.content['items'] ?? []) as { name: Text; text: Text }[]);
     for (const service of decision.own) {
-      const n = desk.material.services.indexOf(service);
+      const item = items.find(
+        ({ name: { from } }) => from.kind === 'brief' && from.fact === `services/${service.id}/name`,
+      );
       const first = splitSentences(service.detail)[0] ?? '';
-      if (items[n] && speaks(language, facts)) items[n].text = brief(capital(first), service.detail);
+      if (item && speaks(language, facts)) item.text = brief(capital(first), service.detail);
     }
   }
   return [main, ...under];
@@ -443,53 +434,12 @@ function pricesPage(desk: Desk, action: Text): Page {
   ]);
 }
 
-/** A heading that names the business, in the words every site of this language has for it. */
-const named = (desk: Desk, kind: 'people' | 'partners' | 'areas'): Text =>
-  brief(desk.words.headings[kind].replace('{name}', desk.facts.name), desk.facts.name);
-
-/** Who works there, where the facts name more than one. */
-function peopleSection(desk: Desk): Section[] {
-  const { people } = desk.facts;
-  if (people.length < 2) return [];
-  return [
-    section(desk, 'people/roster', `The facts name ${people.length} people.`, ['people'], {
-      heading: named(desk, 'people'),
-      items: people.map((p) => ({
-        name: saidOf(desk.facts, desk.language).personName(p),
-        role: saidOf(desk.facts, desk.language).personRole(p),
-      })),
-    }),
-  ];
-}
-
-/** What the business belongs to, where the facts name more than one. */
-function partnersSection(desk: Desk): Section[] {
-  const { memberships } = desk.facts;
-  if (memberships.length < 2) return [];
-  return [
-    section(desk, 'partners/row', `The facts name ${memberships.length} memberships.`, ['memberships'], {
-      heading: named(desk, 'partners'),
-      items: memberships.map((m) => ({ name: brief(capital(m), m) })),
-    }),
-  ];
-}
-
-/** The places the business comes to, where the facts list three or more. */
-function areasSection(desk: Desk): Section[] {
-  const places = desk.facts.area.split(/,\s*|\s+(?:and|und|et|y)\s+/).map((p) => p.trim());
-  if (places.length < 3 || !places.every((p) => /^\p{Lu}/u.test(p) && p.length < 40)) return [];
-  return [
-    section(desk, 'areas/run', 'The facts list the places they come to.', ['area'], {
-      heading: named(desk, 'areas'),
-      items: places.map((p) => ({ name: brief(p, desk.facts.area) })),
-    }),
-  ];
-}
-
 function aboutPage(desk: Desk, action: Text): Page {
   const { facts, decision, words } = desk;
   desk.speaker.turn();
   const top = heading(desk, 'aboutHeading');
+  // A sentence about somebody stands with them before it is told as a part of the story.
+  const people = desk.fill === 'full' && !facts.people.length ? [peoplePlaces(desk)] : peopleSection(desk);
   const paragraphs = story(desk, take(desk, 4000, 40), WEAVE[desk.length] + 2);
   const apart = facts.apart && speaks(desk.language, facts) && !desk.speaker.has(facts.apart) ? facts.apart : '';
   if (
@@ -524,7 +474,7 @@ function aboutPage(desk: Desk, action: Text): Page {
         picture: desk.album.place(),
       },
     ),
-    ...(desk.fill === 'full' && !facts.people.length ? [peoplePlaces(desk)] : peopleSection(desk)),
+    ...people,
     ...partnersSection(desk),
     callSection(desk, action),
   ]);

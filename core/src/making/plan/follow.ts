@@ -1,4 +1,4 @@
-import { saidOf } from '../generate/write.js';
+import { saidOf } from '../generate/said.js';
 import { phoneIn, priceIn } from '../../brief/format.js';
 import type { SiteLanguage } from '../../language/language.js';
 import { languages } from '../../language/registry.gen.js';
@@ -44,7 +44,9 @@ function textsOfEntry(facts: Facts, language: SiteLanguage, entry: string): Reco
   if (service)
     return { name: say.serviceName(service), text: say.serviceDetail(service), price: say.servicePrice(service) };
   const person = list === 'people' ? facts.people.find((p) => p.id === id) : undefined;
-  return person ? { name: say.personName(person), role: say.personRole(person) } : null;
+  if (person) return { name: say.personName(person), role: say.personRole(person), text: say.personAbout(person) };
+  const event = list === 'events' ? facts.events.find((e) => e.id === id) : undefined;
+  return event ? say.event(event) : null;
 }
 
 /** A text of an item as the facts have it now. One that somebody wrote or vouched for stays as it is. */
@@ -133,7 +135,7 @@ interface Change {
 function followedList(section: Section, field: string, items: Item[], change: Change, all: boolean): Item[] {
   const { before, after, language, pairs } = change;
   const entries = items.map((i) => entryOf(i, before));
-  const kind = entries.find((e) => e !== null)?.split('/')[0] as 'services' | 'people' | undefined;
+  const kind = entries.find((e) => e !== null)?.split('/')[0] as 'services' | 'people' | 'events' | undefined;
   const next = items.flatMap((item, n): Item[] => {
     const entry = entries[n];
     const was = entry ? textsOfEntry(before, language, entry) : null;
@@ -222,7 +224,7 @@ export function followFacts(document: SiteDocument, after: Facts): SingleOperati
   const before = document.facts;
   const language = languages[document.language];
   const change: Change = { before, after, language, pairs: wordsChanged(before, after, language) };
-  const lists = !same(before.services, after.services) || !same(before.people, after.people);
+  const lists = (['services', 'people', 'events'] as const).some((l) => !same(before[l], after[l]));
   if (!lists && !change.pairs.length) return [];
   const one = (section: Section, page: Page | null): SingleOperation[] => {
     const own = Object.fromEntries(

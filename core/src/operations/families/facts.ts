@@ -1,6 +1,10 @@
 import { Type } from '@sinclair/typebox';
 import {
+  Branch,
+  BusinessEvent,
+  Contact,
   Correction,
+  ENTRY_FACTS,
   factLabel,
   Facts,
   LIST_FACTS,
@@ -13,7 +17,7 @@ import type { Definition } from '../definition.js';
 import { factKey } from '../keys.js';
 
 const closed = { additionalProperties: false } as const;
-const lists: readonly string[] = [...LIST_FACTS, 'services', 'people'];
+const lists: readonly string[] = [...LIST_FACTS, ...ENTRY_FACTS];
 const factField = Type.Union(
   (Object.keys(Facts.properties).filter((k) => !lists.includes(k)) as FactField[]).map((k) => Type.Literal(k)),
 );
@@ -69,7 +73,55 @@ export const setPeople: Definition<typeof SetPeople> = {
   says: () => 'Changed the people',
   field: () => 'fact people',
   writes: () => [factKey('people')],
-  words: ({ people }) => lines(people.map((p) => [p.name, p.role])),
+  words: ({ people }) => lines(people.map((p) => [p.name, p.role, p.about ?? ''])),
+};
+
+const SetContacts = Type.Object(
+  { op: Type.Literal('setContacts'), contacts: Type.Array(Contact, { maxItems: 24 }) },
+  closed,
+);
+export const setContacts: Definition<typeof SetContacts> = {
+  schema: SetContacts,
+  apply: (document, { op, contacts }) => ({
+    document: withFact(document, { contacts }),
+    inverse: { op, contacts: document.facts.contacts },
+  }),
+  says: () => 'Changed the further numbers and addresses',
+  field: () => 'fact contacts',
+  writes: () => [factKey('contacts')],
+  words: ({ contacts }) => lines(contacts.map((c) => [c.value, c.what])),
+};
+
+const SetBranches = Type.Object(
+  { op: Type.Literal('setBranches'), branches: Type.Array(Branch, { maxItems: 12 }) },
+  closed,
+);
+export const setBranches: Definition<typeof SetBranches> = {
+  schema: SetBranches,
+  apply: (document, { op, branches }) => ({
+    document: withFact(document, { branches }),
+    inverse: { op, branches: document.facts.branches },
+  }),
+  says: () => 'Changed the further places',
+  field: () => 'fact branches',
+  writes: () => [factKey('branches')],
+  words: ({ branches }) => lines(branches.map((b) => [b.name, b.address, b.phone, b.hours])),
+};
+
+const SetEvents = Type.Object(
+  { op: Type.Literal('setEvents'), events: Type.Array(BusinessEvent, { maxItems: 40 }) },
+  closed,
+);
+export const setEvents: Definition<typeof SetEvents> = {
+  schema: SetEvents,
+  apply: (document, { op, events }) => ({
+    document: withFact(document, { events }),
+    inverse: { op, events: document.facts.events },
+  }),
+  says: () => 'Changed the events',
+  field: () => 'fact events',
+  writes: () => [factKey('events')],
+  words: ({ events }) => lines(events.map((e) => [e.name, e.when, e.place, e.detail])),
 };
 
 const SetList = Type.Object(

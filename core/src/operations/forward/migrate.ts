@@ -33,6 +33,11 @@ const STEPS: Record<number, (old: Old) => Old> = {
     pages: (old['pages'] as Page[]).map((page) => ({ ...page, sections: page.sections.map(numbered) })),
   }),
   5: (old) => ({ ...old, schema: 6, fill: 'said' }),
+  6: (old) => ({
+    ...old,
+    schema: 7,
+    facts: { ...(old['facts'] as object), contacts: [], branches: [], events: [], registrations: [] },
+  }),
 };
 
 /**

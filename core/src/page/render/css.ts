@@ -244,6 +244,14 @@ a {
   width: fit-content;
   padding-block: 0.15rem;
 }
+.reach .what {
+  display: block;
+  margin-bottom: 0.4rem;
+  color: var(--quiet);
+}
+.registered {
+  font-size: 0.85em;
+}
 .grid {
   display: grid;
   grid-template-columns: minmax(0, 1fr);

@@ -1,7 +1,7 @@
 import { renderToString } from 'preact-render-to-string';
 import type { VNode } from 'preact';
 import { shortHash } from '../../ground/random.js';
-import { hoursIn, phoneIn } from '../../brief/format.js';
+import { hoursIn, phoneIn, speaks } from '../../brief/format.js';
 import { languages, type LanguageTag } from '../../language/registry.gen.js';
 import { families } from '../../look/type.js';
 import type { Credit, Medium, Page, Section, SiteDocument } from '../../model/site.js';
@@ -56,7 +56,7 @@ interface Share {
   raster: Raster;
 }
 
-interface Files {
+interface Files extends Pick<Surroundings, 'contacts' | 'branches'> {
   hours: string[];
   phone: string;
   css: string;
@@ -162,6 +162,11 @@ function prepare(document: SiteDocument, options: RenderOptions): Files {
   return {
     hours: hoursIn(language, facts.hours),
     phone: phoneIn(language, facts.phone, facts),
+    // What a number is for is said in the client’s words.
+    contacts: speaks(language, facts) ? facts.contacts : [],
+    branches: facts.branches
+      .filter((b) => b.name && (b.address || b.phone || b.hours))
+      .map((b) => ({ ...b, hours: hoursIn(language, b.hours) })),
     css,
     cssPath: `/site-${shortHash(css)}.css`,
     cuts,
@@ -289,6 +294,8 @@ function surroundings(
     words: languages[document.language].words,
     hours: files.hours,
     phone: files.phone,
+    contacts: files.contacts,
+    branches: files.branches,
     anchor: page ? anchorOf(page, section) : undefined,
     look: document.look,
     ground: section.ground ?? 'plain',

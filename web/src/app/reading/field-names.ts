@@ -30,4 +30,6 @@ export const FIELD_NAMES: Record<SpanField, string> = {
   tone: 'tone',
   benefit: 'benefit',
   premises: 'where they work',
+  registration: 'registration',
+  event: 'event',
 };

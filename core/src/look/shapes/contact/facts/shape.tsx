@@ -18,7 +18,7 @@ export const shape = defineShape(kind, {
           {(at.phone || facts.mail) && (
             <div>
               <Sub at={at}>{at.words.reach}</Sub>
-              <Reach at={at} />
+              <Reach at={at} all />
             </div>
           )}
           {at.hours.length > 0 && (

@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Words, SiteName, AllPages, Address, Reach } from '../../words.js';
+import { Words, SiteName, AllPages, Address, Reach, Registered } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'pages at the left, the rest at the right, ruled',
@@ -16,6 +16,7 @@ export const shape = defineShape(kind, {
           <Address at={at} />
           <Reach at={at} />
           <Words as="p" text={content.note} at={at} path="note" />
+          <Registered at={at} />
         </div>
       </footer>
     );

@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Words, SiteName, AllPages, Address, Reach, Lines } from '../../words.js';
+import { Words, SiteName, AllPages, Address, Reach, Registered, Lines } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'dark ground, pages and hours in columns',
@@ -14,6 +14,7 @@ export const shape = defineShape(kind, {
           </p>
           <Address at={at} />
           <Words as="p" text={content.note} at={at} path="note" />
+          <Registered at={at} />
         </div>
         {at.hours.length > 0 && (
           <div>

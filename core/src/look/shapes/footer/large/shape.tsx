@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Words, AllPages, Address, Reach } from '../../words.js';
+import { Words, AllPages, Address, Reach, Registered } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'the name as large as the page',
@@ -14,6 +14,7 @@ export const shape = defineShape(kind, {
           <AllPages at={at} />
         </div>
         <Words as="p" text={content.note} at={at} path="note" />
+        <Registered at={at} />
         <p class="wordmark">{at.facts.name}</p>
       </footer>
     );

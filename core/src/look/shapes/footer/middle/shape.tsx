@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Words, SiteName, AllPages, Address, Reach } from '../../words.js';
+import { Words, SiteName, AllPages, Address, Reach, Registered } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'everything in the middle',
@@ -15,6 +15,7 @@ export const shape = defineShape(kind, {
         <Reach at={at} />
         <AllPages at={at} />
         <Words as="p" text={content.note} at={at} path="note" />
+        <Registered at={at} />
       </footer>
     );
   },

@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Address, Band, Heading, Lines, Reach, Sub, Words } from '../../words.js';
+import { Address, Band, Branches, Heading, Lines, Reach, Sub, Words } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'address set large, the rest small under it',
@@ -24,9 +24,10 @@ export const shape = defineShape(kind, {
           {(at.phone || facts.mail) && (
             <div>
               <Sub at={at}>{words.reach}</Sub>
-              <Reach at={at} />
+              <Reach at={at} all />
             </div>
           )}
+          <Branches at={at} />
           {content.way.map((w, n) => (
             <div key={n}>
               <Words as="h3" text={w.name} at={at} path={`way.${w.id}.name`} />

@@ -1,0 +1,120 @@
+import type { BusinessEvent } from '../../model/site.js';
+import { tokensOf, type Token, type TokenKind } from '../hours/tokens.js';
+import { readable, type ReadPiece } from '../roles/roles.js';
+import { EVENT_WORD, tellsOfEvents } from './proof.js';
+import type { Language, Span } from './span.js';
+import { capital } from './words.js';
+
+/** What comes or is fetched at the back door concerns suppliers, and the dustmen nobody. */
+const BACK_DOOR =
+  /(?<!\p{L})(?:goods[- ]?in\w*|receiving|bins?|lorry|warenannahme|anlieferung|müll|livraisons?|ordures|ramassage|déchetterie|basura|recepción de mercanc\p{L}*|quiet hours|ruhezeit\p{L}*|mittagsruhe|changeovers?|shifts?|schicht\p{L}*)(?!\p{L})/iu;
+const WHEN = new Set<TokenKind>(['ordinal', 'day', 'date', 'time', 'season', 'part']);
+const BETWEEN = new Set<TokenKind>(['range', 'and', 'comma', 'fill', 'from', 'until', 'between', 'bracket', 'only']);
+
+/** The stretch of a text in which a time is said: from its first word of time to its last, with what joins them. */
+function whenIn(tokens: readonly Token[]): { from: number; to: number; kinds: Set<TokenKind> } | null {
+  const runs: Token[][] = [];
+  let run: Token[] = [];
+  for (const t of tokens) {
+    const joins =
+      t.kind === 'word' &&
+      /^(?:uhr|h|hrs?|o’clock|of|the|month|im|monat|du|mois|del?|mes|each|every|jeden|chaque|cada)$/.test(t.text);
+    // “Work mornings are the first Sunday”: a part of the day by itself begins nothing.
+    if (WHEN.has(t.kind) && (run.length || t.kind !== 'part')) run.push(t);
+    else if (!(run.length && (BETWEEN.has(t.kind) || joins))) {
+      if (run.length) runs.push(run);
+      run = [];
+    }
+  }
+  if (run.length) runs.push(run);
+  const weight = (r: Token[]) => new Set(r.map((t) => t.kind)).size * 10 + r.length;
+  const best = runs.sort((a, b) => weight(b) - weight(a))[0];
+  return best ? { from: best[0]!.from, to: best.at(-1)!.to, kinds: new Set(best.map((t) => t.kind)) } : null;
+}
+
+const LEAD =
+  /^(?:(?:and|but|also|then|we|i|they|there|it|is|are|have|has|hold|run|do|our|the|a|an|next|come to|join us (?:for|at)|wir|es|gibt|haben|machen|und|unser\p{L}*|der|die|das|ein\p{L}*|nous|on|il|y|a|avons|faisons|notre|nos|le|la|les|un|une|hay|tenemos|hacemos|nuestr\p{L}+|el|los|las|una)\s+)+/iu;
+const TAIL =
+  /(?:\s+(?:is|are|held|gibt|tiennent|se|tienen lugar|on|at|from|every|each|takes? place|happens?|ist|sind|findet|finden|am|an|im|jeden?|immer|um|ab|est|sont|a lieu|chaque|tous|le|les|du|à|es|son|cada|todos|los|las|el|a|de|of|in|and|und|et|y|the|der|die))+$/iu;
+const nameFrom = (s: string): string => {
+  const said = s
+    .replace(/\s+/g, ' ')
+    .replace(/^[\s,;:()|–—-]+|[\s,;:()|–—-]+$/g, '')
+    .replace(LEAD, '')
+    .replace(TAIL, '')
+    .replace(/[\s,;:()|–—-]+$/g, '');
+  return /\p{L}{3}/u.test(said) && said.split(' ').length <= 7 && said.length <= 80 ? said : '';
+};
+/** What is no event though it has days and times: being open, being away, being rung. */
+const NO_EVENT =
+  /open|clos|cerrad|geschlossen|ouvert|fermé|hours|horari|öffnung|urlaub|ferien|holiday|visitors|büro|office|bureau|oficina|booking|\?|¿|\d{3}|(?<!\p{L})(?:not|says|last|nur|nicht|pas|shop|counter|laden|boutique|tienda|agence|agencia|sur rendez-vous|by appointment)(?!\p{L})/iu;
+const PLACE =
+  /^[\s,;|(–-]*(?:(?:in|at|im|in der|in den|am|beim|au|à|aux|dans|en|al|chez)\s+)((?:the |der |dem |den |la |le |l[’']|el |los |las )?[\p{L}\d][\p{L}\d’'.-]*(?: (?:of |de |del |du |von |the )?[\p{Lu}\d][\p{L}\d’'.-]*){0,5})/u;
+
+/** A row of a table in which a cell says when: what, when, where. */
+function ofRow(piece: ReadPiece, source: string, language: Language): Omit<BusinessEvent, 'id'> | null {
+  const cells = piece.text
+    .split(/\s*\|\s*|\t|;\s*/)
+    .map((c) => c.trim())
+    .filter(Boolean);
+  const small = (s: string) => s.replace(/[A-ZÀ-Þ]/g, (c) => c.toLowerCase());
+  const at = cells.findIndex(
+    (c, n) => n > 0 && (whenIn(tokensOf(small(c), c, language, 0, c.length))?.kinds.size ?? 0) >= 2,
+  );
+  if (at < 1 || cells.length > 5) return null;
+  const name = nameFrom(cells[0]!);
+  const place = cells[at + 1] && !/\d{2}/.test(cells[at + 1]!) ? cells[at + 1]! : '';
+  return name ? { name, when: cells[at]!, place, detail: '' } : null;
+}
+
+/** What a business does at times of its own, where somebody says what, and when. */
+export function eventsIn(
+  source: string,
+  pieces: readonly ReadPiece[],
+  language: Language,
+): { event: Omit<BusinessEvent, 'id'>; span: Span }[] {
+  const out: { event: Omit<BusinessEvent, 'id'>; span: Span }[] = [];
+  const small = source.replace(/[A-ZÀ-Þ]/g, (c) => c.toLowerCase());
+  for (const piece of pieces) {
+    if (piece.kind === 'label' || piece.kind === 'head' || piece.kind === 'heading' || !readable(piece)) continue;
+    const near = `${piece.under} ${piece.label} ${piece.text}`;
+    if (BACK_DOOR.test(near)) continue;
+    const told = tellsOfEvents(piece) || EVENT_WORD.test(piece.under);
+    const when = whenIn(tokensOf(small, source, language, piece.from, piece.to));
+    if (!when) continue;
+    const dated = when.kinds.has('date') && (when.kinds.has('time') || when.kinds.has('day'));
+    const regular = (when.kinds.has('ordinal') || when.kinds.has('day')) && when.kinds.has('time');
+    if (
+      !(told && (dated || regular)) &&
+      !(when.kinds.has('ordinal') && when.kinds.has('time')) &&
+      !(dated && when.kinds.has('time'))
+    )
+      continue;
+    const row = piece.kind === 'row' ? ofRow(piece, source, language) : null;
+    const clause = Math.max(...['.', ';', '!', '?'].map((c) => source.lastIndexOf(`${c} `, when.from)), piece.from - 1);
+    const before = nameFrom(source.slice(Math.max(piece.from, clause + 1), when.from));
+    const after = source.slice(when.to, piece.to);
+    const place = (PLACE.exec(after)?.[1] ?? '').trim();
+    const behind = nameFrom(/^[\s,:–-]+([^.;,(]{3,60})/.exec(after)?.[1] ?? '');
+    const word = EVENT_WORD.exec(piece.text)?.[0] ?? '';
+    const label =
+      piece.label && !/^(?:when|dates?|events?|times?|wann|termine?|quand|dates|cuándo|fechas?)$/iu.test(piece.label)
+        ? nameFrom(piece.label)
+        : '';
+    const name = row?.name || label || before || (place ? '' : behind) || word;
+    if (!name || NO_EVENT.test(name)) continue;
+    const event = row ?? { name, when: source.slice(when.from, when.to), place, detail: '' };
+    if (out.some((o) => o.event.name.toLowerCase() === event.name.toLowerCase() && o.event.when === event.when))
+      continue;
+    out.push({
+      event: {
+        name: capital(event.name).slice(0, 120),
+        when: capital(event.when.replace(/\s+/g, ' ')).slice(0, 160),
+        place: event.place.slice(0, 160),
+        detail: '',
+      },
+      span: { field: 'event', from: piece.from, to: piece.to, value: capital(event.name) },
+    });
+  }
+  return out;
+}
