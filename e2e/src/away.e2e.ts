@@ -61,7 +61,7 @@ describe('When somebody is signed out, or nothing answers', () => {
     await context.clearCookies();
     await page.fill('#f-phone', '01632 960 301');
     await page.waitForSelector('.standing:has-text("You are signed out")');
-    await page.fill('#f-people', 'Tom Gant, ropemaker');
+    await page.fill('#f-languages', 'German, French');
     expect(await page.inputValue('#f-phone')).toBe('01632 960 301');
     expect(await page.textContent('.foot .state')).toContain('Kept here');
     await page.fill('#again-password', 'not it');
@@ -69,7 +69,7 @@ describe('When somebody is signed out, or nothing answers', () => {
     await page.waitForSelector('.standing .fault');
     await again();
     await until('what was typed', async () => (await phone()) === '01632 960 301');
-    expect(await page.inputValue('#f-people')).toBe('Tom Gant, ropemaker');
+    expect(await page.inputValue('#f-languages')).toBe('German, French');
     await page.waitForSelector('.foot .state:has-text("Saved")');
   });
 

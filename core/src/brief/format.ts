@@ -100,25 +100,32 @@ const PRICE =
   /^\s*(from|starting at|desde|a partir de|à partir de|dès|ab)?\s*([£€$])?\s*(\d[\d.,]*)\s*([£€$]|eur|euros?|pounds?)?\s*(.*)$/i;
 const CURRENCY: Record<string, string> = { '£': 'GBP', '€': 'EUR', $: 'USD', e: 'EUR', p: 'GBP' };
 
+/** What a price comes to: the amount, its currency (ISO 4217), and whether it only begins there; null where it cannot be read. */
+export function moneyOf(price: string): { amount: number; currency: string; from: boolean } | null {
+  const m = PRICE.exec(price);
+  const currency = CURRENCY[m?.[2] ?? m?.[4]?.[0]?.toLowerCase() ?? ''];
+  if (!m || !currency) return null;
+  const amount = Number(m[3]!.replace(/[.,](?=\d{3}(?:\D|$))/g, '').replace(',', '.'));
+  return Number.isFinite(amount) ? { amount, currency, from: m[1] !== undefined } : null;
+}
+
 /** A price as this language writes it, where it was given in another one; as it is where it cannot be read whole. */
 export function priceIn(language: SiteLanguage, price: string, facts: Facts): string {
   if (speaks(language, facts)) return price;
   const m = PRICE.exec(price);
-  const sign = m?.[2] ?? m?.[4]?.[0]?.toLowerCase() ?? '';
-  const currency = CURRENCY[sign];
-  if (!m || !currency) return price;
-  const amount = Number(m[3]!.replace(/[.,](?=\d{3}(?:\D|$))/g, '').replace(',', '.'));
-  if (!Number.isFinite(amount)) return price;
+  const money = moneyOf(price);
+  if (!m || !money) return price;
+  const { amount, currency } = money;
   const unit = m[5]!.trim();
   const known = unit && language.units.find(([pattern]) => pattern.test(unit));
   if (unit && !known) return price;
-  const money = new Intl.NumberFormat(language.tag, {
+  const written = new Intl.NumberFormat(language.tag, {
     style: 'currency',
     currency,
     currencyDisplay: 'narrowSymbol',
     minimumFractionDigits: Number.isInteger(amount) ? 0 : 2,
   }).format(amount);
-  return [m[1] && language.from, money, known && known[1]].filter(Boolean).join(' ');
+  return [m[1] && language.from, written, known && known[1]].filter(Boolean).join(' ');
 }
 
 const HOME: Record<Language, CountryCode> = { en: 'GB', es: 'ES', fr: 'FR', de: 'DE' };

@@ -204,7 +204,10 @@ export class Draft {
 const rank = (o: Opening): number => (o.of === '' ? 0 : NOT_VISITED.test(o.of) ? 2 : 1);
 /** Why it is closed is nobody’s business: “closed 19 July for our daughter’s wedding”. */
 const withoutReason = (s: string): string =>
-  s.replace(/(?<=\d|[a-zß-ÿ])\s*[,(–-]?\s*(?:for (?:our|my|a|the)|because|as (?:we|i)|when we|since we|wegen|weil|da wir|à cause|pour (?:notre|nos|le|la)|porque|por (?:la|el|nuestr))\s.*$/iu, '');
+  s.replace(
+    /(?<=\d|[a-zß-ÿ])\s*[,(–-]?\s*(?:for (?:our|my|a|the)|because|as (?:we|i)|when we|since we|wegen|weil|da wir|à cause|pour (?:notre|nos|le|la)|porque|por (?:la|el|nuestr))\s.*$/iu,
+    '',
+  );
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** Openings by the words they were read from. */

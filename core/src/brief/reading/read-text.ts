@@ -480,6 +480,8 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
       })),
     ...added.map((span) => ({ name: span.value, detail: '', price: '', group: '' })),
   ]
+    // What others are listed under is not offered itself.
+    .filter((s, _, all) => s.price || !all.some((o) => o.group.toLowerCase() === s.name.toLowerCase()))
     .slice(0, 40)
     .map(({ name, detail, price, group }, n): Service => ({
       id: `v${n + 1}`,

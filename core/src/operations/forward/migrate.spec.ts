@@ -188,3 +188,17 @@ describe('a site stored under schema 4', () => {
     } as never);
   });
 });
+
+describe('a site stored under schema 6', () => {
+  it('gets room for what a business has more than one of, and is drawn the same', () => {
+    const whole = siteFrom(demoFacts, 2);
+    const { contacts, branches, events, registrations, ...facts } = whole.facts;
+    expect([contacts, branches, events, registrations]).toEqual([[], [], [], []]);
+    const old = { ...whole, schema: 6, facts };
+    expect(validateDocument(old)).not.toEqual([]);
+    const today = migrate(structuredClone(old));
+    expect(validateDocument(today)).toEqual([]);
+    const bytes = (d: SiteDocument) => JSON.stringify(render(d, { origin: 'https://old.example' }));
+    expect(bytes(today)).toBe(bytes(whole));
+  });
+});

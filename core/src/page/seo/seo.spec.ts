@@ -2,7 +2,7 @@ import { demoFacts } from '../../fixtures/facts.js';
 import { newDocument } from '../../making/generate/site.js';
 import { writeVersion } from '../../making/generate/write.js';
 import { apply } from '../../operations/apply.js';
-import { descriptionOf, openingHours, titleOf } from './seo.js';
+import { descriptionOf, jsonLd, openingHours, titleOf } from './seo.js';
 import { fitWidth, RESULT, textWidth } from './width.js';
 
 describe('search metadata', () => {
@@ -16,6 +16,57 @@ describe('search metadata', () => {
       }),
       jasmine.objectContaining({ dayOfWeek: ['Saturday'], opens: '09:00', closes: '12:00' }),
     ]);
+  });
+
+  it('tells search engines what people can go to, whom they will meet, and what is for what', () => {
+    const facts = {
+      ...demoFacts,
+      hours:
+        'Shop: Monday to Friday 9.00–17.00\nPhone: Monday to Friday 8.00–18.00\nApril to October: Saturday 9.00–12.00',
+      contacts: [
+        { id: 'c1', value: '01632 960 101', what: 'Repairs' },
+        { id: 'c2', value: 'orders@gant.example', what: 'Orders' },
+        { id: 'c3', value: '01632 960 102', what: '' },
+      ],
+      branches: [
+        { id: 'b1', name: 'The loft', address: '2 Quay, Saltmarrow', phone: '', hours: 'Saturday 10.00–14.00' },
+      ],
+      people: [{ id: 'p1', name: 'Ada Gant', role: 'Ropemaker', about: 'Lays the rope.' }],
+      events: [
+        { id: 'e1', name: 'Splicing evening', when: 'Thursdays 19.30–21.00', place: 'The loft', detail: '' },
+        { id: 'e2', name: 'Open walk', when: 'first Sunday of the month 14.00', place: '', detail: '' },
+      ],
+      registrations: ['Company no. 00417203'],
+      services: [
+        { id: 'v1', name: 'Splicing', detail: '', price: '£14' },
+        { id: 'v2', name: 'Ropes', detail: '', price: 'from £90' },
+        { id: 'v3', name: 'Nets', detail: '', price: 'ask' },
+      ],
+    };
+    const told = jsonLd(newDocument('x', facts), 'https://gant.example') as Record<string, Record<string, unknown>[]>;
+    expect(told['contactPoint']!.map((c) => [c['contactType'], c['telephone'] ?? c['email']])).toEqual([
+      ['Repairs', '01632 960 101'],
+      ['Orders', 'orders@gant.example'],
+    ]);
+    // Neither when the phone is answered nor what holds in summer alone is told as when it is open.
+    expect(told['openingHoursSpecification']!.map((o) => o['closes'])).toEqual(['17:00']);
+    expect(told['location']![0]!['openingHoursSpecification']).toEqual([
+      jasmine.objectContaining({ dayOfWeek: ['Saturday'], opens: '10:00' }),
+    ]);
+    expect(told['employee']).toEqual([
+      { '@type': 'Person', name: 'Ada Gant', jobTitle: 'Ropemaker', description: 'Lays the rope.' },
+    ]);
+    expect(told['event']!.map((e) => (e['eventSchedule'] as object[] | undefined)?.length ?? 0)).toEqual([1, 0]);
+    expect(told['identifier'] as unknown).toEqual(['Company no. 00417203']);
+    expect(
+      told['makesOffer']!.map((o) => [o['price'], (o['priceSpecification'] as { minPrice?: number })?.minPrice]),
+    ).toEqual([
+      [14, undefined],
+      [undefined, 90],
+      [undefined, undefined],
+    ]);
+    const quiet = jsonLd(newDocument('x', { ...facts, unwanted: ['prices'] }), 'https://gant.example');
+    expect(JSON.stringify(quiet)).not.toContain('priceCurrency');
   });
 
   it('measures the width of letters, not their number', () => {

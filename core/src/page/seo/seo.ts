@@ -1,5 +1,7 @@
-import { isText, type Page, type SiteDocument, type Text } from '../../model/site.js';
+import { isText, type BusinessEvent, type Page, type SiteDocument, type Text } from '../../model/site.js';
 import { plainOpenings, readHours } from '../../brief/hours/index.js';
+import { moneyOf } from '../../brief/format.js';
+import type { Language } from '../../language/language.js';
 import { languages } from '../../language/registry.gen.js';
 import { packOf } from '../../brief/trades/packs.js';
 import { town, tradeIn } from '../../making/writer/slots.js';
@@ -72,11 +74,48 @@ export const openingHours = (hours: string): object[] =>
     closes,
   }));
 
+/** A price as schema.org has it: one amount, or from which on; nothing where it cannot be read. */
+function priceOf(price: string): object {
+  const money = moneyOf(price);
+  if (!money) return {};
+  const { amount, currency, from } = money;
+  return from
+    ? { priceSpecification: { '@type': 'PriceSpecification', minPrice: amount, priceCurrency: currency } }
+    : { price: amount, priceCurrency: currency };
+}
+
+/** An event as schema.org has it: what comes again every week has a schedule; of the rest only the words are known. */
+function eventOf({ name, when, place, detail }: BusinessEvent, address: string, language: Language): object {
+  const weekly = /\b(?:first|second|third|fourth|last|other|1st|2nd|3rd|4th)\b/i.test(when)
+    ? []
+    : readHours(when, language).hours.openings.filter((o) => o.season === null);
+  return {
+    '@type': 'Event',
+    name,
+    description: [when, detail].filter(Boolean).join('. '),
+    ...((place || address) && { location: place || address.replace(/\s*\n\s*/g, ', ') }),
+    ...(weekly.length && {
+      eventSchedule: weekly.map((o) => ({
+        '@type': 'Schedule',
+        repeatFrequency: 'P1W',
+        byDay: o.days.map((d) => `https://schema.org/${DAYS[d]!}`),
+        startTime: o.opens,
+        endTime: o.closes,
+      })),
+    }),
+  };
+}
+
 /** The business as schema.org JSON-LD, from the facts alone. */
 export function jsonLd(document: SiteDocument, origin: string): object {
   const f = document.facts;
   const hours = openingHours(f.hours);
   const offers = f.services.filter((s) => s.name);
+  const language = languages[document.language].reading;
+  // Who wants no prices shown has none told to search engines.
+  const prices = !f.unwanted.some((u) => /price|precio|prix|preis/i.test(u));
+  const people = f.people.filter((p) => p.name);
+  const contacts = f.contacts.filter((c) => c.value && c.what);
   return {
     '@context': 'https://schema.org',
     '@type': packOf(f).schemaType,
@@ -94,9 +133,40 @@ export function jsonLd(document: SiteDocument, origin: string): object {
     ...(f.languages.length && { knowsLanguage: f.languages }),
     ...(/^\d{4}$/.test(f.founded) && { foundingDate: f.founded }),
     ...(hours.length && { openingHoursSpecification: hours }),
+    ...(contacts.length && {
+      contactPoint: contacts.map(({ value, what }) => ({
+        '@type': 'ContactPoint',
+        contactType: what,
+        ...(value.includes('@') ? { email: value } : { telephone: value }),
+      })),
+    }),
+    ...(f.branches.length && {
+      location: f.branches
+        .filter((b) => b.address)
+        .map((b) => ({
+          '@type': 'Place',
+          name: b.name,
+          address: b.address.replace(/\s*\n\s*/g, ', '),
+          ...(b.phone && { telephone: b.phone }),
+          ...(openingHours(b.hours).length && { openingHoursSpecification: openingHours(b.hours) }),
+        })),
+    }),
+    ...(people.length && {
+      employee: people.map((p) => ({
+        '@type': 'Person',
+        name: p.name,
+        ...(p.role && { jobTitle: p.role }),
+        ...(p.about && { description: p.about }),
+      })),
+    }),
+    ...(f.events.length && {
+      event: f.events.filter((e) => e.name && e.when).map((e) => eventOf(e, f.address, language)),
+    }),
+    ...(f.registrations.length && { identifier: f.registrations }),
     ...(offers.length && {
       makesOffer: offers.map((s) => ({
         '@type': 'Offer',
+        ...(prices && priceOf(s.price)),
         itemOffered: { '@type': 'Service', name: s.name, ...(s.detail && { description: s.detail }) },
       })),
     }),

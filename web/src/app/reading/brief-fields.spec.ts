@@ -9,7 +9,8 @@ import { aDocument } from '../testing/a-site';
 import { TOLD, WHO } from './brief-rows';
 import { FactFields } from './fact-fields';
 import { FactLists } from './fact-lists';
-import { ServiceLines } from './service-lines';
+import { EntryLines } from './entry-lines';
+import { BRANCHES, CONTACTS, EVENTS, PEOPLE, SERVICES } from './entry-rows';
 
 describe('the fields of the brief', () => {
   const document_ = signal<SiteDocument>(aDocument());
@@ -79,7 +80,7 @@ describe('the fields of the brief', () => {
   });
 
   it('change one service and leave the others and their ids as they are', async () => {
-    const { element, settle } = await shown(ServiceLines);
+    const { element, settle } = await shown(EntryLines, { rows: SERVICES });
     const before = facts().services;
     type(element.querySelector('[aria-label="Price of service 2"]'), '£11');
     expect(facts().services).toEqual(before.map((s, n) => (n === 1 ? { ...s, price: '£11' } : s)));
@@ -90,7 +91,7 @@ describe('the fields of the brief', () => {
   });
 
   it('give a new service an id that no other has, and no more than forty of them', async () => {
-    const { element, settle } = await shown(ServiceLines);
+    const { element, settle } = await shown(EntryLines, { rows: SERVICES });
     const add = () => [...element.querySelectorAll('button')].at(-1)!;
     element.querySelector<HTMLElement>('[aria-label="Take out Fenders"]')!.click();
     await settle();
@@ -103,22 +104,42 @@ describe('the fields of the brief', () => {
     expect(new Set(ids).size).toBe(40);
   });
 
-  it('keep who somebody is while their line is written over', async () => {
-    const { element } = await shown(FactLists);
-    const field = element.querySelector('#f-people');
-    type(field, 'Ada Gant, lays the rope\n\nPeter');
-    const first = facts().people;
-    expect(first.map(({ name, role }) => [name, role])).toEqual([
-      ['Ada Gant', 'lays the rope'],
-      ['Peter', ''],
-    ]);
-    type(field, 'Ada Gant, lays and tars the rope\nPeter\nMarta, Fridays');
-    expect(
-      facts()
-        .people.slice(0, 2)
-        .map((p) => p.id),
-    ).toEqual(first.map((p) => p.id));
-    expect(new Set(facts().people.map((p) => p.id)).size).toBe(3);
+  it('keep what is there of an entry while one of its fields is written over', async () => {
+    const { element, settle } = await shown(EntryLines, { rows: PEOPLE });
+    const add = () => [...element.querySelectorAll('button')].at(-1)!.click();
+    const before = facts().people.length;
+    add();
+    await settle();
+    const n = before + 1;
+    type(element.querySelector(`[aria-label="Name of person ${n}"]`), 'Ada Gant');
+    await settle();
+    type(element.querySelector(`[aria-label="About person ${n}"]`), 'Lays the rope, and has the key.');
+    await settle();
+    type(element.querySelector(`[aria-label="What they do, person ${n}"]`), 'Ropemaker');
+    expect(facts().people.at(-1)).toEqual(
+      jasmine.objectContaining({ name: 'Ada Gant', role: 'Ropemaker', about: 'Lays the rope, and has the key.' }),
+    );
+    expect(new Set(facts().people.map((p) => p.id)).size).toBe(n);
+  });
+
+  it('have room for further numbers, places and events, each field with its name and its limit', async () => {
+    for (const rows of [CONTACTS, BRANCHES, EVENTS]) {
+      const { element, settle } = await shown(EntryLines, { rows });
+      [...element.querySelectorAll('button')].at(-1)!.click();
+      await settle();
+      const fields = [...element.querySelectorAll('input, textarea')];
+      expect(fields.length).toBe(rows.fields.length);
+      for (const [k, field] of fields.entries()) {
+        type(field, `value ${k}`);
+        await settle();
+        expect(field.getAttribute('aria-label')).toContain('1');
+        expect(Number(field.getAttribute('maxlength'))).toBeGreaterThan(30);
+      }
+      expect(Object.values(facts()[rows.list][0]!).filter((v) => /^value \d$/.test(v)).length).toBe(rows.fields.length);
+      element.querySelector<HTMLElement>('[aria-label="Take out value 0"]')!.click();
+      await settle();
+      expect(facts()[rows.list]).toEqual([]);
+    }
   });
 
   it('read lists at their commas, and leave out what is empty or twice', async () => {

@@ -34,6 +34,11 @@ export const REACH: Row[] = [
 export const LISTS: { field: ListFact; label: string; hint: string }[] = [
   { field: 'benefits', label: 'What people gain', hint: 'a sentence each' },
   { field: 'memberships', label: 'Memberships', hint: 'guilds, registers' },
+  {
+    field: 'registrations',
+    label: 'Registrations',
+    hint: 'company, charity and register numbers, at the foot of pages',
+  },
   { field: 'languages', label: 'Languages spoken', hint: 'German, French' },
   { field: 'keywords', label: 'Words to be found by', hint: 'each placed once' },
   { field: 'links', label: 'Elsewhere on the web', hint: 'addresses' },

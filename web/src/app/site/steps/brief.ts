@@ -11,7 +11,8 @@ import { ReadingPanel } from '../../reading/reading-panel';
 import { AIMS_SAID, PREMISES_SAID, REACH, TOLD, WHO, WHY } from '../../reading/brief-rows';
 import { FactFields } from '../../reading/fact-fields';
 import { FactLists } from '../../reading/fact-lists';
-import { ServiceLines } from '../../reading/service-lines';
+import { EntryLines } from '../../reading/entry-lines';
+import { BRANCHES, CONTACTS, EVENTS, PEOPLE, SERVICES } from '../../reading/entry-rows';
 import { Drawing } from '../../window/drawing';
 import { SiteWindow } from '../../window/window';
 import { some } from '@tin-porch/core/some';
@@ -36,7 +37,7 @@ const VIEWS = [
   imports: [
     FormsModule,
     FactFields,
-    ServiceLines,
+    EntryLines,
     FactLists,
     Worktable,
     SiteWindow,
@@ -87,13 +88,17 @@ const VIEWS = [
             </select>
           </div>
         </div>
-        <tp-service-lines />
+        <tp-entry-lines [rows]="lists.services" />
         <h2 class="gap">How to reach them</h2>
         <tp-fact-fields [rows]="reach" />
+        <tp-entry-lines [rows]="lists.contacts" />
+        <tp-entry-lines [rows]="lists.branches" />
+        <tp-entry-lines [rows]="lists.events" />
         <h2 class="gap">How it is written</h2>
         <tp-how-written />
         <h2 class="gap">People and the rest</h2>
         <tp-fact-fields [rows]="why" />
+        <tp-entry-lines [rows]="lists.people" />
         <tp-fact-lists />
       }
       <ng-container beside>
@@ -160,6 +165,13 @@ export class BriefStep {
   protected readonly told = TOLD;
   protected readonly who = WHO;
   protected readonly reach = REACH;
+  protected readonly lists = {
+    services: SERVICES,
+    people: PEOPLE,
+    contacts: CONTACTS,
+    branches: BRANCHES,
+    events: EVENTS,
+  };
   protected readonly views = VIEWS;
   protected readonly notLoaded =
     'This part could not be loaded. Reload the page when the server answers again; nothing typed is lost.';

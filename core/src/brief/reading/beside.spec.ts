@@ -1,0 +1,144 @@
+import { readText } from './read-text.js';
+
+const factsOf = (text: string) => readText(text).facts;
+
+describe('what a business has more than one of', () => {
+  it('is read with what each number and address is for', () => {
+    const { contacts, phone } = factsOf(
+      'We are Ludlam Boats, a boatyard in Saltmarrow.\nOffice: 01632 960 101\nMoorings: 01632 960 102\nFor surveys ring Maud on 07700 900 103. Invoices to accounts@ludlam.example.',
+    );
+    expect(phone).toBe('01632 960 101');
+    expect(contacts.map((c) => [c.value, c.what])).toEqual(
+      jasmine.arrayContaining([
+        ['01632 960 102', 'Moorings'],
+        ['07700 900 103', 'Surveys'],
+      ]),
+    );
+  });
+
+  it('shows no number that is somebody’s own, or of which nobody says what it is for', () => {
+    for (const text of [
+      'Ludlam Boats, boatyard. Office: 01632 960 101. My own mobile is 07700 900 104, please keep that off the site.',
+      'Ludlam Boats, boatyard.\nPhone: 01632 960 101\nHome (private): 07700 900 104',
+      'Ludlam Boats, boatyard.\nPhone: 01632 960 101\nWife’s cell: 07700 900 104',
+      'Bootswerft Ludlam.\nBüro: 04421 9960101\nHandy privat: 0170 9960104',
+    ])
+      expect(JSON.stringify(factsOf(text).contacts))
+        .withContext(text)
+        .not.toMatch(/900 104|9960104/);
+  });
+
+  it('is read of further places, with their own hours apart from those of the house', () => {
+    const { branches, hours, address } = factsOf(
+      [
+        'We are Quill & Tan, bookbinders in Saltmarrow.',
+        '',
+        'Workshop: 4 Dial Passage, Saltmarrow SM1 1PB',
+        'Open Tuesday to Friday 10-5',
+        '',
+        'Shop: 12 Market Hill, Hallowby SM4 2QT',
+        'Saturday 10-4',
+      ].join('\n'),
+    );
+    expect(address).toContain('Dial Passage');
+    expect(hours).toBe('Tuesday to Friday 10.00–17.00');
+    expect(branches.map((b) => [b.name, b.hours])).toEqual([['Shop', 'Saturday 10.00–16.00']]);
+  });
+
+  it('takes where letters go, and a car park, for no place to visit', () => {
+    for (const line of [
+      'Post to: PO Box 9, 3 Mill Lane, Hallowby SM4 2QT',
+      'Car park: 9 Staithe Road, Hallowby SM4 2QT',
+    ])
+      expect(factsOf(`Quill & Tan, bookbinders.\nWorkshop: 4 Dial Passage, Saltmarrow SM1 1PB\n${line}`).branches)
+        .withContext(line)
+        .toEqual([]);
+  });
+});
+
+describe('events', () => {
+  it('are read with when and where, in the languages that are read', () => {
+    const cases: [string, string, string][] = [
+      ['Splicing class every Thursday 7 to 9 in the net loft.', 'Splicing class', 'Thursday 7 to 9'],
+      ['Our next concert is on Saturday 12 April, 7.30 pm at St Tewen’s.', 'Concert', '12 April'],
+      ['Stammtisch jeden ersten Mittwoch im Monat, 19 Uhr, im Bootshaus.', 'Stammtisch', 'ersten Mittwoch'],
+      ['Visites guidées le premier samedi du mois à 11h.', 'Visites guidées', 'premier samedi'],
+      ['Mercado de productores, segundo domingo de mes, de 9 a 15 h.', 'Mercado de productores', 'domingo'],
+    ];
+    for (const [said, name, when] of cases) {
+      const { events, hours } = factsOf(`${said}`);
+      expect(events.length).withContext(said).toBe(1);
+      expect(events[0]?.name ?? '')
+        .withContext(said)
+        .toContain(name);
+      expect(events[0]?.when ?? '')
+        .withContext(said)
+        .toContain(when);
+      expect(hours).withContext(said).toBe('');
+    }
+  });
+
+  it('are not opening hours, and what happens at the back door is none', () => {
+    for (const said of [
+      'Open Monday to Friday 9 to 5.',
+      'Goods in: Monday to Thursday 6 to 1.30',
+      'Bins go out on Tuesday at 7.',
+      'Closed for stocktaking 1 March to 4 March.',
+    ])
+      expect(factsOf(said).events).withContext(said).toEqual([]);
+  });
+});
+
+describe('registration numbers', () => {
+  it('are read as each country writes them, with their registers', () => {
+    const cases: [string, string][] = [
+      ['Registered charity no. 5990127.', 'Registered charity no. 5990127'],
+      ['Company number 00558812, VAT GB 123 4567 89', 'Company number 00558812'],
+      ['HRB 0983, Amtsgericht Lahrenfeld', 'HRB 0983, Amtsgericht Lahrenfeld'],
+      ['FN 000417x, Landesgericht Traunegg', 'FN 000417x, Landesgericht Traunegg'],
+      ['SIRET 432 000 911 00018', 'SIRET 432 000 911 00018'],
+      ['NIF B99000588', 'NIF B99000588'],
+      ['UID CHE-000.204.188 MWST', 'UID CHE-000.204.188 MWST'],
+    ];
+    for (const [said, number] of cases)
+      expect(factsOf(`Quill and Tan, bookbinders in Saltmarrow. ${said}`).registrations)
+        .withContext(said)
+        .toContain(number);
+  });
+
+  it('are no phone numbers, orders, prices or account numbers', () => {
+    for (const said of [
+      'Ring 01632 960 101',
+      'Invoice no. 20417 was paid',
+      'IBAN GB00 TEST 0000 0000 1234',
+      'It holds 40,000 litres',
+    ])
+      expect(factsOf(`Quill and Tan, bookbinders. ${said}.`).registrations)
+        .withContext(said)
+        .toEqual([]);
+  });
+});
+
+describe('groups of services', () => {
+  it('are the headings that services are listed under', () => {
+    const { services } = factsOf(
+      [
+        '# Quill & Tan',
+        '',
+        '## Binding',
+        '- Case binding, £40',
+        '- Repair of spines, £25',
+        '',
+        '## Boxes',
+        '- Clamshell box, £60',
+        '- Slip case, £35',
+      ].join('\n'),
+    );
+    expect(services.map((s) => [s.name, s.group ?? ''])).toEqual([
+      ['Case binding', 'Binding'],
+      ['Repair of spines', 'Binding'],
+      ['Clamshell box', 'Boxes'],
+      ['Slip case', 'Boxes'],
+    ]);
+  });
+});
