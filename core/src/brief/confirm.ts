@@ -40,7 +40,8 @@ function toConfirmIn(facts: Facts, corrections: readonly Correction[]): FactToCo
   const { description } = facts;
   const stated = statedAt(description);
   const words = (s: Span) => description.slice(s.from, s.to).replace(/\s+/g, ' ').trim();
-  const spans = readText(description).spans.filter((s) => !stated(s.from));
+  const read = readText(description);
+  const spans = read.spans.filter((s) => !stated(s.from));
   const open = spans.filter(
     (s) => !corrections.some((c) => c.was === s.field && c.is === s.field && c.words === words(s).slice(0, 600)),
   );
@@ -57,7 +58,15 @@ function toConfirmIn(facts: Facts, corrections: readonly Correction[]): FactToCo
   };
   return [
     ...(facts.name ? found('name', 'Name', (v) => v === facts.name) : []),
-    ...(facts.hours ? found('hours', 'Opening hours', (v) => facts.hours.includes(v)) : []),
+    // The hours are confirmed as a whole: what they come to is shown, wherever its parts were read.
+    ...(facts.hours
+      ? found('hours', 'Opening hours', (v) => facts.hours.includes(v) || facts.hours === read.facts.hours).map(
+          (h) => ({
+            ...h,
+            value: facts.hours.split('\n').join('; '),
+          }),
+        )
+      : []),
     ...facts.services.flatMap((s) => (s.price ? found('price', `Price of ${s.name}`, (v) => v === s.price) : [])),
   ];
 }

@@ -80,7 +80,8 @@ class Reader {
         const last = this.draft.entries.at(-1);
         const behind = last && this.draft.entries.length > sentence && this.grammar.nothingBetween(last.to, t.from);
         const next = this.tokens[this.grammar.skip(span.next, false)];
-        const leads = next && ['colon', 'day', 'time', 'closed'].includes(next.kind);
+        const until = this.grammar.untilAt(this.grammar.skip(span.next, true)) !== null;
+        const leads = until || (next && ['colon', 'day', 'time', 'closed'].includes(next.kind));
         if (shut && behindClosed(this.tokens, i)) {
           // “Closed in August” is a rule of its own, kept in its words.
         } else if (!span.season) {

@@ -20,6 +20,7 @@ const clean = (s: string): string =>
     .replace(/\s+/g, ' ')
     .replace(/\s*\((?=[^)]*$).*$/, '')
     .replace(/^[\s,;:()–—-]+|[\s,;:.()–—-]+$/g, '')
+    .replace(/\s+(?:tele)?(?:phone|mail|e-?mail|number|mobile|telefon|nummer|téléphone|teléfono)$/iu, '')
     .replace(/^(?:and|or|but|und|oder|et|ou|y|o)\s+/iu, '')
     .replace(/^(?:the|a|die|der|das|den|le|la|les|el|los|las)\s+(?=\p{Ll})/iu, '');
 const says = (s: string): string => {
@@ -50,15 +51,15 @@ export function purposeOf(source: string, span: Span, others: readonly Span[], p
   if (labelled) return labelled;
   const colon = says(/([^,.;:()\d]{3,50})\s*[:–-]\s*$/u.exec(left)?.[1] ?? '');
   if (colon) return colon;
-  const bracket = says(
-    /^\s*\(([^()]{3,60})\)/u.exec(right)?.[1] ?? /\(([^()\d]{3,60})\)\s*[:–-]?\s*$/u.exec(left)?.[1] ?? '',
-  );
-  if (bracket) return bracket;
   const close = left.slice(Math.max(0, left.search(/[.;!?](?!.*[.;!?])/u)));
   for (const text of [close, right.split(/[.;!?]\s/)[0]!]) {
     const said = says(latin(FOR).exec(text)?.[1] ?? '');
     if (said) return said;
   }
+  const bracket = says(
+    /^\s*\(([^()]{3,60})\)/u.exec(right)?.[1] ?? /\(([^()\d]{3,60})\)\s*[:–-]?\s*$/u.exec(left)?.[1] ?? '',
+  );
+  if (bracket) return bracket;
   // “Office 01632 960 101, workshop 01632 960 102”
   const bare =
     /(?:^|[,;.|]|(?<!\p{L})(?:and|und|et|y))\s*([\p{L}’'&-]+(?: [\p{L}’'&-]+){0,2})\s*$/u.exec(left)?.[1] ?? '';

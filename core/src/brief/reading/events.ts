@@ -94,7 +94,7 @@ export function eventsIn(
     const clause = Math.max(...['.', ';', '!', '?'].map((c) => source.lastIndexOf(`${c} `, when.from)), piece.from - 1);
     const before = nameFrom(source.slice(Math.max(piece.from, clause + 1), when.from));
     const after = source.slice(when.to, piece.to);
-    const place = (PLACE.exec(after)?.[1] ?? '').trim();
+    const place = (PLACE.exec(after)?.[1] ?? '').replace(/[\s.,;]+$/, '');
     const behind = nameFrom(/^[\s,:–-]+([^.;,(]{3,60})/.exec(after)?.[1] ?? '');
     const word = EVENT_WORD.exec(piece.text)?.[0] ?? '';
     const label =
@@ -102,7 +102,9 @@ export function eventsIn(
         ? nameFrom(piece.label)
         : '';
     const name = row?.name || label || before || (place ? '' : behind) || word;
-    if (!name || NO_EVENT.test(name)) continue;
+    // “Open day” is one where it has a date.
+    const openDay = dated && /^open [\p{L}-]+(?: [\p{L}-]+)?$/iu.test(name);
+    if (!name || (NO_EVENT.test(name) && !openDay)) continue;
     const event = row ?? { name, when: source.slice(when.from, when.to), place, detail: '' };
     if (out.some((o) => o.event.name.toLowerCase() === event.name.toLowerCase() && o.event.when === event.when))
       continue;

@@ -1,4 +1,5 @@
 import { latin, type Span } from './span.js';
+import { capital } from './words.js';
 
 const NUMBER = '[A-Z]{0,4}[ -]?\\d[\\d .,/-]{2,18}\\d(?:[ -]?[A-Za-z]{1,3})?(?![\\p{L}\\d])';
 const COURT = '(?:,? ?(?:beim |at |am )?(?:Amtsgericht|Landesgericht|Handelsgericht) \\p{Lu}[\\p{L}-]+)?';
@@ -43,6 +44,6 @@ export function* registrations(source: string): Generator<Span> {
       // A word of three capitals in front of a number is a register only where it is written so.
       if (pattern === REGISTERS[3] && !/^[A-Z]{3,6} /.test(m[0])) continue;
       taken.push([from, to]);
-      yield { field: 'registration', from, to, value: source.slice(from, to).replace(/\s+/g, ' ') };
+      yield { field: 'registration', from, to, value: capital(source.slice(from, to).replace(/\s+/g, ' ')) };
     }
 }

@@ -29,6 +29,7 @@ export const words: FixedWords = {
     partners: '{name} gehört zu',
     areas: 'Wo {name} arbeitet',
     events: 'Termine',
+    besides: 'Außerdem',
   },
   labels: {
     home: 'Start',

@@ -29,6 +29,7 @@ export const words: FixedWords = {
     partners: '{name} belongs to',
     areas: 'Where {name} works',
     events: 'What is on',
+    besides: 'And besides',
   },
   labels: { home: 'Home', services: 'Services', rooms: 'Rooms', about: 'About', contact: 'Contact', prices: 'Prices' },
   privacy: {

@@ -29,6 +29,7 @@ export const words: FixedWords = {
     partners: '{name} pertenece a',
     areas: 'Dónde trabaja {name}',
     events: 'Fechas señaladas',
+    besides: 'Y además',
   },
   labels: {
     home: 'Inicio',

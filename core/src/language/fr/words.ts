@@ -29,6 +29,7 @@ export const words: FixedWords = {
     partners: '{name} est membre de',
     areas: 'Où {name} se déplace',
     events: 'Les rendez-vous',
+    besides: 'Et aussi',
   },
   labels: {
     home: 'Accueil',

@@ -314,14 +314,18 @@ export function Reach({ at, all = false }: { at: Surroundings; all?: boolean }) 
   if (!phone && !mail && !contacts.length) return null;
   const what = (value: string) => contacts.find((c) => c.value === value)?.what;
   const For = ({ value }: { value: string }) => (what(value) ? <small class="what">{what(value)}</small> : null);
-  const further = contacts.filter((c) => c.value !== at.facts.phone && c.value !== mail);
+  const further = (mails: boolean) =>
+    contacts.filter((c) => c.value !== at.facts.phone && c.value !== mail && c.value.includes('@') === mails);
   return (
     <p class="reach">
       {phone && (tel ? <a href={tel}>{phone}</a> : <span>{phone}</span>)}
       {phone && <For value={at.facts.phone} />}
+      {further(false).map((c) => (
+        <ContactLink key={c.id} contact={c} />
+      ))}
       {mail && <a href={`mailto:${mail}`}>{mail}</a>}
       {mail && <For value={mail} />}
-      {further.map((c) => (
+      {further(true).map((c) => (
         <ContactLink key={c.id} contact={c} />
       ))}
     </p>

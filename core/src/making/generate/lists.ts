@@ -55,14 +55,14 @@ export function eventsSection(desk: Desk): Section[] {
   ];
 }
 
-/** The services in the groups they were given in, those of none first; null where they come in no groups. */
+/** The services in the groups they were given in, those of none last; null where they come in no groups. */
 export function groupsOf(services: readonly Service[]): { group: string; services: Service[] }[] | null {
   const groups = new Map<string, Service[]>();
   for (const s of services) groups.set(s.group ?? '', [...(groups.get(s.group ?? '') ?? []), s]);
   const named = [...groups].filter(([g]) => g);
   if (named.length < 2 || named.some(([, list]) => list.length < 2)) return null;
   return [...groups]
-    .sort(([a], [b]) => Number(a !== '') - Number(b !== ''))
+    .sort(([a], [b]) => Number(a === '') - Number(b === ''))
     .map(([group, list]) => ({ group, services: list }));
 }
 

@@ -175,9 +175,9 @@ function allServices(desk: Desk): Section[] {
   if (!groups) return [servicesSection(desk, true)];
   return groups.map(({ group, services }) => {
     const own = servicesSection(desk, true, services);
-    return group && speaks(desk.language, desk.facts)
-      ? { ...own, content: { ...own.content, heading: brief(capital(group), group) } }
-      : own;
+    const besides = invitation(desk.words.headings.besides, `${desk.language.tag}/besides`);
+    const over = group && speaks(desk.language, desk.facts) ? brief(capital(group), group) : besides;
+    return { ...own, content: { ...own.content, heading: over } };
   });
 }
 
