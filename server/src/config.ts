@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
 import { checkOf, faultsIn } from '@tin-porch/core/check';
+import type { LanguageService } from './writing/writing-client.js';
 
 /** A name server or resolver as Tin Porch asks it. */
 export interface NameServer {
@@ -45,7 +46,7 @@ export interface PorchConfig {
   rdap: string;
   registrar: { url: string; key: string } | null;
   /** An outside writing service; null where only the built-in writer writes. */
-  writing: { url: string; key: string; name: string } | null;
+  writing: (LanguageService & { name: string }) | null;
   /** An outside picture library; null where pictures are only made or brought. */
   library: { url: string; key: string; name: string } | null;
   acme: { directory: string; contact: string; caaName: string };
@@ -93,7 +94,27 @@ const schema = object(
     }),
     rdap: text,
     registrar: { anyOf: [object({ url: text, key: text }), { type: 'null' }] },
-    writing: { anyOf: [object({ url: text, key: text, name: text }), { type: 'null' }] },
+    writing: {
+      anyOf: [
+        object({
+          url: text,
+          key: { type: 'string' },
+          name: text,
+          model: text,
+          price: {
+            anyOf: [
+              object({
+                input: { type: 'number', minimum: 0 },
+                output: { type: 'number', minimum: 0 },
+                currency: { type: 'string', pattern: '^[A-Z]{3}$' },
+              }),
+              { type: 'null' },
+            ],
+          },
+        }),
+        { type: 'null' },
+      ],
+    },
     library: { anyOf: [object({ url: text, key: text, name: text }), { type: 'null' }] },
     acme: object({ directory: text, contact: text, caaName: text }),
     trust: { type: 'array', items: text },

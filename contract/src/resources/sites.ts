@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { DirectionRef, Facts, type Facts as AllFacts } from '@tin-porch/core/model';
+import type { OutsideFact } from '@tin-porch/core/brief';
 import type { Reference } from '@tin-porch/core/look';
 import type { PutVersion } from '@tin-porch/core/operations';
 import { REWORKS, type Reworked } from '@tin-porch/core/making';
@@ -170,7 +171,15 @@ export const sites = {
   }),
 };
 
-const Cost = orNull(object({ input: Count, output: Count, amount: Type.Number(), currency: Type.String() }));
+const Cost = orNull(
+  object({
+    input: Count,
+    output: Count,
+    amount: Type.Number(),
+    currency: Type.String(),
+    estimated: Type.Boolean(),
+  }),
+);
 const Scope = Type.Union([
   Type.Literal('site'),
   object({ page: words(64) }),
@@ -180,9 +189,24 @@ const Scope = Type.Union([
 
 export const writing = {
   'GET /writing': route({
-    says: 'The outside writing service, where one is set up.',
+    says: 'The outside language service, where one is set up.',
     role: 'accountant',
     answer: object({ service: orNull(object({ name: Type.String() })) }),
+  }),
+  'GET /sites/:id/writing': route({
+    says: 'What the language service was paid for a site so far.',
+    role: 'accountant',
+    answer: object({
+      spent: Type.Array(
+        object({ answers: Count, amount: Type.Number(), currency: Type.String(), estimated: Type.Boolean() }),
+      ),
+    }),
+  }),
+  'POST /sites/:id/read': route({
+    says: 'Has the language service read the brief, which goes out whole. Nothing is changed by it.',
+    role: 'helper',
+    body: object({}),
+    answer: object({ facts: given<OutsideFact[]>(), dropped: Count, held: Count, note: Type.String(), cost: Cost }),
   }),
   'POST /sites/:id/rework': route({
     says: 'Proposes other words. Nothing is changed by it.',

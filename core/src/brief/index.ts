@@ -10,4 +10,5 @@ export { readServiceLine } from './reading/services.js';
 export { readHours, hoursLines, dayList, type Hours, type Opening } from './hours/index.js';
 export { readPhone } from './reading/reach.js';
 export * from './confirm.js';
+export * from './outside/outside.js';
 export * from './format.js';

@@ -338,7 +338,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
     const authority = { address: at(21), port: 5300, name: 'ns1.brinegate.example' };
     const resolvers = RESOLVERS.map((r) => ({ name: r.name, address: at(r.last), port: 5300 }));
     const registrar = { address: at(31), port: 8031, apiKey: secret('registrar') };
-    const writing = { address: at(32), port: 8032, apiKey: secret('writing'), behaviour: 'good', price: 0.002 };
+    const writing = { address: at(32), port: 8032, apiKey: secret('writing'), behaviour: 'good' };
     const library = {
       address: at(33),
       port: 8033,
@@ -420,9 +420,11 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       },
       rdap: `http://${registrar.address}:${registrar.port}/rdap`,
       writing: {
-        url: `http://${writing.address}:${writing.port}`,
+        url: `http://${writing.address}:${writing.port}/v1`,
         key: writing.apiKey,
         name: 'Quillfoot, a stand-in',
+        model: 'quillfoot-small',
+        price: { input: 2, output: 2, currency: 'GBP' },
       },
       library: {
         url: `http://${library.address}:${library.port}`,

@@ -47,11 +47,15 @@ async function service(answer: Answer): Promise<{ url: string; asked: () => numb
 const limits = { idleMs: 250, wholeMs: 2000, tries: 3, backOffMs: 10, mostBytes: 100_000 };
 const stream = (res: import('node:http').ServerResponse, text: string, end = true) => {
   res.writeHead(200, { 'content-type': 'text/event-stream' });
+  const chunk = (value: object) => `data: ${JSON.stringify(value)}\n\n`;
+  const part = (content: string) => chunk({ choices: [{ index: 0, delta: { content }, finish_reason: null }] });
   // Cut in the middle of a character and of a line, as networks do.
   const bytes = Buffer.from(
-    [...text.match(/[^]{1,30}/gu)!].map((t) => `event: part\ndata: ${JSON.stringify({ text: t })}\n\n`).join('') +
+    [...text.match(/[^]{1,30}/gu)!].map(part).join('') +
       (end
-        ? 'event: done\ndata: {"usage":{"input":100,"output":20},"cost":{"amount":0.004,"currency":"GBP"}}\n\n'
+        ? chunk({ choices: [{ index: 0, delta: {}, finish_reason: 'stop' }] }) +
+          chunk({ choices: [], usage: { prompt_tokens: 100, completion_tokens: 20 } }) +
+          'data: [DONE]\n\n'
         : ''),
   );
   for (let n = 0; n < bytes.length; n += 37) res.write(bytes.subarray(n, n + 37));
@@ -63,8 +67,12 @@ const echo = (sent: { messages: { content: string }[] }, change: (value: string)
 };
 const db = { query: () => Promise.resolve({ rows: [] }) } as unknown as Database;
 const spellings = new Spellings();
+const told = (url: string) => ({
+  ...{ url, key: 'k', model: 'small' },
+  price: { input: 20, output: 100, currency: 'GBP' },
+});
 const writing = (url: string) =>
-  new Writing(db, { client: new WritingClient({ url, key: 'k' }, limits), name: 'test' }, spellings);
+  new Writing(db, { client: new WritingClient(told(url), limits), name: 'test' }, spellings);
 
 describe('an outside writing service', () => {
   afterAll(() => spellings.close());
@@ -84,7 +92,7 @@ describe('an outside writing service', () => {
         'service',
       );
       expect(by).toBe('service');
-      expect(cost).toEqual({ input: 100, output: 20, amount: 0.004, currency: 'GBP' });
+      expect(cost).toEqual({ input: 100, output: 20, amount: 0.004, currency: 'GBP', estimated: false });
       expect(changes.length).toBeGreaterThan(2);
       for (const { after } of changes) {
         expect(after.value).toContain('– ja – “gut”');
@@ -119,7 +127,7 @@ describe('an outside writing service', () => {
     const ways: [Answer, RegExp][] = [
       [
         (_n, res) =>
-          void res.writeHead(503, { 'content-type': 'application/problem+json' }).end('{"title":"Having a rest"}'),
+          void res.writeHead(503, { 'content-type': 'application/json' }).end('{"error":{"message":"Having a rest"}}'),
         /Having a rest/,
       ],
       [
@@ -144,8 +152,89 @@ describe('an outside writing service', () => {
       }
     }
     await expectAsync(
-      new WritingClient({ url: 'http://127.0.0.1:9', key: 'k' }, limits).ask({ messages: [], schema: {} }),
+      new WritingClient(told('http://127.0.0.1:9'), limits).ask({ messages: [], schema: {} }),
     ).toBeRejectedWithError(WritingFailed, /cannot be reached/);
+  });
+
+  it('is heard whole as well as in a stream, and its tokens are told from what was said where it counts none', async () => {
+    const s = await service((_n, res, sent) =>
+      res.writeHead(200, { 'content-type': 'application/json' }).end(
+        JSON.stringify({
+          choices: [
+            { message: { role: 'assistant', content: echo(sent, (v) => `${v} Ask us.`) }, finish_reason: 'stop' },
+          ],
+        }),
+      ),
+    );
+    try {
+      const { by, cost } = await writing(s.url).rework('gant', site, { kind: 'warmer', scope: 'site' }, 'service');
+      expect(by).toBe('service');
+      expect(cost!.estimated).toBeTrue();
+      expect(cost!.input).toBeGreaterThan(200);
+      expect(cost!.amount).toBeCloseTo((cost!.input * 20 + cost!.output * 100) / 1_000_000, 9);
+    } finally {
+      s.close();
+    }
+  });
+
+  it('says why where it refuses, runs out of room or gives up in the middle', async () => {
+    const ends = (value: object) => (res: import('node:http').ServerResponse) => {
+      res.writeHead(200, { 'content-type': 'text/event-stream' });
+      res.end(`data: ${JSON.stringify(value)}\n\ndata: [DONE]\n\n`);
+    };
+    const ways: [object, RegExp, number][] = [
+      [{ choices: [{ delta: { refusal: 'Not that.' } }] }, /would not do it: Not that/, 1],
+      [{ choices: [{ delta: { content: '{"te' }, finish_reason: 'length' }] }, /ran out of room/, 3],
+      [{ choices: [{ delta: {}, finish_reason: 'content_filter' }] }, /would not answer this/, 1],
+      [{ error: { message: 'The model fell over' } }, /gave up: The model fell over/, 3],
+    ];
+    for (const [value, said, tries] of ways) {
+      const s = await service((_n, res) => ends(value)(res));
+      try {
+        const { note } = await writing(s.url).read('gant', site);
+        expect(note).toMatch(said);
+        expect(s.asked()).withContext(String(said)).toBe(tries);
+      } finally {
+        s.close();
+      }
+    }
+  });
+
+  it('asks as model servers are asked: which model, a schema by name, and a key only where there is one', async () => {
+    const seen: { headers: Record<string, unknown>; body: Record<string, unknown>; path: string }[] = [];
+    const server = createServer((req, res) => {
+      let body = '';
+      req
+        .on('data', (d) => (body += d))
+        .on('end', () => {
+          seen.push({ headers: req.headers, body: JSON.parse(body) as never, path: req.url! });
+          stream(res, '{"facts":[]}');
+        });
+    });
+    await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
+    const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}/v1/`;
+    try {
+      for (const key of ['k', ''])
+        await new Writing(
+          db,
+          { client: new WritingClient({ url, key, model: 'small', price: null }, limits), name: 'test' },
+          spellings,
+        ).read('gant', site);
+      const [first, second] = seen;
+      expect(first!.path).toBe('/v1/chat/completions');
+      expect(first!.headers['authorization']).toBe('Bearer k');
+      expect(second!.headers['authorization']).toBeUndefined();
+      expect(first!.body).toEqual(
+        jasmine.objectContaining({ model: 'small', stream: true, stream_options: { include_usage: true } }),
+      );
+      const format = first!.body['response_format'] as { type: string; json_schema: { schema: { type: string } } };
+      expect([format.type, format.json_schema.schema.type]).toEqual(['json_schema', 'object']);
+      // A brief is read as it is, whole.
+      expect(JSON.stringify(first!.body['messages'])).toContain('The walk is ninety paces long');
+    } finally {
+      server.closeAllConnections();
+      server.close();
+    }
   });
 
   it('has the dictionary put spelling right', async () => {

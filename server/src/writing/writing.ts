@@ -1,3 +1,4 @@
+import { readingTask, readOutside, type OutsideFact } from '@tin-porch/core/brief';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { PutVersion } from '@tin-porch/core/operations';
 import {
@@ -9,12 +10,13 @@ import {
   withTexts,
   type Reworked,
   type ReworkRequest,
+  type WritingAnswer,
   type WritingTask,
 } from '@tin-porch/core/making';
 import { tell } from '../events/events.js';
 import type { Database } from '../db/database.js';
 import type { Spellings } from './spelling.js';
-import { WritingFailed, type WritingClient, type WritingCost } from './writing-client.js';
+import { WritingFailed, type Asked, type WritingClient, type WritingCost } from './writing-client.js';
 
 /** Who writes: the built-in writer, or the outside service. */
 export type By = 'house' | 'service';
@@ -27,7 +29,7 @@ interface Written {
   cost: WritingCost | null;
 }
 
-/** Words for sites: by the built-in writer or by an outside service; where that fails, the built-in one goes on. */
+/** Words for sites, written by the house or by an outside service, which reads briefs too; where it fails, the house goes on. */
 export class Writing {
   constructor(
     private readonly db: Database,
@@ -39,8 +41,21 @@ export class Writing {
     site: string,
     document: SiteDocument,
     task: WritingTask,
+    what: 'write' | 'rework',
     cancel?: AbortSignal,
   ): Promise<{ changes: Reworked[]; cost: WritingCost }> {
+    const { answer, cost } = await this.asked<WritingAnswer>(site, task, what, cancel);
+    const known = await this.spellings.knownIn(document.language, answer.texts.map((t) => t.value).join(' '));
+    return { changes: readAnswer(task, document.facts, document, answer, known), cost };
+  }
+
+  /** Asks the service for a site, tells how far it is, and keeps what it cost. */
+  private async asked<T>(
+    site: string,
+    task: Asked,
+    what: 'read' | 'write' | 'rework',
+    cancel?: AbortSignal,
+  ): Promise<{ answer: T; cost: WritingCost }> {
     if (!this.service) throw new WritingFailed('None is set up.', false);
     let told = 0;
     const progress = (characters: number, tail: string) => {
@@ -49,9 +64,40 @@ export class Writing {
       told = Date.now();
       void tell(this.db, { kind: 'writing', site, characters, tail: tail.replace(/\s+/g, ' ') }).catch(() => undefined);
     };
-    const { answer, cost } = await this.service.client.ask(task, progress, cancel);
-    const known = await this.spellings.knownIn(document.language, answer.texts.map((t) => t.value).join(' '));
-    return { changes: readAnswer(task, document.facts, document, answer, known), cost };
+    const { answer, cost } = await this.service.client.ask<T>(task, progress, cancel);
+    const { input, output, amount, currency, estimated } = cost;
+    await this.db.query(
+      `insert into language_cost (site, what, input, output, amount, currency, estimated)
+       values ($1, $2, $3, $4, $5, $6, $7)`,
+      [site, what, input, output, amount, currency, estimated],
+    );
+    return { answer, cost };
+  }
+
+  /** What the service was paid for a site so far, a currency each. */
+  async spent(site: string): Promise<{ answers: number; amount: number; currency: string; estimated: boolean }[]> {
+    const { rows } = await this.db.query<{ answers: number; amount: number; currency: string; estimated: boolean }>(
+      `select count(*)::int as answers, sum(amount)::float8 as amount, currency, bool_or(estimated) as estimated
+       from language_cost where site = $1 group by currency order by currency`,
+      [site],
+    );
+    return rows;
+  }
+
+  /** What the service reads in a brief, each with its stretch of it. Nothing is changed. */
+  async read(
+    site: string,
+    document: SiteDocument,
+    cancel?: AbortSignal,
+  ): Promise<{ facts: OutsideFact[]; dropped: number; held: number; note: string; cost: WritingCost | null }> {
+    try {
+      const task = readingTask(document.facts.description);
+      const { answer, cost } = await this.asked<{ facts: OutsideFact[] }>(site, task, 'read', cancel);
+      return { ...readOutside(document.facts, answer), note: '', cost };
+    } catch (error) {
+      if (!(error instanceof WritingFailed)) throw error;
+      return { facts: [], dropped: 0, held: 0, note: `The service did not read it: ${error.message}`, cost: null };
+    }
   }
 
   /** Proposals for texts worked over. Nothing is changed. */
@@ -67,7 +113,7 @@ export class Writing {
       try {
         const task = reworkTask(document, request);
         if (!task.texts.size) return { changes: [], note: 'There is no text to work over here.', by, cost: null };
-        const { changes, cost } = await this.ask(site, document, task, cancel);
+        const { changes, cost } = await this.ask(site, document, task, 'rework', cancel);
         return { changes, note: changes.length ? '' : 'It changed nothing.', by, cost };
       } catch (error) {
         if (!(error instanceof WritingFailed)) throw error;
@@ -91,7 +137,7 @@ export class Writing {
     if (by === 'house') return { version, note: '', by, cost: null };
     try {
       const { drawn, ...task } = versionTask(document, version);
-      const { changes, cost } = await this.ask(site, drawn, task, cancel);
+      const { changes, cost } = await this.ask(site, drawn, task, 'write', cancel);
       return {
         version: withTexts(document, version, changes),
         note: `${changes.length} texts by the service.`,

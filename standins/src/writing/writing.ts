@@ -9,15 +9,14 @@ export type Behaviour = (typeof BEHAVIOURS)[number];
 export interface WritingConfig {
   apiKey: string;
   behaviour: Behaviour;
-  /** The price of a thousand tokens, in pounds. */
-  price: number;
 }
 
 const ajv = new Ajv({ strict: false });
 const checkRequest = ajv.compile({
   type: 'object',
-  required: ['messages', 'schema'],
+  required: ['model', 'messages'],
   properties: {
+    model: { type: 'string', minLength: 1, maxLength: 100 },
     messages: {
       type: 'array',
       minItems: 1,
@@ -32,16 +31,29 @@ const checkRequest = ajv.compile({
         },
       },
     },
-    schema: { type: 'object' },
+    response_format: {
+      type: 'object',
+      required: ['type'],
+      properties: {
+        type: { enum: ['text', 'json_object', 'json_schema'] },
+        json_schema: {
+          type: 'object',
+          required: ['name', 'schema'],
+          properties: { name: { type: 'string', pattern: '^[\\w-]{1,64}$' }, schema: { type: 'object' }, strict: {} },
+        },
+      },
+    },
     stream: { type: 'boolean' },
+    stream_options: { type: 'object', properties: { include_usage: { type: 'boolean' } } },
   },
 });
 
-const problem = (res: Response, status: number, title: string) =>
-  void res.status(status).type('application/problem+json').send(JSON.stringify({ title, status }));
+const problem = (res: Response, status: number, message: string) =>
+  void res.status(status).json({ error: { message } });
 
 interface Order {
   order?: string;
+  brief?: string;
   facts?: Record<string, unknown>;
   texts?: { id: string; value: string; most?: number }[];
 }
@@ -78,7 +90,29 @@ function writeText(value: string, order: string, facts: Record<string, unknown>)
   return capital(text);
 }
 
+/** The one model there is. */
+const MODEL = 'quillfoot-small';
 const INVENTED = 'Award-winning since 1902, with over 300 happy customers.';
+
+const READS: [kind: string, pattern: RegExp][] = [
+  ['phone', /(?:\+|0)\d[\d ]{7,14}\d/g],
+  ['mail', /[\w.-]+@[\w-]+(?:\.[\w-]+)+/g],
+  ['founded', /(?<=since |founded in |started in |seit |depuis |desde )\d{4}/gi],
+  ['service', /(?<=^\s*[-•*] )[^,:\n]{3,60}/gm],
+];
+
+/** Reads a brief the way a small model might: what is easy to see, each with the line it stands in. */
+function readText(brief: string, behaviour: Behaviour): object[] {
+  const found = READS.flatMap(([kind, pattern]) =>
+    [...brief.matchAll(pattern)].map((m) => {
+      const from = brief.lastIndexOf('\n', m.index) + 1;
+      const to = brief.indexOf('\n', m.index);
+      return { kind, value: m[0].trim(), detail: '', quote: brief.slice(from, to < 0 ? undefined : to).trim() };
+    }),
+  );
+  const invented = { kind: 'membership', value: 'Guild of Master Craftsmen', detail: '', quote: INVENTED };
+  return behaviour === 'inventive' ? [...found, invented] : found;
+}
 
 /** Answers a conversation: the last message of the user holds the order, the facts and the texts as JSON. */
 function answerTo(content: string, behaviour: Behaviour): object | null {
@@ -88,6 +122,7 @@ function answerTo(content: string, behaviour: Behaviour): object | null {
   } catch {
     return null;
   }
+  if (typeof asked.brief === 'string') return { facts: readText(asked.brief, behaviour) };
   if (!Array.isArray(asked.texts)) return null;
   const { order = '', facts = {} } = asked;
   const texts = asked.texts.map(({ id, value, most = 1200 }, n) => {
@@ -98,13 +133,15 @@ function answerTo(content: string, behaviour: Behaviour): object | null {
 }
 
 /**
- * A writing service: `POST /write` takes messages and a JSON Schema and streams the answer as server-sent events (`part`,
- * then `done` with usage and cost). `PUT /behaviour` makes it go wrong in the ways such services do.
+ * A language service: `POST /v1/chat/completions` takes messages and a JSON Schema and answers whole or, where it is asked
+ * to, as a stream of server-sent events that ends with `[DONE]`. `PUT /behaviour` makes it go wrong in the ways such
+ * services do.
  */
 export function writingApp(config: WritingConfig): Express {
   const app = express();
   app.disable('x-powered-by');
   let { behaviour } = config;
+  let answers = 0;
   app.use((req, res, next) =>
     req.headers.authorization === `Bearer ${config.apiKey}` ? next() : problem(res, 401, 'The key is missing or wrong'),
   );
@@ -115,7 +152,8 @@ export function writingApp(config: WritingConfig): Express {
     behaviour = wanted as Behaviour;
     res.json({ behaviour });
   });
-  app.post('/write', async (req, res) => {
+  app.get('/v1/models', (_req, res) => res.json({ object: 'list', data: [{ id: MODEL, object: 'model' }] }));
+  app.post('/v1/chat/completions', async (req, res) => {
     if (!checkRequest(req.body)) return problem(res, 400, ajv.errorsText(checkRequest.errors));
     if (behaviour === 'down') return problem(res, 503, 'The service is down');
     if (behaviour === 'busy') {
@@ -124,31 +162,47 @@ export function writingApp(config: WritingConfig): Express {
       res.set('retry-after', '1');
       return problem(res, 429, 'Too many at once');
     }
-    const { messages, schema } = req.body as { messages: { role: string; content: string }[]; schema: object };
-    const input = Math.ceil(messages.reduce((sum, m) => sum + m.content.length, 0) / 4);
+    const { model, messages, response_format, stream, stream_options } = req.body as {
+      model: string;
+      messages: { role: string; content: string }[];
+      response_format?: { json_schema?: { schema: object } };
+      stream?: boolean;
+      stream_options?: { include_usage?: boolean };
+    };
+    if (model !== MODEL) return problem(res, 404, `There is no model ${model}`);
     const answer = answerTo(messages.filter((m) => m.role === 'user').at(-1)?.content ?? '', behaviour);
     const text =
       behaviour === 'nonsense'
         ? 'Certainly! Here is your copy, fresh from the harbour.'
         : JSON.stringify(answer ?? { texts: [] });
-    if (answer && behaviour === 'good' && !ajv.validate(schema, answer))
+    const schema = response_format?.json_schema?.schema;
+    if (answer && behaviour === 'good' && schema && !ajv.validate(schema, answer))
       return problem(res, 422, 'The schema cannot be met');
+    const input = Math.ceil(messages.reduce((sum, m) => sum + m.content.length, 0) / 4);
+    const output = Math.ceil(text.length / 4);
+    const usage = { prompt_tokens: input, completion_tokens: output, total_tokens: input + output };
+    const about = { id: `answer-${++answers}`, model, created: Math.floor(Date.now() / 1000) };
+    if (!stream)
+      return void res.json({
+        ...about,
+        object: 'chat.completion',
+        choices: [{ index: 0, message: { role: 'assistant', content: text }, finish_reason: 'stop' }],
+        usage,
+      });
     res.status(200).set({ 'content-type': 'text/event-stream', 'cache-control': 'no-store' });
     res.flushHeaders();
-    const send = (event: string, data: object) => res.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
+    const send = (more: object) =>
+      res.write(`data: ${JSON.stringify({ ...about, object: 'chat.completion.chunk', ...more })}\n\n`);
     if (behaviour === 'silent') return;
     const size = Math.max(12, Math.ceil(text.length / 40));
     for (let at = 0; at < text.length && !res.destroyed; at += size) {
-      send('part', { text: text.slice(at, at + size) });
+      send({ choices: [{ index: 0, delta: { content: text.slice(at, at + size) }, finish_reason: null }] });
       await pause(behaviour === 'slow' ? 400 : 12);
       if (behaviour === 'broken' && at > text.length / 2) return void res.end();
     }
-    const output = Math.ceil(text.length / 4);
-    send('done', {
-      usage: { input, output },
-      cost: { amount: ((input + output) / 1000) * config.price, currency: 'GBP' },
-    });
-    res.end();
+    send({ choices: [{ index: 0, delta: {}, finish_reason: 'stop' }] });
+    if (stream_options?.include_usage) send({ choices: [], usage });
+    res.end('data: [DONE]\n\n');
   });
   return app;
 }

@@ -140,6 +140,15 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
 export function writingHandlers({ sites, writing }: Parts): Handlers<typeof writingRoutes> {
   return {
     'GET /writing': () => ({ service: writing.service && { name: writing.service.name } }),
+    'GET /sites/:id/writing': async ({ me, params }) => {
+      const site = await sites.of(me.organisation, params['id']!);
+      return { spent: await writing.spent(site.id) };
+    },
+    'POST /sites/:id/read': async ({ me, params, res, note }) => {
+      const site = await sites.of(me.organisation, params['id']!);
+      await note('Had the language service read the brief');
+      return writing.read(site.id, site.document, goneWith(res));
+    },
     'POST /sites/:id/rework': async ({ body: { by, ...request }, me, params, res }) => {
       const site = await sites.of(me.organisation, params['id']!);
       return writing.rework(site.id, site.document, request as ReworkRequest, by, goneWith(res));

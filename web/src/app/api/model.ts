@@ -18,6 +18,9 @@ export type {
   SiteNews,
 } from '@tin-porch/contract';
 
+/** The answer to a call, by its name in the contract. */
+export type { Answer as Answered } from '@tin-porch/contract';
+
 export type JobStep = Answer<'POST /sites/:id/deploy'>['job']['steps'][number];
 export type WayLink = Answer<'POST /sites/:id/way-in'>['links'][number];
 export type WritingCost = NonNullable<Answer<'POST /sites/:id/write'>['cost']>;

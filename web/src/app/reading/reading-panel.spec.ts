@@ -1,11 +1,12 @@
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
-import { provideZonelessChangeDetection } from '@angular/core';
+import { provideZonelessChangeDetection, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { NOTHING, readBrief, readText } from '@tin-porch/core/brief';
 import { SiteStore } from '../site/site-store';
 import { aDocument, aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
+import { WritingDesk } from '../writing/writing-desk';
 import { ReadingPanel } from './reading-panel';
 
 const TOLD =
@@ -20,6 +21,7 @@ describe('what a text says', () => {
         provideZonelessChangeDetection(),
         provideHttpClient(),
         provideHttpClientTesting(),
+        { provide: WritingDesk, useValue: { service: signal(null) } },
         toldByHand().provider,
         SiteStore,
       ],

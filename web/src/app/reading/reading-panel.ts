@@ -17,6 +17,7 @@ import { SiteStore } from '../site/site-store';
 import { FIELD_NAMES } from './field-names';
 import { HeldBackPanel } from './held-back';
 import { MarkedText } from './marked-text';
+import { OutsidePanel } from './outside-panel';
 import { SayWhat } from './say-what';
 import { ToldPanel } from './told-panel';
 
@@ -33,7 +34,7 @@ const CLASH: Record<Conflict['field'], string> = {
 @Component({
   selector: 'tp-reading-panel',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [MarkedText, ChooseThen, HeldBackPanel, SayWhat, ToldPanel],
+  imports: [MarkedText, ChooseThen, HeldBackPanel, SayWhat, ToldPanel, OutsidePanel],
   template: `
     @if (store.document(); as document) {
       @if (!document.facts.description.trim()) {
@@ -93,6 +94,7 @@ const CLASH: Record<Conflict['field'], string> = {
         }
         <tp-held-back />
         <tp-told [told]="read.told" />
+        <tp-outside />
         <tp-say-what [selected]="picked()" />
         <tp-marked-text
           [source]="document.facts.description"

@@ -33,6 +33,9 @@ import { WritingDesk } from './writing-desk';
             fails, the built-in writer goes on.
           </p>
         }
+        @if (desk.spent(); as spent) {
+          <p class="quiet">{{ spent }}</p>
+        }
       </div>
     }
   `,

@@ -2,10 +2,11 @@ import { computed, inject, Injectable, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import type { PutVersion } from '@tin-porch/core/operations';
 import type { Reworked, ReworkRequest } from '@tin-porch/core/making';
-import { catchError, EMPTY, filter, firstValueFrom } from 'rxjs';
+import { catchError, EMPTY, filter, firstValueFrom, of } from 'rxjs';
+import { some } from '@tin-porch/core/some';
 import { PorchEvents } from '../api/events';
 import { PorchApi } from '../api/porch-api';
-import type { WritingCost, WritingProgress } from '../api/model';
+import type { Answered, WritingCost, WritingProgress } from '../api/model';
 import { Drawing } from '../window/drawing';
 import { SiteStore } from '../site/site-store';
 
@@ -17,17 +18,27 @@ interface Answer {
   cost: WritingCost | null;
 }
 
-const KEPT = 'writer';
-const money = (cost: WritingCost) =>
+/** Who writes is chosen for each site. */
+const kept = (site: string) => `writer of ${site}`;
+const money = (cost: Pick<WritingCost, 'amount' | 'currency'>) =>
   cost.currency
     ? new Intl.NumberFormat('en-GB', { style: 'currency', currency: cost.currency, maximumFractionDigits: 4 }).format(
         cost.amount,
       )
-    : `${cost.amount}`;
+    : cost.amount
+      ? `${cost.amount}`
+      : 'nothing';
 
 /** What an answer cost, in words; empty where it cost nothing. */
 export const costWords = (cost: WritingCost | null): string =>
-  cost ? `It cost ${money(cost)} for ${cost.input + cost.output} tokens.` : '';
+  cost ? `It cost ${cost.estimated ? 'about ' : ''}${money(cost)} for ${cost.input + cost.output} tokens.` : '';
+
+type Spent = Answered<'GET /sites/:id/writing'>['spent'];
+/** What a site has cost so far, in words; empty where nothing was asked for it. */
+export const spentWords = (spent: Spent): string =>
+  spent.length
+    ? `This site so far: ${spent.map((s) => `${s.estimated ? 'about ' : ''}${money(s)} for ${some(s.answers, 'answer', 'answers')}`).join(', ')}.`
+    : '';
 
 /** Who writes for the site that is open, and what they are at. */
 @Injectable()
@@ -37,7 +48,13 @@ export class WritingDesk {
   private readonly store = inject(SiteStore);
   /** The name of the outside service, where one is set up. */
   readonly service = signal<string | null>(null);
-  private readonly wanted = signal<By>((localStorage.getItem(KEPT) as By | null) ?? 'house');
+  private readonly site = computed(() => this.store.document()?.id ?? '');
+  private readonly chosen = signal<Record<string, By>>({});
+  private readonly wanted = computed<By>(
+    () => this.chosen()[this.site()] ?? (localStorage.getItem(kept(this.site())) === 'service' ? 'service' : 'house'),
+  );
+  /** What the service was paid for this site so far, in words. */
+  readonly spent = signal('');
   /** Who is to write: the service only where there is one. */
   readonly by = computed<By>(() => (this.service() && this.wanted() === 'service' ? 'service' : 'house'));
   readonly busy = signal(false);
@@ -51,7 +68,10 @@ export class WritingDesk {
         catchError(() => EMPTY),
         takeUntilDestroyed(),
       )
-      .subscribe(({ service }) => this.service.set(service?.name ?? null));
+      .subscribe(({ service }) => {
+        this.service.set(service?.name ?? null);
+        if (service) void this.count();
+      });
     inject(PorchEvents)
       .all.pipe(
         filter((e) => e.kind === 'writing' && e.site === this.store.document()?.id),
@@ -63,8 +83,8 @@ export class WritingDesk {
   }
 
   choose(by: By): void {
-    localStorage.setItem(KEPT, by);
-    this.wanted.set(by);
+    localStorage.setItem(kept(this.site()), by);
+    this.chosen.update((all) => ({ ...all, [this.site()]: by }));
   }
 
   private async at<T>(work: () => Promise<T>): Promise<T> {
@@ -75,7 +95,26 @@ export class WritingDesk {
     } finally {
       this.busy.set(false);
       this.progress.set(null);
+      if (this.service()) void this.count();
     }
+  }
+
+  /** Asks what the service was paid for this site; what cannot be known is not said. */
+  async count(): Promise<void> {
+    const site = this.site();
+    if (!site) return;
+    const { spent } = await firstValueFrom(
+      this.api.get<{ spent: Spent }>(`/sites/${site}/writing`).pipe(catchError(() => of({ spent: [] }))),
+    );
+    if (site === this.site()) this.spent.set(spentWords(spent));
+  }
+
+  /** What the service reads in the brief. */
+  read(): Promise<Answered<'POST /sites/:id/read'>> {
+    return this.at(async () => {
+      await this.store.flush();
+      return firstValueFrom(this.api.post<Answered<'POST /sites/:id/read'>>(`/sites/${this.site()}/read`, {}));
+    });
   }
 
   /** A version of the whole site, by whoever is to write it. What people have done to the site stays. */
