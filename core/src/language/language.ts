@@ -84,7 +84,7 @@ export interface FixedWords {
   notPhone(value: string): string;
   form: { name: string; mail: string; phone: string; message: string };
   /** Headings of sections that name the business: `{name}` is filled. */
-  headings: { people: string; partners: string; areas: string; events: string; besides: string };
+  headings: { people: string; partners: string; vouched: string; areas: string; events: string; besides: string };
   labels: { home: string; services: string; rooms: string; about: string; contact: string; prices: string };
   privacy: LawPage;
   accessibility: LawPage;

@@ -196,7 +196,8 @@ export function tokensOf(small: string, source: string, language: Language, from
     // “Saturday 9 to 12 April to October”: twelve is when it closes.
     const [day, time, join] = out.slice(-3).map((t) => t.kind);
     const closes = join === 'range' && time === 'time' && (day === 'day' || day === 'part');
-    if (before && german && !closes && Number(before[1]) <= 31) return point(before, monthOf(before[2]!), Number(before[1]));
+    if (before && german && !closes && Number(before[1]) <= 31)
+      return point(before, monthOf(before[2]!), Number(before[1]));
     const after = hit(MONTH_DAY);
     if (after && Number(after[2]) <= 31 && !isDay()) return point(after, monthOf(after[1]!), Number(after[2]));
     const feast = hit(FEAST);

@@ -20,6 +20,17 @@ const LEAST_SURE = 0.4;
 /** “a small pottery”, “soy afilador”: what somebody is, not what they are called. */
 const ONE_OF_MANY =
   /^(?:an?|eine?[nrm]?|une?|una?|[Ss]oy|[Ss]omos|[Jj]e suis|[Nn]ous sommes|[Ii]ch bin|[Bb]in|[Ww]ir sind|[Ww]e are|I am|I[’']m) (?:\p{Ll}|\p{Lu}\p{Ll}+$)/u;
+/** How much it counts that the domain of a mail address is the name without its spaces. */
+const ITS_DOMAIN = 4;
+const lettersOf = (s: string): string =>
+  s
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/&|\+/g, 'and')
+    .replace(/[^\p{L}\d]/gu, '');
+/** Words that say that a brief follows, before whose it is. */
+const BRIEF_FOR =
+  /^(?:(?:brief(?:ing)?|web ?site|webseite|homepage|internetseite|internetauftritt|site(?: (?:web|internet))?|p[áa]gina web|web|notes?|notizen|text)(?:\s+(?:for|für|von|der|pour|de|du|para|of))?[\s:–-]+)+(?=\p{Lu})/iu;
 /** A score that a name which nobody doubts has. */
 const FULL = 6;
 const WHERE = /(?<!\p{L})(?:in|at|near|from|outside|around|bei|aus|nach|à|près de|de|en|cerca de)\s$/iu;
@@ -52,18 +63,26 @@ export function nameIn(
 ): ReadName | null {
   // A word or three in small letters and nothing else: a trade, a greeting, a try. Nothing says that it is a name.
   if (/^\P{Lu}+$/u.test(source) && source.trim().split(/\s+/).length <= 3) return null;
+  const domains = [...source.matchAll(/@([\p{L}\d-]+)\./gu)].map(([, d]) => lettersOf(d!));
   let best: ReadName | null = null;
   let second = -Infinity;
   let top = -Infinity;
-  for (const c of nameCandidates(
-    source,
-    pieces,
-    pieces.map((p) => p.shares),
-  )) {
+  const candidates = [
+    ...nameCandidates(
+      source,
+      pieces,
+      pieces.map((p) => p.shares),
+    ),
+  ];
+  // A domain is often the name cut short: where the name is met whole, that is it.
+  const cutShort = (said: string) => candidates.some((c) => c.name.length > said.length && c.name.includes(said));
+  for (const c of candidates) {
     if (taken.some((t) => t.from <= c.from && c.to <= t.to) || ONE_OF_MANY.test(source.slice(c.from, c.to))) continue;
     // One word behind “at” or “in” is where somebody is.
     if (!/\s/.test(c.name) && WHERE.test(source.slice(Math.max(0, c.from - 12), c.from))) continue;
-    const score = model.scores(c.features)[0] ?? 0;
+    // What a business has as its own domain, letter by letter, it is called.
+    const own = /\s/.test(c.name) && domains.includes(lettersOf(c.name)) && !cutShort(c.name) ? ITS_DOMAIN : 0;
+    const score = (model.scores(c.features)[0] ?? 0) + own;
     if (score > top) {
       second = top;
       top = score;
@@ -71,6 +90,9 @@ export function nameIn(
     } else if (score > second) second = score;
   }
   if (!best || top < (/\p{Lu}/u.test(best.name) ? LEAST : LEAST_IN_SMALL)) return null;
+  const lead = BRIEF_FOR.exec(best.name)?.[0] ?? '';
+  if (lead.length < best.name.length - 2)
+    best = { ...best, name: best.name.slice(lead.length), from: best.from + lead.length };
   const name = titled(best.name.replace(REGISTERED, '').trim() || best.name);
   const sure = Math.max(0, Math.min(1, (top / FULL + Math.min(1, (top - second) / 2)) / 2));
   // A wrong name is worse than none.

@@ -47,6 +47,11 @@ describe('what an outside service reads', () => {
     const said = fact('phone', '07700 900 999', 'don’t put my own mobile on the site, it is 07700 900 999');
     expect(read(said).facts).toEqual([]);
     expect(read(said).held).toBe(1);
+    // Nor where it is quoted together with what may be shown.
+    const line = 'Ring 01632 960 140. Please don’t put my own mobile on the site, it is 07700 900 999.';
+    expect(values(fact('phone', '07700 900 999', line), fact('phone', '01632 960 140', line))).toEqual([
+      '01632 960 140',
+    ]);
     expect(values(fact('name', 'Gant’s Ropewalk', 'Gant’s Ropewalk'))).toEqual([]);
     const twice = fact('place', 'Saltmarrow', 'ropemakers in Saltmarrow since 1871');
     expect(values(twice, twice)).toEqual(['Saltmarrow']);
@@ -58,6 +63,11 @@ describe('what an outside service reads', () => {
       ...before.services,
       { id: 'v4', name: 'Warps', detail: '', price: 'from £40' },
     ]);
+    const phoned = { ...before, phone: '01632 960 140' };
+    expect(withOutside(phoned, fact('phone', '01632 960 141', ''))).toEqual({
+      contacts: [{ id: 'c1', value: '01632 960 141', what: '' }],
+    });
+    expect(withOutside(before, fact('phone', '01632 960 141', ''))).toEqual({ phone: '01632 960 141' });
     expect(withOutside(before, fact('founded', 'since 1871', ''))).toEqual({ founded: '1871' });
     expect(withOutside(before, fact('membership', 'Guild of Ropemakers', ''))).toEqual({
       memberships: ['Guild of Ropemakers'],

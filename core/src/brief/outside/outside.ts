@@ -1,4 +1,4 @@
-import { fitList, limitOf, type Facts, type Person, type Service } from '../../model/site.js';
+import { fitList, limitOf, type Contact, type Facts, type Person, type Service } from '../../model/site.js';
 import { readHours } from '../hours/index.js';
 import { models } from '../reading/models.js';
 import { readable, understand } from '../roles/roles.js';
@@ -93,11 +93,13 @@ function backed(value: string, quote: string, kind: OutsideKind): boolean {
   return words.length > 0 && words.every((w) => there.has(w));
 }
 
+const isReach = (kind: OutsideKind): kind is 'phone' | 'mail' => kind === 'phone' || kind === 'mail';
 const known = (facts: Facts, { kind, value }: OutsideFact): boolean => {
   const same = (s: string) => bare(s) === bare(value);
   if (kind === 'service') return facts.services.some((s) => same(s.name));
   if (kind === 'person') return facts.people.some((p) => same(p.name));
   if (kind in LISTS) return facts[LISTS[kind as keyof typeof LISTS]].some(same);
+  if (isReach(kind) && facts.contacts.some((c) => same(c.value))) return true;
   return same(facts[kind as (typeof SCALARS)[number]]);
 };
 
@@ -113,7 +115,7 @@ export function readOutside(
   const { description } = facts;
   const text = bare(description);
   const { pieces } = understand(description, models().roles);
-  const open = pieces.filter(readable).map((p) => bare(p.text));
+  const said = pieces.filter((p) => p.kind !== 'label').map((p) => ({ text: bare(p.text), open: readable(p) }));
   let dropped = 0;
   let held = 0;
   const kept: OutsideFact[] = [];
@@ -123,8 +125,12 @@ export function readOutside(
       dropped++;
       continue;
     }
-    // A quote may be a part of a sentence, or several of them.
-    if (!open.some((p) => p.includes(quote) || (p.length > 8 && quote.includes(p)))) {
+    // A quote may be a part of a sentence, or several of them: the value must stand in one that is not held back.
+    const first = wordsOf(one.value)[0]!;
+    const within = said.filter((p) => p.text.includes(quote) || (p.text.length > 8 && quote.includes(p.text)));
+    const holding = within.filter((p) => p.text.includes(bare(one.value)));
+    const where = holding.length ? holding : within.filter((p) => p.text.includes(first));
+    if (!where.length || where.some((p) => !p.open)) {
       held++;
       continue;
     }
@@ -163,6 +169,11 @@ export function withOutside(facts: Facts, { kind, value, detail }: OutsideFact):
   if (kind in LISTS) {
     const field = LISTS[kind as keyof typeof LISTS];
     return { [field]: fitList(field, [...facts[field], value]) };
+  }
+  // A second number or address comes beside the first.
+  if (isReach(kind) && facts[kind]) {
+    const contact: Contact = { id: freeId('c', facts.contacts), value: value.slice(0, 254), what: '' };
+    return { contacts: [...facts.contacts, contact].slice(0, 24) };
   }
   const field = kind as (typeof SCALARS)[number];
   if (field === 'founded') return { founded: /\d{4}/.exec(value)?.[0] ?? '' };

@@ -11,6 +11,9 @@ export interface ReadPerson {
   sure: number;
 }
 const SURE = 0.4;
+/** Somebody who has yet to be asked, or whose thing it is that was worked on, is none of the business. */
+const NOT_OURS =
+  /(?<!\p{L})(?:ask (?:him|her|them)? ?(?:first|before)|demander (?:avant|d[’']abord)|(?:vorher|erst|noch) fragen|preguntar(?:le)? antes|pedir(?:le)? permiso|celui d[e’']|celle d[e’'])/iu;
 const words = (name: string) => name.toLowerCase().split(/\s+/);
 
 /** The people of a business, each once under the fullest name, in the order they are met. */
@@ -21,7 +24,13 @@ export function peopleOf(pieces: readonly ReadPiece[], business: string, model: 
     business,
   )
     .map((c) => ({ ...c, sure: model.predict(c.features)[0] ?? 0 }))
-    .filter((c) => c.sure >= SURE && readable(pieces[c.piece]!) && pieces[c.piece]!.kind !== 'head');
+    .filter(
+      (c) =>
+        c.sure >= SURE &&
+        readable(pieces[c.piece]!) &&
+        !NOT_OURS.test(pieces[c.piece]!.text) &&
+        pieces[c.piece]!.kind !== 'head',
+    );
   const kept: ReadPerson[] = [];
   for (const { name, role, from, to, sure } of [...all].sort(
     (a, b) => words(b.name).length - words(a.name).length || a.from - b.from,

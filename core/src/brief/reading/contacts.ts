@@ -5,7 +5,7 @@ import { capital } from './words.js';
 
 /** Words that say that something is a number or an address, and not what it is for. */
 const PLAIN =
-  /^(?:(?:our|the|my|your|unsere?|die|der|das|mein|notre|le|la|mon|el|nuestr[oa]|su)\s+)?(?:tele)?(?:phones?|fon|tel|mobile|mob|cell|ring|call|text|number|contact|reach(?: us)?|e-?mails?|mail(?:adresse)?|post|address|web|site|website|telefon(?:nummer)?|telefonisch|handy|nummer|kontakt|téléphone|portable|fixe|gsm|natel|direct|(?:contact|office|main) (?:phone|number|mail)|courriel|adresse|teléfono|móvil|correo|dirección|whats ?app|us|me|uns|mich|nous|moi|on|at|or|and|und|et|y|o|oder|ou|yes|no|ja|oui|sí|please|bitte|m|t|e|f)s?\.?$/iu;
+  /^(?:(?:our|the|my|your|unsere?|die|der|das|mein|notre|le|la|mon|el|nuestr[oa]|su)\s+)?(?:tele)?(?:phones?|fon|tel|mobile|mob|cell|ring|call|text|number|contact|reach(?: us)?|e-?mails?|mail(?:adresse)?|post|address|web|site|website|telefon(?:nummer)?|telefonisch|handy|nummer|kontakt|téléphone|portable|fixe|gsm|natel|direct|(?:contact|office|main) (?:phone|number|mail)|courriel|adresse|teléfono|móvil|correo|dirección|us|me|uns|mich|nous|moi|on|at|or|and|und|et|y|o|oder|ou|yes|no|ja|oui|sí|please|bitte|m|t|e|f)s?\.?$/iu;
 /** What is for whoever makes the site, or for nobody. */
 const NOT_SAID =
   /(?<!\p{L})(?:not|don[’']?t|never|only you|for you|for the designer|private|home|wife|husband|mum|mother|dad|son|daughter|strike|website|nicht|nur für|privat\p{L}*|frau|mann|mama|tochter|sohn|mutter|pas|privée?|perso\p{L}*|femme|mari|fille|fils|no es|solo para|particular|mujer|marido|hij[oa]|old|wrong|alte?|falsch|ancien)(?!\p{L})/iu;

@@ -1,7 +1,8 @@
 import type { BusinessEvent } from '../../model/site.js';
+import { readHours } from '../hours/index.js';
 import { tokensOf, type Token, type TokenKind } from '../hours/tokens.js';
 import { readable, type ReadPiece } from '../roles/roles.js';
-import { EVENT_WORD, tellsOfEvents } from './proof.js';
+import { EVENT_WORD, eventStretches } from './proof.js';
 import type { Language, Span } from './span.js';
 import { capital } from './words.js';
 
@@ -40,6 +41,7 @@ const nameFrom = (s: string): string => {
   const said = s
     .replace(/\s+/g, ' ')
     .replace(/^[\s,;:()|–—-]+|[\s,;:()|–—-]+$/g, '')
+    .replace(/^.{0,40}\s(?:is|are|ist|sind|est|sont|está|están) (?:at|on|in|auf dem|auf|bei|au|aux|dans|en|al) /iu, '')
     .replace(LEAD, '')
     .replace(TAIL, '')
     .replace(/[\s,;:()|–—-]+$/g, '');
@@ -47,7 +49,7 @@ const nameFrom = (s: string): string => {
 };
 /** What is no event though it has days and times: being open, being away, being rung. */
 const NO_EVENT =
-  /open|clos|cerrad|geschlossen|ouvert|fermé|hours|horari|öffnung|urlaub|ferien|holiday|visitors|büro|office|bureau|oficina|booking|\?|¿|\d{3}|(?<!\p{L})(?:not|says|last|nur|nicht|pas|shop|counter|laden|boutique|tienda|agence|agencia|sur rendez-vous|by appointment)(?!\p{L})/iu;
+  /(?:^|\s)should (?:say|have)|open|clos|cerrad|geschlossen|ouvert|fermé|hours|horari|öffnung|urlaub|ferien|holiday|visitors|büro|office|bureau|oficina|booking|\?|¿|\d{3}|(?<!\p{L})(?:not|says|last|nur|nicht|pas|shop|counter|laden|boutique|tienda|agence|agencia|verkauf|venta|vente|site|website|seite|sur rendez-vous|by appointment)(?!\p{L})/iu;
 const PLACE =
   /^[\s,;|(–-]*(?:(?:in|at|im|in der|in den|am|beim|au|à|aux|dans|en|al|chez)\s+)((?:the |der |dem |den |la |le |l[’']|el |los |las )?[\p{L}\d][\p{L}\d’'.-]*(?: (?:of |de |del |du |von |the )?[\p{Lu}\d][\p{L}\d’'.-]*){0,5})/u;
 
@@ -75,11 +77,18 @@ export function eventsIn(
 ): { event: Omit<BusinessEvent, 'id'>; span: Span }[] {
   const out: { event: Omit<BusinessEvent, 'id'>; span: Span }[] = [];
   const small = source.replace(/[A-ZÀ-Þ]/g, (c) => c.toLowerCase());
-  for (const piece of pieces) {
-    if (piece.kind === 'label' || piece.kind === 'head' || piece.kind === 'heading' || !readable(piece)) continue;
+  const hasTimes = (text: string) => readHours(text, language).hours.openings.length > 0;
+  for (const whole of pieces) {
+    if (whole.kind === 'label' || whole.kind === 'head' || whole.kind === 'heading' || !readable(whole)) continue;
+    // Of a sentence that says when it is open too, the clause that speaks of the event.
+    const parts = eventStretches(whole, hasTimes);
+    const [part] = parts;
+    const piece = part
+      ? { ...whole, from: whole.from + part.from, to: whole.from + part.to, text: whole.text.slice(part.from, part.to) }
+      : whole;
     const near = `${piece.under} ${piece.label} ${piece.text}`;
     if (BACK_DOOR.test(near)) continue;
-    const told = tellsOfEvents(piece) || EVENT_WORD.test(piece.under);
+    const told = part !== undefined || EVENT_WORD.test(piece.under);
     const when = whenIn(tokensOf(small, source, language, piece.from, piece.to));
     if (!when) continue;
     const dated = when.kinds.has('date') && (when.kinds.has('time') || when.kinds.has('day'));
@@ -101,7 +110,8 @@ export function eventsIn(
       piece.label && !/^(?:when|dates?|events?|times?|wann|termine?|quand|dates|cuándo|fechas?)$/iu.test(piece.label)
         ? nameFrom(piece.label)
         : '';
-    const name = row?.name || label || before || (place ? '' : behind) || word;
+    const named = [row?.name ?? '', label, before, place ? '' : behind, word];
+    const name = named.find((n) => n && !NO_EVENT.test(n)) ?? named.find(Boolean) ?? '';
     // “Open day” is one where it has a date.
     const openDay = dated && /^open [\p{L}-]+(?: [\p{L}-]+)?$/iu.test(name);
     if (!name || (NO_EVENT.test(name) && !openDay)) continue;

@@ -7,7 +7,7 @@ const LAPSED =
   /(?<!\p{L})(?:lapsed|expired|no longer|used to|let (?:it )?go|ran out|not (?:yet|any ?more)|abgelaufen|erloschen|nicht mehr|noch nicht|laissée? (?:aller|tomber)|expirée?|périmée?|plus de|pas encore|caducad[oa]|ya no|todavía no)(?!\p{L})/iu;
 /** Words of what vouches for a business: memberships, certificates, insurance, registers, titles of a trade. */
 const CUE = latin(
-  /(?<!\p{L})(?:(?:paid-up |full |life |founder )?members? of|\p{Lu}\p{L}+ members?(?!\p{L})|fellow of|accredited|accreditation|certified|certificate[sd]?|registered (?:with|by)|approved by|licen[sc]ed|licence|chartered|affiliated|(?:fully |public liability )?insured|(?:public|product|professional) liability|indemnity|dbs[- ]checked|enhanced dbs|city (?:&|and) guilds|gas safe|oftec|hetas|niceic|fensa|iso ?\d{4,5}|bs(?: en)? ?\d{3,5}|iatf ?\d+|chas|nvq|apprenticed|time-served|award(?:ed|-winning)?|first aid(?:er)?|ofsted|permit no|mitglied (?:im|der|des|in)|innungs\p{L}*|meisterbetrieb|meisterbrief|\p{L}*meister(?:in)? (?:im|des|der)|\p{L}*meisterin(?!\p{L})|zertifizier\p{L}*|zertifikat\p{L}*|geprüfte\p{L}*|staatlich (?:anerkannt|geprüft)\p{L}*|bioland|demeter|naturland|de-öko-\d+|membre (?:de|du|des)|certifiée?s?|certification|agréée?s?|agrément|labellisée?s?|label(?!\p{L})|diplômée?s?|maître artisan|artisan d[’']art|meilleur ouvrier|assurance décennale|qualibat|rge|nature (?:&|et) progrès|agriculture biologique|miembros? de|certificad[oa]s?|homologad[oa]s?|colegiad[oa]s?|carn[ée] de|acreditad[oa]s?|inscrit[oa]s? en|denominación de origen|seguro de responsabilidad|premio\p{L}*)(?!\p{L})/giu,
+  /(?<!\p{L})(?:(?:paid-up |full |life |founder )?members? of|(?<!for )(?<!new |our |all |club |junior |full |paid-up |by )(?:guild|association|society|federation|institute|chamber|union) members?(?!\p{L})|fellow of|accredited|accreditation|certified|certificate[sd]?|registered (?:with|by)|approved by|licen[sc]ed|licence|chartered|affiliated|(?:fully |public liability )?insured|(?:public|product|professional) liability|indemnity|dbs[- ]checked|enhanced dbs|city (?:&|and) guilds|gas safe|oftec|hetas|niceic|fensa|iso ?\d{4,5}|bs(?: en)? ?\d{3,5}|iatf ?\d+|chas|nvq|apprenticed|time-served|award(?:ed|-winning)?|first aid(?:er)?|ofsted|permit no|mitglied (?:im|der|des|in)|innungs\p{L}*|meisterbetrieb|meisterbrief|\p{L}*meister(?:in)? (?:im|des|der)|\p{L}*meisterin(?!\p{L})|zertifizier\p{L}*|zertifikat\p{L}*|geprüfte\p{L}*|staatlich (?:anerkannt|geprüft)\p{L}*|bioland|demeter|naturland|de-öko-\d+|membre (?:de|du|des)|certifiée?s?|certification|agréée?s?|agrément|labellisée?s?|label(?!\p{L})|diplômée?s?|maître artisan|artisan d[’']art|meilleur ouvrier|assurance décennale|qualibat|rge|nature (?:&|et) progrès|agriculture biologique|miembros? de|certificad[oa]s?|homologad[oa]s?|colegiad[oa]s?|carn[ée] de|acreditad[oa]s?|inscrit[oa]s? en|denominación de origen|seguro de responsabilidad|premio\p{L}*)(?!\p{L})/giu,
 );
 const UNDER =
   /(?<!\p{L})(?:certific\w*|member\w*|accredit\w*|qualif\w*|licen[cs]es?|credentials|regs?|zertifik\w*|mitglied\w*|qualifik\w*|nachweise|certificats?|diplômes?|labels?|agréments?|certificad\w*|títulos?|acreditaci\w+)(?!\p{L})/iu;
@@ -71,7 +71,7 @@ export function* proofs(pieces: readonly ReadPiece[]): Generator<Span> {
 export const EVENT_WORD =
   /(?<!\p{L})(?:deliver(?:y|ies) (?:on|days?|rounds?|runs?)|quiet hours|changeovers?|entraînements?|entrenamientos?|ruhezeit\w*|mittagsruhe|übungsabend\w*|dienstabend\w*|konfirmanden\w*|rounds?|lorry|runs?|van days?|collection(?:s| days?)?|goods[- ]?in\w*|markets?|class(?:es)?|training|rehears\w+|practice|eucharist|communion|worship|tours?|meetings?|league|roll-up|lessons?|sailings?|departs?|leaves|crossing|timetable|workshops? on|talks?|concerts?|club night|ferry|drop off|bins?|kurse?|probe[n]?|gottesdienst\w*|warenannahme|markt\w*|führung\w*|tour|abfahrt\w*|treffen|stammtisch|schrauberabend|proben|cours|répétition\w*|marché\w*|visites? guidées?|messe|tournées?|permanence|départs?|ramassage|ordures|sacs|déchetterie|bibliothèque|agence postale|ensayos?|mercad\w+|clases?|misa|salidas?|reparto|ruta|visitas? guiadas?)(?!\p{L})/iu;
 const OPENING =
-  /(?<!\p{L})(?:open(?:s|ing)?|hours|shop|office|workshop|counter|yard|showroom|closed|shut|phones?|geöffnet|öffnungszeiten|offen|laden|büro|werkstatt|hofladen|verwaltung|ouvert\w*|horaires|atelier|boutique|bureau|accueil|fermé\w*|abiert\w+|abrimos|horario|tienda|taller|oficina|cerrad\w+)(?!\p{L})/iu;
+  /(?<!\p{L})(?:open(?:s|ing)?|hours|(?:you can )?(?:buy|collect|pick up) (?:from|at)|hatch|sales?|shop|office|workshop|counter|yard|showroom|closed|shut|phones?|geöffnet|öffnungszeiten|offen|laden|büro|werkstatt|hofladen|verwaltung|verkauf|ouvert\w*|horaires|vente|atelier|boutique|bureau|accueil|fermé\w*|abiert\w+|abrimos|venta|horario|tienda|taller|oficina|cerrad\w+)(?!\p{L})/iu;
 
 /** True where the times of a piece are not opening hours. */
 export const tellsOfEvents = (piece: Pick<ReadPiece, 'text' | 'label' | 'under'>): boolean => {
@@ -86,3 +86,28 @@ export const tellsOfEvents = (piece: Pick<ReadPiece, 'text' | 'label' | 'under'>
     EVENT_WORD.test(near) && !OPENING.test(piece.label) && (!OPENING.test(piece.text) || EVENT_WORD.test(piece.label))
   );
 };
+
+/**
+ * The stretches of a piece whose times are not opening hours: all of it, or where several clauses each have days and times
+ * (“the hatch Thursday to Saturday 10 to 4, the market on Wednesdays 9 to 1”), those that speak of an event.
+ */
+export function eventStretches(
+  piece: Pick<ReadPiece, 'text' | 'label' | 'under'>,
+  timed: (text: string) => boolean,
+): { from: number; to: number }[] {
+  const { text } = piece;
+  const clauses: { from: number; to: number }[] = [];
+  let from = 0;
+  for (const m of [...text.matchAll(/[,;]\s+(?:(?:and|und|et|y)\s+)?|\s[–—]\s|$/gu)]) {
+    // What has no times of its own belongs to what comes after it.
+    if (m.index < text.length && !timed(text.slice(from, m.index))) continue;
+    clauses.push({ from, to: m.index });
+    from = m.index + m[0].length;
+  }
+  const several = clauses.filter((c) => timed(text.slice(c.from, c.to))).length > 1;
+  const ofEvents = clauses.filter((c) => EVENT_WORD.test(text.slice(c.from, c.to)));
+  // A label, a heading or a clause that says so speaks of all of them.
+  const mixed = several && !EVENT_WORD.test(piece.label) && ofEvents.length > 0 && ofEvents.length < clauses.length;
+  if (mixed) return ofEvents;
+  return tellsOfEvents(piece) ? [{ from: 0, to: text.length }] : [];
+}

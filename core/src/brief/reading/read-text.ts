@@ -28,7 +28,7 @@ import { peopleOf, type ReadPerson } from '../people/people.js';
 import { openText, reachable, understand, type ReadPiece, type Role } from '../roles/roles.js';
 import { models as shipped, type Models } from './models.js';
 import { tradeSaid } from './trade-said.js';
-import { proofs, tellsOfEvents } from './proof.js';
+import { eventStretches, proofs } from './proof.js';
 import { links, mails, phones } from './reach.js';
 import { latin, sentenceAt, wordsOf, type Language, type Span, type SpanField } from './span.js';
 import { capital, splitList, stem } from './words.js';
@@ -229,8 +229,10 @@ function gather(
   });
   // Rounds, classes and goods in have times too, and are no hours.
   let timed = rest;
+  const hasTimes = (s: string) => readHours(s, language).hours.openings.length > 0;
   for (const p of pieces)
-    if (tellsOfEvents(p)) timed = timed.slice(0, p.from) + ' '.repeat(p.to - p.from) + timed.slice(p.to);
+    for (const { from, to } of eventStretches(p, hasTimes))
+      timed = timed.slice(0, p.from + from) + ' '.repeat(to - from) + timed.slice(p.from + to);
   const reached = reachable(understood);
   const e164 = reachSpans(reached, language, spans);
   const there = has.has('address') ? [] : [...addresses(rest, pieces)];
@@ -405,6 +407,15 @@ function nameOfMail(mail: string): string {
   return !label.includes('-') || SHARED.test(label) ? '' : label.split('-').map(capital).join(' ');
 }
 
+/** “Un accordage complet c’est à partir de …”: what leads to a price is no part of the name. */
+const withoutVerb = (name: string): string => {
+  const said = name.replace(
+    /\s+(?:c[’']est|it[’']s|is|are|costs?|kostet|kosten|ist|sind|cuestan?|son|est|sont|coûtent?|from|ab|desde|dès|à partir)$/iu,
+    '',
+  );
+  return said === name || !said ? name : withoutVerb(said);
+};
+
 /** Headings that say that services follow, or prices, and not which. */
 const ALL_SERVICES =
   /^(?:(?:our|the|unsere?|nos|nuestr[oa]s|list of|current)\s+)?(?:services?(?: and prices)?|prices?(?: list)?|price list|what (?:we|i) (?:do|make|offer|sell|charge)|work|products?|range|stock|rates?|charges|fees|things we do|leistungen|angebot|preise|preisliste|produkte|sortiment|prestations|tarifs?|prix|produits|ce (?:que|qu[’']) ?(?:nous|on).*|servicios|precios|tarifas|productos|lo que hacemos|.*\?)$/iu;
@@ -486,7 +497,7 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
     .map(({ name, detail, price, group }, n): Service => ({
       id: `v${n + 1}`,
       ...(group && { group }),
-      name: capital(name).slice(0, 120),
+      name: capital(withoutVerb(name)).slice(0, 120),
       detail: capital(detail).slice(0, 600),
       price: price.slice(0, 60),
     }));

@@ -9,6 +9,8 @@ export function splitList(text: string): { text: string; at: number }[] {
     if (trimmed) out.push({ text: trimmed, at: from + part.indexOf(trimmed) });
   };
   for (const m of text.matchAll(separators)) {
+    // „Apfel-, Birnen- und Pflaumensorten“ is one thing: what ends in a hyphen waits for its end.
+    if (/\p{L}-$/u.test(text.slice(from, m.index))) continue;
     take(m.index);
     from = m.index + m[0].length;
   }

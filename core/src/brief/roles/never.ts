@@ -78,10 +78,10 @@ export const NEVER: [WhyHeld, RegExp][] = [
   [
     'not settled',
     any(
-      "maybe|perhaps|probably|possibly|not sure|unsure|i think|we think|i guess|i suppose|might|not decided|undecided|to be (?:confirmed|decided|agreed|looked up)|tbc|tbd|check (?:with|this|that|if)|need to check|i[’']ll (?:check|ask|find out|let)|we[’']ll (?:check|ask|tell|see)|who knows|or is it|or was it|don[’']t know|can[’']t remember|as far as i know|up in the air|for now",
-      'vielleicht|wahrscheinlich|eventuell|glaube ich|ich glaube|weiß nicht|noch nicht (?:klar|entschieden)|unklar|mal sehen|muss noch|klären',
-      'peut-être|sans doute|je crois|je pense|je ne sais pas|on verra|à voir|à confirmer|pas encore (?:décidé|sûr)|probablement',
-      'quiz[áa]s?|tal vez|a lo mejor|creo que|no s[ée]|por confirmar|no sabemos|ya veremos|est[áa] por ver|sin decidir',
+      "maybe|perhaps|probably|possibly|not sure|unsure|i think|we think|i guess|i suppose|might|not decided|undecided|to be (?:confirmed|decided|agreed|looked up)|tbc|tbd|check (?:with|this|that|if)|need to check|i[’']ll (?:check|ask|find out|let)|we[’']ll (?:check|ask|tell|see)|who knows|or is it|or was it|don[’']t know|can[’']t remember|as far as i know|up in the air|for now|ask (?:him|her|them)? ?(?:first|before)|(?:needs?|with) (?:his|her|their) (?:leave|permission|okay|ok)",
+      'vielleicht|wahrscheinlich|eventuell|glaube ich|ich glaube|weiß nicht|noch nicht (?:klar|entschieden)|unklar|mal sehen|muss noch|klären|(?:vorher|erst|noch) fragen|erst (?:die )?erlaubnis',
+      "peut-être|sans doute|je crois|je pense|je ne sais pas|on verra|à voir|à confirmer|pas encore (?:décidé|sûr)|probablement|demander (?:avant|d[’']abord)|avec son accord",
+      'quiz[áa]s?|tal vez|a lo mejor|creo que|no s[ée]|por confirmar|no sabemos|ya veremos|est[áa] por ver|sin decidir|preguntar(?:le)? antes|pedir(?:le)? permiso',
     ),
   ],
   [

@@ -134,7 +134,7 @@ export const patterns: Patterns = {
     lively: ['{PS}? {pp^}.'],
   },
   people: {
-    any: ['Hier treffen Sie {people}.', 'Fragen Sie nach {person1}.', 'Dahinter: {people}.'],
+    any: ['Hier treffen Sie {people}.', 'Fragen Sie nach {solo}.', 'Dahinter: {people}.'],
     formal: ['Ihre Ansprechpartner: {people}.'],
     lively: ['Wer? {people}.'],
   },

@@ -27,6 +27,7 @@ export const words: FixedWords = {
   headings: {
     people: 'Die Menschen bei {name}',
     partners: '{name} gehört zu',
+    vouched: 'Was für {name} spricht',
     areas: 'Wo {name} arbeitet',
     events: 'Termine',
     besides: 'Außerdem',

@@ -53,7 +53,9 @@ export const language: SiteLanguage = {
     [/festivos?|jours fériés|feiertag/i, 'closed on public holidays'],
   ],
   list: (items) => (items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)!}`),
-  inside: (name) => (/^[A-Z][a-z]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name),
+  // “Harrow Blue” is a name and keeps its capital; “Clock repairs” does not.
+  inside: (name) =>
+    /^[A-Z][a-z]/.test(name) && !/\s[A-Z][a-z]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name,
   inPlace: (place) => `in ${place}`,
   from: 'from',
   units: [

@@ -27,6 +27,7 @@ export const words: FixedWords = {
   headings: {
     people: 'The people at {name}',
     partners: '{name} belongs to',
+    vouched: 'What stands behind {name}',
     areas: 'Where {name} works',
     events: 'What is on',
     besides: 'And besides',

@@ -57,7 +57,8 @@ export const language: SiteLanguage = {
   ],
   list: (items) =>
     items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} ${and(items.at(-1)!)} ${items.at(-1)!}`,
-  inside: (name) => (/^[A-ZÀ-Þ][a-zß-ÿ]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name),
+  inside: (name) =>
+    /^[A-ZÀ-Þ][a-zß-ÿ]/.test(name) && !/\s[A-ZÀ-Þ][a-zß-ÿ]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name,
   inPlace: (place) => `en ${place}`,
   from: 'desde',
   units: [

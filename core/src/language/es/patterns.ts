@@ -131,8 +131,8 @@ export const patterns: Patterns = {
     lively: ['¿{PS}? {pp^}.'],
   },
   people: {
-    any: ['Aquí encontrará a {people}.', 'Pregunte por {person1}.', 'Detrás: {people}.'],
-    formal: ['Le atenderá {person1}.'],
+    any: ['Aquí encontrará a {people}.', 'Pregunte por {solo}.', 'Detrás: {people}.'],
+    formal: ['Le atenderá {solo}.'],
     lively: ['¿Quién? {people}.'],
   },
   membership: { any: ['{Member}.'] },

@@ -27,6 +27,7 @@ export const words: FixedWords = {
   headings: {
     people: 'Las personas de {name}',
     partners: '{name} pertenece a',
+    vouched: 'Lo que avala a {name}',
     areas: 'Dónde trabaja {name}',
     events: 'Fechas señaladas',
     besides: 'Y además',

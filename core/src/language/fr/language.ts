@@ -86,7 +86,8 @@ export const language: SiteLanguage = {
     [/(?:bank|public) holidays?|festivos?|feiertag/i, 'fermé les jours fériés'],
   ],
   list: (items) => (items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} et ${items.at(-1)!}`),
-  inside: (name) => (/^[A-ZÀ-Þ][a-zß-ÿ]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name),
+  inside: (name) =>
+    /^[A-ZÀ-Þ][a-zß-ÿ]/.test(name) && !/\s[A-ZÀ-Þ][a-zß-ÿ]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name,
   inPlace,
   from: 'à partir de',
   units: [

@@ -131,7 +131,7 @@ export const patterns: Patterns = {
     lively: ['{PS} ? {pp^}.'],
   },
   people: {
-    any: ['Vous rencontrerez {people}.', 'Demandez {person1}.', 'Derrière tout cela : {people}.'],
+    any: ['Vous rencontrerez {people}.', 'Demandez {solo}.', 'Derrière tout cela : {people}.'],
     formal: ['Vos interlocuteurs : {people}.'],
     lively: ['Qui ? {people}.'],
   },

@@ -27,6 +27,7 @@ export const words: FixedWords = {
   headings: {
     people: 'Qui travaille chez {name}',
     partners: '{name} est membre de',
+    vouched: 'Les garanties de {name}',
     areas: 'Où {name} se déplace',
     events: 'Les rendez-vous',
     besides: 'Et aussi',

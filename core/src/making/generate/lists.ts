@@ -6,7 +6,7 @@ import { saidOf } from './said.js';
 import { brief, nothing } from './texts.js';
 
 /** A heading that names the business, in the words every site of this language has for it. */
-const named = (desk: Desk, kind: 'people' | 'partners' | 'areas' | 'events'): Text =>
+const named = (desk: Desk, kind: 'people' | 'partners' | 'vouched' | 'areas' | 'events'): Text =>
   brief(desk.words.headings[kind].replace('{name}', desk.facts.name), desk.facts.name);
 
 /** Who works there, where the facts name more than one. */
@@ -66,13 +66,16 @@ export function groupsOf(services: readonly Service[]): { group: string; service
     .map(([group, list]) => ({ group, services: list }));
 }
 
+/** What is said of belonging to something; the rest vouches for somebody in another way. */
+const BELONGS =
+  /(?<!\p{L})(?:member|guild|association|society|federation|chamber|affiliated|mitglied|innung|\p{L}*verband|\p{L}*verein|membre|syndicat|fédération|miembro|gremio|asociación|colegiad)/iu;
 /** What the business belongs to, where the facts name more than one. */
 export function partnersSection(desk: Desk): Section[] {
   const { memberships } = desk.facts;
   if (memberships.length < 2) return [];
   return [
     section(desk, 'partners/row', `The facts name ${memberships.length} memberships.`, ['memberships'], {
-      heading: named(desk, 'partners'),
+      heading: named(desk, memberships.every((m) => BELONGS.test(m)) ? 'partners' : 'vouched'),
       items: memberships.map((m) => ({ name: brief(capital(m), m) })),
     }),
   ];

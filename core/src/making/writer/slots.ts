@@ -230,6 +230,8 @@ export function slotsOf(language: SiteLanguage, facts: Facts, random: Random, se
   const people = facts.people.filter((p) => p.name && !facts.name.includes(p.name));
   if (people.length) {
     put('person1', people[0]!.name, 'people');
+    // Where there are several, none of them stands for the business.
+    if (people.length === 1) put('solo', people[0]!.name, 'people', people[0]!.name, ['person1']);
     if (people.length > 1)
       put(
         'people',

@@ -50,7 +50,7 @@ const roots = (text: string) =>
   text
     .toLowerCase()
     .split(/[^\p{L}]+/u)
-    .filter((w) => w.length >= 5)
+    .filter((w) => w.length >= 4)
     .map((w) => w.slice(0, 5));
 /** True where the name says the trade already: “Thiessen Sails, sailmaker”. */
 function saysTheTrade(used: readonly Slot[]): boolean {

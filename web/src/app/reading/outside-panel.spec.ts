@@ -88,15 +88,13 @@ describe('reading by an outside service', () => {
     const { element, settle } = await shown({ name: 'Quillfoot' });
     element.querySelector('button')!.click();
     await settle();
-    http
-      .expectOne('/api/sites/gant/read')
-      .flush({
-        facts: [],
-        dropped: 0,
-        held: 0,
-        note: 'The service did not read it: It cannot be reached.',
-        cost: null,
-      });
+    http.expectOne('/api/sites/gant/read').flush({
+      facts: [],
+      dropped: 0,
+      held: 0,
+      note: 'The service did not read it: It cannot be reached.',
+      cost: null,
+    });
     await settle();
     expect(element.textContent).toContain('It cannot be reached');
     expect(TestBed.inject(WritingDesk).spent()).toBe('This site so far: £0.0042 for 2 answers.');

@@ -34,11 +34,11 @@ import { costWords, WritingDesk } from '../writing/writing-desk';
           }
         </div>
         @if (found().length) {
-          <ul class="rows">
+          <ul class="rows found">
             @for (fact of found(); track fact.kind + fact.value) {
-              <li class="between">
+              <li>
                 <span>
-                  {{ fact.kind }}: <b>{{ fact.value }}</b>
+                  {{ capital(fact.kind) }}: <b>{{ fact.value }}</b>
                   @if (fact.detail) {
                     , {{ fact.detail }}
                   }
@@ -59,12 +59,28 @@ import { costWords, WritingDesk } from '../writing/writing-desk';
       </details>
     }
   `,
+  styles: `
+    .found {
+      margin: 6px 0 0;
+      padding: 0;
+      list-style: none;
+    }
+    .found li {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) auto;
+      gap: 4px 12px;
+      align-items: start;
+      padding: 6px 0;
+    }
+  `,
 })
 export class OutsidePanel {
   protected readonly store = inject(SiteStore);
   protected readonly desk = inject(WritingDesk);
   protected readonly found = signal<OutsideFact[]>([]);
   protected readonly said = signal('');
+
+  protected capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
 
   protected async read(): Promise<void> {
     this.said.set('');
