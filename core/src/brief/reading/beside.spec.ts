@@ -119,6 +119,52 @@ describe('registration numbers', () => {
   });
 });
 
+describe('a sentence that says two things', () => {
+  it('has its hours and its event told apart', () => {
+    const { hours, events } = factsOf(
+      'You can buy from the hatch at the farm Thursday to Saturday 10 to 4, and Orla is at Saltmarrow market on Wednesdays 9 to 1.',
+    );
+    expect(hours).toBe('Thursday to Saturday 10.00–16.00');
+    expect(events.map((e) => [e.name, e.when])).toEqual([['Saltmarrow market', 'Wednesdays 9 to 1']]);
+  });
+
+  it('names nobody who has yet to be asked', () => {
+    const { people } = factsOf(
+      'Je suis Anselme Trévidic, accordeur à Brignac. Il a réparé celui de Marcel Kerfons mais il faut demander avant de l’écrire.',
+    );
+    expect(people.map((p) => p.name)).not.toContain('Marcel Kerfons');
+  });
+
+  it('offers a thing whose words wait for their end as one, and no verb with it', () => {
+    const { services } = factsOf(
+      'Baumschule Wittrock\n\nWir sind ein Familienbetrieb in vierter Generation in Hohenried. Wir ziehen alte Apfel-, Birnen- und Pflaumensorten, rund 180 Stück.\n\nWas wir anbieten:\n- Hochstämme ab 45 €\n- Halbstämme ab 38 €\n',
+    );
+    expect(services.map((s) => s.name)).toContain('Alte Apfel-, Birnen- und Pflaumensorten');
+    const tuned = factsOf('Nous accordons les accordéons. Un accordage complet c’est à partir de 380 euros.').services;
+    expect(tuned.map((s) => s.name).join('|')).not.toMatch(/c[’']est/);
+  });
+});
+
+describe('a name', () => {
+  it('is what the domain of the mail spells, and has no words of the brief in front of it', () => {
+    const keel = factsOf(
+      'I milk 40 goats and make cheese at Keel Farm, Low Slip Lane, Saltmarrow SM7 2QP.\nbronagh@keelandcurd.example\nBest,\nBronagh\nKeel & Curd',
+    );
+    expect(keel.name).toBe('Keel & Curd');
+    expect(factsOf('Brief Webseite Baumschule Wittrock\n\nWir ziehen alte Sorten.').name).toBe('Baumschule Wittrock');
+  });
+});
+
+describe('the trades a text may be of', () => {
+  it('are told where none is sure, and not where one is said', () => {
+    const unsure = readText(
+      'We mend what the sea breaks: ropes, sails and nets, and we sell paint. Hollow Quay, Saltmarrow.',
+    );
+    expect(unsure.trades.length).toBeLessThanOrEqual(3);
+    expect(readText('Trade: ropemaker\nWe lay ropes and mend sails and nets.').trades).toEqual([]);
+  });
+});
+
 describe('groups of services', () => {
   it('are the headings that services are listed under', () => {
     const { services } = factsOf(

@@ -11,7 +11,7 @@ import {
   type Service,
 } from '../../model/site.js';
 import { languages } from '../../language/registry.gen.js';
-import { judgeTrade } from '../trades/judge.js';
+import { judgeTrade, type TradeJudgement } from '../trades/judge.js';
 import { tradeHits, tradeTokens } from '../trades/lexicon.js';
 import { hoursConflicts, hoursLines, readHours, type Hours } from '../hours/index.js';
 import { filled, labelledLines, type Labelled } from './labels.js';
@@ -58,6 +58,8 @@ export interface Reading {
   facts: Facts;
   told: Told[];
   conflicts: Conflict[];
+  /** Trades it may be, the likeliest first, where the text does not make one sure. */
+  trades: string[];
   /** How sure the name is, 0 to 1; 0 where there is none and the facts have a working title. */
   nameSure: number;
 }
@@ -373,14 +375,15 @@ const SURE_OF_NAME = 0.75;
 const TELLS: Partial<Record<Role, number>> = { visitors: 1, fact: 1, greeting: 0.3, wish: 0.2, dont: 0.05, style: 0.1 };
 /** Surer than this, a trade of the graph goes before the client’s own word for what they are. */
 const SURE_OF_TRADE = 0.55;
+/** Below this others may be it as well, and are offered. */
+const SURE_OF_ONE = 0.8;
 /** In a line or two there is nothing else a word of a trade could be about. */
 const LINE = 120;
 const SURE_IN_A_LINE = 0.35;
 
-/** The trade, in the client’s word for it where they have one: the name tells most, then what they call themselves. */
-function tradeOf(source: string, { name, services }: Facts, { language, pieces }: Gathered): string {
-  const said = tradeSaid(source, name);
-  const judged = judgeTrade(
+/** What trade the text is of, by the graph: the name tells most, then what they call themselves. */
+function judgedTrade(said: string, { name, services }: Facts, { language, pieces }: Gathered): TradeJudgement | null {
+  return judgeTrade(
     [
       { text: name, weight: 3 },
       { text: said, weight: 3 },
@@ -394,10 +397,22 @@ function tradeOf(source: string, { name, services }: Facts, { language, pieces }
     ],
     language,
   );
+}
+
+const nounOf = (id: string, language: Language): string | undefined =>
+  Object.values(languages).find((l) => l.reading === language)?.trades[id]?.noun;
+
+/** The trade in the client’s word for it where they have one, and those it may be where that is not sure. */
+function tradeOf(source: string, facts: Facts, gathered: Gathered): { trade: string; likely: string[] } {
+  const { language } = gathered;
+  const said = tradeSaid(source, facts.name);
+  const judged = judgedTrade(said, facts, gathered);
+  if (!judged) return { trade: said, likely: [] };
+  const likely = judged.sure < SURE_OF_ONE ? judged.likely.flatMap((id) => nounOf(id, language) ?? []) : [];
   // What nobody calls by a name is not guessed from things alone: a wrong trade shows in every picture.
-  if (!judged || judged.sure < (source.length < LINE ? SURE_IN_A_LINE : SURE_OF_TRADE)) return said;
+  if (judged.sure < (source.length < LINE ? SURE_IN_A_LINE : SURE_OF_TRADE)) return { trade: said, likely };
   const there = Object.values(languages).find((l) => l.reading === language)?.trades[judged.id];
-  return there?.names.find((n) => n === judged.said) ?? there?.noun ?? judged.said;
+  return { trade: there?.names.find((n) => n === judged.said) ?? there?.noun ?? judged.said, likely };
 }
 
 const SHARED = /^(?:mail|post|email|web|inbox|post-?box|letters?|home|online|net|connect)$/i;
@@ -430,7 +445,7 @@ function groupAt(pieces: readonly ReadPiece[], span: Span): string {
   return plain ? capital(under).slice(0, 60) : '';
 }
 
-function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
+function factsFrom(source: string, gathered: Gathered, kept: Span[]): { facts: Facts; trades: string[] } {
   const { outright, items, people, labels } = gathered;
   const of = (field: SpanField) => kept.filter((s) => s.field === field);
   const first = (field: SpanField, most: number) =>
@@ -511,13 +526,15 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): Facts {
   // Somebody who gives the business no name is the business.
   if (facts.people.length === 1 && facts.people[0]!.name.includes(' ')) facts.name ||= facts.people[0]!.name;
   facts.name ||= nameOfMail(facts.mail);
-  facts.trade ||= tradeOf(source, facts, gathered);
+  const judged = tradeOf(source, facts, gathered);
+  facts.trade ||= judged.trade;
   const outrightPlace = of('place').find((s) => outright.has(s))?.value;
   facts.place = (outrightPlace ?? placeOf(all('place', limitOf('place')), facts)).slice(0, limitOf('place'));
   // A town alone is where somebody is, not who they are.
   const bare = !tradeHits(tradeTokens(facts.name)).length;
   if (!outrightName && bare && facts.name.toLowerCase() === facts.place.toLowerCase()) facts.name = '';
-  return facts;
+  // A trade said outright needs no other.
+  return { facts, trades: of('trade').some((s) => outright.has(s)) ? [] : judged.likely };
 }
 
 /** Words of a sentence that sets one value against another. */
@@ -603,7 +620,7 @@ function readingOf(source: string, corrections: readonly Correction[], models: M
     language: gathered.language,
     pieces: gathered.pieces,
     spans,
-    facts: factsFrom(source, gathered, spans),
+    ...factsFrom(source, gathered, spans),
     told: toldIn(source, gathered.pieces),
     conflicts: conflictsIn(source, gathered, spans),
     nameSure: gathered.nameSure,

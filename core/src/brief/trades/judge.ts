@@ -15,6 +15,8 @@ export interface TradeJudgement {
   /** What it is called there. */
   said: string;
   sure: number;
+  /** The likeliest trades, this one first, three at most. */
+  likely: string[];
 }
 
 /** Words before a trade by which somebody says that it is their own. */
@@ -94,11 +96,12 @@ export function judgeTrade(evidence: readonly Evidence[], language: Language): T
   const lean = leaning(evidence, language);
   for (const [id, of] of scores) of.score *= 1 + LEAN * (lean.get(packNamed(id).family ?? '') ?? 0);
   // Single words bear out a trade; alone they name none.
-  const [first, second] = [...scores].filter(([, of]) => of.whole).sort((a, b) => b[1].score - a[1].score);
+  const ranked = [...scores].filter(([, of]) => of.whole).sort((a, b) => b[1].score - a[1].score);
+  const [first, second] = ranked;
   if (!first) return null;
   const [id, { score, said }] = first;
   const word = [...said].sort((a, b) => b[1] - a[1])[0]?.[0] ?? '';
   const share = score / (score + (second?.[1].score ?? 0));
   // What only its things speak for is a guess, however alone it stands.
-  return { id, said: word, sure: Math.min(share, score / (score + 1.2)) };
+  return { id, said: word, sure: Math.min(share, score / (score + 1.2)), likely: ranked.slice(0, 3).map(([i]) => i) };
 }

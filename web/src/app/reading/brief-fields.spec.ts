@@ -79,6 +79,15 @@ describe('the fields of the brief', () => {
     expect(facts().trade).toBe('bellfounder');
   });
 
+  it('offer the trades the text may be of, where it makes none sure', async () => {
+    const { element, settle } = await shown(FactFields, { rows: WHO, likely: ['ropemaker', 'chandler'] });
+    const offers = () => [...element.querySelectorAll<HTMLElement>('[aria-label="Likely trades"] button')];
+    offers().at(-1)!.click();
+    await settle();
+    expect(facts().trade).toBe('chandler');
+    expect(offers().map((o) => o.textContent)).not.toContain('chandler');
+  });
+
   it('change one service and leave the others and their ids as they are', async () => {
     const { element, settle } = await shown(EntryLines, { rows: SERVICES });
     const before = facts().services;

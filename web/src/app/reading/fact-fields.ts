@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { NgbHighlight, NgbTypeahead } from '@ng-bootstrap/ng-bootstrap';
 import { suggestTrades, type TradeOffer } from '@tin-porch/core/brief';
@@ -45,6 +45,14 @@ import type { Row } from './brief-rows';
             [resultTemplate]="trade"
             [editable]="true"
           />
+          @if (others().length) {
+            <p class="bar quiet" role="group" aria-label="Likely trades">
+              Likely, by the text:
+              @for (other of others(); track other) {
+                <button class="link" type="button" (click)="set('trade', other)">{{ other }}</button>
+              }
+            </p>
+          }
         } @else {
           <input
             [id]="'f-' + row.field"
@@ -61,6 +69,9 @@ import type { Row } from './brief-rows';
 export class FactFields {
   /** In the order they are shown in. */
   readonly rows = input.required<readonly Row[]>();
+  /** Trades that the text may be of, where it makes none sure. */
+  readonly likely = input<readonly string[]>([]);
+  protected readonly others = computed(() => this.likely().filter((t) => t !== this.fact('trade')));
   private readonly store = inject(SiteStore);
   /** Trades that fit what is typed; any other is good too. */
   protected readonly suggest: OperatorFunction<string, readonly TradeOffer[]> = (typed) =>

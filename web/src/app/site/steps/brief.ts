@@ -69,7 +69,7 @@ const VIEWS = [
           </p>
         </div>
         <tp-fact-fields [rows]="told" />
-        <tp-fact-fields [rows]="who" />
+        <tp-fact-fields [rows]="who" [likely]="reading()?.trades ?? []" />
         <div class="halves">
           <div class="field">
             <label for="f-aim">What the site is for</label>
