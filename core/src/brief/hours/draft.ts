@@ -24,13 +24,13 @@ const MONTH = `(?:${MONTHS.join('|')})`;
 const SHUT =
   '(?:closed|shut|open (?:from|only|in|between|until|daily|every)|close for|geschlossen|betriebsferien|werksferien|betriebsurlaub|urlaub|ferien|fermée?s?|fermeture|congés|cerrad[oa]s?|cerramos|vacaciones)';
 const RULE = new RegExp(
-  `(?<![a-zß-ÿ])(?:by (?:prior )?(?:appointment|arrangement)|bank holidays?|public holidays?|24 hours|day and night|round the clock|rund um die uhr|24h?\\s?\\/\\s?24|24 horas|sobre pedido|con cita(?: previa)?|cita previa|sur (?:rendez-vous|rdv)|nach (?:vereinbarung|absprache|terminvereinbarung)|feiertag\\w*|d[ií]as festivos|festivos?|jours fériés|ring (?:first|before)|call first|${SHUT}[^.\\n;]{0,30}(?<![a-zß-ÿ])(?:${MONTH}(?![a-zß-ÿ])|${FEASTS}|winter|summer|holy week|half term)|(?:${MONTH}|${FEASTS}|winter|summer)[^.\\n;]{0,14}${SHUT})(?![a-zß-ÿ])`,
+  `(?<![a-zß-ÿ])(?:by (?:prior )?(?:appointment|appt|arrangement)|bank holidays?|public holidays?|24 hours|day and night|round the clock|rund um die uhr|24h?\\s?\\/\\s?24|24 horas|sobre pedido|con cita(?: previa)?|cita previa|sur (?:rendez-vous|rdv)|nach (?:vereinbarung|absprache|terminvereinbarung)|feiertag\\w*|d[ií]as festivos|festivos?|jours fériés|ring (?:first|before)|call first|${SHUT}[^.\\n;]{0,30}(?<![a-zß-ÿ])(?:${MONTH}(?![a-zß-ÿ])|${FEASTS}|winter|summer|holy week|half term)|(?:${MONTH}|${FEASTS}|winter|summer)[^.\\n;]{0,14}${SHUT})(?![a-zß-ÿ])`,
   'g',
 );
 const OF_HOURS =
-  /open|clos|shut|hours|visit|times?\b|winters?|summers?|weekends?|evenings?|appointment|^(?:or|otherwise|by)\b|holiday|call|ring|ouvert|fermé|fermeture|congés|geöffnet|geschlossen|ferien|urlaub|uhr|abierto|cerrad|cerramos|vacaciones|cita|rendez|rdv|vereinbarung|absprache|24/i;
+  /open|clos|shut|hours|visit|times?\b|winters?|summers?|weekends?|evenings?|appointment|appt|^(?:or|otherwise|by)\b|holiday|call|ring|ouvert|fermé|fermeture|congés|geöffnet|geschlossen|ferien|urlaub|uhr|abierto|cerrad|cerramos|vacaciones|cita|rendez|rdv|vereinbarung|absprache|24/i;
 const SURELY_OF_HOURS =
-  /open|clos|hours|visit|ouvert|fermé|geöffnet|geschlossen|öffnung|abiert|cerrad|horario|horaire|cita|rendez|rdv|vereinbarung/i;
+  /open|clos|hours|visit|appt|ouvert|fermé|geöffnet|geschlossen|öffnung|abiert|cerrad|horario|horaire|cita|rendez|rdv|vereinbarung/i;
 
 /** Hours while a text is still being read: what was said so far, and what waits until all is read. */
 export class Draft {

@@ -166,7 +166,7 @@ const FRENCH: Entry[] = [
   season('school holidays', '(?:pendant )?(?:les )?vacances scolaires'),
   word(
     'fill',
-    "(?:nous|on|sommes|est|ouvert(?:e|es|s)?|ouverture|horaires?|le|les|la|l[’']|du|des|de|à|aussi|toujours|vers|chaque|accueil|vous accueill\\w+|permanence|tous)",
+    "(?:nous|on|sommes|est|ouvert(?:e|es|s)?|ouverture|horaires?|le|les|la|l[’']|du|des|de|à|aussi|toujours|vers|chaque|accueil|vous accueill\\w+|permanence|toute la journée|tous)",
   ),
 ];
 const SPANISH: Entry[] = [

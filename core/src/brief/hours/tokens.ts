@@ -207,7 +207,8 @@ export function tokensOf(small: string, source: string, language: Language, from
         point: { month: null, day: null, edge: null, said: source.slice(at, at + feast[0].length) },
       };
     const figures = hit(DATE_FIGURES);
-    if (figures && Number(figures[1]) <= 31 && Number(figures[2]) <= 12)
+    // “Till 17.00.” ends a sentence; „bis 17.10.“ is a date where months are written so.
+    if (figures && language === 'de' && Number(figures[1]) <= 31 && Number(figures[2]) >= 1 && Number(figures[2]) <= 12)
       return point(figures, Number(figures[2]), Number(figures[1]));
     const only = hit(MONTH_ONLY);
     return only && !isDay() ? point(only, monthOf(only[2]!), null, edgeOf(only[1]!)) : null;

@@ -17,13 +17,19 @@ const singular = (name: string): string => {
   return [...words.slice(0, -1), one].join(' ');
 };
 
-const BEGINS = new Map<Language, { pattern: RegExp; ending: string }[]>();
-function beginnings(language: Language): { pattern: RegExp; ending: string }[] {
+interface Beginning {
+  pattern: RegExp;
+  ending: string;
+  lead: string;
+}
+const BEGINS = new Map<Language, Beginning[]>();
+function beginnings(language: Language): Beginning[] {
   let made = BEGINS.get(language);
   if (!made) {
-    made = SERVICE_VERBS[language].map(([verbs, ending]) => ({
+    made = SERVICE_VERBS[language].map(([verbs, ending, lead = '']) => ({
       pattern: latin(new RegExp(`^(?:(?:we|i|also|can|auch|aussi|también)\\s+)*(?:${verbs})\\s+(?=\\p{L})`, 'iu')),
       ending,
+      lead,
     }));
     BEGINS.set(language, made);
   }
@@ -31,10 +37,14 @@ function beginnings(language: Language): { pattern: RegExp; ending: string }[] {
 }
 
 /** The verb of a text that ends in one, “… we mend and repair”, with what its object becomes; null where there is none. */
-export function verbBefore(text: string, language: Language): { ending: string } | null {
+export function verbBefore(text: string, language: Language): Omit<Beginning, 'pattern'> | null {
   const word = /(\S+)\s*$/.exec(text)?.[1];
   return (word && beginnings(language).find(({ pattern }) => pattern.test(`${word} x`))) || null;
 }
+
+/** “Restauramos los libros antiguos” is “Restauración de libros antiguos”: the article goes with the verb. */
+const led = (lead: string, object: string): string =>
+  `${lead} ${object.replace(/^(?:tous les|toutes les|todo tipo de|les|des|le|la|los|las|el|die|das|der|den|alle)\s+/iu, '')}`;
 
 /**
  * What is done as a thing that is offered: “fell trees” is “Tree felling”, “vendemos bicicletas” is “bicicletas”. `skip` is
@@ -43,18 +53,20 @@ export function verbBefore(text: string, language: Language): { ending: string }
 export function offered(
   name: string,
   language: Language,
-  before: { ending: string } | null = null,
+  before: Omit<Beginning, 'pattern'> | null = null,
 ): { name: string; skip: number } {
-  for (const { pattern, ending } of beginnings(language)) {
+  for (const { pattern, ending, lead } of beginnings(language)) {
     const m = pattern.exec(name);
     if (!m || m[0].length >= name.length) continue;
     // “Ironing for people” and “cleaning in situ” have no object to turn.
     const object = name.slice(m[0].length);
     if (/^(?:for|in|at|to|on|with|and|of|by|für|mit|pour|en|para|de)\s/i.test(object)) return { name, skip: 0 };
+    if (lead && object.split(' ').length <= 6) return { name: led(lead, object), skip: m[0].length };
     return {
       name: ending && object.split(' ').length <= 4 ? `${singular(object)} ${ending}` : object,
       skip: m[0].length,
     };
   }
+  if (before?.lead && name.split(' ').length <= 5) return { name: led(before.lead, name), skip: 0 };
   return { name: before?.ending && name.split(' ').length <= 4 ? `${singular(name)} ${before.ending}` : name, skip: 0 };
 }

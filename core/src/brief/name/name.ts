@@ -30,7 +30,7 @@ const lettersOf = (s: string): string =>
     .replace(/[^\p{L}\d]/gu, '');
 /** Words that say that a brief follows, before whose it is. */
 const BRIEF_FOR =
-  /^(?:(?:brief(?:ing)?|web ?site|webseite|homepage|internetseite|internetauftritt|site(?: (?:web|internet))?|p[áa]gina web|web|notes?|notizen|text)(?:\s+(?:for|für|von|der|pour|de|du|para|of))?[\s:–-]+)+(?=\p{Lu})/iu;
+  /^(?:(?:brief(?:ing)?|web ?site|webseite|homepage|internetseite|internetauftritt|site(?: (?:web|internet))?|p[áa]gina web|web|notes?|notizen|text|preisliste|price list|tarifs?(?: de)?|lista de precios|minutes|protokoll)(?:\s+(?:for|für|von|der|pour|de|du|para|of))?[\s:–-]+)+(?=\p{Lu})/iu;
 /** A score that a name which nobody doubts has. */
 const FULL = 6;
 const WHERE = /(?<!\p{L})(?:in|at|near|from|outside|around|bei|aus|nach|à|près de|de|en|cerca de)\s$/iu;

@@ -165,6 +165,49 @@ describe('the trades a text may be of', () => {
   });
 });
 
+describe('a line of contacts', () => {
+  it('names people and nothing else', () => {
+    const { people } = factsOf(
+      'St Orrin’s Hall\nPeople: Mrs Enid Farrow, 01632 960 244, evenings only, hall@storrins.example',
+    );
+    expect(people.map((p) => p.name)).toEqual(['Mrs Enid Farrow']);
+  });
+
+  it('says what an emergency number is for, and of whom', () => {
+    const { contacts } = factsOf(
+      'Penrose Land Drainage.\nOffice: Sluice House, Fen Road, Saltmarrow SM6 0RD. Tel 01632 960 900; emergencies out of hours 07700 900 911 (drainage boards only). post@penrose.example',
+    );
+    expect(contacts.map((c) => [c.value, c.what])).toEqual([
+      ['07700 900 911', 'Emergencies out of hours (drainage boards only)'],
+    ]);
+  });
+});
+
+describe('a list of groups', () => {
+  it('is as many events, none of them an opening', () => {
+    const { events, hours } = factsOf(
+      'St Orrin’s Hall in Ferrow can be hired.\nRegular groups: Mon 10-12 toddlers; Tue 7.30pm choir; Wed 2-4 whist drive; Thu 6-7 Brownies',
+    );
+    expect(events.map((e) => `${e.when}: ${e.name}`)).toEqual([
+      'Mon 10-12: Toddlers',
+      'Tue 7.30pm: Choir',
+      'Wed 2-4: Whist drive',
+      'Thu 6-7: Brownies',
+    ]);
+    expect(hours).toBe('');
+  });
+});
+
+describe('a concert', () => {
+  it('has its place and its price, and is no service', () => {
+    const { events, services } = factsOf(
+      'Saltmarrow Ukulele Orchestra. We meet Mondays 7.30–9.30 pm at the loft. Next concert Sat 12 December, 7 pm, Fishermen’s Mission, £5.',
+    );
+    expect(events.map((e) => [e.name, e.place, e.detail])).toContain(['Concert', 'Fishermen’s Mission', '£5']);
+    expect(services.map((x) => x.name).join()).not.toContain('Mission');
+  });
+});
+
 describe('groups of services', () => {
   it('are the headings that services are listed under', () => {
     const { services } = factsOf(

@@ -31,7 +31,7 @@ const says = (s: string): string => {
     words <= 6 &&
     !PLAIN.test(said) &&
     !TALKS.test(said) &&
-    !/\d{3}/.test(said)
+    !/\d{2}|[\][<>{}]/.test(said)
     ? capital(said)
     : '';
 };
@@ -46,8 +46,13 @@ export function purposeOf(source: string, span: Span, others: readonly Span[], p
   const right = source.slice(span.to, Math.min(piece.to, after));
   // What is not to be shown is for nobody who visits.
   if (NOT_SAID.test(`${piece.label} ${left.slice(-60)} ${right.slice(0, 60)}`)) return '';
+  // Of what stands behind a label, the label says what comes first.
+  const line = source.slice(source.lastIndexOf('\n', span.from - 1) + 1, span.from);
+  const first = !/[.;!?]\s/.test(line.slice(line.indexOf(':') + 1));
   const labelled =
-    piece.label && !others.some((o) => o !== span && o.from >= piece.from && o.to <= piece.to) ? says(piece.label) : '';
+    piece.label && first && !others.some((o) => o !== span && o.from >= piece.from && o.to <= piece.to)
+      ? says(piece.label)
+      : '';
   if (labelled) return labelled;
   const colon = says(/([^,.;:()\d]{3,50})\s*[:–-]\s*$/u.exec(left)?.[1] ?? '');
   if (colon) return colon;
@@ -59,11 +64,14 @@ export function purposeOf(source: string, span: Span, others: readonly Span[], p
   const bracket = says(
     /^\s*\(([^()]{3,60})\)/u.exec(right)?.[1] ?? /\(([^()\d]{3,60})\)\s*[:–-]?\s*$/u.exec(left)?.[1] ?? '',
   );
-  if (bracket) return bracket;
   // “Office 01632 960 101, workshop 01632 960 102”
   const bare =
-    /(?:^|[,;.|]|(?<!\p{L})(?:and|und|et|y))\s*([\p{L}’'&-]+(?: [\p{L}’'&-]+){0,2})\s*$/u.exec(left)?.[1] ?? '';
-  return /^(?:ring|call|text|phone|you|rufen|sie|appel|llam)/i.test(bare) ? '' : says(bare);
+    /(?:^|[,;.|]|(?<!\p{L})(?:and|und|et|y))\s*([\p{L}’'&-]+(?: [\p{L}’'&-]+){0,3})\s*$/u.exec(left)?.[1] ?? '';
+  const own = /^(?:ring|call|text|phone|you|rufen|sie|appel|llam)/i.test(bare) ? '' : says(bare);
+  // “Emergencies 01632 960 911 (day and night)”
+  return own && bracket && !own.toLowerCase().includes(bracket.toLowerCase())
+    ? `${own} (${bracket.toLowerCase()})`
+    : own || bracket;
 }
 
 /**

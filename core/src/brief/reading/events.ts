@@ -47,14 +47,17 @@ const nameFrom = (s: string): string => {
     .replace(/[\s,;:()|–—-]+$/g, '');
   return /\p{L}{3}/u.test(said) && said.split(' ').length <= 7 && said.length <= 80 ? said : '';
 };
+/** “Sat 12 December, 7 pm, Fishermen’s Mission”: where it is, with no word for it. */
+const AT_LENGTH =
+  /^\s*,\s*((?:[Tt]he )?\p{Lu}[\p{L}’']+(?: (?:of |de |du |der |la )?\p{Lu}[\p{L}’']+){0,3})(?=[,.;]|$)/u;
 /** What is no event though it has days and times: being open, being away, being rung. */
 const NO_EVENT =
-  /(?:^|\s)should (?:say|have)|open|clos|cerrad|geschlossen|ouvert|fermé|hours|horari|öffnung|urlaub|ferien|holiday|visitors|büro|office|bureau|oficina|booking|\?|¿|\d{3}|(?<!\p{L})(?:not|says|last|nur|nicht|pas|shop|counter|laden|boutique|tienda|agence|agencia|verkauf|venta|vente|site|website|seite|sur rendez-vous|by appointment)(?!\p{L})/iu;
+  /[£€$]|^(?:first|every|each|jeden|chaque|cada)\s|(?:^|\s)should (?:say|have)|open|clos|cerrad|geschlossen|ouvert|fermé|hours|horari|öffnung|urlaub|ferien|holiday|visitors|büro|office|bureau|oficina|booking|\?|¿|\d{3}|(?<!\p{L})(?:not|says|last|nur|nicht|pas|shop|counter|laden|boutique|tienda|agence|agencia|verkauf|venta|vente|site|website|seite|sur rendez-vous|by appointment)(?!\p{L})/iu;
 const PLACE =
   /^[\s,;|(–-]*(?:(?:in|at|im|in der|in den|am|beim|au|à|aux|dans|en|al|chez)\s+)((?:the |der |dem |den |la |le |l[’']|el |los |las )?[\p{L}\d][\p{L}\d’'.-]*(?: (?:of |de |del |du |von |the )?[\p{Lu}\d][\p{L}\d’'.-]*){0,5})/u;
 
 /** A row of a table in which a cell says when: what, when, where. */
-function ofRow(piece: ReadPiece, source: string, language: Language): Omit<BusinessEvent, 'id'> | null {
+function ofRow(piece: Pick<ReadPiece, 'text'>, language: Language): Omit<BusinessEvent, 'id'> | null {
   const cells = piece.text
     .split(/\s*\|\s*|\t|;\s*/)
     .map((c) => c.trim())
@@ -69,6 +72,61 @@ function ofRow(piece: ReadPiece, source: string, language: Language): Omit<Busin
   return name ? { name, when: cells[at]!, place, detail: '' } : null;
 }
 
+/** What stands over a list of events, and names none. */
+const OVER_MANY =
+  /^(?:when|dates?|events?|times?|regular(?:ly| (?:groups?|users?|events?|bookings?|sessions?))?|groups?|timetable|programme|what[’']s on|wann|termine?|gruppen|quand|groupes?|cuándo|fechas?|grupos?)$/iu;
+const PRICE = /(?:[£€$]\s?\d[\d.,]*|\d[\d.,]*\s?(?:€|euros?|£))(?:\s(?:a|per|pro|par|por)\s\p{L}+)?/u;
+
+type Stretch = Pick<ReadPiece, 'from' | 'to' | 'text' | 'label' | 'under' | 'kind'>;
+interface Around {
+  source: string;
+  /** The source in small letters, one for one. */
+  small: string;
+  language: Language;
+}
+
+const isDated = (kinds: ReadonlySet<TokenKind>) => kinds.has('date') && (kinds.has('time') || kinds.has('day'));
+const isRegular = (kinds: ReadonlySet<TokenKind>) => (kinds.has('ordinal') || kinds.has('day')) && kinds.has('time');
+
+/** A stretch as its parts, where several of them each say a time: “Mon 10–12 toddlers; Tue 7.30 choir”. */
+function partsOf(stretch: Stretch, { small, source, language }: Around): Stretch[] {
+  const parts: Stretch[] = [];
+  let from = 0;
+  for (const m of stretch.text.matchAll(/;\s*|$/g)) {
+    const text = stretch.text.slice(from, m.index);
+    const at = stretch.from + from;
+    const when = whenIn(tokensOf(small, source, language, at, at + text.length));
+    if (when && (isDated(when.kinds) || isRegular(when.kinds)))
+      parts.push({ ...stretch, from: at, to: at + text.length, text });
+    from = m.index + m[0].length;
+  }
+  return parts.length > 1 ? parts : [stretch];
+}
+
+/** The event a stretch tells of; null where it says no time, or not what is on. `told` where words say that it is one. */
+function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<BusinessEvent, 'id'> | null {
+  const { source, small, language } = around;
+  const when = whenIn(tokensOf(small, source, language, stretch.from, stretch.to));
+  if (!when) return null;
+  const dated = isDated(when.kinds);
+  const timed = when.kinds.has('time') && (when.kinds.has('ordinal') || dated);
+  if (!(told && (dated || isRegular(when.kinds))) && !timed) return null;
+  const row = stretch.kind === 'row' ? ofRow(stretch, language) : null;
+  const clause = Math.max(...['.', ';', '!', '?'].map((c) => source.lastIndexOf(`${c} `, when.from)), stretch.from - 1);
+  const before = nameFrom(source.slice(Math.max(stretch.from, clause + 1), when.from).replace(/^[^:]*:(?=\s)/, ''));
+  const after = source.slice(when.to, stretch.to);
+  const place = (PLACE.exec(after)?.[1] ?? (dated ? AT_LENGTH.exec(after)?.[1] : '') ?? '').replace(/[\s.,;]+$/, '');
+  const behind = place ? '' : nameFrom(/^[\s,:–-]+([^.;,(]{3,60})/.exec(after)?.[1] ?? '');
+  const word = EVENT_WORD.exec(stretch.text)?.[0] ?? '';
+  const named = [row?.name ?? '', nameFrom(stretch.label), before, behind, word].filter((n) => !OVER_MANY.test(n));
+  const name = named.find((n) => n && !NO_EVENT.test(n)) ?? named.find(Boolean) ?? '';
+  // “Open day” is one where it has a date.
+  const openDay = dated && /^open [\p{L}-]+(?: [\p{L}-]+)?$/iu.test(name);
+  if (!name || (NO_EVENT.test(name) && !openDay)) return null;
+  const detail = PRICE.exec(after)?.[0].replace(/[.,]$/, '') ?? '';
+  return row ?? { name, when: source.slice(when.from, when.to), place, detail };
+}
+
 /** What a business does at times of its own, where somebody says what, and when. */
 export function eventsIn(
   source: string,
@@ -76,57 +134,33 @@ export function eventsIn(
   language: Language,
 ): { event: Omit<BusinessEvent, 'id'>; span: Span }[] {
   const out: { event: Omit<BusinessEvent, 'id'>; span: Span }[] = [];
-  const small = source.replace(/[A-ZÀ-Þ]/g, (c) => c.toLowerCase());
+  const around = { source, small: source.replace(/[A-ZÀ-Þ]/g, (c) => c.toLowerCase()), language };
   const hasTimes = (text: string) => readHours(text, language).hours.openings.length > 0;
-  for (const whole of pieces) {
-    if (whole.kind === 'label' || whole.kind === 'head' || whole.kind === 'heading' || !readable(whole)) continue;
+  for (const piece of pieces) {
+    if (piece.kind === 'label' || piece.kind === 'head' || piece.kind === 'heading' || !readable(piece)) continue;
     // Of a sentence that says when it is open too, the clause that speaks of the event.
-    const parts = eventStretches(whole, hasTimes);
-    const [part] = parts;
-    const piece = part
-      ? { ...whole, from: whole.from + part.from, to: whole.from + part.to, text: whole.text.slice(part.from, part.to) }
-      : whole;
-    const near = `${piece.under} ${piece.label} ${piece.text}`;
-    if (BACK_DOOR.test(near)) continue;
+    const [part] = eventStretches(piece, hasTimes);
+    const stretch: Stretch = part
+      ? { ...piece, from: piece.from + part.from, to: piece.from + part.to, text: piece.text.slice(part.from, part.to) }
+      : piece;
+    if (BACK_DOOR.test(`${piece.under} ${piece.label} ${stretch.text}`)) continue;
     const told = part !== undefined || EVENT_WORD.test(piece.under);
-    const when = whenIn(tokensOf(small, source, language, piece.from, piece.to));
-    if (!when) continue;
-    const dated = when.kinds.has('date') && (when.kinds.has('time') || when.kinds.has('day'));
-    const regular = (when.kinds.has('ordinal') || when.kinds.has('day')) && when.kinds.has('time');
-    if (
-      !(told && (dated || regular)) &&
-      !(when.kinds.has('ordinal') && when.kinds.has('time')) &&
-      !(dated && when.kinds.has('time'))
-    )
-      continue;
-    const row = piece.kind === 'row' ? ofRow(piece, source, language) : null;
-    const clause = Math.max(...['.', ';', '!', '?'].map((c) => source.lastIndexOf(`${c} `, when.from)), piece.from - 1);
-    const before = nameFrom(source.slice(Math.max(piece.from, clause + 1), when.from));
-    const after = source.slice(when.to, piece.to);
-    const place = (PLACE.exec(after)?.[1] ?? '').replace(/[\s.,;]+$/, '');
-    const behind = nameFrom(/^[\s,:–-]+([^.;,(]{3,60})/.exec(after)?.[1] ?? '');
-    const word = EVENT_WORD.exec(piece.text)?.[0] ?? '';
-    const label =
-      piece.label && !/^(?:when|dates?|events?|times?|wann|termine?|quand|dates|cuándo|fechas?)$/iu.test(piece.label)
-        ? nameFrom(piece.label)
-        : '';
-    const named = [row?.name ?? '', label, before, place ? '' : behind, word];
-    const name = named.find((n) => n && !NO_EVENT.test(n)) ?? named.find(Boolean) ?? '';
-    // “Open day” is one where it has a date.
-    const openDay = dated && /^open [\p{L}-]+(?: [\p{L}-]+)?$/iu.test(name);
-    if (!name || (NO_EVENT.test(name) && !openDay)) continue;
-    const event = row ?? { name, when: source.slice(when.from, when.to), place, detail: '' };
-    if (out.some((o) => o.event.name.toLowerCase() === event.name.toLowerCase() && o.event.when === event.when))
-      continue;
-    out.push({
-      event: {
-        name: capital(event.name).slice(0, 120),
-        when: capital(event.when.replace(/\s+/g, ' ')).slice(0, 160),
-        place: event.place.slice(0, 160),
-        detail: '',
-      },
-      span: { field: 'event', from: piece.from, to: piece.to, value: capital(event.name) },
-    });
+    for (const one of partsOf(stretch, around)) {
+      const event = eventOf(one, told, around);
+      if (!event || out.some((o) => same(o.event, event))) continue;
+      const name = capital(event.name).slice(0, 120);
+      out.push({
+        event: {
+          name,
+          when: capital(event.when.replace(/\s+/g, ' ')).slice(0, 160),
+          place: event.place.slice(0, 160),
+          detail: event.detail.slice(0, 300),
+        },
+        span: { field: 'event', from: one.from, to: one.to, value: name },
+      });
+    }
   }
   return out;
 }
+const same = (a: Omit<BusinessEvent, 'id'>, b: Omit<BusinessEvent, 'id'>): boolean =>
+  a.name.toLowerCase() === b.name.toLowerCase() && a.when.toLowerCase() === b.when.toLowerCase();

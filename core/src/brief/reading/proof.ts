@@ -18,7 +18,8 @@ export function* proofs(pieces: readonly ReadPiece[]): Generator<Span> {
   for (const piece of pieces) {
     if (piece.kind === 'label' || piece.kind === 'head' || piece.kind === 'heading' || !readable(piece)) continue;
     if (UNDER.test(piece.label) || (UNDER.test(piece.under) && piece.kind === 'item')) {
-      const parts = piece.kind === 'item' ? [{ text: piece.text, at: 0 }] : splitList(piece.text);
+      const parts =
+        piece.kind === 'item' ? [{ text: piece.text, at: 0 }] : splitList(piece.text.replace(/\.(?=\s\p{Lu})/gu, ','));
       for (const { text, at } of parts)
         if (
           /\p{L}{2}/u.test(text) &&
@@ -69,7 +70,7 @@ export function* proofs(pieces: readonly ReadPiece[]): Generator<Span> {
 
 /** Times of something else than being open: rounds, classes, services, sailings, goods in. */
 export const EVENT_WORD =
-  /(?<!\p{L})(?:deliver(?:y|ies) (?:on|days?|rounds?|runs?)|quiet hours|changeovers?|entraînements?|entrenamientos?|ruhezeit\w*|mittagsruhe|übungsabend\w*|dienstabend\w*|konfirmanden\w*|rounds?|lorry|runs?|van days?|collection(?:s| days?)?|goods[- ]?in\w*|markets?|class(?:es)?|training|rehears\w+|practice|eucharist|communion|worship|tours?|meetings?|league|roll-up|lessons?|sailings?|departs?|leaves|crossing|timetable|workshops? on|talks?|concerts?|club night|ferry|drop off|bins?|kurse?|probe[n]?|gottesdienst\w*|warenannahme|markt\w*|führung\w*|tour|abfahrt\w*|treffen|stammtisch|schrauberabend|proben|cours|répétition\w*|marché\w*|visites? guidées?|messe|tournées?|permanence|départs?|ramassage|ordures|sacs|déchetterie|bibliothèque|agence postale|ensayos?|mercad\w+|clases?|misa|salidas?|reparto|ruta|visitas? guiadas?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:regular (?:groups?|users?|bookings?|sessions?)|whist|toddlers?|choir|brownies|scouts|deliver(?:y|ies) (?:on|days?|rounds?|runs?)|quiet hours|changeovers?|entraînements?|entrenamientos?|ruhezeit\w*|mittagsruhe|übungsabend\w*|dienstabend\w*|konfirmanden\w*|rounds?|lorry|runs?|van days?|collection(?:s| days?)?|goods[- ]?in\w*|markets?|class(?:es)?|training|rehears\w+|practice|eucharist|communion|worship|tours?|meetings?|league|roll-up|lessons?|sailings?|departs?|leaves|crossing|timetable|workshops? on|talks?|concerts?|club night|ferry|drop off|bins?|kurse?|probe[n]?|gottesdienst\w*|warenannahme|markt\w*|führung\w*|tour|abfahrt\w*|treffen|stammtisch|schrauberabend|proben|cours|répétition\w*|marché\w*|visites? guidées?|messe|tournées?|permanence|départs?|ramassage|ordures|sacs|déchetterie|bibliothèque|agence postale|ensayos?|mercad\w+|clases?|misa|salidas?|reparto|ruta|visitas? guiadas?)(?!\p{L})/iu;
 const OPENING =
   /(?<!\p{L})(?:open(?:s|ing)?|hours|(?:you can )?(?:buy|collect|pick up) (?:from|at)|hatch|sales?|shop|office|workshop|counter|yard|showroom|closed|shut|phones?|geöffnet|öffnungszeiten|offen|laden|büro|werkstatt|hofladen|verwaltung|verkauf|ouvert\w*|horaires|vente|atelier|boutique|bureau|accueil|fermé\w*|abiert\w+|abrimos|venta|horario|tienda|taller|oficina|cerrad\w+)(?!\p{L})/iu;
 

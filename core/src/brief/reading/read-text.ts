@@ -143,6 +143,9 @@ const LISTED: Partial<Record<Labelled['field'], SpanField>> = {
   benefits: 'benefit',
   people: 'person',
 };
+/** A line of people names them; numbers, addresses and times stand there too. */
+const PERSON_NAME =
+  /^(?:\p{Lu}[\p{L}.’'-]*|van|von|de|da|di|le|la)(?: (?:\p{Lu}[\p{L}.’'-]*|van|von|de|da|di|der|le|la)){0,4}$/u;
 /** Labels whose block is read by rules of its own, or is no span. */
 const READ_APART = new Set<Labelled['field']>(['services', 'hours', 'legalName']);
 
@@ -157,12 +160,15 @@ function spansOfLabel(label: Gathered['labels'][number]): Span[] {
   const { field, block, blockFrom } = label;
   const part = LISTED[field];
   if (part)
-    return splitList(block).map(({ text, at }) => ({
-      field: part,
-      from: blockFrom + at,
-      to: blockFrom + at + text.length,
-      value: text,
-    }));
+    // A full stop between two parts of a list parts them as a comma does.
+    return splitList(block.replace(/\.(?=\s+\p{Lu})/gu, ','))
+      .filter(({ text }) => part !== 'person' || PERSON_NAME.test(text))
+      .map(({ text, at }) => ({
+        field: part,
+        from: blockFrom + at,
+        to: blockFrom + at + text.length,
+        value: text.replace(/\.$/, ''),
+      }));
   return READ_APART.has(field)
     ? []
     : [{ field: field as SpanField, from: blockFrom, to: label.blockTo, value: tidy(block) }];
@@ -297,6 +303,13 @@ function gather(
     })),
   );
   // Who and where somebody is is nothing they offer; a name may well have in it what they do.
+  const ofEvent = (i: Item) =>
+    events.some(
+      ({ event, span }) =>
+        span.from <= i.from &&
+        i.to <= span.to &&
+        i.from > span.from + text.slice(span.from, span.to).indexOf(event.when),
+    );
   const isTaken = (i: Item) =>
     !i.prices.length &&
     spans.some((s) =>
@@ -309,7 +322,7 @@ function gather(
           i.to - i.from < s.to - s.from + 6,
     );
   const items = offered.items
-    .filter((i) => !isTaken(i))
+    .filter((i) => !isTaken(i) && !ofEvent(i))
     .map((item) => ({
       item,
       span: { field: 'service', from: item.from, to: item.to, value: item.name } as Span,
@@ -422,6 +435,9 @@ function nameOfMail(mail: string): string {
   return !label.includes('-') || SHARED.test(label) ? '' : label.split('-').map(capital).join(' ');
 }
 
+/** The name of a service that says when, and not what. */
+const WHEN_NOT_WHAT =
+  /^(?:(?:the )?(?:first|second|third|last|every|each) (?:mon|tue|wed|thu|fri|sat|sun|day|week|month)|(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:days?|s)?(?!\p{L})|(?:jeden|am|chaque|cada|tous les|todos los) )/iu;
 /** “Un accordage complet c’est à partir de …”: what leads to a price is no part of the name. */
 const withoutVerb = (name: string): string => {
   const said = name.replace(
@@ -506,6 +522,8 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): { facts: F
       })),
     ...added.map((span) => ({ name: span.value, detail: '', price: '', group: '' })),
   ]
+    // What is on at a time of its own is an event, with its price.
+    .filter((s) => !WHEN_NOT_WHAT.test(s.name))
     // What others are listed under is not offered itself.
     .filter((s, _, all) => s.price || !all.some((o) => o.group.toLowerCase() === s.name.toLowerCase()))
     .slice(0, 40)

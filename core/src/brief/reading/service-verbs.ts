@@ -1,7 +1,10 @@
 import type { Language } from './span.js';
 
-/** Verbs that say what a business does; with each, what its object becomes as a service: “repair clocks” is “Clock repairs”. */
-export const SERVICE_VERBS: Record<Language, [verbs: string, ending: string][]> = {
+/**
+ * Verbs that say what a business does; with each, what its object becomes as a service: “repair clocks” is “Clock repairs”,
+ * “restauramos libros” is “Restauración de libros”.
+ */
+export const SERVICE_VERBS: Record<Language, [verbs: string, ending: string, lead?: string][]> = {
   en: [
     ['repair(?:s|ing)?|mend(?:s|ing)?|fix(?:es|ing)?', 'repairs'],
     ['restor(?:e|es|ing)', 'restoration'],
@@ -24,22 +27,34 @@ export const SERVICE_VERBS: Record<Language, [verbs: string, ending: string][]> 
     ],
   ],
   es: [
-    ['reparamos|arreglamos|restauramos|reparo|arreglo', ''],
-    [
-      'hacemos|vendemos|ofrecemos|fabricamos|cultivamos|alquilamos|construimos|instalamos|damos|hago|vendo|ofrezco|doy',
-      '',
-    ],
+    ['(?:reparamos|arreglamos|reparo|arreglo|repara|arregla)', '', 'Reparación de'],
+    ['(?:restauramos|restauro|restaura)', '', 'Restauración de'],
+    ['(?:encuadernamos|encuaderno|encuaderna)', '', 'Encuadernación de'],
+    ['(?:afinamos|afino|afina)', '', 'Afinación de'],
+    ['(?:limpiamos|limpio|limpia)', '', 'Limpieza de'],
+    ['(?:alquilamos|alquilo|alquila)', '', 'Alquiler de'],
+    ['(?:instalamos|instalo|instala)', '', 'Instalación de'],
+    ['hacemos|vendemos|ofrecemos|fabricamos|cultivamos|construimos|damos|hago|vendo|ofrezco|doy', ''],
   ],
   fr: [
+    ['(?:(?:nous|je|on|il|elle) )?(?:réparons|répare)', '', 'Réparation de'],
+    ['(?:(?:nous|je|on|il|elle) )?(?:restaurons|restaure)', '', 'Restauration de'],
+    ['(?:(?:nous|je|on|il|elle) )?(?:accordons|accorde)', '', 'Accordage de'],
+    ['(?:(?:nous|je|on|il|elle) )?(?:louons|loue)', '', 'Location de'],
+    ['(?:(?:nous|je|on|il|elle) )?(?:nettoyons|nettoie)', '', 'Nettoyage de'],
+    ['(?:(?:nous|je|on|il|elle) )?(?:installons|installe)', '', 'Installation de'],
+    ['(?:(?:nous|je|on|il|elle) )?(?:relions|relie)', '', 'Reliure de'],
+    ['(?:(?:nous|je|on|il|elle) )?(?:affûtons|affûte)', '', 'Affûtage de'],
     [
-      'nous (?:réparons|restaurons|faisons|vendons|proposons|fabriquons|cultivons|louons|construisons|installons|créons)|je (?:répare|restaure|fais|vends|propose|fabrique)|on (?:répare|fait|vend|fabrique)',
+      'nous (?:faisons|vendons|proposons|fabriquons|cultivons|construisons|créons)|je (?:fais|vends|propose|fabrique)|on (?:fait|vend|fabrique)',
       '',
     ],
   ],
   de: [
-    [
-      '(?:(?:wir|ich) )?(?:reparieren?|bauen?|machen?|verkaufen?|bieten?|fertigen?|restaurieren?|vermieten?|pflegen?|drucken?|binden?|züchten?|schleifen?)',
-      '',
-    ],
+    ['(?:(?:wir|ich|er|sie) )?(?:reparieren|repariere|repariert)', '', 'Reparatur von'],
+    ['(?:(?:wir|ich|er|sie) )?(?:restaurieren|restauriere|restauriert)', '', 'Restaurierung von'],
+    ['(?:(?:wir|ich|er|sie) )?(?:vermieten|vermiete|vermietet|verleihen|verleihe)', '', 'Verleih von'],
+    ['(?:(?:wir|ich|er|sie) )?(?:schleifen|schleife|schleift)', '', 'Schleifen von'],
+    ['(?:(?:wir|ich) )?(?:bauen?|machen?|verkaufen?|bieten?|fertigen?|pflegen?|drucken?|binden?|züchten?|ziehen?)', ''],
   ],
 };

@@ -67,7 +67,7 @@ export const patterns: Patterns = {
   },
   stepsHeading: { any: ['So geht es bei {name}', 'Was geschieht, der Reihe nach'] },
   callHeading: {
-    any: ['{S1}, {s2} oder etwas anderes?', 'Sprechen Sie mit {name}', 'Etwas für {name}?', 'Fragen zu {s1}?'],
+    any: ['{S1}, {s2} oder etwas anderes?', 'Sprechen Sie mit {name}', 'Fragen zu {s1}?'],
     plain: ['{S1}? {phone}'],
     warm: ['Sagen Sie [uns|mir], worum es geht'],
     formal: ['Anfragen an {name}'],

@@ -65,7 +65,7 @@ export const patterns: Patterns = {
   },
   stepsHeading: { any: ['Cómo funciona {name}', 'Qué pasa, paso a paso'] },
   callHeading: {
-    any: ['¿{S1}, {s2} u otra cosa?', 'Hable con {name}', '¿Algo para {name}?', '¿Dudas sobre {s1}?'],
+    any: ['¿{S1}, {s2} u otra cosa?', 'Hable con {name}', '¿Dudas sobre {s1}?'],
     plain: ['¿{S1}? {phone}'],
     warm: ['Díga[nos|me] de qué se trata'],
     formal: ['Consultas a {name}'],

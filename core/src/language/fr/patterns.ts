@@ -65,7 +65,7 @@ export const patterns: Patterns = {
   },
   stepsHeading: { any: ['Comment cela se passe chez {name}', 'Ce qui se passe, dans l’ordre'] },
   callHeading: {
-    any: ['{S1}, {s2} ou autre chose ?', 'Parlez à {name}', 'Quelque chose pour {name} ?', 'Une question : {s1} ?'],
+    any: ['{S1}, {s2} ou autre chose ?', 'Parlez à {name}', 'Une question : {s1} ?'],
     plain: ['{S1} ? {phone}'],
     warm: ['Dites-[nous|moi] de quoi il s’agit'],
     formal: ['Demandes à {name}'],
@@ -120,7 +120,7 @@ export const patterns: Patterns = {
     lively: ['La première année ? {founded}.'],
   },
   hours: {
-    any: ['Ouvert {days}.', 'C’est ouvert {days}.'],
+    any: ['Ouvert {days}.', '[Nous vous accueillons|Je vous accueille] {days}.'],
     warm: ['La porte est ouverte {days}.'],
     formal: ['Ouverture : {days}.'],
     lively: ['Quand ? {days^}.'],

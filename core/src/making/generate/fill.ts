@@ -44,7 +44,8 @@ export function filledDecision(decision: Decision, { services }: Material, pack:
 /** A heading in the words every site of this language has for it: with the name, where there is more than a working title. */
 const called = (desk: Desk, pattern: string | readonly [string, string]): Text => {
   const [named, unnamed] = typeof pattern === 'string' ? [pattern, pattern] : pattern;
-  const words = hasWorkingTitle(desk.facts) ? unnamed : named.replace('{name}', desk.facts.name);
+  const said = hasWorkingTitle(desk.facts) ? unnamed : named.replace('{name}', desk.facts.name);
+  const words = desk.language.polish?.(said) ?? said;
   return invitation(words, `${desk.language.tag}/filled`);
 };
 

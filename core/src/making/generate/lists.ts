@@ -5,9 +5,12 @@ import { section, type Desk } from './desk.js';
 import { saidOf } from './said.js';
 import { brief, nothing } from './texts.js';
 
+/** Words as their language contracts them: “de Anselme” is “d’Anselme”. */
+const polished = (desk: Desk, words: string): string => desk.language.polish?.(words) ?? words;
+
 /** A heading that names the business, in the words every site of this language has for it. */
 const named = (desk: Desk, kind: 'people' | 'partners' | 'vouched' | 'areas' | 'events'): Text =>
-  brief(desk.words.headings[kind].replace('{name}', desk.facts.name), desk.facts.name);
+  brief(polished(desk, desk.words.headings[kind].replace('{name}', desk.facts.name)), desk.facts.name);
 
 /** Who works there, where the facts name more than one. */
 export function peopleSection(desk: Desk): Section[] {

@@ -35,6 +35,10 @@ export const capital = (s: string): string => (s ? s[0]!.toUpperCase() + s.slice
 /** The town of a place that is given with its county. */
 export const town = (place: string): string => place.split(',')[0]!.trim();
 
+/** Names of services that only make sense beside others: counted, “all of …”, “the … one”. */
+const IN_LISTS_ALONE =
+  /^(?:\d|(?:one|two|three|four|five|six|seven|eight|nine|ten|a dozen|all|every|any|some|both|alle[sn]?|jede[rs]?|zwei|drei|vier|beide|tous|toutes|tout|deux|trois|quatre|quelques|todos?|todas?|dos|tres|cuatro|algunos?)(?!\p{L}))|(?<!\p{L})(?:ones?|etc|more|others?|mehr|anderes|autres?|otros?|otras?)\.?$/iu;
+
 /** The name as people say it: without what stands behind a comma or in brackets. */
 export const shortName = (name: string): string => {
   const short = name.replace(/\s*[(,–|].*$/, '').trim();
@@ -153,7 +157,10 @@ export function slotsOf(language: SiteLanguage, facts: Facts, random: Random, se
   slots.set(houseOf(packOf(facts)), { value: '', quote: null, fact: null, says: [] });
   put('founded', /^\d{4}$/.test(facts.founded) ? facts.founded : '', 'founded');
 
-  const named = services.flatMap((s) => serviceIn(language, s.name, facts) ?? []);
+  const told = services.flatMap((s) => serviceIn(language, s.name, facts) ?? []);
+  // “Three cheeses” and “the soft one” stand well in a list, and in no sentence.
+  const fit = told.filter((s) => !IN_LISTS_ALONE.test(s));
+  const named = fit.length > 1 ? fit : told;
   // A list that leaves out the first service speaks of another business.
   const strings = strung(named);
   const short = named.length && strings[0] === named[0] ? strings : [];

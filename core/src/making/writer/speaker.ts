@@ -57,7 +57,10 @@ function saysTheTrade(used: readonly Slot[]): boolean {
   const of = (fact: string) => used.filter((s) => s.fact === fact).map((s) => s.value);
   const [name] = of('name');
   const [trade] = of('trade');
-  return name !== undefined && trade !== undefined && roots(trade).some((r) => roots(name).includes(r));
+  if (name === undefined || trade === undefined) return false;
+  // „Obstbaumschule Wittrock“ is a Baumschule.
+  const whole = trade.toLowerCase();
+  return roots(trade).some((r) => roots(name).includes(r)) || (whole.length > 4 && name.toLowerCase().includes(whole));
 }
 
 /** Messages that are said once on a site, and the fact each tells. */
