@@ -388,7 +388,7 @@ const SURE_OF_NAME = 0.75;
 const TELLS: Partial<Record<Role, number>> = { visitors: 1, fact: 1, greeting: 0.3, wish: 0.2, dont: 0.05, style: 0.1 };
 /** Surer than this, a trade of the graph goes before the client’s own word for what they are. */
 const SURE_OF_TRADE = 0.55;
-/** Below this others may be it as well, and are offered. */
+/** Below this others may be it as well, and are offered; one word for a thing must be as sure: not only hedge layers ditch. */
 const SURE_OF_ONE = 0.8;
 /** In a line or two there is nothing else a word of a trade could be about. */
 const LINE = 120;
@@ -423,7 +423,8 @@ function tradeOf(source: string, facts: Facts, gathered: Gathered): { trade: str
   if (!judged) return { trade: said, likely: [] };
   const likely = judged.sure < SURE_OF_ONE ? judged.likely.flatMap((id) => nounOf(id, language) ?? []) : [];
   // What nobody calls by a name is not guessed from things alone: a wrong trade shows in every picture.
-  if (judged.sure < (source.length < LINE ? SURE_IN_A_LINE : SURE_OF_TRADE)) return { trade: said, likely };
+  const enough = source.length < LINE ? SURE_IN_A_LINE : judged.said || judged.words > 1 ? SURE_OF_TRADE : SURE_OF_ONE;
+  if (judged.sure < enough) return { trade: said, likely };
   const there = Object.values(languages).find((l) => l.reading === language)?.trades[judged.id];
   return { trade: there?.names.find((n) => n === judged.said) ?? there?.noun ?? judged.said, likely };
 }

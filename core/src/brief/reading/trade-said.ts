@@ -5,7 +5,7 @@ const TRADE_SAID: RegExp[] = [
     `\\b(?:I am|I(?:’|')m|we are|we(?:’|')re|soy|je suis|ich bin) (?:an? |the )?(?:\\p{Ll}+ ){0,2}?(${MAKER})(?!\\p{L})`,
     'iu',
   ),
-  new RegExp(`\\(?(?<!\\p{L})(${MAKER})(?!\\p{L})`, 'iu'),
+  new RegExp(`\\(?(?<!\\p{L})(${MAKER})(?![\\p{L}’'])`, 'iu'),
   /\b[Jj]e suis (\p{Ll}{4,})/u,
   /\b[Jj]e suis [A-ZÀ-Þ][^,.\n]{2,40}, (\p{Ll}{4,})/u,
 ];

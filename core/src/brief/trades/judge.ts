@@ -15,13 +15,15 @@ export interface TradeJudgement {
   /** What it is called there. */
   said: string;
   sure: number;
+  /** How many of its words speak for it, each counted once. */
+  words: number;
   /** The likeliest trades, this one first, three at most. */
   likely: string[];
 }
 
 /** Words before a trade by which somebody says that it is their own. */
 const OWN =
-  /(?:^|[\s,(])(?:i am|i'm|we are|we're|am|as|been|run|runs|own|owns|work as|trade as|ich bin|wir sind|bin|sind|als|betreibe|betreiben|führe|führen|je suis|nous sommes|suis|sommes|comme|tiens|tenons|soy|somos|como|llevo|llevamos|tengo)(?: an?| the| eine?| un| une| una| el| la| le| gelernte[rn]?| freie[rn]?| small| little| petite?| pequeñ[oa])*(?: \S+)?$/;
+  /(?:^|[\s,(])(?:i am|i'm|we are|we're|am|as|been|run|runs|own|owns|work as|trade as|ich bin|wir sind|bin|sind|als|betreibe|betreiben|führe|führen|je suis|nous sommes|suis|sommes|comme|tiens|tenons|soy|somos|como|llevo|llevamos|tengo)(?: an?| the| eine?| un| une| una| el| la| le| gelernte[rn]?| freie[rn]?| small| little| petite?| pequeñ[oa])*(?: (?!\d)\S+)?$/;
 /** Words before a trade that is somebody else’s. */
 const OTHERS =
   /(?:^|\s)(?:next (?:door )?to|opposite|beside|behind|above|near|nearest|former|formerly|old|used to be(?: an?)?|was an?|like an?|not an?|no|my|his|her|your|their|another|husband|wife|brother|sister|father|mother|neben(?: de[mr])?|gegenüber(?: vo[nm])?|früher(?:e[nr]?)?|ehemalige[nrs]?|mein(?:e[nmr]?)?|kein(?:e[nr]?)?|à côté (?:de|du)|en face (?:de|du)|ancien(?:ne)?|mon|ma|junto a(?: la)?|al lado de|enfrente de|antigu[oa]|mi|tu)(?: an?| the| l[ao]| el| de[rnm]| du| de)?$/;
@@ -58,10 +60,10 @@ function leaning(evidence: readonly Evidence[], language: Language): Map<string,
  * works on and offers. Null where nothing does.
  */
 export function judgeTrade(evidence: readonly Evidence[], language: Language): TradeJudgement | null {
-  const scores = new Map<string, { score: number; whole: boolean; said: Map<string, number> }>();
+  const scores = new Map<string, { score: number; whole: boolean; said: Map<string, number>; words: Set<string> }>();
   const seen = new Map<string, number>();
   const add = (id: string, worth: number, whole: boolean, said?: string) => {
-    const of = scores.get(id) ?? { score: 0, whole: false, said: new Map<string, number>() };
+    const of = scores.get(id) ?? { score: 0, whole: false, said: new Map<string, number>(), words: new Set<string>() };
     of.score += worth;
     of.whole ||= whole;
     if (said) of.said.set(said, (of.said.get(said) ?? 0) + worth);
@@ -84,6 +86,7 @@ export function judgeTrade(evidence: readonly Evidence[], language: Language): T
       }
       const worth = (weight * own * WORTH[kind] * (1 + 0.4 * (length - 1))) / shared;
       add(id, worth * again(`${id} ${words}`), true, kind === 'name' ? words : undefined);
+      scores.get(id)!.words.add(words);
     }
     for (const token of tokens) {
       const trades = tradesWith(token, language);
@@ -99,9 +102,15 @@ export function judgeTrade(evidence: readonly Evidence[], language: Language): T
   const ranked = [...scores].filter(([, of]) => of.whole).sort((a, b) => b[1].score - a[1].score);
   const [first, second] = ranked;
   if (!first) return null;
-  const [id, { score, said }] = first;
+  const [id, { score, said, words }] = first;
   const word = [...said].sort((a, b) => b[1] - a[1])[0]?.[0] ?? '';
   const share = score / (score + (second?.[1].score ?? 0));
   // What only its things speak for is a guess, however alone it stands.
-  return { id, said: word, sure: Math.min(share, score / (score + 1.2)), likely: ranked.slice(0, 3).map(([i]) => i) };
+  return {
+    id,
+    said: word,
+    sure: Math.min(share, score / (score + 1.2)),
+    words: words.size,
+    likely: ranked.slice(0, 3).map(([i]) => i),
+  };
 }

@@ -1,3 +1,4 @@
+import { splitList } from '../../brief/reading/words.js';
 /** What clients ask a site for, and how they say it in four languages. */
 const TOPICS = {
   'no motion':
@@ -103,6 +104,23 @@ export function subjectOfPage(words: string): string | null {
     if (/\p{L}{3}/u.test(few) && !NO_SUBJECT.test(few)) return few;
   }
   return null;
+}
+
+/** “A page for each of ditching, drainage and outfalls” asks for three. */
+const FOR_EACH =
+  /(?:pages? (?:each )?(?:for|about|on) each(?: of)?|(?:je )?eine (?:eigene )?seite (?:für|zu) (?:jede[nrs]?|alle)(?: von)?|une page (?:pour|par) chac\p{L}+(?: des?)?|una p[áa]gina para cada un[oa](?: de)?)\s*:?\s*(?:the |our |unsere[rn]? |nos |nuestr[oa]s )?([^.;\n]+)/iu;
+
+/** What the pages that are asked for are to be about, as their labels; none where no page is asked for. */
+export function subjectsOfPages(words: string): string[] {
+  const each = FOR_EACH.exec(words)?.[1];
+  const listed = each
+    ? splitList(each)
+        .map((p) => p.text)
+        .filter((t) => /\p{L}{3}/u.test(t) && t.split(/\s+/).length <= 5)
+    : [];
+  if (listed.length > 1) return listed;
+  const subject = subjectOfPage(words);
+  return subject && !/^each(?: of)?(?!\p{L})/iu.test(subject) ? [subject] : [];
 }
 
 /** True where words ask for what a topic is and for little else. */

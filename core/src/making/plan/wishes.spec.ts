@@ -4,7 +4,7 @@ import { apply } from '../../operations/apply.js';
 import { newDocument, toConfirm } from '../generate/site.js';
 import { writeVersion } from '../generate/write.js';
 import { answerWishes, wantedPages, wishNote, type WishAnswer } from './wishes.js';
-import { subjectOfPage, topicsIn } from './wish-topics.js';
+import { subjectOfPage, subjectsOfPages, topicsIn } from './wish-topics.js';
 
 const made = (text: string): SiteDocument => {
   const facts = readBrief(text);
@@ -112,6 +112,19 @@ describe('a page that is asked for', () => {
       'I like this page',
     ])
       expect(subjectOfPage(said)).withContext(said).toBeNull();
+  });
+
+  it('is one for each of what is listed', () => {
+    for (const [said, labels] of [
+      ['a page for each of field drainage, ditching, and outfalls', ['field drainage', 'ditching', 'outfalls']],
+      ['Eine eigene Seite für jede: Uhren, Wecker und Barometer', ['Uhren', 'Wecker', 'Barometer']],
+      ['une page pour chacun : voiles, bâches et tauds', ['voiles', 'bâches', 'tauds']],
+      ['a page for each', []],
+      ['I want a page about the ferry', ['ferry']],
+    ] as const)
+      expect(subjectsOfPages(said))
+        .withContext(said)
+        .toEqual([...labels]);
   });
 
   it('is told from what a site can have otherwise', () => {

@@ -3,7 +3,7 @@ import { readColours } from '../../look/wishes.js';
 import { type Correction, type Facts, type Page, type SiteDocument } from '../../model/site.js';
 import { childrenOf } from '../../model/site.js';
 import { allTexts } from '../generate/site.js';
-import { isTopic, subjectOfPage, topicsIn, type Topic } from './wish-topics.js';
+import { isTopic, subjectsOfPages, topicsIn, type Topic } from './wish-topics.js';
 
 /** How a wish or a don’t stands: done; begun and waiting for something; not done; or nothing here can tell. */
 export type WishState = 'done' | 'begun' | 'open' | 'yours';
@@ -41,10 +41,11 @@ const MOST_WANTED = 6;
 export function wantedPages(facts: Facts, corrections: readonly Correction[] = []): WantedPage[] {
   const wanted: WantedPage[] = [];
   for (const { kind, text } of told(facts, corrections)) {
-    const subject = kind === 'wish' ? subjectOfPage(text) : null;
-    if (!subject || isTopic(subject, STANDARD)) continue;
-    const label = capital(subject).slice(0, 40);
-    if (!wanted.some((w) => w.label.toLowerCase() === label.toLowerCase())) wanted.push({ label, said: text });
+    for (const subject of kind === 'wish' ? subjectsOfPages(text) : []) {
+      if (isTopic(subject, STANDARD)) continue;
+      const label = capital(subject).slice(0, 40);
+      if (!wanted.some((w) => w.label.toLowerCase() === label.toLowerCase())) wanted.push({ label, said: text });
+    }
   }
   return wanted.slice(0, MOST_WANTED);
 }
@@ -308,8 +309,15 @@ export function answerWishes(document: SiteDocument): WishAnswer[] {
     const { kind, text: said } = line;
     const topics = topicsIn(said);
     if (kind === 'dont') return { said, kind, ...answerDont(document, line, topics) };
-    const subject = subjectOfPage(said);
-    if (subject && !isTopic(subject, STANDARD)) return { said, kind, about: 'page', ...answerPage(document, subject) };
+    const subjects = subjectsOfPages(said).filter((s) => !isTopic(s, STANDARD));
+    if (subjects.length) {
+      // Of several pages asked for at once, the answer is that of the one that is least done.
+      const answers = subjects.map((s) => answerPage(document, s));
+      const least = (['open', 'begun', 'done'] as const).flatMap((state) =>
+        answers.filter((a) => a.state === state),
+      )[0]!;
+      return { said, kind, about: 'page', ...least, words: answers.map((a) => a.words).join(' ') };
+    }
     const about = topics[0];
     if (about) return { said, kind, about, ...WISHES[about](document) };
     const { colours, grey } = readColours(said);
