@@ -39,7 +39,8 @@ export class Draft {
   private readonly rules: { text: string; from: number; to: number }[] = [];
   /** What is said by what else is said, and waits until that is read. */
   private readonly later: (() => void)[] = [];
-  readonly lunches: { part: [number, number]; days: number[] | null }[] = [];
+  /** Times of the day at which it is closed in between, in minutes after midnight. */
+  readonly lunches: [number, number][] = [];
 
   constructor(
     private readonly source: string,
@@ -168,7 +169,7 @@ export class Draft {
   finish(): ReadHours {
     for (const step of this.later) step();
     this.ruled();
-    for (const { part } of this.lunches)
+    for (const part of this.lunches)
       for (const e of [...this.entries])
         if (minutesOf(e.opens) < part[0] && part[1] < minutesOf(e.closes)) {
           this.entries.push({ ...e, opens: hhmm(part[1]) });

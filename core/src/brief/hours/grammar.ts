@@ -84,13 +84,12 @@ export class Grammar {
   }
 
   /** Days that begin at a token: a list, a run, with some taken out. */
-  listAt(i: number, toComma = false): { days: number[]; next: number; to: number; except: boolean } | null {
+  listAt(i: number, toComma = false): { days: number[]; next: number; to: number } | null {
     if (this.tokens[i]?.kind !== 'day') return null;
     const days = new Set<number>(this.tokens[i]!.days);
     let last = this.tokens[i]!.days!.at(-1)!;
     let n = i + 1;
     let to = this.tokens[i]!.to;
-    let except = false;
     let ranged = false;
     for (;;) {
       let m = n;
@@ -114,7 +113,6 @@ export class Grammar {
           for (const d of out.days) days.delete(d);
           n = out.next;
           to = out.to;
-          except = true;
         }
         break;
       }
@@ -134,7 +132,7 @@ export class Grammar {
       n = m + 1;
       to = day.to;
     }
-    return { days: [...days].sort((a, b) => a - b), next: n, to, except };
+    return { days: [...days].sort((a, b) => a - b), next: n, to };
   }
 
   /** “Until 3” at a word, with the time. */

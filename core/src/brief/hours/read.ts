@@ -120,7 +120,7 @@ class Reader {
       }
       if (t.kind === 'day') {
         of = this.partIn(clause, i) || of;
-        const next = this.daysAt(i, { of: of || headingOf, season: season ?? heading, clause });
+        const next = this.daysAt(i, { of: of || headingOf, season: season ?? heading });
         i = next;
         continue;
       }
@@ -164,7 +164,7 @@ class Reader {
   }
 
   /** What is said of days: their times, until when, which half, or that they are closed. Gives the next token. */
-  private daysAt(i: number, { of, season }: { of: string; season: Season | null; clause: number }): number {
+  private daysAt(i: number, { of, season }: { of: string; season: Season | null }): number {
     const list = this.grammar.listAt(i)!;
     const from = this.tokens[i]!.from;
     let n = list.next;
@@ -273,7 +273,7 @@ class Reader {
     if (t.kind === 'no') return null;
     const times = this.grammar.timesAt(this.grammar.skip(n, false), '');
     if (times?.parts.length === 1 && times.parts[0]![1] - times.parts[0]![0] <= 180) {
-      this.draft.lunches.push({ part: times.parts[0]!, days: null });
+      this.draft.lunches.push(times.parts[0]!);
       return times.next;
     }
     return null;
