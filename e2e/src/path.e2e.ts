@@ -70,7 +70,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.waitForURL('**/brief');
     await page.waitForSelector('#f-phone');
     expect(await page.inputValue('#f-phone')).toBe('01632 960 345');
-    expect(await page.locator('fieldset.service').count()).toBe(3);
+    expect(await page.locator('fieldset', { has: page.locator('legend', { hasText: /^Service \d/ }) }).count()).toBe(3);
     const field = page.locator('.read', { hasText: '01632 960 345' });
     await field.click();
     await page.click('text=It is not');
@@ -83,6 +83,12 @@ describe('From a pasted mail to a live site, in the interface', () => {
       'the reading as it was',
       async () => (await page.inputValue('#f-phone')) === '01632 960 345' && (await field.count()) === 1,
     );
+    // An outside service reads it too, where somebody has it read: nothing goes into the sheet by itself.
+    await page.click('tp-outside summary');
+    await page.click('text=Send it and read');
+    await page.waitForSelector('tp-outside >> text=/It cost/');
+    expect(await page.inputValue('#f-phone')).toBe('01632 960 345');
+    await faults('read by a service');
     await page.click('.views >> text=Questions');
     await page.fill('#answers', '1. none\n\n2. Anders Öster, sailmaker');
     await faults('questions');
@@ -327,7 +333,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.click('.foot [aria-label=Undo]');
     const { key, url } = test.stack.config.writing!;
     const behave = (behaviour: string) =>
-      fetch(`${url}/behaviour`, {
+      fetch(new URL('/behaviour', url), {
         method: 'PUT',
         headers: { authorization: `Bearer ${key}`, 'content-type': 'application/json' },
         body: JSON.stringify({ behaviour }),
