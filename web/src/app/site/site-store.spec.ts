@@ -50,6 +50,24 @@ describe('the store of a site', () => {
   });
   afterEach(() => store.ngOnDestroy());
 
+  it('makes what is typed during an undo a change of what the undo leaves', async () => {
+    const undone = store.step('undo');
+    await settle();
+    const undo = http.expectOne('/api/sites/gant/undo');
+    store.change(write('Rope'));
+    void store.flush();
+    await settle();
+    http.expectNone('/api/sites/gant/operations');
+    undo.flush({ head: 7 });
+    await settle();
+    http.expectOne(asked).flush(aSite({ head: 7 }));
+    await undone;
+    await settle();
+    const { request } = http.expectOne('/api/sites/gant/operations');
+    expect((request.body as { base: number }).base).toBe(7);
+    expect(words()).toBe('Rope');
+  });
+
   it('lets no answer that was overtaken stand over a newer one', async () => {
     void store.refresh();
     void store.refresh();

@@ -316,16 +316,34 @@ export class SiteStore implements OnDestroy {
     if (changes.length) this.api.beacon(`/sites/${this.id()}/operations/left`, { changes });
   }
 
+  /**
+   * Does something between the changes that were made before it and those made after: what is typed meanwhile waits for it,
+   * and is a change of what it leaves. Otherwise one’s own undo would be somebody else’s change.
+   */
+  private inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const before = new Set(this.waiting().map((w) => w.id));
+    const done = this.sending.then(async () => {
+      const result = await work();
+      this.waiting.update((all) => all.map((w) => (before.has(w.id) ? w : { ...w, base: this.seen })));
+      return result;
+    });
+    this.sending = done.then(
+      () => undefined,
+      () => undefined,
+    );
+    return done;
+  }
+
   async step(kind: 'undo' | 'redo'): Promise<void> {
     await this.flush();
-    await this.call('POST', `/${kind}`, {});
+    await this.inTurn(() => this.call('POST', `/${kind}`, {}));
     if (!this.said()?.bad) this.said.set(null);
   }
 
   /** Takes back the change that is spoken of, and no newer one. */
   async undoSaid(): Promise<void> {
     await this.flush();
-    if ((await this.call('POST', '/undo', { of: this.newest })) !== undefined) this.said.set(null);
+    if ((await this.inTurn(() => this.call('POST', '/undo', { of: this.newest }))) !== undefined) this.said.set(null);
   }
 
   async begin(kind: Job['kind']): Promise<void> {
