@@ -27,6 +27,8 @@ export type Asked = Pick<WritingTask, 'messages' | 'schema'>;
 /** A service that did not answer, or not with what was asked. The message is for the person. */
 export class WritingFailed extends Error {
   override name = 'WritingFailed';
+  /** What answers cost that were of no use. */
+  spent: WritingCost | null = null;
   constructor(
     message: string,
     /** True where trying again may help. */
@@ -93,6 +95,7 @@ export class WritingClient {
         if (!error.passing) break;
       }
     }
+    last.spent = spent.input + spent.output > 0 ? spent : null;
     throw last;
   }
 

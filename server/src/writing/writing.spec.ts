@@ -200,6 +200,27 @@ describe('an outside writing service', () => {
     }
   });
 
+  it('keeps what was paid, for answers that were of no use too', async () => {
+    const kept: unknown[][] = [];
+    const counting = {
+      query: (sql: string, values: unknown[]) => {
+        if (/insert into language_cost/.test(sql)) kept.push(values);
+        return Promise.resolve({ rows: [] });
+      },
+    } as unknown as Database;
+    const s = await service((n, res) => stream(res, n <= 3 ? 'Certainly! Here you are.' : '{"facts":[]}'));
+    try {
+      const client = new WritingClient(told(s.url), limits);
+      const desk = new Writing(counting, { client, name: 'test' }, spellings);
+      expect((await desk.read('gant', site)).note).toContain('not JSON');
+      expect(kept.map(([, what, input]) => [what, input])).toEqual([['read', 300]]);
+      expect((await desk.read('gant', site)).cost!.input).toBe(100);
+      expect(kept.length).toBe(2);
+    } finally {
+      s.close();
+    }
+  });
+
   it('asks as model servers are asked: which model, a schema by name, and a key only where there is one', async () => {
     const seen: { headers: Record<string, unknown>; body: Record<string, unknown>; path: string }[] = [];
     const server = createServer((req, res) => {

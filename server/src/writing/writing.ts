@@ -64,14 +64,24 @@ export class Writing {
       told = Date.now();
       void tell(this.db, { kind: 'writing', site, characters, tail: tail.replace(/\s+/g, ' ') }).catch(() => undefined);
     };
-    const { answer, cost } = await this.service.client.ask<T>(task, progress, cancel);
+    try {
+      const answered = await this.service.client.ask<T>(task, progress, cancel);
+      await this.keep(site, what, answered.cost);
+      return answered;
+    } catch (error) {
+      // Answers that were of no use are paid for all the same.
+      if (error instanceof WritingFailed && error.spent) await this.keep(site, what, error.spent);
+      throw error;
+    }
+  }
+
+  private async keep(site: string, what: string, cost: WritingCost): Promise<void> {
     const { input, output, amount, currency, estimated } = cost;
     await this.db.query(
       `insert into language_cost (site, what, input, output, amount, currency, estimated)
        values ($1, $2, $3, $4, $5, $6, $7)`,
       [site, what, input, output, amount, currency, estimated],
     );
-    return { answer, cost };
   }
 
   /** What the service was paid for a site so far, a currency each. */

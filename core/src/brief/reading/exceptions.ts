@@ -1,3 +1,5 @@
+import { MONTHS } from '../hours/lexicon.js';
+
 /** A day of any year, or with no day a whole month. Months count from 1. */
 export interface YearDay {
   month: number;
@@ -9,20 +11,6 @@ export interface Closure {
   to: YearDay | null;
 }
 
-const MONTHS = [
-  'jan(?:uary|uar|vier)?|enero',
-  'feb(?:ruary|ruar|rero)?|févr(?:ier)?|fév',
-  'mar(?:ch|s|zo)?|märz',
-  'apr(?:il)?|avril|abril',
-  'may|mai|mayo',
-  'june?|juni?|juin|junio',
-  'july?|juli?|juillet|julio',
-  'aug(?:ust)?|août|agosto',
-  'sept?(?:ember|embre|iembre)?',
-  'o[ck]t(?:ober|obre|ubre)?',
-  'nov(?:ember|embre|iembre)?',
-  'de[cz](?:ember)?|déc(?:embre)?|dic(?:iembre)?',
-];
 const MONTH = `(?:${MONTHS.join('|')})`;
 const DATE = `(?:(\\d{1,2})(?:st|nd|rd|th|er|\\.)?\\s+(?:of\\s+|de\\s+)?)?(${MONTH})\\b`;
 const CLOSED = '(?:closed|shut|geschlossen|fermée?s?|cerrad[oa]s?)';
