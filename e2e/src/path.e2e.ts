@@ -88,6 +88,11 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.click('text=Send it and read');
     await page.waitForSelector('tp-outside >> text=/It cost/');
     expect(await page.inputValue('#f-phone')).toBe('01632 960 345');
+    const { spent } = await test.api.call<{ spent: { answers: number; amount: number; currency: string }[] }>(
+      'GET',
+      '/sites/oster-wray-sailmakers/writing',
+    );
+    expect(spent.map((s) => [s.answers, s.currency, s.amount > 0])).toEqual([[1, 'GBP', true]]);
     await faults('read by a service');
     await page.click('.views >> text=Questions');
     await page.fill('#answers', '1. none\n\n2. Anders Öster, sailmaker');
