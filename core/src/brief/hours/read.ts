@@ -229,6 +229,13 @@ class Reader {
     if (!times) return null;
     let n = this.grammar.skip(times.next, false);
     if (this.tokens[n]?.kind === 'comma' && this.tokens[n]!.means !== ';') n = this.grammar.skip(n + 1, false);
+    // “8 to 6 except Sundays”: all days but those.
+    const but = this.tokens[n]?.kind === 'except' ? this.grammar.listAt(this.grammar.skip(n + 1, false)) : null;
+    if (but) {
+      const rest = [0, 1, 2, 3, 4, 5, 6].filter((d) => !but.days.includes(d));
+      this.draft.add(rest, times.parts, of, season, this.tokens[i]!.from, but.to);
+      return but.next;
+    }
     const whole = this.grammar.listAt(n);
     if (!whole || this.tokens[n - 1]?.kind === 'ordinal') return times.next;
     // Days with times of their own do not have these: “9–5 Mon–Fri, Sat 10–12”.

@@ -70,7 +70,7 @@ const FEAST = new RegExp(`${FEASTS}(?![a-zß-ÿ])`, 'y');
 const SPOKEN = /(half|quarter)(?: (past|to))? (\d{1,2})(?![\d:.])|(halb|viertel (?:nach|vor)) (\d{1,2})(?![\d:.])/y;
 const NOON = /(?:12 )?(?:noon|midday|midi|mediod[ií]a|mittag)(?![a-zß-ÿ])|midnight|mitternacht|minuit|medianoche/y;
 const FIGURES =
-  /(\d{1,2})(?:\s?([:.h])\s?(\d{2}))?(?!\d|[:/%]\d?|\.\d|,\d)(\s*(?:heures?|horas|hs?(?![a-zß-ÿ])|[ap]\.?\s?m(?![a-zß-ÿ])\.?|uhr|o['’]clock))?/y;
+  /(\d{1,2})(?:\s?([:.h])\s?(\d{2})(?!\s?h(?![a-z])))?(?!\d|[:/%]\d?|\.\d|,\d)(\s*(?:heures?|horas|hs?(?![a-zß-ÿ])|[ap]\.?\s?m(?![a-zß-ÿ])\.?|uhr|o['’]clock))?/y;
 const PAIR =
   /(m)(?=[-–](?:th|f|s))|(th|f)(?=\s|[:,.;)]|$)|([lmxjvsd])(?=\s?(?:-|–|a)\s?[lmxjvsd](?![a-zß-ÿ]))|(?<=[-–]\s?|\sa\s)([lmxjvsd])(?![a-zß-ÿ])/y;
 const COUNTED_DAYS =

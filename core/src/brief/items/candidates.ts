@@ -114,13 +114,22 @@ function nameBehind(text: string, from: number, to: number): { from: number; to:
   return hasWord(said) && wordCount(said) <= 6 ? name : null;
 }
 
+/** A name that says that something costs, and not what. */
+const CHARGE =
+  /^(?:(?:the|my|our|a|mein|unser|der|die|das|mon|ma|notre|le|la|mi|nuestr[oa]|el)\s)?(?:fees?|prices?|costs?|charges?|rates?|preise?|kosten|gebühr(?:en)?|honorar|prix|tarifs?|coût|precios?|tarifas?|cuota|honorarios)$/iu;
+/** Money of the job that the site is, and of nothing that is sold. */
+const OF_THE_JOB = /(?<!\p{L})(?:budget|deadline|bidders?|kostenrahmen|presupuesto|facture|rechnung|invoice|quote for the site)(?!\p{L})/iu;
+
 function beside(piece: Piece, n: number, source: string, money: readonly Money[], out: Candidate[]): void {
   let done = 0;
   for (const [k, m] of money.entries()) {
     const next = money[k + 1]?.from ?? piece.text.length;
     const ofOneLine = money.length === 1 && (piece.kind === 'line' || piece.kind === 'item');
-    const before = nameBefore(piece.text, done, m.from, ofOneLine);
-    const name = before ?? nameBehind(piece.text, m.to, next);
+    const said = nameBefore(piece.text, done, m.from, ofOneLine);
+    const behind = nameBehind(piece.text, m.to, next);
+    // “My fee is £240 for a funeral”: what it is for stands behind.
+    const before = said && behind && CHARGE.test(piece.text.slice(said.from, said.to)) ? null : said;
+    const name = before ?? behind;
     const price: Money = { ...m, from: m.from + piece.from, to: m.to + piece.from, at: m.at + piece.from };
     done = Math.max(m.to, before ? 0 : (name?.to ?? 0));
     const last = out.at(-1);
@@ -326,12 +335,56 @@ const OPENS = latin(
   /^(?:.{0,70}?(?<!\p{L})(?:we|i|they|who|she|he|wir|ich|nous|on|je|j’|j'|nosotros)\s+(?:also\s|still\s|mostly\s|now\s|mainly\s|auch\s|aussi\s)?(?:can\s|do\s|faisons\s)?[\p{L}’']+\s+|.{0,40}?(?<!\p{L})(?:hacemos|vendemos|fabricamos|reparamos|ofrecemos|tenemos|damos|restauramos|services? (?:include|are)|leistungen sind)\s+|.{0,60}?:\s+)/iu,
 );
 
-function enumerated(piece: Piece, n: number, out: Candidate[]): void {
+/** A sentence nobody put stops in, that begins as a list does. */
+const unstopped = (piece: Piece, opens: boolean): boolean =>
+  opens && !/[,;:]/.test(piece.text) && !/\p{Lu}/u.test(piece.text) && wordCount(piece.text) > 4;
+
+/** What ends one thing of a list in which nothing parts them: “crown reductions felling stump grinding”. */
+const ENDS_ONE = /(?:ings?|[^us]s)$/u;
+const OF = /^(?:de|del|des|du|d[’'].*|à|a|en|para|pour|of|for|in|aux?|sur|sous|dans|avec|chez|von|für|mit|con|sin|sobre)$/u;
+const AND = /^(?:and|und|et|y|also|auch|aussi|también|e)$/u;
+/**
+ * The things of a list that was spoken without stops. English things end in a plural or in “-ing”; in French and Spanish one
+ * goes on over “de” and a word that agrees in number; German ones are a word each.
+ */
+export function splitRun(text: string, language: Language = 'en'): { text: string; at: number }[] {
+  const words = [...text.matchAll(/\S+/g)].map((m) => ({ w: m[0].toLowerCase(), at: m.index, to: m.index + m[0].length }));
+  const out: { text: string; at: number }[] = [];
+  let first = 0;
+  const take = (end: number) => {
+    while (first < end && AND.test(words[first]!.w)) first++;
+    if (first < end) out.push({ text: text.slice(words[first]!.at, words[end - 1]!.to), at: words[first]!.at });
+    first = end;
+  };
+  for (let n = 0; n < words.length; n++) {
+    const { w } = words[n]!;
+    const next = words[n + 1]?.w;
+    if (next === undefined) break;
+    if (AND.test(next)) {
+      take(n + 1);
+      continue;
+    }
+    if (OF.test(w) || OF.test(next) || n < first) continue;
+    const ends =
+      language === 'en'
+        ? ENDS_ONE.test(w)
+        : language === 'de'
+          ? w.length > 3
+          : // “cajas fuertes”: the second agrees with the first, and is one with it.
+            n > first || !(/s$/.test(w) && /s$/.test(next) && !OF.test(words[n + 2]?.w ?? ''));
+    if (ends) take(n + 1);
+  }
+  take(words.length);
+  return out;
+}
+
+function enumerated(piece: Piece, n: number, language: Language, out: Candidate[]): void {
   const opens = OPENS.exec(piece.text);
   const start = opens?.[0].length ?? 0;
   const body = piece.text.slice(start).replace(/\([^)]*\)/g, (b) => ' '.repeat(b.length));
   const stop = /[.!?]\s|\s(?:because|which|who|so that|weil|damit|parce que|porque)\s/iu.exec(body);
-  const parts = splitList(body.slice(0, stop?.index ?? body.length).replace(/[.!?]$/, ''));
+  const list = body.slice(0, stop?.index ?? body.length).replace(/[.!?]$/, '');
+  const parts = unstopped(piece, opens !== null) ? splitRun(list, language) : splitList(list);
   const fits = parts.filter((p) => wordCount(p.text) <= 6 && hasWord(p.text));
   if (parts.length < 2 || fits.length < parts.length * 0.7 || (parts.length < 3 && !opens && piece.kind !== 'value'))
     return;
@@ -403,11 +456,12 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
       n = last;
       continue;
     }
+    if (OF_THE_JOB.test(piece.label) || /^\W*budget/i.test(piece.text)) continue;
     const money = amountsIn(piece, currency);
     if (piece.kind === 'item') {
       if (money.length > 1) beside(piece, n, source, money, out);
       else if (wordCount(piece.text) <= 24 || money.length) out.push(ofItem(piece, n, money));
-      if (!money.length && !/[:;]|\s[–—-]\s/.test(piece.text) && wordCount(piece.text) > 3) enumerated(piece, n, out);
+      if (!money.length && !/[:;]|\s[–—-]\s/.test(piece.text) && wordCount(piece.text) > 3) enumerated(piece, n, languages[n]!, out);
     } else {
       if (money.length) beside(piece, n, source, money, out);
       if (piece.kind === 'value' && !money.length && wordCount(piece.text) <= 6 && hasWord(piece.text))
@@ -415,7 +469,7 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
       if (piece.kind === 'heading' && money.length === 0 && wordCount(piece.text) <= 6)
         out.push({ ...ofItem(piece, n), met: 'label' });
       if (piece.kind === 'line' && wordCount(piece.text) <= 7 && !money.length) out.push(ofItem(piece, n));
-      enumerated(piece, n, out);
+      enumerated(piece, n, languages[n]!, out);
     }
     byVerb(piece, n, languages[n]!, out);
   }

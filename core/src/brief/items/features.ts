@@ -2,6 +2,7 @@ import type { Piece } from '../layout/pieces.js';
 import { GIVEN_NAMES } from '../people/given-names.js';
 import { HEADED } from '../roles/cues.js';
 import type { Language } from '../reading/span.js';
+import { tradeHits, tradeTokens } from '../trades/lexicon.js';
 import type { Candidate } from './candidates.js';
 
 const TOPIC: Record<string, RegExp> = {
@@ -73,6 +74,10 @@ export function itemFeatures(c: Candidate, piece: Piece, language: Language, rol
   if (words[0]) out.push(`f:${words[0].slice(0, 6)}`);
   if (words.at(-1)) out.push(`e:${words.at(-1)!.slice(0, 6)}`, `x:${words.at(-1)!.slice(-3)}`);
   for (const w of words) out.push(`w:${w.slice(0, 6)}`);
+  // What some trade works on, offers or is called, whichever it is.
+  const hits = tradeHits(tradeTokens(c.name), language);
+  for (const kind of new Set(hits.map((h) => h.kind))) out.push(`t:${kind}`, `t:${kind}&${c.met}`);
+  if (!hits.length) out.push('t:-');
   if (c.detail) out.push('detail');
   for (const [name, pattern] of SHAPE.slice(0, 7)) if (pattern.test(piece.text)) out.push(`ph:${name}`);
   const pairs = out.filter((f) => /^(?:m:|open:|u:|lb:|priced$)/.test(f));

@@ -214,6 +214,9 @@ const isNumber = (w: string): boolean =>
   (/hundert|tausend|und\p{L}+zig$/u.test(w) && germanWord(w) !== null);
 const MONEY_WORD = /^(?:pounds?|quid|euros?|eur|dollars?|pesos?|franken|francs?|pence|cents?)$/;
 const UNTIL = /^(?:till?|to|until|through|bis|à|a|hasta)$/;
+const HALF = /^(?:half|halb|quarter|viertel)$/;
+const ARTICLE = /^(?:a|ein|eine|un|une|una|uno)$/;
+const SINCE = /(?<!\p{L})(?:since|depuis|seit|desde el)$/u;
 const BEFORE_TIME = /^(?:at|from|open|de|von|um|ab|las|desde|dès|between)$/;
 
 interface Word {
@@ -245,6 +248,12 @@ export function unspoken(text: string): string {
       const to = words[n + 1]!.w === 'to';
       put(first.from, words[n + 2]!.to, first.w === 'half' ? `${hour}.30` : to ? `${hour - 1}.45` : `${hour}.15`);
       n += 2;
+      continue;
+    }
+    // “Half five” is said of half past five, „halb fünf“ of half past four: which one, a reader of hours knows.
+    if (/^hal[fb]$/.test(first.w) && has(UNITS, words[n + 1]?.w ?? '') && UNITS[words[n + 1]!.w]! <= 12) {
+      put(first.from, words[n + 1]!.to, `${first.w} ${UNITS[words[n + 1]!.w]!}`);
+      n += 1;
       continue;
     }
     const aHundred = first.w === 'a' && /^(?:hundred|thousand)$/.test(words[n + 1]?.w ?? '');
@@ -285,10 +294,15 @@ export function unspoken(text: string): string {
           end += two;
         } else put(first.from, run.at(-1)!.to, String(value));
       } else if (year !== null) put(first.from, run.at(-1)!.to, String(year));
-      else if (value !== null && value <= 24 && run.length === 1 && !/^(?:a|ein|eine|un|une|una|uno)$/.test(first.w)) {
+      // “Desde el noventa y dos”: of this century’s years nobody says the half alone.
+      else if (value !== null && value >= 30 && value < 100 && SINCE.test(out.slice(0, first.from).trimEnd()))
+        put(first.from, run.at(-1)!.to, String(1900 + value));
+      else if (value !== null && value <= 24 && run.length === 1) {
+        const next = words[end + 2]?.w ?? '';
+        const behind = UNTIL.test(before) && /\d\s*$|\d\s+\S+\s+$/.test(out.slice(0, words[n - 1]!.from));
         const time =
-          (UNTIL.test(after) && (isNumber(words[end + 2]?.w ?? '') || /^\d/.test(words[end + 2]?.w ?? ''))) ||
-          (UNTIL.test(before) && /\d\s*$|\d\s+\S+\s+$/.test(out.slice(0, words[n - 1]!.from))) ||
+          behind ||
+          (!ARTICLE.test(first.w) && UNTIL.test(after) && (isNumber(next) || HALF.test(next) || /^\d/.test(next))) ||
           (BEFORE_TIME.test(before) && /^(?:o|in|every|on|am|pm|uhr|heures?|each)$/.test(after));
         if (time) put(first.from, first.to, String(value));
       }

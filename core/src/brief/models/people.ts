@@ -3,640 +3,630 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02509,
-  bias: [-0.3579,0.3579],
-  weights: `<:a	>b
-<:abuelo	^A
-<:alle	B]
+  step: 0.02559,
+  bias: [-0.3861,0.3861],
+  weights: `<:a	@_
+<:abuelo	c=
+<:alle	GW
 <:als	QM
-<:also	HV
-<:an	ZD
-<:and	VH
-<:appelle	SK
-<:apprent	]B
-<:are	YE
-<:ask	VH
-<:at	A^
-<:atu	C[
-<:avec	a?
+<:also	EY
+<:an	YE
+<:and	YE
+<:appelle	RL
+<:apprent	a?
+<:are	WG
+<:ask	WG
+<:at	@_
+<:atu	DZ
+<:avec	_@
 <:b	C[
-<:beim	WG
-<:betreff	?a
+<:beim	VH
+<:betreff	C[
 <:bis	@_
-<:boat	=c
-<:bonjour	YE
+<:bitte	TJ
+<:boat	?a
+<:bonjour	ZD
 <:booking	[C
-<:buenas	<d
-<:by	TJ
-<:büro	c=
+<:buenas	;e
+<:by	RL
+<:büro	d<
 <:c	TJ
 <:call	_@
-<:called	RL
-<:cc	i7
-<:chair	]B
+<:cc	j6
+<:chair	^A
 <:church	;e
-<:creamer	A^
-<:d	C[
-<:de	^A
+<:creamer	C[
+<:d	@_
+<:de	ZD
 <:dear	C[
-<:dem	>b
-<:der	VH
+<:dem	;e
+<:der	XF
 <:dice	e;
-<:die	JT
+<:die	MQ
 <:directo	d<
 <:e	?a
-<:el	LR
+<:el	MQ
 <:en	GW
-<:enginee	UI
+<:enginee	WG
 <:est	TJ
-<:estamos	TJ
-<:example	EY
-<:first	<d
-<:for	XF
-<:fr	9g
-<:from	GW
-<:für	;e
-<:g	QM
-<:geehrte	DZ
-<:geht	WG
+<:estamos	VH
+<:example	FX
+<:first	@_
+<:for	VH
+<:fr	:f
+<:from	EY
+<:für	<d
+<:g	RL
+<:geehrte	C[
+<:geht	YE
 <:guild	:f
-<:hall	?a
-<:he	MQ
+<:hall	A^
 <:heißt	5k
-<:hi	LR
+<:hi	KS
 <:hier	TJ
-<:hija	e;
-<:hola	KS
-<:hra	?a
-<:i	A^
-<:im	<d
-<:impress	XF
+<:hija	d<
+<:hola	MQ
+<:hra	>b
+<:i	B]
+<:im	>b
+<:impress	VH
 <:in	?a
-<:ing	b>
-<:is	ZD
-<:ist	[C
-<:it	a?
+<:ing	^A
+<:is	YE
+<:ist	YE
+<:it	e;
 <:its	SK
-<:je	>b
-<:jugendw	UI
+<:je	@_
+<:jugendw	VH
 <:keine	GW
-<:la	FX
-<:laden	EY
+<:la	HV
+<:laden	DZ
 <:late	UI
-<:lautera	[C
-<:le	WG
-<:legal	WG
+<:lautera	VH
+<:le	ZD
+<:legal	VH
 <:lehrlin	d<
-<:line	VH
-<:llama	=c
-<:llamada	[C
-<:m	GW
-<:ma	b>
-<:mar	KS
-<:marsh	RL
+<:line	UI
+<:llama	>b
+<:llamada	]B
+<:m	EY
+<:ma	c=
+<:mar	MQ
 <:me	n2
 <:meine	c=
-<:mi	UI
-<:mit	A^
+<:mi	WG
+<:mit	B]
 <:mr	KS
-<:mrs	FX
-<:my	b>
-<:myself	XF
-<:nach	XF
-<:name	?a
-<:nd	<d
-<:nicht	>b
-<:no	7i
-<:not	@_
-<:nur	MQ
+<:mrs	EY
+<:my	d<
+<:myself	WG
+<:nach	WG
+<:name	C[
+<:nd	:f
+<:nicht	C[
+<:no	9g
+<:not	DZ
 <:of	B]
-<:off	TJ
-<:old	=c
+<:old	<d
 <:on	=c
-<:only	SK
-<:open	<d
-<:or	c=
+<:only	TJ
+<:open	>b
+<:or	^A
 <:our	UI
-<:pm	s-
-<:preside	d<
-<:re	:f
+<:pm	t,
+<:preside	_@
+<:re	8h
 <:right	XF
-<:ring	@_
+<:ring	C[
 <:run	b>
-<:s	UI
-<:san	0p
+<:s	TJ
+<:san	1o
 <:sankt	:f
-<:saturda	@_
-<:say	WG
+<:saturda	=c
+<:say	UI
 <:se	7i
-<:secreta	SK
-<:sehr	DZ
-<:should	XF
-<:since	<d
-<:site	8h
+<:secreta	RL
+<:sehr	C[
+<:should	YE
+<:since	=c
+<:site	<d
 <:sitzt	XF
 <:somos	WG
-<:son	d<
-<:sorry	SK
-<:soy	b>
+<:son	f:
+<:sorry	RL
+<:soy	e;
 <:street	<d
-<:swarm	VH
-<:tardes	DZ
-<:that	TJ
-<:the	GW
-<:they	SK
-<:this	B]
+<:swarm	UI
+<:tardes	C[
+<:that	RL
+<:the	HV
+<:they	WG
+<:this	?a
 <:to	>b
-<:un	VH
-<:und	GW
-<:v	MQ
+<:un	WG
+<:und	KS
 <:von	VH
-<:w	c=
+<:w	a?
 <:web	5k
-<:werden	?a
-<:werksta	?a
+<:werden	@_
+<:werksta	=c
 <:what	^A
-<:wie	GW
-<:y	e;
-<:yo	_@
-<:you	:f
+<:wie	IU
+<:y	c=
+<:yo	]B
+<:you	9g
 <:young	a?
-<:yours	ZD
-<:º	JT
+<:yours	WG
+<:º	HV
 <:à	@_
-<:über	<d
->:a	GW
->:aa	EY
->:ab	EY
+<:über	>b
+>:a	HV
+>:aa	DZ
+>:ab	DZ
 >:across	@_
 >:after	c=
->:all	JT
->:als	IU
+>:als	GW
 >:am	QM
->:and	GW
->:answers	VH
->:as	FX
->:asked	o1
->:associa	_@
->:at	?a
->:aus	C[
->:bis	;e
->:bitte	A^
->:büro	UI
->:c	WG
+>:and	FX
+>:answers	YE
+>:as	GW
+>:asked	p0
+>:associa	^A
+>:at	A^
+>:aus	EY
+>:bis	8h
+>:bitte	B]
+>:büro	WG
+>:c	TJ
 >:can	?a
->:co	<d
->:d	5k
->:da	@_
->:darf	?a
->:das	HV
->:de	>b
->:del	=c
->:dice	f:
->:die	KS
->:directo	i7
->:do	3m
->:dock	HV
+>:co	:f
+>:d	7i
+>:da	B]
+>:darf	@_
+>:das	LR
+>:de	?a
+>:del	<d
+>:dice	d<
+>:die	IU
+>:directo	g9
+>:do	2n
+>:dock	DZ
 >:does	_@
 >:doesn	VH
 >:e	@_
->:el	RL
->:en	QM
->:enginee	TJ
+>:en	RL
+>:enginee	UI
 >:es	UI
 >:est	TJ
->:et	A^
->:fait	e;
+>:et	@_
+>:fait	d<
 >:for	JT
->:fr	3m
->:fri	FX
->:from	f:
->:für	8h
->:g	B]
->:gibt	IU
->:had	QM
->:has	ZD
->:hat	C[
+>:fr	2n
+>:fri	B]
+>:from	e;
+>:für	=c
+>:g	DZ
+>:gibt	MQ
+>:had	SK
+>:has	YE
+>:hat	A^
 >:have	:f
->:hd	A^
->:he	8h
+>:hd	>b
+>:he	9g
 >:her	IU
->:hi	>b
->:his	f:
+>:hi	?a
+>:his	d<
+>:i	QM
 >:ich	=c
->:id	IU
->:idnr	XF
->:if	UI
->:im	c=
+>:id	DZ
+>:idnr	WG
+>:if	WG
+>:im	d<
 >:in	QM
->:inkl	EY
+>:inkl	DZ
 >:is	MQ
->:ist	ZD
+>:ist	XF
 >:it	KS
->:ja	QM
->:jahr	ZD
+>:ja	SK
+>:jahr	[C
 >:joined	_@
->:jugendw	[C
->:kein	YE
+>:jugendw	ZD
+>:kein	VH
 >:l	ZD
->:la	UI
->:le	FX
+>:la	TJ
+>:le	GW
 >:lehrjah	a?
->:m	LR
+>:m	QM
 >:macht	^A
->:manager	f:
->:master	^A
->:me	i7
->:meint	YE
->:meister	a?
+>:manager	d<
+>:master	]B
+>:me	h8
+>:meint	ZD
+>:meister	d<
 >:mit	QM
->:musical	XF
->:nd	XF
->:no	<d
->:noch	a?
->:not	RL
->:of	GW
+>:musical	YE
+>:nd	[C
+>:no	>b
+>:noch	_@
+>:not	SK
+>:of	IU
 >:office	[C
->:ohne	IU
->:ok	A^
->:on	j6
+>:ohne	HV
+>:ok	@_
+>:on	g9
 >:our	SK
->:out	@_
->:p	?a
+>:out	>b
+>:p	@_
 >:parle	f:
->:preise	EY
->:preside	_@
->:pro	EY
->:put	ZD
->:que	d<
->:qui	QM
->:rigging	HV
->:s	@_
->:says	]B
->:secreta	c=
->:seit	B]
+>:preise	GW
+>:preside	[C
+>:pro	FX
+>:put	XF
+>:que	c=
+>:qui	UI
+>:s	9g
+>:says	[C
+>:secreta	b>
+>:seit	A^
 >:send	HV
->:sent	g9
->:she	8h
->:shop	XF
->:should	FX
+>:sent	d<
+>:she	6j
+>:shop	_@
+>:should	HV
 >:si	QM
->:side	HV
+>:side	DZ
 >:since	RL
 >:sites	?a
->:started	e;
->:still	f:
->:sí	=c
->:that	MQ
->:the	RL
->:they	?a
->:third	b>
+>:started	d<
+>:still	d<
+>:sí	@_
+>:that	RL
+>:the	QM
+>:they	C[
+>:third	c=
 >:thurs	b>
->:to	FX
->:tues	LR
->:und	QM
->:uns	C[
->:use	7i
->:ust	UI
->:vertrie	_@
+>:to	GW
+>:tues	QM
+>:und	SK
+>:uns	IU
+>:us	SK
+>:use	8h
+>:ust	VH
+>:vertrie	a?
 >:vom	C[
->:w	]B
->:was	<d
->:we	MQ
+>:w	^A
+>:was	9g
 >:what	<d
->:wheels	ZD
->:who	a?
->:wie	XF
->:will	e;
->:wir	GW
->:with	SK
->:wrote	B]
->:y	]B
+>:wheels	YE
+>:who	d<
+>:wie	YE
+>:will	f:
+>:wir	IU
+>:with	QM
+>:wrote	DZ
+>:y	^A
 >:yard	]B
->:you	RL
->:zwei	A^
->:à	SK
+>:you	UI
+>:zwei	C[
+>:à	TJ
 again	j6
-alone&open:half	EY
-alone&open:yes	]B
-alone&r:dont	EY
-alone&r:fact	EY
-alone&r:other	WG
-alone&under	TJ
+alone&label	MQ
+alone&open:half	C[
+alone&open:yes	^A
+alone&r:dont	HV
+alone&r:fact	KS
+alone&r:other	UI
+alone&under	VH
 asked for	e;
-begins	KS
-begins&label	TJ
-begins&open:half	IU
-begins&open:no	KS
-begins&r:aside	TJ
-begins&r:dont	SK
-begins&r:fact	GW
-begins&r:greeting	MQ
-begins&r:note	SK
+begins	IU
+begins&label	SK
+begins&open:half	JT
+begins&open:no	LR
+begins&open:yes	MQ
+begins&r:aside	LR
+begins&r:dont	UI
+begins&r:fact	JT
+begins&r:greeting	LR
 begins&r:other	SK
-begins&r:visitors	QM
-begins&r:wish	7i
-begins&under	WG
+begins&r:style	QM
+begins&r:unsettled	MQ
+begins&r:visitors	LR
+begins&r:wish	;e
+begins&under	VH
 ends	[C
-from	QM
-from&open:no	QM
+from	RL
+from&open:no	RL
 given	s-
 given+more	}!
-greeted	EY
+greeted	DZ
 in business	]B
 is business	SK
 k:head	HV
-k:head&from	QM
-k:head&n:1	MQ
-k:head&n:2	FX
+k:head&from	RL
+k:head&n:2	DZ
 k:head&open:no	HV
 k:head&under	FX
-k:heading	HV
+k:heading	IU
 k:heading&alone	C[
-k:heading&begins	HV
+k:heading&begins	GW
 k:heading&n:1	FX
-k:heading&n:3	C[
-k:heading&open:half	SK
-k:heading&open:no	HV
-k:heading&open:yes	DZ
-k:heading&r:fact	JT
+k:heading&n:3	B]
+k:heading&open:half	MQ
+k:heading&open:no	LR
+k:heading&open:yes	FX
+k:heading&r:fact	KS
 k:heading&r:greeting	4l
-k:heading&role behind:(	WG
-k:heading&role behind:,	h8
-k:heading&title	ZD
+k:heading&r:other	QM
+k:heading&r:quoted	A^
+k:heading&role behind:(	UI
+k:heading&role behind:,	g9
+k:heading&title	[C
 k:heading&under	MQ
 k:item&begins	ZD
 k:item&n:1	WG
-k:item&n:2	A^
-k:item&n:3	VH
-k:item&n:4	GW
-k:item&open:half	MQ
-k:item&open:no	TJ
-k:item&open:yes	KS
-k:item&r:dont	<d
-k:item&r:fact	QM
-k:item&r:note	TJ
-k:item&r:quoted	ZD
-k:item&r:unsettled	HV
-k:item&r:visitors	LR
+k:item&n:2	C[
+k:item&n:3	XF
+k:item&n:4	HV
+k:item&open:no	RL
+k:item&open:yes	JT
+k:item&r:dont	HV
+k:item&r:fact	SK
+k:item&r:note	UI
+k:item&r:quoted	XF
+k:item&r:unsettled	IU
+k:item&r:visitors	MQ
 k:item&r:wish	IU
-k:item&role ahead	WG
-k:item&role behind:(	@_
-k:item&role behind:,	:f
-k:item&role behind:-	WG
-k:item&title	KS
-k:item&under	ZD
+k:item&role ahead	YE
+k:item&role behind:(	A^
+k:item&role behind:,	<d
+k:item&role behind:-	XF
+k:item&under	UI
 k:line	IU
-k:line&alone	VH
+k:line&alone	WG
 k:line&begins	HV
 k:line&n:2	IU
 k:line&n:3	LR
 k:line&open:half	HV
-k:line&open:no	GW
-k:line&open:yes	VH
-k:line&r:aside	C[
-k:line&r:dont	RL
-k:line&r:fact	FX
-k:line&r:note	SK
-k:line&r:other	SK
-k:line&r:quoted	HV
-k:line&r:unsettled	KS
-k:line&r:visitors	FX
+k:line&open:no	JT
+k:line&open:yes	QM
+k:line&r:aside	=c
+k:line&r:dont	IU
+k:line&r:fact	IU
+k:line&r:note	TJ
+k:line&r:other	RL
+k:line&r:quoted	JT
+k:line&r:visitors	GW
 k:line&role ahead	[C
-k:line&role behind:(	e;
-k:line&role behind:,	QM
-k:line&role behind:-	A^
-k:line&title	XF
-k:line&under	VH
-k:row	IU
-k:row&n:1	LR
-k:row&n:2	KS
-k:row&n:3	C[
-k:row&open:half	SK
+k:line&role behind:(	k5
+k:line&role behind:-	DZ
+k:line&title	YE
+k:line&under	UI
+k:row	JT
+k:row&n:1	KS
+k:row&n:3	HV
+k:row&open:half	A^
 k:row&open:no	b>
-k:row&open:yes	5k
-k:row&r:dont	]B
-k:row&r:fact	9g
+k:row&open:yes	;e
+k:row&r:dont	ZD
+k:row&r:fact	<d
 k:row&r:note	DZ
-k:row&r:wish	^A
-k:row&role behind:-	QM
-k:row&title	DZ
-k:sentence&alone	6j
+k:row&r:wish	]B
+k:row&title	A^
+k:sentence&alone	5k
 k:sentence&begins	DZ
-k:sentence&n:1	WG
-k:sentence&n:2	IU
-k:sentence&n:3	4l
-k:sentence&n:4	SK
-k:sentence&open:half	LR
-k:sentence&open:no	MQ
-k:sentence&r:aside	SK
-k:sentence&r:dont	SK
-k:sentence&r:fact	RL
-k:sentence&r:greeting	RL
-k:sentence&r:note	IU
-k:sentence&r:quoted	EY
-k:sentence&r:style	RL
+k:sentence&n:1	VH
+k:sentence&n:2	JT
+k:sentence&n:3	6j
+k:sentence&open:half	IU
+k:sentence&open:yes	RL
+k:sentence&r:aside	ZD
+k:sentence&r:dont	UI
+k:sentence&r:note	HV
+k:sentence&r:quoted	KS
+k:sentence&r:style	SK
+k:sentence&r:unsettled	MQ
 k:sentence&r:visitors	MQ
-k:sentence&r:wish	UI
-k:sentence&role ahead	SK
-k:sentence&role behind:,	MQ
-k:sentence&role behind:does	XF
-k:sentence&title	C[
+k:sentence&r:wish	TJ
+k:sentence&role ahead	WG
+k:sentence&role behind:does	TJ
+k:sentence&title	B]
+k:sentence&under	JT
 k:value	GW
-k:value&alone	TJ
-k:value&begins	UI
-k:value&label	WG
-k:value&n:1	HV
-k:value&n:2	JT
+k:value&alone	QM
+k:value&begins	SK
+k:value&label	VH
+k:value&n:1	IU
+k:value&n:2	MQ
 k:value&n:3	LR
-k:value&open:half	TJ
-k:value&open:no	GW
+k:value&open:half	VH
+k:value&open:no	FX
 k:value&open:yes	FX
-k:value&r:aside	C[
-k:value&r:dont	@_
-k:value&r:note	WG
-k:value&r:other	;e
-k:value&r:quoted	?a
-k:value&r:style	FX
-k:value&r:unsettled	IU
-k:value&r:visitors	GW
-k:value&r:wish	TJ
-k:value&role ahead	_@
-k:value&role behind:(	_@
+k:value&r:dont	:f
+k:value&r:note	VH
+k:value&r:other	<d
+k:value&r:quoted	A^
+k:value&r:style	GW
+k:value&r:unsettled	LR
+k:value&r:visitors	JT
+k:value&r:wish	SK
+k:value&role ahead	]B
+k:value&role behind:(	b>
 k:value&role behind:,	RL
-k:value&role behind:does	ZD
-k:value&title	UI
+k:value&role behind:does	WG
+k:value&title	QM
 k:value&under	QM
-label	WG
-label&open:half	WG
-label&open:no	?a
+label	VH
+label&open:half	XF
+label&open:no	A^
 label&open:yes	YE
 label&r:fact	VH
-label&under	c=
+label&r:visitors	b>
+label&under	h8
 last lines	KS
 late	JT
-low	GW
-low:k:item	DZ
+low	HV
+low:k:item	C[
 low:k:line	IU
-low:k:row	=c
+low:k:row	<d
 low:k:sentence	SK
 low:k:value	9g
-low:r:aside	KS
-low:r:dont	EY
-low:r:fact	SK
-low:r:style	EY
-low:r:visitors	9g
-low:r:wish	5k
-my	t,
-n:1&begins	MQ
-n:1&from	c=
-n:1&label	l4
-n:1&open:half	TJ
-n:1&open:yes	HV
-n:1&r:aside	QM
-n:1&r:dont	RL
+low:r:aside	VH
+low:r:dont	+u
+low:r:fact	VH
+low:r:note	QM
+low:r:style	FX
+low:r:unsettled	5k
+low:r:visitors	6j
+low:r:wish	>b
+my	s-
+n:1	QM
+n:1&from	e;
+n:1&label	i7
+n:1&open:half	XF
+n:1&open:yes	IU
+n:1&r:aside	SK
 n:1&r:fact	RL
-n:1&r:greeting	HV
-n:1&r:note	WG
-n:1&r:other	KS
+n:1&r:greeting	GW
+n:1&r:note	VH
+n:1&r:other	MQ
 n:1&r:quoted	KS
-n:1&r:style	VH
-n:1&r:visitors	HV
-n:1&r:wish	SK
-n:1&role behind:(	^A
-n:1&role behind:,	SK
+n:1&r:style	SK
+n:1&r:visitors	IU
+n:1&r:wish	RL
+n:1&role behind:(	_@
+n:1&role behind:,	QM
 n:1&role behind:-	EY
 n:1&role behind:does	UI
-n:1&title	EY
+n:1&title	GW
 n:1&under	IU
 n:2	?a
-n:2&alone	RL
+n:2&alone	SK
 n:2&begins	LR
-n:2&from	MQ
-n:2&label	LR
-n:2&open:half	FX
-n:2&open:no	B]
+n:2&label	MQ
+n:2&open:half	DZ
+n:2&open:no	DZ
 n:2&open:yes	LR
 n:2&r:aside	>b
-n:2&r:dont	3m
-n:2&r:fact	HV
-n:2&r:greeting	VH
-n:2&r:note	KS
-n:2&r:quoted	FX
-n:2&r:style	FX
-n:2&r:unsettled	KS
-n:2&r:visitors	GW
-n:2&role ahead	e;
+n:2&r:dont	DZ
+n:2&r:fact	LR
+n:2&r:greeting	TJ
+n:2&r:note	HV
+n:2&r:quoted	C[
+n:2&r:style	GW
+n:2&r:visitors	FX
+n:2&role ahead	d<
 n:2&role behind:(	RL
-n:2&role behind:,	VH
-n:2&role behind:-	]B
-n:2&title	g9
-n:2&under	UI
-n:3	B]
+n:2&role behind:,	UI
+n:2&role behind:-	_@
+n:2&title	h8
+n:2&under	VH
+n:3	C[
 n:3&alone	FX
-n:3&begins	C[
-n:3&label	TJ
-n:3&open:no	0p
-n:3&open:yes	GW
-n:3&r:dont	EY
-n:3&r:fact	DZ
-n:3&r:greeting	<d
+n:3&begins	B]
+n:3&label	RL
+n:3&open:no	4l
+n:3&open:yes	IU
+n:3&r:dont	C[
+n:3&r:fact	EY
+n:3&r:greeting	=c
 n:3&r:note	A^
-n:3&r:visitors	VH
-n:3&r:wish	GW
+n:3&r:other	FX
+n:3&r:visitors	WG
+n:3&r:wish	B]
 n:3&role behind:(	XF
-n:3&role behind:,	2n
-n:3&under	WG
+n:3&role behind:,	1o
+n:3&under	VH
 n:4	GW
 n:4&begins	UI
-n:4&role behind:,	QM
+n:4&role behind:,	RL
 open:half	MQ
-open:no	EY
+open:no	GW
 open:yes	GW
-quotes	C[
-r:aside	KS
-r:aside&open:no	KS
+quotes	@_
+r:aside	MQ
+r:aside&open:no	MQ
 r:dont	JT
 r:dont&open:no	JT
-r:fact	JT
-r:fact&open:half	LR
-r:fact&open:no	TJ
-r:fact&open:yes	HV
+r:fact	KS
+r:fact&open:half	IU
+r:fact&open:no	]B
+r:fact&open:yes	JT
 r:greeting	JT
 r:greeting&open:no	JT
 r:other	LR
 r:other&open:no	LR
 r:quoted	FX
 r:quoted&open:no	FX
-r:style	SK
-r:style&open:no	SK
+r:style	QM
+r:style&open:no	QM
 r:visitors	IU
+r:visitors&open:half	TJ
 r:visitors&open:no	A^
-r:visitors&open:yes	IU
+r:visitors&open:yes	EY
 r:wish	RL
-r:wish&open:no	QM
+r:wish&open:no	RL
 role ahead	e;
-role ahead&open:half	[C
-role ahead&open:yes	a?
-role ahead&r:fact	b>
+role ahead&open:half	ZD
+role ahead&open:yes	_@
+role ahead&r:fact	c=
 role ahead&role behind:,	]B
-role ahead&under	TJ
-role behind:(	^A
-role behind:(&begins	RL
-role behind:(&label	LR
-role behind:(&open:half	QM
-role behind:(&open:no	a?
+role ahead&under	UI
+role behind:(	[C
+role behind:(&label	MQ
+role behind:(&open:no	f:
 role behind:(&open:yes	VH
 role behind:(&r:fact	SK
-role behind:(&r:other	RL
-role behind:(&under	XF
+role behind:(&r:visitors	c=
+role behind:(&under	a?
 role behind:,	SK
-role behind:,&begins	TJ
+role behind:,&begins	VH
+role behind:,&open:half	MQ
 role behind:,&open:yes	WG
-role behind:,&r:dont	<d
-role behind:,&r:fact	TJ
-role behind:,&r:greeting	?a
-role behind:,&r:other	VH
-role behind:,&r:quoted	ZD
-role behind:,&r:unsettled	HV
-role behind:,&r:visitors	GW
+role behind:,&r:dont	KS
+role behind:,&r:fact	RL
+role behind:,&r:greeting	B]
+role behind:,&r:note	QM
+role behind:,&r:other	TJ
+role behind:,&r:quoted	YE
+role behind:,&r:unsettled	FX
+role behind:,&r:visitors	LR
 role behind:,&r:wish	[C
-role behind:,&under	]B
-role behind:-	RL
-role behind:-&begins	RL
-role behind:-&open:half	VH
-role behind:-&open:no	MQ
-role behind:-&open:yes	SK
-role behind:-&r:dont	A^
+role behind:,&under	[C
+role behind:-	SK
+role behind:-&begins	QM
+role behind:-&open:half	RL
+role behind:-&open:yes	RL
+role behind:-&r:dont	C[
 role behind:-&r:fact	SK
-role behind:-&under	g9
-role behind:does	b>
-role behind:does&begins	^A
-role behind:does&open:no	_@
-role behind:does&open:yes	WG
-role behind:does&r:dont	HV
-role behind:does&r:fact	c=
-sp:client	LR
+role behind:-&under	i7
+role behind:does	a?
+role behind:does&begins	[C
+role behind:does&open:no	^A
+role behind:does&open:yes	XF
+role behind:does&r:dont	EY
+role behind:does&r:fact	d<
+sp:client	KS
 sp:designer	,t
 title	SK
-title&open:half	GW
-title&open:yes	b>
-title&r:dont	8h
-title&r:fact	WG
-title&r:greeting	DZ
+title&open:no	MQ
+title&open:yes	YE
+title&r:dont	EY
+title&r:fact	VH
+title&r:greeting	C[
 title&r:note	ZD
-title&r:other	c=
-title&r:quoted	LR
-title&r:unsettled	:f
-title&r:visitors	KS
-title&role ahead	UI
-title&role behind:,	FX
+title&r:other	b>
+title&r:quoted	KS
+title&r:unsettled	;e
+title&r:wish	QM
+title&role ahead	WG
+title&role behind:,	HV
 to	GW
-under&open:half	q/
-under&open:no	IU
-under&open:yes	C[
-under&r:aside	i7
-under&r:fact	UI
+under&open:half	e;
+under&open:no	LR
+under&open:yes	HV
+under&r:aside	h8
+under&r:dont	LR
+under&r:fact	VH
 under&r:other	=c
-under&r:visitors	QM`,
+under&r:visitors	TJ`,
 };

@@ -1,6 +1,7 @@
 import type { Piece } from '../layout/pieces.js';
 import { GIVEN_NAMES } from '../people/given-names.js';
 import { latin } from '../reading/span.js';
+import { tradeHits, tradeTokens } from '../trades/lexicon.js';
 
 /** Something the business may be called, with where it was met and what speaks for it. */
 export interface NameCandidate {
@@ -18,7 +19,7 @@ const SEQUENCE = latin(
 );
 const QUOTED = /["“„«]\s?([\p{Lu}\p{N}][^"“”„«»]{1,50}?)\s?["”“»]/gu;
 const CALLED = latin(
-  /(?<!\p{L})(?:called|known as|named|trading as|under the name(?: of)?|we are|we’re|we're|i am|i’m|i'm|here at|heißt|heisst|heißen|nennt sich|wir sind|firma|s’appelle|s'appelle|nous sommes|se llama|somos|nos llamamos)\s+((?:the\s+|die\s+|der\s+|das\s+|l[ea’']\s?)?[\p{L}\d&][\p{L}\d&’'-]*(?:\s[\p{L}\d&][\p{L}\d&’'-]*){0,5})/giu,
+  /(?<!\p{L})(?:called|known as|named|trading as|under the name(?: of)?|it[’']s|das ist|c[’']est|we are|we’re|we're|i am|i’m|i'm|here at|heißt|heisst|heißen|nennt sich|wir sind|firma|s’appelle|s'appelle|nous sommes|se llama|somos|nos llamamos)\s+((?:the\s+|die\s+|der\s+|das\s+|l[ea’']\s?)?[\p{L}\d&][\p{L}\d&’'-]*(?:\s[\p{L}\d&][\p{L}\d&’'-]*){0,5})/giu,
 );
 const KIND =
   /(?<!\p{L})(?:ltd|limited|llc|inc|co|company|works?|workshop|yard|studio|house|pottery|joinery|nursery|farm|mill|press|books|boats?|clocks?|club|society|band|choir|association|trust|museum|school|centre|center|lab|services?|hire|repairs?|removals?|supplies|group|brothers|bros|sons?|daughters?|guild|council|church|parish|railway|ferry|shop|stores?|gmbh|kg|ohg|ug|ag|e\.?\s?v|verein|werk\w*|hof|betrieb|meister\w*|\p{L}*erei|sarl|sas|eurl|atelier|maison|société|association|mairie|étude|scp|domaine|mercerie|s\.?l\.?|taller\w*|casa|almazara|ferretería|gestoría|asociación|peña|cooperativa|hermanos|hnos)(?!\p{L})/iu;
@@ -76,12 +77,12 @@ const stripped = (name: string) =>
   name
     .replace(/^[^\p{L}\p{N}"“„«]+/u, '')
     .replace(
-      /^(?:we(?:[’']|\s*a)re|i[’']m|i am|wir sind|nous sommes|somos|hier ist|this is|here is|en(?=\s\p{Lu})|at(?=\s\p{Lu})|from(?=\s\p{Lu})|bei(?=\s\p{Lu})|chez(?=\s\p{Lu})|de[rmn](?=\s\p{Lu})|die(?=\s\p{Lu})|das(?=\s\p{Lu}))\s+/iu,
+      /^(?:we(?:[’']|\s*a)re|i[’']m|i am|wir sind|nous sommes|somos|hier ist|this is|here is|it[’']s|its|das ist|c[’']est|en(?=\s\p{Lu})|at(?=\s\p{Lu})|from(?=\s\p{Lu})|bei(?=\s\p{Lu})|chez(?=\s\p{Lu})|de[rmn](?=\s\p{Lu})|die(?=\s\p{Lu})|das(?=\s\p{Lu}))\s+/iu,
       '',
     )
     .replace(/\s+/g, ' ')
     .replace(/^["“„«'‘(\s]+|["”»'’)\s,.;:!–—-]+$/gu, '')
-    .replace(/\s(?:and|of|the|&|de|et|y|und|in|at|on|for|von|am|im)$/i, '')
+    .replace(/\s(?:and|of|the|&|de|et|y|und|in|at|on|for|von|am|im|(?:and )?(?:that[’']s|i|we|ich|wir|je|yo|soy)(?: (?:me|us|am|are|bin|sind|suis|soy))?)$/i, '')
     .trim();
 
 /** Everything in a text that the business may be called, each once, with the marks a model weighs. */
@@ -102,7 +103,10 @@ export function nameCandidates(
       GREETS.test(tidy) ||
       tidy.length > 70 ||
       !/\p{L}{2}/u.test(tidy) ||
-      tidy.split(' ').length > 9
+      tidy.split(' ').length > 9 ||
+      // What the designer asks is no name, and neither is a house in a street.
+      pieces[piece]!.speaker === 'designer' ||
+      (STREET.test(tidy) && (/^\d/.test(tidy) || /\d[a-z]?,? $/.test(source.slice(from - 4, from))))
     )
       return;
     const at = from + Math.max(0, source.slice(from, from + name.length + 4).indexOf(tidy.split(' ')[0]!));
@@ -152,10 +156,13 @@ export function nameCandidates(
           else if (own.length > domain.length) break;
         }
       }
-    // Where nobody writes capitals, a word of what businesses are called shows where a name is.
-    if (text.length > 25 && !/\p{Lu}/u.test(text))
-      for (const m of text.matchAll(new RegExp(KIND.source, 'giu'))) {
-        const k = tokens.findIndex((t) => t.index <= m.index && m.index < t.index + t[0].length);
+    // Where nobody writes capitals, a word of what businesses are called, or of a trade, shows where a name is.
+    if (text.length > 25 && !/\p{Lu}/u.test(text)) {
+      const kinds = [...text.matchAll(new RegExp(KIND.source, 'giu'))].map((m) =>
+        tokens.findIndex((t) => t.index <= m.index && m.index < t.index + t[0].length),
+      );
+      const trades = tokens.flatMap((t, k) => (tradeHits(tradeTokens(t[0])).length ? [k] : []));
+      for (const k of new Set([...kinds, ...trades])) {
         if (k < 0) continue;
         for (let a = Math.max(0, k - 3); a <= k; a++)
           for (let b = k; b <= Math.min(tokens.length - 1, k + 2); b++)
@@ -164,9 +171,10 @@ export function nameCandidates(
                 text.slice(tokens[a]!.index, tokens[b]!.index + tokens[b]![0].length),
                 p.from + tokens[a]!.index,
                 n,
-                'low kind',
+                kinds.includes(k) ? 'low kind' : 'low trade',
               );
       }
+    }
     for (const m of text.matchAll(QUOTED)) put(m[1]!, p.from + m.index + m[0].indexOf(m[1]!), n, 'quoted');
     for (const m of text.matchAll(CALLED)) {
       const words = m[1]!.split(' ');
@@ -261,6 +269,7 @@ export function nameCandidates(
       .toLowerCase();
     if (domains.some((d) => d.startsWith(initials) && initials.length > 2)) f.add('domain:initials');
     if (KIND.test(best.name)) f.add('kind');
+    if (tradeHits(tradeTokens(best.name)).length) f.add('trade');
     const kind = KIND.exec(best.name)?.[0].toLowerCase();
     if (kind) f.add(`kind:${kind.slice(0, 6)}`);
     if (/(?<!\p{L})(?:ltd|limited|llc|inc|gmbh|kg|sarl|sas|s\.?l\.?|e\.?\s?v\.?|cic|llp|plc)\.?$/iu.test(best.name))
@@ -308,7 +317,7 @@ export function nameCandidates(
       }
     const features = [...f];
     const strong = features.filter((x) =>
-      /^(?:domain|kind$|label|person$|count|top:0$|how:(?:called|line|quoted)|legal|part of|words|pair|under|is$)/.test(
+      /^(?:domain|kind$|trade$|label|person$|count|top:0$|how:(?:called|line|quoted)|legal|part of|words|pair|under|is$)/.test(
         x,
       ),
     );

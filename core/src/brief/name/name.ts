@@ -1,6 +1,6 @@
 import type { Linear } from '../roles/linear.js';
 import type { ReadPiece } from '../roles/roles.js';
-import { nameCandidates } from './candidates.js';
+import { nameCandidates, type NameCandidate } from './candidates.js';
 
 /** What the business is called, as read: where it stands and how sure that is, 0 to 1. */
 export interface ReadName {
@@ -54,6 +54,17 @@ export function statedName(value: string): string {
   return titled(said.replace(REGISTERED, '').trim() || said);
 }
 
+/** “Saxby Vale MRC” by the words its letters stand for, where the text has them. */
+function spelledOut(name: ReadName, candidates: readonly NameCandidate[]): ReadName {
+  const [, lead = '', short] = /^(.*?)(\p{Lu}{2,5})$/u.exec(name.name) ?? [];
+  if (!short) return name;
+  const initials = (s: string) => (s.match(/(?<!\p{L})\p{Lu}/gu) ?? []).join('');
+  const whole = candidates.find(
+    (c) => c.name.length > name.name.length && c.name.startsWith(lead) && initials(c.name.slice(lead.length)) === short,
+  );
+  return whole ? { ...name, name: whole.name, from: whole.from, to: whole.to } : name;
+}
+
 /** The likeliest name of the business, none of what is `taken` (addresses, numbers); null where nothing speaks for any. */
 export function nameIn(
   source: string,
@@ -89,6 +100,7 @@ export function nameIn(
       best = { name: c.name, from: c.from, to: c.to, sure: 0 };
     } else if (score > second) second = score;
   }
+  best &&= spelledOut(best, candidates);
   if (!best || top < (/\p{Lu}/u.test(best.name) ? LEAST : LEAST_IN_SMALL)) return null;
   const lead = BRIEF_FOR.exec(best.name)?.[0] ?? '';
   if (lead.length < best.name.length - 2)

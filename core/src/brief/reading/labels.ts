@@ -15,7 +15,7 @@ type LabelField =
   | 'dislikes';
 
 const LABELS: Record<LabelField, string> = {
-  name: 'name|business|business name|client|company|nombre|nom|empresa|entreprise|firma',
+  name: 'name|business|business name|name of (?:the )?(?:business|company|club|society|shop|firm|group|charity)|what (?:we are|it is|we’re|we\'re) called|name auf der (?:seite|webseite)|name (?:des|der) (?:vereins|betriebs|firma|gesch[aä]fts)|vereinsname|firmenname|nom de l[’\']?(?:association|entreprise|atelier)|nom (?:du commerce|commercial)|nombre (?:del negocio|comercial|de la empresa)|client|company|nombre|nom|empresa|entreprise|firma',
   legalName: 'legal name|registered name|trading as|razón social|raison sociale',
   strapline: 'strapline|tagline|tag line|slogan|motto|lema|devise|leitspruch',
   trade: 'trade|what|business type|oficio|métier|metier|gewerbe|branche|beruf',
@@ -61,7 +61,7 @@ export interface LabelledLine {
 export function labelOf(raw: string, at: number): LabelledLine | null {
   const heading = /^\s*#{1,6}\s+(.+?)\s*:?\s*$/.exec(raw);
   const labelled =
-    /^\s*(?:[-*•]\s+)?(?:\*\*|__)?([\p{L}][\p{L} '’-]{1,24}?)(?:\*\*|__)?\s*:(?:\*\*|__)?\s*(.*?)\s*$/u.exec(raw);
+    /^\s*(?:[-*•]\s+)?(?:\*\*|__)?([\p{L}][\p{L} '’-]{1,34}?)(?:\*\*|__)?\s*:(?:\*\*|__)?\s*(.*?)\s*$/u.exec(raw);
   const label = (heading?.[1] ?? labelled?.[1] ?? '').trim().replace(/\s+/g, ' ');
   const field = label && byLabel.find(([, words]) => words.test(label))?.[0];
   if (!field) return null;

@@ -9,6 +9,8 @@ const PHONE =
   /(?<![\d.@£€$/-])(?:(?<=\s)[6-9]\d\d(?=[ .]\d)|\+|\(?00? ?|\(?0|\(\d)[\d ().\-/\u00a0]{6,22}\d(?!\d|[.,:]\d|%)/g;
 /** Numbers as they are dialled within a country, without a nought before them: “(218) 555-0143”, “55 5550 1199”. */
 const GROUPED = /(?<![\d.,@£€$/-])\(?\d{2,3}\)?[ .-]\d{3,4}[ .-]\d{4}(?![\d%]|[.,:-]\d)/g;
+/** Nine figures in a row, as they are dialled in Spain. */
+const SPANISH = /(?<![\d.,@£€$/-])[6-9]\d{8}(?!\d|[.,]\d|%)/g;
 const SHORT = /(?<![\d.,@£€$/-])\d{3}-\d{4}(?![\d%-]|[.,:]\d)/g;
 const FAX = /\b(?:tele)?fax\b[^\n\d]{0,12}$/i;
 /** What stands before a number that is in a register, and not to be rung. */
@@ -31,10 +33,17 @@ export function readPhone(text: string, language: Language = 'en'): { shown: str
   return null;
 }
 
-/** Phone numbers of a text, with the E.164 form of each, so that two ways to write one number are one number. */
-export function* phones(source: string, language: Language): Generator<Span & { e164: string }> {
-  const taken: [number, number][] = [];
-  for (const pattern of [PHONE, GROUPED, SHORT])
+/**
+ * Phone numbers of a text, with the E.164 form of each, so that two ways to write one number are one number. What is
+ * `registered` is a number of a register, and rings nowhere.
+ */
+export function* phones(
+  source: string,
+  language: Language,
+  registered: readonly { from: number; to: number }[] = [],
+): Generator<Span & { e164: string }> {
+  const taken: [number, number][] = registered.map(({ from, to }) => [from, to]);
+  for (const pattern of [PHONE, GROUPED, ...(language === 'es' ? [SPANISH] : []), SHORT])
     for (const m of source.matchAll(pattern)) {
       if (taken.some(([a, b]) => m.index < b && a < m.index + m[0].length)) continue;
       const before = source.slice(Math.max(0, m.index - 40), m.index);

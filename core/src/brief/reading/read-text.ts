@@ -175,10 +175,10 @@ function spansOfLabel(label: Gathered['labels'][number]): Span[] {
 }
 
 /** Numbers and addresses, each marked once: a labelled line narrows to what was read in it. */
-function reachSpans(source: string, language: Language, spans: Span[]): Map<Span, string> {
+function reachSpans(source: string, language: Language, spans: Span[], registered: readonly Span[]): Map<Span, string> {
   const e164 = new Map<Span, string>();
   const around = (s: Span) => spans.find((o) => o.field === s.field && o.from <= s.from && s.to <= o.to);
-  for (const { e164: number, ...span } of phones(source, language)) {
+  for (const { e164: number, ...span } of phones(source, language, registered)) {
     const held = around(span);
     const narrowed = held && !e164.has(held) ? Object.assign(held, span) : span;
     if (narrowed === span) spans.push(span);
@@ -242,7 +242,8 @@ function gather(
     for (const { from, to } of eventStretches(p, hasTimes))
       timed = timed.slice(0, p.from + from) + ' '.repeat(to - from) + timed.slice(p.from + to);
   const reached = reachable(understood);
-  const e164 = reachSpans(reached, language, spans);
+  const registered = [...registrations(reached)];
+  const e164 = reachSpans(reached, language, spans, registered);
   const there = has.has('address') ? [] : [...addresses(rest, pieces)];
   const [main] = [...spans, ...there].filter((s) => s.field === 'address');
   const branches = branchesIn(withoutCells(timed), [...spans, ...there], main, pieces, language);
@@ -250,7 +251,7 @@ function gather(
   for (const b of branches.filter((x) => x.branch.hours))
     timed = timed.slice(0, b.from) + timed.slice(b.from, b.to).replace(/[^\n]/g, ' ') + timed.slice(b.to);
   const running = readHours(withoutCells(timed), language);
-  spans.push(...running.spans, ...registrations(reached));
+  spans.push(...running.spans, ...registered);
   const events = eventsIn(text, pieces, language);
   spans.push(...events.map((e) => e.span));
   // Who writes from an address of their own and gives no other is reached there.

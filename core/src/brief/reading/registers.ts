@@ -9,7 +9,7 @@ const COURT = '(?:,? ?(?:beim |at |am )?(?:Amtsgericht|Landesgericht|Handelsgeri
  */
 const REGISTERS: readonly RegExp[] = [
   // Great Britain, Ireland and wherever English is spoken
-  `(?:registered )?charity(?: (?:registration|registered|reg\\.?))?(?: (?:no|number|nr)\\.?)?:? ?(?:SC|NI)?\\d{5,8}(?![\\d-])`,
+  `(?:registered )?charity(?: (?:registration|registered|reg\\.?))?(?: \\(?(?:no|number|nr)\\.?)?:? ?(?:SC|NI)?\\d{5,8}(?![\\d-])`,
   `(?:registered (?:in \\p{Lu}\\p{L}+(?: and \\p{Lu}\\p{L}+)? )?)?(?:company|society|co-?operative|partnership)(?: (?:registration|reg\\.?))? (?:no|number|nr)\\.?:? ?(?:[A-Z]{1,2}-?)?\\d{4,8}(?![\\d-])`,
   `vat(?: (?:registration|reg\\.?))?(?: (?:no|number|nr)\\.?)?:? ?(?:GB|IE)? ?\\d[\\d ]{6,11}\\d?[A-Z]{0,2}(?![\\p{L}\\d])`,
   `[A-Z]{3,6}(?: (?:firm|member(?:ship)?|registration))? (?:ref(?:erence)?|reg|no|number|nr)\\.? ?(?:no\\.? ?)?\\d{4,10}(?![\\d-])`,
