@@ -231,7 +231,7 @@ class Reader {
     if (this.tokens[n]?.kind === 'comma' && this.tokens[n]!.means !== ';') n = this.grammar.skip(n + 1, false);
     // “8 to 6 except Sundays”: all days but those.
     const but = this.tokens[n]?.kind === 'except' ? this.grammar.listAt(this.grammar.skip(n + 1, false)) : null;
-    if (but) {
+    if (but && this.saysOpen(i)) {
       const rest = [0, 1, 2, 3, 4, 5, 6].filter((d) => !but.days.includes(d));
       this.draft.add(rest, times.parts, of, season, this.tokens[i]!.from, but.to);
       return but.next;
@@ -247,6 +247,16 @@ class Reader {
     if (!list || (list.next === whole.next && own(whole))) return times.next;
     this.draft.add(list.days, times.parts, of, season, this.tokens[i]!.from, list.to);
     return list.next;
+  }
+
+  /** True where the sentence up to a token says that somebody is open, or says nothing at all. */
+  private saysOpen(i: number): boolean {
+    let n = i - 1;
+    while (n >= 0 && !['line', 'stop'].includes(this.tokens[n]!.kind)) n--;
+    const before = this.tokens.slice(n + 1, i);
+    return (
+      before.every((t) => t.kind !== 'word') || before.some((t) => /^(?:open|offen|geöffn|ouv|abi?er|abr)/.test(t.text))
+    );
   }
 
   /** What “closed” is said of. Gives the next token, or null where it is said of nothing here. */

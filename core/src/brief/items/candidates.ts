@@ -118,7 +118,8 @@ function nameBehind(text: string, from: number, to: number): { from: number; to:
 const CHARGE =
   /^(?:(?:the|my|our|a|mein|unser|der|die|das|mon|ma|notre|le|la|mi|nuestr[oa]|el)\s)?(?:fees?|prices?|costs?|charges?|rates?|preise?|kosten|gebühr(?:en)?|honorar|prix|tarifs?|coût|precios?|tarifas?|cuota|honorarios)$/iu;
 /** Money of the job that the site is, and of nothing that is sold. */
-const OF_THE_JOB = /(?<!\p{L})(?:budget|deadline|bidders?|kostenrahmen|presupuesto|facture|rechnung|invoice|quote for the site)(?!\p{L})/iu;
+const OF_THE_JOB =
+  /(?<!\p{L})(?:budget|deadline|bidders?|kostenrahmen|presupuesto|facture|rechnung|invoice|quote for the site)(?!\p{L})/iu;
 
 function beside(piece: Piece, n: number, source: string, money: readonly Money[], out: Candidate[]): void {
   let done = 0;
@@ -170,7 +171,7 @@ function labelled(piece: Piece, n: number, source: string, prices: Money[]): Can
 function ofItem(piece: Piece, n: number, money: readonly Money[] = []): Candidate {
   const first = money[0];
   const head =
-    /^(?:\*\*|__)?(.{2,90}?)(?:\*\*|__)?\s*(?:[:;(]|\s[–—=-]+\s|,\s(?!\p{Lu}?\p{Ll}+\s(?:and|und|et|y)\s)|\.\s|$)/su.exec(
+    /^(?:\*\*|__)?(.{2,90}?)(?:\*\*|__)?\s*(?:[:;(]|\s[–—=-]+\s|(?<!-),\s(?!\p{Lu}?\p{Ll}+\s(?:and|und|et|y)\s)|\.\s|$)/su.exec(
       piece.text,
     );
   let to = head?.[1] ? piece.text.indexOf(head[1]) + head[1].length : piece.text.length;
@@ -339,16 +340,23 @@ const OPENS = latin(
 const unstopped = (piece: Piece, opens: boolean): boolean =>
   opens && !/[,;:]/.test(piece.text) && !/\p{Lu}/u.test(piece.text) && wordCount(piece.text) > 4;
 
+/** German nouns one after the other, with nothing between them. */
+const NOUNS = /^(?:\p{Lu}\p{Ll}{6,}\s+){3,}/u;
 /** What ends one thing of a list in which nothing parts them: “crown reductions felling stump grinding”. */
 const ENDS_ONE = /(?:ings?|[^us]s)$/u;
-const OF = /^(?:de|del|des|du|d[’'].*|à|a|en|para|pour|of|for|in|aux?|sur|sous|dans|avec|chez|von|für|mit|con|sin|sobre)$/u;
+const OF =
+  /^(?:de|del|des|du|d[’'].*|à|a|en|para|pour|of|for|in|aux?|sur|sous|dans|avec|chez|von|für|mit|con|sin|sobre)$/u;
 const AND = /^(?:and|und|et|y|also|auch|aussi|también|e)$/u;
 /**
  * The things of a list that was spoken without stops. English things end in a plural or in “-ing”; in French and Spanish one
  * goes on over “de” and a word that agrees in number; German ones are a word each.
  */
 export function splitRun(text: string, language: Language = 'en'): { text: string; at: number }[] {
-  const words = [...text.matchAll(/\S+/g)].map((m) => ({ w: m[0].toLowerCase(), at: m.index, to: m.index + m[0].length }));
+  const words = [...text.matchAll(/\S+/g)].map((m) => ({
+    w: m[0].toLowerCase(),
+    at: m.index,
+    to: m.index + m[0].length,
+  }));
   const out: { text: string; at: number }[] = [];
   let first = 0;
   const take = (end: number) => {
@@ -369,7 +377,9 @@ export function splitRun(text: string, language: Language = 'en'): { text: strin
       language === 'en'
         ? ENDS_ONE.test(w)
         : language === 'de'
-          ? w.length > 3
+          ? // „Mülltonnen rausstellen“ goes on in small letters where nouns have capitals.
+            w.length > 3 &&
+            !(/^\p{Lu}/u.test(text.slice(words[n]!.at)) && /^\p{Ll}/u.test(text.slice(words[n + 1]!.at)))
           : // “cajas fuertes”: the second agrees with the first, and is one with it.
             n > first || !(/s$/.test(w) && /s$/.test(next) && !OF.test(words[n + 2]?.w ?? ''));
     if (ends) take(n + 1);
@@ -384,7 +394,8 @@ function enumerated(piece: Piece, n: number, language: Language, out: Candidate[
   const body = piece.text.slice(start).replace(/\([^)]*\)/g, (b) => ' '.repeat(b.length));
   const stop = /[.!?]\s|\s(?:because|which|who|so that|weil|damit|parce que|porque)\s/iu.exec(body);
   const list = body.slice(0, stop?.index ?? body.length).replace(/[.!?]$/, '');
-  const parts = unstopped(piece, opens !== null) ? splitRun(list, language) : splitList(list);
+  const run = unstopped(piece, opens !== null) || (language === 'de' && NOUNS.test(list.trim()));
+  const parts = run ? splitRun(list, language) : splitList(list);
   const fits = parts.filter((p) => wordCount(p.text) <= 6 && hasWord(p.text));
   if (parts.length < 2 || fits.length < parts.length * 0.7 || (parts.length < 3 && !opens && piece.kind !== 'value'))
     return;
@@ -461,7 +472,8 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
     if (piece.kind === 'item') {
       if (money.length > 1) beside(piece, n, source, money, out);
       else if (wordCount(piece.text) <= 24 || money.length) out.push(ofItem(piece, n, money));
-      if (!money.length && !/[:;]|\s[–—-]\s/.test(piece.text) && wordCount(piece.text) > 3) enumerated(piece, n, languages[n]!, out);
+      if (!money.length && !/[:;]|\s[–—-]\s/.test(piece.text) && wordCount(piece.text) > 3)
+        enumerated(piece, n, languages[n]!, out);
     } else {
       if (money.length) beside(piece, n, source, money, out);
       if (piece.kind === 'value' && !money.length && wordCount(piece.text) <= 6 && hasWord(piece.text))

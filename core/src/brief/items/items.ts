@@ -12,7 +12,7 @@ export interface Item extends Candidate {
 
 /** Headings and labels whose lists are services, whatever is in them. */
 const OUTRIGHT =
-  /^(?:our |my |the |unsere |nos |nuestros )?(?:services?|products?|what we (?:do|make|sell)|what i (?:do|make|sell)|we do|prices?(?: list)?|price list|servicios|productos|prestations|produits|leistungen|angebot|produkte|tarifs?|precios|tarifas|preise|preisliste)(?: (?:and|&|und|et|y) (?:prices?|services?|products?|preise|tarifs|prix|precios))?$/i;
+  /^(?:our |my |the |unsere |nos |nuestros )?(?:services?|products?|what we (?:do|make|sell|offer)|what i (?:do|make|sell|offer)|what (?:people|customers) (?:come|ask) (?:to us )?for|product (?:groups?|range|lines)|our range|(?:list )?what you (?:charge for|sell|make)|we do|disziplinen|sparten|aktivitäten|was wir (?:machen|bieten)|activités|actividades|prices?(?: list)?|price list|servicios|productos|prestations|produits|leistungen|angebot|produkte|tarifs?|precios|tarifas|preise|preisliste)(?: (?:and|&|und|et|y) (?:prices?|services?|products?|preise|tarifs|prix|precios))?$/i;
 /** Words that say that something is not done, or not any more. */
 const REFUSES = latin(
   /(?<!\p{L})(?:do(?:es)?n[’']?t|do not|no longer|never|stopped|gave up|not any ?more|won[’']t|can[’']t|without|not(?! only)|except|ya no|nunca|sin|no (?:hacemos|vendemos|reparamos)|ne\s+\p{L}+\s+(?:pas|plus)|n[’']\p{L}+\s+(?:pas|plus)|plus de|pas de|sans|kein(?:e[rnms]?)?|nicht(?: mehr)?|ohne|außer)(?!\p{L})/iu,
@@ -61,7 +61,10 @@ export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linea
     .filter((c) => readable(pieces[c.piece]!))
     .map((c): Item => {
       const piece = pieces[c.piece]!;
-      const outright = c.outright ?? ((c.met === 'item' || c.met === 'row') && OUTRIGHT.test(piece.under.trim()));
+      const outright =
+        c.outright ||
+        ((c.met === 'item' || c.met === 'row') && OUTRIGHT.test(piece.under.trim())) ||
+        (c.met === 'list' && OUTRIGHT.test(piece.label.trim()));
       if (outright) return { ...c, outright, sure: 1 };
       return { ...c, sure: model.predict(itemFeatures(c, piece, piece.language, piece.shares))[0] ?? 0 };
     })

@@ -126,7 +126,7 @@ export function sentencesIn(text: string): { from: number; to: number }[] {
 }
 
 const CONNECT =
-  /\s+(?=(?:and (?:we|i|it|he|she|they|the|then|what|don[’']?t|please|also)|so (?:we|i|it|the|that)|but (?:we|i|it|don|not|the)|okay|anyway|oh and|what (?:i|we) (?:want|do|need|would)|because|und (?:wir|ich|dann|die|der|das|bitte)|aber|also (?:wir|ich)|et (?:on|nous|puis|le|la|je|il)|mais|donc|alors|y (?:también|luego|el|la|no|que)|pero|entonces)(?![\p{L}]))/giu;
+  /(?<!(?<!\p{L})(?:and|so|but|what|which|that|if|when|because|as|how|where|who|than|or|und|dass|wenn|was|weil|que|qui|quand|si|y|pero|cuando|et|mais))\s+(?=(?:we(?:[’']re|[’']ve)?|i(?:[’']ve|[’']m| want| need| have)|(?:the |my )?(?:phone|email|number|address) is|email|hacemos|vendemos|estamos en|(?:el|mi) (?:teléfono|correo)|la tienda abre|lo que no|wir|offen|telefon|nous (?:sommes|faisons|vendons)|on (?:fait|est|répare|vend)|(?:le|mon) téléphone|les tarifs)(?![\p{L}]))|\s+(?=(?:and (?:we|i|it|he|she|they|the|then|what|don[’']?t|please|also)|so (?:we|i|it|the|that)|but (?:we|i|it|don|not|the)|okay|anyway|oh and|what (?:i|we) (?:want|do|need|would)|because|und (?:wir|ich|dann|die|der|das|bitte)|aber|also (?:wir|ich)|et (?:on|nous|puis|le|la|je|il)|mais|donc|alors|y (?:también|luego|el|la|no|que)|pero|entonces)(?![\p{L}]))/giu;
 
 /** A run of words nobody put stops in, as when it was dictated: cut where a new clause begins. */
 function clausesIn(text: string, from: number, to: number): { from: number; to: number }[] {

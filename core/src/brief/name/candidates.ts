@@ -19,7 +19,7 @@ const SEQUENCE = latin(
 );
 const QUOTED = /["“„«]\s?([\p{Lu}\p{N}][^"“”„«»]{1,50}?)\s?["”“»]/gu;
 const CALLED = latin(
-  /(?<!\p{L})(?:called|known as|named|trading as|under the name(?: of)?|it[’']s|das ist|c[’']est|we are|we’re|we're|i am|i’m|i'm|here at|heißt|heisst|heißen|nennt sich|wir sind|firma|s’appelle|s'appelle|nous sommes|se llama|somos|nos llamamos)\s+((?:the\s+|die\s+|der\s+|das\s+|l[ea’']\s?)?[\p{L}\d&][\p{L}\d&’'-]*(?:\s[\p{L}\d&][\p{L}\d&’'-]*){0,5})/giu,
+  /(?<!\p{L})(?:called|known as|named|trading as|(?:his|her|my|our|their) own as|under the name(?: of)?|it[’']s|das ist|c[’']est|we are|we’re|we're|i am|i’m|i'm|here at|heißt|heisst|heißen|nennt sich|wir sind|firma|s’appelle|s'appelle|nous sommes|se llama|somos|nos llamamos)\s+((?:the\s+|die\s+|der\s+|das\s+|l[ea’']\s?)?[\p{L}\d&][\p{L}\d&’'-]*(?:\s[\p{L}\d&][\p{L}\d&’'-]*){0,5})/giu,
 );
 const KIND =
   /(?<!\p{L})(?:ltd|limited|llc|inc|co|company|works?|workshop|yard|studio|house|pottery|joinery|nursery|farm|mill|press|books|boats?|clocks?|club|society|band|choir|association|trust|museum|school|centre|center|lab|services?|hire|repairs?|removals?|supplies|group|brothers|bros|sons?|daughters?|guild|council|church|parish|railway|ferry|shop|stores?|gmbh|kg|ohg|ug|ag|e\.?\s?v|verein|werk\w*|hof|betrieb|meister\w*|\p{L}*erei|sarl|sas|eurl|atelier|maison|société|association|mairie|étude|scp|domaine|mercerie|s\.?l\.?|taller\w*|casa|almazara|ferretería|gestoría|asociación|peña|cooperativa|hermanos|hnos)(?!\p{L})/iu;
@@ -82,7 +82,10 @@ const stripped = (name: string) =>
     )
     .replace(/\s+/g, ' ')
     .replace(/^["“„«'‘(\s]+|["”»'’)\s,.;:!–—-]+$/gu, '')
-    .replace(/\s(?:and|of|the|&|de|et|y|und|in|at|on|for|von|am|im|(?:and )?(?:that[’']s|i|we|ich|wir|je|yo|soy)(?: (?:me|us|am|are|bin|sind|suis|soy))?)$/i, '')
+    .replace(
+      /\s(?:and|of|the|&|de|et|y|und|in|at|on|for|von|am|im|(?:and )?(?:that[’']s|i|we|ich|wir|je|yo|soy)(?: (?:me|us|am|are|bin|sind|suis|soy))?)$/i,
+      '',
+    )
     .trim();
 
 /** Everything in a text that the business may be called, each once, with the marks a model weighs. */

@@ -10,9 +10,9 @@ export interface ReadName {
   sure: number;
 }
 
-/** Forms of company that stand behind a name in registers, and on no sign. Of clubs they are part of the name. */
+/** Forms of company and club that stand behind a name in registers, and on no sign. */
 const REGISTERED =
-  /[\s,]+(?:ltd|limited|llc|inc|llp|plc|gmbh(?:\s*&\s*co\.?(?:\s*kg)?)?|kg|ohg|ug|e\.?\s?u|sarl|sas|eurl|srl|sprl|s\.?\s?l\.?(?:\s?u\.?)?|s\.?c\.?a)\.?$/iu;
+  /[\s,]+(?:e\.?\s?v|ltd|limited|llc|inc|llp|plc|gmbh(?:\s*&\s*co\.?(?:\s*kg)?)?|kg|ohg|ug|e\.?\s?u|sarl|sas|eurl|srl|sprl|s\.?\s?l\.?(?:\s?u\.?)?|s\.?c\.?a)\.?$/iu;
 /** Scores under which a candidate is no name; in small letters it must be said to be one. */
 const LEAST = 2.2;
 const LEAST_IN_SMALL = 4.6;
@@ -47,7 +47,7 @@ const titled = (name: string): string =>
 export function statedName(value: string): string {
   const line = value.split('\n')[0]!.trim();
   const quoted = /^["“„«]\s?([^"”“»]{2,60}?)\s?["”“»]/u.exec(line)?.[1];
-  const head = quoted ?? /^(.{2,70}?)(?:\s[–—(]|,\s(?=[\p{Ll}\d])|\.\s|\s\(|;|$)/u.exec(line)?.[1] ?? line;
+  const head = quoted ?? /^(.{2,70}?)(?:\se\.\s?V\.|\s[–—(]|,\s(?=[\p{Ll}\d])|\.\s|\s\(|;|$)/u.exec(line)?.[1] ?? line;
   const said = head
     .replace(/^(?:we(?:[’']|\s*a)re|it[’']s|called|wir heißen|nous sommes|somos)\s+/i, '')
     .replace(/[.,;:\s]+$/, '');

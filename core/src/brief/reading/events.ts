@@ -19,7 +19,7 @@ function whenIn(tokens: readonly Token[]): { from: number; to: number; kinds: Se
   for (const t of tokens) {
     const joins =
       t.kind === 'word' &&
-      /^(?:uhr|h|hrs?|o’clock|of|the|month|im|monat|du|mois|del?|mes|each|every|jeden|chaque|cada)$/.test(t.text);
+      /^(?:20\d\d|uhr|h|hrs?|o’clock|of|the|month|im|monat|du|mois|del?|mes|each|every|jeden|chaque|cada)$/.test(t.text);
     // “Work mornings are the first Sunday”: a part of the day by itself begins nothing.
     if (WHEN.has(t.kind) && (run.length || t.kind !== 'part')) run.push(t);
     else if (!(run.length && (BETWEEN.has(t.kind) || joins))) {
@@ -50,6 +50,9 @@ const nameFrom = (s: string): string => {
 /** “Sat 12 December, 7 pm, Fishermen’s Mission”: where it is, with no word for it. */
 const AT_LENGTH =
   /^\s*,\s*((?:[Tt]he )?\p{Lu}[\p{L}’']+(?: (?:of |de |du |der |la )?\p{Lu}[\p{L}’']+){0,3})(?=[,.;]|$)/u;
+/** “We meet on Tuesdays”: what that is called. */
+const MEETS = /(?<!\p{L})(?:meet|treffen uns|trifft sich|réuni\p{L}*|retrouv\p{L}*|reunimos)(?!\p{L})/iu;
+const MEETING: Record<Language, string> = { en: 'Meeting', de: 'Treffen', fr: 'Rencontre', es: 'Reunión' };
 /** What is no event though it has days and times: being open, being away, being rung. */
 const NO_EVENT =
   /[£€$]|^(?:first|every|each|jeden|chaque|cada)\s|(?:^|\s)should (?:say|have)|open|clos|cerrad|geschlossen|ouvert|fermé|hours|horari|öffnung|urlaub|ferien|holiday|visitors|büro|office|bureau|oficina|booking|\?|¿|\d{3}|(?<!\p{L})(?:not|says|last|nur|nicht|pas|shop|counter|laden|boutique|tienda|agence|agencia|verkauf|venta|vente|site|website|seite|sur rendez-vous|by appointment)(?!\p{L})/iu;
@@ -75,6 +78,9 @@ function ofRow(piece: Pick<ReadPiece, 'text'>, language: Language): Omit<Busines
 /** What stands over a list of events, and names none. */
 const OVER_MANY =
   /^(?:when|dates?|events?|times?|regular(?:ly| (?:groups?|users?|events?|bookings?|sessions?))?|groups?|timetable|programme|what[’']s on|wann|termine?|gruppen|quand|groupes?|cuándo|fechas?|grupos?)$/iu;
+/** Headings and labels whose lines are dates, whatever is in them. */
+const DATES =
+  /(?<!\p{L})(?:dates?|diary|events?|what[’']s on|coming up|forthcoming|exhibitions?|termine?|veranstaltung\p{L}*|agenda|rendez-vous|dates? à (?:retenir|venir)|manifestations?|événements?|fechas|pr[oó]xim[oa]s? (?:fechas|citas|eventos|actividades)|eventos|citas)(?!\p{L})/iu;
 const PRICE = /(?:[£€$]\s?\d[\d.,]*|\d[\d.,]*\s?(?:€|euros?|£))(?:\s(?:a|per|pro|par|por)\s\p{L}+)?/u;
 
 type Stretch = Pick<ReadPiece, 'from' | 'to' | 'text' | 'label' | 'under' | 'kind'>;
@@ -92,16 +98,37 @@ const isRegular = (kinds: ReadonlySet<TokenKind>) => (kinds.has('ordinal') || ki
 function partsOf(stretch: Stretch, { small, source, language }: Around): Stretch[] {
   const parts: Stretch[] = [];
   let from = 0;
-  for (const m of stretch.text.matchAll(/;\s*|$/g)) {
+  // A comma parts them where what stands before it and what comes behind it each say when.
+  const says = (text: string, at: number) => {
+    const when = whenIn(tokensOf(small, source, language, at, at + text.length));
+    return when !== null && (when.kinds.has('date') || when.kinds.has('day') || when.kinds.has('ordinal'));
+  };
+  for (const m of stretch.text.matchAll(/[;,]\s*|$/g)) {
+    if (
+      m[0].startsWith(',') &&
+      !(
+        /\p{L}{3}/u.test(stretch.text.slice(from, m.index)) &&
+        says(stretch.text.slice(from, m.index), stretch.from + from) &&
+        begins(stretch.text.slice(m.index + m[0].length)) &&
+        says(stretch.text.slice(m.index + m[0].length), stretch.from + m.index + m[0].length)
+      )
+    )
+      continue;
     const text = stretch.text.slice(from, m.index);
     const at = stretch.from + from;
     const when = whenIn(tokensOf(small, source, language, at, at + text.length));
-    if (when && (isDated(when.kinds) || isRegular(when.kinds)))
+    if (when && (when.kinds.has('date') || isRegular(when.kinds) || when.kinds.has('ordinal')))
       parts.push({ ...stretch, from: at, to: at + text.length, text });
     from = m.index + m[0].length;
   }
   return parts.length > 1 ? parts : [stretch];
 }
+
+/** True where a stretch begins with what is on, and not with a time. */
+const begins = (text: string): boolean =>
+  /^(?:(?:the|and|und|et|y|le|la|el|der|die|das)\s)?\p{L}{4,}\s/u.test(text) && !DAY.test(text);
+const DAY =
+  /^(?:(?:le|am|el|on|every|each|jeden|chaque|cada|premier|first|last|ersten?|letzten?)\s)?(?:mon|tue|wed|thu|fri|sat|sun|mo|di|mi|do|fr|sa|so|lun|mar|mer|jeu|ven|sam|dim|mié|jue|vie|sáb|dom|jan|feb|apr|ma[iy]|jun|jul|aug|sep|o[ck]t|nov|de[cz]|daily|täglich)\p{L}*(?!\p{L})/iu;
 
 /** The event a stretch tells of; null where it says no time, or not what is on. `told` where words say that it is one. */
 function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<BusinessEvent, 'id'> | null {
@@ -110,15 +137,22 @@ function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<Business
   if (!when) return null;
   const dated = isDated(when.kinds);
   const timed = when.kinds.has('time') && (when.kinds.has('ordinal') || dated);
-  if (!(told && (dated || isRegular(when.kinds))) && !timed) return null;
+  const listed = told && when.kinds.has('date') && DATES.test(`${stretch.label} ${stretch.under}`);
+  if (!(told && (dated || listed || isRegular(when.kinds))) && !timed) return null;
   const row = stretch.kind === 'row' ? ofRow(stretch, language) : null;
   const clause = Math.max(...['.', ';', '!', '?'].map((c) => source.lastIndexOf(`${c} `, when.from)), stretch.from - 1);
   const before = nameFrom(source.slice(Math.max(stretch.from, clause + 1), when.from).replace(/^[^:]*:(?=\s)/, ''));
   const after = source.slice(when.to, stretch.to);
   const place = (PLACE.exec(after)?.[1] ?? (dated ? AT_LENGTH.exec(after)?.[1] : '') ?? '').replace(/[\s.,;]+$/, '');
   const behind = place ? '' : nameFrom(/^[\s,:–-]+([^.;,(]{3,60})/.exec(after)?.[1] ?? '');
-  const word = EVENT_WORD.exec(stretch.text)?.[0] ?? '';
-  const named = [row?.name ?? '', nameFrom(stretch.label), before, behind, word].filter((n) => !OVER_MANY.test(n));
+  const met = EVENT_WORD.exec(stretch.text)?.[0] ?? '';
+  const word = MEETS.test(met) ? MEETING[language] : met;
+  const label = DATES.test(stretch.label) || before ? '' : nameFrom(stretch.label);
+  // “Exhibition 2027” over a date says what is on then.
+  const over = DATES.test(stretch.under) ? nameFrom(stretch.under) : '';
+  const named = [row?.name ?? '', label, MEETS.test(before) ? '' : before, behind, over, word].filter(
+    (n) => !OVER_MANY.test(n),
+  );
   const name = named.find((n) => n && !NO_EVENT.test(n)) ?? named.find(Boolean) ?? '';
   // “Open day” is one where it has a date.
   const openDay = dated && /^open [\p{L}-]+(?: [\p{L}-]+)?$/iu.test(name);
@@ -144,7 +178,7 @@ export function eventsIn(
       ? { ...piece, from: piece.from + part.from, to: piece.from + part.to, text: piece.text.slice(part.from, part.to) }
       : piece;
     if (BACK_DOOR.test(`${piece.under} ${piece.label} ${stretch.text}`)) continue;
-    const told = part !== undefined || EVENT_WORD.test(piece.under);
+    const told = part !== undefined || EVENT_WORD.test(piece.under) || DATES.test(`${piece.label} ${piece.under}`);
     for (const one of partsOf(stretch, around)) {
       const event = eventOf(one, told, around);
       if (!event || out.some((o) => same(o.event, event))) continue;

@@ -15,7 +15,7 @@ type LabelField =
   | 'dislikes';
 
 const LABELS: Record<LabelField, string> = {
-  name: 'name|business|business name|name of (?:the )?(?:business|company|club|society|shop|firm|group|charity)|what (?:we are|it is|we’re|we\'re) called|name auf der (?:seite|webseite)|name (?:des|der) (?:vereins|betriebs|firma|gesch[aä]fts)|vereinsname|firmenname|nom de l[’\']?(?:association|entreprise|atelier)|nom (?:du commerce|commercial)|nombre (?:del negocio|comercial|de la empresa)|client|company|nombre|nom|empresa|entreprise|firma',
+  name: "name|business|business name|name of (?:the )?(?:business|company|club|society|shop|firm|group|charity)|what (?:we are|it is|we’re|we're) called|name auf der (?:seite|webseite)|name (?:des|der) (?:vereins|betriebs|firma|gesch[aä]fts)|vereinsname|firmenname|nom de l[’']?(?:association|entreprise|atelier)|nom (?:du commerce|commercial)|nombre (?:del negocio|comercial|de la empresa)|client|company|nombre|nom|empresa|entreprise|firma",
   legalName: 'legal name|registered name|trading as|razón social|raison sociale',
   strapline: 'strapline|tagline|tag line|slogan|motto|lema|devise|leitspruch',
   trade: 'trade|what|business type|oficio|métier|metier|gewerbe|branche|beruf',
@@ -92,11 +92,14 @@ export function labelledLines(source: string): { labels: Labelled[]; rest: strin
       open = { ...label, blockFrom, blockTo: label.value ? label.to : blockFrom };
       labels.push(open);
       // The services of a labelled block are read as lines are read everywhere; all else is taken whole.
-      if (label.field !== 'services') blank(at, at + raw.length);
+      // Behind a name may stand more: “Ahrle & Sohn, gegründet 1874”.
+      const nameEnds = label.field === 'name' ? label.value.search(/,\s(?=\p{Ll})/u) : -1;
+      if (nameEnds > 0) blank(at, label.from + nameEnds);
+      else if (label.field !== 'services') blank(at, at + raw.length);
       else blank(at, label.value ? label.from : at + raw.length);
     } else if (!raw.trim()) {
       if (open && (filled(open) || open.field !== 'services')) open = filled(open) || !open.heading ? null : open;
-    } else if (open && (open.field === 'address' || open.field === 'hours') && !/^\s*#/.test(raw) && !isSentence(raw)) {
+    } else if (open && goesOn(open.field, raw)) {
       open.blockTo = at + raw.trimEnd().length;
       blank(at, at + raw.length);
     } else if (open?.field !== 'services') open = null;
@@ -104,6 +107,16 @@ export function labelledLines(source: string): { labels: Labelled[]; rest: strin
   }
   return { labels, rest: rest.join('') };
 }
+
+/** True where a line belongs to the address or the hours over it, and is not one of something else. */
+const goesOn = (field: LabelField, line: string): boolean =>
+  (field === 'address' || field === 'hours') &&
+  !/^\s*#/.test(line) &&
+  !isSentence(line) &&
+  !(OTHER_LABEL.test(line) && !DAY_FIRST.test(line));
+const OTHER_LABEL = /^\s*(?:[-*•]\s+)?\p{L}[\p{L} ()/.-]{1,30}:\s/u;
+const DAY_FIRST =
+  /^\s*(?:[-*•]\s+)?(?:mon|tue|wed|thu|fri|sat|sun|mo|di|mi|do|fr|sa|so|lun|mar|mer|jeu|ven|sam|dim|mié|jue|vie|sáb|dom|week|daily|every|täglich|summer|winter|sommer|été|hiver|verano|invierno|closed|from|april|shop|office|laden|büro|tienda|magasin|atelier|werkstatt|workshop)/i;
 
 /** True for a line of prose, which ends an address or a list of hours that has no empty line after it. */
 const isSentence = (line: string): boolean =>
