@@ -41,7 +41,7 @@ const word = (kind: WordKind, pattern: string): Entry => ({ kind, pattern });
 
 const ENGLISH: Entry[] = [
   group('(?:every ?day|daily|(?:seven|7) days(?: a week)?|all week|seven days)', ALL),
-  group('(?<!\\d )(?:week ?days|working days)', WEEK),
+  group('(?<!(?:^|[^\\d.:–-])\\d{1,2} )(?:week ?days|working days)', WEEK),
   group('week ?ends?', [5, 6]),
   ...days([
     'mon(?:days?)?',

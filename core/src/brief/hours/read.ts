@@ -241,7 +241,10 @@ class Reader {
     // Days with times of their own do not have these: “9–5 Mon–Fri, Sat 10–12”.
     const own = ({ next }: { next: number }) => {
       const after = this.grammar.skipPlace(next);
-      return this.grammar.timesAt(after, '') || this.grammar.untilAt(after) || this.tokens[after]?.kind === 'closed';
+      const theirs = this.grammar.timesAt(after, '');
+      // “8am–5pm Mon–Fri, 8–12 Sat”: times with days right behind them are of those days.
+      if (theirs && after > next && this.grammar.listAt(this.grammar.skip(theirs.next, false))) return false;
+      return theirs || this.grammar.untilAt(after) || this.tokens[after]?.kind === 'closed';
     };
     const list = own(whole) ? this.grammar.listAt(n, true) : whole;
     if (!list || (list.next === whole.next && own(whole))) return times.next;

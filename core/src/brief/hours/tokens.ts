@@ -71,6 +71,9 @@ const SPOKEN = /(half|quarter)(?: (past|to))? (\d{1,2})(?![\d:.])|(halb|viertel 
 const NOON = /(?:12 )?(?:noon|midday|midi|mediod[ií]a|mittag)(?![a-zß-ÿ])|midnight|mitternacht|minuit|medianoche/y;
 const FIGURES =
   /(\d{1,2})(?:\s?([:.h])\s?(\d{2})(?!\s?h(?![a-z])))?(?!\d|[:/%]\d?|\.\d|,\d)(\s*(?:heures?|horas|hs?(?![a-zß-ÿ])|[ap]\.?\s?m(?![a-zß-ÿ])\.?|uhr|o['’]clock))?/y;
+/** “0700 to 1800”: four figures in a row are a time where the first of two begins with a nought. */
+const FOUR = /([01]\d|2[0-4])([0-5]\d)(?: ?(?:hrs?|hours))?(?![\d.,:a-z])/y;
+const FOUR_FIRST = /0\d[0-5]\d ?(?:hrs?|hours)? ?(?:-|–|to|until|till|bis|à|a) ?(?:[01]\d|2[0-4])[0-5]\d(?!\d)/y;
 const PAIR =
   /(m)(?=[-–](?:th|f|s))|(th|f)(?=\s|[:,.;)]|$)|([lmxjvsd])(?=\s?(?:-|–|a)\s?[lmxjvsd](?![a-zß-ÿ]))|(?<=[-–]\s?|\sa\s)([lmxjvsd])(?![a-zß-ÿ])/y;
 const COUNTED_DAYS =
@@ -164,6 +167,12 @@ export function tokensOf(small: string, source: string, language: Language, from
   }
 
   function figures(): void {
+    const closes = out.at(-1)?.kind === 'range' && /^\d{4}/.test(out.at(-2)?.text ?? '');
+    const four = hit(FOUR_FIRST) || closes ? hit(FOUR) : null;
+    if (four)
+      return push('time', four[0].length, {
+        clock: { hour: Number(four[1]), minute: Number(four[2]), half: null, sure: true, bare: false },
+      });
     const m = hit(FIGURES);
     const long = /^\d[\d.,]*/.exec(small.slice(at, at + 20))![0];
     UNITS.lastIndex = at + (m?.[0].length ?? 0);

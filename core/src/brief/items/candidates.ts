@@ -2,6 +2,7 @@ import type { Piece } from '../layout/pieces.js';
 import { latin, type Language } from '../reading/span.js';
 import { SERVICE_VERBS } from '../reading/service-verbs.js';
 import { splitList } from '../reading/words.js';
+import { tradeHits, tradeTokens } from '../trades/lexicon.js';
 import { offered, verbBefore } from './naming.js';
 import { currencyOf, moneyIn as signedIn, unsignedIn, type Money } from './money.js';
 
@@ -116,7 +117,7 @@ function nameBehind(text: string, from: number, to: number): { from: number; to:
 
 /** A name that says that something costs, and not what. */
 const CHARGE =
-  /^(?:(?:the|my|our|a|mein|unser|der|die|das|mon|ma|notre|le|la|mi|nuestr[oa]|el)\s)?(?:fees?|prices?|costs?|charges?|rates?|preise?|kosten|gebühr(?:en)?|honorar|prix|tarifs?|coût|precios?|tarifas?|cuota|honorarios)$/iu;
+  /^(?:deposit|kaution|caution|fianza|ceiling|vat|mwst\.?|tva|iva|discount|rabatt|remise|descuento|(?:the|my|our|a|mein|unser|der|die|das|mon|ma|notre|le|la|mi|nuestr[oa]|el)\s)?(?:fees?|prices?|costs?|charges?|rates?|preise?|kosten|gebühr(?:en)?|honorar|prix|tarifs?|coût|precios?|tarifas?|cuota|honorarios)$/iu;
 /** Money of the job that the site is, and of nothing that is sold. */
 const OF_THE_JOB =
   /(?<!\p{L})(?:budget|deadline|bidders?|kostenrahmen|presupuesto|facture|rechnung|invoice|quote for the site)(?!\p{L})/iu;
@@ -128,8 +129,10 @@ function beside(piece: Piece, n: number, source: string, money: readonly Money[]
     const ofOneLine = money.length === 1 && (piece.kind === 'line' || piece.kind === 'item');
     const said = nameBefore(piece.text, done, m.from, ofOneLine);
     const behind = nameBehind(piece.text, m.to, next);
-    // “My fee is £240 for a funeral”: what it is for stands behind.
-    const before = said && behind && CHARGE.test(piece.text.slice(said.from, said.to)) ? null : said;
+    // “My fee is £240 for a funeral”: what it is for stands behind. Of a deposit alone nothing is sold.
+    const charge = said !== null && CHARGE.test(piece.text.slice(said.from, said.to));
+    if (charge && !behind) continue;
+    const before = charge ? null : said;
     const name = before ?? behind;
     const price: Money = { ...m, from: m.from + piece.from, to: m.to + piece.from, at: m.at + piece.from };
     done = Math.max(m.to, before ? 0 : (name?.to ?? 0));
@@ -338,7 +341,11 @@ const OPENS = latin(
 
 /** A sentence nobody put stops in, that begins as a list does. */
 const unstopped = (piece: Piece, opens: boolean): boolean =>
-  opens && !/[,;:]/.test(piece.text) && !/\p{Lu}/u.test(piece.text) && wordCount(piece.text) > 4;
+  !/[,;:]/.test(piece.text) &&
+  !/\p{Lu}/u.test(piece.text) &&
+  wordCount(piece.text) > 4 &&
+  // What answers a question in a chat begins with no verb: that it is a list, its things show.
+  (opens || (piece.kind === 'line' && tradeHits(tradeTokens(piece.text)).length > 1));
 
 /** German nouns one after the other, with nothing between them. */
 const NOUNS = /^(?:\p{Lu}\p{Ll}{6,}\s+){3,}/u;
@@ -492,7 +499,7 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
 
 /** Words that alone name nothing: “adults generally do too”. */
 const SMALL_WORDS =
-  /^(?:too|so|it|its|that|this|these|those|them|they|all|most|more|much|many|some|any|both|each|either|one|ones|two|three|here|there|then|now|well|not|just|only|also|else|even|same|such|very|him|her|us|me|you|who|what|which|when|where|why|how|over|under|again|together|ourselves|everything|anything|nothing|something|things?|stuff|lot|bit|way|auch|so|es|das|alles|nichts|etwas|hier|dort|dann|sehr|viel|mehr|selbst|aussi|tout|rien|ça|ici|là|très|plus|también|todo|nada|aquí|allí|muy|más)$/iu;
+  /^(?:too|so|it|its|that|this|these|those|them|they|all|most|more|much|many|some|any|both|each|either|one|ones|two|three|and|or|und|oder|et|ou|y|o|here|there|then|now|well|not|just|only|also|else|even|same|such|very|him|her|us|me|you|who|what|which|when|where|why|how|over|under|again|together|ourselves|everything|anything|nothing|something|things?|stuff|lot|bit|way|auch|so|es|das|alles|nichts|etwas|hier|dort|dann|sehr|viel|mehr|selbst|aussi|tout|rien|ça|ici|là|très|plus|también|todo|nada|aquí|allí|muy|más)$/iu;
 
 /** A candidate by the name of what is offered, where its words are a verb and an object. */
 function called(c: Candidate, source: string, piece: Piece, language: Language): Candidate {

@@ -225,6 +225,39 @@ interface Word {
   to: number;
 }
 
+/** A number to ring that was said in pairs, “zéro six quatre-vingt-dix-huit …”; empty where it makes none. */
+function inPairs(words: readonly string[]): string {
+  let out = '';
+  for (let n = 0; n < words.length; n++) {
+    const w = words[n]!;
+    if (/^(?:and|und|et|y)$/.test(w)) continue;
+    const next = words[n + 1] ?? '';
+    if (w === 'quatre' && /^vingts?$/.test(next)) {
+      const more = has(UNITS, words[n + 2] ?? '') && UNITS[words[n + 2]!]! > 0 ? UNITS[words[n + 2]!]! : 0;
+      const teens =
+        more === 10 && has(UNITS, words[n + 3] ?? '') && UNITS[words[n + 3]!]! > 6 ? UNITS[words[n + 3]!]! : 0;
+      out += String(80 + more + teens);
+      n += 1 + (more ? 1 : 0) + (teens ? 1 : 0);
+    } else if (has(TENS, w)) {
+      const at = n + (/^(?:et|y|und|and)$/.test(next) ? 2 : 1);
+      const unit = has(UNITS, words[at] ?? '') ? UNITS[words[at]!]! : 0;
+      const most = w === 'soixante' ? 19 : 9;
+      const fits = unit > 0 && unit <= most;
+      const teens =
+        fits && unit === 10 && has(UNITS, words[at + 1] ?? '') && UNITS[words[at + 1]!]! > 6
+          ? UNITS[words[at + 1]!]!
+          : 0;
+      out += String(TENS[w]! + (fits ? unit + teens : 0));
+      if (fits) n = at + (teens ? 1 : 0);
+    } else if (w === 'dix' && has(UNITS, next) && UNITS[next]! > 6 && UNITS[next]! < 10) {
+      out += String(10 + UNITS[next]!);
+      n++;
+    } else if (has(UNITS, w)) out += String(UNITS[w]!);
+    else return '';
+  }
+  return /^0\d{8,10}$/.test(out) ? out : '';
+}
+
 /** The text with what was spoken out in it as figures. */
 export function unspoken(text: string): string {
   const words: Word[] = [...text.matchAll(/[\p{L}]+|\d+(?:[.,]\d+)?/gu)].map((m) => ({
@@ -276,7 +309,9 @@ export function unspoken(text: string): string {
     const digits = run.flatMap((r, k) =>
       r.w === 'double' ? [] : run[k - 1]?.w === 'double' ? [UNITS[r.w], UNITS[r.w]] : [UNITS[r.w]],
     );
-    if (run.length >= 7 && digits.every((d) => d !== undefined && d < 10))
+    const paired = run.length >= 6 && /^(?:zéro|zero|null|cero)$/.test(first.w) ? inPairs(run.map((r) => r.w)) : '';
+    if (paired) put(first.from, run.at(-1)!.to, paired);
+    else if (run.length >= 7 && digits.every((d) => d !== undefined && d < 10))
       put(first.from, run.at(-1)!.to, digits.join(''));
     else {
       const said = run.map((r) => r.w).filter((w) => w !== 'a');

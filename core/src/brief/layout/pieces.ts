@@ -54,6 +54,8 @@ const BULLET = /^(?:[-*•·–▪●◦‣→✓✔□☐]|\(?\d{1,2}[.)]|\(?[a
 const HEADING = /^#{1,6}\s+/;
 const LABEL =
   /^(?:\*\*|__|_)?((?:[\p{L}\d(¿][^:\n]{0,78}?))(?:\*\*|__|_)?\s*(?::|\s=|\?)(?:\*\*|__|_)?(?=\s|$)\s*(.*)$/u;
+/** A label in bold with no colon behind it: “**Where** 4 Quay Street”. */
+const BOLD = /^(?:\*\*|__)([\p{L}][^*_:\n]{0,40}?)(?:\*\*|__)\s+(\S.*)$/u;
 const SIGN_OFF_ENDS = /[.!?…]["”»’)]*$/u;
 /** Words that come before a full stop and end no sentence, whatever comes after. */
 const NEVER_ENDS =
@@ -126,7 +128,7 @@ export function sentencesIn(text: string): { from: number; to: number }[] {
 }
 
 const CONNECT =
-  /(?<!(?<!\p{L})(?:and|so|but|what|which|that|if|when|because|as|how|where|who|than|or|und|dass|wenn|was|weil|que|qui|quand|si|y|pero|cuando|et|mais))\s+(?=(?:we(?:[’']re|[’']ve)?|i(?:[’']ve|[’']m| want| need| have)|(?:the |my )?(?:phone|email|number|address) is|email|hacemos|vendemos|estamos en|(?:el|mi) (?:teléfono|correo)|la tienda abre|lo que no|wir|offen|telefon|nous (?:sommes|faisons|vendons)|on (?:fait|est|répare|vend)|(?:le|mon) téléphone|les tarifs)(?![\p{L}]))|\s+(?=(?:and (?:we|i|it|he|she|they|the|then|what|don[’']?t|please|also)|so (?:we|i|it|the|that)|but (?:we|i|it|don|not|the)|okay|anyway|oh and|what (?:i|we) (?:want|do|need|would)|because|und (?:wir|ich|dann|die|der|das|bitte)|aber|also (?:wir|ich)|et (?:on|nous|puis|le|la|je|il)|mais|donc|alors|y (?:también|luego|el|la|no|que)|pero|entonces)(?![\p{L}]))/giu;
+  /(?<!(?<!\p{L})(?:and|so|but|what|which|that|if|when|because|as|how|where|who|than|or|und|dass|wenn|was|weil|que|qui|quand|si|y|pero|cuando|et|mais))\s+(?=(?:we(?:[’']re|[’']ve)?|i(?:[’']ve|[’']m| want| need| have)|(?:the |my )?(?:phone|email|number|address) is|email|(?:the|my|our) (?:workshop|firm|shop|yard|barn|place)(?:[’']s| is)|please (?:no|don[’']?t)|you ought|that[’']s it|a \p{L}+(?: \p{L}+)? (?:is|costs) (?:about )?[£$€\d]|hacemos|vendemos|estamos en|(?:el|mi) (?:teléfono|correo|mujer|marido)|la tienda abre|lo que no|te cuento|yo soy|se llama|tengo|wir|offen|telefon|mein \p{L}+ |nous (?:sommes|faisons|vendons)|on (?:fait|est|répare|vend|coupe|tourne|livre)|(?:le|mon) (?:téléphone|numéro)|j[’']ai|moi c[’']est|la boîte|il (?:faudrait|faut)|mais pas|le reste|et dis|les tarifs)(?![\p{L}]))|\s+(?=(?:and (?:we|i|it|he|she|they|the|then|what|don[’']?t|please|also)|so (?:we|i|it|the|that)|but (?:we|i|it|don|not|the)|okay|anyway|oh and|what (?:i|we) (?:want|do|need|would)|because|und (?:wir|ich|dann|die|der|das|bitte)|aber|also (?:wir|ich)|et (?:on|nous|puis|le|la|je|il)|mais|donc|alors|y (?:también|luego|el|la|no|que)|pero|entonces)(?![\p{L}]))/giu;
 
 /** A run of words nobody put stops in, as when it was dictated: cut where a new clause begins. */
 function clausesIn(text: string, from: number, to: number): { from: number; to: number }[] {
@@ -297,7 +299,9 @@ export function piecesOf(source: string): Piece[] {
     }
     const words = body.split(/\s+/).length;
     const ends = SIGN_OFF_ENDS.test(body);
-    const labelled = LABEL.exec(body);
+    const bold = BOLD.exec(body);
+    // “**Skerne Linen** washes and irons”: a name that a sentence goes on from is no label.
+    const labelled = bold && !/^\p{Ll}/u.test(bold[2]!) ? bold : LABEL.exec(body);
     const labelWords = labelled ? labelled[1]!.split(/\s+/).length : 0;
     const asks = labelled !== null && /\?/.test(body[labelled[1]!.length] ?? '');
     if (

@@ -3,630 +3,658 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02559,
-  bias: [-0.3861,0.3861],
-  weights: `<:a	@_
+  step: 0.02485,
+  bias: [-0.3935,0.3935],
+  weights: `<:a	=c
 <:abuelo	c=
-<:alle	GW
-<:als	QM
-<:also	EY
+<:alle	FX
+<:als	RL
+<:also	GW
 <:an	YE
-<:and	YE
-<:appelle	RL
-<:apprent	a?
-<:are	WG
-<:ask	WG
-<:at	@_
-<:atu	DZ
-<:avec	_@
-<:b	C[
-<:beim	VH
-<:betreff	C[
-<:bis	@_
-<:bitte	TJ
+<:and	WG
+<:appelle	GW
+<:apprent	b>
+<:are	YE
+<:ask	XF
+<:at	A^
+<:atu	A^
+<:avec	c=
+<:b	A^
+<:beim	TJ
+<:betreff	B]
+<:bis	?a
+<:bitte	QM
 <:boat	?a
 <:bonjour	ZD
-<:booking	[C
-<:buenas	;e
-<:by	RL
-<:büro	d<
-<:c	TJ
-<:call	_@
-<:cc	j6
-<:chair	^A
+<:booking	^A
+<:buenas	<d
+<:but	LR
+<:by	GW
+<:büro	e;
+<:c	RL
+<:call	WG
+<:called	QM
+<:cc	k5
+<:chair	YE
 <:church	;e
-<:creamer	C[
-<:d	@_
-<:de	ZD
-<:dear	C[
-<:dem	;e
-<:der	XF
-<:dice	e;
-<:die	MQ
+<:creamer	B]
+<:d	A^
+<:de	]B
+<:dear	DZ
+<:dem	?a
+<:der	VH
+<:dice	c=
+<:die	LR
 <:directo	d<
-<:e	?a
-<:el	MQ
+<:e	<d
 <:en	GW
-<:enginee	WG
-<:est	TJ
-<:estamos	VH
-<:example	FX
+<:enginee	VH
+<:est	SK
+<:estamos	UI
+<:example	EY
 <:first	@_
-<:for	VH
-<:fr	:f
-<:from	EY
-<:für	<d
-<:g	RL
+<:for	YE
+<:fr	6j
+<:from	FX
+<:für	;e
+<:g	TJ
 <:geehrte	C[
-<:geht	YE
-<:guild	:f
-<:hall	A^
+<:geht	UI
+<:guild	=c
+<:h	XF
+<:hall	?a
+<:he	a?
 <:heißt	5k
-<:hi	KS
-<:hier	TJ
-<:hija	d<
-<:hola	MQ
+<:hello	IU
+<:hi	MQ
+<:hier	UI
+<:hija	g9
 <:hra	>b
-<:i	B]
-<:im	>b
-<:impress	VH
-<:in	?a
+<:i	A^
+<:im	B]
+<:impress	TJ
+<:in	B]
 <:ing	^A
-<:is	YE
-<:ist	YE
+<:is	c=
+<:ist	ZD
 <:it	e;
-<:its	SK
-<:je	@_
-<:jugendw	VH
-<:keine	GW
-<:la	HV
-<:laden	DZ
-<:late	UI
-<:lautera	VH
-<:le	ZD
-<:legal	VH
-<:lehrlin	d<
-<:line	UI
-<:llama	>b
-<:llamada	]B
-<:m	EY
+<:its	UI
+<:je	EY
+<:jugendw	SK
+<:keine	HV
+<:la	FX
+<:laden	C[
+<:late	RL
+<:lautera	WG
+<:law	d<
+<:le	UI
+<:legal	XF
+<:lehrlin	e;
+<:line	VH
+<:llama	:f
+<:llamada	_@
+<:m	HV
 <:ma	c=
-<:mar	MQ
-<:me	n2
-<:meine	c=
-<:mi	WG
-<:mit	B]
-<:mr	KS
+<:manager	[C
+<:marsh	MQ
+<:me	s-
+<:meine	d<
+<:mi	ZD
+<:mit	@_
+<:mon	MQ
 <:mrs	EY
-<:my	d<
-<:myself	WG
-<:nach	WG
+<:my	e;
+<:myself	RL
+<:nach	YE
 <:name	C[
-<:nd	:f
-<:nicht	C[
-<:no	9g
-<:not	DZ
-<:of	B]
-<:old	<d
-<:on	=c
-<:only	TJ
+<:nd	=c
+<:nicht	A^
+<:no	7i
+<:not	B]
+<:nothing	:f
+<:nur	QM
+<:of	A^
+<:old	>b
+<:on	?a
+<:only	SK
 <:open	>b
-<:or	^A
-<:our	UI
-<:pm	t,
-<:preside	_@
+<:or	a?
+<:our	VH
+<:pm	s-
+<:preside	d<
+<:que	UI
 <:re	8h
-<:right	XF
-<:ring	C[
-<:run	b>
-<:s	TJ
-<:san	1o
-<:sankt	:f
+<:right	WG
+<:ring	@_
+<:run	f:
+<:s	RL
+<:san	/q
+<:sankt	8h
 <:saturda	=c
-<:say	UI
-<:se	7i
-<:secreta	RL
+<:say	TJ
+<:se	:f
+<:secreta	c=
 <:sehr	C[
-<:should	YE
-<:since	=c
-<:site	<d
-<:sitzt	XF
-<:somos	WG
-<:son	f:
-<:sorry	RL
+<:shed	A^
+<:should	ZD
+<:since	9g
+<:site	9g
+<:sitzt	_@
+<:somos	TJ
+<:son	b>
 <:soy	e;
-<:street	<d
-<:swarm	UI
-<:tardes	C[
-<:that	RL
+<:street	7i
+<:suis	FX
+<:swarm	VH
+<:tardes	DZ
+<:that	HV
 <:the	HV
 <:they	WG
-<:this	?a
-<:to	>b
-<:un	WG
-<:und	KS
-<:von	VH
-<:w	a?
+<:this	B]
+<:to	?a
+<:trésori	e;
+<:un	SK
+<:und	JT
+<:von	WG
+<:w	c=
 <:web	5k
-<:werden	@_
-<:werksta	=c
+<:werden	A^
+<:werksta	<d
 <:what	^A
-<:wie	IU
-<:y	c=
-<:yo	]B
-<:you	9g
-<:young	a?
+<:wie	GW
+<:y	e;
+<:yo	f:
+<:you	:f
+<:young	b>
 <:yours	WG
 <:º	HV
-<:à	@_
-<:über	>b
+<:à	?a
+<:über	<d
 >:a	HV
->:aa	DZ
+>:aa	EY
 >:ab	DZ
->:across	@_
+>:across	?a
 >:after	c=
+>:all	LR
 >:als	GW
->:am	QM
->:and	FX
->:answers	YE
->:as	GW
->:asked	p0
->:associa	^A
->:at	A^
->:aus	EY
->:bis	8h
->:bitte	B]
->:büro	WG
->:c	TJ
->:can	?a
->:co	:f
->:d	7i
->:da	B]
->:darf	@_
->:das	LR
->:de	?a
+>:am	RL
+>:and	LR
+>:answers	TJ
+>:as	C[
+>:asked	o1
+>:associa	a?
+>:at	=c
+>:aus	FX
+>:bis	;e
+>:bitte	@_
+>:büro	]B
+>:c	]B
+>:can	>b
+>:chair	a?
+>:co	=c
+>:d	9g
+>:da	>b
+>:darf	>b
+>:das	IU
+>:de	@_
 >:del	<d
->:dice	d<
->:die	IU
->:directo	g9
->:do	2n
->:dock	DZ
->:does	_@
->:doesn	VH
->:e	@_
->:en	RL
->:enginee	UI
->:es	UI
->:est	TJ
->:et	@_
->:fait	d<
->:for	JT
+>:der	LR
+>:dice	g9
+>:die	C[
+>:directo	i7
+>:do	5k
+>:dock	EY
+>:does	a?
+>:doesn	RL
+>:e	<d
+>:ein	SK
+>:el	WG
+>:en	SK
+>:enginee	RL
+>:es	WG
+>:est	VH
+>:et	>b
+>:fait	f:
 >:fr	2n
->:fri	B]
->:from	e;
->:für	=c
->:g	DZ
->:gibt	MQ
->:had	SK
->:has	YE
->:hat	A^
->:have	:f
->:hd	>b
->:he	9g
+>:fri	DZ
+>:from	d<
+>:für	>b
+>:g	A^
+>:gegründ	>b
+>:gibt	JT
+>:has	ZD
+>:hat	EY
+>:have	;e
+>:hd	A^
+>:he	IU
 >:her	IU
->:hi	?a
->:his	d<
->:i	QM
->:ich	=c
->:id	DZ
+>:hi	=c
+>:his	e;
+>:i	KS
+>:ich	@_
+>:id	EY
 >:idnr	WG
->:if	WG
+>:if	UI
 >:im	d<
->:in	QM
->:inkl	DZ
->:is	MQ
->:ist	XF
->:it	KS
->:ja	SK
->:jahr	[C
->:joined	_@
->:jugendw	ZD
->:kein	VH
->:l	ZD
->:la	TJ
->:le	GW
->:lehrjah	a?
+>:in	IU
+>:inh	<d
+>:inkl	FX
+>:is	LR
+>:ist	[C
+>:it	LR
+>:jahr	YE
+>:joined	a?
+>:jugendw	^A
+>:kein	XF
+>:l	^A
+>:la	UI
+>:le	C[
+>:lehrjah	b>
 >:m	QM
 >:macht	^A
 >:manager	d<
 >:master	]B
->:me	h8
->:meint	ZD
+>:me	j6
+>:meint	YE
 >:meister	d<
 >:mit	QM
->:musical	YE
+>:mrs	TJ
+>:musical	WG
+>:my	WG
 >:nd	[C
->:no	>b
->:noch	_@
->:not	SK
->:of	IU
->:office	[C
->:ohne	HV
->:ok	@_
->:on	g9
+>:no	:f
+>:noch	b>
+>:not	WG
+>:nur	DZ
+>:o	VH
+>:of	JT
+>:office	_@
+>:ohne	IU
+>:ok	A^
+>:on	f:
+>:only	MQ
+>:or	MQ
 >:our	SK
->:out	>b
->:p	@_
->:parle	f:
->:preise	GW
->:preside	[C
->:pro	FX
->:put	XF
->:que	c=
->:qui	UI
->:s	9g
->:says	[C
->:secreta	b>
->:seit	A^
->:send	HV
+>:out	?a
+>:p	=c
+>:parle	g9
+>:preise	EY
+>:preside	b>
+>:pro	C[
+>:put	YE
+>:que	_@
+>:qui	RL
+>:rigging	KS
+>:runs	9g
+>:s	7i
+>:says	c=
+>:secreta	e;
+>:seit	HV
+>:send	IU
 >:sent	d<
->:she	6j
->:shop	_@
->:should	HV
->:si	QM
+>:she	5k
+>:shop	YE
+>:should	JT
 >:side	DZ
->:since	RL
->:sites	?a
->:started	d<
->:still	d<
->:sí	@_
->:that	RL
->:the	QM
->:they	C[
->:third	c=
->:thurs	b>
+>:sie	JT
+>:since	TJ
+>:sites	@_
+>:started	e;
+>:still	b>
+>:sí	<d
+>:tel	WG
+>:the	SK
+>:they	@_
+>:third	d<
+>:thurs	a?
 >:to	GW
+>:treasur	c=
 >:tues	QM
->:und	SK
->:uns	IU
->:us	SK
->:use	8h
+>:und	QM
+>:uns	EY
+>:use	:f
 >:ust	VH
->:vertrie	a?
->:vom	C[
->:w	^A
->:was	9g
->:what	<d
->:wheels	YE
->:who	d<
->:wie	YE
->:will	f:
->:wir	IU
->:with	QM
->:wrote	DZ
->:y	^A
->:yard	]B
+>:v	DZ
+>:vertrie	_@
+>:vom	B]
+>:w	]B
+>:was	8h
+>:we	KS
+>:what	>b
+>:wheels	VH
+>:who	e;
+>:wie	[C
+>:will	h8
+>:wir	EY
+>:with	TJ
+>:wrote	B]
+>:y	_@
+>:yard	ZD
 >:you	UI
 >:zwei	C[
->:à	TJ
+>:à	VH
 again	j6
-alone&label	MQ
-alone&open:half	C[
-alone&open:yes	^A
-alone&r:dont	HV
-alone&r:fact	KS
-alone&r:other	UI
-alone&under	VH
-asked for	e;
+alone	SK
+alone&open:half	FX
+alone&open:no	QM
+alone&open:yes	SK
+alone&r:dont	C[
+alone&r:fact	JT
+alone&r:greeting	QM
+alone&r:other	RL
+asked for	h8
 begins	IU
+begins&alone	SK
 begins&label	SK
-begins&open:half	JT
-begins&open:no	LR
+begins&open:half	KS
+begins&open:no	JT
 begins&open:yes	MQ
-begins&r:aside	LR
-begins&r:dont	UI
+begins&r:dont	ZD
 begins&r:fact	JT
-begins&r:greeting	LR
-begins&r:other	SK
-begins&r:style	QM
-begins&r:unsettled	MQ
+begins&r:note	VH
+begins&r:quoted	@_
+begins&r:style	MQ
+begins&r:unsettled	LR
 begins&r:visitors	LR
-begins&r:wish	;e
-begins&under	VH
-ends	[C
-from	RL
-from&open:no	RL
-given	s-
+begins&r:wish	:f
+begins&under	UI
+ends	^A
+from	SK
+from&open:no	SK
+given	u+
 given+more	}!
-greeted	DZ
-in business	]B
-is business	SK
+greeted	B]
+in business	_@
+is business	QM
 k:head	HV
-k:head&from	RL
-k:head&n:2	DZ
+k:head&from	SK
+k:head&n:2	EY
 k:head&open:no	HV
-k:head&under	FX
-k:heading	IU
-k:heading&alone	C[
-k:heading&begins	GW
-k:heading&n:1	FX
-k:heading&n:3	B]
-k:heading&open:half	MQ
+k:head&under	EY
+k:heading	EY
+k:heading&alone	A^
+k:heading&begins	HV
+k:heading&n:1	EY
+k:heading&n:2	MQ
+k:heading&n:3	?a
+k:heading&open:half	EY
 k:heading&open:no	LR
-k:heading&open:yes	FX
-k:heading&r:fact	KS
-k:heading&r:greeting	4l
+k:heading&r:fact	DZ
+k:heading&r:greeting	0p
 k:heading&r:other	QM
-k:heading&r:quoted	A^
-k:heading&role behind:(	UI
-k:heading&role behind:,	g9
-k:heading&title	[C
-k:heading&under	MQ
-k:item&begins	ZD
-k:item&n:1	WG
-k:item&n:2	C[
+k:heading&role behind:(	YE
+k:heading&role behind:,	j6
+k:heading&title	ZD
+k:item&alone	KS
+k:item&begins	^A
+k:item&n:1	ZD
+k:item&n:2	B]
 k:item&n:3	XF
-k:item&n:4	HV
-k:item&open:no	RL
-k:item&open:yes	JT
-k:item&r:dont	HV
-k:item&r:fact	SK
-k:item&r:note	UI
-k:item&r:quoted	XF
-k:item&r:unsettled	IU
+k:item&n:4	GW
+k:item&open:no	QM
+k:item&r:dont	;e
+k:item&r:note	SK
+k:item&r:other	d<
+k:item&r:quoted	QM
 k:item&r:visitors	MQ
-k:item&r:wish	IU
-k:item&role ahead	YE
+k:item&r:wish	FX
+k:item&role ahead	UI
 k:item&role behind:(	A^
-k:item&role behind:,	<d
-k:item&role behind:-	XF
-k:item&under	UI
-k:line	IU
+k:item&role behind:,	=c
+k:item&role behind:-	ZD
+k:item&under	HV
+k:line	HV
 k:line&alone	WG
-k:line&begins	HV
-k:line&n:2	IU
-k:line&n:3	LR
-k:line&open:half	HV
-k:line&open:no	JT
-k:line&open:yes	QM
-k:line&r:aside	=c
-k:line&r:dont	IU
-k:line&r:fact	IU
-k:line&r:note	TJ
-k:line&r:other	RL
-k:line&r:quoted	JT
-k:line&r:visitors	GW
-k:line&role ahead	[C
-k:line&role behind:(	k5
-k:line&role behind:-	DZ
-k:line&title	YE
-k:line&under	UI
+k:line&begins	JT
+k:line&n:2	EY
+k:line&n:3	MQ
+k:line&open:half	EY
+k:line&open:no	GW
+k:line&open:yes	TJ
+k:line&r:aside	?a
+k:line&r:dont	XF
+k:line&r:fact	KS
+k:line&r:greeting	LR
+k:line&r:note	KS
+k:line&r:quoted	?a
+k:line&r:unsettled	>b
+k:line&r:visitors	=c
+k:line&role ahead	b>
+k:line&role behind:(	SK
+k:line&role behind:-	FX
+k:line&title	ZD
+k:line&under	VH
 k:row	JT
-k:row&n:1	KS
-k:row&n:3	HV
-k:row&open:half	A^
+k:row&n:1	JT
+k:row&n:3	B]
+k:row&open:half	>b
 k:row&open:no	b>
-k:row&open:yes	;e
-k:row&r:dont	ZD
-k:row&r:fact	<d
+k:row&open:yes	=c
+k:row&r:dont	YE
+k:row&r:fact	;e
 k:row&r:note	DZ
-k:row&r:wish	]B
-k:row&title	A^
-k:sentence&alone	5k
-k:sentence&begins	DZ
-k:sentence&n:1	VH
-k:sentence&n:2	JT
-k:sentence&n:3	6j
-k:sentence&open:half	IU
-k:sentence&open:yes	RL
-k:sentence&r:aside	ZD
-k:sentence&r:dont	UI
-k:sentence&r:note	HV
-k:sentence&r:quoted	KS
-k:sentence&r:style	SK
-k:sentence&r:unsettled	MQ
+k:row&r:other	_@
+k:row&r:wish	^A
+k:row&role behind:,	WG
+k:row&title	EY
+k:sentence&alone	>b
+k:sentence&begins	EY
+k:sentence&n:1	WG
+k:sentence&n:2	KS
+k:sentence&n:3	2n
+k:sentence&n:4	QM
+k:sentence&open:half	LR
+k:sentence&open:no	KS
+k:sentence&open:yes	SK
+k:sentence&r:aside	KS
+k:sentence&r:dont	TJ
+k:sentence&r:fact	QM
+k:sentence&r:greeting	WG
+k:sentence&r:note	MQ
+k:sentence&r:other	5k
+k:sentence&r:quoted	HV
+k:sentence&r:unsettled	IU
 k:sentence&r:visitors	MQ
-k:sentence&r:wish	TJ
-k:sentence&role ahead	WG
-k:sentence&role behind:does	TJ
-k:sentence&title	B]
-k:sentence&under	JT
-k:value	GW
-k:value&alone	QM
-k:value&begins	SK
-k:value&label	VH
-k:value&n:1	IU
-k:value&n:2	MQ
-k:value&n:3	LR
-k:value&open:half	VH
-k:value&open:no	FX
-k:value&open:yes	FX
-k:value&r:dont	:f
-k:value&r:note	VH
-k:value&r:other	<d
-k:value&r:quoted	A^
-k:value&r:style	GW
+k:sentence&r:wish	a?
+k:sentence&role ahead	VH
+k:sentence&role behind:(	SK
+k:sentence&role behind:does	]B
+k:sentence&title	EY
+k:sentence&under	WG
+k:value	KS
+k:value&label	UI
+k:value&n:1	HV
+k:value&n:3	MQ
+k:value&open:half	WG
+k:value&open:no	KS
+k:value&open:yes	EY
+k:value&r:dont	7i
+k:value&r:note	b>
+k:value&r:other	JT
+k:value&r:quoted	B]
+k:value&r:style	]B
 k:value&r:unsettled	LR
-k:value&r:visitors	JT
-k:value&r:wish	SK
-k:value&role ahead	]B
-k:value&role behind:(	b>
-k:value&role behind:,	RL
-k:value&role behind:does	WG
-k:value&title	QM
-k:value&under	QM
-label	VH
-label&open:half	XF
-label&open:no	A^
-label&open:yes	YE
-label&r:fact	VH
-label&r:visitors	b>
-label&under	h8
+k:value&r:visitors	MQ
+k:value&r:wish	MQ
+k:value&role ahead	b>
+k:value&role behind:(	f:
+k:value&role behind:does	YE
+k:value&title	SK
+k:value&under	RL
+label	UI
+label&open:half	SK
+label&open:no	GW
+label&open:yes	UI
+label&r:fact	QM
+label&r:visitors	TJ
+label&under	c=
 last lines	KS
-late	JT
-low	HV
+late	IU
+low	GW
 low:k:item	C[
-low:k:line	IU
+low:k:line	JT
 low:k:row	<d
-low:k:sentence	SK
-low:k:value	9g
-low:r:aside	VH
-low:r:dont	+u
-low:r:fact	VH
-low:r:note	QM
-low:r:style	FX
-low:r:unsettled	5k
-low:r:visitors	6j
-low:r:wish	>b
-my	s-
-n:1	QM
-n:1&from	e;
-n:1&label	i7
-n:1&open:half	XF
-n:1&open:yes	IU
-n:1&r:aside	SK
-n:1&r:fact	RL
-n:1&r:greeting	GW
+low:k:sentence	RL
+low:k:value	3m
+low:r:aside	KS
+low:r:dont	6j
+low:r:fact	WG
+low:r:style	HV
+low:r:unsettled	GW
+low:r:visitors	FX
+low:r:wish	1o
+my	u+
+n:1&alone	JT
+n:1&from	c=
+n:1&label	d<
+n:1&open:half	VH
+n:1&open:yes	HV
+n:1&r:aside	QM
+n:1&r:dont	XF
+n:1&r:greeting	KS
 n:1&r:note	VH
 n:1&r:other	MQ
-n:1&r:quoted	KS
-n:1&r:style	SK
-n:1&r:visitors	IU
-n:1&r:wish	RL
-n:1&role behind:(	_@
-n:1&role behind:,	QM
+n:1&r:quoted	DZ
+n:1&r:style	XF
+n:1&r:unsettled	MQ
+n:1&r:wish	QM
+n:1&role behind:(	c=
+n:1&role behind:,	RL
 n:1&role behind:-	EY
-n:1&role behind:does	UI
+n:1&role behind:does	VH
 n:1&title	GW
-n:1&under	IU
-n:2	?a
-n:2&alone	SK
-n:2&begins	LR
-n:2&label	MQ
-n:2&open:half	DZ
-n:2&open:no	DZ
-n:2&open:yes	LR
-n:2&r:aside	>b
-n:2&r:dont	DZ
-n:2&r:fact	LR
-n:2&r:greeting	TJ
-n:2&r:note	HV
-n:2&r:quoted	C[
-n:2&r:style	GW
-n:2&r:visitors	FX
-n:2&role ahead	d<
-n:2&role behind:(	RL
-n:2&role behind:,	UI
-n:2&role behind:-	_@
-n:2&title	h8
-n:2&under	VH
-n:3	C[
+n:1&under	HV
+n:2	@_
+n:2&alone	VH
+n:2&begins	KS
+n:2&label	LR
+n:2&open:half	FX
+n:2&open:no	A^
+n:2&open:yes	KS
+n:2&r:aside	HV
+n:2&r:dont	>b
+n:2&r:fact	JT
+n:2&r:note	JT
+n:2&r:quoted	JT
+n:2&r:style	@_
+n:2&r:unsettled	GW
+n:2&r:visitors	@_
+n:2&role ahead	g9
+n:2&role behind:,	TJ
+n:2&role behind:-	a?
+n:2&role behind:does	d<
+n:2&title	i7
+n:2&under	YE
+n:3	B]
 n:3&alone	FX
-n:3&begins	B]
-n:3&label	RL
-n:3&open:no	4l
-n:3&open:yes	IU
-n:3&r:dont	C[
+n:3&begins	FX
+n:3&label	UI
+n:3&open:half	KS
+n:3&open:no	*v
+n:3&r:dont	A^
 n:3&r:fact	EY
-n:3&r:greeting	=c
-n:3&r:note	A^
+n:3&r:greeting	<d
+n:3&r:note	EY
 n:3&r:other	FX
 n:3&r:visitors	WG
-n:3&r:wish	B]
-n:3&role behind:(	XF
-n:3&role behind:,	1o
+n:3&r:wish	FX
+n:3&role behind:(	WG
+n:3&role behind:,	/q
 n:3&under	VH
 n:4	GW
 n:4&begins	UI
 n:4&role behind:,	RL
-open:half	MQ
-open:no	GW
+open:half	LR
+open:no	FX
 open:yes	GW
-quotes	@_
-r:aside	MQ
-r:aside&open:no	MQ
-r:dont	JT
-r:dont&open:no	JT
-r:fact	KS
+quotes	LR
+r:aside	LR
+r:aside&open:no	LR
+r:dont	LR
+r:dont&open:no	LR
+r:fact	HV
 r:fact&open:half	IU
-r:fact&open:no	]B
-r:fact&open:yes	JT
-r:greeting	JT
-r:greeting&open:no	JT
-r:other	LR
-r:other&open:no	LR
-r:quoted	FX
-r:quoted&open:no	FX
-r:style	QM
-r:style&open:no	QM
-r:visitors	IU
-r:visitors&open:half	TJ
-r:visitors&open:no	A^
-r:visitors&open:yes	EY
-r:wish	RL
-r:wish&open:no	RL
-role ahead	e;
-role ahead&open:half	ZD
-role ahead&open:yes	_@
-role ahead&r:fact	c=
-role ahead&role behind:,	]B
-role ahead&under	UI
+r:fact&open:no	VH
+r:fact&open:yes	IU
+r:greeting	MQ
+r:greeting&open:no	MQ
+r:quoted	C[
+r:quoted&open:no	C[
+r:style	VH
+r:style&open:no	VH
+r:unsettled	KS
+r:unsettled&open:no	KS
+r:visitors	HV
+r:visitors&open:half	YE
+r:visitors&open:no	?a
+r:visitors&open:yes	FX
+r:wish	MQ
+r:wish&open:no	MQ
+role ahead	g9
+role ahead&open:half	TJ
+role ahead&open:yes	c=
+role ahead&r:fact	d<
+role ahead&role behind:,	^A
+role ahead&under	WG
 role behind:(	[C
-role behind:(&label	MQ
-role behind:(&open:no	f:
-role behind:(&open:yes	VH
-role behind:(&r:fact	SK
-role behind:(&r:visitors	c=
-role behind:(&under	a?
+role behind:(&begins	HV
+role behind:(&open:half	MQ
+role behind:(&open:no	_@
+role behind:(&open:yes	WG
+role behind:(&r:fact	UI
+role behind:(&r:greeting	QM
+role behind:(&r:other	SK
+role behind:(&under	h8
 role behind:,	SK
 role behind:,&begins	VH
-role behind:,&open:half	MQ
-role behind:,&open:yes	WG
-role behind:,&r:dont	KS
-role behind:,&r:fact	RL
-role behind:,&r:greeting	B]
-role behind:,&r:note	QM
-role behind:,&r:other	TJ
-role behind:,&r:quoted	YE
-role behind:,&r:unsettled	FX
-role behind:,&r:visitors	LR
-role behind:,&r:wish	[C
-role behind:,&under	[C
-role behind:-	SK
+role behind:,&label	KS
+role behind:,&open:half	VH
+role behind:,&open:no	KS
+role behind:,&r:fact	SK
+role behind:,&r:greeting	@_
+role behind:,&r:quoted	QM
+role behind:,&r:unsettled	EY
+role behind:,&r:visitors	IU
+role behind:,&r:wish	YE
+role behind:-	RL
 role behind:-&begins	QM
 role behind:-&open:half	RL
-role behind:-&open:yes	RL
-role behind:-&r:dont	C[
+role behind:-&open:no	KS
+role behind:-&open:yes	VH
+role behind:-&r:dont	B]
 role behind:-&r:fact	SK
-role behind:-&under	i7
-role behind:does	a?
-role behind:does&begins	[C
-role behind:does&open:no	^A
-role behind:does&open:yes	XF
-role behind:does&r:dont	EY
-role behind:does&r:fact	d<
-sp:client	KS
-sp:designer	,t
+role behind:-&under	f:
+role behind:does	d<
+role behind:does&begins	^A
+role behind:does&open:no	TJ
+role behind:does&open:yes	[C
+role behind:does&r:dont	XF
+role behind:does&r:fact	g9
+role behind:is	LR
+role behind:is&begins	LR
+sp:client	LR
+sp:designer	)w
 title	SK
-title&open:no	MQ
-title&open:yes	YE
-title&r:dont	EY
-title&r:fact	VH
+title&open:half	HV
+title&open:yes	[C
+title&r:dont	3m
+title&r:fact	WG
 title&r:greeting	C[
 title&r:note	ZD
-title&r:other	b>
+title&r:other	j6
 title&r:quoted	KS
-title&r:unsettled	;e
-title&r:wish	QM
-title&role ahead	WG
+title&r:unsettled	@_
+title&role ahead	VH
 title&role behind:,	HV
+title&under	VH
 to	GW
-under&open:half	e;
+under	QM
+under&open:half	p0
 under&open:no	LR
-under&open:yes	HV
-under&r:aside	h8
-under&r:dont	LR
-under&r:fact	VH
-under&r:other	=c
-under&r:visitors	TJ`,
+under&open:yes	GW
+under&r:dont	EY
+under&r:fact	XF
+under&r:other	?a
+under&r:unsettled	@_
+under&r:visitors	IU`,
 };

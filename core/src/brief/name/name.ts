@@ -12,7 +12,7 @@ export interface ReadName {
 
 /** Forms of company and club that stand behind a name in registers, and on no sign. */
 const REGISTERED =
-  /[\s,]+(?:e\.?\s?v|ltd|limited|llc|inc|llp|plc|gmbh(?:\s*&\s*co\.?(?:\s*kg)?)?|kg|ohg|ug|e\.?\s?u|sarl|sas|eurl|srl|sprl|s\.?\s?l\.?(?:\s?u\.?)?|s\.?c\.?a)\.?$/iu;
+  /[\s,]+(?:e\.?\s?v|pty(?:\.?\s+ltd)?|teo(?:ranta)?|ltd|limited|llc|inc|llp|plc|gmbh(?:\s*&\s*co\.?(?:\s*kg)?)?|kg|ohg|ug|e\.?\s?u|sarl|sas|eurl|srl|sprl|s\.?\s?l\.?(?:\s?u\.?)?|s\.?c\.?a)\.?$/iu;
 /** Scores under which a candidate is no name; in small letters it must be said to be one. */
 const LEAST = 2.2;
 const LEAST_IN_SMALL = 4.6;
@@ -65,6 +65,16 @@ function spelledOut(name: ReadName, candidates: readonly NameCandidate[]): ReadN
   return whole ? { ...name, name: whole.name, from: whole.from, to: whole.to } : name;
 }
 
+/** “Ruddocks Mowers” as “Ruddock’s Mowers”, where the text has it so too: titles of pages drop such marks. */
+function inFull(name: ReadName, candidates: readonly NameCandidate[]): ReadName {
+  const letters = lettersOf(name.name);
+  const marked = (s: string) => (s.match(/[’'&À-ÿ]/g) ?? []).length;
+  const fuller = candidates.find(
+    (c) => lettersOf(c.name) === letters && marked(c.name) > marked(name.name) && c.name.length <= name.name.length + 2,
+  );
+  return fuller ? { ...name, name: fuller.name, from: fuller.from, to: fuller.to } : name;
+}
+
 /** The likeliest name of the business, none of what is `taken` (addresses, numbers); null where nothing speaks for any. */
 export function nameIn(
   source: string,
@@ -100,7 +110,7 @@ export function nameIn(
       best = { name: c.name, from: c.from, to: c.to, sure: 0 };
     } else if (score > second) second = score;
   }
-  best &&= spelledOut(best, candidates);
+  best &&= inFull(spelledOut(best, candidates), candidates);
   if (!best || top < (/\p{Lu}/u.test(best.name) ? LEAST : LEAST_IN_SMALL)) return null;
   const lead = BRIEF_FOR.exec(best.name)?.[0] ?? '';
   if (lead.length < best.name.length - 2)

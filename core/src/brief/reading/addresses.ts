@@ -1,8 +1,9 @@
-import { latin, type Span } from './span.js';
+import { valueOf } from '../items/spoken.js';
+import { latin, sentenceAt, type Span } from './span.js';
 
 /** Words of streets in four languages. English ones have a capital where they are part of a name. */
 const STREET =
-  /(?<![\p{L}\d])(?:Street|Road|Rd|Lane|Ln|Row|Yard|Quay|Wharf|Square|Passage|Way|Avenue|Ave|Drive|Close|Court|Hill|Terrace|Place|Mews|Gardens|Walk|Alley|Parade|Green|Strand|Slip|Arch(?:es)?|Steps|Croft|Gate|Drove|Dock|Basin|Bank|Bridge End|Sidings|Estate|Crescent|Highway|Spur|Market|P\.?O\.? Box|[Cc]\/|Avda?\.|Ctra\.|Cra\.)(?!\p{L})|(?<=\p{L}\s)St\.?(?=,|$|\s\p{Lu})|(?<!\p{L})(?:\d+[a-z]?,?\s+(?:\p{L}+\s){1,3}(?:street|road|lane|row|yard|quay|square|avenue|drive|close|hill|terrace)|\p{L}{2,}(?:straße|strasse|str\.|gasse|weg|platz|allee|ufer|damm|graben|steig|markt|zeile|deich|chaussee|stieg|twiete)(?=\s?\d|,|$)|(?:[Aa]m|[Aa]n der|[Aa]n den|[Aa]uf dem|[Aa]uf der|[Ii]m|[Zz]um|[Zz]ur|[Aa]lte[rn]?|[Uu]ntere|[Oo]bere|[Kk]rummer|[Hh]inter dem|[Vv]or dem)\s(?!Jahr|Monat|Uhr|Mai|Juni|Juli)[\p{L}-]{3,}(?=\s\d{1,4}(?!\d|[.:]\d|\s?Uhr))|[Rr]ue|[Aa]venue|[Bb]oulevard|[Bb]d|[Pp]lace (?=d[eu’']|\p{Lu})|[Qq]uai|[Cc]hemin|[Ii]mpasse|[Aa]llée|[Rr]oute|[Rr]ang|[Rr]uelle|[Cc]alle|[Aa]venida|[Pp]laza|[Pp]aseo|[Cc]amino|[Cc]arretera|[Pp]ortal|[Pp]ol[íi]gono|[Tt]raves[íi]a|[Rr]onda|[Cc]arrera|[Bb]arrio|[Vv]ereda|[Cc]arrer)(?!\p{L})/u;
+  /(?<![\p{L}\d])(?:Street|Road|Rd|Lane|Ln|Row|Yard|Quay|Wharf|Square|Passage|Way|Avenue|Ave|Drive|Close|Court|Hill|Terrace|Place|Mews|Gardens|Walk|Alley|Parade|Green|Strand|Slip|Arch(?:es)?|Steps|Croft|Gate|Drove|Dock|Basin|Bank|Bridge End|Sidings|Estate|Crescent|Highway|Spur|Market|P\.?O\.? Box|[Cc]\/|Avda?\.|Ctra\.|Cra\.)(?!\p{L})|(?<=\p{L}\s)St\.?(?=,|$|\s\p{Lu})|(?<!\p{L})(?:\d+[a-z]?,?\s+(?:\p{L}+\s){1,3}(?:street|road|lane|row|yard|quay|square|avenue|drive|close|hill|terrace)|\p{L}{2,}(?:straße|strasse|str\.|gasse|weg|platz|allee|ufer|damm|graben|steig|markt|zeile|deich|chaussee|stieg|twiete)(?=\s?\d|,|$)|(?:[Aa]m|[Aa]n der|[Aa]n den|[Aa]uf dem|[Aa]uf der|[Ii]m|[Zz]um|[Zz]ur|[Aa]lte[rn]?|[Uu]ntere|[Oo]bere|[Kk]rummer|[Hh]inter dem|[Hh]interm|[Uu]nterm|[Vv]orm|[Vv]or dem)\s(?!Jahr|Monat|Uhr|Mai|Juni|Juli)[\p{L}-]{3,}(?=\s\d{1,4}(?!\d|[.:]\d|\s?Uhr))|[Rr]ue|[Aa]venue|[Bb]oulevard|[Bb]d|[Pp]lace (?=d[eu’']|\p{Lu})|[Qq]uai|[Cc]hemin|[Ii]mpasse|[Aa]llée|[Rr]oute|[Rr]ang|[Rr]uelle|[Cc]alle|[Aa]venida|[Pp]laza|[Pp]aseo|[Cc]amino|[Cc]arretera|[Pp]ortal|[Pp]ol[íi]gono|[Tt]raves[íi]a|[Rr]onda|[Cc]arrera|[Bb]arrio|[Vv]ereda|[Cc]arrer)(?!\p{L})/u;
 /** Buildings that can stand for a street. */
 const BUILDING =
   /(?<!\p{L})(?:house|mill|works|farm|barn|forge|kiln|hall|workshop|studio|unit|loft|cottage|tower|chapel|school|depot|station|hof|halle|mühle|schule|haus|moulin|ferme|moulin|domaine|finca|casa|nave|taller)(?!\p{L})/iu;
@@ -51,11 +52,41 @@ const unshouted = (text: string): string =>
 
 /** What leads up to an address and is no part of it: “Post to Unit 4”. */
 const LEADING_TO =
-  /^(?:please\s+)?(?:post|send|deliver|write|come|bring|find us|visit us|we(?:[’']| a)re|schicken sie|senden sie|kommen sie|envoyez|écrivez|venez|enviar|env[íi]en|escriban|estamos)\s+(?:it\s+|them\s+|everything\s+|alles\s+)?(?:to|at|in|an|nach|à|chez|a|en)\s+/iu;
+  /^(?:and|und|et|y)\s|^(?:please\s+)?(?:post|send|deliver|write|come|bring|find us|visit us|we(?:[’']| a)re|schicken sie|senden sie|kommen sie|envoyez|écrivez|venez|enviar|env[íi]en|escriban|estamos)\s+(?:it\s+|them\s+|everything\s+|alles\s+)?(?:to|at|in|an|nach|à|chez|a|en)\s+/iu;
+
+/** What says that an address follows, within a sentence. */
+const LIES_AT =
+  /(?<!\p{L})(?:estamos|est[áa](?:n)?|ubicad[oa]s?|situad[oa]s?|we(?:[’']| a)re|find us|find me|nous sommes|on est|situé\p{L}*|installé\p{L}*|wir sind|sitzen|liegt|gelegen|is|ist|est) (?:now )?(?:en|in|at|on|au|aux|à|dans|in der|am|an der)(?: (?:the|la|el|le|l[’']))?\s/giu;
+/** What comes behind an address in its sentence. */
+const GOES_ON = /(?<=\d[A-Z]{2}|\d{5}) (?:and|und|et|y|or|oder|ou)\s|\s(?=(?:since|depuis|seit|desde) \d{4})/gu;
+/** A cell of a table with a street and a code in it. */
+const WHOLE = latin(
+  /(?:(?<!\p{L})(?:Z\.?[AI]\.?|unit|lot|parc)(?!\p{L})|\p{L}{3,}(?:straße|strasse|str\.|weg|gasse|platz)|(?<!\p{L})(?:Street|Road|Lane|Row|Yard|Quay|Square|[Rr]ue|[Aa]venue|[Cc]hemin|[Rr]oute|[Qq]uai|[Cc]alle|[Pp]laza|[Cc]amino|[Hh]interm?|[Aa]m|[Aa]n der|[Ii]m)(?!\p{L})).*(?:\d{5}\s\p{Lu}|[A-Z]{1,2}\d[A-Z\d]?\s?\d[A-Z]{2})/u,
+);
+
+/** Streets as they are spoken, with nothing in capitals. */
+const SPOKEN = latin(
+  /(?<!\p{L})(?:(?:we(?:[’']re| are)|i[’']m|it[’']s|find us|come to) (?:at |in |on )|(?:estamos|está) en |(?:nous sommes|on est) (?:au |à |dans |sur )?|wir sind (?:in der |im |am |an der )?)((?:calle|plaza|camino|avenida|rue|route|chemin|quai)(?: (?!(?:en|y|et|à|pero|mais|la|le)(?!\p{L}))[\p{Ll}\d]+| (?:la|le) [\p{Ll}]+){1,4}(?: (?:en|à) [\p{Ll}]{3,})?|(?:[\p{Ll}\d’']+ ){1,5}?(?:street|road|lane|row|yard|quay|square|hill|wharf|\p{Ll}+(?:straße|gasse|weg|platz))(?: (?!(?:but|and|pero|y|mais|et|aber|und|y la|we|phone)(?!\p{L}))[\p{Ll}\d]+){0,1}(?:(?:,| in| at| en| à)? (?!(?:but|and|pero|mais|aber|und|we|phone|since|from)(?!\p{L}))[\p{Ll}]{3,}){0,1})/gu,
+);
+const SMALL = /^(?:the|in|at|on|of|la|las|el|los|de|del|en|le|les|du|des|à|rue|calle|der|die|am|im)$/;
+/** An address that was spoken in a run without capitals, as it is written: “The Old Sawpit Hollow Lane in Brindle”. */
+function* spokenAddresses(source: string): Generator<Span> {
+  for (const m of source.matchAll(SPOKEN)) {
+    const sentence = sentenceAt(source, m.index).text;
+    if (/\p{Lu}\p{Ll}+\s\p{Lu}/u.test(sentence) || m[1]!.split(' ').length < 3) continue;
+    const from = m.index + m[0].length - m[1]!.length;
+    const said = m[1]!
+      .split(' ')
+      .map((w, n) => (n > 1 && w.length > 2 && valueOf([w]) !== null ? String(valueOf([w])) : w))
+      .map((w, n) => (n && SMALL.test(w) ? w : w[0]!.toUpperCase() + w.slice(1)));
+    yield { field: 'address', from, to: from + m[1]!.length, value: said.join(' ') };
+  }
+}
 
 /** Postal addresses of a text, each as one stretch of it: runs of parts with a street or a postcode in them. No run goes past a sentence. */
 export function* addresses(source: string, pieces: readonly { kind: string; from: number }[] = []): Generator<Span> {
   const text = unshouted(source);
+  yield* spokenAddresses(source);
   const begins = new Set(pieces.filter((p) => p.kind === 'sentence' || p.kind === 'item').map((p) => p.from));
   let at = 0;
   for (const block of text.split(/(?<=\n\s*\n)/)) {
@@ -76,8 +107,10 @@ export function* addresses(source: string, pieces: readonly { kind: string; from
 }
 
 function* inBlock(whole: string, at: number, begins: ReadonlySet<number>): Generator<Span> {
-  // The lines of a table are no addresses.
-  const block = whole.replace(/^.*\|.*\|.*\|.*$/gm, (row) => ' '.repeat(row.length));
+  // The lines of a table are no addresses, but for a cell that is a whole one.
+  const block = whole.replace(/^.*\|.*\|.*\|.*$/gm, (row) =>
+    row.replace(/[^|]+/g, (cell) => (WHOLE.test(cell) ? cell : ' '.repeat(cell.length))),
+  );
   if (!STREET.test(block) && !CODE.test(block) && !BUILDING.test(block)) return;
   const segments: Segment[] = [];
   let from = 0;
@@ -87,8 +120,13 @@ function* inBlock(whole: string, at: number, begins: ReadonlySet<number>): Gener
     if (text) segments.push({ text, from: from + raw.indexOf(text), kind: kindOf(text) });
   };
   const cuts = [
-    ...block.matchAll(/[,;·|\n]+|\s[–—-]\s|\s\/\s|:\s|\.\s+(?=\p{Lu}\p{Ll}{2,}\s\p{Ll})|\.$|\.\n|\s(?=\()|[()]/gu),
+    ...block.matchAll(
+      /[,;·|\n]+|\s[–—-]\s|\s\/\s|:\s|\.\s+(?=\p{Lu}\p{Ll}{2,}\s\p{Ll})|(?<=\p{Ll}{3}|\p{Lu}\p{Ll}{2})(?<!str)\.\s+(?=\p{Lu}\p{L}+\s\d)|\.$|\.\n|\s(?=\()|[()]/gu,
+    ),
   ].map((m) => ({ to: m.index, next: m.index + m[0].length }));
+  // “Estamos en calle del Yunque, 4”: what leads up to it is prose.
+  for (const m of block.matchAll(LIES_AT)) cuts.push({ to: m.index, next: m.index + m[0].length });
+  for (const m of block.matchAll(GOES_ON)) cuts.push({ to: m.index, next: m.index + m[0].length });
   for (const b of begins) if (b > at && b < at + block.length) cuts.push({ to: b - at, next: b - at });
   // “Opp. Old Bus Stand” and “Industriestr. 40” go on.
   for (const { to, next } of cuts.sort((a, b) => a.to - b.to)) {
@@ -105,7 +143,9 @@ function* inBlock(whole: string, at: number, begins: ReadonlySet<number>): Gener
       first > 0 &&
       n - first < 2 &&
       segments[first - 1]!.kind === 'name' &&
-      (LEADS.test(segments[first - 1]!.text) || (first === n && !NUMBER.test(anchor.text))) &&
+      (LEADS.test(segments[first - 1]!.text) ||
+        (anchor.kind === 'code' && anchor.text.replace(CODE, '').trim() === '') ||
+        (first === n && !NUMBER.test(anchor.text.replace(CODE, '')))) &&
       close(block, segments[first - 1]!, segments[first]!)
     )
       first--;

@@ -19,7 +19,9 @@ function whenIn(tokens: readonly Token[]): { from: number; to: number; kinds: Se
   for (const t of tokens) {
     const joins =
       t.kind === 'word' &&
-      /^(?:20\d\d|uhr|h|hrs?|o’clock|of|the|month|im|monat|du|mois|del?|mes|each|every|jeden|chaque|cada)$/.test(t.text);
+      /^(?:20\d\d|uhr|h|hrs?|o’clock|of|the|month|im|monat|du|mois|del?|mes|each|every|jeden|chaque|cada)$/.test(
+        t.text,
+      );
     // “Work mornings are the first Sunday”: a part of the day by itself begins nothing.
     if (WHEN.has(t.kind) && (run.length || t.kind !== 'part')) run.push(t);
     else if (!(run.length && (BETWEEN.has(t.kind) || joins))) {

@@ -70,9 +70,13 @@ export function* proofs(pieces: readonly ReadPiece[]): Generator<Span> {
 
 /** Times of something else than being open: rounds, classes, services, sailings, goods in. */
 export const EVENT_WORD =
-  /(?<!\p{L})(?:regular (?:groups?|users?|bookings?|sessions?)|whist|toddlers?|choir|brownies|scouts|deliver(?:y|ies) (?:on|days?|rounds?|runs?)|quiet hours|changeovers?|entraînements?|entrenamientos?|ruhezeit\w*|mittagsruhe|übungsabend\w*|dienstabend\w*|konfirmanden\w*|rounds?|lorry|runs?|van days?|collection(?:s| days?)?|goods[- ]?in\w*|markets?|class(?:es)?|training|rehears\w+|practice|eucharist|communion|worship|tours?|meetings?|league|roll-up|lessons?|sailings?|departs?|leaves|crossing|timetable|workshops? on|talks?|concerts?|club night|we (?:usually |all )?meet|wir treffen uns|trifft sich|nous nous (?:réunissons|retrouvons)|on se (?:réunit|retrouve)|nos reunimos|ferry|drop off|bins?|kurse?|probe[n]?|gottesdienst\w*|warenannahme|markt\w*|führung\w*|tour|abfahrt\w*|treffen|stammtisch|schrauberabend|proben|cours|répétition\w*|marché\w*|visites? guidées?|messe|tournées?|permanence|départs?|ramassage|ordures|sacs|déchetterie|bibliothèque|agence postale|ensayos?|mercad\w+|clases?|misa|salidas?|reparto|ruta|visitas? guiadas?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:regular (?:groups?|users?|bookings?|sessions?)|whist|toddlers?|choir|brownies|scouts|deliver(?:y|ies) (?:on|days?|rounds?|runs?)|quiet hours|changeovers?|prob(?:t|en|e|enabend\w*)|entraînements?|entrenamientos?|ruhezeit\w*|mittagsruhe|übungsabend\w*|dienstabend\w*|konfirmanden\w*|rounds?|lorry|runs?|van days?|collection(?:s| days?)?|goods[- ]?in\w*|markets?|class(?:es)?|training|rehears\w+|practice|eucharist|communion|worship|tours?|meetings?|league|roll-up|lessons?|sailings?|departs?|leaves|crossing|timetable|workshops? on|talks?|concerts?|club night|we (?:usually |all )?meet|wir treffen uns|trifft sich|nous nous (?:réunissons|retrouvons)|on se (?:réunit|retrouve)|nos reunimos|ferry|drop off|bins?|kurse?|probe[n]?|gottesdienst\w*|warenannahme|markt\w*|führung\w*|tour|abfahrt\w*|treffen|stammtisch|schrauberabend|proben|cours|répétition\w*|marché\w*|visites? guidées?|messe|tournées?|permanence|départs?|ramassage|ordures|sacs|déchetterie|bibliothèque|agence postale|ensayos?|mercad\w+|clases?|misa|salidas?|reparto|ruta|visitas? guiadas?)(?!\p{L})/iu;
 const OPENING =
   /(?<!\p{L})(?:open(?:s|ing)?|hours|(?:you can )?(?:buy|collect|pick up) (?:from|at)|hatch|sales?|shop|office|workshop|counter|yard|showroom|closed|shut|phones?|geöffnet|öffnungszeiten|offen|laden|büro|werkstatt|hofladen|verwaltung|verkauf|ouvert\w*|horaires|vente|atelier|boutique|bureau|accueil|fermé\w*|abiert\w+|abrimos|venta|horario|tienda|taller|oficina|cerrad\w+)(?!\p{L})/iu;
+
+/** “Coffee every Wednesday 10.30 to 12”: what begins with a thing and goes on with every which day is on then, and no opening. */
+const EVERY =
+  /^(?!(?:we|i|they|you|open|closed|shop|office|wir|nous|on|ouvert|geöffnet|abierto)(?!\p{L}))\p{Lu}[\p{L}’'-]*(?: [\p{L}’'-]+){0,3} (?:(?:every|each|jeden?|jede|chaque|cada|tous les|todos los) |(?:mon|tues|wednes|thurs|fri|satur|sun)day (?:afternoon|morning|evening)s )/iu;
 
 /** True where the times of a piece are not opening hours. */
 export const tellsOfEvents = (piece: Pick<ReadPiece, 'text' | 'label' | 'under'>): boolean => {
@@ -83,6 +87,7 @@ export const tellsOfEvents = (piece: Pick<ReadPiece, 'text' | 'label' | 'under'>
     )
   )
     return true;
+  if (EVERY.test(piece.text) && !OPENING.test(near)) return true;
   return (
     EVENT_WORD.test(near) && !OPENING.test(piece.label) && (!OPENING.test(piece.text) || EVENT_WORD.test(piece.label))
   );

@@ -244,7 +244,7 @@ function gather(
   const reached = reachable(understood);
   const registered = [...registrations(reached)];
   const e164 = reachSpans(reached, language, spans, registered);
-  const there = has.has('address') ? [] : [...addresses(rest, pieces)];
+  const there = has.has('address') || pieces.some(hidesAddress) ? [] : [...addresses(rest, pieces)];
   const [main] = [...spans, ...there].filter((s) => s.field === 'address');
   const branches = branchesIn(withoutCells(timed), [...spans, ...there], main, pieces, language);
   // What is said of another place holds there.
@@ -358,6 +358,16 @@ function gather(
   };
 }
 
+/** “I would rather my address were not on it”: then none is shown that no label gives. */
+const hidesAddress = (p: ReadPiece): boolean =>
+  (p.role === 'dont' || FORBIDS.test(p.text)) &&
+  /(?<!\p{L})(?:my|our|home|the|his|her|(?:meine|unsere|die|private) |mon|notre|l[’']|mi|nuestra|la)\s?(?:home |own |private )?(?:address|anschrift|adresse|dirección)(?!\p{L})/iu.test(
+    p.text,
+  ) &&
+  !/(?<!\p{L})(?:old|former|previous|e-?mail|mail|web|alte|frühere|ancienne|antigua|correo|change)(?!\p{L})/iu.test(
+    p.text,
+  );
+
 /** Labels of lines that speak of the site, and are no copy by themselves. */
 const SITE_LABELS = new Set<Labelled['field']>(['wanted', 'dislikes', 'style', 'colours', 'tone', 'keywords']);
 
@@ -442,10 +452,13 @@ const WHEN_NOT_WHAT =
   /^(?:(?:the )?(?:first|second|third|last|every|each) (?:mon|tue|wed|thu|fri|sat|sun|day|week|month)|(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:days?|s)?(?!\p{L})|(?:jeden|am|chaque|cada|tous les|todos los) )/iu;
 /** “Un accordage complet c’est à partir de …”: what leads to a price is no part of the name. */
 const withoutVerb = (name: string): string => {
-  const said = name.replace(
-    /\s+(?:c[’']est|it[’']s|is|are|costs?|kostet|kosten|ist|sind|cuestan?|son|est|sont|coûtent?|from|ab|desde|dès|à partir)$/iu,
-    '',
-  );
+  const said = name
+    .replace(/\*\*/g, '')
+    .replace(/\s(?:sleeps|seats|holds|takes up to|is for|schläft|bietet Platz)\s.*$/iu, '')
+    .replace(
+      /\s+(?:c[’']est|it[’']s|is|are|costs?|kostet|kosten|ist|sind|cuestan?|son|est|sont|coûtent?|from|ab|desde|dès|à partir)$/iu,
+      '',
+    );
   return said === name || !said ? name : withoutVerb(said);
 };
 

@@ -10,11 +10,17 @@ const TRADE_SAID: RegExp[] = [
   /\b[Jj]e suis [A-ZÀ-Þ][^,.\n]{2,40}, (\p{Ll}{4,})/u,
 ];
 
+const NOBODY = /^(?:big|large|small|old|new|other|first|several|many|most|some|local|original|famous|great) /i;
+const SURNAME = /(?<![.!?]\s)(?<=\s|^)\p{Lu}\p{Ll}+\s\p{Lu}\p{Ll}+$/u;
 /** The trade in the client’s own word, for trades the house has no pack for: “bookbinders” is “bookbinder”. */
 export function tradeSaid(source: string, name: string): string {
   for (const text of [name, source])
     for (const pattern of TRADE_SAID) {
-      const said = pattern.exec(text)?.[1]?.toLowerCase();
+      // “Tess Arkwright” is somebody’s name, and “one of the big makers” somebody else.
+      const met = [...text.matchAll(new RegExp(pattern.source, `g${pattern.flags}`))].find(
+        (m) => m[1] && !NOBODY.test(m[1]) && (text === name || !SURNAME.test(text.slice(0, m.index + m[0].length))),
+      );
+      const said = met?.[1]?.toLowerCase();
       if (said) return said.replace(/(?<=[^s])s$/, '').slice(0, 80);
     }
   return '';

@@ -4,6 +4,7 @@ import { unspoken } from '../items/spoken.js';
 import { languageOf, tellLanguage } from '../reading/language.js';
 import type { Language } from '../reading/span.js';
 import { featuresOf } from './features.js';
+import { headedRole } from './headed.js';
 import type { Linear } from './linear.js';
 import { isLetter } from './never.js';
 
@@ -107,6 +108,8 @@ export function understand(source: string, model: Linear, corrections: readonly 
         return { ...piece, role: 'visitors', open: 1, shares: { visitors: 1 }, language: languages[n]! };
       if (!own) return { ...piece, role: 'other', open: 0, shares: {}, language: languages[n]! };
       const shares = Object.fromEntries(model.predict(own).map((p, k) => [model.classes[k]!, p]));
+      const headed = headedRole(piece);
+      if (headed) settle(shares, headed);
       if (!letter) lean(shares);
       const best = Object.entries(shares).reduce((a, b) => (b[1] > a[1] ? b : a));
       // What the designer asks in a thread is never the client’s copy.
@@ -120,6 +123,14 @@ export function understand(source: string, model: Linear, corrections: readonly 
       };
     }),
   };
+}
+
+/** How sure a heading makes what stands under it. */
+const SURE_BY_HEADING = 0.9;
+/** A heading that says what stands under it goes before what its words look like; a greeting or an aside may stand anywhere. */
+function settle(shares: Record<string, number>, role: Role): void {
+  for (const other of Object.keys(shares)) shares[other]! *= 1 - SURE_BY_HEADING;
+  shares[role] = (shares[role] ?? 0) + SURE_BY_HEADING;
 }
 
 function lean(shares: Record<string, number>): void {

@@ -1,0 +1,61 @@
+import type { Piece } from '../layout/pieces.js';
+import type { Role } from './roles.js';
+
+/** Labels and headings that leave no doubt what stands under them, whole and in the four languages briefs come in. */
+const SAID: readonly [Role, RegExp][] = [
+  [
+    'dont',
+    whole(
+      "not wanted|unwanted|(?:things |what )?(?:to )?(?:avoid|leave out)|please (?:avoid|leave out|no|not)|don[’']?ts|dislikes?|hates?|no-?go'?s?|(?:it|the (?:web)?site) (?:shall|must|should|may) not|must not|what (?:it |we |you |should )?(?:do |does )?(?:not|n[’']t)(?: (?:to )?(?:want|be|show|appear|put|on it))*|(?:is there )?anything (?:you|we|i)(?:[’']d)? (?:hate|do not want|don[’']t want|dislike|must avoid|can[’']t stand|would rather not)(?: .*)?|not on the (?:web)?site",
+      '(?:was )?(?:bitte )?nicht(?: (?:drauf|rein|gewünscht|erwünscht|wollen|zeigen))?|will nicht|wollen nicht|nicht gewünscht|was (?:soll|darf|sollen|wollen (?:wir|sie|ihr)) (?:auf keinen fall|nicht)(?: .*)?|vermeiden|no-?gos?|tabus?|auf keinen fall',
+      "à (?:éviter|ne pas (?:mettre|montrer|dire|faire|publier))|éviter|à bannir|interdits?|(?:ce )?qu[’'](?:on|il|ils?|elles?|vous) ne (?:veut|faut|veulent|voulez) pas(?: .*)?|surtout pas|non souhaité|pas (?:souhaité|voulu)s?",
+      '(?:qué )?evitar|no (?:quiero|queremos|quieren|quiere|poner|deseado|se quiere)(?: .*)?|(?:lo )?que no(?: .*)?|prohibido|nada de',
+    ),
+  ],
+  [
+    'style',
+    whole(
+      'colou?rs?(?: (?:and|or|/) (?:feeling|style|look|mood))?|look(?: and feel)?|style|mood|feeling|appearance',
+      'farben?|stil|gestaltung|aussehen|farbwelt|look',
+      'couleurs?|style|ambiance|look|aspect',
+      'colou?res?|estilo|aspecto|aire',
+    ),
+  ],
+  [
+    'wish',
+    whole(
+      'wanted|wants|wishes|wish list|requests?|requirements?|must[- ]haves?|must have pages|pages (?:wanted|needed)|features?(?: (?:needed|wanted|required))?|(?:it|the (?:web)?site) (?:shall|must|should)(?: .{0,12})?|what (?:it|the site) (?:must|should) (?:do|have)|(?:is there )?anything (?:you|we) (?:want|need|would like)(?: .*)?|anything it has to have',
+      'wünsche|wunsch|gewünscht|(?:was )?soll (?:drauf|rein)|will|muss(?: rein| drauf)?|anforderungen|seiten|funktionen|was soll (?:drauf|rein|die seite können)',
+      'souhaits?|demandé|demandes?|envies|besoins|pages(?: souhaitées)?|fonctions|il faut',
+      'deseos|se pide|pedidos|quiere|quieren|queremos|requisitos|páginas|funciones|qué (?:debe|tiene que) tener',
+    ),
+  ],
+  [
+    'note',
+    whole(
+      '(?:for )?(?:office|internal)(?: use)?(?: only)?(?: notes?)?|internal notes?|closed session|in camera|for your eyes(?: only)?|budget|deadline|timing|budget and timing|admin|private|notes? (?:for|to) (?:you|the designer|me)|how did you hear (?:about|of) us',
+      'intern(?:e notiz(?:en)?)?|nur für sie|nur intern|budget|frist|vertraulich|nicht öffentlich(?:er teil)?',
+      'interne|notes? internes?|budget|délai|confidentiel|huis clos|pour vous seule?',
+      'interno|notas? internas?|presupuesto|plazo|confidencial|uso interno',
+    ),
+  ],
+  [
+    'other',
+    whole(
+      'present|in attendance|attendance|apologies|absent|next meeting|date of next meeting|any other business|aob|matters arising',
+      'anwesend|entschuldigt|nächste sitzung|teilnehmer',
+      'présents?|présentes|excusée?s?|absente?s?|prochaine réunion',
+      'asisten|asistentes|presentes|excusan|próxima reunión',
+    ),
+  ],
+];
+
+function whole(...words: string[]): RegExp {
+  return new RegExp(`^(?:\\d{1,2}[.)]\\s*)?(?:${words.join('|')})\\s*[?:.!]*$`, 'iu');
+}
+
+/** What the label of a piece, or the heading over it, says that it is for; null where it leaves that open. */
+export function headedRole(piece: Pick<Piece, 'label' | 'under' | 'kind'>): Role | null {
+  const said = (words: string): Role | null => (words && SAID.find(([, p]) => p.test(words.trim()))?.[0]) || null;
+  return said(piece.label) ?? (piece.label || piece.kind === 'heading' ? null : said(piece.under));
+}
