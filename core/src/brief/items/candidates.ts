@@ -431,7 +431,7 @@ function verbs(language: Language): RegExp {
   let pattern = BY_VERB.get(language);
   if (!pattern) {
     const list = SERVICE_VERBS[language].map(([v]) => v).join('|');
-    pattern = latin(new RegExp(`(?<!\\p{L})(?:${list})\\s+([^\\n.!?;:,]{3,90})`, 'giu'));
+    pattern = latin(new RegExp(`(?<!\\p{L})(?:${list})\\s+((?:[^\\n.!?;:,]|(?<=\\p{L}-),){3,90})`, 'giu'));
     BY_VERB.set(language, pattern);
   }
   return pattern;
@@ -442,7 +442,7 @@ function byVerb(piece: Piece, n: number, language: Language, out: Candidate[]): 
   for (const m of piece.text.matchAll(verbs(language))) {
     const start = m.index + m[0].lastIndexOf(m[1]!);
     const stop = latin(
-      /\s(?:for|to|from|in|at|since|that|which|who|with|by|on|and|für|aus|in|mit|seit|und|pour|depuis|dans|chez|avec|et|para|en|desde|con|y|de toda)\s/iu,
+      /(?<!\p{L}-)\s(?:for|to|from|in|at|since|that|which|who|with|by|on|and|für|aus|in|mit|seit|und|pour|depuis|dans|chez|avec|et|para|en|desde|con|y|de toda)\s/iu,
     ).exec(m[1]!);
     const name = trimmed(piece.text, start, start + (stop?.index ?? m[1]!.length));
     const said = piece.text.slice(name.from, name.to);

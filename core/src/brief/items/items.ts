@@ -38,6 +38,7 @@ function refuses(c: Candidate, piece: ReadPiece): boolean {
 /** How sure a candidate must be; one with a price is nearly always one. */
 const SURE = 0.45;
 const SURE_PRICED = 0.35;
+const AT_LEAST = 0.3;
 
 const key = (s: string) =>
   s
@@ -57,8 +58,9 @@ export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linea
   const refused = candidates
     .filter((c) => c.met === 'verb' && refuses(c, pieces[c.piece]!))
     .map((c): Item => ({ ...c, sure: 1 }));
-  const all = candidates
-    .filter((c) => readable(pieces[c.piece]!))
+  const no = refused.map((c) => key(c.name));
+  const guessed = candidates
+    .filter((c) => readable(pieces[c.piece]!) && !no.includes(key(c.name)) && !refuses(c, pieces[c.piece]!))
     .map((c): Item => {
       const piece = pieces[c.piece]!;
       const outright =
@@ -67,16 +69,15 @@ export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linea
         (c.met === 'list' && OUTRIGHT.test(piece.label.trim()));
       if (outright) return { ...c, outright, sure: 1 };
       return { ...c, sure: model.predict(itemFeatures(c, piece, piece.language, piece.shares))[0] ?? 0 };
-    })
-    .filter((c) => c.sure >= (c.prices.length ? SURE_PRICED : SURE));
+    });
+  // Where nothing is sure, what stands behind a verb of making, mending or selling is more than nothing.
+  const sure = guessed.filter((c) => c.sure >= (c.prices.length ? SURE_PRICED : SURE));
+  const all = sure.length ? sure : guessed.filter((c) => c.sure >= AT_LEAST && (c.met === 'verb' || c.met === 'list'));
   const kept: Item[] = [];
   // Where the client lists what they do, running sentences only say it again.
   const listed = all.filter((c) => c.outright).length >= 2;
-  const no = refused.map((c) => key(c.name));
   for (const c of all
-    .filter(
-      (c) => !(listed && !c.outright && !c.prices.length) && !no.includes(key(c.name)) && !refuses(c, pieces[c.piece]!),
-    )
+    .filter((c) => !(listed && !c.outright && !c.prices.length))
     .sort((a, b) => Number(b.prices.length > 0) - Number(a.prices.length > 0) || b.sure - a.sure)) {
     if (kept.some((o) => o.from < c.to && c.from < o.to)) continue;
     const same = kept.find((o) => key(o.name) === key(c.name));

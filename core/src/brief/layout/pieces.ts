@@ -56,6 +56,8 @@ const LABEL =
   /^(?:\*\*|__|_)?((?:[\p{L}\d(¿][^:\n]{0,78}?))(?:\*\*|__|_)?\s*(?::|\s=|\?)(?:\*\*|__|_)?(?=\s|$)\s*(.*)$/u;
 /** A label in bold with no colon behind it: “**Where** 4 Quay Street”. */
 const BOLD = /^(?:\*\*|__)([\p{L}][^*_:\n]{0,40}?)(?:\*\*|__)\s+(\S.*)$/u;
+const ASKS =
+  /^(?:what|who|where|when|how|why|was|wer|wo|wann|wie|quoi|qui|où|quand|combien|qué|quién|dónde|cuándo|cuánto|services?|prices?|area|hours|leistungen|preise|tarifs?|precios?)(?!\p{L})/iu;
 const SIGN_OFF_ENDS = /[.!?…]["”»’)]*$/u;
 /** Words that come before a full stop and end no sentence, whatever comes after. */
 const NEVER_ENDS =
@@ -290,7 +292,7 @@ export function piecesOf(source: string): Piece[] {
     const start = to - body.length;
     const row =
       /^\|.*\|$/.test(text) ||
-      ((text.match(/ \| |\t|;/g) ?? []).length >= 2 && !/[.!?]$/.test(text)) ||
+      ((text.match(/ \| |\t|;/g) ?? []).length >= 2 && !/[.!?]$/.test(text) && !/^[^;|\t]{2,70}:\s/.test(text)) ||
       /\t/.test(line.raw.trim());
     if (row) {
       if (/^[|\s:-]+$/.test(text)) continue;
@@ -301,7 +303,7 @@ export function piecesOf(source: string): Piece[] {
     const ends = SIGN_OFF_ENDS.test(body);
     const bold = BOLD.exec(body);
     // “**Skerne Linen** washes and irons”: a name that a sentence goes on from is no label.
-    const labelled = bold && !/^\p{Ll}/u.test(bold[2]!) ? bold : LABEL.exec(body);
+    const labelled = bold && (!/^\p{Ll}/u.test(bold[2]!) || ASKS.test(bold[1]!)) ? bold : LABEL.exec(body);
     const labelWords = labelled ? labelled[1]!.split(/\s+/).length : 0;
     const asks = labelled !== null && /\?/.test(body[labelled[1]!.length] ?? '');
     if (

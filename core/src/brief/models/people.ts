@@ -3,658 +3,680 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02485,
-  bias: [-0.3935,0.3935],
+  step: 0.02442,
+  bias: [-0.4275,0.4275],
   weights: `<:a	=c
-<:abuelo	c=
-<:alle	FX
+<:abuelo	b>
+<:alle	C[
 <:als	RL
-<:also	GW
-<:an	YE
-<:and	WG
-<:appelle	GW
-<:apprent	b>
-<:are	YE
-<:ask	XF
-<:at	A^
-<:atu	A^
-<:avec	c=
-<:b	A^
-<:beim	TJ
+<:also	FX
+<:an	[C
+<:and	XF
+<:appelle	HV
+<:apprent	a?
+<:are	WG
+<:ask	WG
+<:at	DZ
+<:atu	C[
+<:avec	a?
+<:b	=c
+<:beim	YE
 <:betreff	B]
-<:bis	?a
-<:bitte	QM
+<:bis	<d
+<:bitte	RL
 <:boat	?a
-<:bonjour	ZD
-<:booking	^A
-<:buenas	<d
-<:but	LR
-<:by	GW
+<:bonjour	YE
+<:booking	]B
+<:buenas	;e
+<:but	JT
+<:by	DZ
 <:büro	e;
-<:c	RL
-<:call	WG
-<:called	QM
-<:cc	k5
+<:c	YE
+<:call	VH
+<:called	SK
+<:cc	m3
 <:chair	YE
-<:church	;e
-<:creamer	B]
-<:d	A^
-<:de	]B
+<:church	<d
+<:creamer	A^
+<:d	?a
+<:de	ZD
 <:dear	DZ
-<:dem	?a
-<:der	VH
-<:dice	c=
-<:die	LR
+<:dem	B]
+<:der	UI
+<:dice	d<
 <:directo	d<
-<:e	<d
+<:e	:f
+<:el	QM
 <:en	GW
-<:enginee	VH
-<:est	SK
-<:estamos	UI
-<:example	EY
-<:first	@_
-<:for	YE
-<:fr	6j
+<:enginee	SK
+<:est	[C
+<:estamos	QM
+<:example	HV
+<:first	7i
+<:for	XF
+<:fr	:f
 <:from	FX
-<:für	;e
-<:g	TJ
+<:für	:f
+<:g	SK
 <:geehrte	C[
-<:geht	UI
+<:geht	VH
 <:guild	=c
-<:h	XF
-<:hall	?a
-<:he	a?
-<:heißt	5k
-<:hello	IU
+<:h	RL
+<:hall	A^
+<:he	^A
+<:heißt	6j
 <:hi	MQ
-<:hier	UI
-<:hija	g9
+<:hier	TJ
+<:hija	f:
 <:hra	>b
-<:i	A^
-<:im	B]
-<:impress	TJ
-<:in	B]
-<:ing	^A
+<:i	LR
+<:im	<d
+<:impress	VH
+<:in	A^
+<:ing	a?
 <:is	c=
-<:ist	ZD
-<:it	e;
-<:its	UI
+<:ist	]B
+<:it	ZD
+<:its	VH
 <:je	EY
-<:jugendw	SK
-<:keine	HV
-<:la	FX
-<:laden	C[
-<:late	RL
-<:lautera	WG
-<:law	d<
+<:jugendw	TJ
+<:keine	FX
+<:la	HV
+<:laden	HV
+<:late	TJ
+<:lautera	YE
+<:law	g9
 <:le	UI
-<:legal	XF
-<:lehrlin	e;
-<:line	VH
-<:llama	:f
-<:llamada	_@
-<:m	HV
+<:legal	VH
+<:lehrlin	g9
+<:line	UI
+<:llama	<d
+<:llamada	^A
+<:love	=c
+<:m	UI
 <:ma	c=
 <:manager	[C
-<:marsh	MQ
-<:me	s-
-<:meine	d<
-<:mi	ZD
-<:mit	@_
-<:mon	MQ
-<:mrs	EY
+<:mar	RL
+<:marsh	LR
+<:me	q/
+<:meine	e;
+<:mi	UI
+<:mit	C[
+<:mrs	C[
 <:my	e;
 <:myself	RL
-<:nach	YE
-<:name	C[
-<:nd	=c
-<:nicht	A^
-<:no	7i
-<:not	B]
+<:nach	WG
+<:name	B]
+<:nave	;e
+<:nd	8h
+<:nicht	@_
+<:no	5k
+<:not	C[
 <:nothing	:f
-<:nur	QM
-<:of	A^
-<:old	>b
-<:on	?a
+<:nur	SK
+<:of	@_
+<:old	;e
+<:on	=c
 <:only	SK
-<:open	>b
-<:or	a?
+<:open	=c
+<:operati	_@
+<:or	d<
 <:our	VH
-<:pm	s-
+<:pm	|#
 <:preside	d<
-<:que	UI
-<:re	8h
-<:right	WG
-<:ring	@_
-<:run	f:
-<:s	RL
+<:préside	YE
+<:que	RL
+<:re	;e
+<:registe	a?
+<:right	YE
+<:ring	FX
+<:run	e;
+<:s	SK
 <:san	/q
 <:sankt	8h
-<:saturda	=c
-<:say	TJ
-<:se	:f
-<:secreta	c=
+<:saturda	;e
+<:say	WG
+<:se	6j
+<:secreta	^A
 <:sehr	C[
 <:shed	A^
-<:should	ZD
-<:since	9g
-<:site	9g
-<:sitzt	_@
-<:somos	TJ
-<:son	b>
+<:should	XF
+<:since	8h
+<:site	3m
+<:sitzt	YE
+<:somos	SK
+<:son	c=
 <:soy	e;
-<:street	7i
+<:street	5k
 <:suis	FX
-<:swarm	VH
+<:swarm	UI
 <:tardes	DZ
-<:that	HV
-<:the	HV
-<:they	WG
-<:this	B]
-<:to	?a
+<:that	FX
+<:the	GW
+<:they	VH
+<:this	?a
+<:to	A^
 <:trésori	e;
-<:un	SK
-<:und	JT
+<:un	ZD
+<:und	KS
+<:v	LR
 <:von	WG
-<:w	c=
-<:web	5k
+<:w	a?
+<:web	4l
 <:werden	A^
-<:werksta	<d
+<:werksta	=c
 <:what	^A
-<:wie	GW
-<:y	e;
-<:yo	f:
-<:you	:f
-<:young	b>
-<:yours	WG
-<:º	HV
-<:à	?a
-<:über	<d
->:a	HV
->:aa	EY
->:ab	DZ
->:across	?a
->:after	c=
->:all	LR
->:als	GW
->:am	RL
->:and	LR
->:answers	TJ
->:as	C[
->:asked	o1
+<:wie	DZ
+<:wir	UI
+<:y	g9
+<:yo	e;
+<:you	8h
+<:young	c=
+<:yours	YE
+<:º	DZ
+<:à	@_
+<:über	:f
+>:a	JT
+>:aa	GW
+>:ab	HV
+>:across	DZ
+>:after	d<
+>:all	JT
+>:als	IU
+>:am	TJ
+>:and	MQ
+>:answers	XF
+>:any	@_
+>:are	DZ
+>:as	EY
+>:asked	q/
 >:associa	a?
->:at	=c
->:aus	FX
->:bis	;e
->:bitte	@_
->:büro	]B
->:c	]B
->:can	>b
+>:at	>b
+>:aus	C[
+>:been	VH
+>:bis	:f
+>:bitte	DZ
+>:büro	WG
+>:c	ZD
+>:can	=c
 >:chair	a?
 >:co	=c
->:d	9g
+>:coordin	e;
+>:d	7i
 >:da	>b
->:darf	>b
->:das	IU
->:de	@_
->:del	<d
->:der	LR
->:dice	g9
->:die	C[
+>:darf	;e
+>:das	KS
+>:de	;e
+>:del	=c
+>:dice	f:
+>:die	KS
 >:directo	i7
->:do	5k
->:dock	EY
->:does	a?
->:doesn	RL
->:e	<d
->:ein	SK
+>:do	2n
+>:dock	?a
+>:does	e;
+>:doesn	UI
+>:e	@_
+>:ein	TJ
 >:el	WG
->:en	SK
->:enginee	RL
->:es	WG
->:est	VH
+>:en	TJ
+>:enginee	SK
+>:es	SK
+>:est	WG
 >:et	>b
->:fait	f:
->:fr	2n
->:fri	DZ
->:from	d<
->:für	>b
->:g	A^
->:gegründ	>b
->:gibt	JT
+>:fait	g9
+>:for	MQ
+>:fr	1o
+>:fri	A^
+>:fridays	C[
+>:from	h8
+>:für	8h
+>:g	C[
+>:gegründ	<d
+>:gibt	MQ
 >:has	ZD
->:hat	EY
+>:hat	B]
 >:have	;e
->:hd	A^
+>:hd	?a
 >:he	IU
 >:her	IU
 >:hi	=c
->:his	e;
->:i	KS
->:ich	@_
->:id	EY
+>:his	c=
+>:i	JT
+>:ich	?a
+>:id	C[
 >:idnr	WG
 >:if	UI
 >:im	d<
->:in	IU
->:inh	<d
->:inkl	FX
->:is	LR
->:ist	[C
->:it	LR
->:jahr	YE
->:joined	a?
->:jugendw	^A
->:kein	XF
->:l	^A
->:la	UI
->:le	C[
->:lehrjah	b>
->:m	QM
->:macht	^A
->:manager	d<
->:master	]B
->:me	j6
->:meint	YE
->:meister	d<
->:mit	QM
->:mrs	TJ
->:musical	WG
+>:in	MQ
+>:inh	=c
+>:inkl	B]
+>:ist	]B
+>:it	KS
+>:ja	TJ
+>:jahr	XF
+>:joined	b>
+>:jugendw	[C
+>:kein	]B
+>:l	[C
+>:la	YE
+>:le	FX
+>:lehrjah	a?
+>:m	MQ
+>:macht	YE
+>:manager	g9
+>:master	^A
+>:me	k5
+>:meeting	?a
+>:meint	XF
+>:meister	f:
+>:mit	SK
+>:more	@_
+>:mrs	QM
+>:musical	a?
 >:my	WG
->:nd	[C
->:no	:f
->:noch	b>
->:not	WG
->:nur	DZ
->:o	VH
->:of	JT
->:office	_@
->:ohne	IU
+>:nach	@_
+>:nd	YE
+>:no	4l
+>:noch	d<
+>:not	RL
+>:nur	EY
+>:o	UI
+>:of	HV
+>:office	[C
+>:ohne	GW
 >:ok	A^
->:on	f:
->:only	MQ
->:or	MQ
->:our	SK
+>:on	i7
+>:operati	VH
+>:or	RL
+>:our	RL
 >:out	?a
->:p	=c
->:parle	g9
->:preise	EY
->:preside	b>
->:pro	C[
->:put	YE
->:que	_@
->:qui	RL
+>:p	<d
+>:parle	f:
+>:preise	B]
+>:preside	_@
+>:pro	EY
+>:propose	SK
+>:put	[C
+>:que	c=
+>:registe	_@
 >:rigging	KS
->:runs	9g
->:s	7i
->:says	c=
+>:rue	:f
+>:runs	;e
+>:s	8h
+>:said	MQ
+>:says	b>
 >:secreta	e;
->:seit	HV
->:send	IU
->:sent	d<
+>:seit	C[
+>:send	FX
+>:sent	c=
 >:she	5k
->:shop	YE
->:should	JT
->:side	DZ
->:sie	JT
->:since	TJ
->:sites	@_
->:started	e;
->:still	b>
->:sí	<d
->:tel	WG
->:the	SK
->:they	@_
->:third	d<
->:thurs	a?
->:to	GW
->:treasur	c=
->:tues	QM
->:und	QM
->:uns	EY
->:use	:f
->:ust	VH
+>:shop	_@
+>:should	LR
+>:si	TJ
+>:side	GW
+>:sie	IU
+>:since	VH
+>:sites	?a
+>:started	d<
+>:still	f:
+>:sí	=c
+>:tel	XF
+>:that	QM
+>:they	A^
+>:third	e;
+>:three	<d
+>:thurs	b>
+>:to	HV
+>:treasur	_@
+>:tues	MQ
+>:uhr	HV
+>:un	c=
+>:uns	DZ
+>:us	QM
+>:use	9g
+>:ust	WG
 >:v	DZ
->:vertrie	_@
->:vom	B]
->:w	]B
->:was	8h
->:we	KS
->:what	>b
->:wheels	VH
+>:vertrie	a?
+>:vom	KS
+>:w	a?
+>:was	6j
+>:we	MQ
+>:what	<d
+>:wheels	WG
 >:who	e;
->:wie	[C
->:will	h8
->:wir	EY
->:with	TJ
->:wrote	B]
->:y	_@
->:yard	ZD
->:you	UI
->:zwei	C[
->:à	VH
-again	j6
-alone	SK
+>:wie	ZD
+>:will	k5
+>:wir	GW
+>:with	WG
+>:wrote	HV
+>:x	SK
+>:y	c=
+>:yard	]B
+>:you	VH
+>:young	YE
+>:zwei	?a
+>:à	XF
+again	i7
+alone	RL
+alone&label	JT
 alone&open:half	FX
-alone&open:no	QM
-alone&open:yes	SK
-alone&r:dont	C[
-alone&r:fact	JT
-alone&r:greeting	QM
-alone&r:other	RL
-asked for	h8
+alone&open:no	UI
+alone&open:yes	VH
+alone&r:dont	?a
+alone&r:greeting	WG
+alone&r:other	MQ
+alone&under	QM
+asked for	k5
 begins	IU
-begins&alone	SK
-begins&label	SK
-begins&open:half	KS
-begins&open:no	JT
-begins&open:yes	MQ
-begins&r:dont	ZD
-begins&r:fact	JT
-begins&r:note	VH
-begins&r:quoted	@_
-begins&r:style	MQ
-begins&r:unsettled	LR
-begins&r:visitors	LR
-begins&r:wish	:f
-begins&under	UI
-ends	^A
-from	SK
-from&open:no	SK
-given	u+
+begins&alone	RL
+begins&open:half	IU
+begins&open:no	LR
+begins&r:aside	TJ
+begins&r:dont	UI
+begins&r:fact	HV
+begins&r:greeting	QM
+begins&r:other	KS
+begins&r:quoted	UI
+begins&r:visitors	UI
+begins&r:wish	@_
+begins&under	ZD
+ends	[C
+from	UI
+from&open:no	UI
+given	t,
 given+more	}!
-greeted	B]
-in business	_@
-is business	QM
+greeted	DZ
+in business	SK
+is business	UI
 k:head	HV
-k:head&from	SK
-k:head&n:2	EY
+k:head&from	UI
+k:head&n:1	RL
+k:head&n:2	@_
 k:head&open:no	HV
-k:head&under	EY
-k:heading	EY
-k:heading&alone	A^
-k:heading&begins	HV
-k:heading&n:1	EY
-k:heading&n:2	MQ
-k:heading&n:3	?a
-k:heading&open:half	EY
-k:heading&open:no	LR
-k:heading&r:fact	DZ
-k:heading&r:greeting	0p
-k:heading&r:other	QM
-k:heading&role behind:(	YE
+k:head&under	FX
+k:heading	GW
+k:heading&alone	B]
+k:heading&begins	IU
+k:heading&n:1	DZ
+k:heading&n:3	>b
+k:heading&open:half	C[
+k:heading&open:no	MQ
+k:heading&open:yes	EY
+k:heading&r:greeting	4l
+k:heading&r:other	LR
+k:heading&r:quoted	VH
+k:heading&role behind:(	XF
 k:heading&role behind:,	j6
 k:heading&title	ZD
-k:item&alone	KS
-k:item&begins	^A
+k:heading&under	LR
+k:item&alone	LR
+k:item&begins	[C
 k:item&n:1	ZD
-k:item&n:2	B]
-k:item&n:3	XF
-k:item&n:4	GW
-k:item&open:no	QM
-k:item&r:dont	;e
-k:item&r:note	SK
-k:item&r:other	d<
-k:item&r:quoted	QM
-k:item&r:visitors	MQ
-k:item&r:wish	FX
-k:item&role ahead	UI
+k:item&n:2	C[
+k:item&n:3	WG
+k:item&n:4	KS
+k:item&open:half	XF
+k:item&open:yes	KS
+k:item&r:dont	:f
+k:item&r:note	UI
+k:item&r:other	h8
+k:item&r:quoted	[C
+k:item&r:wish	B]
+k:item&role ahead	XF
 k:item&role behind:(	A^
 k:item&role behind:,	=c
-k:item&role behind:-	ZD
-k:item&under	HV
-k:line	HV
-k:line&alone	WG
+k:item&role behind:-	WG
+k:item&under	JT
+k:line	GW
+k:line&alone	XF
 k:line&begins	JT
-k:line&n:2	EY
-k:line&n:3	MQ
-k:line&open:half	EY
+k:line&n:2	GW
+k:line&n:3	JT
+k:line&open:half	IU
 k:line&open:no	GW
-k:line&open:yes	TJ
-k:line&r:aside	?a
-k:line&r:dont	XF
-k:line&r:fact	KS
-k:line&r:greeting	LR
-k:line&r:note	KS
-k:line&r:quoted	?a
-k:line&r:unsettled	>b
-k:line&r:visitors	=c
-k:line&role ahead	b>
-k:line&role behind:(	SK
-k:line&role behind:-	FX
-k:line&title	ZD
-k:line&under	VH
-k:row	JT
-k:row&n:1	JT
-k:row&n:3	B]
-k:row&open:half	>b
-k:row&open:no	b>
-k:row&open:yes	=c
-k:row&r:dont	YE
-k:row&r:fact	;e
+k:line&open:yes	QM
+k:line&r:aside	:f
+k:line&r:dont	UI
+k:line&r:fact	JT
+k:line&r:greeting	KS
+k:line&r:note	LR
+k:line&r:other	XF
+k:line&r:quoted	HV
+k:line&r:visitors	>b
+k:line&role ahead	^A
+k:line&role behind:(	UI
+k:line&role behind:,	MQ
+k:line&role behind:-	A^
+k:line&title	YE
+k:line&under	UI
+k:row	MQ
+k:row&n:1	KS
+k:row&n:2	RL
+k:row&n:3	EY
+k:row&open:half	A^
+k:row&open:no	c=
+k:row&open:yes	:f
+k:row&r:dont	a?
+k:row&r:fact	=c
 k:row&r:note	DZ
-k:row&r:other	_@
-k:row&r:wish	^A
 k:row&role behind:,	WG
-k:row&title	EY
-k:sentence&alone	>b
-k:sentence&begins	EY
-k:sentence&n:1	WG
+k:row&role behind:-	LR
+k:row&title	A^
+k:sentence&alone	IU
+k:sentence&begins	FX
+k:sentence&n:1	VH
 k:sentence&n:2	KS
-k:sentence&n:3	2n
-k:sentence&n:4	QM
-k:sentence&open:half	LR
-k:sentence&open:no	KS
-k:sentence&open:yes	SK
-k:sentence&r:aside	KS
-k:sentence&r:dont	TJ
-k:sentence&r:fact	QM
-k:sentence&r:greeting	WG
-k:sentence&r:note	MQ
-k:sentence&r:other	5k
-k:sentence&r:quoted	HV
+k:sentence&n:3	3m
+k:sentence&n:4	TJ
+k:sentence&open:no	LR
+k:sentence&open:yes	RL
+k:sentence&r:dont	SK
+k:sentence&r:greeting	TJ
+k:sentence&r:note	RL
+k:sentence&r:other	6j
+k:sentence&r:quoted	>b
 k:sentence&r:unsettled	IU
-k:sentence&r:visitors	MQ
-k:sentence&r:wish	a?
-k:sentence&role ahead	VH
-k:sentence&role behind:(	SK
-k:sentence&role behind:does	]B
-k:sentence&title	EY
-k:sentence&under	WG
-k:value	KS
-k:value&label	UI
-k:value&n:1	HV
-k:value&n:3	MQ
-k:value&open:half	WG
-k:value&open:no	KS
-k:value&open:yes	EY
-k:value&r:dont	7i
-k:value&r:note	b>
-k:value&r:other	JT
-k:value&r:quoted	B]
-k:value&r:style	]B
+k:sentence&r:wish	o1
+k:sentence&role ahead	WG
+k:sentence&role behind:does	WG
+k:sentence&title	?a
+k:sentence&under	QM
+k:value	IU
+k:value&label	XF
+k:value&n:1	GW
+k:value&n:3	RL
+k:value&open:half	QM
+k:value&open:no	LR
+k:value&open:yes	FX
+k:value&r:aside	@_
+k:value&r:dont	9g
+k:value&r:note	SK
+k:value&r:other	KS
+k:value&r:quoted	A^
+k:value&r:style	[C
 k:value&r:unsettled	LR
-k:value&r:visitors	MQ
-k:value&r:wish	MQ
-k:value&role ahead	b>
-k:value&role behind:(	f:
-k:value&role behind:does	YE
-k:value&title	SK
-k:value&under	RL
-label	UI
-label&open:half	SK
-label&open:no	GW
-label&open:yes	UI
-label&r:fact	QM
-label&r:visitors	TJ
-label&under	c=
-last lines	KS
+k:value&r:visitors	FX
+k:value&r:wish	HV
+k:value&role ahead	[C
+k:value&role behind:(	b>
+k:value&role behind:,	QM
+k:value&role behind:-	SK
+k:value&role behind:does	[C
+k:value&title	UI
+k:value&under	TJ
+label	XF
+label&open:half	RL
+label&open:no	B]
+label&open:yes	_@
+label&r:fact	WG
+label&under	i7
+last lines	HV
 late	IU
-low	GW
-low:k:item	C[
-low:k:line	JT
-low:k:row	<d
-low:k:sentence	RL
-low:k:value	3m
-low:r:aside	KS
-low:r:dont	6j
-low:r:fact	WG
-low:r:style	HV
-low:r:unsettled	GW
-low:r:visitors	FX
+low	HV
+low:k:item	B]
+low:k:line	FX
+low:k:sentence	UI
+low:k:value	4l
+low:r:dont	5k
+low:r:fact	ZD
+low:r:greeting	LR
+low:r:style	FX
+low:r:unsettled	7i
+low:r:visitors	1o
 low:r:wish	1o
-my	u+
-n:1&alone	JT
-n:1&from	c=
-n:1&label	d<
-n:1&open:half	VH
-n:1&open:yes	HV
-n:1&r:aside	QM
-n:1&r:dont	XF
-n:1&r:greeting	KS
-n:1&r:note	VH
-n:1&r:other	MQ
-n:1&r:quoted	DZ
-n:1&r:style	XF
-n:1&r:unsettled	MQ
-n:1&r:wish	QM
+my	t,
+n:1	QM
+n:1&begins	KS
+n:1&from	e;
+n:1&label	UI
+n:1&open:half	UI
+n:1&open:no	RL
+n:1&open:yes	KS
+n:1&r:aside	SK
+n:1&r:dont	SK
+n:1&r:greeting	FX
+n:1&r:note	XF
+n:1&r:quoted	FX
+n:1&r:style	YE
+n:1&r:unsettled	TJ
 n:1&role behind:(	c=
-n:1&role behind:,	RL
-n:1&role behind:-	EY
+n:1&role behind:,	QM
+n:1&role behind:-	GW
 n:1&role behind:does	VH
 n:1&title	GW
-n:1&under	HV
-n:2	@_
-n:2&alone	VH
-n:2&begins	KS
+n:1&under	GW
+n:2	?a
+n:2&alone	UI
+n:2&begins	MQ
+n:2&from	SK
 n:2&label	LR
-n:2&open:half	FX
-n:2&open:no	A^
+n:2&open:half	JT
+n:2&open:no	@_
 n:2&open:yes	KS
-n:2&r:aside	HV
-n:2&r:dont	>b
-n:2&r:fact	JT
-n:2&r:note	JT
-n:2&r:quoted	JT
-n:2&r:style	@_
-n:2&r:unsettled	GW
-n:2&r:visitors	@_
+n:2&r:aside	?a
+n:2&r:dont	FX
+n:2&r:fact	LR
+n:2&r:greeting	WG
+n:2&r:note	GW
+n:2&r:quoted	SK
+n:2&r:style	?a
+n:2&r:unsettled	C[
+n:2&r:visitors	DZ
 n:2&role ahead	g9
-n:2&role behind:,	TJ
-n:2&role behind:-	a?
+n:2&role behind:,	UI
+n:2&role behind:-	b>
 n:2&role behind:does	d<
-n:2&title	i7
-n:2&under	YE
-n:3	B]
-n:3&alone	FX
-n:3&begins	FX
-n:3&label	UI
-n:3&open:half	KS
-n:3&open:no	*v
-n:3&r:dont	A^
-n:3&r:fact	EY
-n:3&r:greeting	<d
-n:3&r:note	EY
-n:3&r:other	FX
-n:3&r:visitors	WG
-n:3&r:wish	FX
-n:3&role behind:(	WG
-n:3&role behind:,	/q
-n:3&under	VH
-n:4	GW
-n:4&begins	UI
-n:4&role behind:,	RL
-open:half	LR
-open:no	FX
-open:yes	GW
-quotes	LR
-r:aside	LR
-r:aside&open:no	LR
-r:dont	LR
-r:dont&open:no	LR
-r:fact	HV
-r:fact&open:half	IU
-r:fact&open:no	VH
-r:fact&open:yes	IU
-r:greeting	MQ
-r:greeting&open:no	MQ
-r:quoted	C[
-r:quoted&open:no	C[
-r:style	VH
-r:style&open:no	VH
-r:unsettled	KS
-r:unsettled&open:no	KS
-r:visitors	HV
-r:visitors&open:half	YE
-r:visitors&open:no	?a
-r:visitors&open:yes	FX
-r:wish	MQ
-r:wish&open:no	MQ
+n:2&title	h8
+n:2&under	ZD
+n:3	C[
+n:3&alone	?a
+n:3&begins	A^
+n:3&label	_@
+n:3&open:no	.r
+n:3&open:yes	KS
+n:3&r:dont	=c
+n:3&r:fact	IU
+n:3&r:greeting	@_
+n:3&r:note	B]
+n:3&r:other	@_
+n:3&r:unsettled	DZ
+n:3&r:visitors	TJ
+n:3&r:wish	A^
+n:3&role behind:(	UI
+n:3&role behind:,	HV
+n:3&under	TJ
+n:4	EY
+n:4&begins	RL
+n:4&open:yes	KS
+n:4&r:fact	QM
+open:no	EY
+open:yes	HV
+quotes	HV
+r:aside	KS
+r:aside&open:no	KS
+r:dont	MQ
+r:dont&open:no	MQ
+r:fact	JT
+r:fact&open:half	KS
+r:fact&open:no	RL
+r:fact&open:yes	KS
+r:greeting	KS
+r:greeting&open:no	KS
+r:other	RL
+r:other&open:no	RL
+r:quoted	HV
+r:quoted&open:no	HV
+r:style	WG
+r:style&open:no	WG
+r:visitors	GW
+r:visitors&open:half	ZD
+r:visitors&open:no	<d
+r:visitors&open:yes	DZ
 role ahead	g9
-role ahead&open:half	TJ
-role ahead&open:yes	c=
-role ahead&r:fact	d<
-role ahead&role behind:,	^A
-role ahead&under	WG
-role behind:(	[C
-role behind:(&begins	HV
-role behind:(&open:half	MQ
-role behind:(&open:no	_@
-role behind:(&open:yes	WG
+role ahead&open:half	WG
+role ahead&open:no	WG
+role ahead&open:yes	d<
+role ahead&r:fact	g9
+role ahead&r:other	UI
+role ahead&role behind:,	c=
+role ahead&under	UI
+role behind:(	^A
+role behind:(&begins	KS
+role behind:(&label	MQ
+role behind:(&open:half	YE
+role behind:(&open:no	ZD
+role behind:(&open:yes	TJ
 role behind:(&r:fact	UI
-role behind:(&r:greeting	QM
-role behind:(&r:other	SK
-role behind:(&under	h8
+role behind:(&r:greeting	JT
+role behind:(&r:other	WG
+role behind:(&under	i7
 role behind:,	SK
-role behind:,&begins	VH
-role behind:,&label	KS
-role behind:,&open:half	VH
-role behind:,&open:no	KS
-role behind:,&r:fact	SK
-role behind:,&r:greeting	@_
-role behind:,&r:quoted	QM
-role behind:,&r:unsettled	EY
+role behind:,&begins	QM
+role behind:,&label	]B
+role behind:,&open:half	YE
+role behind:,&open:no	MQ
+role behind:,&open:yes	SK
+role behind:,&r:dont	MQ
+role behind:,&r:fact	UI
+role behind:,&r:greeting	C[
+role behind:,&r:quoted	[C
 role behind:,&r:visitors	IU
-role behind:,&r:wish	YE
-role behind:-	RL
-role behind:-&begins	QM
+role behind:,&r:wish	WG
+role behind:-	SK
+role behind:-&begins	UI
 role behind:-&open:half	RL
-role behind:-&open:no	KS
-role behind:-&open:yes	VH
-role behind:-&r:dont	B]
+role behind:-&open:yes	TJ
+role behind:-&r:dont	@_
 role behind:-&r:fact	SK
-role behind:-&under	f:
-role behind:does	d<
-role behind:does&begins	^A
-role behind:does&open:no	TJ
-role behind:does&open:yes	[C
-role behind:does&r:dont	XF
-role behind:does&r:fact	g9
-role behind:is	LR
-role behind:is&begins	LR
-sp:client	LR
-sp:designer	)w
-title	SK
-title&open:half	HV
-title&open:yes	[C
-title&r:dont	3m
-title&r:fact	WG
+role behind:-&under	l4
+role behind:does	c=
+role behind:does&begins	c=
+role behind:does&open:half	d<
+role behind:does&open:no	RL
+role behind:does&open:yes	WG
+role behind:does&r:dont	JT
+role behind:does&r:fact	f:
+role behind:is	HV
+role behind:is&begins	HV
+sp:client	JT
+sp:designer	+u
+title	RL
+title&open:yes	XF
+title&r:dont	6j
+title&r:fact	UI
 title&r:greeting	C[
-title&r:note	ZD
-title&r:other	j6
-title&r:quoted	KS
-title&r:unsettled	@_
-title&role ahead	VH
-title&role behind:,	HV
-title&under	VH
-to	GW
-under	QM
-under&open:half	p0
-under&open:no	LR
-under&open:yes	GW
-under&r:dont	EY
-under&r:fact	XF
-under&r:other	?a
-under&r:unsettled	@_
-under&r:visitors	IU`,
+title&r:note	SK
+title&r:other	m3
+title&r:quoted	4l
+title&r:wish	XF
+title&role ahead	XF
+title&role behind:(	MQ
+title&role behind:,	LR
+title&under	ZD
+to	FX
+under&open:half	QM
+under&open:yes	MQ
+under&r:fact	QM
+under&r:note	WG
+under&r:other	SK`,
 };

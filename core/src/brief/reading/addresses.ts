@@ -3,12 +3,12 @@ import { latin, sentenceAt, type Span } from './span.js';
 
 /** Words of streets in four languages. English ones have a capital where they are part of a name. */
 const STREET =
-  /(?<![\p{L}\d])(?:Street|Road|Rd|Lane|Ln|Row|Yard|Quay|Wharf|Square|Passage|Way|Avenue|Ave|Drive|Close|Court|Hill|Terrace|Place|Mews|Gardens|Walk|Alley|Parade|Green|Strand|Slip|Arch(?:es)?|Steps|Croft|Gate|Drove|Dock|Basin|Bank|Bridge End|Sidings|Estate|Crescent|Highway|Spur|Market|P\.?O\.? Box|[Cc]\/|Avda?\.|Ctra\.|Cra\.)(?!\p{L})|(?<=\p{L}\s)St\.?(?=,|$|\s\p{Lu})|(?<!\p{L})(?:\d+[a-z]?,?\s+(?:\p{L}+\s){1,3}(?:street|road|lane|row|yard|quay|square|avenue|drive|close|hill|terrace)|\p{L}{2,}(?:straße|strasse|str\.|gasse|weg|platz|allee|ufer|damm|graben|steig|markt|zeile|deich|chaussee|stieg|twiete)(?=\s?\d|,|$)|(?:[Aa]m|[Aa]n der|[Aa]n den|[Aa]uf dem|[Aa]uf der|[Ii]m|[Zz]um|[Zz]ur|[Aa]lte[rn]?|[Uu]ntere|[Oo]bere|[Kk]rummer|[Hh]inter dem|[Hh]interm|[Uu]nterm|[Vv]orm|[Vv]or dem)\s(?!Jahr|Monat|Uhr|Mai|Juni|Juli)[\p{L}-]{3,}(?=\s\d{1,4}(?!\d|[.:]\d|\s?Uhr))|[Rr]ue|[Aa]venue|[Bb]oulevard|[Bb]d|[Pp]lace (?=d[eu’']|\p{Lu})|[Qq]uai|[Cc]hemin|[Ii]mpasse|[Aa]llée|[Rr]oute|[Rr]ang|[Rr]uelle|[Cc]alle|[Aa]venida|[Pp]laza|[Pp]aseo|[Cc]amino|[Cc]arretera|[Pp]ortal|[Pp]ol[íi]gono|[Tt]raves[íi]a|[Rr]onda|[Cc]arrera|[Bb]arrio|[Vv]ereda|[Cc]arrer)(?!\p{L})/u;
+  /(?<![\p{L}\d])(?:Street|Road|Rd|Lane|Ln|Row|Yard|Quay|Wharf|Square|Passage|Way|Avenue|Ave|Drive|Close|Court|Hill|Terrace|Place|Mews|Gardens|Walk|Alley|Parade|Green|Strand|Slip|Arch(?:es)?|Steps|Croft|Gate|Drove|Dock|Basin|Bank|Bridge End|Sidings|Estate|Crescent|Highway|Spur|Market|P\.?O\.? Box|[Cc]\/|Avda?\.|Ctra\.|Cra\.)(?!\p{L})|(?<=\p{L}\s)St\.?(?=,|$|\s\p{Lu})|(?<!\p{L})(?:\d+[a-z]?,?\s+(?:\p{L}+\s){1,3}(?:street|road|lane|row|yard|quay|square|avenue|drive|close|hill|terrace)|\p{L}{2,}(?:straße|strasse|str\.|gasse|weg|platz|allee|ufer|damm|graben|steig|markt|zeile|deich|chaussee|stieg|twiete)(?=\s?\d|,|$)|(?:[Aa]m|[Aa]n der|[Aa]n den|[Aa]uf dem|[Aa]uf der|[Ii]m|[Zz]um|[Zz]ur|[Aa]lte[rn]?|[Uu]ntere|[Oo]bere|[Kk]rummer|[Hh]inter dem|[Hh]interm|[Uu]nterm|[Vv]orm|[Vv]or dem)\s(?!Jahr|Monat|Uhr|Mai|Juni|Juli)[\p{L}-]{3,}(?=\s\d{1,4}(?!\d|[.:]\d|\s?Uhr))|[Rr]ue|[Aa]venue|[Bb]oulevard|[Bb]d|[Pp]lace(?= d[eu’']| \p{Lu})|[Qq]uai|[Cc]hemin|[Ii]mpasse|[Aa]llée|[Rr]oute|[Rr]ang|[Rr]uelle|[Cc]alle|[Aa]venida|[Pp]laza|[Pp]aseo|[Cc]amino|[Cc]arretera|[Pp]ortal|[Pp]ol[íi]gono|[Tt]raves[íi]a|[Rr]onda|[Cc]arrera|[Bb]arrio|[Vv]ereda|[Cc]arrer)(?!\p{L})/u;
 /** Buildings that can stand for a street. */
 const BUILDING =
   /(?<!\p{L})(?:house|mill|works|farm|barn|forge|kiln|hall|workshop|studio|unit|loft|cottage|tower|chapel|school|depot|station|hof|halle|mühle|schule|haus|moulin|ferme|moulin|domaine|finca|casa|nave|taller)(?!\p{L})/iu;
 const CODE =
-  /(?<![\p{L}\d])(?:[A-Z]{1,2}\d[A-Z\d]?\s?\d[A-Z]{2}|[A-Z]\d[A-Z]\s?\d[A-Z]\d|(?:[A-Z]{2}\s)?\d{5}(?:-\d{4})?|(?:[A-Z]-)?\d{4}(?=\s\p{Lu}\p{Ll}))(?![\p{L}\d])/u;
+  /(?<![\p{L}\d])(?:[A-Z]{1,2}\d[A-Z\d]?\s?\d[A-Z]{2}|[A-Z]\d[A-Z]\s?\d[A-Z]\d|(?:[A-Z]{2}\s)?\d{5}(?:-\d{4})?|(?:[A-Z]-)?\d{4}(?=\s\p{Lu}\p{Ll})|Co\. \p{Lu}\p{Ll}+)(?![\p{L}\d])/u;
 const NUMBER =
   /(?<![\d.,:£€$])\d{1,4}\s?(?:[a-z]|bis|ter)?(?![\d.:%£€$]|\s?(?:€|uhr|h\b|am\b|pm\b|euro|pounds?|years?|miles?|km|mm|cm|m\b))/iu;
 const NAME_PART =
@@ -37,7 +37,7 @@ function kindOf(text: string): Segment['kind'] {
   if (CODE.test(text) && words <= 6 && !SPEAKS.test(text)) return 'code';
   if (SPEAKS.test(text)) return 'other';
   if (
-    /^(?:the\s|in the\s|unit\s|opp\.?\s|over\s|bei\s|eingang\s|hinterhof|lot\s|bte\s|\d+(?:st|nd|rd|th)\sfloor)/i.test(
+    /^(?:the\s|in the\s|unit\s|opp\.?\s|over\s|bei\s|eingang\s|hinterhof|lot\s|bte\s|\d+(?:st|nd|rd|th)\sfloor|(?:nave|local|bajo|piso|portal|puerta|parcela|bât\.?|bâtiment|étage|lot|flat|whg\.?)\s\d)/i.test(
       text,
     ) &&
     words <= 6
@@ -57,6 +57,9 @@ const LEADING_TO =
 /** What says that an address follows, within a sentence. */
 const LIES_AT =
   /(?<!\p{L})(?:estamos|est[áa](?:n)?|ubicad[oa]s?|situad[oa]s?|we(?:[’']| a)re|find us|find me|nous sommes|on est|situé\p{L}*|installé\p{L}*|wir sind|sitzen|liegt|gelegen|is|ist|est) (?:now )?(?:en|in|at|on|au|aux|à|dans|in der|am|an der)(?: (?:the|la|el|le|l[’']))?\s/giu;
+/** “Houses on the shore at Pans Row”. */
+const STREET_AHEAD =
+  /\s(?:at|in|on)\s(?=(?:\d+[a-z]? )?(?:\p{Lu}[\p{L}’']+ ){1,3}(?:Street|Road|Lane|Row|Yard|Quay|Square|Hill|Terrace|Wharf|Drove|Close|Avenue|Approach)(?!\p{L}))/gu;
 /** What comes behind an address in its sentence. */
 const GOES_ON = /(?<=\d[A-Z]{2}|\d{5}) (?:and|und|et|y|or|oder|ou)\s|\s(?=(?:since|depuis|seit|desde) \d{4})/gu;
 /** A cell of a table with a street and a code in it. */
@@ -126,6 +129,7 @@ function* inBlock(whole: string, at: number, begins: ReadonlySet<number>): Gener
   ].map((m) => ({ to: m.index, next: m.index + m[0].length }));
   // “Estamos en calle del Yunque, 4”: what leads up to it is prose.
   for (const m of block.matchAll(LIES_AT)) cuts.push({ to: m.index, next: m.index + m[0].length });
+  for (const m of block.matchAll(STREET_AHEAD)) cuts.push({ to: m.index, next: m.index + m[0].length });
   for (const m of block.matchAll(GOES_ON)) cuts.push({ to: m.index, next: m.index + m[0].length });
   for (const b of begins) if (b > at && b < at + block.length) cuts.push({ to: b - at, next: b - at });
   // “Opp. Old Bus Stand” and “Industriestr. 40” go on.
@@ -186,7 +190,7 @@ function* inBlock(whole: string, at: number, begins: ReadonlySet<number>): Gener
     const proper = /\p{Lu}\p{L}+.*\p{Lu}/u.test(value);
     const good = STREET.test(value)
       ? numbered || CODE.test(value) || (parts.length >= 2 && proper)
-      : CODE.test(value) && /[A-Z]\d|\d{5}/.test(value) && proper;
+      : CODE.test(value) && /[A-Z]\d|\d{5}|\d[a-z]?, (?:[A-Z]-)?\d{4} \p{Lu}|Co\. \p{Lu}/u.test(value) && proper;
     n = last;
     if (!good || value.length < 8 || value.length > 160 || !/\p{Lu}|\d/u.test(value)) continue;
     yield { field: 'address', from: at + begin, to: at + end, value };

@@ -10,8 +10,6 @@ import {
   type Facts,
   type Service,
 } from '../../model/site.js';
-import { languages } from '../../language/registry.gen.js';
-import { judgeTrade, type TradeJudgement } from '../trades/judge.js';
 import { tradeHits, tradeTokens } from '../trades/lexicon.js';
 import { hoursConflicts, hoursLines, readHours, type Hours } from '../hours/index.js';
 import { filled, labelledLines, type Labelled } from './labels.js';
@@ -27,7 +25,7 @@ import { nameIn, statedName } from '../name/name.js';
 import { peopleOf, type ReadPerson } from '../people/people.js';
 import { openText, reachable, understand, type ReadPiece, type Role } from '../roles/roles.js';
 import { models as shipped, type Models } from './models.js';
-import { tradeSaid } from './trade-said.js';
+import { tradeOf } from './trade.js';
 import { eventStretches, proofs } from './proof.js';
 import { links, mails, phones } from './reach.js';
 import { latin, sentenceAt, wordsOf, type Language, type Span, type SpanField } from './span.js';
@@ -395,51 +393,6 @@ function placeOf(mentioned: string[], { name, address, area }: Facts): string {
 
 /** From here on a name is one, and no service that stands alone on a line. */
 const SURE_OF_NAME = 0.75;
-/** How much each kind of sentence tells of the trade. */
-const TELLS: Partial<Record<Role, number>> = { visitors: 1, fact: 1, greeting: 0.3, wish: 0.2, dont: 0.05, style: 0.1 };
-/** Surer than this, a trade of the graph goes before the client’s own word for what they are. */
-const SURE_OF_TRADE = 0.55;
-/** Below this others may be it as well, and are offered; one word for a thing must be as sure: not only hedge layers ditch. */
-const SURE_OF_ONE = 0.8;
-/** In a line or two there is nothing else a word of a trade could be about. */
-const LINE = 120;
-const SURE_IN_A_LINE = 0.35;
-
-/** What trade the text is of, by the graph: the name tells most, then what they call themselves. */
-function judgedTrade(said: string, { name, services }: Facts, { language, pieces }: Gathered): TradeJudgement | null {
-  return judgeTrade(
-    [
-      { text: name, weight: 3 },
-      { text: said, weight: 3 },
-      ...services.map((s) => ({ text: s.name, weight: 2 })),
-      ...pieces
-        .filter((p) => p.kind !== 'head' && p.kind !== 'label')
-        .map((p, n) => ({
-          text: p.text,
-          weight: (TELLS[p.role] ?? 0.4) * (p.kind === 'heading' || n < 3 ? 2 : 1) * (p.depth ? 0.5 : 1),
-        })),
-    ],
-    language,
-  );
-}
-
-const nounOf = (id: string, language: Language): string | undefined =>
-  Object.values(languages).find((l) => l.reading === language)?.trades[id]?.noun;
-
-/** The trade in the client’s word for it where they have one, and those it may be where that is not sure. */
-function tradeOf(source: string, facts: Facts, gathered: Gathered): { trade: string; likely: string[] } {
-  const { language } = gathered;
-  const said = tradeSaid(source, facts.name);
-  const judged = judgedTrade(said, facts, gathered);
-  if (!judged) return { trade: said, likely: [] };
-  const likely = judged.sure < SURE_OF_ONE ? judged.likely.flatMap((id) => nounOf(id, language) ?? []) : [];
-  // What nobody calls by a name is not guessed from things alone: a wrong trade shows in every picture.
-  const enough = source.length < LINE ? SURE_IN_A_LINE : judged.said || judged.words > 1 ? SURE_OF_TRADE : SURE_OF_ONE;
-  if (judged.sure < enough) return { trade: said, likely };
-  const there = Object.values(languages).find((l) => l.reading === language)?.trades[judged.id];
-  return { trade: there?.names.find((n) => n === judged.said) ?? there?.noun ?? judged.said, likely };
-}
-
 const SHARED = /^(?:mail|post|email|web|inbox|post-?box|letters?|home|online|net|connect)$/i;
 /** The name in a mail address of one’s own domain, where it has its words apart: all that is left where nobody says what a business is called. */
 function nameOfMail(mail: string): string {
@@ -559,7 +512,7 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): { facts: F
   // Somebody who gives the business no name is the business.
   if (facts.people.length === 1 && facts.people[0]!.name.includes(' ')) facts.name ||= facts.people[0]!.name;
   facts.name ||= nameOfMail(facts.mail);
-  const judged = tradeOf(source, facts, gathered);
+  const judged = tradeOf(source, facts, gathered.language, gathered.pieces);
   facts.trade ||= judged.trade;
   const outrightPlace = of('place').find((s) => outright.has(s))?.value;
   facts.place = (outrightPlace ?? placeOf(all('place', limitOf('place')), facts)).slice(0, limitOf('place'));

@@ -33,7 +33,7 @@ const SAID: readonly [Role, RegExp][] = [
   [
     'note',
     whole(
-      '(?:for )?(?:office|internal)(?: use)?(?: only)?(?: notes?)?|internal notes?|closed session|in camera|for your eyes(?: only)?|budget|deadline|timing|budget and timing|admin|private|notes? (?:for|to) (?:you|the designer|me)|how did you hear (?:about|of) us',
+      '(?:for )?(?:office|internal) use(?: only)?|internal(?: notes?| only)?|closed session|in camera|for your eyes(?: only)?|budget|deadline|timing|budget and timing|admin|private|notes? (?:for|to) (?:you|the designer|me)|how did you hear (?:about|of) us',
       'intern(?:e notiz(?:en)?)?|nur für sie|nur intern|budget|frist|vertraulich|nicht öffentlich(?:er teil)?',
       'interne|notes? internes?|budget|délai|confidentiel|huis clos|pour vous seule?',
       'interno|notas? internas?|presupuesto|plazo|confidencial|uso interno',

@@ -17,6 +17,8 @@ export interface TradeJudgement {
   sure: number;
   /** How many of its words speak for it, each counted once. */
   words: number;
+  /** True where the name of the business, its heading or its own “we are” says so. */
+  own: boolean;
   /** The likeliest trades, this one first, three at most. */
   likely: string[];
 }
@@ -60,10 +62,19 @@ function leaning(evidence: readonly Evidence[], language: Language): Map<string,
  * works on and offers. Null where nothing does.
  */
 export function judgeTrade(evidence: readonly Evidence[], language: Language): TradeJudgement | null {
-  const scores = new Map<string, { score: number; whole: boolean; said: Map<string, number>; words: Set<string> }>();
+  const scores = new Map<
+    string,
+    { score: number; whole: boolean; own: boolean; said: Map<string, number>; words: Set<string> }
+  >();
   const seen = new Map<string, number>();
   const add = (id: string, worth: number, whole: boolean, said?: string) => {
-    const of = scores.get(id) ?? { score: 0, whole: false, said: new Map<string, number>(), words: new Set<string>() };
+    const of = scores.get(id) ?? {
+      score: 0,
+      whole: false,
+      own: false,
+      said: new Map<string, number>(),
+      words: new Set<string>(),
+    };
     of.score += worth;
     of.whole ||= whole;
     if (said) of.said.set(said, (of.said.get(said) ?? 0) + worth);
@@ -87,6 +98,7 @@ export function judgeTrade(evidence: readonly Evidence[], language: Language): T
       const worth = (weight * own * WORTH[kind] * (1 + 0.4 * (length - 1))) / shared;
       add(id, worth * again(`${id} ${words}`), true, kind === 'name' ? words : undefined);
       scores.get(id)!.words.add(words);
+      scores.get(id)!.own ||= kind === 'name' && own >= 1 && (weight >= 2 || own > 1);
     }
     for (const token of tokens) {
       const trades = tradesWith(token, language);
@@ -102,7 +114,7 @@ export function judgeTrade(evidence: readonly Evidence[], language: Language): T
   const ranked = [...scores].filter(([, of]) => of.whole).sort((a, b) => b[1].score - a[1].score);
   const [first, second] = ranked;
   if (!first) return null;
-  const [id, { score, said, words }] = first;
+  const [id, { score, said, words, own }] = first;
   const word = [...said].sort((a, b) => b[1] - a[1])[0]?.[0] ?? '';
   const share = score / (score + (second?.[1].score ?? 0));
   // What only its things speak for is a guess, however alone it stands.
@@ -111,6 +123,7 @@ export function judgeTrade(evidence: readonly Evidence[], language: Language): T
     said: word,
     sure: Math.min(share, score / (score + 1.2)),
     words: words.size,
+    own,
     likely: ranked.slice(0, 3).map(([i]) => i),
   };
 }
