@@ -3,680 +3,682 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02442,
-  bias: [-0.4275,0.4275],
-  weights: `<:a	=c
-<:abuelo	b>
-<:alle	C[
-<:als	RL
+  step: 0.02417,
+  bias: [-0.4212,0.4212],
+  weights: `<:a	<d
+<:abuelo	c=
+<:alle	DZ
+<:als	UI
 <:also	FX
 <:an	[C
 <:and	XF
-<:appelle	HV
+<:appelle	JT
 <:apprent	a?
 <:are	WG
 <:ask	WG
 <:at	DZ
-<:atu	C[
-<:avec	a?
+<:atu	DZ
+<:avec	b>
 <:b	=c
-<:beim	YE
+<:beim	ZD
 <:betreff	B]
 <:bis	<d
-<:bitte	RL
-<:boat	?a
+<:bitte	SK
+<:boat	<d
 <:bonjour	YE
-<:booking	]B
+<:booking	[C
 <:buenas	;e
-<:but	JT
-<:by	DZ
+<:but	IU
+<:by	EY
 <:büro	e;
-<:c	YE
+<:c	WG
 <:call	VH
-<:called	SK
-<:cc	m3
+<:called	RL
+<:cc	n2
 <:chair	YE
-<:church	<d
+<:church	;e
 <:creamer	A^
 <:d	?a
-<:de	ZD
-<:dear	DZ
+<:de	YE
+<:dear	EY
 <:dem	B]
-<:der	UI
-<:dice	d<
+<:der	SK
+<:dice	c=
+<:die	MQ
 <:directo	d<
-<:e	:f
-<:el	QM
-<:en	GW
+<:e	9g
+<:en	EY
 <:enginee	SK
-<:est	[C
-<:estamos	QM
+<:est	]B
+<:estamos	RL
 <:example	HV
-<:first	7i
+<:first	:f
 <:for	XF
 <:fr	:f
-<:from	FX
+<:from	EY
 <:für	:f
 <:g	SK
-<:geehrte	C[
-<:geht	VH
-<:guild	=c
-<:h	RL
-<:hall	A^
-<:he	^A
-<:heißt	6j
-<:hi	MQ
-<:hier	TJ
-<:hija	f:
-<:hra	>b
+<:geehrte	B]
+<:geht	WG
+<:guild	<d
+<:h	QM
+<:hall	@_
+<:he	b>
+<:heißt	5k
+<:hello	FX
+<:hier	SK
+<:hija	e;
+<:hola	UI
+<:hra	=c
 <:i	LR
 <:im	<d
 <:impress	VH
-<:in	A^
+<:in	C[
 <:ing	a?
-<:is	c=
-<:ist	]B
-<:it	ZD
-<:its	VH
+<:is	d<
+<:ist	ZD
+<:it	_@
+<:its	UI
 <:je	EY
-<:jugendw	TJ
+<:jugendw	UI
 <:keine	FX
 <:la	HV
 <:laden	HV
 <:late	TJ
-<:lautera	YE
+<:lautera	XF
 <:law	g9
-<:le	UI
-<:legal	VH
+<:le	_@
+<:legal	XF
 <:lehrlin	g9
 <:line	UI
-<:llama	<d
+<:llama	=c
 <:llamada	^A
 <:love	=c
-<:m	UI
-<:ma	c=
+<:m	XF
+<:ma	d<
 <:manager	[C
 <:mar	RL
-<:marsh	LR
-<:me	q/
-<:meine	e;
+<:marsh	MQ
+<:me	r.
+<:meine	f:
 <:mi	UI
-<:mit	C[
+<:mit	B]
+<:mon	QM
 <:mrs	C[
-<:my	e;
-<:myself	RL
+<:my	d<
+<:myself	VH
 <:nach	WG
 <:name	B]
-<:nave	;e
-<:nd	8h
-<:nicht	@_
-<:no	5k
-<:not	C[
+<:nave	:f
+<:nd	9g
+<:nicht	A^
+<:no	6j
+<:not	DZ
 <:nothing	:f
-<:nur	SK
+<:nur	TJ
 <:of	@_
-<:old	;e
-<:on	=c
+<:old	:f
+<:on	>b
 <:only	SK
-<:open	=c
-<:operati	_@
+<:open	<d
+<:operati	b>
 <:or	d<
 <:our	VH
-<:pm	|#
+<:pm	}!
 <:preside	d<
-<:préside	YE
-<:que	RL
+<:préside	WG
+<:que	SK
 <:re	;e
 <:registe	a?
-<:right	YE
-<:ring	FX
-<:run	e;
-<:s	SK
+<:right	ZD
+<:ring	DZ
+<:run	d<
+<:s	RL
 <:san	/q
 <:sankt	8h
-<:saturda	;e
-<:say	WG
-<:se	6j
-<:secreta	^A
-<:sehr	C[
+<:saturda	:f
+<:say	TJ
+<:se	7i
+<:secreta	_@
+<:sehr	B]
 <:shed	A^
-<:should	XF
-<:since	8h
-<:site	3m
+<:should	YE
+<:since	;e
+<:site	4l
 <:sitzt	YE
 <:somos	SK
-<:son	c=
-<:soy	e;
-<:street	5k
+<:son	b>
+<:soy	g9
+<:street	4l
 <:suis	FX
 <:swarm	UI
-<:tardes	DZ
-<:that	FX
-<:the	GW
-<:they	VH
-<:this	?a
-<:to	A^
+<:tardes	C[
+<:that	IU
+<:the	EY
+<:they	ZD
+<:this	>b
+<:to	@_
 <:trésori	e;
-<:un	ZD
-<:und	KS
-<:v	LR
+<:un	VH
 <:von	WG
-<:w	a?
-<:web	4l
+<:w	b>
+<:web	3m
 <:werden	A^
 <:werksta	=c
 <:what	^A
 <:wie	DZ
-<:wir	UI
+<:wir	SK
 <:y	g9
 <:yo	e;
 <:you	8h
-<:young	c=
+<:young	d<
 <:yours	YE
-<:º	DZ
-<:à	@_
-<:über	:f
+<:º	EY
+<:à	?a
+<:über	9g
 >:a	JT
->:aa	GW
+>:aa	FX
 >:ab	HV
->:across	DZ
+>:across	C[
 >:after	d<
->:all	JT
->:als	IU
->:am	TJ
->:and	MQ
+>:all	IU
+>:als	HV
+>:am	SK
 >:answers	XF
 >:any	@_
->:are	DZ
->:as	EY
->:asked	q/
+>:are	C[
+>:as	DZ
+>:asked	p0
 >:associa	a?
->:at	>b
+>:at	=c
 >:aus	C[
 >:been	VH
->:bis	:f
->:bitte	DZ
+>:bis	9g
+>:bitte	B]
 >:büro	WG
 >:c	ZD
 >:can	=c
->:chair	a?
+>:chair	b>
 >:co	=c
 >:coordin	e;
 >:d	7i
->:da	>b
+>:da	?a
 >:darf	;e
->:das	KS
->:de	;e
->:del	=c
->:dice	f:
->:die	KS
+>:das	JT
+>:de	=c
+>:del	<d
+>:dice	g9
+>:die	C[
 >:directo	i7
 >:do	2n
 >:dock	?a
 >:does	e;
->:doesn	UI
+>:doesn	TJ
 >:e	@_
 >:ein	TJ
->:el	WG
->:en	TJ
+>:el	ZD
+>:en	UI
 >:enginee	SK
 >:es	SK
->:est	WG
->:et	>b
->:fait	g9
->:for	MQ
->:fr	1o
->:fri	A^
+>:est	YE
+>:et	=c
+>:fait	f:
+>:for	LR
+>:fr	/q
+>:fri	@_
 >:fridays	C[
->:from	h8
->:für	8h
->:g	C[
+>:from	i7
+>:für	:f
+>:g	DZ
 >:gegründ	<d
->:gibt	MQ
->:has	ZD
->:hat	B]
+>:has	YE
+>:hat	C[
 >:have	;e
 >:hd	?a
 >:he	IU
 >:her	IU
->:hi	=c
+>:hi	<d
 >:his	c=
 >:i	JT
 >:ich	?a
->:id	C[
+>:id	B]
 >:idnr	WG
->:if	UI
+>:if	VH
 >:im	d<
->:in	MQ
+>:in	QM
 >:inh	=c
->:inkl	B]
+>:inkl	C[
 >:ist	]B
->:it	KS
->:ja	TJ
->:jahr	XF
->:joined	b>
+>:it	LR
+>:ja	RL
+>:jahr	[C
+>:joined	c=
 >:jugendw	[C
->:kein	]B
->:l	[C
->:la	YE
->:le	FX
->:lehrjah	a?
->:m	MQ
->:macht	YE
+>:kein	[C
+>:l	]B
+>:la	]B
+>:le	IU
+>:lehrjah	_@
+>:macht	[C
 >:manager	g9
->:master	^A
+>:master	_@
 >:me	k5
 >:meeting	?a
->:meint	XF
+>:meint	YE
 >:meister	f:
->:mit	SK
+>:mit	QM
 >:more	@_
->:mrs	QM
->:musical	a?
->:my	WG
->:nach	@_
+>:mrs	RL
+>:musical	_@
+>:my	VH
+>:nach	?a
 >:nd	YE
->:no	4l
->:noch	d<
->:not	RL
+>:no	5k
+>:noch	b>
 >:nur	EY
->:o	UI
+>:o	TJ
 >:of	HV
->:office	[C
->:ohne	GW
+>:office	ZD
+>:ohne	FX
 >:ok	A^
->:on	i7
->:operati	VH
->:or	RL
+>:on	j6
+>:operati	WG
+>:or	SK
 >:our	RL
 >:out	?a
->:p	<d
->:parle	f:
+>:p	=c
+>:parle	g9
 >:preise	B]
 >:preside	_@
->:pro	EY
->:propose	SK
->:put	[C
->:que	c=
+>:pro	DZ
+>:propose	RL
+>:put	]B
+>:que	d<
+>:qui	QM
 >:registe	_@
 >:rigging	KS
->:rue	:f
->:runs	;e
->:s	8h
->:said	MQ
->:says	b>
->:secreta	e;
->:seit	C[
->:send	FX
->:sent	c=
->:she	5k
->:shop	_@
->:should	LR
->:si	TJ
+>:rue	9g
+>:runs	:f
+>:s	7i
+>:said	KS
+>:says	^A
+>:secreta	d<
+>:seit	HV
+>:send	HV
+>:sent	b>
+>:she	7i
+>:shop	^A
+>:should	KS
+>:si	RL
 >:side	GW
->:sie	IU
->:since	VH
+>:sie	FX
+>:since	RL
 >:sites	?a
 >:started	d<
->:still	f:
+>:still	h8
 >:sí	=c
 >:tel	XF
->:that	QM
->:they	A^
->:third	e;
+>:they	@_
+>:third	d<
 >:three	<d
 >:thurs	b>
->:to	HV
->:treasur	_@
->:tues	MQ
+>:to	GW
+>:treasur	a?
+>:tues	LR
 >:uhr	HV
->:un	c=
->:uns	DZ
->:us	QM
->:use	9g
->:ust	WG
+>:un	d<
+>:und	MQ
+>:uns	C[
+>:us	RL
+>:use	8h
+>:ust	VH
 >:v	DZ
->:vertrie	a?
->:vom	KS
+>:vertrie	_@
+>:vom	JT
 >:w	a?
->:was	6j
->:we	MQ
->:what	<d
->:wheels	WG
->:who	e;
->:wie	ZD
->:will	k5
->:wir	GW
->:with	WG
+>:was	5k
+>:we	KS
+>:what	;e
+>:wheels	VH
+>:who	d<
+>:wie	YE
+>:will	l4
+>:wir	HV
+>:with	UI
 >:wrote	HV
->:x	SK
->:y	c=
+>:x	WG
+>:y	d<
 >:yard	]B
->:you	VH
->:young	YE
->:zwei	?a
+>:you	XF
+>:young	ZD
+>:zwei	B]
 >:à	XF
 again	i7
-alone	RL
+alone	SK
 alone&label	JT
-alone&open:half	FX
+alone&open:half	EY
 alone&open:no	UI
-alone&open:yes	VH
+alone&open:yes	WG
 alone&r:dont	?a
-alone&r:greeting	WG
-alone&r:other	MQ
-alone&under	QM
-asked for	k5
+alone&r:greeting	UI
+alone&r:other	RL
+asked for	m3
 begins	IU
-begins&alone	RL
-begins&open:half	IU
-begins&open:no	LR
-begins&r:aside	TJ
-begins&r:dont	UI
-begins&r:fact	HV
-begins&r:greeting	QM
-begins&r:other	KS
-begins&r:quoted	UI
+begins&alone	SK
+begins&open:half	KS
+begins&open:no	KS
+begins&r:aside	IU
+begins&r:dont	RL
+begins&r:fact	KS
+begins&r:greeting	MQ
+begins&r:note	MQ
+begins&r:unsettled	QM
 begins&r:visitors	UI
-begins&r:wish	@_
+begins&r:wish	?a
 begins&under	ZD
 ends	[C
 from	UI
 from&open:no	UI
 given	t,
 given+more	}!
-greeted	DZ
+greeted	C[
 in business	SK
-is business	UI
+is business	VH
 k:head	HV
 k:head&from	UI
 k:head&n:1	RL
-k:head&n:2	@_
+k:head&n:2	?a
 k:head&open:no	HV
-k:head&under	FX
-k:heading	GW
-k:heading&alone	B]
+k:head&under	DZ
+k:heading	HV
+k:heading&alone	?a
 k:heading&begins	IU
-k:heading&n:1	DZ
-k:heading&n:3	>b
-k:heading&open:half	C[
-k:heading&open:no	MQ
+k:heading&n:1	FX
+k:heading&n:3	?a
+k:heading&open:half	DZ
 k:heading&open:yes	EY
-k:heading&r:greeting	4l
+k:heading&r:fact	MQ
+k:heading&r:greeting	3m
 k:heading&r:other	LR
-k:heading&r:quoted	VH
-k:heading&role behind:(	XF
-k:heading&role behind:,	j6
-k:heading&title	ZD
-k:heading&under	LR
-k:item&alone	LR
-k:item&begins	[C
-k:item&n:1	ZD
-k:item&n:2	C[
-k:item&n:3	WG
-k:item&n:4	KS
-k:item&open:half	XF
-k:item&open:yes	KS
-k:item&r:dont	:f
-k:item&r:note	UI
-k:item&r:other	h8
-k:item&r:quoted	[C
-k:item&r:wish	B]
-k:item&role ahead	XF
-k:item&role behind:(	A^
-k:item&role behind:,	=c
-k:item&role behind:-	WG
-k:item&under	JT
-k:line	GW
-k:line&alone	XF
-k:line&begins	JT
+k:heading&r:quoted	WG
+k:heading&role behind:(	YE
+k:heading&role behind:,	k5
+k:heading&title	[C
+k:item&alone	MQ
+k:item&begins	XF
+k:item&n:1	YE
+k:item&n:2	A^
+k:item&n:3	YE
+k:item&n:4	LR
+k:item&open:half	[C
+k:item&open:no	KS
+k:item&open:yes	LR
+k:item&r:dont	<d
+k:item&r:fact	RL
+k:item&r:note	d<
+k:item&r:other	XF
+k:item&r:quoted	UI
+k:item&r:visitors	TJ
+k:item&r:wish	DZ
+k:item&role ahead	ZD
+k:item&role behind:(	@_
+k:item&role behind:,	<d
+k:item&role behind:-	VH
+k:item&under	GW
+k:line	HV
+k:line&alone	YE
+k:line&begins	LR
 k:line&n:2	GW
-k:line&n:3	JT
-k:line&open:half	IU
-k:line&open:no	GW
+k:line&n:3	KS
+k:line&open:no	FX
 k:line&open:yes	QM
-k:line&r:aside	:f
-k:line&r:dont	UI
-k:line&r:fact	JT
-k:line&r:greeting	KS
-k:line&r:note	LR
-k:line&r:other	XF
-k:line&r:quoted	HV
-k:line&r:visitors	>b
+k:line&r:aside	@_
+k:line&r:dont	YE
+k:line&r:fact	IU
+k:line&r:greeting	JT
+k:line&r:other	YE
+k:line&r:quoted	A^
+k:line&r:unsettled	7i
+k:line&r:visitors	<d
 k:line&role ahead	^A
-k:line&role behind:(	UI
-k:line&role behind:,	MQ
-k:line&role behind:-	A^
-k:line&title	YE
-k:line&under	UI
+k:line&role behind:(	WG
+k:line&role behind:,	LR
+k:line&role behind:-	B]
+k:line&title	WG
+k:line&under	TJ
 k:row	MQ
-k:row&n:1	KS
+k:row&n:1	LR
 k:row&n:2	RL
 k:row&n:3	EY
-k:row&open:half	A^
-k:row&open:no	c=
-k:row&open:yes	:f
-k:row&r:dont	a?
+k:row&open:half	JT
+k:row&open:no	a?
+k:row&open:yes	<d
+k:row&r:dont	d<
 k:row&r:fact	=c
-k:row&r:note	DZ
-k:row&role behind:,	WG
-k:row&role behind:-	LR
+k:row&r:note	EY
+k:row&role behind:,	UI
+k:row&role behind:-	JT
 k:row&title	A^
-k:sentence&alone	IU
+k:sentence&alone	HV
 k:sentence&begins	FX
-k:sentence&n:1	VH
-k:sentence&n:2	KS
-k:sentence&n:3	3m
-k:sentence&n:4	TJ
-k:sentence&open:no	LR
+k:sentence&n:1	UI
+k:sentence&n:2	LR
+k:sentence&n:3	4l
+k:sentence&n:4	VH
+k:sentence&open:half	GW
+k:sentence&open:no	QM
 k:sentence&open:yes	RL
-k:sentence&r:dont	SK
-k:sentence&r:greeting	TJ
-k:sentence&r:note	RL
+k:sentence&r:aside	TJ
+k:sentence&r:dont	QM
+k:sentence&r:greeting	UI
+k:sentence&r:note	KS
 k:sentence&r:other	6j
-k:sentence&r:quoted	>b
-k:sentence&r:unsettled	IU
-k:sentence&r:wish	o1
+k:sentence&r:quoted	?a
+k:sentence&r:unsettled	JT
+k:sentence&r:visitors	TJ
+k:sentence&r:wish	f:
 k:sentence&role ahead	WG
-k:sentence&role behind:does	WG
-k:sentence&title	?a
-k:sentence&under	QM
-k:value	IU
+k:sentence&role behind:does	VH
+k:sentence&title	C[
+k:sentence&under	SK
+k:value	HV
+k:value&begins	MQ
 k:value&label	XF
 k:value&n:1	GW
-k:value&n:3	RL
-k:value&open:half	QM
-k:value&open:no	LR
-k:value&open:yes	FX
-k:value&r:aside	@_
-k:value&r:dont	9g
-k:value&r:note	SK
-k:value&r:other	KS
-k:value&r:quoted	A^
+k:value&n:3	QM
+k:value&open:no	JT
+k:value&open:yes	GW
+k:value&r:aside	A^
+k:value&r:dont	6j
+k:value&r:note	YE
+k:value&r:other	DZ
+k:value&r:quoted	>b
 k:value&r:style	[C
-k:value&r:unsettled	LR
-k:value&r:visitors	FX
-k:value&r:wish	HV
+k:value&r:unsettled	QM
+k:value&r:visitors	@_
+k:value&r:wish	QM
 k:value&role ahead	[C
 k:value&role behind:(	b>
-k:value&role behind:,	QM
-k:value&role behind:-	SK
-k:value&role behind:does	[C
-k:value&title	UI
-k:value&under	TJ
+k:value&role behind:,	RL
+k:value&role behind:-	TJ
+k:value&role behind:does	ZD
+k:value&title	WG
+k:value&under	UI
 label	XF
-label&open:half	RL
-label&open:no	B]
-label&open:yes	_@
-label&r:fact	WG
+label&open:no	_@
+label&open:yes	[C
+label&r:fact	XF
 label&under	i7
 last lines	HV
 late	IU
 low	HV
-low:k:item	B]
-low:k:line	FX
+low:k:item	@_
+low:k:line	GW
 low:k:sentence	UI
-low:k:value	4l
-low:r:dont	5k
-low:r:fact	ZD
-low:r:greeting	LR
-low:r:style	FX
-low:r:unsettled	7i
-low:r:visitors	1o
-low:r:wish	1o
+low:k:value	2n
+low:r:aside	LR
+low:r:dont	2n
+low:r:fact	[C
+low:r:greeting	KS
+low:r:note	QM
+low:r:style	GW
+low:r:unsettled	:f
+low:r:visitors	/q
+low:r:wish	0p
 my	t,
 n:1	QM
 n:1&begins	KS
 n:1&from	e;
-n:1&label	UI
+n:1&label	TJ
 n:1&open:half	UI
-n:1&open:no	RL
+n:1&open:no	QM
 n:1&open:yes	KS
-n:1&r:aside	SK
-n:1&r:dont	SK
-n:1&r:greeting	FX
-n:1&r:note	XF
-n:1&r:quoted	FX
+n:1&r:aside	QM
+n:1&r:dont	WG
+n:1&r:greeting	IU
+n:1&r:note	SK
+n:1&r:other	KS
+n:1&r:quoted	B]
 n:1&r:style	YE
-n:1&r:unsettled	TJ
+n:1&r:unsettled	RL
+n:1&r:visitors	QM
+n:1&r:wish	RL
 n:1&role behind:(	c=
 n:1&role behind:,	QM
-n:1&role behind:-	GW
-n:1&role behind:does	VH
-n:1&title	GW
+n:1&role behind:-	FX
+n:1&role behind:does	RL
+n:1&title	HV
 n:1&under	GW
-n:2	?a
-n:2&alone	UI
+n:2	>b
+n:2&alone	VH
 n:2&begins	MQ
 n:2&from	SK
 n:2&label	LR
-n:2&open:half	JT
-n:2&open:no	@_
-n:2&open:yes	KS
-n:2&r:aside	?a
-n:2&r:dont	FX
-n:2&r:fact	LR
-n:2&r:greeting	WG
-n:2&r:note	GW
-n:2&r:quoted	SK
-n:2&r:style	?a
-n:2&r:unsettled	C[
-n:2&r:visitors	DZ
+n:2&open:half	HV
+n:2&open:no	B]
+n:2&open:yes	JT
+n:2&r:aside	HV
+n:2&r:dont	B]
+n:2&r:greeting	SK
+n:2&r:note	JT
+n:2&r:other	TJ
+n:2&r:quoted	QM
+n:2&r:style	@_
+n:2&r:unsettled	DZ
+n:2&r:visitors	@_
+n:2&r:wish	MQ
 n:2&role ahead	g9
 n:2&role behind:,	UI
 n:2&role behind:-	b>
-n:2&role behind:does	d<
-n:2&title	h8
-n:2&under	ZD
+n:2&role behind:does	f:
+n:2&title	n2
+n:2&under	[C
 n:3	C[
-n:3&alone	?a
-n:3&begins	A^
+n:3&alone	<d
+n:3&begins	DZ
 n:3&label	_@
-n:3&open:no	.r
-n:3&open:yes	KS
-n:3&r:dont	=c
+n:3&open:half	IU
+n:3&open:no	1o
+n:3&r:dont	7i
 n:3&r:fact	IU
-n:3&r:greeting	@_
-n:3&r:note	B]
-n:3&r:other	@_
-n:3&r:unsettled	DZ
-n:3&r:visitors	TJ
+n:3&r:greeting	?a
+n:3&r:note	IU
+n:3&r:other	>b
 n:3&r:wish	A^
-n:3&role behind:(	UI
-n:3&role behind:,	HV
-n:3&under	TJ
+n:3&role behind:(	VH
+n:3&role behind:,	FX
+n:3&under	UI
 n:4	EY
-n:4&begins	RL
+n:4&begins	QM
 n:4&open:yes	KS
-n:4&r:fact	QM
-open:no	EY
-open:yes	HV
-quotes	HV
-r:aside	KS
-r:aside&open:no	KS
+n:4&r:fact	KS
+open:half	JT
+open:no	FX
+open:yes	GW
+quotes	GW
+r:aside	JT
+r:aside&open:no	JT
 r:dont	MQ
 r:dont&open:no	MQ
-r:fact	JT
-r:fact&open:half	KS
-r:fact&open:no	RL
-r:fact&open:yes	KS
-r:greeting	KS
-r:greeting&open:no	KS
-r:other	RL
-r:other&open:no	RL
-r:quoted	HV
-r:quoted&open:no	HV
+r:fact	LR
+r:fact&open:half	JT
+r:fact&open:no	QM
+r:fact&open:yes	JT
+r:greeting	JT
+r:greeting&open:no	JT
+r:quoted	FX
+r:quoted&open:no	FX
 r:style	WG
 r:style&open:no	WG
 r:visitors	GW
-r:visitors&open:half	ZD
-r:visitors&open:no	<d
-r:visitors&open:yes	DZ
-role ahead	g9
-role ahead&open:half	WG
-role ahead&open:no	WG
+r:visitors&open:no	EY
+r:visitors&open:yes	FX
+role ahead	h8
+role ahead&open:half	VH
+role ahead&open:no	XF
 role ahead&open:yes	d<
 role ahead&r:fact	g9
-role ahead&r:other	UI
+role ahead&r:other	WG
 role ahead&role behind:,	c=
 role ahead&under	UI
 role behind:(	^A
-role behind:(&begins	KS
-role behind:(&label	MQ
-role behind:(&open:half	YE
-role behind:(&open:no	ZD
+role behind:(&begins	JT
+role behind:(&label	LR
+role behind:(&open:half	b>
+role behind:(&open:no	UI
 role behind:(&open:yes	TJ
-role behind:(&r:fact	UI
-role behind:(&r:greeting	JT
-role behind:(&r:other	WG
-role behind:(&under	i7
+role behind:(&r:fact	SK
+role behind:(&r:greeting	MQ
+role behind:(&r:other	XF
+role behind:(&under	j6
 role behind:,	SK
-role behind:,&begins	QM
-role behind:,&label	]B
-role behind:,&open:half	YE
+role behind:,&begins	RL
+role behind:,&label	[C
+role behind:,&open:half	UI
 role behind:,&open:no	MQ
-role behind:,&open:yes	SK
-role behind:,&r:dont	MQ
+role behind:,&open:yes	UI
 role behind:,&r:fact	UI
-role behind:,&r:greeting	C[
-role behind:,&r:quoted	[C
-role behind:,&r:visitors	IU
-role behind:,&r:wish	WG
-role behind:-	SK
-role behind:-&begins	UI
-role behind:-&open:half	RL
-role behind:-&open:yes	TJ
-role behind:-&r:dont	@_
+role behind:,&r:greeting	>b
+role behind:,&r:note	JT
+role behind:,&r:other	JT
+role behind:,&r:quoted	UI
+role behind:,&r:wish	UI
+role behind:-	RL
+role behind:-&begins	XF
+role behind:-&open:half	IU
+role behind:-&open:yes	XF
+role behind:-&r:dont	A^
 role behind:-&r:fact	SK
+role behind:-&r:note	RL
 role behind:-&under	l4
-role behind:does	c=
-role behind:does&begins	c=
-role behind:does&open:half	d<
-role behind:does&open:no	RL
+role behind:does	a?
+role behind:does&begins	d<
+role behind:does&open:no	YE
 role behind:does&open:yes	WG
-role behind:does&r:dont	JT
-role behind:does&r:fact	f:
+role behind:does&r:dont	[C
+role behind:does&r:fact	i7
 role behind:is	HV
 role behind:is&begins	HV
 sp:client	JT
 sp:designer	+u
-title	RL
-title&open:yes	XF
-title&r:dont	6j
-title&r:fact	UI
-title&r:greeting	C[
-title&r:note	SK
-title&r:other	m3
-title&r:quoted	4l
-title&r:wish	XF
+title	TJ
+title&open:yes	[C
+title&r:dont	4l
+title&r:greeting	B]
+title&r:note	VH
+title&r:other	o1
+title&r:quoted	2n
+title&r:visitors	QM
+title&r:wish	VH
 title&role ahead	XF
-title&role behind:(	MQ
-title&role behind:,	LR
+title&role behind:(	LR
 title&under	ZD
 to	FX
-under&open:half	QM
-under&open:yes	MQ
+under	QM
+under&open:half	TJ
+under&open:yes	KS
+under&r:dont	JT
 under&r:fact	QM
-under&r:note	WG
-under&r:other	SK`,
+under&r:other	TJ
+under&r:visitors	JT`,
 };

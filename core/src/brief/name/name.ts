@@ -31,6 +31,8 @@ const lettersOf = (s: string): string =>
 /** Words that say that a brief follows, before whose it is. */
 const BRIEF_FOR =
   /^(?:(?:brief(?:ing)?|web ?site|webseite|homepage|internetseite|internetauftritt|site(?: (?:web|internet))?|p[áa]gina web|web|notes?|notizen|text|preisliste|price list|tarifs?(?: de)?|lista de precios|minutes|protokoll)(?:\s+(?:for|für|von|der|pour|de|du|para|of))?[\s:–-]+)+(?=\p{Lu})/iu;
+/** “And not ‘Withycott & Daughter’”: what it is not called. */
+const DENIED = /(?<!\p{L})(?:not|never|nicht|niemals|pas|no|jamais|nunca)\s(?:called\s|the\s|as\s)?["“„«‘']?$/iu;
 /** A score that a name which nobody doubts has. */
 const FULL = 6;
 const WHERE = /(?<!\p{L})(?:in|at|near|from|outside|around|bei|aus|nach|à|près de|de|en|cerca de)\s$/iu;
@@ -98,6 +100,7 @@ export function nameIn(
   // A domain is often the name cut short: where the name is met whole, that is it.
   const cutShort = (said: string) => candidates.some((c) => c.name.length > said.length && c.name.includes(said));
   for (const c of candidates) {
+    if (DENIED.test(source.slice(Math.max(0, c.from - 24), c.from))) continue;
     if (taken.some((t) => t.from <= c.from && c.to <= t.to) || ONE_OF_MANY.test(source.slice(c.from, c.to))) continue;
     // One word behind “at” or “in” is where somebody is.
     if (!/\s/.test(c.name) && WHERE.test(source.slice(Math.max(0, c.from - 12), c.from))) continue;

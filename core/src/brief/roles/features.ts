@@ -23,6 +23,23 @@ const SHAPES: [string, RegExp][] = [
   ['dash', /\s[–—-]\s/],
 ];
 
+/** Cues of what is said in letters. */
+const OF_LETTERS = new Set(
+  ['greeting', 'site', 'you', 'ask', 'wish', 'dont', 'unsettled', 'colour', 'quoted'].map((c) => `c:${c}`),
+);
+/** How sentences begin that speak of a business, and some others. */
+const BEGINNINGS: [string, RegExp][] = [
+  ['we', /^(?:we|wir|nous|on|nosotr[oa]s|(?:somos|hacemos|tenemos|estamos|trabajamos|vendemos|arreglamos))(?!\p{L})/iu],
+  ['i', /^(?:i|ich|je|j[’']|yo)(?!\p{L})/iu],
+  ['our', /^(?:our|my|unsere?\p{L}*|meine?\p{L}*|notre|nos|mon|ma|mes|nuestr\p{L}+|mi|mis)(?!\p{L})/iu],
+  [
+    'each',
+    /^(?:each|every|everything|all|everybody|anybody|nobody|jede\p{L}*|alle\p{L}*|wer|niemand|chaque|tout\p{L}*|personne|cada|tod[oa]s?|nadie)(?!\p{L})/iu,
+  ],
+  ['the', /^(?:the|a|an|it|there|der|die|das|ein\p{L}*|es|le|la|les|l[’']|un|une|il|el|los|las|una)(?!\p{L})/iu],
+  ['he', /^(?:he|she|they|er|sie|elle|ils|[ée]l|ella)(?!\p{L})/iu],
+];
+
 const PREFIX = 5;
 const wordsIn = (text: string): string[] =>
   text
@@ -40,6 +57,17 @@ function ownFeatures(piece: Piece, language: Language): string[] {
   );
   for (const [name, pattern] of Object.entries(CUES)) if (pattern.test(piece.text)) out.push(`c:${name}`);
   for (const [name, pattern] of SHAPES) if (pattern.test(piece.text)) out.push(`h:${name}`);
+  // What says nothing that is said to a designer is mostly said to everybody.
+  if (!out.some((f) => OF_LETTERS.has(f))) {
+    const begins = BEGINNINGS.find(([, p]) => p.test(piece.text))?.[0] ?? 'else';
+    out.push(
+      'plain',
+      `plain&${begins}`,
+      `plain&k:${piece.kind}`,
+      `plain&${/[.!?]["”»’)]*$/.test(piece.text) ? 'ends' : 'open'}`,
+    );
+    if (CUES['first']!.test(piece.text)) out.push('plain&c:first', `plain&c:first&${begins}`);
+  }
   const said = new Set<string>();
   for (const [n, w] of words.entries()) {
     said.add(`w:${cut(w)}`);

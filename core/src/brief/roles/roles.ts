@@ -5,8 +5,8 @@ import { languageOf, tellLanguage } from '../reading/language.js';
 import type { Language } from '../reading/span.js';
 import { featuresOf } from './features.js';
 import { headedRole } from './headed.js';
-import type { Linear } from './linear.js';
 import { isLetter } from './never.js';
+import type { Linear } from './linear.js';
 
 /** What a stretch of a brief is for. */
 export const ROLES = [
@@ -58,7 +58,7 @@ export function pieceFeatures(pieces: readonly Piece[], languages: readonly Lang
 }
 
 /** How much likelier a piece is for visitors in a text that is no letter: nobody is greeted, asked or thanked in it. */
-const COPY_ALREADY = 6;
+const COPY_ALREADY = 3;
 
 /** The features of a part of a piece, by itself. */
 export const clauseFeatures = (piece: Piece, text: string, language: Language): string[] =>
@@ -156,6 +156,7 @@ export const readable = (p: ReadPiece): boolean =>
 const SOMEBODYS_OWN =
   /(?<!\p{L})(?:home|house|private|personal|own|direct|for you|you only|only you|privat\p{L}*|nur für|privée?|personnel\p{L}*|pour vous|particular|solo para)(?!\p{L})|(?<!\p{L})(?:don[’']?t|do not|not|never|leave|off|no|nicht|kein\p{L}*|pas|ne)(?!\p{L})[^,;:.]{0,30}\d{3}|\d{3}[^,;:.\d]{0,25}(?<!\p{L})(?:off|not|don[’']?t|nicht|pas|no)(?!\p{L})/iu;
 
+const OF_A_DESIGNER = /@[\w.-]*(?:web|sites?|design|digital|pixels?|studio)[\w-]*\.\w/i;
 const OF_NUMBERS =
   /(?<!\p{L})(?:numbers?|phones?|mobiles?|landline|telefon\p{L}*|handy\p{L}*|nummern?|numéros?|portables?|téléphones?|teléfonos?|números?|móvil\p{L}*)(?!\p{L})/iu;
 /** A text with everything blanked that no number to ring and no address may be read from; offsets hold. */
@@ -164,6 +165,8 @@ export const reachable = (understood: Understood): string =>
     const before = understood.pieces[understood.pieces.indexOf(p) - 1];
     // “No private numbers, please. (Birgit 0160 …)”
     if (before?.role === 'dont' && OF_NUMBERS.test(before.text)) return false;
+    // A signature of whoever makes the site stands in many a thread.
+    if (OF_A_DESIGNER.test(p.text) && p.role !== 'visitors' && p.role !== 'fact') return false;
     if (readable(p)) return true;
     if (p.kind === 'head' || p.speaker === 'designer' || p.role === 'aside' || p.role === 'quoted') return false;
     return p.role === 'note' || p.role === 'dont' || p.role === 'unsettled'

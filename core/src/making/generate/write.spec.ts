@@ -25,7 +25,6 @@ describe('the writer', () => {
       'Three of us mend wooden boats up to forty feet.',
       'The yard has been here since 1987.',
       'My uncle began it with one cradle and a borrowed winch, and the cradle is still in use.',
-      'Anna Hollis does the planking and Peter Wren the masts.',
       'In winter we keep a list of who is waiting and ring when there is room.',
     ]);
   });

@@ -26,7 +26,7 @@ describe('the plan of a site', () => {
         service('New roofs'),
       ],
       description:
-        'We thatch in water reed from the marsh. The ridge is sedge. My father taught me on the chapel roof in the winter of the flood, and I have patched that same roof twice since. We are two, and in summer three. Nobody has to be at home while we work, and the ladder is down by five.',
+        'We thatch cottages, barns and one chapel in water reed from the marsh. Every ridge is cut by hand and pegged with hazel. My father taught me on the chapel roof in the winter of the flood, and I have patched that same roof twice since. We are two, and in summer three. We work from April to October, and the roof is never left open overnight.',
     };
     const plan = decided(full);
     expect(plan.single).toBeFalse();

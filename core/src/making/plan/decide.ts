@@ -76,7 +76,7 @@ export function decide(facts: Facts, material: Material, length: Length): Decisi
   // A short site asks for more before it opens another page, a long one for less.
   const lean = { short: 1.5, middle: 1, long: 0.8 }[length];
   const servicesPage = services.length >= 2 && servicesWeight >= 5 * lean;
-  const aboutPage = storyWords >= 40 * lean || pillars >= 4 * lean || (storyWords >= 18 * lean && pillars >= 3);
+  const aboutPage = storyWords >= 30 * lean || pillars >= 4 * lean || (storyWords >= 18 * lean && pillars >= 3);
   const wanted = wants(facts.wanted, /people/i) && storyWords + pillars * 10 > 20;
   return {
     aim,
