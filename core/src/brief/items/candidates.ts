@@ -26,9 +26,9 @@ export interface Candidate {
 }
 
 const LEAD =
-  /^(?:(?:and|but|so|also|then|plus|or|with|a|an|the|our|my|your|we|i|it|it’s|it's|there’s|there's|that’s|that's|is|are|do|does|make|makes|sell|sells|charge|charges|charging|hire|rent|get|have|has|ask|costs?|for|of|in|at|at the moment|currently|now|normally|usually|und|oder|auch|ein|eine|einen|der|die|das|den|wir|ich|ist|sind|kostet|kosten|nehmen|für|bei|et|ou|le|la|les|un|une|des|du|de la|l’|l'|nous|on|est|sont|pour|y|o|el|los|las|una|unos|unas|es|son|por|para|también|aussi)\s+|[-–—•*·:;,.!?("“”'’\s]+)/iu;
+  /^(?:(?!The \p{Lu})(?:and|but|so|also|then|plus|or|with|a|an|the|our|my|your|we|i|it|it’s|it's|there’s|there's|that’s|that's|is|are|do|does|make|makes|sell|sells|charge|charges|charging|hire|rent|get|have|has|ask|costs?|for|of|in|at|at the moment|currently|now|normally|usually|und|oder|auch|haben|habe|hat|bieten|biete|gibt es|verleihen|vermieten|ein|eine|einen|der|die|das|den|wir|ich|ist|sind|kostet|kosten|nehmen|für|bei|et|ou|le|la|les|un|une|des|du|de la|l’|l'|nous|on|est|sont|pour|y|o|el|los|las|una|unos|unas|es|son|por|para|también|aussi)\s+|[-–—•*·:;,.!?("“”'’\s]+)/iu;
 const TAIL =
-  /(?:[\s,:;=(–—-]+|\s(?:is|are|was|costs?|cost|at|for|from|will be|would be|starts?|start|starting|comes? to|goes? for|go for|runs?|you pay|it’s|it's|is now|now|only|about|around|kostet|kosten|ist|sind|um|für|ab|zu|je|nehmen wir|coûte(?:nt)?|est|sont|vaut|revient|à|pour|de|cuestan?|sale|salen|es|son|vale|valen|a|por|desde|of|per|and|und|et|y|plus|with|by|or|the|a|an|any ?more|nicht mehr))$/iu;
+  /(?:[\s,:;=(+–—-]+|\s(?:is|are|was|costs?|cost|at|for|from|will be|would be|starts?|start|starting|comes? to|goes? for|go for|runs?|you pay|it’s|it's|is now|now|only|about|around|kostet|kosten|ist|sind|um|für|ab|zu|je|nehmen wir|coûte(?:nt)?|est|sont|vaut|revient|à|pour|de|cuestan?|sale|salen|es|son|vale|valen|a|por|desde|of|per|and|und|et|y|plus|with|by|or|the|a|an|any ?more|nicht mehr))$/iu;
 
 /** What is left of a stretch without the small words around a name, with its offsets. */
 export function trimmed(text: string, from: number, to: number): { from: number; to: number } {
@@ -75,6 +75,9 @@ function nameBefore(text: string, from: number, to: number, ofOneLine: boolean):
   const region = text.slice(from, to);
   // Brackets before an amount explain it; what stands before them names it.
   const bracket = /\([^()]*\)?\s*[:,–-]?\s*$/.exec(region);
+  // “He takes out old lifts (removal €120)”: a bracket that names what it prices does so itself.
+  const inside = bracket && !bracket[0].includes(')') ? trimmed(text, from + bracket.index + 1, to) : null;
+  if (inside && hasWord(text.slice(inside.from, inside.to)) && inside.to > inside.from) return inside;
   const end = bracket && hasWord(region.slice(0, bracket.index)) ? from + bracket.index : to;
   const cut = text.slice(from, end);
   const at = Math.max(
@@ -112,7 +115,11 @@ function nameBehind(text: string, from: number, to: number): { from: number; to:
   const stop = /[,.;:!?()\n]|\s(?:and|und|et|y|but|if|when|because)\s/iu.exec(region);
   const name = trimmed(text, from, from + (stop?.index ?? region.length));
   const said = text.slice(name.from, name.to);
-  return hasWord(said) && wordCount(said) <= 6 ? name : null;
+  // “£2 a session with tea”: what comes with it is not what it is.
+  const extra = /(?<!\p{L})(?:with|including|incl|mit|inklusive|avec|con)(?!\p{L})/iu.test(
+    region.slice(0, name.to - from),
+  );
+  return !extra && hasWord(said) && wordCount(said) <= 6 ? name : null;
 }
 
 /** A name that says that something costs, and not what. */
@@ -353,6 +360,7 @@ const NOUNS = /^(?:\p{Lu}\p{Ll}{6,}\s+){3,}/u;
 const ENDS_ONE = /(?:ings?|[^us]s)$/u;
 const OF =
   /^(?:de|del|des|du|d[’'].*|à|a|en|para|pour|of|for|in|aux?|sur|sous|dans|avec|chez|von|für|mit|con|sin|sobre)$/u;
+const ARTICLE = /^(?:l[’'].*|le|les|la|un|une|des|el|los|las|unos|unas|die|das|den)$/u;
 const AND = /^(?:and|und|et|y|also|auch|aussi|también|e)$/u;
 /**
  * The things of a list that was spoken without stops. English things end in a plural or in “-ing”; in French and Spanish one
@@ -379,7 +387,13 @@ export function splitRun(text: string, language: Language = 'en'): { text: strin
       take(n + 1);
       continue;
     }
-    if (OF.test(w) || OF.test(next) || n < first) continue;
+    if (n < first) continue;
+    // “l’élagage l’abattage le rognage”: an article begins the next.
+    if (language !== 'en' && !OF.test(w) && n + 1 > first && ARTICLE.test(next)) {
+      take(n + 1);
+      continue;
+    }
+    if (OF.test(w) || OF.test(next)) continue;
     const ends =
       language === 'en'
         ? ENDS_ONE.test(w)
@@ -494,9 +508,11 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
   }
   return out
     .map((c) => called(c, source, pieces[c.piece]!, languages[c.piece]!))
-    .filter((c) => c.name.length > 2 && c.name.length <= 120 && !SMALL_WORDS.test(c.name));
+    .filter((c) => c.name.length > 2 && c.name.length <= 120 && !SMALL_WORDS.test(c.name) && !PARTICLE.test(c.name));
 }
 
+/** What is left of “takes out old lifts” and “makes good the wall” without their verbs. */
+const PARTICLE = /^(?:out|off|up|down|away|back|good|sure) (?:the |a |an |of |old |any |all |your |our )/i;
 /** Words that alone name nothing: “adults generally do too”. */
 const SMALL_WORDS =
   /^(?:too|so|it|its|that|this|these|those|them|they|all|most|more|much|many|some|any|both|each|either|one|ones|two|three|and|or|und|oder|et|ou|y|o|here|there|then|now|well|not|just|only|also|else|even|same|such|very|him|her|us|me|you|who|what|which|when|where|why|how|over|under|again|together|ourselves|everything|anything|nothing|something|things?|stuff|lot|bit|way|auch|so|es|das|alles|nichts|etwas|hier|dort|dann|sehr|viel|mehr|selbst|aussi|tout|rien|ça|ici|là|très|plus|también|todo|nada|aquí|allí|muy|más)$/iu;

@@ -217,7 +217,9 @@ export function piecesOf(source: string): Piece[] {
     return after.length === 2 && !after.some((l) => REPLY_RULE.test(l.text));
   };
   const push = (kind: PieceKind, n: number, from: number, to: number, label = '') => {
-    const text = source.slice(from, to);
+    // Marks of bold within a sentence are no words of it.
+    const plain = source.slice(from, to);
+    const text = kind === 'heading' || kind === 'label' ? plain : plain.replace(/\*\*|__/g, '  ');
     if (!text.trim()) return;
     pieces.push({ kind, from, to, text, under, label, speaker, file, depth: lines[n]!.depth, line: n, block });
   };
@@ -292,7 +294,10 @@ export function piecesOf(source: string): Piece[] {
     const start = to - body.length;
     const row =
       /^\|.*\|$/.test(text) ||
-      ((text.match(/ \| |\t|;/g) ?? []).length >= 2 && !/[.!?]$/.test(text) && !/^[^;|\t]{2,70}:\s/.test(text)) ||
+      ((text.match(/ \| |\t|;/g) ?? []).length >= 2 &&
+        !/[.!?]$/.test(text) &&
+        !/^[^;|\t]{2,70}:\s/.test(text) &&
+        !BOLD.test(text)) ||
       /\t/.test(line.raw.trim());
     if (row) {
       if (/^[|\s:-]+$/.test(text)) continue;

@@ -3,682 +3,684 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02417,
-  bias: [-0.4212,0.4212],
+  step: 0.02474,
+  bias: [-0.4112,0.4112],
   weights: `<:a	<d
 <:abuelo	c=
-<:alle	DZ
+<:alle	EY
 <:als	UI
-<:also	FX
-<:an	[C
+<:also	HV
+<:an	]B
 <:and	XF
 <:appelle	JT
-<:apprent	a?
-<:are	WG
-<:ask	WG
+<:apprent	]B
+<:are	XF
+<:ask	UI
 <:at	DZ
-<:atu	DZ
-<:avec	b>
-<:b	=c
-<:beim	ZD
+<:atu	A^
+<:avec	a?
+<:b	A^
+<:beim	YE
 <:betreff	B]
-<:bis	<d
-<:bitte	SK
-<:boat	<d
-<:bonjour	YE
-<:booking	[C
-<:buenas	;e
-<:but	IU
-<:by	EY
+<:bis	@_
+<:bitte	TJ
+<:boat	=c
+<:bonjour	XF
+<:booking	XF
+<:buenas	>b
+<:but	HV
+<:by	DZ
 <:büro	e;
-<:c	WG
-<:call	VH
-<:called	RL
+<:c	VH
+<:call	WG
+<:called	SK
 <:cc	n2
-<:chair	YE
-<:church	;e
-<:creamer	A^
-<:d	?a
-<:de	YE
+<:chair	]B
+<:church	9g
+<:creamer	C[
+<:d	A^
+<:de	ZD
 <:dear	EY
-<:dem	B]
-<:der	SK
+<:dem	<d
+<:der	TJ
 <:dice	c=
-<:die	MQ
-<:directo	d<
+<:directo	e;
 <:e	9g
 <:en	EY
-<:enginee	SK
+<:enginee	WG
 <:est	]B
-<:estamos	RL
-<:example	HV
-<:first	:f
-<:for	XF
-<:fr	:f
-<:from	EY
-<:für	:f
-<:g	SK
-<:geehrte	B]
+<:estamos	QM
+<:example	GW
+<:first	8h
+<:for	WG
+<:fr	9g
+<:from	GW
+<:für	;e
+<:g	TJ
+<:geehrte	GW
 <:geht	WG
-<:guild	<d
-<:h	QM
+<:guild	;e
+<:h	SK
 <:hall	@_
 <:he	b>
-<:heißt	5k
-<:hello	FX
-<:hier	SK
-<:hija	e;
-<:hola	UI
-<:hra	=c
-<:i	LR
-<:im	<d
+<:heißt	<d
+<:hello	GW
+<:hi	RL
+<:hier	TJ
+<:hija	g9
+<:hola	SK
+<:hra	B]
+<:i	KS
+<:im	A^
 <:impress	VH
-<:in	C[
+<:in	DZ
 <:ing	a?
-<:is	d<
-<:ist	ZD
-<:it	_@
-<:its	UI
-<:je	EY
-<:jugendw	UI
-<:keine	FX
-<:la	HV
-<:laden	HV
+<:is	e;
+<:ist	YE
+<:it	]B
+<:its	VH
+<:je	DZ
+<:jugendw	TJ
+<:keine	DZ
+<:la	IU
+<:laden	DZ
 <:late	TJ
-<:lautera	XF
-<:law	g9
+<:lautera	YE
+<:law	e;
 <:le	_@
 <:legal	XF
-<:lehrlin	g9
+<:lehrlin	e;
 <:line	UI
-<:llama	=c
-<:llamada	^A
+<:llama	;e
+<:llamada	ZD
 <:love	=c
-<:m	XF
-<:ma	d<
-<:manager	[C
+<:m	YE
+<:ma	c=
+<:manager	ZD
 <:mar	RL
-<:marsh	MQ
+<:marsh	LR
 <:me	r.
-<:meine	f:
-<:mi	UI
+<:meine	d<
+<:mi	TJ
 <:mit	B]
-<:mon	QM
-<:mrs	C[
-<:my	d<
+<:mr	MQ
+<:mrs	GW
+<:my	b>
 <:myself	VH
-<:nach	WG
-<:name	B]
-<:nave	:f
-<:nd	9g
-<:nicht	A^
-<:no	6j
-<:not	DZ
-<:nothing	:f
-<:nur	TJ
-<:of	@_
+<:nach	YE
+<:name	A^
+<:nave	<d
+<:nd	;e
+<:nicht	@_
+<:no	7i
+<:not	FX
+<:nothing	;e
+<:nur	UI
+<:of	A^
 <:old	:f
-<:on	>b
+<:on	A^
 <:only	SK
-<:open	<d
-<:operati	b>
-<:or	d<
-<:our	VH
+<:open	=c
+<:operati	^A
+<:or	e;
+<:our	WG
 <:pm	}!
 <:preside	d<
-<:préside	WG
+<:préside	YE
 <:que	SK
-<:re	;e
-<:registe	a?
-<:right	ZD
-<:ring	DZ
+<:re	9g
+<:registe	^A
+<:right	XF
+<:ring	C[
 <:run	d<
-<:s	RL
-<:san	/q
-<:sankt	8h
+<:s	TJ
+<:san	1o
+<:sankt	;e
 <:saturda	:f
 <:say	TJ
-<:se	7i
+<:se	8h
 <:secreta	_@
-<:sehr	B]
-<:shed	A^
-<:should	YE
+<:sehr	GW
+<:shed	B]
+<:should	ZD
 <:since	;e
-<:site	4l
+<:site	5k
 <:sitzt	YE
-<:somos	SK
+<:somos	UI
 <:son	b>
+<:sorry	TJ
 <:soy	g9
-<:street	4l
+<:street	7i
 <:suis	FX
 <:swarm	UI
-<:tardes	C[
-<:that	IU
-<:the	EY
-<:they	ZD
+<:tardes	EY
+<:that	JT
+<:the	GW
+<:they	WG
 <:this	>b
 <:to	@_
 <:trésori	e;
 <:un	VH
-<:von	WG
-<:w	b>
+<:und	MQ
+<:v	MQ
+<:von	VH
+<:w	a?
 <:web	3m
-<:werden	A^
-<:werksta	=c
-<:what	^A
-<:wie	DZ
-<:wir	SK
-<:y	g9
-<:yo	e;
-<:you	8h
+<:werden	@_
+<:werksta	;e
+<:what	[C
+<:wie	FX
+<:wir	VH
+<:y	e;
+<:yo	d<
+<:you	7i
 <:young	d<
-<:yours	YE
-<:º	EY
+<:yours	XF
+<:º	FX
 <:à	?a
-<:über	9g
+<:über	;e
 >:a	JT
->:aa	FX
->:ab	HV
+>:aa	C[
+>:ab	DZ
 >:across	C[
 >:after	d<
 >:all	IU
 >:als	HV
->:am	SK
+>:am	QM
+>:and	MQ
 >:answers	XF
 >:any	@_
->:are	C[
->:as	DZ
->:asked	p0
+>:are	>b
+>:as	EY
+>:asked	n2
 >:associa	a?
 >:at	=c
->:aus	C[
+>:aus	IU
 >:been	VH
->:bis	9g
->:bitte	B]
->:büro	WG
->:c	ZD
->:can	=c
->:chair	b>
+>:bis	:f
+>:bitte	C[
+>:büro	XF
+>:c	[C
+>:can	>b
+>:chair	a?
 >:co	=c
->:coordin	e;
->:d	7i
->:da	?a
->:darf	;e
->:das	JT
->:de	=c
+>:coordin	b>
+>:d	6j
+>:da	@_
+>:darf	>b
+>:das	IU
+>:de	?a
 >:del	<d
->:dice	g9
+>:dice	h8
 >:die	C[
 >:directo	i7
->:do	2n
+>:do	3m
 >:dock	?a
->:does	e;
+>:does	f:
 >:doesn	TJ
 >:e	@_
->:ein	TJ
->:el	ZD
->:en	UI
->:enginee	SK
->:es	SK
->:est	YE
->:et	=c
->:fait	f:
->:for	LR
->:fr	/q
->:fri	@_
->:fridays	C[
->:from	i7
->:für	:f
->:g	DZ
->:gegründ	<d
->:has	YE
->:hat	C[
->:have	;e
->:hd	?a
->:he	IU
+>:ein	RL
+>:el	XF
+>:en	TJ
+>:enginee	RL
+>:es	UI
+>:est	ZD
+>:et	>b
+>:fait	e;
+>:for	MQ
+>:fr	1o
+>:fri	B]
+>:fridays	B]
+>:from	l4
+>:für	;e
+>:g	EY
+>:gegründ	>b
+>:had	MQ
+>:has	]B
+>:hat	EY
+>:have	:f
+>:hd	>b
+>:he	HV
 >:her	IU
->:hi	<d
->:his	c=
->:i	JT
->:ich	?a
->:id	B]
->:idnr	WG
+>:hi	?a
+>:his	f:
+>:i	KS
+>:ich	>b
+>:id	IU
+>:idnr	UI
 >:if	VH
->:im	d<
->:in	QM
->:inh	=c
->:inkl	C[
->:ist	]B
->:it	LR
+>:im	f:
+>:inh	>b
+>:inkl	JT
+>:ist	a?
+>:it	MQ
 >:ja	RL
->:jahr	[C
+>:jahr	]B
 >:joined	c=
 >:jugendw	[C
->:kein	[C
+>:kein	YE
 >:l	]B
->:la	]B
+>:la	[C
 >:le	IU
 >:lehrjah	_@
->:macht	[C
->:manager	g9
+>:macht	]B
+>:manager	e;
 >:master	_@
 >:me	k5
->:meeting	?a
->:meint	YE
+>:meeting	A^
+>:meint	WG
 >:meister	f:
->:mit	QM
+>:mit	RL
 >:more	@_
->:mrs	RL
->:musical	_@
+>:mrs	SK
+>:musical	YE
 >:my	VH
->:nach	?a
+>:nach	A^
 >:nd	YE
->:no	5k
->:noch	b>
->:nur	EY
->:o	TJ
->:of	HV
+>:no	8h
+>:noch	a?
+>:not	QM
+>:nur	HV
+>:o	UI
+>:of	JT
 >:office	ZD
->:ohne	FX
->:ok	A^
+>:ohne	HV
+>:ok	?a
 >:on	j6
->:operati	WG
->:or	SK
+>:operati	VH
+>:or	TJ
 >:our	RL
 >:out	?a
->:p	=c
+>:p	>b
 >:parle	g9
->:preise	B]
->:preside	_@
->:pro	DZ
+>:preise	FX
+>:preside	a?
+>:pro	FX
 >:propose	RL
->:put	]B
->:que	d<
->:qui	QM
->:registe	_@
->:rigging	KS
->:rue	9g
->:runs	:f
->:s	7i
->:said	KS
->:says	^A
->:secreta	d<
->:seit	HV
->:send	HV
+>:put	YE
+>:que	c=
+>:qui	SK
+>:registe	a?
+>:rue	:f
+>:runs	9g
+>:s	9g
+>:said	MQ
+>:says	]B
+>:secreta	f:
+>:seit	IU
+>:send	JT
 >:sent	b>
->:she	7i
->:shop	^A
+>:she	9g
+>:shop	ZD
 >:should	KS
 >:si	RL
 >:side	GW
 >:sie	FX
->:since	RL
->:sites	?a
+>:since	TJ
+>:sites	>b
 >:started	d<
->:still	h8
+>:still	g9
 >:sí	=c
 >:tel	XF
->:they	@_
+>:that	RL
+>:the	QM
+>:they	?a
 >:third	d<
->:three	<d
->:thurs	b>
+>:three	>b
+>:thurs	_@
 >:to	GW
 >:treasur	a?
 >:tues	LR
->:uhr	HV
->:un	d<
->:und	MQ
->:uns	C[
+>:uhr	EY
+>:un	e;
+>:uns	DZ
 >:us	RL
 >:use	8h
->:ust	VH
+>:ust	SK
 >:v	DZ
->:vertrie	_@
->:vom	JT
+>:vertrie	^A
+>:vom	GW
 >:w	a?
 >:was	5k
->:we	KS
+>:we	MQ
 >:what	;e
->:wheels	VH
->:who	d<
->:wie	YE
+>:wheels	WG
+>:who	g9
+>:wie	ZD
 >:will	l4
->:wir	HV
->:with	UI
+>:wir	IU
+>:with	VH
 >:wrote	HV
->:x	WG
->:y	d<
->:yard	]B
->:you	XF
->:young	ZD
->:zwei	B]
+>:x	VH
+>:y	f:
+>:yard	^A
+>:you	WG
+>:young	XF
+>:zwei	DZ
 >:à	XF
-again	i7
-alone	SK
+again	h8
+alone	RL
 alone&label	JT
-alone&open:half	EY
+alone&open:half	B]
 alone&open:no	UI
-alone&open:yes	WG
-alone&r:dont	?a
+alone&open:yes	YE
+alone&r:dont	EY
 alone&r:greeting	UI
-alone&r:other	RL
-asked for	m3
+alone&r:other	SK
+asked for	q/
 begins	IU
-begins&alone	SK
-begins&open:half	KS
+begins&alone	RL
+begins&open:half	LR
 begins&open:no	KS
-begins&r:aside	IU
-begins&r:dont	RL
+begins&open:yes	LR
+begins&r:aside	JT
+begins&r:dont	QM
 begins&r:fact	KS
-begins&r:greeting	MQ
-begins&r:note	MQ
-begins&r:unsettled	QM
-begins&r:visitors	UI
-begins&r:wish	?a
-begins&under	ZD
-ends	[C
+begins&r:note	LR
+begins&r:quoted	QM
+begins&r:style	MQ
+begins&r:unsettled	RL
+begins&r:visitors	TJ
+begins&r:wish	<d
+begins&under	XF
+ends	ZD
 from	UI
 from&open:no	UI
-given	t,
+given	s-
 given+more	}!
 greeted	C[
-in business	SK
+in business	RL
 is business	VH
-k:head	HV
+k:head	GW
 k:head&from	UI
-k:head&n:1	RL
-k:head&n:2	?a
-k:head&open:no	HV
+k:head&n:1	SK
+k:head&n:2	=c
+k:head&open:no	GW
 k:head&under	DZ
-k:heading	HV
-k:heading&alone	?a
-k:heading&begins	IU
-k:heading&n:1	FX
-k:heading&n:3	?a
-k:heading&open:half	DZ
-k:heading&open:yes	EY
-k:heading&r:fact	MQ
-k:heading&r:greeting	3m
-k:heading&r:other	LR
-k:heading&r:quoted	WG
-k:heading&role behind:(	YE
-k:heading&role behind:,	k5
-k:heading&title	[C
+k:heading	GW
+k:heading&alone	@_
+k:heading&begins	HV
+k:heading&n:1	GW
+k:heading&n:3	DZ
+k:heading&open:half	C[
+k:heading&open:yes	DZ
+k:heading&r:greeting	5k
+k:heading&r:other	MQ
+k:heading&r:quoted	XF
+k:heading&role behind:(	XF
+k:heading&role behind:,	j6
+k:heading&title	ZD
 k:item&alone	MQ
-k:item&begins	XF
-k:item&n:1	YE
+k:item&begins	YE
+k:item&n:1	XF
 k:item&n:2	A^
-k:item&n:3	YE
-k:item&n:4	LR
-k:item&open:half	[C
-k:item&open:no	KS
-k:item&open:yes	LR
-k:item&r:dont	<d
-k:item&r:fact	RL
-k:item&r:note	d<
-k:item&r:other	XF
-k:item&r:quoted	UI
-k:item&r:visitors	TJ
-k:item&r:wish	DZ
-k:item&role ahead	ZD
-k:item&role behind:(	@_
-k:item&role behind:,	<d
-k:item&role behind:-	VH
-k:item&under	GW
-k:line	HV
-k:line&alone	YE
-k:line&begins	LR
-k:line&n:2	GW
-k:line&n:3	KS
-k:line&open:no	FX
-k:line&open:yes	QM
+k:item&n:3	UI
+k:item&n:4	KS
+k:item&open:half	YE
+k:item&open:no	MQ
+k:item&open:yes	KS
+k:item&r:dont	9g
+k:item&r:fact	QM
+k:item&r:note	^A
+k:item&r:other	YE
+k:item&r:quoted	VH
+k:item&r:visitors	UI
+k:item&r:wish	B]
+k:item&role ahead	WG
+k:item&role behind:(	B]
+k:item&role behind:,	=c
+k:item&role behind:-	WG
+k:item&under	HV
+k:line	IU
+k:line&alone	ZD
+k:line&begins	IU
+k:line&n:2	HV
+k:line&n:3	JT
+k:line&open:no	HV
 k:line&r:aside	@_
-k:line&r:dont	YE
+k:line&r:dont	WG
 k:line&r:fact	IU
 k:line&r:greeting	JT
+k:line&r:note	MQ
 k:line&r:other	YE
-k:line&r:quoted	A^
-k:line&r:unsettled	7i
-k:line&r:visitors	<d
-k:line&role ahead	^A
-k:line&role behind:(	WG
-k:line&role behind:,	LR
+k:line&r:quoted	?a
+k:line&r:unsettled	6j
+k:line&r:visitors	>b
+k:line&role ahead	a?
+k:line&role behind:(	TJ
+k:line&role behind:,	MQ
 k:line&role behind:-	B]
 k:line&title	WG
 k:line&under	TJ
-k:row	MQ
-k:row&n:1	LR
-k:row&n:2	RL
-k:row&n:3	EY
-k:row&open:half	JT
-k:row&open:no	a?
-k:row&open:yes	<d
-k:row&r:dont	d<
-k:row&r:fact	=c
+k:row	LR
+k:row&n:1	JT
+k:row&n:3	B]
+k:row&open:half	IU
+k:row&open:no	b>
+k:row&open:yes	>b
+k:row&r:dont	b>
+k:row&r:fact	>b
 k:row&r:note	EY
-k:row&role behind:,	UI
-k:row&role behind:-	JT
-k:row&title	A^
-k:sentence&alone	HV
+k:row&role behind:,	WG
+k:row&role behind:-	LR
+k:row&title	FX
+k:sentence&alone	FX
 k:sentence&begins	FX
-k:sentence&n:1	UI
+k:sentence&n:1	TJ
 k:sentence&n:2	LR
-k:sentence&n:3	4l
-k:sentence&n:4	VH
-k:sentence&open:half	GW
+k:sentence&n:3	1o
+k:sentence&n:4	TJ
+k:sentence&open:half	HV
 k:sentence&open:no	QM
 k:sentence&open:yes	RL
-k:sentence&r:aside	TJ
-k:sentence&r:dont	QM
-k:sentence&r:greeting	UI
+k:sentence&r:aside	UI
+k:sentence&r:dont	SK
+k:sentence&r:greeting	XF
 k:sentence&r:note	KS
-k:sentence&r:other	6j
-k:sentence&r:quoted	?a
-k:sentence&r:unsettled	JT
-k:sentence&r:visitors	TJ
+k:sentence&r:other	:f
+k:sentence&r:quoted	A^
+k:sentence&r:unsettled	IU
+k:sentence&r:visitors	SK
 k:sentence&r:wish	f:
 k:sentence&role ahead	WG
-k:sentence&role behind:does	VH
-k:sentence&title	C[
-k:sentence&under	SK
+k:sentence&role behind:-	MQ
+k:sentence&role behind:does	WG
+k:sentence&title	EY
+k:sentence&under	RL
 k:value	HV
-k:value&begins	MQ
+k:value&alone	QM
 k:value&label	XF
-k:value&n:1	GW
-k:value&n:3	QM
-k:value&open:no	JT
-k:value&open:yes	GW
-k:value&r:aside	A^
-k:value&r:dont	6j
+k:value&n:1	FX
+k:value&open:no	KS
+k:value&open:yes	IU
+k:value&r:aside	?a
+k:value&r:dont	:f
 k:value&r:note	YE
-k:value&r:other	DZ
-k:value&r:quoted	>b
+k:value&r:other	FX
+k:value&r:quoted	?a
 k:value&r:style	[C
 k:value&r:unsettled	QM
-k:value&r:visitors	@_
-k:value&r:wish	QM
+k:value&r:visitors	?a
+k:value&r:wish	SK
 k:value&role ahead	[C
 k:value&role behind:(	b>
 k:value&role behind:,	RL
 k:value&role behind:-	TJ
-k:value&role behind:does	ZD
-k:value&title	WG
+k:value&role behind:does	YE
+k:value&title	XF
 k:value&under	UI
 label	XF
-label&open:no	_@
-label&open:yes	[C
-label&r:fact	XF
-label&under	i7
-last lines	HV
-late	IU
+label&open:no	ZD
+label&open:yes	ZD
+label&r:fact	WG
+label&under	h8
+last lines	IU
+late	GW
 low	HV
 low:k:item	@_
-low:k:line	GW
+low:k:line	HV
 low:k:sentence	UI
-low:k:value	2n
-low:r:aside	LR
-low:r:dont	2n
-low:r:fact	[C
+low:k:value	3m
+low:r:dont	3m
+low:r:fact	XF
 low:r:greeting	KS
-low:r:note	QM
-low:r:style	GW
+low:r:note	MQ
+low:r:style	EY
 low:r:unsettled	:f
-low:r:visitors	/q
-low:r:wish	0p
+low:r:visitors	0p
+low:r:wish	1o
+low:whole	e;
 my	t,
 n:1	QM
+n:1&alone	QM
 n:1&begins	KS
-n:1&from	e;
+n:1&from	c=
 n:1&label	TJ
-n:1&open:half	UI
+n:1&open:half	TJ
 n:1&open:no	QM
 n:1&open:yes	KS
-n:1&r:aside	QM
 n:1&r:dont	WG
-n:1&r:greeting	IU
+n:1&r:greeting	HV
 n:1&r:note	SK
-n:1&r:other	KS
-n:1&r:quoted	B]
+n:1&r:other	LR
+n:1&r:quoted	C[
 n:1&r:style	YE
-n:1&r:unsettled	RL
-n:1&r:visitors	QM
-n:1&r:wish	RL
-n:1&role behind:(	c=
-n:1&role behind:,	QM
+n:1&r:unsettled	SK
+n:1&r:wish	QM
+n:1&role behind:(	e;
 n:1&role behind:-	FX
 n:1&role behind:does	RL
-n:1&title	HV
+n:1&title	GW
 n:1&under	GW
-n:2	>b
+n:2	@_
 n:2&alone	VH
-n:2&begins	MQ
-n:2&from	SK
-n:2&label	LR
-n:2&open:half	HV
-n:2&open:no	B]
-n:2&open:yes	JT
-n:2&r:aside	HV
+n:2&begins	LR
+n:2&from	RL
+n:2&open:half	EY
+n:2&open:no	A^
+n:2&open:yes	IU
+n:2&r:aside	GW
 n:2&r:dont	B]
-n:2&r:greeting	SK
-n:2&r:note	JT
-n:2&r:other	TJ
-n:2&r:quoted	QM
-n:2&r:style	@_
-n:2&r:unsettled	DZ
-n:2&r:visitors	@_
+n:2&r:fact	LR
+n:2&r:greeting	QM
+n:2&r:note	KS
+n:2&r:other	SK
+n:2&r:style	A^
+n:2&r:unsettled	B]
+n:2&r:visitors	=c
 n:2&r:wish	MQ
 n:2&role ahead	g9
 n:2&role behind:,	UI
-n:2&role behind:-	b>
-n:2&role behind:does	f:
-n:2&title	n2
+n:2&role behind:-	_@
+n:2&role behind:does	e;
+n:2&title	l4
 n:2&under	[C
 n:3	C[
-n:3&alone	<d
-n:3&begins	DZ
-n:3&label	_@
+n:3&alone	:f
+n:3&begins	C[
+n:3&label	]B
 n:3&open:half	IU
-n:3&open:no	1o
-n:3&r:dont	7i
+n:3&open:no	-s
+n:3&r:dont	A^
 n:3&r:fact	IU
-n:3&r:greeting	?a
-n:3&r:note	IU
-n:3&r:other	>b
-n:3&r:wish	A^
-n:3&role behind:(	VH
-n:3&role behind:,	FX
+n:3&r:greeting	B]
+n:3&r:note	FX
+n:3&r:other	C[
+n:3&r:visitors	RL
+n:3&r:wish	B]
+n:3&role behind:(	XF
+n:3&role behind:,	HV
 n:3&under	UI
-n:4	EY
-n:4&begins	QM
+n:4	DZ
 n:4&open:yes	KS
 n:4&r:fact	KS
-open:half	JT
-open:no	FX
-open:yes	GW
-quotes	GW
+n:4&role behind:,	MQ
+open:half	LR
+open:no	GW
+open:yes	HV
+quotes	FX
 r:aside	JT
 r:aside&open:no	JT
-r:dont	MQ
+r:dont	LR
 r:dont&open:no	MQ
-r:fact	LR
-r:fact&open:half	JT
-r:fact&open:no	QM
-r:fact&open:yes	JT
+r:fact	KS
+r:fact&open:half	KS
+r:fact&open:no	UI
+r:fact&open:yes	KS
 r:greeting	JT
 r:greeting&open:no	JT
-r:quoted	FX
-r:quoted&open:no	FX
+r:quoted	EY
+r:quoted&open:no	EY
 r:style	WG
 r:style&open:no	WG
-r:visitors	GW
-r:visitors&open:no	EY
+r:visitors	HV
 r:visitors&open:yes	FX
 role ahead	h8
-role ahead&open:half	VH
+role ahead&open:half	ZD
 role ahead&open:no	XF
-role ahead&open:yes	d<
-role ahead&r:fact	g9
-role ahead&r:other	WG
-role ahead&role behind:,	c=
-role ahead&under	UI
-role behind:(	^A
-role behind:(&begins	JT
-role behind:(&label	LR
-role behind:(&open:half	b>
-role behind:(&open:no	UI
-role behind:(&open:yes	TJ
-role behind:(&r:fact	SK
-role behind:(&r:greeting	MQ
+role ahead&open:yes	c=
+role ahead&r:fact	f:
+role ahead&r:other	TJ
+role ahead&role behind:,	a?
+role ahead&under	TJ
+role behind:(	]B
+role behind:(&begins	LR
+role behind:(&label	MQ
+role behind:(&open:half	YE
+role behind:(&open:no	XF
+role behind:(&open:yes	RL
+role behind:(&r:fact	TJ
+role behind:(&r:greeting	KS
 role behind:(&r:other	XF
-role behind:(&under	j6
+role behind:(&under	m3
 role behind:,	SK
-role behind:,&begins	RL
-role behind:,&label	[C
+role behind:,&begins	TJ
+role behind:,&label	VH
 role behind:,&open:half	UI
 role behind:,&open:no	MQ
 role behind:,&open:yes	UI
-role behind:,&r:fact	UI
-role behind:,&r:greeting	>b
-role behind:,&r:note	JT
-role behind:,&r:other	JT
+role behind:,&r:fact	TJ
+role behind:,&r:greeting	<d
+role behind:,&r:note	IU
+role behind:,&r:other	IU
 role behind:,&r:quoted	UI
+role behind:,&r:visitors	QM
 role behind:,&r:wish	UI
+role behind:,&under	QM
 role behind:-	RL
 role behind:-&begins	XF
 role behind:-&open:half	IU
 role behind:-&open:yes	XF
-role behind:-&r:dont	A^
+role behind:-&r:dont	@_
 role behind:-&r:fact	SK
-role behind:-&r:note	RL
 role behind:-&under	l4
 role behind:does	a?
-role behind:does&begins	d<
-role behind:does&open:no	YE
-role behind:does&open:yes	WG
-role behind:does&r:dont	[C
-role behind:does&r:fact	i7
-role behind:is	HV
-role behind:is&begins	HV
-sp:client	JT
-sp:designer	+u
-title	TJ
+role behind:does&begins	c=
+role behind:does&open:no	ZD
+role behind:does&open:yes	XF
+role behind:does&r:dont	YE
+role behind:does&r:fact	g9
+role behind:is	FX
+role behind:is&begins	FX
+sp:client	KS
+sp:designer	-s
+title	RL
 title&open:yes	[C
-title&r:dont	4l
-title&r:greeting	B]
-title&r:note	VH
-title&r:other	o1
-title&r:quoted	2n
+title&r:dont	2n
+title&r:greeting	GW
+title&r:note	WG
+title&r:other	p0
+title&r:quoted	1o
 title&r:visitors	QM
-title&r:wish	VH
-title&role ahead	XF
-title&role behind:(	LR
-title&under	ZD
+title&r:wish	UI
+title&role ahead	VH
+title&under	^A
 to	FX
 under	QM
 under&open:half	TJ
 under&open:yes	KS
-under&r:dont	JT
+under&r:dont	HV
 under&r:fact	QM
-under&r:other	TJ
-under&r:visitors	JT`,
+under&r:other	SK
+under&r:visitors	IU`,
 };

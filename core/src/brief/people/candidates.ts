@@ -27,7 +27,7 @@ const NO_ROLE =
 const NOT_LAST =
   /^(?:Street|Road|Lane|Yard|Row|Hill|Quay|Close|House|Farm|Mill|Ltd|Limited|Company|Society|Club|Workshop|Works|Studio|School|Church|Hall|Trust|Museum|Band|Choir|Council|Committee|Valley|Bay|Bridge|Wood|Woods|Park|Green|Field|Fields|End|Cottage|Avenue|Straße|Gasse|Weg|Platz|Verein|GmbH|Hof|Rue|Place|Association|Calle|Plaza|Market|Fair|Day|Days|Week|Sunday|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|January|February|March|April|May|June|July|August|September|October|November|December|Christmas|Easter|Island|Isles|River|Castle|County|North|South|East|West|Inn|Arms|Station|Library|University|Gazette|Herald|Times|Clarion|Echo|Post|Mercury|Journal)$/;
 const ROLE_BEFORE =
-  /(?<!\p{L})((?:(?:assistant|deputy|vice|head|lead|senior|joint|honorary|hon\.?|acting|1\.|2\.|erste[rn]?|zweite[rn]?) ?)?(?:president|chair(?:man|woman|person)?|secretary|treasurer|captain|principal|director|manager|owner|founder|foreman|apprentice|conductor|greenkeeper|keeper|warden|curator|rector|vicar|clerk|skipper|engineer|driver|bookkeeper|partner|trustee|lead|vorsitzende\w*|kassenwart\w*|jugendwart\w*|schriftführer\w*|bootswart\w*|obmann|obfrau|geschäftsführer\w*|inhaber\w*|meister\w*|gesell\w*|leiter\w*|président\w*|trésori\w+|secrétaire|directeur|directrice|gérante?|patron\w*|maire|presidente|presidenta|secretari[oa]|tesorer[oa]|director[a]?|gerente|encargad[oa]|alcalde\w*|maestr[oa]))[:,]?\s(?:is\s|ist\s|est\s|es\s)?$/iu;
+  /(?<!\p{L})((?:(?:assistant|deputy|vice|head|lead|senior|joint|managing|technical|financial?|sales|works|general|creative|honorary|hon\.?|acting|1\.|2\.|erste[rn]?|zweite[rn]?) ?)?(?:president|chair(?:man|woman|person)?|secretary|treasurer|captain|principal|director|manager|owner|founder|foreman|apprentice|conductor|greenkeeper|keeper|warden|curator|rector|vicar|clerk|skipper|engineer|driver|bookkeeper|partner|trustee|lead|vorsitzende\w*|kassenwart\w*|jugendwart\w*|schriftführer\w*|bootswart\w*|obmann|obfrau|geschäftsführer\w*|inhaber\w*|meister\w*|gesell\w*|leiter\w*|président\w*|trésori\w+|secrétaire|directeur|directrice|gérante?|patron\w*|maire|presidente|presidenta|secretari[oa]|tesorer[oa]|director[a]?|gerente|encargad[oa]|alcalde\w*|maestr[oa]))[:,]?\s(?:is\s|ist\s|est\s|es\s)?$/iu;
 const ROLE_BEHIND =
   /^(?:\s?\(([^()]{3,60})\)|,\s((?!and\b|und\b|et\b|y\b)[^,.;:()|\n]{3,60}?)(?=[,.;()|\n]|$)|\s?[–—:-]\s([^,.;()|\n]{3,60})|\s(?:is|ist|est|es)\s(?:our|the|a|an|unser\w*|die|der|notre|la|le|nuestr[oa])\s([^,.;()\n]{3,50})|\s((?:does|do|makes|runs|answers|handles|looks after|keeps|macht|führt|fait|bout|tient|lleva|hace)\s[^,.;()\n]{3,50}?)(?=,|\sand\s|\sund\s|\set\s|\sy\s|[.;()\n]|$))/iu;
 const STARTERS =
@@ -37,6 +37,10 @@ const ALSO_WORDS =
   /^(?:job|price|bell|name|can|dock|page|item|line|stone|floor|work|time|date|size|small|large|first|last|note|lila|elle|jan|will|may|mark|art|rose|grace|hope|jack|bill|june|april|august|autumn|summer|dawn|joy|faith|ivy|olive|iris|lily|daisy|holly|heather|robin|drew|chase|grant|rich|frank|earnest|miles|dale|glen|cliff|lane|wade|rob|pat|sue|gene|dean|clay|forest|hunter|mason|cooper|carter|baker|taylor|parker|angel|king|prince|earl|major|royal|precious|star|sunny|bud|guy|max|van|von|an|in|so|la|le|do|per|see|ali|sol|mar|luz|paz|cruz|consuelo|reyes|marin|leon|jose|german|rosa|alma|era|mercedes|ada|brook|brooks|river|sage|ruby|pearl|amber|crystal|candy|ginger|penny|hazel|myrtle|violet|fern|flora|otter|golden|noble|cash|price|gay|merry|fair|long|man|les|des|de|dan|jo|al|ed|don|ray|gus|tom|tim|sam|dot|bob|peter|carol|jean|johnny|harry|dolly|molly|polly|kit|barry|gill|rod|ron|reed|sandy|stormy|west|north|east|chance|lucky|loyal|mike|dick|sonny|buster|rusty|dusty|rocky|duke|blaze|ocean|sky|rain|storm|wind|fox|wolf|bear)$/;
 const LABELLED =
   /(?<!\p{L})(?:people|team|staff|who|contact|officers|committee|owner|name|person|ansprechpartner\w*|inhaber\w*|vorstand|wer|personen|vertrieb|équipe|qui|bureau|responsable|equipo|qui[ée]n\w*|junta|responsable|president|secretary|treasurer|chair|members)(?!\p{L})/iu;
+
+/** Where somebody who writes no capitals says who they are. */
+const SAYS_WHO =
+  /(?<!\p{L})(?:i am|i[’']m|that[’']s me|it[’']s|my name is|ich bin(?: der| die)?|je suis|moi c[’']est|yo soy|soy|me llamo) (\p{Ll}{3,}(?: (?!(?:and|und|et|y|from|of|the|we|who|with|llevo|de|du)(?!\p{L}))\p{Ll}{3,}))/gu;
 
 /** Everybody who is named in a text. `roles` are the shares of each piece, `language` tells German, where nouns have capitals. */
 export function peopleIn(
@@ -94,10 +98,14 @@ export function peopleIn(
       const after = piece.text.slice(start + name.length, start + name.length + 80);
       const behind = ROLE_BEHIND.exec(after);
       const ahead = ROLE_BEFORE.exec(before);
-      const said = (ahead?.[1] ?? behind?.slice(1).find(Boolean) ?? '').replace(/\s+/g, ' ').trim();
+      // “Piotr Zielinski (minutes)”: a bracket is about the name before it, whatever stood before that.
+      const bracketed = behind?.[1] && !/\d/.test(behind[1]) ? behind[1] : null;
+      const said = (bracketed ?? ahead?.[1] ?? behind?.slice(1).find(Boolean) ?? '').replace(/\s+/g, ' ').trim();
       const role =
         said.split(' ').length <= 9 &&
-        !/@|\d{4}|\bhttps?|^(?:and|und|et|y|but|who|which|the|i|we|he|she)\b/i.test(said) &&
+        !/@|\d{4}|\bhttps?|^(?:one|two|three|four|some|several|zwei|drei|deux|trois|dos|tres|and|und|et|y|but|who|which|the|i|we|he|she)\b/i.test(
+          said,
+        ) &&
         !NO_ROLE.test(said)
           ? said
           : '';
@@ -169,6 +177,14 @@ export function peopleIn(
   // Where nobody writes capitals, known first names still are.
   pieces.forEach((piece, n) => {
     if (piece.kind === 'head' || piece.kind === 'label' || /\p{Lu}/u.test(piece.text) || piece.text.length < 20) return;
+    // “I’m gwilym prosser”: whoever says so gives both names.
+    for (const m of piece.text.matchAll(SAYS_WHO)) {
+      const whole = m[1]!.split(' ').map((w) => w[0]!.toUpperCase() + w.slice(1));
+      const from = piece.from + m.index + m[0].length - m[1]!.length;
+      const features = ['low', 'low:whole', 'asked for', 'given+more', 'n:2', `low:k:${piece.kind}`];
+      if (whole.some((w) => GIVEN_NAMES.has(w)))
+        out.push({ name: whole.join(' '), role: '', from, to: from + m[1]!.length, piece: n, features });
+    }
     for (const m of piece.text.matchAll(/(?<![\p{L}@.])\p{Ll}{3,}(?![\p{L}@])/gu)) {
       const name = m[0][0]!.toUpperCase() + m[0].slice(1);
       if (!GIVEN_NAMES.has(name) || ALSO_WORDS.test(m[0])) continue;

@@ -102,7 +102,7 @@ export function* addresses(source: string, pieces: readonly { kind: string; from
           .slice(span.from + lead, span.to)
           .replace(/\s*\n\s*/g, ', ')
           .replace(/\s+/g, ' ')
-          .trim(),
+          .replace(/[.\s]+$/, ''),
       };
     }
     at += block.length;

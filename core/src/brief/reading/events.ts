@@ -57,9 +57,9 @@ const MEETS = /(?<!\p{L})(?:meet|treffen uns|trifft sich|réuni\p{L}*|retrouv\p{
 const MEETING: Record<Language, string> = { en: 'Meeting', de: 'Treffen', fr: 'Rencontre', es: 'Reunión' };
 /** What is no event though it has days and times: being open, being away, being rung. */
 const NO_EVENT =
-  /[£€$]|^(?:first|every|each|jeden|chaque|cada)\s|(?:^|\s)should (?:say|have)|open|clos|cerrad|geschlossen|ouvert|fermé|hours|horari|öffnung|urlaub|ferien|holiday|visitors|büro|office|bureau|oficina|booking|\?|¿|\d{3}|(?<!\p{L})(?:not|says|last|nur|nicht|pas|shop|counter|laden|boutique|tienda|agence|agencia|verkauf|venta|vente|site|website|seite|sur rendez-vous|by appointment)(?!\p{L})/iu;
+  /[£€$]|^(?:first|every|each|jeden|chaque|cada)\s|(?:^|\s)should (?:say|have)|open|clos|cerrad|geschlossen|geöffnet|ouvert|fermé|hours|horari|öffnung|urlaub|ferien|holiday|visitors|büro|office|bureau|oficina|booking|\?|¿|\d{3}|(?<!\p{L})(?:not|says|last|nur|nicht|pas|shop|counter|laden|boutique|tienda|agence|agencia|verkauf|venta|vente|site|website|seite|sur rendez-vous|by appointment)(?!\p{L})/iu;
 const PLACE =
-  /^[\s,;|(–-]*(?:(?:in|at|im|in der|in den|am|beim|au|à|aux|dans|en|al|chez)\s+)((?:the |der |dem |den |la |le |l[’']|el |los |las )?[\p{L}\d][\p{L}\d’'.-]*(?: (?:of |de |del |du |von |the )?[\p{Lu}\d][\p{L}\d’'.-]*){0,5})/u;
+  /^[\s,;|(–-]*(?:(?:in|at|im|in der|in den|am|beim|au|à|aux|dans|en|al|chez)\s+)((?:the |der |dem |den |la |le |l[’']|el |los |las )?[\p{L}\d][\p{L}\d’'.-]*(?: (?:room|hall|house|office|library|kitchen|barn|church|school|yard|garden|loft)(?!\p{L})| (?:of |de |del |du |von |the )?[\p{Lu}\d][\p{L}\d’'.-]*){0,5})/u;
 
 /** A row of a table in which a cell says when: what, when, where. */
 function ofRow(piece: Pick<ReadPiece, 'text'>, language: Language): Omit<BusinessEvent, 'id'> | null {

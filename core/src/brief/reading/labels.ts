@@ -25,7 +25,8 @@ const LABELS: Record<LabelField, string> = {
   mail: 'mail|email|e-mail|correo|courriel|e-mail-adresse',
   address: 'address|find us|dirección|direccion|adresse|anschrift',
   hours: 'hours|open|opening|opening hours|opening times|horario|horaires|öffnungszeiten|oeffnungszeiten',
-  founded: 'founded|since|established|est|desde|depuis|seit|gegründet',
+  founded:
+    'founded|since when|seit wann|depuis quand|desde cuándo|year founded|gründung|gründungsjahr|fondée? en|année de fondation|since|established|est|desde|depuis|seit|gegründet',
   audience: 'for whom|audience|customers|clients|clientes|kunden',
   apart: 'what sets us apart|what makes us different|why us|difference',
   services:

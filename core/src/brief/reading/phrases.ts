@@ -199,6 +199,10 @@ export interface OfLook {
   to: number;
 }
 
+/** What has sat in a cellar, been sold or stood empty since a year is not the business. */
+const OF_SOMETHING_ELSE =
+  /(?<!\p{L})(?:(?:sat|stood|lain|been lying|sold itself|been empty|been broken|been closed|been waiting|not (?:run|worked|been)|hasn[’']t)(?!\p{L})[^.]{0,40}(?<!\p{L})since|(?:your|their) \p{L}+[^.]{0,60}(?<!\p{L})since)(?!\p{L})/iu;
+
 /** Everything but reach, hours, places and services: who, since when, for whom, how it should look and what it should do. */
 export function* phrases(source: string, language: Language, look: readonly OfLook[] = []): Generator<Span> {
   const aboutLook = (at: number) =>
@@ -209,7 +213,8 @@ export function* phrases(source: string, language: Language, look: readonly OfLo
       if (
         !/\b(?:run|running|had|owned|worked|working|lived|helped)\b[^.\n]{0,16}\bsince[^.\n]{0,4}$/i.test(
           source.slice(Math.max(0, span.from - 40), span.from),
-        )
+        ) &&
+        !OF_SOMETHING_ELSE.test(sentenceAt(source, span.from).text)
       )
         yield span;
   yield* lookWords(source, STYLE_WORDS[language], 'style', aboutLook);

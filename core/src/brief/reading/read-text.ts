@@ -223,6 +223,10 @@ function gather(
   const labels = lines
     .filter((l) => filled(l) && (SITE_LABELS.has(l.field) || visible(l.blockFrom, l.blockTo)))
     .map((l) => ({ ...l, block: text.slice(l.blockFrom, l.blockTo) }));
+  // “Where: 6 Cobble Lane, Hexley HX9 4TT” gives more than a town.
+  for (const l of labels)
+    if (l.field === 'place' && [...addresses(l.block)].length > 0 && !labels.some((o) => o.field === 'address'))
+      l.field = 'address';
   const spans = labels.flatMap(spansOfLabel);
   const outright = new Set(spans);
   const has = new Set(spans.map((s) => s.field));
@@ -335,10 +339,12 @@ function gather(
   const called = spans.find((s) => s.field === 'name')?.value ?? '';
   const people = has.has('person')
     ? []
-    : peopleOf(pieces, called, peopleModel).map((person) => ({
-        person,
-        span: { field: 'person', from: person.from, to: person.to, value: person.name } as Span,
-      }));
+    : peopleOf(pieces, called, peopleModel)
+        .filter((p) => !inAddress({ ...p, field: 'person', value: p.name }))
+        .map((person) => ({
+          person,
+          span: { field: 'person', from: person.from, to: person.to, value: person.name } as Span,
+        }));
   spans.push(...people.map((p) => p.span));
   return {
     language,
@@ -417,7 +423,7 @@ const withoutVerb = (name: string): string => {
 
 /** Headings that say that services follow, or prices, and not which. */
 const ALL_SERVICES =
-  /^(?:(?:our|the|unsere?|nos|nuestr[oa]s|list of|current)\s+)?(?:services?(?: and prices)?|prices?(?: list)?|price list|what (?:we|i) (?:do|make|offer|sell|charge)|work|products?|range|stock|rates?|charges|fees|things we do|leistungen|angebot|preise|preisliste|produkte|sortiment|prestations|tarifs?|prix|produits|ce (?:que|qu[’']) ?(?:nous|on).*|servicios|precios|tarifas|productos|lo que hacemos|.*\?)$/iu;
+  /^(?:(?:our|the|unsere?|nos|nuestr[oa]s|list of|current)\s+)?(?:services?(?: and prices)?|prices?(?: list)?|price list|what (?:we|i) (?:do|make|offer|sell|charge)|work|products?|range|stock|rates?|charges|fees|things we do|(?:services?|work|things) (?:to be described|for the site|offered|wanted)|leistungen|angebot|preise|preisliste|produkte|sortiment|prestations|tarifs?|prix|produits|ce (?:que|qu[’']) ?(?:nous|on).*|servicios|precios|tarifas|productos|lo que hacemos|.*\?)$/iu;
 /** What a service is listed under: the heading over its line in a list or a table. */
 function groupAt(pieces: readonly ReadPiece[], span: Span): string {
   const piece = pieces.find(

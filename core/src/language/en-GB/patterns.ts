@@ -256,7 +256,7 @@ export const patterns: Patterns = {
   founded: {
     any: [
       '{name} began in {founded}.',
-      'It has been going since {founded}.',
+      '{name} has been going since {founded}.',
       'Here since {founded}.',
       'The first year was {founded}.',
     ],
@@ -293,7 +293,7 @@ export const patterns: Patterns = {
     warm: ['You can talk to [us|me] in {tongues} too.'],
   },
   address: {
-    any: ['You will find it at {street}.', 'It is at {street}.', 'The address is {street}.'],
+    any: ['You will find {name} at {street}.', '{name} is at {street}.', 'The address is {street}.'],
     warm: ['Come and find [us|me] at {street}.'],
     formal: ['The premises are at {street}.'],
     lively: ['{street}: that is where.'],

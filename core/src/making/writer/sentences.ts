@@ -32,6 +32,7 @@ export const tidySentence = (sentence: string): string =>
   capital(
     sentence
       .replace(/\s+/g, ' ')
+      .replace(/\*\*|__/g, '')
       .replace(/^[-*•–#>\s]+/, '')
       // “Salt & Signal here (we fix radios)”: the greeting goes, what is in the brackets stays.
       .replace(/^[^.()]{2,40}? here\s*\(((?:we|i) [^()]+)\)/i, '$1')
@@ -85,6 +86,12 @@ const isForVisitors = ({ shares, open }: ReadPiece): boolean => {
   const copy = (shares['visitors'] ?? 0) / Math.max(1e-9, 1 - (shares['fact'] ?? 0));
   return copy >= RATHER_COPY || (copy >= LIKE_COPY && open >= SURELY_OPEN);
 };
+
+/** “He will ring back the same day”: somebody else speaks of whoever does the work, and nothing here says who that is. */
+const ABOUT_SOMEBODY = /(?<!\p{L})(?:he|she|him|his|hers?)(?!\p{L})/iu;
+/** A name, or somebody of whom it is said at once who they are. */
+const NAMES_SOMEBODY =
+  /\p{Ll}[,.]? (?:\p{Lu}\p{Ll}+ )?\p{Lu}\p{Ll}+|^\p{Lu}\p{Ll}+ \p{Lu}\p{Ll}+|(?<!\p{L})(?:my|our|the|a|every|each) (?:\p{Ll}+ )?(?:father|mother|uncle|aunt|son|daughter|brother|sister|grandfather|grandmother|husband|wife|owner|smith|maker|master|apprentice|horse|dog|bird|owner|customer|man|woman|child|person)(?!\p{L})/u;
 
 /** A run of words nobody put stops in, as when it was dictated: facts are read from it, as a sentence it is none. */
 const isDictated = (text: string): boolean =>
@@ -142,6 +149,7 @@ export function copySentences(description: string, language: SiteLanguage, clear
         flat.length <= 400 &&
         !language.notCopy.test(flat) &&
         !isDictated(flat) &&
+        !(ABOUT_SOMEBODY.test(flat) && !NAMES_SOMEBODY.test(flat) && !NAMES_SOMEBODY.test(units.at(-1) ?? '')) &&
         !NAMES_ONLY.test(flat) &&
         !notCopy.some((s) => s.from < piece.to && piece.from < s.to) &&
         whyPieceHeld(piece, flat, letter) === null);

@@ -67,7 +67,12 @@ export function tradeIn(language: SiteLanguage, facts: Facts): { noun: string; w
   const known = language.trades[pack.id];
   if (language.reading === 'en') {
     const noun = said && speaks(language, facts) ? said : pack.id === 'any' ? '' : pack.noun;
-    const plural = /[^s]s$/.test(noun) && noun !== 'Christmas';
+    // “Linen hire”, “tree care” and “welding” are done: nobody is one.
+    const done =
+      /(?:^|\s)(?:hire|care|work|repair|supply|storage|clearance|maintenance|removal|insurance|support|advice|\p{L}{3,}ing)$/u.test(
+        noun,
+      );
+    const plural = done || (/[^s]s$/.test(noun) && noun !== 'Christmas');
     const inside = language.inside(noun);
     return noun
       ? { noun: inside, withArticle: plural ? null : `${/^[aeiou]/i.test(noun) ? 'an' : 'a'} ${inside}` }
