@@ -15,6 +15,18 @@ export function textOfRows(rows: readonly (readonly string[])[]): string {
         cells.some((r) => r.filter(Boolean).length > 1 && r[n]),
       )
     : [];
+  const asked = cells.filter((r) => /\?$/.test(r[0] ?? '') && r.filter(Boolean).length === 2);
+  // Questions with their answers beside them are a form, not a price list.
+  if (asked.length >= 3 && asked.length >= cells.filter((r) => r.some(Boolean)).length * 0.5)
+    return cells
+      .filter((r) => r.filter(Boolean).length > 0)
+      .map((r) => {
+        const [question, answer] = r.filter(Boolean);
+        return answer === undefined
+          ? question!
+          : `${question!.replace(/[:\s]+$/, '')}${/\?$/.test(question!) ? '' : ':'} ${answer}`;
+      })
+      .join('\n\n');
   let inTable = false;
   return cells
     .map((r) => {

@@ -75,7 +75,7 @@ const FIGURES =
 const FOUR = /([01]\d|2[0-4])([0-5]\d)(?: ?(?:hrs?|hours))?(?![\d.,:a-z])/y;
 const FOUR_FIRST = /0\d[0-5]\d ?(?:hrs?|hours)? ?(?:-|–|to|until|till|bis|à|a) ?(?:[01]\d|2[0-4])[0-5]\d(?!\d)/y;
 const PAIR =
-  /(m)(?=[-–](?:th|f|s))|(th|f)(?=\s|[:,.;)]|$)|([lmxjvsd])(?=\s?(?:-|–|a)\s?[lmxjvsd](?![a-zß-ÿ]))|(?<=[-–]\s?|\sa\s)([lmxjvsd])(?![a-zß-ÿ])/y;
+  /(m)(?=[-–](?:th|f|s))|(th|f)(?=\s|[:,.;)]|$)|([lmxjvsd])(?=\s?(?:-|–|a)\s?[lmxjvsd](?![a-zß-ÿ]))|(?<=[-–]\s?|\sa\s)([lmxjvsd])(?![a-zß-ÿ])|([sd])(?=:?\s\d{1,2}[:.h]\d{2})/y;
 const COUNTED_DAYS =
   /7 days|7 ?jours? ?(?:sur|\/) ?7|7j\/7|[1-5](?:st|nd|rd|th|ers?) [a-z]|[1-5]\. (?:mo|di|mi|do|fr|sa|so)/y;
 const LETTERS: Record<string, number> = { l: 0, m: 1, x: 2, j: 3, v: 4, s: 5, d: 6 };
@@ -131,7 +131,7 @@ export function tokensOf(small: string, source: string, language: Language, from
     if (/\d/.test(small[at]!) && (!hit(COUNTED_DAYS) || (small[at + 1] === '.' && language !== 'de'))) return figures();
     const pair = language === 'es' || /[mf]/.test(small[at]!) || /th/.test(small.slice(at, at + 2)) ? hit(PAIR) : null;
     if (pair && /[A-Z]/.test(source[at]!)) {
-      const spanish = (pair[3] ?? pair[4]) && language === 'es';
+      const spanish = (pair[3] ?? pair[4] ?? pair[5]) && language === 'es';
       const english = pair[1] ?? (pair[2] && out.at(-1)?.kind === 'range' ? pair[2] : undefined);
       if (spanish) return push('day', 1, { days: [LETTERS[pair[0]]!] });
       if (english && language !== 'es')

@@ -28,7 +28,7 @@ export interface Candidate {
 const LEAD =
   /^(?:(?!The \p{Lu})(?:and|but|so|also|then|plus|or|with|a|an|the|our|my|your|we|i|it|it’s|it's|there’s|there's|that’s|that's|is|are|do|does|make|makes|sell|sells|charge|charges|charging|hire|rent|get|have|has|ask|costs?|for|of|in|at|at the moment|currently|now|normally|usually|und|oder|auch|haben|habe|hat|bieten|biete|gibt es|verleihen|vermieten|ein|eine|einen|der|die|das|den|wir|ich|ist|sind|kostet|kosten|nehmen|für|bei|et|ou|le|la|les|un|une|des|du|de la|l’|l'|nous|on|est|sont|pour|y|o|el|los|las|una|unos|unas|es|son|por|para|también|aussi)\s+|[-–—•*·:;,.!?("“”'’\s]+)/iu;
 const TAIL =
-  /(?:[\s,:;=(+–—-]+|\s(?:is|are|was|costs?|cost|at|for|from|will be|would be|starts?|start|starting|comes? to|goes? for|go for|runs?|you pay|it’s|it's|is now|now|only|about|around|kostet|kosten|ist|sind|um|für|ab|zu|je|nehmen wir|coûte(?:nt)?|est|sont|vaut|revient|à|pour|de|cuestan?|sale|salen|es|son|vale|valen|a|por|desde|of|per|and|und|et|y|plus|with|by|or|the|a|an|any ?more|nicht mehr))$/iu;
+  /(?:[\s,:;=(+–—-]+|\s(?:is|are|was|costs?|cost|at|for|from|will be|would be|starts?|start|starting|comes? to|goes? for|go for|runs?|you pay|it’s|it's|is now|now|only|about|around|kostet|kosten|ist|sind|um|für|ab|zu|je|nehmen wir|coûte(?:nt)?|est|sont|vaut|revient|à|pour|de|cuestan?|sale|salen|es|son|vale|valen|a|por|desde|of|per|and|und|et|y|plus|with|by|or|the|a|an|pays?|zahlen|bezahlen|paient|paie|pagan|any ?more|nicht mehr))$/iu;
 
 /** What is left of a stretch without the small words around a name, with its offsets. */
 export function trimmed(text: string, from: number, to: number): { from: number; to: number } {
@@ -214,7 +214,7 @@ const NOT_PRICE =
 const PRICE_HEAD =
   /price|preis|prix|precio|tarif|rate|fee|cost|£|€|\$|per\b|neu|new|list|public|amount|betrag|montant|importe|retail|verkauf|vk\b|pvp|adult|child|day|week|hour|tag|woche|jour|día/i;
 const YEAR = /^20\d\d$/;
-const BARE = /^(?:from|ab|dès|desde)?\s*\d{1,6}(?:[.,]\d{1,2})?\s*[-–]{0,2}$/i;
+const BARE = /^(?:from|ab|dès|desde)?\s*\d{1,6}(?:[.,](?:\d{1,2}|[-–]{1,2}))?\s*[-–]{0,2}(?:\/\p{L}+[²³]?)?$/iu;
 
 interface Cell {
   text: string;
@@ -272,7 +272,9 @@ function ofTable(pieces: readonly Piece[], first: number, last: number, currency
       c !== nameColumn &&
       !(heads[c] && NOT_PRICE.test(heads[c]) && !/price|preis|prix|precio/i.test(heads[c])) &&
       (share(c, (s) => signedIn(s).length > 0) >= 0.3 ||
-        ((!heads[c] || PRICE_HEAD.test(heads[c])) &&
+        ((!heads[c] ||
+          PRICE_HEAD.test(heads[c]) ||
+          share(c, (s) => /\d[.,](?:\d\d|[-–]{1,2})(?:\/\p{L}+[²³]?)?$/u.test(s)) >= 0.6) &&
           share(c, (s) => BARE.test(s)) >= 0.4 &&
           share(c, (s) => /[.,]\d\d/.test(s) || /\d/.test(s)) > 0)),
   );
@@ -343,7 +345,7 @@ function ofTable(pieces: readonly Piece[], first: number, last: number, currency
 
 /** What leads up to the first of several things: “We do passenger lifts, …”. */
 const OPENS = latin(
-  /^(?:.{0,70}?(?<!\p{L})(?:we|i|they|who|she|he|wir|ich|nous|on|je|j’|j'|nosotros)\s+(?:also\s|still\s|mostly\s|now\s|mainly\s|auch\s|aussi\s)?(?:can\s|do\s|faisons\s)?[\p{L}’']+\s+|.{0,40}?(?<!\p{L})(?:hacemos|vendemos|fabricamos|reparamos|ofrecemos|tenemos|damos|restauramos|services? (?:include|are)|leistungen sind)\s+|.{0,60}?:\s+)/iu,
+  /^(?:.{0,70}?(?<!\p{L})(?:we|i|they|who|she|he|wir|ich|nous|on|je|j’|j'|nosotros)\s+(?:also\s|still\s|mostly\s|now\s|mainly\s|auch\s|aussi\s)?(?:can\s|do\s|faisons\s)?[\p{L}’']+\s+|.{0,40}?(?<!\p{L})(?:hacemos|vendemos|fabricamos|reparamos|ofrecemos|tenemos|damos|restauramos|services? (?:include|are)|leistungen sind)\s+|.{0,110}?(?<!\p{L})(?:installing|making|mending|selling|repairing|building|fitting|offering|supplying|hiring|growing|restoring|servicing|printing|stocking)\s+|.{0,60}?:\s+)/iu,
 );
 
 /** A sentence nobody put stops in, that begins as a list does. */
@@ -508,11 +510,20 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
   }
   return out
     .map((c) => called(c, source, pieces[c.piece]!, languages[c.piece]!))
-    .filter((c) => c.name.length > 2 && c.name.length <= 120 && !SMALL_WORDS.test(c.name) && !PARTICLE.test(c.name));
+    .filter(
+      (c) =>
+        c.name.length > 2 &&
+        c.name.length <= 120 &&
+        !SMALL_WORDS.test(c.name) &&
+        !PARTICLE.test(c.name) &&
+        !(c.met === 'verb' && HOW.test(c.name)),
+    );
 }
 
 /** What is left of “takes out old lifts” and “makes good the wall” without their verbs. */
 const PARTICLE = /^(?:out|off|up|down|away|back|good|sure) (?:the |a |an |of |old |any |all |your |our )/i;
+/** Behind a verb may stand how or where it is done: “je nettoie en partant”. */
+const HOW = /(?:^| de | of )(?:en|in|at|on|by|with|from|mit|bei|von|avec|chez|par|sur|con|desde) \p{L}+$/iu;
 /** Words that alone name nothing: “adults generally do too”. */
 const SMALL_WORDS =
   /^(?:too|so|it|its|that|this|these|those|them|they|all|most|more|much|many|some|any|both|each|either|one|ones|two|three|and|or|und|oder|et|ou|y|o|here|there|then|now|well|not|just|only|also|else|even|same|such|very|him|her|us|me|you|who|what|which|when|where|why|how|over|under|again|together|ourselves|everything|anything|nothing|something|things?|stuff|lot|bit|way|auch|so|es|das|alles|nichts|etwas|hier|dort|dann|sehr|viel|mehr|selbst|aussi|tout|rien|ça|ici|là|très|plus|también|todo|nada|aquí|allí|muy|más)$/iu;

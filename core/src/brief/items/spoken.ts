@@ -258,8 +258,33 @@ function inPairs(words: readonly string[]): string {
   return /^0\d{8,10}$/.test(out) ? out : '';
 }
 
-/** The text with what was spoken out in it as figures. */
-export function unspoken(text: string): string {
+/** A line that is shouted in capitals as print has it: what is short between its marks is a name, the rest a sentence. */
+function calm(line: string): string {
+  const letters = line.match(/\p{L}/gu) ?? [];
+  if (letters.length < 8 || letters.filter((c) => c !== c.toLowerCase()).length < letters.length * 0.9) return line;
+  return line.replace(/[^·|,;:.!?–]+|[·|,;:.!?–]+/g, (part) => {
+    const words = part.trim().split(/\s+/);
+    const small = (w: string) => (/\d/.test(w) || w.length !== w.toLowerCase().length ? w : w.toLowerCase());
+    const first = (w: string) => (w ? w[0]! + small(w.slice(1)) : w);
+    const named = words.length <= 3;
+    let begun = false;
+    return part.replace(/[^\s(/-]+/g, (w) => {
+      const word = /\d/.test(w) ? w : named || !begun ? first(w) : small(w);
+      begun = true;
+      return word;
+    });
+  });
+}
+
+/** The text with what was spoken out in it as figures, and nothing shouted. */
+export function unspoken(source: string): string {
+  const text = source
+    .replace(/[^\n]+/g, calm)
+    // “70e déplacement compris”: as messages have euros.
+    .replace(
+      /(?<=(?<![\d.,])\d{2,4})e(?=[\s,.;)]|$)(?!\s(?:étage|siècle|anniversaire|arrondissement|rue|régiment|édition))/gu,
+      '€',
+    );
   const words: Word[] = [...text.matchAll(/[\p{L}]+|\d+(?:[.,]\d+)?/gu)].map((m) => ({
     w: m[0].toLowerCase(),
     from: m.index,
@@ -322,7 +347,8 @@ export function unspoken(text: string): string {
           ? valueOf([words[end + 2]!.w, ...(isNumber(words[end + 3]?.w ?? '') ? [words[end + 3]!.w] : [])])
           : null;
       if (value !== null && MONEY_WORD.test(after)) {
-        if (pence !== null && pence < 100) {
+        // “Forty five euros, four irons”: so few are not pence.
+        if (pence !== null && pence >= 10 && pence < 100) {
           const two = isNumber(words[end + 3]?.w ?? '') ? 3 : 2;
           const sign = /^p/.test(after) ? '£' : /^e/.test(after) ? '€' : '$';
           put(first.from, words[end + two]!.to, `${sign}${value}.${String(pence).padStart(2, '0')}`);

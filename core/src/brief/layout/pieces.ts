@@ -181,6 +181,17 @@ function endOfParagraph(lines: readonly Line[], first: number): number {
   return widest >= 50 && widest <= 110 && full.every((l) => l >= widest * 0.7) ? end : first;
 }
 
+/** The lines of a numbered form that ask: at least three, each short, with an answer under it that has no number. */
+function questionsOf(lines: readonly Line[]): ReadonlySet<number> {
+  const NUMBERED = /^\d{1,2}[.)]\s+\S.{1,70}$/u;
+  const found = lines.flatMap(({ text }, n) => {
+    const next = lines.slice(n + 1).find((l) => l.text)?.text ?? '';
+    return NUMBERED.test(text) && !/[.!;]$/.test(text) && next && !NUMBERED.test(next) && !BULLET.test(next) ? [n] : [];
+  });
+  const all = lines.filter((l) => NUMBERED.test(l.text)).length;
+  return new Set(found.length >= 3 && found.length >= all * 0.7 ? found : []);
+}
+
 /**
  * Lays a brief out in pieces, in their order. Lines that a mail program broke are joined; lists, tables, labels and chats
  * are kept line by line.
@@ -193,6 +204,8 @@ export function piecesOf(source: string): Piece[] {
   let underBlock = 0;
   let speaker: Speaker = 'client';
   let inHead = true;
+  /** True under a question of a numbered form. */
+  let answering = false;
   let file = '';
   const chatNames = new Map<string, number>();
   for (const { text } of lines) {
@@ -208,6 +221,7 @@ export function piecesOf(source: string): Piece[] {
     (addressee.length > 2 && name.length > 2 && (addressee.includes(name) || name.includes(addressee))) ||
     DESIGNER_HOST.test(mail.split('@')[1] ?? '');
 
+  const numbered = questionsOf(lines);
   /** True where at least two lines with words come after, before anything of another mail. */
   const followed = (n: number) => {
     const after = lines
@@ -304,6 +318,10 @@ export function piecesOf(source: string): Piece[] {
       push('row', n, from, to);
       continue;
     }
+    if (answering && !bullet) {
+      prose(n, from, to, 'value', under);
+      continue;
+    }
     const words = body.split(/\s+/).length;
     const ends = SIGN_OFF_ENDS.test(body);
     const bold = BOLD.exec(body);
@@ -328,6 +346,14 @@ export function piecesOf(source: string): Piece[] {
         under = label;
         underBlock = block + 1;
       }
+      continue;
+    }
+    // “3. Servicios y precios” with its answer on the lines under it is a question of a form.
+    if (bullet && numbered.has(n)) {
+      under = body.replace(/[?:\s]+$/, '').replace(/^¿/, '');
+      underBlock = block + 1;
+      push('heading', n, start, to);
+      answering = true;
       continue;
     }
     if (bullet) {

@@ -3,684 +3,721 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02474,
-  bias: [-0.4112,0.4112],
-  weights: `<:a	<d
+  step: 0.02364,
+  bias: [-0.3441,0.3441],
+  weights: `<:a	FX
 <:abuelo	c=
-<:alle	EY
-<:als	UI
-<:also	HV
-<:an	]B
-<:and	XF
-<:appelle	JT
-<:apprent	]B
-<:are	XF
+<:alle	DZ
+<:als	SK
+<:also	FX
+<:an	[C
+<:and	VH
+<:appelle	KS
+<:apprent	a?
+<:are	ZD
 <:ask	UI
-<:at	DZ
-<:atu	A^
-<:avec	a?
-<:b	A^
-<:beim	YE
-<:betreff	B]
-<:bis	@_
-<:bitte	TJ
-<:boat	=c
-<:bonjour	XF
-<:booking	XF
-<:buenas	>b
-<:but	HV
-<:by	DZ
+<:at	C[
+<:atu	?a
+<:avec	e;
+<:b	B]
+<:beim	WG
+<:betreff	FX
+<:bin	UI
+<:bis	?a
+<:bitte	RL
+<:boat	<d
+<:bonjour	VH
+<:booking	]B
+<:buenas	;e
+<:but	JT
+<:by	JT
 <:büro	e;
-<:c	VH
-<:call	WG
-<:called	SK
-<:cc	n2
-<:chair	]B
-<:church	9g
-<:creamer	C[
-<:d	A^
-<:de	ZD
-<:dear	EY
-<:dem	<d
-<:der	TJ
-<:dice	c=
-<:directo	e;
-<:e	9g
-<:en	EY
-<:enginee	WG
-<:est	]B
-<:estamos	QM
+<:c	WG
+<:call	VH
+<:cc	p0
+<:chair	[C
+<:church	<d
+<:creamer	DZ
+<:d	>b
+<:de	[C
+<:dear	C[
+<:dem	A^
+<:der	[C
+<:dice	d<
+<:die	MQ
+<:directo	d<
+<:e	:f
+<:en	FX
+<:enginee	VH
+<:est	_@
+<:estamos	RL
+<:et	SK
 <:example	GW
-<:first	8h
-<:for	WG
-<:fr	9g
-<:from	GW
+<:first	5k
+<:for	[C
+<:founded	e;
+<:fr	=c
+<:from	FX
 <:für	;e
 <:g	TJ
-<:geehrte	GW
+<:geehrte	DZ
 <:geht	WG
-<:guild	;e
-<:h	SK
-<:hall	@_
-<:he	b>
-<:heißt	<d
-<:hello	GW
-<:hi	RL
+<:get	9g
+<:guild	:f
+<:h	RL
+<:hall	>b
+<:he	a?
+<:heißt	3m
+<:hi	MQ
 <:hier	TJ
-<:hija	g9
-<:hola	SK
+<:hija	i7
+<:hola	IU
 <:hra	B]
-<:i	KS
-<:im	A^
-<:impress	VH
-<:in	DZ
+<:im	>b
+<:impress	XF
+<:in	?a
 <:ing	a?
-<:is	e;
-<:ist	YE
-<:it	]B
-<:its	VH
-<:je	DZ
-<:jugendw	TJ
-<:keine	DZ
-<:la	IU
-<:laden	DZ
-<:late	TJ
-<:lautera	YE
-<:law	e;
+<:is	b>
+<:ist	ZD
+<:it	_@
+<:its	XF
+<:je	C[
+<:jugendw	UI
+<:keine	GW
+<:la	HV
+<:laden	C[
+<:late	SK
+<:lautera	XF
+<:law	f:
 <:le	_@
 <:legal	XF
-<:lehrlin	e;
-<:line	UI
+<:lehrlin	d<
+<:line	WG
 <:llama	;e
-<:llamada	ZD
-<:love	=c
-<:m	YE
+<:llamada	_@
+<:love	:f
+<:m	UI
 <:ma	c=
 <:manager	ZD
-<:mar	RL
-<:marsh	LR
-<:me	r.
-<:meine	d<
-<:mi	TJ
-<:mit	B]
+<:mar	SK
+<:me	s-
+<:meine	f:
+<:mi	VH
+<:mit	@_
+<:mon	SK
 <:mr	MQ
-<:mrs	GW
-<:my	b>
-<:myself	VH
-<:nach	YE
+<:my	d<
+<:myself	XF
+<:nach	XF
 <:name	A^
-<:nave	<d
-<:nd	;e
+<:nave	;e
+<:nd	9g
 <:nicht	@_
-<:no	7i
-<:not	FX
-<:nothing	;e
-<:nur	UI
+<:no	6j
+<:nothing	9g
+<:nur	TJ
 <:of	A^
-<:old	:f
-<:on	A^
-<:only	SK
-<:open	=c
-<:operati	^A
-<:or	e;
-<:our	WG
-<:pm	}!
-<:preside	d<
-<:préside	YE
-<:que	SK
+<:old	<d
+<:on	DZ
+<:only	RL
+<:open	;e
+<:operati	_@
+<:or	i7
+<:our	XF
+<:pm	|#
+<:preside	_@
+<:préside	]B
+<:que	QM
 <:re	9g
 <:registe	^A
-<:right	XF
-<:ring	C[
-<:run	d<
-<:s	TJ
-<:san	1o
-<:sankt	;e
-<:saturda	:f
+<:right	YE
+<:ring	B]
+<:run	g9
+<:s	RL
+<:san	/q
+<:sankt	7i
+<:saturda	<d
 <:say	TJ
-<:se	8h
-<:secreta	_@
-<:sehr	GW
-<:shed	B]
-<:should	ZD
-<:since	;e
+<:se	7i
+<:secreta	a?
+<:sehr	DZ
+<:shed	@_
+<:shop	DZ
+<:should	[C
+<:since	=c
 <:site	5k
-<:sitzt	YE
+<:sitzt	^A
+<:somethi	>b
 <:somos	UI
-<:son	b>
-<:sorry	TJ
-<:soy	g9
-<:street	7i
-<:suis	FX
-<:swarm	UI
-<:tardes	EY
-<:that	JT
+<:son	c=
+<:sorry	UI
+<:soy	f:
+<:street	4l
+<:suis	DZ
+<:swarm	WG
+<:tardes	C[
 <:the	GW
-<:they	WG
-<:this	>b
-<:to	@_
-<:trésori	e;
-<:un	VH
-<:und	MQ
-<:v	MQ
-<:von	VH
-<:w	a?
-<:web	3m
-<:werden	@_
-<:werksta	;e
-<:what	[C
-<:wie	FX
-<:wir	VH
-<:y	e;
-<:yo	d<
-<:you	7i
-<:young	d<
-<:yours	XF
-<:º	FX
+<:they	VH
+<:this	=c
+<:to	=c
+<:trésori	f:
+<:two	9g
+<:un	TJ
+<:und	LR
+<:von	ZD
+<:w	d<
+<:web	;e
+<:werden	>b
+<:werksta	LR
+<:what	]B
+<:wie	DZ
+<:wir	UI
+<:y	g9
+<:yo	h8
+<:you	:f
+<:young	e;
+<:yours	]B
+<:º	EY
 <:à	?a
 <:über	;e
->:a	JT
->:aa	C[
+>:a	KS
+>:aa	GW
 >:ab	DZ
->:across	C[
->:after	d<
->:all	IU
->:als	HV
->:am	QM
->:and	MQ
->:answers	XF
->:any	@_
->:are	>b
+>:across	>b
+>:after	e;
+>:all	JT
+>:als	B]
+>:am	MQ
+>:and	KS
+>:answers	VH
+>:any	=c
+>:are	B]
 >:as	EY
->:asked	n2
->:associa	a?
->:at	=c
->:aus	IU
+>:asked	r.
+>:associa	b>
+>:at	<d
+>:aus	EY
 >:been	VH
->:bis	:f
->:bitte	C[
->:büro	XF
->:c	[C
->:can	>b
->:chair	a?
+>:bis	9g
+>:bitte	EY
+>:by	>b
+>:büro	]B
+>:c	^A
+>:calle	KS
+>:can	LR
+>:chair	_@
 >:co	=c
 >:coordin	b>
->:d	6j
->:da	@_
->:darf	>b
->:das	IU
+>:cuts	EY
+>:d	3m
+>:da	?a
+>:darf	=c
+>:das	HV
 >:de	?a
->:del	<d
+>:del	:f
 >:dice	h8
->:die	C[
->:directo	i7
->:do	3m
->:dock	?a
->:does	f:
->:doesn	TJ
->:e	@_
->:ein	RL
->:el	XF
->:en	TJ
->:enginee	RL
+>:die	DZ
+>:directo	h8
+>:do	/q
+>:dock	DZ
+>:does	d<
+>:doesn	UI
+>:e	?a
+>:ein	QM
+>:el	WG
+>:en	QM
+>:enginee	SK
 >:es	UI
->:est	ZD
->:et	>b
->:fait	e;
->:for	MQ
->:fr	1o
->:fri	B]
->:fridays	B]
->:from	l4
->:für	;e
->:g	EY
->:gegründ	>b
->:had	MQ
->:has	]B
->:hat	EY
->:have	:f
->:hd	>b
->:he	HV
->:her	IU
->:hi	?a
->:his	f:
->:i	KS
->:ich	>b
->:id	IU
+>:est	YE
+>:et	<d
+>:fait	g9
+>:first	>b
+>:for	IU
+>:fr	-s
+>:fri	C[
+>:fridays	A^
+>:from	ZD
+>:für	8h
+>:g	DZ
+>:gegründ	<d
+>:gibt	KS
+>:has	XF
+>:hat	C[
+>:have	9g
+>:hd	?a
+>:he	FX
+>:her	GW
+>:here	SK
+>:hi	=c
+>:his	c=
+>:honey	A^
+>:ich	<d
+>:id	C[
 >:idnr	UI
->:if	VH
->:im	f:
->:inh	>b
->:inkl	JT
->:ist	a?
->:it	MQ
->:ja	RL
+>:if	XF
+>:im	b>
+>:inh	;e
+>:inkl	C[
+>:is	TJ
+>:ist	[C
+>:ja	TJ
 >:jahr	]B
->:joined	c=
->:jugendw	[C
->:kein	YE
+>:joan	RL
+>:joined	_@
+>:jugendw	a?
+>:kein	ZD
 >:l	]B
->:la	[C
->:le	IU
->:lehrjah	_@
->:macht	]B
+>:la	XF
+>:le	C[
+>:left	;e
+>:lehrjah	a?
+>:macht	[C
 >:manager	e;
->:master	_@
->:me	k5
->:meeting	A^
->:meint	WG
->:meister	f:
->:mit	RL
->:more	@_
->:mrs	SK
->:musical	YE
->:my	VH
->:nach	A^
+>:master	^A
+>:me	n2
+>:meeting	?a
+>:meint	YE
+>:meister	g9
+>:members	d<
+>:mi	?a
+>:more	=c
+>:musical	ZD
+>:my	TJ
+>:nach	?a
 >:nd	YE
->:no	8h
->:noch	a?
->:not	QM
->:nur	HV
->:o	UI
+>:no	6j
+>:noch	c=
+>:not	RL
+>:number	=c
+>:nur	FX
+>:o	XF
 >:of	JT
->:office	ZD
->:ohne	HV
->:ok	?a
->:on	j6
->:operati	VH
->:or	TJ
->:our	RL
->:out	?a
->:p	>b
+>:office	[C
+>:ohne	B]
+>:ok	A^
+>:on	f:
+>:only	QM
+>:operati	WG
+>:or	g9
+>:out	@_
+>:p	@_
 >:parle	g9
->:preise	FX
->:preside	a?
->:pro	FX
->:propose	RL
->:put	YE
->:que	c=
->:qui	SK
->:registe	a?
->:rue	:f
->:runs	9g
->:s	9g
+>:preise	EY
+>:preside	_@
+>:pro	EY
+>:propose	WG
+>:préside	_@
+>:put	a?
+>:que	h8
+>:qui	TJ
+>:registe	b>
+>:rigging	JT
+>:rue	8h
+>:runs	:f
+>:s	5k
 >:said	MQ
->:says	]B
->:secreta	f:
->:seit	IU
+>:says	b>
+>:secreta	d<
+>:seit	HV
 >:send	JT
->:sent	b>
->:she	9g
+>:sent	e;
+>:she	4l
 >:shop	ZD
->:should	KS
->:si	RL
->:side	GW
->:sie	FX
->:since	TJ
->:sites	>b
+>:should	MQ
+>:side	EY
+>:sie	KS
+>:since	QM
+>:sites	?a
 >:started	d<
->:still	g9
->:sí	=c
->:tel	XF
->:that	RL
+>:still	f:
+>:sí	;e
+>:tel	WG
+>:that	GW
 >:the	QM
->:they	?a
->:third	d<
->:three	>b
->:thurs	_@
->:to	GW
->:treasur	a?
->:tues	LR
->:uhr	EY
->:un	e;
->:uns	DZ
->:us	RL
->:use	8h
->:ust	SK
+>:they	@_
+>:thinks	ZD
+>:third	b>
+>:three	6j
+>:thurs	a?
+>:to	EY
+>:treasur	b>
+>:tues	MQ
+>:two	LR
+>:uhr	HV
+>:un	c=
+>:uns	FX
+>:upper	B]
+>:use	4l
+>:ust	UI
 >:v	DZ
->:vertrie	^A
->:vom	GW
->:w	a?
->:was	5k
->:we	MQ
->:what	;e
->:wheels	WG
->:who	g9
->:wie	ZD
->:will	l4
->:wir	IU
->:with	VH
->:wrote	HV
->:x	VH
->:y	f:
->:yard	^A
+>:vertrie	c=
+>:vom	C[
+>:w	^A
+>:was	6j
+>:what	:f
+>:wheels	VH
+>:who	f:
+>:wie	[C
+>:will	m3
+>:wir	HV
+>:with	XF
+>:wrote	FX
+>:x	UI
+>:y	e;
+>:yard	]B
+>:yo	b>
 >:you	WG
->:young	XF
+>:young	a?
 >:zwei	DZ
->:à	XF
-again	h8
+>:à	UI
+again	j6
 alone	RL
-alone&label	JT
-alone&open:half	B]
-alone&open:no	UI
-alone&open:yes	YE
-alone&r:dont	EY
-alone&r:greeting	UI
-alone&r:other	SK
-asked for	q/
+alone&label	FX
+alone&open:half	>b
+alone&open:no	RL
+alone&open:yes	b>
+alone&r:dont	B]
+alone&r:fact	JT
+alone&r:greeting	XF
+alone&r:other	QM
+asked for	r.
 begins	IU
 begins&alone	RL
-begins&open:half	LR
-begins&open:no	KS
-begins&open:yes	LR
-begins&r:aside	JT
-begins&r:dont	QM
-begins&r:fact	KS
-begins&r:note	LR
+begins&open:half	IU
+begins&open:no	LR
+begins&r:aside	HV
+begins&r:dont	UI
+begins&r:fact	HV
+begins&r:greeting	RL
+begins&r:note	MQ
 begins&r:quoted	QM
-begins&r:style	MQ
-begins&r:unsettled	RL
-begins&r:visitors	TJ
-begins&r:wish	<d
-begins&under	XF
+begins&r:style	FX
+begins&r:unsettled	SK
+begins&r:visitors	ZD
+begins&r:wish	=c
+begins&under	UI
 ends	ZD
-from	UI
-from&open:no	UI
-given	s-
+from	TJ
+from&open:no	TJ
+given	v*
 given+more	}!
-greeted	C[
-in business	RL
-is business	VH
+greeted	A^
+in business	TJ
+is business	RL
 k:head	GW
-k:head&from	UI
-k:head&n:1	SK
-k:head&n:2	=c
+k:head&from	TJ
+k:head&n:1	RL
+k:head&n:2	>b
 k:head&open:no	GW
-k:head&under	DZ
-k:heading	GW
-k:heading&alone	@_
-k:heading&begins	HV
-k:heading&n:1	GW
+k:head&under	C[
+k:heading	FX
+k:heading&alone	A^
+k:heading&begins	IU
+k:heading&n:1	C[
+k:heading&n:2	QM
 k:heading&n:3	DZ
-k:heading&open:half	C[
-k:heading&open:yes	DZ
-k:heading&r:greeting	5k
-k:heading&r:other	MQ
-k:heading&r:quoted	XF
+k:heading&open:half	HV
+k:heading&open:no	LR
+k:heading&open:yes	FX
+k:heading&r:fact	DZ
+k:heading&r:greeting	2n
+k:heading&r:quoted	WG
 k:heading&role behind:(	XF
-k:heading&role behind:,	j6
+k:heading&role behind:,	k5
 k:heading&title	ZD
-k:item&alone	MQ
-k:item&begins	YE
-k:item&n:1	XF
-k:item&n:2	A^
-k:item&n:3	UI
+k:item&begins	^A
+k:item&n:1	ZD
+k:item&n:2	>b
+k:item&n:3	TJ
 k:item&n:4	KS
-k:item&open:half	YE
+k:item&open:half	XF
 k:item&open:no	MQ
 k:item&open:yes	KS
-k:item&r:dont	9g
-k:item&r:fact	QM
-k:item&r:note	^A
-k:item&r:other	YE
-k:item&r:quoted	VH
-k:item&r:visitors	UI
+k:item&r:dont	7i
+k:item&r:fact	TJ
+k:item&r:note	]B
+k:item&r:other	WG
+k:item&r:quoted	UI
+k:item&r:style	WG
+k:item&r:unsettled	SK
+k:item&r:visitors	RL
 k:item&r:wish	B]
-k:item&role ahead	WG
-k:item&role behind:(	B]
-k:item&role behind:,	=c
-k:item&role behind:-	WG
-k:item&under	HV
-k:line	IU
-k:line&alone	ZD
-k:line&begins	IU
-k:line&n:2	HV
+k:item&role ahead	]B
+k:item&role behind:(	?a
+k:item&role behind:,	:f
+k:item&role behind:-	[C
+k:item&title	MQ
+k:item&under	JT
+k:line	GW
+k:line&alone	YE
+k:line&begins	HV
+k:line&n:2	FX
 k:line&n:3	JT
+k:line&open:half	=c
 k:line&open:no	HV
-k:line&r:aside	@_
-k:line&r:dont	WG
-k:line&r:fact	IU
-k:line&r:greeting	JT
-k:line&r:note	MQ
+k:line&open:yes	TJ
+k:line&r:aside	QM
+k:line&r:dont	LR
+k:line&r:fact	JT
+k:line&r:greeting	IU
+k:line&r:note	HV
 k:line&r:other	YE
-k:line&r:quoted	?a
-k:line&r:unsettled	6j
+k:line&r:quoted	=c
 k:line&r:visitors	>b
-k:line&role ahead	a?
-k:line&role behind:(	TJ
-k:line&role behind:,	MQ
-k:line&role behind:-	B]
-k:line&title	WG
-k:line&under	TJ
-k:row	LR
+k:line&role ahead	[C
+k:line&role behind:(	SK
+k:line&role behind:-	FX
+k:line&title	SK
+k:line&under	VH
+k:row	KS
 k:row&n:1	JT
-k:row&n:3	B]
-k:row&open:half	IU
-k:row&open:no	b>
-k:row&open:yes	>b
-k:row&r:dont	b>
-k:row&r:fact	>b
-k:row&r:note	EY
-k:row&role behind:,	WG
-k:row&role behind:-	LR
-k:row&title	FX
+k:row&n:2	RL
+k:row&n:3	GW
+k:row&open:half	TJ
+k:row&open:no	WG
+k:row&open:yes	9g
+k:row&r:dont	d<
+k:row&r:fact	@_
+k:row&r:note	DZ
+k:row&role behind:,	XF
+k:row&role behind:-	IU
+k:row&title	C[
 k:sentence&alone	FX
-k:sentence&begins	FX
-k:sentence&n:1	TJ
+k:sentence&begins	C[
+k:sentence&n:1	SK
 k:sentence&n:2	LR
 k:sentence&n:3	1o
-k:sentence&n:4	TJ
-k:sentence&open:half	HV
+k:sentence&n:4	VH
+k:sentence&open:half	EY
 k:sentence&open:no	QM
-k:sentence&open:yes	RL
-k:sentence&r:aside	UI
-k:sentence&r:dont	SK
-k:sentence&r:greeting	XF
+k:sentence&open:yes	QM
+k:sentence&r:greeting	WG
 k:sentence&r:note	KS
-k:sentence&r:other	:f
-k:sentence&r:quoted	A^
-k:sentence&r:unsettled	IU
-k:sentence&r:visitors	SK
-k:sentence&r:wish	f:
-k:sentence&role ahead	WG
-k:sentence&role behind:-	MQ
-k:sentence&role behind:does	WG
-k:sentence&title	EY
+k:sentence&r:other	6j
+k:sentence&r:quoted	GW
+k:sentence&r:style	KS
+k:sentence&r:unsettled	HV
+k:sentence&r:wish	p0
+k:sentence&role ahead	XF
+k:sentence&role behind:,	MQ
+k:sentence&role behind:-	SK
+k:sentence&role behind:does	]B
+k:sentence&title	GW
 k:sentence&under	RL
-k:value	HV
-k:value&alone	QM
-k:value&label	XF
+k:value	JT
+k:value&alone	MQ
+k:value&begins	SK
+k:value&label	ZD
 k:value&n:1	FX
-k:value&open:no	KS
-k:value&open:yes	IU
-k:value&r:aside	?a
-k:value&r:dont	:f
-k:value&r:note	YE
-k:value&r:other	FX
-k:value&r:quoted	?a
-k:value&r:style	[C
-k:value&r:unsettled	QM
-k:value&r:visitors	?a
-k:value&r:wish	SK
-k:value&role ahead	[C
-k:value&role behind:(	b>
-k:value&role behind:,	RL
-k:value&role behind:-	TJ
+k:value&n:3	TJ
+k:value&open:half	YE
+k:value&open:no	GW
+k:value&open:yes	FX
+k:value&r:aside	A^
+k:value&r:dont	HV
+k:value&r:fact	MQ
+k:value&r:note	[C
+k:value&r:other	<d
+k:value&r:quoted	A^
+k:value&r:style	^A
+k:value&r:unsettled	UI
+k:value&r:visitors	>b
+k:value&r:wish	KS
+k:value&role ahead	_@
+k:value&role behind:(	d<
 k:value&role behind:does	YE
-k:value&title	XF
+k:value&title	VH
 k:value&under	UI
-label	XF
-label&open:no	ZD
+label	ZD
+label&open:half	TJ
+label&open:no	FX
 label&open:yes	ZD
 label&r:fact	WG
-label&under	h8
-last lines	IU
-late	GW
-low	HV
-low:k:item	@_
-low:k:line	HV
+label&r:visitors	SK
+label&under	i7
+last lines	HV
+late	IU
+low	FX
+low:k:item	?a
+low:k:line	FX
 low:k:sentence	UI
-low:k:value	3m
-low:r:dont	3m
-low:r:fact	XF
-low:r:greeting	KS
+low:k:value	-s
+low:r:dont	2n
+low:r:fact	YE
 low:r:note	MQ
-low:r:style	EY
+low:r:style	C[
 low:r:unsettled	:f
-low:r:visitors	0p
-low:r:wish	1o
-low:whole	e;
-my	t,
-n:1	QM
-n:1&alone	QM
-n:1&begins	KS
-n:1&from	c=
-n:1&label	TJ
-n:1&open:half	TJ
+low:r:visitors	B]
+low:r:wish	,t
+low:whole	i7
+my	v*
+n:1	RL
+n:1&begins	LR
+n:1&from	e;
+n:1&open:half	SK
 n:1&open:no	QM
-n:1&open:yes	KS
-n:1&r:dont	WG
+n:1&open:yes	MQ
+n:1&r:aside	QM
+n:1&r:dont	RL
 n:1&r:greeting	HV
-n:1&r:note	SK
-n:1&r:other	LR
+n:1&r:note	WG
+n:1&r:other	KS
 n:1&r:quoted	C[
-n:1&r:style	YE
-n:1&r:unsettled	SK
-n:1&r:wish	QM
-n:1&role behind:(	e;
-n:1&role behind:-	FX
-n:1&role behind:does	RL
-n:1&title	GW
-n:1&under	GW
+n:1&r:style	WG
+n:1&r:unsettled	LR
+n:1&r:visitors	SK
+n:1&role behind:(	d<
+n:1&role behind:,	QM
+n:1&role behind:-	JT
+n:1&role behind:does	SK
+n:1&title	HV
+n:1&under	HV
 n:2	@_
-n:2&alone	VH
-n:2&begins	LR
-n:2&from	RL
+n:2&alone	SK
+n:2&from	QM
+n:2&label	SK
 n:2&open:half	EY
-n:2&open:no	A^
-n:2&open:yes	IU
-n:2&r:aside	GW
-n:2&r:dont	B]
+n:2&open:no	@_
+n:2&open:yes	JT
+n:2&r:aside	<d
+n:2&r:dont	C[
 n:2&r:fact	LR
-n:2&r:greeting	QM
-n:2&r:note	KS
-n:2&r:other	SK
-n:2&r:style	A^
-n:2&r:unsettled	B]
-n:2&r:visitors	=c
-n:2&r:wish	MQ
-n:2&role ahead	g9
-n:2&role behind:,	UI
-n:2&role behind:-	_@
-n:2&role behind:does	e;
-n:2&title	l4
+n:2&r:greeting	RL
+n:2&r:note	B]
+n:2&r:other	TJ
+n:2&r:quoted	QM
+n:2&r:style	>b
+n:2&r:visitors	B]
+n:2&r:wish	JT
+n:2&role ahead	e;
+n:2&role behind:(	MQ
+n:2&role behind:,	SK
+n:2&role behind:-	]B
+n:2&role behind:does	g9
+n:2&title	e;
 n:2&under	[C
-n:3	C[
-n:3&alone	:f
-n:3&begins	C[
+n:3	A^
+n:3&alone	>b
+n:3&begins	DZ
 n:3&label	]B
-n:3&open:half	IU
-n:3&open:no	-s
+n:3&open:half	MQ
+n:3&open:no	%z
+n:3&open:yes	JT
 n:3&r:dont	A^
-n:3&r:fact	IU
-n:3&r:greeting	B]
-n:3&r:note	FX
+n:3&r:fact	HV
+n:3&r:greeting	>b
+n:3&r:note	A^
 n:3&r:other	C[
-n:3&r:visitors	RL
-n:3&r:wish	B]
-n:3&role behind:(	XF
-n:3&role behind:,	HV
-n:3&under	UI
-n:4	DZ
-n:4&open:yes	KS
-n:4&r:fact	KS
+n:3&r:visitors	MQ
+n:3&r:wish	A^
+n:3&role behind:(	a?
+n:3&role behind:,	JT
+n:3&under	TJ
+n:4	EY
+n:4&begins	RL
+n:4&open:yes	JT
+n:4&r:fact	JT
 n:4&role behind:,	MQ
-open:half	LR
-open:no	GW
-open:yes	HV
-quotes	FX
+open:half	KS
+open:no	FX
+open:yes	FX
+quotes	GW
 r:aside	JT
 r:aside&open:no	JT
-r:dont	LR
+r:dont	KS
+r:dont&open:half	A^
 r:dont&open:no	MQ
-r:fact	KS
-r:fact&open:half	KS
-r:fact&open:no	UI
-r:fact&open:yes	KS
+r:fact	JT
+r:fact&open:half	MQ
+r:fact&open:yes	JT
 r:greeting	JT
 r:greeting&open:no	JT
-r:quoted	EY
-r:quoted&open:no	EY
-r:style	WG
-r:style&open:no	WG
-r:visitors	HV
-r:visitors&open:yes	FX
-role ahead	h8
+r:note	QM
+r:note&open:no	QM
+r:quoted	GW
+r:quoted&open:no	GW
+r:style	TJ
+r:style&open:no	TJ
+r:unsettled	GW
+r:unsettled&open:no	GW
+r:visitors	FX
+r:visitors&open:half	JT
+r:visitors&open:no	WG
+r:visitors&open:yes	B]
+r:wish	MQ
+r:wish&open:no	MQ
+role ahead	e;
 role ahead&open:half	ZD
-role ahead&open:no	XF
-role ahead&open:yes	c=
-role ahead&r:fact	f:
-role ahead&r:other	TJ
-role ahead&role behind:,	a?
+role ahead&open:no	ZD
+role ahead&open:yes	a?
+role ahead&r:fact	d<
+role ahead&role behind:,	^A
 role ahead&under	TJ
 role behind:(	]B
 role behind:(&begins	LR
-role behind:(&label	MQ
-role behind:(&open:half	YE
+role behind:(&label	JT
 role behind:(&open:no	XF
-role behind:(&open:yes	RL
-role behind:(&r:fact	TJ
+role behind:(&open:yes	_@
+role behind:(&r:fact	QM
 role behind:(&r:greeting	KS
-role behind:(&r:other	XF
-role behind:(&under	m3
-role behind:,	SK
+role behind:(&r:other	]B
+role behind:(&under	n2
+role behind:,	TJ
 role behind:,&begins	TJ
-role behind:,&label	VH
-role behind:,&open:half	UI
-role behind:,&open:no	MQ
-role behind:,&open:yes	UI
-role behind:,&r:fact	TJ
-role behind:,&r:greeting	<d
+role behind:,&label	YE
+role behind:,&open:half	]B
+role behind:,&open:no	JT
+role behind:,&open:yes	SK
+role behind:,&r:dont	TJ
+role behind:,&r:fact	VH
+role behind:,&r:greeting	@_
 role behind:,&r:note	IU
-role behind:,&r:other	IU
-role behind:,&r:quoted	UI
-role behind:,&r:visitors	QM
-role behind:,&r:wish	UI
-role behind:,&under	QM
-role behind:-	RL
-role behind:-&begins	XF
-role behind:-&open:half	IU
-role behind:-&open:yes	XF
-role behind:-&r:dont	@_
-role behind:-&r:fact	SK
-role behind:-&under	l4
-role behind:does	a?
-role behind:does&begins	c=
-role behind:does&open:no	ZD
-role behind:does&open:yes	XF
-role behind:does&r:dont	YE
-role behind:does&r:fact	g9
-role behind:is	FX
-role behind:is&begins	FX
-sp:client	KS
-sp:designer	-s
-title	RL
-title&open:yes	[C
+role behind:,&r:other	KS
+role behind:,&r:quoted	RL
+role behind:,&r:visitors	LR
+role behind:,&r:wish	RL
+role behind:,&under	TJ
+role behind:-	TJ
+role behind:-&begins	SK
+role behind:-&open:yes	UI
+role behind:-&r:dont	?a
+role behind:-&r:fact	UI
+role behind:-&r:note	JT
+role behind:-&r:wish	a?
+role behind:-&under	h8
+role behind:does	f:
+role behind:does&begins	b>
+role behind:does&open:no	_@
+role behind:does&open:yes	a?
+role behind:does&r:dont	GW
+role behind:does&r:fact	a?
+role behind:is	GW
+role behind:is&begins	GW
+sp:client	JT
+sp:designer	)w
+title	SK
+title&open:half	GW
+title&open:no	LR
+title&open:yes	c=
 title&r:dont	2n
-title&r:greeting	GW
-title&r:note	WG
-title&r:other	p0
-title&r:quoted	1o
+title&r:fact	SK
+title&r:greeting	DZ
+title&r:other	i7
+title&r:quoted	;e
+title&r:unsettled	<d
 title&r:visitors	QM
-title&r:wish	UI
+title&r:wish	[C
 title&role ahead	VH
+title&role behind:(	LR
+title&role behind:,	KS
 title&under	^A
-to	FX
-under	QM
-under&open:half	TJ
-under&open:yes	KS
-under&r:dont	HV
-under&r:fact	QM
-under&r:other	SK
-under&r:visitors	IU`,
+to	DZ
+under&open:half	JT
+under&open:yes	RL
+under&r:dont	MQ
+under&r:fact	RL
+under&r:other	DZ
+under&r:style	MQ
+under&r:visitors	JT
+under&r:wish	HV`,
 };

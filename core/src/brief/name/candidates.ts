@@ -178,6 +178,17 @@ export function nameCandidates(
               );
       }
     }
+    // “plomberie chastaing a Villebrune”: who writes no capitals begins with the name as others do.
+    const [one, two] = tokens;
+    if (
+      one &&
+      two &&
+      n < 6 &&
+      one.index < 3 &&
+      /^\p{Ll}/u.test(one[0]) &&
+      tradeHits(tradeTokens(one[0])).some((h) => h.kind === 'name')
+    )
+      put(text.slice(one.index, two.index + two[0].length), p.from + one.index, n, 'low trade');
     for (const m of text.matchAll(QUOTED)) put(m[1]!, p.from + m.index + m[0].indexOf(m[1]!), n, 'quoted');
     for (const m of text.matchAll(CALLED)) {
       const words = m[1]!.split(' ');

@@ -35,7 +35,7 @@ const BRIEF_FOR =
 const DENIED = /(?<!\p{L})(?:not|never|nicht|niemals|pas|no|jamais|nunca)\s(?:called\s|the\s|as\s)?["“„«‘']?$/iu;
 /** A score that a name which nobody doubts has. */
 const FULL = 6;
-const WHERE = /(?<!\p{L})(?:in|at|near|from|outside|around|bei|aus|nach|à|près de|de|en|cerca de)\s$/iu;
+const WHERE = /(?<!\p{L})(?:in|at|near|from|outside|around|bei|aus|nach|à|a|près de|de|en|cerca de)\s$/iu;
 
 const titled = (name: string): string =>
   /\p{Lu}/u.test(name) && !/^[\p{Lu}\d\s&’'.,-]+$/u.test(name)

@@ -29,6 +29,7 @@ export function peopleOf(pieces: readonly ReadPiece[], business: string, model: 
         c.sure >= SURE &&
         readable(pieces[c.piece]!) &&
         !NOT_OURS.test(pieces[c.piece]!.text) &&
+        c.name.toLowerCase() !== business.toLowerCase() &&
         pieces[c.piece]!.kind !== 'head',
     );
   const kept: ReadPerson[] = [];

@@ -149,7 +149,10 @@ function* inBlock(whole: string, at: number, begins: ReadonlySet<number>): Gener
       segments[first - 1]!.kind === 'name' &&
       (LEADS.test(segments[first - 1]!.text) ||
         (anchor.kind === 'code' && anchor.text.replace(CODE, '').trim() === '') ||
-        (first === n && !NUMBER.test(anchor.text.replace(CODE, '')))) &&
+        // The line over an address is whose it is, unless it is a building.
+        (first === n &&
+          !NUMBER.test(anchor.text.replace(CODE, '')) &&
+          !block.slice(segments[first - 1]!.from, anchor.from).includes('\n'))) &&
       close(block, segments[first - 1]!, segments[first]!)
     )
       first--;

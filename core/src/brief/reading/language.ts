@@ -2,10 +2,10 @@ import { tradeHits, tradeTokens } from '../trades/lexicon.js';
 import type { Language } from './span.js';
 
 const TELLING: Record<Language, string> = {
-  en: 'the and of to we our is are for with you have from at please been would they but not since',
-  es: 'el la los las de del y que en con para por una nuestro nuestra somos desde muy hacemos también años estamos un al se lo nos soy',
-  fr: 'le la les des et nous est sont dans avec pour une notre nos vous depuis chez sur très aussi sommes merci je ai du au ou ne pas mes mon ce cette votre',
-  de: 'der die das und wir ist sind mit für ein eine unser unsere seit nicht auch auf bei von zu im gerne bitte',
+  en: 'the and of to we our is are for with you have from at please been would they but not since monday tuesday wednesday thursday friday saturday sunday',
+  es: 'el la los las de del y que en con para por una nuestro nuestra somos desde muy hacemos también años estamos un al se lo nos soy lunes martes miércoles jueves viernes sábado domingo',
+  fr: 'le la les de des en un que qui par et nous est sont dans avec pour une notre nos vous depuis chez sur très aussi sommes merci je ai du au ou ne pas mes mon ce cette votre lundi mardi mercredi jeudi vendredi samedi dimanche',
+  de: 'der die das und wir ist sind mit für ein eine unser unsere seit nicht auch auf bei von zu im gerne bitte montag dienstag mittwoch donnerstag freitag samstag sonntag',
 };
 const LETTERS: Record<Language, RegExp> = { en: /(?!)/g, es: /[ñ¿¡óíáú]/gi, fr: /[çèêœàâî]/gi, de: /[ßäöü]/gi };
 const sets = Object.entries(TELLING).map(

@@ -15,6 +15,8 @@ const REGISTERS: readonly RegExp[] = [
   `[A-Z]{3,6}(?: (?:firm|member(?:ship)?|registration))? (?:ref(?:erence)?|reg|no|number|nr)\\.? ?(?:no\\.? ?)?\\d{4,10}(?![\\d-])`,
   `(?:frn|abn|acn|ein|nzbn) ?:? ?\\d[\\d -]{4,13}[\\dA-Z]`,
   `(?:licen[cs]e|permit|registration) (?:no|number|nr)\\.?:? ?${NUMBER}`,
+  `licen[cs]e:? [A-Z]{1,4}[/-]?[A-Z]{0,3}\\d{3,7}[A-Z]{0,3}(?![\\p{L}\\d])`,
+  `ROC:? ?#?\\d{5,7}(?![\\d-])`,
   // Germany, Austria, Switzerland
   `(?:Amtsgericht \\p{Lu}[\\p{L}-]+,? )?(?:HRA|HRB|VR|GnR|PR) ?(?:Nr\\.? ?)?\\d{2,6}(?: [A-Z]{1,2}(?![\\p{L}]))?${COURT}`,
   `FN ?\\d{4,6} ?[a-z](?![\\p{L}])${COURT}`,

@@ -54,8 +54,14 @@ function whole(...words: string[]): RegExp {
   return new RegExp(`^(?:\\d{1,2}[.)]\\s*)?(?:${words.join('|')})\\s*[?:.!]*$`, 'iu');
 }
 
+/** What stars or counts of followers say is somebody’s praise or nobody’s business, whatever it stands under. */
+const REVIEW = /[★☆⭐]{2,}|(?<!\d)[1-5](?:[.,]\d)?\s?\/\s?5(?!\d)/u;
+const COUNTS = /^[\d.,k ]+ (?:followers?|likes?|reviews?|posts?|following|check-ins?|abonnés?|seguidores)(?!\p{L})/iu;
+
 /** What the label of a piece, or the heading over it, says that it is for; null where it leaves that open. */
-export function headedRole(piece: Pick<Piece, 'label' | 'under' | 'kind'>): Role | null {
+export function headedRole(piece: Pick<Piece, 'text' | 'label' | 'under' | 'kind'>): Role | null {
+  if (REVIEW.test(piece.text)) return 'quoted';
+  if (COUNTS.test(piece.text)) return 'other';
   const said = (words: string): Role | null => (words && SAID.find(([, p]) => p.test(words.trim()))?.[0]) || null;
   return said(piece.label) ?? (piece.label || piece.kind === 'heading' ? null : said(piece.under));
 }

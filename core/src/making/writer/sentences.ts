@@ -32,6 +32,7 @@ export const tidySentence = (sentence: string): string =>
   capital(
     sentence
       .replace(/\s+/g, ' ')
+      .replace(/^[^\p{Ll}]{12,}$/u, (s) => s.toLowerCase().replace(/(?<=^|[.!?]\s)\p{L}/gu, (c) => c.toUpperCase()))
       .replace(/\*\*|__/g, '')
       .replace(/^[-*•–#>\s]+/, '')
       // “Salt & Signal here (we fix radios)”: the greeting goes, what is in the brackets stays.
