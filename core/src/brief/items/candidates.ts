@@ -21,6 +21,8 @@ export interface Candidate {
   piece: number;
   /** True where a table says itself that its lines are services or products. */
   outright?: boolean;
+  /** True for what stands in a list as it is called, with no verb that it is the object of. */
+  asCalled?: boolean;
   /** How many were met in the same list, table or sentence. */
   siblings: number;
 }
@@ -81,7 +83,7 @@ function nameBefore(text: string, from: number, to: number, ofOneLine: boolean):
   const end = bracket && hasWord(region.slice(0, bracket.index)) ? from + bracket.index : to;
   const cut = text.slice(from, end);
   const at = Math.max(
-    ...['. ', '! ', '? ', '; ', ': ', ' – ', ' — ', ' // ', '\n'].map((s) =>
+    ...['. ', '! ', '? ', '; ', ': ', ') ', ' – ', ' — ', ' // ', '\n'].map((s) =>
       cut.trimEnd().endsWith(s.trim())
         ? cut.lastIndexOf(s, cut.trimEnd().length - s.trim().length - 1)
         : cut.lastIndexOf(s),
@@ -124,7 +126,7 @@ function nameBehind(text: string, from: number, to: number): { from: number; to:
 
 /** A name that says that something costs, and not what. */
 const CHARGE =
-  /^(?:deposit|kaution|caution|fianza|ceiling|vat|mwst\.?|tva|iva|discount|rabatt|remise|descuento|(?:the|my|our|a|mein|unser|der|die|das|mon|ma|notre|le|la|mi|nuestr[oa]|el)\s)?(?:fees?|prices?|costs?|charges?|rates?|preise?|kosten|gebühr(?:en)?|honorar|prix|tarifs?|coût|precios?|tarifas?|cuota|honorarios)$/iu;
+  /^(?:(?:the|my|our|a|mein|unser|der|die|das|mon|ma|notre|le|la|mi|nuestr[oa]|el)\s)?(?:deposits?|kaution|caution|fianza|ceiling|vat|mwst\.?|tva|iva|discount|rabatt|remise|descuento|fees?|prices?|costs?|charges?|rates?|preise?|kosten|gebühr(?:en)?|honorar|prix|tarifs?|coût|precios?|tarifas?|cuota|honorarios)$/iu;
 /** Money of the job that the site is, and of nothing that is sold. */
 const OF_THE_JOB =
   /(?<!\p{L})(?:budget|deadline|bidders?|kostenrahmen|presupuesto|facture|rechnung|invoice|quote for the site)(?!\p{L})/iu;
@@ -345,7 +347,7 @@ function ofTable(pieces: readonly Piece[], first: number, last: number, currency
 
 /** What leads up to the first of several things: “We do passenger lifts, …”. */
 const OPENS = latin(
-  /^(?:.{0,70}?(?<!\p{L})(?:we|i|they|who|she|he|wir|ich|nous|on|je|j’|j'|nosotros)\s+(?:also\s|still\s|mostly\s|now\s|mainly\s|auch\s|aussi\s)?(?:can\s|do\s|faisons\s)?[\p{L}’']+\s+|.{0,40}?(?<!\p{L})(?:hacemos|vendemos|fabricamos|reparamos|ofrecemos|tenemos|damos|restauramos|services? (?:include|are)|leistungen sind)\s+|.{0,110}?(?<!\p{L})(?:installing|making|mending|selling|repairing|building|fitting|offering|supplying|hiring|growing|restoring|servicing|printing|stocking)\s+|.{0,60}?:\s+)/iu,
+  /^(?:.{0,70}?(?<!\p{L})(?:we|i|they|who|she|he|wir|ich|nous|on|je|j’|j'|nosotros)\s+(?:also\s|still\s|mostly\s|now\s|mainly\s|auch\s|aussi\s)?(?:can\s|faisons\s)?[\p{L}’']+\s+|.{0,40}?(?<!\p{L})(?:hacemos|vendemos|fabricamos|reparamos|ofrecemos|tenemos|damos|restauramos|services? (?:include|are)|leistungen sind)\s+|.{0,110}?(?<!\p{L})(?:installing|making|mending|selling|repairing|building|fitting|offering|supplying|hiring|growing|restoring|servicing|printing|stocking)\s+|.{0,60}?:\s+)/iu,
 );
 
 /** A sentence nobody put stops in, that begins as a list does. */
@@ -436,6 +438,7 @@ function enumerated(piece: Piece, n: number, language: Language, out: Candidate[
       detail: '',
       met: 'list',
       piece: n,
+      ...(run && { asCalled: true }),
       siblings: fits.length,
     });
     if (whom) break;
@@ -506,7 +509,7 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
       if (piece.kind === 'line' && wordCount(piece.text) <= 7 && !money.length) out.push(ofItem(piece, n));
       enumerated(piece, n, languages[n]!, out);
     }
-    byVerb(piece, n, languages[n]!, out);
+    if (!out.some((c) => c.piece === n && c.asCalled)) byVerb(piece, n, languages[n]!, out);
   }
   return out
     .map((c) => called(c, source, pieces[c.piece]!, languages[c.piece]!))
@@ -530,7 +533,9 @@ const SMALL_WORDS =
 
 /** A candidate by the name of what is offered, where its words are a verb and an object. */
 function called(c: Candidate, source: string, piece: Piece, language: Language): Candidate {
-  if (c.met === 'row' || c.met === 'label') return c;
+  // “Cut comb £11” is called so; “we cut keys” is not.
+  const begins = (c.met === 'money' || c.met === 'item') && c.from - piece.from < 3 && piece.kind !== 'sentence';
+  if (c.met === 'row' || c.met === 'label' || c.asCalled || begins) return c;
   const before = c.met === 'verb' || c.met === 'list' ? verbBefore(source.slice(piece.from, c.from), language) : null;
   const { name, skip } = offered(c.name, language, before);
   return name === c.name ? c : { ...c, name, from: c.from + skip };

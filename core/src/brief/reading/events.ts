@@ -59,7 +59,7 @@ const MEETING: Record<Language, string> = { en: 'Meeting', de: 'Treffen', fr: 'R
 const NO_EVENT =
   /[£€$]|^(?:first|every|each|jeden|chaque|cada)\s|(?:^|\s)should (?:say|have)|open|clos|cerrad|geschlossen|geöffnet|ouvert|fermé|hours|horari|öffnung|urlaub|ferien|holiday|visitors|büro|office|bureau|oficina|booking|\?|¿|\d{3}|(?<!\p{L})(?:not|says|last|nur|nicht|pas|shop|counter|laden|boutique|tienda|agence|agencia|verkauf|venta|vente|site|website|seite|sur rendez-vous|by appointment)(?!\p{L})/iu;
 const PLACE =
-  /^[\s,;|(–-]*(?:(?:in|at|im|in der|in den|am|beim|au|à|aux|dans|en|al|chez)\s+)((?:the |der |dem |den |la |le |l[’']|el |los |las )?[\p{L}\d][\p{L}\d’'.-]*(?: (?:room|hall|house|office|library|kitchen|barn|church|school|yard|garden|loft)(?!\p{L})| (?:of |de |del |du |von |the )?[\p{Lu}\d][\p{L}\d’'.-]*){0,5})/u;
+  /^[\s,;|(–-]*(?:(?:in|at|over|above|behind|opposite|im|in der|in den|am|beim|au|à|aux|dans|en|al|chez)\s+)((?:the |der |dem |den |la |le |l[’']|el |los |las )?[\p{L}\d][\p{L}\d’'.-]*(?: (?:room|hall|house|office|library|kitchen|barn|church|school|yard|garden|loft)(?!\p{L})| (?:of |de |del |du |von |the )?[\p{Lu}\d][\p{L}\d’'.-]*){0,5})/u;
 
 /** A row of a table in which a cell says when: what, when, where. */
 function ofRow(piece: Pick<ReadPiece, 'text'>, language: Language): Omit<BusinessEvent, 'id'> | null {
@@ -152,7 +152,7 @@ function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<Business
   const label = DATES.test(stretch.label) || before ? '' : nameFrom(stretch.label);
   // “Exhibition 2027” over a date says what is on then.
   const over = DATES.test(stretch.under) ? nameFrom(stretch.under) : '';
-  const named = [row?.name ?? '', label, MEETS.test(before) ? '' : before, behind, over, word].filter(
+  const named = [row?.name ?? '', label, ...(MEETS.test(before) ? [word] : [before, behind, over, word])].filter(
     (n) => !OVER_MANY.test(n),
   );
   const name = named.find((n) => n && !NO_EVENT.test(n)) ?? named.find(Boolean) ?? '';

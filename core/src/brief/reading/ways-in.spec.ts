@@ -1,0 +1,194 @@
+import { factsOf } from '../../fixtures/index.js';
+import { textOfBrief } from '../files.js';
+import { piecesOf } from '../layout/pieces.js';
+import { headedRole } from '../roles/headed.js';
+import { readText } from './read-text.js';
+
+const services = (text: string) => readText(text).facts.services.map((s) => `${s.name}${s.price && `: ${s.price}`}`);
+
+describe('a form', () => {
+  it('of numbered questions is read by its questions, the name of the question never as that of the business', () => {
+    const { facts, told } = readText(
+      '1. Nombre del negocio\nCiclos Vendaval\n2. Servicios y precios\npuesta a punto 35 €\npinchazo 8 €\n3. Dirección y teléfono\navenida de la Ría 21, 36999 Vilamar, 986 555 014\n4. ¿Qué no?\nlogos de marcas\n',
+    );
+    expect(facts.name).toBe('Ciclos Vendaval');
+    expect(facts.services.map((s) => [s.name, s.price])).toEqual([
+      ['Puesta a punto', '35 €'],
+      ['Pinchazo', '8 €'],
+    ]);
+    expect([facts.phone, facts.address]).toEqual(['986 555 014', 'avenida de la Ría 21, 36999 Vilamar']);
+    expect(told.map((t) => [t.kind, t.text])).toContain(['dont', 'logos de marcas']);
+  });
+
+  it('of two columns, question and answer, is no price list', () => {
+    const text = textOfBrief(
+      'form.csv',
+      'Question,Answer\nWhat is the business called?,Strand Nets\nWhere are you?,"The Ropewalk, Harbour Road, Polgarth PG1 3NW"\nWhat do you charge?,Goal nets £85 a pair; mending £22 an hour\nWho works there?,Jory Tregear\n',
+    );
+    expect(text).toContain('What is the business called? Strand Nets');
+    const { facts } = readText(text);
+    expect(facts.name).toBe('Strand Nets');
+    expect(facts.address).toContain('Polgarth PG1 3NW');
+    expect(facts.services.map((s) => s.name).join()).not.toContain('?');
+    expect(facts.services.map((s) => s.price)).toContain('£85 a pair');
+  });
+
+  it('is one only where most numbers have an answer without one under them', () => {
+    const list = '1. Oak gates\n2. Ash ladders\n3. Hazel hurdles\nAll from our own wood.\n';
+    expect(piecesOf(list).filter((p) => p.kind === 'heading')).toEqual([]);
+    expect(piecesOf(list).filter((p) => p.kind === 'item').length).toBe(3);
+  });
+});
+
+describe('labels that leave no doubt', () => {
+  const role = (label: string, text = 'x') => headedRole({ label, under: '', kind: 'value', text });
+  it('say what stands behind them, in four languages', () => {
+    for (const [label, of] of [
+      ['Not wanted', 'dont'],
+      ['Anything you hate?', 'dont'],
+      ['Was nicht?', 'dont'],
+      ['À ne pas mettre', 'dont'],
+      ['Evitar', 'dont'],
+      ['Features needed', 'wish'],
+      ['Was soll drauf?', 'wish'],
+      ['Souhaits', 'wish'],
+      ['Internal notes', 'note'],
+      ['Office use', 'note'],
+      ['Budget', 'note'],
+      ['Farben', 'style'],
+      ['Apologies', 'other'],
+      ['Présents', 'other'],
+    ] as const)
+      expect(role(label)).withContext(label).toBe(of);
+  });
+  it('are none where they speak of the business', () => {
+    for (const label of ['Office', 'What we do', 'Not far from', 'Services', 'Wann?', 'Notes on care', 'Private hire'])
+      expect(role(label)).withContext(label).toBeNull();
+  });
+  it('go after stars: a review is somebody’s words wherever it stands', () => {
+    expect(role('Services', '★★★★☆ "Saved my boots"')).toBe('quoted');
+    expect(role('', '412 followers · 9 reviews')).toBe('other');
+  });
+});
+
+describe('a text without stops or capitals', () => {
+  it('gives its services one by one', () => {
+    expect(
+      readText('so we do crown reductions felling stump grinding and hedge cutting').facts.services.map((s) => s.name),
+    ).toEqual(['Crown reductions', 'Felling', 'Stump grinding', 'Hedge cutting']);
+  });
+  it('gives numbers said in pairs, times said in words and a street', () => {
+    const facts = factsOf(
+      'bonjour mon numéro c’est zéro six quatre-vingt-dix-huit zéro zéro zéro un vingt-trois merci',
+      '?',
+    );
+    expect(facts.phone.replace(/\D/g, '')).toBe('0698000123');
+    const shop = factsOf(
+      'estamos en calle del pozo siete en alcorvera la tienda abre de lunes a viernes de nueve a dos y de cinco a ocho y el sábado de diez a una',
+      '?',
+    );
+    expect(shop.address).toBe('Calle del Pozo 7 en Alcorvera');
+    expect(shop.hours).toBe('Monday to Friday 9.00–14.00 and 17.00–20.00\nSaturday 10.00–13.00');
+  });
+  it('names whoever says who they are by both names', () => {
+    expect(factsOf('i make harps by hand in the old barn and i’m bastien prosser', '?').people.map((p) => p.name)).toEqual([
+      'Bastien Prosser',
+    ]);
+  });
+});
+
+describe('a text in capitals', () => {
+  it('is read as print has it, codes as they are', () => {
+    const facts = factsOf(
+      'SKELDER HONEY\nMOOR GATE, SKELDER SK3 5LL - 01632 960 245\nCUT COMB £11 - CANDLES FROM £4\nSHOP SAT AND SUN 10-4',
+      '?',
+    );
+    expect(facts.name).toBe('Skelder Honey');
+    expect(facts.address).toContain('SK3 5LL');
+    expect(facts.hours).toBe('Saturday and Sunday 10.00–16.00');
+    expect(facts.services.map((s) => s.name)).toContain('Cut comb');
+  });
+});
+
+describe('a number of a register', () => {
+  it('is never one to ring', () => {
+    for (const said of ['SIRET 512 999 001 00017', 'VAT GB 999 1234 56', 'Charity (no. 1900417)'])
+      expect(factsOf(`Hartnoll Valves makes valves. ${said}. Ring 01632 960 810.`, '?').phone)
+        .withContext(said)
+        .toBe('01632 960 810');
+  });
+});
+
+describe('a price', () => {
+  it('is of what a bracket names, and of what stands behind a fee', () => {
+    expect(services('Removals\n\nHe takes out old lifts and makes good the wall (removal £120).')).toEqual([
+      'Removal: £120',
+    ]);
+    expect(services('I lead memorials. My fee is £240 for a memorial.').join()).toContain('£240');
+    expect(services('I lead memorials. My fee is £240 for a memorial.').join()).not.toMatch(/^Fee|,Fee/);
+  });
+  it('is none of a deposit, a budget or what comes with it', () => {
+    expect(services('Boats:\n- Electric boat £25 an hour, deposit £100').join()).not.toContain('Deposit');
+    expect(services('Valves Ltd\n\nBudget £9,000 to £12,000, three bidders.')).toEqual([]);
+  });
+  it('stands in a list that has no currency, by its columns', () => {
+    expect(
+      services(
+        '| Stück | gereinigt | gebügelt |\n|---|---|---|\n| Hemd | 6.50 | 4.– |\n| Hose | 12.– | 7.– |\n| Anzug | 28.– | 16.– |',
+      ).map((s) => s.replace(/ \(.*/, '')),
+    ).toEqual(
+      ['Hemd: 6.50', 'Hose: 12.–', 'Anzug: 28.–'].map((s) => jasmine.stringMatching(s.split(':')[0]!)) as never,
+    );
+  });
+});
+
+describe('dates in a list', () => {
+  it('are an event each, however they are parted', () => {
+    const { events } = factsOf(
+      'Les Jardins du Canal\n\nProchains rendez-vous : troc de plants le 8 mai 2027 de 10 h à 13 h, fête du four le 20 juin 2027.',
+      '?',
+    );
+    expect(events.map((e) => e.name)).toEqual(['Troc de plants', 'Fête du four']);
+    const club = factsOf('Saxby Vale Railway Club\n\nWe meet every Tuesday, 7.30 to 10 pm, over the goods shed.', '?');
+    expect(club.hours).toBe('');
+    expect(club.events.map((e) => e.name)).toEqual(['Meeting']);
+  });
+});
+
+describe('a name', () => {
+  it('is given in full where its letters or its marks are cut short elsewhere', () => {
+    expect(
+      factsOf('Saxby Vale MRC - Home\n\nSaxby Vale Model Railway Club\n\nWe run trains. sec@saxbyvalemrc.example', '?')
+        .name,
+    ).toBe('Saxby Vale Model Railway Club');
+  });
+  it('is not what it is said not to be, and nothing the designer asks', () => {
+    expect(
+      factsOf('It should say Jesse Withycott, Master Thatcher, and not "Withycott & Daughter".', '?').name,
+    ).not.toContain('Daughter');
+    expect(
+      factsOf(
+        '[03.11.26, 20:11] Svenja Web: Wünsche zur Gestaltung?\n[03.11.26, 20:12] Kröger: Hausdienst Kröger, wir putzen Treppen\n[03.11.26, 20:13] Svenja Web: Farben?\n[03.11.26, 20:14] Kröger: blau weiß',
+        '?',
+      ).name,
+    ).not.toContain('Gestaltung');
+  });
+});
+
+describe('an address', () => {
+  it('that somebody would rather not see there is not read', () => {
+    const letter = '3 Orchard Close\nPenwarrow PW1 2AB\n\nI lead memorials. I would rather my address were not on it.';
+    expect(factsOf(letter, '?').address).toBe('');
+    expect(
+      factsOf(letter.replace('I would rather my address were not on it.', 'Come and see me.'), '?').address,
+    ).toContain('Orchard Close');
+  });
+  it('ends where its sentence goes on, and leaves the name over it alone', () => {
+    expect(factsOf('Estamos en calle del Mesón 7, 47410 Olmedilla desde 1952.', '?').address).toBe(
+      'calle del Mesón 7, 47410 Olmedilla',
+    );
+    expect(factsOf('Skelder Honey\nMoor Gate, Skelder SK3 5LL\n\nHoney and comb.', '?').address).toBe(
+      'Moor Gate, Skelder SK3 5LL',
+    );
+  });
+});
