@@ -421,6 +421,9 @@ function enumerated(piece: Piece, n: number, language: Language, out: Candidate[
   const list = body.slice(0, stop?.index ?? body.length).replace(/[.!?]$/, '');
   const run = unstopped(piece, opens !== null) || (language === 'de' && NOUNS.test(list.trim()));
   const parts = run ? splitRun(list, language) : splitList(list);
+  // “Le club prête les gilets, les cirés et la patience”: what begins as a sentence does is none of a list.
+  const sentence = !opens && piece.kind === 'sentence' && /^(?:the|der|die|das|le|la|les|el|los|las)\s/iu.test(list);
+  if (sentence) return;
   const fits = parts.filter((p) => wordCount(p.text) <= 6 && hasWord(p.text));
   if (parts.length < 2 || fits.length < parts.length * 0.7 || (parts.length < 3 && !opens && piece.kind !== 'value'))
     return;

@@ -3,721 +3,705 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02364,
-  bias: [-0.3441,0.3441],
-  weights: `<:a	FX
-<:abuelo	c=
-<:alle	DZ
-<:als	SK
-<:also	FX
-<:an	[C
-<:and	VH
-<:appelle	KS
+  step: 0.02437,
+  bias: [-0.3654,0.3654],
+  weights: `<:a	GW
+<:abuelo	a?
+<:alle	B]
+<:als	TJ
+<:also	HV
+<:an	ZD
+<:and	WG
+<:appelle	JT
 <:apprent	a?
-<:are	ZD
+<:are	XF
 <:ask	UI
-<:at	C[
-<:atu	?a
-<:avec	e;
-<:b	B]
-<:beim	WG
-<:betreff	FX
-<:bin	UI
+<:at	DZ
+<:atu	DZ
+<:avec	c=
+<:b	@_
+<:beim	YE
+<:betreff	EY
+<:bin	TJ
 <:bis	?a
-<:bitte	RL
-<:boat	<d
+<:bitte	SK
+<:boat	;e
 <:bonjour	VH
 <:booking	]B
-<:buenas	;e
-<:but	JT
-<:by	JT
-<:büro	e;
-<:c	WG
-<:call	VH
-<:cc	p0
-<:chair	[C
+<:buenas	:f
+<:but	KS
+<:by	IU
+<:büro	d<
+<:c	UI
+<:call	XF
+<:cc	o1
+<:chair	]B
 <:church	<d
 <:creamer	DZ
-<:d	>b
+<:d	=c
 <:de	[C
-<:dear	C[
-<:dem	A^
-<:der	[C
-<:dice	d<
-<:die	MQ
-<:directo	d<
-<:e	:f
-<:en	FX
+<:dear	EY
+<:dem	>b
+<:der	ZD
+<:dice	c=
+<:directo	f:
+<:e	;e
+<:en	EY
 <:enginee	VH
-<:est	_@
-<:estamos	RL
-<:et	SK
-<:example	GW
-<:first	5k
-<:for	[C
-<:founded	e;
-<:fr	=c
-<:from	FX
-<:für	;e
+<:est	]B
+<:estamos	SK
+<:et	RL
+<:example	DZ
+<:first	8h
+<:for	ZD
+<:founded	d<
+<:fr	<d
+<:from	DZ
+<:für	=c
 <:g	TJ
-<:geehrte	DZ
-<:geht	WG
-<:get	9g
+<:geehrte	A^
+<:geht	YE
+<:get	;e
 <:guild	:f
-<:h	RL
-<:hall	>b
+<:h	SK
+<:hall	?a
 <:he	a?
-<:heißt	3m
-<:hi	MQ
-<:hier	TJ
-<:hija	i7
-<:hola	IU
-<:hra	B]
-<:im	>b
-<:impress	XF
-<:in	?a
-<:ing	a?
-<:is	b>
-<:ist	ZD
-<:it	_@
-<:its	XF
-<:je	C[
+<:heißt	7i
+<:hello	JT
+<:hi	QM
+<:hier	SK
+<:hija	h8
+<:hola	GW
+<:hra	A^
+<:i	MQ
+<:im	?a
+<:impress	UI
+<:in	@_
+<:ing	_@
+<:is	d<
+<:ist	[C
+<:it	a?
+<:its	WG
+<:je	DZ
 <:jugendw	UI
-<:keine	GW
-<:la	HV
-<:laden	C[
-<:late	SK
-<:lautera	XF
-<:law	f:
-<:le	_@
-<:legal	XF
-<:lehrlin	d<
+<:keine	HV
+<:la	IU
+<:laden	FX
+<:late	RL
+<:lautera	YE
+<:law	g9
+<:le	a?
+<:legal	WG
+<:lehrlin	e;
 <:line	WG
 <:llama	;e
-<:llamada	_@
-<:love	:f
-<:m	UI
-<:ma	c=
-<:manager	ZD
-<:mar	SK
+<:llamada	a?
+<:love	<d
+<:m	VH
+<:ma	d<
+<:manager	[C
+<:mar	TJ
 <:me	s-
-<:meine	f:
-<:mi	VH
-<:mit	@_
-<:mon	SK
+<:meine	d<
+<:mi	UI
+<:mit	DZ
+<:mon	MQ
 <:mr	MQ
-<:my	d<
-<:myself	XF
-<:nach	XF
-<:name	A^
+<:my	c=
+<:myself	VH
+<:nach	YE
+<:name	>b
 <:nave	;e
-<:nd	9g
-<:nicht	@_
-<:no	6j
+<:nd	;e
+<:nicht	>b
+<:no	8h
+<:not	QM
 <:nothing	9g
-<:nur	TJ
-<:of	A^
+<:nur	UI
+<:of	@_
 <:old	<d
-<:on	DZ
-<:only	RL
-<:open	;e
-<:operati	_@
-<:or	i7
-<:our	XF
-<:pm	|#
+<:on	EY
+<:only	SK
+<:open	<d
+<:operati	^A
+<:or	h8
+<:our	TJ
+<:pm	}!
 <:preside	_@
-<:préside	]B
-<:que	QM
-<:re	9g
-<:registe	^A
-<:right	YE
-<:ring	B]
-<:run	g9
-<:s	RL
+<:préside	[C
+<:re	<d
+<:registe	]B
+<:right	ZD
+<:ring	EY
+<:run	e;
+<:s	QM
 <:san	/q
-<:sankt	7i
-<:saturda	<d
+<:sankt	8h
+<:saturda	:f
 <:say	TJ
-<:se	7i
-<:secreta	a?
-<:sehr	DZ
+<:se	:f
+<:secreta	b>
+<:sehr	A^
 <:shed	@_
-<:shop	DZ
-<:should	[C
+<:shop	C[
+<:should	XF
 <:since	=c
 <:site	5k
-<:sitzt	^A
-<:somethi	>b
-<:somos	UI
-<:son	c=
+<:sitzt	]B
+<:somethi	@_
+<:somos	VH
+<:son	d<
 <:sorry	UI
-<:soy	f:
-<:street	4l
-<:suis	DZ
+<:soy	g9
+<:street	6j
+<:suis	FX
 <:swarm	WG
-<:tardes	C[
-<:the	GW
-<:they	VH
-<:this	=c
-<:to	=c
-<:trésori	f:
-<:two	9g
-<:un	TJ
+<:tardes	A^
+<:that	RL
+<:the	HV
+<:they	UI
+<:this	>b
+<:to	;e
+<:trésori	c=
+<:two	:f
+<:un	SK
 <:und	LR
 <:von	ZD
-<:w	d<
-<:web	;e
-<:werden	>b
-<:werksta	LR
-<:what	]B
-<:wie	DZ
-<:wir	UI
-<:y	g9
-<:yo	h8
-<:you	:f
-<:young	e;
-<:yours	]B
+<:w	a?
+<:web	<d
+<:werden	?a
+<:what	[C
+<:wie	GW
+<:wir	XF
+<:y	f:
+<:yo	g9
+<:you	9g
+<:young	f:
+<:yours	YE
 <:º	EY
 <:à	?a
-<:über	;e
->:a	KS
->:aa	GW
->:ab	DZ
->:across	>b
->:after	e;
+<:über	=c
+>:a	SK
+>:aa	DZ
+>:ab	HV
+>:across	@_
+>:after	f:
 >:all	JT
 >:als	B]
->:am	MQ
->:and	KS
->:answers	VH
+>:and	MQ
+>:answers	WG
 >:any	=c
->:are	B]
->:as	EY
->:asked	r.
->:associa	b>
->:at	<d
->:aus	EY
->:been	VH
+>:are	A^
+>:as	JT
+>:asked	m3
+>:associa	_@
+>:at	>b
+>:aus	GW
+>:been	WG
 >:bis	9g
->:bitte	EY
+>:bitte	@_
 >:by	>b
 >:büro	]B
->:c	^A
->:calle	KS
->:can	LR
->:chair	_@
->:co	=c
->:coordin	b>
->:cuts	EY
->:d	3m
->:da	?a
->:darf	=c
->:das	HV
->:de	?a
->:del	:f
->:dice	h8
->:die	DZ
+>:c	ZD
+>:calle	JT
+>:can	HV
+>:chair	YE
+>:co	?a
+>:coordin	a?
+>:cuts	DZ
+>:d	7i
+>:da	>b
+>:darf	>b
+>:das	JT
+>:de	A^
+>:del	<d
+>:der	MQ
+>:dice	l4
+>:die	EY
 >:directo	h8
->:do	/q
->:dock	DZ
+>:do	2n
+>:dock	@_
 >:does	d<
 >:doesn	UI
->:e	?a
->:ein	QM
+>:e	@_
+>:ein	RL
 >:el	WG
 >:en	QM
 >:enginee	SK
->:es	UI
->:est	YE
->:et	<d
->:fait	g9
+>:es	TJ
+>:et	>b
+>:fait	f:
 >:first	>b
->:for	IU
->:fr	-s
->:fri	C[
->:fridays	A^
->:from	ZD
->:für	8h
->:g	DZ
->:gegründ	<d
->:gibt	KS
->:has	XF
->:hat	C[
+>:for	JT
+>:fr	0p
+>:fri	@_
+>:fridays	C[
+>:from	b>
+>:für	<d
+>:g	GW
+>:gegründ	>b
+>:gibt	IU
+>:had	LR
+>:has	VH
+>:hat	B]
 >:have	9g
 >:hd	?a
->:he	FX
->:her	GW
->:here	SK
->:hi	=c
+>:he	EY
+>:her	_@
 >:his	c=
->:honey	A^
->:ich	<d
->:id	C[
->:idnr	UI
->:if	XF
+>:i	SK
+>:id	GW
+>:idnr	VH
+>:if	TJ
 >:im	b>
->:inh	;e
->:inkl	C[
->:is	TJ
->:ist	[C
->:ja	TJ
->:jahr	]B
->:joan	RL
->:joined	_@
->:jugendw	a?
+>:in	MQ
+>:inh	EY
+>:inkl	FX
+>:ist	]B
+>:jahr	[C
+>:joan	SK
+>:joined	a?
+>:jugendw	]B
 >:kein	ZD
->:l	]B
->:la	XF
->:le	C[
->:left	;e
+>:l	^A
+>:la	WG
+>:le	DZ
+>:left	:f
 >:lehrjah	a?
->:macht	[C
->:manager	e;
+>:macht	^A
+>:manager	g9
 >:master	^A
->:me	n2
->:meeting	?a
->:meint	YE
->:meister	g9
->:members	d<
->:mi	?a
+>:me	m3
+>:meeting	>b
+>:meint	VH
+>:meister	f:
+>:members	b>
+>:mi	>b
 >:more	=c
->:musical	ZD
+>:mrs	QM
+>:musical	YE
 >:my	TJ
 >:nach	?a
->:nd	YE
->:no	6j
->:noch	c=
->:not	RL
->:number	=c
->:nur	FX
->:o	XF
->:of	JT
+>:nd	XF
+>:no	3m
+>:noch	a?
+>:not	VH
+>:number	?a
+>:nur	HV
+>:o	VH
+>:of	IU
 >:office	[C
->:ohne	B]
+>:ohne	HV
 >:ok	A^
->:on	f:
->:only	QM
->:operati	WG
->:or	g9
+>:on	g9
+>:only	KS
+>:operati	VH
+>:or	f:
 >:out	@_
->:p	@_
->:parle	g9
->:preise	EY
->:preside	_@
->:pro	EY
->:propose	WG
->:préside	_@
->:put	a?
->:que	h8
->:qui	TJ
->:registe	b>
+>:p	>b
+>:parle	f:
+>:preise	?a
+>:preside	^A
+>:pro	HV
+>:propose	UI
+>:préside	]B
+>:put	^A
+>:que	g9
+>:qui	RL
+>:registe	^A
 >:rigging	JT
 >:rue	8h
->:runs	:f
->:s	5k
+>:runs	=c
+>:s	6j
 >:said	MQ
->:says	b>
->:secreta	d<
->:seit	HV
->:send	JT
->:sent	e;
->:she	4l
->:shop	ZD
->:should	MQ
->:side	EY
->:sie	KS
+>:says	c=
+>:secreta	e;
+>:seit	EY
+>:send	HV
+>:sent	a?
+>:she	9g
+>:shop	[C
+>:should	JT
+>:side	HV
+>:sie	HV
 >:since	QM
->:sites	?a
+>:sites	=c
 >:started	d<
 >:still	f:
->:sí	;e
+>:sí	9g
 >:tel	WG
->:that	GW
->:the	QM
->:they	@_
->:thinks	ZD
+>:that	HV
+>:they	>b
+>:thinks	VH
 >:third	b>
->:three	6j
->:thurs	a?
+>:three	7i
+>:thurs	[C
 >:to	EY
->:treasur	b>
->:tues	MQ
->:two	LR
->:uhr	HV
+>:treasur	c=
+>:two	MQ
+>:uhr	IU
 >:un	c=
->:uns	FX
->:upper	B]
->:use	4l
->:ust	UI
+>:und	MQ
+>:uns	EY
+>:upper	IU
+>:ust	SK
 >:v	DZ
->:vertrie	c=
->:vom	C[
+>:vertrie	_@
+>:vom	GW
 >:w	^A
->:was	6j
+>:was	<d
+>:we	VH
 >:what	:f
->:wheels	VH
+>:wheels	YE
 >:who	f:
->:wie	[C
->:will	m3
->:wir	HV
->:with	XF
->:wrote	FX
->:x	UI
->:y	e;
+>:wie	ZD
+>:will	k5
+>:wir	FX
+>:with	VH
+>:wrote	DZ
+>:x	WG
+>:y	d<
 >:yard	]B
->:yo	b>
->:you	WG
+>:yo	c=
+>:you	VH
 >:young	a?
->:zwei	DZ
->:à	UI
-again	j6
-alone	RL
-alone&label	FX
-alone&open:half	>b
+>:zwei	FX
+>:à	VH
+again	h8
+alone	QM
+alone&label	IU
+alone&open:half	=c
 alone&open:no	RL
-alone&open:yes	b>
+alone&open:yes	_@
 alone&r:dont	B]
 alone&r:fact	JT
-alone&r:greeting	XF
-alone&r:other	QM
-asked for	r.
-begins	IU
-begins&alone	RL
-begins&open:half	IU
+alone&r:greeting	WG
+alone&under	KS
+asked for	p0
+begins	KS
+begins&alone	QM
+begins&open:half	LR
 begins&open:no	LR
-begins&r:aside	HV
-begins&r:dont	UI
-begins&r:fact	HV
-begins&r:greeting	RL
-begins&r:note	MQ
-begins&r:quoted	QM
-begins&r:style	FX
-begins&r:unsettled	SK
-begins&r:visitors	ZD
-begins&r:wish	=c
-begins&under	UI
-ends	ZD
+begins&open:yes	QM
+begins&r:aside	IU
+begins&r:dont	VH
+begins&r:fact	GW
+begins&r:note	XF
+begins&r:style	HV
+begins&r:unsettled	VH
+begins&r:visitors	a?
+begins&r:wish	<d
+begins&under	a?
+ends	YE
 from	TJ
 from&open:no	TJ
 given	v*
 given+more	}!
-greeted	A^
+greeted	C[
 in business	TJ
 is business	RL
 k:head	GW
 k:head&from	TJ
-k:head&n:1	RL
+k:head&n:1	TJ
 k:head&n:2	>b
 k:head&open:no	GW
-k:head&under	C[
-k:heading	FX
-k:heading&alone	A^
-k:heading&begins	IU
-k:heading&n:1	C[
-k:heading&n:2	QM
-k:heading&n:3	DZ
-k:heading&open:half	HV
+k:head&under	DZ
+k:heading	GW
+k:heading&alone	>b
+k:heading&n:1	FX
+k:heading&n:3	C[
+k:heading&open:half	IU
 k:heading&open:no	LR
-k:heading&open:yes	FX
-k:heading&r:fact	DZ
-k:heading&r:greeting	2n
-k:heading&r:quoted	WG
-k:heading&role behind:(	XF
-k:heading&role behind:,	k5
-k:heading&title	ZD
-k:item&begins	^A
-k:item&n:1	ZD
-k:item&n:2	>b
+k:heading&open:yes	C[
+k:heading&r:fact	C[
+k:heading&r:greeting	0p
+k:heading&r:other	LR
+k:heading&r:quoted	YE
+k:heading&role behind:(	VH
+k:heading&role behind:,	i7
+k:heading&title	YE
+k:heading&under	XF
+k:item&begins	]B
+k:item&n:1	WG
+k:item&n:2	A^
 k:item&n:3	TJ
-k:item&n:4	KS
-k:item&open:half	XF
-k:item&open:no	MQ
-k:item&open:yes	KS
+k:item&n:4	MQ
+k:item&open:half	YE
+k:item&open:no	LR
+k:item&open:yes	JT
 k:item&r:dont	7i
-k:item&r:fact	TJ
-k:item&r:note	]B
-k:item&r:other	WG
-k:item&r:quoted	UI
-k:item&r:style	WG
-k:item&r:unsettled	SK
-k:item&r:visitors	RL
-k:item&r:wish	B]
-k:item&role ahead	]B
+k:item&r:fact	SK
+k:item&r:note	ZD
+k:item&r:other	YE
+k:item&r:quoted	TJ
+k:item&r:style	UI
+k:item&r:unsettled	d<
+k:item&r:wish	EY
+k:item&role ahead	YE
 k:item&role behind:(	?a
 k:item&role behind:,	:f
-k:item&role behind:-	[C
+k:item&role behind:-	YE
 k:item&title	MQ
-k:item&under	JT
+k:item&under	IU
 k:line	GW
-k:line&alone	YE
-k:line&begins	HV
-k:line&n:2	FX
+k:line&alone	ZD
+k:line&begins	IU
+k:line&n:2	GW
 k:line&n:3	JT
-k:line&open:half	=c
+k:line&open:half	B]
 k:line&open:no	HV
 k:line&open:yes	TJ
-k:line&r:aside	QM
-k:line&r:dont	LR
-k:line&r:fact	JT
-k:line&r:greeting	IU
-k:line&r:note	HV
+k:line&r:aside	EY
+k:line&r:dont	VH
+k:line&r:fact	IU
+k:line&r:greeting	HV
+k:line&r:note	JT
 k:line&r:other	YE
-k:line&r:quoted	=c
-k:line&r:visitors	>b
-k:line&role ahead	[C
-k:line&role behind:(	SK
-k:line&role behind:-	FX
+k:line&r:quoted	>b
+k:line&r:visitors	:f
+k:line&role ahead	ZD
+k:line&role behind:(	QM
+k:line&role behind:-	DZ
 k:line&title	SK
-k:line&under	VH
-k:row	KS
-k:row&n:1	JT
+k:line&under	UI
+k:row	JT
+k:row&n:1	KS
 k:row&n:2	RL
 k:row&n:3	GW
-k:row&open:half	TJ
-k:row&open:no	WG
-k:row&open:yes	9g
-k:row&r:dont	d<
-k:row&r:fact	@_
+k:row&open:half	SK
+k:row&open:no	ZD
+k:row&open:yes	:f
+k:row&r:dont	b>
+k:row&r:fact	B]
 k:row&r:note	DZ
-k:row&role behind:,	XF
-k:row&role behind:-	IU
-k:row&title	C[
-k:sentence&alone	FX
-k:sentence&begins	C[
-k:sentence&n:1	SK
+k:row&role behind:,	WG
+k:row&role behind:-	JT
+k:row&title	FX
+k:sentence&alone	DZ
+k:sentence&begins	EY
+k:sentence&n:1	VH
 k:sentence&n:2	LR
-k:sentence&n:3	1o
-k:sentence&n:4	VH
-k:sentence&open:half	EY
-k:sentence&open:no	QM
-k:sentence&open:yes	QM
-k:sentence&r:greeting	WG
-k:sentence&r:note	KS
-k:sentence&r:other	6j
-k:sentence&r:quoted	GW
-k:sentence&r:style	KS
-k:sentence&r:unsettled	HV
-k:sentence&r:wish	p0
-k:sentence&role ahead	XF
+k:sentence&n:3	2n
+k:sentence&n:4	UI
+k:sentence&open:half	FX
+k:sentence&r:dont	TJ
+k:sentence&r:greeting	]B
+k:sentence&r:note	HV
+k:sentence&r:other	:f
+k:sentence&r:quoted	DZ
+k:sentence&r:style	MQ
+k:sentence&r:unsettled	B]
+k:sentence&r:visitors	QM
+k:sentence&r:wish	o1
+k:sentence&role ahead	[C
 k:sentence&role behind:,	MQ
-k:sentence&role behind:-	SK
-k:sentence&role behind:does	]B
-k:sentence&title	GW
-k:sentence&under	RL
+k:sentence&role behind:-	a?
+k:sentence&role behind:does	XF
+k:sentence&title	FX
+k:sentence&under	VH
 k:value	JT
-k:value&alone	MQ
-k:value&begins	SK
-k:value&label	ZD
+k:value&alone	KS
+k:value&begins	RL
+k:value&label	YE
 k:value&n:1	FX
-k:value&n:3	TJ
-k:value&open:half	YE
-k:value&open:no	GW
+k:value&n:3	RL
+k:value&open:half	UI
+k:value&open:no	IU
 k:value&open:yes	FX
-k:value&r:aside	A^
-k:value&r:dont	HV
-k:value&r:fact	MQ
-k:value&r:note	[C
-k:value&r:other	<d
-k:value&r:quoted	A^
-k:value&r:style	^A
-k:value&r:unsettled	UI
-k:value&r:visitors	>b
-k:value&r:wish	KS
-k:value&role ahead	_@
+k:value&r:aside	>b
+k:value&r:dont	B]
+k:value&r:note	WG
+k:value&r:other	=c
+k:value&r:quoted	?a
+k:value&r:style	[C
+k:value&r:unsettled	VH
+k:value&r:visitors	A^
+k:value&r:wish	LR
+k:value&role ahead	ZD
 k:value&role behind:(	d<
-k:value&role behind:does	YE
-k:value&title	VH
-k:value&under	UI
-label	ZD
-label&open:half	TJ
-label&open:no	FX
-label&open:yes	ZD
-label&r:fact	WG
-label&r:visitors	SK
-label&under	i7
+k:value&role behind:does	ZD
+k:value&title	TJ
+label	YE
+label&open:no	?a
+label&open:yes	^A
+label&r:fact	XF
+label&under	n2
 last lines	HV
 late	IU
 low	FX
 low:k:item	?a
-low:k:line	FX
-low:k:sentence	UI
-low:k:value	-s
+low:k:line	IU
+low:k:sentence	WG
+low:k:value	/q
 low:r:dont	2n
-low:r:fact	YE
-low:r:note	MQ
-low:r:style	C[
-low:r:unsettled	:f
-low:r:visitors	B]
-low:r:wish	,t
+low:r:fact	XF
+low:r:note	LR
+low:r:style	EY
+low:r:unsettled	<d
+low:r:visitors	A^
+low:r:wish	.r
 low:whole	i7
-my	v*
+my	s-
 n:1	RL
-n:1&begins	LR
-n:1&from	e;
-n:1&open:half	SK
+n:1&alone	MQ
+n:1&begins	QM
+n:1&from	g9
+n:1&open:half	UI
 n:1&open:no	QM
-n:1&open:yes	MQ
-n:1&r:aside	QM
+n:1&open:yes	LR
 n:1&r:dont	RL
-n:1&r:greeting	HV
+n:1&r:greeting	KS
 n:1&r:note	WG
-n:1&r:other	KS
-n:1&r:quoted	C[
-n:1&r:style	WG
-n:1&r:unsettled	LR
-n:1&r:visitors	SK
-n:1&role behind:(	d<
+n:1&r:other	MQ
+n:1&r:quoted	DZ
+n:1&r:style	ZD
+n:1&r:unsettled	MQ
+n:1&role behind:(	b>
 n:1&role behind:,	QM
-n:1&role behind:-	JT
-n:1&role behind:does	SK
-n:1&title	HV
-n:1&under	HV
+n:1&role behind:-	KS
+n:1&role behind:does	RL
+n:1&title	JT
+n:1&under	IU
 n:2	@_
-n:2&alone	SK
+n:2&alone	VH
+n:2&begins	MQ
 n:2&from	QM
-n:2&label	SK
+n:2&label	RL
 n:2&open:half	EY
-n:2&open:no	@_
-n:2&open:yes	JT
-n:2&r:aside	<d
+n:2&open:no	A^
+n:2&open:yes	IU
+n:2&r:aside	C[
 n:2&r:dont	C[
-n:2&r:fact	LR
-n:2&r:greeting	RL
-n:2&r:note	B]
-n:2&r:other	TJ
-n:2&r:quoted	QM
-n:2&r:style	>b
-n:2&r:visitors	B]
-n:2&r:wish	JT
-n:2&role ahead	e;
-n:2&role behind:(	MQ
-n:2&role behind:,	SK
-n:2&role behind:-	]B
+n:2&r:fact	MQ
+n:2&r:greeting	QM
+n:2&r:note	LR
+n:2&r:other	SK
+n:2&r:quoted	MQ
+n:2&r:style	DZ
+n:2&r:unsettled	A^
+n:2&r:visitors	HV
+n:2&r:wish	KS
+n:2&role ahead	d<
+n:2&role behind:,	TJ
+n:2&role behind:-	^A
 n:2&role behind:does	g9
-n:2&title	e;
-n:2&under	[C
+n:2&title	g9
+n:2&under	YE
 n:3	A^
-n:3&alone	>b
-n:3&begins	DZ
+n:3&alone	?a
+n:3&begins	B]
 n:3&label	]B
 n:3&open:half	MQ
-n:3&open:no	%z
-n:3&open:yes	JT
-n:3&r:dont	A^
-n:3&r:fact	HV
-n:3&r:greeting	>b
-n:3&r:note	A^
+n:3&open:no	.r
+n:3&open:yes	KS
+n:3&r:dont	@_
+n:3&r:fact	IU
+n:3&r:greeting	EY
+n:3&r:note	@_
 n:3&r:other	C[
-n:3&r:visitors	MQ
 n:3&r:wish	A^
-n:3&role behind:(	a?
+n:3&role behind:(	^A
 n:3&role behind:,	JT
 n:3&under	TJ
-n:4	EY
-n:4&begins	RL
+n:4	FX
+n:4&begins	QM
 n:4&open:yes	JT
 n:4&r:fact	JT
-n:4&role behind:,	MQ
-open:half	KS
+n:4&role behind:,	LR
+open:half	LR
 open:no	FX
-open:yes	FX
-quotes	GW
+open:yes	GW
+quotes	KS
 r:aside	JT
 r:aside&open:no	JT
-r:dont	KS
-r:dont&open:half	A^
+r:dont	MQ
 r:dont&open:no	MQ
 r:fact	JT
-r:fact&open:half	MQ
-r:fact&open:yes	JT
-r:greeting	JT
-r:greeting&open:no	JT
-r:note	QM
-r:note&open:no	QM
-r:quoted	GW
-r:quoted&open:no	GW
-r:style	TJ
-r:style&open:no	TJ
-r:unsettled	GW
-r:unsettled&open:no	GW
-r:visitors	FX
-r:visitors&open:half	JT
-r:visitors&open:no	WG
-r:visitors&open:yes	B]
-r:wish	MQ
-r:wish&open:no	MQ
-role ahead	e;
-role ahead&open:half	ZD
-role ahead&open:no	ZD
-role ahead&open:yes	a?
-role ahead&r:fact	d<
+r:fact&open:half	KS
+r:fact&open:yes	KS
+r:greeting	KS
+r:greeting&open:no	KS
+r:quoted	EY
+r:quoted&open:no	EY
+r:style	VH
+r:style&open:no	VH
+r:unsettled	HV
+r:unsettled&open:no	HV
+r:visitors	JT
+r:visitors&open:no	ZD
+r:visitors&open:yes	A^
+role ahead	d<
+role ahead&open:half	YE
+role ahead&open:no	YE
+role ahead&open:yes	_@
+role ahead&r:fact	c=
 role ahead&role behind:,	^A
 role ahead&under	TJ
 role behind:(	]B
-role behind:(&begins	LR
-role behind:(&label	JT
-role behind:(&open:no	XF
-role behind:(&open:yes	_@
-role behind:(&r:fact	QM
-role behind:(&r:greeting	KS
-role behind:(&r:other	]B
-role behind:(&under	n2
+role behind:(&begins	MQ
+role behind:(&label	HV
+role behind:(&open:half	IU
+role behind:(&open:no	^A
+role behind:(&open:yes	^A
+role behind:(&r:fact	SK
+role behind:(&r:greeting	IU
+role behind:(&r:other	YE
+role behind:(&under	p0
 role behind:,	TJ
-role behind:,&begins	TJ
-role behind:,&label	YE
-role behind:,&open:half	]B
-role behind:,&open:no	JT
-role behind:,&open:yes	SK
-role behind:,&r:dont	TJ
-role behind:,&r:fact	VH
-role behind:,&r:greeting	@_
-role behind:,&r:note	IU
+role behind:,&begins	RL
+role behind:,&label	WG
+role behind:,&open:half	[C
+role behind:,&open:no	IU
+role behind:,&open:yes	TJ
+role behind:,&r:fact	TJ
+role behind:,&r:greeting	HV
+role behind:,&r:note	B]
 role behind:,&r:other	KS
-role behind:,&r:quoted	RL
-role behind:,&r:visitors	LR
-role behind:,&r:wish	RL
-role behind:,&under	TJ
-role behind:-	TJ
-role behind:-&begins	SK
-role behind:-&open:yes	UI
-role behind:-&r:dont	?a
-role behind:-&r:fact	UI
+role behind:,&r:quoted	UI
+role behind:,&r:unsettled	ZD
+role behind:,&r:visitors	FX
+role behind:,&r:wish	SK
+role behind:,&under	RL
+role behind:-	VH
+role behind:-&open:half	KS
+role behind:-&open:no	SK
+role behind:-&open:yes	VH
+role behind:-&r:dont	=c
+role behind:-&r:fact	RL
 role behind:-&r:note	JT
-role behind:-&r:wish	a?
-role behind:-&under	h8
-role behind:does	f:
-role behind:does&begins	b>
-role behind:does&open:no	_@
-role behind:does&open:yes	a?
-role behind:does&r:dont	GW
-role behind:does&r:fact	a?
-role behind:is	GW
-role behind:is&begins	GW
+role behind:-&r:wish	_@
+role behind:-&under	j6
+role behind:does	c=
+role behind:does&begins	c=
+role behind:does&open:no	[C
+role behind:does&open:yes	_@
+role behind:does&r:dont	FX
+role behind:does&r:fact	_@
+role behind:is	DZ
+role behind:is&begins	DZ
 sp:client	JT
-sp:designer	)w
+sp:designer	*v
 title	SK
 title&open:half	GW
-title&open:no	LR
-title&open:yes	c=
-title&r:dont	2n
-title&r:fact	SK
-title&r:greeting	DZ
-title&r:other	i7
-title&r:quoted	;e
-title&r:unsettled	<d
-title&r:visitors	QM
-title&r:wish	[C
-title&role ahead	VH
-title&role behind:(	LR
-title&role behind:,	KS
-title&under	^A
-to	DZ
-under&open:half	JT
+title&open:yes	a?
+title&r:dont	4l
+title&r:fact	UI
+title&r:greeting	A^
+title&r:note	YE
+title&r:other	h8
+title&r:quoted	3m
+title&r:unsettled	>b
+title&r:visitors	:f
+title&r:wish	XF
+title&role ahead	SK
+title&role behind:,	JT
+title&under	]B
+to	FX
+under&open:half	LR
+under&open:no	RL
 under&open:yes	RL
-under&r:dont	MQ
 under&r:fact	RL
-under&r:other	DZ
-under&r:style	MQ
-under&r:visitors	JT
-under&r:wish	HV`,
+under&r:other	FX
+under&r:visitors	GW
+under&r:wish	EY`,
 };

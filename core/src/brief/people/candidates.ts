@@ -84,7 +84,7 @@ export function peopleIn(
         !title &&
         !role1 &&
         ALSO_WORDS.test(words[0]!.toLowerCase()) &&
-        (piece.kind === 'row' || /\|\s*$/.test(piece.text.slice(0, atFirst)))
+        (piece.kind === 'row' || atFirst === 0 || /(?:\||[.!?:]|\s[-–])\s*$/.test(piece.text.slice(0, atFirst)))
       )
         continue;
       const name = words.join(' ');

@@ -132,11 +132,16 @@ const begins = (text: string): boolean =>
 const DAY =
   /^(?:(?:le|am|el|on|every|each|jeden|chaque|cada|premier|first|last|ersten?|letzten?)\s)?(?:mon|tue|wed|thu|fri|sat|sun|mo|di|mi|do|fr|sa|so|lun|mar|mer|jeu|ven|sam|dim|mié|jue|vie|sáb|dom|jan|feb|apr|ma[iy]|jun|jul|aug|sep|o[ck]t|nov|de[cz]|daily|täglich)\p{L}*(?!\p{L})/iu;
 
+const EVERY = /(?:every|each|jeden?|jede|chaque|cada|tous les|todos los) $/iu;
+
 /** The event a stretch tells of; null where it says no time, or not what is on. `told` where words say that it is one. */
 function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<BusinessEvent, 'id'> | null {
   const { source, small, language } = around;
   const when = whenIn(tokensOf(small, source, language, stretch.from, stretch.to));
   if (!when) return null;
+  // “Every Saturday in January”: which of them belongs to when it is.
+  const every = EVERY.exec(source.slice(stretch.from, when.from))?.[0].length ?? 0;
+  const from = when.from - every;
   const dated = isDated(when.kinds);
   const timed = when.kinds.has('time') && (when.kinds.has('ordinal') || dated);
   const listed = told && when.kinds.has('date') && DATES.test(`${stretch.label} ${stretch.under}`);
@@ -160,7 +165,8 @@ function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<Business
   const openDay = dated && /^open [\p{L}-]+(?: [\p{L}-]+)?$/iu.test(name);
   if (!name || (NO_EVENT.test(name) && !openDay)) return null;
   const detail = PRICE.exec(after)?.[0].replace(/[.,]$/, '') ?? '';
-  return row ?? { name, when: source.slice(when.from, when.to), place, detail };
+  const said = source.slice(from, when.to).replace(/(?<![ap]\.?m)\.$/i, '');
+  return row ?? { name, when: said, place, detail };
 }
 
 /** What a business does at times of its own, where somebody says what, and when. */

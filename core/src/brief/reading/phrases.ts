@@ -201,7 +201,7 @@ export interface OfLook {
 
 /** What has sat in a cellar, been sold or stood empty since a year is not the business. */
 const OF_SOMETHING_ELSE =
-  /(?<!\p{L})(?:(?:sat|stood|lain|been lying|sold itself|been empty|been broken|been closed|been waiting|not (?:run|worked|been)|hasn[’']t)(?!\p{L})[^.]{0,40}(?<!\p{L})since|(?:your|their) \p{L}+[^.]{0,60}(?<!\p{L})since)(?!\p{L})/iu;
+  /(?<!\p{L})(?:(?:sat|stood|lain|been lying|sold itself|been empty|been broken|been closed|been waiting|not (?:run|worked|been)|hasn[’']t)(?!\p{L})[^.]{0,40}(?<!\p{L})since|(?:guild|diploma|diplôme|certificate|licen[cs]e|carta|título|carné|mitglied|meisterbrief|member)(?!\p{L})[^.,;]{0,40}(?<!\p{L})(?:since|desde|seit|depuis)|(?:your|their) \p{L}+[^.]{0,60}(?<!\p{L})since)(?!\p{L})/iu;
 
 /** Everything but reach, hours, places and services: who, since when, for whom, how it should look and what it should do. */
 export function* phrases(source: string, language: Language, look: readonly OfLook[] = []): Generator<Span> {

@@ -23,7 +23,7 @@ import { places, STREETS } from './places.js';
 import { itemsIn, type Item } from '../items/items.js';
 import { nameIn, statedName } from '../name/name.js';
 import { peopleOf, type ReadPerson } from '../people/people.js';
-import { openText, reachable, understand, type ReadPiece, type Role } from '../roles/roles.js';
+import { openText, reachable, understand, type ReadPiece } from '../roles/roles.js';
 import { models as shipped, type Models } from './models.js';
 import { tradeOf } from './trade.js';
 import { eventStretches, proofs } from './proof.js';

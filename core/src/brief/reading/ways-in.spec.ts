@@ -91,9 +91,9 @@ describe('a text without stops or capitals', () => {
     expect(shop.hours).toBe('Monday to Friday 9.00–14.00 and 17.00–20.00\nSaturday 10.00–13.00');
   });
   it('names whoever says who they are by both names', () => {
-    expect(factsOf('i make harps by hand in the old barn and i’m bastien prosser', '?').people.map((p) => p.name)).toEqual([
-      'Bastien Prosser',
-    ]);
+    expect(
+      factsOf('i make harps by hand in the old barn and i’m bastien prosser', '?').people.map((p) => p.name),
+    ).toEqual(['Bastien Prosser']);
   });
 });
 

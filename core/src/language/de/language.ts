@@ -6,9 +6,9 @@ import { terms, trades } from './trades.js';
 import { words } from './words.js';
 
 const FEMININE =
-  '\\p{L}*(?:erei|erie|handlung|pflege|werkstatt|schmiede|fähre|pension|werft|gemeinschaft|genossenschaft|gärtnerei)';
-const MASCULINE = '\\p{L}*(?:verein|hof|betrieb|laden|platz|chor|club)';
-const NEUTER = '\\p{L}*(?:haus|geschäft|museum|büro|atelier)';
+  '\\p{L}*(?:erei|erie|handlung|pflege|werkstatt|schmiede|fähre|pension|werft|gesellschaft|kapelle|mühle|galerie|druckerei|gemeinschaft|genossenschaft|gärtnerei)';
+const MASCULINE = '\\p{L}*(?:verein|dienst|verleih|garten|kreis|hof|betrieb|laden|platz|chor|club)';
+const NEUTER = '\\p{L}*(?:haus|geschäft|museum|theater|zentrum|studio|lager|büro|atelier)';
 /** A name that begins with what the business is takes its article behind a preposition: “bei der Segelmacherei Thiessen”. */
 function withArticle(text: string): string {
   const put = (now: string, prepositions: string, noun: string, article: string) =>

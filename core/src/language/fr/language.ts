@@ -11,12 +11,18 @@ const inPlace = (place: string): string =>
 
 /** Common nouns that names of businesses begin with, by the article each takes behind a preposition. */
 const BEGINNINGS: [RegExp, string][] = [
-  [/(?:Atelier|Association|Auberge|Imprimerie|Horlogerie|Épicerie|Entreprise|Orfèvrerie)/, 'l’'],
   [
-    /(?:Maison|Ferme|Menuiserie|Librairie|Pépinière|Voilerie|Savonnerie|Corderie|Forge|Poterie|Sellerie|Bijouterie|Société)/,
+    /(?:Atelier|Association|Auberge|Entreprise|École|Étude|Union|Amicale|Office|Harmonie|Hôtel|Espace|Équipe|Académie|(?:[AEIOUÉÈ]|H(?=orl|erb|uil))\p{Ll}+erie)/u,
+    'l’',
+  ],
+  [
+    /(?:Maison|Ferme|Pépinière|Forge|Société|Coopérative|Compagnie|Fabrique|Boutique|Ludothèque|Bibliothèque|Mairie|Boule|Cave|Troupe|Fanfare|Chorale|Brocante|Galerie|Grange|Librairie|Plomberie|(?![AEIOUÉÈH])\p{Lu}\p{Ll}+erie)/u,
     'la ',
   ],
-  [/(?:Jardin|Garage|Domaine|Moulin|Chantier|Musée|Verger|Club|Chœur|Gîte)(?!s)/, 'le '],
+  [
+    /(?:Jardin|Garage|Domaine|Moulin|Chantier|Musée|Verger|Club|Chœur|Gîte|Cercle|Comité|Centre|Cabinet|Théâtre|Studio|Bureau|Rucher|Potager|Syndicat|Magasin|Comptoir|Salon|Groupe|Collectif|Foyer|Château|Haras|Lavoir)(?!s)/,
+    'le ',
+  ],
 ];
 /** “chez l’Atelier Kerven”, “de la Ferme Quélen”, “du Moulin Vert”. */
 const withArticle = (text: string): string =>
@@ -24,7 +30,7 @@ const withArticle = (text: string): string =>
     (now, [noun, article]) =>
       now.replace(
         new RegExp(
-          `(?<!\\p{L})(chez|à|vers|derrière|de|par|pour|et|sur|contacter|joindre|trouver) (?=${noun.source}\\s\\p{Lu})`,
+          `(?<!\\p{L})(chez|à|vers|derrière|de|par|pour|et|sur|contacter|joindre|trouver) (?=${noun.source}\\s(?:\\p{Lu}|d[eu’']|des\\s|l[ae’']))`,
           'giu',
         ),
         (_, preposition: string) => `${preposition} ${article}`,
