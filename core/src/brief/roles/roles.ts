@@ -6,6 +6,7 @@ import type { Language } from '../reading/span.js';
 import { featuresOf } from './features.js';
 import { headedRole } from './headed.js';
 import { isLetter } from './never.js';
+import { tellsTheTrade } from './trade-told.js';
 import type { Linear } from './linear.js';
 
 /** What a stretch of a brief is for. */
@@ -110,6 +111,8 @@ export function understand(source: string, model: Linear, corrections: readonly 
       const shares = Object.fromEntries(model.predict(own).map((p, k) => [model.classes[k]!, p]));
       const headed = headedRole(piece);
       if (headed) settle(shares, headed);
+      else if (shares['visitors']! + shares['fact']! >= AS_OPEN && tellsTheTrade(piece.text, languages[n]!))
+        settle(shares, 'visitors');
       if (!letter) lean(shares);
       const best = Object.entries(shares).reduce((a, b) => (b[1] > a[1] ? b : a));
       // What the designer asks in a thread is never the client’s copy.
@@ -125,6 +128,8 @@ export function understand(source: string, model: Linear, corrections: readonly 
   };
 }
 
+/** How open a sentence must look before its words make it one that says what is done. */
+const AS_OPEN = 0.5;
 /** How sure a heading makes what stands under it. */
 const SURE_BY_HEADING = 0.9;
 /** A heading that says what stands under it goes before what its words look like; a greeting or an aside may stand anywhere. */
