@@ -95,6 +95,15 @@ export function nameCandidates(
   roles: readonly Record<string, number>[],
 ): NameCandidate[] {
   const met = new Map<string, Met[]>();
+  /** Words of the text, and whether a trade has them. */
+  const known = new Map<string, boolean>();
+  const ofTrade = (word: string): boolean => {
+    const seen = known.get(word);
+    if (seen !== undefined) return seen;
+    const found = tradeHits(tradeTokens(word)).length > 0;
+    known.set(word, found);
+    return found;
+  };
   const put = (name: string, from: number, piece: number, how: string) => {
     const tidy = tidied(name);
     const key = plain(tidy);
@@ -164,7 +173,7 @@ export function nameCandidates(
       const kinds = [...text.matchAll(new RegExp(KIND.source, 'giu'))].map((m) =>
         tokens.findIndex((t) => t.index <= m.index && m.index < t.index + t[0].length),
       );
-      const trades = tokens.flatMap((t, k) => (tradeHits(tradeTokens(t[0])).length ? [k] : []));
+      const trades = tokens.flatMap((t, k) => (ofTrade(t[0]) ? [k] : []));
       for (const k of new Set([...kinds, ...trades])) {
         if (k < 0) continue;
         for (let a = Math.max(0, k - 3); a <= k; a++)
@@ -221,6 +230,7 @@ export function nameCandidates(
           put(cell.trim(), p.from + text.indexOf(cell.trim()), n, 'cell');
   });
   const designer = pieces.find((p) => p.kind === 'head' && /^to:/i.test(p.text))?.text.toLowerCase() ?? '';
+  const tops = roles.map((role) => Object.entries(role).sort((a, b) => b[1] - a[1])[0]?.[0]);
   const lower = plain(source);
   const startsLow = (source.match(/^\p{Ll}/gmu) ?? []).length > (source.match(/^\p{Lu}/gmu) ?? []).length;
   return [...met].map(([key, all]) => {
@@ -249,8 +259,7 @@ export function nameCandidates(
       if (p.label && !LABEL_NAME.test(p.label)) f.add('label:other');
       if (p.under && LABEL_NAME.test(p.under)) f.add('under:name');
       if (p.speaker === 'designer') f.add('designer says');
-      const role = roles[m.piece] ?? {};
-      const top = Object.entries(role).sort((a, b) => b[1] - a[1])[0]?.[0];
+      const top = tops[m.piece];
       if (top) f.add(`role:${top}`);
       const before = source.slice(Math.max(0, m.from - 18), m.from);
       const after = source.slice(m.to, m.to + 16);
@@ -275,7 +284,7 @@ export function nameCandidates(
     f.add(`count:${count > 3 ? '4' : Math.max(1, count)}`);
     f.add(`words:${Math.min(6, words.length)}`);
     const own = letters(best.name);
-    const likeness = Math.max(0, ...domains.map((d) => shared(own, d)));
+    const likeness = Math.max(0, ...domains.map((d) => (d === own ? 1 : shared(own, d))));
     f.add(
       `domain:${likeness >= 0.99 ? 'all' : likeness > 0.7 ? 'much' : likeness > 0.45 ? 'some' : domains.length ? 'none' : '-'}`,
     );
@@ -286,7 +295,7 @@ export function nameCandidates(
       .toLowerCase();
     if (domains.some((d) => d.startsWith(initials) && initials.length > 2)) f.add('domain:initials');
     if (KIND.test(best.name)) f.add('kind');
-    if (tradeHits(tradeTokens(best.name)).length) f.add('trade');
+    if (words.some((w) => w.length > 3 && ofTrade(w))) f.add('trade');
     const kind = KIND.exec(best.name)?.[0].toLowerCase();
     if (kind) f.add(`kind:${kind.slice(0, 6)}`);
     if (/(?<!\p{L})(?:ltd|limited|llc|inc|gmbh|kg|sarl|sas|s\.?l\.?|e\.?\s?v\.?|cic|llp|plc)\.?$/iu.test(best.name))
