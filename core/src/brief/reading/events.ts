@@ -177,7 +177,7 @@ export function eventsIn(
 ): { event: Omit<BusinessEvent, 'id'>; span: Span }[] {
   const out: { event: Omit<BusinessEvent, 'id'>; span: Span }[] = [];
   const around = { source, small: source.replace(/[A-ZÀ-Þ]/g, (c) => c.toLowerCase()), language };
-  const hasTimes = (text: string) => readHours(text, language).hours.openings.length > 0;
+  const hasTimes = (text: string) => /\d/.test(text) && readHours(text, language).hours.openings.length > 0;
   for (const piece of pieces) {
     if (piece.kind === 'label' || piece.kind === 'head' || piece.kind === 'heading' || !readable(piece)) continue;
     // Of a sentence that says when it is open too, the clause that speaks of the event.

@@ -239,7 +239,7 @@ function gather(
   });
   // Rounds, classes and goods in have times too, and are no hours.
   let timed = rest;
-  const hasTimes = (s: string) => readHours(s, language).hours.openings.length > 0;
+  const hasTimes = (s: string) => /\d/.test(s) && readHours(s, language).hours.openings.length > 0;
   for (const p of pieces)
     for (const { from, to } of eventStretches(p, hasTimes))
       timed = timed.slice(0, p.from + from) + ' '.repeat(to - from) + timed.slice(p.from + to);

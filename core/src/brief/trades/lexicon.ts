@@ -83,6 +83,18 @@ function lexicon(): Lexicon {
   return made;
 }
 
+const ended = new Map<string, Entry | undefined>();
+/** So many words are kept with the trade they end in. */
+const KEPT = 4000;
+/** The trade a German word ends in, which is looked for in all of them, once a word. */
+function endingOf(token: string, endings: readonly Entry[]): Entry | undefined {
+  if (ended.has(token)) return ended.get(token);
+  if (ended.size > KEPT) ended.clear();
+  const found = endings.find((e) => token !== e.tokens[0] && token.endsWith(e.tokens[0]!));
+  ended.set(token, found);
+  return found;
+}
+
 /**
  * Every mention of a trade, its things and what it offers, in a language or in any; the longest words go before shorter
  * ones in the same place.
@@ -91,17 +103,21 @@ export function tradeHits(tokens: readonly string[], language?: Language): Trade
   const { first, endings } = lexicon();
   const hits: TradeHit[] = [];
   for (let at = 0; at < tokens.length;) {
-    const here = (first.get(tokens[at]!) ?? []).filter(
-      (e) =>
-        (!language || e.kind === 'name' || e.language === language) && e.tokens.every((t, n) => tokens[at + n] === t),
-    );
-    const longest = here[0]?.tokens.length ?? 0;
-    const found = here.filter((e) => e.tokens.length === longest);
+    // The longest come first: what is shorter than one that was found is not looked at.
+    const found: Entry[] = [];
+    for (const e of first.get(tokens[at]!) ?? []) {
+      if (found.length && e.tokens.length < found[0]!.tokens.length) break;
+      if (language && e.kind !== 'name' && e.language !== language) continue;
+      let same = 1;
+      while (same < e.tokens.length && tokens[at + same] === e.tokens[same]) same++;
+      if (same === e.tokens.length) found.push(e);
+    }
+    const longest = found[0]?.tokens.length ?? 0;
     const shared = new Set(found.map((e) => e.id)).size;
     for (const { id, kind, words, language: of } of found)
       hits.push({ id, kind, words, at, length: longest, shared, language: of });
-    if (!found.length && tokens[at]!.length >= 9) {
-      const end = endings.find((e) => tokens[at] !== e.tokens[0] && tokens[at]!.endsWith(e.tokens[0]!));
+    if (!found.length && tokens[at]!.length >= 9 && (!language || language === 'de')) {
+      const end = endingOf(tokens[at]!, endings);
       if (end) hits.push({ id: end.id, kind: 'name', words: end.words, at, length: 1, shared: 1, language: 'de' });
     }
     at += Math.max(1, longest);
