@@ -28,7 +28,7 @@ export interface Candidate {
 }
 
 const LEAD =
-  /^(?:(?!The \p{Lu})(?:and|but|so|also|then|plus|or|with|a|an|the|our|my|your|we|i|it|it’s|it's|there’s|there's|that’s|that's|is|are|do|does|make|makes|sell|sells|charge|charges|charging|hire|rent|get|have|has|ask|costs?|for|of|in|at|at the moment|currently|now|normally|usually|und|oder|auch|haben|habe|hat|bieten|biete|gibt es|verleihen|vermieten|ein|eine|einen|der|die|das|den|wir|ich|ist|sind|kostet|kosten|nehmen|für|bei|et|ou|le|la|les|un|une|des|du|de la|l’|l'|nous|on|est|sont|pour|y|o|el|los|las|una|unos|unas|es|son|por|para|también|aussi)\s+|[-–—•*·:;,.!?("“”'’\s]+)/iu;
+  /^(?:(?!The \p{Lu})(?:(?:what |most )?(?:people|customers|clients|folk) (?:mostly |usually )?(?:ask|come|pay|ring) (?:us |me )?for(?: is| are)?|and|but|so|also|then|plus|or|with|a|an|the|our|my|your|we|i|it|it’s|it's|there’s|there's|that’s|that's|is|are|do|does|make|makes|sell|sells|charge|charges|charging|hire|rent|get|have|has|ask|costs?|for|of|in|at|at the moment|currently|now|normally|usually|und|oder|auch|haben|habe|hat|bieten|biete|gibt es|verleihen|vermieten|ein|eine|einen|der|die|das|den|wir|ich|ist|sind|kostet|kosten|nehmen|für|bei|et|ou|le|la|les|un|une|des|du|de la|l’|l'|nous|on|est|sont|pour|y|o|el|los|las|una|unos|unas|es|son|por|para|también|aussi)\s+|[-–—•*·:;,.!?()"“”'’\s]+)/iu;
 const TAIL =
   /(?:[\s,:;=(+–—-]+|\s(?:is|are|was|costs?|cost|at|for|from|will be|would be|starts?|start|starting|comes? to|goes? for|go for|runs?|you pay|it’s|it's|is now|now|only|about|around|kostet|kosten|ist|sind|um|für|ab|zu|je|nehmen wir|coûte(?:nt)?|est|sont|vaut|revient|à|pour|de|cuestan?|sale|salen|es|son|vale|valen|a|por|desde|of|per|and|und|et|y|plus|with|by|or|the|a|an|pays?|zahlen|bezahlen|paient|paie|pagan|any ?more|nicht mehr))$/iu;
 
@@ -72,6 +72,10 @@ const LIMITS =
 
 const FREE = /(?<!\p{L})(?:free|frei|kostenlos|gratuit\p{L}*|gratis)(?!\p{L})/iu;
 
+/** Words before an amount that say what kind of amount it is, and name nothing. */
+const ABOUT_AN_AMOUNT =
+  /^(?:between|from|about|around|roughly|approx\p{L}*|up to|usually|typically|normally|currently|another|plus|minimum|at least|nearly|under|over|zwischen|etwa|circa|rund|ungefähr|bis zu|meist|entre|environ|à partir|jusqu[’']à|dès|alrededor|unos|unas|hasta|desde)(?!\p{L})/iu;
+
 /** The stretch before an amount that names what it is for: the last clause, or its last words. */
 function nameBefore(text: string, from: number, to: number, ofOneLine: boolean): { from: number; to: number } | null {
   const region = text.slice(from, to);
@@ -79,7 +83,12 @@ function nameBefore(text: string, from: number, to: number, ofOneLine: boolean):
   const bracket = /\([^()]*\)?\s*[:,–-]?\s*$/.exec(region);
   // “He takes out old lifts (removal €120)”: a bracket that names what it prices does so itself.
   const inside = bracket && !bracket[0].includes(')') ? trimmed(text, from + bracket.index + 1, to) : null;
-  if (inside && hasWord(text.slice(inside.from, inside.to)) && inside.to > inside.from) return inside;
+  if (
+    inside &&
+    hasWord(text.slice(inside.from, inside.to)) &&
+    !ABOUT_AN_AMOUNT.test(text.slice(inside.from, inside.to))
+  )
+    return inside;
   const end = bracket && hasWord(region.slice(0, bracket.index)) ? from + bracket.index : to;
   const cut = text.slice(from, end);
   const at = Math.max(
@@ -468,7 +477,8 @@ function byVerb(piece: Piece, n: number, language: Language, out: Candidate[]): 
     ).exec(m[1]!);
     const name = trimmed(piece.text, start, start + (stop?.index ?? m[1]!.length));
     const said = piece.text.slice(name.from, name.to);
-    if (!hasWord(said) || wordCount(said) > 6) continue;
+    // “Mending £22 an hour”: what stands behind is what it costs.
+    if (!hasWord(said) || wordCount(said) > 6 || /[£€$]/.test(said)) continue;
     out.push({
       name: said,
       from: piece.from + name.from,
@@ -521,6 +531,7 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
         c.name.length > 2 &&
         c.name.length <= 120 &&
         !SMALL_WORDS.test(c.name) &&
+        !/@|www\./.test(c.name) &&
         !PARTICLE.test(c.name) &&
         !(c.met === 'verb' && HOW.test(c.name)),
     );

@@ -310,7 +310,7 @@ export function piecesOf(source: string): Piece[] {
       /^\|.*\|$/.test(text) ||
       ((text.match(/ \| |\t|;/g) ?? []).length >= 2 &&
         !/[.!?]$/.test(text) &&
-        !/^[^;|\t]{2,70}:\s/.test(text) &&
+        !/^[^;|\t]{2,70}[:?]\s/.test(text) &&
         !BOLD.test(text)) ||
       /\t/.test(line.raw.trim());
     if (row) {

@@ -3,34 +3,33 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const namesModel: LinearModel = {
   classes: ["score"],
-  step: 0.09579,
+  step: 0.09608,
   bias: [0],
   weights: `<:a	@
 <:about	K
 <:al	J
-<:all	N
 <:als	R
-<:an	J
+<:an	K
 <:and	K
 <:any	L
 <:appelle	U
 <:are	T
 <:as	V
+<:at	M
 <:atelier	N
 <:au	V
-<:auf	K
-<:august	M
+<:auf	L
+<:august	L
 <:back	M
-<:be	N
 <:because	M
 <:behind	H
-<:beim	J
+<:beim	K
 <:between	H
 <:bin	M
 <:but	M
 <:by	M
 <:calle	F
-<:called	H
+<:called	I
 <:can	M
 <:church	H
 <:community	M
@@ -38,11 +37,11 @@ export const namesModel: LinearModel = {
 <:das	T
 <:dass	N
 <:de	F
-<:del	M
+<:del	L
 <:dem	J
 <:der	R
 <:die	Y
-<:do	J
+<:do	I
 <:does	M
 <:dont	G
 <:dry	L
@@ -71,9 +70,9 @@ export const namesModel: LinearModel = {
 <:harbour	N
 <:has	J
 <:have	L
-<:heißt	S
+<:heißt	T
 <:hollow	F
-<:honey	F
+<:honey	G
 <:how	M
 <:i	H
 <:ich	H
@@ -91,7 +90,7 @@ export const namesModel: LinearModel = {
 <:las	N
 <:le	M
 <:lift	J
-<:llama	X
+<:llama	W
 <:m	H
 <:machen	J
 <:make	H
@@ -127,13 +126,13 @@ export const namesModel: LinearModel = {
 <:s	R
 <:sam	M
 <:san	M
-<:say	L
+<:say	M
 <:school	I
 <:se	K
 <:she	M
 <:sind	K
-<:small	J
-<:so	I
+<:small	I
+<:so	J
 <:sommes	K
 <:somos	T
 <:sunday	R
@@ -152,26 +151,26 @@ export const namesModel: LinearModel = {
 <:us	M
 <:valley	I
 <:ve	J
-<:vier	K
+<:vier	J
 <:voir	L
 <:we	E
 <:web	M
 <:website	R
 <:when	K
 <:wir	E
-<:y	J
+<:y	K
 <:you	D
 <:zum	N
 <:zur	N
 <:zwischen	N
-<:à	K
+<:à	L
 CAPS	Q
 addressee	$
-after in	G
+after in	F
 after with	E
 all caps first	a
 at	4
-bottom	F
+bottom	E
 count:1	Q
 count:1&domain:-	Y
 count:1&domain:all	S
@@ -180,9 +179,8 @@ count:1&domain:none	C
 count:1&domain:same	B
 count:1&legal	H
 count:1&part of longer	Q
-count:1&person	P
 count:1&trade	R
-count:1&words:1	J
+count:1&words:1	I
 count:1&words:5	L
 count:1&words:6	L
 count:2	S
@@ -190,7 +188,7 @@ count:2&domain:-	F
 count:2&domain:all	Q
 count:2&domain:much	K
 count:2&domain:none	M
-count:2&domain:some	N
+count:2&domain:some	M
 count:2&kind	S
 count:2&part of longer	I
 count:2&trade	R
@@ -202,7 +200,7 @@ count:3	Q
 count:3&domain:-	F
 count:3&domain:all	J
 count:3&domain:none	M
-count:3&domain:same	L
+count:3&domain:same	M
 count:3&domain:some	Q
 count:3&kind	X
 count:3&part of longer	M
@@ -228,12 +226,13 @@ domain:-&legal	K
 domain:-&pair	K
 domain:-&part of longer	L
 domain:-&person	L
+domain:-&trade	N
 domain:all	b
 domain:all&domain:same	F
 domain:all&kind	N
 domain:all&legal	G
-domain:all&pair	I
-domain:all&part of longer	V
+domain:all&pair	H
+domain:all&part of longer	U
 domain:all&person	R
 domain:all&trade	R
 domain:initials	^
@@ -243,7 +242,7 @@ domain:much&legal	K
 domain:much&pair	V
 domain:much&part of longer	P
 domain:much&person	U
-domain:much&trade	V
+domain:much&trade	U
 domain:none	<
 domain:none&pair	R
 domain:none&part of longer	G
@@ -251,9 +250,9 @@ domain:none&person	L
 domain:none&trade	L
 domain:same	b
 domain:same&kind	W
-domain:same&pair	S
+domain:same&pair	T
 domain:same&part of longer	D
-domain:same&person	T
+domain:same&person	U
 domain:same&trade	D
 domain:some	R
 domain:some&kind	H
@@ -267,7 +266,7 @@ goes back	F
 goes on	E
 greeted	#
 how:CAPS	V
-how:at	T
+how:at	U
 how:called	s
 how:called&count:1	U
 how:called&count:2	K
@@ -296,8 +295,8 @@ how:line&count:1	T
 how:line&count:2	Q
 how:line&count:3	Q
 how:line&count:4	M
-how:line&domain:-	V
-how:line&domain:all	R
+how:line&domain:-	W
+how:line&domain:all	Q
 how:line&domain:much	T
 how:line&domain:none	I
 how:line&domain:same	M
@@ -311,16 +310,16 @@ how:line&legal	L
 how:line&pair	K
 how:line&top:0	P
 how:line&trade	U
-how:line&under:name	P
+how:line&under:name	Q
 how:line&words:1	P
-how:line&words:2	Q
+how:line&words:2	R
 how:line&words:3	Q
 how:line&words:4	Q
 how:line&words:5	Q
 how:line&words:6	I
 how:low kind	U
 how:low trade	Q
-how:opening	[
+how:opening	]
 how:quoted	]
 how:quoted&count:1	Y
 how:quoted&count:2	J
@@ -334,7 +333,7 @@ how:quoted&pair	Y
 how:quoted&trade	Z
 how:quoted&words:1	V
 how:quoted&words:2	K
-how:quoted&words:3	R
+how:quoted&words:3	Q
 how:quoted&words:4	R
 how:quoted&words:5	W
 how:quoted&words:6	U
@@ -376,23 +375,23 @@ kind:betrie	I
 kind:boat	H
 kind:church	D
 kind:club	P
-kind:co	M
+kind:co	L
 kind:compan	Q
 kind:cooper	P
 kind:counci	G
-kind:daught	T
+kind:daught	S
 kind:e. v	J
 kind:farm	J
 kind:gmbh	J
 kind:guild	J
-kind:herman	T
-kind:hire	I
+kind:herman	S
+kind:hire	J
 kind:hof	L
 kind:house	K
 kind:inc	K
 kind:ltd	F
 kind:meiste	N
-kind:mill	P
+kind:mill	R
 kind:museum	Q
 kind:railwa	V
 kind:remova	T
@@ -400,11 +399,11 @@ kind:repair	E
 kind:school	U
 kind:schäfe	P
 kind:shop	L
-kind:son	I
+kind:son	J
 kind:store	L
 kind:studio	M
 kind:trust	V
-kind:verein	L
+kind:verein	K
 kind:werkst	J
 kind:works	U
 kind:worksh	K
@@ -426,7 +425,7 @@ label:name&label:whole	K
 label:name&legal	K
 label:name&pair	K
 label:name&part of longer	R
-label:name&person	K
+label:name&person	J
 label:name&trade	K
 label:name&words:1	M
 label:name&words:3	K
@@ -479,19 +478,20 @@ label:person&domain:some	Q
 label:person&is	N
 label:person&label:other	Q
 label:person&pair	R
-label:person&part of longer	L
+label:person&part of longer	K
 label:person&trade	Q
 label:person&words:2	N
 label:person&words:3	Q
 label:person&words:6	P
-label:whole	w
+label:whole	v
 label:whole&count:1	J
 label:whole&count:3	T
 label:whole&domain:-	K
 label:whole&domain:all	L
 label:whole&domain:much	R
 label:whole&domain:none	P
-label:whole&domain:same	K
+label:whole&domain:same	L
+label:whole&domain:some	P
 label:whole&legal	L
 label:whole&person	T
 label:whole&trade	J
@@ -516,6 +516,7 @@ person:plain	E
 quoted mail	I
 role:aside	A
 role:dont	7
+role:greeting	N
 role:note	M
 role:other	Q
 role:quoted	:
@@ -529,9 +530,9 @@ stops	9
 street	?
 subject	Y
 title	0
-to	#
+to	$
 told more	K
-top:0	Y
+top:0	Z
 top:0&count:1	T
 top:0&count:2	J
 top:0&count:3	K
@@ -550,22 +551,24 @@ top:0&legal	M
 top:0&pair	N
 top:0&part of longer	K
 top:0&person	S
+top:0&trade	N
 top:0&under:name	E
 top:0&words:1	R
 top:0&words:2	R
 top:0&words:3	T
 top:0&words:4	C
-top:0&words:5	S
-top:0&words:6	J
+top:0&words:5	R
+top:0&words:6	I
 top:0:CAPS	V
 top:0:called	Q
-top:0:caps	Q
+top:0:caps	P
 top:0:cell	N
 top:0:domain	G
-top:0:line	I
+top:0:line	J
 top:0:low trade	T
 top:0:opening	E
 top:0:rest	C
+top:0:we are	N
 top:1	b
 top:1:called	J
 top:1:caps	V
@@ -578,13 +581,12 @@ top:1:rest	J
 top:1:short	V
 trade	T
 trade&legal	H
-trade&part of longer	N
 trade&person	S
 under:name	k
 under:name&count:1	U
 under:name&count:2	L
 under:name&count:4	K
-under:name&domain:-	W
+under:name&domain:-	V
 under:name&domain:all	K
 under:name&domain:much	S
 under:name&domain:none	H
@@ -594,13 +596,12 @@ under:name&pair	S
 under:name&part of longer	N
 under:name&trade	Q
 under:name&words:1	L
-under:name&words:2	N
 under:name&words:3	B
 under:name&words:4	U
 under:name&words:5	J
 under:name&words:6	R
 week	!
-words:1	D
+words:1	C
 words:1&domain:-	M
 words:1&domain:all	L
 words:1&domain:much	K
@@ -612,13 +613,13 @@ words:1&pair	M
 words:1&part of longer	J
 words:1&trade	F
 words:2	Q
-words:2&domain:-	R
+words:2&domain:-	S
 words:2&domain:all	R
 words:2&domain:much	C
 words:2&domain:none	A
 words:2&domain:same	G
 words:2&domain:some	Q
-words:2&kind	K
+words:2&kind	J
 words:2&legal	M
 words:2&person	C
 words:2&trade	R
@@ -629,11 +630,12 @@ words:3&domain:initials	P
 words:3&domain:much	U
 words:3&domain:none	E
 words:3&domain:same	L
-words:3&domain:some	Q
-words:3&kind	U
+words:3&domain:some	R
+words:3&kind	V
 words:3&legal	G
 words:3&part of longer	H
 words:3&person	S
+words:3&trade	N
 words:4&domain:-	K
 words:4&domain:much	U
 words:4&domain:none	K

@@ -3,21 +3,21 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02437,
-  bias: [-0.3654,0.3654],
+  step: 0.02441,
+  bias: [-0.3647,0.3647],
   weights: `<:a	GW
 <:abuelo	a?
-<:alle	B]
+<:alle	C[
 <:als	TJ
-<:also	HV
+<:also	GW
 <:an	ZD
-<:and	WG
+<:and	VH
 <:appelle	JT
 <:apprent	a?
-<:are	XF
+<:are	WG
 <:ask	UI
 <:at	DZ
-<:atu	DZ
+<:atu	EY
 <:avec	c=
 <:b	@_
 <:beim	YE
@@ -33,7 +33,7 @@ export const peopleModel: LinearModel = {
 <:by	IU
 <:büro	d<
 <:c	UI
-<:call	XF
+<:call	YE
 <:cc	o1
 <:chair	]B
 <:church	<d
@@ -42,8 +42,9 @@ export const peopleModel: LinearModel = {
 <:de	[C
 <:dear	EY
 <:dem	>b
-<:der	ZD
+<:der	[C
 <:dice	c=
+<:die	MQ
 <:directo	f:
 <:e	;e
 <:en	EY
@@ -52,14 +53,14 @@ export const peopleModel: LinearModel = {
 <:estamos	SK
 <:et	RL
 <:example	DZ
-<:first	8h
+<:first	7i
 <:for	ZD
 <:founded	d<
 <:fr	<d
 <:from	DZ
 <:für	=c
 <:g	TJ
-<:geehrte	A^
+<:geehrte	@_
 <:geht	YE
 <:get	;e
 <:guild	:f
@@ -77,21 +78,21 @@ export const peopleModel: LinearModel = {
 <:im	?a
 <:impress	UI
 <:in	@_
-<:ing	_@
+<:ing	^A
 <:is	d<
 <:ist	[C
-<:it	a?
+<:it	^A
 <:its	WG
 <:je	DZ
 <:jugendw	UI
 <:keine	HV
 <:la	IU
 <:laden	FX
-<:late	RL
+<:late	QM
 <:lautera	YE
 <:law	g9
-<:le	a?
-<:legal	WG
+<:le	_@
+<:legal	XF
 <:lehrlin	e;
 <:line	WG
 <:llama	;e
@@ -101,32 +102,32 @@ export const peopleModel: LinearModel = {
 <:ma	d<
 <:manager	[C
 <:mar	TJ
-<:me	s-
+<:me	r.
 <:meine	d<
-<:mi	UI
+<:mi	VH
 <:mit	DZ
 <:mon	MQ
 <:mr	MQ
 <:my	c=
 <:myself	VH
 <:nach	YE
-<:name	>b
+<:name	?a
 <:nave	;e
 <:nd	;e
 <:nicht	>b
 <:no	8h
 <:not	QM
-<:nothing	9g
+<:nothing	:f
 <:nur	UI
 <:of	@_
 <:old	<d
 <:on	EY
 <:only	SK
 <:open	<d
-<:operati	^A
-<:or	h8
+<:operati	_@
+<:or	g9
 <:our	TJ
-<:pm	}!
+<:pm	|#
 <:preside	_@
 <:préside	[C
 <:re	<d
@@ -136,18 +137,18 @@ export const peopleModel: LinearModel = {
 <:run	e;
 <:s	QM
 <:san	/q
-<:sankt	8h
+<:sankt	7i
 <:saturda	:f
 <:say	TJ
 <:se	:f
 <:secreta	b>
-<:sehr	A^
+<:sehr	@_
 <:shed	@_
 <:shop	C[
 <:should	XF
 <:since	=c
 <:site	5k
-<:sitzt	]B
+<:sitzt	[C
 <:somethi	@_
 <:somos	VH
 <:son	d<
@@ -164,12 +165,13 @@ export const peopleModel: LinearModel = {
 <:to	;e
 <:trésori	c=
 <:two	:f
-<:un	SK
+<:un	RL
 <:und	LR
 <:von	ZD
 <:w	a?
 <:web	<d
 <:werden	?a
+<:werksta	MQ
 <:what	[C
 <:wie	GW
 <:wir	XF
@@ -185,7 +187,7 @@ export const peopleModel: LinearModel = {
 >:aa	DZ
 >:ab	HV
 >:across	@_
->:after	f:
+>:after	e;
 >:all	JT
 >:als	B]
 >:and	MQ
@@ -197,15 +199,15 @@ export const peopleModel: LinearModel = {
 >:associa	_@
 >:at	>b
 >:aus	GW
->:been	WG
->:bis	9g
+>:been	XF
+>:bis	:f
 >:bitte	@_
 >:by	>b
 >:büro	]B
 >:c	ZD
 >:calle	JT
 >:can	HV
->:chair	YE
+>:chair	ZD
 >:co	?a
 >:coordin	a?
 >:cuts	DZ
@@ -215,20 +217,19 @@ export const peopleModel: LinearModel = {
 >:das	JT
 >:de	A^
 >:del	<d
->:der	MQ
 >:dice	l4
 >:die	EY
->:directo	h8
+>:directo	g9
 >:do	2n
 >:dock	@_
 >:does	d<
 >:doesn	UI
->:e	@_
->:ein	RL
+>:e	A^
+>:ein	SK
 >:el	WG
 >:en	QM
 >:enginee	SK
->:es	TJ
+>:es	UI
 >:et	>b
 >:fait	f:
 >:first	>b
@@ -239,11 +240,11 @@ export const peopleModel: LinearModel = {
 >:from	b>
 >:für	<d
 >:g	GW
->:gegründ	>b
+>:gegründ	=c
 >:gibt	IU
 >:had	LR
 >:has	VH
->:hat	B]
+>:hat	A^
 >:have	9g
 >:hd	?a
 >:he	EY
@@ -267,28 +268,28 @@ export const peopleModel: LinearModel = {
 >:la	WG
 >:le	DZ
 >:left	:f
->:lehrjah	a?
->:macht	^A
+>:lehrjah	b>
+>:macht	_@
 >:manager	g9
 >:master	^A
->:me	m3
+>:me	l4
 >:meeting	>b
 >:meint	VH
 >:meister	f:
 >:members	b>
->:mi	>b
+>:mi	?a
 >:more	=c
 >:mrs	QM
->:musical	YE
+>:musical	ZD
 >:my	TJ
 >:nach	?a
 >:nd	XF
->:no	3m
+>:no	4l
 >:noch	a?
 >:not	VH
 >:number	?a
 >:nur	HV
->:o	VH
+>:o	WG
 >:of	IU
 >:office	[C
 >:ohne	HV
@@ -304,20 +305,20 @@ export const peopleModel: LinearModel = {
 >:preside	^A
 >:pro	HV
 >:propose	UI
->:préside	]B
+>:préside	^A
 >:put	^A
 >:que	g9
 >:qui	RL
 >:registe	^A
->:rigging	JT
->:rue	8h
+>:rigging	KS
+>:rue	9g
 >:runs	=c
 >:s	6j
 >:said	MQ
 >:says	c=
 >:secreta	e;
->:seit	EY
->:send	HV
+>:seit	DZ
+>:send	IU
 >:sent	a?
 >:she	9g
 >:shop	[C
@@ -333,73 +334,72 @@ export const peopleModel: LinearModel = {
 >:that	HV
 >:they	>b
 >:thinks	VH
->:third	b>
->:three	7i
->:thurs	[C
+>:third	c=
+>:three	8h
+>:thurs	]B
 >:to	EY
 >:treasur	c=
 >:two	MQ
 >:uhr	IU
 >:un	c=
->:und	MQ
+>:und	LR
 >:uns	EY
 >:upper	IU
 >:ust	SK
 >:v	DZ
 >:vertrie	_@
 >:vom	GW
->:w	^A
+>:w	]B
 >:was	<d
->:we	VH
+>:we	WG
 >:what	:f
 >:wheels	YE
 >:who	f:
 >:wie	ZD
->:will	k5
+>:will	j6
 >:wir	FX
->:with	VH
+>:with	UI
 >:wrote	DZ
->:x	WG
+>:x	TJ
 >:y	d<
 >:yard	]B
 >:yo	c=
 >:you	VH
 >:young	a?
->:zwei	FX
+>:zwei	DZ
 >:à	VH
 again	h8
 alone	QM
-alone&label	IU
+alone&label	JT
 alone&open:half	=c
 alone&open:no	RL
-alone&open:yes	_@
+alone&open:yes	a?
 alone&r:dont	B]
 alone&r:fact	JT
 alone&r:greeting	WG
-alone&under	KS
+alone&r:other	QM
+alone&under	LR
 asked for	p0
 begins	KS
 begins&alone	QM
-begins&open:half	LR
 begins&open:no	LR
-begins&open:yes	QM
-begins&r:aside	IU
+begins&r:aside	HV
 begins&r:dont	VH
-begins&r:fact	GW
+begins&r:fact	FX
 begins&r:note	XF
 begins&r:style	HV
 begins&r:unsettled	VH
 begins&r:visitors	a?
 begins&r:wish	<d
 begins&under	a?
-ends	YE
+ends	ZD
 from	TJ
 from&open:no	TJ
 given	v*
 given+more	}!
 greeted	C[
 in business	TJ
-is business	RL
+is business	QM
 k:head	GW
 k:head&from	TJ
 k:head&n:1	TJ
@@ -410,7 +410,7 @@ k:heading	GW
 k:heading&alone	>b
 k:heading&n:1	FX
 k:heading&n:3	C[
-k:heading&open:half	IU
+k:heading&open:half	JT
 k:heading&open:no	LR
 k:heading&open:yes	C[
 k:heading&r:fact	C[
@@ -423,16 +423,16 @@ k:heading&title	YE
 k:heading&under	XF
 k:item&begins	]B
 k:item&n:1	WG
-k:item&n:2	A^
+k:item&n:2	@_
 k:item&n:3	TJ
 k:item&n:4	MQ
-k:item&open:half	YE
+k:item&open:half	XF
 k:item&open:no	LR
 k:item&open:yes	JT
 k:item&r:dont	7i
-k:item&r:fact	SK
+k:item&r:fact	TJ
 k:item&r:note	ZD
-k:item&r:other	YE
+k:item&r:other	VH
 k:item&r:quoted	TJ
 k:item&r:style	UI
 k:item&r:unsettled	d<
@@ -441,7 +441,7 @@ k:item&role ahead	YE
 k:item&role behind:(	?a
 k:item&role behind:,	:f
 k:item&role behind:-	YE
-k:item&title	MQ
+k:item&title	LR
 k:item&under	IU
 k:line	GW
 k:line&alone	ZD
@@ -451,27 +451,26 @@ k:line&n:3	JT
 k:line&open:half	B]
 k:line&open:no	HV
 k:line&open:yes	TJ
-k:line&r:aside	EY
-k:line&r:dont	VH
-k:line&r:fact	IU
+k:line&r:dont	SK
+k:line&r:fact	HV
 k:line&r:greeting	HV
 k:line&r:note	JT
-k:line&r:other	YE
+k:line&r:other	ZD
 k:line&r:quoted	>b
 k:line&r:visitors	:f
 k:line&role ahead	ZD
-k:line&role behind:(	QM
+k:line&role behind:(	RL
 k:line&role behind:-	DZ
 k:line&title	SK
-k:line&under	UI
+k:line&under	VH
 k:row	JT
 k:row&n:1	KS
 k:row&n:2	RL
 k:row&n:3	GW
-k:row&open:half	SK
+k:row&open:half	TJ
 k:row&open:no	ZD
-k:row&open:yes	:f
-k:row&r:dont	b>
+k:row&open:yes	9g
+k:row&r:dont	c=
 k:row&r:fact	B]
 k:row&r:note	DZ
 k:row&role behind:,	WG
@@ -484,14 +483,14 @@ k:sentence&n:2	LR
 k:sentence&n:3	2n
 k:sentence&n:4	UI
 k:sentence&open:half	FX
-k:sentence&r:dont	TJ
+k:sentence&r:aside	LR
+k:sentence&r:dont	UI
 k:sentence&r:greeting	]B
 k:sentence&r:note	HV
 k:sentence&r:other	:f
 k:sentence&r:quoted	DZ
 k:sentence&r:style	MQ
 k:sentence&r:unsettled	B]
-k:sentence&r:visitors	QM
 k:sentence&r:wish	o1
 k:sentence&role ahead	[C
 k:sentence&role behind:,	MQ
@@ -500,13 +499,14 @@ k:sentence&role behind:does	XF
 k:sentence&title	FX
 k:sentence&under	VH
 k:value	JT
-k:value&alone	KS
+k:value&alone	LR
 k:value&begins	RL
 k:value&label	YE
 k:value&n:1	FX
-k:value&n:3	RL
-k:value&open:half	UI
-k:value&open:no	IU
+k:value&n:2	QM
+k:value&n:3	SK
+k:value&open:half	VH
+k:value&open:no	HV
 k:value&open:yes	FX
 k:value&r:aside	>b
 k:value&r:dont	B]
@@ -515,7 +515,7 @@ k:value&r:other	=c
 k:value&r:quoted	?a
 k:value&r:style	[C
 k:value&r:unsettled	VH
-k:value&r:visitors	A^
+k:value&r:visitors	B]
 k:value&r:wish	LR
 k:value&role ahead	ZD
 k:value&role behind:(	d<
@@ -523,19 +523,19 @@ k:value&role behind:does	ZD
 k:value&title	TJ
 label	YE
 label&open:no	?a
-label&open:yes	^A
-label&r:fact	XF
-label&under	n2
+label&open:yes	]B
+label&r:fact	YE
+label&under	m3
 last lines	HV
-late	IU
+late	HV
 low	FX
 low:k:item	?a
 low:k:line	IU
 low:k:sentence	WG
 low:k:value	/q
-low:r:dont	2n
+low:r:dont	3m
 low:r:fact	XF
-low:r:note	LR
+low:r:note	MQ
 low:r:style	EY
 low:r:unsettled	<d
 low:r:visitors	A^
@@ -544,44 +544,46 @@ low:whole	i7
 my	s-
 n:1	RL
 n:1&alone	MQ
-n:1&begins	QM
+n:1&begins	RL
 n:1&from	g9
-n:1&open:half	UI
+n:1&open:half	TJ
 n:1&open:no	QM
-n:1&open:yes	LR
+n:1&open:yes	MQ
+n:1&r:aside	QM
 n:1&r:dont	RL
 n:1&r:greeting	KS
 n:1&r:note	WG
-n:1&r:other	MQ
+n:1&r:other	LR
 n:1&r:quoted	DZ
 n:1&r:style	ZD
 n:1&r:unsettled	MQ
 n:1&role behind:(	b>
 n:1&role behind:,	QM
 n:1&role behind:-	KS
-n:1&role behind:does	RL
+n:1&role behind:does	SK
 n:1&title	JT
 n:1&under	IU
-n:2	@_
+n:2	A^
 n:2&alone	VH
-n:2&begins	MQ
+n:2&begins	LR
 n:2&from	QM
 n:2&label	RL
-n:2&open:half	EY
+n:2&open:half	GW
 n:2&open:no	A^
 n:2&open:yes	IU
-n:2&r:aside	C[
+n:2&r:aside	B]
 n:2&r:dont	C[
 n:2&r:fact	MQ
 n:2&r:greeting	QM
 n:2&r:note	LR
-n:2&r:other	SK
+n:2&r:other	TJ
 n:2&r:quoted	MQ
 n:2&r:style	DZ
 n:2&r:unsettled	A^
 n:2&r:visitors	HV
 n:2&r:wish	KS
 n:2&role ahead	d<
+n:2&role behind:(	MQ
 n:2&role behind:,	TJ
 n:2&role behind:-	^A
 n:2&role behind:does	g9
@@ -589,9 +591,9 @@ n:2&title	g9
 n:2&under	YE
 n:3	A^
 n:3&alone	?a
-n:3&begins	B]
-n:3&label	]B
-n:3&open:half	MQ
+n:3&begins	C[
+n:3&label	[C
+n:3&open:half	LR
 n:3&open:no	.r
 n:3&open:yes	KS
 n:3&r:dont	@_
@@ -601,21 +603,21 @@ n:3&r:note	@_
 n:3&r:other	C[
 n:3&r:wish	A^
 n:3&role behind:(	^A
-n:3&role behind:,	JT
+n:3&role behind:,	IU
 n:3&under	TJ
 n:4	FX
 n:4&begins	QM
-n:4&open:yes	JT
-n:4&r:fact	JT
+n:4&open:yes	KS
+n:4&r:fact	KS
 n:4&role behind:,	LR
-open:half	LR
+open:half	KS
 open:no	FX
 open:yes	GW
 quotes	KS
-r:aside	JT
-r:aside&open:no	JT
-r:dont	MQ
-r:dont&open:no	MQ
+r:aside	KS
+r:aside&open:no	KS
+r:dont	LR
+r:dont&open:no	LR
 r:fact	JT
 r:fact&open:half	KS
 r:fact&open:yes	KS
@@ -636,23 +638,24 @@ role ahead&open:no	YE
 role ahead&open:yes	_@
 role ahead&r:fact	c=
 role ahead&role behind:,	^A
-role ahead&under	TJ
+role ahead&under	SK
 role behind:(	]B
-role behind:(&begins	MQ
-role behind:(&label	HV
-role behind:(&open:half	IU
-role behind:(&open:no	^A
-role behind:(&open:yes	^A
+role behind:(&begins	LR
+role behind:(&label	FX
+role behind:(&open:half	KS
+role behind:(&open:no	]B
+role behind:(&open:yes	XF
 role behind:(&r:fact	SK
 role behind:(&r:greeting	IU
 role behind:(&r:other	YE
-role behind:(&under	p0
+role behind:(&under	o1
 role behind:,	TJ
-role behind:,&begins	RL
+role behind:,&begins	QM
 role behind:,&label	WG
-role behind:,&open:half	[C
+role behind:,&open:half	ZD
 role behind:,&open:no	IU
 role behind:,&open:yes	TJ
+role behind:,&r:dont	QM
 role behind:,&r:fact	TJ
 role behind:,&r:greeting	HV
 role behind:,&r:note	B]
@@ -675,18 +678,18 @@ role behind:does	c=
 role behind:does&begins	c=
 role behind:does&open:no	[C
 role behind:does&open:yes	_@
-role behind:does&r:dont	FX
+role behind:does&r:dont	GW
 role behind:does&r:fact	_@
 role behind:is	DZ
 role behind:is&begins	DZ
 sp:client	JT
 sp:designer	*v
 title	SK
-title&open:half	GW
+title&open:half	HV
 title&open:yes	a?
-title&r:dont	4l
-title&r:fact	UI
-title&r:greeting	A^
+title&r:dont	5k
+title&r:fact	TJ
+title&r:greeting	@_
 title&r:note	YE
 title&r:other	h8
 title&r:quoted	3m
@@ -697,11 +700,11 @@ title&role ahead	SK
 title&role behind:,	JT
 title&under	]B
 to	FX
-under&open:half	LR
-under&open:no	RL
+under&open:half	KS
+under&open:no	SK
 under&open:yes	RL
 under&r:fact	RL
 under&r:other	FX
-under&r:visitors	GW
+under&r:visitors	FX
 under&r:wish	EY`,
 };

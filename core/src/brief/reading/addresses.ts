@@ -12,7 +12,7 @@ const CODE =
 const NUMBER =
   /(?<![\d.,:£€$])\d{1,4}\s?(?:[a-z]|bis|ter)?(?![\d.:%£€$]|\s?(?:€|uhr|h\b|am\b|pm\b|euro|pounds?|years?|miles?|km|mm|cm|m\b))/iu;
 const NAME_PART =
-  "(?:[\\p{Lu}\\d#][\\p{L}\\d’'./-]*|#|(?:del|des|de|du|la|les|le|los|las|el)(?![\\p{L}])|of|the|on|under|am|an|der|dem|den|im|in|zum|zur|auf|unter|bei|sur|sous|lès|y|et|and|&|bte|n\\.?º|nº|bis|ter|núm\\.?|hinterhof|links|rechts)";
+  "(?:[\\p{Lu}\\d#][\\p{L}\\d’'./-]*|#|(?:del|des|dels|de|du|do|da|dos|das|la|les|le|los|las|el)(?![\\p{L}])|of|the|on|under|am|an|der|dem|den|im|in|zum|zur|auf|unter|bei|sur|sous|lès|y|et|and|&|bte|n\\.?º|nº|bis|ter|núm\\.?|hinterhof|links|rechts)";
 const LEADING = latin(new RegExp(`(?:${NAME_PART}\\s+)*${NAME_PART}$`, 'u'));
 const TRAILING = latin(new RegExp(`^${NAME_PART}(?:\\s+${NAME_PART})*`, 'u'));
 

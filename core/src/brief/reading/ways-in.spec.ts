@@ -23,14 +23,18 @@ describe('a form', () => {
   it('of two columns, question and answer, is no price list', () => {
     const text = textOfBrief(
       'form.csv',
-      'Question,Answer\nWhat is the business called?,Strand Nets\nWhere are you?,"The Ropewalk, Harbour Road, Polgarth PG1 3NW"\nWhat do you charge?,Goal nets £85 a pair; mending £22 an hour\nWho works there?,Jory Tregear\n',
+      'Question,Answer\nWhat is the business called?,Strand Nets\nWhere are you?,"The Ropewalk, Harbour Road, Polgarth PG1 3NW"\nWhat do you charge?,Goal nets £85 a pair; mending £22 an hour; fruit cage net from £40\nWho works there?,Jory Tregear\n',
     );
     expect(text).toContain('What is the business called? Strand Nets');
     const { facts } = readText(text);
     expect(facts.name).toBe('Strand Nets');
     expect(facts.address).toContain('Polgarth PG1 3NW');
     expect(facts.services.map((s) => s.name).join()).not.toContain('?');
-    expect(facts.services.map((s) => s.price)).toContain('£85 a pair');
+    expect(facts.services.map((s) => [s.name, s.price])).toEqual([
+      ['Goal nets', '£85 a pair'],
+      ['Mending', '£22 an hour'],
+      ['Fruit cage net', 'from £40'],
+    ]);
   });
 
   it('is one only where most numbers have an answer without one under them', () => {
@@ -127,6 +131,11 @@ describe('a price', () => {
     expect(services('I lead memorials. My fee is £240 for a memorial.').join()).toContain('£240');
     expect(services('I lead memorials. My fee is £240 for a memorial.').join()).not.toMatch(/^Fee|,Fee/);
   });
+  it('is of what stands before a bracket that only says about how much', () => {
+    expect(
+      services('Vans\n\nPeople ask for a full restoration (between £9,000 and £16,000) and new floors (£850).'),
+    ).toEqual(jasmine.arrayContaining([jasmine.stringMatching(/^Full restoration/), 'New floors: £850']));
+  });
   it('is none of a deposit, a budget or what comes with it', () => {
     expect(services('Boats:\n- Electric boat £25 an hour, deposit £100').join()).not.toContain('Deposit');
     expect(services('Valves Ltd\n\nBudget £9,000 to £12,000, three bidders.')).toEqual([]);
@@ -186,6 +195,9 @@ describe('an address', () => {
   it('ends where its sentence goes on, and leaves the name over it alone', () => {
     expect(factsOf('Estamos en calle del Mesón 7, 47410 Olmedilla desde 1952.', '?').address).toBe(
       'calle del Mesón 7, 47410 Olmedilla',
+    );
+    expect(factsOf('Nuestra tienda: avenida de la Ría 21, 36999 Vilanova do Mar', '?').address).toContain(
+      'Vilanova do Mar',
     );
     expect(factsOf('Skelder Honey\nMoor Gate, Skelder SK3 5LL\n\nHoney and comb.', '?').address).toBe(
       'Moor Gate, Skelder SK3 5LL',
