@@ -246,7 +246,9 @@ function gather(
   const reached = reachable(understood);
   const registered = [...registrations(reached)];
   const e164 = reachSpans(reached, language, spans, registered);
-  const there = has.has('address') || pieces.some(hidesAddress) ? [] : [...addresses(rest, pieces)];
+  // What somebody would rather not see there is no address of the site, and no name either.
+  const hidden = pieces.some(hidesAddress) ? [...addresses(text, pieces)] : [];
+  const there = has.has('address') || hidden.length ? [] : [...addresses(rest, pieces)];
   const [main] = [...spans, ...there].filter((s) => s.field === 'address');
   const branches = branchesIn(withoutCells(timed), [...spans, ...there], main, pieces, language);
   // What is said of another place holds there.
@@ -276,12 +278,7 @@ function gather(
   );
   const name = has.has('name')
     ? null
-    : nameIn(
-        text,
-        pieces,
-        names,
-        spans.filter((s) => s.field === 'address'),
-      );
+    : nameIn(text, pieces, names, [...spans.filter((s) => s.field === 'address'), ...hidden]);
   if (name) spans.unshift({ field: 'name', from: name.from, to: name.to, value: name.name });
   spans.push(
     ...[...phrases(rest, language)].filter(

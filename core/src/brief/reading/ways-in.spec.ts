@@ -187,7 +187,9 @@ describe('a name', () => {
 describe('an address', () => {
   it('that somebody would rather not see there is not read', () => {
     const letter = '3 Orchard Close\nPenwarrow PW1 2AB\n\nI lead memorials. I would rather my address were not on it.';
-    expect(factsOf(letter, '?').address).toBe('');
+    const { address, name } = factsOf(letter, '?');
+    expect(address).toBe('');
+    expect(name).not.toContain('Orchard');
     expect(
       factsOf(letter.replace('I would rather my address were not on it.', 'Come and see me.'), '?').address,
     ).toContain('Orchard Close');

@@ -161,6 +161,7 @@ export const readable = (p: ReadPiece): boolean =>
 const SOMEBODYS_OWN =
   /(?<!\p{L})(?:home|house|private|personal|own|direct|for you|you only|only you|privat\p{L}*|nur für|privée?|personnel\p{L}*|pour vous|particular|solo para)(?!\p{L})|(?<!\p{L})(?:don[’']?t|do not|not|never|leave|off|no|nicht|kein\p{L}*|pas|ne)(?!\p{L})[^,;:.]{0,30}\d{3}|\d{3}[^,;:.\d]{0,25}(?<!\p{L})(?:off|not|don[’']?t|nicht|pas|no)(?!\p{L})/iu;
 
+/** A mail address of whoever makes sites. */
 const OF_A_DESIGNER = /@[\w.-]*(?:web|sites?|design|digital|pixels?|studio)[\w-]*\.\w/i;
 const OF_NUMBERS =
   /(?<!\p{L})(?:numbers?|phones?|mobiles?|landline|telefon\p{L}*|handy\p{L}*|nummern?|numéros?|portables?|téléphones?|teléfonos?|números?|móvil\p{L}*)(?!\p{L})/iu;

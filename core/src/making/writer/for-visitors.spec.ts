@@ -5,7 +5,8 @@ import { factsToConfirm, confirmation } from '../../brief/confirm.js';
 import { descriptionOf } from '../../page/seo/seo.js';
 import { readBrief } from '../../brief/read.js';
 import { apply } from '../../operations/apply.js';
-import { CLEARED, heldBack } from './sentences.js';
+import { languages } from '../../language/registry.gen.js';
+import { CLEARED, copySentences, heldBack } from './sentences.js';
 import { whyHeld } from './for-visitors.js';
 
 describe('what is for visitors', () => {
@@ -46,6 +47,17 @@ describe('what is for visitors', () => {
       // “Every clock goes home with a card.”: what is not sure to be for visitors waits for a click.
       'not settled',
     ]);
+  });
+
+  it('is nothing of which nobody can tell whom it is about; that waits to be cleared like all else', () => {
+    const said = 'He mends what he can and says so where he cannot.';
+    const description = `We mend stairlifts of every make in Saltmarrow. ${said} The bench is open all day.`;
+    const lifts = { ...facts, name: 'Corrigan Lift Care', description };
+    expect(copySentences(description, languages['en-GB']).join(' ')).not.toContain(said);
+    expect(heldBack(lifts).map((h) => h.text)).toContain(said);
+    expect(copySentences(description, languages['en-GB'], [said]).join(' ')).toContain(said);
+    const named = description.replace('We mend', 'Malachy Corrigan mends');
+    expect(heldBack({ ...lifts, description: named }).map((h) => h.why)).not.toContain('an aside');
   });
 
   it('is said so by a person where the rules are wrong', () => {

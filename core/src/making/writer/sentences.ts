@@ -98,6 +98,10 @@ const NAMES_SOMEBODY =
 const isDictated = (text: string): boolean =>
   /^\P{Lu}/u.test(text) && !/[,;:.!?](?:\s|$)/.test(text.slice(0, -1)) && text.split(' ').length > 16;
 
+/** True for a sentence that can be understood by itself, or behind the one before it. */
+const standsAlone = (text: string, before: string): boolean =>
+  !isDictated(text) && (!ABOUT_SOMEBODY.test(text) || NAMES_SOMEBODY.test(text) || NAMES_SOMEBODY.test(before));
+
 /** What a text is: one to somebody, one in which nothing looks as if it were for anybody but visitors, or neither. */
 type KindOfText = 'letter' | 'copy' | 'notes';
 function kindOfText(description: string, pieces: readonly ReadPiece[]): KindOfText {
@@ -157,8 +161,7 @@ export function copySentences(description: string, language: SiteLanguage, clear
         words >= (leans ? 3 : 4) &&
         flat.length <= 400 &&
         !language.notCopy.test(flat) &&
-        !isDictated(flat) &&
-        !(ABOUT_SOMEBODY.test(flat) && !NAMES_SOMEBODY.test(flat) && !NAMES_SOMEBODY.test(units.at(-1) ?? '')) &&
+        standsAlone(flat, units.at(-1) ?? '') &&
         !NAMES_ONLY.test(flat) &&
         !notCopy.some((s) => s.from < piece.to && piece.from < s.to) &&
         whyPieceHeld(piece, flat, kind) === null);
@@ -216,6 +219,7 @@ function heldIn(facts: Facts, corrections: readonly Correction[]): HeldBack[] {
   const isCleared = clearing(cleared);
   const { pieces } = readText(facts.description, asCorrections(cleared));
   const kind = kindOfText(facts.description, pieces);
+  let before = '';
   const sentences = pieces.flatMap((piece): HeldBack[] => {
     const text = flatOf(facts.description, piece);
     if (
@@ -227,6 +231,8 @@ function heldIn(facts: Facts, corrections: readonly Correction[]): HeldBack[] {
     )
       return [];
     const why = whyPieceHeld(piece, text, kind);
+    if (!why && isProse(piece, text) && !standsAlone(text, before)) return [{ text, why: 'not settled' }];
+    if (!why) before = text;
     return why && why !== 'a scrap, not a sentence' ? [{ text, why }] : [];
   });
   return [...sentences, ...heldEntries(facts, cleared)];
