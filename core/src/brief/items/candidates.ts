@@ -285,7 +285,8 @@ function ofTable(pieces: readonly Piece[], first: number, last: number, currency
       (share(c, (s) => signedIn(s).length > 0) >= 0.3 ||
         ((!heads[c] ||
           PRICE_HEAD.test(heads[c]) ||
-          share(c, (s) => /\d[.,](?:\d\d|[-–]{1,2})(?:\/\p{L}+[²³]?)?$/u.test(s)) >= 0.6) &&
+          // Whole francs say themselves that they are money.
+          share(c, (s) => /\d\.[-–]/.test(s)) >= 0.5) &&
           share(c, (s) => BARE.test(s)) >= 0.4 &&
           share(c, (s) => /[.,]\d\d/.test(s) || /\d/.test(s)) > 0)),
   );
@@ -318,7 +319,9 @@ function ofTable(pieces: readonly Piece[], first: number, last: number, currency
       const bare = /\d[\d.,]*/.exec(at.text);
       if (!bare || !BARE.test(at.text)) return [];
       const lead = at.text.slice(0, bare.index).trim();
-      const amount = currency === '€' ? `${bare[0]} €` : `${currency}${bare[0]}`;
+      const figure = bare[0].replace(/[.,]$/, '');
+      const unit = /\/\p{L}+[²³]?$/u.exec(at.text)?.[0] ?? '';
+      const amount = `${currency === '€' ? `${figure} €` : `${currency}${figure}`}${unit}`;
       return [
         {
           from: at.from,

@@ -59,7 +59,8 @@ export function currencyOf(text: string, language: string): string {
     ['£', count(/£|\bpounds?\b|\bquid\b|\bgbp\b/gi)],
     ['€', count(/€|\beuros?\b|\beur\b/gi)],
     ['$', count(/\$|\bdollars?\b|\bpesos?\b/gi)],
-    ['CHF ', count(/\bchf\b|\bfranken\b|\bFr\./g)],
+    // “12.–” is how francs are written, with or without their name.
+    ['CHF ', count(/\bchf\b|\bfranken\b|\bFr\.|\d\.[–-](?!\d)/g)],
   ];
   const [best] = signs.sort((a, b) => b[1] - a[1]);
   return best![1] > 0 ? best![0] : language === 'en' ? '£' : '€';

@@ -294,6 +294,7 @@ export function piecesOf(source: string): Piece[] {
       continue;
     }
     if (HEADING.test(text) || /^(?:\*\*|__)[^*_]{2,80}(?:\*\*|__):?$/.test(text)) {
+      answering = false;
       under = text.replace(/^[#*_\s]+|[*_:\s]+$/g, '');
       underBlock = block;
       const start = from + text.indexOf(under);
