@@ -50,14 +50,15 @@ describe('what is for visitors', () => {
   });
 
   it('is nothing of which nobody can tell whom it is about; that waits to be cleared like all else', () => {
-    const said = 'He mends what he can and says so where he cannot.';
+    const said = 'Every clock goes home with a card he has written himself.';
     const description = `We mend stairlifts of every make in Saltmarrow. ${said} The bench is open all day.`;
     const lifts = { ...facts, name: 'Corrigan Lift Care', description };
     expect(copySentences(description, languages['en-GB']).join(' ')).not.toContain(said);
     expect(heldBack(lifts).map((h) => h.text)).toContain(said);
     expect(copySentences(description, languages['en-GB'], [said]).join(' ')).toContain(said);
-    const named = description.replace('We mend', 'Malachy Corrigan mends');
-    expect(heldBack({ ...lifts, description: named }).map((h) => h.why)).not.toContain('an aside');
+    // Behind a sentence that names him it is known who he is.
+    const named = `My father taught me to mend stairlifts in Saltmarrow. ${said} The bench is open all day.`;
+    expect(copySentences(named, languages['en-GB']).join(' ')).toContain(said);
   });
 
   it('is said so by a person where the rules are wrong', () => {

@@ -2,6 +2,7 @@ import type { SiteLanguage } from '../../language/language.js';
 import { lately } from '../../brief/reading/lately.js';
 import { readText } from '../../brief/reading/read-text.js';
 import { models } from '../../brief/reading/models.js';
+import type { Span } from '../../brief/reading/span.js';
 import { CLEARED, clearedIn, leastOpen, type ReadPiece, type Role } from '../../brief/roles/roles.js';
 import type { PlacedText } from '../generate/site.js';
 import type { Correction, Facts, SiteDocument } from '../../model/site.js';
@@ -90,17 +91,19 @@ const isForVisitors = ({ shares, open }: ReadPiece, copyAlone: boolean): boolean
 
 /** “He will ring back the same day”: somebody else speaks of whoever does the work, and nothing here says who that is. */
 const ABOUT_SOMEBODY = /(?<!\p{L})(?:he|she|him|his|hers?)(?!\p{L})/iu;
-/** A name, or somebody of whom it is said at once who they are. */
-const NAMES_SOMEBODY =
-  /\p{Ll}[,.]? (?:\p{Lu}\p{Ll}+ )?\p{Lu}\p{Ll}+|^\p{Lu}\p{Ll}+ \p{Lu}\p{Ll}+|(?<!\p{L})(?:my|our|the|a|every|each) (?:\p{Ll}+ )?(?:father|mother|uncle|aunt|son|daughter|brother|sister|grandfather|grandmother|husband|wife|owner|smith|maker|master|apprentice|horse|dog|bird|owner|customer|man|woman|child|person)(?!\p{L})/u;
+/** Somebody of whom it is said at once who they are. */
+const SOMEBODY =
+  /(?<!\p{L})(?:my|our|the|a|every|each) (?:\p{Ll}+ )?(?:father|mother|uncle|aunt|son|daughter|brother|sister|grandfather|grandmother|husband|wife|owner|smith|maker|master|apprentice|horse|dog|bird|customer|man|woman|child|person)(?!\p{L})/iu;
+const namesSomebody = (piece: ReadPiece, spans: readonly Span[]): boolean =>
+  SOMEBODY.test(piece.text) || spans.some((s) => s.field === 'person' && s.from < piece.to && piece.from < s.to);
 
 /** A run of words nobody put stops in, as when it was dictated: facts are read from it, as a sentence it is none. */
 const isDictated = (text: string): boolean =>
   /^\P{Lu}/u.test(text) && !/[,;:.!?](?:\s|$)/.test(text.slice(0, -1)) && text.split(' ').length > 16;
 
-/** True for a sentence that can be understood by itself, or behind the one before it. */
-const standsAlone = (text: string, before: string): boolean =>
-  !isDictated(text) && (!ABOUT_SOMEBODY.test(text) || NAMES_SOMEBODY.test(text) || NAMES_SOMEBODY.test(before));
+/** True for a sentence that can be understood by itself, or behind one that says who is spoken of. */
+const standsAlone = (piece: ReadPiece, text: string, spans: readonly Span[], named: boolean): boolean =>
+  !isDictated(text) && (!ABOUT_SOMEBODY.test(text) || named || namesSomebody(piece, spans));
 
 /** What a text is: one to somebody, one in which nothing looks as if it were for anybody but visitors, or neither. */
 type KindOfText = 'letter' | 'copy' | 'notes';
@@ -150,23 +153,26 @@ export function copySentences(description: string, language: SiteLanguage, clear
   const notCopy = [...spans.filter((s) => NOT_FOR_VISITORS.has(s.field)), ...disputed];
   const units: string[] = [];
   let open = false;
+  /** True behind a sentence on the page that says who is spoken of. */
+  let named = false;
   for (const piece of pieces) {
     const flat = flatOf(description, piece);
     if (piece.kind === 'head' || piece.kind === 'label' || !flat) continue;
     const leans = language.leaning.test(flat) || /^\S+ (?:also|auch|aussi|también) /i.test(flat);
     const words = flat.split(' ').length;
-    const good =
+    const good: boolean =
       isCleared(flat) ||
       (isProse(piece, flat) &&
         words >= (leans ? 3 : 4) &&
         flat.length <= 400 &&
         !language.notCopy.test(flat) &&
-        standsAlone(flat, units.at(-1) ?? '') &&
+        standsAlone(piece, flat, spans, named) &&
         !NAMES_ONLY.test(flat) &&
         !notCopy.some((s) => s.from < piece.to && piece.from < s.to) &&
         whyPieceHeld(piece, flat, kind) === null);
     if (good && leans && open) units.push(`${units.pop()!} ${closed(tidySentence(flat))}`);
     else if (good && !leans) units.push(closed(tidySentence(flat)));
+    named = good && (namesSomebody(piece, spans) || (named && ABOUT_SOMEBODY.test(flat)));
     // What leans on a sentence that stays away stays away with it.
     open = good && (open || !leans);
   }
@@ -217,9 +223,9 @@ export const heldBack = (facts: Facts, corrections: readonly Correction[] = []):
 function heldIn(facts: Facts, corrections: readonly Correction[]): HeldBack[] {
   const cleared = clearedIn(corrections);
   const isCleared = clearing(cleared);
-  const { pieces } = readText(facts.description, asCorrections(cleared));
+  const { pieces, spans } = readText(facts.description, asCorrections(cleared));
   const kind = kindOfText(facts.description, pieces);
-  let before = '';
+  let named = false;
   const sentences = pieces.flatMap((piece): HeldBack[] => {
     const text = flatOf(facts.description, piece);
     if (
@@ -231,8 +237,9 @@ function heldIn(facts: Facts, corrections: readonly Correction[]): HeldBack[] {
     )
       return [];
     const why = whyPieceHeld(piece, text, kind);
-    if (!why && isProse(piece, text) && !standsAlone(text, before)) return [{ text, why: 'not settled' }];
-    if (!why) before = text;
+    const alone = standsAlone(piece, text, spans, named);
+    named = !why && alone && (namesSomebody(piece, spans) || (named && ABOUT_SOMEBODY.test(text)));
+    if (!why && isProse(piece, text) && !alone) return [{ text, why: 'not settled' }];
     return why && why !== 'a scrap, not a sentence' ? [{ text, why }] : [];
   });
   return [...sentences, ...heldEntries(facts, cleared)];
