@@ -124,7 +124,8 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
           if (await element?.evaluate((e) => e.isConnected && e.matches(':disabled')))
             fault(`${control.name} stays turned off`);
         for (let n = 0; n < 20 && (await focusGone(page)); n++) await page.waitForTimeout(50);
-        if (kind === 'press' && (await focusGone(page))) fault(`the focus is gone after ${control.name}`);
+        if (kind === 'press' && (await focusGone(page)))
+          fault(`the focus is gone after ${control.name}, where stands: ${await standing(page)}`);
       } catch (error) {
         const words = (error as Error).message.split('\n');
         fault(`${control.name}: ${words.find((l) => /intercepts|not stable|outside of/.test(l))?.trim() ?? words[0]}`);
@@ -186,6 +187,10 @@ async function atRest(it: Locator): Promise<void> {
 
 const focusGone = (page: Page): Promise<boolean> =>
   page.evaluate(() => document.activeElement === document.body || document.activeElement === null);
+
+/** Where the page is and what it says first, to tell what happened there. */
+const standing = (page: Page): Promise<string> =>
+  page.evaluate(() => `${location.pathname} “${document.body.innerText.replace(/\s+/g, ' ').slice(0, 300)}”`);
 
 /** At most so many of a list, spread over all of it. */
 function spread(all: Control[], most: number): Control[] {

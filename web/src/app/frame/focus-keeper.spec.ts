@@ -81,6 +81,28 @@ describe('the focus', () => {
     around.remove();
   });
 
+  it('finds its place on a page that never comes to rest', async () => {
+    button('Two').focus();
+    const restless = setInterval(() => ground.classList.toggle('turning'), 10);
+    button('Two').parentElement!.remove();
+    await new Promise((done) => setTimeout(done, 500));
+    clearInterval(restless);
+    expect(focused()).toBe('Three');
+  });
+
+  it('comes to a heading that was there and is only drawn later', async () => {
+    const sheet = document.createElement('style');
+    sheet.textContent = 'main { display: none }';
+    button('After').focus();
+    document.head.append(sheet);
+    ground.innerHTML = '<h1>There it is</h1>';
+    await settle();
+    expect(document.activeElement).toBe(document.body);
+    sheet.remove();
+    await new Promise((done) => setTimeout(done, 250));
+    expect(focused()).toBe('There it is');
+  });
+
   it('waits on what is shown until that has a heading', async () => {
     button('After').focus();
     ground.innerHTML = '<p>Opening …</p>';

@@ -2,6 +2,12 @@ import { DOCUMENT, inject, Injectable, type OnDestroy } from '@angular/core';
 
 const FOCUSABLE =
   'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), summary, [tabindex]:not([tabindex="-1"])';
+/** How long a page is without a change before it counts as at rest; how long it is waited for at most. */
+const AT_REST_MS = 30;
+const AT_LAST_MS = 300;
+/** How often the focus is looked after again where nothing would take it. */
+const AGAIN_MS = 100;
+const TRIES = 20;
 const shown = (e: Element) => e.isConnected && e.checkVisibility({ visibilityProperty: true });
 
 /**
@@ -16,6 +22,9 @@ export class FocusKeeper implements OnDestroy {
   /** What the last focused control stood in, innermost first, and how many controls were before it there. */
   private trail: [Element, number][] = [];
   private timer: ReturnType<typeof setTimeout> | undefined;
+  /** When the page began to change, and how often it has been looked at since it came to rest. */
+  private since = 0;
+  private tries = 0;
   private readonly observer = new MutationObserver(() => this.soon());
   /** What has the focus only until there is a heading. */
   private stopgap: HTMLElement | null = null;
@@ -48,9 +57,25 @@ export class FocusKeeper implements OnDestroy {
     clearTimeout(this.timer);
   }
 
+  /** Looks once the page is at rest; on one that never is, after a while all the same. */
   private soon(): void {
+    const now = performance.now();
+    if (this.timer === undefined) this.since = now;
+    else if (now - this.since > AT_LAST_MS) return;
+    this.tries = 0;
+    this.lookIn(AT_REST_MS);
+  }
+
+  private lookIn(ms: number): void {
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => this.look(), 30);
+    this.timer = setTimeout(() => {
+      this.timer = undefined;
+      this.look();
+      // What was to take it may not have been drawn yet, which changes nothing in the page when it is.
+      const { activeElement, body } = this.document;
+      const lost = this.last !== null && !this.pressedBeside && (activeElement === body || activeElement === null);
+      if (lost && this.tries++ < TRIES) this.lookIn(AGAIN_MS);
+    }, ms);
   }
 
   private look(): void {
