@@ -56,12 +56,18 @@ function amountsIn(piece: Piece, currency: string): Money[] {
   const signed = signedIn(piece.text);
   const talk =
     signed.length > 0 || PRICE_TALK.test(piece.text) || PRICE_TALK.test(piece.under) || PRICE_TALK.test(piece.label);
-  return talk && piece.kind !== 'row'
-    ? [...signed, ...unsignedIn(piece.text, currency, signed)].sort((a, b) => a.from - b.from)
-    : signed;
+  const all =
+    talk && piece.kind !== 'row'
+      ? [...signed, ...unsignedIn(piece.text, currency, signed)].sort((a, b) => a.from - b.from)
+      : signed;
+  return all.filter((m) => !JOB_AHEAD.test(piece.text.slice(0, m.from)));
 }
 const PRICE_TALK =
   /(?<!\p{L})(?:prices?|cost\w*|charges?|rates?|fees?|vat|tarifs?|prix|coûte\w*|kost\w*|preis\w*|brutto|netto|mwst|inspektion|stundensatz|precios?|cuesta\w*|vale\w*|tarifas?|per (?:hour|day|night|week|head|person)|an hour|a day|a night|a head|pro (?:stunde|tag|person)|l[’']heure|por (?:hora|d[ií]a|persona))(?!\p{L})/iu;
+
+/** “Rahmen 1.800 €”, “budget is not to exceed £6k”: an amount of the job, which nobody charges. */
+const JOB_AHEAD =
+  /(?<!\p{L})(?:budget|(?:kosten|preis)?rahmen|presupuesto|devis|angebotssumme|not to exceed|höchstens für|à ne pas dépasser)(?!\p{L})[^.;|\d]{0,24}$/iu;
 
 const hasWord = (s: string) => /\p{L}{3}/u.test(s);
 const wordCount = (s: string) => s.split(/\s+/).filter(Boolean).length;
@@ -138,7 +144,7 @@ const CHARGE =
   /^(?:(?:the|my|our|a|mein|unser|der|die|das|mon|ma|notre|le|la|mi|nuestr[oa]|el)\s)?(?:deposits?|kaution|caution|fianza|ceiling|vat|mwst\.?|tva|iva|discount|rabatt|remise|descuento|fees?|prices?|costs?|charges?|rates?|preise?|kosten|gebühr(?:en)?|honorar|prix|tarifs?|coût|precios?|tarifas?|cuota|honorarios)$/iu;
 /** Money of the job that the site is, and of nothing that is sold. */
 const OF_THE_JOB =
-  /(?<!\p{L})(?:budget|deadline|bidders?|kostenrahmen|presupuesto|facture|rechnung|invoice|quote for the site)(?!\p{L})/iu;
+  /(?<!\p{L})(?:budget|deadline|bidders?|(?:kosten|preis)?rahmen|devis accepté|presupuesto|facture|rechnung|invoice|quote for the site)(?!\p{L})/iu;
 
 function beside(piece: Piece, n: number, source: string, money: readonly Money[], out: Candidate[]): void {
   let done = 0;

@@ -181,12 +181,14 @@ function endOfParagraph(lines: readonly Line[], first: number): number {
   return widest >= 50 && widest <= 110 && full.every((l) => l >= widest * 0.7) ? end : first;
 }
 
-/** The lines of a numbered form that ask: at least three, each short, with an answer under it that has no number. */
+/** The lines of a numbered form that ask: at least three, each short, with an answer under it, in lines or in a list, that has no number. */
 function questionsOf(lines: readonly Line[]): ReadonlySet<number> {
   const NUMBERED = /^\d{1,2}[.)]\s+\S.{1,70}$/u;
   const found = lines.flatMap(({ text }, n) => {
     const next = lines.slice(n + 1).find((l) => l.text)?.text ?? '';
-    return NUMBERED.test(text) && !/[.!;]$/.test(text) && next && !NUMBERED.test(next) && !BULLET.test(next) ? [n] : [];
+    return NUMBERED.test(text) && !/[.!;]$/.test(text) && next && !NUMBERED.test(next) && !/^\(?\d/.test(next)
+      ? [n]
+      : [];
   });
   const all = lines.filter((l) => NUMBERED.test(l.text)).length;
   return new Set(found.length >= 3 && found.length >= all * 0.7 ? found : []);
@@ -319,7 +321,8 @@ export function piecesOf(source: string): Piece[] {
       push('row', n, from, to);
       continue;
     }
-    if (answering && !bullet) {
+    const itsOwn = LABEL.exec(body);
+    if (answering && !bullet && !(itsOwn?.[2] && itsOwn[1]!.split(/\s+/).length <= 3 && !/https?$/.test(itsOwn[1]!))) {
       prose(n, from, to, 'value', under);
       continue;
     }

@@ -3,708 +3,745 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02441,
-  bias: [-0.3647,0.3647],
-  weights: `<:a	GW
+  step: 0.02833,
+  bias: [-0.4203,0.4203],
+  weights: `<:a	MQ
 <:abuelo	a?
-<:alle	C[
-<:als	TJ
-<:also	GW
-<:an	ZD
-<:and	VH
+<:alle	HV
+<:als	QM
+<:also	FX
+<:am	WG
+<:an	TJ
+<:and	TJ
 <:appelle	JT
-<:apprent	a?
-<:are	WG
-<:ask	UI
-<:at	DZ
-<:atu	EY
-<:avec	c=
-<:b	@_
+<:apprent	^A
+<:are	YE
+<:ask	WG
+<:at	IU
+<:atelier	@_
+<:atu	IU
+<:avec	_@
+<:b	FX
 <:beim	YE
-<:betreff	EY
-<:bin	TJ
-<:bis	?a
-<:bitte	SK
-<:boat	;e
+<:betreff	FX
+<:bin	MQ
+<:bis	A^
+<:bitte	TJ
+<:boat	@_
 <:bonjour	VH
 <:booking	]B
-<:buenas	:f
-<:but	KS
-<:by	IU
-<:büro	d<
-<:c	UI
-<:call	YE
-<:cc	o1
-<:chair	]B
-<:church	<d
-<:creamer	DZ
-<:d	=c
-<:de	[C
-<:dear	EY
-<:dem	>b
-<:der	[C
-<:dice	c=
+<:buenas	@_
+<:but	IU
+<:by	MQ
+<:büro	SK
+<:call	XF
+<:cc	j6
+<:chair	b>
+<:chez	B]
+<:con	ZD
+<:creamer	C[
+<:d	A^
+<:dear	FX
+<:dem	A^
+<:der	XF
+<:dice	a?
 <:die	MQ
-<:directo	f:
-<:e	;e
-<:en	EY
-<:enginee	VH
-<:est	]B
-<:estamos	SK
-<:et	RL
-<:example	DZ
-<:first	7i
+<:directo	c=
+<:el	RL
+<:en	MQ
+<:enginee	YE
+<:est	[C
+<:estamos	RL
+<:et	SK
+<:example	GW
+<:firm	XF
+<:first	;e
 <:for	ZD
-<:founded	d<
-<:fr	<d
-<:from	DZ
-<:für	=c
+<:founded	_@
+<:fr	@_
+<:from	GW
+<:für	>b
 <:g	TJ
-<:geehrte	@_
-<:geht	YE
-<:get	;e
-<:guild	:f
+<:geehrte	IU
+<:geht	IU
+<:get	>b
+<:großvat	ZD
+<:guild	C[
 <:h	SK
-<:hall	?a
-<:he	a?
-<:heißt	7i
-<:hello	JT
-<:hi	QM
-<:hier	SK
-<:hija	h8
-<:hola	GW
-<:hra	A^
-<:i	MQ
-<:im	?a
-<:impress	UI
-<:in	@_
-<:ing	^A
-<:is	d<
-<:ist	[C
-<:it	^A
-<:its	WG
-<:je	DZ
+<:hafnerm	KS
+<:hall	A^
+<:he	UI
+<:heißt	:f
+<:hello	MQ
+<:hermano	UI
+<:hi	LR
+<:hier	QM
+<:hija	f:
+<:his	XF
+<:hola	MQ
+<:hra	DZ
+<:ich	EY
+<:im	A^
+<:impress	VH
+<:in	HV
+<:is	[C
+<:ist	TJ
+<:it	[C
+<:its	SK
+<:je	FX
 <:jugendw	UI
-<:keine	HV
-<:la	IU
-<:laden	FX
+<:keine	KS
+<:la	LR
+<:laden	DZ
+<:las	?a
 <:late	QM
-<:lautera	YE
-<:law	g9
-<:le	_@
+<:law	c=
+<:le	^A
 <:legal	XF
-<:lehrlin	e;
-<:line	WG
-<:llama	;e
-<:llamada	a?
-<:love	<d
-<:m	VH
-<:ma	d<
-<:manager	[C
-<:mar	TJ
-<:me	r.
-<:meine	d<
-<:mi	VH
-<:mit	DZ
-<:mon	MQ
+<:lehrlin	b>
+<:llama	B]
+<:llamada	XF
+<:love	>b
+<:m	TJ
+<:ma	a?
+<:manager	WG
+<:mar	QM
+<:marsh	]B
+<:me	p0
+<:meine	b>
+<:mi	TJ
+<:mit	HV
 <:mr	MQ
-<:my	c=
-<:myself	VH
+<:my	_@
+<:myself	RL
 <:nach	YE
-<:name	?a
-<:nave	;e
-<:nd	;e
-<:nicht	>b
-<:no	8h
-<:not	QM
-<:nothing	:f
-<:nur	UI
-<:of	@_
-<:old	<d
-<:on	EY
-<:only	SK
-<:open	<d
-<:operati	_@
-<:or	g9
+<:name	HV
+<:nave	?a
+<:nd	DZ
+<:nicht	B]
+<:no	<d
+<:not	SK
+<:nothing	<d
+<:nur	RL
+<:old	C[
+<:on	C[
+<:only	RL
+<:open	?a
+<:operati	XF
+<:or	d<
 <:our	TJ
-<:pm	|#
-<:preside	_@
-<:préside	[C
-<:re	<d
-<:registe	]B
-<:right	ZD
-<:ring	EY
-<:run	e;
-<:s	QM
-<:san	/q
-<:sankt	7i
-<:saturda	:f
+<:pm	v*
+<:preside	c=
+<:préside	TJ
+<:re	@_
+<:registe	VH
+<:ring	FX
+<:road	C[
+<:run	^A
+<:s	XF
+<:san	3m
+<:sankt	9g
+<:saturda	?a
 <:say	TJ
-<:se	:f
-<:secreta	b>
-<:sehr	@_
-<:shed	@_
-<:shop	C[
-<:should	XF
-<:since	=c
-<:site	5k
-<:sitzt	[C
-<:somethi	@_
+<:se	;e
+<:secreta	UI
+<:sehr	IU
+<:shed	B]
+<:shop	GW
+<:should	YE
+<:since	KS
+<:site	;e
+<:sitzt	UI
+<:somethi	A^
 <:somos	VH
-<:son	d<
-<:sorry	UI
-<:soy	g9
-<:street	6j
-<:suis	FX
-<:swarm	WG
-<:tardes	A^
-<:that	RL
-<:the	HV
-<:they	UI
-<:this	>b
-<:to	;e
-<:trésori	c=
-<:two	:f
+<:son	_@
+<:sorry	VH
+<:soy	RL
+<:street	:f
+<:suis	HV
+<:tardes	FX
+<:the	MQ
+<:they	VH
+<:this	DZ
+<:to	=c
 <:un	RL
-<:und	LR
+<:und	QM
 <:von	ZD
-<:w	a?
-<:web	<d
-<:werden	?a
-<:werksta	MQ
-<:what	[C
-<:wie	GW
-<:wir	XF
-<:y	f:
-<:yo	g9
-<:you	9g
-<:young	f:
-<:yours	YE
-<:º	EY
-<:à	?a
-<:über	=c
->:a	SK
->:aa	DZ
->:ab	HV
->:across	@_
->:after	e;
->:all	JT
->:als	B]
->:and	MQ
->:answers	WG
->:any	=c
->:are	A^
->:as	JT
->:asked	m3
->:associa	_@
+<:w	^A
+<:we	DZ
+<:web	>b
+<:werden	EY
+<:werksta	B]
+<:what	a?
+<:wie	EY
+<:wir	VH
+<:with	^A
+<:y	_@
+<:yo	f:
+<:you	LR
+<:young	d<
+<:yours	[C
+<:º	IU
+<:über	<d
+>:a	KS
+>:aa	HV
+>:ab	GW
+>:acres	HV
+>:across	FX
+>:after	a?
+>:again	=c
+>:als	GW
+>:am	MQ
+>:and	FX
+>:answers	XF
+>:are	B]
+>:asked	]B
+>:associa	]B
 >:at	>b
->:aus	GW
->:been	XF
->:bis	:f
->:bitte	@_
->:by	>b
->:büro	]B
->:c	ZD
->:calle	JT
->:can	HV
->:chair	ZD
->:co	?a
->:coordin	a?
->:cuts	DZ
->:d	7i
->:da	>b
->:darf	>b
->:das	JT
->:de	A^
->:del	<d
->:dice	l4
->:die	EY
->:directo	g9
->:do	2n
->:dock	@_
+>:been	UI
+>:bis	8h
+>:bitte	A^
+>:by	?a
+>:büro	VH
+>:c	UI
+>:calle	EY
+>:can	C[
+>:chair	_@
+>:co	@_
+>:coordin	_@
+>:cuts	C[
+>:d	>b
+>:da	=c
+>:darf	B]
+>:das	IU
+>:de	@_
+>:del	FX
+>:der	KS
+>:desde	QM
+>:dice	i7
+>:die	IU
+>:directo	c=
+>:do	5k
+>:dock	DZ
 >:does	d<
->:doesn	UI
->:e	A^
->:ein	SK
+>:doesn	QM
+>:e	?a
+>:ein	UI
 >:el	WG
->:en	QM
->:enginee	SK
->:es	UI
->:et	>b
->:fait	f:
->:first	>b
+>:en	LR
+>:es	XF
+>:et	FX
+>:fait	d<
 >:for	JT
->:fr	0p
->:fri	@_
+>:forty	B]
+>:fr	4l
+>:fri	B]
 >:fridays	C[
 >:from	b>
->:für	<d
->:g	GW
->:gegründ	=c
->:gibt	IU
->:had	LR
->:has	VH
->:hat	A^
->:have	9g
->:hd	?a
->:he	EY
->:her	_@
->:his	c=
->:i	SK
->:id	GW
+>:für	@_
+>:g	FX
+>:gegründ	C[
+>:gibt	DZ
+>:had	RL
+>:has	QM
+>:hat	B]
+>:have	<d
+>:hd	DZ
+>:he	;e
+>:hello	>b
+>:her	^A
+>:here	MQ
+>:his	f:
+>:home	[C
+>:i	RL
+>:id	HV
 >:idnr	VH
->:if	TJ
->:im	b>
->:in	MQ
->:inh	EY
->:inkl	FX
->:ist	]B
->:jahr	[C
->:joan	SK
->:joined	a?
->:jugendw	]B
->:kein	ZD
->:l	^A
->:la	WG
->:le	DZ
->:left	:f
->:lehrjah	b>
->:macht	_@
->:manager	g9
->:master	^A
->:me	l4
->:meeting	>b
->:meint	VH
->:meister	f:
+>:if	b>
+>:im	QM
+>:in	VH
+>:inh	A^
+>:inkl	EY
+>:is	WG
+>:ist	XF
+>:it	JT
+>:jahr	]B
+>:je	[C
+>:joan	TJ
+>:joined	^A
+>:jugendw	^A
+>:kein	XF
+>:l	[C
+>:la	LR
+>:le	QM
+>:left	?a
+>:lehrjah	^A
+>:lo	IU
+>:lunes	RL
+>:macht	[C
+>:mail	?a
+>:manager	e;
+>:master	ZD
+>:me	f:
+>:meeting	A^
+>:meint	WG
+>:meister	a?
 >:members	b>
->:mi	?a
->:more	=c
->:mrs	QM
->:musical	ZD
->:my	TJ
->:nach	?a
+>:mi	JT
+>:mit	MQ
+>:mrs	[C
+>:musical	WG
+>:my	RL
+>:nach	EY
 >:nd	XF
->:no	4l
->:noch	a?
->:not	VH
+>:ne	RL
+>:no	B]
+>:noch	^A
+>:not	ZD
 >:number	?a
->:nur	HV
->:o	WG
->:of	IU
->:office	[C
->:ohne	HV
+>:nur	MQ
+>:o	VH
+>:of	KS
+>:office	WG
+>:ohne	EY
 >:ok	A^
->:on	g9
->:only	KS
->:operati	VH
->:or	f:
->:out	@_
->:p	>b
->:parle	f:
->:preise	?a
->:preside	^A
->:pro	HV
->:propose	UI
->:préside	^A
->:put	^A
->:que	g9
->:qui	RL
->:registe	^A
->:rigging	KS
->:rue	9g
->:runs	=c
->:s	6j
->:said	MQ
->:says	c=
->:secreta	e;
->:seit	DZ
->:send	IU
->:sent	a?
+>:on	c=
+>:only	MQ
+>:operati	YE
+>:or	b>
+>:our	YE
+>:out	A^
+>:pa	C[
+>:parle	d<
+>:preise	DZ
+>:preside	]B
+>:pro	GW
+>:préside	YE
+>:put	YE
+>:que	a?
+>:registe	WG
+>:rue	>b
+>:runs	A^
+>:s	A^
+>:said	LR
+>:says	[C
+>:secreta	KS
+>:seit	HV
+>:send	JT
+>:sent	[C
 >:she	9g
 >:shop	[C
->:should	JT
->:side	HV
->:sie	HV
->:since	QM
->:sites	=c
->:started	d<
->:still	f:
->:sí	9g
->:tel	WG
->:that	HV
->:they	>b
->:thinks	VH
->:third	c=
->:three	8h
->:thurs	]B
->:to	EY
->:treasur	c=
->:two	MQ
->:uhr	IU
->:un	c=
->:und	LR
->:uns	EY
->:upper	IU
->:ust	SK
->:v	DZ
->:vertrie	_@
+>:should	GW
+>:side	FX
+>:sie	MQ
+>:sites	>b
+>:so	FX
+>:started	[C
+>:still	d<
+>:sí	?a
+>:tel	VH
+>:that	MQ
+>:the	RL
+>:thinks	WG
+>:third	_@
+>:three	@_
+>:thurs	[C
+>:treasur	UI
+>:tues	RL
+>:two	SK
+>:uhr	JT
+>:un	^A
+>:und	MQ
+>:uns	GW
+>:upper	JT
+>:us	LR
+>:ust	UI
+>:v	A^
+>:vertrie	^A
 >:vom	GW
->:w	]B
->:was	<d
->:we	WG
->:what	:f
->:wheels	YE
->:who	f:
->:wie	ZD
->:will	j6
->:wir	FX
->:with	UI
->:wrote	DZ
+>:von	C[
+>:w	WG
+>:was	;e
+>:we	RL
+>:what	>b
+>:wheels	VH
+>:who	d<
+>:whose	]B
+>:wie	YE
+>:will	c=
+>:wir	EY
+>:with	VH
+>:wrote	HV
 >:x	TJ
->:y	d<
->:yard	]B
->:yo	c=
->:you	VH
->:young	a?
->:zwei	DZ
->:à	VH
-again	h8
-alone	QM
-alone&label	JT
-alone&open:half	=c
+>:y	m3
+>:yard	YE
+>:yo	_@
+>:you	c=
+>:young	]B
+>:zwei	HV
+>:à	YE
+absent	@_
+again	e;
+alone&label	YE
+alone&open:half	EY
 alone&open:no	RL
-alone&open:yes	a?
-alone&r:dont	B]
-alone&r:fact	JT
-alone&r:greeting	WG
-alone&r:other	QM
-alone&under	LR
-asked for	p0
-begins	KS
-begins&alone	QM
-begins&open:no	LR
-begins&r:aside	HV
-begins&r:dont	VH
-begins&r:fact	FX
-begins&r:note	XF
-begins&r:style	HV
-begins&r:unsettled	VH
-begins&r:visitors	a?
-begins&r:wish	<d
-begins&under	a?
-ends	ZD
-from	TJ
-from&open:no	TJ
+alone&open:yes	UI
+alone&r:dont	@_
+alone&r:fact	SK
+alone&r:greeting	TJ
+alone&r:other	IU
+alone&under	FX
+asked for	[C
+begins	JT
+begins&open:half	JT
+begins&open:no	QM
+begins&open:yes	HV
+begins&r:aside	LR
+begins&r:dont	ZD
+begins&r:fact	JT
+begins&r:note	MQ
+begins&r:other	MQ
+begins&r:style	JT
+begins&r:unsettled	UI
+begins&r:wish	B]
+begins&under	YE
+ends	UI
+from	RL
+from&open:no	RL
 given	v*
 given+more	}!
-greeted	C[
-in business	TJ
-is business	QM
+greeted	GW
+in business	XF
+is business	VH
 k:head	GW
-k:head&from	TJ
-k:head&n:1	TJ
-k:head&n:2	>b
+k:head&from	RL
+k:head&n:1	QM
+k:head&n:2	?a
 k:head&open:no	GW
-k:head&under	DZ
-k:heading	GW
-k:heading&alone	>b
-k:heading&n:1	FX
-k:heading&n:3	C[
-k:heading&open:half	JT
-k:heading&open:no	LR
-k:heading&open:yes	C[
-k:heading&r:fact	C[
-k:heading&r:greeting	0p
-k:heading&r:other	LR
-k:heading&r:quoted	YE
-k:heading&role behind:(	VH
-k:heading&role behind:,	i7
-k:heading&title	YE
-k:heading&under	XF
-k:item&begins	]B
-k:item&n:1	WG
-k:item&n:2	@_
-k:item&n:3	TJ
-k:item&n:4	MQ
-k:item&open:half	XF
+k:head&under	B]
+k:heading	IU
+k:heading&alone	EY
+k:heading&begins	QM
+k:heading&n:1	GW
+k:heading&n:2	QM
+k:heading&n:3	>b
+k:heading&open:half	A^
+k:heading&open:no	MQ
+k:heading&r:fact	A^
+k:heading&r:greeting	6j
+k:heading&r:other	TJ
+k:heading&r:quoted	WG
+k:heading&role ahead	GW
+k:heading&role behind:(	WG
+k:heading&role behind:,	^A
+k:heading&title	XF
+k:heading&under	VH
+k:item&begins	VH
+k:item&n:1	VH
+k:item&n:2	GW
+k:item&n:3	C[
+k:item&n:4	KS
+k:item&open:half	SK
 k:item&open:no	LR
-k:item&open:yes	JT
-k:item&r:dont	7i
+k:item&r:dont	LR
 k:item&r:fact	TJ
-k:item&r:note	ZD
-k:item&r:other	VH
-k:item&r:quoted	TJ
-k:item&r:style	UI
-k:item&r:unsettled	d<
-k:item&r:wish	EY
-k:item&role ahead	YE
-k:item&role behind:(	?a
-k:item&role behind:,	:f
-k:item&role behind:-	YE
-k:item&title	LR
-k:item&under	IU
-k:line	GW
-k:line&alone	ZD
-k:line&begins	IU
-k:line&n:2	GW
-k:line&n:3	JT
-k:line&open:half	B]
-k:line&open:no	HV
-k:line&open:yes	TJ
-k:line&r:dont	SK
-k:line&r:fact	HV
+k:item&r:note	WG
+k:item&r:other	LR
+k:item&r:quoted	SK
+k:item&r:style	VH
+k:item&r:unsettled	UI
+k:item&r:visitors	_@
+k:item&r:wish	A^
+k:item&role ahead	d<
+k:item&role behind:(	DZ
+k:item&role behind:,	C[
+k:item&role behind:-	b>
+k:item&title	JT
+k:item&under	B]
+k:line	HV
+k:line&alone	YE
+k:line&begins	JT
+k:line&n:2	IU
+k:line&n:3	KS
+k:line&open:half	HV
+k:line&open:no	KS
+k:line&open:yes	SK
+k:line&r:aside	EY
+k:line&r:dont	HV
+k:line&r:fact	KS
 k:line&r:greeting	HV
-k:line&r:note	JT
-k:line&r:other	ZD
-k:line&r:quoted	>b
-k:line&r:visitors	:f
-k:line&role ahead	ZD
-k:line&role behind:(	RL
-k:line&role behind:-	DZ
-k:line&title	SK
-k:line&under	VH
-k:row	JT
-k:row&n:1	KS
-k:row&n:2	RL
-k:row&n:3	GW
-k:row&open:half	TJ
-k:row&open:no	ZD
-k:row&open:yes	9g
-k:row&r:dont	c=
-k:row&r:fact	B]
+k:line&r:other	[C
+k:line&r:quoted	B]
+k:line&r:unsettled	=c
+k:line&r:visitors	MQ
+k:line&r:wish	XF
+k:line&role ahead	SK
+k:line&role behind:,	EY
+k:line&role behind:-	UI
+k:line&under	YE
+k:row	IU
+k:row&n:1	JT
+k:row&n:2	QM
+k:row&n:3	A^
+k:row&open:half	HV
+k:row&open:no	a?
+k:row&open:yes	>b
+k:row&r:dont	_@
+k:row&r:fact	DZ
 k:row&r:note	DZ
-k:row&role behind:,	WG
-k:row&role behind:-	JT
-k:row&title	FX
-k:sentence&alone	DZ
-k:sentence&begins	EY
-k:sentence&n:1	VH
-k:sentence&n:2	LR
-k:sentence&n:3	2n
+k:row&role behind:,	VH
+k:row&role behind:-	IU
+k:row&title	GW
+k:sentence	MQ
+k:sentence&alone	HV
+k:sentence&begins	IU
+k:sentence&n:1	WG
+k:sentence&n:2	KS
+k:sentence&n:3	9g
 k:sentence&n:4	UI
-k:sentence&open:half	FX
-k:sentence&r:aside	LR
-k:sentence&r:dont	UI
-k:sentence&r:greeting	]B
-k:sentence&r:note	HV
-k:sentence&r:other	:f
-k:sentence&r:quoted	DZ
-k:sentence&r:style	MQ
-k:sentence&r:unsettled	B]
-k:sentence&r:wish	o1
-k:sentence&role ahead	[C
-k:sentence&role behind:,	MQ
-k:sentence&role behind:-	a?
-k:sentence&role behind:does	XF
-k:sentence&title	FX
-k:sentence&under	VH
-k:value	JT
-k:value&alone	LR
-k:value&begins	RL
-k:value&label	YE
-k:value&n:1	FX
-k:value&n:2	QM
+k:sentence&open:half	QM
+k:sentence&open:no	KS
+k:sentence&r:aside	JT
+k:sentence&r:dont	SK
+k:sentence&r:greeting	ZD
+k:sentence&r:note	JT
+k:sentence&r:other	7i
+k:sentence&r:quoted	EY
+k:sentence&r:visitors	TJ
+k:sentence&r:wish	i7
+k:sentence&role behind:(	KS
+k:sentence&role behind:-	WG
+k:sentence&role behind:does	WG
+k:sentence&role behind:is	LR
+k:sentence&title	JT
+k:sentence&under	[C
+k:value	IU
+k:value&alone	MQ
+k:value&label	UI
+k:value&n:1	IU
 k:value&n:3	SK
-k:value&open:half	VH
-k:value&open:no	HV
-k:value&open:yes	FX
-k:value&r:aside	>b
+k:value&n:4	>b
+k:value&open:half	MQ
+k:value&open:no	MQ
+k:value&open:yes	IU
+k:value&r:aside	TJ
 k:value&r:dont	B]
-k:value&r:note	WG
-k:value&r:other	=c
-k:value&r:quoted	?a
-k:value&r:style	[C
-k:value&r:unsettled	VH
-k:value&r:visitors	B]
-k:value&r:wish	LR
-k:value&role ahead	ZD
-k:value&role behind:(	d<
-k:value&role behind:does	ZD
-k:value&title	TJ
-label	YE
-label&open:no	?a
-label&open:yes	]B
-label&r:fact	YE
-label&under	m3
-last lines	HV
-late	HV
-low	FX
-low:k:item	?a
+k:value&r:fact	QM
+k:value&r:note	SK
+k:value&r:other	?a
+k:value&r:quoted	@_
+k:value&r:style	YE
+k:value&r:unsettled	RL
+k:value&r:visitors	?a
+k:value&role ahead	SK
+k:value&role behind:(	g9
+k:value&role behind:,	UI
+k:value&role behind:-	KS
+k:value&role behind:does	VH
+k:value&title	SK
+k:value&under	VH
+label	UI
+label&open:half	HV
+label&open:no	VH
+label&open:yes	XF
+label&r:fact	TJ
+label&r:visitors	RL
+label&under	[C
+last lines	JT
+late	JT
+low	IU
+low:k:item	A^
 low:k:line	IU
 low:k:sentence	WG
-low:k:value	/q
-low:r:dont	3m
-low:r:fact	XF
-low:r:note	MQ
-low:r:style	EY
-low:r:unsettled	<d
-low:r:visitors	A^
-low:r:wish	.r
-low:whole	i7
+low:k:value	5k
+low:r:aside	LR
+low:r:dont	4l
+low:r:fact	VH
+low:r:note	TJ
+low:r:style	FX
+low:r:unsettled	:f
+low:r:visitors	DZ
+low:r:wish	3m
+low:whole	UI
 my	s-
-n:1	RL
-n:1&alone	MQ
-n:1&begins	RL
-n:1&from	g9
-n:1&open:half	TJ
-n:1&open:no	QM
-n:1&open:yes	MQ
-n:1&r:aside	QM
-n:1&r:dont	RL
-n:1&r:greeting	KS
+n:1	QM
+n:1&from	b>
+n:1&label	XF
+n:1&open:half	VH
+n:1&r:aside	VH
+n:1&r:dont	SK
+n:1&r:fact	RL
+n:1&r:greeting	IU
 n:1&r:note	WG
-n:1&r:other	LR
-n:1&r:quoted	DZ
-n:1&r:style	ZD
+n:1&r:quoted	C[
+n:1&r:style	XF
 n:1&r:unsettled	MQ
-n:1&role behind:(	b>
-n:1&role behind:,	QM
-n:1&role behind:-	KS
-n:1&role behind:does	SK
+n:1&r:wish	SK
+n:1&role ahead	@_
+n:1&role behind:(	c=
+n:1&role behind:,	TJ
+n:1&role behind:-	RL
+n:1&role behind:does	QM
+n:1&role label	FX
 n:1&title	JT
-n:1&under	IU
-n:2	A^
-n:2&alone	VH
-n:2&begins	LR
-n:2&from	QM
-n:2&label	RL
-n:2&open:half	GW
-n:2&open:no	A^
+n:2	@_
+n:2&alone	QM
+n:2&begins	JT
+n:2&open:half	HV
+n:2&open:no	@_
 n:2&open:yes	IU
-n:2&r:aside	B]
-n:2&r:dont	C[
-n:2&r:fact	MQ
-n:2&r:greeting	QM
-n:2&r:note	LR
-n:2&r:other	TJ
-n:2&r:quoted	MQ
-n:2&r:style	DZ
-n:2&r:unsettled	A^
-n:2&r:visitors	HV
-n:2&r:wish	KS
-n:2&role ahead	d<
-n:2&role behind:(	MQ
-n:2&role behind:,	TJ
-n:2&role behind:-	^A
-n:2&role behind:does	g9
-n:2&title	g9
-n:2&under	YE
-n:3	A^
-n:3&alone	?a
-n:3&begins	C[
-n:3&label	[C
-n:3&open:half	LR
-n:3&open:no	.r
-n:3&open:yes	KS
-n:3&r:dont	@_
-n:3&r:fact	IU
-n:3&r:greeting	EY
-n:3&r:note	@_
-n:3&r:other	C[
+n:2&r:aside	?a
+n:2&r:dont	EY
+n:2&r:fact	LR
+n:2&r:greeting	RL
+n:2&r:note	HV
+n:2&r:other	KS
+n:2&r:quoted	SK
+n:2&r:style	@_
+n:2&r:unsettled	EY
+n:2&r:visitors	QM
+n:2&r:wish	MQ
+n:2&role ahead	e;
+n:2&role behind:,	QM
+n:2&role behind:-	ZD
+n:2&role behind:does	c=
+n:2&role label	QM
+n:2&title	_@
+n:2&under	VH
+n:3	@_
+n:3&alone	B]
+n:3&begins	LR
+n:3&label	UI
+n:3&open:half	@_
+n:3&open:no	2n
+n:3&r:dont	HV
+n:3&r:fact	FX
+n:3&r:greeting	A^
+n:3&r:note	GW
+n:3&r:other	DZ
+n:3&r:unsettled	HV
+n:3&r:visitors	KS
 n:3&r:wish	A^
-n:3&role behind:(	^A
-n:3&role behind:,	IU
-n:3&under	TJ
+n:3&role behind:(	ZD
+n:3&role behind:,	6j
+n:3&role behind:is	LR
+n:3&under	RL
 n:4	FX
-n:4&begins	QM
-n:4&open:yes	KS
-n:4&r:fact	KS
-n:4&role behind:,	LR
-open:half	KS
+n:4&alone	KS
+n:4&role behind:,	QM
+open:half	JT
 open:no	FX
-open:yes	GW
+open:yes	HV
 quotes	KS
-r:aside	KS
-r:aside&open:no	KS
-r:dont	LR
-r:dont&open:no	LR
-r:fact	JT
-r:fact&open:half	KS
-r:fact&open:yes	KS
-r:greeting	KS
-r:greeting&open:no	KS
-r:quoted	EY
-r:quoted&open:no	EY
-r:style	VH
-r:style&open:no	VH
-r:unsettled	HV
-r:unsettled&open:no	HV
-r:visitors	JT
-r:visitors&open:no	ZD
-r:visitors&open:yes	A^
-role ahead	d<
-role ahead&open:half	YE
-role ahead&open:no	YE
-role ahead&open:yes	_@
-role ahead&r:fact	c=
-role ahead&role behind:,	^A
-role ahead&under	SK
-role behind:(	]B
-role behind:(&begins	LR
-role behind:(&label	FX
-role behind:(&open:half	KS
-role behind:(&open:no	]B
-role behind:(&open:yes	XF
-role behind:(&r:fact	SK
-role behind:(&r:greeting	IU
-role behind:(&r:other	YE
-role behind:(&under	o1
-role behind:,	TJ
-role behind:,&begins	QM
-role behind:,&label	WG
-role behind:,&open:half	ZD
-role behind:,&open:no	IU
-role behind:,&open:yes	TJ
-role behind:,&r:dont	QM
-role behind:,&r:fact	TJ
-role behind:,&r:greeting	HV
-role behind:,&r:note	B]
-role behind:,&r:other	KS
-role behind:,&r:quoted	UI
-role behind:,&r:unsettled	ZD
-role behind:,&r:visitors	FX
-role behind:,&r:wish	SK
-role behind:,&under	RL
-role behind:-	VH
-role behind:-&open:half	KS
-role behind:-&open:no	SK
-role behind:-&open:yes	VH
-role behind:-&r:dont	=c
-role behind:-&r:fact	RL
-role behind:-&r:note	JT
-role behind:-&r:wish	_@
-role behind:-&under	j6
-role behind:does	c=
-role behind:does&begins	c=
-role behind:does&open:no	[C
-role behind:does&open:yes	_@
-role behind:does&r:dont	GW
-role behind:does&r:fact	_@
-role behind:is	DZ
-role behind:is&begins	DZ
-sp:client	JT
-sp:designer	*v
-title	SK
-title&open:half	HV
-title&open:yes	a?
-title&r:dont	5k
-title&r:fact	TJ
-title&r:greeting	@_
-title&r:note	YE
-title&r:other	h8
-title&r:quoted	3m
-title&r:unsettled	>b
-title&r:visitors	:f
-title&r:wish	XF
-title&role ahead	SK
-title&role behind:,	JT
-title&under	]B
+r:aside&open:no	MQ
+r:dont	KS
+r:dont&open:no	KS
+r:fact	IU
+r:fact&open:half	JT
+r:fact&open:no	RL
+r:fact&open:yes	JT
+r:greeting	JT
+r:greeting&open:no	JT
+r:other	MQ
+r:other&open:no	MQ
+r:quoted	GW
+r:quoted&open:no	GW
+r:style	TJ
+r:style&open:no	TJ
+r:unsettled	KS
+r:unsettled&open:no	KS
+r:visitors	LR
+r:visitors&open:half	JT
+r:visitors&open:no	]B
+r:visitors&open:yes	EY
+r:wish	QM
+r:wish&open:no	QM
+role ahead	VH
+role ahead&alone	VH
+role ahead&label	VH
+role ahead&open:half	WG
+role ahead&open:no	IU
+role ahead&open:yes	ZD
+role ahead&r:dont	C[
+role ahead&r:fact	YE
+role ahead&r:other	b>
+role ahead&r:visitors	SK
+role ahead&role behind:(	TJ
+role ahead&role behind:,	VH
+role ahead&under	[C
+role behind:(	ZD
+role behind:(&label	RL
+role behind:(&open:half	QM
+role behind:(&open:no	[C
+role behind:(&open:yes	UI
+role behind:(&r:fact	UI
+role behind:(&r:greeting	HV
+role behind:(&r:other	TJ
+role behind:(&under	^A
+role behind:,	RL
+role behind:,&label	MQ
+role behind:,&open:half	LR
+role behind:,&open:no	MQ
+role behind:,&open:yes	UI
+role behind:,&r:dont	SK
+role behind:,&r:fact	SK
+role behind:,&r:greeting	A^
+role behind:,&r:note	IU
+role behind:,&r:other	QM
+role behind:,&r:quoted	SK
+role behind:,&r:visitors	HV
+role behind:,&r:wish	TJ
+role behind:-	XF
+role behind:-&open:half	JT
+role behind:-&open:no	QM
+role behind:-&open:yes	^A
+role behind:-&r:dont	B]
+role behind:-&r:fact	VH
+role behind:-&r:note	KS
+role behind:-&r:other	YE
+role behind:-&r:unsettled	c=
+role behind:-&r:wish	YE
+role behind:-&under	d<
+role behind:does	]B
+role behind:does&begins	]B
+role behind:does&open:no	WG
+role behind:does&open:yes	]B
+role behind:does&r:dont	IU
+role behind:does&r:fact	]B
+role behind:is	IU
+role behind:is&begins	IU
+role behind:is&open:yes	LR
+role behind:is&r:fact	LR
+role label&alone	VH
+role label&label	SK
+role label&open:half	_@
+role label&open:no	LR
+role label&r:fact	MQ
+role label&role behind:,	YE
+role label&under	WG
+says name	]B
+sp:client	HV
+sp:designer	/q
+title	QM
+title&open:half	DZ
+title&open:yes	^A
+title&r:dont	LR
+title&r:greeting	EY
+title&r:note	UI
+title&r:other	f:
+title&r:quoted	A^
+title&r:visitors	TJ
+title&role ahead	c=
+title&role behind:(	QM
+title&role behind:,	MQ
+title&role behind:does	YE
+title&under	UI
 to	FX
-under&open:half	KS
-under&open:no	SK
-under&open:yes	RL
-under&r:fact	RL
-under&r:other	FX
-under&r:visitors	FX
-under&r:wish	EY`,
+under	RL
+under&open:half	i7
+under&open:yes	MQ
+under&r:dont	LR
+under&r:fact	ZD
+under&r:other	JT
+under&r:visitors	EY
+under&r:wish	FX`,
 };

@@ -25,7 +25,7 @@ const KIND =
   /(?<!\p{L})(?:ltd|limited|llc|inc|co|company|works?|workshop|yard|studio|house|pottery|joinery|nursery|farm|mill|press|books|boats?|clocks?|club|society|band|choir|association|trust|museum|school|centre|center|lab|services?|hire|repairs?|removals?|supplies|group|brothers|bros|sons?|daughters?|guild|council|church|parish|railway|ferry|shop|stores?|gmbh|kg|ohg|ug|ag|e\.?\s?v|verein|werk\w*|hof|betrieb|meister\w*|\p{L}*erei|sarl|sas|eurl|atelier|maison|société|association|mairie|étude|scp|domaine|mercerie|s\.?l\.?|taller\w*|casa|almazara|ferretería|gestoría|asociación|peña|cooperativa|hermanos|hnos)(?!\p{L})/iu;
 /** What stands behind a name in registers, and on no sign. */
 const LEGAL =
-  /[\s,]+(?:ltd|limited|llc|inc|llp|plc|cic|gmbh(?:\s*&\s*co\.?(?:\s*kg)?)?|kg|ohg|ug|ag|e\.?\s?[ukv]|sarl|sas|eurl|sa|srl|sprl|s\.?\s?l\.?(?:\s?u\.?)?|s\.?c\.?a|s\.?\s?coop)\.?(?=$|\s).*$/iu;
+  /[\s,]+(?:pty|ltd|limited|llc|inc|llp|plc|cic|gmbh(?:\s*&\s*co\.?(?:\s*kg)?)?|kg|ohg|ug|ag|e\.?\s?[ukv]|sarl|sas|eurl|sa|srl|sprl|s\.?\s?l\.?(?:\s?u\.?)?|s\.?c\.?a|s\.?\s?coop)\.?(?=$|\s).*$/iu;
 const LABEL_NAME =
   /(?<!\p{L})(?:name of (?:the )?(?:business|company|firm|club|organi[sz]ation|shop|group)|business(?: name)?|company(?: name)?|organi[sz]ation|firm|firma|betrieb|unternehmen|verein|entreprise|société|raison sociale|association|empresa|negocio|nombre comercial|asociación|trading name|what (?:is|are) you(?:r business)? called|called|name|nom|nombre|legal name|org|page title)(?!\p{L})/iu;
 const LABEL_PERSON =
@@ -35,6 +35,9 @@ const WEEK =
 const STREET =
   /(?<!\p{L})(?:street|road|lane|passage|avenue|square|hill|quay|row|close|drive|terrace|straße|strasse|gasse|weg|platz|allee|rue|avenue|place|chemin|impasse|route|calle|plaza|avenida|camino|unit|suite)(?!\p{L})|\b[A-Z]{1,2}\d\d?[A-Z]?\s?\d[A-Z]{2}\b/iu;
 
+/** Words any brief has, that are in nobody’s name: what it is headed, what it asks, when it was written. */
+const OF_ANY_BRIEF =
+  /(?<!\p{L})(?:leaflet|text|copy|draft|notes?|minutes|meeting|agenda|present|apologies|stand|status|version|page|website|homepage|webseite|auftritts?|internet\p{L}*|neubau|angaben|fragebogen|formular|preise|preisliste|keine|prices?|price list|fees|rates|tariffs?|tarifs?|prix|precios|tarifas|day|days|weekend|cash|cheque|check|cards?|vat|gst|ttc|ht|mwst|iva|present|opening|hours|öffnungszeiten|horaires|horario|phone|telephone|telefon|telefono|teléfono|mobile|email|mail|address|adresse|anschrift|dirección|directions|services?|products?|leistungen|angebot|contact|kontakt|kontaktdaten|about|über uns|history|geschichte|team|people|staff|beschluss|protokoll|vorstand|sitzung|betreff|subject|objet|asunto|certificate|licence|license|accreditation|insurance|versicherung|assurance|seguro|wishes|wünsche|souhaits|deseos|wants?|needs?|must|colours?|colors?|farben|couleurs|colores|style|stil|logo|photos?|pictures?|bilder|fotos|january|february|march|april|june|july|august|september|october|november|december|januar|februar|märz|mai|juni|juli|oktober|dezember|g[’']day|kind regards|cheers|thanks|your|ihr|ihre|unser|unsere|votre|notre|vuestr[oa]|nuestr[oa])(?!\p{L})/iu;
 /** What begins so is somebody speaking, not a name. */
 const SPEAKS =
   /^(?:we|i|they|he|she|you|wir|ich|er|sie|nous|je|on|ils|elle|yo|nosotros|ellos|please|bitte|merci de|por favor)\s/i;
@@ -103,6 +106,11 @@ export function nameCandidates(
     const found = tradeHits(tradeTokens(word)).length > 0;
     known.set(word, found);
     return found;
+  };
+  /** Whether a word is something some trade works on or offers, and the name of none. */
+  const isThing = (word: string): boolean => {
+    const hits = tradeHits(tradeTokens(word));
+    return hits.length > 0 && hits.every((h) => h.kind !== 'name');
   };
   const put = (name: string, from: number, piece: number, how: string) => {
     const tidy = tidied(name);
@@ -300,6 +308,8 @@ export function nameCandidates(
     if (kind) f.add(`kind:${kind.slice(0, 6)}`);
     if (/(?<!\p{L})(?:ltd|limited|llc|inc|gmbh|kg|sarl|sas|s\.?l\.?|e\.?\s?v\.?|cic|llp|plc)\.?$/iu.test(best.name))
       f.add('legal');
+    if (OF_ANY_BRIEF.test(best.name)) f.add('of any brief');
+    if (words.every((w) => w.length < 4 || /^\p{Ll}/u.test(w) || isThing(w))) f.add('things only');
     if (/[&+]|\band\b|\bund\b|\bet\b|\by\b/.test(best.name)) f.add('pair');
     const person = words.length <= 4 && words.some((w) => GIVEN_NAMES.has(w)) && words.every((w) => /^\p{Lu}/u.test(w));
     if (person) f.add('person').add(`person:${kind ? 'kind' : 'plain'}`);

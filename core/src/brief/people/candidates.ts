@@ -25,16 +25,32 @@ const NAMED = latin(
 const NO_ROLE =
   /(?<!\p{L})(?:is still|not yet|swears?|hates?|cannot|can[’']t|won[’']t|doesn[’']t|never|grumpy|lazy|ill|sick|pregnant|retir\p{L}+|leav(?:es|ing)|divorc\p{L}*|widow\p{L}*|ist (?:noch|schon|erst)|krank\p{L}*|schwanger|flucht|geht bald|malade|enceinte|déteste|jure|enferm[oa]|embarazada|odia|years? old|aged|jahre(?: alt)?|\d+ ans|\d+ años|noch \d+|\d+ (?:and|und) )(?!\p{L})/iu;
 const NOT_LAST =
-  /^(?:Street|Road|Lane|Yard|Row|Hill|Quay|Close|House|Farm|Mill|Ltd|Limited|Company|Society|Club|Workshop|Works|Studio|School|Church|Hall|Trust|Museum|Band|Choir|Council|Committee|Valley|Bay|Bridge|Wood|Woods|Park|Green|Field|Fields|End|Cottage|Avenue|Straße|Gasse|Weg|Platz|Verein|GmbH|Hof|Rue|Place|Association|Calle|Plaza|Market|Fair|Day|Days|Week|Sunday|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|January|February|March|April|May|June|July|August|September|October|November|December|Christmas|Easter|Island|Isles|River|Castle|County|North|South|East|West|Inn|Arms|Station|Library|University|Gazette|Herald|Times|Clarion|Echo|Post|Mercury|Journal)$/;
-const ROLE_BEFORE =
-  /(?<!\p{L})((?:(?:assistant|deputy|vice|head|lead|senior|joint|managing|technical|financial?|sales|works|general|creative|honorary|hon\.?|acting|1\.|2\.|erste[rn]?|zweite[rn]?) ?)?(?:president|chair(?:man|woman|person)?|secretary|treasurer|captain|principal|director|manager|owner|founder|foreman|apprentice|conductor|greenkeeper|keeper|warden|curator|rector|vicar|clerk|skipper|engineer|driver|bookkeeper|partner|trustee|lead|vorsitzende\w*|kassenwart\w*|jugendwart\w*|schriftführer\w*|bootswart\w*|obmann|obfrau|geschäftsführer\w*|inhaber\w*|meister\w*|gesell\w*|leiter\w*|président\w*|trésori\w+|secrétaire|directeur|directrice|gérante?|patron\w*|maire|presidente|presidenta|secretari[oa]|tesorer[oa]|director[a]?|gerente|encargad[oa]|alcalde\w*|maestr[oa]))[:,]?\s(?:is\s|ist\s|est\s|es\s)?$/iu;
+  /^(?:Street|Road|Lane|Yard|Row|Hill|Quay|Close|House|Farm|Mill|Ltd|Limited|Company|Society|Club|Workshop|Works|Studio|School|Church|Hall|Trust|Museum|Band|Choir|Council|Committee|Valley|Bay|Bridge|Wood|Woods|Park|Green|Field|Fields|End|Cottage|Avenue|Straße|Gasse|Weg|Platz|Verein|GmbH|Hof|Rue|Place|Association|Calle|Plaza|Market|Fair|Day|Days|Week|Sunday|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|January|February|March|April|May|June|July|August|September|October|November|December|Christmas|Easter|Island|Isles|River|Castle|County|North|South|East|West|Inn|Arms|Station|Library|University|Gazette|Herald|Times|Clarion|Echo|Post|Mercury|Journal|Halt|Primary|Dock|Docks|Floor|List|Shed|Gull|Train|Hangers|Drapes|Come|Only|Unit|Suite|Room|Barn|Gate|Lock|Wharf|Pier|Saturdays|Sundays)$/;
+/** What somebody does in a business or a club, in four languages. */
+const ROLE =
+  '(?:(?:assistant|deputy|vice|head|lead|senior|joint|managing|technical|financial?|sales|works|general|creative|honorary|hon\\.?|acting|tower|volunteer|1\\.|2\\.|erste[rn]?|zweite[rn]?) ?)?(?:president|chair(?:man|woman|person)?|secretary|treasurer|captain|coach|trainer|principal|director|manager|owner|proprietor|founder|foreman|apprentice|conductor|organist|greenkeeper|groundsman|caretaker|keeper|warden|curator|rector|vicar|clerk|skipper|engineer|driver|miller|bookkeeper|coordinator|organi[sz]er|partner|trustee|surgeon|vet|lead|operations|dispatch|bookings|reception|accounts|workshop|office|enquiries|leitung|leiter\\w*|vorsitz\\w*|vorstand|kassenwart\\w*|kasse|kassier\\w*|jugend\\w*|schriftführ\\w*|\\p{L}+wart\\w*|obmann|obfrau|geschäftsführ\\w*|inhaber\\w*|inh\\.|gründer\\w*|betriebsleiter\\w*|\\p{L}*meister\\w*|gesell\\w*|lehrling|azubi|büro|werkstatt|verkauf|vertrieb|ansprechpartner\\w*|président\\w*|trésori\\w+|secrétaire|secrétariat|directeur|directrice|responsable|fondateur|fondatrice|gérante?|patron\\w*|meunier|maire|apprentie?|atelier|bureau|accueil|presidente|presidenta|secretari[oa]|tesorer[oa]|director[a]?|gerente|fundador[a]?|encargad[oa]|entrenador[a]?|responsable|alcalde\\w*|maestr[oa](?: de \\p{L}+)?|oficial|aprendiz|taller|oficina)';
+const ROLE_BEFORE = latin(
+  new RegExp(`(?<!\\p{L})(${ROLE})(?:\\s?[:,=–-])?\\s(?:is\\s|ist\\s|est\\s|es\\s)?(?:me\\s|mich\\s)?$`, 'iu'),
+);
+const ROLE_LABEL = latin(new RegExp(`^(?:the |our |unsere? |notre |nuestr[oa] )?(?:${ROLE})(?!\\p{L})`, 'iu'));
+/** Words that lead to who somebody is. */
+const SAYS_NAME =
+  /(?<!\p{L})(?:(?:my|his|her|whose) name(?:[’']s| is)|(?:s?he|it|that|this)(?:[’']s| is)(?: me,?)?|i am|i[’']m|me and|je m[’']appelle|moi,?|c[’']est|mi nombre es|me llamo|soy|estamos|ich hei(?:ß|ss)e|mein name ist|hier ist|ich bin|inh\.|run by|founded by|led by|owned by|made by|geführt von|gegründet von|dirigé par|fondée? par|llevad[oa] por|fundad[oa] por)\s*$/iu;
+/** Words that lead to who is not there, or is only written to. */
+const ABSENT = /(?<!\p{L})(?:apologies|absent|excusée?s?|entschuldigt|ausentes?|excusan)\b[^.:]{0,3}:?[^.]{0,40}$/iu;
+/** A month or a feast that is a name too, where a date is spoken of. */
+const DATE_WORD =
+  /^(?:jan|april?|may|june|august|augustin|avril|abril|mai|juin|noël|noel|toussaint|pascal|pasqual|santa|till)$/i;
+const DATE_BEFORE =
+  /(?:\d\.?|(?<!\p{L})(?:in|of|from|until|till|by|to|since|early|late|mid|each|every|bis|ab|im|au|du|de|à|entre|et|la|en|hasta|desde|wk|week|renewed|not|semana))\s*$/iu;
+const DATE_BEHIND = /^(?:\s*\d|\s*[–-]\s*\p{Lu}|\s+(?:to|bis|and|und|et|y|au|saturdays?|sundays?|only)(?!\p{L}))/iu;
 const ROLE_BEHIND =
   /^(?:\s?\(([^()]{3,60})\)|,\s((?!and\b|und\b|et\b|y\b)[^,.;:()|\n]{3,60}?)(?=[,.;()|\n]|$)|\s?[–—:-]\s([^,.;()|\n]{3,60})|\s(?:is|ist|est|es)\s(?:our|the|a|an|unser\w*|die|der|notre|la|le|nuestr[oa])\s([^,.;()\n]{3,50})|\s((?:does|do|makes|runs|answers|handles|looks after|keeps|macht|führt|fait|bout|tient|lleva|hace)\s[^,.;()\n]{3,50}?)(?=,|\sand\s|\sund\s|\set\s|\sy\s|[.;()\n]|$))/iu;
 const STARTERS =
   /^(?:The|A|An|And|But|We|I|Our|My|He|She|It|They|You|Please|No|Not|If|When|What|Open|Hours|Phone|Price|Prices|All|Every|Each|This|That|From|For|In|On|At|By|Who|Die|Der|Das|Ein|Eine|Wir|Ich|Und|Bitte|Le|La|Les|Un|Une|Nous|Je|El|Los|Las|Una|Nosotros|Para|Con|New|Old|Great|Little|Upper|Lower|Nether|Saint|St|San|Santa)$/;
 /** First names that are words of everyday too. */
 const ALSO_WORDS =
-  /^(?:job|price|bell|name|can|dock|page|item|line|stone|floor|work|time|date|size|small|large|first|last|note|lila|elle|jan|will|may|mark|art|rose|grace|hope|jack|bill|june|april|august|autumn|summer|dawn|joy|faith|ivy|olive|iris|lily|daisy|holly|heather|robin|drew|chase|grant|rich|frank|earnest|miles|dale|glen|cliff|lane|wade|rob|pat|sue|gene|dean|clay|forest|hunter|mason|cooper|carter|baker|taylor|parker|angel|king|prince|earl|major|royal|precious|star|sunny|bud|guy|max|van|von|an|in|so|la|le|do|per|see|ali|sol|mar|luz|paz|cruz|consuelo|reyes|marin|leon|jose|german|rosa|alma|era|mercedes|ada|brook|brooks|river|sage|ruby|pearl|amber|crystal|candy|ginger|penny|hazel|myrtle|violet|fern|flora|otter|golden|noble|cash|price|gay|merry|fair|long|man|les|des|de|dan|jo|al|ed|don|ray|gus|tom|tim|sam|dot|bob|peter|carol|jean|johnny|harry|dolly|molly|polly|kit|barry|gill|rod|ron|reed|sandy|stormy|west|north|east|chance|lucky|loyal|mike|dick|sonny|buster|rusty|dusty|rocky|duke|blaze|ocean|sky|rain|storm|wind|fox|wolf|bear)$/;
+  /^(?:job|price|bell|name|can|dock|page|item|line|stone|floor|work|time|date|size|small|large|first|last|note|lila|elle|jan|will|may|mark|art|rose|grace|hope|jack|bill|june|april|august|autumn|summer|dawn|joy|faith|ivy|olive|iris|lily|daisy|holly|heather|robin|drew|chase|grant|rich|frank|earnest|miles|dale|glen|cliff|lane|wade|rob|pat|sue|gene|dean|clay|forest|hunter|mason|cooper|carter|baker|taylor|parker|angel|king|prince|earl|major|royal|precious|star|sunny|bud|guy|max|van|von|an|in|so|la|le|do|per|see|ali|sol|mar|luz|paz|cruz|consuelo|reyes|marin|leon|jose|german|rosa|alma|era|mercedes|ada|brook|brooks|river|sage|ruby|pearl|amber|crystal|candy|ginger|penny|hazel|myrtle|violet|fern|flora|otter|golden|noble|cash|price|gay|merry|fair|long|man|les|des|de|dan|jo|al|ed|don|ray|gus|tom|tim|sam|dot|bob|peter|carol|jean|johnny|harry|dolly|molly|polly|kit|barry|gill|rod|ron|reed|sandy|stormy|west|north|east|chance|lucky|loyal|mike|dick|sonny|buster|rusty|dusty|rocky|duke|blaze|ama|ane|dev|sole|pau|beau|dana|tucker|pilar|dolores|remedios|concha|pura|honor|prudence|verity|clement|innes|wyn|resi|lars|neville|sepp|veit|malte|jost|ocean|sky|rain|storm|wind|fox|wolf|bear)$/;
 const LABELLED =
   /(?<!\p{L})(?:people|team|staff|who|contact|officers|committee|owner|name|person|ansprechpartner\w*|inhaber\w*|vorstand|wer|personen|vertrieb|équipe|qui|bureau|responsable|equipo|qui[ée]n\w*|junta|responsable|president|secretary|treasurer|chair|members)(?!\p{L})/iu;
 
@@ -66,10 +82,22 @@ export function peopleIn(
         !/^[A-Z]\.$/.test(words[0]!)
       )
         words = words.slice(1);
-      if (NOT_LAST.test(words.at(-1)!)) continue;
+      if (NOT_LAST.test(words.at(-1)!) || /^V\.$/.test(words.join(' '))) continue;
+      // “until Jan”, “May to July”, “Toussaint”: a time of the year.
+      if (
+        !title &&
+        DATE_WORD.test(words[0]!) &&
+        words.length < 3 &&
+        (DATE_BEFORE.test(piece.text.slice(0, atFirst)) ||
+          DATE_BEHIND.test(piece.text.slice(atFirst + words[0]!.length)))
+      )
+        continue;
       const given = words.some((w) => GIVEN_NAMES.has(w.split('-')[0]!));
       // A word alone is a name only where it is known as one; two with capitals may be, outside German.
-      const role1 = ROLE_BEFORE.test(piece.text.slice(Math.max(0, atFirst - 40), atFirst));
+      const role1 =
+        ROLE_BEFORE.test(piece.text.slice(Math.max(0, atFirst - 40), atFirst)) ||
+        (atFirst === 0 && ROLE_LABEL.test(piece.label)) ||
+        SAYS_NAME.test(piece.text.slice(Math.max(0, atFirst - 24), atFirst));
       if (
         !given &&
         !title &&
@@ -100,7 +128,10 @@ export function peopleIn(
       const ahead = ROLE_BEFORE.exec(before);
       // “Piotr Zielinski (minutes)”: a bracket is about the name before it, whatever stood before that.
       const bracketed = behind?.[1] && !/\d/.test(behind[1]) ? behind[1] : null;
-      const said = (bracketed ?? ahead?.[1] ?? behind?.slice(1).find(Boolean) ?? '').replace(/\s+/g, ' ').trim();
+      const labelled = start === 0 && piece.label.length < 40 ? ROLE_LABEL.exec(piece.label)?.[0] : undefined;
+      const said = (bracketed ?? ahead?.[1] ?? labelled ?? behind?.slice(1).find(Boolean) ?? '')
+        .replace(/\s+/g, ' ')
+        .trim();
       const role =
         said.split(' ').length <= 9 &&
         !/@|\d{4}|\bhttps?|^(?:one|two|three|four|some|several|zwei|drei|deux|trois|dos|tres|and|und|et|y|but|who|which|the|i|we|he|she)\b/i.test(
@@ -113,7 +144,12 @@ export function peopleIn(
       if (title) f.add('title');
       if (given) f.add('given');
       if (words.length > 1 && GIVEN_NAMES.has(words[0]!)) f.add('given+more');
-      if (ahead) f.add('role ahead');
+      if (ahead || labelled) f.add('role ahead');
+      if (labelled) f.add('role label');
+      if (SAYS_NAME.test(before)) f.add('says name');
+      if (ABSENT.test(before) || ABSENT.test(piece.label + ':')) f.add('absent');
+      // “Loïc, voici …”, “Pieter, Ros is …”: somebody spoken to at the beginning of what is said.
+      if (start === 0 && /^,\s(?!\p{Lu})/u.test(after) && !behind) f.add('spoken to');
       if (behind) f.add(`role behind:${['(', ',', '-', 'is', 'does'][behind.slice(1).findIndex(Boolean)]}`);
       if (start === 0) f.add('begins');
       if (after.trim() === '' || after.trim() === '.') f.add('ends');

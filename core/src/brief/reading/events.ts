@@ -58,6 +58,12 @@ const MEETING: Record<Language, string> = { en: 'Meeting', de: 'Treffen', fr: 'R
 /** What is no event though it has days and times: being open, being away, being rung. */
 const NO_EVENT =
   /[£€$]|^(?:first|every|each|jeden|chaque|cada)\s|(?:^|\s)should (?:say|have)|open|clos|cerrad|geschlossen|geöffnet|ouvert|fermé|hours|horari|öffnung|urlaub|ferien|holiday|visitors|büro|office|bureau|oficina|booking|\?|¿|\d{3}|(?<!\p{L})(?:not|says|last|nur|nicht|pas|shop|counter|laden|boutique|tienda|agence|agencia|verkauf|venta|vente|site|website|seite|sur rendez-vous|by appointment)(?!\p{L})/iu;
+/** What a day is for that is no event: when something was, holds from or to, or was written. */
+const HAS_BEEN =
+  /(?<!\p{L})(?:since|founded|opened|registered|certified|renewed|valid|until|expires?|due|as of|from|dated|updated|version|stand|seit|gegründet|gültig|bis|ab|vom|fällig|depuis|fondée?|valable|jusqu|à partir|dès|échéance|desde|fundad[oa]|válid[oa]|hasta|vence|a partir|minutes|meeting of|protokoll|sitzung|beschluss|réunion du|acta|junta|was|were|war|wurde|était|fue|sent|date|datum|prices?|preise|tarifs?|precios|deadline|frist)(?!\p{L})/iu;
+/** “Open day”, though being open is no event. */
+const OPEN_DAY =
+  /^(?:open (?!from|on|at|every|daily)[\p{L}-]+(?: [\p{L}-]+)?|(?:journées? )?portes ouvertes|tag der offenen .+|(?:jornada de )?puertas abiertas)$/iu;
 const PLACE =
   /^[\s,;|(–-]*(?:(?:in|at|over|above|behind|opposite|im|in der|in den|am|beim|au|à|aux|dans|en|al|chez)\s+)((?:the |der |dem |den |la |le |l[’']|el |los |las )?[\p{L}\d][\p{L}\d’'.-]*(?: (?:room|hall|house|office|library|kitchen|barn|church|school|yard|garden|loft)(?!\p{L})| (?:of |de |del |du |von |the )?[\p{Lu}\d][\p{L}\d’'.-]*){0,5})/u;
 
@@ -145,7 +151,12 @@ function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<Business
   const dated = isDated(when.kinds);
   const timed = when.kinds.has('time') && (when.kinds.has('ordinal') || dated);
   const listed = told && when.kinds.has('date') && DATES.test(`${stretch.label} ${stretch.under}`);
-  if (!(told && (dated || listed || isRegular(when.kinds))) && !timed) return null;
+  // “Bandera de Peñalba: 22 de agosto de 2027”: a day of one year is when something is, unless it was.
+  const dayAndYear =
+    when.kinds.has('date') &&
+    /(?<!\d)20[2-9]\d(?!\d)/.test(source.slice(when.from, Math.min(stretch.to, when.to + 8))) &&
+    !HAS_BEEN.test(stretch.text);
+  if (!(told && (dated || listed || isRegular(when.kinds))) && !timed && !dayAndYear) return null;
   const row = stretch.kind === 'row' ? ofRow(stretch, language) : null;
   const clause = Math.max(...['.', ';', '!', '?'].map((c) => source.lastIndexOf(`${c} `, when.from)), stretch.from - 1);
   const before = nameFrom(source.slice(Math.max(stretch.from, clause + 1), when.from).replace(/^[^:]*:(?=\s)/, ''));
@@ -162,7 +173,7 @@ function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<Business
   );
   const name = named.find((n) => n && !NO_EVENT.test(n)) ?? named.find(Boolean) ?? '';
   // “Open day” is one where it has a date.
-  const openDay = dated && /^open [\p{L}-]+(?: [\p{L}-]+)?$/iu.test(name);
+  const openDay = (dated || dayAndYear) && OPEN_DAY.test(name);
   if (!name || (NO_EVENT.test(name) && !openDay)) return null;
   const detail = PRICE.exec(after)?.[0].replace(/[.,]$/, '') ?? '';
   const said = source.slice(from, when.to).replace(/(?<![ap]\.?m)\.$/i, '');

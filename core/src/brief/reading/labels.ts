@@ -23,7 +23,8 @@ const LABELS: Record<LabelField, string> = {
   area: 'area|area served|we cover|zona|zone|einzugsgebiet',
   phone: 'phone|tel|telephone|mobile|mob|call|ring|teléfono|telefono|móvil|téléphone|telefon|handy',
   mail: 'mail|email|e-mail|correo|courriel|e-mail-adresse',
-  address: 'address|find us|dirección|direccion|adresse|anschrift',
+  address:
+    'address|find us|dirección|direccion|adresse(?: du siège)?|anschrift(?: (?:des |der )?\\p{L}+)?|sede(?: social)?|siège(?: social)?|domicilio|vereinsheim|bootshaus|clubhouse|premises',
   hours: 'hours|open|opening|opening hours|opening times|horario|horaires|öffnungszeiten|oeffnungszeiten',
   founded:
     'founded|since when|seit wann|depuis quand|desde cuándo|year founded|gründung|gründungsjahr|fondée? en|année de fondation|since|established|est|desde|depuis|seit|gegründet',

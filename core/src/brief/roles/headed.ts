@@ -6,7 +6,7 @@ const SAID: readonly [Role, RegExp][] = [
   [
     'dont',
     whole(
-      "not wanted|unwanted|(?:things |what )?(?:to )?(?:avoid|leave out)|please (?:avoid|leave out|no|not)|don[’']?ts|dislikes?|hates?|no-?go'?s?|(?:it|the (?:web)?site) (?:shall|must|should|may) not|must not|what (?:it |we |you |should )?(?:do |does )?(?:not|n[’']t)(?: (?:to )?(?:want|be|show|appear|put|on it))*|(?:is there )?anything (?:you|we|i)(?:[’']d)? (?:hate|do not want|don[’']t want|dislike|must avoid|can[’']t stand|would rather not)(?: .*)?|not on the (?:web)?site",
+      "not wanted|unwanted|(?:things |what )?(?:to )?(?:avoid|leave out)|please (?:avoid|leave out|no|not)|don[’']?ts|dislikes?|hates?|no-?go'?s?|(?:it|(?:the )?(?:web)?(?:site|page)s?) (?:shall|must|should|may) not(?: (?:have|show|contain|include|mention))?|must not(?: have)?|what (?:it |we |you |should )?(?:do |does )?(?:not|n[’']t)(?: (?:to )?(?:want|be|show|appear|put|on it))*|(?:is there )?anything (?:you|we|i)(?:[’']d)? (?:hate|do not want|don[’']t want|dislike|must avoid|can[’']t stand|would rather not)(?: .*)?|not on the (?:web)?site",
       '(?:was )?(?:bitte )?nicht(?: (?:drauf|rein|gewünscht|erwünscht|wollen|zeigen))?|will nicht|wollen nicht|nicht gewünscht|was (?:soll|darf|sollen|wollen (?:wir|sie|ihr)) (?:auf keinen fall|nicht)(?: .*)?|vermeiden|no-?gos?|tabus?|auf keinen fall',
       "à (?:éviter|ne pas (?:mettre|montrer|dire|faire|publier))|éviter|à bannir|interdits?|(?:ce )?qu[’'](?:on|il|ils?|elles?|vous) ne (?:veut|faut|veulent|voulez) pas(?: .*)?|surtout pas|non souhaité|pas (?:souhaité|voulu)s?",
       '(?:qué )?evitar|no (?:quiero|queremos|quieren|quiere|poner|deseado|se quiere)(?: .*)?|(?:lo )?que no(?: .*)?|prohibido|nada de',
@@ -24,7 +24,7 @@ const SAID: readonly [Role, RegExp][] = [
   [
     'wish',
     whole(
-      'wanted|wants|wishes|wish list|requests?|requirements?|must[- ]haves?|must have pages|pages (?:wanted|needed)|features?(?: (?:needed|wanted|required))?|(?:it|the (?:web)?site) (?:shall|must|should)(?: .{0,12})?|what (?:it|the site) (?:must|should) (?:do|have)|(?:is there )?anything (?:you|we) (?:want|need|would like)(?: .*)?|anything it has to have',
+      'wanted|wants|wishes|wish list|requests?|requirements?|must[- ]haves?|must have pages|pages (?:wanted|needed)|features?(?: (?:needed|wanted|required))?|(?:it|(?:the )?(?:web)?(?:site|page)s?) (?:shall|must|should)(?: .{0,12})?|what it should have|nice to have|should have|what (?:it|the site) (?:must|should) (?:do|have)|(?:is there )?anything (?:you|we) (?:want|need|would like)(?: .*)?|anything it has to have',
       'wünsche|wunsch|gewünscht|(?:was )?soll (?:drauf|rein)|will|muss(?: rein| drauf)?|anforderungen|seiten|funktionen|was soll (?:drauf|rein|die seite können)',
       'souhaits?|demandé|demandes?|envies|besoins|pages(?: souhaitées)?|fonctions|il faut',
       'deseos|se pide|pedidos|quiere|quieren|queremos|requisitos|páginas|funciones|qué (?:debe|tiene que) tener',
@@ -33,10 +33,10 @@ const SAID: readonly [Role, RegExp][] = [
   [
     'note',
     whole(
-      '(?:for )?(?:office|internal) use(?: only)?|internal(?: notes?| only)?|closed session|in camera|for your eyes(?: only)?|budget|deadline|timing|budget and timing|admin|private|notes? (?:for|to) (?:you|the designer|me)|how did you hear (?:about|of) us',
-      'intern(?:e notiz(?:en)?)?|nur für sie|nur intern|budget|frist|vertraulich|nicht öffentlich(?:er teil)?',
-      'interne|notes? internes?|budget|délai|confidentiel|huis clos|pour vous seule?',
-      'interno|notas? internas?|presupuesto|plazo|confidencial|uso interno',
+      '(?:for )?(?:office|internal) use(?: only)?|internal(?: notes?| only)?|closed session|in camera|confidential(?:ly)?|in confidence|off the record|not for publication|(?:is there )?anything (?:else )?(?:we|you|i) should know(?: but not (?:print|publish|show))?|between us|for your eyes(?: only)?|budget|deadline|timing|budget and timing|admin|private|notes? (?:for|to) (?:you|the designer|me)|how did you hear (?:about|of) us',
+      'intern(?:e notiz(?:en)?)?|nur für sie|nur intern|budget|frist|vertraulich(?:es)?|unter uns|nicht (?:zur veröffentlichung|für die öffentlichkeit)|nicht öffentlich(?:er teil)?',
+      'interne|notes? internes?|budget|délai|confidentiel|entre nous|à ne pas publier|huis clos|pour vous seule?',
+      'interno|notas? internas?|presupuesto|plazo|confidencial|entre nosotros|no publicar|uso interno',
     ),
   ],
   [

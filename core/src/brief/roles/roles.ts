@@ -1,6 +1,6 @@
 import type { Correction } from '../../model/site.js';
 import { piecesOf, type Piece } from '../layout/pieces.js';
-import { unspoken } from '../items/spoken.js';
+import { asRead } from '../layout/as-read.js';
 import { languageOf, tellLanguage } from '../reading/language.js';
 import type { Language } from '../reading/span.js';
 import { featuresOf } from './features.js';
@@ -91,7 +91,7 @@ export interface Understood {
 
 /** Lays a text out and says of each piece what it is for. What a person cleared is for visitors. */
 export function understand(source: string, model: Linear, corrections: readonly Correction[] = []): Understood {
-  const text = unspoken(source);
+  const text = asRead(source);
   const pieces = piecesOf(text);
   const language = languageOf(text);
   const languages = languagesOf(pieces, language);
