@@ -18,11 +18,11 @@ const NOT_OURS =
 const SAID_OUTRIGHT = 0.6;
 const saysOutright = (c: PersonCandidate): boolean =>
   c.name.includes(' ') &&
-  (c.features.includes('says name') || (c.features.includes('role label') && c.features.includes('given')));
+  (c.features.includes('says name') || (c.features.includes('role ahead') && c.features.includes('given')));
 /** True where who somebody is may be read: “hello, my name is …” greets and says it. */
 const mayBeRead = (piece: ReadPiece, c: PersonCandidate): boolean =>
   readable(piece) ||
-  (piece.role === 'greeting' &&
+  ((piece.role === 'greeting' || piece.role === 'note') &&
     piece.speaker === 'client' &&
     piece.kind !== 'head' &&
     c.features.includes('says name'));

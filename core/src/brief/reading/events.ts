@@ -30,7 +30,9 @@ function whenIn(tokens: readonly Token[]): { from: number; to: number; kinds: Se
     }
   }
   if (run.length) runs.push(run);
-  const weight = (r: Token[]) => new Set(r.map((t) => t.kind)).size * 10 + r.length;
+  // “Spring regatta 11 July”: a day says more than a season.
+  const weight = (r: Token[]) =>
+    new Set(r.map((t) => t.kind)).size * 10 + r.length + (r.some((t) => t.kind === 'date') ? 5 : 0);
   const best = runs.sort((a, b) => weight(b) - weight(a))[0];
   return best ? { from: best[0]!.from, to: best.at(-1)!.to, kinds: new Set(best.map((t) => t.kind)) } : null;
 }
@@ -176,7 +178,8 @@ function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<Business
   const openDay = (dated || dayAndYear) && OPEN_DAY.test(name);
   if (!name || (NO_EVENT.test(name) && !openDay)) return null;
   const detail = PRICE.exec(after)?.[0].replace(/[.,]$/, '') ?? '';
-  const said = source.slice(from, when.to).replace(/(?<![ap]\.?m)\.$/i, '');
+  const year = /^,?\s(?:de(?:l)?\s)?20[2-9]\d(?!\d)/.exec(after)?.[0].length ?? 0;
+  const said = source.slice(from, when.to + year).replace(/(?<![ap]\.?m)\.$/i, '');
   return row ?? { name, when: said, place, detail };
 }
 

@@ -27,7 +27,7 @@ const LABELS: Record<LabelField, string> = {
     'address|find us|dirección|direccion|adresse(?: du siège)?|anschrift(?: (?:des |der )?\\p{L}+)?|sede(?: social)?|siège(?: social)?|domicilio|vereinsheim|bootshaus|clubhouse|premises',
   hours: 'hours|open|opening|opening hours|opening times|horario|horaires|öffnungszeiten|oeffnungszeiten',
   founded:
-    'founded|since when|seit wann|depuis quand|desde cuándo|year founded|gründung|gründungsjahr|fondée? en|année de fondation|since|established|est|desde|depuis|seit|gegründet',
+    'founded|since when|when did (?:you|it) (?:start|begin)|in business since|gibt es (?:uns|euch|sie) seit|seit wann|depuis quand|desde cuándo|year founded|gründung|gründungsjahr|fondée? en|année de fondation|since|established|est|desde|depuis|seit|gegründet',
   audience: 'for whom|audience|customers|clients|clientes|kunden',
   apart: 'what sets us apart|what makes us different|why us|difference',
   services:
@@ -63,10 +63,11 @@ export interface LabelledLine {
 export function labelOf(raw: string, at: number): LabelledLine | null {
   const heading = /^\s*#{1,6}\s+(.+?)\s*:?\s*$/.exec(raw);
   const labelled =
-    /^\s*(?:[-*•]\s+)?(?:\*\*|__)?([\p{L}][\p{L} '’-]{1,34}?)(?:\*\*|__)?\s*:(?:\*\*|__)?\s*(.*?)\s*$/u.exec(raw);
+    /^\s*(?:[-*•]\s+)?(?:\*\*|__)?([\p{L}][\p{L} '’-]{1,34}?)(?:\*\*|__)?\s*[:?](?:\*\*|__)?\s*(.*?)\s*$/u.exec(raw);
   const label = (heading?.[1] ?? labelled?.[1] ?? '').trim().replace(/\s+/g, ' ');
   const field = label && byLabel.find(([, words]) => words.test(label))?.[0];
-  if (!field) return null;
+  // “Since when? 1887” is a line of a form, “What? We mend boats” somebody speaking.
+  if (!field || (field === 'trade' && !heading && raw.includes('?'))) return null;
   const value = heading ? '' : (labelled?.[2] ?? '');
   // “Phone: Monday to Friday 9–12” says when it is answered, not what it is.
   if (field === 'phone' && value && !/\d[\d ()/-]{4,}\d/.test(value)) return null;

@@ -7,6 +7,17 @@ import { readText } from './read-text.js';
 const services = (text: string) => readText(text).facts.services.map((s) => `${s.name}${s.price && `: ${s.price}`}`);
 
 describe('a form', () => {
+  it('with numbered headings over lists is read by them: what is done, what is wanted, what must not be', () => {
+    const { facts, told } = readText(
+      '1. COMPANY\nHighline Blade Care cleans wind turbines.\n2. SERVICES\na) Blade inspection\nb) Tower painting\n3. SITE MUST\n- have case studies\n4. SITE MUST NOT\n- name any client\n5. CONFIDENTIAL\nA near miss is being looked into.\n',
+    );
+    expect(facts.services.map((s) => s.name)).toEqual(['Blade inspection', 'Tower painting']);
+    expect(told.map((t) => [t.kind, t.text])).toEqual([
+      ['wish', 'have case studies'],
+      ['dont', 'name any client'],
+    ]);
+  });
+
   it('of numbered questions is read by its questions, the name of the question never as that of the business', () => {
     const { facts, told } = readText(
       '1. Nombre del negocio\nCiclos Vendaval\n2. Servicios y precios\npuesta a punto 35 €\npinchazo 8 €\n3. Dirección y teléfono\navenida de la Ría 21, 36999 Vilamar, 986 555 014\n4. ¿Qué no?\nlogos de marcas\n',
@@ -136,6 +147,20 @@ describe('a price', () => {
       services('Vans\n\nPeople ask for a full restoration (between £9,000 and £16,000) and new floors (£850).'),
     ).toEqual(jasmine.arrayContaining([jasmine.stringMatching(/^Full restoration/), 'New floors: £850']));
   });
+  it('is not what the site may cost, in whatever words', () => {
+    for (const said of [
+      'Der Auftrag geht an Frau Sommerlath, Rahmen 1.800 €.',
+      'Please quote; budget is not to exceed £600.',
+    ])
+      expect(
+        readText(`${said}\n\nTide Ropes makes ropes. A mooring rope is £40.`)
+          .spans.filter((s) => s.field === 'price')
+          .map((s) => s.value),
+      )
+        .withContext(said)
+        .toEqual(['£40']);
+  });
+
   it('is none of a deposit, a budget or what comes with it', () => {
     expect(services('Boats:\n- Electric boat £25 an hour, deposit £100').join()).not.toContain('Deposit');
     expect(services('Valves Ltd\n\nBudget £9,000 to £12,000, three bidders.')).toEqual([]);
@@ -202,5 +227,25 @@ describe('an address', () => {
     expect(factsOf('Skelder Honey\nMoor Gate, Skelder SK3 5LL\n\nHoney and comb.', '?').address).toBe(
       'Moor Gate, Skelder SK3 5LL',
     );
+  });
+});
+
+describe('an event', () => {
+  const events = (text: string) => readText(text).facts.events.map((e) => `${e.name}: ${e.when}`);
+
+  it('is a day of one year with what is on, and is none where something was, holds or is written', () => {
+    expect(events('Bandera de Peñalba: 22 de agosto de 2027.')).toEqual(['Bandera de Peñalba: 22 de agosto de 2027']);
+    expect(events('Tide Boats mends boats. Spring regatta 11 July 2027.')).toEqual(['Spring regatta: 11 July 2027']);
+    expect(events('Journées portes ouvertes 8 mai 2027, 10h-18h.')).toEqual([
+      'Journées portes ouvertes: 8 mai 2027, 10h-18h',
+    ]);
+    for (const none of [
+      'Prices valid from 1 January 2027.',
+      'Registered on 4 May 2021.',
+      'Protokoll der Sitzung vom 3. Oktober 2026.',
+    ])
+      expect(events(`Tide Boats mends boats.\n\n${none}`))
+        .withContext(none)
+        .toEqual([]);
   });
 });
