@@ -12,6 +12,8 @@ export interface FactToConfirm {
   value: string;
   /** The stretch of the brief it was read from. */
   words: string;
+  /** The service whose price it is. */
+  service?: string;
 }
 
 const once = lately<FactToConfirm[]>(200);
@@ -22,6 +24,18 @@ export const confirmation = ({ field, words }: FactToConfirm): Correction => ({
   was: field,
   is: field,
 });
+
+/** What takes back a reading that a person says is wrong: the correction, and the facts without what it put there. */
+export function refusal(facts: Facts, fact: FactToConfirm): { correction: Correction; facts: Partial<Facts> } {
+  const { field, words, service } = fact;
+  return {
+    correction: { words: words.slice(0, 600), was: field, is: null },
+    facts:
+      field === 'price'
+        ? { services: facts.services.map((s) => (s.name === service ? { ...s, price: '' } : s)) }
+        : { [field]: '' },
+  };
+}
 
 /**
  * Names, hours and prices that stand in the facts just as they were read out of the client’s running text, and that
@@ -67,7 +81,9 @@ function toConfirmIn(facts: Facts, corrections: readonly Correction[]): FactToCo
           }),
         )
       : []),
-    ...facts.services.flatMap((s) => (s.price ? found('price', `Price of ${s.name}`, (v) => v === s.price) : [])),
+    ...facts.services.flatMap((s) =>
+      s.price ? found('price', `Price of ${s.name}`, (v) => v === s.price).map((f) => ({ ...f, service: s.name })) : [],
+    ),
   ];
 }
 

@@ -6,23 +6,38 @@ import { plainOpenings, readHours, type Season } from './hours/index.js';
 import type { YearPoint } from './hours/tokens.js';
 import { supposeLanguage, tellLanguage } from './reading/language.js';
 import type { Language } from './reading/span.js';
+import { tongueOf } from './reading/tongue.js';
 import type { SiteLanguage } from '../language/language.js';
 
-const told = new WeakMap<Facts, Language | null>();
+const told = new WeakMap<Facts, { language: Language | null; tongue: string | null }>();
 
-/** The language the facts are in, by what the client has told; null where that says too little. */
-export function languageOfFacts(facts: Facts): Language | null {
-  let language = told.get(facts);
-  if (language === undefined) {
+function toldIn(facts: Facts): { language: Language | null; tongue: string | null } {
+  let known = told.get(facts);
+  if (!known) {
     const { description, strapline, apart, audience, services } = facts;
-    const words = [description, strapline, apart, audience, ...services.map((s) => `${s.name}. ${s.detail}`)];
-    language = tellLanguage(words.join('\n')) ?? (description ? supposeLanguage(description) : null);
-    told.set(facts, language);
+    const words = [description, strapline, apart, audience, ...services.map((s) => `${s.name}. ${s.detail}`)].join(
+      '\n',
+    );
+    const tongue = tongueOf(words);
+    const language = tongue ? null : (tellLanguage(words) ?? (description ? supposeLanguage(description) : null));
+    told.set(facts, (known = { language, tongue }));
   }
-  return language;
+  return known;
 }
 
-/** True where the facts’ own words can stand on a site in this language. */
+/** The language the facts are in, by what the client has told; null where that says too little, or is none of ours. */
+export const languageOfFacts = (facts: Facts): Language | null => toldIn(facts).language;
+
+/** The language of the facts where sites are not written in it, as a BCP 47 tag; null where they are. */
+export const tongueOfFacts = (facts: Facts): string | null => toldIn(facts).tongue;
+
+/** The language of the client’s own words where a site is in another, as a BCP 47 tag; null where it is in the same. */
+export function otherTongue(language: SiteLanguage, facts: Facts): string | null {
+  const { tongue, language: own } = toldIn(facts);
+  return tongue ?? (own && own !== language.reading ? own : null);
+}
+
+/** True where the facts’ own words can stand on a site in this language: they are in it, or there are no others for them. */
 export const speaks = (language: SiteLanguage, facts: Facts): boolean =>
   (languageOfFacts(facts) ?? language.reading) === language.reading;
 

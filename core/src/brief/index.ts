@@ -5,6 +5,7 @@ export * from './files.js';
 export * from './listing.js';
 export * from './sheet-files.js';
 export * from './reading/span.js';
+export { directionOf, tongueName, tongueOf } from './reading/tongue.js';
 export * from './reading/read-text.js';
 export { readServiceLine } from './reading/services.js';
 export { readHours, hoursLines, dayList, type Hours, type Opening } from './hours/index.js';

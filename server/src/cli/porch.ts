@@ -14,6 +14,7 @@ import {
   packOf,
   readBrief,
   readText,
+  tongueName,
   wordsOf,
 } from '@tin-porch/core/brief';
 import { some } from '@tin-porch/core/some';
@@ -129,7 +130,7 @@ async function build(args: string[]): Promise<void> {
   const told = await openedFile(basename(positionals[0]!), source);
   const read = readBrief(told);
   const facts = tone ? { ...read, tone } : read;
-  const { language: briefLanguage, spans, conflicts, told: asked } = readText(facts.description);
+  const { language: readAs, tongue, spans, conflicts, told: asked } = readText(facts.description);
   const id =
     facts.name
       .normalize('NFD')
@@ -199,7 +200,10 @@ async function build(args: string[]): Promise<void> {
         files: files.length,
         pages: document.pages.length,
         seed,
-        briefLanguage,
+        briefLanguage: tongue ?? readAs,
+        ...(tongue && {
+          notWritten: `The brief is in ${tongueName(tongue)}, in which no sites are written: menus, headings and forms are in another language, and the client’s own words stand as they are once they are cleared.`,
+        }),
         language: document.language,
         tone: toneOf(facts),
         length,

@@ -1,4 +1,5 @@
 import type { Linear } from '../roles/linear.js';
+import type { Piece } from '../layout/pieces.js';
 import type { ReadPiece } from '../roles/roles.js';
 import { nameCandidates, type NameCandidate } from './candidates.js';
 
@@ -75,6 +76,18 @@ function inFull(name: ReadName, candidates: readonly NameCandidate[]): ReadName 
     (c) => lettersOf(c.name) === letters && marked(c.name) > marked(name.name) && c.name.length <= name.name.length + 2,
   );
   return fuller ? { ...name, name: fuller.name, from: fuller.from, to: fuller.to } : name;
+}
+
+/** How sure a name is that only stands where names stand: it is to be asked for. */
+const BY_ITS_PLACE = 0.4;
+
+/** Of a text in a language that is not read, the few words over everything else; null where it begins otherwise. */
+export function nameOverText(pieces: readonly Piece[]): ReadName | null {
+  const [first] = pieces;
+  const words = first?.text.trim().split(/\s+/).length ?? 0;
+  return first && first.kind === 'heading' && words <= 6 && !/[\d.,:;!?،؟。]/.test(first.text)
+    ? { name: first.text.trim(), from: first.from, to: first.to, sure: BY_ITS_PLACE }
+    : null;
 }
 
 /** The likeliest name of the business, none of what is `taken` (addresses, numbers); null where nothing speaks for any. */

@@ -21,9 +21,10 @@ import { eventsIn } from './events.js';
 import { registrations } from './registers.js';
 import { places, STREETS } from './places.js';
 import { itemsIn, type Item } from '../items/items.js';
-import { nameIn, statedName } from '../name/name.js';
+import { nameIn, nameOverText, statedName } from '../name/name.js';
 import { peopleOf, type ReadPerson } from '../people/people.js';
 import { openText, reachable, understand, type ReadPiece } from '../roles/roles.js';
+import { tongueOf } from './tongue.js';
 import { models as shipped, type Models } from './models.js';
 import { tradeOf } from './trade.js';
 import { eventStretches, proofs } from './proof.js';
@@ -50,7 +51,10 @@ export interface Told {
  * fact, the facts, what is wanted and not wanted, and what speaks against itself.
  */
 export interface Reading {
+  /** The language it is read in: its own, or where that is none of ours the one its rules come nearest to. */
   language: Language;
+  /** The language it is in where the reader does not know that one, as a BCP 47 tag; null where it does. */
+  tongue: string | null;
   pieces: ReadPiece[];
   spans: Span[];
   facts: Facts;
@@ -113,6 +117,7 @@ const withoutEchoes = (sorted: Span[]): Span[] =>
 /** Everything that was read, before it is put right and made into facts. */
 interface Gathered {
   language: Language;
+  tongue: string | null;
   spans: Span[];
   /** Spans of labelled lines: what the client says outright goes before what is read between the lines. */
   outright: Set<Span>;
@@ -214,6 +219,7 @@ function gather(
   corrections: readonly Correction[],
   { roles, items: itemModel, names, people: peopleModel }: Models,
 ): Gathered {
+  const tongue = tongueOf(source);
   const understood = understand(source, roles, corrections);
   const { language, pieces, text } = understood;
   const open = openText(understood);
@@ -278,7 +284,8 @@ function gather(
   );
   const name = has.has('name')
     ? null
-    : nameIn(text, pieces, names, [...spans.filter((s) => s.field === 'address'), ...hidden]);
+    : (nameIn(text, pieces, names, [...spans.filter((s) => s.field === 'address'), ...hidden]) ??
+      (tongue ? nameOverText(pieces) : null));
   if (name) spans.unshift({ field: 'name', from: name.from, to: name.to, value: name.name });
   spans.push(
     ...[...phrases(rest, language)].filter(
@@ -345,6 +352,7 @@ function gather(
   spans.push(...people.map((p) => p.span));
   return {
     language,
+    tongue,
     spans,
     outright,
     labels,
@@ -488,7 +496,11 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): { facts: F
       .map(({ item, span }) => ({
         name: item.name,
         detail: item.detail,
-        price: item.prices.map((p) => p.text).join(', '),
+        // What a person says is no price is none of a service either.
+        price: item.prices
+          .filter((p) => of('price').some((k) => k.from < p.to && p.from < k.to))
+          .map((p) => p.text)
+          .join(', '),
         group: groupAt(gathered.pieces, span),
       })),
     ...added.map((span) => ({ name: span.value, detail: '', price: '', group: '' })),
@@ -607,6 +619,7 @@ function readingOf(source: string, corrections: readonly Correction[], models: M
   const spans = withoutEchoes(inOrder);
   return {
     language: gathered.language,
+    tongue: gathered.tongue,
     pieces: gathered.pieces,
     spans,
     ...factsFrom(source, gathered, spans),

@@ -13,6 +13,7 @@ export type WhyHeld =
   | 'an aside'
   | 'what somebody said'
   | 'not settled'
+  | 'in a language that is not read'
   | 'a scrap, not a sentence';
 
 export const any = (...words: string[]): RegExp =>

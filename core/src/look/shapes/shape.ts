@@ -52,6 +52,8 @@ export interface Surroundings {
    */
   mark: { src: string; night: string; deep: string; plate: boolean; width: number; height: number } | null;
   form(id: string): { form: Form; action: string; state: FormState | null } | null;
+  /** What language a text is in where that is not the site’s, and how it runs: words of the client that stand as they are. */
+  own(text: Text): { lang?: string; dir?: 'ltr' | 'rtl' };
   /** Attributes for the element that holds the text at `path`, so that the window knows it; none in what is published. */
   part(path: string): Record<string, string>;
   /** True in the window, where what only shows now and then shows always, so that it can be written into. */

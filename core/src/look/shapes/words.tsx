@@ -253,7 +253,7 @@ export function Words(props: { as: Tag; text: Text | undefined; at: Surroundings
   const sub = props.as === 'h3' && at.level === 1;
   const Element = sub ? 'h2' : props.as;
   return (
-    <Element class={sub ? `sub ${props.class ?? ''}`.trim() : props.class} {...at.part(path)}>
+    <Element class={sub ? `sub ${props.class ?? ''}`.trim() : props.class} {...at.own(text)} {...at.part(path)}>
       {text.value}
     </Element>
   );
@@ -269,7 +269,7 @@ export function Prose(props: { text: Text | undefined; at: Surroundings; path: s
   if (!text?.value.includes('\n• ')) return <Words as="p" text={text} at={at} path={path} />;
   const [lead = '', ...items] = text.value.split(/\n?• /);
   return (
-    <div {...at.part(path)}>
+    <div {...at.own(text)} {...at.part(path)}>
       {lead.trim() && <p>{lead.trim()}</p>}
       <ul class="points">
         {items.map((item, n) => (

@@ -1,7 +1,8 @@
 import { demoFacts, siteFrom } from '../../fixtures/index.js';
 import { allTexts } from '../generate/site.js';
 import { checklist } from '../../care/checklist.js';
-import { factsToConfirm, confirmation } from '../../brief/confirm.js';
+import { factsToConfirm, confirmation, refusal } from '../../brief/confirm.js';
+import { readText } from '../../brief/reading/read-text.js';
 import { descriptionOf } from '../../page/seo/seo.js';
 import { readBrief } from '../../brief/read.js';
 import { apply } from '../../operations/apply.js';
@@ -125,6 +126,27 @@ describe('facts to confirm', () => {
     expect(
       factsToConfirm({ ...document, facts: { ...document.facts, hours: 'Mon–Thu 9.00–12.00' } }).map((f) => f.field),
     ).not.toContain('hours');
+  });
+  it('go out of the facts where somebody says they are wrong, and are not read again', () => {
+    const description =
+      'We are Gant and Sons, ropemakers. We are open Monday to Friday 8 to 5. Mooring ropes cost £12 each.';
+    const facts = readBrief(description);
+    for (const fact of factsToConfirm({ facts, corrections: [] })) {
+      const out = refusal(facts, fact);
+      const after = { ...facts, ...out.facts };
+      expect(factsToConfirm({ facts: after, corrections: [out.correction] }).map((f) => f.what)).not.toContain(
+        fact.what,
+      );
+      const again = readText(description, [out.correction]).facts;
+      if (fact.field === 'price') {
+        expect(after.services.map((s) => s.price)).not.toContain(fact.value);
+        expect(after.services.length).toBe(facts.services.length);
+        expect(again.services.map((s) => s.price)).not.toContain(fact.value);
+      } else {
+        expect(after[fact.field]).toBe('');
+        expect(again[fact.field]).not.toBe(fact.value);
+      }
+    }
   });
   it('are none where the client states them plainly', () => {
     const description = 'Name: Gant & Sons\nHours: Mon–Fri 8.00–17.00\nServices:\n- Mooring ropes, £12\n\nWe lay rope.';

@@ -146,7 +146,7 @@ const isProse = (p: ReadPiece, text: string): boolean =>
  */
 export function copySentences(description: string, language: SiteLanguage, cleared: readonly string[] = []): string[] {
   const isCleared = clearing(cleared);
-  const { spans, conflicts, pieces } = readText(description, asCorrections(cleared));
+  const { spans, conflicts, pieces, tongue } = readText(description, asCorrections(cleared));
   const kind = kindOfText(description, pieces);
   // Of what speaks against itself nothing goes on the site until it is settled.
   const disputed = conflicts.flatMap((c) => c.values.flatMap((v) => v.spans));
@@ -162,7 +162,8 @@ export function copySentences(description: string, language: SiteLanguage, clear
     const words = flat.split(' ').length;
     const good: boolean =
       isCleared(flat) ||
-      (isProse(piece, flat) &&
+      (tongue === null &&
+        isProse(piece, flat) &&
         words >= (leans ? 3 : 4) &&
         flat.length <= 400 &&
         !language.notCopy.test(flat) &&
@@ -223,7 +224,7 @@ export const heldBack = (facts: Facts, corrections: readonly Correction[] = []):
 function heldIn(facts: Facts, corrections: readonly Correction[]): HeldBack[] {
   const cleared = clearedIn(corrections);
   const isCleared = clearing(cleared);
-  const { pieces, spans } = readText(facts.description, asCorrections(cleared));
+  const { pieces, spans, tongue } = readText(facts.description, asCorrections(cleared));
   const kind = kindOfText(facts.description, pieces);
   let named = false;
   const sentences = pieces.flatMap((piece): HeldBack[] => {
@@ -236,6 +237,7 @@ function heldIn(facts: Facts, corrections: readonly Correction[]): HeldBack[] {
       isCleared(text)
     )
       return [];
+    if (tongue) return isProse(piece, text) ? [{ text, why: 'in a language that is not read' }] : [];
     const why = whyPieceHeld(piece, text, kind);
     const alone = standsAlone(piece, text, spans, named);
     named = !why && alone && (namesSomebody(piece, spans) || (named && ABOUT_SOMEBODY.test(text)));

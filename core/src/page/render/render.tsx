@@ -1,10 +1,11 @@
 import { renderToString } from 'preact-render-to-string';
 import type { VNode } from 'preact';
 import { shortHash } from '../../ground/random.js';
-import { hoursIn, phoneIn, speaks } from '../../brief/format.js';
+import { hoursIn, otherTongue, phoneIn, speaks } from '../../brief/format.js';
+import { directionOf } from '../../brief/reading/tongue.js';
 import { languages, type LanguageTag } from '../../language/registry.gen.js';
 import { families } from '../../look/type.js';
-import type { Credit, Medium, Page, Section, SiteDocument } from '../../model/site.js';
+import type { Credit, Medium, Page, Section, SiteDocument, Text } from '../../model/site.js';
 import { drawMedium } from '../../look/pictures/draw.js';
 import { drawFavicon, drawMark } from '../../look/pictures/mark.js';
 import { featuredPicture, iconPicture, SHARE_SIZE, sharePicture, type Raster } from '../../look/pictures/share.js';
@@ -61,6 +62,8 @@ interface Files extends Pick<Surroundings, 'contacts' | 'branches'> {
   phone: string;
   css: string;
   cssPath: string;
+  /** What the client’s own words are in, where that is not the site’s language. */
+  tongue: ReturnType<Surroundings['own']> | null;
   cuts: Record<string, FontCut> | undefined;
   mark: Surroundings['mark'];
   /** Every picture of the site, ready to be shown, by its id. */
@@ -159,6 +162,7 @@ function prepare(document: SiteDocument, options: RenderOptions): Files {
   });
   const language = languages[document.language];
   const { facts } = document;
+  const tongue = otherTongue(language, facts);
   return {
     hours: hoursIn(language, facts.hours),
     phone: phoneIn(language, facts.phone, facts),
@@ -167,6 +171,7 @@ function prepare(document: SiteDocument, options: RenderOptions): Files {
     branches: facts.branches
       .filter((b) => b.name && (b.address || b.phone || b.hours))
       .map((b) => ({ ...b, hours: hoursIn(language, b.hours) })),
+    tongue: tongue ? { lang: tongue, dir: directionOf(tongue) } : null,
     css,
     cssPath: `/site-${shortHash(css)}.css`,
     cuts,
@@ -309,9 +314,14 @@ function surroundings(
       const state = options.formState?.form === id ? options.formState : null;
       return form ? { form, action: formAction(id), state } : null;
     },
+    own: (text) => (files.tongue && areTheirWords(text) ? files.tongue : {}),
     part: (path) => (options.window ? { 'data-part': `${section.id}/${path}` } : ({} as Record<string, string>)),
   };
 }
+
+/** True for words of the client that stand as they wrote them, and are not told in the words of the site. */
+const areTheirWords = ({ value, from }: Text): boolean =>
+  from.kind === 'brief' && from.quote.toLowerCase().includes(value.trim().replace(/[.…]$/, '').toLowerCase());
 
 function drawSection(
   document: SiteDocument,

@@ -21,6 +21,8 @@ import { SingleKeys } from './single-keys';
           <dd>Say what should change</dd>
           <dt><kbd>[</kbd> <kbd>]</kbd></dt>
           <dd>The step before, the next step</dd>
+          <dt><kbd>Y</kbd> <kbd>N</kbd></dt>
+          <dd>Right or wrong, in the list of what is to confirm</dd>
           <dt><kbd>?</kbd></dt>
           <dd>This list</dd>
         }

@@ -45,6 +45,7 @@ function named(text: string, name: string): string {
           <div class="field">
             <label for="text">What they sent you <span class="quiet">a mail, notes, anything; as it is</span></label>
             <textarea
+              dir="auto"
               id="text"
               name="text"
               rows="16"

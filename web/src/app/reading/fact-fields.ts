@@ -27,6 +27,7 @@ import type { Row } from './brief-rows';
         >
         @if (row.long) {
           <textarea
+            dir="auto"
             [id]="'f-' + row.field"
             [rows]="row.long"
             [attr.maxlength]="most(row.field)"

@@ -9,6 +9,9 @@ import { aDocument, aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
 import { HeldBackPanel } from './held-back';
 
+/** The page; the document of a site has the same name here. */
+const page = () => globalThis.document;
+
 describe('what is held back', () => {
   it('is listed with why, cleared and held again, and facts read from running text are confirmed there', async () => {
     localStorage.clear();
@@ -48,6 +51,29 @@ describe('what is held back', () => {
     right()!.click();
     await made.whenStable();
     expect(right()).toBeNull();
+    store.change({ op: 'setCorrections', corrections: [] });
+    await made.whenStable();
+    const keys = (on: Element, key: string) =>
+      on.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+    const wrong = element.querySelector<HTMLElement>('[aria-label="It is wrong: Opening hours"]')!;
+    wrong.focus();
+    keys(wrong, 'x');
+    expect(store.document()!.facts.hours).not.toBe('');
+    keys(wrong, 'n');
+    await made.whenStable();
+    expect(store.document()!.facts.hours).toBe('');
+    expect(store.document()!.corrections.map((c) => [c.was, c.is])).toEqual([['hours', null]]);
+    expect(element.querySelector('[aria-label="It is right: Opening hours"]')).toBeNull();
+
+    element.querySelector('details')!.open = true;
+    const first = element.querySelector<HTMLElement>('.held li button')!;
+    first.focus();
+    keys(first, 'ArrowDown');
+    const second = element.querySelectorAll<HTMLElement>('.held li')[1]!.querySelector('button')!;
+    expect(page().activeElement).toBe(second);
+    keys(second, 'y');
+    await made.whenStable();
+    expect(store.document()!.corrections.map((c) => c.was)).toEqual(['hours', CLEARED]);
     store.ngOnDestroy();
   });
 });

@@ -39,7 +39,7 @@ export function runsOf(source: string, spans: readonly Span[]): Run[] {
   // White space is the text’s own here: none of the template’s may come between.
   preserveWhitespaces: false,
   template: `
-    <div class="marked" #whole (mouseup)="select(whole)">
+    <div class="marked" dir="auto" #whole (mouseup)="select(whole)">
       @for (run of runs(); track $index) {
         @if (run.span; as span) {
           <span

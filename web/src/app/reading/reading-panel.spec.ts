@@ -71,6 +71,21 @@ describe('what a text says', () => {
     expect(field.value).toBe('');
   });
 
+  it('says what a text is in where that language is not read', async () => {
+    const panel = await made();
+    const note = () =>
+      Array.from((panel.nativeElement as HTMLElement).querySelectorAll('.note')).find((n) =>
+        n.textContent.includes('The text is in'),
+      );
+    expect(note()).toBeUndefined();
+    panel.componentRef.setInput(
+      'reading',
+      readText('Lavoriamo la terracotta a Portorosso dal 1987, e ogni pezzo passa per le nostre mani.'),
+    );
+    await panel.whenStable();
+    expect(note()!.textContent).toContain('The text is in Italian.');
+  });
+
   it('takes a mark off by a key', async () => {
     const panel = await made();
     const marks = Array.from((panel.nativeElement as HTMLElement).querySelectorAll<HTMLElement>('.read'));

@@ -4,6 +4,7 @@ import { factOperations } from '@tin-porch/core/operations';
 import {
   filledFrom,
   SPAN_FIELDS,
+  tongueName,
   wordsOf,
   type Conflict,
   type Reading,
@@ -47,6 +48,16 @@ const CLASH: Record<Conflict['field'], string> = {
           <h2>What it says</h2>
           <span class="quiet">{{ found() }} in {{ ms() < 10 ? ms().toFixed(1) : ms().toFixed(0) }} ms</span>
         </div>
+        @if (tongue(); as name) {
+          <p class="note lamp gap">
+            <span
+              ><b>The text is in {{ name }}.</b> Numbers, addresses and prices are read in it as far as they can be
+              told. Sites are written in English, German, French and Spanish: menus, headings and forms come in the
+              language chosen under “How it is written”. What the client says in {{ name }} is held back until you use
+              it, and then stands as it is, marked as {{ name }}.</span
+            >
+          </p>
+        }
         @if (missing().length) {
           <p class="note rain gap">
             <span>Not in the facts yet: {{ missing().join(', ') }}.</span>
@@ -135,6 +146,11 @@ export class ReadingPanel {
     const facts = this.store.document()?.facts;
     const read = this.reading();
     return facts && read ? factOperations(facts, filledFrom(facts, read.facts)) : [];
+  });
+  /** What the text is in, where the reader does not know that language. */
+  protected readonly tongue = computed(() => {
+    const tag = this.reading()?.tongue;
+    return tag ? tongueName(tag) : '';
   });
   protected readonly missing = computed(() =>
     this.fillers().map((o) => {
