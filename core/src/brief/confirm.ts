@@ -6,7 +6,7 @@ import type { Span } from './reading/span.js';
 
 /** A fact that was read out of running text and that nobody has looked at. */
 export interface FactToConfirm {
-  field: 'name' | 'hours' | 'price';
+  field: 'name' | 'trade' | 'hours' | 'price';
   /** What it is the price of, or what it is: “Name”, “Opening hours”, “Price of Rigging”. */
   what: string;
   value: string;
@@ -15,6 +15,20 @@ export interface FactToConfirm {
   /** The service whose price it is. */
   service?: string;
 }
+
+/**
+ * True where it is certain what a business does: it was typed or confirmed by a person, or the text leaves no doubt of it. A
+ * trade that was only guessed at is in no sentence and in no picture.
+ */
+export function tradeIsPlain({ facts, corrections }: Pick<SiteDocument, 'facts' | 'corrections'>): boolean {
+  if (!facts.description.trim()) return true;
+  const { facts: read, tradePlain } = readText(facts.description);
+  return tradePlain || read.trade !== facts.trade || corrections.some((c) => c.was === 'trade' && c.is === 'trade');
+}
+
+/** The facts as a site may tell them: without a trade that nobody is sure of. */
+export const withoutGuess = (document: Pick<SiteDocument, 'facts' | 'corrections'>): Facts =>
+  tradeIsPlain(document) ? document.facts : { ...document.facts, trade: '' };
 
 const once = lately<FactToConfirm[]>(200);
 
@@ -46,7 +60,7 @@ export function factsToConfirm({ facts, corrections }: Pick<SiteDocument, 'facts
   const { description, name, hours, services } = facts;
   if (!description.trim()) return [];
   // Asked of every site whenever sites are listed: the same facts are looked at once.
-  const key = JSON.stringify([description, name, hours, services, corrections]);
+  const key = JSON.stringify([description, name, facts.trade, hours, services, corrections]);
   return once(key, () => toConfirmIn(facts, corrections));
 }
 
@@ -72,6 +86,9 @@ function toConfirmIn(facts: Facts, corrections: readonly Correction[]): FactToCo
   };
   return [
     ...(facts.name ? found('name', 'Name', (v) => v === facts.name) : []),
+    ...(facts.trade && !tradeIsPlain({ facts, corrections: [...corrections] })
+      ? [{ field: 'trade' as const, what: 'Trade', value: facts.trade, words: facts.trade }]
+      : []),
     // The hours are confirmed as a whole: what they come to is shown, wherever its parts were read.
     ...(facts.hours
       ? found('hours', 'Opening hours', (v) => facts.hours.includes(v) || facts.hours === read.facts.hours).map(

@@ -62,6 +62,8 @@ export interface Reading {
   conflicts: Conflict[];
   /** Trades it may be, the likeliest first, where the text does not make one sure. */
   trades: string[];
+  /** True where the text leaves no doubt of the trade: a site may speak of it and show its things. */
+  tradePlain: boolean;
   /** How sure the name is, 0 to 1; 0 where there is none and the facts have a working title. */
   nameSure: number;
 }
@@ -440,7 +442,7 @@ function groupAt(pieces: readonly ReadPiece[], span: Span): string {
   return plain ? capital(under).slice(0, 60) : '';
 }
 
-function factsFrom(source: string, gathered: Gathered, kept: Span[]): { facts: Facts; trades: string[] } {
+function factsFrom(source: string, gathered: Gathered, kept: Span[]): Pick<Reading, 'facts' | 'trades' | 'tradePlain'> {
   const { outright, items, people, labels } = gathered;
   const of = (field: SpanField) => kept.filter((s) => s.field === field);
   const first = (field: SpanField, most: number) =>
@@ -527,6 +529,7 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): { facts: F
   // Somebody who gives the business no name is the business.
   if (facts.people.length === 1 && facts.people[0]!.name.includes(' ')) facts.name ||= facts.people[0]!.name;
   facts.name ||= nameOfMail(facts.mail);
+  const stated = facts.trade !== '';
   const judged = tradeOf(source, facts, gathered.language, gathered.pieces);
   facts.trade ||= judged.trade;
   const outrightPlace = of('place').find((s) => outright.has(s))?.value;
@@ -535,7 +538,11 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): { facts: F
   const bare = !tradeHits(tradeTokens(facts.name)).length;
   if (!outrightName && bare && facts.name.toLowerCase() === facts.place.toLowerCase()) facts.name = '';
   // A trade said outright needs no other.
-  return { facts, trades: of('trade').some((s) => outright.has(s)) ? [] : judged.likely };
+  return {
+    facts,
+    trades: of('trade').some((s) => outright.has(s)) ? [] : judged.likely,
+    tradePlain: stated || judged.plain,
+  };
 }
 
 /** Words of a sentence that sets one value against another. */

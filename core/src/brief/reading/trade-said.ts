@@ -12,16 +12,22 @@ const TRADE_SAID: RegExp[] = [
 
 const NOBODY = /^(?:big|large|small|old|new|other|first|several|many|most|some|local|original|famous|great) /i;
 const SURNAME = /(?<![.!?]\s)(?<=\s|^)\p{Lu}\p{Ll}+\s\p{Lu}\p{Ll}+$/u;
-/** The trade in the client’s own word, for trades the house has no pack for: “bookbinders” is “bookbinder”. */
-export function tradeSaid(source: string, name: string): string {
+/** Of the patterns above, the one that takes any word for a trade, whoever’s it is. */
+const IN_PASSING = 1;
+
+/**
+ * The trade in the client’s own word, for trades the house has no pack for: “bookbinders” is “bookbinder”; and whether they
+ * say that it is theirs.
+ */
+export function tradeSaid(source: string, name: string): { said: string; own: boolean } {
   for (const text of [name, source])
-    for (const pattern of TRADE_SAID) {
+    for (const [n, pattern] of TRADE_SAID.entries()) {
       // “Tess Arkwright” is somebody’s name, and “one of the big makers” somebody else.
       const met = [...text.matchAll(new RegExp(pattern.source, `g${pattern.flags}`))].find(
         (m) => m[1] && !NOBODY.test(m[1]) && (text === name || !SURNAME.test(text.slice(0, m.index + m[0].length))),
       );
       const said = met?.[1]?.toLowerCase();
-      if (said) return said.replace(/(?<=[^s])s$/, '').slice(0, 80);
+      if (said) return { said: said.replace(/(?<=[^s])s$/, '').slice(0, 80), own: text === name || n !== IN_PASSING };
     }
-  return '';
+  return { said: '', own: false };
 }

@@ -34,6 +34,8 @@ const WORTH = { name: 1, service: 0.5, thing: 0.4 };
 const WORD = 0.4;
 /** A hall, a church or a castle is mostly where something is, not what somebody is. */
 const WHERE = new Set(['culture', 'club', 'stay']);
+/** What a trade is called in another language is often a word of this one: a cave is no cellar. */
+const OTHER_LANGUAGE = 0.4;
 /** Mentions in passing of a place of this kind are worth so much of a mention of a trade. */
 const IN_PASSING = 0.35;
 
@@ -88,12 +90,13 @@ export function judgeTrade(evidence: readonly Evidence[], language: Language): T
   };
   for (const { text, weight } of evidence) {
     const tokens = tradeTokens(text);
-    for (const { id, kind, words, at, length, shared } of tradeHits(tokens, language)) {
+    for (const { id, kind, words, at, length, shared, language: of } of tradeHits(tokens, language)) {
       const before = tokens.slice(Math.max(0, at - 5), at).join(' ');
       let own = 1;
       if (kind === 'name') {
         const passing = WHERE.has(packNamed(id).family ?? '') && weight < 2 ? IN_PASSING : 1;
         own = OTHERS.test(before) ? 0.2 : OWN.test(before) ? 4 : passing;
+        if (of !== language) own *= OTHER_LANGUAGE;
       }
       const worth = (weight * own * WORTH[kind] * (1 + 0.4 * (length - 1))) / shared;
       add(id, worth * again(`${id} ${words}`), true, kind === 'name' ? words : undefined);

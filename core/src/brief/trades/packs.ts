@@ -60,6 +60,7 @@ const byId = new Map(packs.map((p) => [p.id, p]));
 export const packNamed = (id: string): TradePack => byId.get(id) ?? anyTrade;
 
 const WORTH = { name: 1, service: 0.5, thing: 0.4 };
+const LEAST_IN_NAME = 5;
 const once = lately<TradePack>(60);
 
 /** The pack that fits a trade as people write it, in any language; a pack without claims where none does. */
@@ -77,7 +78,8 @@ export const packFor = (trade: string): TradePack =>
 export function packOf({ trade, name }: { trade: string; name: string }): TradePack {
   if (trade.trim()) return packFor(trade);
   const tokens = tradeTokens(name);
-  return tradeHits(tokens).some((h) => h.kind === 'name') ? packFor(name) : anyTrade;
+  // A short word that is a trade in one language is any word in another: “Cave Hill” has no cellar.
+  return tradeHits(tokens).some((h) => h.kind === 'name' && h.words.length >= LEAST_IN_NAME) ? packFor(name) : anyTrade;
 }
 
 /** The trades the house has a pack for, as nouns. */
