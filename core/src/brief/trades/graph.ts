@@ -169,6 +169,7 @@ pool-builder building HomeAndConstructionBusiness
 lift-engineer building HomeAndConstructionBusiness
 steeplejack building HomeAndConstructionBusiness
 house-clearer building LocalBusiness van
+skip-hire transport LocalBusiness
 playground-builder building GeneralContractor
 staircase-maker building HomeAndConstructionBusiness planks
 door-maker building HomeAndConstructionBusiness door
@@ -282,19 +283,25 @@ hotel stay Hotel bed
 allotments club Organization spade,cabbage,can
 choir club MusicGroup
 brass-band club MusicGroup
+bell-ringers club Organization
 history-society club Organization book
 sailing-club club SportsClub sails,dinghy
+rowing-club club SportsClub dinghy
 football-club club SportsClub
 bowls-club club SportsClub
 cycling-club club SportsClub bicycle
+walking-club club SportsClub
+swimming-club club SportsClub wave
 chess-club club Organization
 drama-society club TheaterGroup
 morris-side club PerformingGroup
 gardening-club club Organization flowerpot,spade
 neighbourhood-group club Organization
+community-workshop club Organization
 youth-group club Organization
 charity club NGO hands
 lifeboat club NGO boat,lighthouse
+fire-brigade club NGO
 church club Church
 donkey-sanctuary club NGO
 community-shop-society club Organization
@@ -310,6 +317,8 @@ energy-group club Organization
 service-club club NGO
 carnival-club club Organization
 steam-owners club Organization wheel
+old-boats club Organization boat
+model-club club Organization
 museum culture Museum
 village-hall culture EventVenue house
 library culture Library book,shelf
@@ -393,6 +402,7 @@ taxi transport TaxiService
 haulier transport LocalBusiness van
 storage transport SelfStorage crate
 tool-hire transport Store hammer,ladder
+event-hire transport Store
 marina transport LocalBusiness boat,anchor
 diver transport LocalBusiness wave
 balloonist transport LocalBusiness cloud

@@ -50,7 +50,7 @@ artist f|Malerwerkstatt für Bilder, Künstler, Künstlerin, Kunstmaler, Kunstma
 mosaic-maker f|Mosaikwerkstatt, Mosaikleger, Mosaikkünstlerin|Mosaike, Böden, Bilder|Bodenmosaike, Hausnummern, Gartenmosaike, Reparaturen, Auftragsarbeiten
 tile-maker f|Fliesenmanufaktur, Fliesenmaler, Kachelmacher, Kachelmanufaktur|Fliesen, Kacheln, Wandbilder|Kacheln, Nachfertigung alter Fliesen, Gemalte Wandbilder, Zweite Wahl, Auftragsarbeiten
 brickmaker f|Ziegelei, Ziegler, Ziegelmanufaktur|Ziegel, Dachziegel, Pflasterklinker|Handstrichziegel, Nachfertigung alter Ziegel, Dachziegel, Pflasterklinker, Muster
-bell-founder f|Glockengießerei, Glockengießer, Gießerei, Kunstgießerei|Glocken, Güsse, Beschläge|Neue Glocken, Nachstimmen, Glockenstühle, Güsse, Reparaturen
+bell-founder f|Glockengießerei, Glockengießer, Gießerei, Kunstgießerei, Glockengießerwerkstatt|Glocken, Güsse, Beschläge|Neue Glocken, Nachstimmen, Glockenstühle, Güsse, Reparaturen
 organ-builder m|Orgelbauer, Orgelbau, Orgelbauwerkstatt, Orgelbaumeister|Orgeln, Pfeifen, Harmonien|Stimmung, Restaurierung, Neubau, Harmoniumreparatur, Wartung
 drum-maker m|Trommelbauer, Trommelwerkstatt, Schlagzeugbauer|Trommeln, Felle, Schlägel|Neue Trommeln, Fellwechsel, Reparaturen, Seiltrommeln, Hüllen
 model-maker m|Modellbauer, Modellbauwerkstatt, Schiffsmodellbauer|Modelle, Halbmodelle, Dioramen|Halbmodelle, Schiffsmodelle, Reparaturen, Architekturmodelle, Vitrinen
@@ -169,7 +169,8 @@ alarm-fitter f|Sicherheitstechnik Firma, Alarmanlagenbauer, Brandschutz, Feuerl�
 pool-builder m|Teichbauer, Schwimmteichbau, Poolbauer, Teichbau|Teiche, Becken, Pumpen|Gartenteiche, Schwimmteiche, Pumpen und Filter, Pflege, Reparaturen
 lift-engineer m|Treppenliftbauer, Aufzugstechnik, barrierefreier Umbau, Treppenlifte|Treppenlifte, Rampen, Griffe|Treppenlifte, Rampen, Haltegriffe, Barrierefreie Bäder, Wartung
 steeplejack m|Turmarbeiter, Blitzschutzbauer, Industriekletterer, Turmdecker|Türme, Schlote, Blitzableiter|Blitzschutz, Begehung, Verfugen in der Höhe, Wetterfahnen, Fahnenmasten
-house-clearer f|Entrümpelungsfirma, Haushaltsauflösung, Entrümpelung, Containerdienst, Schrotthändler|Häuser, Dachböden, Garagen|Haushaltsauflösung, Dachböden und Garagen, Schrottabholung, Container, Wertanrechnung
+house-clearer f|Entrümpelungsfirma, Haushaltsauflösung, Entrümpelung, Schrotthändler|Häuser, Dachböden, Garagen|Haushaltsauflösung, Dachböden und Garagen, Schrottabholung, Container, Wertanrechnung
+skip-hire m|Containerdienst, Muldenverleih, Entsorger, Muldenservice|Container, Mulden, Abfälle|kleine Mulden, Bauschuttcontainer, Greiferwagen, Erdaushub, Mutterboden
 playground-builder m|Spielplatzbauer, Gartenmöbelbauer, Bankbauer|Schaukeln, Bänke, Stege|Spielgeräte, Bänke, Stege, Prüfungen
 staircase-maker m|Treppenbauer, Treppenbau, Handlaufbauer|Treppen, Handläufe, Stäbe|Neue Treppen, Handläufe, Reparaturen, Raumspartreppen
 door-maker m|Türenbauer, Torbauer für Garagen, Garagentore, Haustüren|Türen, Tore, Antriebe|Haustüren, Garagentore, Reparaturen, Antriebe
@@ -282,20 +283,26 @@ lighthouse-stay f|Übernachtung im Leuchtturm, Baumhaushotel, Schlosshotel, Müh
 hotel n|Hotel, Hafenhotel, Familienhotel, Landhotel, Berghotel, Strandhotel|Zimmer, Suiten, Mahlzeiten|Zimmer, Familienzimmer, Mahlzeiten, Feiern, Angebote
 allotments m|Kleingartenverein, Schrebergartenverein, Gemeinschaftsgarten, Kleingartenanlage, Gartenverein|Parzellen, Wege, Lauben|Parzellen, Warteliste, Gemeinschaftsgeräte, Offene Gärten, Saatguttausch
 choir m|Chor, Gesangverein, Kirchenchor, Kammerchor, Männerchor, Frauenchor, Shantychor|Lieder, Konzerte, Proben|Proben, Konzerte, Auftritte, Mitsingen, Schnupperabende
-brass-band m|Musikverein, Blaskapelle, Orchester, Spielmannszug, Posaunenchor, Blasorchester|Konzerte, Märsche, Proben|Proben, Konzerte, Auftritte, Jugendkapelle, Leihinstrumente
+brass-band m|Musikverein, Blaskapelle, Orchester, Spielmannszug, Posaunenchor, Blasorchester, Musikkapelle, Trachtenkapelle|Konzerte, Märsche, Proben|Proben, Konzerte, Auftritte, Jugendkapelle, Leihinstrumente
+bell-ringers m|Läuteverein, Glockenläuter, Handglockenchor|Glocken, Seile|Übungsabende, Läuten zu Hochzeiten, Anfänger, Turmbesuche, Gastläuter
 history-society m|Geschichtsverein, Heimatverein, Denkmalverein, Förderverein Denkmal, Archäologieverein, Geschichtswerkstatt|Archive, Vorträge, Rundgänge|Vorträge, Rundgänge, Archiv, Veröffentlichungen, Mitgliedschaft
-sailing-club m|Segelverein, Segelclub, Ruderverein, Yachtclub, Ruderclub, Kanuverein, Wassersportverein|Boote, Regatten, Liegeplätze|Regatten, Vereinsboote, Offene Tage, Liegeplätze, Mitgliedschaft
+sailing-club m|Segelverein, Segelclub, Yachtclub, Wassersportverein|Boote, Regatten, Liegeplätze|Regatten, Vereinsboote, Offene Tage, Liegeplätze, Mitgliedschaft
+rowing-club m|Ruderverein, Ruderclub, Kanuverein, Kanuclub, Rudergesellschaft, Paddelverein|Boote, Riemen, Mannschaften|Schnupperrudern, Mannschaften, Vereinsboote, Regatten, Mitgliedschaft
 football-club m|Fußballverein, Sportverein, Turnverein, Handballverein, Sportclub, Volleyballverein|Spiele, Mannschaften, Plätze|Training, Spiele, Jugendmannschaften, Mitgliedschaft, Vereinsheim
 bowls-club m|Tennisverein, Tennisclub, Schützenverein, Bogenschützenverein, Bouleverein, Tischtennisverein, Kegelverein|Plätze, Bahnen, Spiele|Vereinsabende, Turniere, Schnuppertage, Mitgliedschaft, Leihgerät
-cycling-club m|Wanderverein, Radsportverein, Alpenverein Sektion, Laufgruppe, Schwimmverein, Wandergruppe, Radclub|Touren, Wanderungen, Läufe|Wöchentliche Touren, Einstiegstage, Fahrten, Mitgliedschaft, Programm
-chess-club m|Schachverein, Schachclub, Spieleverein, Modelleisenbahnclub, Skatclub, Amateurfunkverein, Sternfreunde|Spiele, Bretter, Abende|Vereinsabende, Turniere, Neulinge, Mitgliedschaft, Offene Tage
+cycling-club m|Radsportverein, Radclub, Radfahrverein, Radlergruppe|Touren, Ausfahrten, Rennen|Wöchentliche Ausfahrten, Einstiegstage, Radreisen, Mitgliedschaft, Programm
+walking-club m|Wanderverein, Alpenverein Sektion, Laufgruppe, Wandergruppe, Kletterverein, Bergsteigergruppe|Wanderungen, Touren, Läufe|Wöchentliche Wanderungen, Einstiegstouren, Fahrten, Mitgliedschaft, Programm
+swimming-club m|Schwimmverein, Schwimmclub, Wasserballverein, Freibadverein|Bahnen, Wettkämpfe|Trainingsabende, Mannschaften, Wettkämpfe, Schwimmenlernen, Mitgliedschaft
+chess-club m|Schachverein, Schachclub, Spieleverein, Skatclub, Amateurfunkverein, Sternfreunde|Spiele, Bretter, Abende|Vereinsabende, Turniere, Neulinge, Mitgliedschaft, Offene Tage
 drama-society f|Theatergruppe, Laienspielgruppe, Theaterverein, Amateurtheater, Puppentheater, Laienbühne|Stücke, Proben, Karten|Aufführungen, Karten, Vorsprechen, Jugendtheater, Mitmachen
 morris-side f|Tanzgruppe, Trachtenverein, Volkstanzgruppe, Tanzclub, Folkclub, Trachtengruppe|Tänze, Trachten, Abende|Übungsabende, Auftritte, Buchung, Neulinge, Tanzabende
 gardening-club m|Gartenbauverein, Obst- und Gartenbauverein, Imkerverein, Gartenfreunde, Naturschutzverein, Streuobstverein|Gärten, Schauen, Vorträge|Vorträge, Gartenbesuche, Jahresschau, Pflanzentausch, Mitgliedschaft
-neighbourhood-group m|Nachbarschaftsverein, Seniorenkreis, Landfrauenverein, Bürgerverein, Frauenkreis, Männerwerkstatt, Stadtteilverein|Treffen, Ausflüge, Vorträge|Wöchentliche Treffen, Vorträge, Ausflüge, Mittagstisch, Mitgliedschaft
+neighbourhood-group m|Nachbarschaftsverein, Seniorenkreis, Landfrauenverein, Bürgerverein, Frauenkreis, Stadtteilverein, Mieterverein|Treffen, Ausflüge, Vorträge|Wöchentliche Treffen, Vorträge, Ausflüge, Mittagstisch, Mitgliedschaft
+community-workshop f|offene Werkstatt, Männerwerkstatt, Gemeinschaftswerkstatt, Selbsthilfewerkstatt|Werkbänke, Werkzeuge, Vorhaben|Offene Tage, gemeinsames Werkzeug, Reparaturen mit Hilfe, Arbeiten für den Ort, Mitmachen
 youth-group f|Jugendgruppe, Pfadfindergruppe, Jugendclub, Spielgruppe, Krabbelgruppe, Jugendfeuerwehr, Pfadfinderstamm|Kinder, Lager, Abzeichen|Gruppenstunden, Lager, Anmeldung, Mithelfen, Ferienprogramm
 charity m|gemeinnütziger Verein, Tafel, Hilfsverein, Stiftung, Spendenverein, Hospizverein, Flüchtlingshilfe, Beratungsstelle|Hilfe, Spenden, Ehrenamt|Hilfe, Spenden, Ehrenamt, Veranstaltungen, Jahresbericht
-lifeboat f|Seenotrettung, Freiwillige Feuerwehr, Wasserwacht, Bergwacht, Rettungsdienst, Ortsfeuerwehr|Einsätze, Mannschaft, Boote|Einsatz, Besuch der Wache, Sicherheit, Spenden, Mitmachen
+lifeboat f|Seenotrettung, Wasserwacht, Seenotretter|Einsätze, Mannschaft, Boote|Einsatz, Besuch der Wache, Sicherheit, Spenden, Mitmachen
+fire-brigade f|Freiwillige Feuerwehr, Feuerwehr, Bergwacht, Rettungsdienst, Ortsfeuerwehr|Einsätze, Mannschaft, Fahrzeuge|Einsatz, Besuch der Wache, Brandschutz, Jugendfeuerwehr, Mitmachen
 church f|Kirchengemeinde, Pfarrei, Gemeinde, Kapelle, Kirche, Pfarrgemeinde|Gottesdienste, Glocken, Säle|Gottesdienste, Trauungen und Taufen, Gemeindesaal, Chöre, Besichtigung
 donkey-sanctuary m|Tierschutzverein, Tierheim, Gnadenhof, Igelstation, Katzenhilfe, Wildtierstation|Tiere, Plätze, Spenden|Vermittlung, Besuche, Spenden, Mithelfen
 community-shop-society m|Dorfverein, Bürgergenossenschaft, Ortsverein, Tauschring, Förderverein|Treffen, Vorhaben|Vorhaben, Mitgliedschaft, Treffen, Mithelfen
@@ -310,7 +317,9 @@ patients-group f|Selbsthilfegruppe, Angehörigengruppe, Behindertenverein, Blind
 energy-group f|Umweltgruppe, Bachpatenschaft, Bürgerwindpark, Klimagruppe, Bürgerinitiative, Verkehrsinitiative|Einsätze, Treffen, Vorhaben|Einsätze, Vorhaben, Mitgliedschaft, Neues
 service-club m|Kameradschaftsverein, Reservistenverein, Serviceclub, Loge, Wohltätigkeitsverein|Treffen, Hilfe|Treffen, Hilfe, Spenden, Beitritt
 carnival-club m|Karnevalsverein, Faschingsverein, Narrenzunft, Festausschuss, Kirmesverein|Umzüge, Sitzungen|Umzug, Sitzungen, Mitmachen, Mitgliedschaft
-steam-owners m|Oldtimerclub, Motorradclub, Traktorfreunde, Schleppverein, Traditionsschiffverein|Ausfahrten, Treffen|Ausfahrten, Treffen, Clubabende, Mitgliedschaft
+steam-owners m|Oldtimerclub, Motorradclub, Traktorfreunde|Ausfahrten, Treffen|Ausfahrten, Treffen, Clubabende, Mitgliedschaft
+old-boats m|Traditionsschiffverein, Museumshafenverein, Verein für alte Schiffe|Traditionsschiffe, Dampfbarkassen|Ausfahrten, Erhaltung, Arbeitstage, Mitgliedschaft
+model-club m|Modellbauverein, Modelleisenbahnclub, Schiffsmodellbauclub, Modellflugverein, Modellbahnfreunde|Modelle, Anlagen|Clubabende, Fahrtage, Ausstellungen, Bauhilfe, Mitgliedschaft
 museum n|Museum, Heimatmuseum, Freilichtmuseum, Sammlung, Archiv, Museumsverein|Sammlungen, Ausstellungen|Ausstellungen, Führungen, Schulklassen, Archiv, Gruppen
 village-hall n|Dorfgemeinschaftshaus, Bürgerhaus, Gemeindesaal, Gemeindezentrum, Vereinsheim, Bürgersaal|Säle, Räume, Küchen|Saalmiete, Versammlungen, Feste, Küche, Feste Gruppen
 library f|Bücherei, Bibliothek, Stadtbücherei, Gemeindebücherei, Lesesaal, Lesekreis|Bücher, Lesungen, Regale|Ausleihe, Lesekreise, Vorlesestunde, Computer, Raummiete
@@ -320,7 +329,7 @@ heritage-railway f|Museumsbahn, Museumseisenbahn, Schmalspurbahn, Parkeisenbahn,
 show-garden m|Schaugarten, Botanischer Garten, Schloss, Burg, Herrenhaus, Arboretum, Tierpark, Aquarium, Wildpark|Gärten, Räume, Wege|Öffnung, Eintritt, Führungen, Pflanzenverkauf, Gruppen
 tourist-office f|Touristinformation, Verkehrsverein, Stadtführung, Stadtführer, Fremdenführerin, Gästeführer|Führungen, Karten, Touren|Stadtführungen, Karten, Gruppen, Unterkünfte, Andenken
 musician f|Band, Musiker, Hochzeitsband, Jazzband, Harfenistin, Organist, Tanzkapelle, Pianistin, Alleinunterhalter|Musik, Lieder, Tänze|Hochzeiten, Feste, Konzerte, Aufnahmen, Buchung
-building-friends m|Mühlenverein, Leuchtturmverein, Friedhofsverein, Glockenläuter, Kirchbauverein|Besuche, Erhaltung, Spenden|Besuche, Erhaltung, Spenden, Mithelfen
+building-friends m|Mühlenverein, Leuchtturmverein, Friedhofsverein, Kirchbauverein|Besuche, Erhaltung, Spenden|Besuche, Erhaltung, Spenden, Mithelfen
 observatory f|Sternwarte, Planetarium, Wetterstation, Vogelwarte, Naturkundezentrum|Fernrohre, Abende|Offene Abende, Gruppen, Schulklassen, Mitgliedschaft
 adventure-golf m|Minigolfplatz, Kegelbahn, Irrgarten, Spielscheune, Golfplatz, Rätselraum|Runden, Feste, Karten|Öffnung, Eintritt, Geburtstage, Gruppen
 artist-residency n|Künstlerhaus, Ateliertage, Kunsthof, Kunsthandwerkerhof, Werkstatthof|Ateliers, Offene Tage|Offene Tage, Künstler, Mitgliedschaft, Ateliermiete
@@ -341,7 +350,7 @@ secretary m|Büroservice, Schreibbüro, Sekretariatsservice|Briefe, Termine, Red
 consultant f|Beratungsfirma, Unternehmensberater, Unternehmensberaterin, Umweltbüro, Ökologe, Fördermittelberatung, Agrarberater|Berichte, Pläne, Gutachten|Beratung, Berichte, Gutachten, Förderanträge, Erstgespräch
 laboratory n|Prüflabor, Bodenlabor, Wasserlabor, Dentallabor, Zahntechniker, Kalibrierlabor|Proben, Berichte, Geräte|Probenprüfung, Berichte, Kalibrierung, Abholung, Beratung
 publisher m|Verlag, Kleinverlag, Zeitschrift, Lokalzeitung, Tonstudio, Tontechniker, Heimatverlag|Bücher, Hefte, Aufnahmen|Bücher, Abonnement, Manuskripte, Anzeigen, Frühere Ausgaben
-co-working f|Bürogemeinschaft, Coworking, Ateliergemeinschaft, Gründerzentrum, offene Werkstatt, Gemeinschaftswerkstatt|Tische, Ateliers, Räume|Arbeitsplätze, Ateliers, Besprechungsräume, Tageskarten, Besichtigung
+co-working f|Bürogemeinschaft, Coworking, Ateliergemeinschaft, Gründerzentrum|Tische, Ateliers, Räume|Arbeitsplätze, Ateliers, Besprechungsräume, Tageskarten, Besichtigung
 parish-council f|Gemeindeverwaltung, Ortsgemeinde, Hafenamt, Hafenmeister, Genossenschaft, Wohnungsgenossenschaft, Energiegenossenschaft, Zweckverband|Sitzungen, Bekanntmachungen|Sitzungen, Bekanntmachungen, Friedhof, Raumbuchung, Schaden melden
 film-maker f|Filmproduktion, Filmemacher, Filmemacherin, Trickfilmer, Videografin|Filme, Schnitte|Filme, Schnitt, Hochzeiten, Digitalisierung
 web-designer n|Webbüro, Webdesigner, Webdesignerin, Webentwickler, Texter, Texterin|Seiten, Texte|Webseiten, Pflege, Texte, Suchmaschinen
@@ -393,7 +402,8 @@ cycle-hire m|Fahrradverleih, Radverleih, E-Bike-Verleih, Radtouren, Fahrradvermi
 taxi n|Taxiunternehmen, Taxi, Mietwagen mit Fahrer, Krankenfahrten, Chauffeurdienst, Busunternehmen, Kleinbusvermietung|Fahrten, Plätze, Wagen|Stadtfahrten, Flughafen, Schülerfahrten, Rollstuhlfahrten, Kleinbus
 haulier f|Spedition, Fuhrunternehmen, Kurierdienst, Frachtführer, Transportunternehmen, Lastenradkurier, Bootstransport|Ladungen, Pakete, Paletten|Nahverkehr, Fernverkehr, Paletten, Lager, Bootstransport
 storage n|Lagerhaus, Selbstlager, Lagerräume, Einlagerung, Bootslager, Wohnwagenstellplätze, Selfstorage|Abteile, Container, Plätze|Lagerabteile, Bootslager, Wohnwagen, Kartons, Zugang
-tool-hire m|Maschinenverleih, Werkzeugverleih, Zeltverleih, Autovermietung, Anhängerverleih, Partyverleih, Kranverleih|Maschinen, Zelte, Wagen|Werkzeuge, Bagger, Zelte, Transporter, Lieferung
+tool-hire m|Maschinenverleih, Werkzeugverleih, Autovermietung, Anhängerverleih, Kranverleih|Maschinen, Bagger, Wagen|Werkzeuge, Bagger, Anhänger, Transporter, Lieferung
+event-hire m|Zeltverleih, Partyverleih, Festzeltverleih, Veranstaltungsverleih|Zelte, Tische, Bänke|Zelte, Tische und Bänke, Tanzböden, Beleuchtung, Aufbau
 marina m|Yachthafen, Marina, Bootshafen, Liegeplätze, Sportboothafen, Bojenfeld|Liegeplätze, Bojen, Slip|Jahresplätze, Gastplätze, Einwassern, Treibstoff, Sanitäranlagen
 diver f|Taucherfirma, Taucher, Berufstaucher, Tauchbasis, Schleppdienst, Arbeitsboote, Bergungstaucher|Rümpfe, Anker, Wracks|Rumpfreinigung, Anker und Bojen, Inspektion, Bergung, Arbeitsboot
 balloonist f|Ballonfahrten, Segelflugverein, Flugverein, Ballonfahrer, Tandemflüge, Rundflüge|Fahrten, Körbe, Flugzeuge|Ballonfahrten, Schnupperflüge, Gutscheine, Gruppen, Wetterauskunft

@@ -169,7 +169,8 @@ alarm-fitter|alarm installer, security systems installer, fire alarm engineer, f
 pool-builder|pool builder, pond builder, swimming pond builder, pool maintenance, water garden builder|ponds, pools, pumps|ponds, swimming ponds, pumps and filters, maintenance, repairs
 lift-engineer|stairlift fitter, lift engineer, access adaptations, ramp builder|stairlifts, ramps, rails|stairlifts, ramps, grab rails, bathrooms made safe, servicing
 steeplejack|steeplejack, rope access, lightning conductor engineer, church maintenance|spires, stacks, conductors|lightning conductors, inspections, repointing at height, weather vanes, flagpoles
-house-clearer|house clearance, house clearer, clearance firm, skip hire, rubbish removal, scrap merchant|houses, lofts, garages|house clearance, lofts and garages, scrap collection, skips, valuations
+house-clearer|house clearance, house clearer, clearance firm, rubbish removal, scrap merchant|houses, lofts, garages|house clearance, lofts and garages, scrap collection, skips, valuations
+skip-hire|skip hire, grab hire, waste carrier, muck away, aggregates and skips|skips, waste, topsoil|mini skips, builder’s skips, grab lorry, muck away, topsoil
 playground-builder|playground builder, play equipment maker, bench maker, garden furniture maker, bridge builder|swings, benches, bridges|play frames, benches, footbridges, inspections
 staircase-maker|staircase maker, stair builder, handrail maker, spiral stair maker|stairs, handrails, spindles|new stairs, handrails, repairs, loft stairs
 door-maker|door maker, garage door fitter, door fitter, gate automation|doors, shutters, locks|front doors, garage doors, repairs, automation
@@ -208,7 +209,7 @@ cider-maker|cider maker, cidermaker, cidery, perry maker, cider press|cider, per
 brewery|brewery, brewer, microbrewery, brewhouse, craft brewer|beers, casks, bottles|bitter and stout, cask hire, bottled beer, brewery visits, seasonal beers
 distillery|distillery, distiller, gin distiller, still house, whisky distillery|gin, whisky, spirits|gin, cask spirits, tours, private bottlings, gift sets
 cheesemaker|cheesemaker, cheese maker, creamery, dairy, cheese farm|cheese, butter, curd|hard cheese, fresh curd, butter, cheese by the wheel, dairy visits
-smokehouse|smokehouse, fish smoker, smokery, fish curer, kipper house|smoked fish, kippers, smoked cheese|kippers, smoked salmon, smoked cheese, smoking your catch, gift boxes
+smokehouse|smokehouse, fish smoker, smokery, fish curer, kipper house, eel smoker|smoked fish, kippers, smoked cheese|kippers, smoked salmon, smoked cheese, smoking your catch, gift boxes
 mill|flour mill, watermill, windmill, miller, water mill, tide mill|flour, bran, oats|stoneground flour, rye, milling days, mill visits, grain bought
 oil-press|oil press, olive oil producer, oil mill, rapeseed oil maker|oils, olives, vinegars|pressed oils, olive oil, tastings, pressing your crop, gift bottles
 salt-maker|salt maker, salt works, sea salt producer, salter|sea salt, flakes, smoked salt|sea salt, smoked salt, herb salts, sacks for trade, pan-house visits
@@ -283,19 +284,25 @@ hotel|hotel, harbour hotel, family hotel, spa hotel, country hotel, coaching inn
 allotments|allotment society, allotment association, allotments, community garden, allotment gardens, growers’ association|plots, paths, sheds|plots, waiting list, shared tools, open days, seed swap
 choir|choir, choral society, singers, community choir, chamber choir, church choir, shanty crew|songs, concerts, rehearsals|rehearsals, concerts, weddings, joining, newcomers’ evenings
 brass-band|brass band, town band, orchestra, wind band, silver band, youth orchestra, string quartet, ceilidh band|concerts, marches, rehearsals|rehearsals, concerts, engagements, youth band, instruments lent
+bell-ringers|bell ringers, ringers, tower ringers, handbell ringers, guild of ringers|bells, ropes, methods|practice nights, ringing for weddings, learners, tower visits, visiting bands
 history-society|history society, local history society, heritage trust, civic society, archaeology society, family history society, preservation trust|archives, talks, walks|talks, guided walks, archive, publications, membership
-sailing-club|sailing club, rowing club, yacht club, canoe club, kayak club, gig rowing club, boat club|boats, races, moorings|racing, club boats, open days, moorings, membership
+sailing-club|sailing club, yacht club|boats, races, moorings|racing, club boats, open days, moorings, membership
+rowing-club|rowing club, canoe club, kayak club, gig rowing club, boat club, regatta club, paddling club|boats, oars, crews|learning to row, crews, club boats, regattas, membership
 football-club|football club, rugby club, cricket club, hockey club, netball club, basketball club, handball club|matches, teams, pitches|training, matches, youth teams, membership, clubhouse hire
 bowls-club|bowls club, tennis club, badminton club, table tennis club, croquet club, pétanque club, archery club, fencing club|courts, greens, matches|club sessions, matches, newcomers’ days, membership, equipment lent
-cycling-club|cycling club, walking club, ramblers, hill walkers, running club, swimming club, wild swimmers, mountaineering club, orienteering club|rides, walks, runs, swims|weekly outings, beginners’ days, trips away, membership, programme
-chess-club|chess club, bridge club, board games club, card club, model railway club, radio club, astronomy society, stamp club|games, boards, evenings|club nights, matches, newcomers, membership, open days
+cycling-club|cycling club, cycle club, cyclists’ club|rides, tours, races|weekly rides, beginners’ days, tours, membership, programme
+walking-club|walking club, ramblers, hill walkers, running club, mountaineering club, orienteering club, climbing club, footpath group|walks, hills, paths|weekly walks, beginners’ walks, trips away, membership, programme
+swimming-club|swimming club, wild swimmers, lido society, water polo club, sea swimmers|lengths, galas, swims|club nights, squads, galas, learning to swim, membership
+chess-club|chess club, bridge club, board games club, card club, radio club, astronomy society, stamp club|games, boards, evenings|club nights, matches, newcomers, membership, open days
 drama-society|drama society, amateur dramatics, theatre group, players, puppet theatre, pantomime society, storytelling group|plays, rehearsals, tickets|productions, tickets, auditions, youth theatre, membership
 morris-side|morris side, folk dance club, dance club, country dance group, folk club, bagpipe band, ceilidh club|dances, tunes, evenings|practice nights, dancing out, bookings, newcomers, folk evenings
 gardening-club|gardening club, horticultural society, flower club, garden society, beekeepers’ association, orchard group, wildlife trust|gardens, shows, talks|talks, garden visits, annual show, plant swap, membership
-neighbourhood-group|women’s group, men’s shed, pensioners’ club, social club, over sixties club, senior citizens’ club, neighbourhood association, residents’ association|evenings, outings, talks|weekly meetings, talks, outings, lunches, membership
+neighbourhood-group|women’s group, pensioners’ club, social club, over sixties club, senior citizens’ club, neighbourhood association, residents’ association, tenants’ association, tenants and residents|evenings, outings, talks|weekly meetings, talks, outings, lunches, membership
+community-workshop|community workshop, men’s shed, repair café, makerspace, shared workshop|benches, tools, projects|open days, shared tools, repairs with help, jobs for the village, joining
 youth-group|youth group, scout group, guides, youth club, playgroup, toddler group, after-school club, sea cadets|children, camps, badges|weekly meetings, camps, joining, volunteers, holiday programme
 charity|charity, food bank, community charity, refugee support group, hospice charity, relief fund, befriending scheme, advice centre|help, donations, volunteers|help for people, donations, volunteering, events, annual report
-lifeboat|lifeboat station, rescue service, coastwatch, mountain rescue, volunteer fire brigade, first aid society, air ambulance charity|crews, calls, boats|rescue, station visits, safety advice, donations, volunteering
+lifeboat|lifeboat station, rescue service, coastwatch, sea rescue, inshore rescue|crews, calls, boats|rescue, station visits, safety advice, donations, volunteering
+fire-brigade|volunteer fire brigade, fire brigade, mountain rescue, first aid society, air ambulance charity, rescue team|crews, calls, engines|call-outs, station visits, safety advice, youth brigade, volunteering
 church|church, parish church, chapel, meeting house, congregation|services, bells, halls|services, weddings and christenings, hall hire, bell ringing, visits
 donkey-sanctuary|animal sanctuary, donkey sanctuary, animal rescue, cat rescue, dog rescue, hedgehog rescue|animals, homes, donations|rehoming, visits, donations, volunteering
 community-shop-society|community shop society, community pub society, community trust, development trust, village trust, transition group, time bank|meetings, projects, shares|projects, membership, meetings, volunteering
@@ -310,7 +317,9 @@ patients-group|self-help group, carers’ group, support group, disability group
 energy-group|climate group, river trust, beach clean group, wind cooperative, community energy group, cycling campaign, friends of the park|actions, meetings, projects|work days, projects, membership, news
 service-club|air cadets, veterans’ association, royal legion branch, lions club, rotary club, freemasons’ lodge, benevolent society|meetings, welfare, parades|meetings, help for members, fundraising, joining
 carnival-club|carnival club, carnival society, bonfire society, regatta committee, show society, town twinning committee, christmas lights committee|parades, floats, nights|parade, committee, stalls, helping
-steam-owners|vintage car club, tractor club, motorcycle club, steam engine owners’ club, old boats society, model boat club|runs, rallies, restorations|runs, rallies, club nights, membership
+steam-owners|vintage car club, tractor club, motorcycle club, steam engine owners’ club|runs, rallies, restorations|runs, rallies, club nights, membership
+old-boats|old boats society, gaffers’ association, steam launch trust, heritage boat trust, historic vessel society|heritage boats, steam launches|trips, restoration, working days, membership
+model-club|model boat club, model railway club, model engineers, model engineering society, model flying club, slot car club|models, layouts, engines|club nights, running days, exhibitions, help with building, membership
 museum|museum, heritage centre, local museum, railway museum, lighthouse museum|collections, exhibits, galleries|exhibitions, guided visits, school visits, archive, group bookings
 village-hall|village hall, community hall, parish hall, memorial hall, community centre, hall for hire, meeting rooms|halls, rooms, kitchens|hall hire, meetings, parties, kitchen, regular groups
 library|library, community library, reading room, mechanics’ institute, book club, seed library|books, readings, shelves|lending, reading groups, story time, computers, room hire
@@ -320,7 +329,7 @@ heritage-railway|heritage railway, steam railway, narrow gauge railway, miniatur
 show-garden|garden open to visitors, botanical garden, arboretum, country house, manor house, castle, historic house, show garden, aquarium, farm park|gardens, rooms, walks|opening, tickets, guided walks, plant sales, private visits
 tourist-office|tourist office, visitor centre, harbour office, walking tours, town guide, tour guide, boat museum guide|walks, maps, tours|guided walks, maps, group tours, accommodation list, gift shop
 musician|musician, folk band, wedding band, jazz band, harpist, organist, fiddler, string trio, pianist, barn dance caller, disc jockey|music, songs, dances|weddings, parties, concerts, recordings, bookings
-building-friends|cemetery trust, burial ground, war memorial trust, lighthouse trust, friends of the church, bell ringers, windmill trust|visits, repairs, appeals|visits, repairs, donations, volunteering
+building-friends|cemetery trust, burial ground, war memorial trust, lighthouse trust, friends of the church, windmill trust|visits, repairs, appeals|visits, repairs, donations, volunteering
 observatory|observatory, planetarium, science centre, weather station, bird observatory, seabird centre|telescopes, evenings, visits|open evenings, group visits, school visits, membership
 adventure-golf|crazy golf, adventure golf, bowling alley, maze, play barn, soft play, amusement pier, escape room, golf course|rounds, parties, tickets|opening, tickets, parties, groups
 artist-residency|artists’ residency, open studios, studio trail, print workshop for members, craft centre, community darkroom, pottery collective|studios, makers, open days|open days, makers, membership, studio hire
@@ -341,7 +350,7 @@ secretary|virtual assistant, secretarial service, office services, typing servic
 consultant|consultant, business adviser, management consultant, environmental consultant, ecologist, grant writer, farm adviser|reports, plans, surveys|advice, reports, surveys, grant applications, first meeting
 laboratory|testing laboratory, soil laboratory, water testing laboratory, materials testing, calibration workshop, dental laboratory, dental technician|samples, reports, instruments|sample testing, reports, calibration, collection, advice
 publisher|publisher, small press, local newspaper, podcast studio, recording studio, sound engineer, audio studio|books, magazines, recordings|books, subscriptions, submissions, advertising, back numbers
-co-working|shared office, co-working space, studio spaces, workshop spaces to let, business centre, makerspace, shared workshop|desks, studios, rooms|desks, studios, meeting rooms, day passes, viewings
+co-working|shared office, co-working space, studio spaces, workshop spaces to let, business centre|desks, studios, rooms|desks, studios, meeting rooms, day passes, viewings
 parish-council|parish council, town council, harbour authority, harbour master, water board, cooperative, housing cooperative, energy cooperative, credit union|meetings, notices, services|meetings, notices, allotments and burial ground, hall bookings, reporting a fault
 film-maker|film maker, video maker, documentary maker, animator, video editor, wedding film maker|films, edits, stories|films, editing, weddings, archive transfer
 web-designer|web designer, web developer, web design studio, copywriter, marketing consultant, content writer|sites, texts, pages|sites, care of sites, texts, search listing
@@ -393,7 +402,8 @@ cycle-hire|cycle hire, bike hire, bicycle hire, electric bike hire, cycle tours,
 taxi|taxi, taxi firm, minicab, private hire driver, airport transfers, chauffeur, wedding car hire, minibus hire, coach firm|journeys, seats, cars|local journeys, airport runs, school runs, wheelchair access, minibus hire
 haulier|haulier, haulage firm, courier, carrier, pallet delivery, livestock haulier, boat transport, motorcycle courier, cargo bike courier|loads, parcels, pallets|local deliveries, long-distance loads, pallets, storage, boat transport
 storage|self storage, storage firm, boat storage, caravan storage, container storage|units, containers, spaces|storage units, boat storage, caravans, boxes, access hours
-tool-hire|tool hire, plant hire, marquee hire, party hire, van hire, car hire, trailer hire, crane hire, generator hire|tools, marquees, vans|tools, diggers, marquees, vans, delivery
+tool-hire|tool hire, plant hire, van hire, car hire, trailer hire, crane hire, generator hire|tools, diggers, vans|tools, diggers, trailers, vans, delivery
+event-hire|marquee hire, party hire, tent hire, event hire, furniture hire, catering equipment hire|marquees, tents, tables, chairs|marquees, tables and chairs, dance floors, lighting, delivery and pitching
 marina|marina, moorings, dry stack, boat park, mooring contractor|berths, moorings, slips|annual berths, visitor berths, launching, fuel, washing facilities
 diver|diver, commercial diver, diving firm, dive shop, dive boat, salvage diver, tug operator, workboat hire, pilot boat|hulls, moorings, wrecks|hull cleaning, moorings, inspections, recovery, workboat hire
 balloonist|balloon flights, gliding club, flying club, air taxi, paragliding flights, balloonist, helicopter flights|flights, baskets, gliders|balloon flights, trial flights, vouchers, group flights, weather line

@@ -19,7 +19,7 @@ soap-maker f|jabonería, jabonero, jabones artesanos|jabones, ungüentos|jabones
 toymaker f|juguetería artesana, juguetero, taller de juguetes|juguetes de madera, caballos de balancín, marionetas|juguetes de madera, caballos de balancín, reparación de juguetes, casas de muñecas, encargos
 weaver m|taller de tejido, tejedor, tejedora, telar|telas, mantas, alfombras, bufandas|mantas, bufandas, alfombras, tela por metros, encargos
 signwriter m|rotulista, pintor de letreros, rotulación, rotulista artesano|rótulos, letreros, nombres de barcos|rótulos de tienda, letras doradas, nombres de barcos, cuadros de honor, furgonetas
-saddler f|guarnicionería, guarnicionero, talabartero|sillas de montar, riendas, cinturones, bolsos|reparación de sillas, riendas y arneses, cinturones, bolsos, ajuste de sillas
+saddler f|guarnicionería, guarnicionero, talabartero, talabartería|sillas de montar, riendas, cinturones, bolsos|reparación de sillas, riendas y arneses, cinturones, bolsos, ajuste de sillas
 instrument-maker m|lutier, lutería, luthier, guitarrero, constructor de instrumentos|violines, violonchelos, guitarras, arcos|instrumentos nuevos, reparaciones, encerdado de arcos, ajustes, tasaciones
 jeweller f|joyería, joyero, joyera, orfebre, platero, platería|anillos, collares, broches|alianzas, reparaciones, ajuste de talla, encargos, transformación de joyas
 dressmaker m|taller de costura, modista, sastre, costurera, sastrería, arreglos de ropa|vestidos, trajes, abrigos|arreglos, vestidos de novia, trajes a medida, reparaciones, cremalleras y bajos
@@ -169,7 +169,8 @@ alarm-fitter m|instalador de alarmas, protección contra incendios, mantenimient
 pool-builder m|constructor de piscinas, estanques, mantenimiento de piscinas|estanques, piscinas, bombas|estanques, piscinas naturales, bombas y filtros, mantenimiento, reparaciones
 lift-engineer m|instalador de salvaescaleras, ascensorista, adaptación de viviendas|salvaescaleras, rampas, barras|salvaescaleras, rampas, barras de apoyo, baños adaptados, mantenimiento
 steeplejack m|trabajos verticales, instalador de pararrayos, trabajos en altura|torres, chimeneas, pararrayos|pararrayos, inspecciones, rejuntado en altura, veletas, mástiles
-house-clearer m|vaciado de pisos, vaciado de casas, chatarrero, alquiler de contenedores|casas, desvanes, garajes|vaciado de casas, desvanes y garajes, chatarra, contenedores, tasaciones
+house-clearer m|vaciado de pisos, vaciado de casas, chatarrero|casas, desvanes, garajes|vaciado de casas, desvanes y garajes, chatarra, contenedores, tasaciones
+skip-hire m|alquiler de contenedores, contenedores de obra, gestor de residuos|contenedores, escombros, tierra|contenedores pequeños, contenedores de obra, camión grúa, retirada de tierras, tierra vegetal
 playground-builder m|constructor de parques infantiles, fabricante de bancos, muebles de jardín|columpios, bancos, pasarelas|juegos, bancos, pasarelas, revisiones
 staircase-maker m|fabricante de escaleras, escalerista, pasamanos|escaleras, pasamanos, balaustres|escaleras nuevas, pasamanos, reparaciones, escaleras de altillo
 door-maker m|fabricante de puertas, puertas de garaje, automatismos|puertas, persianas, motores|puertas de entrada, puertas de garaje, reparaciones, motores
@@ -282,20 +283,26 @@ lighthouse-stay m|alojamiento singular, cabañas en los árboles, castillo hotel
 hotel m|hotel, hotel familiar, hotel rural, hotel con encanto|habitaciones, suites, comidas|habitaciones, familiares, comidas, celebraciones, ofertas
 allotments f|asociación de huertos, huertos urbanos, huerto comunitario, huertos de ocio|parcelas, caminos, casetas|parcelas, lista de espera, herramientas compartidas, jornadas abiertas, intercambio de semillas
 choir m|coro, coral, orfeón, coro de cámara, grupo vocal|canciones, conciertos, ensayos|ensayos, conciertos, bodas, unirse, jornadas abiertas
-brass-band f|banda de música, banda municipal, orquesta, charanga, agrupación musical|conciertos, pasacalles, ensayos|ensayos, conciertos, actuaciones, banda juvenil, préstamo de instrumentos
+brass-band f|banda de música, banda municipal, orquesta, charanga, agrupación musical, sociedad musical|conciertos, pasacalles, ensayos|ensayos, conciertos, actuaciones, banda juvenil, préstamo de instrumentos
+bell-ringers m|campaneros, asociación de campaneros, toque de campanas|campanas, cuerdas|ensayos, toques de boda, principiantes, visitas a la torre, campaneros invitados
 history-society f|sociedad de historia local, asociación de patrimonio, amigos del patrimonio, centro de estudios locales|archivos, charlas, paseos|charlas, paseos guiados, archivo, publicaciones, socios
-sailing-club m|club de vela, club náutico, club de remo, club de piragüismo|barcos, regatas, amarres|regatas, barcos del club, jornadas abiertas, amarres, socios
+sailing-club m|club de vela, club náutico|barcos, regatas, amarres|regatas, barcos del club, jornadas abiertas, amarres, socios
+rowing-club m|club de remo, club de piragüismo, club de traineras, club de canoa|botes, remos, tripulaciones|bautismo de remo, tripulaciones, botes del club, regatas, socios
 football-club m|club de fútbol, club deportivo, club de rugby, club de baloncesto, peña deportiva|partidos, equipos, campos|entrenamientos, partidos, equipos juveniles, socios, local social
 bowls-club m|club de tenis, club de petanca, tiro con arco, club de bolos, club de bádminton|pistas, boleras, torneos|sesiones, torneos, jornadas de prueba, socios, préstamo de material
-cycling-club m|club de senderismo, club ciclista, club de montaña, club de natación, grupo excursionista|salidas, rutas, carreras|salidas semanales, jornadas de iniciación, viajes, socios, programa
-chess-club m|club de ajedrez, club de juegos, club de modelismo, agrupación astronómica, radioaficionados|juegos, tableros, tardes|tardes de club, torneos, novatos, socios, puertas abiertas
+cycling-club m|club ciclista, peña ciclista, grupo ciclista|salidas, rutas, carreras|salidas semanales, jornadas de iniciación, viajes en bici, socios, programa
+walking-club m|club de montaña, club de senderismo, grupo excursionista, grupo de montaña, club de escalada|rutas, salidas, cumbres|salidas semanales, rutas de iniciación, viajes, socios, programa
+swimming-club m|club de natación, nadadores, club de waterpolo|largos, competiciones|entrenamientos, grupos, competiciones, aprendizaje, socios
+chess-club m|club de ajedrez, club de juegos, agrupación astronómica, radioaficionados|juegos, tableros, tardes|tardes de club, torneos, novatos, socios, puertas abiertas
 drama-society m|grupo de teatro, teatro aficionado, compañía de teatro, teatro de títeres, cuentacuentos|obras, ensayos, entradas|funciones, entradas, audiciones, teatro joven, socios
 morris-side m|grupo de danzas, agrupación folclórica, grupo de baile tradicional, peña folclórica|danzas, trajes, veladas|ensayos, actuaciones, contratación, novatos, bailes
 gardening-club f|sociedad de horticultura, club de jardinería, asociación de apicultores, asociación naturalista|jardines, muestras, charlas|charlas, visitas a jardines, muestra anual, intercambio de plantas, socios
-neighbourhood-group f|asociación de vecinos, club de jubilados, asociación de mujeres, peña, comisión de fiestas, centro de mayores|encuentros, salidas, charlas|encuentros, charlas, salidas, comidas, socios
+neighbourhood-group f|asociación de vecinos, club de jubilados, asociación de mujeres, peña, comisión de fiestas, centro de mayores, asociación de inquilinos, peña de fiestas|encuentros, salidas, charlas|encuentros, charlas, salidas, comidas, socios
+community-workshop m|taller comunitario, taller compartido, taller de reparación vecinal|bancos, herramientas, proyectos|días abiertos, herramientas compartidas, reparaciones con ayuda, trabajos para el barrio, socios
 youth-group m|grupo scout, club juvenil, ludoteca, asociación juvenil, grupo de tiempo libre|niños, campamentos, actividades|reuniones, campamentos, inscripción, voluntariado, vacaciones
 charity f|asociación benéfica, banco de alimentos, fundación, ONG, asociación de ayuda, acogida de refugiados|ayuda, donativos, voluntarios|ayuda, donativos, voluntariado, actos, memoria anual
-lifeboat f|estación de salvamento, salvamento marítimo, bomberos voluntarios, protección civil voluntaria|equipos, salidas, lanchas|salvamento, visitas, prevención, donativos, voluntariado
+lifeboat f|estación de salvamento, salvamento marítimo, socorro marítimo|equipos, salidas, lanchas|salvamento, visitas, prevención, donativos, voluntariado
+fire-brigade m|bomberos voluntarios, protección civil voluntaria, cuerpo de bomberos, grupo de rescate|equipos, salidas, vehículos|intervenciones, visitas, prevención, bomberos jóvenes, voluntariado
 church f|parroquia, iglesia, ermita, monasterio, comunidad parroquial|misas, campanas, salones|misas, bodas y bautizos, salón parroquial, visitas, coro
 donkey-sanctuary f|protectora de animales, refugio de animales, santuario animal|animales, adopciones, donativos|adopciones, visitas, donativos, voluntariado
 community-shop-society f|asociación cultural, asociación del pueblo, banco del tiempo, colectivo vecinal|reuniones, proyectos|proyectos, socios, reuniones, voluntariado
@@ -310,7 +317,9 @@ patients-group m|grupo de apoyo, asociación de pacientes, asociación de cuidad
 energy-group f|asociación ecologista, plataforma ciudadana, amigos del río, limpieza de playas|acciones, reuniones, proyectos|jornadas, proyectos, socios, noticias
 service-club f|asociación de veteranos, club de servicio, sociedad de socorros mutuos|reuniones, ayuda|reuniones, ayuda, colectas, socios
 carnival-club f|comparsa, comisión de carnaval, sociedad de regatas, comisión de festejos|desfiles, carrozas|desfile, comisión, puestos, ayudar
-steam-owners m|club de coches clásicos, moto club, amigos del tractor, asociación de barcos tradicionales|salidas, concentraciones|salidas, concentraciones, veladas, socios
+steam-owners m|club de coches clásicos, moto club, amigos del tractor|salidas, concentraciones|salidas, concentraciones, veladas, socios
+old-boats f|asociación de barcos tradicionales, amigos de los barcos, patrimonio marítimo|barcos tradicionales, lanchas de vapor|salidas, restauración, jornadas de trabajo, socios
+model-club m|club de modelismo, club de modelismo ferroviario, club de modelismo naval, aeromodelismo|maquetas, circuitos|reuniones, días de rodaje, exposiciones, ayuda para construir, socios
 museum m|museo, museo local, centro de interpretación, ecomuseo, archivo|colecciones, exposiciones|exposiciones, visitas guiadas, colegios, archivo, grupos
 village-hall m|centro cívico, salón social, casa del pueblo, local social, centro vecinal|salas, cocinas|alquiler de sala, reuniones, fiestas, cocina, grupos
 library f|biblioteca, biblioteca popular, sala de lectura, bibliobús, club de lectura|libros, lecturas, estanterías|préstamo, clubes de lectura, hora del cuento, ordenadores, sala
@@ -320,7 +329,7 @@ heritage-railway m|ferrocarril histórico, tren de vapor, tren turístico, funic
 show-garden m|jardín visitable, jardín botánico, castillo, palacio, casa señorial, arboreto, acuario, parque de animales|jardines, salas, paseos|apertura, entradas, visitas guiadas, venta de plantas, grupos
 tourist-office f|oficina de turismo, guía turístico, visitas guiadas, rutas guiadas, guía oficial|visitas, mapas, rutas|visitas guiadas, mapas, grupos, alojamientos, tienda
 musician m|grupo de música, músico, banda de bodas, arpista, organista, pianista, orquesta de baile|música, canciones, bailes|bodas, fiestas, conciertos, grabaciones, contratación
-building-friends m|amigos del molino, amigos del faro, asociación de campaneros, asociación de defensa del patrimonio|visitas, obras, donativos|visitas, obras, donativos, voluntariado
+building-friends m|amigos del molino, amigos del faro, asociación de defensa del patrimonio|visitas, obras, donativos|visitas, obras, donativos, voluntariado
 observatory m|observatorio, planetario, estación meteorológica, estación ornitológica|telescopios, noches|noches abiertas, grupos, colegios, socios
 adventure-golf m|minigolf, bolera, laberinto, parque infantil cubierto, campo de golf, sala de escape|partidas, fiestas, entradas|apertura, entradas, cumpleaños, grupos
 artist-residency f|residencia de artistas, estudios abiertos, centro de artesanía, colectivo de artistas|estudios, puertas abiertas|puertas abiertas, artistas, socios, alquiler
@@ -341,7 +350,7 @@ secretary f|secretaría virtual, asistente virtual, oficiante de ceremonias|cart
 consultant f|consultoría, consultor, consultora, consultora ambiental, ecólogo, asesor agrario|informes, planes, estudios|asesoramiento, informes, estudios, subvenciones, primera reunión
 laboratory m|laboratorio de ensayos, laboratorio de suelos, protésico dental, laboratorio de aguas, calibración|muestras, informes, aparatos|ensayos, informes, calibración, recogida, asesoramiento
 publisher f|editorial, editor de libros, revista, periódico local, estudio de grabación, técnico de sonido|libros, revistas, grabaciones|libros, suscripciones, manuscritos, anuncios, números atrasados
-co-working m|espacio de coworking, oficinas compartidas, talleres compartidos, vivero de empresas, taller comunitario|mesas, talleres, salas|puestos, talleres, salas de reuniones, días sueltos, visitas
+co-working m|espacio de coworking, oficinas compartidas, talleres compartidos, vivero de empresas|mesas, talleres, salas|puestos, talleres, salas de reuniones, días sueltos, visitas
 parish-council m|ayuntamiento, junta vecinal, capitanía de puerto, cooperativa, cooperativa de viviendas, cooperativa de energía, comunidad de regantes|sesiones, avisos, servicios|sesiones, avisos, cementerio, reserva de salas, avisar de un fallo
 film-maker m|realizador de vídeo, videógrafo, documentalista, animadora, montador|vídeos, montajes|vídeos, montaje, bodas, digitalización
 web-designer m|estudio web, diseñador web, desarrolladora web, redactora, redactor publicitario|sitios, textos|sitios, mantenimiento, textos, posicionamiento
@@ -393,7 +402,8 @@ cycle-hire m|alquiler de bicicletas, alquiler de bicis, rutas en bicicleta|bicic
 taxi m|taxi, taxista, conductor privado, traslados al aeropuerto, empresa de autobuses, alquiler de minibús|trayectos, plazas, coches|trayectos, aeropuerto, escolares, silla de ruedas, minibús
 haulier f|empresa de transportes, transportista, mensajería, mensajero, ciclomensajería, transporte de barcos|cargas, paquetes, palés|repartos, larga distancia, palés, almacenaje, transporte de barcos
 storage m|trastero, guardamuebles, almacén, guarda de barcos, guarda de caravanas, trasteros|trasteros, contenedores, plazas|trasteros, barcos, caravanas, cajas, acceso
-tool-hire m|alquiler de maquinaria, alquiler de herramientas, alquiler de carpas, alquiler de coches, alquiler de remolques|herramientas, carpas, furgonetas|herramientas, miniexcavadoras, carpas, furgonetas, entrega
+tool-hire m|alquiler de maquinaria, alquiler de herramientas, alquiler de coches, alquiler de remolques|herramientas, miniexcavadoras, furgonetas|herramientas, miniexcavadoras, remolques, furgonetas, entrega
+event-hire m|alquiler de carpas, alquiler para fiestas, alquiler de mobiliario, alquiler de toldos|carpas, mesas, sillas|carpas, mesas y sillas, tarimas, iluminación, montaje
 marina m|puerto deportivo, marina, fondeadero, amarres, varadero seco|amarres, boyas, rampas|amarres anuales, visitantes, botadura, combustible, servicios
 diver m|buzo, buceo profesional, trabajos submarinos, centro de buceo, remolcador, buzo profesional|cascos, fondeos, pecios|limpieza de cascos, fondeos, inspecciones, rescate, lancha
 balloonist m|vuelos en globo, aeroclub, club de vuelo, parapente, piloto de globos|vuelos, cestas, planeadores|vuelos en globo, bautismo, vales, grupos, meteorología

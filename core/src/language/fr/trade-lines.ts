@@ -169,7 +169,8 @@ alarm-fitter m|installateur d’alarmes, sécurité incendie, vérification d’
 pool-builder m|pisciniste, constructeur de bassins, piscines naturelles|bassins, piscines, pompes|bassins, piscines naturelles, pompes et filtres, entretien, réparations
 lift-engineer m|installateur de monte-escaliers, ascensoriste, aménagement accessible|monte-escaliers, rampes, barres|monte-escaliers, rampes, barres d’appui, salles de bains adaptées, entretien
 steeplejack m|cordiste, travaux en hauteur, paratonnerres, campanologue|clochers, cheminées, paratonnerres|paratonnerres, inspections, rejointoiement en hauteur, girouettes, mâts
-house-clearer m|débarras, vide-maison, débarrasseur, location de bennes, ferrailleur|maisons, greniers, garages|débarras de maisons, greniers et garages, ferraille, bennes, estimations
+house-clearer m|débarras, vide-maison, débarrasseur, ferrailleur|maisons, greniers, garages|débarras de maisons, greniers et garages, ferraille, bennes, estimations
+skip-hire f|location de bennes, évacuation de gravats, loueur de bennes|bennes, gravats, terre|petites bennes, bennes à gravats, camion-grue, évacuation de terre, terre végétale
 playground-builder m|constructeur d’aires de jeux, fabricant de bancs, mobilier de jardin|balançoires, bancs, passerelles|aires de jeux, bancs, passerelles, contrôles
 staircase-maker m|escaliéteur, fabricant d’escaliers, fabricant de rampes|escaliers, rampes, balustres|escaliers neufs, rampes, réparations, escaliers de grenier
 door-maker m|fabricant de portes, poseur de portes de garage, portails automatiques|portes, volets, moteurs|portes d’entrée, portes de garage, réparations, motorisation
@@ -282,26 +283,32 @@ lighthouse-stay f|nuit insolite, cabane dans les arbres, château d’hôtes, mo
 hotel m|hôtel, hôtel du port, hôtel familial, hôtel de charme|chambres, suites, repas|chambres, chambres familiales, repas, réceptions, offres
 allotments f|association de jardins familiaux, jardins ouvriers, jardin partagé, jardins familiaux|parcelles, allées, cabanons|parcelles, liste d’attente, outils partagés, portes ouvertes, échange de graines
 choir f|chorale, chœur, ensemble vocal, chœur de chambre, chants de marins|chants, concerts, répétitions|répétitions, concerts, mariages, nous rejoindre, soirées découverte
-brass-band f|harmonie, fanfare, orchestre, harmonie municipale, bagad, ensemble de cuivres|concerts, défilés, répétitions|répétitions, concerts, animations, école d’harmonie, prêt d’instruments
+brass-band f|harmonie, fanfare, orchestre, harmonie municipale, bagad, ensemble de cuivres, société musicale|concerts, défilés, répétitions|répétitions, concerts, animations, école d’harmonie, prêt d’instruments
+bell-ringers m|sonneurs de cloches, carillonneurs, cercle de sonneurs|cloches, cordes|répétitions, sonneries de mariage, débutants, visites du clocher, sonneurs invités
 history-society f|société d’histoire, association du patrimoine, société archéologique, association d’histoire locale|archives, conférences, balades|conférences, visites guidées, archives, publications, adhésion
-sailing-club m|club de voile, club nautique, cercle nautique, club d’aviron, club de kayak, yacht-club|bateaux, régates, mouillages|régates, bateaux du club, portes ouvertes, mouillages, adhésion
+sailing-club m|club de voile, club nautique, cercle nautique, yacht-club|bateaux, régates, mouillages|régates, bateaux du club, portes ouvertes, mouillages, adhésion
+rowing-club m|club d’aviron, club de kayak, société nautique, cercle d’aviron, club de canoë|bateaux, avirons, équipages|initiation, équipages, bateaux du club, régates, adhésion
 football-club m|club de football, club de rugby, club de handball, association sportive, club de basket|matchs, équipes, terrains|entraînements, matchs, équipes jeunes, licences, club-house
 bowls-club m|club de tennis, club de pétanque, boules, tir à l’arc, club d’escrime, club de badminton|terrains, boulodrome, tournois|séances, tournois, journées découverte, adhésion, prêt de matériel
-cycling-club m|club de randonnée, club cycliste, club de natation, randonneurs, cyclotouristes, club alpin|sorties, randonnées, courses|sorties hebdomadaires, journées découverte, séjours, adhésion, programme
-chess-club m|club d’échecs, club de bridge, club de jeux, club de modélisme, club d’astronomie, radioamateurs|jeux, échiquiers, soirées|soirées du club, tournois, débutants, adhésion, portes ouvertes
+cycling-club m|club cycliste, cyclotouristes, vélo-club, cyclo-club|sorties, randonnées, courses|sorties hebdomadaires, journées découverte, séjours à vélo, adhésion, programme
+walking-club m|club de randonnée, randonneurs, club alpin, club d’escalade, marcheurs, club de montagne|randonnées, sorties, sentiers|sorties hebdomadaires, randonnées découverte, séjours, adhésion, programme
+swimming-club m|club de natation, nageurs, club de water-polo|longueurs, compétitions|entraînements, groupes, compétitions, apprentissage, adhésion
+chess-club m|club d’échecs, club de bridge, club de jeux, club d’astronomie, radioamateurs|jeux, échiquiers, soirées|soirées du club, tournois, débutants, adhésion, portes ouvertes
 drama-society f|troupe de théâtre, théâtre amateur, compagnie amateur, théâtre de marionnettes, conteurs|pièces, répétitions, billets|spectacles, billets, auditions, théâtre jeune, adhésion
 morris-side m|cercle celtique, groupe folklorique, club de danse, bal folk, danse traditionnelle|danses, costumes, soirées|répétitions, spectacles, réservations, débutants, bals
 gardening-club f|société d’horticulture, club de jardinage, association de jardiniers, association naturaliste, syndicat apicole|jardins, expositions, conférences|conférences, visites de jardins, exposition annuelle, troc de plantes, adhésion
-neighbourhood-group f|association de quartier, club des aînés, comité de quartier, amicale, comité des fêtes, club du troisième âge|rencontres, sorties, causeries|rencontres, causeries, sorties, repas, adhésion
+neighbourhood-group f|association de quartier, club des aînés, comité de quartier, amicale, comité des fêtes, club du troisième âge, association de locataires|rencontres, sorties, causeries|rencontres, causeries, sorties, repas, adhésion
+community-workshop m|atelier associatif, atelier de réparation|établis, outils, projets|journées ouvertes, outils partagés, réparations accompagnées, petits travaux, adhésion
 youth-group m|groupe scout, club de jeunes, association de jeunesse, halte-garderie, patronage, maison des jeunes|enfants, camps, activités|réunions, camps, inscription, bénévoles, vacances
 charity f|association caritative, banque alimentaire, association d’entraide, fondation, accueil de réfugiés, fonds de solidarité|aide, dons, bénévoles|aide, dons, bénévolat, événements, rapport annuel
-lifeboat f|station de sauvetage, sauveteurs en mer, amicale des sapeurs-pompiers, secouristes|équipes, sorties, canots|sauvetage, visites, prévention, dons, bénévolat
+lifeboat f|station de sauvetage, sauveteurs en mer, canot de sauvetage|équipes, sorties, canots|sauvetage, visites, prévention, dons, bénévolat
+fire-brigade f|amicale des sapeurs-pompiers, sapeurs-pompiers, secouristes, secours en montagne, centre de secours|équipes, interventions, engins|interventions, visites, prévention, jeunes sapeurs-pompiers, bénévolat
 church f|paroisse, église, chapelle, abbaye, communauté paroissiale|messes, cloches, salles|offices, mariages et baptêmes, salle paroissiale, visites, chorale
 donkey-sanctuary m|refuge animalier, association de protection animale, sanctuaire, refuge pour chats|animaux, adoptions, dons|adoptions, visites, dons, bénévolat
 community-shop-society f|association de village, association citoyenne, système d’échange local, régie de quartier|réunions, projets|projets, adhésion, réunions, bénévolat
 parents-association f|association de parents d’élèves, amicale laïque, école de village, sou des écoles|fêtes, ventes, fonds|fêtes, bourses, aider, actions
 trade-guild f|union commerciale, guilde, association de commerçants, syndicat professionnel, corporation|membres, réunions|membres, réunions, trouver un membre, adhésion
-fishing-club f|association de pêche, société de chasse, club de pêche, colombophiles|eaux, cartes|cartes de pêche, parcours, concours, adhésion
+fishing-club f|association de pêche, société de chasse, club de pêche, colombophiles, société de pêche|eaux, cartes|cartes de pêche, parcours, concours, adhésion
 riding-club m|club hippique, club canin, club d’attelage, association équestre|concours, rencontres|concours, rencontres, entraînement, adhésion
 martial-arts-club m|club de judo, club de karaté, club de gymnastique, club d’athlétisme, club de boxe|séances, passages|séances, débutants, passages de grade, licence
 art-circle f|société artistique, atelier d’écriture, ciné-club, cercle de lecture, club de tricot, cercle littéraire|soirées, expositions|soirées, exposition annuelle, débutants, adhésion
@@ -310,7 +317,9 @@ patients-group m|groupe d’entraide, association de patients, association d’a
 energy-group f|association environnementale, collectif citoyen, association de rivière, nettoyage de plages|actions, réunions, projets|chantiers, projets, adhésion, nouvelles
 service-club f|amicale d’anciens combattants, club service, société de bienfaisance, mutuelle d’entraide|réunions, entraide|réunions, entraide, collectes, adhésion
 carnival-club m|comité de carnaval, comité de fêtes du port, société de régates, association de la fête|défilés, chars|défilé, comité, stands, bénévolat
-steam-owners m|club de voitures anciennes, moto-club, amis des vieux tracteurs, association de vieux gréements|sorties, rassemblements|sorties, rassemblements, soirées, adhésion
+steam-owners m|club de voitures anciennes, moto-club, amis des vieux tracteurs|sorties, rassemblements|sorties, rassemblements, soirées, adhésion
+old-boats f|association de vieux gréements, amis des vieux bateaux, patrimoine maritime|vieux gréements, chaloupes|sorties en mer, restauration, chantiers, adhésion
+model-club m|club de modélisme, club de modélisme ferroviaire, club de modélisme naval, aéromodélisme|maquettes, réseaux|soirées, journées de roulage, expositions, aide au montage, adhésion
 museum m|musée, écomusée, musée local, maison du patrimoine, archives|collections, expositions|expositions, visites guidées, scolaires, archives, groupes
 village-hall f|salle des fêtes, salle communale, maison de quartier, foyer rural, salle polyvalente|salles, cuisines|location de salle, réunions, fêtes, cuisine, activités régulières
 library f|bibliothèque, médiathèque, salle de lecture, bibliothèque associative, bibliobus|livres, lectures, rayonnages|prêt, cercles de lecture, heure du conte, ordinateurs, salle
@@ -320,7 +329,7 @@ heritage-railway m|chemin de fer touristique, train à vapeur, petit train, trai
 show-garden m|jardin ouvert à la visite, jardin botanique, château, manoir, arboretum, parc animalier, aquarium|jardins, salles, allées|ouverture, billets, visites guidées, vente de plantes, groupes
 tourist-office m|office de tourisme, guide conférencier, visites guidées, syndicat d’initiative, guide touristique|visites, cartes, circuits|visites guidées, plans, groupes, hébergements, boutique
 musician m|groupe de musique, musicien, orchestre de bal, harpiste, organiste, pianiste, groupe de jazz|musiques, chants, danses|mariages, fêtes, concerts, enregistrements, réservations
-building-friends f|association de sauvegarde, amis du moulin, amis du phare, sonneurs de cloches|visites, travaux, dons|visites, travaux, dons, bénévolat
+building-friends f|association de sauvegarde, amis du moulin, amis du phare|visites, travaux, dons|visites, travaux, dons, bénévolat
 observatory m|observatoire, planétarium, station météo, station ornithologique|télescopes, soirées|soirées, groupes, scolaires, adhésion
 adventure-golf m|minigolf, bowling, labyrinthe, aire de jeux couverte, golf, jeu d’évasion|parties, fêtes, billets|ouverture, billets, anniversaires, groupes
 artist-residency f|résidence d’artistes, ateliers ouverts, village d’artisans, collectif d’artistes|ateliers, portes ouvertes|portes ouvertes, artistes, adhésion, location
@@ -393,7 +402,8 @@ cycle-hire f|location de vélos, loueur de vélos, vélos électriques, randonn�
 taxi m|taxi, artisan taxi, chauffeur privé, transport de personnes, autocariste, location de minibus|trajets, places, voitures|courses, aéroport, scolaires, fauteuil roulant, minibus
 haulier m|transporteur, entreprise de transport, coursier, coursier à vélo, messagerie, transport de bateaux|charges, colis, palettes|livraisons locales, longue distance, palettes, stockage, transport de bateaux
 storage m|garde-meuble, self-stockage, entrepôt, gardiennage de bateaux, gardiennage de caravanes|boxes, conteneurs, places|boxes, bateaux, caravanes, cartons, accès
-tool-hire f|location de matériel, location d’outillage, location de chapiteaux, location de voitures, location de remorques|outils, chapiteaux, fourgons|outils, mini-pelles, chapiteaux, fourgons, livraison
+tool-hire f|location de matériel, location d’outillage, location de voitures, location de remorques|outils, mini-pelles, fourgons|outils, mini-pelles, remorques, fourgons, livraison
+event-hire f|location de chapiteaux, location de matériel de fête, location de tentes, location de barnums|chapiteaux, tables, chaises|chapiteaux, tables et chaises, planchers, éclairage, livraison et montage
 marina m|port de plaisance, marina, mouillages, port à sec|places, mouillages, cales|places à l’année, visiteurs, mise à l’eau, carburant, sanitaires
 diver m|scaphandrier, plongeur professionnel, travaux sous-marins, club de plongée, remorquage, vedette de servitude|coques, mouillages, épaves|nettoyage de coques, mouillages, inspections, récupération, vedette
 balloonist m|vols en montgolfière, aéroclub, club de vol à voile, parapente, aérostier|vols, nacelles, planeurs|vols en ballon, vols d’initiation, bons cadeaux, groupes, météo
