@@ -84,7 +84,7 @@ export interface FixedWords {
   notPhone(value: string): string;
   form: { name: string; mail: string; phone: string; message: string };
   /** Headings of sections that name the business: `{name}` is filled. */
-  headings: { people: string; partners: string; vouched: string; areas: string; events: string; besides: string };
+  headings: { partners: string; vouched: string; areas: string; events: string; besides: string };
   labels: { home: string; services: string; rooms: string; about: string; contact: string; prices: string };
   privacy: LawPage;
   accessibility: LawPage;
@@ -148,6 +148,8 @@ export interface FamilyWords {
   verbs: string;
   /** How it goes, step by step: a name and a sentence or two. */
   steps: readonly (readonly [name: string, text: string])[];
+  /** Other ways to say how it goes, where many have nothing of their own to say. */
+  otherSteps?: readonly (readonly (readonly [name: string, text: string])[])[];
   /** What people ask, and an answer; an empty one only the client can give. */
   questions: readonly (readonly [question: string, answer: string])[];
 }
@@ -157,15 +159,15 @@ export interface FilledWords {
   /** Headings of a site that has only a working title, which no sentence can say. */
   headings: Partial<Record<Message, string>>;
   questionsLabel: string;
-  /** With the name, and for a business that has only a working title. */
-  questionsHeading: readonly [named: string, unnamed: string];
-  questionsPlain: string;
-  questionsLead: string;
-  stepsHeading: readonly [named: string, unnamed: string];
-  peopleHeading: string;
-  quotesHeading: readonly [named: string, unnamed: string];
+  /** Headings and leads to choose from: one without `{name}` for a business that has only a working title. */
+  questionsHeading: readonly string[];
+  questionsPlain: readonly string[];
+  questionsLead: readonly string[];
+  stepsHeading: readonly string[];
+  peopleHeading: readonly string[];
+  quotesHeading: readonly string[];
   pricesHeading: string;
-  hoursHeading: string;
+  hoursHeading: readonly string[];
   /** What stands in a place until the client has answered. */
   person: string;
   role: string;

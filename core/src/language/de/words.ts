@@ -25,7 +25,6 @@ export const words: FixedWords = {
   notPhone: (value) => `„${value}“ ist keine Telefonnummer.`,
   form: { name: 'Ihr Name', mail: 'Mail', phone: 'Telefon', message: 'Nachricht' },
   headings: {
-    people: 'Die Menschen bei {name}',
     partners: '{name} gehört zu',
     vouched: 'Was für {name} spricht',
     areas: 'Wo {name} arbeitet',

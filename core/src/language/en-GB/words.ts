@@ -25,7 +25,6 @@ export const words: FixedWords = {
   notPhone: (value) => `“${value}” is not a phone number.`,
   form: { name: 'Your name', mail: 'Mail', phone: 'Phone', message: 'Message' },
   headings: {
-    people: 'The people at {name}',
     partners: '{name} belongs to',
     vouched: 'What stands behind {name}',
     areas: 'Where {name} works',

@@ -25,7 +25,6 @@ export const words: FixedWords = {
   notPhone: (value) => `«${value}» no es un número de teléfono.`,
   form: { name: 'Su nombre', mail: 'Correo', phone: 'Teléfono', message: 'Mensaje' },
   headings: {
-    people: 'Las personas de {name}',
     partners: '{name} pertenece a',
     vouched: 'Lo que avala a {name}',
     areas: 'Dónde trabaja {name}',

@@ -25,7 +25,6 @@ export const words: FixedWords = {
   notPhone: (value) => `« ${value} » n’est pas un numéro de téléphone.`,
   form: { name: 'Votre nom', mail: 'Courriel', phone: 'Téléphone', message: 'Message' },
   headings: {
-    people: 'Qui travaille chez {name}',
     partners: '{name} est membre de',
     vouched: 'Les garanties de {name}',
     areas: 'Où {name} se déplace',

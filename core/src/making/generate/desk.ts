@@ -69,6 +69,18 @@ export const page = (id: string, label: string, reason: string, sections: Sectio
   sections,
 });
 
+/**
+ * One of the headings or leads a language has for something that is said of no one business: with the name only where there
+ * is more than a working title.
+ */
+export function called({ facts, language, random }: Desk, patterns: readonly string[]): Text {
+  const fit = hasWorkingTitle(facts) ? patterns.filter((p) => !p.includes('{name}')) : patterns;
+  const pattern = random.pick(fit);
+  const said = pattern.replace('{name}', facts.name);
+  const words = language.polish?.(said) ?? said;
+  return pattern === said ? invitation(words, `${language.tag}/filled`) : brief(words, facts.name);
+}
+
 /** A heading that no other on the site repeats; the name of the business where no pattern fits. */
 export function heading(desk: Desk, message: Message): Text {
   const said = desk.speaker.say(message);

@@ -1,14 +1,15 @@
 import type { SiteLanguage } from '../../language/language.js';
-import { hasWorkingTitle } from '../../brief/read.js';
 import type { TradePack } from '../../brief/trades/pack.js';
 import type { Page, Section, Service, Text } from '../../model/site.js';
 import type { Decision, Material } from '../plan/decide.js';
 import type { WantedPage } from '../plan/wishes.js';
-import { heading, page, section, type Desk } from './desk.js';
-import { brief, claim, invitation, nothing, placeholder } from './texts.js';
+import { called, heading, page, section, type Desk } from './desk.js';
+import { brief, claim, nothing, placeholder } from './texts.js';
 
 /** Fewer services than this are filled up with what the trade usually offers, to so many. */
 const FEW = 3;
+/** So many questions at most stand on the page of questions. */
+const MOST_ASKED = 5;
 const ENOUGH = 5;
 
 /** The family a trade belongs to, as the words of a language know it. */
@@ -41,14 +42,6 @@ export function filledDecision(decision: Decision, { services }: Material, pack:
   };
 }
 
-/** A heading in the words every site of this language has for it: with the name, where there is more than a working title. */
-const called = (desk: Desk, pattern: string | readonly [string, string]): Text => {
-  const [named, unnamed] = typeof pattern === 'string' ? [pattern, pattern] : pattern;
-  const said = hasWorkingTitle(desk.facts) ? unnamed : named.replace('{name}', desk.facts.name);
-  const words = desk.language.polish?.(said) ?? said;
-  return invitation(words, `${desk.language.tag}/filled`);
-};
-
 /** What is offered, where neither the brief nor the trade says it: places to write it into. */
 export function offerPlaces(desk: Desk): { name: Text; text: Text; price: Text }[] {
   const [words, ask] = desk.language.filled.offer;
@@ -62,9 +55,11 @@ export const pricePlace = (desk: Desk, name: string): Text =>
 /** How it goes, in the words of the family of the trade: each step is to confirm. */
 export function familySteps(desk: Desk): { heading: Text; items: { name: Text; text: Text }[] } {
   const family = familyOf(desk.pack);
+  const { steps: usual, otherSteps = [] } = desk.language.families[family];
+  const steps = desk.random.pick([usual, ...otherSteps]);
   return {
     heading: called(desk, desk.language.filled.stepsHeading),
-    items: desk.language.families[family].steps.map(([name, text], n) => ({
+    items: steps.map(([name, text], n) => ({
       name: claim(name, `${family}/steps/${n}`),
       text: claim(text, `${family}/steps/${n}`),
     })),
@@ -105,7 +100,7 @@ export const quotesSection = (desk: Desk): Section =>
 /** Who people will meet, where nobody is named yet. */
 export const peoplePlaces = (desk: Desk): Section =>
   section(desk, 'people/roster', 'People like to know whom they will meet.', ['people'], {
-    heading: called(desk, [desk.words.headings.people, desk.language.filled.peopleHeading]),
+    heading: called(desk, desk.language.filled.peopleHeading),
     items: [1, 2].map(() => ({
       name: placeholder(desk.language.filled.person, 'Who will people meet? Names, and what each does.'),
       role: placeholder(desk.language.filled.role, 'What does this person do?'),
@@ -155,10 +150,13 @@ export function questionsPage(desk: Desk, call: () => Section): Page {
   const { language, pack, decision } = desk;
   const family = familyOf(pack);
   desk.speaker.turn();
+  const questions = [...language.families[family].questions];
+  // Where there are many, not every business is asked the same.
+  while (questions.length > MOST_ASKED) questions.splice(Math.floor(desk.random.next() * questions.length), 1);
   return page('questions', language.filled.questionsLabel, decision.questions!, [
     section(desk, 'opening/plain', 'Names the page.', [], {
       heading: called(desk, language.filled.questionsHeading),
-      lead: invitation(language.filled.questionsLead, `${language.tag}/filled`),
+      lead: called(desk, language.filled.questionsLead),
     }),
     section(
       desk,
@@ -166,9 +164,9 @@ export function questionsPage(desk: Desk, call: () => Section): Page {
       'From the trade: each answer is to confirm, and some only the client can give.',
       ['trade'],
       {
-        heading: invitation(language.filled.questionsPlain, `${language.tag}/filled`),
+        heading: called(desk, language.filled.questionsPlain),
         lead: nothing,
-        items: language.families[family].questions.map(([question, answer], n) => ({
+        items: questions.map(([question, answer], n) => ({
           question: claim(question, `${family}/questions/${n}`),
           answer: answer ? claim(answer, `${family}/questions/${n}`) : placeholder(language.filled.answer, question),
         })),

@@ -1,7 +1,7 @@
 import { speaks } from '../../brief/format.js';
 import { capital } from '../writer/slots.js';
 import type { Person, Section, Service, Text } from '../../model/site.js';
-import { section, type Desk } from './desk.js';
+import { called, section, type Desk } from './desk.js';
 import { saidOf } from './said.js';
 import { brief, nothing } from './texts.js';
 
@@ -9,7 +9,7 @@ import { brief, nothing } from './texts.js';
 const polished = (desk: Desk, words: string): string => desk.language.polish?.(words) ?? words;
 
 /** A heading that names the business, in the words every site of this language has for it. */
-const named = (desk: Desk, kind: 'people' | 'partners' | 'vouched' | 'areas' | 'events'): Text =>
+const named = (desk: Desk, kind: 'partners' | 'vouched' | 'areas' | 'events'): Text =>
   brief(polished(desk, desk.words.headings[kind].replace('{name}', desk.facts.name)), desk.facts.name);
 
 /** Who works there, where the facts name more than one. */
@@ -18,7 +18,7 @@ export function peopleSection(desk: Desk): Section[] {
   if (people.length < 2) return [];
   return [
     section(desk, 'people/roster', `The facts name ${people.length} people.`, ['people'], {
-      heading: named(desk, 'people'),
+      heading: called(desk, desk.language.filled.peopleHeading),
       items: people.map((p) => {
         const say = saidOf(desk.facts, desk.language);
         const about = say.personAbout(p);

@@ -150,8 +150,8 @@ export class Speaker {
         const score =
           this.random.next() * 1.2 +
           (tone === this.tone ? this.toneWeight : 0) +
-          // A heading should say what only this business can say.
-          (heading && facts.length ? 0.7 : 0) -
+          // A heading should say what only this business can say, the first above all.
+          (heading && facts.length ? (message === 'openingHeading' ? 0.7 : 0.2) : 0) -
           Math.min(1.1, again * 0.45) -
           // The name is no refrain.
           (filled.used.some((s) => s.says[0] === 'name') ? Math.min(0.4, 0.12 * this.names) : 0);
