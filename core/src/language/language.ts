@@ -168,6 +168,11 @@ export interface FilledWords {
   quotesHeading: readonly string[];
   pricesHeading: string;
   hoursHeading: readonly string[];
+  figuresHeading: readonly string[];
+  /** What numbers may count, where nobody has given one, and what to ask for each. */
+  figures: readonly (readonly [label: string, ask: string])[];
+  /** What the year is that it began. */
+  figureFounded: string;
   /** What stands in a place until the client has answered. */
   person: string;
   role: string;

@@ -380,6 +380,23 @@ export const filled: FilledWords = {
     'Die Woche bei {name}',
     'Zu diesen Zeiten',
   ],
+  figuresHeading: [
+    'In Zahlen',
+    'Ein paar Zahlen',
+    '{name} in Zahlen',
+    'Gezählt',
+    'Wie viel und wie viele',
+    'Der Zahl nach',
+  ],
+  figures: [
+    ['Menschen, die hier arbeiten', 'How many people work there?'],
+    [
+      'Aufträge, Stücke oder Besuche im Jahr',
+      'What number from a year’s work says most: jobs, pieces, visits, members?',
+    ],
+    ['Kilometer, Quadratmeter oder Regale', 'Is there a size worth telling: of the place, the stock, the round?'],
+  ],
+  figureFounded: 'das Jahr, in dem es anfing',
   person: 'Ein Name',
   role: 'was sie oder er macht',
   quote: 'Ein Satz, den jemand gesagt hat, Wort für Wort und mit Erlaubnis.',

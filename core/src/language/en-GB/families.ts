@@ -375,6 +375,13 @@ export const filled: FilledWords = {
     'The week at {name}',
     'When you are welcome',
   ],
+  figuresHeading: ['In figures', 'A few numbers', '{name} in figures', 'Counted', 'How much, how many', 'By number'],
+  figures: [
+    ['people who work here', 'How many people work there?'],
+    ['jobs, pieces or visits in a year', 'What number from a year’s work says most: jobs, pieces, visits, members?'],
+    ['kilometres, square metres or shelves', 'Is there a size worth telling: of the place, the stock, the round?'],
+  ],
+  figureFounded: 'the year it began',
   person: 'A name',
   role: 'what they do',
   quote: 'A sentence somebody said, word for word, with leave to use it.',

@@ -359,6 +359,13 @@ export const filled: FilledWords = {
     'La semana de {name}',
     'A estas horas',
   ],
+  figuresHeading: ['En cifras', 'Algunas cifras', '{name} en cifras', 'Contado', 'Cuánto y cuántos', 'Por números'],
+  figures: [
+    ['personas que trabajan aquí', 'How many people work there?'],
+    ['trabajos, piezas o visitas al año', 'What number from a year’s work says most: jobs, pieces, visits, members?'],
+    ['kilómetros, metros cuadrados o estantes', 'Is there a size worth telling: of the place, the stock, the round?'],
+  ],
+  figureFounded: 'el año en que empezó',
   person: 'Un nombre',
   role: 'qué hace',
   quote: 'Una frase que alguien dijo, palabra por palabra y con su permiso.',

@@ -383,6 +383,13 @@ export const filled: FilledWords = {
     'La semaine de {name}',
     'À ces heures',
   ],
+  figuresHeading: ['En chiffres', 'Quelques chiffres', '{name} en chiffres', 'Compté', 'Combien', 'Par le nombre'],
+  figures: [
+    ['personnes qui travaillent ici', 'How many people work there?'],
+    ['travaux, pièces ou visites par an', 'What number from a year’s work says most: jobs, pieces, visits, members?'],
+    ['kilomètres, mètres carrés ou rayons', 'Is there a size worth telling: of the place, the stock, the round?'],
+  ],
+  figureFounded: 'l’année où cela a commencé',
   person: 'Un nom',
   role: 'ce que fait cette personne',
   quote: 'Une phrase que quelqu’un a dite, mot pour mot et avec son accord.',

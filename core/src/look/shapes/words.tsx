@@ -23,6 +23,11 @@ type Tag =
 /** True where a text says something: one that is empty leaves no trace, in the window as on the site. */
 export const shows = (text: Text | undefined): boolean => !!text?.value;
 
+/** True for what stands in a place only the client can fill: it is told apart wherever it is shown, and is not published. */
+const isToTell = ({ from }: Text): boolean => from.kind === 'placeholder';
+const classes = (...names: (string | false | undefined)[]): string | undefined =>
+  names.filter(Boolean).join(' ') || undefined;
+
 /** A section on its ground, named for its shape. */
 export function Band(props: {
   at: Surroundings;
@@ -253,7 +258,11 @@ export function Words(props: { as: Tag; text: Text | undefined; at: Surroundings
   const sub = props.as === 'h3' && at.level === 1;
   const Element = sub ? 'h2' : props.as;
   return (
-    <Element class={sub ? `sub ${props.class ?? ''}`.trim() : props.class} {...at.own(text)} {...at.part(path)}>
+    <Element
+      class={classes(sub && 'sub', props.class, isToTell(text) && 'to-tell')}
+      {...at.own(text)}
+      {...at.part(path)}
+    >
       {text.value}
     </Element>
   );

@@ -7,6 +7,7 @@ import { migrate } from '../../operations/forward/migrate.js';
 import { validateDocument } from '../../operations/validate.js';
 import { checklist } from '../../care/checklist.js';
 import { demoFacts } from '../../fixtures/facts.js';
+import { render } from '../../page/render/render.js';
 import { rewriteVersion } from '../plan/plan.js';
 import { usualServices } from './fill.js';
 import { allTexts, newDocument, toConfirm } from './site.js';
@@ -72,6 +73,42 @@ describe('a site that is filled out', () => {
     for (const kind of ['quotes', 'people', 'services', 'questions', 'story', 'hours'])
       expect(asked).withContext(kind).toContain(kind);
     expect(checklist(document).find((c) => c.id === 'placeholders')!.state).toBe('stop');
+  });
+
+  it('asks for numbers too, and gives the year it began where that is known', () => {
+    const figures = (line: string) =>
+      allTexts(made(readBrief(line)))
+        .filter((t) => t.section.shape.startsWith('figures/') && t.path.endsWith('.figure'))
+        .map((t) => [t.text.value, t.text.from.kind]);
+    expect(figures(lines[0]!)).toEqual(Array.from({ length: 3 }, () => ['00', 'placeholder']));
+    expect(figures(`${lines[0]!}, since 1974`)[0]).toEqual(['1974', 'brief']);
+  });
+
+  it('tells places only the client can fill apart from its own words, in every page that is drawn', () => {
+    const document = made(readBrief(lines[0]!));
+    const html = render(document, { origin: 'https://x.example' })
+      .flatMap((f) => ('text' in f && f.path.endsWith('.html') ? [f.text] : []))
+      .join('\n');
+    const marked = [...html.matchAll(/class="[^"]*\bto-tell\b[^"]*"[^>]*>([^<]*)</g)].map((m) => m[1]!);
+    const places = allTexts(document).filter((t) => t.text.from.kind === 'placeholder' && t.text.value);
+    for (const value of new Set(marked.map((m) => m.replace(/&#39;/g, '’'))))
+      expect(places.map((p) => p.text.value)).toContain(value);
+    expect(new Set(marked).size).toBeGreaterThan(5);
+  });
+
+  it('does not say the same on every site: no heading, lead or question stands on more than one in four', () => {
+    const sites = Array.from({ length: 40 }, (_, n) =>
+      made({ ...readBrief(lines[n % lines.length]!), name: `Works ${n}` }),
+    );
+    const counts = new Map<string, number>();
+    for (const document of sites) {
+      const said = allTexts(document)
+        .filter((t) => t.text.from.kind !== 'placeholder' && /(?:heading|lead)$/.test(t.path))
+        .map((t) => t.text.value.replace(document.facts.name, '{name}'))
+        .filter((v) => v.split(' ').length > 2);
+      for (const v of new Set(said)) counts.set(v, (counts.get(v) ?? 0) + 1);
+    }
+    expect([...counts].filter(([, n]) => n > sites.length / 4)).toEqual([]);
   });
 
   it('leaves what the client does not want: no prices are asked for where none are wanted', () => {

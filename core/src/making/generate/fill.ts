@@ -4,7 +4,7 @@ import type { Page, Section, Service, Text } from '../../model/site.js';
 import type { Decision, Material } from '../plan/decide.js';
 import type { WantedPage } from '../plan/wishes.js';
 import { called, heading, page, section, type Desk } from './desk.js';
-import { brief, claim, nothing, placeholder } from './texts.js';
+import { brief, claim, invitation, nothing, placeholder } from './texts.js';
 
 /** Fewer services than this are filled up with what the trade usually offers, to so many. */
 const FEW = 3;
@@ -106,6 +106,30 @@ export const peoplePlaces = (desk: Desk): Section =>
       role: placeholder(desk.language.filled.role, 'What does this person do?'),
     })),
   });
+
+/** What stands for a number nobody has given. */
+const NO_NUMBER = '00';
+
+/** Numbers that say much: the year it began where that is known, and the places for those only the client can give. */
+export function figurePlaces(desk: Desk): Section {
+  const { facts, language } = desk;
+  const places = language.filled.figures.map(([label, ask]) => ({
+    figure: placeholder(NO_NUMBER, ask),
+    label: placeholder(label, ask),
+  }));
+  const began = /^\d{4}$/.test(facts.founded)
+    ? [
+        {
+          figure: brief(facts.founded, facts.founded, 'founded'),
+          label: invitation(language.filled.figureFounded, `${language.tag}/filled`),
+        },
+      ]
+    : [];
+  return section(desk, 'figures/row', 'A number is remembered. Which ones, the client has to tell.', ['founded'], {
+    heading: called(desk, language.filled.figuresHeading),
+    items: [...began, ...places].slice(0, 3),
+  });
+}
 
 /** When somebody is there, where nobody has said it. */
 export const hoursPlace = (desk: Desk): Section =>

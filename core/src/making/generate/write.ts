@@ -19,6 +19,7 @@ import {
   questionsPage,
   quotesSection,
   storyPlaces,
+  figurePlaces,
   usualServices,
 } from './fill.js';
 import { areasSection, eventsSection, groupsOf, partnersSection, peopleSection } from './lists.js';
@@ -476,6 +477,7 @@ function aboutPage(desk: Desk, action: Text): Page {
       },
     ),
     ...people,
+    ...(desk.fill === 'full' ? [figurePlaces(desk)] : []),
     ...partnersSection(desk),
     callSection(desk, action),
   ]);

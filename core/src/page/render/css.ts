@@ -204,6 +204,10 @@ a {
 .head.middle > * {
   margin-inline: auto;
 }
+.to-tell {
+  text-decoration: underline dotted 1px;
+  text-underline-offset: 0.3em;
+}
 .lead {
   font-size: var(--size-2);
   line-height: 1.5;
