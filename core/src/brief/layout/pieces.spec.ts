@@ -2,6 +2,17 @@ import { piecesOf, sentencesIn } from './pieces.js';
 
 const laid = (text: string) => piecesOf(text).map((p) => [p.kind, p.text]);
 
+describe('lines that were broken at a width', () => {
+  const lines = (text: string) => piecesOf(text).map((p) => p.text.replace(/\n/g, ' '));
+  it('are one where they go on, and two where the second begins something', () => {
+    const first = 'We build and mend wooden boats in the long shed behind the church, and have done';
+    expect(lines(`${first}\nso since the days of my grandfather.`)).toEqual([
+      `${first} so since the days of my grandfather.`,
+    ]);
+    expect(lines(`${first}\n£5m public liability`)).toEqual([first, '£5m public liability']);
+  });
+});
+
 describe('the layout of a brief', () => {
   it('tells headings, lists, labels, tables and sentences apart, and says what each stands under', () => {
     const text =

@@ -178,7 +178,9 @@ function endOfParagraph(lines: readonly Line[], first: number): number {
   if (end === first) return first;
   const full = lines.slice(first, end).map((l) => l.text.length);
   const widest = Math.max(...full, lines[end]!.text.length);
-  return widest >= 50 && widest <= 110 && full.every((l) => l >= widest * 0.7) ? end : first;
+  // Of two lines alone one tells nothing of a width: they are one where the second goes on as a sentence does.
+  const goesOn = full.length > 1 || /^[\p{Ll}(]/u.test(lines[end]!.text);
+  return goesOn && widest >= 50 && widest <= 110 && full.every((l) => l >= widest * 0.7) ? end : first;
 }
 
 /** The lines of a numbered form that ask: at least three, each short, with an answer under it, in lines or in a list, that has no number. */

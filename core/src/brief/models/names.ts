@@ -3,28 +3,26 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const namesModel: LinearModel = {
   classes: ["score"],
-  step: 0.09339,
+  step: 0.0932,
   bias: [0],
   weights: `<:a	?
-<:about	J
+<:about	K
 <:al	K
 <:als	T
 <:an	K
 <:and	M
 <:any	L
-<:appelle	W
+<:appelle	V
 <:are	X
-<:as	R
+<:as	S
 <:at	M
-<:au	Y
+<:au	X
 <:auf	K
-<:august	N
 <:bank	N
 <:be	_
 <:behind	F
 <:beim	K
 <:between	K
-<:bin	N
 <:by	N
 <:calle	F
 <:called	F
@@ -35,9 +33,9 @@ export const namesModel: LinearModel = {
 <:de	C
 <:der	T
 <:die	]
-<:do	J
-<:does	M
-<:dont	H
+<:do	K
+<:does	L
+<:dont	I
 <:dry	N
 <:du	H
 <:ebbsworth	N
@@ -47,122 +45,119 @@ export const namesModel: LinearModel = {
 <:en	Y
 <:engineer	M
 <:es	P
-<:est	I
+<:est	J
 <:every	M
 <:ex	C
 <:example	N
 <:for	I
 <:forty	L
-<:four	K
-<:geehrte	L
+<:four	J
+<:geehrte	M
 <:granddaughter	K
-<:grands	I
+<:grands	H
 <:grüsse	J
 <:grüße	J
-<:hacemos	H
-<:has	[
+<:hacemos	I
+<:has	Z
 <:have	K
-<:heißt	R
+<:heißt	S
 <:hollow	C
 <:honey	C
-<:i	L
+<:i	K
 <:ich	J
-<:im	L
+<:id	N
+<:im	K
 <:in	J
 <:is	T
 <:ist	K
 <:its	_
 <:jahr	I
-<:jedem	M
+<:jedem	L
 <:kiln	M
 <:kilo	I
 <:la	H
 <:laden	J
-<:lift	J
+<:lift	I
 <:llama	Z
-<:m	F
+<:m	G
 <:machen	L
-<:make	E
-<:man	J
-<:many	N
+<:make	D
+<:man	I
+<:many	M
 <:maureen	K
 <:me	J
 <:mit	M
-<:model	E
+<:model	C
 <:negocio	X
 <:never	M
 <:nicht	N
 <:no	K
-<:not	G
+<:not	H
 <:number	M
-<:odd	N
+<:odd	M
 <:office	M
-<:on	A
+<:on	B
 <:one	M
-<:open	J
+<:open	K
 <:or	L
-<:orange	M
+<:orange	L
 <:outside	F
-<:per	K
-<:pfarrhof	L
-<:polígono	G
+<:per	J
+<:pfarrhof	M
+<:polígono	H
 <:put	G
-<:que	I
-<:re	^
-<:ring	L
+<:que	H
+<:re	]
+<:ring	K
 <:s	R
 <:saltmarrow	J
-<:sam	M
-<:san	M
+<:sam	L
+<:san	N
 <:say	M
-<:says	L
+<:says	M
 <:school	K
 <:se	K
-<:since	M
-<:sind	K
-<:small	E
+<:since	N
+<:sind	L
+<:small	D
 <:so	K
-<:sommes	E
-<:somos	U
+<:sommes	F
+<:somos	T
 <:st	J
-<:sunday	T
+<:sunday	S
 <:t	G
-<:tannery	I
-<:the	D
+<:tannery	J
+<:the	C
 <:then	N
-<:there	N
-<:torben	J
+<:torben	I
 <:two	J
 <:un	L
 <:unser	H
-<:us	M
+<:us	L
 <:valley	M
 <:ve	M
-<:vier	L
+<:vier	M
 <:voir	J
-<:we	G
+<:we	E
 <:web	M
 <:website	S
 <:when	N
 <:wir	B
-<:y	L
+<:y	M
 <:you	C
-<:young	N
-<:zum	N
-<:zwischen	N
 <:à	M
 addressee	#
-after in	G
+after in	F
 after with	F
 all caps first	a
-at	3
+at	4
 bottom	H
 count:1	Q
-count:1&domain:-	W
-count:1&domain:all	S
+count:1&domain:-	V
+count:1&domain:all	T
 count:1&domain:much	Z
 count:1&domain:none	D
-count:1&domain:same	D
+count:1&domain:same	C
 count:1&domain:some	Q
 count:1&legal	K
 count:1&part of longer	R
@@ -180,13 +175,13 @@ count:2&domain:same	Q
 count:2&domain:some	M
 count:2&kind	T
 count:2&part of longer	K
-count:2&trade	R
+count:2&trade	Q
 count:2&words:1	M
 count:2&words:2	M
 count:2&words:3	W
 count:2&words:4	P
 count:3	R
-count:3&domain:-	N
+count:3&domain:-	M
 count:3&domain:all	I
 count:3&domain:none	N
 count:3&domain:same	J
@@ -201,26 +196,25 @@ count:3&words:3	N
 count:4	W
 count:4&domain:-	K
 count:4&domain:all	R
+count:4&domain:none	N
 count:4&domain:same	T
 count:4&domain:some	Q
-count:4&kind	K
-count:4&pair	M
+count:4&kind	L
 count:4&person	M
-count:4&trade	N
+count:4&trade	M
 count:4&words:2	M
 designer says	D
-digit	@
+digit	A
 domain:-&kind	S
 domain:-&legal	J
 domain:-&pair	K
-domain:-&part of longer	L
-domain:-&person	J
-domain:-&trade	M
+domain:-&part of longer	K
+domain:-&person	I
 domain:all	c
 domain:all&domain:same	H
 domain:all&kind	H
-domain:all&legal	E
-domain:all&pair	J
+domain:all&legal	D
+domain:all&pair	K
 domain:all&part of longer	V
 domain:all&person	V
 domain:all&trade	Q
@@ -236,6 +230,7 @@ domain:none&kind	T
 domain:none&pair	Q
 domain:none&part of longer	N
 domain:none&person	M
+domain:none&trade	N
 domain:same	e
 domain:same&kind	Y
 domain:same&pair	S
@@ -252,30 +247,29 @@ domain:some&trade	W
 given only	4
 goes back	E
 goes on	E
-greeted	#
+greeted	!
 how:CAPS	W
 how:at	X
-how:called	r
+how:called	s
 how:called&count:1	T
 how:called&count:2	N
 how:called&count:3	W
-how:called&domain:-	Q
+how:called&domain:-	R
 how:called&domain:all	^
 how:called&domain:much	F
 how:called&domain:none	L
 how:called&domain:same	W
 how:called&domain:some	Q
 how:called&is	M
-how:called&pair	P
+how:called&pair	Q
 how:called&part of longer	J
 how:called&person	P
 how:called&top:0	Q
-how:called&trade	b
-how:called&words:1	P
+how:called&trade	a
+how:called&words:1	Q
 how:called&words:2	V
 how:called&words:3	R
-how:called&words:4	N
-how:called&words:5	C
+how:called&words:5	B
 how:caps	a
 how:closing	L
 how:domain	j
@@ -286,14 +280,13 @@ how:line&count:3	U
 how:line&count:4	K
 how:line&domain:-	V
 how:line&domain:much	X
-how:line&domain:none	K
+how:line&domain:none	L
 how:line&domain:same	M
 how:line&kind	I
 how:line&label:name	M
 how:line&label:person	M
 how:line&label:whole	M
 how:line&legal	Q
-how:line&pair	N
 how:line&person	Q
 how:line&trade	S
 how:line&under:name	S
@@ -304,7 +297,7 @@ how:line&words:4	R
 how:line&words:5	S
 how:line&words:6	M
 how:low kind	X
-how:low trade	R
+how:low trade	Q
 how:opening	Y
 how:quoted	]
 how:quoted&count:1	Z
@@ -317,21 +310,21 @@ how:quoted&label:name	Q
 how:quoted&label:part	Q
 how:quoted&pair	[
 how:quoted&trade	[
-how:quoted&words:1	V
+how:quoted&words:1	W
 how:quoted&words:2	I
 how:quoted&words:3	R
 how:quoted&words:4	S
 how:quoted&words:5	Y
-how:quoted&words:6	V
+how:quoted&words:6	U
 how:rest	J
-how:short	f
+how:short	e
 how:we are	i
 in:head	Q
-in:heading	T
+in:heading	S
 in:item	J
-in:line	J
+in:line	I
 in:row	I
-in:sentence	Q
+in:sentence	S
 in:value	M
 is	U
 is&count:3	K
@@ -341,9 +334,9 @@ is&domain:all	Y
 is&domain:much	I
 is&domain:none	N
 is&domain:same	Q
-is&domain:some	S
+is&domain:some	R
 is&kind	N
-is&pair	K
+is&pair	L
 is&part of longer	N
 is&trade	Q
 is&words:1	N
@@ -353,26 +346,24 @@ is&words:4	N
 kind	]
 kind&legal	J
 kind&pair	Q
-kind&part of longer	P
 kind&person	L
-kind&trade	P
 kind:ag	E
 kind:atelie	Z
 kind:betrie	F
-kind:boat	W
-kind:church	>
+kind:boat	V
+kind:church	=
 kind:club	P
 kind:compan	P
 kind:cooper	R
-kind:counci	H
-kind:daught	V
+kind:counci	J
+kind:daught	W
 kind:e. v	U
-kind:farm	L
+kind:farm	I
 kind:gmbh	I
 kind:guild	F
-kind:herman	U
-kind:hire	M
-kind:hof	M
+kind:herman	T
+kind:hire	L
+kind:hof	L
 kind:house	K
 kind:inc	L
 kind:limite	J
@@ -380,20 +371,20 @@ kind:ltd	D
 kind:mill	J
 kind:railwa	V
 kind:remova	W
-kind:repair	H
+kind:repair	I
 kind:school	R
-kind:servic	P
+kind:servic	Q
 kind:shop	N
-kind:son	K
+kind:son	L
 kind:store	M
-kind:studio	N
 kind:trust	Z
 kind:verein	J
 kind:werkst	K
 kind:works	Y
-kind:worksh	L
-kind:yard	D
-kind:étude	E
+kind:worksh	M
+kind:yard	E
+kind:étude	F
+label:name	P
 label:name&count:1	L
 label:name&count:2	T
 label:name&count:3	U
@@ -411,54 +402,53 @@ label:name&label:whole	M
 label:name&legal	M
 label:name&pair	L
 label:name&part of longer	R
-label:name&person	H
+label:name&person	G
 label:name&trade	J
 label:name&under:name	Y
 label:name&words:1	N
 label:name&words:3	M
-label:name&words:4	Q
+label:name&words:4	R
 label:name&words:5	S
-label:name&words:6	K
-label:other	J
+label:name&words:6	J
+label:other	I
 label:other&count:1	K
-label:other&count:2	U
+label:other&count:2	T
 label:other&count:4	M
 label:other&domain:-	R
-label:other&domain:all	P
 label:other&domain:much	I
 label:other&domain:none	L
+label:other&domain:same	N
 label:other&kind	L
 label:other&pair	Q
-label:other&part of longer	J
+label:other&part of longer	I
 label:other&person	N
 label:other&trade	W
 label:other&words:1	M
-label:other&words:2	I
+label:other&words:2	J
 label:other&words:3	R
 label:other&words:4	Q
 label:other&words:5	Q
-label:part	^
+label:part	_
 label:part&count:2	S
 label:part&count:4	N
 label:part&domain:-	X
 label:part&domain:all	R
 label:part&domain:much	N
-label:part&domain:same	K
+label:part&domain:same	L
 label:part&domain:some	L
 label:part&how:line	Q
 label:part&is	M
 label:part&kind	J
-label:part&label:other	Q
+label:part&label:other	R
 label:part&legal	G
 label:part&pair	L
 label:part&part of longer	R
-label:part&person	G
-label:part&trade	J
+label:part&person	F
+label:part&trade	I
 label:part&words:1	N
-label:part&words:2	T
-label:part&words:4	N
+label:part&words:2	U
 label:part&words:5	H
-label:part&words:6	L
+label:part&words:6	K
 label:person	0
 label:person&count:1	M
 label:person&count:2	N
@@ -490,52 +480,52 @@ label:whole&trade	M
 label:whole&under:name	X
 label:whole&words:2	H
 label:whole&words:3	I
-label:whole&words:4	[
+label:whole&words:4	Z
 label:whole&words:5	Z
 label:whole&words:6	K
 legal	F
-legal&pair	L
-legal&part of longer	M
+legal&pair	K
+legal&part of longer	L
 low	&
-low as all	C
+low as all	B
 no name	0
 of any brief	D
 pair	U
 pair&part of longer	K
-part of longer	J
+part of longer	I
 person	D
 person&part of longer	K
 person:kind	L
 person:plain	D
 quoted mail	J
-role:aside	C
+role:aside	B
 role:dont	9
 role:fact	Q
 role:note	L
-role:other	Q
+role:other	P
 role:quoted	=
 role:style	?
-role:unsettled	B
+role:unsettled	C
 role:wish	D
 runs into figures	1
 small words	!
 stops	7
-street	D
+street	C
 subject	Y
 things only	J
-title	2
+title	3
 to	#
 told more	Q
 top:0	Z
 top:0&count:1	T
-top:0&count:2	H
+top:0&count:2	I
 top:0&count:3	J
 top:0&domain:-	X
 top:0&domain:all	F
 top:0&domain:none	P
 top:0&domain:same	E
 top:0&domain:some	R
-top:0&how:line	U
+top:0&how:line	T
 top:0&kind	[
 top:0&label:name	F
 top:0&label:part	L
@@ -543,20 +533,20 @@ top:0&label:whole	G
 top:0&legal	M
 top:0&pair	N
 top:0&person	T
-top:0&trade	L
+top:0&trade	K
 top:0&under:name	F
 top:0&words:1	S
-top:0&words:2	T
+top:0&words:2	U
 top:0&words:4	A
 top:0&words:5	U
 top:0&words:6	J
-top:0:CAPS	W
+top:0:CAPS	X
 top:0:called	Q
 top:0:caps	S
 top:0:domain	F
 top:0:line	J
-top:0:low trade	W
-top:0:opening	I
+top:0:low trade	U
+top:0:opening	J
 top:0:rest	H
 top:0:we are	L
 top:1	b
@@ -564,17 +554,17 @@ top:1:called	M
 top:1:caps	V
 top:1:domain	C
 top:1:line	H
-top:1:low kind	]
+top:1:low kind	^
 top:1:low trade	Z
-top:1:opening	E
+top:1:opening	F
 top:1:rest	L
 top:1:short	Z
-trade	S
+top:1:we are	Q
+trade	T
 trade&legal	M
-trade&part of longer	L
 trade&person	T
 under:name	m
-under:name&count:1	T
+under:name&count:1	S
 under:name&count:4	L
 under:name&domain:-	Q
 under:name&domain:all	K
@@ -587,15 +577,15 @@ under:name&label:other	R
 under:name&legal	I
 under:name&pair	T
 under:name&part of longer	M
-under:name&trade	S
+under:name&trade	R
 under:name&words:1	M
 under:name&words:2	L
-under:name&words:3	J
+under:name&words:3	K
 under:name&words:4	U
 under:name&words:5	K
 under:name&words:6	R
 week	#
-words:1	C
+words:1	D
 words:1&domain:-	M
 words:1&domain:all	L
 words:1&domain:much	M
@@ -604,43 +594,42 @@ words:1&domain:same	N
 words:1&kind	M
 words:1&pair	M
 words:1&part of longer	L
-words:1&trade	L
-words:2	Q
-words:2&domain:-	Q
+words:1&trade	K
+words:2	R
+words:2&domain:-	R
 words:2&domain:all	R
-words:2&domain:much	G
+words:2&domain:much	F
 words:2&domain:none	H
 words:2&domain:same	F
 words:2&domain:some	Q
-words:2&kind	N
+words:2&kind	M
 words:2&part of longer	Q
 words:2&person	I
-words:2&trade	S
+words:2&trade	R
 words:3	W
 words:3&domain:all	T
 words:3&domain:initials	P
 words:3&domain:much	S
 words:3&domain:none	I
-words:3&domain:same	K
+words:3&domain:same	J
 words:3&domain:some	S
 words:3&kind	P
-words:3&legal	G
-words:3&part of longer	L
+words:3&legal	F
+words:3&part of longer	K
 words:3&person	U
-words:3&trade	M
 words:4	Q
 words:4&domain:-	M
-words:4&domain:all	Q
-words:4&domain:much	Y
+words:4&domain:all	R
+words:4&domain:much	X
 words:4&domain:none	L
 words:4&kind	I
 words:4&legal	J
 words:4&pair	H
 words:4&part of longer	V
 words:4&person	U
-words:4&trade	R
+words:4&trade	Q
 words:5	J
-words:5&domain:-	N
+words:5&domain:-	M
 words:5&domain:all	H
 words:5&domain:much	X
 words:5&domain:some	I
@@ -650,7 +639,6 @@ words:5&part of longer	J
 words:5&trade	L
 words:6	A
 words:6&domain:-	D
-words:6&domain:all	N
 words:6&domain:much	C
 words:6&domain:none	S
 words:6&domain:some	M

@@ -3,52 +3,51 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02833,
-  bias: [-0.4203,0.4203],
+  step: 0.0286,
+  bias: [-0.4194,0.4194],
   weights: `<:a	MQ
 <:abuelo	a?
 <:alle	HV
 <:als	QM
 <:also	FX
-<:am	WG
-<:an	TJ
-<:and	TJ
-<:appelle	JT
-<:apprent	^A
-<:are	YE
-<:ask	WG
+<:am	XF
+<:an	SK
+<:and	UI
+<:appelle	IU
+<:apprent	]B
+<:are	XF
+<:ask	VH
 <:at	IU
-<:atelier	@_
-<:atu	IU
-<:avec	_@
+<:atelier	?a
+<:atu	HV
+<:avec	^A
 <:b	FX
 <:beim	YE
 <:betreff	FX
-<:bin	MQ
+<:bin	LR
 <:bis	A^
 <:bitte	TJ
 <:boat	@_
 <:bonjour	VH
 <:booking	]B
 <:buenas	@_
-<:but	IU
-<:by	MQ
-<:büro	SK
+<:but	LR
+<:by	JT
+<:büro	RL
 <:call	XF
-<:cc	j6
+<:called	LR
+<:cc	i7
 <:chair	b>
 <:chez	B]
 <:con	ZD
 <:creamer	C[
-<:d	A^
-<:dear	FX
+<:d	DZ
+<:dear	C[
 <:dem	A^
-<:der	XF
+<:der	WG
 <:dice	a?
 <:die	MQ
 <:directo	c=
-<:el	RL
-<:en	MQ
 <:enginee	YE
 <:est	[C
 <:estamos	RL
@@ -56,150 +55,146 @@ export const peopleModel: LinearModel = {
 <:example	GW
 <:firm	XF
 <:first	;e
-<:for	ZD
-<:founded	_@
-<:fr	@_
+<:for	YE
+<:founded	a?
+<:fr	A^
 <:from	GW
-<:für	>b
+<:für	?a
 <:g	TJ
 <:geehrte	IU
 <:geht	IU
-<:get	>b
+<:get	=c
 <:großvat	ZD
-<:guild	C[
+<:guild	DZ
 <:h	SK
 <:hafnerm	KS
 <:hall	A^
-<:he	UI
+<:he	TJ
 <:heißt	:f
 <:hello	MQ
 <:hermano	UI
-<:hi	LR
-<:hier	QM
-<:hija	f:
+<:hi	MQ
+<:hija	e;
 <:his	XF
-<:hola	MQ
 <:hra	DZ
 <:ich	EY
-<:im	A^
+<:im	B]
 <:impress	VH
-<:in	HV
-<:is	[C
-<:ist	TJ
-<:it	[C
-<:its	SK
+<:in	GW
+<:is	ZD
+<:ist	SK
+<:it	YE
+<:its	UI
 <:je	FX
 <:jugendw	UI
 <:keine	KS
-<:la	LR
+<:la	MQ
 <:laden	DZ
-<:las	?a
-<:late	QM
+<:las	>b
+<:late	RL
 <:law	c=
-<:le	^A
+<:le	[C
 <:legal	XF
 <:lehrlin	b>
 <:llama	B]
 <:llamada	XF
-<:love	>b
+<:love	A^
 <:m	TJ
 <:ma	a?
 <:manager	WG
-<:mar	QM
+<:mar	RL
 <:marsh	]B
-<:me	p0
+<:me	q/
 <:meine	b>
-<:mi	TJ
+<:mi	SK
 <:mit	HV
-<:mr	MQ
-<:my	_@
-<:myself	RL
+<:my	^A
+<:myself	QM
 <:nach	YE
 <:name	HV
 <:nave	?a
 <:nd	DZ
 <:nicht	B]
-<:no	<d
-<:not	SK
+<:no	=c
+<:not	TJ
 <:nothing	<d
 <:nur	RL
 <:old	C[
-<:on	C[
-<:only	RL
+<:on	@_
+<:only	QM
 <:open	?a
-<:operati	XF
+<:operati	YE
 <:or	d<
 <:our	TJ
 <:pm	v*
-<:preside	c=
+<:preside	b>
 <:préside	TJ
-<:re	@_
-<:registe	VH
-<:ring	FX
-<:road	C[
+<:que	QM
+<:re	?a
+<:registe	WG
+<:ring	HV
+<:road	DZ
 <:run	^A
 <:s	XF
-<:san	3m
+<:san	4l
 <:sankt	9g
 <:saturda	?a
-<:say	TJ
-<:se	;e
+<:say	SK
+<:se	<d
 <:secreta	UI
 <:sehr	IU
-<:shed	B]
+<:shed	C[
 <:shop	GW
 <:should	YE
 <:since	KS
-<:site	;e
-<:sitzt	UI
-<:somethi	A^
-<:somos	VH
+<:site	:f
+<:sitzt	RL
+<:somethi	@_
+<:somos	SK
 <:son	_@
-<:sorry	VH
-<:soy	RL
-<:street	:f
+<:sorry	WG
+<:soy	SK
+<:street	;e
 <:suis	HV
 <:tardes	FX
-<:the	MQ
+<:that	MQ
 <:they	VH
 <:this	DZ
 <:to	=c
-<:un	RL
-<:und	QM
+<:un	QM
 <:von	ZD
-<:w	^A
-<:we	DZ
+<:w	]B
+<:we	C[
 <:web	>b
 <:werden	EY
-<:werksta	B]
+<:werksta	C[
 <:what	a?
 <:wie	EY
-<:wir	VH
+<:wir	WG
 <:with	^A
-<:y	_@
-<:yo	f:
-<:you	LR
-<:young	d<
+<:y	^A
+<:yo	e;
+<:young	c=
 <:yours	[C
-<:º	IU
-<:über	<d
->:a	KS
+<:º	GW
+<:über	=c
+>:a	IU
 >:aa	HV
 >:ab	GW
 >:acres	HV
->:across	FX
->:after	a?
+>:across	GW
+>:after	b>
 >:again	=c
 >:als	GW
->:am	MQ
->:and	FX
+>:am	LR
+>:and	HV
 >:answers	XF
->:are	B]
->:asked	]B
->:associa	]B
+>:are	C[
+>:asked	b>
+>:associa	[C
 >:at	>b
->:been	UI
->:bis	8h
+>:been	VH
+>:bis	9g
 >:bitte	A^
 >:by	?a
 >:büro	VH
@@ -207,209 +202,205 @@ export const peopleModel: LinearModel = {
 >:calle	EY
 >:can	C[
 >:chair	_@
->:co	@_
->:coordin	_@
->:cuts	C[
->:d	>b
+>:co	?a
+>:coordin	^A
+>:cuts	EY
+>:d	?a
 >:da	=c
 >:darf	B]
 >:das	IU
->:de	@_
+>:de	B]
 >:del	FX
->:der	KS
->:desde	QM
+>:der	JT
+>:desde	SK
 >:dice	i7
->:die	IU
+>:die	C[
 >:directo	c=
->:do	5k
+>:do	6j
 >:dock	DZ
->:does	d<
->:doesn	QM
+>:does	c=
 >:e	?a
 >:ein	UI
->:el	WG
->:en	LR
+>:el	XF
+>:en	MQ
 >:es	XF
 >:et	FX
 >:fait	d<
 >:for	JT
->:forty	B]
+>:forty	C[
 >:fr	4l
 >:fri	B]
->:fridays	C[
+>:fridays	DZ
 >:from	b>
 >:für	@_
 >:g	FX
 >:gegründ	C[
->:gibt	DZ
+>:gibt	EY
 >:had	RL
->:has	QM
 >:hat	B]
->:have	<d
+>:have	=c
 >:hd	DZ
->:he	;e
+>:he	=c
 >:hello	>b
->:her	^A
->:here	MQ
->:his	f:
->:home	[C
->:i	RL
+>:her	]B
+>:here	LR
+>:his	g9
+>:home	]B
+>:i	QM
 >:id	HV
 >:idnr	VH
 >:if	b>
->:im	QM
->:in	VH
->:inh	A^
->:inkl	EY
->:is	WG
->:ist	XF
->:it	JT
+>:in	XF
+>:inh	?a
+>:inkl	FX
+>:is	VH
+>:ist	WG
+>:it	HV
 >:jahr	]B
 >:je	[C
 >:joan	TJ
 >:joined	^A
->:jugendw	^A
->:kein	XF
+>:jugendw	]B
+>:kein	YE
 >:l	[C
->:la	LR
->:le	QM
+>:la	MQ
+>:le	RL
 >:left	?a
 >:lehrjah	^A
->:lo	IU
->:lunes	RL
+>:lo	JT
+>:lunes	QM
 >:macht	[C
 >:mail	?a
->:manager	e;
+>:manager	c=
 >:master	ZD
 >:me	f:
 >:meeting	A^
 >:meint	WG
 >:meister	a?
 >:members	b>
->:mi	JT
->:mit	MQ
->:mrs	[C
+>:mi	GW
+>:mit	LR
+>:mrs	]B
 >:musical	WG
 >:my	RL
 >:nach	EY
->:nd	XF
+>:nd	WG
 >:ne	RL
->:no	B]
+>:no	C[
 >:noch	^A
->:not	ZD
->:number	?a
->:nur	MQ
+>:not	YE
+>:number	@_
 >:o	VH
 >:of	KS
 >:office	WG
 >:ohne	EY
->:ok	A^
+>:ok	?a
 >:on	c=
->:only	MQ
->:operati	YE
->:or	b>
->:our	YE
+>:only	LR
+>:operati	ZD
+>:or	a?
+>:our	ZD
 >:out	A^
 >:pa	C[
->:parle	d<
+>:parle	c=
 >:preise	DZ
 >:preside	]B
 >:pro	GW
+>:propose	TJ
 >:préside	YE
->:put	YE
->:que	a?
->:registe	WG
->:rue	>b
+>:put	XF
+>:que	]B
+>:registe	YE
+>:rue	=c
 >:runs	A^
->:s	A^
->:said	LR
+>:s	C[
+>:said	IU
 >:says	[C
->:secreta	KS
->:seit	HV
+>:secreta	LR
+>:seit	IU
 >:send	JT
->:sent	[C
->:she	9g
->:shop	[C
->:should	GW
+>:sent	^A
+>:she	;e
+>:shop	]B
+>:should	KS
 >:side	FX
->:sie	MQ
->:sites	>b
->:so	FX
+>:sie	KS
+>:sites	?a
+>:so	EY
 >:started	[C
->:still	d<
+>:still	e;
 >:sí	?a
 >:tel	VH
->:that	MQ
->:the	RL
->:thinks	WG
+>:the	SK
+>:thinks	UI
 >:third	_@
->:three	@_
->:thurs	[C
+>:three	A^
+>:thurs	ZD
 >:treasur	UI
->:tues	RL
->:two	SK
+>:tues	SK
+>:two	RL
 >:uhr	JT
->:un	^A
->:und	MQ
+>:un	_@
+>:und	LR
 >:uns	GW
->:upper	JT
+>:upper	KS
 >:us	LR
 >:ust	UI
->:v	A^
->:vertrie	^A
+>:v	B]
+>:vertrie	]B
 >:vom	GW
 >:von	C[
->:w	WG
->:was	;e
+>:w	VH
+>:was	>b
 >:we	RL
->:what	>b
+>:what	?a
 >:wheels	VH
 >:who	d<
 >:whose	]B
->:wie	YE
->:will	c=
+>:wie	XF
+>:will	b>
 >:wir	EY
 >:with	VH
 >:wrote	HV
 >:x	TJ
->:y	m3
+>:y	k5
 >:yard	YE
->:yo	_@
->:you	c=
->:young	]B
->:zwei	HV
->:à	YE
+>:yo	]B
+>:you	a?
+>:young	[C
+>:zwei	IU
+>:à	ZD
 absent	@_
-again	e;
-alone&label	YE
+again	d<
+alone&label	VH
 alone&open:half	EY
-alone&open:no	RL
-alone&open:yes	UI
+alone&open:no	QM
+alone&open:yes	WG
 alone&r:dont	@_
-alone&r:fact	SK
-alone&r:greeting	TJ
-alone&r:other	IU
-alone&under	FX
-asked for	[C
+alone&r:fact	QM
+alone&r:greeting	VH
+alone&r:other	EY
+alone&under	HV
+asked for	]B
 begins	JT
-begins&open:half	JT
-begins&open:no	QM
-begins&open:yes	HV
-begins&r:aside	LR
-begins&r:dont	ZD
-begins&r:fact	JT
-begins&r:note	MQ
-begins&r:other	MQ
-begins&r:style	JT
-begins&r:unsettled	UI
-begins&r:wish	B]
-begins&under	YE
-ends	UI
+begins&open:half	MQ
+begins&open:yes	GW
+begins&r:aside	C[
+begins&r:dont	TJ
+begins&r:fact	HV
+begins&r:greeting	UI
+begins&r:note	QM
+begins&r:other	KS
+begins&r:style	KS
+begins&r:unsettled	TJ
+begins&r:wish	DZ
+begins&under	XF
+ends	VH
 from	RL
 from&open:no	RL
 given	v*
 given+more	}!
-greeted	GW
+greeted	DZ
 in business	XF
 is business	VH
 k:head	GW
@@ -419,225 +410,225 @@ k:head&n:2	?a
 k:head&open:no	GW
 k:head&under	B]
 k:heading	IU
-k:heading&alone	EY
-k:heading&begins	QM
-k:heading&n:1	GW
-k:heading&n:2	QM
-k:heading&n:3	>b
-k:heading&open:half	A^
-k:heading&open:no	MQ
-k:heading&r:fact	A^
-k:heading&r:greeting	6j
-k:heading&r:other	TJ
-k:heading&r:quoted	WG
-k:heading&role ahead	GW
-k:heading&role behind:(	WG
-k:heading&role behind:,	^A
-k:heading&title	XF
-k:heading&under	VH
-k:item&begins	VH
-k:item&n:1	VH
-k:item&n:2	GW
+k:heading&alone	FX
+k:heading&begins	RL
+k:heading&n:1	FX
+k:heading&n:2	RL
+k:heading&n:3	=c
+k:heading&open:half	=c
+k:heading&r:fact	B]
+k:heading&r:greeting	5k
+k:heading&r:other	SK
+k:heading&r:quoted	VH
+k:heading&role ahead	HV
+k:heading&role behind:(	VH
+k:heading&role behind:,	]B
+k:heading&title	WG
+k:heading&under	UI
+k:item&begins	UI
+k:item&n:1	UI
+k:item&n:2	HV
 k:item&n:3	C[
-k:item&n:4	KS
+k:item&n:4	LR
 k:item&open:half	SK
 k:item&open:no	LR
-k:item&r:dont	LR
-k:item&r:fact	TJ
-k:item&r:note	WG
-k:item&r:other	LR
+k:item&r:dont	IU
+k:item&r:fact	UI
+k:item&r:note	[C
+k:item&r:other	EY
 k:item&r:quoted	SK
-k:item&r:style	VH
-k:item&r:unsettled	UI
-k:item&r:visitors	_@
-k:item&r:wish	A^
-k:item&role ahead	d<
+k:item&r:style	UI
+k:item&r:unsettled	TJ
+k:item&r:visitors	ZD
+k:item&r:wish	C[
+k:item&role ahead	c=
 k:item&role behind:(	DZ
 k:item&role behind:,	C[
-k:item&role behind:-	b>
-k:item&title	JT
+k:item&role behind:-	c=
+k:item&title	KS
 k:item&under	B]
 k:line	HV
-k:line&alone	YE
-k:line&begins	JT
-k:line&n:2	IU
-k:line&n:3	KS
+k:line&alone	XF
+k:line&begins	IU
+k:line&n:1	QM
+k:line&n:2	FX
+k:line&n:3	JT
 k:line&open:half	HV
 k:line&open:no	KS
-k:line&open:yes	SK
-k:line&r:aside	EY
-k:line&r:dont	HV
-k:line&r:fact	KS
-k:line&r:greeting	HV
-k:line&r:other	[C
+k:line&open:yes	RL
+k:line&r:aside	>b
+k:line&r:dont	GW
+k:line&r:fact	MQ
+k:line&r:greeting	IU
+k:line&r:other	ZD
 k:line&r:quoted	B]
-k:line&r:unsettled	=c
-k:line&r:visitors	MQ
-k:line&r:wish	XF
+k:line&r:unsettled	<d
 k:line&role ahead	SK
-k:line&role behind:,	EY
+k:line&role behind:,	IU
 k:line&role behind:-	UI
-k:line&under	YE
-k:row	IU
-k:row&n:1	JT
-k:row&n:2	QM
-k:row&n:3	A^
-k:row&open:half	HV
-k:row&open:no	a?
-k:row&open:yes	>b
-k:row&r:dont	_@
-k:row&r:fact	DZ
-k:row&r:note	DZ
-k:row&role behind:,	VH
-k:row&role behind:-	IU
-k:row&title	GW
+k:line&under	ZD
+k:row	JT
+k:row&n:1	KS
+k:row&n:2	RL
+k:row&n:3	B]
+k:row&open:half	JT
+k:row&open:no	_@
+k:row&open:yes	?a
+k:row&r:dont	]B
+k:row&r:fact	?a
+k:row&r:note	EY
+k:row&role behind:,	WG
+k:row&role behind:-	HV
+k:row&title	FX
 k:sentence	MQ
-k:sentence&alone	HV
-k:sentence&begins	IU
-k:sentence&n:1	WG
+k:sentence&alone	GW
+k:sentence&begins	KS
+k:sentence&n:1	VH
 k:sentence&n:2	KS
-k:sentence&n:3	9g
+k:sentence&n:3	5k
 k:sentence&n:4	UI
 k:sentence&open:half	QM
 k:sentence&open:no	KS
-k:sentence&r:aside	JT
-k:sentence&r:dont	SK
-k:sentence&r:greeting	ZD
-k:sentence&r:note	JT
-k:sentence&r:other	7i
+k:sentence&open:yes	QM
+k:sentence&r:dont	XF
+k:sentence&r:fact	LR
+k:sentence&r:greeting	[C
+k:sentence&r:note	GW
+k:sentence&r:other	:f
 k:sentence&r:quoted	EY
-k:sentence&r:visitors	TJ
-k:sentence&r:wish	i7
-k:sentence&role behind:(	KS
-k:sentence&role behind:-	WG
+k:sentence&r:visitors	UI
+k:sentence&r:wish	^A
+k:sentence&role behind:(	MQ
+k:sentence&role behind:,	LR
+k:sentence&role behind:-	XF
 k:sentence&role behind:does	WG
 k:sentence&role behind:is	LR
-k:sentence&title	JT
-k:sentence&under	[C
+k:sentence&title	KS
+k:sentence&under	ZD
 k:value	IU
 k:value&alone	MQ
-k:value&label	UI
-k:value&n:1	IU
-k:value&n:3	SK
-k:value&n:4	>b
-k:value&open:half	MQ
+k:value&label	TJ
+k:value&n:1	HV
+k:value&n:3	TJ
+k:value&n:4	=c
 k:value&open:no	MQ
-k:value&open:yes	IU
-k:value&r:aside	TJ
-k:value&r:dont	B]
+k:value&open:yes	HV
+k:value&r:aside	UI
+k:value&r:dont	>b
 k:value&r:fact	QM
-k:value&r:note	SK
-k:value&r:other	?a
+k:value&r:note	XF
+k:value&r:other	C[
 k:value&r:quoted	@_
-k:value&r:style	YE
-k:value&r:unsettled	RL
-k:value&r:visitors	?a
+k:value&r:style	ZD
+k:value&r:visitors	A^
+k:value&r:wish	JT
 k:value&role ahead	SK
-k:value&role behind:(	g9
-k:value&role behind:,	UI
-k:value&role behind:-	KS
+k:value&role behind:(	f:
+k:value&role behind:,	TJ
+k:value&role behind:-	JT
 k:value&role behind:does	VH
-k:value&title	SK
+k:value&title	TJ
 k:value&under	VH
-label	UI
-label&open:half	HV
-label&open:no	VH
-label&open:yes	XF
-label&r:fact	TJ
-label&r:visitors	RL
+label	TJ
+label&open:half	KS
+label&open:no	WG
+label&open:yes	TJ
+label&r:fact	VH
+label&r:visitors	JT
 label&under	[C
-last lines	JT
-late	JT
+last lines	KS
+late	KS
 low	IU
 low:k:item	A^
 low:k:line	IU
 low:k:sentence	WG
 low:k:value	5k
-low:r:aside	LR
-low:r:dont	4l
+low:r:aside	KS
+low:r:dont	6j
 low:r:fact	VH
-low:r:note	TJ
+low:r:note	YE
 low:r:style	FX
-low:r:unsettled	:f
-low:r:visitors	DZ
-low:r:wish	3m
+low:r:unsettled	;e
+low:r:visitors	>b
+low:r:wish	5k
 low:whole	UI
-my	s-
+my	q/
 n:1	QM
+n:1&alone	MQ
 n:1&from	b>
-n:1&label	XF
-n:1&open:half	VH
-n:1&r:aside	VH
-n:1&r:dont	SK
-n:1&r:fact	RL
-n:1&r:greeting	IU
-n:1&r:note	WG
+n:1&label	WG
+n:1&open:half	TJ
+n:1&r:aside	SK
+n:1&r:dont	RL
+n:1&r:fact	SK
+n:1&r:greeting	HV
+n:1&r:note	XF
+n:1&r:other	QM
 n:1&r:quoted	C[
-n:1&r:style	XF
+n:1&r:style	WG
 n:1&r:unsettled	MQ
-n:1&r:wish	SK
-n:1&role ahead	@_
-n:1&role behind:(	c=
+n:1&r:wish	QM
+n:1&role ahead	A^
+n:1&role behind:(	b>
 n:1&role behind:,	TJ
-n:1&role behind:-	RL
+n:1&role behind:-	QM
 n:1&role behind:does	QM
-n:1&role label	FX
+n:1&role label	GW
 n:1&title	JT
-n:2	@_
-n:2&alone	QM
+n:2	A^
+n:2&alone	RL
 n:2&begins	JT
-n:2&open:half	HV
-n:2&open:no	@_
+n:2&open:half	LR
+n:2&open:no	?a
 n:2&open:yes	IU
-n:2&r:aside	?a
-n:2&r:dont	EY
+n:2&r:aside	<d
+n:2&r:dont	HV
 n:2&r:fact	LR
 n:2&r:greeting	RL
 n:2&r:note	HV
-n:2&r:other	KS
-n:2&r:quoted	SK
-n:2&r:style	@_
-n:2&r:unsettled	EY
-n:2&r:visitors	QM
-n:2&r:wish	MQ
+n:2&r:other	HV
+n:2&r:quoted	TJ
+n:2&r:style	C[
+n:2&r:unsettled	GW
+n:2&r:visitors	KS
+n:2&r:wish	KS
 n:2&role ahead	e;
+n:2&role behind:(	MQ
 n:2&role behind:,	QM
-n:2&role behind:-	ZD
+n:2&role behind:-	]B
 n:2&role behind:does	c=
 n:2&role label	QM
-n:2&title	_@
+n:2&title	^A
 n:2&under	VH
 n:3	@_
-n:3&alone	B]
-n:3&begins	LR
+n:3&alone	EY
+n:3&begins	MQ
 n:3&label	UI
-n:3&open:half	@_
-n:3&open:no	2n
+n:3&open:half	;e
+n:3&open:no	6j
 n:3&r:dont	HV
-n:3&r:fact	FX
-n:3&r:greeting	A^
-n:3&r:note	GW
-n:3&r:other	DZ
-n:3&r:unsettled	HV
-n:3&r:visitors	KS
-n:3&r:wish	A^
-n:3&role behind:(	ZD
-n:3&role behind:,	6j
+n:3&r:fact	C[
+n:3&r:greeting	:f
+n:3&r:note	IU
+n:3&r:other	@_
+n:3&r:visitors	RL
+n:3&r:wish	C[
+n:3&role behind:(	]B
+n:3&role behind:,	7i
 n:3&role behind:is	LR
 n:3&under	RL
-n:4	FX
-n:4&alone	KS
-n:4&role behind:,	QM
-open:half	JT
+n:4	GW
+n:4&alone	LR
+n:4&r:fact	KS
+open:half	KS
 open:no	FX
 open:yes	HV
-quotes	KS
-r:aside&open:no	MQ
-r:dont	KS
-r:dont&open:no	KS
+quotes	JT
+r:dont	LR
+r:dont&open:no	LR
 r:fact	IU
-r:fact&open:half	JT
-r:fact&open:no	RL
+r:fact&open:half	IU
+r:fact&open:no	SK
 r:fact&open:yes	JT
 r:greeting	JT
 r:greeting&open:no	JT
@@ -647,101 +638,98 @@ r:quoted	GW
 r:quoted&open:no	GW
 r:style	TJ
 r:style&open:no	TJ
-r:unsettled	KS
-r:unsettled&open:no	KS
+r:unsettled	LR
+r:unsettled&open:no	LR
 r:visitors	LR
-r:visitors&open:half	JT
-r:visitors&open:no	]B
-r:visitors&open:yes	EY
-r:wish	QM
-r:wish&open:no	QM
+r:visitors&open:half	RL
+r:visitors&open:no	SK
+r:visitors&open:yes	FX
 role ahead	VH
-role ahead&alone	VH
+role ahead&alone	UI
 role ahead&label	VH
-role ahead&open:half	WG
-role ahead&open:no	IU
+role ahead&open:half	YE
+role ahead&open:no	HV
 role ahead&open:yes	ZD
-role ahead&r:dont	C[
+role ahead&r:dont	B]
 role ahead&r:fact	YE
-role ahead&r:other	b>
+role ahead&r:other	c=
 role ahead&r:visitors	SK
 role ahead&role behind:(	TJ
 role ahead&role behind:,	VH
-role ahead&under	[C
+role ahead&under	]B
 role behind:(	ZD
-role behind:(&label	RL
-role behind:(&open:half	QM
+role behind:(&begins	QM
 role behind:(&open:no	[C
-role behind:(&open:yes	UI
+role behind:(&open:yes	VH
 role behind:(&r:fact	UI
 role behind:(&r:greeting	HV
-role behind:(&r:other	TJ
+role behind:(&r:other	SK
 role behind:(&under	^A
 role behind:,	RL
 role behind:,&label	MQ
-role behind:,&open:half	LR
-role behind:,&open:no	MQ
-role behind:,&open:yes	UI
-role behind:,&r:dont	SK
-role behind:,&r:fact	SK
-role behind:,&r:greeting	A^
-role behind:,&r:note	IU
-role behind:,&r:other	QM
+role behind:,&open:no	JT
+role behind:,&open:yes	WG
+role behind:,&r:aside	?a
+role behind:,&r:greeting	MQ
+role behind:,&r:note	DZ
+role behind:,&r:other	TJ
 role behind:,&r:quoted	SK
-role behind:,&r:visitors	HV
-role behind:,&r:wish	TJ
-role behind:-	XF
+role behind:,&r:wish	WG
+role behind:,&under	MQ
+role behind:-	YE
 role behind:-&open:half	JT
-role behind:-&open:no	QM
+role behind:-&open:no	RL
 role behind:-&open:yes	^A
-role behind:-&r:dont	B]
-role behind:-&r:fact	VH
+role behind:-&r:dont	KS
+role behind:-&r:fact	SK
 role behind:-&r:note	KS
 role behind:-&r:other	YE
-role behind:-&r:unsettled	c=
-role behind:-&r:wish	YE
-role behind:-&under	d<
+role behind:-&r:unsettled	e;
+role behind:-&under	c=
 role behind:does	]B
 role behind:does&begins	]B
-role behind:does&open:no	WG
 role behind:does&open:yes	]B
-role behind:does&r:dont	IU
+role behind:does&r:dont	ZD
 role behind:does&r:fact	]B
-role behind:is	IU
-role behind:is&begins	IU
+role behind:is	JT
+role behind:is&begins	JT
 role behind:is&open:yes	LR
 role behind:is&r:fact	LR
-role label&alone	VH
-role label&label	SK
-role label&open:half	_@
+role label&alone	UI
+role label&label	TJ
+role label&open:half	]B
 role label&open:no	LR
 role label&r:fact	MQ
-role label&role behind:,	YE
+role label&role behind:,	ZD
 role label&under	WG
-says name	]B
+says name	[C
 sp:client	HV
 sp:designer	/q
 title	QM
-title&open:half	DZ
+title&open:half	C[
+title&open:no	QM
 title&open:yes	^A
-title&r:dont	LR
-title&r:greeting	EY
-title&r:note	UI
-title&r:other	f:
-title&r:quoted	A^
-title&r:visitors	TJ
-title&role ahead	c=
+title&r:dont	JT
+title&r:greeting	FX
+title&r:note	VH
+title&r:other	d<
+title&r:quoted	@_
+title&r:unsettled	<d
+title&r:visitors	QM
+title&r:wish	RL
+title&role ahead	d<
 title&role behind:(	QM
 title&role behind:,	MQ
-title&role behind:does	YE
+title&role behind:does	WG
 title&under	UI
 to	FX
 under	RL
-under&open:half	i7
+under&open:half	f:
+under&open:no	QM
 under&open:yes	MQ
-under&r:dont	LR
-under&r:fact	ZD
-under&r:other	JT
+under&r:dont	JT
+under&r:fact	[C
+under&r:other	IU
 under&r:visitors	EY
-under&r:wish	FX`,
+under&r:wish	HV`,
 };

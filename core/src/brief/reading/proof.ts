@@ -5,6 +5,10 @@ import { latin, type Span } from './span.js';
 /** What somebody had once vouches for nothing. */
 const LAPSED =
   /(?<!\p{L})(?:lapsed|expired|no longer|used to|let (?:it )?go|ran out|not (?:yet|any ?more)|abgelaufen|erloschen|nicht mehr|noch nicht|laissée? (?:aller|tomber)|expirée?|périmée?|plus de|pas encore|caducad[oa]|ya no|todavía no)(?!\p{L})/iu;
+/** “So I can’t hire that”: what is not so, or not done, vouches for nothing, whatever stands behind it. */
+const DENIES = latin(
+  /(?<!\p{L})(?:\p{L}+n[’']t|cannot|cant|wont|dont|not(?! only)|never|nobody|kein\p{L}*|nicht(?! nur)|nie|niemals|n[’']\p{L}+|ne|jamais|pas|nunca|nadie|ningun\p{L}*)(?!\p{L})/iu,
+);
 /** Words of what vouches for a business: memberships, certificates, insurance, registers, titles of a trade. */
 const CUE = latin(
   /(?<!\p{L})(?:(?:paid-up |full |life |founder )?members? of|(?<!for )(?<!new |our |all |club |junior |full |paid-up |by )(?:guild|association|society|federation|institute|chamber|union) members?(?!\p{L})|fellow of|accredited|accreditation|certified|certificate[sd]?|registered (?:with|by)|approved by|authori[sz]ed by|vetted|quality mark|approved (?:list|contractors?|suppliers?|installers?)|(?:level|grade) (?:one|two|three|four|five|six|[1-7]) in|registered (?:waste|installer|carrier)|waste carrier|trust ?mark|wras|reach approved|licen[sc]ed|licence|chartered|affiliated|(?:fully |public liability )?insured|(?:public|product|professional) liability|indemnity|dbs[- ]checked|enhanced dbs|city (?:&|and) guilds|gas safe|oftec|hetas|niceic|fensa|iso ?\d{4,5}|bs(?: en)? ?\d{3,5}|iatf ?\d+|chas|nvq|apprenticed|time-served|award(?:ed|-winning)?|first aid(?:er)?|ofsted|permit no|mitglied (?:im|der|des|in)|innungs\p{L}*|meisterbetrieb|meisterbrief|\p{L}*meister(?:in)? (?:im|des|der)|\p{L}*meisterin(?!\p{L})|zertifizier\p{L}*|zertifikat\p{L}*|geprüfte\p{L}*|staatlich (?:anerkannt|geprüft)\p{L}*|eidg\. dipl\.|dipl\. |zugelassen\p{L}*|anerkannte\p{L}* (?:betrieb|werkstatt|stelle)|bioland|demeter|naturland|de-öko-\d+|membres? (?:de|du|des)|adhérents? (?:de|du|des|à|au)|réseau des|certifiée?s?|certification|agréée?s?|agrément|labellisée?s?|label(?!\p{L})|diplômée?s?|maître artisan|artisan d[’']art|meilleur ouvrier|assurance décennale|qualibat|rge|nature (?:&|et) progrès|agriculture biologique|miembros? de|certificad[oa]s?|homologad[oa]s?|colegiad[oa]s?|carn[ée] de|sello de|acreditad[oa]s?|inscrit[oa]s? en|denominación de origen|seguro de responsabilidad|premio\p{L}*)(?!\p{L})/giu,
@@ -61,7 +65,7 @@ export function* proofs(pieces: readonly ReadPiece[]): Generator<Span> {
           '',
         )
         .trim();
-      if (text.split(/\s+/).length > 14 || text.length < 4 || LAPSED.test(text)) continue;
+      if (text.split(/\s+/).length > 14 || text.length < 4 || LAPSED.test(text) || DENIES.test(text)) continue;
       const start = piece.from + from + raw.lastIndexOf(text);
       yield { field: 'membership', from: start, to: start + text.length, value: text };
     }

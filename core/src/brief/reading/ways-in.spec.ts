@@ -6,6 +6,33 @@ import { readText } from './read-text.js';
 
 const services = (text: string) => readText(text).facts.services.map((s) => `${s.name}${s.price && `: ${s.price}`}`);
 
+describe('a text of lines that are each a message', () => {
+  const TEXT =
+    'hi its Gemma from Tolland Tents, we hire out marquees and dance floors\n\n' +
+    'between us the big one has a tear in it that nobody will pay for so I can’t hire that till march\n' +
+    '£5m public liability if anyone asks and everything is fire tested to BS 7837\n';
+
+  it('runs no line into the next, so that nothing private comes with a fact', () => {
+    const { facts } = readText(TEXT);
+    const vouched = facts.memberships.join('; ');
+    expect(vouched).toContain('BS 7837');
+    expect(vouched).toContain('public liability');
+    expect(vouched).not.toMatch(/hire that|till march/);
+  });
+
+  it('vouches for nothing with what is not so', () => {
+    for (const said of [
+      'I can’t get chartered before May, so leave that.',
+      'We are not certified for drinking water.',
+      'Wir sind nicht zertifiziert.',
+      'Nous ne sommes pas certifiés.',
+    ])
+      expect(readText(`Tide Boats mends boats on the quay.\n\n${said}`).facts.memberships)
+        .withContext(said)
+        .toEqual([]);
+  });
+});
+
 describe('a form', () => {
   it('with numbered headings over lists is read by them: what is done, what is wanted, what must not be', () => {
     const { facts, told } = readText(
