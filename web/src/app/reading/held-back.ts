@@ -70,7 +70,7 @@ const REST_MS = 400;
         <ul class="plain-list" (keydown)="key($event, held(), clear)">
           @for (h of held(); track $index) {
             <li class="between">
-              <span
+              <span dir="auto"
                 >{{ h.text }} <span class="quiet">{{ h.why }}</span></span
               >
               <button
