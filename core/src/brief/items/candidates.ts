@@ -447,8 +447,8 @@ function enumerated(piece: Piece, n: number, language: Language, out: Candidate[
     return;
   for (const part of fits) {
     if (signedIn(part.text).length) continue;
-    // “Drawings for builders, farmers and councils”: what comes behind is for whom.
-    const whom = /\s(?:for|für|pour|para)\s/iu.exec(part.text);
+    // “Drawings for builders, farmers and councils”: what comes behind is for whom, or since when.
+    const whom = /\s(?:for|since|für|seit|pour|depuis|para|desde)\s/iu.exec(part.text);
     const name = trimmed(part.text, 0, whom && hasWord(part.text.slice(0, whom.index)) ? whom.index : part.text.length);
     const from = piece.from + start + part.at + name.from;
     out.push({

@@ -48,6 +48,20 @@ const key = (s: string) =>
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim();
 
+/** How sure the rest of a list must be where the surest of it is `BEARS`, and how sure it is taken to be then. */
+const BORNE = 0.2;
+const BEARS = 0.75;
+/** Of one list in a sentence, what one of them is the others are: “lock gates, paddle gear and swing bridges”. */
+function borneOut(items: Item[]): void {
+  const lists = new Map<number, Item[]>();
+  for (const c of items)
+    if (c.met === 'list' || c.met === 'verb') lists.set(c.piece, [...(lists.get(c.piece) ?? []), c]);
+  for (const list of lists.values()) {
+    if (Math.max(...list.map((c) => c.sure)) < BEARS) continue;
+    for (const c of list) if (c.siblings > 1 && c.sure >= BORNE) c.sure = Math.max(c.sure, SURE);
+  }
+}
+
 /** Services and products of a text, each once, in their order; and what it says is not offered. */
 export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linear): { items: Item[]; refused: Item[] } {
   const candidates = candidatesIn(
@@ -70,6 +84,7 @@ export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linea
       if (outright) return { ...c, outright, sure: 1 };
       return { ...c, sure: model.predict(itemFeatures(c, piece, piece.language, piece.shares))[0] ?? 0 };
     });
+  borneOut(guessed);
   // Where nothing is sure, what stands behind a verb of making, mending or selling is more than nothing.
   const sure = guessed.filter((c) => c.sure >= (c.prices.length ? SURE_PRICED : SURE));
   const all = sure.length ? sure : guessed.filter((c) => c.sure >= AT_LEAST && (c.met === 'verb' || c.met === 'list'));

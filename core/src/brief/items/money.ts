@@ -67,9 +67,13 @@ export function currencyOf(text: string, language: string): string {
 }
 
 const NOT_AMOUNT =
-  /(?:(?<!\p{L})(?:no|nr|number|opens?|opening|closes?|num|unit|suite|room|age|aged|ages|under|over|since|page|class|grade|size|level|at|by|about|to|until|till|up to|of|in|last|next|for|within|every|type|iso|bs|din|en|hall|stage|km|route|haus|halle|alter|unter|über|seit|vor|nach|um|bis|von|depuis|dans|de|à|du|les|desde|en|a las|de las|gate|tor|platform|raum|zimmer|stufe|klasse)\.?\s?$)|[#/.:–-]$|\d\s?$/iu;
+  /(?:(?<!\p{L})(?:no|nr|number|opens?|opening|closes?|num|unit|suite|room|age|aged|ages|under|over|since|page|class|grade|size|level|at|by|about|to|until|till?|am|den|le|el|up to|of|in|last|next|for|within|every|type|iso|bs|din|en|hall|stage|km|route|haus|halle|alter|unter|über|seit|vor|nach|um|bis|von|depuis|dans|de|à|du|les|desde|en|a las|de las|gate|tor|platform|raum|zimmer|stufe|klasse)\.?\s?$)|[#/.:–-]$|\d\s?$/iu;
 const AFTER_AMOUNT =
   /^(?:\s?(?:\+\s?(?:vat|mwst|tva|iva)|plus vat|brutto|netto|each|per\s|pro\s|a\s(?:hour|day|night|week|month|year|head|piece|metre|bag|box|go|time|visit)|an\s(?:hour|evening|afternoon)|\/\s?\p{L}|flat|drauf|in bar|for (?:the|a)\s)|\s?[,;).]|\s?$|\s(?:and|und|et|y|or|oder|but|hinten|mit)\s)/iu;
+
+/** “Am 22. Januar”, “22 de enero”: the day of a month. */
+const MONTH_BEHIND =
+  /^(?:st|nd|rd|th)?\.?\s(?:of\s|de\s)?(?:jan|feb|fév|mar|mär|apr|abr|avr|ma[iy]|jun|jui|jul|aug|ago|aoû|sep|o[ck]t|nov|de[czs]|déc|ene)\p{L}*/iu;
 
 /** Amounts nobody put a sign to, “kleine Inspektion 69, große 119”, in a text that speaks of prices. */
 export function unsignedIn(text: string, currency: string, signed: readonly Money[]): Money[] {
@@ -80,6 +84,7 @@ export function unsignedIn(text: string, currency: string, signed: readonly Mone
     const figure = m.index + m[0].indexOf(m[1]!);
     const before = text.slice(Math.max(0, figure - 16), figure);
     const value = Number(m[1]!.replace(/,(?=\d{3})/, '').replace(',', '.'));
+    if (MONTH_BEHIND.test(text.slice(m.index + m[0].length))) continue;
     const after = AFTER_AMOUNT.exec(text.slice(m.index + m[0].length));
     if (!after || value < 1 || (/^(?:1[5-9]|20)\d\d$/.test(m[1]!) && !/^\s?\+/.test(after[0]))) continue;
     if (m[0] === m[1] && NOT_AMOUNT.test(before)) continue;

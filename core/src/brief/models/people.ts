@@ -3,733 +3,761 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.0286,
-  bias: [-0.4194,0.4194],
+  step: 0.02752,
+  bias: [-0.3731,0.3731],
   weights: `<:a	MQ
 <:abuelo	a?
-<:alle	HV
-<:als	QM
-<:also	FX
-<:am	XF
+<:alle	GW
+<:als	TJ
+<:also	EY
+<:am	]B
 <:an	SK
-<:and	UI
-<:appelle	IU
-<:apprent	]B
-<:are	XF
-<:ask	VH
-<:at	IU
-<:atelier	?a
-<:atu	HV
+<:and	SK
+<:appelle	HV
+<:apprent	^A
+<:are	VH
+<:ask	ZD
+<:at	GW
+<:atelier	>b
+<:atu	FX
 <:avec	^A
 <:b	FX
-<:beim	YE
-<:betreff	FX
-<:bin	LR
-<:bis	A^
+<:be	TJ
+<:beim	WG
+<:betreff	DZ
+<:bin	KS
+<:bis	@_
 <:bitte	TJ
-<:boat	@_
+<:boat	?a
 <:bonjour	VH
-<:booking	]B
-<:buenas	@_
-<:but	LR
+<:booking	_@
+<:buenas	=c
+<:but	HV
 <:by	JT
-<:büro	RL
-<:call	XF
-<:called	LR
-<:cc	i7
-<:chair	b>
+<:büro	TJ
+<:call	]B
+<:called	DZ
+<:cc	j6
+<:chair	VH
 <:chez	B]
-<:con	ZD
-<:creamer	C[
+<:con	]B
+<:creamer	EY
 <:d	DZ
-<:dear	C[
-<:dem	A^
-<:der	WG
+<:de	KS
+<:dear	B]
+<:del	FX
+<:dem	C[
+<:der	TJ
 <:dice	a?
-<:die	MQ
-<:directo	c=
-<:enginee	YE
-<:est	[C
-<:estamos	RL
-<:et	SK
+<:directo	a?
+<:en	MQ
+<:enginee	ZD
+<:est	ZD
+<:estamos	SK
+<:et	TJ
 <:example	GW
 <:firm	XF
-<:first	;e
-<:for	YE
-<:founded	a?
-<:fr	A^
+<:first	9g
+<:for	[C
+<:founded	_@
+<:fr	>b
 <:from	GW
-<:für	?a
+<:für	>b
 <:g	TJ
-<:geehrte	IU
+<:geehrte	HV
 <:geht	IU
 <:get	=c
-<:großvat	ZD
-<:guild	DZ
+<:großvat	XF
+<:guild	B]
 <:h	SK
-<:hafnerm	KS
-<:hall	A^
+<:hall	?a
 <:he	TJ
-<:heißt	:f
-<:hello	MQ
+<:heißt	<d
+<:hello	LR
 <:hermano	UI
-<:hi	MQ
+<:hi	LR
+<:hier	QM
 <:hija	e;
 <:his	XF
-<:hra	DZ
-<:ich	EY
+<:hola	LR
+<:hra	C[
+<:i	LR
+<:ich	SK
 <:im	B]
-<:impress	VH
-<:in	GW
+<:impress	WG
+<:in	FX
+<:inhaber	XF
 <:is	ZD
-<:ist	SK
-<:it	YE
-<:its	UI
+<:ist	UI
+<:it	[C
+<:its	KS
 <:je	FX
-<:jugendw	UI
-<:keine	KS
-<:la	MQ
-<:laden	DZ
-<:las	>b
+<:jugendw	VH
+<:keine	GW
+<:la	JT
+<:laden	GW
+<:las	=c
 <:late	RL
-<:law	c=
-<:le	[C
-<:legal	XF
-<:lehrlin	b>
-<:llama	B]
-<:llamada	XF
-<:love	A^
-<:m	TJ
-<:ma	a?
-<:manager	WG
-<:mar	RL
-<:marsh	]B
-<:me	q/
-<:meine	b>
-<:mi	SK
-<:mit	HV
-<:my	^A
-<:myself	QM
-<:nach	YE
+<:law	d<
+<:le	QM
+<:legal	SK
+<:lehrlin	c=
+<:llama	<d
+<:llamada	ZD
+<:lo	a?
+<:love	>b
+<:m	UI
+<:ma	b>
+<:manager	TJ
+<:marsh	[C
+<:me	o1
+<:mein	b>
+<:meine	c=
+<:mi	VH
+<:mit	A^
+<:mon	QM
+<:my	a?
+<:nach	ZD
 <:name	HV
 <:nave	?a
-<:nd	DZ
-<:nicht	B]
-<:no	=c
-<:not	TJ
-<:nothing	<d
-<:nur	RL
-<:old	C[
-<:on	@_
+<:nd	EY
+<:nicht	C[
+<:no	<d
+<:not	SK
+<:nothing	;e
+<:nur	TJ
+<:of	QM
+<:old	@_
+<:on	C[
 <:only	QM
-<:open	?a
+<:open	=c
 <:operati	YE
-<:or	d<
-<:our	TJ
-<:pm	v*
+<:or	h8
+<:our	VH
+<:piano	IU
+<:pm	u+
 <:preside	b>
-<:préside	TJ
-<:que	QM
-<:re	?a
-<:registe	WG
-<:ring	HV
-<:road	DZ
-<:run	^A
-<:s	XF
-<:san	4l
+<:préside	C[
+<:re	>b
+<:registe	TJ
+<:ring	IU
+<:road	B]
+<:run	a?
+<:s	ZD
+<:san	3m
 <:sankt	9g
-<:saturda	?a
-<:say	SK
-<:se	<d
-<:secreta	UI
-<:sehr	IU
-<:shed	C[
-<:shop	GW
-<:should	YE
-<:since	KS
-<:site	:f
-<:sitzt	RL
+<:saturda	=c
+<:say	RL
+<:se	C[
+<:secreta	ZD
+<:sehr	HV
+<:shed	FX
+<:shop	JT
+<:should	XF
+<:since	HV
+<:site	8h
+<:sitzt	UI
 <:somethi	@_
-<:somos	SK
-<:son	_@
+<:somos	VH
+<:son	YE
 <:sorry	WG
-<:soy	SK
-<:street	;e
+<:soy	QM
+<:street	8h
 <:suis	HV
-<:tardes	FX
+<:tardes	EY
 <:that	MQ
-<:they	VH
+<:the	JT
+<:they	UI
 <:this	DZ
-<:to	=c
-<:un	QM
+<:to	9g
+<:trésori	DZ
+<:un	RL
+<:v	MQ
 <:von	ZD
-<:w	]B
-<:we	C[
+<:w	_@
+<:was	>b
+<:we	?a
 <:web	>b
-<:werden	EY
+<:werden	C[
 <:werksta	C[
-<:what	a?
-<:wie	EY
-<:wir	WG
-<:with	^A
+<:what	^A
+<:wie	HV
+<:wir	QM
+<:with	_@
 <:y	^A
 <:yo	e;
-<:young	c=
-<:yours	[C
+<:you	HV
+<:young	d<
+<:yours	YE
 <:º	GW
-<:über	=c
+<:über	>b
 >:a	IU
->:aa	HV
->:ab	GW
->:acres	HV
->:across	GW
->:after	b>
->:again	=c
->:als	GW
->:am	LR
->:and	HV
+>:aa	DZ
+>:ab	KS
+>:acres	C[
+>:across	DZ
+>:after	c=
+>:again	;e
+>:all	QM
+>:als	FX
+>:am	KS
+>:and	JT
 >:answers	XF
->:are	C[
+>:are	VH
 >:asked	b>
->:associa	[C
+>:associa	^A
 >:at	>b
->:been	VH
->:bis	9g
->:bitte	A^
->:by	?a
+>:been	TJ
+>:bis	8h
+>:bitte	DZ
+>:by	=c
 >:büro	VH
->:c	UI
+>:c	XF
 >:calle	EY
->:can	C[
->:chair	_@
+>:can	DZ
+>:chair	WG
 >:co	?a
->:coordin	^A
->:cuts	EY
->:d	?a
->:da	=c
->:darf	B]
->:das	IU
->:de	B]
+>:coordin	_@
+>:cuts	DZ
+>:d	=c
+>:da	>b
+>:darf	?a
+>:das	JT
+>:de	DZ
 >:del	FX
->:der	JT
->:desde	SK
+>:der	IU
+>:desde	YE
 >:dice	i7
 >:die	C[
->:directo	c=
+>:directo	a?
 >:do	6j
->:dock	DZ
+>:dock	C[
 >:does	c=
+>:doesn	QM
 >:e	?a
->:ein	UI
+>:ein	SK
 >:el	XF
->:en	MQ
->:es	XF
->:et	FX
+>:en	LR
+>:enginee	MQ
+>:es	UI
+>:et	JT
 >:fait	d<
 >:for	JT
->:forty	C[
->:fr	4l
+>:forty	@_
+>:fr	3m
 >:fri	B]
->:fridays	DZ
->:from	b>
->:für	@_
+>:fridays	C[
+>:from	c=
+>:für	?a
 >:g	FX
 >:gegründ	C[
->:gibt	EY
+>:gibt	DZ
 >:had	RL
->:hat	B]
->:have	=c
->:hd	DZ
+>:hat	@_
+>:have	:f
+>:hd	B]
 >:he	=c
 >:hello	>b
->:her	]B
->:here	LR
->:his	g9
+>:her	_@
+>:his	e;
 >:home	]B
->:i	QM
->:id	HV
->:idnr	VH
->:if	b>
->:in	XF
->:inh	?a
->:inkl	FX
+>:i	YE
+>:id	JT
+>:idnr	UI
+>:if	TJ
+>:im	QM
+>:in	WG
+>:ines	WG
+>:inh	A^
+>:inkl	GW
 >:is	VH
->:ist	WG
->:it	HV
->:jahr	]B
->:je	[C
+>:ist	[C
+>:it	GW
+>:jahr	[C
+>:je	ZD
 >:joan	TJ
 >:joined	^A
->:jugendw	]B
->:kein	YE
+>:jugendw	[C
+>:kein	WG
+>:kw	C[
 >:l	[C
->:la	MQ
+>:la	QM
 >:le	RL
->:left	?a
+>:left	>b
 >:lehrjah	^A
 >:lo	JT
->:lunes	QM
+>:lunes	RL
+>:m	MQ
 >:macht	[C
->:mail	?a
+>:mail	=c
 >:manager	c=
 >:master	ZD
->:me	f:
->:meeting	A^
->:meint	WG
->:meister	a?
+>:me	g9
+>:meeting	@_
+>:mehmet	UI
+>:meint	YE
+>:meister	]B
 >:members	b>
->:mi	GW
->:mit	LR
->:mrs	]B
->:musical	WG
->:my	RL
->:nach	EY
->:nd	WG
->:ne	RL
->:no	C[
->:noch	^A
->:not	YE
->:number	@_
->:o	VH
->:of	KS
->:office	WG
->:ohne	EY
->:ok	?a
->:on	c=
->:only	LR
->:operati	ZD
->:or	a?
->:our	ZD
+>:mi	EY
+>:mit	KS
+>:mrs	^A
+>:musical	TJ
+>:my	^A
+>:nach	FX
+>:nd	YE
+>:ne	SK
+>:no	A^
+>:noch	a?
+>:not	ZD
+>:number	A^
+>:nur	KS
+>:o	WG
+>:of	HV
+>:office	XF
+>:ohne	IU
+>:ok	@_
+>:on	a?
+>:operati	SK
+>:or	^A
+>:our	XF
 >:out	A^
 >:pa	C[
->:parle	c=
->:preise	DZ
->:preside	]B
+>:parle	d<
+>:piano	MQ
+>:preise	EY
+>:preside	[C
 >:pro	GW
->:propose	TJ
->:préside	YE
->:put	XF
->:que	]B
+>:préside	JT
+>:put	ZD
+>:que	_@
 >:registe	YE
+>:rigging	JT
 >:rue	=c
->:runs	A^
->:s	C[
->:said	IU
->:says	[C
->:secreta	LR
->:seit	IU
->:send	JT
->:sent	^A
->:she	;e
->:shop	]B
->:should	KS
->:side	FX
->:sie	KS
->:sites	?a
->:so	EY
+>:runs	>b
+>:s	>b
+>:said	LR
+>:says	^A
+>:seit	B]
+>:send	IU
+>:sent	b>
+>:she	8h
+>:shop	[C
+>:should	JT
+>:side	GW
+>:since	RL
+>:sites	=c
+>:so	A^
 >:started	[C
->:still	e;
->:sí	?a
->:tel	VH
->:the	SK
->:thinks	UI
+>:still	d<
+>:sí	>b
+>:tel	XF
+>:the	TJ
+>:thinks	VH
 >:third	_@
->:three	A^
->:thurs	ZD
->:treasur	UI
->:tues	SK
->:two	RL
->:uhr	JT
->:un	_@
->:und	LR
->:uns	GW
->:upper	KS
->:us	LR
->:ust	UI
->:v	B]
->:vertrie	]B
->:vom	GW
+>:three	?a
+>:thurs	_@
+>:treasur	[C
+>:trésori	C[
+>:tues	TJ
+>:two	QM
+>:uhr	IU
+>:un	^A
+>:und	HV
+>:uns	DZ
+>:upper	EY
+>:ust	SK
+>:v	C[
+>:vertrie	b>
+>:vom	IU
 >:von	C[
->:w	VH
+>:w	XF
 >:was	>b
->:we	RL
->:what	?a
->:wheels	VH
->:who	d<
->:whose	]B
->:wie	XF
->:will	b>
->:wir	EY
+>:what	=c
+>:wheels	XF
+>:who	g9
+>:whose	ZD
+>:wie	YE
+>:will	c=
+>:wir	FX
 >:with	VH
->:wrote	HV
->:x	TJ
->:y	k5
+>:wrote	GW
+>:x	SK
+>:y	j6
 >:yard	YE
->:yo	]B
->:you	a?
->:young	[C
->:zwei	IU
->:à	ZD
-absent	@_
-again	d<
-alone&label	VH
-alone&open:half	EY
-alone&open:no	QM
-alone&open:yes	WG
-alone&r:dont	@_
-alone&r:fact	QM
-alone&r:greeting	VH
-alone&r:other	EY
-alone&under	HV
-asked for	]B
-begins	JT
-begins&open:half	MQ
+>:yo	_@
+>:you	]B
+>:young	^A
+>:zwei	C[
+>:à	YE
+absent	?a
+again	e;
+alone&label	YE
+alone&open:half	JT
+alone&open:yes	QM
+alone&r:dont	?a
+alone&r:greeting	TJ
+alone&r:note	b>
+alone&r:other	GW
+alone&under	JT
+asked for	ZD
+begins	LR
+begins&label	KS
+begins&open:half	HV
+begins&open:no	QM
 begins&open:yes	GW
-begins&r:aside	C[
-begins&r:dont	TJ
-begins&r:fact	HV
-begins&r:greeting	UI
-begins&r:note	QM
-begins&r:other	KS
-begins&r:style	KS
-begins&r:unsettled	TJ
-begins&r:wish	DZ
-begins&under	XF
-ends	VH
+begins&r:aside	KS
+begins&r:dont	SK
+begins&r:fact	JT
+begins&r:greeting	VH
+begins&r:note	RL
+begins&r:other	JT
+begins&r:style	IU
+begins&r:unsettled	WG
+begins&r:visitors	SK
+begins&r:wish	>b
+begins&under	YE
+ends	UI
 from	RL
 from&open:no	RL
 given	v*
 given+more	}!
-greeted	DZ
-in business	XF
-is business	VH
-k:head	GW
+greeted	B]
+in business	WG
+is business	UI
+k:head	FX
 k:head&from	RL
-k:head&n:1	QM
-k:head&n:2	?a
-k:head&open:no	GW
+k:head&n:2	>b
+k:head&n:3	HV
+k:head&open:no	FX
 k:head&under	B]
-k:heading	IU
+k:heading	HV
 k:heading&alone	FX
 k:heading&begins	RL
-k:heading&n:1	FX
-k:heading&n:2	RL
-k:heading&n:3	=c
-k:heading&open:half	=c
-k:heading&r:fact	B]
+k:heading&n:1	DZ
+k:heading&n:2	SK
+k:heading&n:3	?a
+k:heading&open:half	DZ
+k:heading&open:no	LR
+k:heading&open:yes	LR
+k:heading&r:fact	JT
 k:heading&r:greeting	5k
-k:heading&r:other	SK
-k:heading&r:quoted	VH
-k:heading&role ahead	HV
-k:heading&role behind:(	VH
-k:heading&role behind:,	]B
-k:heading&title	WG
-k:heading&under	UI
-k:item&begins	UI
-k:item&n:1	UI
-k:item&n:2	HV
-k:item&n:3	C[
-k:item&n:4	LR
-k:item&open:half	SK
+k:heading&r:quoted	UI
+k:heading&role ahead	IU
+k:heading&role behind:(	a?
+k:heading&role behind:,	ZD
+k:heading&title	ZD
+k:heading&under	ZD
+k:item&begins	VH
+k:item&n:1	VH
+k:item&n:2	FX
+k:item&n:3	=c
+k:item&n:4	MQ
 k:item&open:no	LR
-k:item&r:dont	IU
-k:item&r:fact	UI
-k:item&r:note	[C
-k:item&r:other	EY
-k:item&r:quoted	SK
+k:item&open:yes	QM
+k:item&r:dont	HV
+k:item&r:fact	SK
+k:item&r:note	ZD
+k:item&r:quoted	QM
 k:item&r:style	UI
-k:item&r:unsettled	TJ
-k:item&r:visitors	ZD
-k:item&r:wish	C[
-k:item&role ahead	c=
-k:item&role behind:(	DZ
-k:item&role behind:,	C[
-k:item&role behind:-	c=
-k:item&title	KS
-k:item&under	B]
+k:item&r:unsettled	UI
+k:item&r:visitors	^A
+k:item&r:wish	B]
+k:item&role ahead	f:
+k:item&role behind:(	FX
+k:item&role behind:,	A^
+k:item&role behind:-	a?
+k:item&title	MQ
+k:item&under	DZ
 k:line	HV
-k:line&alone	XF
-k:line&begins	IU
+k:line&alone	WG
+k:line&begins	GW
 k:line&n:1	QM
-k:line&n:2	FX
-k:line&n:3	JT
-k:line&open:half	HV
-k:line&open:no	KS
-k:line&open:yes	RL
-k:line&r:aside	>b
-k:line&r:dont	GW
-k:line&r:fact	MQ
-k:line&r:greeting	IU
-k:line&r:other	ZD
-k:line&r:quoted	B]
-k:line&r:unsettled	<d
-k:line&role ahead	SK
+k:line&n:2	EY
+k:line&n:3	C[
+k:line&open:half	IU
+k:line&open:no	JT
+k:line&r:aside	@_
+k:line&r:fact	LR
+k:line&r:greeting	JT
+k:line&r:note	QM
+k:line&r:other	WG
+k:line&r:quoted	LR
+k:line&r:unsettled	?a
+k:line&r:visitors	7i
+k:line&r:wish	ZD
+k:line&role ahead	VH
+k:line&role behind:(	RL
 k:line&role behind:,	IU
-k:line&role behind:-	UI
-k:line&under	ZD
+k:line&role behind:-	RL
+k:line&under	^A
 k:row	JT
 k:row&n:1	KS
-k:row&n:2	RL
-k:row&n:3	B]
-k:row&open:half	JT
-k:row&open:no	_@
-k:row&open:yes	?a
+k:row&n:3	HV
+k:row&open:half	TJ
+k:row&open:no	YE
+k:row&open:yes	4l
 k:row&r:dont	]B
-k:row&r:fact	?a
-k:row&r:note	EY
-k:row&role behind:,	WG
-k:row&role behind:-	HV
-k:row&title	FX
-k:sentence	MQ
-k:sentence&alone	GW
-k:sentence&begins	KS
-k:sentence&n:1	VH
+k:row&r:fact	A^
+k:row&r:note	GW
+k:row&role behind:,	XF
+k:row&role behind:-	GW
+k:row&title	JT
+k:sentence&alone	C[
+k:sentence&begins	IU
+k:sentence&n:1	UI
 k:sentence&n:2	KS
-k:sentence&n:3	5k
-k:sentence&n:4	UI
-k:sentence&open:half	QM
-k:sentence&open:no	KS
-k:sentence&open:yes	QM
-k:sentence&r:dont	XF
+k:sentence&n:3	6j
+k:sentence&open:half	MQ
+k:sentence&open:no	LR
+k:sentence&r:aside	EY
+k:sentence&r:dont	WG
 k:sentence&r:fact	LR
-k:sentence&r:greeting	[C
-k:sentence&r:note	GW
-k:sentence&r:other	:f
-k:sentence&r:quoted	EY
-k:sentence&r:visitors	UI
-k:sentence&r:wish	^A
-k:sentence&role behind:(	MQ
-k:sentence&role behind:,	LR
+k:sentence&r:greeting	ZD
+k:sentence&r:note	EY
+k:sentence&r:other	A^
+k:sentence&r:quoted	GW
+k:sentence&r:style	LR
+k:sentence&r:visitors	VH
+k:sentence&r:wish	_@
+k:sentence&role ahead	LR
+k:sentence&role behind:,	KS
 k:sentence&role behind:-	XF
 k:sentence&role behind:does	WG
-k:sentence&role behind:is	LR
+k:sentence&role behind:is	IU
 k:sentence&title	KS
 k:sentence&under	ZD
-k:value	IU
-k:value&alone	MQ
-k:value&label	TJ
+k:value	HV
+k:value&begins	QM
+k:value&label	UI
 k:value&n:1	HV
 k:value&n:3	TJ
-k:value&n:4	=c
-k:value&open:no	MQ
-k:value&open:yes	HV
-k:value&r:aside	UI
+k:value&n:4	;e
+k:value&open:half	MQ
+k:value&open:no	KS
+k:value&open:yes	JT
+k:value&r:aside	d<
 k:value&r:dont	>b
-k:value&r:fact	QM
-k:value&r:note	XF
-k:value&r:other	C[
-k:value&r:quoted	@_
-k:value&r:style	ZD
-k:value&r:visitors	A^
-k:value&r:wish	JT
-k:value&role ahead	SK
-k:value&role behind:(	f:
-k:value&role behind:,	TJ
-k:value&role behind:-	JT
+k:value&r:note	TJ
+k:value&r:other	>b
+k:value&r:quoted	=c
+k:value&r:style	YE
+k:value&r:visitors	DZ
+k:value&r:wish	LR
+k:value&role ahead	RL
+k:value&role behind:(	b>
+k:value&role behind:,	YE
+k:value&role behind:-	KS
 k:value&role behind:does	VH
-k:value&title	TJ
 k:value&under	VH
-label	TJ
-label&open:half	KS
-label&open:no	WG
-label&open:yes	TJ
-label&r:fact	VH
-label&r:visitors	JT
-label&under	[C
+label	UI
+label&open:half	HV
+label&open:yes	XF
+label&r:fact	UI
+label&under	a?
 last lines	KS
 late	KS
 low	IU
-low:k:item	A^
-low:k:line	IU
+low:k:item	@_
+low:k:line	GW
 low:k:sentence	WG
-low:k:value	5k
-low:r:aside	KS
-low:r:dont	6j
-low:r:fact	VH
-low:r:note	YE
+low:k:value	3m
+low:r:aside	LR
+low:r:dont	7i
+low:r:fact	XF
+low:r:greeting	EY
+low:r:note	[C
 low:r:style	FX
-low:r:unsettled	;e
-low:r:visitors	>b
-low:r:wish	5k
-low:whole	UI
-my	q/
+low:r:unsettled	:f
+low:r:visitors	@_
+low:r:wish	4l
+low:whole	WG
+my	p0
 n:1	QM
 n:1&alone	MQ
 n:1&from	b>
-n:1&label	WG
-n:1&open:half	TJ
-n:1&r:aside	SK
-n:1&r:dont	RL
-n:1&r:fact	SK
-n:1&r:greeting	HV
-n:1&r:note	XF
-n:1&r:other	QM
-n:1&r:quoted	C[
-n:1&r:style	WG
-n:1&r:unsettled	MQ
-n:1&r:wish	QM
-n:1&role ahead	A^
-n:1&role behind:(	b>
-n:1&role behind:,	TJ
-n:1&role behind:-	QM
-n:1&role behind:does	QM
-n:1&role label	GW
+n:1&label	YE
+n:1&open:half	WG
+n:1&r:aside	RL
+n:1&r:dont	QM
+n:1&r:greeting	IU
+n:1&r:note	WG
+n:1&r:other	RL
+n:1&r:quoted	JT
+n:1&r:style	VH
+n:1&r:unsettled	JT
+n:1&r:visitors	IU
+n:1&r:wish	SK
+n:1&role ahead	=c
+n:1&role behind:(	[C
+n:1&role behind:,	UI
+n:1&role behind:-	RL
+n:1&role label	EY
 n:1&title	JT
-n:2	A^
-n:2&alone	RL
+n:1&under	MQ
+n:2	@_
 n:2&begins	JT
-n:2&open:half	LR
-n:2&open:no	?a
-n:2&open:yes	IU
-n:2&r:aside	<d
-n:2&r:dont	HV
-n:2&r:fact	LR
-n:2&r:greeting	RL
-n:2&r:note	HV
-n:2&r:other	HV
-n:2&r:quoted	TJ
-n:2&r:style	C[
-n:2&r:unsettled	GW
-n:2&r:visitors	KS
-n:2&r:wish	KS
-n:2&role ahead	e;
-n:2&role behind:(	MQ
-n:2&role behind:,	QM
-n:2&role behind:-	]B
+n:2&label	LR
+n:2&open:half	FX
+n:2&open:no	@_
+n:2&open:yes	HV
+n:2&r:aside	7i
+n:2&r:dont	EY
+n:2&r:greeting	QM
+n:2&r:note	EY
+n:2&r:other	C[
+n:2&r:quoted	LR
+n:2&r:style	B]
+n:2&r:unsettled	HV
+n:2&r:visitors	MQ
+n:2&r:wish	HV
+n:2&role ahead	g9
+n:2&role behind:(	QM
+n:2&role behind:,	RL
+n:2&role behind:-	ZD
 n:2&role behind:does	c=
-n:2&role label	QM
-n:2&title	^A
-n:2&under	VH
-n:3	@_
-n:3&alone	EY
+n:2&role label	SK
+n:2&title	_@
+n:2&under	UI
+n:3	=c
+n:3&alone	HV
 n:3&begins	MQ
 n:3&label	UI
-n:3&open:half	;e
-n:3&open:no	6j
-n:3&r:dont	HV
+n:3&open:half	A^
+n:3&open:no	4l
+n:3&open:yes	IU
+n:3&r:dont	DZ
 n:3&r:fact	C[
-n:3&r:greeting	:f
-n:3&r:note	IU
-n:3&r:other	@_
-n:3&r:visitors	RL
-n:3&r:wish	C[
-n:3&role behind:(	]B
-n:3&role behind:,	7i
-n:3&role behind:is	LR
-n:3&under	RL
-n:4	GW
-n:4&alone	LR
-n:4&r:fact	KS
-open:half	KS
-open:no	FX
-open:yes	HV
-quotes	JT
+n:3&r:greeting	A^
+n:3&r:note	EY
+n:3&r:other	DZ
+n:3&r:wish	HV
+n:3&role behind:(	[C
+n:3&role behind:,	8h
+n:3&role behind:is	IU
+n:3&under	UI
+n:4	DZ
+n:4&begins	QM
+n:4&open:no	@_
+n:4&open:yes	LR
+n:4&r:fact	LR
+n:4&r:note	@_
+n:4&role behind:,	JT
+open:half	IU
+open:no	EY
+open:yes	IU
+quotes	IU
+r:aside	LR
+r:aside&open:no	LR
 r:dont	LR
 r:dont&open:no	LR
-r:fact	IU
-r:fact&open:half	IU
+r:fact	KS
+r:fact&open:half	KS
 r:fact&open:no	SK
-r:fact&open:yes	JT
+r:fact&open:yes	IU
 r:greeting	JT
 r:greeting&open:no	JT
-r:other	MQ
-r:other&open:no	MQ
-r:quoted	GW
-r:quoted&open:no	GW
-r:style	TJ
-r:style&open:no	TJ
-r:unsettled	LR
-r:unsettled&open:no	LR
-r:visitors	LR
-r:visitors&open:half	RL
+r:other	LR
+r:other&open:no	LR
+r:quoted	HV
+r:quoted&open:no	HV
+r:style	SK
+r:style&open:no	SK
+r:unsettled	IU
+r:unsettled&open:no	IU
+r:visitors	KS
+r:visitors&open:half	HV
 r:visitors&open:no	SK
-r:visitors&open:yes	FX
+r:visitors&open:yes	KS
 role ahead	VH
-role ahead&alone	UI
-role ahead&label	VH
-role ahead&open:half	YE
-role ahead&open:no	HV
-role ahead&open:yes	ZD
-role ahead&r:dont	B]
-role ahead&r:fact	YE
-role ahead&r:other	c=
-role ahead&r:visitors	SK
-role ahead&role behind:(	TJ
-role ahead&role behind:,	VH
-role ahead&under	]B
-role behind:(	ZD
-role behind:(&begins	QM
-role behind:(&open:no	[C
-role behind:(&open:yes	VH
-role behind:(&r:fact	UI
-role behind:(&r:greeting	HV
-role behind:(&r:other	SK
-role behind:(&under	^A
+role ahead&alone	WG
+role ahead&label	[C
+role ahead&open:half	TJ
+role ahead&open:no	JT
+role ahead&open:yes	XF
+role ahead&r:dont	A^
+role ahead&r:fact	WG
+role ahead&r:other	XF
+role ahead&role behind:(	WG
+role ahead&role behind:,	WG
+role ahead&under	UI
+role behind:(	YE
+role behind:(&begins	TJ
+role behind:(&open:half	QM
+role behind:(&open:no	WG
+role behind:(&open:yes	YE
+role behind:(&r:fact	VH
+role behind:(&r:greeting	QM
+role behind:(&r:other	IU
+role behind:(&r:visitors	RL
+role behind:(&under	n2
 role behind:,	RL
-role behind:,&label	MQ
-role behind:,&open:no	JT
+role behind:,&begins	RL
+role behind:,&label	KS
+role behind:,&open:half	IU
+role behind:,&open:no	MQ
 role behind:,&open:yes	WG
-role behind:,&r:aside	?a
-role behind:,&r:greeting	MQ
+role behind:,&r:aside	B]
+role behind:,&r:dont	LR
+role behind:,&r:greeting	KS
 role behind:,&r:note	DZ
-role behind:,&r:other	TJ
-role behind:,&r:quoted	SK
-role behind:,&r:wish	WG
+role behind:,&r:other	VH
+role behind:,&r:quoted	QM
+role behind:,&r:wish	UI
 role behind:,&under	MQ
-role behind:-	YE
-role behind:-&open:half	JT
-role behind:-&open:no	RL
-role behind:-&open:yes	^A
-role behind:-&r:dont	KS
+role behind:-	XF
+role behind:-&begins	LR
+role behind:-&open:half	LR
+role behind:-&open:no	QM
+role behind:-&open:yes	]B
+role behind:-&r:dont	IU
 role behind:-&r:fact	SK
 role behind:-&r:note	KS
 role behind:-&r:other	YE
-role behind:-&r:unsettled	e;
-role behind:-&under	c=
+role behind:-&r:unsettled	f:
+role behind:-&r:visitors	^A
+role behind:-&under	a?
 role behind:does	]B
-role behind:does&begins	]B
+role behind:does&begins	^A
+role behind:does&open:no	WG
 role behind:does&open:yes	]B
-role behind:does&r:dont	ZD
-role behind:does&r:fact	]B
-role behind:is	JT
-role behind:is&begins	JT
-role behind:is&open:yes	LR
-role behind:is&r:fact	LR
-role label&alone	UI
-role label&label	TJ
-role label&open:half	]B
-role label&open:no	LR
-role label&r:fact	MQ
-role label&role behind:,	ZD
-role label&under	WG
-says name	[C
-sp:client	HV
-sp:designer	/q
-title	QM
-title&open:half	C[
-title&open:no	QM
-title&open:yes	^A
-title&r:dont	JT
-title&r:greeting	FX
-title&r:note	VH
-title&r:other	d<
-title&r:quoted	@_
-title&r:unsettled	<d
-title&r:visitors	QM
-title&r:wish	RL
-title&role ahead	d<
-title&role behind:(	QM
-title&role behind:,	MQ
-title&role behind:does	WG
-title&under	UI
+role behind:does&r:dont	YE
+role behind:does&r:fact	a?
+role behind:is	HV
+role behind:is&begins	HV
+role behind:is&open:yes	IU
+role behind:is&r:fact	IU
+role label&alone	WG
+role label&label	XF
+role label&open:half	^A
+role label&open:no	KS
+role label&role behind:,	TJ
+role label&under	[C
+says name	ZD
+sp:client	KS
+sp:designer	0p
+title	RL
+title&label	YE
+title&open:half	B]
+title&open:yes	c=
+title&r:aside	DZ
+title&r:dont	IU
+title&r:fact	MQ
+title&r:greeting	DZ
+title&r:note	YE
+title&r:other	ZD
+title&r:quoted	9g
+title&r:wish	UI
+title&role ahead	i7
+title&role behind:(	KS
+title&role behind:does	XF
+title&under	XF
 to	FX
-under	RL
-under&open:half	f:
-under&open:no	QM
-under&open:yes	MQ
-under&r:dont	JT
-under&r:fact	[C
-under&r:other	IU
-under&r:visitors	EY
-under&r:wish	HV`,
+under	SK
+under&open:half	e;
+under&open:yes	KS
+under&r:dont	IU
+under&r:fact	XF
+under&r:other	LR
+under&r:visitors	FX
+under&r:wish	FX`,
 };

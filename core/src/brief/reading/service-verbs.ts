@@ -22,7 +22,7 @@ export const SERVICE_VERBS: Record<Language, [verbs: string, ending: string, lea
     ['re-?cover(?:s|ing)?|(?:re-?)?upholster(?:s|ing)?', 'upholstery'],
     ['open(?:s|ing)?(?= (?:safes|locks|doors))', 'opening'],
     [
-      'makes?|making|builds?|building|sells?|selling|stocks?|suppl(?:y|ies)|offers?|offering|provides?|grows?|growing|designs?|prints?|binds?|weaves?|throws?|cuts?|turns?|carves?|crafts?|brews?|produces?|speciali[sz]es? in|does|do|deals? in|runs?|publish(?:es)?|blends?|dyes?|spins?|knits?|sews?|teach(?:es)?|holds?|organises?|paints?|breeds?|press(?:es)?|smokes?|stitch(?:es)?',
+      'makes?|making|builds?|building|sells?|selling|stocks?|suppl(?:y|ies)|offers?|offering|provides?|grows?|growing|designs?|prints?|binds?|weaves?|throws?|cuts?|turns?|carves?|crafts?|brews?|produces?|speciali[sz]es? in|does|do|deals? in|runs?|publish(?:es)?|blends?|dyes?|spins?|knits?|sews?|teach(?:es)?|holds?|organises?|paints?|breeds?|press(?:es)?|smokes?|stitch(?:es)?|(?:makers?|builders?|suppliers?|growers?|printers?|restorers?|importers?) of|(?:dealers?|specialists?) in',
       '',
     ],
   ],
@@ -34,7 +34,10 @@ export const SERVICE_VERBS: Record<Language, [verbs: string, ending: string, lea
     ['(?:limpiamos|limpio|limpia)', '', 'Limpieza de'],
     ['(?:alquilamos|alquilo|alquila)', '', 'Alquiler de'],
     ['(?:instalamos|instalo|instala)', '', 'Instalación de'],
-    ['hacemos|vendemos|ofrecemos|fabricamos|cultivamos|construimos|damos|hago|vendo|ofrezco|doy', ''],
+    [
+      'hacemos|vendemos|ofrecemos|fabricamos|cultivamos|construimos|damos|hago|vendo|ofrezco|doy|fabricantes? de|especialistas? en',
+      '',
+    ],
   ],
   fr: [
     ['(?:(?:nous|je|on|il|elle) )?(?:réparons|répare)', '', 'Réparation de'],
@@ -46,7 +49,7 @@ export const SERVICE_VERBS: Record<Language, [verbs: string, ending: string, lea
     ['(?:(?:nous|je|on|il|elle) )?(?:relions|relie)', '', 'Reliure de'],
     ['(?:(?:nous|je|on|il|elle) )?(?:affûtons|affûte)', '', 'Affûtage de'],
     [
-      'nous (?:faisons|vendons|proposons|fabriquons|cultivons|construisons|créons)|je (?:fais|vends|propose|fabrique)|on (?:fait|vend|fabrique)',
+      'nous (?:faisons|vendons|proposons|fabriquons|cultivons|construisons|créons)|je (?:fais|vends|propose|fabrique)|on (?:fait|vend|fabrique)|fabricants? d[e’]|spécialistes? (?:de|en)',
       '',
     ],
   ],
@@ -55,6 +58,9 @@ export const SERVICE_VERBS: Record<Language, [verbs: string, ending: string, lea
     ['(?:(?:wir|ich|er|sie) )?(?:restaurieren|restauriere|restauriert)', '', 'Restaurierung von'],
     ['(?:(?:wir|ich|er|sie) )?(?:vermieten|vermiete|vermietet|verleihen|verleihe)', '', 'Verleih von'],
     ['(?:(?:wir|ich|er|sie) )?(?:schleifen|schleife|schleift)', '', 'Schleifen von'],
-    ['(?:(?:wir|ich) )?(?:bauen?|machen?|verkaufen?|bieten?|fertigen?|pflegen?|drucken?|binden?|züchten?|ziehen?)', ''],
+    [
+      '(?:(?:wir|ich) )?(?:bauen?|machen?|verkaufen?|bieten?|fertigen?|pflegen?|drucken?|binden?|züchten?|ziehen?)|hersteller von|spezialist(?:en|in)? für',
+      '',
+    ],
   ],
 };

@@ -174,6 +174,19 @@ describe('a price', () => {
       services('Vans\n\nPeople ask for a full restoration (between £9,000 and £16,000) and new floors (£850).'),
     ).toEqual(jasmine.arrayContaining([jasmine.stringMatching(/^Full restoration/), 'New floors: £850']));
   });
+  it('is not the day of a month, nor an hour', () => {
+    const prices = (text: string) =>
+      readText(text)
+        .spans.filter((s) => s.field === 'price')
+        .map((s) => s.value);
+    expect(prices('Lesung „Ebbe“ am 22. Januar 2027, 19.30 Uhr, Eintritt 8 €.')).not.toContain('22 €');
+    expect(prices('county maps from £60, mounting £25, weds to sat 10 til 4 or ring 07700 900219')).toEqual([
+      'from £60',
+      '£25',
+    ]);
+    expect(prices('Entradas 6 €, estreno el 20 de marzo, y taller 12 €.')).toEqual(['6 €', '12 €']);
+  });
+
   it('is not what the site may cost, in whatever words', () => {
     for (const said of [
       'Der Auftrag geht an Frau Sommerlath, Rahmen 1.800 €.',
@@ -253,6 +266,19 @@ describe('an address', () => {
     );
     expect(factsOf('Skelder Honey\nMoor Gate, Skelder SK3 5LL\n\nHoney and comb.', '?').address).toBe(
       'Moor Gate, Skelder SK3 5LL',
+    );
+  });
+});
+
+describe('what a business is a maker of', () => {
+  it('is what it makes', () => {
+    expect(services('We are makers of lock gates, paddle gear and swing bridges since 1891.')).toEqual([
+      'Lock gates',
+      'Paddle gear',
+      'Swing bridges',
+    ]);
+    expect(readText('You asked what I should like to be called: Margaret Ings Family History.').facts.name).toBe(
+      'Margaret Ings Family History',
     );
   });
 });
