@@ -52,7 +52,7 @@ export function refusal(facts: Facts, fact: FactToConfirm): { correction: Correc
 }
 
 /**
- * Names, hours and prices that stand in the facts just as they were read out of the client’s running text, and that
+ * Names, a trade that is not certain, hours and prices that stand in the facts just as they were read out of the client’s running text, and that
  * nobody has confirmed. What stands behind a label or in a list is the client’s own plain statement; what a person typed
  * differs from what was read; neither is here.
  */

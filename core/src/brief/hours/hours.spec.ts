@@ -1,6 +1,6 @@
 import { hoursConflicts, hoursLines, plainOpenings, readHours } from './index.js';
 import { HOURS_SAID } from '../../fixtures/hours-said.js';
-import { unspoken } from '../items/spoken.js';
+import { unspoken } from '../layout/spoken.js';
 import { tellsOfEvents } from '../reading/proof.js';
 import type { Language } from '../reading/span.js';
 

@@ -1,6 +1,6 @@
 import { readText } from '../reading/read-text.js';
 import { moneyIn, unsignedIn } from './money.js';
-import { unspoken, valueOf } from './spoken.js';
+import { unspoken, valueOf } from '../layout/spoken.js';
 
 describe('amounts of money', () => {
   const said = (text: string) => moneyIn(text).map((m) => m.text);

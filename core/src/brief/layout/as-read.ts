@@ -1,4 +1,4 @@
-import { unspoken } from '../items/spoken.js';
+import { unspoken } from './spoken.js';
 
 /** What a form asks of every business; a table with these on its left is one, whatever it looks like. */
 const ASKED_OF_ALL =

@@ -82,7 +82,8 @@ export function peopleIn(
         !/^[A-Z]\.$/.test(words[0]!)
       )
         words = words.slice(1);
-      if (NOT_LAST.test(words.at(-1)!) || /^V\.$/.test(words.join(' '))) continue;
+      // The “V.” of a registered society is nobody’s initial.
+      if (NOT_LAST.test(words.at(-1)!) || (words.length === 1 && words[0] === 'V.')) continue;
       // “until Jan”, “May to July”, “Toussaint”: a time of the year.
       if (
         !title &&

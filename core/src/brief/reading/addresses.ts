@@ -1,4 +1,4 @@
-import { valueOf } from '../items/spoken.js';
+import { valueOf } from '../layout/spoken.js';
 import { latin, sentenceAt, type Span } from './span.js';
 
 /** Words of streets in four languages. English ones have a capital where they are part of a name. */

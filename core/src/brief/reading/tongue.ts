@@ -8,7 +8,7 @@ const LEAST_IN_SCRIPT = 12;
 /** How much nearer a text must be to another language than to the nearest of those that are read. */
 const NEAREST = 0.96;
 /** How much of what is read as a language goes into telling it: more makes it no surer. */
-const MOST = 4000;
+const MOST = 1500;
 
 /** Scripts that stand for one language, or nearly. */
 const SCRIPTS: readonly (readonly [string, RegExp])[] = [
