@@ -48,17 +48,28 @@ const key = (s: string) =>
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim();
 
+/** “On prête le fauteuil et on ne juge personne”, “take out weirs”: what somebody does, said whole, is no name of a thing. */
+const isClause = (before: string, name: string): boolean =>
+  /(?<!\p{L})(?:we|i|you|they|he|she|it|wir|ich|sie|er|man|es|nous|vous|on|je|il|elle|se|yo)\s+(?:\p{L}+\s+)?$/iu.test(
+    before,
+  ) || /^(?:out|up|down|off|away|back|ab|auf|aus|ein|weg|ne|n[’']|no|not|nicht|kein\p{L}*|sin|pas)\s/iu.test(name);
+
+/** “Ne juge personne”: what is denied is no name at all. */
+const DENIED = /^(?:ne\s|n[’']\p{L}+\s(?!\p{Lu})|(?:nicht|keine?[rnms]?|pas|jamais|never)\s)/iu;
+
 /** How sure the rest of a list must be where the surest of it is `BEARS`, and how sure it is taken to be then. */
 const BORNE = 0.2;
 const BEARS = 0.75;
 /** Of one list in a sentence, what one of them is the others are: “lock gates, paddle gear and swing bridges”. */
-function borneOut(items: Item[]): void {
+function borneOut(text: string, items: Item[]): void {
   const lists = new Map<number, Item[]>();
   for (const c of items)
     if (c.met === 'list' || c.met === 'verb') lists.set(c.piece, [...(lists.get(c.piece) ?? []), c]);
   for (const list of lists.values()) {
     if (Math.max(...list.map((c) => c.sure)) < BEARS) continue;
-    for (const c of list) if (c.siblings > 1 && c.sure >= BORNE) c.sure = Math.max(c.sure, SURE);
+    for (const c of list)
+      if (c.siblings > 1 && c.sure >= BORNE && !isClause(text.slice(Math.max(0, c.from - 12), c.from), c.name))
+        c.sure = Math.max(c.sure, SURE);
   }
 }
 
@@ -74,7 +85,13 @@ export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linea
     .map((c): Item => ({ ...c, sure: 1 }));
   const no = refused.map((c) => key(c.name));
   const guessed = candidates
-    .filter((c) => readable(pieces[c.piece]!) && !no.includes(key(c.name)) && !refuses(c, pieces[c.piece]!))
+    .filter(
+      (c) =>
+        !DENIED.test(c.name) &&
+        readable(pieces[c.piece]!) &&
+        !no.includes(key(c.name)) &&
+        !refuses(c, pieces[c.piece]!),
+    )
     .map((c): Item => {
       const piece = pieces[c.piece]!;
       const outright =
@@ -84,7 +101,7 @@ export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linea
       if (outright) return { ...c, outright, sure: 1 };
       return { ...c, sure: model.predict(itemFeatures(c, piece, piece.language, piece.shares))[0] ?? 0 };
     });
-  borneOut(guessed);
+  borneOut(text, guessed);
   // Where nothing is sure, what stands behind a verb of making, mending or selling is more than nothing.
   const sure = guessed.filter((c) => c.sure >= (c.prices.length ? SURE_PRICED : SURE));
   const all = sure.length ? sure : guessed.filter((c) => c.sure >= AT_LEAST && (c.met === 'verb' || c.met === 'list'));

@@ -270,6 +270,19 @@ describe('an address', () => {
   });
 });
 
+describe('a sentence of what somebody does', () => {
+  it('names no thing on sale, whatever stands beside it', () => {
+    expect(
+      services(
+        'La Page Cornée, librairie. On fait livres neufs, papeterie et commandes. On prête le fauteuil et on ne juge personne.',
+      ).join(),
+    ).not.toMatch(/fauteuil|personne/i);
+    expect(services('The Luddle Trust. We take out weirs, plant willows and count fish.').join()).not.toMatch(
+      /out weirs/i,
+    );
+  });
+});
+
 describe('what a business is a maker of', () => {
   it('is what it makes', () => {
     expect(services('We are makers of lock gates, paddle gear and swing bridges since 1891.')).toEqual([

@@ -113,6 +113,18 @@ describe('what is for visitors', () => {
   });
 });
 
+describe('a line without a stop', () => {
+  it('is copy where somebody does something in it, and else a list that is told from the sheet', () => {
+    const copy = (text: string) => copySentences(text, languages['de']).join(' ');
+    const over = 'Buchhandlung Seitenwind\n\nWir lesen, was wir verkaufen, und sagen auch, wenn es nichts ist.\n\n';
+    expect(copy(`${over}Romane, Kinderbücher, Seekarten, Bestellungen über Nacht`)).not.toContain('Romane');
+    expect(copy(`${over}Jule Harms (Inhaberin), Mehmet Aydın (Kinderbuch), Lina (Auszubildende)`)).not.toContain(
+      'Jule',
+    );
+    expect(copy(over)).toContain('Wir lesen');
+  });
+});
+
 describe('facts to confirm', () => {
   it('are names, hours and prices read out of running text, until somebody says they are right', () => {
     const description =

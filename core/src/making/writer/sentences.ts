@@ -133,10 +133,15 @@ function whyPieceHeld(piece: ReadPiece, text: string, kind: KindOfText): WhyHeld
   return whyHeld(text);
 }
 
+const ENDS = /[.!?…]["”»’)]?$/;
+/** A line without a stop is a sentence where somebody does something in it, and else a list: “Novels, sea charts, cards”. */
+const SOMEBODY_DOES =
+  /(?<!\p{L})(?:we|i|you|they|he|she|it|there|that|who|is|are|wir|ich|sie|er|es|man|wer|uns|ist|sind|nous|vous|on|je|il|elle|ils|qui|est|sont|ce|yo|nosotros|se|le|les|lo|que|quien|es|son|está)(?!\p{L})/iu;
+
 /** Pieces that can be sentences of copy: lines of lists, tables and labels are facts and are told from the sheet. */
 const isProse = (p: ReadPiece, text: string): boolean =>
   p.kind === 'sentence' ||
-  p.kind === 'line' ||
+  (p.kind === 'line' && (ENDS.test(text) || SOMEBODY_DOES.test(text))) ||
   ((p.kind === 'value' || p.kind === 'item') && text.split(' ').length >= 7 && /[.!]$/.test(text));
 
 /**
