@@ -482,7 +482,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await visitor.fill('#f-mail', 'ada@post.example');
     await visitor.fill('#f-message', 'Can you mend a spinnaker?');
     await visitor.click('button[type=submit]');
-    expect(await visitor.textContent('.thanks')).toMatch(/thank|arrived|received|message/i);
+    expect(await visitor.textContent('.thanks')).toMatch(/thank|arrived/i);
     await page.goto(`${test.stack.url}/inbox`);
     await page.waitForSelector('text=Can you mend a spinnaker?');
     expect(await page.textContent('.letters')).toContain('Ada “<script>” O’Dell');

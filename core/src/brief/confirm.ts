@@ -2,7 +2,7 @@ import type { Correction, Facts, SiteDocument } from '../model/site.js';
 import { labelledLines } from './reading/labels.js';
 import { lately } from './reading/lately.js';
 import { readText } from './reading/read-text.js';
-import type { Span } from './reading/span.js';
+import { wordsOf, type Span } from './reading/span.js';
 
 /** A fact that was read out of running text and that nobody has looked at. */
 export interface FactToConfirm {
@@ -26,9 +26,16 @@ export function tradeIsPlain({ facts, corrections }: Pick<SiteDocument, 'facts' 
   return tradePlain || read.trade !== facts.trade || corrections.some((c) => c.was === 'trade' && c.is === 'trade');
 }
 
+/** Facts without their trade, by the facts: what is known of facts is kept by them, and every page asks. */
+const tradeless = new WeakMap<Facts, Facts>();
 /** The facts as a site may tell them: without a trade that nobody is sure of. */
-export const withoutGuess = (document: Pick<SiteDocument, 'facts' | 'corrections'>): Facts =>
-  tradeIsPlain(document) ? document.facts : { ...document.facts, trade: '' };
+export function withoutGuess(document: Pick<SiteDocument, 'facts' | 'corrections'>): Facts {
+  const { facts } = document;
+  if (tradeIsPlain(document)) return facts;
+  const without = tradeless.get(facts) ?? { ...facts, trade: '' };
+  tradeless.set(facts, without);
+  return without;
+}
 
 const once = lately<FactToConfirm[]>(200);
 
@@ -39,11 +46,16 @@ export const confirmation = ({ field, words }: FactToConfirm): Correction => ({
   is: field,
 });
 
-/** What takes back a reading that a person says is wrong: the correction, and the facts without what it put there. */
-export function refusal(facts: Facts, fact: FactToConfirm): { correction: Correction; facts: Partial<Facts> } {
+/** What takes back a reading that a person says is wrong: the corrections, and the facts without what it put there. */
+export function refusal(facts: Facts, fact: FactToConfirm): { corrections: Correction[]; facts: Partial<Facts> } {
   const { field, words, service } = fact;
+  // The hours are refused as they are shown: as a whole, wherever their parts were read.
+  const said =
+    field === 'hours'
+      ? readText(facts.description).spans.flatMap((s) => (s.field === 'hours' ? wordsOf(facts.description, s) : []))
+      : [words];
   return {
-    correction: { words: words.slice(0, 600), was: field, is: null },
+    corrections: said.map((w) => ({ words: w.slice(0, 600), was: field, is: null })),
     facts:
       field === 'price'
         ? { services: facts.services.map((s) => (s.name === service ? { ...s, price: '' } : s)) }
@@ -52,8 +64,8 @@ export function refusal(facts: Facts, fact: FactToConfirm): { correction: Correc
 }
 
 /**
- * Names, a trade that is not certain, hours and prices that stand in the facts just as they were read out of the client’s running text, and that
- * nobody has confirmed. What stands behind a label or in a list is the client’s own plain statement; what a person typed
+ * Names, a trade that is not certain, hours and prices that stand in the facts just as they were read out of the client’s
+ * running text, and that nobody has confirmed. What stands behind a label or in a list is the client’s own plain statement; what a person typed
  * differs from what was read; neither is here.
  */
 export function factsToConfirm({ facts, corrections }: Pick<SiteDocument, 'facts' | 'corrections'>): FactToConfirm[] {

@@ -28,9 +28,6 @@ function toldIn(facts: Facts): { language: Language | null; tongue: string | nul
 /** The language the facts are in, by what the client has told; null where that says too little, or is none of ours. */
 export const languageOfFacts = (facts: Facts): Language | null => toldIn(facts).language;
 
-/** The language of the facts where sites are not written in it, as a BCP 47 tag; null where they are. */
-export const tongueOfFacts = (facts: Facts): string | null => toldIn(facts).tongue;
-
 /** The language of the client’s own words where a site is in another, as a BCP 47 tag; null where it is in the same. */
 export function otherTongue(language: SiteLanguage, facts: Facts): string | null {
   const { tongue, language: own } = toldIn(facts);

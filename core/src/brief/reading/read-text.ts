@@ -620,6 +620,12 @@ export function readText(source: string, corrections: readonly Correction[] = []
     : once(source, () => readingOf(source, corrections, shipped()));
 }
 
+/** A trade is judged from all of a text and stands in no stretch of it: where a person says it is another, it is none. */
+function withoutRefused<T extends { facts: Facts }>(read: T, corrections: readonly Correction[]): T {
+  const refused = corrections.some((c) => c.was === 'trade' && c.is === null && c.words === read.facts.trade);
+  return refused ? { ...read, facts: { ...read.facts, trade: '' } } : read;
+}
+
 function readingOf(source: string, corrections: readonly Correction[], models: Models): Reading {
   const gathered = gather(source, corrections, models);
   const inOrder = corrected(source, gathered.spans, corrections).sort((a, b) => a.from - b.from || b.to - a.to);
@@ -629,7 +635,7 @@ function readingOf(source: string, corrections: readonly Correction[], models: M
     tongue: gathered.tongue,
     pieces: gathered.pieces,
     spans,
-    ...factsFrom(source, gathered, spans),
+    ...withoutRefused(factsFrom(source, gathered, spans), corrections),
     told: toldIn(source, gathered.pieces),
     conflicts: conflictsIn(source, gathered, spans),
     nameSure: gathered.nameSure,

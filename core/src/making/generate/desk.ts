@@ -76,7 +76,7 @@ export const page = (id: string, label: string, reason: string, sections: Sectio
 export function called({ facts, language, random }: Desk, patterns: readonly string[]): Text {
   const fit = hasWorkingTitle(facts) ? patterns.filter((p) => !p.includes('{name}')) : patterns;
   const pattern = random.pick(fit);
-  const said = pattern.replace('{name}', facts.name);
+  const said = pattern.replace('{name}', () => facts.name);
   const words = language.polish?.(said) ?? said;
   return pattern === said ? invitation(words, `${language.tag}/filled`) : brief(words, facts.name);
 }

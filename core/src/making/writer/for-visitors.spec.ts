@@ -1,7 +1,7 @@
 import { demoFacts, siteFrom } from '../../fixtures/index.js';
 import { allTexts } from '../generate/site.js';
 import { checklist } from '../../care/checklist.js';
-import { factsToConfirm, confirmation, refusal } from '../../brief/confirm.js';
+import { factsToConfirm, confirmation, refusal, withoutGuess } from '../../brief/confirm.js';
 import { readText } from '../../brief/reading/read-text.js';
 import { descriptionOf } from '../../page/seo/seo.js';
 import { readBrief } from '../../brief/read.js';
@@ -146,10 +146,10 @@ describe('facts to confirm', () => {
     for (const fact of factsToConfirm({ facts, corrections: [] })) {
       const out = refusal(facts, fact);
       const after = { ...facts, ...out.facts };
-      expect(factsToConfirm({ facts: after, corrections: [out.correction] }).map((f) => f.what)).not.toContain(
+      expect(factsToConfirm({ facts: after, corrections: out.corrections }).map((f) => f.what)).not.toContain(
         fact.what,
       );
-      const again = readText(description, [out.correction]).facts;
+      const again = readText(description, out.corrections).facts;
       if (fact.field === 'price') {
         expect(after.services.map((s) => s.price)).not.toContain(fact.value);
         expect(after.services.length).toBe(facts.services.length);
@@ -159,6 +159,29 @@ describe('facts to confirm', () => {
         expect(again[fact.field]).not.toBe(fact.value);
       }
     }
+  });
+  it('are a trade that is not certain too, which is told once it is confirmed and gone once it is refused', () => {
+    const description =
+      'Tolland Supplies, Hallow Farm. We keep the goods dry and the books straight, and have done since the winter of the flood. ' +
+      'There is a beekeeper in the family, and people ask for all sorts: string, lamps, boots, a bit of rope.';
+    const facts = { ...readBrief(description), trade: readText(description).facts.trade };
+    expect(facts.trade).not.toBe('');
+    const trade = factsToConfirm({ facts, corrections: [] }).find((f) => f.field === 'trade')!;
+    expect(trade.value).toBe(facts.trade);
+    expect(withoutGuess({ facts, corrections: [] }).trade).toBe('');
+    expect(withoutGuess({ facts, corrections: [] })).toBe(withoutGuess({ facts, corrections: [] }));
+    expect(withoutGuess({ facts, corrections: [confirmation(trade)] }).trade).toBe(facts.trade);
+    expect(withoutGuess({ facts: { ...facts, trade: 'ship chandler' }, corrections: [] }).trade).toBe('ship chandler');
+    const out = refusal(facts, trade);
+    expect(out.facts).toEqual({ trade: '' });
+    expect(readText(description, out.corrections).facts.trade).toBe('');
+  });
+  it('are refused whole where several stretches say when it is open', () => {
+    const description = 'We are Gant and Sons. We are open Monday to Friday 8 to 5. On Saturdays we are open 9 to 12.';
+    const facts = readBrief(description);
+    const hours = factsToConfirm({ facts, corrections: [] }).find((f) => f.field === 'hours')!;
+    expect(facts.hours).toContain('Saturday');
+    expect(readText(description, refusal(facts, hours).corrections).facts.hours).toBe('');
   });
   it('are none where the client states them plainly', () => {
     const description = 'Name: Gant & Sons\nHours: Mon–Fri 8.00–17.00\nServices:\n- Mooring ropes, £12\n\nWe lay rope.';

@@ -139,7 +139,7 @@ export class HeldBackPanel {
     this.store.change({
       op: 'batch',
       operations: [
-        { op: 'setCorrections', corrections: [...this.corrections(), out.correction] },
+        { op: 'setCorrections', corrections: [...this.corrections(), ...out.corrections] },
         ...factOperations(facts, out.facts),
       ],
     });
