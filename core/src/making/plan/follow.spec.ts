@@ -125,6 +125,31 @@ describe('pages follow the facts', () => {
     expect(differences(now).map((d) => d.facts)).toContain('£50');
   });
 
+  it('on sites that are filled out, whichever fact changes', () => {
+    const facts = { ...demoFacts, founded: '1974' };
+    const filled = siteFrom(facts, 2, { fill: 'full' });
+    const figures = (d: SiteDocument) =>
+      allTexts(d).flatMap((t) =>
+        t.section.shape.startsWith('figures/') && t.path.endsWith('.figure') ? t.text.value : [],
+      );
+    expect(figures(filled)[0]).toBe('1974');
+    for (const field of Object.keys(facts) as (keyof Facts)[])
+      if (typeof facts[field] === 'string' && !['aim', 'tone', 'premises', 'description'].includes(field))
+        changed(
+          { op: 'setFact', field: field as 'place', value: field === 'founded' ? '1975' : 'Monday 9 to 5' },
+          filled,
+        );
+    expect(figures(changed({ op: 'setFact', field: 'founded', value: '1975' }, filled))[0]).toBe('1975');
+    expect(
+      said(
+        changed(
+          services((all) => all.slice(1)),
+          filled,
+        ),
+      ),
+    ).not.toContain(facts.services[0]!.name);
+  });
+
   it('in sites written before texts knew their fact', () => {
     const old = JSON.parse(JSON.stringify(start).replace(/,"fact":"[^"]*"/g, '')) as SiteDocument;
     expect(old).not.toEqual(start);

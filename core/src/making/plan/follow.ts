@@ -21,11 +21,19 @@ const isItem = (value: unknown): value is Item => typeof value === 'object' && v
 const edited = (text: Text) => text.from.kind === 'designer' || text.from.kind === 'client';
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 
+/** The lists of the facts whose entries stand as items in lists of a page. */
+const LISTED = ['services', 'people', 'events'] as const;
+type Listed = (typeof LISTED)[number];
+const isListed = (field: string | undefined): field is Listed => LISTED.includes(field as Listed);
+
 /** Which entry of the facts an item of a page stands for: `services/v2`; null where it stands for none. */
 export function entryOf(item: Item, facts: Facts): string | null {
   const texts = Object.values(item).filter(isText);
-  for (const { from } of texts)
-    if (from.kind === 'brief' && from.fact) return from.fact.split('/').slice(0, 2).join('/');
+  for (const { from } of texts) {
+    const [list, id] = (from.kind === 'brief' && from.fact?.split('/')) || [];
+    // A line of figures may tell a single fact, as the year it began: that is no entry of a list.
+    if (id && isListed(list)) return `${list}/${id}`;
+  }
   // Sites written before texts knew their fact: the name says it.
   const name = isText(item['name']) ? item['name'] : null;
   if (name?.from.kind !== 'brief' && name?.from.kind !== 'client') return null;
@@ -135,7 +143,7 @@ interface Change {
 function followedList(section: Section, field: string, items: Item[], change: Change, all: boolean): Item[] {
   const { before, after, language, pairs } = change;
   const entries = items.map((i) => entryOf(i, before));
-  const kind = entries.find((e) => e !== null)?.split('/')[0] as 'services' | 'people' | 'events' | undefined;
+  const kind = entries.find((e) => e !== null)?.split('/')[0] as Listed | undefined;
   const next = items.flatMap((item, n): Item[] => {
     const entry = entries[n];
     const was = entry ? textsOfEntry(before, language, entry) : null;

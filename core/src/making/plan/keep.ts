@@ -44,7 +44,7 @@ function matched(fresh: readonly Listed[], old: readonly Listed[], facts: Facts)
         [...left].find((was) => origin(was) === from),
       );
   }
-  const standsForEntry = (item: Listed) => /^(services|people)\//.test(origin(item));
+  const standsForEntry = (item: Listed) => /^(services|people|events)\//.test(origin(item));
   for (const now of fresh)
     if (!out.has(now) && !standsForEntry(now))
       take(
