@@ -3,13 +3,13 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const namesModel: LinearModel = {
   classes: ["score"],
-  step: 0.09303,
+  step: 0.09279,
   bias: [0],
-  weights: `<:a	>
+  weights: `<:a	?
 <:about	K
-<:al	L
-<:als	S
-<:an	K
+<:al	M
+<:als	T
+<:an	J
 <:and	M
 <:any	L
 <:appelle	U
@@ -17,7 +17,7 @@ export const namesModel: LinearModel = {
 <:as	T
 <:at	N
 <:au	[
-<:auf	K
+<:auf	L
 <:august	M
 <:bank	M
 <:be	_
@@ -25,29 +25,30 @@ export const namesModel: LinearModel = {
 <:beim	K
 <:between	L
 <:by	N
-<:calle	G
+<:calle	F
 <:called	E
-<:church	K
+<:can	N
+<:church	L
 <:community	M
 <:county	L
 <:das	U
-<:de	B
+<:de	C
 <:del	L
 <:der	T
 <:die	[
 <:do	J
 <:does	M
-<:dont	I
+<:dont	H
 <:du	G
-<:ebbsworth	N
-<:ein	K
+<:ebbsworth	M
+<:ein	J
 <:eine	M
 <:einem	M
 <:el	S
 <:en	X
 <:engineer	M
 <:es	P
-<:est	J
+<:est	K
 <:every	M
 <:ex	@
 <:example	M
@@ -58,100 +59,100 @@ export const namesModel: LinearModel = {
 <:granddaughter	K
 <:grands	H
 <:grüsse	L
-<:grüße	J
-<:hacemos	G
+<:grüße	I
+<:hacemos	F
 <:has	[
 <:have	K
 <:heißen	Q
 <:heißt	R
 <:hollow	C
-<:honey	B
+<:honey	C
 <:i	L
 <:ich	I
-<:im	K
-<:in	I
+<:im	J
+<:in	J
 <:is	T
-<:ist	K
+<:ist	L
 <:its	a
 <:jahr	I
-<:jedem	M
+<:jedem	L
 <:kiln	M
 <:kilo	I
 <:la	H
-<:laden	K
+<:laden	J
 <:lift	I
 <:llama	Y
-<:m	H
+<:m	I
 <:machen	K
-<:make	C
+<:make	D
 <:man	I
 <:many	N
-<:maureen	J
+<:maureen	K
 <:me	J
 <:mit	M
 <:model	C
 <:negocio	Z
 <:never	N
-<:nicht	N
+<:nicht	M
 <:no	K
 <:not	I
 <:number	M
-<:odd	N
+<:odd	M
 <:office	L
-<:old	J
-<:on	B
+<:old	I
+<:on	C
 <:one	M
-<:open	K
+<:open	L
 <:or	L
 <:orange	M
 <:outside	F
 <:per	K
 <:pfarrhof	M
 <:polígono	I
-<:put	E
+<:put	F
 <:que	I
 <:re	^
 <:ring	M
-<:s	S
-<:saltmarrow	G
+<:s	R
+<:saltmarrow	F
 <:sam	M
-<:san	M
+<:san	N
 <:say	M
 <:says	L
-<:school	J
+<:school	I
 <:schön	L
 <:se	K
 <:since	N
-<:sind	M
+<:sind	N
 <:small	G
-<:so	L
-<:sommes	G
+<:so	K
+<:sommes	F
 <:somos	W
-<:st	I
+<:st	H
 <:sunday	T
 <:sundays	M
 <:t	F
-<:tannery	J
+<:tannery	I
 <:the	D
 <:then	N
 <:torben	I
 <:two	J
-<:un	M
+<:un	L
 <:unit	N
 <:unser	H
 <:us	M
 <:valley	L
 <:ve	L
 <:vier	M
-<:voir	I
+<:voir	L
 <:we	D
-<:web	M
-<:website	R
+<:web	L
+<:website	S
 <:when	M
 <:wir	A
 <:y	M
 <:you	C
-<:à	M
+<:à	N
 addressee	#
 after in	G
 after with	F
@@ -165,12 +166,10 @@ count:1&domain:much	Z
 count:1&domain:none	D
 count:1&domain:same	C
 count:1&domain:some	Q
-count:1&kind	N
 count:1&legal	K
 count:1&part of longer	Q
-count:1&trade	R
-count:1&words:1	L
-count:1&words:3	P
+count:1&trade	S
+count:1&words:1	K
 count:1&words:4	Q
 count:1&words:6	L
 count:2	S
@@ -187,27 +186,26 @@ count:2&words:2	M
 count:2&words:3	X
 count:2&words:4	P
 count:3	R
-count:3&domain:-	N
 count:3&domain:all	J
 count:3&domain:none	N
 count:3&domain:same	K
-count:3&domain:some	P
-count:3&kind	P
-count:3&pair	M
-count:3&person	M
+count:3&domain:some	Q
+count:3&kind	Q
+count:3&pair	N
+count:3&person	N
 count:3&words:1	L
 count:3&words:2	R
 count:3&words:3	N
 count:4	W
 count:4&domain:-	K
-count:4&domain:all	Q
+count:4&domain:all	R
 count:4&domain:none	N
-count:4&domain:same	S
-count:4&domain:some	Q
+count:4&domain:same	U
+count:4&domain:some	R
 count:4&kind	L
 count:4&pair	M
 count:4&person	M
-count:4&trade	N
+count:4&trade	G
 count:4&words:2	M
 designer says	D
 digit	?
@@ -216,6 +214,7 @@ domain:-&legal	J
 domain:-&pair	J
 domain:-&part of longer	L
 domain:-&person	L
+domain:-&trade	R
 domain:all	c
 domain:all&domain:same	H
 domain:all&kind	H
@@ -230,25 +229,26 @@ domain:much&kind	T
 domain:much&legal	W
 domain:much&pair	W
 domain:much&person	T
-domain:much&trade	X
+domain:much&trade	W
 domain:none	>
 domain:none&kind	T
 domain:none&pair	R
+domain:none&part of longer	N
 domain:none&person	M
 domain:none&trade	N
 domain:same	e
-domain:same&kind	Y
+domain:same&kind	Z
 domain:same&pair	Q
 domain:same&part of longer	A
-domain:same&person	T
-domain:same&trade	C
+domain:same&person	S
+domain:same&trade	B
 domain:some	S
 domain:some&kind	H
 domain:some&legal	M
 domain:some&pair	L
 domain:some&part of longer	G
 domain:some&person	P
-domain:some&trade	W
+domain:some&trade	V
 given only	4
 goes back	F
 goes on	A
@@ -262,75 +262,78 @@ how:called&count:3	W
 how:called&domain:-	T
 how:called&domain:all	]
 how:called&domain:much	G
-how:called&domain:none	K
+how:called&domain:none	J
 how:called&domain:same	W
-how:called&domain:some	Q
+how:called&domain:some	R
 how:called&is	L
-how:called&part of longer	L
+how:called&kind	N
+how:called&pair	P
+how:called&part of longer	K
 how:called&person	W
 how:called&top:0	T
-how:called&trade	_
+how:called&trade	^
 how:called&words:1	P
 how:called&words:2	U
 how:called&words:3	R
 how:called&words:4	R
-how:called&words:5	@
+how:called&words:5	?
 how:caps	b
 how:closing	L
 how:domain	j
-how:line	W
+how:line	X
 how:line&count:1	S
 how:line&count:2	R
 how:line&count:3	U
-how:line&count:4	J
+how:line&count:4	K
 how:line&domain:-	X
-how:line&domain:much	W
+how:line&domain:much	X
 how:line&domain:none	K
-how:line&domain:same	M
-how:line&domain:some	N
-how:line&kind	I
+how:line&kind	J
 how:line&label:name	M
-how:line&label:person	L
+how:line&label:other	P
+how:line&label:person	M
 how:line&label:whole	M
-how:line&legal	Q
+how:line&legal	R
 how:line&pair	N
 how:line&person	Q
-how:line&top:0	R
-how:line&trade	R
+how:line&top:0	S
+how:line&trade	Q
 how:line&under:name	Q
-how:line&words:1	Q
+how:line&words:1	R
 how:line&words:3	M
 how:line&words:4	V
 how:line&words:5	R
 how:line&words:6	M
 how:low kind	Y
-how:low trade	Q
+how:low trade	P
 how:opening	[
-how:quoted	]
-how:quoted&count:1	Z
+how:quoted	^
+how:quoted&count:1	[
 how:quoted&count:2	H
 how:quoted&count:3	S
+how:quoted&domain:all	M
 how:quoted&domain:none	U
+how:quoted&domain:same	M
 how:quoted&domain:some	U
-how:quoted&kind	U
+how:quoted&kind	V
 how:quoted&label:name	Q
 how:quoted&label:part	Q
 how:quoted&pair	]
 how:quoted&trade	[
-how:quoted&words:1	V
+how:quoted&words:1	U
 how:quoted&words:2	I
-how:quoted&words:4	S
+how:quoted&words:4	T
 how:quoted&words:5	Y
 how:quoted&words:6	V
 how:rest	M
 how:short	f
-how:we are	f
+how:we are	g
 in:head	Q
 in:heading	T
 in:item	J
 in:line	J
 in:row	I
-in:sentence	R
+in:sentence	S
 in:value	M
 is	T
 is&count:3	K
@@ -339,7 +342,7 @@ is&domain:-	H
 is&domain:all	Y
 is&domain:much	I
 is&domain:none	N
-is&domain:same	Q
+is&domain:same	R
 is&domain:some	R
 is&kind	N
 is&pair	L
@@ -351,20 +354,19 @@ is&words:3	T
 is&words:4	N
 kind	]
 kind&legal	J
-kind&pair	Q
+kind&pair	R
 kind&part of longer	P
 kind&person	L
 kind:ag	E
-kind:atelie	]
+kind:atelie	[
 kind:betrie	E
-kind:boat	U
+kind:boat	V
 kind:church	=
-kind:compan	P
-kind:cooper	R
-kind:counci	I
+kind:cooper	S
+kind:counci	J
 kind:daught	W
 kind:e. v	V
-kind:farm	K
+kind:farm	J
 kind:gmbh	I
 kind:guild	F
 kind:herman	S
@@ -375,23 +377,22 @@ kind:inc	L
 kind:limite	I
 kind:ltd	D
 kind:mill	J
-kind:railwa	V
+kind:railwa	W
 kind:remova	W
 kind:repair	J
 kind:school	S
 kind:schäfe	P
-kind:servic	P
 kind:shop	M
 kind:societ	K
 kind:son	M
-kind:store	C
+kind:store	B
 kind:studio	N
-kind:trust	Z
+kind:trust	[
 kind:verein	J
 kind:werkst	K
 kind:works	Y
 kind:worksh	M
-kind:yard	E
+kind:yard	F
 kind:étude	E
 label:name	P
 label:name&count:1	L
@@ -410,28 +411,27 @@ label:name&label:part	S
 label:name&label:whole	M
 label:name&legal	M
 label:name&pair	L
-label:name&part of longer	R
-label:name&person	G
+label:name&part of longer	S
+label:name&person	F
 label:name&trade	J
 label:name&under:name	Z
 label:name&words:1	M
-label:name&words:3	L
+label:name&words:3	M
 label:name&words:4	T
 label:name&words:5	Q
 label:name&words:6	J
 label:other	I
 label:other&count:1	K
 label:other&count:2	T
-label:other&count:4	M
 label:other&domain:-	R
+label:other&domain:all	P
 label:other&domain:much	H
 label:other&domain:none	L
-label:other&domain:same	N
 label:other&kind	K
 label:other&pair	Q
 label:other&part of longer	I
 label:other&person	M
-label:other&trade	V
+label:other&trade	U
 label:other&words:1	M
 label:other&words:2	J
 label:other&words:3	R
@@ -439,10 +439,9 @@ label:other&words:4	Q
 label:other&words:5	Q
 label:part	_
 label:part&count:2	T
-label:part&count:4	N
+label:part&count:4	M
 label:part&domain:-	X
 label:part&domain:all	R
-label:part&domain:much	N
 label:part&domain:same	L
 label:part&domain:some	M
 label:part&how:line	Q
@@ -451,24 +450,24 @@ label:part&kind	J
 label:part&label:other	R
 label:part&legal	G
 label:part&pair	L
-label:part&part of longer	R
-label:part&person	F
+label:part&part of longer	S
+label:part&person	E
 label:part&trade	I
 label:part&words:1	M
-label:part&words:2	T
+label:part&words:2	U
 label:part&words:4	Q
 label:part&words:5	E
 label:part&words:6	L
 label:person	0
 label:person&count:1	M
-label:person&count:2	N
 label:person&count:3	R
 label:person&count:4	N
 label:person&domain:-	K
-label:person&domain:all	N
+label:person&domain:all	M
 label:person&domain:same	M
 label:person&domain:some	Q
 label:person&is	M
+label:person&label:other	P
 label:person&pair	R
 label:person&part of longer	L
 label:person&trade	Q
@@ -486,7 +485,7 @@ label:whole&domain:some	P
 label:whole&kind	T
 label:whole&legal	R
 label:whole&pair	N
-label:whole&person	T
+label:whole&person	S
 label:whole&trade	M
 label:whole&under:name	Z
 label:whole&words:1	N
@@ -497,40 +496,40 @@ label:whole&words:5	Z
 label:whole&words:6	K
 legal	F
 legal&pair	L
-legal&part of longer	L
-low	&
-low as all	A
+legal&part of longer	K
+low	%
+low as all	?
 no name	0
 of any brief	E
 pair	T
-pair&part of longer	L
+pair&part of longer	K
 part of longer	I
 person	D
 person&part of longer	I
 person:kind	L
 person:plain	D
-quoted mail	J
+quoted mail	I
 role:aside	B
 role:dont	:
-role:fact	S
-role:greeting	L
+role:fact	R
+role:greeting	M
 role:note	K
+role:other	P
 role:quoted	=
 role:style	@
 role:unsettled	C
-role:wish	D
-runs into figures	0
+role:wish	E
+runs into figures	/
 small words	!
 stops	7
 street	C
 subject	Y
 the	M
-things only	L
 title	3
 to	#
 told more	S
 top:0	[
-top:0&count:1	U
+top:0&count:1	T
 top:0&count:2	I
 top:0&count:3	K
 top:0&domain:-	Z
@@ -539,43 +538,43 @@ top:0&domain:same	F
 top:0&domain:some	Q
 top:0&how:line	U
 top:0&kind	X
-top:0&label:name	F
-top:0&label:other	P
+top:0&label:name	E
+top:0&label:other	Q
 top:0&label:part	K
 top:0&label:whole	F
 top:0&legal	M
 top:0&pair	M
 top:0&person	S
-top:0&trade	H
+top:0&trade	K
 top:0&under:name	D
 top:0&words:1	R
 top:0&words:2	T
 top:0&words:3	P
-top:0&words:4	G
+top:0&words:4	F
 top:0&words:5	S
 top:0&words:6	J
 top:0:CAPS	W
 top:0:called	T
-top:0:caps	R
+top:0:caps	S
 top:0:domain	E
 top:0:low trade	T
 top:0:opening	I
 top:0:rest	H
-top:0:we are	L
+top:0:we are	K
 top:1	c
 top:1:called	S
 top:1:caps	X
-top:1:domain	C
-top:1:line	I
+top:1:domain	E
+top:1:line	H
 top:1:low kind	]
 top:1:low trade	Z
-top:1:opening	G
+top:1:opening	H
 top:1:rest	K
 top:1:short	[
-top:1:we are	L
-trade	T
+top:1:we are	M
+trade	U
 trade&legal	M
-trade&pair	M
+trade&pair	L
 trade&person	W
 under:name	l
 under:name&count:1	S
@@ -593,7 +592,7 @@ under:name&pair	T
 under:name&trade	S
 under:name&words:1	M
 under:name&words:2	L
-under:name&words:3	K
+under:name&words:3	L
 under:name&words:4	T
 under:name&words:5	K
 under:name&words:6	R
@@ -606,9 +605,8 @@ words:1&domain:none	L
 words:1&kind	M
 words:1&pair	M
 words:1&part of longer	M
-words:1&trade	K
 words:2	Q
-words:2&domain:-	P
+words:2&domain:-	Q
 words:2&domain:all	S
 words:2&domain:much	E
 words:2&domain:none	H
@@ -616,9 +614,9 @@ words:2&domain:same	F
 words:2&domain:some	Q
 words:2&part of longer	Q
 words:2&person	I
-words:2&trade	S
+words:2&trade	R
 words:3	V
-words:3&domain:all	S
+words:3&domain:all	R
 words:3&domain:initials	P
 words:3&domain:much	T
 words:3&domain:none	I
@@ -629,25 +627,24 @@ words:3&legal	F
 words:3&pair	Q
 words:3&part of longer	J
 words:3&person	T
-words:3&trade	P
 words:4	Q
 words:4&domain:much	[
 words:4&domain:none	L
-words:4&domain:some	N
 words:4&kind	G
 words:4&legal	J
 words:4&pair	H
-words:4&part of longer	U
+words:4&part of longer	V
 words:4&person	Y
+words:4&trade	N
 words:5	K
 words:5&domain:-	L
 words:5&domain:all	M
 words:5&domain:much	V
 words:5&domain:some	J
 words:5&kind	T
-words:5&legal	W
+words:5&legal	X
 words:5&part of longer	H
-words:5&trade	N
+words:5&trade	M
 words:6	B
 words:6&domain:-	E
 words:6&domain:all	N

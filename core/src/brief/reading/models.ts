@@ -2,14 +2,16 @@ import { itemsModel } from '../models/items.js';
 import { namesModel } from '../models/names.js';
 import { peopleModel } from '../models/people.js';
 import { rolesModel } from '../models/roles.js';
+import { tradesModel } from '../models/trades.js';
 import { linear, type Linear } from '../roles/linear.js';
 
-/** What was learned of how briefs are written: roles of pieces, what is a service, what a business is called, who is who. */
+/** What was learned of how briefs are written: roles of pieces, what is a service, what a business is called, who is who, what they are. */
 export interface Models {
   roles: Linear;
   items: Linear;
   names: Linear;
   people: Linear;
+  trades: Linear;
 }
 
 let shipped: Models | undefined;
@@ -20,4 +22,5 @@ export const models = (): Models =>
     items: linear(itemsModel),
     names: linear(namesModel),
     people: linear(peopleModel),
+    trades: linear(tradesModel),
   });

@@ -26,6 +26,7 @@ import { peopleOf, type ReadPerson } from '../people/people.js';
 import { openText, reachable, understand, type ReadPiece } from '../roles/roles.js';
 import { tongueOf } from './tongue.js';
 import { models as shipped, type Models } from './models.js';
+import type { Linear } from '../roles/linear.js';
 import { tradeOf } from './trade.js';
 import { eventStretches, proofs } from './proof.js';
 import { links, mails, phones } from './reach.js';
@@ -442,7 +443,12 @@ function groupAt(pieces: readonly ReadPiece[], span: Span): string {
   return plain ? capital(under).slice(0, 60) : '';
 }
 
-function factsFrom(source: string, gathered: Gathered, kept: Span[]): Pick<Reading, 'facts' | 'trades' | 'tradePlain'> {
+function factsFrom(
+  source: string,
+  gathered: Gathered,
+  kept: Span[],
+  model: Linear,
+): Pick<Reading, 'facts' | 'trades' | 'tradePlain'> {
   const { outright, items, people, labels } = gathered;
   const of = (field: SpanField) => kept.filter((s) => s.field === field);
   const first = (field: SpanField, most: number) =>
@@ -530,7 +536,7 @@ function factsFrom(source: string, gathered: Gathered, kept: Span[]): Pick<Readi
   if (facts.people.length === 1 && facts.people[0]!.name.includes(' ')) facts.name ||= facts.people[0]!.name;
   facts.name ||= nameOfMail(facts.mail);
   const stated = facts.trade !== '';
-  const judged = tradeOf(source, facts, gathered.language, gathered.pieces);
+  const judged = tradeOf(source, facts.name, gathered.language, gathered.pieces, model);
   facts.trade ||= judged.trade;
   const outrightPlace = of('place').find((s) => outright.has(s))?.value;
   facts.place = (outrightPlace ?? placeOf(all('place', limitOf('place')), facts)).slice(0, limitOf('place'));
@@ -635,7 +641,7 @@ function readingOf(source: string, corrections: readonly Correction[], models: M
     tongue: gathered.tongue,
     pieces: gathered.pieces,
     spans,
-    ...withoutRefused(factsFrom(source, gathered, spans), corrections),
+    ...withoutRefused(factsFrom(source, gathered, spans, models.trades), corrections),
     told: toldIn(source, gathered.pieces),
     conflicts: conflictsIn(source, gathered, spans),
     nameSure: gathered.nameSure,

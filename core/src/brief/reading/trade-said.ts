@@ -12,6 +12,8 @@ const TRADE_SAID: RegExp[] = [
 
 const NOBODY = /^(?:big|large|small|old|new|other|first|several|many|most|some|local|original|famous|great) /i;
 const SURNAME = /(?<![.!?]\s)(?<=\s|^)\p{Lu}\p{Ll}+\s\p{Lu}\p{Ll}+$/u;
+/** Those somebody works for, or buys from: “rope for boatyards and sailmakers”. */
+const FOR_THEM = /(?<!\p{L})(?:for|to|from|by|with) (?!\d)(?:[\p{Ll}’-]+,? ){0,3}(?:(?:and|or) )?$/iu;
 /** Of the patterns above, the one that takes any word for a trade, whoever’s it is. */
 const IN_PASSING = 1;
 
@@ -24,7 +26,11 @@ export function tradeSaid(source: string, name: string): { said: string; own: bo
     for (const [n, pattern] of TRADE_SAID.entries()) {
       // “Tess Arkwright” is somebody’s name, and “one of the big makers” somebody else.
       const met = [...text.matchAll(new RegExp(pattern.source, `g${pattern.flags}`))].find(
-        (m) => m[1] && !NOBODY.test(m[1]) && (text === name || !SURNAME.test(text.slice(0, m.index + m[0].length))),
+        (m) =>
+          m[1] &&
+          !NOBODY.test(m[1]) &&
+          (text === name || !SURNAME.test(text.slice(0, m.index + m[0].length))) &&
+          (n !== IN_PASSING || !FOR_THEM.test(text.slice(Math.max(0, m.index - 60), m.index))),
       );
       const said = met?.[1]?.toLowerCase();
       if (said) return { said: said.replace(/(?<=[^s])s$/, '').slice(0, 80), own: text === name || n !== IN_PASSING };

@@ -1,6 +1,7 @@
 import { languages } from '../../language/registry.gen.js';
 import { FAMILIES } from '../../model/family.js';
 import { readText } from '../reading/read-text.js';
+import { models } from '../reading/models.js';
 import { judgeTrade } from './judge.js';
 import { TRADES } from './graph.js';
 import { tradeTokens } from './lexicon.js';
@@ -62,6 +63,33 @@ describe('the graph of trades', () => {
   });
 });
 
+describe('what somebody calls their trade', () => {
+  it('is what they are, not what their words are about', () => {
+    for (const [said, id] of [
+      ['lifeboat museum', 'museum'],
+      ['hay and straw merchant', 'feed-merchant'],
+      ['almazara cooperativa', 'oil-press'],
+      ['ramonage et fumisterie', 'chimney-sweep'],
+      ['Glockengießer-Werkstatt', 'bell-founder'],
+      ['caravan restorer', 'caravan-workshop'],
+      ['small family pottery', 'pottery'],
+      ['radio repair', 'radio-repairer'],
+    ] as const)
+      expect(packFor(said).id).withContext(said).toBe(id);
+  });
+
+  it('is none of the graph where only a part of it is one', () => {
+    for (const said of [
+      'beekeeping supplies',
+      'kiln builder',
+      'cheese scoop maker',
+      'chimney pot maker',
+      'canal dredging',
+    ])
+      expect(packFor(said).id).withContext(said).toBe('any');
+  });
+});
+
 describe('the trade of a text', () => {
   const trade = (text: string) => packFor(readText(text).facts.trade).id;
 
@@ -79,8 +107,29 @@ describe('the trade of a text', () => {
     expect(trade('Bicycles for hire by the day or the week, delivered to your door.')).toBe('cycle-hire');
   });
 
+  it('is told by the words of its name in any order, and by what is done to its things', () => {
+    expect(trade('I burn charcoal in the woods above Saltmarrow, all summer, in an old ring kiln of my uncle’s.')).toBe(
+      'charcoal-burner',
+    );
+    expect(trade('Nous réparons des montres et des pendules depuis trente ans, à deux pas du vieux port.')).toBe(
+      'clockmaker',
+    );
+  });
+
+  it('is not that of those somebody supplies', () => {
+    expect(
+      trade('We supply rope and twine to boatyards and sailmakers all along this coast, and have for years.'),
+    ).not.toBe('sailmaker');
+  });
+
   it('is left open where nothing tells it', () => {
     expect(trade('We have been here for a long time and people seem to like us.')).toBe('any');
-    expect(judgeTrade([{ text: 'Nothing of the kind.', weight: 1 }], 'en')).toBeNull();
+    expect(
+      judgeTrade(
+        [{ text: 'Nothing of the kind.', standing: 'text', role: 'visitors', weight: 1 }],
+        'en',
+        models().trades,
+      ),
+    ).toBeNull();
   });
 });

@@ -25,6 +25,8 @@ interface Entry extends Omit<TradeHit, 'at' | 'length' | 'shared'> {
 export const tradeTokens = (text: string): string[] =>
   (
     text
+      // “Glockengießer-Werkstatt” is two words, “co-operative” is one.
+      .replace(/(?<=\p{Ll})-(?=\p{Lu})/gu, ' ')
       .toLowerCase()
       .replace(/’/g, "'")
       .match(/[\p{L}\p{N}][\p{L}\p{N}'-]*/gu) ?? []
@@ -37,7 +39,20 @@ function base(word: string): string {
   return /[^siu]s$/.test(plain) ? plain.slice(0, -1) : plain;
 }
 
+/** Words that stand between those of a name: “hueso y asta”, “moulin à papier”. */
+const BETWEEN = /^(?:and|of|the|de|du|des|la|le|les|el|los|las|del|en|et|y|à|aux?|pour|para|für|und|von|d'\p{L}*)$/u;
+/** What is left of a word that says who does something: a “plasterer” plasters. */
+const stemOf = (token: string): string =>
+  token
+    .replace(
+      /(?:ers?|ors?|ing|ings|ed|istas?|iste|eur|eurs|euse|rie|ería|ero|era|dora?|age|ung|ation|ación)$/u,
+      (end, at: number) => (at >= 3 ? '' : end),
+    )
+    .slice(0, 5);
+
 interface Lexicon {
+  /** Names of several words by the stem of one, with the stems of the others. */
+  spread: Map<string, { id: string; stems: string[] }[]>;
   /** What begins with a word, the longest first. */
   first: Map<string, Entry[]>;
   /** German puts what is meant behind: a “Kunsttischlerei” is a “Tischlerei”. */
@@ -53,8 +68,8 @@ const SHARED_BY_MOST = 9;
 
 function lexicon(): Lexicon {
   if (made) return made;
-  made = { first: new Map(), endings: [], single: new Map() };
-  const { first, single, endings } = made;
+  made = { first: new Map(), endings: [], single: new Map(), spread: new Map() };
+  const { first, single, endings, spread } = made;
   const seen = new Set<string>();
   const put = (id: string, kind: Entry['kind'], words: string, language: Language) => {
     const tokens = tradeTokens(words);
@@ -69,6 +84,9 @@ function lexicon(): Lexicon {
     seen.add(key);
     const entry: Entry = { id, kind, words, tokens, language };
     first.set(tokens[0]!, [...(first.get(tokens[0]!) ?? []), entry]);
+    const stems = tokens.filter((t) => !BETWEEN.test(t)).map(stemOf);
+    const at = `${language} ${stems[0]}`;
+    if (kind === 'name' && stems.length > 1) spread.set(at, [...(spread.get(at) ?? []), { id, stems }]);
     if (language === 'de' && kind === 'name' && tokens.length === 1 && tokens[0]!.length >= 6) endings.push(entry);
   };
   for (const { reading, trades } of Object.values(languages))
@@ -131,3 +149,14 @@ export function tradesWith(token: string, language: Language): ReadonlySet<strin
   return found && found.size <= SHARED_BY_MOST ? found : NONE;
 }
 const NONE: ReadonlySet<string> = new Set();
+
+/** The trades of which all words of a name stand in a sentence, in whatever order and form: “I burn charcoal”. */
+export function tradesSpread(tokens: readonly string[], language: Language): Set<string> {
+  const { spread } = lexicon();
+  const stems = new Set(tokens.map(stemOf));
+  const found = new Set<string>();
+  for (const stem of stems)
+    for (const { id, stems: its } of spread.get(`${language} ${stem}`) ?? [])
+      if (its.every((s) => stems.has(s))) found.add(id);
+  return found;
+}

@@ -2,7 +2,7 @@ import { lately } from '../reading/lately.js';
 import { languages } from '../../language/registry.gen.js';
 import { FAMILY_LOOKS } from './family-looks.js';
 import { TRADES } from './graph.js';
-import { tradeHits, tradeTokens } from './lexicon.js';
+import { tradeHits, tradeTokens, type TradeHit } from './lexicon.js';
 import type { Family } from '../../model/family.js';
 import type { TradePack, WrittenPack } from './pack.js';
 import { written } from './written.js';
@@ -60,15 +60,76 @@ const byId = new Map(packs.map((p) => [p.id, p]));
 export const packNamed = (id: string): TradePack => byId.get(id) ?? anyTrade;
 
 const WORTH = { name: 1, service: 0.5, thing: 0.4 };
+/** A trade by name that stands beside what somebody is: the bicycles of a cycle club. */
+const BESIDE = 0.3;
 const LEAST_IN_NAME = 5;
 const once = lately<TradePack>(60);
 
-/** The pack that fits a trade as people write it, in any language; a pack without claims where none does. */
+/** Where what somebody is ends and something else about it begins: a second trade, a place, a form of company. */
+const PARTS = /[,;:/()[\]|–—]|\s(?:and|und|et|y|e|with|mit|avec|con|for|für|pour|para|in|im|at|bei|à|en|from|aus)\s/iu;
+const SMALL = new Set(
+  'a an the of our my we are i am is ein eine der die das dem den des von vom zum zur wir sind ich bin un une le la les l de du d nous sommes je suis el los las del una somos soy al'.split(
+    ' ',
+  ),
+);
+/** Words that say nothing of a trade: sizes, places of work, forms of company. */
+const NEUTRAL = new Set(
+  'family local small independent mobile village town rural master chartered certified general traditional community cooperative co-operative co-op business firm company workshop work works studio yard service services shop team trade ltd limited familienbetrieb betrieb werkstatt firma meister genossenschaft familiär klein atelier entreprise maison boutique artisan artisanal artisanale familial familiale coopérative associatif associative taller empresa tienda artesano artesana artesanal familiar cooperativa pequeño pequeña'.split(
+    ' ',
+  ),
+);
+/** Words for a kind of work, by the family whose trades it makes of a thing: who repairs clocks is a clockmaker. */
+const MAKES: readonly [Family, RegExp][] = [
+  ['repair', /^(?:repair|mend|restor|servic|reparatur|réparat|repara|restaur)/u],
+  ['transport', /^(?:hire|rental|verleih|vermietung|location|alquiler)/u],
+  ['craft', /^(?:mak|manufactur|herstell|hersteller|fabric|constructor|facteur)/u],
+  ['shop', /^(?:shop|store|suppl|dealer|seller|merchant|laden|handel|händler|magasin|marchand|commerce|tienda|venta)/u],
+];
+/** What says what kind of thing somebody is, and not of what: a “kiln builder” is no builder of houses. */
+const OF_A_KIND =
+  /^(?:builder|surveyor|engineer|cleaner|fitter|maker|dealer|merchant|agent|consultant|mechanic|teacher|association|society|club|constructor|facteur|ingénieur|ingeniero|professeur|profesora?)$/u;
+
+/** How well each trade of the graph fits a part of what somebody calls their trade; none that only lends a word to it. */
+function fitsOf(part: string): Map<string, number> {
+  const tokens = tradeTokens(part);
+  const hits = tradeHits(tokens);
+  const scores = new Map<string, number>();
+  const says = (n: number) => !SMALL.has(tokens[n]!) && !NEUTRAL.has(tokens[n]!);
+  const heads = ({ at, length, language }: TradeHit) => {
+    const before = tokens.slice(0, at).every((_, n) => !says(n));
+    const behind = tokens.slice(at + length);
+    if (language === 'fr' || language === 'es') return before;
+    if (behind.length && says(at + length)) return language === 'de' && before;
+    return length > 1 || before || !OF_A_KIND.test(tokens[at]!);
+  };
+  for (const id of new Set(hits.map((h) => h.id))) {
+    const its = hits.filter((h) => h.id === id);
+    const family = packNamed(id).family;
+    const rest = tokens.filter(
+      (t, n) =>
+        says(n) &&
+        !its.some((h) => h.at <= n && n < h.at + h.length) &&
+        !MAKES.some(([of, word]) => of === family && word.test(t)),
+    );
+    const score = its.reduce(
+      (sum, h) => sum + h.words.length * WORTH[h.kind] * (h.kind !== 'name' || heads(h) ? 1 : BESIDE),
+      0,
+    );
+    if (!rest.length || its.some((h) => h.kind === 'name' && heads(h))) scores.set(id, score);
+  }
+  return scores;
+}
+
+/**
+ * The pack that fits a trade as people write it, in any language: one whose name is what they say they are, or whose words
+ * are all that they say. A pack without claims where none does: a shop for beekeepers is none.
+ */
 export const packFor = (trade: string): TradePack =>
   once(trade, () => {
     const scores = new Map<string, number>();
-    for (const { id, kind, words } of tradeHits(tradeTokens(trade)))
-      scores.set(id, (scores.get(id) ?? 0) + words.length * WORTH[kind]);
+    // All of it, and each of its parts: what stands first is what they are first.
+    for (const [n, part] of [trade, ...trade.split(PARTS)].entries())
+      for (const [id, score] of fitsOf(part)) scores.set(id, Math.max(scores.get(id) ?? 0, score * (n < 2 ? 1 : 0.6)));
     let best = '';
     for (const [id, score] of scores) if (score > (scores.get(best) ?? 0)) best = id;
     return packNamed(best);

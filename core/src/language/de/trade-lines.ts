@@ -239,7 +239,7 @@ antique-dealer m|Antiquitätenhändler, Antiquitäten, Trödelladen, Antiquität
 florist m|Blumenladen, Florist, Floristin, Blumengeschäft, Floristik|Sträuße, Kränze, Blumen|Sträuße, Hochzeitsblumen, Trauerkränze, Pflanzen, Lieferung
 bookshop f|Buchhandlung, Buchhändler, Antiquariat, Antiquar, Buchladen, Buchhändlerin|Bücher, Karten, Drucke|Neue Bücher, Antiquarisches, Bestellungen, Karten und Drucke, Lesungen
 ironmonger f|Eisenwarenhandlung, Eisenwaren, Haushaltswaren, Werkzeugladen, Baustoffhandel|Werkzeug, Schrauben, Farben|Werkzeug, Schrauben einzeln, Farben, Schlüssel, Geräteverleih
-village-shop m|Dorfladen, Lebensmittelladen, Tante-Emma-Laden, Krämerladen, Gemischtwarenladen, Kiosk|Lebensmittel, Zeitungen|Lebensmittel, Zeitungen, Post, Bestellungen, Lieferung
+village-shop m|Dorfladen, Lebensmittelladen, Tante-Emma-Laden, Krämerladen, Gemischtwarenladen, Kiosk, Genossenschaftsladen|Lebensmittel, Zeitungen|Lebensmittel, Zeitungen, Post, Bestellungen, Lieferung
 wholefood-shop m|Unverpacktladen, Naturkostladen, Bioladen, Feinkostladen, Gewürzhandel, Reformhaus|Getreide, Gewürze, Öle|Lose Ware, Gewürze, Öle, Nachfüllen, Präsentkörbe
 wine-merchant f|Weinhandlung, Weinhändler, Getränkehandel, Weinladen, Getränkemarkt|Weine, Biere, Spirituosen|Weine, Probierkisten, Verkostungen, Gläserverleih, Lieferung
 clothes-shop n|Modegeschäft, Modeladen, Bekleidungsgeschäft, Herrenausstatter, Damenmode, Vintageladen, Berufsbekleidung|Mäntel, Kleider, Hemden|Mäntel und Jacken, Kleider, Berufskleidung, Änderungen, Trachten
@@ -351,7 +351,7 @@ consultant f|Beratungsfirma, Unternehmensberater, Unternehmensberaterin, Umweltb
 laboratory n|Prüflabor, Bodenlabor, Wasserlabor, Dentallabor, Zahntechniker, Kalibrierlabor|Proben, Berichte, Geräte|Probenprüfung, Berichte, Kalibrierung, Abholung, Beratung
 publisher m|Verlag, Kleinverlag, Zeitschrift, Lokalzeitung, Tonstudio, Tontechniker, Heimatverlag|Bücher, Hefte, Aufnahmen|Bücher, Abonnement, Manuskripte, Anzeigen, Frühere Ausgaben
 co-working f|Bürogemeinschaft, Coworking, Ateliergemeinschaft, Gründerzentrum|Tische, Ateliers, Räume|Arbeitsplätze, Ateliers, Besprechungsräume, Tageskarten, Besichtigung
-parish-council f|Gemeindeverwaltung, Ortsgemeinde, Hafenamt, Hafenmeister, Genossenschaft, Wohnungsgenossenschaft, Energiegenossenschaft, Zweckverband|Sitzungen, Bekanntmachungen|Sitzungen, Bekanntmachungen, Friedhof, Raumbuchung, Schaden melden
+parish-council f|Gemeindeverwaltung, Ortsgemeinde, Hafenamt, Hafenmeister, Wohnungsgenossenschaft, Energiegenossenschaft, Zweckverband|Sitzungen, Bekanntmachungen|Sitzungen, Bekanntmachungen, Friedhof, Raumbuchung, Schaden melden
 film-maker f|Filmproduktion, Filmemacher, Filmemacherin, Trickfilmer, Videografin|Filme, Schnitte|Filme, Schnitt, Hochzeiten, Digitalisierung
 web-designer n|Webbüro, Webdesigner, Webdesignerin, Webentwickler, Texter, Texterin|Seiten, Texte|Webseiten, Pflege, Texte, Suchmaschinen
 recruiter f|Personalberatung, Arbeitssicherheit, Erste-Hilfe-Ausbildung, Sicherheitsberater, Arbeitsschutz|Personal, Schulungen|Beratung, Schulungen, Begehungen, Erstgespräch

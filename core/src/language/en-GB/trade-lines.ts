@@ -30,7 +30,7 @@ chair-maker|chair maker, chairmaker, chair bodger, windsor chair maker, chair ca
 furniture-maker|furniture maker, furniture designer maker, furniture workshop, table maker|tables, chairs, cabinets, beds|dining tables, bookcases, beds, commissions, repairs
 kitchen-maker|kitchen maker, kitchen joiner, kitchen fitter, bespoke kitchens, kitchen workshop|kitchens, worktops, pantries|kitchens to measure, worktops, pantries, new doors on old cupboards, fitting
 glassblower|glassblower, glass blower, glass maker, hot glass studio, glass artist|glasses, vases, lamps|drinking glasses, vases, lamp shades, repairs of stems, commissions
-knife-maker|knife maker, knifemaker, bladesmith, cutler, cutlery maker|knives, blades, scissors|kitchen knives, pocket knives, regrinding, new handles, commissions
+knife-maker|knife maker, knifemaker, bladesmith, cutler, cutlery maker, knife handle maker|knives, blades, scissors|kitchen knives, pocket knives, regrinding, new handles, commissions
 hatter|hatter, hat maker, milliner, millinery, hat blocker|hats, caps, headpieces|hats to measure, reblocking, wedding headpieces, new ribbons, cleaning
 glove-maker|glove maker, glover, glovemaker|gloves, mittens|gloves to measure, lined gloves, repairs, riding gloves, gift vouchers
 umbrella-maker|umbrella maker, umbrella repairer, parasol maker|umbrellas, parasols, walking sticks|umbrella repairs, new covers, parasols, handles, walking sticks
@@ -111,7 +111,7 @@ radio-repairer|radio repairer, radio workshop, hi-fi repairer, valve radio resto
 computer-repairer|computer repairer, computer repair shop, computer technician, laptop repairer, phone repairer|computers, laptops, phones|repairs, data rescue, setting up, screens replaced, home visits
 sewing-machine-repairer|sewing machine repairer, sewing machine mechanic, sewing machine shop|sewing machines, overlockers, treadles|servicing, repairs, timing, second-hand machines, parts
 tool-sharpener|knife grinder, tool sharpener, saw sharpener, sharpening service, saw doctor|knives, scissors, saws, chisels|knives and scissors, saws, garden tools, chisels and planes, collection round
-mower-repairer|mower repairer, lawnmower repairer, garden machinery repairer, chainsaw repairer, small engine repairer|mowers, chainsaws, strimmers|mower servicing, chainsaws, blades sharpened, collection, second-hand machines
+mower-repairer|mower repairer, lawnmower repairer, garden machinery repairer, chainsaw repairer, small engine repairer, garden machinery repair, lawnmower repair, mower repair, mower workshop|mowers, chainsaws, strimmers|mower servicing, chainsaws, blades sharpened, collection, second-hand machines
 agricultural-mechanic|agricultural engineer, tractor mechanic, farm machinery repairer, tractor repairer, agricultural mechanic|tractors, balers, trailers|tractor repairs, field call-outs, hydraulics, welding, parts
 welder|welder, fabricator, metal fabricator, welding workshop, steel fabricator|gates, frames, brackets, trailers|welding repairs, gates and railings, brackets and frames, trailer repairs, mobile welding
 electroplater|electroplater, plating works, metal polisher, silver plater, metal finisher|silver, brass, chrome|silver plating, brass polishing, chrome, replating, lacquering
@@ -146,7 +146,7 @@ tiler|tiler, wall and floor tiler, tiling contractor, mosaic tiler|floors, walls
 window-cleaner|window cleaner, window cleaning, gutter cleaner|windows, gutters, conservatories|windows, gutters, conservatory roofs, shopfronts, solar panels
 stove-fitter|stove fitter, stove installer, fireplace fitter, hearth builder, stove shop|stoves, hearths, flues|stove fitting, flue lining, hearths, servicing, advice at home
 floor-layer|floor layer, floor fitter, floor sander, parquet layer, carpet fitter, flooring contractor|floors, boards, carpets|sanding and oiling, parquet, carpets, linoleum, board repairs
-fencer|fencing contractor, fencer, fence builder, gate maker, gate and fence builder|fences, gates, posts|garden fences, field gates, stock fencing, repairs, posts replaced
+fencer|fencing contractor, fencer, fence builder, gate maker, gate and fence builder, temporary fence hire, temporary fencing|fences, gates, posts|garden fences, field gates, stock fencing, repairs, posts replaced
 removals|removal firm, removals, house movers, movers, man with a van, furniture removers|houses, pianos, boxes|house moves, packing, pianos, storage, single items
 builder|builder, building firm, building contractor, general builder, bricklayer, building company|houses, extensions, walls|extensions, renovations, brickwork, repairs, garden walls
 timber-framer|timber framer, carpenter and framer, oak framer, timber frame builder, barn builder, roof carpenter|frames, barns, roofs, porches|oak frames, barns, roof carpentry, porches, repairs
@@ -157,7 +157,7 @@ scaffolder|scaffolder, scaffolding, scaffolding firm, access towers|scaffolds, t
 insulation-fitter|insulation installer, insulation contractor, loft insulation, natural insulation|lofts, walls, floors|loft insulation, wall insulation, floors, draught proofing, assessments
 solar-installer|solar installer, solar panel installer, heat pump installer, renewable energy installer|panels, batteries, heat pumps|solar panels, batteries, heat pumps, servicing, site visits
 drain-clearer|drain clearer, drainage contractor, drain engineer, septic tank emptying|drains, tanks, gullies|blocked drains, camera surveys, septic tanks, relining, gullies
-well-driller|well driller, borehole driller, pump engineer, water well drilling|wells, boreholes, pumps|boreholes, pumps, filters, yield tests, maintenance
+well-driller|well driller, borehole driller, pump engineer, water well drilling, water bore driller, bore driller, drilling contractor|wells, boreholes, pumps|boreholes, pumps, filters, yield tests, maintenance
 groundworker|groundworks contractor, digger driver, excavation contractor, groundworker, paving contractor, paver, driveway layer|drives, foundations, trenches|foundations, drives and paths, drainage, clearance, digger hire
 lime-worker|lime specialist, lime worker, earth builder, cob builder, straw bale builder, clay plasterer|walls, floors, ovens|lime render, clay plaster, cob repairs, limewash, earth floors
 conservatory-builder|greenhouse builder, conservatory builder, summerhouse builder, shed builder, garden building maker|greenhouses, sheds, summerhouses|sheds to measure, greenhouses, summerhouses, repairs, bases
@@ -167,8 +167,8 @@ pest-controller|pest controller, wasp nest removal, mole catcher, pest control, 
 aerial-fitter|aerial fitter, television aerial installer, satellite installer, network cabling|aerials, dishes, cables|aerials, dishes, network points, wall mounting, repairs
 alarm-fitter|alarm installer, security systems installer, fire alarm engineer, fire extinguisher service|alarms, detectors, extinguishers|burglar alarms, fire alarms, extinguisher checks, servicing, call-outs
 pool-builder|pool builder, pond builder, swimming pond builder, pool maintenance, water garden builder|ponds, pools, pumps|ponds, swimming ponds, pumps and filters, maintenance, repairs
-lift-engineer|stairlift fitter, lift engineer, access adaptations, ramp builder|stairlifts, ramps, rails|stairlifts, ramps, grab rails, bathrooms made safe, servicing
-steeplejack|steeplejack, rope access, lightning conductor engineer, church maintenance|spires, stacks, conductors|lightning conductors, inspections, repointing at height, weather vanes, flagpoles
+lift-engineer|stairlift fitter, lift engineer, access adaptations, ramp builder, stairlift engineer, stairlift installer, stairlifts|stairlifts, ramps, rails|stairlifts, ramps, grab rails, bathrooms made safe, servicing
+steeplejack|steeplejack, rope access, lightning conductor engineer, church maintenance, rope access contractor, rope access technician, rope access painter|spires, stacks, conductors|lightning conductors, inspections, repointing at height, weather vanes, flagpoles
 house-clearer|house clearance, house clearer, clearance firm, rubbish removal, scrap merchant|houses, lofts, garages|house clearance, lofts and garages, scrap collection, skips, valuations
 skip-hire|skip hire, grab hire, waste carrier, muck away, aggregates and skips|skips, waste, topsoil|mini skips, builder’s skips, grab lorry, muck away, topsoil
 playground-builder|playground builder, play equipment maker, bench maker, garden furniture maker, bridge builder|swings, benches, bridges|play frames, benches, footbridges, inspections
@@ -176,7 +176,7 @@ staircase-maker|staircase maker, stair builder, handrail maker, spiral stair mak
 door-maker|door maker, garage door fitter, door fitter, gate automation|doors, shutters, locks|front doors, garage doors, repairs, automation
 blind-fitter|awning fitter, shutter maker, shutter fitter, blinds shop|shutters, blinds, awnings|shutters, blinds, awnings, measuring
 demolition|demolition contractor, concrete cutter, diamond driller, asbestos removal|walls, slabs, openings|openings cut, demolition, drilling, waste removed
-damp-proofer|damp specialist, damp proofer, timber treatment, woodworm treatment, dry rot specialist, waterproofing contractor|cellars, walls, timbers|damp surveys, cellars, woodworm, ventilation
+damp-proofer|damp specialist, damp proofer, timber treatment, woodworm treatment, dry rot specialist, waterproofing contractor, dry rot surveyor|cellars, walls, timbers|damp surveys, cellars, woodworm, ventilation
 heat-engineer|air conditioning engineer, refrigeration engineer, ventilation engineer, cold room engineer, oil boiler engineer|systems, filters, boilers|installation, servicing, repairs, cold rooms
 conservation-builder|conservation builder, heritage builder, church restorer, barn converter, traditional builder|houses, barns, churches|lime work, timber repairs, roofs, surveys with owners
 shopfitter|shopfitter, shop fitter, joiner for shops, office fitter, pub fitter|shops, counters, shelves|counters, shelving, partitions, fitting out of hours
@@ -279,7 +279,7 @@ holiday-cottage|holiday cottage, self-catering cottage, holiday let, holiday fla
 hostel|hostel, bunkhouse, walkers’ hostel, bunk house, group accommodation, field centre, retreat house|bunks, dormitories, kitchens|bunks, private rooms, group bookings, drying room, kitchen
 houseboat-hire|canal boat hire, narrowboat hire, houseboat hire, boat holidays|boats, cabins, canals|week hire, short breaks, day boats, steering lesson, moorings
 wedding-barn|wedding venue, wedding barn, barn for hire, event barn, country venue|barns, courtyards, gardens|weddings, parties, marquee field, overnight rooms, viewings
-lighthouse-stay|lighthouse stay, windmill stay, castle stay, tower to stay in, treehouse stay, farm stay, vineyard rooms|nights, rooms, views|nights, breakfast, getting here, groups
+lighthouse-stay|lighthouse stay, windmill stay, castle stay, tower to stay in, treehouse stay, farm stay, vineyard rooms, lighthouse holiday lets, lighthouse lets|nights, rooms, views|nights, breakfast, getting here, groups
 hotel|hotel, harbour hotel, family hotel, spa hotel, country hotel, coaching inn, motel|rooms, suites, meals|rooms, family rooms, meals, small functions, offers
 allotments|allotment society, allotment association, allotments, community garden, allotment gardens, growers’ association|plots, paths, sheds|plots, waiting list, shared tools, open days, seed swap
 choir|choir, choral society, singers, community choir, chamber choir, church choir, shanty crew|songs, concerts, rehearsals|rehearsals, concerts, weddings, joining, newcomers’ evenings
@@ -295,7 +295,7 @@ walking-club|walking club, ramblers, hill walkers, running club, mountaineering 
 swimming-club|swimming club, wild swimmers, lido society, water polo club, sea swimmers|lengths, galas, swims|club nights, squads, galas, learning to swim, membership
 chess-club|chess club, bridge club, board games club, card club, radio club, astronomy society, stamp club|games, boards, evenings|club nights, matches, newcomers, membership, open days
 drama-society|drama society, amateur dramatics, theatre group, players, puppet theatre, pantomime society, storytelling group|plays, rehearsals, tickets|productions, tickets, auditions, youth theatre, membership
-morris-side|morris side, folk dance club, dance club, country dance group, folk club, bagpipe band, ceilidh club|dances, tunes, evenings|practice nights, dancing out, bookings, newcomers, folk evenings
+morris-side|morris side, folk dance club, dance club, country dance group, folk club, bagpipe band, ceilidh club, clog dancing club, clog dancers, folk dancers|dances, tunes, evenings|practice nights, dancing out, bookings, newcomers, folk evenings
 gardening-club|gardening club, horticultural society, flower club, garden society, beekeepers’ association, orchard group, wildlife trust|gardens, shows, talks|talks, garden visits, annual show, plant swap, membership
 neighbourhood-group|women’s group, pensioners’ club, social club, over sixties club, senior citizens’ club, neighbourhood association, residents’ association, tenants’ association, tenants and residents|evenings, outings, talks|weekly meetings, talks, outings, lunches, membership
 community-workshop|community workshop, men’s shed, repair café, makerspace, shared workshop|benches, tools, projects|open days, shared tools, repairs with help, jobs for the village, joining
@@ -318,7 +318,7 @@ energy-group|climate group, river trust, beach clean group, wind cooperative, co
 service-club|air cadets, veterans’ association, royal legion branch, lions club, rotary club, freemasons’ lodge, benevolent society|meetings, welfare, parades|meetings, help for members, fundraising, joining
 carnival-club|carnival club, carnival society, bonfire society, regatta committee, show society, town twinning committee, christmas lights committee|parades, floats, nights|parade, committee, stalls, helping
 steam-owners|vintage car club, tractor club, motorcycle club, steam engine owners’ club|runs, rallies, restorations|runs, rallies, club nights, membership
-old-boats|old boats society, gaffers’ association, steam launch trust, heritage boat trust, historic vessel society|heritage boats, steam launches|trips, restoration, working days, membership
+old-boats|old boats society, gaffers’ association, steam launch trust, heritage boat trust, historic vessel society, steam launch trips|heritage boats, steam launches|trips, restoration, working days, membership
 model-club|model boat club, model railway club, model engineers, model engineering society, model flying club, slot car club|models, layouts, engines|club nights, running days, exhibitions, help with building, membership
 museum|museum, heritage centre, local museum, railway museum, lighthouse museum|collections, exhibits, galleries|exhibitions, guided visits, school visits, archive, group bookings
 village-hall|village hall, community hall, parish hall, memorial hall, community centre, hall for hire, meeting rooms|halls, rooms, kitchens|hall hire, meetings, parties, kitchen, regular groups
@@ -333,7 +333,7 @@ building-friends|cemetery trust, burial ground, war memorial trust, lighthouse t
 observatory|observatory, planetarium, science centre, weather station, bird observatory, seabird centre|telescopes, evenings, visits|open evenings, group visits, school visits, membership
 adventure-golf|crazy golf, adventure golf, bowling alley, maze, play barn, soft play, amusement pier, escape room, golf course|rounds, parties, tickets|opening, tickets, parties, groups
 artist-residency|artists’ residency, open studios, studio trail, print workshop for members, craft centre, community darkroom, pottery collective|studios, makers, open days|open days, makers, membership, studio hire
-visitor-farm|open farm, city farm, falconry centre, butterfly house, wildlife park, maize maze, pick your own pumpkins|animals, days, tickets|opening, tickets, school visits, parties
+visitor-farm|open farm, city farm, falconry centre, butterfly house, wildlife park, maize maze, pick your own pumpkins, falconry display, falconry|animals, days, tickets|opening, tickets, school visits, parties
 land-surveyor|land surveyor, surveyor, measured building surveyor, boundary surveyor, topographic surveyor|land, boundaries, buildings|boundary surveys, topographic surveys, setting out, measured drawings, reports
 interior-designer|interior designer, interior decorator, colour consultant, interior design studio|rooms, colours, furniture|colour schemes, room plans, furnishing, lighting, site visits
 bookkeeper|bookkeeper, accountant, bookkeeping, payroll bureau, tax adviser, tax consultant, chartered accountant, auditor|books, accounts, returns|bookkeeping, tax returns, payroll, year-end accounts, advice
@@ -351,7 +351,7 @@ consultant|consultant, business adviser, management consultant, environmental co
 laboratory|testing laboratory, soil laboratory, water testing laboratory, materials testing, calibration workshop, dental laboratory, dental technician|samples, reports, instruments|sample testing, reports, calibration, collection, advice
 publisher|publisher, small press, local newspaper, podcast studio, recording studio, sound engineer, audio studio|books, magazines, recordings|books, subscriptions, submissions, advertising, back numbers
 co-working|shared office, co-working space, studio spaces, workshop spaces to let, business centre|desks, studios, rooms|desks, studios, meeting rooms, day passes, viewings
-parish-council|parish council, town council, harbour authority, harbour master, water board, cooperative, housing cooperative, energy cooperative, credit union|meetings, notices, services|meetings, notices, allotments and burial ground, hall bookings, reporting a fault
+parish-council|parish council, town council, harbour authority, harbour master, water board, housing cooperative, energy cooperative, credit union|meetings, notices, services|meetings, notices, allotments and burial ground, hall bookings, reporting a fault
 film-maker|film maker, video maker, documentary maker, animator, video editor, wedding film maker|films, edits, stories|films, editing, weddings, archive transfer
 web-designer|web designer, web developer, web design studio, copywriter, marketing consultant, content writer|sites, texts, pages|sites, care of sites, texts, search listing
 recruiter|recruitment consultant, training provider, first aid trainer, health and safety consultant, fire safety adviser|staff, trainings, safety checks|advice, trainings, checks, first meeting

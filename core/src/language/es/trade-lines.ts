@@ -89,7 +89,7 @@ lettercutter m|grabador de letras, placas de pizarra, letras en piedra|placas, i
 enameller m|esmaltador, taller de esmalte, esmaltadora|esmaltes, placas, cuentas|insignias, placas, encargos, reparaciones
 stage-builder m|constructor de decorados, atrezzista, montaje de exposiciones|decorados, atrezo, vitrinas|decorados, atrezo, exposiciones, montaje
 greetings-card-maker f|tarjetería artesana, diseñadora de tarjetas, editor de postales|tarjetas, papeles, calendarios|tarjetas, papeles, calendarios, tiendas
-clockmaker m|relojero, relojería, taller de relojería|relojes, relojes de pared, barómetros|reparación de relojes, revisión de mecanismos, cambio de pila, restauración de esferas, visitas a domicilio
+clockmaker m|relojero, relojería, taller de relojería, relojera, restaurador de relojes, restauradora de relojes, reparación de relojes|relojes, relojes de pared, barómetros|reparación de relojes, revisión de mecanismos, cambio de pila, restauración de esferas, visitas a domicilio
 accordion-maker m|afinador de acordeones, taller de acordeones, constructor de acordeones|acordeones, concertinas|afinación, reparaciones, fuelles, correas, instrumentos de ocasión
 woodwind-repairer m|reparador de instrumentos de viento, taller de viento, constructor de flautas|flautas, clarinetes, trompetas|mantenimiento, zapatillas, abolladuras, alquiler, ocasión
 cycles m|taller de bicicletas, mecánico de bicicletas, tienda de bicicletas|bicicletas, ruedas, bicis de carga|revisión completa, montaje de ruedas, frenos y cambios, reparación de cuadros, bicicletas de ocasión
@@ -97,7 +97,7 @@ upholsterer m|tapicero, tapicería, taller de tapicería, tapicera|sillas, sofá
 piano-tuner m|afinador de pianos, taller de pianos, técnico de pianos|pianos, pianos de cola, pianos verticales|afinación, regulación, reparaciones, restauración, tasaciones
 locksmith f|cerrajería, cerrajero, cerrajero de urgencia|cerraduras, llaves, cajas fuertes|colocación de cerraduras, copia de llaves, apertura de puertas, cajas fuertes, revisión de seguridad
 shoe-repairer f|zapatería de arreglos, zapatero, zapatero remendón, reparación de calzado|zapatos, botas, bolsos|suelas y tacones, costuras, ensanchado, teñido, zapatos a medida
-furniture-restorer m|restaurador de muebles, restauración de muebles, barnizador, restauradora|muebles antiguos, mesas, sillas, escritorios|barnizado a muñequilla, chapas, encolado, tratamiento de carcoma, tapas de cuero
+furniture-restorer m|restaurador de muebles, restauración de muebles, barnizador, restauradora de muebles|muebles antiguos, mesas, sillas, escritorios|barnizado a muñequilla, chapas, encolado, tratamiento de carcoma, tapas de cuero
 garage m|taller mecánico, taller de coches, mecánico de coches, taller de automóviles|coches, furgonetas, motores|revisión, frenos, escape, neumáticos, revisión antes de la inspección
 motorcycle-workshop m|taller de motos, mecánico de motos, taller de scooters|motos, scooters, ciclomotores|revisión, neumáticos, electricidad, carburadores, restauración
 body-shop m|taller de chapa y pintura, chapista, carrocero|coches, carrocerías, pinturas|abolladuras, pintura, óxido, siniestros de seguro, pulido
@@ -351,7 +351,7 @@ consultant f|consultoría, consultor, consultora, consultora ambiental, ecólogo
 laboratory m|laboratorio de ensayos, laboratorio de suelos, protésico dental, laboratorio de aguas, calibración|muestras, informes, aparatos|ensayos, informes, calibración, recogida, asesoramiento
 publisher f|editorial, editor de libros, revista, periódico local, estudio de grabación, técnico de sonido|libros, revistas, grabaciones|libros, suscripciones, manuscritos, anuncios, números atrasados
 co-working m|espacio de coworking, oficinas compartidas, talleres compartidos, vivero de empresas|mesas, talleres, salas|puestos, talleres, salas de reuniones, días sueltos, visitas
-parish-council m|ayuntamiento, junta vecinal, capitanía de puerto, cooperativa, cooperativa de viviendas, cooperativa de energía, comunidad de regantes|sesiones, avisos, servicios|sesiones, avisos, cementerio, reserva de salas, avisar de un fallo
+parish-council m|ayuntamiento, junta vecinal, capitanía de puerto, cooperativa de viviendas, cooperativa de energía, comunidad de regantes|sesiones, avisos, servicios|sesiones, avisos, cementerio, reserva de salas, avisar de un fallo
 film-maker m|realizador de vídeo, videógrafo, documentalista, animadora, montador|vídeos, montajes|vídeos, montaje, bodas, digitalización
 web-designer m|estudio web, diseñador web, desarrolladora web, redactora, redactor publicitario|sitios, textos|sitios, mantenimiento, textos, posicionamiento
 recruiter f|consultoría de personal, prevención de riesgos, formador en primeros auxilios|plantillas, formaciones|asesoramiento, formaciones, visitas, primera reunión

@@ -351,7 +351,7 @@ consultant m|cabinet de conseil, consultant, consultante, bureau d’études env
 laboratory m|laboratoire d’analyses, laboratoire d’essais, prothésiste dentaire, laboratoire des sols, métrologie|échantillons, rapports, appareils|analyses, rapports, étalonnage, enlèvement, conseil
 publisher f|maison d’édition, éditeur, revue, journal local, studio d’enregistrement, ingénieur du son|livres, revues, enregistrements|livres, abonnements, manuscrits, annonces, anciens numéros
 co-working m|espace de coworking, bureaux partagés, ateliers partagés, pépinière d’entreprises, atelier collectif|bureaux, ateliers, salles|postes, ateliers, salles de réunion, journées, visites
-parish-council f|mairie, conseil municipal, capitainerie, coopérative, coopérative d’habitation, coopérative d’énergie, syndicat des eaux|séances, avis, services|séances, avis, cimetière, réservation de salles, signaler un problème
+parish-council f|mairie, conseil municipal, capitainerie, coopérative d’habitation, coopérative d’énergie, syndicat des eaux|séances, avis, services|séances, avis, cimetière, réservation de salles, signaler un problème
 film-maker m|réalisateur, vidéaste, réalisatrice de documentaires, monteuse, animateur de films|films, montages|films, montage, mariages, numérisation
 web-designer m|créateur de sites, webdesigner, développeuse web, rédactrice web, conceptrice-rédactrice|sites, textes|sites, entretien, textes, référencement
 recruiter m|cabinet de recrutement, conseil en sécurité, formateur aux premiers secours|personnel, formations|conseil, formations, visites, premier rendez-vous
