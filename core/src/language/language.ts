@@ -1,3 +1,4 @@
+import type { WayWords } from './way-words.js';
 import type { CountryCode } from 'libphonenumber-js';
 import type { Family } from '../model/family.js';
 import type { Tone } from '../model/site.js';
@@ -241,6 +242,8 @@ export interface SiteLanguage {
   /** By the id of the trade. */
   trades: Record<string, TradeWord>;
   families: Record<Family | 'any', FamilyWords>;
+  /** What people ask and how it goes, by way of working; see `brief/trades/ways.ts`. */
+  ways: Record<string, WayWords>;
   filled: FilledWords;
   /** Services and other terms of the trades, from their English. */
   terms: Record<string, string>;

@@ -6,6 +6,7 @@ import { judgeTrade } from './judge.js';
 import { TRADES } from './graph.js';
 import { tradeTokens } from './lexicon.js';
 import { packFor, packNamed } from './packs.js';
+import { tradesWithWays, wayOf } from './ways.js';
 
 const ids = TRADES.split('\n').map((line) => line.split(' ')[0]!);
 
@@ -49,6 +50,40 @@ describe('the graph of trades', () => {
         expect(questions.length).withContext(`${tag} ${family}`).toBeGreaterThanOrEqual(4);
         for (const [question] of questions) expect(question).toMatch(/\?$/);
       }
+  });
+
+  it('says of most trades how they are plied, with words of its own for that in every language', () => {
+    for (const trade of tradesWithWays) expect(ids).withContext(trade).toContain(trade);
+    expect(new Set(tradesWithWays).size).toBe(tradesWithWays.length);
+    expect(tradesWithWays.length).toBeGreaterThan(ids.length * 0.7);
+    const ways = [...new Set(tradesWithWays.map((t) => wayOf(t)!))].sort();
+    const british = languages['en-GB'].ways;
+    for (const { tag, ways: there } of Object.values(languages)) {
+      expect(Object.keys(there).sort()).withContext(tag).toEqual(ways);
+      const told = new Map<string, string>();
+      for (const way of ways) {
+        const { questions, steps } = there[way]!;
+        // The same is answered in every language, and the same left to the client.
+        expect(questions.map(([, answer]) => answer !== ''))
+          .withContext(`${tag} ${way}`)
+          .toEqual(british[way]!.questions.map(([, answer]) => answer !== ''));
+        expect(steps.length).withContext(`${tag} ${way}`).toBe(british[way]!.steps.length);
+        for (const [question] of questions) expect(question).withContext(`${tag} ${way}`).toMatch(/\?$/);
+        for (const [name, text] of steps)
+          expect(name && text)
+            .withContext(`${tag} ${way}`)
+            .toMatch(/[.!)]$/);
+        // The same may be asked of many; what is answered, and how it goes, is each way’s own.
+        for (const words of [...questions.map(([, answer]) => answer), ...steps.map(([, text]) => text)].filter(
+          Boolean,
+        )) {
+          expect(told.get(words) ?? way)
+            .withContext(`${tag} ${words}`)
+            .toBe(way);
+          told.set(words, way);
+        }
+      }
+    }
   });
 
   it('finds a trade by what people call it, in four languages', () => {

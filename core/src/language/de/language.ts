@@ -1,6 +1,7 @@
 import type { SiteLanguage } from '../language.js';
 import { edits } from './edits.js';
 import { families, filled } from './families.js';
+import { ways } from './ways.js';
 import { patterns } from './patterns.js';
 import { terms, trades } from './trades.js';
 import { words } from './words.js';
@@ -101,6 +102,7 @@ export const language: SiteLanguage = {
   },
   trades,
   families,
+  ways,
   filled,
   terms,
   patterns,

@@ -1,6 +1,7 @@
 import type { SiteLanguage } from '../language.js';
 import { edits } from './edits.js';
 import { families, filled } from './families.js';
+import { ways } from './ways.js';
 import { patterns } from './patterns.js';
 import { trades } from './trades.js';
 import { words } from './words.js';
@@ -72,6 +73,7 @@ export const language: SiteLanguage = {
   tongues: {},
   trades,
   families,
+  ways,
   filled,
   terms: {},
   patterns,

@@ -75,6 +75,7 @@ export const language: SiteLanguage = {
   words,
   patterns,
   families: deep(british.families),
+  ways: deep(british.ways),
   filled: deep(british.filled),
   date: (day, month) => `${month} ${day}`,
   dayRange: (from, to) => `${from}–${to}`,

@@ -1,7 +1,9 @@
 import { readBrief } from '../../brief/read.js';
 import { packNamed } from '../../brief/trades/packs.js';
-import { languages } from '../../language/registry.gen.js';
-import type { Facts, SiteDocument } from '../../model/site.js';
+import { languages, type LanguageTag } from '../../language/registry.gen.js';
+import type { SiteLanguage } from '../../language/language.js';
+import { tradesWithWays, wayOf } from '../../brief/trades/ways.js';
+import { emptyFacts, type Facts, type SiteDocument } from '../../model/site.js';
 import { apply } from '../../operations/apply.js';
 import { migrate } from '../../operations/forward/migrate.js';
 import { validateDocument } from '../../operations/validate.js';
@@ -73,6 +75,26 @@ describe('a site that is filled out', () => {
     for (const kind of ['quotes', 'people', 'services', 'questions', 'story', 'hours'])
       expect(asked).withContext(kind).toContain(kind);
     expect(checklist(document).find((c) => c.id === 'placeholders')!.state).toBe('stop');
+  });
+
+  it('asks nobody the same twice, and asks a clockmaker something else than a garage', () => {
+    const asked = (trade: string, language: LanguageTag) => {
+      const facts = { ...emptyFacts(), name: 'Ottersay', trade };
+      const site = { ...newDocument('x', facts, 1, language) };
+      return allTexts(apply(site, writeVersion(facts, 1, { ...site, fill: 'full' })).document)
+        .filter((t) => t.path.endsWith('.question'))
+        .map((t) => t.text.value);
+    };
+    for (const [tag, { trades }] of Object.entries(languages) as [LanguageTag, SiteLanguage][])
+      for (const trade of new Map(tradesWithWays.map((t) => [wayOf(t), t])).values()) {
+        const questions = asked(trades[trade]!.noun, tag);
+        expect(new Set(questions).size).withContext(`${tag} ${trade}`).toBe(questions.length);
+        expect(questions.length).withContext(`${tag} ${trade}`).toBeGreaterThanOrEqual(5);
+        for (const [question] of languages[tag].ways[wayOf(trade)!]!.questions)
+          expect(questions).withContext(`${tag} ${trade}`).toContain(question);
+      }
+    const garage = asked('garage', 'en-GB');
+    expect(asked('clockmaker', 'en-GB').filter((q) => garage.includes(q)).length).toBeLessThanOrEqual(2);
   });
 
   it('asks for numbers too, and gives the year it began where that is known', () => {

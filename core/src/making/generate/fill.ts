@@ -1,5 +1,6 @@
 import type { SiteLanguage } from '../../language/language.js';
 import type { TradePack } from '../../brief/trades/pack.js';
+import { wayOf } from '../../brief/trades/ways.js';
 import type { Page, Section, Service, Text } from '../../model/site.js';
 import type { Decision, Material } from '../plan/decide.js';
 import type { WantedPage } from '../plan/wishes.js';
@@ -9,11 +10,19 @@ import { brief, claim, invitation, nothing, placeholder } from './texts.js';
 /** Fewer services than this are filled up with what the trade usually offers, to so many. */
 const FEW = 3;
 /** So many questions at most stand on the page of questions. */
-const MOST_ASKED = 5;
+const MOST_ASKED = 6;
 const ENOUGH = 5;
 
 /** The family a trade belongs to, as the words of a language know it. */
 const familyOf = (pack: TradePack) => pack.family ?? 'any';
+
+/** What is claimed of a trade, and the line of the house it is from. */
+interface Told {
+  line: string;
+  words: readonly [string, string];
+}
+const told = (line: string, all: readonly (readonly [string, string])[]): Told[] =>
+  all.map((words, n) => ({ line: `${line}/${n}`, words }));
 
 /**
  * Services that a business of this trade usually offers and that nobody has named: claims, each to confirm. None where the
@@ -52,17 +61,18 @@ export function offerPlaces(desk: Desk): { name: Text; text: Text; price: Text }
 export const pricePlace = (desk: Desk, name: string): Text =>
   placeholder(desk.language.filled.price, `What does “${name}” cost, or from what does it start?`);
 
-/** How it goes, in the words of the family of the trade: each step is to confirm. */
+/** How it goes, in words for how the trade is plied, else for its family: each step is to confirm. */
 export function familySteps(desk: Desk): { heading: Text; items: { name: Text; text: Text }[] } {
-  const family = familyOf(desk.pack);
-  const { steps: usual, otherSteps = [] } = desk.language.families[family];
-  const steps = desk.random.pick([usual, ...otherSteps]);
+  const { pack, language, random } = desk;
+  const family = familyOf(pack);
+  const { steps: usual, otherSteps = [] } = language.families[family];
+  const way = wayOf(pack.id);
+  const steps = way
+    ? told(`${way}/steps`, language.ways[way]!.steps)
+    : told(`${family}/steps`, random.pick([usual, ...otherSteps]));
   return {
-    heading: called(desk, desk.language.filled.stepsHeading),
-    items: steps.map(([name, text], n) => ({
-      name: claim(name, `${family}/steps/${n}`),
-      text: claim(text, `${family}/steps/${n}`),
-    })),
+    heading: called(desk, language.filled.stepsHeading),
+    items: steps.map(({ line, words: [name, text] }) => ({ name: claim(name, line), text: claim(text, line) })),
   };
 }
 
@@ -174,9 +184,15 @@ export function questionsPage(desk: Desk, call: () => Section): Page {
   const { language, pack, decision } = desk;
   const family = familyOf(pack);
   desk.speaker.turn();
-  const questions = [...language.families[family].questions];
-  // Where there are many, not every business is asked the same.
-  while (questions.length > MOST_ASKED) questions.splice(Math.floor(desk.random.next() * questions.length), 1);
+  const way = wayOf(pack.id);
+  const own = way ? told(`${way}/questions`, language.ways[way]!.questions) : [];
+  const usual = told(`${family}/questions`, language.families[family].questions).filter(
+    (u) => !own.some((o) => o.words[0] === u.words[0]),
+  );
+  // Where there are many, not every business is asked the same; what only its own kind is asked is left out last.
+  while (usual.length && usual.length + own.length > MOST_ASKED)
+    usual.splice(Math.floor(desk.random.next() * usual.length), 1);
+  const questions = [...own, ...usual];
   return page('questions', language.filled.questionsLabel, decision.questions!, [
     section(desk, 'opening/plain', 'Names the page.', [], {
       heading: called(desk, language.filled.questionsHeading),
@@ -190,9 +206,9 @@ export function questionsPage(desk: Desk, call: () => Section): Page {
       {
         heading: called(desk, language.filled.questionsPlain),
         lead: nothing,
-        items: questions.map(([question, answer], n) => ({
-          question: claim(question, `${family}/questions/${n}`),
-          answer: answer ? claim(answer, `${family}/questions/${n}`) : placeholder(language.filled.answer, question),
+        items: questions.map(({ line, words: [question, answer] }) => ({
+          question: claim(question, line),
+          answer: answer ? claim(answer, line) : placeholder(language.filled.answer, question),
         })),
       },
     ),
