@@ -11,5 +11,6 @@ export { readServiceLine } from './reading/services.js';
 export { readHours, hoursLines, dayList, type Hours, type Opening } from './hours/index.js';
 export { readPhone } from './reading/reach.js';
 export * from './confirm.js';
+export { factsToTell, heldEntries, type HeldBack } from './to-tell.js';
 export * from './outside/outside.js';
 export * from './format.js';

@@ -26,6 +26,8 @@ const mayBeRead = (piece: ReadPiece, c: PersonCandidate): boolean =>
     piece.speaker === 'client' &&
     piece.kind !== 'head' &&
     c.features.includes('says name'));
+/** What somebody is said to do just now is no role: “is being cautious”. */
+const SAYS = /(?<!\p{L})(?:is|was|has|had|will|ist|war|hat|wird|est|était|sera|es|está|era)(?!\p{L})/iu;
 const words = (name: string) => name.toLowerCase().split(/\s+/);
 
 /** The people of a business, each once under the fullest name, in the order they are met. */
@@ -45,9 +47,10 @@ export function peopleOf(pieces: readonly ReadPiece[], business: string, model: 
         pieces[c.piece]!.kind !== 'head',
     );
   const kept: ReadPerson[] = [];
-  for (const { name, role, from, to, sure } of [...all].sort(
+  for (const { name, role: said, from, to, sure } of [...all].sort(
     (a, b) => words(b.name).length - words(a.name).length || a.from - b.from,
   )) {
+    const role = SAYS.test(said) ? '' : said;
     const same = kept.find((o) => words(name).every((w) => words(o.name).includes(w)));
     if (same) {
       same.role ||= role;

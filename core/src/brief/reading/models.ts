@@ -1,6 +1,7 @@
 import { itemsModel } from '../models/items.js';
 import { namesModel } from '../models/names.js';
 import { peopleModel } from '../models/people.js';
+import { openModel } from '../models/open.js';
 import { rolesModel } from '../models/roles.js';
 import { tradesModel } from '../models/trades.js';
 import { linear, type Linear } from '../roles/linear.js';
@@ -12,6 +13,8 @@ export interface Models {
   names: Linear;
   people: Linear;
   trades: Linear;
+  /** Whether a sentence is for visitors, by its letters alone. */
+  open: Linear;
 }
 
 let shipped: Models | undefined;
@@ -23,4 +26,5 @@ export const models = (): Models =>
     names: linear(namesModel),
     people: linear(peopleModel),
     trades: linear(tradesModel),
+    open: linear(openModel),
   });

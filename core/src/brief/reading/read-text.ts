@@ -373,7 +373,7 @@ function gather(
 /** “I would rather my address were not on it”: then none is shown that no label gives. */
 const hidesAddress = (p: ReadPiece): boolean =>
   (p.role === 'dont' || FORBIDS.test(p.text)) &&
-  /(?<!\p{L})(?:my|our|home|the|his|her|(?:meine|unsere|die|private) |mon|notre|l[’']|mi|nuestra|la)\s?(?:home |own |private )?(?:address|anschrift|adresse|dirección)(?!\p{L})/iu.test(
+  /(?<!\p{L})(?:my|our|home|the|his|her|(?:meine|unsere|die|private) |mon|notre|l[’']|mi|nuestra|la|leave|hide|no)\s?(?:home |own |private )?(?:address|anschrift|adresse|dirección)(?!\p{L})/iu.test(
     p.text,
   ) &&
   !/(?<!\p{L})(?:old|former|previous|e-?mail|mail|web|alte|frühere|ancienne|antigua|correo|change)(?!\p{L})/iu.test(

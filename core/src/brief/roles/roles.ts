@@ -110,7 +110,8 @@ export function understand(source: string, model: Linear, corrections: readonly 
       if (!own) return { ...piece, role: 'other', open: 0, shares: {}, language: languages[n]! };
       const shares = Object.fromEntries(model.predict(own).map((p, k) => [model.classes[k]!, p]));
       const headed = headedRole(piece);
-      if (headed) settle(shares, headed);
+      if (OURS_ALONE.test(piece.text) || OURS_ALONE.test(piece.label)) settle(shares, 'note');
+      else if (headed) settle(shares, headed);
       else if (shares['visitors']! + shares['fact']! >= AS_OPEN && tellsTheTrade(piece.text, languages[n]!))
         settle(shares, 'visitors');
       if (!letter) lean(shares);
@@ -127,6 +128,10 @@ export function understand(source: string, model: Linear, corrections: readonly 
     }),
   };
 }
+
+/** What says outright that it is for whoever makes the site, or for nobody outside, whatever it stands beside. */
+const OURS_ALONE =
+  /(?<!\p{L})(?:(?:internal(?:ly)?|for you|for us|designer|your eyes) only|only (?:for )?(?:you|the designer|internal\p{L}*)(?=[\s).,!;–-]|$)|nur (?:intern|für (?:sie|dich|den designer|die designerin|uns))(?=[\s).,!;:–-]|$)|(?:rien que )?pour vous seule?|usage interne|(?:solo|s[óo]lo) para (?:usted|ti|uso interno|el diseñador)|uso interno)(?!\p{L})/iu;
 
 /** How open a sentence must look before its words make it one that says what is done. */
 const AS_OPEN = 0.5;
@@ -172,7 +177,7 @@ export const reachable = (understood: Understood): string =>
     // “No private numbers, please. (Birgit 0160 …)”
     if (before?.role === 'dont' && OF_NUMBERS.test(before.text)) return false;
     // A signature of whoever makes the site stands in many a thread.
-    if (OF_A_DESIGNER.test(p.text) && p.role !== 'visitors' && p.role !== 'fact') return false;
+    if (OF_A_DESIGNER.test(p.text) && (p.depth > 0 || (p.role !== 'visitors' && p.role !== 'fact'))) return false;
     if (readable(p)) return true;
     if (p.kind === 'head' || p.speaker === 'designer' || p.role === 'aside' || p.role === 'quoted') return false;
     return p.role === 'note' || p.role === 'dont' || p.role === 'unsettled'

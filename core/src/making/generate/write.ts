@@ -29,7 +29,7 @@ import { brief, claim, invitation, nothing, placeholder } from './texts.js';
 import type { Facts, Form, Length, Page, Section, Service, Text } from '../../model/site.js';
 import type { PutVersion } from '../../operations/operation.js';
 import { decide, materialOf } from '../plan/decide.js';
-import { withoutGuess } from '../../brief/confirm.js';
+import { factsToTell } from '../../brief/to-tell.js';
 import { packOf } from '../../brief/trades/packs.js';
 import { splitSentences } from '../writer/sentences.js';
 import { capital, houseOf, slotsOf, speaksForOne, toneOf } from '../writer/slots.js';
@@ -514,7 +514,7 @@ export function deskFor(
   { language: tag, length, fill = 'said', corrections = [] }: Writing,
 ): Desk {
   const language = languages[tag];
-  const facts = withoutGuess({ facts: told, corrections: [...corrections] });
+  const facts = factsToTell({ facts: told, corrections: [...corrections] });
   // Two businesses of one trade do not draw the same lots: the name is part of the seed.
   const random = seeded(seed + parseInt(shortHash(facts.name).slice(0, 7), 16));
   const pack = packOf(facts);

@@ -2,7 +2,8 @@ import type { SiteLanguage } from '../../language/language.js';
 import { speaks } from '../../brief/format.js';
 import type { Correction, Facts, Length, Service } from '../../model/site.js';
 import { packOf } from '../../brief/trades/packs.js';
-import { clearedIn, copySentences, heldEntries } from '../writer/sentences.js';
+import { factsToTell } from '../../brief/to-tell.js';
+import { clearedIn, copySentences } from '../writer/sentences.js';
 
 /** What there is to make a site of. */
 export interface Material {
@@ -41,10 +42,7 @@ const sameName = (sentence: string, { name, legalName, strapline }: Facts) =>
 /** Gathers what there is to make a site of, in a language. */
 export function materialOf(facts: Facts, language: SiteLanguage, corrections: readonly Correction[] = []): Material {
   const cleared = clearedIn(corrections);
-  const held = heldEntries(facts, cleared);
-  const services = facts.services
-    .filter((s) => s.name.trim() && !held.some((h) => h.text === s.name))
-    .map((s) => (held.some((h) => h.text === s.detail) ? { ...s, detail: '' } : s));
+  const services = factsToTell({ facts, corrections: [...corrections] }).services.filter((s) => s.name.trim());
   return {
     services,
     sentences: speaks(language, facts)

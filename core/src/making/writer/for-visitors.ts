@@ -8,16 +8,6 @@ export type { WhyHeld };
  * speaks against that; what is held back is listed, and a person can clear it.
  */
 
-/**
- * Why an entry of a list (a service, what people gain) is held back, or null. Trades name pages, pictures and colours in
- * what they do: of those nothing is concluded here.
- */
-export function whyEntryHeld(entry: string): WhyHeld | null {
-  if (/[?~"“”„]|@|(?<![\p{L}])(?:NOT|NO|NEVER|DON[’']?T)(?![\p{L}])/u.test(entry)) return 'speaks to you';
-  for (const [why, pattern] of NEVER) if (why !== 'about the site itself' && pattern.test(entry)) return why;
-  return null;
-}
-
 /** What its words say against a sentence, or null where it may stand on the site. */
 export function whyHeld(sentence: string): WhyHeld | null {
   const flat = sentence.replace(/\s+/g, ' ').trim();

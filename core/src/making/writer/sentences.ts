@@ -2,12 +2,14 @@ import type { SiteLanguage } from '../../language/language.js';
 import { lately } from '../../brief/reading/lately.js';
 import { readText } from '../../brief/reading/read-text.js';
 import { models } from '../../brief/reading/models.js';
-import type { Span } from '../../brief/reading/span.js';
+import type { Language, Span } from '../../brief/reading/span.js';
+import { lettersOf } from '../../brief/roles/second.js';
 import { CLEARED, clearedIn, leastOpen, type ReadPiece, type Role } from '../../brief/roles/roles.js';
 import type { PlacedText } from '../generate/site.js';
 import type { Correction, Facts, SiteDocument } from '../../model/site.js';
 import { isLetter } from '../../brief/roles/never.js';
-import { whyEntryHeld, whyHeld, type WhyHeld } from './for-visitors.js';
+import { heldEntries, type HeldBack } from '../../brief/to-tell.js';
+import { whyHeld, type WhyHeld } from './for-visitors.js';
 
 const NOT_FOR_VISITORS = new Set<string>([
   'wanted',
@@ -89,6 +91,11 @@ const isForVisitors = ({ shares, open }: ReadPiece, copyAlone: boolean): boolean
   return copy >= RATHER_COPY || (copy >= LIKE_COPY && (copyAlone || open >= SURELY_OPEN));
 };
 
+/** How open a sentence must look by its letters alone: chosen on the same briefs; it costs a tenth of what may be shown. */
+const SECOND_OPINION = 0.4;
+const secondOpinion = (text: string, language: Language): number =>
+  models().open.predict(lettersOf(text, language))[0]!;
+
 /** “He will ring back the same day”: somebody else speaks of whoever does the work, and nothing here says who that is. */
 const ABOUT_SOMEBODY = /(?<!\p{L})(?:he|she|him|his|hers?)(?!\p{L})/iu;
 /** Somebody of whom it is said at once who they are. */
@@ -128,6 +135,7 @@ function whyPieceHeld(piece: ReadPiece, text: string, kind: KindOfText): WhyHeld
   if (piece.open === 1 && piece.shares['visitors'] === 1) return null;
   if (piece.role !== 'visitors' && piece.role !== 'fact') return WHY[piece.role] ?? 'a scrap, not a sentence';
   if (!isForVisitors(piece, kind === 'copy')) return 'not settled';
+  if (kind !== 'copy' && secondOpinion(text, piece.language) < SECOND_OPINION) return 'an aside';
   if (kind === 'letter' && leastOpen(piece, text, models().roles) < LEAST_OPEN) return 'an aside';
   // What only carries facts is retold from the sheet; in its own words it must be above all doubt.
   return whyHeld(text);
@@ -137,6 +145,10 @@ const ENDS = /[.!?…]["”»’)]?$/;
 /** A line without a stop is a sentence where somebody does something in it, and else a list: “Novels, sea charts, cards”. */
 const SOMEBODY_DOES =
   /(?<!\p{L})(?:we|i|you|they|he|she|it|there|that|who|is|are|wir|ich|sie|er|es|man|wer|uns|ist|sind|nous|vous|on|je|il|elle|ils|qui|est|sont|ce|yo|nosotros|se|le|les|lo|que|quien|es|son|está)(?!\p{L})/iu;
+
+/** A bracket that opens or ends outside: the other half of the sentence is somewhere else. */
+const isTorn = (text: string): boolean =>
+  (text.match(/[(\[]/g) ?? []).length !== (text.match(/[)\]]/g) ?? []).length && !/^\s*\p{L}\)/u.test(text);
 
 /** Pieces that can be sentences of copy: lines of lists, tables and labels are facts and are told from the sheet. */
 const isProse = (p: ReadPiece, text: string): boolean =>
@@ -170,6 +182,7 @@ export function copySentences(description: string, language: SiteLanguage, clear
       (tongue === null &&
         isProse(piece, flat) &&
         words >= (leans ? 3 : 4) &&
+        !isTorn(flat) &&
         flat.length <= 400 &&
         !language.notCopy.test(flat) &&
         standsAlone(piece, flat, spans, named) &&
@@ -193,37 +206,29 @@ const clearing = (cleared: readonly string[]) => {
   return (sentence: string) => known.has(sentence.replace(/\s+/g, ' ').trim());
 };
 
-/** A sentence of the brief that is kept off the site, and why. */
-export interface HeldBack {
-  text: string;
-  why: WhyHeld;
-}
-
-export { CLEARED, clearedIn };
+export { CLEARED, clearedIn, type HeldBack };
 
 /** What was cleared, as corrections of a reading. */
 const asCorrections = (cleared: readonly string[]): Correction[] =>
   cleared.map((words) => ({ words: words.slice(0, 600), was: CLEARED, is: null }));
-
-/** Entries of the facts’ lists that came out of the client’s text and are no more for visitors than their sentence is. */
-export function heldEntries(facts: Facts, cleared: readonly string[] = []): HeldBack[] {
-  const isCleared = clearing(cleared);
-  const source = facts.description.toLowerCase().replace(/\s+/g, ' ');
-  const entries = [...facts.services.flatMap((s) => [s.name, s.detail]), ...facts.benefits];
-  return entries.flatMap((text) => {
-    if (!text.trim() || isCleared(text) || !source.includes(text.toLowerCase().replace(/\s+/g, ' ').trim())) return [];
-    const why = whyEntryHeld(text);
-    return why ? [{ text, why }] : [];
-  });
-}
 
 /**
  * What of a client’s text is held back: sentences in their order, then entries of lists read from it. Nobody has cleared
  * them for visitors.
  */
 export const heldBack = (facts: Facts, corrections: readonly Correction[] = []): HeldBack[] =>
-  once(JSON.stringify([facts.description, facts.services, facts.benefits, corrections]), () =>
-    heldIn(facts, corrections),
+  once(
+    JSON.stringify([
+      facts.description,
+      facts.services,
+      facts.benefits,
+      facts.memberships,
+      facts.people,
+      facts.events,
+      facts.apart,
+      corrections,
+    ]),
+    () => heldIn(facts, corrections),
   );
 
 function heldIn(facts: Facts, corrections: readonly Correction[]): HeldBack[] {

@@ -3,7 +3,7 @@ import { plainOpenings, readHours } from '../../brief/hours/index.js';
 import { moneyOf } from '../../brief/format.js';
 import type { Language } from '../../language/language.js';
 import { languages } from '../../language/registry.gen.js';
-import { withoutGuess } from '../../brief/confirm.js';
+import { factsToTell } from '../../brief/to-tell.js';
 import { packOf } from '../../brief/trades/packs.js';
 import { town, tradeIn } from '../../making/writer/slots.js';
 import { fitWidth, RESULT, textWidth } from './width.js';
@@ -12,7 +12,7 @@ const sentence = (s: string) => (s ? s[0]!.toUpperCase() + s.slice(1) : s);
 
 /** The title a page has when nobody wrote one: what the business is and where, then its name. */
 export function defaultTitle(document: SiteDocument, page: Page): string {
-  const facts = withoutGuess(document);
+  const facts = factsToTell(document);
   const { name } = facts;
   if (page.slug !== '') return `${page.label} – ${name}`;
   const language = languages[document.language];
@@ -109,7 +109,7 @@ function eventOf({ name, when, place, detail }: BusinessEvent, address: string, 
 
 /** The business as schema.org JSON-LD, from the facts alone. */
 export function jsonLd(document: SiteDocument, origin: string): object {
-  const f = withoutGuess(document);
+  const f = factsToTell(document);
   const hours = openingHours(f.hours);
   const offers = f.services.filter((s) => s.name);
   const language = languages[document.language].reading;
