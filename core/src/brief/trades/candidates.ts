@@ -73,17 +73,34 @@ const KINDS: Partial<Record<Family, RegExp>> = {
 const reaches = (what: string, value: number, ...edges: number[]): string[] =>
   edges.flatMap((e) => (value >= e ? [`${what}>=${e}`] : []));
 
+type FamiliesOf = (word: string) => ReadonlySet<string>;
+const NONE: ReadonlySet<string> = new Set();
+const asked = new Map<Language, FamiliesOf>();
 /** The families in which something is done that a word says, in a language. */
-function doneIn(language: Language): (word: string) => Set<string> {
+function doneIn(language: Language): FamiliesOf {
+  const known = asked.get(language);
+  if (known) return known;
   const there = Object.values(languages).find((l) => l.reading === language)!;
   const verbs = Object.entries(there.families).flatMap(([family, words]) =>
     words.verbs.split(' ').flatMap((verb) => (verb ? [{ family, verb }] : [])),
   );
-  return (word) => new Set(verbs.filter((v) => word.startsWith(v.verb)).map((v) => v.family));
+  // Every verb is looked up by how it begins: a text has thousands of words.
+  const least = Math.min(...verbs.map((v) => v.verb.length));
+  const byStart = new Map<string, typeof verbs>();
+  for (const v of verbs) {
+    const start = v.verb.slice(0, least);
+    byStart.set(start, [...(byStart.get(start) ?? []), v]);
+  }
+  const familiesOf: FamiliesOf = (word) => {
+    const near = byStart.get(word.slice(0, least))?.filter((v) => word.startsWith(v.verb));
+    return near?.length ? new Set(near.map((v) => v.family)) : NONE;
+  };
+  asked.set(language, familiesOf);
+  return familiesOf;
 }
 
 /** How much of what is said to be done is done in each family, 0 to 1: to mend clocks is another trade than to sell them. */
-function leaning(evidence: readonly Evidence[], families: (word: string) => Set<string>): Map<string, number> {
+function leaning(evidence: readonly Evidence[], families: FamiliesOf): Map<string, number> {
   const counts = new Map<string, number>();
   let all = 0;
   for (const { text, weight } of evidence)
