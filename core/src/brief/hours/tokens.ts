@@ -12,6 +12,8 @@ export interface Clock {
   bare: boolean;
 }
 
+/** The verb, which no capital and no other end tells from the month. */
+const MAY = /^may\s+(?!to\b|till\b|until\b|and\b|or\b|through\b)[a-z]/;
 /** Where in a month something begins or ends that names no day. */
 export type Edge = 'start' | 'middle' | 'end';
 
@@ -220,6 +222,8 @@ export function tokensOf(small: string, source: string, language: Language, from
     if (figures && language === 'de' && Number(figures[1]) <= 31 && Number(figures[2]) >= 1 && Number(figures[2]) <= 12)
       return point(figures, Number(figures[2]), Number(figures[1]));
     const only = hit(MONTH_ONLY);
+    // “They may ring every day”: a month has a capital or stands between two ends.
+    if (language === 'en' && MAY.test(source.slice(at, at + 12))) return null;
     return only && !isDay() ? point(only, monthOf(only[2]!), null, edgeOf(only[1]!)) : null;
   }
 

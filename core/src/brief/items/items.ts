@@ -54,8 +54,8 @@ const isClause = (before: string, name: string): boolean =>
     before,
   ) || /^(?:out|up|down|off|away|back|ab|auf|aus|ein|weg|ne|n[’']|no|not|nicht|kein\p{L}*|sin|pas)\s/iu.test(name);
 
-/** “Ne juge personne”: what is denied is no name at all. */
-const DENIED = /^(?:ne\s|n[’']\p{L}+\s(?!\p{Lu})|(?:nicht|keine?[rnms]?|pas|jamais|never)\s)/iu;
+/** “Ne juge personne”, “avec ses yeux”: what is denied, and how something is done, is no name at all. */
+const DENIED = /^(?:(?:with|avec|mit|con)\s|ne\s|n[’']\p{L}+\s(?!\p{Lu})|(?:nicht|keine?[rnms]?|pas|jamais|never)\s)/iu;
 
 /** How sure the rest of a list must be where the surest of it is `BEARS`, and how sure it is taken to be then. */
 const BORNE = 0.2;

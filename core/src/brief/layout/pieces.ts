@@ -332,7 +332,8 @@ export function piecesOf(source: string): Piece[] {
     const ends = SIGN_OFF_ENDS.test(body);
     const bold = BOLD.exec(body);
     // “**Skerne Linen** washes and irons”: a name that a sentence goes on from is no label.
-    const labelled = bold && (!/^\p{Ll}/u.test(bold[2]!) || ASKS.test(bold[1]!)) ? bold : LABEL.exec(body);
+    // “**Ashlow Paths** (founded 1971), …” begins a sentence in bold.
+    const labelled = bold && (!/^[\p{Ll}(,–—]/u.test(bold[2]!) || ASKS.test(bold[1]!)) ? bold : LABEL.exec(body);
     const labelWords = labelled ? labelled[1]!.split(/\s+/).length : 0;
     const asks = labelled !== null && /\?/.test(body[labelled[1]!.length] ?? '');
     if (

@@ -3,12878 +3,13243 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const openModel: LinearModel = {
   classes: ["open","shut"],
-  step: 0.02113,
-  bias: [-0.5565,0.5565],
-  weights: `de %	VH
-de % 	VH
-de &	SK
-de & 	SK
-de (	LR
-de (0	MQ
-de (a	HV
-de (b	GW
-de (d	KS
-de (f	WG
-de (i	SK
+  step: 0.01992,
+  bias: [-0.5589,0.5589],
+  weights: `de %	UI
+de % 	UI
+de &	TJ
+de & 	TJ
+de (	JT
+de (0	QM
+de (a	LR
+de (b	DZ
+de (f	SK
+de (i	TJ
 de (j	GW
-de (k	LR
-de (l	GW
-de (n	TJ
-de (s	JT
-de +	IU
+de (k	QM
+de (l	EY
+de (n	WG
+de (s	HV
+de (v	TJ
+de (w	KS
+de (z	RL
+de +	FX
 de + 	KS
-de +0	JT
-de -0	^A
-de ->	JT
-de /	GW
-de / 	KS
-de 0	SK
+de +0	KS
+de -0	a?
+de ->	FX
+de /	FX
+de / 	HV
+de 0	VH
 de 0 	SK
-de 0,	]B
+de 0,	ZD
 de 0-	RL
-de 0.	@_
-de 00	[C
-de 0:	MQ
-de 0–	WG
-de a	MQ
-de a.	KS
-de ac	YE
-de ah	KS
-de ak	QM
+de 0.	B]
+de 00	^A
+de 0:	HV
+de 0–	ZD
+de a 	QM
+de a.	JT
+de ac	ZD
+de ah	LR
 de al	JT
-de am	TJ
-de an	KS
-de ap	[C
-de ar	XF
-de at	KS
-de b	MQ
-de ba	QM
-de be	LR
-de bl	GW
-de bo	_@
-de bu	GW
-de bä	MQ
-de bö	RL
-de bü	YE
-de c	LR
-de ca	QM
+de am	UI
+de an	JT
+de ap	YE
+de ar	SK
+de as	SK
+de at	LR
+de au	QM
+de ba	TJ
+de be	JT
+de bl	HV
+de bo	^A
+de bu	IU
+de bä	B]
+de bö	SK
+de bü	ZD
+de c	HV
 de ce	VH
-de ch	LR
-de co	GW
-de d	QM
-de da	KS
-de de	JT
-de dr	XF
-de du	GW
+de ch	KS
+de co	B]
+de d	SK
+de da	JT
+de de	HV
+de do	XF
+de dr	YE
+de du	JT
 de dü	KS
+de e	MQ
 de e.	VH
-de ec	EY
-de eg	RL
-de eh	VH
-de el	TJ
-de em	MQ
-de en	A^
-de er	HV
-de es	WG
+de ec	B]
+de eg	QM
+de eh	UI
+de ei	RL
+de el	_@
+de em	QM
+de en	<d
+de er	IU
+de es	VH
+de et	IU
 de eu	MQ
-de ex	SK
-de f	JT
-de fa	SK
-de fe	VH
-de fi	DZ
+de f	KS
+de fe	WG
+de fi	EY
 de fl	YE
-de fn	RL
-de fr	LR
-de fu	KS
-de fä	LR
-de fö	IU
-de ga	MQ
-de gi	YE
-de gl	XF
-de go	RL
-de gr	B]
-de gu	GW
-de gä	FX
-de h	SK
+de fn	SK
+de fo	MQ
+de fr	HV
+de fu	IU
+de fö	GW
+de fü	KS
+de g	MQ
+de ga	HV
+de ge	KS
+de gi	^A
+de gl	WG
+de go	UI
+de gr	DZ
+de gu	B]
+de gä	HV
+de gü	SK
+de h	RL
 de h.	B]
-de he	IU
-de ho	UI
-de hr	UI
-de hu	UI
-de hä	QM
-de hö	LR
-de hü	EY
+de ha	QM
+de he	FX
+de hi	SK
+de ho	YE
+de hr	YE
+de hu	WG
+de hä	TJ
+de hü	FX
 de i	RL
-de i.	JT
+de i.	IU
 de ic	IU
-de id	EY
-de if	TJ
-de ih	GW
-de im	RL
-de in	ZD
-de is	QM
-de it	GW
+de id	DZ
+de ih	IU
+de im	TJ
+de in	VH
+de is	RL
+de it	EY
 de j	SK
-de ja	JT
-de je	VH
-de jo	QM
-de ju	QM
+de ja	KS
+de je	XF
 de jö	TJ
-de k	SK
-de ke	?a
-de kg	WG
-de ki	YE
-de ko	SK
-de kr	VH
-de ku	EY
-de kw	XF
-de kö	FX
-de kü	KS
-de l	MQ
-de la	XF
+de ka	MQ
+de ke	>b
+de kg	YE
+de ki	XF
+de kl	RL
+de kn	SK
+de ko	UI
+de kr	SK
+de ku	C[
+de kw	TJ
+de kö	GW
+de l	JT
+de la	^A
 de le	IU
 de lg	GW
-de li	DZ
-de lo	FX
-de lu	QM
-de lä	SK
-de ma	LR
-de mb	LR
-de mi	LR
-de mm	SK
-de mo	VH
+de li	?a
+de lo	DZ
+de lu	TJ
+de lä	UI
+de m	LR
+de ma	EY
+de me	RL
+de mi	JT
+de mm	TJ
+de mo	YE
 de mu	IU
-de mw	UI
-de mä	QM
-de mö	FX
-de mü	LR
-de n	JT
-de na	MQ
-de ne	FX
-de ni	MQ
+de mw	VH
+de mö	DZ
+de mü	MQ
+de n	LR
+de na	KS
+de ne	EY
+de ni	KS
 de no	HV
-de nr	XF
-de nu	JT
-de nö	WG
-de nü	MQ
-de o	KS
+de nr	WG
+de nu	EY
+de nä	RL
+de nö	VH
 de ob	DZ
-de of	TJ
-de oh	WG
+de od	RL
+de oh	]B
 de ok	LR
-de ol	YE
-de on	IU
-de or	HV
-de os	DZ
-de ot	MQ
-de p	EY
-de pa	FX
-de pd	HV
-de pe	JT
-de pi	IU
-de pl	VH
+de ol	VH
+de on	FX
+de op	QM
+de or	DZ
+de os	FX
+de p	GW
+de pa	IU
+de pd	GW
+de pe	GW
+de pi	LR
+de pl	WG
 de po	QM
-de pr	GW
-de pu	UI
-de q	YE
-de qu	YE
-de r	MQ
-de ra	MQ
-de re	HV
+de pr	FX
+de pu	YE
+de q	ZD
+de qu	ZD
+de r	KS
+de ra	EY
+de re	GW
 de ri	[C
-de ru	RL
-de s	GW
-de s'	IU
-de sa	UI
-de sh	KS
-de si	JT
-de so	HV
-de sp	UI
-de st	KS
-de su	DZ
-de sä	QM
-de t	SK
+de ro	JT
+de ru	UI
+de rä	TJ
+de s	LR
+de s'	FX
+de sa	SK
+de se	LR
+de sh	GW
+de si	MQ
+de so	JT
+de sp	SK
+de st	JT
+de su	=c
 de ta	_@
-de te	IU
-de th	KS
-de tr	UI
-de ts	FX
+de te	FX
+de th	C[
+de ti	LR
+de to	JT
+de tr	WG
+de ts	DZ
 de tu	QM
-de tä	UI
-de tü	SK
-de u	UI
-de u.	MQ
-de uh	YE
-de ui	UI
-de ul	^A
-de um	QM
-de un	RL
-de ur	QM
+de tä	WG
+de tü	RL
+de u	SK
+de u.	JT
+de uh	XF
+de ui	SK
+de ul	WG
+de um	SK
+de un	TJ
+de ur	TJ
 de us	RL
-de v	JT
-de v.	VH
-de va	QM
+de v	IU
+de v.	UI
+de va	SK
 de ve	MQ
-de vi	KS
-de w	MQ
-de wa	VH
-de we	LR
-de wi	TJ
-de wu	FX
-de wä	JT
-de wü	@_
-de x	HV
-de xa	HV
-de y	TJ
-de yo	QM
-de yı	TJ
-de z	RL
-de za	JT
+de vi	HV
+de vo	LR
+de w	LR
+de wa	TJ
+de we	MQ
+de wi	SK
+de wu	KS
+de wä	GW
+de wü	A^
+de x	IU
+de xa	IU
+de y	RL
+de yo	SK
+de yı	RL
 de ze	FX
-de zu	RL
-de zw	YE
+de zi	VH
+de zu	TJ
+de zw	]B
 de |	RL
 de | 	RL
 de ·	FX
 de · 	FX
-de ä	TJ
-de äl	WG
-de är	EY
-de ö	RL
-de öf	MQ
-de öl	TJ
+de ä	UI
+de äl	UI
+de är	>b
+de öf	KS
+de öl	WG
 de ü	LR
 de üb	LR
-de –	IU
-de – 	IU
-de „	GW
-de „d	SK
-de „e	IU
+de –	JT
+de – 	JT
+de „	IU
+de „d	UI
+de „e	HV
 de „g	IU
-de „h	FX
-de „m	HV
+de „h	GW
+de „m	JT
 de „p	KS
-de „s	HV
-de „w	JT
-de €	YE
-de € 	WG
-de €,	g9
-de €.	TJ
-de! 	GW
-de! |	TJ
-de!!	LR
-de!! 	LR
+de „s	JT
+de „w	KS
+de €	TJ
+de € 	VH
+de €)	WG
+de €,	VH
+de €.	WG
+de! 	FX
+de! |	QM
+de!!	IU
+de!! 	IU
 de!)	RL
-de% 	VH
+de% 	UI
 de% m	TJ
-de% u	YE
-de& 	SK
+de% u	WG
+de& 	TJ
 de& c	MQ
-de& s	SK
+de& s	VH
 de'l	HV
 de'll	HV
-de's	VH
-de's 	VH
-de(0	MQ
-de(0 	VH
-de(0.	JT
-de(00	QM
-de(a	HV
+de's	YE
+de's 	YE
+de(0	QM
+de(0 	XF
+de(0.	KS
+de(00	VH
+de(a	LR
 de(ab	MQ
-de(au	MQ
-de(b	GW
-de(d	KS
-de(da	MQ
-de(f	WG
-de(fr	UI
-de(i	SK
-de(in	SK
+de(b	DZ
+de(f	SK
+de(fr	SK
+de(i	TJ
+de(in	TJ
 de(j	GW
-de(ju	JT
-de(k	LR
-de(l	GW
-de(n	TJ
-de(nu	TJ
-de(s	JT
-de) 	GW
-de) |	GW
-de),	VH
-de), 	VH
+de(ju	KS
+de(k	QM
+de(l	EY
+de(n	WG
+de(nu	WG
+de(s	HV
+de(v	TJ
+de(w	KS
+de(z	RL
+de) 	HV
+de) u	WG
+de) |	HV
+de),	UI
+de), 	UI
+de).	LR
+de). 	LR
 de+ 	KS
-de+0	JT
-de+00	JT
-de, 	MQ
-de, 0	_@
-de, a	MQ
-de, b	TJ
-de, c	LR
-de, d	DZ
-de, e	KS
-de, f	XF
-de, h	MQ
-de, j	SK
+de+0	KS
+de+00	KS
+de, 0	a?
+de, b	SK
+de, c	JT
+de, d	FX
+de, e	HV
+de, f	WG
+de, i	KS
+de, j	RL
+de, l	RL
 de, m	SK
-de, n	LR
-de, o	SK
-de, p	FX
-de, s	WG
-de, t	LR
-de, u	b>
-de, v	FX
-de, w	C[
-de, x	LR
-de, z	SK
+de, n	QM
+de, o	TJ
+de, p	EY
+de, s	UI
+de, t	HV
+de, u	d<
+de, v	KS
+de, w	IU
+de, x	HV
+de, z	ZD
 de, ü	ZD
-de, „	C[
-de,0	C[
-de,0 	VH
-de,00	A^
+de, „	DZ
+de,0	B]
+de,0 	ZD
+de,00	?a
 de- 	RL
-de-,	UI
-de-, 	UI
-de-0	XF
-de-00	VH
-de->	JT
-de-> 	JT
-de-a	[C
-de-al	ZD
-de-b	HV
-de-br	FX
-de-f	[C
+de-,	RL
+de-, 	RL
+de-0	WG
+de-00	TJ
+de->	FX
+de-> 	FX
+de-a	XF
+de-al	[C
+de-b	IU
+de-br	GW
+de-d	RL
+de-do	RL
+de-f	e;
+de-fe	_@
 de-h	[C
 de-hi	[C
-de-i	RL
-de-in	[C
-de-k	VH
-de-l	a?
-de-la	a?
-de-m	RL
-de-n	QM
-de-o	RL
-de-r	MQ
-de-s	KS
-de-se	MQ
-de-t	RL
-de-u	TJ
-de-up	RL
-de-w	C[
-de-we	FX
-de. 	UI
-de. 0	XF
-de. b	KS
-de. d	TJ
-de. f	DZ
+de-i	TJ
+de-id	QM
+de-in	ZD
+de-k	UI
+de-l	_@
+de-la	_@
+de-m	SK
+de-o	SK
+de-r	IU
+de-s	FX
+de-se	KS
+de-t	TJ
+de-u	WG
+de-up	TJ
+de-w	EY
+de-we	GW
+de. 	VH
+de. 0	^A
+de. a	LR
+de. b	GW
+de. d	XF
+de. e	MQ
+de. f	FX
 de. h	JT
-de. j	YE
-de. l	RL
-de. o	MQ
-de. r	[C
-de. s	GW
-de. t	@_
-de. u	LR
-de. v	IU
-de. w	B]
-de. z	ZD
-de.)	SK
-de.),	VH
-de.,	JT
-de., 	JT
-de.-	XF
-de.-i	XF
-de.0	LR
-de.;	[C
-de.; 	[C
+de. j	WG
+de. m	MQ
+de. o	KS
+de. r	UI
+de. s	FX
+de. t	B]
+de. u	GW
+de. v	GW
+de. w	C[
+de. z	]B
+de.)	QM
+de.),	[C
+de.,	IU
+de., 	IU
+de.-	WG
+de.-i	WG
+de.0.	MQ
+de.;	SK
+de.; 	SK
 de.e	QM
 de.ex	QM
-de.s	DZ
-de.–	b>
-de.– 	f:
-de.–/	TJ
-de.–0	SK
-de.–d	RL
-de.“	A^
-de.“ 	A^
-de/ 	GW
-de/m	TJ
-de/m²	TJ
-de/n	@_
+de.s	EY
+de.–	c=
+de.– 	_@
+de.–/	SK
+de.–0	XF
+de.–d	VH
+de.“	>b
+de.“ 	>b
+de/ 	FX
+de/m	SK
+de/m²	SK
+de/n	B]
 de0 	YE
-de0 %	VH
+de0 %	UI
 de0 (	QM
-de0 a	HV
-de0 b	a?
+de0 a	GW
+de0 b	_@
 de0 d	RL
-de0 e	RL
-de0 f	RL
-de0 g	XF
-de0 h	^A
+de0 e	TJ
+de0 f	UI
+de0 g	VH
+de0 h	e;
+de0 i	GW
 de0 j	JT
-de0 k	ZD
+de0 k	WG
 de0 l	^A
-de0 m	ZD
-de0 n	MQ
-de0 p	a?
-de0 r	SK
-de0 t	LR
-de0 u	ZD
-de0 v	B]
-de0 w	MQ
-de0 |	JT
+de0 m	_@
+de0 n	GW
+de0 o	SK
+de0 p	^A
+de0 t	KS
+de0 u	YE
+de0 v	FX
+de0 |	LR
 de0 ·	FX
-de0 €	ZD
+de0 €	TJ
 de0)	GW
-de0) 	GW
-de0),	TJ
-de0, 	VH
-de0,0	C[
-de0-	RL
-de0-0	SK
-de0.	RL
-de0. 	SK
+de0) 	DZ
+de0),	UI
+de0, 	TJ
+de0,0	B]
+de0-	QM
+de0-0	UI
+de0.	SK
+de0. 	RL
 de0.,	MQ
-de0.0	LR
-de0.–	f:
-de00	^A
-de00 	XF
+de0.–	b>
+de00	a?
+de00 	YE
 de00)	GW
-de00,	KS
-de00-	TJ
-de00.	j6
-de000	^A
+de00,	LR
+de00.	n2
+de000	[C
 de00:	HV
-de00;	KS
-de00–	QM
-de0:	EY
-de0: 	JT
-de0:0	GW
-de0;	KS
-de0; 	KS
-de0–	SK
-de0–0	SK
-de: 	GW
-de: e	a?
-de: f	IU
+de0:	DZ
+de0: 	KS
+de0:0	FX
+de0–	UI
+de0–0	UI
+de: 	HV
+de: e	TJ
+de: f	LR
 de: g	LR
-de: i	IU
+de: i	JT
 de: k	VH
-de: m	UI
-de: r	KS
-de: s	TJ
-de: z	ZD
-de: „	A^
-de:0	GW
+de: m	ZD
+de: r	JT
+de: s	UI
+de: t	RL
+de: w	SK
+de: z	VH
+de: „	@_
+de:0	FX
 de:00	JT
-de; 	GW
-de; 0	LR
-de; b	JT
-de; d	C[
+de; 	IU
+de; 0	MQ
+de; b	KS
+de; d	FX
 de; f	KS
-de; s	]B
-de> 	JT
-de? 	.r
-de@b	ZD
-de@be	WG
-de@bo	UI
-de@k	YE
-de@o	YE
-de@r	[C
-de@s	SK
-dea 	QM
-dea (	KS
-dea 0	ZD
-dea a	QM
-dea b	<d
-dea e	DZ
-dea f	^A
-dea h	RL
-dea k	WG
-dea l	IU
-dea n	RL
-dea p	LR
-dea r	UI
-dea s	UI
-dea t	SK
-dea v	DZ
-dea w	ZD
-dea z	QM
-dea,	MQ
-dea, 	MQ
-deaar	SK
-deaat	KS
-deab	UI
-deab 	^A
-deaba	RL
-deabe	MQ
-deabg	IU
-deabh	MQ
+de; s	WG
+de> 	FX
+de? 	/q
+de@b	^A
+de@be	ZD
+de@bo	XF
+de@e	RL
+de@el	RL
+de@k	VH
+de@o	XF
+de@p	JT
+de@r	^A
+de@s	RL
+dea 0	XF
+dea a	VH
+dea b	EY
+dea e	EY
+dea f	[C
+dea g	KS
+dea h	SK
+dea k	VH
+dea l	LR
+dea n	MQ
+dea p	KS
+dea r	YE
+dea s	TJ
+dea t	QM
+dea v	B]
+dea w	UI
+dea z	RL
+dea,	JT
+dea, 	JT
+deaa	RL
+deaal	VH
+deaar	TJ
+deaat	LR
+deab	VH
+deab 	YE
+deaba	JT
+deabg	LR
+deabh	LR
 deabi	ZD
-deabm	SK
-deabr	TJ
-deabs	JT
-deac	SK
-deach	RL
-dead	MQ
-dead 	IU
-deade	RL
-deadr	FX
-deadt	RL
-deae	XF
-deafe	GW
-deaff	LR
-deafn	ZD
-deaft	QM
-deafü	JT
-deag 	MQ
-deag)	TJ
-deag,	MQ
-deag.	SK
-deagd	KS
-deagi	TJ
-deags	TJ
+deabm	UI
+deabr	YE
+deabs	MQ
+deac	QM
+deach	QM
+deack	RL
+dead 	KS
+deade	VH
+deadr	JT
+deae	RL
+deafe	JT
+deaff	FX
+deafn	TJ
+deafü	GW
+deag	LR
+deag)	RL
+deag,	SK
+deag.	QM
+deagd	LR
+deags	VH
 deagt	GW
-deah	MQ
-deahi	JT
-deahm	MQ
-deahn	LR
-deahr	MQ
+deah	LR
+deahi	KS
+deahm	KS
+deahn	RL
+deahr	KS
+deaht	UI
+deai	LR
 deai 	MQ
 deain	SK
-deak	JT
+deak	LR
 deake	MQ
-deakt	IU
-deal	QM
-deal 	LR
-deal,	SK
-deal.	QM
-dealb	MQ
-deald	]B
-dealf	ZD
-deali	WG
-dealk	KS
+deakk	MQ
+deakt	KS
+deal	TJ
+deal 	SK
+deal,	TJ
+deal.	UI
+dealb	JT
+deald	_@
+deale	LR
+dealf	^A
+deali	SK
+dealk	JT
 deall	HV
-dealo	MQ
+dealo	LR
+dealp	VH
 deals	DZ
-dealt	QM
 deam 	TJ
-deame	?a
-deamm	HV
-deams	RL
-deamt	WG
-dean 	QM
-dean,	RL
-dean.	GW
-deanb	@_
-deang	TJ
+deame	<d
+deamm	GW
+deamp	RL
+deams	XF
+deamt	UI
+dean 	VH
+dean,	SK
+dean.	KS
+deanb	A^
+deand	LR
+deane	RL
+deanf	QM
+deang	VH
 deanh	GW
-deani	e;
+deani	_@
 deank	GW
-deanl	QM
-deanm	QM
-deanp	TJ
-deans	IU
-deanu	QM
-deanw	A^
+deanl	SK
+deann	SK
+deanp	YE
+deanr	RL
+deant	KS
+deanw	C[
 deap	WG
-deape	]B
-deapp	A^
+deape	e;
+deapp	DZ
 deapr	WG
-dear 	FX
-dear,	B]
-dear.	EY
-deara	^A
-dearb	HV
-deare	XF
-dearf	SK
-dearg	[C
-deari	XF
-deark	JT
-dearl	RL
-dearm	KS
-dearr	WG
-dears	DZ
-deart	QM
-dearu	QM
-dearz	;e
+dear 	IU
+dear,	DZ
+dear.	C[
+deara	b>
+dearb	LR
+deard	KS
+deare	ZD
+dearf	TJ
+dearg	_@
+deari	[C
+deark	HV
+dearl	YE
+dearm	MQ
+dearr	TJ
+dears	@_
+deart	UI
+dearz	<d
+dearü	HV
 deas	JT
-deas 	FX
-deas,	HV
-deas?	IU
-deasc	LR
-dease	RL
-deasm	UI
-deass	WG
-deat 	DZ
-deat,	WG
-deat.	JT
-deata	SK
-deate	SK
-deatf	EY
-death	HV
-deatm	SK
-deatt	VH
-deatu	VH
-deatü	LR
-deau	YE
-deau 	FX
+deas 	EY
+deas,	EY
+deas?	FX
+deasm	SK
+deass	SK
+deast	RL
+deat	KS
+deat 	GW
+deat,	ZD
+deata	RL
+deatf	C[
+death	JT
+deatm	WG
+deats	MQ
+deatt	RL
+deatu	YE
+deatz	RL
+deau	]B
+deau 	GW
 deau,	KS
-deau-	QM
-deaub	RL
-deauc	TJ
-deaud	HV
-deaue	VH
+deau-	XF
+deau.	KS
+deaub	TJ
+deauc	XF
+deaud	GW
+deaue	XF
 deauf	SK
-deaug	MQ
-deauh	TJ
-deaul	UI
-deaum	QM
-deaun	DZ
-deaup	DZ
-deaur	TJ
-deaus	TJ
-deaut	[C
+deaug	IU
+deauh	QM
+deaul	TJ
+deaum	UI
+deaun	B]
+deaup	MQ
+deaur	RL
+deaus	RL
+deaut	]B
 deauw	YE
-deauß	LR
-deav	MQ
-deave	IU
-deavo	QM
-deax 	QM
-deay	QM
-deaz	SK
-deazu	QM
-deaß	TJ
-deaß 	RL
-deaße	RL
-deb 	FX
-deb 0	VH
-deb a	VH
-deb d	B]
-deb e	C[
-deb f	WG
+deauß	KS
+deave	HV
+deavo	RL
+deax 	ZD
+deay	TJ
+deaz	QM
+deaß	XF
+deaß 	UI
+deaße	SK
+deb 	GW
+deb 0	XF
+deb a	ZD
+deb d	C[
+deb e	HV
+deb f	]B
 deb g	IU
-deb h	IU
-deb n	HV
-deb o	HV
-deb s	JT
-deb u	MQ
-deb w	EY
-deb z	XF
-deb |	YE
-deb,	EY
-deb, 	EY
+deb h	FX
+deb i	RL
+deb m	RL
+deb n	DZ
+deb o	IU
+deb s	MQ
+deb w	C[
+deb z	UI
+deb |	XF
 deb.	HV
 deb. 	IU
-deba	WG
+deba	SK
+debac	LR
 debah	XF
-debal	<d
+debal	DZ
 deban	IU
-debau	^A
+debar	MQ
+debat	FX
+debau	]B
 debb	]B
+debd	JT
 debe	QM
-debe 	FX
-debe,	KS
+debe 	B]
+debe,	MQ
+debe.	RL
 debea	b>
-debee	_@
-debeg	VH
+debed	WG
+debee	a?
+debeg	UI
 debeh	QM
-debei	QM
-debek	SK
-debel	VH
-deben	KS
-deber	JT
-debes	JT
-debet	KS
-debez	A^
-debf	QM
-debfr	QM
-debg	IU
-debge	DZ
-debh,	RL
-debho	MQ
-debi	RL
+debei	SK
+debek	TJ
+debel	WG
+deben	IU
+deber	FX
+debet	MQ
+debev	XF
+debew	LR
+debez	JT
+debf	SK
+debfr	SK
+debg	LR
+debge	EY
+debh,	VH
+debho	LR
 debia	FX
 debie	RL
-debil	B]
-debin	WG
-debio	[C
-debis	]B
-debit	GW
-debl	FX
-debla	C[
+debil	?a
+debin	XF
+debio	VH
+debis	ZD
+debit	FX
+debl	KS
+debla	B]
 deble	EY
-debli	SK
-deblo	RL
-debma	HV
-debo	QM
+debli	MQ
+deblo	SK
+debma	JT
+debn	MQ
+debni	MQ
 debod	DZ
 debog	QM
-deboo	YE
-debot	JT
-debr	UI
-debre	WG
-debri	XF
-debro	IU
-debru	FX
-debrü	VH
-debs	QM
-debsc	QM
-debse	FX
+deboo	VH
+debot	IU
+debr	RL
+debra	LR
+debre	XF
+debri	VH
+debro	C[
+debru	DZ
+debrü	c=
+debs	SK
+debsc	RL
+debse	EY
 debsf	]B
 debst	UI
-debt	LR
-debt 	RL
-debt.	GW
-debuc	UI
-debud	GW
-debue	WG
-debun	WG
-debur	LR
-debä	MQ
-debän	MQ
-debö	RL
-debög	QM
+debt	KS
+debt.	FX
+debu	RL
+debuc	WG
+debud	EY
+debue	TJ
+debun	SK
+debur	GW
+debä	B]
+debän	B]
+debö	TJ
+debög	SK
 debü	ZD
-debüc	WG
-debür	YE
-deca	ZD
+debüc	VH
+debür	XF
+dec-	QM
+deca	]B
 decar	RL
-dece	TJ
-dech	SK
-dech 	KS
+dece	WG
+dech	TJ
+dech 	LR
 dech)	XF
-dech,	RL
-dech:	LR
-dech;	C[
-dechb	KS
-deche	MQ
+dech,	SK
+dech;	DZ
+dechb	HV
+deche	LR
 dechf	MQ
-dechg	WG
-dechh	TJ
-dechi	QM
-dechl	TJ
-dechm	SK
-dechn	SK
-decho	LR
+dechg	d<
+dechl	QM
+dechm	RL
+dechn	RL
+dechp	QM
 dechr	JT
-dechs	[C
-decht	LR
-dechu	RL
-dechw	JT
+dechs	ZD
+decht	MQ
+dechu	UI
+dechw	GW
 dechz	RL
 dechä	QM
-dechö	B]
-dechü	RL
-deci	XF
-deck	QM
-deck 	WG
-deck,	KS
-deck.	LR
-deckb	JT
-deckh	XF
+dechö	C[
+dechü	SK
+deci	]B
+deck	RL
+deck 	VH
+deck,	LR
+deckb	KS
+deckh	ZD
+decki	QM
 decks	DZ
-deckt	YE
-decl	GW
-deco	DZ
-deco.	VH
-decom	KS
-decoo	EY
-ded 	SK
-ded 0	[C
-ded a	WG
-ded b	KS
-ded d	QM
+deckt	XF
+decl	KS
+deco	A^
+deco.	TJ
+decom	LR
+decoo	?a
+ded 	TJ
+ded 0	XF
+ded a	ZD
+ded b	MQ
 ded e	ZD
-ded f	MQ
-ded h	EY
-ded i	WG
-ded j	VH
-ded k	JT
-ded l	XF
-ded m	TJ
-ded n	GW
-ded o	XF
-ded p	YE
-ded r	LR
-ded s	KS
-ded t	HV
-ded u	QM
-ded v	QM
-ded w	MQ
-ded |	ZD
-ded,	GW
-ded, 	GW
-ded-	DZ
-ded.	RL
-ded. 	[C
-ded.e	TJ
-ded:	MQ
-ded: 	MQ
-ded@	d<
-deda	KS
-deda.	XF
-dedac	WG
-dedaf	JT
+ded f	KS
+ded g	VH
+ded h	GW
+ded i	VH
+ded j	a?
+ded k	EY
+ded l	[C
+ded m	XF
+ded n	IU
+ded o	ZD
+ded p	XF
+ded r	HV
+ded s	HV
+ded t	IU
+ded u	TJ
+ded v	RL
+ded w	TJ
+ded z	RL
+ded |	YE
+ded,	LR
+ded, 	LR
+ded-	EY
+ded.	QM
+ded. 	YE
+ded.e	[C
+ded@	g9
+deda	MQ
+deda.	[C
+dedac	TJ
+dedaf	GW
 dedag	IU
+dedah	QM
 dedai	QM
-dedal	YE
-dedam	XF
+dedal	XF
+dedam	YE
 dedan	GW
-dedar	QM
-dedas	GW
-dedat	EY
-dedau	GW
-dedav	QM
-dedb	UI
-dede 	HV
-dede,	ZD
-dede.	MQ
-dede0	YE
-dedea	?a
-dedei	VH
-dedel	XF
-dedem	GW
-deden	RL
-deder	LR
-dedes	MQ
+dedas	EY
+dedat	FX
+dedau	IU
+dedav	RL
+dedb	XF
+dedd	XF
+dede 	LR
+dede)	MQ
+dede,	c=
+dede0	ZD
+dedea	>b
+dedei	]B
+dedel	TJ
+dedem	IU
+deden	QM
+deder	JT
 dedet	WG
-dedeu	EY
+dedeu	B]
 dedez	UI
-dedf	IU
-dedg	IU
-dedge	GW
-dedh	GW
-dedi	KS
-dedi 	MQ
-dedi,	RL
-dedin	IU
-dedip	SK
-dedir	VH
-dedis	@_
-dedl 	VH
-dedle	MQ
-dedli	FX
-dedm	VH
-dedme	VH
-dedn	JT
-dedne	EY
-dednr	RL
-dednu	JT
-dedo 	XF
-dedo,	RL
-dedo.	RL
-dedok	MQ
-dedon	SK
-dedor	C[
-dedow	LR
-dedr	RL
-dedr.	SK
+dedf	FX
+dedfa	QM
+dedg	DZ
+dedge	HV
+dedh	KS
+dedi	LR
+dedi 	JT
+dedi,	UI
+dedic	QM
+dedin	GW
+dedip	WG
+dedir	TJ
+dedis	A^
+dedl	JT
+dedl 	SK
+dedli	EY
+dedm	SK
+dedme	SK
+dedn	GW
+dedne	FX
+dednr	WG
+dednu	KS
+dedo	SK
+dedo 	WG
+dedo,	UI
+dedo.	VH
+dedok	HV
+dedon	VH
+dedow	JT
+dedr	SK
+dedr.	YE
 dedre	XF
-dedri	KS
-dedru	FX
-dedrü	TJ
-deds	FX
-dedsa	@_
+dedri	FX
+dedru	GW
+dedrü	WG
+deds	DZ
+deds 	QM
+dedsa	EY
 dedsc	IU
-dedss	DZ
-dedt	TJ
-dedt 	RL
+dedss	GW
+dedt 	WG
 dedu	FX
-dedu 	KS
-dedun	IU
-dedv	WG
-dedw	UI
-dedwa	_@
-dedwe	SK
+dedu 	DZ
+dedun	KS
+dedv	SK
+dedve	SK
+dedw	SK
+dedwa	LR
+dedwe	UI
 dedwi	SK
-dedy	IU
+dedy	MQ
+dedy 	RL
 dedü	KS
 dedür	KS
-dedı	VH
-dedız	TJ
-dee 	KS
-dee (	JT
-dee 0	UI
-dee a	HV
-dee b	SK
-dee c	MQ
-dee d	LR
+dedı	TJ
+dedız	RL
+dee 	JT
+dee (	KS
+dee 0	TJ
+dee a	MQ
+dee b	QM
+dee c	IU
+dee d	MQ
+dee e	LR
 dee f	IU
 dee g	MQ
-dee h	WG
-dee i	GW
-dee j	FX
-dee k	GW
-dee l	HV
-dee n	LR
-dee o	JT
-dee r	QM
-dee s	EY
-dee u	LR
-dee v	HV
-dee w	QM
-dee z	KS
-dee |	XF
-dee ö	VH
-dee ü	HV
-dee „	KS
-dee!	KS
-dee)	LR
-dee),	LR
-dee,	UI
-dee, 	UI
-dee.	RL
-dee. 	TJ
-dee.e	_@
-dee.“	JT
-dee0	YE
-dee00	YE
-dee:	LR
-dee: 	LR
-dee?	C[
-dee? 	C[
-deea	TJ
-deean	C[
-deear	DZ
-deeas	GW
+dee h	VH
+dee i	KS
+dee j	C[
+dee k	HV
+dee l	C[
+dee m	KS
+dee n	GW
+dee o	IU
+dee p	QM
+dee s	C[
+dee t	RL
+dee u	KS
+dee v	QM
+dee w	WG
+dee z	EY
+dee |	UI
+dee ö	RL
+dee ü	FX
+dee „	DZ
+dee!	HV
+dee)	MQ
+dee) 	QM
+dee),	KS
+dee,	QM
+dee, 	QM
+dee-	RL
+dee.	TJ
+dee. 	UI
+dee.e	VH
+dee.“	GW
+dee0	ZD
+dee00	ZD
+dee:	JT
+dee: 	JT
+dee?	DZ
+dee? 	DZ
+deean	HV
+deear	GW
+deeas	LR
 deeat	^A
-deeb	JT
-deeb 	MQ
-deeba	XF
-deebi	TJ
-deebn	JT
+deeba	YE
+deebi	UI
+deebn	B]
 deebo	FX
 deebr	TJ
-deebs	TJ
-deebu	IU
-deech	RL
-deeck	TJ
-deed	SK
-deed@	WG
-deeda	VH
-deedg	b>
-deeds	JT
-deedt	YE
-deee	QM
-deee,	MQ
-deeeh	DZ
-deeer	XF
+deebs	YE
+deebu	JT
+deec	QM
+deeck	VH
+deed	TJ
+deed 	SK
+deed@	XF
+deeda	YE
+deede	JT
+deedg	^A
+deedi	MQ
+deeds	MQ
+deedt	XF
+deee	VH
+deee 	d<
+deeeh	;e
+deeep	LR
+deeer	WG
 deeet	SK
-deef	LR
-deef 	TJ
-deefa	YE
-deeff	LR
-deefl	YE
-deefo	LR
-deefr	A^
-deefä	A^
-deefü	IU
-deeg	VH
-deeg 	TJ
-deeg,	FX
-deeg.	EY
-deega	FX
-deege	SK
-deegi	LR
-deegl	KS
-deego	TJ
-deegr	ZD
-deegt	VH
-deegu	KS
-deeh	RL
-deeha	YE
-deehe	MQ
-deehl	TJ
+deef 	WG
+deefa	XF
+deeff	MQ
+deefl	VH
+deefr	HV
+deefä	FX
+deeg	RL
+deeg 	ZD
+deeg,	EY
+deeg.	GW
+deege	TJ
+deegg	RL
+deegi	JT
+deegl	HV
+deego	XF
+deegr	[C
+deegt	IU
+deegu	QM
+deeh	VH
+deeha	ZD
+deehe	LR
+deehl	RL
 deehm	XF
-deehn	RL
 deehr	SK
 deeht	KS
-deei 	[C
-deei,	VH
-deei-	_@
-deei.	WG
-deei@	VH
+deei	QM
+deei 	^A
+deei,	TJ
+deei-	^A
+deei.	b>
+deei@	RL
 deeib	C[
-deeic	LR
-deeid	XF
-deeie	FX
+deeic	KS
+deeid	VH
+deeie	HV
 deeif	RL
-deeig	XF
-deeih	WG
-deeik	UI
-deeil	VH
-deein	IU
-deeis	KS
-deeit	QM
-deeiw	UI
-deeiz	EY
+deeig	YE
+deeih	_@
+deeik	TJ
+deeil	ZD
+deein	LR
+deeis	LR
+deeit	RL
+deeiw	YE
+deeiz	GW
 deeiß	HV
 deek	TJ
-deeka	MQ
-deekl	RL
+deekl	LR
 deeko	MQ
 deel	TJ
-deel 	GW
-deel,	SK
-deel.	RL
-deela	@_
-deelb	QM
-deelc	GW
-deele	TJ
-deelf	MQ
+deel 	HV
+deel,	UI
+deela	HV
+deelc	A^
+deeld	LR
+deele	UI
 deelg	GW
-deelh	QM
-deeli	_@
-deell	KS
-deeln	YE
+deelh	MQ
+deeli	e;
+deell	LR
+deelm	ZD
+deeln	SK
+deels	TJ
 deelt	QM
-deelö	[C
-deem	QM
+deelw	a?
+deelö	UI
 deem 	KS
-deema	RL
 deemb	QM
-deeme	VH
-deemi	YE
-deemü	GW
-deen)	RL
-deen,	QM
-deen-	_@
-deen.	JT
-deen:	HV
-deen;	JT
-deen?	A^
-deen@	d<
-deenb	UI
-deend	JT
-deene	UI
-deenf	SK
-deeng	TJ
-deenh	SK
+deemd	QM
+deeme	SK
+deemi	XF
+deemü	HV
+deen-	UI
+deen.	HV
+deen:	JT
+deen;	MQ
+deen?	C[
+deen@	h8
+deena	LR
+deenb	WG
+deend	KS
+deene	SK
+deenf	YE
+deeng	RL
+deenh	RL
 deenk	WG
-deenl	RL
-deenm	RL
-deenn	HV
-deeno	LR
-deenp	SK
-deenr	ZD
+deenl	WG
+deenm	TJ
+deenn	MQ
+deeno	HV
+deenp	QM
+deenr	TJ
 deens	b>
-deent	KS
-deenw	YE
+deent	HV
+deenw	^A
 deen“	SK
-deeon	TJ
-deeor	IU
-deep	RL
-deepa	UI
-deepe	SK
-deepl	HV
+deeo	SK
+deeon	UI
+deeor	LR
+deepa	YE
+deepe	XF
+deepl	IU
 deepp	WG
-deepr	MQ
-deept	LR
-deer	SK
+deepr	LR
+deept	MQ
+deer	QM
 deer 	QM
-deer)	JT
-deer,	MQ
-deer-	SK
-deer.	FX
-deer:	JT
-deer;	QM
-deera	QM
-deerb	XF
-deere	_@
-deerf	JT
-deerg	IU
+deer)	KS
+deer-	TJ
+deer.	IU
+deer:	IU
+deerb	VH
+deerd	QM
+deere	c=
+deerf	LR
+deerg	LR
 deerh	DZ
-deerk	UI
-deerl	C[
-deern	DZ
-deero	UI
-deerp	TJ
-deerr	DZ
-deers	LR
-deeru	[C
-deerv	KS
-deerw	WG
-deerz	MQ
-deerä	YE
-deerö	LR
-deer“	FX
+deeri	LR
+deerk	XF
+deerl	@_
+deerm	RL
+deern	>b
+deero	YE
+deerp	SK
+deerr	>b
+deers	HV
+deert	LR
+deeru	^A
+deerv	IU
+deerw	XF
+deerä	WG
+deerö	IU
+deer“	IU
 dees	MQ
-dees 	QM
+dees 	LR
+dees,	TJ
 dees.	EY
-deesa	C[
-deesc	SK
-deese	SK
-deesi	SK
-deesk	JT
-deesp	FX
-deess	LR
-deest	IU
-deesu	C[
-deet	KS
-deet 	RL
-deet,	QM
-deet.	GW
-deeta	TJ
-deetb	TJ
-deets	IU
+deesa	@_
+deesc	RL
+deese	QM
+deesh	IU
+deesi	RL
+deesk	MQ
+deesp	IU
+deess	MQ
+deest	GW
+deet	MQ
+deet 	UI
+deet,	RL
+deet.	EY
+deeta	UI
+deetb	VH
+deete	VH
+deeto	KS
+deetr	JT
+deets	?a
 deett	LR
-deetw	KS
-deetz	C[
-deeu	GW
+deetw	MQ
+deetz	EY
 deeu 	EY
-deeub	WG
-deeue	HV
-deeug	UI
-deeun	XF
-deeur	KS
-deeut	LR
+deeub	RL
+deeud	KS
+deeue	KS
+deeug	TJ
+deeun	YE
+deeur	LR
+deeut	JT
 deev	JT
-deew	LR
-deew 	KS
+deevo	XF
+deew	KS
+deew 	MQ
+deewe	RL
 deewi	KS
-deex	RL
+deex	QM
 deexa	QM
 deexp	RL
-deext	SK
-deez	]B
-deeza	SK
-deeze	]B
-deezi	KS
-deeß	XF
-deeße	TJ
-deeö	WG
-deeöf	WG
-dee“	KS
-dee“ 	KS
-def 	KS
-def (	JT
+deez	YE
+deeza	UI
+deeze	a?
+deezi	HV
+deeß	YE
+deeße	WG
+deeö	YE
+deeöf	YE
+dee“	GW
+dee“ 	HV
+def 	JT
+def (	IU
 def 0	KS
 def a	QM
-def d	C[
-def g	VH
+def d	>b
+def e	MQ
+def g	SK
+def h	WG
 def i	DZ
-def k	LR
-def l	YE
+def k	KS
+def l	XF
 def m	RL
-def n	XF
-def r	IU
-def s	TJ
-def t	[C
-def u	TJ
-def v	KS
-def w	SK
-def z	XF
-def)	HV
-def-	YE
-defac	KS
-defah	QM
-defan	]B
-defar	@_
+def n	SK
+def r	FX
+def t	XF
+def u	WG
+def v	JT
+def w	QM
+def z	VH
+def)	EY
+def,	TJ
+def, 	TJ
+def-	e;
+def- 	UI
+defa	MQ
+defal	LR
+defam	RL
+defan	WG
+defar	?a
 defas	TJ
-defax	QM
-defe	RL
+defax	ZD
+defe	SK
 defe 	^A
-defeh	EY
-defei	MQ
-defel	JT
-defes	IU
+defeb	QM
+defeh	JT
+defei	KS
+defen	KS
 defeu	VH
-deff	LR
+deff	KS
 deff 	FX
 deff,	YE
 deffe	GW
+deffn	LR
 defge	WG
 defh	RL
-defi	?a
+defi	>b
 defia	GW
-defik	HV
-defil	IU
-defin	KS
-defir	RL
-defk	FX
-defl	b>
-defla	QM
+defik	JT
+defil	HV
+defin	JT
+defk	IU
+defl	g9
+defla	RL
 defle	WG
-defli	WG
-defm	JT
-defma	a?
-defn 	RL
+defli	YE
+deflü	SK
+defma	SK
+defn	LR
+defn 	SK
 defna	HV
 defne	XF
-defnu	JT
-defo@	QM
-defol	GW
-defon	RL
-defor	IU
-defot	JT
-defr	KS
-defr 	SK
-defra	EY
-defre	VH
-defro	WG
-defrü	GW
-defs	c=
-defsc	RL
-defst	XF
-deft.	UI
-defte	DZ
+defnu	GW
+defo	HV
+defo@	RL
+defol	DZ
+defor	HV
+defot	GW
+defp	JT
+defr	JT
+defr 	RL
+defr.	MQ
+defra	A^
+defre	RL
+defri	RL
+defro	]B
+defrü	JT
+defs	a?
+defsc	QM
+defst	YE
+deft	KS
+deft 	QM
+deft,	MQ
+deft.	YE
+defte	C[
 deftl	HV
-deftr	IU
-defts	MQ
-defu	IU
+deftr	KS
+defu	JT
 defw	SK
 defwa	SK
-defä	KS
-defäh	HV
-defäl	HV
-defän	UI
-defär	WG
-defö	IU
-deför	IU
-defüh	QM
-defül	C[
-defür	MQ
-deg 	TJ
-deg &	FX
-deg (	UI
-deg a	KS
-deg b	MQ
-deg e	LR
-deg g	GW
-deg h	GW
-deg j	SK
-deg k	ZD
-deg m	MQ
-deg n	LR
-deg o	JT
-deg p	YE
-deg r	VH
-deg s	TJ
-deg u	UI
-deg v	SK
+defz	QM
+defzi	QM
+defä	JT
+defäh	GW
+defäl	JT
+defän	WG
+defär	YE
+defö	GW
+deför	GW
+defü	RL
+defüh	TJ
+defül	GW
+defün	QM
+defür	JT
+deg 	UI
+deg &	EY
+deg (	VH
+deg 0	MQ
+deg a	MQ
+deg b	LR
+deg d	JT
+deg g	C[
+deg h	HV
+deg i	MQ
+deg j	UI
+deg k	VH
+deg m	LR
+deg n	MQ
+deg o	IU
+deg p	XF
+deg r	XF
+deg s	RL
+deg u	XF
 deg w	QM
-deg z	KS
-deg |	LR
-deg „	TJ
-deg)	LR
-deg) 	TJ
-deg,	LR
-deg, 	LR
+deg z	LR
+deg |	MQ
+deg „	SK
+deg) 	RL
+deg,	JT
+deg, 	JT
 deg-	RL
-deg.	SK
-deg. 	SK
-deg@	YE
-dega	IU
-degab	B]
-degal	:f
-degan	RL
-degar	XF
-degb	SK
-degbr	VH
-degd	KS
-dege	SK
-dege,	UI
-dege.	B]
-degea	SK
-degee	DZ
-degef	UI
-degeg	UI
-degel	JT
-degem	[C
-degen	WG
-degeo	IU
+deg.	RL
+deg. 	RL
+deg@	ZD
+dega	FX
+degab	EY
+degal	@_
+degar	WG
+degas	RL
+degb	QM
+degbr	[C
+degd	LR
+dege	UI
+dege 	SK
+dege,	WG
+dege.	HV
+degea	WG
+degeb	SK
+degee	;e
+degef	SK
+degeg	WG
+degek	KS
+degel	IU
+degem	WG
+degen	XF
+degeo	LR
+deger	LR
 deges	JT
-deget	KS
-degew	RL
-degez	XF
-degeö	WG
-degg	LR
-degg,	QM
-degh	TJ
-degi	SK
+deget	DZ
+degew	SK
+degez	VH
+degeö	YE
+degg	IU
+degg,	VH
+degh	RL
+degi	RL
 degib	YE
-degie	MQ
-degin	GW
-degit	MQ
-degl	YE
-degla	KS
-degle	QM
+degie	RL
+degin	HV
+degis	GW
+degk	QM
+degke	QM
+degl	XF
+degla	JT
+degle	TJ
 degli	QM
-deglo	QM
-deglä	YE
+deglo	SK
+deglä	XF
+degm	RL
 degmb	TJ
-degn	MQ
-dego	MQ
+degn	LR
 dego 	FX
-degol	LR
 degor	XF
-degos	UI
+degos	VH
 degr	IU
-degra	GW
-degre	QM
-degro	SK
-degru	MQ
-degrü	GW
-degs,	MQ
-degs.	UI
-degsa	SK
-degsp	C[
-degst	GW
-degsz	JT
-degt 	TJ
-degt,	IU
-degt.	>b
-degt:	LR
-degu	@_
-degun	EY
-degus	LR
-degut	C[
-degä	C[
-degäs	IU
-deh 	LR
-deh (	_@
-deh 0	RL
-deh a	QM
-deh b	LR
+degra	IU
+degru	FX
+degrü	HV
+degs	QM
+degs.	YE
+degsa	TJ
+degse	VH
+degsp	@_
+degst	IU
+degsz	GW
+degt	LR
+degt 	QM
+degt,	GW
+degt.	EY
+degt:	HV
+degu	=c
+degun	DZ
+degut	@_
+degä	FX
+degäs	JT
+degül	SK
+deh 	MQ
+deh (	[C
+deh 0	TJ
 deh e	GW
-deh g	MQ
-deh h	MQ
+deh f	UI
+deh g	SK
+deh h	LR
 deh i	LR
-deh j	MQ
 deh k	SK
-deh l	UI
-deh m	HV
-deh n	MQ
-deh o	@_
+deh l	RL
+deh m	C[
+deh n	KS
+deh o	EY
 deh p	SK
-deh r	EY
-deh s	LR
-deh t	MQ
-deh u	QM
-deh v	VH
-deh w	KS
-deh z	HV
-deh |	HV
-deh ü	JT
-deh)	XF
-deh) 	XF
-deh,	SK
-deh, 	SK
-deh-	JT
-deh. 	MQ
-deh.e	RL
-deh:	LR
-deh: 	LR
-deh;	C[
-deha	WG
-dehaa	UI
-dehab	VH
-dehad	LR
-dehal	RL
-dehan	UI
-dehar	SK
-dehat	FX
-dehau	WG
-dehb	KS
-dehba	A^
-dehe	IU
-dehe 	KS
-dehee	VH
-dehef	A^
-dehei	TJ
+deh r	FX
+deh s	MQ
+deh t	JT
+deh v	WG
+deh w	HV
+deh z	JT
+deh |	IU
+deh ü	FX
+deh)	[C
+deh) 	ZD
+deh,	UI
+deh, 	UI
+deh-	IU
+deh.e	VH
+deh;	DZ
+deha	XF
+dehaa	VH
+dehab	ZD
+dehad	EY
+dehaf	SK
+dehal	TJ
+dehan	WG
+dehar	RL
+dehas	SK
+dehat	HV
+dehau	XF
+dehav	LR
+dehb	HV
+dehba	EY
+dehe	JT
+dehe 	JT
+dehe,	SK
+dehe.	LR
+dehee	_@
+dehef	IU
+dehei	VH
 dehel	KS
 dehem	GW
-dehen	GW
-deher	FX
-dehes	UI
-deheu	TJ
+dehen	C[
+deher	KS
+dehes	RL
+deheu	UI
 dehf	MQ
-dehfa	WG
-dehg	WG
-dehh	TJ
-dehhe	IU
-dehi	QM
-dehic	MQ
-dehie	IU
-dehil	IU
-dehin	XF
-dehj	FX
-dehja	FX
-dehl	YE
-dehl 	RL
-dehl.	LR
-dehla	MQ
-dehle	[C
-dehli	TJ
-dehlo	WG
-dehls	ZD
-dehlt	KS
-dehlu	JT
-dehm	UI
-dehm 	LR
+dehfa	UI
+dehfo	EY
+dehg	d<
+dehhe	FX
+dehi	RL
+dehie	HV
+dehil	JT
+dehin	YE
+dehj	JT
+dehja	JT
+dehl	VH
+dehl 	QM
+dehla	KS
+dehle	ZD
+dehlo	XF
+dehls	TJ
+dehlt	JT
+dehlä	SK
+dehm	VH
+dehm 	KS
 dehm,	UI
-dehme	TJ
+dehme	RL
 dehmi	WG
-dehn	UI
-dehn 	VH
-dehn,	JT
-dehna	VH
-dehnd	]B
-dehne	VH
-dehni	UI
+dehn	XF
+dehn 	SK
+dehn,	EY
+dehnd	XF
+dehne	YE
+dehni	RL
+dehnu	KS
 deho	TJ
-dehoc	TJ
-dehof	RL
-dehol	RL
-dehom	FX
-dehon	QM
-dehop	DZ
-dehor	ZD
-dehos	DZ
-dehpl	XF
-dehr 	LR
+dehoc	RL
+dehol	[C
+dehom	EY
+dehop	EY
+dehor	_@
+dehos	FX
+dehp	QM
+dehpl	YE
+dehr	MQ
+dehr 	HV
+dehr,	RL
 dehr.	SK
-dehr?	FX
-dehra	WG
-dehrb	RL
-dehre	LR
+dehr?	HV
+dehra	XF
+dehrb	TJ
+dehre	JT
 dehrg	JT
 dehri	KS
-dehrj	VH
-dehrl	UI
-dehrs	HV
-dehrt	JT
-dehru	QM
-dehs	UI
-dehs 	YE
-dehse	RL
+dehrj	YE
+dehrl	RL
+dehrs	KS
+dehrt	LR
+dehs	VH
+dehs 	XF
+dehse	TJ
 dehst	SK
-deht	MQ
-deht 	QM
-deht,	JT
-deht.	JT
-deht:	JT
-deht?	FX
-dehtb	LR
-dehte	IU
-dehti	FX
+deht	LR
+deht,	GW
+deht.	LR
+deht:	GW
+deht?	IU
+dehtb	FX
+dehte	LR
+dehti	GW
 dehtu	HV
-dehtz	XF
-dehu	XF
-dehul	IU
+dehtz	]B
+dehu	YE
+dehul	HV
 dehun	XF
-dehur	MQ
-dehus	XF
+dehus	YE
 dehut	MQ
-dehw	JT
-dehwa	GW
+dehw	GW
+dehwa	HV
+dehwi	JT
 dehz	RL
 dehze	RL
-dehäd	IU
-dehäf	RL
+dehä	QM
+dehäd	KS
+dehäf	QM
 dehäl	_@
-dehät	DZ
-dehäu	HV
-dehö	GW
-dehöc	TJ
-dehöf	TJ
-dehön	B]
-dehör	IU
-dehü	QM
-dehüb	EY
+dehät	GW
+dehäu	IU
+dehö	JT
+dehöc	RL
+dehöf	UI
+dehön	C[
+dehör	JT
+dehüb	FX
 dehür	UI
-dehüs	FX
-dei 	XF
+dehüs	DZ
+dei 	WG
 dei (	ZD
-dei 0	LR
-dei a	b>
-dei b	LR
-dei d	LR
-dei e	UI
-dei f	WG
-dei g	WG
-dei h	XF
-dei i	RL
+dei 0	IU
+dei a	a?
+dei b	KS
+dei d	IU
+dei e	ZD
+dei f	VH
+dei g	d<
+dei h	YE
+dei i	QM
 dei l	VH
-dei m	KS
-dei o	TJ
-dei s	RL
+dei m	LR
+dei n	KS
+dei o	QM
 dei t	HV
-dei u	XF
-dei w	UI
-dei z	TJ
-dei,	QM
-dei, 	QM
-dei-	WG
-dei;	b>
-dei; 	b>
-dei@	VH
-deia	HV
+dei u	g9
+dei w	XF
+dei z	VH
+dei-	[C
+dei;	]B
+dei; 	]B
+dei@	RL
+deia	IU
 deial	MQ
-deian	VH
+deian	YE
 deiat	EY
-deib 	FX
+deib	QM
+deib 	A^
 deibe	MQ
-deibt	QM
-deic	HV
+deic	FX
 deich	IU
-deick	JT
-deid	VH
-deid 	SK
-deide	SK
-deidn	RL
-deidu	LR
-deie	QM
-deie 	KS
-deie,	GW
+deick	HV
+deid	TJ
+deid 	RL
+deide	WG
+deidn	WG
+deidu	JT
+deie	MQ
+deie 	JT
+deie,	HV
 deie?	EY
+deieb	SK
 deief	MQ
-deieg	MQ
+deieg	IU
 deieh	QM
-deiel	C[
-deiem	TJ
-deien	[C
-deier	XF
-deies	VH
+deiel	GW
+deiem	[C
+deien	VH
+deier	]B
+deies	b>
 deiet	QM
-deieß	XF
-deif 	KS
-deife	WG
-deiff	JT
-deifi	MQ
+deieß	YE
+deif	KS
+deif 	LR
+deife	UI
+deiff	LR
 deift	B]
 deig	VH
-deig 	]B
-deig,	KS
-deig.	XF
-deigi	QM
-deign	MQ
-deigs	JT
-deigt	TJ
-deigu	FX
-deihe	WG
-deihn	RL
-deihr	A^
-deihu	SK
-deik	WG
-deik 	TJ
-deik,	TJ
-deika	JT
-deike	RL
+deig 	_@
+deig,	JT
+deig.	WG
+deige	LR
+deign	LR
+deigs	KS
+deigt	WG
+deigu	EY
+deihe	c=
+deihn	YE
+deihr	B]
+deihu	WG
+deik	[C
+deik 	WG
+deik,	^A
+deika	MQ
+deike	TJ
 deil	HV
-deil 	SK
-deil?	FX
-deila	HV
-deilb	JT
-deilc	QM
-deild	@_
-deile	[C
-deilf	LR
-deili	MQ
-deilo	QM
-deils	ZD
-deilt	GW
-deilv	MQ
-deim 	VH
+deil?	GW
+deila	FX
+deilb	LR
+deild	>b
+deile	a?
+deilf	MQ
+deilm	LR
+deilo	RL
+deilt	C[
+deim	RL
+deimk	WG
 deimm	HV
-deimp	EY
-dein 	KS
-dein)	LR
-dein,	LR
-dein-	QM
-dein.	TJ
+deimp	GW
+dein	MQ
+dein 	JT
+dein)	MQ
+dein,	GW
 deina	XF
-deinb	RL
-deind	VH
-deine	IU
-deinf	JT
-deing	SK
+deinb	QM
+deind	UI
+deine	HV
+deinf	IU
+deing	TJ
 deinh	SK
-deink	VH
-deinm	DZ
-deinn	LR
+deink	]B
+deinl	KS
+deinm	?a
+deinn	KS
 deino	KS
-deinr	KS
+deinr	FX
 deins	UI
-deint	LR
+deint	FX
+deinu	MQ
 deinv	JT
-deinw	]B
-deinz	QM
-deio	TJ
-deios	UI
-deipl	SK
-deipp	HV
-deir	ZD
-deir 	UI
-deir,	ZD
-deir.	ZD
-deira	HV
-deirb	LR
-deirc	MQ
-deird	WG
-deire	QM
-deirg	=c
-deirn	ZD
-deirt	RL
-deis	TJ
-deis 	TJ
-deis,	YE
-deisc	GW
-deise	DZ
-deisi	UI
-deisl	EY
-deiso	WG
-deisp	QM
-deiss	JT
+deinw	^A
+deinz	RL
+deio	UI
+deios	RL
+deip	JT
+deipl	WG
+deipp	C[
+deir	[C
+deir 	VH
+deir,	^A
+deir.	^A
+deira	FX
+deird	TJ
+deire	RL
+deirg	C[
+deirk	KS
+deirm	LR
+deirn	XF
+deirt	VH
+deis	VH
+deis 	VH
+deis,	UI
+deisc	HV
+deise	FX
+deisi	_@
+deisl	IU
+deiso	VH
+deisp	KS
+deiss	MQ
 deist	UI
-deit 	IU
+deit 	GW
 deit.	XF
-deita	YE
-deitb	TJ
-deite	@_
-deitg	QM
-deith	QM
-deitm	SK
+deita	ZD
+deitb	RL
+deite	>b
+deitg	RL
+deith	UI
+deitm	VH
 deitr	MQ
 deits	JT
-deitt	KS
-deitu	SK
-deitz	VH
-deitä	WG
-deiv	HV
+deitt	LR
+deitu	QM
+deitz	SK
+deitä	VH
+deiu	QM
+deiv	IU
 deiva	C[
-deive	SK
-deiw	UI
+deive	QM
+deiw	YE
 deiwe	VH
-deiwi	RL
-deix	MQ
+deiwi	VH
+deix	KS
 deix 	EY
-deix,	]B
+deix,	XF
 deiz	HV
-deize	GW
-deizi	UI
+deize	HV
+deizi	XF
 deizu	GW
 deiß	HV
 deiß 	HV
-deiß,	FX
-deiß.	C[
-deiße	TJ
-deißt	RL
-deja	HV
-deja 	=c
-deja,	DZ
-dejac	LR
-dejan	SK
-deje	TJ
-deje 	JT
-dejed	YE
-dejet	EY
-dejew	ZD
+deiß,	IU
+deiß.	@_
+deiße	RL
+deißi	SK
+deißt	TJ
+deja	JT
+deja 	@_
+deja,	HV
+dejac	KS
+dejah	WG
+deje	RL
+deje 	MQ
+dejed	XF
+dejen	XF
+dejet	IU
+dejew	TJ
+deju	MQ
 dejug	RL
-dejul	KS
-dejun	B]
+dejul	LR
+dejun	EY
 dejö	TJ
 dejör	TJ
-dek 0	MQ
-dek b	RL
-dek g	LR
-dek h	HV
-dek i	SK
-dek u	RL
-dek w	HV
-dek-	YE
-dek.	IU
-dek. 	IU
-deka	RL
-dekac	RL
-dekam	B]
-dekap	YE
-dekar	MQ
-dekas	HV
+dek 	QM
+dek 0	LR
+dek a	MQ
+dek b	TJ
+dek f	IU
+dek h	GW
+dek i	TJ
+dek u	UI
+dek w	?a
+dek,	QM
+dek, 	QM
+dek-	e;
+dek.	MQ
+dek. 	MQ
+dekac	]B
+dekal	MQ
+dekam	A^
+dekan	SK
+dekap	[C
+dekar	QM
+dekas	FX
 dekat	SK
-dekau	WG
-dekb	HV
-deke	JT
-deke 	RL
-deke,	MQ
-dekeg	[C
-dekeh	QM
-dekei	=c
-dekel	EY
+dekau	ZD
+dekb	JT
+deke	KS
+deke 	TJ
+dekeg	^A
+dekei	>b
+dekel	A^
 deken	TJ
-deker	GW
-dekg	WG
-dekh	TJ
-dekho	VH
-deki	TJ
-dekie	QM
-dekil	QM
-dekin	TJ
-dekio	UI
-dekir	MQ
-dekis	MQ
-dekl	KS
-dekl.	WG
-dekla	A^
-dekle	ZD
-dekli	JT
-deklä	?a
-dekno	KS
+deker	QM
+dekg	YE
+dekh	WG
+dekho	XF
+deki	ZD
+dekie	SK
+dekil	RL
+dekin	WG
+dekio	RL
+dekir	KS
+dekis	FX
+dekk	JT
+dekl	LR
+dekl.	ZD
+dekla	HV
+dekle	YE
+dekli	KS
+deklä	9g
+dekn	TJ
+dekno	B]
 deko	TJ
-dekol	EY
-dekom	UI
-dekon	QM
-dekor	TJ
-dekr	WG
-dekre	QM
+dekol	:f
+dekom	VH
+dekor	WG
+dekos	SK
+dekr	TJ
+dekra	QM
 deks,	LR
-dekst	VH
-dekt 	MQ
-dekt,	TJ
-dekt.	B]
-dekta	UI
-dekte	B]
+dekst	XF
+dekt	SK
+dekt,	RL
+dekt.	FX
+dekta	SK
+dekte	GW
 dekti	SK
-dektr	IU
-deku	@_
-dekuh	GW
-dekum	MQ
-dekun	C[
-dekur	KS
-dekw	XF
-dekw 	XF
-dekö	JT
-dekön	JT
+dektr	JT
+deku	=c
+dekuh	EY
+dekum	JT
+dekun	B]
+dekur	LR
+dekw	TJ
+dekw 	TJ
+dekö	KS
+dekön	LR
 dekü	KS
-deküc	EY
-dekün	GW
-dekür	JT
-del 	IU
-del 0	UI
-del b	SK
-del e	TJ
+deküc	HV
+dekün	FX
+del 	FX
+del 0	TJ
+del b	ZD
+del d	MQ
+del e	RL
 del g	FX
-del h	?a
-del i	KS
-del j	EY
-del k	RL
-del m	LR
-del p	IU
-del r	C[
-del s	LR
-del t	JT
-del v	A^
-del w	QM
-del |	WG
-del)	RL
+del h	IU
+del i	GW
+del j	HV
+del k	QM
+del m	FX
+del n	JT
+del p	EY
+del r	DZ
+del t	KS
+del v	B]
+del w	GW
+del z	[C
+del |	VH
+del)	SK
 del,	TJ
 del, 	TJ
-del-	XF
-del.	QM
-del.e	YE
-del?	FX
-del? 	FX
-dela	MQ
-dela 	QM
-delac	GW
-delad	UI
-delaf	FX
-delam	GW
-delan	_@
-delar	=c
-delat	LR
+del-	VH
+del.	TJ
+del. 	RL
+del.e	RL
+del?	GW
+del? 	GW
+dela	LR
+dela 	KS
+delac	JT
+delad	WG
+delaf	GW
+delag	JT
+delam	DZ
+delan	]B
+delar	;e
+delas	QM
+delat	MQ
 delau	IU
-delb	MQ
-delb 	LR
-delba	RL
-delbe	IU
+delb	JT
+delb 	KS
+delba	UI
+delbe	GW
 delbr	_@
-delbs	RL
+delbs	SK
 delch	LR
-deld	FX
-deld 	QM
-deld,	MQ
-deld.	EY
-delde	GW
-deldi	MQ
-deldr	HV
+deld	IU
+deld,	JT
+deld.	IU
+delde	C[
+deldi	JT
+deldr	GW
 deldu	MQ
-deldı	TJ
+deldı	RL
 dele	WG
 dele 	XF
-dele,	]B
-dele.	b>
-delea	HV
-deleb	MQ
-delec	IU
-deled	MQ
+dele,	ZD
+dele.	[C
+delea	JT
+deleb	IU
+delec	HV
+deled	FX
 delee	MQ
+delef	RL
 delei	XF
-delek	IU
-delep	QM
-deler	UI
-delet	DZ
-delfe	GW
-delft	ZD
-delg	DZ
+delek	JT
+delen	UI
+delep	SK
+deler	ZD
+deles	LR
+delet	C[
+delf	KS
+delf,	RL
+delfe	JT
+delft	]B
+delg	HV
 delg 	GW
 delgr	GW
-delgt	DZ
-delh	QM
-delho	QM
-deli 	SK
-deli,	RL
-delic	GW
-delie	SK
-delig	XF
-delil	GW
-delin	LR
-delis	GW
+delgt	KS
+delh	TJ
+delho	MQ
+deli 	UI
+deli,	WG
+delic	JT
+delie	RL
+delig	[C
+delil	DZ
+delin	KS
+delis	DZ
 delit	MQ
-delk	YE
-delk 	IU
-delke	SK
+delk	]B
+delk 	GW
+delke	YE
 delko	YE
-dell	MQ
-dell 	A^
-dell.	IU
-della	ZD
-delli	RL
+dell 	>b
+dell.	C[
+delle	LR
 dellk	YE
-dellm	]B
-dello	LR
-dellt	HV
-dellw	IU
+dellm	XF
+dells	LR
+dellt	FX
+dellw	GW
 delm	VH
-delm,	HV
-delma	QM
+delm,	MQ
+delmt	ZD
 deln	TJ
-deln 	]B
-deln,	YE
-delni	LR
-delo	VH
-delo 	JT
-deloa	JT
-deloc	QM
-delog	MQ
+deln 	ZD
+deln,	QM
+delni	GW
+delo	WG
+deloa	IU
+deloc	SK
+delog	RL
 deloh	KS
-delom	UI
-delor	QM
-delos	XF
-deloß	RL
-delp	QM
-delpf	WG
-delr	a?
-delri	]B
-dels	LR
+delom	XF
+delos	]B
+deloß	SK
+delp	TJ
+delpf	YE
+delr	b>
+delri	YE
+dels	MQ
 dels 	FX
-delsc	[C
-delse	[C
-delso	MQ
+delsc	VH
+delse	VH
+delso	IU
+delst	RL
 delt	TJ
 delt.	LR
-delte	MQ
-delti	VH
-deltu	RL
-delu	LR
+delte	IU
+delti	UI
+delu	RL
 deluf	QM
-delun	RL
-delus	LR
-delve	MQ
-delw	MQ
-delwa	LR
-dely	WG
-delz	ZD
-delz 	^A
-delz,	MQ
-delä	LR
-deläd	RL
+delun	UI
+delus	TJ
+delv	QM
+delw	KS
+delwa	HV
+dely	UI
+delz	[C
+delz 	c=
+delz,	LR
+deläd	UI
 delän	MQ
-delär	@_
-delät	MQ
-deläu	UI
-delö	XF
-delöf	[C
-delös	UI
-delü	LR
+delär	B]
+deläs	YE
+delät	LR
+deläu	ZD
+delö	TJ
+delöf	UI
+delös	RL
+delü	JT
 delüg	GW
+del“	RL
+dem 	MQ
 dem (	IU
-dem 0	WG
-dem a	=c
-dem b	GW
+dem 0	ZD
+dem a	FX
 dem d	RL
-dem e	GW
-dem f	VH
+dem e	JT
+dem f	UI
+dem g	JT
 dem h	FX
-dem j	ZD
-dem k	TJ
-dem l	UI
-dem m	FX
-dem n	C[
-dem o	YE
-dem p	VH
-dem t	IU
+dem i	LR
+dem j	WG
+dem k	UI
+dem l	SK
+dem m	IU
+dem n	FX
+dem o	XF
+dem p	YE
+dem r	XF
+dem t	HV
 dem u	GW
-dem w	JT
+dem v	MQ
+dem w	IU
 dem z	EY
-dem |	ZD
-dem „	SK
-dem,	MQ
-dem, 	MQ
-dem.	GW
-dem. 	GW
-dema 	RL
+dem |	XF
+dem „	QM
+dem,	JT
+dem, 	JT
+dem-	QM
+dem.	EY
+dem. 	EY
+dema	TJ
+dema 	SK
+demac	RL
 demag	VH
-demah	VH
-demai	HV
+demah	XF
+demai	GW
 demal	ZD
-deman	QM
-demas	QM
-demat	^A
-demau	MQ
-demaß	RL
-demb	RL
-demba	WG
-dembe	RL
+demas	SK
+demat	XF
+demau	IU
+demaß	XF
+demb	TJ
+demba	UI
+dembe	SK
 dembh	TJ
+demd	QM
+demd 	RL
 deme	QM
-deme,	QM
-deme.	QM
-demec	VH
-demed	WG
-demeh	QM
-demei	MQ
-demel	LR
-demen	RL
-demer	GW
-demet	c=
-demg	IU
-demi	MQ
-demi 	TJ
-demic	@_
-demie	VH
-demin	JT
-demir	IU
+deme,	RL
+deme.	TJ
+demec	TJ
+demed	TJ
+demeh	SK
+demei	IU
+demel	KS
+demer	LR
+demes	MQ
+demet	YE
+demf	RL
+demi 	[C
+demic	C[
+demie	ZD
+demil	QM
+demin	LR
+demir	JT
+demis	RL
 demit	RL
-demk	HV
-demke	DZ
-demkr	YE
-demlu	QM
-demm	KS
-demma	EY
-demml	QM
-demmt	KS
-demmu	HV
-demo	ZD
-demo 	ZD
-demo,	[C
-demo.	RL
-demod	JT
-demoi	LR
-demon	WG
-demoo	RL
-demor	[C
-demo–	XF
-dempe	VH
-dempf	IU
-dempr	EY
-dems	WG
-demst	RL
+demkr	_@
+demm	HV
+demm 	QM
+demma	DZ
+demmt	JT
+demmu	IU
+demo	[C
+demo 	XF
+demo,	XF
+demo.	VH
+demod	IU
+demol	GW
+demon	SK
+demoo	SK
+demor	XF
+demo–	SK
+dempe	]B
+dempf	LR
+dempr	GW
+dems	XF
+demst	XF
 demt 	SK
 demt,	HV
-demt.	A^
-demts	VH
-demu	EY
-demul	C[
-demun	HV
-demut	HV
-demw	UI
-demws	UI
-dem²	TJ
-dem² 	TJ
-demä	QM
-demö	FX
+demt.	?a
+demta	ZD
+demts	]B
+demu	GW
+demul	EY
+demun	IU
+demut	DZ
+demw	VH
+demws	VH
+dem²	SK
+dem² 	SK
+demö	DZ
 demöc	QM
-demü	KS
-demüh	RL
-demül	MQ
-demüs	GW
-den (	RL
-den a	KS
-den b	HV
-den c	IU
-den d	RL
+demü	MQ
+demüh	SK
+demüs	C[
+den 0	RL
+den b	FX
+den c	HV
 den e	RL
-den f	MQ
+den f	IU
 den g	JT
-den h	XF
-den i	KS
-den j	TJ
-den l	KS
-den m	IU
-den n	VH
-den o	HV
-den r	LR
-den s	IU
-den t	UI
-den v	[C
-den w	VH
-den |	JT
-den ö	QM
+den h	ZD
+den k	LR
+den l	LR
+den m	C[
+den n	UI
+den o	GW
+den p	KS
+den r	JT
+den s	LR
+den t	WG
+den u	RL
+den v	YE
+den w	RL
+den z	EY
+den |	HV
+den ö	LR
 den ü	JT
-den!	B]
-den! 	B]
-den)	LR
-den) 	LR
-den),	QM
-den,	QM
-den, 	QM
-den-	YE
-den- 	QM
-den-r	LR
-den.	MQ
-den.e	QM
-den.“	FX
+den!	A^
+den! 	A^
+den)	JT
+den) 	DZ
+den-	WG
+den-r	GW
+den.“	C[
 den:	FX
 den: 	FX
-den;	GW
-den; 	EY
-den?	?a
-den? 	?a
-den@	LR
-dena	LR
-denab	VH
+den;	JT
+den; 	FX
+den?	A^
+den? 	A^
+den@	FX
+denab	UI
+denac	MQ
 denah	RL
-denal	RL
-denam	@_
-denat	KS
-denau	ZD
-denb	QM
-denba	WG
-denbe	IU
-denc	RL
-dench	RL
-dend	QM
+denam	DZ
+denan	GW
+denat	MQ
+denau	WG
+denba	UI
+denbe	EY
+denc	XF
+dench	XF
 dend 	VH
-dend,	KS
 dend-	GW
-dend.	XF
+dend.	WG
 dend:	LR
 dend@	d<
-denda	]B
-dende	VH
-dendi	DZ
-dendl	MQ
-dends	B]
-dendt	WG
-dendu	SK
-dendw	TJ
-dendy	IU
-dene 	LR
-dene,	SK
-dene.	@_
-deneb	HV
+denda	YE
+dende	YE
+dendi	FX
+dendl	KS
+dends	?a
+dendt	QM
+dendu	YE
+dene 	KS
+dene,	XF
+dene.	GW
+deneb	?a
+dened	LR
 denef	KS
 deneh	WG
-denei	TJ
-denel	ZD
+denel	XF
+denem	SK
 denen	KS
-dener	[C
-denes	FX
-denet	KS
-deneu	LR
-denew	KS
-denf.	UI
+dener	ZD
+denes	EY
+denet	HV
+denew	MQ
+denf.	VH
 denfe	IU
-denfo	MQ
-denfä	TJ
-deng,	LR
-denga	IU
-dengb	MQ
-denge	XF
-dengl	@_
-dengt	JT
-denh	TJ
-denh.	]B
-denha	TJ
-denhe	MQ
+denfl	QM
+denfo	KS
+denfr	KS
+denfä	VH
+deng	SK
+deng.	TJ
+denga	HV
+dengb	KS
+denge	YE
+dengl	9g
+dengs	KS
+denh	SK
+denh.	[C
+denha	QM
+denhe	LR
+denho	LR
 denhö	GW
-deni 	SK
-denia	SK
-denic	GW
-denie	[C
-denig	MQ
-denik	VH
-denin	KS
+deni 	TJ
+denia	TJ
+denic	IU
+denie	c=
+denig	LR
+denik	XF
+denin	IU
 denir	FX
-denis	JT
+denis	HV
+denit	SK
 denk	JT
-denk 	HV
-denka	ZD
+denk 	JT
+denka	[C
 denke	LR
 denkl	LR
-denkt	MQ
-denku	HV
-denla	TJ
-denli	FX
-denlo	SK
-denm	TJ
-denma	MQ
-denn	KS
-denn 	C[
-denn,	ZD
-denn.	[C
-denni	KS
+denks	QM
+denku	DZ
+denl	QM
+denla	UI
+denle	VH
+denli	DZ
+denlo	VH
+denm	QM
+denme	MQ
+denn 	HV
+denn,	a?
+denn.	WG
+denne	RL
+denni	MQ
 denns	EY
-dennt	MQ
-dennu	UI
-deno	EY
-deno 	HV
-denoc	JT
-denol	JT
-denos	RL
-denot	HV
-denpf	UI
-denpl	HV
-denpr	TJ
+dennu	XF
+deno	C[
+deno 	GW
+denoc	IU
+denol	KS
+denor	MQ
+denos	XF
+denot	IU
+denow	SK
+denpf	RL
+denpl	KS
+denpr	YE
 denr	ZD
-denr 	VH
-denr.	VH
+denr 	_@
+denr.	YE
 denra	UI
-denre	SK
-denri	MQ
-denrä	TJ
-dens	TJ
-dens 	WG
-dens)	C[
-dens,	a?
+denre	TJ
+denru	RL
+denrä	SK
+dens	XF
+dens 	^A
+dens)	EY
+dens,	XF
 dens.	JT
-densa	^A
-densc	LR
-densf	HV
-densh	RL
+densa	]B
+densc	EY
+densf	FX
+densh	SK
 densi	YE
-densm	MQ
-denst	XF
-densä	DZ
+densm	LR
+densp	RL
+denst	ZD
+densä	GW
 dent	JT
 dent 	RL
-dent,	IU
-denta	IU
-denti	TJ
-dentl	GW
-dento	SK
-dentr	MQ
-dents	EY
+dent,	EY
+denta	HV
+dente	LR
+denti	QM
+dentl	HV
+dento	UI
+dentr	RL
+dents	B]
+dentü	WG
 denu	KS
-denua	XF
-denum	8h
-denun	JT
+denua	RL
+denum	;e
+denun	FX
 denup	XF
-denus	LR
-denv	VH
+denur	QM
+denus	KS
 denve	JT
-denw	VH
-denwi	^A
-denz	MQ
-denz 	QM
-denz,	VH
-denza	DZ
-denze	LR
-denäc	KS
-denäh	SK
-denö	]B
-denöt	WG
-denü	RL
+denw	WG
+denwe	QM
+denwi	c=
+denz,	YE
+denza	FX
+denze	KS
+denzi	TJ
+denä	RL
+denäc	LR
+denäh	RL
+denö	[C
+denöt	VH
+denü	TJ
 den“	RL
-den“ 	EY
-deo 	KS
-deo (	ZD
-deo 0	b>
+den“ 	C[
+deo 	LR
+deo (	YE
+deo 0	ZD
 deo a	WG
-deo b	TJ
-deo d	HV
-deo e	DZ
-deo f	HV
+deo b	SK
+deo d	GW
+deo e	EY
+deo f	DZ
 deo g	KS
-deo h	FX
-deo k	LR
-deo l	YE
+deo h	HV
+deo i	RL
+deo j	RL
+deo k	KS
+deo l	VH
 deo m	TJ
-deo p	RL
-deo r	TJ
-deo s	MQ
-deo u	IU
-deo w	JT
-deo z	KS
-deo)	d<
+deo r	WG
+deo s	FX
+deo u	JT
+deo w	EY
+deo z	EY
+deo)	XF
+deo) 	VH
+deo),	e;
 deo.	_@
 deo. 	_@
-deo.–	RL
-deo@	SK
-deoa	IU
-deoad	JT
-deob	JT
-deob 	=c
+deo.–	VH
+deo@	WG
+deoa	HV
+deoad	IU
+deob	FX
+deob 	?a
 deoba	A^
-deobe	RL
-deobi	LR
-deobo	KS
-deoc	VH
-deoch	MQ
-deock	XF
-deod	GW
-deode	HV
-deof	UI
-deof 	YE
-deof,	GW
-deofe	WG
-deoff	MQ
-deofi	XF
-deog	RL
-deoge	TJ
+deobi	JT
+deobo	LR
+deoc	QM
+deock	VH
+deod	IU
+deode	MQ
+deoe	QM
+deof 	_@
+deof,	EY
+deofe	TJ
+deoff	IU
+deofi	WG
+deog	TJ
+deoge	YE
 deogo	FX
 deoh	ZD
-deohl	FX
-deohn	XF
-deohr	RL
-deoi	LR
-deoin	LR
-deois	KS
+deohn	[C
+deohr	SK
+deoi	KS
+deoin	KS
 deok	KS
-deoko	LR
-deold	FX
-deole	]B
-deolf	FX
-deolg	GW
-deolk	QM
-deoll	SK
-deoln	LR
-deolo	VH
-deols	SK
-deolt	a?
-deolu	HV
-deolz	ZD
-deom	MQ
-deom 	JT
-deom,	MQ
-deoma	YE
-deome	LR
-deomi	LR
-deomm	WG
-deomp	LR
-deon	KS
+deoko	EY
+deol	LR
+deola	XF
+deold	HV
+deole	_@
+deolf	GW
+deolg	DZ
+deolk	HV
+deoll	UI
+deoln	GW
+deols	RL
+deolt	VH
+deolu	GW
+deolz	TJ
+deom 	IU
+deom,	KS
+deoma	VH
+deome	QM
+deomi	KS
+deomk	C[
+deomm	TJ
+deomp	IU
+deon	MQ
 deon 	MQ
-deona	WG
-deond	QM
-deone	XF
-deoni	VH
-deonk	HV
+deona	QM
+deone	VH
+deoni	YE
+deonk	DZ
 deonl	IU
-deons	HV
-deoo	QM
-deoor	RL
-deoot	WG
+deonn	MQ
+deons	C[
+deont	KS
+deonz	MQ
+deoo	VH
+deoor	SK
+deoot	UI
 deop	GW
 deop 	DZ
-deope	EY
-deopf	HV
-deopp	SK
-deor	TJ
+deop,	HV
+deope	DZ
+deopf	GW
+deopp	QM
+deor	VH
 deor 	]B
-deora	JT
-deorb	WG
+deorb	]B
 deord	GW
-deore	TJ
-deorf	HV
-deorg	QM
-deorh	HV
-deori	GW
-deork	EY
-deorm	QM
-deorn	UI
-deort	HV
-deos	SK
-deos 	EY
-deos,	QM
+deore	QM
+deorf	LR
+deorg	UI
+deorh	GW
+deori	JT
+deork	KS
+deorl	GW
+deorm	TJ
+deorn	XF
+deort	EY
+deos	QM
+deos 	:f
 deos.	TJ
-deose	KS
-deosk	UI
-deosp	LR
-deoss	XF
+deose	IU
+deosk	RL
+deosp	IU
+deoss	[C
 deost	SK
-deot	EY
-deot 	DZ
-deot.	RL
-deotd	b>
-deote	IU
-deoti	EY
-deoto	JT
-deots	]B
-deott	JT
-deou	GW
-deoul	JT
+deot	IU
+deot 	HV
+deot,	MQ
+deotd	a?
+deote	HV
+deoti	HV
+deoto	EY
+deots	RL
+deou	DZ
+deoul	B]
 deour	JT
-deout	JT
+deout	GW
 deov	KS
-deove	HV
-deoß	RL
-deoß 	QM
-deoße	HV
-deoßv	ZD
-deo–	XF
-deo–d	UI
-deo–f	UI
-dep 	RL
-dep 0	IU
-dep,	C[
-dep, 	C[
-depa	WG
-depaa	LR
-depac	EY
-depag	A^
-depak	QM
-depal	GW
-depar	YE
-depd	HV
-depdf	HV
-deped	XF
-depeg	IU
-depek	TJ
-depel	VH
-deper	QM
-depet	EY
-depf	YE
-depf 	HV
-depfe	VH
-depfi	FX
-depfl	YE
-depfm	JT
-depic	?a
+deove	C[
+deow	SK
+deown	MQ
+deoße	MQ
+deoßv	]B
+deo–	SK
+deo–d	XF
+deo–f	RL
+dep 	LR
+dep 0	GW
+dep,	DZ
+dep, 	DZ
+dep.	KS
+depa	VH
+depaa	MQ
+depac	IU
+depag	DZ
+depak	SK
+depal	C[
+depar	TJ
+depd	GW
+depdf	GW
+deped	VH
+depeg	?a
+depek	QM
+depel	]B
+depen	QM
+depet	DZ
+depf	ZD
+depf 	IU
+depfa	RL
+depfe	YE
+depfi	HV
+depfl	]B
+depic	EY
 depie	UI
-depin	LR
-depl	QM
-depla	LR
+depin	JT
+depl	TJ
+depla	KS
+deple	RL
 depo	QM
-depos	RL
-depp	UI
+depol	KS
+depos	XF
+depp	TJ
 depp 	ZD
-deppe	YE
-depr	IU
-depra	HV
-depre	EY
-depri	KS
-deprä	IU
-deprü	VH
-deps	GW
+deppe	]B
+depr	FX
+depra	EY
+depre	B]
+depro	MQ
+deprä	FX
+deprü	UI
+deps	B]
 deps.	FX
-dept	KS
-depu	QM
-depum	TJ
-deput	GW
+dept	MQ
+depte	QM
+depum	VH
+deput	B]
 depä	GW
-depät	IU
-dequ	]B
-deque	RL
+depät	KS
+dequ	a?
+dequa	VH
+deque	UI
 dequi	^A
-der &	RL
-der 0	XF
-der a	YE
-der e	IU
+der 	TJ
+der &	QM
+der 0	VH
+der a	VH
+der b	MQ
+der c	TJ
+der d	TJ
+der e	HV
 der f	MQ
-der g	SK
-der h	TJ
-der i	c=
+der g	RL
+der h	WG
+der i	b>
+der k	MQ
 der m	UI
-der n	KS
-der o	DZ
-der p	GW
-der r	MQ
-der s	HV
-der t	RL
-der u	TJ
-der v	HV
-der w	>b
-der z	QM
-der ä	LR
+der n	GW
+der o	C[
+der p	LR
+der r	JT
+der s	IU
+der t	UI
+der v	JT
+der w	;e
+der z	SK
+der |	TJ
+der ä	JT
 der ü	QM
-der)	MQ
-der) 	JT
-der,	QM
-der, 	QM
-der-	RL
+der)	LR
+der) 	KS
+der-	UI
 der-i	VH
-der.	TJ
-der. 	SK
-der.e	YE
-der:	LR
-der: 	LR
-der;	QM
-der?	FX
-der? 	FX
+der.	RL
+der. 	QM
+der.e	^A
+der.“	LR
+der?	HV
+der? 	HV
 dera	KS
-dera 	IU
-dera,	JT
-derac	UI
-derad	JT
+dera 	HV
+dera,	GW
+derab	JT
+derac	WG
+derad	KS
 derag	GW
-derah	KS
-deral	TJ
-deras	VH
-derat	TJ
-derau	GW
-deraß	YE
-derb	UI
-derb 	RL
-derbe	UI
-derbo	RL
-derbr	YE
+derah	MQ
+deral	QM
+deras	XF
+derat	UI
+derau	IU
+deraß	UI
+derb	TJ
+derb 	TJ
+derba	QM
+derbe	RL
+derbi	RL
+derbo	VH
+derbr	]B
 derbs	SK
-derbu	[C
-derbü	ZD
-derc	QM
-derch	KS
-derd	MQ
-derd 	WG
-derd,	LR
-derda	JT
-derdb	UI
-derdi	MQ
+derbu	ZD
+derbü	SK
+derc	TJ
+derd 	SK
+derda	KS
+derdb	XF
+derde	LR
 derdn	GW
 derdo	GW
-dere 	[C
-dere.	EY
-dered	IU
-deree	YE
-deref	IU
-dereh	HV
-derei	RL
-derek	TJ
-derem	DZ
-deren	UI
-derep	XF
-derer	GW
+dere	QM
+dere 	YE
+dere.	DZ
+derea	JT
+derec	MQ
+dered	DZ
+deree	QM
+deref	LR
+dereg	XF
+derek	UI
+derem	@_
+deren	SK
+derep	_@
+derer	HV
 deres	FX
-deret	RL
-dereu	EY
-derf	IU
-derf 	MQ
-derfa	JT
+deret	MQ
+dereu	HV
+derfa	?a
 derfe	JT
-derfs	_@
-derft	LR
-derfü	UI
-derg	GW
-derg 	YE
-derga	FX
-dergi	@_
-dergl	HV
+derfs	d<
+derfü	TJ
+derg	IU
+derg 	WG
+derga	JT
+derge	RL
+dergi	EY
+dergl	A^
 dergr	XF
 derh	HV
 derhe	KS
-deri	TJ
-derie	SK
-derif	KS
-derig	KS
-derik	c=
+deri	UI
+deric	QM
+derie	VH
+derif	GW
+derig	JT
+derik	ZD
 deril	WG
-derin	WG
-deris	HV
-derit	RL
+derin	VH
+deris	@_
+derit	VH
 deriv	C[
-derj	VH
-derja	VH
-derk	SK
-derk 	MQ
-derke	QM
-derkl	HV
-derks	UI
-derkt	SK
-derku	UI
-derl	IU
-derla	IU
-derle	QM
-derli	MQ
-derlä	GW
-derm 	LR
-derm,	IU
-derma	TJ
-derme	SK
-dermi	RL
-dermo	JT
-dermu	@_
-dern 	WG
-dern,	A^
-dern.	SK
+derj	YE
+derja	YE
+derk	QM
+derk 	JT
+derka	TJ
+derke	XF
+derki	IU
+derkl	FX
+derks	SK
+derkt	VH
+derku	VH
+derl	EY
+derla	EY
+derle	JT
+derlä	HV
+derm 	JT
+derm,	LR
+derma	YE
+derme	XF
+dermi	UI
+dermo	IU
+dermu	B]
+dern	MQ
+dern 	SK
+dern,	B]
+dern.	TJ
 dern;	HV
-derna	IU
-dernd	UI
-derne	IU
-dernt	RL
-dero	RL
+derna	EY
+dernd	TJ
+derne	MQ
+derns	QM
+dernt	UI
+dero	SK
 dero 	ZD
-dero,	FX
-dero.	RL
-dero@	WG
-derob	ZD
-deroc	A^
-derof	XF
+dero,	EY
+dero.	TJ
+dero@	TJ
+derob	]B
+deroc	;e
+derof	YE
 derol	TJ
-derom	QM
-deron	MQ
-deros	SK
-derot	A^
-derp	UI
-derr	FX
-derr 	@_
+derom	TJ
+deron	KS
+deros	YE
+derot	MQ
+deroß	KS
+derp	VH
+derr	GW
+derr 	;e
 derre	DZ
-derrh	ZD
+derrh	^A
 derrt	JT
-ders	IU
-ders 	LR
-dersa	RL
-dersc	RL
-dersi	UI
-derso	ZD
+ders	KS
+dersc	QM
+dersi	WG
+derso	VH
+dersp	ZD
 derst	DZ
 dert	MQ
-dert 	LR
-dert)	JT
-dert,	HV
-derta	MQ
-derte	UI
-derti	HV
-derto	LR
-dertr	A^
-derts	KS
-dertu	UI
-deru	RL
-deruc	FX
-deruf	LR
-deruh	VH
-derum	SK
-derun	XF
-derut	[C
-deruß	EY
-derve	VH
-dervu	A^
-derw	YE
-derwa	SK
-derwe	TJ
-derwi	UI
-derwä	C[
-derz	FX
-derz 	MQ
+dert 	KS
+dert)	IU
+dert,	JT
+derte	XF
+derth	HV
+derti	EY
+dertr	GW
+derts	LR
+dertu	SK
+deru	UI
+derua	LR
+deruc	A^
+derud	SK
+deruf	JT
+deruh	RL
+derum	RL
+derun	[C
+derut	]B
+deruß	DZ
+derv	LR
+derva	LR
+derve	^A
+dervi	KS
+dervu	C[
+derw	ZD
+derwa	[C
+derwe	VH
+derwi	WG
+derwä	FX
+derz	EY
+derz 	GW
 derz,	LR
-derze	GW
-derä	VH
-deräg	TJ
-deräs	IU
-derät	YE
-deräu	XF
-derö	SK
-deröf	LR
-deröß	QM
-derü	TJ
-derüb	QM
-derüc	UI
+derze	JT
+derä	UI
+deräg	SK
+deräs	FX
+derät	WG
+deräu	SK
+derö	VH
+deröf	IU
+deröß	RL
+derü	MQ
+derüb	SK
+derüc	TJ
 derüe	HV
-derüf	SK
-derüh	GW
-derün	VH
-derüs	IU
-derüß	@_
-der“	IU
-des 	LR
-des (	XF
-des 0	YE
-des a	SK
+derüf	TJ
+derüh	JT
+derün	UI
+derüs	C[
+derüß	B]
+des (	YE
+des 0	VH
+des a	RL
 des b	>b
-des e	YE
-des f	UI
-des g	FX
-des i	JT
-des j	EY
+des d	SK
+des e	WG
+des f	YE
+des g	@_
+des i	DZ
+des j	IU
+des k	RL
+des l	JT
 des m	SK
-des n	EY
-des o	MQ
-des p	TJ
-des r	SK
-des s	XF
-des t	VH
-des u	VH
-des v	GW
-des w	KS
+des n	@_
+des o	LR
+des p	RL
+des r	MQ
+des s	VH
+des t	XF
+des u	UI
+des v	FX
+des w	LR
 des z	LR
-des |	KS
+des |	IU
+des ä	QM
 des ö	HV
 des ü	;e
-des'	HV
-des)	JT
-des) 	JT
-des,	KS
-des, 	KS
-des-	[C
-des.	JT
-des. 	JT
-des:	VH
-des: 	VH
-des?	C[
-des? 	C[
-desa 	SK
-desaa	JT
-desab	XF
-desac	>b
-desag	RL
+des'	C[
+des)	IU
+des) 	IU
+des-	RL
+des.	KS
+des. 	KS
+des:	XF
+des: 	XF
+des?	@_
+des? 	@_
+desa 	TJ
+desaa	KS
+desab	YE
+desac	A^
 desam	TJ
-desan	KS
-desar	^A
+desar	SK
 desat	QM
-desau	SK
-desb	MQ
-desbe	[C
-desbi	GW
-desbr	UI
-desc	LR
-desch	LR
-desco	FX
-desd	LR
-desdi	^A
-desdr	JT
-dese 	FX
+desau	RL
+desbe	XF
+desbi	IU
+desbr	VH
+desc	MQ
+desch	MQ
+desco	DZ
+desd	JT
+desdi	XF
+desdr	KS
+dese	RL
+dese 	C[
 dese,	TJ
-dese.	WG
+dese.	TJ
 desec	XF
-desed	MQ
-desee	KS
-deseh	B]
-desei	KS
-desel	UI
-desep	VH
+desed	LR
+desee	MQ
+deseh	C[
+desei	JT
+desel	RL
+desep	XF
 deses	XF
-deset	VH
+deset	UI
 desf	IU
-desfa	GW
-desfe	d<
-desfü	MQ
-desge	KS
-desh	IU
-desha	C[
-deshe	UI
-deshi	JT
-desho	IU
+desfa	FX
+desfe	b>
+desfü	LR
+desg	MQ
+desge	HV
+desh	GW
+desha	HV
+deshe	XF
+deshi	C[
+desho	HV
 desi 	LR
-desic	UI
-desie	MQ
-desig	MQ
-desik	YE
-desil	KS
+desie	KS
+desig	LR
+desik	TJ
 desis	RL
-desit	QM
-desk 	UI
-deska	YE
+desk 	RL
+deska	_@
 deske	UI
-deski	KS
-desla	UI
-desle	WG
-desli	EY
-desm	RL
-desn	LR
-deso,	]B
-desob	?a
-desoh	EY
-desom	JT
-deson	IU
-desor	VH
-despa	VH
-despi	SK
+deski	MQ
+desko	MQ
+desl	LR
+desla	YE
+desle	RL
+desli	HV
+desm	SK
+desme	QM
+desn	GW
+deso 	MQ
+deso,	UI
+desob	KS
+desoh	C[
+desol	JT
+desom	IU
+desor	[C
+desp	SK
+despa	WG
+despe	QM
+despi	QM
 despl	GW
-despr	KS
-despä	IU
-desr	[C
-desre	SK
+despr	IU
+despä	KS
+desr	XF
+desre	TJ
+dess	MQ
 dess 	GW
-dess,	VH
-dessa	WG
-dessc	RL
+dess,	XF
+dess.	TJ
+dessa	RL
 dessh	TJ
-dessi	DZ
-desst	TJ
-dessu	JT
+dessi	EY
+desst	UI
+dessu	IU
 dest	YE
-dest 	JT
-dest)	KS
-dest,	XF
-dest.	WG
-desta	KS
-deste	XF
-desth	ZD
+dest 	KS
+dest)	HV
+dest,	VH
+dest-	TJ
+dest.	UI
+dest:	]B
+desta	LR
+deste	VH
+desth	VH
 desti	EY
-destn	QM
-desto	RL
-destr	UI
-dests	RL
-destu	YE
-destä	QM
-destü	VH
-desu	FX
-desuc	<d
-desum	IU
-desw	RL
-deswa	ZD
-deswe	KS
-desze	JT
+destn	ZD
+destr	RL
+dests	MQ
+destu	^A
+destä	TJ
+destü	XF
+desu	DZ
+desuc	DZ
+desum	EY
+desun	QM
+desv	VH
+desve	SK
+desw	VH
+deswa	SK
+deswe	LR
+desze	GW
 deszu	XF
-desä	MQ
-desär	LR
-desät	FX
-det (	RL
-det 0	UI
-det a	EY
-det b	A^
-det c	FX
-det d	IU
-det e	FX
-det g	HV
-det h	QM
-det i	IU
+desäg	VH
+desär	C[
+desät	GW
+det (	TJ
+det 0	SK
+det a	FX
+det b	DZ
+det c	IU
+det d	EY
+det e	MQ
+det g	DZ
+det h	SK
+det i	HV
 det j	XF
-det k	B]
-det l	DZ
-det m	VH
-det n	RL
-det o	UI
+det l	JT
+det m	UI
+det n	QM
+det o	WG
 det p	C[
-det r	VH
-det s	MQ
-det t	WG
-det u	IU
-det w	KS
-det z	WG
-det |	EY
-det ü	QM
-det!	MQ
-det! 	GW
+det r	TJ
+det t	UI
+det u	KS
+det v	RL
+det z	XF
+det |	HV
+det ü	SK
+det!	KS
+det! 	HV
 det'	[C
 det's	[C
-det)	QM
-det),	WG
-det,	SK
-det, 	SK
-det.)	VH
-det.,	QM
-det.;	[C
-det.e	^A
-det:	KS
-det: 	MQ
-det?	FX
-det? 	FX
-det@	RL
-det@o	YE
-deta	SK
-detad	RL
+det) 	LR
+det),	YE
+det-	RL
+det-i	QM
+det.	QM
+det.)	[C
+det.;	SK
+det.e	VH
+det:	MQ
+det;	TJ
+det; 	SK
+det?	IU
+det? 	IU
+det@	i7
+det@o	XF
+deta	UI
 detag	XF
-detak	EY
-detal	KS
-detan	HV
-detas	JT
+detak	FX
+detal	TJ
+detan	C[
+detar	SK
+detas	MQ
 detat	TJ
-detb	XF
-detba	TJ
-detbe	QM
-detbi	TJ
-detd	[C
-detdi	b>
-dete	LR
-dete 	<d
-dete)	UI
-dete,	JT
-dete.	TJ
-deteb	IU
-detec	XF
-deteg	XF
+detau	RL
+detb	UI
+detba	RL
+detbi	^A
+detd	c=
+detdi	a?
+dete 	9g
+dete)	VH
+dete,	FX
+dete.	UI
+deteb	JT
+detec	UI
+deteg	WG
+deteh	LR
 detei	VH
-detel	RL
-detem	RL
-deten	QM
+detel	QM
+detem	TJ
+deten	UI
 detep	EY
-detes	QM
-detet	HV
-deteu	A^
-detex	QM
+detet	KS
+deteu	@_
 detf	C[
-detfe	EY
-detgl	QM
-deth	TJ
-deth 	UI
-deth,	HV
-detha	QM
-dethe	MQ
-dethi	XF
+detfe	FX
+detgl	RL
+deth	VH
+deth 	XF
+deth,	IU
+dethe	RL
 deti	JT
-deti 	GW
-detic	RL
-detie	TJ
-detif	MQ
-detig	QM
-detik	IU
-detim	IU
-detin	RL
-detio	MQ
-detip	HV
-detis	RL
-detke	JT
-detkl	UI
-detl,	QM
-detl.	KS
-detla	TJ
-detm	ZD
-detma	YE
-detme	SK
+deti 	DZ
+detic	SK
+detie	YE
+detik	GW
+detim	HV
+detin	JT
+detip	C[
+detis	TJ
+detj	JT
+detje	JT
+detk	LR
+detke	IU
+detkl	XF
+detl	QM
+detl,	[C
+detla	QM
+detle	RL
+detli	SK
+detm	[C
+detma	[C
+detme	WG
 detn	QM
-deto 	KS
-deto,	XF
-deto.	TJ
-detob	JT
-detoc	JT
-detom	GW
+deto 	HV
+deto,	ZD
+deto.	SK
+detob	IU
+detoc	MQ
+detof	KS
+detok	IU
+detom	IU
 deton	YE
-detop	KS
-detor	ZD
-detos	KS
-detp	ZD
-detr.	SK
-detre	A^
-detro	WG
-detru	VH
-deträ	TJ
-dets	LR
-dets 	GW
-dets.	VH
-detsa	IU
-detsc	EY
-detse	FX
-detsf	MQ
-detsg	VH
-detsh	JT
-detsl	UI
-detsp	RL
-detst	WG
-dett,	LR
-dett.	QM
-dett@	QM
-detta	QM
-dette	EY
-detti	HV
+detop	IU
+detor	a?
+detos	HV
+detp	YE
+detr	RL
+detr.	ZD
+detre	FX
+detri	JT
+detro	YE
+detru	TJ
+deträ	SK
+dets	HV
+dets 	B]
+dets,	RL
+dets.	WG
+detsa	MQ
+detsc	@_
+detse	DZ
+detsf	LR
+detsg	]B
+detsh	KS
+detsl	TJ
+detsp	SK
+dett	MQ
+dett 	JT
+dett,	SK
+dett.	UI
+dett@	[C
+dette	HV
+detti	FX
 dettk	KS
-dettl	RL
-detto	TJ
-detts	RL
-dettu	]B
-dettw	TJ
-detu	WG
-detu0	UI
-detuh	WG
-detum	QM
+dettl	SK
+detto	UI
+dettu	SK
+dettw	ZD
+detu	XF
+detu0	SK
+detuh	SK
+detum	UI
 detun	TJ
-detur	ZD
-detwa	MQ
-detwo	RL
-detz	RL
-detz 	IU
-detz,	KS
-detz.	FX
-detze	ZD
+detur	e;
+detv	MQ
+detve	MQ
+detw	QM
+detwe	LR
+detwo	VH
+detz	MQ
+detz 	KS
+detz,	HV
+detz.	IU
+detze	[C
 detzg	RL
-detzi	YE
-detzu	B]
-detä	TJ
-detäg	UI
-detän	QM
-detät	RL
-detö	LR
-detü	WG
-detüc	RL
-detüh	UI
-detür	SK
+detzi	]B
+detzt	MQ
+detzu	FX
+detä	WG
+detäg	WG
+detän	SK
+detö	EY
+detü	VH
+detüc	UI
+detüh	TJ
+detür	RL
 deu 	IU
-deu a	IU
-deu b	=c
-deu f	IU
-deu g	IU
-deu k	IU
-deu l	IU
+deu a	GW
+deu b	C[
+deu f	MQ
+deu g	HV
+deu k	HV
+deu l	JT
 deu n	ZD
-deu r	TJ
-deu t	FX
-deu u	GW
-deu v	LR
-deu w	?a
-deu,	LR
-deu, 	LR
-deu.	KS
-deu. 	IU
-deu.e	RL
-deu0	UI
-deu00	UI
-deua	KS
+deu r	QM
+deu t	C[
+deu u	C[
+deu w	DZ
+deu,	KS
+deu, 	KS
+deu-	KS
+deu.	HV
+deu. 	HV
+deu.e	[C
+deu0	SK
+deu00	SK
 deual	KS
-deuar	TJ
-deub	VH
-deub 	MQ
-deube	UI
-deubi	XF
-deuc	RL
-deuch	TJ
-deuck	KS
-deud	EY
-deude	TJ
-deudg	FX
-deue	TJ
-deuer	RL
+deuar	QM
+deub	ZD
+deub 	LR
+deube	WG
+deubi	YE
+deuch	SK
+deuck	IU
+deud	IU
+deude	RL
+deudg	C[
+deue	UI
+deue 	RL
 deuf	QM
-deuf 	HV
-deuf.	KS
-deufe	VH
-deufg	SK
-deufl	XF
-deufm	TJ
+deuf 	JT
+deuf,	RL
+deuf.	JT
+deufe	UI
+deufg	QM
+deufl	YE
+deufm	SK
 deufn	HV
-deufr	MQ
+deufp	JT
+deufr	LR
 deufs	[C
-deuft	HV
 deufw	SK
+deug	QM
 deug,	RL
-deug-	RL
+deug-	YE
 deuge	QM
-deugu	UI
+deugu	QM
 deuh	WG
-deuhe	VH
-deuhl	[C
-deuhr	WG
-deui	XF
-deuid	UI
-deula	MQ
-deuld	GW
+deuh 	JT
+deuhe	TJ
+deuhl	XF
+deuhr	VH
+deui	]B
+deuid	SK
+deuk	JT
+deul	LR
+deula	JT
+deuld	A^
 deule	KS
-deuli	VH
-deulk	RL
-deulr	]B
-deum 	KS
-deum,	GW
-deum.	JT
-deuma	KS
-deumb	[C
-deume	VH
-deumg	KS
-deumk	YE
-deumm	C[
-deump	TJ
+deuli	WG
+deull	IU
+deulr	YE
+deum 	IU
+deum,	IU
+deum.	HV
+deuma	TJ
+deumb	UI
+deume	UI
+deumk	_@
+deumm	?a
+deump	VH
 deums	VH
-deund	UI
-deune	]B
-deung	GW
-deunk	FX
+deun 	MQ
+deund	TJ
+deune	^A
+deung	FX
+deunk	IU
+deuns	LR
+deunt	MQ
+deunz	QM
+deupf	QM
 deupp	[C
-deupt	DZ
-deur.	HV
-deura	UI
-deurd	HV
+deupt	MQ
+deur	SK
+deur 	QM
+deur.	GW
+deura	TJ
+deurd	LR
 deure	SK
-deurl	UI
-deurn	SK
+deurg	MQ
+deuri	GW
+deurl	YE
+deurn	TJ
 deuro	GW
-deurr	HV
-deurs	WG
+deurr	DZ
+deurs	XF
 deurt	KS
-deurz	SK
+deurz	RL
 deurü	UI
-deus	QM
-deus 	UI
-deus,	HV
-deusa	MQ
-deusb	MQ
+deus	RL
+deus 	YE
+deus,	GW
+deus.	MQ
+deusa	JT
 deusc	KS
-deusd	KS
-deuse	]B
+deusd	MQ
+deuse	^A
 deusg	DZ
 deush	DZ
-deusi	VH
-deusl	TJ
-deusr	SK
-deuss	GW
-deust	VH
+deusi	MQ
+deusl	XF
+deusr	TJ
+deuss	EY
+deust	TJ
+deusw	SK
 deusz	XF
-deut	KS
-deut 	EY
-deute	UI
+deut	LR
+deut 	GW
+deut.	RL
+deuta	XF
+deute	QM
 deuth	WG
-deuti	QM
-deutk	UI
+deuti	TJ
+deutk	XF
 deuto	TJ
-deuts	GW
-deutt	C[
-deutz	LR
-deuw	VH
+deuts	DZ
+deutt	B]
+deutz	MQ
+deuw	YE
 deuwe	YE
-deuß	FX
-deuß 	FX
-deuße	LR
-dev 	SK
-dev.	VH
-dev. 	UI
-deva	MQ
-devat	MQ
-deve	MQ
+deuß	GW
+deuß 	EY
+deuße	KS
+dev 	TJ
+dev.	UI
+dev. 	TJ
+deva	QM
+devat	QM
+deve	KS
 deve,	RL
-devem	JT
-deven	MQ
-deves	QM
-devi	KS
-devie	JT
-devis	ZD
-devo	MQ
-devom	FX
+devem	HV
+deven	JT
+dever	KS
+deves	SK
+devi	HV
+devie	GW
+devis	XF
+devom	EY
 devon	KS
-devor	QM
-devos	YE
-devu	A^
-devus	A^
-dew 0	XF
-dewac	WG
-dewaf	HV
-dewag	HV
-dewah	FX
+devos	XF
+devu	C[
+devus	C[
+dew 0	TJ
+dewac	a?
+dewaf	FX
+dewag	IU
+dewah	KS
 dewal	WG
-dewan	SK
-dewar	KS
+dewan	UI
+dewar	MQ
+dewe	MQ
 dewe 	JT
-deweb	A^
-deweg	JT
-deweh	ZD
-dewei	KS
+deweb	=c
+deweg	FX
+deweh	XF
+dewei	JT
+dewel	QM
 dewen	TJ
-dewer	TJ
+dewer	VH
 dewes	SK
 dewet	DZ
-dewi	VH
-dewic	HV
-dewie	FX
-dewim	YE
-dewin	SK
+dewi	TJ
+dewic	IU
+dewie	@_
+dewim	[C
+dewin	TJ
 dewir	[C
 dewis	QM
-dewo 	LR
+dewn	MQ
+dewo 	HV
 dewoc	ZD
-dewoh	WG
-dewor	C[
-dews	UI
-dewst	UI
+dewoh	VH
+dewol	LR
+dewor	>b
+dews	VH
+dewst	VH
 dewu	JT
 dewun	HV
-dewur	JT
-dewä	QM
-dewäh	QM
-dewär	JT
-dewö	RL
+dewäh	TJ
+dewär	FX
+dewö	QM
 dewöl	SK
 dewü	@_
 dewün	@_
-dex,	]B
-dex, 	]B
-dex.	KS
-dex. 	KS
+dex 	EY
+dex,	XF
+dex, 	XF
+dex.	MQ
+dex. 	MQ
 dexam	QM
-dexav	HV
+dexav	IU
 dexp	RL
 dexpr	RL
-dext	SK
-dexte	KS
-dextr	VH
+dexte	JT
+dextr	RL
 dey 	MQ
 dey d	RL
-dey n	JT
-dey,	DZ
-dey, 	DZ
-dey.	EY
-dey. 	EY
-deye	UI
-deyer	XF
-deyn	UI
-deyo	QM
-deyou	QM
-deyı	TJ
-deyıl	TJ
-dez 	UI
-dez 0	RL
+dey n	EY
+dey s	RL
+dey,	C[
+dey, 	C[
+dey.	GW
+dey. 	GW
+deye	QM
+deyer	ZD
+deyn	SK
+deyo	SK
+deyou	SK
+deyı	RL
+deyıl	RL
+dez 	SK
+dez 0	VH
 dez f	QM
-dez g	KS
-dez h	TJ
-dez m	HV
-dez n	HV
-dez o	KS
-dez u	KS
-dez w	IU
-dez.	QM
-deza	IU
-dezah	JT
-dezd	UI
-dezde	UI
+dez g	MQ
+dez h	YE
+dez m	JT
+dez n	FX
+dez o	JT
+dez s	JT
+dez u	LR
+dez w	GW
+dez.	SK
+dez. 	SK
+deza	GW
+dezah	IU
+dezd	YE
+dezde	YE
+deze	KS
 deze.	QM
 dezeh	TJ
-dezei	SK
-dezen	MQ
-dezer	KS
-dezet	DZ
-dezeu	RL
-dezf	IU
-dezg	SK
-dezi	UI
+dezel	MQ
+dezem	UI
+dezer	LR
+dezet	FX
+dezeu	SK
+dezf	HV
+dezfe	LR
+dezg	RL
+dezi	VH
 dezi 	HV
-dezia	WG
+dezia	XF
 dezie	UI
-dezig	WG
-dezin	HV
-dezir	[C
-dezit	JT
+dezig	ZD
+dezin	JT
+dezir	SK
+dezit	RL
 dezl	LR
 dezli	LR
-dezn	JT
-dezo	JT
-dezol	JT
-dezt	UI
-dezt,	YE
-dezte	EY
-dezu	QM
-dezu 	TJ
-dezu,	TJ
-dezub	XF
-dezue	WG
-dezum	HV
-dezun	DZ
+dezn	IU
+dezo	KS
+dezol	IU
+dezt	SK
+dezt 	MQ
+dezt,	XF
+dezte	HV
+dezu	RL
+dezu 	QM
+dezu,	SK
+dezu.	RL
+dezub	YE
+dezue	TJ
+dezug	TJ
+dezum	EY
+dezun	EY
 dezur	UI
-dezus	RL
-dezw	XF
+dezw	^A
 dezwa	QM
-dezwe	UI
-dezwi	UI
+dezwe	YE
+dezwi	RL
 dezwö	SK
+dezz	SK
 de| 	RL
-de| 0	MQ
-de| a	TJ
+de| a	WG
+de| b	QM
 de| e	GW
-de| g	TJ
-de| i	JT
-de| j	JT
-de| k	MQ
-de| n	FX
-de| p	EY
-de| s	SK
-de| t	b>
-de| u	TJ
+de| f	LR
+de| g	VH
+de| i	KS
+de| j	LR
+de| n	JT
+de| p	FX
+de| s	QM
+de| t	]B
+de| u	WG
+de| v	SK
 de| w	VH
-de| |	VH
-de² 	TJ
+de| |	WG
+de² 	SK
 de· 	FX
 de· m	FX
-deß 	IU
-deß g	QM
-deß i	KS
-deß k	C[
-deß m	JT
-deß n	HV
-deß s	GW
+deß 	JT
+deß g	TJ
+deß i	IU
+deß k	IU
+deß m	DZ
+deß n	>b
+deß s	DZ
 deß u	SK
-deß,	B]
-deß, 	B]
-deß.	B]
-deß. 	B]
-deße	MQ
-deße 	GW
-deßer	_@
-deßt	RL
-deßt 	RL
-deßv	UI
-deßva	ZD
-deäck	HV
-deäd	RL
-deäde	RL
-deäft	LR
-deäg	^A
-deäge	ZD
-deägl	UI
-deägt	LR
-deähe	SK
-deähr	LR
-deäl	YE
-deäll	HV
-deält	a?
-deäm	EY
+deß,	KS
+deß, 	KS
+deß.	@_
+deß. 	@_
+deße	KS
+deße 	MQ
+deße,	IU
+deßer	RL
+deßi	SK
+deßig	SK
+deßs	TJ
+deßt	TJ
+deßt 	TJ
+deßv	TJ
+deßva	]B
+deäck	MQ
+deäd	TJ
+deäde	TJ
+deäft	MQ
+deäg	_@
+deäge	YE
+deägl	WG
+deähe	RL
+deähr	HV
+deäl	]B
+deäll	JT
+deält	^A
+deäm	@_
 deän	UI
-deänd	WG
-deäng	JT
+deänd	XF
 deär	=c
-deär 	IU
-deärb	WG
-deärc	XF
-deäre	?a
-deärg	GW
+deär 	GW
+deärb	YE
+deärc	TJ
+deäre	<d
+deärg	>b
 deärm	KS
-deärt	HV
+deärt	IU
 deäs	SK
-deäse	UI
-deät	HV
-deät 	JT
-deäte	SK
-deätt	C[
-deätz	IU
+deäse	SK
+deät	IU
+deät 	IU
+deäte	ZD
+deätt	GW
+deätz	JT
 deäu	MQ
-deäuf	FX
-deäum	XF
-deöc	QM
-deöch	QM
-deöf	SK
-deöfe	TJ
-deög	VH
-deöge	VH
-deöh	UI
-deöl	UI
+deäuf	IU
+deäum	SK
+deöc	SK
+deöch	SK
+deöf	QM
+deöfe	XF
+deög	ZD
+deöge	ZD
+deöh	SK
+deöl	WG
 deölf	SK
-deön	DZ
-deön 	DZ
-deöni	TJ
-deönn	DZ
-deöp	YE
-deörd	JT
+deön	FX
+deön 	FX
+deöni	UI
+deönn	GW
+deöp	[C
+deörd	FX
 deöre	IU
-deörs	WG
-deört	JT
+deörs	[C
+deört	KS
 deös	MQ
-deöss	GW
-deöt	UI
-deöti	WG
-deöß	QM
-deöße	QM
+deöss	EY
+deöt	XF
+deöti	VH
+deöß	RL
+deöße	RL
 deüb	MQ
-deübr	KS
-deübs	EY
-deüc	WG
-deüch	SK
-deück	TJ
-deüe	IU
+deübr	HV
+deübs	FX
+deüc	UI
+deück	VH
 deüez	HV
-deüf	SK
-deüft	RL
-deüg	JT
-deüge	JT
-deüh	TJ
-deühe	LR
-deühj	FX
-deühl	ZD
-deühr	QM
-deül	KS
-deüll	B]
+deüf	TJ
+deüft	TJ
+deüg	HV
+deüge	HV
+deüh	XF
+deühe	FX
+deühj	JT
+deühl	XF
+deühr	TJ
+deül	JT
+deüll	GW
+deült	SK
+deün	MQ
+deün 	MQ
 deün,	GW
-deünd	XF
+deünd	[C
+deünf	QM
 deüns	@_
-deür 	HV
-deür.	WG
-deüre	RL
+deür	MQ
+deür 	FX
+deür.	YE
+deüre	UI
 deürf	KS
-deürl	LR
-deüro	YE
-deürs	VH
-deürz	GW
+deüro	XF
+deürs	ZD
+deürz	HV
 deüs	HV
-deüss	IU
-deüß	@_
-deüße	A^
-deıl	TJ
-deıld	TJ
-deız	TJ
-de– 	UI
-de– n	GW
-de–/	TJ
-de–0	SK
-de–00	SK
-de–d	UI
-de–do	UI
-de–f	UI
-de–fr	UI
-de“ 	?a
-de“ (	JT
-de“ s	DZ
-de“ –	C[
-de“,	HV
-de“, 	HV
-de“.	XF
-de“. 	XF
-de„d	SK
-de„de	UI
-de„e	IU
-de„ei	FX
+deüss	JT
+deütz	QM
+deüß	B]
+deüße	B]
+deıl	RL
+deıld	RL
+deız	RL
+de– 	TJ
+de– n	IU
+de–/	SK
+de–0	UI
+de–00	UI
+de–d	YE
+de–do	YE
+de–f	RL
+de–fr	RL
+de–s	TJ
+de“ 	>b
+de“ (	KS
+de“ s	IU
+de“ –	@_
+de“,	FX
+de“, 	FX
+de“.	YE
+de“. 	YE
+de„d	UI
+de„de	VH
+de„e	HV
+de„ei	HV
 de„g	IU
-de„h	FX
-de„hi	FX
-de„m	HV
+de„h	GW
+de„hi	GW
+de„m	JT
 de„p	KS
-de„s	HV
-de„si	IU
-de„w	JT
+de„s	JT
+de„si	LR
+de„w	KS
 de„wi	LR
-de€ 	WG
-de€ a	QM
-de€ i	UI
-de€ k	HV
-de€,	g9
-de€, 	g9
-de€.	TJ
-de€. 	TJ
-en "	GW
+de€ 	VH
+de€ a	TJ
+de€ d	^A
+de€ i	WG
+de€ k	JT
+de€ n	RL
+de€)	WG
+de€),	WG
+de€,	VH
+de€, 	VH
+de€.	WG
+de€. 	WG
+en "	JT
 en "a	SK
-en "b	C[
-en "c	DZ
-en "d	=c
-en "f	GW
-en "g	KS
-en "h	QM
+en "b	A^
+en "c	A^
+en "d	IU
+en "f	JT
+en "g	IU
 en "i	RL
-en "l	B]
-en "m	JT
-en "n	VH
-en "o	ZD
-en "p	MQ
-en "s	KS
-en "t	FX
-en "w	KS
+en "l	>b
+en "m	IU
+en "n	XF
+en "o	XF
+en "s	LR
+en "t	DZ
+en "w	IU
 en "y	QM
-en $	XF
-en $0	XF
-en &	RL
-en & 	RL
-en '	@_
-en '0	HV
-en 'a	IU
-en (	FX
-en (0	^A
-en (?	ZD
+en $	WG
+en $0	WG
+en &	VH
+en & 	VH
+en '	B]
+en '0	IU
+en 'a	HV
+en 's	KS
+en (	IU
+en (0	YE
+en (?	TJ
 en (a	LR
-en (b	KS
-en (c	KS
-en (d	VH
+en (b	IU
+en (c	MQ
+en (d	TJ
 en (f	TJ
-en (i	MQ
-en (m	HV
-en (n	HV
-en (p	TJ
-en (s	GW
-en (w	QM
-en (y	HV
-en *	B]
-en +	VH
-en +0	_@
+en (i	IU
+en (m	EY
+en (n	IU
+en (p	WG
+en (r	QM
+en (s	IU
+en (w	SK
+en (y	FX
+en *	?a
+en *h	MQ
+en *t	QM
+en +	UI
+en +0	f:
 en /	TJ
 en / 	TJ
-en 0	RL
-en 0 	RL
-en 0)	[C
-en 0,	KS
-en 0-	g9
-en 0.	FX
+en 0	UI
+en 0)	^A
+en 0-	f:
+en 0.	HV
 en 0/	TJ
-en 00	SK
-en 0a	d<
-en 0b	ZD
-en 0d	RL
+en 00	TJ
+en 0:	LR
+en 0a	[C
+en 0b	_@
+en 0d	ZD
 en 0e	HV
-en 0f	VH
-en 0l	a?
+en 0f	_@
+en 0h	YE
+en 0l	_@
 en 0n	^A
-en 0p	SK
-en 0q	YE
-en 0r	UI
-en 0s	b>
-en 0t	ZD
-en [	JT
-en a0	SK
+en 0p	VH
+en 0q	_@
+en 0r	SK
+en 0s	_@
+en 0t	[C
+en 0–	MQ
+en [	IU
+en a0	QM
 en ab	@_
-en ac	SK
-en ad	IU
+en ac	UI
+en ad	JT
 en af	MQ
-en ag	?a
-en ai	HV
-en al	VH
+en ag	=c
+en ai	IU
+en al	WG
 en am	FX
-en an	VH
-en ao	FX
-en ap	c=
-en ar	QM
-en as	KS
-en at	JT
-en av	QM
-en aw	MQ
+en an	WG
+en ao	JT
+en ap	f:
+en as	HV
+en at	KS
+en au	RL
+en av	SK
+en aw	RL
+en b	QM
 en b 	WG
-en b.	KS
-en ba	RL
-en be	MQ
-en bi	GW
-en bl	RL
-en bo	SK
+en b.	C[
+en ba	SK
+en bi	FX
+en bl	QM
+en bn	XF
+en bo	RL
 en br	YE
-en bs	a?
+en bs	_@
 en by	RL
-en c 	VH
-en ca	QM
-en cd	VH
+en c	RL
+en c 	XF
+en cd	RL
 en ce	WG
-en ch	RL
-en ci	UI
+en ci	QM
 en cl	RL
-en cr	C[
-en cu	QM
-en cy	JT
-en d	GW
-en d.	C[
-en da	MQ
-en db	XF
-en dd	FX
-en de	C[
-en di	A^
+en cm	^A
+en cr	FX
+en cy	KS
+en d	FX
+en d.	B]
+en da	LR
+en db	RL
+en dd	HV
+en de	B]
+en di	EY
 en dl	d<
-en dp	ZD
-en dr	WG
-en du	]B
+en do	QM
+en dp	^A
+en dr	SK
+en du	_@
 en dy	ZD
 en e	SK
-en e 	TJ
-en e.	FX
-en ea	IU
-en eb	FX
-en ed	SK
-en ei	a?
-en el	SK
-en em	]B
-en er	FX
-en es	MQ
-en et	HV
-en eu	WG
-en ev	SK
-en ey	RL
-en f	SK
+en e 	UI
+en e.	GW
+en ea	LR
+en eb	DZ
+en ed	TJ
+en ei	b>
+en em	_@
+en en	SK
+en er	C[
+en eu	UI
+en ev	TJ
+en ex	RL
+en ey	SK
+en f	UI
 en f0	KS
-en fa	RL
-en fe	YE
-en ff	FX
-en fl	ZD
+en fa	MQ
+en fe	VH
+en ff	DZ
+en fi	QM
+en fl	YE
 en fr	TJ
 en fs	XF
-en fu	[C
-en g	TJ
-en ga	WG
+en fu	XF
+en g	WG
+en ga	YE
 en gb	KS
-en ge	JT
-en gl	UI
-en go	JT
-en gp	EY
-en gr	KS
-en gs	SK
-en gu	[C
-en gw	QM
-en ha	JT
-en hd	JT
-en hi	LR
-en ho	RL
-en hr	UI
-en hu	XF
-en i	SK
-en i'	JT
-en id	C[
-en if	QM
+en ge	LR
+en gl	XF
+en go	LR
+en gp	GW
+en gr	JT
+en gs	TJ
+en gu	WG
+en h.	DZ
+en ha	KS
+en hd	KS
+en he	QM
+en hi	MQ
+en ho	TJ
+en hr	^A
+en hu	TJ
+en i	TJ
+en i 	MQ
+en i'	IU
+en id	@_
+en if	MQ
 en ig	IU
-en il	JT
-en im	@_
-en is	ZD
-en iv	JT
-en j	VH
-en j.	WG
-en ja	RL
-en je	JT
-en ji	[C
-en jo	MQ
-en ju	TJ
-en k	MQ
+en il	HV
+en im	A^
+en in	MQ
+en is	[C
+en iv	LR
+en j	WG
+en j.	XF
+en ja	SK
+en ji	]B
+en ju	SK
+en k	QM
 en k.	RL
-en kg	]B
-en ki	C[
-en km	ZD
-en kr	RL
-en la	LR
-en le	IU
+en kg	_@
+en ki	B]
+en km	WG
+en kr	SK
+en la	IU
+en le	HV
+en li	SK
 en ll	XF
 en ln	XF
-en lo	JT
-en lt	SK
-en lu	e;
-en ly	B]
+en lo	HV
+en lt	RL
+en lu	a?
+en ly	GW
 en m	IU
-en m.	B]
-en ma	LR
-en mb	RL
-en me	SK
-en mm	]B
-en mo	MQ
-en mr	KS
-en ms	LR
-en mu	MQ
+en m.	FX
+en ma	KS
+en mb	ZD
+en me	QM
+en mi	LR
+en mm	YE
+en mr	LR
+en ms	JT
+en mu	KS
 en my	@_
-en n	LR
-en n 	IU
-en na	HV
-en ne	GW
-en ni	[C
-en no	KS
-en nu	MQ
-en o	RL
-en o 	EY
-en o'	KS
-en oa	UI
-en ob	A^
-en od	QM
-en of	LR
-en oh	MQ
+en n 	B]
+en na	IU
+en ne	IU
+en ni	^A
+en no	LR
+en nu	HV
+en o	SK
+en o 	C[
+en o'	MQ
+en oa	TJ
+en ob	=c
+en od	SK
+en oh	HV
 en oi	XF
-en ok	ZD
-en ol	QM
-en om	QM
+en ok	a?
+en ol	SK
 en on	JT
-en op	MQ
-en or	SK
-en os	ZD
-en ot	HV
-en ou	QM
-en ov	QM
-en ow	KS
+en op	LR
+en or	RL
+en os	]B
+en ot	IU
+en ou	RL
+en ow	SK
 en ox	KS
-en oy	SK
-en p.	TJ
-en pa	EY
-en pd	?a
-en pe	SK
-en ph	HV
-en pi	MQ
-en pl	TJ
-en pm	SK
-en pr	DZ
-en ps	B]
-en pu	JT
+en oy	QM
+en p	MQ
+en p.	SK
+en pa	B]
+en pd	>b
+en ph	LR
+en pi	KS
+en pl	XF
+en pm	UI
+en po	MQ
+en pr	FX
+en ps	>b
+en pu	KS
 en q	MQ
-en qu	MQ
 en qx	SK
-en r	QM
-en r.	WG
+en r	RL
+en r.	ZD
 en rd	TJ
-en re	GW
-en rh	HV
-en ri	SK
-en ro	SK
-en ru	HV
-en ry	]B
-en s	MQ
-en sa	GW
-en sc	VH
-en se	JT
+en re	FX
+en rh	LR
+en ro	RL
+en ru	IU
+en ry	XF
+en sa	DZ
+en sc	UI
+en se	KS
 en si	TJ
-en sk	TJ
-en sl	SK
-en sm	f:
-en so	IU
-en sp	WG
-en sq	^A
-en sr	TJ
+en sk	QM
+en sl	RL
+en sm	g9
+en sn	QM
+en so	EY
+en sp	UI
+en sq	a?
+en sr	UI
 en st	TJ
-en su	TJ
-en sw	KS
+en su	VH
+en sw	JT
 en t	QM
-en t 	[C
+en t 	^A
 en ta	MQ
-en tb	@_
-en te	_@
-en th	LR
-en to	QM
-en tu	YE
-en tw	UI
-en ty	>b
-en u	MQ
-en u 	C[
+en tb	EY
+en te	a?
+en th	MQ
+en to	SK
+en tr	MQ
+en tu	ZD
+en tw	WG
+en ty	B]
+en u	KS
+en u 	B]
 en uh	UI
-en um	SK
+en ul	]B
 en un	DZ
-en ur	C[
-en us	UI
-en v	QM
-en v0	?a
-en va	TJ
-en ve	JT
+en up	MQ
+en ur	@_
+en us	SK
+en v0	B]
+en va	VH
+en ve	C[
 en vi	XF
 en vo	DZ
 en vu	FX
-en w	JT
+en w	HV
 en w/	HV
-en wa	MQ
-en we	VH
-en wk	ZD
+en wa	LR
+en we	WG
+en wi	RL
+en wk	a?
 en wo	IU
-en wr	LR
+en wr	JT
 en ww	IU
-en wy	b>
-en x	C[
+en wy	c=
+en x	B]
 en x 	A^
-en y 	TJ
+en y	QM
+en y 	SK
 en ya	UI
 en ye	SK
-en yo	KS
-en yr	i7
-en z	KS
-en zi	KS
-en |	JT
-en | 	JT
-en ~	SK
-en ~~	SK
-en £	UI
-en £0	UI
-en ©	B]
-en © 	B]
-en ·	B]
-en · 	B]
-en “	RL
-en “b	KS
-en “h	JT
-en “t	IU
-en “y	EY
-en €	^A
-en €0	^A
-en ★	JT
-en ★★	JT
-en �	[C
-en! 	8h
+en yo	LR
+en yr	b>
+en |	KS
+en | 	KS
+en ~	TJ
+en ~~	TJ
+en £	VH
+en £0	VH
+en ©	A^
+en © 	A^
+en ·	A^
+en · 	A^
+en “b	LR
+en “h	DZ
+en “t	JT
+en “y	C[
+en €	d<
+en €0	d<
+en ★	EY
+en ★★	EY
+en �	_@
+en! 	<d
 en!!	JT
 en!! 	IU
 en!!!	ZD
-en!)	ZD
-en!) 	WG
-en" -	C[
-en" a	HV
-en" i	QM
-en" o	HV
-en" w	KS
-en" –	FX
-en")	GW
-en") 	GW
-en".	HV
-en". 	HV
+en!!)	QM
+en!)	XF
+en!) 	UI
+en" 	IU
+en" -	A^
+en" a	IU
+en" i	RL
+en" o	GW
+en" w	@_
+en" –	C[
+en")	EY
+en") 	EY
+en".	B]
+en". 	B]
 en"a	SK
-en"a 	KS
-en"ar	HV
-en"b	C[
-en"be	C[
-en"c	DZ
-en"d	=c
-en"de	DZ
-en"di	GW
-en"f	GW
+en"a 	JT
+en"ar	DZ
+en"b	A^
+en"be	A^
+en"c	A^
+en"d	IU
+en"de	IU
+en"di	LR
+en"f	JT
 en"fo	KS
-en"g	KS
-en"h	QM
-en"ha	B]
+en"g	IU
+en"ha	EY
 en"i	RL
-en"i 	MQ
-en"l	B]
-en"li	C[
-en"m	JT
+en"it	QM
+en"l	>b
+en"li	@_
+en"m	IU
 en"my	HV
-en"n	VH
-en"no	VH
-en"o	VH
-en"op	YE
-en"ou	B]
-en"p	MQ
-en"pr	QM
-en"s	KS
-en"sa	SK
-en"t	FX
-en"th	DZ
-en"to	TJ
-en"w	KS
-en"we	MQ
+en"n	XF
+en"no	XF
+en"o	WG
+en"op	ZD
+en"ou	<d
+en"pr	RL
+en"s	LR
+en"sa	YE
+en"t	DZ
+en"th	=c
+en"to	UI
+en"w	IU
+en"we	KS
+en"wh	MQ
 en"y	QM
 en"yo	QM
-en$0	XF
-en$0 	UI
+en$0	WG
+en$0 	SK
 en$0,	[C
-en$0.	ZD
-en$00	TJ
-en% 	SK
-en% o	SK
-en& 	RL
-en& 0	[C
-en& a	ZD
-en& b	TJ
-en& c	RL
-en& d	XF
-en& f	QM
-en& l	YE
-en& m	FX
-en& p	JT
-en& s	a?
-en& t	JT
+en$0.	WG
+en$00	SK
+en% 	JT
+en% o	JT
+en& 	VH
+en& 0	WG
+en& a	WG
+en& b	VH
+en& d	^A
+en& f	RL
+en& l	ZD
+en& m	DZ
+en& p	KS
+en& r	RL
+en& s	XF
+en& t	HV
 en' 	MQ
-en' b	JT
-en' c	TJ
-en' h	]B
-en' l	RL
-en' m	GW
-en' s	QM
-en'0	QM
-en'00	QM
-en'a	IU
-en'd	MQ
-en'l	KS
-en'll	KS
-en'r	WG
-en're	WG
-en's	IU
-en's 	IU
-en's,	RL
-en's.	JT
+en' b	FX
+en' c	RL
+en' h	^A
+en' l	UI
+en' m	IU
+en'a	HV
+en'd	JT
+en'l	IU
+en'll	IU
+en'm	LR
+en'm 	MQ
+en'r	ZD
+en're	XF
+en's	GW
+en's 	HV
+en's,	VH
+en's.	HV
 en't	IU
-en't 	LR
-en't,	EY
-en'v	SK
-en've	SK
-en(0	^A
-en(0)	LR
-en(00	b>
-en(?	ZD
+en't,	A^
+en't.	MQ
+en'v	RL
+en've	RL
+en(0	YE
+en(00	^A
+en(?	TJ
 en(a	LR
-en(b	KS
-en(c	KS
-en(ch	FX
+en(al	MQ
+en(b	IU
+en(c	MQ
+en(ch	DZ
 en(co	SK
-en(d	VH
-en(da	UI
+en(d	TJ
+en(da	RL
 en(f	TJ
 en(fr	UI
 en(he	KS
-en(ho	UI
-en(i	MQ
-en(i 	KS
+en(ho	WG
+en(i	IU
+en(i 	IU
 en(in	RL
-en(m	HV
-en(ma	SK
-en(mi	HV
-en(mo	LR
-en(mr	EY
-en(n	HV
-en(no	HV
-en(p	TJ
-en(pl	GW
-en(s	GW
-en(sh	C[
+en(m	EY
+en(ma	RL
+en(mi	DZ
+en(mo	FX
+en(mr	?a
+en(n	IU
+en(no	IU
+en(p	WG
+en(pl	C[
+en(r	QM
+en(s	IU
+en(sa	LR
+en(se	LR
+en(sh	B]
 en(so	SK
-en(te	d<
+en(te	b>
 en(th	SK
 en(to	EY
 en(tr	GW
-en(tu	B]
-en(w	QM
+en(tu	HV
+en(w	SK
 en(we	JT
-en(wi	VH
-en(y	HV
-en(ye	HV
-en) 	A^
-en) 0	XF
-en) a	UI
-en) b	IU
-en) o	QM
-en) s	KS
-en) w	GW
-en) |	KS
+en(wi	^A
+en(y	FX
+en(ye	FX
+en) 	@_
+en) 0	VH
+en) a	TJ
+en) b	EY
+en) o	TJ
+en) s	LR
+en) w	JT
+en) –	MQ
 en),	WG
 en), 	WG
-en).	WG
-en). 	WG
-en):	JT
-en): 	JT
-en* 	>b
-en*,	QM
-en*, 	QM
-en+ 	MQ
-en+ 0	[C
-en+ a	FX
-en+ p	IU
-en+ r	SK
-en+ s	]B
-en+ v	^A
-en+0	_@
-en+00	_@
-en, 	IU
-en, "	FX
-en, $	JT
-en, a	b>
-en, b	TJ
-en, c	UI
+en).	XF
+en). 	XF
+en* 	<d
+en* i	MQ
+en*,	UI
+en*, 	UI
+en*h	MQ
+en*t	QM
+en*th	QM
+en+ 0	a?
+en+ a	DZ
+en+ p	KS
+en+ r	UI
+en+ s	[C
+en+ v	_@
+en+0	f:
+en+00	f:
+en, 	HV
+en, "	A^
+en, 0	TJ
+en, a	g9
+en, b	RL
+en, c	SK
 en, d	IU
-en, f	YE
-en, g	_@
-en, h	TJ
-en, j	WG
-en, k	IU
-en, l	C[
-en, m	IU
+en, e	MQ
+en, f	UI
+en, g	c=
+en, i	TJ
+en, j	XF
+en, k	GW
+en, l	FX
+en, m	DZ
 en, n	QM
-en, o	^A
-en, q	TJ
+en, o	d<
+en, p	UI
+en, q	WG
 en, r	QM
-en, s	YE
-en, u	VH
-en, v	YE
-en, w	GW
-en, y	JT
-en, “	KS
+en, s	[C
+en, t	MQ
+en, u	[C
+en, v	_@
+en, w	FX
+en, y	LR
+en, “	LR
 en,0	JT
 en,00	JT
-en- 0	RL
+en- 0	TJ
 en- b	LR
-en- c	RL
-en- h	VH
-en- n	LR
-en- t	A^
-en- |	^A
-en-0	]B
-en-0 	c=
-en-0,	[C
-en-0.	c=
-en-00	RL
-en-a	GW
+en- c	JT
+en- h	QM
+en- n	IU
+en- t	@_
+en- |	c=
+en-0	ZD
+en-0 	b>
+en-0,	b>
+en-0.	a?
+en-00	QM
+en-a	DZ
 en-an	GW
+en-ar	EY
 en-b	MQ
-en-bl	ZD
-en-c	EY
-en-ca	HV
-en-cl	IU
-en-co	IU
+en-bl	^A
+en-c	B]
+en-ca	GW
+en-cl	LR
+en-co	EY
 en-d	RL
-en-do	UI
+en-do	ZD
 en-e	LR
-en-f	HV
+en-f	IU
 en-fi	JT
-en-fo	IU
-en-fr	KS
+en-fo	FX
+en-fr	IU
 en-g	_@
-en-h	[C
-en-ha	[C
-en-l	LR
-en-la	KS
-en-le	MQ
-en-m	IU
-en-ma	QM
-en-n	]B
-en-o	VH
-en-of	WG
+en-h	c=
+en-ha	c=
+en-l	IU
+en-la	IU
+en-m	HV
+en-ma	RL
+en-n	WG
+en-o	ZD
+en-of	ZD
 en-on	YE
-en-ou	SK
-en-p	TJ
-en-pu	[C
-en-r	RL
-en-re	RL
-en-s	LR
-en-sa	KS
+en-ou	QM
+en-p	[C
+en-pu	XF
+en-re	YE
+en-s	KS
+en-sa	LR
 en-sh	TJ
 en-si	B]
-en-st	ZD
-en-t	LR
-en-u	VH
-en-up	VH
+en-st	[C
+en-u	WG
+en-up	WG
 en-w	B]
-en-wi	C[
-en. 	RL
-en. (	JT
-en. 0	d<
-en. a	]B
+en-wi	EY
+en. (	LR
+en. 0	g9
+en. a	a?
 en. b	IU
-en. c	9g
+en. c	8h
 en. d	HV
-en. e	HV
+en. e	IU
 en. g	JT
 en. h	B]
-en. k	LR
-en. m	JT
-en. n	LR
-en. o	EY
-en. r	EY
+en. m	FX
+en. o	B]
+en. p	VH
+en. r	HV
 en. s	LR
-en. t	MQ
-en. w	A^
-en."	KS
-en.)	>b
-en.) 	>b
-en.*	C[
-en.* 	C[
-en.,	EY
-en., 	EY
-en..	IU
-en.. 	IU
-en...	KS
-en.0	MQ
-en.0 	a?
+en. v	QM
+en. w	C[
+en."	IU
+en." 	KS
+en.)	=c
+en.) 	=c
+en.*	EY
+en.* 	EY
+en.,	DZ
+en., 	DZ
+en..	HV
+en.. 	HV
+en...	JT
+en.0 	c=
 en.00	RL
 en.:	MQ
 en.: 	MQ
-en.b	B]
-en.b.	B]
-en.e	SK
-en.ex	SK
+en.b	A^
+en.b.	A^
+en.e	VH
+en.ex	VH
 en.k	IU
-en.ke	LR
+en.ke	MQ
 en.s	A^
-en.t	RL
-en/ 0	>b
-en/ a	RL
+en.t	SK
+en.”	UI
+en.” 	UI
+en/ 0	=c
+en/ a	TJ
 en/ b	HV
 en/ p	FX
-en/ r	SK
-en/ s	[C
-en//	TJ
-en/0	DZ
-en/00	EY
+en/ r	QM
+en/ s	ZD
+en//	RL
+en/0	EY
+en/00	GW
 en/h	FX
 en/hr	FX
-en/m	f:
-en/w	UI
-en0 	_@
-en0 (	UI
-en0 +	^A
-en0 -	RL
-en0 0	_@
-en0 a	XF
-en0 b	MQ
-en0 c	HV
-en0 e	VH
-en0 f	EY
-en0 g	^A
-en0 h	TJ
-en0 i	JT
+en/m	b>
+en/w	SK
+en0 	^A
+en0 (	QM
+en0 +	_@
+en0 -	VH
+en0 0	a?
+en0 a	[C
+en0 c	GW
+en0 d	KS
+en0 e	UI
+en0 f	DZ
+en0 g	i7
+en0 i	FX
 en0 j	IU
-en0 k	^A
+en0 k	]B
 en0 l	ZD
-en0 m	KS
+en0 m	RL
+en0 n	MQ
 en0 o	;e
-en0 p	RL
-en0 q	VH
-en0 r	:f
-en0 s	@_
-en0 u	DZ
-en0 v	XF
-en0 y	j6
-en0 |	_@
-en0 ·	:f
-en0 –	GW
-en0%	TJ
-en0% 	SK
-en0)	RL
-en0) 	QM
-en0),	VH
-en0).	QM
-en0,	VH
-en0, 	]B
-en0,0	KS
-en0-	]B
-en0-0	YE
-en0.	QM
-en0. 	YE
-en0.0	MQ
-en0/	FX
+en0 q	WG
+en0 r	>b
+en0 s	GW
+en0 u	@_
+en0 v	[C
+en0 y	h8
+en0 |	b>
+en0 ·	;e
+en0 –	B]
+en0%	WG
+en0% 	UI
+en0)	TJ
+en0) 	UI
+en0),	UI
+en0).	JT
+en0,	XF
+en0, 	^A
+en0,0	JT
+en0-	a?
+en0-0	_@
+en0.	RL
+en0. 	WG
+en0/	EY
 en0/0	>b
 en0/h	FX
 en00	[C
-en00 	VH
-en00%	TJ
-en00)	RL
-en00,	VH
-en00-	ZD
-en00.	XF
-en00/	C[
-en000	TJ
+en00 	WG
+en00%	WG
+en00)	WG
+en00,	UI
+en00-	YE
+en00.	ZD
+en00/	A^
+en000	RL
 en00:	ZD
-en00;	UI
-en00a	TJ
-en00g	ZD
-en00p	ZD
-en00t	>b
-en00x	EY
+en00;	VH
+en00a	VH
+en00g	RL
+en00p	XF
+en00t	?a
+en00x	C[
 en00–	a?
-en0:	QM
-en0:0	QM
-en0a	_@
-en0aa	]B
+en0:	SK
+en0:0	RL
+en0;	QM
+en0; 	QM
+en0a	^A
+en0aa	WG
 en0am	VH
-en0b	ZD
-en0bb	XF
-en0d	RL
-en0dd	RL
+en0b	_@
+en0bb	YE
+en0d	ZD
+en0dd	ZD
 en0e	HV
-en0ee	C[
-en0f	VH
-en0g	ZD
+en0ee	A^
+en0f	_@
+en0g	RL
+en0h	YE
 en0k	FX
-en0k.	IU
-en0l	a?
-en0lb	[C
-en0ll	ZD
-en0m	c=
-en0m 	WG
+en0k.	@_
+en0l	_@
+en0lb	YE
+en0ll	WG
+en0m	g9
+en0m 	_@
 en0n	^A
-en0nd	c=
-en0nn	UI
-en0p	_@
-en0p.	YE
-en0pl	UI
-en0pm	WG
+en0nd	YE
+en0nn	b>
+en0p	^A
+en0p.	WG
+en0pl	WG
+en0pm	VH
 en0pp	WG
-en0q	YE
-en0r	UI
-en0rr	ZD
-en0s	_@
-en0s 	]B
-en0s,	RL
-en0s.	TJ
-en0st	ZD
+en0q	_@
+en0qt	UI
+en0r	SK
+en0rr	TJ
+en0s	b>
+en0s 	a?
+en0s,	SK
+en0s.	SK
+en0st	XF
 en0t	LR
-en0th	HV
-en0tt	[C
-en0x	GW
-en0x0	EY
+en0th	IU
+en0tt	VH
+en0x	C[
+en0x0	C[
 en0–	XF
 en0–0	XF
-en: 	MQ
+en: 	KS
 en: "	C[
-en: $	ZD
-en: '	GW
-en: 0	GW
-en: c	GW
-en: d	HV
-en: f	MQ
+en: $	VH
+en: '	EY
+en: *	RL
+en: 0	JT
+en: a	?a
+en: c	EY
+en: d	EY
 en: h	RL
-en: i	ZD
-en: m	[C
-en: n	>b
-en: p	WG
-en: r	UI
-en: s	GW
-en: t	XF
-en: w	IU
+en: i	_@
+en: l	QM
+en: m	ZD
+en: n	?a
+en: p	VH
+en: r	SK
+en: s	KS
+en: w	FX
 en: “	IU
-en:0	QM
-en:00	QM
+en:0	RL
+en:00	RL
 en; 	TJ
-en; 0	c=
-en; a	RL
-en; b	JT
-en; c	JT
-en; d	GW
-en; g	XF
+en; 0	_@
+en; a	QM
+en; b	HV
+en; c	LR
+en; d	HV
+en; f	QM
+en; g	YE
 en; i	RL
 en; l	JT
-en; m	[C
-en; n	JT
-en; o	ZD
-en; p	DZ
-en; r	VH
-en; s	a?
-en; t	MQ
-en; w	^A
-en; y	FX
+en; m	_@
+en; n	MQ
+en; o	^A
+en; p	?a
+en; r	^A
+en; s	f:
+en; t	KS
+en; w	[C
+en; y	EY
 en? 	!}
-en?"	YE
-en?" 	YE
+en?"	]B
+en?" 	]B
 en?)	JT
 en?) 	JT
-en??	DZ
-en?? 	GW
-en@a	RL
+en??	FX
+en?? 	FX
+en@a	[C
 en@b	b>
 en@br	]B
-en@c	JT
-en@ca	GW
-en@co	TJ
-en@f	VH
+en@c	FX
+en@ca	EY
+en@co	VH
+en@f	UI
 en@fe	JT
-en@g	ZD
-en@gr	ZD
-en@ha	KS
-en@hi	XF
-en@l	QM
-en@la	b>
+en@g	[C
+en@gr	[C
+en@h	LR
+en@ha	HV
+en@hi	ZD
+en@la	f:
 en@li	JT
-en@p	_@
-en@r	WG
-en@sa	b>
-en@st	ZD
-en@t	f:
-en@ta	VH
-en@to	_@
-en@w	SK
+en@p	[C
+en@q	KS
+en@qu	KS
+en@r	UI
+en@s	QM
+en@sa	YE
+en@st	SK
+en@t	m3
+en@ta	WG
+en@to	]B
+en@w	YE
+en@we	SK
 en@wi	XF
-en] 	HV
-en] w	DZ
-ena 	QM
-ena "	HV
-ena 0	MQ
-ena a	VH
+en] 	FX
+en] w	GW
+ena 	RL
+ena "	FX
+ena 0	KS
+ena a	a?
 ena b	EY
-ena c	^A
+ena c	ZD
 ena d	SK
-ena g	IU
-ena j	UI
-ena k	a?
+ena f	IU
+ena g	JT
+ena i	JT
+ena j	VH
+ena k	]B
 ena m	[C
-ena n	VH
-ena o	VH
+ena n	UI
+ena o	SK
 ena p	KS
-ena q	YE
-ena s	KS
-ena t	IU
-ena v	SK
-ena w	QM
-ena y	SK
-ena |	_@
-ena £	[C
-ena'	RL
-ena's	RL
-ena)	LR
-ena).	LR
-ena,	HV
-ena, 	HV
-ena-	TJ
-ena.	LR
+ena q	WG
+ena r	JT
+ena s	MQ
+ena t	HV
+ena v	TJ
+ena w	WG
+ena y	ZD
+ena |	a?
+ena £	WG
+ena)	MQ
+ena).	MQ
+ena,	IU
+ena, 	IU
 ena. 	MQ
-ena.”	JT
-ena0	SK
-ena0 	RL
-ena@	LR
-enaa	]B
-enaa.	XF
+ena.”	DZ
+ena0	QM
+ena@	GW
+enaa	WG
+enaa.	]B
 enab	GW
 enab 	WG
-enab.	TJ
-enabb	TJ
-enabe	GW
-enabi	ZD
-enabl	IU
+enab.	]B
+enabb	VH
+enabe	IU
+enabi	UI
+enabl	GW
 enabn	HV
-enabo	FX
-enabr	MQ
-enabs	C[
-enabt	MQ
-enaby	TJ
+enabo	KS
+enabr	QM
+enabs	DZ
+enaby	SK
 enac	IU
-enaca	C[
-enacc	UI
-enach	VH
-enack	DZ
-enacl	JT
-enaco	YE
-enacr	JT
-enact	MQ
-enad	LR
-enad 	>b
-enad'	JT
-enad)	TJ
+enaca	A^
+enacc	RL
+enach	TJ
+enaci	JT
+enack	GW
+enacl	IU
+enaco	]B
+enacr	KS
+enact	IU
+enad 	9g
+enad)	SK
 enad,	QM
-enad-	B]
-enad.	DZ
-enada	d<
-enadd	UI
-enade	VH
+enad-	EY
+enad.	A^
+enada	_@
+enadd	QM
+enade	WG
+enadg	JT
 enadi	YE
-enadl	HV
+enadl	GW
+enadm	RL
 enado	JT
-enads	KS
+enads	GW
 enadu	QM
-enady	JT
-enae	KS
-enae 	HV
-enaf 	[C
-enafe	JT
+enady	KS
+enae	JT
+enae 	DZ
+enaf	MQ
+enaf 	^A
+enafe	LR
 enaff	XF
-enafl	@_
-enafo	EY
-enaft	LR
+enafl	C[
+enafo	DZ
+enag	KS
+enag 	MQ
 enag,	TJ
-enaga	=c
-enage	TJ
-enagg	SK
-enagh	^A
-enagi	RL
-enagl	UI
-enagn	B]
-enago	SK
-enagr	LR
-enagu	GW
-enah	B]
-enah 	@_
-enai	LR
-enaid	EY
-enaig	HV
-enaim	A^
-enain	JT
-enair	ZD
-enais	FX
-enait	TJ
-enak	RL
-enak 	]B
-enak,	LR
-enakd	WG
-enake	UI
+enaga	;e
+enage	UI
+enagh	[C
+enagi	QM
+enagn	DZ
+enago	VH
+enagr	IU
+enagu	LR
+enah	@_
+enah 	B]
+enai	MQ
+enaid	DZ
+enaig	GW
+enail	SK
+enaim	>b
+enain	HV
+enair	[C
+enais	C[
+enait	RL
+enak	WG
+enak 	YE
+enak,	KS
+enakd	XF
+enake	XF
 enakf	MQ
-enaki	UI
+enaks	MQ
 enal	QM
-enal 	TJ
-enal,	DZ
-enal.	B]
-enala	YE
-enalc	DZ
-enald	XF
+enal 	UI
+enal,	EY
+enal.	DZ
+enala	ZD
+enalc	GW
+enald	]B
 enale	JT
 enalf	VH
-enalk	IU
-enalm	UI
-enaln	YE
-enalo	b>
+enalk	FX
+enall	LR
+enalm	TJ
+enalo	^A
 enalp	GW
-enalr	LR
-enalt	SK
-enalu	KS
-enalv	RL
-enalw	WG
-enam	MQ
-enam 	HV
-enam-	TJ
-enam.	C[
+enalr	MQ
+enals	UI
+enalt	RL
+enalu	HV
+enalv	WG
+enalw	VH
+enam 	KS
+enam,	LR
+enam-	RL
+enam.	FX
+enama	TJ
 enamb	ZD
-enamm	GW
-enamo	a?
-enamp	QM
-enams	SK
+ename	QM
+enami	RL
+enamm	KS
+enamo	YE
+enamp	SK
+enams	UI
 enamu	MQ
-enan	RL
+enan	QM
 enan 	TJ
-enan'	g9
-enan)	KS
-enan,	MQ
-enan.	SK
-enan@	TJ
-enana	UI
-enanc	EY
-enand	UI
-enang	;e
-enani	SK
+enan'	e;
+enan)	JT
+enan.	VH
+enan@	XF
+enana	WG
+enanc	IU
+enand	TJ
+enane	TJ
+enang	8h
+enani	RL
 enank	JT
-enann	VH
-enans	RL
-enant	KS
+enann	XF
+enans	SK
+enant	MQ
 enanu	SK
-enany	SK
-enaoi	LR
+enany	RL
+enao	RL
 enap	QM
-enap 	A^
+enap 	?a
 enap,	]B
-enap.	A^
-enape	IU
-enapl	_@
-enapo	>b
-enapp	^A
-enapr	ZD
+enap.	IU
+enapa	UI
+enape	GW
+enapi	MQ
+enapl	d<
+enapo	A^
+enapp	e;
+enapr	[C
 enaps	C[
-enapt	JT
-enar	MQ
-enar 	C[
+enapt	IU
+enar 	B]
 enar'	YE
-enar.	LR
-enar?	VH
-enara	MQ
-enarb	RL
-enarc	EY
-enare	UI
-enarf	ZD
-enarg	MQ
-enari	YE
-enark	GW
-enarl	WG
-enarm	UI
-enarn	^A
-enaro	LR
+enar,	TJ
+enar.	JT
+enar?	WG
+enara	QM
+enarb	QM
+enarc	FX
+enard	QM
+enare	WG
+enarf	b>
+enarg	LR
+enari	[C
+enark	FX
+enarl	UI
+enarm	RL
+enarn	[C
 enarp	f:
-enarr	^A
-enars	]B
-enart	GW
+enarr	]B
+enars	^A
+enart	HV
 enarv	MQ
 enary	HV
-enas 	IU
-enas,	LR
-enas.	MQ
-enas;	UI
-enasc	]B
-enase	?a
-enash	TJ
-enasi	KS
-enasn	8h
-enaso	@_
-enasp	IU
-enass	UI
-enast	ZD
-enasu	FX
-enasw	FX
-enasy	FX
+enas	QM
+enas 	GW
+enas,	QM
+enas;	XF
+enasc	[C
+enase	=c
+enash	QM
+enasi	GW
+enask	MQ
+enasn	TJ
+enaso	A^
+enasp	LR
+enass	SK
+enast	_@
+enasu	DZ
+enasw	HV
+enasy	EY
 enat	QM
-enat 	KS
-enat'	LR
-enat,	ZD
-enat.	SK
-enata	YE
-enatc	UI
-enate	JT
-enath	a?
-enati	TJ
-enato	GW
-enats	IU
+enat 	JT
+enat,	XF
+enat-	LR
+enat.	XF
+enata	[C
+enatc	XF
+enate	IU
+enath	_@
+enati	YE
+enato	A^
+enatr	MQ
+enats	HV
 enatt	C[
-enatu	TJ
-enau	RL
-enaud	QM
-enaug	WG
-enaun	QM
-enaur	EY
-enaut	GW
-enav	JT
-enava	SK
-enavi	>b
-enavo	@_
-enavy	A^
-enaw	TJ
-enaw 	WG
-enawa	KS
-enawi	EY
+enatu	VH
+enau	QM
+enauc	LR
+enaug	XF
+enaur	GW
+enaut	FX
+enav	GW
+enava	RL
+enavi	<d
+enavo	>b
+enavy	@_
+enaw	SK
+enaw 	YE
+enawi	GW
 enawl	WG
 enawm	UI
 enawn	IU
-enaws	JT
-enax 	MQ
-enay 	JT
+enaws	LR
+enax	QM
+enay 	HV
 enay!	FX
-enay'	HV
-enay,	MQ
-enay-	MQ
-enay.	QM
-enay;	[C
-enayb	?a
-enaye	ZD
-enayi	YE
-enaym	EY
-enaze	QM
-enb 	UI
+enay'	IU
+enay,	LR
+enay;	_@
+enayb	A^
+enaye	]B
+enayi	XF
+enayl	RL
+enaym	JT
+enaz	RL
+enaze	UI
+enb 	RL
 enb &	TJ
-enb (	YE
-enb 0	]B
-enb a	JT
-enb b	XF
+enb (	ZD
+enb 0	b>
+enb a	KS
+enb b	_@
 enb d	B]
-enb f	TJ
-enb h	KS
+enb f	VH
+enb h	JT
 enb l	YE
-enb s	DZ
-enb |	MQ
-enb £	TJ
-enb,	LR
-enb, 	LR
-enb-	DZ
-enb-0	IU
-enb-c	IU
+enb s	EY
+enb t	IU
+enb |	LR
+enb £	SK
+enb,	KS
+enb, 	KS
+enb-	@_
+enb-0	GW
+enb-c	DZ
 enb.	IU
-enb. 	GW
-enb.e	TJ
-enb/	WG
-enb0	[C
-enb0 	[C
+enb. 	HV
+enb.e	^A
+enb/	VH
+enb0	XF
+enb0 	XF
 enba	RL
-enbab	RL
+enbab	QM
 enbac	TJ
-enbad	FX
-enbag	]B
-enbal	]B
-enban	GW
-enbar	UI
-enbas	VH
+enbad	DZ
+enbag	a?
+enbal	ZD
+enban	DZ
+enbar	SK
+enbas	QM
 enbat	IU
 enbay	a?
-enbb.	XF
-enbbi	VH
+enbb	UI
+enbb.	YE
+enbbi	[C
 enbbl	WG
-enbbo	WG
-enbbs	KS
-enbby	A^
-enbc	LR
-enbc 	MQ
-enbd	QM
+enbbo	YE
+enbbs	LR
+enbby	B]
+enbc	JT
+enbc 	JT
 enbe	LR
-enbe 	EY
+enbe 	@_
+enbe,	SK
 enbe.	MQ
-enbea	[C
-enbec	TJ
-enbed	RL
-enbee	EY
+enbea	b>
+enbec	WG
+enbee	GW
+enbef	SK
 enbeg	SK
-enbeh	VH
-enben	c=
-enber	HV
-enbes	DZ
-enbet	IU
-enbev	YE
-enbex	?a
-enbh	UI
-enbha	VH
-enbi	GW
-enbia	LR
+enbeh	TJ
+enbei	QM
+enbel	VH
+enben	d<
+enber	FX
+enbes	>b
+enbet	JT
+enbev	[C
+enbex	@_
+enbh	VH
+enbha	WG
+enbi	FX
+enbia	GW
 enbic	VH
-enbid	EY
-enbig	MQ
-enbik	VH
-enbil	MQ
-enbin	KS
-enbir	^A
-enbit	9g
-enbj	A^
-enbje	A^
-enbl	QM
+enbid	@_
+enbig	KS
+enbik	RL
+enbil	IU
+enbin	LR
+enbir	a?
+enbis	TJ
+enbit	:f
+enbj	DZ
+enbje	DZ
 enbla	IU
-enbli	ZD
-enblo	IU
-enblu	SK
-enbly	TJ
-enbn	HV
-enbo	TJ
+enbli	XF
+enblo	KS
+enblu	TJ
+enbly	XF
+enbn0	XF
+enbo	SK
 enboa	LR
 enbob	FX
 enbod	TJ
-enboi	]B
-enbol	ZD
-enbon	GW
-enboo	KS
+enboi	YE
+enbol	TJ
+enbon	IU
 enbor	_@
-enbot	]B
+enbot	[C
 enbou	@_
-enbov	XF
-enbox	SK
-enbr	XF
-enbra	WG
-enbre	RL
-enbri	XF
-enbru	JT
+enbov	YE
+enbox	UI
+enbr	YE
+enbra	a?
+enbre	SK
+enbri	WG
+enbro	QM
+enbru	HV
 enbs	B]
-enbs 	[C
-enbs.	@_
-enbsc	WG
+enbs 	ZD
+enbs.	?a
+enbsc	^A
 enbsi	EY
-enbsw	KS
-enbt	QM
-enbt 	YE
-enbu	MQ
-enbud	DZ
-enbui	RL
-enbum	HV
+enbsw	LR
+enbt 	XF
+enbud	B]
+enbui	QM
+enbum	FX
 enbun	MQ
-enbur	SK
-enbus	EY
-enbut	MQ
+enbur	WG
+enbus	HV
+enbut	LR
 enbuy	RL
-enbv	HV
-enbvi	HV
-enby 	SK
-enby,	GW
+enbv	C[
+enbvi	C[
+enby	MQ
+enby 	RL
+enby,	DZ
+enbye	FX
 enc 	ZD
-enc 0	^A
+enc 0	[C
 enc a	RL
-enc c	ZD
-enc d	C[
-enc f	JT
-enc l	^A
+enc b	RL
+enc c	a?
+enc d	EY
+enc f	IU
+enc l	XF
 enc t	EY
 enc w	MQ
-enc)	QM
-enc,	HV
-enc, 	HV
-enc.	HV
-enc. 	EY
-enc.e	YE
+enc,	DZ
+enc, 	DZ
+enc.	FX
+enc. 	FX
+enc.e	WG
 enc:	C[
 enc: 	C[
-enca 	MQ
-encad	MQ
-encaf	[C
-encag	[C
-encal	FX
-encam	RL
+enc@	VH
+enc@s	VH
+enca	MQ
+encad	KS
+encaf	]B
+encag	_@
+encal	EY
+encam	QM
+encan	MQ
 encar	WG
-encas	VH
-encat	LR
-encau	LR
-encav	C[
-encc	WG
-encca	]B
-encce	]B
+encas	YE
+encat	MQ
+encau	KS
+encav	=c
+encc	SK
+encca	SK
+encce	[C
 encco	GW
-enccr	KS
-encd	VH
-encd0	VH
-ence 	SK
-ence)	]B
-ence,	MQ
-ence:	UI
-ence;	TJ
-ence?	EY
-ence@	^A
-enceb	@_
-enced	SK
-encei	HV
-encel	FX
-encem	QM
-encen	SK
-encep	TJ
+encd	RL
+encd0	RL
+ence	QM
+ence 	QM
+ence)	[C
+ence,	KS
+ence:	c=
+ence;	VH
+ence?	JT
+ence@	[C
+enceb	=c
+enced	RL
+encei	KS
+encel	HV
+encem	RL
+encen	UI
+encep	SK
+encer	LR
 ences	HV
-encf	WG
-ench 	LR
+encf	ZD
+ench	RL
+ench 	FX
 ench.	VH
 enchb	RL
-enchd	QM
-enche	JT
+enche	LR
 enchi	_@
-enchn	LR
-encho	QM
-enchr	WG
-enchu	IU
-enchy	MQ
-enci	JT
-encia	XF
-encid	FX
-encie	RL
-encil	EY
-encip	a?
-encis	DZ
-encit	LR
-enck	UI
-enck 	UI
-enck'	GW
-enck,	TJ
-enck-	QM
-encka	YE
-encke	MQ
+enchr	VH
+encht	MQ
+enchu	HV
+enci	KS
+encia	VH
+encid	B]
+encie	SK
+encil	HV
+encin	QM
+encip	[C
+encis	B]
+encit	IU
+enciv	MQ
+enck	TJ
+enck 	TJ
+enck'	FX
+enck,	UI
+enck-	RL
+enck.	MQ
+encka	[C
+encke	KS
 encki	FX
 enckl	[C
-enckm	RL
-encko	IU
-enckw	b>
-encl	VH
-encl.	YE
-encla	IU
-encle	_@
-encli	RL
-enclo	RL
-enco.	[C
-encoa	UI
+enckm	TJ
+encko	HV
+encks	UI
+enckw	a?
+encl	XF
+encl.	TJ
+encla	GW
+encle	^A
+encli	KS
+enclo	UI
+encm	^A
+encm 	^A
+enco	MQ
+enco.	_@
+encoa	RL
 encob	d<
-encod	HV
+encod	GW
 encoe	RL
-encof	YE
-encol	<d
-encom	UI
-encon	DZ
-encoo	^A
-encop	KS
-encor	[C
-encos	EY
-encot	JT
-encou	IU
-encov	a?
-encr	HV
-encra	RL
-encre	MQ
+encof	[C
+encol	>b
+encom	TJ
+encon	JT
+encoo	XF
+encop	GW
+encor	XF
+encos	FX
+encou	MQ
+encov	m3
+encr	GW
+encra	UI
+encre	JT
 encri	>b
-encro	FX
-encry	HV
-encs	_@
-encs 	]B
-encs,	ZD
-enct	EY
-enct,	GW
-enct.	A^
-encta	IU
-encte	IU
+encro	JT
+encry	B]
+encs	[C
+encs 	[C
+encs,	YE
+enct	DZ
+enct 	JT
+enct,	DZ
+enct.	=c
+encta	HV
+encte	GW
 encti	SK
-encto	KS
-enctr	VH
-enctu	>b
-encu	KS
-encue	ZD
-encui	GW
-encul	KS
-encum	EY
-encup	KS
-encur	B]
-encus	DZ
-encut	XF
-ency 	DZ
+encto	JT
+enctr	TJ
+enctu	=c
+encu	GW
+encue	YE
+encui	EY
+encul	LR
+encum	HV
+encup	LR
+encur	?a
+encus	FX
+encut	]B
+ency	RL
+ency 	FX
 encyc	VH
-end 	QM
-end "	QM
-end &	FX
-end (	C[
-end /	HV
-end 0	WG
-end a	GW
-end b	UI
-end e	e;
+end 	SK
+end "	MQ
+end &	IU
+end (	A^
+end /	FX
+end 0	TJ
+end a	FX
+end b	VH
+end e	l4
 end f	HV
-end g	JT
-end h	MQ
-end j	_@
-end l	@_
-end m	KS
-end n	_@
-end o	SK
-end p	UI
-end q	@_
-end r	RL
+end g	KS
+end i	JT
+end j	^A
+end k	LR
+end l	=c
+end n	b>
+end o	TJ
+end p	XF
+end q	:f
+end r	SK
+end s	QM
 end t	JT
-end v	TJ
-end y	VH
-end |	_@
-end –	JT
-end"	QM
+end u	SK
+end v	VH
+end w	RL
+end y	ZD
+end |	c=
+end £	QM
+end –	KS
+end"	TJ
 end" 	;e
-end",	^A
+end",	a?
 end".	GW
-end)	HV
-end) 	FX
-end,	SK
-end, 	SK
-end-	FX
-end-s	EY
-end.	MQ
+end'	LR
+end's	LR
+end)	FX
+end) 	C[
+end,	RL
+end, 	RL
+end-	A^
+end-s	GW
+end.	LR
 end. 	IU
-end."	RL
-end.e	[C
+end."	VH
+end.e	a?
+end0	MQ
+end0 	MQ
 end:	MQ
-end: 	LR
-end;	KS
-end; 	KS
-end?	@_
-end? 	@_
-end@	VH
+end: 	KS
+end;	MQ
+end; 	MQ
+end?	EY
+end? 	EY
+end@	WG
+enda 	QM
+endab	VH
 endad	JT
-endag	JT
+endag	FX
 endai	IU
-endal	KS
-endan	TJ
-endar	EY
-endat	=c
-endau	EY
-enday	]B
-endb	QM
-endbe	[C
-endbs	XF
+endal	MQ
+endam	LR
+endan	UI
+endar	B]
+endat	4l
+endau	GW
+endaw	MQ
+enday	^A
+endba	LR
+endbe	YE
+endbs	RL
 endc	JT
-endd	WG
-endd 	MQ
-endd,	LR
-endda	SK
-endde	JT
-enddi	LR
-enddl	YE
-enddo	YE
-enddr	A^
-enddy	c=
-ende'	WG
-ende,	^A
-ende-	XF
-ende.	GW
+endd	TJ
+endd 	TJ
+endda	UI
+endde	LR
+enddl	UI
+enddo	VH
+enddr	5k
+enddy	a?
+ende	QM
+ende 	RL
+ende'	YE
+ende,	d<
+ende-	WG
+ende.	FX
 endea	DZ
-endeb	UI
-endec	EY
+endeb	VH
+endec	DZ
 ended	IU
-endee	RL
-endef	C[
-endel	SK
-endem	SK
-enden	ZD
-endeo	LR
-endep	RL
+endee	SK
+endef	B]
+endel	TJ
+endem	TJ
+enden	]B
+endeo	IU
+endep	MQ
 ender	KS
-endes	WG
-endet	EY
-endey	IU
-endf 	B]
-endf,	@_
-endfa	ZD
-endgi	XF
-endh	MQ
-endi 	HV
+endes	UI
+endet	GW
+endf	HV
+endf 	C[
+endf,	JT
+endfa	^A
+endgi	TJ
+endh	LR
+endi	MQ
+endi 	KS
 endia	KS
-endic	IU
-endid	QM
+endic	HV
 endie	IU
-endif	EY
+endif	B]
 endin	ZD
-endio	LR
-endip	LR
-endir	IU
-endis	EY
-endit	[C
-endiv	UI
+endip	MQ
+endir	GW
+endis	B]
+endit	UI
+endiv	SK
 endl 	d<
-endle	UI
+endle	TJ
 endli	FX
-endlo	a?
-endly	@_
-endm	XF
-endma	WG
+endlo	^A
+endly	A^
+endm	UI
+endma	XF
 endmi	IU
-endmo	UI
+endmo	[C
 endn	HV
-endne	HV
-endo	RL
-endo 	JT
-endo.	RL
-endoc	QM
+endn'	LR
+endne	GW
+endo	QM
+endo 	KS
+endoc	SK
 endoe	XF
-endog	UI
+endog	XF
 endoi	RL
-endol	ZD
-endom	IU
+endol	YE
+endom	KS
 endon	IU
-endoo	JT
-endor	FX
-endot	]B
-endou	_@
-endov	@_
-endow	KS
-endp	YE
-endr 	[C
-endra	KS
+endoo	KS
+endor	HV
+endot	b>
+endou	d<
+endov	;e
+endow	JT
+endp	^A
+endr	RL
+endr 	^A
+endra	LR
 endre	KS
-endri	^A
-endro	KS
-endry	SK
+endri	_@
+endro	JT
+endry	LR
 ends 	JT
-ends,	IU
+ends,	HV
 ends.	^A
-endsa	XF
-endst	VH
-endu	TJ
+endsa	[C
+endso	XF
+endst	YE
+endu	VH
 enduc	JT
-endug	TJ
-endun	VH
-endur	ZD
-endus	IU
-endv	UI
-endve	HV
-endvi	a?
-endy	UI
-endy 	XF
-endy'	KS
-endy,	JT
+endug	[C
+endul	LR
+endun	XF
+endur	YE
+endus	GW
+endv	RL
+endve	IU
+endvi	b>
+endwr	QM
+endy	WG
+endy 	YE
+endy'	LR
+endy,	DZ
 endy.	C[
-ene "	C[
-ene $	HV
-ene &	DZ
+ene "	?a
+ene $	GW
+ene &	@_
 ene (	XF
-ene -	TJ
-ene /	A^
-ene 0	b>
-ene a	JT
+ene -	ZD
+ene /	@_
+ene 0	a?
+ene a	IU
 ene b	LR
-ene c	]B
+ene c	[C
 ene d	LR
-ene e	YE
+ene e	XF
 ene f	TJ
-ene g	MQ
-ene h	RL
-ene j	QM
-ene k	IU
-ene l	KS
-ene m	JT
-ene n	GW
-ene o	GW
-ene q	WG
-ene r	VH
-ene u	FX
-ene v	C[
-ene w	MQ
-ene y	[C
-ene |	TJ
-ene £	C[
-ene –	MQ
-ene “	JT
-ene!	[C
-ene!!	[C
-ene"	?a
-ene" 	DZ
-ene",	B]
-ene".	B]
-ene'	QM
+ene h	TJ
+ene i	QM
+ene j	UI
+ene k	DZ
+ene l	IU
+ene m	LR
+ene n	FX
+ene o	HV
+ene q	VH
+ene r	ZD
+ene s	MQ
+ene u	HV
+ene v	B]
+ene w	KS
+ene y	XF
+ene £	>b
+ene –	IU
+ene “	DZ
+ene!	ZD
+ene!!	ZD
+ene"	B]
+ene" 	C[
+ene",	IU
+ene".	EY
+ene'	VH
 ene'd	A^
 ene'l	UI
 ene'r	YE
-ene's	SK
-ene'v	HV
-ene)	a?
+ene's	RL
+ene'v	FX
+ene)	b>
 ene) 	]B
-ene),	[C
-ene).	XF
-ene-	IU
-ene-b	]B
-ene-d	HV
-ene-l	JT
-ene-o	HV
-ene-p	[C
-ene-s	YE
-ene.e	d<
-ene0	RL
-ene:	TJ
-ene: 	TJ
+ene),	YE
+ene).	WG
+ene-	HV
+ene-b	UI
+ene-d	KS
+ene-l	IU
+ene-o	IU
+ene-p	YE
+ene-s	_@
+ene.e	ZD
+ene0	QM
+ene:	RL
+ene: 	RL
 ene;	GW
 ene; 	GW
-ene?	=c
-ene? 	:f
+ene?	:f
+ene? 	=c
 ene@	QM
-ene@f	JT
+ene@f	GW
 ene@r	SK
-ene@s	YE
-enea	MQ
-enea 	]B
-enea,	[C
-eneac	TJ
-eneaf	VH
-eneag	UI
-eneak	LR
-eneam	FX
-enean	WG
-eneap	A^
+ene@s	SK
+enea	IU
+enea 	g9
+enea,	_@
+eneac	WG
+eneaf	WG
+eneag	TJ
+eneam	A^
+enean	VH
+eneap	=c
 enear	IU
-eneas	B]
+eneas	@_
 eneat	YE
-eneav	KS
-eneb	IU
+eneav	TJ
+eneb	GW
 eneb 	FX
-eneb,	@_
-enebb	GW
-enebe	d<
+eneb,	?a
+enebb	QM
+enebe	c=
 enebo	QM
-enebr	IU
+enebr	GW
 enebs	EY
-enebu	KS
+enebu	JT
 eneby	IU
-enec 	]B
-eneca	SK
-enece	RL
-enech	KS
-eneci	A^
-enecr	MQ
-enect	RL
-enecu	^A
-ened	LR
-ened 	XF
+enec 	ZD
+enec@	VH
+eneca	RL
+enece	XF
+eneci	<d
+eneco	MQ
+enecr	KS
+enect	SK
+enecu	[C
+ened 	WG
 ened"	C[
-ened.	KS
-ened:	LR
-ened?	DZ
-enede	VH
-enedg	VH
-enedn	JT
+ened.	LR
+ened:	JT
+ened?	IU
+enedd	QM
+enede	TJ
+enedg	UI
+enedi	RL
+enedn	KS
 enedr	JT
-eneds	LR
-enedu	MQ
-enedw	QM
+eneds	HV
 enedy	<d
-enee	TJ
-enee 	SK
+enee	QM
+enee 	TJ
+enee'	HV
 enee,	IU
-enee.	LR
-eneec	_@
-eneed	XF
+enee.	TJ
+eneec	[C
+eneed	UI
 eneek	MQ
-eneel	ZD
-eneen	?a
-eneep	RL
+eneel	a?
+eneen	C[
+eneep	SK
 eneer	RL
-enees	YE
+enees	XF
 eneet	TJ
-eneez	[C
+eneez	SK
+enef	MQ
 enef 	JT
-enefa	GW
-enefe	B]
-enefi	VH
+enefa	EY
+enefe	?a
+enefi	UI
+enefo	QM
 eneft	QM
-enefu	QM
-eneg 	HV
-enega	VH
-enege	GW
-enegg	KS
-enegi	WG
-enegu	QM
-eneha	HV
-enehi	LR
-enehu	IU
-enei	XF
-eneic	WG
-eneig	XF
-eneil	GW
-enein	UI
-eneit	LR
-enek 	MQ
-enek.	DZ
-enekd	]B
+eneg 	FX
+enega	SK
+enege	HV
+enegg	LR
+enegi	VH
+eneh	JT
+eneha	EY
+enehi	KS
+enehu	LR
+enei	UI
+eneic	VH
+eneig	WG
+eneil	A^
+enein	RL
+eneit	MQ
+enek 	JT
+enek,	QM
+enek.	EY
+enekd	^A
 eneke	VH
-enekl	A^
-eneks	RL
+enekl	FX
+eneks	SK
 enel	UI
-enel 	SK
+enel 	TJ
 enel"	VH
-enel,	b>
+enel,	]B
 enel.	KS
-enela	A^
-enelb	ZD
+enela	C[
+enelb	]B
+enelc	TJ
 eneld	QM
 enele	YE
-enelf	A^
-eneli	IU
-enell	RL
-enelm	ZD
-enelo	MQ
-enelp	SK
+enelf	?a
+eneli	GW
+enell	QM
+enelm	_@
 enels	QM
 enelt	GW
-enelv	IU
-enely	=c
-enem 	LR
-enem,	C[
-enem.	LR
-enema	LR
-enemb	VH
-eneme	KS
-enemi	TJ
-enemo	UI
-enemp	ZD
-enems	FX
-enen	MQ
-enen 	TJ
-enen)	EY
-enen,	SK
-enen.	C[
-enen:	JT
-enen;	XF
+enelv	HV
+enelw	HV
+enely	:f
+enem 	MQ
+enem,	DZ
+enem.	GW
+enema	IU
+enemb	RL
+eneme	MQ
+enemi	UI
+enemo	YE
+enemp	[C
+enems	@_
+enen	LR
+enen 	VH
+enen'	KS
+enen)	C[
+enen,	UI
+enen.	B]
+enen:	IU
+enen;	VH
 enena	SK
-enenc	KS
-enend	VH
-eneng	HV
-enenh	]B
-eneni	GW
-enenn	ZD
-eneno	SK
-enenq	EY
+enenc	LR
+enend	YE
+eneng	FX
+enenh	[C
+eneni	DZ
+enenn	]B
+eneno	RL
+enenq	DZ
 enens	RL
-enent	EY
+enent	A^
 enenu	VH
-enenv	IU
+enenv	JT
 enenw	FX
-enen”	KS
-eneo	IU
-eneo 	C[
-eneof	B]
-eneon	JT
-eneor	^A
-eneos	GW
-enep	UI
-enep,	TJ
-enep.	EY
-enepa	[C
-enepe	]B
-eneph	FX
+enen”	LR
+eneo	JT
+eneo 	B]
+eneof	<d
+eneon	IU
+eneor	c=
+eneos	?a
+enep	WG
+enep,	ZD
+enep.	B]
+enepa	]B
+enepe	^A
+eneph	GW
 enepi	JT
-enepo	YE
-eneps	^A
-enept	MQ
-eneq	?a
-enequ	?a
-ener 	YE
-ener!	C[
-ener"	IU
+enepo	[C
+eneps	VH
+enept	KS
+eneq	<d
+enequ	<d
+ener	QM
+ener 	ZD
+ener!	B]
+ener"	:f
 ener'	GW
 ener)	B]
-ener-	VH
-ener.	FX
-ener:	LR
-ener@	^A
-enera	WG
-enerb	TJ
-enerc	IU
-enerd	MQ
+ener,	JT
+ener-	XF
+ener.	DZ
+ener:	KS
+ener;	MQ
+ener@	c=
+enera	XF
+enerb	VH
+enerc	JT
 enere	IU
-enerf	XF
-energ	KS
-enerh	KS
-eneri	RL
-enerl	B]
-enerm	XF
-enern	KS
-enero	GW
-enerp	^A
-enerr	GW
+enerf	]B
+enerh	IU
+enerl	>b
+enerm	ZD
+enern	IU
+enero	FX
+enerp	]B
+enerr	DZ
 enert	WG
 enerv	MQ
-enerw	YE
-enery	SK
-enes	KS
-enes 	VH
-enes"	QM
+enerw	VH
+enery	RL
+enes	LR
+enes 	UI
+enes"	ZD
 enes'	IU
-enes)	JT
-enes,	JT
-enes-	TJ
-enes.	SK
-enes;	YE
-enes?	B]
-enes@	XF
-enesa	>b
-enesc	IU
+enes)	KS
+enes,	LR
+enes-	ZD
+enes.	RL
+enes;	[C
+enes?	DZ
+enes@	YE
+enesa	?a
+enesc	EY
 enese	QM
-enesi	UI
-enesk	C[
-enesm	XF
-enesn	MQ
-eneso	KS
-enest	WG
-enesu	FX
-enet	IU
-enet 	HV
-enet)	TJ
-enet,	YE
-enet-	QM
+enesh	JT
+enesk	FX
+enesm	TJ
+eneso	LR
+enest	[C
+enesu	DZ
+enet	FX
+enet 	IU
+enet)	RL
+enet,	a?
+enet-	SK
 enet.	8h
-enetc	JT
-enete	GW
-eneth	MQ
-eneti	EY
-enetr	LR
-enett	TJ
-enetu	ZD
-eneu	]B
-eneum	YE
-enev 	RL
-eneva	XF
-enevd	TJ
-eneve	MQ
-enew 	YE
-enew'	FX
-enewa	MQ
-enewe	QM
-enewh	GW
+eneta	MQ
+enetc	MQ
+enete	JT
+eneth	LR
+eneti	DZ
+enets	KS
+enett	YE
+enetu	^A
+enety	SK
+eneu	_@
+eneum	[C
+eneur	VH
+enev	QM
+eneva	YE
+enevd	KS
+enevi	MQ
+enew	QM
+enew 	WG
+enew'	EY
+enew,	KS
+enewa	DZ
+enewh	IU
 enewi	IU
-enewo	[C
-enewr	WG
-enews	KS
-enex	RL
-enex 	?a
-enexa	YE
-enexc	QM
-enexi	YE
-enexl	ZD
-enext	MQ
-eney	SK
-eney 	SK
-eney'	^A
-eney,	RL
-eney.	;e
-eney:	GW
-eneya	A^
+enewo	]B
+enewr	UI
+enews	FX
+enex	SK
+enex 	@_
+enexa	XF
+enexi	[C
+enexl	VH
+enext	LR
+eney	TJ
+eney 	QM
+eney'	YE
+eney,	QM
+eney.	8h
+eney:	LR
+eneya	@_
 eneye	MQ
-eneyi	WG
-eneyo	ZD
-eneyr	FX
-eneys	c=
-eneyw	[C
-enez	WG
-eneze	WG
-enf 	MQ
-enf (	ZD
-enf 0	VH
-enf a	MQ
-enf b	IU
-enf d	]B
-enf e	VH
-enf f	RL
-enf g	8h
-enf h	B]
-enf i	XF
-enf j	UI
-enf l	IU
-enf m	EY
-enf n	WG
-enf o	YE
-enf p	VH
-enf r	C[
-enf s	IU
-enf t	IU
-enf u	VH
-enf v	FX
-enf w	KS
-enf y	UI
-enf,	LR
-enf, 	LR
-enf-	KS
-enf.	IU
-enf. 	JT
+eneyi	^A
+eneyo	]B
+eneyr	B]
+eneys	b>
+eneyw	c=
+enez	VH
+eneze	YE
+enf (	XF
+enf 0	UI
+enf a	LR
+enf b	HV
+enf c	LR
+enf d	YE
+enf e	ZD
+enf f	XF
+enf g	9g
+enf h	FX
+enf i	]B
+enf j	WG
+enf l	HV
+enf m	B]
+enf n	VH
+enf o	[C
+enf p	UI
+enf r	EY
+enf s	LR
+enf t	HV
+enf u	XF
+enf v	GW
+enf w	JT
+enf y	RL
+enf,	JT
+enf, 	JT
+enf-	JT
+enf.	LR
+enf. 	LR
 enf0	KS
-enf: 	RL
+enf:	SK
+enf: 	ZD
 enf;	VH
 enf; 	VH
-enfac	SK
+enfa	SK
 enfad	C[
-enfai	HV
-enfal	LR
-enfam	RL
-enfan	YE
-enfar	ZD
-enfas	DZ
+enfai	KS
+enfal	MQ
+enfam	SK
+enfan	[C
+enfar	WG
+enfas	GW
 enfat	]B
-enfe	SK
 enfe 	GW
-enfeb	LR
+enfeb	JT
 enfec	C[
-enfed	FX
-enfee	YE
-enfeg	XF
+enfed	IU
+enfee	_@
+enfeg	RL
 enfel	[C
-enfen	MQ
 enfer	GW
-enfes	SK
+enfes	RL
 enfet	]B
 enfew	JT
-enff 	KS
-enff,	B]
-enff.	RL
-enffe	XF
-enffi	WG
-enffs	UI
+enff 	LR
+enff,	6j
+enff.	XF
+enffe	UI
+enffi	TJ
+enffl	LR
+enffo	RL
+enffs	TJ
 enfi	QM
-enfic	TJ
+enfic	SK
 enfid	LR
-enfie	MQ
-enfif	KS
-enfig	FX
-enfil	KS
-enfin	SK
-enfir	JT
-enfis	TJ
-enfit	a?
-enfiv	WG
-enfix	YE
-enfl	VH
-enfla	]B
-enfle	EY
-enfli	HV
+enfie	LR
+enfif	MQ
+enfig	EY
+enfil	EY
+enfir	KS
+enfis	SK
+enfit	g9
+enfiv	UI
+enfix	VH
+enfl	SK
+enfla	ZD
+enfle	HV
+enfli	MQ
 enflo	YE
-enflu	QM
-enfly	KS
-enfon	IU
-enfoo	@_
-enfor	MQ
+enflu	RL
+enfo	MQ
+enfol	KS
+enfon	KS
+enfoo	B]
 enfou	XF
-enfr	XF
-enfra	^A
-enfre	YE
+enfr	UI
+enfra	[C
+enfre	ZD
 enfri	IU
-enfry	MQ
 enfs	ZD
 enfs 	HV
 enfsc	XF
 enft	UI
-enft,	YE
-enft.	JT
+enft 	QM
+enft,	WG
+enft.	KS
 enfte	QM
-enfts	e;
+enfts	b>
 enfty	LR
 enfu	RL
-enfun	QM
-enfur	a?
-enfus	KS
-eng 	MQ
-eng &	_@
+enful	LR
+enfun	TJ
+enfur	^A
+enfus	JT
+eng 	KS
+eng &	XF
 eng (	HV
-eng 0	RL
-eng a	UI
+eng a	SK
 eng b	JT
-eng c	[C
-eng d	GW
-eng f	QM
-eng g	YE
-eng h	C[
-eng i	YE
-eng k	FX
-eng l	QM
-eng m	]B
-eng n	VH
-eng o	MQ
-eng r	[C
-eng t	>b
+eng c	VH
+eng d	KS
+eng g	WG
+eng h	B]
+eng i	WG
+eng k	DZ
+eng l	UI
+eng m	ZD
+eng n	UI
+eng o	KS
+eng p	LR
+eng r	_@
+eng s	QM
+eng t	?a
 eng u	ZD
-eng w	VH
-eng y	C[
-eng |	QM
-eng!	C[
-eng! 	C[
-eng"	IU
+eng w	UI
+eng y	A^
+eng |	a?
+eng!	@_
+eng! 	@_
+eng"	GW
 eng" 	LR
-eng",	KS
-eng'	GW
-eng)	QM
-eng,	MQ
-eng, 	MQ
-eng-	QM
-eng.	RL
-eng. 	RL
-eng.e	c=
-eng0	SK
-eng0 	SK
-eng:	QM
-eng: 	QM
-eng;	WG
-eng; 	WG
-engab	WG
-engai	=c
-engan	d<
-engar	TJ
-engas	SK
-engat	b>
-engau	TJ
-engav	HV
+eng",	C[
+eng'	DZ
+eng,	KS
+eng, 	KS
+eng-	VH
+eng.	QM
+eng.e	RL
+eng0	YE
+eng0 	YE
+eng;	[C
+eng; 	[C
+enga	TJ
+enga 	LR
+engab	QM
+engai	>b
+engal	KS
+engan	a?
+engar	SK
+engat	a?
+engau	[C
+engav	GW
 engb	KS
-engb 	]B
-enge 	LR
-enge,	IU
-enge.	JT
-enge:	QM
-enge?	FX
-enged	>b
+engb 	b>
+enge,	HV
+enge:	RL
+enge?	C[
+engea	MQ
+enged	=c
 engee	ZD
-engem	DZ
-engen	JT
-engeo	B]
-enger	a?
-enges	RL
-engg	LR
-engg 	LR
-engge	SK
-enggi	C[
+engem	EY
+engen	KS
+engeo	<d
+enger	^A
+enges	UI
+enget	MQ
+engg	MQ
+engg 	MQ
+engge	VH
+enggi	A^
+engh	MQ
 engh 	_@
-engh,	YE
+engh,	WG
 engh-	UI
 engh.	IU
-enghb	JT
-enghe	MQ
-engho	HV
-enghs	QM
-enght	MQ
-engi	GW
-engie	FX
-engif	VH
-engil	KS
+enghb	KS
+enghe	IU
+engho	FX
+enght	LR
+engi	HV
+engie	JT
+engif	TJ
+engin	MQ
+engis	QM
 engiv	KS
-engla	TJ
-engle	JT
-engli	C[
+engl	MQ
+engla	UI
+engle	MQ
+engli	@_
 englo	DZ
-engly	ZD
-engn 	VH
-engna	LR
-engne	=c
+engly	[C
+engn	LR
+engn 	UI
+engna	JT
+engne	@_
 engno	IU
-engo 	^A
-engoe	IU
-engoi	JT
-engol	B]
-engon	YE
+engns	MQ
+engo	LR
+engo 	XF
+engoa	RL
+engoe	JT
+engoi	DZ
+engol	=c
+engon	[C
 engoo	DZ
-engos	C[
+engos	LR
 engot	YE
-engps	EY
-engr	LR
-engra	KS
-engre	IU
-engri	WG
-engro	UI
-engs	UI
-engs 	ZD
-engs)	RL
-engs,	RL
-engs.	EY
-engs@	XF
-engst	TJ
-engt	C[
+engps	GW
+engr	JT
+engra	JT
+engre	MQ
+engri	TJ
+engro	RL
+engs	VH
+engs 	YE
+engs)	UI
+engs,	SK
+engs.	FX
+engs@	YE
+engst	VH
+engt	EY
+ength	KS
 engu	RL
-engua	WG
-engue	HV
-engui	SK
+engua	UI
+engue	GW
+engui	UI
+engul	QM
 engun	QM
-engur	:f
-engus	MQ
+engur	?a
 engut	^A
-enguy	EY
-engw	SK
-engwe	IU
-engwo	TJ
-enh 	VH
-enh (	IU
-enh 0	IU
-enh b	]B
+enguy	?a
+engw	QM
+engwe	JT
+engwo	UI
+enh 	XF
+enh (	KS
+enh 0	LR
+enh b	[C
 enh c	GW
-enh f	FX
-enh h	SK
-enh i	MQ
-enh l	LR
-enh m	LR
-enh n	VH
-enh o	]B
-enh p	XF
+enh d	KS
+enh e	LR
+enh f	IU
+enh g	TJ
+enh h	MQ
+enh l	EY
+enh m	@_
+enh n	WG
+enh o	_@
+enh p	UI
 enh r	MQ
-enh s	SK
-enh u	VH
-enh v	XF
-enh w	LR
-enh y	QM
-enh'	HV
-enh' 	LR
+enh s	YE
+enh t	RL
+enh u	[C
+enh v	VH
+enh w	IU
+enh |	KS
+enh'	FX
+enh' 	IU
 enh's	HV
-enh)	]B
-enh) 	]B
-enh.	MQ
-enh.e	b>
-enh:	KS
-enh: 	KS
-enh;	ZD
-enh; 	ZD
-enh@	VH
-enha,	@_
-enhad	?a
-enhai	[C
-enhal	RL
-enham	^A
-enhap	LR
-enhat	HV
+enh)	_@
+enh) 	_@
+enh,	QM
+enh, 	QM
+enh-	SK
+enh.e	VH
+enh:	JT
+enh: 	JT
+enh;	[C
+enh; 	[C
+enh@	TJ
+enha	QM
+enha,	>b
+enhab	FX
+enhad	9g
+enhai	XF
+enhal	QM
+enham	XF
+enhan	SK
+enhap	JT
+enhas	RL
+enhat	IU
 enhau	QM
-enhay	SK
-enhaz	UI
-enhb	LR
+enhaw	MQ
+enhay	UI
+enhaz	WG
+enhb	KS
 enhba	RL
-enhbr	JT
-enhc	IU
-enhd	MQ
-enhd0	JT
-enhde	QM
-enhe	LR
-enhe 	JT
+enhbr	KS
+enhc	GW
+enhd	LR
+enhd0	KS
+enhe	KS
+enhe 	IU
 enhe'	LR
 enhe.	LR
-enhed	QM
-enhee	SK
-enhef	EY
-enhei	RL
-enhel	QM
-enhep	UI
-enhes	YE
-enhet	EY
-enhew	EY
-enhey	HV
+enhea	MQ
+enhec	RL
+enhed	UI
+enhee	UI
+enhef	HV
+enhel	MQ
+enhem	MQ
+enhen	RL
+enhep	a?
+enher	KS
+enhes	TJ
+enhet	GW
+enhew	A^
+enhex	QM
+enhey	KS
 enhf	IU
 enhfu	IU
-enhg	YE
-enhga	YE
-enhi 	7i
-enhic	EY
-enhid	RL
-enhie	YE
-enhig	;e
-enhil	[C
-enhim	VH
-enhio	B]
-enhir	XF
-enhis	DZ
+enhg	ZD
+enhga	ZD
+enhi 	5k
+enhic	DZ
+enhid	VH
+enhie	XF
+enhig	>b
+enhil	_@
+enhim	UI
+enhin	QM
+enhio	DZ
+enhip	SK
+enhir	ZD
+enhis	FX
 enhit	IU
-enhiv	UI
-enhiy	EY
-enhl	[C
-enhm	LR
-enhmi	HV
-enhni	LR
-enho 	RL
+enhiv	RL
+enhiy	C[
+enhl	TJ
+enhly	QM
+enhm	MQ
+enhmi	FX
+enho	LR
+enho 	WG
 enhob	IU
 enhod	MQ
-enhoe	ZD
-enhoi	HV
-enhol	[C
-enhom	JT
-enhoo	UI
-enhop	XF
-enhor	B]
-enhot	IU
+enhoe	VH
+enhoi	GW
+enhol	c=
+enhom	IU
+enhoo	TJ
+enhop	^A
+enhor	C[
+enhot	HV
 enhou	SK
-enhow	6j
+enhow	3m
+enhr	QM
 enhr.	LR
-enhre	QM
-enhri	WG
-enhrs	UI
+enhre	VH
+enhri	VH
+enhro	LR
+enhrs	^A
 enhru	]B
-enhs 	UI
+enhs 	RL
 enhs,	GW
 enhs.	HV
-enht	MQ
-enht 	@_
-enht,	RL
-enht.	QM
-enhte	MQ
-enhti	DZ
-enhts	]B
-enhty	UI
-enhu	QM
-enhu 	^A
-enhub	GW
-enhug	RL
-enhum	=c
-enhun	VH
-enhur	WG
-enhus	FX
+enht	LR
+enht 	EY
+enhte	KS
+enhti	HV
+enhts	[C
+enhty	TJ
+enhu	RL
+enhu 	_@
+enhub	FX
+enhug	UI
+enhum	>b
+enhun	]B
+enhur	VH
+enhus	@_
 enhut	[C
-enhw	@_
-enhwa	GW
-enhx	KS
-enhy	MQ
-enhy.	JT
-eni (	JT
+enhw	?a
+enhwa	FX
+enhx	MQ
+enhy	QM
+enhy 	TJ
+enhy.	EY
+eni (	GW
 eni 0	UI
+eni a	LR
 eni c	VH
-eni d	VH
-eni e	FX
-eni f	UI
-eni g	LR
+eni d	TJ
+eni e	JT
+eni f	[C
 eni h	IU
-eni i	IU
-eni j	FX
-eni k	WG
-eni l	[C
-eni m	YE
-eni n	?a
-eni o	TJ
+eni i	KS
+eni j	?a
+eni k	]B
+eni l	ZD
+eni m	^A
+eni n	>b
+eni o	QM
 eni p	GW
-eni q	GW
-eni s	=c
-eni t	XF
-eni u	MQ
-eni v	JT
+eni q	A^
+eni r	KS
+eni s	>b
+eni t	VH
+eni u	KS
+eni v	KS
 eni w	QM
-eni'	JT
-eni'd	A^
-eni'l	>b
+eni'	KS
+eni'd	DZ
+eni'l	;e
+eni'm	MQ
 eni'v	ZD
-eni,	[C
-eni, 	[C
-eni-	FX
-eni-c	FX
-eni. 	[C
+eni,	^A
+eni, 	^A
+eni-	DZ
+eni-c	DZ
+eni. 	YE
 enia 	b>
-eniab	^A
-enial	MQ
-enian	LR
-eniar	HV
+eniab	XF
+eniag	TJ
+enial	KS
+enian	HV
+eniar	GW
 enias	QM
-eniat	YE
-enib	FX
-enibb	]B
-enibh	JT
-enibl	C[
-enic	IU
+eniat	c=
+enib	GW
+enibb	WG
+enibe	LR
+enibh	MQ
+enibl	>b
+enic	LR
 enic 	TJ
-enic.	=c
-enica	LR
-enice	HV
-enich	FX
-enick	UI
-enicl	WG
-enics	_@
-enict	0p
-enicu	KS
+enic,	KS
+enic.	:f
+enica	MQ
+enice	IU
+enich	EY
+enick	YE
+enicl	ZD
+enics	[C
+enict	-s
 enicy	VH
-enid	KS
-enid 	DZ
+enid	LR
+enid 	C[
 enid"	QM
-enid,	SK
-enid.	B]
-enid:	QM
-enidd	RL
-enidg	TJ
-enidi	ZD
+enid,	RL
+enid.	<d
+enid:	RL
+enida	RL
+enidd	UI
+enidg	UI
+enidi	YE
 enidn	LR
-enids	FX
-enidy	B]
+enids	EY
+enidy	@_
 enie	DZ
-enie 	a?
-enie,	MQ
-eniec	QM
-enied	>b
-enief	MQ
+enie 	_@
+enie,	KS
+eniec	SK
+enied	?a
 eniel	GW
-enien	HV
-enier	RL
-enies	RL
-eniet	>b
-eniew	EY
-enif 	QM
+enien	FX
+enier	QM
+eniet	<d
+eniew	DZ
+enif	QM
+enif 	MQ
 enife	FX
-enifi	RL
-enift	WG
-enig 	HV
-enig,	<d
-enig.	>b
-eniga	SK
-enige	GW
-enigg	SK
-enign	QM
-enigu	FX
-enik	JT
-enike	JT
+enift	XF
+enig	QM
+enig 	LR
+enig,	EY
+enig.	FX
+eniga	QM
+enige	EY
+enigg	QM
+enigh	LR
+enigu	EY
+enik	KS
+enike	KS
 enil	[C
 enil 	GW
-enil'	ZD
+enil'	WG
 enil,	SK
-enil.	RL
-enila	YE
+enil.	SK
+enila	WG
 enilb	HV
-enild	^A
-enilf	IU
+enild	[C
+enilf	JT
 enili	IU
-enilk	]B
+enilk	VH
 enill	TJ
-enilm	RL
+enilm	VH
 eniln	QM
-enilo	WG
-enils	IU
-enilt	TJ
-enilv	QM
-enilw	ZD
+enilo	^A
+enils	KS
+enilt	XF
+enilw	UI
 enily	UI
-enim	TJ
-enim 	KS
-enim,	[C
-enim.	UI
-enima	XF
+enim	UI
+enim,	_@
+enim.	VH
 enimb	RL
-enime	XF
-enimi	QM
-enimn	RL
-enimo	>b
-enimp	HV
-enims	6j
-enin	LR
-enin 	JT
+enime	_@
+enimn	[C
+enimo	;e
+enimp	FX
+enims	8h
+enin 	HV
 enin"	IU
-enin'	QM
-enin)	KS
-enin,	MQ
-enin-	IU
-enin.	FX
-enina	GW
+enin'	RL
+enin)	LR
+enin,	LR
+enin-	GW
+enin.	C[
+enina	JT
 eninc	YE
-enind	KS
-enine	TJ
-enini	XF
+enind	IU
+enine	QM
+ening	QM
+enini	YE
 enink	9g
-eninn	QM
-enins	QM
-eninu	@_
-eninv	QM
-eniny	MQ
-enio	IU
-enio 	LR
-enion	MQ
-enior	VH
-eniou	C[
+enins	SK
+eninu	DZ
+eniny	HV
+enio	JT
+enio 	MQ
+enion	KS
+enior	[C
+eniou	?a
 enip	WG
-enip 	IU
 enip'	GW
-enip,	[C
-enipa	f:
-enipe	UI
+enip,	UI
+enipa	b>
+enipe	YE
 enipp	A^
-enips	^A
-eniq	SK
-eniqu	SK
-enir	SK
-enir 	[C
-enir)	KS
-enir-	ZD
-enir.	C[
-enira	UI
-enird	b>
-enire	MQ
-eniri	C[
-enirk	UI
-enirl	DZ
+enips	a?
+enipt	QM
+eniq	[C
+eniqu	XF
+enir	RL
+enir 	VH
+enir)	IU
+enir,	SK
+enir-	_@
+enir.	A^
+enira	VH
+enird	d<
+enire	KS
+eniri	B]
+enirk	TJ
+enirl	HV
 enirm	QM
-eniro	QM
 enirr	]B
 enirs	TJ
-eniry	B]
-enis 	UI
+enirt	SK
+eniry	DZ
+enis 	WG
 enis,	DZ
-enis.	YE
-enisa	EY
-enisc	B]
-enise	QM
+enis.	XF
+enisa	GW
+enisc	@_
+enise	WG
 enisi	LR
-enisl	g9
-enisn	8h
-eniso	RL
-enist	MQ
+enisl	e;
+enisn	9g
+eniso	UI
+enisp	JT
+enist	JT
 enit	MQ
-enit 	SK
-enit'	XF
-enit)	QM
-enit,	e;
-enit.	MQ
-enit:	LR
-enit;	KS
-enita	FX
-enitc	SK
-enite	JT
-enito	B]
-enitr	]B
-enitt	EY
-enity	^A
-eniu	RL
-enium	YE
-enius	B]
-eniva	B]
-enive	VH
-enivi	SK
-enivo	HV
-enix	VH
-enix,	KS
-enix.	]B
+enit 	RL
+enit'	VH
+enit)	TJ
+enit,	f:
+enit.	LR
+enit;	GW
+enita	JT
+enitc	UI
+enite	IU
+enith	RL
+enito	C[
+enitr	XF
+enits	LR
+enitt	GW
+enitu	IU
+enity	b>
+eniu	QM
+enium	]B
+enius	EY
+eniva	@_
+enive	UI
+enivo	GW
+enix	WG
+enix,	LR
+enix.	a?
 enixe	[C
-enixt	IU
-eniy	IU
-eniya	DZ
+enixt	HV
+eniy	HV
+eniya	C[
 eniz	KS
-enize	HV
-enj.	WG
-enj. 	WG
-enja	SK
-enjac	LR
-enjam	XF
-enjan	RL
-enjar	[C
+enize	IU
+enj.	XF
+enj. 	XF
+enja	UI
+enjac	KS
+enjar	b>
 enjas	LR
 enje	IU
 enjea	KS
-enjec	JT
-enji	^A
-enjim	[C
+enjec	IU
+enji	]B
+enjim	]B
 enjoa	WG
-enjoi	B]
-enjok	LR
-enjor	c=
+enjoi	DZ
+enjok	MQ
+enjor	_@
 enjos	LR
 enjoy	SK
-enju	VH
+enju	UI
 enjul	[C
 enjun	LR
-enjus	VH
-enk 	LR
+enjus	XF
+enk 	JT
 enk &	UI
-enk a	VH
-enk b	^A
-enk c	VH
-enk d	JT
-enk e	LR
-enk f	QM
-enk g	?a
-enk h	TJ
-enk i	LR
-enk k	RL
-enk m	<d
-enk n	^A
-enk o	ZD
-enk p	A^
-enk r	ZD
+enk a	UI
+enk b	_@
+enk c	YE
+enk d	B]
+enk e	IU
+enk f	RL
+enk g	=c
+enk h	VH
+enk i	JT
+enk k	UI
+enk l	LR
+enk m	>b
+enk n	[C
+enk o	WG
+enk p	<d
+enk r	XF
 enk s	YE
 enk t	HV
-enk w	RL
-enk y	>b
-enk |	a?
+enk w	VH
+enk y	9g
+enk |	]B
 enk £	d<
-enk'	MQ
-enk'd	WG
-enk's	C[
-enk,	QM
-enk, 	QM
-enk-	VH
-enk-i	XF
+enk'	KS
+enk'd	XF
+enk's	>b
+enk)	RL
+enk,	TJ
+enk, 	TJ
+enk-	YE
+enk-i	YE
 enk.	KS
-enk0	YE
-enk0 	YE
+enk. 	MQ
+enk0	UI
+enk0 	UI
 enk:	LR
 enk: 	LR
-enk;	VH
-enk; 	VH
-enk?	FX
-enk? 	FX
-enk@	LR
-enka	QM
-enkaf	EY
-enkan	UI
+enk;	RL
+enk; 	RL
+enk?	B]
+enk? 	B]
+enk@	JT
+enkaf	DZ
+enkan	TJ
 enkd	RL
-enkda	]B
-enke	LR
-enke 	SK
-enke,	QM
-enke.	SK
-enked	JT
-enkee	YE
-enkeh	MQ
-enkei	IU
-enkel	UI
-enken	b>
-enkep	DZ
-enker	GW
-enkes	QM
-enket	JT
-enkev	TJ
-enkey	RL
+enkda	^A
+enke,	SK
+enke.	KS
+enked	IU
+enkee	XF
+enkeh	LR
+enkei	GW
+enkel	VH
+enken	RL
+enkep	B]
+enker	MQ
+enkes	SK
+enket	FX
+enkev	WG
+enkey	SK
 enkf	MQ
 enkfa	MQ
-enkg	b>
-enkg 	]B
-enki 	MQ
-enkid	C[
-enkil	QM
-enkip	MQ
-enkir	a?
-enkl	KS
-enkly	=c
-enkm	VH
-enkm 	XF
-enkne	FX
+enkg	c=
+enkg 	_@
+enki	KS
+enki 	GW
+enkid	B]
+enkin	LR
+enkir	]B
+enkit	VH
+enkl	EY
+enkly	B]
+enkm	XF
+enkm 	[C
+enkn	QM
+enkne	B]
 enkno	TJ
-enko	UI
+enko	RL
+enkon	MQ
 enkor	ZD
-enkr	RL
-enks 	IU
-enks,	^A
-enks.	A^
-enks;	ZD
-enks@	WG
-enksg	b>
-enksh	SK
-enku	B]
+enkr	SK
+enks 	EY
+enks,	b>
+enks.	FX
+enks;	WG
+enks@	a?
+enksg	VH
+enku	C[
 enkw	]B
-enkwe	b>
-enkwo	[C
-enky	>b
-enky.	B]
-enl 	LR
-enl &	ZD
-enl 0	LR
-enl a	RL
-enl b	SK
-enl d	HV
-enl e	d<
+enkwe	e;
+enkwo	XF
+enky	DZ
+enky.	GW
+enl 	MQ
+enl &	XF
+enl -	SK
+enl 0	IU
+enl b	WG
+enl c	RL
+enl d	DZ
+enl e	h8
 enl f	]B
-enl h	B]
-enl i	RL
-enl k	XF
-enl l	QM
+enl g	LR
+enl h	DZ
+enl k	ZD
+enl l	TJ
 enl m	JT
-enl n	FX
-enl o	HV
-enl p	LR
-enl r	QM
-enl s	A^
+enl n	DZ
+enl o	GW
+enl p	IU
+enl s	>b
 enl t	XF
-enl u	WG
-enl v	GW
+enl u	]B
+enl v	IU
 enl w	KS
 enl y	l4
-enl |	QM
-enl £	XF
-enl –	SK
-enl"	UI
-enl" 	^A
-enl",	FX
-enl)	YE
-enl) 	SK
-enl,	RL
-enl, 	RL
-enl-	VH
-enl-o	_@
+enl |	UI
+enl £	^A
+enl –	QM
+enl"	WG
+enl" 	_@
+enl",	@_
+enl)	TJ
+enl) 	RL
+enl,	TJ
+enl, 	TJ
+enl-	RL
+enl-o	ZD
 enl.	VH
-enl. 	TJ
-enl.e	KS
-enl0	YE
-enl0 	YE
-enla 	JT
-enlab	MQ
-enlac	C[
-enlad	_@
-enlag	_@
-enlai	UI
-enlam	IU
-enlan	SK
-enlap	IU
+enl. 	VH
+enl.e	FX
+enl0	VH
+enl0 	VH
+enla 	GW
+enlab	LR
+enlac	HV
+enlad	]B
+enlag	^A
+enlai	XF
+enlam	HV
+enlap	DZ
 enlar	GW
-enlas	MQ
-enlau	WG
-enlaw	KS
-enlay	XF
-enlb	TJ
-enlb 	b>
-enlb,	VH
-enlby	@_
-enlch	TJ
-enlcu	GW
-enld 	FX
-enld,	TJ
-enld.	XF
-enlde	UI
-enldn	JT
-enldr	[C
-enlds	d<
-enle	QM
-enle"	TJ
-enle'	C[
-enle)	JT
-enle,	XF
-enle.	[C
-enle;	YE
-enleb	MQ
-enlec	XF
+enlas	KS
+enlat	MQ
+enlau	TJ
+enlaw	GW
+enlay	VH
+enlb	YE
+enlb 	]B
+enlb,	UI
+enlby	C[
+enlch	RL
+enlco	SK
+enlcu	IU
+enld 	C[
+enld,	UI
+enld.	^A
+enlde	RL
+enldi	QM
+enldn	B]
+enldr	]B
+enlds	c=
+enle	RL
+enle 	QM
+enle"	WG
+enle'	FX
+enle)	MQ
+enle,	UI
+enle.	]B
+enle;	^A
+enlea	UI
+enleb	JT
+enlec	YE
 enled	]B
-enlee	EY
-enlef	QM
-enleg	FX
-enlei	XF
-enlem	DZ
-enlen	EY
-enlep	KS
-enler	MQ
-enles	XF
-enlet	C[
-enlev	QM
-enley	]B
-enlf	MQ
-enlf 	LR
-enlf,	VH
-enlf-	SK
-enlf.	HV
-enlg	UI
+enlee	JT
+enleg	A^
+enlei	ZD
+enlem	C[
+enlen	FX
+enler	KS
+enles	ZD
+enlet	FX
+enlev	RL
+enley	e;
+enlf,	TJ
+enlf-	YE
+enlf.	EY
+enlg	RL
 enlga	YE
-enlh	MQ
-enlha	VH
-enlho	GW
-enli 	JT
-enlia	]B
+enlh	KS
+enlha	XF
+enlho	C[
+enli	MQ
+enli 	FX
+enlia	TJ
+enlic	QM
 enlid	SK
-enlie	JT
-enlif	]B
-enlig	WG
-enlik	C[
-enlil	C[
-enlim	XF
-enlin	LR
-enlio	RL
+enlie	GW
+enlif	b>
+enlig	YE
+enlik	B]
+enlil	EY
+enlim	YE
+enlin	IU
 enlip	HV
-enlis	JT
+enlis	FX
 enlit	QM
-enliv	MQ
-enlk	KS
-enlk 	GW
-enlk,	YE
-enlk-	_@
-enlk.	JT
+enlk	HV
+enlk 	KS
+enlk,	ZD
+enlk-	a?
+enlk.	HV
 enlke	@_
-enlki	B]
-enll 	FX
-enll"	SK
-enll'	_@
-enll,	[C
-enll-	VH
-enll.	RL
+enlki	<d
+enll	LR
+enll 	GW
+enll"	WG
+enll'	a?
+enll,	YE
+enll-	WG
 enll;	UI
-enlle	RL
-enllh	C[
-enlli	FX
+enlla	RL
+enlle	SK
+enllh	?a
+enlli	JT
 enllm	A^
-enllp	_@
-enlls	TJ
-enllw	SK
-enlly	a?
-enlm	QM
-enlm 	WG
-enlm,	XF
+enllo	LR
+enllp	]B
+enlls	UI
+enllu	RL
+enllw	RL
+enlly	c=
+enlm	SK
+enlm 	XF
+enlm,	SK
 enlmo	?a
-enlms	TJ
-enln	YE
-enln 	QM
+enlms	]B
+enln	VH
 enln,	^A
-enlns	ZD
-enlnu	YE
-enlo 	EY
-enlo@	[C
-enloa	EY
-enloc	RL
-enlod	IU
-enlof	LR
-enlog	JT
-enlol	SK
-enlom	VH
-enlon	[C
-enloo	SK
-enlor	RL
-enlos	SK
-enlot	DZ
-enlov	MQ
-enlp	UI
-enlp 	[C
-enlre	TJ
-enls	UI
-enls 	QM
-enls.	JT
-enls?	FX
-enls@	]B
-enlse	VH
-enlsh	@_
-enlso	YE
-enlst	LR
-enlt	VH
-enlt 	c=
-enlt.	LR
-enltd	SK
+enlns	WG
+enlo 	C[
+enlo.	>b
+enlo@	b>
+enloa	C[
+enloc	TJ
+enlod	JT
+enlof	MQ
+enlog	EY
+enlok	SK
+enlol	TJ
+enlom	UI
+enlon	ZD
+enloo	RL
+enlop	RL
+enlor	SK
+enlot	>b
+enlou	JT
+enlp	VH
+enlp 	]B
+enlre	QM
+enls	VH
+enls 	RL
+enls?	HV
+enls@	ZD
+enlse	TJ
+enlsh	<d
+enlso	b>
+enlt	WG
+enlt 	b>
+enlt.	FX
+enltd	RL
 enlte	DZ
-enlto	QM
-enltr	XF
-enlts	IU
+enltm	VH
+enlto	SK
+enltr	YE
+enlts	MQ
 enltu	RL
-enlu	XF
-enlua	JT
-enlub	MQ
-enlud	[C
+enltz	QM
+enlu	ZD
+enlua	IU
+enlud	ZD
 enlue	TJ
-enlug	LR
-enlui	EY
-enlur	DZ
-enlus	e;
+enlui	C[
+enlum	LR
+enlun	TJ
+enlur	A^
+enlus	n2
 enlut	XF
-enlv	JT
-enlve	JT
-enlw	ZD
-enlwa	]B
-enlwo	UI
-enlwy	C[
-enly	LR
+enlv	IU
+enlva	LR
+enlve	KS
+enlw	UI
+enlwa	XF
+enlwo	TJ
+enlwy	FX
+enly	MQ
 enly!	HV
-enly)	MQ
-enly,	HV
-enly.	RL
-enlyl	B]
-enm 	KS
-enm $	_@
-enm (	VH
-enm 0	B]
-enm b	WG
-enm c	SK
-enm d	QM
-enm e	^A
-enm f	KS
-enm g	a?
-enm h	TJ
-enm i	EY
+enly,	FX
+enly.	TJ
+enly:	JT
+enlyl	A^
+enm 	LR
+enm "	SK
+enm $	UI
+enm (	TJ
+enm 0	A^
+enm a	QM
+enm b	VH
+enm c	VH
+enm d	TJ
+enm e	b>
+enm f	LR
+enm g	b>
+enm h	UI
+enm i	>b
 enm k	HV
-enm l	DZ
-enm m	GW
-enm n	GW
-enm o	XF
-enm p	WG
+enm l	EY
+enm m	IU
+enm n	EY
+enm o	UI
+enm p	XF
 enm r	TJ
-enm s	TJ
-enm t	?a
+enm s	RL
+enm t	8h
 enm u	TJ
-enm v	XF
+enm v	WG
 enm w	RL
-enm y	HV
-enm |	IU
-enm £	t,
-enm –	e;
-enm €	[C
-enm'	DZ
-enm's	DZ
-enm)	ZD
-enm,	JT
-enm, 	JT
-enm-	d<
-enm-0	TJ
+enm y	LR
+enm |	QM
+enm £	s-
+enm –	^A
+enm €	WG
+enm'	FX
+enm's	FX
+enm)	^A
+enm,	IU
+enm, 	IU
+enm-	f:
+enm-0	RL
 enm.	MQ
-enm. 	MQ
-enm.e	[C
-enm0	g9
-enm0 	[C
+enm.e	XF
+enm0	d<
+enm0 	_@
 enm:	LR
 enm: 	LR
-enm;	YE
-enm; 	YE
-enma 	MQ
-enma,	UI
-enmae	EY
-enmag	JT
-enmak	TJ
-enmal	WG
-enmap	>b
-enmas	LR
-enmat	SK
-enmau	HV
-enmax	^A
-enmay	RL
-enmb	MQ
-enmb 	XF
-enmbe	LR
-enmbl	c=
-enmbo	IU
-enmbr	WG
-enmbs	B]
-enme	SK
-enme"	DZ
-enme)	ZD
-enme,	d<
-enme:	EY
-enmeb	TJ
-enmed	A^
-enmee	RL
-enmel	JT
-enmem	^A
-enmen	[C
-enmeo	RL
-enmet	MQ
-enmew	KS
+enm;	]B
+enm; 	]B
+enma 	JT
+enma,	ZD
+enmac	RL
+enmad	QM
+enmae	DZ
+enmag	HV
+enmai	LR
+enmak	UI
+enmal	VH
+enman	QM
+enmap	=c
+enmar	SK
+enmas	QM
+enmat	MQ
+enmau	DZ
+enmax	TJ
+enmb	QM
+enmb 	ZD
+enmbe	MQ
+enmbl	b>
+enmbo	C[
+enmbr	TJ
+enmbs	>b
+enme	UI
+enme 	MQ
+enme"	JT
+enme)	[C
+enme,	a?
+enme:	C[
+enmea	IU
+enmeb	UI
+enmed	GW
+enmem	a?
+enmen	]B
+enmeo	SK
+enmer	QM
+enmet	KS
+enmew	LR
 enmi	GW
-enmi 	RL
-enmi,	KS
-enmic	>b
-enmid	KS
-enmig	A^
-enmil	^A
-enmin	?a
-enmis	LR
-enmit	HV
-enmix	FX
-enmm	EY
-enmm,	SK
-enmma	IU
-enmmi	<d
-enmn	LR
-enmn 	MQ
-enmne	RL
+enmi 	QM
+enmi,	JT
+enmic	DZ
+enmid	IU
+enmig	7i
+enmil	c=
+enmin	@_
+enmit	JT
+enmix	GW
+enmm	A^
+enmm,	RL
+enmma	@_
+enmme	KS
+enmmi	;e
+enmmo	KS
+enmmu	QM
+enmn	MQ
+enmn 	KS
+enmne	[C
 enmob	DZ
-enmod	WG
-enmog	DZ
-enmok	WG
+enmod	[C
+enmog	FX
+enmok	YE
+enmol	WG
 enmon	QM
-enmoo	WG
-enmor	SK
+enmoo	ZD
 enmos	YE
-enmot	B]
-enmp 	TJ
-enmpa	SK
+enmot	FX
+enmou	QM
+enmp 	UI
+enmpa	RL
+enmpe	MQ
 enmpi	RL
 enmpl	QM
-enmpo	QM
-enmps	m3
+enmpo	TJ
+enmps	d<
 enmpt	TJ
+enmpu	QM
 enmr	JT
-enmr.	TJ
-enmrs	C[
-enms	RL
-enms 	UI
-enms,	]B
-enmse	RL
+enmr 	MQ
+enmr.	RL
+enmrs	@_
+enms	MQ
+enms 	QM
+enms,	^A
+enmse	SK
 enmsi	IU
-enmst	JT
-enmu	MQ
-enmuc	RL
-enmud	]B
-enmum	A^
-enmun	IU
-enmur	GW
-enmus	MQ
+enmst	MQ
+enmu	KS
+enmud	ZD
+enmug	QM
+enmum	;e
+enmun	KS
+enmur	EY
 enmy	=c
-enmy 	;e
-enmy,	IU
-enmys	TJ
-enn $	ZD
-enn (	YE
-enn -	A^
-enn /	VH
-enn 0	UI
-enn a	VH
-enn c	FX
-enn d	RL
-enn e	GW
-enn f	KS
-enn g	TJ
-enn h	VH
-enn i	HV
-enn j	EY
-enn k	B]
-enn l	MQ
-enn m	UI
-enn n	JT
-enn o	DZ
-enn p	MQ
-enn q	B]
-enn r	QM
-enn s	RL
-enn t	WG
-enn u	GW
+enmy 	=c
+enmy,	FX
+enmys	SK
+enn 	MQ
+enn $	XF
+enn &	KS
+enn (	WG
+enn -	>b
+enn /	YE
+enn 0	TJ
+enn a	XF
+enn b	MQ
+enn c	B]
+enn d	WG
+enn e	C[
+enn g	VH
+enn h	]B
+enn i	EY
+enn j	>b
+enn k	=c
+enn l	IU
+enn m	XF
+enn n	KS
+enn o	JT
+enn p	LR
+enn q	@_
+enn r	SK
+enn s	UI
+enn t	^A
 enn v	HV
-enn w	_@
+enn w	^A
 enn y	RL
-enn £	UI
-enn –	UI
-enn"	GW
-enn" 	LR
+enn |	IU
+enn £	VH
+enn"	EY
+enn" 	GW
 enn",	IU
-enn's	WG
+enn's	ZD
 enn't	JT
 enn)	DZ
 enn) 	GW
-enn),	JT
-enn).	VH
+enn),	LR
+enn).	TJ
 enn,	SK
 enn, 	SK
-enn-	KS
-enn-l	IU
-enn.	GW
-enn. 	HV
-enn.e	SK
-enn/	MQ
-enn0	WG
-enn:	JT
-enn: 	JT
-enn;	RL
-enn; 	RL
+enn-	MQ
+enn-l	GW
+enn.	HV
+enn. 	IU
+enn.e	RL
+enn0	]B
+enn0 	YE
+enn:	GW
+enn: 	GW
+enn;	SK
+enn; 	SK
 enn?	FX
 enn? 	FX
-enn@	]B
-enn@t	TJ
-enna	HV
-enna 	JT
-enna,	B]
-ennab	[C
-ennac	MQ
-ennad	ZD
-ennag	_@
-ennah	B]
-ennai	MQ
-ennam	GW
-ennar	]B
-ennas	YE
+enn@	b>
+enn@t	XF
+enna	GW
+enna 	RL
+enna,	DZ
+ennab	^A
+ennac	LR
+ennad	^A
+ennag	c=
+ennah	A^
+ennam	A^
+ennan	MQ
+ennar	b>
+ennas	[C
 ennat	HV
-ennav	GW
-ennb	RL
+ennav	UI
+ennb	SK
 ennc	TJ
-ennce	QM
-ennch	_@
+ennch	WG
 enncl	UI
-ennco	YE
+ennco	XF
 enncu	C[
-enncy	DZ
-ennd 	TJ
-ennd"	WG
-ennd'	SK
-ennd,	QM
-ennd-	JT
+enncy	B]
+ennd 	UI
+ennd"	ZD
+ennd'	RL
+ennd-	HV
 ennda	IU
-enndd	QM
-ennde	QM
-enndf	[C
-enndi	VH
-enndl	B]
-enndm	UI
-enndo	WG
-enndr	GW
-ennds	VH
-enndu	LR
+enndd	SK
+enndf	b>
+enndi	QM
+enndl	GW
+enndm	[C
+enndo	SK
+enndp	MQ
+enndr	JT
+ennds	WG
+enndu	JT
+enndw	QM
 enne	SK
-enne 	SK
-enne"	C[
-enne'	HV
-enne)	ZD
-enne,	VH
-enne.	TJ
-enne:	WG
+enne 	UI
+enne"	@_
+enne'	DZ
+enne)	YE
+enne:	UI
 enne@	KS
-ennea	=c
-enned	XF
-ennee	KS
-enneg	_@
+ennea	;e
+enned	UI
+ennee	LR
+enneg	^A
 ennel	IU
-ennem	GW
-ennen	h8
-ennep	EY
+ennem	JT
+ennen	l4
+ennep	A^
 enneq	C[
-enner	WG
-ennes	FX
-ennet	UI
-ennev	RL
-ennew	GW
-ennex	MQ
+enner	TJ
+ennes	EY
+ennet	ZD
+ennev	SK
+ennew	FX
+ennex	LR
 enney	LR
+ennf	LR
 ennfi	EY
-enng	MQ
-enng 	LR
-enng!	C[
-enng"	IU
-enng)	QM
+enng 	MQ
+enng!	@_
+enng"	GW
 enng,	LR
-enng-	QM
-enng.	UI
-enng;	QM
-ennga	KS
+enng-	VH
+enng.	TJ
+enng;	RL
+ennga	IU
 ennge	MQ
-enngl	B]
-enngs	TJ
-enngt	C[
-enngu	IU
-ennh	]B
-ennha	a?
-ennho	IU
+enngi	KS
+enngl	DZ
+enngt	EY
+enngu	GW
+ennh	_@
+ennha	^A
+ennho	SK
 enni	XF
-enni 	C[
-ennia	B]
-ennic	TJ
-ennie	LR
-ennig	TJ
-ennim	MQ
-ennio	[C
-ennis	XF
-ennit	_@
-enniu	XF
+enni 	B]
+ennia	A^
+ennic	UI
+ennie	MQ
+ennig	]B
+ennim	LR
+ennio	]B
+ennis	ZD
+ennit	b>
+enniu	YE
 ennj	XF
-ennk	B]
-ennk 	JT
-ennk.	JT
+ennk	A^
+ennk 	HV
+ennk.	IU
 ennke	QM
 ennki	DZ
-ennks	A^
-ennl	JT
-ennle	IU
-ennli	EY
-ennlo	IU
-ennly	RL
-ennme	DZ
+ennks	C[
+ennl	LR
+ennla	YE
+ennle	LR
+ennli	B]
+ennlo	HV
+ennme	EY
 ennmo	[C
-ennn	WG
-ennn 	KS
-ennn.	YE
-ennne	TJ
-ennni	JT
-ennno	WG
-enno	JT
+ennn	YE
+ennn 	GW
+ennn.	g9
+ennna	RL
+ennne	UI
+ennni	IU
+ennno	ZD
+ennnu	WG
+ennny	SK
+enno	GW
 enno 	DZ
-enno,	A^
-enno.	XF
-ennob	QM
+enno,	>b
+enno.	[C
+ennob	SK
 ennoc	[C
-ennoe	IU
-ennoi	UI
-ennol	EY
-ennoo	JT
+ennoe	GW
+ennoi	QM
+ennol	A^
 ennor	MQ
-ennot	KS
-ennou	EY
-ennov	A^
-ennp	[C
-ennq	EY
-ennqu	EY
-ennr	UI
-ennri	UI
-enns	TJ
-enns 	[C
+ennot	LR
+ennou	GW
+ennov	@_
+ennp	^A
+ennq	DZ
+ennqu	DZ
+ennr	SK
+ennri	RL
+enns	RL
+enns 	YE
 enns"	QM
-enns,	C[
-enns.	JT
+enns,	DZ
+enns.	HV
 enns:	ZD
-ennsa	UI
-ennsc	EY
-ennse	QM
-ennsi	FX
-ennsk	QM
-ennsp	VH
-ennst	KS
-ennsu	]B
-ennt	IU
-ennt 	DZ
+ennsa	XF
+ennsc	FX
+ennse	IU
+ennsi	JT
+ennsk	SK
+ennsp	YE
+ennst	HV
+ennsu	[C
+ennt	KS
+ennt 	FX
+ennt,	SK
 ennt.	SK
-ennt:	RL
-ennte	EY
-ennth	XF
-ennti	JT
-enntl	JT
-enntm	b>
-ennto	QM
-enntr	UI
-ennts	HV
+ennt:	TJ
+ennta	MQ
+ennte	FX
+ennth	WG
+ennti	GW
+enntl	EY
+enntm	c=
+enntr	YE
+ennts	EY
 ennty	VH
-ennu	KS
-ennue	QM
-ennum	DZ
-ennur	c=
-ennus	KS
-ennut	C[
-ennv	IU
-ennve	GW
+ennu	JT
+ennum	A^
+ennur	j6
+ennus	JT
+ennut	GW
+ennv	HV
+ennve	EY
+ennvi	JT
 ennvo	SK
-ennw	EY
-ennw 	MQ
-ennwi	JT
-enny	SK
-enny 	MQ
-enny,	TJ
-ennyb	XF
-ennym	SK
-ennyo	[C
-ennyt	FX
-ennyw	FX
-enn–	KS
-enn–f	HV
-enn–t	YE
-enn”	KS
-enn” 	KS
-eno "	WG
+ennw	C[
+ennw 	JT
+ennwa	LR
+ennwi	HV
+ennwo	HV
+enny	RL
+enny,	YE
+enny.	SK
+ennyb	^A
+ennym	VH
+ennyo	b>
+ennyt	EY
+ennyw	EY
+enn–f	JT
+enn–t	ZD
+enn”	LR
+enn” 	LR
+eno 	MQ
+eno "	ZD
 eno (	_@
-eno 0	d<
-eno a	IU
-eno b	VH
+eno 0	]B
+eno a	GW
+eno b	WG
 eno c	LR
-eno d	LR
-eno f	C[
-eno g	HV
-eno h	IU
-eno i	GW
-eno j	B]
-eno k	SK
-eno m	JT
-eno n	[C
-eno p	KS
-eno r	GW
-eno s	UI
-eno t	TJ
-eno v	KS
-eno w	RL
-eno y	UI
-eno £	YE
-eno –	JT
-eno'	C[
+eno d	KS
+eno e	SK
+eno f	EY
+eno g	A^
+eno h	GW
+eno i	KS
+eno j	?a
+eno k	MQ
+eno l	MQ
+eno m	KS
+eno n	a?
+eno r	DZ
+eno s	TJ
+eno t	UI
+eno v	HV
+eno w	JT
+eno y	ZD
+eno £	a?
+eno –	DZ
+eno'	EY
 eno's	A^
-eno,	EY
-eno, 	EY
-eno-	RL
-eno. 	QM
-eno:	YE
-eno: 	YE
-eno@	]B
-eno@l	YE
-eno@s	ZD
-enoa	SK
-enoac	JT
-enoad	FX
+eno,	GW
+eno, 	GW
+eno-	TJ
+eno.	MQ
+eno:	XF
+eno: 	XF
+eno@	d<
+eno@l	ZD
+eno@s	WG
+enoa	TJ
+enoad	EY
 enoak	SK
-enoal	HV
-enoan	ZD
-enoar	SK
+enoal	IU
+enoan	YE
+enoar	RL
 enoas	d<
 enoat	GW
-enob	IU
-enob 	FX
-enob,	TJ
-enoba	QM
-enobb	VH
-enobe	FX
-enobi	GW
-enobj	A^
-enobl	B]
-enobo	TJ
-enobs	XF
-enobv	HV
+enob	DZ
+enob 	GW
+enob,	QM
+enoba	TJ
+enobb	WG
+enobe	JT
+enobi	B]
+enobj	DZ
+enobl	@_
+enobo	SK
+enobs	YE
+enobv	C[
 enoc	_@
-enoc 	MQ
-enoca	UI
-enocc	]B
-enoch	]B
-enoci	VH
-enock	^A
-enod 	@_
-enod,	SK
+enoca	XF
+enocc	SK
+enoch	a?
+enoci	XF
+enock	]B
+enoct	MQ
+enod	SK
+enod 	>b
+enod,	TJ
 enod.	b>
-enoda	TJ
+enoda	VH
 enodd	a?
-enode	IU
-enodi	DZ
-enods	QM
-enodu	B]
-enody	UI
-enoe 	QM
+enode	HV
+enodi	B]
+enods	a?
+enodu	DZ
+enody	TJ
+enoe 	TJ
+enoe.	@_
 enoes	UI
-enoev	^A
-enof	QM
+enoev	a?
 enof.	EY
-enofe	SK
-enoff	RL
-enofs	TJ
-enog 	MQ
-enog,	b>
-enog.	IU
-enoge	FX
-enogi	FX
-enogo	DZ
+enofe	RL
+enoff	QM
+enofs	UI
+enoft	QM
+enog	QM
+enog 	KS
+enog,	]B
+enog.	MQ
+enoge	JT
+enogi	JT
+enogo	B]
 enogr	YE
-enoh	MQ
-enoic	JT
+enoh	HV
+enoh 	IU
+enoi	LR
+enoic	KS
 enoif	EY
-enoil	YE
+enoil	XF
 enoin	IU
 enoir	QM
-enois	VH
-enok	QM
-enok 	LR
-enok'	WG
-enok,	EY
-enok.	HV
-enok:	C[
-enoka	EY
-enoki	SK
-enoko	[C
+enois	XF
+enok	RL
+enok'	XF
+enok,	A^
+enok.	GW
+enok:	HV
+enoka	B]
+enoke	LR
+enoki	WG
+enoko	]B
 enoks	KS
-enol	RL
+enol	QM
+enol 	MQ
 enol,	LR
-enole	b>
-enoli	QM
-enolk	[C
-enolo	A^
+enold	MQ
+enole	d<
+enoli	TJ
+enolk	b>
+enolo	=c
 enols	UI
-enolt	SK
-enolv	JT
-enoly	XF
-enom	KS
+enolu	JT
+enolv	FX
+enoly	TJ
+enom	LR
 enom 	MQ
-enom,	FX
-enoma	JT
-enomb	ZD
-enome	UI
-enomi	HV
-enomm	EY
-enomp	JT
-enoms	SK
-enon 	FX
-enon"	LR
-enon'	B]
-enon.	JT
-enon:	IU
-enona	ZD
-enonc	]B
-enond	SK
-enone	TJ
-enonf	A^
-enong	[C
+enom,	C[
+enom.	RL
+enoma	KS
+enomb	]B
+enome	TJ
+enomi	GW
+enomm	DZ
+enomp	HV
+enoms	TJ
+enon 	GW
+enon"	HV
+enon'	?a
+enon)	LR
+enon,	QM
+enon.	GW
+enon:	FX
+enona	YE
+enonc	_@
+enond	RL
+enone	UI
+enonf	B]
+enong	ZD
 enoni	WG
 enonk	ZD
-enonl	QM
-enonn	IU
-enono	A^
-enons	>b
-enont	TJ
-enonv	HV
-enony	SK
-enon–	KS
-enoo	SK
+enonn	DZ
+enono	=c
+enons	@_
+enonv	JT
+enoo	TJ
 enoo 	j6
-enood	IU
-enoof	WG
-enook	DZ
-enool	TJ
-enoom	UI
+enoo.	LR
+enood	GW
+enoof	UI
+enook	FX
+enool	UI
+enoom	WG
 enoon	GW
-enoor	WG
-enoos	FX
-enop	UI
-enop 	MQ
+enoop	RL
+enoor	TJ
+enoos	GW
+enoot	QM
+enop	WG
+enop 	LR
 enop,	DZ
-enop-	UI
-enop.	[C
-enope	RL
-enopi	LR
-enopo	A^
-enopp	e;
-enops	WG
-enopy	GW
-enor	RL
-enor 	HV
-enor'	QM
+enop-	VH
+enop.	VH
+enope	QM
+enopo	9g
+enopp	h8
+enops	]B
+enopy	C[
+enor 	IU
+enor'	TJ
 enor)	ZD
-enor.	JT
-enora	C[
+enor.	HV
+enora	FX
 enorb	QM
-enorc	MQ
-enord	LR
-enore	RL
-enorf	KS
-enorg	ZD
-enori	d<
-enork	a?
-enorl	QM
-enorm	IU
-enorn	LR
-enoro	GW
-enorp	C[
-enorr	EY
+enord	HV
+enore	TJ
+enorg	b>
+enori	i7
+enork	c=
+enorm	JT
+enoro	EY
+enorp	FX
+enorr	JT
 enors	_@
-enort	JT
-enorv	SK
-enos	MQ
-enos 	MQ
-enos,	SK
-enos.	QM
-enosa	MQ
-enose	RL
+enorv	ZD
+enos	KS
+enos,	FX
 enosi	B]
-enosp	LR
-enoss	JT
-enost	IU
-enot	HV
-enot,	UI
-enot.	QM
-enota	>b
-enotb	@_
-enoth	JT
-enoti	@_
+enosp	JT
+enoss	KS
+enost	KS
+enot	FX
+enot,	YE
+enot.	TJ
+enota	?a
+enotb	A^
+enoth	LR
+enoti	A^
 enoto	C[
-enots	MQ
-enott	QM
-enou	MQ
-enou 	UI
-enou'	HV
-enou,	QM
-enou:	GW
-enou?	?a
-enoub	XF
-enouc	LR
-enoud	IU
-enoug	KS
-enoul	JT
-enoup	RL
-enour	JT
+enott	TJ
+enou 	TJ
+enou'	FX
+enou.	JT
+enou:	FX
+enou?	DZ
+enoub	ZD
+enouc	KS
+enoud	EY
+enoul	KS
+enoun	QM
+enoup	QM
+enour	FX
 enous	VH
-enov	MQ
-enov 	TJ
+enov	JT
+enov 	QM
 enova	_@
-enove	IU
-enow	MQ
-enow 	JT
-enow,	IU
-enow:	GW
-enowb	UI
-enowe	QM
+enove	FX
+enovi	LR
+enow	LR
+enow 	KS
+enow)	VH
+enow,	JT
+enow.	MQ
+enow:	FX
+enowa	UI
+enowb	WG
 enowi	=c
-enown	QM
-enowr	_@
-enows	XF
+enown	TJ
+enowr	YE
+enows	YE
 enox	RL
-enox 	b>
-enox.	GW
-enoxb	FX
-enoxe	IU
+enox 	d<
+enox.	DZ
+enoxb	EY
+enoxe	FX
 enoxi	IU
-enoy 	EY
-enoyl	SK
-enoys	b>
-enoz	JT
-enoze	[C
-enp (	LR
-enp /	[C
-enp 0	MQ
-enp a	UI
-enp c	KS
-enp d	C[
-enp e	DZ
+enoy	RL
+enoy 	C[
+enoyl	RL
+enoys	c=
+enoz	LR
+enoz 	^A
+enoze	VH
+enp /	ZD
+enp 0	LR
+enp a	VH
+enp b	IU
+enp c	JT
+enp d	B]
+enp e	IU
 enp f	SK
-enp h	TJ
-enp i	GW
-enp l	LR
-enp m	JT
-enp n	SK
-enp p	A^
-enp r	SK
-enp s	]B
-enp t	RL
-enp u	GW
-enp w	SK
-enp |	KS
-enp £	]B
+enp h	UI
+enp i	JT
+enp l	GW
+enp m	IU
+enp n	TJ
+enp p	@_
+enp r	RL
+enp s	WG
+enp u	KS
+enp w	RL
+enp |	GW
+enp £	WG
 enp!	VH
 enp'	JT
 enp's	JT
-enp)	HV
-enp) 	HV
-enp,	UI
-enp, 	UI
-enp-	UI
-enp-u	DZ
-enp.	LR
-enp. 	SK
+enp)	DZ
+enp) 	DZ
+enp,	WG
+enp, 	WG
+enp-	TJ
+enp-u	HV
+enp.	MQ
+enp. 	RL
+enp:	GW
+enp: 	GW
 enp;	XF
 enp; 	XF
-enpa 	SK
-enpac	>b
-enpad	d<
-enpag	7i
-enpai	XF
-enpal	^A
-enpan	MQ
-enpap	DZ
-enpar	]B
-enpas	B]
-enpat	RL
-enpau	]B
-enpay	TJ
-enpd	@_
-enpda	C[
-enpdf	?a
-enpe	SK
-enpe,	WG
-enpe.	FX
-enpea	C[
-enpec	LR
-enped	RL
-enpeg	^A
-enpel	SK
-enper	MQ
-enpes	VH
-enpew	]B
-enph	IU
-enph 	XF
-enpha	KS
-enphe	GW
-enphi	QM
-enpho	DZ
-enphs	GW
-enpia	SK
-enpic	JT
-enpie	KS
-enpik	c=
-enpil	UI
-enpin	GW
-enpip	HV
-enpit	MQ
-enpl	QM
-enpl 	UI
-enpla	SK
-enple	QM
-enpli	QM
-enplo	YE
-enpls	GW
-enplu	]B
+enpa 	RL
+enpac	EY
+enpad	i7
+enpag	8h
+enpai	VH
+enpal	[C
+enpan	RL
+enpap	>b
+enpar	^A
+enpas	C[
+enpau	VH
+enpay	LR
+enpd	C[
+enpda	A^
+enpdf	>b
+enpe	UI
+enpe 	RL
+enpe.	KS
+enpea	EY
+enpec	JT
+enpeg	b>
+enpel	TJ
+enpen	JT
+enpes	]B
+enpet	RL
+enpew	YE
+enph	JT
+enph 	VH
+enpha	IU
+enphe	HV
+enpho	FX
+enphs	C[
+enpia	QM
+enpic	FX
+enpie	JT
+enpik	f:
+enpil	RL
+enpin	EY
+enpip	IU
+enpit	LR
+enpl 	WG
+enpla	TJ
+enple	RL
+enplo	^A
+enpls	EY
+enplu	c=
 enply	>b
-enpm	VH
-enpm 	SK
-enpm.	^A
-enpm;	YE
-enpo	UI
-enpo 	b>
-enpoi	ZD
-enpok	JT
-enpol	WG
-enpon	f:
-enpoo	ZD
-enpop	9g
-enpor	TJ
-enpos	8h
-enpou	SK
+enpm	UI
+enpm 	RL
+enpm,	LR
+enpm.	_@
+enpm;	]B
+enpo	TJ
+enpo 	a?
+enpoi	[C
+enpok	FX
+enpol	ZD
+enpon	m3
+enpoo	^A
+enpop	?a
+enpor	VH
+enpos	?a
+enpot	QM
+enpou	QM
 enpp	]B
-enpp 	ZD
-enpp.	ZD
-enppa	ZD
-enppe	KS
-enppi	LR
-enppl	KS
+enpp 	YE
+enpp.	XF
+enppa	WG
+enppe	LR
+enppl	IU
 enppo	UI
 enppr	^A
-enppy	[C
-enpr	RL
+enppy	_@
+enpr	QM
 enpra	IU
-enpre	b>
-enpri	DZ
-enpro	TJ
-enpru	XF
+enpre	_@
+enpri	C[
+enpro	VH
+enpru	_@
+enps	QM
 enps 	RL
-enpse	EY
-enpt 	LR
-enpt,	GW
-enpt.	KS
+enps.	SK
+enpse	C[
+enpt 	IU
+enpt,	HV
+enpt.	IU
 enpta	MQ
 enpte	YE
-enpti	UI
-enpty	RL
-enpul	XF
-enpum	WG
-enpun	JT
-enpup	WG
-enpur	b>
-enpus	KS
-enput	DZ
-enpw	XF
-enpy	WG
-enpy 	WG
+enpti	XF
+enpty	QM
+enpul	VH
+enpum	XF
+enpun	IU
+enpup	SK
+enpur	d<
+enpus	LR
+enput	B]
+enpw	YE
+enpy	VH
+enpy 	UI
+enqt	UI
 enqu	IU
-enqua	QM
-enque	GW
-enqui	LR
+enque	B]
+enqui	IU
+enquo	RL
 enqx	SK
 enqx0	SK
-enr 	RL
+enr 	TJ
 enr "	KS
 enr &	UI
-enr (	YE
-enr 0	MQ
-enr a	b>
-enr b	UI
-enr c	IU
+enr (	UI
+enr 0	JT
+enr a	_@
+enr b	RL
+enr c	FX
 enr d	IU
 enr e	JT
-enr f	TJ
-enr g	UI
-enr i	UI
-enr j	f:
-enr k	e;
-enr l	SK
-enr m	MQ
-enr p	SK
-enr q	HV
-enr r	MQ
-enr s	RL
-enr t	QM
-enr u	@_
-enr v	A^
-enr w	FX
+enr f	UI
+enr g	XF
+enr h	MQ
+enr i	WG
+enr j	]B
+enr k	f:
+enr l	QM
+enr m	KS
+enr o	SK
+enr p	QM
+enr q	GW
+enr r	KS
+enr s	VH
+enr t	RL
+enr u	>b
+enr v	B]
+enr w	GW
 enr y	IU
-enr |	DZ
-enr –	UI
-enr!	C[
-enr! 	C[
-enr"	GW
-enr" 	JT
-enr".	IU
-enr'	JT
-enr's	JT
-enr)	JT
-enr) 	A^
-enr),	SK
-enr-	UI
-enr-0	]B
-enr-i	IU
-enr.	HV
-enr. 	JT
-enr."	EY
-enr:	HV
-enr: 	HV
-enr;	LR
-enr; 	LR
-enr?	TJ
-enr? 	FX
-enr@	QM
-enra	VH
-enra 	MQ
-enra,	SK
-enra.	IU
-enrab	_@
-enrac	GW
-enrad	ZD
-enrae	VH
-enraf	MQ
-enrag	[C
-enral	YE
-enram	c=
-enran	HV
-enrap	[C
-enras	^A
-enrat	MQ
-enrau	ZD
-enrav	XF
-enraw	LR
-enrb	UI
-enrb 	FX
-enrbe	YE
-enrbi	SK
-enrbr	RL
-enrby	QM
-enrc	JT
-enrca	_@
+enr |	EY
+enr £	MQ
+enr –	WG
+enr!	B]
+enr! 	B]
+enr"	7i
+enr" 	>b
+enr".	HV
+enr'	KS
+enr's	KS
+enr)	GW
+enr) 	B]
+enr),	RL
+enr).	LR
+enr,	RL
+enr, 	RL
+enr-	WG
+enr-0	YE
+enr-i	GW
+enr.	IU
+enr. 	IU
+enr."	>b
+enr:	GW
+enr: 	GW
+enr;	KS
+enr; 	KS
+enr?	VH
+enr? 	JT
+enra	XF
+enra.	LR
+enrab	c=
+enrac	C[
+enrad	UI
+enrag	^A
+enral	TJ
+enram	_@
+enran	FX
+enrap	YE
+enras	e;
+enrat	QM
+enrau	_@
+enrav	YE
+enraw	JT
+enrb	WG
+enrb 	IU
+enrbe	UI
+enrbi	VH
+enrbr	WG
+enrby	TJ
+enrc	GW
+enrca	UI
 enrce	IU
-enrci	LR
-enrco	B]
-enrcu	IU
+enrch	LR
+enrci	MQ
+enrco	GW
+enrcu	GW
 enrd	RL
-enrd 	JT
-enrd'	LR
-enrd,	XF
+enrd 	IU
+enrd'	JT
+enrd,	YE
 enrd.	XF
-enrda	UI
-enrdi	TJ
+enrda	VH
+enrdb	LR
 enrdl	c=
-enrdo	QM
-enrdr	WG
-enrds	IU
-enrdu	IU
+enrdr	SK
+enrds	KS
+enrdu	C[
 enre	MQ
-enre'	YE
-enre,	SK
-enre-	h8
-enre.	FX
+enre'	XF
+enre,	UI
+enre-	d<
+enre.	C[
 enre?	DZ
-enre@	]B
-enrea	HV
+enre@	RL
+enrea	IU
 enrec	MQ
-enred	LR
-enree	SK
-enref	[C
-enreg	DZ
-enrem	MQ
-enrep	h8
-enreq	FX
-enrer	=c
-enrev	IU
-enrew	]B
-enrey	LR
-enrf	a?
-enrfl	^A
-enrg	SK
-enrga	SK
-enrge	TJ
-enrgi	@_
-enrgo	WG
-enrgu	=c
-enrh	GW
-enrha	IU
-enrhe	[C
-enri	XF
-enri 	^A
-enri,	YE
-enrib	JT
-enric	EY
-enrid	TJ
-enrie	JT
-enrig	EY
-enril	TJ
-enrim	a?
-enrin	UI
+enred	KS
+enref	ZD
+enreg	C[
+enrem	LR
+enren	RL
+enrep	i7
+enreq	DZ
+enrer	<d
+enres	RL
+enret	MQ
+enrev	A^
+enrew	_@
+enrey	HV
+enrf	b>
+enrfl	b>
+enrg	QM
+enrga	WG
+enrge	SK
+enrgi	?a
+enrgo	YE
+enrgu	;e
+enrh	JT
+enrha	GW
+enrhe	UI
+enri	YE
+enri 	YE
+enri,	ZD
+enria	JT
+enrib	LR
+enric	DZ
+enrid	QM
+enrie	HV
+enrig	GW
+enril	VH
+enrim	]B
+enrin	VH
 enrio	JT
-enrit	]B
+enrip	TJ
+enris	SK
+enrit	^A
 enriz	GW
-enrk	VH
-enrk 	JT
-enrk,	FX
+enrk	UI
+enrk 	GW
+enrk,	EY
 enrkd	IU
-enrke	IU
+enrke	GW
 enrki	[C
-enrks	]B
-enrkw	^A
-enrl	KS
-enrla	SK
-enrle	UI
+enrks	[C
+enrkw	a?
+enrl 	WG
 enrli	VH
-enrly	C[
-enrm	TJ
-enrm 	MQ
-enrm,	XF
-enrm.	[C
-enrma	^A
-enrme	IU
+enrly	?a
+enrm	SK
+enrm,	YE
+enrm.	^A
+enrma	d<
+enrme	GW
 enrmi	FX
-enrmo	XF
+enrmo	WG
 enrms	ZD
-enrn	WG
-enrn 	YE
-enrn.	]B
-enrna	EY
-enrnb	RL
+enrn	UI
+enrn 	XF
+enrn,	RL
+enrn.	_@
+enrna	DZ
+enrnb	SK
 enrne	XF
-enrni	IU
-enrnm	LR
-enrno	;e
-enrns	k5
-enro	RL
-enro 	UI
-enrob	JT
-enroc	UI
-enrof	SK
-enrog	^A
-enrok	WG
-enrol	RL
-enrom	HV
+enrni	HV
+enrnm	JT
+enrno	?a
+enrns	_@
+enro 	VH
+enroa	RL
+enrob	QM
+enroc	_@
+enrof	RL
+enrog	]B
+enrol	[C
+enrom	KS
 enron	MQ
-enroo	SK
-enrop	QM
-enror	B]
-enros	C[
+enroo	QM
+enror	A^
+enros	DZ
 enrot	MQ
-enrou	YE
-enrov	VH
-enroz	IU
-enrp	k5
-enrpe	_@
-enrph	[C
-enrpr	[C
-enrps	XF
-enrq	C[
-enrqu	C[
-enrr	RL
-enrr 	a?
-enrr,	]B
-enrra	]B
+enrou	XF
+enrov	YE
+enroz	GW
+enrp	q/
+enrpe	f:
+enrph	]B
+enrpr	a?
+enrps	VH
+enrq	A^
+enrqu	A^
+enrr	SK
+enrr 	WG
+enrr,	d<
+enrra	^A
 enrre	IU
-enrri	SK
-enrro	WG
-enrry	C[
+enrro	SK
+enrry	DZ
 enrs 	IU
-enrs'	VH
-enrs)	KS
-enrs.	RL
-enrs:	QM
-enrs;	JT
-enrs?	IU
-enrs@	[C
+enrs'	]B
+enrs)	JT
+enrs,	KS
+enrs.	TJ
+enrs:	SK
+enrs;	MQ
+enrs?	HV
+enrs@	XF
+enrsa	WG
 enrsb	XF
-enrsd	VH
-enrse	VH
-enrsh	RL
+enrsd	UI
+enrse	QM
+enrsh	WG
 enrsi	C[
-enrso	MQ
-enrt	QM
-enrt 	LR
-enrt,	TJ
-enrt.	FX
-enrta	=c
-enrte	VH
+enrso	LR
+enrt 	JT
+enrt.	IU
+enrta	?a
+enrte	]B
 enrth	VH
 enrti	HV
-enrtn	GW
-enrto	?a
-enrts	h8
-enrtu	_@
-enru 	h8
+enrtn	HV
+enrto	A^
+enrts	m3
+enrtu	SK
+enru	LR
+enru 	f:
 enrua	JT
-enruc	YE
+enruc	ZD
 enrud	HV
-enrue	TJ
+enrue	UI
 enrug	LR
-enrui	TJ
-enrul	B]
-enrum	RL
-enrun	MQ
-enrus	@_
-enrv	UI
-enrva	JT
-enrve	YE
-enrw	XF
-enrwa	b>
-enrwe	EY
-enrwi	b>
-enry 	RL
-enry'	@_
-enry,	QM
-enry-	TJ
-enry.	IU
-enry:	]B
-enry;	ZD
-enry@	RL
-enryb	C[
-enryo	C[
+enrui	UI
+enrul	@_
+enrun	RL
+enrus	?a
+enrv	SK
+enrva	LR
+enrve	XF
+enrw	UI
+enrwa	d<
+enrwe	DZ
+enrwi	^A
+enrwo	MQ
+enry 	SK
+enry'	?a
+enry)	GW
+enry,	RL
+enry-	XF
+enry.	JT
+enry:	[C
+enry;	WG
+enry@	SK
+enryb	A^
+enryi	MQ
+enryo	A^
 enryt	[C
 enryw	IU
 ens 	RL
-ens "	QM
-ens $	WG
-ens &	IU
-ens +	]B
-ens -	]B
-ens 0	HV
-ens a	YE
-ens b	LR
-ens d	JT
-ens g	YE
-ens h	]B
-ens i	LR
-ens j	]B
-ens k	YE
-ens m	d<
+ens "	MQ
+ens $	[C
+ens &	FX
+ens (	KS
+ens +	e;
+ens -	ZD
+ens 0	DZ
+ens a	ZD
+ens b	HV
+ens c	QM
+ens d	HV
+ens f	QM
+ens g	TJ
+ens h	[C
+ens i	KS
+ens j	b>
+ens k	XF
+ens l	QM
+ens m	e;
 ens n	VH
-ens o	GW
-ens p	TJ
-ens q	RL
+ens o	EY
+ens q	SK
 ens r	EY
-ens s	[C
+ens s	]B
 ens t	KS
 ens u	GW
-ens v	TJ
-ens y	JT
-ens |	MQ
-ens £	SK
+ens v	UI
+ens w	RL
+ens y	KS
+ens |	IU
+ens £	UI
 ens ·	JT
-ens –	DZ
-ens €	UI
-ens!	IU
+ens –	GW
+ens €	RL
+ens!	GW
 ens! 	B]
-ens"	TJ
+ens"	WG
+ens" 	TJ
 ens'	QM
-ens' 	RL
-ens) 	JT
-ens),	GW
-ens).	YE
-ens-	TJ
+ens' 	SK
+ens) 	IU
+ens),	B]
+ens).	WG
+ens,	SK
+ens, 	SK
+ens-	ZD
 ens. 	SK
-ens.)	A^
-ens.e	GW
-ens:	ZD
-ens: 	YE
-ens;	[C
-ens; 	[C
-ens?	9g
-ens? 	:f
-ens@	ZD
-ens@a	RL
-ens@b	[C
-ens@f	[C
-ens@g	YE
-ens@h	TJ
+ens.)	IU
+ens.e	C[
+ens:	[C
+ens: 	[C
+ens;	YE
+ens; 	YE
+ens?	7i
+ens? 	8h
+ens@	a?
+ens@a	[C
+ens@b	]B
+ens@f	]B
+ens@g	ZD
+ens@h	VH
 ens@q	KS
-ens@s	VH
-ens@t	VH
-ens@w	_@
-ensa	JT
+ens@s	]B
+ens@t	XF
+ens@w	ZD
+ensa	GW
 ensa 	?a
-ensaf	MQ
-ensag	VH
-ensai	JT
-ensal	a?
+ensad	QM
+ensaf	LR
+ensag	SK
+ensai	KS
+ensal	_@
+ensam	XF
 ensan	QM
-ensap	B]
-ensas	LR
-ensat	]B
-ensav	?a
-ensaw	]B
-ensax	ZD
-ensay	7i
-ensb	VH
-ensba	FX
-ensc	UI
-ensc 	ZD
-ensca	WG
-ensch	SK
-enscu	DZ
-ensd	TJ
-ensda	TJ
-ense 	B]
-ense,	IU
-ense.	FX
+ensap	@_
+ensar	KS
+ensas	IU
+ensat	_@
+ensav	FX
+ensaw	_@
+ensax	_@
+ensay	8h
+ensb	QM
+ensba	@_
+ensc	WG
+ensc 	]B
+ensca	TJ
+ensch	RL
+enscu	C[
+ensd	UI
+ensda	UI
+ense 	C[
+ense.	EY
 ense:	]B
-ense?	HV
-ensea	[C
+ense?	LR
+ensea	^A
 ensec	HV
-ensed	a?
-enseh	^A
+ensed	^A
+enseh	c=
 ensel	QM
-ensem	SK
-ensen	IU
+ensem	TJ
+ensen	JT
 ensep	SK
-enser	VH
-enses	]B
-enset	EY
-enseu	YE
+enser	TJ
+enses	ZD
+enset	FX
+enseu	ZD
 ensev	KS
-ensew	ZD
-ensg	MQ
-ensgi	b>
+ensew	XF
+ensg	UI
+ensgi	VH
 ensgr	LR
-ensh'	MQ
-ensh,	JT
-ensh.	?a
-ensha	YE
-enshe	LR
-enshi	MQ
-enshm	JT
+ensh	MQ
+ensh'	KS
+ensh,	IU
+ensh.	EY
+ensha	ZD
+enshm	MQ
 enshr	KS
-enshu	XF
-ensi	JT
-ensib	EY
-ensic	ZD
-ensid	WG
-ensie	DZ
-ensig	UI
-ensil	LR
-ensim	LR
-ensin	LR
-ensio	IU
-ensir	@_
+enshu	VH
+ensi	KS
+ensia	RL
+ensib	DZ
+ensic	UI
+ensid	ZD
+ensie	A^
+ensig	TJ
+ensil	MQ
+ensim	KS
+ensin	JT
+ensio	HV
+ensir	<d
 ensis	JT
-ensiz	RL
-ensk	MQ
-ensk 	JT
-ensk.	]B
-ensk0	WG
-enski	KS
-ensks	@_
-ensky	=c
+ensit	KS
+ensiv	HV
+ensix	QM
+ensiz	MQ
+ensk	LR
+ensk 	LR
+ensk.	_@
+ensk0	UI
+enski	MQ
+ensks	DZ
+ensky	B]
 ensl	TJ
-ensla	VH
-ensle	QM
-ensli	QM
-enslo	d<
-enslu	EY
-ensly	HV
+ensla	TJ
+ensle	RL
+enslo	f:
+enslu	C[
+ensly	C[
 ensm	]B
-ensma	WG
+ensma	VH
 ensme	^A
-ensmi	HV
-ensmo	XF
-ensn	DZ
-ensn'	DZ
-ensna	XF
-ensne	IU
-ensno	WG
-enso	IU
+ensmi	KS
+ensmo	YE
+ensn	GW
+ensn'	JT
+ensna	SK
+ensne	KS
+ensno	TJ
+enso	GW
 enso 	JT
-enso.	WG
-ensob	B]
-ensoc	ZD
-ensoi	RL
-ensol	YE
-ensom	KS
-enson	A^
-ensoo	_@
-ensor	<d
-ensou	KS
-ensp	RL
-enspe	DZ
-enspi	LR
-enspl	d<
-enspo	YE
-ensps	IU
-enspu	VH
-ensq	^A
+enso.	RL
+ensob	9g
+ensoc	]B
+ensol	XF
+ensom	IU
+enson	HV
+ensoo	WG
+ensor	>b
+ensou	MQ
+ensp	QM
+enspa	MQ
+enspe	FX
+enspi	JT
+enspl	i7
+enspo	[C
+enspr	MQ
+ensps	LR
+enspu	WG
+ensq	a?
 ensqu	]B
-ensr	GW
-enss,	KS
-enss.	IU
-enss:	HV
+ensr	JT
+enss	MQ
+enss 	QM
+enss,	JT
+enss.	LR
+enss:	GW
 enssa	YE
-ensse	XF
-enssi	KS
-enssl	FX
-ensso	QM
-enssu	TJ
+ensse	VH
+enssi	IU
+enssl	EY
+enssu	UI
 enssw	C[
-enst	VH
-enst 	MQ
+enst	XF
+enst 	LR
 enst,	>b
-enst-	B]
-enst.	YE
-enst;	IU
-ensta	RL
-enste	WG
-enstl	a?
-enstm	UI
+enst-	C[
+enst.	]B
+enst:	QM
+enst;	C[
+ensta	TJ
+enste	UI
+ensti	LR
+enstl	ZD
+enstm	SK
 ensto	]B
-enstr	]B
-ensts	C[
-enstu	@_
-ensu	TJ
-ensua	UI
+enstr	YE
+ensts	@_
+enstu	>b
+ensty	ZD
+ensu	UI
+ensua	TJ
 ensub	LR
-ensue	SK
-ensui	_@
-ensum	JT
-ensun	TJ
-ensup	C[
-ensur	VH
-ensw	HV
-enswe	IU
-enswi	QM
-enswo	DZ
-ensyc	QM
-ent 	FX
-ent "	XF
-ent &	b>
-ent (	C[
-ent 0	LR
-ent a	MQ
-ent b	GW
-ent c	VH
+ensue	UI
+ensui	]B
+ensul	MQ
+ensun	SK
+ensup	A^
+ensur	ZD
+ensw	EY
+enswa	QM
+enswe	GW
+enswo	A^
+ensy 	RL
+ensyc	MQ
+ent 	C[
+ent "	^A
+ent &	d<
+ent (	KS
+ent a	LR
+ent b	IU
+ent c	WG
 ent e	IU
-ent g	FX
-ent i	HV
+ent f	RL
+ent g	EY
+ent i	IU
 ent j	VH
 ent l	KS
-ent m	LR
-ent n	RL
+ent n	MQ
 ent o	SK
-ent p	B]
-ent q	@_
+ent p	A^
+ent q	C[
 ent r	HV
-ent s	WG
+ent s	XF
+ent t	MQ
 ent u	B]
-ent v	DZ
-ent y	SK
-ent |	SK
-ent £	C[
-ent ·	KS
-ent –	^A
-ent €	XF
-ent!	B]
-ent! 	B]
-ent"	HV
-ent" 	KS
+ent v	FX
+ent y	UI
+ent |	TJ
+ent £	GW
+ent ·	LR
+ent –	_@
+ent €	YE
+ent!	?a
+ent! 	?a
+ent"	FX
+ent" 	GW
 ent'	RL
-ent's	SK
+ent's	RL
+ent)	RL
 ent) 	KS
-ent),	TJ
-ent).	MQ
-ent,	VH
-ent, 	WG
-ent-	KS
-ent-s	JT
-ent.	LR
-ent. 	MQ
-ent."	IU
-ent.)	IU
-ent.e	e;
-ent;	MQ
-ent; 	MQ
-ent?	EY
-ent? 	EY
-ent@	^A
-enta	KS
-enta 	[C
-enta,	HV
-entab	DZ
-entac	<d
-entag	JT
+ent),	UI
+ent).	LR
+ent,	UI
+ent, 	UI
+ent-	FX
+ent-o	MQ
+ent-s	LR
+ent.	KS
+ent. 	KS
+ent."	LR
+ent.)	C[
+ent.e	_@
+ent0	B]
+ent:	MQ
+ent: 	MQ
+ent;	GW
+ent; 	GW
+ent?	A^
+ent? 	A^
+ent@	[C
+enta	MQ
+enta 	XF
+enta,	KS
+entab	A^
+entac	@_
+entaf	QM
+entag	LR
 entai	HV
-entak	^A
-ental	B]
+entak	XF
+ental	A^
 entam	QM
 entan	RL
-entap	?a
-entar	SK
-entas	IU
-entat	TJ
-entax	ZD
-entay	MQ
-entb	@_
-entbc	@_
-entc	RL
-entch	SK
-entd	QM
-entd 	VH
-entd,	WG
-entd.	GW
+entap	>b
+entas	KS
+entat	SK
+entax	a?
+entay	LR
+entb	C[
+entbc	EY
+entc	SK
+entch	TJ
+entd	RL
+entd 	XF
+entd,	XF
+entd.	DZ
 ente	MQ
-ente 	MQ
-ente)	[C
-ente,	FX
-ente.	@_
-ente:	=c
-ente?	JT
-entea	UI
-entec	[C
-ented	MQ
+ente)	YE
+ente,	?a
+ente.	DZ
+ente:	A^
+ente?	IU
+entea	ZD
+entec	a?
+ented	QM
 entee	KS
-entem	TJ
-entep	QM
+entel	QM
+entem	WG
+entep	UI
 enter	QM
-entev	=c
-entex	VH
-enth	KS
+entes	MQ
+entev	A^
+entew	VH
+entex	YE
+entf	TJ
+entfi	TJ
+enth	LR
 enth 	QM
 enth'	HV
-enth,	RL
-enth.	JT
-entha	HV
+enth,	UI
+enth.	LR
+entha	IU
 enthf	IU
-enthi	JT
-enthl	VH
-entho	UI
-enthr	SK
-enths	WG
-enthu	VH
-enthw	HV
-enthy	IU
-enti	SK
+enthi	GW
+enthl	XF
+entho	YE
+enthr	UI
+enths	TJ
+enthu	TJ
+enthw	GW
+enthy	QM
 entia	C[
-entie	_@
-entig	9g
-entil	EY
-entim	QM
-entin	UI
-entio	SK
+entic	MQ
+entie	[C
+entif	SK
+entig	<d
+entil	GW
+entin	VH
+entio	RL
 entip	[C
-entiq	SK
-entis	IU
-entit	LR
-entiv	a?
-entl	RL
-entle	SK
-ently	YE
-entm	ZD
-entma	UI
-entme	XF
-entn	VH
-entne	b>
-entni	]B
-ento	KS
-ento,	C[
-entoc	GW
-entod	YE
+entiq	XF
+entit	MQ
+entiv	ZD
+entle	RL
+ently	VH
+entm	]B
+entma	SK
+entme	YE
+entn	TJ
+entne	f:
+entni	[C
+ento	JT
+ento 	QM
+ento,	B]
+ento.	RL
+entob	KS
+entoc	HV
+entod	ZD
 entog	RL
-entol	:f
-entom	FX
-enton	FX
-entoo	QM
-entor	IU
-entos	JT
-entov	TJ
-entow	^A
-entoy	B]
-entp	UI
+entok	RL
+entol	9g
+entom	GW
+enton	IU
+entor	KS
+entos	HV
+entou	LR
+entov	ZD
+entow	ZD
+entoy	C[
+entp	b>
 entr	TJ
-entra	SK
-entre	XF
-entri	FX
-entro	LR
-entru	MQ
+entra	VH
+entre	^A
+entri	HV
+entro	MQ
+entry	MQ
 ents	SK
-ents 	RL
-ents)	?a
-ents,	UI
-ents.	TJ
-ents:	QM
-ents;	_@
-ents?	C[
-ents@	XF
-entse	C[
-entsi	UI
-entt	TJ
-entt 	UI
+ents 	TJ
+ents)	EY
+ents,	TJ
+ents.	QM
+ents;	YE
+ents?	GW
+ents@	b>
+entse	EY
+entsi	XF
+entt	SK
+entt 	YE
 entt,	MQ
-entta	QM
-entte	LR
-entti	o1
-enttl	KS
-entto	;e
-enttr	C[
-entty	IU
-entu	LR
-entua	YE
-entuc	:f
-entud	LR
-entue	UI
-entuf	JT
+entta	LR
+entte	HV
+entti	t,
+enttl	JT
+entto	7i
+enttr	=c
+entty	MQ
+entu	KS
+entua	[C
+entuc	9g
+entud	KS
+entue	RL
+entuf	IU
 entum	ZD
-entun	QM
-entur	JT
-entut	VH
-entwe	KS
-entwi	MQ
-entwo	UI
-enty	TJ
+entun	TJ
+entur	IU
+entut	TJ
+entwe	MQ
+entwo	VH
+enty	WG
 enty 	TJ
-enty,	]B
+enty,	e;
 enty-	]B
-enty.	YE
-entyp	@_
-enu 	VH
-enu 0	b>
-enu a	QM
-enu b	VH
-enu c	YE
-enu d	SK
-enu f	GW
-enu g	SK
-enu i	GW
-enu k	TJ
-enu l	b>
-enu m	RL
-enu n	RL
-enu o	C[
-enu p	YE
-enu t	EY
-enu w	g9
+enty.	ZD
+entyp	DZ
+entz	QM
+enu 	WG
+enu 0	]B
+enu a	SK
+enu b	TJ
+enu c	WG
+enu d	XF
+enu f	EY
+enu g	RL
+enu h	QM
+enu i	DZ
+enu k	ZD
+enu l	_@
+enu m	VH
+enu o	?a
+enu p	ZD
+enu t	FX
+enu w	e;
 enu'	FX
-enu'd	VH
+enu'd	TJ
 enu'l	GW
-enu'r	B]
-enu.	KS
-enu. 	MQ
-enu.”	EY
-enu:	GW
-enu: 	GW
-enu?	?a
-enu? 	?a
-enua	TJ
-enuad	=c
+enu'r	C[
+enu.	HV
+enu. 	KS
+enu.”	C[
+enu:	FX
+enu: 	FX
+enu?	DZ
+enu? 	DZ
+enua	WG
+enuad	@_
 enuag	IU
-enual	ZD
+enual	a?
 enuan	EY
-enuar	XF
-enuat	JT
+enuar	YE
+enuat	IU
 enuay	HV
-enub 	LR
-enub-	IU
-enubl	UI
+enub	SK
+enub 	IU
+enub-	DZ
+enubl	WG
 enubr	QM
-enuc	GW
-enuch	JT
-enuck	FX
-enuct	RL
-enud	JT
-enud 	XF
-enudd	SK
+enubs	[C
+enuc	HV
+enuch	IU
+enuck	IU
+enuct	QM
+enud	KS
+enud 	UI
+enudd	QM
 enude	GW
-enudg	DZ
-enudh	HV
-enudi	IU
-enudm	c=
+enudg	B]
+enudh	GW
+enudi	GW
+enudm	^A
 enue	TJ
-enue 	YE
+enue 	ZD
 enue,	C[
 enue-	UI
-enue.	WG
-enueb	^A
-enued	C[
-enuee	SK
-enuen	MQ
+enue.	XF
+enueb	[C
+enued	>b
+enuee	^A
 enues	FX
-enuf	MQ
-enuff	MQ
-enug	VH
-enug 	^A
-enuga	TJ
-enuge	RL
+enug	TJ
+enug 	a?
+enuga	[C
+enuge	UI
 enugg	B]
 enugs	QM
-enugu	RL
-enuh	a?
+enugu	TJ
+enuh	g9
 enuhr	UI
+enui	MQ
 enuic	GW
-enuid	RL
-enuie	FX
-enuil	^A
+enuie	B]
+enuil	]B
 enuin	@_
-enuir	KS
-enuk	b>
-enul 	IU
-enul.	[C
-enula	TJ
-enuld	EY
-enule	DZ
+enuk	XF
+enul 	GW
+enul.	a?
+enula	WG
+enuld	FX
+enule	C[
 enulg	FX
-enull	SK
-enuls	UI
-enult	YE
-enuly	UI
-enum	GW
-enum'	JT
-enum,	FX
-enumb	GW
-enume	TJ
-enumm	IU
+enull	QM
+enuls	TJ
+enult	VH
+enuly	VH
+enum	DZ
+enum'	GW
+enum,	DZ
+enumb	DZ
+enume	VH
+enumm	LR
 enumn	FX
-enump	YE
-enums	DZ
+enump	[C
+enums	HV
 enun	UI
-enun 	RL
 enuna	MQ
-enunc	MQ
-enung	_@
-enuni	_@
-enunk	RL
-enunl	EY
+enune	VH
+enung	g9
+enuni	[C
+enunl	HV
 enunn	KS
-enunt	QM
-enuot	SK
-enup 	YE
-enup,	TJ
-enup.	SK
-enupd	C[
-enuph	RL
-enupi	KS
-enupl	?a
+enuo	RL
+enuot	TJ
+enup	KS
+enup 	TJ
+enup,	SK
+enup.	VH
+enupd	A^
+enuph	WG
+enupi	MQ
+enupl	A^
 enupp	GW
-enups	KS
+enups	IU
 enur	RL
-enur 	UI
-enur,	UI
+enur 	WG
+enur,	VH
+enur-	QM
 enur.	YE
 enura	A^
-enurb	VH
-enurd	RL
-enure	JT
-enurg	EY
-enuri	KS
-enurn	UI
-enurp	WG
+enurb	XF
+enurd	TJ
+enure	IU
+enurg	GW
+enuri	MQ
+enurn	VH
+enurp	_@
 enurr	DZ
-enurs	A^
-enurt	ZD
-enurv	[C
-enury	^A
-enus 	GW
-enus"	A^
-enus,	KS
-enus.	UI
-enus;	ZD
-enusb	FX
-enuse	UI
-enush	[C
+enurs	B]
+enurt	^A
+enurv	]B
+enury	_@
+enus	MQ
+enus 	IU
+enus"	C[
+enus,	GW
+enus.	WG
+enus;	_@
+enusa	MQ
+enusb	@_
+enuse	RL
+enush	RL
 enusk	[C
-enusl	HV
-enuss	=c
-enust	?a
-enusu	YE
-enut,	KS
-enut-	FX
-enut.	LR
-enute	FX
+enusl	C[
+enuss	@_
+enust	DZ
+enusu	_@
+enut 	MQ
+enut,	IU
+enut-	HV
+enut.	IU
+enute	GW
+enutf	TJ
 enuth	KS
-enuti	MQ
-enutl	^A
+enutl	]B
 enuto	UI
-enutt	XF
+enuts	QM
+enutt	YE
 enutu	IU
-enuy	KS
-enuy 	TJ
-enuya	IU
-enuye	A^
-env 	RL
-env c	XF
-env t	MQ
-env,	HV
-env, 	HV
-env0 	QM
-enva	TJ
-enva 	EY
-envac	RL
-enval	A^
+enuy	JT
+enuy 	SK
+enuya	EY
+enuye	=c
+enuz	MQ
+env c	_@
+env,	JT
+env, 	JT
+env0	LR
+enva	RL
+enva 	FX
+enval	EY
 envan	UI
-envar	MQ
+envar	JT
 envat	j6
-envd	TJ
-envd 	TJ
-enve	FX
+envd	KS
+envd 	KS
+enve	GW
 enve 	MQ
-enve"	HV
+enve"	GW
 enve,	TJ
-enve.	UI
-envec	IU
-envem	?a
-enven	C[
-enver	VH
-enves	LR
-envet	TJ
+enve.	a?
+envec	JT
+envel	QM
+envem	7i
+enven	FX
+enver	TJ
+enves	SK
+envet	QM
 envey	SK
-envi	KS
-envic	TJ
-envid	SK
-envie	EY
-envil	QM
-envio	HV
-envit	HV
-envo	C[
-envoi	IU
-envol	SK
+envi	LR
+envic	RL
+envid	YE
+envie	DZ
+envil	SK
+envin	LR
+envio	C[
+envis	MQ
+envit	FX
+envo	A^
+envoi	KS
+envol	UI
 envor	LR
-envos	KS
+envos	JT
 envu	FX
 envul	FX
-envy	A^
-envy 	B]
-enw 0	_@
+envy	@_
+envy 	@_
+enw 0	[C
 enw a	>b
-enw b	WG
-enw c	]B
+enw b	QM
+enw c	e;
 enw d	TJ
-enw f	RL
+enw e	QM
 enw g	WG
-enw h	KS
-enw i	TJ
-enw l	]B
-enw m	5k
-enw n	>b
+enw h	LR
+enw i	SK
+enw l	c=
+enw m	1o
+enw n	@_
 enw o	b>
-enw p	FX
-enw r	HV
-enw s	c=
-enw t	A^
-enw w	MQ
-enw y	GW
-enw'	RL
-enw's	RL
-enw)	SK
+enw p	A^
+enw r	GW
+enw s	e;
+enw t	>b
+enw w	SK
+enw y	DZ
+enw'	SK
+enw's	SK
+enw)	TJ
 enw) 	SK
-enw,	KS
-enw, 	KS
-enw.	KS
-enw. 	MQ
+enw,	IU
+enw, 	IU
+enw.	IU
+enw. 	IU
+enw.e	a?
 enw/	JT
 enw/ 	HV
-enw0	YE
-enw0 	WG
-enw:	IU
-enw: 	IU
-enw@	FX
-enwa	GW
+enw0	]B
+enw0 	[C
+enw:	LR
+enw: 	LR
+enw@	C[
+enwa	IU
 enwag	YE
-enwai	SK
-enwal	QM
-enwan	LR
-enwap	MQ
-enwar	EY
-enwas	IU
-enwat	RL
-enwb	VH
-enwby	UI
-enwc	IU
-enwd	DZ
-enwd 	MQ
-enwda	LR
+enwai	TJ
+enwal	SK
+enwan	KS
+enwar	FX
+enwas	HV
+enwat	SK
+enway	LR
+enwb	WG
+enwby	WG
+enwc	MQ
+enwd	FX
+enwda	KS
 enwe	WG
-enwe 	]B
-enwe'	SK
-enwe.	_@
-enwea	VH
-enweb	9g
-enwed	RL
-enwee	QM
-enwei	DZ
-enwen	IU
-enwer	HV
-enwes	>b
-enwet	^A
-enwex	YE
-enwf	ZD
-enwh	LR
+enwe 	^A
+enwe'	QM
+enwe.	^A
+enwea	XF
+enweb	:f
+enwei	HV
+enwen	JT
+enwer	LR
+enwes	<d
+enwet	XF
+enwex	UI
+enwf	^A
+enwh	KS
 enwha	IU
 enwhe	TJ
-enwhi	C[
-enwho	TJ
-enwhy	WG
-enwi 	ZD
-enwic	XF
-enwif	=c
-enwil	MQ
-enwim	QM
-enwin	FX
-enwis	IU
-enwk	SK
-enwk 	YE
-enwks	UI
-enwl	^A
-enwl 	a?
-enwls	[C
+enwhi	EY
+enwho	UI
+enwhy	TJ
+enwi	MQ
+enwi 	SK
+enwic	ZD
+enwid	^A
+enwif	<d
+enwim	RL
+enwin	DZ
+enwir	MQ
+enwis	LR
+enwit	RL
+enwk	TJ
+enwk 	^A
+enwks	SK
+enwl	]B
+enwl 	ZD
+enwls	YE
 enwm	UI
 enwmi	UI
-enwn 	VH
-enwn,	TJ
-enwn.	>b
-enwne	WG
-enwnl	DZ
-enwns	LR
+enwn	QM
+enwn 	UI
+enwn,	UI
+enwn.	<d
+enwne	TJ
+enwnl	9g
+enwns	DZ
 enwo 	^A
-enwo,	c=
-enwo.	?a
-enwob	IU
+enwo,	g9
+enwo.	>b
+enwob	HV
 enwom	XF
-enwon	DZ
-enwoo	XF
-enwor	MQ
-enwou	C[
-enwra	^A
-enwre	HV
-enws	RL
-enws 	b>
-enws,	QM
-enws.	<d
-enwsp	GW
+enwon	FX
+enwoo	RL
+enwou	B]
+enwra	]B
+enwre	KS
+enws	TJ
+enws 	j6
+enws,	MQ
+enws.	9g
+enwsp	EY
 enww	IU
 enww.	IU
 enwww	IU
-enwy	UI
-enwye	[C
-enx 	KS
+enwy	VH
+enwye	]B
+enx 	MQ
 enx 0	HV
-enx a	d<
-enx b	]B
-enx f	c=
-enx h	GW
-enx i	TJ
-enx o	EY
+enx a	h8
+enx b	SK
+enx f	XF
+enx h	FX
+enx i	SK
+enx o	FX
 enx r	SK
-enx,	HV
-enx, 	HV
-enx.	WG
-enx. 	WG
-enx0	LR
-enx0 	UI
-enx00	EY
+enx t	LR
+enx,	GW
+enx, 	GW
+enx.	UI
+enx. 	UI
+enx0 	VH
+enx00	C[
 enx@	GW
-enxa	YE
-enxam	YE
-enxb	[C
-enxbl	FX
-enxc	QM
-enxce	MQ
-enxe	ZD
-enxed	QM
-enxes	IU
-enxi	LR
-enxin	MQ
-enxis	YE
+enxa	XF
+enxam	_@
+enxb	TJ
+enxbl	EY
+enxe	[C
+enxed	SK
+enxes	FX
+enxin	LR
+enxis	[C
 enxl	VH
-enxle	QM
+enxle	SK
 enxm	JT
-enxma	EY
-enxpl	MQ
-enxt	LR
-enxt 	SK
-enxte	MQ
+enxma	DZ
+enxpe	LR
+enxt	KS
+enxt 	QM
+enxte	KS
 enxtr	LR
-enxty	EY
-enxx	YE
-eny 	SK
-eny "	RL
-eny '	@_
-eny +	KS
+enxty	DZ
+enxx	]B
+eny 	TJ
+eny "	UI
+eny &	XF
+eny '	DZ
+eny (	LR
+eny +	MQ
 eny 0	d<
 eny a	DZ
 eny d	JT
-eny e	MQ
-eny f	MQ
-eny h	VH
-eny i	TJ
-eny j	EY
-eny k	LR
-eny l	ZD
-eny m	JT
-eny n	JT
-eny o	LR
-eny r	TJ
-eny s	RL
-eny u	FX
-eny v	[C
-eny w	KS
-eny y	A^
-eny |	UI
-eny £	WG
-eny –	XF
-eny!	DZ
-eny!!	DZ
-eny"	@_
+eny f	JT
+eny g	JT
+eny h	[C
+eny j	B]
+eny k	MQ
+eny l	UI
+eny m	LR
+eny n	DZ
+eny q	RL
+eny r	WG
+eny s	VH
+eny t	RL
+eny u	KS
+eny v	ZD
+eny w	IU
+eny y	DZ
+eny |	VH
+eny £	k5
+eny –	YE
+eny!	B]
+eny!!	B]
+eny"	A^
 eny" 	DZ
-eny'	IU
+eny'	JT
 eny'r	^A
-eny's	GW
-eny'v	A^
+eny's	DZ
+eny'v	C[
 eny)	FX
-eny) 	KS
-eny).	MQ
-eny,	JT
-eny, 	JT
-eny-	]B
+eny) 	IU
+eny),	GW
+eny).	TJ
+eny,	IU
+eny, 	IU
+eny-	ZD
 eny-o	WG
-eny.	KS
-eny. 	JT
-eny.e	]B
-eny0	ZD
+eny.	IU
+eny. 	HV
+eny.e	f:
+eny0	VH
 eny:	LR
 eny: 	LR
 eny;	TJ
 eny; 	TJ
-eny?	A^
-eny? 	A^
-eny@	RL
-enya	IU
-enya 	C[
-enya,	FX
-enyan	HV
+eny?	FX
+eny? 	FX
+eny@	SK
+enya	GW
+enya 	=c
+enya,	GW
+enyan	DZ
 enyar	QM
 enyb	KS
-enybe	@_
+enybe	C[
 enybo	QM
-enyc	ZD
+enyc	^A
+enych	QM
 enycl	VH
-enyd	A^
-enye	WG
-enyea	VH
-enyel	5k
-enyem	IU
+enyd	KS
+enye	TJ
+enye 	RL
+enye.	LR
+enyea	[C
+enyel	7i
+enyer	RL
 enyes	VH
-enyet	QM
-enyi	ZD
+enyet	UI
+enyi	[C
 enyin	[C
-enyl	IU
-enyla	TJ
-enyle	A^
-enyli	TJ
-enyme	EY
+enyl	KS
+enyla	QM
+enyle	C[
+enyli	YE
+enym	SK
+enyme	JT
 enymo	SK
-enyn	MQ
-enyn 	UI
+enyn 	TJ
 enyo	RL
 enyo 	ZD
-enyon	SK
-enyor	[C
+enyon	QM
+enyor	]B
 enyou	LR
-enyp	C[
-enype	A^
-enypi	KS
-enyr	WG
-enyr 	_@
+enyp	DZ
+enype	FX
+enypi	FX
+enyr	YE
+enyr 	ZD
 enyr,	VH
-enyre	IU
+enyre	FX
 enyrs	XF
-enys	VH
-enys,	VH
+enys	WG
+enys,	XF
 enys.	KS
 enys:	WG
-enys;	TJ
-enyse	TJ
+enys;	UI
+enyse	SK
 enyst	b>
-enyt	QM
 enyv	IU
-enyw	LR
-enywh	EY
-enywi	[C
-enyy	KS
-enyy 	KS
-enz,	C[
-enz, 	C[
+enyw	EY
+enywh	C[
+enywi	c=
+enyy	GW
+enyy 	GW
+enz,	EY
+enz, 	EY
 enze	SK
-enze,	C[
-enzel	UI
-enzen	[C
-enzer	WG
-enzi	MQ
-enzz	MQ
-en| 	JT
-en| -	^A
-en| 0	SK
-en| a	SK
-en| b	LR
-en| d	RL
-en| e	_@
-en| f	C[
-en| g	b>
-en| h	QM
+enze,	A^
+enzel	WG
+enzen	VH
+enzer	TJ
+enzz	LR
+en| 	KS
+en| -	c=
+en| 0	ZD
+en| a	WG
+en| b	RL
+en| c	XF
+en| d	SK
+en| e	LR
+en| f	?a
+en| g	d<
+en| h	TJ
 en| i	JT
+en| k	UI
 en| l	RL
-en| m	SK
-en| n	YE
-en| o	LR
+en| n	_@
+en| o	QM
 en| p	IU
-en| r	j6
-en| s	QM
-en| t	_@
-en| w	[C
-en| |	B]
-en| £	s-
-en~ 	SK
-en~~	SK
-en~~ 	SK
-en£0	TJ
-en£0 	[C
-en£0.	XF
-en£0m	c=
-en© 	B]
-en· 	B]
+en| r	i7
+en| s	KS
+en| w	WG
+en| y	QM
+en| |	GW
+en| £	n2
+en~ 	TJ
+en~~	TJ
+en~~ 	TJ
+en£0	SK
+en£0 	]B
+en£0,	SK
+en£0.	RL
+en£0m	d<
+en© 	A^
+en· 	A^
 en· 0	IU
-en· c	VH
-en· f	MQ
-en· p	HV
-en· w	A^
-enéa	LR
-en– 0	TJ
-en– a	YE
+en· c	XF
+en· f	LR
+en· p	EY
+en· w	>b
+enéa	KS
+en– 0	QM
+en– a	VH
 en– c	HV
-en– d	DZ
-en– f	FX
-en– h	IU
-en– l	LR
+en– d	EY
+en– f	GW
+en– h	EY
+en– l	JT
 en– m	KS
-en– n	C[
-en– p	A^
-en– s	SK
+en– n	@_
+en– p	FX
 en– t	WG
 en–0	XF
-en–0 	KS
-en–0,	UI
-en–00	i7
-en–f	HV
-en–fr	HV
-en–t	YE
-en–th	YE
-en“b	KS
-en“bu	KS
-en“h	JT
-en“he	JT
-en“t	IU
-en“th	IU
-en“y	EY
-en“yo	EY
-en” 	FX
-en” (	KS
-en€0	b>
-en€00	a?
+en–0 	IU
+en–0,	YE
+en–00	g9
+en–f	JT
+en–fr	JT
+en–t	ZD
+en–th	ZD
+en“b	LR
+en“bu	LR
+en“h	DZ
+en“he	DZ
+en“t	JT
+en“th	JT
+en“y	C[
+en“yo	C[
+en” 	LR
+en” (	LR
+en€0	g9
+en€00	g9
 en★ 	JT
 en★ "	JT
-en★★	JT
+en★★	EY
 en★★ 	JT
 en★★★	JT
 es "	DZ
-es "a	KS
-es "e	QM
 es "m	LR
-es "p	B]
-es "s	DZ
-es $	_@
-es $ 	ZD
-es $0	[C
-es %	YE
-es % 	YE
-es (	SK
-es (0	QM
-es (a	KS
-es (b	FX
+es "p	DZ
+es "s	@_
+es $	b>
+es $ 	]B
+es $0	_@
+es %	WG
+es % 	WG
+es (a	MQ
+es (b	IU
 es (d	VH
-es (e	MQ
-es (g	JT
+es (e	HV
+es (g	IU
 es (p	FX
 es (s	VH
-es (t	RL
 es (v	MQ
-es +	MQ
-es + 	MQ
-es -	EY
-es ->	IU
-es /	JT
-es / 	JT
-es 0	ZD
-es 0 	[C
-es 0,	RL
+es +	IU
+es + 	IU
+es -	GW
+es ->	HV
+es /	IU
+es / 	IU
+es 0	^A
+es 0 	XF
 es 0.	_@
-es 00	WG
-es @	UI
+es 00	ZD
+es @	XF
 es a 	SK
 es ab	WG
-es ac	DZ
+es ac	?a
 es ad	MQ
-es af	KS
-es ag	ZD
-es al	WG
-es am	GW
+es ag	^A
+es ai	LR
+es al	XF
+es am	C[
 es an	KS
-es ap	LR
-es aq	VH
-es as	RL
-es at	ZD
-es au	SK
-es av	KS
-es ay	EY
+es aq	SK
+es as	VH
+es at	]B
+es av	MQ
+es ay	GW
 es az	HV
 es añ	MQ
-es aú	GW
-es b	KS
+es aú	EY
+es b	QM
 es b0	_@
-es ba	XF
-es be	MQ
-es bi	KS
-es bl	JT
-es bo	SK
+es ba	_@
+es be	KS
+es bi	MQ
+es bl	HV
+es bo	QM
 es br	WG
-es bu	DZ
-es c	TJ
-es c/	RL
-es ca	XF
-es ch	[C
+es bu	C[
+es c	SK
+es c/	ZD
+es ca	WG
+es ch	]B
 es ci	[C
 es co	IU
-es cp	ZD
+es cp	[C
 es cr	IU
-es cu	MQ
 es có	KS
-es d	RL
-es de	MQ
-es di	HV
-es do	YE
-es du	SK
-es dí	TJ
-es dó	DZ
+es da	LR
+es de	LR
+es di	LR
+es do	VH
+es du	WG
+es dí	QM
+es dó	GW
 es e 	SK
 es ed	QM
-es el	LR
-es em	RL
-es en	RL
+es el	MQ
+es em	SK
+es en	SK
 es es	FX
 es eu	WG
-es ev	GW
-es ex	LR
-es f	SK
-es fe	SK
-es fi	_@
-es fl	GW
+es ev	DZ
+es ex	MQ
+es f	QM
+es fa	RL
+es fe	UI
+es fi	]B
+es fl	HV
 es fo	DZ
-es fr	IU
-es g	LR
-es g0	UI
-es ga	QM
-es ge	GW
-es go	MQ
-es gr	JT
-es gu	IU
+es fr	HV
+es fu	KS
+es g	JT
+es g0	YE
+es ge	C[
+es gr	GW
+es gu	KS
 es h	FX
 es h.	EY
 es ha	HV
-es he	QM
-es hi	SK
-es ho	B]
-es hu	RL
-es i 	VH
+es he	TJ
+es ho	DZ
+es hu	ZD
+es i	MQ
 es ib	QM
-es ig	HV
-es im	TJ
+es ig	GW
+es im	VH
 es in	IU
-es iv	a?
-es j	VH
+es iv	b>
+es j	UI
 es ja	QM
-es jo	FX
-es ju	YE
-es jó	MQ
-es k	RL
-es ki	QM
-es km	[C
+es jo	KS
+es ju	WG
+es jó	LR
+es k	UI
+es ki	SK
+es km	YE
 es l	LR
-es l-	ZD
-es la	MQ
+es l-	VH
+es la	JT
 es le	GW
-es li	KS
-es ll	WG
-es lu	KS
-es lá	KS
-es lí	C[
-es m	KS
-es ma	KS
-es me	QM
-es mi	MQ
-es mo	GW
-es mí	DZ
-es mó	IU
-es mú	JT
-es n	EY
-es n.	XF
-es ni	GW
-es no	?a
-es nu	VH
-es nú	IU
+es li	IU
+es ll	UI
+es lo	QM
+es lu	JT
+es lí	GW
+es m	JT
+es mo	KS
+es má	MQ
+es mí	LR
+es mó	GW
+es mú	HV
+es n	DZ
+es n.	YE
+es na	TJ
+es ne	MQ
+es ni	B]
+es no	C[
+es nu	YE
+es nú	HV
 es o	MQ
-es o 	IU
-es ob	LR
-es oc	b>
-es of	KS
-es oj	IU
-es ol	QM
-es on	IU
-es or	IU
-es ot	JT
+es o 	JT
+es ob	JT
+es oc	e;
+es oj	HV
+es ol	WG
+es on	HV
+es or	LR
 es p	KS
-es p.	LR
-es pe	GW
-es pi	RL
-es pá	JT
-es q	C[
-es qu	B]
-es r	QM
-es ra	QM
-es ri	QM
-es ro	MQ
-es ru	KS
-es rá	KS
-es s	UI
-es s.	[C
-es sa	LR
-es se	UI
-es sá	UI
-es sé	FX
-es sí	UI
-es ta	TJ
-es te	JT
-es tf	ZD
-es ti	WG
-es tl	SK
-es to	QM
-es tr	WG
-es tu	A^
-es u	LR
-es un	GW
-es ur	UI
+es p.	IU
+es pa	MQ
+es pe	DZ
+es pi	SK
+es pr	LR
+es pá	IU
+es q	DZ
+es qu	DZ
+es re	QM
+es ri	ZD
+es ru	MQ
+es rá	DZ
+es rí	MQ
+es s	XF
+es s.	ZD
+es sa	MQ
+es se	RL
+es si	QM
+es sá	WG
+es sé	GW
+es sí	WG
+es ta	XF
+es te	LR
+es tf	WG
+es ti	VH
+es tl	RL
+es to	RL
+es tu	FX
+es u	MQ
+es un	HV
+es ur	YE
 es us	SK
-es v	JT
-es va	IU
-es ve	HV
-es vi	QM
-es vo	MQ
-es ví	EY
-es w	>b
-es we	@_
+es v	KS
+es ve	JT
+es vi	VH
+es vo	KS
+es ví	LR
+es w	B]
+es we	FX
 es y 	RL
-es ya	IU
-es yo	UI
-es yu	KS
-es |	TJ
-es | 	TJ
-es «	DZ
-es «e	HV
-es «l	LR
-es «u	IU
-es ¿	MQ
-es ¿c	GW
+es ya	KS
+es yo	RL
+es yu	JT
+es «	<d
+es «e	IU
+es «l	IU
+es «u	DZ
+es ¿c	EY
 es ¿q	KS
-es él	VH
-es ér	HV
-es ú	KS
-es úl	KS
-es “	VH
-es €	UI
-es € 	WG
-es €,	SK
-es €.	d<
-es €/	YE
-es €;	TJ
+es é	QM
+es él	SK
+es ér	FX
+es ú	MQ
+es úl	MQ
+es “	RL
+es €	WG
+es € 	TJ
+es €)	JT
+es €,	]B
+es €.	c=
+es €/	b>
+es €;	VH
 es! 	SK
 es" 	LR
-es" s	KS
-es",	EY
-es", 	EY
-es".	EY
-es". 	EY
-es"a	KS
-es"e	QM
-es"el	SK
+es" s	LR
+es",	IU
+es", 	IU
+es".	C[
+es". 	C[
+es"el	UI
 es"m	LR
-es"p	B]
-es"s	DZ
-es$ 	ZD
-es$ 0	ZD
-es$0	[C
-es$0,	XF
-es$00	[C
-es% 	a?
-es% d	[C
-es(0	QM
-es(0 	QM
-es(a	KS
-es(b	FX
-es(d	LR
+es"p	DZ
+es"s	@_
+es$ 	]B
+es$ 0	]B
+es$0	_@
+es$0,	VH
+es$00	_@
+es% 	ZD
+es% d	YE
+es(0 	UI
+es(a	MQ
+es(b	IU
+es(d	MQ
 es(de	VH
-es(e	MQ
+es(e	HV
 es(el	SK
-es(en	KS
+es(en	IU
 es(es	KS
-es(g	JT
-es(ge	JT
-es(gr	SK
+es(g	IU
+es(ge	IU
+es(gr	TJ
 es(p	FX
 es(s	VH
-es(se	UI
-es(t	RL
-es(ta	MQ
+es(se	TJ
+es(ta	LR
 es(te	HV
 es(v	MQ
-es) 	HV
+es) 	GW
 es) y	XF
-es),	LR
-es), 	LR
-es).	RL
-es). 	RL
-es+ 	MQ
-es, 	QM
-es, "	WG
-es, 0	VH
-es, b	QM
+es),	KS
+es), 	KS
+es).	SK
+es). 	SK
+es+ 	IU
+es, 	MQ
+es, "	YE
+es, 0	XF
+es, b	TJ
 es, c	RL
-es, d	^A
-es, e	LR
+es, d	ZD
 es, f	LR
 es, g	KS
-es, h	RL
-es, i	MQ
-es, j	C[
-es, l	MQ
-es, m	QM
-es, n	A^
+es, h	QM
+es, i	IU
+es, j	GW
+es, l	IU
+es, m	RL
+es, n	>b
 es, o	GW
-es, p	WG
-es, r	TJ
-es, s	TJ
-es, t	^A
-es, v	UI
-es, y	WG
-es,0	HV
-es,00	HV
-es- 	JT
+es, p	TJ
+es, q	VH
+es, s	UI
+es, t	YE
+es, v	TJ
+es, y	TJ
+es,0	IU
+es,00	IU
+es- 	KS
 es-0	VH
 es-00	UI
-es->	IU
-es-> 	IU
+es->	HV
+es-> 	HV
 es-v	YE
-es-v 	ZD
-es. 	RL
-es. 0	ZD
-es. d	RL
-es. s	]B
-es."	GW
-es." 	GW
-es.)	IU
+es-v 	VH
+es. 0	a?
+es. d	c=
+es. e	JT
+es. s	WG
+es."	HV
+es." 	HV
+es.)	JT
 es.) 	JT
-es.0	^A
-es.00	^A
-es.d	EY
-es.d.	EY
-es.e	XF
-es.ex	YE
-es.l	WG
-es.l.	WG
-es.p	SK
-es.p.	SK
-es.»	KS
-es.» 	KS
-es/ 	LR
-es/ 0	XF
-es/k	KS
-es/kg	RL
-es0 	[C
-es0 %	YE
-es0 (	a?
-es0 -	IU
-es0 /	XF
-es0 0	b>
+es.0	k5
+es.00	k5
+es.d	GW
+es.d.	GW
+es.e	]B
+es.ex	]B
+es.l	VH
+es.l.	VH
+es.p	WG
+es.p.	WG
+es.º	KS
+es.º 	KS
+es.»	FX
+es.» 	FX
+es/ 	JT
+es/ 0	[C
+es/k	GW
+es/kg	SK
+es0 	]B
+es0 %	WG
+es0 (	c=
+es0 -	JT
+es0 /	[C
+es0 0	^A
 es0 a	SK
-es0 c	a?
-es0 d	UI
-es0 h	JT
-es0 k	XF
-es0 l	[C
-es0 m	]B
-es0 n	]B
-es0 o	LR
-es0 p	QM
+es0 c	QM
+es0 d	VH
+es0 h	IU
+es0 k	WG
+es0 l	a?
+es0 m	_@
+es0 n	b>
+es0 o	MQ
 es0 s	b>
 es0 t	JT
-es0 v	UI
-es0 y	KS
-es0 €	UI
-es0%	[C
-es0% 	[C
-es0)	TJ
-es0).	[C
-es0,	RL
-es0, 	WG
-es0,0	HV
-es0-	YE
-es0-0	UI
+es0 v	^A
+es0 y	LR
+es0 €	WG
+es0%	VH
+es0% 	VH
+es0)	WG
+es0).	WG
+es0,	SK
+es0, 	VH
+es0,0	IU
+es0-	ZD
+es0-0	VH
 es0-s	MQ
 es0.	UI
-es0. 	SK
-es0.0	^A
-es00	[C
-es00 	XF
-es00%	[C
-es00)	TJ
-es00,	SK
-es00-	YE
+es0. 	UI
+es0.0	k5
+es00	^A
+es00 	ZD
+es00%	VH
+es00)	WG
+es00,	RL
+es00-	ZD
 es00.	RL
-es000	YE
-es00;	VH
-es00h	[C
-es0;	VH
-es0; 	VH
-es0h	[C
-es: 	JT
-es: "	IU
-es: c	SK
-es: s	RL
+es000	WG
+es00:	LR
+es00;	YE
+es00h	XF
+es0:0	MQ
+es0;	YE
+es0; 	YE
+es0h	XF
+es: 	GW
+es: "	C[
+es: 0	QM
+es: c	RL
+es: l	MQ
+es: p	TJ
+es: s	QM
 es: «	EY
-es; 	YE
-es; d	WG
-es; e	XF
-es; l	ZD
-es; t	LR
-es; y	LR
-es> 	IU
-es? 	HV
-es@l	UI
-es@la	UI
-es@p	RL
-es@pe	RL
-es@r	UI
-es@re	UI
-es@s	WG
-es@sa	WG
-es@t	UI
+es:0	MQ
+es:00	MQ
+es; 	VH
+es; a	TJ
+es; c	RL
+es; d	VH
+es; e	VH
+es; l	TJ
+es; t	KS
+es; y	JT
+es> 	HV
+es? 	GW
+es@l	SK
+es@la	SK
+es@p	VH
+es@pe	VH
+es@r	SK
+es@re	SK
+es@s	RL
+es@sa	RL
+es@t	XF
+esa 	LR
 esa $	SK
-esa (	SK
-esa 0	TJ
-esa a	MQ
-esa b	GW
-esa c	VH
-esa d	GW
-esa e	UI
-esa f	LR
-esa g	?a
-esa h	JT
-esa i	HV
-esa j	GW
+esa (	QM
+esa 0	VH
+esa a	QM
+esa b	DZ
+esa c	WG
+esa d	EY
+esa e	XF
+esa f	MQ
+esa g	DZ
+esa i	GW
+esa j	FX
 esa n	LR
-esa o	HV
-esa p	SK
-esa q	JT
-esa r	XF
-esa s	WG
-esa t	QM
+esa o	LR
+esa p	TJ
+esa q	HV
+esa r	ZD
+esa s	ZD
+esa t	UI
 esa u	FX
-esa v	]B
-esa w	@_
+esa v	^A
+esa w	FX
 esa y	VH
-esa |	IU
-esa «	KS
-esa é	IU
-esa!	A^
+esa |	GW
+esa «	C[
+esa é	HV
+esa!	DZ
 esa"	MQ
-esa)	LR
-esa) 	MQ
-esa,	VH
-esa, 	VH
-esa.	VH
-esa. 	RL
-esa.e	VH
-esa;	YE
-esa; 	YE
-esa?	]B
-esa? 	[C
-esa@	VH
+esa" 	WG
+esa)	HV
+esa) 	KS
+esa).	TJ
+esa,	TJ
+esa, 	TJ
+esa.	WG
+esa. 	TJ
+esa.e	XF
+esa;	WG
+esa; 	WG
+esa?	[C
+esa? 	XF
+esa@	XF
 esaa	MQ
-esab	VH
-esaba	QM
-esabe	TJ
-esabi	^A
-esabl	FX
-esabo	SK
-esabr	LR
-esabu	ZD
-esace	^A
+esab	RL
+esabe	WG
+esabi	YE
+esabl	C[
+esabo	UI
+esabu	f:
+esac	UI
+esaca	JT
+esace	a?
+esach	GW
 esaci	XF
-esact	JT
-esad	XF
-esad 	TJ
-esada	QM
-esade	SK
-esadi	YE
-esado	TJ
-esadr	XF
-esadu	MQ
-esae	TJ
-esae 	QM
-esaer	YE
-esaf	MQ
-esafa	SK
+esaco	SK
+esact	KS
+esad	YE
+esad 	[C
+esada	RL
+esade	UI
+esadi	[C
+esado	QM
+esadr	g9
+esadu	LR
+esaer	ZD
+esafa	TJ
 esafi	LR
-esag	a?
-esaga	TJ
+esag	_@
+esaga	UI
 esago	a?
-esagu	WG
-esah 	IU
-esaho	RL
-esai	HV
-esaig	MQ
-esail	MQ
-esain	TJ
-esaja	LR
-esaje	HV
-esajo	UI
-esal 	WG
-esal,	GW
-esal.	EY
-esala	MQ
+esagr	LR
+esagu	YE
+esah	QM
+esah 	HV
+esaho	VH
+esai	RL
+esain	UI
+esaj	KS
+esaja	KS
+esaje	FX
+esajo	SK
+esal	JT
+esal 	UI
+esal)	MQ
+esal,	LR
+esal.	A^
+esala	SK
 esalb	_@
-esald	LR
-esale	EY
+esale	GW
 esalg	GW
-esall	VH
-esalm	YE
+esali	MQ
+esall	WG
+esalm	SK
 esalo	TJ
-esalq	QM
-esalt	e;
-esalu	C[
-esalv	LR
-esam	RL
-esama	IU
-esamb	QM
-esami	JT
-esan	QM
-esan 	IU
-esan.	JT
-esanc	JT
-esand	FX
-esane	VH
-esang	GW
-esani	TJ
-esano	c=
-esans	KS
-esanu	]B
-esanz	GW
-esao	MQ
-esapa	@_
-esape	GW
+esalq	UI
+esalt	[C
+esalu	>b
+esalv	KS
+esam	QM
+esama	JT
+esami	IU
+esamo	TJ
+esamp	SK
+esan 	KS
+esan.	EY
+esanc	KS
+esand	JT
+esane	YE
+esang	JT
+esani	RL
+esano	e;
+esans	MQ
+esanu	[C
+esanz	FX
+esao	QM
+esap	QM
+esapa	GW
+esape	C[
 esapi	SK
-esapp	LR
-esapr	VH
-esaq	QM
-esaqu	QM
-esar,	_@
-esar.	SK
-esara	MQ
-esarb	SK
-esarc	ZD
-esard	]B
-esare	QM
-esarg	FX
-esari	LR
-esarj	]B
-esarl	>b
-esarn	SK
-esaro	A^
-esarp	DZ
-esarr	TJ
-esarz	SK
+esapp	MQ
+esapr	YE
+esapu	LR
+esar	MQ
+esar 	KS
+esar,	VH
+esarb	VH
+esarc	c=
+esard	_@
+esare	SK
+esarg	B]
+esari	MQ
+esarj	YE
+esarl	DZ
+esarm	GW
+esarn	UI
+esaro	<d
+esarp	JT
+esarr	SK
+esart	LR
+esarz	QM
 esarí	C[
-esas	KS
-esas 	GW
-esas,	ZD
-esas:	WG
-esasc	[C
+esas	FX
+esas 	DZ
+esas,	]B
+esas.	UI
+esas:	VH
+esasa	SK
+esasc	a?
 esasi	SK
-esaso	SK
-esass	RL
-esast	C[
-esasu	IU
-esasí	KS
-esat	XF
-esat 	QM
-esate	JT
+esaso	UI
+esass	QM
+esast	B]
+esasu	HV
+esasí	LR
+esat	VH
+esat 	MQ
+esata	MQ
+esate	HV
 esati	_@
-esato	TJ
-esatr	QM
-esau	RL
-esaur	ZD
-esaut	TJ
-esav	XF
-esava	_@
-esave	TJ
-esavi	LR
-esavo	HV
-esaví	HV
-esax	RL
-esay	SK
-esay 	TJ
-esaya	IU
-esaye	VH
-esayo	ZD
-esayu	MQ
-esaz	GW
-esaza	IU
-esazo	MQ
+esato	SK
+esatr	TJ
+esau	UI
+esaun	QM
+esaur	XF
+esav	VH
+esava	a?
+esave	]B
+esavi	MQ
+esavo	KS
+esaví	JT
+esax	QM
+esay	RL
+esay 	RL
+esaya	KS
+esaye	WG
+esayo	[C
+esayu	KS
+esaz	DZ
+esaza	LR
+esazo	JT
 esazu	HV
-esañ	QM
-esaña	[C
+esaí	RL
+esañ	VH
+esaña	]B
 esañe	GW
-esaú	GW
-esaún	GW
-esb 	TJ
-esb d	XF
-esb,	MQ
-esb, 	MQ
+esaú	EY
+esaún	EY
+esb 	VH
+esb d	UI
+esb,	IU
+esb, 	IU
 esb.	C[
-esb0	_@
+esb0	b>
 esb00	_@
-esb@	TJ
-esba	[C
-esba 	WG
-esba.	LR
-esbai	LR
-esbaj	SK
+esb@	RL
+esba	XF
+esba 	[C
+esbad	RL
+esbai	DZ
+esbaj	RL
 esbal	JT
-esban	UI
-esbar	_@
+esban	VH
+esbar	^A
 esbas	TJ
 esbat	FX
 esbañ	QM
-esbe 	GW
-esbec	ZD
-esbel	UI
-esbem	GW
-esben	HV
-esber	RL
-esbet	LR
+esbe	QM
+esbe 	DZ
+esbec	VH
+esbel	YE
+esbem	FX
+esben	IU
+esber	TJ
+esbet	KS
 esbi	VH
-esbia	QM
-esbic	SK
-esbie	KS
-esbil	FX
-esbin	YE
-esbio	UI
+esbia	SK
+esbic	RL
+esbie	LR
+esbil	GW
+esbin	WG
+esbio	SK
 esbir	JT
-esbié	[C
-esbió	FX
-esbl	EY
-esbla	KS
+esbié	WG
+esbió	EY
+esbl	DZ
+esbla	IU
 esble	IU
-esbli	FX
-esblo	WG
-esbo	LR
-esbo 	EY
-esbod	XF
-esbog	EY
-esbol	LR
+esbli	EY
+esbo	MQ
+esbo 	GW
+esbod	VH
+esbog	FX
+esbol	IU
 esbom	UI
-esbot	LR
-esbr	KS
-esbra	IU
-esbre	LR
-esbro	QM
+esbr	LR
+esbra	HV
+esbro	SK
 esbue	FX
-esbuj	HV
-esbur	DZ
-esbus	SK
-esbv	FX
-esbve	FX
-esbá	MQ
-esbáñ	MQ
-esbó	SK
-esbón	SK
+esbuj	EY
+esbur	FX
+esbus	VH
+esbv	HV
+esbve	HV
+esbí	LR
+esbín	LR
+esbó	_@
+esbón	_@
 esc 	LR
 esc.	XF
-esc/	RL
-esc/ 	RL
-esca	KS
-esca 	DZ
-esca,	QM
-esca.	XF
-escad	WG
-escae	EY
-escaj	KS
-escal	WG
-escan	IU
-escap	LR
-escar	IU
-escas	KS
-escat	GW
-escc	HV
-escci	HV
-esce	YE
+esc/	ZD
+esc/ 	ZD
+esca	MQ
+esca 	B]
+esca.	SK
+esca:	MQ
+escad	YE
+escae	GW
+escaj	FX
+escal	UI
+escam	QM
+escan	EY
+escap	IU
+escar	QM
+escas	MQ
+escat	DZ
+escc	B]
+escci	B]
+esce	WG
 esce 	JT
-esce.	]B
-esced	XF
-escel	LR
-escem	^A
-escen	SK
-escer	KS
-esch	VH
-escha	QM
-esche	SK
-eschi	EY
-escho	^A
-esci	QM
-escic	[C
+esce.	ZD
+esced	UI
+escei	ZD
+escel	KS
+escem	]B
+escen	UI
+escer	MQ
+esces	MQ
+esch	WG
+esche	UI
+eschi	GW
+escho	ZD
+esci	SK
+escia	QM
+escic	ZD
 escid	B]
-escif	UI
-escil	QM
+escif	]B
+escil	LR
 escim	WG
-escin	VH
-escio	EY
-escip	VH
-escir	?a
+escin	UI
+escio	C[
+escip	]B
+escir	DZ
 escis	TJ
-escit	TJ
-escl	YE
+escit	VH
+escl	VH
 escli	KS
-esclu	_@
-esco	MQ
-esco)	TJ
+esclu	XF
+esco)	WG
 esco,	XF
-esco.	IU
-escob	GW
-escoc	SK
+esco.	JT
+escob	EY
+escoc	QM
 escog	RL
-escol	MQ
-escon	QM
-escoo	LR
-escop	JT
+escol	IU
+escom	QM
+escon	TJ
+escoo	KS
+escop	GW
 escor	MQ
-escos	QM
-escp	ZD
-escp 	ZD
-escre	QM
+escos	TJ
+escp	[C
+escp 	[C
+escre	RL
 escri	MQ
-esct	SK
-escta	JT
-escti	UI
-esctr	]B
-esctu	MQ
-escu	MQ
-escuc	XF
-escui	JT
-escul	QM
-escum	KS
-escuo	SK
-escup	VH
-escur	MQ
-escuá	LR
+esct	RL
+escta	HV
+escti	[C
+escto	LR
+esctr	YE
+esctu	LR
+escua	RL
+escuc	[C
+escue	QM
+escui	KS
+escul	TJ
+escuo	[C
+escup	TJ
+escuá	KS
 escuñ	EY
-escá	MQ
-escés	LR
-escí	LR
-escía	LR
+escé	QM
+escí	GW
+escía	GW
 escó	IU
 escóm	HV
-esd 	RL
-esd d	UI
-esd.	=c
-esd. 	>b
-esda	QM
-esda 	MQ
+esd 	UI
+esd d	XF
+esd t	QM
+esd.	C[
+esd. 	C[
+esda	RL
+esda 	LR
 esda,	UI
 esda.	WG
 esdab	RL
-esdad	XF
-esdam	EY
-esdan	HV
-esdar	EY
-esdas	[C
-esdav	HV
-esde	LR
-esde 	LR
+esdad	b>
+esdam	JT
+esdan	DZ
+esdar	JT
+esdas	XF
+esdav	JT
+esde	MQ
+esde 	KS
+esde,	JT
 esde.	A^
-esdeb	EY
-esdec	RL
-esded	SK
-esdej	SK
-esdel	HV
+esdeb	@_
+esdec	QM
+esded	VH
+esdej	MQ
 esdem	UI
 esden	RL
-esdeo	DZ
+esdeo	KS
 esder	TJ
-esdes	LR
-esdet	EY
+esdet	JT
 esdev	UI
-esdi	MQ
-esdia	KS
-esdib	MQ
-esdic	HV
-esdid	QM
-esdie	UI
+esdi	QM
+esdia	IU
+esdib	FX
+esdic	KS
+esdid	SK
+esdie	SK
 esdij	MQ
-esdil	RL
-esdim	WG
-esdio	SK
+esdil	QM
+esdim	ZD
 esdir	JT
+esdis	QM
 esdit	JT
-esdo	RL
-esdo,	KS
-esdo.	IU
-esdob	VH
-esdol	_@
-esdom	RL
-esdon	MQ
-esdor	MQ
-esdr	[C
-esdra	SK
-esdre	UI
-esdri	WG
-esdu	RL
-esdua	TJ
-esduc	HV
-esdul	UI
+esdo 	UI
+esdo,	LR
+esdo.	JT
+esdob	TJ
+esdol	a?
+esdon	LR
+esdor	QM
+esdr	YE
+esdre	YE
+esdri	TJ
+esdu	WG
+esdua	UI
+esduc	FX
+esdul	VH
 esdur	SK
-esdí	MQ
-esdí 	TJ
-esdón	EY
-ese "	FX
-ese $	]B
-ese 0	XF
-ese a	UI
-ese b	GW
-ese d	WG
-ese g	HV
+esdí	KS
+esdí 	VH
+esdón	DZ
+ese "	@_
+ese $	WG
+ese 0	WG
+ese b	JT
+ese c	QM
+ese d	ZD
+ese f	RL
+ese g	EY
 ese h	DZ
-ese i	TJ
+ese i	VH
 ese j	YE
-ese l	MQ
-ese n	UI
-ese o	JT
-ese p	XF
-ese q	FX
-ese t	FX
-ese u	MQ
-ese v	MQ
-ese y	MQ
-ese é	XF
+ese m	SK
+ese o	RL
+ese p	WG
+ese q	IU
+ese r	QM
+ese s	LR
+ese t	C[
+ese é	TJ
 ese)	KS
-ese) 	a?
-ese,	UI
-ese, 	UI
-ese.	QM
-ese. 	RL
-ese:	EY
-ese: 	EY
-esead	FX
-esean	@_
-eseat	TJ
-eseb	IU
+ese) 	SK
+ese,	WG
+ese, 	WG
+ese.	TJ
+ese. 	TJ
+ese:	DZ
+ese: 	DZ
+esea 	MQ
+esead	EY
+esean	C[
+eseat	]B
+eseb	JT
 eseb 	GW
-eseb,	EY
-esebe	>b
+eseb,	IU
+eseba	MQ
+esebe	@_
 esebi	RL
-esebl	UI
-esebo	MQ
-esec	EY
-eseca	TJ
-esecc	JT
+esebl	RL
+esebo	GW
+esec	HV
+eseca	VH
+esecc	EY
 esece	DZ
-esech	LR
-eseci	DZ
-esecr	YE
-esect	SK
-esecu	EY
-esecí	LR
-esed	RL
-esed 	TJ
-eseda	GW
-esede	UI
-esedi	QM
-esedo	UI
-esedr	MQ
-esee	HV
-esef	GW
-eseg	HV
-esega	SK
-esegl	XF
-esego	MQ
-esegr	GW
-esegu	A^
-esegú	TJ
+esech	JT
+eseci	FX
+eseco	SK
+esecr	XF
+esecu	LR
+esecí	B]
+esed	TJ
+esed 	UI
+eseda	DZ
+esede	ZD
+esedi	UI
+esedo	RL
+esedr	KS
+esee	EY
+esef	IU
+eseg	LR
+esega	QM
+esegi	SK
+esegl	TJ
+esegr	IU
+esegu	=c
+esegú	VH
 eseh	VH
-esei	ZD
-eseis	]B
-esej	EY
-eseja	RL
-esejo	GW
+esei	f:
+eseis	b>
+eseit	TJ
+esej	HV
+eseja	MQ
+esejo	JT
 esel	RL
-esel 	QM
-esel,	DZ
-esel.	a?
-esela	ZD
-eselc	VH
-esell	IU
-eselo	WG
-esels	HV
-eselt	QM
+esel,	JT
+esel.	^A
+esela	[C
+eselc	WG
+esele	MQ
+esell	RL
+eselo	[C
+esels	GW
+eselt	RL
 eselv	LR
-eselé	RL
-esem	^A
+eselé	QM
+esem	[C
+esem 	QM
 esema	MQ
-esemb	WG
-esemi	ZD
-esemo	XF
+esemb	TJ
+esemi	]B
+esemo	[C
 esemp	LR
-esemá	TJ
-esen	RL
-esen,	IU
+esemá	UI
+esen 	QM
+esen,	JT
 esen.	LR
-esena	GW
+esena	C[
 esenc	RL
-esene	VH
-esenf	GW
-eseno	QM
-esens	WG
-esenv	VH
-eseo 	RL
-eseo.	QM
+esene	YE
+esenf	A^
+eseng	QM
+eseni	VH
+eseno	SK
+esens	VH
+esenv	WG
+eseo	KS
 esep	RL
-esepa	HV
-esepo	UI
-esept	WG
-eseq	XF
-esequ	XF
-eser	SK
-eser 	LR
-eser@	VH
-esera	WG
-eserc	DZ
-eserd	7i
-esere	EY
-eserf	QM
-eserg	LR
-eseri	RL
-eserl	JT
-esern	VH
+esepa	JT
+esepo	VH
+esept	UI
+eseq	SK
+esequ	SK
+eser 	QM
+eser,	MQ
+eser.	LR
+eser@	UI
+esera	XF
+eserc	GW
+eserd	:f
+esere	C[
+eserg	JT
+eseri	UI
+eserm	MQ
+esern	SK
 esero	TJ
-eserr	YE
-esers	LR
-esert	QM
-eserz	ZD
+eserr	ZD
+esers	IU
+esert	XF
+eserv	QM
+eserz	SK
 eserí	QM
-eses	MQ
 eses)	MQ
-eses,	FX
-eses.	IU
-eses:	HV
-esesa	RL
-esesc	SK
-esesd	TJ
-esese	KS
+eses,	LR
+eses.	MQ
+eses:	B]
+esesa	UI
+esesc	TJ
+esesd	RL
 esesf	[C
 esesi	LR
-eseso	GW
-esesp	LR
-esesq	[C
-esess	SK
-esest	UI
-eseta	QM
-esete	b>
-eseto	@_
-esetr	IU
-eseur	QM
-eseus	RL
-esev	ZD
+eseso	JT
+esesp	KS
+esesq	ZD
+esess	VH
+esest	SK
+esesu	LR
+eseta	MQ
+esete	XF
+eseto	C[
+esetr	MQ
+eseus	SK
+esev	YE
 eseva	XF
-eseve	WG
+eseve	YE
+esevo	RL
 esex	WG
-esexa	YE
-esext	@_
-esey	RL
-esey 	C[
+esexa	]B
+esext	DZ
+esey 	FX
 esez	UI
 esez 	LR
-esez.	VH
-eseza	UI
-esezc	LR
+esez.	]B
+eseza	RL
+esezc	MQ
 esezó	QM
-eseí	SK
-eseñ	SK
-eseña	VH
-eseñi	QM
-eseño	LR
-esf 	QM
+eseí	RL
+eseñ	UI
+eseña	YE
+eseñi	MQ
+eseño	KS
 esf b	[C
-esf g	UI
-esfa	SK
-esfa 	SK
-esfac	IU
-esfad	KS
-esfal	[C
-esfav	HV
-esfe	KS
-esfeb	MQ
-esfec	A^
+esf g	YE
+esfa	RL
+esfa 	WG
+esfac	HV
+esfad	=c
+esfal	]B
+esfav	KS
+esfec	C[
+esfer	UI
 esfi	XF
-esfia	TJ
+esfia	LR
+esfic	MQ
 esfie	]B
-esfin	EY
-esfir	RL
-esfl	GW
-esflo	GW
-esfn	ZD
-esfno	ZD
-esfo	JT
-esfot	C[
-esfr	FX
-esfra	HV
-esfre	MQ
-esfu	TJ
-esfue	C[
-esfum	YE
-esfun	c=
-esfur	IU
-esfá	WG
-esg,	QM
-esg, 	QM
-esg.	HV
-esg. 	KS
-esg0	UI
-esg00	UI
-esga 	@_
-esga,	SK
-esga.	VH
-esgad	JT
+esfin	IU
+esfir	QM
+esfl	HV
+esflo	HV
+esfn	WG
+esfno	WG
+esfo	IU
+esfon	LR
+esfor	VH
+esfot	EY
+esfr	EY
+esfra	DZ
+esfu	QM
+esfue	B]
+esfum	ZD
+esfun	b>
+esfur	KS
+esfá	[C
+esg.	KS
+esg. 	MQ
+esg0	YE
+esg00	YE
+esga 	C[
+esga,	ZD
+esga.	TJ
+esgad	LR
 esgal	FX
-esgan	QM
+esgan	SK
+esgar	SK
 esgas	RL
 esgañ	GW
-esgem	WG
-esgen	MQ
-esgi	JT
-esgin	EY
-esgio	UI
-esgis	TJ
-esgl	QM
-esgla	SK
-esglé	FX
-esgo 	KS
-esgoc	MQ
-esgon	QM
+esge 	MQ
+esgem	ZD
+esgin	=c
+esgio	TJ
+esgis	XF
+esgl	SK
+esgla	RL
+esglé	C[
+esgo 	JT
+esgoc	LR
 esgos	[C
-esgr	EY
-esgri	DZ
-esgro	FX
-esgu	IU
-esgua	QM
-esgue	QM
-esgui	ZD
-esgun	@_
-esguo	LR
+esgot	MQ
+esgr	GW
+esgri	C[
+esgro	HV
+esgu	GW
+esgua	RL
+esgui	YE
+esgun	9g
+esguo	KS
 esgur	IU
 esgus	GW
-esgá	LR
-esgú	TJ
-esgún	TJ
-esgü	SK
-esgüe	SK
-esh 	LR
-esh y	KS
-esh,	ZD
-esh, 	ZD
-esh.	A^
-esh. 	A^
+esgú	SK
+esgún	VH
+esgü	RL
+esgüe	RL
+esh 	KS
+esh,	UI
+esh, 	UI
+esh.	B]
+esh. 	B]
 esha	JT
 esha 	B]
-eshab	EY
-eshac	a?
-eshad	SK
-eshag	IU
-eshan	GW
-eshar	UI
+eshab	?a
+eshac	d<
+eshag	QM
+eshan	FX
+eshar	SK
 eshas	>b
-eshat	JT
-eshe	RL
-eshe 	LR
-eshec	QM
-esher	SK
-eshi 	GW
-eshic	VH
-eshid	VH
-eshis	HV
-eshit	FX
-esho	KS
-esho 	YE
+eshat	LR
+eshay	MQ
+eshe	UI
+eshe 	KS
+eshec	SK
+eshen	[C
+esher	UI
+eshes	RL
+eshi	LR
+eshi 	FX
+eshic	SK
+eshid	WG
+eshij	MQ
+eshil	QM
+eshis	GW
+eshit	A^
+esho	MQ
+esho 	[C
 esho,	MQ
-eshol	?a
-eshom	XF
+eshoj	QM
+eshol	<d
+eshom	YE
 eshon	JT
-eshor	RL
-eshu	UI
-eshí	UI
-esi a	VH
-esi c	GW
-esi e	LR
-esi h	WG
-esi l	UI
-esi m	FX
-esi n	LR
-esi q	HV
-esi s	IU
-esi t	UI
-esi v	XF
-esi,	FX
-esi, 	FX
+eshor	QM
+eshu	WG
+eshua	RL
+eshí	RL
+esi a	ZD
+esi c	IU
+esi e	KS
+esi h	TJ
+esi m	A^
+esi n	MQ
+esi p	RL
+esi q	DZ
+esi s	EY
+esi t	VH
+esi v	UI
+esi,	GW
+esi, 	GW
 esia	LR
 esia 	MQ
-esia,	WG
-esia.	KS
-esiac	VH
-esiad	LR
-esial	IU
-esian	IU
-esiar	HV
-esias	TJ
-esiat	SK
-esib	C[
-esiba	GW
-esibi	DZ
-esibo	C[
-esibu	RL
-esibá	MQ
-esic	MQ
-esica	DZ
-esici	TJ
-esicl	[C
-esico	JT
-esid	UI
-esida	SK
-eside	YE
-esidi	>b
-esido	LR
-esidr	XF
-esie	QM
-esie 	YE
-esied	MQ
-esiej	HV
+esia,	YE
+esia.	JT
+esiac	a?
+esial	KS
+esian	HV
+esiar	GW
+esias	UI
+esiat	RL
+esib	FX
+esiba	HV
+esibi	IU
+esibo	IU
+esibu	QM
+esic	KS
+esica	GW
+esici	UI
+esicl	ZD
+esid	VH
+esida	VH
+eside	TJ
+esidi	B]
+esido	QM
+esidr	VH
+esie	RL
+esie 	^A
+esied	KS
 esiem	MQ
-esien	UI
 esier	KS
-esies	UI
-esiez	RL
-esif	MQ
-esif 	SK
+esies	WG
+esiez	TJ
+esif	LR
+esif 	UI
 esifi	JT
-esig	MQ
-esiga	SK
-esigo	KS
-esigu	JT
-esije	YE
-esijo	LR
-esil	XF
-esil 	TJ
-esil.	KS
-esila	KS
+esig	KS
+esiga	TJ
+esigo	MQ
+esij	RL
+esija	MQ
+esije	WG
+esil	VH
+esil 	RL
 esile	QM
-esili	IU
-esill	[C
-esilo	]B
+esili	LR
+esill	VH
+esilo	^A
 esim	YE
-esima	QM
-esimb	ZD
-esime	LR
-esimi	UI
-esimo	b>
-esimp	SK
-esin	TJ
-esin 	LR
+esima	MQ
+esimb	XF
+esime	KS
+esimi	WG
+esimo	a?
+esimp	TJ
+esin	UI
+esin 	KS
 esina	KS
-esinc	WG
-esind	VH
-esine	TJ
-esinf	JT
-esini	TJ
+esinc	XF
+esind	TJ
+esine	]B
+esinf	HV
+esing	RL
+esini	YE
 esins	RL
-esint	ZD
-esinv	QM
-esio	SK
-esiod	QM
-esion	UI
-esios	C[
-esip	ZD
-esipa	UI
-esipc	SK
-esipi	TJ
-esipo	SK
+esint	]B
+esinv	LR
+esiné	GW
+esio	VH
+esio 	TJ
+esiod	SK
+esion	VH
+esios	DZ
+esip	WG
+esipa	XF
+esipc	WG
+esipi	RL
 esiq	UI
 esiqu	UI
-esir	IU
-esir 	KS
-esir.	LR
-esir:	HV
+esir	QM
+esir 	MQ
+esir.	KS
+esir:	LR
 esira	LR
-esire	MQ
-esirg	JT
-esirm	RL
-esirv	DZ
-esis	QM
-esis 	]B
-esis,	RL
-esisa	VH
-esise	JT
-esisi	JT
-esiso	HV
-esist	MQ
-esita	JT
-esite	IU
-esiti	VH
-esito	HV
-esitr	_@
-esitu	EY
-esiv	UI
-esiva	ZD
-esive	JT
-esivo	JT
-esix	DZ
-esiz	RL
-esiz.	SK
-esiza	QM
-esiá	EY
-esián	EY
-esié	MQ
-esién	IU
-esiér	UI
-esió	FX
-esió 	TJ
-esió.	JT
-esió:	FX
-esión	IU
-esja	WG
-esja 	UI
-esja.	RL
-esjac	TJ
-esjad	HV
-esjaj	DZ
-esjam	VH
-esjar	TJ
-esjas	JT
-esje,	IU
-esjer	HV
+esire	KS
+esirm	QM
+esirv	FX
+esis 	YE
+esis.	MQ
+esisa	WG
+esisc	MQ
+esise	HV
+esisi	GW
+esiso	MQ
+esit	LR
+esit 	MQ
+esita	LR
+esite	LR
+esiti	WG
+esito	FX
+esitr	h8
+esitu	FX
+esiva	]B
+esive	LR
+esivo	>b
+esix	JT
+esiz.	QM
+esiá	LR
+esián	LR
+esié	JT
+esién	GW
+esiér	TJ
+esiñ	QM
+esiño	QM
+esió	GW
+esió 	QM
+esió.	IU
+esió:	EY
+esión	FX
+esja	UI
+esja 	SK
+esja.	SK
+esjab	^A
+esjac	SK
+esjad	JT
+esjaj	HV
+esjam	WG
+esjar	RL
+esje	RL
+esje,	FX
+esjer	EY
 esjes	RL
-esji	TJ
-esjo	FX
-esjo 	GW
-esjo,	FX
-esjo.	SK
-esjor	@_
-esju	SK
-esjue	TJ
-esjul	WG
-esjun	RL
-esjó	MQ
-esjóv	MQ
-eskg	RL
-eskg,	RL
-eski	KS
-eskil	QM
-eskm	HV
-eskm 	HV
-esl (	XF
+esji	ZD
+esjo	JT
+esjo 	HV
+esjo,	DZ
+esjo.	TJ
+esjor	FX
+esju	TJ
+esjue	UI
+esjul	TJ
+esjun	QM
+esjó	LR
+esjóv	LR
+eskg	SK
+eskg,	SK
+eski	DZ
+eskil	SK
+eskm	GW
+eskm 	GW
+esl (	WG
 esl 0	XF
-esl a	IU
-esl b	DZ
-esl c	HV
-esl d	TJ
-esl e	KS
-esl g	WG
-esl h	KS
-esl i	EY
-esl l	IU
-esl m	IU
+esl a	DZ
+esl b	GW
+esl c	KS
+esl d	WG
+esl e	LR
+esl g	^A
+esl h	JT
+esl i	B]
+esl l	JT
+esl m	MQ
 esl n	JT
-esl o	VH
-esl p	SK
-esl q	HV
-esl r	HV
-esl v	KS
-esl y	TJ
-esl ú	LR
+esl o	^A
+esl p	YE
+esl q	GW
+esl r	EY
+esl s	MQ
+esl t	MQ
+esl v	IU
+esl y	SK
 esl)	MQ
-esl,	GW
-esl, 	GW
-esl-	ZD
-esl-v	ZD
-esl. 	LR
-esl:	DZ
-esl: 	DZ
-esla	JT
-esla 	KS
-esla,	KS
-esla.	VH
-esla@	TJ
+esl,	JT
+esl, 	JT
+esl-	VH
+esl-v	VH
+esl:	HV
+esl: 	HV
+esla	LR
+esla 	JT
+esla,	HV
+esla@	_@
 eslab	SK
-eslac	JT
-eslad	TJ
-eslag	KS
-eslar	VH
-eslas	KS
-eslav	b>
-eslaz	HV
+eslac	IU
+eslad	UI
+eslag	IU
+eslal	VH
+eslan	JT
+eslap	QM
+eslar	ZD
+eslas	JT
+eslat	MQ
+eslav	_@
+eslaz	LR
 eslb	_@
 eslba	_@
-eslc	VH
-eslca	KS
-eslco	UI
-eslda	WG
-esldo	]B
-esle,	QM
-esle.	[C
-eslea	DZ
-esleg	JT
-eslei	GW
-eslem	LR
-eslen	IU
-esleo	WG
-esler	RL
-esles	QM
-eslet	GW
-eslev	VH
+eslc	UI
+eslca	HV
+eslco	SK
+esld	RL
+eslda	XF
+esldo	XF
+esle 	XF
+esle,	TJ
+esle.	WG
+eslea	A^
+esleg	LR
+eslei	EY
+eslen	HV
+esleo	ZD
+esles	RL
+eslet	DZ
+eslev	WG
 eslg	HV
-eslga	B]
+eslga	FX
 eslgo	MQ
-eslgu	XF
-esli	HV
-eslia	KS
-eslib	GW
-eslic	LR
-eslid	C[
-eslie	RL
-eslim	SK
-eslin	QM
-eslio	TJ
-eslir	LR
+eslgu	VH
+esli	GW
+eslia	LR
+eslib	EY
+eslic	KS
+eslid	DZ
+eslie	TJ
+eslim	UI
+eslio	RL
+eslir	FX
 eslis	MQ
-eslit	f:
-esliv	JT
-esll	QM
-esll 	MQ
-eslla	RL
-eslle	_@
-eslli	KS
+eslit	j6
+esliv	GW
+esll	UI
+eslla	SK
+eslle	c=
+eslli	LR
 esllo	IU
-eslm	b>
-eslma	XF
-eslo 	QM
-eslo,	MQ
-eslo.	JT
+eslm	WG
+eslma	SK
+eslme	YE
+eslo	MQ
+eslo.	KS
+eslob	HV
+esloc	TJ
 eslog	JT
-eslol	HV
-eslom	TJ
+eslol	JT
+eslom	ZD
 eslon	UI
-eslor	IU
-eslos	SK
-eslq	SK
-eslqu	SK
-esls	GW
-esls 	HV
+eslor	GW
+eslos	TJ
+eslq	VH
+eslqu	VH
+esls	DZ
+esls 	EY
 eslso	LR
 eslt	VH
-eslta	YE
-eslti	KS
-eslto	UI
-eslu	DZ
-eslub	ZD
-esluc	IU
-eslud	A^
-eslue	MQ
+eslta	[C
+eslti	MQ
+eslu	HV
+eslub	VH
+esluc	HV
+eslud	;e
 eslui	HV
+eslum	WG
+eslun	HV
+eslus	RL
 esluz	QM
-eslv	RL
-eslva	C[
-eslve	]B
+eslva	@_
+eslve	^A
 eslvi	LR
-eslá	WG
-eslé	LR
+eslá	VH
+eslám	RL
+esléc	LR
 esléf	RL
-eslés	FX
+eslés	C[
 eslí	JT
-eslíg	TJ
-esló	YE
-esm 	IU
-esm.	QM
-esma 	LR
-esma,	MQ
-esma.	EY
-esmac	WG
-esmad	LR
-esmai	JT
-esmal	EY
-esman	TJ
-esmap	A^
+eslíg	UI
+esló	XF
+esm 	GW
+esm.	UI
+esm. 	UI
+esma 	RL
+esma.	B]
+esmac	UI
+esmai	IU
+esmal	GW
+esmam	LR
+esmap	7i
 esmar	MQ
-esmas	MQ
-esmat	VH
+esmas	KS
+esmat	WG
 esmay	ZD
-esmañ	VH
-esmb	SK
-esmba	SK
-esmbi	YE
-esmbr	RL
-esme	LR
-esme 	DZ
-esmed	UI
-esmej	@_
-esmen	RL
-esmer	IU
-esmes	WG
-esmet	XF
-esmi	UI
+esmañ	RL
+esmb	QM
+esmba	TJ
+esmbi	WG
+esme	IU
+esme 	@_
+esmed	TJ
+esmej	FX
+esmen	MQ
+esmer	HV
+esmes	^A
+esmet	d<
+esmi	WG
 esmia	KS
-esmie	IU
+esmie	HV
 esmig	XF
-esmil	MQ
-esmim	ZD
-esmin	SK
-esmio	SK
-esmir	LR
-esmis	RL
-esmié	UI
-esmn	MQ
-esmno	QM
-esmo	YE
-esmo 	?a
-esmo.	^A
-esmod	GW
-esmol	VH
-esmon	XF
+esmil	KS
+esmim	[C
+esmin	VH
+esmio	TJ
+esmis	QM
+esmié	XF
+esmo	WG
+esmo 	B]
+esmo.	_@
+esmod	FX
+esmol	XF
+esmom	]B
+esmon	TJ
 esmor	WG
-esmos	ZD
+esmos	WG
 esmot	RL
-esmp	WG
+esmp	VH
 esmpa	JT
-esmpe	SK
-esmpi	MQ
-esmpl	WG
-esmpr	YE
-esmu	TJ
-esmuc	DZ
-esmud	TJ
-esmue	XF
-esmuj	KS
-esmul	HV
-esmuy	JT
-esmá	LR
-esmás	LR
-esmát	JT
-esmí	VH
-esmí 	SK
-esmín	RL
+esmpe	TJ
+esmpi	LR
+esmpl	TJ
+esmpr	[C
+esmu	VH
+esmuc	EY
+esmud	UI
+esmue	]B
+esmuj	FX
+esmul	GW
+esmuy	HV
+esmás	MQ
+esmát	HV
+esmí	SK
+esmí 	QM
+esmín	YE
 esmó	JT
-esmóv	IU
-esmú	JT
-esmús	JT
-esn (	SK
-esn 0	KS
-esn b	QM
-esn c	WG
-esn d	FX
-esn e	GW
-esn f	RL
-esn g	UI
-esn h	MQ
-esn i	UI
-esn j	TJ
-esn l	LR
-esn m	EY
-esn n	A^
-esn o	HV
+esmóv	GW
+esmú	HV
+esmús	HV
+esn 	MQ
+esn (	b>
+esn c	TJ
+esn d	HV
+esn e	IU
+esn f	SK
+esn g	YE
+esn h	RL
+esn i	WG
+esn j	SK
+esn m	A^
+esn n	FX
+esn o	A^
 esn p	VH
-esn s	KS
-esn t	IU
-esn v	JT
-esn,	KS
-esn, 	KS
-esn.	UI
-esn. 	QM
-esn.º	XF
-esn:	IU
-esn: 	IU
-esna	KS
-esna 	SK
-esna)	JT
-esna,	YE
-esna.	A^
-esna:	EY
-esna@	SK
-esnad	MQ
-esnal	EY
-esnar	QM
-esnas	RL
-esnat	IU
-esnav	XF
-esnc	RL
-esnca	KS
-esnce	EY
+esn r	UI
+esn u	KS
+esn v	KS
+esn,	LR
+esn, 	LR
+esn.	TJ
+esn.º	YE
+esn:	FX
+esn: 	FX
+esna	LR
+esna 	RL
+esna,	ZD
+esna.	FX
+esna:	FX
+esna@	RL
+esnal	C[
+esnat	HV
+esnav	WG
+esnc	QM
+esnca	HV
+esnce	JT
 esnch	RL
-esnci	VH
-esncl	XF
-esnco	MQ
-esnd	JT
-esnda	SK
-esnde	MQ
-esndi	KS
-esndo	FX
-esndr	QM
-esndí	QM
-esne	RL
+esnci	YE
+esncl	[C
+esnd	LR
+esnda	RL
+esnde	JT
+esndi	MQ
+esndo	EY
+esndr	TJ
 esne 	SK
-esnea	ZD
-esnec	HV
-esneg	GW
+esnea	TJ
+esnec	FX
+esneg	JT
 esnem	LR
-esnen	LR
-esner	^A
-esnet	LR
-esnf	IU
-esnfa	KS
-esnfo	JT
-esnfr	IU
-esnfu	ZD
-esng	JT
-esnga	EY
-esngl	B]
-esngo	TJ
+esnen	JT
+esner	a?
+esnet	MQ
+esnf	HV
+esnfa	=c
+esnfi	B]
+esnfo	HV
+esnfr	FX
+esnfu	SK
+esng	LR
+esnga	FX
+esngl	DZ
+esngo	RL
 esngu	XF
-esni	QM
-esni 	IU
-esnic	TJ
-esnid	TJ
-esnie	DZ
-esnif	QM
+esni 	JT
+esnic	VH
+esnid	WG
+esnie	EY
+esnif	MQ
 esnil	TJ
-esnim	QM
-esnin	A^
-esnio	XF
-esnis	TJ
-esnit	SK
-esniñ	DZ
+esnin	B]
+esnio	[C
+esnir	SK
+esnis	VH
+esniñ	GW
 esno	MQ
 esno 	LR
-esno,	MQ
-esno.	QM
+esno,	KS
+esno.	SK
 esno?	EY
-esnoc	C[
-esnom	EY
-esnot	XF
-esns	SK
-esns 	VH
-esnsa	UI
-esnsc	YE
-esnse	QM
-esnst	SK
+esnoc	DZ
+esnom	HV
+esnor	QM
+esnos	TJ
+esnot	WG
+esnq	QM
+esnqu	QM
+esns	RL
+esns 	TJ
+esnsa	SK
+esnsc	]B
+esnse	WG
+esnst	UI
 esnt 	TJ
-esnt,	KS
+esnt,	JT
 esnta	MQ
-esnte	HV
-esnti	SK
-esnto	RL
-esntr	LR
-esntu	TJ
-esntó	TJ
-esnu	VH
-esnue	WG
-esnun	VH
-esnv	RL
-esnve	RL
-esnvi	VH
-esnz	JT
-esnza	C[
-esné	MQ
-esnés	JT
-esní	B]
-esnía	B]
-esnú	IU
-esnúm	IU
-eso 	HV
-eso $	WG
-eso (	LR
-eso 0	UI
-eso a	[C
-eso b	QM
-eso d	JT
+esnte	KS
+esnti	RL
+esnto	TJ
+esntr	MQ
+esntu	QM
+esntó	_@
+esnu	YE
+esnud	QM
+esnue	]B
+esnun	^A
+esnvi	TJ
+esnví	RL
+esnz	IU
+esnza	DZ
+esné	LR
+esnés	KS
+esní	EY
+esnía	EY
+esnú	HV
+esnúm	HV
+eso 	IU
+eso $	ZD
+eso (	MQ
+eso 0	XF
+eso a	^A
+eso b	SK
+eso c	HV
+eso d	LR
 eso f	FX
-eso i	GW
-eso l	YE
-eso n	HV
-eso o	SK
-eso p	C[
-eso q	QM
-eso r	WG
-eso s	QM
-eso t	LR
-eso v	DZ
-eso y	IU
-eso"	QM
-eso" 	QM
-eso)	RL
-eso) 	IU
-eso,	IU
-eso, 	IU
+eso g	MQ
+eso h	MQ
+eso i	KS
+eso l	TJ
+eso m	SK
+eso n	IU
+eso o	VH
+eso p	DZ
+eso q	TJ
+eso r	ZD
+eso u	LR
+eso v	=c
+eso"	VH
+eso" 	VH
+eso)	SK
+eso) 	LR
+eso,	GW
+eso, 	GW
 eso.e	YE
-eso.»	KS
-eso?	B]
-eso? 	C[
-esoba	RL
-esobl	XF
-esobo	GW
-esobr	LR
-esoca	KS
-esoch	WG
-esoco	RL
-esocu	TJ
-esode	QM
-esodi	KS
-esodo	SK
-esoe	SK
+eso.»	FX
+eso;	SK
+eso; 	SK
+eso?	A^
+eso? 	DZ
+esob	SK
+esoba	SK
+esobl	ZD
+esobo	@_
+esobr	GW
+esoch	VH
+esoci	LR
+esoco	KS
+esocu	SK
+esode	TJ
+esodi	JT
+esodo	RL
+esoe	UI
 esof	IU
-esofe	LR
-esofi	LR
-esog	LR
-esoge	QM
+esofe	HV
+esog	KS
+esoga	TJ
+esoge	SK
 esogi	QM
 esogo	@_
-esoj	IU
-esojo	DZ
-esok	DZ
-esoki	DZ
-esol	LR
-esol 	JT
-esola	IU
-esold	WG
+esoj	JT
+esoja	QM
+esojo	B]
+esok	B]
+esoki	B]
+esol	QM
+esol 	KS
+esola	GW
+esold	[C
 esole	UI
-esolo	MQ
-esolu	JT
-esolv	VH
+esolm	YE
+esolo	QM
+esolu	IU
+esolv	UI
 esolí	MQ
 esom	SK
-esom 	LR
-esoma	VH
-esomb	LR
-esome	FX
-esomi	TJ
+esom 	IU
+esoma	QM
+esomb	HV
+esome	GW
+esomi	WG
 esomp	UI
-esomá	KS
-eson	KS
-eson 	TJ
-esona	KS
+esomá	GW
+eson	JT
+eson 	SK
 esonc	FX
-esond	HV
-esone	MQ
-esonf	SK
+esond	EY
 esong	GW
-esoni	VH
-esono	QM
-esont	KS
-esonv	LR
-esoo	LR
-esoop	QM
-esop	RL
-esopa	UI
+esoni	XF
+esono	RL
+esons	RL
+esoo	KS
+esoop	TJ
+esopa	TJ
 esope	RL
-esopi	IU
-esopo	FX
-esoq	DZ
-esoqu	DZ
-esor 	JT
+esopi	FX
+esopo	HV
+esoq	HV
+esoqu	HV
+esor	MQ
+esor 	EY
 esor,	GW
 esor.	RL
-esora	VH
-esord	B]
-esore	TJ
-esori	DZ
-esorm	GW
-esorq	QM
-esorr	LR
+esora	[C
+esord	IU
+esore	WG
+esori	>b
+esorm	FX
+esorq	RL
+esorr	KS
 esort	SK
-esorí	LR
-esos	SK
-esos"	HV
-esos)	SK
-esos.	WG
-esos:	LR
-esos?	B]
+esorí	IU
+esos	UI
+esos"	=c
+esos)	RL
+esos,	SK
+esos.	VH
+esos?	DZ
 esos@	XF
-esosa	LR
-esose	LR
-esosi	UI
-esost	VH
-esos»	KS
-esot	KS
+esose	JT
+esosi	SK
+esost	WG
+esos»	FX
 esot 	JT
-esota	WG
-esote	ZD
-esoto	DZ
-esotr	IU
-esotó	=c
-esou	SK
-esova	JT
-esove	QM
-esovi	VH
-esoz	TJ
-eso»	>b
-eso».	FX
-esp 	RL
-esp 0	[C
-esp. 	VH
-esp.d	EY
-espa 	MQ
-espac	TJ
-espad	SK
-espag	WG
+esota	YE
+esote	c=
+esoto	FX
+esotr	GW
+esotó	EY
+esou	VH
+esour	TJ
+esov	QM
+esova	FX
+esove	RL
+esovi	SK
+esoy	LR
+esoz	UI
+eso»	GW
+eso».	EY
+esoñ	QM
+esoña	QM
+esp 	QM
+esp 0	^A
+esp.	RL
+esp. 	XF
+esp.d	GW
+espa	MQ
+espac	XF
+espad	VH
+espag	UI
 espal	C[
-espap	RL
-espar	JT
+espap	MQ
+espar	HV
 espas	LR
-espat	LR
-españ	TJ
-espc	SK
-espci	SK
-espe	JT
-espec	JT
-esped	LR
-espel	DZ
-espen	HV
-espeq	WG
+espat	KS
+españ	RL
+espc	WG
+espci	WG
+espe	LR
+espec	LR
+esped	JT
+espel	A^
+espen	MQ
+espeq	SK
 esper	KS
-espes	HV
-espet	HV
-espeñ	SK
-espia	LR
+espes	JT
+espet	GW
+espeñ	YE
+espi	RL
+espia	IU
 espic	LR
-espid	HV
-espin	[C
-espio	VH
-espit	LR
+espid	IU
+espin	^A
+espio	YE
+espit	JT
 espl	MQ
-espla	FX
-esple	RL
-espo 	WG
-espo,	QM
+espla	HV
+esple	QM
+espo 	ZD
+espo,	SK
 espoc	EY
 espod	RL
 espol	MQ
-espon	@_
-espor	QM
-espos	ZD
-espp	LR
-espr	QM
-espra	WG
+espon	B]
+espos	WG
+espp	MQ
+espr	RL
+espra	ZD
+espre	KS
+espri	QM
+espro	SK
 espt	XF
-espti	UI
-espub	FX
-espue	RL
-espun	QM
-espué	IU
-espá	MQ
-espág	EY
-esq.	KS
-esqu	IU
-esque	KS
-esqué	EY
+espti	TJ
+espub	EY
+espue	QM
+espun	RL
+espué	JT
+espá	JT
+espág	=c
+esq.	IU
+esqu	HV
+esque	GW
+esqui	LR
+esqué	LR
 esquí	WG
-esr 	HV
-esr a	DZ
+esr 	GW
+esr 0	TJ
+esr a	KS
 esr c	A^
 esr d	VH
-esr e	MQ
-esr f	EY
-esr i	LR
-esr l	LR
-esr m	EY
-esr n	RL
-esr o	RL
-esr p	EY
-esr q	TJ
-esr s	GW
-esr t	MQ
-esr u	MQ
+esr e	IU
+esr f	HV
+esr g	UI
+esr i	IU
+esr l	GW
+esr m	IU
+esr n	WG
+esr p	KS
+esr q	VH
+esr s	EY
+esr t	LR
+esr u	C[
 esr v	KS
-esr y	KS
-esr,	UI
-esr, 	UI
-esr.	RL
-esr. 	RL
-esr:	C[
-esr: 	C[
-esr;	RL
-esr; 	RL
-esr@	VH
-esra 	GW
-esra,	TJ
-esra.	VH
-esrab	TJ
-esrac	GW
-esrad	]B
-esrae	SK
-esraf	SK
-esrag	RL
-esraj	EY
-esral	UI
-esram	QM
-esran	QM
-esrar	IU
-esras	WG
-esrat	YE
-esraz	=c
-esrb	RL
-esrbe	UI
-esrc	TJ
-esrca	IU
-esrce	_@
-esrch	IU
+esr y	HV
+esr,	SK
+esr, 	SK
+esr:	HV
+esr: 	HV
+esr;	TJ
+esr; 	TJ
+esr@	UI
+esra 	IU
+esra,	WG
+esra.	_@
+esrab	QM
+esrac	LR
+esrad	f:
+esrae	RL
+esraf	TJ
+esrag	SK
+esrai	QM
+esraj	DZ
+esral	]B
+esram	KS
+esran	TJ
+esrar	FX
+esras	^A
+esrat	[C
+esraz	FX
+esrb	MQ
+esrbe	WG
+esrc	WG
+esrca	MQ
+esrce	]B
+esrch	EY
 esrco	^A
-esrd	HV
+esrd	JT
 esrda	UI
-esrde	DZ
-esrdo	RL
+esrde	C[
+esrdi	UI
+esrdo	SK
 esrdí	HV
-esrdó	IU
+esrdó	GW
 esre	QM
-esre 	QM
 esre)	JT
-esre,	HV
-esre.	IU
-esrea	[C
+esre,	SK
+esre.	GW
+esrea	a?
 esreb	TJ
-esrec	FX
+esrec	DZ
 esred	[C
-esreg	IU
-esrel	VH
-esrem	EY
-esreo	KS
-esrep	QM
-esrer	UI
-esres	TJ
-esret	QM
-esreu	GW
-esrey	RL
-esrez	IU
-esrf	RL
-esrfe	C[
-esrg	FX
-esrga	FX
-esrge	TJ
-esrgo	QM
-esri	KS
-esria	SK
-esrib	?a
-esrie	SK
-esril	IU
+esreg	MQ
+esrel	TJ
+esrem	KS
+esren	QM
+esreo	MQ
+esrer	]B
+esres	YE
+esret	UI
+esreu	HV
+esrez	GW
+esrf	QM
+esrfe	DZ
+esrg	GW
+esrga	GW
+esrge	UI
+esri	IU
+esrib	EY
+esric	KS
+esrie	XF
+esril	JT
 esrim	SK
-esrio	FX
-esrip	RL
-esris	B]
-esrit	HV
-esrió	SK
-esrj	b>
-esrja	[C
-esrl	B]
-esrle	EY
-esrlo	FX
-esrm	LR
-esrma	WG
-esrmi	?a
-esrmu	HV
-esrmá	JT
+esrio	IU
+esris	EY
+esrit	FX
+esrió	UI
+esrj	_@
+esrja	^A
+esrl	DZ
+esrle	A^
+esrlo	HV
+esrm	KS
+esrma	VH
+esrmi	EY
+esrmu	GW
+esrmá	HV
 esrn	VH
-esrna	SK
-esrne	XF
-esrni	MQ
+esrna	UI
+esrne	WG
+esrni	JT
 esrno	MQ
-esro 	QM
-esro)	HV
-esro,	QM
+esro)	EY
 esro.	IU
 esrob	LR
-esroj	GW
-esrom	ZD
-esron	C[
-esrop	UI
+esroj	EY
+esrom	VH
+esron	EY
+esrop	TJ
 esros	LR
-esrot	VH
-esrov	WG
-esrp	DZ
+esrot	UI
+esrov	TJ
+esrp	JT
 esrq	TJ
 esrqu	TJ
-esrr	UI
+esrr	TJ
 esrra	YE
-esrre	XF
-esrri	>b
-esrro	JT
-esrs	RL
-esrsi	JT
-esrt 	KS
-esrte	UI
-esrti	MQ
-esrto	KS
-esrtu	TJ
-esrub	VH
-esrud	MQ
-esrue	LR
+esrre	ZD
+esrri	@_
+esrro	MQ
+esrsi	GW
+esrso	MQ
+esrt 	MQ
+esrta	VH
+esrte	RL
+esrti	SK
+esrto	JT
+esrtu	VH
+esru	SK
+esrub	WG
+esrud	IU
 esrui	MQ
-esrum	SK
+esrum	UI
 esrut	JT
 esrva	C[
-esrve	SK
-esrvi	ZD
+esrve	QM
+esrvi	VH
 esry 	RL
-esrz	YE
-esrza	XF
-esrzo	UI
-esrá	QM
-esráp	KS
-esrás	LR
-esré	B]
-esrés	EY
-esrí	MQ
-esría	LR
-esríc	ZD
-esrío	VH
-esró	RL
-ess 	LR
-ess (	QM
-ess @	UI
-ess a	VH
-ess b	a?
-ess c	DZ
-ess d	MQ
-ess e	XF
-ess g	HV
-ess i	TJ
+esrz	WG
+esrza	ZD
+esrzo	RL
+esrá	TJ
+esráp	DZ
+esrás	IU
+esré	JT
+esrí	RL
+esría	QM
+esríc	a?
+esrío	XF
+ess 	JT
+ess (	RL
+ess @	XF
+ess a	[C
+ess b	d<
+ess c	C[
+ess d	LR
+ess e	[C
+ess f	LR
+ess g	IU
+ess i	UI
 ess j	RL
-ess l	IU
-ess n	A^
-ess o	YE
-ess p	MQ
-ess q	DZ
-ess r	IU
-ess s	MQ
-ess t	KS
-ess u	XF
-ess v	QM
-ess y	]B
-ess “	VH
-ess"	=c
-ess".	A^
-ess) 	MQ
-ess),	MQ
-ess).	VH
+ess l	KS
+ess n	;e
+ess o	SK
+ess p	RL
+ess q	B]
+ess r	MQ
+ess t	LR
+ess u	ZD
+ess v	SK
+ess y	[C
+ess “	RL
+ess"	DZ
+ess".	GW
+ess)	MQ
+ess) 	LR
+ess).	^A
 ess,	XF
 ess, 	XF
 ess.	RL
-ess.e	RL
-ess.l	WG
-ess:	QM
-ess: 	QM
-ess;	RL
-ess; 	RL
-ess?	B]
-ess? 	B]
-ess@	YE
-essa	UI
-essa,	XF
-essa.	]B
-essad	C[
-essaj	DZ
+ess.e	WG
+ess.l	VH
+ess:	RL
+ess: 	RL
+ess;	ZD
+ess; 	ZD
+ess?	DZ
+ess? 	DZ
+ess@	XF
+essa	VH
+essa 	MQ
+essa,	QM
+essa.	[C
+essab	TJ
+essad	A^
+essaj	EY
 essal	KS
-essan	XF
-essar	C[
-essas	XF
-essay	RL
-essc	VH
-essci	QM
+essan	[C
+essar	IU
+essas	WG
+essay	SK
+essc	[C
+essca	VH
+essco	]B
 esscr	MQ
-esscu	WG
+esscu	c=
 essd	UI
-essde	TJ
-esse	UI
+essde	SK
+esse	SK
 esse 	SK
-essea	UI
-esseb	JT
-essec	VH
-esseg	MQ
-essei	]B
-essel	MQ
-essem	MQ
-essen	]B
-esseo	RL
-essep	KS
-esser	IU
-esses	LR
-esseñ	KS
-essf	_@
-essfe	TJ
-essi	TJ
-essi 	VH
-essia	XF
-essid	XF
+essea	SK
+essec	QM
+essei	b>
+essel	LR
+essen	VH
+esseo	VH
+esser	JT
+esses	MQ
+esset	JT
+essf	[C
+essfe	UI
+essi	UI
+essi 	XF
+essia	WG
+essid	ZD
 essie	MQ
 essig	KS
-essil	d<
-essim	DZ
-essin	JT
-essir	DZ
-essis	HV
-essió	A^
+essil	b>
+essim	EY
+essin	LR
+essir	FX
+essis	GW
+essió	DZ
 essmo	MQ
-esso 	?a
-esso,	IU
+esso 	C[
+esso,	HV
 esso.	[C
-essob	IU
-essoc	RL
-essor	VH
-essos	QM
-essp	GW
-esspe	LR
-esspu	IU
-essq	]B
-essqu	]B
-esss	VH
-essse	VH
-esst	QM
+essob	GW
+essoc	QM
+essol	RL
+essom	QM
+esson	MQ
+essor	UI
+essos	RL
+essot	KS
+essp	JT
+esspe	HV
+esspu	JT
+essq	b>
+essqu	b>
+esss	[C
+essse	YE
 essta	QM
-essti	WG
-essto	KS
-esstr	YE
-esstu	^A
-esstá	GW
-essté	HV
+esste	LR
+essti	QM
+essto	JT
+esstr	^A
+esstu	e;
+esstá	HV
+essté	JT
+essu	KS
+essu 	RL
 essua	WG
 essub	EY
 essup	RL
-ess»	KS
+essus	XF
+ess»	FX
 ess».	HV
-essá	UI
-essáb	UI
-essé	FX
-essí	VH
+essá	WG
+essáb	WG
+essé	GW
+essí	ZD
 essí 	LR
-essí,	YE
-est 	UI
+essí,	[C
+essó	KS
+essón	JT
 est e	IU
+est m	MQ
 est'	JT
 est)	QM
 est,	FX
 est, 	FX
-est.	KS
-esta	LR
-esta 	IU
-esta,	SK
-esta.	IU
-esta;	VH
-estab	SK
-estac	MQ
-estad	VH
-estal	LR
+est.	LR
+esta	MQ
+esta 	MQ
+esta,	UI
+esta.	JT
+esta;	YE
+estab	QM
+estad	YE
 estam	TJ
-estan	TJ
-estap	XF
-estar	SK
-estas	LR
-estau	VH
-estb	FX
-este 	HV
-este.	]B
-estea	KS
-estej	HV
-estel	XF
-estem	VH
-esten	JT
-esteo	QM
-estep	RL
-ester	VH
-esteñ	QM
-estf	ZD
-estfn	ZD
-esti	WG
-estic	IU
-estie	[C
-estif	LR
-estig	RL
-estil	a?
+estap	ZD
+estar	QM
+estas	QM
+estau	RL
+estb	JT
+este 	LR
+este,	MQ
+este.	b>
+estea	MQ
+ested	MQ
+estej	IU
+estel	TJ
+estem	YE
+esten	LR
+estep	TJ
+ester	ZD
+estes	QM
+esteñ	MQ
+estf	WG
+estfn	WG
+esti	ZD
+estic	HV
+estie	YE
+estif	KS
+estig	TJ
+estil	^A
 estim	RL
-estin	SK
+estin	RL
 estio	UI
 estip	TJ
-estir	HV
-estis	[C
-estit	IU
-estiv	VH
-estiz	QM
-estl	RL
-estla	RL
-esto	HV
+estir	FX
+estis	_@
+estit	HV
+estiv	TJ
+estl	TJ
+estla	TJ
+esto	IU
 esto 	RL
-esto,	RL
+esto,	LR
 esto.	HV
-estod	SK
-estol	]B
-estom	TJ
-estos	B]
-estoy	LR
-estr	TJ
-estra	TJ
-estre	RL
-estri	_@
-estro	MQ
-estru	SK
-estrá	SK
-ests,	IU
-estu	LR
-estu 	GW
-estur	JT
-está	IU
-está 	HV
-estál	IU
-esté	=c
+estod	QM
+estol	XF
+estom	SK
+eston	YE
+estos	@_
+estr	QM
+estra	RL
+estre	QM
+estri	VH
+estru	UI
+estrá	RL
+ests,	HV
+estu	KS
+estu 	JT
+estur	MQ
+está	HV
+está 	IU
+estál	JT
+esté	DZ
 esté 	KS
-estí	VH
-estía	VH
+estí	YE
+estía	YE
 estó	JT
-estó 	KS
-estón	FX
-esu c	LR
-esu m	IU
-esu.	KS
-esu. 	KS
-esua	SK
-esua 	SK
-esuad	]B
-esual	JT
-esuan	RL
+estó 	HV
+esu f	GW
+esu m	C[
+esu.	LR
+esu. 	LR
+esua	WG
+esua 	UI
+esuad	a?
+esual	HV
+esuan	WG
 esuar	LR
-esuas	UI
-esuat	QM
-esub	TJ
-esub 	XF
-esub@	TJ
-esubi	RL
-esubl	FX
-esubv	FX
-esuc	FX
-esuca	JT
-esuch	JT
-esucí	JT
-esud	MQ
-esuda	XF
-esudi	UI
-esudo	C[
-esue	TJ
-esue 	KS
-esue,	WG
-esueb	VH
-esued	HV
+esuas	RL
+esuat	UI
+esub	QM
+esub 	UI
+esub@	RL
+esubi	SK
+esubl	EY
+esubv	HV
+esuc	DZ
+esuca	GW
+esuch	LR
+esucí	HV
+esuda	WG
+esudi	SK
+esudo	>b
+esue	QM
+esue 	IU
+esue,	ZD
+esueb	RL
+esued	GW
 esueg	IU
-esuel	[C
-esuen	MQ
-esuer	JT
-esues	WG
+esuel	]B
+esuer	HV
+esues	ZD
 esuet	LR
-esuev	XF
-esueñ	VH
-esuf	JT
-esug	JT
+esuev	[C
+esueñ	TJ
+esuf	LR
+esug	HV
+esui	MQ
 esuid	RL
-esuie	FX
-esuil	MQ
-esuin	]B
-esuir	WG
-esuis	LR
+esuie	LR
+esuil	SK
+esuin	a?
+esuir	UI
 esuit	EY
+esuj	TJ
 esuja	QM
 esuje	RL
-esujo	MQ
+esujo	FX
 esul	LR
 esul 	HV
-esula	LR
-esuli	WG
-esulo	WG
+esula	EY
+esuli	UI
+esulo	VH
 esum	WG
-esume	VH
-esun	LR
-esun 	DZ
+esume	TJ
+esun	JT
+esun 	IU
 esuna	TJ
-esunc	XF
-esund	SK
-esune	KS
-esuni	YE
-esuno	KS
-esunt	DZ
-esuot	SK
-esup	RL
-esupo	UI
+esunc	ZD
+esund	VH
+esune	HV
+esuni	XF
+esuno	IU
+esunq	QM
+esunt	GW
+esuo 	MQ
+esuot	[C
+esupi	LR
+esupo	ZD
 esupu	RL
-esur	MQ
 esur 	DZ
-esurg	QM
-esuro	YE
+esure	ZD
+esurg	RL
+esuro	TJ
 esurs	RL
-esus	TJ
-esusa	YE
+esus	UI
+esus 	RL
+esusa	WG
 esuse	RL
 esust	IU
-esut	MQ
-esuto	TJ
-esuv	JT
+esuto	SK
+esuv	LR
 esuvi	JT
-esuy	MQ
-esuy 	JT
-esuyo	FX
-esuz 	VH
-esué	C[
-esué 	EY
-esués	IU
+esuy 	HV
+esuyo	B]
+esuz	MQ
+esuz 	RL
+esué	FX
+esué 	LR
+esués	JT
 esuí	WG
 esuí 	ZD
-esuí,	GW
-esuít	IU
+esuí,	KS
+esuít	GW
 esuñ	EY
 esuña	EY
-esv 	[C
-esv 0	ZD
-esv.	GW
-esva	RL
-esva 	VH
-esva,	SK
-esva.	KS
-esvad	VH
-esvai	LR
-esval	QM
-esvam	QM
-esvan	LR
-esvas	RL
-esve	TJ
-esve 	[C
-esvea	EY
-esvec	MQ
-esveg	QM
-esvel	RL
-esvem	VH
-esven	TJ
-esver	A^
-esves	WG
-esvez	XF
-esvi	QM
+esv 	^A
+esv 0	VH
+esv.	DZ
+esva	VH
+esva 	XF
+esva,	YE
+esva.	JT
+esvad	SK
+esval	VH
+esvam	SK
+esvan	JT
+esvar	JT
+esvas	SK
+esve	RL
+esve 	WG
+esvea	IU
+esvel	TJ
+esvem	YE
+esven	SK
+esver	DZ
+esves	VH
+esvez	YE
+esvi	XF
 esvia	HV
 esvic	YE
-esvid	IU
-esvie	UI
+esvid	KS
+esvie	]B
+esvin	SK
 esvir	TJ
-esvis	IU
-esvit	GW
-esviv	HV
-esvo	GW
-esvo 	JT
-esvol	YE
-esvor	HV
-esvos	IU
+esvis	GW
+esvit	HV
+esviv	JT
+esvo	MQ
+esvo 	QM
+esvol	XF
+esvor	KS
+esvos	EY
 esví	JT
-esvía	HV
-esvíd	EY
-eswe	>b
-esweb	@_
-esx 	C[
-esxa	YE
-esxam	YE
-esxe	QM
-esxi	KS
-esxo	UI
-esxt	MQ
-esy 	QM
-esy a	IU
-esy b	LR
-esy c	SK
-esy d	VH
-esy e	JT
-esy f	GW
-esy g	DZ
-esy h	YE
+esvía	JT
+esvíd	LR
+esvío	RL
+eswe	A^
+esweb	FX
+esx 	DZ
+esxa	]B
+esxam	]B
+esxi	MQ
+esxo	WG
+esxt	JT
+esy c	VH
+esy d	[C
+esy f	IU
+esy g	HV
+esy h	VH
 esy i	LR
-esy l	XF
-esy m	SK
-esy o	XF
+esy j	QM
+esy l	ZD
+esy o	ZD
 esy p	JT
-esy q	TJ
-esy r	MQ
-esy s	WG
-esy t	VH
-esy v	B]
+esy q	SK
+esy s	VH
+esy t	WG
+esy u	SK
+esy v	FX
 esy y	SK
-esy,	]B
-esy, 	]B
-esy.	UI
-esy. 	UI
-esya	KS
-esya 	LR
-esya,	LR
-esye	UI
-esyer	GW
-esyo 	RL
-esyo,	[C
-esyor	UI
-esyu	MQ
-esyun	MQ
-esz,	IU
-esz, 	IU
-esz.	VH
-esz. 	VH
-esza	UI
-esza,	MQ
+esy,	_@
+esy, 	_@
+esy.	XF
+esy. 	XF
+esya	LR
+esya,	IU
+esye	WG
+esyer	JT
+esyo	MQ
+esyo,	UI
+esyor	VH
+esys	VH
+esyu	IU
+esyun	KS
+esz d	MQ
+esz,	EY
+esz, 	EY
+esz.	WG
+esz. 	WG
+esza	VH
+esza 	TJ
+esza,	QM
 esza.	KS
-eszac	WG
-eszan	VH
-eszar	FX
-eszc	LR
-eszca	HV
-eszo	SK
-eszo,	FX
-eszo.	VH
+eszac	TJ
+eszam	MQ
+eszan	UI
+eszar	LR
+eszc	MQ
+eszca	GW
+eszo	QM
+eszo,	JT
+eszo.	XF
 eszu	HV
 eszul	HV
 eszó	QM
 eszó 	QM
-es| 	TJ
-es«e	HV
-es«el	HV
-es«l	LR
-es«u	IU
-es«un	IU
+es| l	VH
+es«e	IU
+es«el	IU
+es«l	IU
+es«u	DZ
+es«un	DZ
 esº 0	YE
-esº b	HV
-es» 	HV
-es»,	EY
-es», 	EY
-es».	EY
-es». 	EY
-es¿c	GW
+esº b	DZ
+es» 	C[
+es»,	DZ
+es», 	DZ
+es».	DZ
+es». 	DZ
+es¿c	EY
 es¿q	KS
 es¿qu	KS
-esá 	FX
-esá d	QM
-esá e	QM
-esá p	A^
-esáb	UI
-esáb 	UI
-esába	QM
-esác	SK
-eság	EY
-esági	EY
-esál	LR
-esánt	SK
+esá 	HV
+esá c	SK
+esá e	KS
+esá n	SK
+esá p	EY
+esáb	WG
+esáb 	g9
+esába	TJ
+esác	VH
+eság	=c
+esági	=c
+esái	RL
+esáis	RL
+esál	MQ
+esám	RL
+esánt	TJ
 esáp	FX
 esápi	FX
-esár	RL
-esás	QM
-esás 	KS
+esár	UI
+esás 	IU
 esás.	FX
-esásc	TJ
-esát	B]
-esáti	B]
-esáñ	MQ
-esáñe	MQ
+esásc	XF
+esát	?a
+esáti	?a
 esé 	JT
 esé q	GW
-esé t	HV
+esé t	EY
 esé.	JT
 esé. 	JT
+eséc	LR
+eséct	LR
 eséf	RL
 eséfo	RL
-esél	VH
-esél 	VH
-esén	HV
-esén 	QM
-esér	KS
-eséra	HV
-esérc	UI
-esés	A^
-esés 	LR
-esés,	LR
-esés.	FX
-esí 	WG
-esí m	SK
-esí n	RL
-esí q	LR
-esí s	TJ
+esél	SK
+esél 	SK
+esén	IU
+esén 	RL
+esér	GW
+eséra	EY
+esérc	XF
+esés	HV
+esés.	HV
+esí 	[C
+esí m	RL
+esí n	VH
+esí q	JT
+esí s	SK
 esí,	VH
 esí, 	VH
-esí.	GW
-esía	QM
-esía 	TJ
+esí.	IU
+esía 	SK
 esía,	DZ
-esía.	WG
-esías	HV
-esíc	^A
-esíco	[C
-esícu	VH
-esíd	EY
-esíde	EY
-esíg	RL
-esígo	TJ
-esíni	KS
-esío 	MQ
-esío,	VH
-esít	HV
-esíta	IU
-esíti	HV
-esña	TJ
-esña 	TJ
-esña,	SK
-esñan	VH
-esñe	MQ
+esía.	XF
+esías	KS
+esíc	a?
+esíco	YE
+esícu	WG
+esíd	LR
+esíde	LR
+esígo	UI
+esín	KS
+esín 	JT
+esío	QM
+esío,	XF
+esíos	RL
+esít	FX
+esíta	GW
+esíti	GW
+esña	]B
+esña 	XF
+esña,	YE
+esñan	RL
+esñe	KS
 esñen	GW
-esñez	MQ
-esñi	LR
+esñi	IU
+esño	LR
 esño 	MQ
-esño,	RL
-esñor	FX
-esó e	KS
+esño,	UI
+esñol	KS
+esñor	EY
+esños	KS
+esó 	MQ
+esó e	JT
 esó l	LR
-esó m	XF
-esó:	FX
-esó: 	FX
-esód	MQ
+esó m	]B
+esó:	EY
+esó: 	EY
+esód	KS
+esóm	KS
 esómo	HV
-esón	GW
-esón 	IU
-esón.	JT
-esónd	DZ
-esóv	HV
-esóve	MQ
-esóvi	IU
-esóx	KS
-esóxi	KS
-esúl	KS
-esúlt	KS
-esúm	IU
-esúme	IU
-esún	QM
-esún 	GW
-esús	JT
-esúsi	JT
-esüe	SK
-es€ 	WG
-es€ a	VH
-es€ i	SK
-es€ l	XF
-es€ m	TJ
-es€ p	TJ
-es€,	SK
-es€, 	SK
-es€.	d<
-es€. 	d<
-es€/	YE
-es€/k	RL
-es€;	TJ
-es€; 	TJ
-fr !	A^
-fr ! 	C[
-fr "	FX
-fr "l	MQ
-fr $	UI
-fr $ 	UI
-fr % 	JT
-fr &	VH
-fr & 	VH
-fr (	KS
+esón	FX
+esón 	HV
+esón,	LR
+esón.	KS
+esónd	GW
+esóv	GW
+esóve	LR
+esóvi	GW
+esóx	FX
+esóxi	FX
+esúl	MQ
+esúlt	MQ
+esúm	HV
+esúme	HV
+esún 	DZ
+esús	HV
+esúsi	HV
+esüe	RL
+es€ 	TJ
+es€ a	b>
+es€ i	UI
+es€ l	[C
+es€ m	UI
+es€ p	VH
+es€)	JT
+es€,	]B
+es€, 	]B
+es€.	c=
+es€. 	c=
+es€/	b>
+es€/k	SK
+es€;	VH
+es€; 	VH
+fr !	?a
+fr ! 	?a
+fr "	IU
+fr "l	LR
+fr $	TJ
+fr $ 	TJ
+fr %	QM
+fr % 	IU
+fr &	SK
+fr & 	SK
+fr (	IU
 fr (0	JT
-fr (a	LR
-fr (d	TJ
-fr (e	KS
-fr (j	RL
-fr (m	LR
-fr (o	MQ
+fr (a	JT
+fr (d	UI
+fr (e	IU
+fr (j	SK
 fr (p	MQ
 fr (q	WG
 fr (s	IU
-fr (t	GW
-fr (v	SK
-fr -	RL
-fr -0	TJ
-fr /	WG
-fr / 	RL
+fr (t	DZ
+fr (v	TJ
+fr - 	QM
+fr -0	VH
+fr /	]B
+fr / 	ZD
 fr 0	_@
-fr 0,	SK
-fr 00	]B
-fr 0e	WG
+fr 0 	MQ
+fr 0,	TJ
+fr 00	_@
+fr 0e	VH
 fr 0h	VH
-fr 0x	HV
+fr 0x	IU
 fr 0z	WG
-fr :	HV
-fr : 	HV
+fr :	GW
+fr : 	GW
 fr ;	QM
 fr ; 	QM
-fr ?	?a
-fr ? 	?a
-fr a	MQ
-fr ab	GW
-fr ac	JT
-fr ad	RL
-fr af	WG
-fr ag	QM
-fr ai	IU
-fr al	MQ
-fr am	LR
-fr an	SK
-fr ao	[C
-fr ap	LR
-fr ar	GW
-fr as	VH
-fr at	SK
-fr au	VH
-fr av	IU
-fr b	FX
-fr bc	TJ
-fr bi	DZ
-fr bl	DZ
-fr br	JT
-fr bu	GW
-fr c	SK
-fr ca	RL
-fr ce	IU
-fr ch	SK
-fr ci	LR
-fr cl	QM
-fr co	VH
-fr cu	JT
-fr cô	VH
-fr d	VH
-fr d'	QM
-fr da	UI
-fr de	UI
-fr di	IU
-fr dr	SK
-fr du	QM
-fr d’	QM
-fr e	QM
-fr ea	SK
+fr ?	9g
+fr ? 	9g
+fr a 	GW
+fr ab	UI
+fr ac	MQ
+fr ad	QM
+fr af	VH
+fr ai	JT
+fr al	JT
+fr am	MQ
+fr an	XF
+fr ao	d<
+fr ar	JT
+fr as	TJ
+fr at	WG
+fr au	WG
+fr av	JT
+fr b	DZ
+fr ba	MQ
+fr bc	RL
+fr bi	HV
+fr bl	C[
+fr bo	LR
+fr br	KS
+fr bu	EY
+fr bé	LR
+fr c	UI
+fr ca	UI
+fr ce	JT
+fr ch	RL
+fr ci	MQ
+fr cl	SK
+fr co	UI
+fr cr	LR
+fr cu	IU
+fr cô	XF
+fr d	TJ
+fr da	TJ
+fr de	TJ
+fr di	LR
+fr dr	TJ
+fr du	RL
+fr dé	RL
+fr e	RL
+fr ea	VH
 fr el	IU
 fr en	JT
 fr es	RL
-fr et	[C
-fr eu	RL
-fr ex	FX
+fr et	ZD
+fr eu	QM
+fr ex	JT
 fr f	RL
-fr fa	QM
-fr fl	JT
-fr fo	TJ
-fr fé	VH
-fr fê	MQ
-fr g	GW
+fr fa	SK
+fr fi	MQ
+fr fl	KS
+fr fé	UI
+fr fê	JT
+fr g	FX
 fr g0	WG
-fr ga	DZ
-fr ge	GW
-fr gr	RL
-fr gs	JT
-fr gu	MQ
-fr gé	YE
-fr h 	^A
-fr h,	RL
-fr h.	TJ
-fr ha	JT
-fr he	RL
-fr hi	HV
-fr ho	LR
-fr hu	_@
+fr ga	A^
+fr ge	HV
+fr gr	TJ
+fr gs	KS
+fr gé	a?
+fr h	QM
+fr h 	]B
+fr h,	UI
+fr h.	XF
+fr ha	LR
+fr he	XF
+fr hi	IU
+fr ho	IU
+fr hu	d<
 fr i	MQ
-fr il	KS
-fr im	RL
+fr il	IU
+fr im	LR
+fr in	KS
+fr j	SK
 fr j'	HV
-fr ja	TJ
-fr jo	UI
-fr ju	SK
-fr j’	KS
-fr k	[C
-fr ke	^A
-fr ki	SK
-fr km	TJ
-fr kr	SK
-fr l	LR
-fr l'	MQ
-fr le	KS
-fr li	QM
-fr lu	QM
-fr là	;e
-fr lé	MQ
+fr ja	UI
+fr je	JT
+fr jo	XF
+fr ju	TJ
+fr j’	LR
+fr k	YE
+fr ka	QM
+fr ke	_@
+fr ki	TJ
+fr km	^A
+fr kr	UI
+fr l'	LR
+fr lo	SK
+fr lu	MQ
+fr là	GW
 fr l’	SK
-fr m	KS
-fr m 	_@
-fr m'	KS
-fr m.	HV
-fr ma	GW
-fr me	SK
-fr mi	VH
-fr mm	LR
-fr mu	HV
+fr m	LR
+fr m 	^A
+fr m'	LR
+fr m.	GW
+fr ma	DZ
+fr mi	YE
+fr ml	TJ
+fr mm	IU
+fr mo	QM
+fr mu	IU
 fr mè	UI
-fr mé	SK
-fr na	LR
+fr mé	UI
+fr mê	WG
 fr ne	LR
-fr ni	C[
+fr ni	A^
 fr no	QM
-fr nu	MQ
-fr n°	LR
-fr n’	SK
-fr o	UI
-fr ob	SK
-fr oc	IU
+fr nu	JT
+fr n°	JT
+fr n’	TJ
+fr o	RL
+fr ob	RL
+fr oc	HV
 fr od	XF
-fr ok	SK
-fr on	XF
-fr op	GW
-fr ou	JT
+fr ok	QM
+fr on	WG
+fr op	HV
+fr or	JT
 fr où	JT
-fr p	LR
-fr pa	IU
-fr pe	LR
-fr ph	B]
-fr pi	VH
-fr pl	IU
-fr po	UI
-fr pr	FX
-fr pu	DZ
+fr p	JT
+fr pa	JT
+fr pe	KS
+fr ph	EY
+fr pi	WG
+fr pl	FX
+fr po	WG
+fr pr	HV
+fr pu	C[
 fr pâ	LR
-fr pè	WG
-fr pé	MQ
-fr q	JT
-fr qu	JT
+fr pè	RL
+fr pé	LR
+fr q	KS
+fr qu	KS
 fr r	RL
-fr ra	QM
-fr rd	TJ
-fr ri	VH
-fr ro	LR
-fr ré	LR
-fr s	QM
-fr s'	KS
-fr sa	KS
+fr ra	IU
+fr rd	VH
+fr ri	SK
+fr s	SK
+fr sa	LR
+fr se	RL
 fr si	MQ
 fr sl	C[
 fr so	UI
-fr sé	ZD
-fr sœ	QM
-fr s’	YE
-fr t	QM
+fr su	MQ
+fr sv	JT
+fr sé	YE
+fr s’	ZD
 fr ta	YE
-fr te	JT
-fr th	C[
-fr ti	]B
-fr to	TJ
+fr te	IU
+fr th	GW
+fr ti	_@
+fr to	UI
 fr tr	SK
-fr té	HV
-fr u	JT
-fr un	JT
+fr tu	QM
+fr té	FX
+fr u	GW
+fr un	GW
 fr ur	WG
-fr v	JT
-fr va	QM
-fr ve	C[
-fr vi	UI
-fr vo	IU
+fr v	GW
+fr va	TJ
+fr ve	@_
+fr vi	XF
+fr vo	GW
 fr vé	IU
-fr w	YE
-fr y	YE
-fr y 	WG
-fr z	RL
-fr za	RL
-fr «	EY
-fr « 	EY
-fr »	DZ
+fr w	UI
+fr y	VH
+fr y 	TJ
+fr z	UI
+fr za	UI
+fr |	QM
+fr | 	QM
+fr «	GW
+fr « 	GW
+fr »	EY
 fr » 	GW
-fr »,	GW
-fr ».	GW
-fr â	UI
-fr ç	FX
-fr ça	FX
-fr é	MQ
-fr éc	FX
-fr él	SK
-fr év	QM
-fr ê	HV
-fr êt	HV
-fr –	IU
-fr – 	IU
+fr »,	EY
+fr ».	EY
+fr à	QM
+fr à 	QM
+fr â	YE
+fr ç	EY
+fr ça	EY
+fr é	LR
+fr éc	HV
+fr él	UI
+fr ét	MQ
+fr év	TJ
+fr ê	=c
+fr êt	=c
+fr –	EY
+fr – 	EY
 fr —	KS
 fr — 	KS
 fr €	UI
 fr € 	QM
-fr €,	_@
-fr €.	^A
-fr €/	UI
-fr! 	A^
+fr €,	]B
+fr €.	_@
+fr €/	WG
+fr! 	?a
 fr!)	LR
 fr!),	LR
-fr" 	FX
-fr"l	MQ
-fr$ 	UI
-fr% 	JT
-fr& 	VH
-fr& c	VH
-fr'ab	WG
+fr" 	IU
+fr"l	LR
+fr$ 	TJ
+fr% 	IU
+fr& 	SK
+fr& c	SK
+fr'a	MQ
+fr'a 	VH
+fr'ab	YE
 fr'ac	LR
-fr'ai	LR
-fr'an	JT
-fr'ap	MQ
-fr'ar	JT
-fr'as	KS
-fr'at	WG
-fr'av	HV
+fr'an	LR
+fr'ap	JT
+fr'ar	IU
+fr'as	HV
+fr'at	VH
+fr'au	SK
+fr'av	JT
 fr'e	JT
-fr'ea	KS
-fr'en	B]
-fr'he	MQ
-fr'hi	QM
-fr'i	JT
-fr'im	MQ
-fr'in	C[
-fr'o	MQ
-fr'ou	KS
+fr'ea	JT
+fr'en	>b
+fr'es	LR
+fr'he	LR
+fr'hu	RL
+fr'i	HV
+fr'il	MQ
+fr'im	RL
+fr'in	EY
+fr'or	RL
+fr'ou	MQ
 fr'u	RL
-fr'un	LR
-fr'é	RL
-fr'éc	LR
-fr'ég	QM
+fr'un	B]
+fr'é	SK
+fr'ég	WG
 fr'éq	VH
 fr(0	JT
-fr(a	LR
-fr(c'	KS
-fr(co	RL
-fr(d	TJ
-fr(da	TJ
-fr(e	KS
-fr(el	JT
-fr(j	RL
-fr(lo	LR
-fr(m	LR
-fr(me	WG
-fr(o	MQ
-fr(on	MQ
+fr(0 	UI
+fr(00	JT
+fr(a	JT
+fr(c'	JT
+fr(co	VH
+fr(d	UI
+fr(da	UI
+fr(e	IU
+fr(el	IU
+fr(j	SK
+fr(l'	RL
+fr(lo	KS
+fr(me	TJ
 fr(p	MQ
 fr(pr	LR
 fr(q	WG
 fr(qu	WG
 fr(s	IU
-fr(t	GW
-fr(tr	IU
-fr(v	SK
-fr) 	KS
-fr) :	TJ
+fr(t	DZ
+fr(tr	FX
+fr(v	TJ
+fr) 	EY
+fr) :	UI
 fr) g	WG
-fr).	MQ
-fr). 	MQ
+fr),	QM
+fr), 	QM
 fr, 	LR
-fr, 0	VH
-fr, a	VH
-fr, b	RL
-fr, d	RL
-fr, e	YE
-fr, f	LR
-fr, g	VH
-fr, h	SK
-fr, i	SK
-fr, j	KS
-fr, l	SK
-fr, m	IU
-fr, n	MQ
-fr, o	WG
-fr, p	MQ
-fr, q	XF
-fr, s	MQ
-fr, t	^A
-fr, u	JT
-fr, v	JT
-fr, ç	SK
-fr, é	LR
-fr- l	LR
-fr-0	ZD
-fr-00	ZD
-fr-a	YE
-fr-au	VH
-fr-bo	RL
+fr, 0	TJ
+fr, a	RL
+fr, b	QM
+fr, c	LR
+fr, e	XF
+fr, f	KS
+fr, g	UI
+fr, h	VH
+fr, j	LR
+fr, k	MQ
+fr, l	VH
+fr, m	KS
+fr, n	LR
+fr, o	TJ
+fr, p	IU
+fr, q	WG
+fr, r	LR
+fr, t	UI
+fr, u	FX
+fr, v	HV
+fr, ç	RL
+fr- 	QM
+fr-0	a?
+fr-00	a?
+fr-a	ZD
+fr-au	ZD
+fr-b	SK
+fr-bo	TJ
+fr-c	MQ
 fr-cl	MQ
-fr-co	UI
-fr-d	TJ
-fr-du	YE
-fr-e	^A
-fr-fr	FX
-fr-h	KS
-fr-j	VH
-fr-le	A^
-fr-mi	UI
-fr-mo	GW
-fr-mè	MQ
-fr-mê	JT
+fr-co	XF
+fr-d	RL
+fr-du	WG
+fr-e	f:
+fr-fr	IU
+fr-h	TJ
+fr-ha	VH
+fr-la	RL
+fr-mi	VH
+fr-mo	HV
+fr-mè	IU
 fr-n	XF
-fr-o	SK
-fr-on	RL
-fr-or	YE
-fr-p	SK
-fr-pa	GW
-fr-s	VH
+fr-o	TJ
+fr-or	RL
+fr-p	RL
+fr-pa	KS
+fr-s	UI
 fr-sa	RL
-fr-v	^A
+fr-v	]B
 fr-ve	XF
 fr-vi	XF
-fr-vo	UI
+fr-vo	VH
 fr-ê	KS
 fr-êt	KS
-fr. 	IU
-fr. 0	LR
-fr. d	EY
-fr. m	WG
-fr. v	QM
+fr. 	KS
+fr. d	GW
+fr. m	UI
+fr. v	LR
 fr. »	IU
-fr.0	TJ
-fr.00	TJ
+fr.0	RL
+fr.00	RL
 fr.e	UI
 fr.ex	UI
-fr/ 	RL
-fr/ 0	ZD
-fr/0	JT
-fr/00	HV
+fr/ 	ZD
+fr/ 0	SK
+fr/0	IU
+fr/00	GW
 fr0 	YE
-fr0 $	UI
+fr0 $	TJ
+fr0 %	QM
 fr0 (	KS
-fr0 /	WG
-fr0 0	RL
-fr0 :	JT
-fr0 ;	WG
+fr0 /	[C
+fr0 0	SK
+fr0 :	EY
+fr0 ;	]B
 fr0 a	SK
-fr0 b	a?
-fr0 c	^A
-fr0 d	UI
+fr0 b	b>
+fr0 c	_@
+fr0 d	VH
 fr0 e	MQ
-fr0 h	]B
-fr0 i	C[
-fr0 j	h8
-fr0 k	WG
-fr0 l	]B
-fr0 m	LR
+fr0 h	TJ
+fr0 i	EY
+fr0 j	]B
+fr0 k	[C
+fr0 l	a?
+fr0 m	QM
 fr0 o	HV
-fr0 p	RL
-fr0 r	YE
-fr0 s	WG
-fr0 t	VH
-fr0 v	WG
-fr0 |	IU
-fr0 à	MQ
+fr0 p	QM
+fr0 r	RL
+fr0 s	QM
+fr0 t	SK
+fr0 v	XF
+fr0 |	EY
 fr0 €	UI
-fr0)	QM
-fr0,	TJ
-fr0, 	UI
-fr0-	TJ
-fr0-0	TJ
+fr0)	TJ
+fr0,	SK
+fr0, 	TJ
+fr0-	ZD
+fr0-0	ZD
 fr0.	b>
 fr0. 	a?
-fr0.0	TJ
+fr0.0	RL
 fr0/	HV
 fr0/0	HV
-fr00	^A
-fr00 	YE
-fr00)	QM
-fr00,	RL
-fr00-	TJ
-fr00.	a?
-fr00/	HV
-fr000	^A
-fr00h	VH
-fr0e	WG
-fr0er	WG
-fr0h	VH
-fr0h 	[C
-fr0h,	VH
-fr0h-	ZD
-fr0h.	UI
-fr0x	LR
-fr0x 	LR
+fr00	_@
+fr00 	ZD
+fr00)	TJ
+fr00,	SK
+fr00-	ZD
+fr00.	b>
+fr00/	GW
+fr000	a?
+fr00h	YE
+fr0e	VH
+fr0er	VH
+fr0h	YE
+fr0h 	a?
+fr0h,	XF
+fr0h-	[C
+fr0h.	RL
+fr0h0	QM
+fr0x	IU
+fr0x 	MQ
 fr0z	WG
 fr0z0	WG
-fr: 	IU
-fr: 0	KS
-fr: b	TJ
-fr: c	SK
-fr: l	KS
-fr: n	HV
-fr: «	DZ
+fr: 	GW
+fr: b	ZD
+fr: c	TJ
+fr: l	IU
+fr: n	JT
+fr: «	GW
 fr; 	SK
-fr; a	a?
+fr; a	ZD
 fr; c	TJ
-fr? 	7i
-fr@b	VH
-fr@bo	TJ
+fr; j	WG
+fr; l	XF
+fr? 	4l
+fr@b	XF
+fr@bo	WG
 fr@c	MQ
-fr@g	_@
-fr@gr	^A
-fr@v	IU
+fr@g	d<
+fr@gr	_@
+fr@v	GW
 fra 	IU
-fra (	QM
 fra 0	MQ
 fra a	KS
-fra c	IU
-fra d	FX
-fra e	FX
+fra b	UI
+fra c	HV
+fra d	LR
+fra e	DZ
 fra f	LR
-fra h	UI
-fra l	MQ
-fra p	QM
-fra r	LR
-fra s	KS
-fra t	MQ
+fra m	VH
+fra r	HV
+fra s	JT
+fra t	KS
 fra v	UI
-fra à	GW
+fra à	DZ
 fra é	GW
 fra)	RL
 fra) 	RL
-fra,	LR
-fra, 	LR
-fra-	MQ
-fraba	ZD
-frabl	KS
-frabo	QM
-frabr	a?
-frabs	GW
-frac 	UI
-fracc	RL
-frace	QM
+fra,	KS
+fra, 	KS
+frab	RL
+fraba	YE
+frabe	TJ
+frabi	MQ
+frabl	HV
+frabr	[C
+frabs	IU
+frac	TJ
+frac 	SK
+frace	SK
 frach	DZ
-fracl	MQ
-fraco	?a
+fracl	EY
+fraco	FX
 fract	HV
-fracé	UI
-frad	JT
-fradh	VH
-fradr	IU
-fradu	YE
-fraf	SK
-fraff	WG
-fraga	VH
-frage	LR
-fragn	[C
-frai	MQ
-frai 	TJ
-fraie	VH
-fraig	^A
-frail	UI
-fraim	DZ
-frain	VH
-frair	MQ
-frais	KS
-fral	IU
-fral.	LR
-frala	YE
-frale	JT
-fralo	TJ
-fralt	TJ
-fralu	MQ
-fram	VH
-frama	MQ
-frame	TJ
-frami	KS
+fradh	ZD
+fradr	MQ
+fradu	^A
+fraf	UI
+fraff	VH
+frag	MQ
+fraga	UI
+frage	KS
+fragn	UI
+frah	LR
+frai 	RL
+fraie	RL
+fraig	[C
+frail	QM
+fraim	@_
+frain	XF
+frais	HV
+fral	MQ
+fral 	LR
+fral.	QM
+frala	WG
+frale	KS
+frall	LR
+fralo	SK
+fralt	QM
+fram	XF
+frame	b>
+frami	JT
 framo	YE
-framp	WG
+framp	VH
 fran	TJ
 fran 	JT
-fran,	UI
-fran-	KS
-fran.	^A
-frana	LR
-franc	KS
-frand	RL
+fran,	YE
+fran-	MQ
+fran.	[C
+frana	GW
+frand	TJ
 frane	SK
 frang	FX
-frani	GW
-frann	XF
-frano	XF
-franq	GW
-frans	XF
-frant	VH
-franv	XF
-franç	WG
-frao	[C
-fraoû	VH
-frape	YE
-frapi	LR
-frapo	LR
-frapp	LR
-fraq	^A
-fraqu	^A
-frar 	IU
-frar.	XF
-frara	LR
-frarc	MQ
-frare	YE
-frarg	QM
-frark	IU
-frarl	C[
-fraro	[C
-frarr	RL
-frars	KS
+frani	QM
+frann	UI
+frano	YE
+franq	DZ
+frans	TJ
+frant	TJ
+franv	ZD
+franç	YE
+frao	d<
+fraoû	ZD
+frape	[C
+frapi	MQ
+frapo	MQ
+frapp	JT
+frapr	MQ
+fraq	[C
+fraqu	[C
+frar	UI
+frar 	FX
+frar.	TJ
+frarc	LR
+frare	[C
+frarg	RL
+frari	QM
+frark	HV
+frarl	FX
+fraro	TJ
+frarr	UI
+frars	HV
 frart	SK
-fras 	JT
-fras.	C[
-frasi	VH
-frass	QM
-frast	UI
-frat	b>
-frat.	QM
+fras 	KS
+fras.	>b
+frasi	UI
+frass	RL
+frast	TJ
+frat	_@
+frat 	TJ
+frat.	XF
 frate	ZD
-frath	UI
-frato	]B
-fratr	YE
-fratt	QM
-fratu	YE
-frau	RL
-frau,	KS
-frau-	SK
+frath	YE
+frati	MQ
+frato	UI
+fratr	ZD
+fratt	WG
+fratu	UI
+frau 	SK
+frau,	GW
+frau-	RL
 frau.	RL
-frau@	]B
-fraub	ZD
-frauc	MQ
-fraud	HV
-frauf	VH
-fraug	RL
-fraul	HV
+frau@	[C
+fraub	YE
+fraud	DZ
+frauf	SK
+fraug	QM
+fraul	GW
 fraur	TJ
-fraus	SK
-frav	QM
-frava	IU
+fraut	MQ
+fraux	SK
+frav	UI
+frava	RL
 frave	SK
-fravo	WG
-fravr	VH
-frax	KS
+fravo	_@
+fravr	RL
+frax	JT
 fraxe	]B
-fraxi	HV
-fray	SK
-fraye	RL
-frayo	TJ
-fraz	GW
-fraî	A^
+fraxi	IU
+fraye	SK
+frayo	[C
+fraz	IU
+fraî	FX
 fraîn	LR
-fraît	B]
-frb 	^A
-frba	TJ
-frbai	TJ
-frbas	LR
-frbat	_@
-frbc	TJ
-frbce	TJ
-frbe	WG
-frbea	A^
+fraît	HV
+frb 	ZD
+frb d	[C
+frb p	VH
+frba	QM
+frbai	SK
+frban	LR
+frbat	b>
+frbc	RL
+frbce	RL
+frbe	UI
+frbea	DZ
 frbec	WG
-frbel	SK
-frber	UI
-frbi	FX
-frbie	KS
-frbis	MQ
-frbj	QM
-frbje	QM
-frbl	FX
-frbla	HV
-frble	EY
-frbli	MQ
-frblo	KS
-frboi	RL
-frbon	C[
-frbor	UI
-frbot	QM
-frbou	VH
-frboî	TJ
+frbel	RL
+frber	ZD
+frbi	HV
+frbie	IU
+frbis	LR
+frbit	KS
+frbl	DZ
+frbla	KS
+frble	B]
+frblo	EY
+frbo	MQ
+frboi	SK
+frbon	@_
+frbor	TJ
+frbou	UI
+frboî	VH
 frbr	SK
-frbra	XF
-frbre	JT
-frbri	UI
-frbs	GW
-frbt	SK
-frbte	SK
-frbu	HV
+frbra	TJ
+frbre	KS
+frbri	SK
+frbru	MQ
+frbs	FX
+frbse	FX
+frbt	XF
+frbte	XF
+frbu	GW
 frbur	MQ
-frc d	XF
-frc j	SK
-frc l	FX
+frbv	EY
+frbve	EY
+frbé.	QM
+frbén	LR
+frc 	QM
+frc d	^A
+frc j	RL
+frc l	EY
+frc m	HV
 frc o	C[
-frc p	FX
-frc t	WG
+frc p	HV
+frc t	YE
 frc'e	MQ
 frc'é	QM
-frc)	JT
-frc) 	JT
-frc,	LR
-frc, 	LR
-frc.	[C
-frc. 	XF
-frca	RL
-frcai	QM
+frc)	LR
+frc) 	LR
+frc,	HV
+frc, 	HV
+frc.	a?
+frc. 	[C
+frca	TJ
 frcal	GW
-frcam	JT
-frcan	WG
-frcar	JT
-frcas	XF
-frcat	KS
-frcau	ZD
-frcce	VH
-frce 	TJ
-frcel	GW
+frcam	DZ
+frcan	VH
+frcar	IU
+frcas	ZD
+frcat	JT
+frcau	_@
+frcce	UI
+frce 	WG
+frce,	IU
+frce.	QM
+frcel	FX
 frcen	MQ
-frcep	YE
-frcer	UI
+frcep	XF
+frcer	VH
 frces	TJ
 frcet	LR
-frceu	LR
+frceu	MQ
 frcev	RL
 frch	VH
-frcha	TJ
-frche	QM
+frcha	RL
 frchi	WG
-frcho	DZ
-frchê	TJ
+frcho	EY
+frché	KS
+frchê	UI
 frci	JT
-frci 	EY
-frci-	GW
-frcia	VH
-frcid	GW
-frcie	GW
-frcin	YE
+frci 	JT
+frci-	JT
+frcia	_@
+frcid	EY
+frcie	IU
+frcil	MQ
+frcin	WG
 frcit	FX
-frck	VH
-frck 	VH
-frcl	TJ
-frcla	SK
-frcle	TJ
-frcli	GW
-frclo	UI
-frclu	ZD
-frcol	WG
-frcon	IU
-frcop	C[
-frcoû	IU
-frcr	GW
-frcre	QM
-frcri	C[
-frcro	MQ
-frcrè	FX
-frcré	SK
-frcs	a?
-frcs 	a?
+frcié	QM
+frck	WG
+frck 	WG
+frcl	XF
+frcla	TJ
+frcle	YE
+frcli	B]
+frclo	VH
+frclu	YE
+frclé	IU
+frcol	YE
+frcon	MQ
+frcop	GW
+frcou	QM
+frcoû	FX
+frcr	A^
+frcre	TJ
+frcri	FX
+frcro	JT
+frcrè	GW
+frcré	TJ
+frcs	_@
+frcs 	_@
 frct	IU
-frct 	RL
 frcte	KS
-frctu	DZ
-frcu	IU
-frcui	B]
-frcul	IU
-frcun	JT
-frcup	IU
-frcus	EY
-frcut	QM
-frcè	HV
-frcès	HV
-frcé	SK
-frcée	ZD
-frcô	VH
-frcôt	VH
-frd 	LR
+frctu	EY
+frcu	GW
+frcue	SK
+frcui	FX
+frcul	JT
+frcun	KS
+frcup	EY
+frcus	JT
+frcut	RL
+frcè	IU
+frcès	IU
+frcé	QM
+frcée	SK
+frcô	XF
+frcôt	XF
 frd a	@_
-frd e	JT
-frd j	YE
-frd l	SK
-frd p	EY
-frd s	GW
-frd à	JT
-frd'	QM
-frd'a	UI
-frd'e	KS
-frd'h	DZ
-frd'o	KS
-frd'u	LR
-frd.	SK
-frd. 	SK
-frda	YE
+frd d	VH
+frd j	ZD
+frd l	QM
+frd p	B]
+frd s	FX
+frd à	HV
+frd'a	[C
+frd'e	EY
+frd'h	HV
+frd'o	LR
+frd'u	B]
+frd'é	SK
+frd.	RL
+frd. 	RL
+frda	WG
 frda 	UI
-frdai	QM
-frdan	YE
-frdas	EY
+frdai	RL
+frdam	QM
+frdan	WG
+frdas	A^
 frde	SK
 frde 	ZD
-frdel	SK
-frdem	FX
-frden	VH
+frdel	TJ
+frdem	KS
+frden	SK
 frdep	RL
-frder	QM
-frdes	HV
-frdev	B]
-frdez	RL
-frdh	VH
-frdhé	VH
-frdi	SK
-frdi 	YE
-frdi,	SK
-frdia	XF
+frder	JT
+frdes	IU
+frdeu	MQ
+frdev	<d
+frdh	ZD
+frdhé	ZD
+frdi	TJ
+frdi 	]B
+frdi,	UI
+frdi.	MQ
+frdia	YE
 frdic	QM
-frdie	^A
+frdie	]B
 frdif	FX
 frdil	XF
-frdim	TJ
-frdin	SK
-frdir	IU
-frdis	TJ
-frdit	IU
-frdiv	WG
-frdix	LR
-frdiz	IU
-frdiè	GW
-frdoi	FX
+frdim	QM
+frdin	TJ
+frdir	?a
+frdis	RL
+frdit	EY
+frdiv	UI
+frdix	JT
+frdiz	B]
+frdiè	IU
+frdo	QM
+frdoi	A^
 frdon	LR
-frdor	UI
-frdos	FX
-frdou	YE
-frdr	IU
-frdra	JT
-frdri	DZ
-frds	IU
-frds 	IU
-frdu	RL
-frdu 	RL
-frdu-	SK
-frdue	XF
-frdul	YE
-frdur	EY
-frdus	KS
-frdv	TJ
-frdè	UI
+frdor	QM
+frdos	C[
+frdou	[C
+frdr	KS
+frdre	LR
+frdri	A^
+frds	LR
+frds 	LR
+frdu	SK
+frdu 	SK
+frdu-	QM
+frdue	ZD
+frdul	^A
+frdur	FX
+frdus	LR
+frdv	VH
+frdè	WG
 frdèl	UI
-frdé 	FX
-frdé,	HV
-frdéb	SK
-frdéc	UI
-frdée	]B
-frdéj	HV
-frdém	QM
-frdén	MQ
+frdé	QM
+frdé 	HV
+frdé,	FX
+frdéb	QM
+frdéc	TJ
+frdée	WG
+frdéj	EY
+frdém	KS
 frdép	LR
-frdér	WG
-frd’	QM
-frd’a	RL
-frd’e	HV
+frdér	RL
+frd’a	QM
+frd’e	DZ
 frd’o	QM
-fre 	JT
+fre 	KS
 fre "	KS
-fre (	JT
-fre 0	a?
-fre :	MQ
-fre ;	KS
-fre a	VH
-fre b	DZ
-fre c	XF
-fre d	RL
-fre e	VH
-fre f	XF
-fre g	HV
-fre i	ZD
-fre j	HV
+fre (	FX
+fre 0	c=
+fre :	LR
+fre ;	MQ
+fre a	ZD
+fre b	A^
+fre c	a?
+fre d	TJ
+fre e	WG
+fre f	WG
+fre g	?a
+fre i	UI
+fre j	JT
 fre k	]B
-fre l	XF
-fre m	JT
-fre n	IU
+fre l	ZD
+fre m	KS
+fre n	FX
 fre o	YE
-fre p	LR
-fre q	RL
-fre r	RL
-fre s	MQ
-fre u	MQ
-fre v	MQ
-fre |	c=
-fre »	LR
-fre à	XF
-fre ç	B]
-fre é	LR
-fre –	IU
-fre)	LR
-fre),	MQ
-fre-c	UI
-fre-d	RL
-fre-m	HV
-fre-v	[C
-fre.	FX
-fre. 	FX
-fre.e	XF
-fre?	DZ
-fre? 	DZ
+fre r	QM
+fre s	LR
+fre t	LR
+fre v	RL
+fre |	g9
+fre »	KS
+fre à	WG
+fre ç	A^
+fre –	EY
+fre)	JT
+fre) 	JT
+fre),	IU
+fre).	SK
+fre-c	XF
+fre-m	GW
+fre-v	XF
+fre.	HV
+fre. 	HV
+fre.e	c=
+fre?	C[
+fre? 	C[
+frea	SK
+frean	RL
+freau	RL
 freb	SK
-frec	QM
+frec	SK
+frec 	IU
 frec)	WG
-frec.	VH
-freco	C[
+frec.	YE
+freco	EY
+frecr	MQ
 fred	XF
-freda	RL
-fredi	YE
-fref	VH
-fref 	WG
-freg	WG
-frega	TJ
-frei	QM
-freil	VH
-frel	KS
-frel,	DZ
-frel.	LR
-frela	RL
-frele	EY
-freli	XF
-frels	QM
-frelu	C[
-frema	QM
-freme	MQ
-fremi	JT
-fremm	FX
-fremp	SK
-fren	KS
+freda	TJ
+fredi	^A
+free	RL
+fref	[C
+fref 	XF
+freg	]B
+frega	YE
+frei	UI
+freil	YE
+frel	MQ
+frel,	C[
+frel.	JT
+frela	QM
+frele	GW
+freli	ZD
+frell	RL
+frels	MQ
+frelu	B]
+frema	MQ
+freme	LR
+fremm	GW
+fremo	QM
+fremp	TJ
+fren	IU
 fren 	FX
-fren,	IU
-frena	UI
-frend	TJ
-frene	QM
-frenf	MQ
-freni	RL
-frenl	FX
-frenn	UI
+fren,	KS
+frena	QM
+frend	QM
+freni	UI
+frenl	B]
+frenn	TJ
 freno	RL
-frens	RL
-frenu	TJ
+frent	RL
+frenu	WG
 frenv	WG
-freo	VH
-frep	VH
-frepr	GW
-frept	[C
+frenê	QM
+freo	UI
+frep	UI
+frepa	QM
+frepr	FX
+frept	WG
 frepu	RL
-frer)	KS
-frer,	TJ
+frer	LR
+frer 	MQ
+frer)	HV
 frer.	JT
-frera	C[
-frerc	RL
-frerd	SK
-frere	LR
-frerf	TJ
+frera	A^
+frerc	QM
+frerd	QM
+frerf	UI
 freri	XF
-frerl	SK
-frerm	]B
-frern	KS
-frerr	LR
-frers	UI
-frerv	QM
-fres	MQ
+frerl	QM
+frerm	d<
+frern	LR
+frerr	HV
+frers	TJ
+frert	MQ
+frerv	MQ
+fres 	MQ
 fres)	EY
-fres,	VH
-fres-	EY
-fres.	GW
-fresc	LR
+fres,	WG
+fres-	FX
+fres.	FX
+fresc	KS
 fresp	UI
 fress	IU
-frest	MQ
+frest	KS
 fresu	WG
-fret	QM
 fret 	ZD
-fret)	RL
-fret,	HV
-fret.	MQ
-frete	B]
-frets	XF
+fret)	XF
+frete	DZ
+freto	MQ
+frets	SK
 frett	QM
-fretu	UI
-freté	KS
+fretu	VH
+freté	HV
 freu	JT
-freu 	EY
-freub	RL
+freu 	C[
+freub	VH
 freud	ZD
-freui	IU
-freur	JT
+freui	JT
+freul	QM
+freur	MQ
 freus	XF
-freut	IU
-freuv	SK
-frev	JT
-freve	RL
-frevi	GW
-frevo	KS
-frexa	UI
-frexc	IU
+freut	EY
+freuv	UI
+frev	LR
+freve	SK
+frevi	C[
+frevo	LR
+frexa	TJ
+frexc	JT
+frexi	RL
 frexp	FX
-frext	FX
-frez	RL
-frez 	MQ
-frez-	ZD
-frf 	UI
+frext	EY
+frez	QM
+frez 	KS
+frez-	[C
+frf 	YE
 frf d	WG
-frf s	]B
-frf,	QM
-frf, 	QM
-frfa	RL
+frf s	UI
+frfa	SK
 frfab	UI
-frfac	EY
-frfai	UI
-frfam	SK
-frfar	XF
-frfau	JT
-frfe	SK
-frfem	FX
-frfer	RL
-frffe	SK
-frffi	JT
-frffé	IU
-frfi	IU
-frfic	KS
-frfie	IU
-frfil	TJ
-frfin	JT
-frfir	GW
-frfle	^A
-frfo	QM
-frfon	MQ
+frfac	GW
+frfai	XF
+frfar	ZD
+frfau	HV
+frfem	GW
+frfen	QM
+frfer	QM
+frfeu	QM
+frff	LR
+frffe	[C
+frffi	MQ
+frffé	HV
+frfi	FX
+frfic	IU
+frfie	GW
+frfil	RL
+frfin	DZ
+frfir	EY
+frfl	MQ
+frfle	WG
+frfoi	IU
 frfor	LR
-frfou	YE
-frfr	IU
-frfra	TJ
-frfri	RL
-frfrè	C[
+frfou	WG
+frfr	HV
+frfra	VH
+frfri	XF
+frfrè	IU
 frfs	HV
 frfs 	GW
-frfu	RL
-frfé	MQ
-frfér	IU
-frfê	MQ
-frfêt	MQ
+frfu	UI
+frfér	HV
+frfê	JT
+frfêt	JT
 frg d	WG
-frg.	RL
 frg0	WG
 frg0x	WG
+frga	KS
 frgag	MQ
-frgal	FX
-frgar	QM
-frgas	UI
-frgat	ZD
-frgau	LR
-frgaz	GW
-frge	JT
-frge 	MQ
-frge,	XF
-frge.	LR
-frgen	SK
-frger	IU
-frges	KS
-frgi	ZD
-frgis	XF
-frgla	GW
-frgli	SK
-frgna	RL
-frgno	LR
-frgo	MQ
+frgal	C[
+frgas	TJ
+frgat	SK
+frgau	KS
+frgaz	IU
+frge	KS
+frge 	LR
+frge,	TJ
+frge.	B]
+frger	GW
+frges	LR
+frgi	WG
+frgie	KS
+frgis	[C
+frgl	IU
+frgla	KS
+frgno	JT
+frgo	LR
 frgo 	SK
-frgr	UI
-frgra	WG
-frgre	YE
-frgro	EY
-frgsm	JT
+frgp	VH
+frgr	WG
+frgra	]B
+frgre	ZD
+frgro	DZ
+frgsm	KS
 frgt	TJ
-frgts	XF
-frgu	[C
+frgts	UI
+frgu	^A
 frgue	XF
-frgui	RL
-frguy	UI
-frgé	VH
-frgén	TJ
-frh 	_@
-frh (	YE
-frh /	TJ
+frgui	WG
+frguy	VH
+frgé	a?
+frgén	ZD
+frh 	e;
+frh (	RL
+frh /	SK
 frh 0	SK
-frh e	TJ
-frh p	YE
-frh |	YE
-frh à	XF
+frh e	RL
+frh p	TJ
+frh s	QM
+frh |	XF
+frh à	[C
 frh,	XF
 frh, 	XF
-frh-	[C
-frh-0	ZD
-frh.	WG
-frh. 	WG
-frha	TJ
-frhal	JT
-frham	LR
+frh-	]B
+frh-0	[C
+frh.	TJ
+frh. 	TJ
+frh0	QM
+frh00	QM
+frha	VH
+frhab	KS
+frhal	IU
+frham	MQ
 frhan	WG
-frhaq	^A
-frhar	GW
-frhat	TJ
-frhau	GW
-frhe	QM
-frhe 	LR
-frhe,	JT
-frhe.	XF
-frhef	WG
-frhel	DZ
-frhem	KS
+frhaq	[C
+frhar	DZ
+frhat	UI
+frhe,	LR
+frhe.	TJ
+frhef	XF
+frhel	LR
+frhem	JT
 frher	EY
-frhes	TJ
+frhes	VH
 frhet	KS
-frhez	WG
-frhi	TJ
-frhie	XF
-frhiv	XF
-frho	GW
+frheu	TJ
+frhez	TJ
+frhi	SK
+frhie	YE
+frhis	LR
+frhiv	YE
+frho	C[
 frhom	FX
-frhor	MQ
-frhos	FX
-frhot	C[
-frhu	a?
-frhui	YE
-frhè	MQ
+frhon	QM
+frhor	IU
+frhos	GW
+frhot	FX
+frhu	^A
+frhui	WG
+frhè	LR
 frhèq	SK
-frhèr	GW
-frhé,	IU
-frhér	LR
-frhés	LR
-frhê	TJ
-frhên	TJ
-fri 	TJ
-fri b	GW
-fri d	UI
-fri e	UI
+frhèr	C[
+frhé	LR
+frhé 	LR
+frhé,	GW
+frhér	MQ
+frhê	UI
+frhên	UI
+fri (	QM
+fri b	LR
+fri c	LR
+fri d	WG
+fri e	VH
 fri j	DZ
-fri l	]B
+fri l	^A
+fri m	WG
 fri n	SK
-fri o	DZ
-fri p	FX
-fri q	VH
-fri r	ZD
-fri s	C[
-fri t	KS
-fri v	RL
-fri à	XF
-fri,	MQ
-fri, 	MQ
-fri-	LR
-fri-d	GW
+fri o	EY
+fri p	HV
+fri q	XF
+fri r	SK
+fri s	DZ
+fri v	QM
+fri à	[C
+fri,	LR
+fri, 	LR
+fri-d	FX
 fri.	QM
 fri. 	QM
-fria	]B
-friag	XF
-frial	WG
-frian	XF
-friat	QM
+fria	YE
+friag	YE
+frial	YE
+frian	TJ
+friat	VH
 friba	UI
 fribl	HV
 fric	MQ
-fric 	^A
-frica	QM
-frich	MQ
-frici	C[
-frick	VH
-frict	JT
+fric 	[C
+frici	JT
+frick	WG
+frict	GW
 fride	MQ
-fridi	UI
-fridu	XF
-fridé	DZ
-frie 	KS
-frie,	TJ
-frie-	LR
-frie.	MQ
+fridi	WG
+fridu	ZD
+fridé	GW
+frie 	LR
+frie.	GW
 friei	SK
-friel	SK
-frier	UI
-fries	SK
-frieu	MQ
-friez	JT
-frif	B]
-friff	DZ
-frifi	JT
+friel	XF
+frier	VH
+fries	VH
+frieu	LR
+friez	EY
+frif	?a
+friff	C[
+frifi	GW
 frifs	GW
-frig	IU
-friga	MQ
-frign	MQ
-frigo	GW
-frigu	MQ
-fril	ZD
-fril 	IU
-fril,	TJ
-fril.	UI
-frile	XF
-frill	TJ
-frilo	SK
-frils	B]
-frilà	IU
+frigo	C[
+frigu	KS
+fril	UI
+fril 	JT
+fril,	WG
+fril.	XF
+frile	VH
+frili	QM
+frill	QM
+frilo	TJ
+frils	GW
+frilà	GW
 frim	JT
-frime	IU
-frimo	UI
-frimu	IU
-frin	TJ
-frin 	VH
-frin.	SK
-frina	YE
-frinc	FX
-frind	LR
-frine	UI
-frinf	MQ
-fring	VH
-frini	XF
-frint	LR
-frinu	GW
-frinz	SK
-frio	MQ
-friol	LR
-fripe	QM
-fript	EY
-frir	JT
-frir 	KS
-frir,	KS
-frir-	XF
-frir.	RL
-frira	HV
-friri	KS
-friré	ZD
+frim 	RL
+frime	FX
+frimo	ZD
+frimp	MQ
+frimu	FX
+frin	ZD
+frin 	UI
+frin.	RL
+frina	VH
+frinc	JT
+frind	KS
+frine	QM
+frinf	QM
+fring	SK
+frini	YE
+frins	RL
+frint	KS
+frinu	HV
+frinz	RL
+frio	KS
+friol	JT
+frion	MQ
+frip	KS
+fript	GW
+frir	KS
+frir 	LR
+frir,	MQ
+frir-	YE
+frir.	MQ
+frira	GW
+frire	MQ
+friri	LR
+frirl	MQ
+friro	RL
+friré	SK
+fris	QM
 fris,	QM
-frisa	JT
+fris.	QM
+frisa	GW
+frisc	QM
 frise	SK
-frisi	FX
-frisp	LR
-frit	IU
-frit,	SK
-frit-	SK
-frit.	>b
-frite	C[
-friti	EY
-fritr	WG
-fritu	JT
-frité	]B
+frisi	MQ
+frisp	GW
+frist	QM
+frit	HV
+frit,	VH
+frit-	QM
+frit.	=c
+frite	?a
+friti	C[
+fritr	UI
+fritu	LR
+frité	ZD
 friv	VH
-frive	SK
-frivi	QM
-frivr	SK
-frix	QM
+friva	MQ
+frive	YE
+frivi	RL
+frivr	RL
 frix,	MQ
-friz	IU
-friza	IU
-friè	WG
-frièc	SK
-frièm	MQ
-frièr	SK
+friz	B]
+friza	B]
+friè	RL
+frièc	ZD
+frièr	QM
 frié	GW
-frié 	DZ
-frié.	=c
-friée	UI
-friés	JT
+frié 	C[
+frié.	EY
+friée	XF
+friés	KS
 frj'	JT
-frj'a	HV
-frj'e	TJ
-frj'é	LR
+frj'a	KS
+frj'e	UI
+frj'é	IU
 frja	UI
-frjan	XF
-frjar	SK
-frje	MQ
-frjet	C[
+frjan	ZD
+frjar	TJ
+frje	JT
+frje 	LR
+frjea	RL
+frjet	DZ
 frjeu	UI
-frjo	QM
-frjou	KS
-frju	UI
-frjui	MQ
-frjus	FX
-frj’	KS
-frk 	XF
-frke	^A
-frker	[C
+frjo	TJ
+frjoi	MQ
+frjos	QM
+frjou	LR
+frju	TJ
+frjui	UI
+frjus	DZ
+frj’	LR
+frk 	VH
+frka	QM
+frkar	QM
+frke	a?
+frker	_@
 frki	MQ
-frkil	SK
-frkin	IU
-frkm	UI
-frkm 	TJ
+frkil	TJ
+frkin	HV
+frkm	SK
+frkm 	^A
 frkm.	RL
-frkr	SK
-frl (	RL
-frl 0	TJ
-frl a	KS
-frl c	TJ
+frkr	UI
+frl 	MQ
+frl (	TJ
+frl 0	VH
+frl c	WG
 frl d	RL
-frl e	HV
-frl l	LR
+frl e	IU
+frl l	KS
 frl m	RL
 frl n	DZ
-frl p	IU
-frl t	A^
-frl v	QM
-frl y	RL
+frl p	LR
+frl t	B]
+frl v	RL
+frl y	TJ
+frl à	QM
 frl'a	QM
-frl'e	=c
-frl'h	QM
-frl'i	IU
-frl,	JT
-frl, 	JT
-frl.	KS
+frl'e	A^
+frl'h	RL
+frl'i	C[
+frl'o	QM
+frl)	VH
+frl),	VH
+frl,	KS
+frl, 	KS
+frl.	MQ
 frl. 	KS
-frl.e	SK
-frla 	LR
-frla-	MQ
-frlac	SK
-frlag	YE
-frlam	RL
-frlan	LR
-frlas	VH
-frlat	GW
-frlav	XF
-frlaî	C[
+frl.e	UI
+frla 	KS
+frlac	WG
+frlag	^A
+frlam	ZD
+frlan	JT
+frlas	TJ
+frlat	JT
+frlav	d<
+frlaî	HV
+frle,	QM
 frle@	LR
-frled	_@
-frlem	RL
-frlen	GW
-frler	DZ
-frlet	h8
+frled	TJ
+frlem	QM
+frlen	?a
+frler	EY
+frlet	c=
 frleu	FX
-frlev	FX
-frlez	EY
-frli	QM
+frlev	B]
+frlez	B]
+frli	MQ
+frlia	KS
+frlib	YE
 frlic	TJ
-frlid	JT
+frlid	KS
 frlie	KS
-frlig	GW
-frlio	MQ
-frliq	HV
-frlir	B]
-frlit	RL
-frliv	XF
-frlié	JT
-frll	RL
-frlle	SK
-frlli	FX
-frllé	RL
-frllô	IU
-frlm	FX
-frlmo	JT
+frlig	JT
+frliq	LR
+frlir	KS
+frlis	LR
+frlit	QM
+frliv	WG
+frlié	KS
+frlla	SK
+frlle	RL
+frlli	JT
+frllô	FX
+frlm	A^
+frlmo	GW
 frlo.	ZD
-frlog	EY
+frloc	QM
+frlog	IU
 frloi	TJ
 frlom	SK
-frlon	HV
+frlon	JT
+frlor	QM
 frlos	MQ
-frlou	YE
-frloy	VH
-frloï	FX
-frls	KS
-frls 	IU
+frlou	ZD
+frloy	QM
+frloï	KS
+frls	MQ
+frls 	HV
 frlt	IU
 frlt 	C[
-frlta	KS
+frlta	GW
+frlte	MQ
 frlu	KS
-frluc	JT
-frlue	UI
-frlum	VH
-frlun	QM
-frlus	GW
-frlut	LR
-frlv	VH
-frlà	FX
-frlà 	HV
-frlà-	DZ
-frlè	QM
+frlub	VH
+frluc	IU
+frlue	VH
+frlui	RL
+frlum	[C
+frlun	RL
+frlus	DZ
+frlut	JT
+frlv	WG
+frlà	HV
+frlà 	JT
+frlà-	EY
+frlè	RL
 frlèn	QM
-frlèv	KS
-frlé.	QM
-frlée	VH
-frlég	a?
-frlés	JT
-frlô	IU
-frlô 	IU
+frlèv	QM
+frlé	LR
+frléc	KS
+frlée	RL
+frlég	RL
+frlép	QM
+frlés	FX
+frlô	FX
+frlô 	FX
 frl’	SK
-frl’e	WG
+frl’e	UI
+frl’é	LR
 frm 	JT
-frm 0	FX
-frm a	KS
-frm d	JT
-frm'	KS
-frm'a	LR
-frm.	DZ
-frm. 	DZ
+frm 0	HV
+frm a	JT
+frm b	RL
+frm d	LR
+frm'	LR
+frm'a	MQ
+frm.	C[
+frm. 	C[
 frma	GW
-frma 	KS
-frmai	GW
-frmal	JT
-frman	LR
-frmat	ZD
+frma 	HV
+frmai	FX
+frmal	KS
+frman	QM
+frmat	YE
 frmb	LR
-frmbe	SK
+frmbe	VH
 frmbl	HV
-frmbé	IU
+frmbr	LR
 frme	QM
-frme 	C[
-frme,	SK
-frme.	FX
-frmea	_@
-frmed	XF
-frmei	LR
+frme 	@_
+frme,	UI
+frme.	JT
+frmea	YE
+frmed	ZD
 frmem	RL
-frmen	LR
+frmen	JT
 frmer	LR
-frmes	SK
-frmeu	ZD
+frmes	UI
+frmet	JT
+frmeu	]B
 frmi	TJ
-frmi 	GW
-frmi-	UI
-frmid	UI
-frmil	UI
-frmio	JT
-frmir	UI
+frmi 	FX
+frmi-	RL
+frmid	VH
+frmie	QM
+frmil	TJ
+frmin	MQ
+frmio	IU
+frmir	WG
+frmis	RL
 frmiè	RL
-frmme	KS
-frmmu	a?
-frmo	QM
-frmod	RL
-frmoi	QM
-frmon	SK
-frmor	SK
-frmos	KS
-frmot	HV
-frmou	UI
+frml	TJ
+frmme	IU
+frmmu	_@
+frmo	RL
+frmoi	MQ
+frmon	RL
+frmor	RL
+frmos	HV
+frmot	<d
+frmou	TJ
 frmp	VH
-frmpa	QM
-frmpe	VH
-frmpl	XF
-frmpo	UI
-frmpt	LR
-frms	EY
-frms,	IU
-frmu	KS
-frmul	HV
-frmum	IU
-frmun	a?
+frmpl	WG
+frmpo	YE
+frmpr	SK
+frmpt	FX
+frms	GW
+frms,	HV
+frmu	MQ
+frmul	DZ
+frmum	FX
+frmun	_@
 frmus	GW
-frmè	RL
-frmèr	MQ
-frmèt	VH
-frmé	MQ
-frmé 	[C
-frmée	SK
-frmén	HV
-frmér	FX
-frmét	SK
-frn 0	ZD
-frn a	IU
-frn b	FX
+frmè	QM
+frmèr	IU
+frmèt	WG
+frmé	LR
+frmé 	]B
+frmée	UI
+frmén	GW
+frmér	C[
+frmét	UI
+frmê	TJ
+frmêm	TJ
+frn (	KS
+frn 0	]B
+frn a	FX
+frn b	IU
 frn c	QM
-frn d	KS
-frn e	VH
-frn f	MQ
-frn g	QM
-frn h	MQ
-frn l	JT
-frn n	LR
-frn o	FX
+frn d	QM
+frn e	QM
+frn g	MQ
+frn h	LR
+frn i	LR
+frn j	RL
+frn l	MQ
+frn n	MQ
+frn o	GW
 frn p	KS
-frn q	@_
-frn r	EY
-frn s	YE
-frn t	TJ
-frn v	EY
-frn y	VH
-frn »	GW
-frn à	SK
-frn é	RL
-frn'a	LR
-frn)	RL
-frn-	QM
-frn-v	VH
-frn.	SK
+frn q	FX
+frn r	DZ
+frn s	VH
+frn v	FX
+frn y	ZD
+frn »	DZ
+frn à	QM
+frn é	SK
+frn'a	IU
+frn'e	QM
+frn)	UI
+frn,	LR
+frn, 	LR
+frn-	RL
+frn-l	TJ
+frn-v	SK
+frn.	TJ
 frn. 	SK
-frn.e	TJ
-frna	RL
-frna 	XF
-frnag	HV
-frnc	QM
+frn.e	RL
+frna	QM
+frna 	WG
+frnag	GW
+frnai	QM
+frnal	QM
+frnc	SK
 frnc 	QM
-frnc,	HV
-frnce	WG
-frnch	TJ
-frnci	HV
-frnco	HV
-frnd 	LR
-frnd.	UI
-frnda	RL
-frnde	KS
-frndi	RL
-frndo	YE
-frnds	JT
-frndu	MQ
-frne	]B
-frne 	XF
-frne,	KS
-frne-	SK
-frne.	FX
-frnea	UI
-frnec	[C
+frnc,	JT
+frnce	VH
+frnch	QM
+frnci	JT
+frnco	EY
+frnd	MQ
+frnd.	SK
+frnda	QM
+frndi	TJ
+frndo	[C
+frndr	JT
+frnds	MQ
+frndu	C[
+frndé	SK
+frne	ZD
+frne 	RL
+frne,	HV
+frne-	MQ
+frne.	GW
+frnea	XF
+frnec	ZD
 frnel	QM
-frnem	QM
-frnen	TJ
-frner	IU
-frnes	ZD
-frnet	VH
+frnen	RL
+frner	KS
+frnes	YE
 frneu	MQ
-frnev	IU
-frnez	JT
-frnf	KS
-frnfi	GW
-frnfo	MQ
-frnge	FX
-frngl	IU
-frngs	UI
+frnev	LR
+frnez	MQ
+frnf	JT
+frnfi	HV
+frnfo	QM
+frng	JT
+frnge	GW
+frngl	LR
+frngs	SK
 frngt	TJ
-frngu	WG
+frngu	YE
+frni	RL
 frni 	HV
-frnic	VH
-frnie	UI
-frnim	ZD
-frnin	KS
-frnio	IU
+frnic	WG
+frnie	XF
+frnim	WG
+frnin	RL
+frnio	EY
 frniq	QM
-frnir	IU
-frnj	KS
-frnjo	KS
-frnl	FX
-frnle	FX
-frnn	TJ
-frnne	SK
-frnni	QM
-frnné	EY
-frnoi	LR
-frnom	EY
-frnon	TJ
-frnos	MQ
-frnot	WG
-frnou	XF
-frnov	RL
-frnoë	TJ
-frnq	IU
-frnqu	IU
-frns	[C
-frns 	YE
-frns,	RL
-frns.	]B
-frnsa	TJ
-frnsc	EY
-frnsi	JT
-frnst	UI
-frnt	MQ
-frnt 	RL
+frnir	JT
+frnj	IU
+frnjo	IU
+frnl	B]
+frnle	B]
+frnne	RL
+frnni	SK
+frnnu	IU
+frnné	GW
+frno	QM
+frnoi	MQ
+frnom	FX
+frnon	SK
+frnot	SK
+frnou	YE
+frnov	SK
+frnoë	RL
+frnq	KS
+frnqu	KS
+frns	YE
+frns 	[C
+frns.	^A
+frnsa	YE
+frnsc	GW
+frnse	QM
+frnsi	LR
+frnst	TJ
+frnt 	QM
 frnt,	RL
-frnt-	UI
-frnt.	GW
-frnte	RL
-frntf	_@
-frntg	WG
+frnt-	RL
+frnt.	FX
+frntf	WG
+frntg	YE
 frnto	SK
 frntr	LR
-frnts	IU
+frnts	HV
 frnu	MQ
-frnu 	KS
+frnu 	=c
 frnui	YE
-frnum	DZ
-frnus	VH
-frnv	VH
-frnve	QM
-frnvi	XF
-frnvo	QM
-frnz	UI
-frnze	UI
-frn°	LR
-frn° 	LR
-frnç	TJ
-frnça	WG
+frnul	MQ
+frnum	C[
+frnus	SK
+frnv	WG
+frnve	RL
+frnvi	ZD
+frnvo	SK
+frnz	RL
+frnze	RL
+frn°	JT
+frn° 	JT
+frnç	YE
+frnça	YE
+frné	GW
 frné 	LR
-frné.	EY
-frnée	LR
-frnér	TJ
-frn’	SK
-frn’a	WG
-frn’e	>b
-fro 	B]
-fro 0	GW
-fro d	IU
-fro e	MQ
-fro s	QM
-fro,	KS
-fro, 	KS
-fro.	VH
-fro. 	VH
-frob	LR
-frobj	QM
-frobr	JT
-froc	KS
-froca	MQ
-froch	WG
-frocu	MQ
-frod	XF
-frode	IU
+frné.	B]
+frnée	MQ
+frnér	ZD
+frnê	QM
+frnêt	QM
+frn’	TJ
+frn’a	YE
+frn’e	?a
+fro 	C[
+fro 0	FX
+fro d	FX
+fro e	IU
+fro,	IU
+fro, 	IU
+fro.	XF
+fro. 	XF
+frobr	GW
+froc	MQ
+froc 	SK
+froch	VH
+froci	RL
+frocu	RL
+frod	WG
+frode	GW
 frodi	XF
 frodè	UI
 frof	MQ
 frog	LR
-frogn	MQ
+frogi	KS
 froh	ZD
 froha	ZD
-froi	JT
-froi 	SK
-froi,	FX
-froic	HV
-froie	TJ
-froig	LR
-froil	LR
-froin	YE
+froi	KS
+froi,	LR
+froic	FX
+froie	RL
+froig	JT
+froil	IU
+froin	UI
 froir	HV
-frois	IU
-froit	IU
-froix	ZD
-frok	SK
-frok 	SK
-frol	LR
+frois	KS
+froit	EY
+froix	]B
+frok	QM
+frok 	QM
+frol	IU
 frol.	LR
-frola	TJ
 frole	TJ
-frolo	KS
-frolé	JT
+froll	QM
+frolo	JT
+frolé	FX
+from	LR
 from 	HV
-fromb	GW
-fromi	VH
-fromm	RL
-froms	EY
-fron 	UI
-fron,	KS
-fron.	C[
-fronc	ZD
-frond	GW
-fronf	B]
-fronj	KS
+fromb	KS
+fromi	XF
+fromm	TJ
+fromp	LR
+froms	GW
+fron	RL
+fron 	TJ
+fron,	JT
+fron.	EY
+frona	MQ
+fronc	YE
+frond	FX
+fronf	JT
+fronj	IU
 fronn	GW
-frons	ZD
-front	VH
-fronv	KS
-fronz	RL
-froo	FX
-froor	FX
-frop	HV
-frop 	VH
-frop.	HV
-fropi	C[
-fropo	EY
-fropr	QM
+frons	WG
+front	TJ
+fronv	?a
+fronz	TJ
+froo	C[
+froor	C[
+frop	GW
+frop 	WG
+frop.	JT
+fropi	GW
+fropo	FX
+fropr	SK
 fropt	EY
-fror 	GW
-fror,	LR
-frorc	YE
-frore	B]
-frori	IU
-frorm	FX
-frorn	WG
-frorr	UI
-frors	UI
-frort	[C
+fror	QM
+fror 	DZ
+fror,	MQ
+frora	GW
+frorc	RL
+frord	MQ
+frore	=c
+frori	JT
+frorm	HV
+frorn	SK
+frorr	RL
+frors	[C
+frort	_@
 frorv	ZD
-fros	EY
-fros 	HV
-fros,	UI
-fros.	C[
-frosa	YE
-frose	MQ
-fross	HV
-frost	RL
-frosé	IU
-frot	IU
-frot 	JT
+fros	FX
+fros 	EY
+fros,	VH
+fros.	?a
+frosa	WG
+fross	JT
+frost	SK
+frosé	HV
+frot	B]
+frot 	?a
 frote	EY
-froto	C[
-frotr	SK
-frott	QM
-frou	SK
-frou 	C[
+froto	GW
+frott	SK
+froté	JT
+frou	TJ
+frou 	IU
 froub	SK
-frouc	UI
-froud	KS
-froue	QM
-frouh	KS
-froui	=c
-froul	UI
-froum	XF
-froup	SK
-frour	LR
-frous	XF
-frout	QM
-frouv	SK
-froué	]B
-frov	]B
-frove	RL
-froy	WG
-froye	TJ
-froë	TJ
-froël	TJ
-froî	TJ
-froît	TJ
-froï	FX
-froïc	FX
-froù	MQ
-froù 	MQ
-frp 	SK
-frp d	HV
-frp.	LR
-frp. 	FX
+frouc	XF
+froue	RL
+frouh	DZ
+froui	;e
+froul	RL
+froum	ZD
+froup	WG
+frour	MQ
+frous	VH
+froué	_@
+frov	WG
+frove	TJ
+froy	TJ
+froye	RL
+froë	WG
+froël	WG
+froî	VH
+froît	VH
+froï	KS
+froïc	KS
+frp 	QM
+frp d	KS
+frp.	MQ
+frp. 	HV
 frpa	MQ
-frpag	IU
-frpai	ZD
-frpan	IU
-frpap	LR
-frpar	SK
-frpas	IU
-frpay	SK
-frpe	MQ
-frpe 	]B
-frpe,	EY
-frpel	MQ
-frper	MQ
-frpes	SK
-frpet	RL
-frpeu	LR
-frph	JT
-frpho	JT
-frpi	SK
-frpie	JT
-frpir	FX
-frpiè	VH
-frpl	MQ
+frpag	HV
+frpai	[C
+frpan	GW
+frpap	MQ
+frpas	GW
+frpat	RL
+frpay	WG
+frpe 	a?
+frpe,	DZ
+frpel	KS
+frpen	MQ
+frpet	UI
+frpeu	JT
+frph	HV
+frpho	HV
+frpie	IU
+frpiq	QM
+frpir	KS
+frpiè	ZD
+frpl	LR
 frple	UI
 frpli	DZ
-frplo	YE
-frplu	FX
-frpo	QM
-frpoi	LR
-frpol	HV
-frpom	TJ
+frplo	SK
+frplu	C[
+frpoi	JT
+frpol	GW
+frpom	RL
 frpon	LR
-frpor	YE
-frpos	RL
-frpot	YE
-frpou	KS
-frpp	LR
-frppe	MQ
-frppl	QM
+frpor	]B
+frpos	QM
+frpot	ZD
+frpou	HV
+frpp	IU
+frppe	KS
 frppo	MQ
-frppr	RL
-frpr	LR
-frpri	HV
-frpro	IU
-frpré	SK
-frprê	XF
+frpr	HV
+frpri	EY
+frpro	JT
+frpré	QM
+frprê	[C
 frps	QM
 frps 	TJ
-frps.	HV
-frpt.	XF
-frpte	IU
+frps.	IU
+frpt	IU
+frpt.	[C
+frpte	EY
 frpti	HV
-frpu	FX
-frpu 	KS
-frpub	JT
-frpui	JT
+frpu	HV
+frpu 	GW
+frpub	LR
+frpui	IU
 frpâ	LR
 frpâl	LR
-frpè	_@
-frpèr	[C
-frpé	LR
+frpè	ZD
+frpèr	XF
+frpé	KS
 frpér	IU
 frpê	RL
 frpô	SK
 frpôt	SK
 frqu	MQ
-frqua	VH
+frqu'	MQ
+frqua	WG
 frque	IU
-frqui	TJ
-frquo	UI
-frqué	HV
-frqu’	JT
-frr 	A^
+frqui	QM
+frquo	TJ
+frqu’	FX
+frr 	EY
 frr 0	MQ
 frr :	KS
-frr a	RL
+frr ;	HV
+frr a	LR
 frr b	KS
-frr c	IU
-frr d	SK
+frr c	LR
+frr d	QM
 frr f	VH
-frr i	GW
-frr k	UI
-frr l	FX
-frr n	LR
+frr i	KS
+frr k	VH
+frr l	A^
+frr m	RL
+frr n	KS
 frr o	UI
-frr q	LR
-frr r	QM
-frr s	KS
-frr t	C[
-frr v	B]
-frr »	JT
-frr é	QM
+frr p	MQ
+frr q	MQ
+frr r	RL
+frr s	FX
+frr t	?a
+frr u	JT
+frr v	A^
+frr »	KS
 frr)	JT
 frr) 	IU
-frr),	MQ
-frr,	IU
-frr, 	IU
-frr-	a?
-frr.	LR
-frr. 	LR
-frr.e	WG
-frr@	WG
-frra 	C[
-frra.	RL
-frrac	LR
+frr,	HV
+frr, 	HV
+frr-	_@
+frr. 	MQ
+frr.e	XF
+frr@	]B
+frra 	DZ
+frra.	QM
+frrab	QM
 frrag	QM
-frrai	KS
-frram	]B
-frran	VH
-frras	KS
-frrat	QM
-frrav	SK
-frraî	HV
-frrce	LR
-frrci	JT
-frrcr	[C
-frrd	SK
-frrd 	KS
+frrai	HV
+frram	[C
+frran	ZD
+frrap	QM
+frras	FX
+frrav	QM
+frraî	JT
+frrch	RL
+frrci	KS
+frrcr	b>
 frrda	TJ
-frrde	TJ
-frrdo	GW
-frrdv	TJ
-frre 	JT
-frre)	QM
-frre,	SK
+frrde	QM
+frrdi	QM
+frrdo	JT
+frrdr	MQ
+frrdv	VH
+frre 	GW
+frre)	TJ
+frre,	TJ
 frre-	XF
-frre.	GW
-frrea	MQ
-frred	XF
-frreg	TJ
-frrei	VH
-frrel	GW
-frrem	QM
-frren	JT
-frrep	KS
-frrer	RL
-frret	JT
-frreu	HV
-frrev	WG
-frrf	TJ
-frrg	ZD
-frrge	ZD
-frri	KS
-frria	RL
-frric	IU
-frrie	RL
-frrif	EY
+frre.	DZ
+frrec	QM
+frred	ZD
+frreg	YE
+frrei	TJ
+frrel	EY
+frrem	RL
+frren	MQ
+frrep	MQ
+frrer	TJ
+frret	IU
+frreu	IU
+frrev	YE
+frrf	UI
+frrg	[C
+frrge	[C
+frri	JT
+frric	LR
+frrif	C[
 frrig	HV
-frril	QM
 frrin	UI
-frrio	MQ
-frrip	FX
-frriq	SK
-frrir	QM
-frris	UI
-frrit	DZ
-frriv	MQ
-frrix	?a
-frriè	TJ
-frrié	LR
-frrk	IU
-frrki	IU
-frrl	C[
-frrla	RL
+frrio	KS
+frrip	GW
+frriq	UI
+frrir	RL
+frris	TJ
+frrit	JT
+frriv	RL
+frrix	EY
+frriè	QM
+frrié	KS
+frrk	HV
+frrki	HV
+frrl	EY
+frrla	MQ
 frrle	JT
-frrlo	EY
+frrlo	FX
 frrm	UI
 frrma	RL
-frrme	VH
-frrmu	HV
-frrmé	YE
-frrn	LR
+frrme	WG
+frrmu	DZ
+frrmé	ZD
 frrna	SK
-frrne	WG
-frrni	MQ
-frrné	HV
+frrne	VH
+frrné	GW
 frro	IU
-frro 	FX
-frroi	SK
-frron	LR
-frrop	JT
-frros	FX
-frrou	JT
-frrr	XF
-frrra	YE
-frrri	ZD
-frrrê	HV
+frro 	EY
+frroc	MQ
+frrom	MQ
+frrop	KS
+frros	C[
+frrou	QM
+frrr	WG
+frrra	UI
+frrre	QM
+frrri	YE
+frrrê	FX
 frrs	VH
-frrs 	XF
-frrs,	]B
-frrs.	IU
-frrsi	JT
-frrso	KS
-frrt	XF
+frrs 	TJ
+frrs,	UI
+frrs.	MQ
+frrsi	LR
+frrso	LR
+frrt	WG
 frrt 	QM
+frrt,	QM
 frrt-	UI
-frrt.	XF
+frrt.	YE
 frrta	KS
-frrte	WG
-frrto	EY
-frru	RL
+frrte	[C
+frrti	SK
+frrto	FX
 frrub	LR
-frruc	QM
-frrue	WG
-frrun	KS
-frrv	WG
-frrva	ZD
-frrve	SK
-frry	HV
-frry,	HV
-frrè	KS
-frrèm	FX
-frrèr	C[
-frré	QM
-frré 	RL
-frréa	HV
-frréc	JT
-frréd	UI
-frrég	XF
-frrém	GW
-frrép	YE
-frrés	KS
+frruc	RL
+frrue	]B
+frrun	JT
+frrv	RL
+frrva	UI
+frrvi	QM
+frry	LR
+frry,	LR
+frry.	QM
+frrè	IU
+frrèm	GW
+frrèr	IU
+frré	SK
+frré 	QM
+frréa	GW
+frréc	KS
+frréd	WG
+frréf	DZ
+frrég	_@
+frrém	FX
+frrép	ZD
+frrés	MQ
 frrét	IU
-frréu	IU
-frrév	RL
-frrê	XF
-frrêt	XF
-frs !	FX
-frs (	TJ
-frs 0	ZD
+frréu	EY
+frrév	QM
+frrê	[C
+frrêt	[C
+frs !	DZ
+frs (	RL
+frs 0	WG
 frs :	IU
-frs ;	YE
-frs ?	C[
-frs a	LR
-frs b	YE
+frs ;	]B
+frs ?	A^
+frs a	MQ
+frs b	^A
 frs c	MQ
-frs e	WG
-frs g	LR
-frs h	GW
-frs j	MQ
-frs l	HV
-frs m	RL
-frs n	TJ
-frs p	GW
-frs s	WG
-frs u	TJ
+frs e	XF
+frs f	LR
+frs h	FX
+frs i	JT
+frs l	IU
+frs m	TJ
+frs n	UI
+frs p	LR
+frs q	QM
+frs r	RL
+frs s	ZD
+frs t	UI
+frs u	XF
 frs v	YE
 frs |	KS
-frs à	QM
-frs é	IU
-frs ê	HV
-frs'	KS
+frs »	LR
+frs à	TJ
+frs é	HV
+frs ê	=c
 frs'a	QM
-frs)	DZ
-frs) 	C[
-frs),	MQ
-frs).	LR
-frs,	TJ
-frs, 	TJ
-frs-v	IU
-frs.	JT
-frs. 	JT
-frsa	MQ
-frsa 	QM
-frsab	GW
+frs)	A^
+frs) 	DZ
+frs).	KS
+frs,	WG
+frs, 	WG
+frs-m	UI
+frs-v	HV
+frs.	HV
+frs. 	HV
+frsab	FX
 frsac	RL
+frsag	QM
 frsai	KS
-frsal	KS
-frsam	SK
+frsal	MQ
+frsam	TJ
 frsan	MQ
-frsar	QM
-frsau	TJ
-frsca	RL
-frscr	?a
+frsar	RL
+frsau	RL
+frsc	KS
+frsca	WG
+frscr	B]
 frse	RL
-frse 	SK
-frse,	IU
-frse.	TJ
-frsec	HV
-frsem	QM
-frsen	>b
-frsep	WG
-frser	XF
-frses	A^
-frset	GW
-frseu	FX
-frsez	LR
-frsi	MQ
-frsi 	GW
-frsib	HV
-frsic	LR
-frsig	TJ
-frsin	KS
-frsio	SK
-frsiq	IU
+frse 	RL
+frse,	HV
+frse.	VH
+frsec	FX
+frsei	RL
+frsel	SK
+frsen	C[
+frsep	RL
+frser	WG
+frses	IU
+frset	LR
+frseu	GW
+frsez	HV
+frsi	LR
+frsi 	IU
+frsib	IU
+frsic	MQ
+frsig	QM
+frsin	MQ
+frsio	RL
+frsiq	C[
 frsir	^A
-frsit	A^
-frsix	UI
+frsit	?a
+frsix	WG
 frsiè	HV
 frsl	C[
 frslt	C[
-frsm 	JT
-frsob	JT
-frsoi	UI
-frsom	VH
+frsm 	KS
+frsob	@_
+frsoc	RL
+frsoi	TJ
+frsol	LR
+frsom	UI
 frson	RL
-frsor	JT
-frsou	MQ
-frsp	TJ
-frspi	FX
+frsou	JT
+frsp	VH
+frspi	KS
 frspo	[C
-frsq	JT
-frsqu	JT
-frsr	XF
-frss	QM
-frssa	UI
-frssi	MQ
-frsso	JT
+frsq	HV
+frsqu	HV
+frsr	TJ
+frss	RL
+frssa	WG
+frsso	FX
+frssu	MQ
 frssé	VH
-frst 	QM
-frsta	YE
-frste	KS
-frsti	EY
-frsto	DZ
+frst	RL
+frsta	^A
+frsti	LR
+frsto	EY
 frstr	RL
-frsu	MQ
-frsui	KS
-frsuj	JT
-frsul	KS
-frsup	DZ
-frsur	KS
+frsu	LR
+frsub	EY
+frsui	GW
+frsuj	IU
+frsul	GW
+frsup	JT
+frsur	IU
 frsus	YE
-frsé	RL
+frsv	JT
+frsvp	JT
 frsé 	UI
-frsé,	JT
-frsée	DZ
+frsé,	IU
+frsée	GW
 frsés	UI
-frsœ	QM
-frsœu	QM
-frs’	YE
-frs’a	ZD
-frs’e	MQ
-frt (	TJ
-frt :	KS
-frt ;	JT
-frt b	JT
-frt c	MQ
+frs’	ZD
+frs’a	^A
+frt (	ZD
+frt :	LR
+frt ;	KS
+frt a	MQ
+frt c	SK
 frt d	UI
-frt e	HV
-frt g	UI
-frt j	[C
+frt e	IU
+frt g	QM
+frt j	]B
 frt l	QM
 frt m	UI
-frt n	[C
-frt o	YE
-frt p	DZ
-frt q	HV
-frt r	QM
-frt t	SK
-frt u	QM
-frt v	FX
-frt |	WG
+frt n	ZD
+frt o	WG
+frt p	B]
+frt q	DZ
+frt r	SK
+frt s	RL
+frt t	WG
+frt u	LR
+frt v	IU
+frt |	VH
 frt «	FX
-frt à	IU
-frt ç	LR
-frt é	DZ
-frt"	JT
-frt)	TJ
-frt) 	RL
-frt-	QM
-frt-a	TJ
-frt-o	SK
-frt-v	]B
+frt à	FX
+frt ç	MQ
+frt é	EY
+frt"	GW
+frt)	UI
+frt) 	XF
+frt).	TJ
+frt,	SK
+frt, 	SK
+frt-a	VH
+frt-o	TJ
+frt-v	b>
 frt-ê	KS
-frt.	FX
-frt. 	KS
-frta	XF
-frtab	QM
-frtac	WG
-frtag	RL
-frtai	RL
-frtan	RL
-frtar	KS
-frtat	RL
-frtau	_@
+frt.	DZ
+frt. 	IU
+frt@	MQ
+frta	_@
+frtab	MQ
+frtac	_@
+frtag	SK
+frtai	TJ
+frtal	QM
+frtan	QM
+frtar	JT
+frtat	UI
+frtau	ZD
 frtax	_@
-frte	C[
+frte	DZ
 frte 	QM
 frte)	IU
-frte,	TJ
-frtel	YE
+frte,	SK
+frtea	LR
+frtel	XF
 frtem	HV
+frten	SK
 frter	B]
-frtes	B]
+frtes	A^
+frteu	RL
 frtex	IU
-frtf	_@
-frtg	WG
-frth	LR
-frthe	MQ
-frthi	TJ
+frtez	LR
+frtf	WG
+frtg	YE
+frthi	SK
 frti	UI
-frti 	VH
-frtic	FX
-frtie	XF
+frti 	UI
+frtic	DZ
+frtie	[C
 frtif	KS
-frtig	GW
-frtil	KS
+frtig	C[
+frtil	QM
 frtim	JT
-frtin	TJ
 frtio	RL
 frtiq	JT
-frtir	TJ
-frtis	[C
-frtit	RL
-frtiè	VH
-frtié	C[
-frto	SK
-frto 	LR
-frto,	HV
-frto.	QM
-frtoi	KS
-frtom	C[
-frton	_@
-frtos	DZ
-frtr	WG
-frtra	UI
-frtre	SK
-frtru	UI
-frts	KS
-frts 	LR
-frts,	^A
+frtir	SK
+frtis	^A
+frtit	UI
+frtiè	SK
+frtié	B]
+frto	QM
+frto,	JT
+frto.	UI
+frtoi	MQ
+frtom	B]
+frton	]B
+frtos	JT
+frtou	QM
+frtr	TJ
+frtra	WG
+frtre	UI
+frtri	KS
+frtro	MQ
+frtru	TJ
+frtré	RL
+frts	IU
+frts 	KS
+frts,	UI
+frts.	KS
 frtt	SK
-frtte	MQ
-frtu 	LR
-frtud	VH
-frtue	MQ
-frtui	[C
-frtur	MQ
-frté	GW
-frté,	UI
-frtée	JT
-frtél	HV
-frtéo	IU
+frttr	UI
+frtu 	KS
+frtud	UI
+frtue	KS
+frtui	]B
+frtur	IU
+frtv	[C
+frtva	[C
+frté	IU
+frté,	WG
+frtée	DZ
+frtél	GW
+frtéo	HV
 frtér	MQ
-frtô	FX
-frtôt	FX
-fru 	IU
-fru :	HV
-fru a	HV
-fru b	UI
-fru d	KS
-fru e	GW
+frtés	RL
+frtô	B]
+frtôt	B]
+fru 	KS
+fru :	GW
+fru a	EY
+fru b	VH
+fru c	KS
+fru d	IU
+fru e	FX
+fru f	TJ
 fru g	JT
-fru j	JT
-fru m	UI
-fru n	GW
+fru j	C[
+fru l	GW
+fru m	RL
+fru n	FX
 fru p	RL
-fru r	QM
+fru r	RL
 fru s	RL
-fru t	LR
-fru v	IU
-fru à	TJ
+fru v	HV
+fru à	RL
+fru'	MQ
 fru'e	IU
-fru'i	QM
-fru,	RL
-fru, 	RL
-fru-	UI
-fru-d	TJ
+fru'i	ZD
+fru,	LR
+fru, 	LR
+fru-	TJ
+fru-d	UI
 fru.	RL
 fru. 	RL
-fru@	]B
+fru@	[C
 frua	ZD
-fruar	JT
+fruan	RL
 fruat	YE
-frub	^A
-frube	SK
-frubl	RL
-frubr	TJ
+frub	ZD
+frub 	VH
+frube	UI
+frubr	RL
+frubv	EY
 fruc	RL
-fruch	TJ
-fruci	JT
-fruco	HV
-frucu	@_
-frud	JT
-frudi	ZD
-frudr	GW
-frue 	KS
-frue,	LR
-fruel	MQ
-fruen	GW
-fruet	[C
-fruf	RL
+fruch	VH
+fruci	LR
+fruco	KS
+frucu	GW
+frud	MQ
+frude	QM
+frudi	WG
+frudr	EY
+frue 	FX
+fruei	SK
+fruel	JT
+fruen	IU
+fruer	KS
+frues	KS
+fruet	]B
+fruf	TJ
+fruf 	RL
 fruff	QM
-frug	WG
+frug	VH
 fruge	MQ
-fruh	KS
-fruha	KS
+fruh	DZ
+fruha	DZ
 frui	KS
-fruil	JT
-fruip	QM
-fruis	LR
-fruit	SK
-fruiv	HV
-fruj	IU
-fruje	JT
+frui 	LR
+fruil	TJ
+fruis	KS
+fruit	UI
+fruiv	DZ
+fruj	@_
+fruje	IU
 frul	KS
-frul 	SK
+frul 	QM
 frula	KS
 frule	HV
-fruli	QM
-frum	KS
-frum 	MQ
-frum.	HV
-frume	TJ
-frumi	ZD
-frumé	KS
-frun	JT
-frun 	LR
-frun-	^A
-frun.	TJ
-frune	JT
-fruni	QM
-fruo	UI
-fruon	WG
-frup 	HV
-frupe	VH
-frur	LR
+frulé	MQ
+frum 	JT
+frum.	FX
+frume	UI
+frumi	[C
+frumé	HV
+frun	IU
+frun 	KS
+frun-	[C
+frun.	VH
+frune	MQ
+fruni	SK
+fruon	XF
+frup 	KS
+frupe	UI
+frur	KS
 frur 	EY
-frur,	B]
-frur-	ZD
-frur@	WG
-frura	UI
-frure	LR
+frur,	?a
+frur-	[C
+frur.	QM
+frur@	]B
+frura	]B
+frure	KS
 frurg	[C
-fruri	UI
-frurn	QM
-frurr	[C
+fruri	XF
+frurn	RL
+frurr	XF
+frurs	SK
 frurt	B]
 frus	SK
-frus 	WG
+frus 	ZD
+frus,	JT
 frus.	MQ
 fruse	VH
-frusi	DZ
-frusq	JT
-fruss	ZD
-frust	EY
-frut	LR
-frut 	KS
+frusi	GW
+frusq	HV
+fruss	VH
+frust	FX
+frut	KS
+frut 	IU
 frut,	RL
-frut-	IU
-frut.	<d
-fruta	TJ
-frute	KS
-fruth	MQ
-frutr	JT
-frutô	FX
-fruve	LR
-fruvo	QM
-frux	QM
-frux 	RL
-frux)	UI
-frux,	HV
+frut-	JT
+frut.	?a
+fruta	QM
+frute	QM
+fruto	RL
+frutr	KS
+frutô	IU
+fruv	MQ
+fruve	IU
+fruvo	SK
+fruvr	QM
+frux 	TJ
+frux)	SK
+frux,	TJ
 frux.	IU
-fruxi	RL
-fruy	XF
-fruz	XF
-frué	YE
+fruxi	TJ
+fruy	]B
+fruz	WG
+frué	ZD
 fruéb	WG
-fru’	JT
-fru’o	VH
-fru’à	MQ
-frva	SK
+fru’	FX
+fru’o	UI
+fru’à	KS
+frva	UI
 frva 	WG
-frvas	GW
-frvau	QM
-frve	KS
-frve 	KS
-frvea	FX
-frvei	UI
-frvel	HV
+frvai	TJ
+frval	QM
+frvan	TJ
+frvas	@_
+frvat	VH
+frvau	MQ
+frve	JT
+frve 	FX
+frvea	JT
+frvec	KS
+frvel	B]
 frvem	SK
-frven	XF
-frver	GW
-frves	SK
-frveu	;e
-frvez	WG
-frvi	SK
-frvid	YE
-frvie	XF
-frvig	VH
-frvil	MQ
-frvir	MQ
-frvis	B]
+frven	]B
+frver	HV
+frves	QM
+frveu	DZ
+frvez	YE
+frvi	WG
+frvid	WG
+frvie	[C
+frvig	XF
+frvin	VH
+frvir	KS
+frvis	EY
 frvit	UI
-frviv	SK
-frvoi	JT
-frvol	WG
-frvon	^A
-frvot	A^
-frvoy	XF
-frvp 	DZ
-frvr	SK
-frvra	IU
-frvre	RL
-frvri	SK
-frvé	MQ
-frvé 	KS
+frviv	RL
+frviè	MQ
+frvo	JT
+frvoi	B]
+frvol	TJ
+frvon	[C
+frvot	DZ
+frvoy	WG
+frvp	LR
+frvp 	HV
+frvr	TJ
+frvra	EY
+frvre	TJ
+frvri	QM
+frvé	KS
+frvé 	IU
 frvée	UI
-frvér	IU
-frwe	LR
+frvér	GW
+frx 	JT
 frx 0	KS
-frx a	RL
-frx c	RL
-frx d	MQ
-frx f	QM
-frx à	QM
-frx)	UI
-frx,	KS
-frx, 	KS
-frx-	[C
+frx a	TJ
+frx c	TJ
+frx d	HV
+frx f	UI
+frx p	KS
+frx s	KS
+frx à	MQ
+frx)	SK
+frx-	YE
 frx.	IU
 frx. 	IU
-frxa	UI
+frxa	TJ
 frxam	UI
-frxc	IU
-frxcu	EY
+frxc	JT
+frxcu	JT
 frxe	]B
-frxi	MQ
-frxiè	RL
+frxi	LR
+frxis	RL
+frxiè	TJ
 frxp	FX
 frxpl	FX
-frxt	FX
+frxt	EY
 frxte	IU
-frxtr	A^
-fry 	[C
-fry a	TJ
-fry v	SK
-fry,	LR
-fry, 	LR
-fry. 	EY
-fry.e	RL
-frya	UI
-frye	XF
-fryen	UI
-fryer	MQ
-fryo	XF
-fryon	ZD
-frys	LR
-frz 	JT
-frz c	DZ
-frz d	MQ
+frxtr	LR
+fry 	YE
+fry a	SK
+fry e	RL
+fry v	RL
+fry. 	JT
+fry.e	SK
+frya	VH
+frye	TJ
+fryen	WG
+fryer	JT
+fryo	SK
+fryon	SK
+frz 	KS
+frz c	C[
 frz l	LR
-frz m	KS
-frz p	GW
-frz r	UI
-frz v	WG
-frz-	ZD
-frz-v	WG
+frz m	MQ
+frz p	?a
+frz r	VH
+frz v	UI
+frz-	[C
+frz-v	[C
 frz0	WG
-frza	QM
-frza 	RL
-frze	UI
-frze 	UI
-frzo	ZD
-fr| 0	QM
-fr| e	FX
-fr| l	[C
-fr| m	XF
-fr| v	d<
-fr| |	KS
-fr« 	EY
-fr« c	QM
-fr« d	KS
-fr« l	C[
-fr« p	LR
-fr« s	FX
-fr° 	LR
-fr° 0	LR
+frza	VH
+frza 	UI
+frzai	SK
+frze	RL
+frze 	RL
+frzo	XF
+fr| 	QM
+fr| e	EY
+fr| l	]B
+fr| m	YE
+fr| v	]B
+fr« 	GW
+fr« c	RL
+fr« d	MQ
+fr« l	DZ
+fr« p	HV
+fr« s	KS
+fr° 	JT
+fr° 0	JT
 fr» 	GW
-fr»,	GW
-fr», 	GW
-fr».	GW
-fr». 	GW
-frà 0	WG
-frà a	LR
-frà b	LR
-frà d	ZD
-frà e	QM
-frà f	GW
-frà g	HV
-frà j	JT
-frà l	TJ
-frà m	FX
-frà n	MQ
-frà p	ZD
-frà q	IU
-frà t	LR
-frà u	KS
-frà v	HV
-frà-d	DZ
+fr»,	EY
+fr», 	EY
+fr».	EY
+fr». 	EY
+frà 0	XF
+frà a	KS
+frà b	MQ
+frà d	[C
+frà f	KS
+frà g	KS
+frà j	LR
+frà l	RL
+frà m	LR
+frà n	JT
+frà p	XF
+frà s	MQ
+frà t	JT
+frà u	LR
+frà v	GW
+frà-	LR
+frà-d	EY
 frâl	LR
 frâle	LR
 frça	LR
-frça 	DZ
-frçai	WG
-frço	MQ
-frçon	MQ
-frèc	ZD
-frèce	YE
-frèg	HV
+frça 	A^
+frçai	YE
+frèc	c=
+frèce	^A
+frèg	SK
+frège	WG
 frèl	UI
 frèle	UI
-frèm	EY
-frème	EY
+frèm	IU
+frème	IU
+frèn	MQ
+frène	MQ
 frèq	SK
 frèqu	SK
-frès-	UI
-frèt	XF
-frètr	VH
-frèv	KS
-frève	KS
-fré 	VH
-fré 0	WG
-fré a	UI
+frèr	MQ
+frère	MQ
+frès-	VH
+frèt	ZD
+frètr	WG
+frèv	QM
+frève	QM
+fré 	TJ
+fré 0	VH
+fré a	[C
 fré b	RL
-fré c	MQ
-fré d	KS
+fré c	LR
 fré e	SK
-fré l	VH
-fré m	EY
-fré n	RL
-fré o	QM
-fré p	LR
-fré s	KS
-fré v	B]
-fré à	JT
-fré,	MQ
-fré, 	MQ
-fré.	LR
-fré. 	LR
-fréa	B]
-fréal	FX
-fréb	XF
-frébe	WG
-fréch	KS
-fréco	MQ
-frécr	FX
-fréd	WG
+fré l	YE
+fré m	KS
+fré p	MQ
+fré s	C[
+fré v	KS
+fré à	LR
+fré.	HV
+fré. 	HV
+fréa	=c
+fréal	C[
+fréb	RL
+frébe	[C
+fréc	LR
+fréce	RL
+fréch	GW
+fréci	RL
+frécl	SK
+fréco	KS
+frécr	IU
+frécu	LR
+fréd	ZD
 frée	KS
-frée 	RL
-frée,	@_
-frées	GW
-frég	_@
-fréga	^A
-frégi	XF
-frégl	TJ
-frél	HV
-frél.	JT
-frélé	MQ
-frém	LR
-fréma	JT
-frémo	UI
-frémé	HV
+frée 	VH
+frée,	EY
+frée.	KS
+frées	JT
+fréf	DZ
+frég	e;
+fréga	TJ
+frégi	[C
+frégl	]B
+fréj	RL
+frél	GW
+frél 	MQ
+frél.	MQ
+frélè	QM
+frém	EY
+fréma	DZ
+frémi	DZ
+frémo	QM
+frémé	GW
 frén	MQ
-fréna	HV
+fréna	GW
 fréné	SK
-fréo	FX
-fréo 	IU
-frép	UI
-frépa	_@
-frépl	IU
-frépo	B]
+fréo	IU
+fréo 	HV
+frép	WG
+frépa	e;
+fréph	QM
+frépl	JT
+frépo	EY
 frépô	SK
-frér	IU
-fréra	QM
-frére	MQ
-fréri	HV
-fréro	FX
-frés	KS
+fréq	MQ
+fréqu	MQ
+frér	C[
+fréra	TJ
+fréri	FX
+fréro	C[
+frés	LR
 frés 	MQ
-frés,	QM
-frése	HV
-fréso	HV
-fréta	LR
-fréti	UI
-fréto	QM
-frétu	TJ
-frété	LR
-fréu	IU
-fréun	IU
-fréve	WG
+frés,	TJ
+frése	LR
+fréso	IU
+frét	RL
+fréta	KS
+fréti	VH
+fréto	]B
+frétu	RL
+fréu	EY
+fréun	EY
+frév	LR
+fréve	YE
 frévi	DZ
-frêc	KS
-frêch	KS
-frên	TJ
-frêne	TJ
-frêt	LR
-frêt 	UI
-frête	KS
+frêm	TJ
+frême	TJ
+frên	UI
+frêne	UI
+frêt 	WG
 frêtr	KS
-frël	TJ
+frël	WG
+frël 	YE
 frîn	MQ
-frîne	VH
+frîne	WG
 frît	LR
-frît 	KS
-frîte	UI
-frîtr	MQ
-frïc	HV
-frô 	IU
+frît 	LR
+frîte	VH
+frîtr	KS
+frïc	FX
+frô 	FX
 frôt	MQ
-frôt 	JT
-frù 	MQ
 frù i	TJ
-frù l	KS
-frût	RL
-frût 	TJ
-frût,	VH
-frût.	TJ
-frûte	RL
-fr– 	IU
+frù l	DZ
+frût	QM
+frût 	WG
+frût,	TJ
+frût.	VH
+fr– 	EY
 fr— 	KS
-fr’a	UI
-fr’a 	VH
-fr’ac	QM
-fr’ai	LR
-fr’an	LR
+fr’a	WG
+fr’a 	TJ
+fr’ac	WG
+fr’ai	MQ
 fr’ap	QM
-fr’as	HV
-fr’at	TJ
-fr’au	IU
-fr’av	XF
-fr’en	LR
-fr’es	XF
-fr’on	SK
-fr’à	MQ
-fr’à 	MQ
-fr’é	LR
+fr’as	DZ
+fr’at	UI
+fr’au	FX
+fr’av	YE
+fr’e	TJ
+fr’on	RL
+fr’à	KS
+fr’à 	KS
+fr’é	HV
+fr’éc	MQ
 fr€ 	QM
-fr€ l	c=
-fr€ p	WG
-fr€,	_@
-fr€, 	_@
-fr€.	^A
-fr€. 	^A
-fr€/	UI`,
+fr€ l	WG
+fr€ p	VH
+fr€ |	LR
+fr€,	]B
+fr€, 	]B
+fr€.	_@
+fr€. 	_@
+fr€/	WG`,
 };

@@ -3,761 +3,787 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02752,
-  bias: [-0.3731,0.3731],
+  step: 0.02809,
+  bias: [-0.3926,0.3926],
   weights: `<:a	MQ
 <:abuelo	a?
 <:alle	GW
-<:als	TJ
-<:also	EY
-<:am	]B
+<:als	SK
+<:also	GW
+<:am	WG
 <:an	SK
-<:and	SK
-<:appelle	HV
-<:apprent	^A
+<:and	XF
+<:appelle	JT
+<:apprent	]B
 <:are	VH
-<:ask	ZD
-<:at	GW
-<:atelier	>b
-<:atu	FX
-<:avec	^A
-<:b	FX
-<:be	TJ
+<:as	@_
+<:ask	YE
+<:at	HV
+<:atelier	@_
+<:atu	DZ
+<:avec	a?
+<:b	GW
+<:be	SK
 <:beim	WG
-<:betreff	DZ
+<:best	<d
+<:betreff	GW
 <:bin	KS
-<:bis	@_
-<:bitte	TJ
-<:boat	?a
-<:bonjour	VH
-<:booking	_@
-<:buenas	=c
-<:but	HV
-<:by	JT
+<:bis	>b
+<:bitte	SK
+<:boat	A^
+<:bonjour	UI
+<:booking	]B
+<:brother	YE
+<:buenas	<d
+<:but	IU
+<:by	IU
 <:büro	TJ
 <:call	]B
-<:called	DZ
-<:cc	j6
-<:chair	VH
-<:chez	B]
-<:con	]B
-<:creamer	EY
-<:d	DZ
-<:de	KS
+<:called	FX
+<:cc	i7
+<:chair	h8
+<:chez	A^
+<:con	^A
+<:creamer	C[
+<:d	@_
+<:de	LR
 <:dear	B]
-<:del	FX
-<:dem	C[
-<:der	TJ
-<:dice	a?
-<:directo	a?
-<:en	MQ
+<:del	A^
+<:dem	VH
+<:der	UI
+<:dice	_@
+<:die	RL
+<:directo	b>
+<:el	QM
 <:enginee	ZD
-<:est	ZD
-<:estamos	SK
-<:et	TJ
+<:est	[C
+<:estamos	UI
+<:et	WG
 <:example	GW
-<:firm	XF
+<:februar	DZ
+<:firm	[C
 <:first	9g
-<:for	[C
+<:for	ZD
 <:founded	_@
-<:fr	>b
-<:from	GW
+<:fr	@_
+<:from	JT
 <:für	>b
-<:g	TJ
-<:geehrte	HV
-<:geht	IU
+<:g	UI
+<:geehrte	DZ
+<:geht	HV
 <:get	=c
-<:großvat	XF
+<:großvat	ZD
 <:guild	B]
-<:h	SK
-<:hall	?a
-<:he	TJ
+<:h	VH
+<:hafnerm	LR
+<:hall	>b
+<:he	UI
+<:heißen	B]
 <:heißt	<d
-<:hello	LR
+<:hello	KS
 <:hermano	UI
-<:hi	LR
-<:hier	QM
-<:hija	e;
-<:his	XF
-<:hola	LR
-<:hra	C[
-<:i	LR
+<:hi	MQ
+<:hier	RL
+<:hija	g9
+<:his	YE
+<:hola	EY
+<:hra	B]
 <:ich	SK
-<:im	B]
-<:impress	WG
-<:in	FX
-<:inhaber	XF
-<:is	ZD
-<:ist	UI
+<:im	@_
+<:impress	UI
+<:in	JT
+<:inhaber	VH
+<:is	]B
+<:ist	SK
 <:it	[C
-<:its	KS
-<:je	FX
-<:jugendw	VH
-<:keine	GW
-<:la	JT
+<:its	JT
+<:je	GW
+<:jugendw	]B
+<:keine	KS
+<:l	RL
+<:la	LR
 <:laden	GW
-<:las	=c
-<:late	RL
-<:law	d<
-<:le	QM
+<:las	?a
+<:law	c=
+<:le	SK
 <:legal	SK
 <:lehrlin	c=
-<:llama	<d
-<:llamada	ZD
-<:lo	a?
+<:llama	;e
+<:llamada	YE
+<:lo	_@
 <:love	>b
-<:m	UI
-<:ma	b>
-<:manager	TJ
-<:marsh	[C
-<:me	o1
+<:m	RL
+<:ma	a?
+<:manager	XF
+<:mar	RL
+<:marsh	YE
+<:me	r.
 <:mein	b>
-<:meine	c=
-<:mi	VH
-<:mit	A^
-<:mon	QM
-<:my	a?
-<:nach	ZD
-<:name	HV
+<:meine	b>
+<:mi	XF
+<:mit	B]
+<:mo	SK
+<:mon	RL
+<:mr	LR
+<:my	_@
+<:myself	RL
+<:nach	YE
+<:name	GW
 <:nave	?a
-<:nd	EY
-<:nicht	C[
-<:no	<d
-<:not	SK
-<:nothing	;e
+<:nd	C[
+<:nicht	DZ
+<:no	=c
+<:not	UI
+<:nothing	=c
 <:nur	TJ
-<:of	QM
-<:old	@_
-<:on	C[
-<:only	QM
-<:open	=c
+<:of	RL
+<:old	A^
+<:on	?a
+<:open	>b
 <:operati	YE
 <:or	h8
-<:our	VH
-<:piano	IU
+<:our	WG
+<:piano	JT
 <:pm	u+
-<:preside	b>
-<:préside	C[
-<:re	>b
-<:registe	TJ
-<:ring	IU
-<:road	B]
-<:run	a?
-<:s	ZD
-<:san	3m
+<:preside	a?
+<:préside	JT
+<:que	LR
+<:re	@_
+<:registe	RL
+<:ring	GW
+<:road	A^
+<:run	_@
+<:s	YE
+<:salga	>b
+<:saludo	c=
+<:san	2n
 <:sankt	9g
-<:saturda	=c
+<:saturda	?a
 <:say	RL
-<:se	C[
-<:secreta	ZD
-<:sehr	HV
-<:shed	FX
+<:se	DZ
+<:secreta	YE
+<:sehr	DZ
+<:shed	C[
 <:shop	JT
-<:should	XF
-<:since	HV
+<:should	YE
+<:since	MQ
 <:site	8h
-<:sitzt	UI
+<:sitzt	SK
 <:somethi	@_
-<:somos	VH
-<:son	YE
-<:sorry	WG
-<:soy	QM
+<:somos	TJ
+<:son	a?
+<:sorry	TJ
+<:soy	LR
 <:street	8h
-<:suis	HV
-<:tardes	EY
-<:that	MQ
-<:the	JT
+<:suis	GW
+<:tardes	C[
+<:the	MQ
 <:they	UI
-<:this	DZ
-<:to	9g
-<:trésori	DZ
-<:un	RL
-<:v	MQ
-<:von	ZD
-<:w	_@
+<:this	C[
+<:to	:f
+<:trésori	@_
+<:un	WG
+<:und	SK
+<:von	YE
+<:vorsitz	XF
+<:w	a?
 <:was	>b
-<:we	?a
+<:we	A^
 <:web	>b
-<:werden	C[
+<:werden	EY
 <:werksta	C[
-<:what	^A
+<:what	b>
+<:when	MQ
 <:wie	HV
-<:wir	QM
+<:wir	MQ
 <:with	_@
 <:y	^A
-<:yo	e;
-<:you	HV
-<:young	d<
-<:yours	YE
-<:º	GW
-<:über	>b
->:a	IU
->:aa	DZ
->:ab	KS
->:acres	C[
+<:yo	f:
+<:you	IU
+<:young	b>
+<:yours	MQ
+<:º	JT
+<:über	?a
+>:a	MQ
+>:aa	C[
+>:ab	HV
+>:acres	FX
 >:across	DZ
->:after	c=
->:again	;e
+>:after	d<
+>:again	9g
 >:all	QM
 >:als	FX
->:am	KS
->:and	JT
->:answers	XF
->:are	VH
->:asked	b>
->:associa	^A
->:at	>b
->:been	TJ
->:bis	8h
->:bitte	DZ
->:by	=c
->:büro	VH
->:c	XF
->:calle	EY
->:can	DZ
->:chair	WG
+>:am	MQ
+>:and	IU
+>:answers	UI
+>:are	UI
+>:as	LR
+>:asked	c=
+>:associa	[C
+>:at	<d
+>:been	UI
+>:bei	FX
+>:bis	;e
+>:bitte	EY
+>:by	?a
+>:büro	XF
+>:c	WG
+>:calle	GW
+>:can	C[
+>:chair	c=
 >:co	?a
 >:coordin	_@
->:cuts	DZ
->:d	=c
+>:cuts	EY
+>:d	<d
 >:da	>b
->:darf	?a
->:das	JT
->:de	DZ
->:del	FX
->:der	IU
->:desde	YE
->:dice	i7
->:die	C[
->:directo	a?
->:do	6j
->:dock	C[
->:does	c=
->:doesn	QM
->:e	?a
+>:darf	@_
+>:das	KS
+>:dass	IU
+>:de	EY
+>:del	DZ
+>:der	JT
+>:desde	XF
+>:dice	c=
+>:die	DZ
+>:directo	d<
+>:do	5k
+>:dock	HV
+>:does	b>
+>:doesn	RL
+>:e	C[
 >:ein	SK
->:el	XF
->:en	LR
+>:el	VH
+>:en	JT
 >:enginee	MQ
->:es	UI
->:et	JT
->:fait	d<
->:for	JT
->:forty	@_
->:fr	3m
->:fri	B]
->:fridays	C[
+>:es	TJ
+>:et	VH
+>:fait	b>
+>:for	HV
+>:forty	DZ
+>:fr	5k
+>:frau	XF
+>:fri	C[
+>:fridays	EY
 >:from	c=
 >:für	?a
 >:g	FX
 >:gegründ	C[
->:gibt	DZ
->:had	RL
->:hat	@_
->:have	:f
->:hd	B]
+>:geht	WG
+>:geselle	_@
+>:gibt	FX
+>:habe	ZD
+>:has	LR
+>:hat	B]
+>:have	;e
+>:hd	C[
 >:he	=c
->:hello	>b
->:her	_@
->:his	e;
->:home	]B
->:i	YE
+>:hello	<d
+>:her	c=
+>:here	KS
+>:his	b>
+>:home	_@
+>:i	XF
+>:ich	[C
 >:id	JT
->:idnr	UI
->:if	TJ
->:im	QM
->:in	WG
+>:idnr	VH
+>:if	UI
+>:im	LR
+>:in	[C
 >:ines	WG
->:inh	A^
->:inkl	GW
+>:inh	>b
+>:inkl	FX
 >:is	VH
->:ist	[C
->:it	GW
->:jahr	[C
->:je	ZD
->:joan	TJ
->:joined	^A
->:jugendw	[C
->:kein	WG
+>:ist	ZD
+>:it	FX
+>:jahr	ZD
+>:je	XF
+>:joan	UI
+>:joined	YE
+>:jugendw	]B
+>:karim	]B
+>:kein	[C
 >:kw	C[
->:l	[C
->:la	QM
->:le	RL
->:left	>b
->:lehrjah	^A
+>:l	ZD
+>:left	;e
+>:lehrjah	a?
 >:lo	JT
->:lunes	RL
->:m	MQ
->:macht	[C
->:mail	=c
+>:lunes	SK
+>:m	QM
+>:macht	ZD
+>:madam	EY
+>:mail	>b
 >:manager	c=
->:master	ZD
->:me	g9
->:meeting	@_
->:mehmet	UI
->:meint	YE
->:meister	]B
->:members	b>
->:mi	EY
->:mit	KS
->:mrs	^A
->:musical	TJ
->:my	^A
->:nach	FX
->:nd	YE
->:ne	SK
+>:master	[C
+>:me	c=
+>:meeting	A^
+>:mehmet	]B
+>:meint	UI
+>:meister	UI
+>:members	ZD
+>:mi	QM
+>:mit	MQ
+>:mo	RL
+>:mrs	UI
+>:musical	RL
+>:my	[C
+>:nach	DZ
+>:nd	XF
+>:ne	TJ
 >:no	A^
 >:noch	a?
->:not	ZD
->:number	A^
+>:not	YE
+>:number	B]
 >:nur	KS
 >:o	WG
->:of	HV
->:office	XF
+>:of	IU
+>:office	ZD
 >:ohne	IU
 >:ok	@_
->:on	a?
->:operati	SK
+>:on	b>
+>:operati	VH
 >:or	^A
->:our	XF
+>:our	YE
 >:out	A^
+>:p	MQ
 >:pa	C[
->:parle	d<
->:piano	MQ
->:preise	EY
->:preside	[C
->:pro	GW
->:préside	JT
->:put	ZD
->:que	_@
->:registe	YE
+>:parle	c=
+>:preise	DZ
+>:preside	]B
+>:pro	EY
+>:propose	QM
+>:put	]B
+>:que	d<
+>:registe	WG
 >:rigging	JT
->:rue	=c
->:runs	>b
+>:ros	@_
+>:rue	<d
+>:runs	A^
 >:s	>b
->:said	LR
->:says	^A
->:seit	B]
->:send	IU
->:sent	b>
+>:said	JT
+>:says	]B
+>:sec	^A
+>:seit	>b
+>:send	GW
+>:sent	[C
 >:she	8h
->:shop	[C
->:should	JT
->:side	GW
->:since	RL
->:sites	=c
->:so	A^
->:started	[C
->:still	d<
->:sí	>b
->:tel	XF
->:the	TJ
->:thinks	VH
->:third	_@
->:three	?a
->:thurs	_@
->:treasur	[C
->:trésori	C[
+>:shop	b>
+>:should	KS
+>:side	EY
+>:sites	?a
+>:so	B]
+>:souhait	QM
+>:started	ZD
+>:still	b>
+>:sí	=c
+>:taller	^A
+>:tel	^A
+>:that	QM
+>:the	SK
+>:thinks	WG
+>:third	d<
+>:three	>b
+>:thurs	]B
+>:to	SK
+>:treasur	_@
+>:trésori	JT
 >:tues	TJ
->:two	QM
->:uhr	IU
->:un	^A
->:und	HV
->:uns	DZ
->:upper	EY
->:ust	SK
->:v	C[
->:vertrie	b>
->:vom	IU
+>:two	SK
+>:uhr	GW
+>:un	[C
+>:und	MQ
+>:uns	HV
+>:upper	LR
+>:us	IU
+>:ust	VH
+>:v	B]
+>:vertrie	a?
+>:vom	GW
 >:von	C[
->:w	XF
->:was	>b
+>:w	VH
+>:was	=c
+>:we	RL
 >:what	=c
->:wheels	XF
+>:wheels	WG
 >:who	g9
->:whose	ZD
->:wie	YE
+>:whose	[C
+>:wie	[C
 >:will	c=
 >:wir	FX
->:with	VH
+>:wird	EY
+>:with	SK
 >:wrote	GW
->:x	SK
->:y	j6
->:yard	YE
->:yo	_@
->:you	]B
->:young	^A
->:zwei	C[
->:à	YE
-absent	?a
+>:x	RL
+>:y	m3
+>:yard	[C
+>:yo	]B
+>:you	^A
+>:young	[C
+>:zwei	GW
+>:à	ZD
+absent	>b
 again	e;
-alone&label	YE
-alone&open:half	JT
-alone&open:yes	QM
-alone&r:dont	?a
-alone&r:greeting	TJ
-alone&r:note	b>
-alone&r:other	GW
-alone&under	JT
-asked for	ZD
-begins	LR
+alone&label	UI
+alone&open:half	LR
+alone&open:yes	TJ
+alone&r:dont	B]
+alone&r:greeting	SK
+alone&r:other	JT
+alone&under	IU
+asked for	]B
+begins	KS
 begins&label	KS
-begins&open:half	HV
+begins&open:half	KS
 begins&open:no	QM
-begins&open:yes	GW
+begins&open:yes	IU
 begins&r:aside	KS
-begins&r:dont	SK
-begins&r:fact	JT
-begins&r:greeting	VH
-begins&r:note	RL
-begins&r:other	JT
-begins&r:style	IU
-begins&r:unsettled	WG
-begins&r:visitors	SK
-begins&r:wish	>b
-begins&under	YE
-ends	UI
-from	RL
-from&open:no	RL
-given	v*
+begins&r:dont	TJ
+begins&r:fact	HV
+begins&r:greeting	SK
+begins&r:note	WG
+begins&r:style	JT
+begins&r:unsettled	VH
+begins&r:visitors	MQ
+begins&r:wish	A^
+begins&under	XF
+ends	VH
+from	QM
+from&open:no	QM
+given	w)
 given+more	}!
-greeted	B]
+greeted	C[
 in business	WG
-is business	UI
-k:head	FX
-k:head&from	RL
-k:head&n:2	>b
-k:head&n:3	HV
-k:head&open:no	FX
+is business	SK
+k:head	HV
+k:head&from	QM
+k:head&n:1	QM
+k:head&n:2	@_
+k:head&n:3	EY
+k:head&open:no	HV
 k:head&under	B]
 k:heading	HV
-k:heading&alone	FX
-k:heading&begins	RL
+k:heading&alone	GW
+k:heading&begins	QM
 k:heading&n:1	DZ
-k:heading&n:2	SK
-k:heading&n:3	?a
-k:heading&open:half	DZ
-k:heading&open:no	LR
-k:heading&open:yes	LR
-k:heading&r:fact	JT
-k:heading&r:greeting	5k
+k:heading&n:2	TJ
+k:heading&n:3	GW
+k:heading&open:half	:f
+k:heading&open:yes	IU
+k:heading&r:fact	MQ
+k:heading&r:greeting	4l
+k:heading&r:note	]B
+k:heading&r:other	KS
 k:heading&r:quoted	UI
-k:heading&role ahead	IU
-k:heading&role behind:(	a?
-k:heading&role behind:,	ZD
+k:heading&role ahead	KS
+k:heading&role behind:(	[C
+k:heading&role behind:,	[C
+k:heading&role behind:-	RL
 k:heading&title	ZD
-k:heading&under	ZD
-k:item&begins	VH
+k:heading&under	WG
+k:item&begins	WG
 k:item&n:1	VH
 k:item&n:2	FX
-k:item&n:3	=c
-k:item&n:4	MQ
-k:item&open:no	LR
-k:item&open:yes	QM
-k:item&r:dont	HV
-k:item&r:fact	SK
-k:item&r:note	ZD
-k:item&r:quoted	QM
-k:item&r:style	UI
-k:item&r:unsettled	UI
-k:item&r:visitors	^A
-k:item&r:wish	B]
-k:item&role ahead	f:
-k:item&role behind:(	FX
-k:item&role behind:,	A^
-k:item&role behind:-	a?
+k:item&n:3	A^
+k:item&open:half	UI
+k:item&open:no	MQ
+k:item&open:yes	JT
+k:item&r:dont	FX
+k:item&r:fact	VH
+k:item&r:note	WG
+k:item&r:other	QM
+k:item&r:quoted	RL
+k:item&r:style	WG
+k:item&r:unsettled	RL
+k:item&r:visitors	LR
+k:item&r:wish	@_
+k:item&role ahead	h8
+k:item&role behind:(	DZ
+k:item&role behind:,	B]
+k:item&role behind:-	c=
 k:item&title	MQ
-k:item&under	DZ
-k:line	HV
-k:line&alone	WG
-k:line&begins	GW
-k:line&n:1	QM
+k:item&under	EY
+k:line	IU
+k:line&alone	VH
+k:line&begins	HV
+k:line&n:1	TJ
 k:line&n:2	EY
 k:line&n:3	C[
-k:line&open:half	IU
-k:line&open:no	JT
-k:line&r:aside	@_
-k:line&r:fact	LR
-k:line&r:greeting	JT
+k:line&n:4	@_
+k:line&open:half	HV
+k:line&open:no	HV
+k:line&open:yes	QM
+k:line&r:aside	FX
+k:line&r:dont	KS
+k:line&r:fact	KS
+k:line&r:greeting	LR
 k:line&r:note	QM
-k:line&r:other	WG
-k:line&r:quoted	LR
-k:line&r:unsettled	?a
+k:line&r:other	XF
+k:line&r:quoted	MQ
+k:line&r:unsettled	GW
 k:line&r:visitors	7i
-k:line&r:wish	ZD
-k:line&role ahead	VH
-k:line&role behind:(	RL
-k:line&role behind:,	IU
-k:line&role behind:-	RL
-k:line&under	^A
+k:line&role ahead	TJ
+k:line&role behind:,	GW
+k:line&role behind:-	QM
+k:line&under	a?
 k:row	JT
-k:row&n:1	KS
-k:row&n:3	HV
-k:row&open:half	TJ
-k:row&open:no	YE
-k:row&open:yes	4l
-k:row&r:dont	]B
+k:row&n:1	JT
+k:row&n:2	RL
+k:row&n:3	IU
+k:row&open:half	SK
+k:row&open:no	ZD
+k:row&open:yes	7i
+k:row&r:dont	b>
 k:row&r:fact	A^
 k:row&r:note	GW
-k:row&role behind:,	XF
-k:row&role behind:-	GW
-k:row&title	JT
-k:sentence&alone	C[
-k:sentence&begins	IU
+k:row&role behind:,	WG
+k:row&role behind:-	IU
+k:row&title	FX
+k:sentence	MQ
+k:sentence&alone	IU
+k:sentence&begins	HV
 k:sentence&n:1	UI
 k:sentence&n:2	KS
-k:sentence&n:3	6j
-k:sentence&open:half	MQ
+k:sentence&n:3	9g
 k:sentence&open:no	LR
-k:sentence&r:aside	EY
-k:sentence&r:dont	WG
+k:sentence&r:aside	KS
 k:sentence&r:fact	LR
-k:sentence&r:greeting	ZD
-k:sentence&r:note	EY
-k:sentence&r:other	A^
-k:sentence&r:quoted	GW
+k:sentence&r:greeting	YE
+k:sentence&r:note	HV
+k:sentence&r:other	=c
+k:sentence&r:quoted	DZ
 k:sentence&r:style	LR
-k:sentence&r:visitors	VH
-k:sentence&r:wish	_@
-k:sentence&role ahead	LR
-k:sentence&role behind:,	KS
-k:sentence&role behind:-	XF
+k:sentence&r:unsettled	QM
+k:sentence&r:visitors	WG
+k:sentence&r:wish	c=
+k:sentence&role ahead	FX
+k:sentence&role behind:(	LR
+k:sentence&role behind:,	MQ
+k:sentence&role behind:-	WG
 k:sentence&role behind:does	WG
-k:sentence&role behind:is	IU
-k:sentence&title	KS
+k:sentence&role behind:is	HV
 k:sentence&under	ZD
-k:value	HV
-k:value&begins	QM
-k:value&label	UI
-k:value&n:1	HV
-k:value&n:3	TJ
-k:value&n:4	;e
-k:value&open:half	MQ
-k:value&open:no	KS
-k:value&open:yes	JT
-k:value&r:aside	d<
-k:value&r:dont	>b
-k:value&r:note	TJ
-k:value&r:other	>b
-k:value&r:quoted	=c
+k:value	IU
+k:value&alone	LR
+k:value&label	VH
+k:value&n:1	GW
+k:value&n:3	UI
+k:value&n:4	>b
+k:value&open:no	JT
+k:value&open:yes	KS
+k:value&r:aside	[C
+k:value&r:dont	IU
+k:value&r:note	RL
+k:value&r:other	A^
+k:value&r:quoted	>b
 k:value&r:style	YE
-k:value&r:visitors	DZ
+k:value&r:visitors	B]
 k:value&r:wish	LR
-k:value&role ahead	RL
-k:value&role behind:(	b>
-k:value&role behind:,	YE
-k:value&role behind:-	KS
-k:value&role behind:does	VH
-k:value&under	VH
-label	UI
-label&open:half	HV
-label&open:yes	XF
-label&r:fact	UI
-label&under	a?
+k:value&role ahead	TJ
+k:value&role behind:(	_@
+k:value&role behind:,	XF
+k:value&role behind:-	IU
+k:value&role behind:does	UI
+k:value&under	UI
+label	VH
+label&open:half	IU
+label&open:yes	WG
+label&r:fact	TJ
+label&r:visitors	SK
+label&under	d<
 last lines	KS
-late	KS
-low	IU
-low:k:item	@_
-low:k:line	GW
-low:k:sentence	WG
+late	HV
+low	JT
+low:k:item	B]
+low:k:line	FX
+low:k:sentence	VH
 low:k:value	3m
-low:r:aside	LR
+low:r:aside	GW
 low:r:dont	7i
-low:r:fact	XF
-low:r:greeting	EY
-low:r:note	[C
-low:r:style	FX
-low:r:unsettled	:f
-low:r:visitors	@_
-low:r:wish	4l
-low:whole	WG
+low:r:fact	UI
+low:r:greeting	LR
+low:r:note	ZD
+low:r:other	ZD
+low:r:style	EY
+low:r:unsettled	6j
+low:r:visitors	4l
+low:r:wish	6j
+low:whole	UI
 my	p0
-n:1	QM
-n:1&alone	MQ
-n:1&from	b>
-n:1&label	YE
-n:1&open:half	WG
-n:1&r:aside	RL
-n:1&r:dont	QM
-n:1&r:greeting	IU
+n:1&from	a?
+n:1&label	WG
+n:1&open:half	UI
+n:1&open:yes	MQ
+n:1&r:aside	XF
+n:1&r:dont	UI
+n:1&r:greeting	HV
 n:1&r:note	WG
-n:1&r:other	RL
-n:1&r:quoted	JT
+n:1&r:other	QM
+n:1&r:quoted	FX
 n:1&r:style	VH
-n:1&r:unsettled	JT
+n:1&r:unsettled	MQ
 n:1&r:visitors	IU
-n:1&r:wish	SK
-n:1&role ahead	=c
-n:1&role behind:(	[C
+n:1&role ahead	>b
+n:1&role behind:(	YE
 n:1&role behind:,	UI
-n:1&role behind:-	RL
-n:1&role label	EY
+n:1&role label	FX
 n:1&title	JT
-n:1&under	MQ
 n:2	@_
-n:2&begins	JT
-n:2&label	LR
-n:2&open:half	FX
-n:2&open:no	@_
-n:2&open:yes	HV
-n:2&r:aside	7i
-n:2&r:dont	EY
-n:2&r:greeting	QM
-n:2&r:note	EY
-n:2&r:other	C[
-n:2&r:quoted	LR
+n:2&alone	RL
+n:2&begins	KS
+n:2&open:half	IU
+n:2&open:no	>b
+n:2&open:yes	LR
+n:2&r:aside	9g
+n:2&r:dont	7i
+n:2&r:greeting	TJ
+n:2&r:note	GW
+n:2&r:other	HV
 n:2&r:style	B]
-n:2&r:unsettled	HV
-n:2&r:visitors	MQ
-n:2&r:wish	HV
+n:2&r:unsettled	IU
+n:2&r:visitors	FX
+n:2&r:wish	VH
 n:2&role ahead	g9
-n:2&role behind:(	QM
-n:2&role behind:,	RL
-n:2&role behind:-	ZD
+n:2&role behind:,	QM
+n:2&role behind:-	YE
 n:2&role behind:does	c=
 n:2&role label	SK
-n:2&title	_@
-n:2&under	UI
+n:2&title	^A
+n:2&under	VH
 n:3	=c
-n:3&alone	HV
-n:3&begins	MQ
-n:3&label	UI
-n:3&open:half	A^
+n:3&alone	IU
+n:3&begins	LR
+n:3&label	WG
+n:3&open:half	EY
 n:3&open:no	4l
-n:3&open:yes	IU
-n:3&r:dont	DZ
-n:3&r:fact	C[
-n:3&r:greeting	A^
-n:3&r:note	EY
-n:3&r:other	DZ
-n:3&r:wish	HV
-n:3&role behind:(	[C
-n:3&role behind:,	8h
-n:3&role behind:is	IU
+n:3&open:yes	HV
+n:3&r:dont	FX
+n:3&r:fact	EY
+n:3&r:greeting	B]
+n:3&r:note	IU
+n:3&r:other	IU
+n:3&r:visitors	MQ
+n:3&r:wish	B]
+n:3&role behind:(	]B
+n:3&role behind:,	:f
+n:3&role behind:-	B]
+n:3&role behind:is	HV
 n:3&under	UI
-n:4	DZ
-n:4&begins	QM
-n:4&open:no	@_
-n:4&open:yes	LR
-n:4&r:fact	LR
+n:4	C[
+n:4&alone	KS
+n:4&open:no	>b
 n:4&r:note	@_
 n:4&role behind:,	JT
-open:half	IU
-open:no	EY
+open:half	KS
+open:no	DZ
 open:yes	IU
-quotes	IU
-r:aside	LR
-r:aside&open:no	LR
+quotes	JT
 r:dont	LR
 r:dont&open:no	LR
 r:fact	KS
-r:fact&open:half	KS
-r:fact&open:no	SK
-r:fact&open:yes	IU
-r:greeting	JT
-r:greeting&open:no	JT
-r:other	LR
-r:other&open:no	LR
+r:fact&open:half	MQ
+r:fact&open:no	QM
+r:fact&open:yes	JT
+r:greeting	KS
+r:greeting&open:no	KS
+r:other	MQ
+r:other&open:no	MQ
 r:quoted	HV
 r:quoted&open:no	HV
-r:style	SK
-r:style&open:no	SK
-r:unsettled	IU
-r:unsettled&open:no	IU
-r:visitors	KS
-r:visitors&open:half	HV
-r:visitors&open:no	SK
-r:visitors&open:yes	KS
-role ahead	VH
-role ahead&alone	WG
-role ahead&label	[C
-role ahead&open:half	TJ
-role ahead&open:no	JT
-role ahead&open:yes	XF
-role ahead&r:dont	A^
-role ahead&r:fact	WG
-role ahead&r:other	XF
-role ahead&role behind:(	WG
-role ahead&role behind:,	WG
-role ahead&under	UI
-role behind:(	YE
-role behind:(&begins	TJ
-role behind:(&open:half	QM
-role behind:(&open:no	WG
-role behind:(&open:yes	YE
-role behind:(&r:fact	VH
-role behind:(&r:greeting	QM
-role behind:(&r:other	IU
-role behind:(&r:visitors	RL
-role behind:(&under	n2
+r:style	TJ
+r:style&open:no	TJ
+r:unsettled	LR
+r:unsettled&open:no	LR
+r:visitors	DZ
+r:visitors&open:half	IU
+r:visitors&open:no	HV
+r:visitors&open:yes	HV
+r:wish	QM
+r:wish&open:no	QM
+role ahead	UI
+role ahead&alone	ZD
+role ahead&label	WG
+role ahead&open:no	LR
+role ahead&open:yes	ZD
+role ahead&r:dont	DZ
+role ahead&r:fact	VH
+role ahead&r:other	ZD
+role ahead&r:visitors	TJ
+role ahead&role behind:(	UI
+role ahead&role behind:,	XF
+role ahead&under	c=
+role behind:(	ZD
+role behind:(&begins	UI
+role behind:(&open:no	VH
+role behind:(&open:yes	XF
+role behind:(&r:fact	WG
+role behind:(&r:greeting	A^
+role behind:(&under	b>
 role behind:,	RL
-role behind:,&begins	RL
-role behind:,&label	KS
-role behind:,&open:half	IU
-role behind:,&open:no	MQ
-role behind:,&open:yes	WG
-role behind:,&r:aside	B]
-role behind:,&r:dont	LR
-role behind:,&r:greeting	KS
-role behind:,&r:note	DZ
-role behind:,&r:other	VH
-role behind:,&r:quoted	QM
-role behind:,&r:wish	UI
-role behind:,&under	MQ
-role behind:-	XF
-role behind:-&begins	LR
-role behind:-&open:half	LR
-role behind:-&open:no	QM
-role behind:-&open:yes	]B
-role behind:-&r:dont	IU
-role behind:-&r:fact	SK
-role behind:-&r:note	KS
+role behind:,&begins	QM
+role behind:,&label	JT
+role behind:,&open:half	JT
+role behind:,&open:yes	UI
+role behind:,&r:aside	TJ
+role behind:,&r:dont	>b
+role behind:,&r:fact	QM
+role behind:,&r:greeting	LR
+role behind:,&r:note	EY
+role behind:,&r:other	UI
+role behind:,&r:quoted	RL
+role behind:,&r:wish	WG
+role behind:,&under	QM
+role behind:-	WG
+role behind:-&begins	JT
+role behind:-&open:half	GW
+role behind:-&open:no	SK
+role behind:-&open:yes	b>
+role behind:-&r:dont	C[
+role behind:-&r:fact	WG
+role behind:-&r:note	LR
 role behind:-&r:other	YE
 role behind:-&r:unsettled	f:
-role behind:-&r:visitors	^A
-role behind:-&under	a?
+role behind:-&under	_@
 role behind:does	]B
-role behind:does&begins	^A
-role behind:does&open:no	WG
-role behind:does&open:yes	]B
-role behind:does&r:dont	YE
-role behind:does&r:fact	a?
-role behind:is	HV
-role behind:is&begins	HV
-role behind:is&open:yes	IU
-role behind:is&r:fact	IU
-role label&alone	WG
-role label&label	XF
-role label&open:half	^A
-role label&open:no	KS
-role label&role behind:,	TJ
-role label&under	[C
+role behind:does&begins	]B
+role behind:does&open:no	VH
+role behind:does&open:yes	^A
+role behind:does&r:dont	JT
+role behind:does&r:fact	b>
+role behind:is	IU
+role behind:is&begins	IU
+role behind:is&open:yes	HV
+role behind:is&r:fact	HV
+role label&alone	ZD
+role label&label	WG
+role label&open:half	a?
+role label&open:no	MQ
+role label&r:fact	LR
+role label&role behind:,	XF
+role label&under	ZD
 says name	ZD
-sp:client	KS
+sp:client	IU
 sp:designer	0p
-title	RL
-title&label	YE
-title&open:half	B]
-title&open:yes	c=
-title&r:aside	DZ
-title&r:dont	IU
-title&r:fact	MQ
-title&r:greeting	DZ
-title&r:note	YE
-title&r:other	ZD
-title&r:quoted	9g
-title&r:wish	UI
-title&role ahead	i7
-title&role behind:(	KS
-title&role behind:does	XF
-title&under	XF
-to	FX
-under	SK
+title&label	WG
+title&open:half	8h
+title&open:no	QM
+title&open:yes	e;
+title&r:aside	:f
+title&r:dont	FX
+title&r:greeting	@_
+title&r:note	SK
+title&r:other	XF
+title&r:quoted	<d
+title&r:visitors	VH
+title&r:wish	SK
+title&role ahead	c=
+title&role behind:(	JT
+title&role behind:does	VH
+title&under	WG
+to	DZ
+under	QM
 under&open:half	e;
-under&open:yes	KS
-under&r:dont	IU
-under&r:fact	XF
-under&r:other	LR
-under&r:visitors	FX
+under&open:yes	LR
+under&r:fact	VH
+under&r:other	HV
+under&r:visitors	JT
 under&r:wish	FX`,
 };

@@ -19,7 +19,7 @@ const SEQUENCE = latin(
 );
 const QUOTED = /["“„«]\s?([\p{Lu}\p{N}][^"“”„«»]{1,50}?)\s?["”“»]/gu;
 const CALLED = latin(
-  /(?<!\p{L})(?:called|known as|named|trading as|the (?:firm|business|shop|company|club) is|la (?:boîte|maison|société) c[’']est|l[’']entreprise c[’']est|la empresa (?:es|se llama)|(?:his|her|my|our|their) own as|under the name(?: of)?|(?:it[’']s|das ist|c[’']est)(?! (?:a|an|the|not|in|on|at|by|for|about|just|all|me|ein|eine|nicht|so|au|à|pas|un|une|le|la|les|pour|ça|que|moi|tout)(?!\p{L}))|we are|we’re|we're|i am|i’m|i'm|here at|heißt|heisst|heißen|nennt sich|wir sind|firma|s’appelle|s'appelle|nous sommes|se llama|somos|nos llamamos):?\s+((?:the\s+|die\s+|der\s+|das\s+|l[ea’']\s?)?[\p{L}\d&][\p{L}\d&’'-]*(?:\s[\p{L}\d&][\p{L}\d&’'-]*){0,5})/giu,
+  /(?<!\p{L})(?:called|known as|named|trading as|the (?:firm|business|shop|company|club) is|la (?:boîte|maison|société) c[’']est|l[’']entreprise c[’']est|la empresa (?:es|se llama)|(?:his|her|my|our|their) own as|under the name(?: of)?|(?:it[’']s|das ist|c[’']est)(?! (?:a|an|the|not|in|on|at|by|for|about|just|all|me|ein|eine|nicht|so|au|à|pas|un|une|le|la|les|pour|ça|que|moi|tout)(?!\p{L}))|we are|we’re|we're|i am|i’m|i'm|here at|heißt|heisst|heißen|nennt sich|wir sind|firma|s’appelle|s'appelle|nous sommes|se llama|el nombre(?: es)?|somos|nos llamamos):?\s+((?:the\s+|die\s+|der\s+|das\s+|l[ea’']\s?)?[\p{L}\d&][\p{L}\d&’'-]*(?:\s[\p{L}\d&][\p{L}\d&’'-]*){0,5})/giu,
 );
 const KIND =
   /(?<!\p{L})(?:ltd|limited|llc|inc|co|company|works?|workshop|yard|studio|house|pottery|joinery|nursery|farm|mill|press|books|boats?|clocks?|club|society|band|choir|association|trust|museum|school|centre|center|lab|services?|hire|repairs?|removals?|supplies|group|brothers|bros|sons?|daughters?|guild|council|church|parish|railway|ferry|shop|stores?|gmbh|kg|ohg|ug|ag|e\.?\s?v|verein|werk\w*|hof|betrieb|meister\w*|\p{L}*erei|sarl|sas|eurl|atelier|maison|société|association|mairie|étude|scp|domaine|mercerie|s\.?l\.?|taller\w*|casa|almazara|ferretería|gestoría|asociación|peña|cooperativa|hermanos|hnos)(?!\p{L})/iu;
@@ -215,7 +215,7 @@ export function nameCandidates(
         .trim()
         .toLowerCase();
       const sure =
-        /firm|business|shop|company|boîte|maison|société|entreprise|empresa|called|known|named|trading|name|hei|nennt|appelle|llama|firma/.test(
+        /firm|business|shop|company|boîte|maison|société|entreprise|empresa|called|known|named|trading|name|nombre|hei|nennt|appelle|llama|firma/.test(
           lead,
         );
       // In a text with capitals a name has one.

@@ -34,6 +34,9 @@ const BRIEF_FOR =
   /^(?:(?:brief(?:ing)?|web ?site|webseite|homepage|internetseite|internetauftritt|site(?: (?:web|internet))?|p[áa]gina web|web|notes?|notizen|text|preisliste|price list|tarifs?(?: de)?|lista de precios|minutes|protokoll)(?:\s+(?:for|für|von|der|pour|de|du|para|of))?[\s:–-]+)+(?=\p{Lu})/iu;
 /** “And not ‘Withycott & Daughter’”: what it is not called. */
 const DENIED = /(?<!\p{L})(?:not|never|nicht|niemals|pas|no|jamais|nunca)\s(?:called\s|the\s|as\s)?["“„«‘']?$/iu;
+/** “Guten Tag Herr Brandt”: whom a text greets is not who wrote it. */
+const GREETS =
+  /^(?:guten (?:tag|morgen|abend)|hallo|moin|liebe[rs]?|sehr geehrte\p{L}*|hi|hello|dear|good (?:morning|afternoon|evening)|bonjour|bonsoir|chère?s?|hola|buen[oa]s (?:días|tardes|noches)|estimad[oa]s?)(?:\s|$)/iu;
 /** A score that a name which nobody doubts has. */
 const FULL = 6;
 const WHERE = /(?<!\p{L})(?:in|at|near|from|outside|around|bei|aus|nach|à|a|près de|de|en|cerca de)\s$/iu;
@@ -57,9 +60,14 @@ export function statedName(value: string): string {
   return titled(said.replace(REGISTERED, '').trim() || said);
 }
 
+/** How far before an address a name in it may begin: “The ”. */
+const ARTICLE = 4;
+
 /** “Saxby Vale MRC” by the words its letters stand for, where the text has them. */
 function spelledOut(name: ReadName, candidates: readonly NameCandidate[]): ReadName {
-  const [, lead = '', short] = /^(.*?)(\p{Lu}{2,5})$/u.exec(name.name) ?? [];
+  // A domain has them in small letters.
+  const alone = /^\p{L}{3,6}$/u.test(name.name) ? name.name.toUpperCase() : name.name;
+  const [, lead = '', short] = /^(.*?)(\p{Lu}{2,6})$/u.exec(alone) ?? [];
   if (!short) return name;
   const initials = (s: string) => (s.match(/(?<!\p{L})\p{Lu}/gu) ?? []).join('');
   const whole = candidates.find(
@@ -113,8 +121,13 @@ export function nameIn(
   // A domain is often the name cut short: where the name is met whole, that is it.
   const cutShort = (said: string) => candidates.some((c) => c.name.length > said.length && c.name.includes(said));
   for (const c of candidates) {
-    if (DENIED.test(source.slice(Math.max(0, c.from - 24), c.from))) continue;
-    if (taken.some((t) => t.from <= c.from && c.to <= t.to) || ONE_OF_MANY.test(source.slice(c.from, c.to))) continue;
+    if (DENIED.test(source.slice(Math.max(0, c.from - 24), c.from)) || GREETS.test(c.name)) continue;
+    // An address goes without the article that a street is called by.
+    if (
+      taken.some((t) => t.from - ARTICLE <= c.from && c.to <= t.to && c.to > t.from) ||
+      ONE_OF_MANY.test(source.slice(c.from, c.to))
+    )
+      continue;
     // One word behind “at” or “in” is where somebody is.
     if (!/\s/.test(c.name) && WHERE.test(source.slice(Math.max(0, c.from - 12), c.from))) continue;
     // What a business has as its own domain, letter by letter, it is called.

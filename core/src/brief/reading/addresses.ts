@@ -102,7 +102,9 @@ export function* addresses(source: string, pieces: readonly { kind: string; from
           .slice(span.from + lead, span.to)
           .replace(/\s*\n\s*/g, ', ')
           .replace(/\s+/g, ' ')
-          .replace(/[.\s]+$/, ''),
+          .replace(/[.\s]+$/, '')
+          // “In der Deichstraße 7” is Deichstraße 7; “An der Mühle 3” is called so.
+          .replace(/^(?:der|dem)\s(?=\p{Lu})/u, ''),
       };
     }
     at += block.length;

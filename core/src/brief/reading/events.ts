@@ -184,6 +184,9 @@ function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<Business
 }
 
 /** What a business does at times of its own, where somebody says what, and when. */
+/** What minutes are of has been. */
+const OF_A_MEETING =
+  /^(?:protokoll|niederschrift|minutes|notes of|compte[- ]rendu|procès-verbal|acta|apologies|present|anwesend|présents?|asisten)(?!\p{L})/iu;
 export function eventsIn(
   source: string,
   pieces: readonly ReadPiece[],
@@ -194,6 +197,7 @@ export function eventsIn(
   const hasTimes = (text: string) => /\d/.test(text) && readHours(text, language).hours.openings.length > 0;
   for (const piece of pieces) {
     if (piece.kind === 'label' || piece.kind === 'head' || piece.kind === 'heading' || !readable(piece)) continue;
+    if (OF_A_MEETING.test(piece.text)) continue;
     // Of a sentence that says when it is open too, the clause that speaks of the event.
     const [part] = eventStretches(piece, hasTimes);
     const stretch: Stretch = part

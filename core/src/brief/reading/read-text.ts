@@ -131,6 +131,8 @@ interface Gathered {
   items: { item: Item; span: Span }[];
   people: { person: ReadPerson; span: Span }[];
   pieces: ReadPiece[];
+  /** Stretches that say where somebody is, shown or not. */
+  places: { from: number; to: number }[];
   nameSure: number;
   /** The number of each phone span in its E.164 form. */
   e164: Map<Span, string>;
@@ -365,6 +367,7 @@ function gather(
     items,
     people,
     pieces,
+    places: [...spans.filter((s) => s.field === 'address'), ...hidden],
     nameSure: has.has('name') ? 1 : (name?.sure ?? 0),
     e164,
   };
@@ -409,9 +412,24 @@ function placeOf(mentioned: string[], { name, address, area }: Facts): string {
 const SURE_OF_NAME = 0.75;
 const SHARED = /^(?:mail|post|email|web|inbox|post-?box|letters?|home|online|net|connect)$/i;
 /** The name in a mail address of one’s own domain, where it has its words apart: all that is left where nobody says what a business is called. */
-function nameOfMail(mail: string): string {
+function nameOfMail(mail: string, source: string): string {
   const label = /@([a-z0-9-]+)\./i.exec(mail)?.[1] ?? '';
-  return !label.includes('-') || SHARED.test(label) ? '' : label.split('-').map(capital).join(' ');
+  return (
+    calledAs(label, source) ??
+    (!label.includes('-') || SHARED.test(label) ? '' : label.split('-').map(capital).join(' '))
+  );
+}
+
+/** Words of a text that begin with capitals, with the small ones between them. */
+const IN_CAPITALS = latin(
+  /(?<!\p{L})\p{Lu}[\p{L}’'-]*(?:\s(?:of|the|and|de|du|des|la|von|der|für|y|del)(?=\s\p{Lu})|\s\p{Lu}[\p{L}’'-]*){1,7}/gu,
+);
+/** What the letters of a domain stand for, where the text has it in words: “sars” is Saltmarrow Amateur Radio Society. */
+function calledAs(label: string, source: string): string | null {
+  if (!/^[a-z]{3,6}$/.test(label)) return null;
+  for (const [said] of source.matchAll(IN_CAPITALS))
+    if ((said.match(/(?<!\p{L})\p{Lu}/gu) ?? []).join('').toLowerCase() === label) return said;
+  return null;
 }
 
 /** The name of a service that says when, and not what. */
@@ -421,6 +439,10 @@ const WHEN_NOT_WHAT =
 const withoutVerb = (name: string): string => {
   const said = name
     .replace(/\*\*/g, '')
+    .replace(
+      /^(?:(?:most|much|the rest) of (?:the|our|my) (?:work|trade|time) (?:is|goes into)|vend(?:ons)? (?:de l[’']|du |de la |des )) ?/iu,
+      '',
+    )
     .replace(/\s(?:sleeps|seats|holds|takes up to|is for|schläft|bietet Platz)\s.*$/iu, '')
     .replace(
       /\s+(?:c[’']est|it[’']s|is|are|costs?|kostet|kosten|ist|sind|cuestan?|son|est|sont|coûtent?|from|ab|desde|dès|à partir)$/iu,
@@ -428,6 +450,10 @@ const withoutVerb = (name: string): string => {
     );
   return said === name || !said ? name : withoutVerb(said);
 };
+
+/** True where a thing is a kind of another by its name: sash windows are windows. */
+const isOneOf = (name: string, kind: string): boolean =>
+  name.length > kind.length && name.toLowerCase().endsWith(` ${kind.toLowerCase()}`);
 
 /** Headings that say that services follow, or prices, and not which. */
 const ALL_SERVICES =
@@ -515,6 +541,8 @@ function factsFrom(
   ]
     // What is on at a time of its own is an event, with its price.
     .filter((s) => !WHEN_NOT_WHAT.test(s.name))
+    // “Coffins, full-length coffins and caskets”: what is said more closely beside it needs no line of its own.
+    .filter((s, _, all) => s.price || s.detail || !all.some((o) => isOneOf(o.name, s.name)))
     // What others are listed under is not offered itself.
     .filter((s, _, all) => s.price || !all.some((o) => o.group.toLowerCase() === s.name.toLowerCase()))
     .slice(0, 40)
@@ -534,9 +562,9 @@ function factsFrom(
     .map(({ event }, n) => ({ id: `e${n + 1}`, ...event }));
   // Somebody who gives the business no name is the business.
   if (facts.people.length === 1 && facts.people[0]!.name.includes(' ')) facts.name ||= facts.people[0]!.name;
-  facts.name ||= nameOfMail(facts.mail);
+  facts.name ||= nameOfMail(facts.mail, source);
   const stated = facts.trade !== '';
-  const judged = tradeOf(source, facts.name, gathered.language, gathered.pieces, model);
+  const judged = tradeOf(source, facts.name, gathered.language, gathered.pieces, gathered.places, model);
   facts.trade ||= judged.trade;
   const outrightPlace = of('place').find((s) => outright.has(s))?.value;
   facts.place = (outrightPlace ?? placeOf(all('place', limitOf('place')), facts)).slice(0, limitOf('place'));

@@ -22,16 +22,34 @@ export interface Telling {
   role: string;
   kind: string;
   depth: number;
+  from: number;
+  to: number;
 }
+type Stretch = Pick<Telling, 'from' | 'to'>;
+
+/** A piece without the stretches that say where somebody is: on Church Lane there is many a trade. */
+const withoutPlaces = ({ text, from, to }: Telling, places: readonly Stretch[]): string =>
+  places.reduce((said, s) => {
+    if (s.to <= from || s.from >= to) return said;
+    const [a, b] = [Math.max(0, s.from - from), Math.min(said.length, s.to - from)];
+    return said.slice(0, a) + ' '.repeat(Math.max(0, b - a)) + said.slice(b);
+  }, text);
 
 /** All of a brief that may speak for a trade: the name tells most, then what they call themselves. */
-export function tradeEvidence(name: string, said: string, pieces: readonly Telling[]): Evidence[] {
+export function tradeEvidence(
+  name: string,
+  said: string,
+  pieces: readonly Telling[],
+  places: readonly Stretch[],
+): Evidence[] {
   return [
     { text: name, standing: 'name', role: 'name', weight: 3 },
     { text: said, standing: 'said', role: 'said', weight: 3 },
     ...pieces
       .filter((p) => p.kind !== 'head' && p.kind !== 'label')
-      .map(({ text, role, kind, depth }, n): Evidence => {
+      .map((piece, n): Evidence => {
+        const { role, kind, depth } = piece;
+        const text = withoutPlaces(piece, places);
         const standing =
           kind === 'heading'
             ? 'heading'
@@ -60,11 +78,12 @@ export function tradeOf(
   name: string,
   language: Language,
   pieces: readonly Telling[],
+  places: readonly Stretch[],
   model: Linear,
 ): { trade: string; likely: string[]; plain: boolean } {
   const there = Object.values(languages).find((l) => l.reading === language)?.trades;
   const { said, own } = tradeSaid(source, name);
-  const judged = judgeTrade(tradeEvidence(name, said, pieces), language, model);
+  const judged = judgeTrade(tradeEvidence(name, said, pieces, places), language, model);
   const short = source.length < LINE;
   if (!judged) return { trade: said, likely: [], plain: own || short };
   const likely = judged.sure < DOUBTED_BELOW ? judged.likely.flatMap((id) => there?.[id]?.noun ?? []) : [];

@@ -108,7 +108,9 @@ const KEPT = 4000;
 function endingOf(token: string, endings: readonly Entry[]): Entry | undefined {
   if (ended.has(token)) return ended.get(token);
   if (ended.size > KEPT) ended.clear();
-  const found = endings.find((e) => token !== e.tokens[0] && token.endsWith(e.tokens[0]!));
+  // A “Schuhmachermeisterin” is a “Schuhmacher”.
+  const bare = token.replace(/(?:(?:meister(?:in|betrieb)?|gesell(?:e|in))|(?<=er)in)$/u, '');
+  const found = endings.find((e) => (token !== e.tokens[0] || bare !== token) && bare.endsWith(e.tokens[0]!));
   ended.set(token, found);
   return found;
 }

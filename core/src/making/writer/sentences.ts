@@ -148,11 +148,14 @@ const SOMEBODY_DOES =
 
 /** A bracket that opens or ends outside: the other half of the sentence is somewhere else. */
 const isTorn = (text: string): boolean =>
-  (text.match(/[(\[]/g) ?? []).length !== (text.match(/[)\]]/g) ?? []).length && !/^\s*\p{L}\)/u.test(text);
+  (text.match(/[([]/g) ?? []).length !== (text.match(/[)\]]/g) ?? []).length && !/^\s*\p{L}\)/u.test(text);
+
+/** “Wasps 65, second nest 20.”: numbers, and nobody does anything. */
+const isPriceLine = (text: string): boolean => (text.match(/\d+/g) ?? []).length >= 2 && !SOMEBODY_DOES.test(text);
 
 /** Pieces that can be sentences of copy: lines of lists, tables and labels are facts and are told from the sheet. */
 const isProse = (p: ReadPiece, text: string): boolean =>
-  p.kind === 'sentence' ||
+  (p.kind === 'sentence' && !isPriceLine(text)) ||
   (p.kind === 'line' && (ENDS.test(text) || SOMEBODY_DOES.test(text))) ||
   ((p.kind === 'value' || p.kind === 'item') && text.split(' ').length >= 7 && /[.!]$/.test(text));
 

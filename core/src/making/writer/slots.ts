@@ -35,9 +35,9 @@ export const capital = (s: string): string => (s ? s[0]!.toUpperCase() + s.slice
 /** The town of a place that is given with its county. */
 export const town = (place: string): string => place.split(',')[0]!.trim();
 
-/** Names of services that only make sense beside others: counted, “all of …”, “the … one”. */
+/** Names of services that only make sense beside others: fees, counted, “all of …”, “the … one”. */
 const IN_LISTS_ALONE =
-  /^(?:\d|(?:one|two|three|four|five|six|seven|eight|nine|ten|a dozen|all|every|any|some|both|alle[sn]?|jede[rs]?|zwei|drei|vier|beide|tous|toutes|tout|deux|trois|quatre|quelques|todos?|todas?|dos|tres|cuatro|algunos?)(?!\p{L}))|(?<!\p{L})(?:ones?|etc|more|others?|mehr|anderes|autres?|otros?|otras?)\.?$/iu;
+  /^(?:\d|(?:subscriptions?|membership(?: fees?)?|admission|entry|adults?|children|under[- ]\d+s?|(?:jahres)?beitr[aä]ge?|eintritt|jugend|kinder|cotisations?|adhésions?|entrée|moins de|adultes?|enfants?|cuotas?|entradas?|adultos?|niños)(?!\p{L})|(?:one|two|three|four|five|six|seven|eight|nine|ten|a dozen|all|every|any|some|both|alle[sn]?|jede[rs]?|zwei|drei|vier|beide|tous|toutes|tout|deux|trois|quatre|quelques|todos?|todas?|dos|tres|cuatro|algunos?)(?!\p{L}))|(?<!\p{L})(?:ones?|etc|more|others?|mehr|anderes|autres?|otros?|otras?)\.?$/iu;
 
 /** The name as people say it: without what stands behind a comma or in brackets. */
 export const shortName = (name: string): string => {
