@@ -73,6 +73,32 @@ function borneOut(text: string, items: Item[]): void {
   }
 }
 
+/** Whom a price is for, and not what. */
+const WHOM =
+  /^(?:adults?|grown-ups|child(?:ren)?|kids|under[- ]?\d+s?|seniors?|concessions?|students?|families|family|groups?|members|non-members|erwachsene|kinder|jugend(?:liche)?|ermäßigt|familien|gruppen|mitglieder|adultes?|enfants?|moins de \d+ ans|familles?|groupes?|adhérents?|adultos?|niñ[oa]s?|niños|jubilados|grupos|socios)$/iu;
+/** “Harbour trip, 45 minutes: adults £9, children £5”: one thing, with what it costs each. */
+function pricedFor(text: string, items: Item[], pieces: readonly ReadPiece[]): Item[] {
+  const out: Item[] = [];
+  for (const item of items) {
+    const { from, kind, line } = pieces[item.piece]!;
+    const label = kind === 'value' ? pieces.find((p) => p.kind === 'label' && p.line === line) : undefined;
+    const start = label?.from ?? from;
+    const before = text.slice(start, item.from);
+    const lead = WHOM.test(item.name) && /(?:^|[.;]\s+)([^.;:]{3,80}):\s*(?:[^.;:]*)$/u.exec(before);
+    if (!lead) {
+      out.push(item);
+      continue;
+    }
+    const prices = item.prices.map((p) => ({ ...p, text: `${item.name.toLowerCase()} ${p.text}` }));
+    const at = start + lead.index + lead[0].indexOf(lead[1]!);
+    const name = lead[1]!.split(',')[0]!.trim();
+    const same = out.find((o) => o.from === at);
+    if (same) same.prices = [...same.prices, ...prices];
+    else out.push({ ...item, name, from: at, to: at + name.length, prices });
+  }
+  return out;
+}
+
 /** Services and products of a text, each once, in their order; and what it says is not offered. */
 export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linear): { items: Item[]; refused: Item[] } {
   const candidates = candidatesIn(
@@ -118,7 +144,7 @@ export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linea
   }
   const byPlace = (a: Item, b: Item) => a.from - b.from;
   return {
-    items: kept.sort(byPlace),
+    items: pricedFor(text, kept.sort(byPlace), pieces),
     refused: refused.filter((c, n, list) => list.findIndex((o) => o.from < c.to && c.from < o.to) === n).sort(byPlace),
   };
 }

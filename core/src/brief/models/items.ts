@@ -92,7 +92,7 @@ e:boots	FX
 e:boxes	]B
 e:bracke	B]
 e:breakd	B]
-e:breakf	KS
+e:breakf	LR
 e:brown	EY
 e:buildi	VH
 e:bureau	B]
@@ -311,7 +311,7 @@ e:inch	XF
 e:includ	C[
 e:ines	B]
 e:ing	C[
-e:inglés	DZ
+e:inglés	EY
 e:inside	a?
 e:inspec	KS
 e:instal	IU
@@ -552,7 +552,7 @@ e:regard	EY
 e:reicht	C[
 e:remain	A^
 e:remova	ZD
-e:rente	ZD
+e:rente	[C
 e:repair	MQ
 e:repara	ZD
 e:report	XF
@@ -584,7 +584,7 @@ e:rustic	YE
 e:s	WG
 e:sagen	DZ
 e:said	SK
-e:salas	B]
+e:salas	A^
 e:saltma	A^
 e:saludo	EY
 e:salut	EY
@@ -772,7 +772,7 @@ e:year	=c
 e:yellow	HV
 e:yes	TJ
 e:yet	DZ
-e:you	WG
+e:you	VH
 e:yours	EY
 e:z	C[
 e:zertif	FX
@@ -978,7 +978,7 @@ f:famili	]B
 f:family	_@
 f:farben	A^
 f:fees	HV
-f:fenste	JT
+f:fenste	IU
 f:few	A^
 f:film	C[
 f:fire	YE
@@ -1436,7 +1436,7 @@ f:tower	EY
 f:trabaj	B]
 f:tracht	GW
 f:traile	DZ
-f:trois	@_
+f:trois	A^
 f:tue	=c
 f:tues	FX
 f:tuesda	A^
@@ -1495,7 +1495,7 @@ f:who	A^
 f:whole	WG
 f:why	GW
 f:wichti	EY
-f:wie	IU
+f:wie	HV
 f:will	TJ
 f:window	ZD
 f:winter	QM
@@ -2020,7 +2020,7 @@ w:beds	XF
 w:beekee	HV
 w:been	>b
 w:before	RL
-w:behind	EY
+w:behind	DZ
 w:bei	[C
 w:beim	=c
 w:being	@_
@@ -2076,7 +2076,7 @@ w:bracke	@_
 w:brandl	;e
 w:brauch	B]
 w:breakd	A^
-w:breakf	KS
+w:breakf	LR
 w:bridge	IU
 w:brief	EY
 w:bring	5k
@@ -2256,7 +2256,7 @@ w:dem	C[
 w:demand	;e
 w:den	B]
 w:depend	>b
-w:deposi	GW
+w:deposi	FX
 w:depuis	YE
 w:der	HV
 w:des	LR
@@ -2386,7 +2386,7 @@ w:fees	?a
 w:feet	HV
 w:feld	FX
 w:fellin	XF
-w:fenste	FX
+w:fenste	DZ
 w:fermé	A^
 w:fertig	@_
 w:feu	EY
@@ -2579,7 +2579,7 @@ w:id	B]
 w:idnr	DZ
 w:igual	B]
 w:ihn	A^
-w:ihr	[C
+w:ihr	ZD
 w:im	QM
 w:imkere	EY
 w:immer	HV
@@ -2590,7 +2590,7 @@ w:includ	C[
 w:indivi	YE
 w:ines	@_
 w:ing	C[
-w:inglés	DZ
+w:inglés	EY
 w:ins	JT
 w:inside	[C
 w:inspec	LR
@@ -2858,7 +2858,7 @@ w:monsie	<d
 w:montag	?a
 w:month	MQ
 w:months	B]
-w:montur	[C
+w:montur	ZD
 w:more	<d
 w:mornin	B]
 w:moss	B]
@@ -3143,7 +3143,7 @@ w:remis	C[
 w:remova	ZD
 w:rendez	FX
 w:renewe	B]
-w:rente	ZD
+w:rente	[C
 w:repair	RL
 w:repara	VH
 w:replac	WG
@@ -3199,7 +3199,7 @@ w:sag	FX
 w:sagen	A^
 w:said	RL
 w:saint	:f
-w:salas	B]
+w:salas	A^
 w:sale	B]
 w:salga	A^
 w:salle	VH
@@ -3568,7 +3568,7 @@ w:wednes	<d
 w:week	HV
 w:weekda	DZ
 w:weeken	a?
-w:weeks	A^
+w:weeks	@_
 w:weg	DZ
 w:weir	<d
 w:weiter	YE
@@ -3699,7 +3699,7 @@ x:alm	LR
 x:als	UI
 x:alt	@_
 x:am	DZ
-x:ame	EY
+x:ame	DZ
 x:amm	DZ
 x:ana	WG
 x:anc	EY
@@ -3732,7 +3732,7 @@ x:ase	TJ
 x:ash	A^
 x:ask	?a
 x:ass	?a
-x:ast	<d
+x:ast	;e
 x:at	VH
 x:ath	UI
 x:ats	GW
@@ -4351,7 +4351,7 @@ x:vor	;e
 x:vos	B]
 x:vus	DZ
 x:war	FX
-x:was	=c
+x:was	<d
 x:way	f:
 x:wby	A^
 x:we	LR
@@ -4370,7 +4370,7 @@ x:yet	DZ
 x:yle	?a
 x:yne	KS
 x:yor	8h
-x:you	WG
+x:you	VH
 x:ype	FX
 x:z	C[
 x:zen	?a

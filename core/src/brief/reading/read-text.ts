@@ -440,9 +440,10 @@ const withoutVerb = (name: string): string => {
   const said = name
     .replace(/\*\*/g, '')
     .replace(
-      /^(?:(?:most|much|the rest) of (?:the|our|my) (?:work|trade|time) (?:is|goes into)|vend(?:ons)? (?:de l[’']|du |de la |des )) ?/iu,
+      /^(?:(?:most|much|the rest) of (?:the|our|my) (?:work|trade|time) (?:is|goes into)|(?:(?:je|nous|on) )?(?:vend(?:s|ons)?|fais|faisons|fait) (?:de l[’']|du |de la |des |le |la |les |l[’'])) ?/iu,
       '',
     )
+    .replace(/^(?:(?:le|la|les|el|los|las)\s|l[’'])(?=\p{Ll})/u, '')
     .replace(/\s(?:sleeps|seats|holds|takes up to|is for|schläft|bietet Platz)\s.*$/iu, '')
     .replace(
       /\s+(?:c[’']est|it[’']s|is|are|costs?|kostet|kosten|ist|sind|cuestan?|son|est|sont|coûtent?|from|ab|desde|dès|à partir)$/iu,

@@ -315,3 +315,61 @@ describe('an event', () => {
         .toEqual([]);
   });
 });
+
+describe('what a business is called', () => {
+  it('is no greeting, and stands in full where its mail has only its first letters', () => {
+    expect(
+      factsOf('Guten Tag Herr Brandt,\n\nwir heißen Schuhwerkstatt Leisten & Naht und besohlen Schuhe.', '?').name,
+    ).toBe('Schuhwerkstatt Leisten & Naht');
+    expect(
+      factsOf('**Saltmarrow Amateur Radio Society** (SARS, yes), founded 1927.\n\nsec@sars.example', '?').name,
+    ).toBe('Saltmarrow Amateur Radio Society');
+  });
+});
+
+describe('what is for nobody outside', () => {
+  it('is read for no number, no address and no service, whatever it stands beside', () => {
+    const {
+      phone,
+      contacts,
+      address,
+      services: offered,
+    } = factsOf(
+      'Hollow Quay Ropes lays ropes. Ring 01632 960 288.\n\nMobile (for the designer only!): 07700 900 741\nWorkshop: 9 Siskin Close, Saltmarrow SM5 3WD – for you only, they get it once we have met\nDDI 01632 960 746 (internal only)\n',
+      '?',
+    );
+    expect(phone).toBe('01632 960 288');
+    expect(JSON.stringify(contacts)).not.toMatch(/741|746/);
+    expect(address).not.toContain('Siskin');
+    expect(JSON.stringify(offered)).not.toMatch(/741|designer/);
+  });
+});
+
+describe('one thing with what it costs each', () => {
+  it('is one service, whoever pays', () => {
+    expect(services('Harbour trip, 45 minutes: adults £9, children £5. Seal trip, two hours: £18.')).toContain(
+      'Harbour trip: adults £9, children £5',
+    );
+  });
+
+  it('is not told twice where it is said more closely beside', () => {
+    const said = services(
+      'We weave coffins and baskets.\n\nPrices:\n- Full-length coffins: £640\n- Ash baskets: £95\n',
+    );
+    expect(said.some((s) => /^coffins$/i.test(s))).toBeFalse();
+  });
+});
+
+describe('words that look like others', () => {
+  it('are no month, no event and no street', () => {
+    expect(factsOf('Undertakers may ring every day 8 to 8. Gannet Knots.', '?').hours).not.toContain('May');
+    expect(factsOf('May to October: every day 8 to 8. Gannet Knots.', '?').hours).toContain('May');
+    expect(factsOf('Protokoll der Sitzung vom 12. Oktober, 20 Uhr\nDer Frauenchor Elmtal singt.', '?').events).toEqual(
+      [],
+    );
+    expect(
+      factsOf('Die Werkstatt ist in der Deichstraße 7, 26999 Norderhafen, geöffnet Dienstag 9 bis 18 Uhr.', '?')
+        .address,
+    ).toMatch(/^Deichstraße 7/);
+  });
+});

@@ -150,7 +150,7 @@ fencer m|Zaunbauer, Zaunbau, Zaunbaubetrieb, Torbauer|Zäune, Tore, Pfosten|Gart
 removals f|Umzugsfirma, Umzüge, Umzugsunternehmen, Möbelspedition, Umzugsbetrieb|Haushalte, Klaviere, Kisten|Umzüge, Packen, Klaviere, Einlagerung, Einzelstücke
 builder f|Bauunternehmung, Bauunternehmen, Maurer, Maurerbetrieb, Baufirma, Bauunternehmer, Maurermeister|Häuser, Anbauten, Mauern|Anbauten, Sanierung, Mauerwerk, Reparaturen, Gartenmauern
 timber-framer f|Zimmerei, Zimmerer, Zimmermann, Zimmermeister, Holzbau, Holzbaubetrieb|Dachstühle, Fachwerk, Scheunen, Carports|Dachstühle, Fachwerksanierung, Scheunen, Carports, Reparaturen
-window-restorer m|Fensterbauer, Fensterrestaurierung, Fenstertischler, Fensterwerkstatt|Fenster, Läden, Rahmen|Aufarbeitung, Abdichten, Beschläge, Neue Flügel, Fensterläden
+window-restorer m|Fensterbauer, Fensterrestaurierung, Fenstertischler, Fensterwerkstatt, Fensterbau|Fenster, Läden, Rahmen|Aufarbeitung, Abdichten, Beschläge, Neue Flügel, Fensterläden
 glazier f|Glaserei, Glaser, Glasermeister, Glasereibetrieb|Scheiben, Spiegel, Gläser|Glasbruch, Isolierglas, Spiegel, Katzenklappen, Gewächshausglas
 handyman m|Hausmeisterservice, Handwerker für alles, Hausmeisterdienst, Allrounder, Kleinreparaturen|Regale, Türen, Rinnen, Zäune|Kleine Reparaturen, Regale, Türen, Möbelaufbau, Dachrinnen
 scaffolder m|Gerüstbauer, Gerüstbau, Gerüstbaubetrieb|Gerüste, Türme, Dächer|Fassadengerüste, Kamingerüste, Rollgerüste, Wetterdächer, Prüfung

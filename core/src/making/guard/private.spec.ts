@@ -3,7 +3,9 @@ import { heldOnPages } from '../writer/sentences.js';
 import { siteFrom } from '../../fixtures/index.js';
 import { readBrief } from '../../brief/read.js';
 import { readText } from '../../brief/reading/read-text.js';
-import { descriptionOf, titleOf } from '../../page/seo/seo.js';
+import { factsToTell } from '../../brief/to-tell.js';
+import { CLEARED } from '../writer/sentences.js';
+import { descriptionOf, jsonLd, titleOf } from '../../page/seo/seo.js';
 
 /** What clients write that is for nobody but the designer, in four languages. */
 const PRIVATE = [
@@ -76,5 +78,39 @@ describe('a finished site', () => {
     );
     expect(facts.phone).toBe('01632 960 220');
     expect(readText('Phone (private): 01632 960 774\nPhone: 01632 960 220').facts.phone).toBe('01632 960 220');
+  });
+
+  it('tells search engines no more of a list than its pages tell visitors', () => {
+    const brief =
+      'Hi Ines, we are Gannet Knots.\n\nService;Price;Note\nBell ropes;140;by the yard\nFenders;35;maybe from autumn, not decided yet\nSplicing;20;machine broken, please do not offer\n\nThanks, Ada';
+    const services = [
+      { id: 'v1', name: 'Bell ropes', detail: 'By the yard', price: '£140' },
+      { id: 'v2', name: 'Fenders', detail: 'Maybe from autumn, not decided yet', price: '£35' },
+      { id: 'v3', name: 'Splicing', detail: 'Machine broken, please do not offer', price: '£20' },
+    ];
+    const facts = { ...readBrief(brief), services };
+    const site = siteFrom(facts, 3);
+    const told = jsonLd(site, 'https://x.example');
+    for (const words of ['not decided', 'achine broken', 'do not offer']) {
+      expect(JSON.stringify(told)).not.toContain(words);
+      expect(allTexts(site).some((t) => t.text.value.includes(words))).toBeFalse();
+      expect(heldBack(facts).some((h) => h.text.includes(words)))
+        .withContext(words)
+        .toBeTrue();
+    }
+    expect(factsToTell(site).services.map((s) => s.name)).toContain('Bell ropes');
+    const { text } = heldBack(facts).findLast((h) => h.text.includes('not decided'))!;
+    const cleared = { ...site, corrections: [{ words: text, was: CLEARED, is: null }] };
+    expect(JSON.stringify(factsToTell(cleared).services)).toContain('not decided');
+  });
+
+  it('takes a second opinion: words no rule knows are held back where they look private by their letters', () => {
+    const held = heldBack(
+      readBrief(
+        'Hi Ines, we are Gannet Knots. We lay ropes for bells, ships and swings on a walk of a hundred yards. Mrs Ferris wants the shed back by Easter and Tom is cross about it. Thanks, Ada',
+      ),
+    ).map((h) => h.text);
+    expect(held.some((t) => t.includes('Mrs Ferris'))).toBeTrue();
+    expect(held.some((t) => t.includes('swings'))).toBeFalse();
   });
 });
