@@ -2,11 +2,11 @@ import { createHash } from 'node:crypto';
 import type { FileMedium } from '@tin-porch/core/model';
 import { kinds } from '@tin-porch/core/look';
 import { directionNumbered } from '@tin-porch/core/making';
-import { shapeSheet, STRESSES } from '@tin-porch/core/fixtures';
+import { demoFacts, shapeSheet, siteFrom, STRESSES } from '@tin-porch/core/fixtures';
 import type { Browser } from 'playwright-core';
 import { openBrowser } from './support/browser.js';
 import sharp from 'sharp';
-import { lookAt, nu, pictureBoxes } from './support/rendered.js';
+import { brokenWords, lookAt, nu, pictureBoxes } from './support/rendered.js';
 
 const WIDTHS = [320, 768, 1280, 1920];
 
@@ -69,6 +69,17 @@ describe('every section shape', () => {
           .withContext(`${kind}, ${width} px`)
           .toEqual(await pictureBoxes(browser, drawn, { width, mode: 'light' }, new Map()));
       }
+    }
+  });
+
+  it('breaks no word of a heading on a narrow page, in whatever look', async () => {
+    const facts = { ...demoFacts, name: 'Saltmarrow Amateur Dampfschifffahrt' };
+    for (let n = 1; n <= 8; n++) {
+      const look = { ...siteFrom(facts, n).look, headingCase: n % 2 ? ('capitals' as const) : ('sentence' as const) };
+      for (const width of [320, 390])
+        expect(await brokenWords(browser, { ...siteFrom(facts, n), look }, { width, mode: 'light' }))
+          .withContext(`version ${n}, ${width} px, ${look.heading}, ${look.headingCase}`)
+          .toEqual([]);
     }
   });
 

@@ -49,6 +49,24 @@ export function sizeTokens(look: Look): Record<string, string> {
   };
 }
 
+/** Words up to so many letters go into a line on the narrowest page whatever the look. */
+const SHORT_WORD = 8;
+/** Longer ones than this break: headings are not made small for one of them. */
+const LONG_WORD = 18;
+/** The sizes of large headings, held so that a word of so many letters still goes into one line of a narrow page. */
+export function wordSizes(look: Look, letters: number): Record<string, string> {
+  if (letters <= SHORT_WORD) return {};
+  const capitals = look.headingCase === 'capitals' ? 1.3 : 1;
+  const heavy = 1 + Math.max(0, look.headingWeight - 400) / 4000;
+  const ems = Math.min(letters, LONG_WORD) * families[look.heading]!.width * capitals * heavy;
+  // What the edges of a narrow page leave.
+  const most = `(88cqi - 1rem) / ${round(ems, 2)}`;
+  const sizes = sizeTokens(look);
+  return Object.fromEntries(
+    ['--size-3', '--size-4', '--size-5', '--size-6'].map((name) => [name, `min(${sizes[name]!}, ${most})`]),
+  );
+}
+
 /** The custom properties a look is: nothing else of it reaches the stylesheet but the rules its finishes choose. */
 export function lookTokens(look: Look): Record<string, string> {
   const heading = families[look.heading]!;

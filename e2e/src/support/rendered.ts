@@ -52,6 +52,28 @@ export async function pictureBoxes(
   return all.flatMap(({ path, found }) => found.map((f) => `${path} ${f}`));
 }
 
+/** Words of headings that run over the end of a line and go on in the next, page by page. */
+export async function brokenWords(browser: Browser, document: SiteDocument, sight: Sight): Promise<string[]> {
+  const broken = (page: Page) =>
+    page.evaluate(async () => {
+      await window.document.fonts.ready;
+      const out: string[] = [];
+      for (const heading of Array.from(window.document.querySelectorAll('h1, h2'))) {
+        const walk = window.document.createTreeWalker(heading, NodeFilter.SHOW_TEXT);
+        for (let node = walk.nextNode(); node; node = walk.nextNode())
+          for (const m of (node.textContent ?? '').matchAll(/[^\s–—-]+/gu)) {
+            const range = window.document.createRange();
+            range.setStart(node, m.index);
+            range.setEnd(node, m.index + m[0].length);
+            if (new Set(Array.from(range.getClientRects(), (r) => Math.round(r.top))).size > 1) out.push(m[0]);
+          }
+      }
+      return out;
+    });
+  const all = await through(browser, document, sight, undefined, broken);
+  return all.flatMap(({ path, found }) => found.map((word) => `${path} ${word}`));
+}
+
 /** Opens each page of a rendered site in a browser that gets its files from memory. */
 async function through<T>(
   browser: Browser,

@@ -86,6 +86,10 @@ function* spokenAddresses(source: string): Generator<Span> {
   }
 }
 
+/** “At The Green, Upper Carrow”: how many letters of an article before it belong to the name of a place. */
+const theOf = (source: string, from: number): number =>
+  /(?<!\p{L})The $/u.test(source.slice(Math.max(0, from - 5), from)) ? 4 : 0;
+
 /** Postal addresses of a text, each as one stretch of it: runs of parts with a street or a postcode in them. No run goes past a sentence. */
 export function* addresses(source: string, pieces: readonly { kind: string; from: number }[] = []): Generator<Span> {
   const text = unshouted(source);
@@ -94,7 +98,7 @@ export function* addresses(source: string, pieces: readonly { kind: string; from
   let at = 0;
   for (const block of text.split(/(?<=\n\s*\n)/)) {
     for (const span of inBlock(block, at, begins)) {
-      const lead = LEADING_TO.exec(source.slice(span.from, span.to))?.[0].length ?? 0;
+      const lead = (LEADING_TO.exec(source.slice(span.from, span.to))?.[0].length ?? 0) - theOf(source, span.from);
       yield {
         ...span,
         from: span.from + lead,
@@ -104,7 +108,12 @@ export function* addresses(source: string, pieces: readonly { kind: string; from
           .replace(/\s+/g, ' ')
           .replace(/[.\s]+$/, '')
           // “In der Deichstraße 7” is Deichstraße 7; “An der Mühle 3” is called so.
-          .replace(/^(?:der|dem)\s(?=\p{Lu})/u, ''),
+          .replace(/^(?:der|dem)\s(?=\p{Lu})/u, '')
+          // “Un taller de calle del Aire 12”, “tiene su local en plaza del Molino 2”: the street begins it.
+          .replace(
+            /^(?:\p{Ll}[\p{Ll}’']*\s){1,6}(?:de|en|à|au|dans)\s(?=(?:la\s)?(?:calle|plaza|avenida|camino|paseo|rue|place|avenue|chemin|quai|impasse)\s)/u,
+            '',
+          ),
       };
     }
     at += block.length;

@@ -67,7 +67,7 @@ const HAS_BEEN =
 const OPEN_DAY =
   /^(?:open (?!from|on|at|every|daily)[\p{L}-]+(?: [\p{L}-]+)?|(?:journées? )?portes ouvertes|tag der offenen .+|(?:jornada de )?puertas abiertas)$/iu;
 const PLACE =
-  /^[\s,;|(–-]*(?:(?:in|at|over|above|behind|opposite|im|in der|in den|am|beim|au|à|aux|dans|en|al|chez)\s+)((?:the |der |dem |den |la |le |l[’']|el |los |las )?[\p{L}\d][\p{L}\d’'.-]*(?: (?:room|hall|house|office|library|kitchen|barn|church|school|yard|garden|loft)(?!\p{L})| (?:of |de |del |du |von |the )?[\p{Lu}\d][\p{L}\d’'.-]*){0,5})/u;
+  /^[\s,;|(–-]*(?:(?:in|at|over|above|behind|opposite|im|in der|in den|am|beim|au|à|aux|dans|en|al|chez)\s+)((?:the |der |dem |den |la |le |l[’']|el |los |las )?[\p{L}\d][\p{L}\d’'.-]*(?: (?:room|gate|green|hall|house|office|library|kitchen|barn|church|school|yard|garden|loft)(?!\p{L})| (?:of |de |del |du |von |the )?[\p{Lu}\d][\p{L}\d’'.-]*){0,5})/u;
 
 /** A row of a table in which a cell says when: what, when, where. */
 function ofRow(piece: Pick<ReadPiece, 'text'>, language: Language): Omit<BusinessEvent, 'id'> | null {
@@ -163,7 +163,9 @@ function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<Business
   const clause = Math.max(...['.', ';', '!', '?'].map((c) => source.lastIndexOf(`${c} `, when.from)), stretch.from - 1);
   const before = nameFrom(source.slice(Math.max(stretch.from, clause + 1), when.from).replace(/^[^:]*:(?=\s)/, ''));
   const after = source.slice(when.to, stretch.to);
-  const place = (PLACE.exec(after)?.[1] ?? (dated ? AT_LENGTH.exec(after)?.[1] : '') ?? '').replace(/[\s.,;]+$/, '');
+  const place = (PLACE.exec(after)?.[1] ?? (dated ? AT_LENGTH.exec(after)?.[1] : '') ?? '')
+    .replace(/[\s.,;]+$/, '')
+    .replace(/^(?!.*\p{L}{3}).*$/u, '');
   const behind = place ? '' : nameFrom(/^[\s,:–-]+([^.;,(]{3,60})/.exec(after)?.[1] ?? '');
   const met = EVENT_WORD.exec(stretch.text)?.[0] ?? '';
   const word = MEETS.test(met) ? MEETING[language] : met;
@@ -177,7 +179,7 @@ function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<Business
   // “Open day” is one where it has a date.
   const openDay = (dated || dayAndYear) && OPEN_DAY.test(name);
   if (!name || (NO_EVENT.test(name) && !openDay)) return null;
-  const detail = PRICE.exec(after)?.[0].replace(/[.,]$/, '') ?? '';
+  const detail = PRICE.exec(after.replace(/^[\s,]*20\d\d(?!\d)[\s,]*/, ' '))?.[0].replace(/[.,]$/, '') ?? '';
   const year = /^,?\s(?:de(?:l)?\s)?20[2-9]\d(?!\d)/.exec(after)?.[0].length ?? 0;
   const said = source.slice(from, when.to + year).replace(/(?<![ap]\.?m)\.$/i, '');
   return row ?? { name, when: said, place, detail };

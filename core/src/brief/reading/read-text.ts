@@ -435,6 +435,9 @@ function calledAs(label: string, source: string): string | null {
 /** The name of a service that says when, and not what. */
 const WHEN_NOT_WHAT =
   /^(?:(?:the )?(?:first|second|third|last|every|each) (?:mon|tue|wed|thu|fri|sat|sun|day|week|month)|(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:days?|s)?(?!\p{L})|(?:jeden|am|chaque|cada|tous les|todos los) )/iu;
+/** “Next course starts 12 January 2027”: that is on, and not on sale. */
+const DATED =
+  /(?<!\p{L})(?:jan|feb|fév|mär|mar|apr|avr|abr|may|mai|jun|juin|jul|juil|aug|août|ago|sep|oct|okt|nov|dec|dez|déc|dic|ene)\p{L}*\.?,? (?:de |del )?20\d\d(?!\d)/iu;
 /** “Un accordage complet c’est à partir de …”: what leads to a price is no part of the name. */
 const withoutVerb = (name: string): string => {
   const said = name
@@ -446,15 +449,17 @@ const withoutVerb = (name: string): string => {
     .replace(/^(?:(?:le|la|les|el|los|las)\s|l[’'])(?=\p{Ll})/u, '')
     .replace(/\s(?:sleeps|seats|holds|takes up to|is for|schläft|bietet Platz)\s.*$/iu, '')
     .replace(
-      /\s+(?:c[’']est|it[’']s|is|are|costs?|kostet|kosten|ist|sind|cuestan?|son|est|sont|coûtent?|from|ab|desde|dès|à partir)$/iu,
+      /\s+(?:c[’']est|it[’']s|is|are|costs?|kostet|kosten|ist|sind|cuestan?|son|est|sont|coûtent?|stays|remains|bleibt|bleiben|reste|restent|sigue|siguen|from|ab|desde|dès|à partir)$/iu,
       '',
     );
   return said === name || !said ? name : withoutVerb(said);
 };
 
 /** True where a thing is a kind of another by its name: sash windows are windows. */
-const isOneOf = (name: string, kind: string): boolean =>
-  name.length > kind.length && name.toLowerCase().endsWith(` ${kind.toLowerCase()}`);
+const isOneOf = (name: string, kind: string): boolean => {
+  const one = (s: string) => s.toLowerCase().replace(/(?<=[^s])s$/, '');
+  return name.length > kind.length && one(name).endsWith(` ${one(kind)}`);
+};
 
 /** Headings that say that services follow, or prices, and not which. */
 const ALL_SERVICES =
@@ -541,7 +546,7 @@ function factsFrom(
     ...added.map((span) => ({ name: span.value, detail: '', price: '', group: '' })),
   ]
     // What is on at a time of its own is an event, with its price.
-    .filter((s) => !WHEN_NOT_WHAT.test(s.name))
+    .filter((s) => !WHEN_NOT_WHAT.test(s.name) && !DATED.test(s.name))
     // “Coffins, full-length coffins and caskets”: what is said more closely beside it needs no line of its own.
     .filter((s, _, all) => s.price || s.detail || !all.some((o) => isOneOf(o.name, s.name)))
     // What others are listed under is not offered itself.

@@ -364,6 +364,18 @@ describe('words that look like others', () => {
   it('are no month, no event and no street', () => {
     expect(factsOf('Undertakers may ring every day 8 to 8. Gannet Knots.', '?').hours).not.toContain('May');
     expect(factsOf('May to October: every day 8 to 8. Gannet Knots.', '?').hours).toContain('May');
+    expect(factsOf('The club meets. Next course starts 12 January 2027, £35 with the exam.', '?')).toEqual(
+      jasmine.objectContaining({
+        services: [],
+        events: [jasmine.objectContaining({ when: '12 January 2027', place: '', detail: '£35' })],
+      }),
+    );
+    expect(factsOf('Somos Guitarras Olmedo, un taller de calle del Aire 12, 14999 Villaluz.', '?').address).toBe(
+      'calle del Aire 12, 14999 Villaluz',
+    );
+    expect(factsOf('The shop is at The Green, Upper Carrow, QX8 3PL, and he is in it.', '?').address).toMatch(
+      /^The Green/,
+    );
     expect(factsOf('Protokoll der Sitzung vom 12. Oktober, 20 Uhr\nDer Frauenchor Elmtal singt.', '?').events).toEqual(
       [],
     );

@@ -1,4 +1,4 @@
-import { colourTokens, finishCss, lookTokens } from '../../look/tokens.js';
+import { colourTokens, finishCss, lookTokens, wordSizes } from '../../look/tokens.js';
 import { families } from '../../look/type.js';
 import type { Look } from '../../model/site.js';
 import { shapeCss } from '../../look/shapes/registry.gen.js';
@@ -600,6 +600,8 @@ export interface CssOptions {
   cuts?: Record<string, FontCut>;
   /** What must stay in sight of cut pictures, and what shows until they are there: rules by class name. */
   pictures?: readonly string[];
+  /** Letters of the longest word in a heading. */
+  longestWord?: number;
   /** Only one version, whatever the reader’s device prefers: for looking at it. */
   only?: 'day' | 'night';
 }
@@ -613,7 +615,7 @@ export function siteCss(look: Look, usedShapes: Iterable<string>, options: CssOp
   const first = only === 'night' ? look.night : look.day;
   const tokens = `:root {
   color-scheme: ${only ? (only === 'day' ? 'light' : 'dark') : 'light dark'};
-${declarations({ ...colourTokens(first), ...lookTokens(look) }, '  ')}
+${declarations({ ...colourTokens(first), ...lookTokens(look), ...wordSizes(look, options.longestWord ?? 0) }, '  ')}
 }`;
   const night = only
     ? ''

@@ -143,6 +143,15 @@ function pictureRules(document: SiteDocument): string[] {
   ];
 }
 
+/** How many letters the longest word of a heading has; it breaks at a hyphen. */
+const longestWord = (document: SiteDocument): number =>
+  Math.max(
+    0,
+    ...allTexts(document)
+      .filter((t) => /(?:^|\.)heading$/.test(t.path))
+      .flatMap((t) => t.text.value.split(/[\s\u00ad/–—-]+/).map((w) => w.length)),
+  );
+
 function usedShapes(document: SiteDocument): string[] {
   return [document.header, document.footer, ...document.pages.flatMap((p) => p.sections)].flatMap((s) =>
     s ? [s.shape] : [],
@@ -157,6 +166,7 @@ function prepare(document: SiteDocument, options: RenderOptions): Files {
     display: window ? 'swap' : 'optional',
     fontBase: window?.fontBase ?? '',
     pictures: pictureRules(document),
+    longestWord: longestWord(document),
     ...(cuts && { cuts }),
     ...(window?.only && { only: window.only }),
   });
