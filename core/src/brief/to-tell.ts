@@ -2,7 +2,7 @@ import type { Correction, Facts, SiteDocument } from '../model/site.js';
 import { withoutGuess } from './confirm.js';
 import { models } from './reading/models.js';
 import { languageOf } from './reading/language.js';
-import { NEVER, isLetter, type WhyHeld } from './roles/never.js';
+import { isLetter, NEVER, OURS_ALONE, type WhyHeld } from './roles/never.js';
 import { lettersOf } from './roles/second.js';
 import { clearedIn } from './roles/roles.js';
 
@@ -19,10 +19,8 @@ export interface HeldBack {
 export function whyEntryHeld(entry: string): WhyHeld | null {
   if (/[?~"“”„]|@|(?<![\p{L}])(?:NOT|NO|NEVER|DON[’']?T)(?![\p{L}])/u.test(entry)) return 'speaks to you';
   for (const [why, pattern] of NEVER) if (why !== 'about the site itself' && pattern.test(entry)) return why;
-  return FOR_THE_DESIGNER.test(entry) ? 'a don’t' : null;
+  return OURS_ALONE.test(entry) ? 'a don’t' : null;
 }
-const FOR_THE_DESIGNER =
-  /(?<!\p{L})(?:designer(?:[’']s)? only|only (?:for )?the designer|nur für (?:den|die) (?:designer|gestalter)\p{L}*|pour le graphiste|solo para (?:el|la) diseñador\p{L}*)(?!\p{L})/iu;
 
 /** The words of a text, small and with nothing between them but a space. */
 const bare = (text: string): string =>
@@ -81,7 +79,8 @@ export function factsToTell(document: Pick<SiteDocument, 'facts' | 'corrections'
   return told;
 }
 
-function withoutHeld(facts: Facts, corrections: readonly Correction[]): Facts {
+/** The facts without what is held back of their lists; the same object where nothing is. */
+export function withoutHeld(facts: Facts, corrections: readonly Correction[]): Facts {
   const held = new Set(heldEntries(facts, clearedIn(corrections)).map((h) => h.text));
   if (!held.size) return facts;
   const open = (text: string) => (held.has(text) ? '' : text);

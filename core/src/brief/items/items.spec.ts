@@ -4,6 +4,12 @@ import { unspoken, valueOf } from '../layout/spoken.js';
 
 describe('amounts of money', () => {
   const said = (text: string) => moneyIn(text).map((m) => m.text);
+  it('are what a thing costs now, not what it cost before', () => {
+    expect(said('Adults £3.50 NOW £6, children £1.50 NOW FREE, groups £5 a head')).toEqual(['£6', '£5 a head']);
+    expect(said('Saisonkarte 20 € jetzt 25 €')).toEqual(['25 €']);
+    expect(said('It is £40 now and then.')).toEqual(['£40']);
+  });
+
   it('are read with what stands before and behind them, each by itself', () => {
     expect(said('The four foot is £68 the five foot £79 and the six foot £92.')).toEqual(['£68', '£79', '£92']);
     expect(said('poles £14 the bundle of 20, from £1,900, 24 €/kg, 12 € le rang')).toEqual([

@@ -32,7 +32,11 @@ const NO_UNIT =
 /** A range joined to a second amount of its own (“£62 and £95”) is two prices. */
 const TWO = /^(.*?[\d.,]+(?:\s?[£€$])?)\s?(?:and|und|et|y|or)\s?[£€$\d].*$/s;
 
-/** Amounts of money in a text, in order. */
+/** “£3.50 NOW £6”, “1,50 € jetzt frei”: what it cost. */
+const BEFORE_NOW =
+  /^\s*(?:→|->|=>|(?:now|jetzt|neu|maintenant|désormais|ahora)\s)\s*(?:[£€$]|\d|free|nothing|frei|kostenlos|gratis|gratuit|libre)/iu;
+
+/** Amounts of money in a text, in order; what something cost before is none of them. */
 export function moneyIn(text: string): Money[] {
   const out: Money[] = [];
   const pattern = new RegExp(MONEY_IN.source, MONEY_IN.flags);
@@ -44,6 +48,7 @@ export function moneyIn(text: string): Money[] {
       pattern.lastIndex = m.index + said.length;
     }
     said = said.replace(NO_UNIT, '').replace(/[.,\s]+$/, '');
+    if (BEFORE_NOW.test(text.slice(m.index + said.length))) continue;
     const figure = /\d/.exec(said)!.index;
     const sign = new RegExp(`(?:${SIGN})\\s?$`, 'i').exec(said.slice(0, figure));
     const plain = said.replace(/\s+/g, ' ').replace(/^(?:at|only)\s+/i, '');

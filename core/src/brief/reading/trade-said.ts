@@ -10,7 +10,8 @@ const TRADE_SAID: RegExp[] = [
   /\b[Jj]e suis [A-ZÀ-Þ][^,.\n]{2,40}, (\p{Ll}{4,})/u,
 ];
 
-const NOBODY = /^(?:big|large|small|old|new|other|first|several|many|most|some|local|original|famous|great) /i;
+const NOBODY =
+  /^(?:the|our|their|his|her|my|your|this|that|and|or|for|with|from|paid|big|large|small|old|new|other|first|several|many|most|some|local|original|famous|great) /i;
 const SURNAME = /(?<![.!?]\s)(?<=\s|^)\p{Lu}\p{Ll}+\s\p{Lu}\p{Ll}+$/u;
 /** Those somebody works for, or buys from: “rope for boatyards and sailmakers”. */
 const FOR_THEM = /(?<!\p{L})(?:for|to|from|by|with) (?!\d)(?:[\p{Ll}’-]+,? ){0,3}(?:(?:and|or) )?$/iu;

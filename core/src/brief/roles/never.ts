@@ -92,6 +92,7 @@ export const NEVER: [WhyHeld, RegExp][] = [
       'darüber (?:reden|sprechen|schweigen) wir|(?:reden|sprechen) wir nicht (?:über|davon)|davon (?:reden|sprechen) wir nicht',
       "n[’']en (?:parlons|parle|parlera) (?:pas|plus)|ne pas (?:en )?parler",
       'no (?:vamos|queremos|quiero|voy) (?:a )?hablar|de (?:eso|la que|lo que) no (?:se habla|hablamos|vamos)',
+      'best viewed|you are visitor|visitor (?:number|no)|hit counter|last updated|zuletzt aktualisiert|optimiert für|besucherzähler|dernière mise à jour|optimisé pour|última actualización',
       "btw|by the way|p\\.? ?s\\.?|lol|ha(?:ha)+|sorry|oops|anyway|honestly|to be honest|frankly|funnily|mind you|god knows|of course|obviously|apparently|believe me|don[’']t ask|long story|that[’']s (?:it|all|about it)|what else|oh and|oh,|ah,|er,|um,|well,|ok(?:ay)?|right then|so there|you see|if you ask me|my (?:wife|husband|son|daughter|nephew|niece|cousin|brother|sister|mother|father|mum|dad|partner)[’']?s? (?:is|was|has|had|set|made|built|will|wants|did|does|hip)|solicitors?|court|lawyer|insurers?|divorce|quarrel|fell out|used to|last (?:week|month|year|time|night)|yesterday|today|tonight|tomorrow|this (?:week|morning|evening|afternoon)|just now|right now|at the moment|asleep|holiday until|down with|dreams? of|daydream\\p{L}*|minutes spent on",
       'übrigens|nebenbei|ehrlich gesagt|sorry|entschuldig\\w+|naja|also,|ach|tja|gestern|heute|morgen früh|letzte[nrs]? (?:woche|monat|jahr|mal)|unter uns|mein(?:e)? (?:mann|frau|sohn|tochter|neffe|bruder|schwester) (?:hat|meint|will|ist)|anwalt|gericht',
       "au fait|d[’']ailleurs|pardon|désolée?|bref|enfin,|hier|aujourd[’']hui|la semaine dernière|l[’']an dernier|mon (?:mari|fils|neveu|frère)|ma (?:femme|fille|nièce|sœur)|avocat|tribunal",
@@ -99,6 +100,10 @@ export const NEVER: [WhyHeld, RegExp][] = [
     ),
   ],
 ];
+
+/** What says outright that it is for whoever makes the site, or for nobody outside, whatever it stands beside. */
+export const OURS_ALONE =
+  /(?<!\p{L})(?:(?:internal(?:ly)?|for you|for us|designer(?:[’']s)?|your eyes) only|only (?:for )?(?:you|the designer|internal\p{L}*)(?=[\s).,!;–-]|$)|nur (?:intern|für (?:sie|dich|den designer|die designerin|uns))(?=[\s).,!;:–-]|$)|(?:rien que )?pour vous seule?|usage interne|(?:solo|s[óo]lo) para (?:usted|ti|uso interno|el diseñador)|uso interno)(?!\p{L})/iu;
 
 /** Marks of a letter: somebody is spoken to, asked, greeted or thanked in it. */
 const LETTER: RegExp[] = [

@@ -5,7 +5,7 @@ import { languageOf, tellLanguage } from '../reading/language.js';
 import type { Language } from '../reading/span.js';
 import { featuresOf } from './features.js';
 import { headedRole } from './headed.js';
-import { isLetter } from './never.js';
+import { isLetter, OURS_ALONE } from './never.js';
 import { tellsTheTrade } from './trade-told.js';
 import type { Linear } from './linear.js';
 
@@ -128,10 +128,6 @@ export function understand(source: string, model: Linear, corrections: readonly 
     }),
   };
 }
-
-/** What says outright that it is for whoever makes the site, or for nobody outside, whatever it stands beside. */
-const OURS_ALONE =
-  /(?<!\p{L})(?:(?:internal(?:ly)?|for you|for us|designer|your eyes) only|only (?:for )?(?:you|the designer|internal\p{L}*)(?=[\s).,!;–-]|$)|nur (?:intern|für (?:sie|dich|den designer|die designerin|uns))(?=[\s).,!;:–-]|$)|(?:rien que )?pour vous seule?|usage interne|(?:solo|s[óo]lo) para (?:usted|ti|uso interno|el diseñador)|uso interno)(?!\p{L})/iu;
 
 /** How open a sentence must look before its words make it one that says what is done. */
 const AS_OPEN = 0.5;

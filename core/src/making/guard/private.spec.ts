@@ -4,6 +4,8 @@ import { siteFrom } from '../../fixtures/index.js';
 import { readBrief } from '../../brief/read.js';
 import { readText } from '../../brief/reading/read-text.js';
 import { factsToTell } from '../../brief/to-tell.js';
+import { apply } from '../../operations/apply.js';
+import { withFollowing } from '../plan/follow.js';
 import { CLEARED } from '../writer/sentences.js';
 import { descriptionOf, jsonLd, titleOf } from '../../page/seo/seo.js';
 
@@ -99,6 +101,17 @@ describe('a finished site', () => {
         .toBeTrue();
     }
     expect(factsToTell(site).services.map((s) => s.name)).toContain('Bell ropes');
+    // Nor does what is read later come on a page that follows the facts.
+    const small = siteFrom({ ...facts, services: services.slice(0, 1) }, 3);
+    const later = apply(small, withFollowing(small, { op: 'setServices', services })).document;
+    expect(allTexts(later).some((t) => t.text.value === 'Fenders')).toBeTrue();
+    expect(allTexts(later).some((t) => /not decided|achine broken/.test(t.text.value))).toBeFalse();
+    // A name that is typed letter by letter passes through words that hold it back, as “maybe”: its place stays.
+    const typed = services.map((s) => (s.id === 'v1' ? { ...s, name: 'Maybe' } : s));
+    const half = apply(later, withFollowing(later, { op: 'setServices', services: typed })).document;
+    expect(allTexts(half).filter((t) => t.path.endsWith('.price') && t.text.value === '£140').length).toBe(
+      allTexts(later).filter((t) => t.path.endsWith('.price') && t.text.value === '£140').length,
+    );
     const { text } = heldBack(facts).findLast((h) => h.text.includes('not decided'))!;
     const cleared = { ...site, corrections: [{ words: text, was: CLEARED, is: null }] };
     expect(JSON.stringify(factsToTell(cleared).services)).toContain('not decided');

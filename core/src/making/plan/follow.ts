@@ -2,6 +2,7 @@ import { saidOf } from '../generate/said.js';
 import { phoneIn, priceIn } from '../../brief/format.js';
 import type { SiteLanguage } from '../../language/language.js';
 import { languages } from '../../language/registry.gen.js';
+import { withoutHeld } from '../../brief/to-tell.js';
 import {
   isText,
   type FactField,
@@ -263,12 +264,31 @@ function followedAlone(text: Text, { before, after, language, pairs }: Change): 
   return field && was && is?.['name']?.value ? followed(text, field, was, is) : text;
 }
 
+/**
+ * The facts of a document as its pages follow them: what is held back comes on none, but what stands there under a name that
+ * is being typed anew stays.
+ */
+function comingOn({ facts, corrections }: SiteDocument, before: Facts): Facts {
+  const open = withoutHeld(facts, corrections);
+  if (open === facts) return facts;
+  const kept = <T extends { id: string }>(all: readonly T[], told: readonly T[], had: readonly T[]): T[] =>
+    all.flatMap((one) => {
+      const same = told.find((t) => t.id === one.id);
+      return same ?? (had.some((h) => h.id === one.id) ? one : []);
+    });
+  return {
+    ...open,
+    services: kept(facts.services, open.services, before.services),
+    events: kept(facts.events, open.events, before.events),
+  };
+}
+
 /** A change of facts together with what follows from it on the pages; any other change as it is. */
 export function withFollowing(document: SiteDocument, operation: Operation): Operation {
   if (!document.pages.length) return operation;
-  const { facts } = apply(document, operation).document;
-  if (facts === document.facts) return operation;
-  const follow = followFacts(document, facts);
+  const next = apply(document, operation).document;
+  if (next.facts === document.facts) return operation;
+  const follow = followFacts(document, comingOn(next, document.facts));
   if (!follow.length) return operation;
   return { op: 'batch', operations: [...(operation.op === 'batch' ? operation.operations : [operation]), ...follow] };
 }
