@@ -103,6 +103,21 @@ describe('the focus', () => {
     expect(focused()).toBe('There it is');
   });
 
+  it('passes over a heading that cannot have it, for the field that asks for the password', async () => {
+    const bar = document.createElement('div');
+    bar.className = 'standing';
+    bar.innerHTML = '<input readonly value="mail"><input aria-label="Password">';
+    document.body.append(bar);
+    for (const heading of ['<h1 inert>Behind a dialog</h1>', '<h1 hidden>Not drawn</h1>']) {
+      ground.innerHTML = '<button>Press</button>';
+      button('Press').focus();
+      ground.innerHTML = heading;
+      await settle();
+      expect(document.activeElement).withContext(heading).toBe(bar.lastElementChild);
+    }
+    bar.remove();
+  });
+
   it('waits on what is shown until that has a heading', async () => {
     button('After').focus();
     ground.innerHTML = '<p>Opening …</p>';

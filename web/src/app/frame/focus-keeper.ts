@@ -81,8 +81,7 @@ export class FocusKeeper implements OnDestroy {
   private look(): void {
     const { activeElement, body } = this.document;
     if (activeElement && activeElement === this.stopgap) {
-      const heading = this.heading();
-      if (heading !== this.stopgap) this.to(heading);
+      if (this.headings()[0] !== this.stopgap) this.toHeading();
       return;
     }
     // A control that was turned off keeps the focus in name for a moment, and hears no key.
@@ -92,36 +91,36 @@ export class FocusKeeper implements OnDestroy {
       if (!this.pressedBeside && this.last instanceof HTMLElement) this.last.focus({ preventScroll: true });
       return;
     }
-    const heading = this.heading();
     // What stood in for a heading is gone with the page it was of: nothing near it takes its place.
-    if (this.last === this.stopgap) return this.to(heading);
-    if (location.pathname !== this.path || !this.trail.some(([e]) => shown(e))) return this.to(heading);
+    if (this.last === this.stopgap) return this.toHeading();
+    if (location.pathname !== this.path || !this.trail.some(([e]) => shown(e))) return this.toHeading();
     for (const [within, at] of this.trail) {
       if (!shown(within)) continue;
       const there = Array.from(within.querySelectorAll<HTMLElement>(FOCUSABLE)).filter(shown);
       const next = there[Math.min(Math.max(at, 0), there.length - 1)];
       if (next) return next.focus({ preventScroll: true });
     }
-    this.to(heading);
+    this.toHeading();
   }
 
   /**
-   * The heading of what is shown; where nothing is shown for want of a session, the field that asks for the password;
-   * before either is there, what is shown.
+   * What may take the focus of a page, the best first: its heading; where nothing is shown for want of a session, the field
+   * that asks for the password; before either is there, what is shown. Nothing that is not drawn: it hears no key.
    */
-  private heading(): HTMLElement | null {
-    return (
-      this.document.querySelector<HTMLElement>('main h1, .strip h1, h1') ??
-      this.document.querySelector<HTMLElement>('.standing input:not([readonly])') ??
-      this.document.querySelector<HTMLElement>('.standing') ??
-      this.document.querySelector<HTMLElement>('main')
+  private headings(): HTMLElement[] {
+    return ['main h1, .strip h1, h1', '.standing input:not([readonly])', '.standing', 'main'].flatMap((selector) =>
+      Array.from(this.document.querySelectorAll<HTMLElement>(selector)).filter(shown).slice(0, 1),
     );
   }
 
-  private to(element: HTMLElement | null): void {
-    this.stopgap = element?.tagName === 'MAIN' ? element : null;
-    if (!element) return;
-    if (element.tabIndex < 0) element.tabIndex = -1;
-    element.focus({ preventScroll: true });
+  /** Gives the focus to the first that takes it: what is inert, as behind a dialog, does not. */
+  private toHeading(): void {
+    for (const element of this.headings()) {
+      if (element.tabIndex < 0) element.tabIndex = -1;
+      element.focus({ preventScroll: true });
+      if (this.document.activeElement !== element) continue;
+      this.stopgap = element.tagName === 'MAIN' ? element : null;
+      return;
+    }
   }
 }
