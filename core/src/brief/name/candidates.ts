@@ -42,7 +42,7 @@ const OF_ANY_BRIEF =
 const SPEAKS =
   /^(?:we|i|they|he|she|you|wir|ich|er|sie|nous|je|on|ils|elle|yo|nosotros|ellos|please|bitte|merci de|por favor)\s/i;
 const GREETS =
-  /^(?:dear|sehr geehrte\p{L}*|liebe[rs]?|chère?s?|estimad[oa]s?|querid[oa]s?)\s|^(?:hello|hi|hey|dear|thanks|thank you|regards|cheers|morning|hallo|servus|moin|danke|grüße|bonjour|bonsoir|salut|merci|hola|buenas|gracias|saludos|website|webseite|homepage|site)(?:\s\p{L}+)?[,!.]*$/iu;
+  /^(?:dear|guten (?:tag|morgen|abend)|good (?:morning|afternoon|evening)|buen[oa]s (?:días|tardes|noches)|sehr geehrte\p{L}*|liebe[rs]?|chère?s?|estimad[oa]s?|querid[oa]s?)\s|^(?:hello|hi|hey|dear|thanks|thank you|regards|cheers|morning|hallo|servus|moin|danke|grüße|bonjour|bonsoir|salut|merci|hola|buenas|gracias|saludos|website|webseite|homepage|site)(?:\s\p{L}+)?[,!.]*$/iu;
 const SENTENCE = /\S\s(?:is|are|was|were|has|have|had|will|ist|sind|war|hat|haben|est|sont|était|es|son|era|tiene)\s/i;
 const SMALL =
   /^(?:the|a|an|and|or|we|i|is|it|so|to|of|in|at|on|for|my|our|its|that|this|hello|right|der|die|das|und|wir|ich|ist|so|zu|in|im|am|ein|eine|le|la|les|et|on|je|un|une|de|du|el|los|las|y|un|una|mi)$/i;

@@ -34,9 +34,6 @@ const BRIEF_FOR =
   /^(?:(?:brief(?:ing)?|web ?site|webseite|homepage|internetseite|internetauftritt|site(?: (?:web|internet))?|p[áa]gina web|web|notes?|notizen|text|preisliste|price list|tarifs?(?: de)?|lista de precios|minutes|protokoll)(?:\s+(?:for|für|von|der|pour|de|du|para|of))?[\s:–-]+)+(?=\p{Lu})/iu;
 /** “And not ‘Withycott & Daughter’”: what it is not called. */
 const DENIED = /(?<!\p{L})(?:not|never|nicht|niemals|pas|no|jamais|nunca)\s(?:called\s|the\s|as\s)?["“„«‘']?$/iu;
-/** “Guten Tag Herr Brandt”: whom a text greets is not who wrote it. */
-const GREETS =
-  /^(?:guten (?:tag|morgen|abend)|hallo|moin|liebe[rs]?|sehr geehrte\p{L}*|hi|hello|dear|good (?:morning|afternoon|evening)|bonjour|bonsoir|chère?s?|hola|buen[oa]s (?:días|tardes|noches)|estimad[oa]s?)(?:\s|$)/iu;
 /** A score that a name which nobody doubts has. */
 const FULL = 6;
 const WHERE = /(?<!\p{L})(?:in|at|near|from|outside|around|bei|aus|nach|à|a|près de|de|en|cerca de)\s$/iu;
@@ -121,7 +118,7 @@ export function nameIn(
   // A domain is often the name cut short: where the name is met whole, that is it.
   const cutShort = (said: string) => candidates.some((c) => c.name.length > said.length && c.name.includes(said));
   for (const c of candidates) {
-    if (DENIED.test(source.slice(Math.max(0, c.from - 24), c.from)) || GREETS.test(c.name)) continue;
+    if (DENIED.test(source.slice(Math.max(0, c.from - 24), c.from))) continue;
     // An address goes without the article that a street is called by.
     if (
       taken.some((t) => t.from - ARTICLE <= c.from && c.to <= t.to && c.to > t.from) ||
