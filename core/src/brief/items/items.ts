@@ -1,3 +1,4 @@
+import { stem } from '../reading/words.js';
 import type { ReadPiece } from '../roles/roles.js';
 import { readable } from '../roles/roles.js';
 import { latin } from '../reading/span.js';
@@ -40,6 +41,8 @@ const SURE = 0.45;
 const SURE_PRICED = 0.35;
 const AT_LEAST = 0.3;
 
+/** A name as key, the same for one of a thing and for many. */
+const oneOrMany = (s: string): string => key(s).split(' ').map(stem).join(' ');
 const key = (s: string) =>
   s
     .toLowerCase()
@@ -138,7 +141,8 @@ export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linea
     .filter((c) => !(listed && !c.outright && !c.prices.length))
     .sort((a, b) => Number(b.prices.length > 0) - Number(a.prices.length > 0) || b.sure - a.sure)) {
     if (kept.some((o) => o.from < c.to && c.from < o.to)) continue;
-    const same = kept.find((o) => key(o.name) === key(c.name));
+    // “Removals” as a heading is no second service beside “Removal: £120”.
+    const same = kept.find((o) => oneOrMany(o.name) === oneOrMany(c.name));
     if (same && (!c.prices.length || same.prices.some((p) => c.prices.some((q) => q.text === p.text)))) continue;
     kept.push(c);
   }

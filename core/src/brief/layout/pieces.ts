@@ -61,7 +61,7 @@ const ASKS =
 const SIGN_OFF_ENDS = /[.!?…]["”»’)]*$/u;
 /** Words that come before a full stop and end no sentence, whatever comes after. */
 const NEVER_ENDS =
-  /(?:^|[\s("„«–/-])(?:mr|mrs|ms|dr|prof|st|ste|no|nr|rd|vs|approx|bzw|ca|z|d|u|evtl|ggf|sog|vgl|hl|sr|sra|srta|dn|mme|mlle|hr|hrn|dipl|ing|resp|esq|bât|appt|avda?|pág|núm|tfno|aprox|chap|incl|excl|inkl|\p{Lu}|[a-zà-ÿ])\.$/iu;
+  /(?:^|[\s("„«–/*_-])(?:mr|mrs|ms|dr|prof|st|ste|no|nr|rd|vs|approx|bzw|ca|z|d|u|evtl|ggf|sog|vgl|hl|sr|sra|srta|dn|mme|mlle|hr|hrn|dipl|ing|resp|esq|bât|appt|avda?|pág|núm|tfno|aprox|chap|incl|excl|inkl|\p{Lu}|[a-zà-ÿ])\.$/iu;
 /** Words that may end one: they do before a new sentence, and not before a figure, a small letter or a lone name. */
 const MAY_END =
   /(?:^|[\s("„«–/-])(?:co|ltd|inc|etc|tel|tél|mob|\p{L}*str|usw|min|max|abs|geb|mio|mrd|env|ex|fr|m|me|dec|dir|depto|tgl|mtl|jan|feb|febr|mar|apr|jun|jul|aug|sep|sept|oct|okt|nov|dez|mo|di|mi|do|sa|so|mon|tue|wed|thu|fri|sat|sun|lun|mer|jeu|ven|sam|dim|jue|vie|sáb|dom)\.$/iu;

@@ -3,13243 +3,12993 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const openModel: LinearModel = {
   classes: ["open","shut"],
-  step: 0.01992,
-  bias: [-0.5589,0.5589],
-  weights: `de %	UI
-de % 	UI
-de &	TJ
-de & 	TJ
-de (	JT
-de (0	QM
-de (a	LR
-de (b	DZ
-de (f	SK
-de (i	TJ
-de (j	GW
-de (k	QM
-de (l	EY
-de (n	WG
-de (s	HV
+  step: 0.0218,
+  bias: [-0.5773,0.5773],
+  weights: `de %	TJ
+de % 	TJ
+de &	QM
+de & 	QM
+de (	LR
+de (0	RL
+de (a	IU
+de (b	GW
+de (d	HV
+de (f	UI
+de (i	XF
+de (j	HV
+de (l	KS
+de (m	LR
+de (n	YE
+de (s	IU
 de (v	TJ
-de (w	KS
-de (z	RL
-de +	FX
+de (w	LR
+de (z	QM
+de +	JT
 de + 	KS
 de +0	KS
-de -0	a?
-de ->	FX
-de /	FX
-de / 	HV
-de 0	VH
-de 0 	SK
-de 0,	ZD
+de -0	VH
+de ->	KS
+de /	JT
+de / 	GW
+de 0	TJ
+de 0 	TJ
+de 0,	XF
 de 0-	RL
-de 0.	B]
-de 00	^A
-de 0:	HV
-de 0–	ZD
-de a 	QM
+de 0.	DZ
+de 00	]B
+de 0:	LR
+de 0–	VH
+de a	MQ
+de a 	SK
 de a.	JT
-de ac	ZD
+de ab	QM
+de ac	YE
 de ah	LR
-de al	JT
-de am	UI
-de an	JT
-de ap	YE
+de al	MQ
+de am	TJ
+de an	MQ
+de ap	WG
 de ar	SK
-de as	SK
-de at	LR
-de au	QM
-de ba	TJ
-de be	JT
-de bl	HV
-de bo	^A
-de bu	IU
-de bä	B]
-de bö	SK
-de bü	ZD
-de c	HV
-de ce	VH
-de ch	KS
-de co	B]
+de as	QM
+de at	KS
+de au	RL
+de ba	SK
+de be	LR
+de bl	KS
+de bo	[C
+de br	MQ
+de bu	JT
+de bä	LR
+de bü	XF
+de c	KS
+de ce	WG
+de co	EY
 de d	SK
 de da	JT
-de de	HV
-de do	XF
-de dr	YE
-de du	JT
-de dü	KS
-de e	MQ
-de e.	VH
-de ec	B]
-de eg	QM
-de eh	UI
-de ei	RL
-de el	_@
-de em	QM
-de en	<d
-de er	IU
-de es	VH
-de et	IU
-de eu	MQ
-de f	KS
+de de	IU
+de do	TJ
+de dr	XF
+de du	EY
+de dü	LR
+de e.	QM
+de ec	DZ
+de eh	TJ
+de ei	QM
+de el	VH
+de em	RL
+de en	:f
+de er	HV
+de es	ZD
+de et	KS
+de eu	LR
+de ex	SK
+de f	MQ
 de fe	WG
-de fi	EY
-de fl	YE
-de fn	SK
+de fi	HV
+de fl	SK
+de fn	QM
 de fo	MQ
-de fr	HV
-de fu	IU
-de fö	GW
-de fü	KS
+de fr	IU
+de fu	KS
+de fö	FX
 de g	MQ
-de ga	HV
-de ge	KS
-de gi	^A
-de gl	WG
-de go	UI
-de gr	DZ
-de gu	B]
-de gä	HV
+de ga	MQ
+de ge	LR
+de gi	]B
+de gl	YE
+de gm	QM
+de go	TJ
+de gr	C[
+de gu	GW
+de gä	A^
 de gü	SK
-de h	RL
-de h.	B]
-de ha	QM
-de he	FX
+de h	SK
+de h.	FX
+de ha	RL
+de he	IU
 de hi	SK
-de ho	YE
-de hr	YE
-de hu	WG
-de hä	TJ
-de hü	FX
-de i	RL
-de i.	IU
-de ic	IU
-de id	DZ
+de ho	]B
+de hr	UI
+de hu	TJ
+de hä	RL
+de hö	QM
+de hü	HV
+de i	QM
+de i.	JT
+de ic	MQ
+de id	HV
+de if	SK
 de ih	IU
-de im	TJ
-de in	VH
-de is	RL
-de it	EY
-de j	SK
+de im	RL
+de in	TJ
+de it	DZ
+de j	RL
 de ja	KS
-de je	XF
-de jö	TJ
-de ka	MQ
-de ke	>b
+de je	YE
+de jä	QM
+de jö	VH
+de ke	A^
 de kg	YE
-de ki	XF
+de ki	[C
 de kl	RL
-de kn	SK
+de kn	RL
 de ko	UI
-de kr	SK
-de ku	C[
-de kw	TJ
-de kö	GW
-de l	JT
-de la	^A
-de le	IU
-de lg	GW
-de li	?a
-de lo	DZ
-de lu	TJ
+de kr	WG
+de ku	A^
+de kw	VH
+de kö	IU
+de kü	LR
+de l	LR
+de la	WG
+de le	KS
+de lg	LR
+de li	>b
+de lo	EY
+de lu	UI
 de lä	UI
-de m	LR
-de ma	EY
+de m	KS
+de ma	LR
+de mb	KS
 de me	RL
-de mi	JT
-de mm	TJ
+de mi	KS
+de mm	QM
 de mo	YE
-de mu	IU
-de mw	VH
+de mu	JT
+de mw	TJ
 de mö	DZ
-de mü	MQ
 de n	LR
-de na	KS
-de ne	EY
+de na	LR
+de ne	GW
 de ni	KS
 de no	HV
-de nr	WG
-de nu	EY
-de nä	RL
+de nr	VH
+de nu	JT
 de nö	VH
-de ob	DZ
+de o	MQ
+de ob	FX
 de od	RL
-de oh	]B
-de ok	LR
-de ol	VH
-de on	FX
-de op	QM
-de or	DZ
+de oh	VH
+de ok	KS
+de ol	YE
+de on	C[
+de or	JT
 de os	FX
-de p	GW
-de pa	IU
-de pd	GW
-de pe	GW
-de pi	LR
-de pl	WG
-de po	QM
-de pr	FX
-de pu	YE
-de q	ZD
-de qu	ZD
-de r	KS
-de ra	EY
-de re	GW
+de p	DZ
+de pa	GW
+de pd	IU
+de pe	IU
+de pf	SK
+de pi	IU
+de pl	XF
+de pr	EY
+de pu	XF
+de q	YE
+de qu	YE
+de r	LR
+de ra	KS
+de re	IU
 de ri	[C
-de ro	JT
-de ru	UI
-de rä	TJ
-de s	LR
-de s'	FX
-de sa	SK
-de se	LR
-de sh	GW
-de si	MQ
-de so	JT
-de sp	SK
-de st	JT
-de su	=c
-de ta	_@
-de te	FX
-de th	C[
-de ti	LR
-de to	JT
-de tr	WG
-de ts	DZ
-de tu	QM
-de tä	WG
-de tü	RL
-de u	SK
-de u.	JT
+de ro	LR
+de ru	SK
+de rä	UI
+de s	MQ
+de s'	JT
+de sa	UI
+de sc	QM
+de sh	JT
+de so	IU
+de sp	UI
+de st	KS
+de su	A^
+de t	QM
+de ta	ZD
+de te	IU
+de th	IU
+de to	KS
+de tr	YE
+de ts	GW
+de tu	SK
+de tä	ZD
+de tü	SK
+de u	TJ
+de u.	LR
 de uh	XF
-de ui	SK
-de ul	WG
-de um	SK
-de un	TJ
-de ur	TJ
+de ui	VH
+de ul	VH
+de un	SK
 de us	RL
-de v	IU
-de v.	UI
+de v	HV
+de v.	RL
 de va	SK
 de ve	MQ
 de vi	HV
-de vo	LR
-de w	LR
-de wa	TJ
-de we	MQ
-de wi	SK
+de vo	MQ
+de w	MQ
+de wa	VH
+de we	JT
+de wi	TJ
+de wo	QM
 de wu	KS
-de wä	GW
-de wü	A^
-de x	IU
-de xa	IU
-de y	RL
-de yo	SK
+de wä	KS
+de wü	?a
+de x	HV
+de xa	HV
+de y	TJ
+de yo	RL
 de yı	RL
-de ze	FX
-de zi	VH
-de zu	TJ
-de zw	]B
-de |	RL
-de | 	RL
+de z	RL
+de ze	EY
+de zi	QM
+de zu	SK
+de zw	YE
+de |	QM
+de | 	QM
 de ·	FX
 de · 	FX
-de ä	UI
-de äl	UI
-de är	>b
+de ä	QM
+de äl	WG
+de är	IU
+de ö	SK
 de öf	KS
 de öl	WG
-de ü	LR
-de üb	LR
+de ü	KS
+de üb	KS
 de –	JT
 de – 	JT
-de „	IU
-de „d	UI
-de „e	HV
-de „g	IU
-de „h	GW
-de „m	JT
-de „p	KS
+de „	GW
+de „d	SK
+de „e	KS
+de „g	HV
+de „h	LR
+de „m	FX
+de „p	JT
 de „s	JT
 de „w	KS
-de €	TJ
+de €	WG
 de € 	VH
-de €)	WG
-de €,	VH
+de €)	TJ
+de €,	UI
 de €.	WG
-de! 	FX
-de! |	QM
-de!!	IU
-de!! 	IU
-de!)	RL
-de% 	UI
-de% m	TJ
-de% u	WG
-de& 	TJ
-de& c	MQ
-de& s	VH
-de'l	HV
-de'll	HV
-de's	YE
-de's 	YE
-de(0	QM
-de(0 	XF
-de(0.	KS
+de! 	HV
+de! |	SK
+de!!	KS
+de!! 	KS
+de!)	SK
+de% 	TJ
+de% m	SK
+de% u	SK
+de& 	QM
+de& c	LR
+de& s	UI
+de'l	IU
+de'll	IU
+de's	XF
+de's 	XF
+de(0	RL
+de(0 	SK
+de(0.	JT
 de(00	VH
-de(a	LR
-de(ab	MQ
-de(b	DZ
-de(f	SK
-de(fr	SK
-de(i	TJ
-de(in	TJ
-de(j	GW
-de(ju	KS
-de(k	QM
-de(l	EY
-de(n	WG
-de(nu	WG
-de(s	HV
+de(a	IU
+de(au	LR
+de(b	GW
+de(d	HV
+de(da	LR
+de(f	UI
+de(fr	UI
+de(i	XF
+de(in	XF
+de(j	HV
+de(ju	JT
+de(l	KS
+de(m	LR
+de(n	YE
+de(nu	YE
+de(s	IU
 de(v	TJ
-de(w	KS
-de(z	RL
-de) 	HV
-de) u	WG
-de) |	HV
-de),	UI
-de), 	UI
-de).	LR
-de). 	LR
+de(w	LR
+de(z	QM
+de) 	FX
+de) u	TJ
+de) |	FX
+de),	XF
+de), 	XF
+de).	MQ
+de). 	MQ
 de+ 	KS
 de+0	KS
 de+00	KS
-de, 0	a?
-de, b	SK
+de, 0	_@
+de, b	UI
 de, c	JT
-de, d	FX
-de, e	HV
+de, d	IU
+de, e	LR
 de, f	WG
-de, i	KS
-de, j	RL
+de, g	SK
+de, h	MQ
+de, j	TJ
+de, k	RL
 de, l	RL
 de, m	SK
-de, n	QM
-de, o	TJ
-de, p	EY
-de, s	UI
-de, t	HV
-de, u	d<
+de, n	MQ
+de, o	SK
+de, p	HV
+de, s	WG
+de, t	GW
+de, u	c=
 de, v	KS
-de, w	IU
-de, x	HV
-de, z	ZD
-de, ü	ZD
-de, „	DZ
-de,0	B]
-de,0 	ZD
-de,00	?a
-de- 	RL
-de-,	RL
-de-, 	RL
-de-0	WG
+de, w	JT
+de, x	JT
+de, z	UI
+de, ü	YE
+de, „	KS
+de,0	EY
+de,0 	UI
+de,00	DZ
+de- 	TJ
+de-,	TJ
+de-, 	TJ
+de-0	UI
 de-00	TJ
-de->	FX
-de-> 	FX
-de-a	XF
-de-al	[C
-de-b	IU
-de-br	GW
-de-d	RL
-de-do	RL
-de-f	e;
-de-fe	_@
-de-h	[C
-de-hi	[C
-de-i	TJ
-de-id	QM
-de-in	ZD
-de-k	UI
-de-l	_@
-de-la	_@
-de-m	SK
-de-o	SK
-de-r	IU
-de-s	FX
+de->	KS
+de-> 	KS
+de-a	b>
+de-al	^A
+de-b	EY
+de-br	EY
+de-d	TJ
+de-f	YE
+de-fe	VH
+de-h	XF
+de-hi	XF
+de-i	SK
+de-in	YE
+de-k	TJ
+de-l	^A
+de-la	^A
+de-m	QM
+de-o	ZD
+de-r	MQ
+de-s	JT
 de-se	KS
-de-t	TJ
-de-u	WG
-de-up	TJ
-de-w	EY
-de-we	GW
-de. 	VH
-de. 0	^A
-de. a	LR
-de. b	GW
-de. d	XF
-de. e	MQ
-de. f	FX
+de-t	RL
+de-u	SK
+de-up	RL
+de-w	C[
+de-we	FX
+de. 	UI
+de. 0	YE
+de. a	KS
+de. b	LR
+de. d	^A
+de. e	QM
+de. f	HV
 de. h	JT
-de. j	WG
-de. m	MQ
-de. o	KS
-de. r	UI
-de. s	FX
-de. t	B]
-de. u	GW
+de. j	[C
+de. l	MQ
+de. m	LR
+de. o	LR
+de. r	RL
+de. s	IU
+de. t	@_
+de. u	IU
 de. v	GW
-de. w	C[
-de. z	]B
-de.)	QM
-de.),	[C
-de.,	IU
-de., 	IU
-de.-	WG
-de.-i	WG
+de. w	B]
+de. z	ZD
+de.)	UI
+de.),	WG
+de.,	JT
+de., 	JT
+de.-	VH
+de.-i	VH
+de.0	KS
 de.0.	MQ
 de.;	SK
 de.; 	SK
 de.e	QM
 de.ex	QM
 de.s	EY
-de.–	c=
-de.– 	_@
-de.–/	SK
-de.–0	XF
-de.–d	VH
-de.“	>b
-de.“ 	>b
-de/ 	FX
-de/m	SK
-de/m²	SK
-de/n	B]
+de.–	g9
+de.– 	d<
+de.–/	WG
+de.–0	ZD
+de.–d	XF
+de.“	HV
+de.“ 	HV
+de/ 	JT
+de/m	UI
+de/m²	UI
+de/n	KS
 de0 	YE
-de0 %	UI
-de0 (	QM
-de0 a	GW
-de0 b	_@
-de0 d	RL
-de0 e	TJ
-de0 f	UI
-de0 g	VH
+de0 %	TJ
+de0 (	RL
+de0 a	KS
+de0 b	WG
+de0 d	VH
+de0 e	SK
+de0 f	RL
+de0 g	XF
 de0 h	e;
-de0 i	GW
+de0 i	JT
 de0 j	JT
-de0 k	WG
-de0 l	^A
-de0 m	_@
+de0 k	b>
+de0 l	YE
+de0 m	WG
 de0 n	GW
-de0 o	SK
-de0 p	^A
-de0 t	KS
+de0 o	TJ
+de0 p	b>
+de0 r	QM
+de0 t	JT
 de0 u	YE
-de0 v	FX
-de0 |	LR
+de0 v	B]
+de0 w	QM
+de0 |	MQ
 de0 ·	FX
-de0 €	TJ
-de0)	GW
-de0) 	DZ
-de0),	UI
-de0, 	TJ
-de0,0	B]
+de0 €	WG
+de0)	KS
+de0) 	HV
+de0),	QM
+de0, 	UI
+de0,0	EY
 de0-	QM
-de0-0	UI
-de0.	SK
-de0. 	RL
+de0-0	QM
+de0.	QM
+de0. 	TJ
 de0.,	MQ
-de0.–	b>
-de00	a?
-de00 	YE
-de00)	GW
-de00,	LR
-de00.	n2
+de0.0	KS
+de0.–	g9
+de00	_@
+de00 	XF
+de00)	KS
+de00,	MQ
+de00-	QM
+de00.	k5
 de000	[C
-de00:	HV
-de0:	DZ
-de0: 	KS
-de0:0	FX
-de0–	UI
-de0–0	UI
-de: 	HV
-de: e	TJ
-de: f	LR
-de: g	LR
+de00:	GW
+de00;	MQ
+de0:	EY
+de0:0	EY
+de0;	MQ
+de0; 	MQ
+de0–	RL
+de0–0	RL
+de: 	IU
+de: e	ZD
 de: i	JT
-de: k	VH
-de: m	ZD
-de: r	JT
-de: s	UI
-de: t	RL
-de: w	SK
-de: z	VH
-de: „	@_
-de:0	FX
+de: k	]B
+de: m	VH
+de: r	LR
+de: s	TJ
+de: t	SK
+de: z	XF
+de: „	GW
+de:0	EY
 de:00	JT
-de; 	IU
-de; 0	MQ
-de; b	KS
-de; d	FX
+de; 	JT
+de; 0	LR
+de; b	MQ
+de; d	IU
 de; f	KS
-de; s	WG
-de> 	FX
+de; s	]B
+de> 	KS
 de? 	/q
-de@b	^A
-de@be	ZD
-de@bo	XF
-de@e	RL
-de@el	RL
-de@k	VH
-de@o	XF
+de@b	WG
+de@be	TJ
+de@bo	YE
+de@e	SK
+de@el	SK
+de@k	YE
+de@o	RL
 de@p	JT
-de@r	^A
-de@s	RL
-dea 0	XF
-dea a	VH
-dea b	EY
-dea e	EY
-dea f	[C
-dea g	KS
-dea h	SK
-dea k	VH
-dea l	LR
-dea n	MQ
+de@r	]B
+de@s	VH
+dea (	LR
+dea 0	^A
+dea b	C[
+dea e	JT
+dea f	UI
+dea g	LR
+dea h	TJ
+dea k	ZD
+dea l	KS
 dea p	KS
-dea r	YE
-dea s	TJ
-dea t	QM
-dea v	B]
-dea w	UI
-dea z	RL
-dea,	JT
-dea, 	JT
-deaa	RL
-deaal	VH
-deaar	TJ
-deaat	LR
-deab	VH
-deab 	YE
-deaba	JT
-deabg	LR
+dea r	XF
+dea s	SK
+dea t	SK
+dea v	GW
+dea w	XF
+dea z	QM
+dea,	LR
+dea, 	LR
+deaal	_@
+deaar	RL
+deaat	JT
+deab	TJ
+deab 	VH
+deaba	KS
+deabe	JT
+deabg	HV
 deabh	LR
-deabi	ZD
-deabm	UI
-deabr	YE
-deabs	MQ
-deac	QM
-deach	QM
-deack	RL
-dead 	KS
-deade	VH
-deadr	JT
-deae	RL
+deabi	YE
+deabm	TJ
+deabo	MQ
+deabr	SK
+deabs	IU
+dead 	IU
+deade	RL
+deadr	HV
+deae	UI
 deafe	JT
-deaff	FX
+deaff	HV
 deafn	TJ
-deafü	GW
-deag	LR
-deag)	RL
-deag,	SK
-deag.	QM
+deafü	HV
+deag	MQ
+deag 	IU
+deag)	SK
+deag,	TJ
+deag.	UI
 deagd	LR
-deags	VH
-deagt	GW
-deah	LR
-deahi	KS
-deahm	KS
-deahn	RL
-deahr	KS
-deaht	UI
-deai	LR
-deai 	MQ
-deain	SK
-deak	LR
-deake	MQ
-deakk	MQ
-deakt	KS
-deal	TJ
-deal 	SK
-deal,	TJ
-deal.	UI
-dealb	JT
-deald	_@
+deage	RL
+deagi	MQ
+deags	XF
+deagt	EY
+deahi	MQ
+deahm	JT
+deahn	MQ
+deaht	RL
+deak	FX
+deake	LR
+deakt	FX
+deal,	UI
+deal.	SK
+deald	ZD
 deale	LR
-dealf	^A
-deali	SK
-dealk	JT
-deall	HV
-dealo	LR
-dealp	VH
+dealf	XF
+deali	UI
+dealk	KS
+deall	MQ
+dealp	UI
 deals	DZ
-deam 	TJ
-deame	<d
-deamm	GW
-deamp	RL
-deams	XF
-deamt	UI
-dean 	VH
-dean,	SK
-dean.	KS
-deanb	A^
-deand	LR
-deane	RL
+dealt	RL
+deam 	WG
+deame	>b
+deamm	IU
+deams	SK
+deamt	SK
+dean	QM
+dean 	QM
+dean,	RL
+dean.	HV
+deana	QM
+deanb	C[
+deand	MQ
+deane	SK
 deanf	QM
-deang	VH
-deanh	GW
-deani	_@
-deank	GW
-deanl	SK
-deann	SK
-deanp	YE
-deanr	RL
-deant	KS
-deanw	C[
-deap	WG
-deape	e;
-deapp	DZ
-deapr	WG
-dear 	IU
-dear,	DZ
-dear.	C[
-deara	b>
+deang	TJ
+deanh	EY
+deani	e;
+deank	C[
+deann	UI
+deanp	SK
+deans	JT
+deant	LR
+deanw	B]
+deanz	KS
+deap	YE
+deape	[C
+deapp	A^
+deapr	VH
+dear 	JT
+dear,	HV
+dear.	HV
+deara	ZD
 dearb	LR
 deard	KS
-deare	ZD
+deare	[C
 dearf	TJ
-dearg	_@
-deari	[C
-deark	HV
-dearl	YE
-dearm	MQ
-dearr	TJ
-dears	@_
-deart	UI
-dearz	<d
-dearü	HV
-deas	JT
-deas 	EY
-deas,	EY
-deas?	FX
-deasm	SK
+dearg	]B
+deari	_@
+deark	GW
+dearl	TJ
+dearm	LR
+dearr	XF
+dears	EY
+deart	SK
+dearz	=c
+dearü	FX
+deas	IU
+deas 	DZ
+deas,	GW
+deas.	MQ
+deas?	EY
+dease	TJ
+deasm	UI
 deass	SK
-deast	RL
-deat	KS
+deast	UI
 deat 	GW
-deat,	ZD
-deata	RL
-deatf	C[
-death	JT
-deatm	WG
-deats	MQ
-deatt	RL
-deatu	YE
-deatz	RL
-deau	]B
-deau 	GW
-deau,	KS
-deau-	XF
-deau.	KS
-deaub	TJ
-deauc	XF
-deaud	GW
-deaue	XF
-deauf	SK
-deaug	IU
+deat,	WG
+deat.	MQ
+deata	SK
+deate	QM
+deatf	DZ
+death	GW
+deatm	VH
+deatt	UI
+deatu	VH
+deatz	MQ
+deau	WG
+deau 	IU
+deau,	IU
+deau-	QM
+deaub	VH
+deauc	YE
+deaud	HV
+deaue	ZD
+deauf	TJ
+deaug	LR
 deauh	QM
-deaul	TJ
-deaum	UI
-deaun	B]
-deaup	MQ
-deaur	RL
-deaus	RL
-deaut	]B
-deauw	YE
+deaul	SK
+deaum	ZD
+deaun	FX
+deaup	GW
+deaur	SK
+deaus	SK
+deaut	YE
+deauw	ZD
 deauß	KS
-deave	HV
-deavo	RL
-deax 	ZD
-deay	TJ
+deav	LR
+deave	GW
+deavo	QM
+deax	MQ
+deax 	]B
+deay	QM
 deaz	QM
-deaß	XF
-deaß 	UI
+deaß	RL
 deaße	SK
-deb 	GW
-deb 0	XF
-deb a	ZD
-deb d	C[
-deb e	HV
-deb f	]B
-deb g	IU
-deb h	FX
-deb i	RL
-deb m	RL
-deb n	DZ
-deb o	IU
-deb s	MQ
-deb w	C[
-deb z	UI
-deb |	XF
-deb.	HV
-deb. 	IU
-deba	SK
-debac	LR
-debah	XF
-debal	DZ
-deban	IU
-debar	MQ
-debat	FX
-debau	]B
-debb	]B
+deb 	IU
+deb 0	VH
+deb a	XF
+deb d	IU
+deb e	FX
+deb f	XF
+deb g	FX
+deb h	LR
+deb i	QM
+deb m	SK
+deb n	JT
+deb o	GW
+deb s	IU
+deb w	;e
+deb z	[C
+deb |	ZD
+deb,	JT
+deb, 	JT
+deb.	C[
+deb. 	FX
+deba	VH
+debac	QM
+debah	YE
+debal	FX
+deban	FX
+debat	HV
+debau	^A
+debb	TJ
 debd	JT
-debe	QM
-debe 	B]
-debe,	MQ
-debe.	RL
-debea	b>
-debed	WG
-debee	a?
-debeg	UI
-debeh	QM
-debei	SK
-debek	TJ
-debel	WG
-deben	IU
-deber	FX
-debet	MQ
-debev	XF
-debew	LR
-debez	JT
-debf	SK
-debfr	SK
-debg	LR
-debge	EY
-debh,	VH
+debe	RL
+debe 	C[
+debe,	LR
+debe.	UI
+debea	a?
+debeb	QM
+debed	SK
+debee	^A
+debeg	WG
+debeh	UI
+debei	XF
+debel	SK
+deben	KS
+deber	HV
+debes	KS
+debet	LR
+debev	RL
+debew	JT
+debez	IU
+debf	XF
+debfr	XF
+debg	HV
+debge	>b
+debh	QM
+debh,	SK
 debho	LR
-debia	FX
-debie	RL
-debil	?a
-debin	XF
+debia	GW
+debie	SK
+debil	EY
+debin	UI
 debio	VH
 debis	ZD
-debit	FX
-debl	KS
+debit	C[
+debl	JT
 debla	B]
-deble	EY
-debli	MQ
+deble	KS
 deblo	SK
 debma	JT
 debn	MQ
 debni	MQ
-debod	DZ
-debog	QM
+debo	RL
+debod	FX
+debog	SK
 deboo	VH
 debot	IU
-debr	RL
+debou	MQ
+debr	SK
 debra	LR
-debre	XF
+debre	UI
 debri	VH
-debro	C[
-debru	DZ
-debrü	c=
+debro	GW
+debru	EY
+debrü	WG
 debs	SK
-debsc	RL
-debse	EY
-debsf	]B
+debse	A^
+debsf	RL
 debst	UI
-debt	KS
+debt	LR
 debt.	FX
-debu	RL
-debuc	WG
-debud	EY
-debue	TJ
+debuc	UI
+debud	GW
+debue	VH
 debun	SK
-debur	GW
-debä	B]
-debän	B]
-debö	TJ
-debög	SK
+debur	HV
+debä	LR
+debän	LR
 debü	ZD
-debüc	VH
-debür	XF
-dec-	QM
-deca	]B
-decar	RL
-dece	WG
-dech	TJ
-dech 	LR
-dech)	XF
-dech,	SK
-dech;	DZ
-dechb	HV
-deche	LR
-dechf	MQ
-dechg	d<
-dechl	QM
+debüc	ZD
+debür	UI
+dec-	WG
+deca	XF
+dece	VH
+dech	SK
+dech 	MQ
+dech)	WG
+dech,	RL
+dech.	QM
+dech;	HV
+dechb	IU
+dechf	KS
+dechg	WG
+dechh	QM
+dechi	LR
 dechm	RL
-dechn	RL
-dechp	QM
+dechn	TJ
+dechp	SK
 dechr	JT
-dechs	ZD
+dechs	^A
 decht	MQ
-dechu	UI
-dechw	GW
-dechz	RL
-dechä	QM
-dechö	C[
-dechü	SK
-deci	]B
-deck	RL
-deck 	VH
-deck,	LR
+dechu	TJ
+dechw	IU
+dechz	SK
+dechä	RL
+dechö	;e
+deci	XF
+deck	SK
+deck 	TJ
+deck.	KS
 deckb	KS
-deckh	ZD
-decki	QM
-decks	DZ
+decke	MQ
+deckh	WG
+decki	RL
+decks	A^
 deckt	XF
 decl	KS
-deco	A^
-deco.	TJ
-decom	LR
-decoo	?a
+deco	DZ
+deco.	SK
+decom	JT
+decoo	@_
 ded 	TJ
-ded 0	XF
-ded a	ZD
-ded b	MQ
-ded e	ZD
-ded f	KS
-ded g	VH
-ded h	GW
-ded i	VH
-ded j	a?
-ded k	EY
-ded l	[C
-ded m	XF
-ded n	IU
-ded o	ZD
-ded p	XF
-ded r	HV
-ded s	HV
-ded t	IU
-ded u	TJ
-ded v	RL
-ded w	TJ
-ded z	RL
-ded |	YE
-ded,	LR
-ded, 	LR
-ded-	EY
+ded 0	YE
+ded a	YE
+ded b	JT
+ded d	UI
+ded e	[C
+ded f	MQ
+ded g	UI
+ded h	C[
+ded i	SK
+ded j	XF
+ded k	HV
+ded l	YE
+ded m	VH
+ded n	JT
+ded o	YE
+ded p	TJ
+ded r	KS
+ded s	LR
+ded t	KS
+ded u	QM
+ded v	QM
+ded w	LR
+ded |	]B
+ded,	HV
+ded, 	HV
+ded-	GW
 ded.	QM
-ded. 	YE
-ded.e	[C
-ded@	g9
-deda	MQ
-deda.	[C
+ded. 	WG
+ded.e	WG
+ded@	b>
+deda	LR
+deda 	LR
+deda.	ZD
 dedac	TJ
-dedaf	GW
-dedag	IU
-dedah	QM
-dedai	QM
-dedal	XF
-dedam	YE
-dedan	GW
+dedaf	HV
+dedag	KS
+dedah	MQ
+dedai	RL
+dedal	WG
+dedam	UI
+dedan	EY
+dedar	RL
 dedas	EY
-dedat	FX
-dedau	IU
-dedav	RL
-dedb	XF
+dedat	GW
+dedau	GW
+dedav	QM
+dedb	VH
 dedd	XF
 dede 	LR
-dede)	MQ
-dede,	c=
-dede0	ZD
-dedea	>b
-dedei	]B
-dedel	TJ
-dedem	IU
-deden	QM
-deder	JT
-dedet	WG
-dedeu	B]
-dedez	UI
-dedf	FX
-dedfa	QM
-dedg	DZ
-dedge	HV
-dedh	KS
-dedi	LR
+dede)	KS
+dede,	UI
+dede0	XF
+dedea	HV
+dedei	WG
+dedel	XF
+dedem	MQ
+deden	VH
+deder	IU
+dedes	JT
+dedet	VH
+dedeu	IU
+dedez	YE
+dedf	GW
+dedg	HV
+dedga	RL
+dedge	KS
+dedh	A^
+dedi	MQ
 dedi 	JT
-dedi,	UI
-dedic	QM
-dedin	GW
-dedip	WG
+dedi,	QM
+dedic	SK
+dedin	HV
+dedip	TJ
 dedir	TJ
-dedis	A^
-dedl	JT
-dedl 	SK
-dedli	EY
-dedm	SK
-dedme	SK
-dedn	GW
+dedis	<d
+dedk	QM
+dedl	MQ
+dedl 	XF
+dedli	C[
+dedm	RL
+dedme	RL
+dedn	FX
 dedne	FX
-dednr	WG
-dednu	KS
-dedo	SK
-dedo 	WG
-dedo,	UI
-dedo.	VH
-dedok	HV
-dedon	VH
-dedow	JT
-dedr	SK
-dedr.	YE
+dednr	UI
+dednu	LR
+dedo	RL
+dedo 	UI
+dedo,	QM
+dedo.	XF
+dedok	KS
+dedon	SK
+dedor	MQ
+dedow	KS
+dedr	VH
+dedr.	RL
+dedra	LR
 dedre	XF
-dedri	FX
-dedru	GW
-dedrü	WG
-deds	DZ
-deds 	QM
-dedsa	EY
-dedsc	IU
-dedss	GW
-dedt 	WG
-dedu	FX
-dedu 	DZ
-dedun	KS
-dedv	SK
-dedve	SK
+dedri	KS
+dedru	EY
+dedrü	VH
+deds	IU
+dedsa	B]
+dedsc	B]
+dedss	JT
+dedt	QM
+dedt 	RL
+dedu	GW
+dedu 	HV
+dedun	IU
+dedur	MQ
+dedv	VH
+dedve	VH
 dedw	SK
-dedwa	LR
-dedwe	UI
-dedwi	SK
-dedy	MQ
+dedwe	XF
+dedwi	RL
+dedy	HV
 dedy 	RL
-dedü	KS
-dedür	KS
-dedı	TJ
+dedü	LR
+dedür	LR
+dedı	RL
 dedız	RL
 dee 	JT
-dee (	KS
-dee 0	TJ
+dee (	MQ
+dee 0	SK
 dee a	MQ
-dee b	QM
-dee c	IU
+dee b	RL
+dee c	KS
 dee d	MQ
-dee e	LR
-dee f	IU
-dee g	MQ
-dee h	VH
-dee i	KS
-dee j	C[
-dee k	HV
-dee l	C[
-dee m	KS
-dee n	GW
-dee o	IU
-dee p	QM
-dee s	C[
-dee t	RL
+dee e	MQ
+dee f	JT
+dee h	XF
+dee i	EY
+dee j	FX
+dee k	IU
+dee l	GW
+dee o	HV
+dee p	SK
+dee s	GW
 dee u	KS
-dee v	QM
-dee w	WG
-dee z	EY
-dee |	UI
-dee ö	RL
+dee v	LR
+dee w	QM
+dee z	JT
+dee |	[C
+dee ö	SK
 dee ü	FX
-dee „	DZ
-dee!	HV
-dee)	MQ
-dee) 	QM
-dee),	KS
+dee „	@_
+dee!	KS
+dee'	QM
+dee)	JT
+dee) 	MQ
+dee),	JT
 dee,	QM
 dee, 	QM
-dee-	RL
-dee.	TJ
-dee. 	UI
-dee.e	VH
-dee.“	GW
-dee0	ZD
-dee00	ZD
+dee-	TJ
+dee.	VH
+dee. 	XF
+dee.e	^A
+dee.“	HV
+dee0	XF
+dee00	XF
 dee:	JT
 dee: 	JT
-dee?	DZ
-dee? 	DZ
-deean	HV
-deear	GW
-deeas	LR
-deeat	^A
-deeba	YE
-deebi	UI
-deebn	B]
-deebo	FX
-deebr	TJ
-deebs	YE
+dee?	@_
+dee? 	@_
+deea	QM
+deean	EY
+deear	IU
+deeas	IU
+deeat	]B
+deeb	MQ
+deeb 	MQ
+deeba	ZD
+deebe	KS
+deebi	QM
+deebn	@_
+deebo	C[
+deebr	RL
+deebs	VH
 deebu	JT
-deec	QM
-deeck	VH
-deed	TJ
-deed 	SK
-deed@	XF
-deeda	YE
-deede	JT
-deedg	^A
-deedi	MQ
-deeds	MQ
-deedt	XF
-deee	VH
-deee 	d<
-deeeh	;e
+deec	SK
+deech	SK
+deeck	TJ
+deed	VH
+deed@	UI
+deeda	XF
+deede	MQ
+deedg	UI
+deeds	JT
+deedt	[C
+deee	UI
+deee 	_@
+deee,	QM
+deeeh	EY
 deeep	LR
-deeer	WG
+deeer	XF
 deeet	SK
-deef 	WG
-deefa	XF
-deeff	MQ
-deefl	VH
-deefr	HV
-deefä	FX
-deeg	RL
-deeg 	ZD
-deeg,	EY
-deeg.	GW
-deege	TJ
-deegg	RL
-deegi	JT
-deegl	HV
-deego	XF
-deegr	[C
-deegt	IU
-deegu	QM
-deeh	VH
-deeha	ZD
-deehe	LR
-deehl	RL
+deef	QM
+deef 	UI
+deefa	VH
+deeff	JT
+deefl	XF
+deefr	A^
+deefä	C[
+deefü	GW
+deeg	SK
+deeg 	[C
+deeg,	FX
+deeg.	IU
+deega	LR
+deege	SK
+deegi	LR
+deegl	LR
+deego	YE
+deegr	^A
+deegt	LR
+deeh	RL
+deeha	]B
+deehe	MQ
+deehl	VH
 deehm	XF
+deehn	MQ
 deehr	SK
-deeht	KS
-deei	QM
+deeht	JT
+deehö	RL
 deei 	^A
-deei,	TJ
-deei-	^A
-deei.	b>
-deei@	RL
-deeib	C[
-deeic	KS
-deeid	VH
-deeie	HV
-deeif	RL
+deei,	RL
+deei-	]B
+deei.	_@
+deei@	SK
+deeib	FX
+deeid	TJ
+deeie	FX
+deeif	TJ
 deeig	YE
-deeih	_@
-deeik	TJ
-deeil	ZD
-deein	LR
-deeis	LR
+deeih	YE
+deeik	YE
+deeil	SK
+deein	JT
 deeit	RL
-deeiw	YE
-deeiz	GW
-deeiß	HV
-deek	TJ
-deekl	LR
-deeko	MQ
-deel	TJ
-deel 	HV
-deel,	UI
-deela	HV
-deelc	A^
-deeld	LR
-deele	UI
-deelg	GW
-deelh	MQ
-deeli	e;
-deell	LR
-deelm	ZD
-deeln	SK
-deels	TJ
-deelt	QM
-deelw	a?
-deelö	UI
-deem 	KS
-deemb	QM
-deemd	QM
-deeme	SK
-deemi	XF
-deemü	HV
-deen-	UI
-deen.	HV
-deen:	JT
-deen;	MQ
-deen?	C[
-deen@	h8
-deena	LR
-deenb	WG
-deend	KS
-deene	SK
-deenf	YE
-deeng	RL
-deenh	RL
-deenk	WG
-deenl	WG
-deenm	TJ
-deenn	MQ
-deeno	HV
+deeiw	WG
+deeiz	DZ
+deeiß	JT
+deek	RL
+deeko	LR
+deel	SK
+deel 	IU
+deel,	SK
+deel.	TJ
+deela	DZ
+deelc	FX
+deeld	QM
+deele	QM
+deelf	LR
+deelg	JT
+deeli	d<
+deell	MQ
+deelm	YE
+deeln	RL
+deelw	VH
+deelö	RL
+deem 	MQ
+deemb	MQ
+deeme	YE
+deemi	VH
+deemü	LR
+deen 	RL
+deen)	TJ
+deen-	VH
+deen.	JT
+deen:	IU
+deen;	LR
+deen?	?a
+deen@	c=
+deena	KS
+deenb	UI
+deend	IU
+deene	WG
+deenf	UI
+deeng	QM
+deenh	QM
+deenk	ZD
+deenl	VH
+deenn	FX
+deeno	KS
 deenp	QM
-deenr	TJ
-deens	b>
-deent	HV
-deenw	^A
+deenr	VH
+deens	c=
+deent	MQ
+deenw	ZD
 deen“	SK
-deeo	SK
-deeon	UI
-deeor	LR
-deepa	YE
-deepe	XF
-deepl	IU
-deepp	WG
-deepr	LR
-deept	MQ
-deer	QM
-deer 	QM
-deer)	KS
-deer-	TJ
-deer.	IU
-deer:	IU
-deerb	VH
-deerd	QM
-deere	c=
+deeo	QM
+deeon	WG
+deeor	KS
+deep	QM
+deepa	UI
+deepe	]B
+deepl	LR
+deepp	XF
+deer	SK
+deer!	MQ
+deer)	MQ
+deer,	MQ
+deer-	QM
+deer.	FX
+deer:	JT
+deer;	QM
+deera	RL
+deerb	UI
+deere	b>
 deerf	LR
-deerg	LR
-deerh	DZ
-deeri	LR
-deerk	XF
-deerl	@_
+deerg	KS
+deerh	EY
+deerk	UI
+deerl	DZ
 deerm	RL
-deern	>b
-deero	YE
+deern	C[
+deero	ZD
 deerp	SK
-deerr	>b
+deerr	B]
 deers	HV
-deert	LR
-deeru	^A
-deerv	IU
+deert	QM
+deeru	VH
+deerv	LR
 deerw	XF
-deerä	WG
-deerö	IU
+deerä	YE
+deerö	JT
 deer“	IU
-dees	MQ
-dees 	LR
-dees,	TJ
-dees.	EY
-deesa	@_
-deesc	RL
-deese	QM
-deesh	IU
+dees	LR
+dees,	UI
+dees.	FX
+deesa	;e
+deesc	SK
+deese	UI
+deesh	DZ
 deesi	RL
-deesk	MQ
-deesp	IU
-deess	MQ
-deest	GW
-deet	MQ
+deesk	JT
+deesp	HV
+deess	IU
+deest	HV
+deet	LR
 deet 	UI
-deet,	RL
-deet.	EY
-deeta	UI
-deetb	VH
-deete	VH
-deeto	KS
-deetr	JT
-deets	?a
-deett	LR
-deetw	MQ
-deetz	EY
-deeu 	EY
-deeub	RL
-deeud	KS
-deeue	KS
-deeug	TJ
-deeun	YE
-deeur	LR
-deeut	JT
-deev	JT
-deevo	XF
-deew	KS
+deet,	TJ
+deet.	KS
+deeta	YE
+deetb	RL
+deetr	LR
+deets	IU
+deett	IU
+deetw	KS
+deetz	FX
+deeu	IU
+deeu 	FX
+deeub	TJ
+deeud	MQ
+deeue	HV
+deeun	ZD
+deeur	KS
+deeut	MQ
+deeuz	QM
+deev	KS
+deevo	RL
+deew	JT
 deew 	MQ
-deewe	RL
-deewi	KS
-deex	QM
+deewi	JT
+deex	TJ
 deexa	QM
 deexp	RL
-deez	YE
-deeza	UI
-deeze	a?
-deezi	HV
-deeß	YE
-deeße	WG
+deez	VH
+deeze	^A
+deezi	FX
+deeß	VH
+deeße	UI
 deeö	YE
 deeöf	YE
-dee“	GW
-dee“ 	HV
-def 	JT
-def (	IU
-def 0	KS
-def a	QM
-def d	>b
-def e	MQ
-def g	SK
-def h	WG
-def i	DZ
+dee“	HV
+dee“ 	IU
+def (	JT
+def 0	LR
+def b	MQ
+def d	EY
+def e	JT
+def g	TJ
+def h	VH
+def i	C[
 def k	KS
-def l	XF
-def m	RL
-def n	SK
+def l	YE
+def m	SK
+def n	TJ
 def r	FX
-def t	XF
-def u	WG
+def t	WG
+def u	TJ
 def v	JT
-def w	QM
-def z	VH
-def)	EY
-def,	TJ
-def, 	TJ
-def-	e;
+def w	SK
+def z	UI
+def)	GW
+def,	RL
+def, 	RL
+def-	d<
 def- 	UI
-defa	MQ
-defal	LR
-defam	RL
-defan	WG
-defar	?a
+defam	QM
+defan	TJ
+defar	>b
 defas	TJ
-defax	ZD
-defe	SK
-defe 	^A
+defax	]B
+defe	QM
+defe 	YE
 defeb	QM
-defeh	JT
+defeh	KS
 defei	KS
+defel	LR
 defen	KS
-defeu	VH
-deff	KS
-deff 	FX
-deff,	YE
+defer	QM
+defes	IU
+defeu	TJ
+deff	HV
+deff 	EY
+deff,	ZD
 deffe	GW
-deffn	LR
-defge	WG
-defh	RL
-defi	>b
-defia	GW
-defik	JT
-defil	HV
-defin	JT
-defk	IU
-defl	g9
-defla	RL
-defle	WG
-defli	YE
-deflü	SK
-defma	SK
-defn	LR
-defn 	SK
-defna	HV
-defne	XF
-defnu	GW
-defo	HV
-defo@	RL
-defol	DZ
+defg	MQ
+defge	XF
+defi	C[
+defia	HV
+defik	KS
+defil	JT
+defin	KS
+defir	SK
+defk	JT
+defl	^A
+defla	QM
+defle	XF
+defli	VH
+defm	MQ
+defma	RL
+defn 	QM
+defna	MQ
+defne	ZD
+defnu	HV
+defo	LR
+defo@	TJ
+defol	FX
 defor	HV
-defot	GW
-defp	JT
-defr	JT
-defr 	RL
-defr.	MQ
-defra	A^
-defre	RL
-defri	RL
-defro	]B
-defrü	JT
-defs	a?
-defsc	QM
-defst	YE
-deft	KS
-deft 	QM
+defot	IU
+defp	MQ
+defr	IU
+defra	GW
+defre	TJ
+defri	QM
+defro	^A
+defrü	FX
+defs	^A
+defsc	TJ
+defst	TJ
+deft	LR
 deft,	MQ
-deft.	YE
-defte	C[
-deftl	HV
+deft.	TJ
+defte	EY
 deftr	KS
-defu	JT
+defu	MQ
 defw	SK
 defwa	SK
-defz	QM
-defzi	QM
-defä	JT
-defäh	GW
-defäl	JT
+defä	MQ
+defäh	HV
+defäl	GW
 defän	WG
-defär	YE
-defö	GW
-deför	GW
-defü	RL
-defüh	TJ
-defül	GW
-defün	QM
-defür	JT
-deg 	UI
-deg &	EY
-deg (	VH
-deg 0	MQ
-deg a	MQ
-deg b	LR
-deg d	JT
-deg g	C[
+defär	]B
+defö	FX
+deför	FX
+defü	LR
+defüh	QM
+defül	DZ
+defür	MQ
+deg 	RL
+deg &	GW
+deg (	TJ
+deg f	MQ
+deg g	DZ
 deg h	HV
-deg i	MQ
-deg j	UI
-deg k	VH
-deg m	LR
-deg n	MQ
-deg o	IU
+deg j	QM
+deg k	]B
+deg m	KS
+deg o	JT
 deg p	XF
-deg r	XF
-deg s	RL
-deg u	XF
-deg w	QM
+deg r	ZD
+deg s	VH
+deg u	UI
 deg z	LR
-deg |	MQ
-deg „	SK
-deg) 	RL
-deg,	JT
-deg, 	JT
-deg-	RL
-deg.	RL
-deg. 	RL
-deg@	ZD
-dega	FX
-degab	EY
-degal	@_
-degar	WG
+deg |	LR
+deg)	LR
+deg) 	SK
+deg,	MQ
+deg, 	MQ
+deg-	TJ
+deg.	QM
+deg. 	QM
+deg@	[C
+dega	KS
+degab	B]
+degal	C[
+degar	UI
 degas	RL
-degb	QM
-degbr	[C
+degb	SK
+degbr	VH
 degd	LR
-dege	UI
-dege 	SK
+dege	TJ
+dege 	RL
 dege,	WG
-dege.	HV
-degea	WG
-degeb	SK
-degee	;e
-degef	SK
-degeg	WG
-degek	KS
-degel	IU
+dege.	B]
+degea	VH
+degeb	RL
+degee	EY
+degef	UI
+degeg	UI
+degek	RL
+degel	JT
 degem	WG
-degen	XF
-degeo	LR
-deger	LR
-deges	JT
-deget	DZ
-degew	SK
-degez	VH
+degen	WG
+degeo	KS
+deges	KS
+deget	HV
+degew	TJ
+degez	]B
 degeö	YE
-degg	IU
+degg	HV
 degg,	VH
-degh	RL
-degi	RL
-degib	YE
-degie	RL
-degin	HV
-degis	GW
-degk	QM
-degke	QM
+degh	SK
+degi	QM
+degib	[C
+degie	QM
+degin	GW
+degis	LR
 degl	XF
-degla	JT
-degle	TJ
-degli	QM
-deglo	SK
-deglä	XF
-degm	RL
-degmb	TJ
-degn	LR
+degla	LR
+degli	RL
+deglo	RL
+deglä	UI
+degm	QM
+degmb	SK
+degn	MQ
 dego 	FX
-degor	XF
-degos	VH
+degor	WG
+degos	XF
 degr	IU
-degra	IU
-degru	FX
-degrü	HV
-degs	QM
+degra	JT
+degro	RL
+degru	MQ
+degrü	KS
+degs	TJ
+degs,	MQ
 degs.	YE
-degsa	TJ
-degse	VH
-degsp	@_
-degst	IU
-degsz	GW
-degt	LR
-degt 	QM
+degsa	RL
+degse	RL
+degsp	IU
+degst	HV
+degsz	HV
+degt 	RL
 degt,	GW
-degt.	EY
+degt.	JT
 degt:	HV
-degu	=c
-degun	DZ
-degut	@_
-degä	FX
+degu	@_
+degun	B]
+degut	DZ
+degä	C[
 degäs	JT
 degül	SK
 deh 	MQ
-deh (	[C
-deh 0	TJ
-deh e	GW
-deh f	UI
-deh g	SK
+deh (	UI
+deh 0	VH
+deh e	JT
 deh h	LR
-deh i	LR
-deh k	SK
-deh l	RL
-deh m	C[
-deh n	KS
-deh o	EY
-deh p	SK
-deh r	FX
-deh s	MQ
-deh t	JT
-deh v	WG
-deh w	HV
-deh z	JT
-deh |	IU
-deh ü	FX
-deh)	[C
-deh) 	ZD
-deh,	UI
-deh, 	UI
+deh i	KS
+deh j	KS
+deh k	TJ
+deh l	UI
+deh m	GW
+deh o	DZ
+deh r	C[
+deh s	KS
+deh t	IU
+deh u	QM
+deh v	XF
+deh w	IU
+deh z	IU
+deh |	JT
+deh ü	HV
+deh)	YE
+deh) 	YE
+deh,	SK
+deh, 	SK
 deh-	IU
-deh.e	VH
-deh;	DZ
-deha	XF
-dehaa	VH
-dehab	ZD
-dehad	EY
-dehaf	SK
-dehal	TJ
-dehan	WG
-dehar	RL
-dehas	SK
-dehat	HV
+deh.e	ZD
+deh;	HV
+deha	WG
+dehaa	WG
+dehab	VH
+dehad	IU
+dehaf	QM
+dehal	QM
+dehan	XF
+dehar	SK
+dehas	LR
+dehat	IU
 dehau	XF
-dehav	LR
-dehb	HV
-dehba	EY
-dehe	JT
-dehe 	JT
-dehe,	SK
+dehav	MQ
+dehb	IU
+dehba	DZ
+dehe	HV
+dehe 	KS
 dehe.	LR
-dehee	_@
+dehee	]B
 dehef	IU
-dehei	VH
-dehel	KS
-dehem	GW
-dehen	C[
-deher	KS
-dehes	RL
-deheu	UI
-dehf	MQ
-dehfa	UI
-dehfo	EY
-dehg	d<
-dehhe	FX
-dehi	RL
-dehie	HV
-dehil	JT
-dehin	YE
-dehj	JT
-dehja	JT
-dehl	VH
-dehl 	QM
-dehla	KS
+dehei	ZD
+dehem	IU
+dehen	DZ
+deher	LR
+dehes	TJ
+deheu	SK
+dehf	KS
+dehfa	YE
+dehfo	IU
+dehg	WG
+dehh	QM
+dehhe	IU
+dehie	GW
+dehil	MQ
+dehin	UI
+dehj	B]
+dehja	B]
+dehl	WG
+dehl 	TJ
+dehl.	SK
 dehle	ZD
-dehlo	XF
-dehls	TJ
-dehlt	JT
-dehlä	SK
-dehm	VH
-dehm 	KS
+dehlo	UI
+dehls	UI
+dehlt	KS
+dehlu	KS
+dehm	UI
+dehm 	LR
 dehm,	UI
-dehme	RL
-dehmi	WG
-dehn	XF
-dehn 	SK
-dehn,	EY
-dehnd	XF
-dehne	YE
-dehni	RL
-dehnu	KS
-deho	TJ
-dehoc	RL
+dehme	TJ
+dehmi	TJ
+dehn	RL
+dehn,	HV
+dehna	TJ
+dehnd	YE
+dehne	WG
+dehni	SK
+deho	RL
+dehoc	TJ
+dehof	QM
 dehol	[C
-dehom	EY
+dehom	GW
 dehop	EY
-dehor	_@
-dehos	FX
-dehp	QM
-dehpl	YE
-dehr	MQ
-dehr 	HV
-dehr,	RL
-dehr.	SK
-dehr?	HV
-dehra	XF
-dehrb	TJ
-dehre	JT
-dehrg	JT
-dehri	KS
+dehor	[C
+dehos	EY
+dehp	SK
+dehpl	ZD
+dehr	KS
+dehr 	JT
+dehr,	MQ
+dehr.	WG
+dehr?	FX
+dehra	a?
+dehrb	QM
+dehre	KS
+dehrg	IU
 dehrj	YE
-dehrl	RL
-dehrs	KS
-dehrt	LR
-dehs	VH
-dehs 	XF
-dehse	TJ
-dehst	SK
-deht	LR
-deht,	GW
-deht.	LR
-deht:	GW
-deht?	IU
-dehtb	FX
-dehte	LR
-dehti	GW
+dehrl	QM
+dehrs	MQ
+dehrt	HV
+dehru	SK
+dehs	YE
+dehs 	YE
+dehse	SK
+dehst	QM
+deht	MQ
+deht 	QM
+deht,	IU
+deht.	KS
+deht:	IU
+deht?	FX
+dehtb	JT
+dehte	MQ
+dehti	DZ
 dehtu	HV
-dehtz	]B
-dehu	YE
-dehul	HV
-dehun	XF
-dehus	YE
-dehut	MQ
-dehw	GW
-dehwa	HV
-dehwi	JT
-dehz	RL
-dehze	RL
+dehtz	VH
+dehu	ZD
+dehul	JT
+dehun	ZD
+dehur	QM
+dehus	XF
+dehut	GW
+dehw	KS
+dehwa	EY
+dehwe	RL
+dehz	SK
+dehze	SK
 dehä	QM
-dehäd	KS
-dehäf	QM
-dehäl	_@
-dehät	GW
-dehäu	IU
-dehö	JT
-dehöc	RL
-dehöf	UI
-dehön	C[
-dehör	JT
-dehüb	FX
-dehür	UI
-dehüs	DZ
+dehäd	EY
+dehäf	RL
+dehäl	[C
+dehät	JT
+dehäu	FX
+dehö	KS
+dehöc	SK
+dehöf	SK
+dehön	;e
+dehör	LR
+dehüb	HV
+dehür	TJ
+dehüs	GW
 dei 	WG
-dei (	ZD
-dei 0	IU
-dei a	a?
-dei b	KS
-dei d	IU
-dei e	ZD
-dei f	VH
-dei g	d<
-dei h	YE
-dei i	QM
-dei l	VH
-dei m	LR
-dei n	KS
+dei (	SK
+dei 0	LR
+dei a	[C
+dei b	GW
+dei d	GW
+dei e	TJ
+dei f	XF
+dei g	XF
+dei h	ZD
+dei i	RL
+dei l	UI
+dei m	IU
 dei o	QM
-dei t	HV
-dei u	g9
-dei w	XF
-dei z	VH
-dei-	[C
-dei;	]B
-dei; 	]B
-dei@	RL
-deia	IU
-deial	MQ
-deian	YE
+dei s	QM
+dei t	FX
+dei u	[C
+dei w	VH
+dei z	XF
+dei-	]B
+dei;	ZD
+dei; 	ZD
+dei@	TJ
+deia	HV
+deian	XF
 deiat	EY
-deib	QM
-deib 	A^
-deibe	MQ
+deib 	HV
 deic	FX
-deich	IU
-deick	HV
-deid	TJ
-deid 	RL
-deide	WG
-deidn	WG
+deich	HV
+deick	LR
+deid	SK
+deide	VH
+deidn	UI
 deidu	JT
-deie	MQ
-deie 	JT
-deie,	HV
-deie?	EY
+deie	LR
+deie 	IU
+deie,	KS
+deie?	B]
 deieb	SK
-deief	MQ
-deieg	IU
-deieh	QM
-deiel	GW
-deiem	[C
-deien	VH
-deier	]B
-deies	b>
-deiet	QM
-deieß	YE
-deif	KS
-deif 	LR
-deife	UI
-deiff	LR
-deift	B]
-deig	VH
+deied	RL
+deieg	EY
+deiel	EY
+deiem	YE
+deien	[C
+deier	WG
+deies	]B
+deiet	SK
+deieß	VH
+deif	LR
+deife	WG
+deiff	JT
+deift	GW
+deig	XF
 deig 	_@
-deig,	JT
-deig.	WG
-deige	LR
+deig,	DZ
+deig.	XF
+deigi	QM
 deign	LR
-deigs	KS
-deigt	WG
-deigu	EY
-deihe	c=
-deihn	YE
-deihr	B]
-deihu	WG
-deik	[C
-deik 	WG
-deik,	^A
+deigt	RL
+deigu	C[
+deih	QM
+deihe	UI
+deihn	TJ
+deihr	@_
+deihu	UI
+deik	VH
+deik 	SK
+deik,	RL
 deika	MQ
-deike	TJ
+deike	RL
 deil	HV
-deil?	GW
-deila	FX
-deilb	LR
-deild	>b
-deile	a?
-deilf	MQ
-deilm	LR
-deilo	RL
-deilt	C[
-deim	RL
-deimk	WG
-deimm	HV
-deimp	GW
-dein	MQ
+deil 	UI
+deil?	FX
+deila	GW
+deilb	JT
+deild	B]
+deile	b>
+deili	LR
+deilo	QM
+deilt	GW
+deim	QM
+deim 	TJ
+deimk	XF
+deimm	GW
+deimp	LR
 dein 	JT
-dein)	MQ
-dein,	GW
-deina	XF
-deinb	QM
-deind	UI
-deine	HV
-deinf	IU
-deing	TJ
+dein)	LR
+dein,	LR
+dein.	JT
+deina	WG
+deind	TJ
+deine	IU
+deinf	DZ
 deinh	SK
-deink	]B
+deink	WG
 deinl	KS
-deinm	?a
-deinn	KS
+deinm	GW
+deinn	LR
 deino	KS
-deinr	FX
-deins	UI
-deint	FX
+deinr	MQ
+deins	VH
+deint	JT
 deinu	MQ
-deinv	JT
-deinw	^A
-deinz	RL
+deinv	LR
+deinw	[C
 deio	UI
+deion	LR
 deios	RL
-deip	JT
-deipl	WG
-deipp	C[
-deir	[C
-deir 	VH
-deir,	^A
-deir.	^A
-deira	FX
-deird	TJ
-deire	RL
-deirg	C[
-deirk	KS
-deirm	LR
-deirn	XF
-deirt	VH
-deis	VH
-deis 	VH
-deis,	UI
-deisc	HV
-deise	FX
-deisi	_@
-deisl	IU
-deiso	VH
-deisp	KS
-deiss	MQ
+deipl	TJ
+deipp	JT
+deir	WG
+deir 	XF
+deir,	ZD
+deir.	ZD
+deira	LR
+deird	RL
+deire	UI
+deirg	EY
+deirk	MQ
+deirm	MQ
+deirn	YE
+deirt	RL
+deis	WG
+deis 	UI
+deis,	TJ
+deisc	JT
+deise	IU
+deisi	VH
+deisl	B]
+deiso	UI
+deiss	JT
 deist	UI
-deit 	GW
-deit.	XF
-deita	ZD
+deit 	EY
+deit.	VH
+deita	YE
 deitb	RL
-deite	>b
-deitg	RL
-deith	UI
-deitm	VH
-deitr	MQ
-deits	JT
-deitt	LR
-deitu	QM
+deite	A^
+deitg	QM
+deitm	TJ
+deitr	LR
+deits	IU
+deitu	SK
 deitz	SK
 deitä	VH
-deiu	QM
-deiv	IU
+deiv	EY
 deiva	C[
-deive	QM
-deiw	YE
+deive	RL
+deiw	WG
 deiwe	VH
-deiwi	VH
-deix	KS
-deix 	EY
-deix,	XF
-deiz	HV
-deize	HV
-deizi	XF
-deizu	GW
-deiß	HV
-deiß 	HV
+deiwi	TJ
+deix 	DZ
+deix,	WG
+deiz	LR
+deize	KS
+deizi	TJ
+deizu	EY
+deiß	JT
+deiß 	FX
 deiß,	IU
-deiß.	@_
+deiß.	B]
 deiße	RL
-deißi	SK
-deißt	TJ
-deja	JT
-deja 	@_
-deja,	HV
-dejac	KS
-dejah	WG
-deje	RL
-deje 	MQ
-dejed	XF
-dejen	XF
-dejet	IU
-dejew	TJ
-deju	MQ
+deißi	WG
+deißt	RL
+deja	KS
+deja 	C[
+deja,	DZ
+dejac	LR
+dejah	QM
+dejan	QM
+deje	SK
+deje 	KS
+dejed	VH
+dejen	SK
+dejet	EY
+dejew	UI
+deju	LR
 dejug	RL
-dejul	LR
+dejul	MQ
 dejun	EY
-dejö	TJ
-dejör	TJ
+dejä	QM
+dejän	QM
+dejö	VH
+dejör	VH
 dek 	QM
-dek 0	LR
-dek a	MQ
 dek b	TJ
-dek f	IU
-dek h	GW
-dek i	TJ
+dek f	KS
+dek g	MQ
+dek h	HV
+dek i	QM
 dek u	UI
-dek w	?a
-dek,	QM
-dek, 	QM
-dek-	e;
-dek.	MQ
-dek. 	MQ
-dekac	]B
-dekal	MQ
-dekam	A^
-dekan	SK
-dekap	[C
+dek w	DZ
+dek,	RL
+dek, 	RL
+dek-	ZD
+dek.	KS
+dek. 	KS
+dekac	SK
+dekam	HV
+dekan	QM
+dekap	WG
 dekar	QM
-dekas	FX
-dekat	SK
-dekau	ZD
+dekas	JT
+dekau	WG
 dekb	JT
-deke	KS
-deke 	TJ
-dekeg	^A
-dekei	>b
-dekel	A^
-deken	TJ
+deke	JT
+deke 	RL
+deke,	MQ
+dekeg	]B
+dekeh	VH
+dekei	@_
+dekel	EY
 deker	QM
+deket	MQ
 dekg	YE
-dekh	WG
-dekho	XF
-deki	ZD
-dekie	SK
-dekil	RL
+dekh	UI
+dekho	UI
+deki	WG
+dekie	UI
+dekil	QM
 dekin	WG
 dekio	RL
-dekir	KS
-dekis	FX
-dekk	JT
-dekl	LR
-dekl.	ZD
-dekla	HV
-dekle	YE
-dekli	KS
-deklä	9g
+dekis	JT
+dekk	LR
+dekl	MQ
+dekl.	WG
+dekla	IU
+dekle	VH
+dekli	MQ
+deklä	=c
 dekn	TJ
-dekno	B]
+dekno	IU
 deko	TJ
-dekol	:f
+dekol	C[
 dekom	VH
-dekor	WG
-dekos	SK
-dekr	TJ
-dekra	QM
-deks,	LR
-dekst	XF
-dekt	SK
-dekt,	RL
-dekt.	FX
-dekta	SK
-dekte	GW
-dekti	SK
-dektr	JT
-deku	=c
-dekuh	EY
-dekum	JT
-dekun	B]
-dekur	LR
-dekw	TJ
-dekw 	TJ
-dekö	KS
-dekön	LR
-dekü	KS
-deküc	HV
-dekün	FX
-del 	FX
-del 0	TJ
-del b	ZD
-del d	MQ
-del e	RL
-del g	FX
-del h	IU
-del i	GW
-del j	HV
-del k	QM
-del m	FX
-del n	JT
-del p	EY
-del r	DZ
-del t	KS
-del v	B]
-del w	GW
-del z	[C
-del |	VH
-del)	SK
+dekon	RL
+dekor	VH
+dekos	UI
+dekr	WG
+dekra	SK
+dekre	RL
+deks,	MQ
+dekst	WG
+dekt	TJ
+dekt 	QM
+dekt,	QM
+dekt.	IU
+dekta	YE
+dekte	A^
+dekti	^A
+dektr	LR
+deku	@_
+dekuh	DZ
+dekum	MQ
+dekun	C[
+dekw	VH
+dekw 	VH
+dekä	MQ
+dekö	JT
+dekön	KS
+dekü	JT
+deküc	KS
+dekün	EY
+dekür	MQ
+del 	KS
+del 0	QM
+del b	WG
+del e	TJ
+del f	RL
+del g	MQ
+del h	HV
+del i	JT
+del j	C[
+del m	LR
+del n	KS
+del p	KS
+del r	FX
+del s	KS
+del t	JT
+del u	JT
+del v	A^
+del z	XF
+del |	YE
+del)	QM
 del,	TJ
 del, 	TJ
-del-	VH
-del.	TJ
-del. 	RL
-del.e	RL
-del?	GW
-del? 	GW
-dela	LR
-dela 	KS
-delac	JT
-delad	WG
+del-	TJ
+del.	QM
+del.e	WG
+del?	FX
+del? 	FX
+delac	GW
+delad	SK
 delaf	GW
-delag	JT
-delam	DZ
-delan	]B
-delar	;e
+delam	IU
+delan	_@
+delar	?a
 delas	QM
 delat	MQ
-delau	IU
-delb	JT
-delb 	KS
+delau	FX
+delb	MQ
+delb 	MQ
 delba	UI
 delbe	GW
-delbr	_@
-delbs	SK
-delch	LR
-deld	IU
+delbr	WG
+delbs	QM
+delc	MQ
+delch	JT
+deld	GW
 deld,	JT
-deld.	IU
-delde	C[
-deldi	JT
-deldr	GW
-deldu	MQ
+deld.	JT
+delde	EY
+deldi	HV
+deldr	HV
 deldı	RL
-dele	WG
-dele 	XF
-dele,	ZD
-dele.	[C
-delea	JT
-deleb	IU
-delec	HV
-deled	FX
-delee	MQ
-delef	RL
-delei	XF
-delek	JT
-delen	UI
-delep	SK
-deler	ZD
-deles	LR
-delet	C[
-delf	KS
-delf,	RL
-delfe	JT
-delft	]B
-delg	HV
-delg 	GW
-delgr	GW
-delgt	KS
-delh	TJ
-delho	MQ
-deli 	UI
-deli,	WG
+dele	VH
+dele 	UI
+dele,	YE
+dele.	XF
+delea	HV
+deleb	LR
+delec	KS
+deled	LR
+deleh	JT
+delei	WG
+delek	LR
+deler	TJ
+deles	MQ
+delet	HV
+deleu	RL
+delf,	QM
+delfe	KS
+delft	VH
+delg	GW
+delg 	LR
+delge	LR
+delgr	JT
+delgt	EY
+deli 	SK
+deli,	VH
 delic	JT
-delie	RL
-delig	[C
-delil	DZ
-delin	KS
-delis	DZ
+delie	SK
+delig	VH
+delil	FX
+delin	MQ
+delis	B]
 delit	MQ
-delk	]B
-delk 	GW
-delke	YE
+delk	ZD
+delk 	IU
+delke	]B
 delko	YE
-dell 	>b
-dell.	C[
-delle	LR
+dell 	B]
+dell,	MQ
+dell.	HV
+dellb	QM
+delli	LR
 dellk	YE
-dellm	XF
-dells	LR
-dellt	FX
-dellw	GW
-delm	VH
-delm,	MQ
-delmt	ZD
-deln	TJ
-deln 	ZD
-deln,	QM
-delni	GW
-delo	WG
+dellm	^A
+dello	LR
+dellt	EY
+dellw	HV
+delm	XF
+delm,	KS
+delma	QM
+delmt	YE
+deln	RL
+deln 	SK
+deln,	XF
+delni	JT
+delo	XF
+delo 	LR
 deloa	IU
-deloc	SK
-delog	RL
-deloh	KS
-delom	XF
-delos	]B
+delof	MQ
+deloh	GW
+delom	UI
+delos	YE
 deloß	SK
-delp	TJ
-delpf	YE
-delr	b>
-delri	YE
-dels	MQ
-dels 	FX
-delsc	VH
-delse	VH
-delso	IU
-delst	RL
-delt	TJ
-delt.	LR
-delte	IU
-delti	UI
-delu	RL
+delp	SK
+delpf	WG
+delr	a?
+delri	[C
+dels	LR
+dels 	GW
+delsc	[C
+delse	UI
+delt	VH
+delt 	QM
+delt.	KS
+delte	MQ
+delti	WG
+delu	LR
 deluf	QM
-delun	UI
-delus	TJ
-delv	QM
-delw	KS
-delwa	HV
-dely	UI
-delz	[C
+delun	SK
+delus	RL
+delw	LR
+delwa	JT
+dely	TJ
+delz	_@
 delz 	c=
 delz,	LR
-deläd	UI
+delä	LR
+deläd	RL
 delän	MQ
-delär	B]
-deläs	YE
+delär	>b
+deläs	ZD
 delät	LR
-deläu	ZD
-delö	TJ
-delöf	UI
-delös	RL
-delü	JT
-delüg	GW
-del“	RL
-dem 	MQ
+deläu	VH
+delö	VH
+delöf	RL
+delös	]B
+delü	IU
+delüg	KS
+dem 	LR
 dem (	IU
-dem 0	ZD
-dem a	FX
+dem 0	YE
+dem a	@_
+dem b	IU
 dem d	RL
-dem e	JT
-dem f	UI
+dem e	IU
+dem f	YE
 dem g	JT
-dem h	FX
+dem h	JT
 dem i	LR
-dem j	WG
+dem j	VH
 dem k	UI
-dem l	SK
-dem m	IU
-dem n	FX
-dem o	XF
-dem p	YE
-dem r	XF
-dem t	HV
-dem u	GW
-dem v	MQ
-dem w	IU
-dem z	EY
-dem |	XF
-dem „	QM
-dem,	JT
-dem, 	JT
-dem-	QM
-dem.	EY
-dem. 	EY
-dema	TJ
-dema 	SK
-demac	RL
-demag	VH
-demah	XF
-demai	GW
+dem l	QM
+dem m	HV
+dem n	EY
+dem o	ZD
+dem p	VH
+dem r	RL
+dem t	LR
+dem u	IU
+dem v	JT
+dem w	JT
+dem z	IU
+dem |	ZD
+dem-	SK
+dem.	JT
+dem. 	JT
+dema	RL
+dema 	QM
+demag	RL
+demah	VH
+demai	LR
 demal	ZD
+deman	QM
 demas	SK
-demat	XF
-demau	IU
-demaß	XF
-demb	TJ
-demba	UI
-dembe	SK
-dembh	TJ
-demd	QM
-demd 	RL
+demat	VH
+demau	KS
+demaß	QM
+demb	RL
+demba	VH
+dembh	SK
 deme	QM
-deme,	RL
-deme.	TJ
-demec	TJ
-demed	TJ
-demeh	SK
-demei	IU
-demel	KS
-demer	LR
+deme,	YE
+deme.	QM
+demec	WG
+demed	SK
+demel	JT
+demen	SK
+demer	HV
 demes	MQ
-demet	YE
-demf	RL
-demi 	[C
-demic	C[
-demie	ZD
-demil	QM
+demet	a?
+demg	MQ
+demi 	QM
+demic	B]
+demie	UI
+demil	RL
 demin	LR
-demir	JT
+demir	LR
 demis	RL
 demit	RL
-demkr	_@
-demm	HV
-demm 	QM
-demma	DZ
-demmt	JT
-demmu	IU
-demo	[C
+demk	QM
+demkr	]B
+demlu	QM
+demm	IU
+demm 	MQ
+demma	GW
+demme	LR
+demml	QM
+demmt	LR
+demmu	KS
+demo	ZD
 demo 	XF
-demo,	XF
-demo.	VH
-demod	IU
-demol	GW
-demon	SK
-demoo	SK
-demor	XF
-demo–	SK
-dempe	]B
-dempf	LR
-dempr	GW
-dems	XF
-demst	XF
-demt 	SK
-demt,	HV
-demt.	?a
-demta	ZD
-demts	]B
-demu	GW
+demo,	]B
+demo.	XF
+demod	GW
+demoi	MQ
+demol	JT
+demon	TJ
+demoo	RL
+demor	[C
+demo–	^A
+dempe	^A
+dempf	GW
+dempl	QM
+dempr	IU
+dems	UI
+dems 	JT
+demst	SK
+demt	QM
+demt 	RL
+demt,	B]
+demt.	@_
+demta	YE
+demts	UI
+demu	DZ
 demul	EY
-demun	IU
-demut	DZ
-demw	VH
-demws	VH
-dem²	SK
-dem² 	SK
+demun	KS
+demut	FX
+demw	TJ
+demws	TJ
+dem²	UI
+dem² 	UI
 demö	DZ
-demöc	QM
-demü	MQ
-demüh	SK
-demüs	C[
-den 0	RL
-den b	FX
-den c	HV
-den e	RL
+demöc	TJ
+demü	LR
+demüh	RL
+demül	LR
+demüs	HV
+den 0	SK
+den a	LR
+den b	HV
+den c	JT
+den d	RL
 den f	IU
-den g	JT
-den h	ZD
-den k	LR
-den l	LR
-den m	C[
-den n	UI
+den g	IU
+den h	WG
+den i	QM
+den l	IU
+den m	EY
+den n	VH
 den o	GW
-den p	KS
-den r	JT
-den s	LR
+den p	MQ
+den r	MQ
+den s	KS
 den t	WG
 den u	RL
-den v	YE
-den w	RL
-den z	EY
-den |	HV
-den ö	LR
+den v	^A
+den w	WG
+den z	JT
+den |	JT
+den ö	RL
 den ü	JT
-den!	A^
-den! 	A^
-den)	JT
-den) 	DZ
-den-	WG
-den-r	GW
-den.“	C[
+den!	B]
+den! 	B]
+den)	LR
+den) 	HV
+den,	QM
+den, 	QM
+den-	UI
+den-r	KS
+den.	LR
+den. 	QM
+den.“	KS
 den:	FX
 den: 	FX
 den;	JT
-den; 	FX
-den?	A^
-den? 	A^
-den@	FX
+den; 	HV
+den?	<d
+den? 	<d
+den@	KS
+dena 	QM
 denab	UI
-denac	MQ
-denah	RL
-denam	DZ
-denan	GW
-denat	MQ
-denau	WG
-denba	UI
+denac	KS
+denal	QM
+denam	@_
+denan	JT
+denat	IU
+denau	XF
+denb	QM
+denba	YE
 denbe	EY
-denc	XF
-dench	XF
-dend 	VH
-dend-	GW
-dend.	WG
-dend:	LR
-dend@	d<
-denda	YE
-dende	YE
-dendi	FX
+denc	VH
+dench	VH
+dend 	UI
+dend,	JT
+dend-	HV
+dend.	XF
+dend@	f:
+denda	[C
+dende	VH
+dendi	A^
 dendl	KS
-dends	?a
-dendt	QM
-dendu	YE
-dene 	KS
-dene,	XF
-dene.	GW
-deneb	?a
-dened	LR
-denef	KS
-deneh	WG
+dends	EY
+dendu	VH
+dendw	RL
+dendy	JT
+dene 	MQ
+dene,	UI
+dene.	@_
+deneb	DZ
+dened	JT
+denef	JT
+deneh	XF
 denel	XF
-denem	SK
-denen	KS
-dener	ZD
-denes	EY
-denet	HV
+denem	QM
+denen	HV
+dener	YE
+denes	FX
+denet	JT
+deneu	JT
 denew	MQ
-denf.	VH
-denfe	IU
+denf	QM
+denf.	UI
+denfe	MQ
 denfl	QM
-denfo	KS
-denfr	KS
-denfä	VH
-deng	SK
+denfo	EY
+denfr	MQ
+denfä	TJ
+deng	RL
 deng.	TJ
-denga	HV
-dengb	KS
-denge	YE
-dengl	9g
-dengs	KS
+denga	JT
+dengb	LR
+denge	VH
+dengl	A^
+dengt	MQ
 denh	SK
-denh.	[C
-denha	QM
-denhe	LR
+denh.	ZD
+denha	SK
+denhe	JT
 denho	LR
-denhö	GW
-deni 	TJ
-denia	TJ
-denic	IU
-denie	c=
-denig	LR
-denik	XF
-denin	IU
+denhö	EY
+deni 	WG
+denia	SK
+denic	HV
+denie	_@
+denik	TJ
+denin	FX
 denir	FX
-denis	HV
-denit	SK
-denk	JT
-denk 	JT
-denka	[C
-denke	LR
-denkl	LR
-denks	QM
-denku	DZ
-denl	QM
-denla	UI
-denle	VH
-denli	DZ
-denlo	VH
-denm	QM
+denis	EY
+denk	HV
+denk 	FX
+denka	XF
+denke	HV
+denkl	KS
+denku	B]
+denla	RL
+denle	RL
+denli	A^
+denlo	SK
 denme	MQ
-denn 	HV
-denn,	a?
-denn.	WG
-denne	RL
+denn 	FX
+denn,	[C
+denn.	XF
+denna	KS
+denne	QM
 denni	MQ
-denns	EY
-dennu	XF
-deno	C[
-deno 	GW
-denoc	IU
+denns	DZ
+dennt	KS
+dennu	UI
+deno	FX
+deno 	A^
+denoc	MQ
 denol	KS
-denor	MQ
-denos	XF
+denos	SK
 denot	IU
-denow	SK
+denow	QM
 denpf	RL
-denpl	KS
-denpr	YE
+denpl	JT
+denpr	SK
 denr	ZD
-denr 	_@
-denr.	YE
-denra	UI
-denre	TJ
-denru	RL
-denrä	SK
-dens	XF
-dens 	^A
-dens)	EY
-dens,	XF
+denr 	UI
+denr.	[C
+denra	VH
+denre	RL
+denrä	RL
+dens	VH
+dens 	ZD
+dens)	B]
+dens,	b>
 dens.	JT
 densa	]B
-densc	EY
-densf	FX
-densh	SK
-densi	YE
-densm	LR
-densp	RL
-denst	ZD
-densä	GW
-dent	JT
-dent 	RL
+densc	JT
+dense	MQ
+densf	GW
+densh	TJ
+densi	WG
+denst	WG
+densä	IU
+dent	HV
 dent,	EY
-denta	HV
+denta	KS
 dente	LR
-denti	QM
-dentl	HV
-dento	UI
-dentr	RL
-dents	B]
-dentü	WG
-denu	KS
-denua	RL
-denum	;e
-denun	FX
-denup	XF
-denur	QM
+dentl	?a
+dento	SK
+dents	:f
+denu	JT
+denua	SK
+denum	?a
+denun	JT
+denup	WG
 denus	KS
-denve	JT
+denv	MQ
+denve	LR
 denw	WG
-denwe	QM
-denwi	c=
-denz,	YE
-denza	FX
-denze	KS
-denzi	TJ
-denä	RL
-denäc	LR
-denäh	RL
-denö	[C
+denwe	LR
+denwi	XF
+denz	MQ
+denz,	XF
+denza	HV
+denze	JT
+denzi	QM
+denäc	HV
+denäh	SK
+denö	ZD
 denöt	VH
-denü	TJ
-den“	RL
+denü	QM
 den“ 	C[
-deo 	LR
-deo (	YE
-deo 0	ZD
-deo a	WG
-deo b	SK
-deo d	GW
-deo e	EY
-deo f	DZ
-deo g	KS
+deo 	KS
+deo (	TJ
+deo 0	^A
+deo a	YE
+deo d	DZ
+deo e	GW
+deo f	A^
 deo h	HV
-deo i	RL
-deo j	RL
-deo k	KS
-deo l	VH
-deo m	TJ
-deo r	WG
-deo s	FX
+deo i	QM
+deo l	TJ
+deo r	UI
+deo s	KS
 deo u	JT
-deo w	EY
-deo z	EY
+deo z	IU
 deo)	XF
 deo) 	VH
-deo),	e;
-deo.	_@
-deo. 	_@
-deo.–	VH
-deo@	WG
-deoa	HV
+deo),	TJ
+deo,	QM
+deo, 	QM
+deo.	]B
+deo. 	]B
+deo.–	XF
+deo@	VH
+deoa	IU
 deoad	IU
-deob	FX
-deob 	?a
-deoba	A^
-deobi	JT
-deobo	LR
-deoc	QM
-deock	VH
-deod	IU
+deob	HV
+deob 	B]
+deoba	JT
+deobe	QM
+deobi	LR
+deobo	KS
+deock	SK
+deod	LR
 deode	MQ
-deoe	QM
-deof 	_@
-deof,	EY
-deofe	TJ
-deoff	IU
-deofi	WG
-deog	TJ
+deof 	YE
+deof,	FX
+deofe	UI
+deoff	KS
+deofi	VH
+deofr	MQ
 deoge	YE
 deogo	FX
-deoh	ZD
-deohn	[C
-deohr	SK
-deoi	KS
-deoin	KS
-deok	KS
-deoko	EY
+deoh	XF
+deohn	XF
+deohr	VH
+deoi	MQ
+deoin	MQ
+deois	MQ
+deok	IU
+deoko	C[
 deol	LR
-deola	XF
+deola	VH
 deold	HV
-deole	_@
-deolf	GW
-deolg	DZ
-deolk	HV
-deoll	UI
-deoln	GW
-deols	RL
-deolt	VH
-deolu	GW
-deolz	TJ
-deom 	IU
+deole	XF
+deolf	FX
+deolg	FX
+deolk	KS
+deoll	SK
+deoln	JT
+deolo	VH
+deols	QM
+deolt	^A
+deolu	HV
+deolz	XF
+deom 	JT
 deom,	KS
-deoma	VH
-deome	QM
-deomi	KS
-deomk	C[
+deoma	UI
+deomi	JT
+deomk	HV
 deomm	TJ
 deomp	IU
-deon	MQ
 deon 	MQ
-deona	QM
-deone	VH
-deoni	YE
-deonk	DZ
-deonl	IU
+deona	SK
+deond	RL
+deone	]B
+deoni	WG
+deonk	B]
+deonl	DZ
 deonn	MQ
-deons	C[
-deont	KS
-deonz	MQ
-deoo	VH
-deoor	SK
+deons	FX
+deonz	JT
+deoo	RL
+deoor	RL
+deoos	QM
 deoot	UI
-deop	GW
-deop 	DZ
-deop,	HV
-deope	DZ
+deop	FX
+deop 	C[
+deop,	EY
+deope	@_
 deopf	GW
-deopp	QM
-deor	VH
-deor 	]B
-deorb	]B
-deord	GW
-deore	QM
-deorf	LR
-deorg	UI
+deopp	TJ
+deor	TJ
+deor 	a?
+deorb	YE
+deord	IU
+deorf	IU
+deorg	RL
 deorh	GW
-deori	JT
-deork	KS
-deorl	GW
-deorm	TJ
-deorn	XF
-deort	EY
-deos	QM
-deos 	:f
-deos.	TJ
+deori	HV
+deork	JT
+deorl	KS
+deorn	TJ
+deort	LR
+deos	SK
+deos 	FX
+deos,	QM
+deos.	QM
 deose	IU
 deosk	RL
-deosp	IU
 deoss	[C
-deost	SK
-deot	IU
-deot 	HV
-deot,	MQ
+deost	VH
+deot	KS
+deot 	FX
+deot,	QM
+deot.	QM
 deotd	a?
-deote	HV
-deoti	HV
-deoto	EY
-deots	RL
-deou	DZ
-deoul	B]
+deote	GW
+deoti	KS
+deoto	GW
+deots	TJ
+deou	FX
+deoul	EY
 deour	JT
-deout	GW
-deov	KS
-deove	C[
-deow	SK
-deown	MQ
-deoße	MQ
-deoßv	]B
-deo–	SK
-deo–d	XF
-deo–f	RL
+deout	IU
+deov	LR
+deove	HV
+deoße	KS
+deoßv	[C
+deo–	^A
+deo–d	YE
+deo–f	XF
 dep 	LR
-dep 0	GW
-dep,	DZ
-dep, 	DZ
-dep.	KS
-depa	VH
+dep 0	C[
+dep,	FX
+dep, 	FX
+depa	SK
 depaa	MQ
-depac	IU
-depag	DZ
-depak	SK
-depal	C[
-depar	TJ
-depd	GW
-depdf	GW
+depac	LR
+depag	C[
+depak	QM
+depal	EY
+depar	VH
+depd	IU
+depdf	IU
 deped	VH
-depeg	?a
-depek	QM
-depel	]B
-depen	QM
+depeg	A^
+depek	VH
+depel	ZD
+depen	SK
 depet	DZ
 depf	ZD
 depf 	IU
-depfa	RL
-depfe	YE
-depfi	HV
-depfl	]B
-depic	EY
-depie	UI
-depin	JT
+depfa	SK
+depfe	UI
+depfi	GW
+depfl	[C
+depfm	KS
+depic	C[
+depie	VH
+depin	FX
 depl	TJ
-depla	KS
+depla	LR
 deple	RL
-depo	QM
-depol	KS
-depos	XF
-depp	TJ
-depp 	ZD
-deppe	]B
-depr	FX
-depra	EY
-depre	B]
-depro	MQ
-deprä	FX
-deprü	UI
-deps	B]
-deps.	FX
-dept	MQ
+depol	IU
+depos	RL
+depp	UI
+depp 	WG
+deppe	YE
+depr	GW
+depra	IU
+depre	A^
+depri	MQ
+deprä	JT
+deprü	SK
+deps	GW
+deps.	GW
+dept	LR
 depte	QM
-depum	VH
-deput	B]
-depä	GW
-depät	KS
-dequ	a?
-dequa	VH
-deque	UI
-dequi	^A
-der 	TJ
-der &	QM
+depu	QM
+depum	WG
+deput	JT
+depä	JT
+depät	GW
+dequ	_@
+dequa	RL
+deque	RL
+dequi	e;
+der &	RL
 der 0	VH
-der a	VH
+der a	WG
 der b	MQ
-der c	TJ
-der d	TJ
-der e	HV
-der f	MQ
-der g	RL
-der h	WG
-der i	b>
-der k	MQ
-der m	UI
-der n	GW
-der o	C[
-der p	LR
-der r	JT
-der s	IU
-der t	UI
-der v	JT
-der w	;e
-der z	SK
-der |	TJ
-der ä	JT
-der ü	QM
-der)	LR
-der) 	KS
-der-	UI
-der-i	VH
-der.	RL
-der. 	QM
-der.e	^A
+der c	UI
+der e	GW
+der g	TJ
+der h	VH
+der i	^A
+der k	KS
+der l	QM
+der m	VH
+der n	JT
+der o	GW
+der p	JT
+der r	KS
+der s	HV
+der t	SK
+der u	UI
+der v	IU
+der w	=c
+der ä	LR
+der ü	RL
+der!	MQ
+der! 	MQ
+der)	MQ
+der) 	JT
+der,	QM
+der, 	QM
+der-	QM
+der-i	WG
+der.	SK
+der. 	SK
+der.e	WG
 der.“	LR
-der?	HV
-der? 	HV
-dera	KS
-dera 	HV
-dera,	GW
-derab	JT
-derac	WG
-derad	KS
-derag	GW
-derah	MQ
-deral	QM
+der:	QM
+der: 	QM
+der;	QM
+der?	FX
+der? 	FX
+dera	JT
+dera 	MQ
+dera,	LR
+derab	HV
+derac	UI
+derad	JT
+derag	IU
+derah	LR
+deral	WG
 deras	XF
-derat	UI
-derau	IU
-deraß	UI
+derat	TJ
+derau	JT
+deraß	SK
 derb	TJ
-derb 	TJ
-derba	QM
-derbe	RL
-derbi	RL
-derbo	VH
-derbr	]B
-derbs	SK
-derbu	ZD
-derbü	SK
-derc	TJ
-derd 	SK
-derda	KS
-derdb	XF
-derde	LR
-derdn	GW
-derdo	GW
-dere	QM
-dere 	YE
-dere.	DZ
-derea	JT
-derec	MQ
-dered	DZ
-deree	QM
-deref	LR
-dereg	XF
-derek	UI
-derem	@_
-deren	SK
-derep	_@
+derb 	QM
+derbe	SK
+derbi	QM
+derbo	QM
+derbr	XF
+derbu	YE
+derbü	VH
+derc	SK
+derd	LR
+derd 	UI
+derd,	MQ
+derda	JT
+derdb	VH
+derdi	LR
+derdn	HV
+derdo	IU
+dere 	[C
+dere.	EY
+derea	LR
+derec	LR
+dered	HV
+deree	VH
+deref	KS
+dereg	SK
+dereh	IU
+derei	SK
+derek	SK
+derem	A^
+deren	VH
+derep	WG
 derer	HV
 deres	FX
-deret	MQ
-dereu	HV
-derfa	?a
-derfe	JT
-derfs	d<
-derfü	TJ
-derg	IU
-derg 	WG
-derga	JT
-derge	RL
-dergi	EY
-dergl	A^
-dergr	XF
-derh	HV
+deret	RL
+dereu	GW
+derf	GW
+derfa	KS
+derfe	KS
+derfs	]B
+derfü	]B
+derg	JT
+derg 	VH
+derga	KS
+dergi	DZ
+dergl	HV
+dergr	SK
+derh	EY
+derha	MQ
 derhe	KS
-deri	UI
-deric	QM
-derie	VH
-derif	GW
-derig	JT
-derik	ZD
-deril	WG
+derho	LR
+deri	VH
+derie	SK
+derif	KS
+derig	KS
+derik	[C
+deril	UI
 derin	VH
-deris	@_
-derit	VH
+deris	KS
+derit	XF
 deriv	C[
 derj	YE
 derja	YE
-derk	QM
-derk 	JT
-derka	TJ
-derke	XF
-derki	IU
-derkl	FX
-derks	SK
-derkt	VH
-derku	VH
-derl	EY
-derla	EY
-derle	JT
-derlä	HV
+derk	RL
+derk 	MQ
+derka	RL
+derke	UI
+derki	LR
+derkl	HV
+derks	UI
+derkt	ZD
+derku	TJ
+derl	GW
+derla	HV
+derlä	LR
+derm	QM
 derm 	JT
-derm,	LR
-derma	YE
-derme	XF
-dermi	UI
-dermo	IU
-dermu	B]
-dern	MQ
-dern 	SK
-dern,	B]
-dern.	TJ
+derm,	MQ
+derma	UI
+derme	RL
+dermo	LR
+dermu	C[
+dern	KS
+dern 	VH
+dern,	GW
+dern.	SK
 dern;	HV
-derna	EY
-dernd	TJ
-derne	MQ
-derns	QM
-dernt	UI
-dero	SK
-dero 	ZD
-dero,	EY
-dero.	TJ
-dero@	TJ
-derob	]B
-deroc	;e
-derof	YE
+derna	HV
+dernd	UI
+derne	LR
+dero	QM
+dero 	WG
+dero,	HV
+dero.	RL
+dero@	UI
+derob	YE
+deroc	?a
+derof	TJ
 derol	TJ
-derom	TJ
-deron	KS
-deros	YE
+derom	XF
+deron	LR
+deros	WG
 derot	MQ
-deroß	KS
-derp	VH
-derr	GW
-derr 	;e
-derre	DZ
-derrh	^A
+deroß	IU
+derp	SK
+derr	FX
+derr 	B]
+derre	FX
+derrh	ZD
 derrt	JT
-ders	KS
-dersc	QM
-dersi	WG
-derso	VH
-dersp	ZD
-derst	DZ
-dert	MQ
-dert 	KS
-dert)	IU
-dert,	JT
-derte	XF
-derth	HV
-derti	EY
-dertr	GW
-derts	LR
-dertu	SK
-deru	UI
+ders	IU
+ders 	LR
+dersc	RL
+dersi	TJ
+derso	ZD
+dersp	TJ
+derst	FX
+dert	LR
+dert 	LR
+dert)	JT
+dert,	KS
+derte	VH
+derth	FX
+derti	HV
+dertn	RL
+derto	MQ
+dertr	IU
+derts	KS
+dertu	VH
+deru	VH
 derua	LR
-deruc	A^
-derud	SK
-deruf	JT
-deruh	RL
-derum	RL
-derun	[C
-derut	]B
-deruß	DZ
-derv	LR
-derva	LR
-derve	^A
-dervi	KS
-dervu	C[
-derw	ZD
-derwa	[C
-derwe	VH
-derwi	WG
-derwä	FX
-derz	EY
-derz 	GW
-derz,	LR
-derze	JT
-derä	UI
-deräg	SK
-deräs	FX
-derät	WG
-deräu	SK
-derö	VH
-deröf	IU
-deröß	RL
-derü	MQ
+deruc	B]
+derud	RL
+deruf	KS
+deruh	UI
+derum	SK
+derun	]B
+derut	WG
+deruß	IU
+derve	TJ
+dervu	DZ
+derw	YE
+derwa	SK
+derwe	SK
+derwi	UI
+derwä	JT
+derz	DZ
+derz 	MQ
+derz,	IU
+derze	IU
+derä	VH
+deräg	TJ
+deräs	JT
+derät	YE
+deräu	WG
+derö	XF
+deröf	JT
+deröß	SK
 derüb	SK
-derüc	TJ
-derüe	HV
-derüf	TJ
-derüh	JT
-derün	UI
-derüs	C[
-derüß	B]
-des (	YE
-des 0	VH
-des a	RL
-des b	>b
-des d	SK
-des e	WG
+derüc	UI
+derüe	EY
+derüf	RL
+derüh	FX
+derüs	FX
+derüß	FX
+der“	JT
+des 	LR
+des (	WG
+des 0	XF
+des a	QM
+des b	EY
+des e	SK
 des f	YE
-des g	@_
-des i	DZ
-des j	IU
-des k	RL
-des l	JT
-des m	SK
-des n	@_
+des g	C[
+des i	LR
+des j	GW
+des m	RL
+des n	C[
 des o	LR
-des p	RL
-des r	MQ
-des s	VH
-des t	XF
+des p	TJ
+des s	XF
+des t	UI
 des u	UI
-des v	FX
-des w	LR
-des z	LR
-des |	IU
-des ä	QM
-des ö	HV
-des ü	;e
-des'	C[
-des)	IU
-des) 	IU
+des v	DZ
+des w	KS
+des |	LR
+des ä	JT
+des ö	GW
+des ü	HV
+des „	TJ
+des'	HV
+des)	GW
+des) 	GW
 des-	RL
-des.	KS
-des. 	KS
-des:	XF
-des: 	XF
-des?	@_
-des? 	@_
-desa 	TJ
-desaa	KS
-desab	YE
+des.	IU
+des. 	IU
+des:	[C
+des: 	[C
+des?	FX
+des? 	FX
+desa	QM
+desa 	QM
+desaa	JT
+desab	WG
 desac	A^
-desam	TJ
-desar	SK
-desat	QM
-desau	RL
-desbe	XF
-desbi	IU
-desbr	VH
-desc	MQ
-desch	MQ
-desco	DZ
+desag	MQ
+desam	QM
+desan	KS
+desar	_@
+desau	TJ
+desbe	VH
+desbi	KS
+desbr	WG
+desc	LR
+desch	LR
+desco	GW
 desd	JT
-desdi	XF
-desdr	KS
-dese	RL
-dese 	C[
-dese,	TJ
-dese.	TJ
-desec	XF
+desdi	ZD
+desdr	DZ
+dese 	DZ
+dese,	RL
+dese.	QM
+desec	WG
 desed	LR
-desee	MQ
-deseh	C[
-desei	JT
-desel	RL
-desep	XF
+desee	LR
+deseg	RL
+deseh	B]
+desei	LR
+desel	UI
+desen	RL
+desep	VH
 deses	XF
-deset	UI
-desf	IU
+deset	YE
 desfa	FX
-desfe	b>
+desfe	SK
 desfü	LR
-desg	MQ
-desge	HV
-desh	GW
-desha	HV
-deshe	XF
-deshi	C[
-desho	HV
-desi 	LR
-desie	KS
-desig	LR
-desik	TJ
-desis	RL
+desge	JT
+desh	LR
+desha	IU
+deshe	VH
+deshi	GW
+desho	IU
+desi 	MQ
+desic	RL
+desie	LR
+desig	MQ
+desik	SK
+desil	JT
+desis	SK
+desk	QM
 desk 	RL
-deska	_@
+deska	[C
 deske	UI
 deski	MQ
 desko	MQ
-desl	LR
 desla	YE
-desle	RL
+desle	VH
 desli	HV
-desm	SK
+desm	UI
 desme	QM
-desn	GW
-deso 	MQ
-deso,	UI
-desob	KS
-desoh	C[
-desol	JT
-desom	IU
-desor	[C
-desp	SK
+desn	FX
+deso	LR
+deso 	QM
+deso,	YE
+desob	JT
+desoh	HV
+desol	KS
+desom	LR
+deson	JT
+desor	VH
 despa	WG
-despe	QM
-despi	QM
+despe	LR
+despi	SK
 despl	GW
-despr	IU
-despä	KS
-desr	XF
-desre	TJ
-dess	MQ
-dess 	GW
-dess,	XF
-dess.	TJ
-dessa	RL
-dessh	TJ
-dessi	EY
-desst	UI
-dessu	IU
-dest	YE
-dest 	KS
+despr	FX
+despä	GW
+desr	ZD
+desre	RL
+dess	QM
+dess 	EY
+dess,	SK
+dessa	ZD
+dessh	QM
+dessi	DZ
+desst	TJ
+dessu	HV
+dest	VH
+dest 	LR
 dest)	HV
-dest,	VH
-dest-	TJ
-dest.	UI
-dest:	]B
-desta	LR
-deste	VH
-desth	VH
-desti	EY
-destn	ZD
-destr	RL
-dests	MQ
-destu	^A
-destä	TJ
-destü	XF
-desu	DZ
-desuc	DZ
-desum	EY
-desun	QM
-desv	VH
-desve	SK
-desw	VH
-deswa	SK
-deswe	LR
-desze	GW
+dest,	TJ
+dest-	QM
+dest.	XF
+dest:	XF
+deste	UI
+desth	WG
+desti	FX
+destn	SK
+destr	TJ
+dests	LR
+destu	YE
+destä	QM
+destü	VH
+desu	FX
+desuc	FX
+desum	HV
+desun	TJ
+desv	SK
+desve	QM
+desw	TJ
+deswa	TJ
+deswe	KS
+desze	HV
 deszu	XF
 desäg	VH
-desär	C[
-desät	GW
-det (	TJ
-det 0	SK
+desär	FX
+desät	IU
+det (	SK
 det a	FX
-det b	DZ
-det c	IU
-det d	EY
-det e	MQ
-det g	DZ
-det h	SK
-det i	HV
-det j	XF
-det l	JT
-det m	UI
+det b	C[
+det c	KS
+det d	GW
+det e	LR
+det g	KS
+det h	QM
+det j	TJ
+det l	IU
+det m	SK
 det n	QM
-det o	WG
-det p	C[
-det r	TJ
+det o	TJ
+det p	DZ
+det r	SK
+det s	KS
 det t	UI
 det u	KS
-det v	RL
+det v	SK
+det w	MQ
 det z	XF
 det |	HV
 det ü	SK
-det!	KS
-det! 	HV
-det'	[C
-det's	[C
-det) 	LR
-det),	YE
-det-	RL
-det-i	QM
-det.	QM
-det.)	[C
+det!	JT
+det! 	GW
+det'	YE
+det's	YE
+det)	MQ
+det) 	KS
+det),	TJ
+det.)	WG
+det.,	RL
 det.;	SK
-det.e	VH
-det:	MQ
-det;	TJ
-det; 	SK
-det?	IU
-det? 	IU
-det@	i7
-det@o	XF
-deta	UI
-detag	XF
+det.e	WG
+det;	SK
+det; 	RL
+det?	FX
+det? 	FX
+det@	TJ
+det@o	QM
+deta	TJ
+detag	UI
 detak	FX
-detal	TJ
-detan	C[
-detar	SK
+detan	FX
+detar	QM
 detas	MQ
 detat	TJ
-detau	RL
-detb	UI
+detau	UI
+detb	VH
 detba	RL
-detbi	^A
-detd	c=
+detbi	YE
+detd	b>
 detdi	a?
-dete 	9g
-dete)	VH
+dete	KS
+dete 	;e
+dete)	SK
 dete,	FX
-dete.	UI
+dete.	VH
 deteb	JT
-detec	UI
-deteg	WG
-deteh	LR
+detec	SK
+deted	MQ
+deteg	RL
 detei	VH
-detel	QM
+detel	SK
 detem	TJ
-deten	UI
-detep	EY
-detet	KS
-deteu	@_
-detf	C[
-detfe	FX
-detgl	RL
-deth	VH
-deth 	XF
+deten	RL
+detep	FX
+deter	LR
+detes	RL
+deteu	B]
+detf	FX
+detfe	LR
+detgl	QM
+deth	WG
+deth 	TJ
 deth,	IU
-dethe	RL
-deti	JT
-deti 	DZ
-detic	SK
-detie	YE
-detik	GW
-detim	HV
+dethe	SK
+detho	LR
+deti	GW
+deti 	GW
+detie	UI
+detig	SK
+detik	HV
+detil	MQ
+detim	KS
 detin	JT
-detip	C[
-detis	TJ
-detj	JT
-detje	JT
-detk	LR
-detke	IU
-detkl	XF
-detl	QM
-detl,	[C
-detla	QM
+detio	MQ
+detip	JT
+detis	SK
+detke	LR
+detkl	VH
+detl,	UI
+detl.	MQ
 detle	RL
-detli	SK
-detm	[C
-detma	[C
-detme	WG
-detn	QM
+detli	KS
+detm	XF
+detma	XF
+detme	VH
+detn	TJ
+detne	RL
+deto	QM
 deto 	HV
-deto,	ZD
-deto.	SK
-detob	IU
-detoc	MQ
+deto,	VH
+deto.	UI
+detob	JT
+detoc	IU
 detof	KS
-detok	IU
-detom	IU
-deton	YE
-detop	IU
-detor	a?
-detos	HV
-detp	YE
+detok	B]
+detom	LR
+deton	VH
+detop	EY
+detor	ZD
+detos	GW
+detp	WG
 detr	RL
-detr.	ZD
-detre	FX
-detri	JT
-detro	YE
-detru	TJ
-deträ	SK
-dets	HV
-dets 	B]
-dets,	RL
-dets.	WG
-detsa	MQ
-detsc	@_
-detse	DZ
+detr.	XF
+detre	JT
+detri	KS
+detro	RL
+detru	UI
+deträ	TJ
+dets	KS
+dets 	GW
+dets.	YE
+detsa	JT
+detsc	EY
+detse	?a
 detsf	LR
-detsg	]B
-detsh	KS
-detsl	TJ
-detsp	SK
-dett	MQ
-dett 	JT
-dett,	SK
-dett.	UI
-dett@	[C
-dette	HV
-detti	FX
+detsg	UI
+detsh	MQ
+detsl	VH
+detsp	TJ
+dett 	LR
+dett.	RL
+dett@	RL
+dette	IU
+detti	HV
 dettk	KS
 dettl	SK
-detto	UI
+detts	QM
 dettu	SK
-dettw	ZD
-detu	XF
-detu0	SK
-detuh	SK
-detum	UI
-detun	TJ
-detur	e;
-detv	MQ
-detve	MQ
+dettw	WG
+detu	YE
+detu0	VH
+detuh	UI
+detun	VH
+detur	YE
 detw	QM
-detwe	LR
-detwo	VH
-detz	MQ
-detz 	KS
-detz,	HV
-detz.	IU
-detze	[C
-detzg	RL
-detzi	]B
-detzt	MQ
-detzu	FX
-detä	WG
-detäg	WG
-detän	SK
-detö	EY
-detü	VH
-detüc	UI
+detwe	JT
+detwo	RL
+detz 	IU
+detz,	IU
+detz.	JT
+detze	YE
+detzg	TJ
+detzi	VH
+detzu	HV
+detä	SK
+detäg	ZD
+detän	QM
+detö	FX
+detü	WG
+detüc	RL
 detüh	TJ
-detür	RL
+detür	TJ
 deu 	IU
-deu a	GW
+deu a	IU
 deu b	C[
-deu f	MQ
-deu g	HV
-deu k	HV
-deu l	JT
-deu n	ZD
-deu r	QM
-deu t	C[
-deu u	C[
-deu w	DZ
-deu,	KS
-deu, 	KS
-deu-	KS
-deu.	HV
-deu. 	HV
-deu.e	[C
-deu0	SK
-deu00	SK
-deual	KS
+deu e	MQ
+deu f	IU
+deu g	LR
+deu k	IU
+deu l	FX
+deu n	YE
+deu r	XF
+deu t	B]
+deu u	DZ
+deu v	LR
+deu w	GW
+deu,	LR
+deu, 	LR
+deu.	JT
+deu. 	IU
+deu.e	XF
+deu0	VH
+deu00	VH
+deual	HV
 deuar	QM
-deub	ZD
+deub	UI
 deub 	LR
-deube	WG
-deubi	YE
-deuch	SK
+deube	UI
+deubi	WG
+deuc	QM
+deuch	TJ
 deuck	IU
-deud	IU
-deude	RL
-deudg	C[
-deue	UI
-deue 	RL
-deuf	QM
-deuf 	JT
-deuf,	RL
-deuf.	JT
+deud	KS
+deude	VH
+deudg	GW
+deue	SK
+deuen	QM
+deuf	SK
+deuf 	HV
+deuf.	IU
 deufe	UI
-deufg	QM
-deufl	YE
-deufm	SK
-deufn	HV
-deufp	JT
-deufr	LR
-deufs	[C
+deufg	RL
+deufl	WG
+deufm	QM
+deufn	MQ
+deufp	MQ
+deufs	ZD
 deufw	SK
-deug	QM
-deug,	RL
-deug-	YE
-deuge	QM
-deugu	QM
-deuh	WG
-deuh 	JT
-deuhe	TJ
-deuhl	XF
+deug	UI
+deug,	[C
+deug-	TJ
+deuge	TJ
+deuh	VH
+deuhe	UI
+deuhl	[C
 deuhr	VH
-deui	]B
-deuid	SK
-deuk	JT
-deul	LR
-deula	JT
-deuld	A^
-deule	KS
-deuli	WG
-deull	IU
-deulr	YE
-deum 	IU
-deum,	IU
-deum.	HV
-deuma	TJ
-deumb	UI
-deume	UI
-deumk	_@
-deumm	?a
-deump	VH
-deums	VH
-deun 	MQ
-deund	TJ
-deune	^A
-deung	FX
-deunk	IU
-deuns	LR
-deunt	MQ
-deunz	QM
-deupf	QM
-deupp	[C
-deupt	MQ
-deur	SK
-deur 	QM
-deur.	GW
+deui	_@
+deuid	VH
+deula	IU
+deuld	C[
+deule	JT
+deuli	XF
+deulk	SK
+deull	LR
+deulr	[C
+deum 	HV
+deum,	JT
+deum.	IU
+deuma	VH
+deumb	WG
+deume	TJ
+deumk	]B
+deumm	FX
+deump	WG
+deums	WG
+deund	UI
+deune	]B
+deung	IU
+deunk	GW
+deuns	MQ
+deupp	ZD
+deupt	GW
+deur	TJ
+deur.	?a
 deura	TJ
-deurd	LR
-deure	SK
+deurc	MQ
+deurd	HV
+deure	QM
 deurg	MQ
 deuri	GW
 deurl	YE
-deurn	TJ
-deuro	GW
-deurr	DZ
-deurs	XF
-deurt	KS
-deurz	RL
-deurü	UI
+deurn	UI
+deuro	KS
+deurr	B]
+deurs	]B
+deurt	MQ
+deurz	SK
+deurü	TJ
 deus	RL
-deus 	YE
-deus,	GW
-deus.	MQ
-deusa	JT
-deusc	KS
-deusd	MQ
+deus 	SK
+deus,	FX
+deusa	KS
+deusc	LR
+deusd	IU
 deuse	^A
-deusg	DZ
-deush	DZ
-deusi	MQ
-deusl	XF
-deusr	TJ
-deuss	EY
-deust	TJ
+deusg	EY
+deush	C[
+deusl	WG
+deusr	RL
+deuss	IU
+deust	WG
 deusw	SK
 deusz	XF
-deut	LR
-deut 	GW
+deut 	FX
 deut.	RL
-deuta	XF
-deute	QM
-deuth	WG
-deuti	TJ
-deutk	XF
+deuta	QM
+deute	RL
+deuth	XF
+deuti	QM
+deutk	VH
 deuto	TJ
-deuts	DZ
-deutt	B]
-deutz	MQ
-deuw	YE
-deuwe	YE
-deuß	GW
-deuß 	EY
+deuts	JT
+deutt	C[
+deutz	FX
+deuw	XF
+deuwe	ZD
+deuz	QM
+deuß	EY
+deuß 	FX
 deuße	KS
-dev 	TJ
-dev.	UI
-dev. 	TJ
-deva	QM
-devat	QM
-deve	KS
-deve,	RL
+dev 	UI
+dev.	RL
+dev. 	QM
+deve	JT
+deve,	]B
 devem	HV
-deven	JT
-dever	KS
-deves	SK
+deven	HV
+dever	LR
+deves	UI
 devi	HV
-devie	GW
-devis	XF
-devom	EY
-devon	KS
-devos	XF
-devu	C[
-devus	C[
-dew 0	TJ
-dewac	a?
+devie	FX
+devis	SK
+devom	FX
+devon	LR
+devor	RL
+devos	a?
+devu	DZ
+devus	DZ
+dew 	LR
+dew 0	VH
+dew.	QM
+dewac	SK
 dewaf	FX
-dewag	IU
-dewah	KS
-dewal	WG
-dewan	UI
-dewar	MQ
+dewag	HV
+dewah	JT
+dewal	VH
+dewan	SK
+dewar	IU
 dewe	MQ
-dewe 	JT
-deweb	=c
-deweg	FX
-deweh	XF
-dewei	JT
-dewel	QM
-dewen	TJ
-dewer	VH
-dewes	SK
-dewet	DZ
-dewi	TJ
-dewic	IU
-dewie	@_
-dewim	[C
-dewin	TJ
+dewe 	IU
+deweb	@_
+deweg	JT
+deweh	[C
+dewei	LR
+dewen	QM
+dewer	XF
+dewes	TJ
+dewet	GW
+dewi	UI
+dewic	HV
+dewie	DZ
+dewim	YE
+dewin	VH
 dewir	[C
-dewis	QM
-dewn	MQ
+dewis	MQ
+dewo	QM
 dewo 	HV
-dewoc	ZD
+dewoc	YE
 dewoh	VH
-dewol	LR
-dewor	>b
-dews	VH
-dewst	VH
+dewor	GW
+dews	TJ
+dewst	TJ
 dewu	JT
+dewul	QM
 dewun	HV
-dewäh	TJ
-dewär	FX
-dewö	QM
-dewöl	SK
-dewü	@_
-dewün	@_
-dex 	EY
-dex,	XF
-dex, 	XF
-dex.	MQ
-dex. 	MQ
+dewur	MQ
+dewä	RL
+dewär	GW
+dewöl	QM
+dewü	>b
+dewün	>b
+dex 	GW
+dex,	YE
+dex, 	YE
+dex.	LR
+dex. 	LR
 dexam	QM
-dexav	IU
+dexav	HV
 dexp	RL
 dexpr	RL
-dexte	JT
+dexte	KS
 dextr	RL
-dey 	MQ
-dey d	RL
-dey n	EY
+dey 	LR
+dey d	WG
+dey n	IU
 dey s	RL
-dey,	C[
-dey, 	C[
-dey.	GW
-dey. 	GW
-deye	QM
-deyer	ZD
-deyn	SK
-deyo	SK
-deyou	SK
+dey,	GW
+dey, 	GW
+dey.	DZ
+dey. 	DZ
+deye	RL
+deyer	VH
+deyn	RL
+deyo	RL
+deyou	RL
 deyı	RL
 deyıl	RL
-dez 	SK
-dez 0	VH
-dez f	QM
-dez g	MQ
+dez 	RL
+dez 0	TJ
+dez g	LR
 dez h	YE
-dez m	JT
-dez n	FX
-dez o	JT
-dez s	JT
+dez m	LR
+dez n	?a
+dez o	MQ
 dez u	LR
 dez w	GW
-dez.	SK
-dez. 	SK
-deza	GW
-dezah	IU
-dezd	YE
-dezde	YE
-deze	KS
-deze.	QM
-dezeh	TJ
+dez,	QM
+dez, 	QM
+dez.	QM
+dez. 	QM
+deza	JT
+dezah	KS
+dezd	SK
+dezde	SK
+deze 	KS
+dezeh	QM
+dezei	VH
 dezel	MQ
-dezem	UI
-dezer	LR
-dezet	FX
-dezeu	SK
-dezf	HV
-dezfe	LR
-dezg	RL
-dezi	VH
-dezi 	HV
+dezem	WG
+dezen	MQ
+dezer	KS
+dezet	HV
+dezeu	]B
+dezf	KS
+dezg	VH
+dezi	UI
+dezi 	EY
 dezia	XF
-dezie	UI
-dezig	ZD
-dezin	JT
-dezir	SK
-dezit	RL
-dezl	LR
-dezli	LR
-dezn	IU
-dezo	KS
-dezol	IU
-dezt	SK
+dezie	WG
+dezig	UI
+dezin	LR
+dezir	TJ
+dezl	JT
+dezli	JT
+dezn	HV
+dezo	JT
+dezol	JT
+dezt	ZD
 dezt 	MQ
-dezt,	XF
-dezte	HV
+dezt,	ZD
+dezte	IU
 dezu	RL
-dezu 	QM
-dezu,	SK
-dezu.	RL
-dezub	YE
-dezue	TJ
-dezug	TJ
-dezum	EY
-dezun	EY
-dezur	UI
-dezw	^A
-dezwa	QM
-dezwe	YE
+dezu 	TJ
+dezu.	QM
+dezub	WG
+dezue	WG
+dezum	GW
+dezun	HV
+dezur	TJ
+dezw	YE
+dezwe	XF
 dezwi	RL
-dezwö	SK
-dezz	SK
-de| 	RL
-de| a	WG
+dezwö	QM
+dezz	QM
+de| 	QM
+de| 0	QM
+de| a	TJ
 de| b	QM
-de| e	GW
-de| f	LR
-de| g	VH
+de| e	IU
+de| g	TJ
 de| i	KS
-de| j	LR
-de| n	JT
-de| p	FX
-de| s	QM
-de| t	]B
-de| u	WG
-de| v	SK
+de| j	KS
+de| k	JT
+de| m	MQ
+de| n	KS
+de| p	HV
+de| t	^A
+de| u	[C
+de| v	MQ
 de| w	VH
-de| |	WG
-de² 	SK
+de| |	TJ
+de² 	UI
 de· 	FX
 de· m	FX
-deß 	JT
-deß g	TJ
+deß 	HV
+deß g	UI
 deß i	IU
 deß k	IU
-deß m	DZ
-deß n	>b
-deß s	DZ
-deß u	SK
-deß,	KS
-deß, 	KS
-deß.	@_
-deß. 	@_
-deße	KS
-deße 	MQ
-deße,	IU
+deß m	EY
+deß n	IU
+deß s	JT
+deß,	IU
+deß, 	IU
+deß.	B]
+deß. 	B]
+deße 	LR
+deße,	HV
+deßen	RL
 deßer	RL
-deßi	SK
-deßig	SK
-deßs	TJ
-deßt	TJ
-deßt 	TJ
-deßv	TJ
-deßva	]B
-deäck	MQ
-deäd	TJ
+deßi	WG
+deßig	WG
+deßs	WG
+deßt	QM
+deßt 	RL
+deßv	UI
+deßva	[C
+deäd	SK
 deäde	TJ
-deäft	MQ
 deäg	_@
-deäge	YE
-deägl	WG
-deähe	RL
-deähr	HV
-deäl	]B
-deäll	JT
-deält	^A
-deäm	@_
-deän	UI
-deänd	XF
+deäge	^A
+deägl	ZD
+deägt	JT
+deäh	RL
+deähe	SK
+deähr	LR
+deäl	YE
+deäll	GW
+deält	b>
+deäm	?a
+deän	RL
+deänd	]B
+deänn	QM
 deär	=c
-deär 	GW
-deärb	YE
-deärc	TJ
+deär 	IU
+deärb	]B
+deärc	WG
 deäre	<d
-deärg	>b
+deärg	IU
 deärm	KS
-deärt	IU
-deäs	SK
-deäse	SK
-deät	IU
+deärt	HV
+deäs	RL
+deäse	TJ
+deäst	MQ
+deät	JT
 deät 	IU
-deäte	ZD
-deätt	GW
-deätz	JT
-deäu	MQ
-deäuf	IU
-deäum	SK
-deöc	SK
-deöch	SK
-deöf	QM
-deöfe	XF
-deög	ZD
-deöge	ZD
-deöh	SK
-deöl	WG
-deölf	SK
-deön	FX
-deön 	FX
-deöni	UI
+deäte	UI
+deätt	HV
+deätz	KS
+deäuf	JT
+deäum	WG
+deöc	TJ
+deöch	TJ
+deöf	SK
+deöfe	SK
+deög	TJ
+deöge	TJ
+deöh	XF
+deöl	TJ
+deölf	QM
+deön	GW
+deön 	?a
+deöni	VH
 deönn	GW
-deöp	[C
-deörd	FX
-deöre	IU
-deörs	[C
+deöp	WG
+deörd	LR
+deöre	DZ
+deörs	RL
 deört	KS
-deös	MQ
-deöss	EY
-deöt	XF
+deös	IU
+deöss	GW
+deöt	VH
 deöti	VH
-deöß	RL
-deöße	RL
+deöß	SK
+deöße	SK
 deüb	MQ
-deübr	HV
-deübs	FX
-deüc	UI
+deübr	MQ
+deübs	HV
+deüc	TJ
+deüch	RL
 deück	VH
-deüez	HV
-deüf	TJ
-deüft	TJ
+deüe	MQ
+deüez	EY
+deüf	RL
 deüg	HV
-deüge	HV
-deüh	XF
-deühe	FX
-deühj	JT
+deüge	GW
+deüh	TJ
+deühe	IU
+deühj	B]
 deühl	XF
-deühr	TJ
-deül	JT
-deüll	GW
+deühr	QM
+deül	MQ
+deüll	C[
 deült	SK
-deün	MQ
 deün 	MQ
-deün,	GW
-deünd	[C
-deünf	QM
-deüns	@_
-deür	MQ
-deür 	FX
+deün,	JT
+deünd	ZD
+deüns	>b
+deür 	GW
 deür.	YE
-deüre	UI
-deürf	KS
-deüro	XF
-deürs	ZD
-deürz	HV
-deüs	HV
-deüss	JT
-deütz	QM
-deüß	B]
-deüße	B]
+deüre	TJ
+deürf	LR
+deüro	UI
+deürs	XF
+deürz	JT
+deüs	IU
+deüss	KS
+deüt	LR
+deüß	FX
+deüße	FX
 deıl	RL
 deıld	RL
 deız	RL
-de– 	TJ
-de– n	IU
-de–/	SK
-de–0	UI
-de–00	UI
-de–d	YE
-de–do	YE
-de–f	RL
-de–fr	RL
-de–s	TJ
-de“ 	>b
-de“ (	KS
-de“ s	IU
-de“ –	@_
-de“,	FX
-de“, 	FX
-de“.	YE
-de“. 	YE
-de„d	UI
-de„de	VH
-de„e	HV
-de„ei	HV
-de„g	IU
-de„h	GW
-de„hi	GW
-de„m	JT
-de„p	KS
+de– n	LR
+de–/	WG
+de–0	RL
+de–00	RL
+de–d	^A
+de–do	^A
+de–f	XF
+de–fr	XF
+de–s	WG
+de“ 	DZ
+de“ (	IU
+de“ s	LR
+de“ –	KS
+de“,	HV
+de“, 	HV
+de“.	XF
+de“. 	XF
+de„d	SK
+de„de	TJ
+de„e	KS
+de„ei	IU
+de„g	HV
+de„h	LR
+de„hi	LR
+de„m	FX
+de„p	JT
 de„s	JT
-de„si	LR
+de„si	JT
 de„w	KS
 de„wi	LR
 de€ 	VH
-de€ a	TJ
-de€ d	^A
-de€ i	WG
-de€ k	JT
-de€ n	RL
-de€)	WG
-de€),	WG
-de€,	VH
-de€, 	VH
+de€ a	QM
+de€ d	QM
+de€ i	YE
+de€ k	FX
+de€)	TJ
+de€),	TJ
+de€,	UI
+de€, 	UI
 de€.	WG
 de€. 	WG
-en "	JT
-en "a	SK
-en "b	A^
-en "c	A^
-en "d	IU
-en "f	JT
-en "g	IU
-en "i	RL
-en "l	>b
+en "	HV
+en "a	TJ
+en "b	EY
+en "c	DZ
+en "d	B]
+en "f	FX
+en "g	HV
+en "l	JT
 en "m	IU
 en "n	XF
-en "o	XF
-en "s	LR
-en "t	DZ
-en "w	IU
-en "y	QM
-en $	WG
-en $0	WG
-en &	VH
-en & 	VH
-en '	B]
-en '0	IU
-en 'a	HV
-en 's	KS
+en "o	YE
+en "s	MQ
+en "t	FX
+en "w	KS
+en $	XF
+en $0	XF
+en &	TJ
+en & 	TJ
+en '	@_
+en '0	KS
+en 'a	GW
+en 's	MQ
 en (	IU
-en (0	YE
-en (?	TJ
-en (a	LR
-en (b	IU
-en (c	MQ
-en (d	TJ
-en (f	TJ
-en (i	IU
-en (m	EY
+en (0	VH
+en (?	SK
+en (b	LR
+en (c	LR
+en (d	VH
+en (f	SK
+en (i	LR
+en (m	FX
 en (n	IU
 en (p	WG
-en (r	QM
 en (s	IU
-en (w	SK
-en (y	FX
-en *	?a
-en *h	MQ
+en (w	UI
+en (y	EY
+en (£	MQ
+en *	B]
 en *t	QM
-en +	UI
-en +0	f:
-en /	TJ
-en / 	TJ
-en 0	UI
-en 0)	^A
-en 0-	f:
-en 0.	HV
-en 0/	TJ
-en 00	TJ
-en 0:	LR
-en 0a	[C
-en 0b	_@
-en 0d	ZD
-en 0e	HV
-en 0f	_@
-en 0h	YE
-en 0l	_@
-en 0n	^A
-en 0p	VH
-en 0q	_@
-en 0r	SK
-en 0s	_@
-en 0t	[C
-en 0–	MQ
+en +	VH
+en +0	b>
+en /	RL
+en / 	RL
+en 0	SK
+en 0 	QM
+en 0)	VH
+en 0,	QM
+en 0-	d<
+en 0.	IU
+en 0/	SK
+en 00	SK
+en 0:	JT
+en 0a	f:
+en 0b	b>
+en 0d	YE
+en 0e	IU
+en 0f	ZD
+en 0h	XF
+en 0l	b>
+en 0n	d<
+en 0p	TJ
+en 0q	ZD
+en 0r	QM
+en 0s	c=
+en 0t	YE
 en [	IU
+en [0	MQ
 en a0	QM
-en ab	@_
-en ac	UI
-en ad	JT
+en ab	DZ
+en ac	QM
+en ad	KS
 en af	MQ
-en ag	=c
+en ag	@_
 en ai	IU
-en al	WG
-en am	FX
+en al	TJ
+en am	IU
 en an	WG
-en ao	JT
-en ap	f:
-en as	HV
-en at	KS
-en au	RL
-en av	SK
-en aw	RL
-en b	QM
+en ao	HV
+en ap	c=
+en as	IU
+en at	JT
+en au	UI
+en av	WG
+en b	RL
 en b 	WG
-en b.	C[
-en ba	SK
-en bi	FX
-en bl	QM
-en bn	XF
-en bo	RL
-en br	YE
+en b.	JT
+en be	LR
+en bi	GW
+en bn	UI
+en bo	TJ
+en br	XF
 en bs	_@
-en by	RL
-en c	RL
-en c 	XF
-en cd	RL
-en ce	WG
-en ci	QM
-en cl	RL
+en bu	MQ
+en by	MQ
+en c 	WG
+en cd	QM
+en ce	TJ
+en ch	SK
+en ci	RL
+en cl	QM
 en cm	^A
-en cr	FX
+en cr	EY
 en cy	KS
-en d	FX
-en d.	B]
-en da	LR
-en db	RL
-en dd	HV
-en de	B]
-en di	EY
-en dl	d<
-en do	QM
-en dp	^A
-en dr	SK
-en du	_@
+en d	GW
+en d.	DZ
+en da	HV
+en db	YE
+en dd	EY
+en de	EY
+en di	B]
+en dl	b>
+en dp	YE
+en dr	UI
+en du	[C
 en dy	ZD
-en e	SK
-en e 	UI
-en e.	GW
-en ea	LR
-en eb	DZ
-en ed	TJ
-en ei	b>
-en em	_@
-en en	SK
-en er	C[
-en eu	UI
-en ev	TJ
-en ex	RL
+en e	RL
+en e 	WG
+en e.	C[
+en ea	GW
+en eb	FX
+en ed	QM
+en ei	_@
+en el	QM
+en em	ZD
+en en	QM
+en er	A^
+en et	LR
+en eu	XF
+en ev	UI
+en ex	QM
 en ey	SK
 en f	UI
-en f0	KS
-en fa	MQ
+en f0	MQ
 en fe	VH
-en ff	DZ
-en fi	QM
-en fl	YE
+en ff	B]
+en fl	WG
+en fo	LR
 en fr	TJ
-en fs	XF
-en fu	XF
-en g	WG
+en fs	YE
+en fu	WG
+en g	TJ
 en ga	YE
-en gb	KS
-en ge	LR
-en gl	XF
+en gb	LR
+en ge	KS
+en gl	WG
 en go	LR
-en gp	GW
+en gp	B]
 en gr	JT
 en gs	TJ
-en gu	WG
-en h.	DZ
-en ha	KS
-en hd	KS
-en he	QM
-en hi	MQ
-en ho	TJ
-en hr	^A
-en hu	TJ
-en i	TJ
-en i 	MQ
-en i'	IU
-en id	@_
-en if	MQ
-en ig	IU
-en il	HV
-en im	A^
-en in	MQ
-en is	[C
-en iv	LR
+en gu	^A
+en h	MQ
+en h.	GW
+en ha	LR
+en hd	IU
+en he	SK
+en ho	QM
+en hr	VH
+en hu	WG
+en i	QM
+en i'	KS
+en id	A^
+en ig	FX
+en il	IU
+en im	B]
+en ir	SK
+en is	ZD
+en it	MQ
+en iv	IU
 en j	WG
 en j.	XF
-en ja	SK
-en ji	]B
+en ja	RL
+en je	LR
+en ji	^A
+en jo	MQ
 en ju	SK
-en k	QM
-en k.	RL
-en kg	_@
+en k.	SK
+en kg	]B
 en ki	B]
-en km	WG
-en kr	SK
-en la	IU
-en le	HV
-en li	SK
-en ll	XF
-en ln	XF
-en lo	HV
-en lt	RL
+en km	ZD
+en kn	QM
+en kr	RL
+en la	JT
+en le	FX
+en li	RL
+en ll	_@
+en ln	[C
+en lo	IU
+en lt	SK
 en lu	a?
-en ly	GW
+en ly	JT
 en m	IU
-en m.	FX
-en ma	KS
-en mb	ZD
+en m.	DZ
+en ma	LR
+en mb	UI
 en me	QM
-en mi	LR
-en mm	YE
-en mr	LR
-en ms	JT
-en mu	KS
-en my	@_
-en n 	B]
-en na	IU
-en ne	IU
-en ni	^A
+en mm	TJ
+en mo	MQ
+en mr	IU
+en ms	FX
+en mu	JT
+en my	C[
+en n 	C[
+en na	KS
+en ne	GW
+en ni	]B
 en no	LR
-en nu	HV
+en nu	KS
 en o	SK
-en o 	C[
-en o'	MQ
-en oa	TJ
+en o 	FX
+en o'	KS
+en oa	XF
 en ob	=c
-en od	SK
-en oh	HV
-en oi	XF
-en ok	a?
-en ol	SK
-en on	JT
-en op	LR
+en od	QM
+en of	LR
+en oh	IU
+en oi	UI
+en ok	[C
+en ol	QM
+en on	KS
+en op	QM
 en or	RL
-en os	]B
-en ot	IU
-en ou	RL
-en ow	SK
-en ox	KS
-en oy	QM
-en p	MQ
-en p.	SK
-en pa	B]
-en pd	>b
-en ph	LR
-en pi	KS
-en pl	XF
-en pm	UI
-en po	MQ
-en pr	FX
-en ps	>b
-en pu	KS
+en os	ZD
+en ot	GW
+en ov	RL
+en ow	RL
+en ox	MQ
+en p.	VH
+en pa	EY
+en pd	B]
+en pe	SK
+en ph	IU
+en pi	JT
+en pl	UI
+en pm	QM
+en po	LR
+en pr	GW
+en ps	?a
+en pu	IU
 en q	MQ
+en qu	MQ
 en qx	SK
-en r	RL
-en r.	ZD
-en rd	TJ
-en re	FX
-en rh	LR
-en ro	RL
-en ru	IU
-en ry	XF
-en sa	DZ
+en r	QM
+en r.	MQ
+en rd	XF
+en re	GW
+en rh	GW
+en ri	TJ
+en ru	LR
+en ry	]B
+en s	MQ
+en sa	GW
 en sc	UI
 en se	KS
+en sh	QM
 en si	TJ
-en sk	QM
-en sl	RL
-en sm	g9
+en sk	SK
+en sm	d<
 en sn	QM
-en so	EY
-en sp	UI
-en sq	a?
-en sr	UI
-en st	TJ
-en su	VH
-en sw	JT
-en t	QM
-en t 	^A
-en ta	MQ
-en tb	EY
-en te	a?
-en th	MQ
-en to	SK
-en tr	MQ
+en so	FX
+en sp	WG
+en sq	]B
+en st	QM
+en su	RL
+en sw	KS
+en t	RL
+en t 	a?
+en tb	C[
+en te	]B
+en th	LR
 en tu	ZD
-en tw	WG
-en ty	B]
+en tw	SK
+en ty	EY
 en u	KS
-en u 	B]
-en uh	UI
-en ul	]B
-en un	DZ
+en u 	GW
+en uh	XF
+en ul	XF
+en um	SK
+en un	A^
 en up	MQ
-en ur	@_
-en us	SK
-en v0	B]
-en va	VH
-en ve	C[
-en vi	XF
-en vo	DZ
-en vu	FX
+en ur	C[
+en us	XF
+en v0	C[
+en va	UI
+en ve	EY
+en vi	VH
+en vo	FX
+en vu	IU
 en w	HV
-en w/	HV
-en wa	LR
-en we	WG
-en wi	RL
-en wk	a?
+en w 	RL
+en w/	IU
+en wa	MQ
+en we	XF
+en wk	ZD
 en wo	IU
-en wr	JT
-en ww	IU
+en wr	MQ
+en ww	HV
 en wy	c=
-en x	B]
-en x 	A^
-en y	QM
-en y 	SK
-en ya	UI
-en ye	SK
-en yo	LR
-en yr	b>
+en x	DZ
+en x 	B]
+en y 	TJ
+en ya	SK
+en ye	VH
+en yo	KS
+en yr	c=
+en z	LR
+en zi	LR
 en |	KS
 en | 	KS
-en ~	TJ
-en ~~	TJ
-en £	VH
-en £0	VH
-en ©	A^
-en © 	A^
-en ·	A^
-en · 	A^
-en “b	LR
-en “h	DZ
-en “t	JT
-en “y	C[
-en €	d<
-en €0	d<
-en ★	EY
-en ★★	EY
-en �	_@
-en! 	<d
-en!!	JT
-en!! 	IU
-en!!!	ZD
-en!!)	QM
-en!)	XF
-en!) 	UI
-en" 	IU
-en" -	A^
+en ~	RL
+en ~~	RL
+en £	UI
+en £0	UI
+en ©	EY
+en © 	EY
+en ·	C[
+en · 	C[
+en –	MQ
+en – 	MQ
+en “b	FX
+en “h	LR
+en “t	KS
+en “y	GW
+en €	a?
+en €0	a?
+en ★	C[
+en ★★	C[
+en �	a?
+en! 	;e
+en!!	MQ
+en!! 	JT
+en!!!	WG
+en!!)	RL
+en!)	VH
+en!) 	VH
+en" 	LR
+en" -	C[
 en" a	IU
-en" i	RL
+en" i	QM
 en" o	GW
-en" w	@_
-en" –	C[
-en")	EY
-en") 	EY
-en".	B]
-en". 	B]
-en"a	SK
-en"a 	JT
+en" w	GW
+en" –	GW
+en")	DZ
+en") 	DZ
+en".	GW
+en". 	GW
+en"a	TJ
+en"a 	MQ
 en"ar	DZ
-en"b	A^
-en"be	A^
-en"c	A^
-en"d	IU
-en"de	IU
-en"di	LR
-en"f	JT
-en"fo	KS
-en"g	IU
-en"ha	EY
-en"i	RL
-en"it	QM
-en"l	>b
-en"li	@_
+en"b	DZ
+en"be	EY
+en"c	DZ
+en"d	B]
+en"de	FX
+en"di	GW
+en"f	FX
+en"fo	HV
+en"g	HV
+en"ha	GW
+en"l	JT
+en"li	JT
 en"m	IU
-en"my	HV
+en"my	FX
 en"n	XF
 en"no	XF
 en"o	WG
 en"op	ZD
-en"ou	<d
-en"pr	RL
-en"s	LR
-en"sa	YE
-en"t	DZ
-en"th	=c
+en"ou	?a
+en"pr	QM
+en"s	MQ
+en"sa	TJ
+en"t	FX
+en"th	A^
 en"to	UI
-en"w	IU
-en"we	KS
-en"wh	MQ
-en"y	QM
-en"yo	QM
-en$0	WG
+en"w	KS
+en"wh	HV
+en$0	XF
 en$0 	SK
-en$0,	[C
-en$0.	WG
-en$00	SK
-en% 	JT
-en% o	JT
-en& 	VH
-en& 0	WG
+en$0,	UI
+en$0.	[C
+en$00	VH
+en% 	LR
+en% o	LR
+en& 	TJ
+en& 0	YE
 en& a	WG
-en& b	VH
-en& d	^A
-en& f	RL
-en& l	ZD
-en& m	DZ
-en& p	KS
-en& r	RL
-en& s	XF
-en& t	HV
+en& b	TJ
+en& d	[C
+en& l	[C
+en& m	A^
+en& p	HV
+en& r	TJ
+en& s	[C
+en& t	LR
 en' 	MQ
-en' b	FX
-en' c	RL
-en' h	^A
-en' l	UI
-en' m	IU
-en'a	HV
-en'd	JT
+en' b	HV
+en' h	ZD
+en' l	RL
+en' m	>b
+en' u	QM
+en'0	RL
+en'00	RL
+en'a	GW
+en'd	KS
 en'l	IU
 en'll	IU
-en'm	LR
+en'm	MQ
 en'm 	MQ
-en'r	ZD
+en'r	YE
 en're	XF
-en's	GW
-en's 	HV
-en's,	VH
-en's.	HV
-en't	IU
-en't,	A^
-en't.	MQ
-en'v	RL
-en've	RL
-en(0	YE
-en(00	^A
-en(?	TJ
-en(a	LR
-en(al	MQ
-en(b	IU
-en(c	MQ
-en(ch	DZ
-en(co	SK
-en(d	TJ
-en(da	RL
-en(f	TJ
-en(fr	UI
-en(he	KS
+en's	IU
+en's 	JT
+en's.	KS
+en't	JT
+en't,	B]
+en(0	VH
+en(00	a?
+en(?	SK
+en(al	LR
+en(b	LR
+en(c	LR
+en(ch	B]
+en(co	ZD
+en(d	VH
+en(da	TJ
+en(f	SK
+en(fr	SK
+en(he	LR
 en(ho	WG
-en(i	IU
+en(i	LR
 en(i 	IU
-en(in	RL
-en(m	EY
-en(ma	RL
-en(mi	DZ
-en(mo	FX
-en(mr	?a
+en(m	FX
+en(ma	YE
+en(mi	FX
+en(mo	LR
+en(mr	FX
 en(n	IU
 en(no	IU
 en(p	WG
 en(pl	C[
-en(r	QM
 en(s	IU
-en(sa	LR
-en(se	LR
-en(sh	B]
-en(so	SK
-en(te	b>
-en(th	SK
-en(to	EY
-en(tr	GW
+en(sa	HV
+en(se	JT
+en(sh	DZ
+en(so	UI
+en(te	e;
+en(th	QM
+en(to	C[
+en(tr	EY
 en(tu	HV
-en(w	SK
-en(we	JT
-en(wi	^A
-en(y	FX
-en(ye	FX
-en) 	@_
-en) 0	VH
+en(w	UI
+en(we	HV
+en(wi	VH
+en(y	EY
+en(ye	EY
+en(£	MQ
+en(£0	MQ
+en) 	C[
+en) 0	YE
 en) a	TJ
-en) b	EY
-en) o	TJ
-en) s	LR
-en) w	JT
-en) –	MQ
-en),	WG
-en), 	WG
+en) b	C[
+en) i	QM
+en) o	UI
+en) s	IU
+en) w	HV
+en) –	LR
+en),	VH
+en), 	VH
 en).	XF
 en). 	XF
-en* 	<d
-en* i	MQ
-en*,	UI
-en*, 	UI
-en*h	MQ
+en):	QM
+en): 	QM
+en* 	@_
+en*,	RL
+en*, 	RL
 en*t	QM
 en*th	QM
-en+ 0	a?
-en+ a	DZ
-en+ p	KS
+en+ 	MQ
+en+ 0	XF
+en+ a	GW
+en+ p	IU
 en+ r	UI
-en+ s	[C
-en+ v	_@
-en+0	f:
-en+00	f:
-en, 	HV
-en, "	A^
-en, 0	TJ
-en, a	g9
-en, b	RL
-en, c	SK
-en, d	IU
-en, e	MQ
-en, f	UI
-en, g	c=
-en, i	TJ
+en+ s	ZD
+en+ v	c=
+en+0	c=
+en+00	b>
+en, 	IU
+en, "	DZ
+en, a	c=
+en, b	UI
+en, c	UI
+en, d	KS
+en, e	LR
+en, f	RL
+en, g	^A
+en, h	RL
+en, i	SK
 en, j	XF
-en, k	GW
+en, k	IU
 en, l	FX
-en, m	DZ
+en, m	FX
 en, n	QM
-en, o	d<
-en, p	UI
-en, q	WG
-en, r	QM
-en, s	[C
-en, t	MQ
-en, u	[C
-en, v	_@
-en, w	FX
-en, y	LR
-en, “	LR
-en,0	JT
-en,00	JT
+en, o	a?
+en, p	QM
+en, q	UI
+en, r	RL
+en, s	ZD
+en, u	YE
+en, v	YE
+en, w	IU
+en, “	FX
+en,0	IU
+en,00	IU
 en- 0	TJ
-en- b	LR
-en- c	JT
-en- h	QM
-en- n	IU
-en- t	@_
-en- |	c=
+en- c	MQ
+en- h	RL
+en- n	HV
+en- t	B]
+en- |	WG
 en-0	ZD
-en-0 	b>
-en-0,	b>
-en-0.	a?
-en-00	QM
-en-a	DZ
-en-an	GW
-en-ar	EY
-en-b	MQ
-en-bl	^A
-en-c	B]
-en-ca	GW
-en-cl	LR
-en-co	EY
-en-d	RL
-en-do	ZD
-en-e	LR
-en-f	IU
-en-fi	JT
-en-fo	FX
-en-fr	IU
-en-g	_@
-en-h	c=
-en-ha	c=
-en-l	IU
+en-0 	d<
+en-0,	_@
+en-0.	b>
+en-a	B]
+en-an	EY
+en-ar	IU
+en-bl	RL
+en-c	EY
+en-ca	HV
+en-cl	IU
+en-co	FX
+en-d	QM
+en-do	RL
+en-e	MQ
+en-f	HV
+en-fi	MQ
+en-fo	LR
+en-fr	HV
+en-g	^A
+en-h	VH
+en-ha	VH
+en-i	QM
+en-in	QM
+en-l	LR
 en-la	IU
 en-m	HV
-en-ma	RL
 en-n	WG
-en-o	ZD
-en-of	ZD
-en-on	YE
-en-ou	QM
-en-p	[C
-en-pu	XF
-en-re	YE
-en-s	KS
-en-sa	LR
-en-sh	TJ
-en-si	B]
-en-st	[C
+en-o	WG
+en-of	WG
+en-on	XF
+en-p	YE
+en-pu	TJ
+en-r	RL
+en-re	[C
+en-s	JT
+en-sa	JT
+en-sh	UI
+en-si	DZ
+en-st	^A
 en-u	WG
 en-up	WG
-en-w	B]
-en-wi	EY
-en. (	LR
-en. 0	g9
-en. a	a?
-en. b	IU
-en. c	8h
-en. d	HV
+en-w	FX
+en-wi	IU
+en. (	MQ
+en. 0	c=
+en. a	[C
+en. b	FX
+en. c	=c
+en. d	KS
 en. e	IU
 en. g	JT
 en. h	B]
-en. m	FX
+en. k	QM
+en. m	DZ
 en. o	B]
-en. p	VH
-en. r	HV
-en. s	LR
-en. v	QM
+en. r	GW
+en. s	MQ
+en. v	RL
 en. w	C[
-en."	IU
-en." 	KS
-en.)	=c
-en.) 	=c
-en.*	EY
-en.* 	EY
-en.,	DZ
-en., 	DZ
-en..	HV
-en.. 	HV
-en...	JT
-en.0 	c=
-en.00	RL
-en.:	MQ
-en.: 	MQ
-en.b	A^
-en.b.	A^
-en.e	VH
-en.ex	VH
+en."	KS
+en.)	<d
+en.) 	<d
+en.*	C[
+en.* 	C[
+en.,	EY
+en., 	EY
+en..	LR
+en.. 	LR
+en...	LR
+en.0 	b>
+en.00	QM
+en.:	KS
+en.: 	KS
+en.b	DZ
+en.b.	DZ
+en.e	TJ
+en.ex	TJ
 en.k	IU
 en.ke	MQ
-en.s	A^
-en.t	SK
-en.”	UI
-en.” 	UI
-en/ 0	=c
-en/ a	TJ
+en.s	B]
+en.t	QM
+en.”	QM
+en.” 	QM
+en/ 0	?a
+en/ a	RL
 en/ b	HV
-en/ p	FX
+en/ p	KS
 en/ r	QM
-en/ s	ZD
-en//	RL
+en/ s	VH
+en//	XF
 en/0	EY
-en/00	GW
-en/h	FX
-en/hr	FX
-en/m	b>
-en/w	SK
-en0 	^A
-en0 (	QM
-en0 +	_@
-en0 -	VH
+en/00	FX
+en/h	GW
+en/hr	GW
+en/m	c=
+en/w	RL
+en0 	]B
+en0 (	SK
+en0 +	c=
+en0 -	RL
 en0 0	a?
-en0 a	[C
-en0 c	GW
-en0 d	KS
-en0 e	UI
-en0 f	DZ
-en0 g	i7
-en0 i	FX
+en0 a	XF
+en0 c	JT
+en0 d	MQ
+en0 e	^A
+en0 f	GW
+en0 g	e;
+en0 h	QM
+en0 i	IU
 en0 j	IU
-en0 k	]B
+en0 k	d<
 en0 l	ZD
-en0 m	RL
-en0 n	MQ
 en0 o	;e
-en0 q	WG
-en0 r	>b
-en0 s	GW
-en0 u	@_
-en0 v	[C
-en0 y	h8
-en0 |	b>
-en0 ·	;e
-en0 –	B]
-en0%	WG
+en0 p	SK
+en0 q	[C
+en0 r	;e
+en0 s	EY
+en0 u	C[
+en0 v	XF
+en0 w	LR
+en0 y	f:
+en0 |	c=
+en0 ·	<d
+en0 –	IU
+en0%	VH
 en0% 	UI
-en0)	TJ
-en0) 	UI
-en0),	UI
-en0).	JT
+en0)	RL
+en0) 	SK
+en0),	WG
 en0,	XF
-en0, 	^A
+en0, 	]B
 en0,0	JT
 en0-	a?
-en0-0	_@
-en0.	RL
+en0-0	]B
+en0.	SK
 en0. 	WG
-en0/	EY
-en0/0	>b
-en0/h	FX
+en0/	DZ
+en0/0	?a
+en0/h	GW
 en00	[C
-en00 	WG
-en00%	WG
-en00)	WG
-en00,	UI
-en00-	YE
-en00.	ZD
-en00/	A^
-en000	RL
-en00:	ZD
-en00;	VH
-en00a	VH
-en00g	RL
-en00p	XF
-en00t	?a
-en00x	C[
-en00–	a?
+en00 	TJ
+en00%	VH
+en00)	SK
+en00,	TJ
+en00-	[C
+en00.	XF
+en00/	C[
+en000	SK
+en00:	XF
+en00;	UI
+en00a	UI
+en00g	YE
+en00p	WG
+en00t	@_
+en00x	EY
+en00–	^A
 en0:	SK
-en0:0	RL
-en0;	QM
-en0; 	QM
-en0a	^A
-en0aa	WG
-en0am	VH
-en0b	_@
-en0bb	YE
-en0d	ZD
-en0dd	ZD
-en0e	HV
-en0ee	A^
-en0f	_@
-en0g	RL
-en0h	YE
-en0k	FX
-en0k.	@_
-en0l	_@
-en0lb	YE
-en0ll	WG
-en0m	g9
-en0m 	_@
-en0n	^A
-en0nd	YE
-en0nn	b>
-en0p	^A
-en0p.	WG
-en0pl	WG
+en0: 	QM
+en0:0	QM
+en0a	b>
+en0aa	^A
+en0am	WG
+en0b	b>
+en0bb	ZD
+en0d	YE
+en0dd	YE
+en0e	IU
+en0ee	FX
+en0f	ZD
+en0g	YE
+en0h	XF
+en0k	GW
+en0k.	IU
+en0l	b>
+en0lb	]B
+en0ll	ZD
+en0m	^A
+en0m 	YE
+en0n	d<
+en0nd	]B
+en0nn	ZD
+en0p	]B
+en0p.	YE
+en0pl	TJ
 en0pm	VH
-en0pp	WG
-en0q	_@
-en0qt	UI
-en0r	SK
-en0rr	TJ
-en0s	b>
-en0s 	a?
-en0s,	SK
-en0s.	SK
-en0st	XF
-en0t	LR
-en0th	IU
+en0pp	XF
+en0q	ZD
+en0qt	YE
+en0r	QM
+en0rr	WG
+en0s	_@
+en0s 	[C
+en0s,	QM
+en0s.	VH
+en0st	ZD
+en0t	KS
+en0th	GW
 en0tt	VH
-en0x	C[
-en0x0	C[
+en0x	HV
+en0x0	EY
 en0–	XF
-en0–0	XF
+en0–0	WG
 en: 	KS
 en: "	C[
-en: $	VH
-en: '	EY
-en: *	RL
+en: $	XF
+en: '	B]
 en: 0	JT
-en: a	?a
-en: c	EY
+en: a	FX
+en: c	GW
 en: d	EY
-en: h	RL
-en: i	_@
+en: h	VH
+en: i	]B
 en: l	QM
-en: m	ZD
-en: n	?a
-en: p	VH
-en: r	SK
-en: s	KS
+en: m	WG
+en: n	>b
+en: p	ZD
+en: s	GW
+en: t	SK
 en: w	FX
-en: “	IU
-en:0	RL
-en:00	RL
-en; 	TJ
-en; 0	_@
-en; a	QM
-en; b	HV
-en; c	LR
-en; d	HV
-en; f	QM
-en; g	YE
-en; i	RL
-en; l	JT
-en; m	_@
-en; n	MQ
-en; o	^A
-en; p	?a
-en; r	^A
-en; s	f:
+en: “	KS
+en:0	QM
+en:00	QM
+en; 	SK
+en; 0	[C
+en; a	RL
+en; b	IU
+en; d	IU
+en; f	KS
+en; g	TJ
+en; h	RL
+en; i	SK
+en; m	f:
+en; o	XF
+en; p	B]
+en; r	[C
+en; s	[C
 en; t	KS
-en; w	[C
-en; y	EY
+en; w	YE
+en; y	C[
 en? 	!}
-en?"	]B
-en?" 	]B
-en?)	JT
-en?) 	JT
-en??	FX
-en?? 	FX
+en?"	WG
+en?" 	WG
+en?)	KS
+en?) 	KS
+en??	DZ
+en?? 	EY
 en@a	[C
-en@b	b>
-en@br	]B
-en@c	FX
-en@ca	EY
-en@co	VH
-en@f	UI
-en@fe	JT
-en@g	[C
-en@gr	[C
-en@h	LR
-en@ha	HV
+en@b	_@
+en@br	ZD
+en@c	IU
+en@ca	GW
+en@co	QM
+en@f	SK
+en@g	XF
+en@gr	XF
+en@h	JT
+en@ha	GW
 en@hi	ZD
-en@la	f:
-en@li	JT
-en@p	[C
-en@q	KS
-en@qu	KS
-en@r	UI
-en@s	QM
-en@sa	YE
+en@l	SK
+en@la	YE
+en@li	KS
+en@p	]B
+en@q	LR
+en@qu	LR
+en@r	a?
+en@sa	^A
 en@st	SK
-en@t	m3
-en@ta	WG
-en@to	]B
-en@w	YE
-en@we	SK
-en@wi	XF
+en@t	e;
+en@ta	VH
+en@to	ZD
+en@w	RL
+en@we	QM
+en@wi	VH
+en[0	MQ
 en] 	FX
-en] w	GW
-ena 	RL
-ena "	FX
-ena 0	KS
-ena a	a?
+en] w	EY
+ena 	QM
+ena "	HV
+ena 0	JT
+ena a	XF
 ena b	EY
 ena c	ZD
-ena d	SK
-ena f	IU
-ena g	JT
-ena i	JT
-ena j	VH
-ena k	]B
-ena m	[C
-ena n	UI
-ena o	SK
-ena p	KS
-ena q	WG
-ena r	JT
-ena s	MQ
-ena t	HV
-ena v	TJ
-ena w	WG
-ena y	ZD
-ena |	a?
-ena £	WG
-ena)	MQ
-ena).	MQ
-ena,	IU
-ena, 	IU
-ena. 	MQ
-ena.”	DZ
+ena f	KS
+ena g	KS
+ena h	SK
+ena i	MQ
+ena j	RL
+ena k	b>
+ena m	WG
+ena n	RL
+ena o	UI
+ena p	IU
+ena q	XF
+ena r	GW
+ena s	KS
+ena t	GW
+ena v	RL
+ena w	QM
+ena y	TJ
+ena |	[C
+ena £	YE
+ena,	HV
+ena, 	HV
+ena-	SK
+ena.	IU
+ena. 	JT
+ena.”	LR
 ena0	QM
-ena@	GW
-enaa	WG
-enaa.	]B
-enab	GW
-enab 	WG
-enab.	]B
+ena@	IU
+enaa	^A
+enaa.	YE
+enab	EY
+enab 	XF
+enab.	XF
 enabb	VH
-enabe	IU
+enabe	HV
 enabi	UI
-enabl	GW
+enabl	JT
 enabn	HV
-enabo	KS
-enabr	QM
-enabs	DZ
+enabo	HV
+enabs	EY
 enaby	SK
-enac	IU
+enac	KS
 enaca	A^
-enacc	RL
-enach	TJ
+enacc	QM
+enace	RL
+enach	SK
 enaci	JT
-enack	GW
+enack	EY
 enacl	IU
-enaco	]B
-enacr	KS
-enact	IU
-enad 	9g
-enad)	SK
-enad,	QM
-enad-	EY
-enad.	A^
-enada	_@
-enadd	QM
-enade	WG
-enadg	JT
-enadi	YE
-enadl	GW
-enadm	RL
+enaco	XF
+enacr	GW
+enact	MQ
+enad 	=c
+enad'	LR
+enad)	VH
+enad,	MQ
+enad-	FX
+enad.	EY
+enada	XF
+enade	VH
+enadg	IU
+enadi	UI
+enadl	IU
+enadm	QM
 enado	JT
-enads	GW
-enadu	QM
-enady	KS
-enae	JT
-enae 	DZ
-enaf	MQ
-enaf 	^A
-enafe	LR
-enaff	XF
-enafl	C[
+enadu	RL
+enadv	QM
+enady	LR
+enae	IU
+enae 	EY
+enaf 	[C
+enafe	IU
+enaff	VH
+enafl	B]
 enafo	DZ
-enag	KS
-enag 	MQ
-enag,	TJ
-enaga	;e
+enaft	MQ
+enag	LR
+enag,	VH
+enaga	>b
 enage	UI
-enagh	[C
-enagi	QM
+enagg	SK
+enagh	YE
+enagl	QM
 enagn	DZ
-enago	VH
-enagr	IU
-enagu	LR
-enah	@_
+enago	UI
+enagr	KS
+enagu	MQ
+enah	A^
 enah 	B]
-enai	MQ
-enaid	DZ
-enaig	GW
+enai	LR
+enaid	EY
+enaig	KS
 enail	SK
-enaim	>b
-enain	HV
+enaim	?a
+enain	IU
 enair	[C
-enais	C[
-enait	RL
-enak	WG
+enais	?a
+enak	TJ
 enak 	YE
 enak,	KS
-enakd	XF
+enakd	RL
 enake	XF
-enakf	MQ
-enaks	MQ
-enal	QM
-enal 	UI
-enal,	EY
-enal.	DZ
-enala	ZD
+enaki	TJ
+enaks	LR
+enal 	VH
+enal,	?a
+enal.	B]
+enala	XF
 enalc	GW
-enald	]B
-enale	JT
+enald	^A
+enale	IU
 enalf	VH
+enali	MQ
 enalk	FX
-enall	LR
-enalm	TJ
-enalo	^A
-enalp	GW
-enalr	MQ
-enals	UI
-enalt	RL
+enalm	SK
+enaln	QM
+enalo	YE
+enalp	JT
+enals	QM
+enalt	TJ
 enalu	HV
-enalv	WG
-enalw	VH
-enam 	KS
-enam,	LR
+enalw	YE
+enam	MQ
+enam 	JT
+enam,	MQ
 enam-	RL
-enam.	FX
-enama	TJ
-enamb	ZD
-ename	QM
-enami	RL
-enamm	KS
-enamo	YE
-enamp	SK
-enams	UI
+enam.	EY
+enama	QM
+enamb	]B
+enami	QM
+enamm	HV
+enamo	[C
 enamu	MQ
 enan	QM
-enan 	TJ
-enan'	e;
-enan)	JT
-enan.	VH
-enan@	XF
-enana	WG
-enanc	IU
-enand	TJ
-enane	TJ
+enan 	SK
+enan'	b>
+enan)	KS
+enan.	UI
+enan@	TJ
+enana	UI
+enanc	FX
+enand	UI
 enang	8h
-enani	RL
-enank	JT
-enann	XF
+enank	LR
+enann	UI
 enans	SK
-enant	MQ
 enanu	SK
 enany	RL
-enao	RL
 enap	QM
-enap 	?a
-enap,	]B
-enap.	IU
-enapa	UI
-enape	GW
-enapi	MQ
-enapl	d<
-enapo	A^
-enapp	e;
-enapr	[C
-enaps	C[
+enap 	B]
+enap,	[C
+enap.	EY
+enapa	TJ
+enape	HV
+enapl	c=
+enapo	C[
+enapp	a?
+enapr	]B
+enaps	DZ
 enapt	IU
 enar 	B]
-enar'	YE
-enar,	TJ
+enar'	WG
 enar.	JT
 enar?	WG
 enara	QM
 enarb	QM
-enarc	FX
-enard	QM
-enare	WG
-enarf	b>
-enarg	LR
-enari	[C
+enarc	GW
+enard	RL
+enare	SK
+enarf	[C
+enari	WG
 enark	FX
 enarl	UI
-enarm	RL
+enarm	SK
 enarn	[C
-enarp	f:
-enarr	]B
-enars	^A
-enart	HV
+enaro	MQ
+enarp	g9
+enarr	ZD
+enars	[C
+enart	GW
 enarv	MQ
-enary	HV
-enas	QM
-enas 	GW
-enas,	QM
-enas;	XF
-enasc	[C
-enase	=c
-enash	QM
-enasi	GW
-enask	MQ
-enasn	TJ
-enaso	A^
+enary	IU
+enas 	JT
+enas,	RL
+enas;	]B
+enasc	YE
+enase	>b
+enash	SK
+enasi	HV
+enaso	@_
 enasp	LR
-enass	SK
-enast	_@
-enasu	DZ
-enasw	HV
-enasy	EY
+enass	RL
+enast	]B
+enasu	IU
+enasw	EY
+enasy	GW
 enat	QM
-enat 	JT
-enat,	XF
-enat-	LR
-enat.	XF
-enata	[C
-enatc	XF
-enate	IU
+enat 	KS
+enat,	[C
+enat-	MQ
+enat.	WG
+enata	WG
+enatc	SK
+enate	HV
 enath	_@
-enati	YE
-enato	A^
-enatr	MQ
-enats	HV
-enatt	C[
-enatu	VH
-enau	QM
-enauc	LR
-enaug	XF
-enaur	GW
-enaut	FX
-enav	GW
-enava	RL
-enavi	<d
-enavo	>b
-enavy	@_
-enaw	SK
+enati	SK
+enato	EY
+enats	KS
+enatt	FX
+enatu	RL
+enauc	A^
+enaug	WG
+enaur	C[
+enaut	JT
+enav	IU
+enava	WG
+enavi	>b
+enavo	C[
+enavy	B]
+enaw	QM
 enaw 	YE
+enawa	KS
 enawi	GW
-enawl	WG
-enawm	UI
-enawn	IU
-enaws	LR
+enawl	[C
+enawm	TJ
+enawn	LR
+enaws	IU
 enax	QM
-enay 	HV
-enay!	FX
-enay'	IU
-enay,	LR
-enay;	_@
-enayb	A^
-enaye	]B
-enayi	XF
-enayl	RL
-enaym	JT
-enaz	RL
-enaze	UI
-enb 	RL
-enb &	TJ
-enb (	ZD
-enb 0	b>
-enb a	KS
-enb b	_@
-enb d	B]
+enax 	MQ
+enay	QM
+enay 	JT
+enay!	HV
+enay'	FX
+enay;	XF
+enayb	C[
+enaye	[C
+enayi	ZD
+enaym	DZ
+enaze	RL
+enb 	SK
+enb &	QM
+enb (	[C
+enb 0	[C
+enb a	HV
+enb b	^A
+enb d	KS
 enb f	VH
-enb h	JT
-enb l	YE
-enb s	EY
-enb t	IU
-enb |	LR
-enb £	SK
+enb h	KS
+enb l	WG
+enb s	B]
+enb t	KS
+enb |	KS
+enb £	[C
 enb,	KS
 enb, 	KS
-enb-	@_
-enb-0	GW
-enb-c	DZ
+enb-	FX
+enb-0	HV
+enb-c	FX
 enb.	IU
-enb. 	HV
-enb.e	^A
-enb/	VH
-enb0	XF
-enb0 	XF
-enba	RL
+enb. 	GW
+enb.e	XF
+enb/	UI
+enb0	]B
+enb0 	]B
 enbab	QM
-enbac	TJ
-enbad	DZ
+enbac	QM
+enbad	EY
 enbag	a?
-enbal	ZD
-enban	DZ
-enbar	SK
-enbas	QM
-enbat	IU
-enbay	a?
-enbb	UI
-enbb.	YE
-enbbi	[C
-enbbl	WG
-enbbo	YE
-enbbs	LR
-enbby	B]
+enbal	]B
+enban	JT
+enbar	RL
+enbas	SK
+enbat	KS
+enbay	b>
+enbb	SK
+enbb.	ZD
+enbbi	^A
+enbbl	XF
+enbbo	a?
+enbbs	IU
+enbby	DZ
 enbc	JT
-enbc 	JT
-enbe	LR
-enbe 	@_
-enbe,	SK
-enbe.	MQ
-enbea	b>
-enbec	WG
-enbee	GW
-enbef	SK
-enbeg	SK
-enbeh	TJ
-enbei	QM
-enbel	VH
-enben	d<
-enber	FX
-enbes	>b
-enbet	JT
-enbev	[C
-enbex	@_
-enbh	VH
-enbha	WG
+enbc 	LR
+enbd	RL
+enbe	KS
+enbe 	B]
+enbe,	RL
+enbea	^A
+enbec	VH
+enbed	QM
+enbee	JT
+enbef	RL
+enbeg	QM
+enbeh	WG
+enbel	RL
+enben	b>
+enber	GW
+enbes	C[
+enbet	KS
+enbev	]B
+enbex	>b
+enbh	TJ
+enbha	VH
 enbi	FX
-enbia	GW
-enbic	VH
-enbid	@_
-enbig	KS
-enbik	RL
-enbil	IU
-enbin	LR
-enbir	a?
-enbis	TJ
-enbit	:f
-enbj	DZ
-enbje	DZ
-enbla	IU
-enbli	XF
-enblo	KS
-enblu	TJ
-enbly	XF
-enbn0	XF
-enbo	SK
-enboa	LR
-enbob	FX
-enbod	TJ
-enboi	YE
-enbol	TJ
-enbon	IU
-enbor	_@
-enbot	[C
-enbou	@_
-enbov	YE
-enbox	UI
-enbr	YE
-enbra	a?
-enbre	SK
-enbri	WG
-enbro	QM
-enbru	HV
-enbs	B]
+enbia	HV
+enbic	XF
+enbid	C[
+enbig	JT
+enbik	TJ
+enbil	JT
+enbir	b>
+enbis	LR
+enbit	<d
+enbj	GW
+enbje	GW
+enbl	QM
+enbla	HV
+enbli	UI
+enblo	LR
+enblu	QM
+enbly	SK
+enbn	KS
+enbn0	UI
+enboa	KS
+enbob	HV
+enbod	WG
+enboi	XF
+enbol	VH
+enbon	GW
+enboo	KS
+enbor	c=
+enbot	_@
+enbou	>b
+enbov	VH
+enbox	RL
+enbr	UI
+enbra	YE
+enbri	UI
+enbru	KS
+enbs	@_
 enbs 	ZD
-enbs.	?a
-enbsc	^A
+enbs.	C[
+enbsc	a?
 enbsi	EY
-enbsw	LR
-enbt 	XF
-enbud	B]
+enbsw	IU
+enbt 	VH
+enbu	MQ
+enbud	EY
 enbui	QM
-enbum	FX
-enbun	MQ
+enbum	C[
 enbur	WG
 enbus	HV
-enbut	LR
-enbuy	RL
-enbv	C[
-enbvi	C[
-enby	MQ
-enby 	RL
-enby,	DZ
-enbye	FX
-enc 	ZD
-enc 0	[C
+enbut	KS
+enbuy	SK
+enbv	GW
+enbvi	GW
+enby	IU
+enby 	TJ
+enby,	FX
+enbye	KS
+enc 	VH
+enc 0	YE
 enc a	RL
-enc b	RL
-enc c	a?
-enc d	EY
-enc f	IU
-enc l	XF
-enc t	EY
-enc w	MQ
-enc,	DZ
-enc, 	DZ
-enc.	FX
-enc. 	FX
-enc.e	WG
-enc:	C[
-enc: 	C[
-enc@	VH
-enc@s	VH
+enc b	TJ
+enc c	ZD
+enc d	B]
+enc l	_@
+enc s	MQ
+enc t	DZ
+enc w	QM
+enc,	GW
+enc, 	GW
+enc.	IU
+enc. 	JT
+enc.e	XF
+enc:	DZ
+enc: 	DZ
+enc@	YE
+enc@s	YE
 enca	MQ
-encad	KS
+enca 	IU
+encad	IU
 encaf	]B
-encag	_@
-encal	EY
+encag	[C
+encal	HV
 encam	QM
-encan	MQ
-encar	WG
-encas	YE
+encap	LR
+encar	VH
+encas	WG
 encat	MQ
-encau	KS
-encav	=c
-encc	SK
-encca	SK
-encce	[C
+encau	IU
+encav	?a
+encc	RL
+encca	RL
+encce	XF
 encco	GW
-encd	RL
-encd0	RL
-ence	QM
-ence 	QM
-ence)	[C
-ence,	KS
-ence:	c=
-ence;	VH
-ence?	JT
+encd	QM
+encd0	QM
+ence)	YE
+ence,	JT
+ence:	YE
+ence;	QM
+ence?	HV
 ence@	[C
-enceb	=c
-enced	RL
-encei	KS
-encel	HV
+enceb	EY
+encei	IU
+encel	FX
 encem	RL
 encen	UI
 encep	SK
-encer	LR
 ences	HV
-encf	ZD
-ench	RL
-ench 	FX
-ench.	VH
-enchb	RL
-enche	LR
-enchi	_@
-enchr	VH
-encht	MQ
+encf	[C
+ench	QM
+ench 	KS
+ench.	RL
+ench:	RL
+encha	LR
+enchb	QM
+enche	MQ
+enchi	ZD
+enchn	MQ
+enchr	TJ
+encht	KS
 enchu	HV
-enci	KS
-encia	VH
-encid	B]
-encie	SK
+enchy	JT
+enci	LR
+encia	YE
+encid	GW
 encil	HV
 encin	QM
-encip	[C
-encis	B]
-encit	IU
+encip	ZD
+encis	EY
+encit	JT
 enciv	MQ
-enck	TJ
-enck 	TJ
-enck'	FX
+enck	VH
+enck 	WG
+enck'	EY
 enck,	UI
-enck-	RL
-enck.	MQ
-encka	[C
+enck.	LR
+encka	WG
 encke	KS
-encki	FX
-enckl	[C
-enckm	TJ
-encko	HV
-encks	UI
-enckw	a?
-encl	XF
-encl.	TJ
-encla	GW
-encle	^A
-encli	KS
-enclo	UI
+encki	EY
+enckl	YE
+enckm	SK
+encko	DZ
+enckw	YE
+encl	VH
+encl.	b>
+encla	HV
+encle	]B
+encli	MQ
+enclo	TJ
+enclu	LR
 encm	^A
 encm 	^A
-enco	MQ
-enco.	_@
-encoa	RL
-encob	d<
-encod	GW
-encoe	RL
-encof	[C
-encol	>b
-encom	TJ
-encon	JT
-encoo	XF
-encop	GW
-encor	XF
-encos	FX
-encou	MQ
-encov	m3
-encr	GW
+enco.	]B
+encoa	QM
+encob	f:
+encod	EY
+encoe	UI
+encof	ZD
+encol	?a
+encom	SK
+encon	HV
+encoo	ZD
+encop	KS
+encor	WG
+encos	DZ
+encou	LR
+encov	e;
+encr	EY
 encra	UI
 encre	JT
-encri	>b
-encro	JT
-encry	B]
-encs	[C
-encs 	[C
+encri	A^
+encro	DZ
+encry	GW
+encs	^A
+encs 	^A
 encs,	YE
 enct	DZ
-enct 	JT
-enct,	DZ
-enct.	=c
+enct 	GW
+enct,	FX
+enct.	;e
 encta	HV
-encte	GW
-encti	SK
-encto	JT
-enctr	TJ
-enctu	=c
-encu	GW
-encue	YE
+encte	KS
+encti	QM
+enctr	RL
+encts	MQ
+enctu	<d
+encu	IU
+encue	SK
 encui	EY
-encul	LR
-encum	HV
+encul	IU
+encum	FX
 encup	LR
-encur	?a
-encus	FX
-encut	]B
-ency	RL
-ency 	FX
-encyc	VH
-end 	SK
+encur	EY
+encus	EY
+encut	^A
+ency	MQ
+ency 	JT
+encyc	XF
+end 	QM
 end "	MQ
 end &	IU
-end (	A^
-end /	FX
-end 0	TJ
+end (	C[
+end /	GW
+end 0	ZD
 end a	FX
-end b	VH
-end e	l4
-end f	HV
-end g	KS
-end i	JT
-end j	^A
-end k	LR
-end l	=c
-end n	b>
-end o	TJ
-end p	XF
-end q	:f
-end r	SK
-end s	QM
-end t	JT
-end u	SK
-end v	VH
-end w	RL
-end y	ZD
-end |	c=
-end £	QM
-end –	KS
-end"	TJ
-end" 	;e
-end",	a?
-end".	GW
-end'	LR
-end's	LR
-end)	FX
+end b	TJ
+end c	LR
+end e	i7
+end f	GW
+end g	MQ
+end h	MQ
+end i	KS
+end j	VH
+end k	MQ
+end l	A^
+end n	^A
+end o	SK
+end p	UI
+end q	A^
+end r	RL
+end s	LR
+end t	HV
+end u	QM
+end v	TJ
+end w	QM
+end y	WG
+end |	XF
+end –	HV
+end"	UI
+end" 	DZ
+end",	^A
+end".	C[
+end'	MQ
+end's	MQ
+end)	JT
 end) 	C[
-end,	RL
-end, 	RL
-end-	A^
-end-s	GW
+end,	QM
+end, 	QM
+end-	C[
+end-s	C[
 end.	LR
 end. 	IU
-end."	VH
-end.e	a?
+end.e	]B
 end0	MQ
 end0 	MQ
 end:	MQ
-end: 	KS
 end;	MQ
 end; 	MQ
-end?	EY
-end? 	EY
-end@	WG
-enda 	QM
-endab	VH
-endad	JT
-endag	FX
-endai	IU
-endal	MQ
-endam	LR
-endan	UI
-endar	B]
-endat	4l
+end?	C[
+end? 	C[
+end@	UI
+endab	UI
+endad	LR
+endai	GW
+endam	KS
+endan	XF
+endar	A^
+endat	8h
 endau	GW
-endaw	MQ
-enday	^A
+endaw	QM
+enday	ZD
 endba	LR
 endbe	YE
-endbs	RL
-endc	JT
-endd	TJ
-endd 	TJ
-endda	UI
+endbs	YE
+endc	KS
+endd	UI
+endd 	QM
+endd,	KS
+endda	TJ
 endde	LR
-enddl	UI
-enddo	VH
-enddr	5k
-enddy	a?
-ende	QM
+enddi	MQ
+enddl	XF
+enddo	YE
+enddr	;e
+enddy	[C
 ende 	RL
-ende'	YE
-ende,	d<
-ende-	WG
-ende.	FX
-endea	DZ
-endeb	VH
-endec	DZ
+ende'	SK
+ende,	c=
+ende-	YE
+ende.	HV
+endea	B]
+endeb	RL
+endec	FX
 ended	IU
-endee	SK
-endef	B]
-endel	TJ
+endef	?a
+endel	RL
 endem	TJ
-enden	]B
-endeo	IU
-endep	MQ
-ender	KS
-endes	UI
-endet	GW
-endf	HV
-endf 	C[
-endf,	JT
-endfa	^A
-endgi	TJ
+enden	ZD
+endeo	JT
+endep	QM
+ender	JT
+endes	WG
+endet	FX
+endey	IU
+endf	LR
+endf 	DZ
+endf,	KS
+endfa	ZD
+endgi	XF
 endh	LR
 endi	MQ
-endi 	KS
-endia	KS
+endi 	IU
+endia	LR
 endic	HV
-endie	IU
-endif	B]
-endin	ZD
+endid	RL
+endie	KS
+endif	A^
+endin	YE
+endio	LR
 endip	MQ
-endir	GW
-endis	B]
-endit	UI
-endiv	SK
-endl 	d<
+endir	IU
+endis	DZ
+endit	WG
+endiv	UI
+endl 	b>
 endle	TJ
-endli	FX
-endlo	^A
-endly	A^
-endm	UI
+endli	DZ
+endlo	b>
+endly	@_
+endm	WG
 endma	XF
-endmi	IU
-endmo	[C
-endn	HV
-endn'	LR
-endne	GW
+endmi	JT
+endmo	TJ
+endn	GW
+endne	FX
 endo	QM
 endo 	KS
-endoc	SK
-endoe	XF
-endog	XF
-endoi	RL
-endol	YE
-endom	KS
-endon	IU
+endo.	VH
+endoc	WG
+endoe	QM
+endog	VH
+endoi	SK
+endol	VH
+endom	LR
+endon	GW
 endoo	KS
-endor	HV
-endot	b>
-endou	d<
+endor	EY
+endot	ZD
+endou	c=
 endov	;e
-endow	JT
-endp	^A
-endr	RL
-endr 	^A
+endow	LR
+endp	WG
+endr	QM
+endr 	_@
 endra	LR
-endre	KS
-endri	_@
+endre	JT
+endri	]B
 endro	JT
-endry	LR
-ends 	JT
-ends,	HV
-ends.	^A
-endsa	[C
-endso	XF
-endst	YE
+endru	RL
+ends 	IU
+ends,	MQ
+ends.	a?
+endsa	XF
+endso	QM
+endst	TJ
 endu	VH
 enduc	JT
-endug	[C
-endul	LR
-endun	XF
-endur	YE
-endus	GW
-endv	RL
-endve	IU
-endvi	b>
-endwr	QM
-endy	WG
+endug	UI
+endun	UI
+endur	VH
+endus	LR
+endv	WG
+endve	C[
+endvi	WG
+endwr	KS
+endy	VH
 endy 	YE
 endy'	LR
-endy,	DZ
-endy.	C[
-ene "	?a
-ene $	GW
-ene &	@_
-ene (	XF
-ene -	ZD
-ene /	@_
-ene 0	a?
-ene a	IU
-ene b	LR
-ene c	[C
-ene d	LR
-ene e	XF
-ene f	TJ
+endy,	IU
+endy.	?a
+ene "	B]
+ene $	IU
+ene &	B]
+ene (	VH
+ene -	]B
+ene /	B]
+ene 0	]B
+ene a	MQ
+ene b	MQ
+ene c	ZD
+ene d	KS
+ene e	YE
+ene f	UI
+ene g	JT
 ene h	TJ
-ene i	QM
-ene j	UI
-ene k	DZ
-ene l	IU
+ene i	RL
+ene j	QM
+ene k	EY
+ene l	JT
 ene m	LR
-ene n	FX
-ene o	HV
-ene q	VH
-ene r	ZD
-ene s	MQ
-ene u	HV
-ene v	B]
-ene w	KS
-ene y	XF
-ene £	>b
-ene –	IU
-ene “	DZ
-ene!	ZD
-ene!!	ZD
-ene"	B]
-ene" 	C[
+ene n	HV
+ene o	EY
+ene q	UI
+ene r	VH
+ene t	QM
+ene u	FX
+ene v	EY
+ene w	LR
+ene y	[C
+ene |	SK
+ene £	C[
+ene –	MQ
+ene “	LR
+ene!	UI
+ene!!	UI
+ene"	C[
+ene" 	GW
 ene",	IU
-ene".	EY
-ene'	VH
+ene".	IU
+ene'	RL
 ene'd	A^
-ene'l	UI
+ene'l	VH
 ene'r	YE
-ene's	RL
-ene'v	FX
-ene)	b>
-ene) 	]B
-ene),	YE
-ene).	WG
-ene-	HV
-ene-b	UI
-ene-d	KS
-ene-l	IU
-ene-o	IU
-ene-p	YE
+ene'v	IU
+ene)	_@
+ene) 	[C
+ene),	WG
+ene).	YE
+ene-	IU
+ene-b	[C
+ene-d	GW
+ene-l	MQ
+ene-o	GW
+ene-p	TJ
 ene-s	_@
+ene. 	MQ
 ene.e	ZD
-ene0	QM
 ene:	RL
 ene: 	RL
 ene;	GW
 ene; 	GW
-ene?	:f
-ene? 	=c
-ene@	QM
-ene@f	GW
-ene@r	SK
+ene?	<d
+ene? 	?a
+ene@f	JT
+ene@r	[C
 ene@s	SK
-enea	IU
-enea 	g9
-enea,	_@
-eneac	WG
-eneaf	WG
-eneag	TJ
-eneam	A^
-enean	VH
-eneap	=c
-enear	IU
-eneas	@_
-eneat	YE
-eneav	TJ
-eneb	GW
-eneb 	FX
+enea	MQ
+enea 	e;
+enea,	c=
+eneac	TJ
+eneaf	RL
+eneag	UI
+eneak	LR
+eneam	GW
+enean	RL
+eneap	B]
+enear	HV
+eneas	>b
+eneat	WG
+eneav	QM
+eneb	JT
+eneb 	B]
 eneb,	?a
-enebb	QM
-enebe	c=
+enebb	MQ
+enebe	f:
 enebo	QM
-enebr	GW
+enebr	JT
 enebs	EY
-enebu	JT
-eneby	IU
-enec 	ZD
-enec@	VH
-eneca	RL
-enece	XF
-eneci	<d
-eneco	MQ
-enecr	KS
-enect	SK
-enecu	[C
-ened 	WG
-ened"	C[
-ened.	LR
-ened:	JT
-ened?	IU
-enedd	QM
-enede	TJ
-enedg	UI
-enedi	RL
-enedn	KS
+enebu	LR
+eneby	KS
+enec 	YE
+enec@	YE
+eneca	QM
+enece	UI
+enech	KS
+eneci	B]
+eneck	MQ
+enecr	MQ
+enect	RL
+enecu	WG
+ened 	YE
+ened"	?a
+ened.	KS
+ened:	LR
+ened?	EY
+eneda	RL
+enede	VH
+enedg	WG
+enedn	IU
 enedr	JT
 eneds	HV
+enedw	RL
 enedy	<d
-enee	QM
 enee 	TJ
-enee'	HV
-enee,	IU
-enee.	TJ
-eneec	[C
+enee'	LR
+enee,	MQ
+enee.	SK
+eneec	_@
 eneed	UI
-eneek	MQ
 eneel	a?
-eneen	C[
+eneen	A^
 eneep	SK
-eneer	RL
+eneer	QM
 enees	XF
-eneet	TJ
-eneez	SK
-enef	MQ
-enef 	JT
-enefa	EY
+eneet	RL
+eneez	XF
+enef 	IU
+enefa	GW
 enefe	?a
-enefi	UI
+enefi	TJ
 enefo	QM
-eneft	QM
-eneg 	FX
-enega	SK
+eneft	RL
+enefu	XF
+eneg 	GW
+enega	VH
 enege	HV
-enegg	LR
+enegg	MQ
 enegi	VH
-eneh	JT
-eneha	EY
-enehi	KS
-enehu	LR
+eneh	KS
+eneha	KS
 enei	UI
-eneic	VH
-eneig	WG
-eneil	A^
-enein	RL
-eneit	MQ
-enek 	JT
-enek,	QM
+eneic	TJ
+eneig	]B
+eneil	C[
+enein	SK
+eneit	LR
+eneiv	MQ
+enek 	LR
 enek.	EY
-enekd	^A
-eneke	VH
-enekl	FX
-eneks	SK
+enekd	TJ
+eneke	TJ
+enekl	EY
+eneks	WG
 enel	UI
-enel 	TJ
-enel"	VH
+enel 	WG
+enel"	SK
 enel,	]B
-enel.	KS
-enela	C[
-enelb	]B
+enel.	MQ
+enela	HV
+enelb	ZD
 enelc	TJ
-eneld	QM
-enele	YE
-enelf	?a
-eneli	GW
-enell	QM
-enelm	_@
+enele	XF
+enelf	A^
+eneli	JT
+enelm	YE
 enels	QM
-enelt	GW
-enelv	HV
-enelw	HV
-enely	:f
+enelt	KS
+enelv	IU
+enelw	EY
+enely	>b
 enem 	MQ
-enem,	DZ
-enem.	GW
-enema	IU
+enem,	FX
+enema	MQ
 enemb	RL
-eneme	MQ
 enemi	UI
-enemo	YE
-enemp	[C
-enems	@_
-enen	LR
-enen 	VH
-enen'	KS
-enen)	C[
+enemo	WG
+enemp	ZD
+enems	C[
+enen 	SK
+enen'	LR
+enen)	FX
 enen,	UI
-enen.	B]
-enen:	IU
-enen;	VH
+enen.	DZ
+enen:	KS
+enen;	YE
 enena	SK
-enenc	LR
-enend	YE
-eneng	FX
+enenc	MQ
+enend	XF
+eneng	IU
 enenh	[C
-eneni	DZ
-enenn	]B
-eneno	RL
-enenq	DZ
+eneni	GW
+enenn	ZD
+enenq	GW
 enens	RL
-enent	A^
-enenu	VH
+enent	DZ
+enenu	ZD
 enenv	JT
-enenw	FX
-enen”	LR
-eneo	JT
-eneo 	B]
-eneof	<d
-eneon	IU
-eneor	c=
-eneos	?a
-enep	WG
-enep,	ZD
-enep.	B]
-enepa	]B
-enepe	^A
-eneph	GW
-enepi	JT
-enepo	[C
-eneps	VH
-enept	KS
-eneq	<d
-enequ	<d
-ener	QM
-ener 	ZD
-ener!	B]
-ener"	:f
-ener'	GW
-ener)	B]
-ener,	JT
-ener-	XF
-ener.	DZ
-ener:	KS
-ener;	MQ
-ener@	c=
+enenw	GW
+enen”	FX
+eneo	IU
+eneo 	EY
+eneof	EY
+eneon	JT
+eneor	a?
+eneos	HV
+enep	VH
+enep 	RL
+enep,	WG
+enep.	C[
+enepa	[C
+enepe	]B
+eneph	EY
+enepi	HV
+enepo	XF
+eneps	TJ
+eneq	?a
+enequ	?a
+ener 	XF
+ener!	GW
+ener"	<d
+ener'	HV
+ener)	A^
+ener-	ZD
+ener.	IU
+ener;	LR
+ener@	VH
 enera	XF
-enerb	VH
-enerc	JT
-enere	IU
-enerf	]B
-enerh	IU
-enerl	>b
-enerm	ZD
-enern	IU
-enero	FX
-enerp	]B
+enerb	XF
+enerc	GW
+enere	JT
+enerf	ZD
+enerh	LR
+enerl	IU
+enerm	[C
+enern	KS
+enero	IU
+enerp	^A
 enerr	DZ
-enert	WG
+eners	JT
+enert	[C
 enerv	MQ
-enerw	VH
-enery	RL
+enerw	WG
+enery	VH
 enes	LR
 enes 	UI
-enes"	ZD
+enes"	QM
 enes'	IU
 enes)	KS
-enes,	LR
-enes-	ZD
-enes.	RL
-enes;	[C
-enes?	DZ
-enes@	YE
-enesa	?a
-enesc	EY
-enese	QM
+enes-	XF
+enes.	QM
+enes:	LR
+enes;	VH
+enes?	B]
+enes@	_@
+enesa	DZ
+enesc	LR
 enesh	JT
-enesk	FX
-enesm	TJ
-eneso	LR
-enest	[C
-enesu	DZ
-enet	FX
+enesi	RL
+enesk	C[
+enesm	YE
+enesn	MQ
+eneso	HV
+enesp	KS
+enest	XF
+enesu	FX
+enet	JT
 enet 	IU
-enet)	RL
-enet,	a?
-enet-	SK
+enet)	TJ
+enet,	^A
 enet.	8h
-eneta	MQ
 enetc	MQ
-enete	JT
-eneth	LR
-eneti	DZ
-enets	KS
-enett	YE
-enetu	^A
-enety	SK
-eneu	_@
-eneum	[C
-eneur	VH
+enete	KS
+eneth	KS
+eneti	HV
+enetr	KS
+enets	LR
+enett	TJ
+enetu	_@
+enety	RL
+eneu	a?
+eneum	ZD
+eneur	UI
 enev	QM
-eneva	YE
-enevd	KS
-enevi	MQ
-enew	QM
-enew 	WG
-enew'	EY
-enew,	KS
-enewa	DZ
+enev 	QM
+eneva	TJ
+enevd	MQ
+enew 	XF
+enew'	FX
+enewa	JT
 enewh	IU
-enewi	IU
-enewo	]B
-enewr	UI
-enews	FX
-enex	SK
-enex 	@_
-enexa	XF
-enexi	[C
+enewi	LR
+enewo	[C
+enewr	WG
+enews	JT
+enex	TJ
+enex 	A^
+enexa	YE
+enexc	QM
+enexi	UI
 enexl	VH
-enext	LR
-eney	TJ
-eney 	QM
+eney 	RL
 eney'	YE
-eney,	QM
-eney.	8h
-eney:	LR
-eneya	@_
-eneye	MQ
-eneyi	^A
-eneyo	]B
-eneyr	B]
-eneys	b>
-eneyw	c=
+eney,	SK
+eney.	>b
+eney:	JT
+eneya	B]
+eneye	LR
+eneyi	XF
+eneyo	ZD
+eneyr	EY
+eneys	d<
+eneyw	]B
 enez	VH
-eneze	YE
+eneze	XF
+enf 	MQ
 enf (	XF
-enf 0	UI
-enf a	LR
-enf b	HV
-enf c	LR
+enf 0	QM
+enf b	GW
+enf c	KS
 enf d	YE
-enf e	ZD
-enf f	XF
-enf g	9g
-enf h	FX
-enf i	]B
-enf j	WG
-enf l	HV
-enf m	B]
-enf n	VH
-enf o	[C
-enf p	UI
+enf e	TJ
+enf f	TJ
+enf g	?a
+enf h	DZ
+enf i	XF
+enf j	XF
+enf l	IU
+enf m	EY
+enf n	UI
+enf o	YE
+enf p	WG
 enf r	EY
-enf s	LR
-enf t	HV
-enf u	XF
-enf v	GW
-enf w	JT
-enf y	RL
-enf,	JT
-enf, 	JT
-enf-	JT
-enf.	LR
-enf. 	LR
-enf0	KS
+enf s	MQ
+enf t	GW
+enf u	TJ
+enf v	C[
+enf w	KS
+enf y	VH
+enf,	LR
+enf, 	LR
+enf-	IU
+enf.	HV
+enf. 	IU
+enf0	MQ
 enf:	SK
-enf: 	ZD
+enf: 	UI
 enf;	VH
 enf; 	VH
-enfa	SK
+enfac	QM
 enfad	C[
-enfai	KS
-enfal	MQ
-enfam	SK
-enfan	[C
-enfar	WG
-enfas	GW
+enfai	IU
+enfam	RL
+enfan	YE
+enfar	VH
+enfas	HV
 enfat	]B
 enfe 	GW
-enfeb	JT
-enfec	C[
-enfed	IU
-enfee	_@
-enfeg	RL
-enfel	[C
-enfer	GW
-enfes	RL
-enfet	]B
-enfew	JT
-enff 	LR
-enff,	6j
-enff.	XF
-enffe	UI
-enffi	TJ
-enffl	LR
-enffo	RL
+enfeb	LR
+enfec	A^
+enfed	FX
+enfee	YE
+enfeg	YE
+enfel	YE
+enfen	LR
+enfer	DZ
+enfet	ZD
+enfew	KS
+enff,	<d
+enff.	TJ
+enffe	SK
+enffl	MQ
+enffo	UI
 enffs	TJ
-enfi	QM
-enfic	SK
+enfic	TJ
 enfid	LR
-enfie	LR
-enfif	MQ
-enfig	EY
-enfil	EY
-enfir	KS
-enfis	SK
-enfit	g9
-enfiv	UI
-enfix	VH
-enfl	SK
-enfla	ZD
-enfle	HV
-enfli	MQ
-enflo	YE
-enflu	RL
+enfie	GW
+enfig	IU
+enfil	IU
+enfir	JT
+enfis	TJ
+enfit	b>
+enfiv	XF
+enfix	WG
+enfl	QM
+enfla	YE
+enfle	JT
+enfli	JT
+enflo	ZD
+enflu	TJ
+enfly	JT
 enfo	MQ
-enfol	KS
-enfon	KS
-enfoo	B]
-enfou	XF
-enfr	UI
-enfra	[C
-enfre	ZD
-enfri	IU
-enfs	ZD
-enfs 	HV
-enfsc	XF
-enft	UI
-enft 	QM
-enft,	WG
-enft.	KS
-enfte	QM
-enfts	b>
-enfty	LR
-enfu	RL
-enful	LR
-enfun	TJ
-enfur	^A
+enfol	LR
+enfon	GW
+enfoo	A^
+enfou	WG
+enfr	SK
+enfra	ZD
+enfre	WG
+enfri	KS
+enfry	MQ
+enfs	YE
+enfs 	JT
+enfsc	YE
+enft	SK
+enft 	RL
+enft,	ZD
+enft.	IU
+enfts	c=
+enfu	QM
+enful	MQ
+enfun	QM
+enfur	a?
 enfus	JT
-eng 	KS
-eng &	XF
-eng (	HV
-eng a	SK
-eng b	JT
-eng c	VH
-eng d	KS
-eng g	WG
-eng h	B]
-eng i	WG
-eng k	DZ
-eng l	UI
-eng m	ZD
-eng n	UI
-eng o	KS
-eng p	LR
-eng r	_@
-eng s	QM
+eng 	MQ
+eng &	^A
+eng (	GW
+eng 0	MQ
+eng a	RL
+eng c	UI
+eng d	JT
+eng e	LR
+eng f	QM
+eng g	YE
+eng h	A^
+eng i	^A
+eng k	GW
+eng l	TJ
+eng m	_@
+eng n	TJ
+eng p	JT
+eng r	YE
+eng s	LR
 eng t	?a
-eng u	ZD
-eng w	UI
-eng y	A^
-eng |	a?
-eng!	@_
-eng! 	@_
-eng"	GW
-eng" 	LR
-eng",	C[
-eng'	DZ
-eng,	KS
-eng, 	KS
-eng-	VH
+eng u	XF
+eng w	TJ
+eng y	C[
+eng |	_@
+eng!	EY
+eng! 	EY
+eng"	HV
+eng" 	KS
+eng",	?a
+eng'	GW
+eng,	MQ
+eng, 	MQ
+eng-	SK
 eng.	QM
-eng.e	RL
-eng0	YE
-eng0 	YE
-eng;	[C
-eng; 	[C
-enga	TJ
+eng. 	QM
+eng.e	d<
+eng0	ZD
+eng0 	ZD
+eng:	QM
+eng: 	QM
+eng;	UI
+eng; 	UI
+enga	RL
 enga 	LR
-engab	QM
+engab	KS
 engai	>b
-engal	KS
-engan	a?
-engar	SK
-engat	a?
-engau	[C
-engav	GW
-engb	KS
-engb 	b>
-enge,	HV
-enge:	RL
-enge?	C[
-engea	MQ
-enged	=c
+engan	YE
+engar	RL
+engas	QM
+engat	b>
+engau	]B
+engav	B]
+engb	LR
+engb 	[C
+enge,	EY
+enge.	MQ
+enge:	UI
+enge?	B]
+enged	?a
 engee	ZD
-engem	EY
-engen	KS
-engeo	<d
-enger	^A
-enges	UI
-enget	MQ
-engg	MQ
-engg 	MQ
-engge	VH
-enggi	A^
-engh	MQ
-engh 	_@
-engh,	WG
-engh-	UI
-engh.	IU
-enghb	KS
+engem	JT
+engen	HV
+engeo	EY
+enger	]B
+enges	SK
+engg	LR
+engg 	KS
+engge	WG
+enggi	C[
+engh 	^A
+engh,	VH
+engh-	TJ
+engh.	JT
+enghb	LR
 enghe	IU
-engho	FX
-enght	LR
+engho	IU
+enght	MQ
 engi	HV
-engie	JT
+engie	DZ
 engif	TJ
-engin	MQ
-engis	QM
-engiv	KS
-engl	MQ
-engla	UI
-engle	MQ
+engil	KS
+engiv	MQ
+engla	SK
+engle	DZ
 engli	@_
-englo	DZ
-engly	[C
-engn	LR
-engn 	UI
-engna	JT
-engne	@_
-engno	IU
-engns	MQ
+englo	EY
+engly	UI
+engma	QM
+engn	MQ
+engn 	WG
+engna	QM
+engne	<d
+engno	FX
+engns	JT
 engo	LR
-engo 	XF
+engo 	ZD
 engoa	RL
 engoe	JT
-engoi	DZ
-engol	=c
-engon	[C
-engoo	DZ
-engos	LR
-engot	YE
-engps	GW
+engoi	FX
+engol	<d
+engon	XF
+engoo	A^
+engos	DZ
+engot	WG
+engps	B]
 engr	JT
-engra	JT
-engre	MQ
-engri	TJ
-engro	RL
+engra	LR
+engre	KS
+engri	VH
+engro	VH
 engs	VH
-engs 	YE
+engs 	XF
 engs)	UI
-engs,	SK
-engs.	FX
-engs@	YE
-engst	VH
-engt	EY
-ength	KS
-engu	RL
+engs,	RL
+engs.	GW
+engs@	WG
+engst	TJ
+engt	IU
+ength	JT
 engua	UI
-engue	GW
-engui	UI
+engue	MQ
+engui	ZD
 engul	QM
-engun	QM
-engur	?a
-engut	^A
-enguy	?a
+engun	RL
+engur	C[
+engut	[C
+enguy	A^
 engw	QM
 engwe	JT
-engwo	UI
-enh 	XF
-enh (	KS
+engwo	TJ
+enh 	VH
+enh (	JT
 enh 0	LR
-enh b	[C
-enh c	GW
-enh d	KS
-enh e	LR
-enh f	IU
-enh g	TJ
-enh h	MQ
-enh l	EY
+enh b	]B
+enh c	IU
+enh d	HV
+enh e	GW
+enh f	JT
+enh g	QM
+enh h	QM
+enh l	HV
 enh m	@_
 enh n	WG
-enh o	_@
-enh p	UI
-enh r	MQ
-enh s	YE
-enh t	RL
-enh u	[C
-enh v	VH
-enh w	IU
-enh |	KS
-enh'	FX
-enh' 	IU
-enh's	HV
-enh)	_@
-enh) 	_@
+enh o	]B
+enh p	TJ
+enh r	KS
+enh s	WG
+enh u	VH
+enh v	UI
+enh w	HV
+enh y	RL
+enh |	LR
+enh'	EY
+enh' 	HV
+enh's	EY
+enh)	ZD
+enh) 	ZD
 enh,	QM
 enh, 	QM
-enh-	SK
-enh.e	VH
+enh.	MQ
+enh.e	ZD
 enh:	JT
 enh: 	JT
 enh;	[C
 enh; 	[C
-enh@	TJ
-enha	QM
+enh@	SK
 enha,	>b
-enhab	FX
-enhad	9g
-enhai	XF
+enhab	HV
+enhad	>b
+enhai	ZD
 enhal	QM
-enham	XF
-enhan	SK
-enhap	JT
+enham	WG
+enhap	KS
 enhas	RL
-enhat	IU
-enhau	QM
+enhat	JT
+enhau	SK
 enhaw	MQ
-enhay	UI
-enhaz	WG
-enhb	KS
-enhba	RL
-enhbr	KS
-enhc	GW
-enhd	LR
-enhd0	KS
-enhe	KS
+enhaz	SK
+enhb	MQ
+enhba	QM
+enhbr	LR
+enhc	HV
+enhd	KS
+enhd0	IU
+enhe	MQ
 enhe 	IU
-enhe'	LR
-enhe.	LR
-enhea	MQ
-enhec	RL
-enhed	UI
-enhee	UI
-enhef	HV
-enhel	MQ
-enhem	MQ
-enhen	RL
+enhe'	MQ
+enhe.	IU
+enhec	MQ
+enhed	RL
+enhee	TJ
+enhef	DZ
+enhem	KS
+enhen	QM
 enhep	a?
 enher	KS
-enhes	TJ
-enhet	GW
-enhew	A^
-enhex	QM
+enhes	WG
+enhet	FX
+enhew	DZ
 enhey	KS
-enhf	IU
-enhfu	IU
-enhg	ZD
-enhga	ZD
+enhf	KS
+enhfu	KS
+enhg	VH
+enhga	VH
 enhi 	5k
-enhic	DZ
-enhid	VH
-enhie	XF
-enhig	>b
-enhil	_@
+enhic	FX
+enhid	TJ
+enhie	WG
+enhig	?a
+enhil	^A
 enhim	UI
-enhin	QM
-enhio	DZ
-enhip	SK
-enhir	ZD
-enhis	FX
-enhit	IU
-enhiv	RL
-enhiy	C[
-enhl	TJ
-enhly	QM
-enhm	MQ
-enhmi	FX
-enho	LR
-enho 	WG
-enhob	IU
-enhod	MQ
-enhoe	VH
-enhoi	GW
-enhol	c=
-enhom	IU
-enhoo	TJ
-enhop	^A
+enhio	A^
+enhip	QM
+enhir	TJ
+enhis	DZ
+enhit	GW
+enhiv	SK
+enhiy	FX
+enhl	UI
+enhm	JT
+enhmi	GW
+enhni	MQ
+enho	MQ
+enho 	UI
+enhob	HV
+enhoe	UI
+enhoi	HV
+enhol	[C
+enhom	JT
+enhoo	VH
+enhop	ZD
 enhor	C[
-enhot	HV
+enhot	GW
 enhou	SK
-enhow	3m
-enhr	QM
-enhr.	LR
-enhre	VH
-enhri	VH
-enhro	LR
-enhrs	^A
-enhru	]B
-enhs 	RL
-enhs,	GW
-enhs.	HV
-enht	LR
-enht 	EY
-enhte	KS
+enhow	9g
+enhr.	KS
+enhre	QM
+enhri	TJ
+enhro	KS
+enhrs	VH
+enhru	ZD
+enhs.	JT
+enht	MQ
+enht 	A^
+enht.	LR
+enhte	LR
 enhti	HV
-enhts	[C
-enhty	TJ
-enhu	RL
-enhu 	_@
-enhub	FX
-enhug	UI
-enhum	>b
-enhun	]B
-enhur	VH
-enhus	@_
-enhut	[C
+enhts	]B
+enhty	VH
+enhu 	e;
+enhub	EY
+enhug	TJ
+enhum	?a
+enhun	^A
+enhur	SK
+enhus	B]
+enhut	ZD
 enhw	?a
-enhwa	FX
-enhx	MQ
+enhwa	HV
 enhy	QM
-enhy 	TJ
-enhy.	EY
-eni (	GW
-eni 0	UI
-eni a	LR
-eni c	VH
-eni d	TJ
-eni e	JT
-eni f	[C
-eni h	IU
-eni i	KS
-eni j	?a
-eni k	]B
-eni l	ZD
-eni m	^A
-eni n	>b
-eni o	QM
-eni p	GW
-eni q	A^
-eni r	KS
-eni s	>b
-eni t	VH
+enhy 	RL
+enhy.	KS
+eni 	LR
+eni (	HV
+eni 0	WG
+eni c	RL
+eni d	XF
+eni e	HV
+eni f	YE
+eni g	KS
+eni h	JT
+eni j	@_
+eni k	YE
+eni l	YE
+eni m	[C
+eni n	DZ
+eni o	TJ
+eni p	JT
+eni q	=c
+eni r	MQ
+eni s	C[
+eni t	WG
 eni u	KS
-eni v	KS
+eni v	HV
 eni w	QM
 eni'	KS
-eni'd	DZ
-eni'l	;e
+eni'd	A^
+eni'l	=c
 eni'm	MQ
-eni'v	ZD
-eni,	^A
-eni, 	^A
+eni'v	XF
+eni,	_@
+eni, 	_@
 eni-	DZ
 eni-c	DZ
-eni. 	YE
-enia 	b>
-eniab	XF
-eniag	TJ
-enial	KS
-enian	HV
+eni. 	XF
+enia 	]B
+eniab	_@
+eniag	UI
+enial	MQ
+enian	KS
 eniar	GW
 enias	QM
-eniat	c=
-enib	GW
-enibb	WG
-enibe	LR
-enibh	MQ
-enibl	>b
+eniat	YE
+enib	A^
+enibb	^A
+enibe	MQ
+enibl	C[
 enic	LR
-enic 	TJ
-enic,	KS
-enic.	:f
-enica	MQ
+enic 	RL
+enic,	MQ
+enic.	<d
 enice	IU
-enich	EY
-enick	YE
+enich	FX
+enick	VH
 enicl	ZD
-enics	[C
-enict	-s
-enicy	VH
-enid	LR
-enid 	C[
-enid"	QM
-enid,	RL
-enid.	<d
-enid:	RL
-enida	RL
+enics	^A
+enict	3m
+enicu	MQ
+enicy	XF
+enid	KS
+enid 	FX
+enid.	>b
+enid:	TJ
+enida	QM
 enidd	UI
-enidg	UI
-enidi	YE
+enidg	SK
+enidi	ZD
 enidn	LR
-enids	EY
-enidy	@_
-enie	DZ
-enie 	_@
-enie,	KS
-eniec	SK
-enied	?a
-eniel	GW
-enien	FX
-enier	QM
-eniet	<d
-eniew	DZ
-enif	QM
-enif 	MQ
-enife	FX
-enift	XF
+enids	B]
+enidy	B]
+enie	EY
+enie 	a?
+enie,	LR
+enied	A^
+eniel	FX
+enien	GW
+enier	SK
+eniet	A^
+eniew	FX
+enif	RL
+enife	GW
+enifi	LR
+enift	YE
 enig	QM
-enig 	LR
+enig 	GW
 enig,	EY
-enig.	FX
-eniga	QM
-enige	EY
-enigg	QM
-enigh	LR
-enigu	EY
-enik	KS
-enike	KS
-enil	[C
-enil 	GW
-enil'	WG
-enil,	SK
-enil.	SK
-enila	WG
-enilb	HV
+enig.	A^
+enige	DZ
+enigg	SK
+enigu	IU
+enik	HV
+enike	HV
+enil	XF
+enil 	JT
+enil'	SK
+enil,	QM
+enil.	TJ
+enila	_@
+enilb	GW
 enild	[C
-enilf	JT
 enili	IU
-enilk	VH
-enill	TJ
-enilm	VH
-eniln	QM
+enilk	XF
+enill	QM
+enilm	RL
 enilo	^A
-enils	KS
-enilt	XF
-enilw	UI
-enily	UI
-enim	UI
-enim,	_@
-enim.	VH
-enimb	RL
-enime	_@
-enimn	[C
-enimo	;e
-enimp	FX
-enims	8h
-enin 	HV
+enils	MQ
+enilt	SK
+enilw	SK
+enily	TJ
+enim,	d<
+enima	TJ
+enimb	VH
+enime	[C
+enimi	RL
+enimn	ZD
+enimo	?a
+enimp	LR
+enims	;e
+enin 	GW
 enin"	IU
-enin'	RL
-enin)	LR
-enin,	LR
-enin-	GW
-enin.	C[
-enina	JT
-eninc	YE
-enind	IU
-enine	QM
-ening	QM
-enini	YE
-enink	9g
-enins	SK
-eninu	DZ
-eniny	HV
-enio	JT
-enio 	MQ
-enion	KS
-enior	[C
-eniou	?a
-enip	WG
-enip'	GW
-enip,	UI
-enipa	b>
-enipe	YE
-enipp	A^
+enin'	VH
+enin)	KS
+enin-	HV
+enin.	DZ
+enina	LR
+eninc	WG
+enind	GW
+eninf	QM
+enini	XF
+enink	<d
+eninn	QM
+enins	RL
+enint	RL
+eninu	B]
+eninv	QM
+eniny	MQ
+enio	KS
+enio 	JT
+enior	ZD
+eniou	GW
+enip	VH
+enip'	FX
+enip,	^A
+enipa	_@
+enipe	VH
+enipl	QM
+enipp	FX
 enips	a?
-enipt	QM
-eniq	[C
-eniqu	XF
-enir	RL
-enir 	VH
+eniq	VH
+eniqu	SK
+enir	SK
+enir 	ZD
 enir)	IU
-enir,	SK
-enir-	_@
-enir.	A^
-enira	VH
+enir,	RL
+enir-	^A
+enir.	@_
+enira	WG
 enird	d<
 enire	KS
-eniri	B]
-enirk	TJ
-enirl	HV
-enirm	QM
-enirr	]B
+eniri	C[
+enirk	UI
+enirl	DZ
+enirm	RL
+eniro	RL
+enirr	_@
 enirs	TJ
-enirt	SK
 eniry	DZ
-enis 	WG
-enis,	DZ
-enis.	XF
-enisa	GW
+enis 	UI
+enis,	A^
+enis.	VH
+enisa	FX
 enisc	@_
-enise	WG
-enisi	LR
-enisl	e;
-enisn	9g
+enise	RL
+enisi	KS
+enisl	h8
+enisn	?a
 eniso	UI
-enisp	JT
-enist	JT
-enit	MQ
-enit 	RL
+enist	LR
+enit	QM
 enit'	VH
-enit)	TJ
-enit,	f:
-enit.	LR
-enit;	GW
-enita	JT
-enitc	UI
-enite	IU
-enith	RL
-enito	C[
-enitr	XF
-enits	LR
-enitt	GW
-enitu	IU
-enity	b>
-eniu	QM
+enit,	c=
+enit.	MQ
+enit;	IU
+enita	HV
+enitc	SK
+enite	HV
+eniti	LR
+enito	EY
+enitr	TJ
+enitt	HV
+enitu	KS
+enity	]B
+eniu	SK
 enium	]B
-enius	EY
-eniva	@_
+enius	DZ
+eniva	DZ
 enive	UI
+enivi	QM
 enivo	GW
-enix	WG
-enix,	LR
-enix.	a?
+enix	UI
+enix,	MQ
+enix.	[C
 enixe	[C
 enixt	HV
 eniy	HV
-eniya	C[
+eniya	FX
 eniz	KS
-enize	IU
+enize	JT
 enj.	XF
 enj. 	XF
-enja	UI
-enjac	KS
-enjar	b>
+enja	SK
+enjac	IU
+enjam	SK
+enjar	WG
 enjas	LR
 enje	IU
-enjea	KS
-enjec	IU
-enji	]B
-enjim	]B
+enjea	LR
+enjec	JT
+enji	^A
+enjim	^A
 enjoa	WG
 enjoi	DZ
-enjok	MQ
-enjor	_@
-enjos	LR
+enjok	LR
+enjor	b>
+enjos	KS
 enjoy	SK
-enju	UI
+enju	TJ
 enjul	[C
-enjun	LR
-enjus	XF
-enk 	JT
-enk &	UI
-enk a	UI
-enk b	_@
-enk c	YE
-enk d	B]
-enk e	IU
-enk f	RL
-enk g	=c
+enjun	RL
+enjus	SK
+enk 	KS
+enk &	TJ
+enk 0	MQ
+enk a	TJ
+enk b	ZD
+enk c	QM
+enk d	DZ
+enk e	?a
+enk f	QM
+enk g	?a
 enk h	VH
-enk i	JT
-enk k	UI
-enk l	LR
-enk m	>b
-enk n	[C
-enk o	WG
-enk p	<d
-enk r	XF
-enk s	YE
-enk t	HV
+enk i	KS
+enk k	RL
+enk l	MQ
+enk m	?a
+enk n	YE
+enk o	XF
+enk p	>b
+enk r	WG
+enk s	UI
+enk t	FX
 enk w	VH
-enk y	9g
-enk |	]B
-enk £	d<
-enk'	KS
-enk'd	XF
-enk's	>b
-enk)	RL
-enk,	TJ
-enk, 	TJ
-enk-	YE
-enk-i	YE
-enk.	KS
+enk y	<d
+enk |	_@
+enk £	c=
+enk'	LR
+enk'd	VH
+enk's	?a
+enk,	SK
+enk, 	SK
+enk-	WG
+enk-i	XF
+enk.	LR
 enk. 	MQ
-enk0	UI
-enk0 	UI
+enk0	YE
+enk0 	YE
 enk:	LR
 enk: 	LR
-enk;	RL
-enk; 	RL
+enk;	WG
+enk; 	WG
 enk?	B]
 enk? 	B]
-enk@	JT
+enk@	KS
 enkaf	DZ
-enkan	TJ
-enkd	RL
-enkda	^A
-enke,	SK
-enke.	KS
+enkan	[C
+enkda	TJ
+enkdo	RL
+enke	MQ
+enke 	SK
+enke,	QM
+enke.	QM
 enked	IU
-enkee	XF
-enkeh	LR
-enkei	GW
-enkel	VH
-enken	RL
-enkep	B]
-enker	MQ
+enkee	[C
+enkei	JT
+enkel	XF
+enken	QM
+enkep	FX
+enker	HV
 enkes	SK
-enket	FX
+enket	HV
 enkev	WG
-enkey	SK
-enkf	MQ
-enkfa	MQ
-enkg	c=
-enkg 	_@
-enki	KS
-enki 	GW
-enkid	B]
-enkin	LR
-enkir	]B
-enkit	VH
+enkg	_@
+enkg 	]B
+enki	MQ
+enki 	KS
+enkid	A^
+enkil	MQ
+enkin	MQ
+enkir	ZD
+enkit	RL
 enkl	EY
+enkle	MQ
 enkly	B]
-enkm	XF
-enkm 	[C
+enkm	UI
+enkm 	YE
 enkn	QM
-enkne	B]
-enkno	TJ
-enko	RL
-enkon	MQ
-enkor	ZD
-enkr	SK
-enks 	EY
-enks,	b>
+enkne	GW
+enkno	UI
+enko	UI
+enkon	LR
+enkor	TJ
+enkr	RL
+enks 	IU
+enks,	[C
 enks.	FX
-enks;	WG
-enks@	a?
-enksg	VH
-enku	C[
-enkw	]B
-enkwe	e;
-enkwo	XF
-enky	DZ
-enky.	GW
-enl 	MQ
+enks;	YE
+enks@	ZD
+enksg	]B
+enksh	SK
+enku	EY
+enkw	_@
+enkwe	b>
+enkwo	]B
+enky	IU
+enky.	B]
 enl &	XF
-enl -	SK
-enl 0	IU
-enl b	WG
-enl c	RL
-enl d	DZ
-enl e	h8
-enl f	]B
-enl g	LR
-enl h	DZ
-enl k	ZD
-enl l	TJ
+enl (	LR
+enl -	TJ
+enl 0	KS
+enl a	QM
+enl b	TJ
+enl d	FX
+enl e	e;
+enl f	YE
+enl h	FX
+enl k	VH
+enl l	VH
 enl m	JT
-enl n	DZ
-enl o	GW
-enl p	IU
-enl s	>b
-enl t	XF
-enl u	]B
-enl v	IU
-enl w	KS
+enl n	FX
+enl o	JT
+enl s	;e
+enl t	UI
+enl u	WG
+enl v	KS
+enl w	JT
 enl y	l4
 enl |	UI
-enl £	^A
+enl £	[C
 enl –	QM
-enl"	WG
-enl" 	_@
-enl",	@_
-enl)	TJ
+enl"	TJ
+enl" 	[C
+enl",	FX
+enl)	WG
 enl) 	RL
-enl,	TJ
-enl, 	TJ
-enl-	RL
-enl-o	ZD
+enl,	SK
+enl, 	SK
+enl-	VH
+enl-o	XF
 enl.	VH
 enl. 	VH
-enl.e	FX
-enl0	VH
-enl0 	VH
-enla 	GW
-enlab	LR
-enlac	HV
-enlad	]B
-enlag	^A
-enlai	XF
-enlam	HV
-enlap	DZ
-enlar	GW
-enlas	KS
+enl.e	JT
+enl0	YE
+enl0 	YE
+enl;	LR
+enl; 	LR
+enla 	JT
+enlab	KS
+enlac	FX
+enlad	b>
+enlag	a?
+enlai	TJ
+enlam	IU
+enlap	IU
+enlar	HV
+enlas	IU
 enlat	MQ
-enlau	TJ
-enlaw	GW
+enlau	RL
+enlaw	JT
 enlay	VH
-enlb	YE
+enlb	XF
 enlb 	]B
-enlb,	UI
+enlb,	ZD
 enlby	C[
-enlch	RL
+enlc	RL
+enlch	VH
 enlco	SK
 enlcu	IU
-enld 	C[
-enld,	UI
-enld.	^A
-enlde	RL
-enldi	QM
-enldn	B]
-enldr	]B
-enlds	c=
-enle	RL
-enle 	QM
-enle"	WG
-enle'	FX
-enle)	MQ
-enle,	UI
-enle.	]B
-enle;	^A
-enlea	UI
-enleb	JT
-enlec	YE
-enled	]B
-enlee	JT
-enleg	A^
-enlei	ZD
-enlem	C[
-enlen	FX
-enler	KS
-enles	ZD
-enlet	FX
+enld	RL
+enld 	IU
+enld,	TJ
+enld.	ZD
+enlde	TJ
+enldn	LR
+enldr	ZD
+enlds	_@
+enle	SK
+enle 	SK
+enle"	TJ
+enle'	C[
+enle)	KS
+enle,	QM
+enle.	[C
+enle;	TJ
+enlea	SK
+enleb	LR
+enlec	XF
+enled	YE
+enlee	FX
+enleg	C[
+enlei	VH
+enlem	?a
+enlen	GW
+enleo	QM
+enles	XF
+enlet	DZ
 enlev	RL
-enley	e;
-enlf,	TJ
-enlf-	YE
-enlf.	EY
-enlg	RL
-enlga	YE
-enlh	KS
-enlha	XF
-enlho	C[
-enli	MQ
-enli 	FX
+enley	b>
+enlf,	VH
+enlf-	XF
+enlf.	B]
+enlga	UI
+enlha	ZD
+enlho	DZ
+enli 	IU
 enlia	TJ
-enlic	QM
-enlid	SK
-enlie	GW
-enlif	b>
-enlig	YE
+enlid	RL
+enlie	IU
+enlif	^A
+enlig	[C
 enlik	B]
 enlil	EY
-enlim	YE
-enlin	IU
+enlim	SK
+enlin	LR
 enlip	HV
-enlis	FX
-enlit	QM
-enlk	HV
+enlis	DZ
+enlit	RL
+enliv	MQ
+enlk	JT
 enlk 	KS
-enlk,	ZD
-enlk-	a?
-enlk.	HV
-enlke	@_
-enlki	<d
-enll	LR
+enlk,	UI
+enlk-	^A
+enlk.	IU
+enlke	A^
+enlki	EY
 enll 	GW
-enll"	WG
-enll'	a?
-enll,	YE
+enll"	SK
+enll'	ZD
+enll,	[C
 enll-	WG
-enll;	UI
-enlla	RL
+enll.	QM
+enll;	SK
+enlla	TJ
 enlle	SK
-enllh	?a
-enlli	JT
-enllm	A^
+enllh	DZ
+enlli	HV
+enllm	C[
 enllo	LR
-enllp	]B
-enlls	UI
-enllu	RL
+enllp	YE
+enlls	TJ
 enllw	RL
-enlly	c=
-enlm	SK
-enlm 	XF
-enlm,	SK
-enlmo	?a
-enlms	]B
-enln	VH
+enlly	]B
+enlm 	SK
+enlm,	VH
+enlmo	@_
+enlms	YE
+enln	WG
 enln,	^A
-enlns	WG
-enlo 	C[
-enlo.	>b
-enlo@	b>
-enloa	C[
-enloc	TJ
-enlod	JT
-enlof	MQ
-enlog	EY
-enlok	SK
-enlol	TJ
-enlom	UI
-enlon	ZD
-enloo	RL
-enlop	RL
-enlor	SK
-enlot	>b
+enlns	RL
+enlnu	QM
+enlo 	EY
+enlo.	@_
+enlo@	a?
+enloa	GW
+enloc	SK
+enlod	HV
+enlof	LR
+enlog	IU
+enlok	KS
+enlol	QM
+enlom	WG
+enlon	WG
+enloo	SK
+enlop	LR
+enlor	QM
+enlos	RL
+enlot	EY
 enlou	JT
-enlp	VH
-enlp 	]B
-enlre	QM
-enls	VH
-enls 	RL
-enls?	HV
-enls@	ZD
+enlov	IU
+enlow	QM
+enlp	UI
+enlp 	[C
+enlr	QM
+enlre	SK
+enls	TJ
+enls.	MQ
+enls?	IU
+enls@	f:
 enlse	TJ
-enlsh	<d
-enlso	b>
+enlsh	?a
+enlso	e;
+enlst	LR
 enlt	WG
-enlt 	b>
-enlt.	FX
-enltd	RL
-enlte	DZ
-enltm	VH
-enlto	SK
-enltr	YE
-enlts	MQ
-enltu	RL
-enltz	QM
+enlt 	ZD
+enlt.	LR
+enltd	SK
+enlte	FX
+enltm	WG
+enlto	QM
+enltr	XF
+enlts	KS
+enltu	SK
 enlu	ZD
 enlua	IU
-enlud	ZD
-enlue	TJ
-enlui	C[
-enlum	LR
-enlun	TJ
-enlur	A^
-enlus	n2
-enlut	XF
+enlub	KS
+enlud	_@
+enlue	SK
+enlui	DZ
+enlum	MQ
+enlun	QM
+enlur	C[
+enlus	_@
+enlut	UI
 enlv	IU
-enlva	LR
+enlva	MQ
 enlve	KS
 enlw	UI
-enlwa	XF
-enlwo	TJ
-enlwy	FX
-enly	MQ
+enlwa	WG
+enlwo	UI
+enlwy	A^
+enly	LR
+enly 	QM
 enly!	HV
+enly)	MQ
 enly,	FX
-enly.	TJ
-enly:	JT
-enlyl	A^
+enly.	SK
+enly:	MQ
+enlyl	C[
 enm 	LR
-enm "	SK
-enm $	UI
+enm "	TJ
+enm $	RL
 enm (	TJ
-enm 0	A^
-enm a	QM
-enm b	VH
-enm c	VH
-enm d	TJ
-enm e	b>
-enm f	LR
-enm g	b>
-enm h	UI
-enm i	>b
-enm k	HV
-enm l	EY
-enm m	IU
-enm n	EY
-enm o	UI
-enm p	XF
-enm r	TJ
-enm s	RL
-enm t	8h
-enm u	TJ
+enm 0	DZ
+enm a	RL
+enm b	TJ
+enm c	WG
+enm d	SK
+enm e	]B
+enm f	KS
+enm g	a?
+enm h	SK
+enm i	DZ
+enm k	JT
+enm l	DZ
+enm m	FX
+enm n	FX
+enm o	VH
+enm p	UI
+enm r	SK
+enm s	VH
+enm t	@_
+enm u	UI
 enm v	WG
 enm w	RL
-enm y	LR
-enm |	QM
-enm £	s-
+enm y	IU
+enm |	RL
+enm £	p0
 enm –	^A
-enm €	WG
+enm €	[C
 enm'	FX
 enm's	FX
-enm)	^A
-enm,	IU
-enm, 	IU
-enm-	f:
+enm)	WG
+enm,	JT
+enm, 	JT
+enm-	e;
 enm-0	RL
-enm.	MQ
-enm.e	XF
-enm0	d<
-enm0 	_@
-enm:	LR
-enm: 	LR
-enm;	]B
-enm; 	]B
-enma 	JT
-enma,	ZD
+enm. 	MQ
+enm.e	]B
+enm0	i7
+enm0 	YE
+enm:	MQ
+enm: 	MQ
+enm;	^A
+enm; 	^A
+enma,	VH
 enmac	RL
-enmad	QM
-enmae	DZ
-enmag	HV
-enmai	LR
+enmae	>b
+enmag	GW
 enmak	UI
-enmal	VH
-enman	QM
-enmap	=c
-enmar	SK
-enmas	QM
-enmat	MQ
-enmau	DZ
-enmax	TJ
-enmb	QM
-enmb 	ZD
-enmbe	MQ
-enmbl	b>
-enmbo	C[
-enmbr	TJ
-enmbs	>b
-enme	UI
-enme 	MQ
-enme"	JT
-enme)	[C
-enme,	a?
-enme:	C[
-enmea	IU
+enmal	TJ
+enman	SK
+enmap	>b
+enmat	QM
+enmau	FX
+enmax	VH
+enmb 	XF
+enmbe	KS
+enmbl	_@
+enmbo	IU
+enmbr	UI
+enmbs	@_
+enme	TJ
+enme"	KS
+enme)	WG
+enme,	]B
+enme.	MQ
+enme:	GW
+enmea	GW
 enmeb	UI
 enmed	GW
-enmem	a?
-enmen	]B
-enmeo	SK
+enmel	EY
+enmem	]B
+enmen	[C
+enmeo	UI
 enmer	QM
-enmet	KS
-enmew	LR
-enmi	GW
-enmi 	QM
-enmi,	JT
-enmic	DZ
-enmid	IU
-enmig	7i
-enmil	c=
+enmet	MQ
+enmew	JT
+enmi	IU
+enmi 	RL
+enmi,	GW
+enmic	FX
+enmid	MQ
+enmig	<d
+enmil	a?
 enmin	@_
+enmir	SK
 enmit	JT
-enmix	GW
-enmm	A^
+enmix	A^
+enmm	DZ
 enmm,	RL
-enmma	@_
-enmme	KS
-enmmi	;e
-enmmo	KS
-enmmu	QM
-enmn	MQ
+enmma	FX
+enmme	LR
+enmmi	<d
+enmmo	MQ
+enmmu	RL
+enmn	LR
 enmn 	KS
-enmne	[C
-enmob	DZ
-enmod	[C
-enmog	FX
-enmok	YE
-enmol	WG
-enmon	QM
-enmoo	ZD
-enmos	YE
-enmot	FX
-enmou	QM
-enmp 	UI
+enmne	ZD
+enmob	FX
+enmod	VH
+enmog	GW
+enmok	UI
+enmol	]B
+enmon	UI
+enmoo	]B
+enmos	XF
+enmot	JT
+enmou	SK
+enmp 	VH
 enmpa	RL
 enmpe	MQ
 enmpi	RL
 enmpl	QM
-enmpo	TJ
-enmps	d<
-enmpt	TJ
-enmpu	QM
-enmr	JT
+enmpo	SK
+enmps	[C
+enmpt	UI
+enmr	IU
 enmr 	MQ
-enmr.	RL
-enmrs	@_
-enms	MQ
-enms 	QM
-enms,	^A
-enmse	SK
-enmsi	IU
-enmst	MQ
-enmu	KS
-enmud	ZD
+enmr.	SK
+enmrs	C[
+enms	TJ
+enms 	TJ
+enms,	UI
+enmse	RL
+enmst	JT
+enmu	JT
+enmuc	RL
+enmud	]B
 enmug	QM
-enmum	;e
-enmun	KS
-enmur	EY
-enmy	=c
-enmy 	=c
-enmy,	FX
+enmum	@_
+enmun	JT
+enmur	FX
+enmy	@_
+enmy 	?a
+enmy,	HV
 enmys	SK
-enn 	MQ
-enn $	XF
-enn &	KS
-enn (	WG
-enn -	>b
-enn /	YE
-enn 0	TJ
+enn $	^A
+enn (	VH
+enn -	C[
+enn /	TJ
+enn 0	VH
 enn a	XF
-enn b	MQ
-enn c	B]
+enn c	HV
 enn d	WG
-enn e	C[
-enn g	VH
+enn e	EY
+enn f	RL
+enn g	YE
 enn h	]B
-enn i	EY
-enn j	>b
-enn k	=c
-enn l	IU
-enn m	XF
+enn i	HV
+enn j	B]
+enn k	>b
+enn l	LR
+enn m	RL
 enn n	KS
-enn o	JT
-enn p	LR
-enn q	@_
-enn r	SK
-enn s	UI
-enn t	^A
-enn v	HV
-enn w	^A
-enn y	RL
-enn |	IU
-enn £	VH
-enn"	EY
-enn" 	GW
+enn o	IU
+enn p	JT
+enn q	EY
+enn s	SK
+enn t	ZD
+enn u	GW
+enn v	IU
+enn w	]B
+enn |	GW
+enn £	UI
+enn –	RL
+enn"	DZ
+enn" 	HV
 enn",	IU
-enn's	ZD
-enn't	JT
-enn)	DZ
-enn) 	GW
+enn'	MQ
+enn's	VH
+enn't	KS
+enn)	GW
+enn) 	HV
 enn),	LR
 enn).	TJ
 enn,	SK
 enn, 	SK
-enn-	MQ
-enn-l	GW
-enn.	HV
-enn. 	IU
-enn.e	RL
-enn0	]B
-enn0 	YE
-enn:	GW
-enn: 	GW
-enn;	SK
-enn; 	SK
+enn-	JT
+enn-l	HV
+enn.	GW
+enn. 	JT
+enn.e	SK
+enn0	c=
+enn0 	^A
+enn:	HV
+enn: 	HV
+enn;	RL
+enn; 	RL
 enn?	FX
 enn? 	FX
-enn@	b>
-enn@t	XF
-enna	GW
-enna 	RL
-enna,	DZ
-ennab	^A
-ennac	LR
-ennad	^A
-ennag	c=
-ennah	A^
-ennam	A^
-ennan	MQ
-ennar	b>
-ennas	[C
-ennat	HV
-ennav	UI
-ennb	SK
+enn@	[C
+enn@t	TJ
+enna	JT
+enna,	C[
+ennab	ZD
+ennac	MQ
+ennad	UI
+ennag	a?
+ennah	C[
+ennai	MQ
+ennam	C[
+ennar	VH
+ennas	^A
+ennat	MQ
+ennav	RL
+ennb	UI
 ennc	TJ
+ennce	QM
 ennch	WG
-enncl	UI
-ennco	XF
-enncu	C[
-enncy	B]
+enncl	TJ
+ennco	YE
+enncu	FX
+enncy	HV
 ennd 	UI
-ennd"	ZD
+ennd"	WG
 ennd'	RL
-ennd-	HV
+ennd-	JT
 ennda	IU
-enndd	SK
-enndf	b>
-enndi	QM
-enndl	GW
-enndm	[C
-enndo	SK
+enndd	RL
+enndf	[C
+enndi	RL
+enndl	HV
+enndm	TJ
+enndo	RL
 enndp	MQ
-enndr	JT
-ennds	WG
-enndu	JT
-enndw	QM
+enndr	LR
+ennds	XF
+enndu	IU
+enndw	KS
 enne	SK
 enne 	UI
-enne"	@_
-enne'	DZ
+enne"	HV
+enne'	C[
 enne)	YE
-enne:	UI
+enne,	SK
+enne.	QM
+enne:	TJ
 enne@	KS
-ennea	;e
-enned	UI
-ennee	LR
-enneg	^A
-ennel	IU
+ennea	8h
+enned	XF
+ennee	JT
+enneg	_@
+ennel	HV
 ennem	JT
-ennen	l4
-ennep	A^
-enneq	C[
-enner	TJ
-ennes	EY
-ennet	ZD
+ennen	k5
+ennep	DZ
+enneq	FX
+enner	XF
+ennes	IU
+ennet	XF
 ennev	SK
 ennew	FX
 ennex	LR
-enney	LR
-ennf	LR
-ennfi	EY
-enng 	MQ
-enng!	@_
-enng"	GW
+ennf	JT
+ennfi	FX
+ennfo	QM
+enng	MQ
+enng!	EY
+enng"	HV
 enng,	LR
-enng-	VH
+enng-	SK
 enng.	TJ
 enng;	RL
-ennga	IU
-ennge	MQ
-enngi	KS
-enngl	DZ
-enngt	EY
-enngu	GW
+ennga	HV
+ennge	QM
+enngi	MQ
+enngl	A^
+enngt	IU
+enngu	JT
 ennh	_@
-ennha	^A
-ennho	SK
+ennha	b>
+ennho	VH
 enni	XF
-enni 	B]
-ennia	A^
-ennic	UI
-ennie	MQ
-ennig	]B
-ennim	LR
-ennio	]B
-ennis	ZD
-ennit	b>
+enni 	HV
+ennia	C[
+ennic	TJ
+ennig	^A
+ennim	KS
+ennio	^A
+ennis	UI
+ennit	^A
 enniu	YE
-ennj	XF
-ennk	A^
-ennk 	HV
-ennk.	IU
-ennke	QM
-ennki	DZ
-ennks	C[
+ennj	WG
+ennk	@_
+ennk 	IU
+ennk.	GW
+ennke	MQ
+ennki	A^
+ennks	DZ
 ennl	LR
-ennla	YE
-ennle	LR
-ennli	B]
-ennlo	HV
-ennme	EY
-ennmo	[C
-ennn	YE
-ennn 	GW
-ennn.	g9
+ennla	SK
+ennle	IU
+ennli	A^
+ennlo	JT
+ennme	A^
+ennmo	ZD
+ennn	VH
+ennn 	FX
+ennn.	]B
 ennna	RL
 ennne	UI
-ennni	IU
-ennno	ZD
-ennnu	WG
-ennny	SK
-enno	GW
-enno 	DZ
-enno,	>b
-enno.	[C
-ennob	SK
-ennoc	[C
-ennoe	GW
-ennoi	QM
-ennol	A^
-ennor	MQ
-ennot	LR
-ennou	GW
-ennov	@_
-ennp	^A
-ennq	DZ
-ennqu	DZ
-ennr	SK
-ennri	RL
+ennni	GW
+ennno	TJ
+ennnu	[C
+ennny	RL
+enno	HV
+enno 	C[
+enno,	?a
+enno.	]B
+ennoc	YE
+ennoe	DZ
+ennol	C[
+ennor	QM
+ennot	JT
+ennou	B]
+ennov	B]
+ennow	MQ
+ennp	YE
+ennq	GW
+ennqu	GW
+ennri	YE
 enns	RL
-enns 	YE
-enns"	QM
-enns,	DZ
-enns.	HV
+enns 	ZD
+enns,	C[
+enns.	IU
 enns:	ZD
-ennsa	XF
-ennsc	FX
-ennse	IU
-ennsi	JT
-ennsk	SK
-ennsp	YE
-ennst	HV
-ennsu	[C
-ennt	KS
-ennt 	FX
+ennsa	TJ
+ennsc	EY
+ennse	JT
+ennsi	IU
+ennsp	TJ
+ennst	LR
+ennsu	XF
+ennsw	QM
+ennt	IU
+ennt 	HV
 ennt,	SK
-ennt.	SK
-ennt:	TJ
-ennta	MQ
-ennte	FX
-ennth	WG
-ennti	GW
-enntl	EY
-enntm	c=
-enntr	YE
-ennts	EY
-ennty	VH
-ennu	JT
-ennum	A^
-ennur	j6
-ennus	JT
-ennut	GW
-ennv	HV
-ennve	EY
-ennvi	JT
+ennt.	TJ
+ennt:	RL
+ennta	RL
+ennte	GW
+ennth	[C
+ennti	HV
+enntl	GW
+enntm	_@
+enntr	RL
+ennts	GW
+ennty	UI
+ennu	KS
+ennue	QM
+ennum	DZ
+ennur	c=
+ennus	@_
+ennut	JT
+ennv	KS
+ennve	IU
+ennvi	LR
 ennvo	SK
-ennw	C[
-ennw 	JT
-ennwa	LR
-ennwi	HV
-ennwo	HV
+ennw	FX
+ennw 	KS
+ennwi	IU
 enny	RL
-enny,	YE
+enny,	QM
 enny.	SK
-ennyb	^A
-ennym	VH
-ennyo	b>
-ennyt	EY
-ennyw	EY
-enn–f	JT
-enn–t	ZD
-enn”	LR
-enn” 	LR
-eno 	MQ
-eno "	ZD
-eno (	_@
-eno 0	]B
-eno a	GW
-eno b	WG
-eno c	LR
-eno d	KS
-eno e	SK
-eno f	EY
-eno g	A^
-eno h	GW
-eno i	KS
-eno j	?a
+ennyb	XF
+ennym	RL
+ennyo	[C
+ennyt	HV
+ennyw	FX
+enn–	KS
+enn–f	IU
+enn–t	YE
+enn”	FX
+enn” 	FX
+eno "	VH
+eno (	]B
+eno 0	a?
+eno a	IU
+eno b	XF
+eno c	MQ
+eno d	MQ
+eno e	QM
+eno f	@_
+eno g	FX
+eno h	EY
+eno i	HV
+eno j	DZ
 eno k	MQ
-eno l	MQ
-eno m	KS
-eno n	a?
-eno r	DZ
-eno s	TJ
-eno t	UI
+eno m	MQ
+eno n	_@
+eno r	EY
+eno s	VH
+eno t	TJ
+eno u	KS
 eno v	HV
-eno w	JT
 eno y	ZD
-eno £	a?
+eno £	[C
 eno –	DZ
-eno'	EY
-eno's	A^
-eno,	GW
-eno, 	GW
-eno-	TJ
+eno'	>b
+eno's	>b
+eno,	FX
+eno, 	FX
+eno-	UI
+eno-s	MQ
 eno.	MQ
-eno:	XF
-eno: 	XF
-eno@	d<
-eno@l	ZD
-eno@s	WG
+eno:	YE
+eno: 	YE
+eno@	a?
+eno@l	]B
+eno@s	VH
 enoa	TJ
-enoad	EY
-enoak	SK
-enoal	IU
+enoac	MQ
+enoad	JT
+enoak	WG
+enoal	JT
 enoan	YE
 enoar	RL
-enoas	d<
+enoas	_@
 enoat	GW
-enob	DZ
+enob	JT
 enob 	GW
-enob,	QM
-enoba	TJ
+enob,	SK
+enoba	RL
 enobb	WG
 enobe	JT
-enobi	B]
-enobj	DZ
-enobl	@_
-enobo	SK
-enobs	YE
-enobv	C[
-enoc	_@
-enoca	XF
-enocc	SK
-enoch	a?
-enoci	XF
-enock	]B
-enoct	MQ
-enod	SK
-enod 	>b
-enod,	TJ
-enod.	b>
-enoda	VH
-enodd	a?
-enode	HV
-enodi	B]
-enods	a?
-enodu	DZ
-enody	TJ
-enoe 	TJ
-enoe.	@_
-enoes	UI
-enoev	a?
-enof.	EY
-enofe	RL
-enoff	QM
-enofs	UI
+enobi	EY
+enobj	GW
+enobl	A^
+enobs	UI
+enobv	GW
+enoc	]B
+enoc 	QM
+enoca	VH
+enocc	RL
+enoch	_@
+enoci	UI
+enock	^A
+enod 	B]
+enod,	RL
+enod.	_@
+enoda	TJ
+enodd	_@
+enode	KS
+enodi	EY
+enods	XF
+enodu	C[
+enody	WG
+enoe	QM
+enoe 	UI
+enoe.	<d
+enoes	SK
+enoev	]B
+enof	RL
+enof.	FX
+enofs	WG
 enoft	QM
-enog	QM
-enog 	KS
-enog,	]B
-enog.	MQ
-enoge	JT
-enogi	JT
-enogo	B]
-enogr	YE
-enoh	HV
-enoh 	IU
-enoi	LR
-enoic	KS
+enog	TJ
+enog 	MQ
+enog,	XF
+enog.	GW
+enoge	KS
+enogi	DZ
+enogo	EY
+enogr	VH
+enogs	MQ
+enoh	IU
+enoh 	KS
+enoic	JT
 enoif	EY
-enoil	XF
+enoil	ZD
 enoin	IU
 enoir	QM
-enois	XF
-enok	RL
-enok'	XF
-enok,	A^
-enok.	GW
-enok:	HV
-enoka	B]
-enoke	LR
-enoki	WG
-enoko	]B
-enoks	KS
-enol	QM
+enois	SK
+enoj	QM
+enoje	QM
+enok 	MQ
+enok'	VH
+enok,	EY
+enok.	IU
+enok:	IU
+enoka	DZ
+enoke	QM
+enoki	YE
+enoko	^A
+enoks	IU
 enol 	MQ
-enol,	LR
+enol,	DZ
 enold	MQ
 enole	d<
-enoli	TJ
-enolk	b>
-enolo	=c
-enols	UI
-enolu	JT
+enoli	SK
+enolk	WG
+enolo	C[
+enols	WG
 enolv	FX
-enoly	TJ
-enom	LR
-enom 	MQ
-enom,	C[
-enom.	RL
-enoma	KS
-enomb	]B
-enome	TJ
-enomi	GW
-enomm	DZ
-enomp	HV
-enoms	TJ
-enon 	GW
+enoly	UI
+enom	JT
+enom,	DZ
+enoma	QM
+enomb	_@
+enome	VH
+enomi	HV
+enomm	C[
+enomp	JT
+enoms	UI
+enon 	FX
 enon"	HV
-enon'	?a
-enon)	LR
-enon,	QM
-enon.	GW
+enon'	B]
+enon,	MQ
+enon.	IU
 enon:	FX
-enona	YE
-enonc	_@
-enond	RL
-enone	UI
-enonf	B]
-enong	ZD
-enoni	WG
-enonk	ZD
-enonn	DZ
-enono	=c
-enons	@_
-enonv	JT
-enoo	TJ
-enoo 	j6
-enoo.	LR
-enood	GW
-enoof	UI
-enook	FX
+enona	VH
+enonc	]B
+enond	QM
+enone	TJ
+enonf	C[
+enong	YE
+enoni	YE
+enonk	^A
+enonn	IU
+enono	?a
+enons	C[
+enonv	KS
+enon–	KS
+enoo	UI
+enoo 	g9
+enood	IU
+enoof	WG
+enook	DZ
 enool	UI
-enoom	WG
+enoom	UI
 enoon	GW
-enoop	RL
+enoop	VH
 enoor	TJ
 enoos	GW
-enoot	QM
-enop	WG
+enoot	MQ
+enop	SK
 enop 	LR
+enop'	RL
 enop,	DZ
-enop-	VH
-enop.	VH
-enope	QM
+enop-	UI
+enop.	WG
+enope	TJ
 enopo	9g
-enopp	h8
-enops	]B
-enopy	C[
-enor 	IU
-enor'	TJ
-enor)	ZD
-enor.	HV
-enora	FX
-enorb	QM
-enord	HV
+enopp	c=
+enops	WG
+enopy	DZ
+enor	QM
+enor 	HV
+enor'	SK
+enor)	YE
+enor,	MQ
+enor.	IU
+enora	EY
+enorb	RL
+enorc	LR
+enord	JT
 enore	TJ
-enorg	b>
+enorf	JT
+enorg	XF
 enori	i7
-enork	c=
-enorm	JT
-enoro	EY
-enorp	FX
-enorr	JT
-enors	_@
-enorv	ZD
-enos	KS
-enos,	FX
-enosi	B]
-enosp	JT
-enoss	KS
-enost	KS
-enot	FX
-enot,	YE
-enot.	TJ
-enota	?a
-enotb	A^
-enoth	LR
-enoti	A^
-enoto	C[
-enott	TJ
-enou 	TJ
-enou'	FX
-enou.	JT
+enork	_@
+enorl	RL
+enorm	GW
+enorn	MQ
+enoro	MQ
+enorp	LR
+enorr	FX
+enors	ZD
+enort	LR
+enorv	VH
+enory	RL
+enos 	MQ
+enos,	MQ
+enos.	MQ
+enosi	FX
+enosp	GW
+enoss	JT
+enost	LR
+enosy	QM
+enot	GW
+enot,	VH
+enot.	RL
+enota	<d
+enotb	@_
+enoth	MQ
+enoti	DZ
+enoto	DZ
+enots	QM
+enott	WG
+enou 	UI
+enou'	HV
+enou.	LR
 enou:	FX
-enou?	DZ
-enoub	ZD
+enou?	B]
+enoub	VH
 enouc	KS
-enoud	EY
-enoul	KS
-enoun	QM
+enoud	FX
+enoug	MQ
+enoul	HV
+enoun	RL
 enoup	QM
-enour	FX
-enous	VH
-enov	JT
-enov 	QM
-enova	_@
-enove	FX
-enovi	LR
-enow	LR
+enour	IU
+enous	SK
+enout	MQ
+enov	KS
+enov 	RL
+enova	ZD
+enove	HV
+enow	JT
 enow 	KS
 enow)	VH
-enow,	JT
-enow.	MQ
-enow:	FX
-enowa	UI
-enowb	WG
-enowi	=c
+enow.	LR
+enow:	;e
+enow;	QM
+enowb	TJ
+enowd	MQ
+enowi	?a
 enown	TJ
-enowr	YE
-enows	YE
-enox	RL
-enox 	d<
-enox.	DZ
-enoxb	EY
-enoxe	FX
-enoxi	IU
-enoy	RL
-enoy 	C[
+enowr	_@
+enows	VH
+enox	QM
+enox 	_@
+enox.	GW
+enoxb	IU
+enoxe	IU
+enoxi	HV
+enoy	QM
+enoy 	GW
 enoyl	RL
-enoys	c=
-enoz	LR
+enoys	b>
 enoz 	^A
-enoze	VH
-enp /	ZD
+enoze	WG
+enp 	LR
+enp /	VH
 enp 0	LR
 enp a	VH
-enp b	IU
-enp c	JT
-enp d	B]
-enp e	IU
-enp f	SK
-enp h	UI
-enp i	JT
-enp l	GW
-enp m	IU
-enp n	TJ
+enp d	C[
+enp e	LR
+enp f	RL
+enp h	VH
+enp i	KS
+enp l	KS
+enp m	KS
+enp n	SK
+enp o	QM
 enp p	@_
 enp r	RL
-enp s	WG
-enp u	KS
-enp w	RL
-enp |	GW
-enp £	WG
-enp!	VH
-enp'	JT
-enp's	JT
-enp)	DZ
-enp) 	DZ
+enp s	ZD
+enp t	QM
+enp u	JT
+enp w	SK
+enp |	FX
+enp £	XF
+enp!	XF
+enp'	LR
+enp's	LR
+enp)	HV
+enp) 	HV
 enp,	WG
 enp, 	WG
-enp-	TJ
-enp-u	HV
-enp.	MQ
+enp-	QM
+enp-u	FX
+enp.	LR
 enp. 	RL
-enp:	GW
-enp: 	GW
-enp;	XF
-enp; 	XF
-enpa 	RL
-enpac	EY
-enpad	i7
-enpag	8h
-enpai	VH
-enpal	[C
-enpan	RL
-enpap	>b
-enpar	^A
-enpas	C[
+enp:	DZ
+enp: 	DZ
+enp;	YE
+enp; 	YE
+enpa 	QM
+enpac	FX
+enpad	^A
+enpag	9g
+enpai	XF
+enpal	XF
+enpan	SK
+enpap	A^
+enpar	XF
+enpas	B]
+enpat	LR
 enpau	VH
-enpay	LR
-enpd	C[
-enpda	A^
-enpdf	>b
-enpe	UI
-enpe 	RL
-enpe.	KS
+enpd	?a
+enpda	C[
+enpdf	B]
+enpe	QM
+enpe 	QM
+enpe,	RL
+enpe.	IU
 enpea	EY
-enpec	JT
-enpeg	b>
-enpel	TJ
-enpen	JT
-enpes	]B
+enpec	LR
+enped	QM
+enpeg	^A
+enpel	RL
+enpen	MQ
+enper	MQ
+enpes	YE
 enpet	RL
-enpew	YE
-enph	JT
-enph 	VH
-enpha	IU
-enphe	HV
-enpho	FX
-enphs	C[
-enpia	QM
-enpic	FX
-enpie	JT
-enpik	f:
-enpil	RL
-enpin	EY
-enpip	IU
-enpit	LR
-enpl 	WG
-enpla	TJ
-enple	RL
-enplo	^A
-enpls	EY
-enplu	c=
-enply	>b
-enpm	UI
+enpew	ZD
+enph	GW
+enph 	WG
+enpha	KS
+enphe	DZ
+enpho	GW
+enphs	GW
+enpia	RL
+enpic	HV
+enpie	KS
+enpik	d<
+enpil	UI
+enpin	C[
+enpip	HV
+enpl 	TJ
+enpla	UI
+enpli	MQ
+enplo	XF
+enpls	HV
+enplu	YE
+enply	@_
+enpm	SK
 enpm 	RL
-enpm,	LR
-enpm.	_@
-enpm;	]B
-enpo	TJ
-enpo 	a?
-enpoi	[C
-enpok	FX
-enpol	ZD
-enpon	m3
-enpoo	^A
-enpop	?a
-enpor	VH
-enpos	?a
-enpot	QM
-enpou	QM
-enpp	]B
-enpp 	YE
-enpp.	XF
-enppa	WG
+enpm.	a?
+enpm;	^A
+enpo	SK
+enpo 	_@
+enpoi	^A
+enpok	IU
+enpol	VH
+enpon	h8
+enpoo	ZD
+enpop	<d
+enpor	SK
+enpos	>b
+enpou	SK
+enpow	IU
+enpp	_@
+enpp 	^A
+enpp.	VH
+enppa	XF
 enppe	LR
-enppl	IU
-enppo	UI
-enppr	^A
-enppy	_@
-enpr	QM
+enppi	MQ
+enppl	JT
+enppo	VH
+enppr	]B
+enppy	]B
 enpra	IU
-enpre	_@
-enpri	C[
-enpro	VH
+enpre	^A
+enpri	DZ
+enpro	WG
 enpru	_@
 enps	QM
 enps 	RL
-enps.	SK
-enpse	C[
-enpt 	IU
-enpt,	HV
-enpt.	IU
-enpta	MQ
-enpte	YE
-enpti	XF
-enpty	QM
-enpul	VH
-enpum	XF
-enpun	IU
-enpup	SK
-enpur	d<
-enpus	LR
-enput	B]
-enpw	YE
-enpy	VH
-enpy 	UI
-enqt	UI
-enqu	IU
-enque	B]
+enps,	TJ
+enpse	GW
+enpt 	MQ
+enpt,	GW
+enpt.	HV
+enpte	XF
+enpti	YE
+enpty	MQ
+enpul	XF
+enpum	^A
+enpun	FX
+enpup	UI
+enpur	b>
+enpus	IU
+enput	C[
+enpw	^A
+enpy	[C
+enpy 	YE
+enqt	YE
+enqu	KS
+enque	EY
 enqui	IU
-enquo	RL
 enqx	SK
 enqx0	SK
 enr 	TJ
-enr "	KS
-enr &	UI
-enr (	UI
+enr "	IU
+enr &	XF
+enr (	TJ
 enr 0	JT
-enr a	_@
+enr a	b>
 enr b	RL
-enr c	FX
-enr d	IU
+enr c	GW
+enr d	DZ
 enr e	JT
-enr f	UI
-enr g	XF
-enr h	MQ
+enr f	TJ
+enr g	WG
+enr h	JT
 enr i	WG
-enr j	]B
-enr k	f:
-enr l	QM
-enr m	KS
-enr o	SK
-enr p	QM
-enr q	GW
-enr r	KS
-enr s	VH
+enr j	d<
+enr k	[C
+enr l	RL
+enr o	RL
+enr p	RL
+enr q	KS
+enr s	TJ
 enr t	RL
-enr u	>b
-enr v	B]
+enr u	=c
+enr v	A^
 enr w	GW
-enr y	IU
-enr |	EY
-enr £	MQ
-enr –	WG
-enr!	B]
-enr! 	B]
-enr"	7i
+enr y	HV
+enr |	C[
+enr £	QM
+enr –	RL
+enr!	GW
+enr! 	GW
+enr"	@_
 enr" 	>b
-enr".	HV
+enr".	GW
 enr'	KS
 enr's	KS
-enr)	GW
-enr) 	B]
-enr),	RL
-enr).	LR
+enr)	HV
+enr) 	?a
+enr),	TJ
+enr).	KS
 enr,	RL
 enr, 	RL
-enr-	WG
-enr-0	YE
-enr-i	GW
-enr.	IU
-enr. 	IU
-enr."	>b
-enr:	GW
-enr: 	GW
-enr;	KS
-enr; 	KS
-enr?	VH
+enr-	XF
+enr-0	a?
+enr-i	HV
+enr.	GW
+enr. 	HV
+enr."	FX
+enr.e	QM
+enr:	JT
+enr: 	JT
+enr;	LR
+enr; 	LR
+enr?	TJ
 enr? 	JT
-enra	XF
-enra.	LR
-enrab	c=
-enrac	C[
+enr@	RL
+enra	YE
+enra 	LR
+enra.	KS
+enrab	^A
+enrac	EY
 enrad	UI
-enrag	^A
+enrae	SK
+enrag	_@
 enral	TJ
-enram	_@
-enran	FX
-enrap	YE
-enras	e;
-enrat	QM
-enrau	_@
-enrav	YE
-enraw	JT
+enram	a?
+enran	KS
+enrap	ZD
+enras	a?
+enrau	^A
+enrav	WG
+enraw	LR
 enrb	WG
-enrb 	IU
-enrbe	UI
-enrbi	VH
-enrbr	WG
-enrby	TJ
-enrc	GW
-enrca	UI
-enrce	IU
-enrch	LR
-enrci	MQ
+enrbe	YE
+enrbi	UI
+enrbr	XF
+enrby	RL
+enrc	HV
+enrca	]B
+enrce	JT
+enrci	KS
 enrco	GW
-enrcu	GW
-enrd	RL
-enrd 	IU
-enrd'	JT
-enrd,	YE
-enrd.	XF
-enrda	VH
+enrcu	HV
+enrd	SK
+enrd 	KS
+enrd'	IU
+enrd,	WG
+enrd.	YE
+enrda	TJ
 enrdb	LR
-enrdl	c=
-enrdr	SK
-enrds	KS
-enrdu	C[
-enre	MQ
-enre'	XF
-enre,	UI
-enre-	d<
-enre.	C[
-enre?	DZ
-enre@	RL
-enrea	IU
-enrec	MQ
-enred	KS
-enref	ZD
-enreg	C[
-enrem	LR
-enren	RL
-enrep	i7
-enreq	DZ
-enrer	<d
-enres	RL
-enret	MQ
-enrev	A^
-enrew	_@
-enrey	HV
-enrf	b>
-enrfl	b>
-enrg	QM
-enrga	WG
-enrge	SK
-enrgi	?a
-enrgo	YE
-enrgu	;e
-enrh	JT
-enrha	GW
-enrhe	UI
-enri	YE
-enri 	YE
+enrde	SK
+enrdl	f:
+enrdr	YE
+enrds	GW
+enrdu	IU
+enre'	ZD
+enre,	RL
+enre-	]B
+enre.	B]
+enre?	FX
+enre@	WG
+enrea	DZ
+enrec	LR
+enree	RL
+enref	WG
+enreg	B]
+enrel	QM
+enrem	KS
+enrep	d<
+enreq	C[
+enrer	A^
+enres	SK
+enrev	FX
+enrew	[C
+enrey	JT
+enrf	e;
+enrfl	f:
+enrg	SK
+enrga	SK
+enrge	TJ
+enrgi	DZ
+enrgo	WG
+enrgu	@_
+enrh	IU
+enrha	IU
+enrhe	YE
+enri	WG
+enri 	^A
 enri,	ZD
 enria	JT
-enrib	LR
-enric	DZ
+enrib	HV
+enric	HV
 enrid	QM
-enrie	HV
-enrig	GW
-enril	VH
-enrim	]B
+enrie	IU
+enrig	B]
+enril	XF
+enrim	[C
 enrin	VH
-enrio	JT
-enrip	TJ
-enris	SK
-enrit	^A
-enriz	GW
-enrk	UI
-enrk 	GW
-enrk,	EY
-enrkd	IU
-enrke	GW
+enrio	IU
+enrit	[C
+enriz	JT
+enrk	XF
+enrk 	JT
+enrk,	FX
+enrk.	UI
+enrkd	A^
+enrke	DZ
 enrki	[C
-enrks	[C
-enrkw	a?
-enrl 	WG
-enrli	VH
-enrly	?a
-enrm	SK
-enrm,	YE
-enrm.	^A
-enrma	d<
-enrme	GW
-enrmi	FX
-enrmo	WG
-enrms	ZD
-enrn	UI
+enrks	YE
+enrkw	_@
+enrl	KS
+enrl 	TJ
+enrla	SK
+enrle	WG
+enrli	UI
+enrly	FX
+enrm	TJ
+enrm,	WG
+enrm.	]B
+enrma	ZD
+enrme	JT
+enrmi	GW
+enrmo	XF
+enrms	_@
+enrn	WG
 enrn 	XF
-enrn,	RL
-enrn.	_@
-enrna	DZ
-enrnb	SK
-enrne	XF
+enrn,	SK
+enrn.	]B
+enrna	C[
+enrnb	UI
+enrne	ZD
 enrni	HV
-enrnm	JT
-enrno	?a
-enrns	_@
-enro 	VH
-enroa	RL
-enrob	QM
-enroc	_@
-enrof	RL
-enrog	]B
-enrol	[C
-enrom	KS
-enron	MQ
+enrno	<d
+enrns	a?
+enro	QM
+enro 	UI
+enroa	UI
+enroc	ZD
+enrod	LR
+enrog	XF
+enroj	QM
+enrok	SK
+enrol	ZD
+enrom	JT
 enroo	QM
-enror	A^
+enror	B]
 enros	DZ
-enrot	MQ
-enrou	XF
-enrov	YE
-enroz	GW
-enrp	q/
-enrpe	f:
-enrph	]B
-enrpr	a?
+enrot	KS
+enrou	UI
+enrov	UI
+enroz	KS
+enrp	h8
+enrpe	c=
+enrph	^A
+enrpr	[C
 enrps	VH
-enrq	A^
-enrqu	A^
+enrq	DZ
+enrqu	DZ
 enrr	SK
-enrr 	WG
-enrr,	d<
-enrra	^A
-enrre	IU
+enrr 	]B
+enrr,	WG
+enrra	ZD
+enrre	HV
+enrri	QM
 enrro	SK
-enrry	DZ
-enrs 	IU
-enrs'	]B
-enrs)	JT
-enrs,	KS
-enrs.	TJ
-enrs:	SK
+enrry	GW
+enrs	RL
+enrs 	JT
+enrs'	YE
+enrs)	IU
+enrs.	WG
 enrs;	MQ
-enrs?	HV
-enrs@	XF
-enrsa	WG
-enrsb	XF
-enrsd	UI
-enrse	QM
-enrsh	WG
-enrsi	C[
+enrs?	KS
+enrs@	TJ
+enrsa	UI
+enrsb	]B
+enrsd	WG
+enrse	UI
+enrsh	QM
+enrsi	FX
 enrso	LR
+enrt	QM
 enrt 	JT
-enrt.	IU
-enrta	?a
-enrte	]B
+enrt,	TJ
+enrt.	JT
+enrta	DZ
+enrte	XF
 enrth	VH
 enrti	HV
-enrtn	HV
-enrto	A^
-enrts	m3
-enrtu	SK
-enru	LR
-enru 	f:
-enrua	JT
-enruc	ZD
+enrtn	JT
+enrto	=c
+enrts	l4
+enrtu	XF
+enru	KS
+enru 	h8
+enrua	KS
+enruc	YE
 enrud	HV
-enrue	UI
-enrug	LR
-enrui	UI
-enrul	@_
-enrun	RL
-enrus	?a
-enrv	SK
-enrva	LR
+enrue	SK
+enrug	MQ
+enrui	XF
+enrul	EY
+enrum	TJ
+enrus	B]
+enrv	TJ
 enrve	XF
-enrw	UI
-enrwa	d<
-enrwe	DZ
-enrwi	^A
-enrwo	MQ
-enry 	SK
-enry'	?a
-enry)	GW
-enry,	RL
-enry-	XF
+enrw	WG
+enrwa	a?
+enrwe	EY
+enrwi	c=
+enry 	QM
+enry'	A^
+enry)	DZ
+enry,	SK
+enry-	UI
 enry.	JT
-enry:	[C
-enry;	WG
-enry@	SK
-enryb	A^
+enry:	ZD
+enry;	YE
+enry@	RL
+enryb	?a
 enryi	MQ
-enryo	A^
-enryt	[C
-enryw	IU
-ens 	RL
-ens "	MQ
-ens $	[C
-ens &	FX
-ens (	KS
-ens +	e;
-ens -	ZD
-ens 0	DZ
-ens a	ZD
-ens b	HV
-ens c	QM
-ens d	HV
-ens f	QM
-ens g	TJ
-ens h	[C
-ens i	KS
-ens j	b>
-ens k	XF
-ens l	QM
-ens m	e;
+enryo	FX
+enryt	YE
+enryw	KS
+ens 	SK
+ens $	RL
+ens &	IU
+ens +	a?
+ens -	]B
+ens 0	FX
+ens a	XF
+ens b	IU
+ens d	IU
+ens g	VH
+ens h	^A
+ens i	JT
+ens j	^A
+ens k	VH
+ens m	c=
 ens n	VH
-ens o	EY
-ens q	SK
-ens r	EY
-ens s	]B
+ens o	DZ
+ens p	QM
+ens q	TJ
+ens r	GW
+ens s	_@
 ens t	KS
-ens u	GW
-ens v	UI
-ens w	RL
-ens y	KS
-ens |	IU
-ens £	UI
-ens ·	JT
-ens –	GW
-ens €	RL
+ens u	FX
+ens v	SK
+ens y	IU
+ens |	KS
+ens £	TJ
+ens ·	LR
+ens –	HV
+ens €	VH
 ens!	GW
 ens! 	B]
-ens"	WG
-ens" 	TJ
-ens'	QM
+ens"	RL
+ens'	RL
 ens' 	SK
-ens) 	IU
-ens),	B]
-ens).	WG
-ens,	SK
-ens, 	SK
-ens-	ZD
-ens. 	SK
-ens.)	IU
-ens.e	C[
-ens:	[C
-ens: 	[C
-ens;	YE
-ens; 	YE
-ens?	7i
-ens? 	8h
-ens@	a?
+ens) 	JT
+ens),	LR
+ens).	[C
+ens,	QM
+ens, 	RL
+ens-	XF
+ens. 	RL
+ens."	MQ
+ens.)	?a
+ens.e	FX
+ens:	ZD
+ens: 	ZD
+ens;	]B
+ens; 	]B
+ens?	:f
+ens? 	:f
+ens@	b>
 ens@a	[C
-ens@b	]B
-ens@f	]B
-ens@g	ZD
-ens@h	VH
-ens@q	KS
-ens@s	]B
-ens@t	XF
-ens@w	ZD
-ensa	GW
-ensa 	?a
-ensad	QM
-ensaf	LR
+ens@b	XF
+ens@f	d<
+ens@g	WG
+ens@h	XF
+ens@q	LR
+ens@s	XF
+ens@t	SK
+ens@w	a?
+ensa	IU
+ensa 	@_
+ensaf	IU
 ensag	SK
-ensai	KS
-ensal	_@
-ensam	XF
+ensai	JT
+ensal	a?
+ensam	SK
 ensan	QM
-ensap	@_
-ensar	KS
+ensap	LR
+ensar	EY
 ensas	IU
-ensat	_@
-ensav	FX
-ensaw	_@
-ensax	_@
-ensay	8h
-ensb	QM
-ensba	@_
-ensc	WG
-ensc 	]B
-ensca	TJ
+ensat	[C
+ensav	>b
+ensaw	^A
+ensax	h8
+ensay	5k
+ensb	YE
+ensba	B]
+ensby	RL
+ensc	VH
+ensc 	_@
+ensca	UI
 ensch	RL
-enscu	C[
-ensd	UI
-ensda	UI
-ense 	C[
+ensco	LR
+enscu	IU
+ensd	TJ
+ensda	TJ
+ense 	EY
 ense.	EY
-ense:	]B
-ense?	LR
-ensea	^A
-ensec	HV
-ensed	^A
+ense:	[C
+ense?	FX
+ensea	_@
+ensec	IU
+ensed	YE
+ensee	QM
 enseh	c=
-ensel	QM
-ensem	TJ
-ensen	JT
+ensel	TJ
+ensem	QM
+ensen	LR
 ensep	SK
-enser	TJ
-enses	ZD
-enset	FX
-enseu	ZD
-ensev	KS
-ensew	XF
-ensg	UI
-ensgi	VH
-ensgr	LR
-ensh	MQ
-ensh'	KS
-ensh,	IU
-ensh.	EY
+enser	UI
+enses	_@
+enset	HV
+enseu	YE
+ensev	JT
+ensew	]B
+ensg	TJ
+ensgi	]B
+ensh 	RL
+ensh'	HV
+ensh,	GW
+ensh.	B]
 ensha	ZD
-enshm	MQ
+enshe	JT
+enshl	JT
+enshm	JT
 enshr	KS
-enshu	VH
+enshu	WG
 ensi	KS
-ensia	RL
-ensib	DZ
-ensic	UI
-ensid	ZD
-ensie	A^
-ensig	TJ
-ensil	MQ
-ensim	KS
-ensin	JT
-ensio	HV
-ensir	<d
-ensis	JT
-ensit	KS
-ensiv	HV
-ensix	QM
-ensiz	MQ
-ensk	LR
-ensk 	LR
-ensk.	_@
+ensib	GW
+ensic	[C
+ensid	YE
+ensie	EY
+ensig	QM
+ensin	KS
+ensio	JT
+ensir	A^
+ensis	IU
+ensiv	IU
+ensix	MQ
+ensiz	JT
+ensk 	MQ
+ensk.	^A
 ensk0	UI
-enski	MQ
-ensks	DZ
-ensky	B]
-ensl	TJ
-ensla	TJ
-ensle	RL
-enslo	f:
-enslu	C[
-ensly	C[
-ensm	]B
-ensma	VH
-ensme	^A
-ensmi	KS
-ensmo	YE
-ensn	GW
-ensn'	JT
-ensna	SK
-ensne	KS
-ensno	TJ
-enso	GW
+enski	LR
+ensks	@_
+ensky	C[
+ensl	SK
+ensla	WG
+ensle	SK
+enslo	d<
+enslu	DZ
+ensly	GW
+ensm	ZD
+ensma	TJ
+ensme	]B
+ensmi	JT
+ensmo	WG
+ensn	LR
+ensn'	MQ
+ensna	RL
+ensne	IU
+ensno	YE
+enso	HV
 enso 	JT
-enso.	RL
-ensob	9g
-ensoc	]B
-ensol	XF
+enso.	TJ
+ensob	A^
+ensoc	WG
+ensof	MQ
+ensoi	TJ
+ensol	VH
 ensom	IU
-enson	HV
-ensoo	WG
+enson	DZ
+ensoo	XF
 ensor	>b
-ensou	MQ
 ensp	QM
-enspa	MQ
-enspe	FX
-enspi	JT
-enspl	i7
-enspo	[C
-enspr	MQ
+enspe	DZ
+enspi	GW
+enspl	c=
+enspo	ZD
+enspr	LR
 ensps	LR
 enspu	WG
-ensq	a?
-ensqu	]B
-ensr	JT
-enss	MQ
-enss 	QM
-enss,	JT
-enss.	LR
-enss:	GW
-enssa	YE
-ensse	VH
-enssi	IU
-enssl	EY
-enssu	UI
-enssw	C[
+ensq	]B
+ensqu	[C
+ensr	?a
+enss,	KS
+enss.	MQ
+enss:	JT
+enssa	VH
+ensse	XF
+enssi	HV
+enssl	FX
+enssu	WG
+enssw	=c
 enst	XF
-enst 	LR
-enst,	>b
-enst-	C[
+enst 	MQ
+enst,	=c
+enst-	DZ
 enst.	]B
-enst:	QM
-enst;	C[
-ensta	TJ
+enst:	MQ
+enst;	GW
+ensta	SK
 enste	UI
-ensti	LR
-enstl	ZD
-enstm	SK
-ensto	]B
-enstr	YE
-ensts	@_
-enstu	>b
-ensty	ZD
-ensu	UI
-ensua	TJ
-ensub	LR
-ensue	UI
-ensui	]B
-ensul	MQ
+ensti	IU
+enstl	^A
+enstm	QM
+ensto	ZD
+enstr	ZD
+ensts	B]
+enstu	A^
+ensty	[C
+ensu	TJ
+ensua	VH
+ensub	KS
+ensue	TJ
+ensui	ZD
+ensum	LR
 ensun	SK
-ensup	A^
-ensur	ZD
-ensw	EY
-enswa	QM
-enswe	GW
-enswo	A^
-ensy 	RL
-ensyc	MQ
-ent 	C[
-ent "	^A
+ensup	=c
+ensur	YE
+ensw	HV
+enswa	RL
+enswe	IU
+enswo	EY
+ensyc	JT
+ent 	EY
+ent "	[C
 ent &	d<
-ent (	KS
-ent a	LR
-ent b	IU
-ent c	WG
-ent e	IU
-ent f	RL
-ent g	EY
-ent i	IU
-ent j	VH
-ent l	KS
-ent n	MQ
-ent o	SK
-ent p	A^
-ent q	C[
-ent r	HV
-ent s	XF
-ent t	MQ
+ent (	B]
+ent 0	MQ
+ent a	MQ
+ent b	HV
+ent c	SK
+ent d	JT
+ent e	KS
+ent f	SK
+ent g	DZ
+ent i	JT
+ent j	ZD
+ent k	QM
+ent l	LR
+ent m	MQ
+ent n	QM
+ent o	QM
+ent p	C[
+ent q	B]
+ent r	GW
+ent s	WG
 ent u	B]
-ent v	FX
+ent v	EY
 ent y	UI
-ent |	TJ
-ent £	GW
-ent ·	LR
-ent –	_@
+ent £	FX
+ent ·	IU
+ent –	]B
 ent €	YE
 ent!	?a
 ent! 	?a
-ent"	FX
-ent" 	GW
-ent'	RL
-ent's	RL
-ent)	RL
-ent) 	KS
-ent),	UI
-ent).	LR
-ent,	UI
+ent"	HV
+ent" 	JT
+ent'	QM
+ent's	QM
+ent)	MQ
+ent) 	MQ
+ent),	VH
+ent).	HV
+ent,	SK
 ent, 	UI
 ent-	FX
 ent-o	MQ
-ent-s	LR
-ent.	KS
-ent. 	KS
-ent."	LR
-ent.)	C[
-ent.e	_@
+ent-s	JT
+ent.	JT
+ent. 	JT
+ent."	MQ
+ent.)	DZ
+ent.e	a?
 ent0	B]
-ent:	MQ
-ent: 	MQ
-ent;	GW
-ent; 	GW
-ent?	A^
-ent? 	A^
+ent:	KS
+ent: 	KS
+ent;	IU
+ent; 	IU
+ent?	C[
+ent? 	C[
 ent@	[C
-enta	MQ
-enta 	XF
-enta,	KS
-entab	A^
-entac	@_
-entaf	QM
-entag	LR
-entai	HV
+enta	JT
+enta 	YE
+enta,	JT
+entab	C[
+entac	DZ
+entag	IU
+entai	FX
 entak	XF
-ental	A^
+ental	C[
 entam	QM
-entan	RL
+entan	SK
 entap	>b
+entar	QM
 entas	KS
-entat	SK
-entax	a?
-entay	LR
-entb	C[
-entbc	EY
-entc	SK
-entch	TJ
-entd	RL
+entat	UI
+entax	[C
+entb	?a
+entbc	C[
+entc	RL
+entch	SK
+entd	QM
 entd 	XF
-entd,	XF
+entd,	TJ
 entd.	DZ
 ente	MQ
-ente)	YE
-ente,	?a
-ente.	DZ
-ente:	A^
-ente?	IU
-entea	ZD
-entec	a?
-ented	QM
-entee	KS
-entel	QM
-entem	WG
-entep	UI
-enter	QM
-entes	MQ
-entev	A^
-entew	VH
+ente 	QM
+ente)	WG
+ente,	@_
+ente.	FX
+ente:	@_
+ente?	LR
+entea	VH
+entec	_@
+ented	RL
+entee	MQ
+entel	RL
+entem	VH
+entep	TJ
+entes	LR
+entev	C[
+entew	RL
 entex	YE
 entf	TJ
 entfi	TJ
-enth	LR
+enth	KS
 enth 	QM
-enth'	HV
-enth,	UI
-enth.	LR
+enth'	EY
+enth,	TJ
+enth.	KS
 entha	IU
-enthf	IU
+enthe	QM
+enthf	KS
 enthi	GW
-enthl	XF
-entho	YE
-enthr	UI
-enths	TJ
+enthl	YE
+entho	VH
+enthr	RL
+enths	RL
 enthu	TJ
-enthw	GW
-enthy	QM
-entia	C[
-entic	MQ
+enthw	IU
+enti	QM
+entia	B]
 entie	[C
-entif	SK
-entig	<d
+entif	QM
+entig	?a
 entil	GW
 entin	VH
-entio	RL
-entip	[C
-entiq	XF
+entio	QM
+entip	WG
+entiq	SK
+entis	JT
 entit	MQ
 entiv	ZD
-entle	RL
-ently	VH
-entm	]B
+ently	WG
+entm	WG
 entma	SK
-entme	YE
-entn	TJ
-entne	f:
-entni	[C
+entme	VH
+entn	XF
+entne	_@
+entni	YE
 ento	JT
-ento 	QM
-ento,	B]
-ento.	RL
-entob	KS
-entoc	HV
-entod	ZD
+ento,	=c
+ento.	QM
+entob	LR
+entoc	KS
+entod	]B
 entog	RL
-entok	RL
-entol	9g
-entom	GW
+entoi	LR
+entok	MQ
+entol	?a
+entom	IU
 enton	IU
-entor	KS
-entos	HV
-entou	LR
-entov	ZD
-entow	ZD
-entoy	C[
-entp	b>
-entr	TJ
-entra	VH
-entre	^A
+entoo	SK
+entop	UI
+entor	LR
+entos	EY
+entou	KS
+entov	VH
+entow	]B
+entoy	GW
+entp	^A
+entr	QM
+entra	SK
+entre	YE
 entri	HV
-entro	MQ
-entry	MQ
-ents	SK
-ents 	TJ
-ents)	EY
+entru	LR
+entry	LR
+ents	RL
+ents 	SK
+ents)	HV
 ents,	TJ
-ents.	QM
-ents;	YE
-ents?	GW
-ents@	b>
-entse	EY
-entsi	XF
-entt	SK
-entt 	YE
-entt,	MQ
-entta	LR
-entte	HV
-entti	t,
-enttl	JT
-entto	7i
-enttr	=c
-entty	MQ
+ents.	MQ
+ents;	QM
+ents?	DZ
+ents@	[C
+entse	FX
+entsi	VH
+entt	RL
+entt 	WG
+entt,	KS
+entt.	QM
+entta	MQ
+entti	p0
+enttl	HV
+entto	>b
+enttr	C[
+entty	JT
 entu	KS
-entua	[C
-entuc	9g
-entud	KS
-entue	RL
-entuf	IU
-entum	ZD
-entun	TJ
+entua	ZD
+entuc	;e
+entud	LR
+entuf	HV
+entum	WG
+entun	UI
 entur	IU
-entut	TJ
-entwe	MQ
-entwo	VH
+entut	QM
+entwe	KS
+entwo	TJ
 enty	WG
 enty 	TJ
-enty,	e;
+enty,	c=
 enty-	]B
-enty.	ZD
-entyp	DZ
-entz	QM
-enu 	WG
-enu 0	]B
-enu a	SK
-enu b	TJ
+enty.	WG
+entyp	GW
+enu 	VH
+enu 0	d<
+enu a	RL
+enu b	QM
 enu c	WG
-enu d	XF
-enu f	EY
+enu d	WG
+enu f	IU
 enu g	RL
-enu h	QM
-enu i	DZ
-enu k	ZD
-enu l	_@
-enu m	VH
-enu o	?a
-enu p	ZD
-enu t	FX
-enu w	e;
-enu'	FX
-enu'd	TJ
-enu'l	GW
+enu i	HV
+enu k	XF
+enu l	^A
+enu m	UI
+enu o	IU
+enu p	XF
+enu t	DZ
+enu w	f:
+enu'	HV
+enu'd	UI
+enu'l	HV
 enu'r	C[
 enu.	HV
 enu. 	KS
-enu.”	C[
+enu.”	GW
 enu:	FX
 enu: 	FX
-enu?	DZ
-enu? 	DZ
-enua	WG
+enu?	B]
+enu? 	B]
+enua	TJ
 enuad	@_
-enuag	IU
-enual	a?
-enuan	EY
-enuar	YE
+enuag	LR
+enual	_@
+enuan	GW
+enuar	WG
 enuat	IU
-enuay	HV
-enub	SK
-enub 	IU
-enub-	DZ
+enuay	FX
+enub	RL
+enub 	JT
+enub-	FX
 enubl	WG
-enubr	QM
-enubs	[C
-enuc	HV
-enuch	IU
-enuck	IU
+enubr	TJ
+enubs	ZD
+enuc	GW
+enuch	HV
+enuck	GW
 enuct	QM
-enud	KS
-enud 	UI
+enud	HV
+enud 	VH
 enudd	QM
-enude	GW
-enudg	B]
+enude	IU
+enudg	EY
 enudh	GW
-enudi	GW
-enudm	^A
-enue	TJ
+enudi	JT
+enudm	d<
+enue	RL
 enue 	ZD
-enue,	C[
+enue,	@_
 enue-	UI
-enue.	XF
-enueb	[C
-enued	>b
-enuee	^A
+enue.	UI
+enueb	_@
+enuee	[C
+enuen	MQ
 enues	FX
-enug	TJ
-enug 	a?
-enuga	[C
-enuge	UI
-enugg	B]
-enugs	QM
+enug	UI
+enug 	ZD
+enuga	VH
+enuge	WG
+enugg	C[
+enugs	RL
 enugu	TJ
-enuh	g9
-enuhr	UI
-enui	MQ
-enuic	GW
-enuie	B]
-enuil	]B
-enuin	@_
+enuh	ZD
+enuhr	XF
+enui	LR
+enuic	FX
+enuid	IU
+enuie	IU
+enuil	_@
+enuin	C[
+enuir	MQ
 enuk	XF
-enul 	GW
-enul.	a?
-enula	WG
-enuld	FX
-enule	C[
-enulg	FX
+enul 	=c
+enul.	ZD
+enula	XF
+enuld	C[
+enule	DZ
+enulg	IU
 enull	QM
 enuls	TJ
-enult	VH
-enuly	VH
-enum	DZ
+enult	TJ
+enuly	UI
+enum	GW
+enum 	QM
 enum'	GW
-enum,	DZ
-enumb	DZ
-enume	VH
+enum,	FX
+enumb	GW
+enume	XF
 enumm	LR
-enumn	FX
-enump	[C
-enums	HV
+enumn	EY
+enump	_@
+enums	GW
 enun	UI
-enuna	MQ
-enune	VH
-enung	g9
-enuni	[C
-enunl	HV
-enunn	KS
-enuo	RL
-enuot	TJ
-enup	KS
-enup 	TJ
-enup,	SK
-enup.	VH
-enupd	A^
-enuph	WG
-enupi	MQ
-enupl	A^
-enupp	GW
-enups	IU
-enur	RL
-enur 	WG
-enur,	VH
-enur-	QM
-enur.	YE
-enura	A^
-enurb	XF
-enurd	TJ
-enure	IU
-enurg	GW
-enuri	MQ
-enurn	VH
-enurp	_@
-enurr	DZ
-enurs	B]
-enurt	^A
-enurv	]B
-enury	_@
-enus	MQ
-enus 	IU
-enus"	C[
-enus,	GW
-enus.	WG
-enus;	_@
-enusa	MQ
-enusb	@_
-enuse	RL
-enush	RL
-enusk	[C
-enusl	C[
-enuss	@_
-enust	DZ
-enusu	_@
-enut 	MQ
-enut,	IU
-enut-	HV
-enut.	IU
-enute	GW
-enutf	TJ
-enuth	KS
-enutl	]B
+enuna	KS
+enune	TJ
+enung	_@
+enuni	^A
+enunk	MQ
+enunl	IU
+enunn	LR
+enuns	RL
+enuot	RL
+enup 	VH
+enup,	RL
+enup.	QM
+enupd	C[
+enuph	TJ
+enupl	@_
+enupp	JT
+enups	JT
+enur	SK
+enur 	UI
+enur,	SK
+enur-	RL
+enur.	VH
+enura	DZ
+enurb	VH
+enure	KS
+enurg	C[
+enuri	KS
+enurn	UI
+enurp	ZD
+enurr	HV
+enurs	@_
+enurt	[C
+enurv	a?
+enury	a?
+enus	JT
+enus 	LR
+enus"	A^
+enus,	KS
+enus.	SK
+enus;	]B
+enusb	B]
+enuse	TJ
+enush	UI
+enusk	ZD
+enusl	GW
+enuss	DZ
+enust	A^
+enusu	XF
+enut,	EY
+enut-	FX
+enute	FX
+enutf	RL
+enutl	_@
 enuto	UI
 enuts	QM
-enutt	YE
-enutu	IU
-enuy	JT
-enuy 	SK
-enuya	EY
-enuye	=c
-enuz	MQ
-env c	_@
-env,	JT
-env, 	JT
-env0	LR
-enva	RL
-enva 	FX
-enval	EY
+enutt	XF
+enutu	JT
+enuy	MQ
+enuy 	WG
+enuya	HV
+enuye	;e
+enuz	LR
+env 	QM
+env c	VH
+env,	IU
+env, 	IU
+env0 	SK
+enva	QM
+enva 	GW
+envac	RL
+enval	C[
 envan	UI
-envar	JT
-envat	j6
-envd	KS
-envd 	KS
-enve	GW
-enve 	MQ
-enve"	GW
-enve,	TJ
-enve.	a?
+envar	MQ
+envat	e;
+envd	MQ
+envd 	MQ
+enve	EY
+enve"	C[
+enve,	SK
+enve.	_@
 envec	JT
-envel	QM
-envem	7i
-enven	FX
-enver	TJ
-enves	SK
-envet	QM
-envey	SK
-envi	LR
-envic	RL
-envid	YE
-envie	DZ
-envil	SK
-envin	LR
-envio	C[
+envem	>b
+enven	DZ
+enver	RL
+enves	RL
+envey	VH
+envi	KS
+envic	SK
+envid	VH
+envie	FX
+envil	TJ
+envio	GW
 envis	MQ
-envit	FX
-envo	A^
-envoi	KS
+envit	IU
+envo	FX
+envoi	JT
 envol	UI
-envor	LR
+envor	JT
 envos	JT
-envu	FX
-envul	FX
-envy	@_
-envy 	@_
-enw 0	[C
-enw a	>b
+envu	IU
+envul	IU
+envy	B]
+envy 	C[
+enw 0	_@
+enw a	A^
 enw b	QM
-enw c	e;
-enw d	TJ
-enw e	QM
-enw g	WG
+enw c	c=
+enw d	WG
+enw e	UI
+enw f	SK
+enw g	VH
 enw h	LR
 enw i	SK
-enw l	c=
-enw m	1o
-enw n	@_
-enw o	b>
-enw p	A^
-enw r	GW
-enw s	e;
-enw t	>b
-enw w	SK
-enw y	DZ
+enw l	]B
+enw m	9g
+enw n	?a
+enw o	c=
+enw p	C[
+enw r	EY
+enw s	b>
+enw t	@_
+enw y	HV
 enw'	SK
 enw's	SK
-enw)	TJ
-enw) 	SK
+enw)	[C
+enw) 	ZD
 enw,	IU
 enw, 	IU
-enw.	IU
-enw. 	IU
-enw.e	a?
-enw/	JT
-enw/ 	HV
-enw0	]B
-enw0 	[C
-enw:	LR
-enw: 	LR
-enw@	C[
+enw.	JT
+enw. 	JT
+enw.e	_@
+enw/	LR
+enw/ 	IU
+enw0	XF
+enw0 	WG
+enw:	HV
+enw: 	HV
+enw;	QM
+enw; 	QM
+enw@	FX
 enwa	IU
 enwag	YE
 enwai	TJ
 enwal	SK
-enwan	KS
+enwan	HV
+enwap	LR
 enwar	FX
-enwas	HV
-enwat	SK
+enwas	JT
+enwat	TJ
 enway	LR
-enwb	WG
-enwby	WG
-enwc	MQ
-enwd	FX
-enwda	KS
-enwe	WG
-enwe 	^A
-enwe'	QM
-enwe.	^A
-enwea	XF
-enweb	:f
-enwei	HV
-enwen	JT
-enwer	LR
-enwes	<d
-enwet	XF
-enwex	UI
-enwf	^A
+enwb	TJ
+enwby	TJ
+enwc	LR
+enwd	DZ
+enwda	IU
+enwe	VH
+enwe 	[C
+enwe'	SK
+enwe.	[C
+enwea	WG
+enweb	<d
+enwed	MQ
+enwee	QM
+enwei	FX
+enwel	LR
+enwen	IU
+enwer	HV
+enwes	;e
+enwet	^A
+enwex	ZD
+enwf	ZD
 enwh	KS
-enwha	IU
-enwhe	TJ
-enwhi	EY
-enwho	UI
-enwhy	TJ
-enwi	MQ
-enwi 	SK
-enwic	ZD
-enwid	^A
-enwif	<d
-enwim	RL
+enwha	KS
+enwhe	SK
+enwhi	FX
+enwho	WG
+enwhy	UI
+enwi 	VH
+enwic	WG
+enwid	ZD
+enwif	A^
+enwim	SK
 enwin	DZ
-enwir	MQ
-enwis	LR
+enwir	LR
+enwis	FX
 enwit	RL
-enwk	TJ
-enwk 	^A
+enwk	VH
+enwk 	]B
 enwks	SK
-enwl	]B
-enwl 	ZD
-enwls	YE
-enwm	UI
-enwmi	UI
+enwl	XF
+enwl 	WG
+enwls	XF
+enwm	TJ
+enwmi	TJ
 enwn	QM
-enwn 	UI
-enwn,	UI
-enwn.	<d
-enwne	TJ
-enwnl	9g
-enwns	DZ
-enwo 	^A
-enwo,	g9
-enwo.	>b
-enwob	HV
+enwn 	VH
+enwn,	VH
+enwn.	;e
+enwne	RL
+enwnl	>b
+enwns	IU
+enwo 	[C
+enwo,	c=
+enwo.	B]
+enwob	KS
 enwom	XF
-enwon	FX
-enwoo	RL
-enwou	B]
+enwon	IU
+enwoo	TJ
+enwou	A^
 enwra	]B
-enwre	KS
-enws	TJ
-enws 	j6
-enws,	MQ
-enws.	9g
-enwsp	EY
-enww	IU
-enww.	IU
-enwww	IU
-enwy	VH
-enwye	]B
-enx 	MQ
-enx 0	HV
-enx a	h8
-enx b	SK
-enx f	XF
-enx h	FX
-enx i	SK
-enx o	FX
-enx r	SK
+enwre	JT
+enwro	LR
+enws	QM
+enws 	c=
+enws.	;e
+enwsp	GW
+enww	HV
+enww.	HV
+enwww	HV
+enwy	UI
+enwye	WG
+enx 	LR
+enx 0	IU
+enx a	_@
+enx b	WG
+enx f	ZD
+enx h	EY
+enx i	TJ
+enx o	EY
 enx t	LR
-enx,	GW
-enx, 	GW
-enx.	UI
-enx. 	UI
-enx0 	VH
-enx00	C[
-enx@	GW
-enxa	XF
-enxam	_@
-enxb	TJ
-enxbl	EY
-enxe	[C
-enxed	SK
-enxes	FX
+enx w	MQ
+enx,	EY
+enx, 	EY
+enx.	XF
+enx. 	XF
+enx0	KS
+enx0 	UI
+enx00	EY
+enx@	FX
+enxa	YE
+enxam	ZD
+enxbl	IU
+enxc	QM
+enxce	KS
+enxe	ZD
+enxed	RL
+enxes	IU
+enxi	MQ
 enxin	LR
-enxis	[C
-enxl	VH
-enxle	SK
-enxm	JT
-enxma	DZ
-enxpe	LR
-enxt	KS
+enxis	UI
+enxl	TJ
+enxm	GW
+enxma	KS
+enxt	JT
 enxt 	QM
-enxte	KS
-enxtr	LR
-enxty	DZ
-enxx	]B
+enxte	LR
+enxtr	KS
+enxty	GW
+enxx	[C
 eny 	TJ
-eny "	UI
+eny "	RL
 eny &	XF
-eny '	DZ
+eny '	B]
 eny (	LR
 eny +	MQ
-eny 0	d<
-eny a	DZ
-eny d	JT
-eny f	JT
-eny g	JT
-eny h	[C
-eny j	B]
-eny k	MQ
-eny l	UI
-eny m	LR
-eny n	DZ
-eny q	RL
-eny r	WG
-eny s	VH
-eny t	RL
-eny u	KS
-eny v	ZD
-eny w	IU
-eny y	DZ
-eny |	VH
-eny £	k5
-eny –	YE
-eny!	B]
-eny!!	B]
-eny"	A^
-eny" 	DZ
+eny 0	a?
+eny a	GW
+eny b	QM
+eny d	IU
+eny e	LR
+eny f	MQ
+eny h	XF
+eny i	SK
+eny j	C[
+eny k	KS
+eny l	VH
+eny m	KS
+eny n	IU
+eny o	LR
+eny q	UI
+eny r	VH
+eny s	SK
+eny u	JT
+eny v	]B
+eny w	KS
+eny y	C[
+eny £	h8
+eny –	VH
+eny!	C[
+eny!!	C[
+eny"	EY
+eny" 	C[
 eny'	JT
-eny'r	^A
+eny'r	]B
 eny's	DZ
-eny'v	C[
-eny)	FX
+eny'v	A^
+eny)	EY
 eny) 	IU
-eny),	GW
-eny).	TJ
-eny,	IU
-eny, 	IU
+eny),	DZ
+eny).	QM
+eny,	HV
+eny, 	HV
 eny-	ZD
-eny-o	WG
-eny.	IU
-eny. 	HV
-eny.e	f:
-eny0	VH
-eny:	LR
-eny: 	LR
+eny-o	VH
+eny.	KS
+eny. 	IU
+eny.e	YE
+eny0	YE
 eny;	TJ
 eny; 	TJ
 eny?	FX
 eny? 	FX
-eny@	SK
+eny@	RL
 enya	GW
-enya 	=c
-enya,	GW
-enyan	DZ
-enyar	QM
-enyb	KS
-enybe	C[
-enybo	QM
-enyc	^A
-enych	QM
-enycl	VH
-enyd	KS
-enye	TJ
-enye 	RL
-enye.	LR
-enyea	[C
-enyel	7i
-enyer	RL
-enyes	VH
-enyet	UI
-enyi	[C
-enyin	[C
-enyl	KS
-enyla	QM
-enyle	C[
-enyli	YE
+enya 	EY
+enya,	EY
+enyan	EY
+enyb	LR
+enybe	DZ
+enybo	RL
+enyc	]B
+enych	RL
+enycl	XF
+enyd	EY
+enye	RL
+enye 	QM
+enyea	ZD
+enyel	9g
+enyem	IU
+enyer	LR
+enyes	UI
+enyet	SK
+enyi	XF
+enyin	_@
+enyl	HV
+enyla	MQ
+enyle	DZ
+enyli	UI
 enym	SK
-enyme	JT
-enymo	SK
+enyme	DZ
+enymo	RL
 enyn 	TJ
-enyo	RL
-enyo 	ZD
+enyo 	YE
 enyon	QM
-enyor	]B
+enyor	[C
 enyou	LR
-enyp	DZ
-enype	FX
-enypi	FX
-enyr	YE
-enyr 	ZD
-enyr,	VH
-enyre	FX
-enyrs	XF
-enys	WG
+enyp	GW
+enype	EY
+enyr	VH
+enyr 	]B
+enyr,	TJ
+enyre	IU
+enyrs	^A
+enys	XF
+enys 	MQ
 enys,	XF
 enys.	KS
 enys:	WG
-enys;	UI
+enys;	YE
 enyse	SK
-enyst	b>
-enyv	IU
-enyw	EY
-enywh	C[
-enywi	c=
-enyy	GW
-enyy 	GW
+enyst	]B
+enyt	RL
+enyth	QM
+enyv	GW
+enyw	LR
+enywh	FX
+enywi	]B
+enyy	JT
+enyy 	JT
 enz,	EY
 enz, 	EY
 enze	SK
-enze,	A^
-enzel	WG
-enzen	VH
-enzer	TJ
-enzz	LR
+enze 	MQ
+enze,	LR
+enzel	SK
+enzen	WG
+enzer	YE
+enzi	MQ
 en| 	KS
-en| -	c=
-en| 0	ZD
-en| a	WG
-en| b	RL
-en| c	XF
-en| d	SK
-en| e	LR
-en| f	?a
-en| g	d<
-en| h	TJ
-en| i	JT
-en| k	UI
-en| l	RL
+en| -	WG
+en| 0	XF
+en| a	SK
+en| c	WG
+en| d	QM
+en| f	@_
+en| g	_@
+en| i	KS
+en| j	LR
+en| k	VH
 en| n	_@
-en| o	QM
-en| p	IU
-en| r	i7
-en| s	KS
-en| w	WG
-en| y	QM
+en| p	HV
+en| r	]B
+en| s	MQ
+en| t	QM
+en| w	VH
 en| |	GW
 en| £	n2
-en~ 	TJ
-en~~	TJ
-en~~ 	TJ
-en£0	SK
-en£0 	]B
-en£0,	SK
+en~ 	RL
+en~~	RL
+en~~ 	RL
+en£0	UI
+en£0 	[C
+en£0,	QM
 en£0.	RL
-en£0m	d<
-en© 	A^
-en· 	A^
+en£0m	_@
+en© 	EY
+en· 	C[
 en· 0	IU
-en· c	XF
-en· f	LR
-en· p	EY
-en· w	>b
-enéa	KS
-en– 0	QM
-en– a	VH
+en· c	VH
+en· f	MQ
+en· p	GW
+en· w	@_
+enéa	MQ
+en– 	MQ
+en– a	WG
 en– c	HV
-en– d	EY
+en– d	C[
 en– f	GW
-en– h	EY
-en– l	JT
-en– m	KS
-en– n	@_
-en– p	FX
-en– t	WG
-en–0	XF
-en–0 	IU
-en–0,	YE
-en–00	g9
-en–f	JT
-en–fr	JT
-en–t	ZD
-en–th	ZD
-en“b	LR
-en“bu	LR
-en“h	DZ
-en“he	DZ
-en“t	JT
-en“th	JT
-en“y	C[
-en“yo	C[
-en” 	LR
-en” (	LR
-en€0	g9
-en€00	g9
+en– h	DZ
+en– l	HV
+en– m	LR
+en– n	DZ
+en– p	GW
+en– t	SK
+en–0	WG
+en–0,	TJ
+en–0.	MQ
+en–00	m3
+en–f	IU
+en–fr	IU
+en–t	YE
+en–th	YE
+en“b	FX
+en“bu	FX
+en“h	LR
+en“he	LR
+en“t	KS
+en“th	KS
+en“y	GW
+en“yo	GW
+en” 	MQ
+en” (	FX
+en€0	e;
+en€00	d<
 en★ 	JT
 en★ "	JT
-en★★	EY
+en★★	C[
 en★★ 	JT
 en★★★	JT
 es "	DZ
+es "a	KS
+es "e	QM
 es "m	LR
-es "p	DZ
-es "s	@_
-es $	b>
-es $ 	]B
-es $0	_@
-es %	WG
-es % 	WG
+es "p	IU
+es "s	JT
+es $	^A
+es $ 	[C
+es $0	]B
+es %	UI
+es % 	UI
+es (	RL
+es (0	QM
 es (a	MQ
-es (b	IU
-es (d	VH
+es (b	GW
+es (d	UI
 es (e	HV
-es (g	IU
-es (p	FX
-es (s	VH
-es (v	MQ
-es +	IU
-es + 	IU
-es -	GW
-es ->	HV
-es /	IU
-es / 	IU
-es 0	^A
+es (g	MQ
+es (l	MQ
+es (p	GW
+es (s	WG
+es +	JT
+es + 	JT
+es -	HV
+es ->	JT
+es /	JT
+es / 	JT
+es 0	YE
 es 0 	XF
-es 0.	_@
-es 00	ZD
-es @	XF
-es a 	SK
-es ab	WG
-es ac	?a
+es 0.	[C
+es 00	WG
+es 0:	QM
+es @	VH
+es a	QM
+es a 	VH
+es ab	XF
+es ac	EY
 es ad	MQ
-es ag	^A
-es ai	LR
-es al	XF
-es am	C[
-es an	KS
-es aq	SK
-es as	VH
-es at	]B
-es av	MQ
-es ay	GW
-es az	HV
-es añ	MQ
-es aú	EY
-es b	QM
+es af	LR
+es ag	d<
+es ah	MQ
+es al	SK
+es am	FX
+es an	IU
+es ap	QM
+es aq	VH
+es ar	MQ
+es at	YE
+es av	LR
+es ay	FX
+es az	FX
+es aú	HV
 es b0	_@
-es ba	_@
+es ba	YE
 es be	KS
-es bi	MQ
-es bl	HV
-es bo	QM
-es br	WG
-es bu	C[
+es bi	KS
+es bl	IU
+es bo	RL
+es br	UI
+es bu	DZ
 es c	SK
-es c/	ZD
-es ca	WG
-es ch	]B
-es ci	[C
-es co	IU
-es cp	[C
-es cr	IU
-es có	KS
-es da	LR
-es de	LR
-es di	LR
-es do	VH
+es c/	XF
+es ca	YE
+es ch	^A
+es ci	WG
+es cl	MQ
+es co	JT
+es cp	YE
+es cr	KS
+es có	IU
+es d	RL
+es da	MQ
+es de	MQ
+es di	IU
+es do	WG
 es du	WG
-es dí	QM
+es dí	TJ
 es dó	GW
-es e 	SK
-es ed	QM
+es e 	QM
 es el	MQ
-es em	SK
-es en	SK
-es es	FX
-es eu	WG
-es ev	DZ
+es em	UI
+es en	QM
+es es	GW
+es eu	TJ
+es ev	FX
 es ex	MQ
-es f	QM
-es fa	RL
-es fe	UI
-es fi	]B
-es fl	HV
-es fo	DZ
-es fr	HV
-es fu	KS
-es g	JT
-es g0	YE
-es ge	C[
-es gr	GW
-es gu	KS
-es h	FX
-es h.	EY
+es fa	QM
+es fe	QM
+es fi	^A
+es fl	FX
+es fo	B]
+es fr	LR
+es g0	ZD
+es ga	RL
+es ge	EY
+es gr	HV
+es gu	MQ
+es h	EY
+es h.	DZ
 es ha	HV
-es he	TJ
+es he	QM
 es ho	DZ
-es hu	ZD
-es i	MQ
+es hu	XF
 es ib	QM
-es ig	GW
+es ig	JT
 es im	VH
-es in	IU
-es iv	b>
+es in	MQ
+es iv	]B
 es j	UI
-es ja	QM
-es jo	KS
-es ju	WG
+es ja	SK
+es jo	B]
+es ju	TJ
 es jó	LR
-es k	UI
-es ki	SK
-es km	YE
-es l	LR
-es l-	VH
-es la	JT
+es k	SK
+es ki	RL
+es km	SK
+es l-	]B
+es la	KS
 es le	GW
-es li	IU
-es ll	UI
-es lo	QM
-es lu	JT
-es lí	GW
-es m	JT
-es mo	KS
-es má	MQ
-es mí	LR
-es mó	GW
-es mú	HV
-es n	DZ
-es n.	YE
-es na	TJ
-es ne	MQ
-es ni	B]
-es no	C[
-es nu	YE
-es nú	HV
-es o	MQ
-es o 	JT
-es ob	JT
-es oc	e;
+es li	HV
+es ll	SK
+es lo	KS
+es lu	LR
+es lí	C[
+es m	KS
+es ma	LR
+es mo	HV
+es mí	MQ
+es mó	JT
+es mú	C[
+es n	@_
+es n.	ZD
+es na	QM
+es ni	EY
+es no	A^
+es nu	VH
+es nú	IU
+es o 	IU
+es ob	MQ
+es oc	a?
+es of	MQ
 es oj	HV
-es ol	WG
-es on	HV
+es ol	RL
+es on	JT
 es or	LR
-es p	KS
-es p.	IU
-es pa	MQ
-es pe	DZ
-es pi	SK
-es pr	LR
-es pá	IU
-es q	DZ
-es qu	DZ
-es re	QM
-es ri	ZD
-es ru	MQ
-es rá	DZ
-es rí	MQ
-es s	XF
-es s.	ZD
-es sa	MQ
+es ot	IU
+es p	LR
+es p.	HV
+es pa	KS
+es pe	GW
+es pi	WG
+es pl	QM
+es pr	MQ
+es pá	HV
+es q	FX
+es qu	FX
+es ra	RL
+es re	SK
+es ri	VH
+es ru	KS
+es rá	LR
+es s	VH
+es s.	YE
+es sa	JT
 es se	RL
-es si	QM
-es sá	WG
-es sé	GW
-es sí	WG
-es ta	XF
-es te	LR
-es tf	WG
-es ti	VH
+es so	RL
+es su	QM
+es sá	TJ
+es sé	FX
+es sí	YE
+es t	RL
+es ta	RL
+es tf	TJ
+es ti	TJ
 es tl	RL
-es to	RL
-es tu	FX
-es u	MQ
+es tr	SK
+es tu	A^
+es u	LR
 es un	HV
 es ur	YE
-es us	SK
-es v	KS
-es ve	JT
-es vi	VH
+es us	TJ
+es v	JT
+es va	LR
+es ve	IU
+es vi	WG
 es vo	KS
 es ví	LR
-es w	B]
-es we	FX
+es w	EY
+es we	DZ
+es x	QM
 es y 	RL
-es ya	KS
-es yo	RL
-es yu	JT
-es «	<d
-es «e	IU
-es «l	IU
-es «u	DZ
-es ¿c	EY
+es ya	LR
+es |	QM
+es | 	QM
+es «	C[
+es «e	KS
+es «l	HV
+es «u	JT
+es ¿c	GW
 es ¿q	KS
-es é	QM
-es él	SK
-es ér	FX
-es ú	MQ
-es úl	MQ
+es él	UI
+es ér	GW
+es ú	KS
+es úl	KS
 es “	RL
 es €	WG
-es € 	TJ
-es €)	JT
-es €,	]B
-es €.	c=
-es €/	b>
-es €;	VH
-es! 	SK
+es € 	SK
+es €)	KS
+es €,	a?
+es €.	^A
+es €/	^A
+es €;	ZD
+es! 	TJ
 es" 	LR
-es" s	LR
-es",	IU
-es", 	IU
-es".	C[
-es". 	C[
-es"el	UI
+es" s	MQ
+es",	HV
+es", 	HV
+es".	FX
+es". 	FX
+es"a	KS
+es"e	QM
+es"el	WG
 es"m	LR
-es"p	DZ
-es"s	@_
-es$ 	]B
-es$ 0	]B
-es$0	_@
-es$0,	VH
-es$00	_@
-es% 	ZD
-es% d	YE
-es(0 	UI
+es"p	IU
+es"s	JT
+es$ 	[C
+es$ 0	[C
+es$0	]B
+es$0,	TJ
+es$00	]B
+es% 	XF
+es% d	UI
+es(0	QM
+es(0 	SK
+es(00	QM
 es(a	MQ
-es(b	IU
-es(d	MQ
-es(de	VH
+es(b	GW
+es(de	UI
 es(e	HV
-es(el	SK
+es(el	RL
 es(en	IU
-es(es	KS
-es(g	IU
-es(ge	IU
-es(gr	TJ
-es(p	FX
-es(s	VH
-es(se	TJ
-es(ta	LR
-es(te	HV
-es(v	MQ
-es) 	GW
-es) y	XF
+es(es	IU
+es(g	MQ
+es(ge	LR
+es(gr	UI
+es(l	MQ
+es(la	MQ
+es(p	GW
+es(s	WG
+es(se	UI
+es(te	IU
+es) 	HV
+es) l	VH
+es) y	UI
 es),	KS
 es), 	KS
-es).	SK
-es). 	SK
-es+ 	IU
-es, 	MQ
-es, "	YE
-es, 0	XF
-es, b	TJ
+es+ 	JT
+es, "	WG
+es, 0	a?
 es, c	RL
-es, d	ZD
-es, f	LR
-es, g	KS
-es, h	QM
-es, i	IU
-es, j	GW
-es, l	IU
-es, m	RL
-es, n	>b
+es, d	[C
+es, i	LR
+es, j	HV
+es, l	JT
+es, m	MQ
+es, n	@_
 es, o	GW
-es, p	TJ
-es, q	VH
-es, s	UI
-es, t	YE
-es, v	TJ
-es, y	TJ
-es,0	IU
-es,00	IU
-es- 	KS
-es-0	VH
-es-00	UI
-es->	HV
-es-> 	HV
-es-v	YE
-es-v 	VH
-es. 0	a?
-es. d	c=
-es. e	JT
-es. s	WG
+es, p	VH
+es, q	TJ
+es, s	SK
+es, t	^A
+es, v	XF
+es, y	YE
+es,0	HV
+es,00	HV
+es- 	LR
+es-0	UI
+es-00	TJ
+es->	JT
+es-> 	JT
+es-s	QM
+es-v	]B
+es-v 	]B
+es. 	RL
+es. 0	]B
+es. d	VH
+es. e	LR
+es. s	SK
 es."	HV
 es." 	HV
-es.)	JT
-es.) 	JT
-es.0	k5
-es.00	k5
+es.)	LR
+es.) 	KS
+es.0	f:
+es.00	f:
 es.d	GW
 es.d.	GW
-es.e	]B
-es.ex	]B
-es.l	VH
-es.l.	VH
-es.p	WG
-es.p.	WG
+es.e	a?
+es.ex	a?
+es.l	UI
+es.l.	UI
+es.p	UI
+es.p.	UI
 es.º	KS
 es.º 	KS
-es.»	FX
-es.» 	FX
-es/ 	JT
-es/ 0	[C
-es/k	GW
-es/kg	SK
-es0 	]B
-es0 %	WG
-es0 (	c=
-es0 -	JT
-es0 /	[C
-es0 0	^A
+es.»	LR
+es.» 	LR
+es/ 	KS
+es/ 0	UI
+es/k	LR
+es/kg	VH
+es0 	WG
+es0 %	UI
+es0 (	YE
+es0 -	HV
+es0 /	UI
+es0 0	d<
 es0 a	SK
-es0 c	QM
-es0 d	VH
+es0 c	TJ
+es0 d	XF
 es0 h	IU
-es0 k	WG
+es0 k	SK
 es0 l	a?
-es0 m	_@
-es0 n	b>
+es0 m	YE
+es0 n	[C
 es0 o	MQ
-es0 s	b>
+es0 p	LR
+es0 s	i7
 es0 t	JT
-es0 v	^A
-es0 y	LR
+es0 v	]B
+es0 y	KS
 es0 €	WG
-es0%	VH
-es0% 	VH
-es0)	WG
-es0).	WG
-es0,	SK
-es0, 	VH
-es0,0	IU
-es0-	ZD
-es0-0	VH
-es0-s	MQ
-es0.	UI
-es0. 	UI
-es0.0	k5
-es00	^A
-es00 	ZD
-es00%	VH
-es00)	WG
-es00,	RL
-es00-	ZD
+es0%	WG
+es0% 	WG
+es0)	TJ
+es0).	UI
+es0,	RL
+es0, 	WG
+es0,0	HV
+es0-	XF
+es0-0	UI
+es0.	TJ
+es0. 	TJ
+es0.0	f:
+es00	ZD
+es00 	^A
+es00%	WG
+es00)	TJ
+es00,	SK
+es00-	XF
 es00.	RL
 es000	WG
-es00:	LR
-es00;	YE
-es00h	XF
+es00:	KS
+es00;	WG
+es00h	UI
+es0:	MQ
 es0:0	MQ
-es0;	YE
-es0; 	YE
-es0h	XF
-es: 	GW
-es: "	C[
-es: 0	QM
-es: c	RL
-es: l	MQ
-es: p	TJ
-es: s	QM
-es: «	EY
+es0;	WG
+es0; 	WG
+es0h	UI
+es: 	FX
+es: "	HV
+es: 0	SK
+es: l	QM
+es: p	VH
+es: «	HV
 es:0	MQ
 es:00	MQ
-es; 	VH
-es; a	TJ
-es; c	RL
-es; d	VH
-es; e	VH
-es; l	TJ
-es; t	KS
-es; y	JT
-es> 	HV
-es? 	GW
-es@l	SK
-es@la	SK
+es; 	XF
+es; a	RL
+es; c	SK
+es; d	UI
+es; e	YE
+es; l	RL
+es; t	EY
+es; y	MQ
+es> 	JT
+es? 	IU
+es@l	VH
+es@la	VH
 es@p	VH
 es@pe	VH
-es@r	SK
-es@re	SK
+es@r	TJ
+es@re	TJ
 es@s	RL
 es@sa	RL
 es@t	XF
-esa 	LR
-esa $	SK
-esa (	QM
-esa 0	VH
-esa a	QM
-esa b	DZ
+esa 	MQ
+esa $	UI
+esa 0	UI
+esa b	IU
 esa c	WG
-esa d	EY
-esa e	XF
+esa d	FX
+esa e	TJ
 esa f	MQ
-esa g	DZ
-esa i	GW
-esa j	FX
-esa n	LR
-esa o	LR
+esa g	FX
+esa i	LR
+esa j	JT
+esa l	QM
+esa n	KS
+esa o	KS
 esa p	TJ
-esa q	HV
-esa r	ZD
-esa s	ZD
+esa q	FX
+esa r	VH
+esa s	XF
 esa t	UI
-esa u	FX
-esa v	^A
+esa u	HV
+esa v	XF
 esa w	FX
-esa y	VH
-esa |	GW
-esa «	C[
-esa é	HV
-esa!	DZ
+esa y	XF
+esa |	HV
+esa «	JT
+esa é	IU
+esa!	IU
 esa"	MQ
-esa" 	WG
+esa" 	TJ
 esa)	HV
-esa) 	KS
-esa).	TJ
-esa,	TJ
-esa, 	TJ
-esa.	WG
-esa. 	TJ
-esa.e	XF
-esa;	WG
-esa; 	WG
-esa?	[C
-esa? 	XF
-esa@	XF
+esa) 	IU
+esa).	QM
+esa,	UI
+esa, 	UI
+esa.	TJ
+esa. 	SK
+esa.e	b>
+esa:	MQ
+esa: 	MQ
+esa;	UI
+esa; 	UI
+esa?	ZD
+esa? 	ZD
+esa@	_@
 esaa	MQ
-esab	RL
-esabe	WG
+esab	VH
+esaba	TJ
+esabe	UI
 esabi	YE
-esabl	C[
-esabo	UI
-esabu	f:
-esac	UI
-esaca	JT
-esace	a?
-esach	GW
-esaci	XF
-esaco	SK
-esact	KS
-esad	YE
-esad 	[C
-esada	RL
-esade	UI
-esadi	[C
-esado	QM
-esadr	g9
-esadu	LR
-esaer	ZD
-esafa	TJ
-esafi	LR
+esabl	?a
+esabo	RL
+esabu	]B
+esac	TJ
+esace	c=
+esach	QM
+esaci	TJ
+esact	JT
+esad	XF
+esad 	VH
+esada	SK
+esade	TJ
+esadi	_@
+esado	SK
+esadr	YE
+esae	RL
+esae 	MQ
+esaer	VH
+esafa	VH
 esag	_@
-esaga	UI
-esago	a?
-esagr	LR
-esagu	YE
-esah	QM
-esah 	HV
+esaga	YE
+esage	LR
+esago	e;
+esagr	KS
+esagu	WG
+esah 	KS
 esaho	VH
-esai	RL
-esain	UI
+esain	XF
 esaj	KS
-esaja	KS
-esaje	FX
-esajo	SK
-esal	JT
-esal 	UI
+esaja	GW
+esaje	IU
+esajo	VH
+esal 	QM
 esal)	MQ
-esal,	LR
-esal.	A^
-esala	SK
-esalb	_@
-esale	GW
-esalg	GW
-esali	MQ
-esall	WG
-esalm	SK
-esalo	TJ
-esalq	UI
+esal,	IU
+esal.	C[
+esalb	[C
+esald	MQ
+esale	FX
+esalg	IU
+esali	UI
+esall	TJ
+esalm	XF
+esalo	RL
+esalq	SK
 esalt	[C
-esalu	>b
-esalv	KS
-esam	QM
-esama	JT
-esami	IU
-esamo	TJ
-esamp	SK
-esan 	KS
-esan.	EY
+esalu	B]
+esalv	DZ
+esamb	RL
+esame	LR
+esami	HV
+esamo	RL
+esamp	RL
+esan 	HV
+esan.	DZ
 esanc	KS
-esand	JT
-esane	YE
-esang	JT
-esani	RL
-esano	e;
-esans	MQ
-esanu	[C
+esand	FX
+esane	VH
+esang	IU
+esani	TJ
+esano	_@
+esans	LR
+esant	LR
+esanu	VH
 esanz	FX
-esao	QM
+esao	RL
 esap	QM
-esapa	GW
-esape	C[
-esapi	SK
-esapp	MQ
-esapr	YE
-esapu	LR
-esar	MQ
-esar 	KS
-esar,	VH
-esarb	VH
-esarc	c=
-esard	_@
-esare	SK
-esarg	B]
-esari	MQ
+esapa	IU
+esape	DZ
+esapi	QM
+esapr	SK
+esar,	XF
+esarb	XF
+esarc	]B
+esard	YE
+esarg	FX
 esarj	YE
-esarl	DZ
-esarm	GW
-esarn	UI
-esaro	<d
-esarp	JT
+esarl	C[
+esarm	KS
+esarn	SK
+esaro	B]
 esarr	SK
 esart	LR
-esarz	QM
-esarí	C[
-esas	FX
-esas 	DZ
-esas,	]B
-esas.	UI
-esas:	VH
+esarz	SK
+esarí	B]
+esas	JT
+esas 	EY
+esas,	WG
+esas:	WG
 esasa	SK
-esasc	a?
-esasi	SK
-esaso	UI
-esass	QM
-esast	B]
-esasu	HV
-esasí	LR
+esasc	XF
+esasi	UI
+esaso	WG
+esass	RL
+esast	C[
+esasu	KS
+esasí	JT
 esat	VH
-esat 	MQ
-esata	MQ
-esate	HV
-esati	_@
-esato	SK
-esatr	TJ
-esau	UI
-esaun	QM
-esaur	XF
+esate	KS
+esati	^A
+esato	QM
+esatr	RL
+esau	RL
+esaur	YE
 esav	VH
-esava	a?
-esave	]B
-esavi	MQ
-esavo	KS
-esaví	JT
-esax	QM
-esay	RL
-esay 	RL
-esaya	KS
-esaye	WG
-esayo	[C
-esayu	KS
-esaz	DZ
-esaza	LR
-esazo	JT
-esazu	HV
+esava	_@
+esave	XF
+esavo	LR
+esaví	IU
+esax	SK
+esay	SK
+esaya	LR
+esaye	VH
+esayo	UI
+esayu	LR
+esaz	C[
+esaza	JT
+esazo	KS
+esazu	FX
 esaí	RL
-esañ	VH
-esaña	]B
-esañe	GW
-esaú	EY
-esaún	EY
-esb 	VH
-esb d	UI
-esb,	IU
-esb, 	IU
-esb.	C[
-esb0	b>
+esañ	QM
+esaña	VH
+esañe	MQ
+esaú	HV
+esaún	HV
+esb 	UI
+esb d	WG
+esb,	KS
+esb, 	KS
+esb.	DZ
+esb0	a?
 esb00	_@
-esb@	RL
-esba	XF
-esba 	[C
-esbad	RL
-esbai	DZ
-esbaj	RL
-esbal	JT
-esban	VH
+esb@	UI
+esba	ZD
+esba 	XF
+esba.	KS
+esbai	GW
+esbaj	SK
+esbal	EY
+esban	QM
 esbar	^A
-esbas	TJ
-esbat	FX
+esbas	SK
+esbat	IU
 esbañ	QM
-esbe	QM
-esbe 	DZ
-esbec	VH
-esbel	YE
-esbem	FX
-esben	IU
+esbe 	EY
+esbec	WG
+esbel	VH
+esbem	HV
+esben	HV
 esber	TJ
-esbet	KS
-esbi	VH
+esbet	HV
+esbi	SK
 esbia	SK
-esbic	RL
+esbic	SK
 esbie	LR
-esbil	GW
-esbin	WG
-esbio	SK
-esbir	JT
-esbié	WG
-esbió	EY
-esbl	DZ
-esbla	IU
-esble	IU
-esbli	EY
-esbo	MQ
-esbo 	GW
+esbil	LR
+esbin	YE
+esbio	RL
+esbir	GW
+esbié	ZD
+esbió	IU
+esbl	GW
+esbla	JT
+esble	JT
+esbli	FX
+esblo	QM
+esbo	IU
+esbo 	C[
 esbod	VH
-esbog	FX
-esbol	IU
-esbom	UI
+esbog	IU
+esbom	TJ
+esbot	RL
 esbr	LR
-esbra	HV
+esbra	IU
+esbri	QM
 esbro	SK
 esbue	FX
 esbuj	EY
-esbur	FX
-esbus	VH
-esbv	HV
-esbve	HV
-esbí	LR
-esbín	LR
-esbó	_@
-esbón	_@
-esc 	LR
-esc.	XF
-esc/	ZD
-esc/ 	ZD
-esca	MQ
-esca 	B]
-esca.	SK
-esca:	MQ
-escad	YE
-escae	GW
-escaj	FX
-escal	UI
-escam	QM
-escan	EY
-escap	IU
-escar	QM
-escas	MQ
-escat	DZ
-escc	B]
-escci	B]
-esce	WG
-esce 	JT
-esce.	ZD
-esced	UI
-escei	ZD
-escel	KS
-escem	]B
-escen	UI
-escer	MQ
-esces	MQ
-esch	WG
-esche	UI
-eschi	GW
-escho	ZD
-esci	SK
-escia	QM
+esbur	EY
+esbus	SK
+esbv	EY
+esbve	EY
+esbí	MQ
+esbín	MQ
+esbó	YE
+esbón	YE
+esc.	WG
+esc/	XF
+esc/ 	XF
+esca 	A^
+esca.	QM
+esca:	LR
+escad	TJ
+escae	FX
+escaj	KS
+escal	WG
+escan	FX
+escap	KS
+escat	EY
+escc	DZ
+escci	DZ
+esce	UI
+esce.	[C
+esced	TJ
+escei	TJ
+escel	JT
+escem	a?
+escen	QM
+escer	JT
+esch	XF
+esche	ZD
+eschi	HV
+escho	]B
+esci	RL
 escic	ZD
-escid	B]
-escif	]B
-escil	LR
-escim	WG
-escin	UI
-escio	C[
-escip	]B
+escid	EY
+escif	YE
+escil	MQ
+escim	XF
+escin	SK
+escio	DZ
+escip	ZD
 escir	DZ
-escis	TJ
-escit	VH
-escl	VH
-escli	KS
-esclu	XF
-esco)	WG
-esco,	XF
-esco.	JT
-escob	EY
-escoc	QM
+escis	VH
+escit	SK
+escl	YE
+escla	MQ
+escli	HV
+esclu	[C
+esco 	QM
+esco)	VH
+esco,	WG
+esco.	FX
+escob	JT
+escoc	RL
 escog	RL
-escol	IU
-escom	QM
-escon	TJ
-escoo	KS
-escop	GW
-escor	MQ
-escos	TJ
-escp	[C
-escp 	[C
+escol	MQ
+escop	JT
+escor	LR
+escos	VH
+escp	YE
+escp 	YE
 escre	RL
-escri	MQ
-esct	RL
+escri	JT
 escta	HV
-escti	[C
+escti	VH
 escto	LR
 esctr	YE
-esctu	LR
+esctu	MQ
 escua	RL
-escuc	[C
+escuc	]B
 escue	QM
-escui	KS
-escul	TJ
-escuo	[C
-escup	TJ
+escui	LR
+escul	VH
+escum	QM
+escuo	WG
+escup	SK
 escuá	KS
-escuñ	EY
-escé	QM
-escí	GW
-escía	GW
-escó	IU
-escóm	HV
+escuñ	HV
+escá	QM
+escés	KS
+escí	HV
+escía	HV
+escó	JT
+escóm	FX
 esd 	UI
-esd d	XF
-esd t	QM
+esd d	VH
+esd t	RL
 esd.	C[
 esd. 	C[
 esda	RL
-esda 	LR
-esda,	UI
-esda.	WG
-esdab	RL
-esdad	b>
-esdam	JT
-esdan	DZ
-esdar	JT
-esdas	XF
-esdav	JT
+esda,	WG
+esda.	TJ
+esdad	_@
+esdal	RL
+esdam	KS
+esdan	IU
+esdar	EY
+esdas	WG
+esdav	IU
 esde	MQ
-esde 	KS
-esde,	JT
-esde.	A^
-esdeb	@_
-esdec	QM
-esded	VH
-esdej	MQ
-esdem	UI
-esden	RL
+esde 	LR
+esde.	HV
+esdeb	DZ
+esdec	TJ
+esded	TJ
+esdel	KS
+esdem	WG
+esden	QM
 esdeo	KS
-esder	TJ
-esdet	JT
+esder	SK
+esdes	TJ
+esdet	?a
 esdev	UI
-esdi	QM
-esdia	IU
+esdi	LR
+esdia	JT
 esdib	FX
 esdic	KS
-esdid	SK
-esdie	SK
+esdie	UI
 esdij	MQ
-esdil	QM
-esdim	ZD
+esdil	TJ
+esdim	YE
+esdio	RL
 esdir	JT
 esdis	QM
-esdit	JT
-esdo 	UI
-esdo,	LR
-esdo.	JT
-esdob	TJ
-esdol	a?
-esdon	LR
-esdor	QM
-esdr	YE
-esdre	YE
-esdri	TJ
-esdu	WG
-esdua	UI
+esdit	GW
+esdo	QM
+esdo 	QM
+esdo,	JT
+esdo.	FX
+esdob	SK
+esdol	]B
+esdon	JT
+esdoñ	QM
+esdr	XF
+esdre	[C
+esdri	UI
+esdu	UI
+esdua	TJ
 esduc	FX
 esdul	VH
-esdur	SK
-esdí	KS
-esdí 	VH
-esdón	DZ
-ese "	@_
-ese $	WG
-ese 0	WG
-ese b	JT
-ese c	QM
-ese d	ZD
-ese f	RL
+esdur	VH
+esdí 	RL
+esdón	EY
+ese "	JT
+ese $	VH
+ese 0	RL
+ese b	MQ
+ese c	KS
+ese d	WG
+ese f	LR
 ese g	EY
-ese h	DZ
-ese i	VH
+ese h	HV
+ese i	UI
 ese j	YE
-ese m	SK
-ese o	RL
-ese p	WG
+ese n	RL
+ese o	QM
+ese p	VH
 ese q	IU
-ese r	QM
-ese s	LR
+ese s	MQ
 ese t	C[
+ese u	MQ
+ese y	KS
 ese é	TJ
-ese)	KS
-ese) 	SK
-ese,	WG
-ese, 	WG
-ese.	TJ
-ese. 	TJ
+ese)	LR
+ese) 	ZD
+ese,	XF
+ese, 	XF
+ese.	QM
+ese. 	QM
 ese:	DZ
 ese: 	DZ
-esea 	MQ
-esead	EY
-esean	C[
-eseat	]B
+esead	HV
+esean	GW
+eseat	UI
 eseb	JT
-eseb 	GW
+eseb 	JT
 eseb,	IU
-eseba	MQ
-esebe	@_
-esebi	RL
-esebl	RL
-esebo	GW
-esec	HV
-eseca	VH
-esecc	EY
-esece	DZ
-esech	JT
-eseci	FX
-eseco	SK
+eseba	JT
+esebe	B]
+esebi	QM
+esebl	UI
+esebo	MQ
+esec	DZ
+eseca	WG
+esecc	GW
+esece	FX
+esech	LR
+eseci	EY
+eseco	RL
 esecr	XF
-esecu	LR
-esecí	B]
-esed	TJ
-esed 	UI
-eseda	DZ
-esede	ZD
-esedi	UI
-esedo	RL
-esedr	KS
-esee	EY
-esef	IU
-eseg	LR
-esega	QM
-esegi	SK
-esegl	TJ
-esegr	IU
-esegu	=c
-esegú	VH
+esect	QM
+esecu	EY
+esecí	DZ
+esed	QM
+esed 	QM
+eseda	C[
+esede	XF
+esedi	RL
+esedo	QM
+esedr	JT
+esee	FX
+esef	KS
+eseg	IU
+esega	TJ
+esegi	QM
+esegl	UI
+esegr	JT
+esegu	A^
+esegú	RL
 eseh	VH
-esei	f:
-eseis	b>
-eseit	TJ
+esei	_@
+eseis	ZD
+eseit	VH
 esej	HV
 eseja	MQ
-esejo	JT
-esel	RL
+esejo	IU
+esel	QM
 esel,	JT
-esel.	^A
-esela	[C
-eselc	WG
-esele	MQ
-esell	RL
-eselo	[C
-esels	GW
-eselt	RL
-eselv	LR
-eselé	QM
-esem	[C
-esem 	QM
-esema	MQ
+esel.	[C
+esela	XF
+eselc	UI
+esell	MQ
+eselo	WG
+esels	KS
+eselt	UI
+eselv	KS
+esem	YE
+esem 	RL
 esemb	TJ
-esemi	]B
-esemo	[C
+esemi	^A
+esemo	WG
 esemp	LR
 esemá	UI
-esen 	QM
-esen,	JT
-esen.	LR
-esena	C[
-esenc	RL
-esene	YE
-esenf	A^
-eseng	QM
-eseni	VH
-eseno	SK
+esen 	SK
+esen,	KS
+esen.	KS
+esena	EY
+esenc	QM
+esene	WG
+esenf	JT
+eseni	QM
+eseno	RL
 esens	VH
-esenv	WG
-eseo	KS
-esep	RL
-esepa	JT
-esepo	VH
-esept	UI
-eseq	SK
-esequ	SK
-eser 	QM
-eser,	MQ
-eser.	LR
-eser@	UI
+esenv	VH
+eseo.	QM
+esep	TJ
+esepa	LR
+esepo	SK
+esept	TJ
+eseq	UI
+esequ	UI
+eser	RL
+eser,	LR
+eser@	SK
 esera	XF
-eserc	GW
-eserd	:f
-esere	C[
-eserg	JT
-eseri	UI
-eserm	MQ
-esern	SK
-esero	TJ
-eserr	ZD
-esers	IU
-esert	XF
-eserv	QM
-eserz	SK
-eserí	QM
-eses)	MQ
-eses,	LR
-eses.	MQ
-eses:	B]
+eserc	FX
+eserd	8h
+esere	DZ
+eserg	KS
+eseri	TJ
+esern	QM
+esero	RL
+eserr	UI
+esers	KS
+esert	RL
+eserz	a?
+eserí	SK
+eses,	JT
+eses.	KS
+eses:	GW
 esesa	UI
-esesc	TJ
-esesd	RL
-esesf	[C
-esesi	LR
+esesc	SK
+esesd	SK
+esesf	XF
+esesi	MQ
 eseso	JT
-esesp	KS
-esesq	ZD
+esesp	IU
+esesq	XF
 esess	VH
-esest	SK
-esesu	LR
+esest	TJ
+esesu	MQ
+eset	LR
 eseta	MQ
-esete	XF
-eseto	C[
-esetr	MQ
-eseus	SK
-esev	YE
+esete	_@
+eseto	HV
+esetr	JT
+eseus	QM
+esev	WG
 eseva	XF
-eseve	YE
-esevo	RL
-esex	WG
-esexa	]B
-esext	DZ
-esey 	FX
-esez	UI
-esez 	LR
-esez.	]B
-eseza	RL
-esezc	MQ
+eseve	XF
+esevo	QM
+esex	UI
+esexa	a?
+esext	HV
+esey 	GW
+esez	TJ
+esez 	MQ
+esez.	UI
+eseza	SK
+esezc	KS
 esezó	QM
-eseí	RL
-eseñ	UI
-eseña	YE
-eseñi	MQ
-eseño	KS
-esf b	[C
-esf g	YE
+eseí	QM
+eseñ	VH
+eseña	_@
+eseño	LR
+esf 	QM
+esf b	YE
+esf g	ZD
 esfa	RL
 esfa 	WG
-esfac	HV
-esfad	=c
-esfal	]B
-esfav	KS
-esfec	C[
-esfer	UI
-esfi	XF
+esfac	JT
+esfad	KS
+esfal	XF
+esfav	LR
+esfec	FX
+esfer	VH
+esfi	VH
 esfia	LR
-esfic	MQ
-esfie	]B
-esfin	IU
-esfir	QM
-esfl	HV
-esflo	HV
-esfn	WG
-esfno	WG
-esfo	IU
-esfon	LR
-esfor	VH
-esfot	EY
-esfr	EY
-esfra	DZ
-esfu	QM
-esfue	B]
-esfum	ZD
-esfun	b>
-esfur	KS
-esfá	[C
-esg.	KS
+esfie	ZD
+esfin	FX
+esfl	FX
+esflo	FX
+esfn	TJ
+esfno	TJ
+esfo	HV
+esfon	KS
+esfot	C[
+esfr	KS
+esfra	FX
+esfu	SK
+esfue	GW
+esfum	YE
+esfun	c=
+esfá	c=
+esg,	MQ
+esg, 	MQ
+esg.	IU
 esg. 	MQ
-esg0	YE
-esg00	YE
+esg0	ZD
+esg00	ZD
 esga 	C[
-esga,	ZD
+esga,	RL
 esga.	TJ
 esgad	LR
-esgal	FX
-esgan	SK
-esgar	SK
-esgas	RL
-esgañ	GW
-esge 	MQ
-esgem	ZD
-esgin	=c
-esgio	TJ
-esgis	XF
-esgl	SK
-esgla	RL
-esglé	C[
-esgo 	JT
-esgoc	LR
-esgos	[C
-esgot	MQ
-esgr	GW
-esgri	C[
-esgro	HV
-esgu	GW
-esgua	RL
-esgui	YE
-esgun	9g
-esguo	KS
-esgur	IU
-esgus	GW
-esgú	SK
-esgún	VH
-esgü	RL
-esgüe	RL
-esh 	KS
-esh,	UI
-esh, 	UI
-esh.	B]
-esh. 	B]
-esha	JT
-esha 	B]
-eshab	?a
-eshac	d<
-eshag	QM
-eshan	FX
-eshar	SK
+esgal	EY
+esgan	RL
+esgar	QM
+esgañ	MQ
+esge	LR
+esgem	UI
+esgen	LR
+esgi	HV
+esgin	C[
+esgio	RL
+esgis	VH
+esgl	RL
+esgla	QM
+esglé	FX
+esgo	MQ
+esgos	YE
+esgot	LR
+esgr	EY
+esgra	MQ
+esgri	DZ
+esgro	IU
+esgu	JT
+esgui	SK
+esgun	C[
+esguo	LR
+esgur	EY
+esgus	DZ
+esgú	RL
+esgún	RL
+esgü	SK
+esgüe	SK
+esh 	LR
+esh y	LR
+esh,	VH
+esh, 	VH
+esh.	A^
+esh. 	A^
+esha	KS
+esha 	@_
+eshab	>b
+eshac	e;
+eshad	LR
+eshag	MQ
+eshan	C[
+eshar	QM
 eshas	>b
-eshat	LR
-eshay	MQ
-eshe	UI
-eshe 	KS
-eshec	SK
-eshen	[C
-esher	UI
-eshes	RL
+eshay	KS
+eshe	TJ
+eshe 	LR
+eshec	TJ
+eshen	XF
+esher	QM
+eshes	SK
 eshi	LR
-eshi 	FX
-eshic	SK
+eshi 	EY
+eshic	QM
 eshid	WG
-eshij	MQ
+eshij	KS
 eshil	QM
-eshis	GW
-eshit	A^
-esho	MQ
-esho 	[C
-esho,	MQ
-eshoj	QM
-eshol	<d
-eshom	YE
-eshon	JT
-eshor	QM
-eshu	WG
+eshis	HV
+eshit	HV
+eshiz	RL
+esho	LR
+esho 	XF
+esho,	LR
+eshol	>b
+eshom	WG
+eshon	IU
+eshor	SK
+eshu	YE
 eshua	RL
-eshí	RL
-esi a	ZD
-esi c	IU
-esi e	KS
-esi h	TJ
-esi m	A^
+eshí	WG
+esi 	QM
+esi a	UI
+esi c	GW
+esi h	QM
+esi m	DZ
 esi n	MQ
 esi p	RL
 esi q	DZ
-esi s	EY
-esi t	VH
-esi v	UI
-esi,	GW
-esi, 	GW
-esia	LR
-esia 	MQ
-esia,	YE
-esia.	JT
-esiac	a?
-esial	KS
-esian	HV
-esiar	GW
-esias	UI
-esiat	RL
-esib	FX
-esiba	HV
-esibi	IU
-esibo	IU
-esibu	QM
-esic	KS
-esica	GW
-esici	UI
+esi s	IU
+esi t	WG
+esi v	TJ
+esi,	HV
+esi, 	HV
+esia	MQ
+esia,	SK
+esia.	KS
+esiac	_@
+esiad	RL
+esial	LR
+esian	JT
+esiar	C[
+esias	TJ
+esiat	WG
+esib	GW
+esiba	IU
+esibi	LR
+esibo	EY
+esibr	QM
+esibu	WG
+esic	JT
+esica	C[
+esici	QM
 esicl	ZD
-esid	VH
-esida	VH
-eside	TJ
-esidi	B]
-esido	QM
-esidr	VH
-esie	RL
+esico	LR
+esicu	RL
+esid	SK
+esida	SK
+eside	YE
+esidi	DZ
+esidr	YE
+esie	TJ
 esie 	^A
-esied	KS
-esiem	MQ
+esied	LR
+esiej	QM
+esiem	LR
+esien	TJ
 esier	KS
-esies	WG
-esiez	TJ
-esif	LR
-esif 	UI
-esifi	JT
-esig	KS
-esiga	TJ
+esies	VH
+esiez	SK
+esif	KS
+esif 	SK
+esifi	KS
+esig	LR
+esiga	QM
 esigo	MQ
-esij	RL
-esija	MQ
-esije	WG
-esil	VH
-esil 	RL
-esile	QM
-esili	LR
-esill	VH
-esilo	^A
-esim	YE
-esima	MQ
-esimb	XF
+esigu	JT
+esij	LR
+esije	SK
+esijo	KS
+esil	SK
+esil.	FX
+esila	LR
+esile	VH
+esili	JT
+esill	QM
+esilo	ZD
+esim	XF
+esima	QM
+esimb	VH
 esime	KS
-esimi	WG
+esimi	XF
 esimo	a?
 esimp	TJ
-esin	UI
-esin 	KS
+esin	RL
 esina	KS
-esinc	XF
-esind	TJ
-esine	]B
-esinf	HV
-esing	RL
-esini	YE
-esins	RL
-esint	]B
-esinv	LR
-esiné	GW
-esio	VH
-esio 	TJ
-esiod	SK
-esion	VH
-esios	DZ
+esinc	YE
+esind	VH
+esine	ZD
+esinf	LR
+esing	SK
+esini	UI
+esins	MQ
+esint	XF
+esiné	LR
+esio	SK
+esio 	QM
+esiod	QM
+esion	RL
+esios	B]
 esip	WG
-esipa	XF
-esipc	WG
-esipi	RL
-esiq	UI
-esiqu	UI
-esir	QM
-esir 	MQ
-esir.	KS
-esir:	LR
-esira	LR
-esire	KS
-esirm	QM
-esirv	FX
-esis 	YE
-esis.	MQ
-esisa	WG
-esisc	MQ
-esise	HV
-esisi	GW
-esiso	MQ
-esit	LR
+esipa	UI
+esipc	UI
+esipi	WG
+esiq	TJ
+esiqu	TJ
+esir	KS
+esir.	IU
+esir:	JT
+esira	MQ
+esire	QM
+esirv	IU
+esis 	XF
+esis.	LR
+esisa	YE
+esise	JT
+esisi	HV
+esism	QM
+esiso	KS
+esit	KS
 esit 	MQ
-esita	LR
+esita	IU
 esite	LR
-esiti	WG
-esito	FX
-esitr	h8
-esitu	FX
-esiva	]B
-esive	LR
-esivo	>b
-esix	JT
-esiz.	QM
-esiá	LR
-esián	LR
-esié	JT
-esién	GW
-esiér	TJ
-esiñ	QM
-esiño	QM
-esió	GW
-esió 	QM
-esió.	IU
-esió:	EY
-esión	FX
-esja	UI
-esja 	SK
-esja.	SK
-esjab	^A
-esjac	SK
-esjad	JT
-esjaj	HV
-esjam	WG
-esjar	RL
-esje	RL
-esje,	FX
-esjer	EY
-esjes	RL
-esji	ZD
-esjo	JT
-esjo 	HV
-esjo,	DZ
-esjo.	TJ
-esjor	FX
-esju	TJ
-esjue	UI
-esjul	TJ
-esjun	QM
+esiti	VH
+esito	JT
+esitr	d<
+esitu	IU
+esiv	QM
+esiva	ZD
+esivo	JT
+esix	HV
+esizo	RL
+esiá	IU
+esián	IU
+esié	MQ
+esién	IU
+esiér	SK
+esiñ	RL
+esiño	RL
+esió	FX
+esió.	JT
+esió:	IU
+esión	HV
+esja	YE
+esja 	VH
+esja.	TJ
+esjab	XF
+esjac	VH
+esjad	IU
+esjaj	C[
+esjam	YE
+esjar	XF
+esje	JT
+esje,	KS
+esjer	FX
+esjes	XF
+esji	VH
+esjo	HV
+esjo 	LR
+esjo,	FX
+esjo.	UI
+esjor	DZ
+esju	QM
+esjue	WG
+esjul	WG
 esjó	LR
 esjóv	LR
-eskg	SK
-eskg,	SK
-eski	DZ
-eskil	SK
-eskm	GW
-eskm 	GW
-esl (	WG
-esl 0	XF
-esl a	DZ
+eskg	VH
+eskg,	VH
+eski	FX
+eskil	RL
+eskm	JT
+eskm 	HV
+esl (	VH
+esl 0	ZD
+esl a	B]
 esl b	GW
-esl c	KS
-esl d	WG
-esl e	LR
-esl g	^A
-esl h	JT
-esl i	B]
-esl l	JT
-esl m	MQ
-esl n	JT
-esl o	^A
-esl p	YE
-esl q	GW
-esl r	EY
-esl s	MQ
+esl c	MQ
+esl d	TJ
+esl e	IU
+esl g	XF
+esl h	KS
+esl i	C[
+esl j	RL
+esl l	FX
+esl n	KS
+esl o	VH
+esl p	TJ
+esl q	IU
+esl r	JT
 esl t	MQ
-esl v	IU
-esl y	SK
-esl)	MQ
-esl,	JT
-esl, 	JT
-esl-	VH
-esl-v	VH
-esl:	HV
-esl: 	HV
-esla	LR
-esla 	JT
-esla,	HV
-esla@	_@
-eslab	SK
+esl v	KS
+esl y	UI
+esl ú	MQ
+esl)	KS
+esl,	EY
+esl, 	EY
+esl-	]B
+esl-v	]B
+esl.	QM
+esl. 	MQ
+esl:	JT
+esl: 	JT
+esla	MQ
+esla 	KS
+esla,	JT
+esla.	RL
+esla@	]B
 eslac	IU
-eslad	UI
-eslag	IU
-eslal	VH
+eslad	TJ
+eslag	HV
+eslal	XF
+eslam	QM
 eslan	JT
-eslap	QM
-eslar	ZD
-eslas	JT
-eslat	MQ
+eslap	MQ
+eslar	VH
+eslas	MQ
 eslav	_@
-eslaz	LR
-eslb	_@
-eslba	_@
-eslc	UI
-eslca	HV
-eslco	SK
-esld	RL
-eslda	XF
-esldo	XF
-esle 	XF
-esle,	TJ
+eslaz	JT
+eslb	[C
+eslba	[C
+eslc	RL
+eslca	IU
+eslco	UI
+esld	QM
+eslda	ZD
+eslde	MQ
+esldo	ZD
+esle 	SK
 esle.	WG
-eslea	A^
-esleg	LR
-eslei	EY
-eslen	HV
-esleo	ZD
-esles	RL
-eslet	DZ
+eslea	FX
+esleg	JT
+eslei	IU
+eslen	FX
+esleo	[C
+esler	QM
+esles	WG
+eslet	FX
 eslev	WG
-eslg	HV
+eslg	IU
 eslga	FX
-eslgo	MQ
-eslgu	VH
-esli	GW
-eslia	LR
-eslib	EY
+eslgo	LR
+eslgu	UI
+esli	KS
+eslia	MQ
+eslib	GW
 eslic	KS
-eslid	DZ
-eslie	TJ
-eslim	UI
-eslio	RL
-eslir	FX
+eslid	FX
+eslie	RL
+eslim	SK
+eslio	VH
+eslir	C[
 eslis	MQ
-eslit	j6
-esliv	GW
-esll	UI
+eslit	_@
+esliv	KS
+esll	TJ
 eslla	SK
-eslle	c=
-eslli	LR
-esllo	IU
-eslm	WG
-eslma	SK
-eslme	YE
-eslo	MQ
-eslo.	KS
-eslob	HV
-esloc	TJ
-eslog	JT
-eslol	JT
-eslom	ZD
-eslon	UI
+eslle	[C
+eslli	KS
+esllo	JT
+eslm	[C
+eslma	VH
+eslme	UI
+eslo	QM
+eslo 	SK
+eslo.	JT
+eslob	GW
+eslog	IU
+eslol	IU
+eslom	SK
+eslon	TJ
 eslor	GW
-eslos	TJ
+eslos	QM
 eslq	VH
 eslqu	VH
-esls	DZ
+esls	KS
 esls 	EY
-eslso	LR
-eslt	VH
-eslta	[C
-eslti	MQ
-eslu	HV
-eslub	VH
-esluc	HV
-eslud	;e
-eslui	HV
-eslum	WG
-eslun	HV
-eslus	RL
-esluz	QM
-eslva	@_
-eslve	^A
-eslvi	LR
-eslá	VH
-eslám	RL
-esléc	LR
-esléf	RL
-eslés	C[
-eslí	JT
-eslíg	UI
-esló	XF
-esm 	GW
-esm.	UI
-esm. 	UI
-esma 	RL
-esma.	B]
-esmac	UI
-esmai	IU
-esmal	GW
-esmam	LR
-esmap	7i
-esmar	MQ
-esmas	KS
+eslt	RL
+eslta	WG
+eslti	KS
+eslto	RL
+eslu	GW
+eslub	XF
+esluc	IU
+eslud	B]
+eslue	LR
+eslum	QM
+eslun	KS
+eslv	QM
+eslva	EY
+eslve	[C
+eslvi	MQ
+eslá	TJ
+eslés	FX
+eslíg	TJ
+esló	ZD
+esm 	KS
+esm.	SK
+esm. 	SK
+esma 	UI
+esma,	MQ
+esma.	GW
+esmac	VH
+esmad	MQ
+esmai	KS
+esmal	C[
+esman	RL
+esmap	GW
+esmar	LR
 esmat	WG
-esmay	ZD
-esmañ	RL
-esmb	QM
+esmay	TJ
+esmañ	QM
 esmba	TJ
-esmbi	WG
-esme	IU
+esmbi	XF
+esme	KS
 esme 	@_
-esmed	TJ
-esmej	FX
-esmen	MQ
-esmer	HV
-esmes	^A
-esmet	d<
-esmi	WG
-esmia	KS
-esmie	HV
-esmig	XF
-esmil	KS
-esmim	[C
-esmin	VH
+esmed	VH
+esmej	DZ
+esmer	JT
+esmes	XF
+esmet	WG
+esmi	SK
+esmia	JT
+esmic	KS
+esmie	IU
+esmig	WG
+esmim	ZD
+esmin	TJ
 esmio	TJ
-esmis	QM
-esmié	XF
-esmo	WG
-esmo 	B]
-esmo.	_@
+esmir	QM
+esmis	SK
+esmié	TJ
+esmn	LR
+esmno	MQ
+esmo	VH
+esmo 	@_
+esmo.	^A
 esmod	FX
-esmol	XF
-esmom	]B
-esmon	TJ
-esmor	WG
-esmos	WG
-esmot	RL
-esmp	VH
-esmpa	JT
-esmpe	TJ
-esmpi	LR
-esmpl	TJ
-esmpr	[C
-esmu	VH
+esmol	]B
+esmom	YE
+esmon	VH
+esmor	]B
+esmos	YE
+esmp	UI
+esmpa	KS
+esmpe	UI
+esmpi	MQ
+esmpl	YE
+esmpo	QM
+esmpr	XF
+esmu	SK
 esmuc	EY
-esmud	UI
-esmue	]B
-esmuj	FX
+esmud	XF
+esmue	YE
+esmuj	DZ
 esmul	GW
-esmuy	HV
+esmun	RL
+esmuy	KS
 esmás	MQ
-esmát	HV
+esmát	LR
 esmí	SK
-esmí 	QM
-esmín	YE
-esmó	JT
-esmóv	GW
-esmú	HV
-esmús	HV
+esmí 	RL
+esmín	UI
+esmó	LR
+esmóv	IU
+esmú	C[
+esmús	C[
 esn 	MQ
-esn (	b>
-esn c	TJ
-esn d	HV
-esn e	IU
-esn f	SK
-esn g	YE
+esn (	[C
+esn 0	JT
+esn a	MQ
+esn b	RL
+esn c	VH
+esn d	GW
+esn e	GW
+esn f	TJ
+esn g	WG
 esn h	RL
-esn i	WG
-esn j	SK
-esn m	A^
-esn n	FX
-esn o	A^
-esn p	VH
-esn r	UI
-esn u	KS
-esn v	KS
-esn,	LR
-esn, 	LR
-esn.	TJ
-esn.º	YE
-esn:	FX
-esn: 	FX
+esn i	TJ
+esn j	XF
+esn m	DZ
+esn n	GW
+esn o	FX
+esn p	UI
+esn r	WG
+esn s	MQ
+esn t	HV
+esn v	FX
+esn.	QM
+esn.º	ZD
+esn:	JT
+esn: 	JT
 esna	LR
 esna 	RL
-esna,	ZD
-esna.	FX
-esna:	FX
+esna)	JT
+esna,	SK
+esna.	C[
+esna:	EY
 esna@	RL
+esnad	MQ
 esnal	C[
-esnat	HV
+esnas	SK
+esnat	JT
 esnav	WG
-esnc	QM
-esnca	HV
+esnca	MQ
 esnce	JT
-esnch	RL
+esnch	SK
 esnci	YE
-esncl	[C
-esnd	LR
+esncl	SK
+esnco	KS
+esnd	JT
 esnda	RL
-esnde	JT
+esnde	LR
 esndi	MQ
-esndo	EY
-esndr	TJ
-esne 	SK
+esndo	GW
+esndr	QM
+esne	QM
+esne 	RL
 esnea	TJ
-esnec	FX
-esneg	JT
-esnem	LR
-esnen	JT
-esner	a?
-esnet	MQ
-esnf	HV
-esnfa	=c
-esnfi	B]
-esnfo	HV
-esnfr	FX
-esnfu	SK
-esng	LR
-esnga	FX
-esngl	DZ
-esngo	RL
-esngu	XF
-esni 	JT
+esnec	C[
+esneg	LR
+esnem	KS
+esnen	IU
+esner	_@
+esnes	JT
+esnf	JT
+esnfa	KS
+esnfi	C[
+esnfo	LR
+esnfr	KS
+esnfu	VH
+esng	JT
+esnga	C[
+esngl	EY
+esngo	QM
+esngu	VH
+esni	TJ
+esni 	GW
 esnic	VH
-esnid	WG
-esnie	EY
-esnif	MQ
-esnil	TJ
-esnin	B]
-esnio	[C
-esnir	SK
-esnis	VH
-esniñ	GW
-esno	MQ
-esno 	LR
-esno,	KS
-esno.	SK
-esno?	EY
-esnoc	DZ
-esnom	HV
-esnor	QM
-esnos	TJ
-esnot	WG
+esnid	RL
+esnie	JT
+esnil	UI
+esnim	QM
+esnin	?a
+esnio	XF
+esnir	RL
+esnis	TJ
+esnit	SK
+esniñ	IU
+esno	QM
+esno 	MQ
+esno,	JT
+esno.	VH
+esno?	HV
+esnoc	FX
+esnom	GW
+esnor	RL
+esnot	XF
+esnov	RL
 esnq	QM
 esnqu	QM
-esns	RL
-esns 	TJ
-esnsa	SK
-esnsc	]B
-esnse	WG
-esnst	UI
-esnt 	TJ
-esnt,	JT
-esnta	MQ
+esns	SK
+esns 	_@
+esnsa	UI
+esnsc	^A
+esnse	SK
+esnst	XF
+esnsu	QM
+esnt 	WG
+esnt,	HV
 esnte	KS
-esnti	RL
-esnto	TJ
-esntr	MQ
-esntu	QM
-esntó	_@
-esnu	YE
-esnud	QM
-esnue	]B
-esnun	^A
-esnvi	TJ
+esntu	RL
+esntó	VH
+esnu	VH
+esnue	ZD
+esnun	YE
+esnv	RL
+esnve	SK
+esnvi	VH
 esnví	RL
 esnz	IU
-esnza	DZ
-esné	LR
+esnza	C[
+esné	MQ
+esné 	MQ
 esnés	KS
-esní	EY
-esnía	EY
-esnú	HV
-esnúm	HV
-eso 	IU
-eso $	ZD
-eso (	MQ
-eso 0	XF
-eso a	^A
-eso b	SK
-eso c	HV
-eso d	LR
-eso f	FX
-eso g	MQ
-eso h	MQ
-eso i	KS
-eso l	TJ
-eso m	SK
-eso n	IU
+esní	C[
+esnía	C[
+esnú	IU
+esnúm	IU
+eso 	KS
+eso $	TJ
+eso 0	ZD
+eso a	]B
+eso b	QM
+eso c	KS
+eso d	MQ
+eso e	LR
+eso f	GW
+eso g	LR
+eso i	IU
+eso l	UI
+eso m	QM
+eso n	GW
 eso o	VH
-eso p	DZ
-eso q	TJ
-eso r	ZD
+eso p	FX
+eso r	TJ
+eso s	RL
+eso t	IU
 eso u	LR
-eso v	=c
-eso"	VH
-eso" 	VH
-eso)	SK
-eso) 	LR
-eso,	GW
-eso, 	GW
-eso.e	YE
-eso.»	FX
-eso;	SK
-eso; 	SK
-eso?	A^
-eso? 	DZ
-esob	SK
-esoba	SK
-esobl	ZD
-esobo	@_
-esobr	GW
-esoch	VH
-esoci	LR
-esoco	KS
+eso v	EY
+eso y	LR
+eso"	QM
+eso" 	QM
+eso)	QM
+eso) 	JT
+eso,	IU
+eso, 	IU
+eso.e	VH
+eso.»	LR
+eso:	MQ
+eso: 	MQ
+eso;	QM
+eso; 	QM
+eso?	?a
+eso? 	A^
+esoba	UI
+esobl	UI
+esobo	DZ
+esobr	HV
+esoca	KS
+esoch	UI
 esocu	SK
-esode	TJ
+esoda	QM
+esode	SK
 esodi	JT
-esodo	RL
+esodo	QM
 esoe	UI
-esof	IU
-esofe	HV
-esog	KS
-esoga	TJ
-esoge	SK
+esof	HV
+esofe	?a
+esofi	MQ
+esog	LR
+esoga	SK
+esoge	QM
 esogi	QM
-esogo	@_
-esoj	JT
-esoja	QM
-esojo	B]
+esogo	B]
+esoj	FX
+esojo	EY
 esok	B]
 esoki	B]
-esol	QM
-esol 	KS
-esola	GW
-esold	[C
+esola	IU
+esold	YE
 esole	UI
-esolm	YE
-esolo	QM
-esolu	IU
-esolv	UI
+esolm	UI
+esolu	JT
+esolv	TJ
 esolí	MQ
-esom	SK
-esom 	IU
-esoma	QM
-esomb	HV
-esome	GW
+esom	QM
+esom 	MQ
+esoma	SK
+esomb	GW
+esome	KS
 esomi	WG
-esomp	UI
-esomá	GW
-eson	JT
-eson 	SK
+esomp	XF
+esomá	HV
+eson	KS
+esona	LR
 esonc	FX
-esond	EY
-esong	GW
-esoni	XF
-esono	RL
-esons	RL
-esoo	KS
+esond	FX
+esone	MQ
+esonf	RL
+esong	DZ
+esoni	UI
+esonv	MQ
 esoop	TJ
-esopa	TJ
+esopa	UI
 esope	RL
-esopi	FX
-esopo	HV
-esoq	HV
-esoqu	HV
-esor	MQ
-esor 	EY
-esor,	GW
-esor.	RL
-esora	[C
-esord	IU
-esore	WG
-esori	>b
-esorm	FX
-esorq	RL
-esorr	KS
-esort	SK
-esorí	IU
-esos	UI
-esos"	=c
-esos)	RL
-esos,	SK
-esos.	VH
-esos?	DZ
-esos@	XF
-esose	JT
-esosi	SK
-esost	WG
-esos»	FX
+esopi	JT
+esopo	GW
+esoq	IU
+esoqu	IU
+esor 	HV
+esor,	KS
+esor.	TJ
+esora	WG
+esord	GW
+esore	SK
+esori	?a
+esorm	IU
+esorq	QM
+esorr	IU
+esort	UI
+esos	VH
+esos"	IU
+esos)	QM
+esos,	RL
+esos.	UI
+esos:	MQ
+esos?	GW
+esos@	UI
+esosa	LR
+esose	MQ
+esosi	VH
+esoso	TJ
+esost	XF
+esos»	GW
 esot 	JT
-esota	YE
-esote	c=
-esoto	FX
-esotr	GW
-esotó	EY
-esou	VH
-esour	TJ
+esota	WG
+esote	[C
+esoto	B]
+esotr	MQ
+esotó	FX
+esou	UI
+esour	RL
 esov	QM
 esova	FX
-esove	RL
-esovi	SK
-esoy	LR
-esoz	UI
-eso»	GW
-eso».	EY
-esoñ	QM
-esoña	QM
-esp 	QM
-esp 0	^A
+esovi	QM
+esoz	YE
+eso»	EY
+eso».	IU
+esoñ	SK
+esoña	SK
+esp 	XF
+esp 0	ZD
 esp.	RL
-esp. 	XF
+esp. 	UI
 esp.d	GW
-espa	MQ
-espac	XF
-espad	VH
-espag	UI
-espal	C[
-espap	MQ
-espar	HV
-espas	LR
-espat	KS
-españ	RL
-espc	WG
-espci	WG
-espe	LR
+espa	LR
+espa 	MQ
+espac	VH
+espad	UI
+espag	YE
+espal	FX
+espap	RL
+espar	FX
+espas	KS
+espat	MQ
+españ	UI
+espc	UI
+espci	UI
+espe	HV
 espec	LR
 esped	JT
-espel	A^
-espen	MQ
-espeq	SK
+espel	EY
+espen	DZ
+espeq	TJ
 esper	KS
-espes	JT
+espes	KS
 espet	GW
+espez	QM
 espeñ	YE
-espi	RL
-espia	IU
-espic	LR
-espid	IU
-espin	^A
-espio	YE
-espit	JT
-espl	MQ
-espla	HV
-esple	QM
-espo 	ZD
-espo,	SK
-espoc	EY
-espod	RL
+espi	QM
+espia	KS
+espic	MQ
+espid	JT
+espie	QM
+espin	]B
+espio	VH
+espit	MQ
+espla	GW
+espo	RL
+espo 	]B
+espoc	>b
+espod	UI
 espol	MQ
-espon	B]
-espos	WG
-espp	MQ
+espon	A^
+espos	YE
 espr	RL
-espra	ZD
-espre	KS
-espri	QM
-espro	SK
-espt	XF
+espra	XF
+espre	JT
+espri	RL
+espt	UI
 espti	TJ
-espub	EY
-espue	QM
-espun	RL
-espué	JT
-espá	JT
-espág	=c
-esq.	IU
-esqu	HV
-esque	GW
+espub	FX
+espue	RL
+espun	TJ
+espué	FX
+espág	C[
+esq.	JT
+esqu	IU
+esque	IU
 esqui	LR
-esqué	LR
-esquí	WG
+esqué	KS
+esquí	XF
 esr 	GW
-esr 0	TJ
-esr a	KS
-esr c	A^
-esr d	VH
-esr e	IU
+esr a	MQ
+esr c	C[
+esr d	WG
+esr e	EY
 esr f	HV
-esr g	UI
-esr i	IU
-esr l	GW
-esr m	IU
-esr n	WG
-esr p	KS
+esr g	SK
+esr i	JT
+esr l	LR
+esr n	VH
 esr q	VH
-esr s	EY
+esr s	HV
 esr t	LR
-esr u	C[
-esr v	KS
-esr y	HV
-esr,	SK
-esr, 	SK
-esr:	HV
-esr: 	HV
-esr;	TJ
-esr; 	TJ
-esr@	UI
-esra 	IU
-esra,	WG
-esra.	_@
-esrab	QM
-esrac	LR
-esrad	f:
-esrae	RL
-esraf	TJ
-esrag	SK
-esrai	QM
-esraj	DZ
-esral	]B
-esram	KS
-esran	TJ
-esrar	FX
-esras	^A
+esr u	JT
+esr v	GW
+esr y	LR
+esr,	TJ
+esr, 	TJ
+esr. 	QM
+esr:	GW
+esr: 	GW
+esr;	QM
+esr; 	QM
+esr@	SK
+esra	QM
+esra 	JT
+esra,	SK
+esra.	YE
+esrab	UI
+esrac	JT
+esrad	b>
+esrae	QM
+esraf	VH
+esrag	MQ
+esraj	GW
+esral	UI
+esran	SK
+esrar	EY
+esras	XF
 esrat	[C
-esraz	FX
-esrb	MQ
-esrbe	WG
-esrc	WG
-esrca	MQ
-esrce	]B
-esrch	EY
-esrco	^A
-esrd	JT
-esrda	UI
-esrde	C[
-esrdi	UI
+esraz	GW
+esrbe	VH
+esrc	SK
+esrca	KS
+esrce	^A
+esrch	IU
+esrco	]B
+esrd	IU
+esrda	SK
+esrde	A^
+esrdi	QM
 esrdo	SK
-esrdí	HV
-esrdó	GW
-esre	QM
-esre)	JT
-esre,	SK
-esre.	GW
-esrea	a?
-esreb	TJ
-esrec	DZ
-esred	[C
-esreg	MQ
-esrel	TJ
-esrem	KS
-esren	QM
-esreo	MQ
-esrer	]B
-esres	YE
-esret	UI
-esreu	HV
-esrez	GW
+esrdí	GW
+esrdó	FX
+esre 	XF
+esre)	KS
+esre.	IU
+esrea	ZD
+esreb	SK
+esrec	FX
+esred	^A
+esreg	LR
+esrej	SK
+esrel	XF
+esrem	C[
+esreo	JT
+esrep	QM
+esrer	WG
+esres	UI
+esret	VH
+esreu	DZ
+esrez	JT
 esrf	QM
-esrfe	DZ
-esrg	GW
-esrga	GW
+esrfe	FX
+esrg	IU
+esrga	IU
 esrge	UI
-esri	IU
+esri	JT
+esria	QM
 esrib	EY
-esric	KS
-esrie	XF
+esrie	RL
 esril	JT
-esrim	SK
-esrio	IU
-esris	EY
-esrit	FX
-esrió	UI
-esrj	_@
-esrja	^A
-esrl	DZ
-esrle	A^
-esrlo	HV
-esrm	KS
+esrim	UI
+esrin	RL
+esrio	HV
+esrip	QM
+esris	DZ
+esrit	JT
+esrió	TJ
+esrj	ZD
+esrja	XF
+esrl	C[
+esrle	FX
+esrlo	IU
+esrm	LR
 esrma	VH
-esrmi	EY
+esrmi	FX
 esrmu	GW
-esrmá	HV
-esrn	VH
-esrna	UI
-esrne	WG
-esrni	JT
-esrno	MQ
-esro)	EY
+esrmá	LR
+esrn	TJ
+esrna	SK
+esrne	[C
+esrni	KS
+esro 	SK
+esro)	GW
 esro.	IU
-esrob	LR
-esroj	EY
-esrom	VH
-esron	EY
-esrop	TJ
+esrob	MQ
+esroj	JT
+esrom	WG
+esron	DZ
+esrop	SK
 esros	LR
 esrot	UI
-esrov	TJ
-esrp	JT
-esrq	TJ
-esrqu	TJ
-esrr	TJ
-esrra	YE
-esrre	ZD
+esrov	VH
+esrq	SK
+esrqu	SK
+esrr	RL
+esrra	XF
+esrre	VH
 esrri	@_
-esrro	MQ
-esrsi	GW
-esrso	MQ
-esrt 	MQ
-esrta	VH
+esrt 	LR
+esrta	SK
 esrte	RL
-esrti	SK
-esrto	JT
-esrtu	VH
-esru	SK
+esrti	RL
+esrto	KS
+esrtu	TJ
+esru	QM
 esrub	WG
-esrud	IU
-esrui	MQ
-esrum	UI
-esrut	JT
-esrva	C[
-esrve	QM
-esrvi	VH
-esry 	RL
-esrz	WG
-esrza	ZD
-esrzo	RL
-esrá	TJ
-esráp	DZ
-esrás	IU
-esré	JT
-esrí	RL
-esría	QM
-esríc	a?
-esrío	XF
+esrud	MQ
+esrue	SK
+esrum	XF
+esrut	HV
+esrv	KS
+esrva	@_
+esrvi	^A
+esry 	]B
+esrz	YE
+esrza	XF
+esrzo	TJ
+esráp	LR
+esrás	KS
+esré	KS
+esrés	MQ
+esríc	XF
+esrío	RL
 ess 	JT
 ess (	RL
-ess @	XF
-ess a	[C
-ess b	d<
-ess c	C[
-ess d	LR
-ess e	[C
-ess f	LR
-ess g	IU
+ess 0	MQ
+ess @	VH
+ess a	YE
+ess b	c=
+ess c	FX
+ess d	QM
+ess e	XF
+ess g	LR
+ess h	LR
 ess i	UI
-ess j	RL
-ess l	KS
-ess n	;e
+ess j	QM
+ess l	LR
+ess m	RL
+ess n	@_
 ess o	SK
-ess p	RL
-ess q	B]
-ess r	MQ
-ess t	LR
-ess u	ZD
+ess q	A^
+ess r	KS
+ess t	KS
+ess u	XF
 ess v	SK
-ess y	[C
+ess y	UI
 ess “	RL
-ess"	DZ
-ess".	GW
-ess)	MQ
+ess"	HV
+ess".	JT
+ess)	LR
 ess) 	LR
-ess).	^A
-ess,	XF
-ess, 	XF
-ess.	RL
-ess.e	WG
-ess.l	VH
-ess:	RL
-ess: 	RL
-ess;	ZD
-ess; 	ZD
-ess?	DZ
-ess? 	DZ
-ess@	XF
-essa	VH
-essa 	MQ
-essa,	QM
+ess),	KS
+ess).	XF
+ess,	YE
+ess, 	YE
+ess.	QM
+ess. 	MQ
+ess.e	VH
+ess.l	UI
+ess:	QM
+ess: 	QM
+ess;	TJ
+ess; 	TJ
+ess?	HV
+ess? 	HV
+ess@	UI
+essa	UI
+essa,	SK
 essa.	[C
-essab	TJ
-essad	A^
-essaj	EY
-essal	KS
-essan	[C
+essad	B]
+essaj	MQ
+essal	HV
+essan	WG
 essar	IU
-essas	WG
+essas	ZD
 essay	SK
-essc	[C
-essca	VH
-essco	]B
-esscr	MQ
-esscu	c=
+essc	YE
+essca	RL
+essco	UI
+esscr	JT
+esscu	]B
 essd	UI
 essde	SK
-esse	SK
-esse 	SK
-essea	SK
-essec	QM
-essei	b>
-essel	LR
-essen	VH
-esseo	VH
-esser	JT
-esses	MQ
-esset	JT
-essf	[C
-essfe	UI
-essi	UI
-essi 	XF
-essia	WG
-essid	ZD
-essie	MQ
+esse	TJ
+esse 	RL
+essea	VH
+esseb	MQ
+essec	XF
+esseg	MQ
+essei	ZD
+essel	MQ
+essem	QM
+essen	[C
+esseo	TJ
+esser	IU
+esset	MQ
+esseñ	LR
+essf	YE
+essfe	YE
+essi	SK
+essi 	WG
+essia	UI
+essic	RL
+essid	[C
+essie	IU
 essig	KS
-essil	b>
-essim	EY
-essin	LR
-essir	FX
-essis	GW
-essió	DZ
-essmo	MQ
-esso 	C[
-esso,	HV
+essil	c=
+essim	FX
+essin	MQ
+essir	IU
+essis	IU
+essit	QM
+essió	GW
+essm	QM
+esso 	FX
+esso,	JT
 esso.	[C
-essob	GW
-essoc	QM
-essol	RL
-essom	QM
-esson	MQ
-essor	UI
-essos	RL
-essot	KS
-essp	JT
-esspe	HV
-esspu	JT
-essq	b>
-essqu	b>
-esss	[C
-essse	YE
-essta	QM
-esste	LR
-essti	QM
-essto	JT
-esstr	^A
-esstu	e;
-esstá	HV
-essté	JT
-essu	KS
+essob	DZ
+essoc	RL
+essom	SK
+essor	VH
+essoy	RL
+essp	IU
+esspa	RL
+esspe	IU
+esspu	FX
+essq	_@
+essqu	_@
+esss	VH
+essse	XF
+esst	QM
+essta	RL
+essti	SK
+essto	GW
+esstr	XF
+esstu	XF
+esstá	GW
+essté	IU
 essu 	RL
-essua	WG
-essub	EY
-essup	RL
-essus	XF
-ess»	FX
-ess».	HV
-essá	WG
-essáb	WG
-essé	GW
-essí	ZD
-essí 	LR
+essua	SK
+essub	C[
+essup	QM
+essus	UI
+ess»	GW
+ess».	IU
+essá	TJ
+essáb	TJ
+essé	FX
+essí	VH
+essí 	KS
 essí,	[C
-essó	KS
-essón	JT
+essó	JT
+essón	C[
 est e	IU
-est m	MQ
-est'	JT
-est)	QM
-est,	FX
-est, 	FX
-est.	LR
-esta	MQ
-esta 	MQ
-esta,	UI
-esta.	JT
-esta;	YE
-estab	QM
-estad	YE
-estam	TJ
-estap	ZD
-estar	QM
-estas	QM
-estau	RL
-estb	JT
-este 	LR
-este,	MQ
-este.	b>
-estea	MQ
-ested	MQ
+est'	DZ
+est)	TJ
+est,	C[
+est, 	C[
+est.	KS
+esta 	JT
+esta,	TJ
+esta.	KS
+esta;	UI
+estac	LR
+estad	VH
+estag	LR
+estam	UI
+estap	WG
+estau	XF
+estb	KS
+este 	IU
+este.	VH
+estea	JT
+ested	LR
 estej	IU
-estel	TJ
-estem	YE
+estel	QM
+estem	ZD
 esten	LR
-estep	TJ
-ester	ZD
-estes	QM
-esteñ	MQ
-estf	WG
-estfn	WG
-esti	ZD
-estic	HV
-estie	YE
+esteo	RL
+estep	QM
+ester	XF
+estf	TJ
+estfn	TJ
+esti	WG
+estic	GW
+estie	XF
 estif	KS
-estig	TJ
-estil	^A
-estim	RL
-estin	RL
+estig	QM
+estil	a?
+estin	QM
 estio	UI
-estip	TJ
-estir	FX
-estis	_@
-estit	HV
+estip	VH
+estir	KS
+estis	]B
+estit	FX
 estiv	TJ
-estl	TJ
-estla	TJ
+estl	RL
+estla	RL
 esto	IU
-esto 	RL
-esto,	LR
-esto.	HV
-estod	QM
-estol	XF
-estom	SK
-eston	YE
-estos	@_
-estr	QM
+esto,	KS
+esto.	IU
+estol	ZD
+estom	UI
+eston	SK
+estor	KS
+estos	=c
+estoy	MQ
+estr	SK
 estra	RL
-estre	QM
-estri	VH
-estru	UI
-estrá	RL
+estri	UI
+estru	XF
+estrá	TJ
 ests,	HV
-estu	KS
-estu 	JT
+estu 	IU
 estur	MQ
-está	HV
-está 	IU
-estál	JT
-esté	DZ
-esté 	KS
-estí	YE
-estía	YE
+está	FX
+está 	HV
+estál	IU
+esté	C[
+esté 	JT
+estí	XF
+estía	XF
 estó	JT
-estó 	HV
-esu f	GW
-esu m	C[
-esu.	LR
-esu. 	LR
-esua	WG
-esua 	UI
-esuad	a?
-esual	HV
-esuan	WG
-esuar	LR
-esuas	RL
-esuat	UI
-esub	QM
-esub 	UI
-esub@	RL
-esubi	SK
-esubl	EY
-esubv	HV
+estó 	JT
+estón	KS
+esu m	DZ
+esu.	GW
+esu. 	GW
+esua	VH
+esua 	QM
+esua.	QM
+esuad	VH
+esual	MQ
+esuan	TJ
+esuas	[C
+esuat	QM
+esub	SK
+esub 	WG
+esub@	UI
+esubi	UI
+esubl	FX
+esubv	EY
 esuc	DZ
-esuca	GW
-esuch	LR
-esucí	HV
-esuda	WG
+esuca	LR
+esuch	IU
+esucí	IU
+esud	MQ
+esuda	VH
 esudi	SK
-esudo	>b
-esue	QM
+esudo	EY
+esue	SK
 esue 	IU
-esue,	ZD
-esueb	RL
+esue,	YE
+esueb	VH
 esued	GW
 esueg	IU
-esuel	]B
-esuer	HV
-esues	ZD
-esuet	LR
-esuev	[C
+esuel	YE
+esuer	IU
+esues	XF
+esuet	JT
+esuev	YE
 esueñ	TJ
-esuf	LR
+esuf	KS
 esug	HV
 esui	MQ
-esuid	RL
-esuie	LR
-esuil	SK
-esuin	a?
-esuir	UI
-esuit	EY
-esuj	TJ
+esuid	TJ
+esuie	MQ
+esuin	ZD
+esuir	SK
+esuit	LR
+esuj	SK
 esuja	QM
-esuje	RL
 esujo	FX
-esul	LR
-esul 	HV
-esula	EY
-esuli	UI
-esulo	VH
+esul 	FX
+esula	GW
+esuli	WG
+esulo	UI
+esult	VH
 esum	WG
 esume	TJ
-esun	JT
-esun 	IU
+esun	LR
+esun 	GW
 esuna	TJ
 esunc	ZD
-esund	VH
-esune	HV
-esuni	XF
-esuno	IU
+esund	WG
+esune	JT
+esuni	[C
+esuno	LR
 esunq	QM
-esunt	GW
-esuo 	MQ
-esuot	[C
-esupi	LR
-esupo	ZD
-esupu	RL
+esunt	DZ
+esuot	WG
+esup	QM
+esupo	UI
+esupu	QM
+esur	MQ
 esur 	DZ
-esure	ZD
-esurg	RL
-esuro	TJ
-esurs	RL
-esus	UI
-esus 	RL
-esusa	WG
-esuse	RL
+esure	UI
+esurg	QM
+esuro	UI
+esurs	UI
+esus	VH
+esusa	UI
+esuse	QM
+esuso	TJ
 esust	IU
-esuto	SK
-esuv	LR
-esuvi	JT
-esuy 	HV
-esuyo	B]
-esuz	MQ
+esut	MQ
+esuta	MQ
+esuto	TJ
+esuv	IU
+esuvi	GW
+esuy	JT
+esuy 	KS
+esuyo	C[
+esuz	LR
 esuz 	RL
-esué	FX
-esué 	LR
-esués	JT
-esuí	WG
-esuí 	ZD
+esué	EY
+esué 	KS
+esués	FX
+esuí	XF
+esuí 	YE
 esuí,	KS
-esuít	GW
-esuñ	EY
-esuña	EY
-esv 	^A
-esv 0	VH
-esv.	DZ
-esva	VH
-esva 	XF
-esva,	YE
-esva.	JT
-esvad	SK
-esval	VH
-esvam	SK
-esvan	JT
-esvar	JT
-esvas	SK
-esve	RL
+esuít	EY
+esuñ	HV
+esuña	HV
+esv 	a?
+esv 0	]B
+esv.	FX
+esva	RL
+esva 	TJ
+esva,	UI
+esva.	KS
+esvad	UI
+esvai	LR
+esval	TJ
+esvan	LR
+esvas	XF
+esve	QM
 esve 	WG
-esvea	IU
-esvel	TJ
-esvem	YE
+esvea	FX
+esvec	MQ
+esvel	WG
+esvem	VH
 esven	SK
-esver	DZ
-esves	VH
-esvez	YE
-esvi	XF
-esvia	HV
-esvic	YE
-esvid	KS
-esvie	]B
-esvin	SK
-esvir	TJ
-esvis	GW
-esvit	HV
-esviv	JT
-esvo	MQ
+esver	C[
+esves	SK
+esvez	]B
+esvi	RL
+esvia	EY
+esvic	WG
+esvid	LR
+esvie	[C
+esvil	LR
+esvin	MQ
+esvir	RL
+esvis	JT
+esvit	IU
+esviv	A^
+esvo	JT
 esvo 	QM
-esvol	XF
-esvor	KS
-esvos	EY
+esvol	VH
+esvor	LR
+esvos	FX
 esví	JT
-esvía	JT
+esvía	IU
 esvíd	LR
 esvío	RL
-eswe	A^
+eswe	@_
 esweb	FX
-esx 	DZ
-esxa	]B
-esxam	]B
-esxi	MQ
-esxo	WG
-esxt	JT
-esy c	VH
-esy d	[C
-esy f	IU
-esy g	HV
-esy h	VH
-esy i	LR
-esy j	QM
-esy l	ZD
-esy o	ZD
-esy p	JT
-esy q	SK
-esy s	VH
-esy t	WG
-esy u	SK
-esy v	FX
-esy y	SK
-esy,	_@
-esy, 	_@
-esy.	XF
-esy. 	XF
-esya	LR
-esya,	IU
-esye	WG
-esyer	JT
+esx 	FX
+esxa	a?
+esxam	a?
+esxo	SK
+esxt	LR
+esy a	QM
+esy c	WG
+esy d	UI
+esy f	JT
+esy g	IU
+esy h	^A
+esy i	JT
+esy j	SK
+esy l	XF
+esy m	QM
+esy o	VH
+esy p	HV
+esy q	RL
+esy s	SK
+esy t	TJ
+esy v	EY
+esy y	QM
+esy,	]B
+esy, 	]B
+esy.	VH
+esy. 	VH
+esya	KS
+esya 	LR
+esya,	LR
+esye	SK
+esyer	FX
 esyo	MQ
-esyo,	UI
-esyor	VH
-esys	VH
-esyu	IU
-esyun	KS
-esz d	MQ
-esz,	EY
-esz, 	EY
-esz.	WG
-esz. 	WG
-esza	VH
-esza 	TJ
-esza,	QM
-esza.	KS
-eszac	TJ
-eszam	MQ
-eszan	UI
+esyo,	XF
+esyor	QM
+esys	TJ
+esyu	JT
+esyun	LR
+esz 	MQ
+esz,	GW
+esz, 	GW
+esz.	SK
+esz. 	SK
+esza	SK
+esza,	MQ
+esza.	LR
+eszac	SK
+eszan	SK
 eszar	LR
-eszc	MQ
-eszca	GW
-eszo	QM
-eszo,	JT
-eszo.	XF
-eszu	HV
-eszul	HV
+eszc	KS
+eszca	KS
+eszo 	MQ
+eszo,	DZ
+eszo.	UI
+eszu	FX
+eszul	FX
 eszó	QM
 eszó 	QM
-es| l	VH
-es«e	IU
-es«el	IU
-es«l	IU
-es«u	DZ
-es«un	DZ
-esº 0	YE
-esº b	DZ
-es» 	C[
-es»,	DZ
-es», 	DZ
-es».	DZ
-es». 	DZ
-es¿c	EY
+es| 	QM
+es| l	QM
+es«e	KS
+es«el	KS
+es«l	HV
+es«u	JT
+es«un	JT
+esº 	LR
+esº 0	]B
+esº b	GW
+es» 	IU
+es»,	GW
+es», 	GW
+es».	GW
+es». 	GW
+es¿c	GW
 es¿q	KS
 es¿qu	KS
-esá 	HV
-esá c	SK
-esá e	KS
+esá 	GW
+esá c	TJ
+esá e	JT
 esá n	SK
-esá p	EY
-esáb	WG
-esáb 	g9
-esába	TJ
-esác	VH
-eság	=c
-esági	=c
-esái	RL
-esáis	RL
+esá p	DZ
+esáb	TJ
+esáb 	[C
+esába	QM
+esác	WG
+eság	C[
+esági	C[
 esál	MQ
-esám	RL
-esánt	TJ
-esáp	FX
-esápi	FX
-esár	UI
-esás 	IU
-esás.	FX
-esásc	XF
-esát	?a
-esáti	?a
-esé 	JT
-esé q	GW
-esé t	EY
-esé.	JT
-esé. 	JT
-eséc	LR
-eséct	LR
-eséf	RL
-eséfo	RL
-esél	SK
-esél 	SK
-esén	IU
-esén 	RL
-esér	GW
-eséra	EY
-esérc	XF
-esés	HV
-esés.	HV
-esí 	[C
+esánd	QM
+esánt	QM
+esáp	JT
+esápi	JT
+esár	SK
+esás 	JT
+esás.	@_
+esásc	QM
+esát	B]
+esáti	B]
+esé 	IU
+esé q	IU
+esé t	HV
+esé.	IU
+esé. 	IU
+esél	UI
+esél 	UI
+esén	HV
+esén 	SK
+esér	JT
+eséra	FX
+esérc	TJ
+esés	DZ
+esés 	MQ
+esés,	KS
+esés.	KS
+esí 	XF
 esí m	RL
-esí n	VH
-esí q	JT
-esí s	SK
-esí,	VH
-esí, 	VH
-esí.	IU
-esía 	SK
-esía,	DZ
+esí n	UI
+esí q	KS
+esí s	RL
+esí,	WG
+esí, 	WG
+esí.	GW
+esía 	RL
+esía,	@_
 esía.	XF
-esías	KS
-esíc	a?
-esíco	YE
-esícu	WG
+esías	LR
+esíc	_@
+esíco	XF
+esícu	TJ
 esíd	LR
 esíde	LR
-esígo	UI
-esín	KS
-esín 	JT
+esíg	RL
+esígo	TJ
 esío	QM
-esío,	XF
+esío 	LR
+esío,	RL
 esíos	RL
-esít	FX
-esíta	GW
-esíti	GW
-esña	]B
-esña 	XF
-esña,	YE
-esñan	RL
+esít	GW
+esíta	EY
+esíti	HV
+esña	VH
+esña 	YE
+esña,	RL
+esñan	QM
 esñe	KS
-esñen	GW
-esñi	IU
-esño	LR
-esño 	MQ
-esño,	UI
-esñol	KS
-esñor	EY
-esños	KS
-esó 	MQ
+esñen	MQ
+esñi	KS
+esño	MQ
+esño,	TJ
+esñol	JT
+esñor	C[
+esó c	QM
 esó e	JT
-esó l	LR
-esó m	]B
-esó:	EY
-esó: 	EY
-esód	KS
+esó l	IU
+esó m	^A
+esó:	IU
+esó: 	IU
 esóm	KS
-esómo	HV
+esómo	FX
 esón	FX
-esón 	HV
-esón,	LR
-esón.	KS
+esón 	GW
 esónd	GW
-esóv	GW
+esóv	HV
 esóve	LR
-esóvi	GW
-esóx	FX
-esóxi	FX
-esúl	MQ
-esúlt	MQ
-esúm	HV
-esúme	HV
-esún 	DZ
-esús	HV
-esúsi	HV
-esüe	RL
-es€ 	TJ
-es€ a	b>
-es€ i	UI
-es€ l	[C
-es€ m	UI
-es€ p	VH
-es€)	JT
-es€,	]B
-es€, 	]B
-es€.	c=
-es€. 	c=
-es€/	b>
-es€/k	SK
-es€;	VH
-es€; 	VH
-fr !	?a
-fr ! 	?a
+esóvi	IU
+esóx	JT
+esóxi	JT
+esúl	KS
+esúlt	KS
+esúm	IU
+esúme	IU
+esún 	HV
+esús	C[
+esúsi	C[
+esüe	SK
+es€ 	SK
+es€ a	YE
+es€ i	SK
+es€ l	^A
+es€ m	YE
+es€ p	XF
+es€)	KS
+es€,	a?
+es€, 	a?
+es€.	^A
+es€. 	^A
+es€/	^A
+es€/k	VH
+es€;	ZD
+es€; 	ZD
+fr !	C[
+fr ! 	EY
 fr "	IU
-fr "l	LR
-fr $	TJ
-fr $ 	TJ
-fr %	QM
-fr % 	IU
-fr &	SK
-fr & 	SK
+fr "l	MQ
+fr $	XF
+fr $ 	XF
+fr % 	MQ
+fr &	RL
+fr & 	RL
 fr (	IU
 fr (0	JT
-fr (a	JT
-fr (d	UI
-fr (e	IU
+fr (a	LR
+fr (c	MQ
+fr (d	ZD
+fr (e	JT
 fr (j	SK
-fr (p	MQ
-fr (q	WG
-fr (s	IU
-fr (t	DZ
-fr (v	TJ
-fr - 	QM
-fr -0	VH
-fr /	]B
-fr / 	ZD
-fr 0	_@
-fr 0 	MQ
-fr 0,	TJ
-fr 00	_@
-fr 0e	VH
-fr 0h	VH
-fr 0x	IU
-fr 0z	WG
-fr :	GW
-fr : 	GW
+fr (l	MQ
+fr (o	MQ
+fr (q	VH
+fr (s	KS
+fr (t	EY
+fr (v	WG
+fr - 	RL
+fr -0	XF
+fr /	XF
+fr / 	TJ
+fr 0	[C
+fr 0,	RL
+fr 00	^A
+fr 0e	WG
+fr 0h	UI
+fr 0x	HV
+fr 0z	VH
+fr :	EY
+fr : 	EY
 fr ;	QM
 fr ; 	QM
-fr ?	9g
-fr ? 	9g
-fr a 	GW
-fr ab	UI
-fr ac	MQ
-fr ad	QM
-fr af	VH
-fr ai	JT
+fr ?	>b
+fr ? 	>b
+fr a	QM
+fr a 	MQ
+fr ab	RL
+fr ac	LR
+fr af	SK
+fr ag	RL
+fr ai	KS
 fr al	JT
 fr am	MQ
-fr an	XF
-fr ao	d<
-fr ar	JT
+fr an	UI
+fr ao	^A
+fr ap	JT
 fr as	TJ
-fr at	WG
+fr at	RL
 fr au	WG
-fr av	JT
+fr av	IU
 fr b	DZ
-fr ba	MQ
-fr bc	RL
+fr bc	SK
+fr be	LR
 fr bi	HV
-fr bl	C[
-fr bo	LR
-fr br	KS
-fr bu	EY
-fr bé	LR
-fr c	UI
-fr ca	UI
-fr ce	JT
-fr ch	RL
-fr ci	MQ
-fr cl	SK
-fr co	UI
-fr cr	LR
-fr cu	IU
-fr cô	XF
-fr d	TJ
+fr bl	DZ
+fr br	MQ
+fr bu	DZ
+fr bé	MQ
+fr c	TJ
+fr ca	MQ
+fr ce	IU
+fr ch	TJ
+fr ci	KS
+fr cl	UI
+fr co	TJ
+fr cr	JT
+fr cu	JT
+fr cô	TJ
+fr d	VH
 fr da	TJ
-fr de	TJ
-fr di	LR
-fr dr	TJ
-fr du	RL
-fr dé	RL
-fr e	RL
-fr ea	VH
+fr de	VH
+fr di	KS
+fr dr	XF
+fr du	QM
+fr dè	MQ
+fr dé	SK
+fr d’	MQ
+fr ea	TJ
 fr el	IU
-fr en	JT
-fr es	RL
-fr et	ZD
-fr eu	QM
-fr ex	JT
-fr f	RL
-fr fa	SK
-fr fi	MQ
+fr en	KS
+fr es	QM
+fr et	[C
+fr ex	HV
+fr f	SK
+fr fa	RL
+fr fe	RL
 fr fl	KS
-fr fé	UI
-fr fê	JT
-fr g	FX
-fr g0	WG
+fr fo	QM
+fr fr	QM
+fr fé	TJ
+fr fê	MQ
+fr g	EY
+fr g0	VH
 fr ga	A^
-fr ge	HV
+fr ge	JT
 fr gr	TJ
 fr gs	KS
-fr gé	a?
-fr h	QM
-fr h 	]B
-fr h,	UI
-fr h.	XF
-fr ha	LR
-fr he	XF
-fr hi	IU
-fr ho	IU
-fr hu	d<
-fr i	MQ
-fr il	IU
+fr gu	RL
+fr gé	[C
+fr h	RL
+fr h 	WG
+fr h,	QM
+fr h.	WG
+fr ha	JT
+fr he	UI
+fr hi	HV
+fr ho	KS
+fr hu	^A
+fr hé	QM
+fr i	LR
+fr il	LR
 fr im	LR
-fr in	KS
-fr j	SK
+fr in	LR
+fr j	QM
 fr j'	HV
-fr ja	UI
-fr je	JT
-fr jo	XF
-fr ju	TJ
-fr j’	LR
-fr k	YE
-fr ka	QM
-fr ke	_@
-fr ki	TJ
-fr km	^A
-fr kr	UI
-fr l'	LR
-fr lo	SK
+fr ja	SK
+fr jo	WG
+fr ju	RL
+fr j’	GW
+fr k	XF
+fr ke	YE
+fr ki	XF
+fr km	TJ
+fr kr	RL
+fr l	MQ
+fr l'	KS
+fr la	RL
+fr lo	QM
 fr lu	MQ
 fr là	GW
-fr l’	SK
-fr m	LR
-fr m 	^A
-fr m'	LR
-fr m.	GW
-fr ma	DZ
-fr mi	YE
-fr ml	TJ
-fr mm	IU
-fr mo	QM
-fr mu	IU
+fr l’	RL
+fr m	JT
+fr m 	YE
+fr m'	MQ
+fr m.	FX
+fr ma	HV
+fr mi	WG
+fr ml	UI
+fr mm	JT
+fr mu	GW
 fr mè	UI
-fr mé	UI
+fr mé	SK
 fr mê	WG
-fr ne	LR
-fr ni	A^
-fr no	QM
-fr nu	JT
+fr m’	SK
+fr n'	MQ
+fr na	QM
+fr ni	IU
+fr no	RL
+fr nu	LR
 fr n°	JT
-fr n’	TJ
-fr o	RL
-fr ob	RL
-fr oc	HV
+fr n’	QM
+fr o	TJ
+fr ob	SK
+fr oc	JT
 fr od	XF
 fr ok	QM
-fr on	WG
-fr op	HV
-fr or	JT
-fr où	JT
+fr on	UI
+fr op	IU
+fr or	KS
+fr où	LR
 fr p	JT
-fr pa	JT
-fr pe	KS
-fr ph	EY
-fr pi	WG
+fr pa	IU
+fr pe	LR
+fr ph	FX
+fr pi	SK
 fr pl	FX
 fr po	WG
 fr pr	HV
-fr pu	C[
+fr pu	B]
 fr pâ	LR
-fr pè	RL
+fr pè	SK
 fr pé	LR
-fr q	KS
-fr qu	KS
+fr q	LR
+fr qu	LR
 fr r	RL
-fr ra	IU
-fr rd	VH
-fr ri	SK
-fr s	SK
+fr ra	MQ
+fr rd	TJ
+fr ri	UI
+fr ru	RL
+fr s	RL
+fr s'	MQ
 fr sa	LR
-fr se	RL
-fr si	MQ
-fr sl	C[
-fr so	UI
-fr su	MQ
+fr se	MQ
+fr si	KS
+fr sl	EY
+fr so	VH
 fr sv	JT
-fr sé	YE
-fr s’	ZD
-fr ta	YE
-fr te	IU
-fr th	GW
-fr ti	_@
+fr sé	UI
+fr s’	UI
+fr t	RL
+fr ta	XF
+fr te	LR
+fr th	EY
+fr ti	[C
 fr to	UI
-fr tr	SK
-fr tu	QM
-fr té	FX
+fr tr	UI
+fr té	EY
 fr u	GW
 fr un	GW
-fr ur	WG
-fr v	GW
-fr va	TJ
-fr ve	@_
-fr vi	XF
-fr vo	GW
-fr vé	IU
-fr w	UI
-fr y	VH
-fr y 	TJ
-fr z	UI
-fr za	UI
-fr |	QM
-fr | 	QM
+fr ur	[C
+fr v	HV
+fr va	SK
+fr ve	A^
+fr vi	WG
+fr vo	EY
+fr vé	GW
+fr w	XF
+fr y	XF
+fr y 	UI
+fr ye	RL
+fr z	RL
+fr za	RL
 fr «	GW
 fr « 	GW
-fr »	EY
-fr » 	GW
-fr »,	EY
-fr ».	EY
-fr à	QM
-fr à 	QM
+fr »	IU
+fr » 	KS
+fr »,	JT
+fr ».	C[
+fr à	RL
+fr à 	RL
 fr â	YE
-fr ç	EY
-fr ça	EY
-fr é	LR
-fr éc	HV
-fr él	UI
-fr ét	MQ
-fr év	TJ
-fr ê	=c
-fr êt	=c
-fr –	EY
-fr – 	EY
+fr ç	FX
+fr ça	FX
+fr é	JT
+fr éc	IU
+fr él	SK
+fr év	UI
+fr ê	KS
+fr êt	KS
+fr –	IU
+fr – 	IU
 fr —	KS
 fr — 	KS
-fr €	UI
+fr €	TJ
 fr € 	QM
-fr €,	]B
-fr €.	_@
-fr €/	WG
-fr! 	?a
-fr!)	LR
-fr!),	LR
+fr €,	_@
+fr €.	[C
+fr €/	VH
+fr! 	C[
+fr!)	IU
+fr!),	IU
 fr" 	IU
-fr"l	LR
-fr$ 	TJ
-fr% 	IU
-fr& 	SK
-fr& c	SK
-fr'a	MQ
-fr'a 	VH
-fr'ab	YE
-fr'ac	LR
+fr"l	MQ
+fr$ 	XF
+fr% 	MQ
+fr& 	RL
+fr& c	RL
+fr'a	LR
+fr'ab	VH
+fr'ac	JT
 fr'an	LR
-fr'ap	JT
-fr'ar	IU
-fr'as	HV
-fr'at	VH
-fr'au	SK
-fr'av	JT
+fr'ap	LR
+fr'ar	LR
+fr'as	GW
+fr'at	WG
+fr'au	QM
+fr'av	IU
 fr'e	JT
-fr'ea	JT
-fr'en	>b
-fr'es	LR
-fr'he	LR
-fr'hu	RL
-fr'i	HV
-fr'il	MQ
-fr'im	RL
+fr'ea	HV
+fr'en	C[
+fr'hu	UI
+fr'i	IU
+fr'im	LR
 fr'in	EY
-fr'or	RL
-fr'ou	MQ
-fr'u	RL
-fr'un	B]
-fr'é	SK
-fr'ég	WG
-fr'éq	VH
+fr'o	MQ
+fr'or	MQ
+fr'ou	GW
+fr'u	UI
+fr'un	HV
+fr'é	MQ
+fr'éc	MQ
+fr'ég	TJ
+fr'éq	WG
+fr'ét	KS
 fr(0	JT
-fr(0 	UI
+fr(0 	QM
 fr(00	JT
-fr(a	JT
-fr(c'	JT
-fr(co	VH
-fr(d	UI
-fr(da	UI
-fr(e	IU
-fr(el	IU
+fr(a	LR
+fr(c	MQ
+fr(c'	KS
+fr(co	WG
+fr(d	ZD
+fr(da	XF
+fr(e	JT
+fr(el	JT
 fr(j	SK
-fr(l'	RL
-fr(lo	KS
-fr(me	TJ
-fr(p	MQ
-fr(pr	LR
-fr(q	WG
-fr(qu	WG
-fr(s	IU
-fr(t	DZ
-fr(tr	FX
-fr(v	TJ
+fr(l	MQ
+fr(lo	LR
+fr(me	RL
+fr(o	MQ
+fr(on	MQ
+fr(pr	MQ
+fr(q	VH
+fr(qu	VH
+fr(s	KS
+fr(t	EY
+fr(tr	GW
+fr(v	WG
 fr) 	EY
-fr) :	UI
-fr) g	WG
+fr) :	XF
+fr) g	VH
 fr),	QM
 fr), 	QM
+fr).	RL
+fr). 	RL
 fr, 	LR
-fr, 0	TJ
-fr, a	RL
-fr, b	QM
-fr, c	LR
-fr, e	XF
-fr, f	KS
+fr, 0	WG
+fr, a	WG
+fr, b	SK
+fr, c	JT
+fr, d	UI
+fr, e	UI
+fr, f	LR
 fr, g	UI
-fr, h	VH
-fr, j	LR
-fr, k	MQ
-fr, l	VH
-fr, m	KS
+fr, h	SK
+fr, j	HV
+fr, l	UI
+fr, m	LR
 fr, n	LR
-fr, o	TJ
-fr, p	IU
-fr, q	WG
-fr, r	LR
-fr, t	UI
-fr, u	FX
-fr, v	HV
-fr, ç	RL
-fr- 	QM
-fr-0	a?
-fr-00	a?
-fr-a	ZD
-fr-au	ZD
-fr-b	SK
-fr-bo	TJ
-fr-c	MQ
-fr-cl	MQ
-fr-co	XF
-fr-d	RL
+fr, o	SK
+fr, p	QM
+fr, q	VH
+fr, t	TJ
+fr, u	HV
+fr, v	LR
+fr, ç	SK
+fr- 	RL
+fr-0	]B
+fr-00	]B
+fr-a	YE
+fr-au	WG
+fr-bo	RL
+fr-cl	LR
+fr-co	UI
+fr-de	KS
 fr-du	WG
-fr-e	f:
-fr-fr	IU
-fr-h	TJ
-fr-ha	VH
-fr-la	RL
-fr-mi	VH
-fr-mo	HV
-fr-mè	IU
-fr-n	XF
+fr-e	b>
+fr-fr	KS
+fr-ha	WG
+fr-j	QM
+fr-le	GW
+fr-m	SK
+fr-mi	SK
+fr-mo	B]
+fr-mè	MQ
+fr-mê	LR
+fr-n	VH
 fr-o	TJ
-fr-or	RL
+fr-or	SK
 fr-p	RL
-fr-pa	KS
+fr-pa	GW
 fr-s	UI
-fr-sa	RL
-fr-v	]B
-fr-ve	XF
-fr-vi	XF
-fr-vo	VH
-fr-ê	KS
-fr-êt	KS
-fr. 	KS
+fr-sa	SK
+fr-v	WG
+fr-ve	ZD
+fr-vi	UI
+fr-vo	SK
+fr-ê	JT
+fr-êt	JT
+fr. 	JT
+fr. 0	MQ
+fr. c	LR
 fr. d	GW
-fr. m	UI
-fr. v	LR
-fr. »	IU
-fr.0	RL
-fr.00	RL
-fr.e	UI
-fr.ex	UI
-fr/ 	ZD
-fr/ 0	SK
-fr/0	IU
-fr/00	GW
-fr0 	YE
-fr0 $	TJ
-fr0 %	QM
+fr. m	RL
+fr. v	KS
+fr. »	JT
+fr.0	SK
+fr.00	SK
+fr.e	XF
+fr.ex	XF
+fr/ 	TJ
+fr/ 0	RL
+fr/0	LR
+fr/00	FX
+fr0 	XF
+fr0 $	XF
 fr0 (	KS
-fr0 /	[C
-fr0 0	SK
-fr0 :	EY
-fr0 ;	]B
-fr0 a	SK
-fr0 b	b>
-fr0 c	_@
-fr0 d	VH
-fr0 e	MQ
+fr0 /	XF
+fr0 0	RL
+fr0 :	IU
+fr0 ;	SK
+fr0 a	TJ
+fr0 b	_@
+fr0 c	VH
+fr0 d	XF
 fr0 h	TJ
-fr0 i	EY
-fr0 j	]B
-fr0 k	[C
-fr0 l	a?
-fr0 m	QM
+fr0 i	JT
+fr0 j	a?
+fr0 k	RL
+fr0 l	TJ
+fr0 m	SK
 fr0 o	HV
 fr0 p	QM
-fr0 r	RL
-fr0 s	QM
-fr0 t	SK
-fr0 v	XF
-fr0 |	EY
-fr0 €	UI
+fr0 r	SK
+fr0 s	RL
+fr0 t	UI
+fr0 v	ZD
+fr0 |	HV
+fr0 €	TJ
 fr0)	TJ
-fr0,	SK
-fr0, 	TJ
-fr0-	ZD
-fr0-0	ZD
-fr0.	b>
-fr0. 	a?
-fr0.0	RL
-fr0/	HV
-fr0/0	HV
-fr00	_@
-fr00 	ZD
+fr0, 	RL
+fr0-	VH
+fr0-0	VH
+fr0.	a?
+fr0. 	_@
+fr0.0	SK
+fr0/	EY
+fr0/0	EY
+fr00	^A
+fr00 	[C
 fr00)	TJ
-fr00,	SK
-fr00-	ZD
-fr00.	b>
-fr00/	GW
-fr000	a?
-fr00h	YE
-fr0e	VH
-fr0er	VH
-fr0h	YE
-fr0h 	a?
+fr00-	VH
+fr00.	_@
+fr00/	EY
+fr000	[C
+fr00h	UI
+fr0e	WG
+fr0er	WG
+fr0h	UI
+fr0h 	[C
 fr0h,	XF
-fr0h-	[C
-fr0h.	RL
-fr0h0	QM
+fr0h-	]B
+fr0h.	UI
 fr0x	IU
-fr0x 	MQ
-fr0z	WG
-fr0z0	WG
-fr: 	GW
-fr: b	ZD
-fr: c	TJ
-fr: l	IU
+fr0z	VH
+fr0z0	VH
+fr: 	FX
+fr: b	WG
+fr: c	VH
+fr: l	JT
+fr: m	QM
 fr: n	JT
-fr: «	GW
+fr: «	FX
 fr; 	SK
-fr; a	ZD
-fr; c	TJ
-fr; j	WG
-fr; l	XF
-fr? 	4l
+fr; a	^A
+fr; c	SK
+fr; l	QM
+fr? 	7i
 fr@b	XF
-fr@bo	WG
-fr@c	MQ
+fr@bo	XF
+fr@c	QM
 fr@g	d<
-fr@gr	_@
-fr@v	GW
-fra 	IU
-fra 0	MQ
-fra a	KS
-fra b	UI
-fra c	HV
-fra d	LR
-fra e	DZ
-fra f	LR
-fra m	VH
-fra r	HV
-fra s	JT
-fra t	KS
-fra v	UI
-fra à	DZ
-fra é	GW
-fra)	RL
-fra) 	RL
-fra,	KS
-fra, 	KS
-frab	RL
-fraba	YE
-frabe	TJ
+fr@gr	^A
+fr@v	FX
+fra 	HV
+fra a	LR
+fra c	IU
+fra d	GW
+fra e	@_
+fra h	RL
+fra l	KS
+fra r	KS
+fra s	LR
+fra t	JT
+fra v	SK
+fra à	HV
+fra é	JT
+fra,	MQ
+fra, 	MQ
+frab	SK
+fraba	UI
+frabe	UI
 frabi	MQ
-frabl	HV
-frabr	[C
-frabs	IU
-frac	TJ
-frac 	SK
-frace	SK
-frach	DZ
-fracl	EY
-fraco	FX
-fract	HV
-fradh	ZD
-fradr	MQ
-fradu	^A
-fraf	UI
-fraff	VH
-frag	MQ
-fraga	UI
-frage	KS
-fragn	UI
-frah	LR
-frai 	RL
+frabl	IU
+frabo	TJ
+frabr	YE
+frabs	KS
+frac 	UI
+frach	JT
+fracl	KS
+fraco	DZ
+fract	GW
+fracé	QM
+frada	LR
+fradh	UI
+fradu	YE
+fraf	QM
+fraff	SK
+fraga	VH
+frage	MQ
+fragn	TJ
+frai	LR
+frai 	TJ
 fraie	RL
-fraig	[C
-frail	QM
-fraim	@_
-frain	XF
-frais	HV
+fraig	XF
+frail	TJ
+fraim	GW
+frain	WG
+frair	KS
+frais	IU
+fraj	QM
+frajo	QM
 fral	MQ
-fral 	LR
+fral 	JT
 fral.	QM
-frala	WG
-frale	KS
-frall	LR
-fralo	SK
-fralt	QM
-fram	XF
-frame	b>
-frami	JT
-framo	YE
-framp	VH
-fran	TJ
-fran 	JT
-fran,	YE
-fran-	MQ
+frala	TJ
+frale	GW
+frall	MQ
+fralo	RL
+fralt	WG
+fralu	LR
+fram	VH
+frama	JT
+frame	YE
+frami	KS
+framo	XF
+framp	WG
+fran	RL
+fran 	LR
+fran,	UI
 fran.	[C
 frana	GW
-frand	TJ
-frane	SK
-frang	FX
-frani	QM
-frann	UI
-frano	YE
-franq	DZ
-frans	TJ
-frant	TJ
-franv	ZD
-franç	YE
-frao	d<
-fraoû	ZD
-frape	[C
-frapi	MQ
+frand	RL
+frane	UI
+frang	GW
+frann	WG
+frano	TJ
+franq	HV
+frant	UI
+franv	VH
+franç	VH
+frao	^A
+fraoû	YE
+frape	WG
+frapi	KS
 frapo	MQ
-frapp	JT
-frapr	MQ
-fraq	[C
-fraqu	[C
-frar	UI
-frar 	FX
-frar.	TJ
-frarc	LR
-frare	[C
-frarg	RL
+frapp	KS
+frapr	LR
+fraq	XF
+fraqu	XF
+frar	SK
+frar 	KS
+frar.	QM
+frarc	JT
+frard	QM
+frare	]B
+frarg	TJ
 frari	QM
-frark	HV
-frarl	FX
-fraro	TJ
-frarr	UI
-frars	HV
+frark	JT
+frarl	GW
+fraro	WG
+frarr	SK
+frars	FX
 frart	SK
-fras 	KS
-fras.	>b
-frasi	UI
-frass	RL
+fras	KS
+fras 	IU
+fras,	RL
+fras.	C[
+frasi	VH
+frass	SK
 frast	TJ
 frat	_@
-frat 	TJ
-frat.	XF
+frat 	QM
+frat.	QM
 frate	ZD
-frath	YE
-frati	MQ
-frato	UI
-fratr	ZD
-fratt	WG
+frath	VH
+frato	XF
+fratr	XF
+frats	MQ
+fratt	QM
 fratu	UI
-frau 	SK
-frau,	GW
-frau-	RL
-frau.	RL
+frau 	KS
+frau.	UI
 frau@	[C
-fraub	YE
-fraud	DZ
+fraub	TJ
+fraud	EY
 frauf	SK
-fraug	QM
-fraul	GW
-fraur	TJ
-fraut	MQ
-fraux	SK
-frav	UI
+fraug	SK
+fraul	FX
+fraur	UI
+fraus	RL
+fraux	QM
+frav	SK
 frava	RL
-frave	SK
-fravo	_@
-fravr	RL
-frax	JT
-fraxe	]B
-fraxi	IU
-fraye	SK
-frayo	[C
-fraz	IU
-fraî	FX
-fraîn	LR
-fraît	HV
-frb 	ZD
-frb d	[C
+frave	RL
+fravo	WG
+fravr	TJ
+fraxe	[C
+fraxi	JT
+fray	QM
+fraye	RL
+frayo	SK
+fraz	JT
+fraî	MQ
+fraît	KS
+frb 	[C
+frb d	ZD
 frb p	VH
 frba	QM
-frbai	SK
+frbai	QM
 frban	LR
-frbat	b>
-frbc	RL
-frbce	RL
-frbe	UI
-frbea	DZ
-frbec	WG
-frbel	RL
-frber	ZD
+frbat	ZD
+frbc	SK
+frbce	SK
+frbe	RL
+frbea	HV
+frbec	VH
+frbel	TJ
+frber	YE
 frbi	HV
-frbie	IU
-frbis	LR
-frbit	KS
-frbl	DZ
-frbla	KS
-frble	B]
-frblo	EY
-frbo	MQ
-frboi	SK
+frbie	GW
+frbit	LR
+frbl	GW
+frbla	JT
+frble	DZ
+frblo	LR
 frbon	@_
-frbor	TJ
+frbor	UI
+frbot	QM
 frbou	UI
-frboî	VH
-frbr	SK
+frboî	SK
+frbr	RL
 frbra	TJ
-frbre	KS
-frbri	SK
-frbru	MQ
-frbs	FX
-frbse	FX
-frbt	XF
-frbte	XF
-frbu	GW
-frbur	MQ
-frbv	EY
-frbve	EY
-frbé.	QM
-frbén	LR
-frc 	QM
-frc d	^A
-frc j	RL
-frc l	EY
-frc m	HV
-frc o	C[
-frc p	HV
+frbre	JT
+frbri	TJ
+frbs	KS
+frbse	KS
+frbt	WG
+frbte	WG
+frbu	EY
+frbur	KS
+frbv	IU
+frbve	IU
+frbé.	RL
+frbén	MQ
+frc d	VH
+frc j	QM
+frc l	FX
+frc m	KS
+frc o	A^
+frc p	IU
+frc s	QM
 frc t	YE
-frc'e	MQ
-frc'é	QM
-frc)	LR
-frc) 	LR
-frc,	HV
-frc, 	HV
-frc.	a?
+frc'é	SK
+frc,	MQ
+frc, 	MQ
+frc.	_@
 frc. 	[C
-frca	TJ
-frcal	GW
-frcam	DZ
-frcan	VH
-frcar	IU
-frcas	ZD
-frcat	JT
-frcau	_@
+frca	RL
+frcai	QM
+frcal	MQ
+frcam	EY
+frcan	WG
+frcar	DZ
+frcas	YE
+frcat	KS
+frcau	ZD
 frcce	UI
-frce 	WG
-frce,	IU
-frce.	QM
-frcel	FX
-frcen	MQ
-frcep	XF
-frcer	VH
-frces	TJ
-frcet	LR
-frceu	MQ
-frcev	RL
+frccu	MQ
+frce	QM
+frce 	VH
+frce,	KS
+frce.	RL
+frcel	EY
+frcep	WG
+frcer	RL
+frces	UI
+frcet	KS
+frcev	TJ
 frch	VH
-frcha	RL
-frchi	WG
-frcho	EY
-frché	KS
-frchê	UI
-frci	JT
-frci 	JT
-frci-	JT
-frcia	_@
-frcid	EY
+frcha	TJ
+frchi	UI
+frcho	HV
+frchè	SK
+frchê	SK
+frci	HV
+frci 	IU
+frci-	HV
+frcia	VH
+frcid	HV
 frcie	IU
-frcil	MQ
-frcin	WG
-frcit	FX
-frcié	QM
-frck	WG
-frck 	WG
+frcin	TJ
+frcit	GW
+frcié	KS
+frck	TJ
+frck 	VH
 frcl	XF
-frcla	TJ
-frcle	YE
-frcli	B]
-frclo	VH
-frclu	YE
-frclé	IU
-frcol	YE
-frcon	MQ
-frcop	GW
-frcou	QM
-frcoû	FX
-frcr	A^
-frcre	TJ
+frcla	SK
+frcle	VH
+frcli	C[
+frclo	UI
+frclu	XF
+frclé	KS
+frco	MQ
+frcol	VH
+frcon	KS
+frcop	FX
+frcoû	IU
+frcr	C[
+frcre	UI
 frcri	FX
 frcro	JT
-frcrè	GW
-frcré	TJ
-frcs	_@
-frcs 	_@
-frct	IU
-frcte	KS
-frctu	EY
-frcu	GW
+frcrè	FX
+frcré	RL
+frcs	^A
+frcs 	^A
+frct	HV
+frct 	MQ
+frcte	LR
+frcto	MQ
+frctu	C[
+frcu	FX
 frcue	SK
-frcui	FX
-frcul	JT
-frcun	KS
-frcup	EY
-frcus	JT
-frcut	RL
-frcè	IU
-frcès	IU
-frcé	QM
-frcée	SK
-frcô	XF
-frcôt	XF
-frd a	@_
-frd d	VH
-frd j	ZD
-frd l	QM
-frd p	B]
-frd s	FX
+frcui	@_
+frcul	EY
+frcun	HV
+frcup	JT
+frcus	MQ
+frcut	SK
+frcè	JT
+frcès	JT
+frcé	UI
+frcée	TJ
+frcô	TJ
+frcôt	TJ
+frd 	LR
+frd a	JT
+frd d	RL
+frd e	MQ
+frd j	WG
+frd l	TJ
+frd p	HV
+frd s	HV
 frd à	HV
-frd'a	[C
-frd'e	EY
-frd'h	HV
-frd'o	LR
-frd'u	B]
-frd'é	SK
-frd.	RL
-frd. 	RL
-frda	WG
-frda 	UI
-frdai	RL
-frdam	QM
-frdan	WG
-frdas	A^
-frde	SK
-frde 	ZD
-frdel	TJ
-frdem	KS
+frd'a	TJ
+frd'e	FX
+frd'h	IU
+frd'o	MQ
+frd'u	HV
+frd'é	QM
+frd.	SK
+frd. 	SK
+frda	UI
+frda 	SK
+frdai	QM
+frdan	SK
+frdas	JT
+frde	RL
+frde 	[C
+frdel	QM
+frdem	FX
 frden	SK
 frdep	RL
-frder	JT
-frdes	IU
-frdeu	MQ
-frdev	<d
-frdh	ZD
-frdhé	ZD
-frdi	TJ
-frdi 	]B
-frdi,	UI
+frdes	KS
+frdev	A^
+frdez	QM
+frdh	UI
+frdhé	UI
+frdi	SK
+frdi 	YE
+frdi,	QM
 frdi.	MQ
-frdia	YE
-frdic	QM
-frdie	]B
-frdif	FX
+frdia	TJ
+frdic	RL
+frdie	^A
+frdif	B]
 frdil	XF
-frdim	QM
+frdim	SK
 frdin	TJ
-frdir	?a
-frdis	RL
-frdit	EY
-frdiv	UI
-frdix	JT
-frdiz	B]
-frdiè	IU
-frdo	QM
-frdoi	A^
-frdon	LR
+frdir	B]
+frdis	SK
+frdit	GW
+frdiv	ZD
+frdix	LR
+frdiz	HV
+frdiè	JT
+frdoi	HV
 frdor	QM
-frdos	C[
-frdou	[C
-frdr	KS
-frdre	LR
-frdri	A^
-frds	LR
-frds 	LR
+frdos	GW
+frdou	WG
+frdr	IU
+frdra	LR
+frdre	MQ
+frdri	DZ
 frdu	SK
-frdu 	SK
-frdu-	QM
-frdue	ZD
-frdul	^A
-frdur	FX
-frdus	LR
-frdv	VH
+frdu 	QM
+frdue	WG
+frdul	YE
+frdur	@_
+frdus	JT
+frdv	TJ
 frdè	WG
-frdèl	UI
-frdé	QM
-frdé 	HV
-frdé,	FX
-frdéb	QM
-frdéc	TJ
+frdèl	VH
+frdès	MQ
+frdé 	KS
+frdé,	DZ
+frdéb	SK
+frdéc	UI
 frdée	WG
-frdéj	EY
-frdém	KS
-frdép	LR
-frdér	RL
-frd’a	QM
-frd’e	DZ
-frd’o	QM
-fre 	KS
-fre "	KS
-fre (	FX
-fre 0	c=
-fre :	LR
-fre ;	MQ
-fre a	ZD
-fre b	A^
-fre c	a?
-fre d	TJ
-fre e	WG
-fre f	WG
-fre g	?a
-fre i	UI
-fre j	JT
-fre k	]B
-fre l	ZD
-fre m	KS
-fre n	FX
-fre o	YE
-fre r	QM
-fre s	LR
-fre t	LR
-fre v	RL
-fre |	g9
-fre »	KS
-fre à	WG
-fre ç	A^
-fre –	EY
+frdéj	IU
+frdén	MQ
+frdér	UI
+frd’	MQ
+frd’a	UI
+frd’e	HV
+fre 	IU
+fre "	LR
+fre (	EY
+fre 0	b>
+fre :	MQ
+fre ;	LR
+fre a	TJ
+fre b	FX
+fre c	^A
+fre d	WG
+fre e	SK
+fre f	VH
+fre g	B]
+fre i	VH
+fre j	KS
+fre k	^A
+fre l	XF
+fre m	LR
+fre n	IU
+fre o	XF
+fre q	QM
+fre r	RL
+fre u	MQ
+fre |	a?
+fre »	FX
+fre à	QM
+fre ç	EY
+fre é	JT
+fre –	IU
 fre)	JT
-fre) 	JT
+fre) 	KS
 fre),	IU
-fre).	SK
-fre-c	XF
-fre-m	GW
-fre-v	XF
-fre.	HV
-fre. 	HV
-fre.e	c=
-fre?	C[
-fre? 	C[
+fre).	UI
+fre-	SK
+fre-c	UI
+fre-d	SK
+fre-m	KS
+fre-v	TJ
+fre.	GW
+fre. 	GW
+fre.e	[C
+fre?	EY
+fre? 	EY
+fre@	LR
 frea	SK
-frean	RL
+frean	QM
 freau	RL
-freb	SK
-frec	SK
+freb	WG
+frec	RL
 frec 	IU
-frec)	WG
-frec.	YE
-freco	EY
-frecr	MQ
-fred	XF
-freda	TJ
-fredi	^A
-free	RL
-fref	[C
+frec)	VH
+frec.	XF
+frece	LR
+freco	LR
+fred	YE
+freda	RL
+fredi	YE
+free	QM
+fref	XF
 fref 	XF
-freg	]B
-frega	YE
-frei	UI
-freil	YE
-frel	MQ
-frel,	C[
-frel.	JT
-frela	QM
-frele	GW
-freli	ZD
+freg	XF
+frega	WG
+frei	VH
+freil	XF
+frel	JT
+frel 	KS
+frel,	B]
+frel.	LR
+frela	RL
+frele	FX
+freli	XF
 frell	RL
-frels	MQ
-frelu	B]
-frema	MQ
-freme	LR
-fremm	GW
-fremo	QM
-fremp	TJ
-fren	IU
-fren 	FX
-fren,	KS
-frena	QM
-frend	QM
-freni	UI
-frenl	B]
-frenn	TJ
+frelu	JT
+fremb	KS
+fremm	HV
+fren	LR
+fren 	JT
+fren,	JT
+frene	SK
+frenf	KS
+frenl	LR
+frenn	WG
 freno	RL
-frent	RL
+frens	MQ
 frenu	WG
-frenv	WG
+frenv	VH
 frenê	QM
 freo	UI
-frep	UI
-frepa	QM
-frepr	FX
+frep	RL
+frepr	KS
 frept	WG
 frepu	RL
-frer	LR
-frer 	MQ
-frer)	HV
+frer 	JT
+frer)	GW
+frer,	QM
 frer.	JT
-frera	A^
-frerc	QM
-frerd	QM
-frerf	UI
-freri	XF
-frerl	QM
-frerm	d<
-frern	LR
-frerr	HV
-frers	TJ
-frert	MQ
-frerv	MQ
-fres 	MQ
-fres)	EY
-fres,	WG
-fres-	FX
-fres.	FX
-fresc	KS
+frera	@_
+frerc	RL
+frerd	SK
+frerf	RL
+freri	WG
+frerl	TJ
+frerm	XF
+frern	MQ
+frerr	GW
+frers	WG
+fres)	GW
+fres,	XF
+fres-	JT
+fres.	HV
+fresc	QM
 fresp	UI
-fress	IU
-frest	KS
-fresu	WG
+fress	HV
+frest	LR
+fresu	VH
+fret	RL
 fret 	ZD
-fret)	XF
-frete	DZ
-freto	MQ
+fret)	UI
+fret.	MQ
+frete	B]
+freti	QM
 frets	SK
-frett	QM
-fretu	VH
-freté	HV
-freu	JT
-freu 	C[
-freub	VH
-freud	ZD
-freui	JT
-freul	QM
-freur	MQ
-freus	XF
-freut	EY
-freuv	UI
-frev	LR
-freve	SK
-frevi	C[
-frevo	LR
-frexa	TJ
-frexc	JT
+fretu	SK
+freté	GW
+freu	MQ
+freu 	A^
+freub	RL
+freud	XF
+freui	IU
+freur	LR
+freus	ZD
+freut	A^
+freuv	RL
+freux	MQ
+frev	GW
+frevi	FX
+frex	KS
+frexa	WG
+frexc	MQ
 frexi	RL
-frexp	FX
-frext	EY
-frez	QM
-frez 	KS
-frez-	[C
-frf 	YE
-frf d	WG
-frf s	UI
+frexp	HV
+frext	GW
+frez	TJ
+frez-	]B
+frf 	UI
+frf d	VH
+frf s	[C
+frf,	RL
+frf, 	RL
 frfa	SK
 frfab	UI
-frfac	GW
-frfai	XF
-frfar	ZD
-frfau	HV
-frfem	GW
+frfac	EY
+frfai	SK
+frfam	RL
+frfan	MQ
+frfar	YE
+frfau	GW
+frfe	RL
+frfem	HV
 frfen	QM
-frfer	QM
-frfeu	QM
-frff	LR
-frffe	[C
-frffi	MQ
-frffé	HV
-frfi	FX
-frfic	IU
-frfie	GW
-frfil	RL
-frfin	DZ
-frfir	EY
-frfl	MQ
-frfle	WG
-frfoi	IU
-frfor	LR
-frfou	WG
-frfr	HV
-frfra	VH
-frfri	XF
-frfrè	IU
-frfs	HV
-frfs 	GW
-frfu	UI
-frfér	HV
-frfê	JT
-frfêt	JT
-frg d	WG
-frg0	WG
-frg0x	WG
+frfer	UI
+frfeu	LR
+frffe	UI
+frffé	IU
+frfi	IU
+frfic	MQ
+frfie	JT
+frfil	UI
+frfin	JT
+frfir	GW
+frfle	^A
+frfoi	MQ
+frfou	TJ
+frfr	LR
+frfra	TJ
+frfri	RL
+frfrè	JT
+frfs	IU
+frfs 	HV
+frfu	TJ
+frfé	LR
+frfér	IU
+frfê	MQ
+frfêt	MQ
+frg 	QM
+frg d	VH
+frg.	SK
+frg0	VH
+frg0x	VH
 frga	KS
-frgag	MQ
-frgal	C[
-frgas	TJ
-frgat	SK
-frgau	KS
-frgaz	IU
+frgal	HV
+frgar	SK
+frgas	VH
+frgat	WG
+frgau	LR
+frgaz	JT
 frge	KS
-frge 	LR
+frge 	IU
 frge,	TJ
-frge.	B]
-frger	GW
-frges	LR
-frgi	WG
-frgie	KS
-frgis	[C
-frgl	IU
-frgla	KS
-frgno	JT
-frgo	LR
-frgo 	SK
-frgp	VH
+frge.	IU
+frgen	RL
+frger	FX
+frgi	TJ
+frgie	IU
+frgis	VH
+frgl	JT
+frgla	HV
+frgn	QM
+frgno	IU
+frgné	MQ
+frgo	KS
+frgo 	QM
+frgp	RL
 frgr	WG
-frgra	]B
-frgre	ZD
-frgro	DZ
+frgra	XF
+frgre	VH
+frgro	GW
 frgsm	KS
-frgt	TJ
-frgts	UI
-frgu	^A
+frgt	SK
+frgts	SK
+frgu	]B
 frgue	XF
-frgui	WG
-frguy	VH
-frgé	a?
-frgén	ZD
-frh 	e;
-frh (	RL
-frh /	SK
-frh 0	SK
-frh e	RL
-frh p	TJ
-frh s	QM
+frgui	RL
+frguy	WG
+frgé	ZD
+frgén	YE
+frh 	_@
+frh (	SK
+frh /	VH
+frh 0	TJ
+frh e	VH
+frh p	ZD
 frh |	XF
-frh à	[C
-frh,	XF
-frh, 	XF
+frh à	WG
+frh,	VH
+frh, 	VH
 frh-	]B
-frh-0	[C
-frh.	TJ
-frh. 	TJ
-frh0	QM
-frh00	QM
-frha	VH
-frhab	KS
-frhal	IU
-frham	MQ
-frhan	WG
-frhaq	[C
-frhar	DZ
+frh-0	]B
+frh.	YE
+frh. 	YE
+frha	UI
+frhab	LR
+frhal	LR
+frhan	YE
+frhaq	ZD
+frhar	KS
 frhat	UI
+frhau	JT
 frhe,	LR
-frhe.	TJ
+frhe.	UI
 frhef	XF
-frhel	LR
+frhel	EY
 frhem	JT
-frher	EY
+frher	DZ
 frhes	VH
-frhet	KS
-frheu	TJ
+frhet	JT
+frheu	RL
 frhez	TJ
-frhi	SK
-frhie	YE
-frhis	LR
-frhiv	YE
-frho	C[
-frhom	FX
-frhon	QM
-frhor	IU
+frhi	QM
+frhie	VH
+frhis	MQ
+frhiv	UI
+frho	GW
+frhom	GW
+frhor	LR
 frhos	GW
-frhot	FX
-frhu	^A
-frhui	WG
-frhè	LR
-frhèq	SK
+frhot	EY
+frhu	_@
+frhui	XF
+frhèq	QM
 frhèr	C[
-frhé	LR
-frhé 	LR
-frhé,	GW
-frhér	MQ
-frhê	UI
-frhên	UI
+frhé	MQ
+frhé,	JT
+frhés	MQ
+frhê	SK
+frhên	SK
+fri 	QM
 fri (	QM
-fri b	LR
-fri c	LR
-fri d	WG
-fri e	VH
-fri j	DZ
-fri l	^A
-fri m	WG
+fri b	IU
+fri d	XF
+fri e	TJ
+fri j	FX
+fri l	[C
 fri n	SK
-fri o	EY
-fri p	HV
-fri q	XF
-fri r	SK
-fri s	DZ
-fri v	QM
-fri à	[C
+fri o	GW
+fri p	IU
+fri q	SK
+fri r	TJ
+fri s	FX
+fri v	RL
+fri à	WG
 fri,	LR
 fri, 	LR
-fri-d	FX
-fri.	QM
-fri. 	QM
-fria	YE
-friag	YE
-frial	YE
-frian	TJ
-friat	VH
-friba	UI
-fribl	HV
+fri-	JT
+fri-d	HV
+fri.	TJ
+fri. 	TJ
+fria	^A
+friag	d<
+frial	WG
+frian	UI
+friat	QM
+friba	WG
+fribl	JT
 fric	MQ
-fric 	[C
-frici	JT
-frick	WG
-frict	GW
-fride	MQ
-fridi	WG
-fridu	ZD
-fridé	GW
-frie 	LR
-frie.	GW
-friei	SK
-friel	XF
-frier	VH
-fries	VH
-frieu	LR
-friez	EY
-frif	?a
+fric 	WG
+frice	MQ
+frici	FX
+frick	VH
+frict	HV
+fridi	VH
+fridu	WG
+fridé	JT
+frie	QM
+frie,	QM
+frie-	MQ
+frie.	IU
+friei	XF
+friel	RL
+frier	YE
+frieu	IU
+friez	DZ
+frif	@_
 friff	C[
-frifi	GW
-frifs	GW
-frigo	C[
-frigu	KS
-fril	UI
-fril 	JT
-fril,	WG
-fril.	XF
-frile	VH
+frifi	JT
+frifs	HV
+frig	JT
+frigo	B]
+frigu	LR
+fril	VH
+fril 	LR
+fril,	UI
+fril.	YE
+frile	UI
 frili	QM
-frill	QM
-frilo	TJ
-frils	GW
+frill	TJ
+frilo	XF
+frils	EY
 frilà	GW
-frim	JT
-frim 	RL
-frime	FX
-frimo	ZD
-frimp	MQ
-frimu	FX
-frin	ZD
-frin 	UI
-frin.	RL
-frina	VH
-frinc	JT
-frind	KS
-frine	QM
+frim	IU
+frim 	QM
+frime	IU
+frimo	[C
+frimu	HV
+frin	XF
+frin 	VH
+frina	WG
+frinc	GW
+frind	MQ
+frine	UI
 frinf	QM
-fring	SK
-frini	YE
-frins	RL
-frint	KS
+fring	QM
+frini	UI
+frinq	MQ
 frinu	HV
-frinz	RL
-frio	KS
-friol	JT
-frion	MQ
+frinz	UI
+frio	MQ
+friol	HV
 frip	KS
 fript	GW
 frir	KS
-frir 	LR
 frir,	MQ
-frir-	YE
-frir.	MQ
-frira	GW
+frir-	VH
+frira	DZ
 frire	MQ
-friri	LR
-frirl	MQ
-friro	RL
-friré	SK
-fris	QM
-fris,	QM
-fris.	QM
-frisa	GW
-frisc	QM
+friri	IU
+frirl	LR
+frirs	KS
+friré	TJ
+fris,	MQ
+frisa	IU
 frise	SK
-frisi	MQ
-frisp	GW
-frist	QM
-frit	HV
+frisi	JT
+friso	IU
+frisp	FX
+frist	TJ
+frit	JT
 frit,	VH
-frit-	QM
-frit.	=c
-frite	?a
-friti	C[
-fritr	UI
-fritu	LR
-frité	ZD
-friv	VH
-friva	MQ
-frive	YE
-frivi	RL
+frit-	TJ
+frit.	A^
+frita	LR
+frite	B]
+friti	GW
+fritr	TJ
+fritu	JT
+frité	[C
+friv	TJ
+frive	UI
+frivi	QM
 frivr	RL
-frix,	MQ
-friz	B]
-friza	B]
-friè	RL
-frièc	ZD
-frièr	QM
+friz	HV
+friza	HV
+friè	VH
+frièc	RL
+frièr	SK
 frié	GW
-frié 	C[
-frié.	EY
-friée	XF
-friés	KS
-frj'	JT
-frj'a	KS
-frj'e	UI
-frj'é	IU
-frja	UI
-frjan	ZD
+frié 	A^
+frié.	A^
+friée	TJ
+friés	LR
+friét	KS
+frj'	IU
+frj'a	HV
+frj'e	TJ
+frj'é	LR
+frja	TJ
+frjam	MQ
+frjan	VH
 frjar	TJ
-frje	JT
-frje 	LR
-frjea	RL
-frjet	DZ
-frjeu	UI
+frje	MQ
+frjea	QM
+frjet	HV
+frjeu	TJ
 frjo	TJ
-frjoi	MQ
-frjos	QM
-frjou	LR
-frju	TJ
-frjui	UI
-frjus	DZ
-frj’	LR
-frk 	VH
-frka	QM
-frkar	QM
-frke	a?
-frker	_@
-frki	MQ
-frkil	TJ
-frkin	HV
-frkm	SK
-frkm 	^A
-frkm.	RL
-frkr	UI
-frl 	MQ
-frl (	TJ
-frl 0	VH
-frl c	WG
-frl d	RL
-frl e	IU
+frjos	MQ
+frju	RL
+frjui	TJ
+frjus	HV
+frj’	GW
+frk 	XF
+frke	YE
+frker	YE
+frkil	XF
+frkin	JT
+frkm	TJ
+frkm 	TJ
+frkm.	WG
+frkr	RL
+frl 	LR
+frl (	ZD
+frl 0	UI
+frl c	ZD
+frl e	JT
 frl l	KS
 frl m	RL
-frl n	DZ
-frl p	LR
-frl t	B]
-frl v	RL
-frl y	TJ
-frl à	QM
-frl'a	QM
-frl'e	A^
-frl'h	RL
-frl'i	C[
-frl'o	QM
-frl)	VH
-frl),	VH
-frl,	KS
-frl, 	KS
-frl.	MQ
-frl. 	KS
-frl.e	UI
-frla 	KS
-frlac	WG
-frlag	^A
-frlam	ZD
-frlan	JT
-frlas	TJ
-frlat	JT
-frlav	d<
-frlaî	HV
-frle,	QM
+frl n	A^
+frl p	MQ
+frl t	GW
+frl y	QM
+frl à	RL
+frl'	LR
+frl'a	LR
+frl'e	B]
+frl'h	QM
+frl'i	IU
+frl'é	MQ
+frl)	UI
+frl),	UI
+frl,	GW
+frl, 	GW
+frl-	QM
+frl.	LR
+frl. 	IU
+frl.e	YE
+frla 	MQ
+frlac	SK
+frlag	[C
+frlai	MQ
+frlam	VH
+frlan	LR
+frlas	UI
+frlat	LR
+frlav	^A
+frlaî	FX
+frle 	QM
+frle-	MQ
 frle@	LR
-frled	TJ
-frlem	QM
-frlen	?a
-frler	EY
-frlet	c=
-frleu	FX
-frlev	B]
+frled	SK
+frlem	TJ
+frlen	DZ
+frler	C[
+frlet	a?
+frleu	EY
+frlev	LR
 frlez	B]
-frli	MQ
-frlia	KS
-frlib	YE
-frlic	TJ
+frlia	LR
+frlib	^A
+frlic	UI
 frlid	KS
-frlie	KS
-frlig	JT
-frliq	LR
+frlig	FX
+frlin	MQ
+frlio	LR
+frliq	KS
 frlir	KS
-frlis	LR
-frlit	QM
+frlit	VH
 frliv	WG
-frlié	KS
-frlla	SK
+frlié	EY
 frlle	RL
-frlli	JT
+frlli	FX
+frllé	QM
 frllô	FX
-frlm	A^
-frlmo	GW
-frlo.	ZD
-frloc	QM
-frlog	IU
-frloi	TJ
-frlom	SK
-frlon	JT
-frlor	QM
-frlos	MQ
-frlou	ZD
-frloy	QM
-frloï	KS
-frls	MQ
-frls 	HV
-frlt	IU
-frlt 	C[
-frlta	GW
-frlte	MQ
-frlu	KS
+frlm	EY
+frlmo	HV
+frlo.	YE
+frlog	GW
+frloi	SK
+frlom	WG
+frlon	MQ
+frlos	KS
+frlou	VH
+frloy	SK
+frloï	LR
+frls 	IU
+frlt	HV
+frlt 	EY
+frlta	MQ
+frlu	LR
 frlub	VH
 frluc	IU
-frlue	VH
-frlui	RL
-frlum	[C
+frlue	UI
+frlum	YE
 frlun	RL
-frlus	DZ
-frlut	JT
-frlv	WG
-frlà	HV
-frlà 	JT
-frlà-	EY
+frlus	FX
+frlut	GW
+frlv	TJ
+frlà	FX
+frlà 	EY
+frlà-	KS
 frlè	RL
-frlèn	QM
-frlèv	QM
 frlé	LR
-frléc	KS
-frlée	RL
-frlég	RL
-frlép	QM
-frlés	FX
+frlé.	QM
+frléc	IU
+frlée	SK
+frlég	WG
+frlés	JT
 frlô	FX
 frlô 	FX
-frl’	SK
+frl’	RL
 frl’e	UI
-frl’é	LR
-frm 	JT
+frl’é	RL
+frm 	IU
 frm 0	HV
-frm a	JT
-frm b	RL
+frm a	MQ
+frm b	QM
 frm d	LR
-frm'	LR
-frm'a	MQ
-frm.	C[
-frm. 	C[
-frma	GW
-frma 	HV
-frmai	FX
+frm'	MQ
+frm.	@_
+frm. 	@_
+frma	HV
+frma 	JT
+frmai	JT
 frmal	KS
-frman	QM
 frmat	YE
-frmb	LR
-frmbe	VH
-frmbl	HV
-frmbr	LR
-frme	QM
-frme 	@_
+frmb	JT
+frmbe	TJ
+frmbl	GW
+frmbr	MQ
+frmbé	JT
+frme	UI
+frme 	GW
 frme,	UI
-frme.	JT
+frme.	GW
 frmea	YE
-frmed	ZD
-frmem	RL
-frmen	JT
-frmer	LR
-frmes	UI
-frmet	JT
-frmeu	]B
-frmi	TJ
-frmi 	FX
-frmi-	RL
-frmid	VH
-frmie	QM
-frmil	TJ
-frmin	MQ
-frmio	IU
-frmir	WG
+frmed	TJ
+frmei	MQ
+frmem	TJ
+frmer	KS
+frmes	SK
+frmet	QM
+frmeu	ZD
+frmi 	GW
+frmi-	SK
+frmid	SK
+frmil	[C
+frmin	KS
+frmio	EY
+frmir	VH
 frmis	RL
-frmiè	RL
-frml	TJ
+frmit	MQ
+frmiè	QM
+frml	UI
 frmme	IU
-frmmu	_@
-frmo	RL
-frmoi	MQ
+frmmu	^A
+frmo	QM
+frmod	RL
+frmoi	TJ
 frmon	RL
-frmor	RL
-frmos	HV
-frmot	<d
-frmou	TJ
-frmp	VH
-frmpl	WG
-frmpo	YE
-frmpr	SK
+frmor	QM
+frmos	JT
+frmot	DZ
+frmou	UI
+frmp	WG
+frmpa	JT
+frmpe	SK
+frmpl	XF
+frmpo	UI
+frmpr	QM
+frmps	MQ
 frmpt	FX
-frms	GW
-frms,	HV
-frmu	MQ
-frmul	DZ
-frmum	FX
-frmun	_@
+frms	B]
+frms,	FX
+frmu	RL
+frmul	>b
+frmum	HV
+frmun	^A
 frmus	GW
-frmè	QM
-frmèr	IU
-frmèt	WG
-frmé	LR
-frmé 	]B
-frmée	UI
+frmèr	MQ
+frmèt	VH
+frmé 	VH
+frmée	VH
 frmén	GW
-frmér	C[
-frmét	UI
+frmér	A^
+frmét	SK
 frmê	TJ
 frmêm	TJ
-frn (	KS
-frn 0	]B
-frn a	FX
-frn b	IU
-frn c	QM
-frn d	QM
-frn e	QM
-frn g	MQ
-frn h	LR
+frm’	SK
+frm’a	SK
+frn (	LR
+frn 0	VH
+frn a	IU
+frn b	KS
+frn d	MQ
+frn e	UI
+frn f	QM
+frn g	RL
 frn i	LR
-frn j	RL
-frn l	MQ
-frn n	MQ
-frn o	GW
-frn p	KS
-frn q	FX
-frn r	DZ
-frn s	VH
-frn v	FX
-frn y	ZD
-frn »	DZ
-frn à	QM
-frn é	SK
-frn'a	IU
-frn'e	QM
-frn)	UI
-frn,	LR
-frn, 	LR
-frn-	RL
+frn l	IU
+frn n	KS
+frn o	MQ
+frn p	HV
+frn q	EY
+frn r	HV
+frn s	TJ
+frn t	SK
+frn v	DZ
+frn y	WG
+frn »	KS
+frn à	VH
+frn é	TJ
+frn'	MQ
+frn'a	LR
+frn)	SK
+frn-	QM
 frn-l	TJ
-frn-v	SK
-frn.	TJ
-frn. 	SK
+frn-v	VH
+frn.	SK
+frn. 	RL
 frn.e	RL
-frna	QM
-frna 	WG
-frnag	GW
-frnai	QM
-frnal	QM
-frnc	SK
-frnc 	QM
-frnc,	JT
-frnce	VH
-frnch	QM
+frna	TJ
+frna 	TJ
+frnag	LR
+frnai	SK
+frnc	RL
+frnc 	RL
+frnc,	HV
+frnce	UI
+frnch	SK
 frnci	JT
-frnco	EY
-frnd	MQ
-frnd.	SK
-frnda	QM
-frndi	TJ
-frndo	[C
+frnco	IU
+frnd 	LR
+frnd.	TJ
+frnde	MQ
+frndi	RL
+frndo	YE
 frndr	JT
 frnds	MQ
-frndu	C[
-frndé	SK
-frne	ZD
-frne 	RL
-frne,	HV
-frne-	MQ
+frndu	FX
+frne	YE
+frne 	VH
+frne,	IU
+frne-	RL
 frne.	GW
-frnea	XF
-frnec	ZD
-frnel	QM
-frnen	RL
-frner	KS
-frnes	YE
-frneu	MQ
+frnea	QM
+frnec	^A
+frnel	RL
+frnem	SK
+frnen	UI
+frner	IU
+frnes	VH
+frnet	TJ
 frnev	LR
 frnez	MQ
-frnf	JT
-frnfi	HV
+frnf	HV
+frnfa	MQ
+frnfi	GW
 frnfo	QM
-frng	JT
+frng	MQ
 frnge	GW
-frngl	LR
+frngl	JT
 frngs	SK
-frngt	TJ
-frngu	YE
-frni	RL
-frni 	HV
-frnic	WG
-frnie	XF
-frnim	WG
-frnin	RL
-frnio	EY
-frniq	QM
-frnir	JT
+frngt	SK
+frngu	ZD
+frni	QM
+frni 	IU
+frnic	VH
+frnie	TJ
+frnim	UI
+frnin	QM
+frnio	LR
+frnir	IU
 frnj	IU
 frnjo	IU
-frnl	B]
-frnle	B]
-frnne	RL
-frnni	SK
-frnnu	IU
-frnné	GW
-frno	QM
-frnoi	MQ
+frnl	LR
+frnle	LR
+frnn	QM
+frnna	QM
+frnne	SK
+frnni	RL
+frnnu	EY
+frnné	KS
+frno	RL
+frnoi	KS
 frnom	FX
-frnon	SK
-frnot	SK
+frnon	YE
+frnos	LR
+frnot	VH
 frnou	YE
-frnov	SK
-frnoë	RL
-frnq	KS
-frnqu	KS
-frns	YE
-frns 	[C
-frns.	^A
+frnov	VH
+frnoë	XF
+frnq	FX
+frnqu	FX
+frns	WG
+frns 	YE
+frns,	QM
+frns.	_@
 frnsa	YE
 frnsc	GW
-frnse	QM
-frnsi	LR
+frnsi	JT
 frnst	TJ
-frnt 	QM
-frnt,	RL
-frnt-	RL
-frnt.	FX
-frntf	WG
-frntg	YE
-frnto	SK
+frnt,	SK
+frnt-	UI
+frnt.	JT
+frntf	ZD
+frntg	^A
+frnto	QM
 frntr	LR
-frnts	HV
-frnu	MQ
-frnu 	=c
-frnui	YE
-frnul	MQ
-frnum	C[
+frnts	JT
+frnu 	?a
+frnui	WG
+frnul	KS
+frnum	B]
 frnus	SK
-frnv	WG
+frnv	XF
 frnve	RL
-frnvi	ZD
-frnvo	SK
-frnz	RL
-frnze	RL
+frnvi	VH
+frnvo	QM
+frnz	VH
+frnze	VH
 frn°	JT
 frn° 	JT
-frnç	YE
-frnça	YE
-frné	GW
-frné 	LR
-frné.	B]
-frnée	MQ
-frnér	ZD
+frnç	TJ
+frnça	VH
+frné	KS
+frné.	DZ
+frnér	YE
 frnê	QM
 frnêt	QM
-frn’	TJ
-frn’a	YE
-frn’e	?a
-fro 	C[
-fro 0	FX
+frn’	QM
+frn’a	WG
+frn’e	C[
+fro 	GW
+fro 0	JT
 fro d	FX
-fro e	IU
-fro,	IU
-fro, 	IU
-fro.	XF
-fro. 	XF
-frobr	GW
-froc	MQ
-froc 	SK
+fro e	HV
+fro,	HV
+fro, 	HV
+fro.	TJ
+fro. 	TJ
+frob	LR
+frobr	IU
+froc	JT
+froca	MQ
 froch	VH
-froci	RL
-frocu	RL
-frod	WG
-frode	GW
+froct	MQ
+frocu	MQ
+frod	VH
+frode	EY
 frodi	XF
-frodè	UI
-frof	MQ
-frog	LR
-frogi	KS
-froh	ZD
-froha	ZD
-froi	KS
-froi,	LR
-froic	FX
+frodè	VH
+frogi	IU
+froh	YE
+froha	YE
+froi	LR
+froi 	SK
+froi,	HV
+froic	GW
 froie	RL
-froig	JT
-froil	IU
-froin	UI
-froir	HV
-frois	KS
+froig	LR
+froil	KS
+froin	WG
+froir	FX
+frois	LR
 froit	EY
-froix	]B
+froix	YE
 frok	QM
 frok 	QM
-frol	IU
-frol.	LR
-frole	TJ
-froll	QM
-frolo	JT
-frolé	FX
-from	LR
-from 	HV
-fromb	KS
+frol	KS
+frol.	KS
+frole	SK
+frolo	IU
+frolé	HV
+from 	IU
+fromb	JT
 fromi	XF
-fromm	TJ
-fromp	LR
-froms	GW
-fron	RL
-fron 	TJ
-fron,	JT
-fron.	EY
-frona	MQ
-fronc	YE
-frond	FX
-fronf	JT
+fromm	SK
+froms	B]
+fron	TJ
+fron 	RL
+fron,	KS
+fron-	HV
+fron.	FX
+fronc	WG
+frond	KS
+fronf	HV
 fronj	IU
-fronn	GW
-frons	WG
+fronn	FX
+frono	GW
+frons	YE
 front	TJ
-fronv	?a
-fronz	TJ
-froo	C[
-froor	C[
-frop	GW
-frop 	WG
+fronv	IU
+fronz	RL
+froo	DZ
+froor	DZ
+frop	IU
+frop 	XF
 frop.	JT
-fropi	GW
+fropi	FX
 fropo	FX
-fropr	SK
-fropt	EY
+fropt	GW
 fror	QM
 fror 	DZ
-fror,	MQ
-frora	GW
-frorc	RL
-frord	MQ
-frore	=c
-frori	JT
-frorm	HV
-frorn	SK
-frorr	RL
-frors	[C
-frort	_@
+fror,	KS
+frora	JT
+frorc	SK
+frord	KS
+frore	DZ
+frori	KS
+frorm	IU
+frorn	VH
+frorr	TJ
+frors	YE
+frort	^A
 frorv	ZD
-fros	FX
-fros 	EY
+fros	DZ
+fros 	IU
 fros,	VH
-fros.	?a
-frosa	WG
-fross	JT
-frost	SK
-frosé	HV
-frot	B]
-frot 	?a
-frote	EY
-froto	GW
-frott	SK
-froté	JT
-frou	TJ
-frou 	IU
-froub	SK
-frouc	XF
-froue	RL
-frouh	DZ
-froui	;e
-froul	RL
-froum	ZD
-froup	WG
-frour	MQ
-frous	VH
-froué	_@
+fros.	B]
+frosa	XF
+frose	MQ
+fross	DZ
+frost	[C
+frosé	JT
+frot	EY
+frot 	FX
+frote	FX
+froto	FX
+frott	QM
+froté	IU
+frou	QM
+frou 	DZ
+froub	UI
+frouc	UI
+froue	TJ
+frouh	GW
+froui	A^
+froul	SK
+froum	]B
+froup	UI
+frous	WG
+frout	QM
+frouv	QM
+froué	b>
 frov	WG
-frove	TJ
-froy	TJ
-froye	RL
-froë	WG
-froël	WG
-froî	VH
-froît	VH
-froï	KS
-froïc	KS
-frp 	QM
-frp d	KS
-frp.	MQ
+frove	VH
+froy	WG
+froye	UI
+froë	UI
+froël	UI
+froî	SK
+froît	SK
+froï	LR
+froïc	LR
+froû	QM
+froût	QM
+frp 	TJ
+frp d	LR
+frp.	JT
 frp. 	HV
 frpa	MQ
-frpag	HV
-frpai	[C
-frpan	GW
-frpap	MQ
-frpas	GW
-frpat	RL
-frpay	WG
-frpe 	a?
-frpe,	DZ
-frpel	KS
-frpen	MQ
-frpet	UI
-frpeu	JT
-frph	HV
-frpho	HV
-frpie	IU
-frpiq	QM
-frpir	KS
-frpiè	ZD
-frpl	LR
-frple	UI
-frpli	DZ
-frplo	SK
-frplu	C[
-frpoi	JT
-frpol	GW
-frpom	RL
-frpon	LR
-frpor	]B
-frpos	QM
-frpot	ZD
-frpou	HV
-frpp	IU
-frppe	KS
-frppo	MQ
-frpr	HV
-frpri	EY
-frpro	JT
-frpré	QM
+frpag	GW
+frpai	ZD
+frpan	MQ
+frpap	KS
+frpas	FX
+frpat	MQ
+frpay	SK
+frpe	RL
+frpe 	_@
+frpe,	EY
+frpel	MQ
+frpes	QM
+frpet	WG
+frpeu	LR
+frph	KS
+frpho	KS
+frpi	SK
+frpie	GW
+frpir	EY
+frpiè	VH
+frpl	HV
+frple	WG
+frpli	FX
+frplo	WG
+frplu	EY
+frpo	RL
+frpoi	GW
+frpol	IU
+frpom	TJ
+frpon	MQ
+frpor	ZD
+frpot	UI
+frpou	JT
+frpp	JT
+frppe	MQ
+frppo	KS
+frppr	LR
+frpr	KS
+frpre	KS
+frpri	IU
+frpro	HV
 frprê	[C
-frps	QM
-frps 	TJ
-frps.	IU
-frpt	IU
-frpt.	[C
+frps 	UI
+frps.	JT
+frpt	JT
+frpt.	ZD
 frpte	EY
-frpti	HV
-frpu	HV
-frpu 	GW
-frpub	LR
-frpui	IU
+frpti	JT
+frpu	EY
+frpu 	KS
+frpui	FX
 frpâ	LR
 frpâl	LR
 frpè	ZD
-frpèr	XF
+frpèr	WG
 frpé	KS
 frpér	IU
 frpê	RL
-frpô	SK
-frpôt	SK
-frqu	MQ
+frpô	VH
+frpôt	VH
+frqu	KS
 frqu'	MQ
-frqua	WG
-frque	IU
-frqui	QM
-frquo	TJ
-frqu’	FX
+frqua	XF
+frque	FX
+frqui	RL
+frquo	RL
+frqué	MQ
+frqu’	HV
 frr 	EY
 frr 0	MQ
-frr :	KS
-frr ;	HV
-frr a	LR
-frr b	KS
-frr c	LR
+frr :	LR
+frr ;	IU
+frr b	JT
+frr c	JT
 frr d	QM
-frr f	VH
-frr i	KS
-frr k	VH
-frr l	A^
-frr m	RL
+frr f	TJ
+frr i	EY
+frr j	QM
+frr k	UI
+frr l	FX
+frr m	QM
 frr n	KS
-frr o	UI
-frr p	MQ
+frr o	TJ
+frr p	SK
 frr q	MQ
-frr r	RL
-frr s	FX
-frr t	?a
-frr u	JT
+frr s	JT
+frr t	A^
+frr u	KS
 frr v	A^
-frr »	KS
-frr)	JT
-frr) 	IU
-frr,	HV
-frr, 	HV
-frr-	_@
-frr. 	MQ
-frr.e	XF
-frr@	]B
-frra 	DZ
+frr »	GW
+frr à	MQ
+frr é	MQ
+frr)	IU
+frr) 	GW
+frr),	MQ
+frr,	IU
+frr, 	IU
+frr-	ZD
+frr.	LR
+frr. 	LR
+frr.e	b>
+frr@	ZD
+frra 	B]
 frra.	QM
-frrab	QM
-frrag	QM
+frrab	RL
 frrai	HV
-frram	[C
-frran	ZD
-frrap	QM
-frras	FX
+frram	YE
+frran	WG
+frras	KS
 frrav	QM
-frraî	JT
-frrch	RL
-frrci	KS
-frrcr	b>
-frrda	TJ
-frrde	QM
-frrdi	QM
-frrdo	JT
+frray	LR
+frrc	QM
+frrci	HV
+frrcr	[C
+frrd	MQ
+frrda	^A
+frrde	UI
+frrdi	SK
+frrdo	IU
 frrdr	MQ
-frrdv	VH
+frrdv	TJ
 frre 	GW
 frre)	TJ
 frre,	TJ
-frre-	XF
-frre.	DZ
+frre-	TJ
+frre.	B]
+frrea	KS
 frrec	QM
-frred	ZD
-frreg	YE
-frrei	TJ
-frrel	EY
-frrem	RL
-frren	MQ
+frred	XF
+frreg	WG
+frrei	WG
+frrel	LR
+frren	JT
 frrep	MQ
-frrer	TJ
-frret	IU
-frreu	IU
-frrev	YE
-frrf	UI
-frrg	[C
-frrge	[C
-frri	JT
-frric	LR
-frrif	C[
-frrig	HV
-frrin	UI
-frrio	KS
-frrip	GW
-frriq	UI
-frrir	RL
-frris	TJ
+frrer	SK
+frret	HV
+frreu	HV
+frrev	VH
+frrf	RL
+frrg	]B
+frrge	]B
+frri	KS
+frria	MQ
+frric	KS
+frrif	DZ
+frrig	EY
+frrim	MQ
+frrin	TJ
+frrio	JT
+frrip	HV
+frriq	VH
+frris	RL
 frrit	JT
-frriv	RL
-frrix	EY
-frriè	QM
+frriv	QM
+frrix	B]
+frriè	TJ
 frrié	KS
-frrk	HV
-frrki	HV
-frrl	EY
-frrla	MQ
-frrle	JT
-frrlo	FX
+frrk	JT
+frrki	JT
+frrl	JT
+frrla	RL
+frrle	MQ
+frrlo	IU
 frrm	UI
-frrma	RL
-frrme	WG
-frrmu	DZ
-frrmé	ZD
-frrna	SK
-frrne	VH
+frrma	SK
+frrme	RL
+frrmu	>b
+frrmé	UI
+frrn	KS
+frrna	QM
+frrne	XF
+frrni	LR
 frrné	GW
-frro	IU
-frro 	EY
+frro	LR
+frro 	DZ
 frroc	MQ
-frrom	MQ
-frrop	KS
-frros	C[
-frrou	QM
-frrr	WG
-frrra	UI
-frrre	QM
-frrri	YE
-frrrê	FX
-frrs	VH
-frrs 	TJ
+frrop	LR
+frros	JT
+frrou	RL
+frrr	VH
+frrra	TJ
+frrri	XF
+frrrê	HV
+frrs	UI
+frrs 	SK
 frrs,	UI
-frrs.	MQ
-frrsi	LR
-frrso	LR
-frrt	WG
-frrt 	QM
-frrt,	QM
-frrt-	UI
-frrt.	YE
-frrta	KS
-frrte	[C
-frrti	SK
-frrto	FX
+frrs.	LR
+frrsi	KS
+frrso	HV
+frrt	XF
+frrt 	MQ
+frrt-	RL
+frrt.	XF
+frrte	]B
+frrti	RL
+frrto	C[
+frru	RL
 frrub	LR
-frruc	RL
-frrue	]B
+frruc	QM
+frrue	XF
+frrum	MQ
 frrun	JT
-frrv	RL
-frrva	UI
-frrvi	QM
-frry	LR
+frrv	WG
+frrva	WG
+frrve	TJ
+frry	HV
 frry,	LR
-frry.	QM
-frrè	IU
-frrèm	GW
-frrèr	IU
-frré	SK
-frré 	QM
-frréa	GW
-frréc	KS
-frréd	WG
-frréf	DZ
-frrég	_@
-frrém	FX
-frrép	ZD
-frrés	MQ
-frrét	IU
-frréu	EY
-frrév	QM
-frrê	[C
-frrêt	[C
-frs !	DZ
-frs (	RL
-frs 0	WG
-frs :	IU
-frs ;	]B
-frs ?	A^
-frs a	MQ
-frs b	^A
-frs c	MQ
+frrè	GW
+frrèm	FX
+frrèr	JT
+frré	QM
+frré 	SK
+frréa	HV
+frréc	IU
+frréd	VH
+frréf	HV
+frrég	WG
+frrém	HV
+frrép	XF
+frrés	LR
+frrét	MQ
+frréu	LR
+frrê	WG
+frrêt	WG
+frs !	GW
+frs (	TJ
+frs :	KS
+frs ;	UI
+frs ?	FX
+frs b	[C
+frs d	RL
 frs e	XF
-frs f	LR
-frs h	FX
-frs i	JT
-frs l	IU
-frs m	TJ
-frs n	UI
-frs p	LR
+frs f	MQ
+frs g	MQ
+frs h	HV
+frs i	KS
+frs j	LR
+frs l	MQ
+frs m	VH
+frs n	TJ
+frs p	KS
 frs q	QM
 frs r	RL
-frs s	ZD
-frs t	UI
-frs u	XF
-frs v	YE
-frs |	KS
-frs »	LR
+frs s	XF
+frs u	TJ
+frs v	[C
+frs y	RL
+frs |	JT
+frs »	MQ
 frs à	TJ
-frs é	HV
-frs ê	=c
-frs'a	QM
-frs)	A^
+frs é	LR
+frs ê	KS
+frs'	MQ
+frs'a	RL
+frs)	C[
 frs) 	DZ
-frs).	KS
-frs,	WG
-frs, 	WG
-frs-m	UI
-frs-v	HV
-frs.	HV
-frs. 	HV
-frsab	FX
-frsac	RL
-frsag	QM
-frsai	KS
-frsal	MQ
-frsam	TJ
-frsan	MQ
-frsar	RL
-frsau	RL
-frsc	KS
-frsca	WG
+frs).	LR
+frs,	UI
+frs, 	UI
+frs-v	LR
+frs.	KS
+frs. 	KS
+frsab	EY
+frsai	MQ
+frsau	SK
+frsca	SK
 frscr	B]
-frse	RL
-frse 	RL
-frse,	HV
-frse.	VH
-frsec	FX
+frscu	MQ
+frse 	SK
+frse.	QM
+frsec	JT
 frsei	RL
-frsel	SK
-frsen	C[
-frsep	RL
-frser	WG
-frses	IU
-frset	LR
-frseu	GW
-frsez	HV
-frsi	LR
-frsi 	IU
-frsib	IU
-frsic	MQ
+frsel	QM
+frsen	DZ
+frsep	SK
+frser	SK
+frses	EY
+frset	HV
+frseu	DZ
+frsez	LR
+frsi 	JT
+frsib	JT
+frsic	JT
 frsig	QM
-frsin	MQ
-frsio	RL
-frsiq	C[
-frsir	^A
+frsin	KS
+frsio	QM
+frsiq	HV
+frsir	d<
 frsit	?a
-frsix	WG
-frsiè	HV
-frsl	C[
-frslt	C[
+frsix	UI
+frsiè	IU
+frsl	EY
+frslt	EY
 frsm 	KS
-frsob	@_
-frsoc	RL
-frsoi	TJ
+frsob	DZ
+frsoi	RL
 frsol	LR
 frsom	UI
-frson	RL
-frsou	JT
-frsp	VH
-frspi	KS
-frspo	[C
-frsq	HV
-frsqu	HV
-frsr	TJ
+frson	MQ
+frsou	LR
+frsp	XF
+frspi	EY
+frspo	ZD
+frsq	KS
+frsqu	KS
+frsr	WG
 frss	RL
-frssa	WG
-frsso	FX
-frssu	MQ
-frssé	VH
-frst	RL
-frsta	^A
+frssa	VH
+frsse	QM
+frsso	MQ
+frssu	IU
+frssé	UI
+frst	QM
+frst 	QM
+frsta	ZD
 frsti	LR
-frsto	EY
+frsto	DZ
 frstr	RL
-frsu	LR
-frsub	EY
-frsui	GW
-frsuj	IU
-frsul	GW
+frsu	JT
+frsub	IU
+frsui	MQ
+frsuj	MQ
+frsul	MQ
 frsup	JT
-frsur	IU
-frsus	YE
+frsur	HV
+frsus	UI
 frsv	JT
 frsvp	JT
-frsé 	UI
-frsé,	IU
+frsé	QM
+frsé 	WG
+frsé,	GW
 frsée	GW
-frsés	UI
-frs’	ZD
-frs’a	^A
-frt (	ZD
-frt :	LR
-frt ;	KS
-frt a	MQ
-frt c	SK
-frt d	UI
+frsés	WG
+frs’	UI
+frs’a	UI
+frt (	YE
+frt :	QM
+frt a	TJ
+frt d	VH
 frt e	IU
+frt f	JT
 frt g	QM
-frt j	]B
-frt l	QM
-frt m	UI
-frt n	ZD
-frt o	WG
-frt p	B]
-frt q	DZ
-frt r	SK
-frt s	RL
-frt t	WG
-frt u	LR
-frt v	IU
-frt |	VH
-frt «	FX
-frt à	FX
-frt ç	MQ
-frt é	EY
-frt"	GW
-frt)	UI
-frt) 	XF
+frt j	WG
+frt l	RL
+frt m	VH
+frt n	[C
+frt o	SK
+frt p	EY
+frt q	KS
+frt r	QM
+frt t	RL
+frt u	MQ
+frt v	EY
+frt |	XF
+frt «	A^
+frt à	MQ
+frt é	C[
+frt"	MQ
+frt)	WG
+frt) 	UI
 frt).	TJ
 frt,	SK
 frt, 	SK
-frt-a	VH
+frt-a	SK
 frt-o	TJ
-frt-v	b>
-frt-ê	KS
-frt.	DZ
-frt. 	IU
-frt@	MQ
-frta	_@
-frtab	MQ
-frtac	_@
+frt-v	[C
+frt-ê	JT
+frt.	FX
+frt. 	JT
+frta	XF
+frtab	GW
+frtac	ZD
 frtag	SK
-frtai	TJ
-frtal	QM
-frtan	QM
-frtar	JT
-frtat	UI
-frtau	ZD
-frtax	_@
-frte	DZ
+frtan	RL
+frtar	MQ
+frtat	RL
+frtau	^A
+frtax	]B
+frte	FX
 frte 	QM
-frte)	IU
-frte,	SK
-frtea	LR
+frte)	HV
+frte,	QM
+frte.	SK
+frtea	KS
 frtel	XF
 frtem	HV
-frten	SK
-frter	B]
-frtes	A^
-frteu	RL
-frtex	IU
+frter	A^
+frtes	C[
+frteu	UI
+frtex	DZ
 frtez	LR
-frtf	WG
-frtg	YE
-frthi	SK
-frti	UI
-frti 	UI
-frtic	DZ
-frtie	[C
-frtif	KS
-frtig	C[
-frtil	QM
-frtim	JT
-frtio	RL
+frtf	ZD
+frtg	^A
+frthe	JT
+frthi	UI
+frti	TJ
+frti 	WG
+frtic	GW
+frtie	WG
+frtig	EY
+frtim	LR
+frtin	SK
 frtiq	JT
-frtir	SK
-frtis	^A
-frtit	UI
-frtiè	SK
+frtir	TJ
+frtis	_@
+frtit	WG
+frtiè	VH
 frtié	B]
-frto	QM
-frto,	JT
-frto.	UI
+frto 	LR
+frto,	DZ
+frto.	SK
+frtob	MQ
 frtoi	MQ
-frtom	B]
-frton	]B
-frtos	JT
-frtou	QM
+frtom	C[
+frton	XF
+frtos	C[
 frtr	TJ
-frtra	WG
-frtre	UI
-frtri	KS
-frtro	MQ
+frtra	UI
+frtre	RL
+frtri	MQ
 frtru	TJ
 frtré	RL
-frts	IU
-frts 	KS
+frts 	MQ
 frts,	UI
-frts.	KS
-frtt	SK
-frttr	UI
-frtu 	KS
-frtud	UI
+frts.	QM
+frtt	RL
+frttr	TJ
+frtu	QM
+frtu 	HV
+frtud	QM
 frtue	KS
-frtui	]B
-frtur	IU
+frtui	TJ
 frtv	[C
 frtva	[C
-frté	IU
-frté,	WG
-frtée	DZ
-frtél	GW
-frtéo	HV
-frtér	MQ
+frté	EY
+frté,	YE
+frtée	JT
+frtél	FX
+frtéo	LR
 frtés	RL
-frtô	B]
-frtôt	B]
-fru 	KS
-fru :	GW
-fru a	EY
-fru b	VH
-fru c	KS
-fru d	IU
+frtô	EY
+frtôt	EY
+fru 	JT
+fru 0	RL
+fru :	LR
+fru a	=c
+fru b	SK
+fru d	GW
 fru e	FX
-fru f	TJ
+fru f	RL
 fru g	JT
-fru j	C[
-fru l	GW
-fru m	RL
-fru n	FX
-fru p	RL
-fru r	RL
+fru j	GW
+fru l	KS
+fru m	XF
+fru n	KS
+fru p	UI
 fru s	RL
-fru v	HV
-fru à	RL
+fru t	JT
+fru v	KS
+fru à	VH
 fru'	MQ
 fru'e	IU
-fru'i	ZD
-fru,	LR
-fru, 	LR
-fru-	TJ
-fru-d	UI
-fru.	RL
-fru. 	RL
+fru'i	TJ
+fru,	QM
+fru, 	QM
+fru-	QM
+fru-d	SK
+fru-f	MQ
+fru.	VH
+fru. 	VH
 fru@	[C
-frua	ZD
+frua	[C
 fruan	RL
-fruat	YE
-frub	ZD
+fruat	[C
+frub	^A
 frub 	VH
-frube	UI
-frubr	RL
-frubv	EY
-fruc	RL
-fruch	VH
-fruci	LR
-fruco	KS
-frucu	GW
-frud	MQ
-frude	QM
-frudi	WG
+frube	SK
+frubl	SK
+frubv	IU
+fruc	QM
+fruch	SK
+fruci	KS
+fruco	LR
+frucu	A^
+frud	JT
+frudi	UI
 frudr	EY
-frue 	FX
+frue 	KS
+frue,	MQ
 fruei	SK
-fruel	JT
-fruen	IU
+fruel	MQ
+fruen	C[
 fruer	KS
-frues	KS
-fruet	]B
-fruf	TJ
+fruet	ZD
 fruf 	RL
-fruff	QM
-frug	VH
-fruge	MQ
-fruh	DZ
-fruha	DZ
-frui	KS
+frug	WG
+fruh	GW
+fruha	GW
+frui	IU
 frui 	LR
-fruil	TJ
-fruis	KS
-fruit	UI
-fruiv	DZ
-fruj	@_
-fruje	IU
-frul	KS
-frul 	QM
-frula	KS
-frule	HV
-frulé	MQ
-frum 	JT
-frum.	FX
-frume	UI
-frumi	[C
-frumé	HV
+fruil	QM
+fruis	MQ
+fruit	RL
+fruiv	JT
+fruj	KS
+fruje	MQ
+frul 	TJ
+frule	IU
+frult	KS
+frulé	KS
+frum 	LR
+frum.	GW
+frume	RL
+frumi	WG
+frumé	GW
 frun	IU
-frun 	KS
-frun-	[C
+frun 	HV
+frun-	XF
 frun.	VH
-frune	MQ
-fruni	SK
-fruon	XF
-frup 	KS
-frupe	UI
+fruni	RL
+fruo	RL
+fruon	TJ
+frup 	LR
+frupe	WG
 frur	KS
 frur 	EY
-frur,	?a
-frur-	[C
-frur.	QM
-frur@	]B
-frura	]B
-frure	KS
-frurg	[C
-fruri	XF
-frurn	RL
-frurr	XF
-frurs	SK
-frurt	B]
-frus	SK
-frus 	ZD
-frus,	JT
-frus.	MQ
-fruse	VH
+frur,	A^
+frur-	WG
+frur@	XF
+frura	VH
+frurg	ZD
+fruri	QM
+fruro	QM
+frurr	[C
+frurt	C[
+frus	QM
+frus 	VH
+frus-	JT
+frus.	LR
+fruse	QM
 frusi	GW
-frusq	HV
+frusq	KS
 fruss	VH
-frust	FX
-frut	KS
+frust	IU
+frut	JT
 frut 	IU
-frut,	RL
-frut-	JT
-frut.	?a
-fruta	QM
+frut,	UI
+frut-	GW
+frut.	DZ
 frute	QM
-fruto	RL
+fruth	JT
+fruto	SK
 frutr	KS
-frutô	IU
-fruv	MQ
-fruve	IU
-fruvo	SK
+frutô	HV
+fruvo	RL
 fruvr	QM
-frux 	TJ
-frux)	SK
-frux,	TJ
-frux.	IU
-fruxi	TJ
-fruy	]B
-fruz	WG
-frué	ZD
-fruéb	WG
-fru’	FX
+frux 	RL
+frux)	UI
+frux,	QM
+frux.	HV
+fruxi	QM
+fruy	WG
+fruz	VH
+frué	UI
+fruéb	VH
+fru’	HV
 fru’o	UI
-fru’à	KS
-frva	UI
+fru’à	LR
+frva	RL
 frva 	WG
-frvai	TJ
-frval	QM
 frvan	TJ
-frvas	@_
-frvat	VH
-frvau	MQ
-frve	JT
-frve 	FX
-frvea	JT
-frvec	KS
-frvel	B]
-frvem	SK
+frvas	C[
+frvat	RL
+frve	MQ
+frve 	MQ
+frvea	@_
+frvec	LR
+frvei	SK
+frvel	GW
+frvem	XF
 frven	]B
 frver	HV
-frves	QM
-frveu	DZ
-frvez	YE
-frvi	WG
-frvid	WG
-frvie	[C
-frvig	XF
-frvin	VH
-frvir	KS
+frves	SK
+frveu	>b
+frvez	ZD
+frvi	UI
+frvie	YE
+frvig	UI
+frvin	WG
+frvio	MQ
+frvir	LR
 frvis	EY
-frvit	UI
-frviv	RL
-frviè	MQ
-frvo	JT
-frvoi	B]
+frvit	SK
+frviv	TJ
+frviè	IU
+frvo	LR
+frvoi	EY
 frvol	TJ
-frvon	[C
-frvot	DZ
-frvoy	WG
-frvp	LR
-frvp 	HV
-frvr	TJ
-frvra	EY
-frvre	TJ
-frvri	QM
-frvé	KS
-frvé 	IU
-frvée	UI
+frvon	XF
+frvot	EY
+frvou	MQ
+frvoy	YE
+frvp	KS
+frvp 	EY
+frvr	SK
+frvra	JT
+frvre	UI
+frvri	SK
+frvée	RL
 frvér	GW
-frx 	JT
-frx 0	KS
+frx 	HV
+frx 0	LR
 frx a	TJ
-frx c	TJ
-frx d	HV
+frx c	^A
+frx d	MQ
 frx f	UI
-frx p	KS
-frx s	KS
 frx à	MQ
-frx)	SK
-frx-	YE
-frx.	IU
-frx. 	IU
-frxa	TJ
-frxam	UI
-frxc	JT
-frxcu	JT
-frxe	]B
-frxi	LR
+frx)	UI
+frx-	WG
+frx.	HV
+frx. 	HV
+frxa	WG
+frxam	XF
+frxc	MQ
+frxcu	MQ
+frxe	[C
 frxis	RL
-frxiè	TJ
-frxp	FX
-frxpl	FX
-frxt	EY
-frxte	IU
-frxtr	LR
+frxiè	QM
+frxp	HV
+frxpl	HV
+frxt	GW
+frxte	DZ
+frxtr	A^
 fry 	YE
-fry a	SK
-fry e	RL
-fry v	RL
-fry. 	JT
-fry.e	SK
+fry a	TJ
+fry e	QM
+fry v	TJ
+fry.	MQ
+fry. 	HV
+fry.e	TJ
 frya	VH
-frye	TJ
+frye	WG
 fryen	WG
-fryer	JT
-fryo	SK
-fryon	SK
-frz 	KS
-frz c	C[
-frz l	LR
-frz m	MQ
-frz p	?a
-frz r	VH
-frz v	UI
-frz-	[C
-frz-v	[C
-frz0	WG
-frza	VH
-frza 	UI
-frzai	SK
-frze	RL
-frze 	RL
-frzo	XF
-fr| 	QM
-fr| e	EY
-fr| l	]B
-fr| m	YE
-fr| v	]B
+fryeu	RL
+fryo	WG
+fryon	VH
+frys	MQ
+fryè	MQ
+fryèr	MQ
+frz 	MQ
+frz c	DZ
+frz d	SK
+frz l	KS
+frz p	DZ
+frz r	RL
+frz v	XF
+frz-	]B
+frz-v	YE
+frz0	VH
+frza	RL
+frza 	RL
+frze	VH
+frze 	VH
+frzo	SK
+fr| 0	QM
+fr| e	FX
+fr| l	[C
+fr| m	TJ
+fr| v	b>
+fr| |	JT
 fr« 	GW
-fr« c	RL
-fr« d	MQ
-fr« l	DZ
-fr« p	HV
-fr« s	KS
+fr« c	TJ
+fr« d	LR
+fr« l	HV
+fr« p	IU
+fr« s	GW
 fr° 	JT
 fr° 0	JT
-fr» 	GW
-fr»,	EY
-fr», 	EY
-fr».	EY
-fr». 	EY
-frà 0	XF
-frà a	KS
-frà b	MQ
-frà d	[C
-frà f	KS
-frà g	KS
-frà j	LR
-frà l	RL
-frà m	LR
-frà n	JT
-frà p	XF
-frà s	MQ
+fr» 	KS
+fr»,	JT
+fr», 	JT
+fr».	C[
+fr». 	C[
+frà 0	VH
+frà a	LR
+frà d	WG
+frà f	FX
+frà g	LR
+frà j	KS
+frà l	UI
+frà m	EY
+frà n	LR
+frà p	WG
+frà q	IU
 frà t	JT
-frà u	LR
-frà v	GW
-frà-	LR
-frà-d	EY
+frà u	JT
+frà v	DZ
+frà-	MQ
+frà-d	KS
 frâl	LR
 frâle	LR
-frça	LR
-frça 	A^
-frçai	YE
-frèc	c=
-frèce	^A
+frça	KS
+frça 	C[
+frçai	VH
+frèc	VH
+frèce	UI
 frèg	SK
-frège	WG
-frèl	UI
-frèle	UI
-frèm	IU
-frème	IU
+frège	TJ
+frèl	WG
+frèle	WG
+frèm	JT
+frème	JT
 frèn	MQ
 frène	MQ
-frèq	SK
-frèqu	SK
-frèr	MQ
-frère	MQ
-frès-	VH
-frèt	ZD
-frètr	WG
-frèv	QM
-frève	QM
-fré 	TJ
-fré 0	VH
-fré a	[C
+frèq	QM
+frèqu	QM
+frès	LR
+frès 	MQ
+frès-	SK
+frèt	UI
+frètr	VH
+fré 	QM
+fré 0	XF
+fré a	XF
 fré b	RL
-fré c	LR
+fré d	MQ
 fré e	SK
-fré l	YE
-fré m	KS
-fré p	MQ
-fré s	C[
-fré v	KS
-fré à	LR
-fré.	HV
-fré. 	HV
-fréa	=c
-fréal	C[
-fréb	RL
+fré l	VH
+fré m	GW
+fré n	UI
+fré p	JT
+fré s	JT
+fré v	LR
+fré à	MQ
+fré,	MQ
+fré, 	MQ
+fré.	LR
+fré. 	LR
+fréa	B]
+fréal	FX
+fréb	VH
 frébe	[C
-fréc	LR
-fréce	RL
-fréch	GW
+fréc	KS
+fréch	HV
 fréci	RL
-frécl	SK
-fréco	KS
-frécr	IU
-frécu	LR
-fréd	ZD
-frée	KS
-frée 	VH
-frée,	EY
-frée.	KS
-frées	JT
-fréf	DZ
-frég	e;
-fréga	TJ
-frégi	[C
-frégl	]B
-fréj	RL
-frél	GW
-frél 	MQ
-frél.	MQ
-frélè	QM
-frém	EY
-fréma	DZ
-frémi	DZ
-frémo	QM
+frécr	GW
+frécu	MQ
+fréd	]B
+frée 	YE
+frée,	HV
+frées	IU
+fréf	HV
+frég	ZD
+fréga	RL
+frégi	VH
+frégl	TJ
+fréj	QM
+frél	HV
+frél.	IU
+frélé	MQ
+frém	JT
+fréma	IU
+frémi	HV
+frémo	SK
 frémé	GW
 frén	MQ
 fréna	GW
-fréné	SK
-fréo	IU
-fréo 	HV
-frép	WG
-frépa	e;
-fréph	QM
-frépl	JT
+fréno	QM
+fréné	RL
+fréo	KS
+fréo 	LR
+frép	UI
+frépa	_@
+frépl	GW
 frépo	EY
-frépô	SK
-fréq	MQ
-fréqu	MQ
-frér	C[
-fréra	TJ
+frépô	VH
+fréq	LR
+fréqu	LR
+frér	EY
+fréra	SK
 fréri	FX
-fréro	C[
-frés	LR
-frés 	MQ
-frés,	TJ
-frése	LR
-fréso	IU
-frét	RL
+fréro	A^
+frés	HV
+frés,	QM
+frése	KS
+fréso	JT
+frét	QM
 fréta	KS
-fréti	VH
-fréto	]B
-frétu	RL
-fréu	EY
-fréun	EY
-frév	LR
-fréve	YE
-frévi	DZ
+fréti	TJ
+fréto	UI
+fréu	LR
+fréun	LR
+fréve	WG
+frévi	IU
+frêc	HV
+frêch	HV
 frêm	TJ
 frême	TJ
-frên	UI
-frêne	UI
+frên	SK
+frêne	SK
 frêt 	WG
-frêtr	KS
-frël	WG
-frël 	YE
-frîn	MQ
-frîne	WG
-frît	LR
-frît 	LR
-frîte	VH
-frîtr	KS
-frïc	FX
+frête	KS
+frêtr	MQ
+frël	UI
+frël 	UI
+frîne	QM
+frît 	DZ
+frîte	TJ
+frïc	HV
 frô 	FX
-frôt	MQ
+frôt	IU
+frôt 	IU
 frù i	TJ
-frù l	DZ
-frût	QM
-frût 	WG
-frût,	TJ
-frût.	VH
-fr– 	EY
+frù l	KS
+frût	TJ
+frût 	[C
+frût,	RL
+frût.	TJ
+frœu	MQ
+frœur	MQ
+fr– 	IU
 fr— 	KS
-fr’a	WG
-fr’a 	TJ
-fr’ac	WG
-fr’ai	MQ
+fr’a	UI
+fr’a 	SK
+fr’ac	RL
+fr’ai	JT
+fr’an	LR
 fr’ap	QM
-fr’as	DZ
-fr’at	UI
-fr’au	FX
+fr’as	HV
+fr’at	RL
+fr’au	IU
 fr’av	YE
-fr’e	TJ
-fr’on	RL
-fr’à	KS
-fr’à 	KS
-fr’é	HV
-fr’éc	MQ
+fr’e	QM
+fr’es	WG
+fr’à	LR
+fr’à 	LR
+fr’éc	LR
 fr€ 	QM
-fr€ l	WG
-fr€ p	VH
-fr€ |	LR
-fr€,	]B
-fr€, 	]B
-fr€.	_@
-fr€. 	_@
-fr€/	WG`,
+fr€ l	c=
+fr€ p	SK
+fr€ |	MQ
+fr€,	_@
+fr€, 	_@
+fr€.	[C
+fr€. 	[C
+fr€/	VH`,
 };

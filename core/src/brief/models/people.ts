@@ -3,787 +3,797 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02809,
-  bias: [-0.3926,0.3926],
-  weights: `<:a	MQ
-<:abuelo	a?
-<:alle	GW
-<:als	SK
+  step: 0.02839,
+  bias: [-0.4102,0.4102],
+  weights: `<:a	JT
+<:abuelo	c=
+<:alle	FX
+<:als	UI
 <:also	GW
-<:am	WG
-<:an	SK
-<:and	XF
+<:am	ZD
+<:an	RL
+<:and	YE
 <:appelle	JT
-<:apprent	]B
+<:apprent	^A
 <:are	VH
-<:as	@_
+<:as	B]
 <:ask	YE
 <:at	HV
 <:atelier	@_
-<:atu	DZ
-<:avec	a?
-<:b	GW
+<:atu	C[
+<:avec	]B
+<:b	DZ
 <:be	SK
-<:beim	WG
-<:best	<d
-<:betreff	GW
-<:bin	KS
-<:bis	>b
-<:bitte	SK
-<:boat	A^
-<:bonjour	UI
+<:beim	YE
+<:best	=c
+<:betreff	HV
+<:bin	LR
+<:bis	B]
+<:bitte	TJ
+<:boat	@_
+<:bonjour	TJ
 <:booking	]B
-<:brother	YE
+<:brother	XF
 <:buenas	<d
-<:but	IU
-<:by	IU
+<:but	JT
+<:by	JT
 <:büro	TJ
 <:call	]B
-<:called	FX
+<:called	EY
 <:cc	i7
-<:chair	h8
-<:chez	A^
-<:con	^A
-<:creamer	C[
-<:d	@_
-<:de	LR
+<:chair	b>
+<:chez	B]
+<:con	ZD
+<:creamer	DZ
+<:d	A^
+<:de	MQ
 <:dear	B]
-<:del	A^
-<:dem	VH
+<:del	DZ
+<:dem	TJ
 <:der	UI
 <:dice	_@
-<:die	RL
 <:directo	b>
 <:el	QM
-<:enginee	ZD
+<:enginee	VH
 <:est	[C
 <:estamos	UI
-<:et	WG
-<:example	GW
-<:februar	DZ
-<:firm	[C
-<:first	9g
-<:for	ZD
-<:founded	_@
-<:fr	@_
-<:from	JT
+<:et	XF
+<:example	HV
+<:februar	EY
+<:firm	YE
+<:first	;e
+<:for	YE
+<:founded	c=
+<:fr	=c
+<:from	HV
 <:für	>b
-<:g	UI
-<:geehrte	DZ
+<:g	SK
+<:geehrte	C[
 <:geht	HV
-<:get	=c
-<:großvat	ZD
-<:guild	B]
-<:h	VH
+<:get	>b
+<:großvat	[C
+<:guild	@_
+<:h	TJ
 <:hafnerm	LR
-<:hall	>b
-<:he	UI
-<:heißen	B]
-<:heißt	<d
+<:hall	?a
+<:he	VH
+<:heißen	A^
+<:heißt	;e
 <:hello	KS
-<:hermano	UI
-<:hi	MQ
-<:hier	RL
-<:hija	g9
-<:his	YE
+<:hermano	RL
+<:hier	SK
+<:hija	e;
+<:his	WG
 <:hola	EY
-<:hra	B]
+<:hra	C[
 <:ich	SK
-<:im	@_
-<:impress	UI
-<:in	JT
-<:inhaber	VH
-<:is	]B
-<:ist	SK
+<:im	DZ
+<:impress	XF
+<:in	IU
+<:inhaber	TJ
+<:is	ZD
+<:ist	RL
 <:it	[C
-<:its	JT
-<:je	GW
-<:jugendw	]B
-<:keine	KS
+<:its	LR
+<:je	EY
+<:jugendw	SK
+<:keine	JT
 <:l	RL
-<:la	LR
-<:laden	GW
-<:las	?a
-<:law	c=
-<:le	SK
-<:legal	SK
-<:lehrlin	c=
+<:la	MQ
+<:laden	FX
+<:las	>b
+<:late	RL
+<:law	d<
+<:le	RL
+<:legal	TJ
+<:lehrlin	a?
+<:line	LR
 <:llama	;e
-<:llamada	YE
-<:lo	_@
-<:love	>b
+<:llamada	ZD
+<:lo	b>
+<:love	@_
 <:m	RL
 <:ma	a?
-<:manager	XF
-<:mar	RL
-<:marsh	YE
-<:me	r.
-<:mein	b>
+<:manager	TJ
+<:marsh	[C
+<:me	p0
+<:mein	a?
 <:meine	b>
-<:mi	XF
-<:mit	B]
-<:mo	SK
+<:mi	YE
+<:mit	EY
+<:mo	TJ
 <:mon	RL
-<:mr	LR
-<:my	_@
+<:my	b>
 <:myself	RL
 <:nach	YE
 <:name	GW
-<:nave	?a
-<:nd	C[
-<:nicht	DZ
-<:no	=c
-<:not	UI
-<:nothing	=c
-<:nur	TJ
-<:of	RL
-<:old	A^
-<:on	?a
-<:open	>b
-<:operati	YE
+<:nave	@_
+<:nd	B]
+<:nicht	B]
+<:no	<d
+<:not	VH
+<:nothing	A^
+<:nur	UI
+<:old	@_
+<:on	DZ
+<:open	?a
+<:operati	]B
 <:or	h8
-<:our	WG
-<:piano	JT
-<:pm	u+
-<:preside	a?
-<:préside	JT
-<:que	LR
-<:re	@_
-<:registe	RL
-<:ring	GW
+<:our	TJ
+<:piano	IU
+<:pm	v*
+<:preside	b>
+<:préside	HV
+<:que	KS
+<:re	=c
+<:registe	TJ
+<:ring	HV
 <:road	A^
-<:run	_@
-<:s	YE
+<:run	^A
+<:s	ZD
 <:salga	>b
 <:saludo	c=
-<:san	2n
-<:sankt	9g
-<:saturda	?a
+<:san	3m
+<:sankt	:f
+<:saturda	<d
 <:say	RL
-<:se	DZ
+<:se	C[
 <:secreta	YE
-<:sehr	DZ
-<:shed	C[
-<:shop	JT
+<:sehr	C[
+<:shed	DZ
+<:shop	IU
 <:should	YE
-<:since	MQ
-<:site	8h
+<:site	9g
 <:sitzt	SK
-<:somethi	@_
-<:somos	TJ
-<:son	a?
-<:sorry	TJ
+<:somethi	A^
+<:somos	UI
+<:son	d<
+<:sorry	VH
 <:soy	LR
 <:street	8h
 <:suis	GW
+<:swarm	LR
 <:tardes	C[
-<:the	MQ
-<:they	UI
-<:this	C[
-<:to	:f
-<:trésori	@_
-<:un	WG
-<:und	SK
-<:von	YE
-<:vorsitz	XF
-<:w	a?
-<:was	>b
+<:the	KS
+<:they	QM
+<:this	B]
+<:to	;e
+<:trésori	A^
+<:un	VH
+<:und	RL
+<:uns	QM
+<:von	XF
+<:vorsitz	[C
+<:w	_@
+<:was	A^
 <:we	A^
-<:web	>b
-<:werden	EY
+<:web	?a
+<:werden	FX
 <:werksta	C[
 <:what	b>
-<:when	MQ
 <:wie	HV
-<:wir	MQ
-<:with	_@
-<:y	^A
-<:yo	f:
-<:you	IU
-<:young	b>
-<:yours	MQ
+<:wir	LR
+<:with	a?
+<:y	]B
+<:yo	h8
+<:you	LR
+<:young	d<
+<:yours	JT
 <:º	JT
 <:über	?a
->:a	MQ
->:aa	C[
+>:a	LR
+>:aa	DZ
 >:ab	HV
->:acres	FX
->:across	DZ
->:after	d<
->:again	9g
+>:acres	GW
+>:across	B]
+>:after	b>
+>:again	:f
 >:all	QM
 >:als	FX
 >:am	MQ
->:and	IU
->:answers	UI
->:are	UI
+>:and	HV
+>:answers	TJ
+>:are	SK
 >:as	LR
->:asked	c=
->:associa	[C
+>:asked	b>
+>:associa	ZD
 >:at	<d
 >:been	UI
->:bei	FX
->:bis	;e
->:bitte	EY
->:by	?a
+>:bei	GW
+>:bis	:f
+>:bitte	GW
+>:by	<d
 >:büro	XF
->:c	WG
->:calle	GW
->:can	C[
->:chair	c=
+>:c	TJ
+>:calle	IU
+>:can	B]
+>:chair	^A
 >:co	?a
->:coordin	_@
+>:coordin	a?
 >:cuts	EY
->:d	<d
->:da	>b
->:darf	@_
->:das	KS
->:dass	IU
+>:d	;e
+>:da	=c
+>:darf	A^
+>:das	IU
+>:dass	KS
 >:de	EY
->:del	DZ
->:der	JT
->:desde	XF
->:dice	c=
->:die	DZ
->:directo	d<
->:do	5k
->:dock	HV
->:does	b>
->:doesn	RL
->:e	C[
+>:del	EY
+>:der	IU
+>:desde	WG
+>:dice	f:
+>:die	HV
+>:directo	b>
+>:do	6j
+>:dock	DZ
+>:does	d<
+>:doesn	TJ
+>:e	@_
 >:ein	SK
 >:el	VH
->:en	JT
->:enginee	MQ
+>:en	KS
+>:enginee	LR
 >:es	TJ
 >:et	VH
 >:fait	b>
->:for	HV
+>:for	IU
 >:forty	DZ
->:fr	5k
->:frau	XF
+>:fr	3m
+>:frau	WG
 >:fri	C[
->:fridays	EY
->:from	c=
->:für	?a
+>:fridays	B]
+>:from	b>
+>:für	A^
 >:g	FX
 >:gegründ	C[
->:geht	WG
->:geselle	_@
->:gibt	FX
->:habe	ZD
+>:geht	XF
+>:geselle	^A
+>:gibt	JT
+>:habe	[C
+>:had	QM
 >:has	LR
->:hat	B]
->:have	;e
+>:hat	@_
+>:have	<d
 >:hd	C[
 >:he	=c
->:hello	<d
->:her	c=
->:here	KS
->:his	b>
->:home	_@
->:i	XF
->:ich	[C
->:id	JT
+>:hello	=c
+>:her	d<
+>:his	d<
+>:home	^A
+>:i	YE
+>:ich	ZD
+>:id	HV
 >:idnr	VH
->:if	UI
->:im	LR
->:in	[C
->:ines	WG
->:inh	>b
->:inkl	FX
->:is	VH
+>:if	TJ
+>:in	ZD
+>:ines	VH
+>:inh	?a
+>:inkl	IU
+>:is	XF
 >:ist	ZD
->:it	FX
->:jahr	ZD
+>:it	C[
+>:jahr	]B
 >:je	XF
 >:joan	UI
->:joined	YE
->:jugendw	]B
+>:joined	^A
+>:jugendw	ZD
 >:karim	]B
->:kein	[C
->:kw	C[
+>:kein	]B
+>:kw	B]
 >:l	ZD
->:left	;e
+>:left	<d
 >:lehrjah	a?
->:lo	JT
+>:lo	IU
+>:lost	QM
 >:lunes	SK
->:m	QM
->:macht	ZD
+>:macht	^A
 >:madam	EY
->:mail	>b
+>:mail	@_
 >:manager	c=
->:master	[C
+>:master	ZD
 >:me	c=
->:meeting	A^
->:mehmet	]B
->:meint	UI
->:meister	UI
+>:meeting	@_
+>:mehmet	YE
+>:meint	VH
+>:meister	ZD
 >:members	ZD
->:mi	QM
 >:mit	MQ
->:mo	RL
->:mrs	UI
+>:mo	QM
+>:mrs	TJ
 >:musical	RL
->:my	[C
->:nach	DZ
+>:my	^A
+>:nach	B]
 >:nd	XF
 >:ne	TJ
 >:no	A^
->:noch	a?
+>:noch	^A
 >:not	YE
->:number	B]
->:nur	KS
->:o	WG
+>:number	A^
+>:nur	JT
+>:o	[C
 >:of	IU
->:office	ZD
+>:office	YE
 >:ohne	IU
 >:ok	@_
->:on	b>
->:operati	VH
->:or	^A
->:our	YE
+>:on	c=
+>:operati	TJ
+>:or	]B
+>:our	VH
 >:out	A^
 >:p	MQ
->:pa	C[
->:parle	c=
->:preise	DZ
->:preside	]B
->:pro	EY
->:propose	QM
->:put	]B
->:que	d<
->:registe	WG
->:rigging	JT
->:ros	@_
->:rue	<d
->:runs	A^
->:s	>b
+>:pa	DZ
+>:parle	d<
+>:piano	LR
+>:preise	GW
+>:preside	[C
+>:pro	FX
+>:put	[C
+>:que	e;
+>:registe	XF
+>:rigging	HV
+>:ros	?a
+>:rue	=c
+>:runs	?a
+>:s	?a
 >:said	JT
->:says	]B
->:sec	^A
->:seit	>b
->:send	GW
->:sent	[C
->:she	8h
->:shop	b>
+>:says	ZD
+>:sec	[C
+>:seit	B]
+>:send	HV
+>:sent	a?
+>:she	9g
+>:shop	]B
 >:should	KS
->:side	EY
->:sites	?a
->:so	B]
->:souhait	QM
+>:side	FX
+>:sie	KS
+>:sites	>b
+>:so	FX
 >:started	ZD
->:still	b>
+>:still	c=
 >:sí	=c
 >:taller	^A
->:tel	^A
->:that	QM
->:the	SK
->:thinks	WG
->:third	d<
->:three	>b
->:thurs	]B
->:to	SK
->:treasur	_@
->:trésori	JT
+>:tel	YE
+>:the	RL
+>:thinks	YE
+>:third	^A
+>:three	@_
+>:thurs	_@
+>:to	TJ
+>:treasur	ZD
+>:trésori	HV
 >:tues	TJ
->:two	SK
->:uhr	GW
->:un	[C
+>:uhr	IU
+>:un	]B
 >:und	MQ
->:uns	HV
->:upper	LR
->:us	IU
->:ust	VH
+>:uns	FX
+>:upper	EY
+>:us	LR
+>:ust	TJ
 >:v	B]
->:vertrie	a?
->:vom	GW
+>:vertrie	]B
+>:vom	HV
 >:von	C[
 >:w	VH
->:was	=c
->:we	RL
+>:was	>b
 >:what	=c
->:wheels	WG
->:who	g9
->:whose	[C
->:wie	[C
+>:wheels	XF
+>:who	h8
+>:whose	ZD
+>:wie	ZD
 >:will	c=
->:wir	FX
->:wird	EY
+>:wir	IU
+>:wird	IU
 >:with	SK
 >:wrote	GW
->:x	RL
->:y	m3
->:yard	[C
->:yo	]B
+>:x	TJ
+>:y	l4
+>:yard	ZD
+>:yo	[C
 >:you	^A
->:young	[C
->:zwei	GW
->:à	ZD
+>:young	^A
+>:zwei	EY
+>:à	YE
 absent	>b
 again	e;
-alone&label	UI
+alone&label	WG
 alone&open:half	LR
 alone&open:yes	TJ
-alone&r:dont	B]
+alone&r:dont	@_
 alone&r:greeting	SK
-alone&r:other	JT
-alone&under	IU
-asked for	]B
-begins	KS
-begins&label	KS
-begins&open:half	KS
-begins&open:no	QM
-begins&open:yes	IU
+alone&r:other	IU
+alone&under	KS
+asked for	[C
+begins	JT
+begins&label	MQ
+begins&open:half	IU
+begins&open:no	RL
+begins&open:yes	JT
 begins&r:aside	KS
-begins&r:dont	TJ
+begins&r:dont	VH
 begins&r:fact	HV
-begins&r:greeting	SK
-begins&r:note	WG
+begins&r:greeting	UI
+begins&r:note	VH
+begins&r:other	MQ
 begins&r:style	JT
-begins&r:unsettled	VH
+begins&r:unsettled	TJ
 begins&r:visitors	MQ
-begins&r:wish	A^
+begins&r:wish	B]
 begins&under	XF
-ends	VH
-from	QM
-from&open:no	QM
-given	w)
+ends	TJ
+from	RL
+from&open:no	RL
+given	x(
 given+more	}!
-greeted	C[
+greeted	A^
 in business	WG
-is business	SK
-k:head	HV
-k:head&from	QM
-k:head&n:1	QM
+is business	RL
+k:head	FX
+k:head&from	RL
+k:head&n:1	RL
 k:head&n:2	@_
-k:head&n:3	EY
-k:head&open:no	HV
-k:head&under	B]
-k:heading	HV
-k:heading&alone	GW
-k:heading&begins	QM
-k:heading&n:1	DZ
-k:heading&n:2	TJ
-k:heading&n:3	GW
-k:heading&open:half	:f
-k:heading&open:yes	IU
-k:heading&r:fact	MQ
+k:head&n:3	IU
+k:head&open:no	FX
+k:head&under	C[
+k:heading	JT
+k:heading&alone	HV
+k:heading&begins	SK
+k:heading&n:1	FX
+k:heading&n:2	UI
+k:heading&n:3	FX
+k:heading&open:half	LR
+k:heading&open:no	KS
+k:heading&open:yes	JT
+k:heading&r:fact	KS
 k:heading&r:greeting	4l
-k:heading&r:note	]B
-k:heading&r:other	KS
-k:heading&r:quoted	UI
-k:heading&role ahead	KS
-k:heading&role behind:(	[C
-k:heading&role behind:,	[C
-k:heading&role behind:-	RL
-k:heading&title	ZD
-k:heading&under	WG
-k:item&begins	WG
-k:item&n:1	VH
-k:item&n:2	FX
-k:item&n:3	A^
-k:item&open:half	UI
-k:item&open:no	MQ
-k:item&open:yes	JT
-k:item&r:dont	FX
-k:item&r:fact	VH
-k:item&r:note	WG
-k:item&r:other	QM
-k:item&r:quoted	RL
-k:item&r:style	WG
-k:item&r:unsettled	RL
-k:item&r:visitors	LR
-k:item&r:wish	@_
-k:item&role ahead	h8
+k:heading&r:other	LR
+k:heading&r:quoted	WG
+k:heading&role ahead	HV
+k:heading&role behind:(	]B
+k:heading&role behind:,	YE
+k:heading&role behind:-	TJ
+k:heading&title	XF
+k:heading&under	[C
+k:item	MQ
+k:item&begins	TJ
+k:item&n:1	UI
+k:item&n:2	B]
+k:item&n:3	RL
+k:item&open:half	TJ
+k:item&open:no	KS
+k:item&open:yes	QM
+k:item&r:dont	JT
+k:item&r:fact	UI
+k:item&r:note	]B
+k:item&r:other	LR
+k:item&r:quoted	B]
+k:item&r:style	YE
+k:item&r:unsettled	a?
+k:item&r:visitors	JT
+k:item&r:wish	B]
+k:item&role ahead	d<
 k:item&role behind:(	DZ
-k:item&role behind:,	B]
-k:item&role behind:-	c=
-k:item&title	MQ
-k:item&under	EY
-k:line	IU
+k:item&role behind:,	C[
+k:item&role behind:-	d<
+k:item&title	QM
+k:item&under	DZ
+k:line	HV
 k:line&alone	VH
 k:line&begins	HV
 k:line&n:1	TJ
 k:line&n:2	EY
-k:line&n:3	C[
+k:line&n:3	?a
 k:line&n:4	@_
-k:line&open:half	HV
-k:line&open:no	HV
+k:line&open:half	JT
+k:line&open:no	IU
 k:line&open:yes	QM
 k:line&r:aside	FX
-k:line&r:dont	KS
-k:line&r:fact	KS
+k:line&r:dont	JT
+k:line&r:fact	LR
 k:line&r:greeting	LR
-k:line&r:note	QM
-k:line&r:other	XF
-k:line&r:quoted	MQ
-k:line&r:unsettled	GW
-k:line&r:visitors	7i
-k:line&role ahead	TJ
+k:line&r:note	LR
+k:line&r:other	VH
+k:line&r:quoted	LR
+k:line&r:unsettled	FX
+k:line&r:visitors	C[
+k:line&role ahead	WG
+k:line&role behind:(	LR
 k:line&role behind:,	GW
 k:line&role behind:-	QM
-k:line&under	a?
-k:row	JT
-k:row&n:1	JT
-k:row&n:2	RL
-k:row&n:3	IU
-k:row&open:half	SK
-k:row&open:no	ZD
-k:row&open:yes	7i
-k:row&r:dont	b>
-k:row&r:fact	A^
-k:row&r:note	GW
-k:row&role behind:,	WG
-k:row&role behind:-	IU
-k:row&title	FX
+k:line&under	c=
+k:row	IU
+k:row&n:1	KS
+k:row&n:2	QM
+k:row&n:3	GW
+k:row&open:half	DZ
+k:row&open:no	c=
+k:row&open:yes	8h
+k:row&r:dont	[C
+k:row&r:fact	@_
+k:row&r:note	FX
+k:row&role behind:,	YE
+k:row&role behind:-	HV
+k:row&title	JT
 k:sentence	MQ
-k:sentence&alone	IU
-k:sentence&begins	HV
-k:sentence&n:1	UI
+k:sentence&alone	GW
+k:sentence&begins	IU
+k:sentence&n:1	VH
 k:sentence&n:2	KS
-k:sentence&n:3	9g
-k:sentence&open:no	LR
+k:sentence&n:3	6j
+k:sentence&n:4	QM
+k:sentence&open:no	MQ
 k:sentence&r:aside	KS
-k:sentence&r:fact	LR
-k:sentence&r:greeting	YE
+k:sentence&r:dont	SK
+k:sentence&r:greeting	WG
 k:sentence&r:note	HV
 k:sentence&r:other	=c
-k:sentence&r:quoted	DZ
+k:sentence&r:quoted	JT
 k:sentence&r:style	LR
-k:sentence&r:unsettled	QM
-k:sentence&r:visitors	WG
+k:sentence&r:unsettled	GW
+k:sentence&r:visitors	RL
 k:sentence&r:wish	c=
-k:sentence&role ahead	FX
+k:sentence&role ahead	IU
 k:sentence&role behind:(	LR
 k:sentence&role behind:,	MQ
-k:sentence&role behind:-	WG
+k:sentence&role behind:-	UI
 k:sentence&role behind:does	WG
-k:sentence&role behind:is	HV
-k:sentence&under	ZD
-k:value	IU
-k:value&alone	LR
-k:value&label	VH
-k:value&n:1	GW
-k:value&n:3	UI
-k:value&n:4	>b
+k:sentence&role behind:is	KS
+k:sentence&under	XF
+k:value	JT
+k:value&alone	MQ
+k:value&label	UI
+k:value&n:1	EY
+k:value&n:3	SK
+k:value&n:4	<d
+k:value&open:half	TJ
 k:value&open:no	JT
-k:value&open:yes	KS
-k:value&r:aside	[C
-k:value&r:dont	IU
+k:value&open:yes	JT
+k:value&r:aside	VH
+k:value&r:dont	EY
 k:value&r:note	RL
-k:value&r:other	A^
-k:value&r:quoted	>b
-k:value&r:style	YE
-k:value&r:visitors	B]
+k:value&r:other	EY
+k:value&r:quoted	A^
+k:value&r:style	ZD
+k:value&r:unsettled	RL
+k:value&r:visitors	EY
 k:value&r:wish	LR
 k:value&role ahead	TJ
-k:value&role behind:(	_@
+k:value&role behind:(	a?
 k:value&role behind:,	XF
-k:value&role behind:-	IU
-k:value&role behind:does	UI
-k:value&under	UI
-label	VH
-label&open:half	IU
-label&open:yes	WG
-label&r:fact	TJ
-label&r:visitors	SK
-label&under	d<
-last lines	KS
-late	HV
+k:value&role behind:-	KS
+k:value&role behind:does	VH
+k:value&title	MQ
+k:value&under	VH
+label	UI
+label&open:half	LR
+label&open:no	_@
+label&open:yes	XF
+label&r:fact	SK
+label&r:visitors	TJ
+label&under	b>
+last lines	LR
+late	JT
 low	JT
-low:k:item	B]
-low:k:line	FX
-low:k:sentence	VH
+low:k:item	C[
+low:k:line	GW
+low:k:sentence	WG
 low:k:value	3m
-low:r:aside	GW
-low:r:dont	7i
-low:r:fact	UI
-low:r:greeting	LR
-low:r:note	ZD
-low:r:other	ZD
+low:r:aside	JT
+low:r:dont	6j
+low:r:fact	YE
+low:r:greeting	IU
+low:r:note	[C
 low:r:style	EY
-low:r:unsettled	6j
-low:r:visitors	4l
+low:r:unsettled	7i
+low:r:visitors	2n
 low:r:wish	6j
 low:whole	UI
-my	p0
+my	r.
+n:1	QM
+n:1&begins	QM
 n:1&from	a?
 n:1&label	WG
-n:1&open:half	UI
-n:1&open:yes	MQ
+n:1&open:half	QM
+n:1&open:no	RL
+n:1&open:yes	LR
 n:1&r:aside	XF
-n:1&r:dont	UI
+n:1&r:dont	SK
 n:1&r:greeting	HV
-n:1&r:note	WG
-n:1&r:other	QM
-n:1&r:quoted	FX
+n:1&r:note	UI
+n:1&r:quoted	GW
 n:1&r:style	VH
 n:1&r:unsettled	MQ
-n:1&r:visitors	IU
+n:1&r:visitors	MQ
 n:1&role ahead	>b
-n:1&role behind:(	YE
+n:1&role behind:(	[C
 n:1&role behind:,	UI
+n:1&role behind:-	QM
 n:1&role label	FX
 n:1&title	JT
-n:2	@_
-n:2&alone	RL
-n:2&begins	KS
+n:1&under	MQ
+n:2	A^
+n:2&alone	QM
+n:2&begins	IU
 n:2&open:half	IU
-n:2&open:no	>b
+n:2&open:no	?a
 n:2&open:yes	LR
-n:2&r:aside	9g
-n:2&r:dont	7i
-n:2&r:greeting	TJ
-n:2&r:note	GW
-n:2&r:other	HV
-n:2&r:style	B]
-n:2&r:unsettled	IU
-n:2&r:visitors	FX
+n:2&r:aside	?a
+n:2&r:dont	5k
+n:2&r:fact	LR
+n:2&r:greeting	UI
+n:2&r:note	HV
+n:2&r:other	FX
+n:2&r:style	C[
+n:2&r:unsettled	HV
+n:2&r:visitors	EY
 n:2&r:wish	VH
-n:2&role ahead	g9
+n:2&role ahead	h8
 n:2&role behind:,	QM
-n:2&role behind:-	YE
-n:2&role behind:does	c=
+n:2&role behind:-	XF
+n:2&role behind:does	b>
 n:2&role label	SK
-n:2&title	^A
-n:2&under	VH
-n:3	=c
-n:3&alone	IU
+n:2&title	[C
+n:2&under	WG
+n:3	@_
+n:3&alone	GW
 n:3&begins	LR
-n:3&label	WG
-n:3&open:half	EY
-n:3&open:no	4l
-n:3&open:yes	HV
+n:3&label	UI
+n:3&open:half	LR
+n:3&open:no	6j
+n:3&open:yes	GW
 n:3&r:dont	FX
-n:3&r:fact	EY
-n:3&r:greeting	B]
+n:3&r:fact	JT
+n:3&r:greeting	:f
 n:3&r:note	IU
-n:3&r:other	IU
-n:3&r:visitors	MQ
-n:3&r:wish	B]
-n:3&role behind:(	]B
-n:3&role behind:,	:f
-n:3&role behind:-	B]
-n:3&role behind:is	HV
-n:3&under	UI
-n:4	C[
+n:3&r:other	HV
+n:3&r:visitors	FX
+n:3&r:wish	@_
+n:3&role behind:(	YE
+n:3&role behind:,	6j
+n:3&role behind:-	>b
+n:3&role behind:is	KS
+n:3&under	SK
+n:4	EY
 n:4&alone	KS
 n:4&open:no	>b
-n:4&r:note	@_
-n:4&role behind:,	JT
-open:half	KS
+n:4&r:note	A^
+n:4&role behind:,	KS
+open:half	LR
 open:no	DZ
 open:yes	IU
-quotes	JT
-r:dont	LR
-r:dont&open:no	LR
+quotes	FX
+r:dont	KS
+r:dont&open:no	KS
 r:fact	KS
 r:fact&open:half	MQ
-r:fact&open:no	QM
-r:fact&open:yes	JT
+r:fact&open:no	SK
+r:fact&open:yes	KS
 r:greeting	KS
 r:greeting&open:no	KS
-r:other	MQ
-r:other&open:no	MQ
-r:quoted	HV
-r:quoted&open:no	HV
+r:note	MQ
+r:note&open:no	LR
+r:other	LR
+r:other&open:no	LR
+r:quoted	IU
+r:quoted&open:no	IU
 r:style	TJ
 r:style&open:no	TJ
 r:unsettled	LR
 r:unsettled&open:no	LR
-r:visitors	DZ
-r:visitors&open:half	IU
-r:visitors&open:no	HV
-r:visitors&open:yes	HV
+r:visitors	FX
+r:visitors&open:half	HV
+r:visitors&open:no	XF
+r:visitors&open:yes	FX
 r:wish	QM
 r:wish&open:no	QM
 role ahead	UI
 role ahead&alone	ZD
-role ahead&label	WG
+role ahead&label	VH
 role ahead&open:no	LR
-role ahead&open:yes	ZD
+role ahead&open:yes	YE
 role ahead&r:dont	DZ
-role ahead&r:fact	VH
-role ahead&r:other	ZD
-role ahead&r:visitors	TJ
-role ahead&role behind:(	UI
-role ahead&role behind:,	XF
-role ahead&under	c=
-role behind:(	ZD
-role behind:(&begins	UI
-role behind:(&open:no	VH
-role behind:(&open:yes	XF
-role behind:(&r:fact	WG
-role behind:(&r:greeting	A^
-role behind:(&under	b>
-role behind:,	RL
+role ahead&r:fact	UI
+role ahead&r:other	YE
+role ahead&r:visitors	UI
+role ahead&role behind:(	RL
+role ahead&role behind:,	WG
+role ahead&under	WG
+role behind:(	YE
+role behind:(&begins	WG
+role behind:(&open:no	WG
+role behind:(&open:yes	VH
+role behind:(&r:fact	UI
+role behind:(&r:greeting	EY
+role behind:(&r:other	QM
+role behind:(&under	_@
+role behind:,	QM
 role behind:,&begins	QM
-role behind:,&label	JT
-role behind:,&open:half	JT
+role behind:,&label	IU
+role behind:,&open:half	LR
 role behind:,&open:yes	UI
-role behind:,&r:aside	TJ
-role behind:,&r:dont	>b
-role behind:,&r:fact	QM
-role behind:,&r:greeting	LR
-role behind:,&r:note	EY
-role behind:,&r:other	UI
-role behind:,&r:quoted	RL
-role behind:,&r:wish	WG
-role behind:,&under	QM
+role behind:,&r:aside	QM
+role behind:,&r:dont	?a
+role behind:,&r:fact	RL
+role behind:,&r:greeting	KS
+role behind:,&r:note	GW
+role behind:,&r:other	WG
+role behind:,&r:quoted	QM
+role behind:,&r:wish	VH
 role behind:-	WG
-role behind:-&begins	JT
-role behind:-&open:half	GW
-role behind:-&open:no	SK
+role behind:-&begins	MQ
+role behind:-&open:half	DZ
+role behind:-&open:no	UI
 role behind:-&open:yes	b>
-role behind:-&r:dont	C[
-role behind:-&r:fact	WG
-role behind:-&r:note	LR
-role behind:-&r:other	YE
-role behind:-&r:unsettled	f:
-role behind:-&under	_@
-role behind:does	]B
-role behind:does&begins	]B
-role behind:does&open:no	VH
+role behind:-&r:dont	A^
+role behind:-&r:fact	ZD
+role behind:-&r:note	MQ
+role behind:-&r:other	TJ
+role behind:-&r:unsettled	^A
+role behind:-&r:wish	[C
+role behind:-&under	]B
+role behind:does	[C
+role behind:does&begins	^A
+role behind:does&open:no	SK
 role behind:does&open:yes	^A
-role behind:does&r:dont	JT
-role behind:does&r:fact	b>
-role behind:is	IU
-role behind:is&begins	IU
-role behind:is&open:yes	HV
-role behind:is&r:fact	HV
+role behind:does&r:dont	YE
+role behind:does&r:fact	c=
+role behind:is	HV
+role behind:is&begins	HV
+role behind:is&open:yes	KS
+role behind:is&r:fact	KS
 role label&alone	ZD
-role label&label	WG
-role label&open:half	a?
-role label&open:no	MQ
+role label&label	UI
+role label&open:half	[C
+role label&open:no	LR
 role label&r:fact	LR
 role label&role behind:,	XF
-role label&under	ZD
+role label&under	SK
 says name	ZD
 sp:client	IU
 sp:designer	0p
-title&label	WG
-title&open:half	8h
-title&open:no	QM
-title&open:yes	e;
-title&r:aside	:f
-title&r:dont	FX
-title&r:greeting	@_
-title&r:note	SK
-title&r:other	XF
-title&r:quoted	<d
+title	RL
+title&label	RL
+title&open:half	=c
+title&open:yes	d<
+title&r:aside	=c
+title&r:dont	GW
+title&r:fact	MQ
+title&r:greeting	C[
+title&r:note	UI
+title&r:other	VH
+title&r:quoted	8h
 title&r:visitors	VH
-title&r:wish	SK
-title&role ahead	c=
-title&role behind:(	JT
+title&r:wish	QM
+title&role ahead	e;
+title&role behind:(	KS
+title&role behind:,	RL
 title&role behind:does	VH
 title&under	WG
-to	DZ
-under	QM
-under&open:half	e;
-under&open:yes	LR
-under&r:fact	VH
-under&r:other	HV
-under&r:visitors	JT
-under&r:wish	FX`,
+to	EY
+under	SK
+under&open:half	f:
+under&open:yes	KS
+under&r:dont	KS
+under&r:fact	UI
+under&r:other	IU
+under&r:visitors	MQ
+under&r:wish	GW`,
 };

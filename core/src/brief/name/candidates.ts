@@ -8,6 +8,8 @@ export interface NameCandidate {
   name: string;
   from: number;
   to: number;
+  /** Wherever it stands. */
+  met: readonly { from: number; to: number }[];
   features: string[];
 }
 
@@ -15,11 +17,27 @@ const JOINT =
   "(?:&|\\+|and|of|the|on|at|for|in|de|du|des|del|de la|la|le|les|los|el|et|y|und|von|vom|zum|zur|am|im|an der|für|d’|l’|d'|l')";
 const CAP = "(?:[A-Z]\\.(?= )|[dDlL][’'][A-ZÀ-Þ][\\p{L}-]*|[A-ZÀ-Þ][\\p{L}’'-]*|\\d{1,4})";
 const SEQUENCE = latin(
-  new RegExp(`(?<![\\p{L}\\p{N}@./-])(?:[A-ZÀ-Þ][\\p{L}’'-]*|[A-Z]\\.)(?: +(?:${JOINT} +){0,2}${CAP}){0,7}`, 'gu'),
+  new RegExp(`(?<![\\p{L}\\p{N}@./-])(?:[A-Z]\\.(?= )|[A-ZÀ-Þ][\\p{L}’'-]*)(?: +(?:${JOINT} +){0,2}${CAP}){0,7}`, 'gu'),
 );
 const QUOTED = /["“„«]\s?([\p{Lu}\p{N}][^"“”„«»]{1,50}?)\s?["”“»]/gu;
 const CALLED = latin(
   /(?<!\p{L})(?:called|known as|named|trading as|the (?:firm|business|shop|company|club) is|la (?:boîte|maison|société) c[’']est|l[’']entreprise c[’']est|la empresa (?:es|se llama)|(?:his|her|my|our|their) own as|under the name(?: of)?|(?:it[’']s|das ist|c[’']est)(?! (?:a|an|the|not|in|on|at|by|for|about|just|all|me|ein|eine|nicht|so|au|à|pas|un|une|le|la|les|pour|ça|que|moi|tout)(?!\p{L}))|we are|we’re|we're|i am|i’m|i'm|here at|heißt|heisst|heißen|nennt sich|wir sind|firma|s’appelle|s'appelle|nous sommes|se llama|el nombre(?: es)?|somos|nos llamamos):?\s+((?:the\s+|die\s+|der\s+|das\s+|l[ea’']\s?)?[\p{L}\d&][\p{L}\d&’'-]*(?:\s[\p{L}\d&][\p{L}\d&’'-]*){0,5})/giu,
+);
+/** What leads up to a name outright: what somebody trades as, what stands on the door or the van. */
+const TRADES_AS = latin(
+  /(?<!\p{L})(?:trad(?:e|es|ed|ing) (?:as|under(?: the name(?: of)?)?)|go(?:es)? by(?: the name(?: of)?)?|(?:name|sign|board|lettering) (?:over|on|above|outside) the (?:door|gate|van|sign|shop|window|boat|lorry|shed|wall) (?:is|says|reads)|(?:it|sign|van|board|letterhead|plate) (?:should (?:say|read)|must (?:say|read)|says|reads)|(?:full|proper|registered|right|real|whole|official) name is|der (?:volle |richtige |ganze )?name (?:ist|lautet)|(?:am|auf dem|über dem|an der|über der) (?:schild|laden|wagen|tor|tür|haus)\w* steht|firmier\p{L}+ (?:als|unter)|(?:wir|er|sie) (?:heißt|heißen|heisst)|sous le nom(?: de| d[’'])?|l[’']enseigne (?:est|dit|porte)|le (?:vrai )?nom(?: complet)? est|on s[’']appelle|(?:con|bajo) el nombre(?: de)?|(?:el letrero|el rótulo|la placa) (?:dice|pone)|el nombre(?: completo)? es):?\s*[“"„«]?\s?((?:[\p{L}\d&][\p{L}\d&’'.-]*)(?:,?\s(?:[\p{L}\d&][\p{L}\d&’'.-]*)){0,7})/giu,
+);
+/** What follows a name outright: “furey lime is the name”, “Le Rucher des Landes c’est nous”. */
+const IS_THE_NAME = latin(
+  /((?:[\p{L}\d&][\p{L}\d&’'-]*\s){1,6}?)(?:[,–-]\s)?(?:that[’']?s (?:the name|us|me|what we(?:[’']re| are) called)|is (?:the name|what (?:we|it|they) (?:[’']re|are|is|go|goes|call)|our name)|c[’']est (?:moi|nous|le nom|notre nom)|so (?:heißen|heissen) wir|(?:heißt|heisst) (?:der|die|das) (?:laden|firma|betrieb|verein)|es (?:el|nuestro) nombre|es como nos llamamos)(?!\p{L})/giu,
+);
+/** A word of what businesses are called and what follows it to a word in capitals: “Club d’astronomie du Haut-Val”. */
+const LED_BY_KIND = latin(
+  /(?<![\p{L}\p{N}])(?:Club|Verein|Association|Asociación|Cooperativa|Coopérative|Société|Amicale|Comité|Compagnie|Atelier|Taller|Maison|Casa|Ferme|Domaine|Moulin|Molino|Escuela|École|Chorale|Coro|Fanfare|Banda|Peña|Cofradía|Commune|Mairie|Ayuntamiento|Parish|Guild|Friends|Society|Trust|Museum|Musée|Museo|Freunde|Gesellschaft|Werkstatt|Hof|Les Amis|Los Amigos|Förderverein|Genossenschaft|Interessengemeinschaft)(?:\s(?:[dl][’']\p{L}[\p{L}-]+|de l[’']\p{L}[\p{L}-]+|de la|de|du|des|del|de los|of|the|for|für|der|des|zur|zum|et|y|und|and|&|\p{Ll}[\p{L}-]{3,}|[dl][’']\p{L}[\p{L}-]+|[A-ZÀ-Þ][\p{L}’'-]+)){1,7}/gu,
+);
+/** “Harold Tranter, Wheelwright”: a name with what it stands for behind a comma, both in capitals. */
+const WITH_TRADE = latin(
+  /(?<![\p{L}\p{N}@./-])(?:[A-ZÀ-Þ][\p{L}’'-]*|[A-Z]\.)(?:\s(?:&\s)?(?:[A-ZÀ-Þ][\p{L}’'-]*|[A-Z]\.)){1,3},\s(?:[A-ZÀ-Þ][\p{L}’'-]+)(?:\s(?:(?:and|&|und|et|y)\s)?[A-ZÀ-Þ][\p{L}’'-]+){0,2}/gu,
 );
 const KIND =
   /(?<!\p{L})(?:ltd|limited|llc|inc|co|company|works?|workshop|yard|studio|house|pottery|joinery|nursery|farm|mill|press|books|boats?|clocks?|club|society|band|choir|association|trust|museum|school|centre|center|lab|services?|hire|repairs?|removals?|supplies|group|brothers|bros|sons?|daughters?|guild|council|church|parish|railway|ferry|shop|stores?|gmbh|kg|ohg|ug|ag|e\.?\s?v|verein|werk\w*|hof|betrieb|meister\w*|\p{L}*erei|sarl|sas|eurl|atelier|maison|société|association|mairie|étude|scp|domaine|mercerie|s\.?l\.?|taller\w*|casa|almazara|ferretería|gestoría|asociación|peña|cooperativa|hermanos|hnos)(?!\p{L})/iu;
@@ -37,7 +55,7 @@ const STREET =
 
 /** Words any brief has, that are in nobody’s name: what it is headed, what it asks, when it was written. */
 const OF_ANY_BRIEF =
-  /(?<!\p{L})(?:leaflet|text|copy|draft|notes?|minutes|meeting|agenda|present|apologies|stand|status|version|page|website|homepage|webseite|auftritts?|internet\p{L}*|neubau|angaben|fragebogen|formular|preise|preisliste|keine|prices?|price list|fees|rates|tariffs?|tarifs?|prix|precios|tarifas|day|days|weekend|cash|cheque|check|cards?|vat|gst|ttc|ht|mwst|iva|present|opening|hours|öffnungszeiten|horaires|horario|phone|telephone|telefon|telefono|teléfono|mobile|email|mail|address|adresse|anschrift|dirección|directions|services?|products?|leistungen|angebot|contact|kontakt|kontaktdaten|about|über uns|history|geschichte|team|people|staff|beschluss|protokoll|vorstand|sitzung|betreff|subject|objet|asunto|certificate|licence|license|accreditation|insurance|versicherung|assurance|seguro|wishes|wünsche|souhaits|deseos|wants?|needs?|must|colours?|colors?|farben|couleurs|colores|style|stil|logo|photos?|pictures?|bilder|fotos|january|february|march|april|june|july|august|september|october|november|december|januar|februar|märz|mai|juni|juli|oktober|dezember|g[’']day|kind regards|cheers|thanks|your|ihr|ihre|unser|unsere|votre|notre|vuestr[oa]|nuestr[oa])(?!\p{L})/iu;
+  /(?<!\p{L})(?:leaflet|text|copy|draft|notes?|minutes|meeting|agenda|present|apologies|stand|status|version|page|website|homepage|webseite|auftritts?|internet\p{L}*|neubau|gegründet|established|founded|estd|fondée?|fundad[ao]|angaben|fragebogen|formular|preise|preisliste|keine|prices?|price list|fees|rates|tariffs?|tarifs?|prix|precios|tarifas|day|days|weekend|cash|cheque|check|cards?|vat|gst|ttc|ht|mwst|iva|present|opening|hours|öffnungszeiten|horaires|horario|phone|telephone|telefon|telefono|teléfono|mobile|email|mail|address|adresse|anschrift|dirección|directions|services?|products?|leistungen|angebot|contact|kontakt|kontaktdaten|about|über uns|history|geschichte|team|people|staff|beschluss|protokoll|vorstand|sitzung|betreff|subject|objet|asunto|certificate|licence|license|accreditation|insurance|versicherung|assurance|seguro|wishes|wünsche|souhaits|deseos|wants?|needs?|must|colours?|colors?|farben|couleurs|colores|style|stil|logo|photos?|pictures?|bilder|fotos|january|february|march|april|june|july|august|september|october|november|december|januar|februar|märz|mai|juni|juli|oktober|dezember|g[’']day|kind regards|cheers|thanks|your|ihr|ihre|unser|unsere|votre|notre|vuestr[oa]|nuestr[oa])(?!\p{L})/iu;
 /** What begins so is somebody speaking, not a name. */
 const SPEAKS =
   /^(?:we|i|they|he|she|you|wir|ich|er|sie|nous|je|on|ils|elle|yo|nosotros|ellos|please|bitte|merci de|por favor)\s/i;
@@ -46,6 +64,17 @@ const GREETS =
 const SENTENCE = /\S\s(?:is|are|was|were|has|have|had|will|ist|sind|war|hat|haben|est|sont|était|es|son|era|tiene)\s/i;
 const SMALL =
   /^(?:the|a|an|and|or|we|i|is|it|so|to|of|in|at|on|for|my|our|its|that|this|hello|right|der|die|das|und|wir|ich|ist|so|zu|in|im|am|ein|eine|le|la|les|et|on|je|un|une|de|du|el|los|las|y|un|una|mi)$/i;
+/** The line a letter is dated by: “The Boathouse, Windrow, 9th May”. */
+const DATELINE = /,\s(?:le |den |a |the )?\d{1,2}(?:st|nd|rd|th|er|\.)?(?: de)? \p{L}{3,}\.?(?: (?:de )?\d{4})?$/u;
+const wordCount = (text: string): number => text.split(/\s+/).length;
+/** What somebody says before they say anything. */
+const FILLER =
+  /^(?:so|and|well|ok(?:ay)?|right|um|er|anyway|alors|donc|bon|ben|et|also|ja|und|pues|bueno|y|entonces)\s/iu;
+/** Of a domain a name has at least so much. */
+const WHOLE_DOMAIN = 0.7;
+/** What no name ends in. */
+const ENDS_OPEN =
+  /\s(?:porque|pero|aber|weil|mais|but|because|now|here|hier|ici|aquí|who|which|that|qui|que|wo|das|dass|when|with|mit|avec|con)$/iu;
 const plain = (s: string) =>
   s
     .toLowerCase()
@@ -91,11 +120,20 @@ const stripped = (name: string) =>
     )
     .trim();
 
+/** What is known of a text before anybody asks what the business in it is called. */
+export interface NameSetting {
+  /** How common a word in small letters is in briefs: 0 where few have it. */
+  common: (word: string) => number;
+  /** Where its addresses stand. */
+  taken: readonly { from: number; to: number }[];
+}
+
 /** Everything in a text that the business may be called, each once, with the marks a model weighs. */
 export function nameCandidates(
   source: string,
   pieces: readonly Piece[],
   roles: readonly Record<string, number>[],
+  { common, taken }: NameSetting,
 ): NameCandidate[] {
   const met = new Map<string, Met[]>();
   /** Words of the text, and whether a trade has them. */
@@ -117,8 +155,9 @@ export function nameCandidates(
     const key = plain(tidy);
     if (
       tidy.length < 3 ||
-      tidy.includes('@') ||
+      /[@;\t\n]|\S\s?[“„«]/.test(tidy) ||
       SPEAKS.test(tidy) ||
+      (FILLER.test(tidy) && !/\p{Lu}/u.test(tidy)) ||
       SENTENCE.test(tidy) ||
       GREETS.test(tidy) ||
       tidy.length > 70 ||
@@ -206,7 +245,35 @@ export function nameCandidates(
       tradeHits(tradeTokens(one[0])).some((h) => h.kind === 'name')
     )
       put(text.slice(one.index, two.index + two[0].length), p.from + one.index, n, 'low trade');
+    // “Cave hill mushrooms grows oyster …”: what was shouted has lost the capitals of its name.
+    const begins = /^[^\p{L}]*(\p{Lu}[\p{L}’'-]*(?: \p{Ll}[\p{L}’'-]*){1,3})/u.exec(text);
+    if (begins && wordCount(text) > 4) {
+      const own = begins[1]!.split(' ');
+      for (let k = 2; k <= own.length; k++)
+        if (!SMALL.test(own[0]!) && (KIND.test(own[k - 1]!) || ofTrade(own[k - 1]!)))
+          put(own.slice(0, k).join(' '), p.from + begins[0].length - begins[1]!.length, n, 'begins');
+    }
     for (const m of text.matchAll(QUOTED)) put(m[1]!, p.from + m.index + m[0].indexOf(m[1]!), n, 'quoted');
+    for (const m of text.matchAll(LED_BY_KIND)) {
+      const words = m[0].split(/\s/);
+      for (let k = 2; k <= words.length; k++)
+        if (/^(?:[dl][’'])?\p{Lu}/u.test(words[k - 1]!)) put(words.slice(0, k).join(' '), p.from + m.index, n, 'led');
+    }
+    for (const m of text.matchAll(WITH_TRADE))
+      if (ofTrade(m[0].slice(m[0].indexOf(',')))) put(m[0], p.from + m.index, n, 'with trade');
+    for (const m of text.matchAll(TRADES_AS)) {
+      const words = m[1]!.split(/\s/);
+      const at = p.from + m.index + m[0].lastIndexOf(m[1]!);
+      for (let k = 1; k <= words.length; k++)
+        if (k === words.length || words[k - 1] !== '&') put(words.slice(0, k).join(' '), at, n, 'trades as');
+    }
+    for (const m of text.matchAll(IS_THE_NAME)) {
+      const words = m[1]!.trim().split(/\s/);
+      for (let k = 1; k <= Math.min(5, words.length); k++) {
+        const own = words.slice(-k).join(' ');
+        put(own, p.from + m.index + m[1]!.trimEnd().length - own.length, n, 'is the name');
+      }
+    }
     for (const m of text.matchAll(CALLED)) {
       const words = m[1]!.split(' ');
       const at = p.from + m.index + m[0].lastIndexOf(m[1]!);
@@ -253,6 +320,7 @@ export function nameCandidates(
       const order = body.indexOf(m.piece);
       if (order >= 0 && order < 2) f.add(`top:${order}`).add(`top:${order}:${[...m.how].sort()[0]}`);
       if (order >= 0 && order >= body.length - 3) f.add('bottom');
+      if (order >= 0 && order < 4 && DATELINE.test(p.text.trim())) f.add('dateline');
       if (p.kind === 'head')
         f.add(
           /^(?:subject|betreff|objet|asunto)/i.test(p.text)
@@ -297,6 +365,10 @@ export function nameCandidates(
       `domain:${likeness >= 0.99 ? 'all' : likeness > 0.7 ? 'much' : likeness > 0.45 ? 'some' : domains.length ? 'none' : '-'}`,
     );
     if (domains.some((d) => d === own)) f.add('domain:same');
+    // “Clocks” is all in pellclocks.example, and but a part of it.
+    if (likeness >= 0.99 && !domains.some((d) => own.length >= d.length * WHOLE_DOMAIN)) f.add('domain:within');
+    const [leading = ''] = words.map(letters).filter((w) => w.length > 3);
+    if (leading && domains.some((d) => d.startsWith(leading))) f.add('domain:begins');
     const initials = words
       .map((w) => w[0] ?? '')
       .join('')
@@ -305,14 +377,46 @@ export function nameCandidates(
     if (KIND.test(best.name)) f.add('kind');
     if (words.some((w) => w.length > 3 && ofTrade(w))) f.add('trade');
     const kind = KIND.exec(best.name)?.[0].toLowerCase();
+    // “Le Club”: what it is, in short, once it has been named.
+    if (
+      kind &&
+      words.length <= 2 &&
+      plain(best.name).replace(/^(?:the|le|la|les|l|der|die|das|el|los|las|our|unser\p{L}*|notre|nuestr[oa]) /u, '') ===
+        plain(kind)
+    )
+      f.add('kind only');
     if (kind) f.add(`kind:${kind.slice(0, 6)}`);
     if (/(?<!\p{L})(?:ltd|limited|llc|inc|gmbh|kg|sarl|sas|s\.?l\.?|e\.?\s?v\.?|cic|llp|plc)\.?$/iu.test(best.name))
       f.add('legal');
     if (OF_ANY_BRIEF.test(best.name)) f.add('of any brief');
     if (words.every((w) => w.length < 4 || /^\p{Ll}/u.test(w) || isThing(w))) f.add('things only');
+    const long = words
+      .map((w) => plain(w).split(' ').at(-1)!)
+      .filter((w) => w.length > 2 && !SMALL.test(w) && !ofTrade(w) && !KIND.test(w));
+    const usual = long.map((w) => common(w));
+    if (!long.length) f.add('common:trade');
+    if (long.length) {
+      f.add(
+        usual.every((u) => u > 1)
+          ? 'common:all'
+          : usual.every((u) => u > 0)
+            ? 'known:all'
+            : usual.some((u) => u > 0)
+              ? 'common:some'
+              : 'common:none',
+      );
+      f.add(usual[0]! > 1 ? 'common:first' : 'rare:first').add(usual.at(-1)! > 1 ? 'common:last' : 'rare:last');
+    }
+    const inside = all.filter((m) => taken.some((t) => t.from <= m.to && m.from < t.to)).length;
+    if (inside) f.add(inside === all.length ? 'in address' : 'also in address');
+    if (SMALL.test(words.at(-1)!) || ENDS_OPEN.test(best.name)) f.add('ends open');
+    if (all.every((m) => m.how.has('with trade'))) f.add('with trade only');
     if (/[&+]|\band\b|\bund\b|\bet\b|\by\b/.test(best.name)) f.add('pair');
     const person = words.length <= 4 && words.some((w) => GIVEN_NAMES.has(w)) && words.every((w) => /^\p{Lu}/u.test(w));
     if (person) f.add('person').add(`person:${kind ? 'kind' : 'plain'}`);
+    if (words.length > 2 && GIVEN_NAMES.has(words.at(-2)!) && /^\p{Lu}\p{Ll}/u.test(words.at(-1)!))
+      f.add('person behind');
+    if (/(?<!\d)\d{1,2}$/.test(best.name)) f.add('ends in figures');
     if (words.length === 1 && GIVEN_NAMES.has(words[0]!)) f.add('given only');
     if (/^(?:mr|mrs|ms|miss|dr|prof|herr|frau|m\.|mme|don|doña|sr|sra)\b/i.test(best.name)) f.add('title');
     if (WEEK.test(best.name)) f.add('week');
@@ -340,7 +444,21 @@ export function nameCandidates(
       f.add('no name');
     if (designer.includes(best.name.toLowerCase())) f.add('addressee');
     if (piece.depth > 0) f.add('quoted mail');
+    // Wherever it stands, the same word follows or leads: it is cut short.
+    const sides = (side: (m: Met) => string | undefined) => {
+      const seen = new Set(all.map(side));
+      return seen.size === 1 && [...seen][0] ? [...seen][0] : undefined;
+    };
+    if (all.length > 1) {
+      if (sides((m) => /^ (\p{L}[\p{L}’'-]+)/u.exec(source.slice(m.to, m.to + 30))?.[1]?.toLowerCase()))
+        f.add('same after');
+      if (
+        sides((m) => /(\p{L}[\p{L}’'-]+) $/u.exec(source.slice(Math.max(0, m.from - 30), m.from))?.[1]?.toLowerCase())
+      )
+        f.add('same before');
+    }
     // Part of a longer candidate that comes as often says less than the whole.
+
     for (const [other, list] of met)
       if (
         other !== key &&
@@ -359,6 +477,6 @@ export function nameCandidates(
     );
     for (let a = 0; a < strong.length; a++)
       for (let b = a + 1; b < strong.length; b++) features.push(`${strong[a]!}&${strong[b]!}`);
-    return { name: best.name, from: best.from, to: best.to, features };
+    return { name: best.name, from: best.from, to: best.to, met: all, features };
   });
 }

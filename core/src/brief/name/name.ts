@@ -1,4 +1,4 @@
-import type { Linear } from '../roles/linear.js';
+import type { Models } from '../reading/models.js';
 import type { Piece } from '../layout/pieces.js';
 import type { ReadPiece } from '../roles/roles.js';
 import { nameCandidates, type NameCandidate } from './candidates.js';
@@ -95,11 +95,33 @@ export function nameOverText(pieces: readonly Piece[]): ReadName | null {
     : null;
 }
 
+/** What makes a single word of a trade a name. */
+const SAYS_SO = /^(?:how:(?:called|quoted|trades as|is the name)|label:whole|under:name|domain:same)$/;
+/** “Hatch Hollow Farm, 880 Hatch Hollow Road”: what an address begins with may be what it is called. */
+const HEADS = /^,\s\d/;
+/** Whether a place of a name is outside addresses; they go without the article that a street is called by. */
+const free = (
+  m: { from: number; to: number },
+  source: string,
+  taken: readonly { from: number; to: number }[],
+): boolean =>
+  !taken.some(
+    (t) =>
+      t.from - ARTICLE <= m.from &&
+      m.to <= t.to &&
+      m.to > t.from &&
+      !(m.from <= t.from && HEADS.test(source.slice(m.to, m.to + 3))),
+  );
+const oneInTheOther = (a: string, b: string): boolean => {
+  const [x, y] = [lettersOf(a), lettersOf(b)];
+  return x.includes(y) || y.includes(x);
+};
+
 /** The likeliest name of the business, none of what is `taken` (addresses, numbers); null where nothing speaks for any. */
 export function nameIn(
   source: string,
   pieces: readonly ReadPiece[],
-  model: Linear,
+  { names: model, common }: Pick<Models, 'names' | 'common'>,
   taken: readonly { from: number; to: number }[] = [],
 ): ReadName | null {
   // A word or three in small letters and nothing else: a trade, a greeting, a try. Nothing says that it is a name.
@@ -113,28 +135,31 @@ export function nameIn(
       source,
       pieces,
       pieces.map((p) => p.shares),
+      { common: (word) => common.scores([word])[0]!, taken },
     ),
   ];
   // A domain is often the name cut short: where the name is met whole, that is it.
   const cutShort = (said: string) => candidates.some((c) => c.name.length > said.length && c.name.includes(said));
   for (const c of candidates) {
-    if (DENIED.test(source.slice(Math.max(0, c.from - 24), c.from))) continue;
-    // An address goes without the article that a street is called by.
+    const at = c.met.find((m) => free(m, source, taken));
     if (
-      taken.some((t) => t.from - ARTICLE <= c.from && c.to <= t.to && c.to > t.from) ||
-      ONE_OF_MANY.test(source.slice(c.from, c.to))
+      !at ||
+      DENIED.test(source.slice(Math.max(0, c.from - 24), c.from)) ||
+      ONE_OF_MANY.test(source.slice(at.from, at.to))
     )
       continue;
+    // “Sails” is a thing, unless somebody says that they are called so.
+    if (!/\s/.test(c.name) && c.features.includes('common:trade') && !c.features.some((f) => SAYS_SO.test(f))) continue;
     // One word behind “at” or “in” is where somebody is.
     if (!/\s/.test(c.name) && WHERE.test(source.slice(Math.max(0, c.from - 12), c.from))) continue;
     // What a business has as its own domain, letter by letter, it is called.
     const own = /\s/.test(c.name) && domains.includes(lettersOf(c.name)) && !cutShort(c.name) ? ITS_DOMAIN : 0;
     const score = (model.scores(c.features)[0] ?? 0) + own;
     if (score > top) {
-      second = top;
+      if (!best || !oneInTheOther(best.name, c.name)) second = top;
       top = score;
-      best = { name: c.name, from: c.from, to: c.to, sure: 0 };
-    } else if (score > second) second = score;
+      best = { name: c.name, from: at.from, to: at.to, sure: 0 };
+    } else if (score > second && !oneInTheOther(best!.name, c.name)) second = score;
   }
   best &&= inFull(spelledOut(best, candidates), candidates);
   if (!best || top < (/\p{Lu}/u.test(best.name) ? LEAST : LEAST_IN_SMALL)) return null;

@@ -1,3 +1,4 @@
+import { commonModel } from '../models/common.js';
 import { itemsModel } from '../models/items.js';
 import { namesModel } from '../models/names.js';
 import { peopleModel } from '../models/people.js';
@@ -13,6 +14,8 @@ export interface Models {
   names: Linear;
   people: Linear;
   trades: Linear;
+  /** How common a word is in briefs. */
+  common: Linear;
   /** Whether a sentence is for visitors, by its letters alone. */
   open: Linear;
 }
@@ -27,4 +30,5 @@ export const models = (): Models =>
     people: linear(peopleModel),
     trades: linear(tradesModel),
     open: linear(openModel),
+    common: linear(commonModel),
   });

@@ -222,7 +222,7 @@ const OF_THE_SITE = new Set<SpanField>([
 function gather(
   source: string,
   corrections: readonly Correction[],
-  { roles, items: itemModel, names, people: peopleModel }: Models,
+  { roles, items: itemModel, names, common, people: peopleModel }: Models,
 ): Gathered {
   const tongue = tongueOf(source);
   const understood = understand(source, roles, corrections);
@@ -289,7 +289,7 @@ function gather(
   );
   const name = has.has('name')
     ? null
-    : (nameIn(text, pieces, names, [...spans.filter((s) => s.field === 'address'), ...hidden]) ??
+    : (nameIn(text, pieces, { names, common }, [...spans.filter((s) => s.field === 'address'), ...hidden]) ??
       (tongue ? nameOverText(pieces) : null));
   if (name) spans.unshift({ field: 'name', from: name.from, to: name.to, value: name.name });
   spans.push(

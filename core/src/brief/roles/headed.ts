@@ -58,9 +58,13 @@ function whole(...words: string[]): RegExp {
 const REVIEW = /[★☆⭐]{2,}|(?<!\d)[1-5](?:[.,]\d)?\s?\/\s?5(?!\d)/u;
 const COUNTS = /^[\d.,k ]+ (?:followers?|likes?|reviews?|posts?|following|check-ins?|abonnés?|seguidores)(?!\p{L})/iu;
 
+/** “Mrs Vane said “never ran better””: somebody’s words and nothing else. */
+const SAID_SO =
+  /^[^“”"„«»]{2,50}\s(?:said|says|wrote|told us|sagte|sagt|schrieb|meinte|a dit|disait|dit|écrit|dijo|dice|escribi[óo])[,:]?\s?[“"„«][^“”"„«»]{3,}[”"“»][.!]*$/iu;
+
 /** What the label of a piece, or the heading over it, says that it is for; null where it leaves that open. */
 export function headedRole(piece: Pick<Piece, 'text' | 'label' | 'under' | 'kind'>): Role | null {
-  if (REVIEW.test(piece.text)) return 'quoted';
+  if (REVIEW.test(piece.text) || SAID_SO.test(piece.text.trim())) return 'quoted';
   if (COUNTS.test(piece.text)) return 'other';
   const said = (words: string): Role | null => (words && SAID.find(([, p]) => p.test(words.trim()))?.[0]) || null;
   return said(piece.label) ?? (piece.label || piece.kind === 'heading' ? null : said(piece.under));
