@@ -50,6 +50,17 @@ describe('what is for visitors', () => {
     ]);
   });
 
+  it('leaves nothing out without saying so: half a bracket and one of two years wait to be cleared', () => {
+    const torn = 'We mend longcase clocks (and the barometers that hang beside them.';
+    const two = 'The bench was set up in 1961 by the first of us.';
+    const description = `${torn} ${two} We have mended clocks here since 1974. The window shows what has come in.`;
+    const held = heldBack({ ...facts, description }).map((h) => h.text);
+    for (const sentence of [torn, two]) {
+      expect(copySentences(description, languages['en-GB']).join(' ')).withContext(sentence).not.toContain(sentence);
+      expect(held).toContain(sentence);
+    }
+  });
+
   it('is nothing of which nobody can tell whom it is about; that waits to be cleared like all else', () => {
     const said = 'Every clock goes home with a card he has written himself.';
     const description = `We mend stairlifts of every make in Saltmarrow. ${said} The bench is open all day.`;

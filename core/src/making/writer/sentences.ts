@@ -237,8 +237,9 @@ export const heldBack = (facts: Facts, corrections: readonly Correction[] = []):
 function heldIn(facts: Facts, corrections: readonly Correction[]): HeldBack[] {
   const cleared = clearedIn(corrections);
   const isCleared = clearing(cleared);
-  const { pieces, spans, tongue } = readText(facts.description, asCorrections(cleared));
+  const { pieces, spans, conflicts, tongue } = readText(facts.description, asCorrections(cleared));
   const kind = kindOfText(facts.description, pieces);
+  const disputed = conflicts.flatMap((c) => c.values.flatMap((v) => v.spans));
   let named = false;
   const sentences = pieces.flatMap((piece): HeldBack[] => {
     const text = flatOf(facts.description, piece);
@@ -254,7 +255,9 @@ function heldIn(facts: Facts, corrections: readonly Correction[]): HeldBack[] {
     const why = whyPieceHeld(piece, text, kind);
     const alone = standsAlone(piece, text, spans, named);
     named = !why && alone && (namesSomebody(piece, spans) || (named && ABOUT_SOMEBODY.test(text)));
-    if (!why && isProse(piece, text) && !alone) return [{ text, why: 'not settled' }];
+    // What no page takes although nothing speaks against it waits here too: half a bracket, one of two years.
+    const waits = !alone || isTorn(text) || disputed.some((s) => s.from < piece.to && piece.from < s.to);
+    if (!why && isProse(piece, text) && waits) return [{ text, why: 'not settled' }];
     return why && why !== 'a scrap, not a sentence' ? [{ text, why }] : [];
   });
   return [...sentences, ...heldEntries(facts, cleared)];
