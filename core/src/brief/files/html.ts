@@ -7,6 +7,17 @@ const SILENT = /^(?:script|style|noscript|template|svg|iframe|select|option|butt
 /** Parts of a page that are not the business: banners, menus, baskets, what others share and sell. */
 const FURNITURE =
   /(?:^|[\s_-])(?:cookies?|consent|gdpr|banner-?cookie|nav(?:bar|igation)?|menu|breadcrumbs?|basket|cart|warenkorb|panier|login|signin|share|sharing|social-?(?:share|buttons)|newsletter|popup|modal|overlay|skip-?link|pagination|search-?form|counter|advert\w*)(?:$|[\s_-])/i;
+/** Headings of what a shop shows beside its page: what was looked at, bought by others, left in a basket. */
+const SHOP_BESIDE =
+  /^#+ (?:recently (?:viewed|bought)|you (?:may|might) also (?:like|need)|related (?:products|items|posts|articles)|(?:customers|people|others) (?:also|who)|top sellers|best ?sellers|(?:your )?basket|zuletzt angesehen|das könnte (?:sie|dich|ihnen)|kunden kauften|ähnliche (?:artikel|produkte)|(?:récemment|derniers) (?:vus?|consultés?)|vous aimerez|produits (?:similaires|associés)|vistos? recientemente|también te|productos relacionados)/i;
+/** Lines without what stands under such a heading, to the next heading or the foot of the page. */
+function withoutShop(lines: readonly string[]): string[] {
+  let beside = false;
+  return lines.filter((l) => {
+    if (/^#+ |^©|^\(c\) |^copyright/i.test(l)) beside = SHOP_BESIDE.test(l);
+    return !beside;
+  });
+}
 const VOID = /^(?:area|base|br|col|embed|hr|img|input|link|meta|source|track|wbr)$/;
 /** Notes somebody left in a page for who makes it anew. */
 const NOTE = /(?:^|[\s_-])(?:note|notes|todo|intern|internal|kommentar|comment|remarque|nota)(?:$|[\s_-])/i;
@@ -156,10 +167,11 @@ export function textOfHtml(html: string): string {
   });
   parser.write(html);
   parser.end();
-  const body = out
+  const lines = out
     .split('\n')
     .map((l) => l.trim())
-    .filter((l) => !/^(?:-|#+|Note:|\|[\s|]*\|)$/.test(l))
+    .filter((l) => !/^(?:-|#+|Note:|\|[\s|]*\|)$/.test(l));
+  const body = withoutShop(lines)
     .join('\n')
     .replace(/\n{3,}/g, '\n\n')
     .trim();

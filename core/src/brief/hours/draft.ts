@@ -203,12 +203,17 @@ export class Draft {
 }
 
 const rank = (o: Opening): number => (o.of === '' ? 0 : NOT_VISITED.test(o.of) ? 2 : 1);
-/** Why it is closed is nobody’s business: “closed 19 July for our daughter’s wedding”. */
+/** Why it is closed is nobody’s business: “closed 19 July for our daughter’s wedding”, “shut in March, I’m next door then”. */
 const withoutReason = (s: string): string =>
-  s.replace(
-    /(?<=\d|[a-zß-ÿ])\s*[,(–-]?\s*(?:for (?:our|my|a|the)|because|as (?:we|i)|when we|since we|wegen|weil|da wir|à cause|pour (?:notre|nos|le|la)|porque|por (?:la|el|nuestr))\s.*$/iu,
-    '',
-  );
+  s
+    .replace(ITS_OWN_STORY, '')
+    .replace(
+      /(?<=\d|[a-zß-ÿ])\s*[,(–-]?\s*(?:for (?:our|my|a|the)|because|as (?:we|i)|when we|since we|wegen|weil|da wir|à cause|pour (?:notre|nos|le|la)|porque|por (?:la|el|nuestr))\s.*$/iu,
+      '',
+    );
+/** A clause of somebody’s own behind a comma, to the end. */
+const ITS_OWN_STORY =
+  /,\s(?:i[’']?m|i am|i|my|that[’']s|it[’']s|he[’']?s?|she[’']?s?|ich|mein\p{L}*|das ist|je|mon|ma|c[’']est|yo|mi|eso es|estoy)\s(?!.*(?:appointment|open|closed|shut|vereinbarung|termin|geöffnet|geschlossen|rendez-vous|ouvert|fermé|cita|abiert|cerrad)).*$/iu;
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** Openings by the words they were read from. */

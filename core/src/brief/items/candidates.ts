@@ -7,7 +7,7 @@ import { offered, verbBefore } from './naming.js';
 import { currencyOf, moneyIn as signedIn, unsignedIn, type Money } from './money.js';
 
 /** Where a candidate was met: beside an amount, in a list, a table, behind a label, among several in a sentence, behind a verb. */
-export type MetIn = 'money' | 'item' | 'row' | 'label' | 'list' | 'verb';
+export type MetIn = 'money' | 'beside' | 'item' | 'row' | 'label' | 'list' | 'verb';
 
 /** Something that may be a service or a product: its name as it stands, what it costs, what is said of it. */
 export interface Candidate {
@@ -80,7 +80,7 @@ const FREE = /(?<!\p{L})(?:free|frei|kostenlos|gratuit\p{L}*|gratis)(?!\p{L})/iu
 
 /** Words before an amount that say what kind of amount it is, and name nothing. */
 const ABOUT_AN_AMOUNT =
-  /^(?:between|from|about|around|roughly|approx\p{L}*|up to|usually|typically|normally|currently|another|plus|minimum|at least|nearly|under|over|zwischen|etwa|circa|rund|ungefähr|bis zu|meist|entre|environ|à partir|jusqu[’']à|dès|alrededor|unos|unas|hasta|desde)(?!\p{L})/iu;
+  /^(?:(?:a |the |per |je |das |la |le )?(?:pairs?|paar|each|stück|pièce|paire|set|satz|unidad|pareja|par)$|(?:between|from|about|around|roughly|approx\p{L}*|up to|usually|typically|normally|currently|another|plus|minimum|at least|nearly|under|over|zwischen|etwa|circa|rund|ungefähr|bis zu|meist|entre|environ|à partir|jusqu[’']à|dès|alrededor|unos|unas|hasta|desde)(?!\p{L}))/iu;
 
 /** The stretch before an amount that names what it is for: the last clause, or its last words. */
 function nameBefore(text: string, from: number, to: number, ofOneLine: boolean): { from: number; to: number } | null {
@@ -180,6 +180,34 @@ function beside(piece: Piece, n: number, source: string, money: readonly Money[]
   }
 }
 
+/** What is done at a price that is asked for: “shops by quote”, “miroir sur mesure sur devis”. */
+const ASKED_FOR =
+  /\s+(?:(?:by|on) (?:quote|quotation|request|application)|quote[ds]?|poa|sur devis|auf anfrage|nach (?:absprache|aufwand)|(?:por|con|bajo|según) (?:cotización|presupuesto)|a consultar)$/iu;
+/** In a sentence somebody does something; a thing on a list does not. */
+const DOES =
+  /(?<!\p{L})(?:is|are|was|we|i|you|they|it|he|she|ring|call|please|only|not|no|ist|sind|wir|ich|bitte|nicht|est|sont|nous|on|je|pas|es|son|yo|no|si|if|wenn|inklusive|inbegriffen|jeweils|included?|including|incluid[oa]s?|compris\p{L}*|remise?s?|free|frei|gratis|gratuit\p{L}*|kostenlos)(?!\p{L})/iu;
+/** Beside what has a price, what stands between the same commas without one: “duvets 15 €, rugs, ironing”. */
+function unpriced(piece: Piece, n: number, money: readonly Money[], out: Candidate[]): void {
+  const priced = out.filter((c) => c.piece === n);
+  let from = 0;
+  for (const m of [...piece.text.matchAll(/[,;·•]\s+|\s\/\s|[.!?](?=\s|$)|$/gu)]) {
+    const part = { from, to: m.index };
+    from = m.index + m[0].length;
+    if (money.some((a) => a.from < part.to && part.from < a.to)) continue;
+    const raw = piece.text.slice(part.from, part.to);
+    const asked = ASKED_FOR.exec(raw);
+    if (money.length < 2 && !asked) continue;
+    const lead = /^\s*(?:(?:and|und|et|y|also|auch|aussi|también)\s+)?/iu.exec(raw)![0].length;
+    const name = trimmed(piece.text, part.from + lead, part.from + (asked?.index ?? raw.length));
+    const said = piece.text.slice(name.from, name.to);
+    const at = { from: piece.from + name.from, to: piece.from + name.to };
+    if (!hasWord(said) || wordCount(said) > 5 || DOES.test(said) || LIMITS.test(said) || /\d{3}|[:@]/.test(said))
+      continue;
+    if (priced.some((c) => c.from < at.to && at.from < c.to)) continue;
+    out.push({ name: said, ...at, prices: [], detail: '', met: 'beside', piece: n, siblings: money.length + 1 });
+  }
+}
+
 function labelled(piece: Piece, n: number, source: string, prices: Money[]): Candidate {
   const from = Math.max(0, source.lastIndexOf(piece.label, piece.from));
   return {
@@ -204,6 +232,9 @@ function ofItem(piece: Piece, n: number, money: readonly Money[] = []): Candidat
   let to = head?.[1] ? piece.text.indexOf(head[1]) + head[1].length : piece.text.length;
   if (first && first.from < to) to = first.from;
   let name = trimmed(piece.text, 0, to);
+  // “Admission free, tours for groups £25”: what costs something is what stands before the amount.
+  if (first && FREE.test(piece.text.slice(name.from, name.to)))
+    name = nameBefore(piece.text, 0, first.from, false) ?? name;
   if (!hasWord(piece.text.slice(name.from, name.to)) && first)
     name = nameBehind(piece.text, first.to, piece.text.length) ?? name;
   const rest = piece.text.slice(Math.max(name.to, 0));
@@ -255,6 +286,10 @@ function cellsOf(piece: Piece): Cell[] {
   return divider === '|' && piece.text.startsWith('|') ? cells.slice(1, -1) : cells;
 }
 
+const NO_MORE =
+  /^(?:discontinued|no longer(?: made| sold)?|sold out for good|entfällt|gestrichen|eingestellt|arrêtée?|supprimée?|plus vendue?|retirad[oa]|ya no(?: se (?:hace|vende))?|[£€$]?\s?\?\?+)$/iu;
+const OF_SOMETHING_ELSE =
+  /^(?:opening(?: hours| times)?|hours|address|contact|phone|wish(?:es)?|wants?|don[’']?ts?|notes?|(?:ö|oe)ffnungszeiten|urlaub|adresse|anschrift|kontakt|telefon|wunsch|wünsche|nicht|impressum|hinweis|horaires?|adresse|contact|téléphone|souhaits?|remarques?|horario|dirección|contacto|teléfono|deseos?|nota)s?\s*:?$/iu;
 /** A table: the column that names things, those that price them, and a candidate a line. */
 function ofTable(pieces: readonly Piece[], first: number, last: number, currency: string, out: Candidate[]): void {
   const rows = pieces.slice(first, last + 1).map(cellsOf);
@@ -266,7 +301,10 @@ function ofTable(pieces: readonly Piece[], first: number, last: number, currency
       : r.filter((c) => HEAD_WORD.test(c.text) || PRICE_HEAD.test(c.text) || YEAR.test(c.text)).length;
   const scores = rows.length > 1 ? rows.slice(0, 3).map(headWords) : [];
   const most = Math.max(0, ...scores);
-  const head = most > 0 ? scores.indexOf(most) : -1;
+  // “Ribbon | 10 m | 100 m”: a first line that has no amount where every other has.
+  const priceless = (r: Cell[]) => r.every((c) => signedIn(c.text).length === 0);
+  const first0 = rows.length > 2 && priceless(rows[0]!) && !rows.slice(1).some(priceless) ? 0 : -1;
+  const head = most > 0 ? scores.indexOf(most) : first0;
   const heads = head >= 0 ? rows[head]!.map((c) => c.text) : [];
   const body = rows.slice(head + 1);
   const share = (col: number, test: (s: string) => boolean) => {
@@ -308,6 +346,10 @@ function ofTable(pieces: readonly Piece[], first: number, last: number, currency
     const n = first + head + 1 + k;
     const cell = row[nameColumn];
     if (!cell || !hasWord(cell.text)) return;
+    // Struck out, or said in a cell to be no more.
+    if (/~~/.test(cell.text) || row.some((c) => NO_MORE.test(c.text))) return;
+    // “ÖFFNUNGSZEITEN | Mo, Di …”, “WUNSCH | …”: a row with a label of its own is of something else.
+    if (row[0] !== cell && OF_SOMETHING_ELSE.test(row[0]?.text ?? '')) return;
     const own: Money[] = prices.flatMap((c) => {
       const at = row[c];
       if (!at?.text) return [];
@@ -365,7 +407,7 @@ function ofTable(pieces: readonly Piece[], first: number, last: number, currency
 
 /** What leads up to the first of several things: “We do passenger lifts, …”. */
 const OPENS = latin(
-  /^(?:.{0,70}?(?<!\p{L})(?:we|i|they|who|she|he|wir|ich|nous|on|je|j’|j'|nosotros)\s+(?:also\s|still\s|mostly\s|now\s|mainly\s|auch\s|aussi\s)?(?:can\s|faisons\s)?[\p{L}’']+\s+|.{0,40}?(?<!\p{L})(?:hacemos|vendemos|fabricamos|reparamos|ofrecemos|tenemos|damos|restauramos|services? (?:include|are)|leistungen sind)\s+|.{0,110}?(?<!\p{L})(?:installing|making|mending|selling|repairing|building|fitting|offering|supplying|hiring|growing|restoring|servicing|printing|stocking)\s+|.{0,60}?:\s+)/iu,
+  /^(?:.{0,70}?(?<!\p{L})(?:we|i|they|who|she|he|wir|ich|nous|on|je|j’|j'|nosotros)\s+(?:also\s|still\s|mostly\s|now\s|mainly\s|auch\s|aussi\s)?(?:can\s|faisons\s)?[\p{L}’']+\s+|.{0,40}?(?<!\p{L})(?:hace(?:mos|n)?|vende(?:mos|n)?|fabrica(?:mos|n)?|repara(?:mos|n)?|ofrece(?:mos|n)?|tenemos|damos|restaura(?:mos|n)?|services? (?:include|are)|leistungen sind)\s+|.{0,110}?(?<!\p{L})(?:installing|making|mending|selling|repairing|building|fitting|offering|supplying|hiring|growing|restoring|servicing|printing|stocking)\s+|.{0,60}?:\s+)/iu,
 );
 
 /** A sentence nobody put stops in, that begins as a list does. */
@@ -486,6 +528,8 @@ function byVerb(piece: Piece, n: number, language: Language, out: Candidate[]): 
     ).exec(m[1]!);
     const name = trimmed(piece.text, start, start + (stop?.index ?? m[1]!.length));
     const said = piece.text.slice(name.from, name.to);
+    // “The Mending Attic”, “Guild of Small Craft Surveyors”: a verb with a capital beside another is part of a name.
+    if (language !== 'de' && m.index > 0 && /^\p{Lu}/u.test(m[0]) && /^\p{Lu}/u.test(said)) continue;
     // “Mending £22 an hour”: what stands behind is what it costs.
     if (!hasWord(said) || wordCount(said) > 6 || /[£€$]/.test(said)) continue;
     out.push({
@@ -518,12 +562,26 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
     if (OF_THE_JOB.test(piece.label) || /^\W*budget/i.test(piece.text)) continue;
     const money = amountsIn(piece, currency);
     if (piece.kind === 'item') {
-      if (money.length > 1) beside(piece, n, source, money, out);
-      else if (wordCount(piece.text) <= 24 || money.length) out.push(ofItem(piece, n, money));
+      if (money.length > 1) {
+        beside(piece, n, source, money, out);
+        unpriced(piece, n, money, out);
+      } else if (wordCount(piece.text) <= 24 || money.length) out.push(ofItem(piece, n, money));
       if (!money.length && !/[:;]|\s[–—-]\s/.test(piece.text) && wordCount(piece.text) > 3)
         enumerated(piece, n, languages[n]!, out);
+      // “Services, in this order: dredging; silt surveys; weed cutting”: a list within a line of one.
+      const within = money.length ? null : /^([^:]{3,60}):\s+(?=[^;]+;[^;]+;)/u.exec(piece.text);
+      if (within)
+        enumerated(
+          { ...piece, text: piece.text.slice(within[0].length), from: piece.from + within[0].length },
+          n,
+          languages[n]!,
+          out,
+        );
     } else {
-      if (money.length) beside(piece, n, source, money, out);
+      if (money.length) {
+        beside(piece, n, source, money, out);
+        unpriced(piece, n, money, out);
+      }
       if (piece.kind === 'value' && !money.length && wordCount(piece.text) <= 6 && hasWord(piece.text))
         out.push({ ...ofItem(piece, n), met: 'label' });
       if (piece.kind === 'heading' && money.length === 0 && wordCount(piece.text) <= 6)
@@ -540,6 +598,9 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
         c.name.length > 2 &&
         c.name.length <= 120 &&
         !SMALL_WORDS.test(c.name) &&
+        !SOMEBODY_DOES.test(c.name) &&
+        !((c.met === 'money' || c.met === 'item') && SOMETHING_WAS.test(c.name)) &&
+        !(c.met === 'label' && OF_SOMETHING_ELSE.test(c.name)) &&
         !/@|www\./.test(c.name) &&
         !PARTICLE.test(c.name) &&
         !(c.met === 'verb' && HOW.test(c.name)),
@@ -547,12 +608,19 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
 }
 
 /** What is left of “takes out old lifts” and “makes good the wall” without their verbs. */
-const PARTICLE = /^(?:out|off|up|down|away|back|good|sure) (?:the |a |an |of |old |any |all |your |our )/i;
+const PARTICLE =
+  /^(?:out|off|up|down|away|back)$|^(?:out|off|up|down|away|back|good|sure) (?:the |a |an |of |old |any |all |your |our )/i;
 /** Behind a verb may stand how or where it is done: “je nettoie en partant”. */
 const HOW = /(?:^| de | of )(?:en|in|at|on|by|with|from|mit|bei|von|avec|chez|par|sur|con|desde) \p{L}+$/iu;
+/** “They go from 5 foot 2”, “on livre dans Villac”: a sentence about it, and no name. */
+const SOMEBODY_DOES =
+  /(?<!\p{L})(?:says|said|dice|dit|sagt|recuerda)(?!\p{L})|\d[.:]\d\d\s?[–-]\s?\d|^(?:they|he|she|we|i|you|it|wir|ich|sie|er|nous|on|je|il|elle|ils)\s\p{Ll}/iu;
+/** “Wilf has £900 for it”, “£6 was proposed”: an amount that is told of, and of no thing. */
+const SOMETHING_WAS =
+  /(?<!\p{L})(?:has|had|was|were|stands|leaves|proposed|propone|c[’']était|avait|hatte|hat|tenía|tiene|if)(?!\p{L})/iu;
 /** Words that alone name nothing: “adults generally do too”. */
 const SMALL_WORDS =
-  /^(?:too|so|it|its|that|this|these|those|them|they|all|most|more|much|many|some|any|both|each|either|one|ones|two|three|and|or|und|oder|et|ou|y|o|here|there|then|now|well|not|just|only|also|else|even|same|such|very|him|her|us|me|you|who|what|which|when|where|why|how|over|under|again|together|ourselves|everything|anything|nothing|something|things?|stuff|lot|bit|way|auch|so|es|das|alles|nichts|etwas|hier|dort|dann|sehr|viel|mehr|selbst|aussi|tout|rien|ça|ici|là|très|plus|también|todo|nada|aquí|allí|muy|más)$/iu;
+  /^(?:too|so|it|its|that|this|these|those|them|they|all|most|more|much|many|some|any|both|each|either|one|ones|two|three|and|or|und|oder|et|ou|y|o|here|there|then|now|well|not|just|only|also|else|even|same|such|very|him|her|us|me|you|who|what|which|when|where|why|how|over|under|again|together|ourselves|everything|anything|nothing|something|things?|stuff|lot|bit|way|auch|so|es|das|alles|nichts|etwas|hier|dort|dann|sehr|viel|mehr|selbst|aussi|tout|rien|ça|ici|là|très|plus|también|was|were|used|get|says|are|for|für|pour|para|por|otherwise|los|las|les|the|die|der|das|ahora|ida|vuelta|p\.?o\.? box|previously|formerly|früher|vorher|avant|antes|todo|nada|aquí|allí|muy|más)$/iu;
 
 /** A candidate by the name of what is offered, where its words are a verb and an object. */
 function called(c: Candidate, source: string, piece: Piece, language: Language): Candidate {

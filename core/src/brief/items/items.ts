@@ -78,7 +78,7 @@ function borneOut(text: string, items: Item[]): void {
 
 /** Whom a price is for, and not what. */
 const WHOM =
-  /^(?:adults?|grown-ups|child(?:ren)?|kids|under[- ]?\d+s?|seniors?|concessions?|students?|families|family|groups?|members|non-members|erwachsene|kinder|jugend(?:liche)?|ermäßigt|familien|gruppen|mitglieder|adultes?|enfants?|moins de \d+ ans|familles?|groupes?|adhérents?|adultos?|niñ[oa]s?|niños|jubilados|grupos|socios)$/iu;
+  /^(?:adults?|grown-ups|child(?:ren)?|kids|under[- ](?:\d+|\p{L}+)s?|seniors?|concessions?|students?|families|family|groups?|members|non-members|juniors?|couples?|reduced|unwaged|erwachsene|kinder|jugend(?:liche)?|ermäßigt|familien|gruppen|mitglieder|paare|adultes?|enfants?|moins de \d+ ans|familles?|groupes?|adhérents?|(?:les )?petits budgets|étudiants?|tarif réduit|adultos?|niñ[oa]s?|niños|jubilados|grupos|socios|menores(?: de \d+)?|jóvenes|estudiantes|familias?)$/iu;
 /** “Harbour trip, 45 minutes: adults £9, children £5”: one thing, with what it costs each. */
 function pricedFor(text: string, items: Item[], pieces: readonly ReadPiece[]): Item[] {
   const out: Item[] = [];
@@ -88,6 +88,13 @@ function pricedFor(text: string, items: Item[], pieces: readonly ReadPiece[]): I
     const start = label?.from ?? from;
     const before = text.slice(start, item.from);
     const lead = WHOM.test(item.name) && /(?:^|[.;]\s+)([^.;:]{3,80}):\s*(?:[^.;:]*)$/u.exec(before);
+    // “Cuota: 60 € al año, menores 30 €”: whom it costs less, right behind what it costs.
+    const last = out.at(-1);
+    const of = last && last.piece === item.piece && last.prices.length > 0 && !WHOM.test(last.name) ? last : undefined;
+    if (of && item.prices.length && WHOM.test(item.name)) {
+      of.prices = [...of.prices, ...item.prices.map((p) => ({ ...p, text: `${item.name.toLowerCase()} ${p.text}` }))];
+      continue;
+    }
     if (!lead) {
       out.push(item);
       continue;
@@ -101,6 +108,10 @@ function pricedFor(text: string, items: Item[], pieces: readonly ReadPiece[]): I
   }
   return out;
 }
+
+/** “Es fehlen 84 Euro”: a German thing has a capital, where its sentence has any. */
+const isVerbInGerman = (c: { name: string; met: string }, piece: ReadPiece): boolean =>
+  piece.language === 'de' && c.met === 'money' && !/\p{Lu}/u.test(c.name) && /(?!^)\p{Lu}/u.test(piece.text);
 
 /** Services and products of a text, each once, in their order; and what it says is not offered. */
 export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linear): { items: Item[]; refused: Item[] } {
@@ -119,6 +130,7 @@ export function itemsIn(text: string, pieces: readonly ReadPiece[], model: Linea
         !DENIED.test(c.name) &&
         readable(pieces[c.piece]!) &&
         !no.includes(key(c.name)) &&
+        !isVerbInGerman(c, pieces[c.piece]!) &&
         !refuses(c, pieces[c.piece]!),
     )
     .map((c): Item => {

@@ -72,7 +72,7 @@ export function currencyOf(text: string, language: string): string {
 }
 
 const NOT_AMOUNT =
-  /(?:(?<!\p{L})(?:no|nr|number|opens?|opening|closes?|num|unit|suite|room|age|aged|ages|under|over|since|page|class|grade|size|level|at|by|about|to|until|till?|am|den|le|el|up to|of|in|last|next|for|within|every|type|iso|bs|din|en|hall|stage|km|route|haus|halle|alter|unter|über|seit|vor|nach|um|bis|von|depuis|dans|de|à|du|les|desde|en|a las|de las|gate|tor|platform|raum|zimmer|stufe|klasse)\.?\s?$)|[#/.:–-]$|\d\s?$/iu;
+  /(?:(?<!\p{L})(?:no|nr|number|opens?|opening|closes?|num|unit|suite|room|age|aged|ages|under|over|since|page|class|grade|size|level|at|by|about|to|until|till?|am|den|le|el|up to|of|in|last|next|for|within|every|type|iso|bs|din|en|hall|stage|km|route|haus|halle|alter|unter|über|seit|vor|nach|um|bis|von|depuis|dans|de|à|du|les|desde|en|a las|de las|gate|tor|platform|raum|zimmer|stufe|klasse|número|nummer|numéro|box|stall|stand|plot|table|lane|street|road|\p{L}*(?:gasse|straße|strasse|weg|platz))\.?\s?$)|[#/.:–-]$|\d\s?$/iu;
 const AFTER_AMOUNT =
   /^(?:\s?(?:\+\s?(?:vat|mwst|tva|iva)|plus vat|brutto|netto|each|per\s|pro\s|a\s(?:hour|day|night|week|month|year|head|piece|metre|bag|box|go|time|visit)|an\s(?:hour|evening|afternoon)|\/\s?\p{L}|flat|drauf|in bar|for (?:the|a)\s)|\s?[,;).]|\s?$|\s(?:and|und|et|y|or|oder|but|hinten|mit)\s)/iu;
 
@@ -84,7 +84,7 @@ const MONTH_BEHIND =
 export function unsignedIn(text: string, currency: string, signed: readonly Money[]): Money[] {
   const out: Money[] = [];
   for (const m of text.matchAll(
-    /(?<![\p{L}\d.,:£€$+/])(?:(?:from|ab|dès|desde)\s)?(\d{1,3}(?:,\d{3})|\d{1,5}(?:[.,]\d{2})?)(?![\d%]|[.,:]\d|\s?(?:%|mm|cm|km|m\b|kg|g\b|ft|in\b|l\b|ml|min|h\b|uhr|am\b|pm\b|years?|yrs?|ans|años|jahre|miles?|people|persons?|[-–]\s?\d))/giu,
+    /(?<![\p{L}\d.,:£€$+/])(?:(?:from|ab|dès|desde)\s)?(\d{1,3}(?:,\d{3})|\d{1,5}(?:[.,]\d{2})?)(?![\d%]|[.,:]\d|\s?(?:%|mm|cm|km|m\b|kg|g\b|ft|foot|feet|inch\p{L}*|yards?|acres?|stone|in\b|l\b|ml|min|h\b|uhr|am\b|pm\b|years?|yrs?|ans|años|jahre|miles?|people|persons?|[-–]\s?\d))/giu,
   )) {
     const figure = m.index + m[0].indexOf(m[1]!);
     const before = text.slice(Math.max(0, figure - 16), figure);

@@ -77,7 +77,7 @@ export const labelsApart = (text: string): string =>
   text.replace(/[^\n]+/g, (line) => {
     if (!LABEL_AHEAD.test(line) || !line.match(LABEL_WITHIN)) return line;
     // What stands between two labels and is no part of the first: “Name: Club. Founded in 1979. Seat: …”.
-    return line.replace(/(?<=[^\s.]{2}[.;]) (?=\p{Lu})/gu, '\n');
+    return line.replace(/(?<=[^\s.]{2}[.;])(?<!\(\d\.) (?=\p{Lu})/gu, '\n');
   });
 
 /**

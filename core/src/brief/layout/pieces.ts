@@ -335,10 +335,12 @@ export function piecesOf(source: string): Piece[] {
     // “**Ashlow Paths** (founded 1971), …” begins a sentence in bold.
     const labelled = bold && (!/^[\p{Ll}(,–—]/u.test(bold[2]!) || ASKS.test(bold[1]!)) ? bold : LABEL.exec(body);
     const labelWords = labelled ? labelled[1]!.split(/\s+/).length : 0;
-    const asks = labelled !== null && /\?/.test(body[labelled[1]!.length] ?? '');
+    const marked = /^(?:\*\*|__)/.test(body) ? 2 : 0;
+    // A question is one whether its mark stands within what is bold or behind it.
+    const asks = labelled !== null && (/\?$/.test(labelled[1]!.trim()) || body[labelled[1]!.length + marked] === '?');
     if (
       labelled &&
-      (labelWords <= 4 || (asks && labelWords <= 16) || (labelWords <= 9 && !labelled[2]!.trim())) &&
+      (labelWords <= (marked ? 8 : 4) || (asks && labelWords <= 16) || (labelWords <= 9 && !labelled[2]!.trim())) &&
       !/^https?$|\d$/i.test(labelled[1]!) &&
       !/[.!;]\s/.test(labelled[1]!) &&
       (!asks || n > 0 || labelled[2]!.trim() !== '')
@@ -346,7 +348,12 @@ export function piecesOf(source: string): Piece[] {
       const label = labelled[1]!.replace(/[*_]/g, '').trim();
       const value = labelled[2]!.trim().replace(/(?:\*\*|__)$/, '');
       const at = value ? start + body.lastIndexOf(value) : to;
-      push(value ? 'label' : 'heading', n, start, value ? start + labelled[1]!.length : to);
+      push(
+        value ? 'label' : 'heading',
+        n,
+        start + (value ? marked : 0),
+        value ? start + marked + labelled[1]!.length : to,
+      );
       if (value) {
         prose(n, at, at + value.length, 'value', label);
       } else {

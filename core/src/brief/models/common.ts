@@ -5,7 +5,8 @@ export const commonModel: LinearModel = {
   classes: ["common"],
   step: 1,
   bias: [0],
-  weights: `abends	P
+  weights: `abend	P
+abends	P
 aber	Q
 abholung	P
 abierto	P
@@ -14,9 +15,11 @@ about	Q
 above	Q
 abrazo	P
 abre	P
+abril	P
 abrimos	Q
 abuelo	P
 accept	P
+access	P
 accord	P
 account	P
 accounts	P
@@ -35,6 +38,7 @@ adults	P
 advice	P
 after	Q
 afternoon	P
+afters	P
 again	Q
 against	P
 age	P
@@ -76,7 +80,7 @@ anklicken	P
 anmeldung	P
 annee	P
 ano	P
-anos	P
+anos	Q
 another	P
 ans	Q
 anschrift	Q
@@ -86,6 +90,7 @@ answered	P
 answering	P
 answers	Q
 antes	P
+anwesend	P
 any	Q
 anybody	Q
 anymore	P
@@ -101,6 +106,7 @@ apple	P
 apples	P
 appointment	Q
 apprentice	P
+approach	P
 approved	P
 apres	P
 april	Q
@@ -192,7 +198,7 @@ bild	P
 bilder	Q
 bildern	P
 bill	P
-bin	P
+bin	Q
 bird	P
 bis	Q
 bit	Q
@@ -205,11 +211,13 @@ blau	P
 bleibt	P
 bleu	P
 blue	Q
-board	P
+board	Q
 boards	P
 boat	Q
 boats	P
 bogen	P
+boiler	P
+boilers	P
 bois	Q
 bonjour	Q
 book	Q
@@ -240,6 +248,7 @@ budget	Q
 buenas	Q
 buero	P
 build	P
+builders	P
 building	Q
 built	P
 bureau	Q
@@ -259,6 +268,7 @@ call	Q
 calle	Q
 called	Q
 calls	P
+callum	P
 came	Q
 camera	P
 campana	P
@@ -290,6 +300,7 @@ certificate	P
 certificates	P
 certified	P
 chair	Q
+chairs	P
 change	Q
 changed	P
 chap	P
@@ -309,6 +320,7 @@ chene	P
 chez	P
 child	P
 children	Q
+chimney	P
 chimneys	P
 chip	P
 choose	P
@@ -340,7 +352,7 @@ column	P
 come	Q
 comes	Q
 comme	P
-committee	P
+committee	Q
 como	Q
 company	Q
 complaints	P
@@ -376,7 +388,7 @@ counting	P
 county	Q
 courriel	P
 cours	P
-court	P
+court	Q
 cover	P
 cracked	P
 cream	Q
@@ -394,6 +406,7 @@ cutting	P
 dach	P
 dad	Q
 damp	P
+dan	P
 dance	P
 dann	P
 dans	Q
@@ -470,12 +483,14 @@ domingo	P
 domingos	P
 don	Q
 dona	P
+donc	P
 donde	Q
 done	Q
 donne	P
 donnerstag	Q
 dont	Q
 door	Q
+doors	P
 dort	P
 dos	P
 dot	P
@@ -502,7 +517,7 @@ easter	P
 eat	P
 eau	P
 ebbsworth	P
-ecole	P
+ecole	Q
 ecrire	P
 ecrit	P
 edge	P
@@ -558,6 +573,7 @@ etwas	Q
 euro	Q
 euros	Q
 eusebio	P
+eux	P
 even	P
 evening	Q
 evenings	P
@@ -571,9 +587,13 @@ except	Q
 explain	P
 extra	Q
 faces	P
+fahne	P
 fair	P
 faire	P
+fais	P
 fait	Q
+faites	P
+faithfully	P
 fall	Q
 familie	P
 familien	P
@@ -595,7 +615,7 @@ february	Q
 fee	P
 feed	P
 fees	P
-feet	P
+feet	Q
 felt	P
 fenster	P
 ferme	P
@@ -621,13 +641,14 @@ first	Q
 fit	Q
 fitting	P
 five	Q
-flat	P
+flat	Q
 flats	P
 flight	P
 floor	Q
 folk	P
 following	P
 fondo	P
+font	P
 foot	P
 for	Q
 forge	P
@@ -669,6 +690,7 @@ further	P
 gallery	P
 ganz	P
 garden	Q
+gas	P
 gate	Q
 gates	P
 gave	P
@@ -679,7 +701,7 @@ general	P
 generation	P
 gens	P
 gente	P
-geoffnet	P
+geoffnet	Q
 gerade	P
 german	P
 gern	P
@@ -694,7 +716,7 @@ gewunscht	P
 gibt	Q
 gift	P
 give	Q
-given	P
+given	Q
 gmbh	P
 goes	Q
 going	Q
@@ -727,15 +749,16 @@ groups	P
 grow	P
 grown	P
 groß	P
+große	P
 grun	P
 gruß	P
 gruße	Q
 grußen	P
 gst	P
 guest	P
-guild	P
+guild	Q
 gultig	P
-gustaria	P
+gustaria	Q
 guten	P
 hab	P
 habe	P
@@ -775,15 +798,18 @@ hazel	P
 head	Q
 hear	Q
 heard	P
+heating	P
 heißen	P
 heißt	Q
 hello	Q
+help	P
 hens	P
 her	Q
 herbst	P
 here	Q
 hermano	P
 herr	Q
+herunterladen	P
 heures	P
 heute	P
 hide	P
@@ -809,6 +835,7 @@ holidays	P
 hollow	P
 holz	P
 home	Q
+honest	P
 honey	P
 horaires	P
 horario	Q
@@ -887,6 +914,7 @@ jeudi	Q
 joan	P
 job	Q
 jobs	P
+join	P
 joke	P
 jour	Q
 journee	P
@@ -904,6 +932,8 @@ just	Q
 juste	P
 kann	Q
 karte	P
+kasse	P
+kassenwart	P
 kasten	P
 keep	Q
 keeper	P
@@ -927,6 +957,7 @@ kinder	P
 kindly	P
 kit	P
 kitchen	P
+klart	P
 klein	P
 kleine	P
 know	Q
@@ -939,23 +970,26 @@ kostenlos	P
 kostet	Q
 kunden	P
 kurz	P
+label	P
 lad	P
 ladder	P
 ladders	P
 laden	P
 lady	Q
 laid	P
+laisse	P
 lamp	P
 land	P
 landlord	P
 lane	Q
 lantern	P
-large	P
+large	Q
 las	Q
 lassen	P
 last	Q
 late	Q
 law	Q
+lawn	P
 lay	P
 lead	Q
 leading	P
@@ -975,10 +1009,13 @@ let	Q
 letra	P
 letter	Q
 letters	Q
+leur	P
 leute	P
 level	P
 liability	Q
+libre	P
 licence	Q
+licensed	P
 liebe	P
 lieber	P
 lift	Q
@@ -1000,13 +1037,15 @@ listen	P
 lit	P
 little	Q
 live	P
+livre	P
 llama	Q
 llamar	P
 lleva	P
 llevamos	P
 local	P
 location	P
-lock	P
+lock	Q
+locker	P
 locks	P
 loft	P
 log	P
@@ -1029,6 +1068,7 @@ ltd	Q
 luego	P
 lui	P
 lun	Q
+lunch	P
 lundi	P
 lunes	Q
 luz	P
@@ -1037,6 +1077,7 @@ machine	Q
 macht	Q
 madam	P
 made	Q
+maestro	P
 mai	Q
 mail	Q
 main	Q
@@ -1089,6 +1130,7 @@ mein	Q
 meine	Q
 meinem	P
 meint	Q
+meisterprufung	P
 mejor	P
 member	Q
 members	Q
@@ -1099,6 +1141,7 @@ men	P
 mend	Q
 mended	P
 mending	P
+menores	P
 mention	Q
 mercado	P
 merci	P
@@ -1130,7 +1173,7 @@ mine	P
 minimum	P
 minuted	P
 minutes	Q
-mir	P
+mir	Q
 miss	Q
 missed	P
 mit	Q
@@ -1141,7 +1184,7 @@ mixed	P
 mme	P
 mobile	Q
 moi	Q
-moin	P
+moin	Q
 moins	P
 mois	P
 mon	Q
@@ -1199,10 +1242,11 @@ negro	P
 nehmen	P
 nein	P
 nennen	P
-nephew	P
+nephew	Q
 net	P
 netto	P
 netz	P
+neu	P
 neue	P
 never	Q
 new	Q
@@ -1245,7 +1289,7 @@ noviembre	P
 now	Q
 nuit	P
 number	Q
-numbers	P
+numbers	Q
 numero	P
 nummer	P
 nur	Q
@@ -1261,7 +1305,8 @@ odd	P
 oder	Q
 odile	P
 off	Q
-offen	P
+offen	Q
+offer	P
 offered	P
 office	Q
 offnungszeiten	Q
@@ -1272,7 +1317,7 @@ oktober	Q
 old	Q
 once	Q
 one	Q
-ones	P
+ones	Q
 online	Q
 only	Q
 open	Q
@@ -1322,6 +1367,7 @@ parish	P
 park	P
 parking	P
 parler	P
+parlez	P
 part	Q
 parties	P
 partir	Q
@@ -1329,6 +1375,7 @@ partout	P
 pas	Q
 pasado	P
 past	P
+patient	P
 pay	Q
 pdf	Q
 pedir	P
@@ -1374,6 +1421,7 @@ play	P
 plaza	P
 please	Q
 pls	P
+plumb	P
 plus	Q
 point	P
 pone	P
@@ -1383,6 +1431,7 @@ pongas	P
 pop	P
 por	Q
 porque	P
+port	P
 pose	P
 possible	Q
 post	Q
@@ -1391,6 +1440,7 @@ pots	P
 pound	P
 pounds	Q
 pour	Q
+power	P
 practice	Q
 pre	P
 precio	P
@@ -1400,6 +1450,7 @@ preise	Q
 premier	P
 present	Q
 presents	P
+president	P
 presidenta	P
 presidente	Q
 press	P
@@ -1408,6 +1459,7 @@ presupuesto	P
 prete	P
 price	Q
 prices	Q
+primero	P
 print	Q
 privat	P
 private	Q
@@ -1416,17 +1468,21 @@ pro	Q
 promised	P
 proper	P
 proposed	P
+protokoll	P
 pub	P
 public	Q
 publish	P
 puedan	P
 puerta	P
 puisse	P
+pumps	P
 purchase	P
+push	P
 put	Q
 puts	P
 putting	P
-quand	P
+quai	P
+quand	Q
 quarry	Q
 quatre	P
 quay	Q
@@ -1462,7 +1518,7 @@ redet	P
 reed	P
 reg	P
 regards	P
-register	P
+register	Q
 registered	Q
 registro	P
 rein	P
@@ -1472,6 +1528,7 @@ renewed	P
 repair	Q
 repairs	Q
 reparaciones	P
+repare	P
 reparieren	P
 report	Q
 reports	P
@@ -1499,6 +1556,7 @@ roof	P
 room	Q
 rooms	P
 rope	P
+ropewalk	P
 ros	P
 rosalind	P
 rosshaar	P
@@ -1515,9 +1573,10 @@ runs	Q
 ruth	P
 sab	P
 sabado	Q
-sabados	P
+sabados	Q
 sabe	P
 sabemos	P
+saber	P
 sache	P
 safety	P
 sag	P
@@ -1562,6 +1621,7 @@ schreiben	Q
 schreibt	P
 schrieb	P
 schwarz	P
+scout	P
 sea	P
 search	P
 season	P
@@ -1582,7 +1642,7 @@ selbst	P
 sell	Q
 semaine	P
 semaines	P
-semana	P
+semana	Q
 send	Q
 sent	Q
 sentence	P
@@ -1591,11 +1651,13 @@ september	Q
 septembre	P
 service	Q
 services	Q
+servicing	P
 servus	P
 ses	P
 set	Q
 sets	P
 settled	P
+seul	P
 seule	P
 seven	P
 shall	P
@@ -1611,6 +1673,7 @@ short	Q
 should	Q
 show	Q
 shown	Q
+showroom	P
 shows	P
 shut	Q
 shutters	P
@@ -1637,6 +1700,7 @@ sister	P
 sit	P
 site	Q
 sites	P
+sits	P
 sitzen	P
 sitzt	P
 six	Q
@@ -1644,6 +1708,7 @@ sixty	P
 size	P
 sky	P
 slate	P
+sleeps	P
 slip	P
 slow	P
 sluice	P
@@ -1682,7 +1747,7 @@ soy	Q
 spark	P
 speak	P
 spring	Q
-square	P
+square	Q
 staff	P
 staffed	P
 stage	P
@@ -1720,11 +1785,13 @@ straight	P
 strand	P
 straw	P
 street	Q
+strip	P
 stuck	Q
 studio	P
 stuff	P
 stunde	P
 subject	Q
+subvention	P
 suchen	P
 suis	Q
 summer	Q
@@ -1762,7 +1829,7 @@ tarde	P
 tardes	Q
 tarifs	P
 tarn	P
-tea	P
+tea	Q
 teach	P
 teas	P
 tel	Q
@@ -1773,6 +1840,7 @@ tell	Q
 tells	P
 ten	Q
 tenemos	P
+tenga	P
 tengo	P
 termine	Q
 test	P
@@ -1783,7 +1851,7 @@ than	Q
 thank	P
 thanks	P
 that	Q
-thats	P
+thats	Q
 the	Q
 theatre	P
 their	Q
@@ -1811,6 +1879,7 @@ thumbs	P
 thurs	Q
 thursday	Q
 thursdays	Q
+thwaite	P
 ticket	P
 tickets	P
 tide	P
@@ -1836,6 +1905,7 @@ tom	P
 too	Q
 took	Q
 top	Q
+tops	P
 tor	P
 tous	Q
 tout	Q
@@ -1894,8 +1964,9 @@ unserer	P
 unter	Q
 until	Q
 upload	P
-upper	P
+upper	Q
 urgence	P
+urgencias	P
 use	Q
 used	Q
 ust	Q
@@ -1953,6 +2024,7 @@ vorher	Q
 vorsitzende	P
 vorstand	P
 vorstandssitzung	P
+vos	P
 votre	P
 vous	Q
 wait	P
@@ -1966,7 +2038,7 @@ wanted	Q
 wants	Q
 war	P
 ware	P
-warm	P
+warm	Q
 was	Q
 water	Q
 way	Q
@@ -1991,7 +2063,7 @@ weiter	P
 weiß	Q
 welcome	Q
 well	Q
-wenn	P
+wenn	Q
 went	Q
 wer	Q
 werden	P
@@ -2013,13 +2085,16 @@ whoever	P
 whole	Q
 whose	P
 why	Q
+wichtigste	P
 wide	P
 wie	Q
+wiebke	P
 wieder	P
 wife	Q
 wilf	P
 will	Q
 willow	P
+wind	P
 window	P
 windows	P
 winter	Q

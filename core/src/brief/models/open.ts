@@ -3,12993 +3,13199 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const openModel: LinearModel = {
   classes: ["open","shut"],
-  step: 0.0218,
-  bias: [-0.5773,0.5773],
-  weights: `de %	TJ
-de % 	TJ
-de &	QM
-de & 	QM
-de (	LR
+  step: 0.02139,
+  bias: [-0.5629,0.5629],
+  weights: `de %	XF
+de % 	XF
+de &	RL
+de & 	RL
+de (	KS
 de (0	RL
-de (a	IU
+de (a	GW
 de (b	GW
-de (d	HV
-de (f	UI
-de (i	XF
-de (j	HV
-de (l	KS
-de (m	LR
+de (d	MQ
+de (e	MQ
+de (f	TJ
+de (i	WG
+de (j	FX
+de (k	KS
+de (l	JT
+de (m	MQ
 de (n	YE
-de (s	IU
-de (v	TJ
+de (s	KS
+de (v	SK
 de (w	LR
-de (z	QM
-de +	JT
-de + 	KS
+de +	FX
+de + 	JT
 de +0	KS
-de -0	VH
-de ->	KS
-de /	JT
+de -	RL
+de -0	^A
+de ->	HV
+de /	FX
 de / 	GW
-de 0	TJ
-de 0 	TJ
-de 0,	XF
+de 0	WG
+de 0 	SK
+de 0,	WG
 de 0-	RL
 de 0.	DZ
 de 00	]B
-de 0:	LR
-de 0–	VH
-de a	MQ
-de a 	SK
-de a.	JT
-de ab	QM
-de ac	YE
-de ah	LR
-de al	MQ
-de am	TJ
-de an	MQ
-de ap	WG
-de ar	SK
-de as	QM
+de 0:	MQ
+de 0–	XF
+de a	KS
+de a.	KS
+de ab	KS
+de ac	[C
+de ah	KS
+de ak	LR
+de al	JT
+de am	UI
+de an	LR
+de ap	[C
+de ar	UI
+de as	TJ
 de at	KS
-de au	RL
-de ba	SK
+de au	SK
+de ba	UI
 de be	LR
 de bl	KS
 de bo	[C
-de br	MQ
 de bu	JT
-de bä	LR
-de bü	XF
-de c	KS
-de ce	WG
+de bä	JT
+de bö	QM
+de bü	WG
+de c	FX
+de ca	RL
+de ce	ZD
+de ch	HV
+de cm	UI
 de co	EY
 de d	SK
-de da	JT
+de da	HV
 de de	IU
-de do	TJ
+de di	QM
+de do	XF
 de dr	XF
-de du	EY
-de dü	LR
-de e.	QM
-de ec	DZ
-de eh	TJ
-de ei	QM
-de el	VH
-de em	RL
-de en	:f
+de du	FX
+de dü	JT
+de e	MQ
+de e.	SK
+de ec	EY
+de eh	YE
+de ei	RL
+de el	_@
+de en	C[
 de er	HV
-de es	ZD
-de et	KS
-de eu	LR
-de ex	SK
-de f	MQ
-de fe	WG
-de fi	HV
-de fl	SK
-de fn	QM
-de fo	MQ
-de fr	IU
-de fu	KS
-de fö	FX
+de es	TJ
+de et	GW
+de f	JT
+de fe	VH
+de fi	DZ
+de fl	UI
+de fn	SK
+de fr	JT
+de fu	LR
+de fö	IU
 de g	MQ
-de ga	MQ
+de ga	LR
 de ge	LR
-de gi	]B
-de gl	YE
-de gm	QM
-de go	TJ
-de gr	C[
-de gu	GW
+de gi	YE
+de gl	XF
+de go	ZD
+de gr	DZ
+de gu	HV
 de gä	A^
-de gü	SK
-de h	SK
-de h.	FX
+de gü	TJ
+de h	TJ
+de h.	A^
 de ha	RL
-de he	IU
-de hi	SK
-de ho	]B
-de hr	UI
-de hu	TJ
-de hä	RL
-de hö	QM
-de hü	HV
+de he	JT
+de ho	ZD
+de hr	ZD
+de hu	XF
+de hä	SK
+de hö	LR
+de hü	DZ
 de i	QM
-de i.	JT
+de i.	LR
 de ic	MQ
-de id	HV
-de if	SK
+de id	EY
 de ih	IU
-de im	RL
-de in	TJ
-de it	DZ
-de j	RL
-de ja	KS
-de je	YE
+de im	TJ
+de in	SK
+de it	EY
+de ja	IU
+de je	VH
+de ju	QM
 de jä	QM
 de jö	VH
-de ke	A^
-de kg	YE
-de ki	[C
+de ka	MQ
+de ke	?a
+de kg	VH
+de ki	XF
 de kl	RL
 de kn	RL
-de ko	UI
-de kr	WG
-de ku	A^
-de kw	VH
+de ko	VH
+de kr	SK
+de ku	?a
+de kw	UI
 de kö	IU
-de kü	LR
-de l	LR
-de la	WG
-de le	KS
-de lg	LR
-de li	>b
-de lo	EY
-de lu	UI
-de lä	UI
-de m	KS
-de ma	LR
-de mb	KS
-de me	RL
-de mi	KS
-de mm	QM
-de mo	YE
+de la	XF
+de le	MQ
+de lg	FX
+de li	?a
+de lo	KS
+de lu	SK
+de lä	TJ
+de m	LR
+de mb	LR
+de mi	IU
+de mm	RL
+de mo	WG
 de mu	JT
-de mw	TJ
-de mö	DZ
-de n	LR
+de mw	VH
+de mä	RL
+de mö	IU
+de n	IU
 de na	LR
-de ne	GW
-de ni	KS
+de ne	HV
+de ni	LR
 de no	HV
-de nr	VH
+de nr	[C
 de nu	JT
-de nö	VH
-de o	MQ
-de ob	FX
-de od	RL
-de oh	VH
-de ok	KS
-de ol	YE
-de on	C[
-de or	JT
-de os	FX
-de p	DZ
-de pa	GW
-de pd	IU
-de pe	IU
-de pf	SK
-de pi	IU
-de pl	XF
-de pr	EY
-de pu	XF
+de nö	WG
+de nü	LR
+de ob	EY
+de od	KS
+de of	QM
+de oh	YE
+de ok	LR
+de ol	ZD
+de om	RL
+de on	?a
+de op	RL
+de or	KS
+de os	DZ
+de ot	KS
+de p	C[
+de pa	FX
+de pd	HV
+de pe	KS
+de pf	TJ
+de pi	MQ
+de pl	UI
+de po	QM
+de pr	DZ
+de pu	YE
 de q	YE
 de qu	YE
-de r	LR
-de ra	KS
-de re	IU
-de ri	[C
-de ro	LR
-de ru	SK
-de rä	UI
-de s	MQ
-de s'	JT
-de sa	UI
-de sc	QM
-de sh	JT
-de so	IU
-de sp	UI
-de st	KS
-de su	A^
-de t	QM
-de ta	ZD
-de te	IU
-de th	IU
-de to	KS
-de tr	YE
-de ts	GW
-de tu	SK
-de tä	ZD
-de tü	SK
-de u	TJ
-de u.	LR
+de ra	JT
+de re	FX
+de ri	]B
+de ro	IU
+de ru	TJ
+de rä	SK
+de s	KS
+de s'	HV
+de sa	TJ
+de se	MQ
+de sh	GW
+de so	HV
+de sp	SK
+de st	LR
+de su	@_
+de ta	]B
+de te	MQ
+de th	EY
+de ti	KS
+de to	JT
+de tr	XF
+de ts	HV
+de tä	SK
+de tü	RL
+de u	SK
+de u.	KS
 de uh	XF
-de ui	VH
-de ul	VH
+de ui	WG
+de ul	YE
 de un	SK
-de us	RL
-de v	HV
-de v.	RL
+de ur	TJ
+de us	SK
+de v	JT
+de v.	SK
 de va	SK
-de ve	MQ
-de vi	HV
-de vo	MQ
+de ve	JT
+de vi	GW
+de vo	GW
 de w	MQ
-de wa	VH
-de we	JT
-de wi	TJ
+de wa	WG
+de we	KS
+de wi	RL
 de wo	QM
-de wu	KS
-de wä	KS
-de wü	?a
-de x	HV
-de xa	HV
-de y	TJ
-de yo	RL
-de yı	RL
-de z	RL
-de ze	EY
-de zi	QM
+de wu	HV
+de wä	IU
+de wü	A^
+de x	IU
+de xa	IU
+de yo	QM
+de yı	UI
+de z	QM
+de za	KS
+de ze	JT
+de zi	RL
 de zu	SK
-de zw	YE
+de zw	ZD
 de |	QM
 de | 	QM
-de ·	FX
-de · 	FX
-de ä	QM
-de äl	WG
+de ·	GW
+de · 	GW
+de äl	YE
 de är	IU
-de ö	SK
+de ö	QM
 de öf	KS
 de öl	WG
-de ü	KS
-de üb	KS
-de –	JT
-de – 	JT
-de „	GW
-de „d	SK
-de „e	KS
-de „g	HV
-de „h	LR
-de „m	FX
+de ü	LR
+de üb	LR
+de –	IU
+de – 	IU
+de „	EY
+de „d	QM
+de „e	FX
+de „g	FX
+de „h	KS
+de „m	JT
 de „p	JT
-de „s	JT
-de „w	KS
-de €	WG
-de € 	VH
-de €)	TJ
-de €,	UI
-de €.	WG
-de! 	HV
-de! |	SK
+de „s	DZ
+de „w	IU
+de €	XF
+de € 	UI
+de €)	RL
+de €,	TJ
+de €.	VH
+de! 	GW
+de! |	RL
 de!!	KS
 de!! 	KS
-de!)	SK
-de% 	TJ
-de% m	SK
+de!)	QM
+de% 	XF
+de% m	VH
 de% u	SK
-de& 	QM
-de& c	LR
-de& s	UI
-de'l	IU
-de'll	IU
-de's	XF
-de's 	XF
+de& 	RL
+de& s	VH
+de'l	JT
+de'll	JT
+de's	ZD
+de's 	ZD
 de(0	RL
-de(0 	SK
-de(0.	JT
-de(00	VH
-de(a	IU
-de(au	LR
+de(0 	TJ
+de(0.	IU
+de(00	UI
+de(a	GW
+de(ab	QM
+de(au	JT
 de(b	GW
-de(d	HV
-de(da	LR
-de(f	UI
-de(fr	UI
-de(i	XF
-de(in	XF
-de(j	HV
+de(d	MQ
+de(da	SK
+de(e	MQ
+de(eh	MQ
+de(f	TJ
+de(fr	TJ
+de(i	WG
+de(in	WG
+de(j	FX
 de(ju	JT
-de(l	KS
-de(m	LR
+de(k	KS
+de(ka	HV
+de(l	JT
+de(m	MQ
 de(n	YE
 de(nu	YE
-de(s	IU
-de(v	TJ
+de(s	KS
+de(v	SK
 de(w	LR
-de(z	QM
-de) 	FX
-de) u	TJ
-de) |	FX
-de),	XF
-de), 	XF
-de).	MQ
-de). 	MQ
-de+ 	KS
+de) 	HV
+de) u	RL
+de) |	GW
+de),	WG
+de), 	WG
+de+ 	JT
 de+0	KS
 de+00	KS
-de, 0	_@
-de, b	UI
-de, c	JT
-de, d	IU
-de, e	LR
-de, f	WG
-de, g	SK
-de, h	MQ
-de, j	TJ
-de, k	RL
+de, 	LR
+de, 0	^A
+de, a	RL
+de, b	TJ
+de, c	IU
+de, d	GW
+de, e	JT
+de, f	XF
+de, h	QM
+de, i	MQ
+de, j	RL
+de, k	UI
 de, l	RL
-de, m	SK
-de, n	MQ
-de, o	SK
-de, p	HV
-de, s	WG
-de, t	GW
-de, u	c=
+de, n	LR
+de, o	VH
+de, p	JT
+de, r	RL
+de, s	QM
+de, t	DZ
+de, u	a?
 de, v	KS
-de, w	JT
-de, x	JT
-de, z	UI
-de, ü	YE
-de, „	KS
+de, w	LR
+de, x	GW
+de, z	[C
+de, ü	a?
+de, „	@_
 de,0	EY
 de,0 	UI
-de,00	DZ
+de,00	EY
 de- 	TJ
-de-,	TJ
-de-, 	TJ
-de-0	UI
-de-00	TJ
-de->	KS
-de-> 	KS
-de-a	b>
-de-al	^A
-de-b	EY
-de-br	EY
-de-d	TJ
-de-f	YE
-de-fe	VH
-de-h	XF
-de-hi	XF
-de-i	SK
-de-in	YE
-de-k	TJ
-de-l	^A
-de-la	^A
-de-m	QM
-de-o	ZD
-de-r	MQ
-de-s	JT
-de-se	KS
+de-,	XF
+de-, 	XF
+de-0	WG
+de-00	UI
+de->	HV
+de-> 	HV
+de-a	[C
+de-al	YE
+de-b	HV
+de-br	GW
+de-d	QM
+de-f	ZD
+de-fe	XF
+de-fr	WG
+de-h	SK
+de-hi	SK
+de-i	VH
+de-id	SK
+de-in	VH
+de-k	ZD
+de-l	YE
+de-la	YE
+de-n	QM
+de-o	SK
+de-r	LR
+de-s	GW
+de-se	MQ
 de-t	RL
-de-u	SK
-de-up	RL
-de-w	C[
-de-we	FX
-de. 	UI
-de. 0	YE
-de. a	KS
-de. b	LR
-de. d	^A
-de. e	QM
-de. f	HV
-de. h	JT
-de. j	[C
-de. l	MQ
-de. m	LR
-de. o	LR
-de. r	RL
-de. s	IU
-de. t	@_
-de. u	IU
-de. v	GW
-de. w	B]
-de. z	ZD
-de.)	UI
-de.),	WG
-de.,	JT
-de., 	JT
-de.-	VH
-de.-i	VH
-de.0	KS
-de.0.	MQ
-de.;	SK
-de.; 	SK
-de.e	QM
-de.ex	QM
+de-u	UI
+de-up	QM
+de-w	EY
+de-we	GW
+de. 	SK
+de. 0	]B
+de. b	GW
+de. d	UI
+de. f	DZ
+de. h	IU
+de. j	ZD
+de. l	RL
+de. m	IU
+de. n	MQ
+de. o	JT
+de. r	QM
+de. s	HV
+de. t	A^
+de. u	GW
+de. v	FX
+de. w	@_
+de. z	[C
+de.)	SK
+de.) 	MQ
+de.),	XF
+de.,	IU
+de., 	IU
+de.-	SK
+de.-i	SK
+de.0	MQ
+de.;	VH
+de.; 	VH
+de.e	RL
+de.ex	RL
 de.s	EY
-de.–	g9
+de.–	f:
 de.– 	d<
-de.–/	WG
-de.–0	ZD
-de.–d	XF
-de.“	HV
-de.“ 	HV
-de/ 	JT
-de/m	UI
-de/m²	UI
-de/n	KS
-de0 	YE
-de0 %	TJ
-de0 (	RL
-de0 a	KS
-de0 b	WG
-de0 d	VH
-de0 e	SK
-de0 f	RL
-de0 g	XF
-de0 h	e;
-de0 i	JT
-de0 j	JT
-de0 k	b>
-de0 l	YE
-de0 m	WG
-de0 n	GW
-de0 o	TJ
-de0 p	b>
+de.–/	RL
+de.–0	TJ
+de.–d	RL
+de.“	FX
+de.“ 	FX
+de/ 	FX
+de/m	SK
+de/m²	SK
+de/n	IU
+de0 	XF
+de0 %	XF
+de0 (	QM
+de0 0	QM
+de0 a	GW
+de0 b	XF
+de0 c	UI
+de0 d	UI
+de0 e	QM
+de0 f	UI
+de0 g	^A
+de0 h	c=
+de0 i	HV
+de0 j	MQ
+de0 k	VH
+de0 l	TJ
+de0 m	[C
+de0 n	IU
+de0 o	RL
+de0 p	[C
 de0 r	QM
-de0 t	JT
-de0 u	YE
-de0 v	B]
-de0 w	QM
-de0 |	MQ
-de0 ·	FX
+de0 s	RL
+de0 t	LR
+de0 u	XF
+de0 v	GW
+de0 w	RL
+de0 |	JT
+de0 ·	GW
 de0 €	WG
-de0)	KS
+de0)	JT
 de0) 	HV
-de0),	QM
+de0),	RL
 de0, 	UI
 de0,0	EY
-de0-	QM
-de0-0	QM
+de0-	SK
+de0-0	SK
 de0.	QM
-de0. 	TJ
-de0.,	MQ
-de0.0	KS
-de0.–	g9
-de00	_@
-de00 	XF
-de00)	KS
-de00,	MQ
-de00-	QM
-de00.	k5
+de0. 	QM
+de0.,	LR
+de0.0	MQ
+de0.–	e;
+de00	^A
+de00 	WG
+de00)	JT
+de00,	LR
+de00-	SK
+de00.	i7
 de000	[C
-de00:	GW
-de00;	MQ
-de0:	EY
+de00:	FX
+de00;	LR
+de0:	DZ
+de0: 	MQ
 de0:0	EY
-de0;	MQ
-de0; 	MQ
-de0–	RL
-de0–0	RL
-de: 	IU
-de: e	ZD
-de: i	JT
-de: k	]B
+de0;	LR
+de0; 	LR
+de0–	TJ
+de0–0	TJ
+de: e	WG
+de: f	LR
+de: g	MQ
+de: i	GW
+de: k	TJ
 de: m	VH
-de: r	LR
+de: r	KS
 de: s	TJ
-de: t	SK
-de: z	XF
-de: „	GW
+de: t	RL
+de: w	RL
+de: z	QM
+de: „	EY
 de:0	EY
-de:00	JT
-de; 	JT
+de:00	KS
+de; 	GW
 de; 0	LR
-de; b	MQ
-de; d	IU
-de; f	KS
-de; s	]B
-de> 	KS
-de? 	/q
-de@b	WG
-de@be	TJ
-de@bo	YE
-de@e	SK
-de@el	SK
-de@k	YE
-de@o	RL
-de@p	JT
-de@r	]B
-de@s	VH
-dea (	LR
-dea 0	^A
-dea b	C[
-dea e	JT
-dea f	UI
-dea g	LR
-dea h	TJ
-dea k	ZD
-dea l	KS
-dea p	KS
-dea r	XF
-dea s	SK
-dea t	SK
-dea v	GW
-dea w	XF
+de; b	JT
+de; d	HV
+de; f	IU
+de; s	YE
+de> 	HV
+de? 	2n
+de@b	SK
+de@be	XF
+de@bo	RL
+de@e	YE
+de@el	YE
+de@h	XF
+de@k	ZD
+de@o	UI
+de@p	MQ
+de@r	YE
+de@s	YE
+dea (	MQ
+dea 0	i7
+dea a	QM
+dea b	@_
+dea e	GW
+dea f	ZD
+dea g	KS
+dea i	HV
+dea k	^A
+dea l	IU
+dea p	MQ
+dea r	UI
+dea s	RL
+dea t	QM
+dea v	C[
+dea w	TJ
 dea z	QM
-dea,	LR
-dea, 	LR
-deaal	_@
-deaar	RL
-deaat	JT
-deab	TJ
-deab 	VH
-deaba	KS
-deabe	JT
+deaa	RL
+deaal	[C
+deaar	UI
+deaat	LR
+deab	QM
+deab 	YE
+deaba	HV
 deabg	HV
-deabh	LR
-deabi	YE
-deabm	TJ
-deabo	MQ
-deabr	SK
-deabs	IU
-dead 	IU
-deade	RL
-deadr	HV
-deae	UI
-deafe	JT
-deaff	HV
-deafn	TJ
-deafü	HV
-deag	MQ
-deag 	IU
-deag)	SK
-deag,	TJ
-deag.	UI
-deagd	LR
-deage	RL
-deagi	MQ
-deags	XF
-deagt	EY
-deahi	MQ
+deabh	KS
+deabi	WG
+deabm	UI
+deabr	RL
+deabs	LR
+deac	RL
+deach	TJ
+deack	LR
+dead	MQ
+dead 	GW
+deadr	FX
+deadt	QM
+deae	RL
+deaf	SK
+deafe	KS
+deaff	JT
+deafn	UI
+deafü	DZ
+deag)	QM
+deag,	QM
+deag.	SK
+deagd	KS
+deags	RL
+deagt	HV
+deah	LR
+deahi	JT
+deahl	SK
 deahm	JT
-deahn	MQ
-deaht	RL
-deak	FX
-deake	LR
-deakt	FX
-deal,	UI
-deal.	SK
-deald	ZD
+deahn	KS
+deahr	LR
+deaht	TJ
+deail	MQ
+deain	RL
+deak	GW
+deake	JT
+deakt	EY
+deal	TJ
+deal 	SK
+deal,	XF
+deal.	QM
+deald	]B
 deale	LR
-dealf	XF
-deali	UI
-dealk	KS
+dealf	VH
+deali	TJ
+dealk	LR
 deall	MQ
-dealp	UI
-deals	DZ
+dealo	KS
+dealp	TJ
+deals	FX
 dealt	RL
-deam 	WG
-deame	>b
-deamm	IU
-deams	SK
-deamt	SK
+deam 	UI
+deame	A^
+deami	MQ
+deamm	JT
+deams	UI
+deamt	TJ
 dean	QM
-dean 	QM
 dean,	RL
-dean.	HV
+dean.	JT
 deana	QM
-deanb	C[
+deanb	B]
 deand	MQ
-deane	SK
-deanf	QM
-deang	TJ
-deanh	EY
-deani	e;
+deane	UI
+deanf	TJ
+deang	VH
+deanh	DZ
+deani	[C
 deank	C[
-deann	UI
+deanl	RL
+deann	QM
 deanp	SK
-deans	JT
-deant	LR
+deanr	LR
+deans	KS
 deanw	B]
-deanz	KS
 deap	YE
 deape	[C
 deapp	A^
-deapr	VH
-dear 	JT
-dear,	HV
-dear.	HV
-deara	ZD
-dearb	LR
-deard	KS
+deapr	WG
+dear 	LR
+dear,	IU
+dear.	GW
+deara	c=
+dearb	KS
+dearc	MQ
+deard	IU
 deare	[C
-dearf	TJ
-dearg	]B
-deari	_@
-deark	GW
-dearl	TJ
-dearm	LR
-dearr	XF
-dears	EY
-deart	SK
-dearz	=c
-dearü	FX
-deas	IU
-deas 	DZ
-deas,	GW
-deas.	MQ
-deas?	EY
-dease	TJ
-deasm	UI
-deass	SK
-deast	UI
-deat 	GW
-deat,	WG
-deat.	MQ
-deata	SK
-deate	QM
-deatf	DZ
-death	GW
+dearf	VH
+dearg	XF
+deari	]B
+deark	KS
+dearl	RL
+dearm	QM
+dearr	VH
+dears	@_
+deart	QM
+dearz	>b
+dearü	HV
+deas	MQ
+deas 	FX
+deas,	EY
+deas?	KS
+dease	QM
+deasm	WG
+deass	VH
+deat	LR
+deat 	HV
+deat,	[C
+deat.	JT
+deata	VH
+deatf	C[
+death	KS
 deatm	VH
-deatt	UI
-deatu	VH
-deatz	MQ
-deau	WG
-deau 	IU
+deato	WG
+deats	MQ
+deatt	SK
+deatu	]B
+deatz	QM
+deatü	TJ
+deau	[C
+deau 	GW
 deau,	IU
-deau-	QM
-deaub	VH
-deauc	YE
-deaud	HV
-deaue	ZD
-deauf	TJ
-deaug	LR
-deauh	QM
-deaul	SK
-deaum	ZD
-deaun	FX
-deaup	GW
-deaur	SK
-deaus	SK
-deaut	YE
-deauw	ZD
-deauß	KS
+deau-	SK
+deaub	WG
+deauc	UI
+deaud	FX
+deaue	VH
+deauf	QM
+deauh	RL
+deaul	UI
+deaum	WG
+deaun	B]
+deaup	MQ
+deaur	VH
+deaus	XF
+deaut	ZD
+deauw	WG
+deauß	JT
 deav	LR
 deave	GW
-deavo	QM
-deax	MQ
-deax 	]B
-deay	QM
+deavo	UI
+deax 	TJ
+deay	RL
 deaz	QM
-deaß	RL
-deaße	SK
+deazu	KS
+deaß	TJ
+deaß 	SK
+deaße	RL
 deb 	IU
-deb 0	VH
-deb a	XF
-deb d	IU
-deb e	FX
-deb f	XF
-deb g	FX
+deb 0	YE
+deb a	UI
+deb d	B]
+deb e	EY
+deb f	^A
+deb g	GW
 deb h	LR
 deb i	QM
-deb m	SK
-deb n	JT
-deb o	GW
-deb s	IU
-deb w	;e
-deb z	[C
-deb |	ZD
-deb,	JT
-deb, 	JT
+deb m	LR
+deb n	GW
+deb o	KS
+deb s	KS
+deb u	IU
+deb w	C[
+deb z	a?
+deb |	YE
+deb,	LR
+deb, 	LR
 deb.	C[
-deb. 	FX
-deba	VH
-debac	QM
-debah	YE
-debal	FX
-deban	FX
-debat	HV
-debau	^A
-debb	TJ
-debd	JT
-debe	RL
-debe 	C[
-debe,	LR
-debe.	UI
-debea	a?
-debeb	QM
-debed	SK
-debee	^A
-debeg	WG
-debeh	UI
-debei	XF
+deb. 	DZ
+deba	YE
+debah	a?
+debal	GW
+deban	JT
+debar	MQ
+debat	EY
+debau	_@
+debb	YE
+debd	KS
+debe	TJ
+debe 	IU
+debe,	FX
+debe.	QM
+debea	b>
+debeb	KS
+debed	TJ
+debee	]B
+debeg	VH
+debeh	SK
+debei	TJ
+debek	SK
 debel	SK
-deben	KS
-deber	HV
+deben	MQ
+deber	IU
 debes	KS
-debet	LR
-debev	RL
-debew	JT
-debez	IU
-debf	XF
-debfr	XF
+debet	JT
+debev	WG
+debew	KS
+debez	>b
+debf	UI
+debfr	UI
 debg	HV
-debge	>b
-debh	QM
-debh,	SK
-debho	LR
-debia	GW
-debie	SK
-debil	EY
-debin	UI
-debio	VH
-debis	ZD
-debit	C[
-debl	JT
-debla	B]
-deble	KS
-deblo	SK
-debma	JT
-debn	MQ
-debni	MQ
+debge	DZ
+debh	MQ
+debh 	RL
+debh,	TJ
+debho	KS
+debia	EY
+debil	?a
+debin	WG
+debio	UI
+debis	]B
+debit	@_
+debk	KS
+debke	KS
+debl	LR
+debla	A^
+deble	EY
+deblo	UI
+debm	RL
+debma	KS
+debn	KS
+debni	KS
 debo	RL
-debod	FX
-debog	SK
-deboo	VH
-debot	IU
-debou	MQ
-debr	SK
-debra	LR
-debre	UI
-debri	VH
-debro	GW
-debru	EY
-debrü	WG
-debs	SK
-debse	A^
-debsf	RL
-debst	UI
+debod	JT
+debog	QM
+deboo	UI
+debot	GW
+debr	RL
+debra	KS
+debre	TJ
+debri	TJ
+debro	MQ
+debru	HV
+debrü	d<
+debs	UI
+debsc	SK
+debse	GW
+debsf	YE
+debst	WG
 debt	LR
-debt.	FX
+debt 	QM
+debt.	EY
+debu	RL
 debuc	UI
-debud	GW
-debue	VH
-debun	SK
-debur	HV
-debä	LR
-debän	LR
-debü	ZD
-debüc	ZD
-debür	UI
-dec-	WG
-deca	XF
-dece	VH
+debud	LR
+debue	XF
+debun	TJ
+debur	GW
+debä	JT
+debän	JT
+debö	QM
+debög	QM
+debü	YE
+debüc	XF
+debür	VH
+dec-	UI
+deca	^A
+decar	SK
+dece	SK
+dece 	RL
 dech	SK
-dech 	MQ
-dech)	WG
-dech,	RL
+dech 	LR
+dech)	XF
 dech.	QM
-dech;	HV
-dechb	IU
-dechf	KS
-dechg	WG
+dech:	GW
+dech;	LR
+dechf	LR
+dechg	]B
 dechh	QM
-dechi	LR
-dechm	RL
+dechi	QM
+dechm	XF
 dechn	TJ
-dechp	SK
-dechr	JT
+decho	SK
+dechp	QM
+dechr	GW
 dechs	^A
-decht	MQ
-dechu	TJ
+decht	KS
+dechu	QM
 dechw	IU
-dechz	SK
 dechä	RL
-dechö	;e
-deci	XF
-deck	SK
-deck 	TJ
-deck.	KS
-deckb	KS
-decke	MQ
+dechö	A^
+dechü	QM
+deci	TJ
+deck 	SK
+deck,	MQ
+deckb	IU
 deckh	WG
-decki	RL
+decki	QM
 decks	A^
-deckt	XF
-decl	KS
-deco	DZ
+deckt	WG
+decle	QM
+decm	UI
+decm 	UI
+deco	B]
 deco.	SK
 decom	JT
-decoo	@_
+decoo	FX
 ded 	TJ
-ded 0	YE
-ded a	YE
+ded 0	ZD
+ded a	_@
 ded b	JT
 ded d	UI
-ded e	[C
-ded f	MQ
-ded g	UI
-ded h	C[
-ded i	SK
-ded j	XF
-ded k	HV
-ded l	YE
-ded m	VH
-ded n	JT
-ded o	YE
-ded p	TJ
-ded r	KS
-ded s	LR
-ded t	KS
-ded u	QM
-ded v	QM
-ded w	LR
-ded |	]B
-ded,	HV
-ded, 	HV
-ded-	GW
-ded.	QM
-ded. 	WG
-ded.e	WG
-ded@	b>
+ded e	ZD
+ded f	LR
+ded g	TJ
+ded h	DZ
+ded i	UI
+ded j	_@
+ded k	GW
+ded l	XF
+ded m	UI
+ded n	HV
+ded o	VH
+ded p	SK
+ded s	JT
+ded t	MQ
+ded u	RL
+ded |	TJ
+ded,	IU
+ded, 	IU
+ded-	EY
+ded. 	XF
+ded.e	RL
+ded@	^A
 deda	LR
-deda 	LR
-deda.	ZD
-dedac	TJ
-dedaf	HV
-dedag	KS
-dedah	MQ
-dedai	RL
-dedal	WG
-dedam	UI
-dedan	EY
-dedar	RL
-dedas	EY
-dedat	GW
+deda 	MQ
+deda.	WG
+dedac	VH
+dedaf	DZ
+dedag	GW
+dedai	SK
+dedal	RL
+dedam	YE
+dedan	C[
+dedas	FX
+dedat	DZ
 dedau	GW
-dedav	QM
-dedb	VH
-dedd	XF
-dede 	LR
+dedav	UI
+dedaz	MQ
+dedb	WG
+dedd	ZD
+dede 	MQ
 dede)	KS
-dede,	UI
-dede0	XF
-dedea	HV
+dede,	]B
+dede.	DZ
+dede0	[C
+dedea	GW
+dedec	VH
 dedei	WG
-dedel	XF
-dedem	MQ
-deden	VH
-deder	IU
-dedes	JT
-dedet	VH
-dedeu	IU
-dedez	YE
+dedel	YE
+dedem	LR
+deden	RL
+deder	LR
+dedes	LR
+dedet	XF
+dedeu	GW
+dedez	UI
 dedf	GW
 dedg	HV
-dedga	RL
-dedge	KS
-dedh	A^
-dedi	MQ
-dedi 	JT
+dedge	JT
+dedh	IU
+dedi 	MQ
 dedi,	QM
-dedic	SK
-dedin	HV
-dedip	TJ
-dedir	TJ
-dedis	<d
-dedk	QM
+dedin	EY
+dedip	UI
+dedir	QM
+dedis	EY
 dedl	MQ
-dedl 	XF
-dedli	C[
-dedm	RL
-dedme	RL
-dedn	FX
+dedl 	VH
+dedle	MQ
+dedli	9g
+dedm	SK
+dedme	SK
+dedn	DZ
 dedne	FX
 dednr	UI
-dednu	LR
-dedo	RL
+dednu	IU
+dedo	UI
 dedo 	UI
 dedo,	QM
-dedo.	XF
+dedo.	RL
 dedok	KS
-dedon	SK
+dedon	VH
 dedor	MQ
 dedow	KS
-dedr	VH
-dedr.	RL
-dedra	LR
-dedre	XF
-dedri	KS
-dedru	EY
-dedrü	VH
-deds	IU
-dedsa	B]
-dedsc	B]
-dedss	JT
+dedr	TJ
+dedr.	SK
+dedre	]B
+dedri	HV
+dedru	B]
+dedrü	YE
+deds	LR
+deds 	QM
+dedsa	GW
+dedss	HV
 dedt	QM
-dedt 	RL
-dedu	GW
+dedu	DZ
 dedu 	HV
-dedun	IU
-dedur	MQ
+dedun	FX
 dedv	VH
 dedve	VH
-dedw	SK
-dedwe	XF
-dedwi	RL
-dedy	HV
-dedy 	RL
-dedü	LR
-dedür	LR
-dedı	RL
-dedız	RL
+dedw	TJ
+dedwa	KS
+dedwe	^A
+dedwi	SK
+dedy	JT
+dedy 	QM
+dedü	JT
+dedür	JT
+dedı	VH
+dedız	UI
 dee 	JT
 dee (	MQ
-dee 0	SK
+dee 0	VH
 dee a	MQ
-dee b	RL
-dee c	KS
-dee d	MQ
-dee e	MQ
-dee f	JT
-dee h	XF
-dee i	EY
-dee j	FX
-dee k	IU
-dee l	GW
+dee b	SK
+dee c	HV
+dee e	JT
+dee f	IU
+dee h	UI
+dee i	B]
+dee j	HV
+dee k	HV
+dee l	>b
+dee m	KS
 dee o	HV
-dee p	SK
+dee p	QM
+dee r	QM
 dee s	GW
-dee u	KS
-dee v	LR
+dee v	KS
 dee w	QM
-dee z	JT
-dee |	[C
-dee ö	SK
-dee ü	FX
-dee „	@_
-dee!	KS
-dee'	QM
+dee z	IU
+dee |	YE
+dee ö	QM
+dee ü	JT
+dee „	GW
+dee!	JT
+dee'	SK
 dee)	JT
-dee) 	MQ
-dee),	JT
-dee,	QM
-dee, 	QM
-dee-	TJ
-dee.	VH
-dee. 	XF
-dee.e	^A
-dee.“	HV
-dee0	XF
-dee00	XF
+dee),	LR
+dee,	SK
+dee, 	SK
+dee.	SK
+dee. 	TJ
+dee.e	]B
+dee.“	GW
+dee0	[C
+dee00	[C
 dee:	JT
 dee: 	JT
 dee?	@_
 dee? 	@_
-deea	QM
-deean	EY
+deean	GW
 deear	IU
-deeas	IU
+deeas	MQ
 deeat	]B
-deeb	MQ
-deeb 	MQ
-deeba	ZD
-deebe	KS
-deebi	QM
-deebn	@_
-deebo	C[
-deebr	RL
+deeb	KS
+deeba	[C
+deebi	UI
+deebk	KS
+deebn	DZ
+deebo	@_
+deebr	VH
 deebs	VH
-deebu	JT
-deec	SK
-deech	SK
+deebu	EY
+deec	UI
+deech	UI
 deeck	TJ
-deed	VH
-deed@	UI
-deeda	XF
+deed	SK
+deed 	RL
+deed@	SK
+deeda	YE
 deede	MQ
-deedg	UI
-deeds	JT
-deedt	[C
-deee	UI
-deee 	_@
-deee,	QM
+deedg	SK
+deeds	MQ
+deee	SK
+deee 	]B
 deeeh	EY
-deeep	LR
-deeer	XF
-deeet	SK
-deef	QM
-deef 	UI
+deeep	RL
+deeer	WG
+deef 	XF
 deefa	VH
-deeff	JT
+deeff	MQ
 deefl	XF
-deefr	A^
-deefä	C[
-deefü	GW
-deeg	SK
-deeg 	[C
-deeg,	FX
-deeg.	IU
-deega	LR
-deege	SK
-deegi	LR
+deefr	JT
+deefä	EY
+deefü	KS
+deeg	RL
+deeg 	]B
+deeg,	IU
+deeg.	EY
+deega	MQ
+deege	TJ
 deegl	LR
-deego	YE
+deego	SK
 deegr	^A
 deegt	LR
-deeh	RL
-deeha	]B
-deehe	MQ
-deehl	VH
+deegu	QM
+deeh	UI
+deeha	XF
+deehe	HV
+deehl	TJ
 deehm	XF
-deehn	MQ
-deehr	SK
-deeht	JT
+deehr	TJ
+deeht	KS
 deehö	RL
-deei 	^A
-deei,	RL
-deei-	]B
-deei.	_@
-deei@	SK
-deeib	FX
-deeid	TJ
-deeie	FX
-deeif	TJ
+deei 	_@
+deei,	TJ
+deei-	ZD
+deei.	TJ
+deei@	WG
+deeib	C[
+deeic	JT
+deeid	RL
+deeie	GW
+deeif	ZD
 deeig	YE
-deeih	YE
-deeik	YE
-deeil	SK
-deein	JT
-deeit	RL
-deeiw	WG
-deeiz	DZ
-deeiß	JT
-deek	RL
-deeko	LR
+deeih	ZD
+deeik	QM
+deeil	UI
+deein	MQ
+deeit	TJ
+deeiw	UI
+deeiz	GW
+deeiß	KS
+deek	SK
+deek 	QM
+deekl	KS
 deel	SK
 deel 	IU
-deel,	SK
-deel.	TJ
-deela	DZ
+deel,	QM
+deel.	RL
+deela	IU
+deelb	RL
 deelc	FX
-deeld	QM
-deele	QM
-deelf	LR
+deele	UI
+deelf	JT
 deelg	JT
-deeli	d<
-deell	MQ
-deelm	YE
-deeln	RL
-deelw	VH
-deelö	RL
+deeli	b>
+deell	IU
+deelm	VH
+deeln	QM
+deelt	SK
+deelw	TJ
+deelö	[C
+deem	RL
 deem 	MQ
-deemb	MQ
-deeme	YE
-deemi	VH
-deemü	LR
-deen 	RL
-deen)	TJ
-deen-	VH
-deen.	JT
-deen:	IU
+deemb	SK
+deeme	WG
+deemi	XF
+deemü	GW
+deen!	JT
+deen)	QM
+deen-	WG
+deen.	LR
+deen:	TJ
 deen;	LR
-deen?	?a
-deen@	c=
-deena	KS
-deenb	UI
+deen?	C[
+deen@	]B
+deena	HV
+deenb	WG
 deend	IU
-deene	WG
+deene	RL
 deenf	UI
 deeng	QM
 deenh	QM
-deenk	ZD
+deeni	GW
+deenk	[C
 deenl	VH
-deenn	FX
-deeno	KS
-deenp	QM
-deenr	VH
-deens	c=
-deent	MQ
-deenw	ZD
-deen“	SK
-deeo	QM
-deeon	WG
-deeor	KS
-deep	QM
-deepa	UI
-deepe	]B
-deepl	LR
-deepp	XF
-deer	SK
-deer!	MQ
-deer)	MQ
-deer,	MQ
-deer-	QM
-deer.	FX
-deer:	JT
-deer;	QM
-deera	RL
-deerb	UI
-deere	b>
-deerf	LR
-deerg	KS
+deenm	UI
+deenn	IU
+deeno	JT
+deenr	XF
+deens	^A
+deent	IU
+deenw	YE
+deenz	RL
+deen“	TJ
+deeo	RL
+deeon	TJ
+deeor	JT
+deep	RL
+deepa	SK
+deepe	TJ
+deepl	KS
+deepp	VH
+deer	QM
+deer 	QM
+deer)	KS
+deer-	RL
+deer.	EY
+deer:	KS
+deera	VH
+deerb	TJ
+deerd	LR
+deere	^A
 deerh	EY
-deerk	UI
-deerl	DZ
-deerm	RL
-deern	C[
-deero	ZD
-deerp	SK
-deerr	B]
-deers	HV
-deert	QM
-deeru	VH
-deerv	LR
+deerk	SK
+deerl	@_
+deerm	QM
+deern	FX
+deero	[C
+deerp	UI
+deerr	@_
+deers	JT
+deeru	WG
 deerw	XF
-deerä	YE
-deerö	JT
-deer“	IU
+deerz	MQ
+deerä	UI
+deerö	HV
+deer“	HV
 dees	LR
-dees,	UI
-dees.	FX
-deesa	;e
+dees,	TJ
+dees.	IU
+deesa	=c
 deesc	SK
 deese	UI
-deesh	DZ
+deesh	LR
 deesi	RL
-deesk	JT
-deesp	HV
-deess	IU
-deest	HV
+deesk	KS
+deesp	JT
+deess	JT
+deest	IU
+deesu	MQ
 deet	LR
-deet 	UI
-deet,	TJ
-deet.	KS
-deeta	YE
-deetb	RL
+deet 	TJ
+deet.	JT
+deeta	VH
+deetb	WG
+deete	QM
+deeto	LR
 deetr	LR
-deets	IU
-deett	IU
-deetw	KS
+deets	KS
+deett	KS
+deetw	IU
 deetz	FX
-deeu	IU
-deeu 	FX
-deeub	TJ
-deeud	MQ
+deeu	JT
+deeub	WG
 deeue	HV
-deeun	ZD
-deeur	KS
-deeut	MQ
-deeuz	QM
-deev	KS
-deevo	RL
-deew	JT
-deew 	MQ
-deewi	JT
-deex	TJ
-deexa	QM
-deexp	RL
-deez	VH
-deeze	^A
-deezi	FX
-deeß	VH
-deeße	UI
-deeö	YE
-deeöf	YE
-dee“	HV
+deeug	SK
+deeun	WG
+deeut	LR
+deeuz	MQ
+deev	IU
+deevo	WG
+deew	MQ
+deewi	IU
+deex	QM
+deexa	RL
+deexp	QM
+deez	[C
+deeza	QM
+deeze	_@
+deezi	EY
+deeß	YE
+deeße	XF
+deeö	XF
+deeöf	XF
+dee“	IU
 dee“ 	IU
-def (	JT
-def 0	LR
-def b	MQ
-def d	EY
-def e	JT
+def 	IU
+def (	GW
+def 0	IU
+def a	SK
+def d	A^
+def e	LR
 def g	TJ
-def h	VH
-def i	C[
-def k	KS
-def l	YE
-def m	SK
+def h	SK
+def i	DZ
+def k	GW
+def l	^A
+def m	RL
 def n	TJ
-def r	FX
+def r	EY
+def s	MQ
 def t	WG
-def u	TJ
-def v	JT
-def w	SK
-def z	UI
-def)	GW
-def,	RL
-def, 	RL
-def-	d<
-def- 	UI
-defam	QM
-defan	TJ
-defar	>b
-defas	TJ
-defax	]B
-defe	QM
+def u	YE
+def v	MQ
+def z	TJ
+def)	KS
+def-	]B
+def- 	TJ
+defah	JT
+defal	LR
+defam	MQ
+defan	VH
+defar	B]
+defas	VH
+defax	TJ
+defe	SK
 defe 	YE
-defeb	QM
-defeh	KS
+defeb	RL
+defed	MQ
+defeh	FX
 defei	KS
-defel	LR
-defen	KS
-defer	QM
+defel	KS
+defen	LR
 defes	IU
-defeu	TJ
-deff	HV
-deff 	EY
-deff,	ZD
+defeu	UI
+deff	KS
+deff 	IU
+deff,	XF
 deffe	GW
-defg	MQ
-defge	XF
-defi	C[
-defia	HV
-defik	KS
-defil	JT
-defin	KS
-defir	SK
+defge	]B
+defi	<d
+defia	FX
+defik	LR
+defil	LR
+defin	IU
 defk	JT
-defl	^A
-defla	QM
-defle	XF
-defli	VH
-defm	MQ
-defma	RL
-defn 	QM
-defna	MQ
-defne	ZD
-defnu	HV
-defo	LR
-defo@	TJ
+defl	d<
+defle	VH
+defli	YE
+deflü	QM
+defma	VH
+defn 	SK
+defne	WG
+defnu	DZ
+defo	JT
+defo@	SK
 defol	FX
-defor	HV
-defot	IU
+defon	QM
+defor	KS
+defot	MQ
 defp	MQ
-defr	IU
-defra	GW
-defre	TJ
-defri	QM
-defro	^A
-defrü	FX
-defs	^A
-defsc	TJ
-defst	TJ
-deft	LR
-deft,	MQ
-deft.	TJ
-defte	EY
-deftr	KS
+defr 	RL
+defr.	MQ
+defra	DZ
+defre	YE
+defro	WG
+defru	LR
+defrü	LR
+defs	]B
+defst	WG
+deft 	RL
+deft,	LR
+deft.	UI
+defte	FX
+deftl	JT
+deftr	LR
+defts	RL
 defu	MQ
-defw	SK
-defwa	SK
+defw	UI
+defwa	UI
+defz	QM
+defzi	QM
 defä	MQ
 defäh	HV
-defäl	GW
-defän	WG
-defär	]B
-defö	FX
-deför	FX
-defü	LR
-defüh	QM
-defül	DZ
-defür	MQ
-deg 	RL
-deg &	GW
+defäl	JT
+defän	VH
+defär	a?
+defö	IU
+deför	IU
+defü	MQ
+defüh	RL
+defül	B]
+deg 	VH
+deg &	DZ
 deg (	TJ
-deg f	MQ
-deg g	DZ
-deg h	HV
-deg j	QM
-deg k	]B
-deg m	KS
-deg o	JT
-deg p	XF
-deg r	ZD
-deg s	VH
-deg u	UI
-deg z	LR
-deg |	LR
-deg)	LR
-deg) 	SK
-deg,	MQ
-deg, 	MQ
-deg-	TJ
-deg.	QM
-deg. 	QM
-deg@	[C
-dega	KS
-degab	B]
+deg 0	RL
+deg b	LR
+deg e	MQ
+deg g	FX
+deg h	FX
+deg i	LR
+deg j	RL
+deg k	VH
+deg m	JT
+deg o	HV
+deg p	ZD
+deg r	UI
+deg s	UI
+deg t	GW
+deg u	TJ
+deg w	TJ
+deg |	MQ
+deg „	WG
+deg) 	QM
+deg,	KS
+deg, 	KS
+deg-	RL
+deg.	SK
+deg. 	SK
+deg@	TJ
+dega	LR
+degab	FX
 degal	C[
-degar	UI
-degas	RL
-degb	SK
-degbr	VH
-degd	LR
-dege	TJ
-dege 	RL
-dege,	WG
-dege.	B]
+degan	RL
+degar	TJ
+degas	QM
+degb	RL
+degbr	TJ
+degd	KS
+dege	RL
+dege 	SK
+dege,	SK
+dege.	@_
 degea	VH
-degeb	RL
+degeb	JT
 degee	EY
-degef	UI
-degeg	UI
-degek	RL
+degef	RL
+degeg	XF
 degel	JT
-degem	WG
+degem	YE
 degen	WG
-degeo	KS
-deges	KS
-deget	HV
-degew	TJ
-degez	]B
-degeö	YE
-degg	HV
-degg,	VH
+degeo	JT
+deger	QM
+deges	JT
+deget	LR
+degew	UI
+degez	WG
+degeö	XF
+degg	KS
+degg,	TJ
 degh	SK
 degi	QM
-degib	[C
-degie	QM
-degin	GW
-degis	LR
-degl	XF
-degla	LR
-degli	RL
-deglo	RL
-deglä	UI
-degm	QM
-degmb	SK
-degn	MQ
-dego 	FX
+degib	XF
+degie	RL
+degin	FX
+degit	MQ
+degl	VH
+degla	FX
+degle	SK
+deglo	TJ
+deglä	XF
+degmb	YE
+dego 	DZ
+degol	SK
 degor	WG
-degos	XF
-degr	IU
-degra	JT
-degro	RL
-degru	MQ
-degrü	KS
-degs	TJ
-degs,	MQ
+degos	[C
+degr	JT
+degra	KS
+degre	MQ
+degri	A^
+degru	LR
+degrü	IU
+degs	QM
+degs,	KS
 degs.	YE
-degsa	RL
+degsa	SK
 degse	RL
-degsp	IU
+degsp	HV
 degst	HV
-degsz	HV
-degt 	RL
+degsz	DZ
+degt	KS
 degt,	GW
-degt.	JT
-degt:	HV
-degu	@_
-degun	B]
-degut	DZ
-degä	C[
-degäs	JT
-degül	SK
-deh 	MQ
-deh (	UI
+degt:	GW
+degu	?a
+degun	C[
+degut	EY
+degä	>b
+degäs	EY
+degü	SK
+degül	TJ
+deh 	LR
+deh (	TJ
 deh 0	VH
-deh e	JT
-deh h	LR
+deh b	QM
+deh d	LR
+deh e	DZ
+deh g	KS
 deh i	KS
-deh j	KS
-deh k	TJ
-deh l	UI
-deh m	GW
-deh o	DZ
-deh r	C[
-deh s	KS
+deh j	HV
+deh k	RL
+deh l	TJ
+deh m	JT
+deh n	JT
+deh o	HV
+deh p	QM
+deh r	FX
+deh s	MQ
 deh t	IU
-deh u	QM
-deh v	XF
-deh w	IU
-deh z	IU
-deh |	JT
-deh ü	HV
-deh)	YE
-deh) 	YE
-deh,	SK
-deh, 	SK
-deh-	IU
+deh v	RL
+deh |	KS
+deh ü	DZ
+deh)	XF
+deh) 	XF
+deh,	QM
+deh, 	QM
+deh-	KS
+deh. 	QM
 deh.e	ZD
-deh;	HV
-deha	WG
-dehaa	WG
-dehab	VH
-dehad	IU
-dehaf	QM
-dehal	QM
-dehan	XF
-dehar	SK
-dehas	LR
+deh:	GW
+deh: 	GW
+deh;	LR
+deha	XF
+dehaa	VH
+dehab	YE
+dehad	KS
+dehaf	TJ
+dehal	UI
+dehan	UI
+dehar	TJ
 dehat	IU
-dehau	XF
-dehav	MQ
-dehb	IU
-dehba	DZ
-dehe	HV
-dehe 	KS
-dehe.	LR
-dehee	]B
-dehef	IU
-dehei	ZD
-dehem	IU
-dehen	DZ
-deher	LR
-dehes	TJ
-deheu	SK
-dehf	KS
-dehfa	YE
-dehfo	IU
-dehg	WG
+dehau	YE
+dehba	>b
+dehbo	LR
+dehe	KS
+dehe 	LR
+dehee	YE
+dehef	FX
+dehei	VH
+dehel	LR
+dehem	FX
+dehen	EY
+deher	HV
+dehes	SK
+deheu	TJ
+dehf	LR
+dehfa	SK
+dehfo	FX
+dehg	]B
+dehga	d<
 dehh	QM
-dehhe	IU
-dehie	GW
+dehhe	HV
+dehi	RL
+dehic	RL
+dehie	IU
 dehil	MQ
-dehin	UI
-dehj	B]
-dehja	B]
+dehin	VH
+dehiv	MQ
+dehj	IU
+dehja	IU
 dehl	WG
-dehl 	TJ
-dehl.	SK
-dehle	ZD
-dehlo	UI
-dehls	UI
+dehl 	UI
+dehl.	MQ
+dehla	KS
+dehle	^A
+dehlo	SK
+dehls	VH
 dehlt	KS
-dehlu	KS
-dehm	UI
-dehm 	LR
+dehlu	JT
+dehlä	MQ
+dehm	YE
+dehm 	IU
 dehm,	UI
-dehme	TJ
-dehmi	TJ
-dehn	RL
-dehn,	HV
-dehna	TJ
+dehme	RL
+dehmi	[C
+dehn	SK
+dehn 	QM
+dehn,	GW
+dehn.	QM
+dehna	JT
 dehnd	YE
-dehne	WG
+dehne	VH
 dehni	SK
-deho	RL
-dehoc	TJ
-dehof	QM
-dehol	[C
-dehom	GW
-dehop	EY
-dehor	[C
+dehnu	KS
+deho	TJ
+dehoc	SK
+dehof	LR
+dehol	ZD
+dehom	JT
+dehon	TJ
+dehop	B]
+dehor	ZD
 dehos	EY
-dehp	SK
-dehpl	ZD
-dehr	KS
-dehr 	JT
-dehr,	MQ
-dehr.	WG
-dehr?	FX
-dehra	a?
-dehrb	QM
+dehp	QM
+dehpl	VH
+dehr	LR
+dehr 	KS
+dehr,	QM
+dehr.	ZD
+dehr?	EY
+dehra	ZD
+dehrb	TJ
 dehre	KS
-dehrg	IU
-dehrj	YE
-dehrl	QM
-dehrs	MQ
-dehrt	HV
-dehru	SK
+dehrg	HV
+dehri	MQ
+dehrj	TJ
+dehrl	RL
+dehrs	GW
+dehrt	EY
+dehru	RL
 dehs	YE
-dehs 	YE
-dehse	SK
-dehst	QM
-deht	MQ
-deht 	QM
-deht,	IU
-deht.	KS
-deht:	IU
-deht?	FX
+dehs 	XF
+dehse	RL
+dehst	TJ
+deht	LR
+deht,	EY
+deht.	MQ
+deht?	IU
 dehtb	JT
-dehte	MQ
-dehti	DZ
-dehtu	HV
-dehtz	VH
-dehu	ZD
+dehte	JT
+dehti	EY
+dehtu	DZ
+dehtz	XF
+dehu	VH
 dehul	JT
-dehun	ZD
-dehur	QM
+dehun	YE
+dehur	MQ
 dehus	XF
-dehut	GW
-dehw	KS
+dehut	FX
+dehw	IU
 dehwa	EY
-dehwe	RL
-dehz	SK
-dehze	SK
-dehä	QM
-dehäd	EY
+dehwi	LR
+dehäd	JT
 dehäf	RL
-dehäl	[C
-dehät	JT
-dehäu	FX
-dehö	KS
-dehöc	SK
-dehöf	SK
-dehön	;e
-dehör	LR
-dehüb	HV
+dehäl	_@
+dehän	LR
+dehät	FX
+dehäu	GW
+dehö	HV
+dehöf	TJ
+dehön	A^
+dehör	JT
+dehü	MQ
+dehüb	DZ
 dehür	TJ
-dehüs	GW
-dei 	WG
+dehüs	HV
+dei 	[C
 dei (	SK
-dei 0	LR
-dei a	[C
-dei b	GW
-dei d	GW
+dei 0	FX
+dei a	UI
+dei d	MQ
 dei e	TJ
-dei f	XF
-dei g	XF
-dei h	ZD
-dei i	RL
-dei l	UI
-dei m	IU
-dei o	QM
-dei s	QM
-dei t	FX
-dei u	[C
-dei w	VH
-dei z	XF
-dei-	]B
-dei;	ZD
-dei; 	ZD
-dei@	TJ
-deia	HV
-deian	XF
-deiat	EY
-deib 	HV
-deic	FX
-deich	HV
-deick	LR
-deid	SK
-deide	VH
+dei f	UI
+dei g	TJ
+dei h	[C
+dei l	TJ
+dei m	QM
+dei o	TJ
+dei s	UI
+dei t	DZ
+dei u	]B
+dei w	RL
+dei z	RL
+dei-	^A
+dei.	RL
+dei. 	RL
+dei;	VH
+dei; 	VH
+dei@	XF
+deia	GW
+deial	MQ
+deian	WG
+deiat	FX
+deib	QM
+deib 	FX
+deic	IU
+deich	KS
+deick	MQ
+deid	RL
+deid 	VH
+deide	UI
 deidn	UI
-deidu	JT
-deie	LR
-deie 	IU
-deie,	KS
-deie?	B]
-deieb	SK
-deied	RL
-deieg	EY
-deiel	EY
+deidu	KS
+deie	MQ
+deie 	FX
+deie,	HV
+deie?	C[
+deieb	QM
+deied	QM
+deief	LR
+deieg	IU
+deiel	FX
 deiem	YE
-deien	[C
-deier	WG
-deies	]B
-deiet	SK
-deieß	VH
-deif	LR
-deife	WG
-deiff	JT
-deift	GW
-deig	XF
-deig 	_@
-deig,	DZ
+deien	_@
+deier	_@
+deies	WG
+deiet	LR
+deieß	YE
+deif	MQ
+deif 	JT
+deife	]B
+deiff	LR
+deift	B]
+deig	VH
+deig 	[C
+deig,	JT
 deig.	XF
+deige	LR
 deigi	QM
 deign	LR
-deigt	RL
+deigs	IU
+deigt	SK
 deigu	C[
 deih	QM
-deihe	UI
-deihn	TJ
-deihr	@_
-deihu	UI
-deik	VH
-deik 	SK
-deik,	RL
+deihe	[C
+deihr	:f
+deihu	VH
+deik	WG
+deik 	UI
+deik,	ZD
 deika	MQ
 deike	RL
-deil	HV
-deil 	UI
-deil?	FX
-deila	GW
-deilb	JT
-deild	B]
-deile	b>
+deil	JT
+deil?	EY
+deila	LR
+deilb	KS
+deild	A^
+deile	a?
 deili	LR
-deilo	QM
-deilt	GW
-deim	QM
-deim 	TJ
-deimk	XF
-deimm	GW
-deimp	LR
-dein 	JT
-dein)	LR
-dein,	LR
-dein.	JT
+deill	KS
+deilo	RL
+deilt	HV
+deilv	MQ
+deim	SK
+deim 	SK
+deimk	VH
+deimm	IU
+deimp	KS
+dein	MQ
+dein 	LR
+dein)	KS
+dein,	IU
 deina	WG
-deind	TJ
-deine	IU
-deinf	DZ
-deinh	SK
-deink	WG
-deinl	KS
-deinm	GW
-deinn	LR
-deino	KS
-deinr	MQ
-deins	VH
-deint	JT
+deinb	WG
+deind	SK
+deine	KS
+deinf	GW
+deing	WG
+deinh	UI
+deini	RL
+deink	YE
+deinl	GW
+deinm	EY
+deino	IU
+deins	SK
+deint	LR
 deinu	MQ
-deinv	LR
-deinw	[C
-deio	UI
-deion	LR
-deios	RL
-deipl	TJ
-deipp	JT
-deir	WG
+deinv	DZ
+deinw	_@
+deinz	SK
+deio	RL
+deion	KS
+deios	UI
+deipl	UI
+deipp	B]
+deir	YE
 deir 	XF
-deir,	ZD
-deir.	ZD
-deira	LR
-deird	RL
-deire	UI
-deirg	EY
+deir,	XF
+deir.	c=
+deira	JT
+deirb	MQ
+deird	QM
+deire	SK
+deirg	B]
 deirk	MQ
-deirm	MQ
-deirn	YE
-deirt	RL
-deis	WG
-deis 	UI
-deis,	TJ
-deisc	JT
-deise	IU
-deisi	VH
+deirn	UI
+deirt	SK
+deis	UI
+deis 	YE
+deis,	QM
+deisc	FX
+deise	FX
+deisi	ZD
 deisl	B]
-deiso	UI
-deiss	JT
+deiso	RL
+deisp	MQ
+deiss	IU
 deist	UI
-deit 	EY
-deit.	VH
-deita	YE
-deitb	RL
-deite	A^
-deitg	QM
-deitm	TJ
+deit 	IU
+deit.	ZD
+deita	XF
+deitb	QM
+deite	@_
+deitg	TJ
+deith	UI
+deitm	SK
 deitr	LR
-deits	IU
-deitu	SK
-deitz	SK
-deitä	VH
-deiv	EY
-deiva	C[
-deive	RL
-deiw	WG
-deiwe	VH
-deiwi	TJ
-deix 	DZ
+deits	HV
+deitz	RL
+deitä	TJ
+deiu	IU
+deiv	HV
+deiv 	IU
+deiva	EY
+deive	TJ
+deiw	UI
+deiwe	^A
+deiwi	QM
+deix	LR
+deix 	GW
 deix,	WG
-deiz	LR
-deize	KS
-deizi	TJ
-deizu	EY
-deiß	JT
-deiß 	FX
-deiß,	IU
-deiß.	B]
-deiße	RL
-deißi	WG
-deißt	RL
-deja	KS
-deja 	C[
-deja,	DZ
+deiz	HV
+deize	GW
+deizi	UI
+deizu	HV
+deiß	KS
+deiß 	EY
+deiß,	GW
+deiß.	FX
+deiße	QM
+deißi	TJ
+deißt	TJ
+dei–	SK
+deja	HV
+deja 	DZ
+deja,	FX
 dejac	LR
-dejah	QM
-dejan	QM
+dejah	RL
 deje	SK
-deje 	KS
 dejed	VH
-dejen	SK
-dejet	EY
-dejew	UI
-deju	LR
-dejug	RL
-dejul	MQ
-dejun	EY
+dejen	WG
+dejes	JT
+dejet	IU
+dejew	WG
+dejun	IU
 dejä	QM
 dejän	QM
 dejö	VH
 dejör	VH
-dek 	QM
-dek b	TJ
-dek f	KS
-dek g	MQ
-dek h	HV
-dek i	QM
-dek u	UI
+dek 	RL
+dek (	SK
+dek a	LR
+dek b	VH
+dek d	QM
+dek f	JT
+dek g	LR
+dek h	IU
+dek i	SK
+dek u	RL
 dek w	DZ
-dek,	RL
-dek, 	RL
-dek-	ZD
-dek.	KS
-dek. 	KS
-dekac	SK
-dekam	HV
-dekan	QM
-dekap	WG
-dekar	QM
-dekas	JT
-dekau	WG
-dekb	JT
-deke	JT
-deke 	RL
-deke,	MQ
-dekeg	]B
-dekeh	VH
-dekei	@_
-dekel	EY
-deker	QM
-deket	MQ
-dekg	YE
-dekh	UI
-dekho	UI
+dek-	WG
+dek.e	]B
+dekac	ZD
+dekal	KS
+dekam	FX
+dekan	SK
+dekap	VH
+dekas	FX
+dekat	TJ
+dekau	]B
+dekb	HV
+deke 	QM
+dekeg	[C
+dekeh	QM
+dekei	A^
+deken	TJ
+dekg	VH
+dekh	QM
+dekho	RL
 deki	WG
-dekie	UI
-dekil	QM
-dekin	WG
-dekio	RL
-dekis	JT
-dekk	LR
-dekl	MQ
-dekl.	WG
-dekla	IU
-dekle	VH
-dekli	MQ
-deklä	=c
-dekn	TJ
-dekno	IU
-deko	TJ
-dekol	C[
+dekil	RL
+dekin	TJ
+dekio	UI
+dekis	HV
+dekl	JT
+dekl.	ZD
+dekla	B]
+dekle	YE
+deklä	;e
+dekn	SK
+dekno	HV
+deko	UI
+dekol	B]
 dekom	VH
-dekon	RL
-dekor	VH
-dekos	UI
-dekr	WG
-dekra	SK
-dekre	RL
-deks,	MQ
-dekst	WG
-dekt	TJ
+dekon	TJ
+dekor	TJ
+dekos	RL
+dekr	SK
+dekra	MQ
+deks	SK
+deks,	LR
+dekst	UI
+dekt	QM
 dekt 	QM
-dekt,	QM
-dekt.	IU
-dekta	YE
-dekte	A^
-dekti	^A
-dektr	LR
-deku	@_
-dekuh	DZ
-dekum	MQ
-dekun	C[
-dekw	VH
-dekw 	VH
+dekt.	HV
+dekta	XF
+dekte	FX
+dekti	VH
+deku	<d
+dekuh	C[
+dekun	@_
+dekur	IU
+dekw	UI
+dekw 	UI
 dekä	MQ
 dekö	JT
-dekön	KS
-dekü	JT
-deküc	KS
-dekün	EY
+dekön	LR
+dekü	MQ
+deküc	HV
+dekün	B]
 dekür	MQ
-del 	KS
-del 0	QM
-del b	WG
-del e	TJ
-del f	RL
-del g	MQ
+del 	FX
+del 0	UI
+del a	QM
+del b	UI
+del d	MQ
+del e	QM
+del g	EY
 del h	HV
-del i	JT
-del j	C[
-del m	LR
-del n	KS
-del p	KS
-del r	FX
-del s	KS
-del t	JT
-del u	JT
-del v	A^
-del z	XF
-del |	YE
-del)	QM
-del,	TJ
-del, 	TJ
-del-	TJ
-del.	QM
-del.e	WG
-del?	FX
-del? 	FX
-delac	GW
-delad	SK
+del i	IU
+del j	HV
+del m	GW
+del p	DZ
+del r	C[
+del t	MQ
+del u	KS
+del v	B]
+del w	QM
+del z	QM
+del |	WG
+del)	TJ
+del,	VH
+del, 	VH
+del-	ZD
+del.	TJ
+del. 	RL
+del.e	]B
+del?	EY
+del? 	EY
+dela	LR
+delac	IU
+delad	RL
 delaf	GW
+delag	QM
 delam	IU
 delan	_@
-delar	?a
-delas	QM
-delat	MQ
+delar	;e
+delat	KS
 delau	FX
-delb	MQ
 delb 	MQ
-delba	UI
-delbe	GW
-delbr	WG
-delbs	QM
+delba	RL
+delbe	FX
+delbr	]B
+delbs	SK
 delc	MQ
-delch	JT
-deld	GW
-deld,	JT
+delch	LR
+deld	HV
+deld 	MQ
+deld,	LR
 deld.	JT
-delde	EY
+delde	>b
 deldi	HV
-deldr	HV
-deldı	RL
-dele	VH
-dele 	UI
+deldr	FX
+deldı	UI
+dele	TJ
+dele 	XF
 dele,	YE
-dele.	XF
-delea	HV
-deleb	LR
-delec	KS
+dele.	^A
+delea	GW
+delec	FX
 deled	LR
-deleh	JT
-delei	WG
-delek	LR
-deler	TJ
-deles	MQ
-delet	HV
-deleu	RL
-delf,	QM
-delfe	KS
-delft	VH
-delg	GW
-delg 	LR
-delge	LR
+delee	MQ
+delef	RL
+deleg	RL
+deleh	KS
+delei	VH
+delen	UI
+deler	VH
+deles	KS
+delet	IU
+deleu	SK
+delf	JT
+delfe	C[
+delft	WG
+delg	HV
+delg 	FX
+delge	MQ
 delgr	JT
-delgt	EY
-deli 	SK
-deli,	VH
-delic	JT
+delgt	LR
+deli 	UI
+deli,	TJ
+delic	MQ
 delie	SK
-delig	VH
-delil	FX
-delin	MQ
-delis	B]
-delit	MQ
-delk	ZD
+delig	XF
+delil	IU
+delin	KS
+delis	IU
+delit	LR
+delk	YE
 delk 	IU
-delke	]B
-delko	YE
-dell 	B]
-dell,	MQ
-dell.	HV
-dellb	QM
+delke	UI
+delko	XF
+dell	KS
+dell 	@_
+dell,	QM
+dell.	FX
+dellb	LR
+delle	MQ
 delli	LR
-dellk	YE
-dellm	^A
-dello	LR
-dellt	EY
+dellk	XF
+dellm	]B
+dello	KS
+dellt	C[
+dellu	RL
 dellw	HV
-delm	XF
-delm,	KS
-delma	QM
-delmt	YE
-deln	RL
-deln 	SK
-deln,	XF
-delni	JT
-delo	XF
-delo 	LR
+delm	RL
+delm,	MQ
+delmt	VH
+deln 	WG
+deln,	VH
+delni	LR
+delo	WG
+delo 	JT
 deloa	IU
-delof	MQ
-deloh	GW
+deloc	SK
+deloh	IU
 delom	UI
-delos	YE
-deloß	SK
+delos	WG
+deloß	UI
 delp	SK
-delpf	WG
-delr	a?
-delri	[C
-dels	LR
-dels 	GW
-delsc	[C
-delse	UI
-delt	VH
-delt 	QM
-delt.	KS
-delte	MQ
-delti	WG
-delu	LR
-deluf	QM
-delun	SK
-delus	RL
-delw	LR
+delpf	]B
+delr	_@
+delri	YE
+dels	KS
+dels 	HV
+delsc	XF
+delse	VH
+delso	LR
+delt	UI
+delt,	VH
+delt.	HV
+delte	LR
+delti	VH
+deltu	TJ
+delue	RL
+deluf	RL
+delus	TJ
+delve	MQ
 delwa	JT
-dely	TJ
+dely	UI
 delz	_@
-delz 	c=
-delz,	LR
-delä	LR
-deläd	RL
-delän	MQ
-delär	>b
-deläs	ZD
-delät	LR
-deläu	VH
+delz 	a?
+delz,	MQ
+delä	MQ
+deläd	SK
+delän	JT
+delär	A^
+deläs	YE
+delät	HV
+deläu	XF
 delö	VH
-delöf	RL
-delös	]B
-delü	IU
-delüg	KS
+delöf	[C
+delös	WG
+delüc	JT
+delüg	IU
 dem 	LR
-dem (	IU
-dem 0	YE
-dem a	@_
-dem b	IU
-dem d	RL
-dem e	IU
-dem f	YE
-dem g	JT
-dem h	JT
-dem i	LR
+dem (	HV
+dem 0	XF
+dem a	?a
+dem b	GW
+dem d	QM
+dem e	JT
+dem f	ZD
+dem g	KS
+dem h	FX
+dem i	KS
 dem j	VH
-dem k	UI
-dem l	QM
-dem m	HV
-dem n	EY
-dem o	ZD
-dem p	VH
-dem r	RL
-dem t	LR
+dem l	UI
+dem m	JT
+dem n	>b
+dem o	WG
+dem p	UI
+dem r	UI
+dem t	HV
 dem u	IU
-dem v	JT
-dem w	JT
-dem z	IU
-dem |	ZD
-dem-	SK
-dem.	JT
-dem. 	JT
-dema	RL
-dema 	QM
-demag	RL
-demah	VH
+dem v	MQ
+dem w	MQ
+dem z	B]
+dem |	YE
+dem „	UI
+dem,	KS
+dem, 	KS
+dem.	HV
+dem. 	HV
+dema	SK
+dema 	TJ
+demac	MQ
+demag	WG
+demah	ZD
 demai	LR
-demal	ZD
-deman	QM
-demas	SK
-demat	VH
-demau	KS
-demaß	QM
-demb	RL
-demba	VH
-dembh	SK
-deme	QM
-deme,	YE
+demal	TJ
+demar	XF
+demas	VH
+demat	[C
+demau	JT
+demaß	UI
+demb	VH
+demba	TJ
+dembe	TJ
+dembh	YE
+deme 	MQ
+deme,	XF
 deme.	QM
-demec	WG
-demed	SK
-demel	JT
-demen	SK
+demec	VH
+demed	VH
+demeh	TJ
+demen	TJ
 demer	HV
 demes	MQ
 demet	a?
-demg	MQ
-demi 	QM
-demic	B]
-demie	UI
-demil	RL
-demin	LR
-demir	LR
-demis	RL
-demit	RL
+demg	JT
+demi 	VH
+demic	DZ
+demie	ZD
+demin	JT
+demir	C[
+demis	QM
+demit	QM
 demk	QM
-demkr	]B
-demlu	QM
-demm	IU
-demm 	MQ
-demma	GW
-demme	LR
-demml	QM
+demkr	ZD
+demm	KS
+demm 	SK
+demma	IU
 demmt	LR
-demmu	KS
-demo	ZD
-demo 	XF
+demmu	JT
+demo	YE
+demo 	VH
 demo,	]B
-demo.	XF
-demod	GW
-demoi	MQ
-demol	JT
-demon	TJ
+demo-	TJ
+demo.	RL
+demod	IU
+demol	KS
+demon	UI
 demoo	RL
-demor	[C
-demo–	^A
-dempe	^A
-dempf	GW
-dempl	QM
+demor	WG
+demo–	SK
+dempe	[C
+dempf	HV
 dempr	IU
-dems	UI
-dems 	JT
+dems	VH
+dems 	LR
+demsc	XF
 demst	SK
-demt	QM
 demt 	RL
-demt,	B]
-demt.	@_
-demta	YE
-demts	UI
-demu	DZ
-demul	EY
-demun	KS
-demut	FX
-demw	TJ
-demws	TJ
-dem²	UI
-dem² 	UI
-demö	DZ
-demöc	TJ
-demü	LR
-demüh	RL
-demül	LR
-demüs	HV
-den 0	SK
+demt,	FX
+demt.	EY
+demta	VH
+demts	]B
+demu	EY
+demul	C[
+demun	JT
+demut	JT
+demw	VH
+demws	VH
+dem²	SK
+dem² 	SK
+demä	RL
+demö	IU
+demöc	QM
+demüh	QM
+den 0	TJ
 den a	LR
-den b	HV
-den c	JT
-den d	RL
-den f	IU
-den g	IU
+den b	KS
+den c	GW
+den d	TJ
+den e	UI
+den f	HV
+den g	LR
 den h	WG
-den i	QM
-den l	IU
-den m	EY
-den n	VH
-den o	GW
-den p	MQ
-den r	MQ
-den s	KS
-den t	WG
-den u	RL
-den v	^A
-den w	WG
-den z	JT
+den i	LR
+den j	SK
+den k	MQ
+den l	LR
+den m	KS
+den n	SK
+den o	DZ
+den r	JT
+den s	LR
+den t	VH
+den u	QM
+den v	YE
+den w	TJ
+den z	HV
 den |	JT
-den ö	RL
-den ü	JT
+den ü	GW
 den!	B]
 den! 	B]
-den)	LR
-den) 	HV
-den,	QM
-den, 	QM
-den-	UI
-den-r	KS
-den.	LR
-den. 	QM
-den.“	KS
-den:	FX
-den: 	FX
-den;	JT
-den; 	HV
-den?	<d
-den? 	<d
-den@	KS
-dena 	QM
-denab	UI
-denac	KS
+den)	IU
+den) 	KS
+den-	ZD
+den-r	LR
+den.e	QM
+den.“	GW
+den;	IU
+den; 	DZ
+den?	B]
+den? 	B]
+den@	HV
+dena 	RL
+denab	b>
 denal	QM
-denam	@_
-denan	JT
-denat	IU
+denam	EY
+denan	FX
+denat	JT
 denau	XF
-denb	QM
-denba	YE
-denbe	EY
-denc	VH
-dench	VH
-dend 	UI
-dend,	JT
-dend-	HV
-dend.	XF
-dend@	f:
+denba	ZD
+denbe	FX
+denbi	MQ
+denbr	RL
+denbu	SK
+denc	ZD
+dench	ZD
+dend 	TJ
+dend-	IU
+dend.	VH
+dend:	MQ
+dend@	^A
 denda	[C
-dende	VH
-dendi	A^
+dende	XF
+dendi	JT
 dendl	KS
-dends	EY
-dendu	VH
-dendw	RL
-dendy	JT
-dene 	MQ
+dends	FX
+dendu	UI
+dendw	SK
+dendy	LR
+dene 	LR
 dene,	UI
-dene.	@_
-deneb	DZ
-dened	JT
-denef	JT
-deneh	XF
+dene.	?a
+deneb	?a
+denef	KS
+deneh	WG
 denel	XF
-denem	QM
-denen	HV
-dener	YE
-denes	FX
-denet	JT
-deneu	JT
-denew	MQ
-denf	QM
-denf.	UI
-denfe	MQ
-denfl	QM
-denfo	EY
-denfr	MQ
-denfä	TJ
+denen	LR
+dener	XF
+denes	B]
+denet	LR
+denf.	TJ
+denfe	LR
+denfl	SK
+denfo	GW
+denfä	UI
 deng	RL
-deng.	TJ
-denga	JT
-dengb	LR
-denge	VH
-dengl	A^
-dengt	MQ
+deng 	LR
+deng,	MQ
+deng.	RL
+denga	MQ
+dengb	KS
+denge	XF
+dengl	HV
+dengo	HV
+dengs	QM
 denh	SK
-denh.	ZD
-denha	SK
-denhe	JT
-denho	LR
-denhö	EY
-deni 	WG
-denia	SK
-denic	HV
-denie	_@
-denik	TJ
+denh.	XF
+denha	TJ
+denhe	HV
+denho	MQ
+denhö	DZ
+deni 	RL
+denia	RL
+denic	JT
+denie	b>
+denik	XF
 denin	FX
-denir	FX
-denis	EY
-denk	HV
-denk 	FX
+denir	IU
+denis	HV
+denit	VH
+denix	MQ
 denka	XF
-denke	HV
 denkl	KS
-denku	B]
-denla	RL
-denle	RL
-denli	A^
-denlo	SK
+denkt	KS
+denku	DZ
+denl	SK
+denla	SK
+denle	SK
+denli	;e
+denlo	RL
+denma	MQ
 denme	MQ
-denn 	FX
-denn,	[C
+denn	KS
+denn 	IU
+denn,	ZD
 denn.	XF
-denna	KS
-denne	QM
-denni	MQ
-denns	DZ
-dennt	KS
-dennu	UI
+denna	MQ
+denni	IU
+denns	FX
+dennu	VH
 deno	FX
-deno 	A^
-denoc	MQ
-denol	KS
-denos	SK
-denot	IU
-denow	QM
-denpf	RL
-denpl	JT
+deno 	DZ
+denoc	LR
+denol	JT
+denom	SK
+denor	MQ
+denot	FX
+denov	LR
+denow	TJ
+denp	QM
+denpf	VH
+denpl	KS
 denpr	SK
-denr	ZD
-denr 	UI
-denr.	[C
-denra	VH
-denre	RL
-denrä	RL
-dens	VH
-dens 	ZD
-dens)	B]
-dens,	b>
-dens.	JT
+denr	XF
+denr 	WG
+denr.	c=
+denra	XF
+denre	TJ
+denri	QM
+denru	LR
+denrä	QM
+dens	SK
+dens 	YE
+dens)	DZ
+dens,	VH
+dens.	MQ
 densa	]B
-densc	JT
-dense	MQ
-densf	GW
-densh	TJ
-densi	WG
-denst	WG
-densä	IU
-dent	HV
+densc	GW
+dense	RL
+densf	IU
+densh	UI
+densi	YE
+denst	ZD
+densä	HV
+dent	JT
+dent 	QM
 dent,	EY
-denta	KS
-dente	LR
-dentl	?a
-dento	SK
-dents	:f
-denu	JT
-denua	SK
-denum	?a
-denun	JT
-denup	WG
-denus	KS
-denv	MQ
-denve	LR
-denw	WG
-denwe	LR
-denwi	XF
-denz	MQ
+denta	HV
+dente	IU
+denti	SK
+dentl	IU
+dento	TJ
+dents	B]
+dentü	VH
+denu	IU
+denua	RL
+denum	C[
+denun	GW
+denup	]B
+denus	MQ
+denv	QM
+denve	DZ
+denw	YE
+denwe	MQ
+denwi	ZD
+denz	QM
 denz,	XF
-denza	HV
+denza	GW
 denze	JT
-denzi	QM
-denäc	HV
-denäh	SK
-denö	ZD
-denöt	VH
+denäc	IU
+denäh	TJ
+denö	[C
+denöt	WG
 denü	QM
-den“ 	C[
-deo 	KS
-deo (	TJ
-deo 0	^A
-deo a	YE
-deo d	DZ
-deo e	GW
-deo f	A^
-deo h	HV
-deo i	QM
-deo l	TJ
-deo r	UI
-deo s	KS
-deo u	JT
-deo z	IU
-deo)	XF
-deo) 	VH
+den“	QM
+den“ 	LR
+deo 	MQ
+deo (	RL
+deo 0	XF
+deo a	WG
+deo b	RL
+deo d	FX
+deo e	JT
+deo f	EY
+deo h	IU
+deo i	MQ
+deo j	QM
+deo l	YE
+deo m	QM
+deo r	VH
+deo s	JT
+deo u	KS
+deo v	QM
+deo w	LR
+deo z	HV
+deo)	UI
+deo) 	RL
 deo),	TJ
-deo,	QM
-deo, 	QM
-deo.	]B
-deo. 	]B
-deo.–	XF
-deo@	VH
-deoa	IU
+deo-	TJ
+deo.	YE
+deo. 	YE
+deo.–	RL
+deo@	YE
+deoa	FX
 deoad	IU
 deob	HV
-deob 	B]
-deoba	JT
-deobe	QM
-deobi	LR
-deobo	KS
-deock	SK
-deod	LR
-deode	MQ
-deof 	YE
-deof,	FX
-deofe	UI
+deob 	?a
+deoba	C[
+deobi	MQ
+deobs	QM
+deoc	QM
+deock	WG
+deod	DZ
+deode	FX
+deof 	WG
+deof,	GW
+deofe	XF
 deoff	KS
-deofi	VH
-deofr	MQ
-deoge	YE
-deogo	FX
-deoh	XF
-deohn	XF
-deohr	VH
-deoi	MQ
-deoin	MQ
+deofi	UI
+deofr	QM
+deog	SK
+deoge	ZD
+deogo	DZ
+deoh	[C
+deohl	MQ
+deohn	WG
+deohr	UI
 deois	MQ
-deok	IU
-deoko	C[
-deol	LR
+deok	LR
+deoko	IU
+deol	MQ
 deola	VH
-deold	HV
-deole	XF
-deolf	FX
+deold	MQ
+deole	^A
+deolf	HV
 deolg	FX
-deolk	KS
-deoll	SK
-deoln	JT
-deolo	VH
-deols	QM
-deolt	^A
+deoll	TJ
+deoln	LR
+deolo	RL
+deols	RL
+deolt	]B
 deolu	HV
-deolz	XF
-deom 	JT
-deom,	KS
-deoma	UI
-deomi	JT
-deomk	HV
-deomm	TJ
-deomp	IU
+deolz	VH
+deom 	GW
+deom,	LR
+deoma	WG
+deome	MQ
+deomi	KS
+deomk	C[
+deomm	VH
+deomp	LR
+deon	KS
 deon 	MQ
-deona	SK
-deond	RL
-deone	]B
-deoni	WG
-deonk	B]
-deonl	DZ
-deonn	MQ
-deons	FX
-deonz	JT
-deoo	RL
-deoor	RL
-deoos	QM
-deoot	UI
-deop	FX
-deop 	C[
-deop,	EY
-deope	@_
-deopf	GW
-deopp	TJ
-deor	TJ
-deor 	a?
-deorb	YE
-deord	IU
+deona	RL
+deond	SK
+deone	WG
+deoni	TJ
+deonk	DZ
+deonl	@_
+deonn	KS
+deons	EY
+deonz	IU
+deoo	SK
+deook	QM
+deoor	TJ
+deoos	RL
+deoot	TJ
+deop	JT
+deop 	B]
+deop,	GW
+deope	B]
+deopf	HV
+deopp	QM
+deor	WG
+deor 	YE
+deor,	LR
+deorb	WG
+deord	KS
+deore	XF
 deorf	IU
-deorg	RL
+deorg	TJ
 deorh	GW
-deori	HV
-deork	JT
+deori	LR
+deork	HV
 deorl	KS
-deorn	TJ
-deort	LR
-deos	SK
-deos 	FX
-deos,	QM
-deos.	QM
-deose	IU
-deosk	RL
-deoss	[C
-deost	VH
-deot	KS
+deorn	YE
+deorw	VH
+deorz	VH
+deos 	>b
+deos.	SK
+deose	HV
+deosk	UI
+deosp	JT
+deoss	TJ
+deost	SK
+deot	JT
 deot 	FX
-deot,	QM
 deot.	QM
-deotd	a?
-deote	GW
-deoti	KS
-deoto	GW
-deots	TJ
+deotd	^A
+deote	JT
+deoti	HV
+deoto	JT
+deots	YE
+deott	JT
 deou	FX
 deoul	EY
-deour	JT
-deout	IU
-deov	LR
-deove	HV
-deoße	KS
-deoßv	[C
-deo–	^A
-deo–d	YE
-deo–f	XF
+deour	HV
+deout	KS
+deov	HV
+deove	GW
+deow	WG
+deoße	LR
+deoßv	]B
+deo–	SK
+deo–d	]B
+deo–f	RL
 dep 	LR
-dep 0	C[
-dep,	FX
-dep, 	FX
-depa	SK
-depaa	MQ
-depac	LR
-depag	C[
-depak	QM
-depal	EY
-depar	VH
-depd	IU
-depdf	IU
-deped	VH
-depeg	A^
-depek	VH
-depel	ZD
-depen	SK
-depet	DZ
-depf	ZD
-depf 	IU
-depfa	SK
-depfe	UI
-depfi	GW
-depfl	[C
-depfm	KS
-depic	C[
+dep 0	EY
+dep,	B]
+dep, 	B]
+dep.	MQ
+depa	UI
+depac	HV
+depag	GW
+depak	RL
+depal	>b
+depar	SK
+depas	DZ
+depd	HV
+depdf	HV
+depe	RL
+deped	TJ
+depeg	HV
+depek	UI
+depel	YE
+depen	XF
+depet	B]
+depf	YE
+depf 	JT
+depfa	QM
+depfe	VH
+depfi	FX
+depfl	]B
+depfm	LR
+depi	QM
+depic	B]
 depie	VH
-depin	FX
+depin	HV
 depl	TJ
 depla	LR
-deple	RL
-depol	IU
-depos	RL
-depp	UI
+deple	QM
+deplä	QM
+depol	LR
+depor	[C
+depos	QM
+depp	VH
 depp 	WG
 deppe	YE
 depr	GW
-depra	IU
-depre	A^
+depra	FX
+depre	EY
 depri	MQ
-deprä	JT
-deprü	SK
-deps	GW
-deps.	GW
-dept	LR
-depte	QM
-depu	QM
+deprä	EY
+deprü	UI
+deps	DZ
+deps.	EY
+depte	SK
+depu	SK
 depum	WG
-deput	JT
-depä	JT
-depät	GW
-dequ	_@
+deput	LR
+depä	HV
+depät	JT
+dequ	]B
 dequa	RL
-deque	RL
-dequi	e;
-der &	RL
-der 0	VH
+deque	UI
+dequi	]B
+der 	QM
+der &	QM
+der 0	UI
 der a	WG
-der b	MQ
-der c	UI
-der e	GW
-der g	TJ
+der b	QM
+der c	VH
+der e	JT
+der g	UI
 der h	VH
 der i	^A
-der k	KS
-der l	QM
-der m	VH
+der j	LR
+der k	JT
+der l	LR
+der m	XF
 der n	JT
-der o	GW
-der p	JT
-der r	KS
-der s	HV
-der t	SK
-der u	UI
+der o	DZ
+der p	HV
+der r	GW
+der s	IU
+der t	RL
+der u	RL
 der v	IU
-der w	=c
-der ä	LR
+der w	<d
+der |	UI
 der ü	RL
-der!	MQ
-der! 	MQ
-der)	MQ
+der)	KS
 der) 	JT
-der,	QM
-der, 	QM
-der-	QM
-der-i	WG
-der.	SK
+der),	RL
+der,	RL
+der, 	RL
+der-	TJ
+der-i	XF
+der.	TJ
 der. 	SK
-der.e	WG
-der.“	LR
-der:	QM
-der: 	QM
-der;	QM
-der?	FX
-der? 	FX
-dera	JT
-dera 	MQ
-dera,	LR
-derab	HV
-derac	UI
-derad	JT
+der.e	YE
+der.“	QM
+der?	EY
+der? 	EY
+dera	KS
+dera 	HV
+dera,	KS
+derab	FX
+derac	VH
+derad	HV
 derag	IU
-derah	LR
-deral	WG
-deras	XF
-derat	TJ
-derau	JT
-deraß	SK
-derb	TJ
-derb 	QM
-derbe	SK
-derbi	QM
-derbo	QM
-derbr	XF
+deral	YE
+deran	QM
+deras	UI
+derat	SK
+derau	KS
+deraß	TJ
+derb	SK
+derb 	TJ
+derba	MQ
+derbe	QM
+derbo	SK
+derbr	ZD
+derbs	TJ
 derbu	YE
-derbü	VH
-derc	SK
-derd	LR
-derd 	UI
-derd,	MQ
+derbü	ZD
+derc	VH
+derd	QM
+derd 	RL
+derd,	KS
 derda	JT
-derdb	VH
-derdi	LR
-derdn	HV
-derdo	IU
-dere 	[C
-dere.	EY
-derea	LR
-derec	LR
+derdb	WG
+derdi	MQ
+derdn	FX
+derdo	EY
+dere 	_@
+dere.	C[
+derea	JT
 dered	HV
-deree	VH
-deref	KS
+deree	TJ
+deref	LR
 dereg	SK
-dereh	IU
-derei	SK
+dereh	MQ
+derei	QM
 derek	SK
-derem	A^
-deren	VH
-derep	WG
+derem	FX
+deren	QM
+derep	ZD
 derer	HV
-deres	FX
-deret	RL
-dereu	GW
-derf	GW
-derfa	KS
-derfe	KS
-derfs	]B
-derfü	]B
-derg	JT
-derg 	VH
-derga	KS
-dergi	DZ
-dergl	HV
-dergr	SK
-derh	EY
-derha	MQ
-derhe	KS
-derho	LR
-deri	VH
-derie	SK
-derif	KS
-derig	KS
-derik	[C
-deril	UI
-derin	VH
-deris	KS
-derit	XF
-deriv	C[
-derj	YE
-derja	YE
-derk	RL
-derk 	MQ
-derka	RL
-derke	UI
-derki	LR
-derkl	HV
-derks	UI
-derkt	ZD
-derku	TJ
-derl	GW
-derla	HV
-derlä	LR
-derm	QM
-derm 	JT
-derm,	MQ
-derma	UI
-derme	RL
-dermo	LR
-dermu	C[
-dern	KS
-dern 	VH
-dern,	GW
-dern.	SK
-dern;	HV
-derna	HV
-dernd	UI
-derne	LR
-dero	QM
-dero 	WG
-dero,	HV
-dero.	RL
-dero@	UI
-derob	YE
-deroc	?a
-derof	TJ
-derol	TJ
-derom	XF
-deron	LR
-deros	WG
-derot	MQ
-deroß	IU
-derp	SK
-derr	FX
-derr 	B]
-derre	FX
-derrh	ZD
-derrt	JT
-ders	IU
-ders 	LR
-dersc	RL
-dersi	TJ
-derso	ZD
-dersp	TJ
+deres	HV
+dereu	A^
+derf	KS
+derf 	MQ
+derfa	HV
+derfe	HV
+derfs	[C
+derfü	XF
+derg	IU
+derg 	SK
+derga	IU
+derge	SK
+dergi	A^
+dergl	GW
+dergr	WG
+derh	KS
+derha	RL
+derhe	IU
+derhu	YE
+deri	XF
+deric	QM
+derie	UI
+derif	IU
+derig	LR
+derik	]B
+deril	SK
+derin	ZD
+deris	JT
+derit	UI
+deriv	EY
+derk	SK
+derk 	LR
+derka	WG
+derke	VH
+derki	FX
+derkl	FX
+derks	WG
+derkt	XF
+derku	UI
+derl	FX
+derla	DZ
+derle	KS
+derlo	QM
+derlä	HV
+derm 	HV
+derm,	IU
+derma	XF
+derme	SK
+dermi	SK
+dermo	IU
+dermu	?a
+dern 	TJ
+dern,	DZ
+dern.	TJ
+dern;	GW
+derna	FX
+dernd	XF
+derne	JT
+derno	SK
+dernt	UI
+dero 	UI
+dero)	RL
+dero,	GW
+dero.	TJ
+dero@	XF
+derob	ZD
+deroc	>b
+derod	IU
+derof	ZD
+derol	RL
+derom	[C
+deron	KS
+deroo	SK
+deros	QM
+deroß	KS
+derp	VH
+derpr	RL
+derr	HV
+derr 	=c
+derre	IU
+derrh	WG
+derrt	LR
+ders	KS
+ders 	KS
+dersc	QM
+derse	IU
+dersi	QM
+derso	WG
+dersp	SK
 derst	FX
-dert	LR
-dert 	LR
-dert)	JT
-dert,	KS
-derte	VH
-derth	FX
-derti	HV
-dertn	RL
-derto	MQ
-dertr	IU
-derts	KS
-dertu	VH
-deru	VH
-derua	LR
-deruc	B]
-derud	RL
+dert	KS
+dert 	JT
+dert)	GW
+dert,	JT
+derte	TJ
+derth	B]
+derti	EY
+dertr	FX
+derts	LR
+dertu	TJ
+deru	UI
+deruc	EY
 deruf	KS
-deruh	UI
-derum	SK
-derun	]B
-derut	WG
-deruß	IU
-derve	TJ
-dervu	DZ
+deruh	TJ
+derum	LR
+derun	XF
+derup	RL
+derut	ZD
+deruß	FX
+derva	JT
+derve	UI
+dervi	QM
+dervu	EY
 derw	YE
-derwa	SK
+derwa	UI
 derwe	SK
-derwi	UI
-derwä	JT
-derz	DZ
+derwi	WG
+derwä	IU
+derz	EY
 derz 	MQ
-derz,	IU
-derze	IU
-derä	VH
-deräg	TJ
-deräs	JT
-derät	YE
-deräu	WG
-derö	XF
-deröf	JT
-deröß	SK
-derüb	SK
-derüc	UI
-derüe	EY
-derüf	RL
-derüh	FX
-derüs	FX
-derüß	FX
-der“	JT
-des 	LR
-des (	WG
-des 0	XF
-des a	QM
-des b	EY
-des e	SK
-des f	YE
-des g	C[
+derz,	JT
+derze	HV
+derä	]B
+deräg	VH
+deräs	EY
+derät	UI
+deräu	ZD
+derö	TJ
+deröf	HV
+deröß	RL
+derü	MQ
+derüb	RL
+derüc	SK
+derüe	HV
+derüf	TJ
+derüh	LR
+derün	RL
+derüs	IU
+derüß	B]
+der“	LR
+des 	MQ
+des &	TJ
+des (	XF
+des 0	WG
+des a	UI
+des b	@_
+des d	SK
+des e	UI
+des f	ZD
+des g	DZ
+des h	UI
 des i	LR
-des j	GW
-des m	RL
-des n	C[
-des o	LR
-des p	TJ
-des s	XF
-des t	UI
-des u	UI
-des v	DZ
-des w	KS
-des |	LR
-des ä	JT
-des ö	GW
-des ü	HV
-des „	TJ
-des'	HV
-des)	GW
-des) 	GW
-des-	RL
-des.	IU
-des. 	IU
-des:	[C
-des: 	[C
-des?	FX
-des? 	FX
-desa	QM
-desa 	QM
-desaa	JT
+des j	FX
+des k	TJ
+des l	LR
+des m	UI
+des n	@_
+des p	RL
+des r	LR
+des s	WG
+des t	ZD
+des u	VH
+des v	IU
+des z	QM
+des |	JT
+des ä	KS
+des ö	KS
+des ü	@_
+des'	GW
+des)	HV
+des) 	HV
+des-	TJ
+des.	JT
+des. 	LR
+des:	SK
+des: 	SK
+des?	EY
+des? 	EY
+desa	RL
+desa 	RL
+desa,	[C
+desaa	IU
 desab	WG
-desac	A^
-desag	MQ
-desam	QM
-desan	KS
-desar	_@
-desau	TJ
-desbe	VH
-desbi	KS
-desbr	WG
-desc	LR
-desch	LR
-desco	GW
-desd	JT
-desdi	ZD
-desdr	DZ
-dese 	DZ
-dese,	RL
-dese.	QM
-desec	WG
-desed	LR
-desee	LR
-deseg	RL
-deseh	B]
-desei	LR
-desel	UI
+desac	FX
+desag	QM
+desam	SK
+desan	MQ
+desar	YE
+desat	QM
+desau	QM
+desb	MQ
+desbe	RL
+desbi	FX
+desbr	XF
+desc	MQ
+desch	MQ
+desco	HV
+desd	LR
+desdi	TJ
+desdr	EY
+dese	QM
+dese 	B]
+dese,	SK
+dese.	TJ
+desec	YE
+desee	KS
+deseh	@_
+desei	KS
+desel	TJ
 desen	RL
 desep	VH
+deser	QM
 deses	XF
-deset	YE
-desfa	FX
-desfe	SK
+deset	SK
+desf	JT
+desfa	HV
+desfe	]B
 desfü	LR
-desge	JT
+desge	IU
 desh	LR
-desha	IU
-deshe	VH
-deshi	GW
-desho	IU
-desi 	MQ
-desic	RL
-desie	LR
-desig	MQ
-desik	SK
-desil	JT
-desis	SK
+desha	HV
+deshe	WG
+deshi	JT
+desho	JT
+desi 	LR
+desie	MQ
+desik	QM
+desis	QM
 desk	QM
-desk 	RL
-deska	[C
-deske	UI
+desk 	UI
+deska	_@
+deske	QM
 deski	MQ
-desko	MQ
-desla	YE
-desle	VH
-desli	HV
-desm	UI
-desme	QM
-desn	FX
+desko	KS
+desla	VH
+desle	UI
+desli	EY
+desma	GW
+desme	TJ
+desn	LR
 deso	LR
-deso 	QM
-deso,	YE
-desob	JT
-desoh	HV
-desol	KS
+deso,	VH
+desob	HV
+desoh	B]
+desol	GW
 desom	LR
 deson	JT
 desor	VH
-despa	WG
-despe	LR
+despa	TJ
+despe	RL
 despi	SK
-despl	GW
-despr	FX
-despä	GW
-desr	ZD
-desre	RL
-dess	QM
+despl	DZ
+despr	IU
+despä	JT
+desr	UI
+desre	TJ
+dess	MQ
 dess 	EY
-dess,	SK
-dessa	ZD
-dessh	QM
+dess,	VH
+dess.	TJ
+dessa	TJ
+dessc	IU
+desse	QM
+dessh	RL
 dessi	DZ
-desst	TJ
-dessu	HV
-dest	VH
-dest 	LR
-dest)	HV
-dest,	TJ
-dest-	QM
-dest.	XF
-dest:	XF
-deste	UI
+desst	SK
+dessu	JT
+dest	WG
+dest 	JT
+dest)	KS
+dest,	WG
+dest-	UI
+dest.	YE
+dest:	YE
+dest@	RL
+destb	XF
+deste	WG
+destf	TJ
 desth	WG
-desti	FX
-destn	SK
-destr	TJ
-dests	LR
-destu	YE
-destä	QM
-destü	VH
-desu	FX
-desuc	FX
-desum	HV
-desun	TJ
-desv	SK
-desve	QM
-desw	TJ
-deswa	TJ
-deswe	KS
-desze	HV
+desti	HV
+destn	RL
+desto	IU
+destr	SK
+destu	[C
+destä	SK
+destü	XF
+desu	DZ
+desuc	EY
+desum	LR
+desun	RL
+desv	QM
+desw	RL
+deswa	WG
+deswe	GW
+desz	RL
+desze	DZ
 deszu	XF
-desäg	VH
-desär	FX
+desä	KS
+desäg	UI
+desär	HV
 desät	IU
-det (	SK
-det a	FX
-det b	C[
-det c	KS
-det d	GW
+det 0	SK
+det a	EY
+det b	>b
+det c	GW
+det d	DZ
 det e	LR
-det g	KS
-det h	QM
-det j	TJ
-det l	IU
-det m	SK
-det n	QM
+det f	RL
+det g	GW
+det h	MQ
+det i	DZ
+det j	XF
+det k	HV
+det l	JT
+det n	RL
 det o	TJ
-det p	DZ
-det r	SK
-det s	KS
-det t	UI
-det u	KS
-det v	SK
-det w	MQ
-det z	XF
-det |	HV
-det ü	SK
-det!	JT
-det! 	GW
-det'	YE
-det's	YE
-det)	MQ
-det) 	KS
-det),	TJ
-det.)	WG
-det.,	RL
-det.;	SK
-det.e	WG
-det;	SK
-det; 	RL
-det?	FX
-det? 	FX
-det@	TJ
-det@o	QM
-deta	TJ
+det p	JT
+det r	XF
+det s	MQ
+det t	RL
+det u	JT
+det v	VH
+det w	JT
+det z	[C
+det |	IU
+det ü	TJ
+det! 	JT
+det'	XF
+det's	XF
+det-	UI
+det-i	SK
+det.	QM
+det.)	XF
+det.;	VH
+det.e	ZD
+det; 	QM
+det?	IU
+det? 	IU
+det@	UI
+det@o	VH
+detad	QM
 detag	UI
 detak	FX
-detan	FX
-detar	QM
-detas	MQ
+detal	RL
+detam	QM
+detan	HV
+detas	LR
 detat	TJ
-detau	UI
+detau	RL
 detb	VH
-detba	RL
-detbi	YE
-detd	b>
-detdi	a?
-dete	KS
-dete 	;e
-dete)	SK
-dete,	FX
-dete.	VH
-deteb	JT
-detec	SK
-deted	MQ
-deteg	RL
+detba	SK
+detbi	VH
+detd	a?
+detdi	^A
+dete 	:f
+dete)	RL
+dete,	KS
+dete.	XF
+deteb	EY
+detec	ZD
+deteg	UI
 detei	VH
-detel	SK
-detem	TJ
-deten	RL
-detep	FX
-deter	LR
-detes	RL
+detel	UI
+detem	UI
+deten	QM
+detep	IU
+deter	MQ
+detes	TJ
+detet	LR
 deteu	B]
-detf	FX
-detfe	LR
-detgl	QM
-deth	WG
-deth 	TJ
+detf	DZ
+detfe	FX
+detg	RL
+detgl	TJ
+deth	UI
+deth 	WG
 deth,	IU
-dethe	SK
-detho	LR
+detha	RL
+dethe	UI
+detho	C[
 deti	GW
-deti 	GW
-detie	UI
-detig	SK
-detik	HV
+deti 	JT
+detie	WG
+detik	IU
 detil	MQ
 detim	KS
-detin	JT
-detio	MQ
-detip	JT
-detis	SK
-detke	LR
-detkl	VH
-detl,	UI
+detin	GW
+detio	KS
+detip	B]
+detis	UI
+detj	LR
+detje	LR
+detk	QM
+detke	IU
+detkl	WG
+detl,	XF
 detl.	MQ
+detla	QM
 detle	RL
-detli	KS
 detm	XF
-detma	XF
+detma	WG
 detme	VH
-detn	TJ
-detne	RL
-deto	QM
-deto 	HV
-deto,	VH
-deto.	UI
-detob	JT
-detoc	IU
-detof	KS
-detok	B]
-detom	LR
+deto 	MQ
+deto,	TJ
+deto.	TJ
+detob	KS
+detof	JT
+detok	JT
+detom	GW
 deton	VH
-detop	EY
-detor	ZD
+detop	HV
+detor	XF
 detos	GW
-detp	WG
-detr	RL
-detr.	XF
-detre	JT
-detri	KS
-detro	RL
+detp	SK
+detr	QM
+detr.	ZD
+detre	DZ
+detri	LR
+detro	QM
 detru	UI
-deträ	TJ
-dets	KS
-dets 	GW
+deträ	VH
+dets	FX
+dets 	IU
 dets.	YE
-detsa	JT
-detsc	EY
-detse	?a
+detsa	KS
+detsc	C[
+detse	FX
 detsf	LR
-detsg	UI
-detsh	MQ
-detsl	VH
-detsp	TJ
-dett 	LR
+detsg	]B
+detsh	JT
+detsl	WG
+detsp	QM
+dett 	KS
+dett,	LR
 dett.	RL
-dett@	RL
+dett@	SK
 dette	IU
-detti	HV
-dettk	KS
-dettl	SK
-detts	QM
-dettu	SK
-dettw	WG
-detu	YE
-detu0	VH
-detuh	UI
-detun	VH
-detur	YE
-detw	QM
-detwe	JT
-detwo	RL
-detz 	IU
-detz,	IU
-detz.	JT
-detze	YE
-detzg	TJ
-detzi	VH
-detzu	HV
-detä	SK
-detäg	ZD
-detän	QM
-detö	FX
+detti	JT
+dettk	IU
+dettl	RL
+detto	RL
+dettu	UI
+dettw	UI
+detu	ZD
+detu0	WG
+detuh	SK
+detum	TJ
+detun	RL
+detur	ZD
+detv	RL
+detve	RL
+detwo	TJ
+detz 	KS
+detz,	FX
+detz.	MQ
+detze	]B
+detzg	SK
+detzi	XF
+detzt	MQ
+detzu	FX
+detä	UI
+detäg	SK
+detän	RL
+detät	RL
+detö	JT
 detü	WG
-detüc	RL
-detüh	TJ
-detür	TJ
-deu 	IU
-deu a	IU
-deu b	C[
-deu e	MQ
-deu f	IU
-deu g	LR
+detüc	TJ
+detüh	VH
+detür	RL
+deu 	KS
+deu a	LR
+deu b	GW
+deu d	SK
+deu f	KS
+deu g	JT
 deu k	IU
-deu l	FX
-deu n	YE
-deu r	XF
-deu t	B]
+deu l	GW
+deu m	QM
+deu n	ZD
+deu r	RL
+deu s	MQ
+deu t	EY
 deu u	DZ
 deu v	LR
 deu w	GW
-deu,	LR
-deu, 	LR
-deu.	JT
-deu. 	IU
-deu.e	XF
-deu0	VH
-deu00	VH
-deual	HV
-deuar	QM
-deub	UI
-deub 	LR
-deube	UI
+deu,	IU
+deu, 	IU
+deu-	MQ
+deu. 	KS
+deu.e	TJ
+deu0	WG
+deu00	WG
+deua	RL
+deuar	RL
+deub	]B
+deub 	QM
+deube	VH
 deubi	WG
-deuc	QM
-deuch	TJ
-deuck	IU
-deud	KS
-deude	VH
-deudg	GW
-deue	SK
-deuen	QM
-deuf	SK
-deuf 	HV
-deuf.	IU
-deufe	UI
-deufg	RL
-deufl	WG
-deufm	QM
-deufn	MQ
+deuch	SK
+deuck	FX
+deud	LR
+deude	TJ
+deudg	IU
+deue	RL
+deue 	RL
+deuen	RL
+deuer	MQ
+deuf 	GW
+deuf,	RL
+deuf.	JT
+deufe	XF
+deufg	TJ
+deufl	XF
 deufp	MQ
-deufs	ZD
-deufw	SK
-deug	UI
-deug,	[C
-deug-	TJ
-deuge	TJ
-deuh	VH
-deuhe	UI
-deuhl	[C
-deuhr	VH
-deui	_@
-deuid	VH
+deufr	KS
+deufs	XF
+deuft	LR
+deufw	UI
+deug 	QM
+deug,	_@
+deug-	RL
+deuh	WG
+deuh 	MQ
+deuhe	VH
+deuhl	XF
+deuhr	WG
+deui	[C
+deuid	WG
+deuk	QM
+deul	KS
 deula	IU
-deuld	C[
-deule	JT
-deuli	XF
-deulk	SK
+deuld	IU
+deule	GW
+deuli	]B
+deulk	QM
 deull	LR
-deulr	[C
-deum 	HV
+deulr	YE
+deum	LR
+deum 	JT
 deum,	JT
 deum.	IU
-deuma	VH
-deumb	WG
-deume	TJ
-deumk	]B
-deumm	FX
+deuma	UI
+deumb	UI
+deume	YE
+deumk	ZD
+deumm	C[
 deump	WG
-deums	WG
-deund	UI
-deune	]B
+deums	XF
+deun	QM
+deund	SK
+deune	ZD
 deung	IU
-deunk	GW
-deuns	MQ
-deupp	ZD
-deupt	GW
-deur	TJ
-deur.	?a
-deura	TJ
-deurc	MQ
-deurd	HV
-deure	QM
+deunk	HV
+deuns	TJ
+deup	LR
+deupp	[C
+deupt	MQ
+deur	RL
+deur 	QM
+deur.	B]
+deura	UI
+deurd	JT
+deure	WG
 deurg	MQ
-deuri	GW
-deurl	YE
-deurn	UI
-deuro	KS
-deurr	B]
-deurs	]B
-deurt	MQ
-deurz	SK
-deurü	TJ
-deus	RL
-deus 	SK
+deuri	HV
+deurl	WG
+deurm	RL
+deurn	RL
+deuro	JT
+deurr	DZ
+deurs	[C
+deurt	LR
+deurz	RL
+deurü	RL
+deus	SK
+deus 	UI
 deus,	FX
-deusa	KS
+deus.	MQ
+deusa	LR
 deusc	LR
 deusd	IU
-deuse	^A
-deusg	EY
-deush	C[
-deusl	WG
-deusr	RL
-deuss	IU
-deust	WG
-deusw	SK
-deusz	XF
-deut 	FX
-deut.	RL
-deuta	QM
-deute	RL
-deuth	XF
+deuse	]B
+deusg	DZ
+deush	HV
+deusl	TJ
+deusr	TJ
+deuss	EY
+deust	TJ
+deusz	ZD
+deut	JT
+deut 	JT
+deut.	QM
+deuta	MQ
+deute	TJ
+deuth	WG
 deuti	QM
-deutk	VH
-deuto	TJ
-deuts	JT
-deutt	C[
+deutk	WG
+deuto	SK
+deuts	IU
+deutt	FX
 deutz	FX
-deuw	XF
-deuwe	ZD
-deuz	QM
-deuß	EY
-deuß 	FX
-deuße	KS
-dev 	UI
-dev.	RL
-dev. 	QM
-deve	JT
-deve,	]B
-devem	HV
-deven	HV
-dever	LR
+deuw	RL
+deuz	MQ
+deuß	GW
+deuß 	C[
+deuße	JT
+dev 	VH
+dev m	UI
+dev.	SK
+dev. 	RL
+deve	MQ
+deve,	ZD
+devem	IU
+deven	JT
+dever	MQ
 deves	UI
-devi	HV
+devi	GW
+devic	YE
 devie	FX
-devis	SK
-devom	FX
-devon	LR
-devor	RL
-devos	a?
-devu	DZ
-devus	DZ
-dew 	LR
-dew 0	VH
-dew.	QM
-dewac	SK
-dewaf	FX
-dewag	HV
-dewah	JT
-dewal	VH
-dewan	SK
+devis	XF
+devo	LR
+devom	EY
+devon	IU
+devor	QM
+devos	]B
+devu	EY
+devus	EY
+dew 0	UI
+dew.	SK
+dewac	RL
+dewaf	JT
+dewag	IU
+dewah	HV
+dewal	YE
+dewan	RL
 dewar	IU
 dewe	MQ
-dewe 	IU
+dewe 	GW
 deweb	@_
-deweg	JT
+deweg	HV
 deweh	[C
-dewei	LR
-dewen	QM
+dewei	IU
+dewel	KS
+dewen	TJ
 dewer	XF
-dewes	TJ
-dewet	GW
+dewes	QM
 dewi	UI
-dewic	HV
-dewie	DZ
-dewim	YE
-dewin	VH
+dewic	DZ
+dewie	C[
+dewil	JT
+dewim	VH
+dewin	UI
 dewir	[C
-dewis	MQ
 dewo	QM
-dewo 	HV
+dewo 	IU
 dewoc	YE
-dewoh	VH
-dewor	GW
-dews	TJ
-dewst	TJ
-dewu	JT
-dewul	QM
-dewun	HV
-dewur	MQ
-dewä	RL
+dewoh	YE
+dewor	B]
+dews	VH
+dewst	VH
+dewu	HV
+dewun	GW
+dewäh	QM
 dewär	GW
-dewöl	QM
-dewü	>b
-dewün	>b
-dex 	GW
-dex,	YE
-dex, 	YE
-dex.	LR
-dex. 	LR
-dexam	QM
-dexav	HV
-dexp	RL
-dexpr	RL
+dewö	QM
+dewöl	RL
+dewü	@_
+dewün	@_
+dex 	IU
+dex,	WG
+dex, 	WG
+dexam	RL
+dexav	IU
+dexp	QM
+dexpr	QM
+dext.	GW
 dexte	KS
-dextr	RL
+dextr	QM
 dey 	LR
-dey d	WG
-dey n	IU
+dey n	HV
 dey s	RL
-dey,	GW
-dey, 	GW
-dey.	DZ
-dey. 	DZ
+dey,	DZ
+dey, 	DZ
+dey.	A^
+dey. 	A^
 deye	RL
-deyer	VH
-deyn	RL
-deyo	RL
-deyou	RL
-deyı	RL
-deyıl	RL
-dez 	RL
-dez 0	TJ
-dez g	LR
-dez h	YE
-dez m	LR
-dez n	?a
-dez o	MQ
-dez u	LR
-dez w	GW
-dez,	QM
-dez, 	QM
-dez.	QM
-dez. 	QM
-deza	JT
-dezah	KS
+deyer	YE
+deyn	QM
+deyo	QM
+deyou	QM
+deyı	UI
+deyıl	UI
+dez 0	RL
+dez f	RL
+dez g	MQ
+dez h	WG
+dez m	GW
+dez n	GW
+dez o	JT
+dez u	IU
+dez w	LR
+deza	EY
+dezah	IU
 dezd	SK
 dezde	SK
-deze 	KS
-dezeh	QM
-dezei	VH
+deze 	MQ
+deze.	RL
+dezei	UI
 dezel	MQ
-dezem	WG
+dezem	UI
 dezen	MQ
 dezer	KS
-dezet	HV
-dezeu	]B
+dezet	EY
+dezeu	TJ
 dezf	KS
-dezg	VH
+dezg	WG
 dezi	UI
-dezi 	EY
+dezi 	HV
 dezia	XF
-dezie	WG
+dezie	VH
 dezig	UI
-dezin	LR
-dezir	TJ
-dezl	JT
-dezli	JT
-dezn	HV
-dezo	JT
+dezim	TJ
+dezin	JT
+dezir	SK
+dezl	IU
+dezli	IU
+dezn	JT
+dezo	IU
 dezol	JT
-dezt	ZD
-dezt 	MQ
-dezt,	ZD
-dezte	IU
-dezu	RL
-dezu 	TJ
+dezs	[C
+dezt	UI
+dezt 	KS
+dezt,	XF
+dezte	HV
+dezu 	SK
+dezu,	SK
 dezu.	QM
 dezub	WG
-dezue	WG
-dezum	GW
-dezun	HV
-dezur	TJ
-dezw	YE
-dezwe	XF
-dezwi	RL
-dezwö	QM
-dezz	QM
+dezue	XF
+dezug	RL
+dezum	HV
+dezun	GW
+dezur	QM
+dezus	QM
+dezw	ZD
+dezwe	YE
+dezwö	RL
+dezz	MQ
 de| 	QM
-de| 0	QM
-de| a	TJ
-de| b	QM
-de| e	IU
-de| g	TJ
+de| a	XF
+de| b	SK
+de| e	JT
+de| g	VH
+de| h	SK
 de| i	KS
-de| j	KS
+de| j	LR
 de| k	JT
+de| l	LR
 de| m	MQ
 de| n	KS
-de| p	HV
-de| t	^A
-de| u	[C
-de| v	MQ
-de| w	VH
-de| |	TJ
-de² 	UI
-de· 	FX
-de· m	FX
-deß 	HV
-deß g	UI
-deß i	IU
-deß k	IU
-deß m	EY
-deß n	IU
-deß s	JT
+de| o	MQ
+de| p	GW
+de| r	DZ
+de| s	RL
+de| t	]B
+de| u	TJ
+de| v	RL
+de| w	TJ
+de| z	UI
+de| |	SK
+de² 	SK
+de· 	GW
+de· m	GW
+deß 	LR
+deß g	SK
+deß i	A^
+deß k	HV
+deß m	DZ
+deß n	B]
+deß s	IU
+deß u	SK
 deß,	IU
 deß, 	IU
-deß.	B]
-deß. 	B]
-deße 	LR
-deße,	HV
-deßen	RL
-deßer	RL
-deßi	WG
-deßig	WG
-deßs	WG
-deßt	QM
-deßt 	RL
-deßv	UI
-deßva	[C
+deß.	FX
+deß. 	FX
+deße 	KS
+deße,	KS
+deßen	SK
+deßer	YE
+deßi	TJ
+deßig	TJ
+deßs	QM
+deßt	TJ
+deßt 	TJ
+deßv	YE
+deßva	]B
+deäc	RL
+deäch	SK
+deäck	JT
 deäd	SK
 deäde	TJ
-deäg	_@
-deäge	^A
-deägl	ZD
-deägt	JT
+deäf	QM
+deäg	[C
+deäge	YE
+deägl	SK
+deägt	RL
 deäh	RL
-deähe	SK
-deähr	LR
-deäl	YE
-deäll	GW
+deähe	TJ
+deähr	JT
+deäl	^A
+deäll	JT
 deält	b>
-deäm	?a
+deäm	B]
 deän	RL
-deänd	]B
+deänd	XF
+deäng	MQ
 deänn	QM
-deär	=c
-deär 	IU
-deärb	]B
-deärc	WG
-deäre	<d
-deärg	IU
-deärm	KS
-deärt	HV
-deäs	RL
-deäse	TJ
-deäst	MQ
+deär	C[
+deär 	JT
+deärb	a?
+deärc	SK
+deäre	;e
+deärg	HV
+deärt	C[
+deäru	JT
+deäs	SK
+deäse	UI
 deät	JT
-deät 	IU
-deäte	UI
-deätt	HV
-deätz	KS
-deäuf	JT
-deäum	WG
-deöc	TJ
-deöch	TJ
-deöf	SK
-deöfe	SK
-deög	TJ
-deöge	TJ
-deöh	XF
-deöl	TJ
-deölf	QM
-deön	GW
-deön 	?a
-deöni	VH
-deönn	GW
-deöp	WG
-deörd	LR
-deöre	DZ
-deörs	RL
-deört	KS
+deät 	KS
+deäte	QM
+deätt	LR
+deätz	GW
+deäu	MQ
+deäuf	IU
+deäum	ZD
+deöf	RL
+deöfe	RL
+deög	VH
+deöge	VH
+deöh	RL
+deöl	XF
+deölf	RL
+deön	EY
+deön 	FX
+deöni	SK
+deönn	HV
+deöp	VH
+deörd	HV
+deöre	JT
+deörs	UI
+deört	IU
 deös	IU
 deöss	GW
-deöt	VH
-deöti	VH
-deöß	SK
-deöße	SK
+deöt	UI
+deöti	WG
+deöß	RL
+deöße	RL
 deüb	MQ
-deübr	MQ
-deübs	HV
-deüc	TJ
-deüch	RL
-deück	VH
-deüe	MQ
-deüez	EY
-deüf	RL
-deüg	HV
-deüge	GW
-deüh	TJ
-deühe	IU
-deühj	B]
-deühl	XF
-deühr	QM
-deül	MQ
+deübs	DZ
+deüc	XF
+deüch	TJ
+deück	UI
+deüez	HV
+deüf	TJ
+deüft	VH
+deüg	IU
+deüge	IU
+deüh	VH
+deühe	EY
+deühj	IU
+deühl	ZD
+deühr	RL
+deül	KS
 deüll	C[
-deült	SK
-deün 	MQ
+deült	TJ
+deün	LR
 deün,	JT
-deünd	ZD
-deüns	>b
-deür 	GW
-deür.	YE
-deüre	TJ
-deürf	LR
-deüro	UI
-deürs	XF
-deürz	JT
-deüs	IU
-deüss	KS
-deüt	LR
-deüß	FX
-deüße	FX
-deıl	RL
-deıld	RL
-deız	RL
-de– n	LR
-de–/	WG
-de–0	RL
-de–00	RL
-de–d	^A
-de–do	^A
-de–f	XF
-de–fr	XF
-de–s	WG
-de“ 	DZ
-de“ (	IU
-de“ s	LR
-de“ –	KS
-de“,	HV
-de“, 	HV
+deünd	[C
+deüns	@_
+deür 	HV
+deür.	XF
+deüre	UI
+deürf	JT
+deürl	TJ
+deüro	VH
+deürs	UI
+deürz	GW
+deüs	MQ
+deüt	RL
+deütz	QM
+deüß	B]
+deüße	C[
+deıl	UI
+deıld	UI
+deız	UI
+de– 	QM
+de– n	GW
+de–/	RL
+de–0	UI
+de–00	UI
+de–d	YE
+de–do	YE
+de–f	RL
+de–fr	RL
+de–s	QM
+de“ 	@_
+de“ (	GW
+de“ s	?a
+de“ –	IU
+de“,	C[
+de“, 	C[
 de“.	XF
 de“. 	XF
-de„d	SK
+de„d	QM
 de„de	TJ
-de„e	KS
-de„ei	IU
-de„g	HV
-de„h	LR
-de„hi	LR
-de„m	FX
+de„e	FX
+de„ei	FX
+de„g	FX
+de„h	KS
+de„hi	KS
+de„m	JT
 de„p	JT
-de„s	JT
-de„si	JT
-de„w	KS
-de„wi	LR
-de€ 	VH
+de„s	DZ
+de„si	FX
+de„w	IU
+de„wi	IU
+de€ 	UI
 de€ a	QM
-de€ d	QM
-de€ i	YE
-de€ k	FX
-de€)	TJ
-de€),	TJ
-de€,	UI
-de€, 	UI
-de€.	WG
-de€. 	WG
-en "	HV
-en "a	TJ
-en "b	EY
-en "c	DZ
-en "d	B]
-en "f	FX
-en "g	HV
-en "l	JT
+de€ d	RL
+de€ i	a?
+de€ k	IU
+de€)	RL
+de€),	RL
+de€,	TJ
+de€, 	TJ
+de€.	VH
+de€. 	VH
+en "	IU
+en "a	RL
+en "b	@_
+en "c	LR
+en "d	FX
+en "f	GW
+en "g	LR
+en "i	QM
+en "l	EY
 en "m	IU
-en "n	XF
+en "n	VH
 en "o	YE
-en "s	MQ
+en "s	KS
 en "t	FX
 en "w	KS
-en $	XF
-en $0	XF
+en "y	QM
+en $	WG
+en $0	WG
 en &	TJ
 en & 	TJ
-en '	@_
-en '0	KS
-en 'a	GW
-en 's	MQ
+en '	A^
+en '0	IU
+en 'a	HV
 en (	IU
-en (0	VH
-en (?	SK
-en (b	LR
-en (c	LR
-en (d	VH
-en (f	SK
+en (0	^A
+en (?	UI
+en (a	JT
+en (b	JT
+en (d	YE
+en (f	TJ
 en (i	LR
-en (m	FX
-en (n	IU
-en (p	WG
-en (s	IU
-en (w	UI
-en (y	EY
+en (m	DZ
+en (n	GW
+en (p	TJ
+en (r	QM
+en (s	HV
+en (w	QM
+en (y	IU
 en (£	MQ
 en *	B]
+en *h	LR
 en *t	QM
-en +	VH
-en +0	b>
-en /	RL
-en / 	RL
-en 0	SK
-en 0 	QM
-en 0)	VH
-en 0,	QM
+en +	UI
+en +0	d<
+en ,	ZD
+en , 	ZD
+en /	SK
+en / 	SK
+en 0	TJ
+en 0)	a?
 en 0-	d<
-en 0.	IU
-en 0/	SK
+en 0.	EY
+en 0/	TJ
 en 00	SK
-en 0:	JT
-en 0a	f:
-en 0b	b>
-en 0d	YE
+en 0:	KS
+en 0a	YE
+en 0b	]B
+en 0d	[C
 en 0e	IU
-en 0f	ZD
-en 0h	XF
-en 0l	b>
-en 0n	d<
-en 0p	TJ
-en 0q	ZD
-en 0r	QM
-en 0s	c=
-en 0t	YE
-en [	IU
-en [0	MQ
-en a0	QM
-en ab	DZ
-en ac	QM
+en 0f	]B
+en 0h	WG
+en 0j	XF
+en 0l	[C
+en 0n	]B
+en 0p	UI
+en 0q	YE
+en 0r	SK
+en 0s	^A
+en 0t	]B
+en 0–	MQ
+en [	LR
+en a 	MQ
+en a.	RL
+en ab	B]
+en ac	RL
 en ad	KS
-en af	MQ
+en af	LR
 en ag	@_
-en ai	IU
+en ai	HV
 en al	TJ
-en am	IU
+en am	DZ
 en an	WG
-en ao	HV
-en ap	c=
-en as	IU
-en at	JT
-en au	UI
-en av	WG
-en b	RL
+en ao	DZ
+en ap	a?
+en ar	QM
+en as	JT
+en at	KS
+en au	TJ
+en av	SK
+en b	QM
 en b 	WG
-en b.	JT
-en be	LR
+en b.	DZ
+en ba	SK
 en bi	GW
-en bn	UI
-en bo	TJ
-en br	XF
-en bs	_@
-en bu	MQ
-en by	MQ
+en bl	SK
+en bn	[C
+en bo	UI
+en br	ZD
+en bs	a?
+en by	QM
 en c 	WG
-en cd	QM
-en ce	TJ
-en ch	SK
-en ci	RL
-en cl	QM
+en cd	UI
+en ce	VH
+en ch	UI
+en ci	SK
+en cl	TJ
 en cm	^A
 en cr	EY
-en cy	KS
+en cu	QM
+en cy	GW
 en d	GW
-en d.	DZ
-en da	HV
-en db	YE
-en dd	EY
-en de	EY
-en di	B]
-en dl	b>
+en d.	B]
+en da	LR
+en db	WG
+en dd	DZ
+en de	DZ
+en di	C[
+en dl	[C
 en dp	YE
 en dr	UI
 en du	[C
-en dy	ZD
-en e	RL
-en e 	WG
-en e.	C[
-en ea	GW
-en eb	FX
-en ed	QM
-en ei	_@
-en el	QM
-en em	ZD
-en en	QM
-en er	A^
-en et	LR
-en eu	XF
+en dy	XF
+en e	SK
+en e 	VH
+en e.	B]
+en ea	LR
+en eb	DZ
+en ed	WG
+en ei	a?
+en el	RL
+en em	[C
+en en	RL
+en er	GW
+en es	LR
+en et	MQ
+en eu	TJ
 en ev	UI
-en ex	QM
-en ey	SK
-en f	UI
-en f0	MQ
+en f	WG
+en f0	LR
+en fa	MQ
 en fe	VH
-en ff	B]
-en fl	WG
+en ff	DZ
+en fl	YE
 en fo	LR
-en fr	TJ
-en fs	YE
-en fu	WG
-en g	TJ
-en ga	YE
-en gb	LR
-en ge	KS
+en fr	UI
+en fs	VH
+en fu	VH
+en g	UI
+en ga	XF
+en gb	KS
 en gl	WG
-en go	LR
-en gp	B]
-en gr	JT
-en gs	TJ
-en gu	^A
-en h	MQ
+en go	KS
+en gp	HV
+en gr	IU
+en gs	RL
+en gu	YE
+en gw	RL
 en h.	GW
 en ha	LR
-en hd	IU
+en hd	JT
 en he	SK
-en ho	QM
-en hr	VH
-en hu	WG
-en i	QM
-en i'	KS
-en id	A^
-en ig	FX
+en hi	LR
+en hr	YE
+en hu	TJ
+en hx	]B
+en i	SK
+en i 	QM
+en i'	LR
+en id	EY
+en if	MQ
+en ig	IU
 en il	IU
-en im	B]
+en im	C[
 en ir	SK
-en is	ZD
+en is	YE
 en it	MQ
-en iv	IU
-en j	WG
-en j.	XF
-en ja	RL
-en je	LR
-en ji	^A
-en jo	MQ
+en iv	GW
+en j	VH
+en j.	VH
+en je	KS
+en ji	]B
 en ju	SK
 en k.	SK
-en kg	]B
-en ki	B]
-en km	ZD
-en kn	QM
-en kr	RL
-en la	JT
-en le	FX
-en li	RL
-en ll	_@
-en ln	[C
-en lo	IU
-en lt	SK
-en lu	a?
-en ly	JT
-en m	IU
-en m.	DZ
+en kg	a?
+en ki	DZ
+en km	YE
+en kr	TJ
+en la	IU
+en le	IU
+en li	QM
+en ll	^A
+en ln	ZD
+en lo	KS
+en lt	UI
+en lu	d<
+en ly	EY
+en m	KS
+en m.	EY
 en ma	LR
-en mb	UI
+en mb	]B
 en me	QM
-en mm	TJ
-en mo	MQ
-en mr	IU
-en ms	FX
-en mu	JT
-en my	C[
+en mm	h8
+en mr	LR
+en ms	GW
+en mu	KS
+en my	DZ
+en n	MQ
 en n 	C[
-en na	KS
-en ne	GW
-en ni	]B
-en no	LR
-en nu	KS
-en o	SK
+en ne	JT
+en ni	YE
+en no	KS
+en nu	MQ
+en o	UI
 en o 	FX
-en o'	KS
-en oa	XF
-en ob	=c
-en od	QM
+en o'	MQ
+en oa	QM
+en ob	<d
+en oc	RL
 en of	LR
-en oh	IU
-en oi	UI
-en ok	[C
-en ol	QM
-en on	KS
-en op	QM
-en or	RL
-en os	ZD
-en ot	GW
-en ov	RL
-en ow	RL
+en oh	KS
+en ok	YE
+en ol	RL
+en on	MQ
+en or	TJ
+en os	[C
+en ot	JT
 en ox	MQ
-en p.	VH
+en p	MQ
+en p.	TJ
 en pa	EY
 en pd	B]
-en pe	SK
-en ph	IU
-en pi	JT
-en pl	UI
-en pm	QM
+en pe	TJ
+en ph	KS
+en pl	VH
+en pm	RL
 en po	LR
-en pr	GW
+en pr	EY
 en ps	?a
 en pu	IU
-en q	MQ
-en qu	MQ
-en qx	SK
-en r	QM
-en r.	MQ
+en qx	UI
+en r	RL
 en rd	XF
-en re	GW
-en rh	GW
+en re	JT
+en rh	IU
 en ri	TJ
+en ro	QM
 en ru	LR
-en ry	]B
-en s	MQ
-en sa	GW
-en sc	UI
-en se	KS
-en sh	QM
-en si	TJ
+en ry	[C
+en s0	LR
+en sa	HV
+en sc	WG
+en se	LR
+en si	UI
 en sk	SK
 en sm	d<
 en sn	QM
-en so	FX
-en sp	WG
-en sq	]B
-en st	QM
-en su	RL
-en sw	KS
-en t	RL
+en so	GW
+en sp	SK
+en sq	b>
+en sr	QM
+en st	SK
+en su	SK
+en t	QM
 en t 	a?
-en tb	C[
-en te	]B
+en tb	HV
+en te	[C
 en th	LR
+en to	RL
 en tu	ZD
-en tw	SK
-en ty	EY
+en tw	RL
+en ty	B]
 en u	KS
-en u 	GW
+en u 	FX
 en uh	XF
-en ul	XF
+en ul	TJ
 en um	SK
-en un	A^
-en up	MQ
-en ur	C[
-en us	XF
-en v0	C[
-en va	UI
-en ve	EY
-en vi	VH
-en vo	FX
+en un	B]
+en ur	EY
+en us	UI
+en v0	EY
+en va	TJ
+en ve	FX
+en vi	WG
+en vo	EY
 en vu	IU
-en w	HV
-en w 	RL
-en w/	IU
+en w	IU
+en w/	HV
 en wa	MQ
-en we	XF
+en we	UI
+en wi	QM
 en wk	ZD
-en wo	IU
+en wo	FX
 en wr	MQ
-en ww	HV
-en wy	c=
-en x	DZ
+en ww	JT
+en wy	b>
+en x	GW
 en x 	B]
-en y 	TJ
-en ya	SK
-en ye	VH
-en yo	KS
-en yr	c=
-en z	LR
-en zi	LR
+en y	RL
+en y 	RL
+en ya	WG
+en ye	SK
+en yo	LR
+en yr	XF
+en z	MQ
+en zi	MQ
 en |	KS
 en | 	KS
-en ~	RL
-en ~~	RL
-en £	UI
-en £0	UI
-en ©	EY
-en © 	EY
-en ·	C[
-en · 	C[
-en –	MQ
-en – 	MQ
-en “b	FX
-en “h	LR
-en “t	KS
-en “y	GW
-en €	a?
-en €0	a?
-en ★	C[
-en ★★	C[
+en ~	TJ
+en ~~	TJ
+en £	VH
+en £0	VH
+en ©	DZ
+en © 	DZ
+en ·	B]
+en · 	B]
+en “b	EY
+en “h	HV
+en “t	JT
+en “y	EY
+en €	^A
+en €0	^A
+en ★	JT
+en ★★	JT
 en �	a?
-en! 	;e
-en!!	MQ
-en!! 	JT
-en!!!	WG
-en!!)	RL
+en! 	:f
+en!!	HV
+en!! 	HV
+en!!!	[C
 en!)	VH
-en!) 	VH
+en!) 	UI
 en" 	LR
-en" -	C[
-en" a	IU
-en" i	QM
-en" o	GW
-en" w	GW
-en" –	GW
-en")	DZ
-en") 	DZ
-en".	GW
-en". 	GW
-en"a	TJ
-en"a 	MQ
-en"ar	DZ
-en"b	DZ
-en"be	EY
-en"c	DZ
-en"d	B]
-en"de	FX
-en"di	GW
-en"f	FX
-en"fo	HV
-en"g	HV
-en"ha	GW
-en"l	JT
-en"li	JT
+en" -	EY
+en" a	HV
+en" o	@_
+en" w	DZ
+en" –	DZ
+en")	HV
+en") 	HV
+en".	EY
+en". 	EY
+en"a	RL
+en"a 	KS
+en"ar	KS
+en"b	@_
+en"be	@_
+en"c	LR
+en"d	FX
+en"de	IU
+en"di	EY
+en"f	GW
+en"fo	?a
+en"g	LR
+en"ha	FX
+en"i	QM
+en"it	QM
+en"l	EY
+en"li	>b
 en"m	IU
-en"my	FX
-en"n	XF
-en"no	XF
+en"my	IU
+en"n	VH
+en"no	VH
 en"o	WG
-en"op	ZD
-en"ou	?a
-en"pr	QM
-en"s	MQ
-en"sa	TJ
-en"t	FX
-en"th	A^
-en"to	UI
+en"op	YE
+en"ou	C[
+en"s	KS
+en"sa	VH
+en"t	EY
+en"th	@_
+en"to	RL
 en"w	KS
-en"wh	HV
-en$0	XF
-en$0 	SK
-en$0,	UI
-en$0.	[C
-en$00	VH
+en"we	MQ
+en"wh	JT
+en"y	QM
+en"yo	QM
+en$0	WG
+en$0 	[C
+en$0,	XF
+en$0.	_@
+en$00	RL
 en% 	LR
 en% o	LR
 en& 	TJ
-en& 0	YE
+en& 0	XF
 en& a	WG
 en& b	TJ
-en& d	[C
-en& l	[C
-en& m	A^
-en& p	HV
-en& r	TJ
-en& s	[C
-en& t	LR
-en' 	MQ
-en' b	HV
-en' h	ZD
-en' l	RL
-en' m	>b
-en' u	QM
-en'0	RL
-en'00	RL
-en'a	GW
-en'd	KS
-en'l	IU
-en'll	IU
-en'm	MQ
+en& c	SK
+en& d	YE
+en& l	a?
+en& m	DZ
+en& p	FX
+en& r	QM
+en& s	VH
+en& t	IU
+en' b	JT
+en' c	TJ
+en' h	UI
+en' l	QM
+en' m	B]
+en'0	TJ
+en'00	TJ
+en'a	HV
+en'd	IU
+en'd 	MQ
+en'l	HV
+en'll	HV
+en'm	LR
 en'm 	MQ
-en'r	YE
-en're	XF
-en's	IU
-en's 	JT
-en's.	KS
-en't	JT
-en't,	B]
-en(0	VH
-en(00	a?
-en(?	SK
-en(al	LR
-en(b	LR
-en(c	LR
-en(ch	B]
-en(co	ZD
-en(d	VH
-en(da	TJ
-en(f	SK
-en(fr	SK
-en(he	LR
-en(ho	WG
+en'r	WG
+en're	WG
+en's	HV
+en's 	IU
+en's,	RL
+en's.	MQ
+en't	KS
+en't,	DZ
+en't.	MQ
+en(0	^A
+en(0)	LR
+en(00	]B
+en(?	UI
+en(a	JT
+en(al	MQ
+en(b	JT
+en(ch	GW
+en(co	VH
+en(d	YE
+en(da	VH
+en(f	TJ
+en(fo	IU
+en(fr	WG
+en(he	JT
+en(hi	QM
+en(ho	XF
 en(i	LR
-en(i 	IU
-en(m	FX
-en(ma	YE
-en(mi	FX
-en(mo	LR
-en(mr	FX
-en(n	IU
-en(no	IU
-en(p	WG
-en(pl	C[
-en(s	IU
-en(sa	HV
-en(se	JT
-en(sh	DZ
-en(so	UI
+en(i 	LR
+en(in	QM
+en(m	DZ
+en(ma	]B
+en(mi	HV
+en(mo	FX
+en(mr	?a
+en(n	GW
+en(no	GW
+en(p	TJ
+en(pl	HV
+en(r	QM
+en(re	RL
+en(s	HV
+en(sa	LR
+en(se	MQ
+en(sh	A^
+en(so	RL
 en(te	e;
-en(th	QM
-en(to	C[
-en(tr	EY
-en(tu	HV
-en(w	UI
-en(we	HV
-en(wi	VH
-en(y	EY
-en(ye	EY
+en(th	RL
+en(to	EY
+en(tr	JT
+en(tu	DZ
+en(w	QM
+en(we	LR
+en(wi	WG
+en(y	IU
+en(ye	IU
 en(£	MQ
 en(£0	MQ
 en) 	C[
-en) 0	YE
-en) a	TJ
-en) b	C[
-en) i	QM
-en) o	UI
-en) s	IU
-en) w	HV
-en) –	LR
-en),	VH
-en), 	VH
+en) 0	WG
+en) a	ZD
+en) b	FX
+en) o	TJ
+en) s	LR
+en) w	GW
+en) |	LR
+en) –	SK
+en),	TJ
+en), 	TJ
 en).	XF
 en). 	XF
-en):	QM
-en): 	QM
+en):	KS
+en): 	KS
 en* 	@_
+en* i	LR
 en*,	RL
 en*, 	RL
+en*h	LR
 en*t	QM
 en*th	QM
-en+ 	MQ
-en+ 0	XF
-en+ a	GW
-en+ p	IU
-en+ r	UI
+en+ 0	]B
+en+ a	FX
+en+ p	GW
+en+ r	RL
 en+ s	ZD
-en+ v	c=
-en+0	c=
-en+00	b>
-en, 	IU
-en, "	DZ
-en, a	c=
-en, b	UI
-en, c	UI
-en, d	KS
+en+ v	]B
+en+0	e;
+en+00	d<
+en, 	HV
+en, "	EY
+en, $	KS
+en, 0	RL
+en, a	f:
+en, b	VH
+en, d	JT
 en, e	LR
-en, f	RL
-en, g	^A
+en, f	TJ
+en, g	]B
 en, h	RL
-en, i	SK
-en, j	XF
-en, k	IU
-en, l	FX
-en, m	FX
-en, n	QM
+en, i	TJ
+en, j	WG
+en, k	FX
+en, l	EY
+en, m	EY
+en, n	TJ
 en, o	a?
-en, p	QM
-en, q	UI
-en, r	RL
-en, s	ZD
-en, u	YE
-en, v	YE
-en, w	IU
-en, “	FX
+en, p	SK
+en, q	SK
+en, r	QM
+en, s	YE
+en, t	SK
+en, u	[C
+en, v	WG
+en, w	GW
+en, y	LR
+en, £	QM
+en, “	EY
 en,0	IU
 en,00	IU
-en- 0	TJ
-en- c	MQ
-en- h	RL
-en- n	HV
-en- t	B]
-en- |	WG
-en-0	ZD
-en-0 	d<
-en-0,	_@
-en-0.	b>
-en-a	B]
-en-an	EY
-en-ar	IU
+en- 0	SK
+en- c	SK
+en- h	QM
+en- n	IU
+en- p	@_
+en- t	C[
+en- |	YE
+en-0	[C
+en-0 	XF
+en-0,	TJ
+en-0.	ZD
+en-00	SK
+en-a	C[
+en-an	GW
+en-ar	FX
+en-b	MQ
 en-bl	RL
-en-c	EY
-en-ca	HV
-en-cl	IU
-en-co	FX
-en-d	QM
-en-do	RL
-en-e	MQ
-en-f	HV
-en-fi	MQ
+en-c	FX
+en-ca	IU
+en-cl	KS
+en-co	IU
+en-d	SK
+en-do	XF
+en-e	JT
+en-ei	[C
+en-f	LR
+en-fi	JT
 en-fo	LR
-en-fr	HV
-en-g	^A
-en-h	VH
-en-ha	VH
-en-i	QM
-en-in	QM
-en-l	LR
+en-fr	JT
+en-g	[C
+en-h	^A
+en-ha	^A
+en-l	JT
 en-la	IU
-en-m	HV
-en-n	WG
-en-o	WG
-en-of	WG
-en-on	XF
-en-p	YE
-en-pu	TJ
-en-r	RL
-en-re	[C
-en-s	JT
-en-sa	JT
+en-le	KS
+en-m	IU
+en-n	VH
+en-o	XF
+en-of	YE
+en-on	[C
+en-ou	QM
+en-p	WG
+en-pu	SK
+en-r	TJ
+en-re	TJ
+en-s	IU
+en-sa	MQ
 en-sh	UI
-en-si	DZ
-en-st	^A
-en-u	WG
-en-up	WG
-en-w	FX
-en-wi	IU
-en. (	MQ
-en. 0	c=
+en-si	C[
+en-st	ZD
+en-t	MQ
+en-u	VH
+en-up	VH
+en-w	EY
+en-wi	GW
+en. 	QM
+en. (	LR
+en. 0	_@
 en. a	[C
 en. b	FX
-en. c	=c
-en. d	KS
-en. e	IU
-en. g	JT
-en. h	B]
-en. k	QM
-en. m	DZ
+en. c	:f
+en. e	HV
+en. g	IU
+en. h	DZ
+en. k	UI
+en. m	GW
+en. n	LR
 en. o	B]
 en. r	GW
-en. s	MQ
-en. v	RL
-en. w	C[
+en. s	LR
+en. t	MQ
+en. v	QM
+en. w	B]
 en."	KS
-en.)	<d
-en.) 	<d
+en.)	>b
+en.) 	>b
 en.*	C[
 en.* 	C[
 en.,	EY
 en., 	EY
-en..	LR
-en.. 	LR
-en...	LR
-en.0 	b>
-en.00	QM
-en.:	KS
-en.: 	KS
-en.b	DZ
-en.b.	DZ
-en.e	TJ
-en.ex	TJ
-en.k	IU
-en.ke	MQ
+en..	KS
+en.. 	KS
+en...	MQ
+en.0	MQ
+en.0 	^A
+en.:	LR
+en.: 	LR
+en.b	C[
+en.b.	C[
+en.e	SK
+en.ex	SK
+en.k	FX
+en.ke	LR
 en.s	B]
-en.t	QM
-en.”	QM
-en.” 	QM
-en/ 0	?a
-en/ a	RL
-en/ b	HV
-en/ p	KS
-en/ r	QM
-en/ s	VH
-en//	XF
-en/0	EY
+en.t	TJ
+en.”	TJ
+en.” 	TJ
+en/ 0	>b
+en/ a	QM
+en/ b	EY
+en/ p	B]
+en/ r	TJ
+en/ s	ZD
+en/ t	LR
+en//	RL
+en/0	DZ
 en/00	FX
-en/h	GW
-en/hr	GW
-en/m	c=
-en/w	RL
+en/h	FX
+en/hr	FX
+en/m	]B
+en/w	TJ
 en0 	]B
-en0 (	SK
-en0 +	c=
-en0 -	RL
-en0 0	a?
-en0 a	XF
-en0 c	JT
-en0 d	MQ
-en0 e	^A
-en0 f	GW
-en0 g	e;
-en0 h	QM
+en0 (	RL
+en0 +	]B
+en0 -	UI
+en0 0	b>
+en0 a	]B
+en0 b	QM
+en0 c	IU
+en0 e	TJ
+en0 f	JT
+en0 g	b>
 en0 i	IU
-en0 j	IU
-en0 k	d<
-en0 l	ZD
+en0 j	JT
+en0 k	_@
+en0 l	_@
+en0 n	QM
 en0 o	;e
-en0 p	SK
-en0 q	[C
-en0 r	;e
-en0 s	EY
-en0 u	C[
-en0 v	XF
-en0 w	LR
-en0 y	f:
-en0 |	c=
-en0 ·	<d
+en0 p	QM
+en0 q	UI
+en0 r	=c
+en0 s	GW
+en0 t	KS
+en0 u	?a
+en0 v	]B
+en0 w	IU
+en0 y	j6
+en0 |	a?
+en0 ·	;e
 en0 –	IU
 en0%	VH
-en0% 	UI
-en0)	RL
-en0) 	SK
-en0),	WG
-en0,	XF
-en0, 	]B
-en0,0	JT
-en0-	a?
-en0-0	]B
-en0.	SK
-en0. 	WG
+en0% 	TJ
+en0)	TJ
+en0) 	UI
+en0),	RL
+en0,	YE
+en0, 	^A
+en0,0	IU
+en0-	^A
+en0-0	YE
+en0.	RL
+en0. 	ZD
+en0.0	MQ
 en0/	DZ
-en0/0	?a
-en0/h	GW
+en0/0	<d
+en0/h	FX
 en00	[C
-en00 	TJ
+en00 	WG
 en00%	VH
-en00)	SK
+en00)	VH
 en00,	TJ
-en00-	[C
-en00.	XF
+en00-	ZD
+en00.	VH
 en00/	C[
-en000	SK
-en00:	XF
-en00;	UI
+en00:	ZD
+en00;	TJ
 en00a	UI
 en00g	YE
 en00p	WG
-en00t	@_
-en00x	EY
-en00–	^A
-en0:	SK
-en0: 	QM
-en0:0	QM
-en0a	b>
-en0aa	^A
-en0am	WG
-en0b	b>
-en0bb	ZD
-en0d	YE
-en0dd	YE
+en00t	B]
+en00x	DZ
+en00–	_@
+en0: 	RL
+en0:0	RL
+en0a	[C
+en0aa	ZD
+en0am	UI
+en0b	]B
+en0bb	XF
+en0d	[C
+en0dd	ZD
 en0e	IU
-en0ee	FX
-en0f	ZD
+en0ee	DZ
+en0f	]B
 en0g	YE
-en0h	XF
-en0k	GW
-en0k.	IU
-en0l	b>
+en0h	WG
+en0j	XF
+en0k	IU
+en0k.	B]
+en0l	[C
 en0lb	]B
-en0ll	ZD
+en0ll	SK
+en0ln	VH
 en0m	^A
-en0m 	YE
-en0n	d<
-en0nd	]B
-en0nn	ZD
-en0p	]B
-en0p.	YE
-en0pl	TJ
-en0pm	VH
-en0pp	XF
-en0q	ZD
-en0qt	YE
-en0r	QM
-en0rr	WG
-en0s	_@
-en0s 	[C
-en0s,	QM
-en0s.	VH
-en0st	ZD
-en0t	KS
+en0m 	^A
+en0n	]B
+en0nd	XF
+en0nn	_@
+en0p	[C
+en0p.	TJ
+en0pl	UI
+en0pm	UI
+en0pp	UI
+en0pt	]B
+en0q	YE
+en0qt	VH
+en0r	SK
+en0rb	RL
+en0rr	SK
+en0s	^A
+en0s 	WG
+en0s,	RL
+en0s.	UI
+en0st	WG
+en0t	HV
 en0th	GW
-en0tt	VH
-en0x	HV
-en0x0	EY
+en0tt	XF
+en0x	DZ
+en0x0	DZ
 en0–	XF
-en0–0	WG
-en: 	KS
-en: "	C[
-en: $	XF
-en: '	B]
-en: 0	JT
-en: a	FX
-en: c	GW
-en: d	EY
-en: h	VH
-en: i	]B
-en: l	QM
-en: m	WG
-en: n	>b
-en: p	ZD
-en: s	GW
-en: t	SK
+en0–0	UI
+en: 	HV
+en: "	FX
+en: $	c=
+en: '	DZ
+en: 0	HV
+en: a	MQ
+en: c	IU
+en: d	C[
+en: h	SK
+en: i	[C
+en: l	RL
+en: m	[C
+en: n	@_
+en: p	VH
+en: r	QM
+en: s	LR
+en: t	QM
 en: w	FX
-en: “	KS
-en:0	QM
-en:00	QM
-en; 	SK
+en: “	JT
+en:0	RL
+en:00	RL
+en; 	QM
 en; 0	[C
-en; a	RL
-en; b	IU
-en; d	IU
-en; f	KS
-en; g	TJ
-en; h	RL
+en; b	HV
+en; d	HV
+en; f	JT
+en; g	UI
+en; h	KS
 en; i	SK
-en; m	f:
-en; o	XF
-en; p	B]
-en; r	[C
-en; s	[C
-en; t	KS
-en; w	YE
-en; y	C[
+en; l	JT
+en; m	ZD
+en; o	]B
+en; p	EY
+en; r	YE
+en; s	a?
+en; t	MQ
+en; w	[C
+en; y	A^
 en? 	!}
-en?"	WG
-en?" 	WG
+en?"	XF
+en?" 	XF
 en?)	KS
 en?) 	KS
 en??	DZ
 en?? 	EY
-en@a	[C
-en@b	_@
-en@br	ZD
-en@c	IU
-en@ca	GW
-en@co	QM
-en@f	SK
-en@g	XF
-en@gr	XF
+en@a	YE
+en@b	^A
+en@br	]B
+en@c	HV
+en@ca	HV
+en@co	UI
+en@f	WG
+en@fe	JT
+en@g	YE
+en@gr	YE
 en@h	JT
-en@ha	GW
-en@hi	ZD
-en@l	SK
-en@la	YE
-en@li	KS
-en@p	]B
-en@q	LR
-en@qu	LR
-en@r	a?
-en@sa	^A
-en@st	SK
-en@t	e;
-en@ta	VH
-en@to	ZD
+en@ha	HV
+en@hi	XF
+en@l	MQ
+en@la	]B
+en@li	IU
+en@o	^A
+en@ot	^A
+en@p	_@
+en@q	KS
+en@qu	KS
+en@r	ZD
+en@s	SK
+en@sa	ZD
+en@se	XF
+en@st	TJ
+en@t	^A
+en@ta	UI
+en@to	a?
 en@w	RL
 en@we	QM
-en@wi	VH
-en[0	MQ
-en] 	FX
-en] w	EY
-ena 	QM
-ena "	HV
-ena 0	JT
-ena a	XF
-ena b	EY
-ena c	ZD
-ena f	KS
-ena g	KS
-ena h	SK
-ena i	MQ
+en@wi	WG
+en] 	KS
+en] w	DZ
+ena 	RL
+ena "	LR
+ena 0	MQ
+ena a	VH
+ena b	JT
+ena c	XF
+ena d	QM
+ena f	JT
+ena g	MQ
 ena j	RL
-ena k	b>
+ena k	^A
 ena m	WG
-ena n	RL
-ena o	UI
-ena p	IU
-ena q	XF
-ena r	GW
-ena s	KS
-ena t	GW
-ena v	RL
-ena w	QM
+ena n	XF
+ena o	TJ
+ena p	LR
+ena q	YE
+ena r	KS
+ena s	QM
+ena v	VH
+ena w	UI
 ena y	TJ
-ena |	[C
-ena £	YE
-ena,	HV
-ena, 	HV
+ena |	VH
+ena £	VH
+ena)	MQ
+ena).	MQ
+ena,	EY
+ena, 	EY
 ena-	SK
-ena.	IU
+ena.	KS
 ena. 	JT
-ena.”	LR
-ena0	QM
+ena.”	HV
 ena@	IU
-enaa	^A
-enaa.	YE
-enab	EY
-enab 	XF
-enab.	XF
-enabb	VH
-enabe	HV
+enaa	ZD
+enaa.	WG
+enab	IU
+enab 	[C
+enab.	TJ
+enabb	RL
+enabe	LR
 enabi	UI
-enabl	JT
-enabn	HV
-enabo	HV
-enabs	EY
+enabl	IU
+enabn	LR
+enabo	GW
+enabs	C[
+enabt	MQ
 enaby	SK
-enac	KS
-enaca	A^
+enac	JT
+enaca	EY
 enacc	QM
 enace	RL
 enach	SK
-enaci	JT
-enack	EY
-enacl	IU
-enaco	XF
-enacr	GW
-enact	MQ
-enad 	=c
-enad'	LR
-enad)	VH
-enad,	MQ
-enad-	FX
-enad.	EY
-enada	XF
-enade	VH
-enadg	IU
-enadi	UI
-enadl	IU
-enadm	QM
+enack	FX
+enacl	JT
+enaco	YE
+enacr	KS
+enact	HV
+enad	KS
+enad 	@_
+enad-	C[
+enad.	MQ
+enada	a?
+enadd	SK
+enade	UI
+enadg	GW
+enadi	SK
+enadl	HV
 enado	JT
-enadu	RL
+enads	LR
 enadv	QM
-enady	LR
-enae	IU
-enae 	EY
-enaf 	[C
-enafe	IU
-enaff	VH
-enafl	B]
-enafo	DZ
-enaft	MQ
-enag	LR
-enag,	VH
-enaga	>b
+enady	IU
+enae	FX
+enae 	HV
+enaf	RL
+enaf 	^A
+enaff	WG
+enafl	=c
+enafo	GW
+enaft	LR
+enag	KS
+enag 	MQ
+enag,	XF
+enaga	8h
 enage	UI
-enagg	SK
-enagh	YE
-enagl	QM
-enagn	DZ
-enago	UI
-enagr	KS
-enagu	MQ
-enah	A^
-enah 	B]
+enagh	]B
+enagi	QM
+enagl	SK
+enagm	QM
+enagn	B]
+enago	WG
+enagr	GW
+enagu	LR
+enah	EY
+enah 	C[
 enai	LR
-enaid	EY
-enaig	KS
+enaid	FX
+enaig	JT
 enail	SK
-enaim	?a
-enain	IU
+enaim	=c
+enain	KS
 enair	[C
-enais	?a
-enak	TJ
+enais	DZ
+enak	VH
 enak 	YE
-enak,	KS
-enakd	RL
+enak,	MQ
+enakd	XF
 enake	XF
-enaki	TJ
-enaks	LR
-enal 	VH
-enal,	?a
+enaki	QM
+enaks	KS
+enal 	UI
+enal,	DZ
 enal.	B]
-enala	XF
-enalc	GW
-enald	^A
-enale	IU
-enalf	VH
-enali	MQ
-enalk	FX
-enalm	SK
-enaln	QM
-enalo	YE
-enalp	JT
-enals	QM
+enala	WG
+enalc	EY
+enald	[C
+enalf	UI
+enalk	DZ
+enalm	RL
+enaln	RL
+enalo	[C
+enalp	LR
 enalt	TJ
-enalu	HV
-enalw	YE
-enam	MQ
-enam 	JT
-enam,	MQ
-enam-	RL
-enam.	EY
-enama	QM
-enamb	]B
-enami	QM
-enamm	HV
-enamo	[C
-enamu	MQ
-enan	QM
-enan 	SK
-enan'	b>
-enan)	KS
-enan.	UI
-enan@	TJ
-enana	UI
+enalu	LR
+enalv	VH
+enalw	TJ
+enam 	LR
+enam,	IU
+enam-	SK
+enam.	DZ
+enama	TJ
+enamb	ZD
+ename	MQ
+enami	RL
+enamm	A^
+enamo	]B
+enams	RL
+enamu	KS
+enan	RL
+enan 	TJ
+enan'	c=
+enan)	MQ
+enan,	LR
+enan.	VH
+enan@	XF
+enana	XF
 enanc	FX
-enand	UI
-enang	8h
-enank	LR
-enann	UI
-enans	SK
+enand	WG
+enane	RL
+enang	;e
+enank	JT
+enann	WG
+enant	JT
 enanu	SK
 enany	RL
-enap	QM
-enap 	B]
-enap,	[C
-enap.	EY
+enao	SK
+enaoi	RL
+enap 	?a
+enap,	ZD
+enap.	B]
 enapa	TJ
-enape	HV
-enapl	c=
-enapo	C[
-enapp	a?
-enapr	]B
-enaps	DZ
-enapt	IU
-enar 	B]
-enar'	WG
-enar.	JT
-enar?	WG
+enape	JT
+enapl	_@
+enapo	A^
+enapp	b>
+enapr	^A
+enaps	B]
+enar 	A^
+enar'	]B
+enar.	FX
+enar?	TJ
 enara	QM
-enarb	QM
-enarc	GW
-enard	RL
-enare	SK
-enarf	[C
-enari	WG
+enarb	SK
+enarc	LR
+enare	RL
+enarf	^A
+enarg	KS
+enari	UI
+enarj	SK
 enark	FX
-enarl	UI
-enarm	SK
+enarl	TJ
+enarm	TJ
 enarn	[C
-enaro	MQ
-enarp	g9
-enarr	ZD
-enars	[C
+enarp	d<
+enarr	YE
+enars	_@
 enart	GW
-enarv	MQ
 enary	IU
-enas 	JT
-enas,	RL
-enas;	]B
+enas 	LR
+enas,	QM
+enas.	LR
+enas;	TJ
 enasc	YE
-enase	>b
-enash	SK
-enasi	HV
-enaso	@_
+enase	@_
+enash	QM
+enasi	IU
+enasn	TJ
+enaso	B]
 enasp	LR
-enass	RL
-enast	]B
-enasu	IU
-enasw	EY
-enasy	GW
-enat	QM
+enass	SK
+enast	^A
+enasu	GW
+enasw	HV
+enasy	DZ
+enat	SK
 enat 	KS
-enat,	[C
-enat-	MQ
+enat'	MQ
+enat,	^A
+enat-	LR
 enat.	WG
-enata	WG
-enatc	SK
-enate	HV
+enata	XF
+enatc	VH
+enate	JT
 enath	_@
-enati	SK
-enato	EY
-enats	KS
-enatt	FX
-enatu	RL
-enauc	A^
+enati	VH
+enato	DZ
+enatr	MQ
+enats	QM
+enatt	EY
+enatu	UI
+enau	RL
+enauc	GW
+enaud	QM
 enaug	WG
-enaur	C[
-enaut	JT
+enaul	VH
+enaur	KS
+enaus	MQ
+enaut	GW
 enav	IU
-enava	WG
-enavi	>b
-enavo	C[
-enavy	B]
-enaw	QM
+enava	ZD
+enavi	A^
+enavo	DZ
+enavy	>b
+enaw	UI
 enaw 	YE
-enawa	KS
+enawa	LR
+enawe	QM
 enawi	GW
-enawl	[C
-enawm	TJ
-enawn	LR
-enaws	IU
-enax	QM
-enax 	MQ
-enay	QM
-enay 	JT
-enay!	HV
-enay'	FX
-enay;	XF
-enayb	C[
-enaye	[C
-enayi	ZD
-enaym	DZ
-enaze	RL
-enb 	SK
-enb &	QM
-enb (	[C
-enb 0	[C
-enb a	HV
-enb b	^A
-enb d	KS
-enb f	VH
+enawl	UI
+enawm	SK
+enawn	JT
+enaws	KS
+enax	MQ
+enay 	KS
+enay!	GW
+enay'	IU
+enay,	LR
+enay;	WG
+enayb	EY
+enaye	XF
+enayi	VH
+enaym	GW
+enaze	SK
+enb &	RL
+enb (	]B
+enb 0	c=
+enb a	MQ
+enb b	ZD
+enb d	EY
+enb f	UI
 enb h	KS
-enb l	WG
-enb s	B]
-enb t	KS
-enb |	KS
-enb £	[C
-enb,	KS
-enb, 	KS
-enb-	FX
-enb-0	HV
-enb-c	FX
+enb i	DZ
+enb l	[C
+enb s	C[
+enb |	MQ
+enb £	^A
+enb,	MQ
+enb, 	MQ
+enb-	DZ
+enb-0	GW
+enb-c	EY
 enb.	IU
-enb. 	GW
-enb.e	XF
-enb/	UI
-enb0	]B
-enb0 	]B
-enbab	QM
-enbac	QM
-enbad	EY
-enbag	a?
-enbal	]B
-enban	JT
-enbar	RL
-enbas	SK
-enbat	KS
-enbay	b>
-enbb	SK
-enbb.	ZD
-enbbi	^A
-enbbl	XF
-enbbo	a?
-enbbs	IU
-enbby	DZ
-enbc	JT
-enbc 	LR
-enbd	RL
-enbe	KS
-enbe 	B]
-enbe,	RL
-enbea	^A
-enbec	VH
-enbed	QM
-enbee	JT
-enbef	RL
+enb. 	DZ
+enb.e	VH
+enb/	XF
+enb0	[C
+enb0 	[C
+enbac	UI
+enbad	IU
+enbag	b>
+enbal	WG
+enban	GW
+enbar	UI
+enbas	TJ
+enbat	IU
+enbay	_@
+enbb	VH
+enbb.	XF
+enbbi	YE
+enbbl	TJ
+enbbo	YE
+enbbs	HV
+enbby	A^
+enbc	KS
+enbc 	IU
+enbe 	?a
+enbe.	LR
+enbea	[C
+enbec	UI
+enbed	VH
+enbee	GW
 enbeg	QM
-enbeh	WG
+enbeh	UI
 enbel	RL
-enben	b>
-enber	GW
-enbes	C[
-enbet	KS
-enbev	]B
-enbex	>b
-enbh	TJ
-enbha	VH
-enbi	FX
+enben	a?
+enber	LR
+enbes	B]
+enbet	IU
+enbev	YE
+enbex	@_
+enbey	LR
+enbh	QM
+enbha	UI
+enbi	GW
 enbia	HV
-enbic	XF
+enbic	UI
 enbid	C[
 enbig	JT
-enbik	TJ
-enbil	JT
-enbir	b>
-enbis	LR
+enbik	UI
+enbil	KS
+enbin	QM
+enbir	]B
 enbit	<d
-enbj	GW
-enbje	GW
-enbl	QM
-enbla	HV
-enbli	UI
-enblo	LR
+enbj	C[
+enbje	C[
+enbla	KS
+enbli	^A
+enblo	GW
 enblu	QM
-enbly	SK
-enbn	KS
-enbn0	UI
-enboa	KS
-enbob	HV
-enbod	WG
-enboi	XF
-enbol	VH
-enbon	GW
+enbly	RL
+enbn	LR
+enbn0	[C
+enbo	RL
+enboa	LR
+enbob	EY
+enbod	VH
+enboi	TJ
+enbol	WG
+enbon	LR
 enboo	KS
-enbor	c=
-enbot	_@
-enbou	>b
+enbor	_@
+enbot	^A
+enbou	?a
 enbov	VH
-enbox	RL
+enbox	SK
 enbr	UI
 enbra	YE
-enbri	UI
-enbru	KS
-enbs	@_
-enbs 	ZD
-enbs.	C[
-enbsc	a?
-enbsi	EY
-enbsw	IU
-enbt 	VH
-enbu	MQ
-enbud	EY
-enbui	QM
-enbum	C[
-enbur	WG
-enbus	HV
-enbut	KS
-enbuy	SK
-enbv	GW
-enbvi	GW
-enby	IU
-enby 	TJ
+enbri	VH
+enbru	LR
+enbs	C[
+enbs 	VH
+enbs.	?a
+enbsc	^A
+enbsi	FX
+enbsw	HV
+enbt	QM
+enbt 	YE
+enbuc	MQ
+enbud	C[
+enbui	TJ
+enbum	EY
+enbun	QM
+enbur	XF
+enbus	FX
+enbut	JT
+enbuy	XF
+enbv	FX
+enbvi	FX
+enby	KS
 enby,	FX
-enbye	KS
-enc 	VH
-enc 0	YE
+enbye	JT
+enc 	YE
+enc 0	RL
 enc a	RL
-enc b	TJ
-enc c	ZD
-enc d	B]
-enc l	_@
-enc s	MQ
-enc t	DZ
-enc w	QM
-enc,	GW
-enc, 	GW
-enc.	IU
-enc. 	JT
-enc.e	XF
-enc:	DZ
-enc: 	DZ
-enc@	YE
-enc@s	YE
-enca	MQ
-enca 	IU
-encad	IU
-encaf	]B
-encag	[C
-encal	HV
-encam	QM
-encap	LR
-encar	VH
-encas	WG
-encat	MQ
-encau	IU
-encav	?a
-encc	RL
+enc b	QM
+enc c	XF
+enc d	GW
+enc f	KS
+enc l	YE
+enc s	LR
+enc t	GW
+enc)	RL
+enc,	HV
+enc, 	HV
+enc.	JT
+enc. 	IU
+enc.e	c=
+enc:	B]
+enc: 	B]
+enc@	RL
+enc@s	RL
+enca	KS
+enca 	KS
+encad	HV
+encaf	WG
+encag	ZD
+encal	EY
+encar	ZD
+encas	YE
+encat	KS
+encau	JT
+encav	@_
+encc	SK
 encca	RL
-encce	XF
+encce	b>
 encco	GW
-encd	QM
-encd0	QM
-ence)	YE
+encd	UI
+encd0	UI
+ence	QM
+ence 	RL
+ence)	[C
 ence,	JT
-ence:	YE
-ence;	QM
-ence?	HV
-ence@	[C
-enceb	EY
+ence:	WG
+ence;	RL
+ence?	IU
+ence@	^A
+enceb	GW
+enced	QM
 encei	IU
-encel	FX
-encem	RL
-encen	UI
-encep	SK
-ences	HV
-encf	[C
-ench	QM
+encel	EY
+encen	WG
+ences	IU
+encf	YE
+ench	RL
 ench 	KS
-ench.	RL
-ench:	RL
-encha	LR
-enchb	QM
-enche	MQ
-enchi	ZD
-enchn	MQ
-enchr	TJ
-encht	KS
-enchu	HV
-enchy	JT
-enci	LR
+ench.	TJ
+enche	JT
+enchi	_@
+enchn	LR
+enchr	SK
+encht	JT
+enchu	DZ
+enchy	GW
+enci	JT
 encia	YE
-encid	GW
-encil	HV
-encin	QM
-encip	ZD
+encid	C[
+encil	IU
+encip	YE
 encis	EY
-encit	JT
-enciv	MQ
-enck	VH
-enck 	WG
-enck'	EY
-enck,	UI
+encit	KS
+enck	TJ
+enck 	VH
+enck'	FX
+enck,	TJ
+enck-	RL
 enck.	LR
-encka	WG
-encke	KS
-encki	EY
-enckl	YE
+encka	[C
+encke	LR
+encki	FX
+enckl	TJ
 enckm	SK
-encko	DZ
-enckw	YE
-encl	VH
-encl.	b>
-encla	HV
-encle	]B
-encli	MQ
-enclo	TJ
-enclu	LR
+encko	IU
+encks	TJ
+enckw	TJ
+encl	XF
+encl.	UI
+encla	IU
+encle	YE
+encli	KS
+enclo	VH
+enclu	RL
 encm	^A
 encm 	^A
-enco.	]B
-encoa	QM
-encob	f:
-encod	EY
-encoe	UI
-encof	ZD
-encol	?a
-encom	SK
-encon	HV
-encoo	ZD
-encop	KS
-encor	WG
-encos	DZ
-encou	LR
-encov	e;
-encr	EY
-encra	UI
-encre	JT
-encri	A^
-encro	DZ
-encry	GW
-encs	^A
-encs 	^A
+enco.	_@
+encoa	SK
+encob	d<
+encod	HV
+encof	YE
+encol	>b
+encom	VH
+encon	IU
+encoo	a?
+encop	LR
+encor	[C
+encos	C[
+encot	LR
+encou	JT
+encov	b>
+encr	GW
+encra	TJ
+encri	@_
+encro	FX
+encry	EY
+encs	]B
+encs 	_@
 encs,	YE
-enct	DZ
-enct 	GW
-enct,	FX
-enct.	;e
-encta	HV
+enct	EY
+enct 	KS
+enct,	IU
+enct.	@_
+encta	GW
 encte	KS
-encti	QM
-enctr	RL
-encts	MQ
-enctu	<d
-encu	IU
-encue	SK
-encui	EY
-encul	IU
-encum	FX
-encup	LR
-encur	EY
+encti	TJ
+encto	KS
+enctr	VH
+encts	QM
+enctu	>b
+encu	JT
+encue	WG
+encui	GW
+encum	IU
+encur	@_
 encus	EY
-encut	^A
-ency	MQ
-ency 	JT
-encyc	XF
-end 	QM
-end "	MQ
-end &	IU
+encut	ZD
+ency 	HV
+encyc	UI
+end &	LR
 end (	C[
 end /	GW
-end 0	ZD
-end a	FX
-end b	TJ
-end c	LR
-end e	i7
-end f	GW
-end g	MQ
-end h	MQ
-end i	KS
-end j	VH
-end k	MQ
-end l	A^
-end n	^A
-end o	SK
-end p	UI
-end q	A^
-end r	RL
-end s	LR
-end t	HV
-end u	QM
+end 0	XF
+end a	EY
+end b	XF
+end d	QM
+end e	b>
+end f	HV
+end g	HV
+end i	LR
+end j	]B
+end l	@_
+end m	LR
+end n	_@
+end o	RL
+end p	XF
+end q	?a
+end r	UI
+end t	IU
+end u	TJ
 end v	TJ
 end w	QM
-end y	WG
-end |	XF
-end –	HV
-end"	UI
-end" 	DZ
+end y	XF
+end |	[C
+end £	QM
+end –	LR
+end"	TJ
+end" 	:f
 end",	^A
-end".	C[
-end'	MQ
-end's	MQ
-end)	JT
-end) 	C[
-end,	QM
-end, 	QM
-end-	C[
-end-s	C[
-end.	LR
-end. 	IU
-end.e	]B
-end0	MQ
-end0 	MQ
+end".	IU
+end'	LR
+end's	LR
+end)	HV
+end) 	EY
+end,	TJ
+end, 	TJ
+end-	EY
+end-s	DZ
+end. 	LR
+end."	TJ
+end.e	YE
 end:	MQ
-end;	MQ
-end; 	MQ
+end: 	LR
+end;	LR
+end; 	LR
 end?	C[
 end? 	C[
-end@	UI
+end@	XF
+enda	RL
 endab	UI
-endad	LR
+endad	TJ
+endag	JT
 endai	GW
+endal	UI
 endam	KS
-endan	XF
-endar	A^
-endat	8h
-endau	GW
-endaw	QM
-enday	ZD
-endba	LR
+endan	VH
+endar	EY
+endat	9g
+endau	FX
+enday	_@
+endba	IU
 endbe	YE
-endbs	YE
-endc	KS
-endd	UI
-endd 	QM
-endd,	KS
-endda	TJ
-endde	LR
-enddi	MQ
-enddl	XF
-enddo	YE
-enddr	;e
-enddy	[C
-ende 	RL
-ende'	SK
-ende,	c=
-ende-	YE
+endbs	WG
+endc	IU
+endd	VH
+endd 	RL
+endd,	FX
+endda	QM
+endde	MQ
+enddi	JT
+enddl	WG
+enddo	WG
+enddr	:f
+enddy	_@
+ende	RL
+ende'	UI
+ende,	d<
+ende-	^A
 ende.	HV
-endea	B]
-endeb	RL
+endea	DZ
+endeb	TJ
 endec	FX
-ended	IU
-endef	?a
+ended	KS
+endee	MQ
+endef	FX
 endel	RL
-endem	TJ
-enden	ZD
+endem	QM
+enden	XF
 endeo	JT
-endep	QM
-ender	JT
-endes	WG
+ender	IU
+endes	XF
 endet	FX
-endey	IU
+endev	SK
+endey	LR
 endf	LR
-endf 	DZ
-endf,	KS
-endfa	ZD
-endgi	XF
-endh	LR
-endi	MQ
-endi 	IU
-endia	LR
-endic	HV
-endid	RL
+endf 	C[
+endf,	DZ
+endfa	[C
+endgi	SK
+endh	KS
+endi 	GW
+endic	GW
+endid	SK
 endie	KS
-endif	A^
-endin	YE
+endif	DZ
+endin	WG
 endio	LR
-endip	MQ
-endir	IU
-endis	DZ
-endit	WG
-endiv	UI
-endl 	b>
-endle	TJ
-endli	DZ
-endlo	b>
+endir	GW
+endis	B]
+endit	VH
+endiv	VH
+endl	RL
+endl 	[C
+endle	SK
+endli	C[
+endlo	[C
 endly	@_
-endm	WG
-endma	XF
-endmi	JT
-endmo	TJ
-endn	GW
-endne	FX
-endo	QM
+endm	TJ
+endma	SK
+endmi	FX
+endmo	UI
+endn	HV
+endne	IU
 endo 	KS
-endo.	VH
-endoc	WG
-endoe	QM
-endog	VH
-endoi	SK
-endol	VH
-endom	LR
-endon	GW
-endoo	KS
-endor	EY
-endot	ZD
-endou	c=
-endov	;e
-endow	LR
-endp	WG
-endr	QM
-endr 	_@
+endo.	UI
+endoc	UI
+endoe	WG
+endog	UI
+endol	]B
+endom	JT
+endon	IU
+endor	JT
+endot	_@
+endou	d<
+endov	?a
+endow	KS
+endp	XF
+endr 	ZD
 endra	LR
 endre	JT
-endri	]B
+endri	YE
 endro	JT
-endru	RL
-ends 	IU
-ends,	MQ
+ends 	KS
+ends,	HV
 ends.	a?
-endsa	XF
-endso	QM
-endst	TJ
-endu	VH
+endsa	ZD
+endsi	GW
+endso	RL
+endst	YE
+endu	WG
 enduc	JT
-endug	UI
-endun	UI
+endug	VH
+endul	LR
+endun	YE
 endur	VH
-endus	LR
-endv	WG
-endve	C[
-endvi	WG
-endwr	KS
-endy	VH
-endy 	YE
-endy'	LR
-endy,	IU
-endy.	?a
+endus	HV
+endv	VH
+endve	HV
+endvi	[C
+endw	TJ
+endwo	ZD
+endwr	LR
+endy	UI
+endy 	XF
+endy'	JT
+endy,	A^
+endy.	A^
+ene 	QM
 ene "	B]
-ene $	IU
-ene &	B]
+ene $	GW
+ene &	C[
 ene (	VH
-ene -	]B
-ene /	B]
-ene 0	]B
+ene -	TJ
+ene /	C[
+ene 0	_@
 ene a	MQ
-ene b	MQ
-ene c	ZD
+ene b	LR
+ene c	[C
 ene d	KS
-ene e	YE
-ene f	UI
-ene g	JT
-ene h	TJ
-ene i	RL
-ene j	QM
-ene k	EY
-ene l	JT
-ene m	LR
-ene n	HV
-ene o	EY
+ene e	XF
+ene f	VH
+ene g	MQ
+ene h	QM
+ene i	QM
+ene j	SK
+ene k	JT
+ene l	KS
+ene m	IU
+ene n	IU
+ene o	FX
 ene q	UI
-ene r	VH
-ene t	QM
-ene u	FX
-ene v	EY
+ene r	SK
+ene s	MQ
+ene u	EY
+ene v	FX
 ene w	LR
-ene y	[C
-ene |	SK
-ene £	C[
-ene –	MQ
-ene “	LR
-ene!	UI
-ene!!	UI
-ene"	C[
+ene y	YE
+ene |	IU
+ene £	A^
+ene –	LR
+ene “	HV
+ene!	ZD
+ene!!	ZD
+ene"	DZ
 ene" 	GW
-ene",	IU
-ene".	IU
-ene'	RL
-ene'd	A^
-ene'l	VH
-ene'r	YE
-ene'v	IU
-ene)	_@
+ene",	>b
+ene".	;e
+ene'	TJ
+ene'd	C[
+ene'l	RL
+ene'r	ZD
+ene's	RL
+ene'v	HV
+ene)	b>
 ene) 	[C
-ene),	WG
+ene),	TJ
 ene).	YE
-ene-	IU
-ene-b	[C
-ene-d	GW
-ene-l	MQ
-ene-o	GW
-ene-p	TJ
-ene-s	_@
-ene. 	MQ
+ene-	MQ
+ene-b	XF
+ene-d	LR
+ene-l	JT
+ene-o	HV
+ene-p	SK
+ene-s	c=
 ene.e	ZD
 ene:	RL
 ene: 	RL
 ene;	GW
 ene; 	GW
-ene?	<d
-ene? 	?a
-ene@f	JT
-ene@r	[C
-ene@s	SK
+ene?	?a
+ene? 	<d
+ene@	MQ
+ene@f	GW
+ene@r	VH
+ene@s	TJ
 enea	MQ
-enea 	e;
-enea,	c=
+enea 	^A
+enea,	b>
 eneac	TJ
-eneaf	RL
-eneag	UI
-eneak	LR
-eneam	GW
-enean	RL
-eneap	B]
-enear	HV
-eneas	>b
-eneat	WG
+enead	MQ
+eneaf	TJ
+eneag	QM
+eneam	C[
+enean	TJ
+eneap	@_
+enear	FX
+eneas	C[
+eneat	[C
 eneav	QM
-eneb	JT
-eneb 	B]
+eneb	HV
+eneb 	FX
 eneb,	?a
-enebb	MQ
-enebe	f:
-enebo	QM
-enebr	JT
-enebs	EY
-enebu	LR
-eneby	KS
-enec 	YE
-enec@	YE
-eneca	QM
-enece	UI
-enech	KS
-eneci	B]
-eneck	MQ
-enecr	MQ
-enect	RL
-enecu	WG
+enebb	KS
+enebe	b>
+enebr	IU
+enebs	FX
+eneby	LR
+enec 	]B
+enec@	RL
+enece	TJ
+eneci	@_
+enecl	C[
+eneco	LR
+enect	SK
+enecu	VH
+ened	LR
 ened 	YE
-ened"	?a
-ened.	KS
-ened:	LR
-ened?	EY
-eneda	RL
-enede	VH
-enedg	WG
-enedn	IU
-enedr	JT
-eneds	HV
+ened"	GW
+ened.	JT
+ened:	KS
+ened?	DZ
+enedd	MQ
+enede	TJ
+enedg	VH
+enedi	RL
+enedn	LR
+eneds	JT
+enedu	KS
 enedw	RL
-enedy	<d
-enee 	TJ
-enee'	LR
-enee,	MQ
-enee.	SK
-eneec	_@
-eneed	UI
-eneel	a?
-eneen	A^
-eneep	SK
+enedy	DZ
+enee	TJ
+enee 	SK
+enee'	B]
+enee,	JT
+enee.	UI
+eneec	YE
+eneed	VH
+eneel	[C
+eneen	@_
+eneep	QM
 eneer	QM
-enees	XF
-eneet	RL
+enees	YE
+eneet	SK
 eneez	XF
+enef	KS
 enef 	IU
-enefa	GW
-enefe	?a
-enefi	TJ
-enefo	QM
-eneft	RL
-enefu	XF
-eneg 	GW
+enefa	C[
+enefe	EY
+enefi	XF
+enefu	VH
+eneg 	B]
 enega	VH
-enege	HV
-enegg	MQ
-enegi	VH
-eneh	KS
-eneha	KS
-enei	UI
-eneic	TJ
-eneig	]B
-eneil	C[
+enege	JT
+enegi	XF
+eneha	DZ
+enehu	KS
+enei	SK
+eneic	]B
+eneig	XF
+eneil	A^
 enein	SK
-eneit	LR
-eneiv	MQ
-enek 	LR
-enek.	EY
-enekd	TJ
-eneke	TJ
-enekl	EY
-eneks	WG
-enel	UI
+eneit	JT
+enek,	RL
+enek.	C[
+enekd	_@
+eneke	VH
+enekl	DZ
+eneks	TJ
+enel	RL
 enel 	WG
-enel"	SK
-enel,	]B
-enel.	MQ
-enela	HV
+enel"	VH
+enel,	f:
+enel0	RL
+enela	FX
 enelb	ZD
-enelc	TJ
-enele	XF
+enelc	RL
+enele	YE
 enelf	A^
-eneli	JT
-enelm	YE
+eneli	HV
+enell	TJ
+enelm	]B
+enelo	LR
+enelp	KS
 enels	QM
-enelt	KS
+enelt	IU
 enelv	IU
-enelw	EY
-enely	>b
+enelw	FX
+enely	9g
 enem 	MQ
-enem,	FX
-enema	MQ
-enemb	RL
-enemi	UI
-enemo	WG
-enemp	ZD
+enem,	C[
+enem.	IU
+enema	IU
+enemb	QM
+eneme	MQ
+enemi	SK
+enemo	XF
+enemp	WG
 enems	C[
-enen 	SK
-enen'	LR
-enen)	FX
-enen,	UI
-enen.	DZ
+enen	MQ
+enen 	RL
+enen'	KS
+enen)	C[
+enen,	RL
+enen.	FX
 enen:	KS
-enen;	YE
-enena	SK
+enen;	SK
 enenc	MQ
 enend	XF
-eneng	IU
-enenh	[C
+enene	KS
+eneng	JT
+enenh	]B
 eneni	GW
 enenn	ZD
-enenq	GW
-enens	RL
-enent	DZ
-enenu	ZD
-enenv	JT
-enenw	GW
-enen”	FX
-eneo	IU
-eneo 	EY
-eneof	EY
-eneon	JT
-eneor	a?
-eneos	HV
-enep	VH
-enep 	RL
-enep,	WG
-enep.	C[
-enepa	[C
-enepe	]B
-eneph	EY
-enepi	HV
-enepo	XF
-eneps	TJ
-eneq	?a
-enequ	?a
-ener 	XF
-ener!	GW
-ener"	<d
+eneno	RL
+enenq	FX
+enens	WG
+enent	EY
+enenu	RL
+enenv	LR
+enenw	EY
+enen”	EY
+eneo	JT
+eneo 	FX
+eneof	B]
+eneon	MQ
+eneor	^A
+eneos	IU
+enep	UI
+enep 	SK
+enep,	VH
+enep.	FX
+enepa	YE
+enepe	VH
+eneph	GW
+enepi	JT
+enepo	^A
+eneps	WG
+enept	LR
+eneq	>b
+enequ	>b
+ener 	WG
+ener!	FX
+ener"	?a
 ener'	HV
-ener)	A^
-ener-	ZD
+ener)	C[
+ener-	VH
 ener.	IU
-ener;	LR
-ener@	VH
+ener:	LR
+ener@	YE
 enera	XF
-enerb	XF
+enerb	VH
 enerc	GW
-enere	JT
-enerf	ZD
-enerh	LR
-enerl	IU
-enerm	[C
-enern	KS
-enero	IU
-enerp	^A
-enerr	DZ
-eners	JT
-enert	[C
-enerv	MQ
+enerd	QM
+enere	HV
+enerf	XF
+enerh	KS
+eneri	QM
+enerl	DZ
+enerm	^A
+enern	LR
+enero	EY
+enerp	_@
+enerr	FX
+eners	LR
+enert	YE
 enerw	WG
-enery	VH
-enes	LR
+enery	RL
+enes	KS
 enes 	UI
-enes"	QM
-enes'	IU
+enes"	RL
+enes'	LR
 enes)	KS
 enes-	XF
-enes.	QM
-enes:	LR
-enes;	VH
-enes?	B]
-enes@	_@
-enesa	DZ
-enesc	LR
+enes.	UI
+enes;	TJ
+enes?	DZ
+enes@	XF
+enesa	?a
+enesc	HV
+enese	LR
 enesh	JT
-enesi	RL
-enesk	C[
+enesi	SK
+enesk	B]
 enesm	YE
 enesn	MQ
-eneso	HV
-enesp	KS
-enest	XF
+eneso	EY
+eness	QM
+enest	YE
 enesu	FX
-enet	JT
-enet 	IU
-enet)	TJ
+enet	IU
+enet 	KS
+enet)	SK
 enet,	^A
-enet.	8h
-enetc	MQ
-enete	KS
-eneth	KS
-eneti	HV
-enetr	KS
-enets	LR
-enett	TJ
-enetu	_@
-enety	RL
-eneu	a?
+enet-	QM
+enet.	9g
+enet;	FX
+enete	EY
+eneth	LR
+eneti	FX
+enets	JT
+enett	VH
+enetu	WG
+eneu	]B
 eneum	ZD
 eneur	UI
-enev	QM
-enev 	QM
-eneva	TJ
-enevd	MQ
+enev	RL
+enev 	UI
+eneva	VH
+enevd	SK
+enevi	FX
 enew 	XF
 enew'	FX
-enewa	JT
-enewh	IU
-enewi	LR
-enewo	[C
-enewr	WG
-enews	JT
+enew,	JT
+enewa	KS
+enewh	A^
+enewi	IU
+enewo	YE
+enewr	YE
+enews	HV
 enex	TJ
-enex 	A^
+enex 	@_
 enexa	YE
-enexc	QM
-enexi	UI
-enexl	VH
-eney 	RL
-eney'	YE
-eney,	SK
-eney.	>b
-eney:	JT
-eneya	B]
-eneye	LR
+enexc	TJ
+enexi	]B
+enexl	]B
+enexp	MQ
+enext	LR
+eney	RL
+eney 	QM
+eney'	VH
+eney,	UI
+eney.	;e
+eney:	LR
+eneya	A^
+eneye	QM
 eneyi	XF
-eneyo	ZD
-eneyr	EY
-eneys	d<
-eneyw	]B
-enez	VH
-eneze	XF
-enf 	MQ
+eneyo	^A
+eneyr	HV
+eneys	_@
+eneyw	[C
+enez	TJ
+eneze	]B
 enf (	XF
-enf 0	QM
-enf b	GW
-enf c	KS
-enf d	YE
-enf e	TJ
-enf f	TJ
-enf g	?a
-enf h	DZ
+enf 0	SK
+enf a	MQ
+enf b	KS
+enf d	WG
+enf e	VH
+enf f	SK
+enf g	@_
+enf h	HV
 enf i	XF
-enf j	XF
-enf l	IU
-enf m	EY
-enf n	UI
-enf o	YE
-enf p	WG
-enf r	EY
-enf s	MQ
+enf j	VH
+enf l	KS
+enf m	DZ
+enf n	XF
+enf o	XF
+enf p	VH
+enf r	FX
+enf s	LR
 enf t	GW
-enf u	TJ
-enf v	C[
-enf w	KS
-enf y	VH
-enf,	LR
-enf, 	LR
+enf u	XF
+enf v	A^
+enf w	HV
+enf y	SK
+enf,	IU
+enf, 	IU
 enf-	IU
 enf.	HV
-enf. 	IU
-enf0	MQ
-enf:	SK
-enf: 	UI
-enf;	VH
-enf; 	VH
-enfac	QM
-enfad	C[
-enfai	IU
+enf. 	KS
+enf0	LR
+enf: 	TJ
+enf;	YE
+enf; 	YE
+enfac	MQ
+enfad	B]
+enfai	FX
+enfal	MQ
 enfam	RL
-enfan	YE
+enfan	[C
 enfar	VH
-enfas	HV
-enfat	]B
-enfe 	GW
-enfeb	LR
-enfec	A^
-enfed	FX
-enfee	YE
-enfeg	YE
-enfel	YE
-enfen	LR
+enfas	GW
+enfat	XF
+enfec	FX
+enfed	HV
+enfee	[C
+enfeg	XF
+enfel	XF
+enfen	MQ
 enfer	DZ
-enfet	ZD
+enfes	QM
+enfet	YE
 enfew	KS
-enff,	<d
-enff.	TJ
+enff 	LR
+enff,	B]
+enff.	SK
 enffe	SK
-enffl	MQ
-enffo	UI
-enffs	TJ
+enffi	TJ
+enffo	RL
+enffr	RL
+enffs	WG
 enfic	TJ
 enfid	LR
-enfie	GW
-enfig	IU
-enfil	IU
-enfir	JT
-enfis	TJ
-enfit	b>
-enfiv	XF
-enfix	WG
-enfl	QM
-enfla	YE
-enfle	JT
-enfli	JT
-enflo	ZD
-enflu	TJ
-enfly	JT
-enfo	MQ
-enfol	LR
-enfon	GW
-enfoo	A^
-enfou	WG
-enfr	SK
-enfra	ZD
-enfre	WG
-enfri	KS
-enfry	MQ
-enfs	YE
+enfie	JT
+enfig	JT
+enfil	KS
+enfir	KS
+enfis	ZD
+enfit	d<
+enfiv	VH
+enfix	UI
+enfl	UI
+enfla	ZD
+enfle	FX
+enfli	KS
+enflo	WG
+enflu	RL
+enfly	IU
+enfon	IU
+enfoo	EY
+enfor	LR
+enfou	VH
+enfr	QM
+enfra	YE
+enfre	UI
+enfri	GW
+enfs	^A
 enfs 	JT
-enfsc	YE
-enft	SK
-enft 	RL
+enfsc	VH
+enft	RL
 enft,	ZD
-enft.	IU
-enfts	c=
-enfu	QM
-enful	MQ
+enft.	JT
+enfte	QM
+enfts	e;
+enfty	MQ
+enfu	RL
 enfun	QM
-enfur	a?
-enfus	JT
-eng 	MQ
-eng &	^A
-eng (	GW
-eng 0	MQ
+enfur	c=
+enfus	KS
+eng 	LR
+eng &	VH
+eng (	FX
 eng a	RL
-eng c	UI
-eng d	JT
-eng e	LR
-eng f	QM
+eng b	JT
+eng c	[C
+eng d	GW
+eng f	SK
 eng g	YE
-eng h	A^
-eng i	^A
+eng h	=c
+eng i	]B
 eng k	GW
-eng l	TJ
-eng m	_@
-eng n	TJ
-eng p	JT
+eng l	WG
+eng m	WG
+eng n	UI
+eng o	MQ
 eng r	YE
-eng s	LR
-eng t	?a
-eng u	XF
+eng s	IU
+eng t	=c
+eng u	ZD
 eng w	TJ
-eng y	C[
-eng |	_@
-eng!	EY
-eng! 	EY
-eng"	HV
+eng y	EY
+eng |	h8
+eng £	MQ
+eng!	DZ
+eng! 	DZ
+eng"	IU
 eng" 	KS
-eng",	?a
+eng",	JT
 eng'	GW
-eng,	MQ
-eng, 	MQ
 eng-	SK
-eng.	QM
 eng. 	QM
-eng.e	d<
-eng0	ZD
-eng0 	ZD
-eng:	QM
-eng: 	QM
-eng;	UI
-eng; 	UI
-enga	RL
-enga 	LR
-engab	KS
-engai	>b
-engan	YE
-engar	RL
-engas	QM
-engat	b>
-engau	]B
-engav	B]
-engb	LR
-engb 	[C
+eng.e	b>
+eng0	WG
+eng0 	WG
+eng:	SK
+eng: 	SK
+eng;	ZD
+eng; 	ZD
+enga	TJ
+engai	8h
+engal	KS
+engan	_@
+engap	FX
+engar	QM
+engas	^A
+engat	_@
+engau	VH
+engav	GW
+engb	KS
+engb 	c=
 enge,	EY
-enge.	MQ
-enge:	UI
-enge?	B]
-enged	?a
-engee	ZD
-engem	JT
-engen	HV
-engeo	EY
-enger	]B
-enges	SK
-engg	LR
-engg 	KS
-engge	WG
-enggi	C[
+enge.	LR
+enge?	GW
+engea	MQ
+enged	C[
+engee	[C
+engem	EY
+engen	LR
+engeo	B]
+enger	^A
+enges	UI
+engf	b>
+engg	MQ
+engg 	MQ
+engge	VH
+enggi	FX
+engh	MQ
 engh 	^A
-engh,	VH
-engh-	TJ
+engh,	WG
+engh-	SK
 engh.	JT
-enghb	LR
-enghe	IU
-engho	IU
-enght	MQ
+enghb	MQ
+engho	GW
 engi	HV
-engie	DZ
-engif	TJ
+engie	IU
+engif	XF
 engil	KS
-engiv	MQ
-engla	SK
-engle	DZ
-engli	@_
-englo	EY
-engly	UI
-engma	QM
-engn	MQ
-engn 	WG
-engna	QM
-engne	<d
-engno	FX
-engns	JT
+engis	TJ
+engiv	KS
+engla	TJ
+engle	KS
+engli	A^
+englo	GW
+engly	XF
+engm	QM
+engma	SK
+engn 	TJ
+engna	GW
+engne	=c
+engno	IU
+engns	KS
 engo	LR
-engo 	ZD
-engoa	RL
-engoe	JT
-engoi	FX
-engol	<d
+engo 	YE
+engoa	MQ
+engoe	IU
+engoi	GW
+engol	A^
 engon	XF
-engoo	A^
-engos	DZ
-engot	WG
-engps	B]
-engr	JT
-engra	LR
-engre	KS
-engri	VH
-engro	VH
+engoo	FX
+engos	@_
+engot	XF
+engps	HV
+engr	MQ
+engra	MQ
+engre	HV
+engri	RL
 engs	VH
 engs 	XF
-engs)	UI
-engs,	RL
-engs.	GW
-engs@	WG
-engst	TJ
-engt	IU
-ength	JT
-engua	UI
-engue	MQ
-engui	ZD
-engul	QM
+engs)	VH
+engs,	QM
+engs.	MQ
+engs@	VH
+engst	UI
+engt	EY
+ength	KS
+engua	QM
+engue	KS
+engui	WG
+engul	UI
 engun	RL
-engur	C[
-engut	[C
-enguy	A^
+engur	@_
+engus	MQ
+engut	^A
+enguy	C[
 engw	QM
-engwe	JT
+engwe	KS
 engwo	TJ
-enh 	VH
+enh 	UI
 enh (	JT
 enh 0	LR
-enh b	]B
-enh c	IU
-enh d	HV
-enh e	GW
-enh f	JT
-enh g	QM
-enh h	QM
-enh l	HV
-enh m	@_
-enh n	WG
+enh a	QM
+enh b	VH
+enh c	JT
+enh d	MQ
+enh e	JT
+enh f	FX
+enh g	SK
+enh l	LR
+enh m	KS
+enh n	TJ
 enh o	]B
-enh p	TJ
-enh r	KS
-enh s	WG
-enh u	VH
-enh v	UI
-enh w	HV
-enh y	RL
-enh |	LR
-enh'	EY
-enh' 	HV
+enh p	QM
+enh s	VH
+enh u	XF
+enh v	TJ
+enh w	LR
+enh'	DZ
+enh' 	GW
 enh's	EY
-enh)	ZD
-enh) 	ZD
-enh,	QM
-enh, 	QM
+enh)	]B
+enh) 	]B
 enh.	MQ
-enh.e	ZD
+enh.e	XF
 enh:	JT
 enh: 	JT
 enh;	[C
 enh; 	[C
-enh@	SK
-enha,	>b
-enhab	HV
-enhad	>b
-enhai	ZD
+enh@	ZD
+enha,	@_
+enhab	C[
+enhad	=c
+enhai	VH
 enhal	QM
-enham	WG
-enhap	KS
-enhas	RL
+enham	YE
+enhan	RL
+enhar	QM
 enhat	JT
-enhau	SK
-enhaw	MQ
-enhaz	SK
-enhb	MQ
-enhba	QM
-enhbr	LR
-enhc	HV
-enhd	KS
-enhd0	IU
-enhe	MQ
-enhe 	IU
-enhe'	MQ
-enhe.	IU
-enhec	MQ
-enhed	RL
-enhee	TJ
-enhef	DZ
+enhay	SK
+enhaz	XF
+enhbr	MQ
+enhc	JT
+enhd	MQ
+enhd0	JT
+enhe	LR
+enhe 	JT
+enhe'	JT
+enhe.	JT
+enhea	QM
+enhed	SK
+enhee	VH
+enhef	JT
+enhel	LR
 enhem	KS
-enhen	QM
-enhep	a?
-enher	KS
-enhes	WG
+enhep	YE
+enher	JT
+enhes	TJ
 enhet	FX
-enhew	DZ
+enhew	A^
+enhex	WG
 enhey	KS
-enhf	KS
-enhfu	KS
-enhg	VH
-enhga	VH
-enhi 	5k
-enhic	FX
+enhf	HV
+enhfu	GW
+enhg	WG
+enhga	WG
+enhi	QM
+enhi 	4l
+enhic	DZ
 enhid	TJ
 enhie	WG
 enhig	?a
-enhil	^A
-enhim	UI
-enhio	A^
-enhip	QM
-enhir	TJ
-enhis	DZ
-enhit	GW
-enhiv	SK
-enhiy	FX
-enhl	UI
-enhm	JT
+enhil	a?
+enhim	TJ
+enhio	C[
+enhip	SK
+enhir	YE
+enhis	EY
+enhit	JT
+enhiv	UI
+enhiy	C[
+enhl	TJ
 enhmi	GW
-enhni	MQ
+enhni	LR
 enho	MQ
-enho 	UI
-enhob	HV
-enhoe	UI
-enhoi	HV
-enhol	[C
-enhom	JT
-enhoo	VH
-enhop	ZD
-enhor	C[
-enhot	GW
+enho 	VH
+enhob	IU
+enhoe	WG
+enhoi	JT
+enhol	_@
+enhom	KS
+enhoo	UI
+enhop	^A
+enhor	EY
+enhot	HV
 enhou	SK
-enhow	9g
+enhow	8h
+enhr	QM
 enhr.	KS
 enhre	QM
-enhri	TJ
-enhro	KS
-enhrs	VH
-enhru	ZD
-enhs.	JT
-enht	MQ
-enht 	A^
-enht.	LR
-enhte	LR
-enhti	HV
-enhts	]B
-enhty	VH
-enhu 	e;
-enhub	EY
-enhug	TJ
-enhum	?a
-enhun	^A
-enhur	SK
-enhus	B]
-enhut	ZD
-enhw	?a
+enhri	SK
+enhrs	YE
+enhru	b>
+enhs	MQ
+enhs,	GW
+enhs.	MQ
+enht 	DZ
+enht,	RL
+enhte	KS
+enhti	GW
+enhts	[C
+enhty	RL
+enhu 	ZD
+enhub	DZ
+enhug	RL
+enhum	C[
+enhun	YE
+enhur	VH
+enhus	C[
+enhut	[C
+enhw	@_
 enhwa	HV
-enhy	QM
-enhy 	RL
-enhy.	KS
-eni 	LR
-eni (	HV
+enhx	JT
+enhx0	]B
+enhy 	SK
+enhy.	JT
+eni 	MQ
+eni (	JT
 eni 0	WG
-eni c	RL
-eni d	XF
-eni e	HV
-eni f	YE
+eni b	TJ
+eni c	WG
+eni d	UI
+eni e	DZ
+eni f	XF
 eni g	KS
-eni h	JT
-eni j	@_
-eni k	YE
-eni l	YE
-eni m	[C
-eni n	DZ
-eni o	TJ
-eni p	JT
-eni q	=c
-eni r	MQ
-eni s	C[
-eni t	WG
-eni u	KS
-eni v	HV
-eni w	QM
-eni'	KS
-eni'd	A^
+eni h	LR
+eni i	QM
+eni j	EY
+eni k	[C
+eni l	]B
+eni m	ZD
+eni n	@_
+eni o	MQ
+eni p	HV
+eni q	B]
+eni r	LR
+eni s	>b
+eni t	UI
+eni u	GW
+eni v	JT
+eni w	MQ
+eni'	LR
+eni'd	GW
 eni'l	=c
 eni'm	MQ
-eni'v	XF
-eni,	_@
-eni, 	_@
-eni-	DZ
-eni-c	DZ
-eni. 	XF
-enia 	]B
-eniab	_@
-eniag	UI
-enial	MQ
-enian	KS
-eniar	GW
+eni'v	]B
+eni,	[C
+eni, 	[C
+eni-	FX
+eni-c	FX
+eni. 	ZD
+enia	MQ
+enia 	^A
+eniab	YE
+eniag	SK
+enial	LR
+enian	LR
+eniar	B]
 enias	QM
-eniat	YE
-enib	A^
-enibb	^A
-enibe	MQ
-enibl	C[
-enic	LR
-enic 	RL
+eniat	WG
+enib	DZ
+enibb	VH
+enibe	LR
+enibh	KS
+enibl	?a
+enibr	QM
+enic	KS
+enic 	SK
 enic,	MQ
-enic.	<d
-enice	IU
-enich	FX
-enick	VH
-enicl	ZD
-enics	^A
-enict	3m
-enicu	MQ
-enicy	XF
-enid	KS
-enid 	FX
+enic.	A^
+enica	KS
+enice	KS
+enich	B]
+enick	UI
+enicl	WG
+enics	]B
+enict	.r
+enicu	LR
+enicy	UI
+enid	JT
+enid 	IU
+enid"	QM
 enid.	>b
 enid:	TJ
-enida	QM
-enidd	UI
-enidg	SK
-enidi	ZD
-enidn	LR
-enids	B]
-enidy	B]
+enida	SK
+enidd	TJ
+enidg	TJ
+enidi	VH
+enidn	MQ
+enids	FX
+enidy	C[
 enie	EY
-enie 	a?
-enie,	LR
-enied	A^
-eniel	FX
-enien	GW
-enier	SK
-eniet	A^
-eniew	FX
-enif	RL
-enife	GW
-enifi	LR
-enift	YE
-enig	QM
-enig 	GW
-enig,	EY
-enig.	A^
-enige	DZ
+enie 	d<
+eniec	TJ
+enied	@_
+eniel	HV
+enien	HV
+eniet	?a
+eniew	DZ
+enif	SK
+enif 	MQ
+enife	A^
+enift	XF
+enig 	KS
+enig,	FX
+enig.	C[
+eniga	QM
+enige	FX
 enigg	SK
-enigu	IU
-enik	HV
-enike	HV
-enil	XF
-enil 	JT
-enil'	SK
-enil,	QM
-enil.	TJ
-enila	_@
+enigh	LR
+enign	SK
+enigu	JT
+enik	JT
+enike	JT
+enil	YE
+enil 	FX
+enil'	XF
+enil,	GW
+enil.	VH
+enila	UI
 enilb	GW
-enild	[C
-enili	IU
-enilk	XF
-enill	QM
-enilm	RL
-enilo	^A
-enils	MQ
-enilt	SK
-enilw	SK
-enily	TJ
-enim,	d<
-enima	TJ
-enimb	VH
-enime	[C
-enimi	RL
-enimn	ZD
-enimo	?a
-enimp	LR
-enims	;e
-enin 	GW
-enin"	IU
-enin'	VH
-enin)	KS
-enin-	HV
-enin.	DZ
-enina	LR
-eninc	WG
-enind	GW
-eninf	QM
-enini	XF
-enink	<d
-eninn	QM
-enins	RL
-enint	RL
-eninu	B]
+enild	^A
+enilf	MQ
+enili	JT
+enilk	SK
+enill	RL
+enilm	VH
+enilo	YE
+enils	KS
+enilt	VH
+enilw	VH
+enily	RL
+enim	RL
+enim 	LR
+enim,	]B
+enim.	VH
+enime	_@
+enimn	SK
+enimo	<d
+enimp	JT
+enims	FX
+enimu	MQ
+enin	MQ
+enin 	FX
+enin"	HV
+enin'	TJ
+enin)	LR
+enin-	FX
+enin.	EY
+enina	JT
+eninc	[C
+enind	IU
+enine	RL
+enini	ZD
+enink	=c
+eninl	UI
+eninn	RL
+eninu	@_
 eninv	QM
-eniny	MQ
+eniny	GW
 enio	KS
 enio 	JT
-enior	ZD
-eniou	GW
-enip	VH
-enip'	FX
-enip,	^A
-enipa	_@
+enion	LR
+enior	YE
+eniou	A^
+enip	WG
+enip'	GW
+enip,	YE
+enipa	a?
 enipe	VH
-enipl	QM
-enipp	FX
-enips	a?
-eniq	VH
+enipp	DZ
+enips	[C
+enipt	RL
+eniq	UI
 eniqu	SK
-enir	SK
-enir 	ZD
-enir)	IU
-enir,	RL
-enir-	^A
-enir.	@_
-enira	WG
-enird	d<
-enire	KS
-eniri	C[
-enirk	UI
-enirl	DZ
-enirm	RL
-eniro	RL
-enirr	_@
-enirs	TJ
-eniry	DZ
+enir	TJ
+enir 	XF
+enir)	JT
+enir,	SK
+enir-	SK
+enir.	C[
+enird	_@
+enire	IU
+eniri	B]
+enirk	RL
+enirl	C[
+enirm	QM
+enirr	]B
+enirs	RL
+eniry	C[
 enis 	UI
-enis,	A^
+enis,	DZ
 enis.	VH
-enisa	FX
-enisc	@_
-enise	RL
-enisi	KS
-enisl	h8
-enisn	?a
-eniso	UI
+enisa	EY
+enisc	>b
+enise	UI
+enisi	LR
+enisk	IU
+enisl	g9
+enisn	9g
+eniso	SK
+enisp	IU
 enist	LR
-enit	QM
-enit'	VH
-enit,	c=
-enit.	MQ
-enit;	IU
-enita	HV
-enitc	SK
-enite	HV
+enit 	SK
+enit'	UI
+enit,	d<
+enit.	LR
+enit;	MQ
+enita	GW
+enitc	RL
+enite	JT
 eniti	LR
-enito	EY
-enitr	TJ
+enito	B]
+enitr	]B
+enits	TJ
 enitt	HV
-enitu	KS
-enity	]B
-eniu	SK
-enium	]B
-enius	DZ
+enitu	TJ
+enity	ZD
+eniu	TJ
+enium	XF
+enius	EY
+eniv	MQ
 eniva	DZ
-enive	UI
+enive	SK
 enivi	QM
-enivo	GW
-enix	UI
-enix,	MQ
-enix.	[C
-enixe	[C
-enixt	HV
-eniy	HV
-eniya	FX
-eniz	KS
+enivo	C[
+enix	VH
+enix 	LR
+enix.	_@
+enixe	YE
+enixt	FX
+eniy	LR
+eniya	EY
+eniz	MQ
 enize	JT
-enj.	XF
-enj. 	XF
-enja	SK
-enjac	IU
+enj.	VH
+enj. 	VH
+enja	QM
 enjam	SK
-enjar	WG
-enjas	LR
-enje	IU
+enjar	^A
+enje	HV
 enjea	LR
 enjec	JT
 enji	^A
-enjim	^A
-enjoa	WG
+enjim	]B
+enjoa	YE
 enjoi	DZ
-enjok	LR
-enjor	b>
-enjos	KS
-enjoy	SK
-enju	TJ
-enjul	[C
-enjun	RL
-enjus	SK
+enjok	KS
+enjor	^A
+enjoy	QM
+enju	UI
+enjul	ZD
+enjus	TJ
 enk 	KS
-enk &	TJ
-enk 0	MQ
-enk a	TJ
-enk b	ZD
-enk c	QM
+enk -	MQ
+enk 0	LR
+enk a	SK
+enk b	XF
+enk c	TJ
 enk d	DZ
-enk e	?a
-enk f	QM
-enk g	?a
+enk e	MQ
+enk f	MQ
+enk g	@_
 enk h	VH
-enk i	KS
-enk k	RL
+enk i	JT
+enk k	TJ
 enk l	MQ
-enk m	?a
-enk n	YE
+enk m	@_
+enk n	[C
 enk o	XF
-enk p	>b
-enk r	WG
-enk s	UI
-enk t	FX
-enk w	VH
-enk y	<d
-enk |	_@
+enk p	?a
+enk r	ZD
+enk s	VH
+enk t	GW
+enk u	RL
+enk w	SK
+enk y	>b
+enk |	a?
 enk £	c=
-enk'	LR
+enk'	IU
 enk'd	VH
-enk's	?a
-enk,	SK
-enk, 	SK
-enk-	WG
-enk-i	XF
+enk's	@_
+enk)	KS
+enk,	RL
+enk, 	RL
+enk-	YE
+enk-i	ZD
 enk.	LR
-enk. 	MQ
 enk0	YE
 enk0 	YE
 enk:	LR
 enk: 	LR
-enk;	WG
-enk; 	WG
-enk?	B]
-enk? 	B]
+enk;	SK
+enk; 	SK
+enk?	EY
+enk? 	EY
 enk@	KS
-enkaf	DZ
-enkan	[C
-enkda	TJ
-enkdo	RL
+enka	QM
+enkaf	GW
+enkan	YE
+enkda	_@
 enke	MQ
-enke 	SK
-enke,	QM
-enke.	QM
-enked	IU
-enkee	[C
-enkei	JT
-enkel	XF
-enken	QM
-enkep	FX
-enker	HV
-enkes	SK
-enket	HV
-enkev	WG
-enkg	_@
-enkg 	]B
+enke.	LR
+enked	LR
+enkee	YE
+enkei	FX
+enkel	QM
+enken	TJ
+enkep	C[
+enker	KS
+enkes	RL
+enket	IU
+enkev	VH
+enkey	TJ
+enkfa	MQ
+enkg	b>
+enkg 	a?
 enki	MQ
-enki 	KS
-enkid	A^
-enkil	MQ
-enkin	MQ
-enkir	ZD
+enki 	MQ
+enkid	C[
+enkil	QM
+enkin	LR
+enkir	UI
 enkit	RL
-enkl	EY
-enkle	MQ
-enkly	B]
-enkm	UI
-enkm 	YE
-enkn	QM
-enkne	GW
-enkno	UI
+enkl	IU
+enkle	QM
+enkly	?a
+enkm	VH
+enkm 	XF
+enkne	KS
+enkno	TJ
 enko	UI
 enkon	LR
-enkor	TJ
-enkr	RL
-enks 	IU
-enks,	[C
-enks.	FX
+enkor	RL
+enkr	TJ
+enks 	HV
+enks,	_@
+enks.	GW
 enks;	YE
-enks@	ZD
+enks@	]B
 enksg	]B
 enksh	SK
-enku	EY
+enku	C[
 enkw	_@
-enkwe	b>
-enkwo	]B
-enky	IU
-enky.	B]
-enl &	XF
-enl (	LR
-enl -	TJ
-enl 0	KS
-enl a	QM
+enkwe	]B
+enkwo	ZD
+enky	A^
+enky 	WG
+enky.	A^
+enl &	VH
+enl -	UI
+enl 0	MQ
+enl a	JT
 enl b	TJ
-enl d	FX
-enl e	e;
-enl f	YE
-enl h	FX
-enl k	VH
-enl l	VH
-enl m	JT
-enl n	FX
-enl o	JT
-enl s	;e
+enl d	HV
+enl e	h8
+enl f	^A
+enl h	EY
+enl k	YE
+enl l	UI
+enl m	MQ
+enl n	IU
+enl o	EY
+enl p	KS
+enl s	>b
 enl t	UI
-enl u	WG
-enl v	KS
-enl w	JT
-enl y	l4
-enl |	UI
-enl £	[C
-enl –	QM
-enl"	TJ
-enl" 	[C
-enl",	FX
-enl)	WG
-enl) 	RL
-enl,	SK
-enl, 	SK
-enl-	VH
-enl-o	XF
-enl.	VH
-enl. 	VH
+enl u	YE
+enl v	FX
+enl w	KS
+enl y	i7
+enl |	TJ
+enl £	YE
+enl –	MQ
+enl"	YE
+enl" 	^A
+enl",	B]
+enl)	[C
+enl) 	SK
+enl-	YE
+enl-o	e;
+enl.	TJ
+enl. 	RL
 enl.e	JT
-enl0	YE
-enl0 	YE
-enl;	LR
-enl; 	LR
-enla 	JT
-enlab	KS
-enlac	FX
-enlad	b>
-enlag	a?
-enlai	TJ
+enl0	]B
+enl0 	]B
+enl:	LR
+enl: 	LR
+enl;	KS
+enl; 	KS
+enla 	QM
+enlac	C[
+enlad	XF
+enlag	]B
+enlai	WG
 enlam	IU
-enlap	IU
-enlar	HV
-enlas	IU
-enlat	MQ
-enlau	RL
-enlaw	JT
-enlay	VH
-enlb	XF
-enlb 	]B
+enlap	HV
+enlar	EY
+enlas	JT
+enlau	WG
+enlaw	IU
+enlay	UI
+enlb	UI
+enlb 	XF
 enlb,	ZD
-enlby	C[
-enlc	RL
-enlch	VH
-enlco	SK
-enlcu	IU
-enld	RL
-enld 	IU
-enld,	TJ
-enld.	ZD
-enlde	TJ
-enldn	LR
+enlby	DZ
+enlch	YE
+enlco	QM
+enlcu	GW
+enld 	C[
+enld,	VH
+enld.	YE
+enlde	WG
+enldi	KS
+enldn	GW
 enldr	ZD
-enlds	_@
-enle	SK
-enle 	SK
-enle"	TJ
+enlds	[C
+enle	QM
+enle 	QM
+enle"	RL
 enle'	C[
-enle)	KS
-enle,	QM
-enle.	[C
-enle;	TJ
-enlea	SK
+enle)	MQ
+enle,	SK
+enle.	]B
+enle;	b>
+enlea	UI
 enleb	LR
-enlec	XF
-enled	YE
-enlee	FX
-enleg	C[
-enlei	VH
-enlem	?a
-enlen	GW
-enleo	QM
-enles	XF
-enlet	DZ
+enlec	YE
+enled	[C
+enlee	EY
+enleg	FX
+enlei	XF
+enlem	>b
+enlen	EY
+enles	YE
+enlet	HV
 enlev	RL
-enley	b>
-enlf,	VH
-enlf-	XF
-enlf.	B]
-enlga	UI
-enlha	ZD
-enlho	DZ
-enli 	IU
-enlia	TJ
+enley	a?
+enlf	LR
+enlf,	TJ
+enlf-	YE
+enlf.	FX
+enlg	TJ
+enlga	ZD
+enlha	WG
+enlho	FX
+enli 	FX
+enlia	UI
+enlib	QM
+enlic	QM
 enlid	RL
 enlie	IU
-enlif	^A
-enlig	[C
-enlik	B]
-enlil	EY
-enlim	SK
+enlif	_@
+enlig	ZD
+enlik	C[
+enlil	GW
+enlim	WG
 enlin	LR
-enlip	HV
-enlis	DZ
-enlit	RL
-enliv	MQ
-enlk	JT
-enlk 	KS
-enlk,	UI
-enlk-	^A
-enlk.	IU
-enlke	A^
-enlki	EY
-enll 	GW
-enll"	SK
-enll'	ZD
-enll,	[C
-enll-	WG
-enll.	QM
-enll;	SK
-enlla	TJ
-enlle	SK
-enllh	DZ
-enlli	HV
+enlip	FX
+enlis	FX
+enlit	UI
+enlk	HV
+enlk 	MQ
+enlk,	[C
+enlk-	_@
+enlk.	JT
+enlke	@_
+enlki	@_
+enlks	QM
+enll 	HV
+enll"	TJ
+enll'	UI
+enll,	YE
+enll-	YE
+enll.	RL
+enll;	UI
+enlla	RL
+enlle	UI
+enllh	EY
 enllm	C[
-enllo	LR
-enllp	YE
+enllo	HV
+enllp	^A
 enlls	TJ
+enllu	QM
 enllw	RL
-enlly	]B
-enlm 	SK
-enlm,	VH
-enlmo	@_
-enlms	YE
-enln	WG
-enln,	^A
-enlns	RL
-enlnu	QM
-enlo 	EY
-enlo.	@_
-enlo@	a?
-enloa	GW
-enloc	SK
-enlod	HV
+enlly	YE
+enlm	SK
+enlm 	YE
+enlm,	WG
+enlmo	B]
+enlms	ZD
+enln	]B
+enln 	QM
+enln,	]B
+enln.	C[
+enln0	WG
+enlns	XF
+enlnu	RL
+enlo 	FX
+enlo.	A^
+enlo@	[C
+enloa	EY
+enloc	QM
+enlod	XF
 enlof	LR
-enlog	IU
-enlok	KS
-enlol	QM
-enlom	WG
-enlon	WG
-enloo	SK
-enlop	LR
-enlor	QM
-enlos	RL
-enlot	EY
+enlog	GW
+enlok	RL
+enlol	SK
+enlom	SK
+enlon	]B
+enloo	RL
+enlor	SK
+enlot	C[
 enlou	JT
-enlov	IU
-enlow	QM
-enlp	UI
-enlp 	[C
-enlr	QM
-enlre	SK
-enls	TJ
-enls.	MQ
+enlov	JT
+enlp	MQ
+enlp 	TJ
+enlr	RL
+enlre	UI
+enls	UI
+enls 	QM
+enls,	MQ
+enls.	LR
 enls?	IU
-enls@	f:
-enlse	TJ
-enlsh	?a
-enlso	e;
-enlst	LR
-enlt	WG
-enlt 	ZD
-enlt.	LR
-enltd	SK
-enlte	FX
-enltm	WG
+enls@	]B
+enlse	RL
+enlsh	:f
+enlso	c=
+enlst	KS
+enlt	XF
+enlt 	]B
+enlt.	JT
+enltd	UI
+enlte	C[
+enltm	XF
 enlto	QM
-enltr	XF
-enlts	KS
-enltu	SK
-enlu	ZD
+enltr	WG
+enlts	MQ
+enlu	YE
 enlua	IU
-enlub	KS
-enlud	_@
-enlue	SK
-enlui	DZ
-enlum	MQ
-enlun	QM
-enlur	C[
-enlus	_@
-enlut	UI
-enlv	IU
-enlva	MQ
-enlve	KS
-enlw	UI
-enlwa	WG
-enlwo	UI
-enlwy	A^
-enly	LR
-enly 	QM
-enly!	HV
-enly)	MQ
-enly,	FX
+enlub	RL
+enlud	]B
+enlue	RL
+enlui	EY
+enlur	GW
+enlus	b>
+enlut	VH
+enlv	KS
+enlve	LR
+enlw	VH
+enlwa	VH
+enlwo	SK
+enlwy	C[
+enly	JT
+enly!	MQ
+enly)	KS
+enly,	HV
 enly.	SK
-enly:	MQ
 enlyl	C[
-enm 	LR
-enm "	TJ
-enm $	RL
-enm (	TJ
-enm 0	DZ
-enm a	RL
-enm b	TJ
-enm c	WG
-enm d	SK
+enm "	QM
+enm $	SK
+enm (	WG
+enm 0	GW
+enm c	SK
 enm e	]B
 enm f	KS
-enm g	a?
-enm h	SK
-enm i	DZ
-enm k	JT
-enm l	DZ
-enm m	FX
-enm n	FX
+enm g	_@
+enm h	RL
+enm i	B]
+enm k	EY
+enm l	A^
+enm n	EY
 enm o	VH
-enm p	UI
-enm r	SK
-enm s	VH
-enm t	@_
-enm u	UI
-enm v	WG
-enm w	RL
-enm y	IU
-enm |	RL
-enm £	p0
-enm –	^A
+enm p	SK
+enm r	VH
+enm s	WG
+enm t	:f
+enm u	XF
+enm v	SK
+enm w	XF
+enm y	KS
+enm |	HV
+enm £	m3
+enm –	[C
 enm €	[C
-enm'	FX
-enm's	FX
-enm)	WG
-enm,	JT
-enm, 	JT
-enm-	e;
-enm-0	RL
+enm'	GW
+enm's	GW
+enm)	]B
+enm,	HV
+enm, 	HV
+enm-	c=
+enm-0	SK
+enm.	MQ
 enm. 	MQ
-enm.e	]B
-enm0	i7
-enm0 	YE
-enm:	MQ
-enm: 	MQ
+enm.e	ZD
+enm0	j6
+enm0 	]B
+enm:	LR
+enm: 	LR
 enm;	^A
 enm; 	^A
-enma,	VH
+enma	QM
+enma 	KS
+enma,	RL
 enmac	RL
-enmae	>b
-enmag	GW
-enmak	UI
+enmae	C[
+enmag	IU
+enmak	SK
 enmal	TJ
-enman	SK
-enmap	>b
-enmat	QM
-enmau	FX
-enmax	VH
-enmb 	XF
-enmbe	KS
-enmbl	_@
-enmbo	IU
-enmbr	UI
+enman	QM
+enmap	9g
+enmas	TJ
+enmat	RL
+enmau	KS
+enmax	UI
+enmb	LR
+enmb 	ZD
+enmbe	JT
+enmbl	a?
+enmbo	JT
+enmbr	VH
 enmbs	@_
-enme	TJ
-enme"	KS
-enme)	WG
-enme,	]B
-enme.	MQ
-enme:	GW
-enmea	GW
+enme	QM
+enme"	EY
+enme)	]B
+enme,	[C
+enme:	EY
+enmea	MQ
 enmeb	UI
-enmed	GW
-enmel	EY
-enmem	]B
-enmen	[C
-enmeo	UI
-enmer	QM
-enmet	MQ
-enmew	JT
+enmed	HV
+enmel	IU
+enmem	^A
+enmen	]B
+enmeo	RL
+enmer	RL
+enmes	QM
+enmet	KS
+enmew	GW
 enmi	IU
-enmi 	RL
-enmi,	GW
-enmic	FX
-enmid	MQ
-enmig	<d
-enmil	a?
-enmin	@_
-enmir	SK
-enmit	JT
-enmix	A^
-enmm	DZ
-enmm,	RL
-enmma	FX
-enmme	LR
+enmi,	IU
+enmic	EY
+enmid	KS
+enmig	:f
+enmil	b>
+enmin	?a
+enmis	LR
+enmit	GW
+enmix	DZ
+enmm	@_
+enmm,	YE
+enmma	KS
+enmme	IU
 enmmi	<d
 enmmo	MQ
-enmmu	RL
-enmn	LR
-enmn 	KS
-enmne	ZD
-enmob	FX
-enmod	VH
+enmmu	QM
+enmn	HV
+enmn 	JT
+enmne	SK
+enmob	EY
+enmod	WG
 enmog	GW
-enmok	UI
-enmol	]B
+enmok	YE
+enmol	^A
 enmon	UI
-enmoo	]B
-enmos	XF
-enmot	JT
-enmou	SK
-enmp 	VH
-enmpa	RL
+enmoo	WG
+enmos	^A
+enmot	HV
+enmp	TJ
+enmp 	UI
 enmpe	MQ
-enmpi	RL
-enmpl	QM
-enmpo	SK
-enmps	[C
-enmpt	UI
-enmr	IU
-enmr 	MQ
-enmr.	SK
-enmrs	C[
-enms	TJ
-enms 	TJ
-enms,	UI
+enmpl	RL
+enmps	c=
+enmpt	RL
+enmr	KS
+enmr.	TJ
+enmrs	A^
+enms 	VH
+enms,	]B
 enmse	RL
-enmst	JT
-enmu	JT
-enmuc	RL
-enmud	]B
-enmug	QM
-enmum	@_
+enmsi	JT
+enmst	LR
+enmu	LR
+enmuc	QM
+enmud	ZD
+enmum	>b
 enmun	JT
-enmur	FX
+enmur	GW
 enmy	@_
-enmy 	?a
-enmy,	HV
-enmys	SK
-enn $	^A
-enn (	VH
-enn -	C[
-enn /	TJ
-enn 0	VH
-enn a	XF
-enn c	HV
-enn d	WG
-enn e	EY
-enn f	RL
-enn g	YE
+enmy 	@_
+enmy,	DZ
+enmys	RL
+enn 	LR
+enn $	c=
+enn &	LR
+enn (	WG
+enn -	@_
+enn /	SK
+enn a	YE
+enn b	MQ
+enn c	DZ
+enn d	ZD
+enn e	B]
+enn g	]B
 enn h	]B
-enn i	HV
-enn j	B]
-enn k	>b
-enn l	LR
-enn m	RL
-enn n	KS
-enn o	IU
-enn p	JT
-enn q	EY
-enn s	SK
+enn i	GW
+enn j	@_
+enn k	@_
+enn l	JT
+enn m	SK
+enn n	IU
+enn o	LR
+enn p	KS
+enn q	A^
+enn r	UI
+enn s	TJ
 enn t	ZD
-enn u	GW
-enn v	IU
-enn w	]B
-enn |	GW
-enn £	UI
-enn –	RL
-enn"	DZ
-enn" 	HV
-enn",	IU
+enn u	JT
+enn v	KS
+enn w	^A
+enn |	KS
+enn £	SK
+enn –	ZD
+enn"	HV
+enn" 	KS
+enn",	HV
 enn'	MQ
-enn's	VH
-enn't	KS
-enn)	GW
-enn) 	HV
-enn),	LR
-enn).	TJ
-enn,	SK
-enn, 	SK
-enn-	JT
-enn-l	HV
+enn's	YE
+enn't	LR
+enn)	HV
+enn) 	GW
+enn).	RL
+enn,	RL
+enn, 	RL
+enn-	KS
+enn-f	RL
+enn-l	FX
 enn.	GW
-enn. 	JT
+enn. 	HV
 enn.e	SK
-enn0	c=
-enn0 	^A
-enn:	HV
-enn: 	HV
+enn0	ZD
+enn0 	XF
+enn:	KS
+enn: 	KS
 enn;	RL
 enn; 	RL
-enn?	FX
-enn? 	FX
-enn@	[C
-enn@t	TJ
-enna	JT
+enn?	DZ
+enn? 	DZ
+enn@	_@
+enn@t	WG
+enna	MQ
+enna 	LR
 enna,	C[
-ennab	ZD
-ennac	MQ
-ennad	UI
-ennag	a?
-ennah	C[
-ennai	MQ
-ennam	C[
-ennar	VH
-ennas	^A
-ennat	MQ
-ennav	RL
-ennb	UI
-ennc	TJ
-ennce	QM
+ennab	]B
+ennad	XF
+ennag	_@
+ennah	B]
+ennam	A^
+ennan	XF
+ennar	_@
+ennas	]B
+ennat	JT
+ennav	SK
+ennb	WG
+ennc	UI
 ennch	WG
-enncl	TJ
-ennco	YE
-enncu	FX
+enncl	UI
+ennco	TJ
+enncu	A^
 enncy	HV
-ennd 	UI
-ennd"	WG
-ennd'	RL
-ennd-	JT
-ennda	IU
-enndd	RL
-enndf	[C
+ennd	QM
+ennd 	TJ
+ennd"	YE
+ennd'	QM
+ennd-	IU
+ennd.	SK
+ennda	JT
+enndf	a?
 enndi	RL
-enndl	HV
-enndm	TJ
-enndo	RL
-enndp	MQ
-enndr	LR
-ennds	XF
+enndl	GW
+enndm	UI
+enndo	TJ
+enndp	IU
+enndr	IU
+ennds	VH
 enndu	IU
-enndw	KS
-enne	SK
-enne 	UI
-enne"	HV
-enne'	C[
-enne)	YE
-enne,	SK
-enne.	QM
-enne:	TJ
-enne@	KS
-ennea	8h
-enned	XF
-ennee	JT
-enneg	_@
-ennel	HV
-ennem	JT
-ennen	k5
-ennep	DZ
-enneq	FX
-enner	XF
-ennes	IU
-ennet	XF
-ennev	SK
-ennew	FX
-ennex	LR
-ennf	JT
-ennfi	FX
-ennfo	QM
+enndw	LR
+enne	TJ
+enne 	TJ
+enne"	:f
+enne'	?a
+enne)	ZD
+enne.	RL
+enne:	UI
+enne@	JT
+ennea	>b
+enned	UI
+enneg	^A
+ennei	LR
+ennel	EY
+ennem	FX
+ennen	g9
+ennep	A^
+enneq	EY
+enner	VH
+ennes	EY
+ennet	WG
+ennev	UI
+ennew	EY
+enney	LR
+ennf	KS
+ennfi	GW
 enng	MQ
-enng!	EY
-enng"	HV
-enng,	LR
+enng!	DZ
+enng"	IU
 enng-	SK
 enng.	TJ
-enng;	RL
+enng:	QM
+enng;	QM
 ennga	HV
-ennge	QM
+ennge	MQ
+enngf	b>
 enngi	MQ
-enngl	A^
-enngt	IU
-enngu	JT
-ennh	_@
-ennha	b>
-ennho	VH
-enni	XF
-enni 	HV
-ennia	C[
+enngl	B]
+enngr	YE
+enngs	TJ
+enngt	EY
+enngu	HV
+ennh	a?
+ennha	c=
+enni	VH
+enni 	FX
+ennia	B]
 ennic	TJ
-ennig	^A
-ennim	KS
-ennio	^A
-ennis	UI
-ennit	^A
-enniu	YE
-ennj	WG
-ennk	@_
-ennk 	IU
-ennk.	GW
+ennie	MQ
+ennif	RL
+ennig	YE
+ennim	MQ
+ennio	[C
+ennis	XF
+ennit	]B
+enniu	XF
+ennj	VH
+ennk	A^
+ennk 	LR
+ennk.	C[
 ennke	MQ
-ennki	A^
+ennki	>b
 ennks	DZ
 ennl	LR
-ennla	SK
-ennle	IU
-ennli	A^
-ennlo	JT
-ennme	A^
+ennla	XF
+ennle	KS
+ennli	B]
+ennlo	HV
+ennme	DZ
 ennmo	ZD
-ennn	VH
-ennn 	FX
-ennn.	]B
-ennna	RL
-ennne	UI
-ennni	GW
-ennno	TJ
-ennnu	[C
-ennny	RL
+ennn	TJ
+ennn 	EY
+ennn.	YE
+ennna	UI
+ennne	WG
+ennni	HV
+ennno	UI
+ennnu	a?
+ennny	QM
 enno	HV
-enno 	C[
-enno,	?a
+enno 	B]
+enno,	@_
 enno.	]B
-ennoc	YE
-ennoe	DZ
-ennol	C[
-ennor	QM
-ennot	JT
-ennou	B]
-ennov	B]
-ennow	MQ
-ennp	YE
-ennq	GW
-ennqu	GW
-ennri	YE
-enns	RL
-enns 	ZD
-enns,	C[
-enns.	IU
-enns:	ZD
-ennsa	TJ
-ennsc	EY
-ennse	JT
+ennob	UI
+ennoc	UI
+ennoe	GW
+ennoi	LR
+ennol	B]
+ennot	LR
+ennou	DZ
+ennov	?a
+ennow	RL
+ennp	[C
+ennq	FX
+ennqu	FX
+ennri	XF
+enns	SK
+enns 	TJ
+enns"	QM
+enns,	B]
+enns.	JT
+enns:	]B
+ennsa	SK
+ennsc	C[
+ennse	QM
 ennsi	IU
-ennsp	TJ
-ennst	LR
-ennsu	XF
-ennsw	QM
-ennt	IU
-ennt 	HV
+ennsp	WG
+ennst	GW
+ennsu	]B
+ennt	LR
+ennt 	EY
 ennt,	SK
-ennt.	TJ
-ennt:	RL
-ennta	RL
-ennte	GW
-ennth	[C
-ennti	HV
-enntl	GW
-enntm	_@
-enntr	RL
-ennts	GW
-ennty	UI
+ennte	FX
+ennth	WG
+ennti	IU
+enntl	JT
+enntm	c=
+enntr	TJ
+ennts	FX
+ennty	WG
 ennu	KS
 ennue	QM
 ennum	DZ
-ennur	c=
-ennus	@_
-ennut	JT
-ennv	KS
+ennur	d<
+ennus	FX
+ennut	GW
+ennv	FX
 ennve	IU
-ennvi	LR
-ennvo	SK
-ennw	FX
-ennw 	KS
+ennvi	JT
+ennvo	QM
+ennw	DZ
+ennw 	MQ
 ennwi	IU
-enny	RL
-enny,	QM
-enny.	SK
-ennyb	XF
+enny	QM
+enny 	MQ
+ennyb	[C
 ennym	RL
 ennyo	[C
-ennyt	HV
-ennyw	FX
+ennyt	GW
+ennyw	DZ
 enn–	KS
-enn–f	IU
-enn–t	YE
-enn”	FX
-enn” 	FX
+enn–f	JT
+enn–t	ZD
+enn”	EY
+enn” 	EY
 eno "	VH
-eno (	]B
+eno (	ZD
 eno 0	a?
 eno a	IU
-eno b	XF
-eno c	MQ
-eno d	MQ
-eno e	QM
-eno f	@_
+eno b	RL
+eno d	JT
+eno e	RL
+eno f	B]
 eno g	FX
-eno h	EY
-eno i	HV
-eno j	DZ
-eno k	MQ
-eno m	MQ
-eno n	_@
-eno r	EY
-eno s	VH
-eno t	TJ
-eno u	KS
-eno v	HV
-eno y	ZD
-eno £	[C
-eno –	DZ
-eno'	>b
-eno's	>b
-eno,	FX
-eno, 	FX
-eno-	UI
-eno-s	MQ
-eno.	MQ
-eno:	YE
-eno: 	YE
-eno@	a?
-eno@l	]B
+eno h	HV
+eno j	?a
+eno k	RL
+eno l	KS
+eno m	JT
+eno n	b>
+eno o	HV
+eno p	RL
+eno r	GW
+eno s	RL
+eno t	WG
+eno v	FX
+eno w	KS
+eno y	YE
+eno £	ZD
+eno –	IU
+eno'	?a
+eno's	@_
+eno,	HV
+eno, 	HV
+eno-	TJ
+eno-s	KS
+eno:	XF
+eno: 	XF
+eno?	JT
+eno? 	JT
+eno@	]B
+eno@l	ZD
 eno@s	VH
-enoa	TJ
-enoac	MQ
+enoa	SK
+enoac	ZD
 enoad	JT
-enoak	WG
-enoal	JT
-enoan	YE
-enoar	RL
+enoal	HV
+enoan	]B
+enoar	VH
 enoas	_@
-enoat	GW
-enob	JT
-enob 	GW
-enob,	SK
+enoat	DZ
+enob	LR
+enob 	HV
+enob,	VH
 enoba	RL
-enobb	WG
+enobb	UI
 enobe	JT
 enobi	EY
-enobj	GW
-enobl	A^
-enobs	UI
-enobv	GW
-enoc	]B
-enoc 	QM
-enoca	VH
+enobj	C[
+enobl	?a
+enobo	UI
+enobs	VH
+enobv	FX
+enoc	b>
+enoca	a?
 enocc	RL
-enoch	_@
-enoci	UI
-enock	^A
-enod 	B]
-enod,	RL
-enod.	_@
+enoch	^A
+enoci	VH
+enock	[C
+enod 	A^
+enod,	QM
+enod.	XF
 enoda	TJ
 enodd	_@
-enode	KS
-enodi	EY
-enods	XF
+enode	SK
+enodi	GW
+enods	WG
 enodu	C[
-enody	WG
-enoe	QM
-enoe 	UI
-enoe.	<d
-enoes	SK
-enoev	]B
-enof	RL
-enof.	FX
-enofs	WG
-enoft	QM
-enog	TJ
-enog 	MQ
+enodw	]B
+enody	VH
+enoe.	A^
+enoes	UI
+enoev	_@
+enof	QM
+enof.	C[
+enofe	QM
+enofs	XF
+enoft	RL
+enog	QM
+enog 	LR
 enog,	XF
-enog.	GW
-enoge	KS
-enogi	DZ
+enog.	IU
+enoge	LR
+enogi	IU
 enogo	EY
-enogr	VH
-enogs	MQ
-enoh	IU
+enogr	WG
+enogs	LR
+enoh	MQ
 enoh 	KS
-enoic	JT
-enoif	EY
-enoil	ZD
-enoin	IU
-enoir	QM
-enois	SK
-enoj	QM
-enoje	QM
-enok 	MQ
+enoi	IU
+enoic	IU
+enoif	C[
+enoin	MQ
+enois	VH
+enoj	RL
+enoje	RL
+enok	QM
 enok'	VH
 enok,	EY
-enok.	IU
-enok:	IU
-enoka	DZ
+enok.	KS
+enok:	HV
+enoka	C[
 enoke	QM
-enoki	YE
-enoko	^A
-enoks	IU
-enol 	MQ
-enol,	DZ
-enold	MQ
-enole	d<
-enoli	SK
-enolk	WG
-enolo	C[
-enols	WG
+enoki	VH
+enoko	]B
+enoks	JT
+enol 	JT
+enol,	IU
+enole	a?
+enolk	VH
+enolo	B]
+enols	UI
+enolu	LR
 enolv	FX
-enoly	UI
-enom	JT
-enom,	DZ
-enoma	QM
-enomb	_@
-enome	VH
-enomi	HV
-enomm	C[
+enoly	[C
+enom	LR
+enom 	LR
+enom,	C[
+enom.	QM
+enoma	KS
+enomb	ZD
+enome	XF
+enomi	GW
+enomm	EY
 enomp	JT
-enoms	UI
-enon 	FX
-enon"	HV
-enon'	B]
-enon,	MQ
+enoms	WG
+enon	MQ
+enon 	GW
+enon"	KS
+enon'	A^
+enon)	MQ
+enon-	RL
 enon.	IU
-enon:	FX
-enona	VH
-enonc	]B
-enond	QM
+enon:	GW
+enona	XF
+enonc	WG
 enone	TJ
 enonf	C[
 enong	YE
-enoni	YE
+enoni	VH
 enonk	^A
-enonn	IU
+enonn	HV
 enono	?a
-enons	C[
-enonv	KS
+enons	B]
+enont	QM
+enonv	GW
 enon–	KS
 enoo	UI
-enoo 	g9
+enoo 	k5
+enoo.	MQ
 enood	IU
-enoof	WG
-enook	DZ
-enool	UI
-enoom	UI
-enoon	GW
-enoop	VH
+enoof	VH
+enook	GW
+enool	WG
+enoom	QM
+enoon	HV
 enoor	TJ
-enoos	GW
-enoot	MQ
+enoos	IU
 enop	SK
-enop 	LR
-enop'	RL
-enop,	DZ
-enop-	UI
-enop.	WG
-enope	TJ
-enopo	9g
-enopp	c=
-enops	WG
-enopy	DZ
-enor	QM
-enor 	HV
-enor'	SK
-enor)	YE
-enor,	MQ
-enor.	IU
-enora	EY
-enorb	RL
+enop 	MQ
+enop,	GW
+enop-	VH
+enop.	VH
+enope	SK
+enopi	LR
+enopo	?a
+enopp	]B
+enops	XF
+enopy	@_
+enor 	IU
+enor'	QM
+enor)	_@
+enor.	JT
+enora	DZ
 enorc	LR
-enord	JT
+enord	IU
 enore	TJ
-enorf	JT
-enorg	XF
-enori	i7
-enork	_@
-enorl	RL
+enorf	C[
+enorg	[C
+enori	h8
+enork	b>
+enorl	QM
 enorm	GW
-enorn	MQ
-enoro	MQ
-enorp	LR
-enorr	FX
-enors	ZD
-enort	LR
+enorp	IU
+enorr	HV
+enors	[C
+enort	MQ
 enorv	VH
-enory	RL
+enory	MQ
+enos	KS
 enos 	MQ
-enos,	MQ
-enos.	MQ
-enosi	FX
-enosp	GW
-enoss	JT
-enost	LR
-enosy	QM
-enot	GW
-enot,	VH
-enot.	RL
-enota	<d
-enotb	@_
-enoth	MQ
-enoti	DZ
+enos,	KS
+enosg	MQ
+enosi	C[
+enosp	MQ
+enoss	KS
+enost	MQ
+enot	HV
+enot,	[C
+enot.	SK
+enota	@_
+enotb	A^
+enote	RL
+enoti	C[
 enoto	DZ
-enots	QM
-enott	WG
-enou 	UI
-enou'	HV
-enou.	LR
-enou:	FX
-enou?	B]
-enoub	VH
+enott	TJ
+enou 	SK
+enou'	JT
+enou.	MQ
+enou:	DZ
+enou?	A^
+enoub	WG
 enouc	KS
-enoud	FX
-enoug	MQ
-enoul	HV
-enoun	RL
-enoup	QM
-enour	IU
-enous	SK
-enout	MQ
-enov	KS
-enov 	RL
-enova	ZD
+enoud	HV
+enoug	LR
+enoul	LR
+enoun	SK
+enour	EY
+enous	RL
+enov	LR
+enova	WG
 enove	HV
-enow	JT
-enow 	KS
-enow)	VH
-enow.	LR
-enow:	;e
+enovi	RL
+enow 	IU
+enow)	UI
+enow,	LR
+enow.	MQ
+enow:	FX
 enow;	QM
+enowa	QM
 enowb	TJ
-enowd	MQ
-enowi	?a
-enown	TJ
-enowr	_@
-enows	VH
-enox	QM
+enowd	IU
+enowi	=c
+enown	SK
+enowr	ZD
+enows	XF
+enox	RL
 enox 	_@
-enox.	GW
-enoxb	IU
-enoxe	IU
+enox.	FX
+enoxb	LR
+enoxe	JT
 enoxi	HV
-enoy	QM
-enoy 	GW
-enoyl	RL
-enoys	b>
+enoy 	EY
+enoyl	VH
+enoys	e;
+enoz	LR
 enoz 	^A
-enoze	WG
-enp 	LR
-enp /	VH
-enp 0	LR
+enoze	VH
+enp 	MQ
+enp /	ZD
+enp 0	MQ
 enp a	VH
-enp d	C[
-enp e	LR
-enp f	RL
-enp h	VH
-enp i	KS
-enp l	KS
-enp m	KS
-enp n	SK
+enp b	LR
+enp c	QM
+enp d	DZ
+enp e	IU
+enp f	JT
+enp h	QM
+enp i	MQ
+enp l	HV
+enp m	LR
 enp o	QM
-enp p	@_
+enp p	B]
 enp r	RL
-enp s	ZD
-enp t	QM
-enp u	JT
-enp w	SK
-enp |	FX
-enp £	XF
-enp!	XF
+enp s	[C
+enp t	RL
+enp u	LR
+enp |	HV
+enp £	UI
+enp!	YE
 enp'	LR
 enp's	LR
-enp)	HV
-enp) 	HV
-enp,	WG
-enp, 	WG
-enp-	QM
-enp-u	FX
-enp.	LR
+enp)	DZ
+enp) 	DZ
+enp,	XF
+enp, 	XF
+enp-	RL
+enp-u	EY
+enp.	MQ
 enp. 	RL
-enp:	DZ
-enp: 	DZ
-enp;	YE
-enp; 	YE
-enpa 	QM
-enpac	FX
-enpad	^A
+enp:	FX
+enp: 	FX
+enp;	WG
+enp; 	WG
+enpac	DZ
+enpad	d<
 enpag	9g
-enpai	XF
-enpal	XF
+enpai	VH
+enpal	ZD
 enpan	SK
-enpap	A^
-enpar	XF
-enpas	B]
-enpat	LR
-enpau	VH
+enpap	FX
+enpar	VH
+enpas	@_
+enpat	QM
+enpau	^A
+enpay	JT
 enpd	?a
-enpda	C[
+enpda	B]
 enpdf	B]
-enpe	QM
-enpe 	QM
+enpe	SK
 enpe,	RL
-enpe.	IU
-enpea	EY
-enpec	LR
-enped	QM
-enpeg	^A
-enpel	RL
-enpen	MQ
-enper	MQ
-enpes	YE
-enpet	RL
+enpe.	KS
+enpea	FX
+enped	KS
+enpeg	d<
+enpel	SK
+enpes	[C
 enpew	ZD
-enph	GW
-enph 	WG
+enph	IU
+enph 	XF
+enph,	SK
 enpha	KS
-enphe	DZ
+enphe	FX
 enpho	GW
-enphs	GW
-enpia	RL
-enpic	HV
+enphs	IU
+enpic	KS
 enpie	KS
-enpik	d<
-enpil	UI
-enpin	C[
-enpip	HV
-enpl 	TJ
-enpla	UI
-enpli	MQ
+enpik	c=
+enpil	QM
+enpin	EY
+enpip	JT
+enpit	LR
+enpl 	UI
+enpla	SK
+enple	QM
 enplo	XF
-enpls	HV
-enplu	YE
-enply	@_
-enpm	SK
+enpls	LR
+enplu	]B
+enply	?a
+enpm	UI
 enpm 	RL
-enpm.	a?
+enpm.	b>
 enpm;	^A
-enpo	SK
-enpo 	_@
-enpoi	^A
-enpok	IU
-enpol	VH
-enpon	h8
-enpoo	ZD
-enpop	<d
+enpo	VH
+enpo 	c=
+enpoi	_@
+enpok	GW
+enpol	WG
+enpon	g9
+enpoo	[C
+enpop	9g
 enpor	SK
-enpos	>b
-enpou	SK
-enpow	IU
-enpp	_@
-enpp 	^A
-enpp.	VH
-enppa	XF
-enppe	LR
-enppi	MQ
+enpos	@_
+enpou	RL
+enpp	YE
+enpp 	VH
+enpp.	SK
+enppa	VH
+enppe	IU
 enppl	JT
-enppo	VH
-enppr	]B
+enppo	WG
+enppr	^A
 enppy	]B
-enpra	IU
-enpre	^A
+enpr	RL
+enpra	JT
+enpre	a?
 enpri	DZ
-enpro	WG
-enpru	_@
-enps	QM
-enps 	RL
-enps,	TJ
-enpse	GW
+enpro	UI
+enpru	[C
+enps	UI
+enps 	SK
+enps.	UI
+enpse	FX
 enpt 	MQ
-enpt,	GW
-enpt.	HV
-enpte	XF
-enpti	YE
-enpty	MQ
+enpt,	JT
+enpt.	RL
+enpta	RL
+enpte	VH
+enpti	ZD
+enpu	KS
 enpul	XF
-enpum	^A
+enpum	c=
 enpun	FX
-enpup	UI
+enpup	TJ
 enpur	b>
-enpus	IU
-enput	C[
+enpus	C[
+enput	DZ
 enpw	^A
-enpy	[C
-enpy 	YE
-enqt	YE
-enqu	KS
-enque	EY
+enpy	WG
+enpy 	WG
+enqt	VH
+enqt 	SK
+enqu	JT
+enque	LR
 enqui	IU
-enqx	SK
-enqx0	SK
-enr 	TJ
-enr "	IU
-enr &	XF
-enr (	TJ
-enr 0	JT
-enr a	b>
-enr b	RL
-enr c	GW
-enr d	DZ
+enquo	QM
+enqx	UI
+enqx0	UI
+enr 	UI
+enr "	LR
+enr &	RL
+enr (	UI
+enr 0	KS
+enr a	^A
+enr b	SK
+enr c	HV
+enr d	EY
 enr e	JT
-enr f	TJ
-enr g	WG
-enr h	JT
-enr i	WG
-enr j	d<
-enr k	[C
-enr l	RL
+enr f	UI
+enr g	XF
+enr h	QM
+enr i	UI
+enr j	c=
+enr k	a?
+enr l	SK
+enr m	LR
 enr o	RL
 enr p	RL
-enr q	KS
-enr s	TJ
-enr t	RL
-enr u	=c
-enr v	A^
-enr w	GW
-enr y	HV
-enr |	C[
-enr £	QM
-enr –	RL
-enr!	GW
-enr! 	GW
-enr"	@_
-enr" 	>b
-enr".	GW
+enr q	IU
+enr r	LR
+enr s	SK
+enr u	@_
+enr v	EY
+enr w	JT
+enr y	GW
+enr |	HV
+enr –	TJ
+enr!	FX
+enr! 	FX
+enr"	<d
+enr" 	A^
+enr".	FX
 enr'	KS
 enr's	KS
 enr)	HV
-enr) 	?a
-enr),	TJ
+enr) 	A^
+enr),	RL
 enr).	KS
 enr,	RL
 enr, 	RL
-enr-	XF
-enr-0	a?
-enr-i	HV
-enr.	GW
+enr-	WG
+enr-0	ZD
+enr-e	[C
+enr-i	FX
+enr.	IU
 enr. 	HV
-enr."	FX
-enr.e	QM
-enr:	JT
-enr: 	JT
+enr."	B]
+enr0	ZD
+enr0 	ZD
+enr:	HV
+enr: 	HV
 enr;	LR
 enr; 	LR
-enr?	TJ
-enr? 	JT
-enr@	RL
+enr?	SK
+enr? 	GW
+enr@	QM
 enra	YE
-enra 	LR
-enra.	KS
+enra,	EY
+enra.	IU
 enrab	^A
-enrac	EY
+enrac	FX
 enrad	UI
-enrae	SK
-enrag	_@
-enral	TJ
-enram	a?
-enran	KS
-enrap	ZD
-enras	a?
-enrau	^A
-enrav	WG
+enrae	RL
+enraf	MQ
+enrag	]B
+enram	f:
+enran	IU
+enrap	YE
+enrar	QM
+enras	c=
+enrat	KS
+enrau	_@
+enrav	SK
 enraw	LR
+enray	QM
 enrb	WG
+enrb 	KS
 enrbe	YE
-enrbi	UI
-enrbr	XF
+enrbi	RL
+enrbr	RL
 enrby	RL
-enrc	HV
+enrc	KS
 enrca	]B
-enrce	JT
-enrci	KS
-enrco	GW
-enrcu	HV
+enrce	KS
+enrci	LR
+enrco	A^
+enrcu	IU
 enrd	SK
-enrd 	KS
+enrd 	JT
 enrd'	IU
-enrd,	WG
-enrd.	YE
-enrda	TJ
-enrdb	LR
-enrde	SK
-enrdl	f:
-enrdr	YE
-enrds	GW
-enrdu	IU
-enre'	ZD
-enre,	RL
-enre-	]B
-enre.	B]
-enre?	FX
-enre@	WG
-enrea	DZ
+enrd,	VH
+enrd.	[C
+enrda	VH
+enrdb	IU
+enrde	MQ
+enrdi	MQ
+enrdl	^A
+enrdo	SK
+enrdr	SK
+enrds	EY
+enrdu	JT
+enre	MQ
+enre 	TJ
+enre'	YE
+enre,	TJ
+enre-	e;
+enre.	DZ
+enre?	C[
+enre@	UI
+enrea	FX
 enrec	LR
+enred	KS
 enree	RL
-enref	WG
-enreg	B]
-enrel	QM
-enrem	KS
-enrep	d<
-enreq	C[
-enrer	A^
-enres	SK
-enrev	FX
-enrew	[C
-enrey	JT
+enref	TJ
+enreg	IU
+enrel	RL
+enrep	_@
+enreq	B]
+enrer	@_
+enres	QM
+enrev	HV
+enrew	^A
+enrey	IU
 enrf	e;
-enrfl	f:
-enrg	SK
+enrf,	VH
+enrfl	^A
+enrg	QM
 enrga	SK
-enrge	TJ
-enrgi	DZ
+enrge	QM
+enrgi	A^
 enrgo	WG
-enrgu	@_
-enrh	IU
-enrha	IU
-enrhe	YE
+enrgu	;e
+enrh	HV
+enrha	JT
+enrhe	^A
 enri	WG
-enri 	^A
-enri,	ZD
-enria	JT
-enrib	HV
-enric	HV
-enrid	QM
+enri 	d<
+enri,	^A
+enric	DZ
+enrid	UI
 enrie	IU
-enrig	B]
-enril	XF
-enrim	[C
-enrin	VH
-enrio	IU
+enrig	A^
+enril	YE
+enrim	]B
+enrin	XF
+enrio	KS
+enrip	SK
 enrit	[C
-enriz	JT
-enrk	XF
-enrk 	JT
-enrk,	FX
-enrk.	UI
-enrkd	A^
-enrke	DZ
-enrki	[C
+enriv	MQ
+enriy	MQ
+enriz	HV
+enrj	SK
+enrjo	SK
+enrk	UI
+enrk 	GW
+enrk,	LR
+enrk.	QM
+enrkd	FX
+enrke	EY
+enrki	]B
 enrks	YE
 enrkw	_@
-enrl	KS
-enrl 	TJ
+enrl	LR
 enrla	SK
-enrle	WG
+enrle	SK
 enrli	UI
-enrly	FX
+enrly	C[
 enrm	TJ
-enrm,	WG
-enrm.	]B
-enrma	ZD
+enrm 	JT
+enrm,	XF
+enrm.	_@
+enrma	]B
 enrme	JT
-enrmi	GW
-enrmo	XF
-enrms	_@
-enrn	WG
-enrn 	XF
-enrn,	SK
-enrn.	]B
-enrna	C[
-enrnb	UI
-enrne	ZD
-enrni	HV
-enrno	<d
+enrmi	@_
+enrmo	ZD
+enrms	YE
+enrn	VH
+enrn 	YE
+enrn,	IU
+enrn.	^A
+enrnb	WG
+enrne	UI
+enrnm	RL
+enrno	=c
 enrns	a?
 enro	QM
 enro 	UI
-enroa	UI
-enroc	ZD
-enrod	LR
-enrog	XF
-enroj	QM
-enrok	SK
-enrol	ZD
-enrom	JT
-enroo	QM
-enror	B]
-enros	DZ
-enrot	KS
-enrou	UI
-enrov	UI
-enroz	KS
-enrp	h8
-enrpe	c=
+enroa	QM
+enroc	XF
+enrod	KS
+enrof	QM
+enrog	ZD
+enroj	RL
+enrok	QM
+enrol	YE
+enrom	IU
+enror	C[
+enros	A^
+enrot	MQ
+enrou	TJ
+enrov	RL
+enroz	GW
+enrp	k5
+enrpe	b>
 enrph	^A
-enrpr	[C
-enrps	VH
-enrq	DZ
-enrqu	DZ
-enrr	SK
-enrr 	]B
-enrr,	WG
-enrra	ZD
-enrre	HV
-enrri	QM
-enrro	SK
+enrpr	]B
+enrps	UI
+enrq	C[
+enrqu	C[
+enrr 	XF
+enrr,	[C
+enrra	]B
+enrre	KS
+enrri	UI
 enrry	GW
-enrs	RL
-enrs 	JT
+enrs	QM
+enrs 	KS
+enrs!	RL
 enrs'	YE
-enrs)	IU
-enrs.	WG
+enrs)	GW
+enrs,	LR
+enrs.	QM
 enrs;	MQ
-enrs?	KS
-enrs@	TJ
-enrsa	UI
-enrsb	]B
-enrsd	WG
+enrs?	JT
+enrs@	YE
+enrsa	[C
+enrsb	YE
+enrsd	SK
 enrse	UI
 enrsh	QM
-enrsi	FX
+enrsi	C[
 enrso	LR
 enrt	QM
-enrt 	JT
-enrt,	TJ
+enrt 	HV
+enrt,	UI
 enrt.	JT
-enrta	DZ
-enrte	XF
-enrth	VH
-enrti	HV
-enrtn	JT
-enrto	=c
-enrts	l4
+enrta	A^
+enrte	^A
+enrth	UI
+enrti	IU
+enrtn	FX
+enrto	A^
+enrts	j6
 enrtu	XF
-enru	KS
-enru 	h8
-enrua	KS
-enruc	YE
-enrud	HV
-enrue	SK
-enrug	MQ
-enrui	XF
-enrul	EY
-enrum	TJ
-enrus	B]
-enrv	TJ
-enrve	XF
-enrw	WG
-enrwa	a?
-enrwe	EY
+enrty	MQ
+enru	MQ
+enru 	j6
+enrua	IU
+enruc	XF
+enrud	IU
+enrug	IU
+enrui	WG
+enrul	>b
+enrum	RL
+enrus	DZ
+enrv	UI
+enrva	JT
+enrve	YE
+enrw	VH
+enrwa	c=
+enrwe	DZ
 enrwi	c=
 enry 	QM
-enry'	A^
-enry)	DZ
+enry'	@_
+enry)	IU
 enry,	SK
 enry-	UI
-enry.	JT
-enry:	ZD
-enry;	YE
-enry@	RL
-enryb	?a
-enryi	MQ
-enryo	FX
-enryt	YE
-enryw	KS
+enry:	YE
+enry;	UI
+enry@	UI
+enryb	@_
+enryi	QM
+enryo	DZ
+enryt	]B
+enryw	JT
 ens 	SK
-ens $	RL
-ens &	IU
-ens +	a?
-ens -	]B
-ens 0	FX
-ens a	XF
+ens "	SK
+ens $	TJ
+ens &	FX
+ens (	KS
+ens +	g9
+ens -	a?
+ens 0	EY
+ens a	YE
 ens b	IU
-ens d	IU
-ens g	VH
-ens h	^A
-ens i	JT
-ens j	^A
-ens k	VH
-ens m	c=
-ens n	VH
-ens o	DZ
-ens p	QM
+ens d	LR
+ens e	KS
+ens f	TJ
+ens g	UI
+ens h	]B
+ens i	MQ
+ens j	_@
+ens k	UI
+ens m	d<
+ens n	UI
+ens o	EY
 ens q	TJ
-ens r	GW
-ens s	_@
+ens r	LR
+ens s	XF
 ens t	KS
-ens u	FX
-ens v	SK
-ens y	IU
+ens u	KS
+ens v	UI
+ens w	RL
+ens y	HV
 ens |	KS
-ens £	TJ
-ens ·	LR
-ens –	HV
-ens €	VH
-ens!	GW
-ens! 	B]
-ens"	RL
-ens'	RL
+ens £	SK
+ens ·	JT
+ens –	IU
+ens €	TJ
+ens!	IU
+ens! 	C[
+ens"	QM
+ens" 	QM
+ens'	QM
 ens' 	SK
 ens) 	JT
-ens),	LR
-ens).	[C
+ens),	HV
+ens).	ZD
 ens,	QM
-ens, 	RL
+ens, 	QM
 ens-	XF
 ens. 	RL
-ens."	MQ
-ens.)	?a
-ens.e	FX
-ens:	ZD
-ens: 	ZD
+ens."	QM
+ens.)	DZ
+ens.e	HV
+ens:	a?
+ens: 	^A
 ens;	]B
 ens; 	]B
 ens?	:f
 ens? 	:f
-ens@	b>
-ens@a	[C
-ens@b	XF
-ens@f	d<
-ens@g	WG
+ens@	]B
+ens@a	YE
+ens@b	UI
+ens@f	]B
+ens@g	VH
 ens@h	XF
-ens@q	LR
-ens@s	XF
-ens@t	SK
-ens@w	a?
+ens@q	KS
+ens@s	TJ
+ens@t	VH
+ens@w	ZD
 ensa	IU
-ensa 	@_
-ensaf	IU
-ensag	SK
-ensai	JT
-ensal	a?
-ensam	SK
-ensan	QM
-ensap	LR
-ensar	EY
-ensas	IU
+ensa 	?a
+ensa,	a?
+ensag	QM
+ensai	IU
+ensal	[C
+ensan	SK
+ensap	9g
+ensar	LR
+ensas	LR
 ensat	[C
-ensav	>b
-ensaw	^A
-ensax	h8
-ensay	5k
-ensb	YE
-ensba	B]
-ensby	RL
-ensc	VH
-ensc 	_@
-ensca	UI
-ensch	RL
-ensco	LR
-enscu	IU
-ensd	TJ
-ensda	TJ
-ense 	EY
-ense.	EY
+ensav	EY
+ensaw	b>
+ensax	_@
+ensay	8h
+ensb	SK
+ensba	C[
+ensc	TJ
+ensc 	[C
+ensca	TJ
+ensch	TJ
+ensco	MQ
+enscu	A^
+ensd	WG
+ensda	WG
+ense 	B]
+ense.	HV
 ense:	[C
-ense?	FX
-ensea	_@
-ensec	IU
-ensed	YE
-ensee	QM
-enseh	c=
-ensel	TJ
-ensem	QM
-ensen	LR
-ensep	SK
-enser	UI
-enses	_@
+ense?	KS
+ensea	VH
+ensec	JT
+ensed	^A
+enseh	ZD
+ensel	SK
+ensem	SK
+ensen	MQ
+ensep	QM
+enser	TJ
+enses	a?
 enset	HV
-enseu	YE
-ensev	JT
-ensew	]B
-ensg	TJ
+enseu	ZD
+ensew	^A
 ensgi	]B
-ensh 	RL
-ensh'	HV
-ensh,	GW
-ensh.	B]
-ensha	ZD
-enshe	JT
-enshl	JT
-enshm	JT
-enshr	KS
+ensgr	JT
+ensh 	KS
+ensh'	IU
+ensh,	HV
+ensh.	?a
+ensha	XF
+enshe	KS
+enshi	MQ
+ensho	MQ
+enshr	HV
 enshu	WG
-ensi	KS
-ensib	GW
-ensic	[C
-ensid	YE
-ensie	EY
-ensig	QM
-ensin	KS
-ensio	JT
-ensir	A^
+ensi	LR
+ensia	VH
+ensib	DZ
+ensic	UI
+ensid	XF
+ensie	DZ
+ensig	TJ
+ensin	IU
+ensio	IU
+ensir	9g
 ensis	IU
-ensiv	IU
-ensix	MQ
-ensiz	JT
-ensk 	MQ
+ensit	MQ
+ensiv	FX
+ensix	QM
+ensiz	MQ
+ensk 	JT
+ensk,	ZD
 ensk.	^A
-ensk0	UI
+ensk0	VH
 enski	LR
-ensks	@_
-ensky	C[
-ensl	SK
-ensla	WG
-ensle	SK
-enslo	d<
-enslu	DZ
-ensly	GW
-ensm	ZD
+ensks	DZ
+ensky	<d
+ensl	RL
+ensla	VH
+enslo	c=
+enslu	EY
+ensly	FX
+ensm	YE
 ensma	TJ
-ensme	]B
-ensmi	JT
-ensmo	WG
+ensme	YE
+ensmi	LR
+ensmo	YE
 ensn	LR
-ensn'	MQ
+ensn'	JT
 ensna	RL
-ensne	IU
-ensno	YE
-enso	HV
+ensne	LR
+ensno	SK
+enso	KS
 enso 	JT
-enso.	TJ
-ensob	A^
-ensoc	WG
-ensof	MQ
-ensoi	TJ
-ensol	VH
-ensom	IU
-enson	DZ
+enso.	QM
+ensob	B]
+ensoc	XF
+ensoi	RL
+ensol	UI
+ensom	KS
+enson	GW
 ensoo	XF
-ensor	>b
-ensp	QM
-enspe	DZ
-enspi	GW
-enspl	c=
-enspo	ZD
-enspr	LR
+ensor	=c
+ensou	GW
+enspa	SK
+enspe	HV
+enspi	MQ
+enspl	g9
+enspo	[C
+enspr	KS
 ensps	LR
-enspu	WG
-ensq	]B
-ensqu	[C
-ensr	?a
-enss,	KS
-enss.	MQ
-enss:	JT
+enspu	SK
+ensq	b>
+ensqu	_@
+ensr	IU
+enss 	QM
+enss,	QM
+enss.	KS
+enss:	IU
 enssa	VH
 ensse	XF
-enssi	HV
-enssl	FX
-enssu	WG
-enssw	=c
-enst	XF
+enssi	JT
+enssl	EY
+ensso	RL
+enssu	TJ
+enssw	A^
+enst	VH
 enst 	MQ
-enst,	=c
-enst-	DZ
-enst.	]B
-enst:	MQ
-enst;	GW
+enst,	<d
+enst-	C[
+enst.	[C
+enst;	EY
 ensta	SK
-enste	UI
+enste	WG
 ensti	IU
-enstl	^A
-enstm	QM
-ensto	ZD
-enstr	ZD
-ensts	B]
-enstu	A^
-ensty	[C
-ensu	TJ
-ensua	VH
-ensub	KS
-ensue	TJ
-ensui	ZD
+enstl	XF
+ensto	]B
+enstr	YE
+ensts	EY
+enstu	C[
+ensty	YE
+ensu	RL
+ensua	XF
+ensue	UI
+ensui	]B
+ensul	LR
 ensum	LR
-ensun	SK
-ensup	=c
-ensur	YE
+ensun	QM
+ensup	B]
+ensur	WG
 ensw	HV
-enswa	RL
-enswe	IU
-enswo	EY
-ensyc	JT
+enswa	QM
+enswe	GW
+enswi	QM
+enswo	DZ
+ensy 	MQ
+ensyc	LR
 ent 	EY
-ent "	[C
-ent &	d<
-ent (	B]
+ent "	ZD
+ent &	b>
+ent (	GW
 ent 0	MQ
-ent a	MQ
 ent b	HV
-ent c	SK
-ent d	JT
-ent e	KS
-ent f	SK
-ent g	DZ
+ent c	RL
+ent d	KS
+ent e	IU
+ent f	TJ
+ent g	HV
+ent h	QM
 ent i	JT
 ent j	ZD
-ent k	QM
+ent k	MQ
 ent l	LR
-ent m	MQ
-ent n	QM
+ent m	LR
 ent o	QM
 ent p	C[
-ent q	B]
-ent r	GW
+ent q	A^
+ent r	FX
 ent s	WG
-ent u	B]
+ent u	C[
 ent v	EY
-ent y	UI
-ent £	FX
-ent ·	IU
-ent –	]B
+ent y	RL
+ent £	KS
+ent ·	JT
+ent –	^A
 ent €	YE
 ent!	?a
 ent! 	?a
-ent"	HV
+ent"	FX
 ent" 	JT
 ent'	QM
 ent's	QM
-ent)	MQ
-ent) 	MQ
-ent),	VH
-ent).	HV
+ent) 	KS
+ent),	UI
+ent).	GW
 ent,	SK
-ent, 	UI
-ent-	FX
-ent-o	MQ
-ent-s	JT
-ent.	JT
-ent. 	JT
+ent, 	SK
+ent-	IU
+ent-s	KS
+ent.	LR
+ent. 	LR
 ent."	MQ
-ent.)	DZ
-ent.e	a?
-ent0	B]
-ent:	KS
-ent: 	KS
-ent;	IU
-ent; 	IU
+ent.)	B]
+ent.e	b>
+ent0	A^
+ent:	LR
+ent: 	LR
+ent;	HV
+ent; 	HV
 ent?	C[
 ent? 	C[
-ent@	[C
-enta	JT
+ent@	_@
+enta	KS
 enta 	YE
-enta,	JT
-entab	C[
-entac	DZ
-entag	IU
+enta,	KS
+entab	A^
+entac	EY
+entaf	MQ
+entag	GW
 entai	FX
-entak	XF
-ental	C[
-entam	QM
-entan	SK
-entap	>b
-entar	QM
-entas	KS
-entat	UI
-entax	[C
-entb	?a
-entbc	C[
-entc	RL
-entch	SK
-entd	QM
-entd 	XF
-entd,	TJ
-entd.	DZ
+entak	]B
+ental	B]
+entan	QM
+entap	<d
+entar	UI
+entas	IU
+entat	TJ
+entax	]B
+entb	A^
+entbc	FX
+entch	QM
+entd	SK
+entd 	WG
+entd,	YE
+entd.	JT
 ente	MQ
-ente 	QM
-ente)	WG
+ente 	LR
+ente)	TJ
 ente,	@_
-ente.	FX
-ente:	@_
-ente?	LR
-entea	VH
-entec	_@
-ented	RL
+ente.	C[
+ente:	>b
+ente?	HV
+entea	YE
+entec	]B
 entee	MQ
-entel	RL
-entem	VH
-entep	TJ
-entes	LR
-entev	C[
-entew	RL
-entex	YE
+entel	SK
+entem	RL
+entep	VH
+entes	KS
+entev	>b
+entew	TJ
+entex	XF
 entf	TJ
 entfi	TJ
-enth	KS
-enth 	QM
+enth	LR
 enth'	EY
 enth,	TJ
-enth.	KS
-entha	IU
-enthe	QM
-enthf	KS
-enthi	GW
-enthl	YE
-entho	VH
-enthr	RL
-enths	RL
-enthu	TJ
+enth.	LR
+entha	KS
+enthf	GW
+enthi	FX
+enthl	[C
+entho	[C
+enthr	TJ
+enths	WG
+enthu	UI
 enthw	IU
-enti	QM
-entia	B]
-entie	[C
-entif	QM
-entig	?a
-entil	GW
+enti	RL
+entia	GW
+entie	]B
+entif	UI
+entig	9g
+entil	FX
 entin	VH
-entio	QM
-entip	WG
+entio	RL
+entip	UI
 entiq	SK
-entis	JT
-entit	MQ
-entiv	ZD
+entir	MQ
+entiv	UI
+entle	QM
+entlo	MQ
 ently	WG
-entm	WG
-entma	SK
-entme	VH
-entn	XF
-entne	_@
-entni	YE
+entm	XF
+entma	QM
+entme	XF
+entn	UI
+entne	]B
+entni	_@
 ento	JT
-ento,	=c
-ento.	QM
-entob	LR
-entoc	KS
-entod	]B
+ento 	QM
+ento,	C[
+ento.	VH
+entoc	HV
+entod	YE
 entog	RL
-entoi	LR
-entok	MQ
-entol	?a
-entom	IU
-enton	IU
-entoo	SK
-entop	UI
+entok	RL
+entol	9g
+entom	HV
+enton	GW
+entoo	QM
 entor	LR
-entos	EY
-entou	KS
-entov	VH
-entow	]B
-entoy	GW
+entos	FX
+entou	SK
+entov	SK
+entow	[C
+entoy	FX
 entp	^A
-entr	QM
-entra	SK
+entr	RL
+entra	TJ
 entre	YE
-entri	HV
+entri	GW
+entro	MQ
 entru	LR
 entry	LR
-ents	RL
-ents 	SK
-ents)	HV
-ents,	TJ
-ents.	MQ
-ents;	QM
-ents?	DZ
-ents@	[C
-entse	FX
-entsi	VH
-entt	RL
-entt 	WG
-entt,	KS
-entt.	QM
-entta	MQ
+ents	SK
+ents 	TJ
+ents)	DZ
+ents,	XF
+ents.	QM
+ents;	]B
+ents?	HV
+ents@	UI
+entse	GW
+entsi	UI
+entsm	YE
+entt	SK
+entt 	TJ
+entt,	MQ
+entt.	RL
+entta	LR
+entte	MQ
 entti	p0
 enttl	HV
-entto	>b
-enttr	C[
-entty	JT
+entto	<d
+entty	EY
 entu	KS
-entua	ZD
-entuc	;e
-entud	LR
-entuf	HV
-entum	WG
-entun	UI
+entua	WG
+entuc	:f
+entud	MQ
+entue	RL
+entuf	IU
+entum	VH
+entun	XF
 entur	IU
-entut	QM
-entwe	KS
-entwo	TJ
+entut	TJ
+entwe	MQ
+entwi	MQ
+entwo	UI
 enty	WG
 enty 	TJ
-enty,	c=
-enty-	]B
-enty.	WG
-entyp	GW
-enu 	VH
-enu 0	d<
-enu a	RL
-enu b	QM
-enu c	WG
-enu d	WG
+enty,	WG
+enty-	ZD
+enty.	[C
+entyp	DZ
+enu 	TJ
+enu 0	b>
+enu b	RL
+enu c	ZD
+enu d	RL
 enu f	IU
-enu g	RL
-enu i	HV
-enu k	XF
-enu l	^A
-enu m	UI
-enu o	IU
-enu p	XF
-enu t	DZ
-enu w	f:
-enu'	HV
-enu'd	UI
-enu'l	HV
-enu'r	C[
-enu.	HV
-enu. 	KS
-enu.”	GW
-enu:	FX
-enu: 	FX
-enu?	B]
-enu? 	B]
-enua	TJ
+enu g	SK
+enu i	GW
+enu k	a?
+enu l	_@
+enu m	QM
+enu n	MQ
+enu o	EY
+enu p	[C
+enu t	EY
+enu w	e;
+enu'	JT
+enu'd	YE
+enu'l	FX
+enu'r	EY
+enu,	MQ
+enu, 	MQ
+enu.	JT
+enu. 	MQ
+enu.”	EY
+enu:	DZ
+enu: 	DZ
+enu?	A^
+enu? 	A^
+enua	UI
 enuad	@_
-enuag	LR
-enual	_@
-enuan	GW
-enuar	WG
+enuag	KS
+enual	[C
+enuan	FX
+enuar	ZD
 enuat	IU
-enuay	FX
+enuay	GW
 enub	RL
-enub 	JT
-enub-	FX
-enubl	WG
-enubr	TJ
-enubs	ZD
-enuc	GW
-enuch	HV
-enuck	GW
-enuct	QM
-enud	HV
-enud 	VH
-enudd	QM
-enude	IU
-enudg	EY
-enudh	GW
-enudi	JT
-enudm	d<
-enue	RL
+enub 	HV
+enub-	EY
+enubl	UI
+enubr	QM
+enubs	]B
+enuc	EY
+enuch	IU
+enuck	HV
+enuct	MQ
+enud	GW
+enud 	UI
+enude	GW
+enudg	C[
+enudh	IU
+enudi	KS
+enudm	c=
+enue	QM
 enue 	ZD
-enue,	@_
-enue-	UI
-enue.	UI
-enueb	_@
-enuee	[C
+enue,	C[
+enue-	SK
+enue.	VH
+enueb	[C
+enued	HV
+enuee	ZD
 enuen	MQ
 enues	FX
 enug	UI
-enug 	ZD
-enuga	VH
-enuge	WG
-enugg	C[
-enugs	RL
+enug 	b>
+enuga	QM
+enuge	RL
+enugg	A^
+enugh	MQ
 enugu	TJ
 enuh	ZD
 enuhr	XF
-enui	LR
-enuic	FX
-enuid	IU
-enuie	IU
-enuil	_@
+enuic	DZ
+enuie	HV
+enuil	^A
 enuin	C[
-enuir	MQ
-enuk	XF
-enul 	=c
-enul.	ZD
-enula	XF
-enuld	C[
-enule	DZ
+enuir	KS
+enuk	YE
+enul 	C[
+enul.	YE
+enula	[C
+enuld	DZ
+enule	FX
 enulg	IU
 enull	QM
 enuls	TJ
-enult	TJ
-enuly	UI
-enum	GW
+enult	WG
+enuly	WG
+enum	EY
 enum 	QM
-enum'	GW
-enum,	FX
+enum'	IU
+enum,	HV
 enumb	GW
-enume	XF
-enumm	LR
+enume	UI
+enumm	JT
 enumn	EY
-enump	_@
-enums	GW
+enump	[C
+enums	JT
 enun	UI
 enuna	KS
-enune	TJ
-enung	_@
-enuni	^A
-enunk	MQ
-enunl	IU
-enunn	LR
-enuns	RL
-enuot	RL
-enup 	VH
-enup,	RL
-enup.	QM
-enupd	C[
+enune	SK
+enung	a?
+enuni	YE
+enunk	RL
+enunl	FX
+enunm	RL
+enunn	MQ
+enuns	KS
+enuo	QM
+enuot	TJ
+enup 	TJ
+enup,	TJ
+enup.	TJ
+enupd	B]
 enuph	TJ
-enupl	@_
-enupp	JT
-enups	JT
+enupi	LR
+enupl	C[
+enupp	KS
+enupr	LR
+enups	LR
 enur	SK
-enur 	UI
-enur,	SK
-enur-	RL
-enur.	VH
-enura	DZ
-enurb	VH
+enur 	TJ
+enur,	ZD
+enur-	SK
+enur.	YE
+enura	B]
+enurb	RL
+enurc	MQ
+enurd	QM
 enure	KS
-enurg	C[
-enuri	KS
-enurn	UI
-enurp	ZD
-enurr	HV
-enurs	@_
-enurt	[C
-enurv	a?
-enury	a?
-enus	JT
-enus 	LR
-enus"	A^
+enurg	FX
+enuri	MQ
+enurn	TJ
+enurp	]B
+enurr	EY
+enurs	A^
+enurt	ZD
+enurv	[C
+enury	c=
+enus	LR
+enus 	IU
+enus"	IU
 enus,	KS
-enus.	SK
-enus;	]B
-enusb	B]
-enuse	TJ
-enush	UI
-enusk	ZD
-enusl	GW
-enuss	DZ
-enust	A^
-enusu	XF
-enut,	EY
-enut-	FX
-enute	FX
-enutf	RL
-enutl	_@
-enuto	UI
-enuts	QM
-enutt	XF
-enutu	JT
-enuy	MQ
-enuy 	WG
-enuya	HV
-enuye	;e
-enuz	LR
-env 	QM
-env c	VH
-env,	IU
-env, 	IU
-env0 	SK
-enva	QM
+enus.	UI
+enus;	WG
+enusa	LR
+enusb	C[
+enuse	WG
+enush	MQ
+enusk	^A
+enusl	FX
+enuss	?a
+enust	@_
+enusu	_@
+enut,	FX
+enut-	HV
+enut.	KS
+enute	EY
+enutf	SK
+enuth	LR
+enutl	^A
+enuto	RL
+enutt	WG
+enutu	KS
+enuy 	YE
+enuya	IU
+enuye	?a
+enuz	MQ
+env 	SK
+env a	SK
+env c	]B
+env,	HV
+env, 	HV
+env0	JT
+enva	RL
 enva 	GW
-envac	RL
-enval	C[
-envan	UI
-envar	MQ
-envat	e;
-envd	MQ
-envd 	MQ
-enve	EY
-enve"	C[
-enve,	SK
-enve.	_@
+envac	UI
+enval	EY
+envan	RL
+envat	g9
+envd	SK
+envd 	SK
+enve	GW
+enve 	LR
+enve"	JT
+enve,	TJ
+enve.	a?
 envec	JT
-envem	>b
-enven	DZ
-enver	RL
-enves	RL
-envey	VH
+enved	SK
+envel	RL
+envem	<d
+enven	A^
+enver	TJ
+envey	QM
 envi	KS
-envic	SK
-envid	VH
-envie	FX
-envil	TJ
-envio	GW
-envis	MQ
-envit	IU
-envo	FX
-envoi	JT
-envol	UI
-envor	JT
-envos	JT
+envic	RL
+envie	DZ
+envin	JT
+envio	FX
+envit	HV
+envo	EY
+envoi	IU
+envol	TJ
+envos	KS
 envu	IU
 envul	IU
-envy	B]
-envy 	C[
-enw 0	_@
-enw a	A^
-enw b	QM
+envy	>b
+envy 	?a
+enw 0	WG
+enw a	B]
+enw b	SK
 enw c	c=
-enw d	WG
-enw e	UI
-enw f	SK
-enw g	VH
-enw h	LR
-enw i	SK
-enw l	]B
-enw m	9g
-enw n	?a
-enw o	c=
-enw p	C[
-enw r	EY
-enw s	b>
+enw d	TJ
+enw e	SK
+enw f	TJ
+enw g	XF
+enw h	JT
+enw i	QM
+enw l	[C
+enw m	5k
+enw n	>b
+enw o	b>
+enw p	B]
+enw r	GW
+enw s	_@
 enw t	@_
-enw y	HV
-enw'	SK
-enw's	SK
-enw)	[C
-enw) 	ZD
-enw,	IU
-enw, 	IU
-enw.	JT
+enw w	RL
+enw y	LR
+enw'	TJ
+enw's	TJ
+enw)	WG
+enw) 	UI
+enw,	KS
+enw, 	KS
+enw.	KS
 enw. 	JT
-enw.e	_@
-enw/	LR
-enw/ 	IU
-enw0	XF
-enw0 	WG
-enw:	HV
-enw: 	HV
+enw.e	YE
+enw/	JT
+enw/ 	HV
+enw0	ZD
+enw0 	YE
+enw:	IU
+enw: 	IU
 enw;	QM
 enw; 	QM
-enw@	FX
+enw@	EY
 enwa	IU
-enwag	YE
-enwai	TJ
-enwal	SK
-enwan	HV
-enwap	LR
+enwag	XF
+enwai	SK
+enwal	ZD
+enwan	IU
 enwar	FX
-enwas	JT
-enwat	TJ
-enway	LR
-enwb	TJ
+enwas	GW
+enwat	UI
+enway	MQ
+enwb	UI
 enwby	TJ
-enwc	LR
+enwc	MQ
 enwd	DZ
-enwda	IU
-enwe	VH
-enwe 	[C
-enwe'	SK
-enwe.	[C
-enwea	WG
+enwda	EY
+enwe	WG
+enwe 	]B
+enwe'	QM
+enwe.	_@
+enwea	SK
 enweb	<d
-enwed	MQ
-enwee	QM
-enwei	FX
-enwel	LR
-enwen	IU
-enwer	HV
-enwes	;e
-enwet	^A
-enwex	ZD
-enwf	ZD
-enwh	KS
-enwha	KS
-enwhe	SK
-enwhi	FX
-enwho	WG
-enwhy	UI
-enwi 	VH
-enwic	WG
-enwid	ZD
-enwif	A^
-enwim	SK
-enwin	DZ
-enwir	LR
-enwis	FX
-enwit	RL
-enwk	VH
-enwk 	]B
+enwei	JT
+enwel	RL
+enwen	KS
+enwer	JT
+enwes	<d
+enwet	WG
+enwex	VH
+enwf	XF
+enwh	LR
+enwha	IU
+enwhe	TJ
+enwhi	B]
+enwho	TJ
+enwhy	ZD
+enwi 	[C
+enwic	_@
+enwid	^A
+enwif	9g
+enwim	RL
+enwin	A^
+enwir	KS
+enwis	GW
+enwit	SK
+enwk	UI
+enwk 	ZD
 enwks	SK
-enwl	XF
-enwl 	WG
-enwls	XF
-enwm	TJ
-enwmi	TJ
-enwn	QM
-enwn 	VH
-enwn,	VH
-enwn.	;e
-enwne	RL
-enwnl	>b
-enwns	IU
-enwo 	[C
+enwl	YE
+enwl 	]B
+enwls	VH
+enwm	SK
+enwmi	SK
+enwn 	UI
+enwn,	WG
+enwn.	=c
+enwne	TJ
+enwnl	C[
+enwns	HV
+enwo 	ZD
 enwo,	c=
 enwo.	B]
-enwob	KS
-enwom	XF
-enwon	IU
+enwob	GW
+enwom	WG
+enwon	GW
 enwoo	TJ
-enwou	A^
-enwra	]B
+enwor	QM
+enwou	FX
+enwra	_@
 enwre	JT
-enwro	LR
-enws	QM
-enws 	c=
+enws	TJ
+enws 	f:
 enws.	;e
 enwsp	GW
-enww	HV
-enww.	HV
-enwww	HV
-enwy	UI
-enwye	WG
-enx 	LR
-enx 0	IU
-enx a	_@
-enx b	WG
-enx f	ZD
-enx h	EY
-enx i	TJ
-enx o	EY
-enx t	LR
-enx w	MQ
-enx,	EY
-enx, 	EY
-enx.	XF
-enx. 	XF
-enx0	KS
-enx0 	UI
-enx00	EY
-enx@	FX
+enww	JT
+enww.	JT
+enwww	JT
+enwy	SK
+enwye	[C
+enx 	IU
+enx 0	JT
+enx a	d<
+enx b	[C
+enx f	TJ
+enx h	GW
+enx i	XF
+enx o	FX
+enx r	RL
+enx w	SK
+enx,	JT
+enx, 	JT
+enx.	VH
+enx. 	VH
+enx0 	VH
+enx00	DZ
+enx@	GW
 enxa	YE
-enxam	ZD
-enxbl	IU
-enxc	QM
-enxce	KS
-enxe	ZD
-enxed	RL
-enxes	IU
-enxi	MQ
+enxam	YE
+enxb	QM
+enxbl	LR
+enxc	TJ
+enxe	]B
+enxes	JT
+enxi	LR
 enxin	LR
-enxis	UI
-enxl	TJ
-enxm	GW
-enxma	KS
-enxt	JT
-enxt 	QM
-enxte	LR
-enxtr	KS
-enxty	GW
-enxx	[C
+enxis	]B
+enxl	UI
+enxle	QM
+enxm	JT
+enxma	EY
+enxp	MQ
+enxt	IU
+enxt 	SK
+enxtr	GW
+enxty	EY
+enxx	UI
 eny 	TJ
-eny "	RL
-eny &	XF
-eny '	B]
+eny "	SK
+eny &	WG
+eny '	@_
 eny (	LR
-eny +	MQ
-eny 0	a?
+eny +	KS
+eny 0	c=
 eny a	GW
 eny b	QM
-eny d	IU
-eny e	LR
-eny f	MQ
-eny h	XF
-eny i	SK
-eny j	C[
-eny k	KS
+eny c	MQ
+eny f	KS
+eny g	LR
+eny h	]B
+eny i	TJ
+eny j	MQ
+eny k	JT
 eny l	VH
-eny m	KS
-eny n	IU
-eny o	LR
-eny q	UI
-eny r	VH
-eny s	SK
-eny u	JT
-eny v	]B
+eny m	JT
+eny n	HV
+eny p	TJ
+eny r	UI
+eny s	VH
+eny u	B]
+eny v	[C
 eny w	KS
 eny y	C[
-eny £	h8
-eny –	VH
+eny |	TJ
+eny £	XF
+eny –	UI
 eny!	C[
 eny!!	C[
-eny"	EY
-eny" 	C[
-eny'	JT
-eny'r	]B
+eny"	A^
+eny" 	DZ
+eny'	GW
+eny'r	[C
 eny's	DZ
-eny'v	A^
-eny)	EY
+eny'v	JT
+eny)	FX
 eny) 	IU
-eny),	DZ
-eny).	QM
-eny,	HV
-eny, 	HV
-eny-	ZD
-eny-o	VH
+eny),	IU
+eny).	SK
+eny,	JT
+eny, 	JT
+eny-	YE
+eny-o	^A
 eny.	KS
 eny. 	IU
-eny.e	YE
+eny.e	]B
 eny0	YE
+eny:	MQ
+eny: 	MQ
 eny;	TJ
 eny; 	TJ
-eny?	FX
-eny? 	FX
-eny@	RL
-enya	GW
-enya 	EY
+eny?	C[
+eny? 	C[
+eny@	UI
+enya	FX
+enya 	B]
 enya,	EY
-enyan	EY
-enyb	LR
-enybe	DZ
-enybo	RL
-enyc	]B
-enych	RL
-enycl	XF
+enyan	DZ
+enyar	RL
+enyb	JT
+enybe	FX
+enyc	YE
+enycl	WG
 enyd	EY
-enye	RL
-enye 	QM
-enyea	ZD
-enyel	9g
-enyem	IU
-enyer	LR
-enyes	UI
-enyet	SK
+enye	VH
+enye 	TJ
+enyea	YE
+enyel	8h
+enyem	LR
+enyes	SK
+enyet	QM
 enyi	XF
-enyin	_@
+enyin	YE
 enyl	HV
-enyla	MQ
-enyle	DZ
-enyli	UI
-enym	SK
-enyme	DZ
+enyla	QM
+enyle	@_
+enyli	VH
+enym	RL
+enyme	GW
 enymo	RL
-enyn 	TJ
-enyo 	YE
-enyon	QM
-enyor	[C
+enyn 	SK
+enyo	QM
+enyo 	[C
+enyor	e;
 enyou	LR
-enyp	GW
+enyp	DZ
 enype	EY
-enyr	VH
-enyr 	]B
-enyr,	TJ
-enyre	IU
-enyrs	^A
-enys	XF
-enys 	MQ
+enypi	JT
+enyr	SK
+enyr 	_@
+enyr,	RL
+enyre	HV
+enyrs	[C
+enys	UI
+enys 	LR
 enys,	XF
-enys.	KS
-enys:	WG
-enys;	YE
-enyse	SK
-enyst	]B
-enyt	RL
-enyth	QM
-enyv	GW
-enyw	LR
-enywh	FX
-enywi	]B
-enyy	JT
-enyy 	JT
+enys.	LR
+enys:	VH
+enys;	WG
+enyse	RL
+enyst	b>
+enyv	IU
+enyw	JT
+enywh	C[
+enywi	[C
+enyy	GW
+enyy 	GW
 enz,	EY
 enz, 	EY
-enze	SK
-enze 	MQ
-enze,	LR
-enzel	SK
-enzen	WG
-enzer	YE
-enzi	MQ
+enze	TJ
+enze,	DZ
+enzel	XF
+enzen	VH
+enzer	SK
+enzz	MQ
 en| 	KS
-en| -	WG
-en| 0	XF
+en| -	YE
+en| 0	WG
 en| a	SK
-en| c	WG
-en| d	QM
-en| f	@_
-en| g	_@
-en| i	KS
+en| b	VH
+en| c	XF
+en| d	JT
+en| e	LR
+en| f	?a
+en| g	SK
+en| h	RL
 en| j	LR
-en| k	VH
+en| k	RL
+en| l	IU
+en| m	QM
 en| n	_@
-en| p	HV
-en| r	]B
-en| s	MQ
-en| t	QM
-en| w	VH
-en| |	GW
-en| £	n2
-en~ 	RL
-en~~	RL
-en~~ 	RL
+en| o	FX
+en| p	JT
+en| r	c=
+en| s	QM
+en| t	WG
+en| u	HV
+en| w	]B
+en| |	C[
+en| £	e;
+en~ 	TJ
+en~~	TJ
+en~~ 	TJ
 en£0	UI
-en£0 	[C
-en£0,	QM
-en£0.	RL
-en£0m	_@
-en© 	EY
-en· 	C[
-en· 0	IU
+en£0 	YE
+en£0.	VH
+en£0m	[C
+en© 	DZ
+en· 	B]
+en· 0	JT
 en· c	VH
-en· f	MQ
+en· f	KS
 en· p	GW
-en· w	@_
-enéa	MQ
-en– 	MQ
-en– a	WG
-en– c	HV
-en– d	C[
-en– f	GW
-en– h	DZ
-en– l	HV
-en– m	LR
-en– n	DZ
-en– p	GW
-en– t	SK
-en–0	WG
-en–0,	TJ
-en–0.	MQ
-en–00	m3
-en–f	IU
-en–fr	IU
-en–t	YE
-en–th	YE
-en“b	FX
-en“bu	FX
-en“h	LR
-en“he	LR
-en“t	KS
-en“th	KS
-en“y	GW
-en“yo	GW
-en” 	MQ
-en” (	FX
-en€0	e;
-en€00	d<
-en★ 	JT
-en★ "	JT
-en★★	C[
-en★★ 	JT
-en★★★	JT
-es "	DZ
-es "a	KS
-es "e	QM
-es "m	LR
-es "p	IU
-es "s	JT
-es $	^A
-es $ 	[C
-es $0	]B
-es %	UI
-es % 	UI
-es (	RL
-es (0	QM
-es (a	MQ
-es (b	GW
-es (d	UI
-es (e	HV
-es (g	MQ
-es (l	MQ
-es (p	GW
-es (s	WG
+en· w	A^
+en– a	VH
+en– c	KS
+en– d	DZ
+en– f	FX
+en– h	C[
+en– l	EY
+en– m	JT
+en– n	C[
+en– p	DZ
+en– s	QM
+en– t	VH
+en–0	UI
+en–0 	LR
+en–0,	WG
+en–0.	RL
+en–00	n2
+en–f	JT
+en–fr	JT
+en–t	ZD
+en–th	ZD
+en“b	EY
+en“bu	EY
+en“h	HV
+en“he	HV
+en“t	JT
+en“th	JT
+en“y	EY
+en“yo	EY
+en” 	LR
+en” (	EY
+en€0	b>
+en€00	b>
+en★ 	HV
+en★ "	HV
+en★★	JT
+en★★ 	HV
+en★★★	HV
+es "	B]
+es "m	HV
+es "p	DZ
+es "s	HV
+es $	_@
+es $ 	VH
+es $0	b>
+es %	YE
+es % 	YE
+es (	SK
+es (0	RL
+es (a	KS
+es (b	JT
+es (d	TJ
+es (e	LR
+es (g	JT
+es (p	IU
+es (s	RL
+es (t	QM
 es +	JT
 es + 	JT
-es -	HV
-es ->	JT
+es -	GW
+es ->	HV
 es /	JT
 es / 	JT
-es 0	YE
+es 0	[C
 es 0 	XF
 es 0.	[C
-es 00	WG
+es 00	YE
 es 0:	QM
-es @	VH
-es a	QM
-es a 	VH
-es ab	XF
-es ac	EY
-es ad	MQ
-es af	LR
-es ag	d<
-es ah	MQ
-es al	SK
-es am	FX
-es an	IU
-es ap	QM
+es @	XF
+es a	RL
+es a 	UI
+es ab	WG
+es ac	@_
+es ag	b>
+es al	XF
+es am	EY
+es an	LR
+es ap	TJ
 es aq	VH
-es ar	MQ
-es at	YE
-es av	LR
-es ay	FX
-es az	FX
+es at	ZD
+es av	MQ
+es ay	HV
+es az	GW
+es añ	MQ
 es aú	HV
-es b0	_@
-es ba	YE
-es be	KS
-es bi	KS
-es bl	IU
-es bo	RL
-es br	UI
-es bu	DZ
-es c	SK
+es b	MQ
+es b0	c=
+es ba	UI
+es be	HV
+es bi	JT
+es bl	FX
+es bo	SK
+es br	TJ
+es bu	EY
+es c	QM
 es c/	XF
-es ca	YE
-es ch	^A
-es ci	WG
-es cl	MQ
-es co	JT
-es cp	YE
-es cr	KS
-es có	IU
-es d	RL
-es da	MQ
-es de	MQ
-es di	IU
-es do	WG
+es ca	WG
+es ch	YE
+es ci	YE
+es co	GW
+es cp	[C
+es cr	MQ
+es cu	RL
+es có	LR
+es da	LR
+es de	KS
+es di	JT
+es do	TJ
 es du	WG
-es dí	TJ
+es dí	QM
 es dó	GW
-es e 	QM
+es e	QM
+es e 	SK
 es el	MQ
-es em	UI
-es en	QM
-es es	GW
-es eu	TJ
-es ev	FX
-es ex	MQ
-es fa	QM
-es fe	QM
-es fi	^A
-es fl	FX
-es fo	B]
-es fr	LR
-es g0	ZD
-es ga	RL
-es ge	EY
-es gr	HV
-es gu	MQ
+es em	VH
+es er	RL
+es es	JT
+es eu	SK
+es ev	HV
+es ex	JT
+es f	QM
+es fe	RL
+es fi	a?
+es fl	EY
+es fo	DZ
+es fr	JT
+es g0	WG
+es ge	IU
+es go	MQ
+es gr	IU
+es gu	HV
 es h	EY
-es h.	DZ
-es ha	HV
-es he	QM
+es h.	HV
+es ha	GW
+es hi	QM
 es ho	DZ
-es hu	XF
-es ib	QM
+es hu	TJ
+es i	MQ
 es ig	JT
-es im	VH
-es in	MQ
-es iv	]B
-es j	UI
+es im	WG
+es in	KS
+es iv	^A
+es j	TJ
 es ja	SK
-es jo	B]
-es ju	TJ
-es jó	LR
-es k	SK
-es ki	RL
-es km	SK
-es l-	]B
+es jo	HV
+es ju	RL
+es jó	KS
+es k	VH
+es ki	TJ
+es km	RL
+es l-	UI
 es la	KS
 es le	GW
-es li	HV
-es ll	SK
-es lo	KS
-es lu	LR
-es lí	C[
+es li	KS
+es ll	VH
+es lí	FX
 es m	KS
-es ma	LR
-es mo	HV
+es mo	KS
+es mu	LR
 es mí	MQ
-es mó	JT
-es mú	C[
-es n	@_
-es n.	ZD
-es na	QM
-es ni	EY
-es no	A^
-es nu	VH
-es nú	IU
-es o 	IU
+es mú	HV
+es n	EY
+es n.	XF
+es na	RL
+es ne	MQ
+es ni	FX
+es no	B]
+es nu	SK
+es nú	GW
+es o	QM
+es o 	JT
 es ob	MQ
-es oc	a?
-es of	MQ
-es oj	HV
-es ol	RL
+es oc	YE
+es of	GW
+es oj	IU
+es ol	SK
 es on	JT
+es op	KS
 es or	LR
-es ot	IU
-es p	LR
-es p.	HV
-es pa	KS
-es pe	GW
-es pi	WG
-es pl	QM
+es ot	MQ
+es p	KS
+es p.	JT
+es pe	HV
+es pi	SK
+es pl	RL
+es po	RL
 es pr	MQ
-es pá	HV
-es q	FX
-es qu	FX
-es ra	RL
-es re	SK
-es ri	VH
+es pu	MQ
+es pá	GW
+es q	C[
+es qu	C[
+es r	QM
+es ra	SK
+es ri	TJ
+es ro	KS
 es ru	KS
-es rá	LR
-es s	VH
-es s.	YE
-es sa	JT
+es rá	HV
+es rí	QM
+es s	TJ
+es s.	ZD
+es sa	LR
 es se	RL
-es so	RL
-es su	QM
-es sá	TJ
-es sé	FX
-es sí	YE
-es t	RL
-es ta	RL
-es tf	TJ
-es ti	TJ
-es tl	RL
-es tr	SK
-es tu	A^
-es u	LR
-es un	HV
-es ur	YE
+es si	UI
+es so	QM
+es su	RL
+es sá	UI
+es sé	GW
+es sí	VH
+es t	QM
+es ta	YE
+es te	LR
+es tf	YE
+es ti	VH
+es tl	QM
+es to	QM
+es tr	TJ
+es tu	C[
+es u	MQ
+es un	IU
+es ur	_@
 es us	TJ
-es v	JT
-es va	LR
-es ve	IU
-es vi	WG
-es vo	KS
+es v	KS
+es va	QM
+es ve	HV
+es vi	VH
 es ví	LR
-es w	EY
-es we	DZ
+es w	@_
+es we	C[
 es x	QM
 es y 	RL
-es ya	LR
+es ya	JT
+es yo	TJ
+es yu	LR
+es z	ZD
 es |	QM
 es | 	QM
-es «	C[
-es «e	KS
-es «l	HV
-es «u	JT
-es ¿c	GW
-es ¿q	KS
-es él	UI
-es ér	GW
+es «	A^
+es «e	IU
+es «l	IU
+es «u	GW
+es él	RL
+es ér	HV
+es ó	IU
 es ú	KS
 es úl	KS
-es “	RL
-es €	WG
+es “	SK
+es €	YE
 es € 	SK
-es €)	KS
-es €,	a?
-es €.	^A
-es €/	^A
-es €;	ZD
-es! 	TJ
+es €)	LR
+es €,	XF
+es €.	ZD
+es €/	YE
+es €;	QM
+es! 	QM
 es" 	LR
-es" s	MQ
-es",	HV
-es", 	HV
-es".	FX
-es". 	FX
-es"a	KS
-es"e	QM
-es"el	WG
-es"m	LR
-es"p	IU
-es"s	JT
-es$ 	[C
-es$ 0	[C
-es$0	]B
-es$0,	TJ
-es$00	]B
-es% 	XF
-es% d	UI
-es(0	QM
+es" s	KS
+es",	GW
+es", 	GW
+es".	EY
+es". 	EY
+es"el	TJ
+es"m	HV
+es"p	DZ
+es"s	HV
+es$ 	VH
+es$ 0	VH
+es$0	b>
+es$0,	WG
+es$00	b>
+es% 	[C
+es% d	XF
+es(0	RL
 es(0 	SK
 es(00	QM
-es(a	MQ
-es(b	GW
-es(de	UI
-es(e	HV
-es(el	RL
-es(en	IU
-es(es	IU
-es(g	MQ
-es(ge	LR
-es(gr	UI
-es(l	MQ
-es(la	MQ
-es(p	GW
-es(s	WG
-es(se	UI
-es(te	IU
-es) 	HV
-es) l	VH
-es) y	UI
-es),	KS
-es), 	KS
+es(a	KS
+es(b	JT
+es(de	TJ
+es(e	LR
+es(el	XF
+es(en	KS
+es(es	KS
+es(g	JT
+es(ge	JT
+es(gr	SK
+es(p	IU
+es(pr	IU
+es(s	RL
+es(se	QM
+es(t	QM
+es(te	GW
+es) 	IU
+es) l	QM
+es),	GW
+es), 	GW
+es).	RL
+es). 	RL
 es+ 	JT
-es, "	WG
-es, 0	a?
+es, "	SK
+es, 0	WG
 es, c	RL
-es, d	[C
-es, i	LR
-es, j	HV
-es, l	JT
-es, m	MQ
-es, n	@_
+es, d	a?
+es, g	LR
+es, i	KS
+es, j	EY
+es, l	GW
+es, m	SK
+es, n	?a
 es, o	GW
-es, p	VH
-es, q	TJ
-es, s	SK
-es, t	^A
-es, v	XF
-es, y	YE
+es, p	UI
+es, q	XF
+es, r	RL
+es, s	XF
+es, t	WG
+es, v	VH
+es, y	UI
 es,0	HV
 es,00	HV
-es- 	LR
-es-0	UI
-es-00	TJ
-es->	JT
-es-> 	JT
-es-s	QM
-es-v	]B
-es-v 	]B
-es. 	RL
-es. 0	]B
-es. d	VH
-es. e	LR
-es. s	SK
+es- 	JT
+es-0	YE
+es-00	WG
+es->	HV
+es-> 	HV
+es-v	YE
+es-v 	UI
+es. 0	^A
+es. d	a?
+es. e	MQ
+es. s	YE
 es."	HV
 es." 	HV
-es.)	LR
-es.) 	KS
-es.0	f:
-es.00	f:
+es.)	JT
+es.) 	JT
+es.0	]B
+es.00	]B
 es.d	GW
 es.d.	GW
-es.e	a?
-es.ex	a?
-es.l	UI
-es.l.	UI
-es.p	UI
-es.p.	UI
-es.º	KS
-es.º 	KS
-es.»	LR
-es.» 	LR
-es/ 	KS
-es/ 0	UI
-es/k	LR
-es/kg	VH
-es0 	WG
-es0 %	UI
-es0 (	YE
-es0 -	HV
-es0 /	UI
-es0 0	d<
-es0 a	SK
-es0 c	TJ
-es0 d	XF
-es0 h	IU
-es0 k	SK
-es0 l	a?
-es0 m	YE
-es0 n	[C
-es0 o	MQ
-es0 p	LR
-es0 s	i7
-es0 t	JT
-es0 v	]B
-es0 y	KS
-es0 €	WG
-es0%	WG
-es0% 	WG
-es0)	TJ
-es0).	UI
+es.e	XF
+es.ex	YE
+es.l	^A
+es.l.	^A
+es.p	TJ
+es.p.	TJ
+es.»	JT
+es.» 	JT
+es/ 0	RL
+es/k	JT
+es/kg	TJ
+es0 	[C
+es0 %	YE
+es0 (	WG
+es0 -	JT
+es0 /	RL
+es0 0	^A
+es0 a	VH
+es0 c	RL
+es0 d	UI
+es0 h	JT
+es0 k	RL
+es0 l	b>
+es0 m	[C
+es0 n	VH
+es0 o	LR
+es0 s	_@
+es0 t	IU
+es0 v	ZD
+es0 y	HV
+es0 €	YE
+es0%	VH
+es0% 	VH
+es0)	UI
+es0) 	QM
+es0).	RL
 es0,	RL
-es0, 	WG
+es0, 	VH
 es0,0	HV
-es0-	XF
-es0-0	UI
-es0.	TJ
+es0-	ZD
+es0-0	WG
+es0-s	MQ
+es0.	VH
 es0. 	TJ
-es0.0	f:
-es00	ZD
-es00 	^A
-es00%	WG
-es00)	TJ
-es00,	SK
-es00-	XF
+es0.0	]B
+es00	[C
+es00 	YE
+es00%	VH
+es00)	UI
+es00,	RL
+es00-	ZD
 es00.	RL
-es000	WG
-es00:	KS
-es00;	WG
-es00h	UI
-es0:	MQ
+es000	XF
+es00:	LR
+es00;	VH
+es00h	XF
 es0:0	MQ
-es0;	WG
-es0; 	WG
-es0h	UI
-es: 	FX
+es0;	VH
+es0; 	VH
+es0h	XF
+es: 	HV
 es: "	HV
-es: 0	SK
-es: l	QM
-es: p	VH
-es: «	HV
+es: 0	QM
+es: m	QM
+es: p	QM
+es: «	FX
 es:0	MQ
 es:00	MQ
-es; 	XF
+es; 	WG
 es; a	RL
-es; c	SK
+es; c	RL
 es; d	UI
-es; e	YE
-es; l	RL
-es; t	EY
-es; y	MQ
-es> 	JT
-es? 	IU
-es@l	VH
-es@la	VH
-es@p	VH
-es@pe	VH
-es@r	TJ
-es@re	TJ
+es; e	VH
+es; l	VH
+es; y	LR
+es> 	HV
+es? 	EY
+es@l	RL
+es@la	RL
+es@p	RL
+es@pe	RL
+es@r	SK
+es@re	SK
 es@s	RL
 es@sa	RL
 es@t	XF
-esa 	MQ
-esa $	UI
-esa 0	UI
-esa b	IU
-esa c	WG
+esa 	KS
+esa $	TJ
+esa 0	WG
+esa a	LR
+esa b	FX
+esa c	[C
 esa d	FX
-esa e	TJ
-esa f	MQ
-esa g	FX
-esa i	LR
-esa j	JT
-esa l	QM
+esa e	SK
+esa f	KS
+esa g	@_
+esa h	LR
+esa i	IU
+esa j	GW
+esa m	SK
 esa n	KS
-esa o	KS
-esa p	TJ
-esa q	FX
-esa r	VH
-esa s	XF
-esa t	UI
-esa u	HV
-esa v	XF
-esa w	FX
-esa y	XF
-esa |	HV
-esa «	JT
+esa o	GW
+esa p	RL
+esa q	IU
+esa r	XF
+esa s	YE
+esa t	WG
+esa u	B]
+esa v	^A
+esa w	C[
+esa y	UI
+esa |	IU
+esa «	KS
 esa é	IU
-esa!	IU
-esa"	MQ
-esa" 	TJ
-esa)	HV
-esa) 	IU
-esa).	QM
-esa,	UI
-esa, 	UI
-esa.	TJ
+esa!	B]
+esa" 	SK
+esa)	FX
+esa) 	FX
+esa),	IU
+esa,	WG
+esa, 	WG
+esa.	WG
 esa. 	SK
-esa.e	b>
-esa:	MQ
-esa: 	MQ
-esa;	UI
-esa; 	UI
+esa.e	UI
+esa;	VH
+esa; 	VH
 esa?	ZD
 esa? 	ZD
-esa@	_@
-esaa	MQ
-esab	VH
-esaba	TJ
+esa@	WG
+esaa	LR
+esab	WG
+esaba	UI
 esabe	UI
-esabi	YE
-esabl	?a
-esabo	RL
+esabi	WG
+esabl	A^
+esabr	KS
 esabu	]B
-esac	TJ
+esac	UI
+esaca	JT
 esace	c=
-esach	QM
-esaci	TJ
-esact	JT
+esaci	UI
+esaco	QM
+esact	GW
+esacu	EY
 esad	XF
 esad 	VH
 esada	SK
-esade	TJ
+esade	SK
 esadi	_@
 esado	SK
-esadr	YE
-esae	RL
-esae 	MQ
-esaer	VH
-esafa	VH
+esadr	RL
+esadu	KS
+esae	QM
+esaer	WG
+esaf	QM
 esag	_@
-esaga	YE
-esage	LR
-esago	e;
-esagr	KS
+esaga	WG
+esago	^A
+esagr	LR
 esagu	WG
-esah 	KS
-esaho	VH
-esain	XF
-esaj	KS
-esaja	GW
-esaje	IU
-esajo	VH
-esal 	QM
-esal)	MQ
+esah 	LR
+esaho	SK
+esai	LR
+esaig	MQ
+esain	SK
+esaje	GW
+esajo	TJ
+esal	MQ
+esal 	UI
+esal)	KS
 esal,	IU
 esal.	C[
-esalb	[C
-esald	MQ
-esale	FX
+esala	LR
+esalb	ZD
+esalc	RL
+esale	GW
 esalg	IU
-esali	UI
+esali	LR
 esall	TJ
-esalm	XF
-esalo	RL
-esalq	SK
-esalt	[C
-esalu	B]
-esalv	DZ
+esalm	VH
+esalo	QM
+esalq	TJ
+esalt	ZD
+esalu	C[
+esalv	JT
+esama	HV
 esamb	RL
-esame	LR
-esami	HV
-esamo	RL
-esamp	RL
-esan 	HV
-esan.	DZ
-esanc	KS
-esand	FX
-esane	VH
+esame	MQ
+esami	KS
+esamo	TJ
+esan 	MQ
+esanc	LR
+esand	KS
+esane	UI
 esang	IU
-esani	TJ
-esano	_@
-esans	LR
-esant	LR
-esanu	VH
-esanz	FX
-esao	RL
-esap	QM
-esapa	IU
+esani	ZD
+esano	b>
+esans	QM
+esanu	ZD
+esanz	IU
+esao	SK
+esap	UI
+esapa	A^
 esape	DZ
-esapi	QM
-esapr	SK
-esar,	XF
-esarb	XF
-esarc	]B
-esard	YE
+esapi	RL
+esapp	KS
+esapr	[C
+esar 	LR
+esar,	^A
+esara	LR
+esarb	TJ
+esarc	a?
+esard	ZD
+esare	QM
 esarg	FX
-esarj	YE
-esarl	C[
-esarm	KS
+esari	KS
+esarj	TJ
+esarl	@_
 esarn	SK
-esaro	B]
-esarr	SK
-esart	LR
+esaro	A^
+esarr	TJ
+esart	MQ
 esarz	SK
-esarí	B]
-esas	JT
-esas 	EY
-esas,	WG
-esas:	WG
-esasa	SK
+esarí	9g
+esas	LR
+esas 	B]
+esas,	YE
+esas.	MQ
+esas:	TJ
+esasa	QM
 esasc	XF
-esasi	UI
-esaso	WG
-esass	RL
-esast	C[
-esasu	KS
-esasí	JT
+esase	MQ
+esasi	TJ
+esaso	XF
+esast	B]
+esasí	IU
 esat	VH
-esate	KS
+esate	LR
 esati	^A
-esato	QM
-esatr	RL
-esau	RL
-esaur	YE
-esav	VH
+esato	RL
+esatr	QM
+esaur	XF
+esav	WG
 esava	_@
-esave	XF
-esavo	LR
-esaví	IU
-esax	SK
+esave	b>
+esavi	MQ
+esavo	KS
+esaví	GW
+esax	QM
 esay	SK
-esaya	LR
-esaye	VH
-esayo	UI
-esayu	LR
-esaz	C[
-esaza	JT
-esazo	KS
-esazu	FX
-esaí	RL
-esañ	QM
-esaña	VH
-esañe	MQ
+esay 	QM
+esaya	KS
+esaye	UI
+esayo	WG
+esayu	MQ
+esaz	EY
+esaza	MQ
+esazo	GW
+esazu	GW
+esaí	TJ
+esaña	_@
+esaño	KS
 esaú	HV
 esaún	HV
-esb 	UI
-esb d	WG
-esb,	KS
-esb, 	KS
+esb 	TJ
+esb d	UI
+esb,	HV
+esb, 	HV
 esb.	DZ
-esb0	a?
-esb00	_@
-esb@	UI
-esba	ZD
+esb0	e;
+esb00	c=
+esb@	TJ
+esba	]B
 esba 	XF
-esba.	KS
-esbai	GW
-esbaj	SK
-esbal	EY
-esban	QM
-esbar	^A
+esba.	MQ
+esbai	JT
+esbaj	TJ
+esbal	GW
+esban	WG
+esbar	[C
 esbas	SK
-esbat	IU
-esbañ	QM
-esbe 	EY
-esbec	WG
-esbel	VH
-esbem	HV
+esbat	GW
+esbe 	DZ
+esbec	VH
+esbel	QM
+esbem	LR
 esben	HV
-esber	TJ
-esbet	HV
-esbi	SK
-esbia	SK
-esbic	SK
-esbie	LR
-esbil	LR
+esber	VH
+esbet	KS
+esbi	TJ
+esbia	YE
+esbic	TJ
+esbie	KS
+esbil	GW
 esbin	YE
-esbio	RL
-esbir	GW
-esbié	ZD
-esbió	IU
-esbl	GW
-esbla	JT
-esble	JT
-esbli	FX
-esblo	QM
-esbo	IU
-esbo 	C[
+esbio	UI
+esbir	HV
+esbié	VH
+esbió	HV
+esbl	DZ
+esbla	IU
+esble	FX
+esbli	KS
+esblo	TJ
+esbo	MQ
+esbo 	DZ
 esbod	VH
-esbog	IU
-esbom	TJ
-esbot	RL
-esbr	LR
-esbra	IU
-esbri	QM
-esbro	SK
-esbue	FX
-esbuj	EY
-esbur	EY
-esbus	SK
-esbv	EY
-esbve	EY
-esbí	MQ
-esbín	MQ
-esbó	YE
-esbón	YE
-esc.	WG
+esbog	KS
+esbol	LR
+esbom	QM
+esbor	WG
+esbr	JT
+esbra	HV
+esbre	IU
+esbro	RL
+esbue	DZ
+esbuj	GW
+esbur	C[
+esbus	UI
+esbv	FX
+esbve	FX
+esbí	KS
+esbín	KS
+esbó	XF
+esbón	XF
+esc 	LR
+esc.	YE
 esc/	XF
 esc/ 	XF
-esca 	A^
-esca.	QM
+esca	LR
+esca 	@_
+esca,	MQ
 esca:	LR
+escab	RL
 escad	TJ
-escae	FX
-escaj	KS
+escae	IU
+escaj	JT
 escal	WG
-escan	FX
+escan	JT
 escap	KS
-escat	EY
-escc	DZ
-escci	DZ
-esce	UI
-esce.	[C
-esced	TJ
-escei	TJ
-escel	JT
+escat	FX
+escc	JT
+escci	JT
+esce	TJ
+esce 	JT
+esce.	]B
+esced	XF
+escei	RL
+escel	MQ
 escem	a?
-escen	QM
-escer	JT
-esch	XF
-esche	ZD
-eschi	HV
-escho	]B
-esci	RL
+escen	VH
+esch	[C
+esche	WG
+eschi	FX
+escho	^A
+esci	QM
+escia	RL
 escic	ZD
-escid	EY
-escif	YE
-escil	MQ
-escim	XF
-escin	SK
-escio	DZ
-escip	ZD
-escir	DZ
-escis	VH
+escid	B]
+escif	ZD
+escim	UI
+escin	VH
+escio	FX
+escip	c=
+escir	FX
+escis	XF
 escit	SK
-escl	YE
-escla	MQ
-escli	HV
-esclu	[C
-esco 	QM
-esco)	VH
-esco,	WG
-esco.	FX
-escob	JT
-escoc	RL
-escog	RL
-escol	MQ
-escop	JT
-escor	LR
-escos	VH
-escp	YE
-escp 	YE
-escre	RL
-escri	JT
-escta	HV
-escti	VH
-escto	LR
+escl	XF
+escla	QM
+escli	GW
+esclu	]B
+esco	KS
+esco 	SK
+esco)	[C
+esco,	XF
+esco.	IU
+escob	LR
+escoc	TJ
+escog	QM
+escol	LR
+escon	SK
+escoo	MQ
+escop	GW
+escor	MQ
+escos	UI
+escot	MQ
+escp	[C
+escp 	[C
+escri	LR
+escru	QM
+escta	IU
+escti	UI
+escto	MQ
 esctr	YE
-esctu	MQ
-escua	RL
-escuc	]B
-escue	QM
-escui	LR
-escul	VH
-escum	QM
-escuo	WG
-escup	SK
-escuá	KS
-escuñ	HV
-escá	QM
-escés	KS
+esctu	GW
+escu	SK
+escua	QM
+escuc	SK
+escui	KS
+escul	QM
+escum	LR
+escuo	RL
+escup	UI
+escuá	IU
+escuñ	EY
+escé	SK
+escés	IU
 escí	HV
-escía	HV
-escó	JT
-escóm	FX
-esd 	UI
-esd d	VH
-esd t	RL
-esd.	C[
-esd. 	C[
-esda	RL
-esda,	WG
-esda.	TJ
-esdad	_@
-esdal	RL
-esdam	KS
-esdan	IU
-esdar	EY
-esdas	WG
-esdav	IU
-esde	MQ
+escía	JT
+escó	MQ
+escóm	LR
+esd 	SK
+esd d	XF
+esd t	QM
+esd.	FX
+esd. 	FX
+esda	QM
+esda 	LR
+esda,	XF
+esda.	XF
+esdad	[C
+esdal	SK
+esdam	JT
+esdan	DZ
+esdas	YE
+esdav	GW
+esde	LR
 esde 	LR
-esde.	HV
-esdeb	DZ
-esdec	TJ
+esde,	LR
+esde.	FX
+esdeb	FX
+esdec	QM
 esded	TJ
+esdej	LR
 esdel	KS
-esdem	WG
-esden	QM
-esdeo	KS
-esder	SK
-esdes	TJ
-esdet	?a
-esdev	UI
-esdi	LR
-esdia	JT
-esdib	FX
-esdic	KS
-esdie	UI
-esdij	MQ
-esdil	TJ
-esdim	YE
-esdio	RL
-esdir	JT
-esdis	QM
-esdit	GW
-esdo	QM
-esdo 	QM
+esdem	UI
+esden	SK
+esdeo	MQ
+esdes	MQ
+esdet	EY
+esdev	XF
+esdib	JT
+esdic	JT
+esdid	RL
+esdie	RL
+esdig	RL
+esdim	XF
+esdio	QM
+esdir	KS
+esdis	RL
+esdit	IU
 esdo,	JT
-esdo.	FX
-esdob	SK
+esdo.	HV
+esdob	VH
 esdol	]B
-esdon	JT
-esdoñ	QM
-esdr	XF
-esdre	[C
-esdri	UI
-esdu	UI
-esdua	TJ
-esduc	FX
-esdul	VH
-esdur	VH
-esdí 	RL
-esdón	EY
-ese "	JT
-ese $	VH
-ese 0	RL
-ese b	MQ
-ese c	KS
-ese d	WG
-ese f	LR
-ese g	EY
-ese h	HV
+esdr	VH
+esdre	QM
+esdri	VH
+esdu	VH
+esdua	SK
+esduc	IU
+esdul	QM
+esdur	RL
+esdí	KS
+esdí 	SK
+esdó 	QM
+esdón	DZ
+ese 	LR
+ese "	GW
+ese $	c=
+ese (	KS
+ese 0	VH
+ese c	QM
+ese d	XF
+ese e	SK
+ese f	VH
+ese g	DZ
+ese h	B]
 ese i	UI
-ese j	YE
-ese n	RL
-ese o	QM
-ese p	VH
-ese q	IU
-ese s	MQ
-ese t	C[
-ese u	MQ
-ese y	KS
-ese é	TJ
-ese)	LR
-ese) 	ZD
-ese,	XF
-ese, 	XF
-ese.	QM
-ese. 	QM
-ese:	DZ
-ese: 	DZ
-esead	HV
-esean	GW
-eseat	UI
-eseb	JT
-eseb 	JT
-eseb,	IU
-eseba	JT
-esebe	B]
-esebi	QM
-esebl	UI
-esebo	MQ
-esec	DZ
-eseca	WG
-esecc	GW
+ese j	TJ
+ese m	QM
+ese n	SK
+ese o	KS
+ese p	WG
+ese q	MQ
+ese s	IU
+ese t	GW
+ese u	HV
+ese y	RL
+ese é	WG
+ese)	KS
+ese) 	UI
+ese,	TJ
+ese, 	TJ
+ese-	WG
+ese.	TJ
+ese. 	RL
+ese.e	SK
+ese:	EY
+ese: 	EY
+esea	LR
+esea 	MQ
+esead	LR
+esean	DZ
+eseat	YE
+eseb	EY
+eseb 	HV
+eseb,	GW
+eseba	KS
+esebe	A^
+esebi	TJ
+esebl	[C
+esebo	JT
+esec	FX
+eseca	XF
+esecc	JT
 esece	FX
-esech	LR
 eseci	EY
-eseco	RL
-esecr	XF
-esect	QM
+esecr	TJ
+esect	RL
 esecu	EY
-esecí	DZ
-esed	QM
-esed 	QM
-eseda	C[
-esede	XF
-esedi	RL
-esedo	QM
-esedr	JT
-esee	FX
-esef	KS
-eseg	IU
-esega	TJ
+esecí	MQ
+esed	SK
+esed 	SK
+eseda	DZ
+esede	YE
+esedi	WG
+esedo	SK
+esedr	QM
+esee	GW
+esef	LR
+esega	WG
 esegi	QM
-esegl	UI
+esegl	TJ
+esego	MQ
 esegr	JT
-esegu	A^
-esegú	RL
-eseh	VH
-esei	_@
-eseis	ZD
-eseit	VH
-esej	HV
-eseja	MQ
+esegu	@_
+esegú	SK
+eseh	SK
+esei	[C
+eseis	[C
+eseit	QM
+esej	GW
+eseja	LR
 esejo	IU
-esel	QM
-esel,	JT
-esel.	[C
-esela	XF
-eselc	UI
-esell	MQ
+esel,	IU
+esel.	c=
+esela	ZD
+eselc	WG
 eselo	WG
-esels	KS
-eselt	UI
-eselv	KS
-esem	YE
-esem 	RL
-esemb	TJ
+esels	HV
+eselt	SK
+eselv	LR
+esem	]B
+esemb	YE
 esemi	^A
-esemo	WG
+esemo	ZD
 esemp	LR
-esemá	UI
-esen 	SK
-esen,	KS
-esen.	KS
-esena	EY
-esenc	QM
+esemá	RL
+esen 	QM
+esen,	JT
+esen.	LR
+esena	HV
+esenc	RL
+esend	QM
 esene	WG
-esenf	JT
-eseni	QM
-eseno	RL
-esens	VH
-esenv	VH
-eseo.	QM
-esep	TJ
-esepa	LR
+eseni	SK
+eseno	SK
+esens	UI
+esent	RL
+esenv	UI
+eseo 	QM
+esep	QM
+esepa	JT
 esepo	SK
-esept	TJ
-eseq	UI
-esequ	UI
-eser	RL
-eser,	LR
-eser@	SK
-esera	XF
-eserc	FX
-eserd	8h
+esept	ZD
+eseq	TJ
+esequ	TJ
+eser 	KS
+eser,	JT
+eser@	VH
+esera	WG
+eserc	GW
+eserd	?a
 esere	DZ
-eserg	KS
+eserg	LR
 eseri	TJ
-esern	QM
-esero	RL
-eserr	UI
-esers	KS
-esert	RL
-eserz	a?
-eserí	SK
-eses,	JT
-eses.	KS
-eses:	GW
-esesa	UI
-esesc	SK
-esesd	SK
-esesf	XF
-esesi	MQ
-eseso	JT
+eserl	LR
+esern	SK
+esero	TJ
+eserr	XF
+esers	JT
+esert	QM
+eserv	RL
+eserz	YE
+eserí	QM
+eses	LR
+eses,	HV
+eses.	LR
+eses:	DZ
+esesa	TJ
+esesc	TJ
+esesd	VH
+esesf	ZD
+esesi	JT
+eseso	FX
 esesp	IU
-esesq	XF
-esess	VH
-esest	TJ
-esesu	MQ
-eset	LR
-eseta	MQ
-esete	_@
-eseto	HV
-esetr	JT
-eseus	QM
-esev	WG
-eseva	XF
-eseve	XF
-esevo	QM
+esesq	YE
+esess	TJ
+esest	WG
+eset	RL
+esete	[C
+eseto	EY
+esetr	KS
+eseus	TJ
+esev	XF
+eseva	YE
+eseve	ZD
 esex	UI
-esexa	a?
-esext	HV
-esey 	GW
-esez	TJ
-esez 	MQ
-esez.	UI
-eseza	SK
-esezc	KS
+esexa	YE
+esext	EY
+esey	RL
+esey 	IU
+esez	UI
+esez.	ZD
+eseza	RL
+esezc	IU
 esezó	QM
-eseí	QM
+eseí	RL
 eseñ	VH
-eseña	_@
-eseño	LR
-esf 	QM
-esf b	YE
-esf g	ZD
+eseña	[C
+eseñi	MQ
+esf b	ZD
+esf g	WG
 esfa	RL
-esfa 	WG
-esfac	JT
-esfad	KS
-esfal	XF
-esfav	LR
+esfa 	RL
+esfac	HV
+esfad	TJ
+esfal	[C
+esfav	KS
 esfec	FX
-esfer	VH
-esfi	VH
-esfia	LR
-esfie	ZD
-esfin	FX
-esfl	FX
-esflo	FX
-esfn	TJ
-esfno	TJ
-esfo	HV
-esfon	KS
-esfot	C[
-esfr	KS
-esfra	FX
-esfu	SK
-esfue	GW
-esfum	YE
-esfun	c=
-esfá	c=
-esg,	MQ
-esg, 	MQ
-esg.	IU
-esg. 	MQ
-esg0	ZD
-esg00	ZD
-esga 	C[
-esga,	RL
-esga.	TJ
+esfer	TJ
+esfi	ZD
+esfic	IU
+esfid	ZD
+esfie	]B
+esfin	HV
+esfir	RL
+esfl	EY
+esflo	EY
+esfn	YE
+esfno	YE
+esfo	JT
+esfon	MQ
+esfor	QM
+esfot	B]
+esfr	IU
+esfra	IU
+esfre	MQ
+esfu	RL
+esfue	B]
+esfug	QM
+esfum	XF
+esfun	d<
+esfur	KS
+esfá	[C
+esg,	QM
+esg, 	QM
+esg.	JT
+esg. 	KS
+esg0	WG
+esg00	WG
+esga 	B]
+esga,	QM
+esga.	UI
 esgad	LR
-esgal	EY
-esgan	RL
-esgar	QM
-esgañ	MQ
-esge	LR
-esgem	UI
-esgen	LR
-esgi	HV
-esgin	C[
-esgio	RL
-esgis	VH
+esgal	HV
+esgan	QM
+esgar	KS
+esgas	RL
+esgañ	JT
+esgem	_@
+esgen	KS
+esges	RL
+esgi	KS
+esgin	DZ
+esgio	QM
+esgis	]B
 esgl	RL
 esgla	QM
 esglé	FX
-esgo	MQ
-esgos	YE
-esgot	LR
-esgr	EY
-esgra	MQ
-esgri	DZ
-esgro	IU
-esgu	JT
-esgui	SK
-esgun	C[
-esguo	LR
-esgur	EY
-esgus	DZ
-esgú	RL
-esgún	RL
+esgo 	KS
+esgoc	QM
+esgon	QM
+esgos	ZD
+esgr	FX
+esgri	A^
+esgro	GW
+esgu	IU
+esgue	RL
+esgui	VH
+esgun	A^
+esgur	IU
+esgus	C[
+esgú	SK
+esgún	SK
 esgü	SK
 esgüe	SK
-esh 	LR
-esh y	LR
-esh,	VH
-esh, 	VH
-esh.	A^
-esh. 	A^
-esha	KS
-esha 	@_
-eshab	>b
-eshac	e;
-eshad	LR
-eshag	MQ
+esh 	MQ
+esh y	MQ
+esh,	YE
+esh, 	YE
+esh.	EY
+esh. 	EY
+esha	LR
+esha 	FX
+eshab	@_
+eshac	c=
 eshan	C[
-eshar	QM
-eshas	>b
-eshay	KS
+eshar	TJ
+eshas	?a
+eshat	MQ
+eshay	MQ
 eshe	TJ
-eshe 	LR
-eshec	TJ
-eshen	XF
-esher	QM
-eshes	SK
-eshi	LR
-eshi 	EY
-eshic	QM
+eshe 	KS
+eshe.	HV
+eshec	QM
+eshen	YE
+esher	RL
+eshes	QM
+eshi	KS
+eshi 	DZ
 eshid	WG
-eshij	KS
-eshil	QM
-eshis	HV
+eshij	MQ
+eshis	KS
 eshit	HV
-eshiz	RL
-esho	LR
-esho 	XF
-esho,	LR
+esho	MQ
+esho 	YE
+esho,	FX
 eshol	>b
-eshom	WG
-eshon	IU
-eshor	SK
-eshu	YE
-eshua	RL
-eshí	WG
-esi 	QM
-esi a	UI
-esi c	GW
-esi h	QM
-esi m	DZ
+eshom	^A
+eshon	JT
+eshor	VH
+eshu	UI
+eshí	TJ
+esi 	MQ
+esi a	TJ
+esi c	IU
+esi d	LR
+esi e	KS
+esi h	TJ
+esi l	SK
+esi m	B]
 esi n	MQ
-esi p	RL
-esi q	DZ
+esi q	KS
 esi s	IU
-esi t	WG
-esi v	TJ
-esi,	HV
-esi, 	HV
-esia	MQ
-esia,	SK
-esia.	KS
-esiac	_@
+esi t	UI
+esi u	RL
+esi v	QM
+esi,	GW
+esi, 	GW
+esia,	WG
+esia.	TJ
+esiac	XF
 esiad	RL
-esial	LR
-esian	JT
-esiar	C[
-esias	TJ
-esiat	WG
-esib	GW
+esian	KS
+esiar	DZ
+esias	QM
+esiat	QM
+esib	HV
 esiba	IU
-esibi	LR
+esibi	C[
 esibo	EY
-esibr	QM
-esibu	WG
-esic	JT
-esica	C[
-esici	QM
+esic	KS
+esica	JT
 esicl	ZD
-esico	LR
-esicu	RL
+esicu	UI
 esid	SK
-esida	SK
-eside	YE
-esidi	DZ
-esidr	YE
-esie	TJ
-esie 	^A
+esida	QM
+eside	WG
+esidi	FX
+esidr	ZD
+esie	RL
+esie 	ZD
 esied	LR
-esiej	QM
-esiem	LR
-esien	TJ
-esier	KS
-esies	VH
-esiez	SK
-esif	KS
-esif 	SK
-esifi	KS
-esig	LR
-esiga	QM
-esigo	MQ
-esigu	JT
-esij	LR
-esije	SK
-esijo	KS
-esil	SK
-esil.	FX
+esiem	KS
+esien	SK
+esier	MQ
+esies	UI
+esiet	LR
+esiez	QM
+esif	MQ
+esif 	QM
+esifi	JT
+esig	MQ
+esiga	TJ
+esigu	KS
+esij	SK
+esije	UI
+esijo	QM
+esil	VH
+esil 	SK
+esil.	LR
 esila	LR
-esile	VH
-esili	JT
-esill	QM
-esilo	ZD
-esim	XF
-esima	QM
-esimb	VH
-esime	KS
+esile	TJ
+esill	TJ
+esilo	^A
+esim	YE
+esimb	WG
+esime	LR
 esimi	XF
-esimo	a?
+esimo	b>
 esimp	TJ
-esin	RL
-esina	KS
-esinc	YE
-esind	VH
-esine	ZD
-esinf	LR
-esing	SK
-esini	UI
-esins	MQ
-esint	XF
-esiné	LR
-esio	SK
-esio 	QM
+esin	SK
+esin 	MQ
+esina	IU
+esinc	VH
+esind	TJ
+esine	XF
+esinf	MQ
+esing	QM
+esint	YE
+esinv	QM
+esiné	IU
+esio	TJ
+esio 	SK
+esio)	SK
+esio,	QM
 esiod	QM
-esion	RL
-esios	B]
-esip	WG
-esipa	UI
-esipc	UI
-esipi	WG
-esiq	TJ
-esiqu	TJ
-esir	KS
+esios	FX
+esip	VH
+esipa	^A
+esipc	VH
+esipi	RL
+esiq	UI
+esiqu	UI
+esir 	KS
 esir.	IU
-esir:	JT
-esira	MQ
-esire	QM
-esirv	IU
-esis 	XF
+esir:	IU
+esira	LR
+esirg	MQ
+esirm	RL
+esiro	WG
+esirv	EY
+esis 	ZD
+esis,	RL
 esis.	LR
-esisa	YE
-esise	JT
-esisi	HV
-esism	QM
+esisa	SK
+esisc	JT
+esise	HV
+esisi	IU
+esism	SK
 esiso	KS
-esit	KS
-esit 	MQ
-esita	IU
+esist	QM
+esit	MQ
+esita	KS
 esite	LR
-esiti	VH
-esito	JT
-esitr	d<
-esitu	IU
-esiv	QM
-esiva	ZD
-esivo	JT
-esix	HV
-esizo	RL
-esiá	IU
-esián	IU
+esiti	WG
+esito	LR
+esitr	a?
+esitu	FX
+esiv	SK
+esiva	YE
+esive	KS
+esivo	DZ
+esivá	UI
+esix	LR
+esiz.	RL
+esiá	HV
+esián	HV
 esié	MQ
-esién	IU
+esién	JT
 esiér	SK
 esiñ	RL
 esiño	RL
-esió	FX
-esió.	JT
-esió:	IU
+esió	HV
+esió 	RL
+esió.	FX
+esió:	HV
 esión	HV
-esja	YE
-esja 	VH
-esja.	TJ
-esjab	XF
-esjac	VH
-esjad	IU
-esjaj	C[
-esjam	YE
-esjar	XF
-esje	JT
-esje,	KS
-esjer	FX
-esjes	XF
-esji	VH
-esjo	HV
+esja	XF
+esja 	UI
+esja.	QM
+esjab	SK
+esjac	TJ
+esjaj	FX
+esjam	UI
+esjar	VH
+esje,	IU
+esjed	RL
+esjer	C[
+esjes	UI
+esji	RL
+esjo	IU
 esjo 	LR
-esjo,	FX
-esjo.	UI
-esjor	DZ
-esju	QM
+esjo,	DZ
+esjo.	SK
+esjor	FX
+esju	RL
 esjue	WG
-esjul	WG
-esjó	LR
-esjóv	LR
-eskg	VH
-eskg,	VH
-eski	FX
-eskil	RL
+esjul	VH
+esjó	KS
+esjóv	KS
+eskg	TJ
+eskg,	TJ
+eski	KS
+eskil	TJ
 eskm	JT
 eskm 	HV
-esl (	VH
-esl 0	ZD
-esl a	B]
-esl b	GW
-esl c	MQ
-esl d	TJ
-esl e	IU
-esl g	XF
-esl h	KS
-esl i	C[
-esl j	RL
-esl l	FX
+esl 	QM
+esl (	UI
+esl 0	VH
+esl a	DZ
+esl b	IU
+esl c	KS
+esl d	UI
+esl e	KS
+esl g	ZD
+esl h	IU
+esl i	JT
+esl j	QM
+esl l	KS
 esl n	KS
-esl o	VH
-esl p	TJ
-esl q	IU
-esl r	JT
-esl t	MQ
-esl v	KS
-esl y	UI
+esl o	XF
+esl p	XF
+esl q	GW
+esl r	GW
+esl t	RL
+esl v	IU
+esl y	VH
 esl ú	MQ
 esl)	KS
-esl,	EY
-esl, 	EY
-esl-	]B
-esl-v	]B
-esl.	QM
-esl. 	MQ
-esl:	JT
-esl: 	JT
+esl,	HV
+esl, 	HV
+esl-	UI
+esl-v	UI
+esl.	JT
+esl. 	JT
+esl:	HV
+esl: 	HV
 esla	MQ
 esla 	KS
-esla,	JT
-esla.	RL
-esla@	]B
-eslac	IU
-eslad	TJ
-eslag	HV
-eslal	XF
-eslam	QM
-eslan	JT
-eslap	MQ
-eslar	VH
-eslas	MQ
-eslav	_@
-eslaz	JT
-eslb	[C
-eslba	[C
-eslc	RL
-eslca	IU
-eslco	UI
-esld	QM
+esla,	GW
+esla.	QM
+esla@	VH
+eslab	LR
+eslac	EY
+eslag	KS
+eslal	RL
+eslan	MQ
+eslap	QM
+eslar	XF
+eslas	EY
+eslav	a?
+eslaz	LR
+eslb	ZD
+eslba	YE
+eslc	WG
+eslca	KS
+eslco	WG
+esld	RL
 eslda	ZD
-eslde	MQ
-esldo	ZD
-esle 	SK
-esle.	WG
-eslea	FX
-esleg	JT
-eslei	IU
-eslen	FX
-esleo	[C
-esler	QM
-esles	WG
-eslet	FX
+esldo	VH
+esle	MQ
+esle 	UI
+esle.	VH
+eslea	DZ
+esleg	KS
+eslei	FX
+eslen	JT
+esleo	YE
+esler	SK
+esles	RL
+eslet	EY
 eslev	WG
-eslg	IU
-eslga	FX
-eslgo	LR
-eslgu	UI
-esli	KS
-eslia	MQ
+eslg	JT
+eslga	DZ
+eslgu	TJ
+esli	JT
+eslia	LR
 eslib	GW
-eslic	KS
-eslid	FX
-eslie	RL
-eslim	SK
-eslio	VH
-eslir	C[
-eslis	MQ
-eslit	_@
-esliv	KS
+eslid	C[
+eslim	RL
+eslin	QM
+eslio	SK
+eslir	FX
+eslit	^A
+esliv	FX
 esll	TJ
-eslla	SK
-eslle	[C
-eslli	KS
-esllo	JT
-eslm	[C
-eslma	VH
-eslme	UI
+esll 	QM
+eslle	_@
+eslli	JT
+esllo	MQ
+esllu	RL
+eslm	UI
+eslma	TJ
+eslme	XF
 eslo	QM
-eslo 	SK
-eslo.	JT
-eslob	GW
+eslo,	MQ
+eslo.	GW
+esloc	RL
 eslog	IU
-eslol	IU
-eslom	SK
-eslon	TJ
-eslor	GW
-eslos	QM
-eslq	VH
-eslqu	VH
-esls	KS
-esls 	EY
-eslt	RL
-eslta	WG
+esloj	SK
+eslol	GW
+eslom	RL
+eslon	]B
+eslor	HV
+eslos	VH
+eslq	UI
+eslqu	UI
+esls	IU
+esls 	IU
+eslt	VH
+eslta	YE
 eslti	KS
 eslto	RL
-eslu	GW
+eslu	HV
 eslub	XF
-esluc	IU
-eslud	B]
-eslue	LR
-eslum	QM
+esluc	JT
+eslud	C[
+eslui	JT
+eslum	RL
 eslun	KS
-eslv	QM
 eslva	EY
-eslve	[C
-eslvi	MQ
-eslá	TJ
+eslve	b>
+eslá	SK
+eslám	QM
+eslé	LR
+esléc	MQ
+esléf	QM
 eslés	FX
+eslí	HV
 eslíg	TJ
-esló	ZD
-esm 	KS
-esm.	SK
-esm. 	SK
-esma 	UI
-esma,	MQ
-esma.	GW
+esló	[C
+esm 	EY
+esm.	QM
+esm. 	QM
+esma 	SK
+esma.	DZ
 esmac	VH
-esmad	MQ
+esmad	JT
 esmai	KS
-esmal	C[
-esman	RL
-esmap	GW
-esmar	LR
-esmat	WG
-esmay	TJ
-esmañ	QM
-esmba	TJ
-esmbi	XF
-esme	KS
-esme 	@_
-esmed	VH
-esmej	DZ
-esmer	JT
-esmes	XF
-esmet	WG
-esmi	SK
-esmia	JT
-esmic	KS
-esmie	IU
-esmig	WG
-esmim	ZD
-esmin	TJ
-esmio	TJ
-esmir	QM
-esmis	SK
-esmié	TJ
-esmn	LR
-esmno	MQ
-esmo	VH
-esmo 	@_
-esmo.	^A
-esmod	FX
+esmal	GW
+esmam	KS
+esman	QM
+esmap	A^
+esmas	MQ
+esmat	RL
+esmav	TJ
+esmay	WG
+esmañ	UI
+esmb	TJ
+esmba	QM
+esmbi	UI
+esme	LR
+esme 	A^
+esmed	WG
+esmej	FX
+esmen	RL
+esmer	HV
+esmes	^A
+esmet	TJ
+esmi	WG
+esmic	MQ
+esmie	HV
+esmig	XF
+esmim	]B
+esmin	SK
+esmié	VH
+esmn	KS
+esmo	XF
+esmo 	EY
+esmo.	[C
+esmod	JT
 esmol	]B
-esmom	YE
-esmon	VH
-esmor	]B
-esmos	YE
+esmor	UI
+esmos	VH
+esmot	UI
 esmp	UI
-esmpa	KS
-esmpe	UI
+esmpa	JT
+esmpe	VH
 esmpi	MQ
-esmpl	YE
-esmpo	QM
-esmpr	XF
-esmu	SK
-esmuc	EY
-esmud	XF
-esmue	YE
-esmuj	DZ
-esmul	GW
-esmun	RL
-esmuy	KS
-esmás	MQ
-esmát	LR
-esmí	SK
-esmí 	RL
-esmín	UI
-esmó	LR
-esmóv	IU
-esmú	C[
-esmús	C[
-esn 	MQ
-esn (	[C
-esn 0	JT
-esn a	MQ
+esmpl	VH
+esmpo	MQ
+esmpr	ZD
+esmu	TJ
+esmuc	A^
+esmud	WG
+esmue	WG
+esmuj	JT
+esmul	EY
+esmun	QM
+esmuy	HV
+esmá	MQ
+esmát	KS
+esmí	QM
+esmín	ZD
+esmóv	KS
+esmú	HV
+esmús	HV
+esn (	UI
+esn 0	KS
 esn b	RL
-esn c	VH
+esn c	SK
 esn d	GW
-esn e	GW
-esn f	TJ
-esn g	WG
-esn h	RL
+esn e	KS
+esn f	VH
+esn g	VH
 esn i	TJ
-esn j	XF
-esn m	DZ
-esn n	GW
-esn o	FX
-esn p	UI
+esn j	TJ
+esn m	C[
+esn n	EY
+esn o	A^
+esn p	YE
 esn r	WG
-esn s	MQ
-esn t	HV
-esn v	FX
-esn.	QM
-esn.º	ZD
-esn:	JT
-esn: 	JT
-esna	LR
-esna 	RL
-esna)	JT
-esna,	SK
-esna.	C[
-esna:	EY
-esna@	RL
-esnad	MQ
-esnal	C[
-esnas	SK
-esnat	JT
-esnav	WG
-esnca	MQ
-esnce	JT
+esn s	JT
+esn t	JT
+esn v	GW
+esn,	JT
+esn, 	JT
+esn.	UI
+esn. 	TJ
+esn.º	XF
+esn:	EY
+esn: 	EY
+esna	MQ
+esna)	HV
+esna,	WG
+esna.	DZ
+esna:	MQ
+esna@	ZD
+esnal	FX
+esnar	LR
+esnas	QM
+esnat	LR
+esnav	ZD
+esnc	TJ
+esnca	JT
+esnce	LR
 esnch	SK
-esnci	YE
-esncl	SK
-esnco	KS
-esnd	JT
-esnda	RL
-esnde	LR
-esndi	MQ
-esndo	GW
-esndr	QM
-esne	QM
-esne 	RL
-esnea	TJ
-esnec	C[
+esnci	TJ
+esncl	ZD
+esnd	MQ
+esnda	QM
+esnde	KS
+esndi	KS
+esndo	JT
+esndr	RL
+esndí	QM
+esndó	QM
+esne	SK
+esne 	VH
+esnea	^A
+esnec	GW
 esneg	LR
-esnem	KS
-esnen	IU
-esner	_@
-esnes	JT
-esnf	JT
-esnfa	KS
-esnfi	C[
-esnfo	LR
-esnfr	KS
-esnfu	VH
-esng	JT
-esnga	C[
-esngl	EY
-esngo	QM
+esnem	LR
+esnen	JT
+esner	[C
+esnet	QM
+esnf	KS
+esnfa	TJ
+esnfi	HV
+esnfo	KS
+esnfr	DZ
+esnfu	UI
+esng	GW
+esnga	FX
+esngl	DZ
 esngu	VH
-esni	TJ
-esni 	GW
-esnic	VH
-esnid	RL
-esnie	JT
-esnil	UI
-esnim	QM
-esnin	?a
-esnio	XF
-esnir	RL
-esnis	TJ
-esnit	SK
-esniñ	IU
-esno	QM
-esno 	MQ
-esno,	JT
-esno.	VH
-esno?	HV
-esnoc	FX
-esnom	GW
-esnor	RL
-esnot	XF
-esnov	RL
-esnq	QM
-esnqu	QM
-esns	SK
-esns 	_@
-esnsa	UI
-esnsc	^A
-esnse	SK
-esnst	XF
-esnsu	QM
-esnt 	WG
-esnt,	HV
-esnte	KS
-esntu	RL
-esntó	VH
-esnu	VH
-esnue	ZD
-esnun	YE
-esnv	RL
-esnve	SK
+esni	QM
+esni 	IU
+esnia	GW
+esnic	UI
+esnid	TJ
+esnie	HV
+esnil	RL
+esnin	C[
+esnio	YE
+esnir	]B
+esnis	VH
+esnit	TJ
+esniñ	EY
+esno 	JT
+esno,	MQ
+esno.	SK
+esno?	EY
+esnoc	A^
+esnom	IU
+esnor	TJ
+esnot	UI
+esnov	SK
+esns	RL
+esns 	VH
+esnsa	TJ
+esnsc	YE
+esnse	TJ
+esnsi	QM
+esnst	RL
+esnt	MQ
+esnt 	TJ
+esnt,	JT
+esnta	MQ
+esnte	JT
+esnto	RL
+esntu	QM
+esntó	YE
+esnu	SK
+esnue	[C
+esnun	]B
+esnur	GW
+esnv	TJ
+esnve	TJ
 esnvi	VH
-esnví	RL
-esnz	IU
-esnza	C[
+esnví	QM
+esnz	KS
+esnza	FX
 esné	MQ
-esné 	MQ
-esnés	KS
-esní	C[
-esnía	C[
-esnú	IU
-esnúm	IU
-eso 	KS
-eso $	TJ
+esnés	HV
+esní	FX
+esnía	FX
+esnú	GW
+esnúm	GW
+eso 	IU
+eso $	WG
+eso (	LR
 eso 0	ZD
-eso a	]B
-eso b	QM
-eso c	KS
-eso d	MQ
+eso a	YE
+eso c	LR
 eso e	LR
-eso f	GW
-eso g	LR
-eso i	IU
-eso l	UI
-eso m	QM
-eso n	GW
+eso f	JT
+eso h	LR
+eso i	LR
+eso j	RL
+eso n	EY
 eso o	VH
-eso p	FX
+eso p	EY
+eso q	SK
 eso r	TJ
-eso s	RL
-eso t	IU
-eso u	LR
-eso v	EY
-eso y	LR
-eso"	QM
-eso" 	QM
-eso)	QM
-eso) 	JT
-eso,	IU
-eso, 	IU
-eso.e	VH
-eso.»	LR
-eso:	MQ
-eso: 	MQ
-eso;	QM
-eso; 	QM
-eso?	?a
-eso? 	A^
-esoba	UI
-esobl	UI
-esobo	DZ
-esobr	HV
-esoca	KS
-esoch	UI
-esocu	SK
-esoda	QM
-esode	SK
-esodi	JT
+eso t	JT
+eso v	C[
+eso y	HV
+eso) 	HV
+eso,	HV
+eso, 	HV
+eso.e	XF
+eso.»	JT
+eso?	B]
+eso? 	B]
+esob	SK
+esoba	TJ
+esobl	XF
+esobo	A^
+esobr	IU
+esoca	MQ
+esoch	XF
+esoct	IU
+esod	LR
+esode	RL
+esodi	KS
 esodo	QM
-esoe	UI
+esoe	TJ
 esof	HV
-esofe	?a
-esofi	MQ
-esog	LR
-esoga	SK
-esoge	QM
-esogi	QM
-esogo	B]
-esoj	FX
+esofe	KS
+esofi	KS
+esog	KS
+esoga	TJ
+esogo	@_
+esoi	QM
+esoj	GW
 esojo	EY
-esok	B]
-esoki	B]
-esola	IU
+esok	EY
+esoki	EY
+esol 	JT
+esola	HV
 esold	YE
-esole	UI
-esolm	UI
-esolu	JT
-esolv	TJ
+esole	WG
+esoli	QM
+esolm	XF
+esolo	LR
+esolu	LR
+esolv	RL
 esolí	MQ
-esom	QM
-esom 	MQ
-esoma	SK
-esomb	GW
-esome	KS
+esom	VH
+esom 	JT
+esoma	RL
+esomb	HV
+esome	JT
 esomi	WG
 esomp	XF
-esomá	HV
-eson	KS
-esona	LR
-esonc	FX
+esomá	IU
+eson	MQ
+eson 	QM
+esona	HV
+esonc	HV
 esond	FX
-esone	MQ
-esonf	RL
-esong	DZ
+esone	QM
+esonf	LR
+esong	HV
 esoni	UI
-esonv	MQ
-esoop	TJ
-esopa	UI
-esope	RL
-esopi	JT
-esopo	GW
-esoq	IU
-esoqu	IU
-esor 	HV
-esor,	KS
-esor.	TJ
-esora	WG
-esord	GW
-esore	SK
-esori	?a
-esorm	IU
-esorq	QM
-esorr	IU
+esono	QM
+esons	MQ
+esont	LR
+esoo	MQ
+esoop	RL
+esop	RL
+esopa	TJ
+esope	QM
+esopi	FX
+esopo	IU
+esoq	JT
+esoqu	JT
+esor 	IU
+esor,	JT
+esor.	RL
+esora	UI
+esord	IU
+esore	VH
+esori	B]
+esorm	KS
+esorn	TJ
+esorq	TJ
 esort	UI
-esos	VH
-esos"	IU
-esos)	QM
+esorí	UI
+esos	SK
+esos"	JT
+esos)	SK
 esos,	RL
-esos.	UI
-esos:	MQ
-esos?	GW
-esos@	UI
-esosa	LR
-esose	MQ
-esosi	VH
-esoso	TJ
-esost	XF
-esos»	GW
+esos.	TJ
+esos?	C[
+esos@	YE
+esosa	MQ
+esosi	TJ
+esost	SK
+esos»	EY
 esot 	JT
-esota	WG
-esote	[C
-esoto	B]
-esotr	MQ
-esotó	FX
-esou	UI
-esour	RL
-esov	QM
-esova	FX
-esovi	QM
-esoz	YE
-eso»	EY
-eso».	IU
-esoñ	SK
-esoña	SK
-esp 	XF
-esp 0	ZD
-esp.	RL
-esp. 	UI
+esota	XF
+esote	ZD
+esoti	MQ
+esoto	DZ
+esotr	DZ
+esotó	EY
+esou	VH
+esour	SK
+esov	UI
+esova	JT
+esove	TJ
+esovi	VH
+esoy 	RL
+esoz	ZD
+esoza	SK
+eso»	B]
+eso».	HV
+esoñ	RL
+esoña	RL
+esp 	TJ
+esp 0	[C
+esp.	KS
+esp. 	a?
 esp.d	GW
 espa	LR
-espa 	MQ
-espac	VH
-espad	UI
-espag	YE
-espal	FX
-espap	RL
-espar	FX
-espas	KS
-espat	MQ
-españ	UI
-espc	UI
-espci	UI
-espe	HV
-espec	LR
-esped	JT
+espac	TJ
+espag	WG
+espal	@_
+espar	IU
+espas	LR
+espat	KS
+españ	SK
+espc	VH
+espci	VH
+espe	LR
+espec	GW
+esped	IU
 espel	EY
-espen	DZ
-espeq	TJ
-esper	KS
+espen	JT
+espeq	UI
+esper	LR
 espes	KS
-espet	GW
-espez	QM
-espeñ	YE
+espet	DZ
+espeñ	XF
 espi	QM
-espia	KS
+espia	JT
 espic	MQ
-espid	JT
+espid	EY
 espie	QM
-espin	]B
+espin	WG
 espio	VH
-espit	MQ
-espla	GW
-espo	RL
-espo 	]B
-espoc	>b
-espod	UI
+espit	JT
+espl	RL
+espla	HV
+esple	RL
+espo 	WG
+espoc	HV
+espod	QM
 espol	MQ
-espon	A^
-espos	YE
+espon	DZ
+espos	UI
+espp	KS
 espr	RL
-espra	XF
-espre	JT
-espri	RL
-espt	UI
-espti	TJ
-espub	FX
+espra	]B
+espri	SK
+espt	[C
+espti	WG
+espu	LR
+espub	KS
 espue	RL
-espun	TJ
-espué	FX
-espág	C[
+espun	QM
+espué	JT
+espá	HV
+espág	DZ
 esq.	JT
 esqu	IU
 esque	IU
-esqui	LR
+esqui	MQ
 esqué	KS
-esquí	XF
-esr 	GW
-esr a	MQ
-esr c	C[
-esr d	WG
-esr e	EY
+esquí	ZD
+esr 	JT
+esr 0	MQ
+esr a	IU
+esr c	<d
+esr d	RL
+esr e	KS
 esr f	HV
 esr g	SK
 esr i	JT
-esr l	LR
-esr n	VH
+esr l	FX
+esr n	UI
+esr o	KS
+esr p	GW
 esr q	VH
 esr s	HV
-esr t	LR
-esr u	JT
-esr v	GW
+esr u	C[
+esr v	HV
 esr y	LR
-esr,	TJ
-esr, 	TJ
-esr. 	QM
-esr:	GW
-esr: 	GW
-esr;	QM
-esr; 	QM
-esr@	SK
-esra	QM
-esra 	JT
-esra,	SK
+esr,	SK
+esr, 	SK
+esr:	KS
+esr: 	KS
+esr@	VH
+esra	SK
+esra 	IU
+esra,	QM
 esra.	YE
-esrab	UI
-esrac	JT
-esrad	b>
-esrae	QM
-esraf	VH
-esrag	MQ
-esraj	GW
-esral	UI
+esrab	XF
+esrac	IU
+esrad	a?
+esrae	RL
+esrag	UI
+esraj	DZ
+esral	WG
 esran	SK
-esrar	EY
-esras	XF
-esrat	[C
-esraz	GW
+esrar	FX
+esras	VH
+esrat	VH
+esraz	@_
+esrb	RL
 esrbe	VH
-esrc	SK
-esrca	KS
-esrce	^A
-esrch	IU
-esrco	]B
-esrd	IU
-esrda	SK
-esrde	A^
-esrdi	QM
-esrdo	SK
-esrdí	GW
+esrc	VH
+esrca	HV
+esrce	[C
+esrch	JT
+esrco	[C
+esrd	JT
+esrda	QM
+esrde	HV
+esrdo	VH
+esrdí	HV
 esrdó	FX
-esre 	XF
-esre)	KS
-esre.	IU
+esre	QM
+esre 	RL
+esre)	JT
+esre,	LR
+esre.	GW
 esrea	ZD
-esreb	SK
-esrec	FX
-esred	^A
-esreg	LR
+esrec	GW
+esred	]B
+esreg	JT
 esrej	SK
-esrel	XF
-esrem	C[
-esreo	JT
-esrep	QM
-esrer	WG
-esres	UI
-esret	VH
-esreu	DZ
-esrez	JT
-esrf	QM
-esrfe	FX
-esrg	IU
-esrga	IU
+esrel	SK
+esrem	JT
+esren	UI
+esreo	MQ
+esrer	XF
+esres	TJ
+esret	TJ
+esreu	GW
+esrey	RL
+esrf	RL
+esrfe	EY
+esrg	FX
+esrga	GW
 esrge	UI
-esri	JT
-esria	QM
-esrib	EY
+esrgo	MQ
+esri	HV
+esrib	A^
+esric	KS
 esrie	RL
-esril	JT
+esrig	MQ
+esril	IU
 esrim	UI
-esrin	RL
-esrio	HV
-esrip	QM
+esrin	QM
+esrio	GW
 esris	DZ
-esrit	JT
-esrió	TJ
-esrj	ZD
-esrja	XF
-esrl	C[
+esrit	GW
+esrió	[C
+esrj	YE
+esrja	WG
+esrl	A^
 esrle	FX
-esrlo	IU
+esrlo	EY
 esrm	LR
 esrma	VH
+esrme	MQ
 esrmi	FX
-esrmu	GW
-esrmá	LR
+esrmu	EY
+esrmá	KS
 esrn	TJ
-esrna	SK
-esrne	[C
-esrni	KS
-esro 	SK
-esro)	GW
-esro.	IU
-esrob	MQ
-esroj	JT
-esrom	WG
-esron	DZ
+esrne	VH
+esrni	LR
+esro 	RL
+esro)	FX
+esro,	QM
+esro.	HV
+esrob	HV
+esroc	KS
+esrog	KS
+esroj	FX
+esrom	VH
+esron	B]
 esrop	SK
-esros	LR
-esrot	UI
-esrov	VH
+esros	MQ
+esrot	RL
+esrov	RL
 esrq	SK
-esrqu	SK
-esrr	RL
-esrra	XF
-esrre	VH
-esrri	@_
-esrt 	LR
-esrta	SK
-esrte	RL
-esrti	RL
-esrto	KS
-esrtu	TJ
+esrqu	UI
+esrr	VH
+esrra	VH
+esrre	WG
+esrri	>b
+esrs	RL
+esrse	TJ
+esrsi	HV
+esrt 	KS
+esrte	SK
+esrto	MQ
+esrtu	ZD
 esru	QM
-esrub	WG
+esrub	]B
 esrud	MQ
-esrue	SK
-esrum	XF
-esrut	HV
-esrv	KS
-esrva	@_
-esrvi	^A
-esry 	]B
-esrz	YE
-esrza	XF
+esrue	MQ
+esrum	RL
+esrut	LR
+esrva	DZ
+esrvi	TJ
+esry	MQ
+esry 	[C
+esrz	ZD
+esrza	[C
 esrzo	TJ
-esráp	LR
-esrás	KS
+esráp	HV
+esrás	LR
 esré	KS
-esrés	MQ
-esríc	XF
-esrío	RL
-ess 	JT
-ess (	RL
-ess 0	MQ
-ess @	VH
-ess a	YE
-ess b	c=
+esrí	RL
+esría	RL
+esríc	YE
+esrío	UI
+ess 	KS
+ess (	UI
+ess @	XF
+ess a	VH
+ess b	a?
 ess c	FX
-ess d	QM
-ess e	XF
-ess g	LR
-ess h	LR
-ess i	UI
-ess j	QM
-ess l	LR
-ess m	RL
-ess n	@_
-ess o	SK
-ess q	A^
-ess r	KS
-ess t	KS
+ess e	ZD
+ess f	KS
+ess g	GW
+ess i	TJ
+ess j	RL
+ess l	KS
+ess n	?a
+ess o	TJ
+ess p	MQ
+ess q	DZ
+ess r	FX
 ess u	XF
 ess v	SK
-ess y	UI
-ess “	RL
-ess"	HV
+ess y	YE
+ess “	SK
+ess"	GW
 ess".	JT
-ess)	LR
-ess) 	LR
-ess),	KS
-ess).	XF
-ess,	YE
-ess, 	YE
-ess.	QM
-ess. 	MQ
+ess) 	MQ
+ess),	LR
+ess).	VH
+ess,	VH
+ess, 	VH
+ess.	RL
 ess.e	VH
-ess.l	UI
-ess:	QM
-ess: 	QM
-ess;	TJ
-ess; 	TJ
-ess?	HV
-ess? 	HV
-ess@	UI
-essa	UI
+ess.l	^A
+ess;	QM
+ess; 	QM
+ess?	C[
+ess? 	C[
+ess@	VH
+essa	TJ
+essa 	QM
 essa,	SK
-essa.	[C
-essad	B]
-essaj	MQ
-essal	HV
-essan	WG
-essar	IU
-essas	ZD
-essay	SK
-essc	YE
-essca	RL
-essco	UI
-esscr	JT
-esscu	]B
-essd	UI
-essde	SK
-esse	TJ
+essa.	VH
+essad	EY
+essaj	KS
+essal	LR
+essam	QM
+essan	YE
+essar	EY
+essas	WG
+essay	QM
+essc	WG
+essci	RL
+essco	WG
+esscr	LR
+esscu	[C
+essd	XF
+essde	VH
+esse	RL
 esse 	RL
-essea	VH
+essea	QM
 esseb	MQ
-essec	XF
-esseg	MQ
-essei	ZD
+essec	SK
+essei	[C
 essel	MQ
-essem	QM
-essen	[C
-esseo	TJ
-esser	IU
-esset	MQ
-esseñ	LR
-essf	YE
-essfe	YE
+essen	VH
+esseo	UI
+esset	LR
+esseñ	MQ
+essf	XF
+essfe	QM
 essi	SK
-essi 	WG
-essia	UI
+essi 	UI
+essia	SK
 essic	RL
-essid	[C
-essie	IU
-essig	KS
-essil	c=
-essim	FX
-essin	MQ
-essir	IU
-essis	IU
-essit	QM
-essió	GW
-essm	QM
-esso 	FX
-esso,	JT
-esso.	[C
-essob	DZ
-essoc	RL
-essom	SK
+essid	VH
+essie	JT
+essif	GW
+essig	JT
+essil	f:
+essim	DZ
+essir	EY
+essis	FX
+essió	B]
+essm	SK
+essmo	RL
+esso 	DZ
+esso,	GW
+esso.	YE
+essob	EY
+essoc	MQ
+essom	QM
+esson	LR
 essor	VH
-essoy	RL
-essp	IU
-esspa	RL
-esspe	IU
-esspu	FX
-essq	_@
-essqu	_@
-esss	VH
-essse	XF
+essot	JT
+essoy	SK
+essp	HV
+esspe	JT
+esspu	JT
+essq	]B
+essqu	]B
+esss	XF
+essse	UI
 esst	QM
-essta	RL
-essti	SK
-essto	GW
-esstr	XF
-esstu	XF
-esstá	GW
-essté	IU
-essu 	RL
-essua	SK
-essub	C[
-essup	QM
-essus	UI
-ess»	GW
-ess».	IU
-essá	TJ
-essáb	TJ
-essé	FX
-essí	VH
-essí 	KS
+essti	RL
+essto	KS
+esstr	WG
+esstu	YE
+esstá	HV
+essté	MQ
+essua	RL
+essub	FX
+essus	TJ
+ess»	EY
+ess».	GW
+essá	UI
+essáb	UI
+essé	GW
+essí	UI
+essí 	IU
 essí,	[C
 essó	JT
-essón	C[
-est e	IU
-est'	DZ
-est)	TJ
-est,	C[
-est, 	C[
-est.	KS
+est e	HV
+est'	JT
+est)	SK
+est,	DZ
+est, 	DZ
+est.	LR
 esta 	JT
-esta,	TJ
-esta.	KS
-esta;	UI
-estac	LR
-estad	VH
-estag	LR
-estam	UI
-estap	WG
-estau	XF
-estb	KS
+esta)	IU
+esta,	SK
+esta;	SK
+estad	ZD
+estam	TJ
+estan	SK
+estap	ZD
+estas	MQ
+estau	RL
+estb	IU
 este 	IU
-este.	VH
-estea	JT
-ested	LR
-estej	IU
-estel	QM
-estem	ZD
-esten	LR
-esteo	RL
-estep	QM
-ester	XF
-estf	TJ
-estfn	TJ
-esti	WG
-estic	GW
-estie	XF
-estif	KS
-estig	QM
-estil	a?
+este.	[C
+estea	MQ
+ested	MQ
+estej	B]
+estel	VH
+estem	TJ
+esten	KS
+estep	SK
+ester	VH
+estes	SK
+esteñ	MQ
+estf	YE
+estfn	YE
+esti	XF
+estic	HV
+estie	ZD
+estif	JT
+estig	UI
+estil	_@
+estim	RL
 estin	QM
-estio	UI
-estip	VH
-estir	KS
-estis	]B
-estit	FX
-estiv	TJ
-estl	RL
-estla	RL
-esto	IU
-esto,	KS
-esto.	IU
-estol	ZD
-estom	UI
+estio	TJ
+estip	UI
+estir	JT
+estis	YE
+estit	C[
+estiv	RL
+estiz	MQ
+estl	SK
+estla	SK
+esto	HV
+esto 	RL
+esto,	IU
+esto.	EY
+estol	VH
+estom	VH
 eston	SK
-estor	KS
-estos	=c
-estoy	MQ
+estos	?a
+estoy	JT
 estr	SK
-estra	RL
-estri	UI
-estru	XF
-estrá	TJ
-ests,	HV
-estu 	IU
+estra	SK
+estre	SK
+estri	VH
+estru	RL
+estrá	RL
+ests,	JT
+estu	LR
+estu 	HV
+estub	IU
 estur	MQ
-está	FX
+está	HV
 está 	HV
 estál	IU
-esté	C[
-esté 	JT
-estí	XF
-estía	XF
-estó	JT
-estó 	JT
-estón	KS
-esu m	DZ
-esu.	GW
-esu. 	GW
-esua	VH
-esua 	QM
-esua.	QM
-esuad	VH
-esual	MQ
-esuan	TJ
-esuas	[C
-esuat	QM
+esté	IU
+estí	VH
+estía	VH
+estó	IU
+estó 	IU
+esu 	MQ
+esu f	LR
+esu m	JT
+esu n	LR
+esu.	IU
+esu. 	IU
+esua	TJ
+esua 	SK
+esuad	YE
+esual	KS
+esuan	UI
+esuar	LR
+esuas	UI
 esub	SK
-esub 	WG
-esub@	UI
-esubi	UI
-esubl	FX
-esubv	EY
-esuc	DZ
-esuca	LR
-esuch	IU
-esucí	IU
-esud	MQ
-esuda	VH
-esudi	SK
-esudo	EY
+esub 	UI
+esub@	TJ
+esubi	TJ
+esubl	KS
+esubr	IU
+esubv	FX
+esuc	EY
+esuca	HV
+esuch	LR
+esucí	A^
+esud	LR
+esuda	ZD
+esudi	TJ
+esudo	DZ
 esue	SK
-esue 	IU
-esue,	YE
-esueb	VH
+esue 	JT
+esue,	VH
+esueb	]B
 esued	GW
-esueg	IU
-esuel	YE
-esuer	IU
-esues	XF
-esuet	JT
-esuev	YE
-esueñ	TJ
-esuf	KS
-esug	HV
-esui	MQ
-esuid	TJ
-esuie	MQ
-esuin	ZD
-esuir	SK
-esuit	LR
-esuj	SK
-esuja	QM
-esujo	FX
-esul 	FX
-esula	GW
-esuli	WG
+esueg	LR
+esuel	]B
+esuen	JT
+esuer	JT
+esues	YE
+esuet	LR
+esuev	ZD
+esueñ	VH
+esuf	JT
+esuga	RL
+esuid	RL
+esuil	SK
+esuin	_@
+esuir	WG
+esuis	MQ
+esuit	HV
+esuiz	SK
+esuja	RL
+esujo	JT
+esul	MQ
+esul 	GW
+esula	FX
+esuli	TJ
 esulo	UI
 esult	VH
-esum	WG
-esume	TJ
-esun	LR
-esun 	GW
-esuna	TJ
-esunc	ZD
-esund	WG
-esune	JT
-esuni	[C
-esuno	LR
-esunq	QM
-esunt	DZ
-esuot	WG
-esup	QM
-esupo	UI
-esupu	QM
-esur	MQ
-esur 	DZ
-esure	UI
-esurg	QM
-esuro	UI
-esurs	UI
+esum	YE
+esume	VH
+esun	KS
+esun 	IU
+esuna	RL
+esunc	YE
+esund	VH
+esune	HV
+esuni	WG
+esuno	JT
+esunt	FX
+esuot	RL
+esupi	KS
+esupo	WG
+esur	LR
+esur 	C[
+esure	WG
+esuri	IU
+esuro	RL
+esurs	RL
 esus	VH
-esusa	UI
-esuse	QM
-esuso	TJ
-esust	IU
-esut	MQ
-esuta	MQ
-esuto	TJ
-esuv	IU
-esuvi	GW
-esuy	JT
-esuy 	KS
-esuyo	C[
-esuz	LR
-esuz 	RL
-esué	EY
+esusa	YE
+esuse	TJ
+esuso	RL
+esust	GW
+esuta	JT
+esuto	RL
+esuv	C[
+esuvi	C[
+esuy	LR
+esuy 	HV
+esuyo	FX
+esuz 	QM
+esuá	KS
+esuán	LR
+esué	GW
 esué 	KS
-esués	FX
-esuí	XF
-esuí 	YE
-esuí,	KS
-esuít	EY
-esuñ	HV
-esuña	HV
-esv 	a?
-esv 0	]B
-esv.	FX
-esva	RL
-esva 	TJ
-esva,	UI
-esva.	KS
-esvad	UI
-esvai	LR
-esval	TJ
-esvan	LR
-esvas	XF
-esve	QM
-esve 	WG
-esvea	FX
-esvec	MQ
+esués	JT
+esuí	ZD
+esuí 	]B
+esuí,	IU
+esuít	IU
+esuñ	EY
+esuña	EY
+esv 	XF
+esv 0	UI
+esv.	HV
+esva	TJ
+esva 	XF
+esva,	WG
+esva.	LR
+esvad	VH
+esvan	GW
+esvar	MQ
+esvas	[C
+esve	RL
+esve 	VH
+esvea	IU
+esvec	SK
 esvel	WG
-esvem	VH
-esven	SK
-esver	C[
+esvem	_@
+esven	WG
+esver	DZ
 esves	SK
-esvez	]B
-esvi	RL
-esvia	EY
-esvic	WG
-esvid	LR
-esvie	[C
-esvil	LR
-esvin	MQ
-esvir	RL
-esvis	JT
-esvit	IU
-esviv	A^
-esvo	JT
-esvo 	QM
-esvol	VH
-esvor	LR
-esvos	FX
-esví	JT
-esvía	IU
+esvez	ZD
+esvi	TJ
+esvia	C[
+esvic	XF
+esvid	KS
+esvie	]B
+esvir	QM
+esvis	IU
+esviv	C[
+esvo	IU
+esvo 	MQ
+esvol	YE
+esvor	KS
+esvos	GW
+esvá	UI
+esván	UI
+esví	HV
+esvía	GW
 esvíd	LR
-esvío	RL
-eswe	@_
-esweb	FX
-esx 	FX
-esxa	a?
-esxam	a?
-esxo	SK
-esxt	LR
-esy a	QM
-esy c	WG
-esy d	UI
-esy f	JT
-esy g	IU
-esy h	^A
-esy i	JT
-esy j	SK
-esy l	XF
-esy m	QM
-esy o	VH
-esy p	HV
-esy q	RL
-esy s	SK
-esy t	TJ
-esy v	EY
-esy y	QM
+esvío	QM
+eswe	>b
+esweb	C[
+esx 	EY
+esxa	YE
+esxam	YE
+esxi	LR
+esxo	RL
+esxt	GW
+esy 0	MQ
+esy a	LR
+esy b	JT
+esy c	QM
+esy d	RL
+esy f	GW
+esy g	HV
+esy h	VH
+esy i	LR
+esy j	RL
+esy l	YE
+esy m	TJ
+esy n	IU
+esy o	WG
+esy p	MQ
+esy s	YE
+esy t	UI
+esy u	SK
+esy v	DZ
+esy y	UI
 esy,	]B
 esy, 	]B
-esy.	VH
-esy. 	VH
+esy.	UI
+esy. 	UI
 esya	KS
 esya 	LR
-esya,	LR
-esye	SK
-esyer	FX
-esyo	MQ
-esyo,	XF
-esyor	QM
-esys	TJ
+esya,	KS
+esye	UI
+esyer	GW
+esyo	KS
+esyo,	VH
+esyor	SK
+esys	RL
 esyu	JT
-esyun	LR
-esz 	MQ
-esz,	GW
-esz, 	GW
-esz.	SK
-esz. 	SK
-esza	SK
+esyun	MQ
+esz 	KS
+esz,	LR
+esz, 	LR
+esz.	TJ
+esz. 	TJ
+esza	RL
+esza 	QM
 esza,	MQ
-esza.	LR
-eszac	SK
-eszan	SK
-eszar	LR
-eszc	KS
-eszca	KS
-eszo 	MQ
-eszo,	DZ
-eszo.	UI
+esza.	KS
+eszac	QM
+eszan	VH
+eszar	KS
+eszc	IU
+eszca	JT
+eszo	RL
+eszo,	GW
+eszo.	YE
 eszu	FX
-eszul	FX
+eszul	GW
 eszó	QM
 eszó 	QM
 es| 	QM
 es| l	QM
-es«e	KS
-es«el	KS
-es«l	HV
-es«u	JT
-es«un	JT
-esº 	LR
-esº 0	]B
-esº b	GW
-es» 	IU
-es»,	GW
-es», 	GW
-es».	GW
-es». 	GW
-es¿c	GW
-es¿q	KS
-es¿qu	KS
-esá 	GW
-esá c	TJ
-esá e	JT
-esá n	SK
-esá p	DZ
-esáb	TJ
-esáb 	[C
-esába	QM
-esác	WG
-eság	C[
-esági	C[
-esál	MQ
-esánd	QM
-esánt	QM
-esáp	JT
-esápi	JT
-esár	SK
-esás 	JT
-esás.	@_
-esásc	QM
-esát	B]
-esáti	B]
-esé 	IU
-esé q	IU
-esé t	HV
-esé.	IU
-esé. 	IU
-esél	UI
-esél 	UI
-esén	HV
-esén 	SK
-esér	JT
+es«e	IU
+es«el	IU
+es«l	IU
+es«u	GW
+es«un	GW
+esº 0	XF
+esº b	HV
+es» 	DZ
+es»,	FX
+es», 	FX
+es».	FX
+es». 	FX
+esá 	EY
+esá c	QM
+esá e	KS
+esá p	A^
+esáb	UI
+esáb 	YE
+esába	RL
+esác	YE
+eság	DZ
+esági	DZ
+esái	QM
+esáis	QM
+esál	KS
+esám	QM
+esán	RL
+esáp	FX
+esápi	FX
+esár	QM
+esás	RL
+esás 	MQ
+esás.	B]
+esásc	WG
+esát	C[
+esáti	C[
+esé 	JT
+esé t	EY
+esé.	KS
+esé. 	KS
+eséc	MQ
+eséct	MQ
+eséf	QM
+eséfo	QM
+esél	RL
+esél 	XF
+esén	JT
+esén 	QM
+esér	IU
 eséra	FX
-esérc	TJ
-esés	DZ
-esés 	MQ
-esés,	KS
-esés.	KS
+esérc	VH
+esés	FX
+esés 	LR
+esés,	MQ
+esés.	JT
 esí 	XF
 esí m	RL
-esí n	UI
+esí n	TJ
 esí q	KS
-esí s	RL
-esí,	WG
-esí, 	WG
-esí.	GW
-esía 	RL
-esía,	@_
-esía.	XF
-esías	LR
-esíc	_@
-esíco	XF
-esícu	TJ
+esí s	WG
+esí y	MQ
+esí,	VH
+esí, 	VH
+esí.	IU
+esía	QM
+esía 	SK
+esía,	B]
+esía.	WG
+esías	MQ
+esíc	YE
+esíco	ZD
+esícu	RL
 esíd	LR
 esíde	LR
-esíg	RL
 esígo	TJ
-esío	QM
-esío 	LR
-esío,	RL
-esíos	RL
-esít	GW
-esíta	EY
-esíti	HV
-esña	VH
-esña 	YE
+esín	MQ
+esío	IU
+esío 	DZ
+esío,	UI
+esíos	QM
+esít	B]
+esíta	IU
+esíti	FX
+esña	XF
+esña 	WG
 esña,	RL
-esñan	QM
-esñe	KS
-esñen	MQ
-esñi	KS
-esño	MQ
-esño,	TJ
-esñol	JT
-esñor	C[
-esó c	QM
-esó e	JT
-esó l	IU
-esó m	^A
-esó:	IU
-esó: 	IU
-esóm	KS
-esómo	FX
+esñan	UI
+esñen	JT
+esñi	HV
+esño	KS
+esñol	LR
+esñor	HV
+esó c	RL
+esó e	KS
+esó l	MQ
+esó m	b>
+esó:	HV
+esó: 	HV
+esód	QM
+esómo	LR
 esón	FX
-esón 	GW
+esón 	IU
+esón,	LR
+esón.	LR
 esónd	GW
-esóv	HV
-esóve	LR
-esóvi	IU
+esós	JT
+esóv	JT
+esóve	KS
+esóvi	KS
 esóx	JT
 esóxi	JT
 esúl	KS
 esúlt	KS
-esúm	IU
-esúme	IU
-esún 	HV
-esús	C[
-esúsi	C[
+esúm	GW
+esúme	GW
+esún 	GW
+esús	HV
+esúsi	HV
 esüe	SK
 es€ 	SK
-es€ a	YE
-es€ i	SK
-es€ l	^A
-es€ m	YE
-es€ p	XF
-es€)	KS
-es€,	a?
-es€, 	a?
-es€.	^A
-es€. 	^A
-es€/	^A
-es€/k	VH
-es€;	ZD
-es€; 	ZD
-fr !	C[
-fr ! 	EY
-fr "	IU
-fr "l	MQ
-fr $	XF
-fr $ 	XF
-fr % 	MQ
-fr &	RL
-fr & 	RL
-fr (	IU
+es€ a	a?
+es€ i	ZD
+es€ l	XF
+es€ m	QM
+es€ p	RL
+es€ y	RL
+es€)	LR
+es€) 	RL
+es€),	RL
+es€,	XF
+es€, 	XF
+es€.	ZD
+es€. 	ZD
+es€/	YE
+es€/k	TJ
+es€;	QM
+es€; 	QM
+fr !	?a
+fr ! 	A^
+fr "	KS
+fr $	YE
+fr $ 	YE
+fr %	MQ
+fr % 	JT
+fr &	SK
+fr & 	SK
+fr (	GW
 fr (0	JT
-fr (a	LR
-fr (c	MQ
-fr (d	ZD
-fr (e	JT
-fr (j	SK
-fr (l	MQ
-fr (o	MQ
-fr (q	VH
-fr (s	KS
-fr (t	EY
+fr (a	DZ
+fr (c	SK
+fr (d	VH
+fr (e	IU
+fr (j	RL
+fr (p	MQ
+fr (q	UI
+fr (s	GW
+fr (t	KS
 fr (v	WG
-fr - 	RL
-fr -0	XF
-fr /	XF
+fr -	QM
+fr -0	VH
+fr /	ZD
 fr / 	TJ
-fr 0	[C
-fr 0,	RL
+fr 0	^A
+fr 0,	QM
 fr 00	^A
-fr 0e	WG
+fr 0e	YE
 fr 0h	UI
-fr 0x	HV
-fr 0z	VH
-fr :	EY
-fr : 	EY
-fr ;	QM
-fr ; 	QM
-fr ?	>b
-fr ? 	>b
-fr a	QM
+fr 0x	EY
+fr 0z	UI
+fr :	IU
+fr : 	IU
+fr ;	RL
+fr ; 	RL
+fr ?	=c
+fr ? 	=c
 fr a 	MQ
-fr ab	RL
-fr ac	LR
-fr af	SK
-fr ag	RL
-fr ai	KS
-fr al	JT
-fr am	MQ
-fr an	UI
-fr ao	^A
-fr ap	JT
-fr as	TJ
-fr at	RL
-fr au	WG
-fr av	IU
-fr b	DZ
-fr bc	SK
-fr be	LR
-fr bi	HV
-fr bl	DZ
-fr br	MQ
-fr bu	DZ
-fr bé	MQ
-fr c	TJ
-fr ca	MQ
-fr ce	IU
-fr ch	TJ
-fr ci	KS
-fr cl	UI
-fr co	TJ
-fr cr	JT
-fr cu	JT
-fr cô	TJ
-fr d	VH
-fr da	TJ
-fr de	VH
-fr di	KS
-fr dr	XF
-fr du	QM
-fr dè	MQ
-fr dé	SK
-fr d’	MQ
-fr ea	TJ
-fr el	IU
+fr ac	KS
+fr ad	QM
+fr af	WG
+fr ai	MQ
+fr al	LR
+fr am	KS
+fr an	YE
+fr ao	a?
+fr ap	KS
+fr ar	KS
+fr as	VH
+fr at	XF
+fr au	SK
+fr av	JT
+fr b	EY
+fr ba	MQ
+fr bc	VH
+fr be	KS
+fr bi	GW
+fr bl	FX
+fr bo	MQ
+fr br	IU
+fr bu	KS
+fr c	UI
+fr ca	QM
+fr ch	SK
+fr ci	JT
+fr cl	RL
+fr co	WG
+fr cr	MQ
+fr cu	EY
+fr cô	UI
+fr d	TJ
+fr da	VH
+fr de	SK
+fr dr	TJ
+fr dé	RL
+fr ea	WG
+fr el	KS
 fr en	KS
-fr es	QM
-fr et	[C
-fr ex	HV
+fr es	TJ
+fr et	]B
+fr ex	DZ
 fr f	SK
-fr fa	RL
-fr fe	RL
+fr fe	QM
+fr fi	LR
 fr fl	KS
-fr fo	QM
+fr fo	RL
 fr fr	QM
 fr fé	TJ
 fr fê	MQ
-fr g	EY
-fr g0	VH
-fr ga	A^
+fr g	IU
+fr g0	UI
+fr ga	:f
 fr ge	JT
-fr gr	TJ
+fr gr	QM
 fr gs	KS
-fr gu	RL
-fr gé	[C
-fr h	RL
-fr h 	WG
-fr h,	QM
-fr h.	WG
-fr ha	JT
-fr he	UI
-fr hi	HV
-fr ho	KS
-fr hu	^A
-fr hé	QM
-fr i	LR
+fr gé	^A
+fr h 	VH
+fr h,	XF
+fr h.	RL
+fr ha	KS
+fr he	ZD
+fr hi	IU
+fr ho	JT
+fr hu	a?
+fr hé	RL
+fr i	JT
 fr il	LR
-fr im	LR
-fr in	LR
+fr im	MQ
+fr in	MQ
 fr j	QM
-fr j'	HV
-fr ja	SK
-fr jo	WG
-fr ju	RL
-fr j’	GW
-fr k	XF
-fr ke	YE
-fr ki	XF
-fr km	TJ
-fr kr	RL
-fr l	MQ
-fr l'	KS
-fr la	RL
-fr lo	QM
-fr lu	MQ
-fr là	GW
-fr l’	RL
-fr m	JT
-fr m 	YE
-fr m'	MQ
-fr m.	FX
-fr ma	HV
-fr mi	WG
-fr ml	UI
-fr mm	JT
-fr mu	GW
+fr j'	IU
+fr ja	VH
+fr je	KS
+fr jo	TJ
+fr ju	UI
+fr j’	MQ
+fr k	a?
+fr ke	^A
+fr ki	TJ
+fr km	ZD
+fr kr	TJ
+fr l	LR
+fr la	QM
+fr le	MQ
+fr li	LR
+fr lo	RL
+fr là	DZ
+fr l’	UI
+fr m	LR
+fr m 	UI
+fr m'	GW
+fr m.	B]
+fr ma	GW
+fr mi	VH
+fr ml	SK
+fr mm	KS
+fr mu	JT
 fr mè	UI
 fr mé	SK
 fr mê	WG
-fr m’	SK
+fr m’	QM
+fr n	MQ
 fr n'	MQ
-fr na	QM
-fr ni	IU
-fr no	RL
-fr nu	LR
-fr n°	JT
-fr n’	QM
-fr o	TJ
-fr ob	SK
+fr na	RL
+fr ne	RL
+fr ni	EY
+fr nu	IU
+fr n°	KS
+fr n’	SK
+fr o	VH
+fr ob	RL
 fr oc	JT
-fr od	XF
-fr ok	QM
-fr on	UI
+fr od	WG
+fr ok	RL
+fr om	MQ
+fr on	ZD
 fr op	IU
 fr or	KS
-fr où	LR
-fr p	JT
-fr pa	IU
-fr pe	LR
+fr ou	KS
+fr où	HV
+fr p	IU
+fr pa	KS
 fr ph	FX
-fr pi	SK
-fr pl	FX
-fr po	WG
-fr pr	HV
-fr pu	B]
+fr pi	WG
+fr pl	EY
+fr po	UI
+fr pr	JT
+fr pu	DZ
 fr pâ	LR
-fr pè	SK
-fr pé	LR
-fr q	LR
-fr qu	LR
-fr r	RL
-fr ra	MQ
+fr pè	QM
+fr q	MQ
+fr qu	MQ
+fr r	TJ
+fr ra	JT
 fr rd	TJ
-fr ri	UI
-fr ru	RL
-fr s	RL
-fr s'	MQ
-fr sa	LR
-fr se	MQ
-fr si	KS
-fr sl	EY
-fr so	VH
-fr sv	JT
-fr sé	UI
-fr s’	UI
-fr t	RL
-fr ta	XF
-fr te	LR
-fr th	EY
-fr ti	[C
-fr to	UI
-fr tr	UI
-fr té	EY
-fr u	GW
-fr un	GW
-fr ur	[C
-fr v	HV
+fr ri	SK
+fr ro	QM
+fr s	SK
+fr sa	JT
+fr se	RL
+fr si	MQ
+fr sl	C[
+fr so	XF
+fr st	QM
+fr su	LR
+fr sv	FX
+fr sé	[C
+fr sœ	SK
+fr s’	XF
+fr ta	YE
+fr te	EY
+fr th	HV
+fr ti	]B
+fr to	SK
+fr tr	TJ
+fr té	GW
+fr u	IU
+fr un	HV
+fr ur	UI
+fr v	JT
 fr va	SK
-fr ve	A^
-fr vi	WG
-fr vo	EY
-fr vé	GW
-fr w	XF
-fr y	XF
-fr y 	UI
-fr ye	RL
-fr z	RL
-fr za	RL
+fr ve	C[
+fr vi	UI
+fr vo	FX
+fr vé	MQ
+fr w	WG
+fr y	ZD
+fr y 	WG
+fr ye	QM
+fr z	UI
+fr za	UI
 fr «	GW
 fr « 	GW
-fr »	IU
-fr » 	KS
-fr »,	JT
-fr ».	C[
-fr à	RL
-fr à 	RL
-fr â	YE
-fr ç	FX
-fr ça	FX
-fr é	JT
-fr éc	IU
-fr él	SK
+fr »	GW
+fr » 	IU
+fr »,	KS
+fr ».	JT
+fr à	QM
+fr à 	QM
+fr â	WG
+fr ç	C[
+fr ça	C[
+fr é	KS
+fr éc	FX
+fr él	RL
+fr ét	LR
 fr év	UI
-fr ê	KS
-fr êt	KS
-fr –	IU
-fr – 	IU
-fr —	KS
-fr — 	KS
+fr ê	A^
+fr êt	A^
+fr –	JT
+fr – 	JT
 fr €	TJ
-fr € 	QM
-fr €,	_@
-fr €.	[C
-fr €/	VH
-fr! 	C[
-fr!)	IU
-fr!),	IU
-fr" 	IU
-fr"l	MQ
-fr$ 	XF
-fr% 	MQ
-fr& 	RL
-fr& c	RL
-fr'a	LR
-fr'ab	VH
-fr'ac	JT
-fr'an	LR
-fr'ap	LR
-fr'ar	LR
-fr'as	GW
+fr € 	RL
+fr €)	LR
+fr €,	c=
+fr €.	ZD
+fr €/	YE
+fr! 	?a
+fr!)	JT
+fr!),	JT
+fr" 	JT
+fr$ 	YE
+fr% 	JT
+fr& 	SK
+fr& c	SK
+fr'ab	UI
+fr'ac	KS
+fr'an	JT
+fr'ap	JT
+fr'ar	MQ
+fr'as	IU
 fr'at	WG
-fr'au	QM
-fr'av	IU
-fr'e	JT
-fr'ea	HV
-fr'en	C[
-fr'hu	UI
-fr'i	IU
-fr'im	LR
+fr'av	JT
+fr'e	HV
+fr'ea	FX
+fr'en	?a
+fr'es	MQ
+fr'h	QM
+fr'hi	MQ
+fr'hu	SK
+fr'i	GW
+fr'il	MQ
 fr'in	EY
-fr'o	MQ
-fr'or	MQ
-fr'ou	GW
-fr'u	UI
-fr'un	HV
-fr'é	MQ
-fr'éc	MQ
-fr'ég	TJ
+fr'ou	MQ
+fr'u	QM
+fr'un	GW
+fr'é	RL
+fr'ég	RL
 fr'éq	WG
-fr'ét	KS
+fr'ér	MQ
 fr(0	JT
-fr(0 	QM
+fr(0 	VH
 fr(00	JT
-fr(a	LR
-fr(c	MQ
-fr(c'	KS
-fr(co	WG
-fr(d	ZD
-fr(da	XF
-fr(e	JT
-fr(el	JT
-fr(j	SK
-fr(l	MQ
-fr(lo	LR
-fr(me	RL
-fr(o	MQ
-fr(on	MQ
+fr(a	DZ
+fr(c	SK
+fr(c'	FX
+fr(co	VH
+fr(d	VH
+fr(da	VH
+fr(e	IU
+fr(el	IU
+fr(j	RL
+fr(me	VH
+fr(p	MQ
 fr(pr	MQ
-fr(q	VH
-fr(qu	VH
-fr(s	KS
-fr(t	EY
-fr(tr	GW
+fr(q	UI
+fr(qu	UI
+fr(s	GW
+fr(t	KS
+fr(tr	MQ
 fr(v	WG
-fr) 	EY
-fr) :	XF
-fr) g	VH
-fr),	QM
-fr), 	QM
-fr).	RL
-fr). 	RL
-fr, 	LR
-fr, 0	WG
-fr, a	WG
+fr) 	JT
+fr) :	VH
+fr) e	HV
+fr) g	UI
+fr),	RL
+fr), 	RL
+fr).	IU
+fr). 	IU
+fr, 	KS
+fr, 0	_@
+fr, a	RL
 fr, b	SK
-fr, c	JT
-fr, d	UI
+fr, c	RL
 fr, e	UI
-fr, f	LR
-fr, g	UI
-fr, h	SK
-fr, j	HV
-fr, l	UI
-fr, m	LR
-fr, n	LR
-fr, o	SK
-fr, p	QM
-fr, q	VH
-fr, t	TJ
-fr, u	HV
-fr, v	LR
-fr, ç	SK
-fr- 	RL
+fr, g	VH
+fr, h	RL
+fr, i	QM
+fr, j	KS
+fr, l	[C
+fr, n	MQ
+fr, o	RL
+fr, p	KS
+fr, q	WG
+fr, r	RL
+fr, s	MQ
+fr, t	VH
+fr, u	LR
+fr, v	IU
+fr, à	QM
+fr, ç	RL
+fr, é	MQ
 fr-0	]B
 fr-00	]B
-fr-a	YE
-fr-au	WG
-fr-bo	RL
-fr-cl	LR
-fr-co	UI
-fr-de	KS
-fr-du	WG
+fr-a	]B
+fr-au	ZD
+fr-b	SK
+fr-bo	SK
+fr-c	MQ
+fr-co	SK
+fr-d	UI
+fr-de	RL
+fr-du	XF
 fr-e	b>
-fr-fr	KS
-fr-ha	WG
-fr-j	QM
-fr-le	GW
-fr-m	SK
-fr-mi	SK
-fr-mo	B]
+fr-fr	IU
+fr-h	QM
+fr-ha	VH
+fr-j	UI
+fr-l	QM
+fr-la	QM
+fr-le	IU
+fr-mi	WG
+fr-mo	EY
 fr-mè	MQ
-fr-mê	LR
-fr-n	VH
-fr-o	TJ
-fr-or	SK
-fr-p	RL
-fr-pa	GW
-fr-s	UI
-fr-sa	SK
-fr-v	WG
-fr-ve	ZD
-fr-vi	UI
-fr-vo	SK
-fr-ê	JT
-fr-êt	JT
-fr. 	JT
-fr. 0	MQ
+fr-n	XF
+fr-ne	RL
+fr-o	RL
+fr-or	YE
+fr-p	SK
+fr-s	TJ
+fr-sa	QM
+fr-v	]B
+fr-ve	UI
+fr-vi	VH
+fr-vo	TJ
+fr-ê	A^
+fr-êt	A^
+fr. 	IU
+fr. 0	LR
 fr. c	LR
-fr. d	GW
-fr. m	RL
-fr. v	KS
-fr. »	JT
-fr.0	SK
-fr.00	SK
-fr.e	XF
-fr.ex	XF
+fr. d	JT
+fr. m	XF
+fr. v	HV
+fr. »	IU
+fr.0	VH
+fr.00	VH
+fr.e	TJ
+fr.ex	TJ
 fr/ 	TJ
 fr/ 0	RL
-fr/0	LR
-fr/00	FX
-fr0 	XF
-fr0 $	XF
-fr0 (	KS
-fr0 /	XF
-fr0 0	RL
-fr0 :	IU
-fr0 ;	SK
-fr0 a	TJ
-fr0 b	_@
-fr0 c	VH
+fr/0	KS
+fr/00	IU
+fr0 	ZD
+fr0 $	YE
+fr0 %	MQ
+fr0 (	MQ
+fr0 /	[C
+fr0 0	SK
+fr0 :	JT
+fr0 ;	TJ
+fr0 a	VH
+fr0 b	]B
+fr0 c	XF
 fr0 d	XF
-fr0 h	TJ
-fr0 i	JT
-fr0 j	a?
-fr0 k	RL
-fr0 l	TJ
-fr0 m	SK
-fr0 o	HV
-fr0 p	QM
-fr0 r	SK
-fr0 s	RL
-fr0 t	UI
-fr0 v	ZD
-fr0 |	HV
+fr0 e	KS
+fr0 h	WG
+fr0 j	c=
+fr0 k	VH
+fr0 l	WG
+fr0 m	QM
+fr0 o	GW
+fr0 p	MQ
+fr0 r	ZD
+fr0 s	VH
+fr0 t	RL
+fr0 v	SK
+fr0 |	IU
+fr0 à	QM
 fr0 €	TJ
 fr0)	TJ
+fr0,	QM
 fr0, 	RL
 fr0-	VH
 fr0-0	VH
 fr0.	a?
-fr0. 	_@
-fr0.0	SK
-fr0/	EY
-fr0/0	EY
+fr0. 	a?
+fr0.0	VH
+fr0/	FX
+fr0/0	FX
 fr00	^A
-fr00 	[C
+fr00 	ZD
 fr00)	TJ
 fr00-	VH
 fr00.	_@
-fr00/	EY
+fr00/	FX
 fr000	[C
-fr00h	UI
-fr0e	WG
-fr0er	WG
-fr0h	UI
-fr0h 	[C
-fr0h,	XF
-fr0h-	]B
-fr0h.	UI
-fr0x	IU
-fr0z	VH
-fr0z0	VH
-fr: 	FX
-fr: b	WG
-fr: c	VH
-fr: l	JT
-fr: m	QM
-fr: n	JT
+fr00h	TJ
+fr0e	YE
+fr0er	YE
+fr0h	TJ
+fr0h 	^A
+fr0h,	ZD
+fr0h-	ZD
+fr0h.	TJ
+fr0x	HV
+fr0z	UI
+fr0z0	UI
+fr: 	IU
+fr: 0	LR
+fr: b	UI
+fr: c	SK
+fr: l	LR
+fr: n	IU
 fr: «	FX
-fr; 	SK
-fr; a	^A
-fr; c	SK
-fr; l	QM
-fr? 	7i
+fr; 	TJ
+fr; a	XF
+fr; c	UI
+fr? 	9g
 fr@b	XF
-fr@bo	XF
-fr@c	QM
-fr@g	d<
+fr@bo	[C
+fr@g	WG
 fr@gr	^A
 fr@v	FX
-fra 	HV
-fra a	LR
+fra 	KS
+fra a	KS
 fra c	IU
-fra d	GW
-fra e	@_
-fra h	RL
-fra l	KS
-fra r	KS
-fra s	LR
-fra t	JT
+fra d	EY
+fra e	DZ
+fra h	UI
+fra m	RL
+fra p	SK
+fra r	A^
+fra s	HV
+fra t	MQ
 fra v	SK
-fra à	HV
-fra é	JT
+fra à	EY
+fra é	GW
 fra,	MQ
 fra, 	MQ
-frab	SK
-fraba	UI
-frabe	UI
-frabi	MQ
-frabl	IU
-frabo	TJ
-frabr	YE
-frabs	KS
-frac 	UI
-frach	JT
+fra.	QM
+fra. 	QM
+frab	UI
+fraba	VH
+frabe	SK
+frabi	QM
+frabl	KS
+frabo	RL
+frabr	[C
+frabs	JT
+frac 	TJ
+fracc	QM
+frace	TJ
+frach	GW
 fracl	KS
 fraco	DZ
-fract	GW
-fracé	QM
-frada	LR
-fradh	UI
-fradu	YE
-fraf	QM
-fraff	SK
-fraga	VH
-frage	MQ
-fragn	TJ
-frai	LR
-frai 	TJ
-fraie	RL
-fraig	XF
-frail	TJ
-fraim	GW
-frain	WG
-frair	KS
-frais	IU
-fraj	QM
-frajo	QM
-fral	MQ
-fral 	JT
+fract	LR
+fracé	SK
+frada	KS
+fradh	YE
+frado	A^
+fradu	a?
+fraf	SK
+fraff	WG
+frag	MQ
+fraga	WG
+frage	LR
+fragn	RL
+frah	RL
+frai	MQ
+frai 	SK
+fraie	TJ
+fraig	SK
+frail	QM
+fraim	DZ
+frain	YE
+frair	LR
+frais	JT
+frait	MQ
 fral.	QM
-frala	TJ
-frale	GW
-frall	MQ
-fralo	RL
-fralt	WG
-fralu	LR
-fram	VH
-frama	JT
-frame	YE
+frala	[C
+frale	IU
+frali	SK
+frall	LR
+fralt	QM
+fram	XF
+frame	^A
 frami	KS
-framo	XF
-framp	WG
-fran	RL
-fran 	LR
-fran,	UI
-fran.	[C
-frana	GW
-frand	RL
-frane	UI
-frang	GW
-frann	WG
-frano	TJ
-franq	HV
-frant	UI
-franv	VH
+framo	WG
+framp	UI
+fran	TJ
+fran 	GW
+fran,	_@
+fran-	LR
+fran.	YE
+frana	JT
+frand	SK
+frane	SK
+frang	JT
+frani	TJ
+frann	SK
+frano	_@
+franq	DZ
+frans	SK
+frant	SK
+franv	WG
 franç	VH
-frao	^A
-fraoû	YE
+frao	a?
+fraoû	ZD
+frap	LR
 frape	WG
-frapi	KS
-frapo	MQ
+frapi	MQ
 frapp	KS
-frapr	LR
-fraq	XF
-fraqu	XF
-frar	SK
-frar 	KS
-frar.	QM
-frarc	JT
-frard	QM
-frare	]B
-frarg	TJ
-frari	QM
-frark	JT
-frarl	GW
-fraro	WG
-frarr	SK
-frars	FX
-frart	SK
-fras	KS
-fras 	IU
-fras,	RL
-fras.	C[
-frasi	VH
-frass	SK
-frast	TJ
-frat	_@
-frat 	QM
-frat.	QM
-frate	ZD
-frath	VH
-frato	XF
-fratr	XF
-frats	MQ
-fratt	QM
-fratu	UI
-frau 	KS
-frau.	UI
-frau@	[C
-fraub	TJ
-fraud	EY
-frauf	SK
-fraug	SK
-fraul	FX
-fraur	UI
-fraus	RL
-fraux	QM
-frav	SK
-frava	RL
-frave	RL
-fravo	WG
-fravr	TJ
-fraxe	[C
+frapr	KS
+fraq	YE
+fraqu	YE
+frar	QM
+frar 	MQ
+frar.	WG
+frarc	LR
+frard	SK
+frare	b>
+frari	UI
+frark	DZ
+frarl	FX
+fraro	TJ
+frarr	RL
+frars	IU
+frart	RL
+fras	LR
+fras 	KS
+fras,	SK
+fras.	B]
+frasi	[C
+frass	MQ
+frast	UI
+frat	^A
+frat 	UI
+frat.	RL
+frate	YE
+frath	WG
+frato	UI
+fratr	ZD
+frats	LR
+fratt	SK
+fratu	TJ
+frau	LR
+frau 	TJ
+frau-	SK
+frau.	SK
+frau@	]B
+fraub	UI
+fraud	HV
+frauf	QM
+fraug	RL
+fraul	KS
+fraur	RL
+fraus	QM
+fraux	UI
+frav	UI
+frave	SK
+fravi	MQ
+fravo	XF
+fravr	SK
+frax	LR
+fraxe	]B
 fraxi	JT
-fray	QM
-fraye	RL
-frayo	SK
-fraz	JT
-fraî	MQ
-fraît	KS
-frb 	[C
-frb d	ZD
-frb p	VH
-frba	QM
-frbai	QM
-frban	LR
-frbat	ZD
-frbc	SK
-frbce	SK
-frbe	RL
-frbea	HV
-frbec	VH
-frbel	TJ
-frber	YE
-frbi	HV
-frbie	GW
-frbit	LR
-frbl	GW
-frbla	JT
-frble	DZ
+fraye	SK
+frayo	TJ
+fraz	IU
+fraî	JT
+fraîn	SK
+fraît	C[
+frb 	^A
+frb d	XF
+frb p	UI
+frba	RL
+frbai	TJ
+frban	KS
+frbar	SK
+frbat	[C
+frbc	VH
+frbce	VH
+frbe	XF
+frbea	GW
+frbec	UI
+frbel	QM
+frber	SK
+frbi	LR
+frbie	JT
+frbil	RL
+frbj	QM
+frbje	QM
+frbl	FX
+frbla	LR
+frble	C[
 frblo	LR
-frbon	@_
-frbor	UI
-frbot	QM
-frbou	UI
-frboî	SK
-frbr	RL
+frboi	TJ
+frbon	C[
+frbor	SK
+frbot	RL
+frbou	TJ
+frboî	TJ
+frbr	QM
 frbra	TJ
-frbre	JT
-frbri	TJ
-frbs	KS
-frbse	KS
-frbt	WG
-frbte	WG
-frbu	EY
-frbur	KS
-frbv	IU
-frbve	IU
-frbé.	RL
-frbén	MQ
-frc d	VH
-frc j	QM
-frc l	FX
-frc m	KS
-frc o	A^
-frc p	IU
+frbre	GW
+frbri	RL
+frbru	LR
+frbs	IU
+frbse	IU
+frbt	VH
+frbte	VH
+frbu	KS
+frbud	JT
+frbut	MQ
+frbv	EY
+frbve	EY
+frc 	SK
+frc c	JT
+frc d	WG
+frc l	EY
+frc m	EY
+frc o	C[
+frc p	GW
 frc s	QM
-frc t	YE
+frc t	TJ
 frc'é	SK
-frc,	MQ
-frc, 	MQ
-frc.	_@
-frc. 	[C
-frca	RL
-frcai	QM
-frcal	MQ
-frcam	EY
+frc,	LR
+frc, 	LR
+frc.	]B
+frc. 	ZD
+frca	UI
+frcam	DZ
 frcan	WG
-frcar	DZ
-frcas	YE
-frcat	KS
+frcar	HV
+frcas	VH
+frcat	JT
 frcau	ZD
-frcce	UI
-frccu	MQ
-frce	QM
-frce 	VH
-frce,	KS
-frce.	RL
-frcel	EY
-frcep	WG
-frcer	RL
+frcc	SK
+frcce	YE
+frcco	KS
+frccu	QM
+frce 	SK
+frce,	QM
+frce.	UI
+frcel	GW
+frcem	TJ
+frcen	MQ
+frcep	[C
+frcer	TJ
 frces	UI
-frcet	KS
-frcev	TJ
-frch	VH
-frcha	TJ
-frchi	UI
+frcev	UI
+frch	WG
+frcha	QM
+frchi	XF
 frcho	HV
-frchè	SK
-frchê	SK
-frci	HV
-frci 	IU
-frci-	HV
-frcia	VH
-frcid	HV
-frcie	IU
-frcin	TJ
-frcit	GW
-frcié	KS
-frck	TJ
-frck 	VH
-frcl	XF
-frcla	SK
-frcle	VH
-frcli	C[
-frclo	UI
+frchê	QM
+frci	GW
+frci 	KS
+frci-	IU
+frcia	TJ
+frcid	IU
+frcie	FX
+frcil	MQ
+frcin	[C
+frcit	DZ
+frck	WG
+frck 	WG
+frcl	VH
+frcla	VH
+frcle	UI
+frcli	?a
+frclo	ZD
 frclu	XF
 frclé	KS
 frco	MQ
-frcol	VH
-frcon	KS
-frcop	FX
-frcoû	IU
+frcol	YE
+frcom	MQ
+frcop	GW
+frcoû	HV
 frcr	C[
+frcra	IU
 frcre	UI
 frcri	FX
-frcro	JT
-frcrè	FX
-frcré	RL
-frcs	^A
-frcs 	^A
-frct	HV
-frct 	MQ
-frcte	LR
-frcto	MQ
-frctu	C[
-frcu	FX
+frcro	GW
+frcrè	EY
+frcré	UI
+frcs	ZD
+frcs 	ZD
+frct	IU
+frct 	RL
+frcto	LR
+frctu	KS
+frcu	EY
 frcue	SK
-frcui	@_
-frcul	EY
-frcun	HV
-frcup	JT
-frcus	MQ
-frcut	SK
-frcè	JT
-frcès	JT
-frcé	UI
+frcui	C[
+frcul	KS
+frcun	LR
+frcup	EY
+frcus	LR
+frcut	QM
+frcè	HV
+frcès	HV
+frcé	SK
 frcée	TJ
-frcô	TJ
-frcôt	TJ
-frd 	LR
-frd a	JT
-frd d	RL
-frd e	MQ
+frcô	UI
+frcôt	UI
+frd a	DZ
 frd j	WG
-frd l	TJ
-frd p	HV
+frd l	UI
+frd p	KS
 frd s	HV
 frd à	HV
-frd'a	TJ
-frd'e	FX
-frd'h	IU
+frd'a	WG
+frd'e	<d
+frd'h	FX
+frd'i	KS
 frd'o	MQ
-frd'u	HV
-frd'é	QM
+frd'u	GW
+frd'é	RL
 frd.	SK
 frd. 	SK
-frda	UI
+frda	VH
 frda 	SK
+frda,	IU
 frdai	QM
-frdan	SK
-frdas	JT
+frdam	RL
+frdan	TJ
+frdas	C[
 frde	RL
-frde 	[C
-frdel	QM
+frde 	YE
+frde,	MQ
+frdel	RL
 frdem	FX
-frden	SK
-frdep	RL
+frden	VH
+frder	LR
 frdes	KS
-frdev	A^
-frdez	QM
-frdh	UI
-frdhé	UI
-frdi	SK
-frdi 	YE
-frdi,	QM
-frdi.	MQ
-frdia	TJ
-frdic	RL
-frdie	^A
-frdif	B]
-frdil	XF
+frdev	=c
+frdg	JT
+frdge	JT
+frdh	YE
+frdhé	YE
+frdi	UI
+frdi 	WG
+frdi,	TJ
+frdia	UI
+frdic	MQ
+frdie	]B
+frdif	GW
+frdil	WG
 frdim	SK
-frdin	TJ
-frdir	B]
-frdis	SK
-frdit	GW
-frdiv	ZD
-frdix	LR
-frdiz	HV
-frdiè	JT
-frdoi	HV
-frdor	QM
-frdos	GW
-frdou	WG
-frdr	IU
-frdra	LR
-frdre	MQ
+frdin	SK
+frdir	A^
+frdis	VH
+frdit	KS
+frdiv	[C
+frdix	JT
+frdiz	GW
+frdiè	LR
+frdoi	EY
+frdon	LR
+frdos	IU
+frdou	YE
+frdr	HV
+frdra	MQ
+frdre	KS
 frdri	DZ
-frdu	SK
-frdu 	QM
-frdue	WG
-frdul	YE
-frdur	@_
+frds	KS
+frds 	KS
+frdu	RL
+frduc	UI
+frdue	UI
+frdul	a?
+frdur	GW
 frdus	JT
 frdv	TJ
-frdè	WG
-frdèl	VH
-frdès	MQ
-frdé 	KS
-frdé,	DZ
-frdéb	SK
+frdè	YE
+frdèl	WG
+frdé	QM
+frdé 	IU
+frdé,	LR
+frdéb	QM
 frdéc	UI
-frdée	WG
-frdéj	IU
-frdén	MQ
-frdér	UI
-frd’	MQ
-frd’a	UI
-frd’e	HV
-fre 	IU
-fre "	LR
-fre (	EY
-fre 0	b>
-fre :	MQ
-fre ;	LR
-fre a	TJ
+frdée	XF
+frdéj	DZ
+frdém	MQ
+frdén	GW
+frdép	JT
+frdér	TJ
+frd’e	EY
+fre 	LR
+fre "	JT
+fre (	JT
+fre 0	c=
+fre ;	JT
+fre a	ZD
 fre b	FX
-fre c	^A
-fre d	WG
-fre e	SK
-fre f	VH
-fre g	B]
-fre i	VH
-fre j	KS
+fre c	]B
+fre d	TJ
+fre e	TJ
+fre f	UI
+fre g	@_
+fre h	RL
+fre i	ZD
+fre j	LR
 fre k	^A
-fre l	XF
-fre m	LR
-fre n	IU
-fre o	XF
-fre q	QM
-fre r	RL
-fre u	MQ
-fre |	a?
-fre »	FX
-fre à	QM
-fre ç	EY
-fre é	JT
-fre –	IU
-fre)	JT
-fre) 	KS
-fre),	IU
-fre).	UI
-fre-	SK
-fre-c	UI
-fre-d	SK
-fre-m	KS
-fre-v	TJ
-fre.	GW
-fre. 	GW
+fre l	YE
+fre m	JT
+fre n	HV
+fre o	VH
+fre p	MQ
+fre r	SK
+fre s	MQ
+fre u	JT
+fre |	]B
+fre »	GW
+fre à	XF
+fre ç	GW
+fre é	FX
+fre –	JT
+fre) 	LR
+fre),	QM
+fre).	RL
+fre-	RL
+fre-c	SK
+fre-d	QM
+fre-m	LR
+fre-v	XF
+fre.	JT
+fre. 	IU
 fre.e	[C
-fre?	EY
-fre? 	EY
-fre@	LR
-frea	SK
-frean	QM
-freau	RL
-freb	WG
+fre?	C[
+fre? 	C[
+fre@	JT
+freb	RL
 frec	RL
-frec 	IU
-frec)	VH
-frec.	XF
-frece	LR
-freco	LR
+frec 	MQ
+frec)	UI
+frec.	VH
+frece	GW
+freco	FX
+frect	MQ
 fred	YE
-freda	RL
-fredi	YE
-free	QM
-fref	XF
-fref 	XF
-freg	XF
-frega	WG
+freda	SK
+fredi	ZD
+free	TJ
+fref	YE
+fref 	VH
+freg	WG
+frega	UI
 frei	VH
-freil	XF
-frel	JT
-frel 	KS
-frel,	B]
-frel.	LR
-frela	RL
-frele	FX
-freli	XF
-frell	RL
-frelu	JT
+freil	WG
+frel,	C[
+frel.	IU
+frela	QM
+frele	GW
+freli	YE
+frell	QM
+frelu	FX
+frem	KS
 fremb	KS
-fremm	HV
-fren	LR
-fren 	JT
-fren,	JT
-frene	SK
+fremm	JT
+fremp	RL
+fren	GW
+fren 	EY
+fren,	LR
+frena	RL
+frend	RL
+frene	QM
 frenf	KS
-frenl	LR
-frenn	WG
-freno	RL
-frens	MQ
+frenl	IU
+frenn	TJ
+freno	UI
+frent	QM
 frenu	WG
-frenv	VH
-frenê	QM
-freo	UI
-frep	RL
-frepr	KS
-frept	WG
-frepu	RL
+frenv	XF
+freo	WG
+frepr	JT
+frept	UI
+frer	LR
 frer 	JT
-frer)	GW
-frer,	QM
-frer.	JT
+frer.	MQ
 frera	@_
-frerc	RL
-frerd	SK
-frerf	RL
-freri	WG
-frerl	TJ
-frerm	XF
-frern	MQ
-frerr	GW
-frers	WG
-fres)	GW
-fres,	XF
-fres-	JT
+frerc	QM
+frerd	YE
+frere	MQ
+frerf	UI
+freri	XF
+frerm	[C
+frern	LR
+frers	YE
+fres	MQ
+fres)	HV
+fres,	WG
+fres-	KS
 fres.	HV
-fresc	QM
-fresp	UI
-fress	HV
-frest	LR
-fresu	VH
-fret	RL
-fret 	ZD
-fret)	UI
-fret.	MQ
-frete	B]
-freti	QM
-frets	SK
-fretu	SK
-freté	GW
-freu	MQ
-freu 	A^
+fresp	SK
+fress	KS
+fresu	YE
+fret	TJ
+fret 	[C
+fret)	SK
+fret.	JT
+frete	DZ
+freti	UI
+frets	YE
+fretu	TJ
+freté	HV
+freu	LR
+freu 	B]
 freub	RL
-freud	XF
-freui	IU
-freur	LR
-freus	ZD
-freut	A^
-freuv	RL
+freud	[C
+freui	KS
+freul	RL
+freun	RL
+freur	KS
+freus	WG
+freut	HV
+freuv	WG
 freux	MQ
-frev	GW
-frevi	FX
-frex	KS
-frexa	WG
-frexc	MQ
-frexi	RL
-frexp	HV
-frext	GW
+freva	QM
+freve	SK
+frevi	KS
+frevo	HV
+frexa	TJ
+frexc	LR
+frexi	SK
+frexp	GW
+frext	A^
 frez	TJ
-frez-	]B
+frez-	YE
 frf 	UI
-frf d	VH
-frf s	[C
-frf,	RL
-frf, 	RL
-frfa	SK
+frf d	UI
+frf s	TJ
+frf,	QM
+frf, 	QM
+frfa	QM
 frfab	UI
-frfac	EY
-frfai	SK
-frfam	RL
-frfan	MQ
-frfar	YE
-frfau	GW
+frfac	KS
+frfai	YE
+frfam	QM
+frfar	WG
+frfau	IU
 frfe	RL
-frfem	HV
-frfen	QM
+frfem	JT
 frfer	UI
-frfeu	LR
-frffe	UI
+frffe	SK
 frffé	IU
-frfi	IU
-frfic	MQ
+frfi	EY
+frfic	IU
 frfie	JT
-frfil	UI
+frfil	RL
 frfin	JT
-frfir	GW
-frfle	^A
+frfir	DZ
+frfl	LR
+frfle	c=
+frfo	QM
 frfoi	MQ
-frfou	TJ
-frfr	LR
+frfon	MQ
+frfor	LR
+frfou	VH
+frfr	KS
 frfra	TJ
-frfri	RL
-frfrè	JT
-frfs	IU
-frfs 	HV
-frfu	TJ
-frfé	LR
+frfrè	HV
+frfs	HV
+frfs 	GW
+frfu	SK
 frfér	IU
 frfê	MQ
 frfêt	MQ
-frg 	QM
-frg d	VH
-frg.	SK
-frg0	VH
-frg0x	VH
-frga	KS
-frgal	HV
-frgar	SK
+frg d	UI
+frg.	RL
+frg0	UI
+frg0x	UI
+frga	MQ
+frgal	EY
+frgar	QM
 frgas	VH
-frgat	WG
-frgau	LR
-frgaz	JT
+frgat	TJ
+frgau	KS
+frgaz	IU
 frge	KS
-frge 	IU
-frge,	TJ
-frge.	IU
+frge 	MQ
+frge,	SK
+frge.	EY
 frgen	RL
-frger	FX
-frgi	TJ
+frger	IU
+frges	JT
+frget	JT
+frgi	VH
 frgie	IU
-frgis	VH
-frgl	JT
-frgla	HV
+frgis	XF
+frgla	MQ
+frgli	RL
 frgn	QM
+frgne	RL
 frgno	IU
-frgné	MQ
-frgo	KS
+frgo	LR
 frgo 	QM
-frgp	RL
-frgr	WG
-frgra	XF
-frgre	VH
-frgro	GW
+frgp	UI
+frgr	SK
+frgra	YE
+frgre	_@
+frgro	JT
+frgs	QM
 frgsm	KS
-frgt	SK
-frgts	SK
+frgt	TJ
+frgts	VH
 frgu	]B
-frgue	XF
-frgui	RL
-frguy	WG
-frgé	ZD
-frgén	YE
+frgue	ZD
+frgui	TJ
+frguy	XF
+frgé	^A
+frgén	ZD
 frh 	_@
-frh (	SK
-frh /	VH
-frh 0	TJ
-frh e	VH
+frh (	TJ
+frh /	RL
+frh 0	QM
+frh e	WG
 frh p	ZD
-frh |	XF
-frh à	WG
-frh,	VH
-frh, 	VH
+frh |	[C
+frh à	[C
+frh,	[C
+frh, 	[C
 frh-	]B
-frh-0	]B
-frh.	YE
-frh. 	YE
-frha	UI
-frhab	LR
+frh-0	ZD
+frh.	TJ
+frh. 	WG
+frha	TJ
+frhai	SK
 frhal	LR
-frhan	YE
-frhaq	ZD
-frhar	KS
-frhat	UI
-frhau	JT
-frhe,	LR
-frhe.	UI
-frhef	XF
-frhel	EY
-frhem	JT
-frher	DZ
-frhes	VH
+frham	MQ
+frhan	XF
+frhaq	YE
+frhar	HV
+frhat	VH
+frhau	LR
+frhe)	MQ
+frhe,	KS
+frhe.	RL
+frhef	VH
+frhel	IU
+frhem	LR
+frher	EY
 frhet	JT
-frheu	RL
-frhez	TJ
-frhi	QM
-frhie	VH
-frhis	MQ
-frhiv	UI
-frho	GW
-frhom	GW
-frhor	LR
-frhos	GW
-frhot	EY
-frhu	_@
-frhui	XF
-frhèq	QM
+frheu	WG
+frhez	UI
+frhi	RL
+frhie	WG
+frhis	LR
+frhiv	XF
+frho	HV
+frhom	C[
+frhos	EY
+frhot	GW
+frhu	b>
+frhui	YE
+frhèq	SK
 frhèr	C[
-frhé	MQ
-frhé,	JT
+frhé 	MQ
+frhé,	IU
+frhér	MQ
 frhés	MQ
-frhê	SK
-frhên	SK
+frhê	QM
+frhên	QM
 fri 	QM
-fri (	QM
+fri a	JT
 fri b	IU
-fri d	XF
-fri e	TJ
-fri j	FX
+fri c	IU
+fri d	WG
+fri j	GW
 fri l	[C
-fri n	SK
+fri m	RL
+fri n	RL
 fri o	GW
-fri p	IU
-fri q	SK
-fri r	TJ
-fri s	FX
+fri p	GW
+fri q	VH
+fri r	SK
+fri s	DZ
 fri v	RL
-fri à	WG
+fri à	[C
 fri,	LR
 fri, 	LR
 fri-	JT
-fri-d	HV
-fri.	TJ
-fri. 	TJ
-fria	^A
-friag	d<
-frial	WG
-frian	UI
-friat	QM
-friba	WG
+fri-d	KS
+fri.	QM
+fri. 	QM
+fria	UI
+friag	UI
+frial	ZD
+frian	SK
+friba	UI
 fribl	JT
-fric	MQ
+fric	QM
 fric 	WG
-frice	MQ
-frici	FX
-frick	VH
+frice	LR
+frich	MQ
+frici	EY
+frick	WG
 frict	HV
-fridi	VH
-fridu	WG
-fridé	JT
-frie	QM
+frid	QM
+fridi	WG
+fridu	UI
+fridé	IU
+frie 	SK
 frie,	QM
-frie-	MQ
-frie.	IU
-friei	XF
+frie-	IU
+frie.	LR
+friei	ZD
 friel	RL
-frier	YE
-frieu	IU
-friez	DZ
-frif	@_
-friff	C[
-frifi	JT
-frifs	HV
-frig	JT
-frigo	B]
-frigu	LR
-fril	VH
-fril 	LR
-fril,	UI
-fril.	YE
-frile	UI
-frili	QM
-frill	TJ
-frilo	XF
-frils	EY
-frilà	GW
-frim	IU
-frim 	QM
-frime	IU
-frimo	[C
-frimu	HV
-frin	XF
-frin 	VH
-frina	WG
-frinc	GW
+frien	MQ
+frier	WG
+fries	VH
+frieu	JT
+friez	IU
+frif	>b
+friff	FX
+frifi	IU
+frifs	GW
+frigo	DZ
+fril	TJ
+fril 	IU
+fril,	]B
+fril.	XF
+frile	YE
+frili	SK
+frill	QM
+frilo	TJ
+frils	JT
+frilà	HV
+frim 	RL
+frime	GW
+frimo	SK
+frimu	IU
+frin	TJ
+frin 	XF
+frin.	TJ
+frina	a?
+frinc	JT
 frind	MQ
 frine	UI
-frinf	QM
-fring	QM
-frini	UI
-frinq	MQ
-frinu	HV
-frinz	UI
-frio	MQ
-friol	HV
-frip	KS
-fript	GW
-frir	KS
-frir,	MQ
-frir-	VH
-frira	DZ
-frire	MQ
-friri	IU
-frirl	LR
-frirs	KS
-friré	TJ
-fris,	MQ
-frisa	IU
-frise	SK
-frisi	JT
-friso	IU
-frisp	FX
-frist	TJ
-frit	JT
-frit,	VH
-frit-	TJ
-frit.	A^
-frita	LR
+fring	SK
+frini	YE
+frinq	GW
+frint	IU
+frinu	KS
+frinz	SK
+friol	LR
+frip	MQ
+fripe	QM
+fript	IU
+friq	MQ
+friqu	MQ
+frir	JT
+frir-	TJ
+frir.	MQ
+frira	C[
+frire	QM
+friri	JT
+friro	RL
+frirs	LR
+friré	ZD
+fris)	MQ
+fris,	RL
+fris.	RL
+frisa	GW
+frise	QM
+frisi	IU
+friso	HV
+frisp	JT
+friss	UI
+frist	RL
+frit	KS
+frit,	UI
+frit-	SK
+frit.	B]
+frita	KS
 frite	B]
-friti	GW
-fritr	TJ
+friti	IU
+fritr	UI
+frits	WG
 fritu	JT
 frité	[C
-friv	TJ
-frive	UI
+friv	YE
+frive	YE
 frivi	QM
-frivr	RL
-friz	HV
-friza	HV
-friè	VH
-frièc	RL
-frièr	SK
-frié	GW
-frié 	A^
-frié.	A^
+frivo	]B
+frivr	QM
+frix	MQ
+frix,	KS
+frix-	SK
+friz	GW
+friza	GW
+friè	TJ
+frièc	UI
+frié	HV
+frié 	GW
+frié.	FX
 friée	TJ
-friés	LR
-friét	KS
+friés	IU
+friét	QM
 frj'	IU
-frj'a	HV
-frj'e	TJ
+frj'a	JT
+frj'e	WG
 frj'é	LR
-frja	TJ
-frjam	MQ
-frjan	VH
-frjar	TJ
-frje	MQ
-frjea	QM
-frjet	HV
-frjeu	TJ
-frjo	TJ
-frjos	MQ
-frju	RL
-frjui	TJ
-frjus	HV
-frj’	GW
-frk 	XF
-frke	YE
-frker	YE
-frkil	XF
-frkin	JT
-frkm	TJ
-frkm 	TJ
-frkm.	WG
-frkr	RL
-frl 	LR
-frl (	ZD
-frl 0	UI
-frl c	ZD
-frl e	JT
+frja	WG
+frjam	QM
+frjan	WG
+frjar	SK
+frje	JT
+frje 	KS
+frjet	GW
+frjeu	RL
+frjou	JT
+frju	UI
+frjus	LR
+frj’	MQ
+frj’a	QM
+frk 	YE
+frkar	RL
+frke	^A
+frker	]B
+frki	MQ
+frkil	TJ
+frkin	DZ
+frkm	WG
+frkm 	YE
+frkm.	RL
+frkr	TJ
+frl (	SK
+frl 0	WG
+frl a	RL
+frl c	WG
+frl d	SK
+frl e	KS
 frl l	KS
-frl m	RL
-frl n	A^
-frl p	MQ
-frl t	GW
-frl y	QM
-frl à	RL
-frl'	LR
-frl'a	LR
-frl'e	B]
-frl'h	QM
-frl'i	IU
-frl'é	MQ
-frl)	UI
-frl),	UI
-frl,	GW
-frl, 	GW
-frl-	QM
-frl.	LR
-frl. 	IU
-frl.e	YE
-frla 	MQ
-frlac	SK
-frlag	[C
-frlai	MQ
-frlam	VH
-frlan	LR
-frlas	UI
+frl m	VH
+frl n	FX
+frl t	EY
+frl y	RL
+frl à	VH
+frl'	QM
+frl'a	RL
+frl'e	A^
+frl'h	SK
+frl'i	C[
+frl'o	RL
+frl'é	RL
+frl)	TJ
+frl),	TJ
+frl,	JT
+frl, 	JT
+frl. 	LR
+frl.e	VH
+frla 	JT
+frlac	WG
+frlag	ZD
+frlai	LR
+frlam	[C
+frlan	JT
+frlas	VH
 frlat	LR
+frlau	MQ
 frlav	^A
-frlaî	FX
-frle 	QM
-frle-	MQ
-frle@	LR
-frled	SK
-frlem	TJ
-frlen	DZ
-frler	C[
-frlet	a?
-frleu	EY
-frlev	LR
-frlez	B]
-frlia	LR
-frlib	^A
-frlic	UI
-frlid	KS
-frlig	FX
-frlin	MQ
+frlaî	DZ
+frle 	MQ
+frle,	KS
+frle@	MQ
+frled	[C
+frlem	SK
+frlen	EY
+frler	FX
+frles	WG
+frlet	e;
+frleu	FX
+frlev	IU
+frlez	@_
+frlia	MQ
+frlib	YE
+frlic	TJ
+frlid	GW
+frlig	JT
+frlin	LR
 frlio	LR
-frliq	KS
-frlir	KS
-frlit	VH
-frliv	WG
-frlié	EY
+frliq	JT
+frlir	C[
+frlis	KS
+frlit	UI
+frliv	TJ
+frlié	MQ
 frlle	RL
-frlli	FX
-frllé	QM
-frllô	FX
+frlli	IU
+frllo	MQ
+frllô	GW
 frlm	EY
-frlmo	HV
-frlo.	YE
-frlog	GW
-frloi	SK
-frlom	WG
-frlon	MQ
+frlmo	JT
+frlo	SK
+frlo 	LR
+frlo.	XF
+frloc	LR
+frlog	FX
+frloi	TJ
+frlom	TJ
+frlon	IU
+frlor	MQ
 frlos	KS
-frlou	VH
-frloy	SK
+frlou	SK
+frloy	TJ
 frloï	LR
-frls 	IU
-frlt	HV
+frls 	LR
+frlt	JT
 frlt 	EY
-frlta	MQ
-frlu	LR
-frlub	VH
-frluc	IU
-frlue	UI
-frlum	YE
-frlun	RL
-frlus	FX
-frlut	GW
-frlv	TJ
-frlà	FX
-frlà 	EY
-frlà-	KS
-frlè	RL
-frlé	LR
-frlé.	QM
-frléc	IU
-frlée	SK
-frlég	WG
-frlés	JT
-frlô	FX
-frlô 	FX
-frl’	RL
-frl’e	UI
-frl’é	RL
-frm 	IU
-frm 0	HV
-frm a	MQ
-frm b	QM
-frm d	LR
-frm'	MQ
-frm.	@_
-frm. 	@_
-frma	HV
-frma 	JT
-frmai	JT
-frmal	KS
-frmat	YE
-frmb	JT
-frmbe	TJ
+frlta	JT
+frlub	WG
+frluc	JT
+frlue	SK
+frlum	TJ
+frlun	SK
+frlus	HV
+frlut	MQ
+frlv	WG
+frly	LR
+frlà	EY
+frlà 	GW
+frlà-	IU
+frlèv	QM
+frlé 	QM
+frléc	KS
+frlée	RL
+frlég	RL
+frlés	IU
+frlô	GW
+frlô 	GW
+frl’	UI
+frl’e	TJ
+frm 	MQ
+frm 0	JT
+frm a	JT
+frm b	RL
+frm'	GW
+frm'a	KS
+frm.	DZ
+frm. 	DZ
+frma	IU
+frma 	LR
+frmag	LR
+frmai	KS
+frmal	GW
+frman	LR
+frmar	MQ
+frmat	WG
+frmb	KS
+frmbe	UI
 frmbl	GW
-frmbr	MQ
-frmbé	JT
-frme	UI
-frme 	GW
-frme,	UI
-frme.	GW
-frmea	YE
-frmed	TJ
-frmei	MQ
-frmem	TJ
-frmer	KS
-frmes	SK
-frmet	QM
-frmeu	ZD
+frmbr	KS
+frme	QM
+frme 	C[
+frme,	TJ
+frme.	JT
+frmea	XF
+frmed	WG
+frmei	LR
+frmem	XF
+frmen	KS
+frmes	WG
+frmet	KS
+frmeu	[C
 frmi 	GW
-frmi-	SK
-frmid	SK
-frmil	[C
+frmi-	TJ
+frmid	XF
+frmil	ZD
 frmin	KS
-frmio	EY
-frmir	VH
-frmis	RL
-frmit	MQ
-frmiè	QM
-frml	UI
-frmme	IU
-frmmu	^A
-frmo	QM
-frmod	RL
-frmoi	TJ
-frmon	RL
-frmor	QM
-frmos	JT
-frmot	DZ
+frmio	DZ
+frmir	SK
+frmit	LR
+frmiè	SK
+frml	SK
+frmme	GW
+frmmu	ZD
+frmod	QM
+frmoi	SK
+frmor	RL
+frmos	KS
+frmot	A^
 frmou	UI
-frmp	WG
-frmpa	JT
-frmpe	SK
-frmpl	XF
-frmpo	UI
-frmpr	QM
-frmps	MQ
-frmpt	FX
-frms	B]
-frms,	FX
-frmu	RL
-frmul	>b
-frmum	HV
-frmun	^A
-frmus	GW
+frmp	UI
+frmpe	RL
+frmpl	WG
+frmpo	VH
+frmpr	RL
+frmps	LR
+frmpt	GW
+frms	FX
+frms,	HV
+frmu	QM
+frmul	DZ
+frmum	IU
+frmun	ZD
+frmus	IU
 frmèr	MQ
-frmèt	VH
-frmé 	VH
-frmée	VH
-frmén	GW
-frmér	A^
+frmèt	WG
+frmé	LR
+frmé 	YE
+frméc	UI
+frmée	XF
+frmén	HV
+frmér	EY
 frmét	SK
-frmê	TJ
-frmêm	TJ
-frm’	SK
-frm’a	SK
-frn (	LR
-frn 0	VH
-frn a	IU
-frn b	KS
-frn d	MQ
-frn e	UI
-frn f	QM
-frn g	RL
-frn i	LR
-frn l	IU
-frn n	KS
-frn o	MQ
-frn p	HV
-frn q	EY
-frn r	HV
-frn s	TJ
-frn t	SK
-frn v	DZ
-frn y	WG
-frn »	KS
-frn à	VH
-frn é	TJ
+frmê	SK
+frmêm	SK
+frm’	QM
+frm’a	QM
+frn (	JT
+frn 0	YE
+frn a	FX
+frn b	IU
+frn d	KS
+frn e	TJ
+frn f	MQ
+frn h	MQ
+frn i	MQ
+frn j	RL
+frn l	KS
+frn o	GW
+frn p	IU
+frn q	DZ
+frn r	GW
+frn s	WG
+frn t	TJ
+frn v	FX
+frn y	XF
+frn »	JT
+frn à	SK
+frn é	RL
 frn'	MQ
-frn'a	LR
-frn)	SK
-frn-	QM
-frn-l	TJ
-frn-v	VH
-frn.	SK
+frn'a	KS
+frn)	UI
+frn-	WG
+frn-l	VH
+frn-v	RL
+frn.	TJ
 frn. 	RL
 frn.e	RL
 frna	TJ
-frna 	TJ
-frnag	LR
+frna 	^A
+frnad	SK
+frnag	GW
 frnai	SK
-frnc	RL
+frnal	QM
+frnc	QM
 frnc 	RL
-frnc,	HV
+frnc,	FX
 frnce	UI
 frnch	SK
 frnci	JT
-frnco	IU
-frnd 	LR
-frnd.	TJ
+frnco	HV
+frnd.	RL
 frnde	MQ
-frndi	RL
+frndi	SK
 frndo	YE
-frndr	JT
-frnds	MQ
-frndu	FX
-frne	YE
-frne 	VH
-frne,	IU
-frne-	RL
-frne.	GW
-frnea	QM
-frnec	^A
+frndr	KS
+frnds	LR
+frndu	A^
+frne	]B
+frne 	TJ
+frne,	LR
+frne.	FX
+frnea	TJ
+frnec	ZD
 frnel	RL
-frnem	SK
-frnen	UI
-frner	IU
-frnes	VH
-frnet	TJ
-frnev	LR
-frnez	MQ
-frnf	HV
-frnfa	MQ
-frnfi	GW
-frnfo	QM
-frng	MQ
-frnge	GW
+frnen	QM
+frner	LR
+frnes	XF
+frnet	VH
+frneu	MQ
+frnev	GW
+frnez	KS
+frnf	LR
+frnfi	EY
+frng 	MQ
+frnge	KS
 frngl	JT
-frngs	SK
-frngt	SK
-frngu	ZD
+frngs	TJ
+frngt	TJ
+frngu	YE
 frni	QM
 frni 	IU
-frnic	VH
-frnie	TJ
+frnic	WG
+frnie	UI
 frnim	UI
-frnin	QM
 frnio	LR
+frniq	UI
 frnir	IU
-frnj	IU
-frnjo	IU
-frnl	LR
-frnle	LR
-frnn	QM
-frnna	QM
-frnne	SK
-frnni	RL
-frnnu	EY
-frnné	KS
-frno	RL
-frnoi	KS
-frnom	FX
-frnon	YE
-frnos	LR
-frnot	VH
-frnou	YE
-frnov	VH
-frnoë	XF
-frnq	FX
-frnqu	FX
-frns	WG
+frnj	LR
+frnjo	LR
+frnl	IU
+frnle	IU
+frnne	QM
+frnnu	LR
+frnné	GW
+frno 	JT
+frnoi	MQ
+frnom	GW
+frnon	ZD
+frnos	RL
+frnot	RL
+frnou	WG
+frnov	WG
+frnoë	QM
+frnq	@_
+frnqu	@_
+frns	XF
 frns 	YE
-frns,	QM
-frns.	_@
-frnsa	YE
-frnsc	GW
-frnsi	JT
-frnst	TJ
+frns.	d<
+frnsa	WG
+frnsc	IU
+frnse	RL
+frnst	RL
+frnt	LR
+frnt 	RL
+frnt)	MQ
 frnt,	SK
-frnt-	UI
-frnt.	JT
-frntf	ZD
-frntg	^A
-frnto	QM
-frntr	LR
-frnts	JT
-frnu 	?a
-frnui	WG
-frnul	KS
-frnum	B]
+frnt-	RL
+frnt.	KS
+frnta	LR
+frntf	_@
+frntg	XF
+frnto	RL
+frntr	QM
+frnts	GW
+frnu	KS
+frnu 	B]
+frnui	XF
+frnul	MQ
+frnum	DZ
 frnus	SK
-frnv	XF
-frnve	RL
-frnvi	VH
-frnvo	QM
-frnz	VH
-frnze	VH
-frn°	JT
-frn° 	JT
+frnv	]B
+frnve	TJ
+frnvi	WG
+frnvo	TJ
+frnz	UI
+frnze	UI
+frn°	KS
+frn° 	KS
 frnç	TJ
 frnça	VH
-frné	KS
-frné.	DZ
-frnér	YE
-frnê	QM
-frnêt	QM
-frn’	QM
-frn’a	WG
-frn’e	C[
-fro 	GW
-fro 0	JT
-fro d	FX
-fro e	HV
-fro,	HV
-fro, 	HV
-fro.	TJ
-fro. 	TJ
-frob	LR
+frné	JT
+frné 	QM
+frné.	JT
+frnér	ZD
+frn’	SK
+frn’a	VH
+frn’e	HV
+fro 	FX
+fro (	MQ
+fro 0	MQ
+fro d	GW
+fro,	LR
+fro, 	LR
+fro-	VH
+fro.	XF
+fro. 	XF
+frob	KS
+frobj	QM
 frobr	IU
 froc	JT
-froca	MQ
-froch	VH
-froct	MQ
-frocu	MQ
+frocc	QM
+froch	[C
+froci	MQ
+froct	LR
+frocu	RL
 frod	VH
 frode	EY
-frodi	XF
-frodè	VH
+frodi	WG
+frodè	WG
+frof	MQ
+frog	KS
 frogi	IU
-froh	YE
-froha	YE
+froh	[C
+froha	[C
 froi	LR
-froi 	SK
-froi,	HV
-froic	GW
-froie	RL
+froi,	KS
+froic	B]
+froie	QM
 froig	LR
-froil	KS
-froin	WG
-froir	FX
-frois	LR
-froit	EY
-froix	YE
-frok	QM
-frok 	QM
-frol	KS
-frol.	KS
-frole	SK
+froil	LR
+froin	XF
+froir	KS
+froit	HV
+froix	_@
+frok	RL
+frok 	RL
+frol	MQ
+frol.	JT
+frola	WG
+frole	QM
+froli	LR
 frolo	IU
 frolé	HV
-from 	IU
-fromb	JT
-fromi	XF
-fromm	SK
-froms	B]
-fron	TJ
-fron 	RL
-fron,	KS
-fron-	HV
-fron.	FX
-fronc	WG
-frond	KS
+from	LR
+from 	KS
+froma	KS
+fromb	LR
+fromi	VH
+fromm	RL
+froms	FX
+fron 	UI
+fron,	HV
+fron.	GW
+frona	MQ
+fronc	XF
+frond	JT
+frone	QM
 fronf	HV
-fronj	IU
-fronn	FX
-frono	GW
-frons	YE
-front	TJ
-fronv	IU
-fronz	RL
+froni	MQ
+fronj	LR
+fronn	GW
+frono	JT
+frons	ZD
+front	QM
+fronv	A^
+fronz	TJ
 froo	DZ
 froor	DZ
-frop	IU
-frop 	XF
-frop.	JT
-fropi	FX
-fropo	FX
-fropt	GW
-fror	QM
-fror 	DZ
-fror,	KS
-frora	JT
-frorc	SK
-frord	KS
-frore	DZ
-frori	KS
-frorm	IU
-frorn	VH
+frop	HV
+frop 	VH
+frop.	LR
+fropi	GW
+fropo	B]
+fropt	JT
+fror	MQ
+fror 	FX
+fror,	JT
+frora	KS
+frorc	YE
+frore	A^
+frori	MQ
+frorm	JT
+frorn	TJ
 frorr	TJ
-frors	YE
-frort	^A
-frorv	ZD
-fros	DZ
-fros 	IU
-fros,	VH
-fros.	B]
-frosa	XF
-frose	MQ
-fross	DZ
-frost	[C
-frosé	JT
-frot	EY
+frors	TJ
+frort	a?
+frorv	_@
+fros	EY
+fros 	HV
+fros,	XF
+fros.	EY
+frosa	WG
+frose	LR
+frosi	UI
+fross	KS
+frost	TJ
+frosé	DZ
+frot	HV
 frot 	FX
-frote	FX
-froto	FX
-frott	QM
-froté	IU
+frote	JT
+froto	GW
+frotr	TJ
+froté	FX
 frou	QM
-frou 	DZ
-froub	UI
+frou 	HV
+froub	XF
 frouc	UI
+froud	LR
 froue	TJ
-frouh	GW
+froug	FX
+frouh	EY
 froui	A^
-froul	SK
-froum	]B
-froup	UI
-frous	WG
+froul	QM
+froum	ZD
+froup	[C
+frouq	QM
+frour	LR
+frous	VH
 frout	QM
-frouv	QM
-froué	b>
-frov	WG
-frove	VH
-froy	WG
-froye	UI
-froë	UI
-froël	UI
-froî	SK
-froît	SK
+frouv	RL
+froué	[C
+frov	a?
+frove	WG
+froy	UI
+froye	TJ
+froë	VH
+froël	VH
+froî	TJ
+froît	TJ
 froï	LR
 froïc	LR
 froû	QM
 froût	QM
-frp 	TJ
-frp d	LR
-frp.	JT
-frp. 	HV
-frpa	MQ
-frpag	GW
-frpai	ZD
-frpan	MQ
-frpap	KS
-frpas	FX
+frp 	RL
+frp d	EY
+frp.	LR
+frp. 	JT
+frpag	JT
+frpai	[C
+frpan	IU
+frpas	GW
 frpat	MQ
 frpay	SK
-frpe	RL
-frpe 	_@
+frpe	MQ
+frpe 	c=
 frpe,	EY
-frpel	MQ
-frpes	QM
-frpet	WG
-frpeu	LR
-frph	KS
-frpho	KS
-frpi	SK
-frpie	GW
-frpir	EY
-frpiè	VH
-frpl	HV
-frple	WG
+frpel	KS
+frpen	MQ
+frpes	MQ
+frpet	VH
+frpeu	MQ
+frph	HV
+frpho	IU
+frpi	TJ
+frpie	MQ
+frpiq	LR
+frpir	HV
+frpiè	ZD
+frple	TJ
 frpli	FX
-frplo	WG
-frplu	EY
+frplo	VH
+frplu	DZ
 frpo	RL
-frpoi	GW
-frpol	IU
-frpom	TJ
-frpon	MQ
+frpoi	KS
+frpol	FX
+frpom	RL
 frpor	ZD
-frpot	UI
-frpou	JT
+frpos	QM
+frpot	RL
+frpou	LR
 frpp	JT
-frppe	MQ
-frppo	KS
-frppr	LR
-frpr	KS
-frpre	KS
-frpri	IU
-frpro	HV
-frprê	[C
+frppe	KS
+frppl	MQ
+frppr	QM
+frpr	IU
+frpri	JT
+frpro	IU
+frprè	MQ
+frprê	VH
 frps 	UI
-frps.	JT
+frps.	KS
 frpt	JT
-frpt.	ZD
-frpte	EY
-frpti	JT
-frpu	EY
-frpu 	KS
-frpui	FX
+frpt.	[C
+frpte	HV
+frpti	KS
+frpu	JT
+frpu 	IU
+frpui	IU
 frpâ	LR
 frpâl	LR
-frpè	ZD
-frpèr	WG
-frpé	KS
-frpér	IU
-frpê	RL
-frpô	VH
-frpôt	VH
-frqu	KS
-frqu'	MQ
-frqua	XF
-frque	FX
+frpè	XF
+frpèr	UI
+frpé	JT
+frpér	GW
+frpê	QM
+frpô	UI
+frpôt	UI
+frqu	IU
+frqu'	LR
+frqua	SK
+frque	HV
 frqui	RL
-frquo	RL
-frqué	MQ
-frqu’	HV
-frr 	EY
-frr 0	MQ
+frqué	KS
+frqu’	KS
+frr 	DZ
+frr 0	KS
 frr :	LR
-frr ;	IU
-frr b	JT
-frr c	JT
-frr d	QM
-frr f	TJ
-frr i	EY
-frr j	QM
+frr ;	KS
+frr b	LR
+frr c	MQ
+frr e	SK
+frr f	XF
+frr i	LR
+frr j	JT
 frr k	UI
-frr l	FX
-frr m	QM
+frr l	EY
 frr n	KS
-frr o	TJ
-frr p	SK
-frr q	MQ
-frr s	JT
-frr t	A^
+frr o	UI
+frr p	LR
+frr r	UI
+frr s	LR
+frr t	@_
 frr u	KS
-frr v	A^
-frr »	GW
-frr à	MQ
-frr é	MQ
-frr)	IU
-frr) 	GW
-frr),	MQ
+frr v	B]
+frr)	MQ
+frr) 	LR
+frr),	QM
 frr,	IU
 frr, 	IU
-frr-	ZD
-frr.	LR
-frr. 	LR
-frr.e	b>
-frr@	ZD
-frra 	B]
-frra.	QM
-frrab	RL
-frrai	HV
-frram	YE
-frran	WG
-frras	KS
-frrav	QM
-frray	LR
-frrc	QM
-frrci	HV
-frrcr	[C
-frrd	MQ
-frrda	^A
-frrde	UI
-frrdi	SK
-frrdo	IU
-frrdr	MQ
+frr-	YE
+frr.	KS
+frr. 	KS
+frr.e	VH
+frr@	[C
+frra 	>b
+frra.	RL
+frrac	MQ
+frrai	GW
+frram	ZD
+frran	YE
+frrap	MQ
+frras	JT
+frrat	TJ
+frrav	VH
+frraî	HV
+frrc	MQ
+frrce	LR
+frrci	KS
+frrcr	a?
+frrd	RL
+frrda	QM
+frrdi	TJ
+frrdo	HV
 frrdv	TJ
-frre 	GW
+frre 	HV
 frre)	TJ
-frre,	TJ
+frre,	YE
 frre-	TJ
-frre.	B]
-frrea	KS
-frrec	QM
-frred	XF
-frreg	WG
-frrei	WG
-frrel	LR
-frren	JT
-frrep	MQ
-frrer	SK
-frret	HV
-frreu	HV
-frrev	VH
-frrf	RL
-frrg	]B
-frrge	]B
-frri	KS
-frria	MQ
+frre.	DZ
+frred	ZD
+frreg	UI
+frrei	VH
+frrel	IU
+frrem	TJ
+frrep	LR
+frrer	RL
+frres	LR
+frret	LR
+frreu	EY
+frrev	TJ
+frrf	UI
+frrg	YE
+frrge	XF
+frri	IU
 frric	KS
-frrif	DZ
-frrig	EY
-frrim	MQ
-frrin	TJ
-frrio	JT
-frrip	HV
-frriq	VH
-frris	RL
-frrit	JT
+frrie	SK
+frrif	C[
+frrig	JT
+frrin	YE
+frrio	LR
+frrip	KS
+frriq	RL
+frrir	QM
+frris	QM
+frrit	EY
 frriv	QM
-frrix	B]
-frriè	TJ
-frrié	KS
-frrk	JT
-frrki	JT
-frrl	JT
-frrla	RL
-frrle	MQ
-frrlo	IU
-frrm	UI
+frrix	A^
+frriè	QM
+frrié	HV
+frrk	DZ
+frrki	DZ
+frrl	FX
+frrla	QM
+frrle	LR
+frrlo	EY
+frrm	RL
 frrma	SK
-frrme	RL
-frrmu	>b
-frrmé	UI
-frrn	KS
-frrna	QM
-frrne	XF
-frrni	LR
-frrné	GW
-frro	LR
-frro 	DZ
+frrme	TJ
+frrmu	DZ
+frrmé	VH
+frrn	QM
+frrna	TJ
+frrne	YE
+frrni	MQ
+frrné	JT
+frro	IU
+frro 	GW
 frroc	MQ
-frrop	LR
-frros	JT
-frrou	RL
+frroi	RL
+frrom	JT
+frron	QM
+frrop	KS
+frros	GW
+frrou	QM
 frrr	VH
-frrra	TJ
-frrri	XF
+frrra	WG
+frrri	]B
 frrrê	HV
-frrs	UI
+frrs	XF
 frrs 	SK
-frrs,	UI
-frrs.	LR
-frrsi	KS
-frrso	HV
-frrt	XF
-frrt 	MQ
-frrt-	RL
+frrs,	XF
+frrsi	LR
+frrso	MQ
+frrt	ZD
+frrt-	[C
 frrt.	XF
-frrte	]B
-frrti	RL
-frrto	C[
-frru	RL
+frrte	^A
+frrti	QM
+frrto	>b
+frru	QM
 frrub	LR
-frruc	QM
-frrue	XF
-frrum	MQ
-frrun	JT
-frrv	WG
-frrva	WG
-frrve	TJ
-frry	HV
-frry,	LR
+frruc	MQ
+frrue	YE
+frrun	MQ
+frrv	SK
+frrva	SK
+frry	FX
+frry,	FX
 frrè	GW
-frrèm	FX
-frrèr	JT
-frré	QM
+frrèm	EY
+frrèr	HV
+frrès	MQ
+frré	LR
 frré 	SK
 frréa	HV
-frréc	IU
-frréd	VH
-frréf	HV
-frrég	WG
-frrém	HV
-frrép	XF
-frrés	LR
+frréc	KS
+frréd	WG
+frrée	QM
+frréf	EY
+frrég	[C
+frrém	GW
+frrép	[C
+frrés	KS
 frrét	MQ
 frréu	LR
-frrê	WG
-frrêt	WG
-frs !	GW
-frs (	TJ
-frs :	KS
-frs ;	UI
-frs ?	FX
-frs b	[C
+frrê	TJ
+frrêt	TJ
+frs !	B]
+frs (	QM
+frs 0	VH
+frs :	HV
+frs ;	WG
+frs ?	DZ
+frs a	MQ
+frs b	a?
 frs d	RL
-frs e	XF
-frs f	MQ
-frs g	MQ
-frs h	HV
-frs i	KS
-frs j	LR
+frs e	WG
+frs g	KS
+frs h	EY
+frs i	LR
+frs j	MQ
 frs l	MQ
-frs m	VH
-frs n	TJ
-frs p	KS
-frs q	QM
-frs r	RL
-frs s	XF
-frs u	TJ
-frs v	[C
-frs y	RL
-frs |	JT
-frs »	MQ
-frs à	TJ
-frs é	LR
-frs ê	KS
-frs'	MQ
-frs'a	RL
-frs)	C[
+frs n	RL
+frs p	JT
+frs r	LR
+frs s	^A
+frs t	QM
+frs u	VH
+frs v	YE
+frs y	QM
+frs |	LR
+frs »	KS
+frs à	VH
+frs é	IU
+frs ê	A^
+frs'a	TJ
+frs)	DZ
 frs) 	DZ
-frs).	LR
-frs,	UI
-frs, 	UI
-frs-v	LR
-frs.	KS
-frs. 	KS
-frsab	EY
-frsai	MQ
-frsau	SK
-frsca	SK
-frscr	B]
-frscu	MQ
-frse 	SK
-frse.	QM
-frsec	JT
-frsei	RL
-frsel	QM
-frsen	DZ
-frsep	SK
+frs).	JT
+frs,	VH
+frs, 	VH
+frs-	LR
+frs-m	QM
+frs-v	FX
+frs.	JT
+frs. 	JT
+frsa 	QM
+frsab	IU
+frsal	HV
+frsam	SK
+frsan	MQ
+frsar	TJ
+frsau	QM
+frsc	MQ
+frsca	VH
+frscr	C[
+frse 	VH
+frse,	IU
+frse.	SK
+frsec	LR
+frsei	SK
+frsem	RL
+frsen	B]
+frsep	RL
 frser	SK
-frses	EY
-frset	HV
-frseu	DZ
-frsez	LR
-frsi 	JT
-frsib	JT
-frsic	JT
-frsig	QM
-frsin	KS
-frsio	QM
+frses	KS
+frset	IU
+frseu	JT
+frsez	KS
+frsi	LR
+frsi 	GW
+frsib	KS
+frsic	MQ
+frsie	RL
+frsim	RL
+frsin	MQ
 frsiq	HV
-frsir	d<
-frsit	?a
-frsix	UI
-frsiè	IU
-frsl	EY
-frslt	EY
+frsir	a?
+frsit	B]
+frsix	ZD
+frsl	C[
+frslt	C[
 frsm 	KS
-frsob	DZ
-frsoi	RL
-frsol	LR
-frsom	UI
-frson	MQ
-frsou	LR
-frsp	XF
-frspi	EY
-frspo	ZD
-frsq	KS
-frsqu	KS
-frsr	WG
-frss	RL
-frssa	VH
+frso	MQ
+frsob	IU
+frsoc	MQ
+frsoi	VH
+frsol	IU
+frsom	SK
+frsou	MQ
+frsp	VH
+frspi	HV
+frspo	TJ
+frsq	IU
+frsqu	IU
+frsr	UI
+frssa	UI
 frsse	QM
-frsso	MQ
-frssu	IU
-frssé	UI
+frssi	LR
+frsso	KS
+frssu	LR
+frssé	TJ
 frst	QM
 frst 	QM
-frsta	ZD
-frsti	LR
-frsto	DZ
-frstr	RL
-frsu	JT
-frsub	IU
-frsui	MQ
-frsuj	MQ
-frsul	MQ
-frsup	JT
-frsur	HV
-frsus	UI
-frsv	JT
-frsvp	JT
-frsé	QM
-frsé 	WG
-frsé,	GW
-frsée	GW
-frsés	WG
-frs’	UI
-frs’a	UI
-frt (	YE
-frt :	QM
-frt a	TJ
-frt d	VH
-frt e	IU
-frt f	JT
-frt g	QM
-frt j	WG
+frsta	[C
+frste	QM
+frsti	HV
+frsto	B]
+frsu	MQ
+frsub	EY
+frsui	KS
+frsuj	JT
+frsul	JT
+frsup	IU
+frsur	JT
+frsus	WG
+frsv	FX
+frsvp	FX
+frsé 	UI
+frsé,	IU
+frsée	HV
+frsés	]B
+frsœ	SK
+frsœu	SK
+frs’	XF
+frs’a	^A
+frt (	ZD
+frt ;	JT
+frt b	LR
+frt c	SK
+frt d	UI
+frt e	HV
+frt f	LR
+frt g	UI
+frt i	UI
+frt j	VH
 frt l	RL
-frt m	VH
-frt n	[C
-frt o	SK
-frt p	EY
-frt q	KS
-frt r	QM
-frt t	RL
-frt u	MQ
-frt v	EY
-frt |	XF
-frt «	A^
-frt à	MQ
-frt é	C[
-frt"	MQ
-frt)	WG
-frt) 	UI
+frt m	SK
+frt n	XF
+frt o	WG
+frt p	C[
+frt q	IU
+frt r	UI
+frt s	MQ
+frt t	TJ
+frt v	HV
+frt |	[C
+frt «	MQ
+frt à	HV
+frt ç	MQ
+frt é	A^
+frt"	IU
+frt)	RL
+frt) 	SK
 frt).	TJ
-frt,	SK
-frt, 	SK
-frt-a	SK
-frt-o	TJ
-frt-v	[C
-frt-ê	JT
+frt,	VH
+frt, 	VH
+frt-a	YE
+frt-o	RL
+frt-v	ZD
+frt-ê	A^
 frt.	FX
-frt. 	JT
-frta	XF
-frtab	GW
-frtac	ZD
-frtag	SK
-frtan	RL
-frtar	MQ
-frtat	RL
-frtau	^A
-frtax	]B
-frte	FX
+frt. 	KS
+frta	[C
+frtab	IU
+frtac	SK
+frtag	UI
+frtar	LR
+frtat	XF
+frtau	]B
+frtax	^A
+frte	B]
 frte 	QM
-frte)	HV
+frte)	IU
 frte,	QM
-frte.	SK
-frtea	KS
+frte-	MQ
 frtel	XF
-frtem	HV
-frter	A^
-frtes	C[
-frteu	UI
-frtex	DZ
-frtez	LR
-frtf	ZD
-frtg	^A
-frthe	JT
-frthi	UI
-frti	TJ
-frti 	WG
+frtem	GW
+frter	GW
+frtes	EY
+frteu	SK
+frtex	FX
+frtez	JT
+frtf	_@
+frtg	XF
+frthi	SK
+frti	RL
+frti 	UI
 frtic	GW
-frtie	WG
-frtig	EY
+frtie	VH
+frtif	KS
+frtig	A^
+frtil	VH
 frtim	LR
-frtin	SK
-frtiq	JT
-frtir	TJ
-frtis	_@
-frtit	WG
+frtin	VH
+frtiq	LR
+frtir	RL
+frtis	ZD
+frtit	VH
 frtiè	VH
-frtié	B]
-frto 	LR
-frto,	DZ
+frtié	C[
+frto 	KS
+frto,	KS
 frto.	SK
-frtob	MQ
-frtoi	MQ
-frtom	C[
-frton	XF
-frtos	C[
-frtr	TJ
-frtra	UI
-frtre	RL
-frtri	MQ
-frtru	TJ
+frtob	LR
+frtom	HV
+frton	^A
+frtor	RL
+frtos	FX
+frtou	SK
+frtr	WG
+frtra	TJ
+frtre	UI
+frtru	SK
 frtré	RL
-frts 	MQ
-frts,	UI
-frts.	QM
+frts 	LR
+frts,	VH
 frtt	RL
-frttr	TJ
-frtu	QM
-frtu 	HV
+frtte	MQ
+frttr	RL
+frtu 	KS
 frtud	QM
-frtue	KS
-frtui	TJ
-frtv	[C
-frtva	[C
-frté	EY
-frté,	YE
-frtée	JT
-frtél	FX
+frtue	MQ
+frtui	VH
+frtur	JT
+frtv	YE
+frtva	YE
+frté	IU
+frté 	MQ
+frté,	WG
+frtée	C[
+frtél	GW
 frtéo	LR
-frtés	RL
+frtés	QM
 frtô	EY
 frtôt	EY
-fru 	JT
-fru 0	RL
+fru 	LR
 fru :	LR
-fru a	=c
-fru b	SK
-fru d	GW
-fru e	FX
-fru f	RL
-fru g	JT
-fru j	GW
-fru l	KS
-fru m	XF
-fru n	KS
-fru p	UI
-fru s	RL
+fru a	>b
+fru b	TJ
+fru c	MQ
+fru d	C[
+fru e	GW
+fru g	HV
+fru j	IU
+fru l	LR
+fru m	ZD
+fru n	HV
+fru p	RL
+fru r	QM
+fru s	VH
 fru t	JT
-fru v	KS
-fru à	VH
-fru'	MQ
-fru'e	IU
-fru'i	TJ
-fru,	QM
-fru, 	QM
-fru-	QM
-fru-d	SK
-fru-f	MQ
-fru.	VH
-fru. 	VH
-fru@	[C
-frua	[C
-fruan	RL
-fruat	[C
-frub	^A
-frub 	VH
-frube	SK
-frubl	SK
-frubv	IU
+fru v	EY
+fru à	QM
+fru'	LR
+fru'e	KS
+fru'i	a?
+fru-	RL
+fru-d	UI
+fru.	TJ
+fru. 	TJ
+fru@	]B
+frua	UI
+fruat	UI
+frub	YE
+frub 	WG
+frube	TJ
+frubl	RL
+frubv	EY
 fruc	QM
-fruch	SK
-fruci	KS
-fruco	LR
-frucu	A^
-frud	JT
+fruch	QM
+fruci	LR
+fruco	EY
+fruct	XF
+frucu	FX
+frud	IU
+frudg	JT
 frudi	UI
-frudr	EY
-frue 	KS
-frue,	MQ
+frudr	JT
+frue 	LR
+frue)	TJ
+frue.	KS
 fruei	SK
-fruel	MQ
-fruen	C[
+fruen	IU
 fruer	KS
-fruet	ZD
-fruf 	RL
+frues	HV
+fruet	]B
+fruf	QM
+fruff	RL
 frug	WG
-fruh	GW
-fruha	GW
-frui	IU
-frui 	LR
-fruil	QM
-fruis	MQ
-fruit	RL
-fruiv	JT
-fruj	KS
-fruje	MQ
+fruge	JT
+fruh	EY
+fruha	EY
+frui	MQ
+frui 	IU
+fruie	MQ
+fruil	SK
+fruip	QM
+fruis	KS
+fruit	TJ
+fruiv	EY
+fruj	EY
+fruje	JT
+frul	MQ
 frul 	TJ
+frula	HV
 frule	IU
-frult	KS
-frulé	KS
-frum 	LR
-frum.	GW
-frume	RL
-frumi	WG
-frumé	GW
-frun	IU
+frult	MQ
+frulé	MQ
+frum	MQ
+frum.	FX
+frume	VH
+frumi	YE
+frumé	JT
+frun	LR
 frun 	HV
-frun-	XF
+frun-	WG
 frun.	VH
+frund	MQ
 fruni	RL
-fruo	RL
-fruon	TJ
-frup 	LR
+fruon	UI
+frup	QM
+frup 	EY
 frupe	WG
-frur	KS
-frur 	EY
+fruq	QM
+fruqu	QM
+frur	JT
+frur 	HV
 frur,	A^
-frur-	WG
-frur@	XF
-frura	VH
-frurg	ZD
-fruri	QM
-fruro	QM
-frurr	[C
+frur-	YE
+frur@	[C
+frura	TJ
+frure	JT
+frurg	]B
+frurn	UI
+frurr	^A
+frurs	QM
 frurt	C[
-frus	QM
+frus	TJ
 frus 	VH
 frus-	JT
-frus.	LR
-fruse	QM
+frus.	RL
+fruse	TJ
 frusi	GW
-frusq	KS
-fruss	VH
-frust	IU
+frusq	IU
+fruss	WG
 frut	JT
-frut 	IU
-frut,	UI
-frut-	GW
-frut.	DZ
-frute	QM
-fruth	JT
-fruto	SK
-frutr	KS
-frutô	HV
-fruvo	RL
-fruvr	QM
+frut 	JT
+frut,	RL
+frut-	JT
+frut.	?a
+fruta	RL
+frute	LR
+fruti	RL
+fruto	RL
+frutr	EY
+frutô	KS
+fruv	MQ
+fruve	JT
+fruvo	SK
+fruvr	TJ
 frux 	RL
-frux)	UI
+frux)	WG
 frux,	QM
-frux.	HV
-fruxi	QM
-fruy	WG
-fruz	VH
-frué	UI
-fruéb	VH
-fru’	HV
-fru’o	UI
-fru’à	LR
-frva	RL
-frva 	WG
-frvan	TJ
-frvas	C[
-frvat	RL
-frve	MQ
-frve 	MQ
-frvea	@_
-frvec	LR
-frvei	SK
-frvel	GW
-frvem	XF
-frven	]B
+frux.	IU
+fruxi	RL
+fruy	[C
+fruz	XF
+frué	XF
+fruéb	UI
+fru’	KS
+fru’o	QM
+fru’à	KS
+frva	TJ
+frva 	TJ
+frvag	MQ
+frval	SK
+frvan	SK
+frvas	DZ
+frve	KS
+frve 	IU
+frvea	HV
+frvei	TJ
+frvel	FX
+frvem	WG
+frven	XF
 frver	HV
-frves	SK
-frveu	>b
+frves	RL
+frveu	EY
 frvez	ZD
-frvi	UI
+frvi	TJ
+frvid	YE
 frvie	YE
-frvig	UI
+frvig	YE
 frvin	WG
-frvio	MQ
 frvir	LR
-frvis	EY
+frvis	DZ
 frvit	SK
-frviv	TJ
-frviè	IU
+frviè	JT
 frvo	LR
-frvoi	EY
-frvol	TJ
-frvon	XF
-frvot	EY
-frvou	MQ
+frvoi	C[
+frvol	UI
+frvon	YE
+frvot	HV
 frvoy	YE
-frvp	KS
-frvp 	EY
+frvp 	DZ
 frvr	SK
-frvra	JT
-frvre	UI
-frvri	SK
-frvée	RL
-frvér	GW
-frx 	HV
-frx 0	LR
-frx a	TJ
-frx c	^A
-frx d	MQ
-frx f	UI
-frx à	MQ
-frx)	UI
-frx-	WG
-frx.	HV
-frx. 	HV
-frxa	WG
-frxam	XF
-frxc	MQ
-frxcu	MQ
-frxe	[C
-frxis	RL
-frxiè	QM
-frxp	HV
-frxpl	HV
-frxt	GW
-frxte	DZ
-frxtr	A^
-fry 	YE
-fry a	TJ
-fry e	QM
-fry v	TJ
-fry.	MQ
+frvra	FX
+frvre	SK
+frvri	TJ
+frvé	QM
+frvée	TJ
+frvér	IU
+frwe	MQ
+frx 0	KS
+frx c	RL
+frx d	IU
+frx f	QM
+frx p	IU
+frx s	MQ
+frx à	LR
+frx)	WG
+frx,	LR
+frx, 	LR
+frx-	UI
+frx.	IU
+frx. 	IU
+frxa	TJ
+frxam	TJ
+frxc	LR
+frxcu	LR
+frxe	]B
+frxi	MQ
+frxis	SK
+frxiè	RL
+frxp	GW
+frxpl	GW
+frxt	A^
+frxte	FX
+frxtr	IU
+fry 	[C
+fry a	UI
+fry v	SK
+fry.	JT
 fry. 	HV
-fry.e	TJ
-frya	VH
-frye	WG
-fryen	WG
-fryeu	RL
+fry.e	UI
+frya	WG
+frye	XF
+fryen	XF
+fryer	KS
+fryeu	QM
 fryo	WG
-fryon	VH
-frys	MQ
-fryè	MQ
-fryèr	MQ
+fryon	UI
+frys	LR
+fryè	LR
+fryèr	LR
 frz 	MQ
-frz c	DZ
-frz d	SK
-frz l	KS
+frz c	IU
+frz l	EY
+frz m	KS
 frz p	DZ
-frz r	RL
-frz v	XF
-frz-	]B
-frz-v	YE
-frz0	VH
-frza	RL
-frza 	RL
-frze	VH
-frze 	VH
-frzo	SK
-fr| 0	QM
-fr| e	FX
-fr| l	[C
-fr| m	TJ
-fr| v	b>
-fr| |	JT
+frz r	SK
+frz v	VH
+frz-	YE
+frz-v	XF
+frz0	UI
+frza 	UI
+frze	UI
+frze 	UI
+frzo	VH
+fr| e	EY
+fr| l	WG
+fr| m	UI
+fr| v	ZD
+fr| |	LR
 fr« 	GW
-fr« c	TJ
-fr« d	LR
-fr« l	HV
-fr« p	IU
+fr« d	MQ
+fr« l	JT
+fr« p	KS
 fr« s	GW
-fr° 	JT
-fr° 0	JT
-fr» 	KS
-fr»,	JT
-fr», 	JT
-fr».	C[
-fr». 	C[
-frà 0	VH
-frà a	LR
-frà d	WG
-frà f	FX
-frà g	LR
-frà j	KS
-frà l	UI
-frà m	EY
+fr° 	KS
+fr° 0	KS
+fr» 	IU
+fr» (	LR
+fr»,	KS
+fr», 	KS
+fr».	JT
+fr». 	JT
+frà 0	ZD
+frà a	MQ
+frà b	QM
+frà c	MQ
+frà d	YE
+frà f	HV
+frà g	JT
+frà j	LR
+frà m	JT
 frà n	LR
-frà p	WG
-frà q	IU
-frà t	JT
-frà u	JT
-frà v	DZ
-frà-	MQ
-frà-d	KS
+frà p	XF
+frà s	SK
+frà t	KS
+frà u	LR
+frà v	JT
+frà-	KS
+frà-d	IU
 frâl	LR
 frâle	LR
-frça	KS
+frça	HV
 frça 	C[
 frçai	VH
-frèc	VH
-frèce	UI
-frèg	SK
-frège	TJ
-frèl	WG
-frèle	WG
+frèc	]B
+frèce	WG
+frèg	RL
+frège	XF
+frèl	ZD
+frèle	ZD
 frèm	JT
 frème	JT
-frèn	MQ
-frène	MQ
-frèq	QM
-frèqu	QM
-frès	LR
-frès 	MQ
-frès-	SK
-frèt	UI
-frètr	VH
-fré 	QM
+frèn	JT
+frène	JT
+frèq	SK
+frèqu	SK
+frèr	LR
+frère	LR
+frès	MQ
+frès-	WG
+frèt	YE
+frètr	WG
+frèv	QM
+frève	QM
+fré 	TJ
 fré 0	XF
 fré a	XF
-fré b	RL
-fré d	MQ
-fré e	SK
-fré l	VH
-fré m	GW
+fré b	QM
+fré e	RL
+fré l	WG
+fré m	EY
 fré n	UI
-fré p	JT
-fré s	JT
-fré v	LR
-fré à	MQ
-fré,	MQ
-fré, 	MQ
-fré.	LR
-fré. 	LR
+fré s	B]
+fré v	FX
+fré,	LR
+fré, 	LR
+fré.	IU
+fré. 	IU
 fréa	B]
 fréal	FX
 fréb	VH
-frébe	[C
-fréc	KS
-fréch	HV
-fréci	RL
-frécr	GW
-frécu	MQ
-fréd	]B
-frée 	YE
-frée,	HV
+frébe	_@
+frébu	MQ
+fréc	RL
+fréch	JT
+frécl	RL
+fréco	JT
+frécr	IU
+frécu	KS
+fréd	ZD
+frée 	UI
+frée,	@_
+frée.	RL
 frées	IU
-fréf	HV
-frég	ZD
-fréga	RL
-frégi	VH
+fréf	EY
+frég	[C
+fréga	QM
+frégi	XF
 frégl	TJ
-fréj	QM
-frél	HV
-frél.	IU
-frélé	MQ
-frém	JT
+frél	GW
+frél.	HV
+frélè	QM
+frém	HV
 fréma	IU
-frémi	HV
-frémo	SK
-frémé	GW
+frémi	EY
+frémo	RL
+frémé	HV
 frén	MQ
-fréna	GW
-fréno	QM
-fréné	RL
-fréo	KS
+fréna	HV
+fréno	MQ
+fréné	UI
+fréo	JT
 fréo 	LR
-frép	UI
-frépa	_@
-frépl	GW
-frépo	EY
-frépô	VH
-fréq	LR
-fréqu	LR
-frér	EY
-fréra	SK
-fréri	FX
-fréro	A^
+frép	XF
+frépa	e;
+frépl	HV
+frépo	GW
+frépô	UI
+frér	C[
+fréra	RL
+fréri	GW
+fréro	EY
 frés	HV
+frés 	MQ
 frés,	QM
-frése	KS
-fréso	JT
-frét	QM
-fréta	KS
-fréti	TJ
+frése	GW
+frési	TJ
+fréso	MQ
+fréta	LR
+fréti	WG
 fréto	UI
+frété	KS
 fréu	LR
 fréun	LR
-fréve	WG
-frévi	IU
-frêc	HV
-frêch	HV
-frêm	TJ
-frême	TJ
-frên	SK
-frêne	SK
-frêt 	WG
-frête	KS
-frêtr	MQ
-frël	UI
-frël 	UI
-frîne	QM
-frît 	DZ
-frîte	TJ
-frïc	HV
-frô 	FX
-frôt	IU
-frôt 	IU
+fréve	YE
+frévi	GW
+frêc	LR
+frêch	LR
+frêm	SK
+frême	SK
+frên	QM
+frêne	QM
+frêt 	VH
+frête	MQ
+frêtr	IU
+frël	VH
+frël 	VH
+frîn	SK
+frîne	TJ
+frît 	EY
+frîte	WG
+frîtr	JT
+frïc	JT
+frô 	GW
+frôt	JT
+frôt 	KS
 frù i	TJ
-frù l	KS
-frût	TJ
+frù l	GW
+frût	SK
 frût 	[C
-frût,	RL
+frût,	SK
 frût.	TJ
-frœu	MQ
-frœur	MQ
-fr– 	IU
-fr— 	KS
-fr’a	UI
-fr’a 	SK
-fr’ac	RL
-fr’ai	JT
-fr’an	LR
-fr’ap	QM
-fr’as	HV
+frûte	LR
+fr– 	JT
+fr’a	WG
+fr’a 	UI
+fr’ac	QM
+fr’ai	EY
+fr’an	MQ
+fr’ap	SK
+fr’as	IU
 fr’at	RL
-fr’au	IU
-fr’av	YE
-fr’e	QM
-fr’es	WG
-fr’à	LR
-fr’à 	LR
-fr’éc	LR
-fr€ 	QM
-fr€ l	c=
-fr€ p	SK
-fr€ |	MQ
-fr€,	_@
-fr€, 	_@
-fr€.	[C
-fr€. 	[C
-fr€/	VH`,
+fr’au	KS
+fr’av	XF
+fr’en	MQ
+fr’o	TJ
+fr’à	KS
+fr’à 	KS
+fr’é	KS
+fr€ 	RL
+fr€ l	ZD
+fr€ p	^A
+fr€ |	KS
+fr€)	LR
+fr€) 	LR
+fr€,	c=
+fr€, 	c=
+fr€.	ZD
+fr€. 	ZD
+fr€/	YE`,
 };

@@ -3,797 +3,798 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02839,
-  bias: [-0.4102,0.4102],
-  weights: `<:a	JT
-<:abuelo	c=
-<:alle	FX
-<:als	UI
-<:also	GW
+  step: 0.02774,
+  bias: [-0.3816,0.3816],
+  weights: `<:a	LR
+<:abuelo	d<
+<:alle	GW
+<:als	SK
+<:also	EY
 <:am	ZD
 <:an	RL
-<:and	YE
+<:and	[C
 <:appelle	JT
-<:apprent	^A
-<:are	VH
+<:apprent	_@
+<:are	WG
 <:as	B]
 <:ask	YE
-<:at	HV
+<:at	IU
 <:atelier	@_
 <:atu	C[
-<:avec	]B
-<:b	DZ
-<:be	SK
+<:avec	_@
+<:b	C[
+<:be	UI
 <:beim	YE
-<:best	=c
-<:betreff	HV
-<:bin	LR
-<:bis	B]
+<:best	<d
+<:betreff	EY
+<:bin	MQ
+<:bis	A^
 <:bitte	TJ
-<:boat	@_
+<:boat	A^
 <:bonjour	TJ
-<:booking	]B
-<:brother	XF
-<:buenas	<d
-<:but	JT
-<:by	JT
+<:booking	b>
+<:brother	ZD
+<:buenas	:f
+<:but	KS
+<:by	MQ
 <:büro	TJ
-<:call	]B
-<:called	EY
-<:cc	i7
-<:chair	b>
-<:chez	B]
-<:con	ZD
+<:c	MQ
+<:call	_@
+<:called	DZ
+<:cc	j6
+<:chair	a?
+<:chez	@_
+<:con	_@
 <:creamer	DZ
 <:d	A^
-<:de	MQ
-<:dear	B]
-<:del	DZ
-<:dem	TJ
-<:der	UI
-<:dice	_@
-<:directo	b>
+<:dear	@_
+<:del	EY
+<:dem	RL
+<:der	VH
+<:dice	b>
+<:die	MQ
+<:directo	d<
 <:el	QM
+<:en	KS
 <:enginee	VH
-<:est	[C
-<:estamos	UI
-<:et	XF
+<:es	LR
+<:est	WG
+<:estamos	TJ
 <:example	HV
-<:februar	EY
-<:firm	YE
-<:first	;e
-<:for	YE
-<:founded	c=
+<:februar	C[
+<:firm	[C
+<:first	9g
+<:for	ZD
+<:founded	a?
 <:fr	=c
-<:from	HV
-<:für	>b
-<:g	SK
+<:from	IU
+<:für	=c
+<:g	TJ
 <:geehrte	C[
-<:geht	HV
-<:get	>b
-<:großvat	[C
-<:guild	@_
+<:geht	IU
+<:get	<d
+<:goods	EY
+<:großvat	ZD
+<:guild	EY
 <:h	TJ
-<:hafnerm	LR
-<:hall	?a
-<:he	VH
+<:haben	LR
+<:hafnerm	KS
+<:hall	A^
+<:he	TJ
 <:heißen	A^
-<:heißt	;e
-<:hello	KS
-<:hermano	RL
-<:hier	SK
+<:heißt	=c
+<:hello	JT
+<:hermano	UI
+<:hi	LR
+<:hier	RL
 <:hija	e;
-<:his	WG
-<:hola	EY
+<:his	XF
+<:hola	DZ
 <:hra	C[
-<:ich	SK
-<:im	DZ
-<:impress	XF
+<:ich	VH
+<:im	C[
+<:impress	VH
 <:in	IU
-<:inhaber	TJ
-<:is	ZD
-<:ist	RL
-<:it	[C
-<:its	LR
-<:je	EY
-<:jugendw	SK
-<:keine	JT
+<:inhaber	UI
+<:is	]B
+<:ist	UI
+<:it	YE
+<:its	HV
+<:je	GW
+<:jugendw	WG
+<:keine	IU
 <:l	RL
-<:la	MQ
+<:la	LR
 <:laden	FX
 <:las	>b
-<:late	RL
-<:law	d<
-<:le	RL
+<:law	c=
 <:legal	TJ
-<:lehrlin	a?
-<:line	LR
-<:llama	;e
-<:llamada	ZD
+<:lehrlin	e;
+<:llama	A^
+<:llamada	[C
 <:lo	b>
-<:love	@_
-<:m	RL
-<:ma	a?
-<:manager	TJ
+<:love	?a
+<:m	TJ
+<:ma	b>
+<:manager	UI
 <:marsh	[C
-<:me	p0
-<:mein	a?
-<:meine	b>
-<:mi	YE
-<:mit	EY
-<:mo	TJ
-<:mon	RL
-<:my	b>
-<:myself	RL
+<:me	q/
+<:mein	b>
+<:meine	c=
+<:mi	ZD
+<:mit	B]
+<:mo	UI
+<:mon	SK
+<:mr	KS
+<:my	a?
+<:myself	QM
 <:nach	YE
-<:name	GW
-<:nave	@_
-<:nd	B]
-<:nicht	B]
-<:no	<d
+<:name	FX
+<:nave	>b
+<:nd	DZ
+<:nicht	DZ
+<:no	=c
 <:not	VH
-<:nothing	A^
+<:nothing	=c
 <:nur	UI
-<:old	@_
+<:old	A^
 <:on	DZ
-<:open	?a
+<:open	=c
 <:operati	]B
-<:or	h8
-<:our	TJ
-<:piano	IU
-<:pm	v*
-<:preside	b>
+<:or	j6
+<:our	UI
+<:piano	JT
+<:pm	x(
+<:preside	f:
 <:préside	HV
-<:que	KS
-<:re	=c
-<:registe	TJ
+<:re	>b
+<:registe	RL
 <:ring	HV
-<:road	A^
-<:run	^A
-<:s	ZD
+<:road	=c
+<:run	]B
+<:s	[C
 <:salga	>b
-<:saludo	c=
-<:san	3m
+<:saludo	d<
+<:san	2n
 <:sankt	:f
-<:saturda	<d
-<:say	RL
-<:se	C[
-<:secreta	YE
+<:saturda	?a
+<:say	SK
+<:se	DZ
+<:secreta	ZD
 <:sehr	C[
 <:shed	DZ
-<:shop	IU
+<:shop	GW
 <:should	YE
-<:site	9g
-<:sitzt	SK
-<:somethi	A^
-<:somos	UI
+<:since	MQ
+<:site	7i
+<:sitzt	RL
+<:so	?a
+<:somethi	B]
+<:somos	VH
 <:son	d<
 <:sorry	VH
-<:soy	LR
-<:street	8h
+<:soy	MQ
+<:street	7i
 <:suis	GW
-<:swarm	LR
-<:tardes	C[
+<:tardes	B]
 <:the	KS
-<:they	QM
 <:this	B]
-<:to	;e
-<:trésori	A^
-<:un	VH
-<:und	RL
+<:to	9g
+<:tochter	YE
+<:trésori	@_
+<:un	SK
 <:uns	QM
+<:vom	YE
 <:von	XF
-<:vorsitz	[C
-<:w	_@
-<:was	A^
-<:we	A^
+<:vorsitz	YE
+<:w	a?
+<:was	?a
+<:we	@_
 <:web	?a
-<:werden	FX
-<:werksta	C[
-<:what	b>
-<:wie	HV
-<:wir	LR
+<:werden	EY
+<:werksta	DZ
+<:what	c=
+<:wie	GW
 <:with	a?
 <:y	]B
-<:yo	h8
-<:you	LR
+<:yard	DZ
+<:yo	f:
+<:you	HV
 <:young	d<
 <:yours	JT
-<:º	JT
-<:über	?a
+<:º	IU
+<:über	LR
 >:a	LR
 >:aa	DZ
->:ab	HV
->:acres	GW
->:across	B]
+>:ab	JT
+>:acres	JT
+>:across	C[
 >:after	b>
->:again	:f
->:all	QM
->:als	FX
+>:again	7i
+>:als	HV
 >:am	MQ
->:and	HV
->:answers	TJ
->:are	SK
->:as	LR
->:asked	b>
+>:and	IU
+>:answers	XF
+>:are	TJ
+>:as	KS
+>:asked	a?
 >:associa	ZD
 >:at	<d
+>:aus	FX
 >:been	UI
->:bei	GW
->:bis	:f
->:bitte	GW
->:by	<d
->:büro	XF
->:c	TJ
->:calle	IU
->:can	B]
+>:bei	HV
+>:bis	9g
+>:bitte	DZ
+>:by	?a
+>:büro	WG
+>:c	XF
+>:calle	HV
+>:can	DZ
 >:chair	^A
 >:co	?a
 >:coordin	a?
->:cuts	EY
->:d	;e
->:da	=c
->:darf	A^
->:das	IU
->:dass	KS
->:de	EY
->:del	EY
->:der	IU
->:desde	WG
->:dice	f:
->:die	HV
->:directo	b>
->:do	6j
->:dock	DZ
->:does	d<
->:doesn	TJ
->:e	@_
+>:cuts	DZ
+>:d	<d
+>:da	>b
+>:dad	B]
+>:darf	@_
+>:das	ZD
+>:dass	MQ
+>:de	DZ
+>:del	B]
+>:den	MQ
+>:der	GW
+>:desde	XF
+>:dice	d<
+>:die	DZ
+>:directo	d<
+>:do	3m
+>:dock	EY
+>:does	a?
+>:doesn	SK
+>:e	?a
 >:ein	SK
->:el	VH
->:en	KS
->:enginee	LR
->:es	TJ
->:et	VH
->:fait	b>
->:for	IU
->:forty	DZ
->:fr	3m
->:frau	WG
->:fri	C[
->:fridays	B]
+>:el	QM
+>:en	LR
+>:es	UI
+>:et	UI
+>:fait	c=
+>:for	KS
+>:forty	KS
+>:fr	4l
+>:frau	VH
+>:fri	EY
 >:from	b>
->:für	A^
+>:für	?a
 >:g	FX
 >:gegründ	C[
->:geht	XF
->:geselle	^A
->:gibt	JT
->:habe	[C
->:had	QM
->:has	LR
->:hat	@_
->:have	<d
+>:geht	WG
+>:geselle	a?
+>:gibt	GW
+>:habe	_@
+>:had	RL
+>:hat	HV
+>:have	;e
 >:hd	C[
->:he	=c
->:hello	=c
+>:he	<d
+>:hello	<d
 >:her	d<
->:his	d<
->:home	^A
+>:here	KS
+>:his	c=
+>:home	a?
 >:i	YE
->:ich	ZD
->:id	HV
->:idnr	VH
+>:ich	[C
+>:id	LR
+>:idnr	TJ
 >:if	TJ
->:in	ZD
+>:im	LR
+>:in	VH
 >:ines	VH
->:inh	?a
->:inkl	IU
->:is	XF
->:ist	ZD
->:it	C[
+>:inh	>b
+>:inkl	GW
+>:is	VH
+>:ist	XF
+>:it	A^
 >:jahr	]B
->:je	XF
->:joan	UI
->:joined	^A
->:jugendw	ZD
->:karim	]B
+>:je	[C
+>:joined	]B
+>:jugendw	YE
+>:karim	^A
 >:kein	]B
->:kw	B]
->:l	ZD
+>:kw	A^
+>:l	[C
+>:le	QM
 >:left	<d
->:lehrjah	a?
->:lo	IU
->:lost	QM
->:lunes	SK
->:macht	^A
->:madam	EY
->:mail	@_
+>:lehrjah	_@
+>:lo	JT
+>:lunes	RL
+>:macht	[C
+>:madam	HV
+>:mail	=c
 >:manager	c=
->:master	ZD
->:me	c=
+>:master	[C
+>:me	b>
 >:meeting	@_
->:mehmet	YE
->:meint	VH
->:meister	ZD
->:members	ZD
->:mit	MQ
->:mo	QM
->:mrs	TJ
->:musical	RL
->:my	^A
+>:mehmet	UI
+>:meint	YE
+>:meister	VH
+>:members	YE
+>:mi	RL
+>:mrs	WG
+>:musical	TJ
+>:my	_@
 >:nach	B]
->:nd	XF
->:ne	TJ
->:no	A^
+>:nd	WG
+>:ne	SK
+>:no	?a
 >:noch	^A
 >:not	YE
->:number	A^
->:nur	JT
->:o	[C
->:of	IU
->:office	YE
->:ohne	IU
->:ok	@_
->:on	c=
->:operati	TJ
->:or	]B
->:our	VH
->:out	A^
->:p	MQ
->:pa	DZ
->:parle	d<
->:piano	LR
->:preise	GW
->:preside	[C
->:pro	FX
->:put	[C
->:que	e;
->:registe	XF
->:rigging	HV
->:ros	?a
->:rue	=c
+>:number	@_
+>:nur	KS
+>:o	ZD
+>:of	GW
+>:office	XF
+>:ohne	HV
+>:ok	?a
+>:on	a?
+>:operati	UI
+>:or	^A
+>:our	XF
+>:out	@_
+>:p	LR
+>:pa	C[
+>:parle	e;
+>:piano	KS
+>:please	B]
+>:preise	KS
+>:preside	^A
+>:pro	GW
+>:put	ZD
+>:que	f:
+>:registe	VH
+>:rigging	KS
+>:ros	@_
+>:rue	<d
 >:runs	?a
->:s	?a
->:said	JT
+>:s	=c
+>:said	LR
 >:says	ZD
->:sec	[C
->:seit	B]
+>:sec	YE
+>:secreta	QM
+>:seit	?a
 >:send	HV
 >:sent	a?
->:she	9g
->:shop	]B
->:should	KS
->:side	FX
->:sie	KS
+>:she	8h
+>:shop	[C
+>:should	JT
+>:side	EY
+>:sie	IU
 >:sites	>b
->:so	FX
->:started	ZD
->:still	c=
+>:so	EY
+>:started	[C
+>:still	b>
 >:sí	=c
 >:taller	^A
 >:tel	YE
+>:that	QM
 >:the	RL
 >:thinks	YE
->:third	^A
->:three	@_
->:thurs	_@
->:to	TJ
->:treasur	ZD
->:trésori	HV
->:tues	TJ
->:uhr	IU
+>:third	d<
+>:three	?a
+>:thurs	^A
+>:to	UI
+>:treasur	[C
+>:trésori	IU
+>:tues	RL
+>:two	RL
+>:uhr	HV
 >:un	]B
->:und	MQ
->:uns	FX
->:upper	EY
->:us	LR
+>:und	LR
+>:uns	GW
+>:upper	HV
+>:us	KS
 >:ust	TJ
->:v	B]
->:vertrie	]B
->:vom	HV
+>:v	@_
+>:vertrie	^A
+>:vom	DZ
 >:von	C[
->:w	VH
+>:vorsitz	b>
+>:w	WG
 >:was	>b
+>:we	QM
+>:web	1o
 >:what	=c
->:wheels	XF
+>:wheels	WG
 >:who	h8
->:whose	ZD
->:wie	ZD
->:will	c=
->:wir	IU
->:wird	IU
->:with	SK
+>:whose	]B
+>:wie	YE
+>:will	a?
+>:wir	GW
+>:wird	JT
+>:with	]B
 >:wrote	GW
 >:x	TJ
->:y	l4
->:yard	ZD
->:yo	[C
->:you	^A
->:young	^A
->:zwei	EY
+>:y	f:
+>:yard	]B
+>:yo	^A
+>:you	]B
+>:young	]B
+>:zwei	FX
 >:à	YE
-absent	>b
-again	e;
-alone&label	WG
-alone&open:half	LR
-alone&open:yes	TJ
-alone&r:dont	@_
-alone&r:greeting	SK
-alone&r:other	IU
-alone&under	KS
-asked for	[C
-begins	JT
-begins&label	MQ
-begins&open:half	IU
-begins&open:no	RL
+absent	<d
+again	f:
+alone&label	UI
+alone&open:half	HV
+alone&open:no	QM
+alone&open:yes	SK
+alone&r:dont	B]
+alone&r:greeting	RL
+alone&r:other	GW
+alone&under	IU
+asked for	ZD
+begins	LR
+begins&open:half	HV
+begins&open:no	QM
 begins&open:yes	JT
-begins&r:aside	KS
-begins&r:dont	VH
+begins&r:dont	WG
 begins&r:fact	HV
-begins&r:greeting	UI
-begins&r:note	VH
+begins&r:greeting	SK
 begins&r:other	MQ
-begins&r:style	JT
-begins&r:unsettled	TJ
-begins&r:visitors	MQ
-begins&r:wish	B]
-begins&under	XF
-ends	TJ
+begins&r:quoted	RL
+begins&r:style	MQ
+begins&r:unsettled	SK
+begins&r:visitors	KS
+begins&r:wish	DZ
+begins&under	]B
+ends	UI
 from	RL
 from&open:no	RL
 given	x(
 given+more	}!
-greeted	A^
+greeted	=c
 in business	WG
-is business	RL
-k:head	FX
+k:head	GW
 k:head&from	RL
-k:head&n:1	RL
-k:head&n:2	@_
-k:head&n:3	IU
-k:head&open:no	FX
+k:head&n:1	QM
+k:head&n:2	?a
+k:head&n:3	EY
+k:head&open:no	GW
 k:head&under	C[
-k:heading	JT
-k:heading&alone	HV
-k:heading&begins	SK
-k:heading&n:1	FX
-k:heading&n:2	UI
-k:heading&n:3	FX
-k:heading&open:half	LR
-k:heading&open:no	KS
-k:heading&open:yes	JT
-k:heading&r:fact	KS
-k:heading&r:greeting	4l
-k:heading&r:other	LR
+k:heading	IU
+k:heading&alone	FX
+k:heading&begins	RL
+k:heading&n:1	GW
+k:heading&n:2	SK
+k:heading&n:3	EY
+k:heading&open:half	VH
+k:heading&open:no	IU
+k:heading&open:yes	HV
+k:heading&r:fact	LR
+k:heading&r:greeting	2n
+k:heading&r:other	MQ
 k:heading&r:quoted	WG
-k:heading&role ahead	HV
-k:heading&role behind:(	]B
+k:heading&role ahead	GW
+k:heading&role behind:(	_@
 k:heading&role behind:,	YE
-k:heading&role behind:-	TJ
-k:heading&title	XF
-k:heading&under	[C
-k:item	MQ
+k:heading&role behind:-	SK
+k:heading&title	[C
+k:heading&under	ZD
+k:item&alone	MQ
 k:item&begins	TJ
-k:item&n:1	UI
-k:item&n:2	B]
-k:item&n:3	RL
-k:item&open:half	TJ
-k:item&open:no	KS
-k:item&open:yes	QM
-k:item&r:dont	JT
-k:item&r:fact	UI
-k:item&r:note	]B
-k:item&r:other	LR
+k:item&n:1	SK
+k:item&n:2	C[
+k:item&n:3	SK
+k:item&n:4	KS
+k:item&open:half	UI
+k:item&open:no	JT
+k:item&r:dont	IU
+k:item&r:fact	WG
+k:item&r:other	GW
 k:item&r:quoted	B]
 k:item&r:style	YE
 k:item&r:unsettled	a?
 k:item&r:visitors	JT
-k:item&r:wish	B]
+k:item&r:wish	EY
 k:item&role ahead	d<
-k:item&role behind:(	DZ
-k:item&role behind:,	C[
-k:item&role behind:-	d<
-k:item&title	QM
-k:item&under	DZ
-k:line	HV
-k:line&alone	VH
-k:line&begins	HV
-k:line&n:1	TJ
-k:line&n:2	EY
-k:line&n:3	?a
-k:line&n:4	@_
-k:line&open:half	JT
-k:line&open:no	IU
-k:line&open:yes	QM
-k:line&r:aside	FX
-k:line&r:dont	JT
-k:line&r:fact	LR
-k:line&r:greeting	LR
-k:line&r:note	LR
-k:line&r:other	VH
-k:line&r:quoted	LR
-k:line&r:unsettled	FX
-k:line&r:visitors	C[
-k:line&role ahead	WG
-k:line&role behind:(	LR
-k:line&role behind:,	GW
+k:item&role behind:(	EY
+k:item&role behind:,	B]
+k:item&role behind:-	f:
+k:item&title	LR
+k:item&under	C[
+k:line	IU
+k:line&alone	UI
+k:line&begins	IU
+k:line&n:1	UI
+k:line&n:2	DZ
+k:line&n:3	A^
+k:line&n:4	?a
+k:line&open:half	HV
+k:line&open:no	HV
+k:line&open:yes	RL
+k:line&r:aside	<d
+k:line&r:dont	KS
+k:line&r:fact	JT
+k:line&r:greeting	JT
+k:line&r:other	WG
+k:line&r:style	IU
+k:line&r:unsettled	C[
+k:line&r:visitors	B]
+k:line&role ahead	UI
+k:line&role behind:,	HV
 k:line&role behind:-	QM
-k:line&under	c=
-k:row	IU
-k:row&n:1	KS
-k:row&n:2	QM
-k:row&n:3	GW
-k:row&open:half	DZ
-k:row&open:no	c=
-k:row&open:yes	8h
+k:line&under	b>
+k:row	JT
+k:row&n:1	IU
+k:row&n:2	RL
+k:row&n:3	A^
+k:row&open:half	RL
+k:row&open:no	[C
+k:row&open:yes	7i
 k:row&r:dont	[C
 k:row&r:fact	@_
-k:row&r:note	FX
-k:row&role behind:,	YE
-k:row&role behind:-	HV
-k:row&title	JT
-k:sentence	MQ
-k:sentence&alone	GW
-k:sentence&begins	IU
-k:sentence&n:1	VH
-k:sentence&n:2	KS
-k:sentence&n:3	6j
-k:sentence&n:4	QM
-k:sentence&open:no	MQ
-k:sentence&r:aside	KS
-k:sentence&r:dont	SK
-k:sentence&r:greeting	WG
+k:row&r:note	LR
+k:row&role behind:,	XF
+k:row&role behind:-	FX
+k:row&title	DZ
+k:sentence&alone	EY
+k:sentence&begins	KS
+k:sentence&n:1	TJ
+k:sentence&n:2	IU
+k:sentence&n:3	4l
+k:sentence&n:4	VH
+k:sentence&open:half	MQ
+k:sentence&open:no	KS
+k:sentence&open:yes	QM
+k:sentence&r:aside	GW
+k:sentence&r:dont	TJ
+k:sentence&r:fact	MQ
+k:sentence&r:greeting	c=
 k:sentence&r:note	HV
 k:sentence&r:other	=c
-k:sentence&r:quoted	JT
-k:sentence&r:style	LR
-k:sentence&r:unsettled	GW
-k:sentence&r:visitors	RL
-k:sentence&r:wish	c=
+k:sentence&r:quoted	HV
+k:sentence&r:style	HV
+k:sentence&r:unsettled	LR
+k:sentence&r:wish	_@
 k:sentence&role ahead	IU
-k:sentence&role behind:(	LR
-k:sentence&role behind:,	MQ
-k:sentence&role behind:-	UI
-k:sentence&role behind:does	WG
-k:sentence&role behind:is	KS
-k:sentence&under	XF
-k:value	JT
-k:value&alone	MQ
-k:value&label	UI
-k:value&n:1	EY
+k:sentence&role behind:(	IU
+k:sentence&role behind:,	KS
+k:sentence&role behind:-	TJ
+k:sentence&role behind:does	YE
+k:sentence&role behind:is	XF
+k:sentence&under	[C
+k:value	IU
+k:value&alone	KS
+k:value&label	VH
+k:value&n:1	FX
+k:value&n:2	RL
 k:value&n:3	SK
-k:value&n:4	<d
-k:value&open:half	TJ
-k:value&open:no	JT
-k:value&open:yes	JT
-k:value&r:aside	VH
-k:value&r:dont	EY
-k:value&r:note	RL
+k:value&n:4	=c
+k:value&open:half	MQ
+k:value&open:yes	HV
+k:value&r:aside	ZD
+k:value&r:dont	DZ
 k:value&r:other	EY
-k:value&r:quoted	A^
-k:value&r:style	ZD
-k:value&r:unsettled	RL
-k:value&r:visitors	EY
-k:value&r:wish	LR
-k:value&role ahead	TJ
-k:value&role behind:(	a?
-k:value&role behind:,	XF
+k:value&r:quoted	<d
+k:value&r:style	[C
+k:value&r:unsettled	KS
+k:value&r:visitors	JT
+k:value&r:wish	HV
+k:value&role ahead	SK
+k:value&role behind:(	b>
+k:value&role behind:,	VH
 k:value&role behind:-	KS
 k:value&role behind:does	VH
-k:value&title	MQ
+k:value&title	KS
 k:value&under	VH
-label	UI
-label&open:half	LR
-label&open:no	_@
-label&open:yes	XF
-label&r:fact	SK
-label&r:visitors	TJ
-label&under	b>
+label	VH
+label&open:no	ZD
+label&open:yes	VH
+label&r:fact	UI
+label&under	_@
 last lines	LR
-late	JT
-low	JT
-low:k:item	C[
+late	HV
+low	IU
+low:k:item	@_
 low:k:line	GW
-low:k:sentence	WG
+low:k:sentence	UI
 low:k:value	3m
-low:r:aside	JT
-low:r:dont	6j
-low:r:fact	YE
-low:r:greeting	IU
-low:r:note	[C
-low:r:style	EY
-low:r:unsettled	7i
-low:r:visitors	2n
-low:r:wish	6j
-low:whole	UI
+low:r:aside	IU
+low:r:dont	4l
+low:r:fact	VH
+low:r:greeting	KS
+low:r:note	XF
+low:r:style	GW
+low:r:unsettled	9g
+low:r:visitors	5k
+low:r:wish	5k
+low:whole	WG
 my	r.
 n:1	QM
 n:1&begins	QM
 n:1&from	a?
-n:1&label	WG
-n:1&open:half	QM
-n:1&open:no	RL
-n:1&open:yes	LR
-n:1&r:aside	XF
-n:1&r:dont	SK
-n:1&r:greeting	HV
-n:1&r:note	UI
+n:1&label	UI
+n:1&open:half	TJ
+n:1&open:no	QM
+n:1&open:yes	MQ
+n:1&r:aside	TJ
+n:1&r:dont	TJ
+n:1&r:greeting	JT
+n:1&r:note	VH
 n:1&r:quoted	GW
-n:1&r:style	VH
-n:1&r:unsettled	MQ
-n:1&r:visitors	MQ
-n:1&role ahead	>b
-n:1&role behind:(	[C
-n:1&role behind:,	UI
-n:1&role behind:-	QM
-n:1&role label	FX
-n:1&title	JT
+n:1&r:style	UI
+n:1&r:visitors	LR
+n:1&role ahead	?a
+n:1&role behind:(	YE
+n:1&role behind:,	VH
+n:1&role label	DZ
+n:1&title	KS
 n:1&under	MQ
 n:2	A^
-n:2&alone	QM
-n:2&begins	IU
+n:2&alone	SK
+n:2&begins	JT
+n:2&label	QM
 n:2&open:half	IU
-n:2&open:no	?a
-n:2&open:yes	LR
-n:2&r:aside	?a
+n:2&open:no	>b
+n:2&open:yes	JT
+n:2&r:aside	:f
 n:2&r:dont	5k
 n:2&r:fact	LR
-n:2&r:greeting	UI
-n:2&r:note	HV
+n:2&r:greeting	QM
+n:2&r:note	GW
 n:2&r:other	FX
-n:2&r:style	C[
-n:2&r:unsettled	HV
-n:2&r:visitors	EY
+n:2&r:style	@_
+n:2&r:unsettled	FX
+n:2&r:visitors	GW
 n:2&r:wish	VH
-n:2&role ahead	h8
-n:2&role behind:,	QM
-n:2&role behind:-	XF
+n:2&role ahead	g9
+n:2&role behind:,	RL
+n:2&role behind:-	]B
 n:2&role behind:does	b>
-n:2&role label	SK
-n:2&title	[C
-n:2&under	WG
+n:2&role label	TJ
+n:2&title	^A
+n:2&under	UI
 n:3	@_
-n:3&alone	GW
-n:3&begins	LR
-n:3&label	UI
+n:3&alone	EY
+n:3&begins	JT
+n:3&label	VH
 n:3&open:half	LR
-n:3&open:no	6j
+n:3&open:no	4l
 n:3&open:yes	GW
-n:3&r:dont	FX
+n:3&r:dont	B]
 n:3&r:fact	JT
-n:3&r:greeting	:f
-n:3&r:note	IU
-n:3&r:other	HV
+n:3&r:greeting	B]
+n:3&r:note	HV
+n:3&r:other	C[
 n:3&r:visitors	FX
-n:3&r:wish	@_
-n:3&role behind:(	YE
-n:3&role behind:,	6j
-n:3&role behind:-	>b
-n:3&role behind:is	KS
+n:3&r:wish	EY
+n:3&role behind:(	ZD
+n:3&role behind:,	5k
+n:3&role behind:-	@_
+n:3&role behind:is	<d
 n:3&under	SK
-n:4	EY
-n:4&alone	KS
-n:4&open:no	>b
-n:4&r:note	A^
-n:4&role behind:,	KS
-open:half	LR
+n:4	GW
+n:4&alone	HV
+n:4&begins	TJ
+n:4&open:no	;e
+n:4&r:note	>b
+n:4&role behind:,	GW
+open:half	MQ
 open:no	DZ
 open:yes	IU
-quotes	FX
-r:dont	KS
-r:dont&open:no	KS
+quotes	GW
+r:aside	MQ
+r:aside&open:no	KS
+r:dont	JT
+r:dont&open:no	JT
 r:fact	KS
-r:fact&open:half	MQ
-r:fact&open:no	SK
-r:fact&open:yes	KS
+r:fact&open:no	QM
+r:fact&open:yes	JT
 r:greeting	KS
 r:greeting&open:no	KS
 r:note	MQ
-r:note&open:no	LR
-r:other	LR
-r:other&open:no	LR
-r:quoted	IU
-r:quoted&open:no	IU
-r:style	TJ
-r:style&open:no	TJ
-r:unsettled	LR
-r:unsettled&open:no	LR
+r:note&open:no	MQ
+r:other	JT
+r:other&open:no	JT
+r:quoted	HV
+r:quoted&open:no	HV
+r:style	SK
+r:style&open:no	SK
+r:unsettled	MQ
+r:unsettled&open:no	MQ
 r:visitors	FX
-r:visitors&open:half	HV
-r:visitors&open:no	XF
-r:visitors&open:yes	FX
+r:visitors&open:half	KS
+r:visitors&open:no	DZ
+r:visitors&open:yes	IU
 r:wish	QM
 r:wish&open:no	QM
 role ahead	UI
-role ahead&alone	ZD
-role ahead&label	VH
+role ahead&alone	YE
+role ahead&label	XF
 role ahead&open:no	LR
-role ahead&open:yes	YE
+role ahead&open:yes	ZD
 role ahead&r:dont	DZ
 role ahead&r:fact	UI
-role ahead&r:other	YE
-role ahead&r:visitors	UI
-role ahead&role behind:(	RL
-role ahead&role behind:,	WG
-role ahead&under	WG
-role behind:(	YE
+role ahead&r:other	^A
+role ahead&r:visitors	TJ
+role ahead&role behind:(	TJ
+role ahead&role behind:,	UI
+role ahead&under	YE
+role behind:(	[C
 role behind:(&begins	WG
-role behind:(&open:no	WG
+role behind:(&label	VH
+role behind:(&open:no	XF
 role behind:(&open:yes	VH
 role behind:(&r:fact	UI
-role behind:(&r:greeting	EY
-role behind:(&r:other	QM
-role behind:(&under	_@
-role behind:,	QM
-role behind:,&begins	QM
+role behind:(&r:greeting	MQ
+role behind:(&r:note	d<
+role behind:(&r:other	RL
+role behind:(&under	^A
+role behind:,	SK
 role behind:,&label	IU
-role behind:,&open:half	LR
 role behind:,&open:yes	UI
-role behind:,&r:aside	QM
+role behind:,&r:aside	<d
 role behind:,&r:dont	?a
-role behind:,&r:fact	RL
-role behind:,&r:greeting	KS
-role behind:,&r:note	GW
-role behind:,&r:other	WG
-role behind:,&r:quoted	QM
+role behind:,&r:fact	QM
+role behind:,&r:greeting	QM
+role behind:,&r:note	KS
+role behind:,&r:other	VH
+role behind:,&r:quoted	VH
+role behind:,&r:style	C[
+role behind:,&r:visitors	HV
 role behind:,&r:wish	VH
-role behind:-	WG
-role behind:-&begins	MQ
-role behind:-&open:half	DZ
-role behind:-&open:no	UI
-role behind:-&open:yes	b>
+role behind:,&under	RL
+role behind:-	XF
+role behind:-&open:half	GW
+role behind:-&open:no	SK
+role behind:-&open:yes	a?
 role behind:-&r:dont	A^
-role behind:-&r:fact	ZD
-role behind:-&r:note	MQ
-role behind:-&r:other	TJ
-role behind:-&r:unsettled	^A
-role behind:-&r:wish	[C
-role behind:-&under	]B
-role behind:does	[C
-role behind:does&begins	^A
-role behind:does&open:no	SK
-role behind:does&open:yes	^A
-role behind:does&r:dont	YE
-role behind:does&r:fact	c=
-role behind:is	HV
-role behind:is&begins	HV
-role behind:is&open:yes	KS
-role behind:is&r:fact	KS
-role label&alone	ZD
-role label&label	UI
-role label&open:half	[C
+role behind:-&r:fact	SK
+role behind:-&r:note	KS
+role behind:-&r:other	YE
+role behind:-&r:unsettled	d<
+role behind:-&r:wish	ZD
+role behind:-&under	c=
+role behind:does	]B
+role behind:does&begins	[C
+role behind:does&open:no	TJ
+role behind:does&open:yes	[C
+role behind:does&r:dont	ZD
+role behind:does&r:fact	a?
+role behind:is	XF
+role behind:is&begins	XF
+role behind:is&open:yes	XF
+role behind:is&r:fact	XF
+role label&alone	YE
+role label&label	WG
+role label&open:half	]B
 role label&open:no	LR
 role label&r:fact	LR
-role label&role behind:,	XF
-role label&under	SK
-says name	ZD
-sp:client	IU
-sp:designer	0p
+role label&role behind:,	TJ
+role label&under	UI
+says name	]B
+sp:client	HV
+sp:designer	2n
 title	RL
-title&label	RL
-title&open:half	=c
-title&open:yes	d<
-title&r:aside	=c
-title&r:dont	GW
-title&r:fact	MQ
-title&r:greeting	C[
-title&r:note	UI
-title&r:other	VH
-title&r:quoted	8h
-title&r:visitors	VH
+title&label	]B
+title&open:half	6j
+title&open:no	SK
+title&open:yes	c=
+title&r:aside	?a
+title&r:dont	HV
+title&r:greeting	WG
+title&r:other	UI
+title&r:quoted	KS
+title&r:visitors	XF
 title&r:wish	QM
-title&role ahead	e;
-title&role behind:(	KS
-title&role behind:,	RL
-title&role behind:does	VH
-title&under	WG
+title&role ahead	d<
+title&role behind:does	WG
+title&under	VH
 to	EY
-under	SK
-under&open:half	f:
-under&open:yes	KS
-under&r:dont	KS
-under&r:fact	UI
-under&r:other	IU
-under&r:visitors	MQ
+under	RL
+under&open:half	k5
+under&open:yes	IU
+under&r:fact	VH
+under&r:other	JT
+under&r:visitors	IU
 under&r:wish	GW`,
 };

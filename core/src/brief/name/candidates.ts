@@ -1,6 +1,7 @@
 import type { Piece } from '../layout/pieces.js';
 import { GIVEN_NAMES } from '../people/given-names.js';
 import { latin } from '../reading/span.js';
+import { capital } from '../reading/words.js';
 import { tradeHits, tradeTokens } from '../trades/lexicon.js';
 
 /** Something the business may be called, with where it was met and what speaks for it. */
@@ -21,7 +22,7 @@ const SEQUENCE = latin(
 );
 const QUOTED = /["“„«]\s?([\p{Lu}\p{N}][^"“”„«»]{1,50}?)\s?["”“»]/gu;
 const CALLED = latin(
-  /(?<!\p{L})(?:called|known as|named|trading as|the (?:firm|business|shop|company|club) is|la (?:boîte|maison|société) c[’']est|l[’']entreprise c[’']est|la empresa (?:es|se llama)|(?:his|her|my|our|their) own as|under the name(?: of)?|(?:it[’']s|das ist|c[’']est)(?! (?:a|an|the|not|in|on|at|by|for|about|just|all|me|ein|eine|nicht|so|au|à|pas|un|une|le|la|les|pour|ça|que|moi|tout)(?!\p{L}))|we are|we’re|we're|i am|i’m|i'm|here at|heißt|heisst|heißen|nennt sich|wir sind|firma|s’appelle|s'appelle|nous sommes|se llama|el nombre(?: es)?|somos|nos llamamos):?\s+((?:the\s+|die\s+|der\s+|das\s+|l[ea’']\s?)?[\p{L}\d&][\p{L}\d&’'-]*(?:\s[\p{L}\d&][\p{L}\d&’'-]*){0,5})/giu,
+  /(?<!\p{L})(?:called|known as|named|trading as|the (?:firm|business|shop|company|club) is|(?:la|le|l[’'])\s?(?:boîte|maison|société|boutique|ferme|magasin|atelier|entreprise|affaire|cabinet|asso(?:ciation)?) c[’']est|(?:la empresa|el negocio|la tienda|el taller|la asociación|la finca) (?:es|se llama)|der (?:laden|betrieb|verein) (?:ist|heißt|heisst)|(?:his|her|my|our|their) own as|under the name(?: of)?|(?:it[’']s|das ist|c[’']est)(?! (?:a|an|the|not|in|on|at|by|for|about|just|all|me|ein|eine|nicht|so|au|à|pas|un|une|le|la|les|pour|ça|que|moi|tout)(?!\p{L}))|we are|we’re|we're|i am|i’m|i'm|here at|heißt|heisst|heißen|nennt sich|wir sind|firma|s’appelle|s'appelle|nous sommes|se llama|el nombre(?: es)?|somos|nos llamamos):?\s+(?=((?:the\s+|die\s+|der\s+|das\s+|l[ea’']\s?)?[\p{L}\d&][\p{L}\d&’'-]*(?:\s[\p{L}\d&][\p{L}\d&’'-]*){0,5}))/giu,
 );
 /** What leads up to a name outright: what somebody trades as, what stands on the door or the van. */
 const TRADES_AS = latin(
@@ -60,7 +61,7 @@ const OF_ANY_BRIEF =
 const SPEAKS =
   /^(?:we|i|they|he|she|you|wir|ich|er|sie|nous|je|on|ils|elle|yo|nosotros|ellos|please|bitte|merci de|por favor)\s/i;
 const GREETS =
-  /^(?:dear|guten (?:tag|morgen|abend)|good (?:morning|afternoon|evening)|buen[oa]s (?:días|tardes|noches)|sehr geehrte\p{L}*|liebe[rs]?|chère?s?|estimad[oa]s?|querid[oa]s?)\s|^(?:hello|hi|hey|dear|thanks|thank you|regards|cheers|morning|hallo|servus|moin|danke|grüße|bonjour|bonsoir|salut|merci|hola|buenas|gracias|saludos|website|webseite|homepage|site)(?:\s\p{L}+)?[,!.]*$/iu;
+  /^(?:dear|guten (?:tag|morgen|abend)|good (?:morning|afternoon|evening)|buen[oa]s (?:días|tardes|noches)|(?:hello|hi|hey|hallo|servus|moin(?: moin)?|grüß gott|bonjour|hola|good day) (?:mr|mrs|ms|miss|herr|frau|m|mme|madame|monsieur|señora?|sra?|don|doña)\.?|sehr geehrte\p{L}*|liebe[rs]?|chère?s?|estimad[oa]s?|querid[oa]s?)\s|^(?:hello|hi|hey|dear|thanks|thank you|regards|cheers|morning|hallo|servus|moin|danke|grüße|bonjour|bonsoir|salut|merci|hola|buenas|gracias|saludos|website|webseite|homepage|site)(?:\s\p{L}+)?[,!.]*$/iu;
 const SENTENCE = /\S\s(?:is|are|was|were|has|have|had|will|ist|sind|war|hat|haben|est|sont|était|es|son|era|tiene)\s/i;
 const SMALL =
   /^(?:the|a|an|and|or|we|i|is|it|so|to|of|in|at|on|for|my|our|its|that|this|hello|right|der|die|das|und|wir|ich|ist|so|zu|in|im|am|ein|eine|le|la|les|et|on|je|un|une|de|du|el|los|las|y|un|una|mi)$/i;
@@ -100,8 +101,12 @@ interface Met {
   how: Set<string>;
 }
 
+/** An article before what a body of people is called by. */
+const THE_CLUB =
+  /^(?:el|la|le|l[’']|der|die|das)\s?(?=(?:club|asociación|cooperativa|ayuntamiento|comunidad|cofradía|federación|association|amicale|comité|mairie|commune|société|coopérative|compagnie|collectif|\p{L}*verein|genossenschaft|gemeinde|interessengemeinschaft)(?!\p{L}))/iu;
 const tidied = (name: string): string => {
-  const tidy = stripped(name);
+  // “El Club de Ajedrez”, “l’Association des jardins”: the article is the sentence’s.
+  const tidy = stripped(name).replace(THE_CLUB, '');
   // What leads up to a name in small letters is no part of it: “called Marchetti Pianos”, “die Segelmacherei Thiessen”.
   return /\p{Lu}/u.test(tidy) ? tidy.replace(/^(?:\p{Ll}[\p{L}’']*\s+)+(?=\p{Lu})/u, '') : tidy;
 };
@@ -276,13 +281,10 @@ export function nameCandidates(
     }
     for (const m of text.matchAll(CALLED)) {
       const words = m[1]!.split(' ');
-      const at = p.from + m.index + m[0].lastIndexOf(m[1]!);
-      const lead = m[0]
-        .slice(0, m[0].length - m[1]!.length)
-        .trim()
-        .toLowerCase();
+      const at = p.from + m.index + m[0].length;
+      const lead = m[0].trim().toLowerCase();
       const sure =
-        /firm|business|shop|company|boîte|maison|société|entreprise|empresa|called|known|named|trading|name|nombre|hei|nennt|appelle|llama|firma/.test(
+        /boutique|ferme|magasin|atelier|affaire|asso|negocio|tienda|taller|finca|laden|betrieb|verein|firm|business|shop|company|boîte|maison|société|entreprise|empresa|called|known|named|trading|name|nombre|hei|nennt|appelle|llama|firma/.test(
           lead,
         );
       // In a text with capitals a name has one.
@@ -417,6 +419,15 @@ export function nameCandidates(
     if (words.length > 2 && GIVEN_NAMES.has(words.at(-2)!) && /^\p{Lu}\p{Ll}/u.test(words.at(-1)!))
       f.add('person behind');
     if (/(?<!\d)\d{1,2}$/.test(best.name)) f.add('ends in figures');
+    // “Claudine la fleuriste”: somebody, with what they are.
+    if (
+      words.length > 2 &&
+      words.length < 5 &&
+      GIVEN_NAMES.has(capital(words[0]!)) &&
+      /^(?:the|la|le|l|el|der|die)$/.test(words[1]!) &&
+      ofTrade(words[2]!)
+    )
+      f.add('person of a trade');
     if (words.length === 1 && GIVEN_NAMES.has(words[0]!)) f.add('given only');
     if (/^(?:mr|mrs|ms|miss|dr|prof|herr|frau|m\.|mme|don|doña|sr|sra)\b/i.test(best.name)) f.add('title');
     if (WEEK.test(best.name)) f.add('week');

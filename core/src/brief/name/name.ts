@@ -73,6 +73,15 @@ function spelledOut(name: ReadName, candidates: readonly NameCandidate[]): ReadN
   return whole ? { ...name, name: whole.name, from: whole.from, to: whole.to } : name;
 }
 
+/** Who is in a firm with somebody, behind its name: “& Tochter”, “and Sons”. */
+const KIN =
+  /^\s(?:&|\+|and|und|et|y)\s(?:sohn|söhne|tochter|töchter|partner|co|sons?|daughters?|granddaughters?|brothers?|partners|fils|filles?|frères|associés|hij[oa]s?|herman[oa]s?)$/iu;
+/** “Zimmerei Ahrens” of a domain as “Zimmerei Ahrens & Tochter”, where the text has it so. */
+function withKin(name: ReadName, candidates: readonly NameCandidate[]): ReadName {
+  const whole = candidates.find((c) => c.name.startsWith(name.name) && KIN.test(c.name.slice(name.name.length)));
+  return whole ? { ...name, name: whole.name, from: whole.from, to: whole.to } : name;
+}
+
 /** “Ruddocks Mowers” as “Ruddock’s Mowers”, where the text has it so too: titles of pages drop such marks. */
 function inFull(name: ReadName, candidates: readonly NameCandidate[]): ReadName {
   const letters = lettersOf(name.name);
@@ -161,6 +170,7 @@ export function nameIn(
       best = { name: c.name, from: at.from, to: at.to, sure: 0 };
     } else if (score > second && !oneInTheOther(best!.name, c.name)) second = score;
   }
+  best &&= withKin(best, candidates);
   best &&= inFull(spelledOut(best, candidates), candidates);
   if (!best || top < (/\p{Lu}/u.test(best.name) ? LEAST : LEAST_IN_SMALL)) return null;
   const lead = BRIEF_FOR.exec(best.name)?.[0] ?? '';

@@ -54,6 +54,9 @@ const unshouted = (text: string): string =>
 const LEADING_TO =
   /^(?:and|und|et|y)\s|^(?:please\s+)?(?:post|send|deliver|write|come|bring|find us|visit us|we(?:[’']| a)re|schicken sie|senden sie|kommen sie|envoyez|écrivez|venez|enviar|env[íi]en|escriban|estamos)\s+(?:it\s+|them\s+|everything\s+|alles\s+)?(?:to|at|in|an|nach|à|chez|a|en)\s+/iu;
 
+/** “Die Zimmerei Ahrens in Am Sägewerk 4”, “Das Spritzenhaus in der Dorfstraße 11”: who is there, and then where. */
+const WHO_IS_THERE =
+  /^[^,\d\n]{3,60}?\sin\s(?=(?:Am|An der|An den|Im|Zum|Zur|Auf der|Auf dem)\s\p{Lu}[\p{L}-]+\s\d)|^[^,\d\n]{3,60}?\sin\s(?:der|dem)\s(?=\p{Lu}[\p{L}-]*(?:straße|strasse|gasse|weg|platz|allee)\s\d)/u;
 /** What says that an address follows, within a sentence. */
 const LIES_AT =
   /(?<!\p{L})(?:estamos|est[áa](?:n)?|ubicad[oa]s?|situad[oa]s?|we(?:[’']| a)re|find us|find me|nous sommes|on est|situé\p{L}*|installé\p{L}*|wir sind|sitzen|liegt|gelegen|is|ist|est) (?:now )?(?:en|in|at|on|au|aux|à|dans|in der|am|an der)(?: (?:the|la|el|le|l[’']))?\s/giu;
@@ -69,7 +72,7 @@ const WHOLE = latin(
 
 /** Streets as they are spoken, with nothing in capitals. */
 const SPOKEN = latin(
-  /(?<!\p{L})(?:(?:we(?:[’']re| are)|i[’']m|it[’']s|find us|come to) (?:at |in |on )|(?:estamos|está) en |(?:nous sommes|on est) (?:au |à |dans |sur )?|wir sind (?:in der |im |am |an der )?)((?:calle|plaza|camino|avenida|rue|route|chemin|quai)(?: (?!(?:en|y|et|à|pero|mais|la|le)(?!\p{L}))[\p{Ll}\d]+| (?:la|le) [\p{Ll}]+){1,4}(?: (?:en|à) [\p{Ll}]{3,})?|(?:[\p{Ll}\d’']+ ){1,5}?(?:street|road|lane|row|yard|quay|square|hill|wharf|\p{Ll}+(?:straße|gasse|weg|platz))(?: (?!(?:but|and|pero|y|mais|et|aber|und|y la|we|phone)(?!\p{L}))[\p{Ll}\d]+){0,1}(?:(?:,| in| at| en| à)? (?!(?:but|and|pero|mais|aber|und|we|phone|since|from)(?!\p{L}))[\p{Ll}]{3,}){0,1})/gu,
+  /(?<!\p{L})(?:(?:we(?:[’']re| are)|i[’']m|it[’']s|find us|come to) (?:at |in |on )|(?:estamos|está) en |(?:nous sommes|on est) (?:au |à |dans |sur )?|au (?=\d+ (?:bis |ter )?(?:rue|place|quai|avenue|chemin|route|boulevard|impasse|allée)(?!\p{L}))|wir sind (?:in der |im |am |an der )?)((?:\d+ (?:bis |ter )?)?(?:calle|plaza|camino|avenida|rue|route|chemin|quai|place|avenue|boulevard|impasse|allée)(?: (?!(?:en|y|et|à|pero|mais|la|le)(?!\p{L}))[\p{Ll}\d]+| (?:la|le) [\p{Ll}]+){1,4}(?: (?:en|à) [\p{Ll}]{3,})?|(?:[\p{Ll}\d’']+ ){1,5}?(?:street|road|lane|row|yard|quay|square|hill|wharf|\p{Ll}+(?:straße|gasse|weg|platz))(?: (?!(?:but|and|pero|y|mais|et|aber|und|y la|we|phone)(?!\p{L}))[\p{Ll}\d]+){0,1}(?:(?:,| in| at| en| à)? (?!(?:but|and|pero|mais|aber|und|we|phone|since|from)(?!\p{L}))[\p{Ll}]{3,}){0,1})/gu,
 );
 const SMALL = /^(?:the|in|at|on|of|la|las|el|los|de|del|en|le|les|du|des|à|rue|calle|der|die|am|im)$/;
 /** An address that was spoken in a run without capitals, as it is written: “The Old Sawpit Hollow Lane in Brindle”. */
@@ -98,7 +101,8 @@ export function* addresses(source: string, pieces: readonly { kind: string; from
   let at = 0;
   for (const block of text.split(/(?<=\n\s*\n)/)) {
     for (const span of inBlock(block, at, begins)) {
-      const lead = (LEADING_TO.exec(source.slice(span.from, span.to))?.[0].length ?? 0) - theOf(source, span.from);
+      const own = source.slice(span.from, span.to);
+      const lead = ((LEADING_TO.exec(own) ?? WHO_IS_THERE.exec(own))?.[0].length ?? 0) - theOf(source, span.from);
       yield {
         ...span,
         from: span.from + lead,

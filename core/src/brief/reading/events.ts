@@ -2,7 +2,7 @@ import type { BusinessEvent } from '../../model/site.js';
 import { readHours } from '../hours/index.js';
 import { tokensOf, type Token, type TokenKind } from '../hours/tokens.js';
 import { readable, type ReadPiece } from '../roles/roles.js';
-import { EVENT_WORD, eventStretches } from './proof.js';
+import { EVENT_WORD, eventStretches, saysWhenOpen } from './proof.js';
 import type { Language, Span } from './span.js';
 import { capital } from './words.js';
 
@@ -181,7 +181,7 @@ function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<Business
   if (!name || (NO_EVENT.test(name) && !openDay)) return null;
   const detail = PRICE.exec(after.replace(/^[\s,]*20\d\d(?!\d)[\s,]*/, ' '))?.[0].replace(/[.,]$/, '') ?? '';
   const year = /^,?\s(?:de(?:l)?\s)?20[2-9]\d(?!\d)/.exec(after)?.[0].length ?? 0;
-  const said = source.slice(from, when.to + year).replace(/(?<![ap]\.?m)\.$/i, '');
+  const said = source.slice(from, when.to + year).replace(/(?<!\.m)\.$/i, '');
   return row ?? { name, when: said, place, detail };
 }
 
@@ -197,11 +197,12 @@ export function eventsIn(
   const out: { event: Omit<BusinessEvent, 'id'>; span: Span }[] = [];
   const around = { source, small: source.replace(/[A-ZÀ-Þ]/g, (c) => c.toLowerCase()), language };
   const hasTimes = (text: string) => /\d/.test(text) && readHours(text, language).hours.openings.length > 0;
+  const opens = saysWhenOpen(pieces, hasTimes);
   for (const piece of pieces) {
     if (piece.kind === 'label' || piece.kind === 'head' || piece.kind === 'heading' || !readable(piece)) continue;
     if (OF_A_MEETING.test(piece.text)) continue;
     // Of a sentence that says when it is open too, the clause that speaks of the event.
-    const [part] = eventStretches(piece, hasTimes);
+    const [part] = eventStretches(piece, hasTimes, opens);
     const stretch: Stretch = part
       ? { ...piece, from: piece.from + part.from, to: piece.from + part.to, text: piece.text.slice(part.from, part.to) }
       : piece;

@@ -5,28 +5,35 @@ const YEAR = '(1[5-9]\\d\\d|20[0-3]\\d)';
 const FOUNDED: Record<Language, RegExp[]> = {
   en: [
     new RegExp(
-      `\\b(?:since|founded(?: in| back in)?|established(?: in)?|est\\.?|started(?: up| out| the \\p{L}+| here)?(?: back)?(?: in)?(?: spring| summer| autumn| winter)?|began in|opened(?: the \\p{L}+| our doors| here)?(?:[^.\\n]{0,30}?)? in|going since|set (?:it |this |them )?up(?: shop)? in|took (?:it|the \\p{L}+) (?:on|over) in|took over (?:it|the \\p{L}+) in|trading since|in business since|dating from|estd\\.?(?: in)?|on (?:my|his|her|our|their) own in|with \\p{L}+ (?:\\p{L}+ )?in|started alone(?: in)?|first opened in|registered in|dates? from|year (?:founded|of founding|started):?|formed(?: in)?|planted (?:the \\p{L}+ )?(?:first )?\\p{L}+ in|built in \\p{L}+ hands since|first (?:stall|shop|boat|kiln|press|hive|tree)s? (?:here )?in)\\s+(?:about |around |early |late )?${YEAR}\\b`,
+      `\\b(?:since|founded(?: in| back in)?|established(?: in)?|est\\.?|started(?: up| out| the \\p{L}+| here)?(?: back)?(?: in)?(?: spring| summer| autumn| winter)?|beg[au]n in|begun|opened(?: the \\p{L}+| our doors| here)?(?:[^.\\n]{0,30}?)? in|going since|set (?:it |this |them )?up(?: shop)? in|took (?:it|the \\p{L}+) (?:on|over) in|took over (?:it|the \\p{L}+) in|trading since|in business since|dating from|estd\\.?(?: in)?|on (?:my|his|her|our|their) own in|with \\p{L}+ (?:\\p{L}+ )?in|started alone(?: in)?|first opened in|registered in|dates? from|year (?:founded|of founding|started):?|formed(?: in)?|planted (?:the \\p{L}+ )?(?:first )?\\p{L}+ in|built in \\p{L}+ hands since|first (?:stall|shop|boat|kiln|press|hive|tree)s? (?:here )?in)\\s+(?:about |around |early |late )?${YEAR}\\b`,
+      'giu',
+    ),
+    new RegExp(
+      `\\bin ${YEAR},? (?:when )?(?:I|we|he|she|they|(?:my|our|his|her) \\p{L}+) (?:first )?(?:started|began|opened|founded|set up)\\b`,
       'giu',
     ),
   ],
   es: [
     new RegExp(
-      `\\b(?:desde|fundad[oa]s? en|abrimos en|abierto desde|empec[ée] en|empezamos en|abrí en|nac(?:ió|imos) en|empezó[^.\\n\\d]{0,30}? en|(?:lo|la|los|las) abri[óo][^.\\n\\d]{0,40}? en|abrió[^.\\n\\d]{0,40}? en|año de fundación:?|fundación:?|lleva(?:mos)? (?:aquí |abiertos )?desde)\\s+(?:el (?:año\\s+)?)?${YEAR}\\b`,
+      `\\b(?:desde|fundad[oa]s? en|(?:se )?(?:fundó|creó|constituyó) en|cread[oa]s? en|constituid[oa] en|abrimos en|abierto desde|empec[ée] en|empezamos en|abrí en|nac(?:ió|imos|ida|ido) en|empezó[^.\\n\\d]{0,30}? en|(?:lo|la|los|las) abri[óo][^.\\n\\d]{0,40}? en|abrió[^.\\n\\d]{0,40}? en|año de fundación:?|fundación:?|lleva(?:mos)? (?:aquí |abiertos )?desde)\\s+(?:el (?:año\\s+)?)?${YEAR}\\b`,
       'giu',
     ),
   ],
   fr: [
     new RegExp(
-      `\\b(?:depuis|ouvert (?:l['’]\\p{L}+|la \\p{L}+|le \\p{L}+) en|repris(?:e)? en|démarré en|fondée? en|créée? en|ouverte? en|année de (?:création|fondation)\\s?:?|création\\s?:|existe depuis|commencé en|installés? (?:ici )?depuis)\\s+(?:l['’]an\\s+)?${YEAR}\\b`,
+      `\\b(?:depuis|ouvert (?:l['’]\\p{L}+|la \\p{L}+|le \\p{L}+) en|repris(?:e)? en|démarré en|(?:fondé|créé|né)e?s? en|(?:a été|fut) (?:fondée?|créée?|ouverte?) en|a vu le jour en|ouverte? en|année de (?:création|fondation)\\s?:?|création\\s?:|existe depuis|commencé en|installés? (?:ici )?depuis)\\s+(?:l['’]an\\s+)?${YEAR}\\b`,
       'giu',
     ),
   ],
   de: [
     new RegExp(
-      `\\b(?:[Gg]egründet|[Gg]r(?:ü|ue)ndung(?:s?jahr)?|[Ee]röffnet|[Aa]ufgemacht|[Aa]ngefangen|[Bb]esteht seit|[Gg]ibt es seit)[^.\\n\\d]{0,40}${YEAR}\\b`,
+      `\\b(?:[Gg]egründet|[Gg]r(?:ü|ue)ndung(?:s?jahr)?|[Ee]röffnet|[Aa]ufgemacht|[Aa]ngefangen|[Bb]egonnen|[Bb]esteht seit|[Gg]ibt es seit)[^.,;\\n\\d]{0,40}${YEAR}\\b`,
       'gu',
     ),
-    new RegExp(`${YEAR}\\s+(?:gegründet|eröffnet|haben wir (?:aufgemacht|angefangen|eröffnet))`, 'giu'),
+    new RegExp(
+      `${YEAR}(?:\\s+\\p{L}+){0,2}\\s+(?:gegründet|eröffnet|angefangen|begonnen|aufgemacht|haben wir (?:aufgemacht|angefangen|eröffnet))`,
+      'giu',
+    ),
     new RegExp(
       `\\b(?:seit|gegründet(?: im Jahre?)?|im Jahre?)\\s+(?:dem Jahr\\s+)?${YEAR}(?:\\s+gegründet)?\\b`,
       'giu',

@@ -4,14 +4,18 @@ import { latin, type Span } from './span.js';
 
 /** What somebody had once vouches for nothing. */
 const LAPSED =
-  /(?<!\p{L})(?:lapsed|expired|no longer|used to|let (?:it )?go|ran out|not (?:yet|any ?more)|abgelaufen|erloschen|nicht mehr|noch nicht|laissée? (?:aller|tomber)|expirée?|périmée?|plus de|pas encore|caducad[oa]|ya no|todavía no)(?!\p{L})/iu;
+  /(?<!\p{L})(?:lapsed|expired|no longer|used to|let (?:it )?go|ran out|not (?:yet|any ?more)|(?:studying|working|training|saving) (?:for|towards)|ang?e?fangen|steht noch aus|abgelaufen|erloschen|nicht mehr|noch nicht|laissée? (?:aller|tomber)|expirée?|périmée?|plus de|pas encore|caducad[oa]|ya no|todavía no)(?!\p{L})/iu;
 /** “So I can’t hire that”: what is not so, or not done, vouches for nothing, whatever stands behind it. */
 const DENIES = latin(
   /(?<!\p{L})(?:\p{L}+n[’']t|cannot|cant|wont|dont|not(?! only)|never|nobody|kein\p{L}*|nicht(?! nur)|nie|niemals|n[’']\p{L}+|ne|jamais|pas|nunca|nadie|ningun\p{L}*)(?!\p{L})/iu,
 );
 /** Words of what vouches for a business: memberships, certificates, insurance, registers, titles of a trade. */
 const CUE = latin(
-  /(?<!\p{L})(?:(?:paid-up |full |life |founder )?members? of|(?<!for )(?<!new |our |all |club |junior |full |paid-up |by )(?:guild|association|society|federation|institute|chamber|union) members?(?!\p{L})|fellow of|accredited|accreditation|certified|certificate[sd]?|registered (?:with|by)|approved by|authori[sz]ed by|vetted|quality mark|approved (?:list|contractors?|suppliers?|installers?)|(?:level|grade) (?:one|two|three|four|five|six|[1-7]) in|registered (?:waste|installer|carrier)|waste carrier|trust ?mark|wras|reach approved|licen[sc]ed|licence|chartered|affiliated|(?:fully |public liability )?insured|(?:public|product|professional) liability|indemnity|dbs[- ]checked|enhanced dbs|city (?:&|and) guilds|gas safe|oftec|hetas|niceic|fensa|iso ?\d{4,5}|bs(?: en)? ?\d{3,5}|iatf ?\d+|chas|nvq|apprenticed|time-served|award(?:ed|-winning)?|first aid(?:er)?|ofsted|permit no|mitglied (?:im|der|des|in)|innungs\p{L}*|meisterbetrieb|meisterbrief|\p{L}*meister(?:in)? (?:im|des|der)|\p{L}*meisterin(?!\p{L})|zertifizier\p{L}*|zertifikat\p{L}*|geprüfte\p{L}*|staatlich (?:anerkannt|geprüft)\p{L}*|eidg\. dipl\.|dipl\. |zugelassen\p{L}*|anerkannte\p{L}* (?:betrieb|werkstatt|stelle)|bioland|demeter|naturland|de-öko-\d+|membres? (?:de|du|des)|adhérents? (?:de|du|des|à|au)|réseau des|certifiée?s?|certification|agréée?s?|agrément|labellisée?s?|label(?!\p{L})|diplômée?s?|maître artisan|artisan d[’']art|meilleur ouvrier|assurance décennale|qualibat|rge|nature (?:&|et) progrès|agriculture biologique|miembros? de|certificad[oa]s?|homologad[oa]s?|colegiad[oa]s?|carn[ée] de|sello de|acreditad[oa]s?|inscrit[oa]s? en|denominación de origen|seguro de responsabilidad|premio\p{L}*)(?!\p{L})/giu,
+  /(?<!\p{L})(?:(?:paid-up |full |life |founder )?members? of|(?<!for )(?<!new |our |all |club |junior |full |paid-up |by )(?:guild|association|society|federation|institute|chamber|union) members?(?!\p{L})|fellow of|accredited|accreditation|certified|certificate[sd]?|registered (?:with|by)|approved by|authori[sz]ed by|vetted|quality mark|approved (?:list|contractors?|suppliers?|installers?)|(?:level|grade) (?:one|two|three|four|five|six|[1-7]) in|registered (?:waste|installer|carrier)|waste carrier|trust ?mark|wras|reach approved|licen[sc]ed|licence|chartered|affiliated|(?:fully |public liability )?insured|(?:public|product|professional) liability|indemnity|dbs[- ]checked|enhanced dbs|city (?:&|and) guilds|gas safe|oftec|hetas|niceic|fensa|iso ?\d{4,5}|bs(?: en)? ?\d{3,5}|iatf ?\d+|chas|nvq|apprenticed|time-served|master craftsman|(?<!the )register of \p{L}+ \p{L}+|first class certificate|diploma(?!\p{L})|(?:first|second|third|gold|silver) (?:prize|medal)|(?:on|of|with|by|to) the (?:\p{Lu}[\p{L}-]+ (?:of |and |for |& )?){1,4}(?:Guild|Register|Federation|Institute|Institution|Chamber|Association)|award(?:ed|-winning)?|first aid(?:er)?|ofsted|permit no|mitglied (?:im|der|des|in)|\p{L}*-?innung(?:s\p{L}*)?|(?:tischler|schreiner|zimmerer|maler|dachdecker|schlosser|schmiede|uhrmacher|orgelbauer?|bestatter|schneider|käser|elektro|gärtner|maurer|steinmetz|sattler|raumausstatter|goldschmiede)meister(?:in)?(?!\p{L})|(?:gold|silber)medaille|landespreis|gemeinnützig nach|fachbetrieb für|meisterbetrieb|meisterbrief|meisterprüfung|gesellenbrief|restaurator\p{L}* im|sachverständige\p{L}* für|\p{L}*meister(?:in)? (?:im|des|der)|\p{L}*meisterin(?!\p{L})|zertifizier\p{L}*|zertifikat\p{L}*|geprüfte\p{L}*|staatlich (?:anerkannt|geprüft)\p{L}*|eidg\. dipl\.|dipl\. |zugelassen\p{L}*|anerkannte\p{L}* (?:betrieb|werkstatt|stelle)|bioland|demeter|naturland|de-öko-\d+|membres? (?:de|du|des)|adhérents? (?:de|du|des|à|au)|réseau des|certifiée?s?|certification|agréée?s?|agrément|labellisée?s?|label(?!\p{L})|diplômée?s?|qualifiée?s?(?= \p{Lu})|compagnons? du devoir|(?:premier|deuxième|troisième|[123]er?) prix|médaille d[’'](?:or|argent)|classée? \d étoiles|responsabilité (?:civile|\d)|décennale n|certificat de (?!naissance)\p{L}+|maître artisan|artisan d[’']art|meilleur ouvrier|assurance décennale|qualibat|rge|nature (?:&|et) progrès|agriculture biologique|miembros? de|certificad[oa]s?|homologad[oa]s?|colegiad[oa]s?|carn[ée] de|carta de artesan[oa]|artesan[oa]s? registrad[oa]s?|medalla de|título de|maestr[oa] (?=\p{Lu})|federad[oa]s?|sello de|acreditad[oa]s?|inscrit[oa]s? en|denominación de origen|seguro de responsabilidad|premio\p{L}*)(?!\p{L})/giu,
+);
+/** What is written behind a scheme’s own name, in capitals: “IRATA member company”, “HETAS registered”. */
+const OF_A_SCHEME = latin(
+  /(?<!\p{L})(?:[A-Z]{3,6} (?:members?(?: company)?|approved|registered|accredited|certified)|[A-Z]\p{L}+ (?:approved|accredited))(?=[.,;)]|\s[–-]|$)/gu,
 );
 const UNDER =
   /(?<!\p{L})(?:certific\w*|member\w*|approvals?|approved|standards|accredit\w*|qualif\w*|licen[cs]es?|credentials|regs?|zertifik\w*|mitglied\w*|qualifik\w*|nachweise|certificats?|diplômes?|labels?|agréments?|certificad\w*|títulos?|acreditaci\w+)(?!\p{L})/iu;
@@ -39,7 +43,7 @@ export function* proofs(pieces: readonly ReadPiece[]): Generator<Span> {
       continue;
     }
     let done = -1;
-    for (const m of piece.text.matchAll(CUE)) {
+    for (const m of [...piece.text.matchAll(CUE), ...piece.text.matchAll(OF_A_SCHEME)]) {
       if (m.index < done) continue;
       let from = 0;
       let to = piece.text.length;
@@ -65,6 +69,12 @@ export function* proofs(pieces: readonly ReadPiece[]): Generator<Span> {
           '',
         )
         .trim();
+      // What is on sale is none, and neither is what is not to be had.
+      if (
+        (/[£€$]\s?\d|\d\s?€/.test(text) && !/insur|liab|indemn|versicher|assur|seguro|haftpflicht/i.test(text)) ||
+        /^(?:no|without|sans|sin|ohne|keine?)\s/iu.test(text)
+      )
+        continue;
       if (text.split(/\s+/).length > 14 || text.length < 4 || LAPSED.test(text) || DENIES.test(text)) continue;
       const start = piece.from + from + raw.lastIndexOf(text);
       yield { field: 'membership', from: start, to: start + text.length, value: text };
@@ -74,13 +84,26 @@ export function* proofs(pieces: readonly ReadPiece[]): Generator<Span> {
 
 /** Times of something else than being open: rounds, classes, services, sailings, goods in. */
 export const EVENT_WORD =
-  /(?<!\p{L})(?:regular (?:groups?|users?|bookings?|sessions?)|whist|toddlers?|choir|brownies|scouts|deliver(?:y|ies) (?:on|days?|rounds?|runs?)|quiet hours|changeovers?|prob(?:t|en|e|enabend\w*)|entraînements?|entrenamientos?|ruhezeit\w*|mittagsruhe|übungsabend\w*|dienstabend\w*|konfirmanden\w*|rounds?|lorry|runs?|van days?|collection(?:s| days?)?|goods[- ]?in\w*|markets?|class(?:es)?|training|rehears\w+|practice|eucharist|communion|worship|tours?|meetings?|league|roll-up|lessons?|sailings?|departs?|leaves|crossing|timetable|workshops? on|talks?|concerts?|club night|we (?:usually |all )?meet|wir treffen uns|trifft sich|nous nous (?:réunissons|retrouvons)|on se (?:réunit|retrouve)|nos reunimos|ferry|drop off|bins?|kurse?|probe[n]?|gottesdienst\w*|warenannahme|markt\w*|führung\w*|tour|abfahrt\w*|treffen|stammtisch|schrauberabend|proben|cours|répétition\w*|marché\w*|visites? guidées?|messe|tournées?|permanence|départs?|ramassage|ordures|sacs|déchetterie|bibliothèque|agence postale|ensayos?|mercad\w+|clases?|misa|salidas?|reparto|ruta|visitas? guiadas?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:regular (?:groups?|users?|bookings?|sessions?)|(?:club|open|drop-in|practice|taster|evening) sessions?|escuela (?:infantil|de \p{L}+)|juego libre|vélo-école|école de \p{L}+|spielabend\w*|whist|toddlers?|choir|brownies|scouts|deliver(?:y|ies) (?:on|days?|rounds?|runs?)|quiet hours|changeovers?|prob(?:t|en|e|enabend\w*)|entraînements?|entrenamientos?|ruhezeit\w*|mittagsruhe|übungsabend\w*|dienstabend\w*|konfirmanden\w*|rounds?|lorry|runs?|van days?|collection(?:s| days?)?|goods[- ]?in\w*|markets?|class(?:es)?|training|rehears\w+|practice|eucharist|communion|worship|tours?|meetings?|league|roll-up|lessons?|sailings?|departs?|leaves|crossing|timetable|workshops? on|talks?|concerts?|club night|we (?:usually |all )?meet|wir treffen uns|trifft sich|nous nous (?:réunissons|retrouvons)|on se (?:réunit|retrouve)|nos reunimos|ferry|drop off|bins?|kurse?|probe[n]?|gottesdienst\w*|warenannahme|markt\w*|führung\w*|tour|abfahrt\w*|treffen|stammtisch|schrauberabend|proben|cours|répétition\w*|marché\w*|visites? guidées?|messe|tournées?|permanence|départs?|ramassage|ordures|sacs|déchetterie|bibliothèque|agence postale|ensayos?|mercad\w+|clases?|misa|salidas?|reparto|ruta|visitas? guiadas?)(?!\p{L})/iu;
 const OPENING =
-  /(?<!\p{L})(?:open(?:s|ing)?|hours|(?:you can )?(?:buy|collect|pick up) (?:from|at)|hatch|sales?|shop|office|workshop|counter|yard|showroom|closed|shut|phones?|geöffnet|öffnungszeiten|offen|laden|büro|werkstatt|hofladen|verwaltung|verkauf|ouvert\w*|horaires|vente|atelier|boutique|bureau|accueil|fermé\w*|abiert\w+|abrimos|venta|horario|tienda|taller|oficina|cerrad\w+)(?!\p{L})/iu;
+  /(?<!\p{L})(?:open(?:s|ing)?|hours|(?:you can )?(?:buy|collect|pick up) (?:from|at)|hatch|sales?|shop|office|workshop|counter|yard|showroom|closed|shut|phones?|geöffnet|öffnungszeiten|offen|laden|büro|werkstatt|hofladen|verwaltung|verkauf|ouvert\w*|horaires|vente|atelier|boutique|bureau|accueil|fermé\w*|abiert\w+|abrimos|venta|horario|tienda|taller|oficina|cerra(?:d\w+|mos)|libramos|descansamos|fermons|fermés?|schlie(?:ß|ss)en|schließt|ruhetag)(?!\p{L})/iu;
 
 /** “Coffee every Wednesday 10.30 to 12”: what begins with a thing and goes on with every which day is on then, and no opening. */
 const EVERY =
   /^(?!(?:we|i|they|you|open|closed|shop|office|wir|nous|on|ouvert|geöffnet|abierto)(?!\p{L}))\p{Lu}[\p{L}’'-]*(?: [\p{L}’'-]+){0,3} (?:(?:every|each|jeden?|jede|chaque|cada|tous les|todos los) |(?:mon|tues|wednes|thurs|fri|satur|sun)day (?:afternoon|morning|evening)s )/iu;
+
+const WEEKDAY =
+  '(?:mon|tues?|wednes|thurs?|fri|satur|sun)days?|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|(?:lun|mar|mercre|jeu|vendre|same)dis?|dimanches?|lunes|martes|miércoles|jueves|viernes|sábados?|domingos?';
+/** “Repair bench on Thursdays, 1 to 4”, “Vélo-école pour adultes, le dimanche à 10 h”: a thing and its day. */
+const THING_ON = new RegExp(
+  `^(?!(?:we|i|they|you|wir|nous|on)(?!\\p{L}))\\p{Lu}[\\p{L}’'-]*(?: [\\p{L}’'-]+){0,4}?(?:\\s(?:is|are|ist|sind|est|sont|es|son))?[,:]?\\s(?:(?:on|am|an|le|les|el|los|immer) )?(?:${WEEKDAY})(?!\\p{L})`,
+  'iu',
+);
+/** True where a text says outright when it is open: then a thing with a day of its own is no opening. */
+export const saysWhenOpen = (
+  pieces: readonly Pick<ReadPiece, 'text' | 'label' | 'under'>[],
+  timed: (text: string) => boolean,
+): boolean => pieces.some((p) => OPENING.test(`${p.label} ${p.text}`) && timed(p.text) && !tellsOfEvents(p));
 
 /** True where the times of a piece are not opening hours. */
 export const tellsOfEvents = (piece: Pick<ReadPiece, 'text' | 'label' | 'under'>): boolean => {
@@ -99,11 +122,12 @@ export const tellsOfEvents = (piece: Pick<ReadPiece, 'text' | 'label' | 'under'>
 
 /**
  * The stretches of a piece whose times are not opening hours: all of it, or where several clauses each have days and times
- * (“the hatch Thursday to Saturday 10 to 4, the market on Wednesdays 9 to 1”), those that speak of an event.
+ * (“the hatch Thursday to Saturday 10 to 4, the market on Wednesdays 9 to 1”), those that speak of an event. Where the text says outright when it `opens`, a thing with a day of its own is one too.
  */
 export function eventStretches(
   piece: Pick<ReadPiece, 'text' | 'label' | 'under'>,
   timed: (text: string) => boolean,
+  opens = false,
 ): { from: number; to: number }[] {
   const { text } = piece;
   const clauses: { from: number; to: number }[] = [];
@@ -119,5 +143,6 @@ export function eventStretches(
   // A label, a heading or a clause that says so speaks of all of them.
   const mixed = several && !EVENT_WORD.test(piece.label) && ofEvents.length > 0 && ofEvents.length < clauses.length;
   if (mixed) return ofEvents;
-  return tellsOfEvents(piece) ? [{ from: 0, to: text.length }] : [];
+  const ofThing = opens && THING_ON.test(text) && !OPENING.test(`${piece.label} ${text}`);
+  return tellsOfEvents(piece) || ofThing ? [{ from: 0, to: text.length }] : [];
 }

@@ -28,7 +28,7 @@ import { tongueOf } from './tongue.js';
 import { models as shipped, type Models } from './models.js';
 import type { Linear } from '../roles/linear.js';
 import { tradeOf } from './trade.js';
-import { eventStretches, proofs } from './proof.js';
+import { eventStretches, proofs, saysWhenOpen } from './proof.js';
 import { links, mails, phones } from './reach.js';
 import { latin, sentenceAt, wordsOf, type Language, type Span, type SpanField } from './span.js';
 import { capital, splitList, stem } from './words.js';
@@ -251,8 +251,9 @@ function gather(
   // Rounds, classes and goods in have times too, and are no hours.
   let timed = rest;
   const hasTimes = (s: string) => /\d/.test(s) && readHours(s, language).hours.openings.length > 0;
+  const opens = labelledHours.some((h) => h.hours.openings.length > 0) || saysWhenOpen(pieces, hasTimes);
   for (const p of pieces)
-    for (const { from, to } of eventStretches(p, hasTimes))
+    for (const { from, to } of eventStretches(p, hasTimes, opens))
       timed = timed.slice(0, p.from + from) + ' '.repeat(to - from) + timed.slice(p.from + to);
   const reached = reachable(understood);
   const registered = [...registrations(reached)];

@@ -103,7 +103,7 @@ export const NEVER: [WhyHeld, RegExp][] = [
 
 /** What says outright that it is for whoever makes the site, or for nobody outside, whatever it stands beside. */
 export const OURS_ALONE =
-  /(?<!\p{L})(?:(?:internal(?:ly)?|for you|for us|designer(?:[’']s)?|your eyes) only|only (?:for )?(?:you|the designer|internal\p{L}*)(?=[\s).,!;–-]|$)|nur (?:intern|für (?:sie|dich|den designer|die designerin|uns))(?=[\s).,!;:–-]|$)|(?:rien que )?pour vous seule?|usage interne|(?:solo|s[óo]lo) para (?:usted|ti|uso interno|el diseñador)|uso interno)(?!\p{L})/iu;
+  /(?<!\p{L})(?:(?:internal(?:ly)?|for you|for us|designer(?:[’']s)?|your eyes) only|only (?:for )?(?:you|the designer|internal\p{L}*)(?=[\s).,!;–-]|$)|nur (?:intern|für (?:sie|dich|den designer|die designerin|uns))(?=[\s).,!;:–-]|$)|(?:rien que )?pour vous seule?|usage interne|(?:solo|s[óo]lo) para (?:usted|ti|uso interno|el diseñador)|uso interno|(?:for (?:the )?|^)(?:committee|staff|officers|trustees|board|crew|drivers|family|volunteers)(?: use)? only|nur für (?:den |die )?(?:vorstand|mitarbeiter\p{L}*|personal|helfer\p{L}*)|réservée?s? (?:au|aux) (?:bureau|comité|bénévoles|personnel|salariés)|(?:solo|s[óo]lo) para (?:la junta|el personal|socios de la junta)|push (?:these|this|it|them)(?=$|[\s,.)])|(?:do not|don[’']?t) (?:list|advertise|promote|push)|slow (?:seller|mover)s?|(?:get|be) rid of (?:these|them|it)|nicht (?:bewerben|anpreisen|listen|auflisten)|(?:muss|müssen) weg|ladenhüter|à écouler|ne pas (?:lister|mettre en avant|promouvoir)|(?:no|sin) (?:anunciar|promocionar|listar))(?!\p{L})/iu;
 
 /** Marks of a letter: somebody is spoken to, asked, greeted or thanked in it. */
 const LETTER: RegExp[] = [
