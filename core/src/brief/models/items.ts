@@ -4,7 +4,7 @@ import type { LinearModel } from '../roles/linear.js';
 export const itemsModel: LinearModel = {
   classes: ["item","none"],
   step: 0.01946,
-  bias: [-0.0176,0.0176],
+  bias: [-0.018,0.018],
   weights: `detail	MQ
 e:aa	C[
 e:about	?a
@@ -321,7 +321,7 @@ e:impres	A^
 e:in	]B
 e:inch	XF
 e:includ	?a
-e:ines	?a
+e:ines	>b
 e:ing	B]
 e:inglés	DZ
 e:inkl	@_
@@ -502,7 +502,7 @@ e:oui	C[
 e:out	WG
 e:over	FX
 e:oyster	YE
-e:p	B]
+e:p	C[
 e:paco	HV
 e:page	6j
 e:pair	]B
@@ -777,7 +777,7 @@ e:wichti	B]
 e:will	6j
 e:willow	^A
 e:wills	XF
-e:winter	LR
+e:winter	KS
 e:wir	=c
 e:wird	?a
 e:wishes	JT
@@ -923,7 +923,7 @@ f:client	A^
 f:closed	=c
 f:club	<d
 f:colin	IU
-f:collec	GW
+f:collec	FX
 f:colore	?a
 f:colour	A^
 f:come	B]
@@ -1132,7 +1132,7 @@ f:keep	B]
 f:kein	:f
 f:keine	8h
 f:keys	a?
-f:kids	?a
+f:kids	@_
 f:kiln	FX
 f:kilo	SK
 f:kind	B]
@@ -1349,11 +1349,11 @@ f:rien	A^
 f:right	SK
 f:ring	:f
 f:rojo	FX
-f:rope	RL
+f:rope	QM
 f:ropes	[C
 f:rosali	DZ
 f:rot	B]
-f:round	A^
+f:round	@_
 f:route	>b
 f:rue	?a
 f:ruhig	DZ
@@ -1603,7 +1603,7 @@ l:fr	MQ
 lb:offer	^A
 lb:offer&u:-	g9
 lb:offer&u:people	>b
-lb:people	@_
+lb:people	?a
 lb:people&lb:when	KS
 lb:people&lb:where	MQ
 lb:people&u:-	VH
@@ -1773,7 +1773,7 @@ open:7&u:when&list	3m
 open:7&u:where	7i
 open:7&u:where&label	?a
 open:7&u:where&list	>b
-open:9	TJ
+open:9	SK
 open:9&lb:offer	XF
 open:9&lb:people	B]
 open:9&lb:proof	KS
@@ -1874,7 +1874,7 @@ t:-	?a
 t:name	MQ
 t:name&beside	[C
 t:name&label	KS
-t:name&list	GW
+t:name&list	HV
 t:name&money	[C
 t:name&row	]B
 t:name&verb	HV
@@ -1890,7 +1890,7 @@ t:thing	SK
 t:thing&beside	UI
 t:thing&item	DZ
 t:thing&label	QM
-t:thing&list	QM
+t:thing&list	RL
 t:thing&money	GW
 u:-	KS
 u:offer	XF
@@ -1940,8 +1940,8 @@ u:when&label	DZ
 u:when&label&u:where	IU
 u:when&label&u:where&label	IU
 u:when&list	KS
-u:when&list&u:where	A^
-u:when&list&u:where&list	A^
+u:when&list&u:where	@_
+u:when&list&u:where&list	@_
 u:when&money	XF
 u:when&u:when&item	;e
 u:when&u:when&label	DZ
@@ -1949,7 +1949,7 @@ u:when&u:when&list	KS
 u:when&u:when&money	XF
 u:when&u:where	EY
 u:when&u:where&label	IU
-u:when&u:where&list	A^
+u:when&u:where&list	@_
 u:where&item	@_
 u:where&label	QM
 u:where&list	KS
@@ -2714,7 +2714,7 @@ w:impres	>b
 w:inch	^A
 w:includ	TJ
 w:indivi	b>
-w:ines	?a
+w:ines	>b
 w:ing	B]
 w:inglés	DZ
 w:inkl	@_
@@ -2854,7 +2854,7 @@ w:limite	=c
 w:linden	B]
 w:line	EY
 w:linen	B]
-w:list	7i
+w:list	8h
 w:lista	FX
 w:litros	]B
 w:live	GW
@@ -3306,7 +3306,7 @@ w:right	WG
 w:ring	2n
 w:ringin	@_
 w:river	HV
-w:road	:f
+w:road	9g
 w:rojo	C[
 w:roll	_@
 w:roof	a?
@@ -3320,7 +3320,7 @@ w:rose	EY
 w:rot	LR
 w:round	>b
 w:route	>b
-w:row	;e
+w:row	:f
 w:rr	@_
 w:rue	?a
 w:ruedas	ZD
@@ -3472,7 +3472,7 @@ w:sons	7i
 w:sonst	B]
 w:sorry	>b
 w:soup	>b
-w:soy	8h
+w:soy	9g
 w:spark	B]
 w:spring	=c
 w:st	HV
@@ -3800,7 +3800,7 @@ w:ça	:f
 w:école	SK
 w:église	A^
 w:élèves	EY
-w:étude	QM
+w:étude	RL
 w:öffnun	<d
 w:öko	A^
 w:über	GW
@@ -3923,7 +3923,7 @@ x:ckt	FX
 x:cle	DZ
 x:cm	VH
 x:con	@_
-x:cos	[C
+x:cos	ZD
 x:cts	?a
 x:cut	>b
 x:d	C[
@@ -4284,13 +4284,13 @@ x:ots	JT
 x:ott	>b
 x:oui	C[
 x:oul	@_
-x:our	>b
+x:our	?a
 x:ous	>b
 x:out	^A
 x:ove	GW
 x:ows	g9
 x:oût	EY
-x:p	B]
+x:p	C[
 x:pal	VH
 x:par	C[
 x:pas	?a

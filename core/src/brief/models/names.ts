@@ -46,6 +46,7 @@ export const namesModel: LinearModel = {
 <:for	D
 <:forty	K
 <:geehrte	N
+<:granddaughter	N
 <:grands	G
 <:grüsse	K
 <:grüße	I

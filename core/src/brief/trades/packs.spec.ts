@@ -67,4 +67,20 @@ describe('trade packs', () => {
         expect(toConfirm(document).some((t) => t.path === c.path && t.section === c.section)).toBeTrue();
     }
   });
+
+  it('is what a trade is called in part, before what others only offer or have', () => {
+    for (const [said, id] of [
+      ['roofing', 'roofer'],
+      ['solar panels', 'solar-installer'],
+      ['embroidery', 'embroiderer'],
+      ['limpieza', 'cleaner'],
+      ['isolation', 'insulation-fitter'],
+      ['alquiler de barcos', 'boat-hire'],
+      ['Reitschule', 'riding-stable'],
+      // Two are called so in part, and many have it: nobody can tell.
+      ['wood', 'any'],
+      ['beekeeping supplies', 'any'],
+    ] as const)
+      expect(packFor(said).id).withContext(said).toBe(id);
+  });
 });

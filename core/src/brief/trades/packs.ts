@@ -89,11 +89,17 @@ const MAKES: readonly [Family, RegExp][] = [
 const OF_A_KIND =
   /^(?:builder|surveyor|engineer|cleaner|fitter|maker|dealer|merchant|agent|consultant|mechanic|teacher|association|society|club|constructor|facteur|ingénieur|ingeniero|professeur|profesora?)$/u;
 
+/** How well a trade fits, and whether it is called so: others only have the word among what they work on or offer. */
+interface Fit {
+  score: number;
+  named: boolean;
+}
+
 /** How well each trade of the graph fits a part of what somebody calls their trade; none that only lends a word to it. */
-function fitsOf(part: string): Map<string, number> {
+function fitsOf(part: string): Map<string, Fit> {
   const tokens = tradeTokens(part);
   const hits = tradeHits(tokens);
-  const scores = new Map<string, number>();
+  const scores = new Map<string, Fit>();
   const says = (n: number) => !SMALL.has(tokens[n]!) && !NEUTRAL.has(tokens[n]!);
   const heads = ({ at, length, language }: TradeHit) => {
     const before = tokens.slice(0, at).every((_, n) => !says(n));
@@ -115,9 +121,31 @@ function fitsOf(part: string): Map<string, number> {
       (sum, h) => sum + h.words.length * WORTH[h.kind] * (h.kind !== 'name' || heads(h) ? 1 : BESIDE),
       0,
     );
-    if (!rest.length || its.some((h) => h.kind === 'name' && heads(h))) scores.set(id, score);
+    const named = its.some((h) => h.kind === 'name' && heads(h));
+    if (!rest.length || named) scores.set(id, { score, named: its.some((h) => h.kind === 'name') });
   }
   return scores;
+}
+
+let called: { id: string; words: ReadonlySet<string> }[] | null = null;
+/** What every trade is called in every language, as words that say something. */
+const calledNames = () =>
+  (called ??= packs.flatMap(({ id }) =>
+    Object.values(languages).flatMap((l) =>
+      (l.trades[id]?.names ?? []).map((name) => ({ id, words: new Set(telling(name)) })),
+    ),
+  ));
+const telling = (text: string): string[] => tradeTokens(text).filter((t) => !SMALL.has(t) && !NEUTRAL.has(t));
+
+/** The one trade of whose names the words are a part, the more the better; null where none is or two are. */
+function partlyCalled(part: string): string | null {
+  const said = telling(part);
+  if (!said.length || said.every((t) => OF_A_KIND.test(t))) return null;
+  const shares = new Map<string, number>();
+  for (const { id, words } of calledNames())
+    if (said.every((t) => words.has(t))) shares.set(id, Math.max(shares.get(id) ?? 0, said.length / words.size));
+  const [best, second] = [...shares].sort((a, b) => b[1] - a[1]);
+  return best && best[1] > (second?.[1] ?? 0) ? best[0] : null;
 }
 
 /**
@@ -126,13 +154,21 @@ function fitsOf(part: string): Map<string, number> {
  */
 export const packFor = (trade: string): TradePack =>
   once(trade, () => {
-    const scores = new Map<string, number>();
+    const scores = new Map<string, Fit>();
     // All of it, and each of its parts: what stands first is what they are first.
     for (const [n, part] of [trade, ...trade.split(PARTS)].entries())
-      for (const [id, score] of fitsOf(part)) scores.set(id, Math.max(scores.get(id) ?? 0, score * (n < 2 ? 1 : 0.6)));
-    let best = '';
-    for (const [id, score] of scores) if (score > (scores.get(best) ?? 0)) best = id;
-    return packNamed(best);
+      for (const [id, fit] of fitsOf(part)) {
+        const score = fit.score * (n < 2 ? 1 : 0.6);
+        if (score > (scores.get(id)?.score ?? 0)) scores.set(id, { ...fit, score });
+      }
+    const [best, second] = [...scores].sort((a, b) => b[1].score - a[1].score);
+    if (best?.[1].named) return packNamed(best[0]);
+    // “Roofing” is part of what a roofer is called; thatchers only have roofs.
+    const [part = trade] = trade.split(PARTS);
+    const called = partlyCalled(part);
+    if (called) return packNamed(called);
+    // What several offer alike says nothing: “limpieza”.
+    return best && best[1].score > (second?.[1].score ?? 0) ? packNamed(best[0]) : anyTrade;
   });
 
 /** The pack of a business: by its trade or, where none is said, by a trade that its name calls by name. */

@@ -137,7 +137,7 @@ leather-restorer f|Lederreparatur, Taschenreparatur, Koffermacher, Lederrestauri
 chimney-sweep m|Schornsteinfeger, Kaminkehrer, Kaminfeger, Schornsteinfegerin, Rauchfangkehrer|Schornsteine, Kamine, Öfen|Kehren, Rauchprüfung, Hauben und Gitter, Nester entfernen, Bescheinigungen
 thatcher m|Reetdachdecker, Reetdachdeckerei, Strohdachdecker|Reetdächer, Firste|Neueindeckung, Firsterneuerung, Ausbesserung, Moosentfernung, Begutachtung
 stonemason m|Steinmetz, Steinmetzbetrieb, Steinmetzin, Trockenmaurer, Natursteinbetrieb|Mauern, Stufen, Gewände, Grabsteine|Verfugen mit Kalk, Trockenmauern, Stufen und Bänke, Grabsteine, Bildhauerarbeiten
-plumber m|Installateur, Klempner, Sanitär und Heizung, Heizungsbauer, Sanitärbetrieb, Klempnerei|Hähne, Heizungen, Rohre, Bäder|Rohrbruch und Reparatur, Heizungswartung, Bäder, Heizungsbau, Verstopfungen
+plumber m|Installateur, Klempner, Sanitär und Heizung, Heizungsbauer, Sanitärbetrieb, Klempnerei, Heizung und Sanitär|Hähne, Heizungen, Rohre, Bäder|Rohrbruch und Reparatur, Heizungswartung, Bäder, Heizungsbau, Verstopfungen
 electrician m|Elektriker, Elektrobetrieb, Elektroinstallateur, Elektromeister, Elektroinstallation|Leitungen, Leuchten, Steckdosen|Neue Leitungen, Fehlersuche, Beleuchtung, Prüfung, Strom im Garten
 plasterer m|Stuckateur, Verputzer, Gipser, Stuckateurbetrieb, Putzbetrieb|Wände, Decken, Stuck|Glattputz, Kalkputz, Außenputz, Stuckprofile, Ausbesserung
 roofer m|Dachdecker, Dachdeckerei, Dachdeckerbetrieb, Dachdeckermeister, Bauspengler|Dächer, Schiefer, Rinnen|Schieferreparatur, Neueindeckung, Blecharbeiten, Dachrinnen, Flachdächer
@@ -147,7 +147,7 @@ window-cleaner m|Fensterputzer, Fensterreinigung, Glasreiniger, Glasreinigung|Fe
 stove-fitter m|Ofenbauer, Kachelofenbauer, Ofensetzer, Kaminbauer, Ofenbau|Öfen, Feuerstellen, Züge|Ofenbau, Schornsteinsanierung, Feuertische, Wartung, Beratung vor Ort
 floor-layer m|Bodenleger, Parkettleger, Parkettlegerei, Fußbodenleger|Böden, Dielen, Teppiche|Schleifen und Ölen, Parkett, Teppichböden, Linoleum, Dielenreparatur
 fencer m|Zaunbauer, Zaunbau, Zaunbaubetrieb, Torbauer|Zäune, Tore, Pfosten|Gartenzäune, Weidetore, Weidezäune, Reparaturen, Pfostenwechsel
-removals f|Umzugsfirma, Umzüge, Umzugsunternehmen, Möbelspedition, Umzugsbetrieb|Haushalte, Klaviere, Kisten|Umzüge, Packen, Klaviere, Einlagerung, Einzelstücke
+removals f|Umzugsfirma, Umzüge, Umzugsunternehmen, Möbelspedition, Umzugsbetrieb, Umzug|Haushalte, Klaviere, Kisten|Umzüge, Packen, Klaviere, Einlagerung, Einzelstücke
 builder f|Bauunternehmung, Bauunternehmen, Maurer, Maurerbetrieb, Baufirma, Bauunternehmer, Maurermeister|Häuser, Anbauten, Mauern|Anbauten, Sanierung, Mauerwerk, Reparaturen, Gartenmauern
 timber-framer f|Zimmerei, Zimmerer, Zimmermann, Zimmermeister, Holzbau, Holzbaubetrieb|Dachstühle, Fachwerk, Scheunen, Carports|Dachstühle, Fachwerksanierung, Scheunen, Carports, Reparaturen
 window-restorer m|Fensterbauer, Fensterrestaurierung, Fenstertischler, Fensterwerkstatt, Fensterbau|Fenster, Läden, Rahmen|Aufarbeitung, Abdichten, Beschläge, Neue Flügel, Fensterläden
@@ -190,7 +190,7 @@ garden-designer f|Gartenplanung, Gartenarchitekt, Landschaftsarchitektin, Garten
 forester m|Forstbetrieb, Förster, Waldpflege, Forstwirt, Holzrücker, Pferderücker|Wälder, Stämme, Wege|Durchforstung, Pflanzung, Rücken, Waldpläne, Wegebau
 sawmill n|Sägewerk, Lohnsäger, Holzhandel, Sägerei, mobiles Sägewerk|Bretter, Balken, Bohlen|Lohnschnitt, Eichenbalken, Schalung, Trocknung, Sägen vor Ort
 animal-boarding f|Hundepension, Katzenpension|Hunde, Katzen|Betreuung, Spaziergänge, Fellpflege, Hausbesuche, Abholung
-riding-stable m|Reiterhof, Pferdepension, Reitstall, Pensionsstall, Kutschfahrten|Pferde, Ponys, Boxen|Pension, Reiten, Ausritte, Ponytage, Kutschfahrten
+riding-stable m|Reiterhof, Pferdepension, Reitstall, Pensionsstall, Kutschfahrten, Reitschule|Pferde, Ponys, Boxen|Pension, Reiten, Ausritte, Ponytage, Kutschfahrten
 wool-grower f|Schäferei, Schäfer, Schafscherer, Alpakahof, Wollspinnerei, Schafhof|Wolle, Garne, Schafe|Schur, Rohwolle, Garne, Alpakawanderung, Kleine Herden
 flower-farm f|Blumengärtnerei, Blumenhof, Schnittblumengärtnerei, Lavendelhof, Trockenblumen|Blumen, Sträuße, Lavendel|Sträuße, Eimer für Feste, Trockenblumen, Hochzeiten, Selbstschneiden
 compost m|Kompostbetrieb, Kompostwerk, Erdenhandel, Wurmhof, Grüngutannahme|Kompost, Mulch, Erde|Kompost im Sack, Lose Ware, Grüngutannahme, Wurmkisten, Beratung
@@ -293,7 +293,7 @@ bowls-club m|Tennisverein, Tennisclub, Schützenverein, Bogenschützenverein, Bo
 cycling-club m|Radsportverein, Radclub, Radfahrverein, Radlergruppe|Touren, Ausfahrten, Rennen|Wöchentliche Ausfahrten, Einstiegstage, Radreisen, Mitgliedschaft, Programm
 walking-club m|Wanderverein, Alpenverein Sektion, Laufgruppe, Wandergruppe, Kletterverein, Bergsteigergruppe|Wanderungen, Touren, Läufe|Wöchentliche Wanderungen, Einstiegstouren, Fahrten, Mitgliedschaft, Programm
 swimming-club m|Schwimmverein, Schwimmclub, Wasserballverein, Freibadverein|Bahnen, Wettkämpfe|Trainingsabende, Mannschaften, Wettkämpfe, Schwimmenlernen, Mitgliedschaft
-chess-club m|Schachverein, Schachclub, Spieleverein, Skatclub, Amateurfunkverein, Sternfreunde|Spiele, Bretter, Abende|Vereinsabende, Turniere, Neulinge, Mitgliedschaft, Offene Tage
+chess-club m|Schachverein, Schachclub, Spieleverein, Skatclub, Amateurfunkverein, Sternfreunde, Amateurfunk|Spiele, Bretter, Abende|Vereinsabende, Turniere, Neulinge, Mitgliedschaft, Offene Tage
 drama-society f|Theatergruppe, Laienspielgruppe, Theaterverein, Amateurtheater, Puppentheater, Laienbühne|Stücke, Proben, Karten|Aufführungen, Karten, Vorsprechen, Jugendtheater, Mitmachen
 morris-side f|Tanzgruppe, Trachtenverein, Volkstanzgruppe, Tanzclub, Folkclub, Trachtengruppe|Tänze, Trachten, Abende|Übungsabende, Auftritte, Buchung, Neulinge, Tanzabende
 gardening-club m|Gartenbauverein, Obst- und Gartenbauverein, Imkerverein, Gartenfreunde, Naturschutzverein, Streuobstverein|Gärten, Schauen, Vorträge|Vorträge, Gartenbesuche, Jahresschau, Pflanzentausch, Mitgliedschaft
@@ -367,7 +367,7 @@ notary n|Notariat, Notar, Notarin, Nachlassbüro|Urkunden, Testamente|Beglaubigu
 music-teacher f|Musikschule, Klavierlehrer, Klavierlehrerin, Geigenlehrer, Gesangslehrerin, Gitarrenlehrer, Musiklehrer|Unterricht, Vorspiele|Klavierunterricht, Gesangsunterricht, Probestunde, Prüfungsvorbereitung, Ferienangebote
 tutor m|Nachhilfelehrer, Nachhilfe|Stunden, Prüfungen|Einzelstunden, Prüfungsvorbereitung, Probestunde, Kleine Gruppen, Hausbesuche
 hairdresser m|Friseur, Friseursalon, Friseurin, Perückenmacher, Haarstudio|Schnitte, Farben, Bärte|Schnitte, Farbe, Bart, Kinderschnitt, Hausbesuche
-beautician n|Kosmetikstudio, Kosmetikerin, Nagelstudio, Fußpflege, Visagistin|Nägel, Haut, Füße|Gesichtspflege, Nägel, Fußpflege, Brautfrisur und Make-up, Gutscheine
+beautician n|Kosmetikstudio, Kosmetikerin, Nagelstudio, Fußpflege, Visagistin, Kosmetik|Nägel, Haut, Füße|Gesichtspflege, Nägel, Fußpflege, Brautfrisur und Make-up, Gutscheine
 laundry f|Wäscherei, Reinigung, Textilreinigung, Bügelservice, Heißmangel, Waschsalon, Mangelstube|Hemden, Wäsche, Vorhänge|Wäsche, Hemden, Reinigung, Bettzeug, Abholung
 undertaker n|Bestattungshaus, Bestatter, Bestatterin, Bestattungsinstitut, Sargmacher, Friedwald, Beerdigungsinstitut|Bestattungen, Särge, Gräber|Bestattungen, Hausbesuche, Särge, Naturbestattung, Vorsorge
 midwife f|Hebamme, Hebammenpraxis, Doula, Stillberaterin, Geburtshaus|Geburten, Besuche, Kinder|Vorsorge, Hausgeburt, Wochenbett, Stillberatung, Kennenlernen

@@ -72,7 +72,7 @@ trophy-engraver|engraver, trophy shop, rubber stamp maker, name plate maker, tro
 surfboard-maker|surfboard maker, board shaper, surfboard shaper, ding repairer, wooden surfboard maker|boards, fins|boards to order, ding repairs, fins, second-hand boards
 canoe-builder|canoe builder, kayak builder, coracle maker, skiff builder|canoes, kayaks, paddles|new canoes, repairs, paddles, build weeks
 caravan-builder|shepherd’s hut maker, shepherd’s hut builder, living wagon maker, tiny house builder, tree house builder|huts, wagons, cabins|huts to order, chassis, stoves, delivery
-machine-shop|machine shop, precision engineer, turner and miller, machinist, gear cutter, toolmaker, spring maker, engineering works|parts, gears, shafts|turned parts, milling, one-off parts, repairs
+machine-shop|machine shop, precision engineer, turner and miller, machinist, gear cutter, toolmaker, spring maker, engineering works, CNC machining, CNC machinist|parts, gears, shafts|turned parts, milling, one-off parts, repairs
 electronics-maker|electronics workshop, loudspeaker maker, amplifier maker, synthesizer maker, electronic repairs, electronics engineer|boards, amplifiers, speakers|repairs, prototypes, amplifiers, small runs
 packaging-maker|box maker, packaging maker, cardboard box maker, crate maker, pallet maker, case maker|boxes, crates, cases|boxes to measure, crates, small runs, inserts
 print-finisher|copy shop, digital printer, poster printer, print and copy shop, t-shirt printer, banner printer|copies, posters, banners|copies, posters, banners, binding
@@ -99,7 +99,7 @@ locksmith|locksmith, lock repairer, key cutter, safe engineer|locks, keys, safes
 shoe-repairer|shoe repairer, cobbler, shoemaker, boot maker, bootmaker, shoe repairs|shoes, boots, bags|soles and heels, stitching, stretching, dyeing, shoes to measure
 furniture-restorer|furniture restorer, furniture restoration, french polisher, antique restorer, furniture repairer|antique furniture, tables, chairs, bureaux|French polishing, veneer repairs, joints and frames, woodworm treatment, leather tops
 garage|garage, car mechanic, motor mechanic, car repairer, motor engineer, vehicle workshop|cars, vans, engines|servicing, brakes, exhausts, tyres, pre-inspection checks
-motorcycle-workshop|motorcycle workshop, motorbike mechanic, motorcycle repairer, scooter repairer|motorcycles, scooters, mopeds|servicing, tyres, electrics, carburettors, restoration
+motorcycle-workshop|motorcycle workshop, motorbike mechanic, motorcycle repairer, scooter repairer, motorbike repairs, motorbike workshop|motorcycles, scooters, mopeds|servicing, tyres, electrics, carburettors, restoration
 body-shop|body shop, bodywork repairer, panel beater, car body workshop, vehicle painter|cars, panels, paintwork|dents, respraying, rust repairs, insurance work, polishing
 classic-car-restorer|classic car restorer, vintage car workshop, classic car workshop, coachbuilder|classic cars, engines, coachwork|restoration, engine rebuilds, chassis work, trim, inspections before purchase
 caravan-workshop|caravan workshop, caravan repairer, motorhome workshop, camper van converter, van converter|caravans, motorhomes, camper vans|habitation service, damp repairs, conversions, gas and electrics, awnings
@@ -136,7 +136,7 @@ musical-box-repairer|music box repairer, gramophone repairer, typewriter repaire
 leather-restorer|leather restorer, bag repairer, suitcase repairer, zip repairer, saddle restorer, leather sofa repairer|bags, sofas, cases|stitching, colour, zips, handles
 chimney-sweep|chimney sweep, chimney cleaner, flue sweep|chimneys, flues, stoves|sweeping, smoke tests, cowls and bird guards, nests removed, certificates
 thatcher|thatcher, thatching, thatched roof builder, reed thatcher|thatched roofs, ridges|new thatch, re-ridging, patching, moss removal, surveys
-stonemason|stonemason, mason, stone mason, dry stone waller, waller, monumental mason|walls, steps, lintels, headstones|repointing in lime, dry stone walls, steps and sills, headstones, carved stone
+stonemason|stonemason, mason, stone mason, dry stone waller, waller, monumental mason, dry stone walling|walls, steps, lintels, headstones|repointing in lime, dry stone walls, steps and sills, headstones, carved stone
 plumber|plumber, plumbing, heating engineer, plumbing and heating, boiler engineer, gas fitter|taps, boilers, pipes, bathrooms|leaks and repairs, boiler servicing, bathrooms, central heating, blocked drains
 electrician|electrician, electrical contractor, electrical installer, electrics|wiring, lights, sockets, fuse boards|rewiring, fault finding, lighting, testing and certificates, outdoor power
 plasterer|plasterer, plastering, lime plasterer, renderer, plaster moulding maker|walls, ceilings, cornices|skimming, lime plaster, rendering, cornices, patch repairs
@@ -144,13 +144,13 @@ roofer|roofer, roofing contractor, slater, roof repairer, lead worker, roof tile
 decorator|painter and decorator, decorator, house painter, paperhanger, painting and decorating|rooms, woodwork, fronts|interior painting, wallpapering, exterior painting, sash windows, lime wash
 tiler|tiler, wall and floor tiler, tiling contractor, mosaic tiler|floors, walls, bathrooms|bathrooms, kitchen floors, splashbacks, old floors restored, outdoor tiles
 window-cleaner|window cleaner, window cleaning, gutter cleaner|windows, gutters, conservatories|windows, gutters, conservatory roofs, shopfronts, solar panels
-stove-fitter|stove fitter, stove installer, fireplace fitter, hearth builder, stove shop|stoves, hearths, flues|stove fitting, flue lining, hearths, servicing, advice at home
+stove-fitter|stove fitter, stove installer, fireplace fitter, hearth builder, stove shop, chimney lining|stoves, hearths, flues|stove fitting, flue lining, hearths, servicing, advice at home
 floor-layer|floor layer, floor fitter, floor sander, parquet layer, carpet fitter, flooring contractor|floors, boards, carpets|sanding and oiling, parquet, carpets, linoleum, board repairs
 fencer|fencing contractor, fencer, fence builder, gate maker, gate and fence builder, temporary fence hire, temporary fencing|fences, gates, posts|garden fences, field gates, stock fencing, repairs, posts replaced
-removals|removal firm, removals, house movers, movers, man with a van, furniture removers|houses, pianos, boxes|house moves, packing, pianos, storage, single items
+removals|removal firm, removals, house movers, movers, man with a van, furniture removers, removal company|houses, pianos, boxes|house moves, packing, pianos, storage, single items
 builder|builder, building firm, building contractor, general builder, bricklayer, building company|houses, extensions, walls|extensions, renovations, brickwork, repairs, garden walls
 timber-framer|timber framer, carpenter and framer, oak framer, timber frame builder, barn builder, roof carpenter|frames, barns, roofs, porches|oak frames, barns, roof carpentry, porches, repairs
-window-restorer|sash window restorer, window repairer, sash window repairer, window maker, draught proofing|sash windows, shutters, frames|overhauls, draught proofing, cords and weights, new sashes, shutters
+window-restorer|sash window restorer, window repairer, sash window repairer, window maker, draught proofing, window fitter|sash windows, shutters, frames|overhauls, draught proofing, cords and weights, new sashes, shutters
 glazier|glazier, glazing, glass cutter, glass merchant, window glazier|windows, mirrors, glass|broken panes, double glazing, mirrors, cat flaps, greenhouse glass
 handyman|handyman, odd job man, handywoman, property maintenance, odd jobs, house repairs|shelves, doors, gutters, fences|small repairs, shelves put up, doors eased, flat-pack assembly, gutters
 scaffolder|scaffolder, scaffolding, scaffolding firm, access towers|scaffolds, towers, roofs|house scaffolds, chimney scaffolds, tower hire, temporary roofs, inspections
@@ -165,8 +165,8 @@ curtain-maker|curtain maker, blind maker, soft furnishings maker, curtain worksh
 cleaner|cleaner, house cleaner, cleaning firm, domestic cleaning, office cleaner, carpet cleaning|houses, offices, carpets|weekly cleaning, end of tenancy, offices, carpets, spring cleaning
 pest-controller|pest controller, wasp nest removal, mole catcher, pest control, rat catcher|wasps, moles, mice|wasp nests, moles, mice and rats, proofing, call-outs
 aerial-fitter|aerial fitter, television aerial installer, satellite installer, network cabling|aerials, dishes, cables|aerials, dishes, network points, wall mounting, repairs
-alarm-fitter|alarm installer, security systems installer, fire alarm engineer, fire extinguisher service|alarms, detectors, extinguishers|burglar alarms, fire alarms, extinguisher checks, servicing, call-outs
-pool-builder|pool builder, pond builder, swimming pond builder, pool maintenance, water garden builder|ponds, pools, pumps|ponds, swimming ponds, pumps and filters, maintenance, repairs
+alarm-fitter|alarm installer, security systems installer, fire alarm engineer, fire extinguisher service, CCTV installer|alarms, detectors, extinguishers|burglar alarms, fire alarms, extinguisher checks, servicing, call-outs
+pool-builder|pool builder, pond builder, swimming pond builder, pool maintenance, water garden builder, swimming pool builder, swimming pools|ponds, pools, pumps|ponds, swimming ponds, pumps and filters, maintenance, repairs
 lift-engineer|stairlift fitter, lift engineer, access adaptations, ramp builder, stairlift engineer, stairlift installer, stairlifts|stairlifts, ramps, rails|stairlifts, ramps, grab rails, bathrooms made safe, servicing
 steeplejack|steeplejack, rope access, lightning conductor engineer, church maintenance, rope access contractor, rope access technician, rope access painter|spires, stacks, conductors|lightning conductors, inspections, repointing at height, weather vanes, flagpoles
 house-clearer|house clearance, house clearer, clearance firm, rubbish removal, scrap merchant|houses, lofts, garages|house clearance, lofts and garages, scrap collection, skips, valuations
@@ -174,9 +174,9 @@ skip-hire|skip hire, grab hire, waste carrier, muck away, aggregates and skips|s
 playground-builder|playground builder, play equipment maker, bench maker, garden furniture maker, bridge builder|swings, benches, bridges|play frames, benches, footbridges, inspections
 staircase-maker|staircase maker, stair builder, handrail maker, spiral stair maker|stairs, handrails, spindles|new stairs, handrails, repairs, loft stairs
 door-maker|door maker, garage door fitter, door fitter, gate automation|doors, shutters, locks|front doors, garage doors, repairs, automation
-blind-fitter|awning fitter, shutter maker, shutter fitter, blinds shop|shutters, blinds, awnings|shutters, blinds, awnings, measuring
+blind-fitter|awning fitter, shutter maker, shutter fitter, blinds shop, window blinds|shutters, blinds, awnings|shutters, blinds, awnings, measuring
 demolition|demolition contractor, concrete cutter, diamond driller, asbestos removal|walls, slabs, openings|openings cut, demolition, drilling, waste removed
-damp-proofer|damp specialist, damp proofer, timber treatment, woodworm treatment, dry rot specialist, waterproofing contractor, dry rot surveyor|cellars, walls, timbers|damp surveys, cellars, woodworm, ventilation
+damp-proofer|damp specialist, damp proofer, timber treatment, woodworm treatment, dry rot specialist, waterproofing contractor, dry rot surveyor, damp proofing|cellars, walls, timbers|damp surveys, cellars, woodworm, ventilation
 heat-engineer|air conditioning engineer, refrigeration engineer, ventilation engineer, cold room engineer, oil boiler engineer|systems, filters, boilers|installation, servicing, repairs, cold rooms
 conservation-builder|conservation builder, heritage builder, church restorer, barn converter, traditional builder|houses, barns, churches|lime work, timber repairs, roofs, surveys with owners
 shopfitter|shopfitter, shop fitter, joiner for shops, office fitter, pub fitter|shops, counters, shelves|counters, shelving, partitions, fitting out of hours
@@ -190,7 +190,7 @@ garden-designer|garden designer, landscape architect, garden design studio, plan
 forester|forester, forestry contractor, woodland manager, woodland contractor, tree planter, horse logger|woods, timber, rides|thinning, planting, extraction, woodland plans, paths
 sawmill|sawmill, mobile sawmill, timber yard, timber merchant, sawyer|timber, beams, boards|sawing to order, oak beams, cladding, kiln drying, mobile milling
 animal-boarding|kennels, cattery, dog minder, boarding kennels|dogs, cats, kennels|boarding, daily walks, grooming, home visits, collection
-riding-stable|riding stable, livery yard, stables, riding yard, pony trekking, carriage driver, donkey rides|horses, ponies, stables|livery, riding, hacks, pony days, carriage rides
+riding-stable|riding stable, livery yard, stables, riding yard, pony trekking, carriage driver, donkey rides, riding school|horses, ponies, stables|livery, riding, hacks, pony days, carriage rides
 wool-grower|sheep shearer, shearer, alpaca farm, fleece producer, spinning mill, wool grower|fleeces, yarn, sheep|shearing, fleeces, yarn, alpaca walks, small flocks
 flower-farm|flower farm, flower grower, cut flower grower, lavender farm, dried flower maker|flowers, bunches, lavender|bunches, buckets for events, dried flowers, weddings, pick your own
 compost|compost maker, wormery, soil merchant, mulch supplier, composting site|compost, mulch, topsoil|compost by the bag, bulk loads, garden waste taken, wormeries, advice
@@ -300,7 +300,7 @@ gardening-club|gardening club, horticultural society, flower club, garden societ
 neighbourhood-group|women’s group, pensioners’ club, social club, over sixties club, senior citizens’ club, neighbourhood association, residents’ association, tenants’ association, tenants and residents|evenings, outings, talks|weekly meetings, talks, outings, lunches, membership
 community-workshop|community workshop, men’s shed, repair café, makerspace, shared workshop|benches, tools, projects|open days, shared tools, repairs with help, jobs for the village, joining
 youth-group|youth group, scout group, guides, youth club, playgroup, toddler group, after-school club, sea cadets|children, camps, badges|weekly meetings, camps, joining, volunteers, holiday programme
-charity|charity, food bank, community charity, refugee support group, hospice charity, relief fund, befriending scheme, advice centre|help, donations, volunteers|help for people, donations, volunteering, events, annual report
+charity|charity, food bank, community charity, refugee support group, hospice charity, relief fund, befriending scheme, advice centre, furniture reuse charity|help, donations, volunteers|help for people, donations, volunteering, events, annual report
 lifeboat|lifeboat station, rescue service, coastwatch, sea rescue, inshore rescue|crews, calls, boats|rescue, station visits, safety advice, donations, volunteering
 fire-brigade|volunteer fire brigade, fire brigade, mountain rescue, first aid society, air ambulance charity, rescue team|crews, calls, engines|call-outs, station visits, safety advice, youth brigade, volunteering
 church|church, parish church, chapel, meeting house, congregation|services, bells, halls|services, weddings and christenings, hall hire, bell ringing, visits
@@ -343,7 +343,7 @@ engineer|structural engineer, consulting engineer, civil engineer, engineering o
 building-surveyor|building surveyor, house surveyor, chartered surveyor, party wall surveyor, damp surveyor, home inspector, marine surveyor, boat surveyor|houses, boats, reports|surveys before purchase, damp reports, boundary matters, valuations, boat surveys
 lawyer|solicitor, lawyer, law firm, legal practice, barrister, patent attorney|wills, contracts, deeds|wills, house purchase, contracts, mediation, first meeting
 insurance-broker|insurance broker, independent insurance adviser, mortgage broker, mortgage adviser, pensions adviser, financial planner|policies, claims, mortgages|insurance reviews, claims help, mortgages, pensions, first meeting
-estate-office|property manager, letting office, land agent, block manager, property letting, house sales office, holiday letting management|houses, flats, leases|lettings, management, viewings, inventories, valuations
+estate-office|property manager, letting office, land agent, block manager, property letting, house sales office, holiday letting management, estate agent, lettings agent, letting agency|houses, flats, leases|lettings, management, viewings, inventories, valuations
 graphic-designer|graphic designer, illustrator, lettering artist, calligrapher, typographer, map maker, cartographer, book designer, logo designer|logos, books, letters, maps|logos, printed matter, lettering, illustrations, book design
 software-developer|software developer, programmer, IT support, computer consultant, network engineer, database developer|software, networks, systems|support for offices, software to order, networks, backups, advice
 secretary|virtual assistant, secretarial service, office services, typing service, archivist|letters, diaries, ceremonies|office help, ceremonies, planning, research, first meeting

@@ -108,7 +108,7 @@ marine-engineer m|mecánico naval, taller náutico, mecánico de motores marinos
 rigger m|aparejador náutico, taller de jarcia, rigger náutico|jarcias, mástiles, cables|jarcia firme, jarcia de labor, revisión de mástiles, empalmes, guardamancebos
 appliance-repairer m|técnico de electrodomésticos, reparación de electrodomésticos|lavadoras, cocinas, frigoríficos|lavadoras, cocinas, frigoríficos, repuestos, aparatos de ocasión
 radio-repairer m|taller de radios, técnico de radio, reparación de equipos de sonido|radios, amplificadores, tocadiscos|reparación de radios, amplificadores, tocadiscos, restauración, prueba de válvulas
-computer-repairer m|taller de ordenadores, reparación de ordenadores, técnico informático, reparación de móviles|ordenadores, portátiles, teléfonos|reparaciones, rescate de datos, instalación, pantallas, visitas a domicilio
+computer-repairer m|taller de ordenadores, reparación de ordenadores, técnico informático, reparación de móviles, informática|ordenadores, portátiles, teléfonos|reparaciones, rescate de datos, instalación, pantallas, visitas a domicilio
 sewing-machine-repairer m|taller de máquinas de coser, mecánico de máquinas de coser|máquinas de coser, remalladoras|revisión, reparaciones, ajustes, máquinas de ocasión, piezas
 tool-sharpener m|afilador, taller de afilado, afilado de cuchillos|cuchillos, tijeras, sierras|cuchillos y tijeras, sierras, herramientas de jardín, formones, ronda de recogida
 mower-repairer m|taller de cortacéspedes, maquinaria de jardín, reparación de motosierras|cortacéspedes, motosierras, desbrozadoras|mantenimiento, motosierras, afilado de cuchillas, recogida, ocasión
@@ -132,7 +132,7 @@ tool-library m|taller de reparación voluntario, biblioteca de herramientas|herr
 vehicle-electrician m|electricista de automóviles, lunas de coche, electricidad del automóvil|baterías, lunas, cables|averías, baterías, lunas, enganches
 hydraulic-repairer m|bobinador, taller de bombas, latiguillos hidráulicos, rectificadora de motores|motores, bombas, latiguillos|bobinado, rodamientos, latiguillos, en el lugar
 inflatable-repairer m|reparación de neumáticas, taller de fibra, pintor de barcos, electrónica náutica, tapicero náutico|cascos, flotadores, cubiertas|gelcoat, flotadores, pintura, electrónica
-musical-box-repairer m|taller de máquinas de escribir, restaurador de cajas de música, reparador de gramófonos|cajas de música, máquinas|limpieza, muelles, reparaciones, ocasión
+musical-box-repairer m|taller de máquinas de escribir, restaurador de cajas de música, reparador de gramófonos, máquinas de escribir|cajas de música, máquinas|limpieza, muelles, reparaciones, ocasión
 leather-restorer m|restaurador de cuero, reparación de bolsos, reparación de maletas|bolsos, sofás, maletas|costuras, color, cremalleras, asas
 chimney-sweep m|deshollinador, limpieza de chimeneas, deshollinadora|chimeneas, conductos, estufas|deshollinado, prueba de humo, sombreretes y rejillas, retirada de nidos, certificados
 thatcher m|techador de paja, cubiertas vegetales, techador de brezo|cubiertas de paja, cumbreras|cubierta nueva, cumbreras, reparaciones, limpieza de musgo, inspecciones
@@ -141,7 +141,7 @@ plumber m|fontanero, fontanería, calefactor, plomero|grifos, calderas, tubería
 electrician m|electricista, instalaciones eléctricas, electricidad|instalaciones, luces, enchufes|renovación de instalaciones, averías, iluminación, boletines, luz exterior
 plasterer m|yesero, escayolista, enlucidor, revocador|paredes, techos, molduras|enlucido, revoco de cal, fachadas, molduras, remates
 roofer m|tejador, cubiertas y tejados, pizarrista, techador|tejados, pizarras, canalones|reparación de tejados, tejados nuevos, plomos, canalones, cubiertas planas
-decorator m|pintor decorador, pintor de casas, pintor de brocha, empresa de pintura, empapelador|habitaciones, maderas, fachadas|pintura interior, empapelado, fachadas, ventanas, encalado
+decorator m|pintor decorador, pintor de casas, pintor de brocha, empresa de pintura, empapelador, pinturas|habitaciones, maderas, fachadas|pintura interior, empapelado, fachadas, ventanas, encalado
 tiler m|alicatador, solador, azulejista, alicatados|suelos, paredes, baños|baños, suelos de cocina, frentes, suelos antiguos, terrazas
 window-cleaner m|limpiacristales, limpieza de cristales, limpiador de ventanas|ventanas, canalones, galerías|cristales, canalones, galerías, escaparates, placas solares
 stove-fitter m|instalador de estufas, estufista, instalador de chimeneas|estufas, hogares, tubos|instalación de estufas, entubado, hogares, mantenimiento, consejo en casa
@@ -289,7 +289,7 @@ history-society f|sociedad de historia local, asociación de patrimonio, amigos 
 sailing-club m|club de vela, club náutico|barcos, regatas, amarres|regatas, barcos del club, jornadas abiertas, amarres, socios
 rowing-club m|club de remo, club de piragüismo, club de traineras, club de canoa|botes, remos, tripulaciones|bautismo de remo, tripulaciones, botes del club, regatas, socios
 football-club m|club de fútbol, club deportivo, club de rugby, club de baloncesto, peña deportiva|partidos, equipos, campos|entrenamientos, partidos, equipos juveniles, socios, local social
-bowls-club m|club de tenis, club de petanca, tiro con arco, club de bolos, club de bádminton|pistas, boleras, torneos|sesiones, torneos, jornadas de prueba, socios, préstamo de material
+bowls-club m|club de tenis, club de petanca, tiro con arco, club de bolos, club de bádminton, club de tiro|pistas, boleras, torneos|sesiones, torneos, jornadas de prueba, socios, préstamo de material
 cycling-club m|club ciclista, peña ciclista, grupo ciclista|salidas, rutas, carreras|salidas semanales, jornadas de iniciación, viajes en bici, socios, programa
 walking-club m|club de montaña, club de senderismo, grupo excursionista, grupo de montaña, club de escalada|rutas, salidas, cumbres|salidas semanales, rutas de iniciación, viajes, socios, programa
 swimming-club m|club de natación, nadadores, club de waterpolo|largos, competiciones|entrenamientos, grupos, competiciones, aprendizaje, socios
@@ -372,7 +372,7 @@ laundry f|lavandería, tintorería, servicio de plancha, lavandería autoservici
 undertaker f|funeraria, servicios funerarios, tanatorio, fabricante de ataúdes, cementerio natural|funerales, féretros, sepulturas|funerales, visitas a casa, féretros, entierro natural, previsión
 midwife f|comadrona, matrona, doula, asesora de lactancia, casa de partos|partos, visitas, bebés|seguimiento, parto en casa, posparto, lactancia, primera visita
 childminder f|guardería, escuela infantil, canguro, madre de día, jardín de infancia, cuidado de niños|niños, días, plazas|jornada completa, media jornada, después del colegio, adaptación, visitas
-home-care m|servicio de ayuda a domicilio, cuidadora, residencia de mayores, acompañamiento, comidas a domicilio|visitas, comidas, compañía|visitas, compra y comidas, compañía, respiro, primera visita
+home-care m|servicio de ayuda a domicilio, cuidadora, residencia de mayores, acompañamiento, comidas a domicilio, cuidado de mayores|visitas, comidas, compañía|visitas, compra y comidas, compañía, respiro, primera visita
 vet f|clínica veterinaria, veterinario, veterinaria, dentista equino|animales, visitas, revisiones|revisiones, vacunas, visitas a granjas, operaciones, urgencias
 dentist f|consulta dental, dentista, clínica dental, odontóloga, ortodoncista|dientes, revisiones|revisiones, limpieza, empastes, niños, urgencias
 doctor m|consultorio médico, médico de familia, enfermera a domicilio|citas, pacientes|citas, visitas a domicilio, revisiones, recetas, primera visita
@@ -397,7 +397,7 @@ dog-walker m|paseador de perros, cuidador de animales, paseadora de perros|perro
 dog-trainer m|adiestrador canino, educador canino, adiestradora canina|perros, cachorros, sesiones|cachorros, sesiones individuales, grupos, a domicilio
 ski-school f|escuela de esquí, rocódromo, escuela de escalada, pista de patinaje|sesiones, clases|principiantes, niños, sesiones individuales, grupos
 ferry f|barca de pasaje, barquero, paseos en barco, taxi acuático, excursiones en barco, patrón de barco|travesías, paseos, plazas|travesías, horarios, paseos, alquiler privado, bicicletas
-boat-hire m|alquiler de barcas, alquiler de piraguas, alquiler de kayaks, chárter náutico|barcas, piraguas, kayaks|piraguas, barcas de remos, día completo, salidas guiadas, chalecos
+boat-hire m|alquiler de barcas, alquiler de piraguas, alquiler de kayaks, chárter náutico, alquiler de barcos|barcas, piraguas, kayaks|piraguas, barcas de remos, día completo, salidas guiadas, chalecos
 cycle-hire m|alquiler de bicicletas, alquiler de bicis, rutas en bicicleta|bicicletas, tándems, remolques|día, semana, bicis eléctricas, entrega, rutas
 taxi m|taxi, taxista, conductor privado, traslados al aeropuerto, empresa de autobuses, alquiler de minibús|trayectos, plazas, coches|trayectos, aeropuerto, escolares, silla de ruedas, minibús
 haulier f|empresa de transportes, transportista, mensajería, mensajero, ciclomensajería, transporte de barcos|cargas, paquetes, palés|repartos, larga distancia, palés, almacenaje, transporte de barcos

@@ -106,7 +106,7 @@ caravan-workshop m|atelier de caravanes, réparateur de camping-cars, aménageur
 tyre-fitter m|marchand de pneus, monteur de pneus, centre de pneus|pneus, roues|montage, réparation de crevaisons, équilibrage, géométrie, gardiennage
 marine-engineer m|mécanicien marine, atelier de moteurs marins, motoriste marine|moteurs marins, hors-bord, lignes d’arbre|entretien moteur, réparation de hors-bord, hivernage moteur, lignes d’arbre, dépannage à quai
 rigger m|gréeur, atelier de gréement, matelotage|gréements, mâts, câbles|gréement dormant, gréement courant, contrôle de mâts, épissures, filières
-appliance-repairer m|réparateur d’électroménager, dépannage électroménager, dépanneur d’électroménager|lave-linge, cuisinières, réfrigérateurs|lave-linge, cuisinières, réfrigérateurs, pièces détachées, appareils d’occasion
+appliance-repairer m|réparateur d’électroménager, dépannage électroménager, dépanneur d’électroménager, électroménager|lave-linge, cuisinières, réfrigérateurs|lave-linge, cuisinières, réfrigérateurs, pièces détachées, appareils d’occasion
 radio-repairer m|réparateur de radios, atelier hi-fi, réparateur d’amplificateurs|radios, amplificateurs, tourne-disques|réparation de radios, amplificateurs, platines, restauration, test de lampes
 computer-repairer m|réparateur d’ordinateurs, dépannage informatique, informaticien de quartier, réparation de téléphones|ordinateurs, portables, téléphones|réparations, récupération de données, installation, écrans, visites à domicile
 sewing-machine-repairer m|réparateur de machines à coudre, atelier de machines à coudre|machines à coudre, surjeteuses|révision, réparations, réglages, machines d’occasion, pièces
@@ -163,7 +163,7 @@ lime-worker m|maçon chaux et terre, construction en terre crue, enduits terre, 
 conservatory-builder m|constructeur de serres, abris de jardin, constructeur de vérandas, fabricant d’abris|serres, abris, kiosques|abris sur mesure, serres, kiosques, réparations, dalles
 curtain-maker m|atelier de rideaux, confection de rideaux, voilages et stores|rideaux, stores, coussins|rideaux, stores bateau, coussins, pose, prise de mesures
 cleaner f|entreprise de nettoyage, ménage à domicile, nettoyage, femme de ménage|maisons, bureaux, moquettes|ménage hebdomadaire, fin de bail, bureaux, moquettes, grand nettoyage
-pest-controller m|dératiseur, désinsectiseur, taupier, lutte contre les nuisibles|guêpes, taupes, souris|nids de guêpes, taupes, souris et rats, protection, interventions
+pest-controller m|dératiseur, désinsectiseur, taupier, lutte contre les nuisibles, dératisation|guêpes, taupes, souris|nids de guêpes, taupes, souris et rats, protection, interventions
 aerial-fitter m|antenniste, pose d’antennes, installateur d’antennes|antennes, paraboles, câbles|antennes, paraboles, prises réseau, fixation murale, dépannage
 alarm-fitter m|installateur d’alarmes, sécurité incendie, vérification d’extincteurs|alarmes, détecteurs, extincteurs|alarmes, détection incendie, extincteurs, entretien, dépannage
 pool-builder m|pisciniste, constructeur de bassins, piscines naturelles|bassins, piscines, pompes|bassins, piscines naturelles, pompes et filtres, entretien, réparations
@@ -192,7 +192,7 @@ sawmill f|scierie, scieur, scierie mobile, marchand de bois d’œuvre|planches,
 animal-boarding f|pension canine, pension pour chats|chiens, chats|pension, promenades, toilettage, visites, transport
 riding-stable m|centre équestre, écurie, pension pour chevaux, poney-club, balades en calèche|chevaux, poneys, boxes|pension, équitation, balades, journées poney, calèche
 wool-grower f|bergerie, berger, tondeur de moutons, élevage d’alpagas, filature|toisons, laines, moutons|tonte, toisons, laines, balades, petits troupeaux
-flower-farm f|ferme florale, horticulteur, horticultrice, producteur de fleurs, lavandin|fleurs, bouquets, lavande|bouquets, seaux pour fêtes, fleurs séchées, mariages, cueillette
+flower-farm f|ferme florale, horticulteur, horticultrice, producteur de fleurs, lavandin, lavandiculteur|fleurs, bouquets, lavande|bouquets, seaux pour fêtes, fleurs séchées, mariages, cueillette
 compost f|plateforme de compostage, producteur de compost, terreaux et paillages, lombriculture|compost, paillage, terre|compost en sac, vrac, reprise de déchets verts, lombricomposteurs, conseils
 gamekeeper m|guide nature, garde-chasse, réserve naturelle, animateur nature|gibier, forêts, oiseaux|sorties guidées, affûts, gestion, scolaires, entretien de milieux
 bulb-grower m|producteur de bulbes, producteur de dahlias, pépinière de cactus, sapins de Noël, gazon en rouleaux|bulbes, arbres, plantes|expédition, portes ouvertes, conseils, commandes
@@ -289,7 +289,7 @@ history-society f|société d’histoire, association du patrimoine, société a
 sailing-club m|club de voile, club nautique, cercle nautique, yacht-club|bateaux, régates, mouillages|régates, bateaux du club, portes ouvertes, mouillages, adhésion
 rowing-club m|club d’aviron, club de kayak, société nautique, cercle d’aviron, club de canoë|bateaux, avirons, équipages|initiation, équipages, bateaux du club, régates, adhésion
 football-club m|club de football, club de rugby, club de handball, association sportive, club de basket|matchs, équipes, terrains|entraînements, matchs, équipes jeunes, licences, club-house
-bowls-club m|club de tennis, club de pétanque, boules, tir à l’arc, club d’escrime, club de badminton|terrains, boulodrome, tournois|séances, tournois, journées découverte, adhésion, prêt de matériel
+bowls-club m|club de tennis, club de pétanque, boules, tir à l’arc, club d’escrime, club de badminton, club de tir|terrains, boulodrome, tournois|séances, tournois, journées découverte, adhésion, prêt de matériel
 cycling-club m|club cycliste, cyclotouristes, vélo-club, cyclo-club|sorties, randonnées, courses|sorties hebdomadaires, journées découverte, séjours à vélo, adhésion, programme
 walking-club m|club de randonnée, randonneurs, club alpin, club d’escalade, marcheurs, club de montagne|randonnées, sorties, sentiers|sorties hebdomadaires, randonnées découverte, séjours, adhésion, programme
 swimming-club m|club de natation, nageurs, club de water-polo|longueurs, compétitions|entraînements, groupes, compétitions, apprentissage, adhésion
@@ -302,7 +302,7 @@ community-workshop m|atelier associatif, atelier de réparation|établis, outils
 youth-group m|groupe scout, club de jeunes, association de jeunesse, halte-garderie, patronage, maison des jeunes|enfants, camps, activités|réunions, camps, inscription, bénévoles, vacances
 charity f|association caritative, banque alimentaire, association d’entraide, fondation, accueil de réfugiés, fonds de solidarité|aide, dons, bénévoles|aide, dons, bénévolat, événements, rapport annuel
 lifeboat f|station de sauvetage, sauveteurs en mer, canot de sauvetage|équipes, sorties, canots|sauvetage, visites, prévention, dons, bénévolat
-fire-brigade f|amicale des sapeurs-pompiers, sapeurs-pompiers, secouristes, secours en montagne, centre de secours|équipes, interventions, engins|interventions, visites, prévention, jeunes sapeurs-pompiers, bénévolat
+fire-brigade f|amicale des sapeurs-pompiers, sapeurs-pompiers, secouristes, secours en montagne, centre de secours, pompiers|équipes, interventions, engins|interventions, visites, prévention, jeunes sapeurs-pompiers, bénévolat
 church f|paroisse, église, chapelle, abbaye, communauté paroissiale|messes, cloches, salles|offices, mariages et baptêmes, salle paroissiale, visites, chorale
 donkey-sanctuary m|refuge animalier, association de protection animale, sanctuaire, refuge pour chats|animaux, adoptions, dons|adoptions, visites, dons, bénévolat
 community-shop-society f|association de village, association citoyenne, système d’échange local, régie de quartier|réunions, projets|projets, adhésion, réunions, bénévolat
@@ -343,7 +343,7 @@ engineer m|bureau d’études, ingénieur structure, ingénieur conseil, diagnos
 building-surveyor m|expert en bâtiment, expert maritime, expert immobilier, diagnostic immobilier|maisons, bateaux, rapports|visite avant achat, expertise d’humidité, estimations, désordres, expertise de bateaux
 lawyer m|cabinet d’avocats, avocat, avocate, médiateur, médiatrice, huissier|testaments, contrats, actes|successions, achats immobiliers, contrats, médiation, premier rendez-vous
 insurance-broker m|cabinet de courtage, courtier en assurances, assureur, conseiller en gestion, courtier en prêts|contrats, sinistres, prêts|bilan d’assurances, aide aux sinistres, prêts, retraite, premier rendez-vous
-estate-office m|cabinet immobilier, gestion locative, syndic, régie immobilière, négociateur immobilier|maisons, appartements, baux|locations, gestion, visites, états des lieux, estimations
+estate-office m|cabinet immobilier, gestion locative, syndic, régie immobilière, négociateur immobilier, agence immobilière, agent immobilier|maisons, appartements, baux|locations, gestion, visites, états des lieux, estimations
 graphic-designer m|atelier graphique, graphiste, illustrateur, illustratrice, calligraphe, cartographe, typographe créateur|logos, livres, cartes|logos, imprimés, lettrage, illustrations, maquettes de livres
 software-developer m|prestataire informatique, développeur, informaticien, développeuse, service informatique|logiciels, réseaux, systèmes|assistance, logiciels sur mesure, réseaux, sauvegardes, conseil
 secretary m|secrétariat indépendant, assistante indépendante|courriers, agendas, cérémonies|secrétariat, cérémonies, organisation, recherches, premier rendez-vous
