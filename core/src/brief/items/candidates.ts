@@ -475,6 +475,14 @@ export function splitRun(text: string, language: Language = 'en'): { text: strin
 
 function enumerated(piece: Piece, n: number, language: Language, out: Candidate[]): void {
   const opens = OPENS.exec(piece.text);
+  // “The year we got the second truck”: what somebody came by is nothing they do.
+  if (
+    opens &&
+    /(?:got|had|bought|lost|sold|need|want|think|know|hope|waren?|hatten?|brauchen|avait|avions|teníamos|queremos)\s+$/iu.test(
+      opens[0],
+    )
+  )
+    return;
   const start = opens?.[0].length ?? 0;
   const body = piece.text.slice(start).replace(/\([^)]*\)/g, (b) => ' '.repeat(b.length));
   const stop = /[.!?]\s|\s(?:because|which|who|so that|weil|damit|parce que|porque)\s/iu.exec(body);
@@ -617,7 +625,7 @@ const SOMEBODY_DOES =
   /(?<!\p{L})(?:says|said|dice|dit|sagt|recuerda)(?!\p{L})|\d[.:]\d\d\s?[–-]\s?\d|^(?:they|he|she|we|i|you|it|wir|ich|sie|er|nous|on|je|il|elle|ils)\s\p{Ll}/iu;
 /** “Wilf has £900 for it”, “£6 was proposed”: an amount that is told of, and of no thing. */
 const SOMETHING_WAS =
-  /(?<!\p{L})(?:has|had|was|were|stands|leaves|proposed|propone|c[’']était|avait|hatte|hat|tenía|tiene|if)(?!\p{L})/iu;
+  /(?<!\p{L})(?:has|had|was|were|stands|balance|in hand|in the bank|kassenstand|guthaben|solde|saldo|leaves|proposed|propone|c[’']était|avait|hatte|hat|tenía|tiene|if)(?!\p{L})/iu;
 /** Words that alone name nothing: “adults generally do too”. */
 const SMALL_WORDS =
   /^(?:too|so|it|its|that|this|these|those|them|they|all|most|more|much|many|some|any|both|each|either|one|ones|two|three|and|or|und|oder|et|ou|y|o|here|there|then|now|well|not|just|only|also|else|even|same|such|very|him|her|us|me|you|who|what|which|when|where|why|how|over|under|again|together|ourselves|everything|anything|nothing|something|things?|stuff|lot|bit|way|auch|so|es|das|alles|nichts|etwas|hier|dort|dann|sehr|viel|mehr|selbst|aussi|tout|rien|ça|ici|là|très|plus|también|was|were|used|get|says|are|for|für|pour|para|por|otherwise|los|las|les|the|die|der|das|ahora|ida|vuelta|p\.?o\.? box|previously|formerly|früher|vorher|avant|antes|todo|nada|aquí|allí|muy|más)$/iu;

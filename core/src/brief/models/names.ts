@@ -3,7 +3,7 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const namesModel: LinearModel = {
   classes: ["score"],
-  step: 0.0929,
+  step: 0.09305,
   bias: [0],
   weights: `<:a	@
 <:about	K
@@ -11,8 +11,9 @@ export const namesModel: LinearModel = {
 <:an	H
 <:and	M
 <:appelle	T
-<:are	W
-<:as	Y
+<:are	V
+<:as	X
+<:at	P
 <:au	X
 <:auf	M
 <:avec	E
@@ -23,12 +24,12 @@ export const namesModel: LinearModel = {
 <:by	N
 <:called	E
 <:das	U
-<:de	E
+<:de	F
 <:der	T
 <:die	Y
-<:do	K
+<:do	L
 <:does	N
-<:dont	D
+<:dont	F
 <:dry	M
 <:du	K
 <:ein	M
@@ -36,9 +37,9 @@ export const namesModel: LinearModel = {
 <:el	X
 <:en	V
 <:es	L
-<:est	H
+<:est	G
 <:estamos	M
-<:every	M
+<:every	N
 <:ex	C
 <:example	N
 <:fait	M
@@ -46,23 +47,22 @@ export const namesModel: LinearModel = {
 <:for	D
 <:forty	K
 <:geehrte	N
-<:granddaughter	N
-<:grands	G
+<:grands	H
 <:grüsse	K
 <:grüße	I
 <:hacemos	G
 <:has	Z
 <:heißt	W
-<:hollow	A
+<:hollow	B
 <:honey	L
 <:i	K
-<:ich	G
+<:ich	H
 <:im	M
 <:in	L
-<:is	T
+<:is	U
 <:ist	M
 <:its	_
-<:jahr	K
+<:jahr	L
 <:je	N
 <:kilo	K
 <:la	J
@@ -70,25 +70,24 @@ export const namesModel: LinearModel = {
 <:lawn	M
 <:le	D
 <:les	M
-<:level	N
 <:lift	K
-<:little	C
+<:little	D
 <:llama	X
-<:m	K
-<:machen	J
-<:make	B
+<:m	J
+<:machen	K
+<:make	C
 <:market	L
 <:me	G
-<:mit	M
-<:model	H
+<:mit	N
+<:model	G
 <:name	H
 <:ne	N
 <:negocio	Z
-<:no	L
+<:no	M
 <:nombre	Q
-<:not	G
+<:not	F
 <:number	L
-<:office	M
+<:office	N
 <:on	E
 <:one	M
 <:outside	E
@@ -97,31 +96,30 @@ export const namesModel: LinearModel = {
 <:phone	L
 <:polígono	M
 <:public	N
-<:put	D
+<:put	E
 <:que	K
-<:re	]
+<:re	[
+<:s	P
 <:saltmarrow	J
 <:sam	L
 <:say	Y
-<:schön	N
 <:se	L
 <:since	N
 <:small	H
-<:so	M
-<:somos	W
-<:st	J
+<:so	N
+<:somos	V
+<:st	I
 <:sunday	U
-<:t	H
+<:t	I
 <:tannery	L
 <:the	F
-<:then	N
 <:to	N
 <:torben	G
-<:tree	M
+<:tree	N
 <:two	L
 <:un	L
 <:unser	J
-<:us	L
+<:us	M
 <:valley	M
 <:vier	L
 <:voir	M
@@ -129,20 +127,20 @@ export const namesModel: LinearModel = {
 <:we	F
 <:website	S
 <:wir	F
-<:you	L
+<:you	K
 <:young	N
 <:zur	N
 <:à	M
 CAPS	S
 addressee	#
 after in	G
-after with	F
+after with	G
 all caps first	^
 also in address	G
 at	3
 bottom	H
 common:all	A
-common:first	K
+common:first	L
 common:last	I
 common:none	W
 common:trade	J
@@ -182,7 +180,7 @@ count:3&domain:-	K
 count:3&domain:all	K
 count:3&domain:same	M
 count:3&domain:some	P
-count:3&kind	R
+count:3&kind	Q
 count:3&pair	L
 count:3&person	M
 count:3&trade	P
@@ -205,15 +203,15 @@ designer says	D
 digit	E
 domain:-&legal	J
 domain:-&pair	H
-domain:-&part of longer	K
-domain:-&person	L
+domain:-&part of longer	L
+domain:-&person	K
 domain:-&trade	Q
 domain:all	b
 domain:all&domain:same	H
 domain:all&domain:within	M
 domain:all&kind	H
 domain:all&legal	F
-domain:all&pair	L
+domain:all&pair	M
 domain:all&part of longer	W
 domain:all&person	W
 domain:all&trade	R
@@ -236,12 +234,12 @@ domain:much&person	R
 domain:much&trade	Y
 domain:none	@
 domain:none&domain:begins	T
-domain:none&domain:initials	V
+domain:none&domain:initials	U
 domain:none&kind	T
 domain:none&legal	N
 domain:none&pair	R
 domain:none&part of longer	M
-domain:none&person	M
+domain:none&person	N
 domain:none&trade	N
 domain:same	e
 domain:same&domain:begins	J
@@ -259,9 +257,9 @@ domain:some&person	Q
 domain:some&trade	T
 domain:within	C
 domain:within&domain:begins	M
-domain:within&trade	K
+domain:within&trade	L
 ends in figures	7
-ends open	-
+ends open	,
 from	M
 given only	4
 goes back	D
@@ -272,16 +270,16 @@ how:at	X
 how:begins	N
 how:called	u
 how:called&count:1	X
-how:called&count:2	M
+how:called&count:2	L
 how:called&count:3	U
-how:called&domain:-	U
+how:called&domain:-	V
 how:called&domain:all	X
 how:called&domain:begins	T
 how:called&domain:same	U
 how:called&domain:some	P
 how:called&how:line	N
 how:called&kind	I
-how:called&pair	P
+how:called&pair	Q
 how:called&part of longer	H
 how:called&person	U
 how:called&top:0	X
@@ -290,7 +288,7 @@ how:called&words:1	M
 how:called&words:2	R
 how:called&words:3	J
 how:called&words:4	[
-how:called&words:5	B
+how:called&words:5	A
 how:caps	b
 how:cell	M
 how:closing	L
@@ -308,23 +306,23 @@ how:line&domain:same	Q
 how:line&kind	N
 how:line&label:name	L
 how:line&label:other	Q
-how:line&label:person	K
+how:line&label:person	L
 how:line&label:whole	L
 how:line&legal	Q
 how:line&pair	M
-how:line&person	Q
+how:line&person	R
 how:line&top:0	Q
 how:line&trade	S
 how:line&under:name	S
 how:line&words:1	R
 how:line&words:2	M
-how:line&words:3	M
+how:line&words:3	N
 how:line&words:4	V
 how:line&words:5	Q
 how:line&words:6	M
-how:low kind	V
-how:low trade	M
-how:opening	Y
+how:low kind	U
+how:low trade	L
+how:opening	Z
 how:quoted	Z
 how:quoted&count:1	W
 how:quoted&count:2	I
@@ -342,18 +340,18 @@ how:quoted&part of longer	L
 how:quoted&trade	]
 how:quoted&words:1	U
 how:quoted&words:2	I
-how:quoted&words:3	H
+how:quoted&words:3	I
 how:quoted&words:4	R
-how:quoted&words:5	Y
+how:quoted&words:5	X
 how:quoted&words:6	Y
 how:rest	J
 how:short	g
 how:trades as	v
-how:we are	e
+how:we are	i
 how:with trade	_
 in address	5
 in:heading	U
-in:item	J
+in:item	K
 in:line	M
 in:row	F
 in:sentence	Q
@@ -371,7 +369,7 @@ is&kind	N
 is&words:1	L
 is&words:3	Q
 kind	]
-kind only	.
+kind only	/
 kind&legal	I
 kind&pair	S
 kind&person	M
@@ -382,35 +380,35 @@ kind:betrie	G
 kind:boat	U
 kind:church	?
 kind:club	Y
-kind:counci	M
+kind:counci	N
 kind:daught	L
 kind:e. v	T
-kind:farm	H
-kind:ferry	D
+kind:farm	I
+kind:ferry	E
 kind:gmbh	G
-kind:guild	C
+kind:guild	B
 kind:herman	P
 kind:hire	M
-kind:hof	G
+kind:hof	F
 kind:house	L
 kind:inc	H
 kind:limite	J
 kind:ltd	D
 kind:mairie	F
-kind:maison	J
+kind:maison	K
 kind:meiste	F
 kind:mill	H
 kind:railwa	Z
-kind:remova	S
+kind:remova	Q
 kind:repair	B
 kind:schäfe	Q
 kind:societ	M
 kind:store	K
 kind:trust	[
 kind:werkst	K
-kind:works	Y
+kind:works	Z
 kind:worksh	N
-kind:yard	E
+kind:yard	F
 kind:étude	G
 known:all	I
 label:name&count:1	L
@@ -422,7 +420,7 @@ label:name&domain:all	S
 label:name&domain:much	W
 label:name&domain:none	L
 label:name&domain:same	L
-label:name&is	L
+label:name&is	M
 label:name&label:other	P
 label:name&label:part	S
 label:name&label:person	N
@@ -436,6 +434,7 @@ label:name&under:name	[
 label:name&words:1	M
 label:name&words:3	M
 label:name&words:4	T
+label:name&words:5	N
 label:name&words:6	K
 label:other	G
 label:other&count:1	H
@@ -454,7 +453,7 @@ label:other&words:1	M
 label:other&words:2	K
 label:other&words:3	P
 label:other&words:5	Q
-label:part	^
+label:part	_
 label:part&count:2	U
 label:part&count:4	M
 label:part&domain:-	W
@@ -462,9 +461,9 @@ label:part&domain:all	R
 label:part&domain:much	M
 label:part&domain:same	M
 label:part&domain:some	M
-label:part&is	L
+label:part&is	M
 label:part&kind	L
-label:part&label:other	P
+label:part&label:other	Q
 label:part&label:person	N
 label:part&legal	F
 label:part&pair	I
@@ -474,9 +473,9 @@ label:part&trade	L
 label:part&words:1	M
 label:part&words:2	V
 label:part&words:4	R
-label:part&words:5	B
+label:part&words:5	A
 label:part&words:6	L
-label:person	.
+label:person	/
 label:person&count:1	L
 label:person&count:3	Q
 label:person&count:4	N
@@ -491,7 +490,7 @@ label:person&words:2	M
 label:person&words:3	P
 label:whole	y
 label:whole&count:1	L
-label:whole&count:2	W
+label:whole&count:2	V
 label:whole&count:3	]
 label:whole&domain:-	H
 label:whole&domain:much	W
@@ -510,7 +509,7 @@ label:whole&words:5	Z
 label:whole&words:6	L
 legal	F
 legal&pair	L
-legal&part of longer	L
+legal&part of longer	M
 low	$
 low as all	B
 no name	3
@@ -520,41 +519,41 @@ pair&part of longer	S
 part of longer	I
 person	E
 person behind	=
-person of a trade	.
-person&part of longer	J
+person of a trade	-
+person&part of longer	I
 person:kind	M
 person:plain	E
 quoted mail	K
 rare:last	Q
-role:aside	G
+role:aside	F
 role:dont	;
 role:fact	R
 role:greeting	M
-role:note	E
+role:note	F
 role:other	R
 role:quoted	>
 role:style	C
 role:unsettled	D
 role:visitors	M
-role:wish	F
+role:wish	G
 runs into figures	0
 same after	C
 same before	D
 small words	!
-stops	<
+stops	=
 street	F
 subject	X
-the	U
+the	T
 things only	P
 title	3
 to	#
 told more	Q
-top:0	]
+top:0	[
 top:0&count:1	S
 top:0&count:2	Q
 top:0&count:3	M
 top:0&domain:-	Z
-top:0&domain:all	I
+top:0&domain:all	J
 top:0&domain:much	M
 top:0&domain:same	K
 top:0&domain:some	M
@@ -566,15 +565,14 @@ top:0&label:part	M
 top:0&label:whole	F
 top:0&legal	M
 top:0&pair	F
-top:0&person	W
+top:0&person	V
 top:0&trade	K
 top:0&under:name	H
 top:0&words:1	R
 top:0&words:2	Q
-top:0&words:3	N
 top:0&words:4	Q
 top:0&words:5	Q
-top:0&words:6	J
+top:0&words:6	I
 top:0:CAPS	Y
 top:0:begins	S
 top:0:called	X
@@ -584,21 +582,22 @@ top:0:is the name	]
 top:0:led	K
 top:0:line	J
 top:0:low trade	M
-top:0:opening	H
+top:0:opening	G
 top:0:rest	L
-top:1	b
+top:0:we are	M
+top:1	a
 top:1:called	T
 top:1:caps	W
-top:1:domain	F
-top:1:is the name	a
+top:1:domain	G
+top:1:is the name	_
 top:1:line	I
-top:1:low kind	X
-top:1:low trade	V
+top:1:low kind	V
+top:1:low trade	W
 top:1:opening	I
 top:1:rest	J
 top:1:short	]
-top:1:we are	L
-top:1:with trade	H
+top:1:we are	K
+top:1:with trade	I
 trade	U
 trade&legal	M
 trade&pair	K
@@ -607,8 +606,8 @@ under:name	o
 under:name&count:1	W
 under:name&count:2	M
 under:name&count:4	H
-under:name&domain:-	R
-under:name&domain:all	R
+under:name&domain:-	Q
+under:name&domain:all	S
 under:name&domain:begins	L
 under:name&domain:none	J
 under:name&domain:same	J
@@ -640,30 +639,30 @@ words:2&domain:all	R
 words:2&domain:begins	L
 words:2&domain:much	C
 words:2&domain:none	I
-words:2&domain:same	F
-words:2&domain:some	R
+words:2&domain:same	E
+words:2&domain:some	Q
 words:2&domain:within	M
-words:2&kind	M
-words:2&part of longer	Q
+words:2&kind	N
+words:2&part of longer	P
 words:2&person	H
 words:2&trade	T
 words:3	U
 words:3&domain:-	R
 words:3&domain:all	Q
-words:3&domain:begins	Y
+words:3&domain:begins	Z
 words:3&domain:initials	I
 words:3&domain:much	R
 words:3&domain:none	K
 words:3&domain:same	I
-words:3&kind	R
+words:3&kind	Q
 words:3&legal	H
 words:3&pair	M
-words:3&part of longer	K
+words:3&part of longer	L
 words:3&person	T
 words:3&trade	Q
 words:4	R
 words:4&domain:all	R
-words:4&domain:initials	J
+words:4&domain:initials	I
 words:4&domain:much	Y
 words:4&domain:none	M
 words:4&domain:some	R
@@ -674,19 +673,19 @@ words:4&part of longer	R
 words:4&person	^
 words:4&trade	M
 words:5	L
-words:5&domain:-	K
-words:5&domain:begins	I
+words:5&domain:-	L
+words:5&domain:begins	H
 words:5&domain:much	U
 words:5&domain:some	K
-words:5&kind	T
+words:5&kind	U
 words:5&legal	U
 words:5&pair	Q
-words:5&trade	L
+words:5&trade	M
 words:6	C
 words:6&domain:-	H
 words:6&domain:all	F
 words:6&domain:much	E
 words:6&domain:none	S
 words:6&legal	L
-words:6&pair	S`,
+words:6&pair	R`,
 };

@@ -104,9 +104,17 @@ interface Met {
 /** An article before what a body of people is called by. */
 const THE_CLUB =
   /^(?:el|la|le|l[’']|der|die|das)\s?(?=(?:club|asociación|cooperativa|ayuntamiento|comunidad|cofradía|federación|association|amicale|comité|mairie|commune|société|coopérative|compagnie|collectif|\p{L}*verein|genossenschaft|gemeinde|interessengemeinschaft)(?!\p{L}))/iu;
+/** “Ray Stannard Stannard Piano Removals”: somebody, and behind them what they are called. */
+const withoutSomebody = (name: string): string => {
+  const words = name.split(' ');
+  const at = words.findIndex((w, n) => n > 0 && w.length > 2 && w.toLowerCase() === words[n + 1]?.toLowerCase());
+  return at > 0 && at < 3 && words.length > at + 2 && GIVEN_NAMES.has(capital(words[0]!))
+    ? words.slice(at + 1).join(' ')
+    : name;
+};
 const tidied = (name: string): string => {
   // “El Club de Ajedrez”, “l’Association des jardins”: the article is the sentence’s.
-  const tidy = stripped(name).replace(THE_CLUB, '');
+  const tidy = withoutSomebody(stripped(name).replace(THE_CLUB, ''));
   // What leads up to a name in small letters is no part of it: “called Marchetti Pianos”, “die Segelmacherei Thiessen”.
   return /\p{Lu}/u.test(tidy) ? tidy.replace(/^(?:\p{Ll}[\p{L}’']*\s+)+(?=\p{Lu})/u, '') : tidy;
 };
@@ -173,7 +181,9 @@ export function nameCandidates(
       (STREET.test(tidy) && (/^\d/.test(tidy) || /\d[a-z]?,? $/.test(source.slice(from - 4, from))))
     )
       return;
-    const at = from + Math.max(0, source.slice(from, from + name.length + 4).indexOf(tidy.split(' ')[0]!));
+    const around = source.slice(from, from + name.length + 4);
+    const whole = around.indexOf(tidy);
+    const at = from + Math.max(0, whole >= 0 ? whole : around.indexOf(tidy.split(' ')[0]!));
     const list = met.get(key) ?? [];
     const same = list.find((m) => m.from === at);
     if (same) same.how.add(how);

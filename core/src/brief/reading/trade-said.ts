@@ -11,7 +11,7 @@ const TRADE_SAID: RegExp[] = [
 ];
 
 const NOBODY =
-  /^(?:the|our|their|his|her|my|your|this|that|and|or|for|with|from|paid|big|large|small|old|new|other|first|several|many|most|some|local|original|famous|great) /i;
+  /^(?:the|our|their|his|her|my|your|this|that|and|or|for|with|from|paid|big|large|small|old|new|other|first|several|many|most|some|local|original|famous|great|what|which|where|when|who|no|any|every|all|like|than|as|how|two|three|four|if) /i;
 const SURNAME = /(?<![.!?]\s)(?<=\s|^)\p{Lu}\p{Ll}+\s\p{Lu}\p{Ll}+$/u;
 /** Those somebody works for, or buys from: “rope for boatyards and sailmakers”. */
 const FOR_THEM = /(?<!\p{L})(?:for|to|from|by|with) (?!\d)(?:[\p{Ll}’-]+,? ){0,3}(?:(?:and|or) )?$/iu;
