@@ -11,6 +11,20 @@ const page = `<!doctype html><html><head><title>Wren Clocks – mended in Saltma
 <h2>Services</h2><ul><li>Longcase clocks, from £240</li><li>Barometers</li></ul><a href="mailto:bench@wren.example?subject=Hi">Write</a></body></html>`;
 
 describe('files a brief comes in', () => {
+  it('takes from a page what somebody wrote in a comment, and nothing a shop shows beside it', () => {
+    const said = textOfHtml(
+      page.replace(
+        '</body></html>',
+        '<aside><h3>Recently viewed</h3><p>Picnic hamper £38</p></aside><footer>© 2019 Wren Clocks</footer></body></html><!-- if (x) { go(); } --><!-- Hello, Nell here. We would like a page of the clocks that went home, and please no cookies at all. -->',
+      ),
+    );
+    expect(said).toContain('We would like a page of the clocks that went home');
+    expect(said).not.toContain('go()');
+    expect(said).not.toContain('hamper');
+    expect(said).toContain('© 2019');
+    expect(readText(said).told.filter((t) => t.kind === 'wish').length).toBe(1);
+  });
+
   it('a saved page gives its facts, without its scripts', () => {
     const text = textOfHtml(page);
     expect(text).not.toContain('960 999');

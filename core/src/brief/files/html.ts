@@ -77,9 +77,16 @@ const nameOfTitle = (title: string): string =>
     .at(0)
     ?.replace(/^(?:welcome to|willkommen (?:bei|beim|in)|bienvenue (?:à|chez|au)|bienvenidos? a)\s+/i, '') ?? '';
 
+/** A comment somebody wrote to whoever makes the page anew, and not one of a program: sentences, no code. */
+const isProse = (comment: string): boolean =>
+  comment.split(/\s+/).length >= 10 &&
+  /[.!?](?:\s|$)/.test(comment) &&
+  !/[{}<>;=]|\bendif\b|https?:\/\/\S+\.(?:js|css)/.test(comment);
+
 /**
  * The text of a saved web page: headings, paragraphs, lists and tables as lines, numbers and addresses of its links kept,
- * without menus, banners, baskets and comments.
+ * without menus, banners, baskets and what a shop shows beside it; of
+ * comments those in which somebody says something.
  */
 export function textOfHtml(html: string): string {
   let out = '';
@@ -91,6 +98,7 @@ export function textOfHtml(html: string): string {
   let cells: string[] | null = null;
   const open: boolean[] = [];
   const extra: string[] = [];
+  const comments: string[] = [];
   const line = () => {
     if (out && !out.endsWith('\n')) out += '\n';
   };
@@ -145,6 +153,9 @@ export function textOfHtml(html: string): string {
       else if (inTitle) title += text;
       else if (!silent) say(text.replace(/\s+/g, ' '));
     },
+    oncomment(data) {
+      if (isProse(data)) comments.push(data.trim().replace(/[ \t]+/g, ' '));
+    },
     onclosetag(name) {
       if (name === 'script' && json !== null) {
         extra.unshift(...structured(json));
@@ -182,6 +193,7 @@ export function textOfHtml(html: string): string {
     !name || /^Name: /m.test(labelled) ? '' : headed ? `Page title: ${name}` : `# ${name}`,
     extra.filter((l) => !/^\w+: /.test(l)).join('\n'),
     body,
+    ...comments,
   ]
     .filter(Boolean)
     .join('\n\n');
