@@ -64,13 +64,14 @@ const MOODS: { pattern: RegExp; richness?: number; ground?: 'white' | 'cream' | 
   { pattern: /natural|earth|fresh|garden|outdoor/, ground: 'tint', richness: 1 },
 ];
 
-/** What words say about colour: hues in their order, mood, and whether they name greys, black or pale grounds. */
+/** What words say about colour: hues in their order, mood, and whether they name greys, black or pale colours. */
 export interface ColourReading {
   colours: { hue: number; light?: number; strong?: number; word: string }[];
   richness: number;
   ground: 'white' | 'cream' | 'tint' | null;
   grey: boolean;
   dark: boolean;
+  pale: boolean;
 }
 
 /** Reads words for colour: “harbour, calm, a bit of rust” gives a blue, then rust, at low richness. */
@@ -108,6 +109,7 @@ export function readColours(words: string): ColourReading {
     ground: PALE.test(said) ? 'cream' : (moods.find((m) => m.ground)?.ground ?? null),
     grey: GREYS.test(said),
     dark: DARK.test(said),
+    pale: PALE.test(said),
   };
 }
 
@@ -153,6 +155,8 @@ export function mixWishes(from: MixFrom, seed: number): { wishes: Wishes; richne
         : lch(leadLight, strengths.lead * richness, tradeLead + shift));
   const leadHue = partsOf(lead).h;
   const second = said.colours[1];
+  // “Grey and green”, “blue and white”: who names a colour and what has none wants no third.
+  const noThird = !second && first && !given.length && (said.grey || said.dark || said.pale);
   const tradeScheme = from.hues?.length && !kept.lead && !given[0] && !first;
   const accentLight = [0.74, 0.68, 0.8, 0.62][Math.floor(random.next() * 4)]!;
   const accent =
@@ -164,11 +168,13 @@ export function mixWishes(from: MixFrom, seed: number): { wishes: Wishes; richne
           (second.strong ?? strengths.accent) * richness,
           second.hue + shift / 2,
         )
-      : lch(
-          accentLight,
-          strengths.accent * richness,
-          tradeScheme && random.next() < 0.6 ? tradeAccent! + shift : leadHue + scheme,
-        ));
+      : noThird
+        ? lch(accentLight, said.grey || said.dark ? 0.02 : 0.05 * richness, leadHue + shift)
+        : lch(
+            accentLight,
+            strengths.accent * richness,
+            tradeScheme && random.next() < 0.6 ? tradeAccent! + shift : leadHue + scheme,
+          ));
   const accentHue = partsOf(accent).h;
   const character = said.ground ?? random.pick(['white', 'cream', 'tint', 'tint', 'white'] as const);
   const tintHue = character === 'cream' ? 85 : random.next() < 0.5 ? leadHue : accentHue;

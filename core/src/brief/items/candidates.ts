@@ -1,5 +1,6 @@
 import type { Piece } from '../layout/pieces.js';
 import { latin, type Language } from '../reading/span.js';
+import { WEEKDAY } from '../reading/proof.js';
 import { SERVICE_VERBS } from '../reading/service-verbs.js';
 import { splitList } from '../reading/words.js';
 import { tradeHits, tradeTokens } from '../trades/lexicon.js';
@@ -28,7 +29,7 @@ export interface Candidate {
 }
 
 const LEAD =
-  /^(?:(?!The \p{Lu})(?:(?:what |most )?(?:people|customers|clients|folk) (?:mostly |usually )?(?:ask|come|pay|ring) (?:us |me )?for(?: is| are)?|and|but|so|also|then|plus|or|with|a|an|the|our|my|your|we|i|it|it’s|it's|there’s|there's|that’s|that's|is|are|do|does|make|makes|sell|sells|charge|charges|charging|hire|rent|get|have|has|ask|costs?|for|of|in|at|at the moment|currently|now|normally|usually|und|oder|auch|haben|habe|hat|bieten|biete|gibt es|verleihen|vermieten|ein|eine|einen|der|die|das|den|wir|ich|ist|sind|kostet|kosten|nehmen|für|bei|et|ou|le|la|les|un|une|des|du|de la|l’|l'|nous|on|est|sont|pour|y|o|el|los|las|una|unos|unas|es|son|por|para|también|aussi)\s+|[-–—•*·:;,.!?()"“”'’\s]+)/iu;
+  /^(?:(?!The \p{Lu})(?:(?:what |most )?(?:people|customers|clients|folk) (?:mostly |usually )?(?:ask|come|pay|ring) (?:us |me )?for(?: is| are)?|and|but|so|also|then|plus|or|with|a|an|the|our|my|your|we|i|it|it’s|it's|there’s|there's|that’s|that's|is|are|do|does|make|makes|sell|sells|charge|charges|charging|will|hire|rent|get|have|has|ask|costs?|for|of|in|at|at the moment|currently|now|normally|usually|und|oder|auch|haben|habe|hat|bieten|biete|gibt es|verleihen|vermieten|ein|eine|einen|der|die|das|den|wir|ich|ist|sind|kostet|kosten|nehmen|für|bei|et|ou|le|la|les|un|une|des|du|de la|l’|l'|nous|on|est|sont|pour|y|o|el|los|las|una|unos|unas|es|son|por|para|también|aussi)\s+|[-–—•*·:;,.!?()"“”'’\s]+)/iu;
 const TAIL =
   /(?:[\s,:;=(+–—-]+|\s(?:is|are|was|costs?|cost|at|for|from|will be|would be|starts?|start|starting|comes? to|goes? for|go for|runs?|you pay|it’s|it's|is now|now|only|about|around|kostet|kosten|ist|sind|um|für|ab|zu|je|nehmen wir|coûte(?:nt)?|est|sont|vaut|revient|à|pour|de|cuestan?|sale|salen|es|son|vale|valen|a|por|desde|of|per|and|und|et|y|plus|with|by|or|the|a|an|pays?|zahlen|bezahlen|paient|paie|pagan|any ?more|nicht mehr))$/iu;
 
@@ -600,13 +601,14 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
     if (!out.some((c) => c.piece === n && c.asCalled)) byVerb(piece, n, languages[n]!, out);
   }
   return out
-    .map((c) => called(c, source, pieces[c.piece]!, languages[c.piece]!))
+    .map((c) => withoutWhen(called(c, source, pieces[c.piece]!, languages[c.piece]!)))
     .filter(
       (c) =>
         c.name.length > 2 &&
         c.name.length <= 120 &&
         !SMALL_WORDS.test(c.name) &&
         !SOMEBODY_DOES.test(c.name) &&
+        !NO_THING.test(c.name) &&
         !((c.met === 'money' || c.met === 'item') && SOMETHING_WAS.test(c.name)) &&
         !(c.met === 'label' && OF_SOMETHING_ELSE.test(c.name)) &&
         !/@|www\./.test(c.name) &&
@@ -629,6 +631,21 @@ const SOMETHING_WAS =
 /** Words that alone name nothing: “adults generally do too”. */
 const SMALL_WORDS =
   /^(?:too|so|it|its|that|this|these|those|them|they|all|most|more|much|many|some|any|both|each|either|one|ones|two|three|and|or|und|oder|et|ou|y|o|here|there|then|now|well|not|just|only|also|else|even|same|such|very|him|her|us|me|you|who|what|which|when|where|why|how|over|under|again|together|ourselves|everything|anything|nothing|something|things?|stuff|lot|bit|way|auch|so|es|das|alles|nichts|etwas|hier|dort|dann|sehr|viel|mehr|selbst|aussi|tout|rien|ça|ici|là|très|plus|también|was|were|used|get|says|are|for|für|pour|para|por|otherwise|los|las|les|the|die|der|das|ahora|ida|vuelta|p\.?o\.? box|previously|formerly|früher|vorher|avant|antes|todo|nada|aquí|allí|muy|más)$/iu;
+
+/** What says when, or that its price is asked for, and is no part of a name: “Repair bench on Thursdays, 1 to 4”. */
+const WHEN_OR_HOW = new RegExp(
+  `(?:,?\\s(?:on|every|each|am|jeden?|immer|le|les|chaque|los|cada)\\s(?:the\\s)?(?:${WEEKDAY})(?!\\p{L}).*|${ASKED_FOR.source})$`,
+  'iu',
+);
+const withoutWhen = (c: Candidate): Candidate => {
+  const cut = WHEN_OR_HOW.exec(c.name);
+  return cut && cut.index > 3 ? { ...c, name: c.name.slice(0, cut.index), to: c.from + cut.index } : c;
+};
+/** “Showroom open Tuesday to Saturday”, “the old way”: when and how, and not what. */
+const NO_THING = new RegExp(
+  `^[\\d.,]+ (?:netto|brutto|plus|inkl)(?!\\p{L})|^(?:\\p{L}+ )?(?:gratis|free|frei|kostenlos|gratuite?s?|inklusive|incluid[oa]s?|inclus|included|remis)$|(?<!\\p{L})(?:open|closed|geöffnet|ouverte?|abierto)(?!\\p{L}).*(?<!\\p{L})(?:${WEEKDAY})(?!\\p{L})|^(?:the )?(?:old|hard|proper|right|usual|same|only) way$`,
+  'iu',
+);
 
 /** A candidate by the name of what is offered, where its words are a verb and an object. */
 function called(c: Candidate, source: string, piece: Piece, language: Language): Candidate {

@@ -37,7 +37,7 @@ function refuses(c: Candidate, piece: ReadPiece): boolean {
 }
 
 /** How sure a candidate must be; one with a price is nearly always one. */
-const SURE = 0.45;
+const SURE = 0.6;
 const SURE_PRICED = 0.35;
 const AT_LEAST = 0.3;
 

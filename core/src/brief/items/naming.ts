@@ -60,7 +60,9 @@ export function offered(
     if (!m || m[0].length >= name.length) continue;
     // “Ironing for people” and “cleaning in situ” have no object to turn.
     const object = name.slice(m[0].length);
-    if (/^(?:for|in|at|to|on|with|and|of|by|für|mit|pour|en|para|de)\s/i.test(object)) return { name, skip: 0 };
+    if (/^(?:for|in|at|to|on|with|and|of|by|für|mit|pour|en|para|de|dans|chez|aux?|sur)\s/i.test(object))
+      // “Livre dans Villac” is “Livraison dans Villac”.
+      return lead ? { name: `${lead.replace(/\s(?:de|d[’']|von|of)$/u, '')} ${object}`, skip: 0 } : { name, skip: 0 };
     if (lead && object.split(' ').length <= 6) return { name: led(lead, object), skip: m[0].length };
     return {
       name: ending && object.split(' ').length <= 4 ? `${singular(object)} ${ending}` : object,

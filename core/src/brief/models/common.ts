@@ -234,6 +234,7 @@ brandle	P
 brandt	P
 brass	P
 braucht	P
+break	P
 breakfast	P
 brian	P
 brick	P
@@ -684,6 +685,7 @@ fuhrungen	P
 full	Q
 funeral	P
 funerals	P
+funny	P
 fur	Q
 furs	P
 further	P

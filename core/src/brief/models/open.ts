@@ -3,13199 +3,13348 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const openModel: LinearModel = {
   classes: ["open","shut"],
-  step: 0.02139,
-  bias: [-0.5629,0.5629],
-  weights: `de %	XF
-de % 	XF
-de &	RL
-de & 	RL
-de (	KS
-de (0	RL
-de (a	GW
-de (b	GW
-de (d	MQ
-de (e	MQ
-de (f	TJ
-de (i	WG
-de (j	FX
+  step: 0.01993,
+  bias: [-0.5664,0.5664],
+  weights: `de %	TJ
+de % 	TJ
+de &	SK
+de & 	SK
+de (	JT
+de (a	IU
+de (b	EY
+de (f	VH
+de (i	VH
+de (j	EY
 de (k	KS
-de (l	JT
-de (m	MQ
-de (n	YE
-de (s	KS
-de (v	SK
-de (w	LR
+de (l	B]
+de (m	LR
+de (n	XF
+de (s	JT
+de (v	VH
+de (w	MQ
 de +	FX
-de + 	JT
-de +0	KS
-de -	RL
-de -0	^A
-de ->	HV
-de /	FX
-de / 	GW
-de 0	WG
-de 0 	SK
-de 0,	WG
+de + 	LR
+de +0	JT
+de -0	VH
+de ->	IU
+de /	JT
+de / 	LR
+de 0	SK
+de 0,	RL
 de 0-	RL
-de 0.	DZ
-de 00	]B
-de 0:	MQ
-de 0–	XF
-de a	KS
-de a.	KS
-de ab	KS
-de ac	[C
+de 0.	@_
+de 00	^A
+de 0:	JT
+de 0–	YE
+de a 	RL
+de a.	LR
+de ac	]B
+de ad	MQ
 de ah	KS
-de ak	LR
-de al	JT
+de al	MQ
 de am	UI
-de an	LR
-de ap	[C
-de ar	UI
-de as	TJ
+de an	KS
+de ap	WG
+de ar	YE
+de as	RL
 de at	KS
-de au	SK
+de au	UI
 de ba	UI
-de be	LR
-de bl	KS
-de bo	[C
-de bu	JT
-de bä	JT
-de bö	QM
-de bü	WG
-de c	FX
-de ca	RL
-de ce	ZD
-de ch	HV
-de cm	UI
-de co	EY
-de d	SK
-de da	HV
-de de	IU
-de di	QM
-de do	XF
-de dr	XF
-de du	FX
-de dü	JT
-de e	MQ
-de e.	SK
-de ec	EY
-de eh	YE
+de be	MQ
+de bi	LR
+de bl	HV
+de bo	a?
+de bu	IU
+de bä	IU
+de bü	UI
+de c	KS
+de ce	YE
+de ch	IU
+de cm	VH
+de co	FX
+de d	RL
+de da	IU
+de de	HV
+de do	VH
+de dr	[C
+de du	GW
+de dü	MQ
+de e	KS
+de e.	WG
+de ec	A^
+de eh	WG
 de ei	RL
 de el	_@
+de em	MQ
 de en	C[
 de er	HV
-de es	TJ
-de et	GW
-de f	JT
-de fe	VH
-de fi	DZ
-de fl	UI
-de fn	SK
-de fr	JT
-de fu	LR
-de fö	IU
-de g	MQ
-de ga	LR
-de ge	LR
+de es	VH
+de et	LR
+de ex	UI
+de f	KS
+de fe	UI
+de fi	EY
+de fl	XF
+de fr	GW
+de fu	IU
+de fä	MQ
+de fö	KS
+de g	LR
+de ga	HV
+de ge	JT
 de gi	YE
-de gl	XF
-de go	ZD
-de gr	DZ
-de gu	HV
-de gä	A^
-de gü	TJ
-de h	TJ
-de h.	A^
+de gl	VH
+de gm	QM
+de go	YE
+de gr	A^
+de gu	FX
+de gä	HV
+de h	SK
+de h.	B]
 de ha	RL
-de he	JT
-de ho	ZD
-de hr	ZD
-de hu	XF
+de he	HV
+de ho	WG
+de hr	[C
+de hu	ZD
 de hä	SK
-de hö	LR
-de hü	DZ
-de i	QM
-de i.	LR
-de ic	MQ
-de id	EY
-de ih	IU
-de im	TJ
-de in	SK
-de it	EY
-de ja	IU
+de hö	QM
+de hü	C[
+de i.	JT
+de ic	KS
+de id	C[
+de if	RL
+de ih	HV
+de im	XF
+de in	TJ
+de is	QM
+de it	DZ
+de j	SK
+de ja	KS
 de je	VH
-de ju	QM
-de jä	QM
-de jö	VH
+de jo	RL
+de ju	MQ
+de jä	RL
+de jö	YE
+de k	QM
 de ka	MQ
-de ke	?a
-de kg	VH
-de ki	XF
-de kl	RL
-de kn	RL
-de ko	VH
-de kr	SK
-de ku	?a
-de kw	UI
-de kö	IU
-de la	XF
-de le	MQ
-de lg	FX
-de li	?a
-de lo	KS
-de lu	SK
-de lä	TJ
-de m	LR
-de mb	LR
-de mi	IU
-de mm	RL
+de ke	A^
+de kg	UI
+de ki	UI
+de kl	SK
+de kn	QM
+de ko	WG
+de kr	VH
+de ku	@_
+de kw	TJ
+de kä	MQ
+de kö	HV
+de kü	LR
+de la	]B
+de le	LR
+de lg	IU
+de li	>b
+de lo	GW
+de lu	QM
+de lä	SK
+de m	KS
+de mb	KS
+de me	RL
+de mi	JT
+de mm	QM
 de mo	WG
-de mu	JT
+de mu	KS
 de mw	VH
 de mä	RL
-de mö	IU
+de mö	JT
+de mü	SK
 de n	IU
-de na	LR
+de na	KS
 de ne	HV
-de ni	LR
-de no	HV
-de nr	[C
-de nu	JT
-de nö	WG
-de nü	LR
-de ob	EY
-de od	KS
-de of	QM
-de oh	YE
-de ok	LR
-de ol	ZD
+de ni	JT
+de no	IU
+de nr	^A
+de nu	HV
+de nö	XF
+de nü	KS
+de o	LR
+de ob	C[
+de od	RL
+de oh	ZD
+de ok	KS
+de ol	VH
 de om	RL
-de on	?a
-de op	RL
-de or	KS
-de os	DZ
-de ot	KS
-de p	C[
+de on	GW
+de op	SK
+de or	MQ
+de os	IU
+de p	DZ
 de pa	FX
 de pd	HV
-de pe	KS
+de pe	IU
 de pf	TJ
-de pi	MQ
-de pl	UI
-de po	QM
-de pr	DZ
-de pu	YE
-de q	YE
-de qu	YE
+de pi	HV
+de pl	[C
+de pr	GW
+de pu	XF
+de q	[C
+de qu	[C
+de r	KS
 de ra	JT
-de re	FX
+de re	HV
 de ri	]B
-de ro	IU
-de ru	TJ
-de rä	SK
-de s	KS
-de s'	HV
-de sa	TJ
-de se	MQ
+de ro	MQ
+de ru	WG
+de rä	TJ
+de s	LR
+de s'	IU
+de sa	RL
+de sc	QM
 de sh	GW
-de so	HV
-de sp	SK
+de si	MQ
+de so	IU
+de sp	RL
 de st	LR
-de su	@_
-de ta	]B
-de te	MQ
-de th	EY
-de ti	KS
-de to	JT
+de su	<d
+de sä	RL
+de ta	_@
+de te	IU
+de th	B]
+de ti	MQ
+de to	LR
 de tr	XF
-de ts	HV
-de tä	SK
-de tü	RL
-de u	SK
-de u.	KS
-de uh	XF
-de ui	WG
-de ul	YE
-de un	SK
-de ur	TJ
-de us	SK
-de v	JT
-de v.	SK
+de ts	DZ
+de tu	SK
+de tä	XF
+de tü	QM
+de u	UI
+de u.	JT
+de uh	[C
+de ui	YE
+de ul	XF
+de um	RL
+de un	TJ
+de v	HV
+de v.	TJ
 de va	SK
-de ve	JT
+de ve	MQ
 de vi	GW
-de vo	GW
+de vo	JT
 de w	MQ
 de wa	WG
-de we	KS
-de wi	RL
-de wo	QM
-de wu	HV
+de we	IU
+de wi	SK
+de wu	GW
 de wä	IU
-de wü	A^
-de x	IU
-de xa	IU
-de yo	QM
+de wü	>b
+de x	FX
+de xa	FX
+de y	SK
+de yo	TJ
 de yı	UI
-de z	QM
-de za	KS
-de ze	JT
+de z	RL
+de za	IU
+de ze	HV
 de zi	RL
-de zu	SK
+de zu	VH
 de zw	ZD
 de |	QM
 de | 	QM
 de ·	GW
 de · 	GW
+de ä	TJ
 de äl	YE
-de är	IU
+de är	HV
 de ö	QM
-de öf	KS
-de öl	WG
+de öf	LR
+de öl	XF
 de ü	LR
 de üb	LR
-de –	IU
-de – 	IU
+de –	LR
+de – 	LR
 de „	EY
-de „d	QM
-de „e	FX
-de „g	FX
-de „h	KS
-de „m	JT
-de „p	JT
-de „s	DZ
-de „w	IU
-de €	XF
-de € 	UI
-de €)	RL
+de „e	HV
+de „g	LR
+de „h	B]
+de „m	EY
+de „p	LR
+de „s	LR
+de „w	HV
+de €	YE
+de € 	YE
+de €)	SK
 de €,	TJ
 de €.	VH
-de! 	GW
-de! |	RL
+de! 	FX
+de! |	TJ
 de!!	KS
 de!! 	KS
-de!)	QM
-de% 	XF
-de% m	VH
-de% u	SK
-de& 	RL
-de& s	VH
-de'l	JT
-de'll	JT
-de's	ZD
-de's 	ZD
-de(0	RL
+de!)	RL
+de% 	TJ
+de% m	SK
+de% u	TJ
+de& 	SK
+de& s	WG
+de'l	EY
+de'll	EY
+de's	UI
+de's 	UI
 de(0 	TJ
-de(0.	IU
-de(00	UI
-de(a	GW
-de(ab	QM
-de(au	JT
-de(b	GW
-de(d	MQ
-de(da	SK
-de(e	MQ
-de(eh	MQ
-de(f	TJ
-de(fr	TJ
-de(i	WG
-de(in	WG
-de(j	FX
-de(ju	JT
+de(0.	HV
+de(00	TJ
+de(a	IU
+de(b	EY
+de(da	QM
+de(f	VH
+de(fr	SK
+de(i	VH
+de(in	VH
+de(j	EY
+de(ju	IU
 de(k	KS
-de(ka	HV
-de(l	JT
-de(m	MQ
-de(n	YE
-de(nu	YE
-de(s	KS
-de(v	SK
-de(w	LR
-de) 	HV
-de) u	RL
-de) |	GW
-de),	WG
-de), 	WG
-de+ 	JT
-de+0	KS
-de+00	KS
-de, 	LR
-de, 0	^A
-de, a	RL
-de, b	TJ
-de, c	IU
-de, d	GW
-de, e	JT
-de, f	XF
-de, h	QM
-de, i	MQ
+de(ka	JT
+de(l	B]
+de(m	LR
+de(n	XF
+de(nu	XF
+de(s	JT
+de(v	VH
+de(w	MQ
+de) 	FX
+de) u	SK
+de) |	IU
+de),	SK
+de), 	SK
+de+ 	LR
+de+0	JT
+de+00	JT
+de, 0	a?
+de, b	SK
+de, c	FX
+de, d	DZ
+de, e	KS
+de, f	ZD
+de, g	QM
 de, j	RL
-de, k	UI
+de, k	TJ
 de, l	RL
-de, n	LR
-de, o	VH
-de, p	JT
+de, o	RL
+de, p	B]
 de, r	RL
-de, s	QM
-de, t	DZ
-de, u	a?
-de, v	KS
-de, w	LR
-de, x	GW
-de, z	[C
-de, ü	a?
-de, „	@_
+de, s	RL
+de, t	GW
+de, u	b>
+de, v	FX
+de, w	GW
+de, x	JT
+de, z	XF
+de, ü	ZD
+de, „	LR
 de,0	EY
-de,0 	UI
+de,0 	^A
 de,00	EY
-de- 	TJ
+de- 	RL
 de-,	XF
 de-, 	XF
-de-0	WG
-de-00	UI
-de->	HV
-de-> 	HV
-de-a	[C
-de-al	YE
-de-b	HV
-de-br	GW
-de-d	QM
-de-f	ZD
-de-fe	XF
-de-fr	WG
-de-h	SK
-de-hi	SK
-de-i	VH
-de-id	SK
-de-in	VH
-de-k	ZD
-de-l	YE
-de-la	YE
-de-n	QM
-de-o	SK
-de-r	LR
-de-s	GW
-de-se	MQ
-de-t	RL
-de-u	UI
-de-up	QM
+de-0	XF
+de-00	WG
+de->	IU
+de-> 	IU
+de-a	_@
+de-al	[C
+de-b	FX
+de-br	FX
+de-d	RL
+de-do	QM
+de-f	^A
+de-fe	]B
+de-fr	VH
+de-h	]B
+de-hi	]B
+de-i	SK
+de-in	WG
+de-k	SK
+de-l	[C
+de-la	[C
+de-m	TJ
+de-o	XF
+de-r	MQ
+de-s	JT
+de-se	KS
+de-u	WG
+de-up	TJ
 de-w	EY
-de-we	GW
-de. 	SK
-de. 0	]B
-de. b	GW
+de-we	HV
+de. 	VH
+de. 0	^A
+de. b	JT
 de. d	UI
-de. f	DZ
-de. h	IU
-de. j	ZD
+de. f	C[
+de. h	MQ
+de. j	TJ
+de. k	QM
 de. l	RL
-de. m	IU
-de. n	MQ
-de. o	JT
-de. r	QM
-de. s	HV
-de. t	A^
-de. u	GW
-de. v	FX
+de. m	LR
+de. o	MQ
+de. r	SK
+de. s	FX
+de. t	C[
+de. u	IU
+de. v	HV
 de. w	@_
-de. z	[C
-de.)	SK
-de.) 	MQ
-de.),	XF
-de.,	IU
-de., 	IU
-de.-	SK
-de.-i	SK
-de.0	MQ
-de.;	VH
-de.; 	VH
+de. z	_@
+de.)	RL
+de.) 	LR
+de.),	VH
+de.,	HV
+de., 	HV
+de.-	UI
+de.-i	UI
+de.0	KS
+de.00	MQ
+de.;	SK
+de.; 	SK
 de.e	RL
 de.ex	RL
-de.s	EY
-de.–	f:
-de.– 	d<
-de.–/	RL
-de.–0	TJ
-de.–d	RL
-de.“	FX
-de.“ 	FX
-de/ 	FX
-de/m	SK
-de/m²	SK
-de/n	IU
-de0 	XF
-de0 %	XF
-de0 (	QM
-de0 0	QM
+de.s	DZ
+de.–	d<
+de.– 	c=
+de.–/	VH
+de.–0	SK
+de.–d	XF
+de.“	HV
+de.“ 	HV
+de/ 	JT
+de/m	TJ
+de/m²	TJ
+de/n	C[
+de0 	ZD
+de0 %	TJ
+de0 (	RL
+de0 0	RL
 de0 a	GW
-de0 b	XF
-de0 c	UI
+de0 b	_@
+de0 c	VH
 de0 d	UI
-de0 e	QM
-de0 f	UI
-de0 g	^A
-de0 h	c=
-de0 i	HV
-de0 j	MQ
-de0 k	VH
-de0 l	TJ
-de0 m	[C
-de0 n	IU
-de0 o	RL
-de0 p	[C
-de0 r	QM
-de0 s	RL
+de0 e	RL
+de0 f	SK
+de0 g	[C
+de0 h	b>
+de0 i	GW
+de0 k	WG
+de0 l	a?
+de0 m	_@
+de0 n	HV
+de0 o	SK
+de0 p	d<
+de0 r	TJ
 de0 t	LR
-de0 u	XF
-de0 v	GW
+de0 u	ZD
+de0 v	C[
 de0 w	RL
-de0 |	JT
+de0 |	KS
 de0 ·	GW
-de0 €	WG
-de0)	JT
-de0) 	HV
-de0),	RL
-de0, 	UI
+de0 €	YE
+de0)	FX
+de0) 	FX
+de0),	TJ
+de0,	MQ
+de0, 	TJ
 de0,0	EY
 de0-	SK
-de0-0	SK
+de0-0	TJ
 de0.	QM
-de0. 	QM
+de0. 	SK
 de0.,	LR
-de0.0	MQ
-de0.–	e;
-de00	^A
-de00 	WG
-de00)	JT
-de00,	LR
+de0.0	KS
+de0.–	d<
+de00	b>
+de00 	YE
+de00)	FX
+de00,	KS
 de00-	SK
-de00.	i7
-de000	[C
-de00:	FX
+de00.	p0
+de000	b>
+de00:	EY
 de00;	LR
-de0:	DZ
-de0: 	MQ
-de0:0	EY
+de00–	SK
+de0:	EY
+de0: 	LR
+de0:0	FX
 de0;	LR
 de0; 	LR
-de0–	TJ
-de0–0	TJ
-de: e	WG
-de: f	LR
-de: g	MQ
-de: i	GW
-de: k	TJ
-de: m	VH
-de: r	KS
-de: s	TJ
+de0–	WG
+de0–0	WG
+de: 	MQ
+de: 0	MQ
+de: e	YE
+de: f	JT
+de: g	LR
+de: i	KS
+de: k	UI
+de: m	XF
+de: r	IU
+de: s	SK
 de: t	RL
-de: w	RL
-de: z	QM
-de: „	EY
-de:0	EY
-de:00	KS
-de; 	GW
-de; 0	LR
-de; b	JT
-de; d	HV
-de; f	IU
-de; s	YE
-de> 	HV
-de? 	2n
-de@b	SK
-de@be	XF
-de@bo	RL
-de@e	YE
-de@el	YE
-de@h	XF
-de@k	ZD
-de@o	UI
-de@p	MQ
-de@r	YE
-de@s	YE
-dea (	MQ
-dea 0	i7
-dea a	QM
-dea b	@_
-dea e	GW
+de: z	RL
+de: „	FX
+de:0	FX
+de:00	JT
+de; 	IU
+de; 0	KS
+de; b	LR
+de; d	IU
+de; f	HV
+de; s	^A
+de> 	IU
+de? 	,t
+de@b	VH
+de@be	VH
+de@bo	SK
+de@e	WG
+de@el	WG
+de@h	^A
+de@k	TJ
+de@o	VH
+de@p	IU
+de@r	[C
+de@s	ZD
+dea 	RL
+dea 0	d<
+dea b	HV
+dea e	A^
 dea f	ZD
 dea g	KS
-dea i	HV
+dea h	RL
+dea i	MQ
 dea k	^A
-dea l	IU
-dea p	MQ
-dea r	UI
-dea s	RL
+dea l	HV
+dea p	KS
+dea r	XF
+dea s	VH
 dea t	QM
-dea v	C[
-dea w	TJ
-dea z	QM
-deaa	RL
-deaal	[C
-deaar	UI
-deaat	LR
-deab	QM
-deab 	YE
+dea v	HV
+dea w	WG
+dea,	KS
+dea, 	KS
+dea.	SK
+dea. 	SK
+deaa	SK
+deaal	^A
+deaar	WG
+deaat	IU
+deab	TJ
+deab 	]B
 deaba	HV
-deabg	HV
-deabh	KS
-deabi	WG
-deabm	UI
-deabr	RL
-deabs	LR
-deac	RL
-deach	TJ
-deack	LR
+deabe	MQ
+deabg	EY
+deabi	ZD
+deabm	TJ
+deabr	TJ
+deabs	HV
+deac	SK
+deach	SK
+deack	MQ
 dead	MQ
-dead 	GW
+dead 	HV
 deadr	FX
-deadt	QM
-deae	RL
-deaf	SK
-deafe	KS
-deaff	JT
-deafn	UI
-deafü	DZ
-deag)	QM
-deag,	QM
-deag.	SK
-deagd	KS
-deags	RL
+deae	SK
+deaf	MQ
+deafe	FX
+deaff	IU
+deafn	VH
+deafü	JT
+deag 	HV
+deag)	TJ
+deag,	SK
+deag.	TJ
+deagd	LR
+deage	SK
+deags	TJ
 deagt	HV
-deah	LR
-deahi	JT
+deah	KS
+deahi	LR
 deahl	SK
-deahm	JT
-deahn	KS
-deahr	LR
-deaht	TJ
+deahn	LR
+deahr	KS
+deaht	VH
 deail	MQ
-deain	RL
-deak	GW
-deake	JT
-deakt	EY
-deal	TJ
-deal 	SK
-deal,	XF
-deal.	QM
-deald	]B
-deale	LR
-dealf	VH
-deali	TJ
-dealk	LR
-deall	MQ
-dealo	KS
-dealp	TJ
-deals	FX
-dealt	RL
+deain	SK
+deak	KS
+deake	LR
+deakt	IU
+deal 	QM
+deal,	WG
+deal.	SK
+dealb	RL
+deald	_@
+deale	KS
+dealf	]B
+deali	UI
+deall	JT
+dealo	IU
+dealp	RL
+deals	A^
+deam	QM
 deam 	UI
 deame	A^
-deami	MQ
 deamm	JT
 deams	UI
 deamt	TJ
-dean	QM
+dean 	SK
 dean,	RL
-dean.	JT
-deana	QM
+dean.	HV
 deanb	B]
 deand	MQ
-deane	UI
-deanf	TJ
+deanf	RL
 deang	VH
 deanh	DZ
-deani	[C
+deani	_@
 deank	C[
-deanl	RL
-deann	QM
-deanp	SK
-deanr	LR
-deans	KS
-deanw	B]
-deap	YE
-deape	[C
-deapp	A^
-deapr	WG
-dear 	LR
-dear,	IU
-dear.	GW
-deara	c=
-dearb	KS
-dearc	MQ
-deard	IU
-deare	[C
-dearf	VH
-dearg	XF
-deari	]B
-deark	KS
+deanl	QM
+deanp	TJ
+deans	LR
+deanw	?a
+deanz	LR
+deap	VH
+deape	ZD
+deapp	HV
+deapr	VH
+dear	RL
+dear 	KS
+dear,	DZ
+dear.	FX
+deara	f:
+dearb	HV
+deard	HV
+deare	WG
+dearf	TJ
+dearg	[C
+deari	^A
+deark	A^
 dearl	RL
 dearm	QM
-dearr	VH
-dears	@_
-deart	QM
-dearz	>b
-dearü	HV
-deas	MQ
-deas 	FX
-deas,	EY
-deas?	KS
+dearr	TJ
+dears	EY
+deart	RL
+dearu	MQ
+dearz	;e
+dearü	A^
+deas	JT
+deas 	GW
+deas,	C[
+deas.	MQ
+deas?	GW
 dease	QM
-deasm	WG
-deass	VH
-deat	LR
+deasm	]B
+deass	QM
+deast	KS
+deat	JT
 deat 	HV
-deat,	[C
+deat,	TJ
 deat.	JT
-deata	VH
-deatf	C[
-death	KS
-deatm	VH
-deato	WG
+deata	TJ
+deatf	B]
+death	GW
+deati	MQ
+deatm	UI
+deato	QM
 deats	MQ
 deatt	SK
-deatu	]B
+deatu	a?
 deatz	QM
-deatü	TJ
-deau	[C
-deau 	GW
-deau,	IU
-deau-	SK
-deaub	WG
-deauc	UI
-deaud	FX
-deaue	VH
-deauf	QM
-deauh	RL
-deaul	UI
+deau	_@
+deau 	HV
+deau,	KS
+deau-	UI
+deaub	UI
+deauc	VH
+deaud	C[
+deaue	]B
+deaug	LR
+deauh	WG
+deaul	VH
 deaum	WG
-deaun	B]
-deaup	MQ
-deaur	VH
-deaus	XF
+deaun	A^
+deaup	KS
+deaur	TJ
+deaus	UI
 deaut	ZD
-deauw	WG
-deauß	JT
-deav	LR
-deave	GW
-deavo	UI
-deax 	TJ
-deay	RL
+deauw	VH
+deauß	IU
+deave	FX
+deavo	SK
+deax 	RL
+deay	UI
 deaz	QM
-deazu	KS
-deaß	TJ
-deaß 	SK
-deaße	RL
-deb 	IU
+deaß	WG
+deaß 	RL
+deaße	SK
+deb 	JT
 deb 0	YE
-deb a	UI
-deb d	B]
-deb e	EY
-deb f	^A
-deb g	GW
+deb a	WG
+deb d	IU
+deb e	A^
+deb f	VH
+deb g	HV
 deb h	LR
-deb i	QM
-deb m	LR
-deb n	GW
-deb o	KS
+deb m	MQ
+deb n	FX
+deb o	EY
 deb s	KS
 deb u	IU
-deb w	C[
-deb z	a?
-deb |	YE
+deb w	?a
+deb z	SK
+deb |	VH
 deb,	LR
 deb, 	LR
-deb.	C[
-deb. 	DZ
-deba	YE
-debah	a?
-debal	GW
-deban	JT
-debar	MQ
-debat	EY
-debau	_@
-debb	YE
-debd	KS
-debe	TJ
-debe 	IU
-debe,	FX
+deb.	GW
+deb. 	JT
+deba	ZD
+debac	RL
+debah	WG
+debal	B]
+deban	IU
+debar	KS
+debat	C[
+debau	e;
+debb	^A
+debd	IU
+debe 	DZ
+debe,	IU
 debe.	QM
-debea	b>
-debeb	KS
-debed	TJ
-debee	]B
-debeg	VH
-debeh	SK
-debei	TJ
-debek	SK
-debel	SK
-deben	MQ
-deber	IU
+debea	d<
+debeb	JT
+debed	RL
+debee	^A
+debeg	UI
+debeh	UI
+debei	SK
+debek	MQ
+debel	QM
+deben	LR
+deber	HV
 debes	KS
-debet	JT
-debev	WG
-debew	KS
-debez	>b
-debf	UI
-debfr	UI
-debg	HV
-debge	DZ
-debh	MQ
-debh 	RL
-debh,	TJ
-debho	KS
-debia	EY
-debil	?a
-debin	WG
-debio	UI
-debis	]B
-debit	@_
-debk	KS
-debke	KS
-debl	LR
-debla	A^
-deble	EY
-deblo	UI
-debm	RL
-debma	KS
-debn	KS
-debni	KS
-debo	RL
-debod	JT
-debog	QM
-deboo	UI
-debot	GW
-debr	RL
+debet	LR
+debev	RL
+debew	HV
+debez	KS
+debf	RL
+debfr	RL
+debg	EY
+debge	B]
+debh,	XF
+debia	GW
+debie	RL
+debil	A^
+debin	[C
+debio	YE
+debis	ZD
+debit	EY
+debk	IU
+debke	IU
+debl	HV
+debla	@_
+deble	IU
+debli	LR
+deblo	TJ
+debma	GW
+debo	TJ
+debod	IU
+debog	SK
+deboo	YE
+debot	EY
+debr	QM
 debra	KS
-debre	TJ
-debri	TJ
+debre	VH
+debri	UI
 debro	MQ
-debru	HV
-debrü	d<
-debs	UI
-debsc	SK
-debse	GW
-debsf	YE
-debst	WG
-debt	LR
+debru	EY
+debrü	a?
+debs	RL
+debsc	RL
+debse	HV
+debsf	]B
+debst	YE
+debt	JT
 debt 	QM
-debt.	EY
-debu	RL
+debt.	A^
+debu	QM
 debuc	UI
-debud	LR
-debue	XF
-debun	TJ
-debur	GW
-debä	JT
-debän	JT
-debö	QM
-debög	QM
-debü	YE
-debüc	XF
-debür	VH
-dec-	UI
-deca	^A
+debud	HV
+debue	SK
+debun	UI
+debur	HV
+debä	IU
+debän	IU
+debü	WG
+debüc	[C
+debür	TJ
+dec-	SK
+deca	XF
 decar	SK
-dece	SK
-dece 	RL
-dech	SK
-dech 	LR
-dech)	XF
-dech.	QM
-dech:	GW
-dech;	LR
-dechf	LR
-dechg	]B
-dechh	QM
+dece	YE
+dece 	QM
+dech	TJ
+dech 	MQ
+dech)	]B
+dech,	TJ
+dech:	JT
+dech;	C[
+decha	LR
+dechg	b>
+dechh	RL
 dechi	QM
+dechl	RL
 dechm	XF
 dechn	TJ
 decho	SK
 dechp	QM
-dechr	GW
-dechs	^A
-decht	KS
-dechu	QM
-dechw	IU
-dechä	RL
-dechö	A^
-dechü	QM
-deci	TJ
+dechr	JT
+dechs	_@
+decht	MQ
+dechu	SK
+dechw	JT
+dechz	QM
+dechä	VH
+dechö	?a
+dechü	SK
+deci	ZD
+deck	RL
 deck 	SK
-deck,	MQ
-deckb	IU
-deckh	WG
+deck,	JT
+deckb	HV
+decke	QM
+deckh	UI
 decki	QM
-decks	A^
-deckt	WG
-decle	QM
-decm	UI
-decm 	UI
+decks	@_
+deckt	XF
+decl	JT
+decle	MQ
+decm	VH
+decm 	VH
 deco	B]
-deco.	SK
-decom	JT
-decoo	FX
-ded 	TJ
-ded 0	ZD
-ded a	_@
-ded b	JT
-ded d	UI
-ded e	ZD
-ded f	LR
-ded g	TJ
+deco.	UI
+decom	IU
+decoo	B]
+ded 	RL
+ded 0	c=
+ded a	[C
+ded b	IU
+ded d	QM
+ded e	_@
+ded f	RL
+ded g	UI
 ded h	DZ
-ded i	UI
-ded j	_@
-ded k	GW
-ded l	XF
-ded m	UI
-ded n	HV
-ded o	VH
+ded i	QM
+ded j	YE
+ded k	HV
+ded l	YE
+ded m	]B
+ded n	IU
+ded o	YE
 ded p	SK
+ded r	VH
 ded s	JT
-ded t	MQ
-ded u	RL
-ded |	TJ
-ded,	IU
-ded, 	IU
-ded-	EY
-ded. 	XF
-ded.e	RL
-ded@	^A
-deda	LR
-deda 	MQ
-deda.	WG
-dedac	VH
-dedaf	DZ
-dedag	GW
-dedai	SK
-dedal	RL
-dedam	YE
-dedan	C[
-dedas	FX
-dedat	DZ
-dedau	GW
-dedav	UI
-dedaz	MQ
-dedb	WG
-dedd	ZD
-dede 	MQ
+ded u	VH
+ded z	QM
+ded |	XF
+ded,	JT
+ded, 	JT
+ded-	C[
+ded.	SK
+ded. 	YE
+ded.e	TJ
+ded:	QM
+ded: 	QM
+ded@	b>
+deda	KS
+deda 	QM
+deda.	YE
+dedac	WG
+dedaf	JT
+dedag	IU
+dedah	MQ
+dedai	RL
+dedal	TJ
+dedam	UI
+dedan	FX
+dedar	RL
+dedas	EY
+dedat	EY
+dedau	FX
+dedav	SK
+dedb	XF
+dedd	YE
 dede)	KS
-dede,	]B
+dede,	UI
 dede.	DZ
-dede0	[C
-dedea	GW
-dedec	VH
-dedei	WG
-dedel	YE
+dede0	YE
+dedea	JT
+dedec	XF
+dedei	ZD
+dedel	[C
 dedem	LR
-deden	RL
-deder	LR
-dedes	LR
-dedet	XF
-dedeu	GW
-dedez	UI
-dedf	GW
-dedg	HV
-dedge	JT
-dedh	IU
-dedi 	MQ
-dedi,	QM
-dedin	EY
-dedip	UI
-dedir	QM
-dedis	EY
-dedl	MQ
+deden	QM
+deder	MQ
+dedet	UI
+dedeu	B]
+dedez	TJ
+dedf	FX
+dedg	FX
+dedga	QM
+dedge	IU
+dedh	FX
+dedi	LR
+dedi 	IU
+dedi,	TJ
+dedic	RL
+dedin	HV
+dedip	YE
+dedir	UI
+dedis	A^
+dedk	QM
 dedl 	VH
-dedle	MQ
-dedli	9g
-dedm	SK
-dedme	SK
-dedn	DZ
-dedne	FX
-dednr	UI
-dednu	IU
-dedo	UI
-dedo 	UI
-dedo,	QM
-dedo.	RL
+dedli	A^
+dedm	WG
+dedme	WG
+dedn	B]
+dedne	EY
+dednr	WG
+dednu	EY
+dedo	TJ
+dedo 	YE
+dedo,	TJ
+dedo.	XF
 dedok	KS
-dedon	VH
-dedor	MQ
-dedow	KS
-dedr	TJ
-dedr.	SK
+dedon	UI
+dedow	HV
+dedr	SK
+dedr.	VH
 dedre	]B
-dedri	HV
-dedru	B]
-dedrü	YE
+dedri	FX
+dedru	FX
+dedrü	TJ
 deds	LR
 deds 	QM
-dedsa	GW
-dedss	HV
-dedt	QM
-dedu	DZ
+dedsa	A^
+dedsc	TJ
+dedss	C[
+dedt 	QM
+dedu	EY
 dedu 	HV
-dedun	FX
+dedun	GW
 dedv	VH
-dedve	VH
-dedw	TJ
-dedwa	KS
-dedwe	^A
-dedwi	SK
+dedve	SK
+dedw	WG
+dedwa	GW
+dedwe	ZD
+dedwi	RL
 dedy	JT
-dedy 	QM
-dedü	JT
-dedür	JT
-dedı	VH
+dedü	MQ
+dedür	MQ
+dedı	TJ
 dedız	UI
-dee 	JT
-dee (	MQ
+dee 	IU
 dee 0	VH
-dee a	MQ
-dee b	SK
-dee c	HV
-dee e	JT
-dee f	IU
-dee h	UI
-dee i	B]
-dee j	HV
-dee k	HV
-dee l	>b
+dee a	KS
+dee b	QM
+dee c	EY
+dee d	MQ
+dee e	MQ
+dee f	EY
+dee g	MQ
+dee h	ZD
+dee i	FX
+dee j	DZ
+dee k	IU
+dee l	EY
 dee m	KS
-dee o	HV
-dee p	QM
-dee r	QM
-dee s	GW
-dee v	KS
-dee w	QM
-dee z	IU
-dee |	YE
-dee ö	QM
-dee ü	JT
-dee „	GW
-dee!	JT
-dee'	SK
+dee o	JT
+dee r	RL
+dee s	HV
+dee t	MQ
+dee u	RL
+dee w	MQ
+dee z	KS
+dee |	]B
+dee ö	RL
+dee ü	HV
+dee „	EY
+dee!	KS
+dee'	TJ
 dee)	JT
-dee),	LR
-dee,	SK
-dee, 	SK
-dee.	SK
+dee),	JT
+dee,	QM
+dee, 	QM
+dee-	VH
+dee.	QM
 dee. 	TJ
 dee.e	]B
-dee.“	GW
-dee0	[C
-dee00	[C
-dee:	JT
-dee: 	JT
-dee?	@_
-dee? 	@_
-deean	GW
-deear	IU
-deeas	MQ
-deeat	]B
-deeb	KS
-deeba	[C
-deebi	UI
-deebk	KS
-deebn	DZ
-deebo	@_
+dee.“	IU
+dee0	YE
+dee00	YE
+dee:	KS
+dee: 	KS
+dee?	A^
+dee? 	A^
+deea	MQ
+deean	FX
+deear	FX
+deeas	LR
+deeat	^A
+deeb	HV
+deeba	XF
+deebi	TJ
+deebk	IU
+deebn	IU
+deebo	B]
 deebr	VH
-deebs	VH
-deebu	EY
-deec	UI
-deech	UI
-deeck	TJ
-deed	SK
-deed 	RL
-deed@	SK
-deeda	YE
+deebs	UI
+deebu	LR
+deec	TJ
+deech	RL
+deeck	ZD
+deed	RL
+deed@	XF
+deeda	[C
 deede	MQ
-deedg	SK
-deeds	MQ
-deee	SK
-deee 	]B
-deeeh	EY
-deeep	RL
+deedg	[C
+deeds	LR
+deedt	LR
+deee	VH
+deee 	_@
+deeeh	>b
+deeep	MQ
 deeer	WG
-deef 	XF
-deefa	VH
-deeff	MQ
-deefl	XF
-deefr	JT
-deefä	EY
-deefü	KS
-deeg	RL
-deeg 	]B
-deeg,	IU
-deeg.	EY
-deega	MQ
-deege	TJ
+deeet	XF
+deef 	WG
+deefa	_@
+deefe	RL
+deeff	LR
+deefl	^A
+deefr	GW
+deefä	B]
+deefü	MQ
+deeg	XF
+deeg 	a?
+deeg,	FX
+deeg.	GW
+deega	LR
+deege	VH
+deegg	QM
 deegl	LR
-deego	SK
-deegr	^A
-deegt	LR
-deegu	QM
-deeh	UI
-deeha	XF
-deehe	HV
-deehl	TJ
-deehm	XF
-deehr	TJ
-deeht	KS
-deehö	RL
-deei 	_@
-deei,	TJ
-deei-	ZD
-deei.	TJ
-deei@	WG
-deeib	C[
-deeic	JT
-deeid	RL
-deeie	GW
-deeif	ZD
-deeig	YE
-deeih	ZD
-deeik	QM
-deeil	UI
-deein	MQ
-deeit	TJ
-deeiw	UI
-deeiz	GW
+deego	WG
+deegr	YE
+deeh	SK
+deeha	[C
+deehe	KS
+deehl	RL
+deehm	]B
+deehr	VH
+deeht	MQ
+deei 	^A
+deei,	ZD
+deei-	^A
+deei.	RL
+deei@	UI
+deeib	HV
+deeic	KS
+deeid	TJ
+deeie	FX
+deeif	UI
+deeig	WG
+deeih	]B
+deeik	SK
+deeil	TJ
+deeim	MQ
+deein	IU
+deeit	SK
+deeiw	YE
+deeiz	B]
 deeiß	KS
-deek	SK
+deek	ZD
 deek 	QM
-deekl	KS
-deel	SK
+deeka	MQ
+deekl	HV
+deeko	HV
+deel	RL
 deel 	IU
-deel,	QM
-deel.	RL
-deela	IU
-deelb	RL
-deelc	FX
-deele	UI
+deel.	SK
+deela	FX
+deelb	MQ
+deelc	GW
+deele	SK
 deelf	JT
-deelg	JT
-deeli	b>
-deell	IU
-deelm	VH
-deeln	QM
-deelt	SK
-deelw	TJ
-deelö	[C
-deem	RL
-deem 	MQ
-deemb	SK
-deeme	WG
-deemi	XF
-deemü	GW
+deelg	EY
+deeli	f:
+deell	KS
+deelm	ZD
+deeln	RL
+deels	TJ
+deelt	RL
+deelw	SK
+deelö	YE
+deem 	KS
+deemb	XF
+deemd	QM
+deeme	YE
+deemi	SK
+deemü	B]
+deen	MQ
 deen!	JT
-deen)	QM
-deen-	WG
-deen.	LR
-deen:	TJ
-deen;	LR
-deen?	C[
-deen@	]B
-deena	HV
-deenb	WG
+deen)	TJ
+deen-	_@
+deen.	JT
+deen:	UI
+deen;	KS
+deen?	B]
+deen@	c=
+deena	JT
+deenb	]B
 deend	IU
-deene	RL
-deenf	UI
-deeng	QM
-deenh	QM
-deeni	GW
-deenk	[C
-deenl	VH
-deenm	UI
-deenn	IU
-deeno	JT
-deenr	XF
-deens	^A
-deent	IU
-deenw	YE
-deenz	RL
-deen“	TJ
-deeo	RL
-deeon	TJ
+deene	TJ
+deenf	QM
+deeng	TJ
+deenh	RL
+deeni	HV
+deenk	_@
+deenl	WG
+deenm	QM
+deenn	GW
+deeno	MQ
+deenp	QM
+deenr	a?
+deens	b>
+deent	KS
+deenw	ZD
+deen“	SK
+deeon	RL
 deeor	JT
 deep	RL
-deepa	SK
-deepe	TJ
-deepl	KS
+deepa	TJ
+deepe	YE
+deepl	JT
 deepp	VH
+deepr	MQ
+deept	RL
 deer	QM
-deer 	QM
-deer)	KS
-deer-	RL
-deer.	EY
-deer:	KS
-deera	VH
-deerb	TJ
-deerd	LR
-deere	^A
-deerh	EY
-deerk	SK
-deerl	@_
+deer 	SK
+deer)	LR
+deer,	LR
+deer-	QM
+deer.	FX
+deer:	IU
+deera	RL
+deerb	WG
+deere	d<
+deerf	LR
+deerg	KS
+deerh	GW
+deeri	QM
+deerk	XF
+deerl	C[
 deerm	QM
-deern	FX
-deero	[C
-deerp	UI
-deerr	@_
-deers	JT
+deern	DZ
+deero	ZD
+deerp	XF
+deerr	B]
+deers	EY
 deeru	WG
-deerw	XF
-deerz	MQ
-deerä	UI
-deerö	HV
-deer“	HV
-dees	LR
+deerv	LR
+deerw	VH
+deerä	VH
+deerö	IU
+deer“	EY
+dees	JT
+dees 	MQ
 dees,	TJ
 dees.	IU
-deesa	=c
-deesc	SK
-deese	UI
-deesh	LR
-deesi	RL
-deesk	KS
-deesp	JT
-deess	JT
-deest	IU
-deesu	MQ
+deesa	DZ
+deesc	RL
+deese	WG
+deesh	IU
+deesk	LR
+deesp	LR
+deess	KS
+deest	JT
+deesu	SK
 deet	LR
-deet 	TJ
-deet.	JT
-deeta	VH
-deetb	WG
-deete	QM
-deeto	LR
-deetr	LR
-deets	KS
-deett	KS
-deetw	IU
-deetz	FX
-deeu	JT
-deeub	WG
-deeue	HV
-deeug	SK
+deet 	SK
+deet,	RL
+deet.	GW
+deeta	UI
+deetb	SK
+deete	MQ
+deetr	KS
+deets	JT
+deett	LR
+deetz	EY
+deeu	IU
+deeu 	IU
+deeub	SK
+deeue	B]
+deeug	TJ
 deeun	WG
-deeut	LR
-deeuz	MQ
-deev	IU
-deevo	WG
-deew	MQ
-deewi	IU
-deex	QM
+deeut	MQ
+deev	MQ
+deevo	RL
+deew	JT
+deew 	JT
+deewi	HV
+deex	RL
 deexa	RL
-deexp	QM
+deexp	UI
 deez	[C
 deeza	QM
 deeze	_@
 deezi	EY
-deeß	YE
-deeße	XF
-deeö	XF
-deeöf	XF
-dee“	IU
+deeß	WG
+deeße	VH
+deeö	^A
+deeöf	^A
+dee“	HV
 dee“ 	IU
 def 	IU
-def (	GW
-def 0	IU
-def a	SK
+def (	KS
+def 0	JT
+def a	QM
 def d	A^
-def e	LR
 def g	TJ
-def h	SK
-def i	DZ
-def k	GW
-def l	^A
-def m	RL
-def n	TJ
-def r	EY
-def s	MQ
-def t	WG
-def u	YE
-def v	MQ
-def z	TJ
-def)	KS
-def-	]B
-def- 	TJ
-defah	JT
-defal	LR
-defam	MQ
-defan	VH
-defar	B]
-defas	VH
-defax	TJ
-defe	SK
-defe 	YE
-defeb	RL
-defed	MQ
-defeh	FX
+def h	TJ
+def i	B]
+def k	HV
+def l	[C
+def n	SK
+def r	C[
+def t	[C
+def u	RL
+def v	JT
+def w	RL
+def z	XF
+def)	JT
+def,	SK
+def, 	SK
+def-	b>
+def- 	RL
+def.	SK
+def. 	SK
+defah	MQ
+defam	RL
+defan	XF
+defar	?a
+defas	TJ
+defax	RL
+defe 	]B
+defeb	VH
+defeh	JT
 defei	KS
-defel	KS
-defen	LR
-defes	IU
-defeu	UI
-deff	KS
-deff 	IU
-deff,	XF
-deffe	GW
-defge	]B
-defi	<d
-defia	FX
-defik	LR
-defil	LR
-defin	IU
+defen	KS
+defer	TJ
+defes	GW
+defeu	[C
+deff	HV
+deff 	HV
+deff,	[C
+deffe	EY
+defg	LR
+defge	RL
+defh	QM
+defi	B]
+defia	IU
+defik	JT
+defil	MQ
+defin	KS
 defk	JT
-defl	d<
-defle	VH
-defli	YE
-deflü	QM
-defma	VH
-defn 	SK
-defne	WG
-defnu	DZ
-defo	JT
-defo@	SK
-defol	FX
+defl	f:
+defle	XF
+defli	ZD
+defm	LR
+defma	RL
+defna	LR
+defne	ZD
+defnu	GW
+defo	HV
+defo@	VH
+defol	A^
 defon	QM
-defor	KS
-defot	MQ
+defor	HV
+defot	KS
 defp	MQ
-defr 	RL
+defr	IU
+defr 	XF
 defr.	MQ
-defra	DZ
-defre	YE
+defra	EY
+defre	TJ
 defro	WG
-defru	LR
-defrü	LR
-defs	]B
-defst	WG
-deft 	RL
-deft,	LR
-deft.	UI
+defrü	@_
+defs	d<
+defsc	QM
+defst	YE
+deft	KS
+deft 	QM
+deft,	KS
+deft.	WG
 defte	FX
-deftl	JT
-deftr	LR
-defts	RL
-defu	MQ
-defw	UI
-defwa	UI
-defz	QM
-defzi	QM
-defä	MQ
-defäh	HV
-defäl	JT
+deftl	LR
+deftr	JT
+defts	QM
+defu	LR
+defun	RL
+defw	YE
+defwa	YE
+defz	RL
+defzi	RL
+defäh	FX
+defäl	DZ
 defän	VH
-defär	a?
-defö	IU
-deför	IU
+defär	XF
+defö	KS
+deför	KS
 defü	MQ
 defüh	RL
-defül	B]
-deg 	VH
-deg &	DZ
-deg (	TJ
-deg 0	RL
+defül	FX
+defür	MQ
+deg 	TJ
+deg &	EY
+deg (	XF
+deg 0	WG
+deg a	MQ
 deg b	LR
-deg e	MQ
-deg g	FX
-deg h	FX
-deg i	LR
-deg j	RL
-deg k	VH
+deg d	KS
+deg e	QM
+deg f	MQ
+deg g	C[
+deg h	HV
+deg i	MQ
+deg j	UI
+deg k	TJ
 deg m	JT
-deg o	HV
+deg o	GW
 deg p	ZD
-deg r	UI
+deg r	ZD
 deg s	UI
-deg t	GW
-deg u	TJ
-deg w	TJ
-deg |	MQ
-deg „	WG
-deg) 	QM
-deg,	KS
-deg, 	KS
-deg-	RL
-deg.	SK
-deg. 	SK
-deg@	TJ
-dega	LR
-degab	FX
-degal	C[
-degan	RL
-degar	TJ
+deg t	HV
+deg u	ZD
+deg |	KS
+deg „	MQ
+deg)	LR
+deg) 	TJ
+deg-	YE
+deg.	TJ
+deg. 	TJ
+deg@	WG
+dega	HV
+degab	>b
+degal	FX
+degar	[C
 degas	QM
-degb	RL
-degbr	TJ
-degd	KS
+degb	SK
+degbr	ZD
+degd	LR
 dege	RL
-dege 	SK
-dege,	SK
-dege.	@_
-degea	VH
-degeb	JT
-degee	EY
-degef	RL
-degeg	XF
-degel	JT
+dege 	VH
+dege,	UI
+dege.	A^
+degea	UI
+degee	>b
+degef	SK
+degeg	WG
+degek	RL
+degel	HV
 degem	YE
-degen	WG
+degen	XF
 degeo	JT
-deger	QM
+degep	LR
 deges	JT
-deget	LR
-degew	UI
-degez	WG
-degeö	XF
+deget	IU
+degew	WG
+degez	a?
+degeö	^A
 degg	KS
-degg,	TJ
-degh	SK
-degi	QM
-degib	XF
+degg,	VH
+degh	TJ
+degi	UI
+degib	ZD
 degie	RL
-degin	FX
-degit	MQ
-degl	VH
-degla	FX
-degle	SK
-deglo	TJ
-deglä	XF
-degmb	YE
+degin	GW
+degk	QM
+degke	QM
+degl	[C
+degla	HV
+degle	RL
+degli	UI
+deglo	RL
+deglä	WG
+degm	QM
+degmb	RL
+degn	MQ
+dego	SK
 dego 	DZ
-degol	SK
+degol	RL
 degor	WG
-degos	[C
-degr	JT
-degra	KS
-degre	MQ
-degri	A^
-degru	LR
-degrü	IU
-degs	QM
-degs,	KS
-degs.	YE
-degsa	SK
-degse	RL
-degsp	HV
-degst	HV
-degsz	DZ
-degt	KS
-degt,	GW
-degt:	GW
-degu	?a
-degun	C[
-degut	EY
-degä	>b
-degäs	EY
-degü	SK
-degül	TJ
-deh 	LR
-deh (	TJ
-deh 0	VH
-deh b	QM
-deh d	LR
-deh e	DZ
-deh g	KS
-deh i	KS
-deh j	HV
-deh k	RL
-deh l	TJ
-deh m	JT
-deh n	JT
-deh o	HV
-deh p	QM
-deh r	FX
+degos	VH
+degr	IU
+degra	FX
+degri	GW
+degru	MQ
+degrö	QM
+degrü	GW
+degs 	LR
+degs,	LR
+degs.	VH
+degsa	WG
+degse	SK
+degsp	JT
+degst	GW
+degsz	GW
+degt	MQ
+degt,	JT
+degt.	MQ
+degt:	DZ
+degu	A^
+degun	EY
+degut	C[
+degä	DZ
+degäs	LR
+deh 	MQ
+deh (	WG
+deh 0	XF
+deh e	GW
+deh f	QM
+deh g	MQ
+deh h	MQ
+deh i	MQ
+deh j	EY
+deh k	SK
+deh l	RL
+deh m	LR
+deh n	KS
+deh o	FX
+deh p	RL
+deh r	C[
 deh s	MQ
-deh t	IU
-deh v	RL
-deh |	KS
-deh ü	DZ
-deh)	XF
+deh t	HV
+deh v	VH
+deh z	JT
+deh |	C[
+deh ü	EY
+deh)	]B
 deh) 	XF
-deh,	QM
-deh, 	QM
-deh-	KS
-deh. 	QM
-deh.e	ZD
-deh:	GW
-deh: 	GW
-deh;	LR
-deha	XF
-dehaa	VH
+deh,	SK
+deh, 	SK
+deh-	JT
+deh.e	TJ
+deh:	JT
+deh: 	JT
+deh;	C[
+deha	VH
+dehaa	XF
 dehab	YE
-dehad	KS
-dehaf	TJ
-dehal	UI
-dehan	UI
+dehad	@_
+dehal	QM
+dehan	SK
 dehar	TJ
-dehat	IU
+dehat	HV
 dehau	YE
-dehba	>b
-dehbo	LR
-dehe	KS
-dehe 	LR
-dehee	YE
-dehef	FX
-dehei	VH
+dehba	A^
+dehbo	IU
+dehe	IU
+dehe.	JT
+dehee	]B
+dehef	C[
+dehei	WG
 dehel	LR
-dehem	FX
+dehem	MQ
 dehen	EY
-deher	HV
-dehes	SK
+deher	JT
 deheu	TJ
-dehf	LR
-dehfa	SK
-dehfo	FX
-dehg	]B
-dehga	d<
-dehh	QM
+dehfa	XF
+dehfo	EY
+dehg	b>
+dehga	]B
+dehh	RL
 dehhe	HV
-dehi	RL
-dehic	RL
-dehie	IU
-dehil	MQ
+dehi	TJ
+dehic	JT
+dehie	C[
+dehil	KS
 dehin	VH
-dehiv	MQ
-dehj	IU
-dehja	IU
-dehl	WG
-dehl 	UI
-dehl.	MQ
-dehla	KS
+dehj	B]
+dehja	B]
+dehl	YE
+dehl 	VH
+dehl.	KS
+dehla	IU
 dehle	^A
-dehlo	SK
-dehls	VH
-dehlt	KS
+dehlo	VH
+dehls	YE
+dehlt	FX
 dehlu	JT
 dehlä	MQ
-dehm	YE
-dehm 	IU
+dehm	ZD
 dehm,	UI
-dehme	RL
-dehmi	[C
-dehn	SK
-dehn 	QM
-dehn,	GW
-dehn.	QM
-dehna	JT
-dehnd	YE
-dehne	VH
-dehni	SK
-dehnu	KS
+dehme	QM
+dehmi	a?
+dehn	UI
+dehn 	UI
+dehn,	HV
+dehna	HV
+dehnd	^A
+dehne	WG
+dehni	TJ
+dehnu	MQ
 deho	TJ
-dehoc	SK
-dehof	LR
-dehol	ZD
-dehom	JT
+dehoc	RL
+dehol	XF
+dehom	GW
 dehon	TJ
-dehop	B]
-dehor	ZD
-dehos	EY
+dehop	DZ
+dehor	]B
+dehos	FX
 dehp	QM
-dehpl	VH
-dehr	LR
-dehr 	KS
-dehr,	QM
-dehr.	ZD
-dehr?	EY
+dehpl	ZD
+dehr	KS
+dehr 	IU
+dehr.	UI
+dehr?	C[
 dehra	ZD
-dehrb	TJ
-dehre	KS
+dehrb	VH
+dehre	HV
 dehrg	HV
 dehri	MQ
-dehrj	TJ
-dehrl	RL
-dehrs	GW
-dehrt	EY
+dehrj	UI
+dehrs	HV
+dehrt	LR
 dehru	RL
 dehs	YE
-dehs 	XF
-dehse	RL
-dehst	TJ
-deht	LR
-deht,	EY
-deht.	MQ
-deht?	IU
-dehtb	JT
-dehte	JT
-dehti	EY
-dehtu	DZ
-dehtz	XF
-dehu	VH
-dehul	JT
-dehun	YE
-dehur	MQ
-dehus	XF
+dehs 	YE
+dehse	SK
+dehst	UI
+deht	MQ
+deht,	HV
+deht.	LR
+deht?	DZ
+dehtb	KS
+dehte	LR
+dehti	GW
+dehtu	GW
+dehtz	[C
+dehu	ZD
+dehul	MQ
+dehun	a?
+dehur	UI
+dehus	WG
 dehut	FX
-dehw	IU
-dehwa	EY
-dehwi	LR
-dehäd	JT
-dehäf	RL
-dehäl	_@
+dehw	JT
+dehwa	A^
+dehwe	TJ
+dehwi	JT
+dehz	QM
+dehze	QM
+dehä	SK
+dehäd	C[
+dehäf	UI
+dehäl	^A
 dehän	LR
-dehät	FX
-dehäu	GW
-dehö	HV
-dehöf	TJ
-dehön	A^
-dehör	JT
-dehü	MQ
-dehüb	DZ
-dehür	TJ
-dehüs	HV
-dei 	[C
-dei (	SK
-dei 0	FX
-dei a	UI
-dei d	MQ
-dei e	TJ
-dei f	UI
-dei g	TJ
-dei h	[C
-dei l	TJ
-dei m	QM
-dei o	TJ
-dei s	UI
-dei t	DZ
-dei u	]B
-dei w	RL
-dei z	RL
-dei-	^A
-dei.	RL
-dei. 	RL
-dei;	VH
-dei; 	VH
-dei@	XF
+dehät	EY
+dehäu	FX
+dehö	GW
+dehöc	QM
+dehöf	WG
+dehön	?a
+dehör	KS
+dehüb	C[
+dehür	VH
+dehüs	DZ
+dei 	XF
+dei (	UI
+dei 0	KS
+dei a	f:
+dei d	IU
+dei e	WG
+dei f	VH
+dei g	XF
+dei h	YE
+dei l	SK
+dei o	RL
+dei s	TJ
+dei t	IU
+dei u	a?
+dei w	TJ
+dei z	SK
+dei-	XF
+dei.	LR
+dei. 	LR
+dei;	c=
+dei; 	c=
+dei@	WG
 deia	GW
 deial	MQ
-deian	WG
-deiat	FX
+deian	YE
+deiat	DZ
 deib	QM
-deib 	FX
-deic	IU
-deich	KS
-deick	MQ
-deid	RL
-deid 	VH
-deide	UI
-deidn	UI
-deidu	KS
-deie	MQ
-deie 	FX
+deib 	C[
+deibt	MQ
+deic	GW
+deice	QM
+deich	IU
+deid	SK
+deid 	SK
+deide	[C
+deidn	WG
+deidu	JT
+deie 	HV
 deie,	HV
 deie?	C[
-deieb	QM
-deied	QM
 deief	LR
-deieg	IU
-deiel	FX
-deiem	YE
+deieg	EY
+deiel	GW
+deiem	UI
 deien	_@
-deier	_@
-deies	WG
-deiet	LR
-deieß	YE
-deif	MQ
-deif 	JT
-deife	]B
-deiff	LR
-deift	B]
+deier	[C
+deies	]B
+deiet	QM
+deieß	WG
+deif	SK
+deif 	LR
+deife	WG
+deiff	MQ
+deift	@_
 deig	VH
-deig 	[C
-deig,	JT
-deig.	XF
-deige	LR
-deigi	QM
+deig 	ZD
+deig,	GW
+deig.	[C
+deige	JT
+deigi	SK
 deign	LR
-deigs	IU
-deigt	SK
-deigu	C[
-deih	QM
-deihe	[C
-deihr	:f
-deihu	VH
-deik	WG
+deigs	KS
+deigt	RL
+deigu	FX
+deihe	YE
+deihn	QM
+deihr	C[
+deihu	^A
+deik	ZD
 deik 	UI
-deik,	ZD
-deika	MQ
-deike	RL
-deil	JT
-deil?	EY
-deila	LR
+deik,	WG
+deika	KS
+deike	UI
+deil	IU
+deil 	TJ
+deil?	DZ
+deila	KS
 deilb	KS
-deild	A^
-deile	a?
-deili	LR
-deill	KS
-deilo	RL
-deilt	HV
+deilc	TJ
+deild	@_
+deile	^A
+deill	MQ
+deilm	QM
+deilo	QM
+deils	JT
+deilt	EY
 deilv	MQ
-deim	SK
-deim 	SK
-deimk	VH
-deimm	IU
-deimp	KS
-dein	MQ
-dein 	LR
+deim	RL
+deim 	UI
+deimk	WG
+deimm	GW
+deimp	HV
+dein 	HV
 dein)	KS
-dein,	IU
-deina	WG
-deinb	WG
-deind	SK
-deine	KS
-deinf	GW
-deing	WG
-deinh	UI
-deini	RL
-deink	YE
-deinl	GW
-deinm	EY
-deino	IU
-deins	SK
-deint	LR
-deinu	MQ
-deinv	DZ
+dein.	QM
+deina	YE
+deind	VH
+deine	HV
+deinf	HV
+deing	SK
+deinh	SK
+deink	[C
+deinl	DZ
+deinm	@_
+deino	KS
+deins	WG
+deint	IU
+deinu	LR
+deinv	HV
 deinw	_@
-deinz	SK
-deio	RL
-deion	KS
-deios	UI
-deipl	UI
+deinz	RL
+deio	UI
+deios	WG
+deip	JT
+deipl	YE
 deipp	B]
-deir	YE
-deir 	XF
-deir,	XF
-deir.	c=
-deira	JT
+deir	[C
+deir 	WG
+deir,	YE
+deir.	ZD
+deira	@_
 deirb	MQ
-deird	QM
-deire	SK
-deirg	B]
-deirk	MQ
-deirn	UI
+deire	RL
+deirg	;e
+deirm	IU
+deirn	YE
 deirt	SK
 deis	UI
-deis 	YE
-deis,	QM
+deis 	VH
+deis,	XF
 deisc	FX
-deise	FX
-deisi	ZD
-deisl	B]
+deise	HV
+deisi	VH
+deisl	HV
 deiso	RL
-deisp	MQ
-deiss	IU
-deist	UI
-deit 	IU
-deit.	ZD
-deita	XF
-deitb	QM
-deite	@_
-deitg	TJ
-deith	UI
-deitm	SK
-deitr	LR
-deits	HV
-deitz	RL
+deisp	KS
+deiss	JT
+deist	TJ
+deit 	FX
+deit.	[C
+deita	YE
+deitb	SK
+deite	B]
+deitg	VH
+deith	RL
+deitm	RL
+deitr	MQ
+deits	DZ
+deitt	LR
+deitz	ZD
 deitä	TJ
-deiu	IU
-deiv	HV
-deiv 	IU
-deiva	EY
-deive	TJ
-deiw	UI
-deiwe	^A
-deiwi	QM
-deix	LR
-deix 	GW
-deix,	WG
-deiz	HV
+deiu	JT
+deiv	JT
+deiv 	HV
+deiva	B]
+deive	UI
+deiw	YE
+deiwe	ZD
+deiwi	UI
+deix 	DZ
+deix,	ZD
+deiz	FX
 deize	GW
-deizi	UI
-deizu	HV
+deizi	VH
+deizu	B]
 deiß	KS
-deiß 	EY
-deiß,	GW
-deiß.	FX
+deiß 	FX
+deiß,	FX
+deiß.	A^
 deiße	QM
 deißi	TJ
-deißt	TJ
-dei–	SK
-deja	HV
-deja 	DZ
-deja,	FX
+deißt	UI
+dei–	YE
+deja	KS
+deja 	?a
+deja,	C[
 dejac	LR
-dejah	RL
+dejah	SK
+dejan	MQ
 deje	SK
-dejed	VH
-dejen	WG
-dejes	JT
-dejet	IU
-dejew	WG
-dejun	IU
-dejä	QM
-dejän	QM
-dejö	VH
-dejör	VH
-dek 	RL
-dek (	SK
-dek a	LR
-dek b	VH
-dek d	QM
-dek f	JT
-dek g	LR
-dek h	IU
-dek i	SK
+dejed	[C
+dejen	ZD
+dejet	C[
+dejew	]B
+dejo	QM
+deju	JT
+dejug	SK
+dejun	C[
+dejä	SK
+dejän	RL
+dejö	YE
+dejör	YE
+dek 	TJ
+dek (	XF
+dek b	SK
+dek f	HV
+dek h	JT
+dek i	VH
 dek u	RL
-dek w	DZ
-dek-	WG
-dek.e	]B
-dekac	ZD
-dekal	KS
-dekam	FX
-dekan	SK
-dekap	VH
-dekas	FX
-dekat	TJ
-dekau	]B
-dekb	HV
-deke 	QM
-dekeg	[C
-dekeh	QM
-dekei	A^
-deken	TJ
-dekg	VH
-dekh	QM
-dekho	RL
-deki	WG
-dekil	RL
+dek w	B]
+dek-	TJ
+dek.	MQ
+dek. 	MQ
+dek.e	a?
+deka	SK
+dekac	UI
+dekam	DZ
+dekap	ZD
+dekar	QM
+dekas	DZ
+dekau	YE
+dekb	FX
+deke	JT
+dekeg	^A
+dekeh	UI
+dekei	B]
+dekel	MQ
+deken	RL
+deket	QM
+dekg	UI
+dekh	RL
+dekho	UI
+deki	TJ
+dekie	RL
+dekil	QM
 dekin	TJ
-dekio	UI
-dekis	HV
-dekl	JT
+dekio	WG
+dekis	IU
+dekl	KS
 dekl.	ZD
-dekla	B]
-dekle	YE
-deklä	;e
-dekn	SK
-dekno	HV
-deko	UI
-dekol	B]
+dekla	GW
+dekle	WG
+dekli	LR
+deklä	>b
+dekn	RL
+dekno	IU
+deko	SK
+dekol	@_
 dekom	VH
-dekon	TJ
-dekor	TJ
-dekos	RL
-dekr	SK
-dekra	MQ
-deks	SK
-deks,	LR
-dekst	UI
+dekon	QM
+dekor	QM
+dekos	SK
+dekr	WG
+dekre	RL
+deks	TJ
+deks,	MQ
+dekst	XF
 dekt	QM
 dekt 	QM
-dekt.	HV
-dekta	XF
+dekt,	RL
+dekt.	GW
+dekta	UI
 dekte	FX
-dekti	VH
-deku	<d
-dekuh	C[
-dekun	@_
-dekur	IU
-dekw	UI
-dekw 	UI
-dekä	MQ
-dekö	JT
-dekön	LR
-dekü	MQ
-deküc	HV
-dekün	B]
-dekür	MQ
+dekti	XF
+dektr	FX
+deku	>b
+dekuh	EY
+dekum	JT
+dekun	EY
+dekur	KS
+dekw	TJ
+dekw 	TJ
+dekä	LR
+dekäs	MQ
+dekö	IU
+dekön	JT
+dekü	JT
+deküc	JT
+dekün	FX
+dekür	JT
 del 	FX
 del 0	UI
-del a	QM
-del b	UI
-del d	MQ
-del e	QM
-del g	EY
-del h	HV
-del i	IU
-del j	HV
-del m	GW
-del p	DZ
-del r	C[
-del t	MQ
-del u	KS
-del v	B]
-del w	QM
+del a	RL
+del b	WG
+del d	JT
+del e	RL
+del f	TJ
+del g	JT
+del h	?a
+del i	HV
+del j	DZ
+del k	QM
+del m	@_
+del n	SK
+del p	@_
+del r	FX
+del s	KS
+del u	MQ
+del v	<d
 del z	QM
 del |	WG
-del)	TJ
-del,	VH
-del, 	VH
-del-	ZD
-del.	TJ
+del,	SK
+del, 	SK
+del-	SK
+del.	SK
 del. 	RL
-del.e	]B
-del?	EY
-del? 	EY
-dela	LR
-delac	IU
-delad	RL
-delaf	GW
-delag	QM
+del.e	YE
+del?	DZ
+del? 	DZ
+dela	KS
+dela 	RL
+delac	KS
+delad	TJ
+delaf	EY
 delam	IU
-delan	_@
+delan	a?
 delar	;e
-delat	KS
-delau	FX
+delas	HV
+delat	MQ
+delau	EY
+delb	KS
 delb 	MQ
-delba	RL
-delbe	FX
-delbr	]B
-delbs	SK
-delc	MQ
-delch	LR
-deld	HV
-deld 	MQ
-deld,	LR
-deld.	JT
-delde	>b
-deldi	HV
-deldr	FX
+delba	SK
+delbe	EY
+delbr	_@
+delbs	TJ
+delch	MQ
+deld	JT
+deld,	MQ
+deld.	KS
+delde	C[
+deldi	KS
+deldr	HV
 deldı	UI
-dele	TJ
-dele 	XF
-dele,	YE
-dele.	^A
+dele	WG
+dele 	WG
+dele,	WG
+dele.	[C
 delea	GW
-delec	FX
-deled	LR
-delee	MQ
-delef	RL
-deleg	RL
+delec	IU
+deled	KS
+delee	QM
+delef	UI
 deleh	KS
 delei	VH
+delek	FX
 delen	UI
-deler	VH
-deles	KS
-delet	IU
-deleu	SK
+delep	QM
+deler	[C
+delet	GW
+deleu	RL
 delf	JT
-delfe	C[
-delft	WG
-delg	HV
-delg 	FX
-delge	MQ
-delgr	JT
-delgt	LR
-deli 	UI
-deli,	TJ
-delic	MQ
-delie	SK
-delig	XF
-delil	IU
+delf 	MQ
+delfe	GW
+delft	YE
+delg	FX
+delg 	IU
+delge	JT
+delgr	EY
+delgt	DZ
+delh	SK
+deli 	TJ
+deli,	VH
+delic	HV
+delie	TJ
+delig	WG
+delil	B]
 delin	KS
-delis	IU
+delis	GW
 delit	LR
-delk	YE
-delk 	IU
-delke	UI
-delko	XF
+delk	UI
+delk 	KS
+delke	]B
+delko	YE
 dell	KS
-dell 	@_
-dell,	QM
-dell.	FX
+dell 	=c
+dell.	JT
 dellb	LR
-delle	MQ
-delli	LR
-dellk	XF
-dellm	]B
-dello	KS
-dellt	C[
-dellu	RL
-dellw	HV
-delm	RL
-delm,	MQ
-delmt	VH
-deln 	WG
-deln,	VH
-delni	LR
+delli	QM
+dellk	YE
+dellm	YE
+dello	MQ
+dells	QM
+dellt	GW
+dellw	FX
+delm	SK
+delmt	ZD
+deln	RL
+deln 	YE
+deln,	WG
+delni	KS
 delo	WG
-delo 	JT
-deloa	IU
-deloc	SK
-deloh	IU
-delom	UI
-delos	WG
-deloß	UI
-delp	SK
-delpf	]B
-delr	_@
-delri	YE
-dels	KS
-dels 	HV
-delsc	XF
-delse	VH
-delso	LR
+delo 	MQ
+deloa	JT
+deloc	QM
+delog	LR
+deloh	GW
+delom	^A
+delor	SK
+delos	]B
+deloß	TJ
+delp	UI
+delpf	[C
+delr	e;
+delri	^A
+dels	LR
+dels 	C[
+delsc	^A
+delse	TJ
+delso	MQ
 delt	UI
-delt,	VH
-delt.	HV
-delte	LR
-delti	VH
-deltu	TJ
-delue	RL
-deluf	RL
-delus	TJ
+delt 	SK
+delt,	XF
+delt.	JT
+delte	JT
+delti	SK
+delue	VH
+deluf	QM
+delun	SK
+delus	QM
 delve	MQ
-delwa	JT
-dely	UI
-delz	_@
-delz 	a?
-delz,	MQ
-delä	MQ
-deläd	SK
-delän	JT
-delär	A^
-deläs	YE
-delät	HV
-deläu	XF
-delö	VH
-delöf	[C
-delös	WG
-delüc	JT
-delüg	IU
-dem 	LR
-dem (	HV
-dem 0	XF
-dem a	?a
-dem b	GW
-dem d	QM
-dem e	JT
+delw	LR
+delwa	GW
+dely	RL
+delz	]B
+delz 	d<
+delä	IU
+deläd	TJ
+delän	LR
+delär	>b
+deläs	]B
+delät	JT
+deläu	WG
+delö	TJ
+delöf	YE
+delös	UI
+delü	KS
+delüc	IU
+delüg	KS
+del“	MQ
+dem 	KS
+dem (	GW
+dem 0	UI
+dem a	A^
+dem b	HV
+dem d	UI
 dem f	ZD
-dem g	KS
+dem g	MQ
 dem h	FX
 dem i	KS
-dem j	VH
-dem l	UI
-dem m	JT
-dem n	>b
-dem o	WG
-dem p	UI
-dem r	UI
-dem t	HV
-dem u	IU
-dem v	MQ
+dem j	[C
+dem k	RL
+dem l	TJ
+dem m	KS
+dem n	=c
+dem o	ZD
+dem p	TJ
+dem r	SK
+dem t	GW
+dem u	GW
+dem v	JT
 dem w	MQ
-dem z	B]
-dem |	YE
-dem „	UI
-dem,	KS
-dem, 	KS
-dem.	HV
-dem. 	HV
+dem z	EY
+dem |	^A
+dem „	MQ
+dem,	MQ
+dem, 	MQ
+dem-	QM
+dem.	JT
+dem. 	JT
 dema	SK
-dema 	TJ
-demac	MQ
+dema 	LR
+demac	QM
 demag	WG
-demah	ZD
+demah	[C
 demai	LR
-demal	TJ
-demar	XF
-demas	VH
-demat	[C
-demau	JT
+demal	[C
+deman	RL
+demar	TJ
+demas	UI
+demat	c=
+demau	GW
 demaß	UI
-demb	VH
-demba	TJ
-dembe	TJ
-dembh	YE
-deme 	MQ
-deme,	XF
-deme.	QM
-demec	VH
-demed	VH
+demb	SK
+demba	SK
+dembe	[C
+dembh	RL
+demd	QM
+demd 	QM
+deme	RL
+deme,	UI
+deme.	VH
+demec	WG
+demed	XF
 demeh	TJ
-demen	TJ
-demer	HV
-demes	MQ
-demet	a?
-demg	JT
-demi 	VH
-demic	DZ
+demel	IU
+demen	QM
+demer	JT
+demes	JT
+demet	b>
+demg	KS
+demi 	YE
+demic	C[
 demie	ZD
-demin	JT
-demir	C[
-demis	QM
-demit	QM
+demil	SK
+demin	MQ
+demir	GW
+demit	RL
 demk	QM
-demkr	ZD
-demm	KS
-demm 	SK
-demma	IU
-demmt	LR
-demmu	JT
+demkr	YE
+demlu	QM
+demm	LR
+demm 	QM
+demma	FX
+demml	QM
+demmt	JT
+demmu	HV
 demo	YE
-demo 	VH
-demo,	]B
-demo-	TJ
-demo.	RL
-demod	IU
-demol	KS
-demon	UI
-demoo	RL
-demor	WG
-demo–	SK
-dempe	[C
-dempf	HV
-dempr	IU
-dems	VH
-dems 	LR
-demsc	XF
-demst	SK
-demt 	RL
-demt,	FX
-demt.	EY
-demta	VH
-demts	]B
-demu	EY
+demo 	ZD
+demo,	[C
+demo-	UI
+demo.	XF
+demod	FX
+demoi	LR
+demol	GW
+demon	SK
+demoo	WG
+demor	XF
+demo–	^A
+dempe	XF
+dempf	B]
+dempl	QM
+dempr	FX
+dems	YE
+demsc	UI
+demst	TJ
+demt	QM
+demt 	QM
+demt,	LR
+demt.	C[
+demta	ZD
+demts	TJ
+demu	GW
 demul	C[
-demun	JT
-demut	JT
+demun	HV
+demut	LR
 demw	VH
 demws	VH
-dem²	SK
-dem² 	SK
-demä	RL
-demö	IU
-demöc	QM
-demüh	QM
-den 0	TJ
-den a	LR
-den b	KS
-den c	GW
-den d	TJ
-den e	UI
-den f	HV
+dem²	TJ
+dem² 	TJ
+demä	QM
+demö	JT
+demöc	RL
+demü	RL
+demüh	SK
+den a	JT
+den b	HV
+den c	LR
+den d	KS
+den e	QM
 den g	LR
-den h	WG
-den i	LR
-den j	SK
-den k	MQ
-den l	LR
-den m	KS
-den n	SK
-den o	DZ
-den r	JT
-den s	LR
-den t	VH
-den u	QM
+den h	[C
+den j	TJ
+den l	KS
+den m	HV
+den n	VH
+den o	HV
+den p	UI
+den r	HV
+den s	KS
+den t	WG
+den u	UI
 den v	YE
-den w	TJ
-den z	HV
-den |	JT
+den w	VH
+den z	KS
+den |	HV
+den ö	LR
 den ü	GW
-den!	B]
-den! 	B]
-den)	IU
-den) 	KS
-den-	ZD
-den-r	LR
-den.e	QM
-den.“	GW
-den;	IU
-den; 	DZ
-den?	B]
-den? 	B]
-den@	HV
-dena 	RL
-denab	b>
+den!	DZ
+den! 	DZ
+den)	JT
+den) 	IU
+den-	UI
+den-r	MQ
+den.	MQ
+den.e	MQ
+den.“	B]
+den:	QM
+den: 	QM
+den;	KS
+den; 	GW
+den?	@_
+den? 	@_
+den@	LR
+dena	KS
+dena 	QM
+denab	XF
 denal	QM
-denam	EY
-denan	FX
-denat	JT
-denau	XF
+denam	@_
+denan	IU
+denau	ZD
 denba	ZD
-denbe	FX
-denbi	MQ
-denbr	RL
-denbu	SK
-denc	ZD
-dench	ZD
+denbe	GW
+denbi	JT
+denbu	TJ
+denc	VH
+dench	VH
 dend 	TJ
-dend-	IU
-dend.	VH
-dend:	MQ
+dend,	MQ
+dend-	HV
+dend.	WG
+dend:	LR
 dend@	^A
-denda	[C
-dende	XF
-dendi	JT
-dendl	KS
-dends	FX
-dendu	UI
-dendw	SK
+denda	_@
+dende	VH
+dendi	EY
+dendl	MQ
+dendr	LR
+dends	DZ
+dendu	XF
+dendw	TJ
 dendy	LR
-dene 	LR
-dene,	UI
-dene.	?a
-deneb	?a
-denef	KS
-deneh	WG
-denel	XF
-denen	LR
+dene	QM
+dene 	IU
+dene,	VH
+dene.	<d
+deneb	DZ
+dened	KS
+denef	LR
+deneh	[C
+denei	QM
+denel	]B
 dener	XF
-denes	B]
-denet	LR
-denf.	TJ
-denfe	LR
-denfl	SK
-denfo	GW
-denfä	UI
-deng	RL
-deng 	LR
-deng,	MQ
+denes	DZ
+denet	KS
+deneu	QM
+denew	JT
+denf.	WG
+denfa	MQ
+denfe	KS
+denfl	TJ
+denfo	B]
+denfä	VH
+deng	TJ
+deng 	MQ
 deng.	RL
-denga	MQ
+denga	JT
 dengb	KS
-denge	XF
-dengl	HV
-dengo	HV
-dengs	QM
-denh	SK
-denh.	XF
-denha	TJ
-denhe	HV
-denho	MQ
+denge	YE
+dengl	B]
+dengo	EY
+dengs	MQ
+denh	RL
+denh.	WG
+denhe	MQ
+denho	LR
 denhö	DZ
-deni 	RL
-denia	RL
-denic	JT
-denie	b>
+deni 	XF
+denia	VH
+denic	HV
+denie	c=
+denig	JT
 denik	XF
-denin	FX
-denir	IU
+denin	IU
+denir	FX
 denis	HV
-denit	VH
-denix	MQ
+denit	SK
+denk	JT
+denk 	KS
 denka	XF
-denkl	KS
-denkt	KS
-denku	DZ
-denl	SK
+denke	MQ
+denkl	LR
+denks	RL
+denku	B]
+denl	RL
 denla	SK
 denle	SK
-denli	;e
-denlo	RL
-denma	MQ
-denme	MQ
-denn	KS
-denn 	IU
-denn,	ZD
-denn.	XF
-denna	MQ
+denli	B]
+denlo	WG
+denm	QM
+denma	HV
+denn	IU
+denn 	FX
+denn,	a?
+denn.	[C
+denna	LR
 denni	IU
-denns	FX
-dennu	VH
-deno	FX
+denns	C[
+dennu	QM
+deno	GW
 deno 	DZ
-denoc	LR
-denol	JT
-denom	SK
-denor	MQ
-denot	FX
-denov	LR
-denow	TJ
+denoc	KS
+denol	KS
+denom	VH
+denos	UI
+denot	IU
+denow	RL
 denp	QM
-denpf	VH
+denpf	RL
 denpl	KS
-denpr	SK
+denpr	TJ
 denr	XF
-denr 	WG
+denr 	[C
 denr.	c=
-denra	XF
-denre	TJ
-denri	QM
-denru	LR
-denrä	QM
-dens	SK
-dens 	YE
-dens)	DZ
-dens,	VH
-dens.	MQ
-densa	]B
-densc	GW
-dense	RL
-densf	IU
-densh	UI
-densi	YE
-denst	ZD
-densä	HV
+denra	[C
+denre	RL
+denri	VH
+denrä	UI
+dens	WG
+dens 	ZD
+dens)	C[
+dens,	]B
+dens.	IU
+densa	b>
+densc	HV
+densf	FX
+densh	WG
+densi	ZD
+densp	RL
+denst	WG
+densä	GW
 dent	JT
 dent 	QM
-dent,	EY
-denta	HV
-dente	IU
-denti	SK
-dentl	IU
-dento	TJ
+dent,	C[
+denta	MQ
+dente	MQ
+denti	VH
+dentl	GW
+dento	SK
+dentr	KS
 dents	B]
-dentü	VH
-denu	IU
-denua	RL
-denum	C[
-denun	GW
-denup	]B
-denus	MQ
-denv	QM
-denve	DZ
-denw	YE
-denwe	MQ
-denwi	ZD
+dentü	SK
+denu	DZ
+denua	SK
+denum	@_
+denun	FX
+denup	YE
+denur	MQ
+denus	KS
+denv	YE
+denve	HV
+denw	ZD
+denwe	QM
+denwi	^A
 denz	QM
-denz,	XF
-denza	GW
-denze	JT
-denäc	IU
+denz,	_@
+denza	EY
+denze	LR
+denzi	QM
+denäc	GW
 denäh	TJ
-denö	[C
-denöt	WG
-denü	QM
-den“	QM
-den“ 	LR
+denö	]B
+denöt	XF
+denü	RL
+den“	RL
+den“ 	FX
 deo 	MQ
-deo (	RL
-deo 0	XF
-deo a	WG
+deo (	VH
+deo 0	YE
+deo a	ZD
 deo b	RL
-deo d	FX
-deo e	JT
-deo f	EY
-deo h	IU
-deo i	MQ
+deo d	KS
+deo e	@_
+deo f	IU
+deo h	HV
 deo j	QM
-deo l	YE
+deo k	KS
+deo l	UI
 deo m	QM
-deo r	VH
-deo s	JT
-deo u	KS
+deo n	LR
+deo p	MQ
+deo r	TJ
+deo s	EY
+deo u	HV
 deo v	QM
 deo w	LR
 deo z	HV
-deo)	UI
-deo) 	RL
-deo),	TJ
-deo-	TJ
-deo.	YE
-deo. 	YE
-deo.–	RL
-deo@	YE
-deoa	FX
-deoad	IU
-deob	HV
-deob 	?a
+deo)	VH
+deo) 	TJ
+deo),	SK
+deo-	UI
+deo.	^A
+deo. 	^A
+deo.–	XF
+deo@	TJ
+deoa	IU
+deoad	JT
+deob	EY
+deob 	=c
 deoba	C[
-deobi	MQ
-deobs	QM
+deobo	LR
 deoc	QM
-deock	WG
-deod	DZ
-deode	FX
-deof 	WG
+deock	VH
+deod	GW
+deode	HV
+deof 	_@
 deof,	GW
-deofe	XF
-deoff	KS
-deofi	UI
-deofr	QM
-deog	SK
-deoge	ZD
+deofe	WG
+deoff	JT
+deofi	TJ
+deofr	MQ
+deoge	XF
 deogo	DZ
-deoh	[C
-deohl	MQ
-deohn	WG
-deohr	UI
-deois	MQ
-deok	LR
-deoko	IU
-deol	MQ
-deola	VH
-deold	MQ
-deole	^A
+deoh	a?
+deohl	LR
+deohn	_@
+deohr	WG
+deoi	KS
+deoin	LR
+deois	LR
+deok	MQ
+deoko	FX
+deol	QM
+deola	UI
+deold	KS
+deole	XF
 deolf	HV
-deolg	FX
-deoll	TJ
-deoln	LR
-deolo	RL
-deols	RL
-deolt	]B
+deolg	A^
+deolk	LR
+deoln	KS
+deolo	TJ
+deolt	XF
 deolu	HV
 deolz	VH
-deom 	GW
-deom,	LR
+deom	MQ
+deom 	HV
+deom,	JT
 deoma	WG
-deome	MQ
-deomi	KS
-deomk	C[
+deomi	IU
+deomk	>b
 deomm	VH
-deomp	LR
+deomp	IU
 deon	KS
-deon 	MQ
+deon,	QM
 deona	RL
-deond	SK
-deone	WG
-deoni	TJ
-deonk	DZ
-deonl	@_
-deonn	KS
-deons	EY
-deonz	IU
-deoo	SK
-deook	QM
-deoor	TJ
-deoos	RL
-deoot	TJ
-deop	JT
-deop 	B]
+deond	QM
+deone	[C
+deoni	VH
+deonk	B]
+deonl	JT
+deons	FX
+deonz	MQ
+deoo	ZD
+deoor	SK
+deoos	UI
+deoot	XF
+deop	EY
+deop 	EY
 deop,	GW
-deope	B]
-deopf	HV
-deopp	QM
-deor	WG
-deor 	YE
-deor,	LR
-deorb	WG
-deord	KS
-deore	XF
-deorf	IU
-deorg	TJ
+deope	C[
+deopf	EY
+deopp	RL
+deor	VH
+deor 	[C
+deor,	KS
+deora	KS
+deorb	XF
+deord	JT
+deore	MQ
+deorf	FX
+deorg	YE
 deorh	GW
-deori	LR
-deork	HV
-deorl	KS
-deorn	YE
-deorw	VH
-deorz	VH
-deos 	>b
-deos.	SK
-deose	HV
-deosk	UI
-deosp	JT
-deoss	TJ
-deost	SK
+deork	FX
+deorl	HV
+deorn	UI
+deort	IU
+deorw	SK
+deorz	ZD
+deos	SK
+deos 	DZ
+deos,	MQ
+deos.	VH
+deose	IU
+deosk	WG
+deoss	[C
+deost	UI
 deot	JT
-deot 	FX
-deot.	QM
-deotd	^A
-deote	JT
-deoti	HV
-deoto	JT
-deots	YE
-deott	JT
-deou	FX
-deoul	EY
-deour	HV
-deout	KS
-deov	HV
+deot 	A^
+deot.	SK
+deotd	XF
+deote	GW
+deoti	GW
+deoto	IU
+deots	WG
+deott	MQ
+deou	C[
+deoul	GW
+deour	DZ
+deout	FX
+deov	JT
 deove	GW
-deow	WG
+deow	SK
+deoß 	SK
 deoße	LR
-deoßv	]B
-deo–	SK
-deo–d	]B
-deo–f	RL
-dep 	LR
-dep 0	EY
-dep,	B]
-dep, 	B]
-dep.	MQ
-depa	UI
-depac	HV
-depag	GW
-depak	RL
-depal	>b
-depar	SK
-depas	DZ
+deoßv	ZD
+deo–	^A
+deo–d	YE
+deo–f	]B
+dep 	KS
+dep 0	GW
+dep,	EY
+dep, 	EY
+dep.	LR
+depa	TJ
+depaa	LR
+depac	LR
+depag	C[
+depal	FX
+depar	WG
+depas	@_
 depd	HV
 depdf	HV
-depe	RL
-deped	TJ
-depeg	HV
-depek	UI
-depel	YE
-depen	XF
+depe	QM
+deped	VH
+depeg	B]
+depek	SK
+depel	WG
+depen	TJ
+deper	SK
 depet	B]
-depf	YE
-depf 	JT
+depf	XF
+depf 	EY
 depfa	QM
-depfe	VH
-depfi	FX
-depfl	]B
-depfm	LR
-depi	QM
-depic	B]
+depfe	XF
+depfi	HV
+depfl	[C
+depfm	HV
+depi	SK
+depic	A^
 depie	VH
-depin	HV
-depl	TJ
-depla	LR
-deple	QM
-deplä	QM
-depol	LR
-depor	[C
-depos	QM
-depp	VH
+depin	JT
+depl	RL
+depla	HV
+deple	RL
+deplo	MQ
+depo	SK
+depol	KS
+depor	UI
+depos	TJ
+depp	SK
 depp 	WG
-deppe	YE
-depr	GW
-depra	FX
-depre	EY
+deppe	VH
+depr	FX
+depra	JT
+depre	DZ
 depri	MQ
-deprä	EY
+depro	LR
+deprä	A^
 deprü	UI
 deps	DZ
-deps.	EY
-depte	SK
+deps.	HV
+dept	MQ
+depte	VH
 depu	SK
-depum	WG
-deput	LR
-depä	HV
-depät	JT
-dequ	]B
-dequa	RL
+depum	UI
+deput	GW
+depä	JT
+depät	B]
+dequ	_@
+dequa	SK
 deque	UI
-dequi	]B
+dequi	^A
 der 	QM
 der &	QM
-der 0	UI
-der a	WG
-der b	QM
-der c	VH
-der e	JT
-der g	UI
-der h	VH
-der i	^A
+der (	RL
+der 0	RL
+der a	]B
+der c	WG
+der e	HV
+der g	ZD
+der h	WG
+der i	a?
 der j	LR
 der k	JT
-der l	LR
 der m	XF
-der n	JT
-der o	DZ
-der p	HV
-der r	GW
-der s	IU
-der t	RL
-der u	RL
-der v	IU
+der n	FX
+der o	GW
+der p	FX
+der r	JT
+der s	GW
+der t	VH
+der v	FX
 der w	<d
-der |	UI
-der ü	RL
-der)	KS
+der z	UI
+der |	RL
+der ä	LR
+der ü	QM
+der)	LR
 der) 	JT
-der),	RL
-der,	RL
-der, 	RL
-der-	TJ
-der-i	XF
+der,	QM
+der, 	QM
+der-	SK
+der-i	a?
 der.	TJ
-der. 	SK
-der.e	YE
-der.“	QM
-der?	EY
-der? 	EY
-dera	KS
+der.e	[C
+der.“	IU
+der:	MQ
+der: 	MQ
+der?	C[
+der? 	C[
+dera	IU
 dera 	HV
-dera,	KS
-derab	FX
+derab	KS
 derac	VH
-derad	HV
-derag	IU
-deral	YE
-deran	QM
-deras	UI
-derat	SK
-derau	KS
+derad	GW
+derag	DZ
+deral	[C
+deras	WG
+derat	QM
+derau	JT
 deraß	TJ
-derb	SK
-derb 	TJ
-derba	MQ
-derbe	QM
+derb	UI
+derb 	VH
+derbe	TJ
 derbo	SK
-derbr	ZD
+derbr	VH
 derbs	TJ
-derbu	YE
-derbü	ZD
-derc	VH
-derd	QM
-derd 	RL
-derd,	KS
-derda	JT
-derdb	WG
-derdi	MQ
-derdn	FX
-derdo	EY
-dere 	_@
-dere.	C[
+derbu	^A
+derbü	WG
+derc	UI
+derd 	VH
+derd,	LR
+derda	IU
+derdb	XF
+derde	QM
+derdn	B]
+derdo	DZ
+dere	MQ
+dere 	a?
+dere.	HV
 derea	JT
-dered	HV
-deree	TJ
-deref	LR
-dereg	SK
-dereh	MQ
+derec	LR
+dered	IU
+deree	YE
+deref	HV
+dereg	UI
+dereh	LR
 derei	QM
-derek	SK
-derem	FX
-deren	QM
-derep	ZD
+derek	VH
+derem	LR
+deren	VH
+derep	XF
 derer	HV
-deres	HV
-dereu	A^
-derf	KS
-derf 	MQ
+deres	FX
+deret	QM
+dereu	GW
+derf	LR
 derfa	HV
-derfe	HV
-derfs	[C
-derfü	XF
-derg	IU
-derg 	SK
-derga	IU
-derge	SK
-dergi	A^
-dergl	GW
-dergr	WG
-derh	KS
-derha	RL
-derhe	IU
-derhu	YE
+derfe	FX
+derfs	b>
+derfü	WG
+derg	EY
+derg 	ZD
+derga	HV
+derge	RL
+dergi	@_
+dergl	JT
+dergr	YE
+derh	IU
+derhe	JT
+derho	QM
+derhu	[C
 deri	XF
-deric	QM
-derie	UI
-derif	IU
-derig	LR
+deric	RL
+derie	XF
+derif	HV
+derig	JT
 derik	]B
 deril	SK
-derin	ZD
-deris	JT
-derit	UI
-deriv	EY
-derk	SK
-derk 	LR
+derin	VH
+deris	KS
+derit	YE
+deriv	B]
+derj	QM
+derja	QM
+derk	WG
+derk 	MQ
 derka	WG
-derke	VH
-derki	FX
-derkl	FX
-derks	WG
-derkt	XF
-derku	UI
-derl	FX
-derla	DZ
-derle	KS
-derlo	QM
-derlä	HV
-derm 	HV
+derke	XF
+derki	MQ
+derkl	JT
+derks	XF
+derkt	VH
+derku	RL
+derl	HV
+derla	HV
+derlä	KS
+derm	TJ
+derm 	IU
 derm,	IU
-derma	XF
+derma	UI
 derme	SK
-dermi	SK
+dermi	QM
 dermo	IU
 dermu	?a
+dern	MQ
 dern 	TJ
-dern,	DZ
-dern.	TJ
-dern;	GW
+dern,	GW
+dern;	IU
 derna	FX
-dernd	XF
-derne	JT
-derno	SK
-dernt	UI
-dero 	UI
-dero)	RL
+dernd	TJ
+derne	GW
+derno	VH
+dernt	WG
+dero	SK
+dero 	VH
+dero)	TJ
 dero,	GW
-dero.	TJ
-dero@	XF
-derob	ZD
-deroc	>b
-derod	IU
-derof	ZD
+dero.	WG
+dero@	SK
+derob	[C
+deroc	<d
+derod	KS
+derof	TJ
 derol	RL
-derom	[C
+derom	VH
 deron	KS
-deroo	SK
-deros	QM
-deroß	KS
-derp	VH
+deroo	RL
+deros	VH
+derot	QM
+deroß	LR
+derp	YE
 derpr	RL
-derr	HV
-derr 	=c
+derr	IU
+derr 	A^
 derre	IU
-derrh	WG
-derrt	LR
-ders	KS
-ders 	KS
-dersc	QM
-derse	IU
+derrh	ZD
+derrt	MQ
+ders	HV
+ders 	MQ
+dersc	UI
+derse	KS
 dersi	QM
-derso	WG
-dersp	SK
-derst	FX
-dert	KS
+derso	ZD
+dersp	UI
+derst	DZ
+dert	LR
 dert 	JT
-dert)	GW
-dert,	JT
-derte	TJ
-derth	B]
-derti	EY
-dertr	FX
-derts	LR
-dertu	TJ
-deru	UI
+dert)	IU
+dert,	IU
+dert.	QM
+derta	LR
+derte	XF
+derth	LR
+derti	HV
+dertn	QM
+dertr	GW
+derts	KS
+dertu	SK
+deru	RL
+derua	IU
 deruc	EY
-deruf	KS
-deruh	TJ
-derum	LR
-derun	XF
-derup	RL
-derut	ZD
-deruß	FX
-derva	JT
-derve	UI
-dervi	QM
-dervu	EY
-derw	YE
-derwa	UI
+derud	QM
+deruf	LR
+deruh	WG
+derun	]B
+derup	XF
+derut	[C
+deruß	EY
+derva	LR
+derve	VH
+dervu	@_
+derw	WG
+derwa	SK
 derwe	SK
-derwi	WG
-derwä	IU
-derz	EY
-derz 	MQ
-derz,	JT
-derze	HV
-derä	]B
-deräg	VH
-deräs	EY
-derät	UI
-deräu	ZD
-derö	TJ
-deröf	HV
-deröß	RL
-derü	MQ
-derüb	RL
-derüc	SK
-derüe	HV
+derwi	XF
+derwä	DZ
+derz	C[
+derz,	FX
+derze	JT
+derä	WG
+deräg	TJ
+deräs	A^
+derät	VH
+deräu	TJ
+derö	WG
+deröf	IU
+deröß	SK
+derü	RL
+derüc	UI
+derüe	EY
 derüf	TJ
-derüh	LR
-derün	RL
-derüs	IU
-derüß	B]
+derüh	@_
+derün	TJ
+derüs	KS
+derüß	A^
 der“	LR
 des 	MQ
-des &	TJ
-des (	XF
-des 0	WG
-des a	UI
+des &	ZD
+des (	YE
+des 0	]B
+des a	SK
 des b	@_
-des d	SK
-des e	UI
-des f	ZD
-des g	DZ
-des h	UI
-des i	LR
-des j	FX
+des d	RL
+des e	XF
+des f	YE
+des g	HV
+des h	QM
+des i	QM
+des j	DZ
 des k	TJ
-des l	LR
-des m	UI
-des n	@_
+des l	FX
+des n	>b
 des p	RL
-des r	LR
-des s	WG
-des t	ZD
+des r	KS
+des s	ZD
+des t	]B
 des u	VH
-des v	IU
-des z	QM
-des |	JT
-des ä	KS
-des ö	KS
-des ü	@_
-des'	GW
-des)	HV
-des) 	HV
-des-	TJ
+des v	FX
+des |	LR
+des ö	HV
+des ü	EY
+des „	QM
+des'	HV
+des)	GW
+des) 	GW
+des-	VH
 des.	JT
-des. 	LR
-des:	SK
-des: 	SK
-des?	EY
-des? 	EY
-desa	RL
-desa 	RL
-desa,	[C
-desaa	IU
-desab	WG
-desac	FX
-desag	QM
-desam	SK
-desan	MQ
-desar	YE
-desat	QM
-desau	QM
-desb	MQ
-desbe	RL
-desbi	FX
-desbr	XF
-desc	MQ
-desch	MQ
-desco	HV
-desd	LR
-desdi	TJ
-desdr	EY
-dese	QM
-dese 	B]
-dese,	SK
-dese.	TJ
-desec	YE
-desee	KS
-deseh	@_
-desei	KS
-desel	TJ
-desen	RL
-desep	VH
+des. 	JT
+des:	VH
+des: 	VH
+des?	DZ
+des? 	DZ
+desa 	QM
+desa,	^A
+desaa	JT
+desab	ZD
+desac	DZ
+desam	UI
+desar	ZD
+desat	SK
+desau	TJ
+desb	IU
+desbe	[C
+desbi	B]
+desbr	^A
+desc	LR
+desch	LR
+desco	@_
+desd	MQ
+desdi	UI
+desdr	IU
+dese 	EY
+dese,	TJ
+dese.	WG
+desec	^A
+desed	LR
+desee	LR
+deseg	RL
+deseh	7i
+desei	LR
+desel	VH
+desep	YE
 deser	QM
 deses	XF
-deset	SK
-desf	JT
-desfa	HV
-desfe	]B
-desfü	LR
-desge	IU
-desh	LR
-desha	HV
-deshe	WG
-deshi	JT
-desho	JT
-desi 	LR
-desie	MQ
-desik	QM
-desis	QM
-desk	QM
-desk 	UI
-deska	_@
-deske	QM
-deski	MQ
-desko	KS
+deset	TJ
+desf	LR
+desfa	DZ
+desfe	a?
+desfü	HV
+desge	JT
+desh	IU
+desha	GW
+deshe	ZD
+deshi	@_
+desho	IU
+desi 	KS
+desig	MQ
+desik	SK
+desil	MQ
+desin	MQ
+desis	TJ
+desk 	WG
+deska	SK
+deske	SK
+deski	KS
+desko	LR
+desl	RL
 desla	VH
-desle	UI
-desli	EY
-desma	GW
-desme	TJ
-desn	LR
+desle	WG
+desli	DZ
+desm	RL
+desma	DZ
+desme	QM
+desn	DZ
 deso	LR
-deso,	VH
-desob	HV
-desoh	B]
-desol	GW
-desom	LR
-deson	JT
-desor	VH
-despa	TJ
-despe	RL
-despi	SK
-despl	DZ
-despr	IU
-despä	JT
-desr	UI
-desre	TJ
-dess	MQ
-dess 	EY
-dess,	VH
-dess.	TJ
-dessa	TJ
-dessc	IU
+deso,	XF
+desob	DZ
+desoh	DZ
+desol	IU
+desom	JT
+deson	GW
+desor	WG
+despa	UI
+despe	QM
+despi	UI
+despl	GW
+despr	KS
+despä	B]
+desr	]B
+desre	RL
+dess 	IU
+dess,	UI
+dess.	SK
+dessa	SK
+dessc	LR
 desse	QM
-dessh	RL
-dessi	DZ
-desst	SK
-dessu	JT
-dest	WG
-dest 	JT
+dessh	SK
+dessi	B]
+desst	RL
+dessu	GW
+dest	XF
+dest 	MQ
 dest)	KS
-dest,	WG
-dest-	UI
-dest.	YE
-dest:	YE
-dest@	RL
-destb	XF
+dest,	SK
+dest.	TJ
+dest:	UI
+dest@	SK
+destb	UI
 deste	WG
-destf	TJ
-desth	WG
-desti	HV
-destn	RL
-desto	IU
-destr	SK
-destu	[C
-destä	SK
-destü	XF
-desu	DZ
-desuc	EY
-desum	LR
-desun	RL
-desv	QM
+destf	VH
+desth	XF
+desti	EY
+destn	VH
+desto	LR
+destr	WG
+destu	^A
+destä	RL
+destü	VH
+desu	A^
+desuc	DZ
+desum	FX
+desun	QM
+desv	SK
+desve	SK
 desw	RL
-deswa	WG
-deswe	GW
-desz	RL
-desze	DZ
-deszu	XF
-desä	KS
+deswa	XF
+deswe	IU
+desze	GW
+deszu	]B
 desäg	UI
-desär	HV
+desär	GW
 desät	IU
-det 0	SK
+det (	LR
+det 0	YE
 det a	EY
-det b	>b
-det c	GW
-det d	DZ
+det b	?a
+det c	LR
+det d	FX
 det e	LR
-det f	RL
-det g	GW
-det h	MQ
-det i	DZ
-det j	XF
-det k	HV
-det l	JT
-det n	RL
-det o	TJ
-det p	JT
-det r	XF
-det s	MQ
-det t	RL
-det u	JT
-det v	VH
-det w	JT
-det z	[C
-det |	IU
-det ü	TJ
+det g	HV
+det h	QM
+det i	IU
+det j	YE
+det k	IU
+det l	IU
+det m	TJ
+det n	SK
+det o	VH
+det p	GW
+det r	WG
+det s	IU
+det t	WG
+det u	LR
+det v	QM
+det w	LR
+det z	YE
+det |	EY
+det ü	QM
+det!	KS
 det! 	JT
-det'	XF
-det's	XF
-det-	UI
-det-i	SK
-det.	QM
-det.)	XF
-det.;	VH
-det.e	ZD
-det; 	QM
-det?	IU
-det? 	IU
-det@	UI
+det'	[C
+det's	[C
+det),	QM
+det,	MQ
+det, 	MQ
+det-	KS
+det.	RL
+det.)	VH
+det.,	QM
+det.;	SK
+det.e	VH
+det; 	RL
+det?	DZ
+det? 	DZ
+det@	ZD
 det@o	VH
-detad	QM
+deta	TJ
+detac	MQ
 detag	UI
-detak	FX
-detal	RL
-detam	QM
-detan	HV
+detak	GW
+detal	TJ
+detan	IU
+detar	IU
 detas	LR
-detat	TJ
-detau	RL
-detb	VH
+detat	RL
+detau	SK
+detb	WG
 detba	SK
-detbi	VH
-detd	a?
-detdi	^A
-dete 	:f
-dete)	RL
-dete,	KS
-dete.	XF
-deteb	EY
-detec	ZD
-deteg	UI
-detei	VH
-detel	UI
+detbi	WG
+detd	ZD
+detdi	XF
+dete	LR
+dete 	9g
+dete)	VH
+dete,	IU
+dete.	[C
+deteb	LR
+detec	WG
+deted	KS
+deteg	[C
+deteh	KS
+detei	WG
+detel	SK
 detem	UI
-deten	QM
-detep	IU
-deter	MQ
-detes	TJ
-detet	LR
-deteu	B]
-detf	DZ
-detfe	FX
-detg	RL
-detgl	TJ
-deth	UI
-deth 	WG
+deten	RL
+detep	FX
+deter	KS
+detet	MQ
+deteu	C[
+detex	LR
+detf	C[
+detfe	GW
+detg	SK
+detgl	VH
+deth	SK
+deth 	VH
 deth,	IU
-detha	RL
-dethe	UI
-detho	C[
-deti	GW
-deti 	JT
-detie	WG
-detik	IU
-detil	MQ
-detim	KS
-detin	GW
-detio	KS
+detha	SK
+dethe	SK
+detho	A^
+deti	FX
+deti 	GW
+detic	QM
+detie	TJ
+detig	SK
+detik	EY
+detil	IU
+detim	IU
+detin	FX
+detio	JT
 detip	B]
-detis	UI
-detj	LR
-detje	LR
+detis	VH
 detk	QM
-detke	IU
-detkl	WG
-detl,	XF
+detke	KS
+detkl	TJ
+detl	LR
+detl,	UI
 detl.	MQ
-detla	QM
-detle	RL
-detm	XF
-detma	WG
-detme	VH
-deto 	MQ
-deto,	TJ
-deto.	TJ
-detob	KS
-detof	JT
-detok	JT
+detla	RL
+detle	UI
+detli	MQ
+detm	SK
+detma	SK
+detme	UI
+detn	SK
+deto	KS
+deto 	HV
+deto,	UI
+deto.	UI
+detob	JT
+detof	LR
+detok	EY
 detom	GW
 deton	VH
-detop	HV
-detor	XF
+detop	IU
+detor	]B
 detos	GW
-detp	SK
-detr	QM
-detr.	ZD
-detre	DZ
-detri	LR
-detro	QM
-detru	UI
-deträ	VH
-dets	FX
-dets 	IU
-dets.	YE
-detsa	KS
+detp	WG
+detr	RL
+detr.	[C
+detre	EY
+detri	KS
+detro	UI
+detru	YE
+deträ	TJ
+dets	HV
+dets 	GW
+dets.	XF
+detsa	JT
 detsc	C[
-detse	FX
-detsf	LR
-detsg	]B
-detsh	JT
+detse	;e
+detsf	HV
+detsg	TJ
+detsh	LR
 detsl	WG
-detsp	QM
-dett 	KS
-dett,	LR
-dett.	RL
-dett@	SK
-dette	IU
-detti	JT
-dettk	IU
-dettl	RL
-detto	RL
-dettu	UI
-dettw	UI
-detu	ZD
-detu0	WG
-detuh	SK
-detum	TJ
-detun	RL
-detur	ZD
-detv	RL
-detve	RL
-detwo	TJ
-detz 	KS
-detz,	FX
-detz.	MQ
+detsp	SK
+dett	MQ
+dett,	MQ
+dett@	WG
+detta	KS
+dette	LR
+detti	KS
+dettk	HV
+dettl	QM
+detto	QM
+dettw	XF
+detu	YE
+detu0	YE
+detuh	WG
+detum	QM
+detun	TJ
+detur	XF
+detw	RL
+detwa	RL
+detwe	MQ
+detwo	SK
+detz	RL
+detz 	JT
+detz,	EY
+detz.	FX
 detze	]B
-detzg	SK
-detzi	XF
-detzt	MQ
-detzu	FX
-detä	UI
-detäg	SK
+detzg	ZD
+detzi	ZD
+detzt	KS
+detzu	@_
+detä	SK
+detäg	XF
 detän	RL
-detät	RL
-detö	JT
-detü	WG
-detüc	TJ
-detüh	VH
-detür	RL
-deu 	KS
-deu a	LR
-deu b	GW
-deu d	SK
-deu f	KS
-deu g	JT
+detö	KS
+detü	XF
+detüc	RL
+detüh	YE
+detür	SK
+deu 	JT
+deu (	MQ
+deu a	JT
+deu b	@_
+deu d	RL
+deu e	MQ
+deu f	JT
+deu g	GW
 deu k	IU
-deu l	GW
-deu m	QM
-deu n	ZD
+deu l	HV
+deu m	UI
+deu n	_@
 deu r	RL
-deu s	MQ
-deu t	EY
-deu u	DZ
+deu s	JT
+deu t	A^
+deu u	C[
 deu v	LR
-deu w	GW
-deu,	IU
-deu, 	IU
-deu-	MQ
-deu. 	KS
-deu.e	TJ
-deu0	WG
-deu00	WG
+deu w	FX
+deu,	JT
+deu, 	JT
+deu-	LR
+deu.	KS
+deu. 	JT
+deu.e	]B
+deu0	YE
+deu00	YE
 deua	RL
-deuar	RL
-deub	]B
-deub 	QM
-deube	VH
-deubi	WG
-deuch	SK
-deuck	FX
-deud	LR
+deub	[C
+deube	WG
+deubi	^A
+deuch	RL
+deuck	GW
+deud	GW
 deude	TJ
-deudg	IU
+deudg	GW
 deue	RL
-deue 	RL
-deuen	RL
-deuer	MQ
-deuf 	GW
-deuf,	RL
+deue 	LR
+deuen	QM
+deuf 	C[
 deuf.	JT
 deufe	XF
-deufg	TJ
-deufl	XF
+deufg	SK
+deufl	WG
+deufm	SK
+deufn	LR
 deufp	MQ
 deufr	KS
-deufs	XF
+deufs	WG
 deuft	LR
-deufw	UI
-deug 	QM
-deug,	_@
-deug-	RL
-deuh	WG
-deuh 	MQ
+deufw	YE
+deug 	MQ
+deug,	VH
+deug-	WG
+deuge	SK
+deuh	YE
+deuh 	JT
 deuhe	VH
-deuhl	XF
+deuhl	]B
 deuhr	WG
 deui	[C
-deuid	WG
-deuk	QM
-deul	KS
+deuid	YE
+deul	MQ
 deula	IU
-deuld	IU
-deule	GW
-deuli	]B
-deulk	QM
-deull	LR
-deulr	YE
-deum	LR
-deum 	JT
-deum,	JT
-deum.	IU
-deuma	UI
-deumb	UI
-deume	YE
-deumk	ZD
-deumm	C[
-deump	WG
-deums	XF
-deun	QM
-deund	SK
+deuld	C[
+deule	LR
+deuli	UI
+deulk	MQ
+deull	JT
+deulr	^A
+deum 	FX
+deum,	MQ
+deum.	GW
+deuma	VH
+deumb	]B
+deume	XF
+deumg	JT
+deumk	YE
+deumm	A^
+deump	UI
+deums	VH
+deun 	LR
+deund	VH
 deune	ZD
-deung	IU
-deunk	HV
-deuns	TJ
-deup	LR
-deupp	[C
-deupt	MQ
+deung	JT
+deunk	IU
+deunt	MQ
+deunz	MQ
+deupf	JT
+deupp	^A
+deupt	KS
 deur	RL
-deur 	QM
-deur.	B]
-deura	UI
+deur 	LR
+deur.	?a
+deura	XF
 deurd	JT
-deure	WG
-deurg	MQ
-deuri	HV
-deurl	WG
-deurm	RL
-deurn	RL
-deuro	JT
-deurr	DZ
-deurs	[C
-deurt	LR
-deurz	RL
-deurü	RL
-deus	SK
-deus 	UI
-deus,	FX
-deus.	MQ
-deusa	LR
+deure	XF
+deurg	KS
+deuri	FX
+deurl	RL
+deurm	QM
+deurn	^A
+deuro	LR
+deurr	B]
+deurs	]B
+deurt	GW
+deurz	QM
+deurü	QM
+deus	RL
+deus 	XF
+deus,	GW
+deusa	IU
+deusb	KS
 deusc	LR
-deusd	IU
-deuse	]B
-deusg	DZ
-deush	HV
-deusl	TJ
-deusr	TJ
-deuss	EY
-deust	TJ
-deusz	ZD
-deut	JT
-deut 	JT
-deut.	QM
-deuta	MQ
-deute	TJ
-deuth	WG
-deuti	QM
-deutk	WG
-deuto	SK
-deuts	IU
-deutt	FX
-deutz	FX
-deuw	RL
-deuz	MQ
-deuß	GW
-deuß 	C[
-deuße	JT
-dev 	VH
-dev m	UI
-dev.	SK
-dev. 	RL
-deve	MQ
-deve,	ZD
-devem	IU
-deven	JT
-dever	MQ
-deves	UI
-devi	GW
-devic	YE
+deusd	LR
+deuse	^A
+deusg	FX
+deush	JT
+deusl	UI
+deusr	RL
+deuss	GW
+deust	UI
+deusz	^A
+deut	LR
+deut 	FX
+deut.	SK
+deuta	JT
+deute	SK
+deuth	XF
+deutk	TJ
+deuto	RL
+deuts	DZ
+deutt	GW
+deutz	EY
+deuw	TJ
+deuß	FX
+deuß 	GW
+deuße	IU
+dev 	SK
+dev m	SK
+dev.	TJ
+dev. 	SK
+deve	LR
+deve,	TJ
+devem	HV
+deven	KS
+deves	TJ
+devi	HV
+devic	VH
 devie	FX
-devis	XF
-devo	LR
-devom	EY
-devon	IU
-devor	QM
-devos	]B
-devu	EY
-devus	EY
-dew 0	UI
-dew.	SK
+devis	ZD
+devo	MQ
+devom	FX
+devon	HV
+devos	SK
+devu	@_
+devus	@_
+dew 0	TJ
+dewa	RL
 dewac	RL
-dewaf	JT
-dewag	IU
-dewah	HV
-dewal	YE
-dewan	RL
-dewar	IU
+dewaf	LR
+dewag	GW
+dewah	GW
+dewal	WG
+dewan	QM
+dewar	GW
+dewas	SK
 dewe	MQ
 dewe 	GW
 deweb	@_
-deweg	HV
-deweh	[C
-dewei	IU
-dewel	KS
-dewen	TJ
-dewer	XF
+deweg	IU
+deweh	a?
+dewei	JT
+dewel	MQ
+dewer	[C
 dewes	QM
 dewi	UI
-dewic	DZ
-dewie	C[
-dewil	JT
-dewim	VH
+dewic	GW
+dewie	>b
+dewim	^A
 dewin	UI
-dewir	[C
-dewo	QM
-dewo 	IU
-dewoc	YE
-dewoh	YE
-dewor	B]
+dewir	_@
+dewis	KS
+dewit	MQ
+dewo 	JT
+dewoc	[C
+dewoh	ZD
+dewol	MQ
+dewor	FX
 dews	VH
 dewst	VH
 dewu	HV
-dewun	GW
-dewäh	QM
-dewär	GW
-dewö	QM
-dewöl	RL
-dewü	@_
-dewün	@_
-dex 	IU
-dex,	WG
-dex, 	WG
+dewun	DZ
+dewäh	SK
+dewär	HV
+dewö	SK
+dewöl	SK
+dewü	<d
+dewün	<d
+dex 	HV
+dex,	ZD
+dex, 	ZD
+dex.	KS
+dex. 	KS
 dexam	RL
-dexav	IU
-dexp	QM
-dexpr	QM
-dext.	GW
-dexte	KS
-dextr	QM
+dexav	FX
+dexp	UI
+dexpr	UI
+dext.	HV
+dexte	LR
+dextr	TJ
 dey 	LR
-dey n	HV
-dey s	RL
-dey,	DZ
-dey, 	DZ
-dey.	A^
-dey. 	A^
-deye	RL
-deyer	YE
-deyn	QM
-deyo	QM
-deyou	QM
+dey d	SK
+dey n	JT
+dey s	WG
+dey,	GW
+dey, 	GW
+dey.	FX
+dey. 	FX
+deye	TJ
+deyer	XF
+deyn	SK
+deyo	TJ
+deyou	TJ
 deyı	UI
 deyıl	UI
+dez 	QM
 dez 0	RL
-dez f	RL
-dez g	MQ
+dez g	KS
 dez h	WG
-dez m	GW
-dez n	GW
-dez o	JT
-dez u	IU
-dez w	LR
-deza	EY
-dezah	IU
-dezd	SK
-dezde	SK
+dez m	C[
+dez n	FX
+dez o	FX
+dez u	JT
+dez w	IU
+dez,	QM
+dez, 	QM
+dez.	MQ
+dez. 	MQ
+deza	GW
+dezah	JT
+dezd	RL
+dezde	RL
+deze	LR
 deze 	MQ
-deze.	RL
-dezei	UI
-dezel	MQ
-dezem	UI
-dezen	MQ
+dezeh	RL
+dezei	SK
+dezem	TJ
+dezen	KS
 dezer	KS
-dezet	EY
-dezeu	TJ
-dezf	KS
-dezg	WG
-dezi	UI
-dezi 	HV
+dezet	FX
+dezf	JT
+dezfe	MQ
+dezg	b>
+dezi	YE
+dezi 	EY
 dezia	XF
-dezie	VH
+dezie	XF
 dezig	UI
-dezim	TJ
+dezim	VH
 dezin	JT
-dezir	SK
+dezir	UI
+dezit	RL
 dezl	IU
 dezli	IU
-dezn	JT
+dezn	GW
 dezo	IU
-dezol	JT
-dezs	[C
-dezt	UI
-dezt 	KS
-dezt,	XF
-dezte	HV
-dezu 	SK
-dezu,	SK
-dezu.	QM
-dezub	WG
+dezol	IU
+dezs	YE
+dezt	QM
+dezt 	LR
+dezt,	ZD
+dezte	IU
+dezu	QM
+dezu 	RL
+dezu,	MQ
+dezub	^A
 dezue	XF
-dezug	RL
-dezum	HV
-dezun	GW
+dezum	EY
+dezun	A^
 dezur	QM
-dezus	QM
+dezus	TJ
 dezw	ZD
-dezwe	YE
-dezwö	RL
+dezwe	XF
+dezwi	QM
+dezwö	SK
 dezz	MQ
 de| 	QM
-de| a	XF
-de| b	SK
-de| e	JT
-de| g	VH
-de| h	SK
-de| i	KS
-de| j	LR
-de| k	JT
-de| l	LR
-de| m	MQ
-de| n	KS
-de| o	MQ
-de| p	GW
-de| r	DZ
-de| s	RL
-de| t	]B
-de| u	TJ
-de| v	RL
-de| w	TJ
+de| 0	MQ
+de| a	VH
+de| e	FX
+de| g	UI
+de| i	GW
+de| j	MQ
+de| k	KS
+de| l	HV
+de| o	LR
+de| p	FX
+de| r	C[
+de| s	WG
+de| t	^A
+de| u	RL
+de| v	QM
+de| w	VH
 de| z	UI
-de| |	SK
-de² 	SK
+de| |	WG
+de² 	TJ
 de· 	GW
 de· m	GW
-deß 	LR
+deß 	GW
 deß g	SK
-deß i	A^
-deß k	HV
-deß m	DZ
-deß n	B]
+deß i	JT
+deß k	JT
+deß m	EY
+deß n	IU
 deß s	IU
-deß u	SK
-deß,	IU
-deß, 	IU
-deß.	FX
-deß. 	FX
+deß u	QM
+deß,	GW
+deß, 	GW
+deß.	A^
+deß. 	A^
+deße	LR
 deße 	KS
-deße,	KS
-deßen	SK
-deßer	YE
+deße,	HV
+deßen	RL
 deßi	TJ
 deßig	TJ
-deßs	QM
-deßt	TJ
-deßt 	TJ
-deßv	YE
-deßva	]B
-deäc	RL
-deäch	SK
-deäck	JT
+deßs	WG
+deßt	QM
+deßt 	UI
+deßv	TJ
+deßva	ZD
+deäc	QM
+deäch	RL
+deäck	DZ
 deäd	SK
 deäde	TJ
-deäf	QM
-deäg	[C
+deäf	SK
+deäg	YE
 deäge	YE
-deägl	SK
+deägl	XF
 deägt	RL
-deäh	RL
+deäh	QM
 deähe	TJ
 deähr	JT
 deäl	^A
-deäll	JT
-deält	b>
-deäm	B]
-deän	RL
-deänd	XF
+deäll	DZ
+deält	c=
+deäm	HV
+deän	UI
+deänd	[C
 deäng	MQ
-deänn	QM
-deär	C[
+deänn	RL
+deär	?a
 deär 	JT
-deärb	a?
-deärc	SK
-deäre	;e
-deärg	HV
-deärt	C[
-deäru	JT
+deärb	XF
+deärc	[C
+deäre	:f
+deärg	JT
+deärm	MQ
+deärt	HV
+deäru	DZ
 deäs	SK
-deäse	UI
-deät	JT
-deät 	KS
-deäte	QM
-deätt	LR
-deätz	GW
-deäu	MQ
-deäuf	IU
-deäum	ZD
-deöf	RL
-deöfe	RL
+deäse	WG
+deät	IU
+deät 	JT
+deäte	WG
+deätt	DZ
+deätz	IU
+deäuf	JT
+deäum	TJ
+deöc	RL
+deöch	RL
+deöf	UI
+deöfe	WG
+deöff	QM
 deög	VH
 deöge	VH
-deöh	RL
-deöl	XF
-deölf	RL
-deön	EY
-deön 	FX
-deöni	SK
+deöh	UI
+deöl	UI
+deölf	SK
+deön	B]
+deön 	C[
+deöni	XF
 deönn	HV
-deöp	VH
-deörd	HV
-deöre	JT
-deörs	UI
-deört	IU
-deös	IU
+deöp	WG
+deör	RL
+deörd	IU
+deöre	GW
+deörs	WG
+deört	KS
+deös	JT
 deöss	GW
-deöt	UI
-deöti	WG
-deöß	RL
-deöße	RL
-deüb	MQ
-deübs	DZ
-deüc	XF
-deüch	TJ
-deück	UI
-deüez	HV
-deüf	TJ
-deüft	VH
-deüg	IU
-deüge	IU
-deüh	VH
-deühe	EY
-deühj	IU
-deühl	ZD
+deöt	XF
+deöti	XF
+deöß	SK
+deöße	SK
+deübr	LR
+deübs	C[
+deüc	UI
+deüch	SK
+deück	SK
+deüe	LR
+deüez	EY
+deüft	MQ
+deüfu	RL
+deüg	MQ
+deüge	LR
+deüh	WG
+deühe	IU
+deühj	B]
+deühl	^A
 deühr	RL
-deül	KS
-deüll	C[
-deült	TJ
-deün	LR
-deün,	JT
-deünd	[C
-deüns	@_
-deür 	HV
-deür.	XF
-deüre	UI
-deürf	JT
-deürl	TJ
-deüro	VH
-deürs	UI
-deürz	GW
-deüs	MQ
-deüt	RL
-deütz	QM
-deüß	B]
+deül	LR
+deüll	HV
+deün,	EY
+deünd	^A
+deüns	<d
+deür 	JT
+deür.	VH
+deüre	XF
+deürf	MQ
+deüro	TJ
+deürs	XF
+deürz	FX
+deüs	LR
+deüss	MQ
+deüß	A^
 deüße	C[
 deıl	UI
 deıld	UI
 deız	UI
-de– 	QM
+de– 	UI
 de– n	GW
-de–/	RL
-de–0	UI
-de–00	UI
-de–d	YE
-de–do	YE
-de–f	RL
-de–fr	RL
-de–s	QM
-de“ 	@_
-de“ (	GW
-de“ s	?a
-de“ –	IU
-de“,	C[
-de“, 	C[
-de“.	XF
-de“. 	XF
-de„d	QM
+de–/	VH
+de–0	XF
+de–00	WG
+de–d	[C
+de–do	[C
+de–f	ZD
+de–fr	ZD
+de–s	SK
+de“ 	DZ
+de“ (	FX
+de“ s	HV
+de“ –	A^
+de“,	FX
+de“, 	FX
+de“.	ZD
+de“. 	ZD
 de„de	TJ
-de„e	FX
-de„ei	FX
-de„g	FX
-de„h	KS
-de„hi	KS
-de„m	JT
-de„p	JT
-de„s	DZ
-de„si	FX
-de„w	IU
-de„wi	IU
-de€ 	UI
-de€ a	QM
+de„e	HV
+de„ei	HV
+de„g	LR
+de„h	B]
+de„hi	B]
+de„m	EY
+de„p	LR
+de„s	LR
+de„si	LR
+de„w	HV
+de„wi	JT
+de€ 	YE
 de€ d	RL
-de€ i	a?
-de€ k	IU
-de€)	RL
-de€),	RL
+de€ i	d<
+de€ k	C[
+de€ n	MQ
+de€)	SK
+de€),	SK
 de€,	TJ
 de€, 	TJ
 de€.	VH
 de€. 	VH
-en "	IU
-en "a	RL
-en "b	@_
-en "c	LR
-en "d	FX
+en "	JT
+en "a	VH
+en "b	B]
+en "c	HV
+en "d	HV
 en "f	GW
 en "g	LR
-en "i	QM
-en "l	EY
-en "m	IU
+en "h	MQ
+en "i	RL
+en "l	FX
+en "m	HV
 en "n	VH
-en "o	YE
-en "s	KS
-en "t	FX
-en "w	KS
-en "y	QM
-en $	WG
-en $0	WG
-en &	TJ
-en & 	TJ
+en "o	XF
+en "s	LR
+en "t	C[
+en "w	JT
+en "y	RL
+en $	XF
+en $0	XF
+en &	UI
+en & 	UI
 en '	A^
-en '0	IU
-en 'a	HV
-en (	IU
-en (0	^A
-en (?	UI
-en (a	JT
+en '0	JT
+en 'a	GW
+en 's	LR
+en (	GW
+en (0	a?
+en (?	TJ
+en (a	MQ
 en (b	JT
-en (d	YE
-en (f	TJ
-en (i	LR
-en (m	DZ
-en (n	GW
-en (p	TJ
+en (c	LR
+en (d	UI
+en (f	UI
+en (h	MQ
+en (i	KS
+en (m	GW
+en (n	IU
+en (p	UI
 en (r	QM
-en (s	HV
-en (w	QM
-en (y	IU
-en (£	MQ
-en *	B]
-en *h	LR
-en *t	QM
-en +	UI
-en +0	d<
-en ,	ZD
-en , 	ZD
-en /	SK
-en / 	SK
+en (s	GW
+en (w	TJ
+en (y	DZ
+en *	?a
+en +	WG
+en +0	c=
+en ,	VH
+en , 	VH
+en /	QM
+en / 	QM
 en 0	TJ
-en 0)	a?
-en 0-	d<
-en 0.	EY
-en 0/	TJ
+en 0 	QM
+en 0)	_@
+en 0-	f:
+en 0.	HV
+en 0/	RL
 en 00	SK
-en 0:	KS
+en 0:	LR
 en 0a	YE
-en 0b	]B
-en 0d	[C
-en 0e	IU
-en 0f	]B
-en 0h	WG
-en 0j	XF
-en 0l	[C
-en 0n	]B
-en 0p	UI
-en 0q	YE
+en 0b	d<
+en 0d	YE
+en 0e	FX
+en 0f	[C
+en 0h	XF
+en 0j	VH
+en 0l	e;
+en 0n	b>
+en 0p	VH
+en 0q	ZD
 en 0r	SK
-en 0s	^A
-en 0t	]B
-en 0–	MQ
-en [	LR
-en a 	MQ
-en a.	RL
-en ab	B]
-en ac	RL
-en ad	KS
+en 0s	d<
+en 0t	YE
+en [	JT
+en a0	QM
+en ab	DZ
+en ac	SK
+en ad	LR
 en af	LR
-en ag	@_
-en ai	HV
-en al	TJ
-en am	DZ
-en an	WG
-en ao	DZ
+en ag	?a
+en ai	FX
+en al	UI
+en am	C[
+en an	VH
+en ao	HV
 en ap	a?
 en ar	QM
-en as	JT
-en at	KS
-en au	TJ
-en av	SK
-en b	QM
-en b 	WG
-en b.	DZ
-en ba	SK
-en bi	GW
-en bl	SK
-en bn	[C
-en bo	UI
+en as	GW
+en at	LR
+en b	SK
+en b 	ZD
+en b.	EY
+en ba	RL
+en be	MQ
+en bi	C[
+en bn	WG
+en bo	VH
 en br	ZD
-en bs	a?
-en by	QM
-en c 	WG
-en cd	UI
+en bs	^A
+en bu	LR
+en c 	]B
+en cd	VH
 en ce	VH
-en ch	UI
-en ci	SK
-en cl	TJ
-en cm	^A
-en cr	EY
-en cu	QM
-en cy	GW
-en d	GW
-en d.	B]
-en da	LR
-en db	WG
-en dd	DZ
-en de	DZ
-en di	C[
-en dl	[C
-en dp	YE
-en dr	UI
-en du	[C
+en ch	QM
+en ci	RL
+en cl	RL
+en cm	b>
+en co	QM
+en cr	DZ
+en cu	SK
+en cy	JT
+en d	DZ
+en d.	A^
+en db	VH
+en dd	FX
+en de	B]
+en di	B]
+en dl	h8
+en dp	]B
+en dr	VH
+en du	b>
 en dy	XF
-en e	SK
-en e 	VH
-en e.	B]
-en ea	LR
+en e	RL
+en e 	WG
+en e.	C[
+en ea	IU
 en eb	DZ
 en ed	WG
-en ei	a?
-en el	RL
-en em	[C
-en en	RL
-en er	GW
+en ei	b>
+en el	SK
+en em	YE
+en er	DZ
 en es	LR
-en et	MQ
-en eu	TJ
-en ev	UI
-en f	WG
-en f0	LR
-en fa	MQ
-en fe	VH
-en ff	DZ
-en fl	YE
-en fo	LR
-en fr	UI
-en fs	VH
-en fu	VH
-en g	UI
-en ga	XF
+en eu	VH
+en ev	TJ
+en f	UI
+en f0	KS
+en fe	YE
+en ff	>b
+en fl	ZD
+en fr	VH
+en fs	WG
+en fu	YE
+en g	VH
+en ga	YE
 en gb	KS
+en ge	MQ
+en gi	MQ
 en gl	WG
-en go	KS
-en gp	HV
-en gr	IU
-en gs	RL
+en go	JT
+en gp	GW
+en gr	HV
+en gs	SK
 en gu	YE
-en gw	RL
+en gw	QM
 en h.	GW
-en ha	LR
+en ha	KS
 en hd	JT
-en he	SK
-en hi	LR
-en hr	YE
-en hu	TJ
-en hx	]B
-en i	SK
-en i 	QM
-en i'	LR
-en id	EY
-en if	MQ
-en ig	IU
-en il	IU
+en he	QM
+en hi	MQ
+en ho	QM
+en hr	XF
+en hu	XF
+en hx	WG
+en i	RL
+en i 	RL
+en i'	KS
+en id	HV
+en ig	EY
+en il	GW
 en im	C[
-en ir	SK
-en is	YE
+en ir	TJ
+en is	]B
 en it	MQ
-en iv	GW
-en j	VH
-en j.	VH
-en je	KS
-en ji	]B
-en ju	SK
-en k.	SK
-en kg	a?
-en ki	DZ
-en km	YE
-en kr	TJ
+en iv	FX
+en j	WG
+en j.	WG
+en ja	QM
+en je	IU
+en ji	^A
+en jo	LR
+en ju	TJ
+en k	LR
+en k.	RL
+en ke	QM
+en kg	^A
+en ki	B]
+en km	ZD
+en kn	MQ
+en kr	SK
 en la	IU
-en le	IU
+en le	LR
 en li	QM
-en ll	^A
-en ln	ZD
-en lo	KS
-en lt	UI
+en ll	[C
+en ln	[C
+en lo	IU
+en lt	WG
 en lu	d<
-en ly	EY
-en m	KS
-en m.	EY
-en ma	LR
-en mb	]B
+en ly	FX
+en m	JT
+en m.	?a
+en ma	KS
+en mb	ZD
 en me	QM
-en mm	h8
-en mr	LR
-en ms	GW
+en mi	LR
+en mm	a?
+en mr	KS
+en ms	FX
 en mu	KS
-en my	DZ
+en my	C[
 en n	MQ
-en n 	C[
-en ne	JT
-en ni	YE
-en no	KS
-en nu	MQ
-en o	UI
-en o 	FX
+en n 	EY
+en na	KS
+en ne	LR
+en ni	]B
+en no	JT
+en nu	KS
+en o	SK
+en o 	IU
 en o'	MQ
-en oa	QM
-en ob	<d
-en oc	RL
-en of	LR
-en oh	KS
-en ok	YE
-en ol	RL
-en on	MQ
-en or	TJ
-en os	[C
-en ot	JT
-en ox	MQ
-en p	MQ
-en p.	TJ
-en pa	EY
-en pd	B]
+en oa	TJ
+en ob	B]
+en oc	SK
+en oh	GW
+en oi	MQ
+en ok	XF
+en ol	QM
+en om	QM
+en on	JT
+en op	SK
+en or	SK
+en os	a?
+en ot	IU
+en ou	QM
+en ov	RL
+en ow	QM
+en ox	LR
+en p.	UI
+en pa	C[
+en pd	>b
 en pe	TJ
-en ph	KS
-en pl	VH
-en pm	RL
-en po	LR
+en ph	JT
+en pi	KS
+en pl	UI
+en pm	TJ
+en po	JT
 en pr	EY
-en ps	?a
-en pu	IU
-en qx	UI
+en ps	>b
+en pu	GW
+en qx	TJ
 en r	RL
-en rd	XF
-en re	JT
-en rh	IU
+en r.	LR
+en rd	UI
+en re	IU
+en rh	EY
 en ri	TJ
-en ro	QM
-en ru	LR
-en ry	[C
-en s0	LR
-en sa	HV
-en sc	WG
-en se	LR
-en si	UI
-en sk	SK
-en sm	d<
-en sn	QM
+en ry	^A
+en s0	MQ
+en sa	FX
+en sc	UI
+en se	KS
+en si	WG
+en sk	TJ
+en sm	k5
 en so	GW
-en sp	SK
-en sq	b>
-en sr	QM
-en st	SK
-en su	SK
+en sp	TJ
+en sq	a?
+en st	TJ
+en su	RL
+en sw	JT
 en t	QM
-en t 	a?
-en tb	HV
-en te	[C
+en t 	b>
+en ta	RL
+en tb	GW
+en te	b>
 en th	LR
 en to	RL
-en tu	ZD
-en tw	RL
-en ty	B]
-en u	KS
-en u 	FX
-en uh	XF
-en ul	TJ
+en tu	YE
+en tw	UI
+en ty	DZ
+en u	LR
+en u 	?a
+en uh	^A
+en ul	SK
 en um	SK
-en un	B]
-en ur	EY
-en us	UI
-en v0	EY
+en un	@_
+en ur	C[
+en us	VH
+en v0	=c
 en va	TJ
-en ve	FX
-en vi	WG
-en vo	EY
-en vu	IU
-en w	IU
+en ve	GW
+en vi	XF
+en vo	C[
+en vu	FX
+en w	HV
+en w 	QM
 en w/	HV
-en wa	MQ
-en we	UI
-en wi	QM
-en wk	ZD
-en wo	FX
-en wr	MQ
-en ww	JT
-en wy	b>
-en x	GW
-en x 	B]
-en y	RL
+en wa	LR
+en we	WG
+en wi	RL
+en wk	]B
+en wo	JT
+en ww	IU
+en wy	f:
+en x	B]
+en x 	A^
 en y 	RL
-en ya	WG
-en ye	SK
-en yo	LR
-en yr	XF
-en z	MQ
-en zi	MQ
-en |	KS
-en | 	KS
-en ~	TJ
-en ~~	TJ
+en ya	UI
+en ye	QM
+en yo	KS
+en yr	^A
+en z	LR
+en zi	LR
+en |	MQ
+en | 	MQ
+en ~	SK
+en ~~	SK
 en £	VH
 en £0	VH
-en ©	DZ
-en © 	DZ
-en ·	B]
-en · 	B]
-en “b	EY
-en “h	HV
-en “t	JT
-en “y	EY
-en €	^A
-en €0	^A
-en ★	JT
-en ★★	JT
+en ©	B]
+en © 	B]
+en ·	@_
+en · 	@_
+en “	QM
+en “b	FX
+en “h	JT
+en “t	IU
+en “y	?a
+en €	d<
+en €0	d<
+en ★	KS
+en ★★	KS
 en �	a?
-en! 	:f
-en!!	HV
-en!! 	HV
-en!!!	[C
-en!)	VH
-en!) 	UI
-en" 	LR
-en" -	EY
-en" a	HV
-en" o	@_
-en" w	DZ
-en" –	DZ
-en")	HV
-en") 	HV
-en".	EY
-en". 	EY
-en"a	RL
-en"a 	KS
-en"ar	KS
-en"b	@_
-en"be	@_
-en"c	LR
-en"d	FX
-en"de	IU
-en"di	EY
+en! 	;e
+en!!	KS
+en!! 	JT
+en!!!	ZD
+en!)	WG
+en!) 	WG
+en" 	KS
+en" -	FX
+en" a	FX
+en" i	RL
+en" o	DZ
+en" w	B]
+en" –	EY
+en")	@_
+en") 	@_
+en",	MQ
+en", 	MQ
+en".	FX
+en". 	FX
+en"a	VH
+en"a 	LR
+en"ar	GW
+en"b	B]
+en"be	B]
+en"c	HV
+en"d	HV
+en"de	?a
+en"di	@_
 en"f	GW
-en"fo	?a
+en"fo	HV
 en"g	LR
-en"ha	FX
-en"i	QM
-en"it	QM
-en"l	EY
-en"li	>b
-en"m	IU
-en"my	IU
+en"h	MQ
+en"ha	@_
+en"i	RL
+en"i 	RL
+en"l	FX
+en"li	HV
+en"m	HV
+en"me	MQ
+en"my	FX
 en"n	VH
 en"no	VH
 en"o	WG
-en"op	YE
-en"ou	C[
-en"s	KS
-en"sa	VH
-en"t	EY
-en"th	@_
+en"op	ZD
+en"ou	FX
+en"pr	RL
+en"s	LR
+en"sa	XF
+en"t	B]
+en"th	9g
 en"to	RL
-en"w	KS
-en"we	MQ
-en"wh	JT
-en"y	QM
-en"yo	QM
-en$0	WG
-en$0 	[C
-en$0,	XF
-en$0.	_@
-en$00	RL
-en% 	LR
-en% o	LR
-en& 	TJ
-en& 0	XF
-en& a	WG
-en& b	TJ
+en"w	JT
+en"wh	LR
+en"y	RL
+en"yo	RL
+en$0	XF
+en$0 	ZD
+en$0,	c=
+en$0.	a?
+en$00	TJ
+en% 	JT
+en% o	JT
+en& 	UI
+en& 0	ZD
+en& a	YE
+en& b	SK
 en& c	SK
-en& d	YE
-en& l	a?
-en& m	DZ
-en& p	FX
-en& r	QM
-en& s	VH
-en& t	IU
-en' b	JT
-en' c	TJ
-en' h	UI
-en' l	QM
-en' m	B]
-en'0	TJ
-en'00	TJ
-en'a	HV
-en'd	IU
-en'd 	MQ
-en'l	HV
-en'll	HV
-en'm	LR
-en'm 	MQ
-en'r	WG
-en're	WG
-en's	HV
+en& d	]B
+en& f	QM
+en& l	h8
+en& m	@_
+en& p	KS
+en& r	RL
+en& s	ZD
+en& t	FX
+en' 	KS
+en' b	B]
+en' h	[C
+en' l	WG
+en' m	FX
+en'0	QM
+en'00	QM
+en'a	GW
+en'd	KS
+en'l	JT
+en'll	JT
+en'm	KS
+en'm 	LR
+en'r	YE
+en're	XF
+en's	IU
 en's 	IU
-en's,	RL
-en's.	MQ
-en't	KS
-en't,	DZ
+en's.	KS
+en't	IU
+en't 	LR
+en't,	@_
 en't.	MQ
-en(0	^A
-en(0)	LR
-en(00	]B
-en(?	UI
-en(a	JT
+en'v	QM
+en've	QM
+en(0	a?
+en(00	h8
+en(?	TJ
+en(a	MQ
 en(al	MQ
 en(b	JT
-en(ch	GW
-en(co	VH
-en(d	YE
-en(da	VH
-en(f	TJ
-en(fo	IU
-en(fr	WG
-en(he	JT
+en(c	LR
+en(ch	FX
+en(co	WG
+en(d	UI
+en(da	SK
+en(f	UI
+en(fo	@_
+en(fr	XF
+en(h	MQ
+en(he	IU
 en(hi	QM
-en(ho	XF
-en(i	LR
-en(i 	LR
-en(in	QM
-en(m	DZ
-en(ma	]B
-en(mi	HV
-en(mo	FX
+en(ho	UI
+en(i	KS
+en(i 	HV
+en(in	RL
+en(m	GW
+en(ma	TJ
+en(mi	KS
+en(mo	LR
 en(mr	?a
-en(n	GW
-en(no	GW
-en(p	TJ
-en(pl	HV
+en(n	IU
+en(no	HV
+en(p	UI
+en(pl	GW
 en(r	QM
-en(re	RL
-en(s	HV
-en(sa	LR
+en(re	QM
+en(s	GW
+en(sa	KS
 en(se	MQ
 en(sh	A^
-en(so	RL
-en(te	e;
-en(th	RL
-en(to	EY
-en(tr	JT
-en(tu	DZ
-en(w	QM
-en(we	LR
-en(wi	WG
-en(y	IU
-en(ye	IU
-en(£	MQ
-en(£0	MQ
+en(so	SK
+en(te	d<
+en(th	TJ
+en(to	C[
+en(tr	HV
+en(tu	B]
+en(w	TJ
+en(wi	YE
+en(y	DZ
+en(ye	DZ
 en) 	C[
-en) 0	WG
-en) a	ZD
+en) 0	YE
+en) a	UI
 en) b	FX
-en) o	TJ
-en) s	LR
-en) w	GW
-en) |	LR
-en) –	SK
-en),	TJ
-en), 	TJ
+en) o	VH
+en) s	KS
+en) w	JT
+en),	UI
+en), 	UI
 en).	XF
 en). 	XF
-en):	KS
-en): 	KS
-en* 	@_
-en* i	LR
-en*,	RL
-en*, 	RL
-en*h	LR
-en*t	QM
-en*th	QM
-en+ 0	]B
-en+ a	FX
-en+ p	GW
-en+ r	RL
-en+ s	ZD
+en):	JT
+en): 	JT
+en* 	<d
+en*,	SK
+en*, 	SK
+en+ 	MQ
+en+ 0	YE
+en+ a	DZ
+en+ p	HV
+en+ r	SK
+en+ s	_@
 en+ v	]B
-en+0	e;
-en+00	d<
+en+0	c=
+en+00	c=
 en, 	HV
-en, "	EY
-en, $	KS
+en, "	?a
+en, $	MQ
 en, 0	RL
-en, a	f:
+en, a	d<
 en, b	VH
+en, c	UI
 en, d	JT
 en, e	LR
-en, f	TJ
-en, g	]B
-en, h	RL
+en, f	WG
+en, g	^A
+en, h	VH
 en, i	TJ
-en, j	WG
-en, k	FX
-en, l	EY
-en, m	EY
-en, n	TJ
+en, j	YE
+en, k	HV
+en, l	@_
+en, m	HV
+en, n	SK
 en, o	a?
-en, p	SK
-en, q	SK
-en, r	QM
-en, s	YE
+en, p	QM
+en, q	TJ
+en, r	SK
+en, s	[C
 en, t	SK
-en, u	[C
-en, v	WG
-en, w	GW
-en, y	LR
-en, £	QM
-en, “	EY
-en,0	IU
-en,00	IU
-en- 0	SK
-en- c	SK
+en, u	]B
+en, v	]B
+en, w	FX
+en, £	MQ
+en, “	FX
+en,0	JT
+en,00	JT
+en- 0	TJ
+en- c	TJ
 en- h	QM
-en- n	IU
+en- n	LR
 en- p	@_
-en- t	C[
-en- |	YE
-en-0	[C
-en-0 	XF
-en-0,	TJ
-en-0.	ZD
-en-00	SK
-en-a	C[
-en-an	GW
+en- t	A^
+en- |	]B
+en-0	VH
+en-0 	g9
+en-0,	d<
+en-0.	TJ
+en-00	RL
+en-a	B]
+en-an	FX
 en-ar	FX
 en-b	MQ
-en-bl	RL
-en-c	FX
-en-ca	IU
-en-cl	KS
-en-co	IU
+en-bl	UI
+en-c	DZ
+en-ca	JT
+en-cl	IU
+en-co	GW
 en-d	SK
-en-do	XF
-en-e	JT
-en-ei	[C
-en-f	LR
-en-fi	JT
-en-fo	LR
-en-fr	JT
-en-g	[C
-en-h	^A
-en-ha	^A
-en-l	JT
-en-la	IU
-en-le	KS
-en-m	IU
-en-n	VH
-en-o	XF
-en-of	YE
-en-on	[C
+en-do	UI
+en-e	MQ
+en-ei	ZD
+en-f	KS
+en-fi	KS
+en-fo	KS
+en-fr	HV
+en-g	_@
+en-h	XF
+en-ha	XF
+en-l	MQ
+en-la	GW
+en-m	HV
+en-ma	RL
+en-n	[C
+en-o	WG
+en-of	ZD
+en-on	_@
 en-ou	QM
 en-p	WG
-en-pu	SK
-en-r	TJ
-en-re	TJ
-en-s	IU
+en-pu	]B
+en-r	UI
+en-re	UI
+en-s	LR
 en-sa	MQ
-en-sh	UI
-en-si	C[
-en-st	ZD
-en-t	MQ
-en-u	VH
-en-up	VH
+en-sh	VH
+en-si	B]
+en-st	^A
+en-u	WG
+en-up	WG
 en-w	EY
-en-wi	GW
-en. 	QM
+en-wi	DZ
 en. (	LR
-en. 0	_@
-en. a	[C
-en. b	FX
-en. c	:f
-en. e	HV
-en. g	IU
-en. h	DZ
-en. k	UI
-en. m	GW
-en. n	LR
-en. o	B]
-en. r	GW
-en. s	LR
-en. t	MQ
-en. v	QM
+en. 0	g9
+en. a	YE
+en. b	GW
+en. c	<d
+en. d	IU
+en. e	GW
+en. f	QM
+en. g	JT
+en. h	A^
+en. k	TJ
+en. m	DZ
+en. n	KS
+en. o	@_
+en. r	DZ
 en. w	B]
 en."	KS
-en.)	>b
-en.) 	>b
-en.*	C[
-en.* 	C[
+en." 	LR
+en.)	;e
+en.) 	;e
+en.*	DZ
+en.* 	DZ
 en.,	EY
 en., 	EY
-en..	KS
-en.. 	KS
-en...	MQ
+en..	LR
+en.. 	LR
 en.0	MQ
-en.0 	^A
-en.:	LR
-en.: 	LR
-en.b	C[
-en.b.	C[
+en.0 	g9
+en.:	JT
+en.: 	JT
+en.b	EY
+en.b.	EY
 en.e	SK
 en.ex	SK
-en.k	FX
+en.k	GW
 en.ke	LR
-en.s	B]
-en.t	TJ
-en.”	TJ
-en.” 	TJ
-en/ 0	>b
+en.s	?a
+en.t	SK
+en.”	SK
+en.” 	SK
+en/ 0	=c
 en/ a	QM
-en/ b	EY
-en/ p	B]
-en/ r	TJ
+en/ b	FX
+en/ p	FX
+en/ r	RL
 en/ s	ZD
-en/ t	LR
-en//	RL
-en/0	DZ
-en/00	FX
-en/h	FX
-en/hr	FX
-en/m	]B
-en/w	TJ
-en0 	]B
-en0 (	RL
+en//	ZD
+en/0	EY
+en/00	GW
+en/h	C[
+en/hr	C[
+en/m	h8
+en/w	SK
+en0 	^A
+en0 (	SK
 en0 +	]B
-en0 -	UI
-en0 0	b>
-en0 a	]B
-en0 b	QM
-en0 c	IU
-en0 e	TJ
-en0 f	JT
-en0 g	b>
+en0 -	TJ
+en0 0	a?
+en0 a	^A
+en0 c	LR
+en0 e	WG
+en0 f	GW
+en0 g	d<
 en0 i	IU
-en0 j	JT
-en0 k	_@
-en0 l	_@
-en0 n	QM
-en0 o	;e
+en0 j	IU
+en0 k	f:
+en0 l	]B
+en0 m	RL
+en0 o	<d
 en0 p	QM
-en0 q	UI
+en0 q	ZD
 en0 r	=c
-en0 s	GW
-en0 t	KS
-en0 u	?a
-en0 v	]B
-en0 w	IU
-en0 y	j6
+en0 s	DZ
+en0 u	B]
+en0 v	[C
+en0 w	MQ
+en0 y	b>
 en0 |	a?
-en0 ·	;e
-en0 –	IU
-en0%	VH
-en0% 	TJ
-en0)	TJ
-en0) 	UI
-en0),	RL
-en0,	YE
-en0, 	^A
-en0,0	IU
-en0-	^A
-en0-0	YE
-en0.	RL
-en0. 	ZD
+en0 ·	8h
+en0 –	FX
+en0%	UI
+en0% 	RL
+en0)	RL
+en0) 	TJ
+en0),	WG
+en0,	XF
+en0, 	]B
+en0,0	KS
+en0-	b>
+en0-0	_@
+en0.	SK
+en0. 	YE
 en0.0	MQ
 en0/	DZ
-en0/0	<d
-en0/h	FX
-en00	[C
-en00 	WG
-en00%	VH
-en00)	VH
-en00,	TJ
+en0/0	9g
+en0/h	C[
+en00	^A
+en00 	VH
+en00%	UI
+en00)	SK
+en00,	UI
 en00-	ZD
 en00.	VH
 en00/	C[
+en000	RL
 en00:	ZD
-en00;	TJ
-en00a	UI
-en00g	YE
+en00;	RL
+en00a	WG
+en00g	[C
 en00p	WG
-en00t	B]
-en00x	DZ
-en00–	_@
-en0: 	RL
-en0:0	RL
-en0a	[C
-en0aa	ZD
+en00s	MQ
+en00t	?a
+en00x	EY
+en00–	a?
+en0:	TJ
+en0: 	QM
+en0:0	QM
+en0a	]B
+en0aa	^A
 en0am	UI
-en0b	]B
-en0bb	XF
-en0d	[C
-en0dd	ZD
-en0e	IU
-en0ee	DZ
-en0f	]B
-en0g	YE
-en0h	WG
-en0j	XF
-en0k	IU
-en0k.	B]
-en0l	[C
-en0lb	]B
-en0ll	SK
-en0ln	VH
-en0m	^A
-en0m 	^A
-en0n	]B
-en0nd	XF
-en0nn	_@
-en0p	[C
-en0p.	TJ
-en0pl	UI
+en0b	d<
+en0bb	^A
+en0d	YE
+en0dd	YE
+en0e	FX
+en0ee	B]
+en0f	[C
+en0g	[C
+en0h	XF
+en0j	VH
+en0k	GW
+en0k.	LR
+en0l	e;
+en0lb	ZD
+en0ll	^A
+en0ln	[C
+en0m	a?
+en0m 	ZD
+en0n	b>
+en0nd	_@
+en0nn	YE
+en0p	]B
+en0p.	_@
+en0pl	[C
 en0pm	UI
-en0pp	UI
-en0pt	]B
-en0q	YE
-en0qt	VH
+en0pp	VH
+en0pt	UI
+en0q	ZD
+en0qt	XF
 en0r	SK
-en0rb	RL
-en0rr	SK
-en0s	^A
-en0s 	WG
-en0s,	RL
+en0rb	UI
+en0rr	WG
+en0s	c=
+en0s 	[C
+en0s,	QM
 en0s.	UI
-en0st	WG
-en0t	HV
-en0th	GW
-en0tt	XF
-en0x	DZ
-en0x0	DZ
-en0–	XF
-en0–0	UI
-en: 	HV
-en: "	FX
-en: $	c=
-en: '	DZ
-en: 0	HV
-en: a	MQ
-en: c	IU
-en: d	C[
+en0st	YE
+en0t	LR
+en0th	FX
+en0tt	RL
+en0x	GW
+en0x0	EY
+en0–	YE
+en0–0	XF
+en: 	KS
+en: "	EY
+en: $	b>
+en: '	EY
+en: 0	JT
+en: b	LR
+en: c	B]
+en: d	DZ
 en: h	SK
-en: i	[C
+en: i	c=
 en: l	RL
-en: m	[C
-en: n	@_
-en: p	VH
-en: r	QM
-en: s	LR
-en: t	QM
-en: w	FX
-en: “	JT
-en:0	RL
-en:00	RL
+en: m	]B
+en: n	:f
+en: o	QM
+en: p	XF
+en: r	UI
+en: s	JT
+en: w	DZ
+en: “	C[
+en:0	QM
+en:00	QM
 en; 	QM
-en; 0	[C
-en; b	HV
-en; d	HV
-en; f	JT
+en; 0	a?
+en; a	UI
+en; b	GW
+en; c	MQ
+en; d	JT
+en; f	GW
 en; g	UI
-en; h	KS
-en; i	SK
-en; l	JT
-en; m	ZD
-en; o	]B
-en; p	EY
-en; r	YE
-en; s	a?
-en; t	MQ
-en; w	[C
-en; y	A^
+en; i	TJ
+en; m	^A
+en; n	JT
+en; o	XF
+en; p	=c
+en; r	[C
+en; s	c=
+en; t	LR
+en; w	^A
+en; y	B]
 en? 	!}
-en?"	XF
-en?" 	XF
-en?)	KS
-en?) 	KS
+en?"	]B
+en?" 	]B
+en?)	IU
+en?) 	IU
 en??	DZ
 en?? 	EY
-en@a	YE
-en@b	^A
-en@br	]B
-en@c	HV
-en@ca	HV
-en@co	UI
+en@a	[C
+en@b	d<
+en@br	a?
+en@c	GW
+en@ca	GW
+en@co	RL
 en@f	WG
-en@fe	JT
-en@g	YE
-en@gr	YE
-en@h	JT
-en@ha	HV
-en@hi	XF
-en@l	MQ
-en@la	]B
+en@fe	KS
+en@g	[C
+en@gr	[C
+en@ha	JT
+en@hi	_@
+en@l	TJ
+en@la	e;
 en@li	IU
-en@o	^A
-en@ot	^A
-en@p	_@
-en@q	KS
-en@qu	KS
-en@r	ZD
+en@o	YE
+en@ot	YE
+en@p	e;
+en@q	MQ
+en@qu	MQ
+en@r	d<
 en@s	SK
-en@sa	ZD
-en@se	XF
-en@st	TJ
-en@t	^A
-en@ta	UI
-en@to	a?
-en@w	RL
-en@we	QM
-en@wi	WG
-en] 	KS
-en] w	DZ
-ena 	RL
-ena "	LR
-ena 0	MQ
-ena a	VH
-ena b	JT
-ena c	XF
-ena d	QM
-ena f	JT
-ena g	MQ
-ena j	RL
+en@sa	^A
+en@se	[C
+en@st	XF
+en@t	k5
+en@ta	XF
+en@to	[C
+en@w	]B
+en@we	UI
+en@wi	YE
+en] 	GW
+en] w	FX
+ena 	SK
+ena "	C[
+ena 0	LR
+ena a	XF
+ena b	HV
+ena c	ZD
+ena d	SK
+ena f	GW
+ena i	MQ
+ena j	UI
 ena k	^A
-ena m	WG
-ena n	XF
-ena o	TJ
-ena p	LR
-ena q	YE
-ena r	KS
-ena s	QM
-ena v	VH
-ena w	UI
-ena y	TJ
-ena |	VH
-ena £	VH
-ena)	MQ
-ena).	MQ
-ena,	EY
-ena, 	EY
-ena-	SK
-ena.	KS
-ena. 	JT
-ena.”	HV
-ena@	IU
-enaa	ZD
-enaa.	WG
-enab	IU
-enab 	[C
-enab.	TJ
-enabb	RL
-enabe	LR
-enabi	UI
-enabl	IU
+ena m	XF
+ena n	WG
+ena p	IU
+ena q	[C
+ena r	IU
+ena t	MQ
+ena w	ZD
+ena y	WG
+ena |	_@
+ena £	XF
+ena,	DZ
+ena, 	DZ
+ena-	QM
+ena.	LR
+ena. 	MQ
+ena.”	JT
+ena0	QM
+ena@	KS
+enaa	^A
+enaa.	ZD
+enab	HV
+enab 	XF
+enab.	[C
+enabb	TJ
+enabe	EY
+enabi	WG
+enabl	HV
 enabn	LR
-enabo	GW
-enabs	C[
-enabt	MQ
-enaby	SK
-enac	JT
-enaca	EY
-enacc	QM
-enace	RL
-enach	SK
-enack	FX
-enacl	JT
-enaco	YE
-enacr	KS
-enact	HV
-enad	KS
-enad 	@_
-enad-	C[
-enad.	MQ
-enada	a?
-enadd	SK
+enabo	DZ
+enabs	A^
+enaby	TJ
+enac	HV
+enaca	DZ
+enacc	RL
+enace	QM
+enach	QM
+enack	IU
+enacl	HV
+enaco	]B
+enacr	IU
+enact	IU
+enad	MQ
+enad 	>b
+enad'	IU
+enad,	QM
+enad-	EY
+enada	^A
+enadd	QM
 enade	UI
 enadg	GW
-enadi	SK
-enadl	HV
-enado	JT
+enadi	YE
+enadl	IU
+enadm	RL
+enado	HV
 enads	LR
-enadv	QM
 enady	IU
-enae	FX
-enae 	HV
-enaf	RL
-enaf 	^A
-enaff	WG
-enafl	=c
-enafo	GW
-enaft	LR
+enae	JT
+enae 	EY
+enaf 	]B
+enaff	YE
+enafl	?a
+enafo	FX
+enaft	KS
 enag	KS
-enag 	MQ
-enag,	XF
-enaga	8h
-enage	UI
-enagh	]B
-enagi	QM
-enagl	SK
-enagm	QM
-enagn	B]
-enago	WG
-enagr	GW
-enagu	LR
-enah	EY
-enah 	C[
-enai	LR
-enaid	FX
-enaig	JT
-enail	SK
-enaim	=c
-enain	KS
-enair	[C
+enag,	UI
+enaga	;e
+enage	TJ
+enagh	^A
+enagm	RL
+enagn	C[
+enago	TJ
+enagr	HV
+enagu	MQ
+enah	B]
+enah 	DZ
+enai	IU
+enaid	GW
+enaig	LR
+enail	UI
+enaim	<d
+enain	JT
+enair	^A
 enais	DZ
-enak	VH
-enak 	YE
-enak,	MQ
-enakd	XF
+enait	QM
+enak	TJ
+enak 	WG
+enak,	KS
+enakd	RL
 enake	XF
-enaki	QM
-enaks	KS
-enal 	UI
-enal,	DZ
-enal.	B]
+enal	RL
+enal 	SK
+enal,	EY
+enal.	9g
 enala	WG
-enalc	EY
+enalc	C[
 enald	[C
-enalf	UI
-enalk	DZ
+enale	MQ
+enalf	VH
+enali	LR
+enalk	EY
 enalm	RL
-enaln	RL
-enalo	[C
-enalp	LR
+enaln	VH
+enalo	ZD
+enalp	JT
 enalt	TJ
-enalu	LR
-enalv	VH
-enalw	TJ
+enalu	JT
+enalv	TJ
+enalw	WG
 enam 	LR
 enam,	IU
-enam-	SK
-enam.	DZ
-enama	TJ
-enamb	ZD
-ename	MQ
-enami	RL
-enamm	A^
-enamo	]B
-enams	RL
-enamu	KS
+enam-	RL
+enam.	GW
+enamb	]B
+enami	QM
+enamm	IU
+enamo	[C
+enamp	QM
+enams	QM
+enamu	MQ
 enan	RL
-enan 	TJ
-enan'	c=
-enan)	MQ
-enan,	LR
-enan.	VH
-enan@	XF
-enana	XF
+enan 	VH
+enan'	e;
+enan)	IU
+enan.	RL
+enan@	ZD
+enana	]B
 enanc	FX
-enand	WG
-enane	RL
-enang	;e
-enank	JT
-enann	WG
-enant	JT
-enanu	SK
+enand	YE
+enang	5k
+enani	SK
+enank	MQ
+enann	SK
+enano	RL
+enans	RL
+enant	KS
+enanu	VH
 enany	RL
-enao	SK
-enaoi	RL
-enap 	?a
+enao	QM
+enap	QM
+enap 	>b
 enap,	ZD
-enap.	B]
+enap.	C[
 enapa	TJ
-enape	JT
+enape	EY
+enaph	LR
 enapl	_@
-enapo	A^
+enapo	C[
 enapp	b>
-enapr	^A
-enaps	B]
-enar 	A^
-enar'	]B
-enar.	FX
-enar?	TJ
+enapr	]B
+enaps	A^
+enapt	LR
+enar	MQ
+enar 	C[
+enar'	ZD
+enar.	HV
+enar?	WG
 enara	QM
-enarb	SK
-enarc	LR
+enarb	RL
+enard	SK
 enare	RL
-enarf	^A
+enarf	_@
 enarg	KS
-enari	UI
-enarj	SK
-enark	FX
-enarl	TJ
-enarm	TJ
-enarn	[C
-enarp	d<
+enari	ZD
+enarj	VH
+enark	EY
+enarl	SK
+enarm	WG
+enarn	]B
+enarp	c=
 enarr	YE
 enars	_@
-enart	GW
-enary	IU
-enas 	LR
-enas,	QM
-enas.	LR
-enas;	TJ
+enart	HV
+enarv	KS
+enary	FX
+enas	QM
+enas 	IU
+enas,	RL
+enas;	XF
 enasc	YE
-enase	@_
-enash	QM
-enasi	IU
-enasn	TJ
-enaso	B]
-enasp	LR
+enase	<d
+enash	XF
+enasi	JT
+enasn	UI
+enaso	DZ
+enasp	JT
 enass	SK
 enast	^A
-enasu	GW
-enasw	HV
+enasu	EY
+enasw	C[
 enasy	DZ
-enat	SK
-enat 	KS
-enat'	MQ
+enat	TJ
+enat 	JT
 enat,	^A
-enat-	LR
-enat.	WG
-enata	XF
-enatc	VH
-enate	JT
-enath	_@
-enati	VH
-enato	DZ
-enatr	MQ
+enat-	MQ
+enat.	UI
+enata	TJ
+enatc	SK
+enate	IU
+enath	^A
+enati	XF
+enato	HV
 enats	QM
-enatt	EY
+enatt	DZ
 enatu	UI
-enau	RL
-enauc	GW
-enaud	QM
-enaug	WG
-enaul	VH
-enaur	KS
-enaus	MQ
-enaut	GW
-enav	IU
-enava	ZD
-enavi	A^
-enavo	DZ
-enavy	>b
-enaw	UI
-enaw 	YE
-enawa	LR
-enawe	QM
-enawi	GW
-enawl	UI
-enawm	SK
-enawn	JT
-enaws	KS
-enax	MQ
-enay 	KS
-enay!	GW
-enay'	IU
-enay,	LR
-enay;	WG
-enayb	EY
-enaye	XF
-enayi	VH
-enaym	GW
-enaze	SK
-enb &	RL
-enb (	]B
-enb 0	c=
-enb a	MQ
-enb b	ZD
-enb d	EY
-enb f	UI
-enb h	KS
-enb i	DZ
+enau	UI
+enauc	EY
+enaug	TJ
+enaul	XF
+enaun	MQ
+enaur	JT
+enaut	KS
+enav	GW
+enava	b>
+enavi	=c
+enavo	B]
+enavy	B]
+enaw	RL
+enaw 	ZD
+enawe	RL
+enawi	EY
+enawk	JT
+enawl	WG
+enawm	XF
+enawn	HV
+enaws	LR
+enay	MQ
+enay 	HV
+enay!	DZ
+enay'	FX
+enay-	LR
+enay.	MQ
+enay;	YE
+enayb	A^
+enaye	ZD
+enayi	WG
+enayl	RL
+enaym	HV
+enb 	QM
+enb (	SK
+enb 0	b>
+enb a	JT
+enb b	]B
+enb d	JT
+enb f	ZD
+enb h	HV
+enb i	EY
 enb l	[C
-enb s	C[
-enb |	MQ
-enb £	^A
-enb,	MQ
-enb, 	MQ
-enb-	DZ
-enb-0	GW
-enb-c	EY
-enb.	IU
+enb s	KS
+enb t	KS
+enb |	KS
+enb £	]B
+enb,	LR
+enb, 	LR
+enb-	EY
+enb-0	HV
+enb-c	C[
+enb.	HV
 enb. 	DZ
-enb.e	VH
-enb/	XF
-enb0	[C
-enb0 	[C
-enbac	UI
-enbad	IU
-enbag	b>
-enbal	WG
-enban	GW
-enbar	UI
+enb.e	]B
+enb/	WG
+enb0	WG
+enb0 	WG
+enbac	VH
+enbad	FX
+enbag	^A
+enbal	XF
+enban	C[
+enbar	VH
 enbas	TJ
-enbat	IU
-enbay	_@
+enbat	JT
+enbay	a?
 enbb	VH
-enbb.	XF
-enbbi	YE
-enbbl	TJ
-enbbo	YE
-enbbs	HV
-enbby	A^
+enbb.	^A
+enbbi	]B
+enbbl	WG
+enbbo	]B
+enbbs	JT
+enbby	B]
 enbc	KS
-enbc 	IU
-enbe 	?a
+enbc 	LR
+enbd	QM
+enbe	MQ
+enbe 	A^
 enbe.	LR
-enbea	[C
+enbea	ZD
 enbec	UI
-enbed	VH
-enbee	GW
-enbeg	QM
+enbed	UI
+enbee	FX
+enbef	SK
+enbeg	SK
 enbeh	UI
-enbel	RL
-enben	a?
+enbel	VH
+enben	b>
 enber	LR
-enbes	B]
+enbes	?a
 enbet	IU
-enbev	YE
+enbev	[C
 enbex	@_
-enbey	LR
-enbh	QM
-enbha	UI
-enbi	GW
+enbey	MQ
+enbh	VH
+enbha	XF
+enbi	EY
 enbia	HV
-enbic	UI
-enbid	C[
-enbig	JT
-enbik	UI
+enbic	b>
+enbid	B]
+enbig	HV
+enbik	TJ
 enbil	KS
-enbin	QM
-enbir	]B
-enbit	<d
-enbj	C[
-enbje	C[
-enbla	KS
+enbir	d<
+enbis	MQ
+enbit	2n
+enbj	@_
+enbje	@_
+enbla	LR
 enbli	^A
-enblo	GW
-enblu	QM
-enbly	RL
-enbn	LR
-enbn0	[C
-enbo	RL
-enboa	LR
-enbob	EY
-enbod	VH
-enboi	TJ
-enbol	WG
-enbon	LR
-enboo	KS
-enbor	_@
-enbot	^A
-enbou	?a
-enbov	VH
-enbox	SK
-enbr	UI
-enbra	YE
-enbri	VH
-enbru	LR
+enblo	IU
+enbly	YE
+enbn	MQ
+enbn0	WG
+enboa	IU
+enbob	FX
+enbod	UI
+enboi	QM
+enbol	YE
+enbon	DZ
+enboo	LR
+enbor	f:
+enbot	c=
+enbou	<d
+enbov	ZD
+enbox	RL
+enbr	TJ
+enbra	ZD
+enbre	TJ
+enbri	UI
+enbru	HV
 enbs	C[
-enbs 	VH
+enbs 	[C
 enbs.	?a
-enbsc	^A
-enbsi	FX
-enbsw	HV
-enbt	QM
-enbt 	YE
+enbsc	c=
+enbsi	C[
+enbsw	JT
+enbt	RL
+enbt 	ZD
+enbu	LR
 enbuc	MQ
-enbud	C[
-enbui	TJ
-enbum	EY
-enbun	QM
-enbur	XF
+enbud	B]
+enbui	RL
+enbum	GW
+enbur	[C
 enbus	FX
-enbut	JT
+enbut	LR
 enbuy	XF
-enbv	FX
-enbvi	FX
+enbv	IU
+enbvi	IU
 enby	KS
-enby,	FX
-enbye	JT
-enc 	YE
-enc 0	RL
+enby 	QM
+enby,	EY
+enbye	HV
+enc 	XF
+enc 0	WG
 enc a	RL
-enc b	QM
-enc c	XF
-enc d	GW
-enc f	KS
-enc l	YE
-enc s	LR
-enc t	GW
-enc)	RL
-enc,	HV
-enc, 	HV
-enc.	JT
-enc. 	IU
-enc.e	c=
-enc:	B]
-enc: 	B]
-enc@	RL
-enc@s	RL
-enca	KS
-enca 	KS
-encad	HV
-encaf	WG
-encag	ZD
-encal	EY
-encar	ZD
-encas	YE
+enc b	RL
+enc c	[C
+enc d	DZ
+enc l	_@
+enc t	HV
+enc,	DZ
+enc, 	DZ
+enc. 	HV
+enc.e	^A
+enc:	DZ
+enc: 	DZ
+enc@	ZD
+enc@s	ZD
+enca	MQ
+encad	JT
+encaf	XF
+encag	^A
+encal	C[
+encam	MQ
+encan	MQ
+encap	MQ
+encar	VH
+encas	XF
 encat	KS
-encau	JT
-encav	@_
-encc	SK
+encau	KS
+encav	A^
+encc	TJ
 encca	RL
-encce	b>
-encco	GW
-encd	UI
-encd0	UI
-ence	QM
-ence 	RL
+encce	^A
+encco	DZ
+encd	VH
+encd0	VH
+ence 	UI
 ence)	[C
-ence,	JT
-ence:	WG
-ence;	RL
-ence?	IU
-ence@	^A
-enceb	GW
+ence,	HV
+ence:	[C
+ence;	WG
+ence?	HV
+ence@	g9
+enceb	B]
 enced	QM
-encei	IU
-encel	EY
-encen	WG
+encei	JT
+encel	GW
+encem	SK
+encen	XF
+encep	RL
 ences	IU
-encf	YE
-ench	RL
-ench 	KS
-ench.	TJ
-enche	JT
-enchi	_@
-enchn	LR
-enchr	SK
-encht	JT
-enchu	DZ
+encf	a?
+ench,	JT
+ench.	UI
+enchd	MQ
+enche	KS
+enchi	a?
+enchn	MQ
+encho	MQ
+enchr	VH
+encht	MQ
+enchu	GW
 enchy	GW
-enci	JT
+enci	MQ
 encia	YE
 encid	C[
-encil	IU
-encip	YE
-encis	EY
-encit	KS
-enck	TJ
-enck 	VH
+encil	JT
+encin	MQ
+encip	XF
+encis	C[
+encit	LR
+enciv	MQ
+enck	RL
+enck 	WG
 enck'	FX
-enck,	TJ
-enck-	RL
-enck.	LR
-encka	[C
-encke	LR
-encki	FX
-enckl	TJ
-enckm	SK
-encko	IU
-encks	TJ
-enckw	TJ
-encl	XF
-encl.	UI
-encla	IU
-encle	YE
-encli	KS
-enclo	VH
-enclu	RL
-encm	^A
-encm 	^A
-enco.	_@
+enck,	YE
+enck-	SK
+encka	UI
+encke	KS
+encki	B]
+enckl	a?
+enckm	VH
+encko	EY
+enckw	XF
+encl	WG
+encl.	XF
+encla	GW
+encle	f:
+encli	JT
+enclo	TJ
+encm	b>
+encm 	b>
+enco.	ZD
 encoa	SK
-encob	d<
-encod	HV
-encof	YE
-encol	>b
+encob	h8
+encod	DZ
+encof	^A
+encol	9g
 encom	VH
-encon	IU
-encoo	a?
-encop	LR
-encor	[C
-encos	C[
-encot	LR
-encou	JT
-encov	b>
-encr	GW
-encra	TJ
-encri	@_
-encro	FX
-encry	EY
-encs	]B
-encs 	_@
-encs,	YE
-enct	EY
-enct 	KS
-enct,	IU
-enct.	@_
-encta	GW
-encte	KS
-encti	TJ
-encto	KS
-enctr	VH
-encts	QM
-enctu	>b
+encon	DZ
+encoo	b>
+encop	MQ
+encor	XF
+encos	A^
+encot	IU
+encou	LR
+encov	c=
+encr	DZ
+encra	VH
+encri	>b
+encro	IU
+encry	C[
+encs	_@
+encs 	b>
+encs,	_@
+enct	FX
+enct 	MQ
+enct,	KS
+enct.	A^
+encta	HV
+encte	IU
+encti	QM
+encto	MQ
+enctr	TJ
+enctu	:f
 encu	JT
 encue	WG
-encui	GW
-encum	IU
-encur	@_
-encus	EY
-encut	ZD
-ency 	HV
-encyc	UI
-end &	LR
-end (	C[
-end /	GW
-end 0	XF
+encui	FX
+encul	JT
+encum	FX
+encup	LR
+encur	B]
+encus	B]
+encut	XF
+ency	LR
+ency 	KS
+encyc	b>
+end &	GW
+end (	B]
+end /	FX
+end 0	UI
 end a	EY
-end b	XF
-end d	QM
-end e	b>
-end f	HV
+end b	WG
+end e	a?
+end f	GW
 end g	HV
+end h	MQ
 end i	LR
-end j	]B
-end l	@_
-end m	LR
-end n	_@
-end o	RL
-end p	XF
-end q	?a
-end r	UI
-end t	IU
+end j	[C
+end k	JT
+end l	?a
+end m	KS
+end n	b>
+end o	SK
+end p	[C
+end q	<d
+end r	RL
+end t	JT
 end u	TJ
 end v	TJ
-end w	QM
-end y	XF
-end |	[C
+end w	UI
+end y	WG
+end |	]B
 end £	QM
 end –	LR
-end"	TJ
-end" 	:f
-end",	^A
-end".	IU
-end'	LR
-end's	LR
-end)	HV
-end) 	EY
-end,	TJ
-end, 	TJ
+end"	QM
+end" 	;e
+end",	a?
+end".	@_
+end'	JT
+end's	JT
+end)	GW
+end) 	B]
+end,	SK
+end, 	SK
 end-	EY
-end-s	DZ
+end-s	GW
 end. 	LR
-end."	TJ
-end.e	YE
-end:	MQ
-end: 	LR
-end;	LR
-end; 	LR
-end?	C[
-end? 	C[
-end@	XF
-enda	RL
-endab	UI
-endad	TJ
-endag	JT
+end."	QM
+end.e	_@
+end0	KS
+end0 	KS
+end: 	KS
+end?	EY
+end? 	EY
+end@	[C
+enda	QM
+enda 	QM
+endab	WG
+endad	UI
+endag	FX
 endai	GW
-endal	UI
-endam	KS
-endan	VH
-endar	EY
-endat	9g
+endal	TJ
+endam	JT
+endan	TJ
+endar	@_
+endat	3m
 endau	FX
-enday	_@
-endba	IU
-endbe	YE
-endbs	WG
+enday	^A
+endb	QM
+endba	LR
+endbe	]B
+endbs	VH
 endc	IU
 endd	VH
-endd 	RL
-endd,	FX
-endda	QM
+endd 	UI
+endd,	MQ
+endda	WG
 endde	MQ
-enddi	JT
-enddl	WG
-enddo	WG
-enddr	:f
-enddy	_@
-ende	RL
-ende'	UI
-ende,	d<
-ende-	^A
-ende.	HV
-endea	DZ
-endeb	TJ
-endec	FX
-ended	KS
-endee	MQ
-endef	FX
-endel	RL
-endem	QM
+enddl	[C
+enddo	XF
+enddr	;e
+enddy	^A
+ende	QM
+ende'	^A
+ende,	e;
+ende-	SK
+ende.	LR
+endea	?a
+endeb	XF
+endec	GW
+ended	HV
+endef	;e
+endel	SK
+endem	SK
 enden	XF
-endeo	JT
-ender	IU
-endes	XF
-endet	FX
-endev	SK
-endey	LR
-endf	LR
-endf 	C[
-endf,	DZ
-endfa	[C
-endgi	SK
-endh	KS
-endi 	GW
-endic	GW
-endid	SK
+endeo	IU
+ender	LR
+endes	WG
+endet	A^
+endev	XF
+endey	IU
+endf	KS
+endf 	B]
+endf,	HV
+endfa	ZD
+endg	MQ
+endge	MQ
+endgi	^A
+endh	JT
+endi	LR
+endi 	IU
+endic	HV
+endid	WG
 endie	KS
-endif	DZ
-endin	WG
-endio	LR
-endir	GW
+endif	B]
+endin	[C
+endir	HV
 endis	B]
-endit	VH
+endit	ZD
 endiv	VH
-endl	RL
-endl 	[C
-endle	SK
-endli	C[
-endlo	[C
-endly	@_
-endm	TJ
-endma	SK
-endmi	FX
-endmo	UI
-endn	HV
-endne	IU
-endo 	KS
-endo.	UI
+endl 	h8
+endle	VH
+endli	EY
+endlo	YE
+endly	?a
+endm	WG
+endma	[C
+endmi	HV
+endmo	^A
+endn	B]
+endne	HV
+endo 	HV
+endo.	RL
 endoc	UI
-endoe	WG
+endoe	XF
 endog	UI
-endol	]B
-endom	JT
+endoi	UI
+endol	a?
+endom	KS
 endon	IU
-endor	JT
-endot	_@
-endou	d<
-endov	?a
-endow	KS
-endp	XF
-endr 	ZD
-endra	LR
-endre	JT
-endri	YE
-endro	JT
+endor	FX
+endot	^A
+endou	e;
+endov	>b
+endow	JT
+endp	YE
+endr	QM
+endr 	]B
+endra	KS
+endre	GW
+endri	XF
+endro	IU
+endru	QM
 ends 	KS
-ends,	HV
+ends,	KS
 ends.	a?
-endsa	ZD
-endsi	GW
-endso	RL
-endst	YE
-endu	WG
-enduc	JT
-endug	VH
-endul	LR
-endun	YE
-endur	VH
-endus	HV
-endv	VH
-endve	HV
-endvi	[C
-endw	TJ
-endwo	ZD
-endwr	LR
-endy	UI
-endy 	XF
-endy'	JT
-endy,	A^
-endy.	A^
+endsa	]B
+endsi	IU
+endso	UI
+endst	^A
+endu	VH
+enduc	LR
+endug	]B
+endun	VH
+endur	[C
+endus	MQ
+endv	RL
+endve	B]
+endvi	UI
+endw	SK
+endwo	]B
+endwr	JT
+endy	VH
+endy 	]B
+endy'	IU
+endy,	GW
+endy.	@_
 ene 	QM
-ene "	B]
-ene $	GW
-ene &	C[
-ene (	VH
-ene -	TJ
-ene /	C[
-ene 0	_@
-ene a	MQ
-ene b	LR
-ene c	[C
-ene d	KS
-ene e	XF
+ene "	<d
+ene $	EY
+ene &	@_
+ene (	YE
+ene -	WG
+ene /	@_
+ene 0	a?
+ene a	LR
+ene c	]B
+ene d	LR
+ene e	ZD
 ene f	VH
 ene g	MQ
-ene h	QM
-ene i	QM
-ene j	SK
-ene k	JT
-ene l	KS
-ene m	IU
+ene h	TJ
+ene i	RL
+ene j	UI
+ene k	GW
+ene l	LR
+ene m	KS
 ene n	IU
-ene o	FX
-ene q	UI
+ene o	GW
+ene q	SK
 ene r	SK
-ene s	MQ
+ene s	JT
+ene t	MQ
 ene u	EY
-ene v	FX
+ene v	DZ
 ene w	LR
 ene y	YE
-ene |	IU
-ene £	A^
-ene –	LR
-ene “	HV
-ene!	ZD
-ene!!	ZD
-ene"	DZ
-ene" 	GW
-ene",	>b
-ene".	;e
-ene'	TJ
-ene'd	C[
-ene'l	RL
-ene'r	ZD
+ene |	FX
+ene £	:f
+ene –	QM
+ene “	JT
+ene!	[C
+ene!!	[C
+ene"	C[
+ene" 	HV
+ene",	=c
+ene".	FX
+ene'	RL
+ene'd	A^
+ene'l	VH
+ene'r	]B
 ene's	RL
-ene'v	HV
-ene)	b>
-ene) 	[C
-ene),	TJ
-ene).	YE
-ene-	MQ
-ene-b	XF
-ene-d	LR
+ene'v	FX
+ene)	e;
+ene) 	]B
+ene),	VH
+ene).	]B
+ene,	RL
+ene, 	RL
+ene-	IU
+ene-b	_@
+ene-d	GW
 ene-l	JT
-ene-o	HV
-ene-p	SK
-ene-s	c=
-ene.e	ZD
-ene:	RL
-ene: 	RL
-ene;	GW
-ene; 	GW
-ene?	?a
-ene? 	<d
-ene@	MQ
-ene@f	GW
-ene@r	VH
-ene@s	TJ
-enea	MQ
-enea 	^A
-enea,	b>
-eneac	TJ
+ene-o	IU
+ene-p	_@
+ene-s	a?
+ene.e	k5
+ene:	TJ
+ene: 	TJ
+ene;	FX
+ene; 	FX
+ene?	;e
+ene? 	>b
+ene@f	IU
+ene@r	_@
+ene@s	[C
+enea	JT
+enea 	c=
+enea,	ZD
+eneac	UI
 enead	MQ
-eneaf	TJ
+eneaf	UI
 eneag	QM
-eneam	C[
-enean	TJ
-eneap	@_
-enear	FX
-eneas	C[
-eneat	[C
+eneam	EY
+enean	UI
+eneap	C[
+enear	JT
+eneas	DZ
+eneat	^A
 eneav	QM
-eneb	HV
-eneb 	FX
-eneb,	?a
-enebb	KS
-enebe	b>
-enebr	IU
-enebs	FX
-eneby	LR
-enec 	]B
-enec@	RL
-enece	TJ
+eneb	IU
+eneb 	C[
+eneb,	@_
+enebe	g9
+enebr	GW
+enebs	C[
+enebu	JT
+eneby	KS
+enec 	YE
+enec@	ZD
+eneca	QM
+enece	VH
 eneci	@_
+eneck	QM
 enecl	C[
-eneco	LR
-enect	SK
-enecu	VH
-ened	LR
+enect	TJ
+enecu	XF
 ened 	YE
-ened"	GW
+ened"	:f
+ened,	MQ
 ened.	JT
-ened:	KS
-ened?	DZ
-enedd	MQ
+ened:	JT
+ened?	C[
+enedd	RL
 enede	TJ
-enedg	VH
-enedi	RL
-enedn	LR
+enedg	WG
+enedi	TJ
+enedn	KS
 eneds	JT
 enedu	KS
-enedw	RL
-enedy	DZ
-enee	TJ
+enedw	UI
+enedy	>b
+enee	QM
 enee 	SK
 enee'	B]
-enee,	JT
-enee.	UI
-eneec	YE
-eneed	VH
-eneel	[C
-eneen	@_
-eneep	QM
-eneer	QM
+enee,	QM
+eneec	]B
+eneed	SK
+eneel	a?
+eneen	C[
+eneep	RL
+eneer	VH
 enees	YE
-eneet	SK
-eneez	XF
-enef	KS
+eneet	QM
+eneez	VH
+enef	IU
 enef 	IU
-enefa	C[
-enefe	EY
-enefi	XF
-enefu	VH
-eneg 	B]
+enefa	DZ
+enefe	;e
+enefi	a?
+enefu	UI
+eneg	SK
+eneg 	GW
 enega	VH
-enege	JT
-enegi	XF
-eneha	DZ
-enehu	KS
-enei	SK
-eneic	]B
-eneig	XF
-eneil	A^
+enege	EY
+enegg	KS
+enegi	ZD
+eneh	MQ
+eneha	FX
+enei	RL
+eneic	YE
+eneig	[C
+eneil	B]
 enein	SK
-eneit	JT
-enek,	RL
-enek.	C[
-enekd	_@
-eneke	VH
-enekl	DZ
-eneks	TJ
-enel	RL
-enel 	WG
-enel"	VH
-enel,	f:
-enel0	RL
-enela	FX
-enelb	ZD
+eneir	LR
+eneit	MQ
+eneiv	MQ
+enek 	KS
+enek,	SK
+enek.	FX
+enekd	c=
+eneke	SK
+enekl	?a
+eneks	VH
+enel	TJ
+enel 	VH
+enel"	TJ
+enel,	a?
+enel.	KS
+enel0	TJ
+enela	EY
+enelb	[C
 enelc	RL
 enele	YE
-enelf	A^
-eneli	HV
-enell	TJ
-enelm	]B
-enelo	LR
-enelp	KS
-enels	QM
-enelt	IU
+enelf	?a
+eneli	JT
+enell	QM
+enelm	YE
+enelp	LR
+enels	MQ
+enelt	FX
 enelv	IU
-enelw	FX
-enely	9g
-enem 	MQ
-enem,	C[
-enem.	IU
-enema	IU
-enemb	QM
-eneme	MQ
-enemi	SK
-enemo	XF
-enemp	WG
-enems	C[
+enelw	GW
+enely	>b
+enem 	QM
+enem,	FX
+enem.	FX
+enema	JT
+eneme	KS
+enemi	WG
+enemo	UI
+enemp	VH
+enems	DZ
 enen	MQ
-enen 	RL
+enen 	UI
 enen'	KS
-enen)	C[
-enen,	RL
-enen.	FX
-enen:	KS
-enen;	SK
+enen)	DZ
+enen,	VH
+enen.	C[
+enen:	IU
+enen;	ZD
 enenc	MQ
 enend	XF
-enene	KS
-eneng	JT
-enenh	]B
-eneni	GW
-enenn	ZD
-eneno	RL
-enenq	FX
+eneng	KS
+enenh	^A
+eneni	HV
+enenn	^A
+enenq	EY
 enens	WG
-enent	EY
-enenu	RL
-enenv	LR
-enenw	EY
-enen”	EY
+enent	DZ
+enenu	VH
+enenv	KS
+enenw	GW
+enen”	FX
 eneo	JT
-eneo 	FX
-eneof	B]
+eneo 	C[
+eneof	?a
 eneon	MQ
-eneor	^A
-eneos	IU
-enep	UI
-enep 	SK
-enep,	VH
-enep.	FX
-enepa	YE
-enepe	VH
-eneph	GW
-enepi	JT
+eneor	a?
+eneos	?a
+enep	YE
+enep,	TJ
+enep.	C[
+enepa	VH
+enepe	[C
+eneph	DZ
+enepi	MQ
+enepl	QM
 enepo	^A
-eneps	WG
-enept	LR
-eneq	>b
-enequ	>b
-ener 	WG
-ener!	FX
-ener"	?a
-ener'	HV
+eneps	XF
+enept	KS
+eneq	<d
+enequ	<d
+ener 	ZD
+ener!	C[
+ener"	C[
+ener'	GW
 ener)	C[
-ener-	VH
+ener-	YE
 ener.	IU
-ener:	LR
-ener@	YE
-enera	XF
-enerb	VH
-enerc	GW
-enerd	QM
-enere	HV
-enerf	XF
+ener:	KS
+ener;	KS
+ener@	b>
+enera	VH
+enerb	WG
+enerc	HV
+enerd	LR
+enere	IU
+enerf	[C
+energ	MQ
 enerh	KS
-eneri	QM
 enerl	DZ
-enerm	^A
-enern	LR
-enero	EY
-enerp	_@
-enerr	FX
-eners	LR
-enert	YE
-enerw	WG
-enery	RL
-enes	KS
-enes 	UI
+enerm	a?
+enern	KS
+enero	DZ
+enerp	[C
+enerr	DZ
+eners	KS
+enert	ZD
+enerw	YE
+enery	TJ
+enes	MQ
+enes 	VH
 enes"	RL
-enes'	LR
+enes'	IU
 enes)	KS
-enes-	XF
-enes.	UI
-enes;	TJ
-enes?	DZ
-enes@	XF
+enes,	MQ
+enes-	[C
+enes.	SK
+enes;	^A
+enes?	A^
+enes@	a?
 enesa	?a
-enesc	HV
-enese	LR
-enesh	JT
+enesc	LR
+enesd	LR
+enese	KS
+enesh	KS
 enesi	SK
-enesk	B]
-enesm	YE
+enesk	A^
+enesm	^A
 enesn	MQ
-eneso	EY
+eneso	JT
+enesp	MQ
 eness	QM
-enest	YE
-enesu	FX
-enet	IU
+enest	ZD
+enesu	GW
+enet	JT
 enet 	KS
-enet)	SK
+enet)	TJ
 enet,	^A
-enet-	QM
-enet.	9g
-enet;	FX
+enet.	7i
+enet;	B]
 enete	EY
 eneth	LR
-eneti	FX
+eneti	B]
 enets	JT
-enett	VH
-enetu	WG
-eneu	]B
-eneum	ZD
-eneur	UI
-enev	RL
-enev 	UI
-eneva	VH
-enevd	SK
-enevi	FX
+enett	SK
+enetu	_@
+eneu	c=
+eneum	^A
+eneur	VH
+enev 	RL
+eneva	TJ
+enevd	RL
+enevi	IU
 enew 	XF
-enew'	FX
-enew,	JT
+enew'	C[
+enew,	KS
 enewa	KS
-enewh	A^
-enewi	IU
-enewo	YE
-enewr	YE
-enews	HV
-enex	TJ
-enex 	@_
-enexa	YE
-enexc	TJ
-enexi	]B
-enexl	]B
-enexp	MQ
+enewe	QM
+enewh	@_
+enewi	HV
+enewo	c=
+enewr	XF
+enex 	<d
+enexa	[C
+enexi	WG
+enexl	b>
 enext	LR
-eney	RL
-eney 	QM
-eney'	VH
-eney,	UI
-eney.	;e
-eney:	LR
-eneya	A^
-eneye	QM
-eneyi	XF
-eneyo	^A
-eneyr	HV
-eneys	_@
-eneyw	[C
-enez	TJ
-eneze	]B
-enf (	XF
+eney	SK
+eney 	UI
+eney'	[C
+eney,	XF
+eney.	9g
+eney:	HV
+eneya	@_
+eneyi	VH
+eneyo	_@
+eneyr	FX
+eneys	a?
+eneyw	^A
+enez	WG
+eneze	ZD
+enf (	VH
 enf 0	SK
-enf a	MQ
-enf b	KS
+enf b	FX
+enf c	MQ
 enf d	WG
-enf e	VH
-enf f	SK
-enf g	@_
-enf h	HV
-enf i	XF
-enf j	VH
+enf e	WG
+enf f	VH
+enf g	=c
+enf h	FX
+enf i	^A
+enf j	YE
 enf l	KS
 enf m	DZ
-enf n	XF
-enf o	XF
-enf p	VH
-enf r	FX
-enf s	LR
-enf t	GW
-enf u	XF
-enf v	A^
-enf w	HV
+enf n	YE
+enf o	]B
+enf p	ZD
+enf r	GW
+enf s	MQ
+enf t	EY
+enf u	UI
+enf v	KS
+enf w	GW
 enf y	SK
-enf,	IU
-enf, 	IU
+enf,	GW
+enf, 	GW
 enf-	IU
-enf.	HV
-enf. 	KS
-enf0	LR
-enf: 	TJ
-enf;	YE
-enf; 	YE
-enfac	MQ
-enfad	B]
-enfai	FX
-enfal	MQ
-enfam	RL
-enfan	[C
-enfar	VH
-enfas	GW
-enfat	XF
-enfec	FX
-enfed	HV
-enfee	[C
-enfeg	XF
-enfel	XF
+enf.	JT
+enf. 	LR
+enf0	KS
+enf:	QM
+enf: 	UI
+enf;	^A
+enf; 	^A
+enfa	QM
+enfac	QM
+enfad	FX
+enfai	EY
+enfal	QM
+enfan	ZD
+enfar	WG
+enfas	HV
+enfat	[C
+enfe 	JT
+enfeb	JT
+enfec	C[
+enfed	GW
+enfee	ZD
+enfeg	TJ
+enfel	]B
 enfen	MQ
-enfer	DZ
-enfes	QM
-enfet	YE
-enfew	KS
-enff 	LR
-enff,	B]
-enff.	SK
+enfer	IU
+enfes	SK
+enfet	^A
+enfew	FX
+enff,	?a
 enffe	SK
-enffi	TJ
-enffo	RL
-enffr	RL
-enffs	WG
+enffi	RL
+enffo	QM
+enffs	_@
+enfi	QM
 enfic	TJ
-enfid	LR
-enfie	JT
-enfig	JT
-enfil	KS
+enfif	LR
+enfig	LR
+enfil	IU
 enfir	KS
 enfis	ZD
-enfit	d<
-enfiv	VH
-enfix	UI
-enfl	UI
-enfla	ZD
-enfle	FX
-enfli	KS
-enflo	WG
-enflu	RL
-enfly	IU
-enfon	IU
-enfoo	EY
+enfit	i7
+enfiv	YE
+enfix	TJ
+enfl	VH
+enfla	XF
+enfle	EY
+enfli	LR
+enflo	ZD
+enflu	VH
+enfly	HV
+enfol	LR
+enfon	EY
+enfoo	B]
 enfor	LR
 enfou	VH
-enfr	QM
-enfra	YE
-enfre	UI
-enfri	GW
-enfs	^A
-enfs 	JT
-enfsc	VH
-enft	RL
+enfr	VH
+enfra	c=
+enfre	ZD
+enfri	JT
+enfro	QM
+enfry	JT
+enfs	a?
+enfs 	FX
+enfsc	WG
 enft,	ZD
-enft.	JT
-enfte	QM
-enfts	e;
-enfty	MQ
+enft.	LR
+enfte	SK
+enfts	l4
+enfty	JT
 enfu	RL
-enfun	QM
-enfur	c=
-enfus	KS
+enful	MQ
+enfur	e;
+enfus	MQ
 eng 	LR
-eng &	VH
-eng (	FX
-eng a	RL
-eng b	JT
-eng c	[C
-eng d	GW
-eng f	SK
+eng &	YE
+eng (	C[
+eng 0	QM
+eng b	GW
+eng c	WG
+eng d	IU
+eng f	QM
 eng g	YE
-eng h	=c
-eng i	]B
-eng k	GW
-eng l	WG
-eng m	WG
-eng n	UI
-eng o	MQ
-eng r	YE
-eng s	IU
+eng h	>b
+eng i	[C
+eng k	HV
+eng l	VH
+eng m	YE
+eng n	XF
+eng o	KS
+eng r	]B
+eng s	MQ
 eng t	=c
-eng u	ZD
-eng w	TJ
-eng y	EY
-eng |	h8
-eng £	MQ
-eng!	DZ
-eng! 	DZ
-eng"	IU
-eng" 	KS
-eng",	JT
-eng'	GW
-eng-	SK
-eng. 	QM
-eng.e	b>
-eng0	WG
-eng0 	WG
-eng:	SK
-eng: 	SK
-eng;	ZD
-eng; 	ZD
-enga	TJ
-engai	8h
-engal	KS
-engan	_@
-engap	FX
-engar	QM
-engas	^A
-engat	_@
-engau	VH
-engav	GW
+eng u	YE
+eng w	VH
+eng y	B]
+eng |	d<
+eng £	QM
+eng!	A^
+eng! 	A^
+eng"	DZ
+eng" 	IU
+eng",	IU
+eng'	EY
+eng)	MQ
+eng-	RL
+eng.	QM
+eng. 	RL
+eng.e	c=
+eng0	UI
+eng0 	UI
+eng:	RL
+eng: 	RL
+eng;	UI
+eng; 	UI
+enga	RL
+enga 	MQ
+engab	VH
+engai	;e
+engan	a?
+engap	EY
+engas	b>
+engat	c=
+engau	YE
+engav	FX
 engb	KS
-engb 	c=
-enge,	EY
-enge.	LR
-enge?	GW
-engea	MQ
-enged	C[
-engee	[C
-engem	EY
-engen	LR
-engeo	B]
-enger	^A
-enges	UI
-engf	b>
+engb 	b>
+enge,	C[
+enge:	RL
+enge?	JT
+enged	A^
+engee	]B
+engem	DZ
+engen	JT
+engeo	?a
+enger	b>
+enges	VH
+enget	MQ
+engf	ZD
 engg	MQ
 engg 	MQ
-engge	VH
-enggi	FX
-engh	MQ
-engh 	^A
-engh,	WG
-engh-	SK
-engh.	JT
-enghb	MQ
-engho	GW
-engi	HV
-engie	IU
-engif	XF
-engil	KS
-engis	TJ
+engge	XF
+enggi	DZ
+engh	LR
+engh 	b>
+engh,	YE
+engh-	UI
+engh.	LR
+enghb	KS
+enghe	LR
+engho	EY
+enght	MQ
+engi	FX
+engie	JT
+engif	[C
+engil	IU
+engin	LR
+engis	UI
 engiv	KS
+engl	MQ
 engla	TJ
-engle	KS
-engli	A^
+engle	IU
+engli	=c
 englo	GW
-engly	XF
-engm	QM
-engma	SK
-engn 	TJ
-engna	GW
-engne	=c
-engno	IU
-engns	KS
-engo	LR
-engo 	YE
+engly	ZD
+engm	RL
+engma	RL
+engn 	UI
+engna	KS
+engne	<d
+engno	EY
+engns	LR
+engo	KS
+engo 	_@
 engoa	MQ
 engoe	IU
 engoi	GW
-engol	A^
-engon	XF
-engoo	FX
-engos	@_
-engot	XF
-engps	HV
-engr	MQ
+engol	=c
+engon	WG
+engoo	EY
+engos	DZ
+engot	[C
+engp	RL
+engps	GW
+engr	LR
 engra	MQ
-engre	HV
-engri	RL
-engs	VH
-engs 	XF
-engs)	VH
-engs,	QM
-engs.	MQ
-engs@	VH
+engre	KS
+engri	TJ
+engro	TJ
+engs	UI
+engs 	YE
+engs)	UI
+engs,	MQ
+engs.	LR
+engs@	ZD
 engst	UI
-engt	EY
+engt	C[
 ength	KS
-engua	QM
+engu	QM
+engua	TJ
 engue	KS
-engui	WG
-engul	UI
-engun	RL
-engur	@_
-engus	MQ
-engut	^A
-enguy	C[
-engw	QM
-engwe	KS
-engwo	TJ
-enh 	UI
-enh (	JT
+engui	YE
+engul	SK
+engun	QM
+engur	FX
+engut	]B
+enguy	A^
+engw	RL
+engwe	IU
+engwo	ZD
+engy	MQ
+enh 	TJ
+enh (	GW
 enh 0	LR
 enh a	QM
-enh b	VH
-enh c	JT
-enh d	MQ
+enh b	]B
+enh c	FX
+enh d	IU
 enh e	JT
-enh f	FX
+enh f	LR
 enh g	SK
-enh l	LR
+enh h	MQ
+enh l	IU
 enh m	KS
 enh n	TJ
-enh o	]B
-enh p	QM
-enh s	VH
-enh u	XF
-enh v	TJ
+enh o	b>
+enh p	VH
+enh r	LR
+enh s	UI
+enh t	QM
+enh u	VH
+enh v	VH
 enh w	LR
-enh'	DZ
+enh'	C[
 enh' 	GW
-enh's	EY
+enh's	GW
 enh)	]B
 enh) 	]B
+enh-	SK
 enh.	MQ
-enh.e	XF
-enh:	JT
-enh: 	JT
-enh;	[C
-enh; 	[C
-enh@	ZD
+enh. 	QM
+enh.e	YE
+enh:	KS
+enh: 	KS
+enh;	WG
+enh; 	WG
+enh@	YE
 enha,	@_
-enhab	C[
-enhad	=c
-enhai	VH
-enhal	QM
-enham	YE
-enhan	RL
+enhab	GW
+enhad	9g
+enhai	YE
+enhal	SK
+enham	]B
+enhap	KS
 enhar	QM
+enhas	RL
 enhat	JT
-enhay	SK
-enhaz	XF
-enhbr	MQ
+enhay	UI
+enhaz	SK
+enhb	MQ
+enhbr	KS
 enhc	JT
-enhd	MQ
 enhd0	JT
+enhde	MQ
 enhe	LR
 enhe 	JT
-enhe'	JT
-enhe.	JT
-enhea	QM
+enhe'	LR
+enhe.	GW
+enhea	VH
+enhec	RL
 enhed	SK
-enhee	VH
-enhef	JT
-enhel	LR
-enhem	KS
-enhep	YE
-enher	JT
-enhes	TJ
-enhet	FX
-enhew	A^
-enhex	WG
-enhey	KS
-enhf	HV
-enhfu	GW
-enhg	WG
-enhga	WG
-enhi	QM
-enhi 	4l
-enhic	DZ
-enhid	TJ
-enhie	WG
+enhee	WG
+enhef	A^
+enhel	KS
+enhem	LR
+enhep	XF
+enher	KS
+enhes	VH
+enhet	DZ
+enhew	=c
+enhex	VH
+enhey	HV
+enhf	IU
+enhfu	EY
+enhg	^A
+enhga	^A
+enhi 	7i
+enhic	GW
+enhid	VH
+enhie	ZD
 enhig	?a
-enhil	a?
-enhim	TJ
-enhio	C[
-enhip	SK
-enhir	YE
-enhis	EY
+enhil	f:
+enhim	SK
+enhin	SK
+enhio	EY
+enhip	TJ
+enhir	]B
+enhis	C[
 enhit	JT
-enhiv	UI
-enhiy	C[
-enhl	TJ
-enhmi	GW
-enhni	LR
-enho	MQ
-enho 	VH
-enhob	IU
-enhoe	WG
-enhoi	JT
+enhiv	TJ
+enhiy	:f
+enhl	YE
+enhly	TJ
+enhm	LR
+enhmi	DZ
+enhn	MQ
+enhni	MQ
+enho 	TJ
+enhob	GW
+enhod	RL
+enhoe	SK
+enhoi	FX
 enhol	_@
-enhom	KS
-enhoo	UI
-enhop	^A
-enhor	EY
-enhot	HV
-enhou	SK
-enhow	8h
-enhr	QM
-enhr.	KS
+enhom	JT
+enhoo	TJ
+enhop	]B
+enhor	B]
+enhot	DZ
+enhou	VH
+enhow	7i
+enhr.	HV
 enhre	QM
-enhri	SK
-enhrs	YE
-enhru	b>
+enhri	VH
+enhrs	XF
+enhru	^A
 enhs	MQ
-enhs,	GW
-enhs.	MQ
+enhs,	KS
+enhs.	LR
+enht	MQ
 enht 	DZ
-enht,	RL
-enhte	KS
-enhti	GW
-enhts	[C
-enhty	RL
-enhu 	ZD
-enhub	DZ
-enhug	RL
-enhum	C[
-enhun	YE
-enhur	VH
-enhus	C[
-enhut	[C
-enhw	@_
-enhwa	HV
-enhx	JT
-enhx0	]B
-enhy 	SK
-enhy.	JT
-eni 	MQ
-eni (	JT
-eni 0	WG
-eni b	TJ
+enht,	SK
+enht.	MQ
+enhte	JT
+enhti	FX
+enhts	]B
+enhu	QM
+enhu 	[C
+enhub	FX
+enhug	UI
+enhum	;e
+enhun	[C
+enhur	XF
+enhus	@_
+enhut	ZD
+enhw	?a
+enhwa	IU
+enhx	IU
+enhx0	WG
+enhy 	UI
+enhy.	GW
+eni 	LR
+eni (	HV
+eni 0	VH
+eni b	VH
 eni c	WG
-eni d	UI
-eni e	DZ
-eni f	XF
-eni g	KS
-eni h	LR
-eni i	QM
-eni j	EY
-eni k	[C
-eni l	]B
+eni d	XF
+eni e	GW
+eni f	ZD
+eni h	MQ
+eni j	HV
+eni k	^A
+eni l	ZD
 eni m	ZD
-eni n	@_
-eni o	MQ
-eni p	HV
-eni q	B]
-eni r	LR
-eni s	>b
+eni n	>b
+eni o	RL
+eni p	GW
+eni q	8h
+eni r	JT
+eni s	?a
 eni t	UI
-eni u	GW
-eni v	JT
-eni w	MQ
+eni u	JT
+eni v	IU
+eni w	KS
 eni'	LR
-eni'd	GW
-eni'l	=c
-eni'm	MQ
-eni'v	]B
-eni,	[C
-eni, 	[C
+eni'd	A^
+eni'l	:f
+eni'm	LR
+eni'v	ZD
+eni,	a?
+eni, 	a?
 eni-	FX
 eni-c	FX
-eni. 	ZD
-enia	MQ
+eni.	SK
+eni. 	]B
 enia 	^A
-eniab	YE
-eniag	SK
-enial	LR
-enian	LR
-eniar	B]
-enias	QM
-eniat	WG
-enib	DZ
-enibb	VH
+eniab	_@
+eniag	VH
+enian	IU
+eniar	C[
+enias	TJ
+eniat	YE
+enib	FX
+enibb	YE
 enibe	LR
-enibh	KS
-enibl	?a
-enibr	QM
+enibh	MQ
+enibl	B]
 enic	KS
-enic 	SK
+enic 	UI
 enic,	MQ
-enic.	A^
-enica	KS
-enice	KS
-enich	B]
-enick	UI
-enicl	WG
-enics	]B
+enic.	3m
+enica	MQ
+enice	MQ
+enich	DZ
+enick	WG
+enicl	[C
+enics	_@
 enict	.r
 enicu	LR
-enicy	UI
-enid	JT
+enicy	b>
+enid	LR
 enid 	IU
-enid"	QM
-enid.	>b
-enid:	TJ
-enida	SK
-enidd	TJ
-enidg	TJ
-enidi	VH
-enidn	MQ
-enids	FX
-enidy	C[
+enid,	MQ
+enid.	FX
+enid:	QM
+enida	QM
+enidd	VH
+enidg	UI
+enidi	WG
+enidn	IU
+enids	DZ
+enidy	A^
 enie	EY
-enie 	d<
+enie 	a?
+enie,	LR
 eniec	TJ
-enied	@_
-eniel	HV
-enien	HV
-eniet	?a
-eniew	DZ
-enif	SK
-enif 	MQ
-enife	A^
-enift	XF
-enig 	KS
-enig,	FX
-enig.	C[
-eniga	QM
-enige	FX
-enigg	SK
+enied	?a
+eniel	MQ
+enien	GW
+enier	QM
+eniet	A^
+eniew	C[
+enif	QM
+enife	GW
+eniff	MQ
+enifi	KS
+enift	[C
+enig 	IU
+enig,	@_
+enig.	@_
+eniga	MQ
+enige	@_
+enigg	QM
 enigh	LR
 enign	SK
-enigu	JT
-enik	JT
-enike	JT
-enil	YE
-enil 	FX
-enil'	XF
+enigu	LR
+enik	IU
+enike	IU
+enil	[C
+enil 	DZ
+enil'	TJ
 enil,	GW
-enil.	VH
-enila	UI
-enilb	GW
-enild	^A
-enilf	MQ
-enili	JT
-enilk	SK
-enill	RL
+enil.	[C
+enila	ZD
+enilb	FX
+enild	c=
+enile	QM
+enilf	LR
+enili	FX
+enilk	YE
+enill	TJ
 enilm	VH
+eniln	SK
 enilo	YE
-enils	KS
-enilt	VH
-enilw	VH
-enily	RL
-enim	RL
-enim 	LR
-enim,	]B
-enim.	VH
-enime	_@
-enimn	SK
-enimo	<d
-enimp	JT
-enims	FX
+enils	JT
+enilt	UI
+enilw	UI
+enily	UI
+enim	VH
+enim,	[C
+enim.	SK
+enimb	RL
+enime	]B
+enimn	ZD
+enimo	:f
+enimp	HV
+enims	C[
 enimu	MQ
-enin	MQ
+enin	LR
 enin 	FX
-enin"	HV
-enin'	TJ
-enin)	LR
+enin"	GW
+enin'	SK
+enin,	MQ
 enin-	FX
-enin.	EY
-enina	JT
-eninc	[C
-enind	IU
-enine	RL
-enini	ZD
-enink	=c
-eninl	UI
-eninn	RL
-eninu	@_
-eninv	QM
-eniny	GW
-enio	KS
-enio 	JT
-enion	LR
-enior	YE
-eniou	A^
+enin.	FX
+enina	KS
+eninc	YE
+enind	JT
+enine	QM
+enini	^A
+enink	<d
+eninl	WG
+enins	QM
+eninu	C[
+eniny	FX
+enio	GW
+enioc	MQ
+enion	IU
+enior	[C
+eniou	DZ
 enip	WG
-enip'	GW
-enip,	YE
-enipa	a?
-enipe	VH
-enipp	DZ
-enips	[C
-enipt	RL
-eniq	UI
-eniqu	SK
-enir	TJ
-enir 	XF
+enip'	IU
+enip,	WG
+enipa	e;
+enipe	TJ
+enipp	EY
+enips	]B
+enipt	UI
+eniq	[C
+eniqu	XF
+enir	UI
+enir 	]B
 enir)	JT
-enir,	SK
-enir-	SK
-enir.	C[
-enird	_@
-enire	IU
-eniri	B]
-enirk	RL
-enirl	C[
-enirm	QM
-enirr	]B
+enir,	QM
+enir-	YE
+enir.	DZ
+enira	RL
+enird	a?
+enire	MQ
+eniri	@_
+enirk	UI
+enirl	FX
+enirm	MQ
+eniro	MQ
+enirr	^A
 enirs	RL
-eniry	C[
+eniry	@_
 enis 	UI
-enis,	DZ
-enis.	VH
-enisa	EY
-enisc	>b
-enise	UI
-enisi	LR
-enisk	IU
-enisl	g9
-enisn	9g
-eniso	SK
-enisp	IU
-enist	LR
-enit 	SK
-enit'	UI
-enit,	d<
-enit.	LR
-enit;	MQ
-enita	GW
-enitc	RL
-enite	JT
-eniti	LR
-enito	B]
-enitr	]B
+enis,	EY
+enis.	]B
+enisa	FX
+enisc	@_
+enise	VH
+enish	QM
+enisi	MQ
+enisk	KS
+enisl	i7
+enisn	5k
+eniso	VH
+enisp	LR
+enist	KS
+enit	QM
+enit 	RL
+enit'	VH
+enit,	f:
+enit.	KS
+enit:	MQ
+enit;	KS
+enita	EY
+enitc	UI
+enite	FX
+enith	QM
+eniti	MQ
+enito	DZ
+enitr	[C
 enits	TJ
-enitt	HV
-enitu	TJ
-enity	ZD
-eniu	TJ
-enium	XF
-enius	EY
+enitt	GW
+enitu	SK
+enity	^A
+eniu	UI
+enium	ZD
+enius	FX
 eniv	MQ
-eniva	DZ
-enive	SK
-enivi	QM
-enivo	C[
-enix	VH
-enix 	LR
-enix.	_@
-enixe	YE
-enixt	FX
-eniy	LR
-eniya	EY
-eniz	MQ
+eniva	B]
+enive	TJ
+enivi	RL
+enivo	A^
+enix	UI
+enix 	QM
+enix,	IU
+enix.	^A
+enixe	ZD
+enixt	GW
+eniy	FX
+eniya	DZ
+eniz	LR
 enize	JT
-enj.	VH
-enj. 	VH
-enja	QM
-enjam	SK
-enjar	^A
+enj.	WG
+enj. 	WG
+enja	RL
+enjam	TJ
+enjan	SK
+enjar	h8
+enjas	MQ
 enje	HV
-enjea	LR
-enjec	JT
+enjea	JT
+enjec	IU
 enji	^A
-enjim	]B
-enjoa	YE
-enjoi	DZ
-enjok	KS
-enjor	^A
-enjoy	QM
-enju	UI
-enjul	ZD
+enjim	^A
+enjoa	WG
+enjoi	B]
+enjok	IU
+enjor	b>
+enjos	MQ
+enju	VH
+enjul	YE
 enjus	TJ
-enk 	KS
-enk -	MQ
-enk 0	LR
-enk a	SK
-enk b	XF
-enk c	TJ
+enk 	LR
+enk &	QM
+enk (	LR
+enk a	TJ
+enk b	]B
+enk c	WG
 enk d	DZ
-enk e	MQ
-enk f	MQ
-enk g	@_
-enk h	VH
-enk i	JT
-enk k	TJ
-enk l	MQ
+enk f	QM
+enk g	A^
+enk h	ZD
+enk i	KS
+enk k	WG
+enk l	KS
 enk m	@_
-enk n	[C
-enk o	XF
-enk p	?a
-enk r	ZD
-enk s	VH
+enk n	^A
+enk o	]B
+enk p	:f
+enk r	[C
+enk s	XF
 enk t	GW
-enk u	RL
-enk w	SK
-enk y	>b
-enk |	a?
-enk £	c=
-enk'	IU
-enk'd	VH
-enk's	@_
-enk)	KS
-enk,	RL
-enk, 	RL
-enk-	YE
-enk-i	ZD
-enk.	LR
-enk0	YE
-enk0 	YE
-enk:	LR
-enk: 	LR
-enk;	SK
-enk; 	SK
-enk?	EY
-enk? 	EY
-enk@	KS
-enka	QM
-enkaf	GW
-enkan	YE
-enkda	_@
+enk u	QM
+enk w	UI
+enk y	@_
+enk |	_@
+enk £	b>
+enk'd	WG
+enk's	?a
+enk,	SK
+enk, 	SK
+enk-	VH
+enk-i	XF
+enk.	JT
+enk. 	LR
+enk0	SK
+enk0 	SK
+enk:	JT
+enk: 	JT
+enk;	XF
+enk; 	XF
+enk?	FX
+enk? 	FX
+enk@	MQ
+enkaf	FX
+enkan	ZD
+enkd	SK
+enkda	c=
+enkdo	QM
 enke	MQ
-enke.	LR
 enked	LR
-enkee	YE
-enkei	FX
-enkel	QM
-enken	TJ
-enkep	C[
-enker	KS
-enkes	RL
+enkee	XF
+enkeh	MQ
+enkei	IU
+enkel	TJ
+enken	QM
+enkep	B]
+enkes	UI
 enket	IU
-enkev	VH
+enkev	QM
 enkey	TJ
-enkfa	MQ
-enkg	b>
-enkg 	a?
-enki	MQ
-enki 	MQ
-enkid	C[
-enkil	QM
-enkin	LR
-enkir	UI
+enkg	a?
+enkg 	^A
+enki 	KS
+enkid	A^
+enkin	MQ
+enkir	_@
 enkit	RL
-enkl	IU
+enkl	HV
 enkle	QM
-enkly	?a
-enkm	VH
-enkm 	XF
-enkne	KS
-enkno	TJ
-enko	UI
-enkon	LR
-enkor	RL
-enkr	TJ
-enks 	HV
-enks,	_@
-enks.	GW
-enks;	YE
-enks@	]B
-enksg	]B
-enksh	SK
-enku	C[
+enkly	9g
+enkm	_@
+enkm 	ZD
+enkne	LR
+enkno	RL
+enko	SK
+enkor	VH
+enkr	SK
+enks	QM
+enks 	IU
+enks,	a?
+enks.	EY
+enks;	WG
+enks@	c=
+enksg	c=
+enksh	VH
+enku	B]
 enkw	_@
-enkwe	]B
-enkwo	ZD
-enky	A^
-enky 	WG
-enky.	A^
-enl &	VH
-enl -	UI
+enkwe	a?
+enkwo	^A
+enky	IU
+enky 	YE
+enky.	B]
+enl 	LR
+enl &	]B
+enl -	[C
 enl 0	MQ
-enl a	JT
-enl b	TJ
-enl d	HV
-enl e	h8
-enl f	^A
-enl h	EY
-enl k	YE
-enl l	UI
-enl m	MQ
-enl n	IU
-enl o	EY
-enl p	KS
-enl s	>b
-enl t	UI
-enl u	YE
+enl b	SK
+enl c	QM
+enl d	JT
+enl e	i7
+enl f	a?
+enl g	KS
+enl h	FX
+enl k	]B
+enl l	YE
+enl m	JT
+enl n	KS
+enl o	GW
+enl p	HV
+enl s	<d
+enl t	TJ
+enl u	]B
 enl v	FX
 enl w	KS
-enl y	i7
-enl |	TJ
-enl £	YE
-enl –	MQ
-enl"	YE
-enl" 	^A
-enl",	B]
-enl)	[C
-enl) 	SK
-enl-	YE
-enl-o	e;
-enl.	TJ
-enl. 	RL
-enl.e	JT
-enl0	]B
-enl0 	]B
+enl y	o1
+enl |	UI
+enl £	]B
+enl –	LR
+enl"	WG
+enl" 	_@
+enl",	DZ
+enl)	XF
+enl) 	TJ
+enl,	RL
+enl, 	RL
+enl-	XF
+enl-o	b>
+enl.	UI
+enl. 	UI
+enl.e	LR
+enl0	[C
+enl0 	[C
 enl:	LR
 enl: 	LR
-enl;	KS
-enl; 	KS
-enla 	QM
-enlac	C[
-enlad	XF
-enlag	]B
-enlai	WG
-enlam	IU
-enlap	HV
-enlar	EY
-enlas	JT
-enlau	WG
-enlaw	IU
-enlay	UI
-enlb	UI
-enlb 	XF
-enlb,	ZD
-enlby	DZ
-enlch	YE
+enlab	MQ
+enlac	DZ
+enlad	ZD
+enlag	a?
+enlai	YE
+enlak	RL
+enlam	JT
+enlap	EY
+enlar	FX
+enlas	GW
+enlau	TJ
+enlaw	LR
+enlay	VH
+enlb	WG
+enlb 	e;
+enlb,	UI
+enlby	B]
+enlc	TJ
+enlch	RL
 enlco	QM
-enlcu	GW
-enld 	C[
+enlcu	EY
+enld 	EY
 enld,	VH
-enld.	YE
-enlde	WG
-enldi	KS
-enldn	GW
-enldr	ZD
-enlds	[C
-enle	QM
-enle 	QM
-enle"	RL
-enle'	C[
-enle)	MQ
-enle,	SK
-enle.	]B
-enle;	b>
-enlea	UI
-enleb	LR
-enlec	YE
-enled	[C
-enlee	EY
-enleg	FX
+enld.	ZD
+enlde	VH
+enldn	JT
+enldr	b>
+enlds	c=
+enle"	QM
+enle'	@_
+enle)	LR
+enle,	RL
+enle.	_@
+enle;	UI
+enlea	SK
+enleb	JT
+enlec	]B
+enled	_@
+enlee	IU
+enlef	LR
+enleg	GW
 enlei	XF
-enlem	>b
+enlem	A^
 enlen	EY
+enleo	RL
+enlep	LR
 enles	YE
-enlet	HV
-enlev	RL
-enley	a?
-enlf	LR
-enlf,	TJ
-enlf-	YE
-enlf.	FX
-enlg	TJ
-enlga	ZD
-enlha	WG
-enlho	FX
-enli 	FX
-enlia	UI
-enlib	QM
-enlic	QM
-enlid	RL
-enlie	IU
-enlif	_@
-enlig	ZD
-enlik	C[
-enlil	GW
-enlim	WG
-enlin	LR
-enlip	FX
-enlis	FX
-enlit	UI
-enlk	HV
-enlk 	MQ
-enlk,	[C
-enlk-	_@
+enlet	GW
+enlev	VH
+enley	b>
+enlf 	LR
+enlf,	WG
+enlf-	WG
+enlf.	GW
+enlg	QM
+enlga	YE
+enlha	ZD
+enlho	EY
+enli	MQ
+enli 	HV
+enlia	WG
+enlie	HV
+enlif	f:
+enlig	YE
+enlik	B]
+enlil	DZ
+enlim	XF
+enlin	QM
+enlio	MQ
+enlip	IU
+enlis	HV
+enlit	MQ
+enlk	GW
+enlk 	IU
+enlk,	XF
+enlk-	a?
 enlk.	JT
-enlke	@_
-enlki	@_
-enlks	QM
-enll 	HV
-enll"	TJ
-enll'	UI
-enll,	YE
-enll-	YE
-enll.	RL
-enll;	UI
-enlla	RL
-enlle	UI
-enllh	EY
-enllm	C[
-enllo	HV
-enllp	^A
-enlls	TJ
-enllu	QM
-enllw	RL
-enlly	YE
-enlm	SK
-enlm 	YE
+enlke	?a
+enlki	9g
+enll 	FX
+enll"	UI
+enll'	ZD
+enll,	XF
+enll-	XF
+enll;	SK
+enlle	SK
+enllh	B]
+enlli	LR
+enllm	A^
+enllo	KS
+enllp	b>
+enlls	XF
+enllu	TJ
+enllw	SK
+enlly	]B
+enlm	QM
+enlm 	ZD
 enlm,	WG
-enlmo	B]
-enlms	ZD
-enln	]B
-enln 	QM
-enln,	]B
+enlmo	>b
+enlms	YE
+enln	VH
+enln,	_@
 enln.	C[
-enln0	WG
-enlns	XF
-enlnu	RL
+enln0	XF
+enlns	SK
+enlnu	VH
+enlo	MQ
 enlo 	FX
-enlo.	A^
-enlo@	[C
-enloa	EY
-enloc	QM
-enlod	XF
-enlof	LR
+enlo.	>b
+enlo@	c=
+enloa	FX
+enloc	SK
+enlod	VH
 enlog	GW
-enlok	RL
-enlol	SK
-enlom	SK
-enlon	]B
-enloo	RL
+enlol	VH
+enlom	UI
+enlon	[C
+enloo	SK
+enlop	SK
 enlor	SK
-enlot	C[
-enlou	JT
-enlov	JT
-enlp	MQ
-enlp 	TJ
-enlr	RL
-enlre	UI
-enls	UI
-enls 	QM
-enls,	MQ
-enls.	LR
-enls?	IU
-enls@	]B
-enlse	RL
-enlsh	:f
-enlso	c=
-enlst	KS
-enlt	XF
-enlt 	]B
-enlt.	JT
-enltd	UI
-enlte	C[
-enltm	XF
-enlto	QM
-enltr	WG
-enlts	MQ
-enlu	YE
+enlos	SK
+enlot	DZ
+enlou	HV
+enlov	LR
+enlp 	SK
+enlr	QM
+enlre	RL
+enls	WG
+enls 	SK
+enls,	KS
+enls.	MQ
+enls?	GW
+enls@	[C
+enlse	UI
+enlsh	A^
+enlso	]B
+enlt	]B
+enlt 	[C
+enlt.	LR
+enltd	WG
+enlte	DZ
+enltm	ZD
+enltr	XF
+enlts	JT
+enlu	ZD
 enlua	IU
-enlub	RL
-enlud	]B
+enlud	ZD
 enlue	RL
-enlui	EY
+enlui	B]
+enlun	RL
 enlur	GW
-enlus	b>
-enlut	VH
-enlv	KS
-enlve	LR
+enlus	k5
+enlut	TJ
+enlv	JT
+enlve	JT
 enlw	VH
-enlwa	VH
-enlwo	SK
-enlwy	C[
+enlwa	[C
+enlwo	TJ
+enlwy	@_
 enly	JT
-enly!	MQ
-enly)	KS
-enly,	HV
-enly.	SK
-enlyl	C[
+enly!	LR
+enly)	LR
+enly,	FX
+enly.	TJ
+enly:	LR
+enlyl	>b
+enm 	JT
 enm "	QM
-enm $	SK
-enm (	WG
-enm 0	GW
-enm c	SK
-enm e	]B
-enm f	KS
-enm g	_@
-enm h	RL
-enm i	B]
-enm k	EY
-enm l	A^
-enm n	EY
+enm $	a?
+enm (	UI
+enm 0	HV
+enm a	TJ
+enm b	TJ
+enm c	TJ
+enm e	a?
+enm f	MQ
+enm g	b>
+enm h	YE
+enm i	DZ
+enm k	HV
+enm l	EY
+enm m	MQ
+enm n	FX
 enm o	VH
-enm p	SK
-enm r	VH
+enm p	TJ
+enm r	WG
 enm s	WG
-enm t	:f
-enm u	XF
-enm v	SK
-enm w	XF
+enm t	;e
+enm u	YE
+enm v	XF
+enm w	ZD
 enm y	KS
-enm |	HV
-enm £	m3
-enm –	[C
-enm €	[C
-enm'	GW
-enm's	GW
-enm)	]B
-enm,	HV
-enm, 	HV
-enm-	c=
-enm-0	SK
+enm |	JT
+enm £	r.
+enm –	k5
+enm €	ZD
+enm'	FX
+enm's	FX
+enm)	[C
+enm,	IU
+enm, 	IU
+enm-	_@
+enm-0	RL
 enm.	MQ
 enm. 	MQ
-enm.e	ZD
-enm0	j6
-enm0 	]B
-enm:	LR
-enm: 	LR
-enm;	^A
-enm; 	^A
-enma	QM
-enma 	KS
-enma,	RL
-enmac	RL
-enmae	C[
-enmag	IU
-enmak	SK
-enmal	TJ
+enm.e	a?
+enm0	g9
+enm0 	[C
+enm:	JT
+enm: 	JT
+enm;	SK
+enm; 	SK
+enma,	SK
+enmac	SK
+enmad	QM
+enmae	DZ
+enmag	EY
+enmai	QM
+enmak	YE
+enmal	VH
 enman	QM
-enmap	9g
-enmas	TJ
-enmat	RL
-enmau	KS
-enmax	UI
-enmb	LR
-enmb 	ZD
-enmbe	JT
-enmbl	a?
-enmbo	JT
-enmbr	VH
-enmbs	@_
-enme	QM
+enmap	?a
+enmar	RL
+enmas	MQ
+enmau	HV
+enmax	ZD
+enmay	MQ
+enmb 	XF
+enmbe	HV
+enmbl	c=
+enmbo	HV
+enmbr	UI
+enmbs	>b
+enme	RL
+enme 	QM
 enme"	EY
-enme)	]B
+enme)	XF
 enme,	[C
-enme:	EY
+enme.	LR
+enme:	?a
 enmea	MQ
-enmeb	UI
-enmed	HV
-enmel	IU
-enmem	^A
-enmen	]B
-enmeo	RL
-enmer	RL
-enmes	QM
-enmet	KS
-enmew	GW
-enmi	IU
-enmi,	IU
-enmic	EY
-enmid	KS
-enmig	:f
-enmil	b>
-enmin	?a
-enmis	LR
-enmit	GW
-enmix	DZ
+enmeb	VH
+enmed	DZ
+enmee	RL
+enmel	HV
+enmem	d<
+enmen	_@
+enmeo	TJ
+enmer	UI
+enmet	HV
+enmew	HV
+enmi	DZ
+enmi 	QM
+enmi,	B]
+enmic	HV
+enmid	JT
+enmig	=c
+enmil	d<
+enmin	A^
+enmir	TJ
+enmit	HV
+enmix	C[
 enmm	@_
-enmm,	YE
-enmma	KS
-enmme	IU
+enmm,	[C
+enmma	JT
+enmme	JT
 enmmi	<d
-enmmo	MQ
-enmmu	QM
-enmn	HV
-enmn 	JT
-enmne	SK
-enmob	EY
-enmod	WG
-enmog	GW
-enmok	YE
-enmol	^A
-enmon	UI
-enmoo	WG
-enmos	^A
-enmot	HV
-enmp	TJ
-enmp 	UI
-enmpe	MQ
-enmpl	RL
-enmps	c=
-enmpt	RL
+enmn	MQ
+enmn 	LR
+enmne	ZD
+enmob	GW
+enmod	RL
+enmog	FX
+enmok	WG
+enmol	XF
+enmon	QM
+enmoo	VH
+enmos	ZD
+enmot	@_
+enmou	SK
+enmp	QM
+enmp 	TJ
+enmpa	QM
+enmpe	RL
+enmpi	SK
+enmpo	TJ
+enmps	b>
+enmpu	RL
 enmr	KS
+enmr 	LR
 enmr.	TJ
-enmrs	A^
-enms 	VH
-enms,	]B
-enmse	RL
+enmrs	?a
+enms 	TJ
+enms,	RL
+enmse	QM
 enmsi	JT
 enmst	LR
-enmu	LR
-enmuc	QM
-enmud	ZD
-enmum	>b
-enmun	JT
-enmur	GW
+enmu	JT
+enmuc	VH
+enmud	^A
+enmum	;e
+enmun	GW
+enmur	DZ
 enmy	@_
-enmy 	@_
+enmy 	?a
 enmy,	DZ
-enmys	RL
-enn 	LR
-enn $	c=
-enn &	LR
+enmys	QM
+enn 	MQ
+enn $	b>
+enn &	MQ
 enn (	WG
-enn -	@_
-enn /	SK
-enn a	YE
-enn b	MQ
-enn c	DZ
-enn d	ZD
-enn e	B]
-enn g	]B
+enn -	B]
+enn /	b>
+enn 0	QM
+enn a	WG
+enn b	LR
+enn c	EY
+enn d	VH
+enn e	DZ
+enn g	YE
 enn h	]B
-enn i	GW
-enn j	@_
-enn k	@_
+enn i	A^
+enn j	A^
+enn k	DZ
 enn l	JT
-enn m	SK
-enn n	IU
-enn o	LR
-enn p	KS
-enn q	A^
+enn m	RL
+enn n	HV
+enn o	GW
+enn p	IU
+enn q	DZ
 enn r	UI
 enn s	TJ
-enn t	ZD
-enn u	JT
-enn v	KS
-enn w	^A
-enn |	KS
-enn £	SK
-enn –	ZD
-enn"	HV
-enn" 	KS
-enn",	HV
+enn t	XF
+enn u	MQ
+enn v	MQ
+enn w	]B
+enn |	IU
+enn £	WG
+enn"	B]
+enn" 	B]
+enn",	GW
 enn'	MQ
-enn's	YE
-enn't	LR
-enn)	HV
-enn) 	GW
-enn).	RL
+enn's	VH
+enn't	JT
+enn)	FX
+enn) 	HV
+enn),	LR
+enn).	WG
 enn,	RL
 enn, 	RL
-enn-	KS
-enn-f	RL
+enn-	IU
+enn-f	MQ
 enn-l	FX
-enn.	GW
-enn. 	HV
-enn.e	SK
-enn0	ZD
-enn0 	XF
-enn:	KS
-enn: 	KS
-enn;	RL
-enn; 	RL
-enn?	DZ
-enn? 	DZ
-enn@	_@
-enn@t	WG
-enna	MQ
+enn.	IU
+enn. 	JT
+enn.e	VH
+enn/	LR
+enn0	]B
+enn0 	[C
+enn:	FX
+enn: 	FX
+enn;	QM
+enn; 	QM
+enn?	HV
+enn? 	HV
+enn@	b>
+enn@t	YE
+enna	KS
 enna 	LR
-enna,	C[
-ennab	]B
-ennad	XF
-ennag	_@
-ennah	B]
-ennam	A^
-ennan	XF
-ennar	_@
-ennas	]B
-ennat	JT
-ennav	SK
-ennb	WG
+enna,	DZ
+ennab	YE
+ennac	MQ
+ennad	TJ
+ennag	b>
+ennah	A^
+ennai	LR
+ennam	DZ
+ennan	]B
+ennar	c=
+ennas	_@
+ennat	LR
+ennav	QM
+ennb	SK
 ennc	UI
-ennch	WG
-enncl	UI
-ennco	TJ
-enncu	A^
-enncy	HV
-ennd	QM
-ennd 	TJ
-ennd"	YE
-ennd'	QM
-ennd-	IU
-ennd.	SK
-ennda	JT
-enndf	a?
-enndi	RL
-enndl	GW
-enndm	UI
-enndo	TJ
-enndp	IU
-enndr	IU
-ennds	VH
-enndu	IU
-enndw	LR
+ennch	[C
+ennci	RL
+enncl	SK
+ennco	[C
+enncu	JT
+enncy	IU
+ennd 	SK
+ennd"	XF
+ennd'	WG
+ennd,	RL
+ennd-	HV
+ennd.	VH
+ennda	DZ
+enndd	TJ
+enndf	[C
+enndi	SK
+enndl	DZ
+enndm	^A
+enndo	QM
+enndp	LR
+enndr	JT
+ennds	XF
+enndw	JT
 enne	TJ
-enne 	TJ
-enne"	:f
-enne'	?a
-enne)	ZD
-enne.	RL
-enne:	UI
-enne@	JT
-ennea	>b
-enned	UI
-enneg	^A
-ennei	LR
-ennel	EY
-ennem	FX
-ennen	g9
-ennep	A^
-enneq	EY
-enner	VH
-ennes	EY
+enne 	UI
+enne"	FX
+enne'	B]
+enne)	_@
+enne.	TJ
+enne:	SK
+enne@	HV
+ennea	;e
+enned	YE
+ennee	LR
+enneg	]B
+ennei	MQ
+ennel	JT
+ennem	JT
+ennen	f:
+ennep	=c
+enneq	C[
+enner	[C
+ennes	A^
 ennet	WG
-ennev	UI
-ennew	EY
-enney	LR
+ennev	TJ
+ennew	FX
+ennex	MQ
+enney	EY
 ennf	KS
-ennfi	GW
-enng	MQ
-enng!	DZ
-enng"	IU
-enng-	SK
+ennfi	B]
+enng 	MQ
+enng!	A^
+enng"	DZ
+enng)	MQ
+enng-	RL
 enng.	TJ
 enng:	QM
 enng;	QM
-ennga	HV
-ennge	MQ
-enngf	b>
-enngi	MQ
-enngl	B]
-enngr	YE
+ennga	IU
+enngf	ZD
+enngl	?a
+enngr	ZD
 enngs	TJ
-enngt	EY
-enngu	HV
-ennh	a?
-ennha	c=
-enni	VH
-enni 	FX
-ennia	B]
-ennic	TJ
+enngt	C[
+enngu	IU
+ennh	b>
+ennha	_@
+ennho	SK
+enni	YE
+enni 	GW
+ennia	A^
+ennic	RL
 ennie	MQ
 ennif	RL
-ennig	YE
-ennim	MQ
-ennio	[C
-ennis	XF
-ennit	]B
-enniu	XF
-ennj	VH
+ennig	^A
+ennim	LR
+ennio	^A
+ennis	UI
+ennit	^A
+enniu	ZD
+ennj	XF
 ennk	A^
-ennk 	LR
-ennk.	C[
-ennke	MQ
-ennki	>b
-ennks	DZ
+ennk 	IU
+ennk.	FX
+ennki	C[
+ennks	B]
 ennl	LR
-ennla	XF
-ennle	KS
-ennli	B]
-ennlo	HV
-ennme	DZ
-ennmo	ZD
-ennn	TJ
-ennn 	EY
-ennn.	YE
-ennna	UI
-ennne	WG
-ennni	HV
+ennla	]B
+ennle	HV
+ennli	EY
+ennlo	KS
+ennm	MQ
+ennme	GW
+ennmo	a?
+ennn	UI
+ennn 	GW
+ennn.	[C
+ennne	VH
+ennni	GW
 ennno	UI
-ennnu	a?
-ennny	QM
-enno	HV
-enno 	B]
-enno,	@_
-enno.	]B
+ennnu	[C
+ennny	MQ
+enno	GW
+enno 	DZ
+enno,	=c
+enno.	^A
 ennob	UI
-ennoc	UI
-ennoe	GW
-ennoi	LR
-ennol	B]
-ennot	LR
+ennoc	^A
+ennoe	FX
+ennoi	RL
+ennol	A^
+ennon	QM
+ennoo	MQ
+ennor	SK
+ennot	KS
 ennou	DZ
-ennov	?a
-ennow	RL
+ennov	A^
+ennow	SK
 ennp	[C
-ennq	FX
-ennqu	FX
-ennri	XF
-enns	SK
-enns 	TJ
-enns"	QM
-enns,	B]
-enns.	JT
-enns:	]B
-ennsa	SK
-ennsc	C[
-ennse	QM
-ennsi	IU
-ennsp	WG
-ennst	GW
-ennsu	]B
-ennt	LR
-ennt 	EY
-ennt,	SK
+ennq	EY
+ennqu	EY
+ennr	QM
+ennri	RL
+enns 	ZD
+enns"	RL
+enns,	?a
+enns:	[C
+ennsa	WG
+ennsc	DZ
+ennse	TJ
+ennsi	EY
+ennsp	ZD
+ennst	FX
+ennsu	_@
+ennt	JT
+ennt 	C[
+ennt,	YE
+ennt:	TJ
+ennta	QM
 ennte	FX
-ennth	WG
-ennti	IU
-enntl	JT
-enntm	c=
-enntr	TJ
-ennts	FX
-ennty	WG
-ennu	KS
-ennue	QM
+ennth	[C
+ennti	KS
+enntl	HV
+enntm	i7
+enntr	UI
+ennts	HV
+ennty	TJ
+ennu	IU
+ennua	QM
 ennum	DZ
-ennur	d<
-ennus	FX
-ennut	GW
-ennv	FX
-ennve	IU
-ennvi	JT
-ennvo	QM
+ennur	c=
+ennus	KS
+ennut	FX
+ennv	IU
+ennve	FX
+ennvi	KS
 ennw	DZ
-ennw 	MQ
+ennw 	KS
+ennwa	MQ
 ennwi	IU
-enny	QM
-enny 	MQ
-ennyb	[C
-ennym	RL
-ennyo	[C
-ennyt	GW
+ennwo	DZ
+enny	RL
+enny 	KS
+enny,	SK
+ennyb	VH
+ennym	QM
+ennyo	^A
+ennyt	DZ
 ennyw	DZ
-enn–	KS
-enn–f	JT
-enn–t	ZD
-enn”	EY
-enn” 	EY
-eno "	VH
-eno (	ZD
+enn–	LR
+enn–f	IU
+enn–t	WG
+enn”	FX
+enn” 	FX
+eno 	LR
+eno "	WG
+eno (	a?
 eno 0	a?
-eno a	IU
-eno b	RL
-eno d	JT
-eno e	RL
-eno f	B]
-eno g	FX
+eno a	JT
+eno b	VH
+eno d	MQ
+eno f	DZ
+eno g	GW
 eno h	HV
-eno j	?a
-eno k	RL
+eno i	MQ
+eno j	=c
 eno l	KS
-eno m	JT
 eno n	b>
-eno o	HV
+eno o	A^
 eno p	RL
-eno r	GW
-eno s	RL
-eno t	WG
-eno v	FX
-eno w	KS
-eno y	YE
-eno £	ZD
-eno –	IU
-eno'	?a
-eno's	@_
-eno,	HV
-eno, 	HV
-eno-	TJ
-eno-s	KS
-eno:	XF
-eno: 	XF
-eno?	JT
-eno? 	JT
-eno@	]B
-eno@l	ZD
-eno@s	VH
+eno r	EY
+eno s	VH
+eno t	UI
+eno v	JT
+eno w	JT
+eno y	XF
+eno £	]B
+eno –	JT
+eno'	A^
+eno's	?a
+eno,	GW
+eno, 	GW
+eno-	WG
+eno-s	MQ
+eno:	^A
+eno: 	^A
+eno?	KS
+eno? 	KS
+eno@	d<
+eno@l	[C
+eno@s	[C
 enoa	SK
-enoac	ZD
-enoad	JT
-enoal	HV
-enoan	]B
-enoar	VH
-enoas	_@
+enoac	UI
+enoad	HV
+enoak	TJ
+enoal	JT
+enoan	ZD
+enoar	SK
+enoas	a?
 enoat	DZ
-enob	LR
-enob 	HV
-enob,	VH
-enoba	RL
-enobb	UI
-enobe	JT
-enobi	EY
-enobj	C[
-enobl	?a
+enob	DZ
+enob 	FX
+enob,	WG
+enoba	QM
+enobb	VH
+enobe	KS
+enobi	FX
+enobj	@_
+enobl	>b
 enobo	UI
-enobs	VH
-enobv	FX
-enoc	b>
-enoca	a?
+enobs	WG
+enobv	IU
+enoc	a?
+enoca	[C
 enocc	RL
+enoce	MQ
 enoch	^A
-enoci	VH
-enock	[C
-enod 	A^
-enod,	QM
-enod.	XF
-enoda	TJ
+enoci	SK
+enock	^A
+enoct	SK
+enod	TJ
+enod 	>b
+enod,	SK
+enod.	]B
+enoda	UI
 enodd	_@
-enode	SK
-enodi	GW
-enods	WG
-enodu	C[
-enodw	]B
-enody	VH
+enodi	C[
+enods	YE
+enodu	EY
+enodw	XF
+enody	UI
+enoe 	QM
 enoe.	A^
-enoes	UI
+enoes	VH
 enoev	_@
-enof	QM
-enof.	C[
-enofe	QM
+enof.	DZ
+enofe	SK
+enoff	QM
 enofs	XF
-enoft	RL
-enog	QM
-enog 	LR
-enog,	XF
-enog.	IU
-enoge	LR
-enogi	IU
-enogo	EY
-enogr	WG
-enogs	LR
-enoh	MQ
-enoh 	KS
-enoi	IU
+enoft	SK
+enog	SK
+enog,	c=
+enog.	HV
+enoge	HV
+enogi	JT
+enogo	@_
+enogr	VH
+enogs	MQ
+enoh	GW
+enoh 	HV
+enoi	LR
 enoic	IU
-enoif	C[
-enoin	MQ
-enois	VH
-enoj	RL
-enoje	RL
-enok	QM
-enok'	VH
-enok,	EY
-enok.	KS
-enok:	HV
+enoif	EY
+enoin	JT
+enoir	JT
+enois	XF
+enoj	QM
+enoje	QM
+enok 	MQ
+enok'	WG
+enok,	FX
+enok.	JT
+enok:	DZ
 enoka	C[
-enoke	QM
-enoki	VH
-enoko	]B
+enoki	XF
+enoko	^A
 enoks	JT
-enol 	JT
-enol,	IU
-enole	a?
-enolk	VH
+enol	QM
+enol 	MQ
+enol,	FX
+enold	MQ
+enole	b>
+enolk	[C
 enolo	B]
-enols	UI
-enolu	LR
-enolv	FX
-enoly	[C
-enom	LR
-enom 	LR
+enols	WG
+enolu	MQ
+enolv	JT
+enoly	YE
+enom	IU
+enom 	HV
 enom,	C[
-enom.	QM
-enoma	KS
-enomb	ZD
-enome	XF
-enomi	GW
-enomm	EY
+enom.	TJ
+enoma	IU
+enomb	^A
+enome	UI
+enomi	IU
+enomm	DZ
 enomp	JT
-enoms	WG
-enon	MQ
+enoms	YE
+enon	QM
 enon 	GW
-enon"	KS
-enon'	A^
-enon)	MQ
-enon-	RL
-enon.	IU
-enon:	GW
-enona	XF
-enonc	WG
-enone	TJ
-enonf	C[
+enon"	C[
+enon'	?a
+enon.	FX
+enon:	DZ
+enona	ZD
+enonc	YE
+enonf	=c
 enong	YE
-enoni	VH
-enonk	^A
-enonn	HV
+enoni	XF
+enonk	YE
+enonn	FX
 enono	?a
-enons	B]
-enont	QM
-enonv	GW
-enon–	KS
+enons	?a
+enonv	FX
+enony	QM
+enon–	LR
 enoo	UI
-enoo 	k5
-enoo.	MQ
-enood	IU
+enoo 	m3
+enoo.	JT
+enood	JT
 enoof	VH
-enook	GW
-enool	WG
-enoom	QM
-enoon	HV
-enoor	TJ
-enoos	IU
-enop	SK
-enop 	MQ
-enop,	GW
-enop-	VH
-enop.	VH
-enope	SK
-enopi	LR
-enopo	?a
-enopp	]B
-enops	XF
-enopy	@_
-enor 	IU
-enor'	QM
-enor)	_@
+enook	FX
+enool	SK
+enoom	SK
+enoon	EY
+enoop	SK
+enoor	UI
+enoos	HV
+enop	RL
+enop,	A^
+enop-	UI
+enop.	XF
+enope	TJ
+enopi	MQ
+enopo	;e
+enopp	WG
+enops	YE
+enopy	B]
+enor 	GW
+enor'	SK
+enor)	]B
+enor,	QM
 enor.	JT
-enora	DZ
-enorc	LR
-enord	IU
-enore	TJ
-enorf	C[
-enorg	[C
-enori	h8
-enork	b>
-enorl	QM
+enora	C[
+enorc	KS
+enord	GW
+enore	VH
+enorf	GW
+enorg	_@
+enori	e;
+enork	c=
+enorl	TJ
 enorm	GW
-enorp	IU
+enoro	LR
+enorp	GW
 enorr	HV
-enors	[C
+enors	]B
 enort	MQ
-enorv	VH
-enory	MQ
-enos	KS
-enos 	MQ
-enos,	KS
-enosg	MQ
-enosi	C[
-enosp	MQ
-enoss	KS
-enost	MQ
+enorv	YE
+enory	RL
+enos	LR
+enos,	JT
+enosa	KS
+enose	RL
+enosg	IU
+enosi	DZ
+enosp	KS
+enoss	IU
+enost	LR
+enosy	RL
 enot	HV
-enot,	[C
-enot.	SK
-enota	@_
+enot,	UI
+enota	:f
 enotb	A^
 enote	RL
-enoti	C[
-enoto	DZ
-enott	TJ
-enou 	SK
+enoti	?a
+enoto	@_
+enott	UI
+enou 	VH
 enou'	JT
-enou.	MQ
+enou.	LR
 enou:	DZ
-enou?	A^
-enoub	WG
+enou?	@_
+enoub	YE
 enouc	KS
-enoud	HV
-enoug	LR
-enoul	LR
+enoud	JT
+enoul	JT
 enoun	SK
-enour	EY
-enous	RL
-enov	LR
+enour	IU
+enout	MQ
+enov	KS
+enov 	VH
 enova	WG
-enove	HV
+enove	GW
 enovi	RL
-enow 	IU
-enow)	UI
-enow,	LR
+enow	MQ
+enow 	JT
+enow)	SK
+enow,	KS
 enow.	MQ
 enow:	FX
-enow;	QM
-enowa	QM
-enowb	TJ
-enowd	IU
-enowi	=c
-enown	SK
-enowr	ZD
-enows	XF
+enowa	WG
+enowb	WG
+enowi	<d
+enown	TJ
+enowr	]B
+enows	WG
 enox	RL
 enox 	_@
 enox.	FX
-enoxb	LR
+enoxb	HV
 enoxe	JT
-enoxi	HV
+enoxi	GW
+enoy	QM
 enoy 	EY
-enoyl	VH
+enoyl	UI
 enoys	e;
-enoz	LR
+enoz	JT
 enoz 	^A
-enoze	VH
-enp 	MQ
+enoze	WG
 enp /	ZD
-enp 0	MQ
 enp a	VH
 enp b	LR
 enp c	QM
-enp d	DZ
+enp d	=c
 enp e	IU
 enp f	JT
-enp h	QM
-enp i	MQ
-enp l	HV
-enp m	LR
-enp o	QM
-enp p	B]
-enp r	RL
-enp s	[C
-enp t	RL
-enp u	LR
-enp |	HV
-enp £	UI
-enp!	YE
+enp h	TJ
+enp i	LR
+enp l	JT
+enp m	IU
+enp p	DZ
+enp r	SK
+enp s	ZD
+enp t	QM
+enp u	IU
+enp |	JT
+enp £	_@
+enp!	ZD
 enp'	LR
 enp's	LR
-enp)	DZ
-enp) 	DZ
-enp,	XF
-enp, 	XF
-enp-	RL
-enp-u	EY
-enp.	MQ
-enp. 	RL
-enp:	FX
-enp: 	FX
-enp;	WG
-enp; 	WG
-enpac	DZ
-enpad	d<
-enpag	9g
-enpai	VH
-enpal	ZD
-enpan	SK
-enpap	FX
-enpar	VH
-enpas	@_
-enpat	QM
-enpau	^A
-enpay	JT
-enpd	?a
+enp)	EY
+enp) 	EY
+enp,	WG
+enp, 	WG
+enp-	QM
+enp-u	IU
+enp.	LR
+enp. 	QM
+enp:	C[
+enp: 	C[
+enp;	YE
+enp; 	YE
+enpa 	SK
+enpac	FX
+enpad	i7
+enpag	5k
+enpai	]B
+enpal	WG
+enpan	TJ
+enpap	DZ
+enpar	WG
+enpas	B]
+enpat	TJ
+enpau	a?
+enpav	MQ
+enpd	@_
 enpda	B]
-enpdf	B]
-enpe	SK
-enpe,	RL
-enpe.	KS
-enpea	FX
-enped	KS
+enpdf	>b
+enpe	RL
+enpe 	QM
+enpe,	VH
+enpe.	GW
+enpea	C[
+enpec	MQ
+enped	LR
 enpeg	d<
-enpel	SK
-enpes	[C
-enpew	ZD
-enph	IU
-enph 	XF
-enph,	SK
-enpha	KS
-enphe	FX
-enpho	GW
+enpel	QM
+enper	MQ
+enpes	XF
+enpet	MQ
+enpew	_@
+enph	JT
+enph 	[C
+enpha	JT
+enphe	DZ
+enpho	EY
 enphs	IU
-enpic	KS
-enpie	KS
-enpik	c=
-enpil	QM
-enpin	EY
-enpip	JT
-enpit	LR
-enpl 	UI
-enpla	SK
-enple	QM
-enplo	XF
+enpic	JT
+enpie	LR
+enpik	d<
+enpil	SK
+enpin	GW
+enpip	HV
+enpit	MQ
+enpl	QM
+enpl 	[C
+enpla	TJ
+enplo	[C
 enpls	LR
-enplu	]B
-enply	?a
+enplu	XF
+enply	=c
 enpm	UI
 enpm 	RL
-enpm.	b>
-enpm;	^A
-enpo	VH
-enpo 	c=
-enpoi	_@
-enpok	GW
-enpol	WG
+enpm,	MQ
+enpm.	h8
+enpm;	SK
+enpo	UI
+enpo 	a?
+enpoi	a?
+enpok	JT
+enpol	XF
 enpon	g9
-enpoo	[C
-enpop	9g
+enpoo	XF
+enpop	@_
 enpor	SK
-enpos	@_
-enpou	RL
-enpp	YE
-enpp 	VH
-enpp.	SK
-enppa	VH
-enppe	IU
-enppl	JT
-enppo	WG
-enppr	^A
-enppy	]B
-enpr	RL
-enpra	JT
-enpre	a?
+enpos	>b
+enpou	ZD
+enpow	MQ
+enpp	ZD
+enpp 	YE
+enpp.	YE
+enppa	ZD
+enppe	JT
+enppl	IU
+enppo	ZD
+enppr	_@
+enppy	^A
+enpr	QM
+enpra	GW
+enpre	_@
 enpri	DZ
-enpro	UI
-enpru	[C
-enps	UI
-enps 	SK
-enps.	UI
-enpse	FX
-enpt 	MQ
-enpt,	JT
-enpt.	RL
-enpta	RL
+enpro	TJ
+enpru	ZD
+enps	TJ
+enps 	UI
+enps,	RL
+enps.	RL
+enpse	C[
+enpt	QM
+enpt 	KS
+enpt,	LR
+enpt.	TJ
+enpta	LR
 enpte	VH
-enpti	ZD
-enpu	KS
-enpul	XF
-enpum	c=
-enpun	FX
-enpup	TJ
-enpur	b>
-enpus	C[
-enput	DZ
-enpw	^A
-enpy	WG
-enpy 	WG
-enqt	VH
-enqt 	SK
+enpti	YE
+enpu	JT
+enpub	MQ
+enpul	YE
+enpum	_@
+enpun	IU
+enpup	RL
+enpur	d<
+enpus	B]
+enput	A^
+enpw	b>
+enpy	]B
+enpy 	YE
+enqt	XF
+enqt 	UI
 enqu	JT
-enque	LR
-enqui	IU
-enquo	QM
-enqx	UI
-enqx0	UI
+enqua	TJ
+enque	EY
+enqui	GW
+enquo	RL
+enqx	TJ
+enqx0	TJ
 enr 	UI
-enr "	LR
-enr &	RL
+enr "	KS
+enr &	VH
 enr (	UI
-enr 0	KS
-enr a	^A
-enr b	SK
-enr c	HV
-enr d	EY
-enr e	JT
-enr f	UI
-enr g	XF
-enr h	QM
+enr a	_@
+enr b	RL
+enr c	GW
+enr d	HV
+enr f	VH
+enr g	YE
+enr h	KS
 enr i	UI
 enr j	c=
-enr k	a?
-enr l	SK
-enr m	LR
-enr o	RL
-enr p	RL
-enr q	IU
-enr r	LR
-enr s	SK
-enr u	@_
-enr v	EY
-enr w	JT
-enr y	GW
-enr |	HV
-enr –	TJ
-enr!	FX
-enr! 	FX
-enr"	<d
-enr" 	A^
+enr k	d<
+enr l	RL
+enr m	MQ
+enr n	SK
+enr p	SK
+enr q	LR
+enr s	TJ
+enr u	?a
+enr v	C[
+enr w	IU
+enr y	LR
+enr |	FX
+enr –	UI
+enr!	C[
+enr! 	C[
+enr"	DZ
+enr" 	DZ
 enr".	FX
-enr'	KS
-enr's	KS
-enr)	HV
-enr) 	A^
+enr'	IU
+enr's	IU
+enr)	GW
+enr) 	B]
 enr),	RL
 enr).	KS
-enr,	RL
-enr, 	RL
-enr-	WG
-enr-0	ZD
-enr-e	[C
+enr,	SK
+enr, 	SK
+enr-	YE
+enr-0	[C
+enr-e	ZD
 enr-i	FX
-enr.	IU
-enr. 	HV
-enr."	B]
-enr0	ZD
-enr0 	ZD
-enr:	HV
-enr: 	HV
-enr;	LR
-enr; 	LR
+enr.	HV
+enr. 	JT
+enr."	FX
+enr.e	MQ
+enr0	VH
+enr0 	VH
+enr:	FX
+enr: 	FX
+enr;	MQ
+enr; 	MQ
 enr?	SK
-enr? 	GW
-enr@	QM
+enr? 	KS
+enr@	TJ
 enra	YE
-enra,	EY
-enra.	IU
-enrab	^A
-enrac	FX
-enrad	UI
-enrae	RL
+enra,	DZ
+enra.	MQ
+enrab	c=
+enrac	C[
+enrad	WG
 enraf	MQ
-enrag	]B
-enram	f:
-enran	IU
+enrag	^A
+enrai	MQ
+enral	UI
+enram	g9
+enran	GW
 enrap	YE
-enrar	QM
-enras	c=
-enrat	KS
-enrau	_@
-enrav	SK
-enraw	LR
-enray	QM
+enras	b>
+enrat	MQ
+enrau	ZD
+enrav	YE
+enraw	KS
+enray	MQ
 enrb	WG
-enrb 	KS
-enrbe	YE
-enrbi	RL
-enrbr	RL
-enrby	RL
-enrc	KS
-enrca	]B
-enrce	KS
-enrci	LR
-enrco	A^
-enrcu	IU
-enrd	SK
-enrd 	JT
-enrd'	IU
+enrb 	LR
+enrbe	VH
+enrbi	TJ
+enrbr	SK
+enrby	QM
+enrc	GW
+enrca	XF
+enrce	LR
+enrci	JT
+enrco	EY
+enrcu	DZ
+enrd	UI
+enrd 	KS
+enrd'	JT
 enrd,	VH
-enrd.	[C
-enrda	VH
-enrdb	IU
-enrde	MQ
-enrdi	MQ
-enrdl	^A
-enrdo	SK
-enrdr	SK
-enrds	EY
-enrdu	JT
-enre	MQ
-enre 	TJ
+enrd.	ZD
+enrda	WG
+enrdb	LR
+enrdi	LR
+enrdl	d<
+enrdo	QM
+enrdr	UI
+enrds	FX
+enrdu	FX
+enre	LR
+enre 	RL
 enre'	YE
-enre,	TJ
+enre,	RL
 enre-	e;
-enre.	DZ
-enre?	C[
-enre@	UI
-enrea	FX
-enrec	LR
-enred	KS
-enree	RL
-enref	TJ
-enreg	IU
+enre.	B]
+enre?	DZ
+enre@	XF
+enrea	GW
+enrec	MQ
+enred	LR
+enree	SK
+enref	XF
+enreg	EY
 enrel	RL
-enrep	_@
+enrem	KS
+enrep	^A
 enreq	B]
-enrer	@_
-enres	QM
+enrer	A^
 enrev	HV
-enrew	^A
-enrey	IU
-enrf	e;
+enrew	_@
+enrey	LR
+enrf	h8
 enrf,	VH
-enrfl	^A
-enrg	QM
-enrga	SK
+enrfl	a?
+enrga	UI
 enrge	QM
 enrgi	A^
-enrgo	WG
-enrgu	;e
-enrh	HV
-enrha	JT
-enrhe	^A
+enrgo	ZD
+enrgu	@_
+enrh	IU
+enrha	IU
+enrhe	VH
 enri	WG
-enri 	d<
-enri,	^A
-enric	DZ
+enri 	]B
+enri,	WG
+enria	MQ
+enrib	LR
+enric	@_
 enrid	UI
-enrie	IU
-enrig	A^
-enril	YE
-enrim	]B
+enrie	KS
+enrig	B]
+enril	UI
+enrim	ZD
 enrin	XF
-enrio	KS
-enrip	SK
-enrit	[C
-enriv	MQ
-enriy	MQ
+enrio	IU
+enrip	TJ
+enris	QM
+enrit	_@
 enriz	HV
-enrj	SK
-enrjo	SK
-enrk	UI
-enrk 	GW
-enrk,	LR
-enrk.	QM
-enrkd	FX
-enrke	EY
-enrki	]B
-enrks	YE
-enrkw	_@
-enrl	LR
-enrla	SK
-enrle	SK
+enrj	VH
+enrjo	VH
+enrk	VH
+enrk 	IU
+enrk,	GW
+enrk.	UI
+enrkd	=c
+enrke	C[
+enrki	^A
+enrks	]B
+enrkw	b>
+enrl 	UI
+enrle	TJ
 enrli	UI
-enrly	C[
-enrm	TJ
-enrm 	JT
+enrly	>b
+enrm	WG
+enrm 	GW
 enrm,	XF
 enrm.	_@
-enrma	]B
+enrma	^A
 enrme	JT
-enrmi	@_
-enrmo	ZD
-enrms	YE
-enrn	VH
-enrn 	YE
-enrn,	IU
-enrn.	^A
-enrnb	WG
-enrne	UI
-enrnm	RL
+enrmi	DZ
+enrmo	WG
+enrms	ZD
+enrn	UI
+enrn 	a?
+enrn,	KS
+enrn.	_@
+enrnb	SK
+enrne	WG
+enrni	JT
+enrnm	QM
 enrno	=c
-enrns	a?
-enro	QM
-enro 	UI
+enrns	f:
+enro 	TJ
 enroa	QM
-enroc	XF
-enrod	KS
-enrof	QM
-enrog	ZD
-enroj	RL
-enrok	QM
-enrol	YE
-enrom	IU
-enror	C[
-enros	A^
-enrot	MQ
-enrou	TJ
-enrov	RL
+enrob	KS
+enroc	WG
+enrod	JT
+enrof	SK
+enrog	[C
+enroj	QM
+enrok	RL
+enrol	[C
+enrom	KS
+enroo	QM
+enrop	TJ
+enror	?a
+enros	@_
+enrot	JT
+enrou	WG
+enrov	UI
 enroz	GW
 enrp	k5
-enrpe	b>
-enrph	^A
-enrpr	]B
+enrpe	j6
+enrph	]B
+enrpr	a?
 enrps	UI
-enrq	C[
-enrqu	C[
-enrr 	XF
-enrr,	[C
-enrra	]B
-enrre	KS
-enrri	UI
-enrry	GW
-enrs	QM
-enrs 	KS
-enrs!	RL
+enrq	B]
+enrqu	B]
+enrr 	YE
+enrr,	_@
+enrra	^A
+enrre	LR
+enrry	A^
+enrs 	LR
 enrs'	YE
-enrs)	GW
-enrs,	LR
-enrs.	QM
-enrs;	MQ
+enrs)	IU
+enrs,	QM
+enrs.	UI
+enrs;	IU
 enrs?	JT
-enrs@	YE
+enrs@	d<
 enrsa	[C
-enrsb	YE
-enrsd	SK
-enrse	UI
+enrsb	^A
+enrsd	TJ
+enrse	TJ
 enrsh	QM
-enrsi	C[
+enrsi	>b
 enrso	LR
-enrt	QM
-enrt 	HV
-enrt,	UI
-enrt.	JT
-enrta	A^
-enrte	^A
-enrth	UI
-enrti	IU
-enrtn	FX
-enrto	A^
-enrts	j6
-enrtu	XF
-enrty	MQ
+enrst	MQ
+enrt 	GW
+enrt,	XF
+enrt.	KS
+enrta	B]
+enrte	b>
+enrth	VH
+enrti	HV
+enrtn	EY
+enrto	?a
+enrts	m3
+enrtu	RL
+enrty	QM
 enru	MQ
-enru 	j6
-enrua	IU
-enruc	XF
-enrud	IU
-enrug	IU
-enrui	WG
-enrul	>b
+enru 	k5
+enrua	HV
+enruc	]B
+enrud	JT
+enrue	UI
+enrug	LR
+enrui	UI
+enrul	@_
 enrum	RL
-enrus	DZ
-enrv	UI
-enrva	JT
-enrve	YE
-enrw	VH
+enrus	A^
+enrv	VH
+enrva	KS
+enrve	ZD
+enrw	YE
 enrwa	c=
-enrwe	DZ
-enrwi	c=
-enry 	QM
-enry'	@_
+enrwe	B]
+enrwi	^A
+enrwo	QM
+enry 	RL
+enry'	?a
 enry)	IU
-enry,	SK
-enry-	UI
-enry:	YE
-enry;	UI
-enry@	UI
-enryb	@_
-enryi	QM
+enry-	TJ
+enry.	MQ
+enry:	^A
+enry;	YE
+enry@	[C
+enryb	DZ
 enryo	DZ
 enryt	]B
-enryw	JT
+enryw	HV
 ens 	SK
-ens "	SK
-ens $	TJ
+ens $	[C
 ens &	FX
-ens (	KS
-ens +	g9
-ens -	a?
-ens 0	EY
+ens (	IU
+ens +	_@
+ens -	_@
+ens 0	FX
 ens a	YE
-ens b	IU
+ens b	JT
+ens c	QM
 ens d	LR
-ens e	KS
-ens f	TJ
-ens g	UI
-ens h	]B
+ens f	RL
+ens g	XF
+ens h	_@
 ens i	MQ
-ens j	_@
+ens j	]B
 ens k	UI
-ens m	d<
-ens n	UI
+ens m	h8
+ens n	WG
 ens o	EY
 ens q	TJ
-ens r	LR
-ens s	XF
+ens r	IU
+ens s	YE
 ens t	KS
-ens u	KS
-ens v	UI
-ens w	RL
-ens y	HV
-ens |	KS
-ens £	SK
-ens ·	JT
+ens u	FX
+ens v	VH
+ens w	TJ
+ens y	JT
+ens |	IU
+ens £	TJ
+ens ·	KS
 ens –	IU
-ens €	TJ
-ens!	IU
-ens! 	C[
+ens €	VH
+ens!	HV
+ens! 	@_
 ens"	QM
-ens" 	QM
-ens'	QM
+ens'	RL
 ens' 	SK
+ens)	QM
 ens) 	JT
-ens),	HV
+ens),	IU
 ens).	ZD
-ens,	QM
 ens, 	QM
-ens-	XF
-ens. 	RL
-ens."	QM
-ens.)	DZ
-ens.e	HV
-ens:	a?
+ens-	[C
+ens. 	SK
+ens.)	GW
+ens.e	GW
+ens:	^A
 ens: 	^A
-ens;	]B
-ens; 	]B
-ens?	:f
-ens? 	:f
-ens@	]B
-ens@a	YE
-ens@b	UI
-ens@f	]B
-ens@g	VH
-ens@h	XF
-ens@q	KS
-ens@s	TJ
-ens@t	VH
-ens@w	ZD
-ensa	IU
+ens;	^A
+ens; 	^A
+ens?	3m
+ens? 	4l
+ens@	^A
+ens@a	[C
+ens@b	_@
+ens@f	[C
+ens@g	ZD
+ens@h	b>
+ens@q	MQ
+ens@s	ZD
+ens@t	^A
+ens@w	b>
+ensa	HV
 ensa 	?a
-ensa,	a?
+ensa,	XF
+ensad	TJ
 ensag	QM
-ensai	IU
-ensal	[C
+ensai	JT
+ensal	_@
+ensam	UI
 ensan	SK
-ensap	9g
-ensar	LR
-ensas	LR
-ensat	[C
-ensav	EY
-ensaw	b>
-ensax	_@
+ensap	B]
+ensar	FX
+ensas	IU
+ensat	]B
+ensav	6j
+ensaw	c=
+ensax	c=
 ensay	8h
-ensb	SK
-ensba	C[
+ensb	VH
+ensba	@_
+ensby	RL
 ensc	TJ
-ensc 	[C
-ensca	TJ
-ensch	TJ
-ensco	MQ
-enscu	A^
-ensd	WG
-ensda	WG
-ense 	B]
-ense.	HV
+ensc 	^A
+ensca	VH
+ensch	WG
+ensco	JT
+enscu	IU
+ensd	VH
+ensda	VH
+ense 	C[
+ense,	LR
+ense.	JT
 ense:	[C
 ense?	KS
-ensea	VH
+ensea	ZD
 ensec	JT
-ensed	^A
-enseh	ZD
-ensel	SK
-ensem	SK
-ensen	MQ
+ensed	a?
+enseh	YE
+ensel	RL
+ensem	VH
+ensen	LR
 ensep	QM
-enser	TJ
-enses	a?
-enset	HV
-enseu	ZD
-ensew	^A
-ensgi	]B
-ensgr	JT
-ensh 	KS
-ensh'	IU
-ensh,	HV
+enser	VH
+enses	^A
+enset	GW
+enseu	]B
+ensev	MQ
+ensew	b>
+ensg	SK
+ensgi	c=
+ensgr	GW
+ensh 	MQ
+ensh'	JT
+ensh,	EY
 ensh.	?a
-ensha	XF
-enshe	KS
+ensha	YE
+enshe	LR
 enshi	MQ
-ensho	MQ
+enshl	LR
+enshm	LR
+ensho	LR
 enshr	HV
 enshu	WG
 ensi	LR
-ensia	VH
-ensib	DZ
-ensic	UI
-ensid	XF
-ensie	DZ
-ensig	TJ
+ensia	QM
+ensib	EY
+ensic	WG
+ensid	WG
+ensie	>b
+ensil	IU
+ensim	LR
 ensin	IU
-ensio	IU
-ensir	9g
-ensis	IU
-ensit	MQ
-ensiv	FX
-ensix	QM
+ensio	JT
+ensir	7i
+ensis	HV
+ensit	KS
+ensiv	HV
 ensiz	MQ
-ensk 	JT
-ensk,	ZD
-ensk.	^A
+ensk 	HV
+ensk,	[C
+ensk.	a?
 ensk0	VH
-enski	LR
-ensks	DZ
-ensky	<d
+enske	QM
+enski	HV
+ensks	EY
+ensky	EY
 ensl	RL
-ensla	VH
-enslo	c=
+ensla	WG
+ensle	RL
+enslo	[C
 enslu	EY
-ensly	FX
-ensm	YE
-ensma	TJ
-ensme	YE
-ensmi	LR
-ensmo	YE
+ensly	IU
+ensm	a?
+ensma	XF
+ensme	]B
+ensmi	HV
+ensmo	XF
 ensn	LR
-ensn'	JT
-ensna	RL
-ensne	LR
+ensn'	KS
+ensna	UI
+ensne	HV
 ensno	SK
-enso	KS
-enso 	JT
-enso.	QM
-ensob	B]
-ensoc	XF
+enso	IU
+enso 	LR
+enso.	UI
+ensob	A^
+ensoc	WG
 ensoi	RL
 ensol	UI
-ensom	KS
-enson	GW
-ensoo	XF
+ensom	IU
+enson	EY
+ensoo	YE
 ensor	=c
-ensou	GW
-enspa	SK
-enspe	HV
-enspi	MQ
-enspl	g9
-enspo	[C
-enspr	KS
-ensps	LR
-enspu	SK
-ensq	b>
-ensqu	_@
-ensr	IU
-enss 	QM
-enss,	QM
-enss.	KS
+ensou	FX
+enspa	TJ
+enspe	EY
+enspi	KS
+enspl	b>
+enspo	WG
+enspr	LR
+ensps	JT
+enspu	XF
+ensq	a?
+ensqu	[C
+ensr	@_
+enss,	LR
 enss:	IU
 enssa	VH
-ensse	XF
-enssi	JT
-enssl	EY
+ensse	ZD
+enssi	EY
+enssl	DZ
 ensso	RL
-enssu	TJ
-enssw	A^
-enst	VH
-enst 	MQ
-enst,	<d
-enst-	C[
-enst.	[C
-enst;	EY
-ensta	SK
-enste	WG
-ensti	IU
-enstl	XF
-ensto	]B
-enstr	YE
-ensts	EY
-enstu	C[
-ensty	YE
-ensu	RL
-ensua	XF
-ensue	UI
-ensui	]B
-ensul	LR
+enssu	UI
+enssw	?a
+enst	UI
+enst 	KS
+enst,	>b
+enst-	B]
+enst.	d<
+enst:	TJ
+enst;	HV
+ensta	RL
+enste	VH
+enstl	YE
+enstm	QM
+ensto	_@
+enstr	XF
+ensts	?a
+enstu	?a
+ensty	a?
+ensu	VH
+ensua	WG
+ensub	QM
+ensue	VH
+ensui	d<
 ensum	LR
-ensun	QM
-ensup	B]
-ensur	WG
-ensw	HV
-enswa	QM
-enswe	GW
-enswi	QM
-enswo	DZ
-ensy 	MQ
-ensyc	LR
-ent 	EY
-ent "	ZD
-ent &	b>
-ent (	GW
-ent 0	MQ
-ent b	HV
-ent c	RL
-ent d	KS
+ensun	SK
+ensup	:f
+ensur	YE
+ensw	FX
+enswe	HV
+enswo	C[
+ensy	JT
+ensyc	KS
+ent 	FX
+ent "	XF
+ent &	g9
+ent (	HV
+ent 0	JT
+ent a	MQ
+ent b	KS
+ent c	XF
+ent d	JT
 ent e	IU
-ent f	TJ
-ent g	HV
-ent h	QM
+ent f	RL
+ent g	DZ
+ent h	RL
 ent i	JT
-ent j	ZD
-ent k	MQ
+ent j	UI
+ent k	QM
 ent l	LR
-ent m	LR
-ent o	QM
-ent p	C[
-ent q	A^
-ent r	FX
-ent s	WG
+ent m	KS
+ent o	RL
+ent p	DZ
+ent q	@_
+ent r	DZ
+ent s	VH
 ent u	C[
 ent v	EY
-ent y	RL
-ent £	KS
-ent ·	JT
-ent –	^A
+ent w	MQ
+ent y	TJ
+ent |	QM
+ent £	C[
+ent ·	HV
+ent –	_@
 ent €	YE
 ent!	?a
 ent! 	?a
-ent"	FX
-ent" 	JT
-ent'	QM
-ent's	QM
-ent) 	KS
-ent),	UI
-ent).	GW
-ent,	SK
-ent, 	SK
-ent-	IU
-ent-s	KS
+ent"	HV
+ent" 	IU
+ent) 	LR
+ent),	WG
+ent).	LR
+ent,	TJ
+ent, 	TJ
+ent-	KS
+ent-s	LR
 ent.	LR
 ent. 	LR
-ent."	MQ
-ent.)	B]
-ent.e	b>
-ent0	A^
+ent."	IU
+ent.)	HV
+ent.e	g9
+ent0	?a
 ent:	LR
 ent: 	LR
-ent;	HV
-ent; 	HV
-ent?	C[
-ent? 	C[
+ent;	IU
+ent; 	IU
+ent?	?a
+ent? 	?a
 ent@	_@
-enta	KS
-enta 	YE
-enta,	KS
+enta	MQ
+enta 	XF
+enta,	DZ
 entab	A^
-entac	EY
-entaf	MQ
-entag	GW
-entai	FX
-entak	]B
-ental	B]
-entan	QM
-entap	<d
-entar	UI
-entas	IU
-entat	TJ
+entac	A^
+entaf	TJ
+entag	IU
+entai	HV
+entak	YE
+ental	>b
+entam	RL
+entan	RL
+entap	>b
+entas	MQ
 entax	]B
-entb	A^
-entbc	FX
-entch	QM
-entd	SK
-entd 	WG
-entd,	YE
+entay	LR
+entb	B]
+entbc	GW
+entc	UI
+entch	TJ
+entd	TJ
+entd 	VH
+entd,	RL
 entd.	JT
-ente	MQ
-ente 	LR
-ente)	TJ
+ente	KS
+ente)	VH
 ente,	@_
-ente.	C[
-ente:	>b
-ente?	HV
-entea	YE
+ente.	DZ
+ente:	@_
+ente?	GW
+entea	ZD
 entec	]B
-entee	MQ
-entel	SK
-entem	RL
-entep	VH
-entes	KS
+entel	RL
+entem	UI
+entep	UI
 entev	>b
-entew	TJ
+entew	QM
 entex	XF
-entf	TJ
-entfi	TJ
-enth	LR
-enth'	EY
-enth,	TJ
+entf	RL
+entfi	RL
+enth	KS
+enth 	MQ
+enth'	GW
+enth,	WG
 enth.	LR
-entha	KS
-enthf	GW
+entha	JT
+enthf	EY
 enthi	FX
-enthl	[C
-entho	[C
-enthr	TJ
-enths	WG
-enthu	UI
-enthw	IU
-enti	RL
-entia	GW
-entie	]B
-entif	UI
+enthl	YE
+entho	ZD
+enthr	UI
+enths	QM
+enthu	VH
+enthw	JT
+enthy	MQ
+enti	QM
+entia	<d
+entic	LR
+entie	b>
+entif	TJ
 entig	9g
-entil	FX
+entil	IU
 entin	VH
-entio	RL
+entio	UI
 entip	UI
-entiq	SK
-entir	MQ
-entiv	UI
+entiq	XF
+entis	IU
+entiv	XF
 entle	QM
-entlo	MQ
-ently	WG
+ently	TJ
 entm	XF
-entma	QM
-entme	XF
-entn	UI
+entma	VH
+entme	WG
+entn	VH
 entne	]B
-entni	_@
-ento	JT
-ento 	QM
-ento,	C[
-ento.	VH
-entoc	HV
+entni	[C
+ento	KS
+ento 	RL
+ento,	DZ
+ento.	UI
+entoc	GW
 entod	YE
-entog	RL
-entok	RL
 entol	9g
-entom	HV
-enton	GW
-entoo	QM
-entor	LR
-entos	FX
-entou	SK
-entov	SK
-entow	[C
-entoy	FX
-entp	^A
+entom	KS
+enton	C[
+entoo	RL
+entor	IU
+entos	DZ
+entou	LR
+entov	XF
+entow	^A
+entoy	DZ
+entp	e;
 entr	RL
-entra	TJ
-entre	YE
-entri	GW
-entro	MQ
+entra	UI
+entre	[C
+entri	HV
 entru	LR
-entry	LR
-ents	SK
+ents	RL
 ents 	TJ
-ents)	DZ
-ents,	XF
-ents.	QM
-ents;	]B
-ents?	HV
-ents@	UI
-entse	GW
-entsi	UI
-entsm	YE
-entt	SK
-entt 	TJ
-entt,	MQ
-entt.	RL
-entta	LR
-entte	MQ
-entti	p0
+ents)	?a
+ents,	WG
+ents;	SK
+ents?	FX
+ents@	]B
+entse	C[
+entsi	WG
+entsm	^A
+entt	VH
+entt 	VH
+entt,	KS
+entt.	VH
+entta	JT
+entte	LR
+entti	m3
 enttl	HV
-entto	<d
-entty	EY
-entu	KS
+entto	;e
+enttr	LR
+entty	C[
+entu	LR
 entua	WG
-entuc	:f
-entud	MQ
-entue	RL
-entuf	IU
-entum	VH
-entun	XF
-entur	IU
-entut	TJ
+entuc	9g
+entud	KS
+entue	TJ
+entuf	DZ
+entug	RL
+entum	ZD
+entun	VH
+entur	HV
+entut	QM
 entwe	MQ
-entwi	MQ
+entwi	SK
 entwo	UI
-enty	WG
-enty 	TJ
+enty	VH
+enty 	SK
 enty,	WG
-enty-	ZD
+enty-	c=
 enty.	[C
-entyp	DZ
-enu 	TJ
-enu 0	b>
-enu b	RL
-enu c	ZD
-enu d	RL
-enu f	IU
-enu g	SK
-enu i	GW
-enu k	a?
-enu l	_@
-enu m	QM
-enu n	MQ
-enu o	EY
-enu p	[C
+entyp	EY
+enu 	WG
+enu 0	e;
+enu a	QM
+enu b	QM
+enu c	^A
+enu d	TJ
+enu f	KS
+enu g	UI
+enu h	QM
+enu i	C[
+enu k	WG
+enu l	e;
+enu m	UI
+enu o	C[
+enu p	YE
+enu s	RL
 enu t	EY
-enu w	e;
+enu w	f:
 enu'	JT
-enu'd	YE
-enu'l	FX
-enu'r	EY
-enu,	MQ
-enu, 	MQ
-enu.	JT
-enu. 	MQ
-enu.”	EY
+enu'd	XF
+enu'l	GW
+enu'r	DZ
+enu.	IU
+enu. 	LR
+enu.”	?a
 enu:	DZ
 enu: 	DZ
-enu?	A^
-enu? 	A^
-enua	UI
-enuad	@_
-enuag	KS
-enual	[C
+enu?	@_
+enu? 	@_
+enua	XF
+enuad	?a
+enuag	JT
+enual	_@
 enuan	FX
-enuar	ZD
+enuar	WG
 enuat	IU
-enuay	GW
-enub	RL
-enub 	HV
-enub-	EY
-enubl	UI
-enubr	QM
-enubs	]B
-enuc	EY
-enuch	IU
-enuck	HV
+enuay	FX
+enub 	LR
+enub-	C[
+enubl	VH
+enubr	SK
+enubs	c=
+enuc	FX
+enuch	JT
+enuck	IU
 enuct	MQ
 enud	GW
-enud 	UI
-enude	GW
-enudg	C[
-enudh	IU
-enudi	KS
-enudm	c=
+enud 	XF
+enudd	QM
+enude	DZ
+enudg	B]
+enudh	HV
+enudi	JT
+enudm	e;
 enue	QM
 enue 	ZD
-enue,	C[
-enue-	SK
-enue.	VH
-enueb	[C
-enued	HV
-enuee	ZD
+enue,	A^
+enue-	UI
+enue.	YE
+enueb	b>
+enuee	WG
 enuen	MQ
-enues	FX
-enug	UI
-enug 	b>
-enuga	QM
-enuge	RL
+enues	DZ
+enug	RL
+enug 	^A
+enuga	WG
+enuge	QM
 enugg	A^
-enugh	MQ
-enugu	TJ
-enuh	ZD
-enuhr	XF
-enuic	DZ
+enugh	JT
+enugu	VH
+enuh	d<
+enuhr	^A
+enuic	EY
 enuie	HV
-enuil	^A
-enuin	C[
-enuir	KS
-enuk	YE
-enul 	C[
-enul.	YE
-enula	[C
+enuil	b>
+enuin	>b
+enuir	LR
+enuk	[C
+enul 	?a
+enul.	d<
+enula	^A
 enuld	DZ
-enule	FX
-enulg	IU
+enule	DZ
+enulg	FX
 enull	QM
-enuls	TJ
-enult	WG
-enuly	WG
-enum	EY
-enum 	QM
+enuls	WG
+enult	VH
+enuly	UI
+enum	GW
 enum'	IU
-enum,	HV
-enumb	GW
+enum,	GW
+enumb	EY
 enume	UI
-enumm	JT
-enumn	EY
-enump	[C
-enums	JT
-enun	UI
+enumm	MQ
+enumn	FX
+enump	]B
+enums	DZ
+enun	TJ
 enuna	KS
-enune	SK
+enunc	QM
+enune	RL
 enung	a?
-enuni	YE
-enunk	RL
-enunl	FX
-enunm	RL
-enunn	MQ
-enuns	KS
-enuo	QM
-enuot	TJ
-enup 	TJ
-enup,	TJ
-enup.	TJ
+enuni	]B
+enunl	HV
+enunm	QM
+enunn	FX
+enuns	JT
+enunt	MQ
+enuo	RL
+enuot	UI
+enup	LR
+enup 	UI
+enup,	QM
+enup.	WG
 enupd	B]
 enuph	TJ
 enupi	LR
-enupl	C[
-enupp	KS
-enupr	LR
-enups	LR
-enur	SK
-enur 	TJ
-enur,	ZD
-enur-	SK
-enur.	YE
+enupl	=c
+enupp	JT
+enups	GW
+enur 	UI
+enur,	UI
+enur-	TJ
+enur.	[C
 enura	B]
-enurb	RL
-enurc	MQ
-enurd	QM
-enure	KS
-enurg	FX
-enuri	MQ
-enurn	TJ
-enurp	]B
-enurr	EY
-enurs	A^
-enurt	ZD
-enurv	[C
-enury	c=
-enus	LR
-enus 	IU
-enus"	IU
-enus,	KS
-enus.	UI
-enus;	WG
-enusa	LR
-enusb	C[
-enuse	WG
-enush	MQ
+enurb	UI
+enurd	SK
+enure	JT
+enurg	IU
+enurl	RL
+enurn	UI
+enurp	_@
+enurr	FX
+enurs	?a
+enurt	UI
+enurv	]B
+enury	d<
+enus	JT
+enus 	HV
+enus"	GW
+enus,	JT
+enus.	VH
+enus;	]B
+enusa	QM
+enusb	@_
+enuse	VH
+enush	KS
 enusk	^A
-enusl	FX
-enuss	?a
-enust	@_
-enusu	_@
-enut,	FX
+enusl	IU
+enuss	=c
+enust	A^
+enusu	XF
+enut,	HV
 enut-	HV
 enut.	KS
-enute	EY
-enutf	SK
-enuth	LR
+enute	C[
+enutf	RL
 enutl	^A
 enuto	RL
-enutt	WG
-enutu	KS
-enuy 	YE
-enuya	IU
-enuye	?a
-enuz	MQ
+enutt	XF
+enuy	KS
+enuy 	^A
+enuya	KS
+enuye	8h
+enuz	KS
 env 	SK
-env a	SK
-env c	]B
+env a	UI
+env c	[C
+env t	MQ
 env,	HV
 env, 	HV
-env0	JT
+env0	RL
+env0 	RL
 enva	RL
-enva 	GW
-envac	UI
-enval	EY
-envan	RL
-envat	g9
-envd	SK
-envd 	SK
+enva 	HV
+envac	RL
+enval	A^
+envan	TJ
+envar	KS
+envat	h8
+envd	RL
+envd 	RL
 enve	GW
-enve 	LR
-enve"	JT
-enve,	TJ
+enve 	MQ
+enve"	KS
+enve,	UI
 enve.	a?
 envec	JT
-enved	SK
-envel	RL
 envem	<d
-enven	A^
+enven	DZ
 enver	TJ
-envey	QM
-envi	KS
+envey	RL
+envi	HV
 envic	RL
-envie	DZ
-envin	JT
-envio	FX
-envit	HV
-envo	EY
-envoi	IU
-envol	TJ
-envos	KS
-envu	IU
-envul	IU
-envy	>b
-envy 	?a
-enw 0	WG
-enw a	B]
-enw b	SK
-enw c	c=
-enw d	TJ
-enw e	SK
-enw f	TJ
-enw g	XF
+envie	C[
+envil	RL
+envin	KS
+envio	IU
+envit	JT
+envo	?a
+envoi	GW
+envol	VH
+envor	HV
+envos	IU
+envu	FX
+envul	FX
+envy	B]
+envy 	B]
+enw 0	_@
+enw a	FX
+enw b	TJ
+enw c	b>
+enw d	XF
+enw e	UI
+enw g	^A
 enw h	JT
-enw i	QM
-enw l	[C
-enw m	5k
-enw n	>b
-enw o	b>
-enw p	B]
-enw r	GW
-enw s	_@
-enw t	@_
-enw w	RL
-enw y	LR
-enw'	TJ
-enw's	TJ
+enw i	TJ
+enw l	ZD
+enw m	/q
+enw n	=c
+enw o	f:
+enw p	A^
+enw r	FX
+enw s	d<
+enw t	;e
+enw w	SK
+enw y	GW
+enw'	UI
+enw's	UI
 enw)	WG
 enw) 	UI
 enw,	KS
 enw, 	KS
-enw.	KS
+enw.	JT
 enw. 	JT
-enw.e	YE
-enw/	JT
+enw.e	a?
+enw/	KS
 enw/ 	HV
-enw0	ZD
+enw0	YE
 enw0 	YE
-enw:	IU
-enw: 	IU
-enw;	QM
-enw; 	QM
-enw@	EY
+enw:	HV
+enw: 	HV
+enw@	C[
 enwa	IU
-enwag	XF
-enwai	SK
-enwal	ZD
-enwan	IU
-enwar	FX
-enwas	GW
-enwat	UI
-enway	MQ
-enwb	UI
-enwby	TJ
-enwc	MQ
-enwd	DZ
-enwda	EY
-enwe	WG
-enwe 	]B
-enwe'	QM
-enwe.	_@
-enwea	SK
-enweb	<d
-enwei	JT
-enwel	RL
-enwen	KS
+enwag	YE
+enwai	WG
+enwal	VH
+enwan	HV
+enwar	DZ
+enwas	EY
+enwat	SK
+enwb	XF
+enwby	WG
+enwc	GW
+enwd	IU
+enwd 	QM
+enwda	IU
+enwe	XF
+enwe 	^A
+enwe.	^A
+enwea	UI
+enweb	8h
+enwed	QM
+enwei	FX
+enwen	IU
 enwer	JT
-enwes	<d
-enwet	WG
-enwex	VH
-enwf	XF
+enwes	;e
+enwet	^A
+enwex	YE
+enwf	^A
 enwh	LR
 enwha	IU
-enwhe	TJ
+enwhe	WG
 enwhi	B]
-enwho	TJ
-enwhy	ZD
-enwi 	[C
-enwic	_@
+enwho	SK
+enwhy	^A
+enwi 	WG
+enwic	[C
 enwid	^A
-enwif	9g
-enwim	RL
-enwin	A^
+enwif	;e
+enwil	MQ
+enwim	QM
+enwin	B]
 enwir	KS
-enwis	GW
-enwit	SK
-enwk	UI
-enwk 	ZD
-enwks	SK
-enwl	YE
-enwl 	]B
+enwis	KS
+enwit	TJ
+enwk	RL
+enwk 	[C
+enwks	UI
+enwl	[C
+enwl 	_@
 enwls	VH
-enwm	SK
-enwmi	SK
-enwn 	UI
-enwn,	WG
-enwn.	=c
-enwne	TJ
-enwnl	C[
-enwns	HV
-enwo 	ZD
-enwo,	c=
+enwm	XF
+enwmi	XF
+enwn 	WG
+enwn,	XF
+enwn.	<d
+enwne	RL
+enwnl	@_
+enwns	GW
+enwo 	^A
+enwo,	i7
 enwo.	B]
-enwob	GW
-enwom	WG
-enwon	GW
-enwoo	TJ
-enwor	QM
-enwou	FX
-enwra	_@
-enwre	JT
+enwob	JT
+enwom	YE
+enwon	FX
+enwoo	SK
+enwou	C[
+enwra	^A
+enwre	HV
+enwro	LR
 enws	TJ
 enws 	f:
-enws.	;e
-enwsp	GW
-enww	JT
-enww.	JT
-enwww	JT
-enwy	SK
-enwye	[C
-enx 	IU
-enx 0	JT
-enx a	d<
-enx b	[C
-enx f	TJ
-enx h	GW
-enx i	XF
-enx o	FX
-enx r	RL
-enx w	SK
-enx,	JT
-enx, 	JT
+enws,	TJ
+enws.	@_
+enwsp	FX
+enww	IU
+enww.	IU
+enwww	IU
+enwy	RL
+enwye	YE
+enx 	JT
+enx 0	HV
+enx a	e;
+enx b	WG
+enx f	^A
+enx h	B]
+enx i	YE
+enx o	EY
+enx r	QM
+enx w	QM
+enx,	FX
+enx, 	FX
 enx.	VH
 enx. 	VH
-enx0 	VH
-enx00	DZ
-enx@	GW
-enxa	YE
-enxam	YE
-enxb	QM
-enxbl	LR
-enxc	TJ
-enxe	]B
+enx0 	XF
+enx00	EY
+enx@	FX
+enxa	[C
+enxam	[C
+enxb	TJ
+enxbl	HV
+enxce	LR
+enxe	ZD
+enxed	VH
 enxes	JT
-enxi	LR
-enxin	LR
-enxis	]B
-enxl	UI
-enxle	QM
+enxin	MQ
+enxis	WG
+enxl	YE
+enxle	TJ
 enxm	JT
-enxma	EY
-enxp	MQ
-enxt	IU
-enxt 	SK
-enxtr	GW
+enxma	JT
+enxt	JT
+enxt 	UI
+enxte	MQ
+enxtr	JT
 enxty	EY
-enxx	UI
-eny 	TJ
-eny "	SK
-eny &	WG
-eny '	@_
-eny (	LR
-eny +	KS
-eny 0	c=
+enxx	[C
+eny 	UI
+eny "	TJ
+eny &	[C
+eny '	A^
+eny (	KS
+eny 0	d<
 eny a	GW
-eny b	QM
-eny c	MQ
-eny f	KS
-eny g	LR
+eny c	RL
+eny e	JT
+eny f	FX
 eny h	]B
-eny i	TJ
-eny j	MQ
-eny k	JT
-eny l	VH
-eny m	JT
-eny n	HV
-eny p	TJ
-eny r	UI
-eny s	VH
-eny u	B]
-eny v	[C
-eny w	KS
-eny y	C[
-eny |	TJ
-eny £	XF
-eny –	UI
-eny!	C[
-eny!!	C[
+eny i	VH
+eny j	IU
+eny k	GW
+eny l	YE
+eny m	HV
+eny n	GW
+eny o	QM
+eny r	YE
+eny s	TJ
+eny u	FX
+eny v	]B
+eny w	JT
+eny y	EY
+eny |	SK
+eny £	a?
+eny –	XF
+eny!	A^
+eny!!	A^
 eny"	A^
-eny" 	DZ
-eny'	GW
-eny'r	[C
-eny's	DZ
-eny'v	JT
+eny" 	EY
+eny'	C[
+eny'r	]B
+eny's	B]
+eny'v	?a
 eny)	FX
-eny) 	IU
+eny) 	LR
 eny),	IU
-eny).	SK
-eny,	JT
-eny, 	JT
-eny-	YE
-eny-o	^A
-eny.	KS
-eny. 	IU
-eny.e	]B
-eny0	YE
-eny:	MQ
-eny: 	MQ
-eny;	TJ
-eny; 	TJ
-eny?	C[
-eny? 	C[
-eny@	UI
+eny,	IU
+eny, 	IU
+eny-	^A
+eny-o	_@
+eny.	IU
+eny. 	KS
+eny.e	c=
+eny0	]B
+eny:	KS
+eny: 	KS
+eny;	UI
+eny; 	UI
+eny?	EY
+eny? 	EY
+eny@	[C
 enya	FX
-enya 	B]
-enya,	EY
-enyan	DZ
-enyar	RL
+enya 	A^
+enya,	HV
+enyan	C[
+enyar	QM
 enyb	JT
-enybe	FX
-enyc	YE
-enycl	WG
-enyd	EY
-enye	VH
+enybe	B]
+enyc	VH
+enych	MQ
+enycl	b>
+enyd	FX
+enye	UI
 enye 	TJ
-enyea	YE
+enye.	MQ
+enyea	XF
 enyel	8h
-enyem	LR
-enyes	SK
-enyet	QM
-enyi	XF
+enyem	IU
+enyer	JT
+enyes	UI
+enyet	UI
+enyi	WG
 enyin	YE
-enyl	HV
-enyla	QM
-enyle	@_
-enyli	VH
+enyl	KS
+enyla	RL
+enyle	9g
+enyli	YE
 enym	RL
-enyme	GW
-enymo	RL
-enyn 	SK
+enyme	HV
+enymo	QM
+enyn 	TJ
 enyo	QM
-enyo 	[C
+enyo 	ZD
 enyor	e;
-enyou	LR
-enyp	DZ
-enype	EY
-enypi	JT
-enyr	SK
-enyr 	_@
-enyr,	RL
-enyre	HV
-enyrs	[C
+enyou	KS
+enyp	EY
+enype	B]
+enypi	C[
+enyr	TJ
+enyr 	]B
+enyr,	SK
+enyre	GW
+enyrs	XF
 enys	UI
-enys 	LR
-enys,	XF
-enys.	LR
-enys:	VH
-enys;	WG
-enyse	RL
-enyst	b>
-enyv	IU
-enyw	JT
-enywh	C[
-enywi	[C
+enys 	MQ
+enys,	[C
+enys.	IU
+enys:	TJ
+enys;	VH
+enyse	QM
+enyst	g9
+enyt	QM
+enyv	MQ
+enyw	LR
+enywh	DZ
+enywi	^A
 enyy	GW
 enyy 	GW
-enz,	EY
-enz, 	EY
+enz,	DZ
+enz, 	DZ
 enze	TJ
-enze,	DZ
-enzel	XF
-enzen	VH
-enzer	SK
-enzz	MQ
-en| 	KS
-en| -	YE
-en| 0	WG
-en| a	SK
-en| b	VH
-en| c	XF
-en| d	JT
-en| e	LR
-en| f	?a
-en| g	SK
-en| h	RL
-en| j	LR
+enze,	@_
+enzel	SK
+enzen	WG
+enzer	VH
+enzz	KS
+en| 	MQ
+en| -	]B
+en| 0	XF
+en| a	XF
+en| b	UI
+en| c	UI
+en| d	HV
+en| f	C[
+en| g	]B
+en| h	SK
+en| i	KS
 en| k	RL
-en| l	IU
+en| l	HV
 en| m	QM
-en| n	_@
-en| o	FX
-en| p	JT
-en| r	c=
-en| s	QM
-en| t	WG
-en| u	HV
-en| w	]B
+en| n	b>
+en| o	EY
+en| p	HV
+en| r	f:
+en| t	YE
+en| u	FX
+en| w	[C
 en| |	C[
 en| £	e;
-en~ 	TJ
-en~~	TJ
-en~~ 	TJ
+en~ 	SK
+en~~	SK
+en~~ 	SK
 en£0	UI
-en£0 	YE
-en£0.	VH
-en£0m	[C
-en© 	DZ
-en· 	B]
-en· 0	JT
-en· c	VH
-en· f	KS
-en· p	GW
-en· w	A^
-en– a	VH
-en– c	KS
-en– d	DZ
-en– f	FX
-en– h	C[
-en– l	EY
+en£0 	[C
+en£0,	RL
+en£0.	XF
+en£00	QM
+en£0m	^A
+en© 	B]
+en· 	@_
+en· 0	HV
+en· c	WG
+en· p	FX
+en· w	FX
+en– 0	RL
+en– a	WG
+en– c	HV
+en– d	C[
+en– f	GW
+en– h	GW
+en– l	DZ
 en– m	JT
-en– n	C[
+en– n	B]
 en– p	DZ
-en– s	QM
-en– t	VH
-en–0	UI
+en– s	RL
+en– t	ZD
+en–0	XF
 en–0 	LR
-en–0,	WG
-en–0.	RL
-en–00	n2
-en–f	JT
-en–fr	JT
-en–t	ZD
-en–th	ZD
-en“b	EY
-en“bu	EY
-en“h	HV
-en“he	HV
-en“t	JT
-en“th	JT
-en“y	EY
-en“yo	EY
-en” 	LR
-en” (	EY
-en€0	b>
-en€00	b>
-en★ 	HV
-en★ "	HV
-en★★	JT
-en★★ 	HV
-en★★★	HV
-es "	B]
-es "m	HV
-es "p	DZ
-es "s	HV
-es $	_@
-es $ 	VH
-es $0	b>
-es %	YE
-es % 	YE
-es (	SK
-es (0	RL
-es (a	KS
-es (b	JT
-es (d	TJ
-es (e	LR
-es (g	JT
-es (p	IU
-es (s	RL
-es (t	QM
+en–0,	XF
+en–00	e;
+en–f	IU
+en–fr	IU
+en–t	WG
+en–th	WG
+en“b	FX
+en“bu	FX
+en“h	JT
+en“he	JT
+en“t	IU
+en“th	IU
+en“y	?a
+en“yo	?a
+en” (	FX
+en€0	g9
+en€00	g9
+en★ 	JT
+en★ "	JT
+en★★	KS
+en★★ 	JT
+en★★★	JT
+es "	?a
+es "a	LR
+es "m	LR
+es "p	C[
+es "s	=c
+es $	[C
+es $ 	]B
+es $0	YE
+es %	VH
+es % 	VH
+es (	RL
+es (0	QM
+es (a	LR
+es (d	WG
+es (e	HV
+es (g	LR
+es (p	EY
+es (s	TJ
+es (t	RL
+es (v	LR
 es +	JT
 es + 	JT
-es -	GW
-es ->	HV
-es /	JT
-es / 	JT
-es 0	[C
-es 0 	XF
-es 0.	[C
-es 00	YE
-es 0:	QM
+es -	IU
+es ->	IU
+es /	EY
+es / 	EY
+es 0	YE
+es 0 	[C
+es 0.	]B
+es 00	VH
+es 0:	RL
 es @	XF
-es a	RL
-es a 	UI
-es ab	WG
-es ac	@_
-es ag	b>
-es al	XF
-es am	EY
-es an	LR
+es a 	XF
+es ab	YE
+es ac	?a
+es af	LR
+es ag	]B
+es al	VH
+es am	DZ
+es an	KS
 es ap	TJ
-es aq	VH
+es aq	WG
+es as	RL
 es at	ZD
+es au	QM
 es av	MQ
-es ay	HV
+es ay	DZ
 es az	GW
 es añ	MQ
 es aú	HV
-es b	MQ
-es b0	c=
-es ba	UI
-es be	HV
-es bi	JT
+es b0	a?
+es ba	VH
+es be	GW
+es bi	LR
 es bl	FX
-es bo	SK
-es br	TJ
-es bu	EY
-es c	QM
-es c/	XF
-es ca	WG
-es ch	YE
-es ci	YE
-es co	GW
+es bo	TJ
+es br	WG
+es bu	DZ
+es c	RL
+es c/	^A
+es ca	[C
+es ch	^A
+es ci	WG
+es cl	LR
+es co	HV
 es cp	[C
-es cr	MQ
-es cu	RL
-es có	LR
-es da	LR
-es de	KS
+es cr	JT
+es cu	QM
+es có	HV
 es di	JT
-es do	TJ
-es du	WG
-es dí	QM
-es dó	GW
-es e	QM
-es e 	SK
+es do	WG
+es du	VH
+es dí	SK
+es dó	EY
+es e 	QM
 es el	MQ
-es em	VH
-es er	RL
-es es	JT
-es eu	SK
+es em	RL
+es en	RL
+es er	QM
+es es	IU
+es eu	WG
 es ev	HV
 es ex	JT
 es f	QM
-es fe	RL
+es fa	QM
+es fe	QM
 es fi	a?
-es fl	EY
-es fo	DZ
-es fr	JT
-es g0	WG
+es fl	FX
+es fo	A^
+es fr	GW
+es fu	RL
+es g0	^A
+es ga	LR
 es ge	IU
-es go	MQ
-es gr	IU
-es gu	HV
-es h	EY
-es h.	HV
-es ha	GW
-es hi	QM
-es ho	DZ
-es hu	TJ
-es i	MQ
-es ig	JT
-es im	WG
-es in	KS
-es iv	^A
-es j	TJ
-es ja	SK
-es jo	HV
-es ju	RL
-es jó	KS
+es gr	JT
+es gu	IU
+es h	B]
+es h.	FX
+es ha	FX
+es ho	C[
+es hu	^A
+es i	SK
+es ig	HV
+es im	UI
+es in	MQ
+es iv	WG
+es j	SK
+es ja	RL
+es jo	GW
+es ju	SK
+es jó	MQ
 es k	VH
 es ki	TJ
-es km	RL
-es l-	UI
-es la	KS
-es le	GW
-es li	KS
-es ll	VH
-es lí	FX
-es m	KS
-es mo	KS
-es mu	LR
-es mí	MQ
-es mú	HV
-es n	EY
-es n.	XF
-es na	RL
-es ne	MQ
-es ni	FX
-es no	B]
+es km	TJ
+es l	LR
+es l-	[C
+es la	IU
+es le	HV
+es li	FX
+es ll	QM
+es lu	KS
+es lí	HV
+es mo	MQ
+es mu	KS
+es mó	GW
+es mú	IU
+es n	C[
+es n.	TJ
+es na	QM
+es ni	A^
+es no	@_
 es nu	SK
-es nú	GW
-es o	QM
+es nú	JT
+es o	LR
 es o 	JT
-es ob	MQ
-es oc	YE
-es of	GW
-es oj	IU
-es ol	SK
+es ob	HV
+es oc	[C
+es of	JT
+es oj	GW
+es ol	QM
 es on	JT
-es op	KS
+es op	FX
 es or	LR
-es ot	MQ
+es ot	LR
 es p	KS
-es p.	JT
+es p.	KS
+es pa	LR
 es pe	HV
-es pi	SK
-es pl	RL
-es po	RL
+es pi	RL
+es pl	LR
+es po	QM
 es pr	MQ
-es pu	MQ
+es pu	RL
 es pá	GW
-es q	C[
-es qu	C[
+es q	DZ
+es qu	DZ
 es r	QM
-es ra	SK
 es ri	TJ
 es ro	KS
-es ru	KS
-es rá	HV
-es rí	QM
+es ru	IU
+es rá	JT
+es rí	MQ
 es s	TJ
-es s.	ZD
-es sa	LR
-es se	RL
-es si	UI
-es so	QM
-es su	RL
-es sá	UI
-es sé	GW
-es sí	VH
+es s.	[C
+es sa	JT
+es se	UI
+es si	TJ
+es sá	WG
+es sé	DZ
+es sí	RL
 es t	QM
-es ta	YE
-es te	LR
-es tf	YE
-es ti	VH
-es tl	QM
-es to	QM
-es tr	TJ
-es tu	C[
+es ta	WG
+es tf	WG
+es ti	UI
+es tr	VH
+es tu	?a
 es u	MQ
 es un	IU
-es ur	_@
-es us	TJ
-es v	KS
-es va	QM
-es ve	HV
-es vi	VH
-es ví	LR
-es w	@_
+es ur	XF
+es v	JT
+es va	KS
+es ve	FX
+es vi	RL
+es vo	KS
+es ví	KS
+es w	DZ
 es we	C[
-es x	QM
-es y 	RL
-es ya	JT
-es yo	TJ
-es yu	LR
+es x	RL
+es y 	SK
+es ya	MQ
+es yo	QM
+es yu	MQ
 es z	ZD
-es |	QM
-es | 	QM
-es «	A^
-es «e	IU
-es «l	IU
-es «u	GW
-es él	RL
-es ér	HV
-es ó	IU
+es |	RL
+es | 	RL
+es «	C[
+es «e	JT
+es «l	KS
+es «u	DZ
+es ¿	QM
+es é	LR
+es él	QM
+es ér	FX
+es ó	EY
 es ú	KS
 es úl	KS
-es “	SK
-es €	YE
+es “	UI
+es €	VH
 es € 	SK
-es €)	LR
 es €,	XF
-es €.	ZD
-es €/	YE
-es €;	QM
-es! 	QM
-es" 	LR
-es" s	KS
-es",	GW
-es", 	GW
-es".	EY
-es". 	EY
+es €.	b>
+es €/	d<
+es €;	TJ
+es! 	TJ
+es" 	HV
+es" s	MQ
+es",	FX
+es", 	FX
+es".	@_
+es". 	@_
+es"a	LR
 es"el	TJ
-es"m	HV
-es"p	DZ
-es"s	HV
-es$ 	VH
-es$ 0	VH
-es$0	b>
-es$0,	WG
-es$00	b>
-es% 	[C
+es"m	LR
+es"p	C[
+es"s	=c
+es$ 	]B
+es$ 0	]B
+es$0	YE
+es$0,	TJ
+es$00	YE
+es% 	]B
 es% d	XF
-es(0	RL
-es(0 	SK
-es(00	QM
-es(a	KS
-es(b	JT
-es(de	TJ
-es(e	LR
-es(el	XF
-es(en	KS
-es(es	KS
-es(g	JT
-es(ge	JT
-es(gr	SK
-es(p	IU
-es(pr	IU
-es(s	RL
-es(se	QM
-es(t	QM
-es(te	GW
-es) 	IU
-es) l	QM
+es(0	QM
+es(0 	RL
+es(a	LR
+es(de	WG
+es(e	HV
+es(el	UI
+es(en	IU
+es(es	HV
+es(g	LR
+es(ge	LR
+es(gr	RL
+es(p	EY
+es(pr	FX
+es(s	TJ
+es(se	RL
+es(t	RL
+es(te	LR
+es(v	LR
+es) 	LR
+es) y	RL
 es),	GW
 es), 	GW
-es).	RL
-es). 	RL
+es).	SK
+es). 	SK
 es+ 	JT
-es, "	SK
-es, 0	WG
-es, c	RL
-es, d	a?
-es, g	LR
-es, i	KS
-es, j	EY
-es, l	GW
-es, m	SK
-es, n	?a
+es, "	UI
+es, 0	XF
+es, a	SK
+es, b	QM
+es, c	SK
+es, d	ZD
+es, e	IU
+es, f	IU
+es, g	KS
+es, h	SK
+es, i	MQ
+es, j	GW
+es, l	JT
+es, m	UI
+es, n	=c
 es, o	GW
-es, p	UI
-es, q	XF
-es, r	RL
-es, s	XF
-es, t	WG
-es, v	VH
-es, y	UI
-es,0	HV
-es,00	HV
-es- 	JT
-es-0	YE
+es, p	WG
+es, q	SK
+es, s	TJ
+es, t	ZD
+es, u	QM
+es, v	WG
+es, y	TJ
+es,0	JT
+es,00	JT
+es- 	LR
+es-0	XF
 es-00	WG
-es->	HV
-es-> 	HV
+es->	IU
+es-> 	IU
+es-s	MQ
 es-v	YE
-es-v 	UI
+es-v 	[C
+es. 	SK
 es. 0	^A
-es. d	a?
-es. e	MQ
-es. s	YE
-es."	HV
-es." 	HV
-es.)	JT
-es.) 	JT
-es.0	]B
-es.00	]B
-es.d	GW
-es.d.	GW
-es.e	XF
-es.ex	YE
-es.l	^A
-es.l.	^A
-es.p	TJ
-es.p.	TJ
-es.»	JT
-es.» 	JT
-es/ 0	RL
-es/k	JT
+es. d	RL
+es. s	^A
+es."	FX
+es." 	FX
+es.)	KS
+es.) 	KS
+es.0	d<
+es.00	d<
+es.d	FX
+es.d.	FX
+es.e	b>
+es.ex	b>
+es.l	VH
+es.l.	VH
+es.p	UI
+es.p.	UI
+es.º	MQ
+es.º 	MQ
+es.»	HV
+es.» 	HV
+es/ 	GW
+es/ 0	XF
+es/k	LR
 es/kg	TJ
-es0 	[C
-es0 %	YE
-es0 (	WG
+es0 	]B
+es0 %	VH
+es0 (	YE
 es0 -	JT
-es0 /	RL
-es0 0	^A
+es0 /	XF
+es0 0	f:
 es0 a	VH
-es0 c	RL
+es0 c	UI
 es0 d	UI
-es0 h	JT
-es0 k	RL
-es0 l	b>
-es0 m	[C
-es0 n	VH
-es0 o	LR
-es0 s	_@
-es0 t	IU
-es0 v	ZD
-es0 y	HV
-es0 €	YE
-es0%	VH
-es0% 	VH
-es0)	UI
-es0) 	QM
-es0).	RL
-es0,	RL
-es0, 	VH
-es0,0	HV
-es0-	ZD
-es0-0	WG
-es0-s	MQ
-es0.	VH
+es0 e	QM
+es0 h	GW
+es0 k	SK
+es0 l	XF
+es0 m	_@
+es0 n	[C
+es0 p	SK
+es0 s	j6
+es0 t	KS
+es0 v	UI
+es0 y	JT
+es0 €	VH
+es0%	[C
+es0% 	[C
+es0)	WG
+es0).	SK
+es0,	SK
+es0, 	ZD
+es0,0	JT
+es0-	]B
+es0-0	XF
+es0-s	LR
+es0.	UI
 es0. 	TJ
-es0.0	]B
-es00	[C
-es00 	YE
-es00%	VH
-es00)	UI
-es00,	RL
-es00-	ZD
+es0.0	d<
+es00	]B
+es00 	XF
+es00%	[C
+es00)	WG
+es00,	SK
+es00-	]B
 es00.	RL
-es000	XF
-es00:	LR
-es00;	VH
-es00h	XF
-es0:0	MQ
-es0;	VH
-es0; 	VH
-es0h	XF
-es: 	HV
-es: "	HV
-es: 0	QM
-es: m	QM
-es: p	QM
-es: «	FX
-es:0	MQ
-es:00	MQ
-es; 	WG
+es000	YE
+es00;	XF
+es00h	WG
+es0:	QM
+es0;	XF
+es0; 	XF
+es0h	WG
+es: 	KS
+es: "	DZ
+es: 0	SK
+es: c	RL
+es: m	XF
+es: p	SK
+es: «	IU
+es; 	XF
 es; a	RL
-es; c	RL
-es; d	UI
-es; e	VH
-es; l	VH
+es; c	VH
+es; d	WG
+es; e	ZD
+es; l	SK
+es; t	MQ
 es; y	LR
-es> 	HV
-es? 	EY
-es@l	RL
-es@la	RL
-es@p	RL
-es@pe	RL
+es> 	IU
+es? 	FX
+es@l	WG
+es@la	WG
+es@p	]B
+es@pe	]B
 es@r	SK
 es@re	SK
 es@s	RL
 es@sa	RL
-es@t	XF
-esa 	KS
+es@t	ZD
+esa 	LR
 esa $	TJ
-esa 0	WG
-esa a	LR
-esa b	FX
-esa c	[C
+esa (	UI
+esa 0	XF
+esa a	KS
+esa b	GW
+esa c	VH
 esa d	FX
-esa e	SK
-esa f	KS
-esa g	@_
-esa h	LR
-esa i	IU
-esa j	GW
-esa m	SK
+esa f	LR
+esa g	<d
+esa i	HV
+esa j	DZ
 esa n	KS
-esa o	GW
+esa o	KS
 esa p	RL
-esa q	IU
-esa r	XF
-esa s	YE
-esa t	WG
-esa u	B]
-esa v	^A
-esa w	C[
-esa y	UI
-esa |	IU
-esa «	KS
-esa é	IU
+esa q	GW
+esa r	ZD
+esa s	VH
+esa t	XF
+esa u	FX
+esa v	_@
+esa w	FX
+esa y	WG
+esa |	FX
+esa «	DZ
+esa é	HV
 esa!	B]
-esa" 	SK
-esa)	FX
-esa) 	FX
-esa),	IU
+esa"	LR
+esa)	HV
+esa) 	MQ
+esa),	FX
+esa).	MQ
 esa,	WG
 esa, 	WG
 esa.	WG
-esa. 	SK
-esa.e	UI
-esa;	VH
-esa; 	VH
-esa?	ZD
-esa? 	ZD
-esa@	WG
+esa. 	TJ
+esa.e	_@
+esa:	LR
+esa: 	LR
+esa;	UI
+esa; 	UI
+esa?	YE
+esa? 	YE
+esa@	^A
 esaa	LR
-esab	WG
-esaba	UI
+esab	UI
+esaba	VH
 esabe	UI
-esabi	WG
-esabl	A^
-esabr	KS
-esabu	]B
-esac	UI
-esaca	JT
-esace	c=
-esaci	UI
-esaco	QM
-esact	GW
+esabi	[C
+esabl	DZ
+esabr	JT
+esabu	b>
+esac	QM
+esaca	MQ
+esace	b>
+esach	MQ
+esaci	TJ
+esact	JT
 esacu	EY
 esad	XF
-esad 	VH
-esada	SK
-esade	SK
-esadi	_@
-esado	SK
-esadr	RL
-esadu	KS
-esae	QM
-esaer	WG
-esaf	QM
-esag	_@
+esad 	TJ
+esada	RL
+esadi	YE
+esado	TJ
+esadr	XF
+esadu	SK
+esae	MQ
+esae 	LR
+esaer	YE
+esafa	RL
+esag	b>
 esaga	WG
-esago	^A
-esagr	LR
+esago	a?
 esagu	WG
 esah 	LR
 esaho	SK
-esai	LR
+esai	JT
 esaig	MQ
-esain	SK
-esaje	GW
-esajo	TJ
+esain	WG
+esaja	KS
+esaje	IU
+esajo	VH
 esal	MQ
 esal 	UI
-esal)	KS
-esal,	IU
-esal.	C[
-esala	LR
+esal)	LR
+esal,	GW
+esal.	DZ
 esalb	ZD
-esalc	RL
-esale	GW
+esalc	QM
+esald	MQ
+esale	FX
 esalg	IU
-esali	LR
 esall	TJ
-esalm	VH
-esalo	QM
-esalq	TJ
-esalt	ZD
-esalu	C[
-esalv	JT
+esalm	XF
+esalo	UI
+esalt	WG
+esalu	=c
+esalv	LR
+esam	RL
 esama	HV
-esamb	RL
-esame	MQ
-esami	KS
-esamo	TJ
+esamb	TJ
+esame	LR
+esami	GW
+esamo	QM
+esamp	QM
+esan	QM
 esan 	MQ
-esanc	LR
-esand	KS
-esane	UI
+esan.	IU
+esanc	FX
+esand	HV
+esane	ZD
 esang	IU
-esani	ZD
-esano	b>
-esans	QM
-esanu	ZD
-esanz	IU
-esao	SK
-esap	UI
-esapa	A^
+esani	UI
+esano	^A
+esans	MQ
+esant	MQ
+esanu	]B
+esanz	FX
+esao	RL
+esap	QM
+esapa	JT
 esape	DZ
 esapi	RL
-esapp	KS
 esapr	[C
-esar 	LR
-esar,	^A
-esara	LR
+esapu	QM
+esaq	SK
+esaqu	SK
+esar	LR
+esar 	HV
+esar,	VH
 esarb	TJ
-esarc	a?
-esard	ZD
-esare	QM
-esarg	FX
-esari	KS
-esarj	TJ
-esarl	@_
+esarc	ZD
+esard	YE
+esare	RL
+esarg	EY
+esari	GW
+esarj	VH
+esarl	?a
+esarm	LR
 esarn	SK
-esaro	A^
-esarr	TJ
-esart	MQ
-esarz	SK
-esarí	9g
-esas	LR
-esas 	B]
-esas,	YE
-esas.	MQ
-esas:	TJ
-esasa	QM
-esasc	XF
-esase	MQ
-esasi	TJ
+esaro	@_
+esarp	MQ
+esarr	UI
+esarz	QM
+esarí	;e
+esas	IU
+esas 	C[
+esas,	UI
+esas.	RL
+esas:	WG
+esasc	VH
+esase	KS
+esasi	SK
 esaso	XF
-esast	B]
+esass	QM
+esast	A^
+esasu	MQ
 esasí	IU
-esat	VH
-esate	LR
-esati	^A
+esat	SK
+esata	QM
+esate	GW
+esati	_@
 esato	RL
-esatr	QM
-esaur	XF
-esav	WG
-esava	_@
-esave	b>
+esau	RL
+esaur	VH
+esav	TJ
+esava	^A
+esave	XF
 esavi	MQ
-esavo	KS
-esaví	GW
-esax	QM
+esavo	JT
+esaví	HV
 esay	SK
-esay 	QM
-esaya	KS
-esaye	UI
-esayo	WG
+esay 	SK
+esaya	EY
+esaye	VH
+esayo	RL
 esayu	MQ
-esaz	EY
+esaz	GW
 esaza	MQ
-esazo	GW
+esazo	MQ
 esazu	GW
-esaí	TJ
-esaña	_@
-esaño	KS
+esaí	RL
+esañ	VH
+esaña	ZD
+esañe	MQ
+esaño	MQ
 esaú	HV
 esaún	HV
-esb 	TJ
-esb d	UI
-esb,	HV
-esb, 	HV
+esb 	RL
+esb d	VH
+esb,	MQ
+esb, 	MQ
 esb.	DZ
-esb0	e;
-esb00	c=
-esb@	TJ
-esba	]B
-esba 	XF
-esba.	MQ
-esbai	JT
-esbaj	TJ
-esbal	GW
-esban	WG
-esbar	[C
-esbas	SK
-esbat	GW
-esbe 	DZ
-esbec	VH
-esbel	QM
+esb0	[C
+esb00	a?
+esb@	YE
+esba	a?
+esba 	WG
+esba.	JT
+esbai	MQ
+esbaj	WG
+esbal	DZ
+esban	RL
+esbar	_@
+esbas	RL
+esbat	DZ
+esbañ	WG
+esbe 	A^
+esbec	SK
+esbel	RL
 esbem	LR
-esben	HV
+esben	IU
 esber	VH
-esbet	KS
-esbi	TJ
-esbia	YE
-esbic	TJ
-esbie	KS
-esbil	GW
-esbin	YE
-esbio	UI
-esbir	HV
-esbié	VH
-esbió	HV
-esbl	DZ
-esbla	IU
-esble	FX
-esbli	KS
-esblo	TJ
-esbo	MQ
-esbo 	DZ
+esbet	HV
+esbi	WG
+esbia	XF
+esbil	C[
+esbin	[C
+esbio	SK
+esbir	DZ
+esbié	[C
+esbió	IU
+esbl	EY
+esbla	KS
+esble	GW
+esbli	B]
+esbo	IU
+esbo 	B]
 esbod	VH
-esbog	KS
-esbol	LR
-esbom	QM
-esbor	WG
-esbr	JT
-esbra	HV
-esbre	IU
-esbro	RL
-esbue	DZ
-esbuj	GW
-esbur	C[
-esbus	UI
-esbv	FX
-esbve	FX
-esbí	KS
-esbín	KS
-esbó	XF
-esbón	XF
-esc 	LR
-esc.	YE
-esc/	XF
-esc/ 	XF
-esca	LR
-esca 	@_
-esca,	MQ
-esca:	LR
-escab	RL
-escad	TJ
-escae	IU
-escaj	JT
+esbog	IU
+esbol	KS
+esbom	WG
+esbor	d<
+esbr	IU
+esbra	GW
+esbre	MQ
+esbu	LR
+esbue	B]
+esbuj	EY
+esbur	DZ
+esbus	SK
+esbv	HV
+esbve	HV
+esbáñ	MQ
+esbí	IU
+esbín	IU
+esbó	[C
+esbón	[C
+esc.	]B
+esc/	^A
+esc/ 	^A
+esca 	DZ
+esca,	QM
+esca.	TJ
+esca:	MQ
+escac	QM
+escad	UI
+escae	GW
+escaj	FX
 escal	WG
-escan	JT
-escap	KS
-escat	FX
-escc	JT
-escci	JT
-esce	TJ
-esce 	JT
-esce.	]B
-esced	XF
-escei	RL
-escel	MQ
-escem	a?
-escen	VH
-esch	[C
-esche	WG
-eschi	FX
+escam	RL
+escan	GW
+escap	JT
+escar	LR
+escas	JT
+escat	GW
+escc	EY
+escci	EY
+esce	VH
+esce 	IU
+esce.	_@
+esced	TJ
+escei	]B
+escel	LR
+escem	]B
+escen	UI
+escer	MQ
+esch	YE
+escha	RL
+esche	RL
+eschi	IU
 escho	^A
-esci	QM
-escia	RL
+esci	UI
+escia	SK
 escic	ZD
-escid	B]
-escif	ZD
-escim	UI
-escin	VH
-escio	FX
-escip	c=
-escir	FX
+escid	C[
+escie	MQ
+escif	]B
+escil	MQ
+escim	WG
+escin	SK
+escio	C[
+escip	[C
+escir	DZ
 escis	XF
-escit	SK
-escl	XF
-escla	QM
-escli	GW
-esclu	]B
-esco	KS
-esco 	SK
-esco)	[C
-esco,	XF
-esco.	IU
-escob	LR
-escoc	TJ
-escog	QM
-escol	LR
-escon	SK
-escoo	MQ
-escop	GW
-escor	MQ
+escit	TJ
+esció	QM
+escl	YE
+escli	HV
+esclu	YE
+esco	LR
+esco 	RL
+esco)	TJ
+esco,	YE
+esco.	B]
+escob	HV
+escoc	RL
+escol	HV
+escon	MQ
+escoo	KS
+escop	EY
+escor	KS
 escos	UI
-escot	MQ
 escp	[C
 escp 	[C
-escri	LR
+escri	IU
 escru	QM
-escta	IU
-escti	UI
-escto	MQ
-esctr	YE
-esctu	GW
-escu	SK
-escua	QM
-escuc	SK
-escui	KS
-escul	QM
-escum	LR
-escuo	RL
-escup	UI
+esct	RL
+escta	HV
+escti	TJ
+escto	LR
+esctr	]B
+esctu	JT
+escu	MQ
+escuc	e;
+escue	RL
+escui	LR
+escul	TJ
+escuo	YE
+escup	RL
+escur	RL
 escuá	IU
-escuñ	EY
-escé	SK
-escés	IU
-escí	HV
-escía	JT
-escó	MQ
-escóm	LR
-esd 	SK
+escuñ	FX
+escé	RL
+escés	JT
+escí	DZ
+escía	FX
+escó	JT
+escóm	HV
 esd d	XF
-esd t	QM
-esd.	FX
-esd. 	FX
-esda	QM
-esda 	LR
-esda,	XF
-esda.	XF
-esdad	[C
-esdal	SK
-esdam	JT
-esdan	DZ
-esdas	YE
-esdav	GW
+esd t	RL
+esd.	A^
+esd. 	A^
+esda 	MQ
+esda,	]B
+esda.	VH
+esdad	b>
+esdal	QM
+esdam	HV
+esdan	B]
+esdar	KS
+esdas	ZD
+esdav	HV
 esde	LR
-esde 	LR
-esde,	LR
 esde.	FX
-esdeb	FX
-esdec	QM
-esded	TJ
-esdej	LR
-esdel	KS
-esdem	UI
-esden	SK
+esdeb	B]
+esded	XF
+esdel	JT
+esdem	TJ
+esden	QM
 esdeo	MQ
-esdes	MQ
-esdet	EY
-esdev	XF
+esder	VH
+esdet	A^
+esdev	VH
+esdia	LR
 esdib	JT
-esdic	JT
-esdid	RL
+esdic	IU
 esdie	RL
-esdig	RL
-esdim	XF
-esdio	QM
-esdir	KS
-esdis	RL
-esdit	IU
-esdo,	JT
-esdo.	HV
+esdil	TJ
+esdim	_@
+esdir	IU
+esdit	GW
+esdo	SK
+esdo 	QM
+esdo,	MQ
+esdo.	C[
 esdob	VH
-esdol	]B
-esdr	VH
-esdre	QM
-esdri	VH
-esdu	VH
-esdua	SK
-esduc	IU
-esdul	QM
-esdur	RL
-esdí	KS
-esdí 	SK
-esdó 	QM
-esdón	DZ
-ese 	LR
-ese "	GW
-ese $	c=
-ese (	KS
-ese 0	VH
-ese c	QM
-ese d	XF
-ese e	SK
-ese f	VH
-ese g	DZ
-ese h	B]
-ese i	UI
+esdol	^A
+esdor	MQ
+esdr	XF
+esdra	RL
+esdre	TJ
+esdri	[C
+esdu	WG
+esdua	RL
+esduc	FX
+esdul	TJ
+esdí 	YE
+esdó	MQ
+esdó 	SK
+esdón	A^
+ese 	MQ
+ese "	=c
+ese $	YE
+ese (	MQ
+ese 0	XF
+ese a	QM
+ese c	LR
+ese d	WG
+ese e	JT
+ese f	UI
+ese g	FX
+ese h	@_
+ese i	WG
 ese j	TJ
-ese m	QM
-ese n	SK
-ese o	KS
-ese p	WG
-ese q	MQ
-ese s	IU
-ese t	GW
+ese p	UI
+ese q	JT
+ese r	QM
+ese s	KS
+ese t	B]
 ese u	HV
-ese y	RL
-ese é	WG
-ese)	KS
-ese) 	UI
+ese é	YE
+ese) 	TJ
 ese,	TJ
 ese, 	TJ
-ese-	WG
-ese.	TJ
+ese-	XF
+ese.	RL
 ese. 	RL
-ese.e	SK
-ese:	EY
-ese: 	EY
-esea	LR
-esea 	MQ
-esead	LR
-esean	DZ
-eseat	YE
-eseb	EY
-eseb 	HV
-eseb,	GW
-eseba	KS
-esebe	A^
-esebi	TJ
-esebl	[C
-esebo	JT
+ese.e	]B
+ese:	DZ
+ese: 	DZ
+esea 	LR
+esead	HV
+esean	?a
+eseat	VH
+eseb	HV
+eseb 	IU
+eseb,	HV
+eseba	IU
+esebe	B]
+esebi	SK
+esebl	UI
 esec	FX
-eseca	XF
-esecc	JT
-esece	FX
-eseci	EY
+eseca	VH
+esecc	C[
+esece	>b
+eseci	B]
+eseco	RL
 esecr	TJ
-esect	RL
-esecu	EY
-esecí	MQ
-esed	SK
-esed 	SK
+esect	SK
+esecu	B]
+esecí	FX
+esed	XF
+esed 	QM
 eseda	DZ
-esede	YE
-esedi	WG
-esedo	SK
-esedr	QM
-esee	GW
-esef	LR
-esega	WG
+esede	XF
+esedi	SK
+esedo	RL
+esee	FX
+eseg	IU
+esega	RL
 esegi	QM
-esegl	TJ
-esego	MQ
-esegr	JT
-esegu	@_
+esegl	ZD
+esegr	IU
+esegu	B]
 esegú	SK
-eseh	SK
-esei	[C
-eseis	[C
-eseit	QM
-esej	GW
-eseja	LR
-esejo	IU
-esel,	IU
-esel.	c=
-esela	ZD
-eselc	WG
-eselo	WG
+eseh	ZD
+esei	a?
+eseis	f:
+eseit	XF
+esej	FX
+esejo	HV
+esel	SK
+esel 	QM
+esel,	GW
+esel.	]B
+esela	[C
+eselc	TJ
+esele	LR
+eselm	LR
+eselo	YE
 esels	HV
 eselt	SK
 eselv	LR
-esem	]B
-esemb	YE
-esemi	^A
+esem	a?
+esem 	QM
+esemb	VH
+esemi	SK
 esemo	ZD
-esemp	LR
-esemá	RL
-esen 	QM
-esen,	JT
-esen.	LR
-esena	HV
-esenc	RL
-esend	QM
+esemá	VH
+esen	QM
+esen 	RL
+esen,	KS
+esen.	KS
+esena	=c
+esenc	WG
 esene	WG
-eseni	SK
-eseno	SK
-esens	UI
-esent	RL
-esenv	UI
-eseo 	QM
-esep	QM
-esepa	JT
-esepo	SK
-esept	ZD
-eseq	TJ
-esequ	TJ
-eser 	KS
-eser,	JT
-eser@	VH
-esera	WG
-eserc	GW
+eseng	KS
+eseni	QM
+esens	WG
+esent	QM
+esenv	XF
+eseo 	UI
+eseo.	QM
+esepa	LR
+esepo	XF
+esept	XF
+eseq	UI
+esequ	UI
+eser	QM
+eser 	QM
+eser,	KS
+eser.	LR
+eser@	RL
+esera	[C
+eserc	IU
 eserd	?a
 esere	DZ
-eserg	LR
+eserg	MQ
 eseri	TJ
-eserl	LR
-esern	SK
-esero	TJ
-eserr	XF
-esers	JT
+eserl	MQ
+eserm	QM
+esero	RL
+eserr	VH
+esers	IU
 esert	QM
-eserv	RL
-eserz	YE
-eserí	QM
+eserv	SK
+eserz	d<
+eserí	RL
 eses	LR
-eses,	HV
-eses.	LR
-eses:	DZ
-esesa	TJ
-esesc	TJ
-esesd	VH
+eses 	SK
+eses,	KS
+eses.	IU
+eses:	JT
+esesa	RL
+esesc	UI
+esesd	WG
 esesf	ZD
-esesi	JT
-eseso	FX
-esesp	IU
-esesq	YE
+esesi	KS
+eseso	EY
+esesp	HV
+esesq	ZD
 esess	TJ
-esest	WG
-eset	RL
-esete	[C
-eseto	EY
+esest	YE
+esesu	MQ
+eset	JT
+eseta	QM
+esete	c=
+eseto	DZ
 esetr	KS
-eseus	TJ
-esev	XF
-eseva	YE
+eseu	QM
+eseur	SK
+eseus	SK
+esev	]B
+eseva	XF
 eseve	ZD
-esex	UI
-esexa	YE
-esext	EY
+esex	TJ
+esexa	b>
+esext	B]
 esey	RL
-esey 	IU
-esez	UI
-esez.	ZD
-eseza	RL
-esezc	IU
+esey 	JT
+esez	SK
+esez 	LR
+esez.	WG
+esezc	KS
 esezó	QM
-eseí	RL
-eseñ	VH
-eseña	[C
-eseñi	MQ
-esf b	ZD
-esf g	WG
-esfa	RL
-esfa 	RL
-esfac	HV
-esfad	TJ
-esfal	[C
-esfav	KS
-esfec	FX
-esfer	TJ
-esfi	ZD
-esfic	IU
+eseí	SK
+eseñ	SK
+eseña	]B
+eseño	KS
+esf b	[C
+esf g	^A
+esfa	VH
+esfa 	TJ
+esfac	KS
+esfad	RL
+esfal	^A
+esfav	JT
+esfe	MQ
+esfec	C[
+esfer	SK
+esfi	YE
+esfic	JT
 esfid	ZD
 esfie	]B
-esfin	HV
-esfir	RL
-esfl	EY
+esfin	JT
+esfir	QM
+esfl	FX
 esflo	EY
-esfn	YE
-esfno	YE
-esfo	JT
-esfon	MQ
-esfor	QM
-esfot	B]
-esfr	IU
-esfra	IU
-esfre	MQ
-esfu	RL
-esfue	B]
-esfug	QM
-esfum	XF
-esfun	d<
+esfn	WG
+esfno	WG
+esfo	FX
+esfon	JT
+esfor	SK
+esfot	C[
+esfr	C[
+esfra	DZ
+esfre	JT
+esfu	UI
+esfue	@_
+esfug	UI
+esfum	YE
+esfun	ZD
 esfur	KS
-esfá	[C
-esg,	QM
-esg, 	QM
-esg.	JT
-esg. 	KS
-esg0	WG
-esg00	WG
-esga 	B]
+esfá	ZD
+esg.	IU
+esg. 	LR
+esg0	^A
+esg00	^A
+esga 	DZ
 esga,	QM
-esga.	UI
-esgad	LR
-esgal	HV
-esgan	QM
-esgar	KS
-esgas	RL
-esgañ	JT
-esgem	_@
-esgen	KS
-esges	RL
-esgi	KS
-esgin	DZ
-esgio	QM
-esgis	]B
-esgl	RL
-esgla	QM
+esga.	TJ
+esgal	C[
+esgan	RL
+esgas	WG
+esgañ	GW
+esge	MQ
+esge 	MQ
+esgem	d<
+esgen	LR
+esges	VH
+esgi	IU
+esgid	MQ
+esgin	B]
+esgio	SK
+esgis	ZD
+esgl	TJ
+esgla	SK
 esglé	FX
-esgo 	KS
-esgoc	QM
-esgon	QM
-esgos	ZD
+esgo	QM
+esgon	RL
+esgos	VH
 esgr	FX
-esgri	A^
-esgro	GW
-esgu	IU
-esgue	RL
-esgui	VH
-esgun	A^
-esgur	IU
-esgus	C[
+esgra	MQ
+esgri	DZ
+esgro	IU
+esgu	GW
+esgua	MQ
+esgue	LR
+esgui	YE
+esgun	@_
+esguo	KS
+esgur	JT
+esgus	6j
 esgú	SK
 esgún	SK
-esgü	SK
-esgüe	SK
-esh 	MQ
-esh y	MQ
-esh,	YE
-esh, 	YE
-esh.	EY
-esh. 	EY
-esha	LR
-esha 	FX
-eshab	@_
+esgü	RL
+esgüe	RL
+esh 	KS
+esh y	LR
+esh,	UI
+esh, 	UI
+esh.	B]
+esh. 	B]
+esha	JT
+esha 	EY
+eshab	B]
 eshac	c=
-eshan	C[
-eshar	TJ
-eshas	?a
-eshat	MQ
+eshan	DZ
+eshar	RL
+eshas	=c
 eshay	MQ
-eshe	TJ
-eshe 	KS
-eshe.	HV
-eshec	QM
-eshen	YE
-esher	RL
-eshes	QM
-eshi	KS
-eshi 	DZ
-eshid	WG
-eshij	MQ
-eshis	KS
-eshit	HV
-esho	MQ
-esho 	YE
-esho,	FX
-eshol	>b
-eshom	^A
+eshe	SK
+eshe 	HV
+eshe.	DZ
+eshec	SK
+eshen	[C
+esher	SK
+eshes	RL
+eshi	MQ
+eshi 	B]
+eshic	SK
+eshid	VH
+eshij	LR
+eshis	IU
+eshit	FX
+esho	LR
+esho 	^A
+esho,	GW
+eshol	A^
+eshom	VH
 eshon	JT
-eshor	VH
-eshu	UI
-eshí	TJ
-esi 	MQ
-esi a	TJ
-esi c	IU
-esi d	LR
-esi e	KS
-esi h	TJ
-esi l	SK
-esi m	B]
-esi n	MQ
+eshor	QM
+eshu	YE
+eshua	UI
+eshí	XF
+esi a	VH
+esi c	FX
+esi d	MQ
+esi e	HV
+esi h	RL
+esi l	VH
+esi m	GW
+esi n	LR
 esi q	KS
-esi s	IU
-esi t	UI
-esi u	RL
+esi s	HV
+esi t	WG
 esi v	QM
 esi,	GW
 esi, 	GW
-esia,	WG
+esia 	KS
+esia,	SK
 esia.	TJ
-esiac	XF
-esiad	RL
-esian	KS
-esiar	DZ
-esias	QM
-esiat	QM
-esib	HV
-esiba	IU
-esibi	C[
+esiac	^A
+esian	MQ
+esiar	B]
+esias	SK
+esib	IU
+esiba	FX
+esibi	GW
 esibo	EY
-esic	KS
-esica	JT
+esibá	MQ
+esic	MQ
+esica	IU
+esici	UI
 esicl	ZD
-esicu	UI
 esid	SK
 esida	QM
 eside	WG
-esidi	FX
-esidr	ZD
-esie	RL
-esie 	ZD
+esidi	C[
+esido	SK
+esidr	YE
+esie	TJ
+esie 	[C
 esied	LR
-esiem	KS
+esiem	JT
 esien	SK
-esier	MQ
-esies	UI
-esiet	LR
+esier	JT
+esies	VH
+esiet	MQ
 esiez	QM
-esif	MQ
-esif 	QM
-esifi	JT
-esig	MQ
-esiga	TJ
+esif	IU
+esif 	SK
+esifi	HV
+esigo	LR
 esigu	KS
-esij	SK
-esije	UI
-esijo	QM
-esil	VH
-esil 	SK
-esil.	LR
-esila	LR
-esile	TJ
-esill	TJ
+esij	RL
+esije	XF
+esil	^A
+esil 	TJ
+esil.	HV
+esila	IU
+esile	UI
+esili	IU
+esill	RL
 esilo	^A
 esim	YE
-esimb	WG
+esimb	XF
 esime	LR
-esimi	XF
+esimi	VH
 esimo	b>
-esimp	TJ
-esin	SK
-esin 	MQ
-esina	IU
-esinc	VH
-esind	TJ
-esine	XF
-esinf	MQ
-esing	QM
-esint	YE
-esinv	QM
-esiné	IU
-esio	TJ
-esio 	SK
+esimp	RL
+esin	QM
+esina	GW
+esinc	UI
+esind	RL
+esine	VH
+esinf	IU
+esini	TJ
+esino	QM
+esint	^A
+esiné	HV
+esio	VH
+esio 	RL
 esio)	SK
-esio,	QM
+esio,	MQ
 esiod	QM
-esios	FX
-esip	VH
-esipa	^A
-esipc	VH
+esion	UI
+esios	@_
+esip	a?
+esipa	WG
+esipc	WG
 esipi	RL
-esiq	UI
-esiqu	UI
-esir 	KS
-esir.	IU
-esir:	IU
-esira	LR
-esirg	MQ
-esirm	RL
-esiro	WG
-esirv	EY
-esis 	ZD
-esis,	RL
-esis.	LR
+esipo	RL
+esiq	XF
+esiqu	XF
+esir	MQ
+esir.	MQ
+esir:	GW
+esira	MQ
+esire	UI
+esirg	JT
+esirm	QM
+esiro	XF
+esirv	FX
+esis 	YE
+esis,	SK
+esis.	JT
 esisa	SK
-esisc	JT
-esise	HV
-esisi	IU
-esism	SK
-esiso	KS
-esist	QM
-esit	MQ
+esise	JT
+esisi	FX
+esism	RL
+esiso	JT
+esist	LR
+esit	KS
+esit 	LR
 esita	KS
 esite	LR
 esiti	WG
 esito	LR
-esitr	a?
+esitr	h8
 esitu	FX
-esiv	SK
-esiva	YE
-esive	KS
-esivo	DZ
-esivá	UI
-esix	LR
-esiz.	RL
-esiá	HV
-esián	HV
-esié	MQ
-esién	JT
-esiér	SK
+esiv	QM
+esiva	ZD
+esive	LR
+esivo	KS
+esivá	RL
+esix	IU
+esiz	SK
+esiá	JT
+esián	JT
+esié	JT
+esién	GW
+esiér	RL
 esiñ	RL
 esiño	RL
-esió	HV
+esió	GW
 esió 	RL
-esió.	FX
-esió:	HV
-esión	HV
-esja	XF
-esja 	UI
-esja.	QM
-esjab	SK
-esjac	TJ
-esjaj	FX
+esió.	MQ
+esió:	IU
+esión	IU
+esja	YE
+esja 	WG
+esja.	SK
+esjab	^A
+esjac	SK
+esjad	FX
+esjaj	GW
 esjam	UI
-esjar	VH
-esje,	IU
-esjed	RL
-esjer	C[
-esjes	UI
-esji	RL
-esjo	IU
-esjo 	LR
-esjo,	DZ
-esjo.	SK
-esjor	FX
-esju	RL
-esjue	WG
+esjar	XF
+esjas	IU
+esje	JT
+esje,	JT
+esjer	DZ
+esjes	YE
+esji	UI
+esjo	GW
+esjo 	HV
+esjo,	A^
+esjo.	TJ
+esjor	EY
+esju	QM
+esjue	VH
 esjul	VH
-esjó	KS
-esjóv	KS
+esjó	MQ
+esjóv	MQ
 eskg	TJ
 eskg,	TJ
-eski	KS
+eski	EY
 eskil	TJ
 eskm	JT
-eskm 	HV
-esl 	QM
-esl (	UI
+eskm 	JT
+esl 	RL
+esl (	TJ
 esl 0	VH
 esl a	DZ
-esl b	IU
-esl c	KS
-esl d	UI
-esl e	KS
-esl g	ZD
-esl h	IU
-esl i	JT
-esl j	QM
-esl l	KS
-esl n	KS
-esl o	XF
+esl b	DZ
+esl c	MQ
+esl d	RL
+esl e	LR
+esl f	LR
+esl g	YE
+esl h	LR
+esl i	IU
+esl l	FX
+esl n	JT
+esl o	UI
 esl p	XF
-esl q	GW
-esl r	GW
-esl t	RL
-esl v	IU
-esl y	VH
-esl ú	MQ
-esl)	KS
-esl,	HV
-esl, 	HV
-esl-	UI
-esl-v	UI
-esl.	JT
-esl. 	JT
+esl q	>b
+esl r	A^
+esl t	KS
+esl v	EY
+esl y	UI
+esl ú	LR
+esl)	JT
+esl,	EY
+esl, 	EY
+esl-	[C
+esl-v	[C
+esl.	KS
+esl. 	IU
 esl:	HV
 esl: 	HV
-esla	MQ
-esla 	KS
-esla,	GW
-esla.	QM
-esla@	VH
-eslab	LR
-eslac	EY
+esla	LR
+esla 	HV
+esla,	HV
+esla@	[C
+eslab	KS
+eslac	GW
+eslad	RL
 eslag	KS
-eslal	RL
-eslan	MQ
-eslap	QM
-eslar	XF
-eslas	EY
-eslav	a?
+eslal	WG
+eslan	JT
+eslap	MQ
+eslar	WG
+eslas	LR
+eslav	e;
 eslaz	LR
 eslb	ZD
-eslba	YE
-eslc	WG
-eslca	KS
-eslco	WG
+eslba	ZD
+eslc	VH
+eslca	LR
+eslco	ZD
 esld	RL
-eslda	ZD
-esldo	VH
-esle	MQ
-esle 	UI
-esle.	VH
-eslea	DZ
-esleg	KS
-eslei	FX
-eslen	JT
-esleo	YE
-esler	SK
-esles	RL
-eslet	EY
-eslev	WG
-eslg	JT
-eslga	DZ
-eslgu	TJ
-esli	JT
-eslia	LR
-eslib	GW
-eslid	C[
-eslim	RL
+eslda	[C
+eslde	MQ
+esldo	TJ
+esle	TJ
+esle 	RL
+esle,	LR
+esle.	UI
+eslea	C[
+esleg	MQ
+eslei	IU
+eslem	JT
+eslen	DZ
+esleo	ZD
+esler	QM
+esles	SK
+eslet	GW
+eslev	UI
+eslg	IU
+eslga	FX
+eslgu	VH
+esli	GW
+eslia	MQ
+eslib	FX
+eslic	MQ
+eslid	GW
+eslie	QM
+eslim	VH
 eslin	QM
-eslio	SK
-eslir	FX
-eslit	^A
-esliv	FX
-esll	TJ
+eslio	XF
+eslir	KS
+eslis	LR
+eslit	i7
+esliv	KS
+esll	UI
 esll 	QM
-eslle	_@
-eslli	JT
-esllo	MQ
-esllu	RL
-eslm	UI
-eslma	TJ
-eslme	XF
-eslo	QM
-eslo,	MQ
-eslo.	GW
-esloc	RL
-eslog	IU
-esloj	SK
-eslol	GW
+eslla	SK
+eslle	a?
+eslli	FX
+esllo	IU
+esllu	SK
+eslm	VH
+eslma	XF
+eslme	TJ
+eslmo	LR
+eslo.	KS
+eslob	IU
+eslog	KS
+esloj	XF
+eslol	IU
 eslom	RL
-eslon	]B
-eslor	HV
-eslos	VH
-eslq	UI
-eslqu	UI
-esls	IU
-esls 	IU
-eslt	VH
-eslta	YE
+eslon	QM
+eslor	FX
+eslos	UI
+eslq	RL
+eslqu	RL
+esls	EY
+esls 	EY
+eslso	MQ
+eslt	SK
+eslta	ZD
 eslti	KS
-eslto	RL
-eslu	HV
-eslub	XF
-esluc	JT
-eslud	C[
+eslu	GW
+eslub	VH
+esluc	FX
+eslud	=c
 eslui	JT
 eslum	RL
-eslun	KS
-eslva	EY
-eslve	b>
-eslá	SK
-eslám	QM
-eslé	LR
-esléc	MQ
-esléf	QM
+eslun	HV
+eslus	RL
+eslv	QM
+eslva	C[
+eslve	_@
+eslvi	LR
+eslá	RL
+eslé	MQ
+esléc	LR
 eslés	FX
-eslí	HV
-eslíg	TJ
-esló	[C
-esm 	EY
-esm.	QM
-esm. 	QM
-esma 	SK
-esma.	DZ
-esmac	VH
-esmad	JT
-esmai	KS
-esmal	GW
-esmam	KS
-esman	QM
-esmap	A^
+eslí	JT
+eslíg	RL
+esló	a?
+esm 	KS
+esma	TJ
+esma 	TJ
+esma,	JT
+esma.	C[
+esmac	ZD
+esmad	LR
+esmai	MQ
+esmal	EY
+esmap	B]
+esmar	HV
 esmas	MQ
-esmat	RL
-esmav	TJ
-esmay	WG
-esmañ	UI
-esmb	TJ
-esmba	QM
-esmbi	UI
-esme	LR
-esme 	A^
-esmed	WG
-esmej	FX
+esmat	]B
+esmav	SK
+esmay	RL
+esmañ	RL
+esmb	RL
+esmba	WG
+esmbi	ZD
+esme	JT
+esme 	>b
+esmed	[C
+esmej	EY
 esmen	RL
-esmer	HV
-esmes	^A
-esmet	TJ
-esmi	WG
-esmic	MQ
-esmie	HV
-esmig	XF
-esmim	]B
-esmin	SK
-esmié	VH
+esmer	IU
+esmes	WG
+esmet	]B
+esmi	RL
+esmia	IU
+esmie	GW
+esmig	UI
+esmim	YE
+esmin	RL
+esmio	QM
+esmié	SK
 esmn	KS
-esmo	XF
-esmo 	EY
-esmo.	[C
-esmod	JT
-esmol	]B
-esmor	UI
-esmos	VH
-esmot	UI
-esmp	UI
-esmpa	JT
-esmpe	VH
-esmpi	MQ
-esmpl	VH
-esmpo	MQ
-esmpr	ZD
-esmu	TJ
-esmuc	A^
-esmud	WG
-esmue	WG
-esmuj	JT
-esmul	EY
+esmo	ZD
+esmo 	A^
+esmo.	^A
+esmod	GW
+esmol	YE
+esmom	SK
+esmon	UI
+esmor	YE
+esmos	XF
+esmp	]B
+esmpa	LR
+esmpe	TJ
+esmpl	TJ
+esmpo	QM
+esmpr	YE
+esmuc	GW
+esmud	VH
+esmue	a?
+esmuj	KS
+esmul	IU
 esmun	QM
-esmuy	HV
-esmá	MQ
-esmát	KS
-esmí	QM
-esmín	ZD
-esmóv	KS
-esmú	HV
-esmús	HV
-esn (	UI
+esmuy	KS
+esmát	GW
+esmí	ZD
+esmí 	TJ
+esmín	XF
+esmó	KS
+esmóv	DZ
+esmú	IU
+esmús	IU
+esn (	TJ
 esn 0	KS
-esn b	RL
-esn c	SK
-esn d	GW
-esn e	KS
-esn f	VH
-esn g	VH
-esn i	TJ
-esn j	TJ
+esn c	RL
+esn d	DZ
+esn e	IU
+esn f	XF
+esn g	WG
+esn h	RL
+esn i	RL
+esn j	SK
+esn l	MQ
 esn m	C[
-esn n	EY
+esn n	@_
 esn o	A^
-esn p	YE
-esn r	WG
-esn s	JT
-esn t	JT
+esn p	WG
+esn q	RL
+esn r	XF
+esn s	HV
+esn t	KS
+esn u	QM
 esn v	GW
-esn,	JT
-esn, 	JT
-esn.	UI
-esn. 	TJ
-esn.º	XF
-esn:	EY
-esn: 	EY
-esna	MQ
-esna)	HV
-esna,	WG
-esna.	DZ
-esna:	MQ
-esna@	ZD
-esnal	FX
+esn y	RL
+esn,	KS
+esn, 	KS
+esn.º	TJ
+esn:	HV
+esn: 	HV
+esna	JT
+esna 	RL
+esna)	GW
+esna,	VH
+esna.	B]
+esna:	HV
+esna@	SK
+esnal	B]
 esnar	LR
-esnas	QM
-esnat	LR
-esnav	ZD
-esnc	TJ
-esnca	JT
-esnce	LR
-esnch	SK
-esnci	TJ
-esncl	ZD
-esnd	MQ
-esnda	QM
-esnde	KS
-esndi	KS
-esndo	JT
+esnas	SK
+esnat	FX
+esnav	VH
+esnca	KS
+esnce	HV
+esnch	TJ
+esnci	]B
+esncl	UI
+esnco	LR
+esnd	IU
+esnda	VH
+esnde	JT
+esndi	JT
+esndo	HV
 esndr	RL
-esndí	QM
-esndó	QM
-esne	SK
-esne 	VH
-esnea	^A
-esnec	GW
+esndó	]B
+esne	RL
+esne 	RL
+esnea	WG
+esnec	DZ
 esneg	LR
-esnem	LR
+esnem	IU
 esnen	JT
-esner	[C
-esnet	QM
-esnf	KS
+esner	_@
+esnes	MQ
+esnf	LR
 esnfa	TJ
-esnfi	HV
-esnfo	KS
-esnfr	DZ
-esnfu	UI
-esng	GW
-esnga	FX
-esngl	DZ
-esngu	VH
+esnfi	IU
+esnfo	GW
+esnfr	GW
+esnfu	QM
+esng	EY
+esnga	GW
+esngl	HV
+esngo	QM
+esngu	RL
 esni	QM
-esni 	IU
-esnia	GW
-esnic	UI
+esni 	HV
+esnia	HV
+esnic	TJ
 esnid	TJ
-esnie	HV
-esnil	RL
-esnin	C[
-esnio	YE
-esnir	]B
-esnis	VH
-esnit	TJ
-esniñ	EY
-esno 	JT
-esno,	MQ
-esno.	SK
-esno?	EY
-esnoc	A^
-esnom	IU
-esnor	TJ
-esnot	UI
-esnov	SK
-esns	RL
-esns 	VH
-esnsa	TJ
-esnsc	YE
-esnse	TJ
-esnsi	QM
+esnie	GW
+esnif	KS
+esnil	SK
+esnim	TJ
+esnin	IU
+esnio	[C
+esnir	RL
+esnis	UI
+esnit	SK
+esniñ	C[
+esno	QM
+esno 	LR
+esno,	LR
+esno?	IU
+esnoc	C[
+esnom	HV
+esnot	TJ
+esns	QM
+esns 	UI
+esnsa	VH
+esnsc	]B
+esnse	QM
+esnsi	MQ
 esnst	RL
-esnt	MQ
-esnt 	TJ
+esnt 	RL
 esnt,	JT
-esnta	MQ
-esnte	JT
-esnto	RL
-esntu	QM
-esntó	YE
+esnta	LR
+esnte	HV
+esnti	TJ
+esntó	WG
 esnu	SK
-esnue	[C
-esnun	]B
+esnud	QM
+esnue	XF
+esnun	a?
 esnur	GW
-esnv	TJ
-esnve	TJ
-esnvi	VH
-esnví	QM
-esnz	KS
-esnza	FX
-esné	MQ
-esnés	HV
+esnv	UI
+esnve	SK
+esnvi	UI
+esnví	TJ
+esnz	IU
+esnza	B]
+esné	LR
+esné 	MQ
+esnés	DZ
 esní	FX
 esnía	FX
-esnú	GW
-esnúm	GW
+esnú	JT
+esnúm	JT
 eso 	IU
-eso $	WG
-eso (	LR
-eso 0	ZD
-eso a	YE
-eso c	LR
-eso e	LR
+eso $	[C
+eso (	JT
+eso 0	_@
+eso a	^A
+eso d	KS
+eso e	KS
 eso f	JT
-eso h	LR
-eso i	LR
-eso j	RL
-eso n	EY
-eso o	VH
-eso p	EY
-eso q	SK
-eso r	TJ
-eso t	JT
-eso v	C[
-eso y	HV
-eso) 	HV
-eso,	HV
-eso, 	HV
-eso.e	XF
-eso.»	JT
-eso?	B]
-eso? 	B]
-esob	SK
-esoba	TJ
-esobl	XF
-esobo	A^
-esobr	IU
-esoca	MQ
+eso i	HV
+eso l	TJ
+eso m	MQ
+eso n	GW
+eso o	RL
+eso p	B]
+eso q	RL
+eso r	UI
+eso s	MQ
+eso t	IU
+eso u	MQ
+eso v	IU
+eso y	KS
+eso"	QM
+eso" 	QM
+eso)	SK
+eso) 	IU
+eso,	IU
+eso, 	IU
+eso.e	YE
+eso.»	HV
+eso:	MQ
+eso: 	MQ
+eso;	TJ
+eso; 	TJ
+eso?	A^
+eso? 	A^
+esoba	SK
+esobl	ZD
+esobo	EY
+esobr	FX
+esoc	MQ
+esoca	HV
 esoch	XF
-esoct	IU
-esod	LR
-esode	RL
-esodi	KS
+esoco	RL
+esoct	HV
+esoda	LR
+esode	UI
+esodi	JT
 esodo	QM
-esoe	TJ
-esof	HV
-esofe	KS
-esofi	KS
-esog	KS
+esoe	QM
+esof	FX
+esofe	LR
+esofi	JT
+esog	JT
 esoga	TJ
-esogo	@_
-esoi	QM
-esoj	GW
-esojo	EY
-esok	EY
-esoki	EY
+esoge	SK
+esogo	C[
+esoj	DZ
+esojo	A^
+esok	C[
+esoki	C[
 esol 	JT
 esola	HV
-esold	YE
-esole	WG
+esold	XF
+esole	UI
 esoli	QM
-esolm	XF
+esolm	TJ
 esolo	LR
-esolu	LR
-esolv	RL
-esolí	MQ
-esom	VH
+esolu	HV
+esolv	QM
+esom	SK
 esom 	JT
-esoma	RL
+esoma	TJ
 esomb	HV
-esome	JT
-esomi	WG
-esomp	XF
-esomá	IU
-eson	MQ
+esome	FX
+esomi	XF
+esomo	QM
+esomp	YE
+esomá	GW
+eson	LR
 eson 	QM
-esona	HV
-esonc	HV
-esond	FX
-esone	QM
+esona	IU
+esonc	FX
+esond	EY
 esonf	LR
-esong	HV
-esoni	UI
-esono	QM
+esong	FX
+esoni	WG
 esons	MQ
-esont	LR
-esoo	MQ
-esoop	RL
-esop	RL
+esoo	KS
+esoop	SK
 esopa	TJ
-esope	QM
-esopi	FX
-esopo	IU
-esoq	JT
-esoqu	JT
+esopi	DZ
+esopo	HV
+esoq	?a
+esoqu	?a
+esor	MQ
 esor 	IU
-esor,	JT
-esor.	RL
-esora	UI
-esord	IU
-esore	VH
-esori	B]
-esorm	KS
-esorn	TJ
-esorq	TJ
-esort	UI
-esorí	UI
+esor,	C[
+esor.	SK
+esora	RL
+esord	C[
+esore	UI
+esori	@_
+esorm	HV
+esoro	MQ
+esorq	SK
+esorr	MQ
+esort	SK
+esorí	WG
 esos	SK
-esos"	JT
-esos)	SK
-esos,	RL
-esos.	TJ
-esos?	C[
+esos"	HV
+esos)	RL
+esos,	SK
+esos.	WG
+esos?	FX
 esos@	YE
-esosa	MQ
-esosi	TJ
-esost	SK
-esos»	EY
-esot 	JT
-esota	XF
-esote	ZD
-esoti	MQ
-esoto	DZ
-esotr	DZ
-esotó	EY
-esou	VH
-esour	SK
-esov	UI
-esova	JT
-esove	TJ
-esovi	VH
-esoy 	RL
-esoz	ZD
-esoza	SK
-eso»	B]
-eso».	HV
-esoñ	RL
-esoña	RL
-esp 	TJ
+esosi	VH
+esost	WG
+esos»	KS
+esot	MQ
+esot 	KS
+esota	YE
+esote	_@
+esoto	EY
+esotr	GW
+esotó	C[
+esou	YE
+esour	TJ
+esov	QM
+esova	EY
+esove	QM
+esovi	TJ
+esoy	QM
+esoy 	SK
+esoz	XF
+esoza	^A
+eso»	FX
+eso».	IU
+esp 	ZD
 esp 0	[C
-esp.	KS
-esp. 	a?
-esp.d	GW
-espa	LR
-espac	TJ
-espag	WG
-espal	@_
-espar	IU
-espas	LR
-espat	KS
-españ	SK
-espc	VH
-espci	VH
-espe	LR
-espec	GW
-esped	IU
-espel	EY
-espen	JT
+esp. 	UI
+esp.d	FX
+espa	MQ
+espac	UI
+espag	XF
+espal	A^
+espar	GW
+espas	JT
+espat	LR
+españ	RL
+espc	WG
+espci	WG
+espe	HV
+espec	HV
+esped	GW
+espel	B]
+espen	DZ
 espeq	UI
-esper	LR
-espes	KS
-espet	DZ
-espeñ	XF
-espi	QM
-espia	JT
+esper	MQ
+espet	FX
+espeñ	YE
 espic	MQ
-espid	EY
-espie	QM
-espin	WG
-espio	VH
-espit	JT
-espl	RL
-espla	HV
-esple	RL
-espo 	WG
-espoc	HV
-espod	QM
-espol	MQ
-espon	DZ
-espos	UI
-espp	KS
-espr	RL
-espra	]B
-espri	SK
-espt	[C
+espid	GW
+espin	[C
+espio	WG
+espit	KS
+espl	MQ
+espla	C[
+espo 	]B
+espo,	RL
+espoc	IU
+espod	UI
+espon	=c
+espor	QM
+espos	WG
+espr	VH
+espra	[C
+espre	QM
+espt	WG
 espti	WG
-espu	LR
-espub	KS
-espue	RL
-espun	QM
-espué	JT
+espub	B]
+espue	UI
+espun	UI
+espué	IU
 espá	HV
-espág	DZ
+espág	B]
 esq.	JT
-esqu	IU
+esqu	KS
 esque	IU
-esqui	MQ
-esqué	KS
-esquí	ZD
+esqui	LR
+esqué	HV
+esquí	YE
 esr 	JT
-esr 0	MQ
-esr a	IU
-esr c	<d
-esr d	RL
-esr e	KS
+esr 0	RL
+esr a	GW
+esr c	DZ
+esr d	UI
+esr e	JT
 esr f	HV
-esr g	SK
-esr i	JT
-esr l	FX
-esr n	UI
-esr o	KS
-esr p	GW
-esr q	VH
-esr s	HV
+esr g	RL
+esr i	LR
+esr l	IU
+esr m	QM
+esr n	VH
+esr o	LR
+esr p	LR
+esr q	TJ
+esr s	GW
 esr u	C[
-esr v	HV
-esr y	LR
+esr v	IU
+esr y	KS
 esr,	SK
 esr, 	SK
-esr:	KS
-esr: 	KS
-esr@	VH
-esra	SK
+esr:	GW
+esr: 	GW
+esr;	RL
+esr; 	RL
+esr@	RL
+esra	RL
 esra 	IU
-esra,	QM
-esra.	YE
+esra,	WG
+esra.	ZD
 esrab	XF
 esrac	IU
-esrad	a?
-esrae	RL
-esrag	UI
-esraj	DZ
-esral	WG
-esran	SK
-esrar	FX
-esras	VH
-esrat	VH
-esraz	@_
-esrb	RL
-esrbe	VH
-esrc	VH
-esrca	HV
-esrce	[C
+esrad	h8
+esraf	RL
+esrag	TJ
+esraj	GW
+esral	]B
+esran	TJ
+esrar	B]
+esras	XF
+esrat	XF
+esraz	FX
+esrb	VH
+esrbe	XF
+esrc	TJ
+esrca	JT
+esrce	_@
 esrch	JT
-esrco	[C
-esrd	JT
-esrda	QM
-esrde	HV
-esrdo	VH
-esrdí	HV
+esrco	a?
+esrd	LR
+esrda	WG
+esrde	GW
+esrdi	SK
+esrdo	SK
+esrdí	DZ
 esrdó	FX
-esre	QM
-esre 	RL
-esre)	JT
-esre,	LR
-esre.	GW
-esrea	ZD
-esrec	GW
-esred	]B
-esreg	JT
-esrej	SK
-esrel	SK
-esrem	JT
-esren	UI
-esreo	MQ
-esrer	XF
-esres	TJ
-esret	TJ
-esreu	GW
+esre)	IU
+esre.	FX
+esrea	[C
+esrec	C[
+esred	ZD
+esreg	LR
+esrel	TJ
+esrem	HV
+esren	WG
+esreo	JT
+esrep	RL
+esrer	ZD
+esres	RL
+esret	RL
+esreu	KS
 esrey	RL
+esrez	KS
 esrf	RL
-esrfe	EY
-esrg	FX
-esrga	GW
-esrge	UI
-esrgo	MQ
-esri	HV
-esrib	A^
-esric	KS
-esrie	RL
-esrig	MQ
-esril	IU
-esrim	UI
-esrin	QM
-esrio	GW
-esris	DZ
-esrit	GW
-esrió	[C
-esrj	YE
-esrja	WG
+esrfe	@_
+esrg	HV
+esrga	IU
+esrge	VH
+esrgo	QM
+esri	KS
+esrib	C[
+esric	MQ
+esrie	QM
+esrig	LR
+esril	KS
+esrim	TJ
+esrin	UI
+esrio	EY
+esrip	QM
+esris	@_
+esrit	EY
+esrió	VH
+esrj	]B
+esrja	XF
 esrl	A^
-esrle	FX
-esrlo	EY
+esrle	C[
+esrlo	IU
 esrm	LR
-esrma	VH
-esrme	MQ
-esrmi	FX
-esrmu	EY
-esrmá	KS
-esrn	TJ
-esrne	VH
+esrma	WG
+esrmi	DZ
+esrmu	IU
+esrmá	GW
+esrn	RL
+esrna	RL
+esrne	ZD
 esrni	LR
-esro 	RL
-esro)	FX
-esro,	QM
-esro.	HV
-esrob	HV
+esro	MQ
+esro 	QM
+esro)	GW
+esro,	MQ
+esro.	IU
+esrob	KS
 esroc	KS
 esrog	KS
-esroj	FX
+esroj	EY
 esrom	VH
 esron	B]
-esrop	SK
-esros	MQ
-esrot	RL
+esrop	RL
+esros	JT
+esrot	VH
 esrov	RL
-esrq	SK
-esrqu	UI
+esrp	MQ
+esrq	TJ
+esrqu	TJ
 esrr	VH
 esrra	VH
-esrre	WG
-esrri	>b
-esrs	RL
-esrse	TJ
+esrre	ZD
+esrri	:f
+esrro	LR
+esrs	QM
+esrse	SK
 esrsi	HV
-esrt 	KS
-esrte	SK
-esrto	MQ
-esrtu	ZD
-esru	QM
+esrt 	JT
+esrta	SK
+esrte	TJ
+esrto	KS
+esrtu	[C
+esru	RL
 esrub	]B
-esrud	MQ
+esrud	LR
 esrue	MQ
 esrum	RL
-esrut	LR
-esrva	DZ
-esrvi	TJ
-esry	MQ
-esry 	[C
-esrz	ZD
-esrza	[C
-esrzo	TJ
-esráp	HV
-esrás	LR
+esrut	IU
+esrva	<d
+esrvi	VH
+esry	LR
+esry 	YE
+esrz	WG
+esrza	_@
+esrzo	QM
+esrá	RL
+esráp	JT
+esrás	IU
 esré	KS
-esrí	RL
-esría	RL
-esríc	YE
-esrío	UI
-ess 	KS
-ess (	UI
+esrés	MQ
+esríc	]B
+esrío	]B
+ess 	JT
+ess (	QM
+ess 0	KS
 ess @	XF
 ess a	VH
-ess b	a?
-ess c	FX
-ess e	ZD
+ess b	b>
+ess c	EY
+ess e	]B
 ess f	KS
-ess g	GW
-ess i	TJ
-ess j	RL
+ess g	FX
+ess i	UI
+ess j	SK
 ess l	KS
-ess n	?a
-ess o	TJ
-ess p	MQ
-ess q	DZ
+ess m	QM
+ess n	C[
+ess o	VH
+ess p	LR
+ess q	A^
 ess r	FX
-ess u	XF
-ess v	SK
-ess y	YE
-ess “	SK
-ess"	GW
-ess".	JT
-ess) 	MQ
-ess),	LR
-ess).	VH
-ess,	VH
-ess, 	VH
+ess u	]B
+ess y	[C
+ess “	UI
+ess"	B]
+ess".	GW
+ess)	LR
+ess),	GW
+ess).	YE
+ess,	[C
+ess, 	[C
 ess.	RL
-ess.e	VH
-ess.l	^A
-ess;	QM
-ess; 	QM
-ess?	C[
-ess? 	C[
-ess@	VH
+ess.e	RL
+ess.l	VH
+ess;	SK
+ess; 	SK
+ess?	FX
+ess? 	FX
+ess@	YE
 essa	TJ
-essa 	QM
 essa,	SK
-essa.	VH
-essad	EY
+essa.	[C
+essad	@_
 essaj	KS
-essal	LR
-essam	QM
-essan	YE
+essal	JT
+essam	SK
+essan	UI
 essar	EY
-essas	WG
+essas	RL
 essay	QM
-essc	WG
-essci	RL
-essco	WG
-esscr	LR
-esscu	[C
-essd	XF
-essde	VH
-esse	RL
-esse 	RL
-essea	QM
-esseb	MQ
-essec	SK
-essei	[C
-essel	MQ
-essen	VH
-esseo	UI
-esset	LR
-esseñ	MQ
-essf	XF
+essc	YE
+essci	QM
+essco	UI
+esscr	IU
+esscu	_@
+essd	YE
+essde	WG
+esse	UI
+essea	TJ
+essec	XF
+essei	f:
+essel	JT
+essen	WG
+esseo	WG
+essep	MQ
+esses	IU
+esseñ	JT
+essf	]B
 essfe	QM
-essi	SK
-essi 	UI
-essia	SK
-essic	RL
-essid	VH
-essie	JT
-essif	GW
-essig	JT
-essil	f:
-essim	DZ
-essir	EY
-essis	FX
-essió	B]
-essm	SK
-essmo	RL
-esso 	DZ
-esso,	GW
-esso.	YE
-essob	EY
-essoc	MQ
-essom	QM
-esson	LR
-essor	VH
-essot	JT
-essoy	SK
-essp	HV
-esspe	JT
-esspu	JT
-essq	]B
-essqu	]B
-esss	XF
-essse	UI
-esst	QM
-essti	RL
-essto	KS
-esstr	WG
-esstu	YE
-esstá	HV
-essté	MQ
-essua	RL
-essub	FX
-essus	TJ
-ess»	EY
-ess».	GW
-essá	UI
-essáb	UI
-essé	GW
+essi	VH
+essi 	XF
+essia	TJ
+essid	YE
+essie	IU
+essif	EY
+essig	HV
+essil	_@
+essim	C[
+essin	RL
+essir	FX
+essis	IU
+essió	FX
+essm	RL
+esso 	@_
+esso,	JT
+esso.	a?
+essob	HV
+essoc	QM
+essol	SK
+essor	TJ
+essoy	TJ
+essp	FX
+esspa	QM
+esspe	IU
+esspu	IU
+essq	a?
+essqu	a?
+esss	UI
+essse	XF
+esst	RL
+essta	RL
+esste	MQ
+essti	UI
+essto	IU
+esstr	[C
+esstu	_@
+esstá	DZ
+essté	GW
+essu	MQ
+essu 	MQ
+essua	^A
+essub	EY
+essun	MQ
+essup	RL
+essus	RL
+ess»	KS
+ess».	KS
+essá	WG
+essáb	WG
+essé	DZ
 essí	UI
-essí 	IU
+essí 	KS
 essí,	[C
-essó	JT
-est e	HV
-est'	JT
-est)	SK
+essó	IU
+essón	KS
+est 	LR
+est e	JT
+est'	IU
+est)	MQ
 est,	DZ
 est, 	DZ
-est.	LR
+est.	KS
 esta 	JT
-esta)	IU
-esta,	SK
+esta)	FX
+esta,	UI
 esta;	SK
+estac	LR
 estad	ZD
-estam	TJ
-estan	SK
-estap	ZD
-estas	MQ
-estau	RL
-estb	IU
+estam	RL
+estan	WG
+estap	WG
+estar	MQ
+estau	SK
+estb	HV
 este 	IU
-este.	[C
-estea	MQ
-ested	MQ
-estej	B]
+este,	LR
+este.	YE
+estea	IU
+estej	GW
 estel	VH
-estem	TJ
-esten	KS
-estep	SK
-ester	VH
-estes	SK
-esteñ	MQ
-estf	YE
-estfn	YE
-esti	XF
-estic	HV
-estie	ZD
+estem	RL
+esten	IU
+estep	VH
+ester	YE
+estf	WG
+estfn	WG
+esti	VH
+estic	IU
+estie	^A
 estif	JT
-estig	UI
-estil	_@
-estim	RL
+estig	TJ
+estil	b>
+estim	VH
 estin	QM
-estio	TJ
+estio	VH
 estip	UI
-estir	JT
-estis	YE
-estit	C[
-estiv	RL
-estiz	MQ
-estl	SK
-estla	SK
-esto	HV
-esto 	RL
-esto,	IU
-esto.	EY
-estol	VH
-estom	VH
-eston	SK
-estos	?a
-estoy	JT
-estr	SK
-estra	SK
+estir	IU
+estis	ZD
+estit	LR
+estiv	XF
+estl	VH
+estla	VH
+esto	GW
+esto,	LR
+esto.	HV
+estod	LR
+estol	TJ
+estom	SK
+eston	WG
+estos	>b
+estoy	HV
+estr	VH
+estra	QM
 estre	SK
 estri	VH
 estru	RL
 estrá	RL
 ests,	JT
-estu	LR
-estu 	HV
-estub	IU
-estur	MQ
-está	HV
-está 	HV
-estál	IU
-esté	IU
-estí	VH
-estía	VH
-estó	IU
+estu	JT
+estu 	GW
+estub	HV
+estur	KS
+está	FX
+está 	EY
+estál	KS
+esté	A^
+esté 	KS
+estí	XF
+estía	XF
+estó	JT
 estó 	IU
-esu 	MQ
-esu f	LR
-esu m	JT
-esu n	LR
-esu.	IU
-esu. 	IU
-esua	TJ
-esua 	SK
-esuad	YE
-esual	KS
-esuan	UI
-esuar	LR
-esuas	UI
-esub	SK
-esub 	UI
-esub@	TJ
-esubi	TJ
-esubl	KS
-esubr	IU
-esubv	FX
-esuc	EY
-esuca	HV
-esuch	LR
-esucí	A^
-esud	LR
-esuda	ZD
+esu 	LR
+esu c	KS
+esu f	MQ
+esu m	DZ
+esu n	KS
+esu.	HV
+esu. 	HV
+esua	RL
+esua 	VH
+esuad	ZD
+esual	LR
+esuan	VH
+esuar	RL
+esuas	RL
+esub	QM
+esub 	VH
+esub@	YE
+esubi	VH
+esubl	B]
+esubr	HV
+esubv	HV
+esuc	DZ
+esuca	JT
+esuch	KS
+esucí	FX
+esuda	XF
 esudi	TJ
-esudo	DZ
-esue	SK
-esue 	JT
-esue,	VH
-esueb	]B
-esued	GW
-esueg	LR
-esuel	]B
-esuen	JT
-esuer	JT
-esues	YE
-esuet	LR
-esuev	ZD
-esueñ	VH
-esuf	JT
-esuga	RL
+esudo	@_
+esue	TJ
+esue 	IU
+esue,	UI
+esueb	VH
+esued	EY
+esueg	HV
+esuel	ZD
+esuen	KS
+esuer	EY
+esues	WG
+esuet	FX
+esuev	]B
+esueñ	WG
+esuf	MQ
 esuid	RL
-esuil	SK
-esuin	_@
-esuir	WG
-esuis	MQ
-esuit	HV
+esuie	MQ
+esuin	ZD
+esuir	UI
+esuit	GW
 esuiz	SK
-esuja	RL
+esuj	QM
+esuja	SK
 esujo	JT
-esul	MQ
+esul	HV
 esul 	GW
-esula	FX
-esuli	TJ
-esulo	UI
-esult	VH
-esum	YE
-esume	VH
-esun	KS
-esun 	IU
-esuna	RL
-esunc	YE
-esund	VH
+esula	EY
+esuli	SK
+esulo	XF
+esum	WG
+esume	TJ
+esun	LR
+esun 	DZ
+esuna	TJ
+esunc	UI
+esund	TJ
 esune	HV
-esuni	WG
-esuno	JT
-esunt	FX
-esuot	RL
-esupi	KS
-esupo	WG
-esur	LR
-esur 	C[
-esure	WG
+esuni	^A
+esuno	IU
+esunt	C[
+esuot	YE
+esupi	LR
+esupo	TJ
+esupu	RL
+esur	IU
+esur 	B]
+esura	IU
+esure	UI
+esurg	SK
 esuri	IU
-esuro	RL
-esurs	RL
-esus	VH
-esusa	YE
-esuse	TJ
-esuso	RL
-esust	GW
-esuta	JT
-esuto	RL
-esuv	C[
-esuvi	C[
-esuy	LR
-esuy 	HV
-esuyo	FX
-esuz 	QM
-esuá	KS
+esuro	SK
+esurs	UI
+esus	WG
+esus 	QM
+esusa	ZD
+esuse	RL
+esuso	SK
+esust	IU
+esut	KS
+esuta	KS
+esuv	IU
+esuvi	IU
+esuy	KS
+esuy 	KS
+esuyo	DZ
+esuz	KS
+esuz 	RL
+esuá	LR
 esuán	LR
-esué	GW
-esué 	KS
-esués	JT
-esuí	ZD
-esuí 	]B
-esuí,	IU
-esuít	IU
-esuñ	EY
-esuña	EY
-esv 	XF
-esv 0	UI
-esv.	HV
-esva	TJ
-esva 	XF
-esva,	WG
-esva.	LR
-esvad	VH
-esvan	GW
-esvar	MQ
-esvas	[C
-esve	RL
-esve 	VH
-esvea	IU
-esvec	SK
-esvel	WG
-esvem	_@
-esven	WG
-esver	DZ
-esves	SK
-esvez	ZD
-esvi	TJ
-esvia	C[
-esvic	XF
-esvid	KS
-esvie	]B
-esvir	QM
+esué	EY
+esué 	HV
+esués	IU
+esuí	YE
+esuí 	[C
+esuí,	GW
+esuít	EY
+esuñ	FX
+esuña	FX
+esv 	_@
+esv 0	[C
+esv.	IU
+esva	QM
+esva 	YE
+esva,	YE
+esva.	HV
+esvad	XF
+esvai	IU
+esval	SK
+esvan	IU
+esvas	QM
+esve	TJ
+esve 	ZD
+esvea	C[
+esvel	XF
+esvem	VH
+esven	RL
+esver	C[
+esves	UI
+esvez	YE
+esvi	SK
+esvia	GW
+esvic	YE
+esvid	IU
+esvie	[C
+esvil	MQ
+esvir	SK
 esvis	IU
-esviv	C[
-esvo	IU
-esvo 	MQ
-esvol	YE
-esvor	KS
-esvos	GW
-esvá	UI
-esván	UI
-esví	HV
-esvía	GW
-esvíd	LR
-esvío	QM
-eswe	>b
-esweb	C[
-esx 	EY
-esxa	YE
-esxam	YE
-esxi	LR
-esxo	RL
-esxt	GW
-esy 0	MQ
-esy a	LR
-esy b	JT
-esy c	QM
+esviv	JT
+esvo	JT
+esvol	UI
+esvor	JT
+esvos	IU
+esvá	RL
+esván	RL
+esví	GW
+esvía	HV
+esvíd	KS
+esvío	TJ
+eswe	?a
+esweb	FX
+esx 	MQ
+esxa	b>
+esxam	b>
+esxi	JT
+esxo	TJ
+esxt	EY
+esy 0	QM
+esy b	KS
+esy c	WG
 esy d	RL
-esy f	GW
-esy g	HV
-esy h	VH
-esy i	LR
+esy e	FX
+esy f	DZ
+esy g	FX
+esy h	QM
+esy i	FX
 esy j	RL
 esy l	YE
-esy m	TJ
-esy n	IU
 esy o	WG
-esy p	MQ
-esy s	YE
+esy p	HV
+esy q	TJ
+esy s	UI
 esy t	UI
-esy u	SK
-esy v	DZ
-esy y	UI
+esy u	UI
+esy v	C[
+esy y	QM
 esy,	]B
 esy, 	]B
-esy.	UI
-esy. 	UI
-esya	KS
+esy.	WG
+esy. 	WG
+esya	LR
 esya 	LR
 esya,	KS
-esye	UI
-esyer	GW
-esyo	KS
+esye	SK
+esyer	EY
 esyo,	VH
 esyor	SK
-esys	RL
-esyu	JT
+esyu	IU
 esyun	MQ
-esz 	KS
-esz,	LR
-esz, 	LR
-esz.	TJ
-esz. 	TJ
-esza	RL
-esza 	QM
-esza,	MQ
-esza.	KS
+esz 	LR
+esz.	WG
+esz. 	WG
+esza 	RL
+esza,	LR
+esza.	LR
 eszac	QM
-eszan	VH
-eszar	KS
-eszc	IU
+eszam	MQ
+eszan	UI
+eszar	JT
+eszc	KS
 eszca	JT
-eszo	RL
-eszo,	GW
-eszo.	YE
+eszo 	MQ
+eszo,	FX
+eszo.	VH
 eszu	FX
 eszul	GW
 eszó	QM
 eszó 	QM
-es| 	QM
-es| l	QM
-es«e	IU
-es«el	IU
-es«l	IU
-es«u	GW
-es«un	GW
-esº 0	XF
-esº b	HV
-es» 	DZ
-es»,	FX
-es», 	FX
-es».	FX
-es». 	FX
-esá 	EY
-esá c	QM
-esá e	KS
-esá p	A^
-esáb	UI
-esáb 	YE
-esába	RL
-esác	YE
-eság	DZ
-esági	DZ
-esái	QM
-esáis	QM
-esál	KS
-esám	QM
-esán	RL
+es| 	RL
+es| l	WG
+es«e	JT
+es«el	JT
+es«l	KS
+es«u	DZ
+es«un	DZ
+esº 	MQ
+esº 0	UI
+esº b	GW
+es» 	C[
+es»,	IU
+es», 	IU
+es».	IU
+es». 	IU
+esá 	FX
+esá c	VH
+esá e	JT
+esá p	B]
+esáb	WG
+esáb 	[C
+esába	SK
+esác	TJ
+eság	B]
+esági	B]
+esái	VH
+esáis	VH
 esáp	FX
 esápi	FX
-esár	QM
-esás	RL
-esás 	MQ
-esás.	B]
-esásc	WG
-esát	C[
-esáti	C[
-esé 	JT
-esé t	EY
-esé.	KS
-esé. 	KS
-eséc	MQ
-eséct	MQ
-eséf	QM
-eséfo	QM
-esél	RL
-esél 	XF
-esén	JT
-esén 	QM
-esér	IU
-eséra	FX
-esérc	VH
-esés	FX
-esés 	LR
-esés,	MQ
-esés.	JT
-esí 	XF
-esí m	RL
-esí n	TJ
+esár	TJ
+esás	QM
+esás 	KS
+esás.	=c
+esásc	TJ
+esát	B]
+esáti	B]
+esáñ	MQ
+esáñe	MQ
+esé 	GW
+esé t	FX
+esé.	IU
+esé. 	IU
+eséc	LR
+eséct	LR
+esél	QM
+esél 	VH
+esén	GW
+esén 	SK
+esér	JT
+eséra	EY
+esérc	SK
+esés	DZ
+esés,	JT
+esés.	HV
+esí 	YE
+esí m	UI
+esí n	VH
 esí q	KS
-esí s	WG
-esí y	MQ
+esí s	UI
 esí,	VH
 esí, 	VH
-esí.	IU
-esía	QM
-esía 	SK
+esí.	KS
+esía	TJ
+esía 	UI
 esía,	B]
-esía.	WG
-esías	MQ
-esíc	YE
-esíco	ZD
-esícu	RL
-esíd	LR
-esíde	LR
-esígo	TJ
-esín	MQ
+esía.	XF
+esías	JT
+esíc	f:
+esíco	^A
+esícu	ZD
+esíd	KS
+esíde	KS
+esígo	RL
+esín	KS
+esín 	KS
 esío	IU
-esío 	DZ
-esío,	UI
-esíos	QM
+esío 	FX
+esío,	]B
+esíos	TJ
 esít	B]
-esíta	IU
-esíti	FX
-esña	XF
-esña 	WG
-esña,	RL
-esñan	UI
-esñen	JT
-esñi	HV
-esño	KS
+esíta	EY
+esíti	EY
+esña	ZD
+esña 	XF
+esña,	SK
+esñan	RL
+esñen	GW
+esñez	MQ
+esñi	KS
+esño	LR
+esño,	WG
 esñol	LR
-esñor	HV
+esñor	IU
+esños	MQ
 esó c	RL
-esó e	KS
-esó l	MQ
-esó m	b>
-esó:	HV
-esó: 	HV
-esód	QM
-esómo	LR
-esón	FX
-esón 	IU
+esó e	EY
+esó l	JT
+esó m	^A
+esó.	SK
+esó. 	SK
+esó:	IU
+esó: 	IU
+esómo	HV
+esón	HV
+esón 	HV
 esón,	LR
-esón.	LR
-esónd	GW
-esós	JT
-esóv	JT
-esóve	KS
-esóvi	KS
-esóx	JT
-esóxi	JT
+esón.	KS
+esónd	EY
+esós	GW
+esóv	C[
+esóve	MQ
+esóvi	DZ
+esóx	DZ
+esóxi	DZ
 esúl	KS
 esúlt	KS
-esúm	GW
-esúme	GW
-esún 	GW
-esús	HV
-esúsi	HV
-esüe	SK
+esúm	JT
+esúme	JT
+esún 	FX
+esús	IU
+esúsi	IU
+esüe	RL
 es€ 	SK
 es€ a	a?
-es€ i	ZD
-es€ l	XF
+es€ i	VH
+es€ l	_@
 es€ m	QM
-es€ p	RL
-es€ y	RL
-es€)	LR
-es€) 	RL
-es€),	RL
+es€ p	UI
+es€ y	a?
+es€) 	UI
+es€),	UI
 es€,	XF
 es€, 	XF
-es€.	ZD
-es€. 	ZD
-es€/	YE
+es€.	b>
+es€. 	b>
+es€/	d<
 es€/k	TJ
-es€;	QM
-es€; 	QM
-fr !	?a
-fr ! 	A^
-fr "	KS
-fr $	YE
-fr $ 	YE
-fr %	MQ
-fr % 	JT
-fr &	SK
-fr & 	SK
+es€;	TJ
+es€; 	TJ
+fr !	FX
+fr ! 	DZ
+fr "	EY
+fr "l	KS
+fr $	^A
+fr $ 	^A
+fr &	_@
+fr & 	_@
 fr (	GW
-fr (0	JT
-fr (a	DZ
-fr (c	SK
-fr (d	VH
-fr (e	IU
-fr (j	RL
-fr (p	MQ
-fr (q	UI
+fr (0	IU
+fr (a	B]
+fr (d	UI
+fr (e	JT
+fr (j	SK
+fr (o	MQ
+fr (p	LR
+fr (q	SK
 fr (s	GW
-fr (t	KS
-fr (v	WG
+fr (t	LR
+fr (v	XF
 fr -	QM
-fr -0	VH
-fr /	ZD
-fr / 	TJ
+fr -0	SK
+fr /	XF
+fr / 	SK
 fr 0	^A
-fr 0,	QM
-fr 00	^A
-fr 0e	YE
-fr 0h	UI
-fr 0x	EY
-fr 0z	UI
-fr :	IU
-fr : 	IU
-fr ;	RL
-fr ; 	RL
-fr ?	=c
-fr ? 	=c
+fr 0,	SK
+fr 00	b>
+fr 0e	WG
+fr 0h	VH
+fr 0x	GW
+fr 0z	SK
+fr :	HV
+fr : 	HV
+fr ;	TJ
+fr ; 	TJ
+fr ?	6j
+fr ? 	6j
 fr a 	MQ
-fr ac	KS
 fr ad	QM
-fr af	WG
-fr ai	MQ
-fr al	LR
-fr am	KS
-fr an	YE
-fr ao	a?
+fr af	VH
+fr ai	HV
+fr al	MQ
+fr am	IU
+fr an	WG
+fr ao	]B
 fr ap	KS
-fr ar	KS
-fr as	VH
-fr at	XF
-fr au	SK
-fr av	JT
+fr ar	JT
+fr as	YE
+fr at	RL
+fr au	WG
+fr av	IU
 fr b	EY
 fr ba	MQ
-fr bc	VH
+fr bc	XF
 fr be	KS
-fr bi	GW
-fr bl	FX
-fr bo	MQ
+fr bi	DZ
+fr bl	B]
 fr br	IU
-fr bu	KS
-fr c	UI
-fr ca	QM
-fr ch	SK
-fr ci	JT
-fr cl	RL
-fr co	WG
-fr cr	MQ
-fr cu	EY
-fr cô	UI
+fr bu	IU
+fr c	WG
+fr ch	TJ
+fr ci	FX
+fr co	TJ
+fr cr	KS
+fr cu	HV
+fr cô	TJ
 fr d	TJ
-fr da	VH
-fr de	SK
+fr da	RL
+fr de	TJ
+fr di	LR
+fr do	QM
 fr dr	TJ
-fr dé	RL
-fr ea	WG
-fr el	KS
+fr dé	QM
+fr d’	LR
+fr ea	VH
+fr el	HV
 fr en	KS
-fr es	TJ
-fr et	]B
-fr ex	DZ
+fr es	SK
+fr et	ZD
+fr ex	FX
 fr f	SK
+fr fa	QM
 fr fe	QM
-fr fi	LR
-fr fl	KS
-fr fo	RL
-fr fr	QM
-fr fé	TJ
-fr fê	MQ
-fr g	IU
-fr g0	UI
-fr ga	:f
-fr ge	JT
-fr gr	QM
+fr fo	SK
+fr fé	UI
+fr fê	LR
+fr g	HV
+fr g0	SK
+fr ga	@_
+fr ge	IU
+fr gr	TJ
 fr gs	KS
-fr gé	^A
-fr h 	VH
-fr h,	XF
-fr h.	RL
-fr ha	KS
-fr he	ZD
+fr gu	MQ
+fr gé	YE
+fr h	UI
+fr h 	e;
+fr h,	SK
+fr h.	YE
+fr ha	QM
+fr he	UI
 fr hi	IU
-fr ho	JT
+fr ho	KS
 fr hu	a?
-fr hé	RL
 fr i	JT
-fr il	LR
+fr il	JT
 fr im	MQ
-fr in	MQ
-fr j	QM
+fr in	JT
 fr j'	IU
-fr ja	VH
-fr je	KS
-fr jo	TJ
+fr ja	TJ
+fr je	LR
+fr jo	VH
 fr ju	UI
-fr j’	MQ
-fr k	a?
-fr ke	^A
-fr ki	TJ
-fr km	ZD
-fr kr	TJ
+fr j’	IU
+fr k	_@
+fr ka	LR
+fr ke	[C
+fr ki	XF
+fr km	VH
+fr kr	UI
 fr l	LR
-fr la	QM
-fr le	MQ
-fr li	LR
-fr lo	RL
-fr là	DZ
-fr l’	UI
-fr m	LR
-fr m 	UI
-fr m'	GW
-fr m.	B]
-fr ma	GW
-fr mi	VH
-fr ml	SK
-fr mm	KS
-fr mu	JT
-fr mè	UI
-fr mé	SK
-fr mê	WG
-fr m’	QM
-fr n	MQ
-fr n'	MQ
-fr na	RL
-fr ne	RL
+fr l'	JT
+fr li	QM
+fr lo	TJ
+fr lu	QM
+fr là	FX
+fr m	IU
+fr m 	ZD
+fr m'	MQ
+fr m.	C[
+fr ma	HV
+fr me	QM
+fr mi	UI
+fr ml	UI
+fr mm	LR
+fr mo	MQ
+fr mu	KS
+fr mè	VH
+fr mé	QM
+fr mê	VH
+fr m’	RL
+fr n'	LR
+fr na	QM
 fr ni	EY
-fr nu	IU
-fr n°	KS
-fr n’	SK
-fr o	VH
-fr ob	RL
+fr no	RL
+fr nu	KS
+fr n°	LR
+fr n’	RL
+fr ob	QM
 fr oc	JT
 fr od	WG
-fr ok	RL
+fr ok	SK
 fr om	MQ
-fr on	ZD
+fr on	VH
 fr op	IU
-fr or	KS
-fr ou	KS
-fr où	HV
+fr or	LR
+fr où	IU
 fr p	IU
-fr pa	KS
-fr ph	FX
-fr pi	WG
-fr pl	EY
-fr po	UI
-fr pr	JT
-fr pu	DZ
-fr pâ	LR
+fr pa	JT
+fr ph	GW
+fr pi	UI
+fr pl	FX
+fr po	VH
+fr pr	GW
+fr pu	@_
+fr pâ	JT
 fr pè	QM
+fr pé	KS
 fr q	MQ
 fr qu	MQ
-fr r	TJ
-fr ra	JT
+fr r	QM
 fr rd	TJ
-fr ri	SK
-fr ro	QM
-fr s	SK
-fr sa	JT
-fr se	RL
-fr si	MQ
+fr ru	MQ
+fr s	RL
+fr sa	IU
+fr se	QM
+fr si	LR
 fr sl	C[
-fr so	XF
-fr st	QM
+fr so	UI
+fr st	RL
 fr su	LR
-fr sv	FX
-fr sé	[C
-fr sœ	SK
-fr s’	XF
-fr ta	YE
-fr te	EY
-fr th	HV
-fr ti	]B
+fr sé	^A
+fr sœ	QM
+fr s’	UI
+fr t	UI
+fr ta	WG
+fr te	LR
+fr th	DZ
+fr ti	_@
 fr to	SK
-fr tr	TJ
+fr tr	UI
+fr tu	QM
 fr té	GW
-fr u	IU
+fr u	HV
 fr un	HV
-fr ur	UI
-fr v	JT
+fr ur	WG
+fr v	EY
 fr va	SK
-fr ve	C[
-fr vi	UI
-fr vo	FX
-fr vé	MQ
-fr w	WG
-fr y	ZD
-fr y 	WG
+fr ve	EY
+fr vi	ZD
+fr vo	GW
+fr vé	IU
+fr w	XF
+fr y	[C
+fr y 	XF
 fr ye	QM
-fr z	UI
-fr za	UI
-fr «	GW
-fr « 	GW
-fr »	GW
-fr » 	IU
-fr »,	KS
-fr ».	JT
-fr à	QM
-fr à 	QM
-fr â	WG
-fr ç	C[
-fr ça	C[
-fr é	KS
-fr éc	FX
-fr él	RL
-fr ét	LR
-fr év	UI
-fr ê	A^
-fr êt	A^
-fr –	JT
-fr – 	JT
-fr €	TJ
-fr € 	RL
+fr z	SK
+fr za	SK
+fr |	MQ
+fr | 	MQ
+fr «	EY
+fr « 	EY
+fr »	<d
+fr » 	A^
+fr »,	EY
+fr ».	DZ
+fr à	SK
+fr à 	SK
+fr â	UI
+fr ç	EY
+fr ça	EY
+fr é	LR
+fr éc	GW
+fr él	SK
+fr év	SK
+fr ê	HV
+fr êt	HV
+fr –	IU
+fr – 	IU
+fr —	IU
+fr — 	IU
+fr €	VH
+fr € 	QM
 fr €)	LR
-fr €,	c=
-fr €.	ZD
-fr €/	YE
-fr! 	?a
-fr!)	JT
-fr!),	JT
-fr" 	JT
-fr$ 	YE
-fr% 	JT
-fr& 	SK
-fr& c	SK
-fr'ab	UI
-fr'ac	KS
-fr'an	JT
-fr'ap	JT
-fr'ar	MQ
-fr'as	IU
+fr €,	WG
+fr €.	[C
+fr €/	XF
+fr! 	DZ
+fr" 	FX
+fr"l	KS
+fr$ 	^A
+fr& 	_@
+fr& c	_@
+fr'a 	TJ
+fr'ab	WG
+fr'ac	JT
+fr'an	DZ
+fr'ar	LR
+fr'as	DZ
 fr'at	WG
 fr'av	JT
-fr'e	HV
-fr'ea	FX
+fr'e	GW
+fr'ea	LR
 fr'en	?a
 fr'es	MQ
-fr'h	QM
-fr'hi	MQ
-fr'hu	SK
-fr'i	GW
-fr'il	MQ
-fr'in	EY
-fr'ou	MQ
-fr'u	QM
-fr'un	GW
+fr'h	SK
+fr'hu	VH
+fr'i	KS
+fr'il	LR
+fr'in	C[
+fr'on	MQ
+fr'or	SK
+fr'u	RL
+fr'un	JT
 fr'é	RL
 fr'ég	RL
-fr'éq	WG
-fr'ér	MQ
-fr(0	JT
-fr(0 	VH
-fr(00	JT
-fr(a	DZ
-fr(c	SK
-fr(c'	FX
-fr(co	VH
-fr(d	VH
-fr(da	VH
-fr(e	IU
-fr(el	IU
-fr(j	RL
-fr(me	VH
-fr(p	MQ
-fr(pr	MQ
-fr(q	UI
-fr(qu	UI
+fr'éq	VH
+fr'ér	LR
+fr(0	IU
+fr(0 	XF
+fr(00	HV
+fr(a	B]
+fr(c'	GW
+fr(co	RL
+fr(d	UI
+fr(da	RL
+fr(e	JT
+fr(el	FX
+fr(j	SK
+fr(l'	SK
+fr(lo	LR
+fr(me	SK
+fr(o	MQ
+fr(on	MQ
+fr(p	LR
+fr(pr	LR
+fr(q	SK
+fr(qu	SK
 fr(s	GW
-fr(t	KS
-fr(tr	MQ
-fr(v	WG
-fr) 	JT
-fr) :	VH
-fr) e	HV
-fr) g	UI
-fr),	RL
-fr), 	RL
-fr).	IU
-fr). 	IU
-fr, 	KS
-fr, 0	_@
-fr, a	RL
-fr, b	SK
-fr, c	RL
-fr, e	UI
-fr, g	VH
-fr, h	RL
-fr, i	QM
-fr, j	KS
-fr, l	[C
-fr, n	MQ
-fr, o	RL
-fr, p	KS
-fr, q	WG
-fr, r	RL
-fr, s	MQ
-fr, t	VH
+fr(t	LR
+fr(v	XF
+fr) 	FX
+fr) :	RL
+fr) e	LR
+fr) g	SK
+fr),	SK
+fr), 	SK
+fr).	MQ
+fr). 	MQ
+fr, 0	[C
+fr, a	UI
+fr, c	SK
+fr, d	RL
+fr, e	XF
+fr, f	LR
+fr, g	[C
+fr, h	UI
+fr, i	SK
+fr, j	MQ
+fr, k	MQ
+fr, l	VH
+fr, m	MQ
+fr, n	LR
+fr, q	VH
+fr, s	QM
+fr, t	XF
 fr, u	LR
-fr, v	IU
-fr, à	QM
+fr, v	GW
 fr, ç	RL
-fr, é	MQ
-fr-0	]B
-fr-00	]B
-fr-a	]B
-fr-au	ZD
-fr-b	SK
-fr-bo	SK
-fr-c	MQ
-fr-co	SK
-fr-d	UI
-fr-de	RL
-fr-du	XF
-fr-e	b>
+fr, é	KS
+fr-0	ZD
+fr-00	ZD
+fr-a	XF
+fr-au	XF
+fr-b	RL
+fr-bo	TJ
+fr-cl	MQ
+fr-co	[C
+fr-de	JT
+fr-du	VH
+fr-e	^A
+fr-f	QM
 fr-fr	IU
-fr-h	QM
-fr-ha	VH
-fr-j	UI
-fr-l	QM
-fr-la	QM
-fr-le	IU
-fr-mi	WG
-fr-mo	EY
-fr-mè	MQ
-fr-n	XF
-fr-ne	RL
+fr-ha	WG
+fr-j	RL
+fr-le	FX
+fr-mi	UI
+fr-mo	HV
+fr-n	WG
+fr-ne	VH
 fr-o	RL
-fr-or	YE
-fr-p	SK
-fr-s	TJ
-fr-sa	QM
-fr-v	]B
+fr-or	ZD
+fr-p	RL
+fr-pa	FX
+fr-s	XF
+fr-sa	TJ
+fr-v	YE
 fr-ve	UI
-fr-vi	VH
-fr-vo	TJ
-fr-ê	A^
-fr-êt	A^
+fr-vi	XF
+fr-vo	SK
+fr-ê	HV
+fr-êt	HV
 fr. 	IU
 fr. 0	LR
 fr. c	LR
-fr. d	JT
-fr. m	XF
-fr. v	HV
-fr. »	IU
-fr.0	VH
-fr.00	VH
-fr.e	TJ
-fr.ex	TJ
-fr/ 	TJ
-fr/ 0	RL
+fr. d	GW
+fr. m	UI
+fr. v	LR
+fr. »	EY
+fr.0	XF
+fr.00	XF
+fr.e	WG
+fr.ex	WG
+fr/ 	SK
+fr/ 0	SK
 fr/0	KS
-fr/00	IU
+fr/00	JT
 fr0 	ZD
-fr0 $	YE
-fr0 %	MQ
-fr0 (	MQ
-fr0 /	[C
-fr0 0	SK
-fr0 :	JT
-fr0 ;	TJ
-fr0 a	VH
+fr0 $	^A
+fr0 (	KS
+fr0 /	a?
+fr0 0	QM
+fr0 :	IU
+fr0 ;	XF
+fr0 a	WG
 fr0 b	]B
-fr0 c	XF
-fr0 d	XF
+fr0 c	WG
+fr0 d	TJ
 fr0 e	KS
-fr0 h	WG
-fr0 j	c=
-fr0 k	VH
+fr0 h	_@
+fr0 i	LR
+fr0 j	XF
+fr0 k	_@
 fr0 l	WG
-fr0 m	QM
-fr0 o	GW
-fr0 p	MQ
-fr0 r	ZD
-fr0 s	VH
-fr0 t	RL
+fr0 m	LR
+fr0 o	IU
+fr0 p	RL
+fr0 r	[C
+fr0 s	SK
+fr0 t	WG
 fr0 v	SK
-fr0 |	IU
-fr0 à	QM
-fr0 €	TJ
-fr0)	TJ
-fr0,	QM
-fr0, 	RL
+fr0 |	FX
+fr0 €	VH
+fr0)	VH
+fr0, 	SK
 fr0-	VH
 fr0-0	VH
-fr0.	a?
-fr0. 	a?
-fr0.0	VH
-fr0/	FX
-fr0/0	FX
-fr00	^A
-fr00 	ZD
-fr00)	TJ
+fr0.	[C
+fr0. 	[C
+fr0.0	XF
+fr0/	IU
+fr0/0	IU
+fr00	a?
+fr00 	]B
+fr00)	VH
 fr00-	VH
-fr00.	_@
-fr00/	FX
-fr000	[C
-fr00h	TJ
-fr0e	YE
-fr0er	YE
-fr0h	TJ
-fr0h 	^A
-fr0h,	ZD
-fr0h-	ZD
-fr0h.	TJ
+fr00.	[C
+fr00/	IU
+fr000	_@
+fr00h	YE
+fr0e	WG
+fr0er	WG
+fr0h	YE
+fr0h 	[C
+fr0h,	VH
+fr0h-	XF
+fr0h.	WG
+fr0h0	RL
 fr0x	HV
-fr0z	UI
-fr0z0	UI
-fr: 	IU
-fr: 0	LR
+fr0z	SK
+fr0z0	SK
+fr: 	HV
+fr: 0	MQ
 fr: b	UI
-fr: c	SK
-fr: l	LR
-fr: n	IU
+fr: c	VH
+fr: l	MQ
+fr: n	A^
 fr: «	FX
-fr; 	TJ
-fr; a	XF
-fr; c	UI
-fr? 	9g
-fr@b	XF
-fr@bo	[C
+fr; 	VH
+fr; a	UI
+fr; c	WG
+fr; l	QM
+fr? 	5k
+fr@b	WG
+fr@bo	WG
 fr@g	WG
-fr@gr	^A
-fr@v	FX
-fra 	KS
-fra a	KS
-fra c	IU
+fr@gr	[C
+fr@v	GW
+fra 	HV
+fra 0	JT
+fra a	IU
+fra b	RL
+fra c	JT
 fra d	EY
-fra e	DZ
-fra h	UI
-fra m	RL
-fra p	SK
-fra r	A^
-fra s	HV
-fra t	MQ
-fra v	SK
-fra à	EY
-fra é	GW
-fra,	MQ
-fra, 	MQ
-fra.	QM
-fra. 	QM
-frab	UI
-fraba	VH
+fra e	FX
+fra f	MQ
+fra g	KS
+fra h	QM
+fra m	TJ
+fra n	MQ
+fra r	JT
+fra s	GW
+fra t	LR
+fra v	VH
+fra à	FX
+fra é	KS
+fra)	UI
+fra) 	UI
+fra,	KS
+fra, 	KS
+frab	ZD
+fraba	UI
 frabe	SK
-frabi	QM
-frabl	KS
-frabo	RL
-frabr	[C
-frabs	JT
-frac 	TJ
-fracc	QM
-frace	TJ
-frach	GW
-fracl	KS
-fraco	DZ
-fract	LR
+frabl	LR
+frabr	YE
+frabs	FX
+frac	SK
+frac 	[C
+frace	SK
+frach	HV
+fracl	MQ
+fraco	EY
+fract	HV
 fracé	SK
-frada	KS
-fradh	YE
-frado	A^
-fradu	a?
-fraf	SK
-fraff	WG
-frag	MQ
-fraga	WG
-frage	LR
-fragn	RL
-frah	RL
-frai	MQ
-frai 	SK
-fraie	TJ
-fraig	SK
-frail	QM
-fraim	DZ
-frain	YE
+frad	LR
+frada	IU
+fradh	ZD
+frado	GW
+fradr	MQ
+fradu	b>
+fraf	TJ
+fraff	VH
+frag	QM
+fraga	UI
+fragn	SK
+frah	TJ
+frai	IU
+frai 	RL
+fraie	RL
+fraig	^A
+fraim	A^
+frain	WG
 frair	LR
-frais	JT
-frait	MQ
+frais	IU
+frait	QM
+fral	KS
 fral.	QM
-frala	[C
+frala	VH
 frale	IU
-frali	SK
 frall	LR
-fralt	QM
-fram	XF
+fralt	RL
+fralu	JT
+fram	ZD
+frama	KS
 frame	^A
-frami	KS
-framo	WG
-framp	UI
-fran	TJ
-fran 	GW
-fran,	_@
-fran-	LR
-fran.	YE
-frana	JT
+frami	HV
+framo	XF
+framp	YE
+fran	UI
+fran 	JT
+fran,	a?
+fran.	XF
+frana	GW
+franc	KS
 frand	SK
-frane	SK
-frang	JT
+frane	TJ
+frang	GW
 frani	TJ
-frann	SK
-frano	_@
-franq	DZ
-frans	SK
-frant	SK
-franv	WG
-franç	VH
-frao	a?
-fraoû	ZD
-frap	LR
-frape	WG
-frapi	MQ
-frapp	KS
-frapr	KS
-fraq	YE
-fraqu	YE
-frar	QM
-frar 	MQ
-frar.	WG
-frarc	LR
-frard	SK
-frare	b>
-frari	UI
-frark	DZ
-frarl	FX
-fraro	TJ
-frarr	RL
-frars	IU
-frart	RL
-fras	LR
-fras 	KS
-fras,	SK
-fras.	B]
-frasi	[C
-frass	MQ
-frast	UI
-frat	^A
-frat 	UI
-frat.	RL
+frann	WG
+frano	WG
+franq	IU
+frant	TJ
+franv	XF
+franç	WG
+frao	]B
+fraoû	VH
+frape	XF
+frapp	JT
+frapr	LR
+fraq	]B
+fraqu	]B
+frar	RL
+frar 	IU
+frar.	UI
+frara	QM
+frarc	MQ
+frard	MQ
+frare	]B
+frarg	RL
+frark	FX
+frarl	HV
+fraro	SK
+frarr	SK
+frars	A^
+fras 	JT
+fras,	QM
+fras.	C[
+frasi	_@
+frast	QM
+frat	a?
+frat 	SK
+frat.	SK
 frate	YE
-frath	WG
-frato	UI
-fratr	ZD
-frats	LR
-fratt	SK
-fratu	TJ
-frau	LR
-frau 	TJ
-frau-	SK
-frau.	SK
-frau@	]B
-fraub	UI
-fraud	HV
-frauf	QM
-fraug	RL
-fraul	KS
-fraur	RL
-fraus	QM
-fraux	UI
-frav	UI
-frave	SK
-fravi	MQ
-fravo	XF
-fravr	SK
-frax	LR
-fraxe	]B
-fraxi	JT
-fraye	SK
-frayo	TJ
-fraz	IU
-fraî	JT
-fraîn	SK
-fraît	C[
-frb 	^A
-frb d	XF
-frb p	UI
-frba	RL
-frbai	TJ
-frban	KS
-frbar	SK
-frbat	[C
-frbc	VH
-frbce	VH
-frbe	XF
-frbea	GW
-frbec	UI
-frbel	QM
-frber	SK
-frbi	LR
-frbie	JT
-frbil	RL
-frbj	QM
-frbje	QM
-frbl	FX
-frbla	LR
-frble	C[
-frblo	LR
-frboi	TJ
-frbon	C[
+frath	XF
+frato	^A
+fratr	WG
+fratt	RL
+fratu	UI
+frau	RL
+frau,	JT
+frau-	QM
+frau.	RL
+frau@	ZD
+fraub	YE
+frauc	QM
+fraud	GW
+frauf	SK
+fraug	TJ
+fraul	IU
+fraur	UI
+frav	SK
+frava	QM
+frave	QM
+fravi	RL
+fravo	VH
+fravr	TJ
+frax	JT
+fraxe	^A
+fraxi	GW
+fray	RL
+fraye	RL
+frayo	RL
+fraz	C[
+fraîn	QM
+fraît	JT
+frb 	_@
+frb d	ZD
+frb p	XF
+frba	QM
+frbai	RL
+frbat	YE
+frbc	XF
+frbce	XF
+frbe	VH
+frbea	DZ
+frbec	SK
+frbel	RL
+frben	LR
+frber	YE
+frbi	FX
+frbie	HV
+frbis	SK
+frbit	MQ
+frbl	C[
+frbla	JT
+frble	A^
+frbli	RL
+frblo	IU
+frboi	UI
+frbon	=c
 frbor	SK
-frbot	RL
-frbou	TJ
-frboî	TJ
-frbr	QM
-frbra	TJ
-frbre	GW
-frbri	RL
-frbru	LR
-frbs	IU
-frbse	IU
-frbt	VH
-frbte	VH
-frbu	KS
-frbud	JT
-frbut	MQ
-frbv	EY
-frbve	EY
-frc 	SK
+frbou	YE
+frboî	SK
+frbra	WG
+frbre	HV
+frbri	TJ
+frbru	JT
+frbs	GW
+frbse	JT
+frbt	UI
+frbte	UI
+frbu	JT
+frbud	KS
+frbv	HV
+frbve	HV
+frbé	QM
+frbé.	RL
+frc 	RL
 frc c	JT
 frc d	WG
-frc l	EY
-frc m	EY
-frc o	C[
-frc p	GW
-frc s	QM
-frc t	TJ
-frc'é	SK
-frc,	LR
-frc, 	LR
-frc.	]B
-frc. 	ZD
-frca	UI
-frcam	DZ
-frcan	WG
-frcar	HV
-frcas	VH
-frcat	JT
-frcau	ZD
-frcc	SK
-frcce	YE
-frcco	KS
-frccu	QM
-frce 	SK
-frce,	QM
-frce.	UI
-frcel	GW
-frcem	TJ
-frcen	MQ
-frcep	[C
-frcer	TJ
-frces	UI
+frc j	RL
+frc l	@_
+frc m	KS
+frc o	EY
+frc p	C[
+frc t	]B
+frc'é	QM
+frc.	ZD
+frc. 	XF
+frca	TJ
+frcal	IU
+frcam	C[
+frcan	SK
+frcar	DZ
+frcas	YE
+frcau	[C
+frcce	VH
+frcco	LR
+frce	SK
+frce 	UI
+frce,	UI
+frcel	EY
+frcen	QM
+frcep	ZD
+frcer	SK
+frces	VH
+frcet	KS
 frcev	UI
-frch	WG
-frcha	QM
-frchi	XF
+frch	UI
+frcha	VH
+frche	MQ
 frcho	HV
-frchê	QM
+frchê	TJ
 frci	GW
-frci 	KS
+frci 	LR
 frci-	IU
-frcia	TJ
-frcid	IU
-frcie	FX
+frcia	[C
+frcid	FX
+frcie	HV
 frcil	MQ
-frcin	[C
-frcit	DZ
-frck	WG
-frck 	WG
-frcl	VH
-frcla	VH
-frcle	UI
-frcli	?a
+frcin	XF
+frcit	IU
+frck	VH
+frck 	VH
+frcl	TJ
+frcla	SK
+frcle	TJ
+frcli	7i
 frclo	ZD
-frclu	XF
+frclu	VH
 frclé	KS
-frco	MQ
-frcol	YE
+frco	LR
+frcol	UI
 frcom	MQ
-frcop	GW
+frcon	HV
+frcop	DZ
 frcoû	HV
-frcr	C[
-frcra	IU
-frcre	UI
-frcri	FX
-frcro	GW
-frcrè	EY
+frcr	A^
+frcra	LR
+frcre	SK
+frcri	C[
+frcro	IU
+frcrè	HV
 frcré	UI
-frcs	ZD
-frcs 	ZD
-frct	IU
-frct 	RL
-frcto	LR
-frctu	KS
-frcu	EY
-frcue	SK
-frcui	C[
-frcul	KS
-frcun	LR
-frcup	EY
-frcus	LR
-frcut	QM
-frcè	HV
-frcès	HV
+frcs	WG
+frcs 	WG
+frct	JT
+frct 	QM
+frcto	MQ
+frctu	EY
+frcu	C[
+frcui	FX
+frcul	LR
+frcun	JT
+frcup	KS
+frcus	JT
+frcy	TJ
+frcè	DZ
+frcès	DZ
 frcé	SK
-frcée	TJ
-frcô	UI
-frcôt	UI
-frd a	DZ
-frd j	WG
-frd l	UI
-frd p	KS
-frd s	HV
-frd à	HV
-frd'a	WG
-frd'e	<d
+frcée	UI
+frcô	TJ
+frcôt	TJ
+frd a	HV
+frd d	RL
+frd j	XF
+frd l	VH
+frd p	?a
+frd s	DZ
+frd à	LR
+frd'a	TJ
+frd'e	@_
 frd'h	FX
-frd'i	KS
-frd'o	MQ
-frd'u	GW
-frd'é	RL
+frd'o	QM
+frd'u	JT
 frd.	SK
 frd. 	SK
-frda	VH
-frda 	SK
+frda	TJ
+frda 	UI
 frda,	IU
 frdai	QM
-frdam	RL
-frdan	TJ
-frdas	C[
-frde	RL
-frde 	YE
-frde,	MQ
-frdel	RL
-frdem	FX
-frden	VH
-frder	LR
-frdes	KS
-frdev	=c
-frdg	JT
-frdge	JT
-frdh	YE
-frdhé	YE
-frdi	UI
-frdi 	WG
-frdi,	TJ
-frdia	UI
-frdic	MQ
-frdie	]B
-frdif	GW
+frdan	WG
+frdas	LR
+frde	SK
+frde 	ZD
+frde,	QM
+frdel	TJ
+frdem	HV
+frden	UI
+frdes	IU
+frdeu	RL
+frdev	>b
+frdg	KS
+frdge	KS
+frdh	ZD
+frdhé	ZD
+frdi	WG
+frdi 	VH
+frdi,	QM
+frdia	TJ
+frdic	QM
+frdie	ZD
+frdif	IU
 frdil	WG
 frdim	SK
-frdin	SK
-frdir	A^
-frdis	VH
-frdit	KS
-frdiv	[C
-frdix	JT
-frdiz	GW
-frdiè	LR
+frdin	TJ
+frdir	@_
+frdis	SK
+frdit	HV
+frdiv	WG
+frdix	LR
+frdiz	C[
+frdiè	MQ
+frdo	RL
 frdoi	EY
-frdon	LR
-frdos	IU
-frdou	YE
-frdr	HV
-frdra	MQ
-frdre	KS
-frdri	DZ
-frds	KS
-frds 	KS
-frdu	RL
-frduc	UI
-frdue	UI
-frdul	a?
+frdon	JT
+frdor	RL
+frdos	KS
+frdou	[C
+frdr	GW
+frdra	JT
+frdri	GW
+frds	LR
+frds 	LR
+frdu	QM
+frdu-	QM
+frduc	^A
+frdue	^A
+frdul	b>
 frdur	GW
-frdus	JT
+frdus	FX
 frdv	TJ
-frdè	YE
+frdè	ZD
 frdèl	WG
-frdé	QM
 frdé 	IU
-frdé,	LR
-frdéb	QM
-frdéc	UI
-frdée	XF
-frdéj	DZ
-frdém	MQ
-frdén	GW
+frdé,	B]
+frdéb	SK
+frdéc	SK
+frdée	YE
+frdéj	IU
+frdém	KS
+frdén	EY
 frdép	JT
-frdér	TJ
+frdér	SK
+frd’	LR
 frd’e	EY
 fre 	LR
-fre "	JT
-fre (	JT
-fre 0	c=
-fre ;	JT
-fre a	ZD
-fre b	FX
-fre c	]B
-fre d	TJ
-fre e	TJ
-fre f	UI
-fre g	@_
-fre h	RL
-fre i	ZD
-fre j	LR
-fre k	^A
-fre l	YE
-fre m	JT
+fre "	HV
+fre (	GW
+fre 0	d<
+fre ;	MQ
+fre a	WG
+fre b	A^
+fre c	ZD
+fre d	SK
+fre e	UI
+fre f	XF
+fre g	B]
+fre h	SK
+fre i	VH
+fre k	ZD
+fre l	_@
+fre m	GW
 fre n	HV
-fre o	VH
-fre p	MQ
-fre r	SK
-fre s	MQ
-fre u	JT
-fre |	]B
-fre »	GW
+fre o	XF
+fre p	LR
+fre q	MQ
+fre r	VH
+fre t	MQ
+fre |	h8
+fre »	KS
 fre à	XF
-fre ç	GW
-fre é	FX
-fre –	JT
+fre ç	EY
+fre é	IU
+fre –	IU
+fre)	LR
 fre) 	LR
-fre),	QM
-fre).	RL
-fre-	RL
-fre-c	SK
+fre,	KS
+fre, 	KS
+fre-c	[C
 fre-d	QM
-fre-m	LR
+fre-m	IU
 fre-v	XF
-fre.	JT
-fre. 	IU
-fre.e	[C
-fre?	C[
-fre? 	C[
-fre@	JT
-freb	RL
-frec	RL
-frec 	MQ
-frec)	UI
-frec.	VH
-frece	GW
-freco	FX
-frect	MQ
-fred	YE
-freda	SK
-fredi	ZD
-free	TJ
-fref	YE
-fref 	VH
-freg	WG
-frega	UI
+fre.	FX
+fre. 	FX
+fre.e	]B
+fre?	HV
+fre? 	HV
+fre@	MQ
+freb	YE
+frec	SK
+frec)	SK
+frec.	SK
+frece	IU
+freco	DZ
+fred	WG
+freda	WG
+fredi	VH
+free	UI
+fref	WG
+fref 	WG
+freg	]B
+frega	XF
 frei	VH
 freil	WG
-frel,	C[
-frel.	IU
-frela	QM
-frele	GW
-freli	YE
-frell	QM
-frelu	FX
-frem	KS
-fremb	KS
-fremm	JT
-fremp	RL
-fren	GW
-fren 	EY
-fren,	LR
-frena	RL
-frend	RL
-frene	QM
-frenf	KS
-frenl	IU
+frel	MQ
+frel 	MQ
+frel,	DZ
+frel.	JT
+frele	C[
+freli	XF
+frels	QM
+frelu	EY
+frem	MQ
+fremb	IU
+freme	LR
+fremm	GW
+fremp	TJ
+fren	KS
+fren 	GW
+fren,	HV
+frena	QM
+frenc	LR
+frend	QM
+frene	SK
+freni	RL
+frenl	JT
 frenn	TJ
-freno	UI
-frent	QM
-frenu	WG
+freno	QM
+frens	RL
+frenu	TJ
 frenv	XF
-freo	WG
-frepr	JT
-frept	UI
-frer	LR
-frer 	JT
-frer.	MQ
-frera	@_
-frerc	QM
+freo	ZD
+frepr	IU
+frept	VH
+frer	MQ
+frer 	MQ
+frer.	JT
+frera	>b
+frerc	TJ
 frerd	YE
-frere	MQ
-frerf	UI
-freri	XF
-frerm	[C
-frern	LR
-frers	YE
+frerf	VH
+freri	YE
+frerl	RL
+frerm	ZD
+frerr	MQ
+frers	UI
+frert	QM
 fres	MQ
-fres)	HV
-fres,	WG
+fres)	FX
+fres,	TJ
 fres-	KS
-fres.	HV
-fresp	SK
-fress	KS
-fresu	YE
-fret	TJ
-fret 	[C
-fret)	SK
-fret.	JT
-frete	DZ
+fres.	KS
+fresc	MQ
+fresp	TJ
+fress	HV
+fresu	[C
+fret	RL
+fret 	]B
+fret)	a?
+fret.	LR
+frete	C[
 freti	UI
-frets	YE
+frets	UI
+frett	SK
 fretu	TJ
-freté	HV
-freu	LR
-freu 	B]
-freub	RL
-freud	[C
-freui	KS
+freté	KS
+freu	KS
+freu 	EY
+freub	TJ
+freud	YE
+freui	MQ
 freul	RL
-freun	RL
-freur	KS
-freus	WG
-freut	HV
+freur	LR
+freus	YE
+freut	DZ
 freuv	WG
-freux	MQ
-freva	QM
-freve	SK
-frevi	KS
-frevo	HV
-frexa	TJ
-frexc	LR
-frexi	SK
-frexp	GW
+frev	HV
+freve	TJ
+frevi	EY
+frevo	GW
+frex	LR
+frexa	VH
+frexc	MQ
+frexi	XF
+frexp	LR
 frext	A^
 frez	TJ
-frez-	YE
-frf 	UI
-frf d	UI
-frf s	TJ
+frez 	LR
+frez-	[C
+frf 	VH
+frf d	VH
+frf s	SK
 frf,	QM
 frf, 	QM
 frfa	QM
-frfab	UI
-frfac	KS
-frfai	YE
-frfam	QM
-frfar	WG
-frfau	IU
+frfab	VH
+frfac	GW
+frfai	SK
+frfar	]B
+frfau	HV
 frfe	RL
-frfem	JT
-frfer	UI
-frffe	SK
-frffé	IU
-frfi	EY
-frfic	IU
-frfie	JT
+frfem	GW
+frfer	VH
+frff	LR
+frffe	XF
+frffi	KS
+frffé	DZ
+frfi	GW
+frfic	JT
+frfie	FX
 frfil	RL
-frfin	JT
-frfir	DZ
-frfl	LR
-frfle	c=
-frfo	QM
-frfoi	MQ
-frfon	MQ
+frfin	IU
+frfir	C[
+frfle	[C
 frfor	LR
-frfou	VH
-frfr	KS
-frfra	TJ
-frfrè	HV
-frfs	HV
-frfs 	GW
+frfou	WG
+frfr	IU
+frfra	SK
+frfri	QM
+frfrè	GW
+frfs	GW
+frfs 	FX
 frfu	SK
-frfér	IU
-frfê	MQ
-frfêt	MQ
-frg d	UI
+frfé	TJ
+frfér	DZ
+frfê	LR
+frfêt	LR
+frg d	SK
 frg.	RL
-frg0	UI
-frg0x	UI
-frga	MQ
-frgal	EY
-frgar	QM
-frgas	VH
-frgat	TJ
-frgau	KS
-frgaz	IU
-frge	KS
+frg0	SK
+frg0x	SK
+frga	JT
+frgag	QM
+frgal	FX
+frgar	RL
+frgas	WG
+frgat	XF
+frgau	LR
+frgaz	C[
 frge 	MQ
-frge,	SK
+frge,	YE
 frge.	EY
-frgen	RL
-frger	IU
-frges	JT
-frget	JT
-frgi	VH
-frgie	IU
-frgis	XF
-frgla	MQ
+frgen	QM
+frger	B]
+frges	IU
+frget	KS
+frgi	YE
+frgie	GW
+frgis	]B
+frgl	IU
+frgla	JT
 frgli	RL
 frgn	QM
-frgne	RL
-frgno	IU
-frgo	LR
+frgna	QM
+frgne	SK
+frgno	EY
+frgné	MQ
+frgo	IU
 frgo 	QM
-frgp	UI
-frgr	SK
-frgra	YE
-frgre	_@
-frgro	JT
-frgs	QM
+frgp	RL
+frgr	VH
+frgra	ZD
+frgre	XF
+frgro	GW
 frgsm	KS
-frgt	TJ
-frgts	VH
-frgu	]B
+frgt	WG
+frgts	XF
+frgu	a?
 frgue	ZD
 frgui	TJ
-frguy	XF
-frgé	^A
-frgén	ZD
-frh 	_@
-frh (	TJ
-frh /	RL
-frh 0	QM
-frh e	WG
-frh p	ZD
-frh |	[C
-frh à	[C
-frh,	[C
-frh, 	[C
-frh-	]B
-frh-0	ZD
-frh.	TJ
-frh. 	WG
-frha	TJ
-frhai	SK
-frhal	LR
-frham	MQ
+frguy	YE
+frgé	YE
+frgén	UI
+frh 	a?
+frh (	XF
+frh /	SK
+frh 0	RL
+frh e	TJ
+frh p	[C
+frh s	QM
+frh |	ZD
+frh à	VH
+frh,	YE
+frh, 	YE
+frh-	XF
+frh-0	XF
+frh.	[C
+frh. 	ZD
+frh0	RL
+frh00	RL
+frha	XF
+frhab	MQ
+frhal	EY
 frhan	XF
-frhaq	YE
-frhar	HV
-frhat	VH
-frhau	LR
-frhe)	MQ
-frhe,	KS
-frhe.	RL
-frhef	VH
-frhel	IU
-frhem	LR
-frher	EY
-frhet	JT
+frhaq	]B
+frhar	FX
+frhat	UI
+frhau	KS
+frhe 	LR
+frhe,	MQ
+frhe.	UI
+frhef	WG
+frhel	LR
+frhem	KS
+frher	GW
+frhes	SK
+frhet	LR
 frheu	WG
-frhez	UI
-frhi	RL
+frhez	WG
 frhie	WG
 frhis	LR
-frhiv	XF
-frho	HV
-frhom	C[
-frhos	EY
+frhiv	WG
+frho	FX
+frhom	EY
+frhos	B]
 frhot	GW
 frhu	b>
-frhui	YE
-frhèq	SK
-frhèr	C[
-frhé 	MQ
-frhé,	IU
-frhér	MQ
-frhés	MQ
-frhê	QM
-frhên	QM
+frhui	[C
+frhèq	UI
+frhèr	B]
+frhé 	RL
+frhé,	HV
+frhér	IU
+frhés	LR
+frhê	TJ
+frhên	TJ
 fri 	QM
-fri a	JT
-fri b	IU
-fri c	IU
-fri d	WG
-fri j	GW
-fri l	[C
-fri m	RL
-fri n	RL
-fri o	GW
-fri p	GW
-fri q	VH
-fri r	SK
-fri s	DZ
-fri v	RL
-fri à	[C
-fri,	LR
-fri, 	LR
-fri-	JT
-fri-d	KS
-fri.	QM
-fri. 	QM
-fria	UI
-friag	UI
-frial	ZD
-frian	SK
+fri (	QM
+fri 0	HV
+fri a	KS
+fri b	KS
+fri d	XF
+fri j	JT
+fri l	ZD
+fri n	SK
+fri o	FX
+fri p	A^
+fri q	WG
+fri r	QM
+fri s	EY
+fri t	QM
+fri v	SK
+fri à	ZD
+fri-	LR
+fri-d	JT
+fri.	RL
+fri. 	RL
+fria	ZD
+friag	WG
+frial	SK
+frian	YE
+friat	SK
+frib	QM
 friba	UI
-fribl	JT
-fric	QM
-fric 	WG
-frice	LR
-frich	MQ
-frici	EY
-frick	WG
-frict	HV
-frid	QM
+fribl	KS
+fric 	^A
+frich	LR
+frici	GW
+frick	VH
+frict	JT
+frid	MQ
+fride	MQ
 fridi	WG
-fridu	UI
-fridé	IU
-frie 	SK
-frie,	QM
-frie-	IU
-frie.	LR
-friei	ZD
-friel	RL
-frien	MQ
-frier	WG
-fries	VH
-frieu	JT
-friez	IU
-frif	>b
+fridu	^A
+fridé	EY
+frie	RL
+frie-	JT
+frie.	KS
+friei	WG
+friel	QM
+frier	UI
+fries	ZD
+frieu	KS
+friez	FX
+frif	B]
 friff	FX
-frifi	IU
-frifs	GW
-frigo	DZ
+frifi	JT
+frifs	FX
+frig	LR
+frigo	EY
+frigu	MQ
 fril	TJ
-fril 	IU
-fril,	]B
-fril.	XF
-frile	YE
-frili	SK
-frill	QM
-frilo	TJ
+fril 	HV
+fril,	YE
+fril.	UI
+frile	VH
+frili	QM
+frill	RL
+frilo	XF
 frils	JT
-frilà	HV
-frim 	RL
-frime	GW
-frimo	SK
-frimu	IU
-frin	TJ
-frin 	XF
-frin.	TJ
-frina	a?
-frinc	JT
-frind	MQ
-frine	UI
-fring	SK
-frini	YE
-frinq	GW
-frint	IU
-frinu	KS
+frilà	KS
+frim	IU
+frim 	QM
+frima	MQ
+frime	KS
+frimo	VH
+frimu	JT
+frin	ZD
+frin 	ZD
+frin,	LR
+frin.	SK
+frina	_@
+frinc	HV
+frind	HV
+frine	VH
+frinf	MQ
+fring	TJ
+frini	XF
+frinq	FX
+frins	RL
+frint	KS
+frinu	GW
 frinz	SK
-friol	LR
+friol	JT
+frion	LR
 frip	MQ
-fripe	QM
-fript	IU
-friq	MQ
-friqu	MQ
-frir	JT
-frir-	TJ
-frir.	MQ
-frira	C[
-frire	QM
-friri	JT
-friro	RL
-frirs	LR
+fript	GW
+frir	IU
+frir 	MQ
+frir,	LR
+frir-	UI
+frira	JT
+frire	RL
+friri	DZ
 friré	ZD
-fris)	MQ
-fris,	RL
-fris.	RL
-frisa	GW
-frise	QM
-frisi	IU
-friso	HV
-frisp	JT
-friss	UI
+fris	QM
+fris 	QM
+fris,	QM
+frisa	DZ
+frise	WG
+frisi	LR
+friso	KS
+frisp	EY
 frist	RL
 frit	KS
 frit,	UI
 frit-	SK
-frit.	B]
-frita	KS
-frite	B]
-friti	IU
+frit.	>b
+frite	DZ
+friti	FX
 fritr	UI
 frits	WG
-fritu	JT
-frité	[C
+fritu	IU
+frité	XF
 friv	YE
+friva	MQ
 frive	YE
-frivi	QM
-frivo	]B
-frivr	QM
-frix	MQ
-frix,	KS
-frix-	SK
-friz	GW
-friza	GW
+frivo	[C
+frivr	VH
+frix 	QM
+frix,	IU
+frix-	XF
+friz	C[
+friza	C[
 friè	TJ
 frièc	UI
-frié	HV
-frié 	GW
-frié.	FX
-friée	TJ
-friés	IU
-friét	QM
-frj'	IU
-frj'a	JT
-frj'e	WG
-frj'é	LR
-frja	WG
-frjam	QM
-frjan	WG
+frièm	QM
+frièr	QM
+frié	?a
+frié 	DZ
+frié.	EY
+friée	VH
+friés	HV
+frj'	LR
+frj'a	IU
+frj'e	TJ
+frj'é	GW
+frja	UI
+frjan	XF
 frjar	SK
-frje	JT
+frje	KS
 frje 	KS
 frjet	GW
 frjeu	RL
-frjou	JT
-frju	UI
-frjus	LR
-frj’	MQ
-frj’a	QM
-frk 	YE
-frkar	RL
-frke	^A
-frker	]B
-frki	MQ
-frkil	TJ
-frkin	DZ
+frjo	SK
+frjos	LR
+frjou	KS
+frju	VH
+frjui	RL
+frjus	GW
+frj’	IU
+frk 	UI
+frka	LR
+frke	[C
+frker	[C
+frki	JT
+frkil	XF
+frkin	FX
 frkm	WG
-frkm 	YE
-frkm.	RL
-frkr	TJ
+frkm 	UI
+frkm.	XF
+frkr	UI
+frl 	TJ
 frl (	SK
-frl 0	WG
-frl a	RL
-frl c	WG
-frl d	SK
-frl e	KS
-frl l	KS
-frl m	VH
-frl n	FX
-frl t	EY
+frl 0	VH
+frl c	XF
+frl e	MQ
+frl l	IU
+frl m	SK
+frl n	?a
+frl p	MQ
+frl t	C[
+frl v	QM
 frl y	RL
-frl à	VH
-frl'	QM
-frl'a	RL
-frl'e	A^
-frl'h	SK
-frl'i	C[
+frl à	XF
+frl'	JT
+frl'e	DZ
+frl'h	UI
+frl'i	@_
 frl'o	RL
-frl'é	RL
-frl)	TJ
-frl),	TJ
-frl,	JT
-frl, 	JT
-frl. 	LR
-frl.e	VH
+frl'é	QM
+frl)	RL
+frl),	RL
+frl,	KS
+frl, 	KS
+frl.	KS
+frl. 	HV
+frl.e	YE
 frla 	JT
 frlac	WG
-frlag	ZD
-frlai	LR
-frlam	[C
-frlan	JT
-frlas	VH
-frlat	LR
-frlau	MQ
-frlav	^A
-frlaî	DZ
-frle 	MQ
-frle,	KS
-frle@	MQ
-frled	[C
-frlem	SK
-frlen	EY
-frler	FX
-frles	WG
-frlet	e;
-frleu	FX
-frlev	IU
-frlez	@_
-frlia	MQ
-frlib	YE
-frlic	TJ
-frlid	GW
-frlig	JT
+frlag	UI
+frlai	QM
+frlam	]B
+frlan	IU
+frlas	UI
+frlat	JT
+frlav	ZD
+frlaî	C[
+frle	MQ
+frle 	QM
+frle,	RL
+frle.	MQ
+frle@	LR
+frled	VH
+frlen	GW
+frler	C[
+frles	TJ
+frlet	c=
+frleu	DZ
+frlev	JT
+frlez	FX
+frlib	ZD
+frlic	UI
+frlid	EY
+frlie	RL
+frlig	DZ
 frlin	LR
-frlio	LR
 frliq	JT
-frlir	C[
-frlis	KS
+frlir	?a
+frlis	LR
 frlit	UI
-frliv	TJ
-frlié	MQ
+frliv	a?
+frll	QM
+frlla	MQ
 frlle	RL
-frlli	IU
+frlli	JT
 frllo	MQ
-frllô	GW
-frlm	EY
-frlmo	JT
-frlo	SK
-frlo 	LR
-frlo.	XF
-frloc	LR
-frlog	FX
-frloi	TJ
-frlom	TJ
-frlon	IU
+frllé	QM
+frllô	EY
+frlm	FX
+frlmo	KS
+frlo 	IU
+frlo.	UI
+frlog	EY
+frloi	SK
+frlom	XF
+frlon	KS
 frlor	MQ
-frlos	KS
-frlou	SK
-frloy	TJ
+frlou	[C
+frloy	UI
 frloï	LR
-frls 	LR
-frlt	JT
-frlt 	EY
+frls 	MQ
+frlt	HV
+frlt 	A^
 frlta	JT
-frlub	WG
-frluc	JT
-frlue	SK
-frlum	TJ
-frlun	SK
-frlus	HV
-frlut	MQ
-frlv	WG
-frly	LR
-frlà	EY
-frlà 	GW
-frlà-	IU
-frlèv	QM
-frlé 	QM
-frléc	KS
-frlée	RL
-frlég	RL
-frlés	IU
-frlô	GW
-frlô 	GW
-frl’	UI
-frl’e	TJ
-frm 	MQ
-frm 0	JT
-frm a	JT
-frm b	RL
-frm'	GW
-frm'a	KS
-frm.	DZ
-frm. 	DZ
-frma	IU
+frlu	LR
+frlub	ZD
+frluc	HV
+frlue	WG
+frlum	RL
+frlun	QM
+frlus	FX
+frlv	TJ
+frly	B]
+frlà	GW
+frlà 	HV
+frlà-	GW
+frlè	QM
+frlèn	RL
+frlé	JT
+frlé.	MQ
+frléc	LR
+frlée	ZD
+frlég	UI
+frlés	JT
+frlô	EY
+frlô 	EY
+frl’e	YE
+frl’o	RL
+frl’é	MQ
+frm 	IU
+frm 0	IU
+frm a	HV
+frm b	QM
+frm d	KS
+frm'	MQ
+frm.	?a
+frm. 	?a
+frma	KS
 frma 	LR
-frmag	LR
+frmag	KS
 frmai	KS
-frmal	GW
-frman	LR
-frmar	MQ
-frmat	WG
-frmb	KS
-frmbe	UI
-frmbl	GW
-frmbr	KS
-frme	QM
-frme 	C[
-frme,	TJ
+frmal	EY
+frman	MQ
+frmat	ZD
+frmb	GW
+frmbe	VH
+frmbl	HV
+frmbr	JT
+frme 	B]
+frme,	XF
 frme.	JT
-frmea	XF
-frmed	WG
+frmea	UI
+frmed	ZD
 frmei	LR
-frmem	XF
-frmen	KS
-frmes	WG
-frmet	KS
+frmem	TJ
+frmen	MQ
+frmer	LR
+frmes	YE
 frmeu	[C
-frmi 	GW
-frmi-	TJ
-frmid	XF
-frmil	ZD
+frmi	UI
+frmi 	@_
+frmi-	RL
+frmid	VH
+frmil	TJ
 frmin	KS
-frmio	DZ
-frmir	SK
-frmit	LR
-frmiè	SK
-frml	SK
-frmme	GW
-frmmu	ZD
-frmod	QM
-frmoi	SK
-frmor	RL
-frmos	KS
-frmot	A^
-frmou	UI
+frmio	FX
+frmir	TJ
+frmit	MQ
+frmiè	MQ
+frml	UI
+frmme	IU
+frmmu	c=
+frmo	RL
+frmod	RL
+frmon	RL
+frmor	SK
+frmos	MQ
+frmot	C[
+frmou	VH
 frmp	UI
-frmpe	RL
-frmpl	WG
-frmpo	VH
-frmpr	RL
-frmps	LR
-frmpt	GW
-frms	FX
-frms,	HV
-frmu	QM
-frmul	DZ
-frmum	IU
-frmun	ZD
+frmpa	MQ
+frmpe	TJ
+frmpl	YE
+frmpo	XF
+frmpr	QM
+frmpt	IU
+frms	GW
+frms,	IU
+frmu	MQ
+frmul	FX
+frmum	JT
+frmun	c=
 frmus	IU
-frmèr	MQ
-frmèt	WG
+frmè	TJ
+frmèt	XF
 frmé	LR
-frmé 	YE
+frmé 	a?
 frméc	UI
-frmée	XF
-frmén	HV
-frmér	EY
-frmét	SK
+frmée	RL
+frmén	JT
+frmér	DZ
+frmét	QM
 frmê	SK
 frmêm	SK
-frm’	QM
-frm’a	QM
-frn (	JT
-frn 0	YE
+frm’	RL
+frm’a	RL
+frn 	MQ
+frn (	KS
+frn 0	UI
 frn a	FX
 frn b	IU
-frn d	KS
-frn e	TJ
-frn f	MQ
-frn h	MQ
-frn i	MQ
-frn j	RL
-frn l	KS
-frn o	GW
+frn e	UI
+frn g	TJ
+frn h	JT
+frn i	IU
+frn j	QM
+frn l	GW
+frn m	LR
+frn o	KS
 frn p	IU
-frn q	DZ
-frn r	GW
-frn s	WG
-frn t	TJ
+frn q	B]
+frn r	DZ
+frn s	YE
 frn v	FX
-frn y	XF
-frn »	JT
-frn à	SK
+frn y	ZD
+frn «	LR
+frn »	KS
+frn à	UI
 frn é	RL
-frn'	MQ
+frn'	LR
 frn'a	KS
-frn)	UI
-frn-	WG
+frn)	TJ
+frn,	LR
+frn, 	LR
+frn-	TJ
 frn-l	VH
-frn-v	RL
+frn-v	SK
 frn.	TJ
-frn. 	RL
-frn.e	RL
-frna	TJ
-frna 	^A
+frn. 	TJ
+frn.e	VH
+frna	VH
+frna 	VH
 frnad	SK
-frnag	GW
-frnai	SK
+frnai	RL
 frnal	QM
 frnc	QM
-frnc 	RL
-frnc,	FX
-frnce	UI
+frnc 	TJ
+frnc,	IU
+frnce	WG
 frnch	SK
-frnci	JT
-frnco	HV
+frnci	HV
+frnco	GW
 frnd.	RL
-frnde	MQ
-frndi	SK
+frnda	QM
 frndo	YE
 frndr	KS
 frnds	LR
-frndu	A^
-frne	]B
-frne 	TJ
+frndu	HV
+frndé	QM
+frne	[C
+frne 	UI
 frne,	LR
-frne.	FX
-frnea	TJ
-frnec	ZD
-frnel	RL
-frnen	QM
-frner	LR
-frnes	XF
-frnet	VH
-frneu	MQ
-frnev	GW
-frnez	KS
-frnf	LR
-frnfi	EY
-frng 	MQ
-frnge	KS
-frngl	JT
-frngs	TJ
-frngt	TJ
-frngu	YE
-frni	QM
-frni 	IU
-frnic	WG
+frne-	MQ
+frne.	MQ
+frnea	VH
+frnec	WG
+frnel	QM
+frnen	RL
+frner	KS
+frnes	WG
+frnet	YE
+frneu	SK
+frnev	EY
+frnf	MQ
+frnfi	C[
+frnfo	MQ
+frnge	FX
+frngl	KS
+frngs	SK
+frngt	WG
+frngu	^A
+frni 	FX
+frnic	VH
 frnie	UI
-frnim	UI
-frnio	LR
-frniq	UI
-frnir	IU
-frnj	LR
-frnjo	LR
-frnl	IU
-frnle	IU
+frnim	TJ
+frnio	IU
+frniq	VH
+frnir	FX
+frnj	IU
+frnjo	IU
+frnl	JT
+frnle	JT
+frnna	RL
 frnne	QM
+frnni	SK
 frnnu	LR
-frnné	GW
-frno 	JT
-frnoi	MQ
-frnom	GW
-frnon	ZD
-frnos	RL
-frnot	RL
+frnné	FX
+frno	SK
+frno 	KS
+frnom	FX
+frnon	VH
+frnos	MQ
 frnou	WG
-frnov	WG
-frnoë	QM
-frnq	@_
-frnqu	@_
-frns	XF
-frns 	YE
-frns.	d<
-frnsa	WG
-frnsc	IU
+frnov	VH
+frnoë	TJ
+frnq	FX
+frnqu	FX
+frns	ZD
+frns 	XF
+frns,	MQ
+frns.	[C
+frnsa	UI
+frnsc	GW
 frnse	RL
-frnst	RL
-frnt	LR
-frnt 	RL
-frnt)	MQ
-frnt,	SK
-frnt-	RL
-frnt.	KS
-frnta	LR
-frntf	_@
-frntg	XF
-frnto	RL
-frntr	QM
-frnts	GW
-frnu	KS
-frnu 	B]
+frnst	WG
+frnt	KS
+frnt 	QM
+frnt,	RL
+frnt-	YE
+frnt.	GW
+frnte	QM
+frntf	YE
+frntg	TJ
+frnto	QM
+frntr	LR
+frnts	FX
+frnu 	GW
 frnui	XF
-frnul	MQ
-frnum	DZ
-frnus	SK
-frnv	]B
-frnve	TJ
-frnvi	WG
+frnum	B]
+frnus	RL
+frnv	VH
+frnvi	XF
 frnvo	TJ
-frnz	UI
-frnze	UI
-frn°	KS
-frn° 	KS
-frnç	TJ
-frnça	VH
-frné	JT
-frné 	QM
-frné.	JT
-frnér	ZD
-frn’	SK
-frn’a	VH
-frn’e	HV
+frnz	SK
+frnze	SK
+frn°	LR
+frn° 	LR
+frnç	WG
+frnça	WG
+frné 	MQ
+frné.	GW
+frnér	UI
+frn’	RL
+frn’a	XF
+frn’e	JT
 fro 	FX
-fro (	MQ
-fro 0	MQ
-fro d	GW
-fro,	LR
-fro, 	LR
-fro-	VH
+fro 0	LR
+fro d	IU
+fro e	IU
+fro,	C[
+fro, 	C[
+fro-	YE
 fro.	XF
 fro. 	XF
-frob	KS
-frobj	QM
-frobr	IU
+frob	LR
+frobr	JT
 froc	JT
+froc 	SK
 frocc	QM
-froch	[C
+froch	]B
 froci	MQ
-froct	LR
+froct	MQ
 frocu	RL
-frod	VH
+frod	ZD
 frode	EY
 frodi	WG
 frodè	WG
-frof	MQ
-frog	KS
-frogi	IU
+frog	LR
+frogi	GW
+frogn	QM
 froh	[C
 froha	[C
-froi	LR
-froi,	KS
-froic	B]
-froie	QM
-froig	LR
-froil	LR
-froin	XF
-froir	KS
-froit	HV
-froix	_@
-frok	RL
-frok 	RL
+froi	KS
+froi,	MQ
+froic	>b
+froie	RL
+froig	IU
+froil	JT
+froin	YE
+froir	EY
+frois	MQ
+froit	IU
+froix	[C
+frok	SK
+frok 	SK
 frol	MQ
+frol,	SK
 frol.	JT
-frola	WG
-frole	QM
-froli	LR
-frolo	IU
-frolé	HV
-from	LR
-from 	KS
-froma	KS
-fromb	LR
-fromi	VH
-fromm	RL
-froms	FX
-fron 	UI
-fron,	HV
-fron.	GW
-frona	MQ
-fronc	XF
-frond	JT
-frone	QM
-fronf	HV
-froni	MQ
-fronj	LR
-fronn	GW
-frono	JT
-frons	ZD
-front	QM
-fronv	A^
-fronz	TJ
-froo	DZ
-froor	DZ
+frola	VH
+frolo	JT
+frolé	GW
+from	KS
+from 	JT
+froma	MQ
+fromb	JT
+fromi	SK
+fromm	TJ
+fromp	LR
+froms	GW
+fron	UI
+fron 	VH
+fron,	JT
+fron-	IU
+fron.	A^
+fronc	WG
+frond	IU
+fronf	@_
+fronj	IU
+fronn	FX
+frono	KS
+frons	XF
+front	SK
+fronv	JT
+fronz	VH
+froo	@_
+froor	@_
 frop	HV
-frop 	VH
-frop.	LR
-fropi	GW
-fropo	B]
-fropt	JT
-fror	MQ
-fror 	FX
-fror,	JT
-frora	KS
-frorc	YE
-frore	A^
+frop 	ZD
+frop.	JT
+fropi	DZ
+fropo	DZ
+fropr	QM
+fropt	IU
+fror	SK
+fror 	C[
+frorc	ZD
+frore	>b
 frori	MQ
 frorm	JT
-frorn	TJ
-frorr	TJ
-frors	TJ
-frort	a?
-frorv	_@
+frorn	WG
+frorr	SK
+frors	SK
+frort	f:
+frorv	YE
 fros	EY
-fros 	HV
-fros,	XF
-fros.	EY
-frosa	WG
-frose	LR
-frosi	UI
+fros 	GW
+fros,	VH
+fros.	@_
+frosa	VH
+frose	GW
+frosi	ZD
 fross	KS
-frost	TJ
-frosé	DZ
-frot	HV
+frost	ZD
+frosé	IU
+frot	FX
 frot 	FX
-frote	JT
-froto	GW
-frotr	TJ
-froté	FX
-frou	QM
-frou 	HV
-froub	XF
-frouc	UI
+frote	EY
+froto	HV
+froté	JT
+frou	SK
+frou 	FX
+froub	RL
+frouc	TJ
 froud	LR
-froue	TJ
-froug	FX
-frouh	EY
-froui	A^
-froul	QM
-froum	ZD
-froup	[C
-frouq	QM
+froug	IU
+frouh	GW
+froui	;e
+froul	RL
+froum	b>
+froup	]B
 frour	LR
-frous	VH
-frout	QM
-frouv	RL
+frous	TJ
 froué	[C
 frov	a?
-frove	WG
-froy	UI
-froye	TJ
-froë	VH
-froël	VH
-froî	TJ
-froît	TJ
+frove	YE
+froy	XF
+froye	VH
+froë	YE
+froël	YE
+froî	SK
+froît	SK
 froï	LR
 froïc	LR
-froû	QM
-froût	QM
-frp 	RL
-frp d	EY
-frp.	LR
-frp. 	JT
-frpag	JT
-frpai	[C
+froù	MQ
+froù 	MQ
+froû	MQ
+froût	MQ
+frp 	TJ
+frp d	IU
+frp. 	HV
+frpa	MQ
+frpag	FX
+frpai	XF
 frpan	IU
-frpas	GW
-frpat	MQ
-frpay	SK
-frpe	MQ
-frpe 	c=
-frpe,	EY
-frpel	KS
-frpen	MQ
-frpes	MQ
-frpet	VH
-frpeu	MQ
-frph	HV
-frpho	IU
+frpar	RL
+frpas	HV
+frpay	VH
+frpe 	d<
+frpe,	FX
+frpel	JT
+frpen	RL
+frpet	XF
+frpeu	KS
+frph	GW
+frpho	HV
 frpi	TJ
-frpie	MQ
-frpiq	LR
-frpir	HV
-frpiè	ZD
-frple	TJ
-frpli	FX
+frpie	JT
+frpir	LR
+frpiè	XF
+frpl	IU
+frpla	RL
+frple	VH
+frpli	JT
 frplo	VH
-frplu	DZ
+frplu	C[
 frpo	RL
 frpoi	KS
-frpol	FX
-frpom	RL
-frpor	ZD
-frpos	QM
-frpot	RL
-frpou	LR
+frpol	GW
+frpom	WG
+frpor	a?
+frpot	TJ
+frpou	MQ
 frpp	JT
-frppe	KS
-frppl	MQ
-frppr	QM
+frppe	JT
+frppo	KS
+frppr	SK
 frpr	IU
-frpri	JT
-frpro	IU
-frprè	MQ
-frprê	VH
-frps 	UI
-frps.	KS
+frpri	HV
+frpro	JT
+frpré	MQ
+frprê	YE
+frps 	SK
+frps.	JT
 frpt	JT
-frpt.	[C
-frpte	HV
-frpti	KS
-frpu	JT
-frpu 	IU
-frpui	IU
-frpâ	LR
-frpâl	LR
-frpè	XF
-frpèr	UI
+frpt.	^A
+frpte	GW
+frpti	HV
+frpté	LR
+frpu	HV
+frpu 	JT
+frpub	MQ
+frpui	KS
+frpâ	JT
+frpâl	JT
+frpè	ZD
+frpèr	VH
 frpé	JT
-frpér	GW
-frpê	QM
-frpô	UI
-frpôt	UI
-frqu	IU
-frqu'	LR
-frqua	SK
-frque	HV
-frqui	RL
-frqué	KS
-frqu’	KS
-frr 	DZ
-frr 0	KS
-frr :	LR
-frr ;	KS
-frr b	LR
-frr c	MQ
-frr e	SK
-frr f	XF
-frr i	LR
-frr j	JT
-frr k	UI
+frpér	HV
+frpê	TJ
+frpô	RL
+frpôt	RL
+frqu	JT
+frqua	WG
+frque	GW
+frqui	QM
+frqué	MQ
+frqu’	HV
+frr 	B]
+frr 0	LR
+frr :	MQ
+frr ;	EY
+frr a	QM
+frr b	JT
+frr c	JT
+frr d	RL
+frr i	JT
+frr k	WG
 frr l	EY
-frr n	KS
-frr o	UI
-frr p	LR
-frr r	UI
-frr s	LR
-frr t	@_
-frr u	KS
-frr v	B]
+frr m	QM
+frr n	MQ
+frr o	QM
+frr q	MQ
+frr r	QM
+frr s	IU
+frr t	>b
+frr u	MQ
+frr v	A^
+frr »	HV
+frr à	MQ
+frr é	QM
 frr)	MQ
-frr) 	LR
-frr),	QM
 frr,	IU
 frr, 	IU
-frr-	YE
-frr.	KS
-frr. 	KS
-frr.e	VH
-frr@	[C
-frra 	>b
-frra.	RL
-frrac	MQ
-frrai	GW
-frram	ZD
-frran	YE
-frrap	MQ
-frras	JT
-frrat	TJ
+frr-	ZD
+frr.	JT
+frr. 	JT
+frr.e	UI
+frr@	ZD
+frra 	@_
+frra.	SK
+frrac	LR
+frrag	LR
+frrai	LR
+frram	YE
+frran	VH
+frrap	KS
+frras	HV
 frrav	VH
-frraî	HV
-frrc	MQ
-frrce	LR
-frrci	KS
-frrcr	a?
-frrd	RL
-frrda	QM
-frrdi	TJ
-frrdo	HV
+frray	LR
+frraî	C[
+frrc	QM
+frrce	KS
+frrch	RL
+frrci	IU
+frrcr	g9
+frrd 	MQ
+frrda	RL
+frrde	QM
+frrdo	JT
 frrdv	TJ
-frre 	HV
-frre)	TJ
-frre,	YE
-frre-	TJ
-frre.	DZ
-frred	ZD
-frreg	UI
-frrei	VH
-frrel	IU
-frrem	TJ
-frrep	LR
-frrer	RL
-frres	LR
-frret	LR
-frreu	EY
-frrev	TJ
-frrf	UI
-frrg	YE
-frrge	XF
-frri	IU
-frric	KS
-frrie	SK
-frrif	C[
-frrig	JT
-frrin	YE
-frrio	LR
-frrip	KS
-frriq	RL
-frrir	QM
-frris	QM
-frrit	EY
+frre	QM
+frre 	GW
+frre)	QM
+frre,	WG
+frre-	[C
+frre.	@_
+frrea	MQ
+frrec	RL
+frred	UI
+frreg	XF
+frrei	UI
+frrel	FX
+frrem	SK
+frren	LR
+frrep	KS
+frrer	VH
+frres	KS
+frret	JT
+frreu	B]
+frrev	WG
+frrf	VH
+frrg	ZD
+frrge	[C
+frri	JT
+frric	JT
+frrie	RL
+frrif	@_
+frrig	DZ
+frrim	MQ
+frrin	WG
+frrio	KS
+frrip	JT
+frriq	UI
+frrir	MQ
+frris	UI
+frrit	HV
 frriv	QM
-frrix	A^
-frriè	QM
-frrié	HV
-frrk	DZ
-frrki	DZ
+frrix	B]
+frriè	SK
+frrié	JT
+frrk	FX
+frrki	FX
 frrl	FX
-frrla	QM
+frrla	TJ
 frrle	LR
-frrlo	EY
-frrm	RL
+frrlo	JT
+frrm	VH
 frrma	SK
-frrme	TJ
-frrmu	DZ
-frrmé	VH
-frrn	QM
-frrna	TJ
-frrne	YE
-frrni	MQ
-frrné	JT
+frrme	SK
+frrmu	FX
+frrmé	^A
+frrna	QM
+frrne	ZD
+frrné	IU
 frro	IU
 frro 	GW
-frroc	MQ
-frroi	RL
-frrom	JT
-frron	QM
-frrop	KS
-frros	GW
-frrou	QM
+frroc	LR
+frroi	TJ
+frrom	LR
+frron	RL
+frrop	JT
+frros	FX
 frrr	VH
-frrra	WG
-frrri	]B
-frrrê	HV
-frrs	XF
-frrs 	SK
-frrs,	XF
-frrsi	LR
-frrso	MQ
-frrt	ZD
-frrt-	[C
-frrt.	XF
-frrte	^A
-frrti	QM
-frrto	>b
-frru	QM
+frrra	ZD
+frrri	[C
+frrrê	DZ
+frrs	VH
+frrs 	UI
+frrs,	YE
+frrsi	KS
+frrso	KS
+frrt	XF
+frrt 	RL
+frrt-	UI
+frrt.	VH
+frrta	HV
+frrte	]B
+frrti	RL
+frrto	?a
 frrub	LR
-frruc	MQ
-frrue	YE
-frrun	MQ
-frrv	SK
-frrva	SK
-frry	FX
-frry,	FX
-frrè	GW
-frrèm	EY
-frrèr	HV
-frrès	MQ
-frré	LR
-frré 	SK
+frrue	a?
+frrun	GW
+frrv	VH
+frrva	UI
+frrvi	RL
+frry	IU
+frry,	LR
+frry.	MQ
+frrè	HV
+frrèm	HV
+frrèr	GW
+frré	UI
+frré 	TJ
 frréa	HV
-frréc	KS
-frréd	WG
-frrée	QM
-frréf	EY
-frrég	[C
-frrém	GW
+frréc	LR
+frréd	XF
+frréf	KS
+frrég	a?
+frrém	DZ
 frrép	[C
-frrés	KS
-frrét	MQ
-frréu	LR
-frrê	TJ
-frrêt	TJ
-frs !	B]
-frs (	QM
-frs 0	VH
-frs :	HV
-frs ;	WG
-frs ?	DZ
-frs a	MQ
+frréu	JT
+frrê	ZD
+frrêt	ZD
+frs !	GW
+frs 0	WG
+frs :	GW
+frs ;	XF
+frs ?	A^
+frs a	JT
 frs b	a?
 frs d	RL
 frs e	WG
+frs f	MQ
 frs g	KS
-frs h	EY
-frs i	LR
+frs h	IU
+frs i	JT
 frs j	MQ
-frs l	MQ
-frs n	RL
-frs p	JT
-frs r	LR
-frs s	^A
+frs l	LR
+frs m	UI
+frs n	SK
+frs o	RL
+frs p	HV
+frs q	VH
+frs s	]B
 frs t	QM
-frs u	VH
-frs v	YE
+frs u	WG
+frs v	XF
 frs y	QM
-frs |	LR
-frs »	KS
-frs à	VH
-frs é	IU
-frs ê	A^
-frs'a	TJ
-frs)	DZ
+frs |	HV
+frs »	C[
+frs à	YE
+frs é	KS
+frs ê	HV
+frs'a	QM
+frs)	C[
 frs) 	DZ
-frs).	JT
-frs,	VH
-frs, 	VH
-frs-	LR
-frs-m	QM
-frs-v	FX
-frs.	JT
-frs. 	JT
-frsa 	QM
-frsab	IU
-frsal	HV
-frsam	SK
+frs),	RL
+frs).	MQ
+frs,	UI
+frs, 	UI
+frs-	MQ
+frs-m	UI
+frs-v	LR
+frs.	KS
+frs. 	KS
+frsa	QM
+frsab	EY
+frsai	KS
+frsam	RL
 frsan	MQ
 frsar	TJ
-frsau	QM
+frsau	RL
 frsc	MQ
-frsca	VH
-frscr	C[
-frse 	VH
-frse,	IU
+frsca	RL
+frscr	B]
+frse	SK
+frse 	TJ
+frse,	HV
 frse.	SK
-frsec	LR
-frsei	SK
-frsem	RL
-frsen	B]
-frsep	RL
-frser	SK
-frses	KS
-frset	IU
+frsec	HV
+frsei	XF
+frsel	XF
+frsem	QM
+frsen	C[
+frsep	TJ
+frser	WG
+frses	JT
+frset	HV
 frseu	JT
-frsez	KS
-frsi	LR
-frsi 	GW
-frsib	KS
-frsic	MQ
-frsie	RL
-frsim	RL
-frsin	MQ
-frsiq	HV
-frsir	a?
-frsit	B]
-frsix	ZD
+frsez	C[
+frsi	KS
+frsi 	DZ
+frsib	LR
+frsic	JT
+frsid	MQ
+frsig	QM
+frsim	QM
+frsin	IU
+frsio	QM
+frsiq	LR
+frsir	c=
+frsit	?a
+frsix	VH
 frsl	C[
 frslt	C[
 frsm 	KS
-frso	MQ
-frsob	IU
+frso	QM
+frsob	DZ
 frsoc	MQ
-frsoi	VH
-frsol	IU
-frsom	SK
-frsou	MQ
-frsp	VH
-frspi	HV
-frspo	TJ
+frsoi	TJ
+frsol	JT
+frsom	WG
+frsou	JT
+frsp	UI
+frspi	LR
+frspo	RL
 frsq	IU
 frsqu	IU
-frsr	UI
-frssa	UI
-frsse	QM
-frssi	LR
-frsso	KS
-frssu	LR
+frsr	ZD
+frss	QM
+frssa	WG
+frssi	HV
+frsso	IU
+frssu	MQ
 frssé	TJ
-frst	QM
-frst 	QM
-frsta	[C
-frste	QM
-frsti	HV
-frsto	B]
-frsu	MQ
-frsub	EY
-frsui	KS
-frsuj	JT
+frst 	TJ
+frsta	YE
+frsti	IU
+frsto	FX
+frstr	QM
+frsu	LR
+frsub	HV
+frsui	LR
+frsuj	@_
 frsul	JT
-frsup	IU
-frsur	JT
-frsus	WG
-frsv	FX
-frsvp	FX
-frsé 	UI
-frsé,	IU
-frsée	HV
-frsés	]B
-frsœ	SK
-frsœu	SK
-frs’	XF
-frs’a	^A
-frt (	ZD
-frt ;	JT
-frt b	LR
+frsup	FX
+frsur	KS
+frsus	ZD
+frsé 	SK
+frsé,	FX
+frsée	GW
+frsés	UI
+frsœ	QM
+frsœu	QM
+frs’	UI
+frs’a	YE
+frt (	YE
+frt ;	IU
+frt a	SK
 frt c	SK
-frt d	UI
-frt e	HV
+frt d	XF
+frt e	DZ
 frt f	LR
-frt g	UI
-frt i	UI
-frt j	VH
-frt l	RL
-frt m	SK
-frt n	XF
+frt g	QM
+frt i	RL
+frt j	WG
+frt l	WG
+frt m	VH
+frt n	[C
 frt o	WG
-frt p	C[
-frt q	IU
-frt r	UI
-frt s	MQ
-frt t	TJ
-frt v	HV
-frt |	[C
-frt «	MQ
-frt à	HV
-frt ç	MQ
-frt é	A^
+frt p	@_
+frt q	DZ
+frt r	TJ
+frt t	VH
+frt u	LR
+frt v	DZ
+frt |	]B
+frt «	DZ
+frt à	FX
+frt ç	JT
+frt é	JT
 frt"	IU
-frt)	RL
-frt) 	SK
-frt).	TJ
-frt,	VH
-frt, 	VH
-frt-a	YE
+frt)	SK
+frt) 	a?
+frt).	WG
+frt-a	TJ
 frt-o	RL
-frt-v	ZD
-frt-ê	A^
+frt-v	]B
+frt-ê	HV
 frt.	FX
 frt. 	KS
-frta	[C
-frtab	IU
+frt@	LR
+frta	WG
 frtac	SK
-frtag	UI
-frtar	LR
-frtat	XF
-frtau	]B
-frtax	^A
-frte	B]
-frte 	QM
-frte)	IU
-frte,	QM
-frte-	MQ
+frtag	TJ
+frtal	RL
+frtar	GW
+frtat	VH
+frtau	^A
+frtax	b>
+frte	DZ
+frte)	GW
 frtel	XF
-frtem	GW
-frter	GW
-frtes	EY
-frteu	SK
-frtex	FX
-frtez	JT
-frtf	_@
-frtg	XF
-frthi	SK
-frti	RL
-frti 	UI
-frtic	GW
-frtie	VH
-frtif	KS
-frtig	A^
-frtil	VH
-frtim	LR
-frtin	VH
-frtiq	LR
-frtir	RL
-frtis	ZD
-frtit	VH
-frtiè	VH
+frtem	HV
+frter	B]
+frtes	A^
+frteu	UI
+frtex	GW
+frtf	YE
+frtg	TJ
+frth	QM
+frthi	RL
+frti	VH
+frti 	WG
+frtic	HV
+frtie	SK
+frtig	EY
+frtil	UI
+frtim	JT
+frtin	TJ
+frtir	UI
+frtis	]B
+frtit	YE
+frtiè	YE
 frtié	C[
-frto 	KS
-frto,	KS
-frto.	SK
-frtob	LR
-frtom	HV
-frton	^A
+frto,	EY
+frto.	UI
+frtob	MQ
+frtoi	MQ
+frtom	C[
+frton	YE
 frtor	RL
-frtos	FX
-frtou	SK
+frtos	EY
 frtr	WG
-frtra	TJ
-frtre	UI
-frtru	SK
-frtré	RL
-frts 	LR
-frts,	VH
-frtt	RL
-frtte	MQ
-frttr	RL
-frtu 	KS
+frtre	TJ
+frtro	JT
+frtru	TJ
+frtré	TJ
+frts	JT
+frts 	MQ
+frts,	WG
+frtt	TJ
+frttr	QM
+frtu 	LR
 frtud	QM
-frtue	MQ
-frtui	VH
+frtue	KS
+frtui	]B
 frtur	JT
-frtv	YE
-frtva	YE
+frtv	XF
+frtva	XF
 frté	IU
 frté 	MQ
-frté,	WG
-frtée	C[
+frté,	XF
+frtée	JT
 frtél	GW
 frtéo	LR
-frtés	QM
-frtô	EY
-frtôt	EY
+frtô	FX
+frtôt	FX
 fru 	LR
+fru 0	QM
 fru :	LR
-fru a	>b
-fru b	TJ
-fru c	MQ
-fru d	C[
-fru e	GW
+fru a	?a
+fru b	RL
+fru c	LR
+fru d	KS
+fru e	HV
+fru f	VH
 fru g	HV
-fru j	IU
-fru l	LR
-fru m	ZD
-fru n	HV
-fru p	RL
-fru r	QM
-fru s	VH
-fru t	JT
-fru v	EY
-fru à	QM
-fru'	LR
-fru'e	KS
-fru'i	a?
+fru j	GW
+fru l	HV
+fru m	XF
+fru n	GW
+fru p	SK
+fru r	SK
+fru s	RL
+fru t	HV
+fru v	DZ
+fru à	RL
+fru'e	EY
+fru'i	RL
+fru'o	MQ
 fru-	RL
-fru-d	UI
-fru.	TJ
-fru. 	TJ
-fru@	]B
-frua	UI
-fruat	UI
-frub	YE
-frub 	WG
-frube	TJ
-frubl	RL
-frubv	EY
-fruc	QM
-fruch	QM
+fru-d	VH
+fru.	RL
+fru. 	RL
+fru@	ZD
+frua	ZD
+fruat	XF
+frub	ZD
+frub 	ZD
+frube	UI
+frubr	TJ
+frubv	HV
+fruc	RL
+fruch	RL
 fruci	LR
-fruco	EY
+fruco	IU
 fruct	XF
-frucu	FX
-frud	IU
-frudg	JT
-frudi	UI
-frudr	JT
-frue 	LR
+frucu	A^
+frud	JT
+frudg	KS
+frudi	XF
+frudr	EY
+frue	MQ
+frue 	IU
 frue)	TJ
-frue.	KS
-fruei	SK
-fruen	IU
-fruer	KS
-frues	HV
-fruet	]B
-fruf	QM
-fruff	RL
-frug	WG
-fruge	JT
-fruh	EY
-fruha	EY
-frui	MQ
-frui 	IU
-fruie	MQ
-fruil	SK
-fruip	QM
-fruis	KS
-fruit	TJ
-fruiv	EY
+frue.	MQ
+fruel	JT
+fruen	C[
+fruer	LR
+frues	JT
+fruet	WG
+fruff	SK
+frug	UI
+fruge	LR
+fruh	GW
+fruha	GW
+frui	KS
+frui 	KS
+fruil	TJ
+fruin	MQ
+fruiv	C[
 fruj	EY
-fruje	JT
-frul	MQ
-frul 	TJ
-frula	HV
+fruje	@_
+frul 	YE
+frula	GW
 frule	IU
-frult	MQ
-frulé	MQ
-frum	MQ
-frum.	FX
-frume	VH
-frumi	YE
-frumé	JT
-frun	LR
-frun 	HV
-frun-	WG
-frun.	VH
-frund	MQ
-fruni	RL
+frum 	KS
+frum.	HV
+frume	UI
+frumi	ZD
+frumé	IU
+frun	HV
+frun 	IU
+frun-	UI
+frun.	TJ
+frund	KS
+frune	JT
+fruni	QM
+fruo	RL
 fruon	UI
-frup	QM
-frup 	EY
-frupe	WG
-fruq	QM
-fruqu	QM
-frur	JT
-frur 	HV
-frur,	A^
-frur-	YE
-frur@	[C
-frura	TJ
+frup	YE
+frup 	IU
+frupe	[C
+frur	IU
+frur 	GW
+frur,	?a
+frur-	WG
+frur@	WG
+frura	[C
 frure	JT
-frurg	]B
-frurn	UI
-frurr	^A
-frurs	QM
+frurg	b>
+fruri	SK
+fruro	RL
+frurr	YE
+frurs	SK
 frurt	C[
-frus	TJ
-frus 	VH
-frus-	JT
-frus.	RL
-fruse	TJ
+frus	RL
+frus 	ZD
+frus-	HV
+fruse	RL
 frusi	GW
 frusq	IU
 fruss	WG
-frut	JT
-frut 	JT
-frut,	RL
-frut-	JT
-frut.	?a
-fruta	RL
-frute	LR
+frust	DZ
+frut	LR
+frut 	FX
+frut,	TJ
+frut-	FX
+frut.	C[
 fruti	RL
-fruto	RL
-frutr	EY
-frutô	KS
+fruto	UI
+frutr	HV
+frutô	LR
 fruv	MQ
-fruve	JT
-fruvo	SK
-fruvr	TJ
-frux 	RL
-frux)	WG
-frux,	QM
+fruve	IU
+fruvo	RL
+fruvr	QM
+frux	QM
+frux 	QM
+frux)	TJ
+frux,	TJ
 frux.	IU
-fruxi	RL
-fruy	[C
-fruz	XF
-frué	XF
-fruéb	UI
-fru’	KS
-fru’o	QM
-fru’à	KS
-frva	TJ
-frva 	TJ
-frvag	MQ
+fruy	]B
+fruz	WG
+frué	WG
+fruéb	SK
+fru’	HV
+fru’à	LR
+frva	VH
+frva 	VH
+frvag	JT
 frval	SK
-frvan	SK
-frvas	DZ
-frve	KS
-frve 	IU
-frvea	HV
-frvei	TJ
-frvel	FX
-frvem	WG
-frven	XF
-frver	HV
-frves	RL
-frveu	EY
-frvez	ZD
-frvi	TJ
-frvid	YE
-frvie	YE
-frvig	YE
-frvin	WG
-frvir	LR
+frvan	TJ
+frvas	@_
+frvat	QM
+frve	MQ
+frve 	EY
+frvea	KS
+frvei	UI
+frvel	IU
+frvem	VH
+frven	a?
+frver	JT
+frves	QM
+frveu	DZ
+frvez	]B
+frvi	XF
+frvid	VH
+frvie	WG
+frvig	VH
+frvil	MQ
+frvin	VH
 frvis	DZ
 frvit	SK
-frviè	JT
-frvo	LR
-frvoi	C[
-frvol	UI
-frvon	YE
-frvot	HV
-frvoy	YE
+frviè	MQ
+frvo	JT
+frvoi	GW
+frvol	RL
+frvon	XF
+frvot	IU
+frvoy	WG
 frvp 	DZ
-frvr	SK
-frvra	FX
-frvre	SK
-frvri	TJ
-frvé	QM
-frvée	TJ
-frvér	IU
-frwe	MQ
-frx 0	KS
-frx c	RL
-frx d	IU
+frvr	VH
+frvra	HV
+frvre	WG
+frvri	QM
+frvé	LR
+frvé 	KS
+frvée	ZD
+frvér	FX
+frwe	KS
+frx 	JT
+frx 0	GW
+frx a	RL
+frx c	QM
+frx d	LR
 frx f	QM
-frx p	IU
-frx s	MQ
-frx à	LR
-frx)	WG
-frx,	LR
-frx, 	LR
-frx-	UI
+frx p	LR
+frx à	MQ
+frx)	TJ
+frx-	VH
 frx.	IU
 frx. 	IU
-frxa	TJ
-frxam	TJ
-frxc	LR
-frxcu	LR
-frxe	]B
-frxi	MQ
-frxis	SK
-frxiè	RL
-frxp	GW
-frxpl	GW
+frxa	VH
+frxam	WG
+frxc	MQ
+frxcu	JT
+frxe	^A
+frxi	LR
+frxis	XF
+frxp	LR
+frxpl	LR
 frxt	A^
-frxte	FX
-frxtr	IU
-fry 	[C
+frxte	GW
+frxtr	FX
+fry 	b>
 fry a	UI
-fry v	SK
-fry.	JT
+fry v	VH
+fry.	LR
 fry. 	HV
-fry.e	UI
-frya	WG
-frye	XF
+fry.e	YE
+frya	SK
+frye	YE
 fryen	XF
-fryer	KS
+fryer	JT
 fryeu	QM
-fryo	WG
+fryo	VH
 fryon	UI
 frys	LR
 fryè	LR
 fryèr	LR
-frz 	MQ
+frz 	KS
 frz c	IU
-frz l	EY
-frz m	KS
-frz p	DZ
-frz r	SK
-frz v	VH
-frz-	YE
-frz-v	XF
-frz0	UI
-frza 	UI
-frze	UI
-frze 	UI
-frzo	VH
+frz d	MQ
+frz l	IU
+frz m	MQ
+frz p	HV
+frz r	YE
+frz v	ZD
+frz-	[C
+frz-v	]B
+frz0	SK
+frza	SK
+frza 	SK
+frzai	SK
+frze	SK
+frze 	SK
+frzo	XF
+fr| 	MQ
+fr| 0	MQ
 fr| e	EY
-fr| l	WG
-fr| m	UI
-fr| v	ZD
-fr| |	LR
-fr« 	GW
-fr« d	MQ
+fr| l	_@
+fr| m	WG
+fr| v	h8
+fr| |	KS
+fr« 	EY
+fr« c	RL
+fr« d	C[
 fr« l	JT
-fr« p	KS
-fr« s	GW
-fr° 	KS
+fr« p	LR
+fr« s	JT
+fr° 	LR
 fr° 0	KS
-fr» 	IU
+fr» 	A^
 fr» (	LR
-fr»,	KS
-fr», 	KS
-fr».	JT
-fr». 	JT
-frà 0	ZD
-frà a	MQ
-frà b	QM
-frà c	MQ
+fr»,	EY
+fr», 	EY
+fr».	DZ
+fr». 	DZ
+frà 0	VH
+frà a	LR
+frà b	MQ
+frà c	LR
 frà d	YE
-frà f	HV
-frà g	JT
-frà j	LR
-frà m	JT
-frà n	LR
-frà p	XF
-frà s	SK
+frà e	QM
+frà f	GW
+frà j	IU
+frà l	QM
+frà m	LR
+frà n	MQ
+frà p	ZD
+frà q	JT
 frà t	KS
-frà u	LR
-frà v	JT
-frà-	KS
-frà-d	IU
-frâl	LR
-frâle	LR
-frça	HV
+frà u	EY
+frà v	HV
+frà-d	GW
+frâl	JT
+frâle	JT
+frça	LR
 frça 	C[
-frçai	VH
-frèc	]B
-frèce	WG
-frèg	RL
-frège	XF
-frèl	ZD
-frèle	ZD
-frèm	JT
-frème	JT
-frèn	JT
-frène	JT
-frèq	SK
-frèqu	SK
-frèr	LR
-frère	LR
-frès	MQ
-frès-	WG
-frèt	YE
-frètr	WG
-frèv	QM
-frève	QM
-fré 	TJ
-fré 0	XF
+frçai	WG
+frèc	[C
+frèce	ZD
+frèg	MQ
+frège	YE
+frèl	WG
+frèle	WG
+frèm	LR
+frème	LR
+frèn	QM
+frène	QM
+frèq	UI
+frèqu	UI
+frès-	UI
+frèt	[C
+frètr	XF
+fré 	VH
+fré 0	_@
 fré a	XF
-fré b	QM
-fré e	RL
-fré l	WG
+fré c	LR
+fré e	UI
+fré l	YE
 fré m	EY
-fré n	UI
-fré s	B]
-fré v	FX
-fré,	LR
-fré, 	LR
-fré.	IU
-fré. 	IU
-fréa	B]
-fréal	FX
-fréb	VH
-frébe	_@
-frébu	MQ
-fréc	RL
-fréch	JT
+fré n	RL
+fré o	QM
+fré p	LR
+fré s	IU
+fré v	KS
+fré à	QM
+fré,	JT
+fré, 	JT
+fré.	KS
+fré. 	KS
+fréa	C[
+fréal	GW
+fréb	UI
+frébe	WG
+fréc	LR
+fréch	HV
 frécl	RL
-fréco	JT
-frécr	IU
-frécu	KS
-fréd	ZD
-frée 	UI
-frée,	@_
-frée.	RL
-frées	IU
-fréf	EY
-frég	[C
-fréga	QM
-frégi	XF
+fréco	MQ
+frécr	GW
+frécu	SK
+fréd	UI
+frée	JT
+frée 	WG
+frée,	EY
+frée.	MQ
+frées	GW
+fréf	KS
+frég	c=
+fréga	SK
+frégi	]B
 frégl	TJ
-frél	GW
-frél.	HV
-frélè	QM
-frém	HV
-fréma	IU
-frémi	EY
-frémo	RL
-frémé	HV
-frén	MQ
-fréna	HV
-fréno	MQ
-fréné	UI
-fréo	JT
+frél	KS
+frél 	KS
+frél.	GW
+frém	FX
+fréma	LR
+frémi	HV
+frémo	XF
+frémé	JT
+fréna	JT
+fréno	LR
+fréné	RL
+fréo	KS
 fréo 	LR
 frép	XF
-frépa	e;
-frépl	HV
-frépo	GW
-frépô	UI
-frér	C[
-fréra	RL
-fréri	GW
-fréro	EY
-frés	HV
-frés 	MQ
-frés,	QM
-frése	GW
-frési	TJ
+frépa	d<
+frépl	FX
+frépo	DZ
+frépô	RL
+fréq	MQ
+fréqu	MQ
+frér	DZ
+frére	MQ
+fréri	HV
+fréro	DZ
+frés 	LR
+frés,	TJ
+frése	HV
+frési	QM
 fréso	MQ
-fréta	LR
-fréti	WG
-fréto	UI
-frété	KS
-fréu	LR
-fréun	LR
-fréve	YE
-frévi	GW
-frêc	LR
-frêch	LR
+frét	QM
+fréti	UI
+fréto	[C
+frété	LR
+fréu	JT
+fréun	JT
+fréve	SK
+frévi	EY
+frêc	HV
+frêch	HV
 frêm	SK
 frême	SK
-frên	QM
-frêne	QM
-frêt 	VH
-frête	MQ
-frêtr	IU
-frël	VH
-frël 	VH
+frên	TJ
+frêne	TJ
+frêt	LR
+frêt 	ZD
+frêtr	EY
+frël	YE
+frël 	[C
 frîn	SK
-frîne	TJ
-frît 	EY
-frîte	WG
-frîtr	JT
-frïc	JT
-frô 	GW
-frôt	JT
-frôt 	KS
-frù i	TJ
-frù l	GW
-frût	SK
-frût 	[C
-frût,	SK
+frîne	XF
+frît 	FX
+frîte	SK
+frïc	GW
+frô 	EY
+frôt	LR
+frôt 	MQ
+frù 	MQ
+frù i	UI
+frù l	JT
+frût 	a?
+frût,	TJ
 frût.	TJ
-frûte	LR
-fr– 	JT
-fr’a	WG
-fr’a 	UI
+fr– 	IU
+fr— 	IU
+fr’a	SK
+fr’a 	VH
 fr’ac	QM
-fr’ai	EY
-fr’an	MQ
-fr’ap	SK
-fr’as	IU
-fr’at	RL
-fr’au	KS
-fr’av	XF
-fr’en	MQ
-fr’o	TJ
-fr’à	KS
-fr’à 	KS
-fr’é	KS
-fr€ 	RL
-fr€ l	ZD
-fr€ p	^A
+fr’ai	JT
+fr’ap	QM
+fr’as	FX
+fr’at	[C
+fr’au	GW
+fr’av	YE
+fr’en	LR
+fr’es	SK
+fr’o	SK
+fr’à	LR
+fr’à 	LR
+fr’é	IU
+fr’éc	LR
+fr€ 	QM
+fr€ l	YE
+fr€ p	_@
 fr€ |	KS
 fr€)	LR
 fr€) 	LR
-fr€,	c=
-fr€, 	c=
-fr€.	ZD
-fr€. 	ZD
-fr€/	YE`,
+fr€,	WG
+fr€, 	WG
+fr€.	[C
+fr€. 	[C
+fr€/	XF`,
 };

@@ -92,7 +92,8 @@ const OPENING =
 const EVERY =
   /^(?!(?:we|i|they|you|open|closed|shop|office|wir|nous|on|ouvert|geöffnet|abierto)(?!\p{L}))\p{Lu}[\p{L}’'-]*(?: [\p{L}’'-]+){0,3} (?:(?:every|each|jeden?|jede|chaque|cada|tous les|todos los) |(?:mon|tues|wednes|thurs|fri|satur|sun)day (?:afternoon|morning|evening)s )/iu;
 
-const WEEKDAY =
+/** Days of the week in four languages, as part of a pattern. */
+export const WEEKDAY =
   '(?:mon|tues?|wednes|thurs?|fri|satur|sun)days?|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|(?:lun|mar|mercre|jeu|vendre|same)dis?|dimanches?|lunes|martes|miércoles|jueves|viernes|sábados?|domingos?';
 /** “Repair bench on Thursdays, 1 to 4”, “Vélo-école pour adultes, le dimanche à 10 h”: a thing and its day. */
 const THING_ON = new RegExp(
