@@ -23,6 +23,33 @@ describe('addresses', () => {
   it('are read where they are shouted, with their letters as they were', () => {
     expect(of('TUNNEL END, STATION LANE, CARDLE CD3 9LL')).toEqual(['TUNNEL END, STATION LANE, CARDLE CD3 9LL']);
   });
+  it('begin with the place by name that a sentence ends on, and end with the town that one begins with', () => {
+    for (const [text, address] of [
+      ['Based at Nab End, Upper Thwaite, Cardale CX8 4PT.', 'Nab End, Upper Thwaite, Cardale CX8 4PT'],
+      [
+        'Open 10 till 4 at The Old Tram Shed, Depot Street, Hexley HX2 5RB',
+        'The Old Tram Shed, Depot Street, Hexley HX2 5RB',
+      ],
+      ['We are in studio 2, Pill Street, Cardle CD1 4RR', 'Studio 2, Pill Street, Cardle CD1 4RR'],
+      [
+        'Il se réunit à l’ancienne école, 1 route du Col, 05999 Haut-Val',
+        'L’ancienne école, 1 route du Col, 05999 Haut-Val',
+      ],
+      [
+        'Juega en el Centro Cívico, Plaza del Reloj 1, 50999 Alborge',
+        'Centro Cívico, Plaza del Reloj 1, 50999 Alborge',
+      ],
+      [
+        'Das Spritzenhaus in der Dorfstraße 11, 25999 Lüttenbrook ist sonntags von 14 bis 17 Uhr offen.',
+        'Dorfstraße 11, 25999 Lüttenbrook',
+      ],
+      ['Quartier Roumanin, 26999 Montbrison, 04 75 99 02 66', 'Quartier Roumanin, 26999 Montbrison'],
+      ['Letters to 2 Chantry Cottages, Ebbing, EB2 9NN', '2 Chantry Cottages, Ebbing, EB2 9NN'],
+    ] as const)
+      expect(of(text)).withContext(text).toEqual([address]);
+    // A saint is no street.
+    expect(of('1. Website.\n   - Name to be St Wystan’s Ringers')).toEqual([]);
+  });
   it('are none where there is only a word of them', () => {
     for (const text of [
       'We are on the way to the end of the green.',

@@ -32,7 +32,7 @@ const SPEAKS =
   /(?<!\p{L})(?:is|are|was|we|i|our|you|he|she|they|please|ring|call|open|closed|not|no|trained|pick|since|ist|sind|wir|ich|nicht|haben|seit|est|sont|nous|on|pas|depuis|es|son|no|desde|hay|iso|hr[ab]|cert\w*|reg\w*|somos|estoy|estamos|vivimos|leaves|departures?)(?!\p{L})/iu;
 function kindOf(text: string): Segment['kind'] {
   const words = text.split(/\s+/).length;
-  if (/@|\d{3}[\s-]\d{3}|\+\d|[£€$]\s?\d|\d\s?€/.test(text) || WEEKDAY.test(text)) return 'other';
+  if (/@|\d{3}[\s-]\d{3}|(?:\d\d[ .]){4}\d\d|\+\d|[£€$]\s?\d|\d\s?€/.test(text) || WEEKDAY.test(text)) return 'other';
   if (STREET.test(text) && words <= 16 && (!SPEAKS.test(text) || NUMBER.test(text))) return 'street';
   if (CODE.test(text) && words <= 6 && !SPEAKS.test(text)) return 'code';
   if (SPEAKS.test(text)) return 'other';
@@ -52,7 +52,7 @@ const unshouted = (text: string): string =>
 
 /** What leads up to an address and is no part of it: “Post to Unit 4”. */
 const LEADING_TO =
-  /^(?:and|und|et|y)\s|^(?:please\s+)?(?:post|send|deliver|write|come|bring|find us|visit us|we(?:[’']| a)re|schicken sie|senden sie|kommen sie|envoyez|écrivez|venez|enviar|env[íi]en|escriban|estamos)\s+(?:it\s+|them\s+|everything\s+|alles\s+)?(?:to|at|in|an|nach|à|chez|a|en)\s+/iu;
+  /^(?:and|und|et|y)\s|^(?:please\s+)?(?:post|send|deliver|write|come|bring|find us|visit us|we(?:[’']| a)re|schicken sie|senden sie|kommen sie|envoyez|écrivez|venez|enviar|env[íi]en|escriban|estamos|letters|tickets|parcels|enquiries|yard|office)\s+(?:it\s+|them\s+|everything\s+|alles\s+)?(?:to|at|in|from|an|nach|à|chez|a|en)\s+(?:the\s+(?=\p{Lu}))?|^(?:anschrift|büro|werkstatt|postanschrift|adresse|estoy en la?|vivo en la?)\s+(?=\p{L})|^in (?=the \p{Ll}+room)/iu;
 
 /** “Die Zimmerei Ahrens in Am Sägewerk 4”, “Das Spritzenhaus in der Dorfstraße 11”: who is there, and then where. */
 const WHO_IS_THERE =
@@ -117,6 +117,10 @@ export function* addresses(source: string, pieces: readonly { kind: string; from
           .replace(
             /^(?:\p{Ll}[\p{Ll}’']*\s){1,6}(?:de|en|à|au|dans)\s(?=(?:la\s)?(?:calle|plaza|avenida|camino|paseo|rue|place|avenue|chemin|quai|impasse)\s)/u,
             '',
+          )
+          .replace(
+            /^(?:the|la|le|l(?=[’'])|unit|suite|studio|flat|shop|bay|arch)(?!\p{L})/u,
+            (w) => w[0]!.toUpperCase() + w.slice(1),
           ),
       };
     }
@@ -184,8 +188,13 @@ function* inBlock(whole: string, at: number, begins: ReadonlySet<number>): Gener
     // Of the first part only its end is address, of the last only its beginning: the rest is prose around them.
     const head = segments[first]!;
     const lead = LEADING.exec(head.text)?.[0] ?? head.text;
-    const begin =
-      head.kind === 'other' || (first === n && lead.length < head.text.length && (STREET.test(lead) || CODE.test(lead)))
+    // “Open 10 to 4 at The Old Tram Shed, Depot Street”: the end of what stands before it is where.
+    const ahead = segments[first - 1];
+    const at0 = ahead && close(block, ahead, head) ? STANDS_AT.exec(ahead.text)?.slice(1).find(Boolean) : undefined;
+    const begin = at0
+      ? ahead!.from + ahead!.text.length - at0.length
+      : head.kind === 'other' ||
+          (first === n && lead.length < head.text.length && (STREET.test(lead) || CODE.test(lead)))
         ? head.from + head.text.length - lead.length
         : head.from;
     const tail = segments[last]!;
@@ -193,11 +202,15 @@ function* inBlock(whole: string, at: number, begins: ReadonlySet<number>): Gener
     const trail = TRAILING.exec(rest)?.[0] ?? rest;
     const keep =
       (STREET.test(rest) ? STREET.test(trail) : true) && trail.length < rest.length && !/^\d*\s?\p{Ll}/u.test(rest);
-    const end = keep
-      ? last === first
-        ? begin + trail.length
-        : tail.from + trail.length
-      : tail.from + tail.text.length;
+    const next = segments[last + 1];
+    const town = next?.kind === 'other' && close(block, tail, next) ? TOWN_FIRST.exec(next.text)?.[0] : undefined;
+    const end = town
+      ? next!.from + town.length
+      : keep
+        ? last === first
+          ? begin + trail.length
+          : tail.from + trail.length
+        : tail.from + tail.text.length;
     const value = block
       .slice(begin, end)
       .replace(/\s*\n\s*/g, ', ')
@@ -214,6 +227,13 @@ function* inBlock(whole: string, at: number, begins: ReadonlySet<number>): Gener
     yield { field: 'address', from: at + begin, to: at + end, value };
   }
 }
+
+/** A place by name at the end of a clause: “Based at Nab End”. */
+const STANDS_AT =
+  /(?:^|\s)(?:(?:at|in the|bei|beim|im|in der|à|au|aux|dans|en|en el|en la)\s((?:[Tt]he\s|l[’']|la\s|le\s)?(?:\p{Lu}[\p{L}’']+(?:\s(?:of\s|and\s|&\s|zur\s|zum\s|im\s)?\p{Lu}[\p{L}’']+){0,4}|(?:ancienne?\s|vieille\s|vieux\s)?(?:école|salle|moulin|mairie|gare|ferme|halle|maison|presbytère)(?:\s[\p{L}’'-]+){0,3}))|((?:[Uu]nit|[Ss]uite|[Ss]tudio|[Ff]lat|[Ss]hop|[Bb]ay|[Aa]rch)\s\d+[a-z]?))$/u;
+/** A town with its code at the beginning of a clause that goes on: “25999 Lüttenbrook ist sonntags geöffnet”. */
+const TOWN_FIRST =
+  /^(?:[A-Z]{1,2}-)?\d{4,5}\s\p{Lu}[\p{L}’-]+(?:\s(?:an der|am|im|de|del|de la|la|le|sur|sous)\s\p{Lu}[\p{L}’-]+)?(?=\s\p{Ll}|[.;]|$)/u;
 
 /** Parts that stand in one line or in lines right under each other. */
 const close = (block: string, a: Segment, b: Segment): boolean => {
