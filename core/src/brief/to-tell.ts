@@ -42,6 +42,48 @@ const entriesOf = (facts: Facts): string[] => [
   facts.apart,
 ];
 
+/** Heads of columns in which whoever keeps a list writes what comes to mind: for customers, or for the stockroom. */
+const NOTES_HEAD =
+  /^(?:notes?|comments?|remarks?|bemerkung(?:en)?|anmerkung(?:en)?|notiz(?:en)?|hinweise?|remarques?|observations?|commentaires?|notas?|observaciones|comentarios?)$/iu;
+/** What only the stockroom needs to know: too many of it, who owes, who supplies, with whom to be careful. */
+const STOCKROOM =
+  /(?<!\p{L})(?:overstock\p{L}*|get rid|to clear|push (?:these|this)|suppliers?|owe[sd]?|margin|mark-?up|cost price|cash up ?front|vorkasse|schulde[tn]|lieferant\p{L}*|überbestand|einkaufspreis|(?:bei|für|von|an) (?:familie|herrn?|frau) \p{L}+|fournisseurs?|surstock|nous doit|marge|prix d[’']achat|proveedor(?:es)?|nos deben?|margen|precio de compra)(?!\p{L})/iu;
+
+/** The cells of the notes of a sheet, where one of them, or a line beside its lines, is for the stockroom: then all may be. */
+function notesOfStockroom(description: string): Set<string> {
+  const held = new Set<string>();
+  const rows = description.split('\n').map((line) =>
+    /^\s*\|.*\|\s*$/.test(line)
+      ? line
+          .trim()
+          .slice(1, -1)
+          .split('|')
+          .map((c) => c.trim())
+      : null,
+  );
+  let notes = -1;
+  let cells: string[] = [];
+  let loose: string[] = [];
+  const close = () => {
+    const ours = (text: string) => STOCKROOM.test(text) || whyEntryHeld(text) !== null;
+    if ([...cells, ...loose].some(ours)) for (const cell of cells) held.add(bare(cell));
+    notes = -1;
+    cells = [];
+    loose = [];
+  };
+  for (const row of rows) {
+    if (row?.some((c) => NOTES_HEAD.test(c))) {
+      close();
+      notes = row.findIndex((c) => NOTES_HEAD.test(c));
+    } else if (row && notes >= 0) {
+      if (row[notes]) cells.push(row[notes]!);
+      if (row.filter(Boolean).length === 1) loose.push(row.find(Boolean)!);
+    }
+  }
+  close();
+  return held;
+}
+
 /** Entries of the facts that came out of the client’s text and are no more for visitors than their sentence is. */
 export function heldEntries(facts: Facts, cleared: readonly string[] = []): HeldBack[] {
   if (!facts.description.trim()) return [];
@@ -51,11 +93,14 @@ export function heldEntries(facts: Facts, cleared: readonly string[] = []): Held
   const fromText = (text: string) => text.split(/[;.:()·|–—]+/u).every((part) => source.includes(bare(part)));
   const letter = isLetter(facts.description);
   const language = languageOf(facts.description);
+  const stockroom = notesOfStockroom(facts.description);
+  const isOfStockroom = (text: string) => text.split(/[;·]/u).some((part) => stockroom.has(bare(part)));
   const looksPrivate = (text: string) => models().open.predict(lettersOf(text, language))[0]! < LEAST_OPEN;
   return entriesOf(facts).flatMap((text) => {
     if (!text.trim() || known.has(flat(text)) || !fromText(text)) return [];
     const why = whyEntryHeld(text);
     if (why) return [{ text, why }];
+    if (stockroom.size && isOfStockroom(text)) return [{ text, why: 'an aside' as const }];
     return letter && TELLS.test(text) && looksPrivate(text) ? [{ text, why: 'an aside' as const }] : [];
   });
 }

@@ -147,6 +147,7 @@ const CHARGE =
 const OF_THE_JOB =
   /(?<!\p{L})(?:budget|deadline|bidders?|(?:kosten|preis)?rahmen|devis accepté|presupuesto|facture|rechnung|invoice|quote for the site)(?!\p{L})/iu;
 
+const BEGINS_WITH_DAY = new RegExp(`^(?:${WEEKDAY})(?!\\p{L})`, 'iu');
 function beside(piece: Piece, n: number, source: string, money: readonly Money[], out: Candidate[]): void {
   let done = 0;
   for (const [k, m] of money.entries()) {
@@ -157,6 +158,19 @@ function beside(piece: Piece, n: number, source: string, money: readonly Money[]
     // “My fee is £240 for a funeral”: what it is for stands behind. Of a deposit alone nothing is sold.
     const charge = said !== null && CHARGE.test(piece.text.slice(said.from, said.to));
     if (charge && !behind) continue;
+    // “Rückengymnastik: donnerstags 18 Uhr, 10er-Karte 45 €”: what begins with a day is named by its label.
+    const timed = said !== null && piece.label !== '' && BEGINS_WITH_DAY.test(piece.text.slice(said.from, said.to));
+    if (timed && /services?|prices?|leistung|preis|tarif|prestation|precio|servicio/iu.test(piece.label)) {
+      done = m.to;
+      continue;
+    }
+    if (timed) {
+      out.push(
+        labelled(piece, n, source, [{ ...m, from: m.from + piece.from, to: m.to + piece.from, at: m.at + piece.from }]),
+      );
+      done = m.to;
+      continue;
+    }
     const before = charge ? null : said;
     const name = before ?? behind;
     const price: Money = { ...m, from: m.from + piece.from, to: m.to + piece.from, at: m.at + piece.from };
@@ -302,10 +316,14 @@ function ofTable(pieces: readonly Piece[], first: number, last: number, currency
       : r.filter((c) => HEAD_WORD.test(c.text) || PRICE_HEAD.test(c.text) || YEAR.test(c.text)).length;
   const scores = rows.length > 1 ? rows.slice(0, 3).map(headWords) : [];
   const most = Math.max(0, ...scores);
-  // “Ribbon | 10 m | 100 m”: a first line that has no amount where every other has.
+  // “Ribbon | 10 m | 100 m”: a line without an amount over lines that all have one; lines of one cell stand between.
+  const filled = (r: Cell[]) => r.filter((c) => c.text).length;
   const priceless = (r: Cell[]) => r.every((c) => signedIn(c.text).length === 0);
-  const first0 = rows.length > 2 && priceless(rows[0]!) && !rows.slice(1).some(priceless) ? 0 : -1;
-  const head = most > 0 ? scores.indexOf(most) : first0;
+  const over = rows.slice(0, 5).findIndex((r, n) => {
+    const under = rows.slice(n + 1).filter((u) => filled(u) > 1);
+    return filled(r) > 1 && priceless(r) && under.length > 1 && !under.some(priceless);
+  });
+  const head = over >= 0 ? over : most > 0 ? scores.indexOf(most) : -1;
   const heads = head >= 0 ? rows[head]!.map((c) => c.text) : [];
   const body = rows.slice(head + 1);
   const share = (col: number, test: (s: string) => boolean) => {
@@ -326,6 +344,8 @@ function ofTable(pieces: readonly Piece[], first: number, last: number, currency
   const priced = Array.from({ length: width }, (_, c) => c).filter(
     (c) =>
       c !== nameColumn &&
+      // A column of years is when, unless its head is one.
+      !(share(c, (s) => YEAR.test(s)) > 0.6 && !/20\d\d/.test(heads[c] ?? '')) &&
       !(heads[c] && NOT_PRICE.test(heads[c]) && !/price|preis|prix|precio/i.test(heads[c])) &&
       (share(c, (s) => signedIn(s).length > 0) >= 0.3 ||
         ((!heads[c] ||
@@ -609,6 +629,7 @@ export function candidatesIn(source: string, pieces: readonly Piece[], languages
         !SMALL_WORDS.test(c.name) &&
         !SOMEBODY_DOES.test(c.name) &&
         !NO_THING.test(c.name) &&
+        !(BEGINS_WITH_DAY.test(c.name) && /\d/.test(c.name)) &&
         !((c.met === 'money' || c.met === 'item') && SOMETHING_WAS.test(c.name)) &&
         !(c.met === 'label' && OF_SOMETHING_ELSE.test(c.name)) &&
         !/@|www\./.test(c.name) &&

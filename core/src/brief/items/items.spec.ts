@@ -90,6 +90,36 @@ describe('services and products', () => {
       ['Aconitum', '£7.50'],
     ]);
   });
+  it('are read from a table whose years are when, under a line that has no amounts', () => {
+    expect(
+      read(
+        'The Cellar Stairs, autumn list\n\n| Wine | Year | Bottle | Comment |\n| Muscadet | 2024 | £12.50 | salt |\n| Gamay | 2023 | £14.00 | cool |\n| Riesling | 2022 | £16.50 | slate |',
+      ),
+    ).toEqual([
+      ['Muscadet', '£12.50'],
+      ['Gamay', '£14.00'],
+      ['Riesling', '£16.50'],
+    ]);
+  });
+  it('stand beside those with prices, by name and without when', () => {
+    const names = (text: string) => read(text).map(([name]) => name);
+    expect(names('What we do:\n- laundry by the kilo £3, duvets £15, rugs on request')).toEqual(
+      jasmine.arrayContaining(['Duvets', 'Rugs']),
+    );
+    expect(read('Club de remo.\n\n- Curso de verano 60 €, menores 30 €, alquiler de material 8 €')).toEqual([
+      ['Curso de verano', '60 €, menores 30 €'],
+      ['Alquiler de material', '8 €'],
+    ]);
+    // An amount that is told of, and when it is open, name nothing.
+    for (const text of [
+      'Wilf has £900 for it from the council.',
+      'Es fehlen 84 Euro vom Grillfest.',
+      '- Showroom open Tuesday to Saturday, 10 till 4, coffee £2',
+    ])
+      expect(names(text).filter((n) => /Wilf|fehlen|[Oo]pen/.test(n ?? '')))
+        .withContext(text)
+        .toEqual([]);
+  });
   it('are none where they are refused', () => {
     const { facts } = readText('Services:\n- Sails\n- Covers\n\nWe no longer repair tents.');
     expect(facts.services.map((s) => s.name)).toEqual(['Sails', 'Covers']);

@@ -49,6 +49,20 @@ describe('the layout of a brief', () => {
     expect(laid('Sundays 10.30 at the chapel\nWednesdays 10 with tea').length).toBe(2);
   });
 
+  it('takes a question in bold for the label of what stands behind it', () => {
+    const labels = (text: string) =>
+      piecesOf(text)
+        .filter((p) => p.kind === 'value')
+        .map((p) => [p.label, p.text]);
+    expect(
+      labels(
+        '**Qui s’occupe de quoi ?** Naïma Kersaho (mécanique)\n\n**What would you rather not have :** riders in racing clothes',
+      ),
+    ).toEqual([
+      ['Qui s’occupe de quoi ?', 'Naïma Kersaho (mécanique)'],
+      ['What would you rather not have', 'riders in racing clothes'],
+    ]);
+  });
   it('does not end a sentence at a short form, an initial or a date', () => {
     const of = (text: string) => sentencesIn(text).map((s) => text.slice(s.from, s.to));
     expect(of('Ask Mr. Pell at No. 5. He knows.')).toEqual(['Ask Mr. Pell at No. 5.', 'He knows.']);

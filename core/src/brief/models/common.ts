@@ -27,8 +27,10 @@ accueil	P
 achtzig	P
 acres	P
 across	P
+acta	P
 actually	P
 add	P
+added	P
 address	Q
 adeyemi	P
 adhesion	P
@@ -52,6 +54,7 @@ all	Q
 alle	Q
 alles	Q
 alone	P
+alors	P
 alquilamos	P
 alquiler	P
 already	P
@@ -62,7 +65,7 @@ alte	P
 alten	Q
 alter	P
 alto	P
-always	P
+always	Q
 amarillo	P
 amparo	P
 amtsgericht	P
@@ -79,7 +82,7 @@ anhoren	P
 anklicken	P
 anmeldung	P
 annee	P
-ano	P
+ano	Q
 anos	Q
 another	P
 ans	Q
@@ -98,7 +101,7 @@ anyone	Q
 anything	Q
 anywhere	Q
 aout	Q
-apologies	P
+apologies	Q
 appear	P
 appeler	P
 appelle	Q
@@ -147,8 +150,8 @@ avec	Q
 avoid	P
 avril	P
 awards	P
-away	P
-ayuntamiento	P
+away	Q
+ayuntamiento	Q
 azul	Q
 baby	P
 back	Q
@@ -192,7 +195,7 @@ betrieb	Q
 betriebsferien	P
 better	P
 between	Q
-bien	P
+bien	Q
 big	Q
 bild	P
 bilder	Q
@@ -200,6 +203,7 @@ bildern	P
 bill	P
 bin	Q
 bird	P
+birds	P
 bis	Q
 bit	Q
 bits	P
@@ -222,7 +226,7 @@ bois	Q
 bonjour	Q
 book	Q
 booking	P
-bookings	P
+bookings	Q
 books	P
 both	Q
 boton	P
@@ -262,6 +266,7 @@ button	Q
 buy	Q
 bye	P
 cada	Q
+cajas	P
 calendar	P
 calendario	P
 calendrier	P
@@ -276,6 +281,7 @@ campana	P
 can	Q
 candles	P
 cannot	P
+canton	P
 car	Q
 card	Q
 cardle	P
@@ -318,7 +324,7 @@ checked	P
 cheers	P
 chemin	P
 chene	P
-chez	P
+chez	Q
 child	P
 children	Q
 chimney	P
@@ -333,8 +339,10 @@ cita	P
 claim	P
 clases	P
 class	P
+classes	P
 cle	P
 clean	Q
+cleaner	P
 client	P
 clients	P
 clip	P
@@ -344,6 +352,7 @@ club	Q
 coast	P
 code	P
 cold	P
+colin	P
 collection	P
 color	P
 colores	Q
@@ -353,6 +362,7 @@ column	P
 come	Q
 comes	Q
 comme	P
+comment	P
 committee	Q
 como	Q
 company	Q
@@ -361,6 +371,7 @@ complete	P
 compris	P
 comprise	P
 compte	P
+computer	P
 computers	P
 con	Q
 concert	P
@@ -380,6 +391,7 @@ cosido	P
 cost	P
 costs	P
 cote	P
+cottage	P
 cottages	P
 could	Q
 couleurs	P
@@ -387,12 +399,14 @@ council	Q
 count	P
 counting	P
 county	Q
+coupe	P
 courriel	P
 cours	P
 court	Q
 cover	P
 cracked	P
 cream	Q
+creee	P
 creek	P
 cross	P
 crudo	P
@@ -403,6 +417,7 @@ cuesta	P
 cuota	P
 customers	Q
 cut	Q
+cuts	P
 cutting	P
 dach	P
 dad	Q
@@ -418,7 +433,7 @@ dass	Q
 date	Q
 datenschutz	P
 dates	Q
-daughter	P
+daughter	Q
 davon	P
 dawn	P
 day	Q
@@ -462,7 +477,7 @@ die	Q
 dienstag	P
 dienstags	P
 diesel	P
-different	P
+different	Q
 diga	P
 dijo	P
 dimanche	Q
@@ -471,6 +486,7 @@ dire	P
 direct	P
 director	Q
 dis	P
+discussed	P
 dit	Q
 dix	P
 dock	P
@@ -489,6 +505,7 @@ donde	Q
 done	Q
 donne	P
 donnerstag	Q
+donnerstags	P
 dont	Q
 door	Q
 doors	P
@@ -504,6 +521,7 @@ drawer	P
 drawing	P
 drawings	P
 drei	Q
+drill	P
 drive	P
 drop	Q
 drove	P
@@ -532,20 +550,24 @@ einem	P
 einen	P
 einer	P
 einfach	P
+einheit	P
 eins	P
 eintritt	P
 either	P
 electric	P
 eleven	Q
 ella	P
-elle	P
+elle	Q
 else	Q
 email	Q
+empezamos	P
 empezo	P
+encarna	P
 encore	Q
 end	Q
 ende	P
 endlich	P
+ends	P
 enero	P
 engine	P
 english	Q
@@ -555,6 +577,7 @@ entre	Q
 entreprise	P
 entry	P
 equipe	P
+ergebnisse	P
 erst	P
 ersten	P
 erwachsene	P
@@ -583,9 +606,11 @@ every	Q
 everybody	P
 everyone	Q
 everything	Q
+eviter	P
 example	Q
 except	Q
 explain	P
+explains	P
 extra	Q
 faces	P
 fahne	P
@@ -613,6 +638,7 @@ fax	Q
 feb	Q
 februar	P
 february	Q
+federation	P
 fee	P
 feed	P
 fees	P
@@ -646,7 +672,9 @@ flat	Q
 flats	P
 flight	P
 floor	Q
+fold	P
 folk	P
+follow	P
 following	P
 fondo	P
 font	P
@@ -656,6 +684,7 @@ forge	P
 form	Q
 formulaire	P
 formular	P
+formulario	P
 forty	Q
 forwarded	P
 foto	Q
@@ -681,16 +710,19 @@ friend	P
 from	Q
 front	Q
 fsc	P
+fuente	P
 fuhrungen	P
 full	Q
 funeral	P
 funerals	P
 funny	P
 fur	Q
+furgoneta	P
 furs	P
 further	P
 gallery	P
 ganz	P
+gar	P
 garden	Q
 gas	P
 gate	Q
@@ -698,6 +730,7 @@ gates	P
 gave	P
 geehrte	P
 gegrundet	Q
+gehen	P
 geht	Q
 general	P
 generation	P
@@ -719,6 +752,7 @@ gibt	Q
 gift	P
 give	Q
 given	Q
+glass	P
 gmbh	P
 goes	Q
 going	Q
@@ -752,6 +786,7 @@ grow	P
 grown	P
 groß	P
 große	P
+großvater	P
 grun	P
 gruß	P
 gruße	Q
@@ -772,6 +807,7 @@ had	Q
 haies	P
 half	Q
 hall	Q
+halle	P
 hallo	P
 halt	P
 halten	P
@@ -791,6 +827,7 @@ hasn	P
 hasta	P
 hat	Q
 hatte	P
+hatten	P
 haus	Q
 haut	P
 have	Q
@@ -801,6 +838,7 @@ head	Q
 hear	Q
 heard	P
 heating	P
+hedge	P
 heißen	P
 heißt	Q
 hello	Q
@@ -839,6 +877,7 @@ holz	P
 home	Q
 honest	P
 honey	P
+hora	P
 horaires	P
 horario	Q
 horas	P
@@ -867,6 +906,7 @@ imogen	P
 impressum	Q
 inch	P
 incl	P
+included	P
 ines	Q
 info	P
 information	P
@@ -911,6 +951,8 @@ january	Q
 jean	P
 jede	P
 jeden	Q
+jeder	P
+jens	P
 jetzt	P
 jeudi	Q
 joan	P
@@ -943,7 +985,7 @@ keeps	P
 kein	Q
 keine	Q
 keinen	P
-keiner	P
+keiner	Q
 kept	Q
 kettle	P
 kev	P
@@ -954,8 +996,9 @@ kids	P
 kiln	P
 kilo	Q
 kilos	P
-kind	P
-kinder	P
+kind	Q
+kinder	Q
+kindern	P
 kindly	P
 kit	P
 kitchen	P
@@ -990,6 +1033,7 @@ las	Q
 lassen	P
 last	Q
 late	Q
+lauft	P
 law	Q
 lawn	P
 lay	P
@@ -1015,6 +1059,8 @@ leur	P
 leute	P
 level	P
 liability	Q
+libraries	P
+library	P
 libre	P
 licence	Q
 licensed	P
@@ -1044,9 +1090,10 @@ llama	Q
 llamar	P
 lleva	P
 llevamos	P
-local	P
+local	Q
 location	P
 lock	Q
+locked	P
 locker	P
 locks	P
 loft	P
@@ -1065,6 +1112,7 @@ lost	P
 lot	Q
 love	Q
 lovely	P
+low	P
 lower	P
 ltd	Q
 luego	P
@@ -1099,6 +1147,7 @@ mano	Q
 many	Q
 map	Q
 mapa	P
+maps	P
 mar	P
 march	Q
 marche	P
@@ -1136,7 +1185,7 @@ meisterprufung	P
 mejor	P
 member	Q
 members	Q
-membership	P
+membership	Q
 meme	P
 memorial	P
 men	P
@@ -1152,6 +1201,7 @@ mes	Q
 meses	P
 message	Q
 met	P
+meter	P
 metre	Q
 metres	P
 metro	P
@@ -1171,6 +1221,7 @@ mills	P
 mime	P
 min	P
 mind	P
+minds	P
 mine	P
 minimum	P
 minuted	P
@@ -1189,13 +1240,15 @@ moi	Q
 moin	Q
 moins	P
 mois	P
+momento	P
 mon	Q
 monat	Q
 monday	Q
 mondays	Q
 monde	P
-money	P
-montag	P
+money	Q
+montag	Q
+montags	P
 month	Q
 months	Q
 moor	P
@@ -1236,6 +1289,7 @@ names	Q
 nave	P
 navy	P
 near	P
+neben	P
 need	Q
 needed	P
 needs	P
@@ -1250,8 +1304,10 @@ netto	P
 netz	P
 neu	P
 neue	P
+neuf	P
 never	Q
 new	Q
+newsletter	P
 next	Q
 nicht	Q
 nichts	Q
@@ -1292,7 +1348,7 @@ now	Q
 nuit	P
 number	Q
 numbers	Q
-numero	P
+numero	Q
 nummer	P
 nur	Q
 oak	P
@@ -1345,6 +1401,7 @@ outside	Q
 ouvert	Q
 ouverte	P
 over	Q
+owes	P
 own	Q
 owner	P
 paar	P
@@ -1368,6 +1425,7 @@ parents	P
 parish	P
 park	P
 parking	P
+parle	P
 parler	P
 parlez	P
 part	Q
@@ -1391,12 +1449,12 @@ pero	Q
 person	P
 persona	P
 personen	P
-personne	P
+personne	Q
 petit	P
 petra	P
 petrol	P
 peu	P
-peut	P
+peut	Q
 philippa	P
 phone	Q
 phones	P
@@ -1420,12 +1478,14 @@ plans	P
 plant	P
 plates	P
 play	P
+players	P
 plaza	P
 please	Q
 pls	P
 plumb	P
 plus	Q
 point	P
+poligono	P
 pone	P
 poner	P
 ponga	P
@@ -1434,6 +1494,7 @@ pop	P
 por	Q
 porque	P
 port	P
+portlow	P
 pose	P
 possible	Q
 post	Q
@@ -1457,10 +1518,11 @@ presidenta	P
 presidente	Q
 press	P
 pressed	P
-presupuesto	P
+presupuesto	Q
 prete	P
 price	Q
 prices	Q
+primer	P
 primero	P
 print	Q
 privat	P
@@ -1582,7 +1644,7 @@ saber	P
 sache	P
 safety	P
 sag	P
-sagen	P
+sagen	Q
 sagt	P
 said	Q
 saint	Q
@@ -1592,6 +1654,7 @@ sale	Q
 sales	P
 salga	P
 salle	P
+salt	P
 saltmarrow	Q
 saludo	P
 salut	P
@@ -1617,6 +1680,7 @@ says	Q
 schild	P
 schon	Q
 school	Q
+schools	P
 schreib	P
 schreibe	P
 schreiben	Q
@@ -1626,15 +1690,16 @@ schwarz	P
 scout	P
 sea	P
 search	P
-season	P
+season	Q
 sec	P
 second	Q
 secretary	Q
 see	Q
 seed	P
 segun	P
+seguro	P
 sehen	P
-sehr	P
+sehr	Q
 sein	Q
 seis	P
 seit	Q
@@ -1662,7 +1727,7 @@ settled	P
 seul	P
 seule	P
 seven	P
-shall	P
+shall	Q
 she	Q
 shed	Q
 sheds	P
@@ -1693,7 +1758,7 @@ silla	P
 simple	P
 sin	Q
 since	Q
-sincerely	P
+sincerely	Q
 sind	Q
 single	P
 sir	P
@@ -1733,6 +1798,8 @@ solo	P
 some	Q
 somebody	Q
 something	Q
+sommerfest	P
+sommes	P
 somos	Q
 son	Q
 sonntag	P
@@ -1792,6 +1859,7 @@ stuck	Q
 studio	P
 stuff	P
 stunde	P
+stunden	P
 subject	Q
 subvention	P
 suchen	P
@@ -1803,7 +1871,7 @@ sundays	Q
 sunsets	P
 sur	Q
 surname	P
-surtout	P
+surtout	Q
 survey	P
 surveyors	P
 surveys	Q
@@ -1838,6 +1906,7 @@ tel	Q
 telefon	Q
 telefono	Q
 telephone	Q
+telephones	P
 tell	Q
 tells	P
 ten	Q
@@ -1851,7 +1920,7 @@ text	Q
 texte	P
 than	Q
 thank	P
-thanks	P
+thanks	Q
 that	Q
 thats	Q
 the	Q
@@ -1875,6 +1944,7 @@ though	P
 thousand	P
 three	Q
 through	Q
+thrown	P
 thru	P
 thu	Q
 thumbs	P
@@ -1906,6 +1976,7 @@ tolliver	P
 tom	P
 too	Q
 took	Q
+tools	P
 top	Q
 tops	P
 tor	P
@@ -1993,7 +2064,7 @@ verkaufen	P
 version	Q
 vert	P
 verwenden	P
-very	P
+very	Q
 vet	P
 veut	P
 veux	P
@@ -2029,7 +2100,7 @@ vorstandssitzung	P
 vos	P
 votre	P
 vous	Q
-wait	P
+wait	Q
 waiting	P
 walk	Q
 wall	P
@@ -2039,9 +2110,12 @@ want	Q
 wanted	Q
 wants	Q
 war	P
+wardrobe	P
 ware	P
 warm	Q
 was	Q
+washed	P
+wasser	P
 water	Q
 way	Q
 weather	P
@@ -2061,6 +2135,7 @@ weekend	P
 weekends	P
 weeks	Q
 weg	P
+weil	P
 weiter	P
 weiß	Q
 welcome	Q

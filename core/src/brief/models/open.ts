@@ -3,13348 +3,13343 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const openModel: LinearModel = {
   classes: ["open","shut"],
-  step: 0.01993,
-  bias: [-0.5664,0.5664],
+  step: 0.02206,
+  bias: [-0.5911,0.5911],
   weights: `de %	TJ
 de % 	TJ
 de &	SK
 de & 	SK
-de (	JT
-de (a	IU
-de (b	EY
-de (f	VH
-de (i	VH
-de (j	EY
-de (k	KS
-de (l	B]
-de (m	LR
-de (n	XF
-de (s	JT
-de (v	VH
-de (w	MQ
-de +	FX
-de + 	LR
-de +0	JT
-de -0	VH
-de ->	IU
-de /	JT
-de / 	LR
-de 0	SK
-de 0,	RL
-de 0-	RL
-de 0.	@_
-de 00	^A
-de 0:	JT
-de 0–	YE
-de a 	RL
+de (	KS
+de (a	JT
+de (b	FX
+de (f	UI
+de (i	WG
+de (j	HV
+de (k	LR
+de (l	IU
+de (m	QM
+de (n	VH
+de (s	FX
+de (v	TJ
+de (z	QM
+de +	GW
+de + 	KS
+de +0	IU
+de -0	_@
+de ->	LR
+de /	FX
+de / 	IU
+de 0	WG
+de 0 	SK
+de 0,	XF
+de 0-	QM
+de 0.	B]
+de 00	[C
+de 0:	KS
+de 0–	WG
+de a 	SK
 de a.	LR
-de ac	]B
-de ad	MQ
-de ah	KS
-de al	MQ
-de am	UI
-de an	KS
-de ap	WG
-de ar	YE
-de as	RL
-de at	KS
-de au	UI
-de ba	UI
-de be	MQ
-de bi	LR
-de bl	HV
-de bo	a?
+de ac	[C
+de ah	MQ
+de ak	QM
+de al	KS
+de am	WG
+de an	IU
+de ap	XF
+de ar	XF
+de as	SK
+de at	LR
+de au	TJ
+de ba	VH
+de be	JT
+de bi	KS
+de bl	KS
+de bo	ZD
+de br	JT
 de bu	IU
-de bä	IU
-de bü	UI
-de c	KS
-de ce	YE
-de ch	IU
-de cm	VH
-de co	FX
-de d	RL
+de bä	EY
+de bö	VH
+de bü	YE
+de c	LR
+de ca	QM
+de ce	ZD
+de ch	MQ
+de cm	UI
+de co	EY
+de d	QM
 de da	IU
-de de	HV
-de do	VH
-de dr	[C
-de du	GW
-de dü	MQ
-de e	KS
-de e.	WG
-de ec	A^
-de eh	WG
-de ei	RL
+de de	KS
+de do	UI
+de dr	XF
+de du	EY
+de dü	LR
+de e.	QM
+de ec	HV
+de eh	UI
+de ei	SK
 de el	_@
-de em	MQ
-de en	C[
-de er	HV
+de en	A^
+de er	JT
 de es	VH
-de et	LR
-de ex	UI
+de et	HV
+de ex	TJ
 de f	KS
-de fe	UI
-de fi	EY
-de fl	XF
-de fr	GW
-de fu	IU
-de fä	MQ
-de fö	KS
-de g	LR
-de ga	HV
-de ge	JT
+de fe	VH
+de fi	IU
+de fl	UI
+de fn	QM
+de fr	FX
+de fu	LR
+de fö	B]
+de fü	LR
+de ga	LR
+de ge	MQ
 de gi	YE
-de gl	VH
-de gm	QM
+de gl	UI
 de go	YE
 de gr	A^
-de gu	FX
-de gä	HV
-de h	SK
+de gu	A^
+de gä	EY
+de gü	TJ
+de h	VH
 de h.	B]
-de ha	RL
-de he	HV
+de he	KS
+de hi	RL
 de ho	WG
-de hr	[C
-de hu	ZD
-de hä	SK
-de hö	QM
-de hü	C[
+de hr	SK
+de hu	YE
+de hä	RL
+de hü	DZ
+de i	QM
 de i.	JT
-de ic	KS
-de id	C[
-de if	RL
-de ih	HV
-de im	XF
-de in	TJ
-de is	QM
-de it	DZ
+de id	FX
+de if	SK
+de ih	EY
+de im	TJ
+de in	SK
+de it	C[
 de j	SK
-de ja	KS
-de je	VH
-de jo	RL
-de ju	MQ
-de jä	RL
-de jö	YE
-de k	QM
-de ka	MQ
-de ke	A^
-de kg	UI
-de ki	UI
-de kl	SK
-de kn	QM
-de ko	WG
-de kr	VH
-de ku	@_
-de kw	TJ
+de ja	IU
+de je	UI
+de jö	TJ
+de k	SK
+de ke	B]
+de kg	WG
+de ki	WG
+de kn	RL
+de ko	VH
+de kr	SK
+de ku	EY
+de kw	SK
 de kä	MQ
-de kö	HV
-de kü	LR
-de la	]B
-de le	LR
-de lg	IU
-de li	>b
-de lo	GW
-de lu	QM
-de lä	SK
-de m	KS
+de kö	FX
+de kü	MQ
+de la	ZD
+de le	KS
+de lg	KS
+de li	@_
+de lo	HV
+de lu	WG
+de lä	TJ
+de m	MQ
 de mb	KS
-de me	RL
-de mi	JT
-de mm	QM
+de mi	HV
+de mm	SK
 de mo	WG
-de mu	KS
-de mw	VH
+de mu	JT
+de mw	UI
 de mä	RL
 de mö	JT
-de mü	SK
-de n	IU
-de na	KS
-de ne	HV
+de mü	RL
+de n	KS
+de na	MQ
+de ne	GW
 de ni	JT
-de no	IU
-de nr	^A
-de nu	HV
-de nö	XF
-de nü	KS
+de no	JT
+de nr	[C
+de nu	IU
+de nä	QM
+de nö	WG
 de o	LR
-de ob	C[
-de od	RL
-de oh	ZD
-de ok	KS
-de ol	VH
-de om	RL
-de on	GW
-de op	SK
-de or	MQ
-de os	IU
+de ob	EY
+de oh	VH
+de ok	LR
+de ol	YE
+de om	SK
+de on	@_
+de op	RL
+de or	LR
+de os	KS
+de ot	MQ
 de p	DZ
-de pa	FX
+de pa	EY
 de pd	HV
 de pe	IU
-de pf	TJ
-de pi	HV
-de pl	[C
-de pr	GW
-de pu	XF
-de q	[C
-de qu	[C
-de r	KS
-de ra	JT
-de re	HV
-de ri	]B
-de ro	MQ
-de ru	WG
-de rä	TJ
+de pf	YE
+de pi	JT
+de pl	XF
+de po	WG
+de pr	FX
+de pu	TJ
+de q	^A
+de qu	^A
+de ra	LR
+de re	GW
+de ri	[C
+de ro	KS
+de ru	SK
+de rä	_@
 de s	LR
-de s'	IU
-de sa	RL
-de sc	QM
-de sh	GW
-de si	MQ
-de so	IU
-de sp	RL
-de st	LR
-de su	<d
-de sä	RL
-de ta	_@
-de te	IU
-de th	B]
-de ti	MQ
+de s'	KS
+de sa	TJ
+de se	LR
+de sh	HV
+de so	JT
+de sp	XF
+de st	JT
+de su	>b
+de ta	]B
+de te	JT
+de th	DZ
 de to	LR
 de tr	XF
-de ts	DZ
-de tu	SK
-de tä	XF
+de ts	KS
+de tu	TJ
+de tä	VH
 de tü	QM
 de u	UI
-de u.	JT
-de uh	[C
-de ui	YE
-de ul	XF
-de um	RL
-de un	TJ
-de v	HV
-de v.	TJ
-de va	SK
+de u.	KS
+de uh	XF
+de ui	TJ
+de ul	UI
+de um	QM
+de un	RL
+de us	RL
+de v	KS
+de v.	SK
+de va	UI
 de ve	MQ
-de vi	GW
-de vo	JT
-de w	MQ
-de wa	WG
-de we	IU
-de wi	SK
-de wu	GW
-de wä	IU
-de wü	>b
+de vi	HV
+de vo	KS
+de w	LR
+de wa	UI
+de we	MQ
+de wi	QM
+de wo	QM
+de wu	HV
+de wü	B]
 de x	FX
 de xa	FX
 de y	SK
-de yo	TJ
+de yo	RL
 de yı	UI
-de z	RL
-de za	IU
-de ze	HV
-de zi	RL
-de zu	VH
-de zw	ZD
-de |	QM
-de | 	QM
-de ·	GW
-de · 	GW
-de ä	TJ
-de äl	YE
-de är	HV
-de ö	QM
-de öf	LR
-de öl	XF
+de za	MQ
+de ze	KS
+de zi	QM
+de zu	RL
+de zw	WG
+de |	RL
+de | 	RL
+de ·	EY
+de · 	EY
+de ä	UI
+de äl	]B
+de är	DZ
+de ö	TJ
+de öf	MQ
+de öl	[C
 de ü	LR
 de üb	LR
 de –	LR
 de – 	LR
-de „	EY
-de „e	HV
-de „g	LR
-de „h	B]
-de „m	EY
-de „p	LR
+de „	FX
+de „d	SK
+de „e	JT
+de „g	HV
+de „h	HV
+de „m	LR
+de „n	QM
+de „p	HV
 de „s	LR
-de „w	HV
-de €	YE
-de € 	YE
-de €)	SK
-de €,	TJ
-de €.	VH
+de „w	IU
+de €	WG
+de € 	VH
+de €)	RL
+de €,	SK
+de €.	TJ
 de! 	FX
-de! |	TJ
-de!!	KS
-de!! 	KS
-de!)	RL
+de! |	SK
+de!!	JT
+de!! 	JT
+de!)	QM
 de% 	TJ
-de% m	SK
-de% u	TJ
+de% m	TJ
+de% u	ZD
 de& 	SK
-de& s	WG
-de'l	EY
-de'll	EY
-de's	UI
-de's 	UI
-de(0 	TJ
-de(0.	HV
+de& c	MQ
+de& s	UI
+de'l	C[
+de'll	C[
+de's	YE
+de's 	YE
+de(0 	WG
+de(0.	IU
 de(00	TJ
-de(a	IU
-de(b	EY
-de(da	QM
-de(f	VH
+de(a	JT
+de(ab	RL
+de(au	LR
+de(b	FX
+de(f	UI
 de(fr	SK
-de(i	VH
-de(in	VH
-de(j	EY
-de(ju	IU
-de(k	KS
-de(ka	JT
-de(l	B]
-de(m	LR
-de(n	XF
-de(nu	XF
-de(s	JT
-de(v	VH
-de(w	MQ
-de) 	FX
-de) u	SK
-de) |	IU
-de),	SK
-de), 	SK
-de+ 	LR
-de+0	JT
-de+00	JT
-de, 0	a?
-de, b	SK
-de, c	FX
-de, d	DZ
-de, e	KS
-de, f	ZD
-de, g	QM
-de, j	RL
-de, k	TJ
-de, l	RL
-de, o	RL
-de, p	B]
-de, r	RL
-de, s	RL
-de, t	GW
-de, u	b>
-de, v	FX
-de, w	GW
-de, x	JT
-de, z	XF
-de, ü	ZD
+de(i	WG
+de(in	WG
+de(j	HV
+de(ju	KS
+de(k	LR
+de(ka	KS
+de(l	IU
+de(m	QM
+de(n	VH
+de(nu	VH
+de(s	FX
+de(v	TJ
+de(vo	FX
+de(z	QM
+de) 	GW
+de) u	RL
+de) |	HV
+de),	TJ
+de), 	TJ
+de).	MQ
+de). 	MQ
+de+ 	KS
+de+0	IU
+de+00	IU
+de, 0	[C
+de, a	MQ
+de, b	TJ
+de, c	HV
+de, d	HV
+de, e	HV
+de, f	XF
+de, g	MQ
+de, j	TJ
+de, k	QM
+de, l	QM
+de, m	QM
+de, n	MQ
+de, o	UI
+de, p	FX
+de, s	SK
+de, t	JT
+de, u	_@
+de, v	GW
+de, w	IU
+de, x	IU
+de, z	[C
+de, ü	VH
 de, „	LR
-de,0	EY
-de,0 	^A
+de,0	FX
+de,0 	SK
 de,00	EY
-de- 	RL
-de-,	XF
-de-, 	XF
-de-0	XF
-de-00	WG
-de->	IU
-de-> 	IU
-de-a	_@
-de-al	[C
-de-b	FX
-de-br	FX
-de-d	RL
-de-do	QM
-de-f	^A
+de- 	QM
+de-,	TJ
+de-, 	TJ
+de-0	VH
+de-00	TJ
+de->	LR
+de-> 	LR
+de-a	VH
+de-al	ZD
+de-b	IU
+de-br	GW
+de-f	TJ
 de-fe	]B
-de-fr	VH
-de-h	]B
-de-hi	]B
-de-i	SK
-de-in	WG
-de-k	SK
-de-l	[C
-de-la	[C
-de-m	TJ
-de-o	XF
-de-r	MQ
-de-s	JT
-de-se	KS
-de-u	WG
-de-up	TJ
-de-w	EY
-de-we	HV
-de. 	VH
-de. 0	^A
-de. b	JT
-de. d	UI
-de. f	C[
-de. h	MQ
-de. j	TJ
-de. k	QM
-de. l	RL
-de. m	LR
-de. o	MQ
-de. r	SK
-de. s	FX
-de. t	C[
-de. u	IU
-de. v	HV
-de. w	@_
-de. z	_@
+de-fr	SK
+de-h	YE
+de-hi	YE
+de-i	VH
+de-in	ZD
+de-k	VH
+de-l	]B
+de-la	]B
+de-m	VH
+de-n	QM
+de-o	VH
+de-r	KS
+de-s	DZ
+de-se	GW
+de-t	QM
+de-u	VH
+de-up	QM
+de-w	B]
+de-we	EY
+de. 	UI
+de. 0	a?
+de. a	LR
+de. b	IU
+de. d	TJ
+de. f	FX
+de. j	UI
+de. m	MQ
+de. n	HV
+de. o	JT
+de. r	RL
+de. s	KS
+de. t	DZ
+de. u	GW
+de. v	GW
+de. w	B]
+de. z	ZD
 de.)	RL
-de.) 	LR
-de.),	VH
-de.,	HV
-de., 	HV
-de.-	UI
-de.-i	UI
+de.) 	MQ
+de.),	WG
+de.,	JT
+de., 	JT
+de.-	WG
+de.-i	WG
 de.0	KS
-de.00	MQ
-de.;	SK
-de.; 	SK
-de.e	RL
-de.ex	RL
-de.s	DZ
+de.;	TJ
+de.; 	TJ
+de.e	SK
+de.ex	SK
+de.s	FX
 de.–	d<
-de.– 	c=
-de.–/	VH
-de.–0	SK
-de.–d	XF
-de.“	HV
-de.“ 	HV
-de/ 	JT
-de/m	TJ
-de/m²	TJ
-de/n	C[
-de0 	ZD
+de.– 	_@
+de.–/	SK
+de.–0	RL
+de.–d	UI
+de.“	JT
+de.“ 	JT
+de/ 	FX
+de/m	SK
+de/m²	SK
+de/n	DZ
+de0 	YE
 de0 %	TJ
-de0 (	RL
-de0 0	RL
-de0 a	GW
-de0 b	_@
-de0 c	VH
-de0 d	UI
-de0 e	RL
-de0 f	SK
-de0 g	[C
+de0 0	SK
+de0 a	IU
+de0 b	YE
+de0 c	UI
+de0 d	WG
+de0 e	TJ
+de0 f	RL
+de0 g	UI
 de0 h	b>
-de0 i	GW
-de0 k	WG
-de0 l	a?
-de0 m	_@
-de0 n	HV
+de0 i	IU
+de0 j	KS
+de0 k	TJ
+de0 l	SK
+de0 m	ZD
+de0 n	IU
 de0 o	SK
-de0 p	d<
-de0 r	TJ
+de0 p	b>
 de0 t	LR
-de0 u	ZD
-de0 v	C[
-de0 w	RL
-de0 |	KS
-de0 ·	GW
-de0 €	YE
-de0)	FX
-de0) 	FX
-de0),	TJ
-de0,	MQ
-de0, 	TJ
-de0,0	EY
-de0-	SK
-de0-0	TJ
-de0.	QM
+de0 u	XF
+de0 v	HV
+de0 w	QM
+de0 |	JT
+de0 ·	EY
+de0 €	VH
+de0)	HV
+de0) 	HV
+de0),	QM
+de0, 	WG
+de0,0	FX
+de0-0	RL
 de0. 	SK
-de0.,	LR
+de0.,	MQ
 de0.0	KS
 de0.–	d<
-de00	b>
-de00 	YE
-de00)	FX
+de00	^A
+de00 	XF
+de00)	HV
 de00,	KS
-de00-	SK
-de00.	p0
-de000	b>
-de00:	EY
-de00;	LR
-de00–	SK
-de0:	EY
+de00-	QM
+de00.	j6
+de000	[C
+de00:	IU
+de0:	C[
 de0: 	LR
-de0:0	FX
-de0;	LR
-de0; 	LR
-de0–	WG
-de0–0	WG
-de: 	MQ
-de: 0	MQ
-de: e	YE
-de: f	JT
+de0:0	DZ
+de0–	QM
+de0–0	QM
+de: e	UI
 de: g	LR
-de: i	KS
-de: k	UI
-de: m	XF
-de: r	IU
-de: s	SK
-de: t	RL
-de: z	RL
-de: „	FX
-de:0	FX
-de:00	JT
-de; 	IU
-de; 0	KS
-de; b	LR
-de; d	IU
-de; f	HV
-de; s	^A
-de> 	IU
-de? 	,t
-de@b	VH
-de@be	VH
-de@bo	SK
-de@e	WG
-de@el	WG
-de@h	^A
-de@k	TJ
-de@o	VH
-de@p	IU
-de@r	[C
-de@s	ZD
-dea 	RL
-dea 0	d<
-dea b	HV
-dea e	A^
-dea f	ZD
+de: i	HV
+de: k	XF
+de: m	VH
+de: r	KS
+de: s	QM
+de: t	TJ
+de: w	RL
+de: z	[C
+de: „	GW
+de:0	DZ
+de:00	GW
+de; 	KS
+de; 0	MQ
+de; b	JT
+de; d	KS
+de; f	IU
+de; s	SK
+de> 	LR
+de? 	3m
+de@b	RL
+de@be	RL
+de@bo	TJ
+de@e	RL
+de@el	RL
+de@h	XF
+de@k	YE
+de@m	UI
+de@o	RL
+de@p	HV
+de@r	XF
+de@s	TJ
+dea 	QM
+dea (	JT
+dea 0	WG
+dea a	UI
+dea b	EY
+dea e	JT
+dea f	XF
 dea g	KS
-dea h	RL
+dea h	SK
 dea i	MQ
-dea k	^A
-dea l	HV
-dea p	KS
-dea r	XF
-dea s	VH
-dea t	QM
+dea k	WG
+dea l	IU
+dea m	[C
+dea n	QM
+dea p	MQ
+dea r	UI
 dea v	HV
-dea w	WG
-dea,	KS
-dea, 	KS
-dea.	SK
-dea. 	SK
-deaa	SK
-deaal	^A
-deaar	WG
-deaat	IU
+dea w	SK
+dea z	QM
+dea.	QM
+dea. 	QM
+deaa	RL
+deaal	WG
+deaar	SK
+deaat	KS
 deab	TJ
-deab 	]B
-deaba	HV
-deabe	MQ
-deabg	EY
-deabi	ZD
+deab 	[C
+deaba	FX
+deabg	JT
+deabi	YE
 deabm	TJ
-deabr	TJ
-deabs	HV
+deabo	LR
+deabr	UI
+deabs	KS
 deac	SK
 deach	SK
 deack	MQ
-dead	MQ
-dead 	HV
-deadr	FX
-deae	SK
+dead 	FX
+deade	RL
+deadr	HV
+deae	UI
 deaf	MQ
-deafe	FX
-deaff	IU
-deafn	VH
-deafü	JT
-deag 	HV
-deag)	TJ
-deag,	SK
-deag.	TJ
-deagd	LR
-deage	SK
-deags	TJ
+deafe	EY
+deaff	LR
+deafn	XF
+deaft	QM
+deafü	IU
+deag 	LR
+deag)	SK
+deag,	MQ
+deag.	SK
+deagd	JT
+deagi	QM
+deags	VH
 deagt	HV
-deah	KS
-deahi	LR
-deahl	SK
-deahn	LR
-deahr	KS
-deaht	VH
-deail	MQ
+deahi	JT
+deahm	LR
+deahn	QM
+deaht	RL
+deai	MQ
+deail	LR
 deain	SK
-deak	KS
+deak	IU
 deake	LR
-deakt	IU
-deal 	QM
-deal,	WG
-deal.	SK
-dealb	RL
-deald	_@
-deale	KS
-dealf	]B
-deali	UI
-deall	JT
-dealo	IU
-dealp	RL
-deals	A^
-deam	QM
-deam 	UI
-deame	A^
-deamm	JT
-deams	UI
-deamt	TJ
-dean 	SK
-dean,	RL
-dean.	HV
-deanb	B]
-deand	MQ
+deakt	GW
+deal 	RL
+deal,	SK
+deal.	QM
+dealb	MQ
+deald	YE
+deale	LR
+dealf	_@
+deali	TJ
+dealk	MQ
+deall	IU
+dealo	KS
+dealp	QM
+deals	EY
+deam	RL
+deam 	TJ
+deame	=c
+deamm	LR
+deamp	QM
+deams	TJ
+deamt	UI
+dean 	RL
+dean,	VH
+dean.	KS
+deana	SK
+deanb	FX
+deand	LR
+deane	RL
 deanf	RL
-deang	VH
-deanh	DZ
-deani	_@
-deank	C[
-deanl	QM
-deanp	TJ
-deans	LR
-deanw	?a
+deang	ZD
+deanh	A^
+deani	YE
+deank	DZ
+deanl	LR
+deann	SK
+deanp	WG
+deant	LR
+deanu	MQ
+deanw	B]
 deanz	LR
-deap	VH
+deap	UI
 deape	ZD
-deapp	HV
+deapp	DZ
 deapr	VH
-dear	RL
-dear 	KS
-dear,	DZ
+dear	QM
+dear 	LR
+dear,	EY
 dear.	FX
-deara	f:
+deara	d<
 dearb	HV
-deard	HV
-deare	WG
-dearf	TJ
-dearg	[C
-deari	^A
-deark	A^
-dearl	RL
-dearm	QM
+dearc	LR
+deard	JT
+deare	XF
+dearf	UI
+dearg	XF
+deari	[C
+deark	KS
+dearl	WG
 dearr	TJ
 dears	EY
-deart	RL
-dearu	MQ
-dearz	;e
-dearü	A^
-deas	JT
+deart	SK
+dearu	RL
+dearz	9g
+dearü	DZ
+deas	IU
 deas 	GW
-deas,	C[
-deas.	MQ
-deas?	GW
-dease	QM
-deasm	]B
-deass	QM
-deast	KS
-deat	JT
-deat 	HV
-deat,	TJ
-deat.	JT
-deata	TJ
-deatf	B]
-death	GW
-deati	MQ
-deatm	UI
-deato	QM
+deas,	EY
+deas?	KS
+deasc	KS
+dease	SK
+deasm	RL
+deass	RL
+deast	MQ
+deat	KS
+deat 	DZ
+deat,	^A
+deat.	GW
+deata	RL
+deate	SK
+deatf	FX
+death	HV
+deati	QM
+deatm	RL
+deato	MQ
 deats	MQ
-deatt	SK
-deatu	a?
-deatz	QM
-deau	_@
-deau 	HV
-deau,	KS
-deau-	UI
-deaub	UI
-deauc	VH
-deaud	C[
-deaue	]B
-deaug	LR
-deauh	WG
-deaul	VH
-deaum	WG
-deaun	A^
-deaup	KS
+deatt	RL
+deatu	VH
+deatz	RL
+deatü	RL
+deau	YE
+deau 	KS
+deau,	MQ
+deau-	SK
+deau.	LR
+deaub	RL
+deauc	[C
+deaud	HV
+deaue	XF
+deauf	RL
+deauh	QM
+deaul	SK
+deaum	XF
+deaun	EY
+deaup	HV
 deaur	TJ
-deaus	UI
-deaut	ZD
-deauw	VH
-deauß	IU
+deaus	SK
+deaut	UI
+deauw	b>
+deauß	LR
 deave	FX
-deavo	SK
-deax 	RL
-deay	UI
+deavo	UI
+deax	KS
+deax 	XF
+deay	TJ
 deaz	QM
-deaß	WG
-deaß 	RL
-deaße	SK
-deb 	JT
-deb 0	YE
-deb a	WG
-deb d	IU
-deb e	A^
-deb f	VH
-deb g	HV
-deb h	LR
+deaß	TJ
+deaß 	VH
+deaße	VH
+deb 	KS
+deb 0	XF
+deb a	ZD
+deb d	EY
+deb e	?a
+deb f	YE
+deb g	JT
 deb m	MQ
-deb n	FX
+deb n	JT
 deb o	EY
-deb s	KS
-deb u	IU
-deb w	?a
-deb z	SK
+deb s	LR
+deb u	MQ
+deb w	EY
+deb z	^A
 deb |	VH
-deb,	LR
-deb, 	LR
-deb.	GW
-deb. 	JT
-deba	ZD
-debac	RL
-debah	WG
-debal	B]
-deban	IU
-debar	KS
-debat	C[
-debau	e;
-debb	^A
-debd	IU
-debe 	DZ
-debe,	IU
-debe.	QM
-debea	d<
-debeb	JT
-debed	RL
-debee	^A
+deb,	KS
+deb, 	KS
+deb.	EY
+deb. 	FX
+deba	VH
+debah	YE
+debal	DZ
+deban	FX
+debar	MQ
+debat	HV
+debau	c=
+debb	UI
+debd	GW
+debe	RL
+debe 	GW
+debe,	MQ
+debea	b>
+debeb	RL
+debed	VH
+debee	_@
 debeg	UI
-debeh	UI
+debeh	QM
 debei	SK
-debek	MQ
-debel	QM
-deben	LR
-deber	HV
+debek	RL
+debel	RL
+deben	MQ
+deber	IU
 debes	KS
-debet	LR
-debev	RL
-debew	HV
-debez	KS
+debet	MQ
+debev	XF
+debew	IU
+debez	A^
 debf	RL
 debfr	RL
-debg	EY
-debge	B]
-debh,	XF
+debg	JT
+debge	DZ
+debh	MQ
+debh,	ZD
 debia	GW
-debie	RL
-debil	A^
-debin	[C
-debio	YE
-debis	ZD
-debit	EY
+debie	SK
+debil	>b
+debin	YE
+debio	XF
+debis	_@
+debit	C[
 debk	IU
 debke	IU
-debl	HV
-debla	@_
-deble	IU
+debl	JT
+debla	DZ
+deble	KS
 debli	LR
-deblo	TJ
-debma	GW
-debo	TJ
+deblo	UI
+debma	LR
+debn	LR
+debni	LR
+deboc	TJ
 debod	IU
 debog	SK
-deboo	YE
-debot	EY
-debr	QM
+deboo	TJ
+debot	FX
+debou	LR
+debr	RL
 debra	KS
-debre	VH
-debri	UI
-debro	MQ
-debru	EY
-debrü	a?
-debs	RL
-debsc	RL
-debse	HV
-debsf	]B
-debst	YE
-debt	JT
-debt 	QM
-debt.	A^
-debu	QM
-debuc	UI
-debud	HV
-debue	SK
-debun	UI
-debur	HV
-debä	IU
-debän	IU
-debü	WG
-debüc	[C
-debür	TJ
-dec-	SK
-deca	XF
-decar	SK
-dece	YE
+debre	WG
+debri	WG
+debru	C[
+debrü	TJ
+debs	SK
+debse	GW
+debsf	SK
+debst	WG
+debt	LR
+debt 	RL
+debt.	FX
+debuc	YE
+debud	IU
+debue	RL
+debun	RL
+debur	IU
+debä	EY
+debän	EY
+debö	WG
+debög	SK
+debü	[C
+debüc	YE
+debür	WG
+dec-	VH
+deca	YE
+decar	RL
+dece	VH
 dece 	QM
-dech	TJ
-dech 	MQ
-dech)	]B
-dech,	TJ
-dech:	JT
-dech;	C[
-decha	LR
-dechg	b>
-dechh	RL
-dechi	QM
-dechl	RL
-dechm	XF
-dechn	TJ
-decho	SK
-dechp	QM
-dechr	JT
-dechs	_@
-decht	MQ
-dechu	SK
-dechw	JT
-dechz	QM
-dechä	VH
+dech	SK
+dech 	JT
+dech)	WG
+dech,	QM
+dech:	MQ
+dech;	DZ
+decha	QM
+deche	KS
+dechg	WG
+dechi	MQ
+dechl	QM
+dechm	TJ
+dechn	UI
+decho	UI
+dechr	GW
+dechs	[C
+dechu	RL
+dechw	IU
+dechz	SK
+dechä	SK
 dechö	?a
-dechü	SK
-deci	ZD
-deck	RL
+dechü	RL
+deci	VH
+deck	QM
 deck 	SK
-deck,	JT
-deckb	HV
+deck,	KS
+deckb	KS
 decke	QM
-deckh	UI
+deckh	TJ
 decki	QM
-decks	@_
-deckt	XF
-decl	JT
-decle	MQ
-decm	VH
-decm 	VH
-deco	B]
-deco.	UI
-decom	IU
+decks	GW
+deckt	RL
+decl	MQ
+decm	UI
+decm 	UI
+deco	EY
+deco.	RL
+decom	FX
 decoo	B]
-ded 	RL
-ded 0	c=
+ded 	UI
+ded 0	XF
 ded a	[C
-ded b	IU
-ded d	QM
-ded e	_@
-ded f	RL
-ded g	UI
-ded h	DZ
-ded i	QM
-ded j	YE
-ded k	HV
-ded l	YE
-ded m	]B
-ded n	IU
-ded o	YE
-ded p	SK
-ded r	VH
-ded s	JT
-ded u	VH
+ded b	GW
+ded d	TJ
+ded e	XF
+ded f	MQ
+ded g	VH
+ded h	C[
+ded i	TJ
+ded j	TJ
+ded k	LR
+ded l	ZD
+ded m	WG
+ded n	KS
+ded o	_@
+ded p	RL
+ded s	MQ
+ded t	MQ
+ded u	UI
 ded z	QM
-ded |	XF
-ded,	JT
-ded, 	JT
-ded-	C[
-ded.	SK
-ded. 	YE
-ded.e	TJ
-ded:	QM
-ded: 	QM
-ded@	b>
+ded |	WG
+ded,	IU
+ded, 	IU
+ded-	B]
+ded.	QM
+ded. 	XF
+ded.e	UI
+ded@	[C
 deda	KS
-deda 	QM
-deda.	YE
-dedac	WG
-dedaf	JT
-dedag	IU
-dedah	MQ
+deda 	MQ
+deda.	]B
+dedac	XF
+dedaf	IU
+dedag	JT
+dedah	TJ
 dedai	RL
-dedal	TJ
-dedam	UI
-dedan	FX
-dedar	RL
-dedas	EY
-dedat	EY
-dedau	FX
-dedav	SK
-dedb	XF
-dedd	YE
-dede)	KS
-dede,	UI
-dede.	DZ
+dedal	WG
+dedam	TJ
+dedan	IU
+dedar	SK
+dedas	FX
+dedat	DZ
+dedau	IU
+dedav	UI
+dedb	YE
+dedbe	a?
+dedd	ZD
+dede	QM
+dede 	JT
+dede)	IU
+dede,	SK
+dede.	HV
 dede0	YE
-dedea	JT
+dedea	C[
 dedec	XF
-dedei	ZD
-dedel	[C
-dedem	LR
-deden	QM
-deder	MQ
-dedet	UI
-dedeu	B]
-dedez	TJ
-dedf	FX
-dedg	FX
-dedga	QM
+dedei	WG
+dedel	WG
+deden	RL
+deder	LR
+dedes	JT
+dedet	WG
+dedeu	@_
+dedez	VH
+dedf	HV
+dedfa	QM
+dedg	GW
+dedga	MQ
 dedge	IU
-dedh	FX
+dedh	GW
 dedi	LR
 dedi 	IU
-dedi,	TJ
+dedi,	RL
 dedic	RL
-dedin	HV
-dedip	YE
-dedir	UI
+dedig	MQ
+dedik	C[
+dedin	FX
+dedip	TJ
 dedis	A^
 dedk	QM
-dedl 	VH
-dedli	A^
-dedm	WG
-dedme	WG
-dedn	B]
-dedne	EY
-dednr	WG
-dednu	EY
-dedo	TJ
-dedo 	YE
-dedo,	TJ
-dedo.	XF
-dedok	KS
-dedon	UI
-dedow	HV
+dedl 	WG
+dedli	GW
+dedm	RL
+dedme	RL
+dedn	HV
+dedne	IU
+dednr	TJ
+dednu	DZ
+dedo	UI
+dedo 	WG
+dedo,	RL
+dedo.	UI
+dedok	MQ
+dedon	SK
+dedow	FX
 dedr	SK
-dedr.	VH
-dedre	]B
+dedr.	UI
+dedre	[C
 dedri	FX
-dedru	FX
-dedrü	TJ
-deds	LR
-deds 	QM
-dedsa	A^
-dedsc	TJ
-dedss	C[
+dedru	HV
+dedrü	UI
+deds	KS
+deds 	TJ
+dedsa	KS
+dedsc	SK
+dedss	IU
 dedt 	QM
-dedu	EY
-dedu 	HV
-dedun	GW
-dedv	VH
-dedve	SK
-dedw	WG
-dedwa	GW
-dedwe	ZD
+dedu	DZ
+dedu 	GW
+dedun	HV
+dedv	UI
+dedve	TJ
+dedw	TJ
+dedwa	KS
+dedwe	VH
 dedwi	RL
-dedy	JT
-dedü	MQ
-dedür	MQ
-dedı	TJ
+dedy	KS
+dedü	LR
+dedür	LR
+dedı	XF
 dedız	UI
-dee 	IU
-dee 0	VH
+dee &	VH
+dee (	LR
+dee 0	UI
 dee a	KS
 dee b	QM
-dee c	EY
-dee d	MQ
-dee e	MQ
-dee f	EY
-dee g	MQ
-dee h	ZD
-dee i	FX
-dee j	DZ
-dee k	IU
-dee l	EY
-dee m	KS
-dee o	JT
-dee r	RL
-dee s	HV
-dee t	MQ
-dee u	RL
-dee w	MQ
+dee c	JT
+dee d	JT
+dee f	FX
+dee g	KS
+dee h	SK
+dee i	C[
+dee j	C[
+dee k	FX
+dee l	FX
+dee m	JT
+dee o	KS
+dee p	MQ
+dee r	SK
+dee s	JT
+dee v	IU
+dee w	RL
 dee z	KS
-dee |	]B
-dee ö	RL
-dee ü	HV
-dee „	EY
-dee!	KS
-dee'	TJ
+dee |	SK
+dee ö	UI
+dee ü	GW
+dee „	IU
+dee!	IU
+dee'	UI
 dee)	JT
-dee),	JT
-dee,	QM
-dee, 	QM
-dee-	VH
+dee) 	MQ
+dee),	IU
+dee,	SK
+dee, 	SK
+dee-	QM
 dee.	QM
-dee. 	TJ
-dee.e	]B
-dee.“	IU
+dee. 	SK
+dee.e	VH
+dee.“	LR
 dee0	YE
 dee00	YE
-dee:	KS
-dee: 	KS
-dee?	A^
-dee? 	A^
+dee?	C[
+dee? 	C[
 deea	MQ
 deean	FX
-deear	FX
-deeas	LR
-deeat	^A
-deeb	HV
-deeba	XF
-deebi	TJ
+deear	HV
+deeas	HV
+deeat	a?
+deeb	KS
+deeb 	MQ
+deeba	^A
+deebe	QM
 deebk	IU
-deebn	IU
-deebo	B]
+deebn	EY
+deebo	DZ
 deebr	VH
-deebs	UI
-deebu	LR
-deec	TJ
-deech	RL
+deebs	WG
+deebu	HV
+deec	SK
+deech	QM
 deeck	ZD
-deed	RL
-deed@	XF
-deeda	[C
+deed	SK
+deed 	RL
+deed@	WG
+deeda	WG
 deede	MQ
 deedg	[C
 deeds	LR
-deedt	LR
-deee	VH
+deedt	MQ
+deee	RL
 deee 	_@
-deeeh	>b
-deeep	MQ
-deeer	WG
-deeet	XF
+deeeh	DZ
+deeep	LR
+deeer	YE
+deeet	UI
 deef 	WG
-deefa	_@
-deefe	RL
-deeff	LR
-deefl	^A
-deefr	GW
-deefä	B]
-deefü	MQ
-deeg	XF
-deeg 	a?
-deeg,	FX
-deeg.	GW
-deega	LR
-deege	VH
-deegg	QM
-deegl	LR
-deego	WG
-deegr	YE
-deeh	SK
-deeha	[C
-deehe	KS
-deehl	RL
-deehm	]B
+deefa	XF
+deefe	MQ
+deeff	MQ
+deefl	WG
+deefo	QM
+deefr	C[
+deeft	TJ
+deefä	GW
+deefü	LR
+deeg	RL
+deeg 	YE
+deeg,	C[
+deeg.	IU
+deege	SK
+deegi	HV
+deegl	MQ
+deego	XF
+deegr	]B
+deegt	LR
+deegu	LR
+deeh	RL
+deeha	_@
+deehe	LR
+deehl	QM
+deehm	ZD
 deehr	VH
-deeht	MQ
-deei 	^A
-deei,	ZD
-deei-	^A
-deei.	RL
-deei@	UI
-deeib	HV
-deeic	KS
-deeid	TJ
-deeie	FX
-deeif	UI
-deeig	WG
-deeih	]B
-deeik	SK
-deeil	TJ
-deeim	MQ
-deein	IU
-deeit	SK
-deeiw	YE
-deeiz	B]
-deeiß	KS
-deek	ZD
-deek 	QM
-deeka	MQ
-deekl	HV
-deeko	HV
-deel	RL
+deeht	IU
+deehö	RL
+deei 	]B
+deei,	XF
+deei-	ZD
+deei.	QM
+deei@	SK
+deeib	GW
+deeic	JT
+deeid	SK
+deeie	HV
+deeif	SK
+deeig	UI
+deeih	WG
+deeik	HV
+deeil	VH
+deein	KS
+deeis	QM
+deeiw	TJ
+deeiß	HV
+deek	QM
+deekl	MQ
+deekt	MQ
 deel 	IU
-deel.	SK
-deela	FX
-deelb	MQ
+deel,	RL
+deel.	TJ
+deela	C[
 deelc	GW
 deele	SK
-deelf	JT
-deelg	EY
-deeli	f:
-deell	KS
-deelm	ZD
-deeln	RL
-deels	TJ
-deelt	RL
-deelw	SK
-deelö	YE
-deem 	KS
-deemb	XF
-deemd	QM
-deeme	YE
-deemi	SK
-deemü	B]
-deen	MQ
+deelg	JT
+deelh	KS
+deeli	d<
+deell	JT
+deelm	YE
+deeln	QM
+deels	QM
+deelt	TJ
+deelw	[C
+deelö	TJ
+deem	RL
+deem 	MQ
+deema	QM
+deemb	TJ
+deeme	UI
+deemi	VH
+deemü	HV
 deen!	JT
-deen)	TJ
-deen-	_@
-deen.	JT
-deen:	UI
+deen-	SK
+deen.	KS
+deen:	TJ
 deen;	KS
-deen?	B]
-deen@	c=
+deen?	DZ
+deen@	SK
 deena	JT
-deenb	]B
-deend	IU
+deenb	XF
+deend	HV
 deene	TJ
-deenf	QM
-deeng	TJ
-deenh	RL
-deeni	HV
-deenk	_@
-deenl	WG
-deenm	QM
+deeng	SK
+deenh	TJ
+deeni	GW
+deenk	a?
+deenl	SK
+deenm	TJ
 deenn	GW
-deeno	MQ
-deenp	QM
-deenr	a?
-deens	b>
-deent	KS
-deenw	ZD
-deen“	SK
+deeno	LR
+deenr	XF
+deens	^A
+deent	DZ
+deenw	TJ
+deenz	QM
+deeo	RL
 deeon	RL
-deeor	JT
-deep	RL
-deepa	TJ
-deepe	YE
-deepl	JT
-deepp	VH
-deepr	MQ
-deept	RL
+deeor	LR
+deep	TJ
+deepa	UI
+deepe	]B
+deepl	KS
+deepp	TJ
 deer	QM
-deer 	SK
-deer)	LR
-deer,	LR
-deer-	QM
-deer.	FX
-deer:	IU
-deera	RL
-deerb	WG
-deere	d<
-deerf	LR
-deerg	KS
+deer)	JT
+deer-	SK
+deer.	HV
+deer:	KS
+deerb	RL
+deerd	LR
+deere	a?
+deerf	IU
+deerg	GW
 deerh	GW
 deeri	QM
-deerk	XF
-deerl	C[
-deerm	QM
+deerk	WG
+deerl	A^
 deern	DZ
-deero	ZD
-deerp	XF
-deerr	B]
-deers	EY
-deeru	WG
-deerv	LR
-deerw	VH
-deerä	VH
-deerö	IU
-deer“	EY
-dees	JT
+deero	VH
+deerp	UI
+deerr	C[
+deers	GW
+deert	QM
+deeru	XF
+deerv	KS
+deerw	YE
+deerz	MQ
+deerä	ZD
+deerö	KS
+deer“	C[
+dees	LR
 dees 	MQ
-dees,	TJ
-dees.	IU
-deesa	DZ
-deesc	RL
-deese	WG
-deesh	IU
-deesk	LR
-deesp	LR
+dees,	SK
+dees.	EY
+deesa	A^
+deesc	UI
+deese	QM
+deesh	DZ
+deesi	SK
+deesk	MQ
+deesp	HV
 deess	KS
-deest	JT
-deesu	SK
-deet	LR
-deet 	SK
-deet,	RL
-deet.	GW
-deeta	UI
-deetb	SK
-deete	MQ
-deetr	KS
-deets	JT
-deett	LR
-deetz	EY
+deest	HV
+deesu	KS
+deet	KS
+deet 	RL
+deeta	ZD
+deetb	TJ
+deete	QM
+deeto	MQ
+deetr	LR
+deets	MQ
+deetw	JT
+deetz	DZ
 deeu	IU
 deeu 	IU
-deeub	SK
-deeue	B]
-deeug	TJ
+deeub	WG
+deeud	JT
+deeue	IU
+deeug	SK
 deeun	WG
-deeut	MQ
-deev	MQ
-deevo	RL
-deew	JT
-deew 	JT
-deewi	HV
-deex	RL
-deexa	RL
-deexp	UI
+deeur	MQ
+deev	IU
+deevo	XF
+deew	MQ
+deew 	LR
+deewi	MQ
+deex	SK
+deexa	SK
+deexp	RL
 deez	[C
-deeza	QM
 deeze	_@
-deezi	EY
-deeß	WG
-deeße	VH
-deeö	^A
-deeöf	^A
-dee“	HV
+deezi	MQ
+deeß	VH
+deeße	UI
+deeö	WG
+deeöf	WG
+dee“	FX
 dee“ 	IU
-def 	IU
-def (	KS
-def 0	JT
-def a	QM
-def d	A^
-def g	TJ
+def 	JT
+def (	IU
+def 0	KS
+def d	B]
+def e	JT
+def g	SK
 def h	TJ
-def i	B]
-def k	HV
-def l	[C
-def n	SK
-def r	C[
-def t	[C
-def u	RL
-def v	JT
+def i	C[
+def k	JT
+def l	XF
+def m	UI
+def n	QM
+def r	DZ
+def s	MQ
+def t	VH
+def u	WG
 def w	RL
-def z	XF
-def)	JT
-def,	SK
-def, 	SK
-def-	b>
-def- 	RL
-def.	SK
-def. 	SK
-defah	MQ
-defam	RL
+def z	VH
+def)	EY
+def-	WG
+def- 	SK
+def.	LR
+def. 	LR
+defac	SK
+defah	RL
+defal	LR
 defan	XF
-defar	?a
+defar	;e
 defas	TJ
-defax	RL
-defe 	]B
-defeb	VH
+defax	XF
+defe	QM
+defe 	ZD
+defeb	QM
 defeh	JT
-defei	KS
+defei	LR
 defen	KS
-defer	TJ
-defes	GW
-defeu	[C
-deff	HV
-deff 	HV
-deff,	[C
+defer	RL
+defes	KS
+defeu	TJ
+deff	LR
+deff 	IU
+deff,	YE
 deffe	EY
-defg	LR
-defge	RL
-defh	QM
-defi	B]
-defia	IU
-defik	JT
-defil	MQ
-defin	KS
-defk	JT
-defl	f:
-defle	XF
-defli	ZD
+defg	IU
+defge	QM
+defi	>b
+defia	HV
+defik	MQ
+defil	LR
+defin	LR
+defk	KS
+defl	e;
+defla	RL
+defle	YE
+defli	UI
+deflü	QM
 defm	LR
-defma	RL
-defna	LR
+defma	SK
+defn	QM
+defn 	QM
+defna	MQ
 defne	ZD
-defnu	GW
-defo	HV
-defo@	VH
-defol	A^
+defnu	HV
+defo	MQ
+defo@	TJ
+defol	JT
 defon	QM
-defor	HV
-defot	KS
-defp	MQ
-defr	IU
-defr 	XF
-defr.	MQ
-defra	EY
-defre	TJ
-defro	WG
-defrü	@_
-defs	d<
+defor	LR
+defot	LR
+defr 	RL
+defr.	LR
+defra	FX
+defre	RL
+defri	RL
+defro	XF
+defrü	FX
+defs	^A
 defsc	QM
-defst	YE
-deft	KS
-deft 	QM
-deft,	KS
-deft.	WG
-defte	FX
-deftl	LR
-deftr	JT
-defts	QM
-defu	LR
-defun	RL
+defst	VH
+deft	JT
+deft 	SK
+deft,	IU
+deft.	VH
+defte	HV
+deftl	HV
+deftr	LR
+defu	MQ
 defw	YE
 defwa	YE
-defz	RL
-defzi	RL
-defäh	FX
-defäl	DZ
+defä	MQ
+defäh	HV
+defäl	HV
 defän	VH
-defär	XF
-defö	KS
-deför	KS
-defü	MQ
-defüh	RL
-defül	FX
-defür	MQ
-deg 	TJ
+defär	ZD
+defö	B]
+deför	B]
+defüh	SK
+defül	A^
+deg 	VH
 deg &	EY
-deg (	XF
-deg 0	WG
-deg a	MQ
+deg (	UI
 deg b	LR
-deg d	KS
-deg e	QM
-deg f	MQ
-deg g	C[
-deg h	HV
-deg i	MQ
-deg j	UI
-deg k	TJ
-deg m	JT
-deg o	GW
-deg p	ZD
-deg r	ZD
-deg s	UI
-deg t	HV
-deg u	ZD
+deg e	MQ
+deg f	SK
+deg g	EY
+deg h	FX
+deg j	SK
+deg k	VH
+deg m	LR
+deg o	IU
+deg p	XF
+deg r	WG
+deg s	VH
+deg t	GW
+deg u	VH
+deg v	MQ
+deg z	LR
 deg |	KS
-deg „	MQ
+deg „	TJ
 deg)	LR
-deg) 	TJ
-deg-	YE
-deg.	TJ
-deg. 	TJ
-deg@	WG
-dega	HV
-degab	>b
+deg) 	SK
+deg,	MQ
+deg, 	MQ
+deg-	RL
+deg.	QM
+deg. 	QM
+deg@	XF
+dega	MQ
+degab	<d
 degal	FX
-degar	[C
+degar	WG
 degas	QM
 degb	SK
-degbr	ZD
-degd	LR
-dege	RL
-dege 	VH
-dege,	UI
-dege.	A^
-degea	UI
-degee	>b
+degbr	UI
+degd	JT
+dege	UI
+dege 	UI
+dege,	RL
+dege.	IU
+degea	RL
+degee	DZ
 degef	SK
-degeg	WG
-degek	RL
-degel	HV
-degem	YE
-degen	XF
-degeo	JT
-degep	LR
-deges	JT
-deget	IU
-degew	WG
-degez	a?
-degeö	^A
+degeg	TJ
+degeh	QM
+degel	FX
+degem	VH
+degen	WG
+degeo	LR
+deger	RL
+deges	HV
+deget	LR
+degew	SK
+degez	UI
+degeö	WG
+degf	LR
+degfa	LR
 degg	KS
-degg,	VH
-degh	TJ
-degi	UI
-degib	ZD
-degie	RL
-degin	GW
-degk	QM
-degke	QM
-degl	[C
-degla	HV
-degle	RL
-degli	UI
-deglo	RL
-deglä	WG
-degm	QM
-degmb	RL
-degn	MQ
-dego	SK
-dego 	DZ
-degol	RL
+degg,	RL
+degh	SK
+degi	RL
+degib	VH
+degin	HV
+degl	XF
+degla	JT
+degle	TJ
+degli	QM
+deglo	SK
+deglä	XF
+degmb	UI
+degn	LR
+dego	RL
+dego 	GW
+degol	QM
 degor	WG
-degos	VH
+degos	TJ
 degr	IU
 degra	FX
-degri	GW
-degru	MQ
-degrö	QM
-degrü	GW
-degs 	LR
-degs,	LR
+degri	KS
+degrü	JT
+degs	QM
+degs 	RL
+degs,	JT
 degs.	VH
-degsa	WG
+degsa	XF
 degse	SK
 degsp	JT
-degst	GW
-degsz	GW
-degt	MQ
-degt,	JT
-degt.	MQ
-degt:	DZ
+degst	B]
+degsz	HV
+degt	LR
+degt 	RL
+degt,	IU
+degt:	LR
 degu	A^
-degun	EY
-degut	C[
+degun	DZ
+degut	>b
 degä	DZ
 degäs	LR
-deh 	MQ
-deh (	WG
-deh 0	XF
+degü	SK
+degül	TJ
+deh 	KS
+deh (	[C
+deh 0	TJ
+deh b	RL
+deh d	RL
 deh e	GW
-deh f	QM
-deh g	MQ
+deh f	SK
 deh h	MQ
-deh i	MQ
-deh j	EY
-deh k	SK
-deh l	RL
-deh m	LR
-deh n	KS
-deh o	FX
-deh p	RL
-deh r	C[
-deh s	MQ
-deh t	HV
-deh v	VH
+deh i	JT
+deh j	IU
+deh k	RL
+deh l	]B
+deh m	KS
+deh o	?a
+deh p	QM
+deh r	IU
+deh t	IU
+deh u	RL
+deh v	XF
 deh z	JT
-deh |	C[
-deh ü	EY
-deh)	]B
-deh) 	XF
-deh,	SK
-deh, 	SK
-deh-	JT
-deh.e	TJ
-deh:	JT
-deh: 	JT
-deh;	C[
-deha	VH
-dehaa	XF
-dehab	YE
-dehad	@_
+deh |	GW
+deh ü	KS
+deh)	YE
+deh) 	YE
+deh,	QM
+deh, 	QM
+deh-	IU
+deh.	MQ
+deh.e	WG
+deh:	MQ
+deh: 	MQ
+deh;	DZ
+deha	WG
+dehaa	YE
+dehab	WG
+dehad	A^
 dehal	QM
-dehan	SK
-dehar	TJ
-dehat	HV
-dehau	YE
-dehba	A^
-dehbo	IU
-dehe	IU
-dehe.	JT
-dehee	]B
-dehef	C[
-dehei	WG
-dehel	LR
-dehem	MQ
-dehen	EY
-deher	JT
+dehan	VH
+dehar	QM
+dehat	FX
+dehau	WG
+dehav	MQ
+dehba	FX
+dehbo	LR
+dehd	WG
+dehde	WG
+dehe	JT
+dehe 	LR
+dehe,	QM
+dehee	ZD
+dehef	IU
+dehei	UI
+dehel	KS
+dehem	HV
+dehen	DZ
+deher	IU
+dehes	QM
 deheu	TJ
-dehfa	XF
-dehfo	EY
-dehg	b>
-dehga	]B
-dehh	RL
-dehhe	HV
-dehi	TJ
-dehic	JT
-dehie	C[
-dehil	KS
+dehfa	VH
+dehfo	KS
+dehg	WG
+dehga	TJ
+dehhe	KS
+dehie	HV
+dehig	QM
 dehin	VH
-dehj	B]
-dehja	B]
-dehl	YE
-dehl 	VH
-dehl.	KS
-dehla	IU
-dehle	^A
-dehlo	VH
-dehls	YE
-dehlt	FX
+dehiv	LR
+dehj	DZ
+dehja	DZ
+dehl	UI
+dehl 	QM
+dehl.	MQ
+dehle	[C
+dehli	MQ
+dehlo	UI
+dehls	QM
+dehlt	HV
 dehlu	JT
-dehlä	MQ
-dehm	ZD
-dehm,	UI
-dehme	QM
-dehmi	a?
+dehlä	QM
+dehm	WG
+dehm,	VH
+dehme	SK
+dehmi	_@
 dehn	UI
-dehn 	UI
-dehn,	HV
-dehna	HV
-dehnd	^A
+dehn 	SK
+dehn,	KS
+dehna	LR
+dehnd	YE
 dehne	WG
 dehni	TJ
-dehnu	MQ
 deho	TJ
-dehoc	RL
-dehol	XF
+dehoc	WG
+dehof	QM
+dehol	WG
 dehom	GW
-dehon	TJ
-dehop	DZ
-dehor	]B
+dehon	SK
+dehop	A^
+dehor	YE
 dehos	FX
-dehp	QM
-dehpl	ZD
-dehr	KS
-dehr 	IU
-dehr.	UI
-dehr?	C[
-dehra	ZD
-dehrb	VH
-dehre	HV
-dehrg	HV
-dehri	MQ
+dehpl	WG
+dehr 	JT
+dehr,	MQ
+dehr.	TJ
+dehr?	IU
+dehra	YE
+dehrb	ZD
+dehre	MQ
+dehrg	JT
+dehri	KS
 dehrj	UI
-dehrs	HV
-dehrt	LR
-dehru	RL
-dehs	YE
-dehs 	YE
+dehrl	SK
+dehrr	TJ
+dehrs	QM
+dehrt	JT
+dehru	UI
+dehs	WG
+dehs 	XF
 dehse	SK
-dehst	UI
-deht	MQ
-deht,	HV
-deht.	LR
-deht?	DZ
-dehtb	KS
-dehte	LR
-dehti	GW
-dehtu	GW
-dehtz	[C
-dehu	ZD
-dehul	MQ
-dehun	a?
-dehur	UI
-dehus	WG
-dehut	FX
-dehw	JT
-dehwa	A^
+dehst	VH
+deht	LR
+deht,	IU
+deht:	HV
+deht?	IU
+dehtb	LR
+dehte	KS
+dehti	IU
+dehtu	FX
+dehtz	VH
+dehu	YE
+dehun	[C
+dehur	MQ
+dehus	VH
+dehw	IU
+dehwa	EY
 dehwe	TJ
-dehwi	JT
-dehz	QM
-dehze	QM
-dehä	SK
-dehäd	C[
-dehäf	UI
-dehäl	^A
+dehz	SK
+dehze	SK
+dehäd	EY
+dehäf	SK
+dehäl	]B
 dehän	LR
-dehät	EY
-dehäu	FX
-dehö	GW
-dehöc	QM
-dehöf	WG
+dehät	@_
+dehäu	DZ
+dehö	MQ
+dehöc	SK
+dehöf	SK
 dehön	?a
-dehör	KS
-dehüb	C[
-dehür	VH
-dehüs	DZ
-dei 	XF
-dei (	UI
-dei 0	KS
-dei a	f:
-dei d	IU
-dei e	WG
-dei f	VH
-dei g	XF
-dei h	YE
-dei l	SK
+dehüb	DZ
+dehür	TJ
+dehüs	GW
+dei 	UI
+dei (	SK
+dei a	YE
+dei d	GW
+dei e	YE
+dei f	RL
+dei g	SK
+dei h	a?
+dei i	MQ
+dei l	VH
+dei m	QM
+dei n	QM
 dei o	RL
 dei s	TJ
-dei t	IU
-dei u	a?
-dei w	TJ
-dei z	SK
-dei-	XF
+dei t	KS
+dei u	b>
+dei w	SK
+dei z	YE
+dei-	SK
 dei.	LR
 dei. 	LR
-dei;	c=
-dei; 	c=
-dei@	WG
-deia	GW
-deial	MQ
-deian	YE
-deiat	DZ
-deib	QM
-deib 	C[
-deibt	MQ
-deic	GW
+dei;	RL
+dei; 	RL
+dei@	UI
+deia	JT
+deian	WG
+deiat	FX
+deib 	IU
+deibe	KS
+deic	IU
 deice	QM
-deich	IU
-deid	SK
+deich	KS
+deick	LR
+deid	UI
 deid 	SK
-deide	[C
-deidn	WG
+deide	UI
+deidn	TJ
 deidu	JT
-deie 	HV
-deie,	HV
-deie?	C[
-deief	LR
-deieg	EY
-deiel	GW
-deiem	UI
-deien	_@
+deie	QM
+deie 	GW
+deie,	GW
+deie?	EY
+deied	KS
+deief	MQ
+deieg	GW
+deiel	FX
+deiem	XF
+deien	YE
 deier	[C
-deies	]B
-deiet	QM
-deieß	WG
-deif	SK
-deif 	LR
-deife	WG
-deiff	MQ
-deift	@_
-deig	VH
-deig 	ZD
-deig,	GW
-deig.	[C
-deige	JT
-deigi	SK
+deies	XF
+deieß	VH
+deif	LR
+deife	UI
+deiff	LR
+deift	DZ
+deig	RL
+deig 	^A
+deig,	HV
+deig.	ZD
+deige	LR
 deign	LR
-deigs	KS
-deigt	RL
+deigs	JT
+deigt	VH
 deigu	FX
-deihe	YE
-deihn	QM
-deihr	C[
-deihu	^A
-deik	ZD
-deik 	UI
-deik,	WG
-deika	KS
-deike	UI
-deil	IU
-deil 	TJ
-deil?	DZ
-deila	KS
-deilb	KS
-deilc	TJ
-deild	@_
-deile	^A
+deih	RL
+deihe	XF
+deihr	<d
+deihu	TJ
+deik	VH
+deik 	VH
+deik,	UI
+deike	LR
+deikt	C[
+deil	JT
+deil 	QM
+deil?	FX
+deila	MQ
+deilb	LR
+deilc	RL
+deild	>b
+deile	_@
+deili	LR
+deilk	RL
 deill	MQ
-deilm	QM
 deilo	QM
-deils	JT
-deilt	EY
-deilv	MQ
-deim	RL
-deim 	UI
-deimk	WG
-deimm	GW
-deimp	HV
+deils	SK
+deilt	C[
+deilv	IU
+deim	SK
+deim 	TJ
+deimk	ZD
+deimm	HV
+deimp	LR
 dein 	HV
-dein)	KS
-dein.	QM
-deina	YE
+dein)	FX
+dein.	RL
+deina	WG
 deind	VH
-deine	HV
-deinf	HV
-deing	SK
+deine	FX
+deinf	IU
+deing	RL
 deinh	SK
-deink	[C
+deini	LR
+deink	WG
 deinl	DZ
-deinm	@_
-deino	KS
-deins	WG
-deint	IU
-deinu	LR
-deinv	HV
-deinw	_@
+deinm	B]
+deinn	MQ
+deino	IU
+deinr	LR
+deins	SK
+deint	KS
+deinu	IU
+deinv	GW
+deinw	[C
 deinz	RL
 deio	UI
-deios	WG
-deip	JT
-deipl	YE
-deipp	B]
-deir	[C
-deir 	WG
-deir,	YE
-deir.	ZD
-deira	@_
-deirb	MQ
-deire	RL
-deirg	;e
-deirm	IU
-deirn	YE
-deirt	SK
+deios	TJ
+deipl	TJ
+deipp	?a
+deir	ZD
+deir 	XF
+deir,	TJ
+deir.	YE
+deira	HV
+deirb	LR
+deird	QM
+deire	QM
+deirg	?a
+deirk	QM
+deirm	MQ
+deirn	VH
+deirt	XF
 deis	UI
-deis 	VH
-deis,	XF
-deisc	FX
-deise	HV
-deisi	VH
-deisl	HV
-deiso	RL
-deisp	KS
-deiss	JT
-deist	TJ
-deit 	FX
-deit.	[C
+deis 	XF
+deis,	[C
+deisc	KS
+deise	DZ
+deisi	WG
+deisl	JT
+deiso	YE
+deiss	IU
+deist	UI
+deit	QM
+deit 	IU
+deit.	XF
 deita	YE
-deitb	SK
-deite	B]
-deitg	VH
-deith	RL
-deitm	RL
-deitr	MQ
-deits	DZ
-deitt	LR
-deitz	ZD
-deitä	TJ
-deiu	JT
+deitb	RL
+deite	A^
+deitg	RL
+deith	QM
+deitm	TJ
+deitr	JT
+deits	KS
+deitu	QM
+deitz	SK
+deitä	VH
+deiu	MQ
 deiv	JT
-deiv 	HV
-deiva	B]
-deive	UI
-deiw	YE
-deiwe	ZD
-deiwi	UI
-deix 	DZ
-deix,	ZD
-deiz	FX
-deize	GW
-deizi	VH
-deizu	B]
-deiß	KS
-deiß 	FX
-deiß,	FX
-deiß.	A^
-deiße	QM
-deißi	TJ
+deiv 	LR
+deiva	?a
+deive	SK
+deiw	TJ
+deiwe	SK
+deiwi	TJ
+deix 	EY
+deix,	XF
+deiz	LR
+deize	JT
+deizi	WG
+deiß	HV
+deiß 	GW
+deiß,	EY
+deiß.	EY
+deißi	SK
 deißt	UI
-dei–	YE
-deja	KS
-deja 	?a
+dei–	RL
+deja	HV
+deja 	;e
 deja,	C[
 dejac	LR
-dejah	SK
-dejan	MQ
-deje	SK
-dejed	[C
-dejen	ZD
-dejet	C[
-dejew	]B
-dejo	QM
-deju	JT
-dejug	SK
-dejun	C[
-dejä	SK
-dejän	RL
-dejö	YE
-dejör	YE
-dek 	TJ
-dek (	XF
-dek b	SK
-dek f	HV
-dek h	JT
-dek i	VH
-dek u	RL
-dek w	B]
-dek-	TJ
-dek.	MQ
-dek. 	MQ
-dek.e	a?
-deka	SK
-dekac	UI
-dekam	DZ
-dekap	ZD
-dekar	QM
+dejah	QM
+deje	RL
+dejed	XF
+dejen	MQ
+dejes	LR
+dejet	GW
+dejew	SK
+deju	MQ
+dejug	TJ
+dejun	HV
+dejö	TJ
+dejör	TJ
+dek 	RL
+dek (	VH
+dek 0	QM
+dek b	YE
+dek f	LR
+dek h	IU
+dek i	UI
+dek u	TJ
+dek w	DZ
+dek |	]B
+dek-	WG
+dek.e	VH
+dekac	XF
+dekal	LR
+dekam	HV
+dekan	QM
+dekap	WG
+dekar	MQ
 dekas	DZ
-dekau	YE
-dekb	FX
-deke	JT
-dekeg	^A
-dekeh	UI
+dekat	VH
+dekau	UI
+dekb	IU
+deke	IU
+deke 	QM
+deke.	?a
+dekeg	]B
+dekeh	RL
 dekei	B]
-dekel	MQ
-deken	RL
-deket	QM
-dekg	UI
-dekh	RL
-dekho	UI
-deki	TJ
-dekie	RL
+deken	SK
+deket	RL
+dekg	XF
+dekh	SK
+dekho	TJ
+deki	UI
+dekie	QM
 dekil	QM
 dekin	TJ
-dekio	WG
-dekis	IU
-dekl	KS
-dekl.	ZD
-dekla	GW
-dekle	WG
-dekli	LR
-deklä	>b
-dekn	RL
+dekio	TJ
+dekis	C[
+dekl.	WG
+dekla	FX
+dekle	XF
+dekli	GW
+deklä	?a
+dekn	SK
 dekno	IU
-deko	SK
-dekol	@_
-dekom	VH
+deko	UI
+dekol	?a
+dekom	SK
 dekon	QM
-dekor	QM
-dekos	SK
-dekr	WG
-dekre	RL
-deks	TJ
+dekor	SK
+dekos	RL
+dekr	TJ
+dekre	SK
 deks,	MQ
-dekst	XF
+dekst	VH
 dekt	QM
-dekt 	QM
-dekt,	RL
-dekt.	GW
-dekta	UI
-dekte	FX
+dekt,	QM
+dekt.	DZ
+dekta	SK
+dekte	C[
 dekti	XF
-dektr	FX
-deku	>b
-dekuh	EY
-dekum	JT
-dekun	EY
-dekur	KS
-dekw	TJ
-dekw 	TJ
-dekä	LR
+dektr	HV
+dekts	^A
+deku	DZ
+dekuh	DZ
+dekum	MQ
+dekun	A^
+dekw	SK
+dekw 	SK
+dekä	MQ
 dekäs	MQ
-dekö	IU
-dekön	JT
-dekü	JT
-deküc	JT
-dekün	FX
-dekür	JT
-del 	FX
+dekö	HV
+dekön	HV
+dekü	KS
+deküc	FX
+dekün	IU
+dekür	LR
+del 	GW
 del 0	UI
-del a	RL
-del b	WG
-del d	JT
-del e	RL
-del f	TJ
-del g	JT
-del h	?a
-del i	HV
-del j	DZ
-del k	QM
-del m	@_
-del n	SK
-del p	@_
-del r	FX
-del s	KS
-del u	MQ
-del v	<d
-del z	QM
-del |	WG
-del,	SK
-del, 	SK
-del-	SK
-del.	SK
-del. 	RL
-del.e	YE
-del?	DZ
-del? 	DZ
-dela	KS
-dela 	RL
+del b	SK
+del d	LR
+del f	QM
+del g	IU
+del h	HV
+del i	IU
+del j	C[
+del k	RL
+del m	GW
+del n	KS
+del p	B]
+del r	B]
+del t	IU
+del u	JT
+del v	B]
+del z	SK
+del |	UI
+del)	RL
+del,	RL
+del, 	RL
+del-	VH
+del.	RL
+del. 	SK
+del.e	RL
+del?	FX
+del? 	FX
+dela	LR
 delac	KS
 delad	TJ
 delaf	EY
-delam	IU
-delan	a?
-delar	;e
-delas	HV
-delat	MQ
-delau	EY
-delb	KS
-delb 	MQ
+delag	MQ
+delam	FX
+delan	ZD
+delar	?a
+delas	IU
+delat	LR
+delau	JT
+delb	LR
+delb 	LR
 delba	SK
-delbe	EY
-delbr	_@
-delbs	TJ
-delch	MQ
-deld	JT
-deld,	MQ
+delbe	KS
+delbr	c=
+delc	LR
+delch	IU
+deld	KS
+deld 	MQ
 deld.	KS
-delde	C[
-deldi	KS
-deldr	HV
+delde	DZ
+deldi	HV
+deldr	FX
 deldı	UI
-dele	WG
-dele 	WG
-dele,	WG
-dele.	[C
-delea	GW
-delec	IU
-deled	KS
-delee	QM
-delef	UI
-deleh	KS
-delei	VH
-delek	FX
-delen	UI
-delep	QM
-deler	[C
-delet	GW
-deleu	RL
+dele	VH
+dele 	VH
+dele,	]B
+dele.	XF
+delea	JT
+delec	FX
+deled	EY
+delef	SK
+delei	SK
+delek	HV
+delen	QM
+deler	UI
+deles	LR
+delet	IU
+deleu	MQ
 delf	JT
-delf 	MQ
-delfe	GW
-delft	YE
-delg	FX
-delg 	IU
-delge	JT
-delgr	EY
-delgt	DZ
-delh	SK
-deli 	TJ
-deli,	VH
-delic	HV
-delie	TJ
-delig	WG
+delf 	KS
+delf,	RL
+delfe	KS
+delft	WG
+delg	IU
+delg 	KS
+delge	MQ
+delgr	JT
+delgt	GW
+delh	RL
+deli 	SK
+deli,	RL
+delic	JT
+delie	RL
+delig	ZD
 delil	B]
 delin	KS
-delis	GW
-delit	LR
-delk	UI
-delk 	KS
-delke	]B
-delko	YE
-dell	KS
-dell 	=c
-dell.	JT
-dellb	LR
+delis	HV
+delk	ZD
+delk 	MQ
+delke	VH
+delko	ZD
+dell	LR
+dell 	B]
+dell,	QM
+dell.	GW
+dellb	MQ
+delle	SK
 delli	QM
 dellk	YE
-dellm	YE
-dello	MQ
-dells	QM
-dellt	GW
-dellw	FX
-delm	SK
-delmt	ZD
-deln	RL
-deln 	YE
-deln,	WG
-delni	KS
+dellm	b>
+dello	JT
+dells	MQ
+dellt	EY
+dellw	IU
+delm	TJ
+delm,	IU
+delmt	YE
+deln	QM
+deln 	VH
+deln,	YE
+delni	DZ
 delo	WG
-delo 	MQ
-deloa	JT
-deloc	QM
+delo 	JT
+deloa	IU
+deloc	TJ
+delof	MQ
 delog	LR
-deloh	GW
-delom	^A
+deloh	LR
+delom	VH
 delor	SK
-delos	]B
-deloß	TJ
-delp	UI
-delpf	[C
-delr	e;
-delri	^A
-dels	LR
-dels 	C[
-delsc	^A
+delos	YE
+deloß	UI
+delp	RL
+delpf	YE
+delr	^A
+delri	YE
+dels	KS
+dels 	HV
+delsc	a?
 delse	TJ
 delso	MQ
-delt	UI
-delt 	SK
-delt,	XF
+delt	TJ
+delt 	RL
+delt,	VH
 delt.	JT
-delte	JT
-delti	SK
-delue	VH
+delte	LR
+delti	ZD
+delu	MQ
+delue	RL
 deluf	QM
-delun	SK
-delus	QM
-delve	MQ
-delw	LR
-delwa	GW
-dely	RL
-delz	]B
-delz 	d<
-delä	IU
-deläd	TJ
-delän	LR
-delär	>b
-deläs	]B
+delun	QM
+delus	SK
+delv	MQ
+delve	IU
+delw	MQ
+delwa	KS
+dely	VH
+delz	[C
+delz 	^A
+delz,	LR
+delä	MQ
+deläd	SK
+delän	MQ
+delär	@_
+deläs	YE
 delät	JT
-deläu	WG
-delö	TJ
-delöf	YE
-delös	UI
-delü	KS
-delüc	IU
-delüg	KS
-del“	MQ
-dem 	KS
-dem (	GW
-dem 0	UI
-dem a	A^
-dem b	HV
-dem d	UI
-dem f	ZD
-dem g	MQ
+deläu	TJ
+delö	WG
+delöf	TJ
+delös	[C
+delü	MQ
+delüg	HV
+dem 	JT
+dem (	IU
+dem 0	ZD
+dem a	>b
+dem b	IU
+dem d	RL
+dem e	IU
+dem f	YE
+dem g	LR
 dem h	FX
-dem i	KS
-dem j	[C
-dem k	RL
-dem l	TJ
-dem m	KS
-dem n	=c
-dem o	ZD
-dem p	TJ
-dem r	SK
-dem t	GW
-dem u	GW
-dem v	JT
-dem w	MQ
-dem z	EY
-dem |	^A
-dem „	MQ
-dem,	MQ
-dem, 	MQ
-dem-	QM
-dem.	JT
-dem. 	JT
+dem j	XF
+dem k	SK
+dem l	XF
+dem m	HV
+dem n	B]
+dem o	XF
+dem p	]B
+dem r	RL
+dem s	JT
+dem t	HV
+dem u	KS
+dem v	FX
+dem w	LR
+dem z	FX
+dem |	[C
+dem „	RL
+dem,	LR
+dem, 	LR
+dem.	IU
+dem. 	IU
 dema	SK
-dema 	LR
 demac	QM
-demag	WG
-demah	[C
-demai	LR
-demal	[C
-deman	RL
-demar	TJ
+demag	XF
+demah	XF
+demai	KS
+demal	YE
 demas	UI
-demat	c=
-demau	GW
-demaß	UI
-demb	SK
-demba	SK
-dembe	[C
-dembh	RL
-demd	QM
-demd 	QM
-deme	RL
-deme,	UI
+demat	YE
+demau	LR
+demb	UI
+demba	UI
+dembe	TJ
+dembh	UI
+deme	QM
+deme 	RL
+deme,	SK
 deme.	VH
-demec	WG
-demed	XF
+demec	YE
+demed	TJ
 demeh	TJ
-demel	IU
-demen	QM
-demer	JT
-demes	JT
-demet	b>
-demg	KS
-demi 	YE
-demic	C[
-demie	ZD
-demil	SK
-demin	MQ
+demei	KS
+demer	MQ
+demet	a?
+demf	QM
+demi 	VH
+demic	@_
+demie	^A
+demil	QM
 demir	GW
-demit	RL
-demk	QM
-demkr	YE
-demlu	QM
+demit	QM
+demk	RL
+demkr	UI
+deml	JT
+demlu	LR
 demm	LR
-demm 	QM
-demma	FX
-demml	QM
-demmt	JT
-demmu	HV
+demm 	TJ
+demma	C[
+demml	LR
+demmt	LR
+demmu	JT
 demo	YE
-demo 	ZD
-demo,	[C
-demo-	UI
-demo.	XF
-demod	FX
-demoi	LR
-demol	GW
-demon	SK
-demoo	WG
-demor	XF
-demo–	^A
-dempe	XF
-dempf	B]
+demo 	UI
+demo,	RL
+demo-	]B
+demo.	UI
+demod	IU
+demoi	MQ
+demol	JT
+demon	VH
+demoo	SK
+demor	UI
+demo–	XF
+demp 	UI
+dempe	VH
+dempf	HV
 dempl	QM
-dempr	FX
-dems	YE
+dempr	HV
+dems	UI
+dems 	JT
 demsc	UI
-demst	TJ
-demt	QM
-demt 	QM
-demt,	LR
-demt.	C[
-demta	ZD
+demst	QM
+demt 	SK
+demt,	FX
+demt.	FX
+demta	YE
 demts	TJ
 demu	GW
-demul	C[
-demun	HV
+demul	FX
+demun	JT
 demut	LR
-demw	VH
-demws	VH
-dem²	TJ
-dem² 	TJ
+demw	UI
+demws	UI
+dem²	SK
+dem² 	SK
 demä	QM
 demö	JT
-demöc	RL
-demü	RL
-demüh	SK
+demöc	QM
+demüs	LR
+den (	LR
+den 0	SK
 den a	JT
-den b	HV
-den c	LR
-den d	KS
-den e	QM
-den g	LR
-den h	[C
-den j	TJ
-den l	KS
-den m	HV
-den n	VH
+den b	JT
+den c	GW
+den d	SK
+den e	RL
+den f	IU
+den g	JT
+den h	XF
+den k	QM
+den l	LR
+den m	LR
+den n	XF
 den o	HV
-den p	UI
-den r	HV
-den s	KS
+den r	GW
+den s	JT
 den t	WG
-den u	UI
-den v	YE
-den w	VH
-den z	KS
-den |	HV
-den ö	LR
-den ü	GW
-den!	DZ
-den! 	DZ
-den)	JT
-den) 	IU
-den-	UI
-den-r	MQ
-den.	MQ
-den.e	MQ
-den.“	B]
+den u	SK
+den v	[C
+den w	SK
+den z	IU
+den |	JT
+den ü	KS
+den!	?a
+den! 	?a
+den)	HV
+den) 	JT
+den),	LR
+den,	QM
+den, 	QM
+den-	TJ
+den-r	KS
+den-w	HV
+den.	LR
+den.“	GW
 den:	QM
 den: 	QM
-den;	KS
-den; 	GW
-den?	@_
-den? 	@_
-den@	LR
-dena	KS
+den;	JT
+den; 	HV
+den?	B]
+den? 	B]
+den@	IU
+dena	LR
 dena 	QM
-denab	XF
+denab	RL
+denac	LR
 denal	QM
 denam	@_
-denan	IU
-denau	ZD
-denba	ZD
+denan	HV
+denat	LR
+denau	XF
+denb	MQ
+denba	YE
 denbe	GW
-denbi	JT
-denbu	TJ
+denbi	KS
+denbr	RL
+denbu	SK
 denc	VH
 dench	VH
 dend 	TJ
-dend,	MQ
-dend-	HV
+dend,	JT
+dend-	FX
 dend.	WG
 dend:	LR
-dend@	^A
-denda	_@
+dend@	ZD
+denda	ZD
 dende	VH
-dendi	EY
-dendl	MQ
-dendr	LR
-dends	DZ
-dendu	XF
-dendw	TJ
-dendy	LR
-dene	QM
-dene 	IU
-dene,	VH
-dene.	<d
-deneb	DZ
-dened	KS
-denef	LR
-deneh	[C
-denei	QM
-denel	]B
+dendi	FX
+dendl	LR
+dendo	UI
+dends	C[
+dendt	RL
+dendu	^A
+dendw	RL
+dendy	MQ
+dene 	MQ
+dene,	RL
+dene.	B]
+deneb	B]
+denef	MQ
+deneh	ZD
+denel	VH
+denem	QM
+denen	MQ
 dener	XF
-denes	DZ
-denet	KS
-deneu	QM
-denew	JT
-denf.	WG
-denfa	MQ
-denfe	KS
+denes	B]
+denet	JT
+denew	LR
+denf.	UI
+denfe	MQ
 denfl	TJ
-denfo	B]
-denfä	VH
-deng	TJ
-deng 	MQ
+denfo	GW
+denfr	MQ
+denfä	UI
+deng	QM
+deng,	LR
 deng.	RL
-denga	JT
-dengb	KS
-denge	YE
-dengl	B]
-dengo	EY
-dengs	MQ
-denh	RL
-denh.	WG
-denhe	MQ
-denho	LR
-denhö	DZ
-deni 	XF
-denia	VH
-denic	HV
-denie	c=
+denga	IU
+denge	XF
+dengl	A^
+dengo	HV
+dengt	QM
+denh	TJ
+denh.	XF
+denha	SK
+denhe	EY
+denho	IU
+denhö	A^
+deni	LR
+deni 	VH
+denia	RL
+denic	JT
+denie	[C
 denig	JT
 denik	XF
-denin	IU
-denir	FX
+denin	MQ
+denir	GW
 denis	HV
-denit	SK
-denk	JT
+denit	RL
+denj	FX
+denk	LR
 denk 	KS
-denka	XF
-denke	MQ
-denkl	LR
-denks	RL
-denku	B]
-denl	RL
-denla	SK
-denle	SK
-denli	B]
-denlo	WG
-denm	QM
-denma	HV
-denn	IU
-denn 	FX
-denn,	a?
-denn.	[C
+denka	VH
+denke	QM
+denkl	KS
+denku	GW
+denla	RL
+denli	<d
+denlo	UI
+denm	MQ
+denma	LR
+denme	MQ
+denn	LR
+denn 	JT
+denn,	]B
+denn.	VH
 denna	LR
-denni	IU
-denns	C[
-dennu	QM
+denne	QM
+denni	LR
+denns	EY
+dennt	MQ
+dennu	TJ
 deno	GW
-deno 	DZ
-denoc	KS
+deno 	FX
+denoc	LR
 denol	KS
-denom	VH
-denos	UI
-denot	IU
+denom	^A
+denor	QM
+denos	RL
+denot	HV
 denow	RL
-denp	QM
-denpf	RL
+denpf	SK
 denpl	KS
-denpr	TJ
-denr	XF
-denr 	[C
-denr.	c=
-denra	[C
-denre	RL
-denri	VH
+denpr	WG
+denr	^A
+denr 	TJ
+denr.	a?
+denra	YE
+denre	QM
+denri	QM
 denrä	UI
-dens	WG
-dens 	ZD
-dens)	C[
-dens,	]B
-dens.	IU
+dens	UI
+dens 	XF
+dens)	FX
+dens,	a?
+dens.	LR
 densa	b>
-densc	HV
-densf	FX
-densh	WG
-densi	ZD
-densp	RL
-denst	WG
+densc	LR
+densf	GW
+densh	UI
+densi	XF
+densp	QM
+denst	UI
 densä	GW
 dent	JT
-dent 	QM
-dent,	C[
-denta	MQ
-dente	MQ
-denti	VH
-dentl	GW
+dent 	SK
+dent,	EY
+dent.	WG
+denta	LR
+dente	KS
+denti	TJ
+dentl	FX
 dento	SK
-dentr	KS
 dents	B]
-dentü	SK
-denu	DZ
+dentü	TJ
+denu	JT
 denua	SK
 denum	@_
-denun	FX
-denup	YE
-denur	MQ
-denus	KS
-denv	YE
-denve	HV
-denw	ZD
-denwe	QM
+denun	HV
+denup	VH
+denus	HV
+denv	TJ
+denve	GW
+denw	UI
 denwi	^A
-denz	QM
-denz,	_@
-denza	EY
-denze	LR
-denzi	QM
+denz	MQ
+denz,	YE
+denza	IU
+denze	JT
+denä	QM
 denäc	GW
-denäh	TJ
+denäh	SK
 denö	]B
-denöt	XF
+denöt	WG
 denü	RL
-den“	RL
-den“ 	FX
+den“ 	EY
 deo 	MQ
-deo (	VH
-deo 0	YE
-deo a	ZD
-deo b	RL
-deo d	KS
-deo e	@_
-deo f	IU
-deo h	HV
-deo j	QM
-deo k	KS
+deo (	XF
+deo 0	^A
+deo a	VH
+deo d	FX
+deo e	KS
+deo f	DZ
+deo g	MQ
+deo h	IU
 deo l	UI
 deo m	QM
-deo n	LR
-deo p	MQ
-deo r	TJ
-deo s	EY
-deo u	HV
-deo v	QM
-deo w	LR
-deo z	HV
-deo)	VH
-deo) 	TJ
+deo p	RL
+deo r	VH
+deo s	KS
+deo u	JT
+deo w	KS
+deo)	UI
+deo) 	SK
 deo),	SK
-deo-	UI
-deo.	^A
-deo. 	^A
-deo.–	XF
-deo@	TJ
-deoa	IU
-deoad	JT
-deob	EY
-deob 	=c
-deoba	C[
-deobo	LR
-deoc	QM
-deock	VH
-deod	GW
+deo-	]B
+deo.	[C
+deo. 	[C
+deo.–	UI
+deo@	SK
+deoa	GW
+deoad	IU
+deob	GW
+deob 	<d
+deoba	IU
+deobi	MQ
+deobo	KS
+deoc	RL
+deock	UI
+deod	FX
 deode	HV
+deoe	SK
 deof 	_@
-deof,	GW
-deofe	WG
+deof,	FX
+deofe	TJ
 deoff	JT
-deofi	TJ
-deofr	MQ
-deoge	XF
-deogo	DZ
-deoh	a?
-deohl	LR
-deohn	_@
+deofi	SK
+deofr	GW
+deog	QM
+deoge	WG
+deogo	GW
+deoh	YE
+deohl	GW
+deohn	VH
 deohr	WG
-deoi	KS
-deoin	LR
-deois	LR
-deok	MQ
+deoi	MQ
+deoin	MQ
+deois	JT
+deok 	QM
 deoko	FX
-deol	QM
-deola	UI
-deold	KS
-deole	XF
-deolf	HV
-deolg	A^
+deola	TJ
+deold	IU
+deole	YE
+deolf	A^
+deolg	JT
 deolk	LR
-deoln	KS
+deoll	RL
+deoln	DZ
 deolo	TJ
-deolt	XF
-deolu	HV
-deolz	VH
-deom	MQ
+deols	UI
+deolt	VH
+deolu	LR
+deolz	UI
 deom 	HV
-deom,	JT
+deom,	KS
 deoma	WG
-deomi	IU
-deomk	>b
-deomm	VH
-deomp	IU
-deon	KS
-deon,	QM
-deona	RL
+deomi	KS
+deomk	@_
+deomm	SK
+deomp	MQ
+deon	MQ
+deon 	LR
+deon,	LR
+deona	QM
 deond	QM
-deone	[C
+deone	YE
 deoni	VH
-deonk	B]
-deonl	JT
-deons	FX
-deonz	MQ
-deoo	ZD
-deoor	SK
-deoos	UI
-deoot	XF
+deonk	GW
+deonl	B]
+deonn	QM
+deons	C[
+deoo	RL
+deoor	TJ
+deoot	SK
 deop	EY
-deop 	EY
-deop,	GW
-deope	C[
-deopf	EY
-deopp	RL
-deor	VH
-deor 	[C
-deor,	KS
-deora	KS
-deorb	XF
-deord	JT
-deore	MQ
-deorf	FX
-deorg	YE
-deorh	GW
-deork	FX
-deorl	HV
-deorn	UI
+deop 	B]
+deop,	FX
+deope	?a
+deopf	FX
+deopp	QM
+deor	SK
+deor 	XF
+deor,	MQ
+deora	LR
+deorb	ZD
+deore	UI
+deorf	MQ
+deorg	TJ
+deorh	JT
+deori	HV
+deork	IU
+deorl	FX
+deorm	QM
+deorn	YE
 deort	IU
-deorw	SK
-deorz	ZD
-deos	SK
+deorw	VH
+deorz	WG
+deos	QM
 deos 	DZ
-deos,	MQ
-deos.	VH
-deose	IU
-deosk	WG
-deoss	[C
-deost	UI
-deot	JT
-deot 	A^
-deot.	SK
-deotd	XF
-deote	GW
-deoti	GW
-deoto	IU
-deots	WG
-deott	MQ
+deos!	GW
+deos.	TJ
+deosk	TJ
+deosp	QM
+deoss	XF
+deost	RL
+deot	FX
+deot 	B]
+deot,	RL
+deot.	QM
+deotd	]B
+deote	HV
+deoti	KS
+deoto	JT
+deots	ZD
+deott	JT
 deou	C[
-deoul	GW
-deour	DZ
+deoul	IU
+deour	A^
 deout	FX
-deov	JT
-deove	GW
+deov	LR
+deove	FX
 deow	SK
-deoß 	SK
-deoße	LR
-deoßv	ZD
-deo–	^A
-deo–d	YE
-deo–f	]B
-dep 	KS
-dep 0	GW
-dep,	EY
-dep, 	EY
-dep.	LR
-depa	TJ
-depaa	LR
-depac	LR
+deown	LR
+deoz	KS
+deoze	KS
+deoße	KS
+deoßv	h8
+deo–	XF
+deo–d	UI
+deo–f	WG
+dep 0	FX
+dep,	DZ
+dep, 	DZ
+dep.	MQ
+depa	UI
+depac	IU
 depag	C[
-depal	FX
+depak	UI
+depal	GW
 depar	WG
-depas	@_
+depas	C[
+depau	RL
 depd	HV
 depdf	HV
-depe	QM
-deped	VH
-depeg	B]
-depek	SK
-depel	WG
-depen	TJ
-deper	SK
-depet	B]
-depf	XF
-depf 	EY
+depe	SK
+deped	TJ
+depeg	HV
+depek	RL
+depel	YE
+depen	RL
+depet	C[
+depf	[C
+depf 	FX
 depfa	QM
-depfe	XF
-depfi	HV
-depfl	[C
-depfm	HV
-depi	SK
-depic	A^
-depie	VH
-depin	JT
+depfe	YE
+depfi	IU
+depfl	ZD
+depfm	KS
+depi	KS
+depic	GW
+depie	UI
+depin	LR
 depl	RL
-depla	HV
+depla	MQ
 deple	RL
-deplo	MQ
 depo	SK
-depol	KS
-depor	UI
-depos	TJ
-depp	SK
-depp 	WG
-deppe	VH
+depol	JT
+depor	QM
+depp	UI
+depp 	YE
+deppe	YE
 depr	FX
-depra	JT
+depra	IU
 depre	DZ
-depri	MQ
-depro	LR
-deprä	A^
+deprä	FX
 deprü	UI
-deps	DZ
-deps.	HV
-dept	MQ
-depte	VH
-depu	SK
-depum	UI
-deput	GW
-depä	JT
-depät	B]
-dequ	_@
+deps	HV
+deps.	IU
+depte	RL
+depu	QM
+depum	SK
+deput	EY
+depä	FX
+depät	DZ
+dequ	d<
 dequa	SK
 deque	UI
-dequi	^A
-der 	QM
-der &	QM
+dequi	_@
+der 	RL
 der (	RL
-der 0	RL
-der a	]B
-der c	WG
-der e	HV
-der g	ZD
-der h	WG
-der i	a?
-der j	LR
-der k	JT
-der m	XF
-der n	FX
+der 0	TJ
+der a	VH
+der b	QM
+der c	YE
+der e	IU
+der f	MQ
+der h	RL
+der i	c=
+der k	LR
+der l	MQ
+der m	WG
+der n	KS
 der o	GW
-der p	FX
-der r	JT
+der p	EY
+der r	LR
 der s	GW
-der t	VH
+der t	TJ
 der v	FX
 der w	<d
-der z	UI
-der |	RL
-der ä	LR
+der z	SK
+der |	TJ
+der ä	JT
 der ü	QM
-der)	LR
-der) 	JT
-der,	QM
-der, 	QM
-der-	SK
-der-i	a?
-der.	TJ
-der.e	[C
-der.“	IU
-der:	MQ
-der: 	MQ
-der?	C[
-der? 	C[
+der)	MQ
+der) 	MQ
+der-	UI
+der- 	[C
+der-i	VH
+der.	RL
+der. 	QM
+der.e	WG
+der; 	LR
+der?	IU
+der? 	IU
 dera	IU
-dera 	HV
-derab	KS
+dera 	MQ
+dera,	MQ
+derab	FX
 derac	VH
 derad	GW
-derag	DZ
-deral	[C
+derag	FX
+deral	TJ
 deras	WG
-derat	QM
+derat	UI
 derau	JT
-deraß	TJ
-derb	UI
-derb 	VH
-derbe	TJ
-derbo	SK
-derbr	VH
-derbs	TJ
-derbu	^A
-derbü	WG
-derc	UI
-derd 	VH
-derd,	LR
-derda	IU
-derdb	XF
-derde	QM
-derdn	B]
-derdo	DZ
+deraß	YE
+derb	QM
+derb 	ZD
+derbe	RL
+derbr	^A
+derbs	QM
+derbu	d<
+derbü	VH
+derc	SK
+derd	LR
+derd 	TJ
+derd,	JT
+derda	KS
+derdb	VH
+derde	MQ
+derdi	QM
+derdn	IU
+derdo	EY
 dere	MQ
-dere 	a?
-dere.	HV
+dere 	YE
+dere.	EY
 derea	JT
-derec	LR
-dered	IU
+derec	KS
+dered	HV
 deree	YE
-deref	HV
-dereg	UI
-dereh	LR
+deref	LR
+dereg	TJ
+dereh	QM
 derei	QM
-derek	VH
-derem	LR
-deren	VH
-derep	XF
+derek	YE
+derem	KS
+deren	QM
+derep	WG
 derer	HV
 deres	FX
-deret	QM
 dereu	GW
-derf	LR
-derfa	HV
-derfe	FX
-derfs	b>
-derfü	WG
-derg	EY
-derg 	ZD
-derga	HV
-derge	RL
-dergi	@_
-dergl	JT
-dergr	YE
+derf	KS
+derfa	JT
+derfe	KS
+derfs	VH
+derfü	]B
+derg	GW
+derg 	VH
+derga	JT
+derge	TJ
+dergi	C[
+dergl	A^
+dergr	^A
 derh	IU
-derhe	JT
-derho	QM
-derhu	[C
-deri	XF
-deric	RL
-derie	XF
-derif	HV
+derhe	LR
+derhu	QM
+deri	WG
+derie	RL
+derif	FX
 derig	JT
 derik	]B
-deril	SK
 derin	VH
-deris	KS
-derit	YE
-deriv	B]
+derit	XF
+deriv	?a
 derj	QM
 derja	QM
-derk	WG
-derk 	MQ
-derka	WG
-derke	XF
-derki	MQ
-derkl	JT
+derk	RL
+derk 	QM
+derka	UI
+derke	TJ
+derkh	KS
+derki	FX
+derkl	GW
 derks	XF
-derkt	VH
-derku	RL
-derl	HV
-derla	HV
-derlä	KS
-derm	TJ
-derm 	IU
+derkt	WG
+derku	TJ
+derl	FX
+derla	EY
+derle	VH
+derlä	GW
+derm 	MQ
 derm,	IU
 derma	UI
-derme	SK
-dermi	QM
-dermo	IU
-dermu	?a
-dern	MQ
-dern 	TJ
-dern,	GW
-dern;	IU
-derna	FX
-dernd	TJ
-derne	GW
-derno	VH
+derme	RL
+dermi	SK
+dermo	LR
+dermu	C[
+dern 	SK
+dern,	C[
+dern.	UI
+dern;	JT
+derna	HV
+dernd	]B
+derne	JT
+derno	^A
+derns	QM
 dernt	WG
 dero	SK
-dero 	VH
-dero)	TJ
+dero 	XF
+dero)	SK
 dero,	GW
-dero.	WG
-dero@	SK
-derob	[C
-deroc	<d
-derod	KS
-derof	TJ
-derol	RL
+dero.	QM
+dero@	RL
+derob	VH
+deroc	@_
+derod	IU
+derof	VH
 derom	VH
-deron	KS
-deroo	RL
-deros	VH
-derot	QM
-deroß	LR
-derp	YE
-derpr	RL
-derr	IU
-derr 	A^
-derre	IU
-derrh	ZD
+deron	MQ
+deroo	QM
+deros	QM
+derot	MQ
+deroz	KS
+deroß	KS
+derp	TJ
+derr	GW
+derr 	C[
+derre	GW
+derrh	YE
+derri	UI
 derrt	MQ
-ders	HV
-ders 	MQ
-dersc	UI
-derse	KS
+ders	KS
+dersa	KS
+derse	LR
 dersi	QM
-derso	ZD
-dersp	UI
-derst	DZ
+derso	XF
+derst	GW
 dert	LR
-dert 	JT
-dert)	IU
-dert,	IU
+dert 	KS
+dert)	JT
 dert.	QM
-derta	LR
-derte	XF
+derte	VH
 derth	LR
-derti	HV
-dertn	QM
-dertr	GW
-derts	KS
-dertu	SK
-deru	RL
-derua	IU
+derti	EY
+dertr	A^
+dertu	WG
+deru	TJ
+derua	JT
 deruc	EY
-derud	QM
-deruf	LR
-deruh	WG
-derun	]B
-derup	XF
-derut	[C
-deruß	EY
-derva	LR
-derve	VH
-dervu	@_
-derw	WG
+derud	RL
+deruf	IU
+deruh	VH
+derum	RL
+derun	[C
+derup	RL
+derut	VH
+deruß	JT
+derva	MQ
+derve	[C
+dervi	QM
+dervu	C[
+derw	ZD
 derwa	SK
-derwe	SK
-derwi	XF
-derwä	DZ
-derz	C[
-derz,	FX
-derze	JT
-derä	WG
-deräg	TJ
-deräs	A^
-derät	VH
-deräu	TJ
-derö	WG
-deröf	IU
-deröß	SK
-derü	RL
-derüc	UI
-derüe	EY
-derüf	TJ
-derüh	@_
-derün	TJ
-derüs	KS
-derüß	A^
-der“	LR
-des 	MQ
-des &	ZD
+derwe	WG
+derwi	UI
+derwä	B]
+derz	EY
+derz,	KS
+derze	HV
+derä	VH
+deräg	UI
+deräs	FX
+derät	ZD
+deräu	a?
+derö	RL
+deröf	KS
+derüc	SK
+derüe	FX
+derüf	SK
+derüh	FX
+derün	RL
+derüs	IU
+derüß	EY
+der“	KS
+des &	VH
 des (	YE
-des 0	]B
-des a	SK
-des b	@_
-des d	RL
-des e	XF
-des f	YE
-des g	HV
-des h	QM
-des i	QM
-des j	DZ
-des k	TJ
-des l	FX
+des 0	WG
+des a	RL
+des b	A^
+des e	WG
+des f	XF
+des g	GW
+des h	MQ
+des i	GW
+des j	FX
+des k	RL
+des l	KS
 des n	>b
+des o	MQ
 des p	RL
 des r	KS
-des s	ZD
-des t	]B
-des u	VH
-des v	FX
-des |	LR
-des ö	HV
-des ü	EY
-des „	QM
-des'	HV
-des)	GW
-des) 	GW
-des-	VH
+des s	UI
+des t	YE
+des u	TJ
+des v	HV
+des |	KS
+des ä	IU
+des ö	C[
+des ü	=c
+des!	GW
+des'	KS
+des)	HV
+des) 	HV
+des-	WG
 des.	JT
 des. 	JT
-des:	VH
-des: 	VH
-des?	DZ
-des? 	DZ
-desa 	QM
-desa,	^A
-desaa	JT
-desab	ZD
-desac	DZ
-desam	UI
-desar	ZD
-desat	SK
-desau	TJ
-desb	IU
-desbe	[C
-desbi	B]
-desbr	^A
-desc	LR
-desch	LR
-desco	@_
-desd	MQ
-desdi	UI
-desdr	IU
-dese 	EY
-dese,	TJ
-dese.	WG
-desec	^A
+des:	YE
+des: 	YE
+des?	GW
+des? 	GW
+desa	QM
+desa 	RL
+desa,	YE
+desaa	HV
+desab	WG
+desac	A^
+desam	SK
+desan	MQ
+desar	WG
+desat	QM
+desau	SK
+desbe	]B
+desbi	FX
+desbr	TJ
+desc	MQ
+desch	MQ
+desco	B]
+desd	JT
+desdi	]B
+desdr	FX
+dese 	DZ
+dese,	WG
+dese.	XF
+desec	UI
 desed	LR
-desee	LR
-deseg	RL
-deseh	7i
-desei	LR
+deseh	=c
+desei	KS
 desel	VH
-desep	YE
+desep	UI
 deser	QM
 deses	XF
-deset	TJ
-desf	LR
-desfa	DZ
-desfe	a?
-desfü	HV
-desge	JT
-desh	IU
-desha	GW
-deshe	ZD
-deshi	@_
-desho	IU
-desi 	KS
-desig	MQ
+deset	UI
+desf	KS
+desfa	FX
+desfe	UI
+desfü	LR
+desge	LR
+desh	LR
+desha	B]
+deshe	VH
+deshi	JT
+desi	QM
+desi 	HV
+desic	RL
+desie	KS
 desik	SK
-desil	MQ
-desin	MQ
-desis	TJ
-desk 	WG
-deska	SK
-deske	SK
-deski	KS
+desis	VH
+desk 	TJ
+deska	ZD
+deske	UI
+deski	MQ
 desko	LR
-desl	RL
-desla	VH
+desl	KS
+desla	WG
 desle	WG
-desli	DZ
-desm	RL
-desma	DZ
+desli	HV
+desma	JT
 desme	QM
-desn	DZ
-deso	LR
-deso,	XF
-desob	DZ
-desoh	DZ
-desol	IU
-desom	JT
-deson	GW
-desor	WG
-despa	UI
-despe	QM
-despi	UI
-despl	GW
-despr	KS
-despä	B]
-desr	]B
-desre	RL
+desn	GW
+deso,	VH
+desob	GW
+desoh	GW
+desol	JT
+desom	LR
+deson	EY
+desor	VH
+despa	QM
+despi	TJ
+despl	IU
+despo	KS
+despr	LR
+despä	DZ
+desr	ZD
+desre	QM
 dess 	IU
-dess,	UI
+dess,	VH
 dess.	SK
-dessa	SK
+dessa	UI
 dessc	LR
-desse	QM
-dessh	SK
-dessi	B]
-desst	RL
-dessu	GW
-dest	XF
-dest 	MQ
+dessh	UI
+dessi	DZ
+desst	XF
+dessu	LR
+dessw	MQ
+dest	WG
+dest 	LR
 dest)	KS
-dest,	SK
+dest,	TJ
+dest-	QM
 dest.	TJ
-dest:	UI
+dest:	WG
 dest@	SK
+desta	MQ
 destb	UI
-deste	WG
-destf	VH
-desth	XF
-desti	EY
-destn	VH
+deste	VH
+destf	ZD
+desth	a?
+desti	FX
+destn	QM
 desto	LR
-destr	WG
-destu	^A
+destr	YE
+dests	KS
+destu	]B
 destä	RL
-destü	VH
-desu	A^
-desuc	DZ
-desum	FX
+destü	ZD
+desu	B]
+desuc	C[
+desum	HV
 desun	QM
-desv	SK
+desv	VH
 desve	SK
 desw	RL
-deswa	XF
-deswe	IU
-desze	GW
-deszu	]B
-desäg	UI
-desär	GW
-desät	IU
-det (	LR
-det 0	YE
-det a	EY
-det b	?a
-det c	LR
-det d	FX
+deswa	SK
+deswe	KS
+desze	HV
+deszu	WG
+desäg	WG
+desär	IU
+desät	GW
+det 0	SK
+det a	GW
+det b	GW
+det c	GW
+det d	DZ
 det e	LR
-det g	HV
+det f	MQ
+det g	JT
 det h	QM
-det i	IU
-det j	YE
-det k	IU
+det i	GW
+det j	TJ
+det k	LR
 det l	IU
-det m	TJ
-det n	SK
-det o	VH
-det p	GW
-det r	WG
-det s	IU
-det t	WG
-det u	LR
-det v	QM
-det w	LR
-det z	YE
-det |	EY
-det ü	QM
-det!	KS
-det! 	JT
-det'	[C
-det's	[C
-det),	QM
-det,	MQ
-det, 	MQ
-det-	KS
-det.	RL
-det.)	VH
-det.,	QM
-det.;	SK
-det.e	VH
-det; 	RL
-det?	DZ
-det? 	DZ
-det@	ZD
-det@o	VH
-deta	TJ
-detac	MQ
-detag	UI
+det m	RL
+det o	TJ
+det p	HV
+det r	UI
+det s	LR
+det t	UI
+det u	JT
+det v	SK
+det z	[C
+det |	KS
+det ü	RL
+det!	LR
+det! 	EY
+det'	XF
+det's	XF
+det.)	WG
+det.;	TJ
+det.e	[C
+det;	SK
+det; 	QM
+det?	IU
+det? 	IU
+det@	]B
+det@o	TJ
+deta	QM
+detab	[C
+detac	QM
+detag	WG
 detak	GW
-detal	TJ
+detal	SK
 detan	IU
-detar	IU
-detas	LR
-detat	RL
-detau	SK
-detb	WG
-detba	SK
-detbi	WG
-detd	ZD
-detdi	XF
-dete	LR
+detas	MQ
+detat	QM
+detau	RL
+detb	VH
+detba	TJ
+detbe	QM
+detbi	ZD
+detd	]B
+detdi	]B
 dete 	9g
-dete)	VH
+dete)	TJ
 dete,	IU
-dete.	[C
-deteb	LR
-detec	WG
-deted	KS
+dete.	XF
+deteb	HV
+detec	YE
+deted	JT
 deteg	[C
-deteh	KS
-detei	WG
-detel	SK
-detem	UI
-deten	RL
-detep	FX
+deteh	LR
+detei	VH
+detel	TJ
+detem	SK
+deten	QM
+detep	IU
 deter	KS
 detet	MQ
 deteu	C[
-detex	LR
-detf	C[
-detfe	GW
-detg	SK
-detgl	VH
-deth	SK
-deth 	VH
+detex	MQ
+detf	EY
+detfe	EY
+detgl	RL
+deth	RL
+deth 	TJ
 deth,	IU
-detha	SK
 dethe	SK
-detho	A^
+dethi	LR
+detho	B]
 deti	FX
-deti 	GW
-detic	QM
-detie	TJ
+deti 	KS
+detie	YE
 detig	SK
-detik	EY
-detil	IU
-detim	IU
-detin	FX
-detio	JT
-detip	B]
+detik	FX
+detil	MQ
+detim	LR
+detin	JT
+detip	?a
 detis	VH
-detk	QM
-detke	KS
+detj	MQ
+detje	MQ
+detke	LR
 detkl	TJ
-detl	LR
-detl,	UI
+detl	MQ
+detl,	WG
 detl.	MQ
-detla	RL
-detle	UI
-detli	MQ
-detm	SK
-detma	SK
-detme	UI
-detn	SK
-deto	KS
-deto 	HV
-deto,	UI
-deto.	UI
+detla	UI
+detle	TJ
+detli	RL
+detm	VH
+detma	UI
+detme	RL
+detn	QM
+deto	LR
+deto 	JT
+deto,	WG
+deto.	TJ
 detob	JT
 detof	LR
-detok	EY
-detom	GW
+detok	IU
+detom	IU
 deton	VH
 detop	IU
-detor	]B
-detos	GW
-detp	WG
-detr	RL
-detr.	[C
+detor	WG
+detos	HV
+detp	TJ
+detr	SK
+detr.	ZD
+detra	TJ
 detre	EY
-detri	KS
-detro	UI
+detri	MQ
 detru	YE
-deträ	TJ
-dets	HV
-dets 	GW
-dets.	XF
-detsa	JT
-detsc	C[
-detse	;e
-detsf	HV
+deträ	UI
+dets	IU
+dets 	JT
+dets,	RL
+dets.	SK
+detsa	FX
+detsc	@_
+detse	B]
+detsf	LR
 detsg	TJ
-detsh	LR
-detsl	WG
-detsp	SK
-dett	MQ
+detsh	JT
+detsl	XF
+detst	LR
+detsv	YE
+dett 	JT
 dett,	MQ
-dett@	WG
-detta	KS
-dette	LR
-detti	KS
-dettk	HV
-dettl	QM
-detto	QM
-dettw	XF
-detu	YE
-detu0	YE
-detuh	WG
-detum	QM
-detun	TJ
-detur	XF
-detw	RL
-detwa	RL
-detwe	MQ
-detwo	SK
-detz	RL
+dett.	SK
+dett@	VH
+dette	HV
+dettk	LR
+dettl	TJ
+detts	MQ
+dettu	YE
+dettw	YE
+detu	]B
+detu0	TJ
+detuh	YE
+detum	SK
+detun	VH
+detur	]B
+detwo	b>
 detz 	JT
-detz,	EY
-detz.	FX
-detze	]B
-detzg	ZD
-detzi	ZD
-detzt	KS
-detzu	@_
+detz,	JT
+detze	ZD
+detzg	RL
+detzi	WG
+detzu	GW
 detä	SK
-detäg	XF
+detäg	VH
 detän	RL
-detö	KS
+detät	QM
+detö	TJ
+detön	SK
 detü	XF
-detüc	RL
-detüh	YE
-detür	SK
-deu 	JT
-deu (	MQ
-deu a	JT
+detüc	TJ
+detüh	VH
+detür	RL
+deu 	MQ
 deu b	@_
-deu d	RL
+deu d	QM
 deu e	MQ
-deu f	JT
-deu g	GW
-deu k	IU
-deu l	HV
-deu m	UI
-deu n	_@
-deu r	RL
-deu s	JT
-deu t	A^
+deu f	KS
+deu g	KS
+deu k	LR
+deu l	JT
+deu n	XF
+deu r	TJ
+deu s	LR
+deu t	GW
 deu u	C[
-deu v	LR
-deu w	FX
-deu,	JT
-deu, 	JT
-deu-	LR
-deu.	KS
-deu. 	JT
-deu.e	]B
-deu0	YE
-deu00	YE
-deua	RL
-deub	[C
-deube	WG
-deubi	^A
-deuch	RL
-deuck	GW
-deud	GW
-deude	TJ
-deudg	GW
-deue	RL
-deue 	LR
-deuen	QM
-deuf 	C[
-deuf.	JT
-deufe	XF
-deufg	SK
+deu w	HV
+deu,	MQ
+deu, 	MQ
+deu-	KS
+deu.	HV
+deu. 	HV
+deu.e	YE
+deu0	TJ
+deu00	TJ
+deua	SK
+deual	HV
+deuar	SK
+deub	SK
+deub 	LR
+deube	UI
+deubi	ZD
+deuch	SK
+deuck	JT
+deud	HV
+deude	UI
+deudg	IU
+deue	TJ
+deuen	VH
+deuf	RL
+deuf 	HV
+deuf.	EY
+deufe	WG
+deufg	RL
 deufl	WG
-deufm	SK
-deufn	LR
-deufp	MQ
-deufr	KS
-deufs	WG
-deuft	LR
+deufm	TJ
+deufn	MQ
+deufs	[C
+deuft	JT
 deufw	YE
-deug 	MQ
-deug,	VH
-deug-	WG
-deuge	SK
-deuh	YE
-deuh 	JT
+deug,	[C
+deug-	RL
+deugu	QM
+deuh	SK
+deuh 	KS
 deuhe	VH
-deuhl	]B
-deuhr	WG
-deui	[C
-deuid	YE
-deul	MQ
-deula	IU
-deuld	C[
-deule	LR
-deuli	UI
-deulk	MQ
-deull	JT
-deulr	^A
-deum 	FX
-deum,	MQ
-deum.	GW
-deuma	VH
-deumb	]B
+deuhi	QM
+deuhl	ZD
+deuhr	UI
+deui	^A
+deuid	TJ
+deula	KS
+deuld	HV
+deule	JT
+deuli	TJ
+deulk	QM
+deull	IU
+deulr	YE
+deum 	HV
+deum,	IU
+deum-	MQ
+deum.	JT
+deuma	WG
+deumb	SK
 deume	XF
 deumg	JT
-deumk	YE
-deumm	A^
-deump	UI
-deums	VH
-deun 	LR
-deund	VH
-deune	ZD
+deumk	UI
+deumm	B]
+deump	SK
+deums	UI
+deun 	MQ
+deund	SK
+deune	YE
 deung	JT
-deunk	IU
-deunt	MQ
-deunz	MQ
-deupf	JT
-deupp	^A
-deupt	KS
-deur	RL
-deur 	LR
-deur.	?a
+deuni	[C
+deunk	HV
+deunz	QM
+deup	RL
+deupf	QM
+deupp	YE
+deupt	HV
+deur 	MQ
+deur.	C[
 deura	XF
-deurd	JT
-deure	XF
-deurg	KS
-deuri	FX
+deurd	HV
+deure	TJ
+deuri	LR
 deurl	RL
-deurm	QM
-deurn	^A
-deuro	LR
-deurr	B]
+deurn	[C
+deuro	MQ
+deurr	GW
 deurs	]B
-deurt	GW
-deurz	QM
-deurü	QM
-deus	RL
-deus 	XF
-deus,	GW
-deusa	IU
-deusb	KS
+deurt	JT
+deurz	TJ
+deurü	SK
+deus	SK
+deus 	VH
+deus,	JT
+deus.	MQ
+deusa	FX
+deusb	MQ
 deusc	LR
-deusd	LR
-deuse	^A
-deusg	FX
-deush	JT
-deusl	UI
-deusr	RL
-deuss	GW
-deust	UI
-deusz	^A
-deut	LR
-deut 	FX
-deut.	SK
-deuta	JT
-deute	SK
-deuth	XF
+deusd	HV
+deuse	a?
+deusg	A^
+deush	GW
+deusi	RL
+deusl	XF
+deusr	QM
+deuss	FX
+deust	VH
+deusw	SK
+deusz	XF
+deut 	C[
+deuta	MQ
+deute	RL
+deuth	UI
+deuti	QM
 deutk	TJ
-deuto	RL
-deuts	DZ
-deutt	GW
-deutz	EY
-deuw	TJ
-deuß	FX
-deuß 	GW
-deuße	IU
+deuto	TJ
+deuts	EY
+deutt	IU
+deutz	MQ
+deuwe	JT
+deuß	HV
+deuß 	HV
+deuße	LR
 dev 	SK
-dev m	SK
-dev.	TJ
-dev. 	SK
-deve	LR
-deve,	TJ
-devem	HV
+dev m	ZD
+dev.	SK
+dev. 	RL
+deva	RL
+devat	RL
+deve,	ZD
+devem	GW
 deven	KS
 deves	TJ
-devi	HV
-devic	VH
-devie	FX
-devis	ZD
-devo	MQ
-devom	FX
-devon	HV
-devos	SK
-devu	@_
-devus	@_
-dew 0	TJ
+devi	IU
+devic	SK
+devie	HV
+devis	XF
+devo	KS
+devol	YE
+devom	DZ
+devon	IU
+devos	ZD
+devu	C[
+devus	C[
+dew 0	SK
 dewa	RL
 dewac	RL
-dewaf	LR
-dewag	GW
-dewah	GW
+dewaf	GW
+dewag	IU
+dewah	KS
 dewal	WG
-dewan	QM
-dewar	GW
-dewas	SK
-dewe	MQ
+dewar	KS
 dewe 	GW
-deweb	@_
-deweg	IU
-deweh	a?
-dewei	JT
-dewel	MQ
-dewer	[C
-dewes	QM
-dewi	UI
-dewic	GW
-dewie	>b
-dewim	^A
-dewin	UI
-dewir	_@
+deweb	DZ
+deweg	HV
+deweh	[C
+dewen	QM
+dewer	WG
+dewes	WG
+dewet	SK
+dewi	SK
+dewic	IU
+dewie	<d
+dewil	SK
+dewim	YE
+dewin	XF
+dewir	]B
 dewis	KS
-dewit	MQ
-dewo 	JT
-dewoc	[C
-dewoh	ZD
-dewol	MQ
-dewor	FX
-dews	VH
-dewst	VH
-dewu	HV
-dewun	DZ
-dewäh	SK
-dewär	HV
-dewö	SK
+dewn	LR
+dewo 	HV
+dewoc	ZD
+dewoh	WG
+dewol	QM
+dewor	DZ
+dews	UI
+dewst	UI
+dewu	IU
+dewun	IU
+dewur	LR
+dewä	TJ
+dewäh	RL
+dewö	QM
 dewöl	SK
-dewü	<d
-dewün	<d
-dex 	HV
-dex,	ZD
-dex, 	ZD
+dewü	@_
+dewün	@_
+dex 	FX
+dex,	XF
+dex, 	XF
 dex.	KS
 dex. 	KS
-dexam	RL
+dexam	SK
 dexav	FX
-dexp	UI
-dexpr	UI
-dext.	HV
+dexp	RL
+dexpr	RL
+dext.	GW
 dexte	LR
-dextr	TJ
-dey 	LR
-dey d	SK
-dey n	JT
-dey s	WG
+dextr	SK
+dey d	TJ
+dey n	HV
+dey s	QM
 dey,	GW
 dey, 	GW
-dey.	FX
-dey. 	FX
-deye	TJ
-deyer	XF
-deyn	SK
-deyo	TJ
-deyou	TJ
+dey.	EY
+dey. 	EY
+deye	QM
+deyer	VH
+deyn	UI
+deyo	RL
+deyou	RL
 deyı	UI
 deyıl	UI
-dez 	QM
-dez 0	RL
-dez g	KS
-dez h	WG
-dez m	C[
-dez n	FX
-dez o	FX
+dez 	SK
+dez d	LR
+dez f	RL
+dez h	VH
+dez m	FX
+dez n	HV
+dez o	KS
 dez u	JT
-dez w	IU
-dez,	QM
-dez, 	QM
-dez.	MQ
-dez. 	MQ
+dez w	JT
+dez |	WG
 deza	GW
 dezah	JT
-dezd	RL
-dezde	RL
-deze	LR
-deze 	MQ
-dezeh	RL
-dezei	SK
-dezem	TJ
-dezen	KS
-dezer	KS
-dezet	FX
+dezd	QM
+dezde	QM
+deze	JT
+deze.	RL
+dezem	VH
+dezen	LR
+dezer	JT
+dezet	EY
+dezeu	UI
 dezf	JT
-dezfe	MQ
-dezg	b>
-dezi	YE
-dezi 	EY
-dezia	XF
-dezie	XF
-dezig	UI
-dezim	VH
-dezin	JT
+dezg	TJ
+dezi	XF
+dezi 	FX
+dezia	VH
+dezie	WG
+dezig	SK
+dezim	^A
+dezin	LR
 dezir	UI
-dezit	RL
-dezl	IU
-dezli	IU
-dezn	GW
-dezo	IU
-dezol	IU
-dezs	YE
-dezt	QM
+dezl	JT
+dezli	JT
+dezn	FX
+dezo	FX
+dezol	GW
+dezs	WG
+dezt	TJ
 dezt 	LR
-dezt,	ZD
+dezt,	XF
 dezte	IU
 dezu	QM
 dezu 	RL
-dezu,	MQ
-dezub	^A
-dezue	XF
-dezum	EY
-dezun	A^
-dezur	QM
-dezus	TJ
-dezw	ZD
-dezwe	XF
-dezwi	QM
+dezu,	QM
+dezu.	QM
+dezub	ZD
+dezue	SK
+dezum	IU
+dezun	MQ
+dezur	TJ
+dezus	SK
+dezw	XF
+dezwe	VH
+dezwi	RL
 dezwö	SK
 dezz	MQ
-de| 	QM
+de| 	RL
 de| 0	MQ
 de| a	VH
-de| e	FX
-de| g	UI
-de| i	GW
-de| j	MQ
+de| d	KS
+de| e	IU
+de| f	LR
+de| g	TJ
+de| h	QM
+de| i	RL
+de| j	KS
 de| k	KS
-de| l	HV
-de| o	LR
+de| l	IU
+de| m	QM
+de| n	JT
+de| o	JT
 de| p	FX
-de| r	C[
-de| s	WG
-de| t	^A
+de| r	B]
+de| s	VH
+de| t	]B
 de| u	RL
-de| v	QM
+de| v	VH
 de| w	VH
-de| z	UI
-de| |	WG
-de² 	TJ
-de· 	GW
-de· m	GW
-deß 	GW
-deß g	SK
-deß i	JT
-deß k	JT
-deß m	EY
-deß n	IU
-deß s	IU
+de| z	YE
+de| |	VH
+de² 	SK
+de· 	EY
+de· m	EY
+deß 	EY
+deß g	VH
+deß i	GW
+deß k	KS
+deß m	C[
+deß n	?a
+deß s	HV
 deß u	QM
 deß,	GW
 deß, 	GW
-deß.	A^
-deß. 	A^
-deße	LR
-deße 	KS
-deße,	HV
-deßen	RL
-deßi	TJ
-deßig	TJ
-deßs	WG
-deßt	QM
+deß.	DZ
+deß. 	DZ
+deße,	KS
+deßer	SK
+deßi	SK
+deßig	SK
+deßs	RL
+deßt	SK
 deßt 	UI
-deßv	TJ
-deßva	ZD
-deäc	QM
-deäch	RL
-deäck	DZ
+deßv	[C
+deßva	h8
+deäc	RL
+deäch	SK
+deäck	FX
 deäd	SK
-deäde	TJ
-deäf	SK
+deäde	SK
+deäf	QM
 deäg	YE
-deäge	YE
-deägl	XF
-deägt	RL
-deäh	QM
-deähe	TJ
-deähr	JT
-deäl	^A
-deäll	DZ
-deält	c=
-deäm	HV
-deän	UI
-deänd	[C
-deäng	MQ
-deänn	RL
-deär	?a
-deär 	JT
-deärb	XF
-deärc	[C
-deäre	:f
-deärg	JT
-deärm	MQ
-deärt	HV
-deäru	DZ
+deäge	XF
+deägl	VH
+deägt	QM
+deäh	LR
+deähe	SK
+deähr	IU
+deäl	[C
+deäll	HV
+deält	b>
+deäm	B]
+deän	RL
+deänd	YE
+deäng	LR
+deär	@_
+deär 	HV
+deärb	ZD
+deärc	VH
+deäre	;e
+deärg	B]
+deärm	RL
+deärt	FX
+deäru	IU
 deäs	SK
-deäse	WG
+deäse	TJ
+deäst	RL
 deät	IU
-deät 	JT
-deäte	WG
-deätt	DZ
-deätz	IU
-deäuf	JT
-deäum	TJ
-deöc	RL
-deöch	RL
-deöf	UI
-deöfe	WG
-deöff	QM
-deög	VH
-deöge	VH
+deät 	KS
+deäte	UI
+deätt	@_
+deätz	GW
+deäu	JT
+deäuf	IU
+deäum	a?
+deöc	QM
+deöch	QM
+deöf	RL
+deöfe	UI
+deög	UI
+deöge	UI
 deöh	UI
-deöl	UI
+deöl	WG
 deölf	SK
-deön	B]
-deön 	C[
-deöni	XF
-deönn	HV
-deöp	WG
+deön	C[
+deön 	A^
+deöni	UI
+deönn	DZ
+deöp	YE
+deöpp	RL
 deör	RL
-deörd	IU
-deöre	GW
-deörs	WG
-deört	KS
-deös	JT
-deöss	GW
-deöt	XF
-deöti	XF
-deöß	SK
-deöße	SK
-deübr	LR
-deübs	C[
-deüc	UI
-deüch	SK
+deörd	MQ
+deöre	JT
+deörs	TJ
+deört	MQ
+deös	FX
+deöss	FX
+deöt	WG
+deöti	WG
+deüb	MQ
+deübr	MQ
+deübs	DZ
+deüc	VH
+deüch	TJ
 deück	SK
-deüe	LR
-deüez	EY
-deüft	MQ
-deüfu	RL
+deüe	IU
+deüez	FX
+deüf	QM
 deüg	MQ
 deüge	LR
-deüh	WG
-deühe	IU
-deühj	B]
-deühl	^A
-deühr	RL
+deüh	VH
+deühe	KS
+deühj	DZ
+deühl	ZD
+deühr	SK
 deül	LR
-deüll	HV
-deün,	EY
-deünd	^A
-deüns	<d
-deür 	JT
-deür.	VH
-deüre	XF
-deürf	MQ
-deüro	TJ
-deürs	XF
-deürz	FX
-deüs	LR
-deüss	MQ
-deüß	A^
-deüße	C[
+deüll	@_
+deült	TJ
+deün	KS
+deün,	JT
+deünd	XF
+deüns	@_
+deür	RL
+deür 	EY
+deür.	UI
+deüre	VH
+deürf	LR
+deürl	RL
+deüro	WG
+deürs	RL
+deürz	GW
+deüt	SK
+deütz	XF
+deüß	EY
+deüße	EY
 deıl	UI
 deıld	UI
 deız	UI
-de– 	UI
-de– n	GW
-de–/	VH
-de–0	XF
-de–00	WG
-de–d	[C
-de–do	[C
+de– 	RL
+de– n	KS
+de–/	SK
+de–0	TJ
+de–00	RL
+de–d	VH
+de–do	VH
 de–f	ZD
 de–fr	ZD
-de–s	SK
+de–s	UI
 de“ 	DZ
-de“ (	FX
-de“ s	HV
-de“ –	A^
-de“,	FX
-de“, 	FX
-de“.	ZD
-de“. 	ZD
-de„de	TJ
-de„e	HV
-de„ei	HV
-de„g	LR
-de„h	B]
-de„hi	B]
-de„m	EY
-de„p	LR
+de“ (	KS
+de“ s	GW
+de“ –	EY
+de“,	IU
+de“, 	IU
+de“.	YE
+de“. 	YE
+de„d	SK
+de„de	SK
+de„e	JT
+de„ei	GW
+de„g	HV
+de„h	HV
+de„hi	HV
+de„m	LR
+de„n	QM
+de„p	HV
 de„s	LR
 de„si	LR
-de„w	HV
-de„wi	JT
-de€ 	YE
-de€ d	RL
-de€ i	d<
-de€ k	C[
+de„w	IU
+de„wi	KS
+de€ 	VH
+de€ a	QM
+de€ d	VH
+de€ i	h8
+de€ k	GW
 de€ n	MQ
-de€)	SK
-de€),	SK
-de€,	TJ
-de€, 	TJ
-de€.	VH
-de€. 	VH
-en "	JT
-en "a	VH
-en "b	B]
-en "c	HV
-en "d	HV
-en "f	GW
-en "g	LR
+de€ |	TJ
+de€)	RL
+de€),	RL
+de€,	SK
+de€, 	SK
+de€.	TJ
+de€. 	TJ
+en "	GW
+en "a	QM
+en "b	DZ
+en "c	KS
+en "d	B]
+en "f	FX
+en "g	JT
 en "h	MQ
-en "i	RL
-en "l	FX
-en "m	HV
-en "n	VH
-en "o	XF
-en "s	LR
-en "t	C[
-en "w	JT
-en "y	RL
-en $	XF
-en $0	XF
-en &	UI
-en & 	UI
-en '	A^
-en '0	JT
-en 'a	GW
-en 's	LR
-en (	GW
-en (0	a?
-en (?	TJ
-en (a	MQ
+en "i	QM
+en "l	DZ
+en "m	KS
+en "n	WG
+en "o	]B
+en "p	QM
+en "s	KS
+en "t	GW
+en "w	IU
+en "y	QM
+en $	VH
+en $0	VH
+en &	TJ
+en & 	TJ
+en '	C[
+en '0	LR
+en 'a	HV
+en (	JT
+en (0	ZD
+en (?	XF
 en (b	JT
 en (c	LR
-en (d	UI
+en (d	RL
 en (f	UI
-en (h	MQ
-en (i	KS
+en (h	LR
 en (m	GW
-en (n	IU
-en (p	UI
-en (r	QM
+en (n	HV
+en (o	QM
+en (p	SK
+en (r	SK
 en (s	GW
-en (w	TJ
-en (y	DZ
-en *	?a
-en +	WG
-en +0	c=
-en ,	VH
-en , 	VH
-en /	QM
-en / 	QM
-en 0	TJ
-en 0 	QM
-en 0)	_@
-en 0-	f:
+en (w	SK
+en (y	GW
+en *	A^
+en +	VH
+en +0	]B
+en ,	UI
+en , 	UI
+en -	MQ
+en - 	MQ
+en /	SK
+en / 	SK
+en 0	SK
+en 0)	XF
+en 0-	g9
 en 0.	HV
-en 0/	RL
-en 00	SK
-en 0:	LR
-en 0a	YE
-en 0b	d<
-en 0d	YE
-en 0e	FX
+en 0/	UI
+en 00	RL
+en 0:	JT
+en 0a	]B
+en 0b	_@
+en 0d	[C
+en 0e	IU
 en 0f	[C
-en 0h	XF
-en 0j	VH
-en 0l	e;
+en 0h	WG
+en 0j	ZD
+en 0l	f:
 en 0n	b>
 en 0p	VH
 en 0q	ZD
 en 0r	SK
-en 0s	d<
-en 0t	YE
-en [	JT
-en a0	QM
-en ab	DZ
+en 0s	^A
+en 0t	ZD
+en 0–	MQ
+en [	KS
+en a	QM
+en a 	MQ
+en a.	MQ
+en ab	B]
 en ac	SK
-en ad	LR
-en af	LR
-en ag	?a
-en ai	FX
-en al	UI
-en am	C[
-en an	VH
+en ad	JT
+en af	MQ
+en ag	C[
+en ai	C[
+en al	QM
+en am	FX
+en an	UI
 en ao	HV
-en ap	a?
-en ar	QM
-en as	GW
+en ap	_@
+en as	IU
 en at	LR
-en b	SK
-en b 	ZD
-en b.	EY
-en ba	RL
+en au	QM
+en av	RL
+en b	RL
+en b 	]B
+en b.	HV
+en ba	VH
 en be	MQ
-en bi	C[
-en bn	WG
-en bo	VH
-en br	ZD
-en bs	^A
-en bu	LR
-en c 	]B
-en cd	VH
-en ce	VH
-en ch	QM
-en ci	RL
-en cl	RL
-en cm	b>
-en co	QM
-en cr	DZ
+en bi	HV
+en bn	YE
+en bo	SK
+en br	TJ
+en bs	]B
+en by	LR
+en c 	[C
+en cd	SK
+en ce	WG
+en ch	SK
+en ci	QM
+en cl	SK
+en cm	a?
+en cr	FX
 en cu	SK
-en cy	JT
-en d	DZ
-en d.	A^
-en db	VH
-en dd	FX
-en de	B]
-en di	B]
-en dl	h8
-en dp	]B
-en dr	VH
-en du	b>
-en dy	XF
-en e	RL
-en e 	WG
+en cy	MQ
+en d	EY
+en d.	C[
+en da	MQ
+en db	UI
+en dd	DZ
+en de	FX
+en di	DZ
+en dl	d<
+en dp	[C
+en dr	TJ
+en du	^A
+en dy	[C
+en e	SK
+en e 	RL
 en e.	C[
-en ea	IU
+en ea	FX
 en eb	DZ
-en ed	WG
-en ei	b>
+en ed	^A
+en ei	_@
 en el	SK
-en em	YE
-en er	DZ
-en es	LR
-en eu	VH
-en ev	TJ
+en em	ZD
+en er	EY
+en es	KS
+en eu	SK
+en ev	SK
+en ey	KS
 en f	UI
-en f0	KS
-en fe	YE
-en ff	>b
-en fl	ZD
-en fr	VH
-en fs	WG
-en fu	YE
-en g	VH
+en f0	JT
+en fe	TJ
+en ff	GW
+en fl	VH
+en fo	MQ
+en fr	TJ
+en fs	XF
+en fu	UI
+en g	TJ
 en ga	YE
 en gb	KS
-en ge	MQ
 en gi	MQ
-en gl	WG
-en go	JT
-en gp	GW
+en gl	VH
+en go	MQ
+en gp	HV
 en gr	HV
-en gs	SK
+en gs	QM
 en gu	YE
-en gw	QM
-en h.	GW
-en ha	KS
-en hd	JT
-en he	QM
-en hi	MQ
-en ho	QM
-en hr	XF
-en hu	XF
-en hx	WG
-en i	RL
-en i 	RL
-en i'	KS
-en id	HV
-en ig	EY
-en il	GW
+en h.	HV
+en hd	HV
+en he	SK
+en hr	WG
+en hu	UI
+en hx	UI
+en i	TJ
+en i'	LR
+en id	GW
+en ig	IU
+en il	HV
 en im	C[
-en ir	TJ
-en is	]B
+en ir	VH
+en is	ZD
 en it	MQ
-en iv	FX
-en j	WG
-en j.	WG
+en iv	JT
+en j	UI
+en j.	XF
 en ja	QM
-en je	IU
+en je	LR
 en ji	^A
-en jo	LR
-en ju	TJ
-en k	LR
+en jo	MQ
+en ju	RL
 en k.	RL
-en ke	QM
-en kg	^A
-en ki	B]
+en kg	_@
+en ki	EY
 en km	ZD
-en kn	MQ
-en kr	SK
-en la	IU
-en le	LR
+en kr	RL
+en l	MQ
+en la	GW
+en le	IU
 en li	QM
-en ll	[C
-en ln	[C
+en ll	^A
+en ln	YE
 en lo	IU
-en lt	WG
-en lu	d<
-en ly	FX
-en m	JT
-en m.	?a
-en ma	KS
-en mb	ZD
-en me	QM
+en lt	VH
+en lu	c=
+en ly	GW
+en m	MQ
+en m.	FX
+en mb	XF
 en mi	LR
-en mm	a?
-en mr	KS
-en ms	FX
-en mu	KS
-en my	C[
+en mm	XF
+en mr	LR
+en ms	LR
+en mu	JT
+en my	DZ
 en n	MQ
-en n 	EY
-en na	KS
+en n 	DZ
+en na	JT
 en ne	LR
 en ni	]B
-en no	JT
-en nu	KS
+en no	KS
+en nu	LR
 en o	SK
-en o 	IU
+en o 	=c
 en o'	MQ
-en oa	TJ
-en ob	B]
-en oc	SK
-en oh	GW
+en oa	RL
+en ob	@_
+en oc	TJ
+en od	RL
+en of	MQ
+en oh	IU
 en oi	MQ
-en ok	XF
-en ol	QM
-en om	QM
+en ok	ZD
+en om	RL
 en on	JT
-en op	SK
-en or	SK
-en os	a?
-en ot	IU
-en ou	QM
-en ov	RL
+en or	UI
+en os	YE
+en ot	FX
 en ow	QM
-en ox	LR
+en oy	LR
 en p.	UI
-en pa	C[
+en pa	FX
 en pd	>b
-en pe	TJ
+en pe	QM
 en ph	JT
-en pi	KS
+en pi	MQ
 en pl	UI
-en pm	TJ
-en po	JT
+en pm	UI
 en pr	EY
-en ps	>b
-en pu	GW
-en qx	TJ
-en r	RL
-en r.	LR
-en rd	UI
-en re	IU
-en rh	EY
-en ri	TJ
-en ry	^A
-en s0	MQ
-en sa	FX
-en sc	UI
-en se	KS
-en si	WG
-en sk	TJ
-en sm	k5
-en so	GW
-en sp	TJ
-en sq	a?
-en st	TJ
-en su	RL
-en sw	JT
-en t	QM
-en t 	b>
-en ta	RL
+en ps	@_
+en pu	FX
+en qu	MQ
+en qx	RL
+en r	QM
+en r.	MQ
+en ra	LR
+en rd	TJ
+en re	HV
+en rh	IU
+en ri	QM
+en ru	HV
+en ry	YE
+en s0	LR
+en sa	GW
+en sc	VH
+en si	VH
+en sk	RL
+en sl	MQ
+en sm	d<
+en so	DZ
+en sp	SK
+en sq	]B
+en st	RL
+en su	QM
+en sw	KS
+en t	RL
+en t 	XF
+en ta	QM
 en tb	GW
-en te	b>
-en th	LR
-en to	RL
-en tu	YE
-en tw	UI
-en ty	DZ
-en u	LR
-en u 	?a
-en uh	^A
-en ul	SK
-en um	SK
-en un	@_
-en ur	C[
-en us	VH
-en v0	=c
-en va	TJ
-en ve	GW
-en vi	XF
-en vo	C[
-en vu	FX
-en w	HV
-en w 	QM
+en te	YE
+en th	KS
+en tu	ZD
+en tw	SK
+en ty	A^
+en u	KS
+en u 	DZ
+en uh	XF
+en ul	VH
+en un	C[
+en ur	EY
+en us	TJ
+en v0	GW
+en va	VH
+en ve	HV
+en vi	TJ
+en vo	GW
+en vu	JT
+en w	KS
 en w/	HV
 en wa	LR
-en we	WG
-en wi	RL
-en wk	]B
-en wo	JT
-en ww	IU
-en wy	f:
-en x	B]
-en x 	A^
-en y 	RL
-en ya	UI
-en ye	QM
-en yo	KS
-en yr	^A
+en we	VH
+en wk	[C
+en wo	IU
+en wr	LR
+en ww	GW
+en wy	b>
+en x	C[
+en x 	@_
+en y 	TJ
+en ya	SK
+en ye	RL
+en yo	LR
+en yr	c=
 en z	LR
 en zi	LR
-en |	MQ
-en | 	MQ
-en ~	SK
-en ~~	SK
+en |	KS
+en | 	KS
+en ~	UI
+en ~~	UI
 en £	VH
 en £0	VH
-en ©	B]
-en © 	B]
-en ·	@_
-en · 	@_
-en “	QM
-en “b	FX
-en “h	JT
-en “t	IU
-en “y	?a
-en €	d<
-en €0	d<
-en ★	KS
-en ★★	KS
-en �	a?
-en! 	;e
-en!!	KS
+en ©	C[
+en © 	C[
+en ·	B]
+en · 	B]
+en “b	LR
+en “h	HV
+en “t	HV
+en “y	IU
+en €	^A
+en €0	^A
+en ★	IU
+en ★★	IU
+en �	[C
+en! 	<d
+en!!	JT
 en!! 	JT
-en!!!	ZD
-en!)	WG
-en!) 	WG
-en" 	KS
-en" -	FX
-en" a	FX
-en" i	RL
-en" o	DZ
-en" w	B]
-en" –	EY
-en")	@_
-en") 	@_
+en!!!	[C
+en!)	UI
+en!) 	UI
+en" 	HV
+en" -	GW
+en" a	GW
+en" i	SK
+en" o	MQ
+en" w	JT
+en" –	DZ
+en")	DZ
+en") 	DZ
 en",	MQ
 en", 	MQ
-en".	FX
-en". 	FX
-en"a	VH
+en".	GW
+en". 	GW
+en"a	QM
 en"a 	LR
-en"ar	GW
-en"b	B]
-en"be	B]
-en"c	HV
-en"d	HV
-en"de	?a
-en"di	@_
-en"f	GW
+en"ar	DZ
+en"b	DZ
+en"be	C[
+en"c	KS
+en"d	B]
+en"de	HV
+en"di	EY
+en"f	FX
 en"fo	HV
-en"g	LR
+en"g	JT
 en"h	MQ
-en"ha	@_
-en"i	RL
-en"i 	RL
-en"l	FX
-en"li	HV
-en"m	HV
-en"me	MQ
-en"my	FX
-en"n	VH
-en"no	VH
-en"o	WG
-en"op	ZD
-en"ou	FX
-en"pr	RL
-en"s	LR
-en"sa	XF
-en"t	B]
-en"th	9g
-en"to	RL
-en"w	JT
-en"wh	LR
-en"y	RL
-en"yo	RL
-en$0	XF
-en$0 	ZD
-en$0,	c=
-en$0.	a?
+en"ha	JT
+en"i	QM
+en"i 	QM
+en"it	QM
+en"l	DZ
+en"li	C[
+en"m	KS
+en"my	IU
+en"n	WG
+en"no	WG
+en"o	YE
+en"op	[C
+en"ou	>b
+en"p	QM
+en"pr	SK
+en"s	KS
+en"sa	TJ
+en"t	GW
+en"th	B]
+en"to	SK
+en"w	IU
+en"we	LR
+en"y	QM
+en"yo	QM
+en$0	VH
+en$0 	UI
+en$0,	ZD
+en$0.	_@
 en$00	TJ
-en% 	JT
-en% o	JT
-en& 	UI
-en& 0	ZD
-en& a	YE
-en& b	SK
-en& c	SK
-en& d	]B
-en& f	QM
-en& l	h8
-en& m	@_
+en% 	MQ
+en% o	MQ
+en& 	TJ
+en& 0	UI
+en& a	XF
+en& b	UI
+en& d	ZD
+en& l	UI
+en& m	A^
 en& p	KS
 en& r	RL
-en& s	ZD
-en& t	FX
-en' 	KS
-en' b	B]
-en' h	[C
-en' l	WG
-en' m	FX
-en'0	QM
-en'00	QM
-en'a	GW
-en'd	KS
+en& s	XF
+en& t	GW
+en' 	MQ
+en' b	IU
+en' c	RL
+en' h	RL
+en' l	TJ
+en' m	C[
+en' s	QM
+en' u	KS
+en'0	SK
+en'00	SK
+en'a	HV
+en'd	HV
+en'd 	LR
 en'l	JT
 en'll	JT
-en'm	KS
-en'm 	LR
-en'r	YE
-en're	XF
-en's	IU
-en's 	IU
-en's.	KS
-en't	IU
-en't 	LR
-en't,	@_
-en't.	MQ
-en'v	QM
-en've	QM
-en(0	a?
-en(00	h8
-en(?	TJ
-en(a	MQ
-en(al	MQ
+en'm	LR
+en'm 	MQ
+en'r	VH
+en're	UI
+en's	HV
+en's 	JT
+en's,	SK
+en's.	LR
+en't	KS
+en't,	A^
+en't.	LR
+en(0	ZD
+en(00	[C
+en(?	XF
 en(b	JT
 en(c	LR
 en(ch	FX
-en(co	WG
-en(d	UI
-en(da	SK
+en(co	XF
+en(d	RL
 en(f	UI
-en(fo	@_
-en(fr	XF
-en(h	MQ
-en(he	IU
-en(hi	QM
-en(ho	UI
-en(i	KS
-en(i 	HV
+en(fo	DZ
+en(fr	TJ
+en(h	LR
+en(he	KS
+en(ho	VH
+en(i 	JT
 en(in	RL
 en(m	GW
-en(ma	TJ
-en(mi	KS
-en(mo	LR
-en(mr	?a
-en(n	IU
+en(ma	SK
+en(mi	HV
+en(mo	DZ
+en(mr	C[
+en(n	HV
 en(no	HV
-en(p	UI
+en(o	QM
+en(p	SK
 en(pl	GW
-en(r	QM
-en(re	QM
+en(r	SK
+en(re	RL
 en(s	GW
-en(sa	KS
-en(se	MQ
-en(sh	A^
+en(sh	DZ
 en(so	SK
 en(te	d<
-en(th	TJ
-en(to	C[
-en(tr	HV
-en(tu	B]
-en(w	TJ
-en(wi	YE
-en(y	DZ
-en(ye	DZ
+en(th	UI
+en(to	DZ
+en(tr	IU
+en(tu	C[
+en(w	SK
+en(we	KS
+en(wi	VH
+en(y	GW
+en(ye	GW
 en) 	C[
-en) 0	YE
+en) 0	VH
 en) a	UI
-en) b	FX
-en) o	VH
-en) s	KS
+en) b	IU
+en) i	MQ
+en) o	SK
+en) s	JT
 en) w	JT
+en) –	RL
 en),	UI
 en), 	UI
-en).	XF
-en). 	XF
-en):	JT
-en): 	JT
-en* 	<d
-en*,	SK
-en*, 	SK
-en+ 	MQ
-en+ 0	YE
-en+ a	DZ
-en+ p	HV
+en).	VH
+en). 	VH
+en):	LR
+en): 	LR
+en* 	A^
+en*,	RL
+en*, 	RL
+en+ 0	TJ
+en+ a	GW
+en+ p	IU
 en+ r	SK
-en+ s	_@
+en+ s	[C
 en+ v	]B
-en+0	c=
-en+00	c=
-en, 	HV
-en, "	?a
-en, $	MQ
-en, 0	RL
-en, a	d<
-en, b	VH
-en, c	UI
+en+0	^A
+en+00	]B
+en, 	IU
+en, "	EY
+en, $	KS
+en, 0	QM
+en, a	f:
+en, b	SK
+en, c	TJ
 en, d	JT
-en, e	LR
-en, f	WG
+en, e	KS
+en, f	TJ
 en, g	^A
-en, h	VH
 en, i	TJ
-en, j	YE
-en, k	HV
-en, l	@_
-en, m	HV
-en, n	SK
+en, j	SK
+en, k	LR
+en, l	C[
+en, m	FX
+en, n	RL
 en, o	a?
-en, p	QM
-en, q	TJ
-en, r	SK
+en, p	RL
+en, q	YE
+en, r	RL
 en, s	[C
 en, t	SK
-en, u	]B
+en, u	WG
 en, v	]B
-en, w	FX
-en, £	MQ
-en, “	FX
-en,0	JT
-en,00	JT
+en, w	HV
+en, £	QM
+en, “	LR
+en,0	KS
+en,00	KS
+en- 	MQ
 en- 0	TJ
-en- c	TJ
-en- h	QM
-en- n	LR
-en- p	@_
-en- t	A^
+en- c	SK
+en- n	IU
+en- p	A^
+en- t	DZ
+en- w	YE
 en- |	]B
-en-0	VH
-en-0 	g9
-en-0,	d<
-en-0.	TJ
-en-00	RL
-en-a	B]
-en-an	FX
-en-ar	FX
+en-0	[C
+en-0 	YE
+en-0,	UI
+en-0.	^A
+en-00	SK
+en-a	C[
+en-an	EY
+en-ar	IU
 en-b	MQ
-en-bl	UI
-en-c	DZ
-en-ca	JT
-en-cl	IU
-en-co	GW
-en-d	SK
-en-do	UI
-en-e	MQ
-en-ei	ZD
-en-f	KS
-en-fi	KS
-en-fo	KS
-en-fr	HV
-en-g	_@
-en-h	XF
-en-ha	XF
-en-l	MQ
-en-la	GW
+en-bl	]B
+en-c	FX
+en-ca	GW
+en-cl	LR
+en-co	KS
+en-d	QM
+en-do	TJ
+en-e	IU
+en-ei	XF
+en-f	MQ
+en-fi	JT
+en-fo	LR
+en-fr	IU
+en-g	WG
+en-h	^A
+en-ha	^A
+en-l	JT
+en-la	IU
+en-le	KS
 en-m	HV
-en-ma	RL
-en-n	[C
+en-ma	TJ
+en-n	WG
 en-o	WG
-en-of	ZD
-en-on	_@
+en-of	XF
+en-on	[C
 en-ou	QM
-en-p	WG
-en-pu	]B
-en-r	UI
-en-re	UI
+en-p	XF
+en-pu	RL
+en-r	SK
+en-re	[C
 en-s	LR
 en-sa	MQ
-en-sh	VH
-en-si	B]
-en-st	^A
-en-u	WG
-en-up	WG
-en-w	EY
-en-wi	DZ
-en. (	LR
-en. 0	g9
+en-sh	UI
+en-si	DZ
+en-st	]B
+en-u	VH
+en-up	VH
+en-wi	IU
+en. 	RL
+en. (	MQ
+en. 0	_@
 en. a	YE
-en. b	GW
-en. c	<d
-en. d	IU
-en. e	GW
-en. f	QM
+en. b	LR
+en. c	;e
+en. d	HV
+en. e	IU
 en. g	JT
-en. h	A^
+en. h	DZ
 en. k	TJ
 en. m	DZ
-en. n	KS
-en. o	@_
-en. r	DZ
-en. w	B]
-en."	KS
-en." 	LR
-en.)	;e
-en.) 	;e
+en. n	MQ
+en. o	C[
+en. p	UI
+en. r	IU
+en. s	DZ
+en. t	QM
+en. w	EY
+en."	MQ
+en.)	>b
+en.) 	>b
 en.*	DZ
 en.* 	DZ
-en.,	EY
-en., 	EY
-en..	LR
-en.. 	LR
+en.,	GW
+en., 	GW
+en..	IU
+en.. 	IU
+en...	JT
 en.0	MQ
-en.0 	g9
-en.:	JT
-en.: 	JT
-en.b	EY
-en.b.	EY
-en.e	SK
-en.ex	SK
+en.0 	XF
+en.:	LR
+en.: 	LR
+en.b	DZ
+en.b.	DZ
+en.e	QM
+en.ex	QM
 en.k	GW
 en.ke	LR
-en.s	?a
-en.t	SK
-en.”	SK
-en.” 	SK
-en/ 0	=c
-en/ a	QM
-en/ b	FX
-en/ p	FX
-en/ r	RL
-en/ s	ZD
-en//	ZD
-en/0	EY
-en/00	GW
-en/h	C[
-en/hr	C[
-en/m	h8
+en.s	C[
+en.t	QM
+en.”	RL
+en.” 	RL
+en/ 	LR
+en/ 0	>b
+en/ a	RL
+en/ b	HV
+en/ p	JT
+en/ r	QM
+en/ s	VH
+en/ t	LR
+en//	WG
+en/0	DZ
+en/00	C[
+en/h	GW
+en/hr	GW
+en/m	^A
 en/w	SK
 en0 	^A
-en0 (	SK
+en0 (	QM
 en0 +	]B
 en0 -	TJ
-en0 0	a?
-en0 a	^A
-en0 c	LR
-en0 e	WG
-en0 f	GW
-en0 g	d<
-en0 i	IU
+en0 0	]B
+en0 a	_@
+en0 b	LR
+en0 c	HV
+en0 d	LR
+en0 e	RL
+en0 f	FX
+en0 g	f:
+en0 i	JT
 en0 j	IU
-en0 k	f:
+en0 k	h8
 en0 l	]B
-en0 m	RL
-en0 o	<d
-en0 p	QM
-en0 q	ZD
-en0 r	=c
-en0 s	DZ
+en0 n	LR
+en0 o	>b
+en0 p	SK
+en0 q	YE
+en0 r	>b
+en0 s	EY
 en0 u	B]
-en0 v	[C
-en0 w	MQ
-en0 y	b>
-en0 |	a?
-en0 ·	8h
-en0 –	FX
-en0%	UI
-en0% 	RL
-en0)	RL
-en0) 	TJ
-en0),	WG
-en0,	XF
-en0, 	]B
+en0 v	ZD
+en0 y	e;
+en0 |	c=
+en0 ·	;e
+en0 –	GW
+en0%	TJ
+en0% 	TJ
+en0)	QM
+en0),	QM
+en0).	MQ
+en0,	WG
+en0, 	[C
 en0,0	KS
-en0-	b>
-en0-0	_@
-en0.	SK
-en0. 	YE
+en0-	]B
+en0-0	ZD
+en0.	QM
+en0. 	XF
 en0.0	MQ
-en0/	DZ
-en0/0	9g
-en0/h	C[
+en0/	FX
+en0/0	@_
+en0/h	GW
 en00	^A
 en00 	VH
-en00%	UI
-en00)	SK
-en00,	UI
+en00%	TJ
+en00)	QM
+en00,	TJ
 en00-	ZD
-en00.	VH
-en00/	C[
+en00.	UI
+en00/	EY
 en000	RL
-en00:	ZD
-en00;	RL
-en00a	WG
-en00g	[C
+en00:	[C
+en00;	VH
+en00a	UI
+en00g	YE
 en00p	WG
-en00s	MQ
-en00t	?a
-en00x	EY
-en00–	a?
-en0:	TJ
-en0: 	QM
-en0:0	QM
-en0a	]B
-en0aa	^A
-en0am	UI
-en0b	d<
-en0bb	^A
-en0d	YE
-en0dd	YE
-en0e	FX
-en0ee	B]
+en00s	LR
+en00t	A^
+en00x	FX
+en00–	c=
+en0:	QM
+en0;	QM
+en0; 	QM
+en0a	^A
+en0aa	ZD
+en0am	TJ
+en0b	_@
+en0bb	YE
+en0d	[C
+en0dd	ZD
+en0e	IU
+en0ee	EY
 en0f	[C
-en0g	[C
-en0h	XF
-en0j	VH
+en0g	YE
+en0h	WG
+en0j	ZD
 en0k	GW
-en0k.	LR
-en0l	e;
-en0lb	ZD
-en0ll	^A
-en0ln	[C
-en0m	a?
-en0m 	ZD
+en0k.	KS
+en0l	f:
+en0lb	[C
+en0ll	[C
+en0ln	VH
+en0m	ZD
+en0m 	TJ
 en0n	b>
-en0nd	_@
+en0nd	ZD
 en0nn	YE
-en0p	]B
-en0p.	_@
-en0pl	[C
-en0pm	UI
-en0pp	VH
-en0pt	UI
+en0p	a?
+en0p.	^A
+en0pl	SK
+en0pm	VH
+en0pp	ZD
+en0pt	XF
 en0q	ZD
-en0qt	XF
+en0qt	UI
 en0r	SK
-en0rb	UI
+en0rb	QM
 en0rr	WG
-en0s	c=
-en0s 	[C
-en0s,	QM
+en0s	_@
+en0s 	WG
+en0s,	RL
 en0s.	UI
-en0st	YE
-en0t	LR
-en0th	FX
-en0tt	RL
-en0x	GW
-en0x0	EY
+en0st	UI
+en0t	JT
+en0th	GW
+en0tt	UI
+en0x	FX
+en0x0	FX
 en0–	YE
 en0–0	XF
-en: 	KS
-en: "	EY
-en: $	b>
-en: '	EY
-en: 0	JT
-en: b	LR
-en: c	B]
-en: d	DZ
-en: h	SK
-en: i	c=
+en: 	HV
+en: "	GW
+en: $	ZD
+en: '	FX
+en: 0	KS
+en: a	KS
+en: c	EY
+en: d	GW
+en: h	TJ
+en: i	]B
 en: l	RL
-en: m	]B
-en: n	:f
-en: o	QM
-en: p	XF
-en: r	UI
-en: s	JT
-en: w	DZ
-en: “	C[
-en:0	QM
-en:00	QM
-en; 	QM
-en; 0	a?
+en: m	VH
+en: n	B]
+en: o	TJ
+en: p	UI
+en: r	TJ
+en: s	KS
+en: t	RL
+en: w	C[
+en: “	JT
+en; 	RL
+en; 0	]B
 en; a	UI
-en; b	GW
+en; b	DZ
 en; c	MQ
 en; d	JT
-en; f	GW
-en; g	UI
-en; i	TJ
-en; m	^A
+en; f	LR
+en; g	^A
+en; h	MQ
+en; i	UI
+en; l	LR
+en; m	WG
 en; n	JT
-en; o	XF
-en; p	=c
-en; r	[C
+en; o	b>
+en; p	A^
+en; r	YE
 en; s	c=
-en; t	LR
-en; w	^A
-en; y	B]
+en; w	TJ
+en; y	EY
 en? 	!}
-en?"	]B
-en?" 	]B
-en?)	IU
-en?) 	IU
-en??	DZ
-en?? 	EY
-en@a	[C
-en@b	d<
-en@br	a?
-en@c	GW
-en@ca	GW
-en@co	RL
-en@f	WG
-en@fe	KS
-en@g	[C
-en@gr	[C
-en@ha	JT
+en?"	XF
+en?" 	XF
+en?)	JT
+en?) 	JT
+en??	GW
+en?? 	HV
+en@a	WG
+en@b	a?
+en@br	_@
+en@c	JT
+en@ca	HV
+en@co	SK
+en@d	ZD
+en@f	TJ
+en@fe	IU
+en@g	UI
+en@gr	UI
+en@h	JT
+en@ha	HV
 en@hi	_@
-en@l	TJ
-en@la	e;
-en@li	IU
+en@la	_@
+en@li	JT
 en@o	YE
 en@ot	YE
-en@p	e;
-en@q	MQ
-en@qu	MQ
-en@r	d<
+en@p	d<
+en@q	LR
+en@qu	LR
+en@r	c=
 en@s	SK
-en@sa	^A
-en@se	[C
+en@sa	ZD
+en@se	UI
 en@st	XF
-en@t	k5
-en@ta	XF
-en@to	[C
-en@w	]B
-en@we	UI
-en@wi	YE
-en] 	GW
+en@t	e;
+en@ta	UI
+en@th	^A
+en@to	WG
+en@w	RL
+en@we	QM
+en@wi	VH
+en] 	IU
 en] w	FX
-ena 	SK
-ena "	C[
-ena 0	LR
-ena a	XF
-ena b	HV
-ena c	ZD
-ena d	SK
-ena f	GW
-ena i	MQ
-ena j	UI
-ena k	^A
-ena m	XF
+ena 	QM
+ena "	MQ
+ena 0	MQ
+ena a	]B
+ena b	JT
+ena c	XF
+ena f	KS
+ena g	LR
+ena h	QM
+ena i	QM
+ena j	SK
+ena k	a?
+ena m	YE
 ena n	WG
-ena p	IU
-ena q	[C
-ena r	IU
-ena t	MQ
-ena w	ZD
-ena y	WG
-ena |	_@
-ena £	XF
-ena,	DZ
-ena, 	DZ
-ena-	QM
-ena.	LR
-ena. 	MQ
-ena.”	JT
-ena0	QM
-ena@	KS
-enaa	^A
-enaa.	ZD
-enab	HV
-enab 	XF
-enab.	[C
-enabb	TJ
-enabe	EY
-enabi	WG
-enabl	HV
-enabn	LR
-enabo	DZ
-enabs	A^
-enaby	TJ
+ena p	JT
+ena q	YE
+ena r	KS
+ena s	MQ
+ena t	LR
+ena v	VH
+ena w	TJ
+ena y	[C
+ena |	^A
+ena £	RL
+ena,	C[
+ena, 	C[
+ena-	RL
+ena.	IU
+ena. 	KS
+ena.”	HV
+ena@	JT
+enaa	ZD
+enaa.	_@
+enab	GW
+enab 	]B
+enab.	XF
+enabb	XF
+enabe	LR
+enabi	UI
+enabl	IU
+enabn	MQ
+enabo	GW
+enabr	QM
+enabs	DZ
 enac	HV
-enaca	DZ
-enacc	RL
-enace	QM
-enach	QM
-enack	IU
-enacl	HV
-enaco	]B
-enacr	IU
-enact	IU
-enad	MQ
-enad 	>b
-enad'	IU
-enad,	QM
-enad-	EY
-enada	^A
-enadd	QM
-enade	UI
-enadg	GW
-enadi	YE
-enadl	IU
-enadm	RL
-enado	HV
-enads	LR
-enady	IU
-enae	JT
-enae 	EY
-enaf 	]B
-enaff	YE
-enafl	?a
-enafo	FX
-enaft	KS
-enag	KS
-enag,	UI
+enaca	EY
+enacc	QM
+enace	SK
+enach	RL
+enaci	LR
+enack	EY
+enacl	JT
+enaco	a?
+enacr	LR
+enact	HV
+enad 	<d
+enad'	MQ
+enad)	TJ
+enad,	MQ
+enad-	FX
+enad.	RL
+enada	]B
+enadd	RL
+enade	WG
+enadg	IU
+enadi	XF
+enadl	EY
+enado	EY
+enads	JT
+enadu	QM
+enady	LR
+enae	HV
+enae 	IU
+enaf 	[C
+enaff	WG
+enafl	@_
+enafo	B]
+enaft	MQ
+enag	LR
+enag,	XF
 enaga	;e
-enage	TJ
-enagh	^A
-enagm	RL
-enagn	C[
-enago	TJ
-enagr	HV
-enagu	MQ
-enah	B]
+enage	UI
+enagh	XF
+enagl	TJ
+enagn	B]
+enago	VH
+enagr	GW
+enagu	KS
+enah	DZ
 enah 	DZ
-enai	IU
-enaid	GW
-enaig	LR
-enail	UI
-enaim	<d
-enain	JT
-enair	^A
+enaid	EY
+enaig	HV
+enail	RL
+enaim	>b
+enain	IU
+enair	ZD
 enais	DZ
-enait	QM
-enak	TJ
-enak 	WG
-enak,	KS
-enakd	RL
-enake	XF
-enal	RL
-enal 	SK
-enal,	EY
-enal.	9g
-enala	WG
-enalc	C[
-enald	[C
-enale	MQ
+enak	UI
+enak 	VH
+enak,	MQ
+enakd	WG
+enake	VH
+enakf	MQ
+enaks	MQ
+enal	QM
+enal 	WG
+enal,	C[
+enal.	FX
+enala	ZD
+enalc	LR
+enald	VH
 enalf	VH
-enali	LR
-enalk	EY
+enalk	C[
 enalm	RL
 enaln	VH
-enalo	ZD
-enalp	JT
-enalt	TJ
+enalo	WG
+enalp	MQ
+enals	SK
+enalt	WG
 enalu	JT
 enalv	TJ
-enalw	WG
+enalw	QM
 enam 	LR
-enam,	IU
+enam,	JT
 enam-	RL
-enam.	GW
-enamb	]B
-enami	QM
-enamm	IU
+enam.	JT
+enama	VH
+enamb	ZD
+ename	LR
+enamm	C[
 enamo	[C
-enamp	QM
-enams	QM
-enamu	MQ
-enan	RL
-enan 	VH
-enan'	e;
-enan)	IU
-enan.	RL
+enamp	RL
+enamu	IU
+enan 	SK
+enan'	d<
+enan)	LR
+enan,	LR
+enan.	UI
 enan@	ZD
-enana	]B
+enana	XF
 enanc	FX
-enand	YE
-enang	5k
-enani	SK
-enank	MQ
+enand	VH
+enane	RL
+enang	;e
+enani	RL
+enank	IU
 enann	SK
-enano	RL
-enans	RL
-enant	KS
-enanu	VH
-enany	RL
-enao	QM
-enap	QM
-enap 	>b
-enap,	ZD
-enap.	C[
-enapa	TJ
-enape	EY
-enaph	LR
-enapl	_@
+enano	QM
+enans	UI
+enant	LR
+enanu	RL
+enany	TJ
+enao	RL
+enap 	=c
+enap,	XF
+enap.	DZ
+enapa	UI
+enape	KS
+enapl	]B
 enapo	C[
-enapp	b>
-enapr	]B
-enaps	A^
-enapt	LR
-enar	MQ
-enar 	C[
-enar'	ZD
+enapp	]B
+enapr	[C
+enaps	GW
+enar 	B]
+enar'	XF
 enar.	HV
-enar?	WG
-enara	QM
-enarb	RL
-enard	SK
-enare	RL
+enar:	TJ
+enar?	UI
+enarb	SK
+enare	SK
 enarf	_@
-enarg	KS
-enari	ZD
-enarj	VH
-enark	EY
-enarl	SK
-enarm	WG
-enarn	]B
-enarp	c=
-enarr	YE
-enars	_@
-enart	HV
-enarv	KS
+enarg	IU
+enarj	SK
+enark	DZ
+enarl	WG
+enarm	TJ
+enarn	[C
+enarp	b>
+enarr	ZD
+enars	]B
+enart	GW
+enarv	IU
 enary	FX
-enas	QM
-enas 	IU
-enas,	RL
-enas;	XF
-enasc	YE
-enase	<d
-enash	XF
-enasi	JT
-enasn	UI
-enaso	DZ
-enasp	JT
-enass	SK
-enast	^A
-enasu	EY
-enasw	C[
-enasy	DZ
-enat	TJ
-enat 	JT
+enas	RL
+enas 	HV
+enas;	YE
+enasc	ZD
+enase	>b
+enash	SK
+enasi	GW
+enasp	MQ
+enass	QM
+enast	_@
+enasu	GW
+enasw	HV
+enasy	B]
+enat	SK
+enat 	LR
+enat'	MQ
 enat,	^A
 enat-	MQ
-enat.	UI
-enata	TJ
+enat.	WG
 enatc	SK
-enate	IU
-enath	^A
-enati	XF
-enato	HV
-enats	QM
-enatt	DZ
-enatu	UI
-enau	UI
-enauc	EY
-enaug	TJ
-enaul	XF
-enaun	MQ
-enaur	JT
-enaut	KS
-enav	GW
-enava	b>
-enavi	=c
-enavo	B]
-enavy	B]
-enaw	RL
-enaw 	ZD
-enawe	RL
-enawi	EY
-enawk	JT
-enawl	WG
-enawm	XF
-enawn	HV
-enaws	LR
-enay	MQ
-enay 	HV
-enay!	DZ
-enay'	FX
-enay-	LR
-enay.	MQ
-enay;	YE
-enayb	A^
-enaye	ZD
-enayi	WG
-enayl	RL
-enaym	HV
-enb 	QM
-enb (	SK
-enb 0	b>
+enate	KS
+enath	]B
+enati	TJ
+enato	C[
+enatt	IU
+enatu	TJ
+enau	RL
+enauc	A^
+enaud	MQ
+enaug	UI
+enaul	TJ
+enaur	GW
+enaut	IU
+enav	IU
+enava	_@
+enavi	@_
+enavo	A^
+enavy	EY
+enaw	SK
+enaw 	YE
+enawa	LR
+enawe	QM
+enawi	GW
+enawl	UI
+enawm	VH
+enawn	LR
+enaws	IU
+enax	QM
+enaxb	^A
+enay 	IU
+enay!	EY
+enay'	GW
+enay,	LR
+enay-	MQ
+enay.	RL
+enay;	VH
+enayb	=c
+enaye	YE
+enayi	[C
+enayl	LR
+enaym	A^
+enays	MQ
+enaz	QM
+enaze	RL
+enb &	SK
+enb (	YE
+enb 0	^A
 enb a	JT
-enb b	]B
-enb d	JT
+enb b	a?
+enb d	C[
 enb f	ZD
-enb h	HV
-enb i	EY
-enb l	[C
-enb s	KS
-enb t	KS
-enb |	KS
-enb £	]B
-enb,	LR
-enb, 	LR
-enb-	EY
-enb-0	HV
-enb-c	C[
+enb i	HV
+enb l	VH
+enb s	GW
+enb t	JT
+enb £	[C
+enb,	KS
+enb, 	KS
+enb-	DZ
+enb-0	GW
+enb-c	FX
 enb.	HV
-enb. 	DZ
-enb.e	]B
-enb/	WG
-enb0	WG
-enb0 	WG
-enbac	VH
-enbad	FX
+enb. 	FX
+enb.e	XF
+enb/	YE
+enb0	UI
+enb0 	UI
+enba	RL
+enbab	RL
+enbac	RL
+enbad	=c
 enbag	^A
-enbal	XF
-enban	C[
-enbar	VH
-enbas	TJ
-enbat	JT
-enbay	a?
-enbb	VH
-enbb.	^A
-enbbi	]B
-enbbl	WG
-enbbo	]B
-enbbs	JT
-enbby	B]
+enbal	ZD
+enban	EY
+enbar	TJ
+enbas	UI
+enbat	HV
+enbay	_@
+enbb	SK
+enbb.	YE
+enbbi	ZD
+enbbl	YE
+enbbo	b>
+enbbs	KS
+enbby	EY
 enbc	KS
-enbc 	LR
-enbd	QM
-enbe	MQ
+enbc 	KS
+enbd	SK
+enbe	LR
 enbe 	A^
-enbe.	LR
-enbea	ZD
-enbec	UI
-enbed	UI
+enbe.	HV
+enbea	]B
+enbec	TJ
+enbed	WG
 enbee	FX
-enbef	SK
-enbeg	SK
-enbeh	UI
-enbel	VH
+enbef	QM
+enbeg	RL
+enbeh	WG
 enben	b>
 enber	LR
-enbes	?a
-enbet	IU
-enbev	[C
-enbex	@_
-enbey	MQ
-enbh	VH
-enbha	XF
-enbi	EY
-enbia	HV
-enbic	b>
-enbid	B]
-enbig	HV
+enbes	C[
+enbet	LR
+enbev	XF
+enbex	A^
+enbey	LR
+enbh	SK
+enbha	VH
+enbi	HV
+enbia	JT
+enbic	XF
+enbid	A^
+enbig	KS
 enbik	TJ
-enbil	KS
-enbir	d<
-enbis	MQ
-enbit	2n
-enbj	@_
-enbje	@_
-enbla	LR
-enbli	^A
-enblo	IU
-enbly	YE
+enbil	LR
+enbin	RL
+enbir	e;
+enbis	LR
+enbit	9g
+enbj	EY
+enbje	EY
+enbla	GW
+enbli	WG
+enblo	FX
+enblu	SK
+enbly	SK
 enbn	MQ
-enbn0	WG
-enboa	IU
-enbob	FX
-enbod	UI
+enbn0	YE
+enbo	RL
+enboa	MQ
+enbob	HV
+enbod	TJ
 enboi	QM
-enbol	YE
-enbon	DZ
-enboo	LR
-enbor	f:
-enbot	c=
-enbou	<d
-enbov	ZD
-enbox	RL
-enbr	TJ
-enbra	ZD
-enbre	TJ
-enbri	UI
-enbru	HV
-enbs	C[
-enbs 	[C
-enbs.	?a
-enbsc	c=
+enbol	WG
+enbon	IU
+enboo	MQ
+enbor	XF
+enbot	b>
+enbou	@_
+enbov	XF
+enbox	SK
+enbr	UI
+enbra	YE
+enbre	MQ
+enbri	VH
+enbru	IU
+enbs	EY
+enbs 	UI
+enbs.	A^
+enbsc	]B
 enbsi	C[
-enbsw	JT
-enbt	RL
-enbt 	ZD
-enbu	LR
+enbsw	KS
+enbt 	WG
 enbuc	MQ
-enbud	B]
-enbui	RL
-enbum	GW
-enbur	[C
-enbus	FX
-enbut	LR
-enbuy	XF
-enbv	IU
-enbvi	IU
-enby	KS
-enby 	QM
-enby,	EY
-enbye	HV
-enc 	XF
-enc 0	WG
-enc a	RL
-enc b	RL
-enc c	[C
-enc d	DZ
-enc l	_@
-enc t	HV
-enc,	DZ
-enc, 	DZ
-enc. 	HV
-enc.e	^A
-enc:	DZ
-enc: 	DZ
-enc@	ZD
-enc@s	ZD
-enca	MQ
-encad	JT
-encaf	XF
-encag	^A
-encal	C[
-encam	MQ
-encan	MQ
-encap	MQ
-encar	VH
+enbud	?a
+enbui	TJ
+enbul	RL
+enbum	B]
+enbur	UI
+enbus	DZ
+enbut	KS
+enbuy	YE
+enbv	FX
+enbvi	FX
+enby	LR
+enby,	KS
+enbye	LR
+enc 	VH
+enc 0	ZD
+enc a	SK
+enc b	QM
+enc c	ZD
+enc d	HV
+enc f	JT
+enc l	ZD
+enc s	QM
+enc t	DZ
+enc,	HV
+enc, 	HV
+enc.	HV
+enc. 	EY
+enc.e	[C
+enc:	FX
+enc: 	FX
+enc@	RL
+enc@s	RL
+enca	LR
+enca 	MQ
+encad	KS
+encaf	YE
+encag	]B
+encal	DZ
+encam	LR
+encar	TJ
 encas	XF
-encat	KS
-encau	KS
-encav	A^
-encc	TJ
-encca	RL
-encce	^A
-encco	DZ
-encd	VH
-encd0	VH
-ence 	UI
+encat	HV
+encau	LR
+encav	C[
+encc	QM
+encca	ZD
+encce	]B
+encco	EY
+encd	SK
+encd0	SK
+ence 	RL
 ence)	[C
-ence,	HV
-ence:	[C
-ence;	WG
+ence,	LR
+ence:	]B
+ence;	QM
 ence?	HV
-ence@	g9
-enceb	B]
-enced	QM
-encei	JT
-encel	GW
-encem	SK
-encen	XF
+ence@	b>
+enceb	C[
+enced	TJ
+encei	KS
+encel	FX
+encen	]B
 encep	RL
 ences	IU
-encf	a?
-ench,	JT
-ench.	UI
-enchd	MQ
-enche	KS
-enchi	a?
-enchn	MQ
-encho	MQ
-enchr	VH
-encht	MQ
-enchu	GW
-enchy	GW
-enci	MQ
-encia	YE
-encid	C[
+encf	WG
+ench	SK
+ench 	KS
+ench,	ZD
+ench.	SK
+enche	LR
+enchi	]B
+encht	FX
+enchu	HV
+encia	^A
+encid	DZ
+encie	RL
 encil	JT
-encin	MQ
-encip	XF
-encis	C[
-encit	LR
-enciv	MQ
-enck	RL
-enck 	WG
+encip	YE
+encir	MQ
+encis	EY
+encit	FX
+enciv	KS
+enck	SK
+enck 	VH
 enck'	FX
-enck,	YE
-enck-	SK
-encka	UI
-encke	KS
-encki	B]
-enckl	a?
-enckm	VH
+enck,	SK
+enck-	RL
+enck.	RL
+encka	WG
+encke	HV
+encki	GW
+enckl	[C
+enckm	SK
 encko	EY
-enckw	XF
-encl	WG
+encks	SK
+enckw	b>
+encl	XF
 encl.	XF
-encla	GW
-encle	f:
+encla	HV
+encle	]B
 encli	JT
-enclo	TJ
-encm	b>
-encm 	b>
-enco.	ZD
-encoa	SK
-encob	h8
-encod	DZ
-encof	^A
-encol	9g
-encom	VH
-encon	DZ
+enclo	UI
+enclu	KS
+encm	a?
+encm 	a?
+enco.	[C
+encoa	VH
+encob	f:
+encod	FX
+encoe	RL
+encof	VH
+encol	@_
+encom	UI
+encon	EY
 encoo	b>
-encop	MQ
-encor	XF
-encos	A^
-encot	IU
-encou	LR
-encov	c=
-encr	DZ
-encra	VH
-encri	>b
-encro	IU
-encry	C[
+encop	LR
+encor	WG
+encos	DZ
+encou	JT
+encov	^A
+encr	HV
+encra	RL
+encre	JT
+encri	=c
+encro	FX
+encry	DZ
 encs	_@
-encs 	b>
-encs,	_@
-enct	FX
-enct 	MQ
-enct,	KS
-enct.	A^
-encta	HV
+encs 	[C
+encs,	ZD
+enct	GW
+enct 	JT
+enct.	?a
+encta	FX
 encte	IU
-encti	QM
-encto	MQ
-enctr	TJ
-enctu	:f
-encu	JT
+encti	TJ
+enctl	RL
+enctr	UI
+enctu	;e
+encu	HV
 encue	WG
-encui	FX
-encul	JT
-encum	FX
-encup	LR
-encur	B]
-encus	B]
+encui	DZ
+encul	IU
+encum	EY
+encup	MQ
+encur	>b
+encus	DZ
 encut	XF
-ency	LR
+ency	KS
 ency 	KS
-encyc	b>
-end &	GW
-end (	B]
-end /	FX
-end 0	UI
-end a	EY
-end b	WG
-end e	a?
-end f	GW
-end g	HV
-end h	MQ
-end i	LR
-end j	[C
-end k	JT
-end l	?a
-end m	KS
-end n	b>
-end o	SK
-end p	[C
-end q	<d
-end r	RL
-end t	JT
-end u	TJ
-end v	TJ
-end w	UI
-end y	WG
-end |	]B
-end £	QM
+encyc	XF
+end &	LR
+end (	DZ
+end /	IU
+end 0	SK
+end a	HV
+end b	SK
+end c	RL
+end d	QM
+end e	b>
+end f	JT
+end g	JT
+end h	KS
+end i	KS
+end j	ZD
+end k	MQ
+end l	A^
+end n	_@
+end o	RL
+end p	YE
+end q	@_
+end s	TJ
+end t	LR
+end u	RL
+end v	LR
+end w	RL
+end y	VH
+end |	RL
+end £	KS
 end –	LR
-end"	QM
-end" 	;e
-end",	a?
-end".	@_
-end'	JT
-end's	JT
-end)	GW
-end) 	B]
-end,	SK
-end, 	SK
-end-	EY
-end-s	GW
-end. 	LR
-end."	QM
-end.e	_@
-end0	KS
-end0 	KS
-end: 	KS
-end?	EY
-end? 	EY
-end@	[C
-enda	QM
-enda 	QM
-endab	WG
-endad	UI
+end" 	EY
+end",	^A
+end".	HV
+end'	IU
+end's	IU
+end)	EY
+end) 	DZ
+end,	TJ
+end, 	TJ
+end-	DZ
+end-s	JT
+end. 	MQ
+end."	SK
+end.e	ZD
+end0	MQ
+end0 	MQ
+end: 	MQ
+end;	KS
+end; 	KS
+end?	A^
+end? 	A^
+end@	UI
+enda	RL
+endab	VH
 endag	FX
 endai	GW
-endal	TJ
-endam	JT
-endan	TJ
-endar	@_
-endat	3m
-endau	FX
+endal	UI
+endam	LR
+endan	QM
+endar	C[
+endat	>b
+endau	GW
+endaw	RL
 enday	^A
 endb	QM
 endba	LR
-endbe	]B
-endbs	VH
-endc	IU
-endd	VH
-endd 	UI
+endbe	UI
+endbs	UI
+endc	JT
+endd	WG
+endd 	SK
 endd,	MQ
-endda	WG
-endde	MQ
-enddl	[C
-enddo	XF
-enddr	;e
-enddy	^A
-ende	QM
-ende'	^A
-ende,	e;
-ende-	SK
-ende.	LR
-endea	?a
-endeb	XF
-endec	GW
-ended	HV
-endef	;e
-endel	SK
-endem	SK
-enden	XF
-endeo	IU
-ender	LR
-endes	WG
-endet	A^
-endev	XF
-endey	IU
-endf	KS
-endf 	B]
-endf,	HV
-endfa	ZD
-endg	MQ
-endge	MQ
-endgi	^A
-endh	JT
-endi	LR
-endi 	IU
-endic	HV
-endid	WG
-endie	KS
-endif	B]
-endin	[C
-endir	HV
-endis	B]
+endda	TJ
+enddl	YE
+enddo	ZD
+enddr	?a
+enddy	b>
+ende	RL
+ende'	VH
+ende,	d<
+ende-	]B
+ende.	MQ
+endea	A^
+endeb	TJ
+endec	C[
+ended	IU
+endee	QM
+endef	A^
+enden	^A
+endeo	HV
+endep	QM
+endes	YE
+endet	EY
+endev	WG
+endf	MQ
+endf 	DZ
+endf,	GW
+endfa	WG
+endge	QM
+endgi	[C
+endh	KS
+endi	MQ
+endi 	HV
+endic	FX
+endid	VH
+endie	FX
+endif	EY
+endin	VH
+endip	LR
+endir	JT
+endis	EY
 endit	ZD
-endiv	VH
-endl 	h8
-endle	VH
-endli	EY
-endlo	YE
-endly	?a
-endm	WG
-endma	[C
-endmi	HV
-endmo	^A
-endn	B]
-endne	HV
+endiv	TJ
+endl 	d<
+endle	UI
+endli	?a
+endlo	UI
+endly	B]
+endm	]B
+endma	SK
+endmi	IU
+endmo	YE
+endn	EY
+endne	C[
 endo 	HV
-endo.	RL
-endoc	UI
-endoe	XF
-endog	UI
-endoi	UI
-endol	a?
-endom	KS
-endon	IU
+endo.	SK
+endo?	FX
+endoc	QM
+endoe	VH
+endog	TJ
+endoi	ZD
+endol	b>
+endom	LR
+endon	HV
 endor	FX
-endot	^A
-endou	e;
-endov	>b
-endow	JT
-endp	YE
-endr	QM
-endr 	]B
-endra	KS
-endre	GW
+endot	ZD
+endou	^A
+endov	A^
+endow	IU
+endoz	TJ
+endp	[C
+endr 	YE
+endre	LR
 endri	XF
 endro	IU
-endru	QM
-ends 	KS
-ends,	KS
-ends.	a?
-endsa	]B
+ends 	LR
+ends,	JT
+ends.	VH
+endsa	XF
 endsi	IU
-endso	UI
-endst	^A
-endu	VH
+endso	VH
+endst	UI
+endu	WG
 enduc	LR
-endug	]B
-endun	VH
+endug	[C
+endun	TJ
 endur	[C
-endus	MQ
-endv	RL
-endve	B]
-endvi	UI
-endw	SK
-endwo	]B
-endwr	JT
-endy	VH
-endy 	]B
-endy'	IU
-endy,	GW
-endy.	@_
-ene 	QM
-ene "	<d
-ene $	EY
-ene &	@_
-ene (	YE
-ene -	WG
-ene /	@_
-ene 0	a?
-ene a	LR
-ene c	]B
-ene d	LR
-ene e	ZD
-ene f	VH
-ene g	MQ
-ene h	TJ
-ene i	RL
-ene j	UI
-ene k	GW
+endus	LR
+endv	TJ
+endve	IU
+endvi	VH
+endw	TJ
+endwo	YE
+endwr	GW
+endy	UI
+endy 	TJ
+endy'	HV
+endy,	JT
+endy.	B]
+ene "	:f
+ene $	GW
+ene &	A^
+ene (	XF
+ene -	d<
+ene /	A^
+ene 0	c=
+ene a	KS
+ene b	MQ
+ene c	WG
+ene d	KS
+ene e	TJ
+ene f	SK
+ene j	RL
+ene k	HV
 ene l	LR
-ene m	KS
-ene n	IU
-ene o	GW
-ene q	SK
-ene r	SK
-ene s	JT
-ene t	MQ
-ene u	EY
-ene v	DZ
+ene m	IU
+ene n	JT
+ene o	IU
+ene q	VH
+ene r	UI
+ene u	GW
+ene v	JT
 ene w	LR
-ene y	YE
-ene |	FX
-ene £	:f
-ene –	QM
-ene “	JT
+ene y	ZD
+ene |	JT
+ene £	<d
+ene “	HV
 ene!	[C
 ene!!	[C
-ene"	C[
+ene"	@_
 ene" 	HV
-ene",	=c
+ene",	IU
 ene".	FX
-ene'	RL
-ene'd	A^
+ene'	SK
+ene'd	C[
 ene'l	VH
-ene'r	]B
-ene's	RL
-ene'v	FX
-ene)	e;
-ene) 	]B
-ene),	VH
-ene).	]B
-ene,	RL
-ene, 	RL
-ene-	IU
-ene-b	_@
-ene-d	GW
-ene-l	JT
-ene-o	IU
-ene-p	_@
-ene-s	a?
-ene.e	k5
-ene:	TJ
-ene: 	TJ
-ene;	FX
-ene; 	FX
-ene?	;e
-ene? 	>b
-ene@f	IU
-ene@r	_@
-ene@s	[C
-enea	JT
-enea 	c=
-enea,	ZD
-eneac	UI
+ene'r	XF
+ene's	TJ
+ene'v	JT
+ene)	_@
+ene) 	[C
+ene),	UI
+ene).	YE
+ene,	QM
+ene, 	QM
+ene-	MQ
+ene-b	XF
+ene-d	KS
+ene-l	KS
+ene-o	GW
+ene-p	RL
+ene-s	WG
+ene.e	d<
+ene0	KS
+ene:	QM
+ene: 	QM
+ene;	JT
+ene; 	JT
+ene?	?a
+ene? 	C[
+ene@f	HV
+ene@r	[C
+ene@s	YE
+enea 	]B
+enea,	_@
+eneac	TJ
 enead	MQ
-eneaf	UI
-eneag	QM
-eneam	EY
-enean	UI
-eneap	C[
-enear	JT
-eneas	DZ
-eneat	^A
-eneav	QM
-eneb	IU
-eneb 	C[
+eneaf	VH
+eneag	RL
+eneal	LR
+eneam	A^
+enean	TJ
+eneap	B]
+enear	IU
+eneas	EY
+eneat	ZD
+eneav	RL
+eneb	GW
+eneb 	EY
 eneb,	@_
-enebe	g9
-enebr	GW
+enebb	LR
+enebe	b>
+enebo	RL
+enebr	IU
 enebs	C[
 enebu	JT
-eneby	KS
-enec 	YE
-enec@	ZD
-eneca	QM
-enece	VH
-eneci	@_
-eneck	QM
-enecl	C[
-enect	TJ
-enecu	XF
-ened 	YE
-ened"	:f
-ened,	MQ
+eneby	EY
+enec 	[C
+enec@	RL
+eneca	RL
+enece	SK
+eneci	?a
+eneck	MQ
+enecl	GW
+eneco	MQ
+enecr	TJ
+enect	SK
+enecu	VH
+ened 	UI
+ened"	DZ
 ened.	JT
-ened:	JT
-ened?	C[
-enedd	RL
-enede	TJ
-enedg	WG
+ened:	LR
+ened?	EY
+enede	UI
+enedg	XF
 enedi	TJ
-enedn	KS
-eneds	JT
+enedn	GW
+eneds	HV
 enedu	KS
-enedw	UI
-enedy	>b
+enedy	?a
 enee	QM
-enee 	SK
-enee'	B]
-enee,	QM
-eneec	]B
-eneed	SK
-eneel	a?
-eneen	C[
-eneep	RL
-eneer	VH
-enees	YE
-eneet	QM
-eneez	VH
-enef	IU
+enee 	TJ
+enee'	GW
+enee,	MQ
+enee.	QM
+eneec	a?
+eneed	UI
+eneel	[C
+eneen	FX
+enees	XF
+eneet	UI
+eneez	TJ
+enef	LR
 enef 	IU
-enefa	DZ
-enefe	;e
-enefi	a?
-enefu	UI
-eneg	SK
-eneg 	GW
-enega	VH
-enege	EY
+enefa	FX
+enefe	?a
+enefi	XF
+enefu	RL
+eneg 	C[
+enega	WG
+enege	HV
 enegg	KS
-enegi	ZD
-eneh	MQ
-eneha	FX
-enei	RL
-eneic	YE
-eneig	[C
-eneil	B]
-enein	SK
-eneir	LR
-eneit	MQ
-eneiv	MQ
-enek 	KS
-enek,	SK
+enegi	WG
+enegu	SK
+eneh	KS
+eneha	C[
+eneho	LR
+enehu	IU
+enei	UI
+eneic	VH
+eneig	WG
+eneil	C[
+enein	QM
+eneir	KS
+eneit	HV
+eneiv	LR
+enek,	TJ
 enek.	FX
-enekd	c=
-eneke	SK
-enekl	?a
+enekd	_@
+eneke	WG
+enekl	C[
 eneks	VH
-enel	TJ
+enel	WG
 enel 	VH
-enel"	TJ
-enel,	a?
-enel.	KS
-enel0	TJ
-enela	EY
-enelb	[C
+enel"	VH
+enel,	b>
+enel0	UI
+enelb	]B
 enelc	RL
-enele	YE
-enelf	?a
-eneli	JT
-enell	QM
-enelm	YE
-enelp	LR
-enels	MQ
-enelt	FX
-enelv	IU
-enelw	GW
-enely	>b
-enem 	QM
+enele	XF
+enelf	EY
+eneli	EY
+enelm	XF
+enelo	IU
+enelt	HV
+enelv	GW
+enelw	IU
+enely	<d
 enem,	FX
-enem.	FX
-enema	JT
-eneme	KS
-enemi	WG
-enemo	UI
-enemp	VH
+enem.	HV
+enema	MQ
+enemi	UI
+enemo	XF
+enemp	UI
 enems	DZ
 enen	MQ
-enen 	UI
-enen'	KS
-enen)	DZ
-enen,	VH
-enen.	C[
-enen:	IU
-enen;	ZD
-enenc	MQ
+enen 	TJ
+enen'	HV
+enen)	C[
+enen,	QM
+enen.	GW
+enen:	JT
+enen;	SK
+enena	RL
+enenb	[C
+enenc	LR
 enend	XF
-eneng	KS
-enenh	^A
-eneni	HV
-enenn	^A
-enenq	EY
-enens	WG
-enent	DZ
-enenu	VH
-enenv	KS
-enenw	GW
-enen”	FX
-eneo	JT
-eneo 	C[
-eneof	?a
-eneon	MQ
-eneor	a?
-eneos	?a
-enep	YE
-enep,	TJ
-enep.	C[
-enepa	VH
-enepe	[C
-eneph	DZ
-enepi	MQ
-enepl	QM
-enepo	^A
-eneps	XF
+enene	KS
+eneng	JT
+enenh	XF
+eneni	IU
+enenn	]B
+eneno	RL
+enenq	GW
+enens	XF
+enent	C[
+enenu	ZD
+enenv	HV
+enenw	HV
+enen”	LR
+eneo	LR
+eneo 	B]
+eneof	@_
+eneon	RL
+eneor	_@
+eneos	C[
+enep	VH
+enep,	WG
+enep.	EY
+enepa	TJ
+enepe	YE
+eneph	FX
+enepi	KS
+enepl	SK
+enepo	b>
+eneps	VH
 enept	KS
-eneq	<d
-enequ	<d
-ener 	ZD
-ener!	C[
-ener"	C[
-ener'	GW
-ener)	C[
-ener-	YE
+eneq	A^
+enequ	A^
+ener 	WG
+ener!	DZ
+ener"	>b
+ener'	DZ
+ener)	A^
+ener-	WG
 ener.	IU
 ener:	KS
-ener;	KS
-ener@	b>
-enera	VH
-enerb	WG
+ener@	YE
+enera	WG
+enerb	TJ
 enerc	HV
-enerd	LR
 enere	IU
-enerf	[C
+enerf	WG
 energ	MQ
 enerh	KS
-enerl	DZ
-enerm	a?
-enern	KS
-enero	DZ
-enerp	[C
-enerr	DZ
-eners	KS
-enert	ZD
-enerw	YE
-enery	TJ
+enerl	EY
+enerm	_@
+enern	LR
+enero	GW
+enerp	ZD
+enerr	IU
+eners	LR
+enert	XF
+enerv	JT
+enerw	XF
+enery	UI
 enes	MQ
-enes 	VH
-enes"	RL
-enes'	IU
-enes)	KS
-enes,	MQ
-enes-	[C
-enes.	SK
-enes;	^A
-enes?	A^
-enes@	a?
+enes 	UI
+enes"	QM
+enes'	LR
+enes)	JT
+enes,	LR
+enes-	RL
+enes.	QM
+enes:	JT
+enes;	VH
+enes?	>b
+enes@	_@
 enesa	?a
-enesc	LR
+enesc	KS
 enesd	LR
-enese	KS
-enesh	KS
-enesi	SK
+enese	LR
+enesh	HV
+enesi	VH
 enesk	A^
-enesm	^A
+enesm	UI
 enesn	MQ
-eneso	JT
-enesp	MQ
-eness	QM
+eneso	GW
+eness	RL
 enest	ZD
-enesu	GW
-enet	JT
-enet 	KS
-enet)	TJ
-enet,	^A
-enet.	7i
-enet;	B]
-enete	EY
-eneth	LR
-eneti	B]
-enets	JT
+enesu	HV
+enet	LR
+enet 	HV
+enet)	RL
+enet,	_@
+enet.	9g
+enet;	C[
+enetc	LR
+enete	GW
+eneth	KS
+eneti	DZ
+enetr	MQ
+enets	KS
 enett	SK
-enetu	_@
-eneu	c=
-eneum	^A
-eneur	VH
+enetu	WG
+enetw	QM
+enety	QM
+eneu	]B
+eneum	]B
+eneur	TJ
+enev	SK
 enev 	RL
-eneva	TJ
-enevd	RL
-enevi	IU
-enew 	XF
-enew'	C[
-enew,	KS
-enewa	KS
-enewe	QM
-enewh	@_
-enewi	HV
-enewo	c=
-enewr	XF
-enex 	<d
-enexa	[C
-enexi	WG
-enexl	b>
-enext	LR
+eneva	QM
+enevd	QM
+eneve	QM
+enevi	JT
+enew 	VH
+enew'	IU
+enewa	JT
+enewh	C[
+enewi	KS
+enewo	XF
+enewr	[C
+enews	KS
+enex	TJ
+enex 	C[
+enexa	YE
+enexi	[C
+enexl	[C
+enext	MQ
 eney	SK
-eney 	UI
-eney'	[C
-eney,	XF
-eney.	9g
-eney:	HV
+eney 	RL
+eney'	XF
+eney,	UI
+eney.	:f
+eney:	JT
 eneya	@_
-eneyi	VH
+eneyi	UI
 eneyo	_@
-eneyr	FX
-eneys	a?
-eneyw	^A
-enez	WG
-eneze	ZD
-enf (	VH
-enf 0	SK
-enf b	FX
-enf c	MQ
-enf d	WG
-enf e	WG
+eneyr	JT
+eneys	d<
+eneyw	[C
+enez	UI
+eneze	WG
+enf (	XF
+enf 0	QM
+enf a	LR
+enf b	KS
+enf c	DZ
+enf d	TJ
+enf e	XF
 enf f	VH
-enf g	=c
-enf h	FX
-enf i	^A
-enf j	YE
-enf l	KS
-enf m	DZ
-enf n	YE
-enf o	]B
-enf p	ZD
+enf g	>b
+enf h	B]
+enf i	XF
+enf j	WG
+enf l	EY
+enf m	IU
+enf n	VH
+enf o	YE
+enf p	TJ
 enf r	GW
 enf s	MQ
 enf t	EY
-enf u	UI
-enf v	KS
-enf w	GW
-enf y	SK
-enf,	GW
-enf, 	GW
-enf-	IU
-enf.	JT
-enf. 	LR
-enf0	KS
-enf:	QM
-enf: 	UI
-enf;	^A
-enf; 	^A
-enfa	QM
-enfac	QM
-enfad	FX
-enfai	EY
-enfal	QM
+enf u	WG
+enf v	GW
+enf w	FX
+enf y	TJ
+enf,	LR
+enf, 	LR
+enf-	JT
+enf.	HV
+enf. 	IU
+enf0	JT
+enf0 	YE
+enf: 	TJ
+enf;	TJ
+enf; 	TJ
+enfa	RL
+enfad	B]
+enfai	C[
+enfam	RL
 enfan	ZD
-enfar	WG
-enfas	HV
+enfar	TJ
+enfas	EY
 enfat	[C
-enfe 	JT
-enfeb	JT
-enfec	C[
-enfed	GW
-enfee	ZD
+enfe 	MQ
+enfeb	LR
+enfec	DZ
+enfed	FX
+enfee	[C
 enfeg	TJ
-enfel	]B
-enfen	MQ
+enfel	XF
+enfen	LR
 enfer	IU
-enfes	SK
-enfet	^A
-enfew	FX
-enff,	?a
-enffe	SK
-enffi	RL
-enffo	QM
-enffs	_@
-enfi	QM
-enfic	TJ
+enfes	QM
+enfet	UI
+enfew	LR
+enff 	MQ
+enff,	9g
+enff.	VH
+enffe	RL
+enffi	SK
+enffl	QM
+enffo	TJ
+enffs	XF
+enfic	RL
+enfid	MQ
+enfie	KS
 enfif	LR
-enfig	LR
+enfig	KS
 enfil	IU
+enfin	QM
 enfir	KS
-enfis	ZD
-enfit	i7
-enfiv	YE
-enfix	TJ
-enfl	VH
-enfla	XF
-enfle	EY
+enfis	WG
+enfit	c=
+enfiv	QM
+enfix	SK
+enfl	TJ
+enfla	UI
+enfle	IU
 enfli	LR
-enflo	ZD
-enflu	VH
-enfly	HV
-enfol	LR
-enfon	EY
-enfoo	B]
-enfor	LR
-enfou	VH
-enfr	VH
-enfra	c=
-enfre	ZD
-enfri	JT
-enfro	QM
-enfry	JT
+enflo	WG
+enflu	SK
+enfly	JT
+enfol	MQ
+enfon	KS
+enfoo	@_
+enfor	MQ
+enfou	UI
+enfr	SK
+enfra	XF
+enfre	VH
+enfri	IU
+enfry	MQ
 enfs	a?
-enfs 	FX
-enfsc	WG
-enft,	ZD
-enft.	LR
-enfte	SK
-enfts	l4
-enfty	JT
+enfs 	GW
+enfsc	XF
+enft 	LR
+enft,	b>
+enft.	GW
+enfte	RL
+enfts	d<
+enfty	KS
 enfu	RL
-enful	MQ
-enfur	e;
-enfus	MQ
+enfun	MQ
+enfur	_@
+enfus	IU
 eng 	LR
-eng &	YE
-eng (	C[
-eng 0	QM
-eng b	GW
+eng &	^A
+eng (	GW
+eng b	IU
 eng c	WG
-eng d	IU
-eng f	QM
-eng g	YE
-eng h	>b
-eng i	[C
-eng k	HV
+eng d	KS
+eng e	MQ
+eng g	WG
+eng h	?a
+eng i	YE
+eng k	FX
 eng l	VH
-eng m	YE
-eng n	XF
+eng m	WG
+eng n	VH
 eng o	KS
-eng r	]B
-eng s	MQ
-eng t	=c
-eng u	YE
-eng w	VH
-eng y	B]
-eng |	d<
-eng £	QM
-eng!	A^
-eng! 	A^
-eng"	DZ
-eng" 	IU
+eng p	LR
+eng r	XF
+eng s	JT
+eng t	<d
+eng u	XF
+eng w	XF
+eng y	EY
+eng |	e;
+eng £	MQ
+eng!	EY
+eng! 	EY
+eng"	HV
+eng" 	KS
 eng",	IU
-eng'	EY
-eng)	MQ
-eng-	RL
-eng.	QM
+eng'	FX
+eng)	QM
+eng-	TJ
+eng.	RL
 eng. 	RL
-eng.e	c=
-eng0	UI
-eng0 	UI
-eng:	RL
-eng: 	RL
-eng;	UI
-eng; 	UI
+eng.e	VH
+eng0	WG
+eng0 	WG
+eng:	SK
+eng: 	SK
+eng;	WG
+eng; 	WG
 enga	RL
-enga 	MQ
-engab	VH
-engai	;e
-engan	a?
-engap	EY
-engas	b>
-engat	c=
-engau	YE
+enga 	LR
+engab	RL
+engai	<d
+engal	MQ
+engan	d<
+engap	FX
+engar	QM
+engas	_@
+engat	a?
+engau	]B
 engav	FX
 engb	KS
-engb 	b>
-enge,	C[
-enge:	RL
-enge?	JT
+engb 	^A
+enge,	GW
+enge.	LR
+enge;	HV
+enge?	DZ
+engea	MQ
 enged	A^
-engee	]B
-engem	DZ
+engee	[C
+engel	WG
+engem	HV
 engen	JT
-engeo	?a
-enger	b>
-enges	VH
-enget	MQ
+engeo	@_
+enger	a?
+enges	^A
+enget	JT
 engf	ZD
 engg	MQ
-engg 	MQ
+engg 	JT
 engge	XF
 enggi	DZ
-engh	LR
-engh 	b>
-engh,	YE
+engh 	]B
+engh,	XF
 engh-	UI
-engh.	LR
-enghb	KS
-enghe	LR
-engho	EY
+engh.	KS
+enghb	JT
+enghe	MQ
+engho	HV
 enght	MQ
-engi	FX
+engi	GW
 engie	JT
-engif	[C
+engif	ZD
 engil	IU
-engin	LR
 engis	UI
 engiv	KS
 engl	MQ
-engla	TJ
-engle	IU
-engli	=c
-englo	GW
-engly	ZD
-engm	RL
-engma	RL
-engn 	UI
-engna	KS
+engla	SK
+engle	LR
+engli	B]
+englo	IU
+engly	XF
+engn	KS
+engn 	WG
+engna	FX
 engne	<d
-engno	EY
-engns	LR
-engo	KS
-engo 	_@
+engno	IU
+engns	MQ
+engo	LR
+engo 	ZD
 engoa	MQ
-engoe	IU
+engoe	KS
 engoi	GW
-engol	=c
+engol	@_
 engon	WG
-engoo	EY
-engos	DZ
-engot	[C
-engp	RL
-engps	GW
-engr	LR
-engra	MQ
-engre	KS
-engri	TJ
-engro	TJ
-engs	UI
-engs 	YE
-engs)	UI
-engs,	MQ
-engs.	LR
-engs@	ZD
-engst	UI
-engt	C[
-ength	KS
-engu	QM
-engua	TJ
-engue	KS
-engui	YE
-engul	SK
+engoo	FX
+engos	LR
+engot	VH
+engps	HV
+engr	JT
+engra	LR
+engre	JT
+engri	XF
+engro	SK
+engs	VH
+engs 	XF
+engs)	SK
+engs,	RL
+engs.	MQ
+engs@	SK
+engst	SK
+engt	DZ
+ength	LR
+engua	WG
+engue	FX
+engui	^A
 engun	QM
-engur	FX
-engut	]B
-enguy	A^
+engur	EY
+engut	[C
+enguy	C[
 engw	RL
 engwe	IU
-engwo	ZD
-engy	MQ
-enh 	TJ
-enh (	GW
-enh 0	LR
-enh a	QM
-enh b	]B
-enh c	FX
-enh d	IU
-enh e	JT
-enh f	LR
-enh g	SK
-enh h	MQ
+engwo	UI
+enh 	WG
+enh (	IU
+enh b	YE
+enh c	LR
+enh d	LR
+enh e	HV
+enh f	KS
+enh g	TJ
+enh h	KS
 enh l	IU
-enh m	KS
-enh n	TJ
-enh o	b>
-enh p	VH
-enh r	LR
-enh s	UI
-enh t	QM
-enh u	VH
-enh v	VH
+enh m	IU
+enh n	QM
+enh o	^A
+enh p	ZD
+enh r	IU
+enh s	WG
+enh t	LR
+enh u	UI
+enh v	RL
 enh w	LR
-enh'	C[
-enh' 	GW
-enh's	GW
-enh)	]B
-enh) 	]B
-enh-	SK
+enh y	QM
+enh'	GW
+enh' 	IU
+enh's	HV
+enh)	_@
+enh) 	_@
+enh,	QM
+enh, 	QM
+enh-	QM
 enh.	MQ
-enh. 	QM
-enh.e	YE
-enh:	KS
-enh: 	KS
-enh;	WG
-enh; 	WG
-enh@	YE
+enh. 	RL
+enh.e	ZD
+enh:	IU
+enh: 	IU
+enh;	ZD
+enh; 	ZD
+enh@	SK
+enha	QM
+enha 	IU
 enha,	@_
-enhab	GW
-enhad	9g
-enhai	YE
-enhal	SK
-enham	]B
-enhap	KS
+enhab	C[
+enhad	8h
+enhai	WG
+enhal	LR
+enham	ZD
+enhap	JT
 enhar	QM
 enhas	RL
 enhat	JT
-enhay	UI
-enhaz	SK
-enhb	MQ
-enhbr	KS
+enhay	SK
+enhaz	WG
+enhb	KS
+enhbr	JT
 enhc	JT
-enhd0	JT
-enhde	MQ
-enhe	LR
-enhe 	JT
+enhd0	HV
+enhe	KS
+enhe 	KS
 enhe'	LR
-enhe.	GW
-enhea	VH
-enhec	RL
-enhed	SK
-enhee	WG
-enhef	A^
+enhe.	MQ
+enhea	QM
+enhed	]B
+enhee	UI
+enhef	KS
+enhei	MQ
 enhel	KS
-enhem	LR
-enhep	XF
-enher	KS
+enhem	MQ
+enhep	_@
+enher	LR
 enhes	VH
-enhet	DZ
-enhew	=c
-enhex	VH
-enhey	HV
-enhf	IU
-enhfu	EY
-enhg	^A
-enhga	^A
-enhi 	7i
-enhic	GW
-enhid	VH
-enhie	ZD
-enhig	?a
-enhil	f:
-enhim	SK
-enhin	SK
+enhet	HV
+enhew	@_
+enhex	XF
+enhf	GW
+enhfu	FX
+enhg	XF
+enhga	XF
+enhi 	6j
+enhic	DZ
+enhid	TJ
+enhie	YE
+enhig	@_
+enhil	a?
+enhim	TJ
+enhin	QM
 enhio	EY
-enhip	TJ
-enhir	]B
-enhis	C[
-enhit	JT
+enhip	RL
+enhir	ZD
+enhis	FX
+enhit	KS
 enhiv	TJ
-enhiy	:f
-enhl	YE
-enhly	TJ
-enhm	LR
-enhmi	DZ
-enhn	MQ
-enhni	MQ
-enho 	TJ
-enhob	GW
-enhod	RL
-enhoe	SK
+enhiy	EY
+enhl	UI
+enhly	QM
+enhm	HV
+enhma	MQ
+enhmi	GW
+enhob	JT
+enhoe	RL
 enhoi	FX
-enhol	_@
-enhom	JT
-enhoo	TJ
-enhop	]B
-enhor	B]
-enhot	DZ
-enhou	VH
-enhow	7i
-enhr.	HV
-enhre	QM
-enhri	VH
-enhrs	XF
-enhru	^A
-enhs	MQ
-enhs,	KS
-enhs.	LR
+enhol	^A
+enhom	HV
+enhoo	UI
+enhop	_@
+enhor	C[
+enhos	RL
+enhot	IU
+enhou	TJ
+enhow	8h
+enhr	QM
+enhr.	KS
+enhre	RL
+enhro	LR
+enhrs	WG
+enhru	ZD
+enhs,	FX
+enhs.	KS
 enht	MQ
-enht 	DZ
-enht,	SK
-enht.	MQ
-enhte	JT
-enhti	FX
-enhts	]B
+enht 	B]
+enht,	MQ
+enht.	QM
+enhte	KS
+enhti	HV
+enhts	^A
+enhty	TJ
 enhu	QM
-enhu 	[C
-enhub	FX
-enhug	UI
-enhum	;e
-enhun	[C
-enhur	XF
-enhus	@_
-enhut	ZD
+enhu 	UI
+enhub	GW
+enhug	WG
+enhum	=c
+enhun	XF
+enhur	UI
+enhus	C[
+enhut	YE
 enhw	?a
 enhwa	IU
-enhx	IU
-enhx0	WG
-enhy 	UI
-enhy.	GW
-eni 	LR
-eni (	HV
-eni 0	VH
+enhx	LR
+enhx0	UI
+enhy	QM
+enhy 	TJ
+enhy.	C[
+eni (	GW
+eni 0	UI
+eni a	LR
 eni b	VH
-eni c	WG
-eni d	XF
+eni c	VH
+eni d	SK
 eni e	GW
-eni f	ZD
-eni h	MQ
-eni j	HV
-eni k	^A
+eni f	WG
+eni g	LR
+eni j	@_
+eni k	]B
 eni l	ZD
-eni m	ZD
-eni n	>b
-eni o	RL
-eni p	GW
-eni q	8h
-eni r	JT
-eni s	?a
-eni t	UI
-eni u	JT
-eni v	IU
-eni w	KS
+eni m	YE
+eni n	A^
+eni o	TJ
+eni p	JT
+eni q	A^
+eni r	KS
+eni s	@_
+eni t	TJ
+eni u	EY
+eni v	KS
 eni'	LR
-eni'd	A^
-eni'l	:f
-eni'm	LR
-eni'v	ZD
-eni,	a?
-eni, 	a?
-eni-	FX
-eni-c	FX
-eni.	SK
-eni. 	]B
+eni'd	DZ
+eni'l	;e
+eni'm	MQ
+eni'v	YE
+eni,	]B
+eni, 	]B
+eni-	HV
+eni-c	HV
+eni. 	YE
+enia	MQ
 enia 	^A
-eniab	_@
-eniag	VH
-enian	IU
-eniar	C[
-enias	TJ
-eniat	YE
-enib	FX
-enibb	YE
-enibe	LR
-enibh	MQ
-enibl	B]
+eniab	ZD
+eniag	[C
+enian	KS
+eniar	DZ
+eniat	a?
+enib	DZ
+enibb	]B
+enibl	A^
 enic	KS
-enic 	UI
-enic,	MQ
-enic.	3m
+enic 	SK
+enic.	>b
 enica	MQ
-enice	MQ
+enice	LR
 enich	DZ
-enick	WG
-enicl	[C
+enick	XF
+enicl	YE
 enics	_@
-enict	.r
+enict	0p
 enicu	LR
-enicy	b>
+enicy	XF
 enid	LR
-enid 	IU
-enid,	MQ
-enid.	FX
-enid:	QM
-enida	QM
-enidd	VH
-enidg	UI
-enidi	WG
-enidn	IU
-enids	DZ
-enidy	A^
-enie	EY
-enie 	a?
+enid 	C[
+enid,	IU
+enid.	B]
+enid:	UI
+enida	RL
+enidd	UI
+enide	MQ
+enidg	RL
+enidi	TJ
+enids	EY
+enidy	DZ
+enie	DZ
+enie 	]B
 enie,	LR
-eniec	TJ
-enied	?a
-eniel	MQ
-enien	GW
+eniec	UI
+enied	=c
+eniel	JT
+enien	FX
 enier	QM
 eniet	A^
-eniew	C[
-enif	QM
-enife	GW
-eniff	MQ
-enifi	KS
-enift	[C
-enig 	IU
-enig,	@_
-enig.	@_
-eniga	MQ
-enige	@_
-enigg	QM
-enigh	LR
-enign	SK
-enigu	LR
-enik	IU
-enike	IU
-enil	[C
-enil 	DZ
-enil'	TJ
+eniew	FX
+enif	SK
+enife	HV
+enift	YE
+enig	MQ
+enig 	KS
+enig,	C[
+enig.	?a
+eniga	QM
+enige	GW
+enigg	RL
+enigu	KS
+enik	HV
+enike	HV
+enil	XF
+enil 	EY
+enil'	WG
 enil,	GW
-enil.	[C
-enila	ZD
-enilb	FX
-enild	c=
+enil.	VH
+enila	XF
+enilb	GW
+enild	^A
 enile	QM
-enilf	LR
-enili	FX
-enilk	YE
-enill	TJ
-enilm	VH
-eniln	SK
-enilo	YE
-enils	JT
-enilt	UI
+enilf	KS
+enili	IU
+enilk	XF
+enill	UI
+enilm	SK
+eniln	TJ
+enilo	^A
+enilt	XF
+enilv	QM
 enilw	UI
-enily	UI
-enim	VH
-enim,	[C
+enily	SK
+enim	TJ
+enim 	MQ
+enim,	ZD
 enim.	SK
-enimb	RL
-enime	]B
-enimn	ZD
-enimo	:f
-enimp	HV
-enims	C[
-enimu	MQ
+enimb	QM
+enime	[C
+enimi	QM
+enimm	QM
+enimn	VH
+enimo	@_
+enimp	FX
+enims	GW
 enin	LR
-enin 	FX
+enin 	IU
 enin"	GW
-enin'	SK
-enin,	MQ
-enin-	FX
-enin.	FX
-enina	KS
+enin'	QM
+enin-	GW
+enin.	DZ
+enina	LR
 eninc	YE
-enind	JT
-enine	QM
-enini	^A
+enind	HV
+eninf	QM
+enini	VH
 enink	<d
-eninl	WG
-enins	QM
-eninu	C[
-eniny	FX
-enio	GW
-enioc	MQ
-enion	IU
+eninl	UI
+enins	SK
+eninu	A^
+eniny	GW
+enio	JT
+enio 	KS
+enion	JT
 enior	[C
 eniou	DZ
-enip	WG
-enip'	IU
-enip,	WG
-enipa	e;
-enipe	TJ
-enipp	EY
+enip	TJ
+enip 	QM
+enip'	GW
+enip,	YE
+enipa	a?
+enipe	SK
+enipl	MQ
+enipp	DZ
 enips	]B
-enipt	UI
-eniq	[C
-eniqu	XF
-enir	UI
-enir 	]B
-enir)	JT
-enir,	QM
-enir-	YE
-enir.	DZ
+enipt	VH
+eniq	UI
+eniqu	SK
+enir	SK
+enir 	XF
+enir)	IU
+enir-	ZD
+enir.	A^
 enira	RL
-enird	a?
+enirc	MQ
+enird	c=
 enire	MQ
 eniri	@_
-enirk	UI
+enirk	RL
 enirl	FX
-enirm	MQ
-eniro	MQ
-enirr	^A
-enirs	RL
-eniry	@_
-enis 	UI
-enis,	EY
-enis.	]B
-enisa	FX
-enisc	@_
-enise	VH
-enish	QM
+eniro	RL
+enirr	_@
+enirs	UI
+enirt	MQ
+eniry	FX
+enis 	TJ
+enis,	B]
+enis.	VH
+enisa	B]
+enisc	<d
+enise	TJ
+enish	MQ
 enisi	MQ
-enisk	KS
-enisl	i7
-enisn	5k
-eniso	VH
-enisp	LR
+enisl	d<
+enisn	:f
+enisp	MQ
 enist	KS
-enit	QM
-enit 	RL
-enit'	VH
+enit 	TJ
+enit'	WG
+enit)	QM
 enit,	f:
-enit.	KS
-enit:	MQ
-enit;	KS
-enita	EY
-enitc	UI
-enite	FX
-enith	QM
-eniti	MQ
-enito	DZ
-enitr	[C
-enits	TJ
-enitt	GW
-enitu	SK
+enit.	MQ
+enit:	LR
+enit;	MQ
+enita	IU
+enitc	RL
+enite	HV
+eniti	QM
+enitl	B]
+enito	A^
+enitr	YE
+enits	QM
+enitt	HV
+enitu	RL
 enity	^A
-eniu	UI
-enium	ZD
-enius	FX
-eniv	MQ
-eniva	B]
-enive	TJ
-enivi	RL
-enivo	A^
-enix	UI
-enix 	QM
-enix,	IU
-enix.	^A
+enium	]B
+enius	EY
+eniv	QM
+eniva	A^
+enive	UI
+enivo	DZ
+enix	WG
+enix 	LR
+enix,	KS
+enix.	_@
 enixe	ZD
-enixt	GW
-eniy	FX
-eniya	DZ
-eniz	LR
-enize	JT
-enj.	WG
-enj. 	WG
+enixt	LR
+eniy	JT
+eniya	FX
+eniz	JT
+enize	IU
+enj.	XF
+enj. 	XF
 enja	RL
-enjam	TJ
-enjan	SK
-enjar	h8
-enjas	MQ
-enje	HV
-enjea	JT
-enjec	IU
+enjac	KS
+enjam	VH
+enjar	TJ
+enje	IU
+enjea	LR
+enjec	HV
 enji	^A
 enjim	^A
-enjoa	WG
-enjoi	B]
-enjok	IU
-enjor	b>
-enjos	MQ
-enju	VH
-enjul	YE
+enjo 	A^
+enjoa	XF
+enjoi	DZ
+enjok	JT
+enjor	ZD
+enjos	QM
+enjoy	RL
+enju	TJ
+enjul	WG
+enjun	JT
 enjus	TJ
 enk 	LR
-enk &	QM
-enk (	LR
-enk a	TJ
-enk b	]B
-enk c	WG
+enk -	MQ
+enk 0	QM
+enk a	VH
+enk b	VH
 enk d	DZ
-enk f	QM
-enk g	A^
-enk h	ZD
-enk i	KS
-enk k	WG
-enk l	KS
-enk m	@_
+enk e	MQ
+enk g	@_
+enk h	VH
+enk k	TJ
+enk m	>b
 enk n	^A
-enk o	]B
-enk p	:f
-enk r	[C
+enk o	[C
+enk p	>b
+enk r	UI
 enk s	XF
-enk t	GW
-enk u	QM
-enk w	UI
+enk t	IU
+enk u	RL
+enk w	WG
 enk y	@_
-enk |	_@
-enk £	b>
-enk'd	WG
-enk's	?a
-enk,	SK
-enk, 	SK
-enk-	VH
-enk-i	XF
-enk.	JT
-enk. 	LR
-enk0	SK
-enk0 	SK
+enk |	^A
+enk £	a?
+enk'	MQ
+enk'd	UI
+enk's	A^
+enk,	RL
+enk, 	RL
+enk-	ZD
+enk-i	YE
+enk.	HV
+enk. 	JT
+enk0	_@
+enk0 	_@
 enk:	JT
 enk: 	JT
-enk;	XF
-enk; 	XF
-enk?	FX
-enk? 	FX
-enk@	MQ
-enkaf	FX
+enk;	VH
+enk; 	VH
+enk?	@_
+enk? 	@_
+enk@	KS
+enka	VH
+enkaf	B]
 enkan	ZD
-enkd	SK
-enkda	c=
-enkdo	QM
-enke	MQ
-enked	LR
-enkee	XF
-enkeh	MQ
-enkei	IU
-enkel	TJ
-enken	QM
-enkep	B]
-enkes	UI
-enket	IU
-enkev	QM
-enkey	TJ
-enkg	a?
-enkg 	^A
+enkd	RL
+enkda	_@
+enkdo	RL
+enke	LR
+enke 	RL
+enked	IU
+enkee	YE
+enkei	LR
+enkel	SK
+enken	SK
+enkep	DZ
+enker	QM
+enkes	MQ
+enket	LR
+enkev	SK
+enkey	SK
+enkf	MQ
+enkfa	MQ
+enkg	c=
+enkg 	_@
+enki	MQ
 enki 	KS
-enkid	A^
-enkin	MQ
-enkir	_@
-enkit	RL
-enkl	HV
-enkle	QM
-enkly	9g
-enkm	_@
-enkm 	ZD
-enkne	LR
-enkno	RL
-enko	SK
-enkor	VH
-enkr	SK
-enks	QM
-enks 	IU
-enks,	a?
-enks.	EY
+enkid	DZ
+enkin	LR
+enkip	QM
+enkir	SK
+enkit	QM
+enkl	KS
+enkle	SK
+enkly	@_
+enkm	WG
+enkm 	YE
+enkne	GW
+enkno	SK
+enko	TJ
+enkor	YE
+enkr	RL
+enks 	JT
+enks,	WG
+enks.	GW
 enks;	WG
-enks@	c=
-enksg	c=
-enksh	VH
-enku	B]
-enkw	_@
-enkwe	a?
-enkwo	^A
-enky	IU
-enky 	YE
-enky.	B]
-enl 	LR
-enl &	]B
-enl -	[C
-enl 0	MQ
-enl b	SK
-enl c	QM
+enks@	[C
+enkse	VH
+enksg	^A
+enksh	RL
+enku	C[
+enkw	^A
+enkwe	_@
+enkwo	YE
+enky	FX
+enky 	VH
+enky.	FX
+enl &	VH
+enl (	MQ
+enl -	XF
+enl b	WG
 enl d	JT
-enl e	i7
-enl f	a?
-enl g	KS
-enl h	FX
-enl k	]B
-enl l	YE
-enl m	JT
-enl n	KS
-enl o	GW
-enl p	HV
-enl s	<d
-enl t	TJ
-enl u	]B
+enl e	g9
+enl f	]B
+enl h	EY
+enl i	KS
+enl k	XF
+enl l	TJ
+enl m	IU
+enl n	FX
+enl o	JT
+enl p	IU
+enl s	;e
+enl t	SK
+enl u	XF
 enl v	FX
-enl w	KS
-enl y	o1
+enl w	GW
+enl y	h8
 enl |	UI
-enl £	]B
-enl –	LR
-enl"	WG
-enl" 	_@
-enl",	DZ
-enl)	XF
-enl) 	TJ
-enl,	RL
-enl, 	RL
-enl-	XF
-enl-o	b>
-enl.	UI
-enl. 	UI
-enl.e	LR
+enl £	WG
+enl –	MQ
+enl"	UI
+enl" 	]B
+enl",	B]
+enl'	QM
+enl's	QM
+enl)	RL
+enl) 	RL
+enl-	YE
+enl-o	^A
+enl.	SK
+enl. 	SK
+enl.e	JT
 enl0	[C
 enl0 	[C
-enl:	LR
-enl: 	LR
-enlab	MQ
-enlac	DZ
-enlad	ZD
-enlag	a?
-enlai	YE
-enlak	RL
-enlam	JT
-enlap	EY
+enlab	SK
+enlac	HV
+enlad	XF
+enlag	c=
+enlai	XF
+enlam	HV
+enlan	QM
+enlap	HV
 enlar	FX
-enlas	GW
+enlas	KS
+enlat	JT
 enlau	TJ
-enlaw	LR
-enlay	VH
-enlb	WG
-enlb 	e;
-enlb,	UI
-enlby	B]
-enlc	TJ
-enlch	RL
-enlco	QM
-enlcu	EY
+enlaw	HV
+enlay	]B
+enlb	UI
+enlb 	ZD
+enlb,	YE
+enlby	EY
+enlch	WG
+enlcu	JT
+enld	MQ
 enld 	EY
-enld,	VH
-enld.	ZD
-enlde	VH
-enldn	JT
-enldr	b>
-enlds	c=
-enle"	QM
-enle'	@_
-enle)	LR
-enle,	RL
-enle.	_@
-enle;	UI
-enlea	SK
-enleb	JT
-enlec	]B
-enled	_@
-enlee	IU
+enld,	WG
+enld.	YE
+enlde	WG
+enldi	JT
+enldn	FX
+enldr	]B
+enlds	b>
+enle	RL
+enle"	XF
+enle'	LR
+enle)	KS
+enle,	QM
+enle.	YE
+enle;	WG
+enlea	QM
+enleb	FX
+enlec	[C
+enled	ZD
+enlee	FX
 enlef	LR
-enleg	GW
-enlei	XF
-enlem	A^
-enlen	EY
-enleo	RL
-enlep	LR
-enles	YE
-enlet	GW
-enlev	VH
-enley	b>
+enleg	FX
+enlei	UI
+enlem	C[
+enlen	DZ
+enleo	QM
+enler	MQ
+enles	WG
+enlet	FX
+enlev	SK
+enley	]B
 enlf 	LR
 enlf,	WG
-enlf-	WG
-enlf.	GW
-enlg	QM
-enlga	YE
-enlha	ZD
-enlho	EY
-enli	MQ
+enlf-	XF
+enlf.	HV
+enlga	ZD
+enlh	MQ
+enlha	XF
+enlho	FX
 enli 	HV
-enlia	WG
+enlia	VH
+enlic	RL
+enlid	QM
 enlie	HV
-enlif	f:
-enlig	YE
+enlif	a?
+enlig	XF
 enlik	B]
-enlil	DZ
-enlim	XF
-enlin	QM
-enlio	MQ
-enlip	IU
-enlis	HV
-enlit	MQ
-enlk	GW
-enlk 	IU
-enlk,	XF
+enlil	FX
+enlim	UI
+enlip	JT
+enlis	GW
+enlk	EY
+enlk,	SK
 enlk-	a?
-enlk.	JT
-enlke	?a
-enlki	9g
-enll 	FX
-enll"	UI
-enll'	ZD
-enll,	XF
-enll-	XF
+enlk.	IU
+enlke	@_
+enlki	DZ
+enlks	RL
+enll 	GW
+enll"	SK
+enll'	]B
+enll,	YE
+enll-	ZD
+enll.	MQ
 enll;	SK
-enlle	SK
-enllh	B]
+enlla	SK
+enlle	VH
+enllh	@_
 enlli	LR
-enllm	A^
+enllm	C[
 enllo	KS
-enllp	b>
-enlls	XF
-enllu	TJ
-enllw	SK
-enlly	]B
+enllp	a?
+enllw	QM
+enlly	ZD
 enlm	QM
-enlm 	ZD
-enlm,	WG
-enlmo	>b
-enlms	YE
-enln	VH
-enln,	_@
+enlm 	TJ
+enlm,	YE
+enlmo	A^
+enlms	XF
+enln	YE
+enln,	YE
 enln.	C[
-enln0	XF
-enlns	SK
+enln0	VH
+enlns	VH
 enlnu	VH
-enlo	MQ
-enlo 	FX
-enlo.	>b
-enlo@	c=
-enloa	FX
-enloc	SK
-enlod	VH
-enlog	GW
-enlol	VH
-enlom	UI
-enlon	[C
-enloo	SK
-enlop	SK
-enlor	SK
-enlos	SK
-enlot	DZ
-enlou	HV
-enlov	LR
-enlp 	SK
-enlr	QM
-enlre	RL
+enlo 	C[
+enlo,	GW
+enlo.	DZ
+enlo@	^A
+enloa	B]
+enloc	WG
+enlod	TJ
+enlog	EY
+enloi	]B
+enlok	WG
+enlol	TJ
+enlom	TJ
+enlon	_@
+enloo	QM
+enlop	LR
+enlor	MQ
+enlot	EY
+enlou	LR
+enlov	KS
+enlow	QM
+enlp	SK
+enlp 	TJ
+enlre	SK
 enls	WG
-enls 	SK
-enls,	KS
-enls.	MQ
-enls?	GW
-enls@	[C
+enls,	QM
+enls?	IU
+enls@	^A
 enlse	UI
 enlsh	A^
-enlso	]B
-enlt	]B
-enlt 	[C
-enlt.	LR
-enltd	WG
-enlte	DZ
-enltm	ZD
-enltr	XF
-enlts	JT
+enlso	b>
+enlst	IU
+enlt	VH
+enlt 	_@
+enlt.	FX
+enltd	VH
+enlte	FX
+enltm	TJ
+enlto	RL
+enltr	WG
+enltu	RL
 enlu	ZD
 enlua	IU
-enlud	ZD
-enlue	RL
-enlui	B]
-enlun	RL
-enlur	GW
-enlus	k5
+enlub	QM
+enlud	TJ
+enlue	UI
+enlug	QM
+enlui	A^
+enlum	QM
+enlur	IU
+enlus	c=
 enlut	TJ
-enlv	JT
-enlve	JT
-enlw	VH
-enlwa	[C
-enlwo	TJ
-enlwy	@_
-enly	JT
-enly!	LR
-enly)	LR
-enly,	FX
-enly.	TJ
-enly:	LR
-enlyl	>b
-enm 	JT
-enm "	QM
-enm $	a?
+enlv	KS
+enlve	LR
+enlw	QM
+enlwo	RL
+enlwy	C[
+enly	KS
+enly 	RL
+enly!	JT
+enly)	JT
+enly,	EY
+enlyl	C[
+enm 	MQ
+enm "	TJ
+enm $	c=
 enm (	UI
-enm 0	HV
-enm a	TJ
+enm 0	JT
+enm a	QM
 enm b	TJ
-enm c	TJ
-enm e	a?
-enm f	MQ
-enm g	b>
-enm h	YE
-enm i	DZ
-enm k	HV
+enm c	WG
+enm d	QM
+enm e	_@
+enm f	JT
+enm g	]B
+enm h	KS
+enm i	C[
+enm k	GW
 enm l	EY
 enm m	MQ
-enm n	FX
-enm o	VH
-enm p	TJ
-enm r	WG
-enm s	WG
-enm t	;e
-enm u	YE
-enm v	XF
-enm w	ZD
-enm y	KS
-enm |	JT
+enm n	IU
+enm o	TJ
+enm p	ZD
+enm r	UI
+enm s	RL
+enm t	<d
+enm u	RL
+enm v	WG
+enm w	YE
+enm y	IU
+enm |	IU
 enm £	r.
-enm –	k5
-enm €	ZD
+enm –	b>
+enm €	SK
 enm'	FX
 enm's	FX
 enm)	[C
 enm,	IU
 enm, 	IU
-enm-	_@
+enm-	c=
 enm-0	RL
 enm.	MQ
-enm. 	MQ
-enm.e	a?
+enm.e	b>
 enm0	g9
-enm0 	[C
-enm:	JT
-enm: 	JT
-enm;	SK
-enm; 	SK
-enma,	SK
-enmac	SK
-enmad	QM
-enmae	DZ
-enmag	EY
-enmai	QM
-enmak	YE
-enmal	VH
-enman	QM
+enm0 	]B
+enm;	a?
+enm; 	a?
+enma,	[C
+enmae	?a
+enmag	IU
+enmai	MQ
+enmak	RL
+enmal	XF
 enmap	?a
-enmar	RL
-enmas	MQ
-enmau	HV
-enmax	ZD
-enmay	MQ
-enmb 	XF
-enmbe	HV
-enmbl	c=
+enmas	LR
+enmat	SK
+enmau	GW
+enmax	WG
+enmay	LR
+enmb 	ZD
+enmbe	KS
+enmbl	]B
 enmbo	HV
-enmbr	UI
-enmbs	>b
-enme	RL
-enme 	QM
-enme"	EY
-enme)	XF
-enme,	[C
-enme.	LR
-enme:	?a
-enmea	MQ
-enmeb	VH
-enmed	DZ
-enmee	RL
-enmel	HV
-enmem	d<
-enmen	_@
-enmeo	TJ
-enmer	UI
-enmet	HV
-enmew	HV
-enmi	DZ
-enmi 	QM
-enmi,	B]
-enmic	HV
-enmid	JT
-enmig	=c
-enmil	d<
-enmin	A^
-enmir	TJ
-enmit	HV
-enmix	C[
-enmm	@_
-enmm,	[C
+enmbr	VH
+enmbs	@_
+enme	SK
+enme"	IU
+enme)	YE
+enme,	^A
+enme-	UI
+enme.	RL
+enme:	IU
+enmeb	UI
+enmed	>b
+enmee	MQ
+enmel	FX
+enmem	]B
+enmen	]B
+enmeo	UI
+enmer	SK
+enmes	MQ
+enmet	KS
+enmew	JT
+enmi	GW
+enmi 	RL
+enmi,	HV
+enmic	FX
+enmig	<d
+enmil	a?
+enmin	>b
+enmis	LR
+enmit	KS
+enmix	FX
+enmm	C[
+enmm,	SK
 enmma	JT
-enmme	JT
-enmmi	<d
+enmme	MQ
+enmmi	@_
+enmmu	MQ
 enmn	MQ
-enmn 	LR
-enmne	ZD
-enmob	GW
+enmne	VH
+enmob	FX
 enmod	RL
-enmog	FX
-enmok	WG
-enmol	XF
-enmon	QM
-enmoo	VH
-enmos	ZD
-enmot	@_
-enmou	SK
+enmog	GW
+enmok	ZD
+enmol	WG
+enmoo	TJ
+enmos	[C
+enmou	QM
 enmp	QM
 enmp 	TJ
-enmpa	QM
-enmpe	RL
-enmpi	SK
-enmpo	TJ
-enmps	b>
+enmpi	RL
+enmpo	SK
+enmps	e;
 enmpu	RL
-enmr	KS
-enmr 	LR
-enmr.	TJ
-enmrs	?a
-enms 	TJ
-enms,	RL
-enmse	QM
+enmr	JT
+enmr 	MQ
+enmr.	SK
+enmrs	>b
+enms 	RL
+enms,	d<
 enmsi	JT
-enmst	LR
-enmu	JT
-enmuc	VH
-enmud	^A
-enmum	;e
-enmun	GW
-enmur	DZ
-enmy	@_
-enmy 	?a
-enmy,	DZ
+enmst	KS
+enmu	LR
+enmuc	TJ
+enmud	]B
+enmug	QM
+enmum	A^
+enmur	GW
+enmus	KS
+enmy	B]
+enmy 	A^
+enmy,	IU
 enmys	QM
-enn 	MQ
-enn $	b>
-enn &	MQ
-enn (	WG
-enn -	B]
-enn /	b>
-enn 0	QM
-enn a	WG
-enn b	LR
-enn c	EY
-enn d	VH
-enn e	DZ
-enn g	YE
-enn h	]B
-enn i	A^
+enn 	LR
+enn $	d<
+enn &	LR
+enn (	TJ
+enn -	@_
+enn /	XF
+enn a	VH
+enn b	MQ
+enn c	DZ
+enn d	YE
+enn e	EY
+enn g	UI
+enn h	TJ
+enn i	JT
 enn j	A^
-enn k	DZ
+enn k	B]
 enn l	JT
-enn m	RL
-enn n	HV
-enn o	GW
-enn p	IU
-enn q	DZ
-enn r	UI
-enn s	TJ
+enn m	WG
+enn n	KS
+enn o	IU
+enn p	KS
+enn q	@_
+enn r	QM
+enn s	SK
 enn t	XF
-enn u	MQ
-enn v	MQ
-enn w	]B
-enn |	IU
-enn £	WG
-enn"	B]
-enn" 	B]
+enn u	IU
+enn v	IU
+enn w	[C
+enn |	C[
+enn £	ZD
+enn –	UI
+enn"	FX
+enn" 	IU
 enn",	GW
-enn'	MQ
 enn's	VH
-enn't	JT
-enn)	FX
-enn) 	HV
-enn),	LR
-enn).	WG
+enn't	LR
+enn)	DZ
+enn) 	IU
+enn).	RL
 enn,	RL
 enn, 	RL
 enn-	IU
-enn-f	MQ
-enn-l	FX
+enn-l	GW
 enn.	IU
-enn. 	JT
-enn.e	VH
-enn/	LR
-enn0	]B
-enn0 	[C
-enn:	FX
-enn: 	FX
-enn;	QM
-enn; 	QM
-enn?	HV
-enn? 	HV
-enn@	b>
-enn@t	YE
-enna	KS
-enna 	LR
-enna,	DZ
-ennab	YE
+enn. 	HV
+enn0	_@
+enn0 	^A
+enn:	MQ
+enn: 	MQ
+enn;	SK
+enn; 	SK
+enn?	GW
+enn? 	GW
+enn@	^A
+enn@t	XF
+enna	LR
+enna,	FX
+ennab	XF
 ennac	MQ
-ennad	TJ
-ennag	b>
-ennah	A^
+ennad	[C
+ennag	_@
+ennah	B]
 ennai	LR
-ennam	DZ
-ennan	]B
-ennar	c=
-ennas	_@
-ennat	LR
-ennav	QM
-ennb	SK
-ennc	UI
-ennch	[C
-ennci	RL
-enncl	SK
-ennco	[C
-enncu	JT
-enncy	IU
-ennd 	SK
-ennd"	XF
-ennd'	WG
-ennd,	RL
-ennd-	HV
-ennd.	VH
-ennda	DZ
-enndd	TJ
-enndf	[C
+ennal	KS
+ennam	C[
+ennar	[C
+ennas	^A
+ennav	RL
+ennb	[C
+ennby	[C
+ennc	RL
+ennch	WG
+enncl	TJ
+ennco	^A
+enncu	GW
+enncy	DZ
+ennd	QM
+ennd 	TJ
+ennd"	UI
+ennd'	UI
+ennd-	FX
+ennd.	SK
+ennda	HV
+enndf	XF
 enndi	SK
-enndl	DZ
-enndm	^A
-enndo	QM
-enndp	LR
+enndl	GW
+enndm	YE
+enndo	RL
+enndp	JT
 enndr	JT
-ennds	XF
-enndw	JT
-enne	TJ
-enne 	UI
+ennds	VH
+enndu	KS
+enndw	GW
+enndy	A^
+enne	SK
+enne 	SK
 enne"	FX
-enne'	B]
-enne)	_@
-enne.	TJ
-enne:	SK
-enne@	HV
-ennea	;e
+enne'	GW
+enne)	ZD
+enne.	RL
+enne:	RL
+enne@	JT
+ennea	=c
 enned	YE
-ennee	LR
 enneg	]B
 ennei	MQ
-ennel	JT
-ennem	JT
-ennen	f:
-ennep	=c
-enneq	C[
-enner	[C
-ennes	A^
-ennet	WG
-ennev	TJ
-ennew	FX
-ennex	MQ
-enney	EY
-ennf	KS
-ennfi	B]
-enng 	MQ
-enng!	A^
-enng"	DZ
-enng)	MQ
-enng-	RL
+ennel	HV
+ennem	EY
+ennen	i7
+ennep	@_
+enneq	B]
+enner	VH
+ennes	IU
+ennet	VH
+ennev	QM
+ennew	HV
+enney	JT
+ennf	JT
+ennfi	FX
+ennfo	QM
+ennfu	B]
+enng!	EY
+enng"	HV
+enng)	QM
+enng-	TJ
 enng.	TJ
-enng:	QM
+enng:	RL
 enng;	QM
 ennga	IU
 enngf	ZD
-enngl	?a
-enngr	ZD
-enngs	TJ
-enngt	C[
-enngu	IU
-ennh	b>
-ennha	_@
-ennho	SK
-enni	YE
-enni 	GW
-ennia	A^
-ennic	RL
+enngl	C[
+enngr	YE
+enngs	SK
+enngt	DZ
+enngu	HV
+ennh	ZD
+ennha	[C
+enni	WG
+enni 	FX
+ennia	C[
+ennic	SK
 ennie	MQ
-ennif	RL
-ennig	^A
-ennim	LR
-ennio	^A
-ennis	UI
-ennit	^A
-enniu	ZD
-ennj	XF
-ennk	A^
+ennig	]B
+ennim	MQ
+ennin	QM
+ennio	b>
+ennis	XF
+ennit	[C
+enniu	[C
+ennj	WG
+ennk	C[
 ennk 	IU
 ennk.	FX
-ennki	C[
-ennks	B]
-ennl	LR
-ennla	]B
-ennle	HV
-ennli	EY
-ennlo	KS
-ennm	MQ
-ennme	GW
-ennmo	a?
-ennn	UI
-ennn 	GW
-ennn.	[C
-ennne	VH
-ennni	GW
-ennno	UI
-ennnu	[C
-ennny	MQ
-enno	GW
+ennke	KS
+ennki	A^
+ennks	C[
+ennl	KS
+ennla	YE
+ennle	IU
+ennli	B]
+ennlo	IU
+ennm	LR
+ennme	8h
+ennmo	XF
+ennn	VH
+ennn 	JT
+ennn.	ZD
+ennna	QM
+ennne	UI
+ennni	KS
+ennno	WG
+ennnu	XF
+ennny	SK
+enno	HV
 enno 	DZ
-enno,	=c
+enno,	;e
 enno.	^A
-ennob	UI
-ennoc	^A
-ennoe	FX
-ennoi	RL
-ennol	A^
-ennon	QM
-ennoo	MQ
-ennor	SK
+ennoa	[C
+ennob	RL
+ennoc	VH
+ennoe	IU
+ennoi	TJ
+ennol	C[
 ennot	KS
-ennou	DZ
-ennov	A^
-ennow	SK
-ennp	[C
-ennq	EY
-ennqu	EY
-ennr	QM
-ennri	RL
-enns 	ZD
-enns"	RL
-enns,	?a
-enns:	[C
-ennsa	WG
-ennsc	DZ
-ennse	TJ
-ennsi	EY
-ennsp	ZD
-ennst	FX
-ennsu	_@
-ennt	JT
-ennt 	C[
-ennt,	YE
+ennou	EY
+ennov	C[
+ennow	TJ
+ennp	ZD
+ennq	GW
+ennqu	GW
+ennri	VH
+enns	SK
+enns 	SK
+enns"	QM
+enns,	FX
+enns.	LR
+enns:	YE
+ennsa	UI
+ennsc	B]
+ennse	MQ
+ennsh	^A
+ennsi	GW
+ennsk	QM
+ennsp	XF
+ennst	HV
+ennsu	[C
+ennt	KS
+ennt 	FX
+ennt,	VH
+ennt.	TJ
 ennt:	TJ
-ennta	QM
+ennt?	C[
 ennte	FX
-ennth	[C
-ennti	KS
-enntl	HV
-enntm	i7
+ennth	TJ
+ennti	LR
+enntl	LR
+enntm	g9
 enntr	UI
-ennts	HV
+ennts	EY
 ennty	TJ
 ennu	IU
-ennua	QM
-ennum	DZ
+ennue	RL
+ennum	C[
 ennur	c=
-ennus	KS
-ennut	FX
+ennus	HV
+ennut	GW
 ennv	IU
-ennve	FX
-ennvi	KS
+ennve	GW
+ennvi	JT
+ennvo	QM
 ennw	DZ
-ennw 	KS
-ennwa	MQ
+ennw 	JT
 ennwi	IU
-ennwo	DZ
-enny	RL
-enny 	KS
-enny,	SK
-ennyb	VH
-ennym	QM
-ennyo	^A
-ennyt	DZ
-ennyw	DZ
-enn–	LR
-enn–f	IU
-enn–t	WG
-enn”	FX
-enn” 	FX
-eno 	LR
+enny	SK
+enny,	RL
+enny.	QM
+ennyb	YE
+ennyo	a?
+ennyt	EY
+ennyw	KS
+enn–f	KS
+enn–t	UI
+enn”	LR
+enn” 	LR
 eno "	WG
-eno (	a?
-eno 0	a?
+eno (	_@
+eno 0	]B
 eno a	JT
-eno b	VH
-eno d	MQ
+eno b	QM
+eno d	LR
+eno e	MQ
 eno f	DZ
-eno g	GW
-eno h	HV
-eno i	MQ
-eno j	=c
+eno g	FX
+eno h	FX
+eno i	KS
+eno j	;e
+eno k	QM
 eno l	KS
-eno n	b>
-eno o	A^
-eno p	RL
+eno m	MQ
+eno n	_@
+eno o	C[
 eno r	EY
-eno s	VH
-eno t	UI
-eno v	JT
-eno w	JT
-eno y	XF
+eno s	SK
+eno t	VH
+eno v	KS
+eno y	VH
 eno £	]B
-eno –	JT
-eno'	A^
-eno's	?a
-eno,	GW
-eno, 	GW
-eno-	WG
-eno-s	MQ
-eno:	^A
-eno: 	^A
-eno?	KS
-eno? 	KS
-eno@	d<
-eno@l	[C
-eno@s	[C
+eno –	;e
+eno'	B]
+eno's	A^
+eno,	EY
+eno, 	EY
+eno-	UI
+eno.	MQ
+eno:	XF
+eno: 	XF
+eno?	DZ
+eno? 	DZ
+eno@	_@
+eno@l	^A
+eno@s	TJ
 enoa	SK
-enoac	UI
-enoad	HV
-enoak	TJ
-enoal	JT
-enoan	ZD
-enoar	SK
-enoas	a?
-enoat	DZ
-enob	DZ
-enob 	FX
-enob,	WG
-enoba	QM
-enobb	VH
-enobe	KS
-enobi	FX
-enobj	@_
-enobl	>b
-enobo	UI
-enobs	WG
-enobv	IU
+enoac	SK
+enoad	EY
+enoal	GW
+enoan	[C
+enoar	TJ
+enoas	^A
+enoat	FX
+enob	HV
+enob 	HV
+enob,	RL
+enoba	TJ
+enobb	TJ
+enobe	LR
+enobi	C[
+enobj	EY
+enobl	B]
+enobo	RL
+enobs	TJ
+enobv	FX
 enoc	a?
-enoca	[C
-enocc	RL
-enoce	MQ
-enoch	^A
-enoci	SK
-enock	^A
+enoc 	MQ
+enoca	d<
+enocc	ZD
+enoch	ZD
+enoci	UI
+enock	YE
 enoct	SK
-enod	TJ
-enod 	>b
-enod,	SK
-enod.	]B
-enoda	UI
-enodd	_@
-enodi	C[
-enods	YE
-enodu	EY
-enodw	XF
-enody	UI
-enoe 	QM
+enod	QM
+enod 	=c
+enod,	RL
+enod.	XF
+enoda	SK
+enodd	b>
+enodi	FX
+enods	WG
+enodu	KS
+enodw	VH
+enody	TJ
+enoe	LR
+enoe 	RL
 enoe.	A^
-enoes	VH
-enoev	_@
-enof.	DZ
-enofe	SK
-enoff	QM
-enofs	XF
-enoft	SK
-enog	SK
-enog,	c=
+enoes	RL
+enoev	ZD
+enof	RL
+enof.	C[
+enofe	QM
+enofs	VH
+enoft	QM
+enog	QM
+enog 	MQ
+enog,	^A
 enog.	HV
-enoge	HV
+enoge	LR
 enogi	JT
-enogo	@_
+enogo	B]
 enogr	VH
 enogs	MQ
-enoh	GW
-enoh 	HV
-enoi	LR
-enoic	IU
-enoif	EY
-enoin	JT
-enoir	JT
-enois	XF
-enoj	QM
-enoje	QM
-enok 	MQ
-enok'	WG
-enok,	FX
-enok.	JT
-enok:	DZ
-enoka	C[
-enoki	XF
-enoko	^A
-enoks	JT
+enogu	LR
+enoh	IU
+enoh 	JT
+enoi	HV
+enoic	KS
+enoif	FX
+enoil	SK
+enoir	LR
+enois	YE
+enok 	LR
+enok'	UI
+enok,	EY
+enok.	IU
+enok:	HV
+enoka	B]
+enoki	VH
+enoko	]B
+enoks	MQ
 enol	QM
 enol 	MQ
-enol,	FX
-enold	MQ
+enol,	JT
+enold	LR
 enole	b>
-enolk	[C
-enolo	B]
-enols	WG
-enolu	MQ
+enoli	UI
+enolk	WG
+enolo	=c
+enolt	MQ
 enolv	JT
-enoly	YE
-enom	IU
-enom 	HV
-enom,	C[
-enom.	TJ
+enoly	WG
+enom	LR
+enom 	KS
+enom,	B]
 enoma	IU
-enomb	^A
-enome	UI
-enomi	IU
-enomm	DZ
-enomp	JT
-enoms	YE
-enon	QM
-enon 	GW
-enon"	C[
-enon'	?a
-enon.	FX
-enon:	DZ
-enona	ZD
-enonc	YE
-enonf	=c
-enong	YE
-enoni	XF
-enonk	YE
-enonn	FX
-enono	?a
-enons	?a
-enonv	FX
-enony	QM
-enon–	LR
-enoo	UI
-enoo 	m3
-enoo.	JT
+enomb	YE
+enome	RL
+enomi	HV
+enomm	EY
+enomp	LR
+enoms	VH
+enon 	KS
+enon"	IU
+enon'	B]
+enon,	MQ
+enon.	JT
+enon:	EY
+enona	WG
+enonc	XF
+enone	TJ
+enonf	@_
+enong	XF
+enoni	VH
+enonk	ZD
+enonn	HV
+enono	B]
+enons	A^
+enont	QM
+enonv	IU
+enoo	VH
+enoo 	f:
 enood	JT
-enoof	VH
-enook	FX
-enool	SK
-enoom	SK
-enoon	EY
-enoop	SK
+enoof	UI
+enook	IU
+enoom	UI
+enoon	GW
+enoop	TJ
 enoor	UI
-enoos	HV
+enoos	EY
+enoot	KS
 enop	RL
-enop,	A^
-enop-	UI
-enop.	XF
+enop 	LR
+enop,	EY
+enop-	WG
+enop.	a?
 enope	TJ
-enopi	MQ
-enopo	;e
-enopp	WG
-enops	YE
-enopy	B]
+enopo	<d
+enopp	a?
+enops	XF
+enopy	FX
 enor 	GW
-enor'	SK
-enor)	]B
-enor,	QM
-enor.	JT
-enora	C[
-enorc	KS
-enord	GW
-enore	VH
-enorf	GW
+enor)	[C
+enor.	HV
+enora	FX
+enorc	JT
+enord	JT
+enore	TJ
+enorf	KS
 enorg	_@
-enori	e;
-enork	c=
-enorl	TJ
-enorm	GW
-enoro	LR
-enorp	GW
-enorr	HV
+enori	g9
+enork	b>
+enorm	HV
+enoro	KS
+enorp	EY
+enorr	EY
 enors	]B
 enort	MQ
-enorv	YE
+enorv	ZD
+enorw	XF
 enory	RL
-enos	LR
-enos,	JT
-enosa	KS
-enose	RL
-enosg	IU
-enosi	DZ
-enosp	KS
+enos	JT
+enos,	HV
+enos.	QM
+enosg	LR
+enosi	C[
+enosp	LR
 enoss	IU
-enost	LR
-enosy	RL
+enost	KS
 enot	HV
-enot,	UI
-enota	:f
-enotb	A^
-enote	RL
-enoti	?a
-enoto	@_
-enott	UI
-enou 	VH
-enou'	JT
+enot,	XF
+enot.	SK
+enota	A^
+enotb	DZ
+enote	QM
+enoti	@_
+enoto	IU
+enott	XF
+enou 	UI
+enou'	IU
+enou,	QM
 enou.	LR
-enou:	DZ
-enou?	@_
-enoub	YE
+enou:	GW
+enou?	>b
+enoub	VH
 enouc	KS
-enoud	JT
-enoul	JT
-enoun	SK
+enoud	HV
+enoul	KS
+enoun	QM
 enour	IU
+enous	SK
 enout	MQ
 enov	KS
 enov 	VH
-enova	WG
+enova	UI
 enove	GW
 enovi	RL
 enow	MQ
 enow 	JT
-enow)	SK
+enow)	QM
 enow,	KS
-enow.	MQ
-enow:	FX
-enowa	WG
-enowb	WG
-enowi	<d
-enown	TJ
-enowr	]B
+enow.	KS
+enow:	KS
+enowa	EY
+enowb	UI
+enowd	MQ
+enowi	9g
+enown	UI
+enowr	WG
 enows	WG
-enox	RL
-enox 	_@
-enox.	FX
-enoxb	HV
+enox	VH
+enox 	a?
+enox.	GW
+enoxb	GW
 enoxe	JT
-enoxi	GW
-enoy	QM
-enoy 	EY
-enoyl	UI
-enoys	e;
-enoz	JT
+enoxi	IU
+enoy 	FX
+enoyl	RL
+enoys	b>
+enoz	LR
 enoz 	^A
-enoze	WG
-enp /	ZD
-enp a	VH
-enp b	LR
-enp c	QM
-enp d	=c
-enp e	IU
-enp f	JT
-enp h	TJ
+enoze	VH
+enp (	MQ
+enp /	VH
+enp 0	QM
+enp a	WG
+enp b	TJ
+enp d	IU
+enp e	KS
+enp f	LR
+enp h	WG
 enp i	LR
-enp l	JT
-enp m	IU
+enp l	IU
+enp m	HV
+enp n	RL
+enp o	RL
 enp p	DZ
-enp r	SK
-enp s	ZD
-enp t	QM
+enp r	VH
+enp s	WG
+enp t	RL
 enp u	IU
 enp |	JT
-enp £	_@
+enp £	ZD
 enp!	ZD
-enp'	LR
-enp's	LR
-enp)	EY
-enp) 	EY
-enp,	WG
-enp, 	WG
-enp-	QM
-enp-u	IU
-enp.	LR
-enp. 	QM
-enp:	C[
-enp: 	C[
-enp;	YE
-enp; 	YE
-enpa 	SK
-enpac	FX
-enpad	i7
+enp'	HV
+enp's	HV
+enp)	DZ
+enp) 	GW
+enp,	VH
+enp, 	VH
+enp-	SK
+enp-u	EY
+enp. 	SK
+enp:	FX
+enp: 	FX
+enp;	UI
+enp; 	UI
+enpa 	KS
+enpac	EY
+enpad	]B
 enpag	5k
-enpai	]B
-enpal	WG
-enpan	TJ
-enpap	DZ
-enpar	WG
-enpas	B]
-enpat	TJ
+enpai	VH
+enpal	ZD
+enpan	QM
+enpap	B]
+enpar	UI
+enpas	A^
 enpau	a?
 enpav	MQ
-enpd	@_
+enpay	KS
+enpd	;e
 enpda	B]
 enpdf	>b
 enpe	RL
-enpe 	QM
-enpe,	VH
-enpe.	GW
-enpea	C[
-enpec	MQ
-enped	LR
-enpeg	d<
+enpe,	TJ
+enpe.	JT
+enpea	EY
+enpec	KS
+enpeg	b>
 enpel	QM
-enper	MQ
-enpes	XF
-enpet	MQ
-enpew	_@
-enph	JT
-enph 	[C
-enpha	JT
-enphe	DZ
-enpho	EY
-enphs	IU
-enpic	JT
+enper	QM
+enpes	[C
+enpet	RL
+enpew	[C
+enph	GW
+enph 	XF
+enpha	GW
+enphe	A^
+enpho	FX
+enphs	GW
+enpia	RL
+enpic	KS
 enpie	LR
-enpik	d<
-enpil	SK
+enpik	c=
+enpil	TJ
 enpin	GW
-enpip	HV
-enpit	MQ
-enpl	QM
-enpl 	[C
+enpio	SK
+enpip	GW
+enpl 	SK
+enpl0	WG
 enpla	TJ
-enplo	[C
+enpli	RL
+enplo	ZD
 enpls	LR
-enplu	XF
-enply	=c
-enpm	UI
-enpm 	RL
-enpm,	MQ
-enpm.	h8
-enpm;	SK
-enpo	UI
-enpo 	a?
-enpoi	a?
-enpok	JT
-enpol	XF
-enpon	g9
-enpoo	XF
-enpop	@_
-enpor	SK
-enpos	>b
-enpou	ZD
-enpow	MQ
-enpp	ZD
-enpp 	YE
+enplu	]B
+enply	?a
+enpm	YE
+enpm 	SK
+enpm,	RL
+enpm.	c=
+enpm;	a?
+enpo	VH
+enpo 	^A
+enpoi	d<
+enpok	GW
+enpol	UI
+enpon	f:
+enpoo	WG
+enpop	=c
+enpor	TJ
+enpos	:f
+enpot	RL
+enpou	QM
+enpp	YE
+enpp 	WG
 enpp.	YE
-enppa	ZD
+enppa	TJ
 enppe	JT
+enppi	QM
 enppl	IU
-enppo	ZD
-enppr	_@
-enppy	^A
-enpr	QM
-enpra	GW
-enpre	_@
-enpri	DZ
+enppo	WG
+enppr	[C
+enppy	]B
+enpr	SK
+enpra	IU
+enpre	]B
+enpri	C[
 enpro	TJ
-enpru	ZD
-enps	TJ
-enps 	UI
-enps,	RL
-enps.	RL
-enpse	C[
-enpt	QM
-enpt 	KS
-enpt,	LR
-enpt.	TJ
-enpta	LR
+enpru	XF
+enps	RL
+enps 	RL
+enps.	SK
+enpse	DZ
+enpst	UI
+enpt	MQ
+enpt 	JT
+enpt,	IU
+enpt.	SK
+enpta	QM
 enpte	VH
-enpti	YE
-enpu	JT
-enpub	MQ
+enpti	^A
+enpu	MQ
 enpul	YE
-enpum	_@
-enpun	IU
-enpup	RL
-enpur	d<
+enpum	b>
+enpun	B]
+enpup	QM
+enpur	b>
 enpus	B]
-enput	A^
-enpw	b>
-enpy	]B
+enput	FX
+enpw	UI
+enpy	YE
 enpy 	YE
-enqt	XF
-enqt 	UI
-enqu	JT
-enqua	TJ
-enque	EY
-enqui	GW
-enquo	RL
-enqx	TJ
-enqx0	TJ
+enqt	UI
+enqt 	WG
+enqu	KS
+enqua	QM
+enque	DZ
+enqui	IU
+enquo	QM
+enqx	RL
+enqx0	RL
 enr 	UI
-enr "	KS
-enr &	VH
-enr (	UI
+enr "	IU
+enr &	XF
+enr (	VH
 enr a	_@
 enr b	RL
-enr c	GW
-enr d	HV
-enr f	VH
-enr g	YE
-enr h	KS
-enr i	UI
-enr j	c=
-enr k	d<
-enr l	RL
+enr c	HV
+enr d	IU
+enr e	MQ
+enr f	TJ
+enr g	XF
+enr h	LR
+enr i	VH
+enr j	^A
+enr k	a?
 enr m	MQ
-enr n	SK
-enr p	SK
-enr q	LR
-enr s	TJ
-enr u	?a
-enr v	C[
-enr w	IU
-enr y	LR
-enr |	FX
-enr –	UI
-enr!	C[
-enr! 	C[
-enr"	DZ
-enr" 	DZ
-enr".	FX
-enr'	IU
-enr's	IU
-enr)	GW
-enr) 	B]
-enr),	RL
+enr n	QM
+enr o	RL
+enr q	FX
+enr s	SK
+enr t	SK
+enr u	A^
+enr v	EY
+enr w	GW
+enr y	JT
+enr |	EY
+enr –	QM
+enr!	DZ
+enr! 	DZ
+enr"	:f
+enr" 	@_
+enr".	IU
+enr)	EY
+enr) 	@_
+enr),	QM
 enr).	KS
-enr,	SK
-enr, 	SK
-enr-	YE
-enr-0	[C
-enr-e	ZD
-enr-i	FX
+enr,	RL
+enr, 	RL
+enr-	XF
+enr-0	YE
+enr-e	XF
+enr-i	GW
 enr.	HV
 enr. 	JT
-enr."	FX
-enr.e	MQ
-enr0	VH
-enr0 	VH
-enr:	FX
-enr: 	FX
-enr;	MQ
-enr; 	MQ
-enr?	SK
+enr."	DZ
+enr0	WG
+enr0 	WG
+enr:	LR
+enr: 	LR
+enr;	LR
+enr; 	LR
+enr?	TJ
 enr? 	KS
-enr@	TJ
-enra	YE
-enra,	DZ
-enra.	MQ
-enrab	c=
-enrac	C[
-enrad	WG
-enraf	MQ
-enrag	^A
-enrai	MQ
-enral	UI
-enram	g9
-enran	GW
-enrap	YE
-enras	b>
-enrat	MQ
-enrau	ZD
-enrav	YE
-enraw	KS
-enray	MQ
-enrb	WG
-enrb 	LR
-enrbe	VH
-enrbi	TJ
-enrbr	SK
-enrby	QM
-enrc	GW
-enrca	XF
-enrce	LR
-enrci	JT
-enrco	EY
-enrcu	DZ
-enrd	UI
-enrd 	KS
-enrd'	JT
-enrd,	VH
+enr@	SK
+enra	[C
+enra 	SK
+enra,	FX
+enra.	JT
+enrab	^A
+enrac	EY
+enrad	VH
+enraf	SK
+enrag	XF
+enrai	KS
+enral	VH
+enram	h8
+enran	HV
+enrap	WG
+enras	a?
+enrat	LR
+enrau	XF
+enrav	TJ
+enraw	LR
+enrb	UI
+enrbe	UI
+enrbi	UI
+enrbo	QM
+enrbr	VH
+enrby	TJ
+enrc	HV
+enrca	]B
+enrci	IU
+enrco	A^
+enrcu	A^
+enrd	TJ
+enrd'	DZ
+enrd,	YE
 enrd.	ZD
-enrda	WG
+enrda	TJ
 enrdb	LR
-enrdi	LR
-enrdl	d<
+enrde	MQ
+enrdl	^A
 enrdo	QM
-enrdr	UI
-enrds	FX
-enrdu	FX
-enre	LR
-enre 	RL
+enrdr	WG
+enrds	IU
+enrdu	KS
+enre 	SK
 enre'	YE
-enre,	RL
-enre-	e;
-enre.	B]
-enre?	DZ
-enre@	XF
-enrea	GW
-enrec	MQ
-enred	LR
-enree	SK
-enref	XF
-enreg	EY
-enrel	RL
+enre-	^A
+enre.	C[
+enre?	IU
+enre@	YE
+enrea	HV
+enrec	LR
+enred	HV
+enree	RL
+enref	VH
+enreg	FX
+enreh	VH
+enrek	KS
+enrel	SK
 enrem	KS
-enrep	^A
-enreq	B]
+enren	SK
+enrep	]B
+enreq	GW
 enrer	A^
+enres	LR
 enrev	HV
-enrew	_@
+enrew	[C
 enrey	LR
-enrf	h8
+enrf	d<
 enrf,	VH
-enrfl	a?
+enrfl	]B
 enrga	UI
-enrge	QM
+enrge	SK
 enrgi	A^
-enrgo	ZD
-enrgu	@_
-enrh	IU
+enrgo	RL
+enrgu	=c
+enrh	HV
 enrha	IU
-enrhe	VH
-enri	WG
+enrhe	YE
+enri	XF
 enri 	]B
-enri,	WG
+enri,	a?
 enria	MQ
-enrib	LR
-enric	@_
-enrid	UI
-enrie	KS
-enrig	B]
+enric	C[
+enrid	QM
+enrig	A^
 enril	UI
-enrim	ZD
-enrin	XF
-enrio	IU
-enrip	TJ
-enris	QM
-enrit	_@
-enriz	HV
-enrj	VH
-enrjo	VH
-enrk	VH
-enrk 	IU
+enrim	]B
+enrin	WG
+enrio	KS
+enrit	XF
+enriz	EY
+enrj	SK
+enrjo	SK
+enrk	UI
+enrk 	KS
 enrk,	GW
 enrk.	UI
-enrkd	=c
-enrke	C[
-enrki	^A
-enrks	]B
-enrkw	b>
-enrl 	UI
-enrle	TJ
-enrli	UI
-enrly	>b
-enrm	WG
-enrm 	GW
-enrm,	XF
-enrm.	_@
-enrma	^A
-enrme	JT
-enrmi	DZ
+enrk?	C[
+enrkd	HV
+enrke	FX
+enrki	_@
+enrks	UI
+enrkw	]B
+enrl	LR
+enrl 	RL
+enrla	SK
+enrle	SK
+enrli	TJ
+enrlo	VH
+enrly	C[
+enrm	RL
+enrm 	KS
+enrm,	UI
+enrm.	[C
+enrma	[C
+enrmi	>b
 enrmo	WG
-enrms	ZD
-enrn	UI
-enrn 	a?
-enrn,	KS
+enrms	]B
+enrn	VH
+enrn 	WG
+enrn,	MQ
 enrn.	_@
-enrnb	SK
-enrne	WG
-enrni	JT
-enrnm	QM
-enrno	=c
-enrns	f:
-enro 	TJ
-enroa	QM
-enrob	KS
-enroc	WG
+enrnb	UI
+enrne	SK
+enrni	GW
+enrnm	SK
+enrno	>b
+enrns	g9
+enro	QM
+enro 	SK
+enroa	MQ
+enrob	MQ
+enroc	YE
 enrod	JT
-enrof	SK
-enrog	[C
-enroj	QM
-enrok	RL
-enrol	[C
-enrom	KS
+enrof	QM
+enrog	^A
+enrol	YE
+enrom	JT
 enroo	QM
-enrop	TJ
-enror	?a
-enros	@_
-enrot	JT
-enrou	WG
-enrov	UI
-enroz	GW
-enrp	k5
-enrpe	j6
-enrph	]B
-enrpr	a?
-enrps	UI
-enrq	B]
-enrqu	B]
-enrr 	YE
-enrr,	_@
-enrra	^A
-enrre	LR
-enrry	A^
-enrs 	LR
-enrs'	YE
-enrs)	IU
-enrs,	QM
-enrs.	UI
-enrs;	IU
-enrs?	JT
-enrs@	d<
-enrsa	[C
-enrsb	^A
+enrop	QM
+enror	A^
+enros	A^
+enrou	RL
+enrov	VH
+enroz	HV
+enrp	i7
+enrpe	a?
+enrph	YE
+enrpr	^A
+enrps	TJ
+enrq	A^
+enrqu	A^
+enrr	RL
+enrr 	ZD
+enrr,	^A
+enrra	YE
+enrre	KS
+enrri	SK
+enrry	FX
+enrs	RL
+enrs 	KS
+enrs!	QM
+enrs'	WG
+enrs)	HV
+enrs,	JT
+enrs.	SK
+enrs:	QM
+enrs?	HV
+enrs@	YE
+enrsa	UI
+enrsb	ZD
 enrsd	TJ
-enrse	TJ
-enrsh	QM
-enrsi	>b
+enrse	UI
+enrsh	RL
+enrsi	EY
 enrso	LR
-enrst	MQ
+enrst	LR
+enrt	RL
 enrt 	GW
-enrt,	XF
+enrt,	VH
 enrt.	KS
-enrta	B]
-enrte	b>
-enrth	VH
-enrti	HV
+enrta	>b
+enrte	[C
+enrth	UI
+enrti	IU
+enrtl	YE
 enrtn	EY
-enrto	?a
-enrts	m3
-enrtu	RL
-enrty	QM
-enru	MQ
-enru 	k5
-enrua	HV
-enruc	]B
-enrud	JT
-enrue	UI
-enrug	LR
-enrui	UI
-enrul	@_
-enrum	RL
-enrus	A^
-enrv	VH
-enrva	KS
-enrve	ZD
-enrw	YE
-enrwa	c=
-enrwe	B]
-enrwi	^A
-enrwo	QM
-enry 	RL
-enry'	?a
-enry)	IU
-enry-	TJ
-enry.	MQ
-enry:	^A
-enry;	YE
-enry@	[C
-enryb	DZ
-enryo	DZ
-enryt	]B
-enryw	HV
-ens 	SK
-ens $	[C
+enrto	<d
+enrts	h8
+enrtu	TJ
+enru	QM
+enru 	a?
+enrua	IU
+enruc	ZD
+enrud	KS
+enrue	RL
+enrug	JT
+enrui	TJ
+enrul	B]
+enrum	SK
+enrus	B]
+enrv	QM
+enrva	LR
+enrve	YE
+enrvi	JT
+enrw	ZD
+enrwa	d<
+enrwe	EY
+enrwi	]B
+enrwo	LR
+enry 	QM
+enry'	A^
+enry)	@_
+enry-	SK
+enry.	LR
+enry:	[C
+enry;	VH
+enry@	YE
+enryb	A^
+enryc	YE
+enryo	C[
+enryt	YE
+enryw	IU
+ens 	QM
+ens $	YE
 ens &	FX
-ens (	IU
-ens +	_@
+ens (	LR
+ens +	ZD
 ens -	_@
-ens 0	FX
+ens 0	C[
 ens a	YE
-ens b	JT
+ens b	MQ
 ens c	QM
-ens d	LR
-ens f	RL
-ens g	XF
-ens h	_@
-ens i	MQ
-ens j	]B
-ens k	UI
-ens m	h8
-ens n	WG
-ens o	EY
-ens q	TJ
-ens r	IU
+ens d	KS
+ens e	KS
+ens f	SK
+ens g	VH
+ens h	c=
+ens i	LR
+ens j	[C
+ens k	VH
+ens m	f:
+ens n	TJ
+ens o	GW
+ens p	TJ
+ens q	SK
+ens r	FX
 ens s	YE
-ens t	KS
-ens u	FX
-ens v	VH
+ens t	JT
+ens u	JT
+ens v	SK
 ens w	TJ
-ens y	JT
+ens y	HV
 ens |	IU
 ens £	TJ
-ens ·	KS
-ens –	IU
+ens ·	MQ
+ens –	GW
 ens €	VH
-ens!	HV
+ens!	JT
 ens! 	@_
-ens"	QM
+ens"	TJ
+ens" 	QM
 ens'	RL
 ens' 	SK
-ens)	QM
-ens) 	JT
-ens),	IU
+ens) 	GW
+ens),	JT
 ens).	ZD
-ens, 	QM
-ens-	[C
-ens. 	SK
+ens,	RL
+ens, 	RL
+ens-	RL
+ens.	MQ
+ens. 	QM
 ens.)	GW
-ens.e	GW
-ens:	^A
+ens.e	HV
+ens:	_@
 ens: 	^A
-ens;	^A
-ens; 	^A
-ens?	3m
-ens? 	4l
-ens@	^A
-ens@a	[C
-ens@b	_@
-ens@f	[C
-ens@g	ZD
-ens@h	b>
-ens@q	MQ
-ens@s	ZD
-ens@t	^A
-ens@w	b>
-ensa	HV
-ensa 	?a
-ensa,	XF
-ensad	TJ
+ens;	[C
+ens; 	[C
+ens?	:f
+ens? 	9g
+ens@	e;
+ens@a	WG
+ens@b	XF
+ens@f	a?
+ens@g	UI
+ens@h	_@
+ens@q	IU
+ens@s	XF
+ens@t	VH
+ens@w	^A
+ensa	IU
+ensa 	@_
+ensa,	_@
 ensag	QM
-ensai	JT
-ensal	_@
+ensai	KS
+ensal	a?
 ensam	UI
-ensan	SK
-ensap	B]
-ensar	FX
-ensas	IU
-ensat	]B
-ensav	6j
-ensaw	c=
-ensax	c=
-ensay	8h
-ensb	VH
-ensba	@_
-ensby	RL
-ensc	TJ
-ensc 	^A
+ensan	TJ
+ensap	?a
+ensar	MQ
+ensas	JT
+ensat	^A
+ensav	FX
+ensaw	_@
+ensax	_@
+ensay	9g
+ensb	UI
+ensba	C[
+ensby	QM
+ensc	VH
+ensc 	]B
 ensca	VH
-ensch	WG
-ensco	JT
-enscu	IU
-ensd	VH
-ensda	VH
-ense 	C[
-ense,	LR
-ense.	JT
-ense:	[C
-ense?	KS
-ensea	ZD
+ensch	SK
+ensco	LR
+enscu	@_
+ensd	TJ
+ensda	TJ
+ense 	@_
+ense,	JT
+ense.	B]
+ense:	ZD
+ense?	B]
+ensea	YE
 ensec	JT
-ensed	a?
-enseh	YE
-ensel	RL
-ensem	VH
-ensen	LR
+ensed	]B
+enseh	f:
+ensel	QM
+ensen	IU
 ensep	QM
-enser	VH
-enses	^A
-enset	GW
-enseu	]B
-ensev	MQ
-ensew	b>
+enser	RL
+enses	]B
+enset	FX
+enseu	ZD
+ensev	RL
+ensew	SK
 ensg	SK
-ensgi	c=
-ensgr	GW
+ensgi	^A
+ensgr	LR
 ensh 	MQ
-ensh'	JT
-ensh,	EY
-ensh.	?a
-ensha	YE
-enshe	LR
-enshi	MQ
+ensh'	KS
+ensh,	FX
+ensh.	>b
+ensha	VH
+enshe	JT
+enshi	QM
 enshl	LR
-enshm	LR
-ensho	LR
-enshr	HV
-enshu	WG
-ensi	LR
-ensia	QM
+enshm	KS
+enshr	GW
+enshu	SK
+ensi	JT
 ensib	EY
-ensic	WG
-ensid	WG
-ensie	>b
-ensil	IU
-ensim	LR
-ensin	IU
-ensio	JT
-ensir	7i
-ensis	HV
-ensit	KS
-ensiv	HV
-ensiz	MQ
-ensk 	HV
-ensk,	[C
-ensk.	a?
-ensk0	VH
-enske	QM
-enski	HV
-ensks	EY
-ensky	EY
-ensl	RL
-ensla	WG
-ensle	RL
-enslo	[C
-enslu	EY
-ensly	IU
-ensm	a?
-ensma	XF
-ensme	]B
-ensmi	HV
-ensmo	XF
-ensn	LR
-ensn'	KS
-ensna	UI
-ensne	HV
+ensic	VH
+ensid	ZD
+ensie	FX
+ensig	WG
+ensil	KS
+ensim	JT
+ensio	FX
+ensir	;e
+ensis	JT
+ensit	QM
+ensiv	EY
+ensix	SK
+ensiz	LR
+ensk	MQ
+ensk 	JT
+ensk,	UI
+ensk.	UI
+ensk0	ZD
+enske	RL
+ensks	C[
+ensky	B]
+ensl	SK
+ensla	VH
+enslo	a?
+enslu	A^
+ensly	FX
+ensm	WG
+ensma	WG
+ensme	WG
+ensmi	LR
+ensmo	ZD
+ensn	IU
+ensn'	IU
+ensna	WG
+ensne	JT
 ensno	SK
-enso	IU
-enso 	LR
-enso.	UI
-ensob	A^
-ensoc	WG
-ensoi	RL
+enso	JT
+enso 	MQ
+enso.	SK
+ensob	FX
+ensoc	XF
+ensof	LR
+ensoi	TJ
 ensol	UI
-ensom	IU
-enson	EY
+ensom	JT
+enson	KS
 ensoo	YE
-ensor	=c
-ensou	FX
-enspa	TJ
-enspe	EY
-enspi	KS
-enspl	b>
-enspo	WG
-enspr	LR
-ensps	JT
+ensor	B]
+ensou	IU
+enspe	DZ
+enspi	LR
+enspl	f:
+enspo	^A
+enspr	MQ
+ensps	MQ
 enspu	XF
-ensq	a?
+ensq	]B
 ensqu	[C
-ensr	@_
+ensr	HV
+enss	MQ
+enss 	KS
 enss,	LR
-enss:	IU
-enssa	VH
-ensse	ZD
-enssi	EY
-enssl	DZ
-ensso	RL
-enssu	UI
-enssw	?a
-enst	UI
-enst 	KS
-enst,	>b
-enst-	B]
-enst.	d<
-enst:	TJ
-enst;	HV
-ensta	RL
-enste	VH
-enstl	YE
-enstm	QM
-ensto	_@
-enstr	XF
-ensts	?a
-enstu	?a
-ensty	a?
-ensu	VH
-ensua	WG
-ensub	QM
-ensue	VH
-ensui	d<
-ensum	LR
-ensun	SK
-ensup	:f
-ensur	YE
-ensw	FX
-enswe	HV
-enswo	C[
-ensy	JT
-ensyc	KS
+enss:	HV
+enssa	XF
+ensse	XF
+enssi	IU
+enssl	GW
+ensso	UI
+enssu	VH
+enssw	;e
+enst	WG
+enst 	MQ
+enst,	9g
+enst-	DZ
+enst.	]B
+enst:	QM
+enst;	IU
+ensta	SK
+enste	UI
+ensti	JT
+enstl	[C
+enstm	LR
+ensto	YE
+enstr	VH
+ensts	C[
+enstu	A^
+ensty	[C
+ensu	UI
+ensua	XF
+ensue	ZD
+ensui	]B
+ensun	QM
+ensup	A^
+ensur	XF
+ensw	IU
+enswe	GW
+enswo	DZ
+ensy	MQ
+ensyc	LR
 ent 	FX
-ent "	XF
-ent &	g9
-ent (	HV
-ent 0	JT
-ent a	MQ
-ent b	KS
-ent c	XF
-ent d	JT
-ent e	IU
+ent "	ZD
+ent &	c=
+ent (	FX
+ent 0	LR
+ent b	JT
+ent c	QM
+ent d	LR
+ent e	KS
 ent f	RL
-ent g	DZ
-ent h	RL
-ent i	JT
-ent j	UI
-ent k	QM
-ent l	LR
-ent m	KS
-ent o	RL
-ent p	DZ
-ent q	@_
-ent r	DZ
-ent s	VH
-ent u	C[
+ent g	GW
+ent i	IU
+ent l	JT
+ent m	HV
+ent n	LR
+ent o	QM
+ent p	@_
+ent q	A^
+ent r	B]
+ent s	SK
+ent t	MQ
+ent u	EY
 ent v	EY
-ent w	MQ
-ent y	TJ
 ent |	QM
-ent £	C[
-ent ·	HV
+ent £	FX
+ent ·	KS
 ent –	_@
-ent €	YE
-ent!	?a
-ent! 	?a
-ent"	HV
+ent €	VH
+ent!	A^
+ent! 	A^
+ent"	EY
 ent" 	IU
-ent) 	LR
+ent'	QM
+ent's	QM
+ent)	LR
+ent) 	IU
 ent),	WG
-ent).	LR
+ent).	MQ
 ent,	TJ
 ent, 	TJ
-ent-	KS
-ent-s	LR
-ent.	LR
+ent-	GW
+ent-o	MQ
+ent-s	KS
+ent.	KS
 ent. 	LR
-ent."	IU
-ent.)	HV
-ent.e	g9
-ent0	?a
-ent:	LR
-ent: 	LR
-ent;	IU
-ent; 	IU
-ent?	?a
-ent? 	?a
-ent@	_@
+ent.)	B]
+ent.e	c=
+ent0	FX
+ent;	GW
+ent; 	GW
+ent?	B]
+ent? 	B]
+ent@	WG
 enta	MQ
-enta 	XF
-enta,	DZ
-entab	A^
-entac	A^
-entaf	TJ
-entag	IU
-entai	HV
-entak	YE
-ental	>b
-entam	RL
-entan	RL
-entap	>b
-entas	MQ
-entax	]B
-entay	LR
-entb	B]
+enta 	YE
+enta,	IU
+entab	B]
+entac	B]
+entai	GW
+entak	XF
+ental	?a
+entan	QM
+entap	A^
+entar	SK
+entas	KS
+entat	SK
+entax	WG
+entay	KS
+entb	A^
 entbc	GW
-entc	UI
-entch	TJ
-entd	TJ
+entc	RL
+entch	RL
+entd	UI
 entd 	VH
-entd,	RL
-entd.	JT
-ente	KS
-ente)	VH
+entd,	TJ
+entd.	LR
+ente 	LR
+ente)	UI
 ente,	@_
-ente.	DZ
+ente.	GW
 ente:	@_
-ente?	GW
-entea	ZD
-entec	]B
-entel	RL
-entem	UI
-entep	UI
-entev	>b
-entew	QM
-entex	XF
-entf	RL
-entfi	RL
-enth	KS
-enth 	MQ
-enth'	GW
-enth,	WG
+ente?	FX
+entea	XF
+entec	ZD
+entel	SK
+entem	RL
+entep	RL
+enter	QM
+entes	JT
+entev	A^
+entex	WG
+enth	MQ
+enth'	HV
+enth,	QM
 enth.	LR
-entha	JT
-enthf	EY
+entha	KS
+enthe	QM
+enthf	FX
 enthi	FX
-enthl	YE
-entho	ZD
+enthl	WG
+entho	[C
 enthr	UI
-enths	QM
-enthu	VH
+enths	TJ
+enthu	UI
 enthw	JT
-enthy	MQ
-enti	QM
-entia	<d
-entic	LR
-entie	b>
-entif	TJ
-entig	9g
-entil	IU
-entin	VH
-entio	UI
-entip	UI
-entiq	XF
+enti	SK
+entia	@_
+entie	YE
+entif	QM
+entig	@_
+entil	HV
+entim	QM
+entin	TJ
+entip	^A
+entiq	SK
 entis	IU
-entiv	XF
+entit	KS
+entiv	WG
 entle	QM
-ently	TJ
-entm	XF
-entma	VH
-entme	WG
-entn	VH
+entlo	RL
+ently	UI
+entm	UI
+entme	YE
+entn	RL
 entne	]B
 entni	[C
-ento	KS
+ento	JT
 ento 	RL
-ento,	DZ
-ento.	UI
-entoc	GW
+ento,	EY
+ento.	RL
+entoc	FX
 entod	YE
-entol	9g
-entom	KS
-enton	C[
-entoo	RL
-entor	IU
-entos	DZ
-entou	LR
-entov	XF
+entog	RL
+entoi	QM
+entol	;e
+entom	FX
+enton	IU
+entos	FX
+entov	[C
 entow	^A
-entoy	DZ
-entp	e;
-entr	RL
-entra	UI
+entoy	C[
+entp	VH
+entra	SK
 entre	[C
-entri	HV
-entru	LR
-ents	RL
+entri	IU
+entro	KS
+entry	LR
+ents	SK
 ents 	TJ
-ents)	?a
-ents,	WG
-ents;	SK
-ents?	FX
-ents@	]B
-entse	C[
-entsi	WG
+ents)	IU
+ents,	RL
+ents;	VH
+ents?	@_
+ents@	YE
+entse	FX
+entsi	VH
 entsm	^A
-entt	VH
-entt 	VH
-entt,	KS
-entt.	VH
-entta	JT
-entte	LR
-entti	m3
-enttl	HV
-entto	;e
-enttr	LR
-entty	C[
+entt	QM
+entt 	WG
+entt,	MQ
+entt.	WG
+entte	MQ
+entti	o1
+enttl	KS
+entto	=c
+enttr	MQ
+entty	JT
 entu	LR
 entua	WG
-entuc	9g
-entud	KS
+entuc	=c
+entud	MQ
 entue	TJ
-entuf	DZ
-entug	RL
-entum	ZD
-entun	VH
-entur	HV
-entut	QM
-entwe	MQ
-entwi	SK
+entuf	IU
+entum	VH
+entun	SK
+entur	IU
+entut	TJ
+entw	QM
 entwo	UI
 enty	VH
-enty 	SK
-enty,	WG
-enty-	c=
-enty.	[C
-entyp	EY
-enu 	WG
-enu 0	e;
-enu a	QM
-enu b	QM
-enu c	^A
+enty 	UI
+enty,	_@
+enty-	]B
+enty.	YE
+entyp	C[
+enu 	VH
+enu 0	ZD
+enu b	RL
+enu c	YE
 enu d	TJ
-enu f	KS
-enu g	UI
-enu h	QM
+enu f	FX
+enu g	SK
+enu h	RL
 enu i	C[
-enu k	WG
-enu l	e;
-enu m	UI
-enu o	C[
-enu p	YE
-enu s	RL
-enu t	EY
-enu w	f:
-enu'	JT
-enu'd	XF
-enu'l	GW
-enu'r	DZ
+enu k	YE
+enu l	b>
+enu m	RL
+enu o	JT
+enu p	[C
+enu r	WG
+enu t	GW
+enu w	a?
+enu'	IU
+enu'd	UI
+enu'l	FX
+enu'r	FX
 enu.	IU
 enu. 	LR
-enu.”	?a
-enu:	DZ
-enu: 	DZ
-enu?	@_
-enu? 	@_
-enua	XF
-enuad	?a
+enu.”	IU
+enu:	GW
+enu: 	GW
+enu?	>b
+enu? 	>b
+enua	WG
+enuad	B]
 enuag	JT
-enual	_@
-enuan	FX
-enuar	WG
+enual	^A
+enuan	GW
+enuar	]B
 enuat	IU
-enuay	FX
+enuay	EY
+enub	QM
 enub 	LR
-enub-	C[
-enubl	VH
-enubr	SK
-enubs	c=
+enub-	FX
+enubl	WG
+enubr	RL
+enubs	_@
 enuc	FX
-enuch	JT
-enuck	IU
-enuct	MQ
-enud	GW
-enud 	XF
+enuch	LR
+enuck	HV
+enud	EY
+enud 	TJ
 enudd	QM
-enude	DZ
-enudg	B]
-enudh	HV
-enudi	JT
-enudm	e;
-enue	QM
-enue 	ZD
-enue,	A^
-enue-	UI
-enue.	YE
-enueb	b>
+enude	FX
+enudg	?a
+enudh	IU
+enudi	LR
+enudm	d<
+enue 	UI
+enue,	?a
+enue.	XF
+enueb	]B
+enued	B]
 enuee	WG
 enuen	MQ
-enues	DZ
-enug	RL
-enug 	^A
-enuga	WG
-enuge	QM
-enugg	A^
-enugh	JT
-enugu	VH
-enuh	d<
-enuhr	^A
-enuic	EY
-enuie	HV
-enuil	b>
+enues	HV
+enug	SK
+enug 	c=
+enuga	TJ
+enugg	B]
+enugh	MQ
+enugu	TJ
+enuh	VH
+enuhr	XF
+enui	MQ
+enuic	C[
+enuid	QM
+enuie	DZ
+enuil	_@
 enuin	>b
 enuir	LR
-enuk	[C
-enul 	?a
-enul.	d<
-enula	^A
-enuld	DZ
+enuk	YE
+enul 	<d
+enul.	]B
+enula	]B
+enuld	GW
 enule	DZ
-enulg	FX
-enull	QM
+enulg	JT
+enull	RL
 enuls	WG
-enult	VH
-enuly	UI
-enum	GW
-enum'	IU
-enum,	GW
+enult	UI
+enuly	SK
+enum	HV
+enum'	FX
+enum,	IU
 enumb	EY
-enume	UI
-enumm	MQ
-enumn	FX
-enump	]B
-enums	DZ
-enun	TJ
-enuna	KS
-enunc	QM
-enune	RL
-enung	a?
-enuni	]B
-enunl	HV
-enunm	QM
+enume	WG
+enumn	GW
+enump	_@
+enums	FX
+enun	WG
+enung	b>
+enuni	YE
+enunl	GW
 enunn	FX
 enuns	JT
-enunt	MQ
-enuo	RL
-enuot	UI
-enup	LR
-enup 	UI
-enup,	QM
-enup.	WG
+enuo	QM
+enuot	TJ
+enup	MQ
+enup 	SK
+enup,	UI
+enup.	RL
 enupd	B]
-enuph	TJ
-enupi	LR
-enupl	=c
-enupp	JT
-enups	GW
-enur 	UI
-enur,	UI
-enur-	TJ
-enur.	[C
-enura	B]
-enurb	UI
-enurd	SK
-enure	JT
-enurg	IU
-enurl	RL
-enurn	UI
-enurp	_@
-enurr	FX
+enuph	WG
+enupi	JT
+enupl	B]
+enupp	KS
+enur	RL
+enur 	TJ
+enur,	RL
+enur-	SK
+enur.	]B
+enura	C[
+enurb	VH
+enurc	MQ
+enure	IU
+enurg	DZ
+enuri	IU
+enurl	QM
+enurn	WG
+enurp	]B
+enurr	DZ
 enurs	?a
-enurt	UI
+enurt	ZD
 enurv	]B
-enury	d<
-enus	JT
-enus 	HV
-enus"	GW
-enus,	JT
+enury	^A
+enus	MQ
+enus 	IU
+enus"	DZ
+enus,	HV
 enus.	VH
-enus;	]B
-enusa	QM
-enusb	@_
-enuse	VH
-enush	KS
-enusk	^A
-enusl	IU
-enuss	=c
-enust	A^
+enus;	TJ
+enusa	RL
+enusb	C[
+enusc	ZD
+enuse	UI
+enusi	MQ
+enusk	XF
+enusl	FX
+enuss	;e
+enust	DZ
 enusu	XF
-enut,	HV
+enut,	EY
 enut-	HV
-enut.	KS
-enute	C[
-enutf	RL
-enutl	^A
-enuto	RL
-enutt	XF
-enuy	KS
-enuy 	^A
-enuya	KS
-enuye	8h
-enuz	KS
-env 	SK
-env a	UI
-env c	[C
+enut.	JT
+enute	KS
+enuti	JT
+enutl	]B
+enuto	SK
+enutt	UI
+enutu	JT
+enuy 	]B
+enuya	GW
+enuye	<d
+enuz	MQ
+env 	UI
+env a	VH
+env c	WG
 env t	MQ
-env,	HV
-env, 	HV
-env0	RL
-env0 	RL
+env,	IU
+env, 	IU
+env0	MQ
 enva	RL
-enva 	HV
+enva 	GW
 envac	RL
-enval	A^
-envan	TJ
-envar	KS
+enval	>b
+envan	VH
+envar	MQ
 envat	h8
-envd	RL
-envd 	RL
-enve	GW
-enve 	MQ
-enve"	KS
-enve,	UI
-enve.	a?
-envec	JT
-envem	<d
-enven	DZ
-enver	TJ
-envey	RL
-envi	HV
+envd	QM
+envd 	QM
+enve	IU
+enve 	KS
+enve"	GW
+enve,	SK
+enve.	]B
+envec	KS
+envel	RL
+envem	=c
+enven	A^
+enver	RL
+enves	SK
+envey	TJ
+envi	JT
 envic	RL
-envie	C[
-envil	RL
-envin	KS
-envio	IU
-envit	JT
-envo	?a
-envoi	GW
-envol	VH
-envor	HV
-envos	IU
-envu	FX
-envul	FX
-envy	B]
-envy 	B]
-enw 0	_@
+envid	LR
+envie	FX
+envil	QM
+envin	EY
+envio	FX
+envit	IU
+envo	C[
+envoi	KS
+envol	TJ
+envor	MQ
+envos	LR
+envu	JT
+envul	JT
+envy	EY
+envy 	FX
+enw 0	XF
 enw a	FX
-enw b	TJ
+enw b	RL
 enw c	b>
-enw d	XF
-enw e	UI
-enw g	^A
-enw h	JT
-enw i	TJ
-enw l	ZD
-enw m	/q
-enw n	=c
-enw o	f:
-enw p	A^
-enw r	FX
-enw s	d<
-enw t	;e
-enw w	SK
-enw y	GW
-enw'	UI
-enw's	UI
-enw)	WG
-enw) 	UI
-enw,	KS
-enw, 	KS
-enw.	JT
-enw. 	JT
-enw.e	a?
-enw/	KS
+enw d	UI
+enw e	VH
+enw f	RL
+enw g	ZD
+enw h	EY
+enw i	UI
+enw l	YE
+enw m	7i
+enw n	@_
+enw o	c=
+enw p	FX
+enw r	GW
+enw s	^A
+enw t	>b
+enw w	QM
+enw y	LR
+enw'	SK
+enw's	SK
+enw)	VH
+enw) 	WG
+enw,	JT
+enw, 	JT
+enw.	IU
+enw. 	IU
+enw.e	ZD
+enw/	JT
 enw/ 	HV
-enw0	YE
-enw0 	YE
-enw:	HV
-enw: 	HV
-enw@	C[
+enw0	UI
+enw0 	TJ
+enw:	KS
+enw: 	KS
+enw@	FX
 enwa	IU
 enwag	YE
-enwai	WG
-enwal	VH
-enwan	HV
-enwar	DZ
-enwas	EY
+enwai	TJ
+enwal	XF
+enwan	GW
+enwap	MQ
+enwar	EY
+enwas	GW
 enwat	SK
-enwb	XF
-enwby	WG
-enwc	GW
-enwd	IU
-enwd 	QM
-enwda	IU
-enwe	XF
-enwe 	^A
-enwe.	^A
-enwea	UI
-enweb	8h
-enwed	QM
-enwei	FX
-enwen	IU
-enwer	JT
-enwes	;e
-enwet	^A
-enwex	YE
-enwf	^A
+enway	LR
+enwb	UI
+enwby	UI
+enwc	MQ
+enwd	EY
+enwda	FX
+enwe	WG
+enwe 	[C
+enwe.	]B
+enwea	TJ
+enweb	;e
+enwee	QM
+enwei	HV
+enwel	QM
+enwen	FX
+enwer	GW
+enwes	>b
+enwet	ZD
+enwex	WG
+enwf	[C
 enwh	LR
-enwha	IU
-enwhe	WG
-enwhi	B]
-enwho	SK
-enwhy	^A
-enwi 	WG
-enwic	[C
+enwha	FX
+enwhe	TJ
+enwhi	FX
+enwho	TJ
+enwhy	VH
+enwi 	YE
+enwic	YE
 enwid	^A
-enwif	;e
-enwil	MQ
-enwim	QM
-enwin	B]
-enwir	KS
-enwis	KS
-enwit	TJ
-enwk	RL
-enwk 	[C
-enwks	UI
-enwl	[C
-enwl 	_@
-enwls	VH
-enwm	XF
-enwmi	XF
-enwn 	WG
-enwn,	XF
-enwn.	<d
-enwne	RL
-enwnl	@_
-enwns	GW
-enwo 	^A
-enwo,	i7
-enwo.	B]
-enwob	JT
-enwom	YE
-enwon	FX
-enwoo	SK
-enwou	C[
+enwif	C[
+enwim	SK
+enwin	DZ
+enwir	HV
+enwis	JT
+enwit	SK
+enwk	SK
+enwk 	ZD
+enwks	RL
+enwl	WG
+enwl 	ZD
+enwls	YE
+enwm	YE
+enwmi	VH
+enwn 	UI
+enwn,	VH
+enwn.	;e
+enwne	TJ
+enwnl	A^
+enwns	HV
+enwo	MQ
+enwo 	[C
+enwo,	_@
+enwo.	@_
+enwob	GW
+enwom	WG
+enwon	HV
+enwou	DZ
 enwra	^A
-enwre	HV
-enwro	LR
+enwre	JT
+enwro	MQ
 enws	TJ
-enws 	f:
-enws,	TJ
-enws.	@_
+enws 	^A
+enws.	=c
 enwsp	FX
-enww	IU
-enww.	IU
-enwww	IU
-enwy	RL
-enwye	YE
-enx 	JT
-enx 0	HV
-enx a	e;
-enx b	WG
-enx f	^A
-enx h	B]
-enx i	YE
-enx o	EY
-enx r	QM
-enx w	QM
-enx,	FX
-enx, 	FX
+enww	GW
+enww.	GW
+enwww	GW
+enwy	UI
+enwye	[C
+enx 	MQ
+enx 0	IU
+enx a	]B
+enx b	UI
+enx f	_@
+enx i	XF
+enx o	FX
+enx r	VH
+enx t	MQ
+enx |	VH
+enx,	GW
+enx, 	GW
 enx.	VH
 enx. 	VH
-enx0 	XF
-enx00	EY
-enx@	FX
-enxa	[C
-enxam	[C
-enxb	TJ
-enxbl	HV
-enxce	LR
-enxe	ZD
-enxed	VH
-enxes	JT
-enxin	MQ
-enxis	WG
-enxl	YE
-enxle	TJ
+enx0 	VH
+enx00	FX
+enx@	HV
+enxa	YE
+enxac	RL
+enxam	XF
+enxb	]B
+enxbl	GW
+enxby	^A
+enxce	JT
+enxch	ZD
+enxe	]B
+enxed	TJ
+enxes	EY
+enxis	[C
+enxl	UI
+enxle	QM
 enxm	JT
-enxma	JT
-enxt	JT
-enxt 	UI
-enxte	MQ
+enxma	KS
+enxt	LR
+enxt 	SK
 enxtr	JT
-enxty	EY
-enxx	[C
-eny 	UI
-eny "	TJ
-eny &	[C
-eny '	A^
-eny (	KS
-eny 0	d<
-eny a	GW
-eny c	RL
-eny e	JT
-eny f	FX
-eny h	]B
-eny i	VH
-eny j	IU
-eny k	GW
-eny l	YE
-eny m	HV
-eny n	GW
-eny o	QM
-eny r	YE
-eny s	TJ
-eny u	FX
-eny v	]B
-eny w	JT
-eny y	EY
-eny |	SK
-eny £	a?
-eny –	XF
-eny!	A^
-eny!!	A^
-eny"	A^
-eny" 	EY
-eny'	C[
-eny'r	]B
-eny's	B]
-eny'v	?a
-eny)	FX
-eny) 	LR
-eny),	IU
-eny,	IU
-eny, 	IU
-eny-	^A
-eny-o	_@
-eny.	IU
-eny. 	KS
-eny.e	c=
-eny0	]B
-eny:	KS
-eny: 	KS
-eny;	UI
-eny; 	UI
-eny?	EY
-eny? 	EY
-eny@	[C
-enya	FX
-enya 	A^
-enya,	HV
-enyan	C[
-enyar	QM
-enyb	JT
-enybe	B]
-enyc	VH
+enxty	MQ
+enxx	ZD
+eny 	RL
+eny "	QM
+eny &	XF
+eny '	EY
+eny (	LR
+eny 0	f:
+eny a	EY
+eny b	SK
+eny c	MQ
+eny f	JT
+eny g	LR
+eny h	^A
+eny i	RL
+eny j	GW
+eny k	KS
+eny l	VH
+eny m	GW
+eny o	LR
+eny p	SK
+eny q	TJ
+eny r	TJ
+eny s	SK
+eny t	SK
+eny u	C[
+eny v	XF
+eny w	KS
+eny y	DZ
+eny £	d<
+eny –	RL
+eny!	C[
+eny!!	C[
+eny"	DZ
+eny" 	GW
+eny'	HV
+eny'r	YE
+eny's	>b
+eny'v	A^
+eny)	DZ
+eny) 	JT
+eny),	@_
+eny).	TJ
+eny,	JT
+eny, 	JT
+eny-	XF
+eny-o	WG
+eny.	KS
+eny. 	JT
+eny.e	_@
+eny0	XF
+eny;	SK
+eny; 	SK
+eny?	HV
+eny? 	HV
+eny@	YE
+enya	GW
+enya 	DZ
+enya,	FX
+enyan	DZ
+enyb	LR
+enybe	>b
+enybo	QM
+enyc	YE
+enyce	YE
 enych	MQ
-enycl	b>
-enyd	FX
-enye	UI
-enye 	TJ
-enye.	MQ
-enyea	XF
+enycl	XF
+enyd	HV
+enye	VH
+enye 	SK
+enyea	WG
 enyel	8h
-enyem	IU
-enyer	JT
-enyes	UI
-enyet	UI
-enyi	WG
-enyin	YE
-enyl	KS
+enyer	QM
+enyes	WG
+enyi	YE
+enyin	ZD
+enyl	JT
 enyla	RL
-enyle	9g
-enyli	YE
-enym	RL
-enyme	HV
-enymo	QM
-enyn 	TJ
-enyo	QM
-enyo 	ZD
-enyor	e;
-enyou	KS
-enyp	EY
-enype	B]
-enypi	C[
+enyle	DZ
+enyli	VH
+enym	TJ
+enyma	YE
+enyme	A^
+enyn	LR
+enyn 	SK
+enyo 	XF
+enyor	b>
+enyou	MQ
+enyp	DZ
+enype	DZ
+enypi	@_
 enyr	TJ
-enyr 	]B
-enyr,	SK
-enyre	GW
-enyrs	XF
+enyr 	YE
+enyr,	UI
+enyre	KS
+enyrs	c=
 enys	UI
-enys 	MQ
-enys,	[C
-enys.	IU
-enys:	TJ
-enys;	VH
+enys 	KS
+enys,	XF
+enys.	KS
+enys:	UI
+enys;	UI
 enyse	QM
-enyst	g9
-enyt	QM
-enyv	MQ
-enyw	LR
-enywh	DZ
-enywi	^A
-enyy	GW
-enyy 	GW
-enz,	DZ
-enz, 	DZ
-enze	TJ
-enze,	@_
-enzel	SK
-enzen	WG
+enyst	e;
+enyt	MQ
+enyth	MQ
+enyv	FX
+enywh	KS
+enywi	[C
+enyy	IU
+enyy 	IU
+enz,	GW
+enz, 	GW
+enze	QM
+enze,	HV
+enzel	WG
+enzen	VH
 enzer	VH
+enzy	LR
 enzz	KS
-en| 	MQ
+en| 	KS
 en| -	]B
-en| 0	XF
-en| a	XF
-en| b	UI
-en| c	UI
-en| d	HV
-en| f	C[
-en| g	]B
+en| 0	SK
+en| a	VH
+en| b	WG
+en| c	[C
+en| d	KS
+en| f	EY
+en| g	HV
 en| h	SK
-en| i	KS
-en| k	RL
-en| l	HV
-en| m	QM
-en| n	b>
-en| o	EY
-en| p	HV
+en| i	MQ
+en| k	XF
+en| l	JT
+en| m	UI
+en| n	a?
+en| o	B]
+en| p	KS
 en| r	f:
-en| t	YE
+en| s	RL
+en| t	TJ
 en| u	FX
 en| w	[C
-en| |	C[
-en| £	e;
-en~ 	SK
-en~~	SK
-en~~ 	SK
+en| y	WG
+en| |	IU
+en| £	d<
+en~ 	UI
+en~~	UI
+en~~ 	UI
 en£0	UI
-en£0 	[C
+en£0 	XF
 en£0,	RL
-en£0.	XF
+en£0.	VH
 en£00	QM
-en£0m	^A
-en© 	B]
-en· 	@_
+en£0m	a?
+en© 	C[
+en· 	B]
 en· 0	HV
 en· c	WG
-en· p	FX
-en· w	FX
-en– 0	RL
+en· f	QM
+en· p	HV
+en· w	C[
 en– a	WG
 en– c	HV
-en– d	C[
-en– f	GW
+en– d	EY
+en– f	IU
 en– h	GW
-en– l	DZ
-en– m	JT
-en– n	B]
-en– p	DZ
-en– s	RL
-en– t	ZD
+en– l	FX
+en– m	IU
+en– n	DZ
+en– p	GW
+en– s	QM
+en– t	XF
 en–0	XF
-en–0 	LR
-en–0,	XF
-en–00	e;
-en–f	IU
-en–fr	IU
-en–t	WG
-en–th	WG
-en“b	FX
-en“bu	FX
-en“h	JT
-en“he	JT
-en“t	IU
-en“th	IU
-en“y	?a
-en“yo	?a
-en” (	FX
-en€0	g9
-en€00	g9
-en★ 	JT
-en★ "	JT
-en★★	KS
-en★★ 	JT
-en★★★	JT
-es "	?a
+en–0 	KS
+en–0,	[C
+en–00	g9
+en–f	KS
+en–fr	KS
+en–t	UI
+en–th	UI
+en“b	LR
+en“bu	LR
+en“h	HV
+en“he	HV
+en“t	HV
+en“th	HV
+en“y	IU
+en“yo	IU
+en” (	LR
+en€0	c=
+en€00	_@
+en★ 	MQ
+en★ "	MQ
+en★★	IU
+en★★ 	MQ
+en★★★	MQ
+es "	FX
 es "a	LR
-es "m	LR
-es "p	C[
-es "s	=c
-es $	[C
-es $ 	]B
-es $0	YE
+es "m	EY
+es "p	EY
+es "s	KS
+es $	a?
+es $ 	WG
+es $0	^A
 es %	VH
 es % 	VH
-es (	RL
-es (0	QM
-es (a	LR
-es (d	WG
-es (e	HV
-es (g	LR
+es (	SK
+es (b	MQ
+es (d	SK
+es (e	LR
+es (g	JT
+es (l	MQ
 es (p	EY
 es (s	TJ
-es (t	RL
-es (v	LR
-es +	JT
-es + 	JT
-es -	IU
+es (v	MQ
+es +	MQ
+es + 	MQ
+es -	GW
 es ->	IU
-es /	EY
-es / 	EY
+es /	GW
+es / 	GW
 es 0	YE
-es 0 	[C
-es 0.	]B
+es 0 	ZD
+es 0,	QM
+es 0.	ZD
 es 00	VH
-es 0:	RL
-es @	XF
-es a 	XF
-es ab	YE
-es ac	?a
-es af	LR
-es ag	]B
-es al	VH
-es am	DZ
-es an	KS
-es ap	TJ
-es aq	WG
-es as	RL
-es at	ZD
-es au	QM
-es av	MQ
-es ay	DZ
-es az	GW
-es añ	MQ
-es aú	HV
-es b0	a?
-es ba	VH
-es be	GW
-es bi	LR
-es bl	FX
-es bo	TJ
-es br	WG
-es bu	DZ
-es c	RL
-es c/	^A
-es ca	[C
-es ch	^A
-es ci	WG
-es cl	LR
+es @	WG
+es a	QM
+es a 	VH
+es ab	WG
+es ac	A^
+es ad	QM
+es af	KS
+es ag	_@
+es ah	LR
+es ai	QM
+es al	WG
+es am	C[
+es an	IU
+es ap	UI
+es aq	YE
+es as	VH
+es at	_@
+es av	LR
+es ay	C[
+es az	FX
+es añ	KS
+es aú	FX
+es b0	_@
+es ba	UI
+es be	LR
+es bi	JT
+es bl	JT
+es bo	SK
+es br	VH
+es bu	FX
+es c	SK
+es c/	ZD
+es ca	XF
+es ch	YE
+es ci	^A
+es cl	KS
 es co	HV
-es cp	[C
-es cr	JT
-es cu	QM
+es cp	WG
+es cr	LR
 es có	HV
-es di	JT
-es do	WG
-es du	VH
+es da	MQ
+es de	MQ
+es di	KS
+es do	VH
+es du	XF
 es dí	SK
 es dó	EY
 es e 	QM
-es el	MQ
-es em	RL
-es en	RL
-es er	QM
-es es	IU
-es eu	WG
-es ev	HV
-es ex	JT
-es f	QM
-es fa	QM
-es fe	QM
-es fi	a?
-es fl	FX
-es fo	A^
+es ed	KS
+es em	TJ
+es er	UI
+es es	GW
+es eu	TJ
+es ev	EY
+es ex	KS
+es f	SK
+es fe	SK
+es fi	b>
+es fl	IU
+es fo	FX
 es fr	GW
-es fu	RL
-es g0	^A
-es ga	LR
-es ge	IU
-es gr	JT
-es gu	IU
-es h	B]
-es h.	FX
-es ha	FX
+es fu	QM
+es g0	SK
+es ge	JT
+es go	MQ
+es gr	IU
+es gu	MQ
+es h	FX
+es h.	IU
+es ha	HV
+es hi	RL
 es ho	C[
-es hu	^A
-es i	SK
-es ig	HV
-es im	UI
-es in	MQ
-es iv	WG
+es hu	ZD
+es i	QM
+es ig	KS
+es im	TJ
+es in	LR
+es iv	[C
 es j	SK
-es ja	RL
-es jo	GW
-es ju	SK
-es jó	MQ
-es k	VH
-es ki	TJ
-es km	TJ
+es jo	?a
+es ju	UI
+es jó	IU
+es k	SK
+es ki	RL
+es km	VH
 es l	LR
-es l-	[C
-es la	IU
-es le	HV
-es li	FX
-es ll	QM
-es lu	KS
-es lí	HV
-es mo	MQ
-es mu	KS
-es mó	GW
-es mú	IU
-es n	C[
+es l-	WG
+es la	JT
+es le	IU
+es li	KS
+es ll	UI
+es lu	LR
+es lí	JT
+es m	KS
+es mo	JT
+es má	QM
+es mí	LR
+es mó	KS
+es mú	KS
+es n	DZ
 es n.	TJ
 es na	QM
-es ni	A^
-es no	@_
-es nu	SK
-es nú	JT
-es o	LR
+es ni	IU
+es no	C[
+es nu	TJ
+es nú	GW
 es o 	JT
-es ob	HV
-es oc	[C
-es of	JT
-es oj	GW
-es ol	QM
-es on	JT
-es op	FX
-es or	LR
-es ot	LR
-es p	KS
-es p.	KS
-es pa	LR
-es pe	HV
-es pi	RL
-es pl	LR
-es po	QM
-es pr	MQ
-es pu	RL
-es pá	GW
-es q	DZ
-es qu	DZ
+es ob	LR
+es oc	ZD
+es of	IU
+es oj	HV
+es ol	TJ
+es on	KS
+es op	B]
+es p	JT
+es p.	LR
+es pe	JT
+es po	MQ
+es pá	FX
+es q	EY
+es qu	EY
 es r	QM
+es re	RL
 es ri	TJ
-es ro	KS
-es ru	IU
-es rá	JT
-es rí	MQ
-es s	TJ
-es s.	[C
-es sa	JT
-es se	UI
-es si	TJ
+es ru	LR
+es rá	KS
+es rí	KS
+es s	UI
+es s.	XF
+es se	RL
+es si	QM
+es su	RL
 es sá	WG
-es sé	DZ
-es sí	RL
-es t	QM
-es ta	WG
-es tf	WG
+es sé	FX
+es sí	UI
+es t	RL
+es ta	UI
+es tf	SK
 es ti	UI
-es tr	VH
-es tu	?a
-es u	MQ
-es un	IU
-es ur	XF
-es v	JT
-es va	KS
-es ve	FX
-es vi	RL
-es vo	KS
-es ví	KS
-es w	DZ
-es we	C[
-es x	RL
-es y 	SK
-es ya	MQ
-es yo	QM
+es tl	QM
+es to	RL
+es tr	SK
+es tu	A^
+es u	KS
+es un	GW
+es ur	[C
+es us	TJ
+es v	KS
+es va	LR
+es ve	IU
+es vi	UI
+es vo	HV
+es ví	IU
+es w	C[
+es we	GW
+es x	QM
+es y 	QM
+es ya	LR
+es yo	SK
 es yu	MQ
-es z	ZD
-es |	RL
-es | 	RL
-es «	C[
-es «e	JT
-es «l	KS
-es «u	DZ
-es ¿	QM
+es z	WG
+es «	@_
+es «e	KS
+es «l	HV
+es «u	IU
 es é	LR
-es él	QM
-es ér	FX
-es ó	EY
-es ú	KS
-es úl	KS
-es “	UI
-es €	VH
-es € 	SK
+es ér	GW
+es ó	GW
+es ú	HV
+es úl	HV
+es “	VH
+es €	YE
+es € 	TJ
+es €)	MQ
 es €,	XF
-es €.	b>
-es €/	d<
+es €.	[C
+es €/	ZD
 es €;	TJ
 es! 	TJ
-es" 	HV
+es" 	JT
 es" s	MQ
-es",	FX
-es", 	FX
-es".	@_
-es". 	@_
+es",	KS
+es", 	KS
+es".	DZ
+es". 	DZ
 es"a	LR
-es"el	TJ
-es"m	LR
-es"p	C[
-es"s	=c
-es$ 	]B
-es$ 0	]B
-es$0	YE
+es"el	SK
+es"m	EY
+es"p	EY
+es"s	KS
+es$ 	WG
+es$ 0	WG
+es$0	^A
 es$0,	TJ
-es$00	YE
-es% 	]B
-es% d	XF
-es(0	QM
-es(0 	RL
-es(a	LR
-es(de	WG
-es(e	HV
-es(el	UI
-es(en	IU
-es(es	HV
-es(g	LR
-es(ge	LR
+es$00	^A
+es% 	[C
+es% d	VH
+es(0 	TJ
+es(b	MQ
+es(de	SK
+es(e	LR
+es(el	VH
+es(en	JT
+es(es	KS
+es(g	JT
+es(ge	JT
 es(gr	RL
+es(l	MQ
+es(la	MQ
 es(p	EY
-es(pr	FX
+es(pr	GW
 es(s	TJ
 es(se	RL
-es(t	RL
-es(te	LR
-es(v	LR
-es) 	LR
-es) y	RL
-es),	GW
-es), 	GW
-es).	SK
-es). 	SK
-es+ 	JT
-es, "	UI
-es, 0	XF
-es, a	SK
+es(te	IU
+es(v	MQ
+es) 	GW
+es) l	VH
+es) y	MQ
+es),	IU
+es), 	IU
+es+ 	MQ
+es, "	TJ
+es, 0	ZD
+es, a	MQ
 es, b	QM
-es, c	SK
+es, c	QM
 es, d	ZD
-es, e	IU
-es, f	IU
+es, e	SK
+es, f	HV
 es, g	KS
-es, h	SK
-es, i	MQ
+es, i	FX
 es, j	GW
-es, l	JT
-es, m	UI
-es, n	=c
-es, o	GW
-es, p	WG
-es, q	SK
-es, s	TJ
-es, t	ZD
+es, l	IU
+es, m	TJ
+es, n	A^
+es, o	HV
+es, p	[C
+es, q	TJ
+es, r	JT
+es, s	RL
+es, t	[C
 es, u	QM
 es, v	WG
 es, y	TJ
-es,0	JT
-es,00	JT
-es- 	LR
-es-0	XF
-es-00	WG
+es,0	HV
+es,00	HV
+es- 	IU
+es-0	VH
+es-00	UI
 es->	IU
 es-> 	IU
-es-s	MQ
 es-v	YE
-es-v 	[C
-es. 	SK
-es. 0	^A
+es-v 	WG
+es. 	RL
+es. 0	WG
 es. d	RL
-es. s	^A
-es."	FX
-es." 	FX
+es. e	MQ
+es. p	LR
+es. s	UI
+es."	HV
+es." 	HV
 es.)	KS
-es.) 	KS
-es.0	d<
-es.00	d<
-es.d	FX
-es.d.	FX
-es.e	b>
-es.ex	b>
-es.l	VH
-es.l.	VH
-es.p	UI
-es.p.	UI
-es.º	MQ
-es.º 	MQ
-es.»	HV
-es.» 	HV
-es/ 	GW
-es/ 0	XF
-es/k	LR
-es/kg	TJ
+es.) 	LR
+es.0	c=
+es.00	c=
+es.d	GW
+es.d.	GW
+es.e	ZD
+es.ex	^A
+es.l	WG
+es.l.	WG
+es.p	TJ
+es.p.	TJ
+es.º	QM
+es.º 	QM
+es.»	IU
+es.» 	IU
+es/ 	IU
+es/ 0	TJ
+es/k	IU
+es/kg	SK
 es0 	]B
 es0 %	VH
-es0 (	YE
-es0 -	JT
-es0 /	XF
-es0 0	f:
-es0 a	VH
+es0 (	[C
+es0 -	IU
+es0 /	TJ
+es0 0	g9
+es0 a	TJ
 es0 c	UI
-es0 d	UI
-es0 e	QM
-es0 h	GW
-es0 k	SK
-es0 l	XF
-es0 m	_@
-es0 n	[C
-es0 p	SK
-es0 s	j6
-es0 t	KS
-es0 v	UI
-es0 y	JT
-es0 €	VH
-es0%	[C
-es0% 	[C
-es0)	WG
-es0).	SK
-es0,	SK
-es0, 	ZD
-es0,0	JT
-es0-	]B
-es0-0	XF
-es0-s	LR
+es0 d	SK
+es0 h	KS
+es0 k	XF
+es0 l	b>
+es0 m	]B
+es0 n	]B
+es0 s	_@
+es0 t	JT
+es0 v	XF
+es0 y	KS
+es0 €	YE
+es0%	XF
+es0% 	XF
+es0)	UI
+es0).	TJ
+es0,	RL
+es0, 	XF
+es0,0	HV
+es0-	YE
+es0-0	UI
 es0.	UI
-es0. 	TJ
-es0.0	d<
-es00	]B
+es0. 	SK
+es0.0	c=
+es00	YE
 es00 	XF
-es00%	[C
-es00)	WG
+es00%	XF
+es00)	UI
 es00,	SK
-es00-	]B
+es00-	YE
 es00.	RL
-es000	YE
-es00;	XF
-es00h	WG
-es0:	QM
-es0;	XF
-es0; 	XF
-es0h	WG
-es: 	KS
-es: "	DZ
-es: 0	SK
+es000	XF
+es00:	MQ
+es00;	UI
+es00h	VH
+es0:0	MQ
+es0;	UI
+es0; 	UI
+es0h	VH
+es: 	JT
+es: "	GW
+es: 0	QM
 es: c	RL
-es: m	XF
-es: p	SK
-es: «	IU
+es: p	TJ
+es: «	HV
+es:0	MQ
+es:00	MQ
 es; 	XF
-es; a	RL
-es; c	VH
-es; d	WG
-es; e	ZD
-es; l	SK
-es; t	MQ
+es; a	QM
+es; c	SK
+es; d	SK
+es; e	YE
+es; l	RL
+es; t	KS
 es; y	LR
 es> 	IU
-es? 	FX
-es@l	WG
-es@la	WG
-es@p	]B
-es@pe	]B
-es@r	SK
+es? 	GW
+es@l	TJ
+es@la	TJ
+es@p	VH
+es@pe	VH
+es@r	TJ
 es@re	SK
-es@s	RL
-es@sa	RL
-es@t	ZD
-esa 	LR
+es@s	TJ
+es@sa	TJ
+es@t	WG
+esa 	MQ
 esa $	TJ
-esa (	UI
-esa 0	XF
-esa a	KS
+esa (	TJ
+esa 0	VH
+esa a	QM
 esa b	GW
-esa c	VH
-esa d	FX
-esa f	LR
-esa g	<d
-esa i	HV
-esa j	DZ
-esa n	KS
-esa o	KS
+esa c	TJ
+esa d	EY
+esa e	TJ
+esa f	MQ
+esa g	EY
+esa h	IU
+esa i	IU
+esa j	FX
+esa l	QM
+esa n	JT
+esa o	JT
 esa p	RL
-esa q	GW
-esa r	ZD
-esa s	VH
-esa t	XF
-esa u	FX
-esa v	_@
-esa w	FX
-esa y	WG
-esa |	FX
-esa «	DZ
-esa é	HV
-esa!	B]
-esa"	LR
+esa q	IU
+esa r	VH
+esa s	UI
+esa t	YE
+esa u	C[
+esa v	[C
+esa w	GW
+esa y	RL
+esa |	HV
+esa «	C[
+esa é	GW
+esa!	EY
+esa"	MQ
 esa)	HV
-esa) 	MQ
-esa),	FX
-esa).	MQ
-esa,	WG
-esa, 	WG
-esa.	WG
+esa) 	IU
+esa),	GW
+esa).	UI
+esa,	UI
+esa, 	UI
+esa.	UI
 esa. 	TJ
-esa.e	_@
+esa.e	ZD
 esa:	LR
 esa: 	LR
-esa;	UI
-esa; 	UI
-esa?	YE
-esa? 	YE
-esa@	^A
-esaa	LR
-esab	UI
-esaba	VH
-esabe	UI
-esabi	[C
-esabl	DZ
-esabr	JT
-esabu	b>
-esac	QM
-esaca	MQ
-esace	b>
-esach	MQ
+esa;	XF
+esa; 	XF
+esa?	WG
+esa? 	WG
+esa@	]B
+esa@r	VH
+esaa	MQ
+esab	SK
+esaba	RL
+esabe	TJ
+esabi	WG
+esabl	B]
+esabr	LR
+esabu	WG
+esac	TJ
+esace	_@
 esaci	TJ
-esact	JT
+esact	C[
 esacu	EY
-esad	XF
-esad 	TJ
+esad	WG
+esad 	UI
 esada	RL
+esade	TJ
 esadi	YE
-esado	TJ
-esadr	XF
-esadu	SK
-esae	MQ
-esae 	LR
+esado	RL
+esadr	SK
+esadu	MQ
+esae	LR
+esae 	MQ
 esaer	YE
-esafa	RL
-esag	b>
-esaga	WG
-esago	a?
-esagu	WG
-esah 	LR
-esaho	SK
-esai	JT
-esaig	MQ
-esain	WG
-esaja	KS
-esaje	IU
-esajo	VH
+esaf	MQ
+esafa	QM
+esafi	MQ
+esag	a?
+esaga	YE
+esage	KS
+esago	^A
+esagu	ZD
+esah 	KS
+esaho	UI
+esaig	RL
+esain	^A
+esaja	JT
+esaje	KS
+esaji	TJ
+esajo	TJ
 esal	MQ
-esal 	UI
+esal 	VH
 esal)	LR
 esal,	GW
-esal.	DZ
-esalb	ZD
+esal.	HV
+esala	RL
+esalb	[C
 esalc	QM
-esald	MQ
-esale	FX
-esalg	IU
-esall	TJ
-esalm	XF
-esalo	UI
+esald	JT
+esale	EY
+esalg	FX
+esall	XF
+esalm	VH
+esalo	KS
 esalt	WG
-esalu	=c
-esalv	LR
-esam	RL
-esama	HV
-esamb	TJ
-esame	LR
-esami	GW
-esamo	QM
-esamp	QM
-esan	QM
-esan 	MQ
-esan.	IU
-esanc	FX
-esand	HV
-esane	ZD
-esang	IU
-esani	UI
+esalu	B]
+esalv	FX
+esama	LR
+esamb	QM
+esami	MQ
+esamu	VH
+esan 	LR
+esan.	MQ
+esand	FX
+esane	WG
+esang	FX
+esani	TJ
 esano	^A
-esans	MQ
-esant	MQ
-esanu	]B
-esanz	FX
-esao	RL
-esap	QM
-esapa	JT
-esape	DZ
-esapi	RL
-esapr	[C
-esapu	QM
-esaq	SK
-esaqu	SK
-esar	LR
-esar 	HV
+esans	LR
+esanu	YE
+esanz	JT
+esap	RL
+esapa	FX
+esape	FX
+esapi	VH
+esapp	JT
+esapr	YE
+esaq	TJ
+esaqu	TJ
+esar 	KS
 esar,	VH
-esarb	TJ
-esarc	ZD
-esard	YE
-esare	RL
-esarg	EY
-esari	GW
-esarj	VH
+esarb	SK
+esarc	]B
+esard	XF
+esare	SK
+esarg	FX
+esari	KS
+esarj	_@
 esarl	?a
 esarm	LR
-esarn	SK
-esaro	@_
-esarp	MQ
-esarr	UI
-esarz	QM
-esarí	;e
+esarn	QM
+esaro	?a
+esarp	KS
+esart	LR
+esarí	>b
 esas	IU
-esas 	C[
-esas,	UI
-esas.	RL
-esas:	WG
-esasc	VH
-esase	KS
-esasi	SK
-esaso	XF
-esass	QM
-esast	A^
-esasu	MQ
-esasí	IU
-esat	SK
-esata	QM
-esate	GW
+esas 	GW
+esas,	WG
+esas.	LR
+esas:	VH
+esasa	TJ
+esasc	YE
+esaso	YE
+esass	UI
+esast	B]
+esasu	GW
+esasí	GW
+esat	UI
+esate	FX
 esati	_@
-esato	RL
-esau	RL
-esaur	VH
-esav	TJ
-esava	^A
-esave	XF
-esavi	MQ
+esato	QM
+esatr	RL
+esau	LR
+esaur	WG
+esav	WG
+esava	[C
+esave	YE
+esavi	LR
 esavo	JT
 esaví	HV
-esay	SK
-esay 	SK
-esaya	EY
-esaye	VH
-esayo	RL
-esayu	MQ
+esax	QM
+esay	QM
+esay 	QM
+esaya	JT
+esaye	WG
+esayo	TJ
+esayu	HV
 esaz	GW
-esaza	MQ
-esazo	MQ
-esazu	GW
+esaza	LR
+esazo	KS
+esazu	FX
 esaí	RL
-esañ	VH
-esaña	ZD
+esañ	QM
+esaña	WG
 esañe	MQ
 esaño	MQ
-esaú	HV
-esaún	HV
-esb 	RL
-esb d	VH
+esaú	JT
+esaún	FX
+esb d	UI
 esb,	MQ
 esb, 	MQ
 esb.	DZ
-esb0	[C
-esb00	a?
-esb@	YE
-esba	a?
-esba 	WG
-esba.	JT
-esbai	MQ
-esbaj	WG
-esbal	DZ
-esban	RL
-esbar	_@
-esbas	RL
+esb0	_@
+esb00	_@
+esb@	TJ
+esba	XF
+esba 	[C
+esba.	LR
+esbai	JT
+esbaj	QM
+esbal	B]
+esban	VH
+esbar	YE
 esbat	DZ
-esbañ	WG
-esbe 	A^
-esbec	SK
-esbel	RL
-esbem	LR
-esben	IU
-esber	VH
-esbet	HV
-esbi	WG
-esbia	XF
-esbil	C[
-esbin	[C
+esbe 	B]
+esbec	UI
+esbel	SK
+esbem	GW
+esben	MQ
+esber	UI
+esbet	LR
+esbi	TJ
+esbia	[C
+esbic	QM
+esbie	MQ
+esbil	GW
+esbin	VH
 esbio	SK
-esbir	DZ
-esbié	[C
-esbió	IU
-esbl	EY
+esbir	GW
+esbié	XF
+esbió	FX
+esbl	DZ
 esbla	KS
-esble	GW
-esbli	B]
-esbo	IU
-esbo 	B]
-esbod	VH
+esble	HV
+esbli	FX
+esblo	SK
+esbo	LR
+esbo 	HV
+esbod	WG
 esbog	IU
-esbol	KS
-esbom	WG
-esbor	d<
-esbr	IU
-esbra	GW
-esbre	MQ
-esbu	LR
-esbue	B]
-esbuj	EY
+esbol	MQ
+esbom	TJ
+esbor	UI
+esbr	LR
+esbra	HV
+esbue	HV
+esbuj	JT
 esbur	DZ
 esbus	SK
-esbv	HV
-esbve	HV
+esbv	LR
+esbve	LR
 esbáñ	MQ
-esbí	IU
-esbín	IU
-esbó	[C
-esbón	[C
-esc.	]B
-esc/	^A
-esc/ 	^A
-esca 	DZ
+esbó	SK
+esbón	SK
+esc 	KS
+esc.	VH
+esc/	ZD
+esc/ 	ZD
+esca 	FX
 esca,	QM
-esca.	TJ
+esca.	UI
 esca:	MQ
-escac	QM
-escad	UI
-escae	GW
-escaj	FX
-escal	WG
-escam	RL
-escan	GW
-escap	JT
-escar	LR
-escas	JT
-escat	GW
-escc	EY
-escci	EY
+escab	SK
+escad	TJ
+escae	JT
+escaj	JT
+escal	XF
+escan	JT
+escap	KS
+escat	JT
+escc	HV
+escci	HV
 esce	VH
-esce 	IU
-esce.	_@
-esced	TJ
-escei	]B
-escel	LR
-escem	]B
-escen	UI
-escer	MQ
-esch	YE
-escha	RL
-esche	RL
-eschi	IU
-escho	^A
-esci	UI
-escia	SK
+esce 	JT
+esce.	WG
+esced	UI
+escei	SK
+escem	_@
+escen	TJ
+escer	LR
+esces	KS
+esch	WG
+escha	MQ
+esche	[C
+eschi	EY
+escho	[C
 escic	ZD
-escid	C[
-escie	MQ
-escif	]B
-escil	MQ
-escim	WG
-escin	SK
-escio	C[
+escid	B]
+escie	TJ
+escif	ZD
+escim	XF
+escin	TJ
+escio	GW
 escip	[C
-escir	DZ
-escis	XF
-escit	TJ
-esció	QM
-escl	YE
-escli	HV
-esclu	YE
-esco	LR
-esco 	RL
-esco)	TJ
+escir	GW
+escis	VH
+escit	VH
+escl	SK
+escla	MQ
+escli	KS
+esclu	WG
+esco)	XF
 esco,	YE
-esco.	B]
-escob	HV
-escoc	RL
-escol	HV
-escon	MQ
-escoo	KS
-escop	EY
-escor	KS
-escos	UI
-escp	[C
-escp 	[C
-escri	IU
-escru	QM
-esct	RL
-escta	HV
-escti	TJ
+esco.	FX
+escob	KS
+escoc	TJ
+escog	QM
+escol	LR
+escop	KS
+escos	XF
+escot	QM
+escp	WG
+escp 	WG
+escr	RL
+escre	RL
+esct	KS
+escta	EY
+escti	UI
 escto	LR
-esctr	]B
-esctu	JT
-escu	MQ
-escuc	e;
-escue	RL
-escui	LR
-escul	TJ
-escuo	YE
-escup	RL
-escur	RL
-escuá	IU
+esctr	ZD
+esctu	EY
+escuc	c=
+escue	TJ
+escul	YE
+escuo	XF
+escup	WG
+escur	MQ
+escuá	JT
 escuñ	FX
-escé	RL
-escés	JT
-escí	DZ
-escía	FX
-escó	JT
+escá	RL
+escé	QM
+escés	LR
+escí	JT
+escía	MQ
+escó	LR
 escóm	HV
-esd d	XF
-esd t	RL
-esd.	A^
-esd. 	A^
+esd 	SK
+esd d	WG
+esd.	C[
+esd. 	DZ
 esda 	MQ
-esda,	]B
-esda.	VH
-esdad	b>
+esda,	WG
+esda.	WG
+esdad	[C
 esdal	QM
-esdam	HV
-esdan	B]
-esdar	KS
-esdas	ZD
+esdan	IU
+esdar	LR
+esdas	UI
 esdav	HV
-esde	LR
-esde.	FX
-esdeb	B]
-esded	XF
-esdel	JT
-esdem	TJ
-esden	QM
-esdeo	MQ
+esde,	MQ
+esde.	DZ
+esdeb	EY
+esdec	QM
+esded	VH
+esdej	QM
+esdel	GW
+esdem	[C
 esder	VH
+esdes	QM
 esdet	A^
 esdev	VH
 esdia	LR
-esdib	JT
-esdic	IU
+esdib	MQ
+esdic	KS
 esdie	RL
-esdil	TJ
-esdim	_@
+esdij	QM
+esdil	RL
+esdim	UI
 esdir	IU
-esdit	GW
-esdo	SK
-esdo 	QM
-esdo,	MQ
-esdo.	C[
-esdob	VH
+esdit	HV
+esdo	QM
+esdo 	RL
+esdo,	RL
+esdo.	IU
+esdob	TJ
 esdol	^A
-esdor	MQ
-esdr	XF
-esdra	RL
-esdre	TJ
-esdri	[C
-esdu	WG
+esdom	SK
+esdon	JT
+esdor	SK
+esdoñ	MQ
+esdr	UI
+esdre	SK
+esdri	TJ
+esdu	UI
 esdua	RL
-esduc	FX
-esdul	TJ
-esdí 	YE
-esdó	MQ
-esdó 	SK
-esdón	A^
+esduc	EY
+esdul	SK
+esdur	WG
+esdí	LR
+esdí 	RL
+esdó 	RL
+esdón	DZ
 ese 	MQ
-ese "	=c
-ese $	YE
+ese "	JT
+ese $	VH
 ese (	MQ
-ese 0	XF
-ese a	QM
-ese c	LR
-ese d	WG
-ese e	JT
-ese f	UI
+ese 0	RL
+ese b	JT
+ese c	MQ
+ese d	TJ
+ese e	RL
+ese f	TJ
 ese g	FX
-ese h	@_
-ese i	WG
-ese j	TJ
-ese p	UI
-ese q	JT
-ese r	QM
-ese s	KS
-ese t	B]
-ese u	HV
-ese é	YE
-ese) 	TJ
-ese,	TJ
-ese, 	TJ
-ese-	XF
-ese.	RL
-ese. 	RL
-ese.e	]B
-ese:	DZ
-ese: 	DZ
-esea 	LR
+ese h	IU
+ese i	VH
+ese j	QM
+ese l	KS
+ese m	QM
+ese n	QM
+ese p	TJ
+ese q	IU
+ese r	RL
+ese s	JT
+ese t	IU
+ese u	GW
+ese v	RL
+ese é	TJ
+ese) 	ZD
+ese,	UI
+ese, 	UI
+ese-	VH
+ese.	SK
+ese. 	TJ
+ese.e	WG
+ese:	EY
+ese: 	EY
+esea	MQ
+esea 	QM
 esead	HV
-esean	?a
-eseat	VH
-eseb	HV
+esean	IU
+eseat	UI
+eseb	FX
 eseb 	IU
 eseb,	HV
 eseba	IU
-esebe	B]
-esebi	SK
-esebl	UI
-esec	FX
-eseca	VH
-esecc	C[
-esece	>b
-eseci	B]
-eseco	RL
-esecr	TJ
+esebe	A^
+esebi	QM
+esebl	WG
+esebr	QM
+esec	HV
+eseca	SK
+esecc	JT
+esece	HV
+esech	LR
+eseci	HV
+eseco	QM
+esecr	UI
 esect	SK
-esecu	B]
-esecí	FX
-esed	XF
-esed 	QM
-eseda	DZ
-esede	XF
-esedi	SK
-esedo	RL
-esee	FX
-eseg	IU
-esega	RL
+esecu	FX
+esecí	LR
+esed	VH
+esed 	TJ
+eseda	C[
+esede	YE
+esedi	RL
+esedo	UI
+esedr	MQ
+esee	C[
+esef	HV
+esega	SK
 esegi	QM
-esegl	ZD
-esegr	IU
-esegu	B]
-esegú	SK
-eseh	ZD
-esei	a?
-eseis	f:
-eseit	XF
-esej	FX
-esejo	HV
-esel	SK
-esel 	QM
-esel,	GW
-esel.	]B
+esegl	WG
+esegr	GW
+esegu	@_
+esegú	RL
+eseh	XF
+esei	^A
+eseis	ZD
+eseit	RL
+esej	KS
+esejo	GW
+esel	QM
+esel,	FX
+esel.	_@
 esela	[C
-eselc	TJ
-esele	LR
-eselm	LR
-eselo	YE
-esels	HV
-eselt	SK
-eselv	LR
-esem	a?
-esem 	QM
-esemb	VH
-esemi	SK
-esemo	ZD
-esemá	VH
-esen	QM
+eselc	UI
+esell	LR
+eselo	VH
+esels	IU
+eselt	QM
+eselv	MQ
+esem	ZD
+esema	MQ
+esemb	RL
+esemi	TJ
+esemo	[C
+esemá	UI
 esen 	RL
-esen,	KS
-esen.	KS
-esena	=c
-esenc	WG
-esene	WG
-eseng	KS
-eseni	QM
-esens	WG
+esen,	HV
+esen.	LR
+esena	C[
+esenc	MQ
+esend	TJ
+esene	VH
+eseng	MQ
+eseni	SK
+esens	VH
 esent	QM
-esenv	XF
-eseo 	UI
+esenv	WG
+esení	LR
+eseo	QM
+eseo 	VH
 eseo.	QM
+esep	SK
 esepa	LR
-esepo	XF
-esept	XF
-eseq	UI
-esequ	UI
-eser	QM
-eser 	QM
-eser,	KS
-eser.	LR
+esepo	UI
+esept	ZD
+eseq	RL
+esequ	RL
+eser	RL
+eser.	KS
 eser@	RL
-esera	[C
-eserc	IU
+esera	TJ
+eserc	GW
 eserd	?a
-esere	DZ
-eserg	MQ
-eseri	TJ
+esere	C[
+eserg	LR
+eseri	RL
 eserl	MQ
-eserm	QM
-esero	RL
-eserr	VH
-esers	IU
+eserm	RL
+esern	TJ
+esero	QM
+eserr	WG
+esers	LR
 esert	QM
-eserv	SK
-eserz	d<
-eserí	RL
-eses	LR
-eses 	SK
-eses,	KS
-eses.	IU
-eses:	JT
-esesa	RL
-esesc	UI
-esesd	WG
-esesf	ZD
-esesi	KS
-eseso	EY
-esesp	HV
-esesq	ZD
-esess	TJ
-esest	YE
-esesu	MQ
-eset	JT
-eseta	QM
-esete	c=
-eseto	DZ
-esetr	KS
-eseu	QM
-eseur	SK
-eseus	SK
-esev	]B
+eserv	RL
+eserz	SK
+eserí	QM
+eses	MQ
+eses 	QM
+eses,	HV
+eses.	JT
+eses:	KS
+esesa	UI
+esesc	YE
+esesd	TJ
+esese	RL
+esesf	YE
+esesi	LR
+eseso	IU
+esesp	GW
+esesq	VH
+esess	UI
+esest	VH
+eset	MQ
+esete	b>
+eseto	@_
+esetr	JT
+eseu	JT
+eseun	HV
+eseus	QM
+esev	YE
 eseva	XF
-eseve	ZD
-esex	TJ
-esexa	b>
-esext	B]
-esey	RL
-esey 	JT
-esez	SK
-esez 	LR
-esez.	WG
-esezc	KS
-esezó	QM
-eseí	SK
-eseñ	SK
-eseña	]B
-eseño	KS
-esf b	[C
-esf g	^A
-esfa	VH
+eseve	VH
+esex	UI
+esexa	^A
+esext	GW
+esey 	KS
+esez	WG
+esez.	VH
+esezc	MQ
+esezó	RL
+eseí	VH
+eseñ	UI
+eseña	YE
+eseño	JT
+esf b	ZD
+esf g	SK
+esfa	TJ
 esfa 	TJ
-esfac	KS
-esfad	RL
-esfal	^A
+esfac	FX
+esfad	QM
+esfal	YE
 esfav	JT
-esfe	MQ
-esfec	C[
+esfec	FX
 esfer	SK
-esfi	YE
-esfic	JT
-esfid	ZD
-esfie	]B
-esfin	JT
-esfir	QM
-esfl	FX
-esflo	EY
-esfn	WG
-esfno	WG
-esfo	FX
-esfon	JT
-esfor	SK
-esfot	C[
-esfr	C[
-esfra	DZ
-esfre	JT
-esfu	UI
+esfi	VH
+esfic	IU
+esfid	YE
+esfie	^A
+esfil	MQ
+esfin	FX
+esfir	SK
+esfl	IU
+esflo	DZ
+esfn	SK
+esfno	SK
+esfo	JT
+esfon	MQ
+esfor	QM
+esfot	B]
+esfr	EY
+esfra	JT
+esfre	IU
+esfu	VH
 esfue	@_
-esfug	UI
+esfug	RL
 esfum	YE
-esfun	ZD
+esfun	_@
 esfur	KS
-esfá	ZD
+esfá	XF
+esg,	QM
+esg, 	QM
 esg.	IU
-esg. 	LR
-esg0	^A
-esg00	^A
-esga 	DZ
-esga,	QM
-esga.	TJ
+esg. 	KS
+esg0	SK
+esg00	SK
+esga	RL
+esga 	FX
+esga,	TJ
+esga.	UI
+esgad	MQ
 esgal	C[
-esgan	RL
-esgas	WG
+esgar	LR
+esgas	SK
 esgañ	GW
-esge	MQ
-esge 	MQ
-esgem	d<
-esgen	LR
-esges	VH
-esgi	IU
-esgid	MQ
-esgin	B]
-esgio	SK
-esgis	ZD
+esgem	WG
+esges	SK
+esgi	MQ
+esgin	A^
+esgio	UI
+esgis	SK
 esgl	TJ
 esgla	SK
-esglé	FX
+esglé	EY
 esgo	QM
+esgo 	KS
 esgon	RL
-esgos	VH
-esgr	FX
-esgra	MQ
-esgri	DZ
-esgro	IU
-esgu	GW
-esgua	MQ
-esgue	LR
-esgui	YE
-esgun	@_
-esguo	KS
-esgur	JT
-esgus	6j
-esgú	SK
-esgún	SK
+esgos	YE
+esgr	GW
+esgri	FX
+esgro	HV
+esgru	RL
+esgu	KS
+esgui	WG
+esgun	DZ
+esguo	MQ
+esgur	KS
+esgus	C[
+esgú	RL
+esgún	RL
 esgü	RL
 esgüe	RL
-esh 	KS
-esh y	LR
-esh,	UI
-esh, 	UI
-esh.	B]
-esh. 	B]
-esha	JT
-esha 	EY
+esh 	LR
+esh y	MQ
+esh,	SK
+esh, 	SK
+esh.	FX
+esh. 	FX
+esha	KS
+esha 	B]
 eshab	B]
-eshac	c=
-eshan	DZ
-eshar	RL
-eshas	=c
-eshay	MQ
-eshe	SK
-eshe 	HV
-eshe.	DZ
-eshec	SK
-eshen	[C
+eshac	b>
+eshan	EY
+eshar	TJ
+eshas	?a
+eshay	LR
+eshe	RL
+eshe.	IU
+eshec	QM
+eshen	XF
 esher	SK
 eshes	RL
-eshi	MQ
-eshi 	B]
-eshic	SK
-eshid	VH
-eshij	LR
-eshis	IU
-eshit	FX
+eshi 	FX
+eshid	XF
+eshis	DZ
+eshit	EY
+eshiz	QM
 esho	LR
-esho 	^A
-esho,	GW
-eshol	A^
-eshom	VH
-eshon	JT
-eshor	QM
-eshu	YE
-eshua	UI
-eshí	XF
-esi a	VH
+esho 	ZD
+esho,	LR
+eshoj	QM
+eshol	>b
+eshom	XF
+eshon	LR
+eshor	UI
+eshu	XF
+eshua	RL
+eshí	SK
+esi a	SK
 esi c	FX
 esi d	MQ
-esi e	HV
-esi h	RL
-esi l	VH
-esi m	GW
+esi e	MQ
+esi h	UI
+esi l	MQ
+esi m	DZ
 esi n	LR
-esi q	KS
-esi s	HV
-esi t	WG
+esi q	GW
+esi s	LR
+esi t	TJ
+esi u	RL
 esi v	QM
-esi,	GW
-esi, 	GW
-esia 	KS
+esi,	IU
+esi, 	IU
+esia 	JT
 esia,	SK
-esia.	TJ
-esiac	^A
-esian	MQ
-esiar	B]
-esias	SK
-esib	IU
-esiba	FX
-esibi	GW
-esibo	EY
+esia.	MQ
+esiac	UI
+esiad	QM
+esial	JT
+esian	JT
+esiar	FX
+esias	TJ
+esiat	SK
+esib	GW
+esiba	DZ
+esibi	A^
+esibo	FX
+esibu	QM
 esibá	MQ
 esic	MQ
 esica	IU
-esici	UI
+esici	RL
 esicl	ZD
+esico	KS
+esicu	SK
 esid	SK
-esida	QM
-eside	WG
-esidi	C[
-esido	SK
-esidr	YE
-esie	TJ
+esida	TJ
+eside	TJ
+esidi	=c
+esidr	[C
+esie	RL
 esie 	[C
+esie.	KS
 esied	LR
-esiem	JT
-esien	SK
+esieg	RL
+esiem	IU
+esien	UI
 esier	JT
-esies	VH
-esiet	MQ
-esiez	QM
-esif	IU
-esif 	SK
-esifi	HV
-esigo	LR
+esies	UI
+esiez	RL
+esif	KS
+esifi	IU
+esiga	RL
+esigo	KS
 esigu	KS
-esij	RL
-esije	XF
-esil	^A
+esij	QM
+esija	UI
+esije	WG
+esil	UI
 esil 	TJ
 esil.	HV
-esila	IU
-esile	UI
-esili	IU
-esill	RL
-esilo	^A
-esim	YE
+esila	LR
+esile	TJ
+esili	JT
+esill	WG
+esilo	ZD
+esim	[C
+esima	QM
 esimb	XF
-esime	LR
-esimi	VH
-esimo	b>
-esimp	RL
-esin	QM
-esina	GW
-esinc	UI
-esind	RL
+esimi	UI
+esimo	_@
+esimp	SK
+esin	VH
+esina	KS
+esinc	XF
+esind	TJ
 esine	VH
-esinf	IU
-esini	TJ
+esinf	LR
+esing	SK
+esini	SK
 esino	QM
-esint	^A
-esiné	HV
-esio	VH
-esio 	RL
-esio)	SK
+esint	XF
+esinv	RL
+esiné	LR
+esio	UI
+esio 	QM
+esio)	TJ
 esio,	MQ
-esiod	QM
-esion	UI
-esios	@_
-esip	a?
+esion	TJ
+esios	A^
+esip	YE
 esipa	WG
-esipc	WG
-esipi	RL
+esipc	SK
+esipi	QM
 esipo	RL
-esiq	XF
-esiqu	XF
-esir	MQ
-esir.	MQ
-esir:	GW
+esiq	TJ
+esiqu	TJ
+esir.	JT
+esir:	IU
 esira	MQ
-esire	UI
-esirg	JT
-esirm	QM
-esiro	XF
-esirv	FX
-esis 	YE
-esis,	SK
-esis.	JT
-esisa	SK
-esise	JT
-esisi	FX
-esism	RL
+esire	RL
+esirg	LR
+esirm	SK
+esiro	YE
+esirv	GW
+esis	RL
+esis 	XF
+esis,	RL
+esis.	RL
+esisa	WG
+esisc	LR
+esise	IU
+esisi	JT
+esism	QM
 esiso	JT
-esist	LR
-esit	KS
+esist	MQ
+esit	MQ
 esit 	LR
 esita	KS
-esite	LR
+esite	KS
 esiti	WG
-esito	LR
-esitr	h8
-esitu	FX
-esiv	QM
-esiva	ZD
-esive	LR
-esivo	KS
-esivá	RL
-esix	IU
-esiz	SK
-esiá	JT
-esián	JT
-esié	JT
+esito	MQ
+esitr	_@
+esitu	EY
+esiva	^A
+esivo	HV
+esivá	UI
+esix	EY
+esiz	QM
+esiza	QM
+esizo	QM
+esiá	HV
+esián	HV
+esié	IU
 esién	GW
 esiér	RL
-esiñ	RL
-esiño	RL
-esió	GW
-esió 	RL
-esió.	MQ
-esió:	IU
-esión	IU
-esja	YE
-esja 	WG
-esja.	SK
-esjab	^A
-esjac	SK
-esjad	FX
-esjaj	GW
-esjam	UI
-esjar	XF
-esjas	IU
-esje	JT
-esje,	JT
-esjer	DZ
-esjes	YE
-esji	UI
-esjo	GW
-esjo 	HV
-esjo,	A^
-esjo.	TJ
+esiñ	SK
+esiño	SK
+esió	EY
+esió.	JT
+esió:	FX
+esión	GW
+esja	WG
+esja 	XF
+esja.	QM
+esjab	WG
+esjac	VH
+esjad	KS
+esjaj	JT
+esjam	VH
+esjar	UI
+esjer	GW
+esjes	ZD
+esji	TJ
+esjil	RL
+esjo	JT
+esjo 	GW
+esjo,	HV
+esjo.	UI
 esjor	EY
-esju	QM
-esjue	VH
-esjul	VH
-esjó	MQ
-esjóv	MQ
-eskg	TJ
-eskg,	TJ
-eski	EY
-eskil	TJ
-eskm	JT
-eskm 	JT
+esjos	GW
+esju	RL
+esjue	TJ
+esjul	ZD
+esjun	TJ
+esjó	IU
+esjóv	IU
+eskg	SK
+eskg,	SK
+eski	JT
+eskil	RL
+eskm	IU
+eskm 	IU
 esl 	RL
-esl (	TJ
-esl 0	VH
-esl a	DZ
-esl b	DZ
-esl c	MQ
+esl (	YE
+esl 0	RL
+esl a	B]
+esl b	JT
+esl c	LR
 esl d	RL
-esl e	LR
-esl f	LR
-esl g	YE
-esl h	LR
-esl i	IU
-esl l	FX
-esl n	JT
-esl o	UI
-esl p	XF
-esl q	>b
-esl r	A^
-esl t	KS
-esl v	EY
+esl e	JT
+esl f	JT
+esl g	WG
+esl h	JT
+esl i	HV
+esl j	RL
+esl l	HV
+esl o	WG
+esl p	WG
+esl q	EY
+esl r	HV
+esl s	MQ
+esl t	RL
+esl v	JT
 esl y	UI
-esl ú	LR
+esl ú	KS
 esl)	JT
 esl,	EY
 esl, 	EY
-esl-	[C
-esl-v	[C
-esl.	KS
-esl. 	IU
-esl:	HV
-esl: 	HV
-esla	LR
-esla 	HV
-esla,	HV
-esla@	[C
-eslab	KS
-eslac	GW
-eslad	RL
-eslag	KS
-eslal	WG
-eslan	JT
-eslap	MQ
-eslar	WG
-eslas	LR
-eslav	e;
+esl-	WG
+esl-v	WG
+esl.	MQ
+esl. 	KS
+esl:	JT
+esl: 	JT
+esla	KS
+esla 	KS
+esla,	KS
+esla.	QM
+esla@	YE
+eslab	MQ
+eslac	JT
+eslad	QM
+eslag	LR
+eslal	TJ
+eslam	MQ
+eslar	RL
+eslas	JT
+eslat	MQ
+eslav	]B
 eslaz	LR
-eslb	ZD
-eslba	ZD
-eslc	VH
-eslca	LR
-eslco	ZD
-esld	RL
-eslda	[C
-eslde	MQ
-esldo	TJ
-esle	TJ
-esle 	RL
-esle,	LR
-esle.	UI
+eslb	[C
+eslba	]B
+eslc	WG
+eslca	MQ
+eslco	WG
+esld	QM
+eslda	^A
+eslde	LR
+esldo	UI
+esle	QM
+esle 	QM
+esle,	MQ
+esle.	YE
 eslea	C[
-esleg	MQ
-eslei	IU
-eslem	JT
-eslen	DZ
-esleo	ZD
-esler	QM
+eslec	^A
+esled	XF
+esleg	KS
+eslei	KS
+eslem	MQ
+eslen	FX
+esleo	XF
+esler	UI
 esles	SK
-eslet	GW
-eslev	UI
-eslg	IU
+eslet	DZ
+eslev	WG
+eslg	HV
 eslga	FX
-eslgu	VH
-esli	GW
+eslgu	QM
+esli	JT
 eslia	MQ
 eslib	FX
 eslic	MQ
-eslid	GW
-eslie	QM
-eslim	VH
+eslid	JT
+eslie	RL
+eslim	UI
 eslin	QM
-eslio	XF
+eslio	VH
 eslir	KS
-eslis	LR
-eslit	i7
-esliv	KS
-esll	UI
-esll 	QM
-eslla	SK
-eslle	a?
-eslli	FX
-esllo	IU
-esllu	SK
-eslm	VH
-eslma	XF
-eslme	TJ
-eslmo	LR
-eslo.	KS
-eslob	IU
-eslog	KS
-esloj	XF
-eslol	IU
-eslom	RL
-eslon	QM
-eslor	FX
-eslos	UI
-eslq	RL
-eslqu	RL
-esls	EY
-esls 	EY
+eslis	IU
+eslit	d<
+esliv	JT
+esliá	QM
+esll	TJ
+esll 	MQ
+eslla	RL
+eslle	[C
+eslli	GW
+esllo	JT
+esllu	QM
+eslm	UI
+eslma	VH
+eslme	SK
+eslo,	MQ
+eslo.	LR
+eslob	KS
+eslog	IU
+esloj	RL
+eslol	KS
+eslom	WG
+eslon	VH
+eslor	GW
+eslos	WG
+esls	GW
+esls 	FX
 eslso	MQ
-eslt	SK
-eslta	ZD
-eslti	KS
-eslu	GW
-eslub	VH
-esluc	FX
-eslud	=c
-eslui	JT
+eslt	VH
+eslta	WG
+eslti	HV
+eslto	SK
+eslu	JT
+eslub	UI
+esluc	EY
+eslud	>b
+eslue	SK
+eslui	MQ
 eslum	RL
-eslun	HV
-eslus	RL
-eslv	QM
-eslva	C[
+eslun	LR
+eslva	DZ
 eslve	_@
-eslvi	LR
-eslá	RL
-eslé	MQ
-esléc	LR
-eslés	FX
-eslí	JT
-eslíg	RL
-esló	a?
-esm 	KS
-esma	TJ
-esma 	TJ
-esma,	JT
+eslá	UI
+eslám	RL
+esléc	MQ
+esléf	QM
+eslés	EY
+eslí	HV
+eslíg	UI
+esló	ZD
+esm 	JT
+esm.	RL
+esm. 	RL
+esma 	QM
 esma.	C[
-esmac	ZD
+esmac	WG
 esmad	LR
-esmai	MQ
-esmal	EY
-esmap	B]
-esmar	HV
-esmas	MQ
-esmat	]B
-esmav	SK
-esmay	RL
-esmañ	RL
-esmb	RL
-esmba	WG
-esmbi	ZD
-esme	JT
-esme 	>b
+esmai	LR
+esmal	FX
+esmam	MQ
+esmap	FX
+esmar	LR
+esmat	[C
+esmav	QM
+esmay	TJ
+esmañ	SK
+esmb	QM
+esmba	TJ
+esmbi	WG
+esme	IU
+esme 	?a
 esmed	[C
 esmej	EY
-esmen	RL
-esmer	IU
-esmes	WG
-esmet	]B
+esmes	^A
+esmet	WG
 esmi	RL
-esmia	IU
-esmie	GW
-esmig	UI
+esmi 	QM
+esmia	KS
+esmic	IU
+esmie	LR
+esmig	YE
 esmim	YE
 esmin	RL
-esmio	QM
-esmié	SK
-esmn	KS
+esmio	TJ
+esmis	RL
+esmié	WG
+esmn	MQ
 esmo	ZD
-esmo 	A^
-esmo.	^A
+esmo 	GW
+esmo.	ZD
 esmod	GW
-esmol	YE
-esmom	SK
+esmol	ZD
+esmom	KS
 esmon	UI
-esmor	YE
+esmor	[C
 esmos	XF
-esmp	]B
-esmpa	LR
-esmpe	TJ
-esmpl	TJ
+esmot	RL
+esmp	XF
+esmpa	KS
+esmpe	UI
+esmpl	WG
 esmpo	QM
-esmpr	YE
+esmpr	VH
+esmu	TJ
 esmuc	GW
-esmud	VH
-esmue	a?
-esmuj	KS
-esmul	IU
-esmun	QM
-esmuy	KS
-esmát	GW
-esmí	ZD
-esmí 	TJ
-esmín	XF
-esmó	KS
-esmóv	DZ
-esmú	IU
-esmús	IU
-esn (	TJ
-esn 0	KS
-esn c	RL
-esn d	DZ
-esn e	IU
-esn f	XF
-esn g	WG
-esn h	RL
-esn i	RL
-esn j	SK
-esn l	MQ
-esn m	C[
-esn n	@_
-esn o	A^
-esn p	WG
+esmud	WG
+esmue	[C
+esmuj	MQ
+esmul	GW
+esmuy	IU
+esmás	MQ
+esmát	JT
+esmí	VH
+esmí 	RL
+esmín	UI
+esmó	LR
+esmóv	IU
+esmú	KS
+esmús	KS
+esn (	WG
+esn b	SK
+esn c	VH
+esn d	FX
+esn e	LR
+esn f	RL
+esn g	VH
+esn i	VH
+esn j	XF
+esn l	KS
+esn m	DZ
+esn n	HV
+esn o	EY
+esn p	TJ
 esn q	RL
-esn r	XF
 esn s	HV
-esn t	KS
-esn u	QM
+esn t	LR
 esn v	GW
-esn y	RL
-esn,	KS
-esn, 	KS
+esn.	TJ
+esn. 	RL
 esn.º	TJ
-esn:	HV
-esn: 	HV
-esna	JT
-esna 	RL
-esna)	GW
-esna,	VH
-esna.	B]
-esna:	HV
-esna@	SK
-esnal	B]
-esnar	LR
-esnas	SK
-esnat	FX
-esnav	VH
-esnca	KS
-esnce	HV
+esn:	IU
+esn: 	IU
+esna	KS
+esna)	LR
+esna,	YE
+esna.	FX
+esna:	FX
+esna@	UI
+esnac	RL
+esnal	FX
+esnat	EY
+esnav	WG
+esnca	JT
+esnce	JT
 esnch	TJ
-esnci	]B
+esnci	VH
 esncl	UI
-esnco	LR
-esnd	IU
-esnda	VH
-esnde	JT
-esndi	JT
-esndo	HV
-esndr	RL
-esndó	]B
+esnco	MQ
+esndi	IU
+esndo	FX
+esndr	QM
+esndí	QM
+esndó	RL
 esne	RL
-esne 	RL
+esne 	TJ
 esnea	WG
-esnec	DZ
-esneg	LR
-esnem	IU
+esnec	HV
+esneg	JT
+esnem	LR
 esnen	JT
-esner	_@
+esner	[C
 esnes	MQ
 esnf	LR
-esnfa	TJ
+esnfa	QM
 esnfi	IU
-esnfo	GW
+esnfo	JT
 esnfr	GW
-esnfu	QM
-esng	EY
+esnfu	WG
+esng	JT
 esnga	GW
-esngl	HV
-esngo	QM
-esngu	RL
-esni	QM
+esngl	C[
+esngu	YE
 esni 	HV
-esnia	HV
-esnic	TJ
-esnid	TJ
-esnie	GW
-esnif	KS
-esnil	SK
-esnim	TJ
-esnin	IU
-esnio	[C
+esnia	FX
+esnic	WG
+esnid	UI
+esnie	FX
+esnil	QM
+esnin	RL
+esnio	YE
 esnir	RL
-esnis	UI
-esnit	SK
-esniñ	C[
-esno	QM
-esno 	LR
-esno,	LR
-esno?	IU
-esnoc	C[
-esnom	HV
-esnot	TJ
-esns	QM
-esns 	UI
-esnsa	VH
-esnsc	]B
-esnse	QM
-esnsi	MQ
-esnst	RL
-esnt 	RL
-esnt,	JT
-esnta	LR
-esnte	HV
-esnti	TJ
-esntó	WG
-esnu	SK
-esnud	QM
+esnis	VH
+esnit	TJ
+esniñ	A^
+esnió	HV
+esno 	IU
+esno,	MQ
+esno.	SK
+esno?	GW
+esnoc	EY
+esnom	GW
+esnot	VH
+esns	TJ
+esns 	SK
+esnsa	TJ
+esnsc	UI
+esnst	TJ
+esnt	MQ
+esnt 	SK
+esnt,	IU
+esnta	MQ
+esnte	LR
+esnti	RL
+esntu	QM
+esntó	[C
+esnu	TJ
 esnue	XF
-esnun	a?
-esnur	GW
-esnv	UI
-esnve	SK
-esnvi	UI
-esnví	TJ
-esnz	IU
-esnza	B]
-esné	LR
-esné 	MQ
-esnés	DZ
-esní	FX
+esnun	VH
+esnur	HV
+esnv	SK
+esnve	RL
+esnvi	XF
+esnví	QM
+esnz	LR
+esnza	GW
+esné	MQ
+esnés	JT
+esní	IU
 esnía	FX
-esnú	JT
-esnúm	JT
-eso 	IU
-eso $	[C
-eso (	JT
-eso 0	_@
-eso a	^A
-eso d	KS
-eso e	KS
-eso f	JT
-eso i	HV
-eso l	TJ
-eso m	MQ
+esnú	GW
+esnúm	GW
+eso 	HV
+eso $	YE
+eso (	HV
+eso 0	ZD
+eso a	]B
+eso c	JT
+eso d	MQ
+eso f	KS
+eso g	IU
+eso h	RL
+eso i	JT
+eso l	UI
 eso n	GW
-eso o	RL
-eso p	B]
-eso q	RL
-eso r	UI
-eso s	MQ
-eso t	IU
-eso u	MQ
-eso v	IU
-eso y	KS
+eso o	VH
+eso p	DZ
+eso r	XF
+eso s	QM
+eso t	FX
+eso u	LR
+eso v	B]
+eso y	LR
 eso"	QM
 eso" 	QM
-eso)	SK
-eso) 	IU
-eso,	IU
-eso, 	IU
-eso.e	YE
-eso.»	HV
-eso:	MQ
-eso: 	MQ
-eso;	TJ
-eso; 	TJ
-eso?	A^
-eso? 	A^
-esoba	SK
-esobl	ZD
-esobo	EY
+eso) 	GW
+eso,	KS
+eso, 	KS
+eso.e	TJ
+eso.»	IU
+eso;	RL
+eso; 	RL
+eso?	B]
+eso? 	B]
+esob	QM
+esoba	RL
+esobl	TJ
+esobo	B]
 esobr	FX
 esoc	MQ
-esoca	HV
-esoch	XF
-esoco	RL
+esoca	KS
+esoch	]B
 esoct	HV
-esoda	LR
+esocu	SK
+esoda	IU
 esode	UI
-esodi	JT
-esodo	QM
-esoe	QM
-esof	FX
-esofe	LR
-esofi	JT
-esog	JT
-esoga	TJ
-esoge	SK
-esogo	C[
-esoj	DZ
+esodi	IU
+esodo	RL
+esoe	TJ
+esof	IU
+esofe	GW
+esofi	KS
+esog	LR
+esoga	VH
+esogi	RL
+esogo	B]
+esoj	GW
+esoja	QM
 esojo	A^
-esok	C[
-esoki	C[
-esol 	JT
-esola	HV
-esold	XF
+esok	EY
+esoki	EY
+esol 	MQ
+esola	KS
+esold	YE
 esole	UI
-esoli	QM
-esolm	TJ
-esolo	LR
-esolu	HV
-esolv	QM
+esoli	RL
+esolm	UI
+esolu	KS
+esolv	SK
+esolí	KS
 esom	SK
-esom 	JT
-esoma	TJ
-esomb	HV
-esome	FX
-esomi	XF
+esom 	KS
+esoma	RL
+esomb	IU
+esome	GW
+esomi	UI
 esomo	QM
-esomp	YE
-esomá	GW
-eson	LR
+esomp	XF
+esomá	KS
+eson	IU
 eson 	QM
-esona	IU
+esona	KS
 esonc	FX
-esond	EY
+esond	DZ
+esone	MQ
 esonf	LR
-esong	FX
-esoni	WG
-esons	MQ
-esoo	KS
-esoop	SK
-esopa	TJ
-esopi	DZ
-esopo	HV
-esoq	?a
-esoqu	?a
-esor	MQ
-esor 	IU
-esor,	C[
+esong	IU
+esono	QM
+esont	MQ
+esonv	KS
+esoop	TJ
+esopa	RL
+esope	TJ
+esopi	JT
+esopo	GW
+esoq	GW
+esoqu	GW
+esor 	GW
+esor,	KS
 esor.	SK
-esora	RL
-esord	C[
-esore	UI
-esori	@_
-esorm	HV
-esoro	MQ
+esora	XF
+esord	EY
+esore	RL
+esori	A^
+esorm	EY
 esorq	SK
-esorr	MQ
 esort	SK
-esorí	WG
-esos	SK
-esos"	HV
-esos)	RL
-esos,	SK
-esos.	WG
-esos?	FX
-esos@	YE
-esosi	VH
-esost	WG
-esos»	KS
+esorí	UI
+esos	UI
+esos"	LR
+esos)	QM
+esos,	QM
+esos.	TJ
+esos?	EY
+esos@	SK
+esosa	MQ
+esosi	WG
+esoso	RL
+esost	ZD
+esos»	HV
 esot	MQ
-esot 	KS
-esota	YE
-esote	_@
-esoto	EY
-esotr	GW
-esotó	C[
-esou	YE
-esour	TJ
+esot 	IU
+esota	WG
+esote	YE
+esoti	QM
+esoto	FX
+esotr	KS
+esotó	A^
+esou	TJ
+esour	QM
 esov	QM
 esova	EY
 esove	QM
-esovi	TJ
-esoy	QM
-esoy 	SK
-esoz	XF
-esoza	^A
-eso»	FX
-eso».	IU
-esp 	ZD
-esp 0	[C
-esp. 	UI
-esp.d	FX
-espa	MQ
-espac	UI
-espag	XF
-espal	A^
-espar	GW
-espas	JT
-espat	LR
-españ	RL
-espc	WG
-espci	WG
-espe	HV
-espec	HV
-esped	GW
-espel	B]
-espen	DZ
-espeq	UI
-esper	MQ
-espet	FX
-espeñ	YE
-espic	MQ
-espid	GW
-espin	[C
-espio	WG
-espit	KS
-espl	MQ
-espla	C[
-espo 	]B
+esoy 	RL
+esoz	WG
+esoza	[C
+eso»	IU
+eso».	FX
+esoñ	RL
+esoña	RL
+esp 	YE
+esp 0	YE
+esp. 	WG
+esp.d	GW
+espa	LR
+espac	WG
+espag	ZD
+espal	FX
+espar	IU
+espat	JT
+españ	SK
+espc	SK
+espci	SK
+espe	MQ
+espec	MQ
+esped	JT
+espel	DZ
+espen	FX
+espeq	SK
+esper	IU
+espet	EY
+espez	QM
+espeñ	WG
+espia	LR
+espid	IU
+espie	QM
+espin	YE
+espio	VH
+espit	GW
+espl	LR
+espla	HV
+esple	QM
+espo 	VH
 espo,	RL
-espoc	IU
-espod	UI
-espon	=c
-espor	QM
-espos	WG
-espr	VH
-espra	[C
-espre	QM
-espt	WG
+espoc	EY
+espod	TJ
+espon	C[
+espor	RL
+espos	TJ
+espp	JT
+espr	RL
+espra	ZD
+espre	MQ
+espri	SK
+espt	UI
 espti	WG
-espub	B]
-espue	UI
-espun	UI
-espué	IU
-espá	HV
-espág	B]
-esq.	JT
-esqu	KS
+espu	MQ
+espub	FX
+espue	QM
+espun	TJ
+espué	JT
+espá	JT
+espág	A^
+esq.	LR
+esqu	IU
 esque	IU
 esqui	LR
 esqué	HV
-esquí	YE
-esr 	JT
+esquí	ZD
+esr 	KS
 esr 0	RL
-esr a	GW
-esr c	DZ
-esr d	UI
+esr a	LR
+esr c	?a
+esr d	VH
 esr e	JT
 esr f	HV
-esr g	RL
-esr i	LR
-esr l	IU
-esr m	QM
-esr n	VH
-esr o	LR
-esr p	LR
-esr q	TJ
-esr s	GW
-esr u	C[
+esr g	TJ
+esr i	JT
+esr l	JT
+esr n	XF
+esr o	KS
+esr q	VH
+esr s	IU
+esr t	KS
+esr u	LR
 esr v	IU
-esr y	KS
-esr,	SK
-esr, 	SK
+esr y	LR
+esr,	VH
+esr, 	VH
 esr:	GW
 esr: 	GW
-esr;	RL
-esr; 	RL
+esr;	QM
+esr; 	QM
 esr@	RL
-esra	RL
-esra 	IU
-esra,	WG
-esra.	ZD
-esrab	XF
-esrac	IU
-esrad	h8
-esraf	RL
-esrag	TJ
+esra	QM
+esra 	KS
+esra,	SK
+esra.	YE
+esra:	LR
+esrab	UI
+esrac	JT
+esrad	a?
+esraf	QM
+esrag	UI
+esrai	RL
 esraj	GW
-esral	]B
-esran	TJ
-esrar	B]
-esras	XF
-esrat	XF
-esraz	FX
-esrb	VH
-esrbe	XF
-esrc	TJ
+esral	XF
+esran	RL
+esrar	EY
+esras	TJ
+esrat	ZD
+esraz	C[
+esrb	RL
+esrbe	UI
+esrc	UI
 esrca	JT
-esrce	_@
-esrch	JT
-esrco	a?
-esrd	LR
-esrda	WG
-esrde	GW
-esrdi	SK
-esrdo	SK
-esrdí	DZ
-esrdó	FX
-esre)	IU
-esre.	FX
-esrea	[C
-esrec	C[
-esred	ZD
-esreg	LR
-esrel	TJ
-esrem	HV
-esren	WG
-esreo	JT
-esrep	RL
-esrer	ZD
-esres	RL
-esret	RL
-esreu	KS
-esrey	RL
-esrez	KS
+esrce	]B
+esrch	HV
+esrco	]B
+esrd	JT
+esrda	SK
+esrde	DZ
+esrdí	GW
+esrdó	IU
+esre)	LR
+esre.	IU
+esrea	]B
+esreb	RL
+esrec	DZ
+esred	]B
+esrej	MQ
+esrel	RL
+esrem	KS
+esren	VH
+esreo	KS
+esrer	XF
+esres	SK
+esret	TJ
+esreu	HV
+esreí	RL
 esrf	RL
-esrfe	@_
+esrfe	A^
 esrg	HV
-esrga	IU
-esrge	VH
-esrgo	QM
-esri	KS
-esrib	C[
-esric	MQ
-esrie	QM
-esrig	LR
-esril	KS
+esrga	HV
+esrge	UI
+esri	JT
+esrib	EY
+esrie	RL
+esril	JT
 esrim	TJ
-esrin	UI
+esrin	QM
 esrio	EY
-esrip	QM
-esris	@_
-esrit	EY
-esrió	VH
-esrj	]B
-esrja	XF
-esrl	A^
-esrle	C[
-esrlo	IU
+esris	DZ
+esrit	JT
+esrió	SK
+esrj	XF
+esrja	WG
+esrl	C[
+esrle	EY
+esrlo	FX
 esrm	LR
-esrma	WG
-esrmi	DZ
-esrmu	IU
-esrmá	GW
-esrn	RL
-esrna	RL
-esrne	ZD
-esrni	LR
-esro	MQ
-esro 	QM
-esro)	GW
-esro,	MQ
+esrma	XF
+esrme	LR
+esrmi	EY
+esrmu	GW
+esrmá	JT
+esrn	UI
+esrne	XF
+esrno	MQ
+esro)	IU
 esro.	IU
-esrob	KS
-esroc	KS
+esrob	MQ
+esroc	JT
 esrog	KS
 esroj	EY
-esrom	VH
+esrom	XF
 esron	B]
-esrop	RL
-esros	JT
-esrot	VH
-esrov	RL
-esrp	MQ
+esrop	QM
+esros	LR
+esrot	TJ
+esrov	UI
+esrp	KS
 esrq	TJ
 esrqu	TJ
-esrr	VH
-esrra	VH
-esrre	ZD
-esrri	:f
-esrro	LR
-esrs	QM
-esrse	SK
-esrsi	HV
-esrt 	JT
-esrta	SK
-esrte	TJ
-esrto	KS
-esrtu	[C
-esru	RL
+esrr	TJ
+esrra	TJ
+esrre	YE
+esrri	A^
+esrro	MQ
+esrs	SK
+esrs 	MQ
+esrsi	MQ
+esrso	RL
+esrt	QM
+esrt 	MQ
+esrta	QM
+esrte	QM
+esrtu	RL
+esru	UI
 esrub	]B
-esrud	LR
-esrue	MQ
-esrum	RL
-esrut	IU
-esrva	<d
-esrvi	VH
-esry	LR
-esry 	YE
-esrz	WG
-esrza	_@
-esrzo	QM
-esrá	RL
-esráp	JT
+esrud	KS
+esrue	KS
+esrum	TJ
+esrup	RL
+esrut	LR
+esrva	EY
+esrve	RL
+esrvi	WG
+esry	MQ
+esry 	SK
+esrz	VH
+esrza	YE
+esráp	KS
 esrás	IU
-esré	KS
-esrés	MQ
-esríc	]B
-esrío	]B
+esré	MQ
+esrí	QM
+esríc	^A
+esrío	[C
+esró	RL
 ess 	JT
 ess (	QM
-ess 0	KS
-ess @	XF
-ess a	VH
-ess b	b>
-ess c	EY
-ess e	]B
-ess f	KS
-ess g	FX
-ess i	UI
-ess j	SK
-ess l	KS
-ess m	QM
-ess n	C[
-ess o	VH
-ess p	LR
+ess @	WG
+ess a	ZD
+ess b	]B
+ess c	DZ
+ess d	RL
+ess e	YE
+ess f	JT
+ess g	KS
+ess h	MQ
+ess i	RL
+ess j	UI
+ess m	RL
+ess n	B]
+ess o	UI
 ess q	A^
-ess r	FX
-ess u	]B
-ess y	[C
-ess “	UI
-ess"	B]
-ess".	GW
-ess)	LR
-ess),	GW
-ess).	YE
-ess,	[C
-ess, 	[C
-ess.	RL
-ess.e	RL
-ess.l	VH
-ess;	SK
-ess; 	SK
-ess?	FX
-ess? 	FX
-ess@	YE
-essa	TJ
-essa,	SK
-essa.	[C
-essad	@_
+ess r	JT
+ess s	MQ
+ess t	KS
+ess u	ZD
+ess v	RL
+ess y	UI
+ess “	VH
+ess"	HV
+ess".	DZ
+ess) 	LR
+ess).	XF
+ess,	VH
+ess, 	VH
+ess. 	MQ
+ess.e	XF
+ess.l	WG
+ess;	RL
+ess; 	RL
+ess?	EY
+ess? 	EY
+ess@	TJ
+essa	UI
+essa,	UI
+essa.	YE
+essad	;e
 essaj	KS
-essal	JT
-essam	SK
-essan	UI
-essar	EY
-essas	RL
-essay	QM
-essc	YE
-essci	QM
-essco	UI
-esscr	IU
-esscu	_@
-essd	YE
-essde	WG
-esse	UI
-essea	TJ
-essec	XF
-essei	f:
-essel	JT
-essen	WG
-esseo	WG
-essep	MQ
-esses	IU
-esseñ	JT
-essf	]B
-essfe	QM
-essi	VH
-essi 	XF
-essia	TJ
-essid	YE
-essie	IU
-essif	EY
-essig	HV
-essil	_@
-essim	C[
-essin	RL
-essir	FX
-essis	IU
-essió	FX
-essm	RL
-esso 	@_
-esso,	JT
-esso.	a?
+essal	IU
+essan	WG
+essar	IU
+essas	WG
+essay	TJ
+essc	XF
+essco	WG
+esscu	ZD
+essd	VH
+essde	TJ
+esse	SK
+esse 	RL
+essea	RL
+esseb	KS
+essec	TJ
+esseg	LR
+essei	ZD
+essel	MQ
+essen	TJ
+esseo	XF
+essep	RL
+esser	MQ
+esset	KS
+esseñ	HV
+essf	YE
+essfe	RL
+essi	RL
+essi 	TJ
+essia	WG
+essid	XF
+essie	JT
+essif	MQ
+essig	LR
+essil	b>
+essim	FX
+essin	LR
+essir	GW
+essis	KS
+essit	QM
+essió	EY
+essm	QM
+esso	QM
+esso 	A^
+esso,	LR
+esso.	XF
 essob	HV
-essoc	QM
 essol	SK
-essor	TJ
-essoy	TJ
+essom	WG
+esson	IU
+essor	RL
+essoy	QM
 essp	FX
-esspa	QM
-esspe	IU
-esspu	IU
-essq	a?
-essqu	a?
+esspa	SK
+esspe	HV
+esspu	JT
+essq	[C
+essqu	[C
 esss	UI
 essse	XF
-esst	RL
-essta	RL
-esste	MQ
-essti	UI
-essto	IU
-esstr	[C
-esstu	_@
-esstá	DZ
-essté	GW
-essu	MQ
-essu 	MQ
-essua	^A
-essub	EY
-essun	MQ
-essup	RL
-essus	RL
-ess»	KS
-ess».	KS
+esst	SK
+essta	SK
+essto	JT
+esstr	WG
+esstu	ZD
+esstá	HV
+essté	KS
+essua	UI
+essub	KS
+essue	SK
+essun	GW
+essup	QM
+essus	VH
+ess»	HV
+ess».	JT
 essá	WG
 essáb	WG
-essé	DZ
-essí	UI
+essé	FX
+essí	WG
 essí 	KS
 essí,	[C
-essó	IU
-essón	KS
-est 	LR
-est e	JT
-est'	IU
-est)	MQ
+essó	LR
+essón	LR
+est e	IU
+est'	HV
 est,	DZ
 est, 	DZ
-est.	KS
-esta 	JT
-esta)	FX
-esta,	UI
-esta;	SK
-estac	LR
-estad	ZD
+est.	LR
+est. 	LR
+esta 	MQ
+esta)	GW
+esta,	WG
+esta.	LR
+esta;	TJ
+estab	QM
+estac	MQ
+estad	UI
+estag	KS
 estam	RL
-estan	WG
-estap	WG
-estar	MQ
-estau	SK
-estb	HV
-este 	IU
-este,	LR
-este.	YE
-estea	IU
-estej	GW
-estel	VH
-estem	RL
-esten	IU
-estep	VH
+estan	SK
+estap	YE
+estas	KS
+estb	IU
+este 	EY
+este.	WG
+estea	MQ
+estej	IU
+estel	TJ
+estem	TJ
+esten	JT
+estep	TJ
 ester	YE
-estf	WG
-estfn	WG
-esti	VH
-estic	IU
-estie	^A
-estif	JT
-estig	TJ
-estil	b>
-estim	VH
+estes	LR
+estez	ZD
+estf	SK
+estfn	SK
+esti	ZD
+estic	GW
+estie	YE
+estif	KS
+estig	RL
+estil	_@
+estim	SK
 estin	QM
-estio	VH
-estip	UI
-estir	IU
-estis	ZD
-estit	LR
-estiv	XF
-estl	VH
-estla	VH
+estio	TJ
+estip	XF
+estir	JT
+estis	^A
+estit	HV
+estiv	UI
+estiz	QM
+estl	TJ
+estla	TJ
 esto	GW
 esto,	LR
-esto.	HV
-estod	LR
-estol	TJ
-estom	SK
-eston	WG
-estos	>b
-estoy	HV
-estr	VH
-estra	QM
-estre	SK
-estri	VH
-estru	RL
-estrá	RL
-ests,	JT
-estu	JT
-estu 	GW
+esto.	GW
+estol	UI
+estom	TJ
+eston	UI
+estor	RL
+estos	@_
+estoy	LR
+estr	TJ
+estra	RL
+estre	QM
+estri	YE
+estro	SK
+estru	TJ
+estrá	QM
+ests,	KS
+estu	QM
+estu 	JT
 estub	HV
-estur	KS
-está	FX
-está 	EY
-estál	KS
-esté	A^
+estur	QM
+está	HV
+está 	IU
+estál	MQ
+esté	FX
 esté 	KS
 estí	XF
 estía	XF
-estó	JT
-estó 	IU
+estó	GW
+estó 	JT
+estón	LR
 esu 	LR
-esu c	KS
+esu c	LR
 esu f	MQ
-esu m	DZ
-esu n	KS
-esu.	HV
-esu. 	HV
+esu m	GW
+esu.	DZ
+esu. 	DZ
 esua	RL
-esua 	VH
-esuad	ZD
-esual	LR
-esuan	VH
-esuar	RL
+esua 	QM
+esuad	[C
+esual	JT
+esuan	WG
 esuas	RL
+esuat	QM
 esub	QM
-esub 	VH
-esub@	YE
-esubi	VH
-esubl	B]
+esub 	UI
+esub@	TJ
+esubi	SK
+esubl	FX
 esubr	HV
-esubv	HV
-esuc	DZ
+esubv	LR
+esuc	C[
 esuca	JT
-esuch	KS
-esucí	FX
-esuda	XF
-esudi	TJ
-esudo	@_
-esue	TJ
+esuch	IU
+esucí	EY
+esud	LR
+esuda	ZD
+esudi	SK
+esudo	?a
+esue	RL
 esue 	IU
-esue,	UI
-esueb	VH
-esued	EY
-esueg	HV
-esuel	ZD
-esuen	KS
-esuer	EY
+esue,	WG
+esueb	XF
+esued	GW
+esuel	YE
+esuer	HV
 esues	WG
-esuet	FX
-esuev	]B
-esueñ	WG
+esuet	GW
+esuev	VH
+esueñ	UI
 esuf	MQ
-esuid	RL
+esuid	WG
 esuie	MQ
-esuin	ZD
-esuir	UI
-esuit	GW
-esuiz	SK
+esuil	MQ
+esuin	^A
+esuir	VH
+esuis	LR
+esuit	IU
 esuj	QM
-esuja	SK
-esujo	JT
-esul	HV
-esul 	GW
-esula	EY
-esuli	SK
-esulo	XF
-esum	WG
-esume	TJ
-esun	LR
-esun 	DZ
+esuja	QM
+esuje	RL
+esujo	MQ
+esul	KS
+esul 	FX
+esula	IU
+esuli	VH
+esulo	VH
+esult	VH
+esum	[C
+esume	WG
+esun	KS
+esun 	HV
 esuna	TJ
-esunc	UI
+esunc	VH
 esund	TJ
-esune	HV
-esuni	^A
-esuno	IU
-esunt	C[
-esuot	YE
+esune	KS
+esuni	RL
+esuno	HV
+esunt	HV
+esuot	XF
 esupi	LR
-esupo	TJ
-esupu	RL
-esur	IU
-esur 	B]
-esura	IU
-esure	UI
-esurg	SK
+esupo	SK
+esupu	QM
+esur	LR
+esur 	DZ
+esura	QM
+esure	WG
+esurg	TJ
 esuri	IU
-esuro	SK
-esurs	UI
-esus	WG
-esus 	QM
-esusa	ZD
-esuse	RL
-esuso	SK
-esust	IU
+esuro	TJ
+esurs	TJ
+esus	VH
+esusa	VH
+esuse	QM
+esuso	UI
+esust	GW
 esut	KS
-esuta	KS
-esuv	IU
+esuto	RL
+esuv	KS
 esuvi	IU
 esuy	KS
-esuy 	KS
-esuyo	DZ
-esuz	KS
-esuz 	RL
-esuá	LR
-esuán	LR
-esué	EY
+esuy 	IU
+esuyo	FX
+esuz 	QM
+esuá	MQ
+esué	DZ
 esué 	HV
-esués	IU
-esuí	YE
+esués	JT
+esuí	ZD
 esuí 	[C
 esuí,	GW
-esuít	EY
+esuít	IU
 esuñ	FX
 esuña	FX
-esv 	_@
-esv 0	[C
-esv.	IU
-esva	QM
-esva 	YE
+esv 	]B
+esv 0	WG
+esv.	FX
+esva	RL
+esva 	WG
 esva,	YE
-esva.	HV
-esvad	XF
+esva.	LR
+esvad	SK
 esvai	IU
-esval	SK
-esvan	IU
-esvas	QM
-esve	TJ
-esve 	ZD
-esvea	C[
-esvel	XF
-esvem	VH
-esven	RL
+esval	RL
+esvam	RL
+esvan	GW
+esvas	WG
+esve	SK
+esve 	XF
+esvea	EY
+esvel	UI
+esvem	XF
+esven	TJ
 esver	C[
-esves	UI
-esvez	YE
-esvi	SK
-esvia	GW
+esves	ZD
+esvez	XF
+esvi	RL
+esvia	JT
 esvic	YE
-esvid	IU
-esvie	[C
-esvil	MQ
-esvir	SK
+esvid	LR
+esvie	YE
+esvir	RL
 esvis	IU
-esviv	JT
-esvo	JT
-esvol	UI
+esvit	JT
+esviv	IU
+esvo	MQ
+esvo 	QM
+esvol	VH
 esvor	JT
 esvos	IU
-esvá	RL
-esván	RL
-esví	GW
+esvá	UI
+esván	UI
+esví	HV
 esvía	HV
-esvíd	KS
-esvío	TJ
-eswe	?a
-esweb	FX
-esx 	MQ
-esxa	b>
-esxam	b>
-esxi	JT
+esvíd	IU
+esvío	QM
+eswe	B]
+esweb	GW
+esx 	JT
+esxa	^A
+esxam	^A
+esxe	RL
 esxo	TJ
-esxt	EY
-esy 0	QM
-esy b	KS
-esy c	WG
-esy d	RL
-esy e	FX
-esy f	DZ
-esy g	FX
-esy h	QM
-esy i	FX
-esy j	RL
-esy l	YE
-esy o	WG
-esy p	HV
-esy q	TJ
-esy s	UI
+esxt	JT
+esy 0	MQ
+esy b	JT
+esy c	TJ
+esy d	VH
+esy e	JT
+esy f	EY
+esy g	JT
+esy h	_@
+esy i	GW
+esy j	QM
+esy l	XF
+esy m	TJ
+esy n	LR
+esy o	YE
+esy p	MQ
+esy q	RL
+esy s	XF
 esy t	UI
-esy u	UI
-esy v	C[
-esy y	QM
+esy v	EY
+esy y	SK
 esy,	]B
 esy, 	]B
-esy.	WG
-esy. 	WG
-esya	LR
+esy.	XF
+esy. 	XF
+esya	KS
 esya 	LR
 esya,	KS
-esye	SK
-esyer	EY
-esyo,	VH
-esyor	SK
+esye	TJ
+esyer	FX
+esyo,	WG
+esyor	RL
+esys	TJ
 esyu	IU
-esyun	MQ
-esz 	LR
-esz.	WG
-esz. 	WG
-esza 	RL
+esyun	HV
+esz 	MQ
+esz y	UI
+esz,	MQ
+esz, 	MQ
+esz.	VH
+esz. 	VH
+esza	UI
 esza,	LR
 esza.	LR
-eszac	QM
-eszam	MQ
-eszan	UI
-eszar	JT
-eszc	KS
-eszca	JT
-eszo 	MQ
+eszac	TJ
+eszan	TJ
+eszar	FX
+eszas	_@
+eszc	MQ
+eszca	C[
+eszo 	KS
 eszo,	FX
-eszo.	VH
+eszo.	WG
 eszu	FX
-eszul	GW
-eszó	QM
-eszó 	QM
-es| 	RL
-es| l	WG
-es«e	JT
-es«el	JT
-es«l	KS
-es«u	DZ
-es«un	DZ
-esº 	MQ
+eszul	FX
+eszó	RL
+eszó 	RL
+es| l	QM
+es«e	KS
+es«el	KS
+es«l	HV
+es«u	IU
+es«un	IU
+esº 	SK
 esº 0	UI
-esº b	GW
-es» 	C[
-es»,	IU
-es», 	IU
-es».	IU
-es». 	IU
+esº b	JT
+es» 	GW
+es»,	JT
+es», 	JT
+es».	HV
+es». 	HV
 esá 	FX
-esá c	VH
-esá e	JT
-esá p	B]
+esá c	RL
+esá e	IU
+esá n	RL
+esá p	A^
 esáb	WG
-esáb 	[C
-esába	SK
+esáb 	YE
+esába	TJ
 esác	TJ
-eság	B]
-esági	B]
-esái	VH
-esáis	VH
+eság	A^
+esági	A^
+esái	QM
+esáis	QM
+esál	MQ
+esám	RL
+esán	TJ
+esánt	QM
 esáp	FX
 esápi	FX
-esár	TJ
-esás	QM
-esás 	KS
-esás.	=c
-esásc	TJ
+esár	QM
+esás	RL
+esás.	GW
+esásc	QM
 esát	B]
 esáti	B]
 esáñ	MQ
 esáñe	MQ
 esé 	GW
-esé t	FX
-esé.	IU
-esé. 	IU
-eséc	LR
-eséct	LR
-esél	QM
-esél 	VH
-esén	GW
+esé t	GW
+esé.	DZ
+esé. 	DZ
+eséc	MQ
+eséct	MQ
+eséf	QM
+eséfo	QM
+esél 	SK
+esén	HV
 esén 	SK
-esér	JT
-eséra	EY
-esérc	SK
-esés	DZ
-esés,	JT
-esés.	HV
-esí 	YE
-esí m	UI
-esí n	VH
-esí q	KS
-esí s	UI
+esér	GW
+eséra	FX
+esérc	WG
+esés	EY
+esés 	MQ
+esés,	KS
+esés.	JT
+esí 	ZD
+esí m	SK
+esí n	WG
+esí q	FX
+esí s	VH
+esí y	MQ
 esí,	VH
 esí, 	VH
-esí.	KS
-esía	TJ
-esía 	UI
-esía,	B]
-esía.	XF
-esías	JT
-esíc	f:
-esíco	^A
-esícu	ZD
-esíd	KS
-esíde	KS
-esígo	RL
-esín	KS
-esín 	KS
-esío	IU
-esío 	FX
-esío,	]B
-esíos	TJ
-esít	B]
-esíta	EY
-esíti	EY
-esña	ZD
-esña 	XF
-esña,	SK
-esñan	RL
+esí.	GW
+esía	QM
+esía 	SK
+esía,	@_
+esía.	VH
+esías	LR
+esíc	YE
+esíco	WG
+esícu	UI
+esíd	IU
+esíde	IU
+esíg	SK
+esígo	UI
+esío	HV
+esío 	HV
+esío,	[C
+esíos	QM
+esír	QM
+esír 	QM
+esís	LR
+esís 	LR
+esít	IU
+esíta	IU
+esíti	JT
+esña	[C
+esña 	UI
+esña,	QM
+esñan	SK
+esñe	MQ
 esñen	GW
 esñez	MQ
-esñi	KS
+esñi	MQ
 esño	LR
-esño,	WG
-esñol	LR
-esñor	IU
-esños	MQ
-esó c	RL
-esó e	EY
-esó l	JT
-esó m	^A
-esó.	SK
-esó. 	SK
-esó:	IU
-esó: 	IU
+esño 	MQ
+esño,	VH
+esñor	FX
+esños	LR
+esó 	RL
+esó c	QM
+esó e	JT
+esó l	KS
+esó m	]B
+esó:	FX
+esó: 	FX
+esóm	QM
 esómo	HV
 esón	HV
 esón 	HV
-esón,	LR
-esón.	KS
+esón.	LR
 esónd	EY
-esós	GW
-esóv	C[
-esóve	MQ
-esóvi	DZ
-esóx	DZ
-esóxi	DZ
-esúl	KS
-esúlt	KS
-esúm	JT
-esúme	JT
+esós	LR
+esóv	EY
+esóve	IU
+esóvi	IU
+esóx	JT
+esóxi	JT
+esúlt	HV
+esúm	GW
+esúme	GW
 esún 	FX
-esús	IU
-esúsi	IU
+esús	KS
+esúsi	KS
 esüe	RL
-es€ 	SK
-es€ a	a?
-es€ i	VH
-es€ l	_@
-es€ m	QM
-es€ p	UI
-es€ y	a?
-es€) 	UI
-es€),	UI
+es€ 	TJ
+es€ a	f:
+es€ i	TJ
+es€ l	YE
+es€ m	RL
+es€ p	RL
+es€ y	RL
+es€)	MQ
+es€) 	RL
+es€),	RL
 es€,	XF
 es€, 	XF
-es€.	b>
-es€. 	b>
-es€/	d<
-es€/k	TJ
+es€.	[C
+es€. 	[C
+es€/	ZD
+es€/k	SK
 es€;	TJ
 es€; 	TJ
-fr !	FX
-fr ! 	DZ
-fr "	EY
-fr "l	KS
-fr $	^A
-fr $ 	^A
-fr &	_@
-fr & 	_@
-fr (	GW
+fr !	EY
+fr ! 	EY
+fr "	IU
+fr "l	MQ
+fr $	YE
+fr $ 	YE
+fr % 	KS
+fr &	SK
+fr & 	SK
+fr (	IU
 fr (0	IU
-fr (a	B]
-fr (d	UI
+fr (a	DZ
+fr (c	MQ
+fr (d	WG
 fr (e	JT
-fr (j	SK
+fr (j	QM
 fr (o	MQ
-fr (p	LR
+fr (p	KS
 fr (q	SK
-fr (s	GW
-fr (t	LR
-fr (v	XF
+fr (s	HV
+fr (t	JT
+fr (v	TJ
 fr -	QM
-fr -0	SK
-fr /	XF
-fr / 	SK
-fr 0	^A
-fr 0,	SK
-fr 00	b>
-fr 0e	WG
+fr - 	QM
+fr -0	VH
+fr /	]B
+fr / 	VH
+fr 0	_@
+fr 0,	TJ
+fr 00	_@
+fr 0e	VH
 fr 0h	VH
-fr 0x	GW
+fr 0x	FX
 fr 0z	SK
 fr :	HV
 fr : 	HV
-fr ;	TJ
-fr ; 	TJ
-fr ?	6j
-fr ? 	6j
+fr ;	UI
+fr ; 	UI
+fr ?	@_
+fr ? 	@_
 fr a 	MQ
-fr ad	QM
-fr af	VH
-fr ai	HV
-fr al	MQ
-fr am	IU
-fr an	WG
-fr ao	]B
+fr ab	TJ
+fr af	TJ
+fr al	LR
+fr am	JT
+fr an	YE
+fr ao	e;
 fr ap	KS
-fr ar	JT
-fr as	YE
-fr at	RL
-fr au	WG
-fr av	IU
+fr ar	KS
+fr as	SK
+fr at	QM
+fr au	VH
+fr av	MQ
 fr b	EY
-fr ba	MQ
-fr bc	XF
-fr be	KS
-fr bi	DZ
-fr bl	B]
-fr br	IU
-fr bu	IU
-fr c	WG
-fr ch	TJ
-fr ci	FX
+fr bc	UI
+fr be	MQ
+fr bi	GW
+fr bl	A^
+fr bo	QM
+fr br	LR
+fr bu	JT
+fr bé	MQ
+fr c	RL
+fr ca	RL
+fr ce	KS
+fr ch	UI
+fr ci	KS
+fr cl	UI
 fr co	TJ
-fr cr	KS
-fr cu	HV
-fr cô	TJ
-fr d	TJ
-fr da	RL
+fr cr	MQ
+fr cu	GW
+fr cô	WG
+fr d	SK
+fr d'	QM
+fr da	SK
 fr de	TJ
-fr di	LR
-fr do	QM
-fr dr	TJ
-fr dé	QM
-fr d’	LR
-fr ea	VH
-fr el	HV
-fr en	KS
-fr es	SK
+fr di	MQ
+fr dr	SK
+fr e	RL
+fr ea	TJ
+fr el	IU
+fr en	JT
 fr et	ZD
-fr ex	FX
+fr ex	GW
 fr f	SK
-fr fa	QM
-fr fe	QM
-fr fo	SK
-fr fé	UI
-fr fê	LR
-fr g	HV
+fr fe	RL
+fr fl	KS
+fr fr	QM
+fr fé	SK
+fr fê	MQ
+fr g	IU
 fr g0	SK
-fr ga	@_
-fr ge	IU
-fr gr	TJ
-fr gs	KS
-fr gu	MQ
-fr gé	YE
-fr h	UI
-fr h 	e;
-fr h,	SK
-fr h.	YE
-fr ha	QM
-fr he	UI
-fr hi	IU
-fr ho	KS
-fr hu	a?
-fr i	JT
-fr il	JT
-fr im	MQ
+fr ga	>b
+fr ge	KS
+fr gr	SK
+fr gs	LR
+fr gu	LR
+fr gé	ZD
+fr h 	^A
+fr h,	TJ
+fr h.	XF
+fr ha	JT
+fr he	QM
+fr hi	JT
+fr hu	_@
+fr hé	QM
+fr i	KS
+fr il	LR
 fr in	JT
-fr j'	IU
-fr ja	TJ
-fr je	LR
-fr jo	VH
-fr ju	UI
-fr j’	IU
-fr k	_@
+fr j'	JT
+fr ja	VH
+fr je	MQ
+fr jo	SK
+fr ju	SK
+fr j’	LR
+fr k	]B
 fr ka	LR
-fr ke	[C
-fr ki	XF
-fr km	VH
-fr kr	UI
-fr l	LR
-fr l'	JT
+fr ke	d<
+fr ki	VH
+fr km	ZD
+fr kr	RL
+fr le	KS
 fr li	QM
-fr lo	TJ
-fr lu	QM
+fr lo	RL
+fr lu	MQ
 fr là	FX
-fr m	IU
-fr m 	ZD
-fr m'	MQ
-fr m.	C[
-fr ma	HV
-fr me	QM
-fr mi	UI
-fr ml	UI
+fr lé	SK
+fr m	LR
+fr m 	UI
+fr m'	FX
+fr m.	GW
+fr ma	IU
+fr me	MQ
+fr mi	VH
+fr ml	RL
 fr mm	LR
-fr mo	MQ
-fr mu	KS
-fr mè	VH
-fr mé	QM
-fr mê	VH
-fr m’	RL
-fr n'	LR
+fr mu	JT
+fr mè	SK
+fr mé	RL
+fr mê	UI
+fr m’	MQ
+fr n'	MQ
 fr na	QM
-fr ni	EY
-fr no	RL
-fr nu	KS
-fr n°	LR
-fr n’	RL
-fr ob	QM
-fr oc	JT
-fr od	WG
-fr ok	SK
+fr ne	QM
+fr ni	JT
+fr nu	IU
+fr n°	JT
+fr o	TJ
+fr ob	SK
+fr oc	HV
+fr od	YE
+fr ok	UI
 fr om	MQ
 fr on	VH
 fr op	IU
-fr or	LR
-fr où	IU
-fr p	IU
-fr pa	JT
-fr ph	GW
-fr pi	UI
-fr pl	FX
-fr po	VH
-fr pr	GW
-fr pu	@_
-fr pâ	JT
-fr pè	QM
-fr pé	KS
-fr q	MQ
-fr qu	MQ
-fr r	QM
-fr rd	TJ
-fr ru	MQ
-fr s	RL
-fr sa	IU
-fr se	QM
-fr si	LR
-fr sl	C[
+fr or	HV
+fr ou	MQ
+fr où	LR
+fr p	HV
+fr pa	KS
+fr pe	QM
+fr ph	FX
+fr pi	VH
+fr pl	IU
+fr po	WG
+fr pr	LR
+fr pu	C[
+fr pâ	LR
+fr pè	RL
+fr pé	MQ
+fr q	KS
+fr qu	KS
+fr ra	JT
+fr rd	VH
+fr ro	RL
+fr s	QM
+fr s'	SK
+fr se	VH
+fr si	KS
+fr sl	FX
 fr so	UI
-fr st	RL
+fr st	QM
 fr su	LR
-fr sé	^A
-fr sœ	QM
-fr s’	UI
-fr t	UI
-fr ta	WG
-fr te	LR
+fr sv	GW
+fr sé	]B
+fr s’	WG
+fr t	QM
+fr ta	[C
+fr te	JT
 fr th	DZ
-fr ti	_@
-fr to	SK
-fr tr	UI
+fr ti	^A
+fr to	VH
+fr tr	TJ
 fr tu	QM
-fr té	GW
-fr u	HV
+fr té	HV
+fr u	IU
 fr un	HV
-fr ur	WG
-fr v	EY
+fr ur	UI
+fr v	IU
 fr va	SK
-fr ve	EY
-fr vi	ZD
-fr vo	GW
-fr vé	IU
-fr w	XF
-fr y	[C
-fr y 	XF
-fr ye	QM
-fr z	SK
-fr za	SK
-fr |	MQ
-fr | 	MQ
-fr «	EY
-fr « 	EY
-fr »	<d
-fr » 	A^
-fr »,	EY
-fr ».	DZ
-fr à	SK
-fr à 	SK
+fr ve	A^
+fr vi	XF
+fr vo	FX
+fr vé	JT
+fr w	TJ
+fr y	XF
+fr y 	TJ
+fr ye	RL
+fr z	UI
+fr za	UI
+fr |	LR
+fr | 	LR
+fr «	GW
+fr « 	GW
+fr »	GW
+fr » 	JT
+fr »,	JT
+fr ».	JT
+fr à	QM
+fr à 	QM
 fr â	UI
-fr ç	EY
-fr ça	EY
-fr é	LR
-fr éc	GW
-fr él	SK
-fr év	SK
-fr ê	HV
-fr êt	HV
-fr –	IU
-fr – 	IU
-fr —	IU
-fr — 	IU
-fr €	VH
-fr € 	QM
-fr €)	LR
-fr €,	WG
+fr ç	B]
+fr ça	B]
+fr éc	FX
+fr él	TJ
+fr év	VH
+fr ê	C[
+fr êt	C[
+fr –	GW
+fr – 	GW
+fr —	LR
+fr — 	LR
+fr €	WG
+fr € 	UI
+fr €)	MQ
+fr €,	]B
 fr €.	[C
-fr €/	XF
-fr! 	DZ
-fr" 	FX
-fr"l	KS
-fr$ 	^A
-fr& 	_@
-fr& c	_@
-fr'a 	TJ
+fr €/	UI
+fr! 	EY
+fr!)	MQ
+fr!),	MQ
+fr" 	JT
+fr"l	MQ
+fr$ 	YE
+fr% 	KS
+fr& 	SK
+fr& c	SK
+fr'a	MQ
 fr'ab	WG
-fr'ac	JT
-fr'an	DZ
-fr'ar	LR
-fr'as	DZ
-fr'at	WG
-fr'av	JT
-fr'e	GW
+fr'ac	KS
+fr'ai	LR
+fr'an	JT
+fr'as	JT
+fr'at	UI
+fr'av	HV
+fr'e	LR
 fr'ea	LR
-fr'en	?a
+fr'en	B]
 fr'es	MQ
-fr'h	SK
 fr'hu	VH
 fr'i	KS
-fr'il	LR
-fr'in	C[
-fr'on	MQ
-fr'or	SK
-fr'u	RL
-fr'un	JT
+fr'im	RL
+fr'in	DZ
+fr'on	KS
+fr'ou	MQ
+fr'u	QM
+fr'un	MQ
 fr'é	RL
-fr'ég	RL
-fr'éq	VH
-fr'ér	LR
+fr'éc	LR
+fr'ég	QM
+fr'éq	WG
 fr(0	IU
-fr(0 	XF
-fr(00	HV
-fr(a	B]
-fr(c'	GW
-fr(co	RL
-fr(d	UI
-fr(da	RL
+fr(0 	VH
+fr(00	JT
+fr(a	DZ
+fr(c	MQ
+fr(c'	KS
+fr(co	SK
+fr(d	WG
+fr(da	VH
 fr(e	JT
-fr(el	FX
-fr(j	SK
-fr(l'	SK
-fr(lo	LR
-fr(me	SK
+fr(el	JT
+fr(j	QM
+fr(l'	RL
+fr(me	RL
 fr(o	MQ
 fr(on	MQ
-fr(p	LR
-fr(pr	LR
+fr(p	KS
+fr(pr	MQ
 fr(q	SK
 fr(qu	SK
-fr(s	GW
-fr(t	LR
-fr(v	XF
-fr) 	FX
-fr) :	RL
-fr) e	LR
+fr(s	HV
+fr(t	JT
+fr(v	TJ
+fr) 	GW
+fr) :	VH
+fr) e	JT
 fr) g	SK
-fr),	SK
-fr), 	SK
+fr),	QM
+fr), 	QM
 fr).	MQ
 fr). 	MQ
-fr, 0	[C
-fr, a	UI
-fr, c	SK
-fr, d	RL
-fr, e	XF
-fr, f	LR
+fr, 	KS
+fr, 0	XF
+fr, a	RL
+fr, b	RL
+fr, c	QM
+fr, d	QM
+fr, e	WG
 fr, g	[C
-fr, h	UI
-fr, i	SK
-fr, j	MQ
-fr, k	MQ
-fr, l	VH
-fr, m	MQ
-fr, n	LR
+fr, h	TJ
+fr, j	KS
+fr, l	WG
+fr, n	JT
+fr, o	RL
 fr, q	VH
-fr, s	QM
-fr, t	XF
-fr, u	LR
+fr, t	[C
+fr, u	HV
 fr, v	GW
-fr, ç	RL
-fr, é	KS
-fr-0	ZD
-fr-00	ZD
-fr-a	XF
-fr-au	XF
-fr-b	RL
-fr-bo	TJ
-fr-cl	MQ
-fr-co	[C
-fr-de	JT
+fr, ç	UI
+fr, é	LR
+fr- 	QM
+fr- l	MQ
+fr-0	a?
+fr-00	a?
+fr-a	]B
+fr-au	[C
+fr-bo	RL
+fr-co	TJ
+fr-d	SK
+fr-de	MQ
 fr-du	VH
 fr-e	^A
-fr-f	QM
-fr-fr	IU
-fr-ha	WG
+fr-f	RL
+fr-fr	GW
+fr-ha	ZD
+fr-hu	QM
 fr-j	RL
-fr-le	FX
-fr-mi	UI
-fr-mo	HV
-fr-n	WG
-fr-ne	VH
-fr-o	RL
-fr-or	ZD
+fr-l	QM
+fr-la	QM
+fr-le	IU
+fr-m	QM
+fr-mi	VH
+fr-mo	JT
+fr-n	ZD
+fr-ne	WG
+fr-o	SK
+fr-or	a?
 fr-p	RL
-fr-pa	FX
-fr-s	XF
-fr-sa	TJ
+fr-pa	B]
+fr-s	TJ
+fr-sa	UI
 fr-v	YE
-fr-ve	UI
-fr-vi	XF
-fr-vo	SK
+fr-ve	YE
+fr-vi	VH
+fr-vo	UI
 fr-ê	HV
 fr-êt	HV
-fr. 	IU
-fr. 0	LR
+fr. 	JT
+fr. 0	KS
 fr. c	LR
-fr. d	GW
-fr. m	UI
-fr. v	LR
-fr. »	EY
-fr.0	XF
-fr.00	XF
-fr.e	WG
-fr.ex	WG
-fr/ 	SK
-fr/ 0	SK
-fr/0	KS
+fr. d	JT
+fr. m	SK
+fr. v	KS
+fr. »	LR
+fr.0	UI
+fr.00	UI
+fr.e	VH
+fr.ex	VH
+fr/ 	VH
+fr/ 0	UI
+fr/0	JT
 fr/00	JT
-fr0 	ZD
-fr0 $	^A
+fr0 	[C
+fr0 $	YE
 fr0 (	KS
-fr0 /	a?
-fr0 0	QM
-fr0 :	IU
-fr0 ;	XF
-fr0 a	WG
-fr0 b	]B
-fr0 c	WG
-fr0 d	TJ
-fr0 e	KS
-fr0 h	_@
-fr0 i	LR
-fr0 j	XF
-fr0 k	_@
-fr0 l	WG
-fr0 m	LR
+fr0 /	[C
+fr0 :	GW
+fr0 ;	WG
+fr0 a	RL
+fr0 b	[C
+fr0 c	ZD
+fr0 d	SK
+fr0 h	[C
+fr0 i	C[
+fr0 j	ZD
+fr0 k	SK
+fr0 l	YE
 fr0 o	IU
-fr0 p	RL
-fr0 r	[C
-fr0 s	SK
-fr0 t	WG
-fr0 v	SK
-fr0 |	FX
-fr0 €	VH
-fr0)	VH
+fr0 p	QM
+fr0 r	WG
+fr0 t	UI
+fr0 v	TJ
+fr0 |	EY
+fr0 €	WG
+fr0)	TJ
 fr0, 	SK
-fr0-	VH
-fr0-0	VH
-fr0.	[C
-fr0. 	[C
-fr0.0	XF
-fr0/	IU
-fr0/0	IU
-fr00	a?
-fr00 	]B
-fr00)	VH
-fr00-	VH
-fr00.	[C
-fr00/	IU
-fr000	_@
-fr00h	YE
-fr0e	WG
-fr0er	WG
-fr0h	YE
-fr0h 	[C
-fr0h,	VH
-fr0h-	XF
-fr0h.	WG
-fr0h0	RL
-fr0x	HV
+fr0-	ZD
+fr0-0	ZD
+fr0.	^A
+fr0. 	]B
+fr0.0	UI
+fr0/	HV
+fr0/0	HV
+fr00	^A
+fr00 	[C
+fr00)	TJ
+fr00-	ZD
+fr00.	^A
+fr00/	HV
+fr000	]B
+fr00h	UI
+fr0e	VH
+fr0er	VH
+fr0h	UI
+fr0h 	^A
+fr0h,	XF
+fr0h-	YE
+fr0h.	TJ
+fr0x	JT
+fr0x 	QM
 fr0z	SK
 fr0z0	SK
 fr: 	HV
-fr: 0	MQ
-fr: b	UI
-fr: c	VH
-fr: l	MQ
-fr: n	A^
-fr: «	FX
-fr; 	VH
-fr; a	UI
-fr; c	WG
-fr; l	QM
-fr? 	5k
+fr: b	VH
+fr: c	SK
+fr: l	KS
+fr: n	HV
+fr: «	IU
+fr; 	WG
+fr; a	ZD
+fr; c	SK
+fr? 	9g
 fr@b	WG
-fr@bo	WG
-fr@g	WG
-fr@gr	[C
+fr@bo	VH
+fr@c	MQ
+fr@g	XF
+fr@gr	UI
 fr@v	GW
-fra 	HV
-fra 0	JT
-fra a	IU
-fra b	RL
-fra c	JT
-fra d	EY
-fra e	FX
-fra f	MQ
-fra g	KS
-fra h	QM
-fra m	TJ
-fra n	MQ
-fra r	JT
-fra s	GW
-fra t	LR
+fra 	GW
+fra 0	MQ
+fra a	JT
+fra b	QM
+fra c	LR
+fra d	FX
+fra e	DZ
+fra g	MQ
+fra h	SK
+fra p	SK
+fra q	QM
+fra r	IU
+fra s	JT
 fra v	VH
-fra à	FX
-fra é	KS
-fra)	UI
-fra) 	UI
-fra,	KS
-fra, 	KS
-frab	ZD
+fra à	GW
+fra é	B]
+fra)	RL
+fra) 	RL
+fra,	JT
+fra, 	JT
+fra.	QM
+fra. 	QM
+frab	SK
 fraba	UI
-frabe	SK
-frabl	LR
-frabr	YE
-frabs	FX
-frac	SK
-frac 	[C
-frace	SK
-frach	HV
-fracl	MQ
-fraco	EY
-fract	HV
-fracé	SK
-frad	LR
-frada	IU
-fradh	ZD
-frado	GW
+frabe	RL
+frabl	IU
+frabr	XF
+frabs	JT
+frac	RL
+frac 	SK
+frace	QM
+frach	GW
+fracl	IU
+fraco	C[
+fract	FX
+fracé	TJ
+frad	QM
+frada	KS
+fradh	WG
+frado	FX
 fradr	MQ
-fradu	b>
+fradu	VH
+fradè	SK
 fraf	TJ
-fraff	VH
-frag	QM
-fraga	UI
-fragn	SK
-frah	TJ
-frai	IU
-frai 	RL
-fraie	RL
-fraig	^A
-fraim	A^
-frain	WG
-frair	LR
-frais	IU
-frait	QM
-fral	KS
+fraff	TJ
+fraga	SK
+frage	MQ
+fragn	RL
+frah	RL
+frai	KS
+frai 	QM
+fraie	UI
+fraig	VH
+fraim	EY
+frain	VH
+frair	MQ
+frais	HV
+fral	LR
 fral.	QM
-frala	VH
+frala	[C
 frale	IU
-frall	LR
-fralt	RL
-fralu	JT
-fram	ZD
-frama	KS
-frame	^A
-frami	HV
-framo	XF
-framp	YE
-fran	UI
-fran 	JT
-fran,	a?
+frall	KS
+fralu	QM
+fram	[C
+frama	LR
+framb	QM
+frame	a?
+framo	YE
+framp	WG
+fran	VH
+fran,	WG
+fran-	LR
 fran.	XF
-frana	GW
-franc	KS
 frand	SK
 frane	TJ
-frang	GW
-frani	TJ
-frann	WG
-frano	WG
-franq	IU
-frant	TJ
-franv	XF
-franç	WG
-frao	]B
-fraoû	VH
-frape	XF
-frapp	JT
+frang	KS
+frani	UI
+frann	SK
+frano	YE
+franq	GW
+frans	RL
+frant	QM
+franv	YE
+franç	VH
+frao	e;
+fraoû	^A
+frape	VH
+frapo	KS
+frapp	KS
 frapr	LR
-fraq	]B
-fraqu	]B
-frar	RL
+fraq	ZD
+fraqu	ZD
+frar	UI
 frar 	IU
-frar.	UI
-frara	QM
+frar.	SK
 frarc	MQ
-frard	MQ
-frare	]B
-frarg	RL
-frark	FX
-frarl	HV
-fraro	SK
+frard	LR
+frare	^A
+frarg	QM
+frari	QM
+frark	KS
+frarl	GW
+fraro	TJ
 frarr	SK
-frars	A^
-fras 	JT
-fras,	QM
-fras.	C[
-frasi	_@
+frars	KS
+fras	MQ
+fras 	KS
+fras,	SK
+fras.	A^
+frasi	SK
+frass	QM
 frast	QM
-frat	a?
+frat	]B
 frat 	SK
-frat.	SK
-frate	YE
-frath	XF
-frato	^A
-fratr	WG
-fratt	RL
+frat.	TJ
+frate	VH
+frath	UI
+frato	SK
+fratr	ZD
+fratt	QM
 fratu	UI
-frau	RL
+frau 	RL
 frau,	JT
-frau-	QM
+frau-	TJ
 frau.	RL
 frau@	ZD
-fraub	YE
-frauc	QM
+fraub	VH
 fraud	GW
-frauf	SK
-fraug	TJ
-fraul	IU
-fraur	UI
-frav	SK
-frava	QM
-frave	QM
-fravi	RL
-fravo	VH
-fravr	TJ
-frax	JT
-fraxe	^A
-fraxi	GW
-fray	RL
-fraye	RL
-frayo	RL
-fraz	C[
-fraîn	QM
-fraît	JT
-frb 	_@
-frb d	ZD
-frb p	XF
-frba	QM
-frbai	RL
-frbat	YE
-frbc	XF
-frbce	XF
+frauf	QM
+fraug	QM
+fraul	JT
+fraur	VH
+fraus	MQ
+fraut	MQ
+fraux	QM
+frav	VH
+frava	RL
+frave	RL
+fravi	QM
+fravo	WG
+fravr	RL
+frax	HV
+fraxe	_@
+fraxi	HV
+fray	QM
+frayo	UI
+fraz	HV
+fraî	LR
+fraîn	RL
+fraît	GW
+frb 	XF
+frb d	XF
+frb p	TJ
+frba	UI
+frbai	SK
+frbat	[C
+frbc	UI
+frbce	UI
 frbe	VH
-frbea	DZ
+frbea	HV
 frbec	SK
-frbel	RL
-frben	LR
-frber	YE
-frbi	FX
-frbie	HV
-frbis	SK
-frbit	MQ
-frbl	C[
-frbla	JT
+frbel	QM
+frber	TJ
+frbi	IU
+frbie	JT
+frbj	UI
+frbje	UI
+frbl	FX
+frbla	GW
 frble	A^
-frbli	RL
-frblo	IU
+frblo	LR
 frboi	UI
-frbon	=c
-frbor	SK
-frbou	YE
-frboî	SK
-frbra	WG
-frbre	HV
-frbri	TJ
-frbru	JT
-frbs	GW
-frbse	JT
-frbt	UI
-frbte	UI
-frbu	JT
-frbud	KS
-frbv	HV
-frbve	HV
-frbé	QM
-frbé.	RL
+frbon	A^
+frbor	YE
+frbot	MQ
+frbou	WG
+frboî	WG
+frbr	QM
+frbra	VH
+frbre	JT
+frbri	UI
+frbru	KS
+frbs	HV
+frbse	HV
+frbt	ZD
+frbte	ZD
+frbu	IU
+frbud	LR
+frbur	MQ
+frbut	MQ
+frbv	IU
+frbve	IU
+frbé.	QM
+frbén	MQ
 frc 	RL
-frc c	JT
-frc d	WG
+frc d	UI
 frc j	RL
-frc l	@_
-frc m	KS
-frc o	EY
-frc p	C[
-frc t	]B
-frc'é	QM
-frc.	ZD
-frc. 	XF
+frc l	C[
+frc m	IU
+frc o	DZ
+frc p	GW
+frc s	RL
+frc t	VH
+frc'	MQ
+frc'e	LR
+frc'é	RL
+frc,	KS
+frc, 	KS
+frc.	YE
+frc. 	VH
 frca	TJ
-frcal	IU
-frcam	C[
-frcan	SK
-frcar	DZ
-frcas	YE
+frcai	MQ
+frcal	HV
+frcam	B]
+frcan	[C
+frcar	HV
+frcas	XF
+frcat	MQ
 frcau	[C
-frcce	VH
-frcco	LR
-frce	SK
-frce 	UI
-frce,	UI
-frcel	EY
-frcen	QM
-frcep	ZD
-frcer	SK
-frces	VH
+frce 	TJ
+frce,	RL
+frce.	QM
+frcel	DZ
+frcen	MQ
+frcep	VH
 frcet	KS
-frcev	UI
+frcev	TJ
 frch	UI
-frcha	VH
-frche	MQ
+frcha	TJ
+frchi	TJ
 frcho	HV
 frchê	TJ
-frci	GW
-frci 	LR
-frci-	IU
-frcia	[C
-frcid	FX
-frcie	HV
+frci	JT
+frci 	MQ
+frci-	DZ
+frcia	SK
+frcid	A^
+frcie	GW
 frcil	MQ
-frcin	XF
-frcit	IU
+frcin	YE
+frcit	DZ
+frcié	MQ
 frck	VH
 frck 	VH
-frcl	TJ
-frcla	SK
-frcle	TJ
-frcli	7i
-frclo	ZD
-frclu	VH
+frcl	WG
+frcla	RL
+frcle	SK
+frcli	>b
+frclo	XF
+frclu	WG
 frclé	KS
-frco	LR
-frcol	UI
-frcom	MQ
-frcon	HV
-frcop	DZ
+frcol	WG
+frcom	KS
+frcon	LR
+frcop	FX
+frcot	RL
+frcou	QM
 frcoû	HV
-frcr	A^
-frcra	LR
-frcre	SK
-frcri	C[
-frcro	IU
-frcrè	HV
-frcré	UI
+frcr	DZ
+frcra	KS
+frcre	VH
+frcri	FX
+frcro	HV
+frcrè	GW
 frcs	WG
 frcs 	WG
-frct	JT
-frct 	QM
-frcto	MQ
-frctu	EY
-frcu	C[
-frcui	FX
-frcul	LR
-frcun	JT
-frcup	KS
-frcus	JT
-frcy	TJ
-frcè	DZ
-frcès	DZ
+frct	FX
+frctu	FX
+frcu	GW
+frcue	QM
+frcui	EY
+frcul	JT
+frcun	MQ
+frcup	IU
+frcus	KS
+frcut	TJ
+frcè	IU
+frcès	IU
 frcé	SK
-frcée	UI
-frcô	TJ
-frcôt	TJ
-frd a	HV
-frd d	RL
-frd j	XF
-frd l	VH
-frd p	?a
-frd s	DZ
-frd à	LR
-frd'a	TJ
-frd'e	@_
-frd'h	FX
-frd'o	QM
-frd'u	JT
+frcée	XF
+frcô	WG
+frcôt	WG
+frd 	MQ
+frd a	DZ
+frd e	MQ
+frd j	YE
+frd l	TJ
+frd p	C[
+frd s	HV
+frd à	IU
+frd'	QM
+frd'a	VH
+frd'e	JT
+frd'h	KS
+frd'i	KS
+frd'o	MQ
+frd'u	MQ
+frd'é	RL
+frd,	MQ
+frd, 	MQ
 frd.	SK
 frd. 	SK
-frda	TJ
-frda 	UI
-frda,	IU
+frda	UI
+frda 	QM
+frda,	JT
 frdai	QM
-frdan	WG
-frdas	LR
-frde	SK
-frde 	ZD
-frde,	QM
-frdel	TJ
-frdem	HV
-frden	UI
-frdes	IU
-frdeu	RL
-frdev	>b
-frdg	KS
-frdge	KS
-frdh	ZD
-frdhé	ZD
-frdi	WG
+frdan	TJ
+frdas	FX
+frde	TJ
+frde 	[C
+frdel	RL
+frdem	GW
+frden	RL
+frdep	QM
+frder	MQ
+frdes	LR
+frdev	@_
+frdez	QM
+frdg	LR
+frdge	LR
+frdh	WG
+frdhé	WG
+frdi	RL
 frdi 	VH
-frdi,	QM
+frdi,	XF
 frdia	TJ
-frdic	QM
+frdic	MQ
 frdie	ZD
-frdif	IU
-frdil	WG
-frdim	SK
-frdin	TJ
-frdir	@_
-frdis	SK
+frdif	GW
+frdil	YE
+frdim	RL
+frdin	UI
+frdir	KS
+frdis	QM
 frdit	HV
-frdiv	WG
-frdix	LR
-frdiz	C[
-frdiè	MQ
+frdiv	YE
+frdix	MQ
+frdiz	FX
+frdiè	IU
 frdo	RL
-frdoi	EY
-frdon	JT
-frdor	RL
-frdos	KS
-frdou	[C
-frdr	GW
-frdra	JT
+frdoi	DZ
+frdos	JT
+frdou	WG
+frdr	FX
+frdra	KS
+frdre	MQ
 frdri	GW
-frds	LR
-frds 	LR
-frdu	QM
+frds	MQ
+frds 	MQ
+frdu	RL
+frdu 	QM
 frdu-	QM
-frduc	^A
-frdue	^A
-frdul	b>
-frdur	GW
-frdus	FX
-frdv	TJ
-frdè	ZD
-frdèl	WG
-frdé 	IU
-frdé,	B]
-frdéb	SK
+frduc	TJ
+frdue	ZD
+frdul	VH
+frdur	IU
+frdus	LR
+frdv	VH
+frdè	WG
+frdèg	SK
+frdèl	UI
+frdé 	KS
+frdé,	GW
+frdéb	VH
 frdéc	SK
-frdée	YE
-frdéj	IU
-frdém	KS
-frdén	EY
-frdép	JT
-frdér	SK
-frd’	LR
-frd’e	EY
-fre 	LR
-fre "	HV
-fre (	GW
-fre 0	d<
-fre ;	MQ
-fre a	WG
-fre b	A^
-fre c	ZD
-fre d	SK
-fre e	UI
-fre f	XF
-fre g	B]
+frdée	[C
+frdéj	LR
+frdép	KS
+frdér	UI
+frd’a	QM
+frd’e	IU
+fre 	JT
+fre "	GW
+fre (	FX
+fre 0	]B
+fre :	QM
+fre ;	HV
+fre a	XF
+fre b	EY
+fre c	YE
+fre d	WG
+fre e	WG
+fre f	VH
+fre g	C[
 fre h	SK
-fre i	VH
-fre k	ZD
-fre l	_@
-fre m	GW
-fre n	HV
-fre o	XF
-fre p	LR
-fre q	MQ
-fre r	VH
-fre t	MQ
-fre |	h8
-fre »	KS
-fre à	XF
-fre ç	EY
+fre i	UI
+fre j	LR
+fre k	YE
+fre l	WG
+fre m	IU
+fre n	KS
+fre o	VH
+fre p	MQ
+fre r	SK
+fre t	LR
+fre u	MQ
+fre |	g9
+fre »	JT
+fre à	UI
+fre ç	DZ
 fre é	IU
-fre –	IU
+fre –	GW
 fre)	LR
 fre) 	LR
-fre,	KS
-fre, 	KS
-fre-c	[C
-fre-d	QM
-fre-m	IU
-fre-v	XF
-fre.	FX
-fre. 	FX
-fre.e	]B
-fre?	HV
-fre? 	HV
-fre@	MQ
-freb	YE
-frec	SK
+fre),	MQ
+fre).	TJ
+fre-c	TJ
+fre-d	RL
+fre-m	JT
+fre-v	YE
+fre.	IU
+fre. 	IU
+fre.e	[C
+fre?	IU
+fre? 	IU
+fre@	LR
+frea	QM
+frean	QM
+freau	QM
+freb	RL
+frec 	MQ
 frec)	SK
-frec.	SK
-frece	IU
-freco	DZ
-fred	WG
-freda	WG
-fredi	VH
-free	UI
-fref	WG
+frec.	TJ
+frece	HV
+freco	HV
+frecr	MQ
+frect	MQ
+fred	XF
+freda	RL
+fredi	a?
+free	QM
+fref	YE
 fref 	WG
-freg	]B
-frega	XF
+freg	YE
+frega	UI
 frei	VH
-freil	WG
-frel	MQ
-frel 	MQ
+freil	XF
+frein	DZ
 frel,	DZ
-frel.	JT
-frele	C[
-freli	XF
-frels	QM
+frel.	KS
+frele	FX
+freli	UI
+frell	QM
 frelu	EY
-frem	MQ
-fremb	IU
-freme	LR
-fremm	GW
-fremp	TJ
-fren	KS
-fren 	GW
-fren,	HV
-frena	QM
-frenc	LR
+frem	LR
+fremb	MQ
+freme	KS
+fremi	KS
+fremm	LR
+fremo	QM
+fren	JT
+fren 	EY
+fren,	MQ
+frenc	KS
 frend	QM
-frene	SK
-freni	RL
+frene	UI
+frenf	MQ
+freni	SK
 frenl	JT
-frenn	TJ
+frenn	WG
 freno	QM
-frens	RL
-frenu	TJ
+frens	QM
+frent	QM
+frenu	VH
 frenv	XF
-freo	ZD
-frepr	IU
-frept	VH
-frer	MQ
+frenê	MQ
+freo	UI
+frep	QM
+frepr	HV
+frept	WG
+frepu	QM
+freq	TJ
+frer	KS
 frer 	MQ
-frer.	JT
-frera	>b
-frerc	TJ
-frerd	YE
-frerf	VH
-freri	YE
-frerl	RL
-frerm	ZD
-frerr	MQ
-frers	UI
-frert	QM
-fres	MQ
+frer)	KS
+frer,	QM
+frer.	LR
+frera	@_
+frerc	QM
+frerd	TJ
+frere	LR
+frerf	TJ
+freri	UI
+frerl	QM
+frerm	XF
+frern	KS
+frerr	JT
+frers	VH
+fres 	MQ
 fres)	FX
 fres,	TJ
-fres-	KS
-fres.	KS
-fresc	MQ
-fresp	TJ
-fress	HV
-fresu	[C
-fret	RL
-fret 	]B
-fret)	a?
-fret.	LR
-frete	C[
-freti	UI
-frets	UI
+fres-	C[
+fres.	JT
+fresc	IU
+fresp	UI
+fress	KS
+fresu	ZD
+fret	QM
+fret 	XF
+fret)	WG
+frete	B]
+freti	QM
+freto	QM
+fretr	HV
+frets	YE
 frett	SK
-fretu	TJ
-freté	KS
-freu	KS
-freu 	EY
-freub	TJ
-freud	YE
-freui	MQ
-freul	RL
+fretu	RL
+freté	IU
+freu	LR
+freu 	DZ
+freub	VH
+freud	VH
+freui	LR
+freul	SK
 freur	LR
-freus	YE
-freut	DZ
-freuv	WG
+freus	ZD
+freut	FX
+freuv	RL
 frev	HV
-freve	TJ
-frevi	EY
-frevo	GW
-frex	LR
-frexa	VH
+frevi	HV
+frevo	JT
+frexa	UI
 frexc	MQ
 frexi	XF
-frexp	LR
-frext	A^
-frez	TJ
-frez 	LR
-frez-	[C
-frf 	VH
-frf d	VH
-frf s	SK
-frf,	QM
-frf, 	QM
-frfa	QM
-frfab	VH
-frfac	GW
-frfai	SK
-frfar	]B
-frfau	HV
-frfe	RL
-frfem	GW
-frfer	VH
-frff	LR
-frffe	XF
+frexp	GW
+frext	FX
+frez	RL
+frez-	WG
+frf 	UI
+frf d	UI
+frf s	UI
+frf,	TJ
+frf, 	TJ
+frfa	RL
+frfab	SK
+frfac	FX
+frfai	WG
+frfam	UI
+frfar	YE
+frfau	JT
+frfe	SK
+frfe 	QM
+frfem	LR
+frfen	MQ
+frfer	XF
+frffe	RL
 frffi	KS
-frffé	DZ
+frffé	JT
 frfi	GW
-frfic	JT
-frfie	FX
-frfil	RL
-frfin	IU
-frfir	C[
-frfle	[C
-frfor	LR
-frfou	WG
-frfr	IU
+frfic	IU
+frfie	GW
+frfin	C[
+frfir	FX
+frfl	MQ
+frfle	VH
+frfor	MQ
+frfou	XF
 frfra	SK
-frfri	QM
 frfrè	GW
-frfs	GW
-frfs 	FX
-frfu	SK
-frfé	TJ
-frfér	DZ
-frfê	LR
-frfêt	LR
+frfs	KS
+frfs 	DZ
+frfu	UI
+frfé	RL
+frfér	JT
+frfê	MQ
+frfêt	MQ
+frg 	QM
 frg d	SK
 frg.	RL
 frg0	SK
 frg0x	SK
-frga	JT
 frgag	QM
 frgal	FX
-frgar	RL
-frgas	WG
-frgat	XF
-frgau	LR
-frgaz	C[
+frgar	TJ
+frgas	RL
+frgat	RL
+frgau	IU
+frgaz	HV
+frge	KS
 frge 	MQ
-frge,	YE
-frge.	EY
-frgen	QM
-frger	B]
-frges	IU
-frget	KS
-frgi	YE
-frgie	GW
-frgis	]B
+frge,	WG
+frge.	DZ
+frger	GW
+frges	KS
+frget	LR
+frgi	UI
+frgie	KS
+frgis	ZD
 frgl	IU
-frgla	JT
-frgli	RL
-frgn	QM
-frgna	QM
-frgne	SK
-frgno	EY
-frgné	MQ
-frgo	IU
-frgo 	QM
-frgp	RL
-frgr	VH
+frgla	KS
+frgli	KS
+frgna	SK
+frgno	JT
+frgné	LR
+frgo	MQ
+frgo 	TJ
+frgp	SK
+frgr	XF
 frgra	ZD
 frgre	XF
 frgro	GW
-frgsm	KS
-frgt	WG
-frgts	XF
-frgu	a?
-frgue	ZD
-frgui	TJ
-frguy	YE
-frgé	YE
-frgén	UI
-frh 	a?
-frh (	XF
+frgs	QM
+frgsm	LR
+frgt	TJ
+frgts	VH
+frgu	ZD
+frgue	]B
+frgui	QM
+frguy	UI
+frgé	WG
+frgén	WG
+frh 	d<
+frh (	TJ
 frh /	SK
-frh 0	RL
-frh e	TJ
-frh p	[C
-frh s	QM
-frh |	ZD
-frh à	VH
+frh 0	TJ
+frh e	UI
+frh p	SK
+frh |	VH
+frh à	[C
 frh,	YE
 frh, 	YE
-frh-	XF
-frh-0	XF
-frh.	[C
+frh-	ZD
+frh-0	YE
+frh.	ZD
 frh. 	ZD
-frh0	RL
-frh00	RL
-frha	XF
-frhab	MQ
-frhal	EY
-frhan	XF
-frhaq	]B
-frhar	FX
-frhat	UI
-frhau	KS
-frhe 	LR
-frhe,	MQ
-frhe.	UI
+frha	TJ
+frhai	SK
+frhal	KS
+frham	JT
+frhan	VH
+frhaq	ZD
+frhar	KS
+frhat	SK
+frhau	IU
+frhe,	LR
+frhe.	VH
 frhef	WG
-frhel	LR
+frhel	B]
 frhem	KS
-frher	GW
-frhes	SK
-frhet	LR
-frheu	WG
-frhez	WG
-frhie	WG
-frhis	LR
-frhiv	WG
-frho	FX
-frhom	EY
-frhos	B]
+frher	EY
+frhes	TJ
+frhet	HV
+frhez	UI
+frhi	TJ
+frhie	VH
+frhis	MQ
+frhiv	VH
+frho	HV
+frhom	JT
+frhos	JT
 frhot	GW
-frhu	b>
-frhui	[C
-frhèq	UI
-frhèr	B]
-frhé 	RL
-frhé,	HV
-frhér	IU
+frhu	^A
+frhui	WG
+frhèq	RL
+frhèr	C[
+frhèt	TJ
+frhé	JT
+frhé,	IU
+frhér	JT
 frhés	LR
 frhê	TJ
 frhên	TJ
 fri 	QM
-fri (	QM
-fri 0	HV
-fri a	KS
-fri b	KS
-fri d	XF
-fri j	JT
-fri l	ZD
-fri n	SK
-fri o	FX
-fri p	A^
-fri q	WG
-fri r	QM
-fri s	EY
-fri t	QM
+fri 0	MQ
+fri a	QM
+fri b	LR
+fri d	UI
+fri e	SK
+fri j	HV
+fri l	[C
+fri m	VH
+fri n	RL
+fri o	JT
+fri p	HV
+fri q	VH
+fri r	SK
+fri s	FX
 fri v	SK
-fri à	ZD
+fri à	XF
+fri,	MQ
+fri, 	MQ
 fri-	LR
-fri-d	JT
-fri.	RL
-fri. 	RL
-fria	ZD
-friag	WG
-frial	SK
-frian	YE
+fri-d	GW
+fri.	QM
+fri. 	QM
+fria	YE
+friag	TJ
+frial	TJ
+frian	SK
 friat	SK
-frib	QM
-friba	UI
-fribl	KS
-fric 	^A
-frich	LR
-frici	GW
+frib	LR
+friba	VH
+fribl	JT
+fric	LR
+fric 	ZD
+frica	LR
+frich	KS
+frici	EY
 frick	VH
-frict	JT
-frid	MQ
-fride	MQ
-fridi	WG
-fridu	^A
-fridé	EY
-frie	RL
-frie-	JT
-frie.	KS
-friei	WG
-friel	QM
-frier	UI
-fries	ZD
+frict	GW
+fridi	VH
+fridu	ZD
+fridé	@_
+frie 	LR
+frie-	LR
+frie.	LR
+friei	SK
+friel	VH
+frier	VH
+fries	VH
 frieu	KS
-friez	FX
-frif	B]
-friff	FX
-frifi	JT
-frifs	FX
-frig	LR
+friez	LR
+frif	GW
+friff	LR
+frifi	IU
+frifs	DZ
+frig	KS
+frign	MQ
 frigo	EY
-frigu	MQ
-fril	TJ
-fril 	HV
-fril,	YE
-fril.	UI
+frigu	JT
+fril	RL
+fril 	IU
+fril,	XF
+fril.	WG
 frile	VH
-frili	QM
-frill	RL
-frilo	XF
-frils	JT
-frilà	KS
-frim	IU
+frili	RL
+frill	TJ
+frilo	VH
+frils	IU
+frilà	LR
+frim	JT
 frim 	QM
-frima	MQ
-frime	KS
-frimo	VH
-frimu	JT
-frin	ZD
-frin 	ZD
-frin,	LR
-frin.	SK
-frina	_@
-frinc	HV
-frind	HV
-frine	VH
-frinf	MQ
-fring	TJ
-frini	XF
-frinq	FX
-frins	RL
-frint	KS
-frinu	GW
-frinz	SK
-friol	JT
+frima	QM
+frime	HV
+frimo	YE
+frimp	QM
+frimu	GW
+frin	UI
+frin 	SK
+frin,	KS
+frin.	QM
+frina	YE
+frinc	LR
+frind	MQ
+frine	SK
+fring	RL
+frini	UI
+frinq	JT
+frins	QM
+frint	MQ
+frinu	IU
+frinz	WG
+frio	MQ
+friol	LR
 frion	LR
-frip	MQ
-fript	GW
+frip	LR
+fripe	RL
+fript	JT
 frir	IU
-frir 	MQ
-frir,	LR
-frir-	UI
-frira	JT
-frire	RL
-friri	DZ
-friré	ZD
-fris	QM
-fris 	QM
-fris,	QM
-frisa	DZ
-frise	WG
+frir 	RL
+frir-	WG
+frira	LR
+friri	HV
+frirl	MQ
+friré	VH
+fris	MQ
+frisa	KS
+frisc	QM
+frise	RL
 frisi	LR
-friso	KS
-frisp	EY
-frist	RL
-frit	KS
-frit,	UI
-frit-	SK
-frit.	>b
-frite	DZ
-friti	FX
+friso	LR
+frisp	IU
+friss	SK
+frist	QM
+frit	JT
+frit,	RL
+frit.	A^
+frita	KS
+frite	FX
+friti	JT
 fritr	UI
-frits	WG
+frits	XF
 fritu	IU
-frité	XF
-friv	YE
+frité	ZD
+friv	UI
 friva	MQ
-frive	YE
-frivo	[C
-frivr	VH
+frive	SK
+frivi	SK
+frivo	VH
+frivr	RL
+frix	RL
 frix 	QM
-frix,	IU
-frix-	XF
-friz	C[
-friza	C[
-friè	TJ
+frix,	KS
+frix-	RL
+frixa	TJ
+friz	FX
+friza	FX
+friè	SK
 frièc	UI
-frièm	QM
-frièr	QM
-frié	?a
-frié 	DZ
-frié.	EY
-friée	VH
-friés	HV
+frié	EY
+frié 	FX
+frié.	IU
+friée	UI
+friés	KS
+friét	QM
 frj'	LR
-frj'a	IU
-frj'e	TJ
-frj'é	GW
-frja	UI
-frjan	XF
-frjar	SK
-frje	KS
-frje 	KS
-frjet	GW
-frjeu	RL
-frjo	SK
-frjos	LR
-frjou	KS
-frju	VH
-frjui	RL
-frjus	GW
-frj’	IU
-frk 	UI
+frj'a	KS
+frj'e	SK
+frj'é	LR
+frja	WG
+frjan	YE
+frjar	UI
+frje	LR
+frjea	QM
+frjet	HV
+frjoi	LR
+frjou	LR
+frju	SK
+frjui	QM
+frjus	FX
+frj’	LR
+frj’a	TJ
+frk 	XF
 frka	LR
-frke	[C
-frker	[C
-frki	JT
-frkil	XF
-frkin	FX
-frkm	WG
-frkm 	UI
-frkm.	XF
-frkr	UI
-frl 	TJ
-frl (	SK
+frke	d<
+frker	d<
+frkil	VH
+frkin	KS
+frkm	[C
+frkm 	YE
+frkm.	UI
+frkr	RL
+frl 	MQ
+frl (	TJ
 frl 0	VH
-frl c	XF
-frl e	MQ
-frl l	IU
-frl m	SK
-frl n	?a
-frl p	MQ
-frl t	C[
-frl v	QM
-frl y	RL
-frl à	XF
-frl'	JT
-frl'e	DZ
-frl'h	UI
-frl'i	@_
-frl'o	RL
-frl'é	QM
+frl a	UI
+frl c	TJ
+frl e	JT
+frl f	SK
+frl l	LR
+frl m	MQ
+frl n	B]
+frl t	A^
+frl y	SK
+frl à	UI
+frl'e	>b
+frl'h	QM
+frl'i	FX
+frl'o	SK
+frl'é	RL
 frl)	RL
 frl),	RL
-frl,	KS
-frl, 	KS
-frl.	KS
-frl. 	HV
-frl.e	YE
+frl,	MQ
+frl, 	MQ
+frl.	LR
+frl. 	KS
+frl.e	QM
 frla 	JT
-frlac	WG
-frlag	UI
-frlai	QM
-frlam	]B
-frlan	IU
-frlas	UI
-frlat	JT
+frlac	VH
+frlag	ZD
+frlam	VH
+frlan	LR
+frlas	RL
+frlat	EY
+frlau	LR
 frlav	ZD
-frlaî	C[
-frle	MQ
-frle 	QM
-frle,	RL
-frle.	MQ
-frle@	LR
-frled	VH
-frlen	GW
+frlaî	EY
+frle 	LR
+frle-	LR
+frle.	JT
+frle@	KS
+frled	RL
+frlem	TJ
+frlen	IU
 frler	C[
-frles	TJ
-frlet	c=
-frleu	DZ
+frlet	a?
+frleu	HV
 frlev	JT
-frlez	FX
-frlib	ZD
+frlez	C[
+frlia	LR
+frlib	XF
 frlic	UI
 frlid	EY
-frlie	RL
-frlig	DZ
-frlin	LR
-frliq	JT
-frlir	?a
-frlis	LR
-frlit	UI
-frliv	a?
-frll	QM
-frlla	MQ
-frlle	RL
-frlli	JT
+frlie	MQ
+frlig	JT
+frlin	MQ
+frliq	HV
+frlir	DZ
+frlit	QM
+frliv	TJ
+frll	RL
+frlle	TJ
+frlli	HV
 frllo	MQ
 frllé	QM
-frllô	EY
-frlm	FX
-frlmo	KS
-frlo 	IU
-frlo.	UI
-frlog	EY
+frllô	HV
+frlm	HV
+frlmo	IU
+frlo	MQ
+frlo 	JT
+frlo.	WG
+frloc	RL
+frlog	JT
 frloi	SK
-frlom	XF
-frlon	KS
-frlor	MQ
-frlou	[C
-frloy	UI
-frloï	LR
-frls 	MQ
-frlt	HV
-frlt 	A^
-frlta	JT
+frlom	TJ
+frlon	IU
+frlos	QM
+frlou	]B
+frloy	SK
+frloï	KS
+frls	KS
+frls 	KS
+frlt	KS
+frlt 	DZ
+frlta	KS
 frlu	LR
-frlub	ZD
-frluc	HV
-frlue	WG
-frlum	RL
-frlun	QM
-frlus	FX
-frlv	TJ
-frly	B]
-frlà	GW
-frlà 	HV
-frlà-	GW
-frlè	QM
-frlèn	RL
-frlé	JT
-frlé.	MQ
-frléc	LR
-frlée	ZD
-frlég	UI
-frlés	JT
-frlô	EY
-frlô 	EY
-frl’e	YE
-frl’o	RL
-frl’é	MQ
-frm 	IU
-frm 0	IU
-frm a	HV
+frlub	TJ
+frluc	JT
+frlue	VH
+frlui	RL
+frlum	WG
+frlun	SK
+frlus	JT
+frlut	MQ
+frlv	XF
+frly	DZ
+frlà	FX
+frlà 	GW
+frlà-	IU
+frlèv	MQ
+frlé	MQ
+frlé.	TJ
+frléc	IU
+frlée	UI
+frlég	TJ
+frlés	IU
+frlô	HV
+frlô 	HV
+frl’e	a?
+frm 	HV
+frm 0	JT
+frm a	GW
 frm b	QM
-frm d	KS
-frm'	MQ
-frm.	?a
-frm. 	?a
-frma	KS
-frma 	LR
-frmag	KS
-frmai	KS
+frm d	MQ
+frm'	FX
+frm'a	JT
+frm.	EY
+frm. 	EY
+frma	HV
+frmai	MQ
 frmal	EY
-frman	MQ
-frmat	ZD
-frmb	GW
-frmbe	VH
-frmbl	HV
-frmbr	JT
-frme 	B]
-frme,	XF
-frme.	JT
+frmar	RL
+frmat	YE
+frmb	LR
+frmbe	TJ
+frmbl	KS
+frmbr	MQ
+frmbé	KS
+frme 	EY
+frme,	UI
 frmea	UI
-frmed	ZD
-frmei	LR
-frmem	TJ
-frmen	MQ
+frmed	[C
+frmem	RL
+frmen	HV
 frmer	LR
 frmes	YE
-frmeu	[C
-frmi	UI
-frmi 	@_
-frmi-	RL
+frmeu	XF
+frmi 	HV
+frmi-	UI
 frmid	VH
-frmil	TJ
-frmin	KS
-frmio	FX
-frmir	TJ
+frmie	RL
+frmil	YE
+frmin	LR
+frmio	GW
+frmir	UI
 frmit	MQ
-frmiè	MQ
-frml	UI
-frmme	IU
-frmmu	c=
-frmo	RL
+frmiè	QM
+frml	RL
+frmm	RL
+frmme	LR
+frmmu	^A
+frmo	QM
 frmod	RL
-frmon	RL
-frmor	SK
-frmos	MQ
+frmoi	RL
+frmor	RL
+frmos	LR
 frmot	C[
-frmou	VH
-frmp	UI
-frmpa	MQ
-frmpe	TJ
+frmou	UI
+frmp	TJ
+frmpa	GW
+frmpe	VH
 frmpl	YE
-frmpo	XF
-frmpr	QM
-frmpt	IU
-frms	GW
-frms,	IU
-frmu	MQ
-frmul	FX
-frmum	JT
-frmun	c=
-frmus	IU
-frmè	TJ
-frmèt	XF
-frmé	LR
-frmé 	a?
-frméc	UI
-frmée	RL
-frmén	JT
+frmpo	YE
+frmpr	WG
+frmpt	FX
+frms	FX
+frms,	HV
+frmul	LR
+frmum	GW
+frmun	^A
+frmus	DZ
+frmè	QM
+frmèt	UI
+frmé 	c=
+frméc	WG
+frmée	SK
+frmén	GW
 frmér	DZ
-frmét	QM
-frmê	SK
-frmêm	SK
-frm’	RL
-frm’a	RL
-frn 	MQ
+frmét	RL
+frmê	UI
+frmêm	UI
+frm’	MQ
+frm’a	MQ
 frn (	KS
-frn 0	UI
-frn a	FX
-frn b	IU
-frn e	UI
-frn g	TJ
-frn h	JT
-frn i	IU
-frn j	QM
-frn l	GW
-frn m	LR
-frn o	KS
+frn 0	ZD
+frn a	JT
+frn b	GW
+frn d	MQ
+frn e	TJ
+frn f	KS
+frn g	SK
+frn h	QM
+frn l	KS
+frn m	SK
+frn o	IU
 frn p	IU
-frn q	B]
-frn r	DZ
-frn s	YE
-frn v	FX
-frn y	ZD
-frn «	LR
-frn »	KS
-frn à	UI
-frn é	RL
-frn'	LR
-frn'a	KS
-frn)	TJ
-frn,	LR
-frn, 	LR
+frn q	GW
+frn r	HV
+frn s	WG
+frn t	UI
+frn v	HV
+frn y	WG
+frn »	FX
+frn à	VH
+frn é	SK
+frn'	MQ
+frn'a	LR
+frn)	UI
 frn-	TJ
-frn-l	VH
-frn-v	SK
-frn.	TJ
-frn. 	TJ
-frn.e	VH
-frna	VH
-frna 	VH
-frnad	SK
-frnai	RL
-frnal	QM
-frnc	QM
-frnc 	TJ
-frnc,	IU
+frn-l	SK
+frn-v	TJ
+frn.	UI
+frn. 	UI
+frn.e	TJ
+frna	UI
+frna 	XF
+frnad	RL
+frnag	KS
+frnai	SK
+frnc	SK
+frnc,	HV
 frnce	WG
-frnch	SK
-frnci	HV
-frnco	GW
-frnd.	RL
+frnch	RL
+frnci	JT
+frnco	DZ
+frnd 	MQ
+frnd.	TJ
 frnda	QM
+frndi	TJ
 frndo	YE
-frndr	KS
-frnds	LR
+frndr	MQ
 frndu	HV
-frndé	QM
-frne	[C
-frne 	UI
-frne,	LR
-frne-	MQ
-frne.	MQ
-frnea	VH
-frnec	WG
-frnel	QM
+frne	ZD
+frne 	WG
+frne,	KS
+frne-	RL
+frnea	UI
+frnec	[C
+frnel	RL
+frnem	RL
 frnen	RL
-frner	KS
-frnes	WG
-frnet	YE
-frneu	SK
-frnev	EY
-frnf	MQ
-frnfi	C[
-frnfo	MQ
-frnge	FX
+frneq	TJ
+frner	IU
+frnes	XF
+frnet	UI
+frneu	MQ
+frnev	MQ
+frnez	MQ
+frnf	IU
+frnfi	GW
+frnge	GW
 frngl	KS
-frngs	SK
-frngt	WG
-frngu	^A
-frni 	FX
+frngs	TJ
+frngt	TJ
+frngu	WG
+frni	TJ
+frni 	B]
 frnic	VH
-frnie	UI
-frnim	TJ
-frnio	IU
-frniq	VH
-frnir	FX
+frnie	VH
+frnim	RL
+frnin	QM
+frnio	GW
+frniq	YE
+frnir	LR
 frnj	IU
 frnjo	IU
 frnl	JT
 frnle	JT
-frnna	RL
-frnne	QM
-frnni	SK
-frnnu	LR
-frnné	FX
-frno	SK
-frno 	KS
-frnom	FX
-frnon	VH
-frnos	MQ
-frnou	WG
-frnov	VH
-frnoë	TJ
-frnq	FX
-frnqu	FX
-frns	ZD
-frns 	XF
-frns,	MQ
-frns.	[C
-frnsa	UI
-frnsc	GW
-frnse	RL
-frnst	WG
-frnt	KS
-frnt 	QM
-frnt,	RL
-frnt-	YE
+frnni	RL
+frnnu	JT
+frnné	JT
+frno 	IU
+frnoi	KS
+frnom	IU
+frnon	XF
+frnot	WG
+frnou	ZD
+frnov	RL
+frnoë	QM
+frnq	EY
+frnqu	EY
+frns	XF
+frns 	VH
+frns.	c=
+frnsa	VH
+frnsc	JT
+frnse	TJ
+frnst	TJ
+frnt 	RL
+frnt,	SK
+frnt-	SK
 frnt.	GW
-frnte	QM
-frntf	YE
-frntg	TJ
-frnto	QM
-frntr	LR
-frnts	FX
-frnu 	GW
-frnui	XF
-frnum	B]
-frnus	RL
-frnv	VH
-frnvi	XF
+frnta	QM
+frnte	SK
+frntf	UI
+frntg	YE
+frnti	KS
+frnto	UI
+frnts	EY
+frnu 	DZ
+frnui	UI
+frnul	JT
+frnum	A^
+frnus	UI
+frnv	XF
+frnve	SK
+frnvi	YE
 frnvo	TJ
-frnz	SK
-frnze	SK
-frn°	LR
-frn° 	LR
-frnç	WG
-frnça	WG
+frnz	WG
+frnze	WG
+frn°	JT
+frn° 	JT
+frnç	VH
+frnça	VH
+frné	HV
 frné 	MQ
-frné.	GW
-frnér	UI
-frn’	RL
+frné.	IU
+frnée	MQ
+frnér	WG
+frnê	MQ
+frnêt	MQ
 frn’a	XF
-frn’e	JT
-fro 	FX
-fro 0	LR
+frn’e	KS
+fro 	EY
+fro 0	EY
 fro d	IU
-fro e	IU
-fro,	C[
-fro, 	C[
-fro-	YE
-fro.	XF
-fro. 	XF
-frob	LR
-frobr	JT
-froc	JT
-froc 	SK
+fro e	KS
+fro p	MQ
+fro,	JT
+fro, 	JT
+fro-	ZD
+fro.	VH
+fro. 	VH
+frob	MQ
+frobj	UI
+frobr	IU
+froc	MQ
+froc 	XF
 frocc	QM
-froch	]B
-froci	MQ
-froct	MQ
-frocu	RL
-frod	ZD
-frode	EY
-frodi	WG
-frodè	WG
+froch	WG
+frocu	MQ
+frod	YE
+frode	DZ
+frodi	YE
+frodè	UI
 frog	LR
-frogi	GW
-frogn	QM
-froh	[C
-froha	[C
+frogi	KS
+froh	_@
+froha	_@
 froi	KS
-froi,	MQ
-froic	>b
-froie	RL
-froig	IU
-froil	JT
-froin	YE
-froir	EY
-frois	MQ
-froit	IU
-froix	[C
-frok	SK
-frok 	SK
-frol	MQ
-frol,	SK
-frol.	JT
-frola	VH
-frolo	JT
+froi 	RL
+froi,	LR
+froic	HV
+froig	MQ
+froil	KS
+froin	[C
+froir	JT
+frois	LR
+froit	GW
+froix	ZD
+frok	UI
+frok 	UI
+frol.	MQ
+frola	SK
+frole	SK
+froli	MQ
+frolo	KS
 frolé	GW
-from	KS
-from 	JT
-froma	MQ
-fromb	JT
-fromi	SK
+from	MQ
+from 	KS
+fromb	KS
+fromi	VH
 fromm	TJ
-fromp	LR
-froms	GW
-fron	UI
+fromp	MQ
+froms	FX
+fron	TJ
 fron 	VH
-fron,	JT
+fron,	HV
 fron-	IU
-fron.	A^
-fronc	WG
-frond	IU
-fronf	@_
+fron.	FX
+fronc	VH
+frond	GW
+fronf	IU
 fronj	IU
-fronn	FX
-frono	KS
-frons	XF
-front	SK
-fronv	JT
-fronz	VH
-froo	@_
-froor	@_
-frop	HV
-frop 	ZD
+fronn	HV
+frono	HV
+frons	WG
+front	RL
+fronv	DZ
+fronz	QM
+froo	FX
+froor	FX
+frop	EY
+frop 	YE
 frop.	JT
-fropi	DZ
-fropo	DZ
+fropi	FX
+fropo	EY
 fropr	QM
 fropt	IU
-fror	SK
-fror 	C[
-frorc	ZD
-frore	>b
-frori	MQ
-frorm	JT
-frorn	WG
-frorr	SK
+fror 	GW
+fror,	IU
+frorc	VH
+frord	LR
+frore	C[
+frorm	LR
+frorn	VH
+frorr	TJ
 frors	SK
-frort	f:
-frorv	YE
-fros	EY
-fros 	GW
+frort	^A
+frorv	XF
+fros	GW
+fros 	HV
 fros,	VH
-fros.	@_
-frosa	VH
-frose	GW
-frosi	ZD
-fross	KS
-frost	ZD
+fros.	EY
+frosa	WG
+frose	KS
+frosi	VH
+fross	JT
+frost	SK
 frosé	IU
-frot	FX
-frot 	FX
-frote	EY
-froto	HV
-froté	JT
-frou	SK
+frot	EY
+frot 	EY
+frote	KS
+froto	GW
+frotr	SK
+frott	RL
+froté	EY
 frou 	FX
-froub	RL
-frouc	TJ
+froub	SK
+frouc	WG
 froud	LR
+froue	RL
 froug	IU
 frouh	GW
-froui	;e
-froul	RL
-froum	b>
-froup	]B
-frour	LR
-frous	TJ
+froui	A^
+froul	SK
+froum	[C
+froup	XF
+frouq	QM
+frour	JT
+frous	VH
+frout	QM
 froué	[C
-frov	a?
-frove	YE
-froy	XF
-froye	VH
-froë	YE
-froël	YE
-froî	SK
-froît	SK
-froï	LR
-froïc	LR
-froù	MQ
-froù 	MQ
-froû	MQ
-froût	MQ
-frp 	TJ
-frp d	IU
+frov	[C
+frove	TJ
+froy	SK
+froye	UI
+froë	TJ
+froël	TJ
+froî	WG
+froît	WG
+froï	KS
+froïc	KS
+froû	KS
+froût	KS
+frp 	RL
+frp.	KS
 frp. 	HV
-frpa	MQ
-frpag	FX
-frpai	XF
-frpan	IU
-frpar	RL
-frpas	HV
-frpay	VH
-frpe 	d<
-frpe,	FX
-frpel	JT
-frpen	RL
-frpet	XF
-frpeu	KS
-frph	GW
-frpho	HV
+frpag	GW
+frpai	ZD
+frpan	JT
+frpap	MQ
+frpar	QM
+frpas	GW
+frpay	TJ
+frpe	MQ
+frpe 	a?
+frpe,	GW
+frpel	MQ
+frper	JT
+frpet	UI
+frpeu	QM
+frph	IU
+frpho	JT
 frpi	TJ
-frpie	JT
-frpir	LR
-frpiè	XF
-frpl	IU
-frpla	RL
-frple	VH
-frpli	JT
-frplo	VH
-frplu	C[
-frpo	RL
-frpoi	KS
-frpol	GW
+frpie	KS
+frpir	IU
+frpiè	ZD
+frple	UI
+frpli	C[
+frplo	YE
+frplu	GW
+frpo	SK
+frpoi	IU
+frpol	KS
 frpom	WG
-frpor	a?
-frpot	TJ
-frpou	MQ
+frpon	KS
+frpor	^A
+frpos	MQ
+frpot	^A
 frpp	JT
-frppe	JT
-frppo	KS
-frppr	SK
-frpr	IU
-frpri	HV
-frpro	JT
-frpré	MQ
-frprê	YE
-frps 	SK
-frps.	JT
-frpt	JT
-frpt.	^A
-frpte	GW
-frpti	HV
-frpté	LR
-frpu	HV
+frppe	MQ
+frppl	MQ
+frppo	LR
+frppr	RL
+frpr	KS
+frpre	SK
+frpri	JT
+frpro	IU
+frpré	RL
+frprê	ZD
+frps 	QM
+frps.	KS
+frpt	LR
+frpt.	[C
+frpte	HV
+frpti	JT
+frpu	IU
 frpu 	JT
-frpub	MQ
-frpui	KS
-frpâ	JT
-frpâl	JT
+frpub	IU
+frpui	JT
+frpâ	LR
+frpâl	LR
 frpè	ZD
-frpèr	VH
-frpé	JT
-frpér	HV
-frpê	TJ
-frpô	RL
-frpôt	RL
-frqu	JT
-frqua	WG
-frque	GW
+frpèr	WG
+frpér	JT
+frpê	RL
+frpô	UI
+frpôt	UI
+frqu	KS
+frqu'	MQ
+frqua	VH
+frque	HV
 frqui	QM
-frqué	MQ
-frqu’	HV
-frr 	B]
-frr 0	LR
-frr :	MQ
-frr ;	EY
-frr a	QM
-frr b	JT
-frr c	JT
-frr d	RL
-frr i	JT
-frr k	WG
-frr l	EY
-frr m	QM
-frr n	MQ
-frr o	QM
-frr q	MQ
-frr r	QM
-frr s	IU
-frr t	>b
-frr u	MQ
-frr v	A^
-frr »	HV
-frr à	MQ
-frr é	QM
-frr)	MQ
-frr,	IU
-frr, 	IU
-frr-	ZD
-frr.	JT
-frr. 	JT
-frr.e	UI
-frr@	ZD
-frra 	@_
+frquo	SK
+frqué	LR
+frqu’	IU
+frr 	C[
+frr (	QM
+frr :	LR
+frr ;	IU
+frr b	KS
+frr c	KS
+frr f	UI
+frr i	IU
+frr j	LR
+frr k	ZD
+frr l	GW
+frr n	KS
+frr o	TJ
+frr r	VH
+frr s	FX
+frr t	EY
+frr u	KS
+frr v	B]
+frr »	IU
+frr)	LR
+frr) 	KS
+frr,	JT
+frr, 	JT
+frr-	]B
+frr.	LR
+frr. 	LR
+frr.e	WG
+frr@	VH
+frra	MQ
+frra 	A^
 frra.	SK
-frrac	LR
 frrag	LR
-frrai	LR
-frram	YE
-frran	VH
-frrap	KS
-frras	HV
-frrav	VH
-frray	LR
-frraî	C[
-frrc	QM
-frrce	KS
-frrch	RL
-frrci	IU
-frrcr	g9
+frrai	IU
+frram	ZD
+frran	XF
+frras	IU
+frrat	TJ
+frrav	SK
+frraî	MQ
+frrce	JT
+frrch	MQ
+frrci	MQ
+frrcr	a?
+frrd	MQ
 frrd 	MQ
-frrda	RL
-frrde	QM
-frrdo	JT
-frrdv	TJ
-frre	QM
-frre 	GW
+frrda	SK
+frrdo	IU
+frrdr	QM
+frrdv	VH
+frre 	MQ
 frre)	QM
-frre,	WG
+frre,	VH
 frre-	[C
-frre.	@_
-frrea	MQ
-frrec	RL
-frred	UI
-frreg	XF
+frre.	EY
+frrea	LR
+frred	]B
+frreg	UI
 frrei	UI
-frrel	FX
-frrem	SK
+frrel	HV
+frrem	RL
 frren	LR
-frrep	KS
-frrer	VH
-frres	KS
-frret	JT
-frreu	B]
+frrep	JT
+frrer	UI
+frret	LR
+frreu	EY
 frrev	WG
-frrf	VH
-frrg	ZD
+frrf	TJ
+frrg	YE
 frrge	[C
-frri	JT
-frric	JT
-frrie	RL
-frrif	@_
-frrig	DZ
+frri	KS
+frrib	HV
+frric	KS
+frrif	C[
+frrig	HV
+frril	QM
 frrim	MQ
-frrin	WG
-frrio	KS
+frrin	SK
+frrio	GW
 frrip	JT
-frriq	UI
-frrir	MQ
+frriq	RL
 frris	UI
-frrit	HV
-frriv	QM
-frrix	B]
-frriè	SK
-frrié	JT
-frrk	FX
-frrki	FX
-frrl	FX
-frrla	TJ
-frrle	LR
-frrlo	JT
-frrm	VH
-frrma	SK
-frrme	SK
-frrmu	FX
-frrmé	^A
-frrna	QM
-frrne	ZD
-frrné	IU
-frro	IU
-frro 	GW
-frroc	LR
-frroi	TJ
-frrom	LR
-frron	RL
-frrop	JT
-frros	FX
+frrit	JT
+frrix	<d
+frriè	QM
+frrié	GW
+frrk	KS
+frrki	KS
+frrl	GW
+frrle	KS
+frrlo	IU
+frrm	QM
+frrme	UI
+frrmu	LR
+frrmé	VH
+frrna	RL
+frrne	YE
+frrné	JT
+frro	KS
+frro 	FX
+frroi	RL
+frron	QM
+frrop	MQ
+frros	IU
+frrou	QM
 frrr	VH
-frrra	ZD
-frrri	[C
-frrrê	DZ
-frrs	VH
-frrs 	UI
-frrs,	YE
-frrsi	KS
-frrso	KS
-frrt	XF
-frrt 	RL
-frrt-	UI
-frrt.	VH
-frrta	HV
+frrra	VH
+frrre	LR
+frrri	XF
+frrrê	GW
+frrs	TJ
+frrs 	SK
+frrs,	[C
+frrs.	MQ
+frrsi	GW
+frrso	JT
+frrt	VH
+frrt 	QM
+frrt,	RL
+frrt-	VH
+frrt.	TJ
+frrta	KS
 frrte	]B
-frrti	RL
-frrto	?a
-frrub	LR
-frrue	a?
-frrun	GW
+frrti	UI
+frrto	EY
+frrub	MQ
+frrue	WG
+frrun	KS
 frrv	VH
 frrva	UI
-frrvi	RL
-frry	IU
-frry,	LR
-frry.	MQ
+frrve	UI
+frry	KS
+frry,	KS
+frry.	QM
 frrè	HV
-frrèm	HV
+frrèm	GW
 frrèr	GW
-frré	UI
+frré	SK
 frré 	TJ
-frréa	HV
-frréc	LR
-frréd	XF
-frréf	KS
-frrég	a?
-frrém	DZ
+frréa	IU
+frréd	WG
+frrée	RL
+frréf	JT
+frrég	_@
+frrém	IU
 frrép	[C
-frréu	JT
+frrés	MQ
+frrét	LR
+frréu	GW
 frrê	ZD
-frrêt	ZD
-frs !	GW
-frs 0	WG
-frs :	GW
-frs ;	XF
-frs ?	A^
-frs a	JT
-frs b	a?
+frrêt	YE
+frs !	HV
+frs (	QM
+frs 0	TJ
+frs :	HV
+frs ;	TJ
+frs ?	HV
+frs b	_@
+frs c	RL
 frs d	RL
-frs e	WG
-frs f	MQ
-frs g	KS
-frs h	IU
-frs i	JT
-frs j	MQ
-frs l	LR
+frs e	ZD
+frs g	MQ
+frs h	EY
+frs i	LR
+frs j	IU
+frs l	MQ
 frs m	UI
-frs n	SK
-frs o	RL
-frs p	HV
-frs q	VH
-frs s	]B
-frs t	QM
-frs u	WG
+frs n	MQ
+frs p	JT
+frs r	RL
+frs s	XF
+frs t	MQ
+frs u	TJ
 frs v	XF
-frs y	QM
+frs y	RL
 frs |	HV
-frs »	C[
+frs »	LR
 frs à	YE
 frs é	KS
-frs ê	HV
-frs'a	QM
-frs)	C[
+frs ê	C[
+frs'	SK
+frs'a	SK
+frs)	EY
 frs) 	DZ
-frs),	RL
+frs),	QM
 frs).	MQ
 frs,	UI
 frs, 	UI
-frs-	MQ
-frs-m	UI
-frs-v	LR
-frs.	KS
-frs. 	KS
-frsa	QM
-frsab	EY
-frsai	KS
-frsam	RL
-frsan	MQ
-frsar	TJ
-frsau	RL
-frsc	MQ
-frsca	RL
-frscr	B]
-frse	SK
+frs-	RL
+frs-m	SK
+frs.	JT
+frs. 	IU
+frs.e	QM
+frsab	FX
+frsai	JT
+frsam	WG
+frsar	RL
+frsc	KS
+frsca	b>
+frscr	EY
 frse 	TJ
-frse,	HV
-frse.	SK
-frsec	HV
-frsei	XF
-frsel	XF
-frsem	QM
-frsen	C[
-frsep	TJ
-frser	WG
-frses	JT
-frset	HV
-frseu	JT
-frsez	C[
-frsi	KS
-frsi 	DZ
-frsib	LR
-frsic	JT
-frsid	MQ
-frsig	QM
+frse,	IU
+frse.	VH
+frsec	JT
+frsei	TJ
+frsel	RL
+frsem	RL
+frsen	DZ
+frsep	SK
+frser	TJ
+frses	LR
+frset	KS
+frseu	IU
+frsez	IU
+frsi 	LR
+frsib	JT
+frsic	KS
+frsid	QM
+frsig	RL
 frsim	QM
-frsin	IU
-frsio	QM
-frsiq	LR
-frsir	c=
-frsit	?a
-frsix	VH
-frsl	C[
-frslt	C[
-frsm 	KS
-frso	QM
-frsob	DZ
-frsoc	MQ
-frsoi	TJ
-frsol	JT
+frsio	VH
+frsiq	GW
+frsir	a?
+frsit	B]
+frsix	]B
+frsl	FX
+frslt	FX
+frsm 	LR
+frsob	HV
+frsoi	UI
+frsol	LR
 frsom	WG
-frsou	JT
-frsp	UI
-frspi	LR
-frspo	RL
+frsor	QM
+frsou	MQ
+frsp	YE
+frspi	IU
+frspo	WG
 frsq	IU
 frsqu	IU
-frsr	ZD
-frss	QM
-frssa	WG
+frsr	VH
+frss	RL
+frssa	VH
 frssi	HV
-frsso	IU
-frssu	MQ
-frssé	TJ
-frst 	TJ
+frsso	KS
+frssé	VH
+frst	RL
 frsta	YE
-frsti	IU
-frsto	FX
-frstr	QM
+frste	LR
+frsto	C[
+frstr	RL
 frsu	LR
-frsub	HV
-frsui	LR
-frsuj	@_
-frsul	JT
-frsup	FX
-frsur	KS
-frsus	ZD
-frsé 	SK
-frsé,	FX
-frsée	GW
-frsés	UI
-frsœ	QM
-frsœu	QM
-frs’	UI
-frs’a	YE
-frt (	YE
-frt ;	IU
-frt a	SK
-frt c	SK
+frsub	IU
+frsuj	EY
+frsul	KS
+frsup	DZ
+frsur	JT
+frsus	WG
+frsv	GW
+frsvp	GW
+frsé 	TJ
+frsé,	KS
+frsée	FX
+frsés	^A
+frs’	WG
+frs’a	^A
+frt (	VH
+frt 0	LR
+frt ;	KS
+frt a	RL
+frt b	LR
+frt c	QM
 frt d	XF
-frt e	DZ
-frt f	LR
+frt e	FX
 frt g	QM
-frt i	RL
-frt j	WG
-frt l	WG
-frt m	VH
-frt n	[C
-frt o	WG
-frt p	@_
-frt q	DZ
-frt r	TJ
-frt t	VH
-frt u	LR
-frt v	DZ
-frt |	]B
-frt «	DZ
-frt à	FX
-frt ç	JT
-frt é	JT
-frt"	IU
-frt)	SK
-frt) 	a?
-frt).	WG
-frt-a	TJ
-frt-o	RL
-frt-v	]B
+frt i	SK
+frt j	XF
+frt l	TJ
+frt m	XF
+frt n	YE
+frt o	RL
+frt p	GW
+frt q	IU
+frt r	RL
+frt s	JT
+frt t	UI
+frt v	GW
+frt |	XF
+frt «	HV
+frt à	JT
+frt ç	MQ
+frt é	DZ
+frt"	KS
+frt) 	WG
+frt).	TJ
+frt,	RL
+frt, 	RL
+frt-a	XF
+frt-o	SK
+frt-v	^A
 frt-ê	HV
-frt.	FX
-frt. 	KS
-frt@	LR
-frta	WG
-frtac	SK
-frtag	TJ
+frt.	IU
+frt. 	MQ
+frta	YE
+frtab	JT
+frtac	WG
+frtag	RL
 frtal	RL
-frtar	GW
-frtat	VH
-frtau	^A
-frtax	b>
+frtan	SK
+frtat	UI
+frtau	YE
+frtax	a?
 frte	DZ
-frte)	GW
-frtel	XF
-frtem	HV
-frter	B]
+frte)	IU
+frte,	WG
+frte.	RL
+frtel	UI
+frtem	JT
+frten	QM
+frter	EY
 frtes	A^
-frteu	UI
+frteu	VH
 frtex	GW
-frtf	YE
-frtg	TJ
-frth	QM
-frthi	RL
-frti	VH
-frti 	WG
-frtic	HV
-frtie	SK
-frtig	EY
-frtil	UI
-frtim	JT
-frtin	TJ
-frtir	UI
-frtis	]B
-frtit	YE
-frtiè	YE
-frtié	C[
-frto,	EY
-frto.	UI
-frtob	MQ
+frtez	MQ
+frtf	UI
+frtg	YE
+frthe	MQ
+frthi	QM
+frti	RL
+frti 	VH
+frtic	FX
+frtie	VH
+frtif	MQ
+frtig	B]
+frtil	RL
+frtim	LR
+frtin	SK
+frtiq	LR
+frtir	VH
+frtis	ZD
+frtit	UI
+frtiè	SK
+frtié	DZ
+frto,	IU
+frto.	SK
 frtoi	MQ
-frtom	C[
-frton	YE
-frtor	RL
-frtos	EY
-frtr	WG
-frtre	TJ
-frtro	JT
+frtom	DZ
+frton	ZD
+frtor	UI
+frtos	IU
+frtou	RL
+frtr	SK
+frtra	QM
+frtre	RL
+frtro	MQ
 frtru	TJ
 frtré	TJ
-frts	JT
-frts 	MQ
+frts	LR
 frts,	WG
+frts.	LR
 frtt	TJ
-frttr	QM
-frtu 	LR
-frtud	QM
-frtue	KS
-frtui	]B
-frtur	JT
-frtv	XF
-frtva	XF
+frttr	RL
+frtu	SK
+frtu 	KS
+frtud	SK
+frtue	QM
+frtui	XF
+frtur	IU
+frtv	^A
+frtva	^A
 frté	IU
-frté 	MQ
-frté,	XF
+frté,	VH
 frtée	JT
-frtél	GW
+frtél	HV
 frtéo	LR
-frtô	FX
-frtôt	FX
-fru 	LR
+frtés	SK
+frtô	GW
+frtôt	GW
+fru 	JT
 fru 0	QM
-fru :	LR
-fru a	?a
+fru a	@_
 fru b	RL
-fru c	LR
-fru d	KS
-fru e	HV
-fru f	VH
-fru g	HV
-fru j	GW
-fru l	HV
-fru m	XF
-fru n	GW
-fru p	SK
+fru c	RL
+fru d	HV
+fru e	FX
+fru f	RL
+fru g	EY
+fru j	JT
+fru l	MQ
+fru m	SK
+fru n	HV
+fru p	QM
 fru r	SK
-fru s	RL
-fru t	HV
-fru v	DZ
-fru à	RL
-fru'e	EY
-fru'i	RL
-fru'o	MQ
-fru-	RL
-fru-d	VH
-fru.	RL
-fru. 	RL
+fru s	TJ
+fru t	KS
+fru v	LR
+fru à	WG
+fru'	MQ
+fru'e	LR
+fru'i	UI
+fru'o	KS
+fru,	LR
+fru, 	LR
+fru-	UI
+fru-d	SK
+fru.	TJ
+fru. 	TJ
 fru@	ZD
-frua	ZD
-fruat	XF
-frub	ZD
-frub 	ZD
-frube	UI
-frubr	TJ
-frubv	HV
-fruc	RL
-fruch	RL
-fruci	LR
-fruco	IU
-fruct	XF
-frucu	A^
-frud	JT
-frudg	KS
-frudi	XF
-frudr	EY
-frue	MQ
-frue 	IU
-frue)	TJ
+frua	XF
+fruar	LR
+fruat	]B
+frub	[C
+frub 	TJ
+frube	TJ
+frubl	LR
+frubr	RL
+frubv	IU
+fruch	QM
+fruci	MQ
+fruco	DZ
+fruct	WG
+frucu	B]
+frud	HV
+frudg	LR
+frudi	SK
+frudr	GW
+frue 	LR
+frue)	VH
+frue,	JT
 frue.	MQ
-fruel	JT
-fruen	C[
-fruer	LR
-frues	JT
-fruet	WG
-fruff	SK
-frug	UI
-fruge	LR
+fruei	QM
+fruel	MQ
+fruen	DZ
+fruer	KS
+fruet	[C
+fruf	QM
+fruff	QM
+frug	VH
+fruge	MQ
 fruh	GW
 fruha	GW
-frui	KS
-frui 	KS
-fruil	TJ
-fruin	MQ
-fruiv	C[
-fruj	EY
-fruje	@_
-frul 	YE
-frula	GW
-frule	IU
-frum 	KS
-frum.	HV
-frume	UI
+frui	MQ
+fruil	RL
+fruip	RL
+fruis	LR
+fruit	RL
+fruiv	EY
+fruj	B]
+fruje	EY
+frul	LR
+frul 	WG
+frula	KS
+frule	LR
+frulé	JT
+frum 	LR
+frum.	FX
+frume	SK
 frumi	ZD
-frumé	IU
-frun	HV
-frun 	IU
-frun-	UI
-frun.	TJ
-frund	KS
-frune	JT
+frumé	GW
+frun	JT
+frun 	JT
+frun-	]B
+frun.	UI
 fruni	QM
-fruo	RL
-fruon	UI
-frup	YE
-frup 	IU
-frupe	[C
-frur	IU
+fruo	TJ
+fruon	TJ
+frup	TJ
+frupe	UI
+fruq	QM
+fruqu	QM
+frur	KS
 frur 	GW
-frur,	?a
-frur-	WG
-frur@	WG
-frura	[C
-frure	JT
-frurg	b>
-fruri	SK
+frur,	DZ
+frur-	[C
+frur@	VH
+frura	TJ
+frure	MQ
+frurg	[C
+fruri	QM
+frurn	TJ
 fruro	RL
-frurr	YE
-frurs	SK
-frurt	C[
+frurr	[C
+frurt	JT
 frus	RL
-frus 	ZD
-frus-	HV
-fruse	RL
-frusi	GW
+frus 	VH
+frus.	QM
+frusa	MQ
+fruse	TJ
+frusi	C[
 frusq	IU
 fruss	WG
-frust	DZ
-frut	LR
-frut 	FX
-frut,	TJ
-frut-	FX
+frust	IU
+frut	JT
+frut 	LR
+frut,	QM
+frut-	DZ
 frut.	C[
-fruti	RL
-fruto	UI
+fruta	RL
+fruth	MQ
+fruto	QM
 frutr	HV
 frutô	LR
-fruv	MQ
-fruve	IU
-fruvo	RL
-fruvr	QM
+fruvo	SK
+fruvr	RL
 frux	QM
 frux 	QM
 frux)	TJ
-frux,	TJ
-frux.	IU
-fruy	]B
-fruz	WG
-frué	WG
+frux,	QM
+frux.	KS
+fruxi	QM
+fruy	XF
+fruz	XF
+frué	ZD
 fruéb	SK
-fru’	HV
+fru’	IU
+fru’o	RL
 fru’à	LR
-frva	VH
-frva 	VH
-frvag	JT
-frval	SK
-frvan	TJ
-frvas	@_
-frvat	QM
-frve	MQ
-frve 	EY
+frva	TJ
+frva 	XF
+frvag	KS
+frval	QM
+frvan	VH
+frvas	GW
+frvat	XF
+frve	LR
+frve 	IU
 frvea	KS
-frvei	UI
-frvel	IU
-frvem	VH
-frven	a?
-frver	JT
+frvec	MQ
+frvei	WG
+frvel	KS
+frvem	SK
+frven	]B
+frver	GW
 frves	QM
-frveu	DZ
-frvez	]B
-frvi	XF
-frvid	VH
+frveu	EY
+frvez	ZD
+frvi	RL
+frvid	UI
 frvie	WG
-frvig	VH
+frvig	[C
 frvil	MQ
-frvin	VH
-frvis	DZ
+frvin	XF
+frvir	LR
+frvis	EY
 frvit	SK
-frviè	MQ
-frvo	JT
-frvoi	GW
-frvol	RL
+frviv	RL
+frvo	KS
+frvoi	FX
+frvol	SK
 frvon	XF
 frvot	IU
 frvoy	WG
-frvp 	DZ
-frvr	VH
-frvra	HV
-frvre	WG
+frvp	HV
+frvp 	FX
+frvr	TJ
+frvra	FX
+frvre	RL
 frvri	QM
 frvé	LR
-frvé 	KS
-frvée	ZD
-frvér	FX
+frvé 	MQ
+frvée	XF
+frvér	GW
 frwe	KS
-frx 	JT
-frx 0	GW
-frx a	RL
-frx c	QM
-frx d	LR
-frx f	QM
+frx 	LR
+frx 0	JT
+frx c	UI
+frx d	IU
 frx p	LR
-frx à	MQ
+frx q	RL
+frx à	KS
 frx)	TJ
-frx-	VH
-frx.	IU
-frx. 	IU
+frx-	SK
+frx-h	QM
+frx-n	VH
+frx.	KS
+frx. 	KS
 frxa	VH
-frxam	WG
+frxam	VH
+frxan	TJ
 frxc	MQ
-frxcu	JT
-frxe	^A
-frxi	LR
+frxcu	KS
+frxe	_@
+frxi	IU
 frxis	XF
-frxp	LR
-frxpl	LR
-frxt	A^
+frxiè	QM
+frxp	GW
+frxpl	GW
+frxt	FX
 frxte	GW
-frxtr	FX
-fry 	b>
-fry a	UI
-fry v	VH
-fry.	LR
-fry. 	HV
-fry.e	YE
-frya	SK
-frye	YE
-fryen	XF
-fryer	JT
-fryeu	QM
-fryo	VH
-fryon	UI
-frys	LR
+frxtr	HV
+fry 	]B
+fry a	SK
+fry e	SK
+fry v	UI
+fry,	MQ
+fry, 	MQ
+fry. 	JT
+fry.e	SK
+frya	UI
+frye	WG
+fryen	UI
+fryer	KS
+fryeu	RL
+fryo	XF
+fryon	WG
+frys	MQ
 fryè	LR
 fryèr	LR
-frz 	KS
-frz c	IU
-frz d	MQ
-frz l	IU
-frz m	MQ
-frz p	HV
-frz r	YE
-frz v	ZD
-frz-	[C
-frz-v	]B
+frz c	C[
+frz d	QM
+frz e	TJ
+frz l	LR
+frz m	KS
+frz p	C[
+frz r	TJ
+frz v	VH
+frz-	WG
+frz-v	UI
 frz0	SK
 frza	SK
-frza 	SK
-frzai	SK
-frze	SK
-frze 	SK
+frza 	UI
+frzai	QM
+frze	WG
+frze 	WG
 frzo	XF
-fr| 	MQ
-fr| 0	MQ
-fr| e	EY
-fr| l	_@
-fr| m	WG
-fr| v	h8
-fr| |	KS
-fr« 	EY
-fr« c	RL
-fr« d	C[
-fr« l	JT
-fr« p	LR
-fr« s	JT
-fr° 	LR
-fr° 0	KS
-fr» 	A^
-fr» (	LR
-fr»,	EY
-fr», 	EY
-fr».	DZ
-fr». 	DZ
-frà 0	VH
-frà a	LR
+fr| 	LR
+fr| 0	QM
+fr| e	FX
+fr| l	VH
+fr| m	YE
+fr| v	c=
+fr| |	JT
+fr« 	GW
+fr« c	QM
+fr« d	JT
+fr« l	DZ
+fr« p	HV
+fr« s	KS
+fr° 	JT
+fr° 0	IU
+fr» 	JT
+fr» (	MQ
+fr»,	JT
+fr», 	JT
+fr».	JT
+fr». 	JT
+frà 0	XF
+frà a	KS
 frà b	MQ
-frà c	LR
-frà d	YE
-frà e	QM
-frà f	GW
-frà j	IU
-frà l	QM
-frà m	LR
-frà n	MQ
-frà p	ZD
-frà q	JT
-frà t	KS
-frà u	EY
-frà v	HV
-frà-d	GW
-frâl	JT
-frâle	JT
-frça	LR
-frça 	C[
-frçai	WG
-frèc	[C
+frà d	VH
+frà e	RL
+frà f	KS
+frà g	GW
+frà j	MQ
+frà l	RL
+frà m	IU
+frà n	LR
+frà p	_@
+frà q	HV
+frà u	LR
+frà v	LR
+frà-d	IU
+frâl	LR
+frâle	LR
+frça	HV
+frça 	B]
+frçai	VH
+frço	QM
+frçon	QM
+frèc	]B
 frèce	ZD
-frèg	MQ
-frège	YE
-frèl	WG
-frèle	WG
-frèm	LR
-frème	LR
-frèn	QM
-frène	QM
-frèq	UI
-frèqu	UI
-frès-	UI
-frèt	[C
-frètr	XF
-fré 	VH
-fré 0	_@
-fré a	XF
-fré c	LR
-fré e	UI
-fré l	YE
-fré m	EY
-fré n	RL
-fré o	QM
-fré p	LR
-fré s	IU
-fré v	KS
-fré à	QM
-fré,	JT
-fré, 	JT
-fré.	KS
-fré. 	KS
+frèg	SK
+frège	SK
+frèl	UI
+frèle	UI
+frèm	KS
+frème	KS
+frèn	MQ
+frène	MQ
+frèq	RL
+frèqu	RL
+frèr	KS
+frère	KS
+frès	MQ
+frès-	VH
+frèt	XF
+frète	TJ
+frètr	UI
+frèv	MQ
+frève	MQ
+fré 	QM
+fré 0	^A
+fré a	UI
+fré c	MQ
+fré d	MQ
+fré e	QM
+fré l	WG
+fré m	JT
+fré n	TJ
+fré p	KS
+fré s	KS
+fré u	VH
+fré v	LR
+fré.	LR
+fré. 	LR
 fréa	C[
 fréal	GW
-fréb	UI
+fréb	XF
 frébe	WG
-fréc	LR
-fréch	HV
-frécl	RL
-fréco	MQ
-frécr	GW
-frécu	SK
-fréd	UI
-frée	JT
-frée 	WG
-frée,	EY
-frée.	MQ
-frées	GW
-fréf	KS
-frég	c=
+fréc	RL
+fréch	FX
+fréci	QM
+frécr	DZ
+frécu	MQ
+fréd	VH
+frée 	VH
+frée,	DZ
+frée.	QM
+frées	JT
+fréf	JT
+frég	d<
 fréga	SK
-frégi	]B
-frégl	TJ
-frél	KS
-frél 	KS
-frél.	GW
-frém	FX
-fréma	LR
+frégi	ZD
+frégl	SK
+frél	JT
+frél.	IU
+frém	KS
+fréma	HV
 frémi	HV
-frémo	XF
-frémé	JT
-fréna	JT
-fréno	LR
-fréné	RL
-fréo	KS
+frémo	UI
+frémé	GW
+frén	LR
+fréna	GW
+fréné	SK
+fréo	LR
 fréo 	LR
-frép	XF
-frépa	d<
-frépl	FX
-frépo	DZ
-frépô	RL
+frép	WG
+frépa	b>
+frépl	KS
+frépo	C[
+frépô	UI
 fréq	MQ
 fréqu	MQ
-frér	DZ
+frér	GW
+fréra	TJ
 frére	MQ
-fréri	HV
+fréri	GW
 fréro	DZ
+frés	IU
 frés 	LR
-frés,	TJ
-frése	HV
+frés,	UI
+frése	IU
 frési	QM
-fréso	MQ
+fréso	LR
 frét	QM
-fréti	UI
-fréto	[C
-frété	LR
-fréu	JT
-fréun	JT
-fréve	SK
-frévi	EY
+fréta	KS
+fréti	TJ
+fréto	WG
+frétu	RL
+fréu	GW
+fréun	GW
+frév	QM
+fréve	WG
+frévi	HV
 frêc	HV
 frêch	HV
-frêm	SK
-frême	SK
+frêl	UI
+frêle	UI
+frêm	UI
+frême	UI
 frên	TJ
 frêne	TJ
-frêt	LR
-frêt 	ZD
-frêtr	EY
-frël	YE
-frël 	[C
-frîn	SK
-frîne	XF
-frît 	FX
-frîte	SK
-frïc	GW
-frô 	EY
-frôt	LR
-frôt 	MQ
-frù 	MQ
-frù i	UI
-frù l	JT
-frût 	a?
+frêt	MQ
+frêt 	VH
+frête	LR
+frêtr	HV
+frël	TJ
+frël 	TJ
+frîn	RL
+frîne	UI
+frît	KS
+frît 	MQ
+frîte	WG
+frîtr	KS
+frïc	HV
+frô 	HV
+frôt	MQ
+frôt 	LR
+frù i	SK
+frù l	LR
+frût 	WG
 frût,	TJ
-frût.	TJ
-fr– 	IU
-fr— 	IU
-fr’a	SK
-fr’a 	VH
-fr’ac	QM
-fr’ai	JT
-fr’ap	QM
-fr’as	FX
-fr’at	[C
-fr’au	GW
-fr’av	YE
-fr’en	LR
-fr’es	SK
-fr’o	SK
+frût.	WG
+frœur	LR
+fr– 	GW
+fr— 	LR
+fr’a	RL
+fr’a 	QM
+fr’ac	TJ
+fr’an	MQ
+fr’as	KS
+fr’at	YE
+fr’au	HV
+fr’av	ZD
+fr’en	KS
+fr’es	RL
+fr’o	TJ
 fr’à	LR
 fr’à 	LR
-fr’é	IU
-fr’éc	LR
-fr€ 	QM
-fr€ l	YE
-fr€ p	_@
-fr€ |	KS
-fr€)	LR
-fr€) 	LR
-fr€,	WG
-fr€, 	WG
+fr’é	LR
+fr’éc	MQ
+fr€ 	UI
+fr€ l	VH
+fr€ p	a?
+fr€ |	MQ
+fr€)	MQ
+fr€) 	MQ
+fr€,	]B
+fr€, 	]B
 fr€.	[C
 fr€. 	[C
-fr€/	XF`,
+fr€/	UI`,
 };

@@ -3,811 +3,813 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02733,
-  bias: [-0.3948,0.3948],
-  weights: `<:abuelo	d<
-<:alle	FX
-<:als	TJ
-<:also	HV
-<:am	YE
-<:an	SK
-<:and	ZD
-<:appelle	JT
+  step: 0.02816,
+  bias: [-0.3832,0.3832],
+  weights: `<:a	KS
+<:abuelo	c=
+<:alle	HV
+<:als	SK
+<:also	FX
+<:am	]B
+<:and	]B
+<:appelle	KS
 <:apprent	_@
-<:are	WG
-<:as	A^
-<:ask	ZD
-<:at	GW
-<:atelier	A^
-<:atu	EY
-<:avec	b>
-<:b	FX
+<:are	XF
+<:as	B]
+<:ask	VH
+<:at	HV
+<:atelier	@_
+<:atu	DZ
+<:avec	^A
+<:b	HV
 <:be	TJ
-<:beim	XF
-<:best	<d
-<:betreff	EY
+<:bei	@_
+<:beim	YE
+<:best	=c
+<:betreff	FX
 <:bin	LR
-<:bis	?a
-<:bitte	UI
-<:boat	A^
-<:bonjour	TJ
-<:booking	_@
-<:brother	XF
-<:buenas	;e
-<:but	B]
-<:by	MQ
-<:büro	VH
+<:bis	@_
+<:bitte	VH
+<:boat	?a
+<:bonjour	UI
+<:booking	b>
+<:brother	ZD
+<:buenas	:f
+<:but	FX
 <:c	LR
-<:call	[C
-<:called	EY
+<:call	_@
+<:called	DZ
 <:cc	i7
-<:chair	c=
+<:chair	i7
 <:chez	A^
-<:con	^A
+<:con	]B
 <:creamer	EY
-<:d	B]
-<:de	LR
-<:dear	A^
-<:del	A^
-<:der	UI
-<:dice	b>
-<:die	JT
-<:directo	e;
+<:d	@_
+<:dear	@_
+<:del	C[
+<:dem	VH
+<:der	TJ
+<:dice	a?
+<:die	KS
+<:directo	c=
 <:el	RL
 <:en	MQ
-<:enginee	WG
-<:es	LR
-<:est	XF
+<:enginee	[C
+<:es	SK
+<:est	TJ
 <:estamos	VH
+<:está	IU
 <:example	IU
-<:februar	DZ
-<:firm	ZD
-<:first	9g
-<:for	[C
-<:founded	a?
-<:fr	=c
-<:from	HV
-<:für	=c
+<:februar	GW
+<:firm	YE
+<:first	:f
+<:for	ZD
+<:founded	_@
+<:fr	?a
+<:from	IU
+<:für	>b
 <:g	TJ
-<:geehrte	EY
+<:geehrte	?a
 <:geht	HV
-<:get	<d
+<:get	=c
 <:goods	GW
 <:großvat	WG
-<:guild	FX
+<:guild	EY
 <:h	UI
 <:haben	LR
-<:hafnerm	LR
-<:hall	>b
-<:he	UI
-<:heißen	A^
-<:heißt	<d
-<:hello	LR
-<:hermano	WG
-<:hi	MQ
-<:hier	QM
-<:hija	h8
+<:hall	<d
+<:he	VH
+<:heißen	B]
+<:heißt	;e
+<:hello	KS
+<:hermano	SK
+<:hi	LR
+<:hier	RL
+<:hija	g9
 <:his	ZD
-<:hola	DZ
+<:hola	EY
 <:hra	B]
 <:ich	UI
-<:im	B]
-<:impress	XF
-<:in	FX
-<:inhaber	ZD
-<:is	[C
-<:ist	TJ
-<:it	XF
-<:its	HV
-<:je	FX
-<:jugendw	[C
-<:keine	KS
-<:la	LR
+<:im	A^
+<:impress	UI
+<:in	HV
+<:inhaber	YE
+<:is	ZD
+<:ist	UI
+<:it	[C
+<:its	JT
+<:je	EY
+<:jugendw	WG
+<:kassenw	EY
+<:keine	JT
+<:l	RL
+<:la	HV
 <:laden	EY
-<:las	=c
-<:late	QM
+<:las	<d
 <:law	c=
-<:le	QM
-<:legal	RL
-<:lehrlin	c=
+<:legal	TJ
+<:lehrlin	d<
 <:llama	>b
-<:llamada	YE
+<:llamada	ZD
 <:lo	a?
 <:love	>b
-<:m	SK
+<:m	RL
 <:ma	b>
-<:manager	XF
-<:mar	QM
-<:marsh	^A
-<:me	r.
-<:mein	c=
-<:meine	a?
-<:mi	]B
-<:mit	A^
-<:mo	VH
-<:mon	SK
+<:manager	YE
+<:marsh	ZD
+<:me	p0
+<:mein	a?
+<:meine	b>
+<:mi	YE
+<:mit	C[
+<:mo	SK
+<:mon	RL
+<:mr	MQ
 <:my	b>
 <:myself	QM
 <:nach	XF
-<:name	EY
-<:nave	@_
-<:nd	B]
+<:name	JT
+<:nave	?a
+<:nd	DZ
 <:nicht	B]
 <:no	;e
-<:not	UI
-<:nothing	@_
-<:nur	VH
+<:not	VH
+<:nothing	A^
+<:nur	TJ
+<:of	TJ
+<:ohlsen	XF
 <:old	@_
-<:on	C[
+<:on	EY
 <:only	QM
 <:open	>b
 <:operati	[C
-<:or	j6
-<:our	XF
+<:or	i7
+<:our	TJ
 <:piano	HV
-<:pm	w)
-<:preside	a?
+<:pm	u+
+<:preside	f:
 <:préside	HV
-<:re	?a
+<:re	>b
 <:registe	TJ
-<:ring	HV
-<:road	=c
+<:ring	GW
+<:road	<d
 <:run	_@
 <:s	]B
-<:salga	>b
-<:saludo	c=
-<:san	2n
-<:sankt	:f
-<:saturda	>b
-<:say	RL
+<:salga	=c
+<:saludo	d<
+<:salut	:f
+<:san	3m
+<:sankt	;e
+<:saturda	=c
+<:say	LR
 <:se	C[
-<:secreta	YE
-<:sehr	EY
-<:shed	EY
-<:shop	HV
-<:should	ZD
-<:since	LR
-<:site	8h
-<:sitzt	RL
-<:so	?a
+<:secreta	ZD
+<:sehr	?a
+<:shed	C[
+<:shop	GW
+<:should	XF
+<:since	MQ
+<:site	;e
+<:sitzt	VH
+<:so	>b
 <:somethi	B]
-<:somos	UI
-<:son	b>
-<:sorry	VH
-<:soy	MQ
+<:somos	XF
+<:son	d<
+<:sorry	WG
 <:street	8h
 <:suis	GW
-<:tardes	C[
-<:the	LR
-<:they	VH
-<:this	@_
+<:tardes	A^
+<:that	MQ
+<:the	KS
+<:they	SK
+<:this	A^
 <:to	8h
-<:tochter	ZD
-<:trésori	?a
-<:un	YE
-<:und	RL
-<:vom	[C
+<:tochter	[C
+<:trésori	A^
+<:un	TJ
+<:vom	XF
 <:von	YE
-<:vorsitz	YE
+<:vorsitz	b>
 <:w	a?
-<:was	?a
-<:way	>b
-<:we	DZ
-<:web	=c
+<:was	>b
+<:way	=c
+<:we	@_
+<:web	?a
 <:werden	EY
-<:werksta	B]
+<:werksta	C[
 <:what	a?
-<:when	KS
-<:wie	FX
-<:with	a?
-<:y	^A
-<:yard	DZ
-<:yo	h8
-<:you	HV
-<:young	e;
-<:yours	HV
-<:º	HV
-<:über	MQ
->:a	LR
->:aa	DZ
->:ab	JT
->:acres	EY
->:across	EY
->:after	c=
+<:when	LR
+<:wie	JT
+<:with	b>
+<:worksho	<d
+<:y	_@
+<:yard	C[
+<:yo	f:
+<:you	IU
+<:young	d<
+<:yours	LR
+<:º	JT
+<:über	KS
+>:a	MQ
+>:aa	C[
+>:ab	HV
+>:acres	HV
+>:across	DZ
+>:after	a?
 >:again	7i
->:all	TJ
->:als	EY
->:am	MQ
+>:als	FX
+>:am	KS
 >:and	JT
->:answers	SK
->:are	TJ
+>:answers	XF
+>:are	UI
 >:as	MQ
 >:asked	d<
->:associa	ZD
->:at	=c
->:aus	JT
+>:associa	YE
+>:at	;e
+>:aus	EY
 >:been	UI
->:bei	GW
->:bis	9g
->:bitte	?a
->:by	?a
->:büro	XF
->:c	UI
->:calle	KS
+>:bei	FX
+>:bis	=c
+>:bitte	EY
+>:by	=c
+>:büro	WG
+>:c	VH
+>:calle	HV
 >:can	C[
->:chair	c=
+>:chair	]B
 >:co	?a
->:coordin	c=
+>:coordin	_@
 >:cuts	DZ
->:d	;e
->:da	;e
->:dad	@_
->:darf	?a
->:das	YE
->:de	C[
->:del	A^
->:der	HV
+>:d	<d
+>:da	?a
+>:dad	A^
+>:darf	A^
+>:das	WG
+>:dass	LR
+>:de	DZ
+>:del	C[
+>:den	MQ
+>:der	IU
 >:desde	VH
->:dice	e;
->:die	C[
->:directo	f:
+>:dice	g9
+>:die	DZ
+>:directo	c=
 >:do	4l
 >:dock	DZ
->:does	c=
+>:does	b>
 >:doesn	RL
->:e	>b
->:ein	UI
->:el	QM
+>:e	B]
+>:ein	TJ
+>:el	TJ
 >:en	KS
->:enginee	LR
->:es	WG
->:et	UI
->:fait	b>
+>:enginee	MQ
+>:es	TJ
+>:et	SK
+>:fait	_@
 >:for	HV
->:forty	DZ
->:fr	1o
->:frau	WG
->:fri	DZ
->:from	c=
->:für	=c
->:g	DZ
->:gegründ	C[
->:geht	ZD
->:geselle	a?
+>:forty	C[
+>:fr	2n
+>:frau	XF
+>:fri	B]
+>:from	b>
+>:für	<d
+>:g	FX
+>:gegründ	>b
+>:geht	[C
+>:geselle	^A
 >:gibt	EY
->:habe	[C
->:had	QM
->:has	MQ
->:hat	GW
->:have	;e
->:hd	C[
->:he	;e
+>:habe	_@
+>:had	TJ
+>:hat	HV
+>:have	<d
+>:hd	EY
+>:he	<d
 >:hello	=c
->:her	d<
->:his	d<
->:home	a?
+>:her	e;
+>:here	MQ
+>:his	c=
+>:home	^A
 >:i	YE
->:ich	YE
->:id	LR
->:idnr	VH
->:if	TJ
->:im	MQ
->:in	UI
->:ines	VH
->:inh	?a
->:inkl	FX
->:is	XF
->:ist	VH
->:it	B]
+>:ich	^A
+>:id	IU
+>:idnr	TJ
+>:if	RL
+>:im	LR
+>:in	WG
+>:ines	WG
+>:inh	@_
+>:inkl	DZ
+>:is	ZD
+>:ist	ZD
+>:it	GW
 >:jahr	]B
->:je	^A
->:joined	[C
+>:je	ZD
+>:joined	^A
 >:jugendw	^A
->:karim	]B
+>:karim	^A
+>:kassenw	^A
 >:kein	[C
->:kw	A^
+>:kw	C[
 >:l	^A
->:le	RL
 >:left	<d
->:lehrjah	_@
->:lo	IU
->:lost	SK
->:lunes	RL
+>:lehrjah	b>
+>:lo	KS
+>:lunes	QM
 >:m	MQ
->:macht	[C
+>:macht	]B
 >:madam	EY
->:mail	?a
+>:mail	>b
 >:manager	c=
->:master	]B
->:me	_@
->:meeting	A^
->:mehmet	ZD
->:meint	WG
->:meister	UI
->:members	[C
->:mit	MQ
->:mrs	YE
->:musical	WG
->:my	a?
->:nach	FX
+>:master	YE
+>:me	a?
+>:meeting	>b
+>:mehmet	XF
+>:meint	VH
+>:meister	VH
+>:members	VH
+>:mi	QM
+>:mo	QM
+>:mrs	WG
+>:musical	VH
+>:my	b>
+>:nach	DZ
 >:nd	XF
->:ne	TJ
->:no	;e
->:noch	^A
+>:ne	UI
+>:no	=c
+>:noch	[C
 >:not	XF
 >:number	@_
->:nur	KS
->:o	WG
->:of	IU
+>:nur	IU
+>:o	YE
+>:of	LR
 >:office	ZD
->:ohne	IU
+>:ohne	JT
 >:ok	@_
->:on	b>
->:only	MQ
->:operati	WG
->:or	b>
+>:on	c=
+>:only	LR
+>:operati	^A
+>:or	a?
 >:our	YE
->:out	A^
->:p	KS
->:pa	A^
+>:out	B]
+>:p	JT
+>:pa	DZ
 >:parle	d<
->:piano	IU
+>:piano	JT
+>:pl	B]
 >:please	A^
+>:portlow	B]
 >:preise	HV
->:preside	^A
->:pro	EY
->:propose	RL
->:put	]B
->:que	d<
->:qui	QM
->:registe	XF
+>:preside	a?
+>:pro	GW
+>:put	[C
+>:que	e;
+>:registe	UI
 >:rigging	KS
 >:ros	?a
 >:rue	<d
->:runs	>b
+>:runs	?a
 >:s	?a
->:said	MQ
+>:said	SK
 >:says	WG
->:sec	[C
->:secreta	QM
->:seit	A^
->:send	IU
->:sent	^A
->:she	7i
->:shop	VH
+>:sec	]B
+>:secreta	RL
+>:seit	JT
+>:send	KS
+>:sent	]B
+>:she	8h
+>:shop	a?
 >:should	IU
->:si	TJ
->:side	FX
->:sie	HV
->:since	RL
+>:side	GW
+>:sie	KS
 >:sites	=c
->:so	IU
->:started	ZD
->:still	b>
->:sí	=c
->:taller	^A
->:tel	_@
+>:so	FX
+>:started	[C
+>:still	a?
+>:sí	>b
+>:taller	]B
+>:tel	ZD
+>:tesorer	^A
 >:that	RL
->:the	RL
+>:the	SK
 >:thinks	VH
->:third	d<
->:three	?a
->:thurs	^A
+>:third	b>
+>:three	B]
+>:thurs	[C
 >:to	TJ
 >:treasur	[C
->:trésori	HV
+>:trésori	IU
 >:tues	QM
->:two	RL
->:uhr	FX
->:un	[C
->:und	LR
->:uns	HV
->:upper	FX
->:ust	VH
->:v	@_
->:vertrie	c=
->:vom	GW
+>:two	UI
+>:uhr	KS
+>:un	YE
+>:und	GW
+>:uns	FX
+>:upper	KS
+>:us	LR
+>:ust	RL
+>:v	C[
+>:vertrie	a?
+>:vom	EY
 >:von	C[
->:vorsitz	ZD
->:w	VH
->:was	?a
->:we	SK
->:web	2n
->:what	<d
->:wheels	SK
->:who	h8
->:whose	ZD
->:wie	XF
->:will	_@
+>:vorsitz	c=
+>:w	WG
+>:was	>b
+>:we	UI
+>:web	1o
+>:what	>b
+>:wheels	UI
+>:who	f:
+>:whose	]B
+>:wie	YE
+>:will	SK
 >:wir	HV
->:wird	IU
->:with	_@
+>:wird	FX
+>:with	]B
 >:wrote	GW
->:x	RL
->:y	e;
->:yard	ZD
+>:x	SK
+>:y	d<
+>:yard	[C
 >:yo	_@
->:you	_@
->:young	_@
+>:you	a?
+>:young	]B
 >:zwei	DZ
 >:à	YE
 absent	;e
-again	f:
-alone&label	TJ
-alone&open:half	GW
+again	e;
+alone&label	RL
+alone&open:half	IU
 alone&open:yes	RL
-alone&r:dont	?a
-alone&r:greeting	SK
-alone&r:other	DZ
-alone&under	LR
-asked for	ZD
-begins	KS
-begins&open:half	HV
-begins&open:no	RL
-begins&open:yes	HV
-begins&r:aside	MQ
-begins&r:dont	SK
-begins&r:fact	KS
-begins&r:greeting	VH
-begins&r:other	KS
-begins&r:style	IU
-begins&r:unsettled	UI
-begins&r:visitors	JT
+alone&r:dont	C[
+alone&r:fact	QM
+alone&r:greeting	RL
+alone&r:other	IU
+alone&under	FX
+asked for	]B
+begins	LR
+begins&label	MQ
+begins&open:half	B]
+begins&open:no	SK
+begins&r:aside	JT
+begins&r:dont	VH
+begins&r:fact	JT
+begins&r:greeting	QM
+begins&r:note	MQ
+begins&r:other	QM
+begins&r:quoted	XF
+begins&r:style	JT
+begins&r:unsettled	XF
+begins&r:visitors	HV
 begins&r:wish	A^
-begins&under	[C
+begins&under	YE
 ends	UI
 from	RL
 from&open:no	RL
-given	y&
+given	x(
 given+more	}!
-greeted	>b
+greeted	B]
 in business	WG
+is business	MQ
 k:head	GW
 k:head&from	RL
+k:head&n:1	RL
 k:head&n:2	?a
-k:head&n:3	DZ
+k:head&n:3	GW
 k:head&open:no	GW
-k:head&under	C[
-k:heading	IU
-k:heading&alone	HV
-k:heading&begins	QM
-k:heading&n:1	EY
-k:heading&n:2	QM
-k:heading&n:3	>b
-k:heading&open:half	QM
-k:heading&open:no	IU
-k:heading&open:yes	FX
-k:heading&r:fact	KS
-k:heading&r:greeting	4l
-k:heading&r:note	a?
-k:heading&r:other	MQ
-k:heading&r:quoted	YE
-k:heading&role ahead	GW
-k:heading&role behind:(	_@
+k:head&under	B]
+k:heading	HV
+k:heading&alone	EY
+k:heading&n:1	HV
+k:heading&n:3	C[
+k:heading&open:half	A^
+k:heading&open:yes	DZ
+k:heading&r:greeting	1o
+k:heading&r:other	GW
+k:heading&r:quoted	VH
+k:heading&role ahead	IU
+k:heading&role behind:(	ZD
 k:heading&role behind:,	]B
-k:heading&role behind:-	SK
-k:heading&title	[C
-k:heading&under	XF
-k:item&alone	MQ
-k:item&begins	SK
-k:item&n:1	RL
-k:item&n:2	DZ
-k:item&n:3	QM
-k:item&n:4	KS
-k:item&open:half	TJ
-k:item&open:no	MQ
-k:item&open:yes	LR
-k:item&r:dont	LR
-k:item&r:fact	WG
-k:item&r:other	EY
-k:item&r:quoted	QM
-k:item&r:style	WG
-k:item&r:unsettled	JT
+k:heading&role behind:-	HV
+k:heading&title	YE
+k:heading&under	YE
+k:item&begins	RL
+k:item&n:1	SK
+k:item&n:2	EY
+k:item&n:3	SK
+k:item&n:4	LR
+k:item&open:half	VH
+k:item&open:no	LR
+k:item&open:yes	MQ
+k:item&r:dont	GW
+k:item&r:fact	TJ
+k:item&r:note	QM
+k:item&r:other	GW
+k:item&r:quoted	VH
+k:item&r:style	VH
+k:item&r:unsettled	LR
 k:item&r:visitors	JT
-k:item&r:wish	FX
-k:item&role ahead	i7
-k:item&role behind:(	B]
-k:item&role behind:,	A^
-k:item&role behind:-	d<
+k:item&r:wish	JT
+k:item&role ahead	j6
+k:item&role behind:(	C[
+k:item&role behind:,	DZ
+k:item&role behind:-	h8
 k:item&title	LR
-k:item&under	FX
-k:line	GW
-k:line&alone	UI
-k:line&begins	GW
-k:line&n:1	UI
+k:item&under	EY
+k:line	HV
+k:line&alone	WG
+k:line&begins	IU
+k:line&n:1	RL
 k:line&n:2	EY
-k:line&n:3	@_
-k:line&n:4	=c
+k:line&n:3	A^
+k:line&n:4	@_
 k:line&open:half	DZ
-k:line&open:no	JT
-k:line&open:yes	QM
-k:line&r:aside	;e
-k:line&r:dont	JT
-k:line&r:fact	JT
-k:line&r:greeting	KS
+k:line&open:no	KS
+k:line&r:aside	EY
+k:line&r:dont	KS
+k:line&r:fact	LR
+k:line&r:greeting	JT
 k:line&r:note	JT
-k:line&r:other	XF
-k:line&r:quoted	DZ
-k:line&r:style	GW
-k:line&r:unsettled	RL
-k:line&r:visitors	A^
-k:line&role ahead	VH
-k:line&role behind:,	JT
-k:line&role behind:-	QM
-k:line&under	_@
-k:row	JT
-k:row&n:1	LR
-k:row&n:3	IU
-k:row&open:half	c=
-k:row&open:no	XF
-k:row&open:yes	4l
-k:row&r:dont	[C
-k:row&r:fact	?a
-k:row&r:note	KS
-k:row&role behind:,	XF
-k:row&role behind:-	HV
-k:row&title	JT
-k:sentence	LR
-k:sentence&alone	EY
+k:line&r:other	ZD
+k:line&r:quoted	KS
+k:line&r:style	HV
+k:line&r:unsettled	FX
+k:line&r:visitors	DZ
+k:line&role ahead	QM
+k:line&role behind:,	HV
+k:line&role behind:-	RL
+k:line&title	RL
+k:line&under	c=
+k:row	IU
+k:row&n:1	MQ
+k:row&n:3	GW
+k:row&open:no	VH
+k:row&open:yes	B]
+k:row&r:dont	a?
+k:row&r:fact	C[
+k:row&r:note	MQ
+k:row&role behind:,	UI
+k:row&role behind:-	JT
+k:row&title	EY
+k:sentence	MQ
+k:sentence&alone	FX
 k:sentence&begins	KS
-k:sentence&n:1	UI
-k:sentence&n:2	KS
-k:sentence&n:3	4l
-k:sentence&n:4	TJ
-k:sentence&open:half	LR
+k:sentence&n:1	SK
+k:sentence&n:2	JT
+k:sentence&n:3	1o
+k:sentence&n:4	SK
 k:sentence&open:no	KS
 k:sentence&open:yes	QM
-k:sentence&r:fact	LR
-k:sentence&r:greeting	[C
-k:sentence&r:note	IU
+k:sentence&r:aside	GW
+k:sentence&r:dont	RL
+k:sentence&r:fact	MQ
+k:sentence&r:greeting	ZD
+k:sentence&r:note	JT
 k:sentence&r:other	=c
-k:sentence&r:quoted	KS
+k:sentence&r:quoted	?a
 k:sentence&r:style	MQ
-k:sentence&r:unsettled	HV
-k:sentence&r:visitors	RL
-k:sentence&r:wish	]B
-k:sentence&role ahead	HV
+k:sentence&r:visitors	SK
+k:sentence&r:wish	^A
+k:sentence&role ahead	KS
 k:sentence&role behind:(	LR
-k:sentence&role behind:,	LR
-k:sentence&role behind:-	WG
-k:sentence&role behind:does	XF
-k:sentence&role behind:is	WG
-k:sentence&under	[C
+k:sentence&role behind:,	KS
+k:sentence&role behind:-	ZD
+k:sentence&role behind:does	UI
+k:sentence&role behind:is	VH
+k:sentence&title	MQ
+k:sentence&under	YE
 k:value	IU
-k:value&alone	KS
+k:value&alone	IU
 k:value&label	VH
-k:value&n:1	FX
-k:value&n:2	QM
+k:value&n:1	GW
 k:value&n:3	SK
-k:value&n:4	;e
-k:value&open:half	QM
-k:value&open:no	LR
+k:value&n:4	=c
+k:value&open:half	UI
+k:value&open:no	IU
 k:value&open:yes	IU
-k:value&r:aside	ZD
-k:value&r:dont	GW
-k:value&r:note	YE
+k:value&r:aside	^A
+k:value&r:dont	EY
+k:value&r:fact	MQ
+k:value&r:note	WG
 k:value&r:other	EY
-k:value&r:quoted	@_
-k:value&r:style	YE
-k:value&r:unsettled	LR
-k:value&r:visitors	JT
-k:value&r:wish	KS
-k:value&role ahead	SK
-k:value&role behind:(	c=
-k:value&role behind:,	VH
-k:value&role behind:-	GW
-k:value&role behind:does	VH
+k:value&r:quoted	?a
+k:value&r:style	ZD
+k:value&r:visitors	FX
+k:value&r:wish	FX
+k:value&role ahead	QM
+k:value&role behind:(	b>
+k:value&role behind:,	XF
+k:value&role behind:-	KS
+k:value&role behind:does	UI
 k:value&title	JT
-k:value&under	UI
+k:value&under	TJ
 label	VH
-label&open:half	KS
-label&open:no	]B
-label&open:yes	XF
-label&r:fact	UI
-label&under	WG
-last lines	KS
-late	IU
-low	HV
+label&open:half	FX
+label&open:no	^A
+label&open:yes	ZD
+label&r:fact	TJ
+label&r:visitors	QM
+last lines	MQ
+late	HV
+low	IU
 low:k:item	B]
-low:k:line	HV
-low:k:sentence	VH
-low:k:value	3m
+low:k:line	GW
+low:k:sentence	UI
+low:k:value	2n
 low:r:aside	JT
 low:r:dont	3m
 low:r:fact	WG
-low:r:greeting	QM
-low:r:note	YE
+low:r:greeting	HV
+low:r:note	_@
 low:r:style	FX
-low:r:unsettled	:f
-low:r:visitors	1o
-low:r:wish	1o
-low:whole	XF
-my	q/
+low:r:unsettled	>b
+low:r:visitors	/q
+low:r:wish	2n
+low:whole	WG
+my	o1
+n:1	QM
+n:1&begins	QM
 n:1&from	b>
-n:1&label	UI
-n:1&open:half	VH
-n:1&open:yes	LR
-n:1&r:aside	WG
-n:1&r:dont	UI
-n:1&r:greeting	KS
+n:1&label	TJ
+n:1&open:half	QM
+n:1&r:aside	ZD
+n:1&r:dont	RL
+n:1&r:greeting	LR
 n:1&r:note	VH
-n:1&r:quoted	EY
-n:1&r:style	XF
-n:1&r:unsettled	LR
-n:1&r:visitors	KS
+n:1&r:other	KS
+n:1&r:quoted	IU
+n:1&r:style	WG
+n:1&r:unsettled	KS
+n:1&r:visitors	JT
 n:1&r:wish	QM
-n:1&role ahead	=c
-n:1&role behind:(	ZD
-n:1&role behind:,	VH
-n:1&role behind:-	RL
+n:1&role ahead	;e
+n:1&role behind:(	[C
+n:1&role behind:,	WG
 n:1&role label	EY
 n:1&title	KS
-n:1&under	MQ
-n:2	?a
+n:2	@_
 n:2&alone	RL
 n:2&begins	JT
 n:2&label	QM
 n:2&open:half	GW
-n:2&open:no	>b
-n:2&open:yes	LR
-n:2&r:aside	9g
-n:2&r:dont	5k
-n:2&r:greeting	RL
-n:2&r:note	FX
-n:2&r:other	IU
-n:2&r:style	A^
-n:2&r:unsettled	FX
-n:2&r:visitors	KS
+n:2&open:no	@_
+n:2&open:yes	KS
+n:2&r:aside	:f
+n:2&r:dont	4l
+n:2&r:fact	LR
+n:2&r:note	HV
+n:2&r:other	MQ
+n:2&r:quoted	HV
+n:2&r:style	FX
+n:2&r:unsettled	HV
+n:2&r:visitors	MQ
+n:2&r:wish	VH
 n:2&role ahead	g9
-n:2&role behind:(	QM
-n:2&role behind:,	RL
-n:2&role behind:-	]B
-n:2&role behind:does	d<
-n:2&role label	TJ
+n:2&role behind:-	YE
+n:2&role behind:does	c=
+n:2&role label	UI
 n:2&title	[C
 n:2&under	UI
-n:3	A^
+n:3	@_
 n:3&alone	GW
-n:3&begins	IU
-n:3&label	UI
-n:3&open:half	KS
+n:3&begins	KS
+n:3&label	VH
+n:3&open:half	QM
 n:3&open:no	4l
-n:3&open:yes	GW
-n:3&r:dont	GW
-n:3&r:fact	JT
-n:3&r:greeting	>b
-n:3&r:note	GW
-n:3&r:other	?a
+n:3&open:yes	B]
+n:3&r:dont	DZ
+n:3&r:fact	IU
+n:3&r:greeting	DZ
+n:3&r:note	B]
+n:3&r:other	GW
+n:3&r:unsettled	DZ
 n:3&r:visitors	FX
-n:3&r:wish	IU
-n:3&role behind:(	[C
-n:3&role behind:,	:f
-n:3&role behind:-	EY
+n:3&r:wish	EY
+n:3&role behind:(	XF
+n:3&role behind:,	7i
+n:3&role behind:-	B]
 n:3&role behind:is	=c
-n:3&under	TJ
-n:4	FX
-n:4&alone	HV
-n:4&begins	TJ
-n:4&open:no	<d
-n:4&open:yes	RL
-n:4&r:fact	RL
-n:4&r:note	?a
-n:4&role behind:,	FX
-open:half	MQ
-open:no	EY
-open:yes	HV
+n:3&under	SK
+n:4	DZ
+n:4&alone	IU
+n:4&begins	RL
+n:4&open:no	;e
+n:4&role behind:,	DZ
+open:half	LR
+open:no	DZ
+open:yes	IU
 quotes	JT
-r:dont	KS
-r:dont&open:no	KS
+r:dont	JT
+r:dont&open:no	JT
 r:fact	KS
-r:fact&open:half	QM
+r:fact&open:no	QM
 r:fact&open:yes	JT
 r:greeting	IU
 r:greeting&open:no	IU
-r:other	KS
-r:other&open:no	KS
-r:quoted	FX
-r:quoted&open:no	FX
+r:note&open:no	MQ
+r:other	JT
+r:other&open:no	JT
+r:quoted	GW
+r:quoted&open:no	GW
 r:style	TJ
 r:style&open:no	TJ
-r:unsettled	KS
-r:unsettled&open:no	KS
+r:unsettled	JT
+r:unsettled&open:no	JT
 r:visitors	GW
-r:visitors&open:half	EY
-r:visitors&open:no	]B
-r:visitors&open:yes	HV
-role ahead	VH
+r:visitors&open:half	C[
+r:visitors&open:no	^A
+r:visitors&open:yes	IU
+r:wish	SK
+r:wish&open:no	RL
+role ahead	TJ
 role ahead&alone	ZD
-role ahead&label	WG
-role ahead&open:half	KS
-role ahead&open:no	LR
-role ahead&open:yes	[C
+role ahead&label	XF
+role ahead&open:no	HV
+role ahead&open:yes	XF
 role ahead&r:dont	EY
-role ahead&r:fact	UI
-role ahead&r:other	]B
-role ahead&r:visitors	UI
-role ahead&role behind:(	WG
-role ahead&role behind:,	UI
-role ahead&under	_@
+role ahead&r:fact	VH
+role ahead&r:other	MQ
+role ahead&r:visitors	TJ
+role ahead&role behind:(	VH
+role ahead&role behind:,	XF
+role ahead&under	QM
 role behind:(	ZD
-role behind:(&begins	WG
-role behind:(&label	SK
-role behind:(&open:half	QM
-role behind:(&open:no	YE
-role behind:(&open:yes	UI
-role behind:(&r:fact	VH
-role behind:(&r:other	QM
-role behind:(&under	^A
-role behind:,	QM
+role behind:(&begins	XF
+role behind:(&label	WG
+role behind:(&open:half	RL
+role behind:(&open:no	ZD
+role behind:(&open:yes	SK
+role behind:(&r:fact	UI
+role behind:(&r:greeting	GW
+role behind:(&r:other	VH
+role behind:(&under	d<
+role behind:,	RL
+role behind:,&begins	QM
 role behind:,&label	HV
-role behind:,&open:half	IU
+role behind:,&open:half	LR
 role behind:,&open:yes	VH
-role behind:,&r:aside	B]
-role behind:,&r:dont	B]
-role behind:,&r:fact	QM
-role behind:,&r:greeting	JT
-role behind:,&r:note	KS
-role behind:,&r:other	VH
-role behind:,&r:quoted	RL
-role behind:,&r:visitors	JT
+role behind:,&r:aside	C[
+role behind:,&r:dont	HV
+role behind:,&r:fact	RL
+role behind:,&r:greeting	KS
+role behind:,&r:note	MQ
+role behind:,&r:other	WG
+role behind:,&r:quoted	JT
+role behind:,&r:visitors	HV
 role behind:,&r:wish	VH
-role behind:,&under	RL
-role behind:-	ZD
-role behind:-&begins	MQ
-role behind:-&open:half	XF
+role behind:,&under	SK
+role behind:-	WG
+role behind:-&begins	KS
+role behind:-&open:half	FX
 role behind:-&open:no	RL
-role behind:-&open:yes	XF
-role behind:-&r:dont	A^
-role behind:-&r:fact	XF
-role behind:-&r:note	IU
-role behind:-&r:other	XF
-role behind:-&r:unsettled	g9
-role behind:-&r:visitors	_@
-role behind:-&under	YE
-role behind:does	]B
-role behind:does&begins	[C
-role behind:does&open:no	UI
-role behind:does&open:yes	[C
-role behind:does&r:dont	XF
-role behind:does&r:fact	h8
-role behind:is	WG
-role behind:is&begins	WG
-role behind:is&open:yes	WG
-role behind:is&r:fact	WG
+role behind:-&open:yes	b>
+role behind:-&r:dont	DZ
+role behind:-&r:fact	WG
+role behind:-&r:note	KS
+role behind:-&r:other	YE
+role behind:-&r:unsettled	d<
+role behind:-&r:wish	XF
+role behind:-&under	_@
+role behind:does	[C
+role behind:does&begins	]B
+role behind:does&open:no	VH
+role behind:does&open:yes	^A
+role behind:does&r:dont	YE
+role behind:does&r:fact	a?
+role behind:is	VH
+role behind:is&begins	VH
+role behind:is&open:yes	VH
+role behind:is&r:fact	VH
 role label&alone	ZD
-role label&label	VH
-role label&open:half	b>
-role label&open:no	LR
-role label&r:fact	KS
+role label&label	WG
+role label&open:half	^A
+role label&open:no	MQ
+role label&r:fact	LR
 role label&role behind:,	UI
-role label&under	WG
-says name	ZD
-sp:client	HV
-sp:designer	1o
+role label&under	_@
+says name	[C
+sp:client	IU
+sp:designer	2n
 title	RL
 title&label	[C
 title&open:half	=c
-title&open:yes	f:
-title&r:aside	>b
-title&r:dont	IU
-title&r:greeting	WG
-title&r:note	SK
+title&open:yes	c=
+title&r:aside	5k
+title&r:greeting	VH
+title&r:note	UI
 title&r:other	VH
-title&r:quoted	LR
-title&r:unsettled	=c
-title&r:visitors	VH
-title&r:wish	TJ
-title&role ahead	c=
-title&role behind:does	VH
+title&r:quoted	9g
+title&r:visitors	QM
+title&r:wish	QM
+title&role ahead	f:
+title&role behind:does	XF
 title&under	XF
 to	EY
 under	RL
-under&open:half	j6
+under&open:half	]B
+under&open:no	QM
 under&open:yes	JT
-under&r:aside	TJ
-under&r:dont	]B
-under&r:fact	VH
-under&r:other	KS
-under&r:visitors	KS
-under&r:wish	FX`,
+under&r:dont	MQ
+under&r:fact	WG
+under&r:other	HV
+under&r:unsettled	MQ
+under&r:visitors	@_`,
 };

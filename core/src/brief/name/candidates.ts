@@ -68,6 +68,9 @@ const SMALL =
 /** The line a letter is dated by: “The Boathouse, Windrow, 9th May”. */
 const DATELINE = /,\s(?:le |den |a |the )?\d{1,2}(?:st|nd|rd|th|er|\.)?(?: de)? \p{L}{3,}\.?(?: (?:de )?\d{4})?$/u;
 const wordCount = (text: string): number => text.split(/\s+/).length;
+/** “Member of the Booksellers’ Society”: what vouches for somebody, and is not them. */
+const VOUCHES =
+  /^(?:members? of|fellows? of|licensed by|registered (?:with|by)|affiliated|mitglied|meisterbetrieb der|membres? d|miembros? de|adhérente?s?|inscrit[oa]s? en)(?!\p{L})/iu;
 /** What somebody says before they say anything. */
 const FILLER =
   /^(?:so|and|well|ok(?:ay)?|right|um|er|anyway|alors|donc|bon|ben|et|also|ja|und|pues|bueno|y|entonces)\s/iu;
@@ -170,6 +173,7 @@ export function nameCandidates(
       tidy.length < 3 ||
       /[@;\t\n]|\S\s?[“„«]/.test(tidy) ||
       SPEAKS.test(tidy) ||
+      VOUCHES.test(tidy) ||
       (FILLER.test(tidy) && !/\p{Lu}/u.test(tidy)) ||
       SENTENCE.test(tidy) ||
       GREETS.test(tidy) ||

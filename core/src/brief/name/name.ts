@@ -126,12 +126,13 @@ const oneInTheOther = (a: string, b: string): boolean => {
   return x.includes(y) || y.includes(x);
 };
 
-/** The likeliest name of the business, none of what is `taken` (addresses, numbers); null where nothing speaks for any. */
+/** The likeliest name of the business, none of what is `taken` (addresses, numbers) or stands within what is `vouched`; null where nothing speaks for any. */
 export function nameIn(
   source: string,
   pieces: readonly ReadPiece[],
   { names: model, common }: Pick<Models, 'names' | 'common'>,
   taken: readonly { from: number; to: number }[] = [],
+  vouched: readonly { from: number; to: number }[] = [],
 ): ReadName | null {
   // A word or three in small letters and nothing else: a trade, a greeting, a try. Nothing says that it is a name.
   if (/^\P{Lu}+$/u.test(source) && source.trim().split(/\s+/).length <= 3) return null;
@@ -150,7 +151,8 @@ export function nameIn(
   // A domain is often the name cut short: where the name is met whole, that is it.
   const cutShort = (said: string) => candidates.some((c) => c.name.length > said.length && c.name.includes(said));
   for (const c of candidates) {
-    const at = c.met.find((m) => free(m, source, taken));
+    // “Member of the Booksellers’ Society” names a society, and not whoever is in it.
+    const at = c.met.find((m) => free(m, source, taken) && !vouched.some((v) => v.from < m.from && m.to <= v.to));
     if (
       !at ||
       DENIED.test(source.slice(Math.max(0, c.from - 24), c.from)) ||

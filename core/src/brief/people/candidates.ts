@@ -147,7 +147,11 @@ export function peopleIn(
       if (words.length > 1 && GIVEN_NAMES.has(words[0]!)) f.add('given+more');
       if (ahead || labelled) f.add('role ahead');
       if (labelled) f.add('role label');
-      if (SAYS_NAME.test(before)) f.add('says name');
+      if (
+        SAYS_NAME.test(before) ||
+        /^\s(?:is|ist|est|es)\s(?:my|mein|mon|mi)\s(?:name|nom|nombre)(?!\p{L})/iu.test(after)
+      )
+        f.add('says name');
       if (ABSENT.test(before) || ABSENT.test(piece.label + ':')) f.add('absent');
       // “Loïc, voici …”, “Pieter, Ros is …”: somebody spoken to at the beginning of what is said.
       if (start === 0 && /^,\s(?!\p{Lu})/u.test(after) && !behind) f.add('spoken to');

@@ -78,6 +78,20 @@ describe('events', () => {
     }
   });
 
+  it('are a thing and its day, where that has one time or the house says when it is open', () => {
+    const of = (text: string) => readText(text).facts.events.map((e) => `${e.name}: ${e.when}`);
+    expect(of('Unser Turnverein.\n\n- Kinderturnen: montags 16 Uhr\n- Tischtennis: mittwochs 19.30 Uhr')).toEqual([
+      'Kinderturnen: Montags 16 Uhr',
+      'Tischtennis: Mittwochs 19.30 Uhr',
+    ]);
+    expect(of('- Taller de costura, los lunes a las 17 h.')).toEqual(['Taller de costura: Lunes a las 17 h']);
+    const text = '- Repair bench on Thursdays, 1 to 4\n- Showroom open Tuesday to Saturday, 10 till 4';
+    expect(of(text)).toEqual(['Repair bench: Thursdays, 1 to 4']);
+    expect(readText(text).facts.hours).toBe('Tuesday to Saturday 10.00–16.00');
+    expect(of('The shop is at 23 Minster Row, Thaxby TX7 2LP, open Tuesday to Saturday from ten until five.')).toEqual(
+      [],
+    );
+  });
   it('are not opening hours, and what happens at the back door is none', () => {
     for (const said of [
       'Open Monday to Friday 9 to 5.',

@@ -2,7 +2,7 @@ import type { BusinessEvent } from '../../model/site.js';
 import { readHours } from '../hours/index.js';
 import { tokensOf, type Token, type TokenKind } from '../hours/tokens.js';
 import { readable, type ReadPiece } from '../roles/roles.js';
-import { EVENT_WORD, eventStretches, saysWhenOpen } from './proof.js';
+import { EVENT_WORD, eventStretches, IS_OPEN, saysWhenOpen } from './proof.js';
 import type { Language, Span } from './span.js';
 import { capital } from './words.js';
 
@@ -59,7 +59,7 @@ const MEETS = /(?<!\p{L})(?:meet|treffen uns|trifft sich|réuni\p{L}*|retrouv\p{
 const MEETING: Record<Language, string> = { en: 'Meeting', de: 'Treffen', fr: 'Rencontre', es: 'Reunión' };
 /** What is no event though it has days and times: being open, being away, being rung. */
 const NO_EVENT =
-  /[£€$]|^(?:first|every|each|jeden|chaque|cada)\s|(?:^|\s)should (?:say|have)|open|clos|cerrad|geschlossen|geöffnet|ouvert|fermé|hours|horari|öffnung|urlaub|ferien|holiday|visitors|büro|office|bureau|oficina|booking|\?|¿|\d{3}|(?<!\p{L})(?:not|says|last|nur|nicht|pas|shop|counter|laden|boutique|tienda|agence|agencia|verkauf|venta|vente|site|website|seite|sur rendez-vous|by appointment)(?!\p{L})/iu;
+  /[£€$]|^\d{1,4}[a-z]?\s(?:\p{L}+\s){1,2}(?:row|street|lane|road|yard|close|hill|quay)(?!\p{L})|^(?:first|every|each|jeden|chaque|cada)\s|(?:^|\s)should (?:say|have)|open|clos|cerrad|geschlossen|geöffnet|ouvert|fermé|hours|horari|öffnung|urlaub|ferien|holiday|visitors|büro|office|bureau|oficina|booking|\?|¿|\d{3}|(?<!\p{L})(?:not|says|last|nur|nicht|pas|shop|counter|laden|boutique|tienda|agence|agencia|verkauf|venta|vente|site|website|seite|sur rendez-vous|by appointment)(?!\p{L})/iu;
 /** What a day is for that is no event: when something was, holds from or to, or was written. */
 const HAS_BEEN =
   /(?<!\p{L})(?:since|founded|opened|registered|certified|renewed|valid|until|expires?|due|as of|from|dated|updated|version|stand|seit|gegründet|gültig|bis|ab|vom|fällig|depuis|fondée?|valable|jusqu|à partir|dès|échéance|desde|fundad[oa]|válid[oa]|hasta|vence|a partir|minutes|meeting of|protokoll|sitzung|beschluss|réunion du|acta|junta|was|were|war|wurde|était|fue|sent|date|datum|prices?|preise|tarifs?|precios|deadline|frist)(?!\p{L})/iu;
@@ -182,6 +182,8 @@ function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<Business
   const detail = PRICE.exec(after.replace(/^[\s,]*20\d\d(?!\d)[\s,]*/, ' '))?.[0].replace(/[.,]$/, '') ?? '';
   const year = /^,?\s(?:de(?:l)?\s)?20[2-9]\d(?!\d)/.exec(after)?.[0].length ?? 0;
   const said = source.slice(from, when.to + year).replace(/(?<!\.m)\.$/i, '');
+  // What says that it is open tells of no event.
+  if (!row && !openDay && IS_OPEN.test(said)) return null;
   return row ?? { name, when: said, place, detail };
 }
 

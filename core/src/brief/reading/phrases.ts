@@ -21,7 +21,7 @@ const FOUNDED: Record<Language, RegExp[]> = {
   ],
   fr: [
     new RegExp(
-      `\\b(?:depuis|ouvert (?:l['’]\\p{L}+|la \\p{L}+|le \\p{L}+) en|repris(?:e)? en|démarré en|(?:fondé|créé|né)e?s? en|(?:a été|fut) (?:fondée?|créée?|ouverte?) en|a vu le jour en|ouverte? en|année de (?:création|fondation)\\s?:?|création\\s?:|existe depuis|commencé en|installés? (?:ici )?depuis)\\s+(?:l['’]an\\s+)?${YEAR}\\b`,
+      `\\b(?:depuis|ouvert (?:l['’]\\p{L}+|la \\p{L}+|le \\p{L}+) en|repris(?:e)? en|démarré en|(?:fondé|créé|né)e?s? en|(?:a été|fut) (?:fondée?|créée?|ouverte?) en|a vu le jour en|ouverte? en|année de (?:création|fondation)\\s?:?|(?:création|créée? en|fondée? en|depuis)\\s?:|existe depuis|commencé en|installés? (?:ici )?depuis)\\s+(?:l['’]an\\s+)?${YEAR}\\b`,
       'giu',
     ),
   ],

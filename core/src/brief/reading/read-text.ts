@@ -288,9 +288,10 @@ function gather(
       (s) => !inAddress(s),
     ),
   );
+  const vouched = has.has('membership') ? [] : [...proofs(pieces)];
   const name = has.has('name')
     ? null
-    : (nameIn(text, pieces, { names, common }, [...spans.filter((s) => s.field === 'address'), ...hidden]) ??
+    : (nameIn(text, pieces, { names, common }, [...spans.filter((s) => s.field === 'address'), ...hidden], vouched) ??
       (tongue ? nameOverText(pieces) : null));
   if (name) spans.unshift({ field: 'name', from: name.from, to: name.to, value: name.name });
   spans.push(
@@ -305,7 +306,7 @@ function gather(
       ),
     ].filter((s) => OF_THE_SITE.has(s.field)),
   );
-  if (!has.has('membership')) spans.push(...proofs(pieces));
+  spans.push(...vouched);
   const offered = itemsIn(text, pieces, itemModel);
   spans.push(
     ...offered.refused.map((i): Span => ({

@@ -82,6 +82,19 @@ describe('a finished site', () => {
     expect(readText('Phone (private): 01632 960 774\nPhone: 01632 960 220').facts.phone).toBe('01632 960 220');
   });
 
+  it('holds back the notes of a price list where one of them, or a line beside it, is for the stockroom', () => {
+    const sheet = (note: string, loose = '') =>
+      readBrief(
+        `Cellar Stairs\nWine merchant in Saltmarrow.\n\n| Wine | Bottle | Comment |\n| Muscadet | £12.50 | salt and lemon |\n| Gamay | £14.00 | ${note} |\n| Riesling | £16.50 | slate and lime |${loose && `\n| ${loose} |  |  |`}`,
+      );
+    const told = (facts: ReturnType<typeof readBrief>) =>
+      factsToTell({ facts, corrections: [] }).services.map((s) => s.detail.toLowerCase());
+    expect(told(sheet('cool it a little'))).toEqual(['salt and lemon', 'cool it a little', 'slate and lime']);
+    expect(told(sheet('overstocked, to clear'))).toEqual(['', '', '']);
+    expect(told(sheet('cool it a little', 'The Burgundy man still owes us a credit note'))).toEqual(['', '', '']);
+    expect(heldBack(sheet('overstocked, to clear')).map((h) => h.text.toLowerCase())).toContain('salt and lemon');
+  });
+
   it('tells search engines no more of a list than its pages tell visitors', () => {
     const brief =
       'Hi Ines, we are Gannet Knots.\n\nService;Price;Note\nBell ropes;140;by the yard\nFenders;35;maybe from autumn, not decided yet\nSplicing;20;machine broken, please do not offer\n\nThanks, Ada';
