@@ -34,7 +34,7 @@ const flat = (s: string): string => s.replace(/\s+/g, ' ').trim();
 
 /** What of the lists of the facts a visitor would read. */
 const entriesOf = (facts: Facts): string[] => [
-  ...facts.services.flatMap((s) => [s.name, s.detail]),
+  ...facts.services.flatMap((s) => [s.name, s.detail, s.group ?? '']),
   ...facts.benefits,
   ...facts.memberships,
   ...facts.people.flatMap((p) => [p.role, p.about ?? '']),
@@ -131,7 +131,9 @@ export function withoutHeld(facts: Facts, corrections: readonly Correction[]): F
   const open = (text: string) => (held.has(text) ? '' : text);
   return {
     ...facts,
-    services: facts.services.filter((s) => !held.has(s.name)).map((s) => ({ ...s, detail: open(s.detail) })),
+    services: facts.services
+      .filter((s) => !held.has(s.name))
+      .map(({ group, ...s }) => ({ ...s, ...(group && open(group) && { group }), detail: open(s.detail) })),
     benefits: facts.benefits.filter((b) => !held.has(b)),
     memberships: facts.memberships.filter((m) => !held.has(m)),
     people: facts.people.map((p) => ({ ...p, role: open(p.role), ...(p.about && { about: open(p.about) }) })),

@@ -159,6 +159,8 @@ export class Draft {
       const round = /24|round the clock|rund um|day and night/.test(m[0]);
       // What is quoted, or says what to write, is said to whoever makes the site.
       if (/[„“”"«»]|(?<!\p{L})(?:write|put|schreib\p{L}*|mettez|pon\p{L}*)(?!\p{L})/iu.test(text)) continue;
+      // A line of a price list says what costs what.
+      if (/[£€$|]/.test(text)) continue;
       if (round && !/^(?:open|geöffnet|ouvert|abierto)?\s*(?:24|round|rund|day)/i.test(text)) continue;
       if (!text || text.length > 140 || !known || !OF_HOURS.test(text) || !free(from, from + text.length)) continue;
       this.rules.push({ text: capital(text), from, to: from + text.length });

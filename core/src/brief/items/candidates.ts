@@ -29,7 +29,7 @@ export interface Candidate {
 }
 
 const LEAD =
-  /^(?:(?!The \p{Lu})(?:(?:what |most )?(?:people|customers|clients|folk) (?:mostly |usually )?(?:ask|come|pay|ring) (?:us |me )?for(?: is| are)?|and|but|so|also|then|plus|or|with|a|an|the|our|my|your|we|i|it|it’s|it's|there’s|there's|that’s|that's|is|are|do|does|make|makes|sell|sells|charge|charges|charging|will|hire|rent|get|have|has|ask|costs?|for|of|in|at|at the moment|currently|now|normally|usually|und|oder|auch|haben|habe|hat|bieten|biete|gibt es|verleihen|vermieten|ein|eine|einen|der|die|das|den|wir|ich|ist|sind|kostet|kosten|nehmen|für|bei|et|ou|le|la|les|un|une|des|du|de la|l’|l'|nous|on|est|sont|pour|y|o|el|los|las|una|unos|unas|es|son|por|para|también|aussi)\s+|[-–—•*·:;,.!?()"“”'’\s]+)/iu;
+  /^(?:(?!The \p{Lu})(?:(?:what |most )?(?:people|customers|clients|folk) (?:mostly |usually )?(?:ask|come|pay|ring) (?:us |me )?for(?: is| are)?|and|but|so|also|then|plus|or|with|a|an|the|our|my|your|we|i|it|it’s|it's|there’s|there's|that’s|that's|is|are|do|does|make|makes|sell|sells|charge|charges|charging|will|hacemos|hacen|hago|ofrece(?:mos|n)?|tenemos|damos|proposons|propose|faisons|machen|mache|hire|rent|get|have|has|ask|costs?|for|of|in|at|at the moment|currently|now|normally|usually|und|oder|auch|haben|habe|hat|bieten|biete|gibt es|verleihen|vermieten|ein|eine|einen|der|die|das|den|wir|ich|ist|sind|kostet|kosten|nehmen|für|bei|et|ou|le|la|les|un|une|des|du|de la|l’|l'|nous|on|est|sont|pour|y|o|el|los|las|una|unos|unas|es|son|por|para|también|aussi)\s+|[-–—•*·:;,.!?()"“”'’\s]+)/iu;
 const TAIL =
   /(?:[\s,:;=(+–—-]+|\s(?:is|are|was|costs?|cost|at|for|from|will be|would be|starts?|start|starting|comes? to|goes? for|go for|runs?|you pay|it’s|it's|is now|now|only|about|around|kostet|kosten|ist|sind|um|für|ab|zu|je|nehmen wir|coûte(?:nt)?|est|sont|vaut|revient|à|pour|de|cuestan?|sale|salen|es|son|vale|valen|a|por|desde|of|per|and|und|et|y|plus|with|by|or|the|a|an|pays?|zahlen|bezahlen|paient|paie|pagan|any ?more|nicht mehr))$/iu;
 
@@ -61,8 +61,12 @@ function amountsIn(piece: Piece, currency: string): Money[] {
     talk && piece.kind !== 'row'
       ? [...signed, ...unsignedIn(piece.text, currency, signed)].sort((a, b) => a.from - b.from)
       : signed;
-  return all.filter((m) => !JOB_AHEAD.test(piece.text.slice(0, m.from)));
+  return all.filter(
+    (m) => !JOB_AHEAD.test(piece.text.slice(0, m.from)) && !WILL_COST.test(piece.text.slice(m.to, m.to + 24)),
+  );
 }
+/** “Die Standheizung 4.200 € kosten wird”: what it will cost them is nothing they ask. */
+const WILL_COST = /^\s?(?:kosten (?:wird|würde|soll)|more than we have)/iu;
 const PRICE_TALK =
   /(?<!\p{L})(?:prices?|cost\w*|charges?|rates?|fees?|vat|tarifs?|prix|coûte\w*|kost\w*|preis\w*|brutto|netto|mwst|inspektion|stundensatz|precios?|cuesta\w*|vale\w*|tarifas?|per (?:hour|day|night|week|head|person)|an hour|a day|a night|a head|pro (?:stunde|tag|person)|l[’']heure|por (?:hora|d[ií]a|persona))(?!\p{L})/iu;
 
@@ -648,7 +652,7 @@ const SOMEBODY_DOES =
   /(?<!\p{L})(?:says|said|dice|dit|sagt|recuerda)(?!\p{L})|\d[.:]\d\d\s?[–-]\s?\d|^(?:they|he|she|we|i|you|it|wir|ich|sie|er|nous|on|je|il|elle|ils)\s\p{Ll}/iu;
 /** “Wilf has £900 for it”, “£6 was proposed”: an amount that is told of, and of no thing. */
 const SOMETHING_WAS =
-  /(?<!\p{L})(?:has|had|was|were|stands|balance|in hand|in the bank|kassenstand|guthaben|solde|saldo|leaves|proposed|propone|c[’']était|avait|hatte|hat|tenía|tiene|if)(?!\p{L})/iu;
+  /(?<!\p{L})(?:has|had|was|were|stands|balance|in hand|in the bank|kassenstand|guthaben|solde|saldo|leaves|proposed|propone|c[’']était|avait|hatte|hat|tenía|tiene|if|reports?|reported|berichte[nt]|rapporte|informa)(?!\p{L})/iu;
 /** Words that alone name nothing: “adults generally do too”. */
 const SMALL_WORDS =
   /^(?:too|so|it|its|that|this|these|those|them|they|all|most|more|much|many|some|any|both|each|either|one|ones|two|three|and|or|und|oder|et|ou|y|o|here|there|then|now|well|not|just|only|also|else|even|same|such|very|him|her|us|me|you|who|what|which|when|where|why|how|over|under|again|together|ourselves|everything|anything|nothing|something|things?|stuff|lot|bit|way|auch|so|es|das|alles|nichts|etwas|hier|dort|dann|sehr|viel|mehr|selbst|aussi|tout|rien|ça|ici|là|très|plus|también|was|were|used|get|says|are|for|für|pour|para|por|otherwise|los|las|les|the|die|der|das|ahora|ida|vuelta|p\.?o\.? box|previously|formerly|früher|vorher|avant|antes|todo|nada|aquí|allí|muy|más)$/iu;
@@ -664,7 +668,7 @@ const withoutWhen = (c: Candidate): Candidate => {
 };
 /** “Showroom open Tuesday to Saturday”, “the old way”: when and how, and not what. */
 const NO_THING = new RegExp(
-  `^[\\d.,]+ (?:netto|brutto|plus|inkl)(?!\\p{L})|^(?:\\p{L}+ )?(?:gratis|free|frei|kostenlos|gratuite?s?|inklusive|incluid[oa]s?|inclus|included|remis)$|(?<!\\p{L})(?:open|closed|geöffnet|ouverte?|abierto)(?!\\p{L}).*(?<!\\p{L})(?:${WEEKDAY})(?!\\p{L})|^(?:the )?(?:old|hard|proper|right|usual|same|only) way$`,
+  `^[\\d.,]+ (?:netto|brutto|plus|inkl)(?!\\p{L})|^(?:\\p{L}+ )?(?:gratis|free|frei|kostenlos|gratuite?s?|inklusive|incluid[oa]s?|inclus|included|remis)$|^(?:to|for|from|with|at|in|of|für|mit|von|pour|chez|avec|à|para|con|en)\\s\\p{Ll}+$|(?<!\\p{L})(?:open|closed|geöffnet|ouverte?|abierto)(?!\\p{L}).*(?<!\\p{L})(?:${WEEKDAY})(?!\\p{L})|^(?:the )?(?:old|hard|proper|right|usual|same|only) way$`,
   'iu',
 );
 

@@ -223,6 +223,17 @@ describe('a concert', () => {
 });
 
 describe('groups of services', () => {
+  it('are none where one heading stands over all of them, or what it says is for nobody outside', () => {
+    const groups = (text: string) => readText(text).facts.services.map((s) => s.group ?? '');
+    const list = '- House moves, from £180\n- Storage, £45 a month\n- Piano moving, £120';
+    for (const over of ['Good afternoon, Clara:', 'What we do:', '## Item 2: website'])
+      expect(new Set(groups(`${over}\n${list}`)))
+        .withContext(over)
+        .toEqual(new Set(['']));
+    const two = `## Moving\n${list}\n\n## Point 3 : website\n- Packing, £30\n- Boxes, £2`;
+    expect(groups(two).join()).not.toContain('ebsite');
+  });
+
   it('are the headings that services are listed under', () => {
     const { services } = factsOf(
       [

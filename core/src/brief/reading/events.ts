@@ -41,12 +41,16 @@ const LEAD =
   /^(?:(?:and|but|also|then|we|i|they|there|it|is|are|have|has|hold|run|do|our|the|a|an|next|come to|join us (?:for|at)|wir|es|gibt|haben|machen|und|unser\p{L}*|der|die|das|ein\p{L}*|nous|on|il|y|a|avons|faisons|notre|nos|le|la|les|un|une|hay|tenemos|hacemos|nuestr\p{L}+|el|los|las|una)\s+)+/iu;
 const TAIL =
   /(?:\s+(?:is|are|held|gibt|tiennent|se|tienen lugar|on|at|from|every|each|takes? place|happens?|ist|sind|findet|finden|am|an|im|jeden?|immer|um|ab|est|sont|a lieu|chaque|tous|le|les|du|à|es|son|cada|todos|los|las|el|a|de|of|in|and|und|et|y|the|der|die))+$/iu;
+/** “The next production is …”: what it is called stands behind. */
+const WHAT_IS_ON =
+  /^(?:(?:next|nächste[rns]?|prochaine?|próxim[oa]) )?(?:production|play|show|concert|talk|premiere|aufführung|stück|konzert|vortrag|spectacle|pièce|estreno|obra|función|concierto)(?:\s(?:is|are|ist|heißt|est|es|será)|:)\s/iu;
 const nameFrom = (s: string): string => {
   const said = s
     .replace(/\s+/g, ' ')
     .replace(/^[\s,;:()|–—-]+|[\s,;:()|–—-]+$/g, '')
     .replace(/^.{0,40}\s(?:is|are|ist|sind|est|sont|está|están) (?:at|on|in|auf dem|auf|bei|au|aux|dans|en|al) /iu, '')
     .replace(LEAD, '')
+    .replace(WHAT_IS_ON, '')
     .replace(TAIL, '')
     .replace(/[\s,;:()|–—-]+$/g, '');
   return /\p{L}{3}/u.test(said) && said.split(' ').length <= 7 && said.length <= 80 ? said : '';
@@ -181,7 +185,10 @@ function eventOf(stretch: Stretch, told: boolean, around: Around): Omit<Business
   if (!name || (NO_EVENT.test(name) && !openDay)) return null;
   const detail = PRICE.exec(after.replace(/^[\s,]*20\d\d(?!\d)[\s,]*/, ' '))?.[0].replace(/[.,]$/, '') ?? '';
   const year = /^,?\s(?:de(?:l)?\s)?20[2-9]\d(?!\d)/.exec(after)?.[0].length ?? 0;
-  const said = source.slice(from, when.to + year).replace(/(?<!\.m)\.$/i, '');
+  const said = source
+    .slice(from, when.to + year)
+    .replace(/(?<!\.m)\.$/i, '')
+    .replace(/,\s\d{1,2}$/, '');
   // What says that it is open tells of no event.
   if (!row && !openDay && IS_OPEN.test(said)) return null;
   return row ?? { name, when: said, place, detail };

@@ -466,6 +466,13 @@ const isOneOf = (name: string, kind: string): boolean => {
 /** Headings that say that services follow, or prices, and not which. */
 const ALL_SERVICES =
   /^(?:(?:our|the|unsere?|nos|nuestr[oa]s|list of|current)\s+)?(?:services?(?: and prices)?|prices?(?: list)?|price list|what (?:we|i) (?:do|make|offer|sell|charge)|work|products?|range|stock|rates?|charges|fees|things we do|(?:services?|work|things) (?:to be described|for the site|offered|wanted)|leistungen|angebot|preise|preisliste|produkte|sortiment|prestations|tarifs?|prix|produits|ce (?:que|qu[’']) ?(?:nous|on).*|servicios|precios|tarifas|productos|lo que hacemos|.*\?)$/iu;
+/** Headings of minutes, forms and lists of wishes. */
+const OF_THE_JOB =
+  /(?<!\p{L})(?:web ?sites?|home ?page|web ?page|internetseite|internetauftritt|webseite|le site|site (?:web|internet)|página|la web|fld|top|tagesordnung|point|agenda|answers?|antworten|réponses|respuestas|list|notes?)(?!\p{L})|[/[\]]|::/iu;
+const GREETS =
+  /^(?:dear|hello|hi|hey|good (?:morning|afternoon|evening)|liebe[rs]?|sehr geehrte\p{L}*|hallo|moin|guten|grüß|bonjour|bonsoir|salut|chère?s?|hola|buen[oa]s|estimad[oa]s?|querid[oa]s?)(?!\p{L})/iu;
+/** Roles of a heading under which something is for nobody but the designer. */
+const HEADS_NOTHING = new Set<string>(['greeting', 'note', 'aside', 'dont', 'wish', 'style', 'unsettled', 'quoted']);
 /** What a service is listed under: the heading over its line in a list or a table. */
 function groupAt(pieces: readonly ReadPiece[], span: Span): string {
   const piece = pieces.find(
@@ -473,6 +480,9 @@ function groupAt(pieces: readonly ReadPiece[], span: Span): string {
   );
   const under =
     piece && (piece.kind === 'item' || piece.kind === 'row' || piece.kind === 'line') ? piece.under.trim() : '';
+  // “Buenas tardes, Clara:” heads nothing, and neither does what is for the designer.
+  const heading = pieces.find((p) => p.kind === 'heading' && p.text.replace(/^[#*_\s]+|[*_:\s]+$/g, '') === under);
+  if (GREETS.test(under) || OF_THE_JOB.test(under) || (heading && HEADS_NOTHING.has(heading.role))) return '';
   const plain = under && under.split(/\s+/).length <= 6 && !ALL_SERVICES.test(under) && !/[.!;]/.test(under);
   return plain ? capital(under).slice(0, 60) : '';
 }
@@ -532,7 +542,7 @@ function factsFrom(
   facts.wanted = all('wanted', limitOf('wanted')).filter((w) => !facts.unwanted.includes(w));
   // What was put right into a service comes behind those that were read as services.
   const added = of('service').filter((k) => !items.some((s) => s.span === k));
-  facts.services = [
+  const services = [
     ...items
       .filter((s) => kept.includes(s.span))
       .map(({ item, span }) => ({
@@ -553,14 +563,16 @@ function factsFrom(
     .filter((s, _, all) => s.price || s.detail || !all.some((o) => isOneOf(o.name, s.name)))
     // What others are listed under is not offered itself.
     .filter((s, _, all) => s.price || !all.some((o) => o.group.toLowerCase() === s.name.toLowerCase()))
-    .slice(0, 40)
-    .map(({ name, detail, price, group }, n): Service => ({
-      id: `v${n + 1}`,
-      ...(group && { group }),
-      name: capital(withoutVerb(name)).slice(0, 120),
-      detail: capital(detail).slice(0, 600),
-      price: price.slice(0, 60),
-    }));
+    .slice(0, 40);
+  // One heading over all of them parts nothing: “Website”, “What we do”.
+  const parted = new Set(services.map((s) => s.group).filter(Boolean)).size > 1;
+  facts.services = services.map(({ name, detail, price, group }, n): Service => ({
+    id: `v${n + 1}`,
+    ...(parted && group && { group }),
+    name: capital(withoutVerb(name)).slice(0, 120),
+    detail: capital(detail).slice(0, 600),
+    price: price.slice(0, 60),
+  }));
   const key = (s: Span) => gathered.e164.get(s) ?? s.value.toLowerCase();
   facts.contacts = contactsIn(source, kept, gathered.pieces, key);
   facts.branches = gathered.branches.slice(0, 12).map(({ branch }, n) => ({ id: `b${n + 1}`, ...branch }));

@@ -35,6 +35,9 @@ export const capital = (s: string): string => (s ? s[0]!.toUpperCase() + s.slice
 /** The town of a place that is given with its county. */
 export const town = (place: string): string => place.split(',')[0]!.trim();
 
+/** What is paid to belong or to come in. */
+const FEE =
+  /^(?:(?:annual |yearly |club )?(?:membership|subscription|tickets?|admission|entry|deposit)s?(?: fee)?|subscriptions? for \d{4}|(?:mitglieds)?beitr(?:ag|äge)|mitgliedschaft|eintritt(?:skarten)?|karten|grundbetrag|adhésions?|cotisations?|entrées?|billets?|cuotas?(?: anual(?:es)?)?|inscripci(?:ón|ones)|entradas?|salida|déplacement|anfahrt|call-out)$/iu;
 /** Names of services that only make sense beside others: fees, counted, “all of …”, “the … one”. */
 const IN_LISTS_ALONE =
   /^(?:\d|(?:subscriptions?|membership(?: fees?)?|admission|entry|adults?|children|under[- ]\d+s?|(?:jahres)?beitr[aä]ge?|eintritt|jugend|kinder|cotisations?|adhésions?|entrée|moins de|adultes?|enfants?|cuotas?|entradas?|adultos?|niños)(?!\p{L})|(?:one|two|three|four|five|six|seven|eight|nine|ten|a dozen|all|every|any|some|both|alle[sn]?|jede[rs]?|zwei|drei|vier|beide|tous|toutes|tout|deux|trois|quatre|quelques|todos?|todas?|dos|tres|cuatro|algunos?)(?!\p{L}))|(?<!\p{L})(?:ones?|etc|more|others?|mehr|anderes|autres?|otros?|otras?)\.?$/iu;
@@ -164,8 +167,11 @@ export function slotsOf(language: SiteLanguage, facts: Facts, random: Random, se
 
   const told = services.flatMap((s) => serviceIn(language, s.name, facts) ?? []);
   // “Three cheeses” and “the soft one” stand well in a list, and in no sentence.
-  const fit = told.filter((s) => !IN_LISTS_ALONE.test(s));
-  const named = fit.length > 1 ? fit : told;
+  // What is paid to be in it is not what it is for: “Membership in Denby” says nothing of a tool library.
+  const offered = told.filter((s) => !FEE.test(s));
+  const worth = offered.length ? offered : told;
+  const fit = worth.filter((s) => !IN_LISTS_ALONE.test(s));
+  const named = fit.length > 1 ? fit : worth;
   // A list that leaves out the first service speaks of another business.
   const strings = strung(named);
   const short = named.length && strings[0] === named[0] ? strings : [];
