@@ -652,14 +652,14 @@ const SOMEBODY_DOES =
   /(?<!\p{L})(?:says|said|dice|dit|sagt|recuerda)(?!\p{L})|\d[.:]\d\d\s?[–-]\s?\d|^(?:they|he|she|we|i|you|it|wir|ich|sie|er|nous|on|je|il|elle|ils)\s\p{Ll}/iu;
 /** “Wilf has £900 for it”, “£6 was proposed”: an amount that is told of, and of no thing. */
 const SOMETHING_WAS =
-  /(?<!\p{L})(?:has|had|was|were|stands|balance|in hand|in the bank|kassenstand|guthaben|solde|saldo|leaves|proposed|propone|c[’']était|avait|hatte|hat|tenía|tiene|if|reports?|reported|berichte[nt]|rapporte|informa)(?!\p{L})/iu;
+  /(?<!\p{L})(?:has|had|was|were|stands|balance|in hand|in the bank|kassenstand|guthaben|solde|saldo|leaves|proposed|propone|c[’']était|avait|hatte|hat|tenía|tiene|if|reported|berichte[nt]|rapporte|informa)(?!\p{L})/iu;
 /** Words that alone name nothing: “adults generally do too”. */
 const SMALL_WORDS =
   /^(?:too|so|it|its|that|this|these|those|them|they|all|most|more|much|many|some|any|both|each|either|one|ones|two|three|and|or|und|oder|et|ou|y|o|here|there|then|now|well|not|just|only|also|else|even|same|such|very|him|her|us|me|you|who|what|which|when|where|why|how|over|under|again|together|ourselves|everything|anything|nothing|something|things?|stuff|lot|bit|way|auch|so|es|das|alles|nichts|etwas|hier|dort|dann|sehr|viel|mehr|selbst|aussi|tout|rien|ça|ici|là|très|plus|también|was|were|used|get|says|are|for|für|pour|para|por|otherwise|los|las|les|the|die|der|das|ahora|ida|vuelta|p\.?o\.? box|previously|formerly|früher|vorher|avant|antes|todo|nada|aquí|allí|muy|más)$/iu;
 
 /** What says when, or that its price is asked for, and is no part of a name: “Repair bench on Thursdays, 1 to 4”. */
 const WHEN_OR_HOW = new RegExp(
-  `(?:,?\\s(?:on|every|each|am|jeden?|immer|le|les|chaque|los|cada)\\s(?:the\\s)?(?:${WEEKDAY})(?!\\p{L}).*|${ASKED_FOR.source})$`,
+  `(?:,?\\s(?:on|every|each|am|jeden?|immer|le|les|chaque|los|cada)\\s(?:the\\s)?(?:${WEEKDAY})(?!\\p{L}).*|${ASKED_FOR.source}|\\s(?:free(?: of charge)?|kostenlos|gratuite?s?|gratis))$`,
   'iu',
 );
 const withoutWhen = (c: Candidate): Candidate => {
@@ -668,7 +668,7 @@ const withoutWhen = (c: Candidate): Candidate => {
 };
 /** “Showroom open Tuesday to Saturday”, “the old way”: when and how, and not what. */
 const NO_THING = new RegExp(
-  `^[\\d.,]+ (?:netto|brutto|plus|inkl)(?!\\p{L})|^(?:\\p{L}+ )?(?:gratis|free|frei|kostenlos|gratuite?s?|inklusive|incluid[oa]s?|inclus|included|remis)$|^(?:to|for|from|with|at|in|of|für|mit|von|pour|chez|avec|à|para|con|en)\\s\\p{Ll}+$|(?<!\\p{L})(?:open|closed|geöffnet|ouverte?|abierto)(?!\\p{L}).*(?<!\\p{L})(?:${WEEKDAY})(?!\\p{L})|^(?:the )?(?:old|hard|proper|right|usual|same|only) way$`,
+  `^[\\d.,]+ (?:netto|brutto|plus|inkl)(?!\\p{L})|^(?:(?:children|kids|under \\d+s?|members|kinder|mitglieder|enfants|adhérents|menores|niños|socios) )?(?:gratis|free|frei|kostenlos|gratuite?s?|inklusive|incluid[oa]s?|inclus|included|remis)$|^(?:to|for|from|with|at|in|of|für|mit|von|pour|chez|avec|à|para|con|en)\\s\\p{Ll}+$|(?<!\\p{L})(?:open|closed|geöffnet|ouverte?|abierto)(?!\\p{L}).*(?<!\\p{L})(?:${WEEKDAY})(?!\\p{L})|^(?:the )?(?:old|hard|proper|right|usual|same|only) way$`,
   'iu',
 );
 

@@ -37,7 +37,7 @@ function refuses(c: Candidate, piece: ReadPiece): boolean {
 }
 
 /** How sure a candidate must be; one with a price is nearly always one. */
-const SURE = 0.6;
+const SURE = 0.5;
 const SURE_PRICED = 0.35;
 const AT_LEAST = 0.3;
 
@@ -61,8 +61,8 @@ const isClause = (before: string, name: string): boolean =>
 const DENIED = /^(?:(?:with|avec|mit|con)\s|ne\s|n[’']\p{L}+\s(?!\p{Lu})|(?:nicht|keine?[rnms]?|pas|jamais|never)\s)/iu;
 
 /** How sure the rest of a list must be where the surest of it is `BEARS`, and how sure it is taken to be then. */
-const BORNE = 0.2;
-const BEARS = 0.75;
+const BORNE = 0.15;
+const BEARS = 0.7;
 /** Of one list in a sentence, what one of them is the others are: “lock gates, paddle gear and swing bridges”. */
 function borneOut(text: string, items: Item[]): void {
   const lists = new Map<number, Item[]>();
