@@ -57,7 +57,7 @@ const LONG_WORD = 18;
 export function wordSizes(look: Look, letters: number): Record<string, string> {
   if (letters <= SHORT_WORD) return {};
   const capitals = look.headingCase === 'capitals' ? 1.3 : 1;
-  const heavy = 1 + Math.max(0, look.headingWeight - 400) / 4000;
+  const heavy = 1 + Math.max(0, look.headingWeight - 400) / 2500;
   const ems = Math.min(letters, LONG_WORD) * families[look.heading]!.width * capitals * heavy;
   // What the edges of a narrow page leave.
   const most = `(88cqi - 1rem) / ${round(ems, 2)}`;

@@ -29,7 +29,7 @@ export interface Candidate {
 }
 
 const LEAD =
-  /^(?:(?!The \p{Lu})(?:(?:what |most )?(?:people|customers|clients|folk) (?:mostly |usually )?(?:ask|come|pay|ring) (?:us |me )?for(?: is| are)?|and|but|so|also|then|plus|or|with|a|an|the|our|my|your|we|i|it|it’s|it's|there’s|there's|that’s|that's|is|are|do|does|make|makes|sell|sells|charge|charges|charging|will|hacemos|hacen|hago|ofrece(?:mos|n)?|tenemos|damos|proposons|propose|faisons|machen|mache|hire|rent|get|have|has|ask|costs?|for|of|in|at|at the moment|currently|now|normally|usually|und|oder|auch|haben|habe|hat|bieten|biete|gibt es|verleihen|vermieten|ein|eine|einen|der|die|das|den|wir|ich|ist|sind|kostet|kosten|nehmen|für|bei|et|ou|le|la|les|un|une|des|du|de la|l’|l'|nous|on|est|sont|pour|y|o|el|los|las|una|unos|unas|es|son|por|para|también|aussi)\s+|[-–—•*·:;,.!?()"“”'’\s]+)/iu;
+  /^(?:(?!The \p{Lu})(?:(?:what |most )?(?:people|customers|clients|folk) (?:mostly |usually )?(?:ask|come|pay|ring) (?:us |me )?for(?: is| are)?|and|but|so|also|then|plus|or|with|a|an|the|our|my|your|we|i|it|it’s|it's|there’s|there's|that’s|that's|is|are|do|does|make|makes|sell|sells|charge|charges|charging|added|will|hacemos|hacen|hago|ofrece(?:mos|n)?|tenemos|damos|proposons|propose|faisons|machen|mache|hire|rent|get|have|has|ask|costs?|for|of|in|at|at the moment|currently|now|normally|usually|und|oder|auch|haben|habe|hat|bieten|biete|gibt es|verleihen|vermieten|ein|eine|einen|der|die|das|den|wir|ich|ist|sind|kostet|kosten|nehmen|für|bei|et|ou|le|la|les|un|une|des|du|de la|l’|l'|nous|on|est|sont|pour|y|o|el|los|las|una|unos|unas|es|son|por|para|también|aussi)\s+|[-–—•*·:;,.!?()"“”'’\s]+)/iu;
 const TAIL =
   /(?:[\s,:;=(+–—-]+|\s(?:is|are|was|costs?|cost|at|for|from|will be|would be|starts?|start|starting|comes? to|goes? for|go for|runs?|you pay|it’s|it's|is now|now|only|about|around|kostet|kosten|ist|sind|um|für|ab|zu|je|nehmen wir|coûte(?:nt)?|est|sont|vaut|revient|à|pour|de|cuestan?|sale|salen|es|son|vale|valen|a|por|desde|of|per|and|und|et|y|plus|with|by|or|the|a|an|pays?|zahlen|bezahlen|paient|paie|pagan|any ?more|nicht mehr))$/iu;
 
@@ -659,7 +659,7 @@ const SMALL_WORDS =
 
 /** What says when, or that its price is asked for, and is no part of a name: “Repair bench on Thursdays, 1 to 4”. */
 const WHEN_OR_HOW = new RegExp(
-  `(?:,?\\s(?:on|every|each|am|jeden?|immer|le|les|chaque|los|cada)\\s(?:the\\s)?(?:${WEEKDAY})(?!\\p{L}).*|${ASKED_FOR.source}|\\s(?:free(?: of charge)?|kostenlos|gratuite?s?|gratis))$`,
+  `(?:,?\\s(?:on|every|each|am|jeden?|immer|le|les|chaque|los|cada)\\s(?:the\\s)?(?:${WEEKDAY})(?!\\p{L}).*|\\s(?:when|if|because|wenn|falls|weil|quand|si|parce|cuando|porque)\\s.+|${ASKED_FOR.source}|\\s(?:free(?: of charge)?|kostenlos|gratuite?s?|gratis))$`,
   'iu',
 );
 const withoutWhen = (c: Candidate): Candidate => {

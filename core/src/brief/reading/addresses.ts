@@ -112,7 +112,10 @@ export function* addresses(source: string, pieces: readonly { kind: string; from
           .replace(/\s+/g, ' ')
           .replace(/[.\s]+$/, '')
           // “In der Deichstraße 7” is Deichstraße 7; “An der Mühle 3” is called so.
-          .replace(/^(?:der|dem)\s(?=\p{Lu})/u, '')
+          .replace(
+            /^(?:der|dem)\s(?=\p{Lu})|^(?:in|an|auf) (?:der|dem) (?=\p{Lu}\p{L}*(?:straße|strasse|gasse|weg|platz|allee|chaussee) \d)/u,
+            '',
+          )
           // “Un taller de calle del Aire 12”, “tiene su local en plaza del Molino 2”: the street begins it.
           .replace(
             /^(?:\p{Ll}[\p{Ll}’']*\s){1,6}(?:de|en|à|au|dans)\s(?=(?:la\s)?(?:calle|plaza|avenida|camino|paseo|rue|place|avenue|chemin|quai|impasse)\s)/u,

@@ -222,6 +222,17 @@ describe('a concert', () => {
   });
 });
 
+describe('what the designer asked for', () => {
+  it('is no wish of the client’s', () => {
+    const wishes = (text: string) =>
+      readText(text)
+        .told.filter((t) => t.kind === 'wish')
+        .map((t) => t.text);
+    expect(wishes('You asked for a page about the shop and I have written four and thrown three away.')).toEqual([]);
+    expect(wishes('I should like a page about the shop.').length).toBe(1);
+  });
+});
+
 describe('groups of services', () => {
   it('are none where one heading stands over all of them, or what it says is for nobody outside', () => {
     const groups = (text: string) => readText(text).facts.services.map((s) => s.group ?? '');

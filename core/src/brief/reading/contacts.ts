@@ -21,6 +21,7 @@ const clean = (s: string): string =>
     .replace(/\s*\((?=[^)]*$).*$/, '')
     .replace(/^[\s,;:()–—-]+|[\s,;:.()–—-]+$/g, '')
     .replace(/\s+(?:tele)?(?:phone|mail|e-?mail|number|mobile|telefon|nummer|téléphone|teléfono)$/iu, '')
+    .replace(/\s+(?:under|unter|at|on|au|en|al|bei|via|über|is|ist)$/iu, '')
     .replace(/^(?:and|or|but|und|oder|et|ou|y|o)\s+/iu, '')
     .replace(/^(?:the|a|die|der|das|den|le|la|les|el|los|las)\s+(?=\p{Ll})/iu, '');
 const says = (s: string): string => {

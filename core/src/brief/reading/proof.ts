@@ -100,6 +100,11 @@ const THING_ON = new RegExp(
   `^(?!(?:we|i|they|you|wir|nous|on)(?!\\p{L}))\\p{Lu}[\\p{L}’'-]*(?: [\\p{L}’'-]+){0,4}?(?:\\s(?:is|are|ist|sind|est|sont|es|son))?[,:]?\\s(?:(?:on|on the|am|an|le|les|el|los|immer) )?(?:(?:first|second|third|last|ersten?|zweiten?|dritten?|letzten?|premier|deuxième|troisième|dernier|primer|segundo|tercer|último) )?(?:${WEEKDAY})(?!\\p{L})`,
   'iu',
 );
+/** What is said of a house and its doors, or of a day itself, and of no thing that is on. */
+const OF_BEING_OPEN = new RegExp(
+  `^(?:(?:the|on|am|an|le|les|el|los|y|et|und|and) )?(?:${WEEKDAY})(?!\\p{L})|(?<!\\p{L})(?:unlocked|accessible|attended|staffed|only|nur|uniquement|seulement|s[óo]lo|solamente|abren?|atend\\p{L}+|ferm\\p{L}+|ouvr\\p{L}+|besetzt|erreichbar|there|here)(?!\\p{L})`,
+  'iu',
+);
 /** Words that say outright that it is open, or is not. */
 export const IS_OPEN =
   /(?<!\p{L})(?:open(?:s|ing)?|hours|closed|shut|geöffnet|öffnungszeiten|offen|geschlossen|ouverte?s?|horaires|fermée?s?|abiert[oa]s?|abrimos|horario|cerra(?:d[oa]s?|mos))(?!\p{L})/iu;
@@ -152,7 +157,7 @@ export function eventStretches(
   // What has one time and no end is on then; being open has two.
   const whole = piece.label ? `${piece.label}: ${text}` : text;
   const once = /\d/.test(text) && !TO.test(text);
-  const ofThing =
-    THING_ON.test(whole) && ((once && !IS_OPEN.test(whole)) || (opens && !OPENING.test(`${piece.label} ${text}`)));
+  const thing = /^\p{Lu}/u.test(whole) && THING_ON.test(whole) && !OF_BEING_OPEN.test(whole.slice(0, 80));
+  const ofThing = thing && ((once && !IS_OPEN.test(whole)) || (opens && !OPENING.test(`${piece.label} ${text}`)));
   return tellsOfEvents(piece) || ofThing ? [{ from: 0, to: text.length }] : [];
 }

@@ -646,10 +646,13 @@ function toldIn(source: string, pieces: readonly ReadPiece[]): Told[] {
     // A sentence may carry a don’t or a wish beside what else it says: “Quotes only, no prices on there”.
     const clauses = p.text.split(CLAUSES);
     if (whole !== 'dont' && clauses.some((c) => FORBIDS.test(c))) tell('dont', p.from, p.to);
-    else if (!whole && clauses.some((c) => ASKS_FOR.test(c))) tell('wish', p.from, p.to);
+    else if (!whole && !YOU_ASKED.test(p.text) && clauses.some((c) => ASKS_FOR.test(c))) tell('wish', p.from, p.to);
   }
   return out;
 }
+/** “You asked for a page about the shop”: what the designer wanted is no wish of the client’s. */
+const YOU_ASKED =
+  /^(?:as )?(?:you (?:asked|wanted|told me|suggested)|sie (?:wollten|baten|hatten)|du (?:wolltest|hattest)|vous (?:m[’'](?:aviez|avez) demandé|vouliez)|(?:usted )?me (?:pidió|pediste|pidieron))(?!\p{L})/iu;
 const CLAUSES = /[,;:()–—]\s*|\.\s+|\s(?=(?:and|but|und|aber|et|mais|y|pero)\s)/u;
 /** Clauses that forbid, whoever reads them and whatever stands around. */
 const FORBIDS = latin(

@@ -71,7 +71,7 @@ const ABOUT: RegExp[] = [
   /(?<!\p{L})(?:una|la|otra) (?:\p{L}+ )?(?:página|sección|apartado) (?:sobre|para|con|de|del|dedicada a) (.+)/iu,
 ];
 const ENDS =
-  /[,;:.!?()\n\\–—]|\s-\s|\s(?:where|that|which|who|so|because|and (?:also|another|a|the|maybe|please)|please|if|with|without|like|wo|die|der|das|damit|bitte|und|où|qui|que|parce|s[’']il|avec|et|donde|porque|por favor|con|y)\s/iu;
+  /[,;:.!?()\n\\–—]|\s-\s|\s(?:and|und|et|y)\s(?=(?:i|we|you|they|he|she|it|ich|wir|sie|je|nous|on|yo|me|le)\s)|\s(?:where|that|which|who|so|because|and (?:also|another|a|the|maybe|please)|please|if|with|without|like|wo|die|der|das|damit|bitte|und|où|qui|que|parce|s[’']il|avec|et|donde|porque|por favor|con|y)\s/iu;
 const LEADING =
   /^(?:the|our|my|all|an?|some|die|den|das|der|dem|unsere[rnms]?|meine[rnm]?|alle|les?|la|l[’']|nos|notre|mes|mon|ma|toutes?|tous|los|las|el|nuestr[oa]s?|mis?|tod[oa]s?)(?:\s+|(?<=[’']))/iu;
 /** Words that say which page of a site is meant, or nothing at all: no page is about them. */

@@ -169,9 +169,8 @@ export function slotsOf(language: SiteLanguage, facts: Facts, random: Random, se
   // “Three cheeses” and “the soft one” stand well in a list, and in no sentence.
   // What is paid to be in it is not what it is for: “Membership in Denby” says nothing of a tool library.
   const offered = told.filter((s) => !FEE.test(s));
-  const worth = offered.length ? offered : told;
-  const fit = worth.filter((s) => !IN_LISTS_ALONE.test(s));
-  const named = fit.length > 1 ? fit : worth;
+  const fit = offered.filter((s) => !IN_LISTS_ALONE.test(s));
+  const named = fit.length > 1 ? fit : offered;
   // A list that leaves out the first service speaks of another business.
   const strings = strung(named);
   const short = named.length && strings[0] === named[0] ? strings : [];
