@@ -72,6 +72,19 @@ describe('what was spoken out', () => {
   });
 });
 
+describe('times that are spoken out in French', () => {
+  it('are read with their minutes, and a delay is none', () => {
+    const hours = (text: string) => readText(text).facts.hours;
+    expect(hours('je travaille du mardi au samedi de neuf heures à dix-huit heures')).toBe(
+      'Tuesday to Saturday 9.00–18.00',
+    );
+    expect(
+      hours('ouvert du mardi au samedi de neuf heures à midi et demi et de quatorze heures trente à dix-neuf heures'),
+    ).toBe('Tuesday to Saturday 9.00–12.30 and 14.30–19.00');
+    expect(hours('on livre en vingt-quatre heures')).toBe('');
+  });
+});
+
 describe('services and products', () => {
   const read = (text: string) => readText(text).facts.services.map((s) => [s.name, s.price]);
   it('are read from a table with notes over its head; what a thing costs the client is no price', () => {

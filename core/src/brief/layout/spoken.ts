@@ -314,6 +314,12 @@ export function unspoken(source: string): string {
       n += 1;
       continue;
     }
+    // “Midi et demi”.
+    if (first.w === 'midi' && words[n + 1]?.w === 'et' && /^demie?$/.test(words[n + 2]?.w ?? '')) {
+      put(first.from, words[n + 2]!.to, '12 h 30');
+      n += 2;
+      continue;
+    }
     const aHundred = first.w === 'a' && /^(?:hundred|thousand)$/.test(words[n + 1]?.w ?? '');
     if (!isNumber(first.w) && first.w !== 'double' && !aHundred) continue;
     let end = n;
@@ -346,7 +352,12 @@ export function unspoken(source: string): string {
         /^(?:pounds?|euros?|dollars?)$/.test(after) && isNumber(words[end + 2]?.w ?? '')
           ? valueOf([words[end + 2]!.w, ...(isNumber(words[end + 3]?.w ?? '') ? [words[end + 3]!.w] : [])])
           : null;
-      if (value !== null && MONEY_WORD.test(after)) {
+      const minutes = value !== null && value <= 24 && /^heures?$/.test(after) ? minutesAfter(words, end + 2) : null;
+      if (minutes) {
+        // “Quatorze heures trente”, “neuf heures et demie”, “dix-huit heures”.
+        put(first.from, words[end + 1 + minutes.words]!.to, `${value} h${minutes.value ? ` ${minutes.value}` : ''}`);
+        end += 1 + minutes.words;
+      } else if (value !== null && MONEY_WORD.test(after)) {
         // “Forty five euros, four irons”: so few are not pence.
         if (pence !== null && pence >= 10 && pence < 100) {
           const two = isNumber(words[end + 3]?.w ?? '') ? 3 : 2;
@@ -371,6 +382,20 @@ export function unspoken(source: string): string {
     n = end;
   }
   return out;
+}
+
+/** The minutes that stand behind an hour, and how many words say them; none where another hour follows. */
+function minutesAfter(words: readonly Word[], at: number): { value: number; words: number } {
+  const said = (k: number) => words[at + k]?.w ?? '';
+  if (said(0) === 'et' && /^demie?$/.test(said(1))) return { value: 30, words: 2 };
+  if (said(0) === 'et' && said(1) === 'quart') return { value: 15, words: 2 };
+  let count = 0;
+  while (count < 3 && isNumber(said(count))) count++;
+  const value =
+    count && !/^(?:heures?|euros?)$/.test(said(count)) ? valueOf(words.slice(at, at + count).map((w) => w.w)) : null;
+  return value !== null && value >= 5 && value < 60 && value % 5 === 0
+    ? { value, words: count }
+    : { value: 0, words: 0 };
 }
 
 /** A year spoken in two halves (“nineteen eighty seven”) or as a number; null where it is none. */

@@ -3,7 +3,7 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const namesModel: LinearModel = {
   classes: ["score"],
-  step: 0.0933,
+  step: 0.09357,
   bias: [0],
   weights: `<:a	@
 <:about	J
@@ -11,11 +11,11 @@ export const namesModel: LinearModel = {
 <:an	I
 <:appelle	W
 <:are	W
-<:as	W
+<:as	X
 <:at	L
 <:au	X
-<:auf	N
-<:avec	F
+<:auf	M
+<:avec	G
 <:be	]
 <:behind	E
 <:beim	K
@@ -25,11 +25,11 @@ export const namesModel: LinearModel = {
 <:colin	L
 <:das	T
 <:de	F
-<:der	S
+<:der	T
 <:die	Y
 <:do	L
 <:does	N
-<:dont	E
+<:dont	D
 <:dry	M
 <:du	K
 <:ein	M
@@ -45,19 +45,20 @@ export const namesModel: LinearModel = {
 <:fait	M
 <:following	M
 <:for	D
-<:forty	J
+<:forty	K
 <:four	N
+<:geehrte	N
 <:grands	H
-<:grüsse	K
-<:grüße	K
-<:hacemos	H
+<:grüsse	J
+<:grüße	J
+<:hacemos	G
 <:has	Z
 <:heißt	X
 <:hermano	M
 <:hollow	A
-<:honey	L
+<:honey	K
 <:i	J
-<:ich	H
+<:ich	G
 <:im	M
 <:in	L
 <:is	R
@@ -86,13 +87,13 @@ export const namesModel: LinearModel = {
 <:no	L
 <:nombre	Q
 <:not	H
-<:number	L
+<:number	K
 <:office	M
 <:on	D
 <:one	N
 <:or	P
 <:outside	E
-<:own	H
+<:own	I
 <:paar	M
 <:phone	L
 <:prices	I
@@ -105,15 +106,15 @@ export const namesModel: LinearModel = {
 <:sam	L
 <:say	a
 <:schön	M
-<:se	K
-<:since	M
+<:se	L
+<:since	N
 <:small	I
 <:so	N
 <:somos	V
 <:st	J
-<:sunday	U
+<:sunday	T
 <:t	I
-<:tannery	J
+<:tannery	K
 <:the	E
 <:then	N
 <:to	N
@@ -121,11 +122,11 @@ export const namesModel: LinearModel = {
 <:tree	N
 <:two	L
 <:un	L
-<:une	J
+<:une	I
 <:unser	J
 <:us	N
 <:valley	M
-<:vier	K
+<:vier	L
 <:voir	M
 <:vom	J
 <:we	E
@@ -139,10 +140,10 @@ export const namesModel: LinearModel = {
 CAPS	S
 addressee	#
 after in	E
-after with	B
+after with	C
 all caps first	]
 also in address	G
-at	2
+at	3
 bottom	H
 common:all	A
 common:first	K
@@ -176,6 +177,7 @@ count:2&domain:same	K
 count:2&domain:some	L
 count:2&domain:within	M
 count:2&part of longer	K
+count:2&person	N
 count:2&words:1	L
 count:2&words:3	U
 count:2&words:4	P
@@ -194,9 +196,9 @@ count:3&words:3	L
 count:4	W
 count:4&domain:-	L
 count:4&domain:all	Q
-count:4&domain:begins	Q
+count:4&domain:begins	R
 count:4&domain:same	T
-count:4&domain:some	Q
+count:4&domain:some	R
 count:4&kind	K
 count:4&person	J
 count:4&trade	J
@@ -207,6 +209,7 @@ digit	D
 domain:-&legal	J
 domain:-&pair	J
 domain:-&part of longer	L
+domain:-&person	N
 domain:-&trade	Q
 domain:all	b
 domain:all&domain:same	H
@@ -227,7 +230,7 @@ domain:initials	^
 domain:initials&kind	V
 domain:initials&trade	V
 domain:much	a
-domain:much&domain:begins	N
+domain:much&domain:begins	M
 domain:much&kind	V
 domain:much&legal	U
 domain:much&pair	S
@@ -240,7 +243,7 @@ domain:none&domain:initials	U
 domain:none&kind	T
 domain:none&pair	Q
 domain:none&part of longer	L
-domain:none&person	M
+domain:none&person	N
 domain:none&trade	N
 domain:same	e
 domain:same&domain:begins	I
@@ -250,9 +253,9 @@ domain:same&person	H
 domain:same&trade	=
 domain:some	S
 domain:some&domain:begins	Q
-domain:some&kind	J
+domain:some&kind	I
 domain:some&legal	M
-domain:some&pair	K
+domain:some&pair	L
 domain:some&part of longer	I
 domain:some&person	Q
 domain:some&trade	U
@@ -267,7 +270,7 @@ goes back	D
 goes on	D
 greeted	!
 how:CAPS	X
-how:at	Y
+how:at	X
 how:begins	N
 how:called	t
 how:called&count:1	W
@@ -279,17 +282,17 @@ how:called&domain:begins	T
 how:called&domain:same	V
 how:called&domain:some	Q
 how:called&how:line	M
-how:called&kind	J
+how:called&kind	I
 how:called&part of longer	H
 how:called&person	T
 how:called&top:0	X
 how:called&trade	Q
-how:called&words:1	K
+how:called&words:1	L
 how:called&words:2	S
 how:called&words:3	K
 how:called&words:4	[
 how:called&words:5	?
-how:caps	c
+how:caps	b
 how:cell	L
 how:closing	L
 how:domain	j
@@ -297,18 +300,19 @@ how:is the name	z
 how:led	h
 how:line	V
 how:line&count:1	Q
-how:line&count:3	S
+how:line&count:2	N
+how:line&count:3	R
 how:line&domain:-	V
 how:line&domain:all	M
 how:line&domain:much	Y
 how:line&domain:none	L
-how:line&domain:same	Q
+how:line&domain:same	R
 how:line&label:name	M
 how:line&label:other	Q
 how:line&label:person	K
 how:line&label:whole	M
 how:line&legal	Q
-how:line&pair	M
+how:line&pair	L
 how:line&top:0	Q
 how:line&trade	S
 how:line&under:name	S
@@ -318,22 +322,23 @@ how:line&words:3	M
 how:line&words:4	V
 how:line&words:5	Q
 how:line&words:6	M
-how:low kind	U
+how:low kind	T
 how:low trade	L
 how:opening	[
 how:quoted	Z
 how:quoted&count:1	W
 how:quoted&count:2	I
 how:quoted&count:3	W
-how:quoted&domain:all	G
+how:quoted&domain:all	H
 how:quoted&domain:begins	M
 how:quoted&domain:none	W
+how:quoted&domain:same	P
 how:quoted&domain:some	W
 how:quoted&kind	Q
 how:quoted&label:name	Q
 how:quoted&label:part	Q
 how:quoted&pair	W
-how:quoted&part of longer	M
+how:quoted&part of longer	L
 how:quoted&trade	]
 how:quoted&words:1	U
 how:quoted&words:2	J
@@ -359,13 +364,13 @@ is&count:2	S
 is&count:4	N
 is&domain:all	T
 is&domain:begins	U
-is&domain:much	J
+is&domain:much	K
 is&domain:same	R
 is&kind	N
 is&pair	Y
 is&person	M
 is&trade	M
-is&words:1	K
+is&words:1	L
 is&words:2	M
 is&words:3	X
 kind	]
@@ -395,27 +400,27 @@ kind:house	L
 kind:inc	H
 kind:limite	J
 kind:ltd	D
-kind:mairie	E
+kind:mairie	D
 kind:maison	J
 kind:museum	P
 kind:railwa	Z
 kind:remova	Q
 kind:repair	C
 kind:schäfe	P
-kind:shop	N
+kind:shop	M
 kind:societ	G
-kind:store	K
+kind:store	J
 kind:taller	N
-kind:trust	]
+kind:trust	[
 kind:werkst	J
 kind:works	Z
 kind:worksh	M
-kind:yard	H
+kind:yard	G
 kind:étude	G
 known:all	I
 label:name&count:1	L
 label:name&count:2	V
-label:name&count:3	R
+label:name&count:3	S
 label:name&count:4	M
 label:name&domain:-	L
 label:name&domain:all	S
@@ -460,7 +465,7 @@ label:part&domain:-	X
 label:part&domain:all	R
 label:part&domain:much	M
 label:part&domain:none	N
-label:part&domain:same	N
+label:part&domain:same	M
 label:part&is	M
 label:part&kind	M
 label:part&label:other	P
@@ -478,7 +483,7 @@ label:part&words:6	L
 label:person	/
 label:person&count:1	L
 label:person&count:3	Q
-label:person&count:4	N
+label:person&count:4	M
 label:person&domain:-	H
 label:person&domain:some	Q
 label:person&is	K
@@ -508,11 +513,11 @@ label:whole&words:5	Z
 label:whole&words:6	L
 legal	F
 legal&pair	L
-legal&part of longer	M
+legal&part of longer	N
 low	$
-low as all	B
+low as all	C
 no name	3
-of any brief	=
+of any brief	>
 pair	T
 pair&part of longer	R
 part of longer	I
@@ -525,14 +530,14 @@ person:plain	E
 quoted mail	K
 role:aside	A
 role:dont	;
-role:fact	Q
-role:greeting	M
+role:fact	P
+role:greeting	Q
 role:note	K
-role:other	S
+role:other	R
 role:quoted	>
-role:style	C
+role:style	B
 role:unsettled	D
-role:wish	G
+role:wish	F
 runs into figures	0
 same after	C
 same before	D
@@ -541,15 +546,15 @@ stops	<
 street	E
 subject	X
 the	T
-things only	P
-title	3
+things only	Q
+title	4
 to	#
 told more	P
 top:0	[
 top:0&count:1	S
 top:0&count:2	R
 top:0&count:3	M
-top:0&domain:-	Z
+top:0&domain:-	Y
 top:0&domain:all	J
 top:0&domain:much	M
 top:0&domain:same	J
@@ -568,7 +573,6 @@ top:0&trade	K
 top:0&under:name	I
 top:0&words:1	Q
 top:0&words:2	Q
-top:0&words:3	P
 top:0&words:4	Q
 top:0&words:5	K
 top:0&words:6	I
@@ -578,28 +582,29 @@ top:0:called	X
 top:0:caps	Q
 top:0:domain	I
 top:0:is the name	]
-top:0:led	L
+top:0:led	K
 top:0:line	J
-top:0:low trade	N
+top:0:low trade	M
 top:0:opening	G
 top:0:rest	L
+top:0:we are	N
 top:1	a
 top:1:called	R
 top:1:caps	W
 top:1:domain	G
 top:1:is the name	_
-top:1:line	I
+top:1:line	H
 top:1:low kind	V
 top:1:low trade	X
 top:1:opening	I
 top:1:rest	J
 top:1:short	]
-top:1:we are	K
+top:1:we are	L
 top:1:with trade	F
 trade	U
 trade&legal	M
 trade&pair	J
-trade&person	Y
+trade&person	X
 under:name	o
 under:name&count:1	W
 under:name&count:2	M
@@ -623,7 +628,7 @@ under:name&words:5	X
 week	$
 with trade only	[
 words:1	C
-words:1&domain:-	J
+words:1&domain:-	I
 words:1&domain:all	M
 words:1&domain:begins	M
 words:1&domain:much	N
@@ -681,7 +686,7 @@ words:5&legal	U
 words:5&pair	Q
 words:5&trade	L
 words:6	C
-words:6&domain:-	H
+words:6&domain:-	I
 words:6&domain:all	F
 words:6&domain:much	E
 words:6&domain:none	S

@@ -3,13343 +3,13439 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const openModel: LinearModel = {
   classes: ["open","shut"],
-  step: 0.02206,
-  bias: [-0.5911,0.5911],
-  weights: `de %	TJ
-de % 	TJ
-de &	SK
-de & 	SK
-de (	KS
-de (a	JT
-de (b	FX
-de (f	UI
-de (i	WG
+  step: 0.02094,
+  bias: [-0.5828,0.5828],
+  weights: `de %	WG
+de % 	WG
+de &	TJ
+de & 	TJ
+de (0	RL
+de (a	LR
+de (b	EY
+de (d	LR
+de (f	VH
+de (i	TJ
 de (j	HV
-de (k	LR
-de (l	IU
-de (m	QM
-de (n	VH
-de (s	FX
-de (v	TJ
-de (z	QM
+de (k	MQ
+de (l	GW
+de (m	MQ
+de (n	XF
+de (s	EY
+de (v	SK
+de (w	KS
+de (z	RL
 de +	GW
-de + 	KS
-de +0	IU
+de + 	LR
+de +0	KS
 de -0	_@
-de ->	LR
-de /	FX
-de / 	IU
-de 0	WG
-de 0 	SK
-de 0,	XF
-de 0-	QM
-de 0.	B]
+de ->	JT
+de /	GW
+de / 	JT
+de 0	VH
+de 0,	ZD
+de 0-	RL
+de 0.	C[
 de 00	[C
 de 0:	KS
-de 0–	WG
-de a 	SK
-de a.	LR
-de ac	[C
-de ah	MQ
-de ak	QM
+de 0–	YE
+de a.	MQ
+de ab	KS
+de ac	XF
+de ah	KS
 de al	KS
-de am	WG
-de an	IU
-de ap	XF
-de ar	XF
-de as	SK
-de at	LR
-de au	TJ
-de ba	VH
+de am	VH
+de an	LR
+de ap	WG
+de ar	VH
+de as	QM
+de at	KS
+de au	QM
+de ba	WG
 de be	JT
-de bi	KS
-de bl	KS
-de bo	ZD
-de br	JT
-de bu	IU
+de bl	JT
+de bo	^A
+de bu	GW
 de bä	EY
-de bö	VH
-de bü	YE
-de c	LR
+de bö	WG
+de bü	XF
+de c	JT
 de ca	QM
-de ce	ZD
-de ch	MQ
-de cm	UI
-de co	EY
-de d	QM
-de da	IU
-de de	KS
-de do	UI
+de ce	YE
+de cm	YE
+de co	C[
+de d	SK
+de da	HV
+de de	JT
+de di	SK
+de do	VH
 de dr	XF
-de du	EY
-de dü	LR
-de e.	QM
-de ec	HV
-de eh	UI
-de ei	SK
-de el	_@
+de du	C[
+de dü	KS
+de e	LR
+de e.	TJ
+de ec	IU
+de eh	WG
+de ei	UI
+de el	^A
+de em	RL
 de en	A^
-de er	JT
-de es	VH
-de et	HV
-de ex	TJ
+de er	GW
+de es	UI
+de et	JT
+de eu	LR
+de ex	SK
 de f	KS
-de fe	VH
-de fi	IU
-de fl	UI
-de fn	QM
-de fr	FX
+de fa	MQ
+de fe	XF
+de fi	DZ
+de fl	YE
+de fn	RL
+de fo	LR
+de fr	KS
 de fu	LR
-de fö	B]
-de fü	LR
-de ga	LR
-de ge	MQ
-de gi	YE
-de gl	UI
+de fä	QM
+de fö	C[
+de fü	QM
+de ga	IU
+de ge	LR
+de gi	XF
+de gl	YE
 de go	YE
 de gr	A^
-de gu	A^
-de gä	EY
-de gü	TJ
-de h	VH
-de h.	B]
-de he	KS
-de hi	RL
-de ho	WG
-de hr	SK
-de hu	YE
-de hä	RL
+de gu	FX
+de gä	C[
+de h	UI
+de h.	>b
+de he	HV
+de hi	SK
+de ho	ZD
+de hr	VH
+de hu	SK
+de hä	SK
+de hö	MQ
 de hü	DZ
-de i	QM
-de i.	JT
-de id	FX
-de if	SK
-de ih	EY
-de im	TJ
+de i.	IU
+de ic	KS
+de id	EY
+de ih	JT
+de im	SK
 de in	SK
-de it	C[
-de j	SK
-de ja	IU
-de je	UI
-de jö	TJ
-de k	SK
-de ke	B]
-de kg	WG
-de ki	WG
-de kn	RL
+de it	EY
+de ja	KS
+de je	VH
+de jo	MQ
+de jö	UI
+de ke	C[
+de kg	ZD
+de ki	XF
+de kn	SK
 de ko	VH
-de kr	SK
-de ku	EY
-de kw	SK
-de kä	MQ
-de kö	FX
-de kü	MQ
-de la	ZD
+de kr	VH
+de ku	B]
+de kw	XF
+de kö	HV
+de l	MQ
+de la	XF
 de le	KS
-de lg	KS
-de li	@_
+de lg	HV
+de li	C[
 de lo	HV
-de lu	WG
+de lu	UI
 de lä	TJ
-de m	MQ
+de m	LR
+de ma	LR
 de mb	KS
-de mi	HV
-de mm	SK
-de mo	WG
-de mu	JT
-de mw	UI
-de mä	RL
-de mö	JT
-de mü	RL
-de n	KS
-de na	MQ
-de ne	GW
+de me	TJ
+de mi	JT
+de mm	UI
+de mo	VH
+de mu	MQ
+de mw	VH
+de mä	QM
+de mö	HV
+de mü	LR
+de n	HV
+de na	LR
+de ne	IU
 de ni	JT
-de no	JT
-de nr	[C
+de no	KS
+de nr	]B
 de nu	IU
 de nä	QM
 de nö	WG
-de o	LR
+de o	MQ
 de ob	EY
-de oh	VH
-de ok	LR
-de ol	YE
-de om	SK
-de on	@_
-de op	RL
-de or	LR
-de os	KS
-de ot	MQ
+de od	QM
+de of	MQ
+de oh	ZD
+de ok	IU
+de ol	XF
+de om	TJ
+de on	FX
+de op	TJ
+de or	MQ
+de os	IU
 de p	DZ
-de pa	EY
-de pd	HV
-de pe	IU
-de pf	YE
-de pi	JT
-de pl	XF
-de po	WG
-de pr	FX
-de pu	TJ
-de q	^A
-de qu	^A
-de ra	LR
-de re	GW
-de ri	[C
+de pa	FX
+de pd	FX
+de pe	KS
+de pf	TJ
+de pi	MQ
+de pl	UI
+de pr	GW
+de pu	WG
+de q	ZD
+de qu	ZD
+de r	LR
+de ra	KS
+de re	FX
+de ri	ZD
 de ro	KS
-de ru	SK
-de rä	_@
-de s	LR
-de s'	KS
-de sa	TJ
+de ru	VH
+de rä	VH
+de s	MQ
+de s'	EY
+de sa	WG
 de se	LR
-de sh	HV
-de so	JT
-de sp	XF
-de st	JT
-de su	>b
-de ta	]B
-de te	JT
-de th	DZ
-de to	LR
-de tr	XF
-de ts	KS
-de tu	TJ
-de tä	VH
-de tü	QM
-de u	UI
-de u.	KS
-de uh	XF
-de ui	TJ
-de ul	UI
+de sh	JT
+de si	MQ
+de so	KS
+de sp	QM
+de st	GW
+de su	A^
+de t	QM
+de ta	ZD
+de te	KS
+de th	HV
+de ti	MQ
+de tr	WG
+de ts	LR
+de tu	YE
+de tä	XF
+de tü	SK
+de u	VH
+de u.	MQ
+de uh	ZD
+de ui	WG
+de ul	VH
 de um	QM
-de un	RL
-de us	RL
-de v	KS
+de un	SK
+de ur	QM
+de us	SK
+de v	JT
 de v.	SK
-de va	UI
-de ve	MQ
-de vi	HV
-de vo	KS
+de va	SK
+de vi	KS
+de vo	LR
 de w	LR
-de wa	UI
-de we	MQ
-de wi	QM
+de wa	XF
+de we	LR
+de wi	SK
 de wo	QM
-de wu	HV
-de wü	B]
-de x	FX
-de xa	FX
-de y	SK
+de wu	IU
+de wä	MQ
+de wü	>b
+de x	GW
+de xa	GW
+de y	VH
 de yo	RL
 de yı	UI
-de za	MQ
-de ze	KS
-de zi	QM
-de zu	RL
-de zw	WG
+de z	QM
+de za	JT
+de ze	JT
+de zi	RL
+de zu	QM
+de zw	YE
 de |	RL
 de | 	RL
-de ·	EY
-de · 	EY
-de ä	UI
-de äl	]B
-de är	DZ
-de ö	TJ
+de ·	FX
+de · 	FX
+de ä	QM
+de äl	UI
+de är	IU
+de ö	QM
 de öf	MQ
-de öl	[C
-de ü	LR
-de üb	LR
-de –	LR
-de – 	LR
-de „	FX
+de öl	ZD
+de –	IU
+de – 	IU
+de „	DZ
 de „d	SK
-de „e	JT
-de „g	HV
-de „h	HV
-de „m	LR
-de „n	QM
-de „p	HV
-de „s	LR
-de „w	IU
-de €	WG
-de € 	VH
-de €)	RL
-de €,	SK
-de €.	TJ
+de „e	GW
+de „g	FX
+de „h	KS
+de „m	C[
+de „p	LR
+de „s	JT
+de „w	JT
+de €	ZD
+de € 	XF
+de €)	UI
+de €,	XF
+de €.	UI
 de! 	FX
-de! |	SK
-de!!	JT
-de!! 	JT
+de! |	QM
+de!!	KS
+de!! 	KS
 de!)	QM
-de% 	TJ
-de% m	TJ
-de% u	ZD
-de& 	SK
-de& c	MQ
+de% 	WG
+de% m	UI
+de% u	SK
+de& 	TJ
+de& c	LR
 de& s	UI
-de'l	C[
-de'll	C[
-de's	YE
-de's 	YE
-de(0 	WG
+de'l	EY
+de'll	EY
+de's	[C
+de's 	[C
+de(0	RL
+de(0 	VH
 de(0.	IU
-de(00	TJ
-de(a	JT
-de(ab	RL
-de(au	LR
-de(b	FX
-de(f	UI
-de(fr	SK
-de(i	WG
-de(in	WG
+de(00	VH
+de(a	LR
+de(ab	LR
+de(b	EY
+de(d	LR
+de(f	VH
+de(fr	UI
+de(i	TJ
+de(in	TJ
 de(j	HV
-de(ju	KS
-de(k	LR
+de(ju	JT
+de(k	MQ
 de(ka	KS
-de(l	IU
-de(m	QM
-de(n	VH
-de(nu	VH
-de(s	FX
-de(v	TJ
-de(vo	FX
-de(z	QM
+de(l	GW
+de(m	MQ
+de(n	XF
+de(nu	XF
+de(s	EY
+de(v	SK
+de(vo	HV
+de(w	KS
+de(z	RL
 de) 	GW
-de) u	RL
-de) |	HV
-de),	TJ
-de), 	TJ
-de).	MQ
-de). 	MQ
-de+ 	KS
-de+0	IU
-de+00	IU
-de, 0	[C
-de, a	MQ
+de) u	UI
+de) |	JT
+de),	UI
+de), 	UI
+de).	LR
+de). 	LR
+de+ 	LR
+de+0	KS
+de+00	KS
+de, 0	]B
 de, b	TJ
-de, c	HV
+de, c	EY
 de, d	HV
-de, e	HV
-de, f	XF
-de, g	MQ
+de, e	C[
+de, f	YE
+de, g	VH
+de, h	SK
+de, i	RL
 de, j	TJ
-de, k	QM
-de, l	QM
-de, m	QM
-de, n	MQ
-de, o	UI
+de, l	UI
+de, n	LR
+de, o	TJ
 de, p	FX
 de, s	SK
-de, t	JT
-de, u	_@
-de, v	GW
-de, w	IU
-de, x	IU
-de, z	[C
-de, ü	VH
-de, „	LR
+de, t	FX
+de, u	b>
+de, v	HV
+de, w	JT
+de, x	KS
+de, z	WG
+de, ü	ZD
+de, „	GW
 de,0	FX
-de,0 	SK
+de,0 	TJ
 de,00	EY
-de- 	QM
-de-,	TJ
-de-, 	TJ
-de-0	VH
-de-00	TJ
-de->	LR
-de-> 	LR
-de-a	VH
-de-al	ZD
-de-b	IU
-de-br	GW
-de-f	TJ
-de-fe	]B
+de- 	UI
+de- u	QM
+de-,	SK
+de-, 	SK
+de-0	WG
+de-00	UI
+de->	JT
+de-> 	JT
+de-a	WG
+de-al	[C
+de-b	EY
+de-br	FX
+de-d	QM
+de-f	WG
+de-fe	[C
 de-fr	SK
-de-h	YE
-de-hi	YE
-de-i	VH
-de-in	ZD
-de-k	VH
-de-l	]B
-de-la	]B
-de-m	VH
-de-n	QM
+de-h	WG
+de-hi	WG
+de-i	UI
+de-in	VH
+de-k	ZD
+de-l	XF
+de-la	XF
+de-m	SK
+de-n	LR
 de-o	VH
-de-r	KS
-de-s	DZ
-de-se	GW
-de-t	QM
-de-u	VH
-de-up	QM
+de-r	MQ
+de-s	IU
+de-se	JT
+de-t	SK
+de-u	WG
+de-up	SK
 de-w	B]
-de-we	EY
-de. 	UI
-de. 0	a?
-de. a	LR
+de-we	DZ
+de. 	RL
+de. 0	e;
 de. b	IU
-de. d	TJ
+de. d	VH
 de. f	FX
-de. j	UI
-de. m	MQ
-de. n	HV
-de. o	JT
-de. r	RL
+de. h	MQ
+de. j	XF
+de. m	LR
+de. n	GW
+de. o	HV
+de. r	UI
 de. s	KS
-de. t	DZ
-de. u	GW
-de. v	GW
+de. t	?a
+de. u	HV
+de. v	HV
 de. w	B]
-de. z	ZD
-de.)	RL
-de.) 	MQ
-de.),	WG
-de.,	JT
-de., 	JT
-de.-	WG
-de.-i	WG
-de.0	KS
-de.;	TJ
-de.; 	TJ
+de. z	]B
+de.) 	KS
+de.),	VH
+de.,	MQ
+de., 	MQ
+de.-	SK
+de.-i	SK
+de.0	JT
+de.0.	MQ
+de.00	MQ
+de.;	SK
+de.; 	SK
 de.e	SK
 de.ex	SK
-de.s	FX
-de.–	d<
-de.– 	_@
-de.–/	SK
+de.s	GW
+de.–	e;
+de.– 	a?
+de.–/	UI
 de.–0	RL
-de.–d	UI
-de.“	JT
-de.“ 	JT
-de/ 	FX
-de/m	SK
-de/m²	SK
+de.–d	TJ
+de.“	GW
+de.“ 	GW
+de/ 	GW
+de/m	WG
+de/m²	WG
 de/n	DZ
-de0 	YE
-de0 %	TJ
-de0 0	SK
-de0 a	IU
-de0 b	YE
-de0 c	UI
-de0 d	WG
-de0 e	TJ
-de0 f	RL
-de0 g	UI
+de0 	XF
+de0 %	WG
+de0 (	RL
+de0 0	RL
+de0 a	HV
+de0 b	[C
+de0 c	YE
+de0 d	SK
+de0 e	RL
+de0 f	TJ
+de0 g	]B
 de0 h	b>
-de0 i	IU
-de0 j	KS
-de0 k	TJ
-de0 l	SK
-de0 m	ZD
-de0 n	IU
+de0 i	EY
+de0 j	LR
+de0 k	g9
+de0 l	a?
+de0 m	a?
+de0 n	JT
 de0 o	SK
-de0 p	b>
-de0 t	LR
-de0 u	XF
+de0 p	]B
+de0 t	KS
+de0 u	[C
 de0 v	HV
-de0 w	QM
-de0 |	JT
-de0 ·	EY
-de0 €	VH
+de0 w	UI
+de0 |	KS
+de0 ·	FX
+de0 €	YE
 de0)	HV
-de0) 	HV
-de0),	QM
-de0, 	WG
+de0) 	EY
+de0),	TJ
+de0, 	XF
 de0,0	FX
+de0-	QM
 de0-0	RL
-de0. 	SK
-de0.,	MQ
-de0.0	KS
-de0.–	d<
+de0.	RL
+de0. 	UI
+de0.,	LR
+de0.0	JT
+de0.–	e;
 de00	^A
 de00 	XF
 de00)	HV
 de00,	KS
-de00-	QM
+de00-	TJ
 de00.	j6
 de000	[C
-de00:	IU
+de00:	HV
+de00;	MQ
 de0:	C[
-de0: 	LR
-de0:0	DZ
-de0–	QM
-de0–0	QM
-de: e	UI
-de: g	LR
-de: i	HV
+de0: 	KS
+de0:0	GW
+de0;	MQ
+de0; 	MQ
+de0–	SK
+de0–0	SK
+de: 	LR
+de: e	^A
+de: i	JT
 de: k	XF
-de: m	VH
-de: r	KS
-de: s	QM
-de: t	TJ
-de: w	RL
-de: z	[C
-de: „	GW
-de:0	DZ
-de:00	GW
-de; 	KS
-de; 0	MQ
-de; b	JT
-de; d	KS
-de; f	IU
-de; s	SK
-de> 	LR
-de? 	3m
-de@b	RL
-de@be	RL
-de@bo	TJ
-de@e	RL
-de@el	RL
-de@h	XF
-de@k	YE
-de@m	UI
-de@o	RL
-de@p	HV
+de: m	UI
+de: r	JT
+de: s	SK
+de: t	QM
+de: w	MQ
+de: z	RL
+de: „	FX
+de:0	GW
+de:00	KS
+de; 	LR
+de; 0	LR
+de; b	FX
+de; d	HV
+de; f	MQ
+de; s	RL
+de> 	JT
+de? 	/q
+de@b	[C
+de@be	XF
+de@bo	VH
+de@e	TJ
+de@el	TJ
+de@h	WG
+de@k	^A
+de@m	WG
+de@o	UI
+de@p	IU
 de@r	XF
 de@s	TJ
-dea 	QM
-dea (	JT
-dea 0	WG
-dea a	UI
-dea b	EY
-dea e	JT
-dea f	XF
-dea g	KS
-dea h	SK
-dea i	MQ
-dea k	WG
+dea 	RL
+dea (	MQ
+dea 0	YE
+dea b	C[
+dea e	MQ
+dea f	YE
+dea g	JT
+dea k	RL
 dea l	IU
-dea m	[C
-dea n	QM
-dea p	MQ
+dea m	QM
+dea p	LR
 dea r	UI
-dea v	HV
+dea s	TJ
+dea v	EY
 dea w	SK
-dea z	QM
+dea,	KS
+dea, 	KS
 dea.	QM
 dea. 	QM
-deaa	RL
-deaal	WG
-deaar	SK
-deaat	KS
-deab	TJ
+deaa	SK
+deaal	SK
+deaar	UI
+deaat	LR
+deab	RL
 deab 	[C
-deaba	FX
-deabg	JT
-deabi	YE
-deabm	TJ
-deabo	LR
-deabr	UI
-deabs	KS
-deac	SK
-deach	SK
-deack	MQ
-dead 	FX
-deade	RL
+deaba	DZ
+deabg	HV
+deabi	XF
+deabm	RL
+deabo	MQ
+deabr	TJ
+deabs	LR
+deac	TJ
+deach	TJ
+dead 	HV
+deade	QM
 deadr	HV
-deae	UI
-deaf	MQ
+deae	SK
+deaf	QM
 deafe	EY
-deaff	LR
+deaff	HV
 deafn	XF
-deaft	QM
+deaft	RL
 deafü	IU
-deag 	LR
-deag)	SK
-deag,	MQ
-deag.	SK
-deagd	JT
+deag	LR
+deag 	KS
+deag)	RL
+deag,	QM
+deag.	RL
+deagd	KS
 deagi	QM
-deags	VH
+deags	UI
 deagt	HV
-deahi	JT
+deahi	FX
 deahm	LR
-deahn	QM
-deaht	RL
-deai	MQ
-deail	LR
-deain	SK
-deak	IU
-deake	LR
-deakt	GW
-deal 	RL
+deahn	MQ
+deaht	VH
+deai	LR
+deai 	LR
+deail	MQ
+deain	UI
+deak	JT
+deake	MQ
+deakk	MQ
+deakt	HV
 deal,	SK
-deal.	QM
-dealb	MQ
-deald	YE
-deale	LR
-dealf	_@
-deali	TJ
-dealk	MQ
-deall	IU
-dealo	KS
-dealp	QM
+dealb	QM
+deald	^A
+deale	QM
+dealf	XF
+deali	SK
+dealk	IU
+deall	KS
+dealo	IU
+dealp	UI
 deals	EY
-deam	RL
-deam 	TJ
-deame	=c
+dealt	RL
+deam 	VH
+deame	@_
+deami	KS
 deamm	LR
-deamp	QM
-deams	TJ
-deamt	UI
-dean 	RL
-dean,	VH
-dean.	KS
-deana	SK
-deanb	FX
-deand	LR
+deamp	RL
+deams	VH
+deamt	RL
+dean 	QM
+dean,	UI
+dean.	JT
+deana	RL
+deanb	A^
+deand	MQ
 deane	RL
 deanf	RL
-deang	ZD
-deanh	A^
-deani	YE
+deang	VH
+deanh	HV
+deani	^A
 deank	DZ
-deanl	LR
-deann	SK
-deanp	WG
-deant	LR
-deanu	MQ
-deanw	B]
-deanz	LR
-deap	UI
-deape	ZD
-deapp	DZ
+deann	RL
+deanp	XF
+deans	IU
+deanw	?a
+deanz	KS
+deap	WG
+deape	YE
+deapp	B]
 deapr	VH
-dear	QM
-dear 	LR
-dear,	EY
+dear 	IU
+dear,	C[
 dear.	FX
-deara	d<
-dearb	HV
-dearc	LR
-deard	JT
-deare	XF
-dearf	UI
+deara	a?
+dearb	JT
+dearc	JT
+deard	LR
+deare	YE
+dearf	TJ
 dearg	XF
-deari	[C
-deark	KS
-dearl	WG
-dearr	TJ
+deari	_@
+deark	IU
+dearl	UI
+dearp	QM
+dearr	UI
 dears	EY
-deart	SK
-dearu	RL
-dearz	9g
-dearü	DZ
-deas	IU
-deas 	GW
-deas,	EY
-deas?	KS
-deasc	KS
-dease	SK
+deart	QM
+dearz	8h
+dearü	FX
+deas	HV
+deas 	FX
+deas,	GW
+deas.	MQ
+deas?	IU
 deasm	RL
-deass	RL
-deast	MQ
-deat	KS
-deat 	DZ
-deat,	^A
-deat.	GW
+deat	LR
+deat 	EY
+deat,	ZD
+deat.	MQ
 deata	RL
-deate	SK
-deatf	FX
-death	HV
+deatf	EY
+death	IU
 deati	QM
 deatm	RL
 deato	MQ
-deats	MQ
-deatt	RL
-deatu	VH
-deatz	RL
-deatü	RL
-deau	YE
-deau 	KS
-deau,	MQ
-deau-	SK
-deau.	LR
-deaub	RL
-deauc	[C
-deaud	HV
+deats	LR
+deatt	UI
+deatu	ZD
+deatz	TJ
+deau	[C
+deau 	EY
+deau,	HV
+deau-	UI
+deau.	JT
+deaub	QM
+deauc	VH
+deaud	FX
 deaue	XF
-deauf	RL
+deauf	SK
+deaug	LR
 deauh	QM
-deaul	SK
-deaum	XF
-deaun	EY
-deaup	HV
-deaur	TJ
-deaus	SK
-deaut	UI
-deauw	b>
+deaul	RL
+deaum	ZD
+deaun	DZ
+deaup	JT
+deaur	WG
+deaus	UI
+deaut	XF
+deauw	TJ
 deauß	LR
-deave	FX
-deavo	UI
+deav	LR
+deave	GW
+deavo	SK
 deax	KS
 deax 	XF
-deay	TJ
-deaz	QM
-deaß	TJ
-deaß 	VH
-deaße	VH
-deb 	KS
-deb 0	XF
-deb a	ZD
+deay	VH
+deaz	SK
+deaß	RL
+deaße	UI
+deb 	LR
+deb 0	]B
+deb a	RL
 deb d	EY
 deb e	?a
-deb f	YE
-deb g	JT
-deb m	MQ
-deb n	JT
-deb o	EY
-deb s	LR
-deb u	MQ
-deb w	EY
-deb z	^A
-deb |	VH
-deb,	KS
-deb, 	KS
-deb.	EY
-deb. 	FX
-deba	VH
-debah	YE
-debal	DZ
-deban	FX
-debar	MQ
-debat	HV
+deb f	a?
+deb g	KS
+deb h	MQ
+deb n	GW
+deb o	DZ
+deb s	MQ
+deb w	B]
+deb z	VH
+deb |	XF
+deb,	FX
+deb, 	FX
+deb.	DZ
+deb. 	GW
+deba	YE
+debac	QM
+debah	VH
+debal	@_
+deban	GW
+debar	KS
+debat	C[
 debau	c=
-debb	UI
-debd	GW
-debe	RL
-debe 	GW
-debe,	MQ
+debb	XF
+debd	IU
+debe	QM
+debe 	IU
+debe,	JT
+debe.	QM
 debea	b>
-debeb	RL
-debed	VH
-debee	_@
+debed	UI
+debee	^A
 debeg	UI
-debeh	QM
-debei	SK
-debek	RL
-debel	RL
+debeh	SK
+debei	RL
+debek	QM
+debel	XF
 deben	MQ
-deber	IU
-debes	KS
-debet	MQ
-debev	XF
+deber	JT
+debes	GW
+debev	]B
 debew	IU
-debez	A^
-debf	RL
-debfr	RL
-debg	JT
-debge	DZ
-debh	MQ
-debh,	ZD
-debia	GW
-debie	SK
-debil	>b
-debin	YE
-debio	XF
-debis	_@
-debit	C[
-debk	IU
-debke	IU
-debl	JT
-debla	DZ
-deble	KS
-debli	LR
-deblo	UI
-debma	LR
+debez	FX
+debf	VH
+debfr	VH
+debg	HV
+debge	FX
+debh,	RL
+debi	QM
+debia	EY
+debil	A^
+debin	VH
+debio	UI
+debis	[C
+debit	GW
+debk	KS
+debke	KS
+debl	KS
+debla	A^
+deble	IU
+debli	RL
+deblo	RL
+debm	QM
+debma	KS
 debn	LR
 debni	LR
-deboc	TJ
-debod	IU
-debog	SK
-deboo	TJ
-debot	FX
-debou	LR
-debr	RL
-debra	KS
-debre	WG
-debri	WG
-debru	C[
-debrü	TJ
-debs	SK
-debse	GW
-debsf	SK
-debst	WG
-debt	LR
-debt 	RL
-debt.	FX
-debuc	YE
-debud	IU
-debue	RL
-debun	RL
-debur	IU
+debo	RL
+deboc	XF
+debod	JT
+deboo	UI
+debot	JT
+debou	MQ
+debr	SK
+debra	JT
+debre	VH
+debri	UI
+debro	KS
+debru	HV
+debrü	XF
+debs	QM
+debse	JT
+debsf	TJ
+debst	VH
+debt	MQ
+debt 	SK
+debt.	DZ
+debuc	WG
+debud	LR
+debue	YE
+debun	QM
+debur	HV
 debä	EY
 debän	EY
-debö	WG
-debög	SK
-debü	[C
-debüc	YE
-debür	WG
-dec-	VH
-deca	YE
+debö	XF
+debög	VH
+debü	ZD
+debüc	WG
+debür	YE
+deca	ZD
 decar	RL
-dece	VH
+dece	UI
 dece 	QM
-dech	SK
-dech 	JT
-dech)	WG
-dech,	QM
-dech:	MQ
-dech;	DZ
-decha	QM
-deche	KS
-dechg	WG
-dechi	MQ
-dechl	QM
-dechm	TJ
-dechn	UI
-decho	UI
-dechr	GW
-dechs	[C
-dechu	RL
-dechw	IU
-dechz	SK
-dechä	SK
-dechö	?a
-dechü	RL
-deci	VH
-deck	QM
+dech	RL
+dech 	LR
+dech)	YE
+dech,	SK
+dech;	KS
+dechb	LR
+dechg	[C
+dechh	RL
+dechi	QM
+dechm	YE
+dechn	TJ
+decho	WG
+dechp	SK
+dechr	JT
+dechs	_@
+decht	MQ
+dechu	TJ
+dechw	HV
+dechä	QM
+dechö	DZ
+deci	XF
+deck	SK
 deck 	SK
-deck,	KS
+deck,	IU
 deckb	KS
-decke	QM
-deckh	TJ
+deckh	WG
 decki	QM
-decks	GW
+decks	=c
 deckt	RL
-decl	MQ
-decm	UI
-decm 	UI
-deco	EY
-deco.	RL
-decom	FX
-decoo	B]
-ded 	UI
-ded 0	XF
-ded a	[C
-ded b	GW
-ded d	TJ
-ded e	XF
+decl	IU
+decm	YE
+decm 	YE
+deco	B]
+deco.	UI
+decom	KS
+decoo	?a
+ded 	SK
+ded 0	WG
+ded a	YE
+ded b	HV
+ded d	RL
+ded e	YE
 ded f	MQ
-ded g	VH
+ded g	UI
 ded h	C[
 ded i	TJ
-ded j	TJ
-ded k	LR
-ded l	ZD
-ded m	WG
-ded n	KS
-ded o	_@
-ded p	RL
-ded s	MQ
-ded t	MQ
-ded u	UI
-ded z	QM
-ded |	WG
-ded,	IU
-ded, 	IU
-ded-	B]
+ded j	WG
+ded k	FX
+ded l	YE
+ded m	XF
+ded n	IU
+ded o	YE
+ded p	SK
+ded u	QM
+ded v	LR
+ded w	RL
+ded |	[C
+ded,	GW
+ded, 	GW
+ded-	GW
 ded.	QM
-ded. 	XF
-ded.e	UI
-ded@	[C
-deda	KS
-deda 	MQ
-deda.	]B
-dedac	XF
+ded. 	ZD
+ded.e	TJ
+ded:	QM
+ded: 	QM
+ded@	_@
+deda	JT
+deda.	[C
+dedac	WG
 dedaf	IU
 dedag	JT
-dedah	TJ
-dedai	RL
-dedal	WG
-dedam	TJ
-dedan	IU
-dedar	SK
-dedas	FX
-dedat	DZ
-dedau	IU
-dedav	UI
-dedb	YE
+dedal	UI
+dedam	XF
+dedan	DZ
+dedas	EY
+dedat	FX
+dedau	JT
+dedav	SK
+dedb	VH
 dedbe	a?
-dedd	ZD
-dede	QM
-dede 	JT
-dede)	IU
-dede,	SK
-dede.	HV
+dedd	XF
+dede)	KS
+dede,	TJ
+dede.	GW
 dede0	YE
-dedea	C[
-dedec	XF
-dedei	WG
+dedea	IU
+dedec	UI
+dedei	ZD
 dedel	WG
-deden	RL
+dedem	LR
+deden	SK
 deder	LR
-dedes	JT
-dedet	WG
-dedeu	@_
-dedez	VH
-dedf	HV
+dedes	LR
+dedet	[C
+dedeu	GW
+dedez	TJ
+dedf	MQ
 dedfa	QM
-dedg	GW
-dedga	MQ
-dedge	IU
-dedh	GW
-dedi	LR
-dedi 	IU
-dedi,	RL
-dedic	RL
-dedig	MQ
-dedik	C[
-dedin	FX
-dedip	TJ
-dedis	A^
+dedg	HV
+dedge	KS
+dedh	EY
+dedi 	MQ
+dedic	QM
+dedig	QM
+dedik	LR
+dedin	GW
+dedip	UI
+dedir	UI
+dedis	@_
 dedk	QM
+dedl	LR
 dedl 	WG
-dedli	GW
-dedm	RL
-dedme	RL
-dedn	HV
-dedne	IU
-dednr	TJ
-dednu	DZ
-dedo	UI
-dedo 	WG
-dedo,	RL
-dedo.	UI
+dedle	KS
+dedli	@_
+dedm	TJ
+dedme	TJ
+dedn	KS
+dedne	LR
+dednr	RL
+dednu	IU
+dedo	QM
+dedo 	XF
+dedo.	TJ
 dedok	MQ
 dedon	SK
-dedow	FX
-dedr	SK
-dedr.	UI
-dedre	[C
-dedri	FX
-dedru	HV
-dedrü	UI
+dedor	QM
+dedow	HV
+dedr	QM
+dedr.	SK
+dedre	ZD
+dedri	GW
+dedru	FX
+dedrü	SK
 deds	KS
-deds 	TJ
-dedsa	KS
-dedsc	SK
-dedss	IU
+dedsa	GW
+dedsc	VH
+dedss	DZ
+dedst	MQ
+dedt	QM
 dedt 	QM
-dedu	DZ
-dedu 	GW
-dedun	HV
-dedv	UI
-dedve	TJ
-dedw	TJ
-dedwa	KS
-dedwe	VH
+dedu	FX
+dedu 	KS
+dedun	JT
+dedur	QM
+dedv	VH
+dedve	UI
+dedw	VH
+dedwe	UI
 dedwi	RL
 dedy	KS
-dedü	LR
-dedür	LR
-dedı	XF
+dedy 	RL
+dedü	KS
+dedür	KS
+dedı	UI
 dedız	UI
-dee &	VH
-dee (	LR
-dee 0	UI
-dee a	KS
-dee b	QM
-dee c	JT
-dee d	JT
-dee f	FX
-dee g	KS
-dee h	SK
-dee i	C[
-dee j	C[
-dee k	FX
-dee l	FX
-dee m	JT
-dee o	KS
-dee p	MQ
-dee r	SK
-dee s	JT
-dee v	IU
+dee 	JT
+dee &	WG
+dee (	HV
+dee 0	VH
+dee a	MQ
+dee c	KS
+dee f	GW
+dee h	UI
+dee i	DZ
+dee j	EY
+dee k	DZ
+dee l	IU
+dee m	KS
+dee o	JT
+dee p	QM
+dee s	FX
+dee u	KS
+dee v	RL
 dee w	RL
-dee z	KS
-dee |	SK
-dee ö	UI
-dee ü	GW
-dee „	IU
-dee!	IU
-dee'	UI
-dee)	JT
-dee) 	MQ
-dee),	IU
-dee,	SK
-dee, 	SK
-dee-	QM
-dee.	QM
+dee z	JT
+dee |	WG
+dee ü	DZ
+dee „	DZ
+dee!	KS
+dee'	SK
+dee)	IU
+dee),	GW
+dee,	TJ
+dee, 	TJ
+dee-	RL
+dee.	RL
 dee. 	SK
-dee.e	VH
-dee.“	LR
+dee.e	WG
+dee.“	HV
 dee0	YE
 dee00	YE
-dee?	C[
-dee? 	C[
-deea	MQ
-deean	FX
-deear	HV
-deeas	HV
+dee:	LR
+dee: 	LR
+dee?	B]
+dee? 	B]
+deean	HV
+deear	EY
+deeas	LR
 deeat	a?
-deeb	KS
+deeb	JT
 deeb 	MQ
-deeba	^A
-deebe	QM
-deebk	IU
-deebn	EY
+deeba	VH
+deebi	VH
+deebk	KS
+deebn	IU
 deebo	DZ
-deebr	VH
-deebs	WG
-deebu	HV
-deec	SK
-deech	QM
-deeck	ZD
-deed	SK
-deed 	RL
-deed@	WG
-deeda	WG
-deede	MQ
-deedg	[C
+deebr	RL
+deebs	TJ
+deebu	IU
+deec	UI
+deech	UI
+deeck	TJ
+deed	TJ
+deed 	UI
+deed@	UI
+deeda	[C
+deedg	YE
 deeds	LR
-deedt	MQ
-deee	RL
-deee 	_@
-deeeh	DZ
-deeep	LR
-deeer	YE
-deeet	UI
-deef 	WG
-deefa	XF
-deefe	MQ
-deeff	MQ
+deedt	LR
+deee	VH
+deee 	b>
+deeeh	B]
+deeep	MQ
+deeer	TJ
+deeet	SK
+deef 	UI
+deefa	YE
+deefe	SK
+deeff	DZ
 deefl	WG
-deefo	QM
-deefr	C[
-deeft	TJ
-deefä	GW
-deefü	LR
-deeg	RL
-deeg 	YE
-deeg,	C[
-deeg.	IU
-deege	SK
-deegi	HV
-deegl	MQ
-deego	XF
-deegr	]B
-deegt	LR
-deegu	LR
-deeh	RL
-deeha	_@
-deehe	LR
-deehl	QM
+deefr	HV
+deeft	SK
+deefä	FX
+deefü	IU
+deeg	TJ
+deeg 	^A
+deeg,	>b
+deeg.	GW
+deega	MQ
+deege	UI
+deegi	MQ
+deegl	LR
+deego	RL
+deegr	_@
+deeha	]B
+deehe	JT
+deehl	UI
 deehm	ZD
-deehr	VH
-deeht	IU
-deehö	RL
-deei 	]B
-deei,	XF
-deei-	ZD
-deei.	QM
-deei@	SK
-deeib	GW
-deeic	JT
-deeid	SK
+deehr	TJ
+deeht	LR
+deehö	SK
+deei 	a?
+deei,	UI
+deei-	YE
+deei.	UI
+deei@	RL
+deeib	A^
+deeic	LR
+deeid	UI
 deeie	HV
-deeif	SK
+deeif	[C
 deeig	UI
-deeih	WG
-deeik	HV
-deeil	VH
+deeih	XF
+deeik	JT
+deeil	UI
 deein	KS
-deeis	QM
-deeiw	TJ
-deeiß	HV
-deek	QM
-deekl	MQ
+deeit	RL
+deeiw	]B
+deeiz	JT
+deeiß	IU
+deek	RL
+deekl	KS
 deekt	MQ
+deel	QM
 deel 	IU
-deel,	RL
-deel.	TJ
-deela	C[
-deelc	GW
-deele	SK
-deelg	JT
-deelh	KS
+deel.	UI
+deela	GW
+deelc	FX
+deele	TJ
+deelf	LR
+deelg	EY
+deelh	QM
 deeli	d<
-deell	JT
-deelm	YE
-deeln	QM
-deels	QM
-deelt	TJ
-deelw	[C
-deelö	TJ
+deell	MQ
+deelm	XF
+deeln	UI
+deelt	RL
+deelw	VH
+deelö	XF
 deem	RL
-deem 	MQ
-deema	QM
-deemb	TJ
-deeme	UI
+deemb	RL
+deeme	VH
 deemi	VH
-deemü	HV
-deen!	JT
-deen-	SK
-deen.	KS
-deen:	TJ
+deemü	MQ
+deen 	QM
+deen!	LR
+deen-	YE
+deen.	LR
+deen:	UI
 deen;	KS
-deen?	DZ
-deen@	SK
-deena	JT
-deenb	XF
+deen?	C[
+deen@	_@
+deena	KS
+deenb	VH
 deend	HV
-deene	TJ
-deeng	SK
-deenh	TJ
-deeni	GW
-deenk	a?
-deenl	SK
-deenm	TJ
-deenn	GW
-deeno	LR
+deene	SK
+deenf	VH
+deeng	TJ
+deenh	QM
+deeni	B]
+deenk	_@
+deenl	VH
+deenn	JT
+deeno	IU
+deenp	RL
 deenr	XF
-deens	^A
-deent	DZ
-deenw	TJ
-deenz	QM
-deeo	RL
-deeon	RL
-deeor	LR
-deep	TJ
-deepa	UI
-deepe	]B
-deepl	KS
-deepp	TJ
-deer	QM
+deens	]B
+deent	JT
+deenw	ZD
+deenz	RL
+deen“	SK
+deeo	QM
+deeon	UI
+deeor	GW
+deep	UI
+deepa	VH
+deepe	ZD
+deepl	IU
+deepp	VH
+deepr	LR
+deer 	RL
+deer!	QM
 deer)	JT
 deer-	SK
-deer.	HV
+deer.	FX
 deer:	KS
-deerb	RL
-deerd	LR
+deer;	QM
+deera	QM
+deerb	UI
 deere	a?
-deerf	IU
-deerg	GW
-deerh	GW
-deeri	QM
-deerk	WG
-deerl	A^
-deern	DZ
-deero	VH
-deerp	UI
-deerr	C[
-deers	GW
-deert	QM
-deeru	XF
-deerv	KS
-deerw	YE
-deerz	MQ
-deerä	ZD
-deerö	KS
-deer“	C[
+deerf	LR
+deerg	JT
+deerh	JT
+deeri	SK
+deerk	YE
+deerl	B]
+deern	GW
+deero	XF
+deerp	WG
+deerr	B]
+deers	HV
+deeru	YE
+deerv	MQ
+deerw	XF
+deerz	SK
+deerä	XF
+deerö	JT
+deer“	HV
 dees	LR
-dees 	MQ
-dees,	SK
-dees.	EY
-deesa	A^
+dees.	GW
+deesa	EY
 deesc	UI
-deese	QM
-deesh	DZ
-deesi	SK
-deesk	MQ
-deesp	HV
+deesh	IU
+deesi	RL
+deesk	JT
+deesp	IU
 deess	KS
-deest	HV
-deesu	KS
+deest	JT
+deesu	MQ
 deet	KS
-deet 	RL
-deeta	ZD
-deetb	TJ
-deete	QM
-deeto	MQ
-deetr	LR
-deets	MQ
-deetw	JT
-deetz	DZ
-deeu	IU
-deeu 	IU
-deeub	WG
-deeud	JT
-deeue	IU
-deeug	SK
-deeun	WG
-deeur	MQ
+deet 	UI
+deet,	MQ
+deet.	JT
+deeta	XF
+deetb	WG
+deete	RL
+deets	KS
+deett	IU
+deetw	LR
+deetz	FX
+deeu	HV
+deeu 	JT
+deeub	VH
+deeud	LR
+deeue	HV
+deeug	ZD
+deeun	YE
+deeur	LR
+deeut	KS
 deev	IU
-deevo	XF
-deew	MQ
-deew 	LR
-deewi	MQ
-deex	SK
+deevo	]B
+deew	JT
+deew 	KS
+deewe	MQ
+deewi	KS
+deex	VH
 deexa	SK
-deexp	RL
-deez	[C
+deexp	SK
+deez	]B
+deeza	SK
 deeze	_@
-deezi	MQ
-deeß	VH
-deeße	UI
-deeö	WG
-deeöf	WG
-dee“	FX
-dee“ 	IU
-def 	JT
-def (	IU
-def 0	KS
-def d	B]
-def e	JT
-def g	SK
-def h	TJ
-def i	C[
-def k	JT
-def l	XF
-def m	UI
-def n	QM
-def r	DZ
-def s	MQ
+deezi	LR
+deeß	XF
+deeße	WG
+deeö	YE
+deeöf	YE
+dee“	JT
+dee“ 	JT
+def 	LR
+def (	LR
+def 0	LR
+def b	MQ
+def d	>b
+def g	UI
+def h	XF
+def i	A^
+def k	LR
+def l	WG
+def m	XF
+def n	MQ
+def r	GW
+def s	QM
 def t	VH
-def u	WG
-def w	RL
+def u	SK
+def v	LR
 def z	VH
-def)	EY
-def-	WG
-def- 	SK
+def)	C[
+def,	QM
+def, 	QM
+def-	RL
+def- 	QM
 def.	LR
-def. 	LR
-defac	SK
-defah	RL
-defal	LR
-defan	XF
-defar	;e
-defas	TJ
+def. 	MQ
+defac	QM
+defah	TJ
+defal	JT
+defam	LR
+defan	UI
+defar	<d
+defas	UI
 defax	XF
-defe	QM
 defe 	ZD
-defeb	QM
-defeh	JT
-defei	LR
+defeh	IU
+defei	HV
+defel	MQ
 defen	KS
-defer	RL
+defer	UI
 defes	KS
-defeu	TJ
-deff	LR
-deff 	IU
-deff,	YE
+defeu	VH
+deff	MQ
+deff 	FX
+deff,	ZD
 deffe	EY
-defg	IU
-defge	QM
-defi	>b
-defia	HV
+defge	UI
+defhö	QM
+defi	A^
+defia	FX
 defik	MQ
-defil	LR
-defin	LR
-defk	KS
-defl	e;
-defla	RL
-defle	YE
-defli	UI
-deflü	QM
-defm	LR
-defma	SK
-defn	QM
-defn 	QM
-defna	MQ
-defne	ZD
+defil	KS
+defin	KS
+defir	MQ
+defk	JT
+defl	d<
+defla	SK
+defle	VH
+defli	ZD
+deflü	TJ
+defma	TJ
+defn 	RL
+defna	FX
+defne	TJ
 defnu	HV
-defo	MQ
-defo@	TJ
+defo	KS
+defo@	RL
 defol	JT
-defon	QM
-defor	LR
-defot	LR
-defr 	RL
-defr.	LR
-defra	FX
-defre	RL
-defri	RL
-defro	XF
-defrü	FX
-defs	^A
-defsc	QM
-defst	VH
-deft	JT
-deft 	SK
-deft,	IU
-deft.	VH
-defte	HV
-deftl	HV
-deftr	LR
-defu	MQ
-defw	YE
-defwa	YE
+defor	KS
+defot	JT
+defp	LR
+defr	MQ
+defr 	QM
+defr.	KS
+defra	IU
+defre	SK
+defri	VH
+defro	SK
+defrü	KS
+defs	a?
+defst	XF
+deft	LR
+deft 	RL
+deft,	JT
+deft.	[C
+defte	EY
+defti	RL
+deftl	JT
+deftr	KS
+defts	LR
+defu	LR
+defw	UI
+defwa	UI
+defz	QM
+defzi	QM
 defä	MQ
-defäh	HV
-defäl	HV
-defän	VH
-defär	ZD
-defö	B]
-deför	B]
+defäh	FX
+defäl	GW
+defän	UI
+defär	VH
+defö	C[
+deför	C[
 defüh	SK
-defül	A^
-deg 	VH
-deg &	EY
-deg (	UI
+defül	C[
+deg 	QM
+deg &	C[
+deg (	WG
+deg 0	SK
 deg b	LR
-deg e	MQ
-deg f	SK
-deg g	EY
-deg h	FX
+deg e	LR
+deg f	^A
+deg g	JT
+deg h	B]
+deg i	MQ
 deg j	SK
-deg k	VH
-deg m	LR
-deg o	IU
+deg k	ZD
+deg n	LR
+deg o	KS
 deg p	XF
 deg r	WG
-deg s	VH
-deg t	GW
-deg u	VH
-deg v	MQ
-deg z	LR
+deg s	UI
+deg t	B]
+deg u	UI
 deg |	KS
-deg „	TJ
 deg)	LR
-deg) 	SK
-deg,	MQ
-deg, 	MQ
-deg-	RL
-deg.	QM
-deg. 	QM
-deg@	XF
-dega	MQ
-degab	<d
-degal	FX
-degar	WG
-degas	QM
-degb	SK
-degbr	UI
-degd	JT
-dege	UI
-dege 	UI
-dege,	RL
-dege.	IU
+deg) 	RL
+deg-	SK
+deg.	SK
+deg. 	SK
+deg@	]B
+dega	GW
+degab	EY
+degal	B]
+degan	LR
+degar	[C
+degas	SK
+degb	RL
+degbr	VH
+degd	KS
+dege	SK
+dege,	SK
+dege.	A^
 degea	RL
-degee	DZ
-degef	SK
-degeg	TJ
-degeh	QM
-degel	FX
-degem	VH
+degee	B]
+degef	QM
+degeg	UI
+degel	IU
+degem	XF
 degen	WG
-degeo	LR
-deger	RL
-deges	HV
-deget	LR
-degew	SK
-degez	UI
-degeö	WG
-degf	LR
-degfa	LR
+degeo	GW
+deger	QM
+deges	MQ
+degew	VH
+degez	VH
+degeö	YE
+degf	MQ
+degfa	MQ
 degg	KS
-degg,	RL
-degh	SK
+degg,	TJ
+degh	UI
 degi	RL
-degib	VH
-degin	HV
+degib	YE
+degie	SK
+degin	IU
+degis	RL
 degl	XF
-degla	JT
-degle	TJ
+degla	HV
+degle	QM
 degli	QM
-deglo	SK
+deglo	QM
 deglä	XF
-degmb	UI
+degmb	TJ
 degn	LR
 dego	RL
 dego 	GW
-degol	QM
-degor	WG
-degos	TJ
-degr	IU
-degra	FX
-degri	KS
-degrü	JT
+degol	TJ
+degor	UI
+degos	WG
+degr	JT
+degra	DZ
+degri	HV
+degro	QM
+degru	RL
+degrü	KS
 degs	QM
-degs 	RL
-degs,	JT
-degs.	VH
-degsa	XF
-degse	SK
-degsp	JT
-degst	B]
+degs,	LR
+degs.	TJ
+degsa	RL
+degse	QM
+degsp	?a
+degst	=c
 degsz	HV
 degt	LR
-degt 	RL
+degt 	QM
 degt,	IU
-degt:	LR
-degu	A^
+degt:	JT
+degu	<d
 degun	DZ
-degut	>b
+degus	QM
+degut	C[
 degä	DZ
-degäs	LR
-degü	SK
-degül	TJ
-deh 	KS
-deh (	[C
-deh 0	TJ
-deh b	RL
-deh d	RL
+degäs	IU
+deh 	LR
+deh (	UI
+deh 0	WG
+deh d	UI
 deh e	GW
 deh f	SK
-deh h	MQ
-deh i	JT
-deh j	IU
+deh h	JT
+deh i	LR
+deh j	KS
 deh k	RL
-deh l	]B
-deh m	KS
-deh o	?a
-deh p	QM
-deh r	IU
-deh t	IU
+deh l	[C
+deh m	GW
+deh o	EY
+deh p	TJ
+deh r	C[
+deh s	JT
+deh t	JT
 deh u	RL
-deh v	XF
-deh z	JT
-deh |	GW
-deh ü	KS
+deh v	WG
+deh w	KS
+deh |	FX
+deh ü	GW
 deh)	YE
-deh) 	YE
-deh,	QM
-deh, 	QM
-deh-	IU
-deh.	MQ
-deh.e	WG
-deh:	MQ
-deh: 	MQ
-deh;	DZ
+deh) 	XF
+deh,	TJ
+deh, 	TJ
+deh-	JT
+deh. 	QM
+deh.e	a?
+deh;	KS
 deha	WG
-dehaa	YE
-dehab	WG
+dehaa	]B
+dehab	YE
 dehad	A^
+dehaf	QM
 dehal	QM
-dehan	VH
-dehar	QM
-dehat	FX
-dehau	WG
-dehav	MQ
-dehba	FX
+dehan	XF
+dehar	RL
+dehas	QM
+dehat	JT
+dehau	VH
+dehb	LR
+dehba	=c
 dehbo	LR
-dehd	WG
-dehde	WG
-dehe	JT
-dehe 	LR
-dehe,	QM
-dehee	ZD
-dehef	IU
+dehd	TJ
+dehde	TJ
+dehe	LR
+dehe,	RL
+dehee	[C
+dehef	GW
 dehei	UI
-dehel	KS
-dehem	HV
-dehen	DZ
+dehem	IU
+dehen	C[
 deher	IU
-dehes	QM
-deheu	TJ
-dehfa	VH
-dehfo	KS
-dehg	WG
-dehga	TJ
-dehhe	KS
-dehie	HV
-dehig	QM
-dehin	VH
-dehiv	LR
-dehj	DZ
-dehja	DZ
-dehl	UI
-dehl 	QM
-dehl.	MQ
-dehle	[C
-dehli	MQ
-dehlo	UI
+dehes	RL
+deheu	RL
+dehfa	SK
+dehfo	MQ
+dehg	[C
+dehga	VH
+dehh	RL
+dehhe	GW
+dehi	RL
+dehic	HV
+dehie	GW
+dehil	MQ
+dehin	YE
+dehiv	JT
+dehj	IU
+dehja	IU
+dehl	VH
+dehl 	TJ
+dehla	JT
+dehle	ZD
+dehli	QM
+dehlo	XF
 dehls	QM
-dehlt	HV
-dehlu	JT
-dehlä	QM
-dehm	WG
-dehm,	VH
-dehme	SK
-dehmi	_@
+dehlt	GW
+dehlu	KS
+dehm	]B
+dehm 	LR
+dehm,	RL
+dehme	TJ
+dehmi	ZD
 dehn	UI
 dehn 	SK
-dehn,	KS
-dehna	LR
-dehnd	YE
-dehne	WG
+dehn,	IU
+dehna	MQ
+dehnd	UI
+dehne	UI
 dehni	TJ
-deho	TJ
-dehoc	WG
-dehof	QM
-dehol	WG
-dehom	GW
-dehon	SK
-dehop	A^
-dehor	YE
-dehos	FX
-dehpl	WG
-dehr 	JT
-dehr,	MQ
-dehr.	TJ
-dehr?	IU
-dehra	YE
-dehrb	ZD
-dehre	MQ
-dehrg	JT
-dehri	KS
-dehrj	UI
-dehrl	SK
-dehrr	TJ
-dehrs	QM
-dehrt	JT
-dehru	UI
-dehs	WG
-dehs 	XF
-dehse	SK
-dehst	VH
-deht	LR
-deht,	IU
-deht:	HV
-deht?	IU
-dehtb	LR
-dehte	KS
-dehti	IU
-dehtu	FX
-dehtz	VH
-dehu	YE
-dehun	[C
-dehur	MQ
-dehus	VH
-dehw	IU
-dehwa	EY
-dehwe	TJ
-dehz	SK
-dehze	SK
-dehäd	EY
-dehäf	SK
-dehäl	]B
-dehän	LR
-dehät	@_
-dehäu	DZ
-dehö	MQ
-dehöc	SK
+dehnu	LR
+deho	WG
+dehoc	RL
+dehol	]B
+dehom	FX
+dehon	TJ
+dehop	B]
+dehor	c=
+dehos	GW
+dehp	SK
+dehpl	XF
+dehr	LR
+dehr 	KS
+dehr,	QM
+dehr.	UI
+dehr?	EY
+dehra	UI
+dehrb	RL
+dehre	JT
+dehrg	HV
+dehrj	RL
+dehrl	RL
+dehrr	VH
+dehrt	LR
+dehs	YE
+dehs 	YE
+dehst	UI
+deht	MQ
+deht,	HV
+deht:	IU
+deht?	DZ
+dehtb	IU
+dehti	FX
+dehtu	EY
+dehtz	WG
+dehu	UI
+dehul	RL
+dehun	]B
+dehus	YE
+dehut	LR
+dehw	HV
+dehwa	C[
+dehwe	QM
+dehä	RL
+dehäd	KS
+dehäf	QM
+dehäl	[C
+dehän	JT
+dehät	B]
+dehäu	HV
+dehö	FX
+dehöc	UI
 dehöf	SK
-dehön	?a
+dehön	DZ
+dehör	KS
+dehü	MQ
 dehüb	DZ
-dehür	TJ
-dehüs	GW
-dei 	UI
-dei (	SK
-dei a	YE
-dei d	GW
-dei e	YE
-dei f	RL
-dei g	SK
-dei h	a?
-dei i	MQ
-dei l	VH
-dei m	QM
-dei n	QM
-dei o	RL
-dei s	TJ
-dei t	KS
-dei u	b>
-dei w	SK
-dei z	YE
-dei-	SK
-dei.	LR
-dei. 	LR
-dei;	RL
-dei; 	RL
-dei@	UI
-deia	JT
-deian	WG
-deiat	FX
-deib 	IU
-deibe	KS
+dehür	YE
+dehüs	KS
+dei 	ZD
+dei (	XF
+dei 0	MQ
+dei a	VH
+dei b	JT
+dei d	KS
+dei e	UI
+dei g	XF
+dei h	XF
+dei i	RL
+dei l	TJ
+dei n	JT
+dei t	FX
+dei u	d<
+dei w	VH
+dei z	]B
+dei-	ZD
+dei.	KS
+dei. 	KS
+dei;	[C
+dei; 	[C
+dei@	RL
+deia	DZ
+deial	MQ
+deian	XF
+deiat	DZ
+deib 	DZ
+deibe	JT
 deic	IU
 deice	QM
 deich	KS
-deick	LR
-deid	UI
-deid 	SK
-deide	UI
-deidn	TJ
-deidu	JT
-deie	QM
-deie 	GW
-deie,	GW
-deie?	EY
-deied	KS
-deief	MQ
-deieg	GW
-deiel	FX
-deiem	XF
-deien	YE
-deier	[C
-deies	XF
-deieß	VH
+deick	JT
+deid	TJ
+deid 	TJ
+deide	WG
+deidn	RL
+deidu	MQ
+deie	MQ
+deie 	HV
+deie,	LR
+deie?	C[
+deieg	IU
+deieh	QM
+deiek	QM
+deiel	C[
+deiem	SK
+deien	_@
+deier	YE
+deies	YE
+deiet	MQ
+deieß	XF
 deif	LR
-deife	UI
-deiff	LR
-deift	DZ
-deig	RL
-deig 	^A
-deig,	HV
-deig.	ZD
+deife	_@
+deiff	IU
+deift	EY
+deig	VH
+deig 	[C
+deig,	FX
+deig.	YE
 deige	LR
 deign	LR
-deigs	JT
-deigt	VH
-deigu	FX
-deih	RL
-deihe	XF
-deihr	<d
-deihu	TJ
-deik	VH
-deik 	VH
-deik,	UI
-deike	LR
-deikt	C[
-deil	JT
-deil 	QM
-deil?	FX
-deila	MQ
-deilb	LR
-deilc	RL
-deild	>b
-deile	_@
-deili	LR
-deilk	RL
-deill	MQ
-deilo	QM
-deils	SK
-deilt	C[
-deilv	IU
-deim	SK
-deim 	TJ
-deimk	ZD
-deimm	HV
-deimp	LR
-dein 	HV
-dein)	FX
-dein.	RL
-deina	WG
-deind	VH
-deine	FX
-deinf	IU
-deing	RL
-deinh	SK
-deini	LR
-deink	WG
-deinl	DZ
-deinm	B]
-deinn	MQ
+deigs	DZ
+deigt	UI
+deigu	GW
+deihe	WG
+deihn	QM
+deihr	=c
+deihu	]B
+deik	SK
+deik 	SK
+deik,	YE
+deikt	LR
+deil	HV
+deil 	SK
+deil?	EY
+deilb	JT
+deilc	QM
+deild	C[
+deile	c=
+deili	KS
+deilk	d<
+deill	LR
+deilm	MQ
+deilt	FX
+deim	QM
+deim 	SK
+deimk	XF
+deimm	EY
+deimp	KS
+dein 	IU
+dein)	KS
+dein-	QM
+dein.	SK
+deina	XF
+deinb	SK
+deind	^A
+deine	IU
+deinf	HV
+deing	WG
+deinh	UI
+deini	MQ
+deink	]B
+deinl	KS
+deinm	C[
 deino	IU
-deinr	LR
-deins	SK
-deint	KS
-deinu	IU
-deinv	GW
-deinw	[C
-deinz	RL
-deio	UI
-deios	TJ
-deipl	TJ
-deipp	?a
-deir	ZD
+deins	VH
+deint	FX
+deinu	LR
+deinv	HV
+deinw	]B
+deinz	QM
+deio	TJ
+deion	MQ
+deios	RL
+deip	MQ
+deipl	UI
+deipp	FX
+deir	YE
 deir 	XF
-deir,	TJ
-deir.	YE
-deira	HV
+deir,	YE
+deir.	]B
+deira	LR
 deirb	LR
-deird	QM
-deire	QM
-deirg	?a
+deird	RL
+deire	UI
+deirg	B]
 deirk	QM
-deirm	MQ
-deirn	VH
-deirt	XF
+deirm	LR
+deirn	XF
+deirt	UI
 deis	UI
-deis 	XF
-deis,	[C
+deis 	VH
+deis,	YE
 deisc	KS
-deise	DZ
-deisi	WG
-deisl	JT
-deiso	YE
-deiss	IU
-deist	UI
+deise	A^
+deisi	ZD
+deisl	C[
+deiso	QM
+deiss	KS
+deist	SK
 deit	QM
-deit 	IU
-deit.	XF
+deit 	GW
+deit.	[C
 deita	YE
-deitb	RL
-deite	A^
-deitg	RL
-deith	QM
-deitm	TJ
-deitr	JT
-deits	KS
+deitb	UI
+deite	>b
+deitg	SK
+deith	TJ
+deitt	LR
 deitu	QM
-deitz	SK
-deitä	VH
-deiu	MQ
-deiv	JT
-deiv 	LR
-deiva	?a
+deitz	UI
+deitä	TJ
+deiu	HV
+deiv	HV
+deiv 	JT
+deiva	DZ
 deive	SK
-deiw	TJ
-deiwe	SK
-deiwi	TJ
-deix 	EY
-deix,	XF
-deiz	LR
-deize	JT
-deizi	WG
-deiß	HV
-deiß 	GW
+deiw	]B
+deiwe	YE
+deiwi	UI
+deix 	GW
+deix,	WG
+deiz	JT
+deize	GW
+deizi	VH
+deizu	KS
+deiß	IU
+deiß 	C[
 deiß,	EY
-deiß.	EY
-deißi	SK
-deißt	UI
-dei–	RL
-deja	HV
-deja 	;e
-deja,	C[
-dejac	LR
-dejah	QM
+deiß.	@_
+deiße	QM
+deißi	RL
+deißt	TJ
+dei–	TJ
+deja	JT
+deja 	?a
+deja,	EY
+dejac	KS
+dejah	RL
+dejan	QM
 deje	RL
-dejed	XF
-dejen	MQ
-dejes	LR
-dejet	GW
-dejew	SK
+dejed	a?
+dejes	IU
+dejet	FX
+dejew	RL
+dejo	LR
 deju	MQ
-dejug	TJ
+dejug	QM
+dejul	MQ
 dejun	HV
-dejö	TJ
-dejör	TJ
+dejö	UI
+dejör	UI
 dek 	RL
-dek (	VH
-dek 0	QM
-dek b	YE
+dek (	XF
+dek a	KS
+dek b	TJ
 dek f	LR
-dek h	IU
+dek g	LR
+dek h	MQ
 dek i	UI
-dek u	TJ
-dek w	DZ
-dek |	]B
-dek-	WG
-dek.e	VH
-dekac	XF
-dekal	LR
-dekam	HV
-dekan	QM
+dek u	QM
+dek w	FX
+dek |	a?
+dek-	YE
+dek.e	RL
+dekac	[C
+dekal	MQ
+dekam	DZ
 dekap	WG
-dekar	MQ
-dekas	DZ
-dekat	VH
-dekau	UI
-dekb	IU
+dekar	KS
+dekas	FX
+dekat	TJ
+dekau	YE
+dekb	HV
 deke	IU
-deke 	QM
-deke.	?a
-dekeg	]B
-dekeh	RL
-dekei	B]
+deke.	>b
+dekeg	_@
+dekeh	QM
+dekei	DZ
+dekel	MQ
 deken	SK
-deket	RL
-dekg	XF
+deker	SK
+dekg	[C
 dekh	SK
 dekho	TJ
-deki	UI
-dekie	QM
-dekil	QM
-dekin	TJ
-dekio	TJ
-dekis	C[
-dekl.	WG
-dekla	FX
+deki	WG
+dekie	VH
+dekin	SK
+dekio	RL
+dekis	EY
+dekk	MQ
+dekl	JT
+dekl.	ZD
+dekla	C[
 dekle	XF
-dekli	GW
-deklä	?a
-dekn	SK
-dekno	IU
-deko	UI
-dekol	?a
-dekom	SK
-dekon	QM
-dekor	SK
-dekos	RL
-dekr	TJ
-dekre	SK
-deks,	MQ
+dekli	KS
+deklä	>b
+dekn	QM
+dekno	KS
+deko	VH
+dekol	A^
+dekom	VH
+dekor	UI
+dekos	TJ
+dekr	WG
+dekra	QM
+deks	RL
+deks,	LR
 dekst	VH
-dekt	QM
+dekt	SK
 dekt,	QM
-dekt.	DZ
+dekt.	B]
 dekta	SK
-dekte	C[
-dekti	XF
+dekte	FX
+dekti	ZD
+dekto	MQ
 dektr	HV
-dekts	^A
-deku	DZ
-dekuh	DZ
-dekum	MQ
-dekun	A^
-dekw	SK
-dekw 	SK
-dekä	MQ
-dekäs	MQ
-dekö	HV
-dekön	HV
+dekts	XF
+deku	=c
+dekuh	FX
+dekun	EY
+dekur	IU
+dekw	XF
+dekw 	XF
+dekö	JT
+dekön	JT
 dekü	KS
-deküc	FX
-dekün	IU
-dekür	LR
-del 	GW
+deküc	GW
+dekün	HV
+del 	IU
 del 0	UI
-del b	SK
-del d	LR
-del f	QM
-del g	IU
-del h	HV
+del a	LR
+del b	YE
+del d	HV
+del e	SK
+del g	JT
+del h	?a
 del i	IU
-del j	C[
-del k	RL
-del m	GW
+del j	IU
+del m	IU
 del n	KS
-del p	B]
-del r	B]
-del t	IU
-del u	JT
-del v	B]
-del z	SK
-del |	UI
+del p	JT
+del r	?a
+del t	HV
+del u	IU
+del v	>b
+del |	SK
 del)	RL
-del,	RL
-del, 	RL
-del-	VH
-del.	RL
-del. 	SK
-del.e	RL
-del?	FX
-del? 	FX
-dela	LR
+del,	SK
+del, 	SK
+del-	XF
+del.	SK
+del. 	QM
+del.e	UI
+del?	EY
+del? 	EY
+dela	KS
 delac	KS
-delad	TJ
-delaf	EY
+delad	UI
+delaf	DZ
 delag	MQ
-delam	FX
-delan	ZD
-delar	?a
-delas	IU
-delat	LR
-delau	JT
-delb	LR
-delb 	LR
-delba	SK
-delbe	KS
-delbr	c=
-delc	LR
-delch	IU
-deld	KS
+delam	GW
+delan	^A
+delar	A^
+delas	MQ
+delat	MQ
+delau	HV
+delb	KS
+delba	TJ
+delbe	FX
+delbr	YE
+delbs	RL
+delch	MQ
+deld	IU
 deld 	MQ
-deld.	KS
-delde	DZ
+deld,	KS
+deld.	IU
+delde	?a
 deldi	HV
-deldr	FX
+deldr	HV
 deldı	UI
 dele	VH
-dele 	VH
-dele,	]B
-dele.	XF
+dele 	UI
+dele,	b>
+dele.	[C
 delea	JT
-delec	FX
-deled	EY
+deleb	LR
+delec	KS
+deled	LR
 delef	SK
+deleg	QM
 delei	SK
 delek	HV
-delen	QM
-deler	UI
+delen	TJ
+deler	YE
 deles	LR
-delet	IU
-deleu	MQ
+delet	HV
+deleu	SK
 delf	JT
-delf 	KS
-delf,	RL
-delfe	KS
-delft	WG
-delg	IU
-delg 	KS
-delge	MQ
-delgr	JT
-delgt	GW
-delh	RL
-deli 	SK
-deli,	RL
-delic	JT
-delie	RL
-delig	ZD
-delil	B]
+delfe	IU
+delft	^A
+delg	LR
+delg 	HV
+delge	RL
+delgr	EY
+delgt	JT
+delho	RL
+deli	KS
+deli,	TJ
+delic	LR
+delie	QM
+delig	WG
+delil	@_
 delin	KS
-delis	HV
-delk	ZD
-delk 	MQ
-delke	VH
-delko	ZD
+delis	FX
+delit	MQ
+delk	[C
+delk 	GW
+delke	]B
+delko	XF
 dell	LR
-dell 	B]
+dell 	?a
 dell,	QM
 dell.	GW
-dellb	MQ
-delle	SK
-delli	QM
-dellk	YE
-dellm	b>
-dello	JT
-dells	MQ
-dellt	EY
-dellw	IU
-delm	TJ
-delm,	IU
-delmt	YE
-deln	QM
+della	QM
+dellk	XF
+dellm	YE
+dello	KS
+dellt	IU
+dellw	HV
+delm	UI
+delm,	LR
+delma	SK
+delmt	XF
+deln	TJ
 deln 	VH
 deln,	YE
-delni	DZ
+delni	KS
 delo	WG
-delo 	JT
-deloa	IU
-deloc	TJ
+delo 	HV
+deloa	HV
 delof	MQ
-delog	LR
 deloh	LR
-delom	VH
-delor	SK
-delos	YE
-deloß	UI
+delom	XF
+delos	^A
+deloß	RL
 delp	RL
 delpf	YE
-delr	^A
-delri	YE
+delr	_@
+delri	[C
 dels	KS
-dels 	HV
-delsc	a?
+dels 	FX
+delsc	WG
 delse	TJ
-delso	MQ
+delso	LR
 delt	TJ
-delt 	RL
-delt,	VH
-delt.	JT
-delte	LR
-delti	ZD
+delt 	QM
+delt,	UI
+delt.	KS
+delte	KS
+delti	WG
+deltu	RL
 delu	MQ
-delue	RL
-deluf	QM
-delun	QM
-delus	SK
-delv	MQ
-delve	IU
-delw	MQ
-delwa	KS
-dely	VH
-delz	[C
-delz 	^A
-delz,	LR
-delä	MQ
-deläd	SK
-delän	MQ
-delär	@_
+delue	TJ
+delun	RL
+delus	QM
+delw	KS
+delwa	LR
+dely	UI
+delz	_@
+delz 	_@
+delz,	JT
+delä	JT
+deläd	VH
+delär	B]
 deläs	YE
-delät	JT
-deläu	TJ
-delö	WG
-delöf	TJ
-delös	[C
-delü	MQ
-delüg	HV
-dem 	JT
+delät	MQ
+deläu	VH
+delö	c=
+delöf	XF
+delös	ZD
 dem (	IU
-dem 0	ZD
-dem a	>b
-dem b	IU
+dem 0	[C
+dem a	;e
 dem d	RL
-dem e	IU
-dem f	YE
-dem g	LR
-dem h	FX
-dem j	XF
-dem k	SK
-dem l	XF
-dem m	HV
-dem n	B]
-dem o	XF
-dem p	]B
-dem r	RL
-dem s	JT
-dem t	HV
-dem u	KS
-dem v	FX
-dem w	LR
-dem z	FX
-dem |	[C
-dem „	RL
-dem,	LR
-dem, 	LR
-dem.	IU
-dem. 	IU
+dem e	KS
+dem f	TJ
+dem h	IU
+dem i	MQ
+dem j	WG
+dem k	UI
+dem l	TJ
+dem m	KS
+dem n	C[
+dem o	ZD
+dem p	SK
+dem r	WG
+dem t	JT
+dem u	JT
+dem z	C[
+dem |	XF
+dem,	MQ
+dem, 	MQ
+dem.	FX
+dem. 	FX
 dema	SK
-demac	QM
-demag	XF
-demah	XF
-demai	KS
-demal	YE
-demas	UI
-demat	YE
-demau	LR
-demb	UI
-demba	UI
-dembe	TJ
-dembh	UI
-deme	QM
-deme 	RL
-deme,	SK
-deme.	VH
-demec	YE
-demed	TJ
-demeh	TJ
-demei	KS
-demer	MQ
-demet	a?
-demf	QM
-demi 	VH
-demic	@_
-demie	^A
-demil	QM
-demir	GW
-demit	QM
-demk	RL
-demkr	UI
-deml	JT
-demlu	LR
-demm	LR
-demm 	TJ
-demma	C[
-demml	LR
-demmt	LR
-demmu	JT
+demag	[C
+demah	TJ
+demai	LR
+demal	XF
+deman	RL
+demar	TJ
+demas	WG
+demat	_@
+demau	KS
+demaß	TJ
+demb	VH
+demba	XF
+dembe	SK
+dembh	TJ
+deme	RL
+deme,	TJ
+deme.	SK
+demec	QM
+demed	UI
+demeh	RL
+demel	JT
+demen	TJ
+demep	IU
+demer	LR
+demes	MQ
+demet	]B
+demg	JT
+demi 	SK
+demic	C[
+demie	YE
+demin	HV
+demir	FX
+demis	SK
+demit	MQ
+demk	SK
+demke	RL
+demkr	WG
+demm	IU
+demm 	QM
+demma	FX
+demmt	KS
+demmu	IU
 demo	YE
-demo 	UI
+demo 	YE
 demo,	RL
-demo-	]B
-demo.	UI
-demod	IU
-demoi	MQ
-demol	JT
-demon	VH
-demoo	SK
+demo-	WG
+demo.	TJ
+demod	KS
+demol	FX
+demon	RL
+demoo	RL
 demor	UI
-demo–	XF
-demp 	UI
-dempe	VH
-dempf	HV
-dempl	QM
-dempr	HV
-dems	UI
-dems 	JT
-demsc	UI
-demst	QM
-demt 	SK
-demt,	FX
-demt.	FX
-demta	YE
-demts	TJ
-demu	GW
+demo–	]B
+demp	QM
+demp 	TJ
+dempe	WG
+dempf	FX
+dempl	RL
+dempr	GW
+dems	XF
+demsc	VH
+demst	TJ
+demt	QM
+demt 	QM
+demt,	HV
+demt.	DZ
+demta	XF
+demts	XF
+demu	EY
 demul	FX
-demun	JT
-demut	LR
-demw	UI
-demws	UI
-dem²	SK
-dem² 	SK
+demun	IU
+demut	IU
+demw	VH
+demws	VH
+dem²	WG
+dem² 	WG
 demä	QM
-demö	JT
+demö	HV
 demöc	QM
-demüs	LR
+demüh	RL
+demül	LR
 den (	LR
-den 0	SK
-den a	JT
-den b	JT
-den c	GW
+den a	MQ
+den b	IU
+den c	FX
 den d	SK
-den e	RL
-den f	IU
-den g	JT
-den h	XF
-den k	QM
-den l	LR
-den m	LR
-den n	XF
-den o	HV
-den r	GW
+den e	SK
+den f	HV
+den g	MQ
+den h	YE
+den i	TJ
+den j	SK
+den k	MQ
+den l	KS
+den m	KS
+den n	UI
+den o	KS
+den r	LR
 den s	JT
-den t	WG
-den u	SK
-den v	[C
-den w	SK
-den z	IU
+den t	VH
+den u	TJ
+den v	YE
+den w	QM
+den z	MQ
 den |	JT
+den ö	MQ
 den ü	KS
-den!	?a
-den! 	?a
+den!	@_
+den! 	@_
 den)	HV
-den) 	JT
+den) 	IU
 den),	LR
-den,	QM
-den, 	QM
-den-	TJ
-den-r	KS
-den-w	HV
-den.	LR
-den.“	GW
-den:	QM
-den: 	QM
-den;	JT
-den; 	HV
+den-	WG
+den- 	QM
+den-r	MQ
+den-w	LR
+den.	MQ
+den.“	IU
+den;	MQ
+den; 	JT
 den?	B]
 den? 	B]
 den@	IU
-dena	LR
-dena 	QM
-denab	RL
-denac	LR
-denal	QM
-denam	@_
+dena	MQ
+dena 	SK
+denab	WG
+denac	MQ
+denah	RL
+denam	B]
 denan	HV
-denat	LR
-denau	XF
-denb	MQ
-denba	YE
-denbe	GW
+denat	KS
+denau	VH
+denb	RL
+denba	XF
+denbe	IU
 denbi	KS
-denbr	RL
-denbu	SK
-denc	VH
-dench	VH
+denbr	ZD
+denbu	TJ
+denc	UI
+dench	UI
 dend 	TJ
-dend,	JT
-dend-	FX
-dend.	WG
-dend:	LR
-dend@	ZD
-denda	ZD
-dende	VH
+dend,	KS
+dend-	KS
+dend.	YE
+dend@	]B
+denda	UI
+dende	WG
 dendi	FX
-dendl	LR
-dendo	UI
-dends	C[
+dendl	JT
+dendo	QM
+dendr	MQ
+dends	EY
 dendt	RL
-dendu	^A
-dendw	RL
-dendy	MQ
-dene 	MQ
-dene,	RL
-dene.	B]
-deneb	B]
-denef	MQ
-deneh	ZD
-denel	VH
-denem	QM
+dendu	TJ
+dendw	TJ
+dendy	LR
+dene 	KS
+dene,	SK
+dene.	>b
+deneb	GW
+denef	A^
+deneh	[C
+denei	RL
+denel	XF
+denem	RL
 denen	MQ
 dener	XF
-denes	B]
+denes	EY
 denet	JT
-denew	LR
-denf.	UI
-denfe	MQ
-denfl	TJ
-denfo	GW
-denfr	MQ
-denfä	UI
-deng	QM
+denew	KS
+denf	SK
+denf.	TJ
+denfa	KS
+denfl	WG
+denfo	FX
+denfä	SK
+deng	TJ
+deng 	MQ
 deng,	LR
 deng.	RL
 denga	IU
-denge	XF
-dengl	A^
-dengo	HV
-dengt	QM
-denh	TJ
-denh.	XF
-denha	SK
-denhe	EY
-denho	IU
-denhö	A^
-deni	LR
+dengb	MQ
+denge	ZD
+dengl	GW
+dengo	KS
+dengt	SK
+denh	SK
+denh.	VH
+denha	TJ
+denhe	LR
+denhö	HV
 deni 	VH
 denia	RL
-denic	JT
-denie	[C
-denig	JT
-denik	XF
-denin	MQ
-denir	GW
+denic	GW
+denie	_@
+denig	LR
+denik	UI
+denin	IU
+denir	JT
 denis	HV
-denit	RL
-denj	FX
-denk	LR
+denit	SK
+denix	QM
+denj	GW
 denk 	KS
-denka	VH
-denke	QM
-denkl	KS
-denku	GW
-denla	RL
-denli	<d
-denlo	UI
+denka	YE
+denke	LR
+denkl	LR
+denkt	LR
+denku	JT
+denl	LR
+denle	UI
+denli	EY
+denlo	VH
 denm	MQ
-denma	LR
-denme	MQ
-denn	LR
-denn 	JT
-denn,	]B
-denn.	VH
-denna	LR
-denne	QM
+denma	IU
+denn 	FX
+denn,	a?
+denn.	TJ
+denna	KS
+denne	SK
 denni	LR
-denns	EY
-dennt	MQ
-dennu	TJ
-deno	GW
-deno 	FX
+denns	FX
+dennu	VH
+deno	IU
+deno 	GW
 denoc	LR
 denol	KS
-denom	^A
-denor	QM
-denos	RL
-denot	HV
-denow	RL
+denom	RL
+denot	DZ
+denov	LR
+denow	SK
+denp	RL
 denpf	SK
-denpl	KS
-denpr	WG
-denr	^A
-denr 	TJ
-denr.	a?
-denra	YE
-denre	QM
-denri	QM
-denrä	UI
-dens	UI
+denpl	C[
+denpr	XF
+denr	VH
+denr 	WG
+denr.	YE
+denra	b>
+denre	RL
+denrä	RL
+dens	SK
 dens 	XF
-dens)	FX
-dens,	a?
-dens.	LR
-densa	b>
-densc	LR
+dens)	EY
+dens,	WG
+dens.	IU
+densa	[C
+densc	JT
 densf	GW
-densh	UI
-densi	XF
+densh	TJ
+densi	[C
+densm	MQ
 densp	QM
-denst	UI
-densä	GW
+denst	[C
+densä	DZ
 dent	JT
-dent 	SK
-dent,	EY
-dent.	WG
+dent 	TJ
+dent,	B]
+dent.	XF
 denta	LR
-dente	KS
-denti	TJ
-dentl	FX
+dente	JT
+denti	SK
+dentl	HV
 dento	SK
-dents	B]
+dentr	MQ
+dents	A^
 dentü	TJ
-denu	JT
-denua	SK
-denum	@_
-denun	HV
-denup	VH
+denu	IU
+denua	QM
+denum	C[
+denun	GW
+denup	XF
 denus	HV
-denv	TJ
-denve	GW
-denw	UI
+denv	WG
+denve	HV
+denw	ZD
+denwa	LR
 denwi	^A
-denz	MQ
-denz,	YE
-denza	IU
-denze	JT
+denz,	XF
+denza	DZ
+denze	MQ
 denä	QM
-denäc	GW
+denäc	B]
 denäh	SK
-denö	]B
+denö	[C
 denöt	WG
-denü	RL
-den“ 	EY
-deo 	MQ
-deo (	XF
-deo 0	^A
-deo a	VH
-deo d	FX
-deo e	KS
-deo f	DZ
+den“	QM
+den“ 	IU
+deo 	IU
+deo (	WG
+deo 0	h8
+deo a	YE
+deo b	TJ
+deo d	IU
+deo e	IU
+deo f	HV
 deo g	MQ
-deo h	IU
+deo h	HV
+deo j	MQ
 deo l	UI
-deo m	QM
-deo p	RL
-deo r	VH
-deo s	KS
-deo u	JT
-deo w	KS
-deo)	UI
+deo m	RL
+deo n	QM
+deo p	QM
+deo r	XF
+deo u	GW
+deo w	LR
+deo z	JT
+deo)	TJ
 deo) 	SK
-deo),	SK
-deo-	]B
-deo.	[C
-deo. 	[C
-deo.–	UI
-deo@	SK
+deo),	WG
+deo,	QM
+deo, 	QM
+deo-	WG
+deo.	]B
+deo. 	]B
+deo.–	TJ
+deo@	TJ
 deoa	GW
-deoad	IU
-deob	GW
-deob 	<d
-deoba	IU
-deobi	MQ
-deobo	KS
+deoad	HV
+deob	FX
+deob 	>b
+deoba	JT
+deobi	LR
+deobo	IU
+deobs	QM
 deoc	RL
-deock	UI
-deod	FX
-deode	HV
-deoe	SK
-deof 	_@
-deof,	FX
-deofe	TJ
-deoff	JT
-deofi	SK
-deofr	GW
+deock	SK
+deod	HV
+deode	IU
+deof	MQ
+deof 	XF
+deof,	HV
+deofe	SK
+deoff	HV
+deofi	RL
+deofr	MQ
 deog	QM
-deoge	WG
+deoge	VH
 deogo	GW
-deoh	YE
-deohl	GW
-deohn	VH
-deohr	WG
-deoi	MQ
-deoin	MQ
-deois	JT
-deok 	QM
-deoko	FX
-deola	TJ
-deold	IU
-deole	YE
-deolf	A^
+deoh	_@
+deohl	IU
+deohn	XF
+deohr	VH
+deoi	LR
+deois	LR
+deok	KS
+deok 	RL
+deoko	C[
+deokt	MQ
+deol	MQ
+deola	YE
+deold	JT
+deole	]B
+deolf	EY
 deolg	JT
-deolk	LR
-deoll	RL
-deoln	DZ
-deolo	TJ
-deols	UI
-deolt	VH
+deolk	KS
+deoll	QM
+deoln	KS
+deolo	SK
+deols	QM
+deolt	WG
 deolu	LR
-deolz	UI
+deolz	WG
 deom 	HV
 deom,	KS
-deoma	WG
+deoma	YE
 deomi	KS
-deomk	@_
-deomm	SK
-deomp	MQ
+deomk	B]
+deomm	VH
+deomp	LR
 deon	MQ
-deon 	LR
-deon,	LR
-deona	QM
-deond	QM
+deon,	RL
+deona	RL
+deond	RL
 deone	YE
-deoni	VH
-deonk	GW
-deonl	B]
-deonn	QM
-deons	C[
-deoo	RL
-deoor	TJ
-deoot	SK
-deop	EY
-deop 	B]
-deop,	FX
-deope	?a
-deopf	FX
+deoni	YE
+deonk	JT
+deonl	HV
+deons	EY
+deont	MQ
+deonz	MQ
+deoo	TJ
+deook	UI
+deoor	SK
+deoot	UI
+deop	DZ
+deop 	C[
+deop,	GW
+deope	EY
+deopf	DZ
 deopp	QM
 deor	SK
 deor 	XF
-deor,	MQ
-deora	LR
-deorb	ZD
-deore	UI
-deorf	MQ
-deorg	TJ
-deorh	JT
-deori	HV
-deork	IU
-deorl	FX
-deorm	QM
-deorn	YE
-deort	IU
+deor,	QM
+deorb	WG
+deore	QM
+deorf	LR
+deorg	WG
+deorh	EY
+deori	JT
+deork	HV
+deorl	HV
+deorn	WG
+deors	MQ
+deort	KS
 deorw	VH
-deorz	WG
-deos	QM
-deos 	DZ
-deos!	GW
-deos.	TJ
-deosk	TJ
-deosp	QM
-deoss	XF
-deost	RL
-deot	FX
-deot 	B]
-deot,	RL
-deot.	QM
-deotd	]B
+deorz	UI
+deos	RL
+deos 	=c
+deos!	JT
+deos.	UI
+deose	GW
+deosk	RL
+deosp	LR
+deoss	ZD
+deost	TJ
+deot	HV
+deot 	EY
+deot,	MQ
+deot.	TJ
+deotd	_@
 deote	HV
-deoti	KS
-deoto	JT
-deots	ZD
-deott	JT
-deou	C[
-deoul	IU
-deour	A^
-deout	FX
-deov	LR
-deove	FX
-deow	SK
-deown	LR
-deoz	KS
-deoze	KS
-deoße	KS
-deoßv	h8
-deo–	XF
-deo–d	UI
-deo–f	WG
+deoti	HV
+deoto	IU
+deots	TJ
+deott	LR
+deou	EY
+deoul	HV
+deour	GW
+deout	HV
+deov	IU
+deove	EY
+deow	RL
+deow 	SK
+deown	MQ
+deoz	HV
+deoze	HV
+deoßv	[C
+deo–	]B
+deo–d	YE
+deo–f	XF
+dep 	MQ
 dep 0	FX
-dep,	DZ
-dep, 	DZ
+dep,	C[
+dep, 	C[
+dep-	KS
 dep.	MQ
-depa	UI
-depac	IU
-depag	C[
-depak	UI
-depal	GW
-depar	WG
+depa	XF
+depaa	MQ
+depac	JT
+depag	EY
+depal	EY
+depar	VH
 depas	C[
-depau	RL
-depd	HV
-depdf	HV
-depe	SK
-deped	TJ
-depeg	HV
-depek	RL
+depau	SK
+depd	FX
+depdf	FX
+deped	UI
+depeg	C[
+depek	XF
 depel	YE
-depen	RL
-depet	C[
-depf	[C
-depf 	FX
+depen	SK
+depet	FX
+depf	XF
+depf 	EY
 depfa	QM
-depfe	YE
-depfi	IU
-depfl	ZD
-depfm	KS
-depi	KS
-depic	GW
-depie	UI
-depin	LR
-depl	RL
-depla	MQ
-deple	RL
-depo	SK
-depol	JT
-depor	QM
-depp	UI
-depp 	YE
-deppe	YE
+depfe	WG
+depfi	EY
+depfl	YE
+depfm	IU
+depic	HV
+depie	SK
+depin	HV
+depl	QM
+depla	LR
+depo	MQ
+depol	KS
+depp	SK
+depp 	ZD
+deppe	UI
 depr	FX
 depra	IU
 depre	DZ
-deprä	FX
+depro	RL
+deprä	DZ
 deprü	UI
-deps	HV
-deps.	IU
-depte	RL
-depu	QM
-depum	SK
-deput	EY
-depä	FX
-depät	DZ
-dequ	d<
-dequa	SK
-deque	UI
+deps	FX
+deps.	GW
+dept	MQ
+depte	VH
+depu	SK
+depum	UI
+deput	GW
+depä	HV
+depät	KS
+dequ	^A
+dequa	UI
+deque	RL
 dequi	_@
 der 	RL
 der (	RL
-der 0	TJ
-der a	VH
-der b	QM
-der c	YE
-der e	IU
+der 0	SK
+der a	XF
+der b	SK
+der c	XF
+der e	GW
 der f	MQ
-der h	RL
-der i	c=
-der k	LR
-der l	MQ
-der m	WG
-der n	KS
-der o	GW
-der p	EY
-der r	LR
-der s	GW
+der g	QM
+der h	TJ
+der i	a?
+der j	JT
+der k	JT
+der m	VH
+der n	IU
+der o	B]
+der p	KS
+der r	KS
+der s	IU
 der t	TJ
+der u	QM
 der v	FX
-der w	<d
-der z	SK
-der |	TJ
-der ä	JT
-der ü	QM
-der)	MQ
-der) 	MQ
-der-	UI
-der- 	[C
-der-i	VH
-der.	RL
-der. 	QM
-der.e	WG
-der; 	LR
-der?	IU
-der? 	IU
+der w	:f
+der z	TJ
+der |	VH
+der ä	LR
+der ü	SK
+der!	QM
+der! 	QM
+der)	LR
+der) 	LR
+der),	LR
+der,	RL
+der, 	RL
+der-	VH
+der- 	TJ
+der-i	UI
+der.	UI
+der. 	TJ
+der.e	YE
+der;	QM
+der; 	FX
+der?	EY
+der? 	EY
 dera	IU
 dera 	MQ
 dera,	MQ
-derab	FX
-derac	VH
-derad	GW
-derag	FX
-deral	TJ
-deras	WG
-derat	UI
-derau	JT
-deraß	YE
-derb	QM
-derb 	ZD
-derbe	RL
-derbr	^A
-derbs	QM
-derbu	d<
+derab	GW
+derac	WG
+derad	IU
+derag	JT
+derah	LR
+deral	XF
+deras	XF
+derat	SK
+derau	IU
+deraß	_@
+derb	UI
+derb 	RL
+derbe	TJ
+derbo	QM
+derbr	VH
+derbu	YE
 derbü	VH
-derc	SK
-derd	LR
-derd 	TJ
-derd,	JT
-derda	KS
-derdb	VH
-derde	MQ
-derdi	QM
-derdn	IU
-derdo	EY
-dere	MQ
-dere 	YE
-dere.	EY
-derea	JT
-derec	KS
-dered	HV
+derch	IU
+derd	MQ
+derd 	SK
+derd,	MQ
+derda	JT
+derdb	UI
+derdi	KS
+derdn	DZ
+derdo	B]
+dere 	^A
+dere.	IU
+derea	IU
+dered	GW
 deree	YE
-deref	LR
-dereg	TJ
-dereh	QM
-derei	QM
-derek	YE
-derem	KS
-deren	QM
-derep	WG
-derer	HV
-deres	FX
-dereu	GW
-derf	KS
-derfa	JT
-derfe	KS
-derfs	VH
-derfü	]B
+deref	GW
+dereg	VH
+dereh	KS
+derei	RL
+derek	ZD
+derem	HV
+deren	SK
+derep	XF
+derer	KS
+deres	B]
+dereu	IU
+derf 	MQ
+derfa	C[
+derfe	LR
+derfs	YE
+derfü	UI
 derg	GW
-derg 	VH
-derga	JT
-derge	TJ
-dergi	C[
-dergl	A^
-dergr	^A
+derg 	SK
+derga	IU
+dergi	B]
+dergl	FX
+dergr	TJ
 derh	IU
 derhe	LR
-derhu	QM
-deri	WG
-derie	RL
-derif	FX
-derig	JT
-derik	]B
+derhu	WG
+deri	VH
+derie	TJ
+derif	HV
+derig	KS
+derik	_@
+deril	RL
 derin	VH
-derit	XF
-deriv	?a
-derj	QM
-derja	QM
-derk	RL
-derk 	QM
-derka	UI
+deris	TJ
+derit	ZD
+deriv	DZ
+derk	VH
+derka	SK
 derke	TJ
 derkh	KS
-derki	FX
-derkl	GW
-derks	XF
-derkt	WG
-derku	TJ
-derl	FX
+derki	HV
+derkl	>b
+derks	WG
+derkt	XF
+derku	UI
+derl	GW
 derla	EY
-derle	VH
-derlä	GW
-derm 	MQ
-derm,	IU
-derma	UI
-derme	RL
-dermi	SK
-dermo	LR
-dermu	C[
-dern 	SK
-dern,	C[
-dern.	UI
-dern;	JT
-derna	HV
-dernd	]B
-derne	JT
-derno	^A
-derns	QM
-dernt	WG
-dero	SK
-dero 	XF
-dero)	SK
-dero,	GW
-dero.	QM
-dero@	RL
-derob	VH
-deroc	@_
-derod	IU
-derof	VH
-derom	VH
-deron	MQ
-deroo	QM
-deros	QM
+derli	MQ
+derlä	FX
+derm	UI
+derm 	IU
+derm,	QM
+derma	VH
+derme	WG
+dermo	IU
+dermu	EY
+dern 	RL
+dern,	DZ
+dern;	HV
+derna	GW
+dernd	_@
+derne	LR
+derno	RL
+dernt	YE
+dero	QM
+dero 	ZD
+dero)	XF
+dero,	EY
+dero.	SK
+dero@	YE
+derob	_@
+deroc	?a
+derod	FX
+derof	SK
+derom	TJ
+deron	IU
+deroo	TJ
+deros	RL
 derot	MQ
-deroz	KS
+deroz	HV
 deroß	KS
-derp	TJ
+derp	XF
+derpr	RL
 derr	GW
-derr 	C[
-derre	GW
+derr 	B]
+derre	DZ
 derrh	YE
-derri	UI
+derri	TJ
 derrt	MQ
-ders	KS
-dersa	KS
-derse	LR
-dersi	QM
-derso	XF
-derst	GW
-dert	LR
-dert 	KS
-dert)	JT
-dert.	QM
-derte	VH
-derth	LR
-derti	EY
-dertr	A^
-dertu	WG
-deru	TJ
-derua	JT
-deruc	EY
+ders	JT
+ders 	LR
+dersa	QM
+derse	HV
+dersi	RL
+derso	YE
+dersp	RL
+derst	KS
+dert	KS
+dert 	JT
+dert)	C[
+dert,	GW
+dert.	RL
+derta	KS
+derte	YE
+derth	EY
+derti	FX
+dertr	EY
+deru	SK
+derua	DZ
+deruc	FX
 derud	RL
-deruf	IU
-deruh	VH
-derum	RL
+deruh	UI
 derun	[C
-derup	RL
-derut	VH
-deruß	JT
-derva	MQ
-derve	[C
-dervi	QM
-dervu	C[
+derup	VH
+derut	ZD
+deruß	DZ
+derv	QM
+derva	QM
+derve	VH
+dervu	A^
 derw	ZD
-derwa	SK
-derwe	WG
-derwi	UI
-derwä	B]
+derwa	RL
+derwe	SK
+derwi	XF
+derwä	A^
 derz	EY
 derz,	KS
-derze	HV
-derä	VH
+derze	JT
+derä	ZD
 deräg	UI
-deräs	FX
-derät	ZD
-deräu	a?
-derö	RL
-deröf	KS
-derüc	SK
-derüe	FX
-derüf	SK
-derüh	FX
-derün	RL
-derüs	IU
-derüß	EY
-der“	KS
-des &	VH
-des (	YE
-des 0	WG
-des a	RL
-des b	A^
-des e	WG
-des f	XF
-des g	GW
-des h	MQ
-des i	GW
-des j	FX
-des k	RL
-des l	KS
-des n	>b
-des o	MQ
-des p	RL
-des r	KS
-des s	UI
-des t	YE
+deräs	DZ
+derät	XF
+deräu	XF
+derö	UI
+deröf	JT
+derüc	WG
+derüe	GW
+derüf	TJ
+derüh	KS
+derün	TJ
+derüs	B]
+derüß	A^
+der“	MQ
+des &	TJ
+des (	XF
+des 0	VH
+des a	TJ
+des b	>b
+des d	VH
+des e	SK
+des f	YE
+des g	EY
+des h	TJ
+des i	FX
+des j	IU
+des l	MQ
+des m	VH
+des n	DZ
+des o	LR
+des p	TJ
+des s	RL
+des t	[C
 des u	TJ
 des v	HV
-des |	KS
+des |	LR
 des ä	IU
-des ö	C[
-des ü	=c
-des!	GW
-des'	KS
-des)	HV
-des) 	HV
-des-	WG
-des.	JT
-des. 	JT
-des:	YE
-des: 	YE
-des?	GW
-des? 	GW
-desa	QM
-desa 	RL
-desa,	YE
-desaa	HV
-desab	WG
-desac	A^
-desam	SK
-desan	MQ
-desar	WG
+des ö	GW
+des ü	EY
+des!	JT
+des'	EY
+des)	IU
+des) 	IU
+des-	SK
+des.	LR
+des. 	LR
+des:	ZD
+des: 	ZD
+des?	DZ
+des? 	DZ
+desa 	QM
+desa,	ZD
+desaa	JT
+desab	XF
+desac	DZ
+desam	TJ
+desan	LR
+desar	a?
 desat	QM
-desau	SK
-desbe	]B
+desau	QM
+desba	LR
+desbe	YE
 desbi	FX
-desbr	TJ
+desbr	VH
 desc	MQ
 desch	MQ
-desco	B]
-desd	JT
-desdi	]B
-desdr	FX
-dese 	DZ
+desco	HV
+desdi	TJ
+desdr	>b
+dese 	C[
 dese,	WG
-dese.	XF
-desec	UI
-desed	LR
-deseh	=c
-desei	KS
-desel	VH
-desep	UI
-deser	QM
-deses	XF
-deset	UI
+desec	VH
+desed	IU
+desee	MQ
+deseh	?a
+desei	LR
+desel	UI
+desep	XF
+deser	TJ
+deses	VH
+deset	RL
 desf	KS
 desfa	FX
-desfe	UI
-desfü	LR
-desge	LR
-desh	LR
-desha	B]
-deshe	VH
-deshi	JT
-desi	QM
-desi 	HV
-desic	RL
-desie	KS
-desik	SK
-desis	VH
-desk 	TJ
-deska	ZD
-deske	UI
-deski	MQ
-desko	LR
-desl	KS
-desla	WG
-desle	WG
-desli	HV
-desma	JT
-desme	QM
-desn	GW
-deso,	VH
+desfe	VH
+desfü	IU
+desge	KS
+desha	GW
+deshe	UI
+deshi	KS
+desho	IU
+desi 	MQ
+desic	TJ
+desie	HV
+desig	LR
+desik	VH
+desil	KS
+desin	RL
+desis	QM
+desit	QM
+desk 	RL
+deska	YE
+deski	KS
+desko	KS
+desla	SK
+desle	UI
+desli	EY
+desma	IU
+desme	TJ
+desn	LR
+deso	MQ
+deso,	WG
 desob	GW
-desoh	GW
-desol	JT
+desoh	HV
+desol	IU
 desom	LR
-deson	EY
-desor	VH
-despa	QM
-despi	TJ
-despl	IU
-despo	KS
-despr	LR
-despä	DZ
-desr	ZD
-desre	QM
-dess 	IU
-dess,	VH
-dess.	SK
-dessa	UI
-dessc	LR
-dessh	UI
-dessi	DZ
-desst	XF
-dessu	LR
-dessw	MQ
+deson	HV
+desor	XF
+desp	LR
+despa	VH
+despe	QM
+despi	SK
+despl	DZ
+despo	LR
+despr	HV
+despä	KS
+desr	^A
+desre	RL
+dess	RL
+dess 	JT
+dess,	UI
+dess.	WG
+dessa	WG
+dessc	JT
+desse	QM
+dessh	QM
+dessi	C[
+desst	TJ
+dessu	HV
 dest	WG
-dest 	LR
-dest)	KS
-dest,	TJ
-dest-	QM
-dest.	TJ
-dest:	WG
-dest@	SK
-desta	MQ
-destb	UI
+dest 	KS
+dest)	JT
+dest,	VH
+dest.	]B
+dest:	QM
+dest@	UI
+desta	KS
+destb	VH
 deste	VH
-destf	ZD
+destf	YE
 desth	a?
-desti	FX
+desti	EY
 destn	QM
-desto	LR
-destr	YE
-dests	KS
-destu	]B
-destä	RL
-destü	ZD
-desu	B]
-desuc	C[
+desto	KS
+destr	WG
+destu	YE
+destä	QM
+destü	VH
+desu	C[
+desuc	B]
 desum	HV
-desun	QM
-desv	VH
-desve	SK
-desw	RL
-deswa	SK
+desun	RL
+desv	RL
+desw	WG
+deswa	XF
 deswe	KS
 desze	HV
-deszu	WG
-desäg	WG
-desär	IU
-desät	GW
+deszu	XF
+desäg	UI
+desär	KS
+desät	EY
 det 0	SK
-det a	GW
-det b	GW
-det c	GW
-det d	DZ
+det a	FX
+det b	C[
+det c	LR
+det d	FX
 det e	LR
-det f	MQ
-det g	JT
-det h	QM
-det i	GW
-det j	TJ
-det k	LR
-det l	IU
-det m	RL
+det f	RL
+det g	DZ
+det i	EY
+det j	WG
+det k	KS
+det l	HV
+det n	SK
 det o	TJ
-det p	HV
-det r	UI
-det s	LR
-det t	UI
-det u	JT
+det p	C[
+det r	VH
+det s	HV
+det t	]B
+det u	LR
 det v	SK
-det z	[C
-det |	KS
-det ü	RL
+det w	KS
+det z	^A
+det |	HV
+det ü	SK
 det!	LR
-det! 	EY
-det'	XF
-det's	XF
-det.)	WG
-det.;	TJ
-det.e	[C
-det;	SK
-det; 	QM
-det?	IU
-det? 	IU
-det@	]B
-det@o	TJ
-deta	QM
+det! 	JT
+det'	[C
+det's	[C
+det.	RL
+det.)	VH
+det.,	QM
+det.;	SK
+det.e	VH
+det:	SK
+det: 	TJ
+det?	DZ
+det? 	DZ
+det@	RL
+det@o	VH
+deta	UI
 detab	[C
-detac	QM
 detag	WG
-detak	GW
-detal	SK
-detan	IU
-detas	MQ
-detat	QM
-detau	RL
-detb	VH
-detba	TJ
-detbe	QM
-detbi	ZD
-detd	]B
-detdi	]B
-dete 	9g
-dete)	TJ
-dete,	IU
-dete.	XF
-deteb	HV
-detec	YE
-deted	JT
-deteg	[C
-deteh	LR
-detei	VH
-detel	TJ
-detem	SK
-deten	QM
-detep	IU
-deter	KS
-detet	MQ
-deteu	C[
-detex	MQ
-detf	EY
-detfe	EY
-detgl	RL
-deth	RL
-deth 	TJ
-deth,	IU
+detak	HV
+detal	RL
+detan	GW
+detas	KS
+detau	VH
+detb	[C
+detba	UI
+detbe	RL
+detbi	WG
+detd	^A
+detdi	_@
+dete 	;e
+dete)	XF
+dete,	HV
+dete.	^A
+deteb	IU
+detec	TJ
+deted	IU
+deteg	VH
+detei	TJ
+detel	SK
+detem	WG
+detep	GW
+deteu	@_
+detf	C[
+detfe	C[
+detg	QM
+detgl	SK
+deth	TJ
+deth 	UI
+deth,	HV
 dethe	SK
-dethi	LR
+dethi	MQ
 detho	B]
-deti	FX
-deti 	KS
-detie	YE
-detig	SK
-detik	FX
-detil	MQ
-detim	LR
+deti	IU
+deti 	HV
+detic	SK
+detie	XF
+detig	QM
+detik	HV
+detim	IU
 detin	JT
-detip	?a
-detis	VH
-detj	MQ
-detje	MQ
+detip	FX
+detis	TJ
+detj	KS
+detje	KS
 detke	LR
-detkl	TJ
-detl	MQ
-detl,	WG
+detkl	VH
+detl	LR
+detl,	XF
 detl.	MQ
-detla	UI
-detle	TJ
-detli	RL
+detla	QM
+detle	SK
 detm	VH
-detma	UI
+detma	TJ
 detme	RL
-detn	QM
-deto	LR
-deto 	JT
-deto,	WG
-deto.	TJ
-detob	JT
+detn	SK
+deto	MQ
+deto 	LR
+deto,	[C
+deto.	UI
+detob	HV
+detoc	RL
 detof	LR
-detok	IU
-detom	IU
-deton	VH
+detok	GW
+detom	HV
+deton	SK
 detop	IU
-detor	WG
-detos	HV
+detor	VH
+detos	EY
 detp	TJ
 detr	SK
-detr.	ZD
-detra	TJ
-detre	EY
-detri	MQ
+detr.	TJ
+detra	QM
+detre	GW
 detru	YE
 deträ	UI
-dets	IU
-dets 	JT
-dets,	RL
-dets.	SK
-detsa	FX
-detsc	@_
-detse	B]
-detsf	LR
-detsg	TJ
-detsh	JT
-detsl	XF
-detst	LR
-detsv	YE
-dett 	JT
-dett,	MQ
+dets	HV
+dets 	EY
+dets.	TJ
+detsc	C[
+detse	?a
+detsf	IU
+detsg	XF
+detsh	FX
+detsl	UI
+detsp	TJ
+detst	RL
+detsv	XF
+dett	IU
+dett 	MQ
 dett.	SK
 dett@	VH
-dette	HV
+dette	IU
+detti	QM
 dettk	LR
-dettl	TJ
-detts	MQ
-dettu	YE
+dettl	QM
+detto	UI
+detts	UI
+dettu	UI
 dettw	YE
-detu	]B
-detu0	TJ
-detuh	YE
-detum	SK
-detun	VH
-detur	]B
-detwo	b>
-detz 	JT
-detz,	JT
+detu	^A
+detu0	WG
+detuh	UI
+detun	WG
+detur	^A
+detw	QM
+detwe	MQ
+detwo	UI
+detz	RL
+detz 	IU
+detz,	GW
+detz.	KS
 detze	ZD
-detzg	RL
-detzi	WG
-detzu	GW
-detä	SK
-detäg	VH
-detän	RL
+detzg	SK
+detzi	XF
+detzt	MQ
+detzu	B]
+detä	UI
+detäg	XF
+detän	QM
 detät	QM
-detö	TJ
-detön	SK
+detö	QM
+detön	QM
 detü	XF
-detüc	TJ
-detüh	VH
-detür	RL
-deu 	MQ
-deu b	@_
-deu d	QM
-deu e	MQ
-deu f	KS
-deu g	KS
-deu k	LR
-deu l	JT
+detüc	RL
+detüh	UI
+detür	UI
+deu 	IU
+deu a	HV
+deu b	B]
+deu d	RL
+deu g	IU
+deu k	GW
+deu l	HV
 deu n	XF
-deu r	TJ
-deu s	LR
-deu t	GW
-deu u	C[
-deu w	HV
-deu,	MQ
-deu, 	MQ
-deu-	KS
-deu.	HV
-deu. 	HV
+deu s	JT
+deu t	A^
+deu u	DZ
+deu v	MQ
+deu w	FX
+deu,	JT
+deu, 	JT
+deu-	JT
+deu.	GW
+deu. 	GW
 deu.e	YE
-deu0	TJ
-deu00	TJ
-deua	SK
-deual	HV
-deuar	SK
-deub	SK
-deub 	LR
-deube	UI
+deu0	WG
+deu00	WG
+deua	QM
+deual	MQ
+deuar	QM
+deub	UI
+deube	RL
 deubi	ZD
 deuch	SK
-deuck	JT
-deud	HV
-deude	UI
-deudg	IU
-deue	TJ
+deuck	HV
+deud	JT
+deude	VH
+deudg	JT
+deue	UI
+deue 	LR
 deuen	VH
-deuf	RL
-deuf 	HV
-deuf.	EY
-deufe	WG
-deufg	RL
-deufl	WG
-deufm	TJ
-deufn	MQ
-deufs	[C
+deuf	QM
+deuf 	IU
+deuf,	MQ
+deuf.	JT
+deufe	TJ
+deufg	QM
+deufh	QM
+deufl	ZD
+deufm	RL
+deufn	FX
+deufp	LR
+deufr	LR
+deufs	WG
 deuft	JT
-deufw	YE
-deug,	[C
+deufw	UI
+deug 	RL
+deug,	XF
 deug-	RL
-deugu	QM
-deuh	SK
-deuh 	KS
+deuge	RL
+deugu	SK
+deuh	XF
+deuh 	MQ
 deuhe	VH
-deuhi	QM
-deuhl	ZD
-deuhr	UI
+deuhl	YE
+deuhr	WG
 deui	^A
-deuid	TJ
-deula	KS
-deuld	HV
-deule	JT
-deuli	TJ
-deulk	QM
-deull	IU
-deulr	YE
-deum 	HV
-deum,	IU
-deum-	MQ
-deum.	JT
-deuma	WG
-deumb	SK
-deume	XF
-deumg	JT
-deumk	UI
-deumm	B]
-deump	SK
-deums	UI
-deun 	MQ
-deund	SK
-deune	YE
-deung	JT
-deuni	[C
-deunk	HV
-deunz	QM
-deup	RL
-deupf	QM
-deupp	YE
-deupt	HV
-deur 	MQ
-deur.	C[
+deuid	WG
+deula	LR
+deuld	DZ
+deule	LR
+deuli	UI
+deulk	RL
+deull	KS
+deulr	[C
+deulw	MQ
+deum	LR
+deum 	IU
+deum,	HV
+deum.	IU
+deuma	UI
+deumb	UI
+deume	[C
+deumg	MQ
+deumk	WG
+deumm	DZ
+deump	UI
+deums	VH
+deun	SK
+deun 	QM
+deund	UI
+deune	[C
+deung	HV
+deuni	VH
+deunk	GW
+deunz	MQ
+deupf	MQ
+deupp	]B
+deupt	JT
+deur	QM
+deur.	?a
 deura	XF
+deurc	QM
 deurd	HV
-deure	TJ
-deuri	LR
-deurl	RL
-deurn	[C
-deuro	MQ
-deurr	GW
-deurs	]B
-deurt	JT
-deurz	TJ
-deurü	SK
+deure	SK
+deuri	KS
+deurl	TJ
+deurm	QM
+deurn	ZD
+deuro	IU
+deurr	JT
+deurs	YE
+deurt	LR
+deurz	SK
+deurü	TJ
 deus	SK
-deus 	VH
-deus,	JT
-deus.	MQ
-deusa	FX
-deusb	MQ
-deusc	LR
-deusd	HV
-deuse	a?
-deusg	A^
-deush	GW
-deusi	RL
-deusl	XF
-deusr	QM
-deuss	FX
-deust	VH
+deus 	XF
+deus,	HV
+deusa	MQ
+deusc	KS
+deusd	MQ
+deuse	d<
+deusg	DZ
+deush	IU
+deusl	WG
+deusr	RL
+deuss	HV
+deust	ZD
 deusw	SK
-deusz	XF
-deut 	C[
+deusz	YE
+deut	JT
+deut 	FX
 deuta	MQ
-deute	RL
-deuth	UI
+deute	TJ
+deuth	XF
 deuti	QM
-deutk	TJ
+deutk	VH
 deuto	TJ
-deuts	EY
-deutt	IU
-deutz	MQ
-deuwe	JT
-deuß	HV
-deuß 	HV
+deuts	HV
+deutt	HV
+deutz	KS
+deuw	WG
+deuß	GW
+deuß 	DZ
 deuße	LR
-dev 	SK
-dev m	ZD
+dev 	RL
+dev m	VH
 dev.	SK
 dev. 	RL
 deva	RL
 devat	RL
-deve,	ZD
-devem	GW
-deven	KS
+deve,	XF
+devem	IU
+deven	IU
 deves	TJ
-devi	IU
-devic	SK
-devie	HV
-devis	XF
-devo	KS
-devol	YE
-devom	DZ
-devon	IU
-devos	ZD
-devu	C[
-devus	C[
-dew 0	SK
-dewa	RL
-dewac	RL
+devi	JT
+devic	TJ
+devie	IU
+devis	WG
+devo	LR
+devol	[C
+devom	FX
+devon	LR
+devor	MQ
+devos	TJ
+devu	A^
+devus	A^
+dew 0	XF
+dewa	SK
+dewac	VH
 dewaf	GW
-dewag	IU
-dewah	KS
-dewal	WG
+dewag	KS
+dewah	LR
+dewal	[C
+dewan	SK
 dewar	KS
-dewe 	GW
-deweb	DZ
-deweg	HV
+dewas	TJ
+dewe	MQ
+dewe 	B]
+deweb	?a
+deweg	IU
 deweh	[C
-dewen	QM
-dewer	WG
-dewes	WG
+dewei	JT
+dewel	MQ
+dewen	RL
+dewer	VH
+dewes	SK
 dewet	SK
-dewi	SK
+dewi	TJ
 dewic	IU
-dewie	<d
-dewil	SK
-dewim	YE
+dewie	C[
+dewil	MQ
+dewim	]B
 dewin	XF
-dewir	]B
-dewis	KS
-dewn	LR
-dewo 	HV
-dewoc	ZD
-dewoh	WG
-dewol	QM
-dewor	DZ
-dews	UI
-dewst	UI
-dewu	IU
-dewun	IU
-dewur	LR
-dewä	TJ
-dewäh	RL
-dewö	QM
+dewir	^A
+dewit	KS
+dewn	MQ
+dewo	QM
+dewo 	KS
+dewoc	YE
+dewoh	XF
+dewol	MQ
+dewor	GW
+dews	VH
+dewst	VH
+dewu	JT
+dewul	MQ
+dewun	DZ
+dewur	KS
+dewä	RL
+dewäh	QM
+dewär	LR
+dewö	RL
 dewöl	SK
-dewü	@_
-dewün	@_
-dex 	FX
-dex,	XF
-dex, 	XF
+dewü	=c
+dewün	=c
+dex 	GW
+dex,	YE
+dex, 	YE
 dex.	KS
 dex. 	KS
 dexam	SK
-dexav	FX
-dexp	RL
-dexpr	RL
-dext.	GW
-dexte	LR
-dextr	SK
-dey d	TJ
-dey n	HV
+dexav	GW
+dexp	SK
+dexpr	SK
+dext.	B]
+dexte	B]
+dextr	TJ
+dey d	QM
+dey n	FX
 dey s	QM
-dey,	GW
-dey, 	GW
-dey.	EY
-dey. 	EY
-deye	QM
-deyer	VH
-deyn	UI
+dey,	A^
+dey, 	A^
+dey.	FX
+dey. 	FX
+deye	SK
+deyer	ZD
+deyn	SK
 deyo	RL
 deyou	RL
 deyı	UI
 deyıl	UI
-dez 	SK
-dez d	LR
+dez 	QM
 dez f	RL
+dez g	KS
 dez h	VH
-dez m	FX
-dez n	HV
-dez o	KS
-dez u	JT
-dez w	JT
-dez |	WG
-deza	GW
-dezah	JT
+dez m	KS
+dez n	KS
+dez o	LR
+dez u	IU
+dez w	IU
+dez |	ZD
+dez,	LR
+dez, 	LR
+deza	FX
+dezah	IU
 dezd	QM
 dezde	QM
-deze	JT
-deze.	RL
-dezem	VH
-dezen	LR
+deze	MQ
+deze 	JT
+deze.	TJ
+dezei	QM
+dezel	QM
+dezem	TJ
 dezer	JT
 dezet	EY
-dezeu	UI
-dezf	JT
-dezg	TJ
-dezi	XF
-dezi 	FX
-dezia	VH
+dezeu	SK
+dezf	LR
+dezg	UI
+dezi	WG
+dezi 	GW
+dezia	YE
 dezie	WG
 dezig	SK
-dezim	^A
-dezin	LR
-dezir	UI
+dezim	SK
+dezin	HV
+dezir	TJ
 dezl	JT
 dezli	JT
-dezn	FX
-dezo	FX
-dezol	GW
-dezs	WG
-dezt	TJ
-dezt 	LR
-dezt,	XF
-dezte	IU
+dezn	IU
+dezo	GW
+dezol	IU
+dezs	TJ
+dezt	QM
+dezt 	KS
+dezt,	ZD
+dezte	KS
 dezu	QM
 dezu 	RL
-dezu,	QM
-dezu.	QM
+dezu.	TJ
 dezub	ZD
-dezue	SK
-dezum	IU
-dezun	MQ
-dezur	TJ
+dezue	VH
+dezug	QM
+dezum	JT
+dezun	GW
+dezur	RL
 dezus	SK
-dezw	XF
-dezwe	VH
-dezwi	RL
+dezw	YE
+dezwe	WG
+dezwi	SK
 dezwö	SK
-dezz	MQ
+dezz	QM
 de| 	RL
-de| 0	MQ
-de| a	VH
-de| d	KS
-de| e	IU
-de| f	LR
-de| g	TJ
-de| h	QM
-de| i	RL
-de| j	KS
+de| a	WG
+de| d	JT
+de| e	GW
+de| g	UI
+de| i	QM
+de| j	LR
 de| k	KS
 de| l	IU
-de| m	QM
-de| n	JT
-de| o	JT
+de| n	IU
+de| o	IU
 de| p	FX
-de| r	B]
-de| s	VH
-de| t	]B
-de| u	RL
-de| v	VH
-de| w	VH
+de| r	A^
+de| s	TJ
+de| t	_@
+de| u	SK
+de| v	TJ
+de| w	UI
 de| z	YE
-de| |	VH
-de² 	SK
-de· 	EY
-de· m	EY
-deß 	EY
-deß g	VH
-deß i	GW
-deß k	KS
-deß m	C[
-deß n	?a
-deß s	HV
-deß u	QM
-deß,	GW
-deß, 	GW
-deß.	DZ
-deß. 	DZ
-deße,	KS
-deßer	SK
-deßi	SK
-deßig	SK
-deßs	RL
+de| |	WG
+de² 	WG
+de· 	FX
+de· m	FX
+deß 	GW
+deß g	WG
+deß i	JT
+deß k	A^
+deß m	JT
+deß n	HV
+deß s	FX
+deß,	JT
+deß, 	JT
+deß.	?a
+deß. 	?a
+deße	KS
+deße 	KS
+deße,	JT
+deßer	RL
+deßi	RL
+deßig	RL
+deßs	QM
 deßt	SK
-deßt 	UI
-deßv	[C
-deßva	h8
-deäc	RL
+deßt 	TJ
+deßv	VH
+deßva	[C
+deäc	QM
 deäch	SK
-deäck	FX
-deäd	SK
-deäde	SK
-deäf	QM
+deäck	KS
+deäd	TJ
+deäde	VH
 deäg	YE
-deäge	XF
-deägl	VH
-deägt	QM
-deäh	LR
+deäge	YE
+deägl	XF
+deägt	RL
 deähe	SK
-deähr	IU
-deäl	[C
-deäll	HV
-deält	b>
+deähr	KS
+deäl	ZD
+deäll	GW
+deält	_@
 deäm	B]
 deän	RL
-deänd	YE
-deäng	LR
-deär	@_
-deär 	HV
-deärb	ZD
-deärc	VH
-deäre	;e
-deärg	B]
-deärm	RL
-deärt	FX
-deäru	IU
-deäs	SK
-deäse	TJ
-deäst	RL
-deät	IU
-deät 	KS
-deäte	UI
-deätt	@_
-deätz	GW
-deäu	JT
-deäuf	IU
-deäum	a?
+deänd	WG
+deäng	KS
+deär	A^
+deär 	IU
+deärb	VH
+deärc	SK
+deäre	?a
+deärg	IU
+deärt	A^
+deäru	?a
+deäs	TJ
+deäse	UI
+deäst	QM
+deät	JT
+deät 	IU
+deäte	RL
+deätt	EY
+deätz	IU
+deäu	MQ
+deäuf	GW
+deäum	XF
 deöc	QM
 deöch	QM
-deöf	RL
+deöf	QM
 deöfe	UI
-deög	UI
-deöge	UI
-deöh	UI
+deög	WG
+deöge	WG
+deöh	RL
 deöl	WG
 deölf	SK
-deön	C[
-deön 	A^
+deön	DZ
+deön 	@_
 deöni	UI
-deönn	DZ
-deöp	YE
-deöpp	RL
-deör	RL
-deörd	MQ
-deöre	JT
-deörs	TJ
+deönn	GW
+deöp	ZD
+deöpp	QM
+deörd	KS
+deöre	FX
+deörs	]B
 deört	MQ
 deös	FX
-deöss	FX
-deöt	WG
+deöss	C[
+deöt	ZD
 deöti	WG
-deüb	MQ
-deübr	MQ
+deübr	HV
 deübs	DZ
-deüc	VH
-deüch	TJ
-deück	SK
-deüe	IU
-deüez	FX
-deüf	QM
-deüg	MQ
-deüge	LR
-deüh	VH
-deühe	KS
-deühj	DZ
-deühl	ZD
+deüc	WG
+deüch	RL
+deück	UI
+deüe	KS
+deüez	GW
+deüf	TJ
+deüft	QM
+deüh	UI
+deühe	GW
+deühj	IU
+deühl	YE
 deühr	SK
-deül	LR
+deül	HV
 deüll	@_
-deült	TJ
-deün	KS
-deün,	JT
-deünd	XF
-deüns	@_
-deür	RL
-deür 	EY
-deür.	UI
-deüre	VH
-deürf	LR
-deürl	RL
-deüro	WG
-deürs	RL
-deürz	GW
-deüt	SK
-deütz	XF
-deüß	EY
-deüße	EY
+deün	MQ
+deün 	LR
+deün,	EY
+deünd	]B
+deüns	=c
+deür 	IU
+deür.	VH
+deüre	TJ
+deürf	KS
+deüro	YE
+deürs	UI
+deürz	HV
+deüss	MQ
+deüß	A^
+deüße	B]
 deıl	UI
 deıld	UI
 deız	UI
-de– 	RL
-de– n	KS
-de–/	SK
+de– n	IU
+de–/	UI
 de–0	TJ
-de–00	RL
-de–d	VH
-de–do	VH
+de–00	TJ
+de–d	ZD
+de–do	ZD
 de–f	ZD
 de–fr	ZD
 de–s	UI
-de“ 	DZ
-de“ (	KS
+de“ 	@_
+de“ (	HV
 de“ s	GW
-de“ –	EY
-de“,	IU
-de“, 	IU
+de“ –	GW
+de“,	FX
+de“, 	FX
 de“.	YE
 de“. 	YE
 de„d	SK
-de„de	SK
-de„e	JT
-de„ei	GW
-de„g	HV
-de„h	HV
-de„hi	HV
-de„m	LR
-de„n	QM
-de„p	HV
-de„s	LR
+de„de	TJ
+de„e	GW
+de„ei	FX
+de„g	FX
+de„h	KS
+de„hi	KS
+de„m	C[
+de„p	LR
+de„s	JT
 de„si	LR
-de„w	IU
+de„w	JT
 de„wi	KS
-de€ 	VH
+de€ 	XF
 de€ a	QM
-de€ d	VH
-de€ i	h8
-de€ k	GW
-de€ n	MQ
-de€ |	TJ
-de€)	RL
-de€),	RL
-de€,	SK
-de€, 	SK
-de€.	TJ
-de€. 	TJ
-en "	GW
-en "a	QM
-en "b	DZ
-en "c	KS
-en "d	B]
+de€ d	RL
+de€ i	g9
+de€ k	EY
+de€)	UI
+de€),	UI
+de€,	XF
+de€, 	XF
+de€.	UI
+de€. 	UI
+en "	JT
+en "a	RL
+en "b	B]
+en "c	LR
+en "d	GW
 en "f	FX
-en "g	JT
-en "h	MQ
-en "i	QM
-en "l	DZ
-en "m	KS
-en "n	WG
-en "o	]B
-en "p	QM
+en "g	FX
+en "h	LR
+en "l	FX
+en "m	IU
+en "n	VH
+en "o	ZD
 en "s	KS
-en "t	GW
-en "w	IU
-en "y	QM
-en $	VH
-en $0	VH
-en &	TJ
-en & 	TJ
+en "t	FX
+en "w	JT
+en $	WG
+en $0	WG
+en &	UI
+en & 	UI
 en '	C[
 en '0	LR
 en 'a	HV
-en (	JT
+en (	LR
 en (0	ZD
-en (?	XF
-en (b	JT
-en (c	LR
+en (?	WG
+en (a	MQ
+en (b	IU
+en (c	JT
 en (d	RL
 en (f	UI
-en (h	LR
-en (m	GW
-en (n	HV
-en (o	QM
-en (p	SK
-en (r	SK
-en (s	GW
-en (w	SK
-en (y	GW
-en *	A^
-en +	VH
-en +0	]B
-en ,	UI
-en , 	UI
-en -	MQ
-en - 	MQ
-en /	SK
-en / 	SK
+en (i	KS
+en (m	JT
+en (n	IU
+en (o	KS
+en (p	UI
+en (r	QM
+en (s	EY
+en (y	DZ
+en *	B]
+en *h	MQ
+en *t	QM
+en +	UI
+en +0	c=
+en ,	XF
+en , 	XF
+en /	TJ
+en / 	TJ
 en 0	SK
-en 0)	XF
+en 0 	SK
+en 0)	YE
 en 0-	g9
-en 0.	HV
+en 0.	FX
 en 0/	UI
-en 00	RL
+en 00	SK
 en 0:	JT
-en 0a	]B
-en 0b	_@
-en 0d	[C
-en 0e	IU
-en 0f	[C
+en 0a	f:
+en 0b	VH
+en 0d	RL
+en 0e	GW
+en 0f	WG
 en 0h	WG
-en 0j	ZD
-en 0l	f:
-en 0n	b>
+en 0j	[C
+en 0l	b>
+en 0n	c=
 en 0p	VH
-en 0q	ZD
-en 0r	SK
-en 0s	^A
-en 0t	ZD
+en 0q	WG
+en 0r	RL
+en 0s	b>
+en 0t	XF
 en 0–	MQ
 en [	KS
-en a	QM
-en a 	MQ
-en a.	MQ
+en a.	SK
+en a0	TJ
 en ab	B]
 en ac	SK
-en ad	JT
-en af	MQ
-en ag	C[
-en ai	C[
-en al	QM
-en am	FX
-en an	UI
-en ao	HV
-en ap	_@
-en as	IU
-en at	LR
-en au	QM
-en av	RL
-en b	RL
-en b 	]B
-en b.	HV
-en ba	VH
-en be	MQ
-en bi	HV
-en bn	YE
-en bo	SK
-en br	TJ
+en ad	LR
+en ag	<d
+en ai	EY
+en al	TJ
+en am	DZ
+en an	VH
+en ao	EY
+en ap	c=
+en as	HV
+en at	MQ
+en au	RL
+en av	UI
+en b	QM
+en b 	YE
+en b.	GW
+en ba	SK
+en bi	GW
+en bn	VH
+en bo	TJ
+en br	UI
 en bs	]B
-en by	LR
-en c 	[C
-en cd	SK
-en ce	WG
-en ch	SK
-en ci	QM
+en c 	VH
+en cd	RL
+en ce	SK
+en ch	RL
 en cl	SK
-en cm	a?
+en cm	^A
 en cr	FX
-en cu	SK
+en cu	QM
 en cy	MQ
-en d	EY
+en d	GW
 en d.	C[
 en da	MQ
-en db	UI
-en dd	DZ
-en de	FX
-en di	DZ
-en dl	d<
-en dp	[C
-en dr	TJ
+en db	VH
+en dd	FX
+en de	EY
+en di	EY
+en dl	c=
+en dp	YE
+en dr	UI
 en du	^A
-en dy	[C
-en e	SK
-en e 	RL
-en e.	C[
-en ea	FX
-en eb	DZ
-en ed	^A
-en ei	_@
-en el	SK
+en dy	WG
+en e	QM
+en e 	TJ
+en e.	DZ
+en ea	GW
+en eb	GW
+en ed	]B
+en ei	a?
+en el	QM
 en em	ZD
-en er	EY
-en es	KS
-en eu	SK
-en ev	SK
-en ey	KS
+en er	GW
+en eu	XF
+en ev	UI
+en ex	LR
 en f	UI
-en f0	JT
-en fe	TJ
-en ff	GW
-en fl	VH
+en f0	KS
+en fe	VH
+en ff	EY
+en fi	LR
+en fl	UI
 en fo	MQ
-en fr	TJ
-en fs	XF
+en fr	UI
+en fs	YE
 en fu	UI
 en g	TJ
-en ga	YE
-en gb	KS
-en gi	MQ
-en gl	VH
-en go	MQ
-en gp	HV
+en ga	WG
+en gb	LR
+en ge	LR
+en gl	WG
+en go	KS
+en gp	GW
 en gr	HV
-en gs	QM
+en gs	SK
 en gu	YE
-en h.	HV
-en hd	HV
+en gw	MQ
+en h.	FX
+en ha	MQ
+en hd	IU
 en he	SK
-en hr	WG
+en hr	XF
 en hu	UI
-en hx	UI
-en i	TJ
-en i'	LR
-en id	GW
-en ig	IU
-en il	HV
-en im	C[
-en ir	VH
-en is	ZD
+en hx	ZD
+en i	UI
+en i 	QM
+en i'	JT
+en id	JT
+en ig	EY
+en il	GW
+en im	EY
+en ir	YE
+en is	]B
 en it	MQ
 en iv	JT
-en j	UI
+en j	VH
 en j.	XF
 en ja	QM
-en je	LR
+en je	JT
 en ji	^A
-en jo	MQ
+en jo	LR
 en ju	RL
-en k.	RL
-en kg	_@
-en ki	EY
-en km	ZD
+en k	MQ
+en k.	TJ
+en kg	e;
+en ki	C[
+en km	[C
 en kr	RL
-en l	MQ
-en la	GW
-en le	IU
+en l	LR
+en la	FX
+en le	JT
 en li	QM
-en ll	^A
-en ln	YE
-en lo	IU
-en lt	VH
-en lu	c=
-en ly	GW
-en m	MQ
-en m.	FX
-en mb	XF
-en mi	LR
+en ll	]B
+en ln	WG
+en lo	KS
+en lt	WG
+en lu	b>
+en ly	HV
+en m	JT
+en m.	@_
+en mb	RL
+en me	SK
 en mm	XF
-en mr	LR
-en ms	LR
+en mr	JT
 en mu	JT
-en my	DZ
+en my	C[
 en n	MQ
-en n 	DZ
+en n 	JT
 en na	JT
-en ne	LR
+en ne	KS
 en ni	]B
 en no	KS
-en nu	LR
-en o	SK
-en o 	=c
-en o'	MQ
+en nu	MQ
+en o	RL
+en o 	MQ
+en o'	LR
 en oa	RL
-en ob	@_
+en ob	EY
 en oc	TJ
 en od	RL
-en of	MQ
-en oh	IU
-en oi	MQ
-en ok	ZD
+en of	LR
+en oh	KS
+en ok	YE
 en om	RL
 en on	JT
-en or	UI
-en os	YE
-en ot	FX
-en ow	QM
-en oy	LR
+en op	LR
+en or	TJ
+en os	ZD
+en ot	KS
+en ou	QM
+en ov	LR
+en ox	MQ
 en p.	UI
 en pa	FX
-en pd	>b
-en pe	QM
-en ph	JT
-en pi	MQ
-en pl	UI
-en pm	UI
-en pr	EY
-en ps	@_
-en pu	FX
-en qu	MQ
-en qx	RL
-en r	QM
+en pd	B]
+en ph	IU
+en pi	LR
+en pl	WG
+en pm	YE
+en po	KS
+en pr	DZ
+en ps	>b
+en pu	IU
+en qx	SK
 en r.	MQ
-en ra	LR
-en rd	TJ
-en re	HV
+en rd	YE
+en re	GW
 en rh	IU
-en ri	QM
-en ru	HV
-en ry	YE
-en s0	LR
-en sa	GW
-en sc	VH
-en si	VH
-en sk	RL
-en sl	MQ
-en sm	d<
+en ri	UI
+en ro	QM
+en ru	LR
+en ry	b>
+en sa	HV
+en sc	TJ
+en se	MQ
+en sh	QM
+en si	UI
+en sk	QM
+en sm	h8
+en sn	QM
 en so	DZ
 en sp	SK
-en sq	]B
+en sq	ZD
+en sr	MQ
 en st	RL
-en su	QM
-en sw	KS
+en su	SK
+en sw	LR
+en sy	LR
 en t	RL
-en t 	XF
-en ta	QM
-en tb	GW
-en te	YE
-en th	KS
-en tu	ZD
-en tw	SK
-en ty	A^
-en u	KS
-en u 	DZ
-en uh	XF
-en ul	VH
-en un	C[
-en ur	EY
-en us	TJ
+en t 	]B
+en tb	A^
+en te	^A
+en th	MQ
+en to	QM
+en tu	YE
+en tw	QM
+en ty	B]
+en u	LR
+en u 	@_
+en uh	SK
+en ul	]B
+en un	?a
+en ur	B]
+en us	SK
+en v	MQ
 en v0	GW
-en va	VH
-en ve	HV
-en vi	TJ
+en va	TJ
+en ve	GW
+en vi	WG
 en vo	GW
-en vu	JT
-en w	KS
+en vu	GW
+en w	IU
 en w/	HV
 en wa	LR
-en we	VH
-en wk	[C
-en wo	IU
+en we	UI
+en wk	_@
+en wo	KS
 en wr	LR
 en ww	GW
 en wy	b>
-en x	C[
-en x 	@_
+en x	EY
+en x 	C[
 en y 	TJ
 en ya	SK
-en ye	RL
-en yo	LR
-en yr	c=
-en z	LR
-en zi	LR
+en ye	QM
+en yo	KS
+en yr	]B
+en z	MQ
+en zi	MQ
 en |	KS
 en | 	KS
-en ~	UI
-en ~~	UI
-en £	VH
-en £0	VH
-en ©	C[
-en © 	C[
-en ·	B]
-en · 	B]
-en “b	LR
-en “h	HV
-en “t	HV
-en “y	IU
-en €	^A
-en €0	^A
-en ★	IU
-en ★★	IU
+en ~	TJ
+en ~~	TJ
+en £	WG
+en £0	WG
+en ©	DZ
+en © 	DZ
+en ·	A^
+en · 	A^
+en “	MQ
+en “b	GW
+en “h	LR
+en “t	IU
+en “y	EY
+en €	a?
+en €0	a?
+en ★	DZ
+en ★★	DZ
 en �	[C
-en! 	<d
+en! 	;e
 en!!	JT
-en!! 	JT
+en!! 	IU
 en!!!	[C
-en!)	UI
-en!) 	UI
-en" 	HV
+en!)	YE
+en!) 	VH
+en" 	IU
 en" -	GW
-en" a	GW
+en" a	EY
 en" i	SK
-en" o	MQ
-en" w	JT
-en" –	DZ
+en" o	KS
+en" w	GW
+en" –	C[
 en")	DZ
 en") 	DZ
-en",	MQ
-en", 	MQ
-en".	GW
-en". 	GW
-en"a	QM
-en"a 	LR
-en"ar	DZ
-en"b	DZ
+en",	LR
+en", 	LR
+en".	EY
+en". 	EY
+en"a	RL
+en"a 	MQ
+en"ar	HV
+en"b	B]
 en"be	C[
-en"c	KS
-en"d	B]
-en"de	HV
-en"di	EY
+en"c	LR
+en"d	GW
+en"de	DZ
+en"di	DZ
 en"f	FX
 en"fo	HV
-en"g	JT
-en"h	MQ
-en"ha	JT
-en"i	QM
+en"g	FX
+en"h	LR
+en"ha	@_
 en"i 	QM
-en"it	QM
-en"l	DZ
-en"li	C[
-en"m	KS
+en"l	FX
+en"li	GW
+en"m	IU
 en"my	IU
-en"n	WG
-en"no	WG
-en"o	YE
-en"op	[C
-en"ou	>b
-en"p	QM
+en"n	VH
+en"no	VH
+en"o	XF
+en"op	ZD
+en"ou	C[
 en"pr	SK
 en"s	KS
 en"sa	TJ
-en"t	GW
-en"th	B]
-en"to	SK
-en"w	IU
-en"we	LR
-en"y	QM
-en"yo	QM
-en$0	VH
-en$0 	UI
-en$0,	ZD
-en$0.	_@
-en$00	TJ
+en"t	EY
+en"th	>b
+en"to	VH
+en"w	JT
+en"we	MQ
+en"wh	MQ
+en$0	WG
+en$0 	VH
+en$0,	]B
+en$0.	d<
+en$00	RL
 en% 	MQ
 en% o	MQ
-en& 	TJ
+en& 	UI
 en& 0	UI
-en& a	XF
-en& b	UI
+en& a	WG
+en& b	VH
 en& d	ZD
-en& l	UI
+en& f	VH
+en& l	_@
 en& m	A^
-en& p	KS
-en& r	RL
+en& p	FX
+en& r	SK
 en& s	XF
-en& t	GW
+en& t	IU
 en' 	MQ
 en' b	IU
-en' c	RL
-en' h	RL
-en' l	TJ
-en' m	C[
-en' s	QM
-en' u	KS
-en'0	SK
-en'00	SK
+en' h	TJ
+en' l	SK
+en' m	A^
+en' s	RL
+en'0	TJ
+en'00	TJ
 en'a	HV
 en'd	HV
-en'd 	LR
-en'l	JT
-en'll	JT
+en'd 	KS
+en'l	IU
+en'll	IU
 en'm	LR
 en'm 	MQ
-en'r	VH
-en're	UI
-en's	HV
-en's 	JT
+en'r	YE
+en're	YE
+en's	IU
+en's 	IU
 en's,	SK
-en's.	LR
-en't	KS
-en't,	A^
+en's.	IU
+en't	HV
+en't 	LR
+en't,	?a
 en't.	LR
+en'v	RL
+en've	RL
 en(0	ZD
 en(00	[C
-en(?	XF
-en(b	JT
-en(c	LR
-en(ch	FX
-en(co	XF
+en(?	WG
+en(a	MQ
+en(al	MQ
+en(b	IU
+en(c	JT
+en(ch	EY
+en(co	VH
 en(d	RL
+en(da	RL
 en(f	UI
-en(fo	DZ
+en(fo	?a
 en(fr	TJ
-en(h	LR
-en(he	KS
-en(ho	VH
-en(i 	JT
-en(in	RL
-en(m	GW
+en(he	MQ
+en(ho	YE
+en(i	KS
+en(i 	KS
+en(m	JT
 en(ma	SK
-en(mi	HV
-en(mo	DZ
-en(mr	C[
-en(n	HV
+en(mi	GW
+en(mo	JT
+en(mr	?a
+en(n	IU
 en(no	HV
-en(o	QM
-en(p	SK
-en(pl	GW
-en(r	SK
+en(o	KS
+en(p	UI
+en(pl	?a
+en(r	QM
 en(re	RL
-en(s	GW
-en(sh	DZ
+en(s	EY
+en(sa	MQ
+en(sh	A^
 en(so	SK
-en(te	d<
+en(te	f:
 en(th	UI
-en(to	DZ
-en(tr	IU
-en(tu	C[
-en(w	SK
-en(we	KS
-en(wi	VH
-en(y	GW
-en(ye	GW
+en(to	B]
+en(tr	HV
+en(tu	EY
+en(we	LR
+en(wi	UI
+en(y	DZ
+en(ye	DZ
 en) 	C[
 en) 0	VH
-en) a	UI
-en) b	IU
+en) a	RL
+en) b	EY
 en) i	MQ
-en) o	SK
-en) s	JT
-en) w	JT
-en) –	RL
+en) o	RL
+en) s	KS
+en) w	IU
+en) |	MQ
+en) –	MQ
 en),	UI
 en), 	UI
-en).	VH
-en). 	VH
-en):	LR
-en): 	LR
-en* 	A^
+en).	YE
+en). 	YE
+en):	IU
+en): 	IU
+en* 	@_
+en* i	MQ
 en*,	RL
 en*, 	RL
-en+ 0	TJ
-en+ a	GW
-en+ p	IU
-en+ r	SK
-en+ s	[C
-en+ v	]B
-en+0	^A
-en+00	]B
+en*h	MQ
+en*t	QM
+en*th	QM
+en+ 0	XF
+en+ a	DZ
+en+ p	HV
+en+ r	VH
+en+ s	YE
+en+ v	[C
+en+0	d<
+en+00	c=
 en, 	IU
-en, "	EY
-en, $	KS
-en, 0	QM
-en, a	f:
-en, b	SK
-en, c	TJ
+en, "	B]
+en, a	g9
+en, b	WG
+en, c	RL
 en, d	JT
 en, e	KS
-en, f	TJ
-en, g	^A
-en, i	TJ
-en, j	SK
-en, k	LR
+en, f	VH
+en, g	]B
+en, h	QM
+en, i	RL
+en, j	TJ
+en, k	GW
 en, l	C[
-en, m	FX
+en, m	EY
 en, n	RL
-en, o	a?
+en, o	c=
 en, p	RL
-en, q	YE
-en, r	RL
-en, s	[C
+en, q	TJ
+en, r	VH
+en, s	]B
 en, t	SK
-en, u	WG
-en, v	]B
-en, w	HV
-en, £	QM
-en, “	LR
-en,0	KS
-en,00	KS
-en- 	MQ
+en, u	YE
+en, v	ZD
+en, w	GW
+en, £	RL
+en, “	GW
+en,0	IU
+en,00	IU
 en- 0	TJ
-en- c	SK
-en- n	IU
-en- p	A^
-en- t	DZ
+en- c	UI
+en- h	QM
+en- n	JT
+en- p	@_
+en- t	B]
 en- w	YE
-en- |	]B
-en-0	[C
-en-0 	YE
-en-0,	UI
+en- |	a?
+en-0	ZD
+en-0 	c=
+en-0,	c=
 en-0.	^A
 en-00	SK
-en-a	C[
-en-an	EY
-en-ar	IU
-en-b	MQ
-en-bl	]B
-en-c	FX
-en-ca	GW
-en-cl	LR
-en-co	KS
+en-a	FX
+en-an	DZ
+en-ar	LR
+en-b	JT
+en-bl	SK
+en-c	DZ
+en-ca	IU
+en-cl	KS
+en-co	GW
 en-d	QM
-en-do	TJ
-en-e	IU
-en-ei	XF
-en-f	MQ
-en-fi	JT
-en-fo	LR
+en-do	RL
+en-e	LR
+en-ei	[C
+en-f	HV
+en-fi	HV
+en-fo	KS
 en-fr	IU
-en-g	WG
+en-g	_@
 en-h	^A
 en-ha	^A
-en-l	JT
-en-la	IU
-en-le	KS
+en-k	LR
+en-ke	LR
+en-l	KS
+en-la	HV
+en-le	MQ
 en-m	HV
-en-ma	TJ
 en-n	WG
-en-o	WG
-en-of	XF
+en-o	XF
+en-of	YE
 en-on	[C
-en-ou	QM
+en-ou	SK
 en-p	XF
-en-pu	RL
-en-r	SK
-en-re	[C
-en-s	LR
-en-sa	MQ
-en-sh	UI
-en-si	DZ
-en-st	]B
+en-pu	TJ
+en-r	RL
+en-re	XF
+en-sh	SK
+en-si	C[
+en-st	ZD
+en-t	LR
 en-u	VH
 en-up	VH
-en-wi	IU
-en. 	RL
-en. (	MQ
-en. 0	_@
-en. a	YE
-en. b	LR
+en-wi	C[
+en. 	QM
+en. 0	a?
+en. a	VH
+en. b	JT
 en. c	;e
-en. d	HV
-en. e	IU
-en. g	JT
-en. h	DZ
-en. k	TJ
-en. m	DZ
+en. d	LR
+en. e	HV
+en. g	LR
+en. h	C[
+en. k	SK
+en. l	MQ
+en. m	A^
 en. n	MQ
-en. o	C[
-en. p	UI
-en. r	IU
-en. s	DZ
-en. t	QM
-en. w	EY
-en."	MQ
-en.)	>b
-en.) 	>b
-en.*	DZ
-en.* 	DZ
-en.,	GW
-en., 	GW
-en..	IU
-en.. 	IU
-en...	JT
-en.0	MQ
+en. o	B]
+en. p	SK
+en. r	GW
+en. s	EY
+en. v	QM
+en. w	GW
+en."	JT
+en." 	MQ
+en.)	<d
+en.) 	<d
+en.*	FX
+en.* 	FX
+en.,	B]
+en., 	B]
+en..	KS
+en.. 	KS
+en...	KS
 en.0 	XF
-en.:	LR
-en.: 	LR
-en.b	DZ
-en.b.	DZ
-en.e	QM
-en.ex	QM
-en.k	GW
-en.ke	LR
-en.s	C[
-en.t	QM
-en.”	RL
-en.” 	RL
+en.:	MQ
+en.: 	MQ
+en.b	@_
+en.b.	@_
+en.e	SK
+en.ex	SK
+en.k	B]
+en.ke	JT
+en.s	@_
+en.t	TJ
+en.”	TJ
+en.” 	TJ
 en/ 	LR
 en/ 0	>b
-en/ a	RL
+en/ a	SK
 en/ b	HV
-en/ p	JT
-en/ r	QM
-en/ s	VH
-en/ t	LR
-en//	WG
-en/0	DZ
-en/00	C[
-en/h	GW
-en/hr	GW
-en/m	^A
-en/w	SK
-en0 	^A
+en/ p	IU
+en/ s	WG
+en/ t	MQ
+en//	VH
+en/0	C[
+en/00	EY
+en/h	DZ
+en/hr	DZ
+en/m	b>
+en/w	RL
+en0 	_@
 en0 (	QM
-en0 +	]B
-en0 -	TJ
-en0 0	]B
-en0 a	_@
-en0 b	LR
-en0 c	HV
-en0 d	LR
-en0 e	RL
+en0 +	[C
+en0 -	SK
+en0 0	a?
+en0 a	[C
+en0 b	RL
+en0 c	LR
+en0 d	MQ
+en0 e	XF
 en0 f	FX
-en0 g	f:
-en0 i	JT
-en0 j	IU
-en0 k	h8
-en0 l	]B
-en0 n	LR
-en0 o	>b
+en0 g	c=
+en0 h	RL
+en0 i	IU
+en0 j	JT
+en0 k	d<
+en0 l	^A
+en0 n	MQ
+en0 o	;e
 en0 p	SK
 en0 q	YE
-en0 r	>b
-en0 s	EY
-en0 u	B]
-en0 v	ZD
-en0 y	e;
-en0 |	c=
-en0 ·	;e
-en0 –	GW
+en0 r	;e
+en0 s	C[
+en0 u	@_
+en0 v	WG
+en0 w	MQ
+en0 y	_@
+en0 |	^A
+en0 ·	7i
+en0 –	JT
 en0%	TJ
-en0% 	TJ
-en0)	QM
-en0),	QM
-en0).	MQ
-en0,	WG
-en0, 	[C
-en0,0	KS
+en0% 	RL
+en0)	SK
+en0) 	RL
+en0),	UI
+en0+	MQ
+en0,	XF
+en0, 	]B
+en0,0	IU
 en0-	]B
-en0-0	ZD
+en0-0	XF
 en0.	QM
-en0. 	XF
-en0.0	MQ
-en0/	FX
-en0/0	@_
-en0/h	GW
+en0. 	ZD
+en0/	C[
+en0/0	<d
+en0/h	DZ
 en00	^A
-en00 	VH
+en00 	UI
 en00%	TJ
-en00)	QM
+en00)	SK
 en00,	TJ
 en00-	ZD
-en00.	UI
-en00/	EY
-en000	RL
-en00:	[C
-en00;	VH
+en00.	VH
+en00/	B]
+en000	SK
+en00:	WG
+en00;	UI
 en00a	UI
-en00g	YE
-en00p	WG
-en00s	LR
-en00t	A^
-en00x	FX
+en00g	]B
+en00p	XF
+en00t	@_
+en00x	EY
 en00–	c=
 en0:	QM
-en0;	QM
-en0; 	QM
-en0a	^A
-en0aa	ZD
-en0am	TJ
-en0b	_@
-en0bb	YE
-en0d	[C
-en0dd	ZD
-en0e	IU
-en0ee	EY
-en0f	[C
-en0g	YE
+en0: 	MQ
+en0:0	RL
+en0;	RL
+en0; 	RL
+en0a	[C
+en0aa	[C
+en0am	XF
+en0b	VH
+en0bb	_@
+en0d	RL
+en0dd	RL
+en0e	GW
+en0ee	B]
+en0f	WG
+en0g	]B
 en0h	WG
-en0j	ZD
-en0k	GW
-en0k.	KS
-en0l	f:
+en0j	[C
+en0k	FX
+en0k.	DZ
+en0l	b>
 en0lb	[C
-en0ll	[C
-en0ln	VH
-en0m	ZD
-en0m 	TJ
-en0n	b>
-en0nd	ZD
-en0nn	YE
-en0p	a?
-en0p.	^A
-en0pl	SK
-en0pm	VH
-en0pp	ZD
-en0pt	XF
-en0q	ZD
-en0qt	UI
-en0r	SK
-en0rb	QM
-en0rr	WG
-en0s	_@
-en0s 	WG
+en0ll	XF
+en0ln	UI
+en0m	^A
+en0m 	VH
+en0n	c=
+en0nd	]B
+en0nn	^A
+en0p	_@
+en0p.	ZD
+en0pl	VH
+en0pm	XF
+en0pp	]B
+en0pt	ZD
+en0q	WG
+en0qt	VH
+en0r	RL
+en0rb	RL
+en0rd	MQ
+en0rr	[C
+en0s	e;
+en0s 	a?
 en0s,	RL
 en0s.	UI
-en0st	UI
+en0st	VH
 en0t	JT
 en0th	GW
-en0tt	UI
-en0x	FX
-en0x0	FX
-en0–	YE
+en0tt	ZD
+en0x	GW
+en0x0	EY
+en0–	ZD
 en0–0	XF
-en: 	HV
-en: "	GW
-en: $	ZD
-en: '	FX
-en: 0	KS
-en: a	KS
-en: c	EY
-en: d	GW
+en: 	KS
+en: "	EY
+en: $	b>
+en: '	EY
+en: 0	IU
+en: c	DZ
+en: d	FX
 en: h	TJ
 en: i	]B
-en: l	RL
-en: m	VH
-en: n	B]
-en: o	TJ
-en: p	UI
+en: l	SK
+en: m	]B
+en: n	A^
+en: o	KS
+en: p	XF
 en: r	TJ
-en: s	KS
-en: t	RL
-en: w	C[
-en: “	JT
-en; 	RL
-en; 0	]B
-en; a	UI
-en; b	DZ
-en; c	MQ
-en; d	JT
-en; f	LR
-en; g	^A
+en: s	FX
+en: t	SK
+en: w	EY
+en: “	FX
+en:0	RL
+en:00	RL
+en; 	UI
+en; 0	[C
+en; a	WG
+en; b	GW
+en; c	IU
+en; d	KS
+en; f	MQ
+en; g	UI
 en; h	MQ
-en; i	UI
-en; l	LR
-en; m	WG
-en; n	JT
-en; o	b>
-en; p	A^
-en; r	YE
-en; s	c=
-en; w	TJ
-en; y	EY
+en; i	VH
+en; m	d<
+en; n	HV
+en; o	TJ
+en; p	?a
+en; r	[C
+en; s	_@
+en; t	JT
+en; w	YE
+en; y	GW
 en? 	!}
-en?"	XF
-en?" 	XF
+en?"	[C
+en?" 	[C
 en?)	JT
 en?) 	JT
-en??	GW
+en??	HV
 en?? 	HV
 en@a	WG
-en@b	a?
-en@br	_@
-en@c	JT
-en@ca	HV
-en@co	SK
-en@d	ZD
-en@f	TJ
-en@fe	IU
-en@g	UI
-en@gr	UI
-en@h	JT
-en@ha	HV
+en@b	b>
+en@br	b>
+en@c	HV
+en@ca	GW
+en@co	VH
+en@d	YE
+en@f	UI
+en@fe	HV
+en@g	XF
+en@gr	XF
+en@h	LR
+en@ha	IU
 en@hi	_@
+en@l	RL
 en@la	_@
 en@li	JT
-en@o	YE
-en@ot	YE
-en@p	d<
+en@o	XF
+en@ot	XF
+en@p	e;
 en@q	LR
 en@qu	LR
-en@r	c=
-en@s	SK
-en@sa	ZD
+en@r	ZD
+en@s	RL
+en@sa	^A
 en@se	UI
-en@st	XF
-en@t	e;
+en@st	WG
+en@t	h8
 en@ta	UI
-en@th	^A
-en@to	WG
-en@w	RL
-en@we	QM
-en@wi	VH
-en] 	IU
-en] w	FX
+en@th	]B
+en@to	YE
+en@w	_@
+en@we	UI
+en@wi	YE
+en] 	JT
+en] w	HV
 ena 	QM
-ena "	MQ
-ena 0	MQ
-ena a	]B
-ena b	JT
-ena c	XF
-ena f	KS
+ena "	LR
+ena 0	JT
+ena a	VH
+ena b	HV
+ena c	ZD
+ena f	JT
 ena g	LR
 ena h	QM
 ena i	QM
-ena j	SK
-ena k	a?
-ena m	YE
+ena j	UI
+ena k	b>
+ena l	QM
+ena m	XF
 ena n	WG
-ena p	JT
-ena q	YE
+ena o	VH
+ena p	IU
+ena q	XF
 ena r	KS
-ena s	MQ
-ena t	LR
-ena v	VH
-ena w	TJ
-ena y	[C
-ena |	^A
-ena £	RL
-ena,	C[
-ena, 	C[
-ena-	RL
-ena.	IU
-ena. 	KS
-ena.”	HV
-ena@	JT
-enaa	ZD
-enaa.	_@
-enab	GW
-enab 	]B
+ena t	HV
+ena v	YE
+ena w	VH
+ena y	XF
+ena |	WG
+ena £	SK
+ena)	MQ
+ena).	MQ
+ena,	B]
+ena, 	B]
+ena-	SK
+ena.	KS
+ena. 	LR
+ena.”	LR
+ena0	TJ
+ena0 	SK
+ena@	LR
+enaa	[C
+enaa.	YE
+enab	HV
+enab 	ZD
 enab.	XF
-enabb	XF
-enabe	LR
-enabi	UI
-enabl	IU
-enabn	MQ
-enabo	GW
+enabb	VH
+enabe	HV
+enabi	SK
+enabl	JT
+enabn	FX
+enabo	DZ
 enabr	QM
-enabs	DZ
-enac	HV
-enaca	EY
-enacc	QM
+enabs	A^
+enabt	KS
+enaby	TJ
+enac	IU
+enaca	C[
+enacc	SK
 enace	SK
-enach	RL
-enaci	LR
-enack	EY
-enacl	JT
-enaco	a?
+enach	SK
+enack	FX
+enacl	KS
+enaco	^A
 enacr	LR
-enact	HV
-enad 	<d
-enad'	MQ
-enad)	TJ
-enad,	MQ
-enad-	FX
-enad.	RL
-enada	]B
-enadd	RL
-enade	WG
-enadg	IU
-enadi	XF
-enadl	EY
-enado	EY
-enads	JT
+enact	JT
+enad 	=c
+enad)	SK
+enad-	C[
+enad.	TJ
+enada	_@
+enade	UI
+enadi	UI
+enadl	GW
+enadm	QM
+enado	GW
+enads	MQ
 enadu	QM
-enady	LR
-enae	HV
-enae 	IU
-enaf 	[C
-enaff	WG
-enafl	@_
-enafo	B]
+enady	GW
+enae	FX
+enae 	GW
+enaf 	^A
+enaff	XF
+enafl	A^
+enafo	FX
 enaft	MQ
-enag	LR
-enag,	XF
-enaga	;e
-enage	UI
+enag,	VH
+enaga	>b
+enage	TJ
 enagh	XF
-enagl	TJ
-enagn	B]
+enagi	LR
+enagl	RL
+enagn	C[
 enago	VH
-enagr	GW
-enagu	KS
-enah	DZ
-enah 	DZ
+enagr	FX
+enagu	MQ
+enah	A^
+enah 	B]
 enaid	EY
-enaig	HV
-enail	RL
+enaig	GW
+enail	QM
 enaim	>b
-enain	IU
-enair	ZD
+enain	KS
+enair	]B
 enais	DZ
-enak	UI
+enait	QM
+enak	VH
 enak 	VH
-enak,	MQ
-enakd	WG
-enake	VH
+enak,	LR
+enakd	^A
+enake	XF
 enakf	MQ
+enaki	SK
 enaks	MQ
-enal	QM
-enal 	WG
-enal,	C[
-enal.	FX
-enala	ZD
-enalc	LR
-enald	VH
+enal 	UI
+enal,	>b
+enal.	@_
+enala	^A
+enalc	FX
+enald	WG
+enale	LR
 enalf	VH
-enalk	C[
-enalm	RL
-enaln	VH
-enalo	WG
-enalp	MQ
-enals	SK
-enalt	WG
-enalu	JT
-enalv	TJ
-enalw	QM
-enam 	LR
-enam,	JT
-enam-	RL
-enam.	JT
-enama	VH
-enamb	ZD
-ename	LR
-enamm	C[
+enalk	EY
+enall	QM
+enalm	UI
+enaln	XF
+enalo	RL
+enalp	JT
+enalr	LR
+enalt	UI
+enalu	KS
+enalv	SK
+enam	MQ
+enam 	KS
+enam,	KS
+enam-	VH
+enama	[C
+enamb	^A
+enamm	JT
 enamo	[C
 enamp	RL
-enamu	IU
-enan 	SK
-enan'	d<
-enan)	LR
+enams	TJ
+enamu	JT
+enan 	QM
+enan'	b>
+enan)	IU
 enan,	LR
-enan.	UI
-enan@	ZD
+enan.	VH
+enan@	SK
 enana	XF
 enanc	FX
 enand	VH
 enane	RL
-enang	;e
-enani	RL
-enank	IU
+enang	<d
+enank	HV
 enann	SK
-enano	QM
+enano	TJ
 enans	UI
-enant	LR
-enanu	RL
+enant	KS
+enanu	SK
 enany	TJ
-enao	RL
+enap	QM
 enap 	=c
-enap,	XF
-enap.	DZ
-enapa	UI
-enape	KS
-enapl	]B
-enapo	C[
-enapp	]B
-enapr	[C
-enaps	GW
+enap,	YE
+enap.	FX
+enapa	TJ
+enape	HV
+enaph	JT
+enapi	KS
+enapl	b>
+enapo	DZ
+enapp	_@
+enapr	b>
+enaps	EY
 enar 	B]
-enar'	XF
-enar.	HV
-enar:	TJ
+enar'	]B
+enar,	UI
+enar.	GW
+enar:	VH
 enar?	UI
-enarb	SK
-enare	SK
-enarf	_@
-enarg	IU
-enarj	SK
-enark	DZ
-enarl	WG
-enarm	TJ
-enarn	[C
+enara	RL
+enarb	QM
+enarc	MQ
+enard	QM
+enare	VH
+enarf	]B
+enarg	HV
+enarj	TJ
+enark	GW
+enarl	^A
+enarm	VH
+enarn	_@
 enarp	b>
-enarr	ZD
-enars	]B
-enart	GW
-enarv	IU
-enary	FX
+enarr	^A
+enars	^A
+enart	IU
+enary	HV
 enas	RL
 enas 	HV
-enas;	YE
+enas.	MQ
+enas;	XF
 enasc	ZD
-enase	>b
+enase	=c
 enash	SK
-enasi	GW
+enasi	JT
+enasn	UI
+enaso	LR
 enasp	MQ
-enass	QM
-enast	_@
-enasu	GW
-enasw	HV
-enasy	B]
+enast	]B
+enasu	C[
+enasw	KS
+enasy	DZ
 enat	SK
-enat 	LR
+enat 	JT
 enat'	MQ
-enat,	^A
-enat-	MQ
-enat.	WG
-enatc	SK
-enate	KS
-enath	]B
-enati	TJ
-enato	C[
-enatt	IU
-enatu	TJ
-enau	RL
-enauc	A^
-enaud	MQ
-enaug	UI
-enaul	TJ
-enaur	GW
-enaut	IU
+enat)	MQ
+enat,	ZD
+enat.	XF
+enata	QM
+enatc	UI
+enate	IU
+enath	^A
+enati	WG
+enato	A^
+enatr	LR
+enats	MQ
+enatt	GW
+enatu	VH
+enau	QM
+enauc	>b
+enaug	VH
+enaul	SK
+enaur	DZ
+enaut	FX
 enav	IU
-enava	_@
-enavi	@_
+enava	ZD
+enavi	<d
 enavo	A^
-enavy	EY
-enaw	SK
-enaw 	YE
-enawa	LR
-enawe	QM
-enawi	GW
-enawl	UI
-enawm	VH
-enawn	LR
-enaws	IU
+enavy	DZ
+enaw	TJ
+enaw 	XF
+enawa	KS
+enawi	C[
+enawk	LR
+enawl	VH
+enawm	YE
+enawn	IU
+enaws	KS
 enax	QM
-enaxb	^A
+enaxb	_@
 enay 	IU
-enay!	EY
-enay'	GW
-enay,	LR
-enay-	MQ
-enay.	RL
-enay;	VH
-enayb	=c
-enaye	YE
-enayi	[C
-enayl	LR
-enaym	A^
-enays	MQ
+enay!	DZ
+enay'	HV
+enay,	RL
+enay;	WG
+enayb	A^
+enaye	[C
+enayi	ZD
+enayl	JT
+enaym	B]
 enaz	QM
 enaze	RL
-enb &	SK
-enb (	YE
-enb 0	^A
-enb a	JT
-enb b	a?
-enb d	C[
-enb f	ZD
-enb i	HV
-enb l	VH
-enb s	GW
-enb t	JT
-enb £	[C
+enb 	RL
+enb (	XF
+enb 0	c=
+enb a	IU
+enb b	ZD
+enb d	?a
+enb f	TJ
+enb h	MQ
+enb i	C[
+enb l	ZD
+enb s	EY
+enb t	KS
+enb |	MQ
+enb £	XF
 enb,	KS
 enb, 	KS
-enb-	DZ
-enb-0	GW
+enb-	A^
+enb-0	HV
 enb-c	FX
-enb.	HV
-enb. 	FX
+enb.	IU
+enb. 	EY
 enb.e	XF
 enb/	YE
-enb0	UI
-enb0 	UI
+enb0	WG
+enb0 	WG
 enba	RL
-enbab	RL
-enbac	RL
-enbad	=c
+enbab	QM
+enbac	SK
+enbad	@_
 enbag	^A
 enbal	ZD
 enban	EY
 enbar	TJ
 enbas	UI
-enbat	HV
-enbay	_@
-enbb	SK
-enbb.	YE
-enbbi	ZD
-enbbl	YE
-enbbo	b>
-enbbs	KS
-enbby	EY
-enbc	KS
-enbc 	KS
-enbd	SK
+enbat	FX
+enbay	c=
+enbb	RL
+enbb.	_@
+enbbi	[C
+enbbl	TJ
+enbbo	^A
+enbbs	LR
+enbby	B]
+enbc	IU
+enbc 	IU
+enbd	RL
 enbe	LR
-enbe 	A^
-enbe.	HV
-enbea	]B
-enbec	TJ
+enbe 	>b
+enbe,	QM
+enbe.	IU
+enbea	ZD
+enbec	VH
 enbed	WG
 enbee	FX
-enbef	QM
-enbeg	RL
-enbeh	WG
-enben	b>
-enber	LR
+enbeh	VH
+enbel	QM
+enben	c=
+enber	IU
 enbes	C[
-enbet	LR
-enbev	XF
-enbex	A^
-enbey	LR
-enbh	SK
-enbha	VH
-enbi	HV
-enbia	JT
+enbet	JT
+enbev	]B
+enbex	?a
+enbh	WG
+enbha	]B
+enbi	IU
+enbia	FX
 enbic	XF
-enbid	A^
+enbid	B]
 enbig	KS
-enbik	TJ
-enbil	LR
-enbin	RL
-enbir	e;
-enbis	LR
-enbit	9g
-enbj	EY
-enbje	EY
-enbla	GW
+enbik	VH
+enbil	KS
+enbin	SK
+enbir	d<
+enbit	8h
+enbj	B]
+enbje	B]
+enbla	HV
 enbli	WG
-enblo	FX
+enblo	MQ
 enblu	SK
-enbly	SK
-enbn	MQ
-enbn0	YE
+enbly	VH
+enbn	JT
+enbn0	VH
 enbo	RL
-enboa	MQ
-enbob	HV
-enbod	TJ
-enboi	QM
-enbol	WG
-enbon	IU
-enboo	MQ
+enboa	LR
+enbob	B]
+enbod	UI
+enboi	TJ
+enbol	UI
+enbon	LR
+enboo	QM
 enbor	XF
-enbot	b>
-enbou	@_
-enbov	XF
-enbox	SK
-enbr	UI
-enbra	YE
-enbre	MQ
-enbri	VH
+enbot	_@
+enbou	>b
+enbov	WG
+enbox	RL
+enbr	WG
+enbra	ZD
+enbre	SK
+enbri	TJ
 enbru	IU
-enbs	EY
-enbs 	UI
-enbs.	A^
-enbsc	]B
-enbsi	C[
-enbsw	KS
-enbt 	WG
-enbuc	MQ
-enbud	?a
-enbui	TJ
-enbul	RL
-enbum	B]
-enbur	UI
-enbus	DZ
-enbut	KS
-enbuy	YE
-enbv	FX
-enbvi	FX
+enbs	DZ
+enbs 	XF
+enbs.	?a
+enbsc	a?
+enbsi	DZ
+enbsw	LR
+enbt	QM
+enbt 	XF
+enbu	MQ
+enbud	A^
+enbul	VH
+enbum	DZ
+enbun	MQ
+enbur	VH
+enbus	HV
+enbut	JT
+enbuy	XF
+enbv	EY
+enbvi	EY
 enby	LR
 enby,	KS
-enbye	LR
-enc 	VH
-enc 0	ZD
-enc a	SK
-enc b	QM
-enc c	ZD
-enc d	HV
-enc f	JT
-enc l	ZD
-enc s	QM
-enc t	DZ
-enc,	HV
-enc, 	HV
-enc.	HV
-enc. 	EY
-enc.e	[C
-enc:	FX
-enc: 	FX
-enc@	RL
-enc@s	RL
+enby.	QM
+enbye	KS
+enc 	XF
+enc 0	WG
+enc a	QM
+enc b	RL
+enc c	^A
+enc d	LR
+enc f	RL
+enc l	UI
+enc t	C[
+enc w	RL
+enc)	QM
+enc,	GW
+enc, 	GW
+enc.	FX
+enc. 	DZ
+enc.e	b>
+enc:	C[
+enc: 	C[
+enc@	YE
+enc@s	YE
 enca	LR
-enca 	MQ
-encad	KS
-encaf	YE
+encaf	^A
 encag	]B
-encal	DZ
-encam	LR
+encal	EY
+encap	KS
 encar	TJ
-encas	XF
-encat	HV
+encas	RL
+encat	IU
 encau	LR
-encav	C[
-encc	QM
+encav	A^
+encc	SK
 encca	ZD
-encce	]B
-encco	EY
-encd	SK
-encd0	SK
-ence 	RL
-ence)	[C
-ence,	LR
-ence:	]B
+encce	[C
+encco	GW
+encd	RL
+encd0	RL
+ence 	QM
+ence)	XF
+ence,	IU
+ence.	QM
+ence:	VH
 ence;	QM
-ence?	HV
+ence?	DZ
 ence@	b>
-enceb	C[
-enced	TJ
-encei	KS
-encel	FX
-encen	]B
-encep	RL
-ences	IU
-encf	WG
-ench	SK
-ench 	KS
-ench,	ZD
-ench.	SK
+enceb	A^
+enced	RL
+encei	JT
+encel	DZ
+encem	RL
+encen	YE
+encer	MQ
+ences	HV
+encf	UI
+ench	QM
+ench 	IU
+ench,	TJ
+ench.	VH
+enchb	QM
 enche	LR
-enchi	]B
-encht	FX
-enchu	HV
-encia	^A
-encid	DZ
+enchi	_@
+enchn	MQ
+enchu	GW
+enchy	IU
+enci	LR
+encia	ZD
+encid	FX
 encie	RL
-encil	JT
-encip	YE
-encir	MQ
-encis	EY
-encit	FX
-enciv	KS
-enck	SK
-enck 	VH
+encil	LR
+encip	ZD
+encir	QM
+encis	C[
+encit	KS
+enciv	IU
+enck	RL
+enck 	WG
 enck'	FX
-enck,	SK
 enck-	RL
-enck.	RL
-encka	WG
-encke	HV
+encka	TJ
+encke	EY
 encki	GW
-enckl	[C
-enckm	SK
-encko	EY
-encks	SK
-enckw	b>
+enckl	]B
+enckm	VH
+encko	DZ
+encks	RL
+enckw	[C
 encl	XF
-encl.	XF
+encl.	]B
 encla	HV
-encle	]B
-encli	JT
+encle	ZD
 enclo	UI
-enclu	KS
-encm	a?
-encm 	a?
-enco.	[C
-encoa	VH
-encob	f:
-encod	FX
-encoe	RL
-encof	VH
-encol	@_
-encom	UI
-encon	EY
-encoo	b>
-encop	LR
-encor	WG
-encos	DZ
+encm	^A
+encm 	^A
+enco	MQ
+enco.	YE
+encoa	QM
+encob	d<
+encod	GW
+encoe	QM
+encof	ZD
+encol	C[
+encom	RL
+encon	FX
+encoo	d<
+encop	QM
+encor	[C
+encos	@_
 encou	JT
-encov	^A
-encr	HV
+encov	b>
+encr	GW
 encra	RL
-encre	JT
-encri	=c
-encro	FX
-encry	DZ
-encs	_@
-encs 	[C
-encs,	ZD
-enct	GW
-enct 	JT
-enct.	?a
-encta	FX
+encre	MQ
+encri	<d
+encro	GW
+encry	HV
+encs	[C
+encs 	b>
+encs,	[C
+enct	FX
+enct 	LR
+enct,	EY
+enct.	C[
+encta	C[
 encte	IU
-encti	TJ
-enctl	RL
-enctr	UI
-enctu	;e
-encu	HV
-encue	WG
-encui	DZ
-encul	IU
-encum	EY
+encti	QM
+enctr	QM
+encts	QM
+enctu	<d
+encu	FX
+encue	XF
+encui	A^
+encum	GW
 encup	MQ
-encur	>b
-encus	DZ
-encut	XF
-ency	KS
-ency 	KS
+encur	?a
+encus	GW
+encut	YE
+ency 	IU
 encyc	XF
-end &	LR
-end (	DZ
-end /	IU
-end 0	SK
-end a	HV
-end b	SK
-end c	RL
+end &	JT
+end (	EY
+end /	FX
+end 0	WG
+end a	GW
+end b	TJ
+end c	QM
 end d	QM
-end e	b>
-end f	JT
-end g	JT
-end h	KS
-end i	KS
-end j	ZD
-end k	MQ
-end l	A^
-end n	_@
-end o	RL
-end p	YE
-end q	@_
-end s	TJ
+end e	f:
+end f	IU
+end g	EY
+end i	MQ
+end j	YE
+end k	LR
+end l	GW
+end n	b>
+end o	TJ
+end p	WG
+end q	?a
+end r	RL
+end s	RL
 end t	LR
-end u	RL
-end v	LR
-end w	RL
-end y	VH
-end |	RL
-end £	KS
+end u	SK
+end v	JT
+end w	SK
+end y	[C
 end –	LR
-end" 	EY
-end",	^A
-end".	HV
-end'	IU
-end's	IU
-end)	EY
+end"	QM
+end" 	@_
+end",	_@
+end".	>b
+end'	HV
+end's	HV
+end)	GW
 end) 	DZ
 end,	TJ
 end, 	TJ
-end-	DZ
-end-s	JT
-end. 	MQ
-end."	SK
-end.e	ZD
-end0	MQ
-end0 	MQ
-end: 	MQ
-end;	KS
-end; 	KS
-end?	A^
-end? 	A^
-end@	UI
-enda	RL
-endab	VH
-endag	FX
-endai	GW
+end-	B]
+end-s	GW
+end. 	LR
+end."	RL
+end.e	[C
+end0	JT
+end0 	JT
+end:	MQ
+end: 	KS
+end;	IU
+end; 	IU
+end?	DZ
+end? 	DZ
+end@	VH
+endab	ZD
+endad	SK
+endag	C[
+endai	B]
 endal	UI
-endam	LR
+endam	JT
 endan	QM
 endar	C[
-endat	>b
+endat	9g
 endau	GW
-endaw	RL
 enday	^A
-endb	QM
-endba	LR
-endbe	UI
+endb	MQ
+endba	JT
+endbe	VH
 endbs	UI
-endc	JT
-endd	WG
+endc	HV
+endd	XF
 endd 	SK
-endd,	MQ
-endda	TJ
+endd,	LR
+endda	UI
+endde	LR
 enddl	YE
 enddo	ZD
-enddr	?a
-enddy	b>
-ende	RL
-ende'	VH
-ende,	d<
+enddr	B]
+enddy	]B
+ende	QM
+ende 	RL
+ende'	UI
+ende,	e;
 ende-	]B
-ende.	MQ
-endea	A^
-endeb	TJ
-endec	C[
+ende.	KS
+endea	B]
+endeb	VH
+endec	FX
 ended	IU
 endee	QM
-endef	A^
-enden	^A
-endeo	HV
-endep	QM
+endef	B]
+endeg	SK
+endel	LR
+endem	QM
+enden	ZD
+endeo	JT
+ender	KS
 endes	YE
-endet	EY
-endev	WG
+endet	B]
+endev	UI
+endey	JT
 endf	MQ
-endf 	DZ
-endf,	GW
-endfa	WG
-endge	QM
-endgi	[C
-endh	KS
-endi	MQ
-endi 	HV
-endic	FX
-endid	VH
-endie	FX
-endif	EY
-endin	VH
-endip	LR
-endir	JT
+endf 	C[
+endf,	C[
+endfa	ZD
+endg	RL
+endge	RL
+endgi	XF
+endh	IU
+endi	KS
+endi 	IU
+endic	C[
+endid	UI
+endie	HV
+endif	C[
+endin	ZD
+endio	MQ
+endip	MQ
+endir	IU
 endis	EY
-endit	ZD
-endiv	TJ
-endl 	d<
-endle	UI
-endli	?a
-endlo	UI
-endly	B]
-endm	]B
-endma	SK
-endmi	IU
-endmo	YE
-endn	EY
-endne	C[
+endit	WG
+endiv	XF
+endl	MQ
+endl 	c=
+endle	SK
+endli	FX
+endlo	QM
+endly	FX
+endm	YE
+endma	WG
+endmi	EY
+endmo	]B
+endn	C[
+endne	EY
+endo	QM
 endo 	HV
-endo.	SK
-endo?	FX
-endoc	QM
+endo.	TJ
+endo?	HV
+endoc	SK
 endoe	VH
 endog	TJ
-endoi	ZD
-endol	b>
+endoi	VH
+endol	e;
 endom	LR
 endon	HV
-endor	FX
-endot	ZD
+endor	KS
+endot	_@
 endou	^A
-endov	A^
-endow	IU
-endoz	TJ
-endp	[C
-endr 	YE
-endre	LR
-endri	XF
-endro	IU
-ends 	LR
-ends,	JT
+endov	;e
+endow	KS
+endoz	XF
+endp	YE
+endr 	ZD
+endra	MQ
+endre	JT
+endri	ZD
+endro	KS
+endry	QM
+ends 	KS
+ends,	HV
 ends.	VH
-endsa	XF
-endsi	IU
-endso	VH
-endst	UI
-endu	WG
-enduc	LR
+endsa	[C
+endsi	MQ
+endso	RL
+endst	WG
+endu	SK
+enduc	JT
 endug	[C
-endun	TJ
-endur	[C
-endus	LR
-endv	TJ
-endve	IU
-endvi	VH
-endw	TJ
-endwo	YE
-endwr	GW
-endy	UI
-endy 	TJ
-endy'	HV
-endy,	JT
+endun	XF
+endur	YE
+endv	UI
+endve	HV
+endvi	YE
+endw	SK
+endwo	]B
+endwr	IU
+endy	SK
+endy 	ZD
+endy'	MQ
+endy,	KS
 endy.	B]
-ene "	:f
-ene $	GW
+ene 	QM
+ene "	?a
+ene $	EY
 ene &	A^
 ene (	XF
-ene -	d<
-ene /	A^
-ene 0	c=
-ene a	KS
-ene b	MQ
-ene c	WG
-ene d	KS
-ene e	TJ
-ene f	SK
-ene j	RL
+ene -	TJ
+ene /	DZ
+ene 0	_@
+ene a	IU
+ene c	YE
+ene d	LR
+ene e	VH
+ene f	WG
+ene g	MQ
+ene h	RL
+ene j	UI
 ene k	HV
-ene l	LR
-ene m	IU
-ene n	JT
-ene o	IU
-ene q	VH
-ene r	UI
-ene u	GW
-ene v	JT
-ene w	LR
-ene y	ZD
-ene |	JT
+ene l	JT
+ene m	KS
+ene n	GW
+ene o	GW
+ene p	MQ
+ene q	UI
+ene r	SK
+ene s	MQ
+ene t	MQ
+ene u	JT
+ene v	EY
+ene w	MQ
+ene y	[C
+ene |	MQ
 ene £	<d
-ene “	HV
-ene!	[C
-ene!!	[C
-ene"	@_
+ene –	JT
+ene “	LR
+ene!	ZD
+ene!!	ZD
+ene"	C[
 ene" 	HV
-ene",	IU
-ene".	FX
-ene'	SK
-ene'd	C[
-ene'l	VH
-ene'r	XF
-ene's	TJ
-ene'v	JT
+ene",	KS
+ene".	GW
+ene'	UI
+ene'd	B]
+ene'l	TJ
+ene'r	[C
+ene's	SK
+ene'v	GW
 ene)	_@
-ene) 	[C
-ene),	UI
+ene) 	ZD
+ene),	XF
 ene).	YE
 ene,	QM
 ene, 	QM
-ene-	MQ
-ene-b	XF
-ene-d	KS
+ene-	LR
+ene-b	ZD
+ene-d	GW
 ene-l	KS
-ene-o	GW
-ene-p	RL
-ene-s	WG
-ene.e	d<
-ene0	KS
-ene:	QM
-ene: 	QM
-ene;	JT
-ene; 	JT
-ene?	?a
-ene? 	C[
+ene-o	HV
+ene-p	TJ
+ene-s	^A
+ene.e	h8
+ene0	MQ
+ene:	TJ
+ene: 	TJ
+ene;	EY
+ene; 	EY
+ene?	;e
+ene? 	<d
 ene@f	HV
-ene@r	[C
-ene@s	YE
-enea 	]B
-enea,	_@
-eneac	TJ
-enead	MQ
+ene@r	YE
+ene@s	WG
+enea	MQ
+enea 	c=
+enea,	c=
+eneac	VH
 eneaf	VH
 eneag	RL
+eneak	MQ
 eneal	LR
 eneam	A^
-enean	TJ
-eneap	B]
-enear	IU
-eneas	EY
-eneat	ZD
-eneav	RL
+enean	UI
+eneap	?a
+enear	FX
+eneas	FX
+eneat	]B
+eneav	QM
 eneb	GW
-eneb 	EY
+eneb 	B]
 eneb,	@_
-enebb	LR
-enebe	b>
+enebe	a?
 enebo	RL
-enebr	IU
-enebs	C[
-enebu	JT
-eneby	EY
-enec 	[C
-enec@	RL
-eneca	RL
-enece	SK
-eneci	?a
-eneck	MQ
-enecl	GW
+enebr	HV
+enebs	DZ
+enebu	LR
+eneby	HV
+enec 	YE
+enec@	YE
+eneca	VH
+enece	YE
+eneci	A^
+enecl	FX
 eneco	MQ
-enecr	TJ
-enect	SK
-enecu	VH
-ened 	UI
-ened"	DZ
-ened.	JT
-ened:	LR
+enect	TJ
+enecu	[C
+ened 	XF
+ened"	>b
+ened.	HV
+ened:	JT
 ened?	EY
-enede	UI
-enedg	XF
-enedi	TJ
-enedn	GW
-eneds	HV
-enedu	KS
-enedy	?a
-enee	QM
+enedd	RL
+enede	WG
+enedg	]B
+enedi	VH
+enedn	IU
+enedr	QM
+eneds	IU
+enedu	LR
+enedw	TJ
+enedy	A^
+enee	RL
 enee 	TJ
 enee'	GW
-enee,	MQ
-enee.	QM
-eneec	a?
-eneed	UI
-eneel	[C
-eneen	FX
-enees	XF
-eneet	UI
-eneez	TJ
-enef	LR
-enef 	IU
-enefa	FX
-enefe	?a
-enefi	XF
-enefu	RL
+enee,	LR
+eneec	YE
+eneed	XF
+eneek	MQ
+eneel	_@
+eneen	B]
+eneep	SK
+enees	YE
+eneez	RL
+enef	HV
+enef 	KS
+enefa	HV
+enefe	@_
+enefi	VH
+enefo	MQ
+enefu	TJ
 eneg 	C[
-enega	WG
-enege	HV
-enegg	KS
+enega	VH
+enege	IU
+enegg	MQ
 enegi	WG
-enegu	SK
-eneh	KS
+eneh	IU
 eneha	C[
-eneho	LR
+enehi	MQ
+eneho	MQ
 enehu	IU
-enei	UI
-eneic	VH
-eneig	WG
-eneil	C[
-enein	QM
-eneir	KS
-eneit	HV
-eneiv	LR
-enek,	TJ
-enek.	FX
-enekd	_@
-eneke	WG
-enekl	C[
-eneks	VH
-enel	WG
-enel 	VH
-enel"	VH
-enel,	b>
-enel0	UI
-enelb	]B
-enelc	RL
+enei	TJ
+eneic	XF
+eneig	ZD
+eneil	DZ
+enein	UI
+eneit	LR
+eneiv	QM
+enek 	KS
+enek.	B]
+enekd	^A
+eneke	UI
+enekl	HV
+eneks	WG
+enel	VH
+enel 	ZD
+enel"	RL
+enel,	a?
+enel.	MQ
+enel0	RL
+enelb	ZD
+enelc	WG
+eneld	RL
 enele	XF
-enelf	EY
-eneli	EY
-enelm	XF
-enelo	IU
-enelt	HV
-enelv	GW
+enelf	C[
+eneli	HV
+enell	QM
+enelm	VH
+enelo	KS
+enelt	GW
+enelv	EY
 enelw	IU
-enely	<d
-enem,	FX
-enem.	HV
-enema	MQ
-enemi	UI
-enemo	XF
-enemp	UI
-enems	DZ
-enen	MQ
+enely	=c
+enem,	GW
+enem.	FX
+enema	KS
+enemb	RL
+eneme	LR
+enemi	VH
+enemo	ZD
+enemp	VH
+enems	C[
 enen 	TJ
-enen'	HV
-enen)	C[
-enen,	QM
-enen.	GW
-enen:	JT
-enen;	SK
+enen'	JT
+enen)	B]
+enen,	UI
+enen.	JT
+enen:	HV
+enen;	RL
 enena	RL
-enenb	[C
+enenb	b>
 enenc	LR
-enend	XF
-enene	KS
-eneng	JT
-enenh	XF
+enend	ZD
+enene	LR
+eneng	IU
+enenh	^A
 eneni	IU
 enenn	]B
-eneno	RL
-enenq	GW
-enens	XF
-enent	C[
-enenu	ZD
+eneno	SK
+enenq	FX
+enens	VH
+enent	B]
+enenu	XF
 enenv	HV
-enenw	HV
-enen”	LR
+enenw	GW
+enen”	GW
 eneo	LR
-eneo 	B]
-eneof	@_
-eneon	RL
-eneor	_@
-eneos	C[
-enep	VH
-enep,	WG
-enep.	EY
-enepa	TJ
+eneo 	DZ
+eneof	B]
+eneon	MQ
+eneor	]B
+eneos	GW
+enep	UI
+enep,	TJ
+enep.	?a
+enepa	VH
 enepe	YE
-eneph	FX
-enepi	KS
-enepl	SK
-enepo	b>
-eneps	VH
-enept	KS
-eneq	A^
-enequ	A^
-ener 	WG
-ener!	DZ
-ener"	>b
-ener'	DZ
-ener)	A^
-ener-	WG
+eneph	GW
+enepi	MQ
+enepo	^A
+eneps	XF
+enept	RL
+eneq	<d
+enequ	<d
+ener 	YE
+ener!	IU
+ener"	DZ
+ener'	HV
+ener)	EY
+ener-	VH
 ener.	IU
-ener:	KS
-ener@	YE
-enera	WG
-enerb	TJ
-enerc	HV
-enere	IU
-enerf	WG
-energ	MQ
+ener:	JT
+ener;	MQ
+ener@	[C
+enera	TJ
+enerb	VH
+enerc	JT
+enerd	KS
+enere	JT
+enerf	[C
 enerh	KS
+eneri	MQ
 enerl	EY
-enerm	_@
-enern	LR
-enero	GW
-enerp	ZD
-enerr	IU
-eners	LR
-enert	XF
+enerm	]B
+enern	KS
+enero	HV
+enerp	^A
+enerr	GW
+eners	MQ
+enert	ZD
 enerv	JT
-enerw	XF
-enery	UI
-enes	MQ
-enes 	UI
-enes"	QM
-enes'	LR
+enerw	SK
+enery	SK
+enes	LR
+enes 	VH
+enes"	TJ
+enes'	JT
 enes)	JT
-enes,	LR
-enes-	RL
+enes,	KS
+enes-	[C
 enes.	QM
-enes:	JT
-enes;	VH
-enes?	>b
-enes@	_@
-enesa	?a
-enesc	KS
-enesd	LR
-enese	LR
-enesh	HV
+enes:	LR
+enes;	UI
+enes?	@_
+enes@	a?
+enesa	>b
+enesc	JT
+enese	HV
+enesh	KS
 enesi	VH
-enesk	A^
-enesm	UI
-enesn	MQ
-eneso	GW
-eness	RL
-enest	ZD
+enesk	@_
+enesm	VH
+enesp	JT
+eness	QM
+enest	YE
 enesu	HV
-enet	LR
-enet 	HV
-enet)	RL
-enet,	_@
-enet.	9g
-enet;	C[
-enetc	LR
-enete	GW
-eneth	KS
-eneti	DZ
+enet	KS
+enet 	GW
+enet)	TJ
+enet,	^A
+enet.	5k
+enet;	B]
+enete	FX
+eneti	EY
 enetr	MQ
-enets	KS
-enett	SK
-enetu	WG
+enets	LR
+enett	WG
+enetu	b>
 enetw	QM
-enety	QM
-eneu	]B
-eneum	]B
-eneur	TJ
-enev	SK
-enev 	RL
-eneva	QM
-enevd	QM
-eneve	QM
-enevi	JT
-enew 	VH
-enew'	IU
-enewa	JT
-enewh	C[
-enewi	KS
-enewo	XF
-enewr	[C
-enews	KS
-enex	TJ
-enex 	C[
+eneu	_@
+eneum	ZD
+eneur	UI
+enev	RL
+enev 	UI
+eneva	[C
+enevd	SK
+enevi	IU
+enew 	UI
+enew'	HV
+enew,	LR
+enewa	LR
+enewh	FX
+enewo	WG
+enewr	XF
+enews	JT
+enex	SK
+enex 	@_
 enexa	YE
-enexi	[C
-enexl	[C
-enext	MQ
-eney	SK
-eney 	RL
-eney'	XF
-eney,	UI
+enexc	TJ
+enexi	XF
+enexl	a?
+enext	KS
+eney	QM
+eney 	SK
+eney'	YE
+eney,	XF
 eney.	:f
-eney:	JT
-eneya	@_
-eneyi	UI
-eneyo	_@
-eneyr	JT
-eneys	d<
-eneyw	[C
-enez	UI
+eney:	LR
+eneya	A^
+eneye	MQ
+eneyi	YE
+eneyo	ZD
+eneyr	KS
+eneys	e;
+eneyw	_@
+enez	VH
 eneze	WG
 enf (	XF
-enf 0	QM
-enf a	LR
-enf b	KS
-enf c	DZ
-enf d	TJ
-enf e	XF
-enf f	VH
-enf g	>b
-enf h	B]
-enf i	XF
-enf j	WG
-enf l	EY
-enf m	IU
-enf n	VH
-enf o	YE
-enf p	TJ
-enf r	GW
-enf s	MQ
-enf t	EY
-enf u	WG
-enf v	GW
-enf w	FX
+enf 0	TJ
+enf b	HV
+enf c	IU
+enf d	XF
+enf e	WG
+enf f	SK
+enf g	A^
+enf h	C[
+enf i	[C
+enf j	ZD
+enf l	HV
+enf m	JT
+enf n	YE
+enf o	]B
+enf p	UI
+enf r	HV
+enf s	LR
+enf t	GW
+enf u	XF
+enf v	DZ
+enf w	GW
 enf y	TJ
-enf,	LR
-enf, 	LR
+enf,	KS
+enf, 	KS
 enf-	JT
-enf.	HV
-enf. 	IU
-enf0	JT
-enf0 	YE
-enf: 	TJ
-enf;	TJ
-enf; 	TJ
-enfa	RL
+enf.	KS
+enf0	LR
+enf0 	ZD
+enf: 	RL
+enf;	ZD
+enf; 	ZD
 enfad	B]
-enfai	C[
-enfam	RL
-enfan	ZD
-enfar	TJ
-enfas	EY
+enfai	B]
+enfal	MQ
+enfam	SK
+enfan	WG
+enfar	VH
+enfas	IU
 enfat	[C
-enfe 	MQ
-enfeb	LR
-enfec	DZ
-enfed	FX
-enfee	[C
-enfeg	TJ
-enfel	XF
-enfen	LR
-enfer	IU
+enfe	RL
+enfe 	KS
+enfeb	KS
+enfec	B]
+enfed	HV
+enfee	]B
+enfeg	UI
+enfel	ZD
+enfer	GW
 enfes	QM
-enfet	UI
-enfew	LR
+enfet	VH
+enfew	KS
+enff	MQ
 enff 	MQ
-enff,	9g
-enff.	VH
-enffe	RL
-enffi	SK
-enffl	QM
+enff,	>b
+enff.	SK
+enffe	QM
+enffi	RL
+enffl	SK
 enffo	TJ
-enffs	XF
-enfic	RL
-enfid	MQ
-enfie	KS
+enffs	WG
+enfic	QM
+enfie	MQ
 enfif	LR
 enfig	KS
-enfil	IU
-enfin	QM
-enfir	KS
-enfis	WG
-enfit	c=
-enfiv	QM
-enfix	SK
-enfl	TJ
-enfla	UI
-enfle	IU
-enfli	LR
-enflo	WG
-enflu	SK
-enfly	JT
-enfol	MQ
-enfon	KS
-enfoo	@_
-enfor	MQ
-enfou	UI
-enfr	SK
-enfra	XF
-enfre	VH
-enfri	IU
+enfil	JT
+enfir	LR
+enfis	ZD
+enfit	f:
+enfiv	XF
+enfix	UI
+enfl	SK
+enfla	QM
+enfle	HV
+enfli	MQ
+enflo	VH
+enflu	QM
+enfly	IU
+enfo	MQ
+enfon	JT
+enfoo	A^
+enfor	LR
+enfou	WG
+enfr	TJ
+enfra	VH
+enfre	[C
+enfri	HV
+enfro	MQ
 enfry	MQ
-enfs	a?
-enfs 	GW
-enfsc	XF
-enft 	LR
-enft,	b>
-enft.	GW
+enfs	[C
+enfs 	IU
+enfsc	YE
+enft	QM
+enft,	ZD
+enft.	FX
 enfte	RL
 enfts	d<
-enfty	KS
-enfu	RL
-enfun	MQ
-enfur	_@
-enfus	IU
-eng 	LR
-eng &	^A
-eng (	GW
-eng b	IU
-eng c	WG
-eng d	KS
-eng e	MQ
-eng g	WG
-eng h	?a
-eng i	YE
-eng k	FX
-eng l	VH
-eng m	WG
-eng n	VH
+enfty	JT
+enfun	KS
+enfur	f:
+enfus	HV
+eng 	JT
+eng &	ZD
+eng (	HV
+eng b	GW
+eng c	ZD
+eng d	JT
+eng e	KS
+eng f	MQ
+eng g	VH
+eng h	@_
+eng i	ZD
+eng k	DZ
+eng l	WG
+eng m	XF
+eng n	TJ
 eng o	KS
-eng p	LR
-eng r	XF
-eng s	JT
+eng p	MQ
+eng r	YE
+eng s	MQ
 eng t	<d
-eng u	XF
-eng w	XF
+eng u	WG
+eng w	SK
 eng y	EY
-eng |	e;
+eng |	f:
 eng £	MQ
-eng!	EY
-eng! 	EY
-eng"	HV
+eng!	DZ
+eng! 	DZ
+eng"	DZ
 eng" 	KS
-eng",	IU
-eng'	FX
-eng)	QM
-eng-	TJ
-eng.	RL
-eng. 	RL
-eng.e	VH
-eng0	WG
-eng0 	WG
-eng:	SK
-eng: 	SK
-eng;	WG
-eng; 	WG
-enga	RL
-enga 	LR
-engab	RL
-engai	<d
-engal	MQ
-engan	d<
+eng",	GW
+eng'	DZ
+eng-	VH
+eng.	QM
+eng.e	RL
+eng0	TJ
+eng0 	TJ
+eng:	QM
+eng: 	QM
+eng;	UI
+eng; 	UI
+enga	UI
+engai	;e
+engan	c=
 engap	FX
 engar	QM
-engas	_@
-engat	a?
-engau	]B
-engav	FX
-engb	KS
-engb 	^A
-enge,	GW
-enge.	LR
-enge;	HV
+engas	^A
+engat	_@
+engau	VH
+engav	KS
+engb	LR
+engb 	c=
+enge,	JT
+enge.	KS
+enge;	LR
 enge?	DZ
-engea	MQ
-enged	A^
-engee	[C
-engel	WG
-engem	HV
-engen	JT
-engeo	@_
-enger	a?
-enges	^A
-enget	JT
-engf	ZD
-engg	MQ
-engg 	JT
+enged	?a
+engee	^A
+engel	UI
+engem	GW
+engen	KS
+engeo	B]
+enger	_@
+enges	XF
+enget	KS
+engf	YE
 engge	XF
 enggi	DZ
-engh 	]B
-engh,	XF
+engh 	_@
+engh,	[C
 engh-	UI
 engh.	KS
-enghb	JT
+enghb	KS
 enghe	MQ
-engho	HV
-enght	MQ
-engi	GW
-engie	JT
-engif	ZD
-engil	IU
+engho	JT
+enghs	QM
+enght	KS
+engi	IU
+engie	FX
+engif	VH
+engil	JT
+engin	LR
 engis	UI
-engiv	KS
+engiv	JT
 engl	MQ
-engla	SK
-engle	LR
+engla	VH
+engle	JT
 engli	B]
 englo	IU
-engly	XF
-engn	KS
-engn 	WG
-engna	FX
-engne	<d
-engno	IU
-engns	MQ
-engo	LR
-engo 	ZD
-engoa	MQ
-engoe	KS
-engoi	GW
-engol	@_
-engon	WG
+engly	VH
+engma	RL
+engn	IU
+engn 	UI
+engna	EY
+engne	@_
+engno	EY
+engns	LR
+engo	KS
+engo 	[C
+engoe	IU
+engoi	HV
+engol	>b
+engon	UI
 engoo	FX
-engos	LR
-engot	VH
-engps	HV
-engr	JT
-engra	LR
-engre	JT
-engri	XF
-engro	SK
-engs	VH
-engs 	XF
-engs)	SK
-engs,	RL
-engs.	MQ
-engs@	SK
-engst	SK
-engt	DZ
+engos	FX
+engot	^A
+engp	LR
+engps	GW
+engre	IU
+engri	UI
+engro	RL
+engs	SK
+engs 	]B
+engs)	VH
+engs,	TJ
+engs.	LR
+engs@	UI
+engst	VH
+engt	EY
 ength	LR
-engua	WG
-engue	FX
-engui	^A
+engua	ZD
+engue	KS
+engui	WG
+engul	QM
 engun	QM
-engur	EY
-engut	[C
+engur	B]
+engus	MQ
+engut	^A
 enguy	C[
-engw	RL
-engwe	IU
-engwo	UI
-enh 	WG
-enh (	IU
-enh b	YE
-enh c	LR
-enh d	LR
+engw	MQ
+engwe	JT
+engwo	TJ
+enh 	UI
+enh (	GW
+enh a	QM
+enh b	WG
+enh c	IU
+enh d	MQ
 enh e	HV
-enh f	KS
-enh g	TJ
-enh h	KS
-enh l	IU
-enh m	IU
-enh n	QM
-enh o	^A
-enh p	ZD
-enh r	IU
-enh s	WG
-enh t	LR
+enh f	MQ
+enh g	RL
+enh h	MQ
+enh l	JT
+enh n	WG
+enh o	a?
+enh p	UI
+enh r	MQ
+enh s	RL
 enh u	UI
-enh v	RL
+enh v	YE
 enh w	LR
-enh y	QM
+enh y	RL
 enh'	GW
 enh' 	IU
-enh's	HV
-enh)	_@
-enh) 	_@
+enh's	IU
+enh)	]B
+enh) 	]B
 enh,	QM
 enh, 	QM
-enh-	QM
-enh.	MQ
+enh-	SK
 enh. 	RL
 enh.e	ZD
-enh:	IU
-enh: 	IU
-enh;	ZD
-enh; 	ZD
-enh@	SK
-enha	QM
+enh:	KS
+enh: 	KS
+enh;	a?
+enh; 	a?
+enh@	TJ
 enha 	IU
-enha,	@_
-enhab	C[
-enhad	8h
-enhai	WG
-enhal	LR
-enham	ZD
-enhap	JT
-enhar	QM
-enhas	RL
-enhat	JT
-enhay	SK
-enhaz	WG
-enhb	KS
-enhbr	JT
-enhc	JT
-enhd0	HV
-enhe	KS
-enhe 	KS
-enhe'	LR
-enhe.	MQ
-enhea	QM
-enhed	]B
-enhee	UI
-enhef	KS
-enhei	MQ
-enhel	KS
+enha,	B]
+enhab	GW
+enhad	9g
+enhai	ZD
+enham	a?
+enhap	IU
+enhat	IU
+enhau	RL
+enhav	RL
+enhaw	LR
+enhay	MQ
+enhaz	VH
+enhb	LR
+enhba	QM
+enhbr	KS
+enhc	KS
+enhd0	IU
+enhe	LR
+enhe 	IU
+enhe'	IU
+enhe.	KS
+enhea	VH
+enhec	QM
+enhed	YE
+enhee	VH
+enhef	LR
+enhel	LR
 enhem	MQ
+enhen	MQ
 enhep	_@
-enher	LR
-enhes	VH
-enhet	HV
+enher	JT
+enhes	SK
+enhet	JT
 enhew	@_
-enhex	XF
-enhf	GW
-enhfu	FX
-enhg	XF
-enhga	XF
-enhi 	6j
-enhic	DZ
-enhid	TJ
-enhie	YE
-enhig	@_
-enhil	a?
-enhim	TJ
-enhin	QM
+enhex	TJ
+enhey	LR
+enhf	KS
+enhfu	GW
+enhg	QM
+enhga	QM
+enhi 	5k
+enhic	EY
+enhid	SK
+enhie	_@
+enhig	A^
+enhil	]B
+enhim	SK
 enhio	EY
-enhip	RL
-enhir	ZD
-enhis	FX
+enhip	UI
+enhir	YE
+enhis	DZ
 enhit	KS
-enhiv	TJ
+enhiv	UI
 enhiy	EY
-enhl	UI
-enhly	QM
-enhm	HV
-enhma	MQ
-enhmi	GW
-enhob	JT
-enhoe	RL
-enhoi	FX
-enhol	^A
-enhom	HV
-enhoo	UI
-enhop	_@
+enhl	WG
+enhm	GW
+enhma	LR
+enhmi	IU
+enhn	MQ
+enhni	MQ
+enho 	RL
+enhob	KS
+enhod	RL
+enhoe	TJ
+enhoi	IU
+enhol	]B
+enhom	FX
+enhoo	VH
+enhop	]B
 enhor	C[
-enhos	RL
-enhot	IU
-enhou	TJ
+enhos	MQ
+enhot	EY
+enhou	VH
 enhow	8h
-enhr	QM
 enhr.	KS
-enhre	RL
-enhro	LR
-enhrs	WG
-enhru	ZD
-enhs,	FX
-enhs.	KS
-enht	MQ
-enht 	B]
-enht,	MQ
-enht.	QM
-enhte	KS
-enhti	HV
-enhts	^A
-enhty	TJ
-enhu	QM
-enhu 	UI
+enhre	QM
+enhrs	XF
+enhru	c=
+enhs	LR
+enhs 	MQ
+enhs,	JT
+enhs.	IU
+enht	KS
+enht 	C[
+enht.	MQ
+enhte	JT
+enhti	GW
+enhts	_@
+enhty	QM
+enhu	SK
+enhu 	^A
 enhub	GW
-enhug	WG
-enhum	=c
-enhun	XF
-enhur	UI
-enhus	C[
-enhut	YE
-enhw	?a
+enhug	VH
+enhum	?a
+enhun	ZD
+enhur	TJ
+enhus	B]
+enhut	VH
+enhw	B]
 enhwa	IU
-enhx	LR
-enhx0	UI
-enhy	QM
-enhy 	TJ
-enhy.	C[
-eni (	GW
-eni 0	UI
-eni a	LR
+enhx	KS
+enhx0	ZD
+enhy 	VH
+enhy.	DZ
+eni 	MQ
+eni (	LR
+eni 0	VH
+eni a	KS
 eni b	VH
-eni c	VH
-eni d	SK
-eni e	GW
-eni f	WG
-eni g	LR
-eni j	@_
-eni k	]B
-eni l	ZD
-eni m	YE
-eni n	A^
-eni o	TJ
-eni p	JT
-eni q	A^
-eni r	KS
-eni s	@_
-eni t	TJ
-eni u	EY
+eni c	SK
+eni d	UI
+eni e	IU
+eni f	TJ
+eni h	MQ
+eni j	DZ
+eni k	^A
+eni l	YE
+eni m	WG
+eni n	?a
+eni p	EY
+eni q	C[
+eni r	MQ
+eni s	=c
+eni t	UI
+eni u	IU
 eni v	KS
-eni'	LR
-eni'd	DZ
-eni'l	;e
+eni w	LR
+eni'	JT
+eni'd	FX
+eni'l	<d
 eni'm	MQ
-eni'v	YE
-eni,	]B
-eni, 	]B
-eni-	HV
-eni-c	HV
-eni. 	YE
-enia	MQ
-enia 	^A
-eniab	ZD
+eni'v	[C
+eni,	XF
+eni, 	XF
+eni-	DZ
+eni-c	DZ
+eni.	QM
+eni. 	c=
+enia 	a?
+eniab	UI
 eniag	[C
-enian	KS
-eniar	DZ
-eniat	a?
-enib	DZ
-enibb	]B
-enibl	A^
-enic	KS
+enial	QM
+enian	IU
+eniar	C[
+eniat	[C
+enib	C[
+enibb	ZD
+enibh	LR
+enibl	<d
 enic 	SK
-enic.	>b
+enic.	;e
 enica	MQ
 enice	LR
-enich	DZ
-enick	XF
-enicl	YE
-enics	_@
+enich	EY
+enici	QM
+enick	ZD
+enicl	WG
+enics	[C
 enict	0p
-enicu	LR
 enicy	XF
-enid	LR
+enid	JT
 enid 	C[
-enid,	IU
+enid"	RL
 enid.	B]
 enid:	UI
-enida	RL
-enidd	UI
-enide	MQ
-enidg	RL
-enidi	TJ
+enida	TJ
+enidd	VH
+enidg	QM
+enidi	UI
+enidn	KS
 enids	EY
-enidy	DZ
-enie	DZ
-enie 	]B
-enie,	LR
-eniec	UI
-enied	=c
-eniel	JT
-enien	FX
-enier	QM
+enidy	>b
+enie	B]
+enie 	[C
+enie,	KS
+eniec	TJ
+enied	<d
+enief	QM
+enien	IU
+enier	RL
+enies	VH
 eniet	A^
-eniew	FX
-enif	SK
-enife	HV
+eniew	EY
+enif	QM
+enife	FX
+enifi	QM
 enift	YE
-enig	MQ
 enig 	KS
-enig,	C[
-enig.	?a
+enig,	=c
+enig.	FX
 eniga	QM
 enige	GW
 enigg	RL
+enigh	MQ
+enign	MQ
 enigu	KS
-enik	HV
-enike	HV
-enil	XF
-enil 	EY
-enil'	WG
-enil,	GW
-enil.	VH
-enila	XF
+enik	IU
+enike	IU
+enil	ZD
+enil 	C[
+enil'	TJ
+enil,	EY
+enil.	XF
+enila	WG
 enilb	GW
-enild	^A
+enild	c=
 enile	QM
 enilf	KS
-enili	IU
-enilk	XF
-enill	UI
-enilm	SK
-eniln	TJ
-enilo	^A
-enilt	XF
+enili	JT
+enilk	[C
+enill	SK
+enilm	TJ
+eniln	RL
+enilo	a?
+enils	KS
+enilt	SK
 enilv	QM
-enilw	UI
+enilw	TJ
 enily	SK
-enim	TJ
+enim	SK
 enim 	MQ
-enim,	ZD
-enim.	SK
+enim,	_@
+enim.	TJ
+enima	RL
 enimb	QM
-enime	[C
-enimi	QM
-enimm	QM
-enimn	VH
-enimo	@_
+enime	a?
+enimm	SK
+enimn	ZD
+enimo	>b
 enimp	FX
-enims	GW
-enin	LR
-enin 	IU
-enin"	GW
-enin'	QM
+enims	DZ
+enimu	QM
+enin	KS
+enin 	GW
+enin"	FX
+enin)	LR
+enin,	MQ
 enin-	GW
-enin.	DZ
-enina	LR
-eninc	YE
+enin.	A^
+enina	GW
+eninc	]B
 enind	HV
-eninf	QM
-enini	VH
+enine	SK
+enini	ZD
 enink	<d
 eninl	UI
-enins	SK
-eninu	A^
-eniny	GW
-enio	JT
+enint	TJ
+eninu	@_
+eniny	JT
+enio	IU
 enio 	KS
-enion	JT
-enior	[C
-eniou	DZ
-enip	TJ
-enip 	QM
-enip'	GW
-enip,	YE
-enipa	a?
-enipe	SK
+enioc	QM
+enion	KS
+enior	VH
+eniou	C[
+enip	WG
+enip 	SK
+enip'	IU
+enip,	ZD
+enipa	c=
+enipe	VH
 enipl	MQ
-enipp	DZ
-enips	]B
-enipt	VH
-eniq	UI
-eniqu	SK
-enir	SK
+enipp	EY
+enips	_@
+enipt	TJ
+eniq	YE
+eniqu	VH
+enir	RL
 enir 	XF
-enir)	IU
-enir-	ZD
-enir.	A^
-enira	RL
-enirc	MQ
-enird	c=
-enire	MQ
-eniri	@_
-enirk	RL
-enirl	FX
-eniro	RL
-enirr	_@
-enirs	UI
-enirt	MQ
-eniry	FX
-enis 	TJ
-enis,	B]
-enis.	VH
-enisa	B]
-enisc	<d
+enir)	HV
+enir-	SK
+enir.	@_
+enira	QM
+enirc	QM
+enird	g9
+enire	KS
+eniri	GW
+enirk	QM
+enirl	DZ
+enirm	QM
+eniro	QM
+enirr	b>
+enirs	WG
+eniry	C[
+enis 	SK
+enis,	EY
+enis.	]B
+enisa	EY
+enisc	=c
 enise	TJ
-enish	MQ
-enisi	MQ
-enisl	d<
-enisn	:f
-enisp	MQ
-enist	KS
+enisk	IU
+enisl	h8
+enisn	=c
+eniso	SK
+enist	LR
 enit 	TJ
 enit'	WG
-enit)	QM
-enit,	f:
-enit.	MQ
-enit:	LR
-enit;	MQ
+enit,	h8
+enit.	LR
 enita	IU
 enitc	RL
-enite	HV
-eniti	QM
-enitl	B]
-enito	A^
-enitr	YE
+enite	IU
+eniti	MQ
+enitl	EY
+enito	B]
+enitr	XF
 enits	QM
-enitt	HV
-enitu	RL
-enity	^A
+enitt	IU
+enity	]B
+eniu	TJ
 enium	]B
-enius	EY
-eniv	QM
-eniva	A^
-enive	UI
-enivo	DZ
-enix	WG
-enix 	LR
-enix,	KS
-enix.	_@
-enixe	ZD
-enixt	LR
+enius	HV
+eniv	MQ
+eniva	C[
+enive	QM
+enivi	SK
+enivo	A^
+enix	TJ
+enix 	KS
+enix,	MQ
+enix.	]B
+enixe	YE
 eniy	JT
-eniya	FX
+eniya	GW
 eniz	JT
-enize	IU
+enize	MQ
 enj.	XF
 enj. 	XF
 enja	RL
 enjac	KS
-enjam	VH
+enjam	WG
+enjan	RL
 enjar	TJ
-enje	IU
-enjea	LR
-enjec	HV
+enjas	LR
+enje	FX
+enjea	HV
+enjec	GW
 enji	^A
 enjim	^A
-enjo 	A^
-enjoa	XF
-enjoi	DZ
-enjok	JT
-enjor	ZD
-enjos	QM
-enjoy	RL
+enjo 	IU
+enjoa	ZD
+enjob	QM
+enjoi	FX
+enjok	KS
+enjor	[C
+enjos	MQ
+enjoy	QM
 enju	TJ
-enjul	WG
-enjun	JT
-enjus	TJ
+enjul	XF
+enjun	LR
+enjus	UI
 enk 	LR
-enk -	MQ
-enk 0	QM
-enk a	VH
-enk b	VH
-enk d	DZ
+enk (	LR
+enk a	TJ
+enk b	TJ
+enk c	TJ
+enk d	KS
 enk e	MQ
-enk g	@_
-enk h	VH
-enk k	TJ
+enk g	<d
+enk h	UI
+enk i	MQ
+enk k	QM
+enk l	LR
 enk m	>b
-enk n	^A
-enk o	[C
-enk p	>b
-enk r	UI
-enk s	XF
-enk t	IU
-enk u	RL
-enk w	WG
-enk y	@_
-enk |	^A
-enk £	a?
-enk'	MQ
-enk'd	UI
-enk's	A^
-enk,	RL
-enk, 	RL
+enk n	b>
+enk o	YE
+enk p	B]
+enk r	YE
+enk s	WG
+enk t	GW
+enk u	KS
+enk w	VH
+enk y	?a
+enk |	d<
+enk £	ZD
+enk'	KS
+enk'd	VH
+enk's	@_
+enk)	MQ
 enk-	ZD
-enk-i	YE
-enk.	HV
-enk. 	JT
-enk0	_@
-enk0 	_@
-enk:	JT
-enk: 	JT
-enk;	VH
-enk; 	VH
-enk?	@_
-enk? 	@_
-enk@	KS
-enka	VH
-enkaf	B]
-enkan	ZD
-enkd	RL
-enkda	_@
-enkdo	RL
-enke	LR
-enke 	RL
-enked	IU
+enk-i	ZD
+enk.	KS
+enk. 	LR
+enk0	WG
+enk0 	WG
+enk:	IU
+enk: 	IU
+enk;	WG
+enk; 	WG
+enk?	>b
+enk? 	>b
+enk@	JT
+enka	RL
+enkaf	FX
+enkan	WG
+enkda	^A
+enke.	MQ
+enked	GW
 enkee	YE
-enkei	LR
-enkel	SK
-enken	SK
-enkep	DZ
-enker	QM
-enkes	MQ
-enket	LR
-enkev	SK
-enkey	SK
+enkeh	JT
+enkei	JT
+enkel	UI
+enken	TJ
+enkep	@_
+enkes	VH
+enket	IU
+enkev	RL
+enkey	QM
 enkf	MQ
 enkfa	MQ
 enkg	c=
-enkg 	_@
-enki	MQ
-enki 	KS
+enkg 	e;
 enkid	DZ
-enkin	LR
-enkip	QM
-enkir	SK
-enkit	QM
-enkl	KS
-enkle	SK
-enkly	@_
-enkm	WG
+enkin	JT
+enkir	UI
+enkl	FX
+enkly	DZ
+enkm	_@
 enkm 	YE
-enkne	GW
+enkne	C[
 enkno	SK
-enko	TJ
-enkor	YE
+enko	SK
+enkon	MQ
+enkor	TJ
 enkr	RL
-enks 	JT
-enks,	WG
-enks.	GW
-enks;	WG
-enks@	[C
+enks	QM
+enks 	LR
+enks,	YE
+enks.	EY
+enks;	ZD
+enks@	]B
 enkse	VH
-enksg	^A
+enksg	c=
 enksh	RL
-enku	C[
-enkw	^A
+enku	B]
+enkw	[C
 enkwe	_@
-enkwo	YE
+enkwo	[C
 enky	FX
-enky 	VH
-enky.	FX
-enl &	VH
-enl (	MQ
-enl -	XF
+enky 	ZD
+enky.	EY
+enl 	LR
+enl &	XF
+enl -	WG
+enl 0	LR
+enl a	RL
 enl b	WG
-enl d	JT
-enl e	g9
-enl f	]B
-enl h	EY
-enl i	KS
+enl d	GW
+enl e	j6
+enl f	[C
+enl g	RL
+enl h	GW
+enl i	JT
 enl k	XF
-enl l	TJ
-enl m	IU
-enl n	FX
-enl o	JT
-enl p	IU
-enl s	;e
-enl t	SK
-enl u	XF
-enl v	FX
-enl w	GW
-enl y	h8
-enl |	UI
+enl l	VH
+enl m	JT
+enl n	JT
+enl o	IU
+enl p	KS
+enl r	SK
+enl s	<d
+enl t	VH
+enl u	YE
+enl v	GW
+enl w	IU
+enl y	k5
+enl |	VH
 enl £	WG
-enl –	MQ
-enl"	UI
-enl" 	]B
-enl",	B]
-enl'	QM
-enl's	QM
-enl)	RL
-enl) 	RL
-enl-	YE
-enl-o	^A
+enl"	XF
+enl" 	a?
+enl",	EY
+enl)	QM
+enl) 	SK
+enl,	QM
+enl, 	QM
+enl-	VH
+enl-o	b>
 enl.	SK
-enl. 	SK
-enl.e	JT
-enl0	[C
-enl0 	[C
-enlab	SK
+enl. 	TJ
+enl.e	KS
+enl0	_@
+enl0 	_@
+enl:	LR
+enl: 	LR
+enl;	MQ
+enl; 	MQ
+enla 	TJ
 enlac	HV
-enlad	XF
-enlag	c=
-enlai	XF
-enlam	HV
+enlad	]B
+enlag	a?
+enlai	UI
+enlam	JT
 enlan	QM
-enlap	HV
-enlar	FX
-enlas	KS
-enlat	JT
-enlau	TJ
-enlaw	HV
-enlay	]B
-enlb	UI
-enlb 	ZD
-enlb,	YE
-enlby	EY
-enlch	WG
-enlcu	JT
-enld	MQ
-enld 	EY
-enld,	WG
-enld.	YE
+enlap	JT
+enlar	C[
+enlas	IU
+enlau	UI
+enlaw	IU
+enlay	^A
+enlb	VH
+enlb 	^A
+enlb,	XF
+enlby	FX
+enlc	UI
+enlch	TJ
+enlco	WG
+enlcu	IU
+enld 	FX
+enld,	SK
+enld.	ZD
 enlde	WG
-enldi	JT
-enldn	FX
-enldr	]B
-enlds	b>
-enle	RL
-enle"	XF
-enle'	LR
-enle)	KS
-enle,	QM
-enle.	YE
-enle;	WG
-enlea	QM
-enleb	FX
-enlec	[C
-enled	ZD
+enldi	MQ
+enldn	LR
+enldr	ZD
+enlds	d<
+enle'	KS
+enle)	IU
+enle,	SK
+enle.	_@
+enle;	^A
+enlea	RL
+enleb	KS
+enlec	]B
+enled	[C
 enlee	FX
 enlef	LR
-enleg	FX
-enlei	UI
-enlem	C[
-enlen	DZ
-enleo	QM
+enleg	EY
+enlei	]B
+enlem	B]
+enlen	GW
+enleo	UI
 enler	MQ
-enles	WG
-enlet	FX
-enlev	SK
-enley	]B
-enlf 	LR
-enlf,	WG
-enlf-	XF
-enlf.	HV
-enlga	ZD
-enlh	MQ
-enlha	XF
-enlho	FX
+enles	ZD
+enlet	GW
+enley	b>
+enlf,	VH
+enlf-	VH
+enlf.	DZ
+enlg	VH
+enlga	^A
+enlh	KS
+enlha	WG
+enlho	DZ
+enli	MQ
 enli 	HV
 enlia	VH
-enlic	RL
-enlid	QM
+enlic	QM
+enlid	RL
 enlie	HV
-enlif	a?
-enlig	XF
-enlik	B]
-enlil	FX
-enlim	UI
-enlip	JT
-enlis	GW
-enlk	EY
-enlk,	SK
+enlif	b>
+enlig	ZD
+enlik	A^
+enlil	C[
+enlim	WG
+enlio	RL
+enlip	FX
+enlis	EY
+enlit	RL
+enlk	GW
+enlk 	JT
+enlk,	WG
 enlk-	a?
-enlk.	IU
+enlk.	JT
 enlke	@_
-enlki	DZ
-enlks	RL
+enlki	@_
 enll 	GW
 enll"	SK
-enll'	]B
-enll,	YE
-enll-	ZD
-enll.	MQ
+enll'	WG
+enll,	ZD
+enll-	VH
 enll;	SK
-enlla	SK
+enlla	TJ
 enlle	VH
-enllh	@_
-enlli	LR
+enllh	A^
 enllm	C[
-enllo	KS
-enllp	a?
+enllo	HV
+enllp	^A
+enlls	TJ
 enllw	QM
-enlly	ZD
-enlm	QM
-enlm 	TJ
-enlm,	YE
-enlmo	A^
-enlms	XF
-enln	YE
-enln,	YE
-enln.	C[
-enln0	VH
-enlns	VH
-enlnu	VH
-enlo 	C[
-enlo,	GW
+enlly	^A
+enlm 	XF
+enlm,	QM
+enlmo	@_
+enlms	UI
+enln	XF
+enln,	ZD
+enln.	EY
+enln0	UI
+enlns	UI
+enlnu	XF
+enlo 	EY
+enlo,	EY
 enlo.	DZ
-enlo@	^A
-enloa	B]
+enlo@	d<
+enloa	DZ
 enloc	WG
-enlod	TJ
-enlog	EY
-enloi	]B
-enlok	WG
-enlol	TJ
-enlom	TJ
-enlon	_@
-enloo	QM
-enlop	LR
+enlod	VH
+enlog	FX
+enloi	^A
+enlok	UI
+enlol	UI
+enlom	]B
+enlon	YE
 enlor	MQ
+enlos	RL
 enlot	EY
-enlou	LR
+enlou	JT
 enlov	KS
 enlow	QM
-enlp	SK
-enlp 	TJ
-enlre	SK
-enls	WG
-enls,	QM
+enlp 	UI
+enlr	QM
+enlre	UI
+enls	TJ
+enls 	QM
+enls,	LR
+enls.	RL
 enls?	IU
-enls@	^A
+enls@	f:
 enlse	UI
-enlsh	A^
+enlsh	GW
 enlso	b>
-enlst	IU
-enlt	VH
+enlst	MQ
+enlt	XF
 enlt 	_@
-enlt.	FX
-enltd	VH
-enlte	FX
-enltm	TJ
+enlt.	EY
+enltd	WG
+enlte	B]
+enltm	WG
 enlto	RL
-enltr	WG
+enltr	ZD
+enlts	KS
 enltu	RL
+enltz	QM
 enlu	ZD
-enlua	IU
+enlua	KS
 enlub	QM
 enlud	TJ
-enlue	UI
-enlug	QM
+enlue	SK
+enlug	RL
 enlui	A^
-enlum	QM
-enlur	IU
-enlus	c=
-enlut	TJ
-enlv	KS
-enlve	LR
-enlw	QM
-enlwo	RL
-enlwy	C[
-enly	KS
-enly 	RL
-enly!	JT
-enly)	JT
-enly,	EY
-enlyl	C[
-enm 	MQ
-enm "	TJ
-enm $	c=
-enm (	UI
-enm 0	JT
-enm a	QM
+enlun	SK
+enlur	@_
+enlus	_@
+enlut	WG
+enlv	JT
+enlve	JT
+enlwo	VH
+enlwy	HV
+enly	LR
+enly!	IU
+enly)	KS
+enly,	IU
+enlyl	DZ
+enm 	LR
+enm "	QM
+enm $	XF
+enm (	WG
+enm 0	IU
+enm a	MQ
 enm b	TJ
-enm c	WG
-enm d	QM
-enm e	_@
+enm c	RL
+enm e	ZD
 enm f	JT
 enm g	]B
-enm h	KS
-enm i	C[
-enm k	GW
-enm l	EY
-enm m	MQ
-enm n	IU
-enm o	TJ
-enm p	ZD
-enm r	UI
-enm s	RL
-enm t	<d
+enm h	JT
+enm i	FX
+enm k	JT
+enm l	FX
+enm m	KS
+enm n	JT
+enm o	UI
+enm p	XF
+enm r	YE
+enm s	TJ
+enm t	=c
 enm u	RL
-enm v	WG
+enm v	VH
 enm w	YE
-enm y	IU
-enm |	IU
-enm £	r.
-enm –	b>
-enm €	SK
-enm'	FX
-enm's	FX
-enm)	[C
-enm,	IU
-enm, 	IU
-enm-	c=
-enm-0	RL
-enm.	MQ
-enm.e	b>
-enm0	g9
-enm0 	]B
-enm;	a?
-enm; 	a?
-enma,	[C
-enmae	?a
-enmag	IU
+enm y	KS
+enm |	LR
+enm £	t,
+enm –	j6
+enm €	VH
+enm'	GW
+enm's	GW
+enm)	ZD
+enm,	GW
+enm, 	GW
+enm-	b>
+enm-0	VH
+enm.e	[C
+enm0	i7
+enm0 	ZD
+enm:	MQ
+enm: 	MQ
+enm;	VH
+enm; 	VH
+enma	QM
+enma 	LR
+enma,	WG
+enmad	RL
+enmae	A^
+enmag	JT
 enmai	MQ
-enmak	RL
+enmak	SK
 enmal	XF
-enmap	?a
-enmas	LR
-enmat	SK
-enmau	GW
-enmax	WG
-enmay	LR
-enmb 	ZD
-enmbe	KS
-enmbl	]B
-enmbo	HV
-enmbr	VH
+enman	QM
+enmap	>b
+enmas	KS
+enmat	RL
+enmau	B]
+enmax	[C
+enmay	KS
+enmb	JT
+enmb 	YE
+enmbe	IU
+enmbl	b>
+enmbo	IU
+enmbr	TJ
 enmbs	@_
-enme	SK
-enme"	IU
-enme)	YE
+enme	QM
+enme"	A^
+enme)	ZD
 enme,	^A
-enme-	UI
-enme.	RL
-enme:	IU
-enmeb	UI
-enmed	>b
-enmee	MQ
-enmel	FX
-enmem	]B
-enmen	]B
+enme-	RL
+enme:	EY
+enmea	GW
+enmeb	TJ
+enmed	B]
+enmel	HV
+enmem	^A
+enmen	^A
 enmeo	UI
 enmer	SK
-enmes	MQ
-enmet	KS
+enmet	IU
 enmew	JT
-enmi	GW
-enmi 	RL
-enmi,	HV
-enmic	FX
-enmig	<d
-enmil	a?
-enmin	>b
-enmis	LR
-enmit	KS
-enmix	FX
-enmm	C[
-enmm,	SK
-enmma	JT
+enmi	FX
+enmi 	SK
+enmi,	LR
+enmic	C[
+enmid	MQ
+enmig	>b
+enmil	c=
+enmin	?a
+enmir	UI
+enmis	MQ
+enmit	FX
+enmix	GW
+enmm	EY
+enmm,	XF
+enmma	EY
 enmme	MQ
-enmmi	@_
+enmmi	B]
+enmmo	LR
 enmmu	MQ
-enmn	MQ
-enmne	VH
+enmn	IU
+enmn 	KS
+enmne	ZD
 enmob	FX
-enmod	RL
-enmog	GW
-enmok	ZD
-enmol	WG
-enmoo	TJ
-enmos	[C
-enmou	QM
-enmp	QM
-enmp 	TJ
-enmpi	RL
-enmpo	SK
-enmps	e;
+enmod	XF
+enmog	DZ
+enmok	WG
+enmol	]B
+enmon	QM
+enmoo	UI
+enmos	YE
+enmp	RL
+enmp 	VH
+enmpa	SK
+enmpi	UI
+enmpo	TJ
+enmps	b>
 enmpu	RL
-enmr	JT
-enmr 	MQ
+enmr	IU
 enmr.	SK
-enmrs	>b
-enms 	RL
-enms,	d<
-enmsi	JT
-enmst	KS
+enmrs	=c
+enms	RL
+enms 	SK
+enms,	VH
+enmse	QM
+enmsi	HV
+enmst	MQ
 enmu	LR
 enmuc	TJ
-enmud	]B
-enmug	QM
-enmum	A^
-enmur	GW
-enmus	KS
-enmy	B]
+enmud	ZD
+enmum	>b
+enmur	FX
+enmus	LR
+enmy	A^
 enmy 	A^
-enmy,	IU
-enmys	QM
-enn 	LR
-enn $	d<
-enn &	LR
-enn (	TJ
-enn -	@_
-enn /	XF
-enn a	VH
-enn b	MQ
-enn c	DZ
-enn d	YE
-enn e	EY
-enn g	UI
-enn h	TJ
-enn i	JT
-enn j	A^
-enn k	B]
-enn l	JT
-enn m	WG
-enn n	KS
+enmy,	HV
+enmys	TJ
+enn 	MQ
+enn $	e;
+enn (	UI
+enn -	A^
+enn /	[C
+enn a	YE
+enn b	IU
+enn c	C[
+enn d	XF
+enn e	DZ
+enn f	MQ
+enn g	XF
+enn h	YE
+enn i	HV
+enn j	>b
+enn k	DZ
+enn l	QM
+enn m	VH
+enn n	JT
 enn o	IU
-enn p	KS
-enn q	@_
-enn r	QM
-enn s	SK
-enn t	XF
-enn u	IU
-enn v	IU
+enn q	A^
+enn r	RL
+enn s	QM
+enn t	YE
+enn u	HV
+enn v	KS
 enn w	[C
-enn |	C[
-enn £	ZD
-enn –	UI
-enn"	FX
-enn" 	IU
-enn",	GW
-enn's	VH
-enn't	LR
+enn |	DZ
+enn £	TJ
+enn –	SK
+enn"	A^
+enn" 	GW
+enn",	FX
+enn's	XF
+enn't	JT
 enn)	DZ
-enn) 	IU
+enn) 	GW
+enn),	KS
 enn).	RL
 enn,	RL
 enn, 	RL
 enn-	IU
+enn-f	MQ
 enn-l	GW
 enn.	IU
-enn. 	HV
-enn0	_@
-enn0 	^A
-enn:	MQ
-enn: 	MQ
-enn;	SK
-enn; 	SK
-enn?	GW
-enn? 	GW
-enn@	^A
-enn@t	XF
+enn. 	IU
+enn.e	TJ
+enn/	MQ
+enn0	[C
+enn0 	YE
+enn:	IU
+enn: 	IU
+enn;	QM
+enn; 	QM
+enn?	EY
+enn? 	EY
+enn@	ZD
+enn@t	YE
 enna	LR
-enna,	FX
-ennab	XF
-ennac	MQ
-ennad	[C
-ennag	_@
-ennah	B]
-ennai	LR
-ennal	KS
-ennam	C[
-ennar	[C
+enna,	DZ
+ennab	]B
+ennad	ZD
+ennag	a?
+ennah	DZ
+ennai	MQ
+ennal	LR
+ennam	A^
+ennan	QM
+ennar	d<
 ennas	^A
 ennav	RL
-ennb	[C
-ennby	[C
-ennc	RL
-ennch	WG
+ennb	^A
+ennby	]B
+ennc	TJ
+ennch	YE
+ennci	RL
 enncl	TJ
-ennco	^A
-enncu	GW
-enncy	DZ
+ennco	XF
+enncu	EY
+enncy	HV
 ennd	QM
 ennd 	TJ
-ennd"	UI
-ennd'	UI
+ennd"	VH
+ennd'	TJ
 ennd-	FX
-ennd.	SK
-ennda	HV
-enndf	XF
-enndi	SK
-enndl	GW
-enndm	YE
-enndo	RL
-enndp	JT
-enndr	JT
-ennds	VH
-enndu	KS
-enndw	GW
-enndy	A^
+ennd.	TJ
+ennda	GW
+enndd	RL
+enndf	[C
+enndi	QM
+enndl	FX
+enndm	]B
+enndo	QM
+enndp	LR
+enndr	KS
+ennds	WG
+enndu	HV
+enndw	IU
+enndy	C[
 enne	SK
-enne 	SK
-enne"	FX
-enne'	GW
-enne)	ZD
-enne.	RL
-enne:	RL
-enne@	JT
-ennea	=c
-enned	YE
-enneg	]B
-ennei	MQ
-ennel	HV
-ennem	EY
-ennen	i7
+enne 	QM
+enne"	HV
+enne'	B]
+enne)	[C
+enne.	QM
+enne:	UI
+enne@	FX
+ennea	B]
+enned	UI
+ennee	MQ
+enneg	YE
+ennei	KS
+ennel	KS
+ennem	HV
+ennen	h8
 ennep	@_
-enneq	B]
-enner	VH
-ennes	IU
-ennet	VH
-ennev	QM
-ennew	HV
-enney	JT
-ennf	JT
-ennfi	FX
-ennfo	QM
-ennfu	B]
-enng!	EY
-enng"	HV
-enng)	QM
-enng-	TJ
-enng.	TJ
-enng:	RL
+enneq	C[
+enner	XF
+ennes	EY
+ennet	WG
+ennev	TJ
+ennew	IU
+ennex	MQ
+enney	IU
+ennf	KS
+ennfi	JT
+ennfu	DZ
+enng!	DZ
+enng"	DZ
+enng-	VH
+enng.	UI
+enng:	QM
 enng;	QM
 ennga	IU
-enngf	ZD
-enngl	C[
+ennge	QM
+enngf	YE
+enngi	MQ
+enngl	B]
 enngr	YE
-enngs	SK
-enngt	DZ
-enngu	HV
-ennh	ZD
-ennha	[C
-enni	WG
-enni 	FX
-ennia	C[
-ennic	SK
-ennie	MQ
-ennig	]B
-ennim	MQ
-ennin	QM
-ennio	b>
-ennis	XF
+enngs	RL
+enngt	EY
+enngu	IU
+ennh	b>
+ennha	a?
+ennho	RL
+enni	YE
+enni 	B]
+ennia	EY
+ennic	RL
+ennif	RL
+ennig	[C
+ennim	JT
+ennio	]B
+ennis	WG
 ennit	[C
-enniu	[C
-ennj	WG
-ennk	C[
-ennk 	IU
-ennk.	FX
-ennke	KS
-ennki	A^
-ennks	C[
+enniu	ZD
+ennj	SK
+ennk	@_
+ennk 	LR
+ennk.	JT
+ennki	>b
+ennks	@_
 ennl	KS
-ennla	YE
-ennle	IU
-ennli	B]
-ennlo	IU
-ennm	LR
-ennme	8h
-ennmo	XF
-ennn	VH
-ennn 	JT
-ennn.	ZD
-ennna	QM
-ennne	UI
-ennni	KS
-ennno	WG
-ennnu	XF
-ennny	SK
-enno	HV
-enno 	DZ
+ennla	WG
+ennle	KS
+ennli	EY
+ennlo	KS
+ennme	B]
+ennmo	]B
+ennn	UI
+ennn 	KS
+ennn.	YE
+ennna	TJ
+ennne	TJ
+ennni	LR
+ennno	TJ
+ennnu	^A
+enno	GW
+enno 	FX
 enno,	;e
-enno.	^A
-ennoa	[C
-ennob	RL
-ennoc	VH
-ennoe	IU
-ennoi	TJ
-ennol	C[
+enno.	WG
+ennoa	^A
+ennob	TJ
+ennoc	XF
+ennoe	FX
+ennoi	RL
+ennol	EY
+ennon	MQ
+ennoo	JT
+ennor	QM
 ennot	KS
 ennou	EY
-ennov	C[
-ennow	TJ
-ennp	ZD
-ennq	GW
-ennqu	GW
+ennov	HV
+ennow	RL
+ennp	XF
+ennq	FX
+ennqu	FX
+ennr	TJ
 ennri	VH
-enns	SK
-enns 	SK
+enns	RL
+enns 	WG
 enns"	QM
-enns,	FX
-enns.	LR
-enns:	YE
-ennsa	UI
-ennsc	B]
-ennse	MQ
+enns,	A^
+enns:	XF
+ennsa	RL
+ennsc	DZ
 ennsh	^A
 ennsi	GW
 ennsk	QM
-ennsp	XF
-ennst	HV
-ennsu	[C
-ennt	KS
+ennsp	^A
+ennst	LR
+ennsu	YE
+ennt	JT
 ennt 	FX
 ennt,	VH
-ennt.	TJ
-ennt:	TJ
-ennt?	C[
+ennt:	SK
+ennt?	B]
 ennte	FX
-ennth	TJ
+ennth	WG
 ennti	LR
-enntl	LR
-enntm	g9
+enntl	=c
+enntm	e;
+ennto	LR
 enntr	UI
-ennts	EY
-ennty	TJ
-ennu	IU
+ennts	GW
+ennty	WG
+ennu	LR
 ennue	RL
-ennum	C[
-ennur	c=
+ennum	DZ
+ennur	g9
 ennus	HV
-ennut	GW
-ennv	IU
+ennut	EY
+ennv	HV
 ennve	GW
-ennvi	JT
+ennvi	KS
 ennvo	QM
-ennw	DZ
-ennw 	JT
-ennwi	IU
+ennw	C[
+ennw 	IU
+ennwi	FX
+ennwo	MQ
 enny	SK
-enny,	RL
-enny.	QM
+enny 	MQ
+enny,	WG
+enny.	LR
 ennyb	YE
-ennyo	a?
+ennym	RL
+ennyo	_@
 ennyt	EY
-ennyw	KS
-enn–f	KS
-enn–t	UI
-enn”	LR
-enn” 	LR
+ennyw	JT
+enn–	MQ
+enn–f	JT
+enn–t	XF
+enn”	GW
+enn” 	GW
 eno "	WG
 eno (	_@
-eno 0	]B
-eno a	JT
-eno b	QM
-eno d	LR
-eno e	MQ
-eno f	DZ
-eno g	FX
+eno 0	^A
+eno a	FX
+eno b	TJ
+eno c	MQ
+eno d	JT
+eno e	QM
+eno f	FX
+eno g	IU
 eno h	FX
-eno i	KS
-eno j	;e
+eno i	LR
+eno j	<d
 eno k	QM
-eno l	KS
-eno m	MQ
-eno n	_@
+eno l	LR
+eno n	a?
 eno o	C[
+eno p	MQ
 eno r	EY
-eno s	SK
+eno s	TJ
 eno t	VH
-eno v	KS
-eno y	VH
-eno £	]B
-eno –	;e
-eno'	B]
-eno's	A^
+eno v	LR
+eno y	[C
+eno £	WG
+eno –	FX
+eno'	>b
+eno's	@_
 eno,	EY
 eno, 	EY
-eno-	UI
-eno.	MQ
+eno-	TJ
 eno:	XF
 eno: 	XF
-eno?	DZ
-eno? 	DZ
+eno?	FX
+eno? 	FX
 eno@	_@
-eno@l	^A
-eno@s	TJ
+eno@l	WG
+eno@s	YE
 enoa	SK
-enoac	SK
-enoad	EY
-enoal	GW
-enoan	[C
-enoar	TJ
-enoas	^A
+enoac	TJ
+enoad	IU
+enoak	WG
+enoal	HV
+enoan	^A
+enoar	WG
+enoas	f:
 enoat	FX
 enob	HV
-enob 	HV
-enob,	RL
-enoba	TJ
+enob 	IU
+enob,	WG
+enoba	RL
 enobb	TJ
-enobe	LR
-enobi	C[
-enobj	EY
-enobl	B]
-enobo	RL
-enobs	TJ
-enobv	FX
+enobe	MQ
+enobi	A^
+enobj	B]
+enobl	@_
+enobo	TJ
+enobs	YE
+enobv	EY
 enoc	a?
-enoc 	MQ
-enoca	d<
+enoca	a?
 enocc	ZD
-enoch	ZD
-enoci	UI
-enock	YE
+enoce	QM
+enoch	_@
+enoci	VH
+enock	XF
 enoct	SK
 enod	QM
-enod 	=c
-enod,	RL
-enod.	XF
+enod 	>b
+enod,	VH
+enod.	WG
 enoda	SK
-enodd	b>
+enodd	a?
+enode	QM
 enodi	FX
-enods	WG
-enodu	KS
-enodw	VH
-enody	TJ
-enoe	LR
-enoe 	RL
-enoe.	A^
-enoes	RL
-enoev	ZD
-enof	RL
-enof.	C[
+enods	QM
+enodu	EY
+enodw	UI
+enody	UI
+enoe	MQ
+enoe 	UI
+enoe.	@_
+enoes	TJ
+enoev	_@
+enof	QM
+enof.	FX
 enofe	QM
-enofs	VH
-enoft	QM
-enog	QM
-enog 	MQ
-enog,	^A
-enog.	HV
-enoge	LR
-enogi	JT
-enogo	B]
-enogr	VH
-enogs	MQ
+enofs	UI
+enoft	SK
+enog,	_@
+enog.	JT
+enoge	KS
+enogi	FX
+enogo	FX
+enogr	WG
+enogs	LR
 enogu	LR
-enoh	IU
-enoh 	JT
+enoh	KS
+enoh 	KS
 enoi	HV
 enoic	KS
-enoif	FX
-enoil	SK
-enoir	LR
-enois	YE
-enok 	LR
-enok'	UI
-enok,	EY
+enoif	B]
+enoir	KS
+enois	XF
+enok	SK
+enok'	VH
+enok,	FX
 enok.	IU
-enok:	HV
-enoka	B]
-enoki	VH
-enoko	]B
-enoks	MQ
+enok:	?a
+enoka	EY
+enoki	SK
+enoko	[C
 enol	QM
-enol 	MQ
-enol,	JT
-enold	LR
-enole	b>
+enol,	HV
+enold	KS
+enole	g9
 enoli	UI
-enolk	WG
-enolo	=c
-enolt	MQ
-enolv	JT
-enoly	WG
+enolk	TJ
+enolo	@_
+enols	SK
+enolt	QM
+enolu	MQ
+enolv	LR
+enoly	UI
 enom	LR
 enom 	KS
-enom,	B]
+enom,	A^
 enoma	IU
-enomb	YE
-enome	RL
+enomb	^A
+enome	UI
 enomi	HV
-enomm	EY
-enomp	LR
-enoms	VH
-enon 	KS
-enon"	IU
+enomm	DZ
+enoms	WG
+enon 	IU
+enon"	GW
 enon'	B]
-enon,	MQ
 enon.	JT
-enon:	EY
-enona	WG
-enonc	XF
+enon:	FX
+enona	XF
+enonc	^A
 enone	TJ
-enonf	@_
-enong	XF
+enonf	C[
+enong	ZD
 enoni	VH
-enonk	ZD
+enonk	]B
 enonn	HV
-enono	B]
+enono	A^
 enons	A^
-enont	QM
 enonv	IU
-enoo	VH
-enoo 	f:
-enood	JT
-enoof	UI
-enook	IU
+enon–	MQ
+enoo	TJ
+enoo 	j6
+enoo.	LR
+enood	MQ
+enoof	TJ
+enook	JT
+enool	QM
 enoom	UI
-enoon	GW
-enoop	TJ
-enoor	UI
-enoos	EY
-enoot	KS
-enop	RL
-enop 	LR
-enop,	EY
-enop-	WG
-enop.	a?
-enope	TJ
+enoon	FX
+enoop	SK
+enoor	TJ
+enoos	GW
+enop	UI
+enop 	JT
+enop,	C[
+enop-	TJ
+enop.	^A
+enope	RL
+enopi	MQ
 enopo	<d
-enopp	a?
-enops	XF
-enopy	FX
-enor 	GW
-enor)	[C
-enor.	HV
+enopp	_@
+enops	VH
+enopy	A^
+enor 	HV
+enor'	RL
+enor)	ZD
+enor.	IU
 enora	FX
-enorc	JT
-enord	JT
-enore	TJ
-enorf	KS
-enorg	_@
-enori	g9
-enork	b>
-enorm	HV
-enoro	KS
-enorp	EY
-enorr	EY
-enors	]B
-enort	MQ
-enorv	ZD
-enorw	XF
-enory	RL
-enos	JT
-enos,	HV
-enos.	QM
-enosg	LR
-enosi	C[
-enosp	LR
-enoss	IU
+enorb	RL
+enorc	KS
+enord	GW
+enore	UI
+enorf	HV
+enorg	[C
+enori	m3
+enork	_@
+enorm	EY
+enorn	LR
+enoro	MQ
+enorp	FX
+enorr	C[
+enors	[C
+enort	LR
+enorv	UI
+enorw	ZD
+enory	SK
+enos	MQ
+enos,	JT
+enosa	QM
+enosi	B]
+enosp	MQ
+enoss	HV
 enost	KS
+enosy	QM
 enot	HV
-enot,	XF
-enot.	SK
-enota	A^
-enotb	DZ
-enote	QM
-enoti	@_
-enoto	IU
-enott	XF
+enot,	UI
+enot.	TJ
+enota	<d
+enotb	A^
+enote	MQ
+enoth	MQ
+enoti	<d
+enoto	GW
+enott	VH
 enou 	UI
-enou'	IU
-enou,	QM
-enou.	LR
-enou:	GW
-enou?	>b
-enoub	VH
-enouc	KS
-enoud	HV
-enoul	KS
+enou'	JT
+enou:	IU
+enou?	?a
+enoub	ZD
+enouc	MQ
+enoud	JT
+enoug	MQ
+enoul	JT
 enoun	QM
-enour	IU
-enous	SK
-enout	MQ
+enoup	MQ
+enour	GW
+enous	TJ
 enov	KS
-enov 	VH
-enova	UI
-enove	GW
-enovi	RL
-enow	MQ
-enow 	JT
-enow)	QM
-enow,	KS
-enow.	KS
-enow:	KS
-enowa	EY
+enov 	SK
+enova	XF
+enove	FX
+enovi	QM
+enow	KS
+enow 	LR
+enow)	UI
+enow,	MQ
+enow:	IU
+enow;	MQ
+enowa	DZ
 enowb	UI
 enowd	MQ
-enowi	9g
-enown	UI
-enowr	WG
+enowe	MQ
+enowi	:f
+enown	VH
+enowr	YE
 enows	WG
-enox	VH
-enox 	a?
-enox.	GW
-enoxb	GW
-enoxe	JT
-enoxi	IU
+enox	XF
+enox 	_@
+enox.	IU
+enoxb	KS
+enoxe	MQ
+enoxi	HV
+enoy	QM
 enoy 	FX
 enoyl	RL
-enoys	b>
-enoz	LR
-enoz 	^A
-enoze	VH
-enp (	MQ
-enp /	VH
-enp 0	QM
-enp a	WG
-enp b	TJ
-enp d	IU
-enp e	KS
-enp f	LR
-enp h	WG
-enp i	LR
-enp l	IU
-enp m	HV
-enp n	RL
-enp o	RL
-enp p	DZ
-enp r	VH
-enp s	WG
-enp t	RL
-enp u	IU
+enoys	[C
+enoz	MQ
+enoz 	[C
+enoze	SK
+enp 	MQ
+enp /	WG
+enp a	SK
+enp d	=c
+enp e	JT
+enp f	HV
+enp h	SK
+enp i	KS
+enp l	JT
+enp m	KS
+enp p	A^
+enp r	TJ
+enp s	YE
+enp t	UI
+enp u	LR
 enp |	JT
-enp £	ZD
-enp!	ZD
-enp'	HV
-enp's	HV
+enp £	UI
+enp!	YE
+enp'	LR
+enp's	LR
 enp)	DZ
-enp) 	GW
-enp,	VH
-enp, 	VH
-enp-	SK
-enp-u	EY
-enp. 	SK
-enp:	FX
-enp: 	FX
-enp;	UI
-enp; 	UI
-enpa 	KS
-enpac	EY
-enpad	]B
+enp) 	DZ
+enp,	TJ
+enp, 	TJ
+enp-u	GW
+enp. 	WG
+enp:	DZ
+enp: 	DZ
+enp;	WG
+enp; 	WG
+enpa 	LR
+enpac	DZ
+enpad	b>
 enpag	5k
-enpai	VH
-enpal	ZD
-enpan	QM
-enpap	B]
-enpar	UI
-enpas	A^
+enpai	XF
+enpal	]B
+enpan	TJ
+enpap	DZ
+enpar	RL
+enpas	=c
 enpau	a?
-enpav	MQ
-enpay	KS
-enpd	;e
-enpda	B]
-enpdf	>b
-enpe	RL
+enpav	QM
+enpd	>b
+enpda	A^
+enpdf	B]
+enpe	TJ
 enpe,	TJ
-enpe.	JT
-enpea	EY
-enpec	KS
-enpeg	b>
-enpel	QM
-enper	QM
-enpes	[C
-enpet	RL
-enpew	[C
-enph	GW
+enpe.	EY
+enpea	@_
+enpec	LR
+enpeg	c=
+enpel	RL
+enpes	YE
+enpew	a?
+enph	IU
 enph 	XF
-enpha	GW
-enphe	A^
-enpho	FX
-enphs	GW
-enpia	RL
-enpic	KS
-enpie	LR
-enpik	c=
-enpil	TJ
-enpin	GW
-enpio	SK
-enpip	GW
-enpl 	SK
-enpl0	WG
-enpla	TJ
-enpli	RL
-enplo	ZD
-enpls	LR
-enplu	]B
-enply	?a
-enpm	YE
-enpm 	SK
-enpm,	RL
-enpm.	c=
-enpm;	a?
-enpo	VH
-enpo 	^A
-enpoi	d<
-enpok	GW
-enpol	UI
-enpon	f:
-enpoo	WG
-enpop	=c
-enpor	TJ
-enpos	:f
+enph,	RL
+enpha	KS
+enphe	?a
+enphi	LR
+enpho	IU
+enphs	EY
+enpia	UI
+enpic	HV
+enpie	KS
+enpik	b>
+enpil	SK
+enpin	EY
+enpip	JT
+enpl 	VH
+enpl0	RL
+enpla	UI
+enpli	KS
+enplo	]B
+enpls	KS
+enplu	ZD
+enply	>b
+enpm	XF
+enpm,	VH
+enpm.	f:
+enpm;	VH
+enpo	UI
+enpo 	]B
+enpoi	a?
+enpok	FX
+enpol	WG
+enpon	c=
+enpoo	YE
+enpop	@_
+enpor	UI
+enpos	=c
 enpot	RL
 enpou	QM
-enpp	YE
-enpp 	WG
-enpp.	YE
-enppa	TJ
-enppe	JT
-enppi	QM
-enppl	IU
+enpow	MQ
+enpp	ZD
+enpp 	a?
+enpp.	ZD
+enppa	SK
+enppe	FX
+enppi	TJ
+enppl	KS
 enppo	WG
-enppr	[C
-enppy	]B
+enppr	XF
+enppy	^A
 enpr	SK
-enpra	IU
-enpre	]B
+enpra	HV
+enpre	d<
 enpri	C[
-enpro	TJ
-enpru	XF
+enpro	XF
+enpru	_@
 enps	RL
-enps 	RL
-enps.	SK
-enpse	DZ
-enpst	UI
-enpt	MQ
+enps 	SK
+enps,	TJ
+enps.	TJ
+enpse	C[
+enpst	SK
 enpt 	JT
 enpt,	IU
-enpt.	SK
-enpta	QM
-enpte	VH
-enpti	^A
-enpu	MQ
-enpul	YE
-enpum	b>
-enpun	B]
+enpta	LR
+enpte	ZD
+enpti	[C
+enpul	WG
+enpum	]B
+enpun	DZ
 enpup	QM
 enpur	b>
-enpus	B]
-enput	FX
-enpw	UI
-enpy	YE
-enpy 	YE
-enqt	UI
-enqt 	WG
+enpus	A^
+enput	DZ
+enpw	TJ
+enpy	WG
+enpy 	WG
+enqt	VH
+enqt 	TJ
 enqu	KS
-enqua	QM
 enque	DZ
-enqui	IU
-enquo	QM
-enqx	RL
-enqx0	RL
-enr 	UI
-enr "	IU
-enr &	XF
-enr (	VH
-enr a	_@
-enr b	RL
+enqui	HV
+enquo	RL
+enqx	SK
+enqx0	SK
+enr 	TJ
+enr "	HV
+enr &	WG
+enr (	TJ
+enr 0	KS
+enr a	a?
+enr b	SK
 enr c	HV
-enr d	IU
-enr e	MQ
-enr f	TJ
+enr d	HV
+enr f	UI
 enr g	XF
-enr h	LR
-enr i	VH
-enr j	^A
-enr k	a?
-enr m	MQ
+enr h	MQ
+enr i	SK
+enr j	g9
+enr k	ZD
+enr l	QM
+enr m	KS
 enr n	QM
-enr o	RL
-enr q	FX
-enr s	SK
-enr t	SK
-enr u	A^
-enr v	EY
-enr w	GW
-enr y	JT
-enr |	EY
+enr o	SK
+enr q	HV
+enr r	KS
+enr s	UI
+enr u	@_
+enr v	FX
+enr w	JT
+enr y	KS
+enr |	FX
 enr –	QM
-enr!	DZ
-enr! 	DZ
-enr"	:f
-enr" 	@_
-enr".	IU
-enr)	EY
-enr) 	@_
+enr!	IU
+enr! 	IU
+enr"	FX
+enr" 	DZ
+enr".	DZ
+enr'	KS
+enr's	KS
+enr)	IU
+enr) 	B]
 enr),	QM
-enr).	KS
+enr).	MQ
 enr,	RL
 enr, 	RL
-enr-	XF
-enr-0	YE
-enr-e	XF
+enr-	UI
+enr-0	^A
+enr-e	[C
 enr-i	GW
 enr.	HV
-enr. 	JT
-enr."	DZ
-enr0	WG
-enr0 	WG
-enr:	LR
-enr: 	LR
+enr. 	IU
+enr."	;e
+enr0	^A
+enr0 	^A
+enr:	JT
+enr: 	JT
 enr;	LR
 enr; 	LR
-enr?	TJ
-enr? 	KS
-enr@	SK
-enra	[C
-enra 	SK
-enra,	FX
+enr?	UI
+enr? 	EY
+enr@	RL
+enra	ZD
+enra 	TJ
+enra,	HV
 enra.	JT
-enrab	^A
-enrac	EY
-enrad	VH
-enraf	SK
-enrag	XF
-enrai	KS
-enral	VH
-enram	h8
-enran	HV
-enrap	WG
-enras	a?
-enrat	LR
+enrab	h8
+enrac	FX
+enrad	RL
+enrag	[C
+enrai	MQ
+enral	WG
+enram	f:
+enran	FX
+enrap	XF
+enras	[C
 enrau	XF
-enrav	TJ
-enraw	LR
-enrb	UI
-enrbe	UI
-enrbi	UI
-enrbo	QM
-enrbr	VH
+enrav	VH
+enraw	KS
+enray	RL
+enrb	TJ
+enrbe	WG
+enrbi	TJ
+enrbo	RL
+enrbr	]B
 enrby	TJ
-enrc	HV
-enrca	]B
-enrci	IU
-enrco	A^
-enrcu	A^
-enrd	TJ
+enrc	JT
+enrca	ZD
+enrce	LR
+enrci	JT
+enrco	DZ
+enrcu	B]
+enrd	UI
+enrd 	JT
 enrd'	DZ
-enrd,	YE
-enrd.	ZD
-enrda	TJ
-enrdb	LR
-enrde	MQ
-enrdl	^A
-enrdo	QM
-enrdr	WG
-enrds	IU
-enrdu	KS
-enre 	SK
-enre'	YE
-enre-	^A
-enre.	C[
-enre?	IU
-enre@	YE
-enrea	HV
+enrd,	WG
+enrd.	XF
+enrda	VH
+enrdb	JT
+enrde	QM
+enrdi	MQ
+enrdl	a?
+enrdr	VH
+enrds	JT
+enrdu	JT
+enre	MQ
+enre 	UI
+enre'	WG
+enre,	QM
+enre-	f:
+enre.	EY
+enre?	FX
+enre@	VH
+enrea	DZ
 enrec	LR
-enred	HV
-enree	RL
-enref	VH
-enreg	FX
-enreh	VH
-enrek	KS
-enrel	SK
-enrem	KS
-enren	SK
-enrep	]B
-enreq	GW
-enrer	A^
+enred	GW
+enree	QM
+enref	UI
+enreg	GW
+enreh	XF
+enrek	GW
+enrel	UI
+enrem	LR
+enrep	_@
+enreq	B]
+enrer	?a
 enres	LR
-enrev	HV
-enrew	[C
-enrey	LR
+enrev	JT
+enrew	^A
+enrey	JT
 enrf	d<
-enrf,	VH
-enrfl	]B
-enrga	UI
-enrge	SK
-enrgi	A^
-enrgo	RL
+enrf,	UI
+enrfl	^A
+enrga	RL
+enrge	QM
+enrgi	>b
+enrgo	QM
 enrgu	=c
-enrh	HV
+enrh	GW
 enrha	IU
-enrhe	YE
-enri	XF
-enri 	]B
-enri,	a?
+enrhe	a?
+enri	VH
+enri 	UI
+enri,	WG
 enria	MQ
-enric	C[
-enrid	QM
-enrig	A^
+enrib	MQ
+enric	@_
+enrie	KS
+enrig	EY
 enril	UI
-enrim	]B
-enrin	WG
-enrio	KS
-enrit	XF
-enriz	EY
-enrj	SK
-enrjo	SK
+enrim	[C
+enrin	XF
+enrio	LR
+enris	RL
+enrit	a?
+enriz	IU
+enrj	TJ
+enrjo	TJ
 enrk	UI
-enrk 	KS
-enrk,	GW
-enrk.	UI
-enrk?	C[
-enrkd	HV
-enrke	FX
-enrki	_@
-enrks	UI
-enrkw	]B
-enrl	LR
-enrl 	RL
-enrla	SK
-enrle	SK
-enrli	TJ
-enrlo	VH
-enrly	C[
+enrk 	IU
+enrk,	JT
+enrk.	TJ
+enrk?	A^
+enrkd	LR
+enrke	DZ
+enrki	a?
+enrks	XF
+enrkw	_@
+enrl	MQ
+enrla	QM
+enrle	QM
+enrli	VH
+enrlo	ZD
+enrly	B]
 enrm	RL
-enrm 	KS
-enrm,	UI
-enrm.	[C
-enrma	[C
-enrmi	>b
-enrmo	WG
-enrms	]B
-enrn	VH
-enrn 	WG
-enrn,	MQ
+enrm 	HV
+enrm,	WG
+enrm.	^A
+enrma	b>
+enrme	KS
+enrmi	DZ
+enrmo	]B
+enrms	_@
+enrn	RL
+enrn 	^A
+enrn,	JT
 enrn.	_@
-enrnb	UI
-enrne	SK
-enrni	GW
-enrnm	SK
+enrnb	SK
+enrne	YE
+enrni	FX
 enrno	>b
-enrns	g9
-enro	QM
-enro 	SK
-enroa	MQ
-enrob	MQ
-enroc	YE
-enrod	JT
+enrns	l4
+enro 	VH
+enroa	QM
+enrob	KS
+enroc	]B
+enrod	LR
 enrof	QM
-enrog	^A
-enrol	YE
-enrom	JT
-enroo	QM
-enrop	QM
-enror	A^
-enros	A^
+enrog	]B
+enrok	LR
+enrol	[C
+enrom	IU
+enron	QM
+enroo	SK
+enror	B]
+enros	B]
 enrou	RL
-enrov	VH
-enroz	HV
+enrov	UI
+enroz	IU
 enrp	i7
-enrpe	a?
-enrph	YE
-enrpr	^A
-enrps	TJ
-enrq	A^
-enrqu	A^
+enrpe	_@
+enrph	ZD
+enrpr	a?
+enrps	UI
+enrq	C[
+enrqu	C[
 enrr	RL
-enrr 	ZD
-enrr,	^A
-enrra	YE
+enrr 	YE
+enrr,	_@
+enrra	^A
 enrre	KS
 enrri	SK
-enrry	FX
-enrs	RL
+enrro	KS
+enrry	EY
 enrs 	KS
 enrs!	QM
-enrs'	WG
+enrs'	YE
 enrs)	HV
-enrs,	JT
-enrs.	SK
+enrs.	UI
 enrs:	QM
-enrs?	HV
+enrs?	GW
 enrs@	YE
 enrsa	UI
-enrsb	ZD
-enrsd	TJ
+enrsb	[C
+enrsd	RL
 enrse	UI
-enrsh	RL
-enrsi	EY
-enrso	LR
-enrst	LR
-enrt	RL
-enrt 	GW
-enrt,	VH
-enrt.	KS
-enrta	>b
-enrte	[C
-enrth	UI
-enrti	IU
-enrtl	YE
-enrtn	EY
-enrto	<d
-enrts	h8
-enrtu	TJ
-enru	QM
-enru 	a?
+enrsh	QM
+enrsi	GW
+enrso	MQ
+enrst	KS
+enrt 	IU
+enrt,	TJ
+enrt.	LR
+enrta	B]
+enrte	]B
+enrth	SK
+enrti	GW
+enrtl	TJ
+enrtn	GW
+enrto	?a
+enrts	m3
+enrtu	WG
+enrty	MQ
+enru	KS
+enru 	i7
 enrua	IU
-enruc	ZD
-enrud	KS
-enrue	RL
-enrug	JT
-enrui	TJ
-enrul	B]
-enrum	SK
-enrus	B]
-enrv	QM
-enrva	LR
+enruc	]B
+enrud	IU
+enrue	SK
+enrug	LR
+enrui	YE
+enrul	EY
+enrum	QM
+enrun	QM
+enrus	DZ
+enrv	SK
 enrve	YE
-enrvi	JT
-enrw	ZD
+enrvi	KS
+enrw	YE
 enrwa	d<
-enrwe	EY
-enrwi	]B
-enrwo	LR
-enry 	QM
-enry'	A^
-enry)	@_
-enry-	SK
-enry.	LR
-enry:	[C
-enry;	VH
-enry@	YE
-enryb	A^
-enryc	YE
-enryo	C[
-enryt	YE
-enryw	IU
+enrwe	B]
+enrwi	c=
+enrwo	QM
+enry	QM
+enry 	RL
+enry'	@_
+enry)	FX
+enry,	QM
+enry-	WG
+enry:	]B
+enry;	WG
+enry@	b>
+enryb	?a
+enryc	VH
+enryo	@_
+enryt	ZD
+enryw	HV
 ens 	QM
-ens $	YE
-ens &	FX
-ens (	LR
-ens +	ZD
+ens $	VH
+ens &	HV
+ens (	JT
+ens +	b>
 ens -	_@
-ens 0	C[
-ens a	YE
-ens b	MQ
-ens c	QM
-ens d	KS
-ens e	KS
+ens 0	EY
+ens a	WG
+ens b	KS
+ens c	UI
+ens d	HV
+ens e	MQ
 ens f	SK
 ens g	VH
-ens h	c=
-ens i	LR
+ens h	^A
+ens i	KS
 ens j	[C
-ens k	VH
-ens m	f:
-ens n	TJ
-ens o	GW
-ens p	TJ
+ens k	XF
+ens m	e;
+ens n	UI
+ens o	FX
+ens p	QM
 ens q	SK
-ens r	FX
+ens r	HV
 ens s	YE
 ens t	JT
-ens u	JT
-ens v	SK
+ens u	IU
+ens v	TJ
 ens w	TJ
-ens y	HV
+ens y	IU
 ens |	IU
-ens £	TJ
+ens £	SK
 ens ·	MQ
-ens –	GW
-ens €	VH
-ens!	JT
-ens! 	@_
-ens"	TJ
+ens –	KS
+ens €	RL
+ens!	HV
+ens! 	=c
+ens!!	QM
+ens"	QM
 ens" 	QM
-ens'	RL
-ens' 	SK
+ens'	SK
+ens' 	TJ
+ens)	MQ
 ens) 	GW
-ens),	JT
-ens).	ZD
-ens,	RL
+ens),	HV
+ens).	c=
+ens,	QM
 ens, 	RL
-ens-	RL
-ens.	MQ
-ens. 	QM
-ens.)	GW
-ens.e	HV
-ens:	_@
-ens: 	^A
+ens-	[C
+ens. 	RL
+ens.)	B]
+ens.e	EY
+ens:	[C
+ens: 	[C
 ens;	[C
 ens; 	[C
-ens?	:f
-ens? 	9g
-ens@	e;
+ens?	;e
+ens? 	<d
+ens@	b>
 ens@a	WG
-ens@b	XF
-ens@f	a?
-ens@g	UI
-ens@h	_@
-ens@q	IU
-ens@s	XF
-ens@t	VH
-ens@w	^A
-ensa	IU
-ensa 	@_
-ensa,	_@
+ens@b	ZD
+ens@f	f:
+ens@g	WG
+ens@h	[C
+ens@q	LR
+ens@s	ZD
+ens@t	UI
+ens@w	ZD
+ensa	JT
+ensa 	?a
+ensa,	YE
+ensad	VH
 ensag	QM
 ensai	KS
-ensal	a?
-ensam	UI
+ensal	]B
 ensan	TJ
-ensap	?a
-ensar	MQ
-ensas	JT
-ensat	^A
-ensav	FX
-ensaw	_@
-ensax	_@
-ensay	9g
-ensb	UI
-ensba	C[
-ensby	QM
-ensc	VH
-ensc 	]B
-ensca	VH
-ensch	SK
-ensco	LR
-enscu	@_
-ensd	TJ
-ensda	TJ
-ense 	@_
-ense,	JT
-ense.	B]
-ense:	ZD
+ensap	>b
+ensar	HV
+ensas	LR
+ensat	]B
+ensav	>b
+ensaw	a?
+ensax	SK
+ensay	4l
+ensb	RL
+ensba	B]
+ensby	RL
+ensc	WG
+ensc 	_@
+ensca	WG
+ensch	RL
+ensco	MQ
+enscr	LR
+enscu	=c
+ensd	WG
+ensda	WG
+ense 	B]
+ense.	IU
+ense:	[C
 ense?	B]
 ensea	YE
 ensec	JT
-ensed	]B
-enseh	f:
-ensel	QM
+ensed	ZD
+ensee	MQ
+enseh	XF
+ensel	SK
+ensem	RL
 ensen	IU
-ensep	QM
+ensep	UI
 enser	RL
-enses	]B
-enset	FX
+enses	^A
+enset	DZ
 enseu	ZD
 ensev	RL
-ensew	SK
-ensg	SK
-ensgi	^A
-ensgr	LR
+ensew	YE
+ensg	QM
+ensgi	c=
+ensgr	KS
 ensh 	MQ
-ensh'	KS
-ensh,	FX
-ensh.	>b
-ensha	VH
+ensh'	JT
+ensh,	GW
+ensh.	?a
+ensha	TJ
 enshe	JT
 enshi	QM
-enshl	LR
-enshm	KS
-enshr	GW
-enshu	SK
-ensi	JT
-ensib	EY
-ensic	VH
-ensid	ZD
-ensie	FX
-ensig	WG
-ensil	KS
-ensim	JT
-ensio	FX
+enshl	JT
+enshm	IU
+enshr	JT
+enshu	UI
+ensi	KS
+ensia	SK
+ensib	B]
+ensic	UI
+ensid	YE
+ensie	A^
+ensig	UI
+ensil	MQ
+ensim	LR
+ensin	HV
+ensio	DZ
 ensir	;e
-ensis	JT
-ensit	QM
-ensiv	EY
-ensix	SK
-ensiz	LR
+ensis	HV
+ensiv	DZ
+ensix	QM
 ensk	MQ
-ensk 	JT
-ensk,	UI
-ensk.	UI
-ensk0	ZD
+ensk 	LR
+ensk,	XF
+ensk.	SK
+ensk0	UI
 enske	RL
-ensks	C[
-ensky	B]
-ensl	SK
-ensla	VH
-enslo	a?
+enski	MQ
+ensks	@_
+ensky	EY
+ensl	TJ
+ensla	XF
+enslo	[C
 enslu	A^
-ensly	FX
-ensm	WG
+ensly	EY
+ensm	YE
 ensma	WG
-ensme	WG
-ensmi	LR
-ensmo	ZD
-ensn	IU
-ensn'	IU
-ensna	WG
+ensme	YE
+ensmi	HV
+ensmo	WG
+ensn	KS
+ensn'	KS
+ensna	VH
 ensne	JT
-ensno	SK
+ensno	UI
 enso	JT
-enso 	MQ
-enso.	SK
-ensob	FX
-ensoc	XF
+enso 	JT
+enso.	RL
+ensob	C[
+ensoc	]B
 ensof	LR
-ensoi	TJ
-ensol	UI
+ensoi	SK
+ensol	VH
 ensom	JT
-enson	KS
-ensoo	YE
-ensor	B]
+enson	JT
+ensoo	ZD
+ensor	@_
 ensou	IU
-enspe	DZ
-enspi	LR
-enspl	f:
-enspo	^A
-enspr	MQ
+enspa	TJ
+enspe	B]
+enspi	MQ
+enspl	d<
+enspo	a?
+enspr	KS
 ensps	MQ
-enspu	XF
-ensq	]B
-ensqu	[C
-ensr	HV
-enss	MQ
-enss 	KS
-enss,	LR
-enss:	HV
-enssa	XF
+enspu	VH
+ensq	ZD
+ensqu	YE
+ensr	IU
+enss 	MQ
+enss.	MQ
+enss:	JT
+enssa	WG
 ensse	XF
-enssi	IU
-enssl	GW
-ensso	UI
-enssu	VH
-enssw	;e
+enssi	KS
+enssl	FX
+ensso	QM
+enssu	UI
+enssw	DZ
 enst	WG
 enst 	MQ
-enst,	9g
-enst-	DZ
+enst,	=c
+enst-	C[
 enst.	]B
-enst:	QM
 enst;	IU
 ensta	SK
-enste	UI
+enste	VH
 ensti	JT
-enstl	[C
-enstm	LR
-ensto	YE
-enstr	VH
-ensts	C[
-enstu	A^
+enstl	VH
+enstm	KS
+ensto	ZD
+enstr	XF
+ensts	A^
+enstu	DZ
 ensty	[C
 ensu	UI
-ensua	XF
-ensue	ZD
-ensui	]B
+ensua	ZD
+ensue	VH
+ensui	ZD
+ensum	LR
 ensun	QM
-ensup	A^
-ensur	XF
-ensw	IU
-enswe	GW
-enswo	DZ
-ensy	MQ
+ensup	B]
+ensur	[C
+ensw	GW
+enswa	QM
+enswe	HV
+enswi	QM
+enswo	GW
 ensyc	LR
-ent 	FX
-ent "	ZD
-ent &	c=
-ent (	FX
+ent 	EY
+ent "	XF
+ent &	e;
+ent (	DZ
 ent 0	LR
-ent b	JT
-ent c	QM
-ent d	LR
+ent b	MQ
+ent c	WG
+ent d	KS
 ent e	KS
-ent f	RL
-ent g	GW
-ent i	IU
-ent l	JT
-ent m	HV
-ent n	LR
-ent o	QM
-ent p	@_
+ent f	SK
+ent g	JT
+ent i	KS
+ent j	QM
+ent m	IU
+ent o	TJ
+ent p	B]
 ent q	A^
-ent r	B]
-ent s	SK
-ent t	MQ
-ent u	EY
-ent v	EY
+ent r	C[
+ent s	WG
+ent u	DZ
+ent v	DZ
+ent y	MQ
 ent |	QM
 ent £	FX
-ent ·	KS
-ent –	_@
-ent €	VH
-ent!	A^
-ent! 	A^
-ent"	EY
-ent" 	IU
+ent ·	JT
+ent –	a?
+ent €	YE
+ent!	=c
+ent! 	=c
+ent"	DZ
+ent" 	GW
 ent'	QM
 ent's	QM
-ent)	LR
-ent) 	IU
+ent) 	JT
 ent),	WG
-ent).	MQ
+ent).	LR
 ent,	TJ
 ent, 	TJ
-ent-	GW
+ent-	IU
 ent-o	MQ
-ent-s	KS
-ent.	KS
-ent. 	LR
-ent.)	B]
+ent-s	LR
+ent.	MQ
+ent. 	MQ
+ent."	LR
+ent.)	C[
 ent.e	c=
 ent0	FX
-ent;	GW
-ent; 	GW
-ent?	B]
-ent? 	B]
-ent@	WG
-enta	MQ
-enta 	YE
+ent:	KS
+ent: 	KS
+ent;	FX
+ent; 	FX
+ent?	C[
+ent? 	C[
+ent@	YE
+enta	KS
+enta 	ZD
 enta,	IU
-entab	B]
-entac	B]
-entai	GW
+entab	A^
+entac	C[
+entai	MQ
 entak	XF
-ental	?a
-entan	QM
-entap	A^
-entar	SK
-entas	KS
-entat	SK
-entax	WG
-entay	KS
-entb	A^
-entbc	GW
+ental	A^
+entan	WG
+entap	C[
+entar	UI
+entas	LR
+entat	TJ
+entax	ZD
+entb	>b
+entbc	A^
 entc	RL
 entch	RL
-entd	UI
-entd 	VH
-entd,	TJ
-entd.	LR
+entd	TJ
+entd 	WG
+entd,	UI
+entd.	IU
 ente 	LR
-ente)	UI
-ente,	@_
+ente)	XF
+ente,	A^
 ente.	GW
-ente:	@_
-ente?	FX
+ente:	<d
+ente?	GW
 entea	XF
-entec	ZD
-entel	SK
-entem	RL
+entec	_@
+entel	UI
+entem	TJ
+enten	KS
 entep	RL
 enter	QM
-entes	JT
-entev	A^
-entex	WG
+entes	LR
+entev	B]
+entew	SK
+entex	RL
+entf	SK
+entfi	SK
 enth	MQ
-enth'	HV
-enth,	QM
-enth.	LR
-entha	KS
-enthe	QM
-enthf	FX
-enthi	FX
+enth 	QM
+enth'	IU
+enth,	SK
+enth.	KS
+entha	LR
+enthf	GW
+enthi	GW
 enthl	WG
-entho	[C
-enthr	UI
-enths	TJ
-enthu	UI
-enthw	JT
-enti	SK
-entia	@_
-entie	YE
-entif	QM
-entig	@_
-entil	HV
+entho	WG
+enthr	TJ
+enths	UI
+enthu	QM
+enthw	KS
+enthy	LR
+enti	RL
+entia	C[
+entic	MQ
+entid	QM
+entie	[C
+entif	SK
+entig	:f
+entil	JT
 entim	QM
-entin	TJ
-entip	^A
-entiq	SK
-entis	IU
-entit	KS
-entiv	WG
-entle	QM
-entlo	RL
-ently	UI
-entm	UI
-entme	YE
-entn	RL
-entne	]B
-entni	[C
+entin	WG
+entio	SK
+entip	ZD
+entiq	VH
+entir	MQ
+entis	KS
+entit	IU
+entiv	YE
+entl	QM
+entlo	QM
+ently	WG
+entm	TJ
+entma	LR
+entme	XF
+entn	VH
+entne	e;
+entni	ZD
 ento	JT
 ento 	RL
-ento,	EY
+ento,	JT
 ento.	RL
-entoc	FX
-entod	YE
-entog	RL
-entoi	QM
+entoc	A^
+entod	XF
+entok	QM
 entol	;e
-entom	FX
+entom	HV
 enton	IU
+entor	MQ
 entos	FX
-entov	[C
-entow	^A
-entoy	C[
-entp	VH
-entra	SK
-entre	[C
-entri	IU
-entro	KS
+entov	VH
+entow	a?
+entoy	A^
+entp	TJ
+entr	SK
+entra	RL
+entre	YE
+entri	GW
+entro	MQ
 entry	LR
 ents	SK
-ents 	TJ
-ents)	IU
-ents,	RL
-ents;	VH
-ents?	@_
-ents@	YE
-entse	FX
-entsi	VH
-entsm	^A
-entt	QM
-entt 	WG
-entt,	MQ
-entt.	WG
-entte	MQ
-entti	o1
-enttl	KS
-entto	=c
-enttr	MQ
-entty	JT
-entu	LR
-entua	WG
-entuc	=c
-entud	MQ
-entue	TJ
-entuf	IU
-entum	VH
-entun	SK
-entur	IU
-entut	TJ
-entw	QM
-entwo	UI
-enty	VH
-enty 	UI
-enty,	_@
-enty-	]B
-enty.	YE
+ents 	VH
+ents)	JT
+ents,	TJ
+ents;	RL
+ents?	HV
+ents@	^A
+entse	?a
+entsi	SK
+entsm	ZD
+entt	TJ
+entt 	VH
+entt,	JT
+entt.	TJ
+entta	SK
+entte	HV
+entti	p0
+enttl	JT
+entto	<d
+enttr	LR
+entty	KS
+entu	KS
+entua	XF
+entuc	8h
+entuf	JT
+entum	WG
+entun	WG
+entur	HV
+entut	QM
+entwi	QM
+entwo	VH
+enty	WG
+enty 	WG
+enty,	^A
+enty-	_@
+enty.	ZD
+entyl	MQ
 entyp	C[
+entz	QM
 enu 	VH
-enu 0	ZD
-enu b	RL
-enu c	YE
-enu d	TJ
+enu 0	c=
+enu c	]B
+enu d	SK
 enu f	FX
-enu g	SK
-enu h	RL
+enu g	UI
 enu i	C[
-enu k	YE
+enu k	[C
 enu l	b>
 enu m	RL
-enu o	JT
+enu n	TJ
+enu o	FX
 enu p	[C
-enu r	WG
-enu t	GW
-enu w	a?
-enu'	IU
-enu'd	UI
+enu r	]B
+enu t	B]
+enu w	e;
+enu'	JT
+enu'd	TJ
 enu'l	FX
-enu'r	FX
+enu'r	C[
 enu.	IU
-enu. 	LR
-enu.”	IU
-enu:	GW
-enu: 	GW
-enu?	>b
-enu? 	>b
-enua	WG
+enu. 	MQ
+enu.”	EY
+enu:	IU
+enu: 	IU
+enu?	?a
+enu? 	?a
+enua	TJ
 enuad	B]
-enuag	JT
+enuag	IU
 enual	^A
 enuan	GW
-enuar	]B
-enuat	IU
-enuay	EY
+enuar	WG
+enuat	KS
+enuay	GW
 enub	QM
 enub 	LR
 enub-	FX
-enubl	WG
-enubr	RL
-enubs	_@
-enuc	FX
+enubl	VH
+enubr	QM
+enubs	a?
+enuc	GW
 enuch	LR
-enuck	HV
-enud	EY
-enud 	TJ
+enuck	FX
+enud	FX
+enud 	XF
 enudd	QM
-enude	FX
-enudg	?a
-enudh	IU
-enudi	LR
-enudm	d<
-enue 	UI
-enue,	?a
-enue.	XF
-enueb	]B
-enued	B]
+enude	HV
+enudg	A^
+enudh	EY
+enudm	ZD
+enue 	XF
+enue,	C[
+enue-	TJ
+enue.	YE
+enueb	^A
+enued	C[
 enuee	WG
-enuen	MQ
+enuen	QM
 enues	HV
-enug	SK
-enug 	c=
-enuga	TJ
-enugg	B]
-enugh	MQ
-enugu	TJ
-enuh	VH
-enuhr	XF
-enui	MQ
-enuic	C[
-enuid	QM
-enuie	DZ
-enuil	_@
-enuin	>b
-enuir	LR
-enuk	YE
-enul 	<d
-enul.	]B
-enula	]B
-enuld	GW
-enule	DZ
-enulg	JT
+enuf	MQ
+enuff	MQ
+enug	TJ
+enug 	b>
+enuga	RL
+enuge	TJ
+enugg	?a
+enugu	RL
+enuh	[C
+enuhr	SK
+enui	LR
+enuic	A^
+enuid	MQ
+enuie	GW
+enuil	a?
+enuin	B]
+enuk	ZD
+enul 	DZ
+enul.	ZD
+enula	[C
+enuld	EY
+enule	GW
+enulg	GW
 enull	RL
-enuls	WG
-enult	UI
+enuls	UI
+enult	VH
 enuly	SK
-enum	HV
-enum'	FX
-enum,	IU
-enumb	EY
-enume	WG
-enumn	GW
-enump	_@
-enums	FX
+enum	IU
+enum'	HV
+enum,	HV
+enumb	FX
+enume	UI
+enumm	LR
+enumn	FX
+enump	YE
+enums	B]
 enun	WG
-enung	b>
+enun 	TJ
+enuna	KS
+enung	^A
 enuni	YE
+enunk	QM
 enunl	GW
-enunn	FX
-enuns	JT
-enuo	QM
-enuot	TJ
-enup	MQ
-enup 	SK
+enunm	MQ
+enunn	IU
+enuo	RL
+enuot	UI
+enup	LR
+enup 	VH
 enup,	UI
-enup.	RL
-enupd	B]
-enuph	WG
-enupi	JT
-enupl	B]
-enupp	KS
-enur	RL
-enur 	TJ
-enur,	RL
+enup.	QM
+enupd	A^
+enuph	XF
+enupi	KS
+enupl	DZ
+enupp	FX
+enupr	MQ
+enur	QM
+enur 	UI
+enur,	YE
 enur-	SK
-enur.	]B
-enura	C[
-enurb	VH
+enur.	ZD
+enura	B]
+enurb	UI
 enurc	MQ
-enure	IU
-enurg	DZ
+enure	HV
+enurg	FX
 enuri	IU
-enurl	QM
-enurn	WG
+enurl	RL
+enurn	UI
 enurp	]B
-enurr	DZ
+enurr	HV
 enurs	?a
-enurt	ZD
-enurv	]B
-enury	^A
-enus	MQ
-enus 	IU
-enus"	DZ
-enus,	HV
-enus.	VH
-enus;	TJ
+enurt	WG
+enurv	[C
+enury	b>
+enus	KS
+enus 	KS
+enus"	GW
+enus,	C[
+enus.	YE
+enus;	UI
 enusa	RL
-enusb	C[
+enusb	B]
 enusc	ZD
-enuse	UI
-enusi	MQ
-enusk	XF
-enusl	FX
-enuss	;e
-enust	DZ
-enusu	XF
-enut,	EY
-enut-	HV
-enut.	JT
+enuse	VH
+enusk	ZD
+enusl	EY
+enuss	@_
+enust	B]
+enusu	b>
+enut,	HV
+enut-	FX
+enut.	MQ
 enute	KS
-enuti	JT
-enutl	]B
-enuto	SK
-enutt	UI
-enutu	JT
-enuy 	]B
-enuya	GW
-enuye	<d
+enutf	SK
+enuth	KS
+enutl	_@
+enuto	TJ
+enutt	VH
+enutu	HV
+enuy 	[C
+enuya	HV
+enuye	FX
 enuz	MQ
-env 	UI
-env a	VH
-env c	WG
-env t	MQ
-env,	IU
-env, 	IU
+env 	VH
+env a	WG
+env c	VH
+env t	KS
+env,	JT
+env, 	JT
 env0	MQ
-enva	RL
-enva 	GW
-envac	RL
-enval	>b
-envan	VH
+enva	SK
+enva 	HV
+envac	SK
+enval	B]
+envan	UI
 envar	MQ
-envat	h8
-envd	QM
-envd 	QM
+envat	f:
+envd	SK
+envd 	SK
 enve	IU
-enve 	KS
-enve"	GW
-enve,	SK
-enve.	]B
+enve 	LR
+enve"	HV
+enve,	VH
+enve.	b>
 envec	KS
-envel	RL
-envem	=c
-enven	A^
+envel	SK
+envem	?a
+enven	C[
 enver	RL
-enves	SK
-envey	TJ
-envi	JT
+enves	RL
+envet	QM
+envey	QM
+envi	IU
 envic	RL
-envid	LR
-envie	FX
+envid	MQ
+envie	EY
 envil	QM
-envin	EY
-envio	FX
+envin	FX
+envio	EY
+envis	QM
 envit	IU
-envo	C[
+envo	B]
 envoi	KS
 envol	TJ
-envor	MQ
-envos	LR
-envu	JT
-envul	JT
-envy	EY
-envy 	FX
+envor	HV
+envos	JT
+envu	GW
+envul	GW
+envy	DZ
+envy 	DZ
 enw 0	XF
-enw a	FX
-enw b	RL
-enw c	b>
-enw d	UI
-enw e	VH
-enw f	RL
-enw g	ZD
-enw h	EY
-enw i	UI
-enw l	YE
-enw m	7i
-enw n	@_
-enw o	c=
-enw p	FX
-enw r	GW
-enw s	^A
-enw t	>b
-enw w	QM
-enw y	LR
-enw'	SK
-enw's	SK
-enw)	VH
-enw) 	WG
-enw,	JT
-enw, 	JT
-enw.	IU
-enw. 	IU
+enw a	B]
+enw c	_@
+enw d	XF
+enw e	XF
+enw g	XF
+enw h	LR
+enw i	VH
+enw l	[C
+enw m	4l
+enw n	A^
+enw o	a?
+enw p	C[
+enw r	EY
+enw s	c=
+enw t	9g
+enw w	RL
+enw'	RL
+enw's	RL
+enw)	YE
+enw) 	VH
+enw,	LR
+enw, 	LR
+enw.	KS
+enw. 	JT
 enw.e	ZD
-enw/	JT
 enw/ 	HV
-enw0	UI
-enw0 	TJ
-enw:	KS
-enw: 	KS
-enw@	FX
-enwa	IU
-enwag	YE
-enwai	TJ
-enwal	XF
-enwan	GW
-enwap	MQ
+enw0	ZD
+enw0 	[C
+enw:	IU
+enw: 	IU
+enw;	MQ
+enw; 	MQ
+enw@	EY
+enwa	JT
+enwag	ZD
+enwai	UI
+enwal	ZD
+enwan	JT
+enwap	GW
 enwar	EY
-enwas	GW
-enwat	SK
-enway	LR
-enwb	UI
+enwas	HV
+enwat	TJ
+enwb	VH
 enwby	UI
-enwc	MQ
-enwd	EY
-enwda	FX
-enwe	WG
-enwe 	[C
-enwe.	]B
-enwea	TJ
-enweb	;e
-enwee	QM
-enwei	HV
-enwel	QM
-enwen	FX
-enwer	GW
-enwes	>b
-enwet	ZD
-enwex	WG
-enwf	[C
+enwd	HV
+enwda	IU
+enwe	VH
+enwe 	^A
+enwe'	UI
+enwe.	a?
+enwea	YE
+enweb	=c
+enwed	RL
+enwee	UI
+enwei	IU
+enwen	HV
+enwer	HV
+enwes	=c
+enwet	WG
+enwex	YE
+enwf	ZD
 enwh	LR
-enwha	FX
-enwhe	TJ
-enwhi	FX
-enwho	TJ
-enwhy	VH
+enwha	IU
+enwhe	UI
+enwhi	DZ
+enwho	SK
+enwhy	XF
 enwi 	YE
 enwic	YE
-enwid	^A
-enwif	C[
-enwim	SK
-enwin	DZ
-enwir	HV
-enwis	JT
-enwit	SK
-enwk	SK
-enwk 	ZD
-enwks	RL
-enwl	WG
-enwl 	ZD
-enwls	YE
-enwm	YE
-enwmi	VH
+enwid	ZD
+enwif	B]
+enwil	MQ
+enwim	QM
+enwin	EY
+enwir	GW
+enwis	GW
+enwit	RL
+enwk 	c=
+enwks	SK
+enwl	XF
+enwl 	WG
+enwls	XF
+enwm	WG
+enwmi	YE
 enwn 	UI
-enwn,	VH
-enwn.	;e
-enwne	TJ
-enwnl	A^
-enwns	HV
-enwo	MQ
-enwo 	[C
-enwo,	_@
-enwo.	@_
-enwob	GW
-enwom	WG
-enwon	HV
-enwou	DZ
-enwra	^A
-enwre	JT
-enwro	MQ
-enws	TJ
-enws 	^A
-enws.	=c
-enwsp	FX
+enwn,	WG
+enwn.	>b
+enwne	UI
+enwnl	C[
+enwns	DZ
+enwo 	]B
+enwo,	b>
+enwo.	B]
+enwob	FX
+enwom	YE
+enwon	EY
+enwoo	QM
+enwou	C[
+enwra	b>
+enwre	KS
+enwri	RL
+enws	RL
+enws 	d<
+enws.	?a
+enwsp	?a
 enww	GW
 enww.	GW
 enwww	GW
 enwy	UI
-enwye	[C
-enx 	MQ
+enwye	]B
+enx 	KS
 enx 0	IU
-enx a	]B
-enx b	UI
-enx f	_@
-enx i	XF
+enx a	c=
+enx b	YE
+enx f	b>
+enx h	MQ
+enx i	WG
 enx o	FX
-enx r	VH
-enx t	MQ
-enx |	VH
-enx,	GW
-enx, 	GW
-enx.	VH
-enx. 	VH
-enx0 	VH
-enx00	FX
+enx |	]B
+enx,	HV
+enx, 	HV
+enx.	TJ
+enx. 	TJ
+enx0 	UI
+enx00	EY
 enx@	HV
 enxa	YE
-enxac	RL
-enxam	XF
-enxb	]B
-enxbl	GW
-enxby	^A
-enxce	JT
-enxch	ZD
-enxe	]B
-enxed	TJ
-enxes	EY
-enxis	[C
-enxl	UI
-enxle	QM
-enxm	JT
-enxma	KS
+enxam	YE
+enxb	UI
+enxbl	KS
+enxby	_@
+enxc	TJ
+enxce	IU
+enxch	[C
+enxe	ZD
+enxed	RL
+enxes	LR
+enxin	KS
+enxis	XF
+enxl	XF
+enxle	UI
+enxm	EY
+enxma	HV
+enxpl	JT
 enxt	LR
-enxt 	SK
-enxtr	JT
+enxt 	TJ
+enxtr	GW
 enxty	MQ
-enxx	ZD
+enxx	[C
 eny 	RL
-eny "	QM
-eny &	XF
-eny '	EY
+eny "	RL
+eny &	]B
+eny '	?a
 eny (	LR
-eny 0	f:
+eny 0	c=
 eny a	EY
-eny b	SK
-eny c	MQ
-eny f	JT
-eny g	LR
-eny h	^A
-eny i	RL
-eny j	GW
+eny b	QM
+eny d	MQ
+eny e	KS
+eny f	KS
+eny h	XF
+eny i	TJ
+eny j	EY
 eny k	KS
-eny l	VH
-eny m	GW
-eny o	LR
-eny p	SK
-eny q	TJ
-eny r	TJ
-eny s	SK
-eny t	SK
-eny u	C[
-eny v	XF
-eny w	KS
-eny y	DZ
-eny £	d<
-eny –	RL
+eny l	YE
+eny m	HV
+eny n	MQ
+eny o	RL
+eny q	SK
+eny r	VH
+eny s	WG
+eny t	QM
+eny u	A^
+eny v	^A
+eny w	MQ
+eny y	A^
+eny |	QM
+eny £	f:
+eny –	VH
 eny!	C[
 eny!!	C[
-eny"	DZ
+eny"	C[
 eny" 	GW
-eny'	HV
-eny'r	YE
-eny's	>b
-eny'v	A^
-eny)	DZ
+eny'	IU
+eny'r	_@
+eny's	DZ
+eny'v	EY
+eny)	EY
 eny) 	JT
-eny),	@_
-eny).	TJ
-eny,	JT
-eny, 	JT
-eny-	XF
-eny-o	WG
+eny),	FX
+eny,	IU
+eny, 	IU
+eny-	YE
+eny-o	XF
 eny.	KS
-eny. 	JT
-eny.e	_@
-eny0	XF
-eny;	SK
-eny; 	SK
-eny?	HV
-eny? 	HV
-eny@	YE
+eny. 	IU
+eny.e	a?
+eny0	WG
+eny:	LR
+eny: 	LR
+eny;	QM
+eny; 	QM
+eny?	GW
+eny? 	GW
+eny@	b>
 enya	GW
-enya 	DZ
-enya,	FX
-enyan	DZ
-enyb	LR
-enybe	>b
-enybo	QM
+enya 	EY
+enya,	HV
+enyan	FX
+enyb	KS
+enybe	C[
 enyc	YE
-enyce	YE
-enych	MQ
+enyce	XF
 enycl	XF
-enyd	HV
-enye	VH
-enye 	SK
-enyea	WG
+enyd	FX
+enye	XF
+enye 	RL
+enye.	LR
+enyea	[C
 enyel	8h
-enyer	QM
-enyes	WG
-enyi	YE
+enyem	JT
+enyer	UI
+enyes	VH
+enyet	LR
+enyi	ZD
 enyin	ZD
 enyl	JT
-enyla	RL
-enyle	DZ
+enyle	EY
 enyli	VH
-enym	TJ
-enyma	YE
-enyme	A^
+enym	RL
+enyma	[C
+enyme	B]
+enymo	RL
 enyn	LR
-enyn 	SK
-enyo 	XF
-enyor	b>
-enyou	MQ
+enyn 	RL
+enyo	QM
+enyo 	YE
+enyon	RL
+enyor	[C
+enyou	KS
 enyp	DZ
-enype	DZ
-enypi	@_
-enyr	TJ
-enyr 	YE
-enyr,	UI
-enyre	KS
-enyrs	c=
+enype	FX
+enypi	EY
+enyr	XF
+enyr 	^A
+enyr,	WG
+enyre	LR
+enyrs	YE
 enys	UI
-enys 	KS
-enys,	XF
-enys.	KS
-enys:	UI
+enys 	LR
+enys,	YE
+enys.	LR
+enys:	XF
 enys;	UI
-enyse	QM
-enyst	e;
-enyt	MQ
-enyth	MQ
-enyv	FX
-enywh	KS
-enywi	[C
-enyy	IU
-enyy 	IU
-enz,	GW
-enz, 	GW
-enze	QM
-enze,	HV
-enzel	WG
-enzen	VH
-enzer	VH
-enzy	LR
+enyse	TJ
+enyst	^A
+enyv	KS
+enywh	JT
+enywi	_@
+enyy	HV
+enyy 	HV
+enz,	C[
+enz, 	C[
+enze	TJ
+enze 	QM
+enze,	FX
+enzel	VH
+enzen	SK
+enzer	YE
+enzi	QM
+enzy	MQ
 enzz	KS
 en| 	KS
-en| -	]B
-en| 0	SK
+en| -	a?
+en| 0	UI
 en| a	VH
-en| b	WG
+en| b	VH
 en| c	[C
-en| d	KS
-en| f	EY
+en| d	IU
+en| f	@_
 en| g	HV
-en| h	SK
-en| i	MQ
-en| k	XF
-en| l	JT
-en| m	UI
-en| n	a?
-en| o	B]
+en| h	TJ
+en| j	MQ
+en| k	ZD
+en| l	LR
+en| n	c=
+en| o	C[
 en| p	KS
-en| r	f:
-en| s	RL
-en| t	TJ
+en| r	c=
+en| t	UI
 en| u	FX
 en| w	[C
-en| y	WG
-en| |	IU
-en| £	d<
-en~ 	UI
-en~~	UI
-en~~ 	UI
-en£0	UI
-en£0 	XF
-en£0,	RL
-en£0.	VH
-en£00	QM
-en£0m	a?
-en© 	C[
-en· 	B]
-en· 0	HV
+en| y	XF
+en| |	JT
+en| £	[C
+en~ 	TJ
+en~~	TJ
+en~~ 	TJ
+en£0	VH
+en£0 	YE
+en£0.	TJ
+en£00	RL
+en£0m	ZD
+en© 	DZ
+en· 	A^
+en· 0	JT
 en· c	WG
-en· f	QM
-en· p	HV
-en· w	C[
-en– a	WG
-en– c	HV
-en– d	EY
-en– f	IU
-en– h	GW
-en– l	FX
-en– m	IU
-en– n	DZ
-en– p	GW
+en· p	JT
+en· w	B]
+en– a	ZD
+en– c	IU
+en– d	C[
+en– f	GW
+en– h	C[
+en– l	DZ
+en– m	JT
+en– n	B]
+en– p	DZ
 en– s	QM
-en– t	XF
+en– t	UI
 en–0	XF
-en–0 	KS
-en–0,	[C
-en–00	g9
-en–f	KS
-en–fr	KS
-en–t	UI
-en–th	UI
-en“b	LR
-en“bu	LR
-en“h	HV
-en“he	HV
-en“t	HV
-en“th	HV
-en“y	IU
-en“yo	IU
-en” (	LR
-en€0	c=
-en€00	_@
-en★ 	MQ
-en★ "	MQ
-en★★	IU
-en★★ 	MQ
-en★★★	MQ
-es "	FX
-es "a	LR
-es "m	EY
+en–0 	LR
+en–0,	RL
+en–00	i7
+en–f	JT
+en–fr	JT
+en–t	XF
+en–th	XF
+en“b	GW
+en“bu	GW
+en“h	LR
+en“he	LR
+en“t	IU
+en“th	IU
+en“y	EY
+en“yo	EY
+en” (	GW
+en€0	d<
+en€00	d<
+en★ 	JT
+en★ "	JT
+en★★	DZ
+en★★ 	JT
+en★★★	JT
+es "	DZ
+es "a	MQ
+es "m	IU
 es "p	EY
-es "s	KS
-es $	a?
-es $ 	WG
+es "s	@_
+es $	^A
+es $ 	VH
 es $0	^A
-es %	VH
-es % 	VH
-es (	SK
-es (b	MQ
+es %	XF
+es % 	XF
+es (	UI
+es (b	FX
 es (d	SK
 es (e	LR
-es (g	JT
-es (l	MQ
-es (p	EY
+es (p	FX
 es (s	TJ
-es (v	MQ
-es +	MQ
-es + 	MQ
+es (t	MQ
+es (v	LR
+es +	JT
+es + 	JT
 es -	GW
 es ->	IU
-es /	GW
-es / 	GW
-es 0	YE
-es 0 	ZD
+es /	IU
+es / 	IU
+es 0	ZD
+es 0 	WG
 es 0,	QM
-es 0.	ZD
-es 00	VH
-es @	WG
+es 0.	WG
+es 00	WG
+es @	ZD
 es a	QM
-es a 	VH
-es ab	WG
-es ac	A^
-es ad	QM
-es af	KS
-es ag	_@
-es ah	LR
-es ai	QM
-es al	WG
+es a 	WG
+es ab	XF
+es ac	<d
+es ag	c=
+es ai	SK
+es al	TJ
 es am	C[
-es an	IU
-es ap	UI
-es aq	YE
-es as	VH
-es at	_@
-es av	LR
-es ay	C[
+es an	HV
+es ap	WG
+es aq	WG
+es as	WG
+es at	YE
+es av	IU
+es ay	GW
 es az	FX
-es añ	KS
 es aú	FX
-es b0	_@
-es ba	UI
-es be	LR
-es bi	JT
-es bl	JT
-es bo	SK
+es b0	^A
+es ba	VH
+es be	GW
+es bi	KS
+es bl	GW
+es bo	TJ
 es br	VH
-es bu	FX
+es bu	EY
 es c	SK
-es c/	ZD
-es ca	XF
-es ch	YE
-es ci	^A
-es cl	KS
-es co	HV
-es cp	WG
+es c/	UI
+es ca	YE
+es ch	ZD
+es ci	]B
+es cl	MQ
+es co	GW
+es cp	XF
 es cr	LR
-es có	HV
-es da	MQ
+es cu	MQ
+es có	IU
 es de	MQ
-es di	KS
-es do	VH
-es du	XF
-es dí	SK
+es do	TJ
+es du	SK
+es dí	QM
 es dó	EY
-es e 	QM
-es ed	KS
-es em	TJ
-es er	UI
-es es	GW
-es eu	TJ
+es e	RL
+es e 	TJ
+es ed	IU
+es el	MQ
+es em	UI
+es er	QM
+es es	JT
+es eu	SK
 es ev	EY
 es ex	KS
 es f	SK
-es fe	SK
+es fa	QM
+es fe	UI
 es fi	b>
 es fl	IU
-es fo	FX
-es fr	GW
+es fo	C[
+es fr	LR
 es fu	QM
-es g0	SK
-es ge	JT
-es go	MQ
+es g	LR
+es g0	WG
+es ga	SK
+es ge	IU
 es gr	IU
-es gu	MQ
-es h	FX
-es h.	IU
-es ha	HV
-es hi	RL
-es ho	C[
-es hu	ZD
-es i	QM
+es gu	KS
+es h	C[
+es h.	KS
+es ha	GW
+es hi	QM
+es ho	A^
+es hu	SK
 es ig	KS
-es im	TJ
-es in	LR
-es iv	[C
-es j	SK
-es jo	?a
-es ju	UI
-es jó	IU
-es k	SK
-es ki	RL
-es km	VH
-es l	LR
-es l-	WG
-es la	JT
-es le	IU
-es li	KS
+es im	UI
+es iv	YE
+es j	UI
+es ja	SK
+es jo	@_
+es ju	TJ
+es jó	JT
+es k	WG
+es ki	TJ
+es km	TJ
+es l	IU
+es l-	YE
+es la	HV
+es le	HV
+es li	JT
 es ll	UI
-es lu	LR
-es lí	JT
-es m	KS
-es mo	JT
+es lu	IU
+es lí	EY
+es m	LR
+es mi	QM
+es mo	LR
+es mu	MQ
 es má	QM
-es mí	LR
-es mó	KS
-es mú	KS
-es n	DZ
-es n.	TJ
+es mó	IU
+es mú	JT
+es n	C[
+es n.	UI
 es na	QM
-es ni	IU
-es no	C[
-es nu	TJ
-es nú	GW
-es o 	JT
-es ob	LR
+es ni	GW
+es no	A^
+es nu	SK
+es nú	IU
+es o	KS
+es o 	IU
+es ob	MQ
 es oc	ZD
-es of	IU
+es of	KS
 es oj	HV
-es ol	TJ
-es on	KS
-es op	B]
+es on	IU
+es op	IU
+es or	MQ
 es p	JT
-es p.	LR
-es pe	JT
-es po	MQ
-es pá	FX
-es q	EY
+es p.	JT
+es pa	LR
+es pe	GW
+es pi	RL
+es pu	QM
+es pá	HV
+es q	C[
 es qu	EY
-es r	QM
-es re	RL
-es ri	TJ
-es ru	LR
-es rá	KS
-es rí	KS
-es s	UI
-es s.	XF
+es ra	TJ
+es ri	UI
+es ro	LR
+es ru	MQ
+es rá	C[
+es s	WG
+es s.	[C
+es sa	JT
 es se	RL
-es si	QM
-es su	RL
+es si	RL
+es su	QM
 es sá	WG
 es sé	FX
-es sí	UI
-es t	RL
+es sí	VH
+es t	SK
 es ta	UI
+es te	LR
 es tf	SK
-es ti	UI
-es tl	QM
-es to	RL
-es tr	SK
-es tu	A^
+es ti	TJ
+es to	QM
+es tr	RL
+es tu	GW
 es u	KS
 es un	GW
-es ur	[C
-es us	TJ
-es v	KS
-es va	LR
-es ve	IU
-es vi	UI
-es vo	HV
+es ur	]B
+es us	SK
+es v	LR
+es va	JT
+es ve	KS
+es vi	WG
+es vo	JT
 es ví	IU
-es w	C[
-es we	GW
-es x	QM
-es y 	QM
-es ya	LR
-es yo	SK
-es yu	MQ
-es z	WG
-es «	@_
-es «e	KS
-es «l	HV
-es «u	IU
+es w	@_
+es we	DZ
+es x	MQ
+es y 	TJ
+es ya	JT
+es yo	TJ
+es z	YE
+es |	QM
+es | 	QM
+es «	A^
+es «e	JT
+es «l	IU
+es «u	GW
 es é	LR
-es ér	GW
-es ó	GW
-es ú	HV
-es úl	HV
+es él	QM
+es ér	EY
+es ó	HV
+es ú	JT
+es úl	JT
 es “	VH
 es €	YE
-es € 	TJ
-es €)	MQ
-es €,	XF
-es €.	[C
-es €/	ZD
-es €;	TJ
-es! 	TJ
-es" 	JT
-es" s	MQ
-es",	KS
-es", 	KS
-es".	DZ
-es". 	DZ
-es"a	LR
-es"el	SK
-es"m	EY
+es € 	UI
+es €)	LR
+es €,	YE
+es €.	XF
+es €/	]B
+es €;	SK
+es! 	SK
+es" 	LR
+es",	DZ
+es", 	DZ
+es".	EY
+es". 	EY
+es"a	MQ
+es"el	QM
+es"m	IU
 es"p	EY
-es"s	KS
-es$ 	WG
-es$ 0	WG
+es"s	@_
+es$ 	VH
+es$ 0	VH
 es$0	^A
-es$0,	TJ
+es$0,	WG
 es$00	^A
 es% 	[C
-es% d	VH
-es(0 	TJ
-es(b	MQ
+es% d	YE
+es(0 	QM
+es(b	FX
 es(de	SK
 es(e	LR
-es(el	VH
-es(en	JT
-es(es	KS
-es(g	JT
-es(ge	JT
-es(gr	RL
-es(l	MQ
-es(la	MQ
-es(p	EY
-es(pr	GW
+es(el	SK
+es(en	IU
+es(es	IU
+es(ge	MQ
+es(gr	TJ
+es(p	FX
+es(pr	FX
 es(s	TJ
 es(se	RL
-es(te	IU
-es(v	MQ
-es) 	GW
-es) l	VH
-es) y	MQ
-es),	IU
-es), 	IU
-es+ 	MQ
-es, "	TJ
-es, 0	ZD
+es(t	MQ
+es(ta	MQ
+es(te	FX
+es(v	LR
+es) 	IU
+es) l	RL
+es) y	LR
+es),	MQ
+es), 	MQ
+es).	RL
+es). 	RL
+es+ 	JT
+es, "	SK
+es, 0	^A
 es, a	MQ
-es, b	QM
-es, c	QM
-es, d	ZD
-es, e	SK
-es, f	HV
-es, g	KS
-es, i	FX
-es, j	GW
+es, c	TJ
+es, d	^A
+es, e	RL
+es, f	IU
+es, g	IU
+es, i	LR
+es, j	KS
 es, l	IU
-es, m	TJ
-es, n	A^
-es, o	HV
-es, p	[C
-es, q	TJ
-es, r	JT
-es, s	RL
-es, t	[C
-es, u	QM
-es, v	WG
-es, y	TJ
-es,0	HV
-es,00	HV
-es- 	IU
-es-0	VH
-es-00	UI
+es, m	RL
+es, n	@_
+es, o	IU
+es, p	WG
+es, q	SK
+es, s	TJ
+es, t	]B
+es, u	SK
+es, v	TJ
+es, y	UI
+es,0	GW
+es,00	GW
+es- 	LR
+es-0	WG
+es-00	VH
 es->	IU
 es-> 	IU
-es-v	YE
-es-v 	WG
-es. 	RL
-es. 0	WG
-es. d	RL
-es. e	MQ
-es. p	LR
-es. s	UI
+es-s	RL
+es-v	VH
+es-v 	YE
+es. 	SK
+es. 0	_@
+es. d	^A
+es. p	IU
+es. s	TJ
 es."	HV
 es." 	HV
-es.)	KS
-es.) 	LR
-es.0	c=
-es.00	c=
-es.d	GW
-es.d.	GW
-es.e	ZD
-es.ex	^A
-es.l	WG
-es.l.	WG
-es.p	TJ
-es.p.	TJ
-es.º	QM
-es.º 	QM
+es.)	LR
+es.) 	EY
+es.0	]B
+es.00	]B
+es.d	FX
+es.d.	FX
+es.e	YE
+es.ex	]B
+es.l	YE
+es.l.	YE
+es.p	UI
+es.p.	UI
 es.»	IU
 es.» 	IU
-es/ 	IU
-es/ 0	TJ
-es/k	IU
-es/kg	SK
-es0 	]B
-es0 %	VH
-es0 (	[C
+es/ 	KS
+es/ 0	XF
+es/k	JT
+es/kg	TJ
+es0 	[C
+es0 %	XF
+es0 (	XF
 es0 -	IU
-es0 /	TJ
-es0 0	g9
-es0 a	TJ
-es0 c	UI
-es0 d	SK
+es0 /	XF
+es0 0	h8
+es0 a	VH
+es0 c	TJ
+es0 d	WG
+es0 e	QM
 es0 h	KS
-es0 k	XF
-es0 l	b>
-es0 m	]B
-es0 n	]B
+es0 k	TJ
+es0 l	^A
+es0 m	_@
+es0 n	TJ
+es0 o	LR
 es0 s	_@
-es0 t	JT
-es0 v	XF
-es0 y	KS
+es0 t	MQ
+es0 v	TJ
+es0 y	JT
 es0 €	YE
-es0%	XF
-es0% 	XF
+es0%	WG
+es0% 	WG
 es0)	UI
-es0).	TJ
-es0,	RL
-es0, 	XF
-es0,0	HV
-es0-	YE
-es0-0	UI
+es0) 	QM
+es0).	RL
+es0,	QM
+es0, 	VH
+es0,0	GW
+es0-	]B
+es0-0	WG
 es0.	UI
-es0. 	SK
-es0.0	c=
-es00	YE
+es0. 	RL
+es0.0	]B
+es00	[C
 es00 	XF
-es00%	XF
+es00%	WG
 es00)	UI
-es00,	SK
-es00-	YE
+es00,	RL
+es00-	]B
 es00.	RL
-es000	XF
-es00:	MQ
-es00;	UI
-es00h	VH
+es000	YE
+es00:	LR
+es00;	WG
+es00h	TJ
 es0:0	MQ
-es0;	UI
-es0; 	UI
-es0h	VH
-es: 	JT
-es: "	GW
-es: 0	QM
+es0;	WG
+es0; 	WG
+es0h	TJ
+es: 	IU
+es: "	HV
+es: 0	SK
 es: c	RL
-es: p	TJ
+es: m	SK
+es: p	VH
+es: s	MQ
 es: «	HV
 es:0	MQ
 es:00	MQ
-es; 	XF
-es; a	QM
-es; c	SK
-es; d	SK
-es; e	YE
-es; l	RL
-es; t	KS
-es; y	LR
+es; 	WG
+es; a	RL
+es; c	UI
+es; d	UI
+es; e	XF
+es; l	UI
 es> 	IU
 es? 	GW
-es@l	TJ
-es@la	TJ
-es@p	VH
-es@pe	VH
-es@r	TJ
-es@re	SK
-es@s	TJ
-es@sa	TJ
-es@t	WG
-esa 	MQ
-esa $	TJ
-esa (	TJ
-esa 0	VH
-esa a	QM
+es@l	UI
+es@la	UI
+es@p	UI
+es@pe	UI
+es@r	WG
+es@re	VH
+es@s	SK
+es@sa	SK
+es@t	[C
+esa 	KS
+esa $	UI
+esa 0	WG
+esa a	LR
 esa b	GW
-esa c	TJ
+esa c	XF
 esa d	EY
-esa e	TJ
+esa e	UI
 esa f	MQ
-esa g	EY
-esa h	IU
-esa i	IU
-esa j	FX
-esa l	QM
-esa n	JT
-esa o	JT
-esa p	RL
-esa q	IU
-esa r	VH
-esa s	UI
-esa t	YE
-esa u	C[
-esa v	[C
-esa w	GW
-esa y	RL
+esa g	?a
+esa h	JT
+esa i	MQ
+esa j	GW
+esa l	TJ
+esa m	SK
+esa n	KS
+esa o	MQ
+esa p	SK
+esa q	HV
+esa r	[C
+esa s	ZD
+esa t	[C
+esa u	EY
+esa v	ZD
+esa w	EY
+esa y	UI
 esa |	HV
-esa «	C[
-esa é	GW
-esa!	EY
-esa"	MQ
-esa)	HV
-esa) 	IU
-esa),	GW
-esa).	UI
-esa,	UI
-esa, 	UI
+esa «	FX
+esa é	HV
+esa!	B]
+esa"	KS
+esa" 	SK
+esa)	DZ
+esa) 	EY
+esa),	FX
+esa,	XF
+esa, 	XF
 esa.	UI
 esa. 	TJ
-esa.e	ZD
+esa.e	[C
 esa:	LR
 esa: 	LR
 esa;	XF
 esa; 	XF
-esa?	WG
-esa? 	WG
-esa@	]B
-esa@r	VH
+esa?	ZD
+esa? 	ZD
+esa@	ZD
+esa@r	UI
 esaa	MQ
-esab	SK
+esab	UI
 esaba	RL
-esabe	TJ
+esabe	SK
 esabi	WG
-esabl	B]
-esabr	LR
-esabu	WG
-esac	TJ
-esace	_@
-esaci	TJ
+esabl	>b
+esabo	MQ
+esabu	_@
+esac	RL
+esace	]B
+esaci	XF
 esact	C[
-esacu	EY
-esad	WG
-esad 	UI
-esada	RL
-esade	TJ
-esadi	YE
-esado	RL
-esadr	SK
-esadu	MQ
-esae	LR
-esae 	MQ
-esaer	YE
-esaf	MQ
-esafa	QM
-esafi	MQ
+esacu	C[
+esad	YE
+esad 	TJ
+esada	QM
+esade	UI
+esadi	^A
+esado	QM
+esadr	YE
+esae 	KS
+esaer	XF
+esafa	SK
 esag	a?
-esaga	YE
-esage	KS
-esago	^A
-esagu	ZD
-esah 	KS
-esaho	UI
-esaig	RL
-esain	^A
-esaja	JT
-esaje	KS
-esaji	TJ
-esajo	TJ
-esal	MQ
-esal 	VH
-esal)	LR
-esal,	GW
-esal.	HV
-esala	RL
+esaga	WG
+esage	MQ
+esago	d<
+esagr	LR
+esagu	XF
+esah	QM
+esah 	IU
+esaho	RL
+esain	UI
+esaj	IU
+esaja	KS
+esaje	HV
+esaji	UI
+esajo	UI
+esal 	TJ
+esal,	IU
+esal.	GW
 esalb	[C
-esalc	QM
-esald	JT
-esale	EY
-esalg	FX
-esall	XF
-esalm	VH
-esalo	KS
-esalt	WG
-esalu	B]
-esalv	FX
-esama	LR
-esamb	QM
-esami	MQ
-esamu	VH
+esald	LR
+esale	GW
+esalg	IU
+esall	UI
+esalm	YE
+esalo	RL
+esalq	QM
+esalt	]B
+esalu	GW
+esalv	IU
+esam	RL
+esama	KS
+esamb	SK
+esame	KS
+esami	HV
+esamo	RL
+esamu	WG
+esan	MQ
 esan 	LR
-esan.	MQ
-esand	FX
-esane	WG
-esang	FX
-esani	TJ
+esan.	LR
+esana	QM
+esanc	IU
+esand	GW
+esane	XF
+esang	GW
+esani	RL
 esano	^A
-esans	LR
-esanu	YE
-esanz	JT
-esap	RL
-esapa	FX
-esape	FX
-esapi	VH
-esapp	JT
-esapr	YE
-esaq	TJ
-esaqu	TJ
-esar 	KS
-esar,	VH
-esarb	SK
-esarc	]B
-esard	XF
-esare	SK
+esans	MQ
+esant	KS
+esanu	_@
+esanz	GW
+esao	SK
+esap	UI
+esapa	C[
+esape	HV
+esapi	TJ
+esapp	HV
+esapr	]B
+esapu	QM
+esar 	HV
+esar,	YE
+esarb	UI
+esarc	^A
+esard	]B
 esarg	FX
-esari	KS
-esarj	_@
-esarl	?a
+esari	JT
+esarj	XF
+esarl	DZ
 esarm	LR
-esarn	QM
-esaro	?a
-esarp	KS
+esarn	MQ
+esaro	=c
 esart	LR
-esarí	>b
-esas	IU
-esas 	GW
-esas,	WG
-esas.	LR
+esarz	RL
+esarí	9g
+esas	KS
+esas 	C[
+esas,	[C
 esas:	VH
-esasa	TJ
-esasc	YE
-esaso	YE
-esass	UI
-esast	B]
-esasu	GW
-esasí	GW
-esat	UI
-esate	FX
-esati	_@
-esato	QM
+esasa	RL
+esasc	TJ
+esase	RL
+esasi	UI
+esaso	^A
+esass	XF
+esast	A^
+esasí	HV
+esat	VH
+esat 	MQ
+esata	QM
+esati	ZD
 esatr	RL
-esau	LR
 esaur	WG
-esav	WG
-esava	[C
-esave	YE
-esavi	LR
-esavo	JT
-esaví	HV
-esax	QM
+esav	UI
+esava	_@
+esave	TJ
+esavi	IU
+esavo	IU
+esaví	GW
+esax	RL
 esay	QM
 esay 	QM
 esaya	JT
-esaye	WG
-esayo	TJ
-esayu	HV
-esaz	GW
+esaye	TJ
+esayo	^A
+esayu	LR
+esaz	FX
 esaza	LR
 esazo	KS
 esazu	FX
-esaí	RL
-esañ	QM
-esaña	WG
-esañe	MQ
-esaño	MQ
-esaú	JT
+esañ	SK
+esaña	[C
+esañe	KS
+esaú	HV
 esaún	FX
-esb d	UI
-esb,	MQ
-esb, 	MQ
-esb.	DZ
+esb 	QM
+esb d	YE
+esb,	JT
+esb, 	JT
+esb.	KS
 esb0	_@
-esb00	_@
-esb@	TJ
-esba	XF
-esba 	[C
+esb00	^A
+esb@	WG
+esba	YE
+esba 	WG
 esba.	LR
-esbai	JT
-esbaj	QM
-esbal	B]
-esban	VH
-esbar	YE
-esbat	DZ
+esbad	RL
+esbai	LR
+esbal	GW
+esban	UI
+esbar	^A
+esbas	QM
+esbat	EY
+esbañ	RL
+esbe	KS
 esbe 	B]
-esbec	UI
-esbel	SK
+esbec	SK
+esbel	UI
 esbem	GW
-esben	MQ
 esber	UI
-esbet	LR
-esbi	TJ
-esbia	[C
-esbic	QM
-esbie	MQ
-esbil	GW
-esbin	VH
-esbio	SK
+esbet	IU
+esbi	WG
+esbia	XF
+esbic	SK
+esbie	KS
+esbil	EY
+esbin	XF
+esbio	TJ
 esbir	GW
 esbié	XF
-esbió	FX
+esbió	IU
 esbl	DZ
 esbla	KS
-esble	HV
-esbli	FX
-esblo	SK
-esbo	LR
-esbo 	HV
+esble	FX
+esbli	DZ
+esbo	IU
+esbo 	A^
 esbod	WG
-esbog	IU
-esbol	MQ
-esbom	TJ
-esbor	UI
-esbr	LR
+esbog	HV
+esbol	JT
+esbom	UI
+esbor	[C
+esbot	MQ
+esbr	IU
 esbra	HV
-esbue	HV
-esbuj	JT
-esbur	DZ
-esbus	SK
-esbv	LR
-esbve	LR
-esbáñ	MQ
-esbó	SK
-esbón	SK
-esc 	KS
-esc.	VH
-esc/	ZD
-esc/ 	ZD
-esca 	FX
-esca,	QM
-esca.	UI
-esca:	MQ
-escab	SK
-escad	TJ
-escae	JT
-escaj	JT
-escal	XF
+esbre	MQ
+esbri	SK
+esbue	EY
+esbuj	KS
+esbur	HV
+esbus	UI
+esbv	HV
+esbve	HV
+esbí	LR
+esbín	LR
+esbó	WG
+esbón	WG
+esc.	XF
+esc/	UI
+esc/ 	UI
+esca	MQ
+esca 	GW
+esca.	QM
+escab	RL
+escad	UI
+escae	EY
+escaj	LR
+escal	WG
 escan	JT
-escap	KS
-escat	JT
-escc	HV
-escci	HV
-esce	VH
+escap	C[
+escat	FX
+escc	DZ
+escci	DZ
+esce	TJ
 esce 	JT
-esce.	WG
-esced	UI
-escei	SK
-escem	_@
-escen	TJ
-escer	LR
+esce.	a?
+esced	TJ
+escei	TJ
+escel	LR
+escem	a?
+escen	RL
+escer	MQ
 esces	KS
 esch	WG
-escha	MQ
-esche	[C
+esche	VH
 eschi	EY
-escho	[C
-escic	ZD
+escho	XF
+esci	SK
+escic	[C
 escid	B]
-escie	TJ
-escif	ZD
-escim	XF
-escin	TJ
-escio	GW
-escip	[C
-escir	GW
-escis	VH
-escit	VH
-escl	SK
-escla	MQ
+escie	KS
+escif	WG
+escil	MQ
+escim	UI
+escin	UI
+escio	EY
+escip	VH
+escir	IU
+escis	XF
+escit	]B
+esció	SK
+escl	WG
+escla	HV
 escli	KS
-esclu	WG
-esco)	XF
-esco,	YE
-esco.	FX
-escob	KS
-escoc	TJ
-escog	QM
+esclu	^A
+esco 	QM
+esco)	VH
+esco,	WG
+esco.	DZ
+escob	JT
+escoc	RL
 escol	LR
-escop	KS
-escos	XF
-escot	QM
-escp	WG
-escp 	WG
-escr	RL
-escre	RL
-esct	KS
-escta	EY
-escti	UI
-escto	LR
-esctr	ZD
-esctu	EY
-escuc	c=
-escue	TJ
-escul	YE
-escuo	XF
-escup	WG
-escur	MQ
-escuá	JT
+escoo	MQ
+escop	MQ
+escor	KS
+escos	WG
+escp	XF
+escp 	XF
+escri	HV
+escru	QM
+esct	LR
+escta	C[
+escti	QM
+esctr	]B
+esctu	HV
+escua	QM
+escuc	_@
+escue	RL
+escui	KS
+escul	WG
+escum	IU
+escuo	a?
+escup	RL
+escuá	GW
 escuñ	FX
-escá	RL
-escé	QM
-escés	LR
-escí	JT
-escía	MQ
-escó	LR
-escóm	HV
-esd 	SK
-esd d	WG
-esd.	C[
-esd. 	DZ
-esda 	MQ
-esda,	WG
+escé	RL
+escés	MQ
+escí	EY
+escía	KS
+escó	KS
+escóm	IU
+esd 	TJ
+esd d	ZD
+esd t	QM
+esd.	A^
+esd. 	C[
+esda	QM
+esda,	XF
 esda.	WG
-esdad	[C
-esdal	QM
-esdan	IU
+esdad	ZD
+esdal	RL
+esdam	IU
+esdan	GW
 esdar	LR
-esdas	UI
-esdav	HV
-esde,	MQ
-esde.	DZ
-esdeb	EY
+esdas	[C
+esdav	GW
+esde	MQ
+esde.	GW
+esdeb	C[
 esdec	QM
-esded	VH
+esded	UI
 esdej	QM
-esdel	GW
-esdem	[C
+esdel	HV
+esdem	XF
 esder	VH
-esdes	QM
-esdet	A^
-esdev	VH
-esdia	LR
-esdib	MQ
+esdet	EY
+esdev	WG
 esdic	KS
-esdie	RL
-esdij	QM
-esdil	RL
-esdim	UI
-esdir	IU
+esdie	QM
+esdij	MQ
+esdil	TJ
+esdim	_@
+esdir	MQ
 esdit	HV
-esdo	QM
-esdo 	RL
-esdo,	RL
-esdo.	IU
+esdo	RL
+esdo 	QM
+esdo,	LR
+esdo.	EY
 esdob	TJ
-esdol	^A
-esdom	SK
-esdon	JT
-esdor	SK
-esdoñ	MQ
-esdr	UI
-esdre	SK
-esdri	TJ
-esdu	UI
+esdol	]B
+esdom	QM
+esdon	LR
+esdor	QM
+esdos	LR
+esdr	VH
+esdre	TJ
+esdri	VH
+esdu	RL
 esdua	RL
-esduc	EY
-esdul	SK
-esdur	WG
+esduc	FX
+esdul	YE
+esdur	TJ
 esdí	LR
-esdí 	RL
-esdó 	RL
-esdón	DZ
-ese 	MQ
-ese "	JT
+esdí 	UI
+esdó	JT
+esdón	C[
+ese "	DZ
 ese $	VH
 ese (	MQ
 ese 0	RL
-ese b	JT
-ese c	MQ
-ese d	TJ
-ese e	RL
-ese f	TJ
-ese g	FX
-ese h	IU
+ese a	QM
+ese b	KS
+ese d	VH
+ese e	MQ
+ese g	JT
+ese h	FX
 ese i	VH
-ese j	QM
-ese l	KS
-ese m	QM
-ese n	QM
+ese j	TJ
+ese m	SK
 ese p	TJ
-ese q	IU
-ese r	RL
-ese s	JT
-ese t	IU
+ese q	FX
+ese s	MQ
+ese t	EY
 ese u	GW
-ese v	RL
-ese é	TJ
-ese) 	ZD
-ese,	UI
-ese, 	UI
-ese-	VH
-ese.	SK
-ese. 	TJ
-ese.e	WG
+ese v	QM
+ese é	VH
+ese) 	XF
+ese,	RL
+ese, 	RL
+ese-	UI
+ese.e	[C
 ese:	EY
 ese: 	EY
 esea	MQ
-esea 	QM
-esead	HV
-esean	IU
-eseat	UI
+esead	KS
+esean	FX
+eseat	]B
 eseb	FX
-eseb 	IU
-eseb,	HV
-eseba	IU
-esebe	A^
-esebi	QM
+eseb 	GW
+eseb,	IU
+eseba	LR
+esebe	C[
+esebi	SK
 esebl	WG
-esebr	QM
+esebo	MQ
 esec	HV
-eseca	SK
-esecc	JT
-esece	HV
-esech	LR
-eseci	HV
-eseco	QM
+eseca	XF
+esecc	FX
+esece	FX
+esech	KS
+eseci	B]
 esecr	UI
-esect	SK
-esecu	FX
-esecí	LR
-esed	VH
-esed 	TJ
-eseda	C[
+esect	RL
+esecu	IU
+esecí	FX
+esed	UI
+esed 	UI
+eseda	@_
 esede	YE
-esedi	RL
-esedo	UI
+esedi	VH
+esedo	SK
 esedr	MQ
-esee	C[
-esef	HV
+esee	JT
+esef	FX
+eseg	MQ
 esega	SK
-esegi	QM
+esegi	SK
 esegl	WG
-esegr	GW
-esegu	@_
-esegú	RL
-eseh	XF
-esei	^A
-eseis	ZD
+esegr	EY
+esegu	=c
+esegú	TJ
+eseh	YE
+esei	[C
+eseis	b>
 eseit	RL
-esej	KS
-esejo	GW
+esej	IU
+esejo	JT
 esel	QM
-esel,	FX
-esel.	_@
-esela	[C
+esel,	GW
+esel.	]B
+esela	]B
 eselc	UI
-esell	LR
-eselo	VH
-esels	IU
-eselt	QM
-eselv	MQ
-esem	ZD
-esema	MQ
-esemb	RL
+esele	LR
+eselo	WG
+esels	JT
+eselt	RL
+eselv	IU
+esem	[C
+esem 	TJ
+esemb	SK
 esemi	TJ
-esemo	[C
-esemá	UI
-esen 	RL
-esen,	HV
+esemo	YE
+esemá	SK
+esen,	GW
 esen.	LR
-esena	C[
-esenc	MQ
+esena	B]
 esend	TJ
-esene	VH
-eseng	MQ
+esene	YE
 eseni	SK
-esens	VH
-esent	QM
-esenv	WG
-esení	LR
-eseo	QM
-eseo 	VH
-eseo.	QM
+eseno	QM
+esens	]B
+esenv	SK
+esení	IU
+eseo	MQ
+eseo 	QM
 esep	SK
-esepa	LR
+esepa	JT
 esepo	UI
-esept	ZD
-eseq	RL
-esequ	RL
+esept	WG
+eseq	SK
+esequ	SK
 eser	RL
-eser.	KS
-eser@	RL
-esera	TJ
-eserc	GW
-eserd	?a
-esere	C[
-eserg	LR
-eseri	RL
-eserl	MQ
-eserm	RL
-esern	TJ
-esero	QM
+eser.	MQ
+eser@	TJ
+esera	VH
+eserc	C[
+eserd	<d
+esere	>b
+eserf	QM
+eserg	KS
+eseri	VH
+eserm	TJ
+esern	SK
+esero	VH
 eserr	WG
-esers	LR
-esert	QM
-eserv	RL
-eserz	SK
-eserí	QM
-eses	MQ
+esers	HV
+esert	TJ
+eserz	_@
+eses	LR
 eses 	QM
-eses,	HV
-eses.	JT
-eses:	KS
+eses,	LR
+eses.	LR
+eses:	HV
 esesa	UI
-esesc	YE
+esesc	UI
 esesd	TJ
-esese	RL
-esesf	YE
-esesi	LR
-eseso	IU
-esesp	GW
-esesq	VH
-esess	UI
+esesf	ZD
+esesi	JT
+eseso	DZ
+esesp	IU
+esesq	[C
+esess	RL
 esest	VH
+esesu	MQ
 eset	MQ
-esete	b>
-eseto	@_
-esetr	JT
+esete	d<
+eseto	IU
+esetr	LR
 eseu	JT
-eseun	HV
-eseus	QM
-esev	YE
-eseva	XF
-eseve	VH
-esex	UI
-esexa	^A
-esext	GW
-esey 	KS
-esez	WG
-esez.	VH
-esezc	MQ
-esezó	RL
-eseí	VH
-eseñ	UI
-eseña	YE
-eseño	JT
-esf b	ZD
-esf g	SK
+eseun	GW
+eseus	SK
+esev	XF
+eseva	ZD
+eseve	UI
+esex	XF
+esexa	]B
+esext	EY
+esey	TJ
+esey 	DZ
+esez	SK
+esez 	MQ
+esez.	ZD
+eseza	QM
+esezc	KS
+esezó	SK
+eseí	UI
+eseñ	SK
+eseña	]B
+eseño	KS
+esf b	WG
+esf g	WG
 esfa	TJ
 esfa 	TJ
-esfac	FX
-esfad	QM
-esfal	YE
-esfav	JT
-esfec	FX
-esfer	SK
-esfi	VH
-esfic	IU
-esfid	YE
+esfac	HV
+esfad	RL
+esfal	[C
+esfav	IU
+esfe	RL
+esfec	B]
+esfer	TJ
+esfi	XF
+esfia	MQ
+esfic	LR
+esfid	[C
 esfie	^A
-esfil	MQ
-esfin	FX
-esfir	SK
+esfil	RL
+esfin	GW
 esfl	IU
-esflo	DZ
+esflo	IU
 esfn	SK
 esfno	SK
-esfo	JT
-esfon	MQ
-esfor	QM
+esfo	FX
+esfon	LR
+esfor	UI
 esfot	B]
 esfr	EY
-esfra	JT
-esfre	IU
-esfu	VH
-esfue	@_
-esfug	RL
+esfra	B]
+esfre	JT
+esfu	UI
+esfue	GW
+esfug	QM
 esfum	YE
-esfun	_@
-esfur	KS
-esfá	XF
+esfun	]B
+esfur	MQ
+esfá	WG
 esg,	QM
 esg, 	QM
 esg.	IU
 esg. 	KS
-esg0	SK
-esg00	SK
-esga	RL
-esga 	FX
+esg0	WG
+esg00	WG
+esga	TJ
+esga 	B]
 esga,	TJ
-esga.	UI
+esga.	TJ
 esgad	MQ
 esgal	C[
-esgar	LR
-esgas	SK
-esgañ	GW
-esgem	WG
-esges	SK
+esgan	TJ
+esgas	TJ
+esgañ	HV
+esge	MQ
+esge 	QM
+esgem	ZD
+esgen	KS
+esges	UI
 esgi	MQ
-esgin	A^
-esgio	UI
-esgis	SK
-esgl	TJ
-esgla	SK
+esgin	DZ
+esgio	VH
+esgis	VH
+esgl	RL
+esgla	QM
 esglé	EY
 esgo	QM
-esgo 	KS
-esgon	RL
-esgos	YE
-esgr	GW
-esgri	FX
-esgro	HV
-esgru	RL
-esgu	KS
-esgui	WG
-esgun	DZ
+esgo 	LR
+esgon	QM
+esgos	]B
+esgr	FX
+esgri	DZ
+esgro	DZ
+esgru	MQ
+esgu	HV
+esgua	SK
+esgui	RL
+esgun	A^
 esguo	MQ
-esgur	KS
-esgus	C[
-esgú	RL
-esgún	RL
-esgü	RL
-esgüe	RL
+esgur	IU
+esgus	>b
+esgá	QM
+esgú	TJ
+esgún	TJ
+esgü	TJ
+esgüe	TJ
 esh 	LR
-esh y	MQ
-esh,	SK
-esh, 	SK
-esh.	FX
-esh. 	FX
-esha	KS
-esha 	B]
-eshab	B]
-eshac	b>
-eshan	EY
-eshar	TJ
-eshas	?a
-eshay	LR
-eshe	RL
-eshe.	IU
+esh y	GW
+esh,	UI
+esh, 	UI
+esh.	HV
+esh. 	HV
+esha	JT
+esha 	C[
+eshab	?a
+eshac	c=
+eshag	QM
+eshan	HV
+eshar	RL
+eshas	@_
+eshat	EY
+eshay	MQ
+eshe	TJ
+eshe 	MQ
+eshe.	JT
 eshec	QM
 eshen	XF
-esher	SK
-eshes	RL
+esher	RL
 eshi 	FX
-eshid	XF
+eshic	SK
+eshid	UI
 eshis	DZ
-eshit	EY
-eshiz	QM
+eshit	IU
 esho	LR
-esho 	ZD
-esho,	LR
-eshoj	QM
-eshol	>b
-eshom	XF
+esho 	WG
+esho,	MQ
+eshol	A^
+eshom	UI
 eshon	LR
-eshor	UI
-eshu	XF
+eshor	SK
+eshu	WG
 eshua	RL
-eshí	SK
-esi a	SK
+eshí	TJ
+esi a	UI
 esi c	FX
-esi d	MQ
-esi e	MQ
+esi e	KS
 esi h	UI
-esi l	MQ
-esi m	DZ
-esi n	LR
-esi q	GW
-esi s	LR
+esi l	TJ
+esi m	B]
+esi n	MQ
+esi p	MQ
+esi q	IU
+esi s	JT
 esi t	TJ
-esi u	RL
-esi v	QM
-esi,	IU
-esi, 	IU
-esia 	JT
-esia,	SK
-esia.	MQ
-esiac	UI
-esiad	QM
+esi v	RL
+esi,	GW
+esi, 	GW
+esia	KS
+esia 	MQ
+esia,	QM
+esia.	QM
+esiac	]B
+esiad	SK
 esial	JT
-esian	JT
-esiar	FX
-esias	TJ
-esiat	SK
-esib	GW
-esiba	DZ
-esibi	A^
-esibo	FX
+esian	IU
+esiar	DZ
+esias	RL
+esiat	VH
+esib	IU
+esiba	GW
+esibi	EY
+esibo	B]
+esibr	SK
 esibu	QM
-esibá	MQ
-esic	MQ
-esica	IU
+esic	KS
+esica	JT
 esici	RL
-esicl	ZD
-esico	KS
-esicu	SK
-esid	SK
+esicl	[C
+esico	MQ
+esicu	VH
+esid	TJ
 esida	TJ
-eside	TJ
-esidi	=c
-esidr	[C
-esie	RL
-esie 	[C
-esie.	KS
+eside	XF
+esidi	A^
+esidr	_@
+esie	UI
+esie 	_@
+esie.	GW
 esied	LR
-esieg	RL
-esiem	IU
+esieg	SK
+esiej	QM
+esiem	MQ
 esien	UI
-esier	JT
+esier	IU
 esies	UI
+esiet	LR
 esiez	RL
-esif	KS
-esifi	IU
-esiga	RL
-esigo	KS
-esigu	KS
-esij	QM
-esija	UI
-esije	WG
-esil	UI
-esil 	TJ
+esif	MQ
+esif 	QM
+esifi	JT
+esiga	QM
+esigo	JT
+esigu	HV
+esije	VH
+esil	VH
+esil 	SK
 esil.	HV
-esila	LR
+esila	JT
 esile	TJ
-esili	JT
-esill	WG
-esilo	ZD
-esim	[C
+esili	LR
+esill	TJ
+esilo	_@
+esim	ZD
 esima	QM
-esimb	XF
-esimi	UI
+esimb	YE
+esime	LR
+esimi	VH
 esimo	_@
-esimp	SK
-esin	VH
-esina	KS
-esinc	XF
-esind	TJ
+esimp	RL
+esin	TJ
+esina	IU
+esinc	VH
+esind	UI
 esine	VH
 esinf	LR
-esing	SK
-esini	SK
+esing	TJ
+esini	QM
 esino	QM
+esins	RL
 esint	XF
-esinv	RL
+esinv	SK
 esiné	LR
-esio	UI
-esio 	QM
-esio)	TJ
-esio,	MQ
-esion	TJ
-esios	A^
-esip	YE
-esipa	WG
+esio	SK
+esio 	VH
+esio)	SK
+esio.	LR
+esiod	RL
+esion	UI
+esios	@_
+esip	ZD
+esipa	TJ
 esipc	SK
-esipi	QM
-esipo	RL
+esipi	TJ
+esipo	TJ
 esiq	TJ
 esiqu	TJ
+esir	KS
 esir.	JT
-esir:	IU
-esira	MQ
-esire	RL
+esir:	HV
+esira	KS
+esire	MQ
 esirg	LR
-esirm	SK
-esiro	YE
-esirv	GW
-esis	RL
-esis 	XF
-esis,	RL
-esis.	RL
-esisa	WG
+esiro	UI
+esirv	C[
+esis 	[C
+esis,	UI
+esis.	IU
+esisa	ZD
 esisc	LR
-esise	IU
-esisi	JT
-esism	QM
-esiso	JT
-esist	MQ
-esit	MQ
-esit 	LR
-esita	KS
-esite	KS
+esise	HV
+esisi	LR
+esism	RL
+esiso	KS
+esist	QM
+esit	KS
+esit 	MQ
+esita	GW
+esite	LR
 esiti	WG
-esito	MQ
+esito	KS
 esitr	_@
 esitu	EY
-esiva	^A
-esivo	HV
-esivá	UI
-esix	EY
+esiva	XF
+esive	MQ
+esivo	JT
+esivá	RL
+esix	@_
 esiz	QM
-esiza	QM
-esizo	QM
-esiá	HV
-esián	HV
-esié	IU
-esién	GW
-esiér	RL
-esiñ	SK
-esiño	SK
-esió	EY
-esió.	JT
-esió:	FX
+esiz.	QM
+esiza	LR
+esiá	JT
+esián	JT
+esié	LR
+esién	HV
+esiér	QM
+esiñ	RL
+esiño	RL
+esió	DZ
+esió.	IU
+esió:	IU
 esión	GW
-esja	WG
-esja 	XF
-esja.	QM
-esjab	WG
-esjac	VH
+esja	VH
+esja 	UI
+esja.	SK
+esjab	[C
+esjac	SK
 esjad	KS
-esjaj	JT
-esjam	VH
-esjar	UI
+esjaj	GW
+esjam	XF
+esjar	VH
+esje,	JT
+esjed	RL
 esjer	GW
-esjes	ZD
-esji	TJ
-esjil	RL
-esjo	JT
-esjo 	GW
-esjo,	HV
-esjo.	UI
-esjor	EY
-esjos	GW
+esjes	XF
+esji	VH
+esjil	UI
+esjo	GW
+esjo 	LR
+esjo,	DZ
+esjo.	VH
+esjor	FX
+esjos	LR
 esju	RL
-esjue	TJ
-esjul	ZD
-esjun	TJ
-esjó	IU
-esjóv	IU
-eskg	SK
-eskg,	SK
-eski	JT
-eskil	RL
-eskm	IU
-eskm 	IU
+esjue	XF
+esjul	XF
+esjun	RL
+esjó	JT
+esjóv	JT
+eskg	TJ
+eskg,	TJ
+eski	FX
+eskil	TJ
+eskm	LR
+eskm 	HV
 esl 	RL
-esl (	YE
-esl 0	RL
-esl a	B]
+esl (	UI
+esl 0	SK
+esl a	EY
 esl b	JT
-esl c	LR
-esl d	RL
-esl e	JT
-esl f	JT
-esl g	WG
-esl h	JT
-esl i	HV
-esl j	RL
+esl c	KS
+esl d	WG
+esl g	[C
+esl h	KS
+esl i	KS
 esl l	HV
-esl o	WG
-esl p	WG
-esl q	EY
-esl r	HV
-esl s	MQ
-esl t	RL
-esl v	JT
+esl o	VH
+esl p	VH
+esl q	LR
+esl r	IU
+esl s	JT
+esl t	KS
+esl v	HV
 esl y	UI
 esl ú	KS
-esl)	JT
 esl,	EY
 esl, 	EY
-esl-	WG
-esl-v	WG
-esl.	MQ
+esl-	YE
+esl-v	YE
+esl.	LR
 esl. 	KS
-esl:	JT
-esl: 	JT
-esla	KS
+esl:	IU
+esl: 	IU
+esla	LR
 esla 	KS
-esla,	KS
-esla.	QM
+esla,	IU
+esla.	SK
 esla@	YE
-eslab	MQ
-eslac	JT
-eslad	QM
+eslab	LR
+eslac	IU
 eslag	LR
-eslal	TJ
-eslam	MQ
-eslar	RL
-eslas	JT
-eslat	MQ
-eslav	]B
-eslaz	LR
+eslal	SK
+eslan	MQ
+eslap	MQ
+eslar	VH
+eslas	LR
+eslat	RL
+eslav	_@
+eslaz	JT
 eslb	[C
-eslba	]B
+eslba	ZD
 eslc	WG
-eslca	MQ
-eslco	WG
-esld	QM
-eslda	^A
+eslca	IU
+eslco	YE
+esld	RL
+eslda	_@
 eslde	LR
-esldo	UI
-esle	QM
+esldo	RL
 esle 	QM
-esle,	MQ
 esle.	YE
 eslea	C[
-eslec	^A
-esled	XF
-esleg	KS
-eslei	KS
+eslec	a?
+esled	YE
+esleg	JT
+eslei	HV
 eslem	MQ
-eslen	FX
-esleo	XF
-esler	UI
-esles	SK
-eslet	DZ
+eslen	GW
+esleo	WG
+esles	RL
+eslet	GW
 eslev	WG
-eslg	HV
-eslga	FX
-eslgu	QM
-esli	JT
-eslia	MQ
-eslib	FX
-eslic	MQ
-eslid	JT
-eslie	RL
-eslim	UI
-eslin	QM
-eslio	VH
-eslir	KS
-eslis	IU
-eslit	d<
+eslg	KS
+eslga	A^
+eslgu	SK
+esli	IU
+eslib	IU
+eslic	KS
+eslid	B]
+eslie	QM
+eslim	TJ
+eslio	RL
+eslir	EY
+eslis	FX
+eslit	^A
 esliv	JT
-esliá	QM
-esll	TJ
-esll 	MQ
-eslla	RL
-eslle	[C
-eslli	GW
-esllo	JT
-esllu	QM
-eslm	UI
-eslma	VH
-eslme	SK
-eslo,	MQ
+esliá	RL
+esll	UI
+eslla	SK
+eslle	^A
+eslli	HV
+esllo	HV
+eslm	TJ
+eslma	WG
+eslme	ZD
 eslo.	LR
-eslob	KS
 eslog	IU
-esloj	RL
-eslol	KS
-eslom	WG
+esloj	ZD
+eslol	HV
+eslom	TJ
 eslon	VH
-eslor	GW
-eslos	WG
-esls	GW
-esls 	FX
-eslso	MQ
-eslt	VH
-eslta	WG
-eslti	HV
-eslto	SK
-eslu	JT
-eslub	UI
-esluc	EY
-eslud	>b
-eslue	SK
-eslui	MQ
+eslor	C[
+eslos	VH
+eslq	SK
+eslqu	SK
+esls	HV
+esls 	HV
+eslso	LR
+eslt	UI
+eslta	XF
+eslti	JT
+eslto	RL
+eslu	EY
+eslub	YE
+esluc	GW
+eslud	A^
 eslum	RL
 eslun	LR
-eslva	DZ
-eslve	_@
-eslá	UI
-eslám	RL
-esléc	MQ
-esléf	QM
+eslva	=c
+eslve	d<
+eslvi	LR
+eslá	SK
+eslám	QM
+eslé	LR
 eslés	EY
-eslí	HV
-eslíg	UI
-esló	ZD
-esm 	JT
+eslí	LR
+eslíg	SK
+esló	[C
+esm 	IU
 esm.	RL
 esm. 	RL
-esma 	QM
-esma.	C[
-esmac	WG
-esmad	LR
-esmai	LR
-esmal	FX
-esmam	MQ
-esmap	FX
-esmar	LR
-esmat	[C
-esmav	QM
-esmay	TJ
-esmañ	SK
+esma 	TJ
+esma,	QM
+esma.	DZ
+esmac	XF
+esmad	KS
+esmai	MQ
+esmal	EY
+esman	SK
+esmap	9g
+esmar	KS
+esmat	VH
+esmav	WG
+esmay	^A
+esmañ	TJ
 esmb	QM
-esmba	TJ
-esmbi	WG
-esme	IU
-esme 	?a
-esmed	[C
-esmej	EY
-esmes	^A
-esmet	WG
-esmi	RL
+esmba	WG
+esmbi	VH
+esme	LR
+esme 	=c
+esmed	UI
+esmej	FX
+esmer	IU
+esmes	[C
+esmet	^A
+esmez	QM
+esmi	SK
 esmi 	QM
-esmia	KS
-esmic	IU
-esmie	LR
-esmig	YE
-esmim	YE
-esmin	RL
-esmio	TJ
-esmis	RL
-esmié	WG
-esmn	MQ
-esmo	ZD
-esmo 	GW
-esmo.	ZD
-esmod	GW
-esmol	ZD
-esmom	KS
-esmon	UI
-esmor	[C
+esmia	JT
+esmic	LR
+esmie	KS
+esmig	TJ
+esmim	[C
+esmin	SK
+esmié	TJ
+esmno	QM
+esmo	XF
+esmo 	?a
+esmo.	[C
+esmod	FX
+esmol	XF
+esmon	TJ
+esmor	VH
 esmos	XF
 esmot	RL
-esmp	XF
-esmpa	KS
-esmpe	UI
-esmpl	WG
-esmpo	QM
-esmpr	VH
-esmu	TJ
+esmp	UI
+esmpe	TJ
+esmpi	LR
+esmpl	YE
+esmpo	MQ
+esmpr	ZD
+esmu	RL
 esmuc	GW
-esmud	WG
-esmue	[C
+esmud	VH
+esmue	_@
 esmuj	MQ
-esmul	GW
-esmuy	IU
+esmul	DZ
+esmuy	JT
 esmás	MQ
 esmát	JT
-esmí	VH
-esmí 	RL
-esmín	UI
-esmó	LR
-esmóv	IU
-esmú	KS
-esmús	KS
-esn (	WG
-esn b	SK
-esn c	VH
+esmí	TJ
+esmí 	SK
+esmín	SK
+esmó	KS
+esmóv	HV
+esmú	JT
+esmús	JT
+esn 	MQ
+esn (	SK
+esn 0	KS
+esn a	MQ
+esn b	QM
+esn c	SK
 esn d	FX
 esn e	LR
-esn f	RL
-esn g	VH
-esn i	VH
-esn j	XF
-esn l	KS
-esn m	DZ
-esn n	HV
-esn o	EY
-esn p	TJ
+esn f	VH
+esn g	XF
+esn h	QM
+esn i	YE
+esn j	TJ
+esn l	LR
+esn m	EY
+esn n	EY
+esn o	FX
+esn p	UI
 esn q	RL
-esn s	HV
-esn t	LR
-esn v	GW
-esn.	TJ
-esn. 	RL
-esn.º	TJ
+esn r	XF
+esn s	KS
+esn t	JT
+esn u	RL
+esn v	IU
+esn y	QM
+esn,	LR
+esn, 	LR
+esn.	VH
+esn. 	SK
+esn.º	UI
 esn:	IU
 esn: 	IU
-esna	KS
-esna)	LR
-esna,	YE
-esna.	FX
-esna:	FX
-esna@	UI
-esnac	RL
-esnal	FX
+esna	IU
+esna)	MQ
+esna,	XF
+esna.	?a
+esna:	HV
+esna@	TJ
+esnac	[C
+esnad	LR
+esnal	DZ
 esnat	EY
-esnav	WG
-esnca	JT
-esnce	JT
-esnch	TJ
-esnci	VH
-esncl	UI
+esnav	UI
+esnc	MQ
+esnca	GW
+esnce	IU
+esnch	VH
+esnci	XF
+esncl	RL
 esnco	MQ
-esndi	IU
-esndo	FX
+esnda	RL
+esndi	JT
+esndo	GW
 esndr	QM
 esndí	QM
-esndó	RL
-esne	RL
-esne 	TJ
-esnea	WG
+esndó	TJ
+esne	SK
+esne 	SK
+esnea	[C
 esnec	HV
 esneg	JT
-esnem	LR
-esnen	JT
-esner	[C
-esnes	MQ
+esnem	JT
+esnen	KS
+esner	^A
+esnet	QM
 esnf	LR
-esnfa	QM
-esnfi	IU
+esnfa	WG
+esnfi	KS
 esnfo	JT
-esnfr	GW
+esnfr	HV
 esnfu	WG
-esng	JT
-esnga	GW
-esngl	C[
-esngu	YE
-esni 	HV
+esng	HV
+esnga	@_
+esngl	FX
+esngo	SK
+esngu	^A
+esni	RL
+esni 	GW
 esnia	FX
-esnic	WG
-esnid	UI
+esnic	UI
+esnid	RL
 esnie	FX
 esnil	QM
-esnin	RL
-esnio	YE
-esnir	RL
-esnis	VH
+esnim	SK
+esnio	XF
+esnir	SK
+esnis	RL
 esnit	TJ
-esniñ	A^
-esnió	HV
-esno 	IU
+esniñ	EY
+esnió	GW
+esno	QM
+esno 	KS
 esno,	MQ
-esno.	SK
-esno?	GW
-esnoc	EY
-esnom	GW
-esnot	VH
-esns	TJ
-esns 	SK
-esnsa	TJ
-esnsc	UI
-esnst	TJ
-esnt	MQ
-esnt 	SK
+esno.	WG
+esno?	FX
+esnoc	@_
+esnom	FX
+esnot	WG
+esns	RL
+esns 	_@
+esnsa	ZD
+esnsc	WG
+esnse	UI
+esnsi	RL
+esnst	RL
+esnt 	XF
 esnt,	IU
-esnta	MQ
-esnte	LR
-esnti	RL
-esntu	QM
-esntó	[C
-esnu	TJ
-esnue	XF
-esnun	VH
-esnur	HV
-esnv	SK
-esnve	RL
+esnte	KS
+esnti	QM
+esntr	MQ
+esntu	SK
+esntó	XF
+esnu	SK
+esnue	UI
+esnun	ZD
+esnur	KS
+esnv	UI
+esnve	SK
 esnvi	XF
-esnví	QM
-esnz	LR
-esnza	GW
-esné	MQ
-esnés	JT
-esní	IU
-esnía	FX
-esnú	GW
-esnúm	GW
-eso 	HV
-eso $	YE
-eso (	HV
-eso 0	ZD
+esnz	KS
+esnza	EY
+esné	LR
+esnés	MQ
+esní	GW
+esnía	EY
+esnú	IU
+esnúm	IU
+eso 	IU
+eso $	TJ
+eso (	KS
+eso 0	_@
 eso a	]B
-eso c	JT
-eso d	MQ
-eso f	KS
-eso g	IU
-eso h	RL
+eso c	KS
+eso d	LR
+eso e	KS
+eso h	QM
 eso i	JT
-eso l	UI
-eso n	GW
-eso o	VH
-eso p	DZ
-eso r	XF
-eso s	QM
-eso t	FX
-eso u	LR
-eso v	B]
-eso y	LR
-eso"	QM
-eso" 	QM
-eso) 	GW
-eso,	KS
-eso, 	KS
+eso n	HV
+eso o	QM
+eso p	EY
+eso q	VH
+eso r	WG
+eso t	KS
+eso u	MQ
+eso v	DZ
+eso y	JT
+eso)	QM
+eso) 	IU
+eso,	HV
+eso, 	HV
 eso.e	TJ
 eso.»	IU
-eso;	RL
-eso; 	RL
 eso?	B]
 eso? 	B]
-esob	QM
-esoba	RL
-esobl	TJ
-esobo	B]
-esobr	FX
-esoc	MQ
-esoca	KS
-esoch	]B
-esoct	HV
-esocu	SK
-esoda	IU
-esode	UI
-esodi	IU
+esoba	SK
+esobl	UI
+esobo	DZ
+esobr	IU
+esoca	LR
+esoch	WG
+esoco	MQ
+esoct	KS
+esocu	RL
+esod	LR
+esoda	KS
+esode	RL
+esodi	KS
 esodo	RL
 esoe	TJ
-esof	IU
-esofe	GW
-esofi	KS
-esog	LR
-esoga	VH
-esogi	RL
+esof	LR
+esofe	HV
+esofi	LR
+esog	KS
+esoga	SK
+esogi	QM
 esogo	B]
 esoj	GW
-esoja	QM
-esojo	A^
-esok	EY
-esoki	EY
-esol 	MQ
-esola	KS
-esold	YE
-esole	UI
-esoli	RL
-esolm	UI
-esolu	KS
-esolv	SK
-esolí	KS
-esom	SK
-esom 	KS
-esoma	RL
+esojo	FX
+esok	DZ
+esoki	DZ
+esol 	JT
+esola	MQ
+esold	UI
+esole	VH
+esolm	ZD
+esolu	JT
+esolv	QM
+esolí	MQ
+esom	VH
+esom 	MQ
+esoma	XF
 esomb	IU
-esome	GW
-esomi	UI
-esomo	QM
-esomp	XF
-esomá	KS
+esome	DZ
+esomi	YE
+esomo	RL
+esomp	[C
+esomá	HV
 eson	IU
-eson 	QM
-esona	KS
-esonc	FX
-esond	DZ
-esone	MQ
-esonf	LR
-esong	IU
-esono	QM
-esont	MQ
-esonv	KS
+esona	JT
+esonc	IU
+esond	FX
+esone	LR
+esong	EY
+esoni	RL
+esono	SK
+esoo	MQ
 esoop	TJ
+esop	QM
 esopa	RL
-esope	TJ
-esopi	JT
-esopo	GW
-esoq	GW
-esoqu	GW
+esope	QM
+esopi	LR
+esopo	HV
+esoq	EY
+esoqu	EY
+esor	RL
 esor 	GW
-esor,	KS
-esor.	SK
-esora	XF
-esord	EY
-esore	RL
-esori	A^
+esor,	FX
+esor.	VH
+esora	WG
+esord	GW
+esore	UI
+esori	@_
 esorm	EY
-esorq	SK
-esort	SK
-esorí	UI
+esoro	QM
+esorq	QM
+esort	UI
+esorí	XF
 esos	UI
-esos"	LR
-esos)	QM
-esos,	QM
-esos.	TJ
+esos 	RL
+esos"	KS
+esos)	RL
+esos.	UI
 esos?	EY
-esos@	SK
-esosa	MQ
-esosi	WG
+esos@	VH
+esosi	UI
 esoso	RL
-esost	ZD
-esos»	HV
-esot	MQ
-esot 	IU
-esota	WG
-esote	YE
-esoti	QM
-esoto	FX
-esotr	KS
-esotó	A^
-esou	TJ
-esour	QM
-esov	QM
+esost	WG
+esos»	GW
+esot	KS
+esot 	GW
+esota	UI
+esote	^A
+esoto	EY
+esotr	GW
+esotó	B]
+esou	QM
+esov	RL
 esova	EY
-esove	QM
-esoy 	RL
-esoz	WG
+esovi	RL
+esoy	MQ
+esoz	a?
 esoza	[C
-eso»	IU
-eso».	FX
-esoñ	RL
-esoña	RL
-esp 	YE
-esp 0	YE
-esp. 	WG
-esp.d	GW
-espa	LR
-espac	WG
-espag	ZD
-espal	FX
-espar	IU
-espat	JT
-españ	SK
+eso»	C[
+eso».	IU
+esoñ	QM
+esoña	QM
+esp 	RL
+esp 0	ZD
+esp. 	XF
+esp.d	FX
+espa	MQ
+espa 	QM
+espac	VH
+espad	RL
+espag	WG
+espal	GW
+espap	RL
+espar	KS
+espas	JT
+espat	LR
+españ	RL
 espc	SK
 espci	SK
-espe	MQ
-espec	MQ
-esped	JT
+espe	IU
+espec	KS
+esped	IU
 espel	DZ
-espen	FX
-espeq	SK
-esper	IU
-espet	EY
-espez	QM
-espeñ	WG
+espen	HV
+espeq	TJ
+esper	KS
+espes	JT
+espet	HV
+espeñ	YE
+espi	QM
 espia	LR
-espid	IU
-espie	QM
-espin	YE
-espio	VH
-espit	GW
-espl	LR
-espla	HV
-esple	QM
-espo 	VH
-espo,	RL
-espoc	EY
-espod	TJ
-espon	C[
-espor	RL
-espos	TJ
-espp	JT
-espr	RL
-espra	ZD
-espre	MQ
-espri	SK
-espt	UI
+espic	LR
+espid	GW
+espie	UI
+espin	VH
+espio	YE
+espit	MQ
+espl	MQ
+espla	FX
+esple	RL
+espo	RL
+espo 	YE
+espoc	HV
+espod	SK
+espon	A^
+espos	WG
+espp	HV
+espr	UI
+espra	YE
+espt	YE
 espti	WG
-espu	MQ
-espub	FX
-espue	QM
-espun	TJ
+espub	DZ
+espue	UI
+espun	SK
 espué	JT
-espá	JT
-espág	A^
+espá	IU
+espág	DZ
 esq.	LR
 esqu	IU
 esque	IU
 esqui	LR
-esqué	HV
-esquí	ZD
-esr 	KS
-esr 0	RL
-esr a	LR
-esr c	?a
-esr d	VH
-esr e	JT
-esr f	HV
-esr g	TJ
+esqué	A^
+esquí	YE
+esr 	JT
+esr a	IU
+esr c	@_
+esr d	WG
+esr f	KS
+esr g	RL
 esr i	JT
-esr l	JT
-esr n	XF
-esr o	KS
+esr l	HV
+esr n	ZD
+esr p	KS
 esr q	VH
 esr s	IU
-esr t	KS
-esr u	LR
-esr v	IU
+esr t	LR
+esr u	EY
+esr v	C[
 esr y	LR
-esr,	VH
-esr, 	VH
-esr:	GW
-esr: 	GW
-esr;	QM
-esr; 	QM
-esr@	RL
-esra	QM
-esra 	KS
-esra,	SK
+esr,	UI
+esr, 	UI
+esr:	FX
+esr: 	FX
+esr;	RL
+esr; 	RL
+esr@	TJ
+esra	RL
+esra 	JT
+esra,	VH
 esra.	YE
-esra:	LR
-esrab	UI
-esrac	JT
-esrad	a?
-esraf	QM
-esrag	UI
-esrai	RL
-esraj	GW
-esral	XF
-esran	RL
-esrar	EY
-esras	TJ
-esrat	ZD
-esraz	C[
-esrb	RL
-esrbe	UI
-esrc	UI
-esrca	JT
-esrce	]B
-esrch	HV
+esra:	KS
+esrab	QM
+esrac	HV
+esrad	d<
+esrae	QM
+esraf	SK
+esrag	SK
+esrai	QM
+esraj	HV
+esral	UI
+esram	MQ
+esran	QM
+esrar	B]
+esras	XF
+esrat	VH
+esraz	:f
+esrb	SK
+esrbe	WG
+esrc	TJ
+esrca	KS
+esrce	YE
+esrch	FX
 esrco	]B
 esrd	JT
-esrda	SK
-esrde	DZ
-esrdí	GW
+esrda	UI
+esrde	EY
+esrdo	TJ
+esrdí	JT
 esrdó	IU
-esre)	LR
+esre)	KS
 esre.	IU
-esrea	]B
-esreb	RL
-esrec	DZ
-esred	]B
-esrej	MQ
+esrea	ZD
+esreb	SK
+esrec	GW
+esred	_@
+esreg	JT
 esrel	RL
-esrem	KS
-esren	VH
-esreo	KS
-esrer	XF
-esres	SK
+esrem	EY
+esren	RL
+esreo	JT
+esrep	RL
+esrer	ZD
+esres	UI
 esret	TJ
-esreu	HV
-esreí	RL
-esrf	RL
-esrfe	A^
-esrg	HV
-esrga	HV
-esrge	UI
-esri	JT
-esrib	EY
-esrie	RL
-esril	JT
-esrim	TJ
+esreu	JT
+esrey	TJ
+esrez	IU
+esreí	QM
+esrf	SK
+esrfe	DZ
+esrg	JT
+esrga	GW
+esrge	SK
+esrgo	SK
+esri	LR
+esria	QM
+esrib	FX
+esric	QM
+esrie	TJ
+esrig	MQ
+esrim	RL
 esrin	QM
-esrio	EY
+esrio	DZ
+esrip	RL
 esris	DZ
-esrit	JT
-esrió	SK
-esrj	XF
-esrja	WG
-esrl	C[
-esrle	EY
-esrlo	FX
-esrm	LR
-esrma	XF
-esrme	LR
-esrmi	EY
-esrmu	GW
+esrit	GW
+esrió	WG
+esrj	]B
+esrja	ZD
+esrl	GW
+esrle	@_
+esrlo	IU
+esrm	MQ
+esrma	ZD
+esrme	KS
+esrmi	GW
+esrmu	DZ
 esrmá	JT
-esrn	UI
-esrne	XF
-esrno	MQ
-esro)	IU
+esrn	RL
+esrna	KS
+esrne	a?
+esro)	EY
+esro,	QM
 esro.	IU
 esrob	MQ
-esroc	JT
+esroc	IU
 esrog	KS
-esroj	EY
+esroj	JT
 esrom	XF
 esron	B]
-esrop	QM
-esros	LR
-esrot	TJ
-esrov	UI
-esrp	KS
+esrop	SK
+esros	MQ
+esrot	RL
+esrov	RL
 esrq	TJ
 esrqu	TJ
-esrr	TJ
+esrr	SK
 esrra	TJ
-esrre	YE
-esrri	A^
+esrre	^A
+esrri	?a
 esrro	MQ
-esrs	SK
-esrs 	MQ
-esrsi	MQ
-esrso	RL
+esrs	QM
+esrse	QM
+esrsi	KS
 esrt	QM
-esrt 	MQ
-esrta	QM
-esrte	QM
+esrt 	KS
+esrta	RL
+esrte	TJ
+esrto	KS
 esrtu	RL
 esru	UI
-esrub	]B
-esrud	KS
-esrue	KS
-esrum	TJ
-esrup	RL
-esrut	LR
-esrva	EY
-esrve	RL
-esrvi	WG
+esrub	^A
+esrud	LR
+esrue	MQ
+esrum	RL
+esrup	MQ
+esrut	KS
+esrv	MQ
+esrva	A^
+esrvi	ZD
 esry	MQ
-esry 	SK
-esrz	VH
-esrza	YE
-esráp	KS
-esrás	IU
-esré	MQ
-esrí	QM
-esríc	^A
-esrío	[C
-esró	RL
-ess 	JT
+esry 	[C
+esrz	XF
+esrza	[C
+esrzo	SK
+esrá	TJ
+esráp	C[
+esrás	LR
+esrí	RL
+esría	QM
+esríc	YE
+esrío	RL
+esró	SK
+ess 	KS
 ess (	QM
-ess @	WG
-ess a	ZD
-ess b	]B
-ess c	DZ
-ess d	RL
-ess e	YE
-ess f	JT
-ess g	KS
-ess h	MQ
-ess i	RL
-ess j	UI
-ess m	RL
-ess n	B]
-ess o	UI
+ess 0	QM
+ess @	ZD
+ess a	TJ
+ess b	a?
+ess c	FX
+ess d	LR
+ess e	XF
+ess f	MQ
+ess g	EY
+ess h	JT
+ess j	VH
+ess l	MQ
+ess m	SK
+ess n	C[
+ess o	XF
+ess p	MQ
 ess q	A^
-ess r	JT
-ess s	MQ
-ess t	KS
-ess u	ZD
-ess v	RL
-ess y	UI
+ess r	HV
+ess t	JT
+ess u	_@
+ess v	MQ
+ess y	XF
 ess “	VH
 ess"	HV
-ess".	DZ
-ess) 	LR
-ess).	XF
+ess".	GW
+ess)	QM
+ess).	WG
 ess,	VH
 ess, 	VH
 ess. 	MQ
-ess.e	XF
-ess.l	WG
+ess.e	UI
+ess.l	YE
+ess:	QM
+ess: 	QM
 ess;	RL
 ess; 	RL
-ess?	EY
-ess? 	EY
-ess@	TJ
-essa	UI
-essa,	UI
-essa.	YE
-essad	;e
-essaj	KS
-essal	IU
+ess?	GW
+ess? 	GW
+ess@	VH
+essa	SK
+essa,	VH
+essa.	]B
+essad	B]
+essaj	MQ
+essal	JT
+essam	RL
 essan	WG
 essar	IU
-essas	WG
-essay	TJ
-essc	XF
-essco	WG
-esscu	ZD
+essas	UI
+essay	RL
+essc	YE
+essci	RL
+essco	UI
+esscr	HV
+esscu	]B
 essd	VH
 essde	TJ
 esse	SK
-esse 	RL
-essea	RL
-esseb	KS
+esse 	TJ
+essea	XF
+esseb	LR
 essec	TJ
 esseg	LR
-essei	ZD
+essei	b>
 essel	MQ
-essen	TJ
+essem	RL
+essen	WG
 esseo	XF
-essep	RL
-esser	MQ
+esser	JT
 esset	KS
-esseñ	HV
-essf	YE
-essfe	RL
+esseñ	JT
+essf	[C
+essfe	ZD
 essi	RL
-essi 	TJ
-essia	WG
-essid	XF
-essie	JT
-essif	MQ
-essig	LR
-essil	b>
-essim	FX
-essin	LR
-essir	GW
-essis	KS
-essit	QM
-essió	EY
-essm	QM
-esso	QM
+essi 	XF
+essia	TJ
+essid	UI
+essie	KS
+essif	JT
+essig	MQ
+essil	c=
+essim	HV
+essir	C[
+essis	GW
+essió	C[
+essm	RL
+essmo	QM
+esso	JT
 esso 	A^
-esso,	LR
-esso.	XF
-essob	HV
-essol	SK
-essom	WG
+esso,	JT
+esso.	^A
+essob	C[
+essoc	LR
+essom	TJ
 esson	IU
-essor	RL
-essoy	QM
-essp	FX
-esspa	SK
-esspe	HV
+essor	SK
+essoy	RL
+essp	HV
+esspa	QM
+esspe	DZ
 esspu	JT
-essq	[C
-essqu	[C
+essq	^A
+essqu	^A
 esss	UI
-essse	XF
-esst	SK
-essta	SK
-essto	JT
-esstr	WG
-esstu	ZD
-esstá	HV
-essté	KS
-essua	UI
-essub	KS
-essue	SK
-essun	GW
-essup	QM
-essus	VH
-ess»	HV
-ess».	JT
+essse	WG
+esst	TJ
+essta	RL
+esste	RL
+essti	QM
+essto	KS
+esstr	YE
+esstu	j6
+esstá	EY
+essté	FX
+essu 	QM
+essua	WG
+essub	FX
+essue	QM
+essus	TJ
+ess»	GW
+ess».	IU
 essá	WG
 essáb	WG
 essé	FX
 essí	WG
 essí 	KS
-essí,	[C
-essó	LR
+essí,	XF
+essó	MQ
 essón	LR
-est e	IU
-est'	HV
-est,	DZ
-est, 	DZ
+est 	UI
+est e	HV
+est'	LR
+est)	MQ
+est,	EY
+est, 	EY
 est.	LR
-est. 	LR
-esta 	MQ
-esta)	GW
-esta,	WG
-esta.	LR
-esta;	TJ
-estab	QM
-estac	MQ
-estad	UI
+esta	MQ
+esta 	KS
+esta)	FX
+esta,	VH
+esta:	QM
+esta;	VH
+estad	YE
 estag	KS
+estal	QM
 estam	RL
 estan	SK
-estap	YE
-estas	KS
+estap	[C
+estas	MQ
+estau	RL
 estb	IU
-este 	EY
-este.	WG
+este 	IU
+este.	YE
 estea	MQ
-estej	IU
-estel	TJ
-estem	TJ
-esten	JT
-estep	TJ
-ester	YE
-estes	LR
-estez	ZD
+ested	KS
+estej	HV
+estel	UI
+estem	XF
+esten	LR
+estep	RL
+ester	VH
+estez	[C
 estf	SK
 estfn	SK
-esti	ZD
-estic	GW
+esti	XF
+estic	HV
+estid	MQ
 estie	YE
 estif	KS
-estig	RL
-estil	_@
-estim	SK
+estil	c=
+estim	RL
 estin	QM
-estio	TJ
-estip	XF
-estir	JT
-estis	^A
-estit	HV
+estio	WG
+estip	UI
+estir	IU
+estis	d<
+estit	IU
 estiv	UI
-estiz	QM
-estl	TJ
-estla	TJ
-esto	GW
+estl	RL
+estla	RL
+esto	DZ
 esto,	LR
-esto.	GW
-estol	UI
-estom	TJ
-eston	UI
-estor	RL
-estos	@_
+esto.	DZ
+estod	MQ
+estol	RL
+estom	UI
+eston	RL
+estos	EY
 estoy	LR
 estr	TJ
-estra	RL
-estre	QM
+estra	QM
+estre	SK
 estri	YE
-estro	SK
-estru	TJ
-estrá	QM
-ests,	KS
-estu	QM
-estu 	JT
-estub	HV
-estur	QM
-está	HV
-está 	IU
+estru	RL
+estrá	SK
+ests,	IU
+estu	KS
+estu 	LR
+estub	KS
+estur	KS
+está	EY
+está 	FX
 estál	MQ
-esté	FX
-esté 	KS
-estí	XF
-estía	XF
-estó	GW
-estó 	JT
-estón	LR
+esté	@_
+esté 	IU
+estí	YE
+estía	YE
+estó	KS
+estó 	LR
 esu 	LR
-esu c	LR
-esu f	MQ
-esu m	GW
-esu.	DZ
-esu. 	DZ
-esua	RL
-esua 	QM
-esuad	[C
-esual	JT
-esuan	WG
-esuas	RL
+esu c	MQ
+esu m	HV
+esu n	KS
+esu.	LR
+esu. 	LR
+esua	SK
+esua 	SK
+esuad	YE
+esual	KS
+esuan	XF
+esuar	LR
+esuas	TJ
 esuat	QM
-esub	QM
-esub 	UI
-esub@	TJ
-esubi	SK
-esubl	FX
-esubr	HV
-esubv	LR
-esuc	C[
-esuca	JT
-esuch	IU
-esucí	EY
+esub	RL
+esub 	YE
+esub@	WG
+esubi	TJ
+esubl	DZ
+esubr	KS
+esubv	HV
+esuc	B]
+esuca	IU
+esuch	JT
+esucí	HV
 esud	LR
 esuda	ZD
-esudi	SK
-esudo	?a
-esue	RL
-esue 	IU
-esue,	WG
+esudi	TJ
+esudo	B]
+esue	QM
+esue 	JT
+esue,	ZD
 esueb	XF
-esued	GW
-esuel	YE
-esuer	HV
-esues	WG
-esuet	GW
-esuev	VH
+esued	IU
+esueg	KS
+esuel	^A
+esuer	GW
+esues	YE
+esuev	WG
 esueñ	UI
-esuf	MQ
-esuid	WG
-esuie	MQ
-esuil	MQ
+esuf	KS
+esui	KS
+esuid	QM
+esuie	KS
 esuin	^A
-esuir	VH
-esuis	LR
+esuir	SK
 esuit	IU
-esuj	QM
-esuja	QM
-esuje	RL
-esujo	MQ
-esul	KS
+esuiz	RL
+esuj	SK
+esuje	UI
+esul	MQ
 esul 	FX
-esula	IU
-esuli	VH
-esulo	VH
-esult	VH
-esum	[C
-esume	WG
-esun	KS
-esun 	HV
-esuna	TJ
-esunc	VH
+esula	B]
+esuli	UI
+esulo	UI
+esult	YE
+esum	WG
+esume	VH
+esun	LR
+esun 	IU
+esuna	SK
+esunc	WG
 esund	TJ
-esune	KS
-esuni	RL
-esuno	HV
+esune	MQ
+esuni	UI
+esuno	KS
 esunt	HV
-esuot	XF
-esupi	LR
-esupo	SK
-esupu	QM
+esuo	QM
+esuo 	QM
+esuot	a?
+esupi	KS
+esupo	[C
 esur	LR
 esur 	DZ
-esura	QM
-esure	WG
+esure	TJ
 esurg	TJ
-esuri	IU
-esuro	TJ
-esurs	TJ
-esus	VH
-esusa	VH
-esuse	QM
-esuso	UI
-esust	GW
-esut	KS
-esuto	RL
-esuv	KS
+esuri	MQ
+esuro	QM
+esurs	UI
+esus	TJ
+esusa	TJ
+esuse	RL
+esuso	SK
+esust	DZ
+esut	IU
+esuto	QM
 esuvi	IU
-esuy	KS
-esuy 	IU
-esuyo	FX
-esuz 	QM
-esuá	MQ
-esué	DZ
-esué 	HV
+esuy 	JT
+esuyo	A^
+esuz	LR
+esuz 	RL
+esuá	LR
+esuán	MQ
+esué	HV
+esué 	A^
 esués	JT
-esuí	ZD
-esuí 	[C
-esuí,	GW
-esuít	IU
+esuí	YE
+esuí 	a?
+esuí,	IU
+esuít	KS
 esuñ	FX
 esuña	FX
-esv 	]B
-esv 0	WG
-esv.	FX
-esva	RL
-esva 	WG
-esva,	YE
-esva.	LR
-esvad	SK
-esvai	IU
+esv 	_@
+esv 0	YE
+esv.	EY
+esva	UI
+esva 	ZD
+esva,	WG
+esva.	KS
+esvad	VH
+esvai	MQ
 esval	RL
-esvam	RL
-esvan	GW
-esvas	WG
-esve	SK
+esvam	QM
+esvan	KS
+esvas	ZD
+esve	UI
 esve 	XF
-esvea	EY
-esvel	UI
-esvem	XF
-esven	TJ
-esver	C[
-esves	ZD
-esvez	XF
-esvi	RL
-esvia	JT
-esvic	YE
-esvid	LR
-esvie	YE
+esvea	=c
+esvec	MQ
+esveg	QM
+esvel	VH
+esvem	ZD
+esven	VH
+esver	B]
+esves	UI
+esvez	[C
+esvi	SK
+esvia	HV
+esvic	XF
+esvid	JT
+esvie	WG
+esvin	QM
 esvir	RL
-esvis	IU
-esvit	JT
-esviv	IU
-esvo	MQ
-esvo 	QM
-esvol	VH
-esvor	JT
-esvos	IU
-esvá	UI
-esván	UI
-esví	HV
-esvía	HV
+esvis	FX
+esviv	GW
+esvo	KS
+esvol	ZD
+esvor	IU
+esvos	B]
+esvá	RL
+esván	RL
+esví	GW
+esvía	GW
 esvíd	IU
-esvío	QM
-eswe	B]
-esweb	GW
-esx 	JT
-esxa	^A
-esxam	^A
+eswe	?a
+esweb	EY
+esx 	EY
+esxa	]B
+esxam	]B
 esxe	RL
-esxo	TJ
-esxt	JT
+esxi	LR
+esxo	YE
+esxt	HV
+esy 	QM
 esy 0	MQ
-esy b	JT
+esy a	QM
+esy b	LR
 esy c	TJ
-esy d	VH
-esy e	JT
-esy f	EY
-esy g	JT
-esy h	_@
-esy i	GW
-esy j	QM
-esy l	XF
-esy m	TJ
-esy n	LR
+esy d	TJ
+esy e	LR
+esy f	IU
+esy g	DZ
+esy h	]B
+esy j	TJ
+esy l	]B
+esy m	MQ
+esy n	JT
 esy o	YE
-esy p	MQ
+esy p	IU
 esy q	RL
-esy s	XF
-esy t	UI
-esy v	EY
-esy y	SK
-esy,	]B
-esy, 	]B
-esy.	XF
-esy. 	XF
-esya	KS
-esya 	LR
-esya,	KS
+esy r	MQ
+esy s	TJ
+esy t	VH
+esy u	RL
+esy v	B]
+esy y	TJ
+esy,	^A
+esy, 	^A
+esy.	VH
+esy. 	VH
+esya	IU
+esya 	KS
+esya,	IU
 esye	TJ
-esyer	FX
-esyo,	WG
-esyor	RL
-esys	TJ
-esyu	IU
-esyun	HV
-esz 	MQ
-esz y	UI
-esz,	MQ
-esz, 	MQ
+esyer	GW
+esyo 	MQ
+esyo,	VH
+esyor	UI
+esys	SK
+esyu	LR
+esyun	LR
+esz y	WG
 esz.	VH
 esz. 	VH
-esza	UI
-esza,	LR
-esza.	LR
-eszac	TJ
-eszan	TJ
+esza	TJ
+esza.	IU
+eszac	SK
+eszan	XF
 eszar	FX
-eszas	_@
-eszc	MQ
-eszca	C[
-eszo 	KS
-eszo,	FX
-eszo.	WG
-eszu	FX
+eszas	ZD
+eszc	KS
+eszca	IU
+eszcl	QM
+eszo	MQ
+eszo 	MQ
+eszo,	A^
+eszo.	VH
+eszu	EY
 eszul	FX
-eszó	RL
-eszó 	RL
-es| l	QM
-es«e	KS
-es«el	KS
-es«l	HV
-es«u	IU
-es«un	IU
-esº 	SK
-esº 0	UI
-esº b	JT
-es» 	GW
-es»,	JT
-es», 	JT
-es».	HV
-es». 	HV
+eszó	SK
+eszó 	SK
+es| 	QM
+es| l	SK
+es«e	JT
+es«el	JT
+es«l	IU
+es«u	GW
+es«un	GW
+esº 0	VH
+esº b	FX
+es» 	FX
+es»,	HV
+es», 	HV
+es».	EY
+es». 	EY
 esá 	FX
-esá c	RL
-esá e	IU
-esá n	RL
-esá p	A^
+esá d	QM
+esá e	KS
+esá n	TJ
+esá p	?a
 esáb	WG
-esáb 	YE
-esába	TJ
+esáb 	XF
+esába	WG
 esác	TJ
-eság	A^
-esági	A^
-esái	QM
-esáis	QM
-esál	MQ
-esám	RL
-esán	TJ
-esánt	QM
-esáp	FX
-esápi	FX
-esár	QM
-esás	RL
-esás.	GW
-esásc	QM
-esát	B]
-esáti	B]
-esáñ	MQ
-esáñe	MQ
-esé 	GW
+eság	DZ
+esági	DZ
+esái	TJ
+esáis	TJ
+esám	QM
+esán	RL
+esán 	QM
+esáp	EY
+esápi	EY
+esár	RL
+esás	QM
+esás 	KS
+esás.	A^
+esásc	TJ
+esát	C[
+esáti	C[
+esé 	HV
 esé t	GW
-esé.	DZ
-esé. 	DZ
-eséc	MQ
-eséct	MQ
-eséf	QM
-eséfo	QM
-esél 	SK
-esén	HV
+esé.	HV
+esé. 	HV
+esél	QM
+esél 	YE
+esén	IU
 esén 	SK
-esér	GW
-eséra	FX
-esérc	WG
-esés	EY
-esés 	MQ
-esés,	KS
-esés.	JT
-esí 	ZD
-esí m	SK
-esí n	WG
-esí q	FX
-esí s	VH
-esí y	MQ
-esí,	VH
-esí, 	VH
-esí.	GW
+esér	JT
+eséra	C[
+esérc	TJ
+esés	C[
+esés 	LR
+esés,	MQ
+esés.	IU
+esí 	YE
+esí m	TJ
+esí n	YE
+esí q	JT
+esí s	WG
+esí,	SK
+esí, 	SK
+esí.	HV
 esía	QM
-esía 	SK
-esía,	@_
-esía.	VH
-esías	LR
-esíc	YE
-esíco	WG
-esícu	UI
+esía 	TJ
+esía,	EY
+esía.	XF
+esías	MQ
+esíc	]B
+esíco	ZD
+esícu	TJ
 esíd	IU
 esíde	IU
-esíg	SK
-esígo	UI
-esío	HV
+esíg	RL
+esígo	SK
+esío	JT
 esío 	HV
-esío,	[C
-esíos	QM
-esír	QM
-esír 	QM
-esís	LR
-esís 	LR
-esít	IU
-esíta	IU
-esíti	JT
-esña	[C
-esña 	UI
-esña,	QM
-esñan	SK
-esñe	MQ
-esñen	GW
-esñez	MQ
-esñi	MQ
-esño	LR
+esío,	RL
+esír	RL
+esír 	RL
+esít	GW
+esíta	KS
+esíti	HV
+esña	ZD
+esña 	ZD
+esña,	UI
+esñan	TJ
+esñen	HV
+esñi	JT
 esño 	MQ
-esño,	VH
+esño,	]B
 esñor	FX
-esños	LR
-esó 	RL
-esó c	QM
+esó c	SK
 esó e	JT
-esó l	KS
+esó l	JT
 esó m	]B
-esó:	FX
-esó: 	FX
-esóm	QM
-esómo	HV
-esón	HV
-esón 	HV
-esón.	LR
+esó:	IU
+esó: 	IU
+esód	UI
+esóm	LR
+esómo	IU
+esón	FX
+esón 	GW
 esónd	EY
-esós	LR
-esóv	EY
-esóve	IU
-esóvi	IU
-esóx	JT
-esóxi	JT
-esúlt	HV
-esúm	GW
-esúme	GW
-esún 	FX
-esús	KS
-esúsi	KS
-esüe	RL
-es€ 	TJ
-es€ a	f:
-es€ i	TJ
-es€ l	YE
-es€ m	RL
-es€ p	RL
-es€ y	RL
-es€)	MQ
-es€) 	RL
-es€),	RL
-es€,	XF
-es€, 	XF
-es€.	[C
-es€. 	[C
-es€/	ZD
-es€/k	SK
-es€;	TJ
-es€; 	TJ
-fr !	EY
-fr ! 	EY
-fr "	IU
-fr "l	MQ
+esós	JT
+esóv	FX
+esóve	JT
+esóvi	HV
+esóx	LR
+esóxi	LR
+esúl	MQ
+esúlt	JT
+esúm	IU
+esúme	IU
+esún	QM
+esún 	JT
+esús	JT
+esúsi	JT
+esüe	TJ
+es€ 	UI
+es€ a	UI
+es€ i	UI
+es€ l	TJ
+es€ m	ZD
+es€ p	TJ
+es€ y	XF
+es€)	LR
+es€) 	b>
+es€),	d<
+es€,	YE
+es€, 	YE
+es€.	XF
+es€. 	XF
+es€/	]B
+es€/k	TJ
+es€;	SK
+es€; 	SK
+fr !	B]
+fr ! 	C[
+fr "	KS
 fr $	YE
 fr $ 	YE
+fr %	MQ
 fr % 	KS
-fr &	SK
-fr & 	SK
-fr (	IU
+fr &	UI
+fr & 	UI
+fr (	JT
 fr (0	IU
-fr (a	DZ
-fr (c	MQ
-fr (d	WG
-fr (e	JT
-fr (j	QM
+fr (a	LR
+fr (d	TJ
+fr (e	IU
+fr (l	RL
 fr (o	MQ
-fr (p	KS
+fr (p	MQ
 fr (q	SK
 fr (s	HV
-fr (t	JT
-fr (v	TJ
-fr -	QM
-fr - 	QM
-fr -0	VH
-fr /	]B
-fr / 	VH
+fr (t	LR
+fr (v	SK
+fr -	TJ
+fr - 	SK
+fr -0	WG
+fr /	_@
+fr / 	WG
 fr 0	_@
-fr 0,	TJ
+fr 0 	MQ
+fr 0,	SK
 fr 00	_@
-fr 0e	VH
-fr 0h	VH
-fr 0x	FX
+fr 0e	UI
+fr 0h	XF
+fr 0x	HV
 fr 0z	SK
-fr :	HV
-fr : 	HV
-fr ;	UI
-fr ; 	UI
-fr ?	@_
-fr ? 	@_
-fr a 	MQ
-fr ab	TJ
-fr af	TJ
-fr al	LR
+fr :	FX
+fr : 	FX
+fr ;	TJ
+fr ; 	TJ
+fr ?	>b
+fr ? 	>b
+fr a 	IU
+fr ab	RL
+fr ad	UI
+fr af	VH
+fr ai	JT
+fr al	MQ
 fr am	JT
-fr an	YE
-fr ao	e;
-fr ap	KS
-fr ar	KS
-fr as	SK
-fr at	QM
-fr au	VH
-fr av	MQ
-fr b	EY
-fr bc	UI
-fr be	MQ
-fr bi	GW
-fr bl	A^
-fr bo	QM
+fr an	[C
+fr ao	b>
+fr ar	HV
+fr as	[C
+fr at	UI
+fr au	WG
+fr av	JT
+fr b	B]
+fr bc	ZD
+fr be	LR
+fr bi	EY
+fr bl	DZ
 fr br	LR
-fr bu	JT
-fr bé	MQ
-fr c	RL
-fr ca	RL
+fr bu	IU
+fr c	SK
+fr c'	QM
+fr ca	SK
 fr ce	KS
-fr ch	UI
-fr ci	KS
-fr cl	UI
+fr ch	TJ
+fr ci	LR
+fr cl	SK
 fr co	TJ
-fr cr	MQ
+fr cr	LR
 fr cu	GW
-fr cô	WG
-fr d	SK
-fr d'	QM
-fr da	SK
-fr de	TJ
-fr di	MQ
-fr dr	SK
-fr e	RL
-fr ea	TJ
-fr el	IU
-fr en	JT
-fr et	ZD
-fr ex	GW
-fr f	SK
-fr fe	RL
-fr fl	KS
-fr fr	QM
-fr fé	SK
-fr fê	MQ
-fr g	IU
+fr cô	RL
+fr d	TJ
+fr da	UI
+fr de	UI
+fr di	LR
+fr dr	VH
+fr du	QM
+fr dé	QM
+fr ea	UI
+fr el	HV
+fr en	MQ
+fr es	QM
+fr et	YE
+fr eu	TJ
+fr ex	@_
+fr f	RL
+fr fa	RL
+fr fe	UI
+fr fi	LR
+fr fl	MQ
+fr fé	UI
+fr g	HV
 fr g0	SK
-fr ga	>b
-fr ge	KS
+fr ga	DZ
+fr ge	LR
 fr gr	SK
 fr gs	LR
-fr gu	LR
-fr gé	ZD
-fr h 	^A
-fr h,	TJ
-fr h.	XF
+fr gu	MQ
+fr gé	[C
+fr h 	a?
+fr h,	YE
+fr h.	UI
 fr ha	JT
 fr he	QM
-fr hi	JT
+fr hi	IU
 fr hu	_@
-fr hé	QM
-fr i	KS
-fr il	LR
-fr in	JT
-fr j'	JT
-fr ja	VH
-fr je	MQ
-fr jo	SK
-fr ju	SK
-fr j’	LR
-fr k	]B
-fr ka	LR
-fr ke	d<
-fr ki	VH
-fr km	ZD
-fr kr	RL
-fr le	KS
-fr li	QM
-fr lo	RL
-fr lu	MQ
-fr là	FX
-fr lé	SK
-fr m	LR
-fr m 	UI
-fr m'	FX
+fr il	MQ
+fr im	LR
+fr in	IU
+fr j	QM
+fr j'	KS
+fr ja	TJ
+fr je	LR
+fr jo	VH
+fr ju	TJ
+fr j’	JT
+fr k	^A
+fr ke	]B
+fr ki	RL
+fr km	SK
+fr kr	SK
+fr l	MQ
+fr l'	LR
+fr la	QM
+fr le	LR
+fr li	RL
+fr lo	WG
+fr là	<d
+fr lé	RL
+fr m	JT
+fr m 	XF
+fr m'	EY
 fr m.	GW
-fr ma	IU
-fr me	MQ
+fr ma	LR
 fr mi	VH
-fr ml	RL
-fr mm	LR
-fr mu	JT
-fr mè	SK
-fr mé	RL
-fr mê	UI
-fr m’	MQ
-fr n'	MQ
-fr na	QM
-fr ne	QM
-fr ni	JT
-fr nu	IU
-fr n°	JT
+fr ml	SK
+fr mu	LR
+fr mè	VH
+fr mé	SK
+fr mê	WG
+fr ni	DZ
+fr nu	JT
+fr n°	KS
+fr n’	UI
 fr o	TJ
-fr ob	SK
-fr oc	HV
-fr od	YE
-fr ok	UI
-fr om	MQ
-fr on	VH
-fr op	IU
-fr or	HV
+fr ob	VH
+fr oc	JT
+fr od	XF
+fr ok	SK
+fr on	ZD
+fr op	GW
+fr or	JT
 fr ou	MQ
 fr où	LR
-fr p	HV
-fr pa	KS
-fr pe	QM
-fr ph	FX
+fr p	KS
+fr pa	JT
+fr ph	EY
 fr pi	VH
-fr pl	IU
+fr pl	GW
 fr po	WG
-fr pr	LR
+fr pr	EY
 fr pu	C[
 fr pâ	LR
-fr pè	RL
-fr pé	MQ
+fr pè	SK
 fr q	KS
 fr qu	KS
-fr ra	JT
-fr rd	VH
-fr ro	RL
-fr s	QM
-fr s'	SK
-fr se	VH
-fr si	KS
-fr sl	FX
-fr so	UI
-fr st	QM
-fr su	LR
-fr sv	GW
-fr sé	]B
-fr s’	WG
-fr t	QM
-fr ta	[C
-fr te	JT
-fr th	DZ
-fr ti	^A
-fr to	VH
-fr tr	TJ
+fr r	RL
+fr rd	UI
+fr ri	RL
+fr ro	JT
+fr ru	RL
+fr ré	QM
+fr s'	RL
+fr sa	KS
+fr se	RL
+fr si	LR
+fr sl	DZ
+fr so	TJ
+fr su	KS
+fr sv	LR
+fr sé	YE
+fr s’	UI
+fr ta	WG
+fr te	KS
+fr th	HV
+fr ti	]B
+fr to	RL
+fr tr	RL
 fr tu	QM
-fr té	HV
-fr u	IU
-fr un	HV
-fr ur	UI
-fr v	IU
-fr va	SK
+fr té	EY
+fr u	GW
+fr un	GW
+fr ur	]B
+fr v	HV
+fr va	VH
 fr ve	A^
-fr vi	XF
-fr vo	FX
-fr vé	JT
-fr w	TJ
-fr y	XF
-fr y 	TJ
-fr ye	RL
-fr z	UI
-fr za	UI
-fr |	LR
-fr | 	LR
-fr «	GW
-fr « 	GW
-fr »	GW
-fr » 	JT
-fr »,	JT
+fr vi	TJ
+fr vo	HV
+fr vé	KS
+fr w	XF
+fr y	YE
+fr y 	WG
+fr ye	QM
+fr z	WG
+fr za	WG
+fr «	DZ
+fr « 	DZ
+fr »	A^
+fr » 	FX
+fr »,	DZ
 fr ».	JT
 fr à	QM
 fr à 	QM
 fr â	UI
 fr ç	B]
 fr ça	B]
-fr éc	FX
-fr él	TJ
-fr év	VH
-fr ê	C[
-fr êt	C[
-fr –	GW
-fr – 	GW
-fr —	LR
-fr — 	LR
+fr é	IU
+fr éc	DZ
+fr él	RL
+fr ét	LR
+fr év	QM
+fr ê	GW
+fr êt	GW
+fr –	EY
+fr – 	EY
+fr —	IU
+fr — 	IU
 fr €	WG
-fr € 	UI
+fr € 	TJ
 fr €)	MQ
-fr €,	]B
-fr €.	[C
-fr €/	UI
-fr! 	EY
+fr €,	YE
+fr €.	UI
+fr €/	TJ
+fr! 	B]
 fr!)	MQ
 fr!),	MQ
 fr" 	JT
-fr"l	MQ
 fr$ 	YE
 fr% 	KS
-fr& 	SK
-fr& c	SK
-fr'a	MQ
+fr& 	UI
+fr& c	UI
+fr'a	KS
+fr'a 	TJ
 fr'ab	WG
-fr'ac	KS
-fr'ai	LR
-fr'an	JT
-fr'as	JT
-fr'at	UI
-fr'av	HV
-fr'e	LR
-fr'ea	LR
+fr'an	IU
+fr'ap	MQ
+fr'ar	MQ
+fr'as	GW
+fr'at	WG
+fr'au	RL
+fr'av	GW
+fr'e	GW
+fr'ea	JT
 fr'en	B]
-fr'es	MQ
-fr'hu	VH
-fr'i	KS
-fr'im	RL
-fr'in	DZ
-fr'on	KS
-fr'ou	MQ
-fr'u	QM
-fr'un	MQ
-fr'é	RL
-fr'éc	LR
+fr'es	LR
+fr'h	QM
+fr'hu	RL
+fr'i	IU
+fr'il	QM
+fr'im	MQ
+fr'in	GW
+fr'o	MQ
+fr'ou	LR
+fr'u	RL
+fr'un	LR
+fr'éc	QM
 fr'ég	QM
-fr'éq	WG
+fr'éq	VH
+fr'ér	MQ
 fr(0	IU
-fr(0 	VH
-fr(00	JT
-fr(a	DZ
-fr(c	MQ
+fr(00	IU
+fr(a	LR
 fr(c'	KS
-fr(co	SK
-fr(d	WG
-fr(da	VH
-fr(e	JT
-fr(el	JT
-fr(j	QM
-fr(l'	RL
-fr(me	RL
+fr(co	TJ
+fr(d	TJ
+fr(da	TJ
+fr(e	IU
+fr(el	GW
+fr(l	RL
+fr(me	UI
 fr(o	MQ
 fr(on	MQ
-fr(p	KS
-fr(pr	MQ
+fr(p	MQ
+fr(pr	LR
 fr(q	SK
 fr(qu	SK
 fr(s	HV
-fr(t	JT
-fr(v	TJ
-fr) 	GW
-fr) :	VH
-fr) e	JT
+fr(t	LR
+fr(v	SK
+fr) 	HV
+fr) :	TJ
+fr) e	LR
 fr) g	SK
 fr),	QM
 fr), 	QM
-fr).	MQ
-fr). 	MQ
+fr).	LR
+fr). 	LR
 fr, 	KS
-fr, 0	XF
-fr, a	RL
-fr, b	RL
+fr, 0	YE
+fr, a	TJ
+fr, b	QM
 fr, c	QM
-fr, d	QM
-fr, e	WG
-fr, g	[C
-fr, h	TJ
-fr, j	KS
-fr, l	WG
+fr, e	YE
+fr, f	MQ
+fr, g	XF
+fr, h	QM
+fr, i	RL
+fr, j	MQ
+fr, l	TJ
 fr, n	JT
-fr, o	RL
-fr, q	VH
-fr, t	[C
+fr, o	QM
+fr, p	KS
+fr, q	UI
+fr, r	QM
+fr, t	XF
 fr, u	HV
-fr, v	GW
-fr, ç	UI
-fr, é	LR
-fr- 	QM
+fr, v	HV
+fr, à	KS
+fr, ç	YE
+fr, é	JT
+fr,0	LR
+fr,00	LR
+fr- 	SK
 fr- l	MQ
-fr-0	a?
-fr-00	a?
-fr-a	]B
-fr-au	[C
-fr-bo	RL
-fr-co	TJ
-fr-d	SK
-fr-de	MQ
-fr-du	VH
-fr-e	^A
-fr-f	RL
-fr-fr	GW
-fr-ha	ZD
-fr-hu	QM
-fr-j	RL
-fr-l	QM
-fr-la	QM
-fr-le	IU
+fr-0	[C
+fr-00	[C
+fr-a	WG
+fr-au	TJ
+fr-bo	SK
+fr-co	SK
+fr-d	VH
+fr-du	XF
+fr-e	ZD
+fr-fr	HV
+fr-ha	VH
+fr-jo	MQ
+fr-le	MQ
 fr-m	QM
-fr-mi	VH
+fr-mi	XF
 fr-mo	JT
-fr-n	ZD
-fr-ne	WG
-fr-o	SK
-fr-or	a?
-fr-p	RL
-fr-pa	B]
+fr-mê	LR
+fr-n	WG
+fr-ne	TJ
+fr-o	VH
+fr-or	]B
+fr-p	UI
+fr-pa	JT
 fr-s	TJ
-fr-sa	UI
+fr-sa	TJ
 fr-v	YE
 fr-ve	YE
-fr-vi	VH
-fr-vo	UI
-fr-ê	HV
-fr-êt	HV
+fr-vi	TJ
+fr-vo	TJ
+fr-ê	IU
+fr-êt	IU
 fr. 	JT
-fr. 0	KS
-fr. c	LR
-fr. d	JT
-fr. m	SK
-fr. v	KS
-fr. »	LR
-fr.0	UI
-fr.00	UI
-fr.e	VH
-fr.ex	VH
-fr/ 	VH
-fr/ 0	UI
-fr/0	JT
-fr/00	JT
-fr0 	[C
+fr. c	KS
+fr. d	HV
+fr. m	XF
+fr. v	IU
+fr. »	EY
+fr.0	ZD
+fr.00	ZD
+fr.e	UI
+fr.ex	UI
+fr/ 	WG
+fr/ 0	TJ
+fr/0	MQ
+fr/00	KS
+fr0 	]B
 fr0 $	YE
-fr0 (	KS
-fr0 /	[C
-fr0 :	GW
-fr0 ;	WG
-fr0 a	RL
-fr0 b	[C
-fr0 c	ZD
-fr0 d	SK
-fr0 h	[C
-fr0 i	C[
-fr0 j	ZD
-fr0 k	SK
-fr0 l	YE
-fr0 o	IU
-fr0 p	QM
-fr0 r	WG
-fr0 t	UI
-fr0 v	TJ
-fr0 |	EY
+fr0 %	MQ
+fr0 (	IU
+fr0 /	ZD
+fr0 :	IU
+fr0 ;	YE
+fr0 a	SK
+fr0 b	_@
+fr0 c	^A
+fr0 d	WG
+fr0 h	XF
+fr0 i	GW
+fr0 j	e;
+fr0 k	YE
+fr0 l	[C
+fr0 m	MQ
+fr0 o	HV
+fr0 p	LR
+fr0 r	_@
+fr0 s	RL
+fr0 t	b>
+fr0 v	UI
+fr0 |	FX
 fr0 €	WG
 fr0)	TJ
+fr0,	QM
 fr0, 	SK
-fr0-	ZD
-fr0-0	ZD
-fr0.	^A
+fr0,0	LR
+fr0-	UI
+fr0-0	UI
+fr0.	]B
 fr0. 	]B
-fr0.0	UI
-fr0/	HV
-fr0/0	HV
-fr00	^A
+fr0.0	ZD
+fr0/	JT
+fr0/0	JT
+fr00	_@
 fr00 	[C
 fr00)	TJ
-fr00-	ZD
-fr00.	^A
-fr00/	HV
-fr000	]B
-fr00h	UI
-fr0e	VH
-fr0er	VH
-fr0h	UI
-fr0h 	^A
-fr0h,	XF
-fr0h-	YE
-fr0h.	TJ
-fr0x	JT
+fr00-	UI
+fr00.	]B
+fr00/	IU
+fr000	^A
+fr00h	WG
+fr0e	UI
+fr0er	UI
+fr0h	WG
+fr0h 	b>
+fr0h,	ZD
+fr0h-	[C
+fr0h.	SK
+fr0h0	RL
+fr0x	KS
 fr0x 	QM
 fr0z	SK
 fr0z0	SK
-fr: 	HV
-fr: b	VH
-fr: c	SK
-fr: l	KS
+fr: 	FX
+fr: 0	LR
+fr: b	WG
+fr: c	TJ
+fr: l	LR
 fr: n	HV
-fr: «	IU
+fr: «	FX
 fr; 	WG
 fr; a	ZD
-fr; c	SK
-fr? 	9g
-fr@b	WG
-fr@bo	VH
+fr; c	UI
+fr; j	QM
+fr; l	QM
+fr? 	4l
+fr@b	[C
+fr@bo	YE
 fr@c	MQ
-fr@g	XF
-fr@gr	UI
-fr@v	GW
-fra 	GW
+fr@g	YE
+fr@gr	WG
+fr@v	DZ
+fra 	FX
 fra 0	MQ
-fra a	JT
-fra b	QM
-fra c	LR
-fra d	FX
+fra a	IU
+fra b	SK
+fra c	IU
+fra d	GW
 fra e	DZ
-fra g	MQ
-fra h	SK
-fra p	SK
-fra q	QM
+fra f	MQ
+fra m	TJ
 fra r	IU
-fra s	JT
-fra v	VH
-fra à	GW
-fra é	B]
-fra)	RL
-fra) 	RL
-fra,	JT
-fra, 	JT
-fra.	QM
-fra. 	QM
+fra s	FX
+fra t	KS
+fra v	SK
+fra à	FX
+fra é	HV
+fra)	QM
+fra) 	QM
+fra,	KS
+fra, 	KS
+fra-	MQ
 frab	SK
-fraba	UI
+fraba	WG
 frabe	RL
-frabl	IU
+frabl	JT
 frabr	XF
-frabs	JT
-frac	RL
-frac 	SK
+frabs	GW
+frac	QM
+frac 	WG
+fracc	QM
 frace	QM
-frach	GW
-fracl	IU
-fraco	C[
-fract	FX
-fracé	TJ
+frach	HV
+fracl	MQ
+fraco	FX
+fract	HV
+fracé	RL
 frad	QM
-frada	KS
-fradh	WG
-frado	FX
-fradr	MQ
-fradu	VH
-fradè	SK
+fradh	XF
+frado	B]
+fradr	HV
+fradu	YE
+fradè	TJ
 fraf	TJ
-fraff	TJ
-fraga	SK
-frage	MQ
-fragn	RL
+fraff	VH
+frag	MQ
+fraga	WG
+frage	IU
+fragn	VH
 frah	RL
 frai	KS
-frai 	QM
-fraie	UI
-fraig	VH
-fraim	EY
-frain	VH
+frai 	UI
+fraie	VH
+fraig	SK
+frail	QM
+fraim	DZ
+frain	TJ
 frair	MQ
-frais	HV
+frais	JT
 fral	LR
-fral.	QM
-frala	[C
-frale	IU
-frall	KS
-fralu	QM
-fram	[C
+fral 	LR
+frala	XF
+frale	HV
+frall	IU
+fralo	SK
+fralt	QM
+fram	ZD
 frama	LR
-framb	QM
-frame	a?
-framo	YE
+frame	]B
+frami	KS
+framo	WG
 framp	WG
 fran	VH
-fran,	WG
-fran-	LR
-fran.	XF
+fran 	JT
+fran,	^A
+fran-	MQ
+fran.	ZD
+frana	IU
 frand	SK
-frane	TJ
-frang	KS
+frane	VH
+frang	MQ
 frani	UI
 frann	SK
-frano	YE
-franq	GW
+frano	VH
+franq	EY
 frans	RL
-frant	QM
-franv	YE
+frant	VH
+franv	VH
 franç	VH
-frao	e;
-fraoû	^A
-frape	VH
-frapo	KS
+frao	b>
+fraoû	ZD
+frap	MQ
+frape	XF
+frapo	MQ
 frapp	KS
 frapr	LR
 fraq	ZD
 fraqu	ZD
-frar	UI
-frar 	IU
-frar.	SK
+frar 	KS
+frar.	WG
 frarc	MQ
-frard	LR
+frard	MQ
 frare	^A
 frarg	QM
-frari	QM
 frark	KS
-frarl	GW
-fraro	TJ
-frarr	SK
+frarl	EY
+fraro	UI
+frarr	UI
 frars	KS
-fras	MQ
+fras	KS
 fras 	KS
-fras,	SK
-fras.	A^
-frasi	SK
-frass	QM
-frast	QM
-frat	]B
-frat 	SK
-frat.	TJ
-frate	VH
+fras,	QM
+fras.	EY
+frasi	WG
+frast	VH
+frat	^A
+frat 	RL
+frat.	UI
+frate	^A
 frath	UI
-frato	SK
-fratr	ZD
-fratt	QM
+frati	QM
+frato	WG
+fratr	WG
+frats	MQ
+fratt	RL
 fratu	UI
-frau 	RL
+frau	QM
+frau 	QM
 frau,	JT
-frau-	TJ
+frau-	QM
 frau.	RL
-frau@	ZD
-fraub	VH
-fraud	GW
-frauf	QM
+frau@	]B
+fraub	SK
+frauc	QM
+fraud	DZ
 fraug	QM
-fraul	JT
-fraur	VH
-fraus	MQ
-fraut	MQ
+fraul	C[
+fraur	UI
 fraux	QM
-frav	VH
-frava	RL
+frav	SK
+frava	QM
 frave	RL
-fravi	QM
-fravo	WG
+fravo	VH
 fravr	RL
-frax	HV
+frax	MQ
 fraxe	_@
-fraxi	HV
-fray	QM
-frayo	UI
+fraxi	IU
+fray	RL
+fraye	RL
+frayo	RL
 fraz	HV
 fraî	LR
 fraîn	RL
-fraît	GW
-frb 	XF
-frb d	XF
+fraît	EY
+frb 	WG
+frb d	ZD
 frb p	TJ
 frba	UI
-frbai	SK
-frbat	[C
-frbc	UI
-frbce	UI
-frbe	VH
+frbai	RL
+frbas	QM
+frbat	_@
+frbc	ZD
+frbce	ZD
+frbe	XF
 frbea	HV
 frbec	SK
-frbel	QM
-frber	TJ
-frbi	IU
+frbel	RL
+frber	RL
+frbi	HV
 frbie	JT
-frbj	UI
-frbje	UI
+frbj	SK
+frbje	SK
 frbl	FX
-frbla	GW
-frble	A^
-frblo	LR
-frboi	UI
-frbon	A^
-frbor	YE
-frbot	MQ
-frbou	WG
-frboî	WG
+frbla	KS
+frble	C[
+frbli	MQ
+frblo	MQ
+frboi	VH
+frbon	B]
+frbor	SK
+frbou	UI
+frboî	UI
 frbr	QM
-frbra	VH
-frbre	JT
-frbri	UI
-frbru	KS
-frbs	HV
-frbse	HV
-frbt	ZD
-frbte	ZD
-frbu	IU
-frbud	LR
-frbur	MQ
-frbut	MQ
-frbv	IU
-frbve	IU
-frbé.	QM
-frbén	MQ
-frc 	RL
-frc d	UI
+frbra	UI
+frbre	HV
+frbri	SK
+frbru	MQ
+frbs	GW
+frbse	IU
+frbt	XF
+frbte	XF
+frbu	HV
+frbud	IU
+frbv	KS
+frbve	KS
+frbé.	SK
+frc 	QM
+frc c	LR
+frc d	WG
 frc j	RL
-frc l	C[
-frc m	IU
-frc o	DZ
-frc p	GW
-frc s	RL
+frc l	DZ
+frc m	JT
+frc o	IU
+frc p	IU
+frc s	SK
 frc t	VH
-frc'	MQ
-frc'e	LR
+frc'e	MQ
 frc'é	RL
-frc,	KS
-frc, 	KS
 frc.	YE
-frc. 	VH
+frc. 	WG
 frca	TJ
-frcai	MQ
-frcal	HV
-frcam	B]
-frcan	[C
-frcar	HV
-frcas	XF
-frcat	MQ
-frcau	[C
-frce 	TJ
-frce,	RL
+frcal	LR
+frcam	GW
+frcan	XF
+frcar	JT
+frcas	YE
+frcau	]B
+frcc	QM
+frcce	UI
+frcco	MQ
+frccu	QM
+frce 	VH
+frce,	SK
 frce.	QM
-frcel	DZ
-frcen	MQ
-frcep	VH
-frcet	KS
+frcel	FX
+frcem	QM
+frcen	LR
+frcep	UI
+frces	SK
+frcet	IU
 frcev	TJ
-frch	UI
-frcha	TJ
-frchi	TJ
-frcho	HV
-frchê	TJ
-frci	JT
-frci 	MQ
-frci-	DZ
-frcia	SK
-frcid	A^
-frcie	GW
-frcil	MQ
+frch	XF
+frcha	SK
+frche	RL
+frcho	DZ
+frché	MQ
+frchê	SK
+frci	EY
+frci 	KS
+frci-	JT
+frcia	RL
+frcid	HV
+frcie	HV
 frcin	YE
-frcit	DZ
+frcit	C[
 frcié	MQ
-frck	VH
-frck 	VH
-frcl	WG
-frcla	RL
-frcle	SK
-frcli	>b
-frclo	XF
+frck	UI
+frck 	WG
+frcl	VH
+frcla	SK
+frcle	QM
+frcli	@_
+frclo	VH
 frclu	WG
-frclé	KS
-frcol	WG
+frco	MQ
+frcol	ZD
 frcom	KS
-frcon	LR
-frcop	FX
-frcot	RL
-frcou	QM
-frcoû	HV
-frcr	DZ
-frcra	KS
-frcre	VH
-frcri	FX
-frcro	HV
-frcrè	GW
+frcop	EY
+frcor	QM
+frcot	VH
+frcoû	FX
+frcr	GW
+frcra	IU
+frcre	RL
+frcri	B]
+frcro	JT
+frcrè	EY
 frcs	WG
 frcs 	WG
-frct	FX
-frctu	FX
+frct	KS
+frcte	MQ
+frctu	IU
 frcu	GW
-frcue	QM
-frcui	EY
-frcul	JT
-frcun	MQ
-frcup	IU
-frcus	KS
-frcut	TJ
-frcè	IU
-frcès	IU
-frcé	SK
-frcée	XF
-frcô	WG
-frcôt	WG
+frcue	RL
+frcui	FX
+frcul	KS
+frcun	JT
+frcup	GW
+frcus	HV
+frcut	RL
+frcy	QM
+frcè	JT
+frcès	JT
+frcé	QM
+frcée	SK
+frcô	RL
+frcôt	RL
 frd 	MQ
-frd a	DZ
-frd e	MQ
-frd j	YE
+frd a	C[
+frd d	QM
+frd j	WG
 frd l	TJ
-frd p	C[
+frd p	GW
 frd s	HV
 frd à	IU
-frd'	QM
-frd'a	VH
-frd'e	JT
-frd'h	KS
-frd'i	KS
+frd'a	UI
+frd'e	HV
+frd'h	IU
+frd'i	LR
 frd'o	MQ
-frd'u	MQ
-frd'é	RL
-frd,	MQ
-frd, 	MQ
-frd.	SK
-frd. 	SK
-frda	UI
-frda 	QM
-frda,	JT
-frdai	QM
-frdan	TJ
-frdas	FX
+frd'u	LR
+frd,	JT
+frd, 	JT
+frd.	RL
+frd. 	RL
+frda	VH
+frda,	IU
+frdai	RL
+frdan	UI
+frdas	DZ
 frde	TJ
-frde 	[C
-frdel	RL
-frdem	GW
+frde 	XF
+frdel	TJ
+frdem	EY
 frden	RL
-frdep	QM
-frder	MQ
-frdes	LR
-frdev	@_
-frdez	QM
-frdg	LR
-frdge	LR
-frdh	WG
-frdhé	WG
+frdep	RL
+frder	LR
+frdes	KS
+frdev	>b
+frdg	IU
+frdge	IU
+frdh	XF
+frdhé	XF
 frdi	RL
-frdi 	VH
-frdi,	XF
+frdi 	[C
+frdi,	QM
+frdi.	MQ
 frdia	TJ
-frdic	MQ
-frdie	ZD
+frdie	[C
 frdif	GW
-frdil	YE
+frdil	XF
 frdim	RL
-frdin	UI
-frdir	KS
+frdin	VH
+frdir	C[
 frdis	QM
-frdit	HV
-frdiv	YE
-frdix	MQ
-frdiz	FX
-frdiè	IU
-frdo	RL
-frdoi	DZ
-frdos	JT
-frdou	WG
-frdr	FX
-frdra	KS
+frdit	FX
+frdiv	]B
+frdiz	HV
+frdiè	JT
+frdoi	EY
+frdon	LR
+frdos	LR
+frdou	ZD
+frdr	HV
+frdra	IU
 frdre	MQ
-frdri	GW
-frds	MQ
-frds 	MQ
-frdu	RL
+frdri	DZ
+frds	LR
+frds 	LR
+frdu	QM
 frdu 	QM
-frdu-	QM
-frduc	TJ
+frdu-	SK
+frduc	SK
 frdue	ZD
-frdul	VH
-frdur	IU
-frdus	LR
-frdv	VH
-frdè	WG
-frdèg	SK
+frdul	YE
+frdur	JT
+frdus	JT
+frdv	UI
+frdè	XF
+frdèg	TJ
 frdèl	UI
-frdé 	KS
-frdé,	GW
-frdéb	VH
-frdéc	SK
-frdée	[C
-frdéj	LR
-frdép	KS
+frdé 	LR
+frdé,	HV
+frdéb	SK
+frdéc	RL
+frdée	]B
+frdéj	DZ
+frdém	MQ
+frdén	MQ
+frdép	IU
 frdér	UI
 frd’a	QM
-frd’e	IU
-fre 	JT
-fre "	GW
-fre (	FX
-fre 0	]B
+frd’e	HV
+fre 	KS
+fre "	KS
+fre (	IU
+fre 0	c=
 fre :	QM
-fre ;	HV
-fre a	XF
-fre b	EY
-fre c	YE
-fre d	WG
-fre e	WG
-fre f	VH
-fre g	C[
-fre h	SK
-fre i	UI
-fre j	LR
-fre k	YE
-fre l	WG
-fre m	IU
-fre n	KS
+fre ;	IU
+fre a	WG
+fre b	DZ
+fre c	]B
+fre d	UI
+fre e	UI
+fre f	UI
+fre g	EY
+fre i	YE
+fre j	MQ
+fre k	^A
+fre l	VH
+fre m	JT
+fre n	HV
 fre o	VH
-fre p	MQ
-fre r	SK
-fre t	LR
-fre u	MQ
-fre |	g9
+fre q	RL
+fre r	UI
+fre s	MQ
+fre t	MQ
+fre |	_@
 fre »	JT
-fre à	UI
+fre à	YE
 fre ç	DZ
-fre é	IU
-fre –	GW
-fre)	LR
-fre) 	LR
+fre é	HV
+fre –	EY
+fre) 	JT
 fre),	MQ
-fre).	TJ
-fre-c	TJ
+fre).	RL
+fre-	QM
+fre-c	SK
 fre-d	RL
 fre-m	JT
-fre-v	YE
+fre-v	UI
 fre.	IU
-fre. 	IU
-fre.e	[C
-fre?	IU
-fre? 	IU
-fre@	LR
+fre. 	HV
+fre.e	_@
+fre?	EY
+fre? 	EY
+fre@	HV
 frea	QM
-frean	QM
+frean	RL
 freau	QM
 freb	RL
-frec 	MQ
 frec)	SK
-frec.	TJ
-frece	HV
-freco	HV
+frec.	SK
+frece	KS
+freco	EY
 frecr	MQ
-frect	MQ
-fred	XF
-freda	RL
-fredi	a?
-free	QM
-fref	YE
+fred	WG
+freda	VH
+fredi	YE
+free	SK
+fref	WG
 fref 	WG
-freg	YE
-frega	UI
-frei	VH
-freil	XF
-frein	DZ
+freg	VH
+frega	TJ
+frei	QM
+freig	MQ
+freil	UI
+frein	HV
+frel 	MQ
 frel,	DZ
 frel.	KS
-frele	FX
-freli	UI
-frell	QM
-frelu	EY
+frele	DZ
+freli	[C
+frell	RL
+frels	MQ
+frelu	@_
 frem	LR
+frema	MQ
 fremb	MQ
-freme	KS
-fremi	KS
-fremm	LR
-fremo	QM
-fren	JT
-fren 	EY
-fren,	MQ
-frenc	KS
+freme	MQ
+fremm	KS
+fremo	RL
+fremp	QM
+fren	KS
+fren 	GW
+fren,	JT
+frena	MQ
+frenc	MQ
 frend	QM
-frene	UI
-frenf	MQ
-freni	SK
-frenl	JT
-frenn	WG
+frenf	KS
+frenl	LR
+frenn	ZD
 freno	QM
 frens	QM
 frent	QM
 frenu	VH
-frenv	XF
-frenê	MQ
-freo	UI
-frep	QM
-frepr	HV
+frenv	VH
+freo	XF
+frep	RL
+frepr	JT
 frept	WG
-frepu	QM
+frepu	RL
 freq	TJ
-frer	KS
-frer 	MQ
-frer)	KS
-frer,	QM
+frer	LR
+frer 	LR
+frer)	LR
 frer.	LR
-frera	@_
-frerc	QM
-frerd	TJ
-frere	LR
+frera	B]
+frerc	SK
 frerf	TJ
-freri	UI
+freri	VH
 frerl	QM
-frerm	XF
-frern	KS
-frerr	JT
-frers	VH
-fres 	MQ
+frerm	UI
+frern	MQ
+frerr	LR
+frers	TJ
+fres	LR
 fres)	FX
-fres,	TJ
-fres-	C[
+fres,	[C
+fres-	DZ
 fres.	JT
-fresc	IU
-fresp	UI
+fresc	MQ
+fresp	WG
 fress	KS
-fresu	ZD
-fret	QM
-fret 	XF
-fret)	WG
-frete	B]
-freti	QM
-freto	QM
-fretr	HV
-frets	YE
-frett	SK
-fretu	RL
+fresu	YE
+fret	SK
+fret 	^A
+fret)	SK
+fret.	KS
+frete	DZ
+freti	UI
+fretr	LR
+frets	XF
+fretu	TJ
 freté	IU
-freu	LR
-freu 	DZ
-freub	VH
-freud	VH
-freui	LR
-freul	SK
-freur	LR
-freus	ZD
-freut	FX
-freuv	RL
-frev	HV
-frevi	HV
-frevo	JT
+freu	IU
+freu 	B]
+freub	XF
+freud	_@
+freui	HV
+freul	QM
+freun	QM
+freur	JT
+freus	WG
+freut	GW
+freuv	SK
+freux	RL
+frev	LR
+frevi	GW
+frevo	LR
 frexa	UI
 frexc	MQ
-frexi	XF
-frexp	GW
-frext	FX
-frez	RL
+frexi	[C
+frexp	HV
+frext	B]
+frez	QM
+frez 	JT
 frez-	WG
-frf 	UI
-frf d	UI
-frf s	UI
-frf,	TJ
-frf, 	TJ
+frf 	VH
+frf d	TJ
+frf s	^A
+frf,	SK
+frf, 	SK
 frfa	RL
 frfab	SK
-frfac	FX
-frfai	WG
-frfam	UI
+frfac	DZ
+frfai	VH
+frfam	SK
+frfan	KS
 frfar	YE
-frfau	JT
-frfe	SK
-frfe 	QM
-frfem	LR
-frfen	MQ
-frfer	XF
-frffe	RL
-frffi	KS
-frffé	JT
-frfi	GW
-frfic	IU
-frfie	GW
-frfin	C[
-frfir	FX
-frfl	MQ
-frfle	VH
-frfor	MQ
+frfau	IU
+frfe	VH
+frfe 	a?
+frfem	KS
+frfer	VH
+frfeu	MQ
+frffe	d<
+frffi	LR
+frffé	LR
+frfi	IU
+frfic	JT
+frfie	HV
+frfin	KS
+frfir	DZ
+frfle	XF
+frfoi	JT
+frfon	LR
+frfor	KS
 frfou	XF
+frfr	LR
 frfra	SK
-frfrè	GW
-frfs	KS
-frfs 	DZ
+frfrè	FX
+frfs	GW
+frfs 	EY
 frfu	UI
-frfé	RL
-frfér	JT
-frfê	MQ
-frfêt	MQ
-frg 	QM
+frfé	QM
+frfér	LR
 frg d	SK
-frg.	RL
+frg.	QM
 frg0	SK
 frg0x	SK
-frgag	QM
-frgal	FX
-frgar	TJ
-frgas	RL
-frgat	RL
-frgau	IU
+frga	RL
+frgal	HV
+frgar	RL
+frgas	VH
+frgat	UI
+frgau	KS
 frgaz	HV
-frge	KS
-frge 	MQ
+frge 	IU
 frge,	WG
-frge.	DZ
-frger	GW
-frges	KS
-frget	LR
-frgi	UI
-frgie	KS
-frgis	ZD
-frgl	IU
+frge.	HV
+frgen	QM
+frger	HV
+frges	LR
+frget	IU
+frgi	WG
+frgie	GW
+frgis	VH
+frgl	KS
 frgla	KS
-frgli	KS
-frgna	SK
+frgne	QM
 frgno	JT
-frgné	LR
 frgo	MQ
-frgo 	TJ
-frgp	SK
-frgr	XF
-frgra	ZD
-frgre	XF
+frgo 	SK
+frgp	RL
+frgr	WG
+frgra	VH
+frgre	WG
 frgro	GW
 frgs	QM
 frgsm	LR
-frgt	TJ
-frgts	VH
-frgu	ZD
+frgt	SK
+frgts	TJ
+frgu	^A
 frgue	]B
-frgui	QM
-frguy	UI
-frgé	WG
+frgui	SK
+frguy	SK
+frgé	YE
 frgén	WG
-frh 	d<
-frh (	TJ
-frh /	SK
-frh 0	TJ
-frh e	UI
-frh p	SK
-frh |	VH
+frh 	g9
+frh (	XF
+frh /	TJ
+frh 0	QM
+frh e	SK
+frh p	UI
+frh |	ZD
 frh à	[C
-frh,	YE
-frh, 	YE
-frh-	ZD
-frh-0	YE
-frh.	ZD
-frh. 	ZD
-frha	TJ
-frhai	SK
-frhal	KS
-frham	JT
-frhan	VH
+frh,	ZD
+frh, 	ZD
+frh-	^A
+frh-0	[C
+frh.	VH
+frh. 	WG
+frh0	RL
+frh00	RL
+frha	WG
+frhal	LR
+frhan	WG
 frhaq	ZD
-frhar	KS
-frhat	SK
-frhau	IU
-frhe,	LR
-frhe.	VH
+frhar	IU
+frhat	UI
+frhau	HV
+frhe	QM
+frhe 	RL
+frhe.	TJ
 frhef	WG
-frhel	B]
-frhem	KS
-frher	EY
-frhes	TJ
-frhet	HV
-frhez	UI
-frhi	TJ
-frhie	VH
+frhel	GW
+frher	DZ
+frhes	VH
+frhet	IU
+frheu	TJ
+frhez	XF
+frhi	RL
+frhie	TJ
 frhis	MQ
-frhiv	VH
+frhiv	XF
 frho	HV
-frhom	JT
-frhos	JT
-frhot	GW
-frhu	^A
+frhom	MQ
+frhos	EY
+frhot	FX
+frhu	_@
 frhui	WG
+frhè	LR
 frhèq	RL
-frhèr	C[
+frhèr	EY
 frhèt	TJ
-frhé	JT
-frhé,	IU
-frhér	JT
-frhés	LR
-frhê	TJ
-frhên	TJ
-fri 	QM
-fri 0	MQ
+frhé,	B]
+frhér	LR
+frhés	KS
+frhê	SK
+frhên	SK
+fri 	SK
+fri 0	QM
 fri a	QM
 fri b	LR
-fri d	UI
-fri e	SK
-fri j	HV
+fri c	MQ
+fri d	WG
+fri e	RL
+fri j	LR
 fri l	[C
-fri m	VH
-fri n	RL
-fri o	JT
-fri p	HV
-fri q	VH
+fri m	SK
+fri o	IU
+fri p	A^
+fri q	TJ
 fri r	SK
-fri s	FX
-fri v	SK
-fri à	XF
-fri,	MQ
-fri, 	MQ
-fri-	LR
-fri-d	GW
-fri.	QM
-fri. 	QM
-fria	YE
-friag	TJ
-frial	TJ
-frian	SK
-friat	SK
-frib	LR
-friba	VH
-fribl	JT
+fri s	GW
+fri t	LR
+fri v	RL
+fri à	[C
+fri-	JT
+fri-d	HV
+fri-j	MQ
+fria	XF
+friag	UI
+frial	VH
+frian	UI
+frib	KS
+friba	TJ
+fribl	HV
 fric	LR
-fric 	ZD
-frica	LR
-frich	KS
-frici	EY
-frick	VH
-frict	GW
-fridi	VH
+fric 	WG
+frica	QM
+frice	LR
+frich	JT
+frici	HV
+frick	WG
+frict	EY
+frid	JT
+fridi	TJ
 fridu	ZD
-fridé	@_
+fridé	IU
 frie 	LR
-frie-	LR
-frie.	LR
-friei	SK
-friel	VH
-frier	VH
+frie,	SK
+frie-	JT
+frie.	KS
+friei	UI
+friel	TJ
+frier	XF
 fries	VH
-frieu	KS
-friez	LR
-frif	GW
-friff	LR
+frieu	MQ
+friez	KS
+frif	@_
+friff	FX
 frifi	IU
-frifs	DZ
-frig	KS
-frign	MQ
-frigo	EY
-frigu	JT
-fril	RL
-fril 	IU
-fril,	XF
+frifs	EY
+frig	LR
+frign	LR
+frigo	GW
+frigu	LR
+fril	WG
+fril 	KS
+fril,	^A
 fril.	WG
-frile	VH
-frili	RL
+frile	TJ
+frili	QM
 frill	TJ
-frilo	VH
+frilo	RL
 frils	IU
-frilà	LR
+frilà	HV
 frim	JT
 frim 	QM
-frima	QM
-frime	HV
-frimo	YE
-frimp	QM
-frimu	GW
-frin	UI
-frin 	SK
-frin,	KS
-frin.	QM
-frina	YE
-frinc	LR
-frind	MQ
-frine	SK
-fring	RL
-frini	UI
-frinq	JT
-frins	QM
-frint	MQ
-frinu	IU
-frinz	WG
-frio	MQ
-friol	LR
-frion	LR
-frip	LR
-fripe	RL
-fript	JT
-frir	IU
-frir 	RL
-frir-	WG
-frira	LR
-friri	HV
-frirl	MQ
-friré	VH
-fris	MQ
+frime	FX
+frimo	TJ
+frimu	KS
+frin	VH
+frin 	UI
+frin,	LR
+frin.	TJ
+frina	WG
+frinc	KS
+frine	QM
+frinf	QM
+frini	YE
+frinq	LR
+frins	SK
+frint	KS
+frinu	GW
+frinz	SK
+frio	LR
+friol	KS
+frip	JT
+fripe	QM
+fript	DZ
+frir	MQ
+frir,	LR
+frir-	UI
+frir.	QM
+frira	IU
+friri	KS
+friré	YE
+fris,	MQ
 frisa	KS
-frisc	QM
 frise	RL
-frisi	LR
-friso	LR
-frisp	IU
+frisi	MQ
+friso	MQ
+frisp	DZ
 friss	SK
-frist	QM
+frist	RL
 frit	JT
-frit,	RL
-frit.	A^
-frita	KS
-frite	FX
-friti	JT
-fritr	UI
-frits	XF
+frit,	UI
+frit-	SK
+frit.	@_
+frite	C[
+friti	EY
+fritr	VH
+frits	WG
 fritu	IU
-frité	ZD
-friv	UI
-friva	MQ
-frive	SK
-frivi	SK
-frivo	VH
-frivr	RL
-frix	RL
-frix 	QM
-frix,	KS
-frix-	RL
-frixa	TJ
-friz	FX
-friza	FX
-friè	SK
+frité	[C
+friv	WG
+frive	WG
+frivo	[C
+frivr	SK
+frix	QM
+frix-	UI
+frixa	RL
+friz	HV
+friza	HV
+friè	VH
 frièc	UI
 frié	EY
-frié 	FX
+frié 	EY
 frié.	IU
-friée	UI
+friée	VH
 friés	KS
-friét	QM
 frj'	LR
 frj'a	KS
-frj'e	SK
-frj'é	LR
-frja	WG
-frjan	YE
+frj'e	TJ
+frj'é	IU
+frja	UI
+frjan	VH
 frjar	UI
-frje	LR
-frjea	QM
-frjet	HV
-frjoi	LR
-frjou	LR
-frju	SK
+frje	KS
+frjea	RL
+frjet	IU
+frjeu	SK
+frjo	QM
+frjoi	MQ
+frjou	KS
+frju	UI
 frjui	QM
-frjus	FX
-frj’	LR
-frj’a	TJ
+frjus	HV
+frj’	JT
+frj’a	QM
 frk 	XF
-frka	LR
-frke	d<
-frker	d<
-frkil	VH
+frkar	QM
+frke	]B
+frker	]B
+frkil	RL
 frkin	KS
-frkm	[C
-frkm 	YE
-frkm.	UI
-frkr	RL
+frkm	SK
+frkm 	SK
+frkm.	WG
+frkr	SK
 frl 	MQ
-frl (	TJ
-frl 0	VH
-frl a	UI
-frl c	TJ
+frl (	VH
+frl 0	XF
+frl c	XF
+frl d	QM
 frl e	JT
-frl f	SK
 frl l	LR
-frl m	MQ
-frl n	B]
-frl t	A^
-frl y	SK
-frl à	UI
-frl'e	>b
-frl'h	QM
-frl'i	FX
-frl'o	SK
-frl'é	RL
-frl)	RL
-frl),	RL
+frl m	UI
+frl n	C[
+frl t	HV
+frl y	QM
+frl à	RL
+frl'	LR
+frl'e	B]
+frl'h	RL
+frl'i	DZ
+frl)	SK
+frl),	SK
 frl,	MQ
 frl, 	MQ
-frl.	LR
-frl. 	KS
-frl.e	QM
+frl.	MQ
+frl. 	JT
+frl.e	SK
+frla	QM
 frla 	JT
-frlac	VH
-frlag	ZD
+frla-	MQ
+frlac	UI
+frlag	WG
 frlam	VH
-frlan	LR
-frlas	RL
-frlat	EY
+frlan	JT
+frlas	UI
+frlat	LR
 frlau	LR
-frlav	ZD
-frlaî	EY
-frle 	LR
-frle-	LR
+frlav	^A
+frlaî	FX
 frle.	JT
-frle@	KS
-frled	RL
-frlem	TJ
-frlen	IU
-frler	C[
-frlet	a?
-frleu	HV
-frlev	JT
-frlez	C[
-frlia	LR
-frlib	XF
-frlic	UI
-frlid	EY
-frlie	MQ
-frlig	JT
-frlin	MQ
-frliq	HV
-frlir	DZ
+frle@	MQ
+frled	TJ
+frlen	DZ
+frler	A^
+frles	RL
+frlet	_@
+frleu	C[
+frlev	LR
+frlez	B]
+frlib	ZD
+frlic	SK
+frlid	LR
+frlig	IU
+frlio	MQ
+frliq	FX
+frlir	LR
 frlit	QM
-frliv	TJ
-frll	RL
+frliv	XF
+frll	SK
 frlle	TJ
-frlli	HV
-frllo	MQ
-frllé	QM
-frllô	HV
+frlli	GW
+frllé	TJ
+frllô	FX
 frlm	HV
-frlmo	IU
-frlo	MQ
+frlmo	LR
 frlo 	JT
-frlo.	WG
-frloc	RL
-frlog	JT
-frloi	SK
-frlom	TJ
+frlo.	ZD
+frloc	MQ
+frlog	EY
+frloi	WG
+frlom	RL
 frlon	IU
-frlos	QM
-frlou	]B
+frlor	QM
+frlos	RL
+frlou	TJ
 frloy	SK
-frloï	KS
-frls	KS
-frls 	KS
-frlt	KS
+frloï	JT
+frls	MQ
+frls 	JT
 frlt 	DZ
-frlta	KS
-frlu	LR
+frlta	MQ
 frlub	TJ
 frluc	JT
-frlue	VH
-frlui	RL
-frlum	WG
-frlun	SK
-frlus	JT
-frlut	MQ
+frlue	TJ
+frlum	UI
+frlun	QM
+frlus	DZ
 frlv	XF
-frly	DZ
-frlà	FX
-frlà 	GW
-frlà-	IU
-frlèv	MQ
-frlé	MQ
-frlé.	TJ
-frléc	IU
-frlée	UI
-frlég	TJ
-frlés	IU
-frlô	HV
-frlô 	HV
-frl’e	a?
-frm 	HV
-frm 0	JT
-frm a	GW
+frly	EY
+frlà	;e
+frlà 	>b
+frlà-	FX
+frlé	LR
+frlé.	RL
+frléc	HV
+frlée	WG
+frlég	UI
+frlés	@_
+frlô	FX
+frlô 	FX
+frl’a	MQ
+frl’e	VH
+frl’é	QM
+frm 	IU
+frm 0	KS
+frm a	KS
 frm b	QM
 frm d	MQ
-frm'	FX
-frm'a	JT
-frm.	EY
-frm. 	EY
-frma	HV
-frmai	MQ
-frmal	EY
-frmar	RL
-frmat	YE
+frm'	EY
+frm'a	IU
+frm.	A^
+frm. 	A^
+frma	FX
+frma 	LR
+frmag	QM
+frmai	LR
+frmal	LR
+frmar	LR
+frmat	[C
 frmb	LR
-frmbe	TJ
-frmbl	KS
-frmbr	MQ
+frmbe	SK
+frmbl	MQ
+frmbr	LR
 frmbé	KS
-frme 	EY
-frme,	UI
-frmea	UI
-frmed	[C
-frmem	RL
-frmen	HV
-frmer	LR
-frmes	YE
-frmeu	XF
-frmi 	HV
-frmi-	UI
-frmid	VH
-frmie	RL
-frmil	YE
-frmin	LR
-frmio	GW
-frmir	UI
+frme	QM
+frme 	JT
+frme,	YE
+frme.	KS
+frmea	XF
+frmed	WG
+frmei	KS
+frmem	UI
+frmen	JT
+frmer	MQ
+frmes	[C
+frmeu	^A
+frmi 	B]
+frmi-	VH
+frmid	XF
+frmie	LR
+frmil	WG
+frmio	JT
+frmir	TJ
 frmit	MQ
 frmiè	QM
-frml	RL
+frml	SK
 frmm	RL
 frmme	LR
-frmmu	^A
+frmmu	[C
 frmo	QM
 frmod	RL
-frmoi	RL
-frmor	RL
-frmos	LR
-frmot	C[
+frmoi	UI
+frmor	QM
+frmos	GW
+frmot	@_
 frmou	UI
-frmp	TJ
-frmpa	GW
-frmpe	VH
+frmp	WG
+frmpa	IU
+frmpe	SK
 frmpl	YE
-frmpo	YE
-frmpr	WG
+frmpo	XF
+frmps	MQ
 frmpt	FX
-frms	FX
-frms,	HV
-frmul	LR
-frmum	GW
-frmun	^A
-frmus	DZ
-frmè	QM
-frmèt	UI
-frmé 	c=
-frméc	WG
-frmée	SK
-frmén	GW
+frms	DZ
+frms,	GW
+frmul	DZ
+frmum	KS
+frmun	[C
+frmus	JT
+frmè	SK
+frmèt	TJ
+frmé 	YE
+frméc	UI
+frmée	TJ
+frmén	FX
 frmér	DZ
-frmét	RL
+frmét	SK
 frmê	UI
 frmêm	UI
-frm’	MQ
-frm’a	MQ
-frn (	KS
-frn 0	ZD
-frn a	JT
+frn (	JT
+frn 0	]B
+frn a	HV
 frn b	GW
-frn d	MQ
-frn e	TJ
-frn f	KS
-frn g	SK
-frn h	QM
-frn l	KS
-frn m	SK
+frn e	VH
+frn g	RL
+frn h	LR
+frn i	KS
+frn j	QM
+frn l	LR
+frn n	MQ
 frn o	IU
-frn p	IU
+frn p	FX
 frn q	GW
-frn r	HV
-frn s	WG
-frn t	UI
-frn v	HV
+frn r	IU
+frn s	UI
+frn t	TJ
+frn v	FX
 frn y	WG
-frn »	FX
-frn à	VH
-frn é	SK
-frn'	MQ
-frn'a	LR
-frn)	UI
-frn-	TJ
+frn »	JT
+frn à	TJ
+frn é	TJ
+frn'a	KS
+frn)	VH
+frn-	SK
 frn-l	SK
 frn-v	TJ
-frn.	UI
-frn. 	UI
+frn.	TJ
+frn. 	TJ
 frn.e	TJ
-frna	UI
-frna 	XF
-frnad	RL
+frna	TJ
+frna 	UI
+frnad	QM
 frnag	KS
-frnai	SK
-frnc	SK
-frnc,	HV
-frnce	WG
+frnal	QM
+frnc	RL
+frnc,	EY
+frnce	UI
 frnch	RL
-frnci	JT
-frnco	DZ
-frnd 	MQ
-frnd.	TJ
-frnda	QM
-frndi	TJ
-frndo	YE
-frndr	MQ
-frndu	HV
+frnco	LR
+frnd 	LR
+frnd.	SK
+frndi	SK
+frndo	]B
+frndr	LR
+frnds	LR
+frndu	EY
+frndé	QM
 frne	ZD
-frne 	WG
+frne 	XF
 frne,	KS
-frne-	RL
-frnea	UI
+frne-	QM
+frne.	LR
+frnea	XF
 frnec	[C
-frnel	RL
-frnem	RL
-frnen	RL
+frnel	QM
+frnem	QM
+frnen	QM
 frneq	TJ
-frner	IU
+frner	HV
 frnes	XF
 frnet	UI
-frneu	MQ
-frnev	MQ
-frnez	MQ
-frnf	IU
+frneu	LR
+frnev	KS
+frnez	LR
+frnf	JT
+frnfa	KS
 frnfi	GW
-frnge	GW
-frngl	KS
-frngs	TJ
-frngt	TJ
+frnfo	QM
+frnge	JT
+frngl	LR
+frngs	UI
+frngt	SK
 frngu	WG
-frni	TJ
-frni 	B]
-frnic	VH
+frni	RL
+frni 	GW
+frnic	WG
 frnie	VH
-frnim	RL
-frnin	QM
-frnio	GW
-frniq	YE
-frnir	LR
-frnj	IU
-frnjo	IU
-frnl	JT
-frnle	JT
-frnni	RL
-frnnu	JT
+frnim	WG
+frnio	FX
+frniq	TJ
+frnir	JT
+frnj	KS
+frnjo	KS
+frnl	LR
+frnle	LR
+frnn	QM
+frnne	QM
+frnnu	IU
 frnné	JT
-frno 	IU
+frno 	GW
 frnoi	KS
 frnom	IU
-frnon	XF
-frnot	WG
-frnou	ZD
-frnov	RL
-frnoë	QM
-frnq	EY
-frnqu	EY
-frns	XF
-frns 	VH
-frns.	c=
-frnsa	VH
-frnsc	JT
-frnse	TJ
+frnon	UI
+frnos	RL
+frnot	XF
+frnou	VH
+frnov	VH
+frnoë	TJ
+frnq	DZ
+frnqu	DZ
+frns	ZD
+frns 	[C
+frns.	_@
+frnsa	WG
+frnsc	DZ
+frnse	RL
+frnsi	LR
 frnst	TJ
-frnt 	RL
-frnt,	SK
-frnt-	SK
-frnt.	GW
-frnta	QM
-frnte	SK
-frntf	UI
-frntg	YE
-frnti	KS
-frnto	UI
-frnts	EY
-frnu 	DZ
-frnui	UI
-frnul	JT
-frnum	A^
-frnus	UI
-frnv	XF
-frnve	SK
-frnvi	YE
-frnvo	TJ
-frnz	WG
-frnze	WG
-frn°	JT
-frn° 	JT
-frnç	VH
+frnt 	QM
+frnt)	MQ
+frnt,	WG
+frnt-	WG
+frnt.	JT
+frnte	RL
+frntf	[C
+frntg	VH
+frnti	MQ
+frnto	TJ
+frntr	LR
+frnts	JT
+frnu	QM
+frnu 	A^
+frnui	XF
+frnul	FX
+frnum	DZ
+frnus	SK
+frnv	WG
+frnve	TJ
+frnvi	VH
+frnvo	RL
+frnz	SK
+frnze	SK
+frn°	KS
+frn° 	KS
+frnç	TJ
 frnça	VH
-frné	HV
-frné 	MQ
-frné.	IU
+frné	JT
+frné 	LR
+frné.	GW
 frnée	MQ
 frnér	WG
-frnê	MQ
-frnêt	MQ
+frn’	UI
 frn’a	XF
-frn’e	KS
-fro 	EY
-fro 0	EY
-fro d	IU
-fro e	KS
+frn’e	FX
+fro 	IU
+fro 0	MQ
+fro d	C[
 fro p	MQ
-fro,	JT
-fro, 	JT
-fro-	ZD
-fro.	VH
-fro. 	VH
-frob	MQ
-frobj	UI
-frobr	IU
-froc	MQ
-froc 	XF
+fro s	RL
+fro,	IU
+fro, 	IU
+fro-	UI
+fro.	XF
+fro. 	XF
+frobj	SK
+frobr	GW
+froc	JT
 frocc	QM
-froch	WG
-frocu	MQ
-frod	YE
-frode	DZ
-frodi	YE
+froch	TJ
+frocu	QM
+frod	UI
+frode	GW
+frodi	XF
 frodè	UI
-frog	LR
-frogi	KS
-froh	_@
-froha	_@
-froi	KS
-froi 	RL
-froi,	LR
-froic	HV
-froig	MQ
-froil	KS
-froin	[C
-froir	JT
-frois	LR
+frog	JT
+frogi	GW
+froh	ZD
+froha	ZD
+froi	JT
+froi 	QM
+froi,	MQ
+froic	IU
+froie	QM
+froig	IU
+froil	LR
+froin	ZD
+froir	GW
+frois	JT
 froit	GW
-froix	ZD
-frok	UI
-frok 	UI
-frol.	MQ
+froix	[C
+frok	SK
+frok 	SK
+frol.	LR
 frola	SK
 frole	SK
-froli	MQ
-frolo	KS
-frolé	GW
-from	MQ
-from 	KS
-fromb	KS
-fromi	VH
+frolo	GW
+frolé	B]
+from	KS
+from 	LR
+froma	KS
+fromb	JT
+fromi	XF
 fromm	TJ
 fromp	MQ
-froms	FX
-fron	TJ
-fron 	VH
+froms	DZ
+fromè	QM
+fron	QM
+fron 	TJ
 fron,	HV
-fron-	IU
-fron.	FX
-fronc	VH
-frond	GW
-fronf	IU
-fronj	IU
-fronn	HV
-frono	HV
+fron-	MQ
+fron.	IU
+fronc	XF
+frond	HV
+fronf	FX
+froni	MQ
+fronj	KS
+fronn	JT
+frono	EY
 frons	WG
-front	RL
-fronv	DZ
-fronz	QM
-froo	FX
-froor	FX
-frop	EY
-frop 	YE
-frop.	JT
-fropi	FX
-fropo	EY
-fropr	QM
-fropt	IU
-fror 	GW
-fror,	IU
-frorc	VH
-frord	LR
-frore	C[
-frorm	LR
-frorn	VH
-frorr	TJ
-frors	SK
-frort	^A
+fronv	B]
+fronz	SK
+froo	B]
+froor	B]
+frop	GW
+frop 	XF
+frop.	LR
+fropi	EY
+fropo	FX
+fropt	DZ
+fror	RL
+fror 	FX
+fror,	JT
+frora	KS
+frorc	ZD
+frore	=c
+frori	MQ
+frorm	JT
+frorn	TJ
+frorr	SK
+frors	VH
+frort	_@
 frorv	XF
-fros	GW
-fros 	HV
+fros	FX
+fros 	GW
 fros,	VH
-fros.	EY
-frosa	WG
+fros.	A^
+frosa	UI
 frose	KS
-frosi	VH
-fross	JT
+frosi	TJ
+fross	LR
 frost	SK
-frosé	IU
-frot	EY
-frot 	EY
-frote	KS
-froto	GW
-frotr	SK
-frott	RL
-froté	EY
-frou 	FX
-froub	SK
+frosé	GW
+frot	FX
+frot 	IU
+frote	HV
+froto	FX
+frotr	WG
+frott	QM
+froté	IU
+frou	RL
+frou 	HV
+froub	XF
 frouc	WG
-froud	LR
-froue	RL
-froug	IU
-frouh	GW
-froui	A^
-froul	SK
-froum	[C
-froup	XF
-frouq	QM
-frour	JT
+froud	IU
+froue	UI
+froug	GW
+frouh	FX
+froui	>b
+froul	QM
+froum	c=
+froup	WG
+frouq	VH
+frour	LR
 frous	VH
-frout	QM
+frouv	QM
 froué	[C
-frov	[C
-frove	TJ
-froy	SK
+frov	ZD
+frove	VH
+froy	WG
 froye	UI
 froë	TJ
 froël	TJ
-froî	WG
-froît	WG
-froï	KS
-froïc	KS
-froû	KS
-froût	KS
+froî	UI
+froît	UI
+froï	JT
+froïc	JT
+froù	MQ
+froù 	MQ
 frp 	RL
-frp.	KS
-frp. 	HV
-frpag	GW
-frpai	ZD
-frpan	JT
-frpap	MQ
-frpar	QM
-frpas	GW
-frpay	TJ
-frpe	MQ
-frpe 	a?
+frp d	LR
+frp. 	KS
+frpa	MQ
+frpag	FX
+frpai	]B
+frpan	GW
+frpas	FX
+frpay	SK
+frpe	QM
+frpe 	^A
 frpe,	GW
-frpel	MQ
-frper	JT
-frpet	UI
-frpeu	QM
-frph	IU
-frpho	JT
-frpi	TJ
-frpie	KS
+frpel	JT
+frpen	IU
+frpet	WG
+frpeu	MQ
+frph	GW
+frpho	HV
+frpi	UI
+frpie	IU
+frpiq	MQ
 frpir	IU
-frpiè	ZD
-frple	UI
-frpli	C[
-frplo	YE
-frplu	GW
-frpo	SK
+frpiè	YE
+frple	WG
+frpli	HV
+frplo	TJ
+frplu	A^
+frpo	RL
 frpoi	IU
-frpol	KS
-frpom	WG
-frpon	KS
-frpor	^A
-frpos	MQ
-frpot	^A
-frpp	JT
-frppe	MQ
-frppl	MQ
-frppo	LR
-frppr	RL
-frpr	KS
-frpre	SK
-frpri	JT
-frpro	IU
-frpré	RL
-frprê	ZD
-frps 	QM
-frps.	KS
-frpt	LR
+frpol	FX
+frpom	TJ
+frpon	LR
+frpor	]B
+frpot	YE
+frpp	KS
+frppe	JT
+frppo	MQ
+frppr	SK
+frpr	HV
+frpre	LR
+frpri	IU
+frpro	HV
+frprè	MQ
+frpré	QM
+frprê	YE
+frps 	XF
+frps.	IU
+frpt	JT
 frpt.	[C
-frpte	HV
-frpti	JT
-frpu	IU
-frpu 	JT
-frpub	IU
+frpte	FX
+frpti	GW
+frpté	QM
+frpu	GW
+frpu 	HV
+frpub	MQ
 frpui	JT
 frpâ	LR
 frpâl	LR
-frpè	ZD
+frpè	[C
 frpèr	WG
-frpér	JT
+frpér	LR
 frpê	RL
-frpô	UI
-frpôt	UI
+frpô	QM
+frpôt	QM
 frqu	KS
-frqu'	MQ
-frqua	VH
-frque	HV
-frqui	QM
-frquo	SK
-frqué	LR
-frqu’	IU
-frr 	C[
-frr (	QM
-frr :	LR
-frr ;	IU
-frr b	KS
-frr c	KS
-frr f	UI
-frr i	IU
-frr j	LR
-frr k	ZD
+frqu'	LR
+frqua	ZD
+frque	FX
+frqui	RL
+frquo	UI
+frqué	MQ
+frqu’	DZ
+frr 	B]
+frr 0	LR
+frr :	KS
+frr ;	EY
+frr a	RL
+frr b	LR
+frr c	MQ
+frr d	MQ
+frr e	TJ
+frr f	WG
+frr i	?a
+frr k	YE
 frr l	GW
-frr n	KS
 frr o	TJ
-frr r	VH
-frr s	FX
+frr p	JT
+frr r	RL
+frr s	JT
 frr t	EY
-frr u	KS
-frr v	B]
-frr »	IU
-frr)	LR
+frr u	JT
+frr v	A^
+frr »	KS
+frr à	MQ
+frr)	KS
 frr) 	KS
-frr,	JT
-frr, 	JT
-frr-	]B
-frr.	LR
-frr. 	LR
-frr.e	WG
-frr@	VH
-frra	MQ
-frra 	A^
-frra.	SK
-frrag	LR
-frrai	IU
-frram	ZD
-frran	XF
-frras	IU
-frrat	TJ
+frr),	LR
+frr,	KS
+frr, 	KS
+frr-	[C
+frr.	MQ
+frr. 	JT
+frr.e	UI
+frr@	YE
+frra 	C[
+frrac	LR
+frrai	HV
+frram	YE
+frran	ZD
+frrap	LR
+frras	HV
+frrat	VH
 frrav	SK
-frraî	MQ
-frrce	JT
+frraî	LR
+frrc	RL
+frrce	MQ
 frrch	MQ
-frrci	MQ
-frrcr	a?
+frrci	KS
+frrcr	WG
 frrd	MQ
 frrd 	MQ
-frrda	SK
-frrdo	IU
-frrdr	QM
-frrdv	VH
-frre 	MQ
+frrda	QM
+frrdo	HV
+frrdv	UI
+frre 	KS
 frre)	QM
-frre,	VH
-frre-	[C
-frre.	EY
-frrea	LR
-frred	]B
-frreg	UI
-frrei	UI
-frrel	HV
-frrem	RL
+frre,	TJ
+frre-	VH
+frre.	C[
+frrec	QM
+frred	XF
+frreg	TJ
+frrei	SK
+frrel	EY
 frren	LR
-frrep	JT
-frrer	UI
-frret	LR
-frreu	EY
-frrev	WG
+frrep	MQ
+frrer	SK
+frres	LR
+frret	JT
+frreu	C[
+frrev	UI
 frrf	TJ
-frrg	YE
-frrge	[C
-frri	KS
-frrib	HV
-frric	KS
-frrif	C[
+frrg	ZD
+frrge	XF
+frri	JT
+frrib	C[
+frric	HV
+frrie	RL
+frrif	B]
 frrig	HV
-frril	QM
-frrim	MQ
-frrin	SK
-frrio	GW
-frrip	JT
-frriq	RL
-frris	UI
-frrit	JT
-frrix	<d
-frriè	QM
-frrié	GW
+frrin	WG
+frrio	HV
+frrip	DZ
+frriq	UI
+frris	SK
+frrit	HV
+frriv	SK
+frrix	DZ
+frriè	TJ
+frrié	HV
 frrk	KS
 frrki	KS
-frrl	GW
-frrle	KS
+frrl	EY
+frrle	IU
 frrlo	IU
-frrm	QM
-frrme	UI
-frrmu	LR
+frrm	SK
+frrme	QM
+frrmu	DZ
 frrmé	VH
-frrna	RL
+frrn	MQ
+frrna	QM
 frrne	YE
-frrné	JT
-frro	KS
+frrné	FX
+frro	HV
 frro 	FX
-frroi	RL
-frron	QM
-frrop	MQ
-frros	IU
+frroc	MQ
+frroi	SK
+frrom	LR
+frrop	JT
+frros	GW
 frrou	QM
 frrr	VH
-frrra	VH
-frrre	LR
-frrri	XF
-frrrê	GW
-frrs	TJ
-frrs 	SK
-frrs,	[C
-frrs.	MQ
-frrsi	GW
-frrso	JT
+frrra	XF
+frrri	_@
+frrrê	FX
+frrs	VH
+frrs 	VH
+frrs,	TJ
+frrsi	HV
+frrso	MQ
 frrt	VH
 frrt 	QM
-frrt,	RL
-frrt-	VH
-frrt.	TJ
-frrta	KS
-frrte	]B
-frrti	UI
-frrto	EY
+frrt-	QM
+frrt.	[C
+frrta	LR
+frrte	[C
+frrti	QM
+frrto	C[
 frrub	MQ
-frrue	WG
-frrun	KS
-frrv	VH
-frrva	UI
-frrve	UI
-frry	KS
-frry,	KS
-frry.	QM
+frruc	QM
+frrue	ZD
+frrum	MQ
+frrun	HV
+frrv	SK
+frrva	VH
+frrve	MQ
+frrvi	QM
+frry	GW
+frry,	JT
 frrè	HV
-frrèm	GW
-frrèr	GW
-frré	SK
-frré 	TJ
-frréa	IU
-frréd	WG
-frrée	RL
-frréf	JT
-frrég	_@
-frrém	IU
+frrèm	EY
+frrèr	FX
+frrès	MQ
+frré	TJ
+frré 	QM
+frréa	EY
+frréd	VH
+frrée	JT
+frréf	IU
+frrég	YE
+frrém	GW
 frrép	[C
-frrés	MQ
+frrés	KS
 frrét	LR
-frréu	GW
-frrê	ZD
-frrêt	YE
-frs !	HV
-frs (	QM
-frs 0	TJ
+frréu	FX
+frrê	WG
+frrêt	WG
+frs 	RL
+frs !	GW
+frs (	SK
+frs 0	XF
 frs :	HV
-frs ;	TJ
-frs ?	HV
-frs b	_@
-frs c	RL
-frs d	RL
-frs e	ZD
-frs g	MQ
-frs h	EY
-frs i	LR
-frs j	IU
-frs l	MQ
-frs m	UI
-frs n	MQ
-frs p	JT
-frs r	RL
-frs s	XF
-frs t	MQ
-frs u	TJ
-frs v	XF
-frs y	RL
-frs |	HV
-frs »	LR
-frs à	YE
-frs é	KS
-frs ê	C[
-frs'	SK
+frs ;	XF
+frs ?	C[
+frs a	LR
+frs b	a?
+frs d	QM
+frs e	XF
+frs f	MQ
+frs h	C[
+frs i	KS
+frs j	JT
+frs l	KS
+frs m	QM
+frs n	SK
+frs o	SK
+frs p	HV
+frs s	]B
+frs u	VH
+frs v	[C
+frs y	QM
+frs |	JT
+frs »	IU
+frs à	XF
+frs é	LR
+frs ê	GW
+frs'	RL
 frs'a	SK
-frs)	EY
+frs'i	MQ
+frs)	A^
 frs) 	DZ
-frs),	QM
-frs).	MQ
+frs).	KS
 frs,	UI
 frs, 	UI
-frs-	RL
-frs-m	SK
+frs-m	TJ
+frs-v	LR
 frs.	JT
 frs. 	IU
-frs.e	QM
-frsab	FX
-frsai	JT
-frsam	WG
-frsar	RL
-frsc	KS
-frsca	b>
-frscr	EY
-frse 	TJ
-frse,	IU
-frse.	VH
-frsec	JT
-frsei	TJ
-frsel	RL
-frsem	RL
-frsen	DZ
-frsep	SK
-frser	TJ
+frs.e	VH
+frsab	IU
+frsai	MQ
+frsal	LR
+frsam	TJ
+frsca	VH
+frscr	GW
+frse	SK
+frse 	RL
+frse,	FX
+frse.	WG
+frsec	IU
+frsei	RL
+frsel	SK
+frsem	UI
+frsen	C[
+frsep	TJ
+frser	WG
 frses	LR
-frset	KS
-frseu	IU
-frsez	IU
-frsi 	LR
-frsib	JT
-frsic	KS
-frsid	QM
-frsig	RL
-frsim	QM
-frsio	VH
-frsiq	GW
-frsir	a?
+frset	IU
+frseu	JT
+frsez	LR
+frsi	KS
+frsi 	DZ
+frsib	IU
+frsic	LR
+frsig	UI
+frsim	RL
+frsin	LR
+frsio	QM
+frsiq	JT
+frsir	b>
 frsit	B]
 frsix	]B
-frsl	FX
-frslt	FX
+frsiè	KS
+frsl	DZ
+frslt	DZ
 frsm 	LR
-frsob	HV
+frsob	EY
 frsoi	UI
-frsol	LR
-frsom	WG
-frsor	QM
-frsou	MQ
-frsp	YE
+frsol	FX
+frsom	UI
+frson	MQ
+frsor	RL
+frsou	LR
+frsp	VH
 frspi	IU
 frspo	WG
-frsq	IU
-frsqu	IU
-frsr	VH
-frss	RL
-frssa	VH
-frssi	HV
+frsq	JT
+frsqu	JT
+frsr	WG
+frssa	XF
+frsse	QM
+frssi	JT
 frsso	KS
-frssé	VH
-frst	RL
-frsta	YE
-frste	LR
-frsto	C[
-frstr	RL
-frsu	LR
-frsub	IU
-frsuj	EY
-frsul	KS
-frsup	DZ
-frsur	JT
-frsus	WG
-frsv	GW
-frsvp	GW
-frsé 	TJ
+frssé	TJ
+frsta	]B
+frsti	QM
+frsto	FX
+frstr	TJ
+frsu	JT
+frsub	KS
+frsuj	LR
+frsul	MQ
+frsup	C[
+frsur	LR
+frsus	ZD
+frsv	LR
+frsvp	LR
+frsé 	WG
 frsé,	KS
-frsée	FX
-frsés	^A
-frs’	WG
-frs’a	^A
-frt (	VH
+frsée	HV
+frsés	WG
+frs’	UI
+frs’a	ZD
+frs’e	MQ
+frt (	TJ
 frt 0	LR
+frt :	MQ
 frt ;	KS
-frt a	RL
-frt b	LR
-frt c	QM
-frt d	XF
-frt e	FX
+frt a	QM
+frt b	KS
+frt c	RL
+frt d	WG
+frt e	GW
+frt f	RL
 frt g	QM
-frt i	SK
-frt j	XF
-frt l	TJ
-frt m	XF
-frt n	YE
-frt o	RL
-frt p	GW
-frt q	IU
-frt r	RL
-frt s	JT
-frt t	UI
-frt v	GW
-frt |	XF
-frt «	HV
+frt i	RL
+frt j	ZD
+frt l	SK
+frt m	YE
+frt n	ZD
+frt o	YE
+frt p	DZ
+frt q	FX
+frt r	UI
+frt t	WG
+frt u	LR
+frt v	FX
+frt |	[C
+frt «	GW
 frt à	JT
-frt ç	MQ
-frt é	DZ
-frt"	KS
-frt) 	WG
-frt).	TJ
-frt,	RL
-frt, 	RL
-frt-a	XF
-frt-o	SK
-frt-v	^A
-frt-ê	HV
-frt.	IU
-frt. 	MQ
+frt ç	IU
+frt é	FX
+frt)	QM
+frt) 	SK
+frt).	VH
+frt,	TJ
+frt, 	TJ
+frt-	LR
+frt-a	SK
+frt-o	UI
+frt-v	b>
+frt-ê	IU
+frt.	GW
+frt. 	KS
+frt@	MQ
 frta	YE
 frtab	JT
-frtac	WG
-frtag	RL
-frtal	RL
-frtan	SK
-frtat	UI
-frtau	YE
-frtax	a?
+frtac	VH
+frtag	SK
+frtai	RL
+frtal	UI
+frtan	TJ
+frtar	IU
+frtat	QM
+frtau	[C
+frtax	b>
 frte	DZ
-frte)	IU
-frte,	WG
+frte 	QM
+frte)	GW
+frte,	UI
+frte-	RL
 frte.	RL
-frtel	UI
-frtem	JT
-frten	QM
-frter	EY
-frtes	A^
-frteu	VH
-frtex	GW
+frtel	WG
+frtem	FX
+frten	SK
+frter	@_
+frtes	@_
+frteu	RL
+frtex	EY
 frtez	MQ
-frtf	UI
-frtg	YE
-frthe	MQ
-frthi	QM
-frti	RL
-frti 	VH
-frtic	FX
-frtie	VH
-frtif	MQ
-frtig	B]
-frtil	RL
-frtim	LR
-frtin	SK
-frtiq	LR
-frtir	VH
-frtis	ZD
-frtit	UI
-frtiè	SK
+frtf	[C
+frtg	VH
+frth	MQ
+frthi	TJ
+frti	SK
+frti 	ZD
+frtic	IU
+frtie	TJ
+frtig	?a
+frtim	JT
+frtin	VH
+frtio	QM
+frtiq	MQ
+frtir	YE
+frtis	YE
+frtit	WG
+frtiè	TJ
 frtié	DZ
-frto,	IU
-frto.	SK
-frtoi	MQ
-frtom	DZ
+frto	QM
+frto 	LR
+frto,	EY
+frto.	UI
+frtoi	JT
+frtom	FX
 frton	ZD
-frtor	UI
-frtos	IU
-frtou	RL
-frtr	SK
-frtra	QM
-frtre	RL
-frtro	MQ
+frtos	C[
+frtou	QM
+frtr	VH
+frtra	TJ
+frtre	TJ
+frtro	LR
 frtru	TJ
-frtré	TJ
-frts	LR
-frts,	WG
+frtré	UI
+frts 	LR
+frts,	VH
 frts.	LR
-frtt	TJ
-frttr	RL
-frtu	SK
-frtu 	KS
-frtud	SK
-frtue	QM
-frtui	XF
-frtur	IU
-frtv	^A
-frtva	^A
-frté	IU
-frté,	VH
-frtée	JT
-frtél	HV
-frtéo	LR
-frtés	SK
-frtô	GW
-frtôt	GW
-fru 	JT
-fru 0	QM
-fru a	@_
+frtt	RL
+frtu	LR
+frtu 	IU
+frtue	MQ
+frtui	YE
+frtur	KS
+frtv	XF
+frtva	XF
+frté	GW
+frté,	UI
+frtée	KS
+frtél	EY
+frtéo	HV
+frtés	QM
+frtô	FX
+frtôt	FX
+fru 	KS
+fru :	KS
+fru a	GW
 fru b	RL
-fru c	RL
-fru d	HV
+fru d	JT
 fru e	FX
-fru f	RL
-fru g	EY
-fru j	JT
-fru l	MQ
-fru m	SK
-fru n	HV
-fru p	QM
-fru r	SK
-fru s	TJ
-fru t	KS
-fru v	LR
-fru à	WG
-fru'	MQ
+fru f	SK
+fru g	IU
+fru j	HV
+fru l	LR
+fru m	TJ
+fru n	IU
+fru p	SK
+fru r	QM
+fru s	SK
+fru t	HV
+fru v	KS
+fru à	SK
+fru'	LR
 fru'e	LR
-fru'i	UI
-fru'o	KS
-fru,	LR
-fru, 	LR
-fru-	UI
-fru-d	SK
-fru.	TJ
-fru. 	TJ
-fru@	ZD
-frua	XF
-fruar	LR
-fruat	]B
+fru'i	VH
+fru-	TJ
+fru-d	RL
+fru-f	MQ
+fru.	RL
+fru. 	RL
+fru@	]B
+frua	]B
+fruan	SK
+fruat	[C
 frub	[C
 frub 	TJ
-frube	TJ
-frubl	LR
+frube	SK
 frubr	RL
-frubv	IU
-fruch	QM
-fruci	MQ
-fruco	DZ
-fruct	WG
-frucu	B]
-frud	HV
-frudg	LR
-frudi	SK
-frudr	GW
-frue 	LR
-frue)	VH
-frue,	JT
-frue.	MQ
-fruei	QM
-fruel	MQ
-fruen	DZ
-fruer	KS
-fruet	[C
-fruf	QM
-fruff	QM
+frubv	KS
+fruc	RL
+fruci	LR
+fruco	LR
+fruct	TJ
+frucu	@_
+frud	GW
+frude	MQ
+frudg	IU
+frudi	WG
+frudr	EY
+frue	MQ
+frue 	KS
+frue)	SK
+frue,	MQ
+fruei	RL
+fruel	KS
+fruen	@_
+fruer	LR
+frues	MQ
+fruet	YE
+fruf	RL
+fruf 	QM
 frug	VH
 fruge	MQ
-fruh	GW
-fruha	GW
-frui	MQ
-fruil	RL
-fruip	RL
-fruis	LR
-fruit	RL
-fruiv	EY
-fruj	B]
-fruje	EY
-frul	LR
+fruh	FX
+fruha	FX
+frui	LR
+fruil	TJ
+fruin	KS
+fruip	QM
+fruis	KS
+fruiv	IU
+fruj	JT
+fruje	LR
+frul	KS
 frul 	WG
-frula	KS
-frule	LR
-frulé	JT
-frum 	LR
-frum.	FX
-frume	SK
-frumi	ZD
-frumé	GW
-frun	JT
-frun 	JT
-frun-	]B
-frun.	UI
-fruni	QM
+frule	GW
+frulé	FX
+frum 	MQ
+frum.	HV
+frume	WG
+frumi	WG
+frumé	HV
+frun	IU
+frun 	IU
+frun-	XF
+frun.	VH
+frund	MQ
+frune	MQ
+fruni	RL
 fruo	TJ
-fruon	TJ
-frup	TJ
+fruon	WG
+frup 	LR
 frupe	UI
-fruq	QM
-fruqu	QM
-frur	KS
-frur 	GW
-frur,	DZ
-frur-	[C
-frur@	VH
-frura	TJ
-frure	MQ
-frurg	[C
-fruri	QM
-frurn	TJ
-fruro	RL
+fruq	VH
+fruqu	VH
+frur	JT
+frur 	C[
+frur,	A^
+frur-	YE
+frur@	YE
+frura	UI
+frure	LR
+frurg	YE
+fruri	RL
+frurn	SK
+fruro	VH
 frurr	[C
-frurt	JT
-frus	RL
-frus 	VH
-frus.	QM
+frurs	RL
+frurt	HV
+frus	QM
+frus 	UI
+frus-	LR
+frus.	RL
 frusa	MQ
 fruse	TJ
-frusi	C[
-frusq	IU
+frusi	GW
+frusq	JT
 fruss	WG
-frust	IU
+frust	HV
 frut	JT
-frut 	LR
+frut 	MQ
 frut,	QM
-frut-	DZ
-frut.	C[
+frut-	FX
+frut.	FX
 fruta	RL
-fruth	MQ
 fruto	QM
-frutr	HV
-frutô	LR
+frutr	FX
+frutô	JT
+fruve	JT
 fruvo	SK
-fruvr	RL
+fruvr	QM
 frux	QM
-frux 	QM
 frux)	TJ
-frux,	QM
-frux.	KS
+frux,	RL
+frux.	IU
 fruxi	QM
-fruy	XF
-fruz	XF
+fruy	WG
+fruz	VH
 frué	ZD
 fruéb	SK
-fru’	IU
-fru’o	RL
-fru’à	LR
-frva	TJ
-frva 	XF
-frvag	KS
-frval	QM
-frvan	VH
-frvas	GW
-frvat	XF
-frve	LR
+fru’	DZ
+fru’à	JT
+frva	WG
+frva 	UI
+frvag	MQ
+frvan	SK
+frvas	B]
+frvat	QM
+frvau	RL
+frve	KS
 frve 	IU
-frvea	KS
-frvec	MQ
-frvei	WG
-frvel	KS
-frvem	SK
-frven	]B
-frver	GW
-frves	QM
-frveu	EY
-frvez	ZD
-frvi	RL
-frvid	UI
-frvie	WG
-frvig	[C
-frvil	MQ
-frvin	XF
+frvea	IU
+frvei	VH
+frvel	GW
+frvem	VH
+frven	^A
+frver	HV
+frves	TJ
+frveu	B]
+frvez	WG
+frvi	SK
+frvie	ZD
+frvig	XF
+frvin	VH
+frvio	LR
 frvir	LR
-frvis	EY
+frvis	DZ
 frvit	SK
 frviv	RL
-frvo	KS
+frvo	LR
 frvoi	FX
-frvol	SK
-frvon	XF
+frvol	VH
+frvon	WG
 frvot	IU
+frvou	RL
 frvoy	WG
-frvp	HV
-frvp 	FX
-frvr	TJ
-frvra	FX
-frvre	RL
+frvp 	?a
+frvr	VH
+frvra	LR
+frvre	UI
 frvri	QM
-frvé	LR
-frvé 	MQ
-frvée	XF
-frvér	GW
-frwe	KS
-frx 	LR
-frx 0	JT
-frx c	UI
-frx d	IU
-frx p	LR
-frx q	RL
-frx à	KS
+frvé 	KS
+frvée	TJ
+frvér	HV
+frwe	LR
+frx 	MQ
+frx 0	HV
+frx a	UI
+frx c	SK
+frx d	JT
+frx f	MQ
+frx m	LR
+frx p	JT
+frx q	TJ
+frx à	LR
 frx)	TJ
-frx-	SK
-frx-h	QM
-frx-n	VH
-frx.	KS
-frx. 	KS
+frx-	WG
+frx.	IU
+frx. 	IU
 frxa	VH
-frxam	VH
-frxan	TJ
+frxam	UI
+frxan	RL
 frxc	MQ
-frxcu	KS
+frxcu	HV
 frxe	_@
-frxi	IU
-frxis	XF
+frxi	JT
+frxis	[C
 frxiè	QM
-frxp	GW
-frxpl	GW
-frxt	FX
-frxte	GW
-frxtr	HV
-fry 	]B
-fry a	SK
-fry e	SK
+frxp	HV
+frxpl	HV
+frxt	B]
+frxte	EY
+frxtr	DZ
+fry 	ZD
+fry a	TJ
+fry e	QM
 fry v	UI
-fry,	MQ
-fry, 	MQ
-fry. 	JT
-fry.e	SK
-frya	UI
-frye	WG
+fry.	KS
+fry. 	FX
+fry.e	TJ
+frya	ZD
+frye	YE
 fryen	UI
-fryer	KS
-fryeu	RL
-fryo	XF
-fryon	WG
-frys	MQ
-fryè	LR
-fryèr	LR
-frz c	C[
-frz d	QM
-frz e	TJ
-frz l	LR
+fryer	LR
+fryeu	QM
+fryo	VH
+fryon	UI
+frys	LR
+frz 	JT
+frz c	FX
+frz d	RL
+frz e	XF
+frz l	JT
 frz m	KS
-frz p	C[
-frz r	TJ
-frz v	VH
+frz p	HV
+frz r	VH
+frz v	UI
 frz-	WG
 frz-v	UI
 frz0	SK
-frza	SK
-frza 	UI
-frzai	QM
-frze	WG
-frze 	WG
-frzo	XF
-fr| 	LR
-fr| 0	QM
-fr| e	FX
+frza 	WG
+frze	SK
+frze 	SK
+frzo	WG
+fr| 0	LR
+fr| e	DZ
 fr| l	VH
-fr| m	YE
-fr| v	c=
+fr| m	TJ
+fr| v	UI
 fr| |	JT
-fr« 	GW
-fr« c	QM
-fr« d	JT
-fr« l	DZ
-fr« p	HV
-fr« s	KS
-fr° 	JT
-fr° 0	IU
-fr» 	JT
-fr» (	MQ
-fr»,	JT
-fr», 	JT
+fr« 	DZ
+fr« d	GW
+fr« l	HV
+fr« p	LR
+fr« s	LR
+fr° 	KS
+fr° 0	KS
+fr» 	FX
+fr»,	DZ
+fr», 	DZ
 fr».	JT
 fr». 	JT
-frà 0	XF
-frà a	KS
-frà b	MQ
-frà d	VH
-frà e	RL
+frà 0	YE
+frà a	LR
+frà b	LR
+frà d	XF
+frà e	SK
 frà f	KS
 frà g	GW
-frà j	MQ
-frà l	RL
-frà m	IU
-frà n	LR
-frà p	_@
+frà j	IU
+frà l	UI
+frà m	KS
+frà p	^A
 frà q	HV
-frà u	LR
-frà v	LR
-frà-d	IU
+frà t	JT
+frà u	GW
+frà v	HV
+frà-	QM
+frà-d	FX
 frâl	LR
 frâle	LR
-frça	HV
-frça 	B]
+frça	MQ
+frça 	A^
 frçai	VH
-frço	QM
-frçon	QM
-frèc	]B
+frço	MQ
+frçon	MQ
+frèc	[C
 frèce	ZD
-frèg	SK
-frège	SK
+frèg	TJ
+frège	VH
 frèl	UI
 frèle	UI
-frèm	KS
-frème	KS
+frèm	HV
+frème	HV
 frèn	MQ
 frène	MQ
 frèq	RL
 frèqu	RL
 frèr	KS
 frère	KS
-frès	MQ
-frès-	VH
-frèt	XF
+frès	KS
+frès-	XF
+frèt	WG
 frète	TJ
-frètr	UI
-frèv	MQ
-frève	MQ
-fré 	QM
-fré 0	^A
-fré a	UI
-fré c	MQ
-fré d	MQ
-fré e	QM
-fré l	WG
-fré m	JT
-fré n	TJ
-fré p	KS
-fré s	KS
+frètr	TJ
+fré 	TJ
+fré 0	]B
+fré a	WG
+fré b	RL
+fré e	RL
+fré l	[C
+fré m	KS
+fré n	SK
+fré p	LR
+fré s	JT
 fré u	VH
-fré v	LR
-fré.	LR
-fré. 	LR
-fréa	C[
-fréal	GW
-fréb	XF
-frébe	WG
-fréc	RL
-fréch	FX
-fréci	QM
-frécr	DZ
-frécu	MQ
-fréd	VH
+fré v	B]
+fré,	KS
+fré, 	KS
+fré.	KS
+fré. 	KS
+fréa	<d
+fréal	B]
+fréb	WG
+frébe	UI
+fréc	QM
+fréch	GW
+frécl	SK
+fréco	RL
+frécr	GW
+fréd	TJ
+frée	LR
 frée 	VH
-frée,	DZ
-frée.	QM
-frées	JT
-fréf	JT
-frég	d<
-fréga	SK
-frégi	ZD
-frégl	SK
-frél	JT
-frél.	IU
-frém	KS
-fréma	HV
-frémi	HV
-frémo	UI
-frémé	GW
+frée,	C[
+frée.	MQ
+frées	GW
+fréf	IU
+frég	a?
+fréga	TJ
+frégi	VH
+frégl	VH
+frél	GW
+frél 	MQ
+frél.	GW
+frélè	QM
+frélé	MQ
+frém	IU
+fréma	KS
+frémi	FX
+frémo	RL
+frémé	FX
 frén	LR
-fréna	GW
-fréné	SK
-fréo	LR
-fréo 	LR
-frép	WG
-frépa	b>
-frépl	KS
-frépo	C[
-frépô	UI
-fréq	MQ
-fréqu	MQ
-frér	GW
-fréra	TJ
-frére	MQ
+fréna	FX
+fréné	UI
+fréo	GW
+fréo 	HV
+frép	XF
+frépa	d<
+frépl	HV
+frépo	B]
+frépô	QM
+frér	DZ
+fréra	QM
 fréri	GW
 fréro	DZ
-frés	IU
-frés 	LR
-frés,	UI
-frése	IU
-frési	QM
-fréso	LR
+frés	JT
+frés 	KS
+frés,	QM
+frése	EY
+frési	RL
+fréso	MQ
 frét	QM
-fréta	KS
-fréti	TJ
-fréto	WG
-frétu	RL
-fréu	GW
-fréun	GW
-frév	QM
-fréve	WG
-frévi	HV
-frêc	HV
-frêch	HV
-frêl	UI
-frêle	UI
+fréta	LR
+fréti	WG
+fréto	TJ
+frété	MQ
+fréu	FX
+fréun	FX
+frév	KS
+fréve	ZD
+frévi	EY
+frêc	EY
+frêch	EY
+frêl	[C
+frêle	[C
 frêm	UI
 frême	UI
-frên	TJ
-frêne	TJ
-frêt	MQ
-frêt 	VH
+frên	SK
+frêne	SK
+frêt 	UI
 frête	LR
-frêtr	HV
+frêtr	JT
 frël	TJ
-frël 	TJ
+frël 	SK
 frîn	RL
-frîne	UI
-frît	KS
-frît 	MQ
+frîne	WG
+frît	LR
+frît 	LR
 frîte	WG
-frîtr	KS
-frïc	HV
-frô 	HV
+frîtr	MQ
+frïc	IU
+frô 	FX
 frôt	MQ
-frôt 	LR
-frù i	SK
+frôt 	JT
+frù 	MQ
+frù i	TJ
 frù l	LR
-frût 	WG
+frût	RL
+frût 	[C
 frût,	TJ
-frût.	WG
-frœur	LR
-fr– 	GW
-fr— 	LR
-fr’a	RL
-fr’a 	QM
-fr’ac	TJ
+frût.	UI
+fr– 	EY
+fr— 	IU
+fr’a	SK
+fr’a 	WG
+fr’ac	SK
+fr’ai	IU
 fr’an	MQ
 fr’as	KS
-fr’at	YE
-fr’au	HV
+fr’at	RL
+fr’au	IU
 fr’av	ZD
-fr’en	KS
-fr’es	RL
-fr’o	TJ
-fr’à	LR
-fr’à 	LR
-fr’é	LR
-fr’éc	MQ
-fr€ 	UI
-fr€ l	VH
-fr€ p	a?
-fr€ |	MQ
+fr’en	MQ
+fr’es	QM
+fr’on	MQ
+fr’à	JT
+fr’à 	JT
+fr’é	MQ
+fr€ 	TJ
+fr€ l	b>
+fr€ p	d<
+fr€ |	JT
 fr€)	MQ
 fr€) 	MQ
-fr€,	]B
-fr€, 	]B
-fr€.	[C
-fr€. 	[C
-fr€/	UI`,
+fr€,	YE
+fr€, 	YE
+fr€.	UI
+fr€. 	UI
+fr€/	TJ`,
 };

@@ -3,813 +3,810 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02816,
-  bias: [-0.3832,0.3832],
-  weights: `<:a	KS
-<:abuelo	c=
-<:alle	HV
-<:als	SK
-<:also	FX
-<:am	]B
-<:and	]B
-<:appelle	KS
-<:apprent	_@
-<:are	XF
-<:as	B]
-<:ask	VH
-<:at	HV
+  step: 0.02901,
+  bias: [-0.4193,0.4193],
+  weights: `<:a	MQ
+<:abuelo	b>
+<:alle	GW
+<:als	RL
+<:also	HV
+<:am	YE
+<:an	RL
+<:and	[C
+<:appelle	JT
+<:apprent	^A
+<:are	WG
+<:as	A^
+<:ask	WG
+<:at	IU
 <:atelier	@_
-<:atu	DZ
+<:atu	HV
 <:avec	^A
 <:b	HV
-<:be	TJ
-<:bei	@_
-<:beim	YE
+<:be	UI
+<:bei	A^
+<:beim	XF
 <:best	=c
-<:betreff	FX
-<:bin	LR
-<:bis	@_
-<:bitte	VH
+<:betreff	IU
+<:bin	KS
+<:bis	?a
+<:bitte	UI
 <:boat	?a
-<:bonjour	UI
-<:booking	b>
-<:brother	ZD
-<:buenas	:f
-<:but	FX
-<:c	LR
-<:call	_@
+<:bonjour	TJ
+<:booking	]B
+<:brother	YE
+<:buenas	;e
+<:but	EY
+<:by	RL
+<:büro	QM
+<:c	KS
+<:call	]B
 <:called	DZ
 <:cc	i7
-<:chair	i7
-<:chez	A^
+<:chair	d<
+<:chez	B]
 <:con	]B
-<:creamer	EY
+<:creamer	DZ
 <:d	@_
-<:dear	@_
-<:del	C[
+<:dear	C[
+<:del	EY
 <:dem	VH
-<:der	TJ
-<:dice	a?
-<:die	KS
+<:der	UI
+<:dice	b>
 <:directo	c=
-<:el	RL
-<:en	MQ
-<:enginee	[C
-<:es	SK
+<:el	QM
+<:enginee	WG
+<:es	RL
 <:est	TJ
-<:estamos	VH
+<:estamos	UI
 <:está	IU
+<:et	WG
 <:example	IU
-<:februar	GW
+<:februar	FX
 <:firm	YE
 <:first	:f
-<:for	ZD
-<:founded	_@
+<:for	b>
+<:founded	a?
 <:fr	?a
 <:from	IU
-<:für	>b
+<:für	@_
 <:g	TJ
-<:geehrte	?a
-<:geht	HV
-<:get	=c
-<:goods	GW
-<:großvat	WG
-<:guild	EY
+<:geehrte	EY
+<:geht	IU
+<:get	>b
+<:goods	FX
+<:großvat	[C
+<:guild	A^
 <:h	UI
-<:haben	LR
-<:hall	<d
+<:haben	JT
+<:hafnerm	LR
+<:hall	=c
 <:he	VH
 <:heißen	B]
-<:heißt	;e
-<:hello	KS
+<:heißt	?a
+<:hello	LR
 <:hermano	SK
-<:hi	LR
+<:hi	MQ
 <:hier	RL
-<:hija	g9
-<:his	ZD
-<:hola	EY
-<:hra	B]
-<:ich	UI
-<:im	A^
-<:impress	UI
-<:in	HV
+<:hija	f:
+<:his	WG
+<:hola	FX
+<:hra	DZ
+<:ich	WG
+<:im	DZ
+<:impress	WG
+<:in	JT
 <:inhaber	YE
 <:is	ZD
-<:ist	UI
-<:it	[C
+<:ist	TJ
+<:it	YE
 <:its	JT
-<:je	EY
+<:je	DZ
 <:jugendw	WG
 <:kassenw	EY
-<:keine	JT
-<:l	RL
-<:la	HV
+<:keine	LR
+<:l	TJ
+<:la	MQ
 <:laden	EY
-<:las	<d
-<:law	c=
+<:las	>b
+<:law	b>
 <:legal	TJ
 <:lehrlin	d<
-<:llama	>b
-<:llamada	ZD
+<:llama	=c
+<:llamada	XF
 <:lo	a?
-<:love	>b
+<:love	B]
 <:m	RL
-<:ma	b>
+<:ma	a?
 <:manager	YE
-<:marsh	ZD
+<:marsh	XF
 <:me	p0
 <:mein	a?
-<:meine	b>
-<:mi	YE
-<:mit	C[
-<:mo	SK
+<:meine	a?
+<:mi	ZD
+<:mit	B]
+<:mo	TJ
 <:mon	RL
-<:mr	MQ
-<:my	b>
-<:myself	QM
+<:mr	LR
+<:my	_@
+<:myself	SK
 <:nach	XF
 <:name	JT
 <:nave	?a
-<:nd	DZ
-<:nicht	B]
-<:no	;e
-<:not	VH
-<:nothing	A^
+<:nd	C[
+<:nicht	C[
+<:no	<d
+<:not	UI
+<:nothing	B]
 <:nur	TJ
-<:of	TJ
+<:of	SK
 <:ohlsen	XF
-<:old	@_
-<:on	EY
-<:only	QM
-<:open	>b
-<:operati	[C
-<:or	i7
-<:our	TJ
-<:piano	HV
-<:pm	u+
-<:preside	f:
-<:préside	HV
-<:re	>b
-<:registe	TJ
+<:old	B]
+<:on	C[
+<:open	?a
+<:operati	YE
+<:or	h8
+<:our	WG
+<:piano	IU
+<:pm	w)
+<:preside	^A
+<:préside	IU
+<:que	LR
+<:re	@_
+<:registe	SK
 <:ring	GW
-<:road	<d
-<:run	_@
-<:s	]B
-<:salga	=c
-<:saludo	d<
-<:salut	:f
+<:road	=c
+<:run	[C
+<:s	ZD
+<:salga	?a
+<:saludo	c=
+<:salut	<d
 <:san	3m
 <:sankt	;e
-<:saturda	=c
-<:say	LR
-<:se	C[
-<:secreta	ZD
-<:sehr	?a
-<:shed	C[
-<:shop	GW
+<:saturda	?a
+<:say	QM
+<:se	DZ
+<:secreta	[C
+<:sehr	EY
+<:shed	GW
+<:shop	HV
 <:should	XF
-<:since	MQ
-<:site	;e
+<:site	9g
 <:sitzt	VH
 <:so	>b
-<:somethi	B]
-<:somos	XF
+<:somethi	@_
+<:somos	UI
 <:son	d<
-<:sorry	WG
+<:sorry	VH
+<:soy	LR
 <:street	8h
-<:suis	GW
+<:suis	FX
 <:tardes	A^
 <:that	MQ
-<:the	KS
-<:they	SK
+<:the	LR
+<:they	UI
 <:this	A^
-<:to	8h
-<:tochter	[C
-<:trésori	A^
-<:un	TJ
+<:to	:f
+<:tochter	ZD
+<:trésori	B]
+<:un	UI
+<:uns	SK
 <:vom	XF
-<:von	YE
-<:vorsitz	b>
+<:von	WG
+<:vorsitz	_@
 <:w	a?
-<:was	>b
-<:way	=c
-<:we	@_
+<:was	@_
+<:way	?a
+<:we	C[
 <:web	?a
-<:werden	EY
-<:werksta	C[
-<:what	a?
+<:werden	GW
+<:werksta	DZ
+<:what	c=
 <:when	LR
-<:wie	JT
-<:with	b>
+<:wie	KS
+<:with	_@
 <:worksho	<d
-<:y	_@
-<:yard	C[
+<:y	^A
+<:yard	B]
 <:yo	f:
-<:you	IU
-<:young	d<
-<:yours	LR
-<:º	JT
-<:über	KS
->:a	MQ
->:aa	C[
->:ab	HV
->:acres	HV
->:across	DZ
->:after	a?
->:again	7i
->:als	FX
->:am	KS
->:and	JT
->:answers	XF
->:are	UI
+<:you	LR
+<:young	b>
+<:yours	JT
+<:º	IU
+<:über	LR
+>:a	LR
+>:aa	GW
+>:ab	FX
+>:acres	FX
+>:across	C[
+>:after	_@
+>:again	9g
+>:als	GW
+>:am	LR
+>:and	LR
+>:answers	TJ
+>:are	RL
 >:as	MQ
->:asked	d<
->:associa	YE
+>:asked	c=
+>:associa	[C
 >:at	;e
->:aus	EY
+>:aus	GW
 >:been	UI
->:bei	FX
+>:bei	DZ
 >:bis	=c
 >:bitte	EY
 >:by	=c
 >:büro	WG
->:c	VH
+>:c	TJ
 >:calle	HV
->:can	C[
->:chair	]B
+>:can	B]
+>:chair	e;
 >:co	?a
->:coordin	_@
->:cuts	DZ
->:d	<d
+>:coordin	a?
+>:cuts	FX
+>:d	;e
 >:da	?a
->:dad	A^
->:darf	A^
->:das	WG
->:dass	LR
->:de	DZ
+>:dad	@_
+>:darf	?a
+>:das	ZD
+>:de	EY
 >:del	C[
->:den	MQ
+>:den	LR
 >:der	IU
->:desde	VH
+>:desde	YE
 >:dice	g9
->:die	DZ
->:directo	c=
->:do	4l
->:dock	DZ
->:does	b>
+>:die	GW
+>:directo	b>
+>:do	2n
+>:dock	GW
+>:does	a?
 >:doesn	RL
->:e	B]
->:ein	TJ
->:el	TJ
->:en	KS
+>:e	C[
+>:ein	SK
+>:el	QM
+>:en	JT
 >:enginee	MQ
->:es	TJ
+>:es	WG
 >:et	SK
->:fait	_@
->:for	HV
->:forty	C[
->:fr	2n
->:frau	XF
->:fri	B]
->:from	b>
->:für	<d
->:g	FX
+>:fait	a?
+>:for	IU
+>:forty	DZ
+>:fr	5k
+>:frau	WG
+>:fri	EY
+>:from	c=
+>:für	?a
+>:g	GW
 >:gegründ	>b
->:geht	[C
->:geselle	^A
+>:geht	YE
+>:geselle	_@
 >:gibt	EY
->:habe	_@
->:had	TJ
+>:habe	^A
+>:had	RL
+>:has	MQ
 >:hat	HV
->:have	<d
->:hd	EY
->:he	<d
->:hello	=c
->:her	e;
+>:have	=c
+>:hd	DZ
+>:he	;e
+>:hello	>b
+>:her	c=
 >:here	MQ
->:his	c=
+>:his	b>
 >:home	^A
->:i	YE
->:ich	^A
->:id	IU
+>:i	VH
+>:ich	]B
+>:id	HV
 >:idnr	TJ
->:if	RL
+>:if	TJ
 >:im	LR
->:in	WG
->:ines	WG
+>:in	VH
+>:ines	VH
 >:inh	@_
->:inkl	DZ
->:is	ZD
->:ist	ZD
+>:inkl	FX
+>:is	[C
+>:ist	WG
 >:it	GW
->:jahr	]B
->:je	ZD
->:joined	^A
->:jugendw	^A
->:karim	^A
->:kassenw	^A
->:kein	[C
->:kw	C[
->:l	^A
->:left	<d
+>:jahr	ZD
+>:je	XF
+>:joined	]B
+>:jugendw	[C
+>:karim	ZD
+>:kassenw	[C
+>:kein	ZD
+>:kw	B]
+>:l	ZD
+>:left	=c
 >:lehrjah	b>
->:lo	KS
->:lunes	QM
->:m	MQ
->:macht	]B
->:madam	EY
->:mail	>b
->:manager	c=
->:master	YE
+>:lo	IU
+>:lunes	RL
+>:macht	XF
+>:madam	GW
+>:mail	=c
+>:manager	b>
+>:master	[C
 >:me	a?
->:meeting	>b
->:mehmet	XF
+>:meeting	A^
+>:mehmet	YE
 >:meint	VH
->:meister	VH
->:members	VH
->:mi	QM
->:mo	QM
->:mrs	WG
->:musical	VH
->:my	b>
->:nach	DZ
+>:meister	UI
+>:members	[C
+>:mit	QM
+>:mo	SK
+>:mrs	VH
+>:musical	SK
+>:my	a?
+>:nach	FX
 >:nd	XF
 >:ne	UI
 >:no	=c
->:noch	[C
->:not	XF
->:number	@_
->:nur	IU
->:o	YE
->:of	LR
->:office	ZD
->:ohne	JT
->:ok	@_
->:on	c=
->:only	LR
->:operati	^A
->:or	a?
+>:noch	ZD
+>:not	YE
+>:number	B]
+>:nur	LR
+>:o	ZD
+>:of	MQ
+>:office	XF
+>:ohne	GW
+>:ok	?a
+>:on	a?
+>:operati	YE
+>:or	^A
 >:our	YE
 >:out	B]
->:p	JT
->:pa	DZ
->:parle	d<
->:piano	JT
->:pl	B]
->:please	A^
->:portlow	B]
->:preise	HV
->:preside	a?
->:pro	GW
->:put	[C
->:que	e;
+>:p	KS
+>:pa	C[
+>:parle	c=
+>:piano	IU
+>:pl	C[
+>:please	B]
+>:portlow	C[
+>:preise	IU
+>:preside	b>
+>:pro	FX
+>:propose	LR
+>:put	YE
+>:que	d<
 >:registe	UI
 >:rigging	KS
->:ros	?a
->:rue	<d
->:runs	?a
->:s	?a
->:said	SK
->:says	WG
+>:ros	B]
+>:rue	=c
+>:runs	@_
+>:s	>b
+>:says	VH
 >:sec	]B
->:secreta	RL
->:seit	JT
+>:secreta	SK
+>:seit	KS
 >:send	KS
 >:sent	]B
 >:she	8h
->:shop	a?
+>:shop	YE
 >:should	IU
->:side	GW
->:sie	KS
->:sites	=c
+>:side	HV
+>:sie	IU
+>:sites	>b
 >:so	FX
->:started	[C
->:still	a?
+>:started	YE
+>:still	_@
 >:sí	>b
->:taller	]B
+>:taller	[C
 >:tel	ZD
 >:tesorer	^A
->:that	RL
+>:that	QM
 >:the	SK
->:thinks	VH
->:third	b>
+>:thinks	WG
+>:third	^A
 >:three	B]
->:thurs	[C
+>:thurs	ZD
 >:to	TJ
->:treasur	[C
->:trésori	IU
->:tues	QM
->:two	UI
->:uhr	KS
+>:treasur	YE
+>:trésori	HV
+>:two	SK
+>:uhr	HV
 >:un	YE
->:und	GW
+>:und	IU
 >:uns	FX
->:upper	KS
->:us	LR
->:ust	RL
->:v	C[
->:vertrie	a?
->:vom	EY
->:von	C[
->:vorsitz	c=
->:w	WG
->:was	>b
->:we	UI
->:web	1o
->:what	>b
->:wheels	UI
->:who	f:
->:whose	]B
->:wie	YE
->:will	SK
->:wir	HV
->:wird	FX
->:with	]B
->:wrote	GW
->:x	SK
->:y	d<
->:yard	[C
->:yo	_@
+>:upper	LR
+>:us	MQ
+>:ust	TJ
+>:v	DZ
+>:vertrie	b>
+>:vom	DZ
+>:von	EY
+>:vorsitz	_@
+>:w	UI
+>:was	=c
+>:we	TJ
+>:web	3m
+>:what	=c
+>:wheels	XF
+>:who	g9
+>:whose	^A
+>:wie	ZD
+>:will	VH
+>:wir	GW
+>:wird	EY
+>:with	_@
+>:wrote	IU
+>:x	UI
+>:y	e;
+>:yard	ZD
+>:yo	[C
 >:you	a?
->:young	]B
->:zwei	DZ
->:à	YE
-absent	;e
+>:young	[C
+>:zwei	B]
+>:à	ZD
+absent	9g
 again	e;
-alone&label	RL
-alone&open:half	IU
+alone&label	TJ
+alone&open:half	FX
+alone&open:no	QM
 alone&open:yes	RL
-alone&r:dont	C[
-alone&r:fact	QM
-alone&r:greeting	RL
+alone&r:dont	?a
+alone&r:greeting	SK
 alone&r:other	IU
-alone&under	FX
-asked for	]B
-begins	LR
-begins&label	MQ
-begins&open:half	B]
+alone&under	HV
+asked for	[C
+begins	KS
+begins&open:half	DZ
 begins&open:no	SK
-begins&r:aside	JT
+begins&open:yes	LR
+begins&r:aside	MQ
 begins&r:dont	VH
-begins&r:fact	JT
+begins&r:fact	LR
 begins&r:greeting	QM
-begins&r:note	MQ
 begins&r:other	QM
-begins&r:quoted	XF
 begins&r:style	JT
-begins&r:unsettled	XF
-begins&r:visitors	HV
-begins&r:wish	A^
+begins&r:unsettled	SK
+begins&r:visitors	MQ
+begins&r:wish	@_
 begins&under	YE
-ends	UI
+ends	VH
 from	RL
 from&open:no	RL
-given	x(
+given	w)
 given+more	}!
-greeted	B]
+greeted	A^
 in business	WG
 is business	MQ
-k:head	GW
+k:head	HV
 k:head&from	RL
-k:head&n:1	RL
+k:head&n:1	QM
 k:head&n:2	?a
-k:head&n:3	GW
-k:head&open:no	GW
+k:head&n:3	DZ
+k:head&open:no	HV
 k:head&under	B]
 k:heading	HV
-k:heading&alone	EY
-k:heading&n:1	HV
-k:heading&n:3	C[
-k:heading&open:half	A^
-k:heading&open:yes	DZ
-k:heading&r:greeting	1o
-k:heading&r:other	GW
+k:heading&alone	FX
+k:heading&n:1	GW
+k:heading&n:3	EY
+k:heading&open:yes	C[
+k:heading&r:greeting	4l
+k:heading&r:other	HV
 k:heading&r:quoted	VH
-k:heading&role ahead	IU
+k:heading&role ahead	HV
 k:heading&role behind:(	ZD
-k:heading&role behind:,	]B
-k:heading&role behind:-	HV
+k:heading&role behind:,	ZD
+k:heading&role behind:-	IU
 k:heading&title	YE
-k:heading&under	YE
-k:item&begins	RL
+k:heading&under	[C
+k:item&begins	QM
 k:item&n:1	SK
 k:item&n:2	EY
 k:item&n:3	SK
-k:item&n:4	LR
-k:item&open:half	VH
-k:item&open:no	LR
+k:item&n:4	KS
+k:item&open:half	TJ
+k:item&open:no	KS
 k:item&open:yes	MQ
-k:item&r:dont	GW
-k:item&r:fact	TJ
-k:item&r:note	QM
+k:item&r:dont	IU
+k:item&r:fact	VH
+k:item&r:note	MQ
 k:item&r:other	GW
-k:item&r:quoted	VH
-k:item&r:style	VH
-k:item&r:unsettled	LR
-k:item&r:visitors	JT
-k:item&r:wish	JT
-k:item&role ahead	j6
-k:item&role behind:(	C[
+k:item&r:quoted	QM
+k:item&r:style	XF
+k:item&r:unsettled	ZD
+k:item&r:visitors	KS
+k:item&r:wish	IU
+k:item&role ahead	g9
+k:item&role behind:(	DZ
 k:item&role behind:,	DZ
-k:item&role behind:-	h8
-k:item&title	LR
+k:item&role behind:-	e;
+k:item&title	JT
 k:item&under	EY
 k:line	HV
-k:line&alone	WG
-k:line&begins	IU
+k:line&alone	XF
+k:line&begins	HV
 k:line&n:1	RL
-k:line&n:2	EY
-k:line&n:3	A^
-k:line&n:4	@_
-k:line&open:half	DZ
+k:line&n:2	FX
+k:line&n:3	B]
+k:line&n:4	A^
+k:line&open:half	@_
 k:line&open:no	KS
-k:line&r:aside	EY
-k:line&r:dont	KS
+k:line&open:yes	QM
+k:line&r:aside	KS
+k:line&r:dont	FX
 k:line&r:fact	LR
-k:line&r:greeting	JT
-k:line&r:note	JT
-k:line&r:other	ZD
-k:line&r:quoted	KS
-k:line&r:style	HV
-k:line&r:unsettled	FX
+k:line&r:greeting	KS
+k:line&r:note	KS
+k:line&r:other	[C
+k:line&r:quoted	IU
+k:line&r:style	IU
+k:line&r:unsettled	EY
 k:line&r:visitors	DZ
-k:line&role ahead	QM
-k:line&role behind:,	HV
-k:line&role behind:-	RL
+k:line&role ahead	RL
+k:line&role behind:,	GW
+k:line&role behind:-	SK
 k:line&title	RL
-k:line&under	c=
-k:row	IU
-k:row&n:1	MQ
-k:row&n:3	GW
-k:row&open:no	VH
-k:row&open:yes	B]
-k:row&r:dont	a?
+k:line&under	a?
+k:row	JT
+k:row&n:1	KS
+k:row&n:3	A^
+k:row&open:half	TJ
+k:row&open:no	WG
+k:row&open:yes	7i
+k:row&r:dont	]B
 k:row&r:fact	C[
-k:row&r:note	MQ
-k:row&role behind:,	UI
-k:row&role behind:-	JT
-k:row&title	EY
+k:row&r:note	KS
+k:row&role behind:,	WG
+k:row&role behind:-	GW
+k:row&title	DZ
 k:sentence	MQ
-k:sentence&alone	FX
-k:sentence&begins	KS
-k:sentence&n:1	SK
-k:sentence&n:2	JT
-k:sentence&n:3	1o
-k:sentence&n:4	SK
-k:sentence&open:no	KS
-k:sentence&open:yes	QM
-k:sentence&r:aside	GW
+k:sentence&alone	GW
+k:sentence&begins	JT
+k:sentence&n:1	TJ
+k:sentence&n:2	MQ
+k:sentence&n:3	5k
+k:sentence&n:4	VH
+k:sentence&open:no	JT
+k:sentence&r:aside	LR
 k:sentence&r:dont	RL
-k:sentence&r:fact	MQ
+k:sentence&r:fact	LR
 k:sentence&r:greeting	ZD
-k:sentence&r:note	JT
+k:sentence&r:note	IU
 k:sentence&r:other	=c
-k:sentence&r:quoted	?a
+k:sentence&r:quoted	JT
 k:sentence&r:style	MQ
-k:sentence&r:visitors	SK
-k:sentence&r:wish	^A
-k:sentence&role ahead	KS
-k:sentence&role behind:(	LR
-k:sentence&role behind:,	KS
-k:sentence&role behind:-	ZD
-k:sentence&role behind:does	UI
-k:sentence&role behind:is	VH
-k:sentence&title	MQ
-k:sentence&under	YE
+k:sentence&r:unsettled	QM
+k:sentence&r:wish	f:
+k:sentence&role ahead	JT
+k:sentence&role behind:(	KS
+k:sentence&role behind:,	MQ
+k:sentence&role behind:-	WG
+k:sentence&role behind:does	VH
+k:sentence&role behind:is	WG
+k:sentence&under	ZD
 k:value	IU
 k:value&alone	IU
+k:value&begins	QM
 k:value&label	VH
 k:value&n:1	GW
 k:value&n:3	SK
 k:value&n:4	=c
-k:value&open:half	UI
-k:value&open:no	IU
+k:value&open:half	QM
+k:value&open:no	KS
 k:value&open:yes	IU
-k:value&r:aside	^A
-k:value&r:dont	EY
-k:value&r:fact	MQ
+k:value&r:aside	WG
+k:value&r:dont	GW
 k:value&r:note	WG
-k:value&r:other	EY
-k:value&r:quoted	?a
-k:value&r:style	ZD
-k:value&r:visitors	FX
-k:value&r:wish	FX
-k:value&role ahead	QM
-k:value&role behind:(	b>
-k:value&role behind:,	XF
-k:value&role behind:-	KS
+k:value&r:other	FX
+k:value&r:quoted	DZ
+k:value&r:style	[C
+k:value&r:visitors	KS
+k:value&r:wish	EY
+k:value&role behind:(	a?
+k:value&role behind:,	WG
+k:value&role behind:-	MQ
 k:value&role behind:does	UI
 k:value&title	JT
-k:value&under	TJ
+k:value&under	UI
 label	VH
-label&open:half	FX
-label&open:no	^A
-label&open:yes	ZD
+label&open:half	KS
+label&open:no	]B
+label&open:yes	XF
 label&r:fact	TJ
 label&r:visitors	QM
+label&under	MQ
 last lines	MQ
-late	HV
-low	IU
-low:k:item	B]
-low:k:line	GW
-low:k:sentence	UI
-low:k:value	2n
-low:r:aside	JT
-low:r:dont	3m
-low:r:fact	WG
-low:r:greeting	HV
-low:r:note	_@
+late	GW
+low	JT
+low:k:item	C[
+low:k:line	HV
+low:k:sentence	VH
+low:k:value	3m
+low:r:aside	LR
+low:r:dont	5k
+low:r:fact	XF
+low:r:greeting	FX
+low:r:note	^A
 low:r:style	FX
-low:r:unsettled	>b
-low:r:visitors	/q
-low:r:wish	2n
-low:whole	WG
-my	o1
+low:r:unsettled	?a
+low:r:visitors	.r
+low:r:wish	3m
+low:whole	VH
+my	r.
 n:1	QM
 n:1&begins	QM
-n:1&from	b>
+n:1&from	a?
 n:1&label	TJ
-n:1&open:half	QM
-n:1&r:aside	ZD
-n:1&r:dont	RL
-n:1&r:greeting	LR
+n:1&open:half	SK
+n:1&r:aside	VH
+n:1&r:dont	TJ
+n:1&r:greeting	KS
 n:1&r:note	VH
-n:1&r:other	KS
-n:1&r:quoted	IU
+n:1&r:other	JT
+n:1&r:quoted	HV
 n:1&r:style	WG
-n:1&r:unsettled	KS
-n:1&r:visitors	JT
-n:1&r:wish	QM
-n:1&role ahead	;e
+n:1&r:visitors	KS
+n:1&r:wish	SK
+n:1&role ahead	=c
 n:1&role behind:(	[C
 n:1&role behind:,	WG
-n:1&role label	EY
+n:1&role behind:-	QM
+n:1&role label	FX
 n:1&title	KS
 n:2	@_
-n:2&alone	RL
-n:2&begins	JT
+n:2&alone	SK
+n:2&begins	KS
 n:2&label	QM
-n:2&open:half	GW
+n:2&open:half	FX
 n:2&open:no	@_
 n:2&open:yes	KS
 n:2&r:aside	:f
-n:2&r:dont	4l
-n:2&r:fact	LR
+n:2&r:dont	7i
+n:2&r:greeting	MQ
 n:2&r:note	HV
 n:2&r:other	MQ
-n:2&r:quoted	HV
 n:2&r:style	FX
-n:2&r:unsettled	HV
-n:2&r:visitors	MQ
-n:2&r:wish	VH
+n:2&r:unsettled	EY
+n:2&r:visitors	JT
+n:2&r:wish	UI
 n:2&role ahead	g9
-n:2&role behind:-	YE
-n:2&role behind:does	c=
-n:2&role label	UI
+n:2&role behind:(	QM
+n:2&role behind:,	QM
+n:2&role behind:-	ZD
+n:2&role behind:does	b>
+n:2&role label	TJ
 n:2&title	[C
-n:2&under	UI
+n:2&under	SK
 n:3	@_
-n:3&alone	GW
+n:3&alone	IU
 n:3&begins	KS
-n:3&label	VH
+n:3&label	TJ
 n:3&open:half	QM
-n:3&open:no	4l
-n:3&open:yes	B]
-n:3&r:dont	DZ
-n:3&r:fact	IU
+n:3&open:no	5k
+n:3&open:yes	DZ
+n:3&r:dont	IU
+n:3&r:fact	KS
 n:3&r:greeting	DZ
-n:3&r:note	B]
+n:3&r:note	DZ
 n:3&r:other	GW
-n:3&r:unsettled	DZ
-n:3&r:visitors	FX
-n:3&r:wish	EY
-n:3&role behind:(	XF
-n:3&role behind:,	7i
-n:3&role behind:-	B]
-n:3&role behind:is	=c
-n:3&under	SK
-n:4	DZ
-n:4&alone	IU
+n:3&r:unsettled	EY
+n:3&r:visitors	HV
+n:3&r:wish	HV
+n:3&role behind:(	WG
+n:3&role behind:,	9g
+n:3&role behind:-	C[
+n:3&role behind:is	?a
+n:3&under	UI
+n:4	HV
+n:4&alone	JT
 n:4&begins	RL
-n:4&open:no	;e
-n:4&role behind:,	DZ
-open:half	LR
+n:4&open:no	=c
+n:4&r:note	?a
+n:4&role behind:,	FX
+open:half	MQ
 open:no	DZ
-open:yes	IU
-quotes	JT
+open:yes	HV
+quotes	GW
 r:dont	JT
 r:dont&open:no	JT
 r:fact	KS
-r:fact&open:no	QM
+r:fact&open:no	SK
 r:fact&open:yes	JT
-r:greeting	IU
-r:greeting&open:no	IU
+r:greeting	JT
+r:greeting&open:no	JT
+r:note&open:half	_@
 r:note&open:no	MQ
 r:other	JT
 r:other&open:no	JT
-r:quoted	GW
-r:quoted&open:no	GW
-r:style	TJ
-r:style&open:no	TJ
-r:unsettled	JT
-r:unsettled&open:no	JT
-r:visitors	GW
-r:visitors&open:half	C[
-r:visitors&open:no	^A
-r:visitors&open:yes	IU
+r:quoted	JT
+r:quoted&open:no	JT
+r:style	UI
+r:style&open:no	UI
+r:unsettled	LR
+r:unsettled&open:no	LR
+r:visitors	HV
+r:visitors&open:half	HV
+r:visitors&open:no	WG
+r:visitors&open:yes	GW
 r:wish	SK
-r:wish&open:no	RL
+r:wish&open:no	SK
 role ahead	TJ
 role ahead&alone	ZD
 role ahead&label	XF
-role ahead&open:no	HV
-role ahead&open:yes	XF
-role ahead&r:dont	EY
-role ahead&r:fact	VH
-role ahead&r:other	MQ
-role ahead&r:visitors	TJ
-role ahead&role behind:(	VH
-role ahead&role behind:,	XF
-role ahead&under	QM
+role ahead&open:no	IU
+role ahead&open:yes	YE
+role ahead&r:dont	DZ
+role ahead&r:fact	TJ
+role ahead&r:visitors	UI
+role ahead&role behind:(	WG
+role ahead&role behind:,	VH
+role ahead&under	JT
 role behind:(	ZD
-role behind:(&begins	XF
-role behind:(&label	WG
-role behind:(&open:half	RL
+role behind:(&begins	WG
+role behind:(&label	VH
+role behind:(&open:half	SK
 role behind:(&open:no	ZD
-role behind:(&open:yes	SK
-role behind:(&r:fact	UI
-role behind:(&r:greeting	GW
-role behind:(&r:other	VH
-role behind:(&under	d<
-role behind:,	RL
-role behind:,&begins	QM
-role behind:,&label	HV
-role behind:,&open:half	LR
-role behind:,&open:yes	VH
-role behind:,&r:aside	C[
-role behind:,&r:dont	HV
-role behind:,&r:fact	RL
+role behind:(&open:yes	RL
+role behind:(&r:fact	TJ
+role behind:(&r:greeting	HV
+role behind:(&r:other	WG
+role behind:(&under	g9
+role behind:,	QM
+role behind:,&label	GW
+role behind:,&open:half	MQ
+role behind:,&open:yes	UI
+role behind:,&r:aside	VH
+role behind:,&r:dont	B]
+role behind:,&r:fact	TJ
 role behind:,&r:greeting	KS
-role behind:,&r:note	MQ
+role behind:,&r:note	IU
 role behind:,&r:other	WG
-role behind:,&r:quoted	JT
-role behind:,&r:visitors	HV
-role behind:,&r:wish	VH
+role behind:,&r:quoted	SK
+role behind:,&r:visitors	B]
+role behind:,&r:wish	UI
 role behind:,&under	SK
-role behind:-	WG
-role behind:-&begins	KS
-role behind:-&open:half	FX
-role behind:-&open:no	RL
-role behind:-&open:yes	b>
-role behind:-&r:dont	DZ
-role behind:-&r:fact	WG
-role behind:-&r:note	KS
-role behind:-&r:other	YE
-role behind:-&r:unsettled	d<
-role behind:-&r:wish	XF
-role behind:-&under	_@
-role behind:does	[C
+role behind:-	XF
+role behind:-&begins	MQ
+role behind:-&open:half	KS
+role behind:-&open:no	QM
+role behind:-&open:yes	^A
+role behind:-&r:dont	A^
+role behind:-&r:fact	UI
+role behind:-&r:note	LR
+role behind:-&r:other	[C
+role behind:-&r:unsettled	]B
+role behind:-&r:wish	YE
+role behind:-&under	c=
+role behind:does	]B
 role behind:does&begins	]B
 role behind:does&open:no	VH
-role behind:does&open:yes	^A
-role behind:does&r:dont	YE
+role behind:does&open:yes	]B
+role behind:does&r:dont	WG
 role behind:does&r:fact	a?
-role behind:is	VH
-role behind:is&begins	VH
-role behind:is&open:yes	VH
-role behind:is&r:fact	VH
+role behind:is	UI
+role behind:is&begins	UI
+role behind:is&open:yes	WG
+role behind:is&r:fact	WG
 role label&alone	ZD
 role label&label	WG
-role label&open:half	^A
-role label&open:no	MQ
-role label&r:fact	LR
-role label&role behind:,	UI
+role label&open:half	d<
+role label&open:no	LR
+role label&r:fact	KS
+role label&role behind:,	]B
 role label&under	_@
 says name	[C
-sp:client	IU
-sp:designer	2n
-title	RL
-title&label	[C
-title&open:half	=c
-title&open:yes	c=
-title&r:aside	5k
-title&r:greeting	VH
-title&r:note	UI
-title&r:other	VH
-title&r:quoted	9g
+sp:client	HV
+sp:designer	3m
+title	SK
+title&label	VH
+title&open:half	;e
+title&open:yes	b>
+title&r:aside	3m
+title&r:dont	MQ
+title&r:greeting	TJ
+title&r:note	SK
+title&r:other	UI
+title&r:quoted	LR
 title&r:visitors	QM
-title&r:wish	QM
-title&role ahead	f:
-title&role behind:does	XF
-title&under	XF
+title&role ahead	b>
+title&role behind:does	UI
+title&under	WG
 to	EY
-under	RL
-under&open:half	]B
-under&open:no	QM
-under&open:yes	JT
-under&r:dont	MQ
-under&r:fact	WG
+under	QM
+under&open:half	f:
+under&open:yes	IU
+under&r:fact	VH
 under&r:other	HV
-under&r:unsettled	MQ
-under&r:visitors	@_`,
+under&r:visitors	LR
+under&r:wish	EY`,
 };

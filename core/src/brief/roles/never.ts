@@ -79,6 +79,8 @@ export const NEVER: [WhyHeld, RegExp][] = [
   [
     'not settled',
     any(
+      // What stands somewhere and is no longer so: “the board still says 90”.
+      '(?:still|yet to be) (?:says?|reads?|shows?|printed)|steh(?:t|en) (?:da )?noch|hängt (?:da|dort|noch)|(?:affiche|indique)(?:nt)? encore|(?:todavía|aún) (?:pone|dice|figura)n?',
       "not yet|may (?:drop|rise|change|go up|go down|stop|move|have to|not)|maybe|perhaps|probably|possibly|not sure|unsure|i think|we think|i guess|i suppose|might|not decided|undecided|to be (?:confirmed|decided|agreed|looked up)|tbc|tbd|check (?:with|this|that|if)|need to check|i[’']ll (?:check|ask|find out|let)|we[’']ll (?:check|ask|tell|see)|who knows|or is it|or was it|don[’']t know|can[’']t remember|as far as i know|up in the air|for now|pencilled|or the other way (?:about|round)|to follow|proposed|seconded|put to the vote|\\?\\?|ask (?:him|her|them)? ?(?:first|before)|(?:needs?|with) (?:his|her|their) (?:leave|permission|okay|ok)",
       'noch nicht|erst im|vielleicht|wahrscheinlich|eventuell|glaube ich|ich glaube|weiß nicht|noch nicht (?:klar|entschieden)|unklar|mal sehen|muss noch|klären|eigentlich|oder umgekehrt|(?:zur|der) abstimmung|beantragt|wird vorgeschlagen|vorgeschlagen wird|(?:vorher|erst|noch) fragen|erst (?:die )?erlaubnis',
       "pas encore|peut-être|sans doute|je crois|je pense|je ne sais pas|on verra|à voir|à confirmer|ou l[’']inverse|(?:est|sont|a été|ont été) proposée?s?|mise? aux? votes?|vote en|en principe|pas encore (?:décidé|sûr)|probablement|demander (?:avant|d[’']abord)|avec son accord",
