@@ -193,9 +193,9 @@ function* inBlock(whole: string, at: number, begins: ReadonlySet<number>): Gener
     const lead = LEADING.exec(head.text)?.[0] ?? head.text;
     // “Open 10 to 4 at The Old Tram Shed, Depot Street”: the end of what stands before it is where.
     const ahead = segments[first - 1];
-    const at0 = ahead && close(block, ahead, head) ? STANDS_AT.exec(ahead.text)?.slice(1).find(Boolean) : undefined;
-    const begin = at0
-      ? ahead!.from + ahead!.text.length - at0.length
+    const placed = ahead && close(block, ahead, head) ? STANDS_AT.exec(ahead.text)?.slice(1).find(Boolean) : undefined;
+    const begin = placed
+      ? ahead!.from + ahead!.text.length - placed.length
       : head.kind === 'other' ||
           (first === n && lead.length < head.text.length && (STREET.test(lead) || CODE.test(lead)))
         ? head.from + head.text.length - lead.length

@@ -13,6 +13,8 @@ export type WhyHeld =
   | 'an aside'
   | 'what somebody said'
   | 'not settled'
+  | 'told as a fact'
+  | 'not sure to be for visitors'
   | 'in a language that is not read'
   | 'a scrap, not a sentence';
 

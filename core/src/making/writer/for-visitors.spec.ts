@@ -45,9 +45,16 @@ describe('what is for visitors', () => {
       'a don’t',
       'what somebody said',
       'not settled',
-      // “Every clock goes home with a card.”: what is not sure to be for visitors waits for a click.
-      'not settled',
+      // “Every clock goes home with a card.” waits for a click.
+      'not sure to be for visitors',
     ]);
+  });
+
+  it('says of what stands in the facts that it is told as one', () => {
+    const description = `${mail}\n\nMembership is £20 a season.`;
+    const held = heldBack({ ...facts, description });
+    expect(held.find((h) => h.text.startsWith('Membership'))?.why).toBe('told as a fact');
+    expect(held.find((h) => h.text.startsWith('Maybe'))?.why).toBe('not settled');
   });
 
   it('leaves nothing out without saying so: half a bracket and one of two years wait to be cleared', () => {

@@ -134,7 +134,7 @@ const flatOf = (source: string, piece: { from: number; to: number }): string =>
 function whyPieceHeld(piece: ReadPiece, text: string, kind: KindOfText): WhyHeld | null {
   if (piece.open === 1 && piece.shares['visitors'] === 1) return null;
   if (piece.role !== 'visitors' && piece.role !== 'fact') return WHY[piece.role] ?? 'a scrap, not a sentence';
-  if (!isForVisitors(piece, kind === 'copy')) return 'not settled';
+  if (!isForVisitors(piece, kind === 'copy')) return 'not sure to be for visitors';
   if (kind !== 'copy' && secondOpinion(text, piece.language) < SECOND_OPINION) return 'an aside';
   if (kind === 'letter' && leastOpen(piece, text, models().roles) < LEAST_OPEN) return 'an aside';
   // What only carries facts is retold from the sheet; in its own words it must be above all doubt.
@@ -252,7 +252,10 @@ function heldIn(facts: Facts, corrections: readonly Correction[]): HeldBack[] {
     )
       return [];
     if (tongue) return isProse(piece, text) ? [{ text, why: 'in a language that is not read' }] : [];
-    const why = whyPieceHeld(piece, text, kind);
+    const held = whyPieceHeld(piece, text, kind);
+    // Its words are held back, and what they say stands in the facts.
+    const told = piece.role === 'fact' && spans.some((s) => s.from < piece.to && piece.from < s.to);
+    const why = held === 'not sure to be for visitors' && told ? 'told as a fact' : held;
     const alone = standsAlone(piece, text, spans, named);
     named = !why && alone && (namesSomebody(piece, spans) || (named && ABOUT_SOMEBODY.test(text)));
     // What no page takes although nothing speaks against it waits here too: half a bracket, one of two years.
