@@ -1,3 +1,4 @@
+import type { Topic } from '../plan/wish-topics.js';
 import type { Message, SiteLanguage } from '../../language/language.js';
 import type { LanguageTag } from '../../language/registry.gen.js';
 import type { Correction, Facts, Fill, Length, Page, Section, Text } from '../../model/site.js';
@@ -43,6 +44,8 @@ export interface Desk {
   counter: number;
   album: Album;
   words: SiteLanguage['words'];
+  /** What the client asks the site not to have. */
+  forbidden: ReadonlySet<Topic>;
   /** Ids of services nobody named: what a business of this trade usually offers. */
   supposed: ReadonlySet<string>;
 }

@@ -139,6 +139,14 @@ describe('a site that is filled out', () => {
     expect(toConfirm(document).some((t) => t.path.endsWith('.price'))).toBeFalse();
   });
 
+  it('keeps no place for what somebody said as long as the client wants none', () => {
+    const kinds = (text: string) =>
+      made(readBrief(text)).pages.flatMap((p) => p.sections.map((s) => s.shape.split('/')[0]));
+    const brief = 'We are the Marrow Players, amateur theatre in Saltmarrow.';
+    expect(kinds(brief)).toContain('quotes');
+    expect(kinds(`${brief} No reviews, please.`)).not.toContain('quotes');
+  });
+
   it('is not what a brief that carries a site begins with, and can be turned on and off again', () => {
     const document = made(demoFacts);
     expect(document.fill).toBe('said');

@@ -24,7 +24,7 @@ import {
 } from './fill.js';
 import { areasSection, eventsSection, groupsOf, partnersSection, peopleSection } from './lists.js';
 import { saidOf } from './said.js';
-import { wantedPages } from '../plan/wishes.js';
+import { forbiddenTopics, wantedPages } from '../plan/wishes.js';
 import { brief, claim, invitation, nothing, placeholder } from './texts.js';
 import type { Facts, Form, Length, Page, Section, Service, Text } from '../../model/site.js';
 import type { PutVersion } from '../../operations/operation.js';
@@ -361,7 +361,8 @@ function homeSections(desk: Desk, action: Text): Section[] {
       : early.length
         ? []
         : [callSection(desk, action)];
-  const quotes = desk.fill === 'full' ? [quotesSection(desk)] : [];
+  // No place is kept for what the client does not want.
+  const quotes = desk.fill === 'full' && !desk.forbidden.has('quotes') ? [quotesSection(desk)] : [];
   return [opening, ...middle, ...events, ...quotes, ...areasSection(desk), ...last];
 }
 
@@ -441,7 +442,10 @@ function aboutPage(desk: Desk, action: Text): Page {
   desk.speaker.turn();
   const top = heading(desk, 'aboutHeading');
   // A sentence about somebody stands with them before it is told as a part of the story.
-  const people = desk.fill === 'full' && !facts.people.length ? [peoplePlaces(desk)] : peopleSection(desk);
+  const people =
+    desk.fill === 'full' && !facts.people.length && !desk.forbidden.has('people')
+      ? [peoplePlaces(desk)]
+      : peopleSection(desk);
   const paragraphs = story(desk, take(desk, 4000, 40), WEAVE[desk.length] + 2);
   const apart = facts.apart && speaks(desk.language, facts) && !desk.speaker.has(facts.apart) ? facts.apart : '';
   if (
@@ -551,6 +555,7 @@ export function deskFor(
     counter: 0,
     album: new Album(facts, pack, seed),
     words: language.words,
+    forbidden: forbiddenTopics(facts, corrections),
   };
 }
 

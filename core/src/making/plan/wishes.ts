@@ -33,6 +33,10 @@ const kindOf = (shape: string) => shape.split('/')[0]!;
 const told = (facts: Facts, corrections: readonly Correction[]): Told[] =>
   readText(facts.description, corrections).told;
 
+/** What the client asks a site not to have. */
+export const forbiddenTopics = (facts: Facts, corrections: readonly Correction[] = []): ReadonlySet<Topic> =>
+  new Set(told(facts, corrections).flatMap((t) => (t.kind === 'dont' ? topicsIn(t.text) : [])));
+
 /** Pages a site has anyway: who asks for one of them asks for no page of their own. */
 const STANDARD: readonly Topic[] = ['prices', 'people', 'contact form', 'questions', 'hours', 'services', 'story'];
 const MOST_WANTED = 6;
