@@ -277,9 +277,9 @@ const HEAD_WORD =
   /^(?:item|service|product|job|what|description|price|cost|rate|fee|size|from|per|day|week|code|name|no\.?|artikel|leistung|preis|bezeichnung|art|größe|menge|einheit|nr\.?|prestation|produit|prix|tarif|désignation|taille|servicio|producto|precio|concepto|artículo|medida|ud\.?|unit|unité|notes?|detail|was|beschreibung)s?\b/i;
 /** Columns that are no price for visitors: last year’s, what it costs the client, counts and sizes. */
 const NOT_PRICE =
-  /(?<!\p{L})(?:last|old|previous|cost(?! (?:to|per))|alte?|vorjahr|bisher|ek|einkauf|purchase|trade|ours?|intern\w*|margin|avant|anciens?|achat|antiguo|anterior|coste|qty|stock|menge|anzahl|bestand|quantité|cantidad|min|size|größe|mm|cm|kg|weight|gewicht|code|nr|no|years?|yr|jahr|age|deposit|kaution|caution|fianza)(?!\p{L})/iu;
+  /(?<!\p{L})(?:last|old|previous|cost(?! (?:to|per))|alte?|vorjahr|bisher|ek|einkauf|purchase|trade|ours?|intern\w*|margin|avant|anciens?|achat|antiguo|anterior|coste|qty|stock|menge|anzahl|bestand|quantité|cantidad|min|size|square|sq|feet|foot|area|sleeps|seats|berths|capacity|persons|fläche|qm|personen|plätze|surface|personnes|places|superficie|plazas|größe|mm|cm|kg|weight|gewicht|code|nr|no|years?|yr|jahr|age|deposit|kaution|caution|fianza)(?!\p{L})/iu;
 const PRICE_HEAD =
-  /price|preis|prix|precio|tarif|rate|fee|cost|£|€|\$|per\b|neu|new|list|public|amount|betrag|montant|importe|retail|verkauf|vk\b|pvp|adult|child|day|week|hour|tag|woche|jour|día/i;
+  /price|preis|prix|precio|tarif|rate|fees?\b|cost|£|€|\$|per\b|neu|new|list|public|amount|betrag|montant|importe|retail|verkauf|vk\b|pvp|adult|child|day|week|hour|tag|woche|jour|día/i;
 const YEAR = /^20\d\d$/;
 const BARE = /^(?:from|ab|dès|desde)?\s*\d{1,6}(?:[.,](?:\d{1,2}|[-–]{1,2}))?\s*[-–]{0,2}(?:\/\p{L}+[²³]?)?$/iu;
 
@@ -382,8 +382,8 @@ function ofTable(pieces: readonly Piece[], first: number, last: number, currency
       const label =
         prices.length > 1 && heads[c]
           ? ` (${heads[c]})`
-          : /^per |^je |^pro |^par |^por /i.test(heads[c] ?? '')
-            ? ` ${heads[c]!}`
+          : /^(?:per|an?|each|je|pro|par|por) /i.test(heads[c] ?? '')
+            ? ` ${heads[c]!.charAt(0).toLowerCase()}${heads[c]!.slice(1)}`
             : '';
       if (said.length)
         return said

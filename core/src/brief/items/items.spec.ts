@@ -114,6 +114,20 @@ describe('services and products', () => {
       ['Riesling', '£16.50'],
     ]);
   });
+  it('are read from a table whose sizes are none of their prices', () => {
+    expect(
+      read(
+        'Haven Store\n\n| Unit | Square feet | A week | Notes |\n| Locker | 10 | £4.50 | waist high |\n| Small room | 35 | £11.00 | a bedroom |\n| Large room | 150 | £34.00 | a house |',
+      ),
+    ).toEqual([
+      ['Locker', '£4.50 a week'],
+      ['Small room', '£11.00 a week'],
+      ['Large room', '£34.00 a week'],
+    ]);
+    expect(read('We service boilers. We fit heat pumps as well now.').map(([name]) => name)).not.toContain(
+      'Heat pumps as well fitting',
+    );
+  });
   it('stand beside those with prices, by name and without when', () => {
     const names = (text: string) => read(text).map(([name]) => name);
     expect(names('What we do:\n- laundry by the kilo £3, duvets £15, rugs on request')).toEqual(

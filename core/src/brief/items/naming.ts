@@ -42,6 +42,8 @@ export function verbBefore(text: string, language: Language): Omit<Beginning, 'p
   return (word && beginnings(language).find(({ pattern }) => pattern.test(`${word} x`))) || null;
 }
 
+/** “We fit heat pumps as well now”: what is said of doing it, behind what is done. */
+const ALSO = /(?:\s(?:as well|too|also|now|again|auch|jetzt|aussi|maintenant|también|ahora))+$/iu;
 /** “Restauramos los libros antiguos” is “Restauración de libros antiguos”: the article goes with the verb. */
 const led = (lead: string, object: string): string =>
   `${lead} ${object.replace(/^(?:tous les|toutes les|todo tipo de|les|des|le|la|los|las|el|die|das|der|den|alle)\s+/iu, '')}`;
@@ -59,7 +61,7 @@ export function offered(
     const m = pattern.exec(name);
     if (!m || m[0].length >= name.length) continue;
     // “Ironing for people” and “cleaning in situ” have no object to turn.
-    const object = name.slice(m[0].length);
+    const object = name.slice(m[0].length).replace(ALSO, '');
     if (/^(?:for|in|at|to|on|with|and|of|by|für|mit|pour|en|para|de|dans|chez|aux?|sur)\s/i.test(object))
       // “Livre dans Villac” is “Livraison dans Villac”.
       return lead ? { name: `${lead.replace(/\s(?:de|d[’']|von|of)$/u, '')} ${object}`, skip: 0 } : { name, skip: 0 };
@@ -69,6 +71,10 @@ export function offered(
       skip: m[0].length,
     };
   }
-  if (before?.lead && name.split(' ').length <= 5) return { name: led(before.lead, name), skip: 0 };
-  return { name: before?.ending && name.split(' ').length <= 4 ? `${singular(name)} ${before.ending}` : name, skip: 0 };
+  const plain = before ? name.replace(ALSO, '') : name;
+  if (before?.lead && plain.split(' ').length <= 5) return { name: led(before.lead, plain), skip: 0 };
+  return {
+    name: before?.ending && plain.split(' ').length <= 4 ? `${singular(plain)} ${before.ending}` : plain,
+    skip: 0,
+  };
 }

@@ -373,7 +373,8 @@ export function unspoken(source: string): string {
         const next = words[end + 2]?.w ?? '';
         const behind = UNTIL.test(before) && /\d\s*$|\d\s+\S+\s+$/.test(out.slice(0, words[n - 1]!.from));
         const time =
-          behind ||
+          // “A two-bedroom flat” is no hour.
+          (behind && !/^-\p{L}/u.test(text.slice(first.to, first.to + 2))) ||
           (!ARTICLE.test(first.w) && UNTIL.test(after) && (isNumber(next) || HALF.test(next) || /^\d/.test(next))) ||
           (BEFORE_TIME.test(before) && /^(?:o|in|every|on|am|pm|uhr|heures?|each)$/.test(after));
         if (time) put(first.from, first.to, String(value));

@@ -3,19 +3,19 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const namesModel: LinearModel = {
   classes: ["score"],
-  step: 0.09357,
+  step: 0.09329,
   bias: [0],
   weights: `<:a	@
 <:about	J
-<:als	R
+<:als	S
 <:an	I
 <:appelle	W
 <:are	W
-<:as	X
+<:as	W
 <:at	L
 <:au	X
 <:auf	M
-<:avec	G
+<:avec	F
 <:be	]
 <:behind	E
 <:beim	K
@@ -29,14 +29,14 @@ export const namesModel: LinearModel = {
 <:die	Y
 <:do	L
 <:does	N
-<:dont	D
+<:dont	E
 <:dry	M
 <:du	K
 <:ein	M
 <:einem	K
 <:el	W
 <:en	V
-<:es	M
+<:es	L
 <:est	G
 <:estamos	L
 <:every	N
@@ -45,20 +45,19 @@ export const namesModel: LinearModel = {
 <:fait	M
 <:following	M
 <:for	D
-<:forty	K
+<:forty	J
 <:four	N
-<:geehrte	N
 <:grands	H
-<:grüsse	J
-<:grüße	J
-<:hacemos	G
+<:grüsse	K
+<:grüße	K
+<:hacemos	H
 <:has	Z
-<:heißt	X
+<:heißt	Y
 <:hermano	M
 <:hollow	A
-<:honey	K
+<:honey	L
 <:i	J
-<:ich	G
+<:ich	H
 <:im	M
 <:in	L
 <:is	R
@@ -84,16 +83,16 @@ export const namesModel: LinearModel = {
 <:name	I
 <:ne	N
 <:negocio	X
-<:no	L
+<:no	K
 <:nombre	Q
 <:not	H
-<:number	K
+<:number	L
 <:office	M
 <:on	D
 <:one	N
 <:or	P
 <:outside	E
-<:own	I
+<:own	H
 <:paar	M
 <:phone	L
 <:prices	I
@@ -106,15 +105,15 @@ export const namesModel: LinearModel = {
 <:sam	L
 <:say	a
 <:schön	M
-<:se	L
-<:since	N
+<:se	K
+<:since	M
 <:small	I
 <:so	N
 <:somos	V
 <:st	J
-<:sunday	T
-<:t	I
-<:tannery	K
+<:sunday	U
+<:t	H
+<:tannery	J
 <:the	E
 <:then	N
 <:to	N
@@ -122,7 +121,7 @@ export const namesModel: LinearModel = {
 <:tree	N
 <:two	L
 <:un	L
-<:une	I
+<:une	J
 <:unser	J
 <:us	N
 <:valley	M
@@ -130,7 +129,8 @@ export const namesModel: LinearModel = {
 <:voir	M
 <:vom	J
 <:we	E
-<:website	R
+<:web	N
+<:website	S
 <:wir	F
 <:y	N
 <:you	J
@@ -140,10 +140,10 @@ export const namesModel: LinearModel = {
 CAPS	S
 addressee	#
 after in	E
-after with	C
+after with	B
 all caps first	]
 also in address	G
-at	3
+at	2
 bottom	H
 common:all	A
 common:first	K
@@ -166,7 +166,7 @@ count:1&trade	T
 count:1&words:1	L
 count:1&words:2	N
 count:1&words:4	R
-count:1&words:6	N
+count:1&words:6	M
 count:2	S
 count:2&domain:-	M
 count:2&domain:all	Q
@@ -177,7 +177,6 @@ count:2&domain:same	K
 count:2&domain:some	L
 count:2&domain:within	M
 count:2&part of longer	K
-count:2&person	N
 count:2&words:1	L
 count:2&words:3	U
 count:2&words:4	P
@@ -196,20 +195,19 @@ count:3&words:3	L
 count:4	W
 count:4&domain:-	L
 count:4&domain:all	Q
-count:4&domain:begins	R
+count:4&domain:begins	Q
 count:4&domain:same	T
-count:4&domain:some	R
+count:4&domain:some	Q
 count:4&kind	K
-count:4&person	J
+count:4&person	K
 count:4&trade	J
-count:4&words:2	I
+count:4&words:2	J
 dateline	-
 designer says	D
 digit	D
 domain:-&legal	J
 domain:-&pair	J
 domain:-&part of longer	L
-domain:-&person	N
 domain:-&trade	Q
 domain:all	b
 domain:all&domain:same	H
@@ -220,7 +218,7 @@ domain:all&pair	M
 domain:all&part of longer	W
 domain:all&person	U
 domain:all&trade	R
-domain:begins	V
+domain:begins	W
 domain:begins&kind	H
 domain:begins&legal	G
 domain:begins&part of longer	J
@@ -230,20 +228,20 @@ domain:initials	^
 domain:initials&kind	V
 domain:initials&trade	V
 domain:much	a
-domain:much&domain:begins	M
+domain:much&domain:begins	N
 domain:much&kind	V
 domain:much&legal	U
 domain:much&pair	S
 domain:much&part of longer	I
 domain:much&person	R
 domain:much&trade	Z
-domain:none	@
+domain:none	A
 domain:none&domain:begins	T
 domain:none&domain:initials	U
 domain:none&kind	T
 domain:none&pair	Q
 domain:none&part of longer	L
-domain:none&person	N
+domain:none&person	M
 domain:none&trade	N
 domain:same	e
 domain:same&domain:begins	I
@@ -253,9 +251,9 @@ domain:same&person	H
 domain:same&trade	=
 domain:some	S
 domain:some&domain:begins	Q
-domain:some&kind	I
+domain:some&kind	J
 domain:some&legal	M
-domain:some&pair	L
+domain:some&pair	K
 domain:some&part of longer	I
 domain:some&person	Q
 domain:some&trade	U
@@ -267,7 +265,7 @@ ends open	-
 from	M
 given only	4
 goes back	D
-goes on	D
+goes on	C
 greeted	!
 how:CAPS	X
 how:at	X
@@ -275,24 +273,24 @@ how:begins	N
 how:called	t
 how:called&count:1	W
 how:called&count:2	M
-how:called&count:3	V
+how:called&count:3	U
 how:called&domain:-	T
 how:called&domain:all	Y
 how:called&domain:begins	T
 how:called&domain:same	V
-how:called&domain:some	Q
+how:called&domain:some	P
 how:called&how:line	M
-how:called&kind	I
+how:called&kind	J
 how:called&part of longer	H
 how:called&person	T
 how:called&top:0	X
 how:called&trade	Q
-how:called&words:1	L
+how:called&words:1	K
 how:called&words:2	S
 how:called&words:3	K
 how:called&words:4	[
 how:called&words:5	?
-how:caps	b
+how:caps	c
 how:cell	L
 how:closing	L
 how:domain	j
@@ -300,13 +298,12 @@ how:is the name	z
 how:led	h
 how:line	V
 how:line&count:1	Q
-how:line&count:2	N
-how:line&count:3	R
+how:line&count:3	S
 how:line&domain:-	V
 how:line&domain:all	M
 how:line&domain:much	Y
 how:line&domain:none	L
-how:line&domain:same	R
+how:line&domain:same	Q
 how:line&label:name	M
 how:line&label:other	Q
 how:line&label:person	K
@@ -322,25 +319,24 @@ how:line&words:3	M
 how:line&words:4	V
 how:line&words:5	Q
 how:line&words:6	M
-how:low kind	T
+how:low kind	U
 how:low trade	L
 how:opening	[
 how:quoted	Z
 how:quoted&count:1	W
 how:quoted&count:2	I
 how:quoted&count:3	W
-how:quoted&domain:all	H
+how:quoted&domain:all	G
 how:quoted&domain:begins	M
 how:quoted&domain:none	W
-how:quoted&domain:same	P
 how:quoted&domain:some	W
 how:quoted&kind	Q
 how:quoted&label:name	Q
 how:quoted&label:part	Q
 how:quoted&pair	W
-how:quoted&part of longer	L
+how:quoted&part of longer	M
 how:quoted&trade	]
-how:quoted&words:1	U
+how:quoted&words:1	T
 how:quoted&words:2	J
 how:quoted&words:3	H
 how:quoted&words:4	R
@@ -361,30 +357,29 @@ in:value	K
 is	V
 is&count:1	M
 is&count:2	S
-is&count:4	N
 is&domain:all	T
 is&domain:begins	U
-is&domain:much	K
+is&domain:much	J
 is&domain:same	R
 is&kind	N
 is&pair	Y
 is&person	M
 is&trade	M
-is&words:1	L
+is&words:1	K
 is&words:2	M
 is&words:3	X
 kind	]
 kind only	/
 kind&legal	I
 kind&pair	S
-kind&person	M
+kind&person	L
 kind&trade	P
 kind:ag	J
 kind:asocia	Y
 kind:atelie	Q
-kind:betrie	F
+kind:betrie	G
 kind:boat	Q
-kind:church	@
+kind:church	?
 kind:club	W
 kind:counci	M
 kind:daught	M
@@ -392,7 +387,7 @@ kind:e. v	T
 kind:farm	I
 kind:ferry	E
 kind:gmbh	G
-kind:guild	D
+kind:guild	C
 kind:herman	Q
 kind:hire	M
 kind:hof	F
@@ -400,27 +395,27 @@ kind:house	L
 kind:inc	H
 kind:limite	J
 kind:ltd	D
-kind:mairie	D
+kind:mairie	E
 kind:maison	J
 kind:museum	P
 kind:railwa	Z
 kind:remova	Q
 kind:repair	C
 kind:schäfe	P
-kind:shop	M
+kind:shop	N
 kind:societ	G
-kind:store	J
+kind:store	K
 kind:taller	N
-kind:trust	[
+kind:trust	]
 kind:werkst	J
 kind:works	Z
 kind:worksh	M
-kind:yard	G
+kind:yard	H
 kind:étude	G
 known:all	I
 label:name&count:1	L
 label:name&count:2	V
-label:name&count:3	S
+label:name&count:3	R
 label:name&count:4	M
 label:name&domain:-	L
 label:name&domain:all	S
@@ -458,14 +453,13 @@ label:other&words:2	K
 label:other&words:5	Q
 label:other&words:6	N
 label:part	_
-label:part&count:1	N
 label:part&count:2	U
 label:part&count:4	M
 label:part&domain:-	X
 label:part&domain:all	R
 label:part&domain:much	M
 label:part&domain:none	N
-label:part&domain:same	M
+label:part&domain:same	N
 label:part&is	M
 label:part&kind	M
 label:part&label:other	P
@@ -476,14 +470,14 @@ label:part&person	E
 label:part&trade	L
 label:part&words:1	M
 label:part&words:2	U
-label:part&words:3	Q
+label:part&words:3	P
 label:part&words:4	R
 label:part&words:5	A
 label:part&words:6	L
 label:person	/
 label:person&count:1	L
 label:person&count:3	Q
-label:person&count:4	M
+label:person&count:4	N
 label:person&domain:-	H
 label:person&domain:some	Q
 label:person&is	K
@@ -513,11 +507,11 @@ label:whole&words:5	Z
 label:whole&words:6	L
 legal	F
 legal&pair	L
-legal&part of longer	N
+legal&part of longer	M
 low	$
-low as all	C
+low as all	B
 no name	3
-of any brief	>
+of any brief	=
 pair	T
 pair&part of longer	R
 part of longer	I
@@ -525,19 +519,19 @@ person	E
 person behind	A
 person of a trade	-
 person&part of longer	H
-person:kind	M
+person:kind	L
 person:plain	E
 quoted mail	K
-role:aside	A
+role:aside	B
 role:dont	;
-role:fact	P
-role:greeting	Q
+role:fact	Q
+role:greeting	M
 role:note	K
-role:other	R
+role:other	S
 role:quoted	>
-role:style	B
+role:style	C
 role:unsettled	D
-role:wish	F
+role:wish	G
 runs into figures	0
 same after	C
 same before	D
@@ -546,15 +540,15 @@ stops	<
 street	E
 subject	X
 the	T
-things only	Q
-title	4
+things only	P
+title	3
 to	#
 told more	P
 top:0	[
 top:0&count:1	S
 top:0&count:2	R
 top:0&count:3	M
-top:0&domain:-	Y
+top:0&domain:-	Z
 top:0&domain:all	J
 top:0&domain:much	M
 top:0&domain:same	J
@@ -573,6 +567,7 @@ top:0&trade	K
 top:0&under:name	I
 top:0&words:1	Q
 top:0&words:2	Q
+top:0&words:3	P
 top:0&words:4	Q
 top:0&words:5	K
 top:0&words:6	I
@@ -582,37 +577,36 @@ top:0:called	X
 top:0:caps	Q
 top:0:domain	I
 top:0:is the name	]
-top:0:led	K
+top:0:led	L
 top:0:line	J
-top:0:low trade	M
+top:0:low trade	N
 top:0:opening	G
 top:0:rest	L
-top:0:we are	N
 top:1	a
-top:1:called	R
+top:1:called	S
 top:1:caps	W
 top:1:domain	G
 top:1:is the name	_
-top:1:line	H
+top:1:line	I
 top:1:low kind	V
 top:1:low trade	X
 top:1:opening	I
 top:1:rest	J
 top:1:short	]
-top:1:we are	L
+top:1:we are	K
 top:1:with trade	F
 trade	U
 trade&legal	M
 trade&pair	J
-trade&person	X
+trade&person	Y
 under:name	o
 under:name&count:1	W
 under:name&count:2	M
 under:name&count:4	I
 under:name&domain:-	Q
-under:name&domain:all	S
+under:name&domain:all	R
 under:name&domain:begins	L
-under:name&domain:none	K
+under:name&domain:none	J
 under:name&domain:same	J
 under:name&domain:some	S
 under:name&kind	J
@@ -628,7 +622,7 @@ under:name&words:5	X
 week	$
 with trade only	[
 words:1	C
-words:1&domain:-	I
+words:1&domain:-	J
 words:1&domain:all	M
 words:1&domain:begins	M
 words:1&domain:much	N
@@ -686,7 +680,7 @@ words:5&legal	U
 words:5&pair	Q
 words:5&trade	L
 words:6	C
-words:6&domain:-	I
+words:6&domain:-	H
 words:6&domain:all	F
 words:6&domain:much	E
 words:6&domain:none	S

@@ -3,13439 +3,13357 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const openModel: LinearModel = {
   classes: ["open","shut"],
-  step: 0.02094,
-  bias: [-0.5828,0.5828],
-  weights: `de %	WG
-de % 	WG
-de &	TJ
-de & 	TJ
-de (0	RL
-de (a	LR
-de (b	EY
-de (d	LR
-de (f	VH
-de (i	TJ
+  step: 0.02197,
+  bias: [-0.5903,0.5903],
+  weights: `de %	TJ
+de % 	TJ
+de &	SK
+de & 	SK
+de (	LR
+de (0	QM
+de (a	JT
+de (b	FX
+de (f	UI
+de (i	XF
 de (j	HV
-de (k	MQ
-de (l	GW
-de (m	MQ
-de (n	XF
-de (s	EY
-de (v	SK
-de (w	KS
-de (z	RL
+de (k	JT
+de (l	IU
+de (m	QM
+de (n	WG
+de (s	GW
+de (v	RL
+de (z	QM
 de +	GW
-de + 	LR
-de +0	KS
+de + 	KS
+de +0	JT
 de -0	_@
-de ->	JT
-de /	GW
-de / 	JT
-de 0	VH
-de 0,	ZD
+de ->	LR
+de /	EY
+de / 	IU
+de 0	WG
+de 0 	SK
+de 0,	XF
 de 0-	RL
-de 0.	C[
+de 0.	A^
 de 00	[C
 de 0:	KS
-de 0–	YE
-de a.	MQ
-de ab	KS
-de ac	XF
-de ah	KS
+de 0–	WG
+de a 	SK
+de a.	LR
+de ac	[C
+de ah	LR
+de ak	QM
 de al	KS
 de am	VH
-de an	LR
+de an	IU
 de ap	WG
-de ar	VH
-de as	QM
-de at	KS
-de au	QM
-de ba	WG
-de be	JT
-de bl	JT
-de bo	^A
-de bu	GW
+de ar	XF
+de as	SK
+de at	LR
+de au	SK
+de ba	VH
+de be	IU
+de bi	KS
+de bl	KS
+de bo	XF
+de br	LR
+de bu	IU
 de bä	EY
-de bö	WG
+de bö	VH
 de bü	XF
-de c	JT
+de c	KS
 de ca	QM
-de ce	YE
-de cm	YE
-de co	C[
-de d	SK
+de ce	[C
+de cm	SK
+de co	EY
+de d	RL
 de da	HV
 de de	JT
-de di	SK
 de do	VH
 de dr	XF
-de du	C[
-de dü	KS
-de e	LR
-de e.	TJ
-de ec	IU
-de eh	WG
-de ei	UI
-de el	^A
-de em	RL
-de en	A^
-de er	GW
-de es	UI
-de et	JT
-de eu	LR
-de ex	SK
-de f	KS
-de fa	MQ
-de fe	XF
-de fi	DZ
-de fl	YE
-de fn	RL
-de fo	LR
-de fr	KS
+de du	EY
+de dü	LR
+de e.	RL
+de ec	HV
+de eh	UI
+de ei	SK
+de el	a?
+de en	B]
+de er	JT
+de es	VH
+de et	HV
+de ex	TJ
+de f	JT
+de fe	UI
+de fi	JT
+de fl	TJ
+de fn	QM
+de fr	FX
 de fu	LR
 de fä	QM
-de fö	C[
-de fü	QM
-de ga	IU
-de ge	LR
+de fö	DZ
+de g	MQ
+de ga	LR
+de ge	JT
 de gi	XF
-de gl	YE
+de gl	VH
 de go	YE
-de gr	A^
-de gu	FX
-de gä	C[
+de gr	B]
+de gu	B]
+de gä	GW
+de gü	TJ
 de h	UI
-de h.	>b
-de he	HV
-de hi	SK
-de ho	ZD
-de hr	VH
-de hu	SK
-de hä	SK
-de hö	MQ
+de h.	A^
+de he	KS
+de hi	RL
+de ho	XF
+de hr	SK
+de hu	YE
+de hä	TJ
 de hü	DZ
-de i.	IU
-de ic	KS
-de id	EY
-de ih	JT
-de im	SK
-de in	SK
-de it	EY
-de ja	KS
-de je	VH
-de jo	MQ
+de i	SK
+de i.	JT
+de id	FX
+de if	RL
+de ih	FX
+de im	RL
+de in	RL
+de it	C[
+de j	RL
+de ja	JT
+de je	UI
 de jö	UI
-de ke	C[
-de kg	ZD
-de ki	XF
-de kn	SK
-de ko	VH
-de kr	VH
-de ku	B]
-de kw	XF
-de kö	HV
-de l	MQ
-de la	XF
-de le	KS
-de lg	HV
-de li	C[
-de lo	HV
-de lu	UI
+de k	SK
+de ke	B]
+de kg	UI
+de ki	WG
+de kn	RL
+de ko	WG
+de kr	SK
+de ku	DZ
+de kw	TJ
+de kä	MQ
+de kö	FX
+de kü	MQ
+de la	ZD
+de le	JT
+de lg	KS
+de li	@_
+de lo	GW
+de lu	[C
 de lä	TJ
-de m	LR
-de ma	LR
-de mb	KS
-de me	TJ
-de mi	JT
-de mm	UI
-de mo	VH
-de mu	MQ
-de mw	VH
-de mä	QM
-de mö	HV
-de mü	LR
-de n	HV
-de na	LR
-de ne	IU
+de m	MQ
+de mb	JT
+de me	QM
+de mi	GW
+de mm	RL
+de mo	XF
+de mu	JT
+de mw	UI
+de mä	RL
+de mö	JT
+de n	KS
+de na	MQ
+de ne	HV
 de ni	JT
-de no	KS
-de nr	]B
-de nu	IU
-de nä	QM
-de nö	WG
+de no	JT
+de nr	YE
+de nu	HV
+de nö	XF
 de o	MQ
-de ob	EY
-de od	QM
-de of	MQ
-de oh	ZD
-de ok	IU
-de ol	XF
-de om	TJ
-de on	FX
-de op	TJ
-de or	MQ
-de os	IU
-de p	DZ
+de ob	DZ
+de oh	UI
+de ok	LR
+de ol	WG
+de om	RL
+de on	A^
+de op	QM
+de or	LR
+de os	KS
+de ot	LR
+de p	EY
 de pa	FX
-de pd	FX
-de pe	KS
-de pf	TJ
-de pi	MQ
-de pl	UI
-de pr	GW
-de pu	WG
-de q	ZD
-de qu	ZD
-de r	LR
-de ra	KS
+de pd	GW
+de pe	JT
+de pf	XF
+de pi	JT
+de pl	XF
+de po	YE
+de pr	EY
+de pu	TJ
+de q	]B
+de qu	]B
+de r	MQ
+de ra	LR
 de re	FX
-de ri	ZD
-de ro	KS
-de ru	VH
-de rä	VH
-de s	MQ
-de s'	EY
-de sa	WG
+de ri	^A
+de ro	JT
+de ru	TJ
+de rä	^A
+de s	LR
+de s'	KS
+de sa	TJ
 de se	LR
-de sh	JT
+de sh	IU
 de si	MQ
-de so	KS
-de sp	QM
-de st	GW
-de su	A^
-de t	QM
-de ta	ZD
-de te	KS
-de th	HV
-de ti	MQ
-de tr	WG
+de so	IU
+de sp	WG
+de st	JT
+de su	>b
+de ta	[C
+de te	JT
+de th	DZ
+de to	MQ
+de tr	XF
 de ts	LR
-de tu	YE
-de tä	XF
-de tü	SK
-de u	VH
-de u.	MQ
-de uh	ZD
-de ui	WG
-de ul	VH
+de tu	UI
+de tä	TJ
+de tü	RL
+de u	UI
+de u.	JT
+de uh	XF
+de ui	TJ
+de ul	UI
 de um	QM
 de un	SK
-de ur	QM
-de us	SK
-de v	JT
+de us	RL
+de v	KS
 de v.	SK
-de va	SK
-de vi	KS
-de vo	LR
+de va	UI
+de ve	LR
+de vi	IU
+de vo	KS
 de w	LR
-de wa	XF
-de we	LR
-de wi	SK
-de wo	QM
-de wu	IU
-de wä	MQ
-de wü	>b
-de x	GW
-de xa	GW
-de y	VH
+de wa	UI
+de we	MQ
+de wi	QM
+de wo	RL
+de wu	HV
+de wü	@_
+de x	FX
+de xa	FX
+de y	SK
 de yo	RL
-de yı	UI
-de z	QM
-de za	JT
-de ze	JT
-de zi	RL
+de yı	VH
+de za	MQ
+de ze	KS
 de zu	QM
-de zw	YE
-de |	RL
-de | 	RL
-de ·	FX
-de · 	FX
-de ä	QM
-de äl	UI
-de är	IU
-de ö	QM
+de zw	WG
+de |	QM
+de | 	QM
+de ·	EY
+de · 	EY
+de ä	TJ
+de äl	]B
+de är	GW
+de ö	TJ
 de öf	MQ
-de öl	ZD
-de –	IU
-de – 	IU
-de „	DZ
+de öl	[C
+de ü	LR
+de üb	LR
+de –	KS
+de – 	KS
+de „	FX
 de „d	SK
-de „e	GW
-de „g	FX
-de „h	KS
-de „m	C[
-de „p	LR
-de „s	JT
-de „w	JT
-de €	ZD
-de € 	XF
-de €)	UI
-de €,	XF
-de €.	UI
+de „e	JT
+de „g	IU
+de „h	HV
+de „m	LR
+de „n	QM
+de „p	HV
+de „s	LR
+de „w	IU
+de €	WG
+de € 	WG
+de €)	RL
+de €,	TJ
+de €.	TJ
 de! 	FX
-de! |	QM
+de! |	RL
 de!!	KS
 de!! 	KS
-de!)	QM
-de% 	WG
-de% m	UI
-de% u	SK
-de& 	TJ
+de!)	RL
+de% 	TJ
+de% m	TJ
+de% u	[C
+de& 	SK
 de& c	LR
 de& s	UI
-de'l	EY
-de'll	EY
-de's	[C
-de's 	[C
-de(0	RL
-de(0 	VH
-de(0.	IU
-de(00	VH
-de(a	LR
-de(ab	LR
-de(b	EY
-de(d	LR
-de(f	VH
-de(fr	UI
-de(i	TJ
-de(in	TJ
+de'l	DZ
+de'll	DZ
+de's	ZD
+de's 	ZD
+de(0	QM
+de(0 	YE
+de(0.	HV
+de(00	SK
+de(a	JT
+de(ab	RL
+de(au	LR
+de(b	FX
+de(f	UI
+de(fr	SK
+de(i	XF
+de(in	XF
 de(j	HV
 de(ju	JT
-de(k	MQ
-de(ka	KS
-de(l	GW
-de(m	MQ
-de(n	XF
-de(nu	XF
-de(s	EY
-de(v	SK
-de(vo	HV
-de(w	KS
-de(z	RL
-de) 	GW
-de) u	UI
-de) |	JT
-de),	UI
-de), 	UI
-de).	LR
-de). 	LR
-de+ 	LR
-de+0	KS
-de+00	KS
+de(k	JT
+de(ka	IU
+de(l	IU
+de(m	QM
+de(n	WG
+de(nu	WG
+de(s	GW
+de(v	RL
+de(vo	JT
+de(z	QM
+de) 	FX
+de) u	RL
+de) |	HV
+de),	TJ
+de), 	TJ
+de).	MQ
+de). 	MQ
+de+ 	KS
+de+0	JT
+de+00	JT
 de, 0	]B
+de, a	MQ
 de, b	TJ
-de, c	EY
+de, c	HV
 de, d	HV
-de, e	C[
-de, f	YE
-de, g	VH
-de, h	SK
-de, i	RL
+de, e	HV
+de, f	WG
 de, j	TJ
-de, l	UI
-de, n	LR
-de, o	TJ
+de, l	QM
+de, m	QM
+de, n	MQ
+de, o	WG
 de, p	FX
+de, r	QM
 de, s	SK
-de, t	FX
-de, u	b>
+de, t	JT
+de, u	_@
 de, v	HV
 de, w	JT
-de, x	KS
-de, z	WG
-de, ü	ZD
-de, „	GW
+de, x	IU
+de, z	ZD
+de, ü	VH
+de, „	LR
 de,0	FX
-de,0 	TJ
-de,00	EY
-de- 	UI
-de- u	QM
-de-,	SK
-de-, 	SK
-de-0	WG
-de-00	UI
-de->	JT
-de-> 	JT
-de-a	WG
-de-al	[C
-de-b	EY
-de-br	FX
+de,0 	SK
+de,00	FX
+de- 	QM
+de-,	UI
+de-, 	UI
+de-0	VH
+de-00	TJ
+de->	LR
+de-> 	LR
+de-a	VH
+de-al	ZD
+de-b	JT
+de-br	HV
 de-d	QM
-de-f	WG
-de-fe	[C
+de-f	TJ
+de-fe	ZD
 de-fr	SK
-de-h	WG
-de-hi	WG
-de-i	UI
-de-in	VH
-de-k	ZD
-de-l	XF
-de-la	XF
-de-m	SK
-de-n	LR
+de-h	ZD
+de-hi	ZD
+de-i	WG
+de-in	[C
+de-k	VH
+de-l	ZD
+de-la	ZD
+de-m	TJ
+de-n	QM
 de-o	VH
-de-r	MQ
-de-s	IU
-de-se	JT
-de-t	SK
-de-u	WG
-de-up	SK
+de-r	KS
+de-s	DZ
+de-se	GW
+de-t	RL
+de-u	VH
+de-up	QM
 de-w	B]
-de-we	DZ
-de. 	RL
-de. 0	e;
+de-we	EY
+de. 	UI
+de. 0	c=
+de. a	LR
 de. b	IU
-de. d	VH
+de. d	UI
 de. f	FX
-de. h	MQ
-de. j	XF
-de. m	LR
+de. j	VH
+de. m	MQ
 de. n	GW
-de. o	HV
-de. r	UI
+de. o	JT
+de. r	RL
 de. s	KS
-de. t	?a
-de. u	HV
-de. v	HV
+de. t	C[
+de. u	GW
+de. v	JT
 de. w	B]
-de. z	]B
+de. z	ZD
+de.)	QM
 de.) 	KS
-de.),	VH
-de.,	MQ
-de., 	MQ
-de.-	SK
-de.-i	SK
-de.0	JT
-de.0.	MQ
-de.00	MQ
-de.;	SK
-de.; 	SK
+de.),	WG
+de.,	JT
+de., 	JT
+de.-	VH
+de.-i	VH
+de.0	KS
+de.;	TJ
+de.; 	TJ
 de.e	SK
 de.ex	SK
-de.s	GW
+de.s	FX
 de.–	e;
-de.– 	a?
-de.–/	UI
+de.– 	_@
+de.–/	SK
 de.–0	RL
 de.–d	TJ
-de.“	GW
-de.“ 	GW
-de/ 	GW
-de/m	WG
-de/m²	WG
+de.“	JT
+de.“ 	JT
+de/ 	EY
+de/m	SK
+de/m²	SK
 de/n	DZ
 de0 	XF
-de0 %	WG
-de0 (	RL
-de0 0	RL
-de0 a	HV
-de0 b	[C
-de0 c	YE
-de0 d	SK
-de0 e	RL
-de0 f	TJ
-de0 g	]B
-de0 h	b>
-de0 i	EY
-de0 j	LR
-de0 k	g9
-de0 l	a?
-de0 m	a?
-de0 n	JT
-de0 o	SK
-de0 p	]B
-de0 t	KS
-de0 u	[C
-de0 v	HV
-de0 w	UI
-de0 |	KS
-de0 ·	FX
-de0 €	YE
+de0 %	TJ
+de0 0	TJ
+de0 a	IU
+de0 b	XF
+de0 c	SK
+de0 d	TJ
+de0 e	UI
+de0 f	RL
+de0 g	UI
+de0 h	a?
+de0 i	HV
+de0 j	KS
+de0 k	TJ
+de0 l	YE
+de0 m	[C
+de0 n	IU
+de0 o	TJ
+de0 p	b>
+de0 t	MQ
+de0 u	XF
+de0 v	FX
+de0 |	JT
+de0 ·	EY
+de0 €	WG
 de0)	HV
-de0) 	EY
-de0),	TJ
+de0) 	HV
+de0),	QM
 de0, 	XF
 de0,0	FX
-de0-	QM
 de0-0	RL
-de0.	RL
-de0. 	UI
-de0.,	LR
-de0.0	JT
-de0.–	e;
+de0.	QM
+de0. 	SK
+de0.,	MQ
+de0.0	KS
+de0.–	d<
 de00	^A
 de00 	XF
 de00)	HV
 de00,	KS
-de00-	TJ
-de00.	j6
-de000	[C
+de00-	QM
+de00.	k5
+de000	ZD
 de00:	HV
-de00;	MQ
 de0:	C[
 de0: 	KS
-de0:0	GW
-de0;	MQ
-de0; 	MQ
-de0–	SK
-de0–0	SK
-de: 	LR
-de: e	^A
-de: i	JT
-de: k	XF
-de: m	UI
-de: r	JT
-de: s	SK
-de: t	QM
-de: w	MQ
-de: z	RL
+de0:0	DZ
+de0–	RL
+de0–0	RL
+de: e	UI
+de: g	LR
+de: i	FX
+de: k	WG
+de: m	VH
+de: r	KS
+de: s	RL
+de: t	VH
+de: w	SK
+de: z	[C
 de: „	FX
-de:0	GW
-de:00	KS
+de:0	DZ
+de:00	HV
 de; 	LR
-de; 0	LR
-de; b	FX
-de; d	HV
-de; f	MQ
-de; s	RL
-de> 	JT
-de? 	/q
-de@b	[C
-de@be	XF
-de@bo	VH
-de@e	TJ
-de@el	TJ
-de@h	WG
-de@k	^A
-de@m	WG
-de@o	UI
-de@p	IU
+de; 0	MQ
+de; b	LR
+de; d	KS
+de; f	HV
+de; s	SK
+de> 	LR
+de? 	3m
+de@b	RL
+de@be	QM
+de@bo	SK
+de@e	SK
+de@el	SK
+de@h	XF
+de@k	YE
+de@m	UI
+de@o	RL
+de@p	HV
 de@r	XF
 de@s	TJ
-dea 	RL
-dea (	MQ
-dea 0	YE
+dea (	KS
+dea 0	XF
+dea a	SK
 dea b	C[
-dea e	MQ
+dea e	IU
 dea f	YE
-dea g	JT
-dea k	RL
-dea l	IU
-dea m	QM
-dea p	LR
-dea r	UI
-dea s	TJ
-dea v	EY
-dea w	SK
-dea,	KS
-dea, 	KS
+dea g	KS
+dea h	SK
+dea k	ZD
+dea l	HV
+dea m	ZD
+dea p	MQ
+dea r	VH
+dea v	FX
+dea w	RL
 dea.	QM
 dea. 	QM
-deaa	SK
-deaal	SK
-deaar	UI
-deaat	LR
-deab	RL
-deab 	[C
-deaba	DZ
-deabg	HV
-deabi	XF
-deabm	RL
-deabo	MQ
+deaa	RL
+deaal	YE
+deaar	TJ
+deaat	KS
+deab	TJ
+deab 	ZD
+deaba	GW
+deabg	JT
+deabi	YE
+deabm	SK
+deabo	LR
 deabr	TJ
-deabs	LR
-deac	TJ
-deach	TJ
-dead 	HV
-deade	QM
+deabs	KS
+deac	SK
+deach	SK
+deack	MQ
+dead 	GW
+deade	RL
 deadr	HV
-deae	SK
-deaf	QM
+deae	VH
+deaf	MQ
 deafe	EY
-deaff	HV
-deafn	XF
+deaff	LR
+deafn	WG
 deaft	RL
 deafü	IU
-deag	LR
-deag 	KS
-deag)	RL
-deag,	QM
-deag.	RL
+deag 	LR
+deag)	SK
+deag.	SK
 deagd	KS
 deagi	QM
-deags	UI
+deags	WG
 deagt	HV
-deahi	FX
+deahi	LR
 deahm	LR
-deahn	MQ
-deaht	VH
-deai	LR
-deai 	LR
+deaht	RL
+deai	MQ
 deail	MQ
-deain	UI
-deak	JT
-deake	MQ
-deakk	MQ
-deakt	HV
-deal,	SK
-dealb	QM
-deald	^A
-deale	QM
-dealf	XF
-deali	SK
-dealk	IU
-deall	KS
-dealo	IU
-dealp	UI
-deals	EY
-dealt	RL
-deam 	VH
-deame	@_
-deami	KS
+deain	RL
+deak	IU
+deake	LR
+deakt	GW
+deal 	RL
+deal,	RL
+dealb	MQ
+deald	YE
+deale	LR
+dealf	[C
+deali	TJ
+dealk	MQ
+deall	JT
+dealo	KS
+dealp	SK
+deals	DZ
+dealt	QM
+deam	RL
+deam 	SK
+deame	=c
 deamm	LR
 deamp	RL
-deams	VH
-deamt	RL
-dean 	QM
-dean,	UI
-dean.	JT
-deana	RL
-deanb	A^
-deand	MQ
+deams	TJ
+deamt	VH
+dean 	RL
+dean,	WG
+dean.	KS
+deana	SK
+deanb	EY
+deand	LR
 deane	RL
 deanf	RL
-deang	VH
-deanh	HV
-deani	^A
-deank	DZ
-deann	RL
-deanp	XF
-deans	IU
-deanw	?a
-deanz	KS
-deap	WG
-deape	YE
-deapp	B]
-deapr	VH
-dear 	IU
-dear,	C[
+deang	ZD
+deanh	EY
+deani	XF
+deank	C[
+deanl	MQ
+deann	TJ
+deanp	VH
+deant	MQ
+deanu	MQ
+deanw	C[
+deanz	LR
+deap	TJ
+deape	ZD
+deapp	EY
+deapr	XF
+dear 	MQ
+dear,	FX
 dear.	FX
-deara	a?
-dearb	JT
-dearc	JT
-deard	LR
-deare	YE
-dearf	TJ
-dearg	XF
-deari	_@
-deark	IU
-dearl	UI
-dearp	QM
-dearr	UI
+deara	d<
+dearb	HV
+dearc	LR
+deard	KS
+deare	XF
+dearf	UI
+dearg	WG
+deari	^A
+deark	KS
+dearl	^A
+dearr	TJ
 dears	EY
-deart	QM
-dearz	8h
-dearü	FX
-deas	HV
-deas 	FX
-deas,	GW
+deart	SK
+dearu	QM
+dearz	:f
+dearü	EY
+deas	IU
+deas 	GW
+deas,	FX
 deas.	MQ
-deas?	IU
+deas?	KS
+deasc	LR
+dease	SK
 deasm	RL
-deat	LR
+deass	RL
+deast	MQ
+deat	KS
 deat 	EY
-deat,	ZD
-deat.	MQ
+deat,	a?
+deat.	GW
 deata	RL
-deatf	EY
-death	IU
+deate	SK
+deatf	FX
+death	HV
 deati	QM
 deatm	RL
 deato	MQ
-deats	LR
-deatt	UI
-deatu	ZD
-deatz	TJ
-deau	[C
-deau 	EY
-deau,	HV
-deau-	UI
-deau.	JT
-deaub	QM
-deauc	VH
-deaud	FX
+deats	MQ
+deatt	RL
+deatu	WG
+deatz	RL
+deatü	RL
+deau	YE
+deau 	KS
+deau,	MQ
+deau-	SK
+deau.	LR
+deaub	RL
+deauc	]B
+deaud	HV
 deaue	XF
-deauf	SK
-deaug	LR
+deauf	RL
 deauh	QM
-deaul	RL
-deaum	ZD
-deaun	DZ
-deaup	JT
-deaur	WG
-deaus	UI
-deaut	XF
-deauw	TJ
+deaul	TJ
+deaum	YE
+deaun	FX
+deaup	HV
+deaur	TJ
+deaus	TJ
+deaut	VH
+deauw	b>
 deauß	LR
-deav	LR
-deave	GW
-deavo	SK
-deax	KS
+deave	FX
+deavo	TJ
+deax	JT
 deax 	XF
-deay	VH
-deaz	SK
-deaß	RL
-deaße	UI
-deb 	LR
-deb 0	]B
-deb a	RL
+deay	TJ
+deaz	QM
+deaß	TJ
+deaß 	UI
+deaße	WG
+deb 	KS
+deb 0	XF
+deb a	_@
 deb d	EY
-deb e	?a
-deb f	a?
-deb g	KS
-deb h	MQ
-deb n	GW
-deb o	DZ
-deb s	MQ
-deb w	B]
-deb z	VH
-deb |	XF
-deb,	FX
-deb, 	FX
+deb e	@_
+deb f	XF
+deb g	JT
+deb n	JT
+deb o	EY
+deb s	LR
+deb u	MQ
+deb w	EY
+deb z	[C
+deb |	VH
+deb,	KS
+deb, 	KS
 deb.	DZ
 deb. 	GW
-deba	YE
-debac	QM
-debah	VH
-debal	@_
-deban	GW
-debar	KS
-debat	C[
-debau	c=
-debb	XF
-debd	IU
+deba	VH
+debah	XF
+debal	C[
+deban	EY
+debar	MQ
+debat	HV
+debau	b>
+debb	VH
+debd	GW
 debe	QM
-debe 	IU
-debe,	JT
+debe 	GW
+debe,	MQ
 debe.	QM
 debea	b>
-debed	UI
-debee	^A
-debeg	UI
-debeh	SK
-debei	RL
-debek	QM
-debel	XF
+debeb	RL
+debed	WG
+debee	_@
+debeg	TJ
+debeh	QM
+debei	SK
+debek	RL
+debel	QM
 deben	MQ
-deber	JT
-debes	GW
-debev	]B
-debew	IU
-debez	FX
-debf	VH
-debfr	VH
-debg	HV
-debge	FX
-debh,	RL
-debi	QM
+deber	IU
+debes	KS
+debev	YE
+debew	KS
+debez	C[
+debf	RL
+debfr	RL
+debg	JT
+debge	C[
+debh	MQ
+debh,	YE
 debia	EY
-debil	A^
-debin	VH
-debio	UI
-debis	[C
-debit	GW
-debk	KS
-debke	KS
-debl	KS
-debla	A^
-deble	IU
-debli	RL
-deblo	RL
+debie	SK
+debil	@_
+debin	YE
+debio	XF
+debis	_@
+debit	DZ
+debk	JT
+debke	JT
+debl	JT
+debla	EY
+deble	MQ
+debli	KS
+deblo	UI
 debm	QM
-debma	KS
+debma	LR
 debn	LR
 debni	LR
-debo	RL
-deboc	XF
-debod	JT
-deboo	UI
-debot	JT
-debou	MQ
-debr	SK
-debra	JT
-debre	VH
-debri	UI
-debro	KS
-debru	HV
-debrü	XF
-debs	QM
-debse	JT
+deboc	TJ
+debod	KS
+debog	RL
+deboo	RL
+debot	FX
+debou	LR
+debr	RL
+debra	LR
+debre	WG
+debri	WG
+debru	C[
+debrü	UI
+debs	RL
+debse	GW
 debsf	TJ
-debst	VH
-debt	MQ
-debt 	SK
-debt.	DZ
-debuc	WG
-debud	LR
-debue	YE
+debst	WG
+debt	KS
+debt 	RL
+debt.	FX
+debuc	YE
+debud	IU
+debue	RL
 debun	QM
-debur	HV
+debur	JT
 debä	EY
 debän	EY
 debö	XF
-debög	VH
-debü	ZD
-debüc	WG
-debür	YE
-deca	ZD
+debög	TJ
+debü	[C
+debüc	YE
+debür	WG
+dec-	VH
+deca	YE
 decar	RL
 dece	UI
 dece 	QM
-dech	RL
-dech 	LR
-dech)	YE
-dech,	SK
-dech;	KS
-dechb	LR
-dechg	[C
-dechh	RL
-dechi	QM
-dechm	YE
-dechn	TJ
-decho	WG
-dechp	SK
-dechr	JT
-dechs	_@
+dech	SK
+dech 	JT
+dech)	WG
+dech,	QM
+dech:	MQ
+dech;	C[
+deche	KS
+dechg	WG
+dechh	QM
+dechm	TJ
+dechn	UI
+decho	UI
+dechr	FX
+dechs	ZD
 decht	MQ
-dechu	TJ
-dechw	HV
-dechä	QM
-dechö	DZ
-deci	XF
-deck	SK
-deck 	SK
-deck,	IU
+dechu	RL
+dechw	IU
+dechz	RL
+dechä	RL
+dechö	=c
+dechü	QM
+deci	WG
+deck	QM
+deck 	UI
+deck,	KS
 deckb	KS
-deckh	WG
+decke	QM
+deckh	TJ
 decki	QM
-decks	=c
-deckt	RL
-decl	IU
-decm	YE
-decm 	YE
-deco	B]
-deco.	UI
-decom	KS
-decoo	?a
-ded 	SK
+decks	GW
+deckt	SK
+decl	LR
+decle	MQ
+decm	SK
+decm 	SK
+deco	EY
+deco.	RL
+decom	GW
+decoo	C[
+ded 	TJ
 ded 0	WG
-ded a	YE
-ded b	HV
-ded d	RL
-ded e	YE
-ded f	MQ
-ded g	UI
-ded h	C[
-ded i	TJ
-ded j	WG
-ded k	FX
-ded l	YE
+ded a	[C
+ded b	GW
+ded d	SK
+ded e	XF
+ded g	WG
+ded h	B]
+ded i	SK
+ded j	VH
+ded k	KS
+ded l	[C
 ded m	XF
-ded n	IU
-ded o	YE
-ded p	SK
-ded u	QM
-ded v	LR
-ded w	RL
-ded |	[C
-ded,	GW
-ded, 	GW
-ded-	GW
-ded.	QM
-ded. 	ZD
-ded.e	TJ
-ded:	QM
-ded: 	QM
-ded@	_@
-deda	JT
+ded n	KS
+ded o	_@
+ded p	TJ
+ded r	QM
+ded s	MQ
+ded t	MQ
+ded u	UI
+ded |	WG
+ded,	HV
+ded, 	HV
+ded-	C[
+ded.	RL
+ded. 	XF
+ded.e	UI
+ded@	[C
+deda	KS
+deda 	MQ
 deda.	[C
-dedac	WG
+dedac	VH
 dedaf	IU
 dedag	JT
-dedal	UI
-dedam	XF
-dedan	DZ
-dedas	EY
-dedat	FX
-dedau	JT
-dedav	SK
-dedb	VH
+dedai	RL
+dedal	XF
+dedam	TJ
+dedan	JT
+dedar	RL
+dedas	FX
+dedat	DZ
+dedau	IU
+dedav	TJ
+dedb	ZD
 dedbe	a?
-dedd	XF
-dede)	KS
-dede,	TJ
-dede.	GW
+dedd	ZD
+dede 	KS
+dede)	HV
+dede,	UI
+dede.	IU
 dede0	YE
-dedea	IU
-dedec	UI
-dedei	ZD
+dedea	DZ
+dedec	VH
+dedei	YE
 dedel	WG
-dedem	LR
-deden	SK
+dedem	MQ
+deden	RL
 deder	LR
-dedes	LR
-dedet	[C
-dedeu	GW
-dedez	TJ
-dedf	MQ
-dedfa	QM
-dedg	HV
-dedge	KS
-dedh	EY
-dedi 	MQ
-dedic	QM
-dedig	QM
-dedik	LR
-dedin	GW
-dedip	UI
-dedir	UI
-dedis	@_
+dedes	JT
+dedet	YE
+dedeu	A^
+dedez	UI
+dedf	GW
+dedfa	RL
+dedg	GW
+dedga	MQ
+dedge	IU
+dedh	GW
+dedi	LR
+dedi 	IU
+dedi,	RL
+dedic	RL
+dedig	MQ
+dedik	C[
+dedin	FX
+dedip	TJ
+dedis	?a
 dedk	QM
-dedl	LR
 dedl 	WG
-dedle	KS
-dedli	@_
-dedm	TJ
-dedme	TJ
-dedn	KS
-dedne	LR
-dednr	RL
-dednu	IU
-dedo	QM
+dedli	GW
+dedm	RL
+dedme	RL
+dedn	HV
+dedne	IU
+dednr	TJ
+dednu	EY
+dedo	UI
 dedo 	XF
+dedo,	RL
 dedo.	TJ
 dedok	MQ
-dedon	SK
-dedor	QM
-dedow	HV
-dedr	QM
-dedr.	SK
+dedon	RL
+dedow	DZ
+dedr	SK
+dedr.	UI
 dedre	ZD
 dedri	GW
-dedru	FX
-dedrü	SK
-deds	KS
-dedsa	GW
-dedsc	VH
-dedss	DZ
-dedst	MQ
-dedt	QM
-dedt 	QM
-dedu	FX
-dedu 	KS
-dedun	JT
+dedru	HV
+dedrü	UI
+deds	JT
+deds 	TJ
+dedsa	JT
+dedsc	UI
+dedss	GW
+dedt 	RL
+dedu	DZ
+dedu 	GW
+dedun	HV
 dedur	QM
-dedv	VH
-dedve	UI
-dedw	VH
-dedwe	UI
+dedv	UI
+dedve	TJ
+dedw	TJ
+dedwa	KS
+dedwe	WG
 dedwi	RL
-dedy	KS
-dedy 	RL
-dedü	KS
-dedür	KS
-dedı	UI
-dedız	UI
-dee 	JT
-dee &	WG
-dee (	HV
-dee 0	VH
-dee a	MQ
-dee c	KS
-dee f	GW
-dee h	UI
+dedy	JT
+dedü	LR
+dedür	LR
+dedı	YE
+dedız	VH
+dee &	UI
+dee (	LR
+dee 0	TJ
+dee a	LR
+dee b	QM
+dee c	JT
+dee d	JT
+dee f	FX
+dee g	LR
+dee h	SK
 dee i	DZ
-dee j	EY
-dee k	DZ
-dee l	IU
-dee m	KS
-dee o	JT
-dee p	QM
-dee s	FX
-dee u	KS
-dee v	RL
-dee w	RL
-dee z	JT
-dee |	WG
-dee ü	DZ
-dee „	DZ
-dee!	KS
-dee'	SK
-dee)	IU
-dee),	GW
-dee,	TJ
-dee, 	TJ
-dee-	RL
-dee.	RL
+dee j	C[
+dee k	EY
+dee l	HV
+dee m	JT
+dee o	KS
+dee p	MQ
+dee r	SK
+dee s	KS
+dee v	KS
+dee w	QM
+dee z	KS
+dee |	SK
+dee ö	TJ
+dee ü	FX
+dee „	IU
+dee!	IU
+dee'	UI
+dee)	KS
+dee) 	MQ
+dee),	JT
+dee,	SK
+dee, 	SK
+dee-	QM
+dee.	QM
 dee. 	SK
-dee.e	WG
-dee.“	HV
+dee.e	UI
+dee.“	KS
 dee0	YE
 dee00	YE
-dee:	LR
-dee: 	LR
-dee?	B]
-dee? 	B]
-deean	HV
-deear	EY
-deeas	LR
+dee?	C[
+dee? 	C[
+deea	MQ
+deean	GW
+deear	HV
+deeas	IU
 deeat	a?
 deeb	JT
-deeb 	MQ
-deeba	VH
-deebi	VH
-deebk	KS
-deebn	IU
+deeba	^A
+deebi	QM
+deebk	JT
+deebn	DZ
 deebo	DZ
-deebr	RL
-deebs	TJ
+deebr	VH
+deebs	WG
 deebu	IU
-deec	UI
-deech	UI
-deeck	TJ
+deec	SK
+deech	QM
+deeck	XF
 deed	TJ
-deed 	UI
+deed 	TJ
 deed@	UI
-deeda	[C
-deedg	YE
-deeds	LR
-deedt	LR
-deee	VH
-deee 	b>
-deeeh	B]
-deeep	MQ
-deeer	TJ
-deeet	SK
-deef 	UI
-deefa	YE
-deefe	SK
-deeff	DZ
-deefl	WG
-deefr	HV
-deeft	SK
-deefä	FX
-deefü	IU
-deeg	TJ
-deeg 	^A
-deeg,	>b
-deeg.	GW
-deega	MQ
-deege	UI
-deegi	MQ
-deegl	LR
-deego	RL
-deegr	_@
-deeha	]B
-deehe	JT
-deehl	UI
+deeda	WG
+deede	LR
+deedg	ZD
+deeds	KS
+deee	RL
+deee 	a?
+deeeh	EY
+deeep	LR
+deeer	YE
+deeet	UI
+deef 	VH
+deefa	XF
+deeff	MQ
+deefl	XF
+deefo	QM
+deefr	B]
+deeft	UI
+deefä	GW
+deefü	LR
+deeg	QM
+deeg 	YE
+deeg,	C[
+deeg.	IU
+deege	SK
+deegi	IU
+deegl	MQ
+deego	[C
+deegr	a?
+deegt	MQ
+deegu	LR
+deeh	RL
+deeha	_@
+deehe	LR
+deehl	QM
 deehm	ZD
-deehr	TJ
-deeht	LR
-deehö	SK
-deei 	a?
-deei,	UI
-deei-	YE
-deei.	UI
-deei@	RL
-deeib	A^
-deeic	LR
-deeid	UI
+deehr	WG
+deeht	JT
+deehö	RL
+deei 	]B
+deei,	WG
+deei-	[C
+deei.	RL
+deei@	SK
+deeib	GW
+deeic	KS
+deeid	TJ
 deeie	HV
-deeif	[C
+deeif	SK
 deeig	UI
 deeih	XF
-deeik	JT
-deeil	UI
+deeik	HV
+deeil	WG
 deein	KS
-deeit	RL
-deeiw	]B
-deeiz	JT
+deeiw	TJ
 deeiß	IU
-deek	RL
-deekl	KS
-deekt	MQ
-deel	QM
-deel 	IU
-deel.	UI
-deela	GW
-deelc	FX
-deele	TJ
-deelf	LR
-deelg	EY
-deelh	QM
-deeli	d<
-deell	MQ
-deelm	XF
-deeln	UI
-deelt	RL
-deelw	VH
-deelö	XF
+deek	QM
+deek 	QM
+deekl	MQ
+deekt	LR
+deel	TJ
+deel 	HV
+deel,	RL
+deel.	TJ
+deela	DZ
+deelc	GW
+deele	RL
+deelg	JT
+deelh	LR
+deeli	e;
+deell	IU
+deelm	YE
+deeln	QM
+deels	RL
+deelt	SK
+deelw	[C
+deelö	WG
 deem	RL
+deem 	LR
+deema	RL
 deemb	RL
 deeme	VH
-deemi	VH
-deemü	MQ
-deen 	QM
-deen!	LR
-deen-	YE
-deen.	LR
-deen:	UI
+deemi	WG
+deemü	GW
+deen!	IU
+deen-	SK
+deen.	KS
+deen:	SK
 deen;	KS
-deen?	C[
-deen@	_@
-deena	KS
-deenb	VH
-deend	HV
-deene	SK
-deenf	VH
-deeng	TJ
+deen?	DZ
+deen@	SK
+deena	IU
+deenb	UI
+deend	GW
+deene	UI
+deeng	SK
 deenh	QM
-deeni	B]
-deenk	_@
-deenl	VH
-deenn	JT
-deeno	IU
-deenp	RL
-deenr	XF
-deens	]B
-deent	JT
-deenw	ZD
+deeni	HV
+deenk	]B
+deenl	SK
+deenm	TJ
+deenn	GW
+deeno	KS
+deenr	ZD
+deens	[C
+deent	DZ
+deenw	UI
 deenz	RL
-deen“	SK
-deeo	QM
-deeon	UI
-deeor	GW
-deep	UI
+deeo	RL
+deeon	RL
+deeor	MQ
+deep	TJ
 deepa	VH
-deepe	ZD
-deepl	IU
-deepp	VH
-deepr	LR
-deer 	RL
-deer!	QM
-deer)	JT
-deer-	SK
-deer.	FX
-deer:	KS
+deepe	]B
+deepl	JT
+deepp	TJ
+deer	QM
+deer 	QM
+deer)	KS
+deer,	QM
+deer-	TJ
+deer.	HV
+deer:	JT
 deer;	QM
-deera	QM
-deerb	UI
+deerb	RL
+deerd	JT
 deere	a?
-deerf	LR
-deerg	JT
-deerh	JT
-deeri	SK
-deerk	YE
+deerf	IU
+deerg	FX
+deerh	GW
+deeri	QM
+deerk	WG
 deerl	B]
-deern	GW
-deero	XF
-deerp	WG
+deern	DZ
+deero	VH
+deerp	TJ
 deerr	B]
 deers	HV
-deeru	YE
-deerv	MQ
-deerw	XF
-deerz	SK
+deert	QM
+deeru	XF
+deerv	LR
+deerw	YE
+deerz	MQ
 deerä	XF
-deerö	JT
-deer“	HV
-dees	LR
-dees.	GW
-deesa	EY
+deerö	LR
+deer“	EY
+dees	KS
+dees 	MQ
+dees,	SK
+dees.	DZ
+deesa	?a
 deesc	UI
-deesh	IU
+deese	QM
+deesh	DZ
 deesi	RL
-deesk	JT
-deesp	IU
-deess	KS
-deest	JT
-deesu	MQ
-deet	KS
-deet 	UI
-deet,	MQ
+deesk	MQ
+deesp	HV
+deess	LR
+deest	HV
+deesu	KS
+deet	JT
+deet 	QM
 deet.	JT
-deeta	XF
-deetb	WG
+deeta	ZD
+deetb	TJ
 deete	RL
-deets	KS
-deett	IU
-deetw	LR
-deetz	FX
-deeu	HV
-deeu 	JT
-deeub	VH
-deeud	LR
-deeue	HV
-deeug	ZD
-deeun	YE
-deeur	LR
-deeut	KS
+deetr	MQ
+deets	JT
+deett	LR
+deetw	JT
+deetz	DZ
+deeu	GW
+deeu 	IU
+deeub	WG
+deeud	JT
+deeue	IU
+deeug	SK
+deeun	WG
+deeur	MQ
+deeut	MQ
 deev	IU
-deevo	]B
-deew	JT
-deew 	KS
-deewe	MQ
-deewi	KS
-deex	VH
+deevo	YE
+deew	MQ
+deew 	LR
+deewi	MQ
+deex	RL
 deexa	SK
-deexp	SK
-deez	]B
-deeza	SK
+deexp	RL
+deez	[C
 deeze	_@
-deezi	LR
-deeß	XF
-deeße	WG
-deeö	YE
-deeöf	YE
-dee“	JT
-dee“ 	JT
-def 	LR
-def (	LR
-def 0	LR
-def b	MQ
-def d	>b
-def g	UI
-def h	XF
-def i	A^
-def k	LR
-def l	WG
-def m	XF
-def n	MQ
-def r	GW
-def s	QM
-def t	VH
-def u	SK
-def v	LR
-def z	VH
+deezi	MQ
+deeß	VH
+deeße	UI
+deeö	[C
+deeöf	[C
+dee“	FX
+dee“ 	IU
+def 	IU
+def (	JT
+def 0	KS
+def d	A^
+def e	JT
+def g	TJ
+def h	TJ
+def i	C[
+def k	JT
+def l	YE
+def m	TJ
+def n	QM
+def r	DZ
+def t	TJ
+def u	XF
+def w	RL
+def z	XF
 def)	C[
-def,	QM
-def, 	QM
-def-	RL
-def- 	QM
+def-	WG
+def- 	SK
 def.	LR
-def. 	MQ
-defac	QM
-defah	TJ
-defal	JT
-defam	LR
-defan	UI
-defar	<d
-defas	UI
+def. 	LR
+defac	SK
+defal	MQ
+defan	WG
+defar	;e
+defas	TJ
 defax	XF
 defe 	ZD
-defeh	IU
-defei	HV
-defel	MQ
-defen	KS
-defer	UI
+defeb	QM
+defeh	JT
+defei	LR
+defen	LR
+defer	QM
 defes	KS
-defeu	VH
-deff	MQ
-deff 	FX
+defeu	TJ
+deff	LR
+deff 	IU
 deff,	ZD
-deffe	EY
-defge	UI
-defhö	QM
-defi	A^
-defia	FX
+deffe	GW
+defg	IU
+defge	RL
+defi	>b
+defia	GW
 defik	MQ
-defil	KS
+defil	LR
 defin	KS
-defir	MQ
-defk	JT
+defk	KS
 defl	d<
-defla	SK
-defle	VH
-defli	ZD
-deflü	TJ
+defla	QM
+defle	YE
+defli	UI
+deflü	QM
+defm	LR
 defma	TJ
-defn 	RL
-defna	FX
-defne	TJ
+defn 	QM
+defna	MQ
+defne	[C
 defnu	HV
-defo	KS
-defo@	RL
+defo	MQ
+defo@	UI
 defol	JT
-defor	KS
-defot	JT
-defp	LR
-defr	MQ
-defr 	QM
-defr.	KS
-defra	IU
-defre	SK
-defri	VH
-defro	SK
-defrü	KS
-defs	a?
-defst	XF
+defon	QM
+defor	MQ
+defot	LR
+defr 	RL
+defr.	MQ
+defra	EY
+defre	RL
+defri	RL
+defro	XF
+defru	LR
+defrü	FX
+defs	^A
+defst	UI
 deft	LR
 deft 	RL
 deft,	JT
-deft.	[C
-defte	EY
-defti	RL
-deftl	JT
-deftr	KS
-defts	LR
-defu	LR
-defw	UI
-defwa	UI
-defz	QM
-defzi	QM
+deft.	VH
+defte	HV
+deftl	IU
+deftr	MQ
+defu	MQ
+defw	YE
+defwa	YE
 defä	MQ
-defäh	FX
-defäl	GW
-defän	UI
-defär	VH
-defö	C[
-deför	C[
+defäh	HV
+defäl	HV
+defän	VH
+defär	[C
+defö	DZ
+deför	DZ
 defüh	SK
-defül	C[
-deg 	QM
-deg &	C[
-deg (	WG
-deg 0	SK
+defül	B]
+deg 	VH
+deg &	EY
+deg (	VH
 deg b	LR
-deg e	LR
-deg f	^A
-deg g	JT
-deg h	B]
-deg i	MQ
-deg j	SK
-deg k	ZD
-deg n	LR
-deg o	KS
-deg p	XF
+deg d	QM
+deg f	SK
+deg g	EY
+deg h	FX
+deg j	VH
+deg k	VH
+deg m	LR
+deg o	IU
+deg p	YE
 deg r	WG
 deg s	UI
-deg t	B]
-deg u	UI
+deg t	HV
+deg u	WG
+deg v	KS
+deg z	MQ
 deg |	KS
+deg „	RL
 deg)	LR
-deg) 	RL
-deg-	SK
-deg.	SK
-deg. 	SK
-deg@	]B
-dega	GW
-degab	EY
-degal	B]
-degan	LR
-degar	[C
-degas	SK
-degb	RL
+deg) 	SK
+deg-	RL
+deg.	RL
+deg. 	RL
+deg@	WG
+dega	MQ
+degab	>b
+degal	FX
+degar	WG
+degas	QM
+degb	SK
 degbr	VH
 degd	KS
-dege	SK
-dege,	SK
-dege.	A^
+dege	UI
+dege 	UI
+dege.	IU
 degea	RL
-degee	B]
-degef	QM
-degeg	UI
-degel	IU
+degee	EY
+degef	TJ
+degeg	SK
+degeh	RL
+degel	FX
 degem	XF
 degen	WG
-degeo	GW
-deger	QM
-deges	MQ
-degew	VH
-degez	VH
-degeö	YE
-degf	MQ
-degfa	MQ
+degeo	MQ
+deger	SK
+deges	JT
+deget	MQ
+degew	SK
+degez	TJ
+degeö	[C
+degf	LR
+degfa	LR
 degg	KS
-degg,	TJ
-degh	UI
+degg,	RL
+degh	TJ
 degi	RL
-degib	YE
-degie	SK
-degin	IU
-degis	RL
-degl	XF
-degla	HV
-degle	QM
-degli	QM
-deglo	QM
+degib	VH
+degin	HV
+degl	VH
+degla	JT
+degle	SK
+degli	RL
+deglo	TJ
 deglä	XF
-degmb	TJ
-degn	LR
+degm	QM
+degmb	UI
+degn	MQ
 dego	RL
 dego 	GW
-degol	TJ
-degor	UI
-degos	WG
-degr	JT
-degra	DZ
-degri	HV
-degro	QM
-degru	RL
-degrü	KS
-degs	QM
-degs,	LR
-degs.	TJ
-degsa	RL
-degse	QM
-degsp	?a
-degst	=c
+degol	RL
+degor	WG
+degos	TJ
+degr	GW
+degra	GW
+degri	KS
+degrü	JT
+degs 	RL
+degs,	KS
+degs.	WG
+degsa	WG
+degse	SK
+degsp	KS
+degst	B]
 degsz	HV
 degt	LR
-degt 	QM
+degt 	SK
 degt,	IU
-degt:	JT
-degu	<d
-degun	DZ
-degus	QM
-degut	C[
+degt.	KS
+degt:	LR
+degu	B]
+degun	EY
+degut	>b
 degä	DZ
-degäs	IU
-deh 	LR
-deh (	UI
-deh 0	WG
-deh d	UI
+degäs	LR
+degü	TJ
+degül	TJ
+deh 	KS
+deh (	[C
+deh 0	TJ
+deh b	SK
+deh d	SK
 deh e	GW
-deh f	SK
-deh h	JT
-deh i	LR
-deh j	KS
+deh f	TJ
+deh i	KS
+deh j	JT
 deh k	RL
-deh l	[C
-deh m	GW
-deh o	EY
-deh p	TJ
-deh r	C[
-deh s	JT
-deh t	JT
-deh u	RL
-deh v	WG
-deh w	KS
-deh |	FX
-deh ü	GW
+deh l	]B
+deh m	IU
+deh n	MQ
+deh o	?a
+deh p	RL
+deh r	IU
+deh t	IU
+deh u	SK
+deh v	XF
+deh z	JT
+deh |	HV
+deh ü	JT
 deh)	YE
-deh) 	XF
-deh,	TJ
-deh, 	TJ
+deh) 	YE
+deh,	QM
+deh, 	QM
 deh-	JT
-deh. 	QM
-deh.e	a?
-deh;	KS
+deh.e	VH
+deh:	MQ
+deh: 	MQ
+deh;	C[
 deha	WG
-dehaa	]B
-dehab	YE
-dehad	A^
-dehaf	QM
-dehal	QM
-dehan	XF
-dehar	RL
-dehas	QM
-dehat	JT
-dehau	VH
-dehb	LR
-dehba	=c
-dehbo	LR
-dehd	TJ
-dehde	TJ
-dehe	LR
-dehe,	RL
+dehaa	XF
+dehab	WG
+dehad	DZ
+dehan	UI
+dehar	QM
+dehat	FX
+dehau	WG
+dehav	MQ
+dehba	FX
+dehbo	MQ
+dehd	UI
+dehde	UI
+dehe	JT
+dehe 	MQ
+dehe,	QM
 dehee	[C
-dehef	GW
+dehef	JT
 dehei	UI
-dehem	IU
-dehen	C[
-deher	IU
+dehel	JT
+dehem	HV
+dehen	DZ
+deher	JT
 dehes	RL
-deheu	RL
-dehfa	SK
-dehfo	MQ
-dehg	[C
-dehga	VH
-dehh	RL
-dehhe	GW
-dehi	RL
-dehic	HV
-dehie	GW
-dehil	MQ
-dehin	YE
-dehiv	JT
-dehj	IU
-dehja	IU
-dehl	VH
-dehl 	TJ
-dehla	JT
-dehle	ZD
-dehli	QM
-dehlo	XF
-dehls	QM
-dehlt	GW
-dehlu	KS
-dehm	]B
-dehm 	LR
-dehm,	RL
-dehme	TJ
-dehmi	ZD
+deheu	WG
+dehfa	VH
+dehfo	KS
+dehg	WG
+dehga	SK
+dehh	QM
+dehhe	KS
+dehie	IU
+dehig	RL
+dehin	VH
+dehiv	LR
+dehj	FX
+dehja	FX
+dehl	TJ
+dehl 	QM
+dehl.	MQ
+dehle	]B
+dehli	MQ
+dehlo	UI
+dehlt	IU
+dehlu	JT
+dehlä	QM
+dehm	VH
+dehm 	QM
+dehm,	UI
+dehme	RL
+dehmi	^A
 dehn	UI
 dehn 	SK
-dehn,	IU
-dehna	MQ
-dehnd	UI
-dehne	UI
-dehni	TJ
-dehnu	LR
-deho	WG
-dehoc	RL
-dehol	]B
-dehom	FX
-dehon	TJ
+dehn,	KS
+dehna	KS
+dehnd	YE
+dehne	XF
+dehni	SK
+deho	TJ
+dehoc	WG
+dehol	XF
+dehom	EY
+dehon	RL
 dehop	B]
-dehor	c=
-dehos	GW
-dehp	SK
+dehor	YE
+dehos	FX
 dehpl	XF
-dehr	LR
-dehr 	KS
-dehr,	QM
+dehr	MQ
+dehr 	JT
+dehr,	MQ
 dehr.	UI
-dehr?	EY
-dehra	UI
-dehrb	RL
-dehre	JT
-dehrg	HV
-dehrj	RL
-dehrl	RL
-dehrr	VH
-dehrt	LR
-dehs	YE
-dehs 	YE
+dehr?	IU
+dehra	ZD
+dehrb	YE
+dehre	LR
+dehrg	JT
+dehri	KS
+dehrj	TJ
+dehrl	SK
+dehrr	TJ
+dehrt	KS
+dehru	SK
+dehs	WG
+dehs 	XF
+dehse	SK
 dehst	UI
 deht	MQ
-deht,	HV
-deht:	IU
-deht?	DZ
-dehtb	IU
-dehti	FX
-dehtu	EY
+deht,	IU
+deht:	HV
+deht?	JT
+dehtb	KS
+dehte	KS
+dehti	HV
+dehts	MQ
+dehtu	FX
 dehtz	WG
-dehu	UI
-dehul	RL
-dehun	]B
-dehus	YE
-dehut	LR
-dehw	HV
-dehwa	C[
-dehwe	QM
+dehu	YE
+dehun	^A
+dehur	MQ
+dehus	UI
+dehw	IU
+dehwa	FX
+dehwe	TJ
+dehz	RL
+dehze	RL
 dehä	RL
-dehäd	KS
-dehäf	QM
+dehäd	EY
+dehäf	SK
 dehäl	[C
-dehän	JT
-dehät	B]
-dehäu	HV
-dehö	FX
-dehöc	UI
+dehän	KS
+dehät	A^
+dehäu	DZ
+dehö	LR
 dehöf	SK
-dehön	DZ
-dehör	KS
+dehön	=c
+dehör	MQ
 dehü	MQ
 dehüb	DZ
-dehür	YE
-dehüs	KS
-dei 	ZD
-dei (	XF
-dei 0	MQ
-dei a	VH
-dei b	JT
-dei d	KS
-dei e	UI
-dei g	XF
-dei h	XF
-dei i	RL
+dehür	TJ
+dehüs	FX
+dei 	VH
+dei (	SK
+dei a	ZD
+dei d	HV
+dei e	ZD
+dei f	SK
+dei g	SK
+dei h	_@
+dei i	MQ
 dei l	TJ
-dei n	JT
-dei t	FX
-dei u	d<
-dei w	VH
-dei z	]B
-dei-	ZD
-dei.	KS
-dei. 	KS
-dei;	[C
-dei; 	[C
-dei@	RL
-deia	DZ
-deial	MQ
-deian	XF
-deiat	DZ
-deib 	DZ
-deibe	JT
-deic	IU
+dei m	QM
+dei n	QM
+dei o	RL
+dei s	TJ
+dei t	LR
+dei u	b>
+dei w	SK
+dei z	YE
+dei-	SK
+dei.	LR
+dei. 	LR
+dei;	RL
+dei; 	RL
+dei@	UI
+deia	JT
+deian	WG
+deiat	FX
+deib 	IU
+deibe	LR
+deic	HV
 deice	QM
-deich	KS
-deick	JT
-deid	TJ
-deid 	TJ
-deide	WG
-deidn	RL
-deidu	MQ
-deie	MQ
+deich	JT
+deick	LR
+deid	UI
+deid 	SK
+deide	VH
+deidn	TJ
+deidu	JT
 deie 	HV
-deie,	LR
-deie?	C[
-deieg	IU
+deie,	GW
+deie?	EY
+deied	MQ
+deief	LR
+deieg	FX
 deieh	QM
-deiek	QM
-deiel	C[
-deiem	SK
-deien	_@
-deier	YE
-deies	YE
-deiet	MQ
-deieß	XF
+deiel	EY
+deiem	YE
+deien	YE
+deier	[C
+deies	VH
+deieß	VH
 deif	LR
-deife	_@
-deiff	IU
+deife	UI
+deiff	LR
 deift	EY
-deig	VH
-deig 	[C
-deig,	FX
-deig.	YE
+deig	RL
+deig 	]B
+deig,	GW
+deig.	ZD
 deige	LR
 deign	LR
-deigs	DZ
-deigt	UI
-deigu	GW
-deihe	WG
-deihn	QM
-deihr	=c
-deihu	]B
-deik	SK
-deik 	SK
-deik,	YE
-deikt	LR
-deil	HV
-deil 	SK
-deil?	EY
-deilb	JT
-deilc	QM
-deild	C[
-deile	c=
-deili	KS
-deilk	d<
-deill	LR
-deilm	MQ
-deilt	FX
+deigs	LR
+deigt	VH
+deigu	FX
+deih	RL
+deihe	XF
+deihr	>b
+deihu	VH
+deik	WG
+deik 	VH
+deik,	UI
+deike	LR
+deikt	C[
+deil	JT
+deil 	QM
+deil?	FX
+deila	MQ
+deilb	LR
+deilc	RL
+deild	@_
+deile	_@
+deili	LR
+deilk	SK
+deilo	QM
+deils	RL
+deilt	DZ
+deilv	KS
 deim	QM
-deim 	SK
-deimk	XF
-deimm	EY
+deim 	RL
+deimk	ZD
+deimm	IU
 deimp	KS
-dein 	IU
-dein)	KS
-dein-	QM
-dein.	SK
-deina	XF
-deinb	SK
-deind	^A
-deine	IU
-deinf	HV
-deing	WG
-deinh	UI
-deini	MQ
-deink	]B
-deinl	KS
-deinm	C[
+dein 	HV
+dein)	JT
+dein.	QM
+deina	WG
+deinb	MQ
+deind	WG
+deine	FX
+deinf	JT
+deing	RL
+deinh	RL
+deini	LR
+deink	XF
+deinl	DZ
+deinm	DZ
+deinn	MQ
 deino	IU
-deins	VH
-deint	FX
+deins	TJ
+deint	KS
 deinu	LR
-deinv	HV
-deinw	]B
-deinz	QM
-deio	TJ
-deion	MQ
-deios	RL
+deinv	GW
+deinw	[C
+deinz	RL
+deio	UI
+deios	TJ
 deip	MQ
-deipl	UI
-deipp	FX
-deir	YE
+deipl	TJ
+deipp	@_
+deir	ZD
 deir 	XF
-deir,	YE
-deir.	]B
-deira	LR
+deir,	TJ
+deir.	YE
+deira	GW
 deirb	LR
 deird	RL
-deire	UI
-deirg	B]
+deire	QM
+deirg	?a
 deirk	QM
-deirm	LR
-deirn	XF
+deirn	VH
 deirt	UI
 deis	UI
-deis 	VH
-deis,	YE
-deisc	KS
-deise	A^
-deisi	ZD
-deisl	C[
-deiso	QM
-deiss	KS
-deist	SK
+deis 	XF
+deis,	ZD
+deisc	LR
+deise	EY
+deisi	WG
+deisl	JT
+deiso	XF
+deiss	IU
+deist	UI
 deit	QM
-deit 	GW
-deit.	[C
+deit 	IU
+deit.	XF
 deita	YE
-deitb	UI
-deite	>b
-deitg	SK
-deith	TJ
-deitt	LR
+deitb	QM
+deite	@_
+deitg	RL
+deith	RL
+deitm	TJ
+deitr	IU
+deits	KS
 deitu	QM
-deitz	UI
-deitä	TJ
-deiu	HV
-deiv	HV
-deiv 	JT
-deiva	DZ
+deitz	SK
+deitä	VH
+deiu	MQ
+deiv	IU
+deiv 	LR
+deiva	@_
 deive	SK
-deiw	]B
-deiwe	YE
-deiwi	UI
-deix 	GW
-deix,	WG
-deiz	JT
-deize	GW
-deizi	VH
-deizu	KS
+deiw	TJ
+deiwe	SK
+deiwi	SK
+deix 	FX
+deix,	XF
+deiz	MQ
+deize	JT
+deizi	XF
 deiß	IU
-deiß 	C[
-deiß,	EY
-deiß.	@_
-deiße	QM
+deiß 	GW
+deiß,	FX
+deiß.	DZ
 deißi	RL
-deißt	TJ
-dei–	TJ
-deja	JT
-deja 	?a
-deja,	EY
-dejac	KS
-dejah	RL
-dejan	QM
+deißt	VH
+dei–	RL
+deja	HV
+deja 	A^
+deja,	DZ
+dejac	LR
+dejah	QM
 deje	RL
-dejed	a?
-dejes	IU
+dejed	[C
+dejes	JT
 dejet	FX
-dejew	RL
-dejo	LR
+dejew	SK
+dejo	MQ
 deju	MQ
-dejug	QM
+dejug	TJ
 dejul	MQ
-dejun	HV
+dejun	FX
 dejö	UI
 dejör	UI
-dek 	RL
-dek (	XF
-dek a	KS
-dek b	TJ
+dek 	SK
+dek (	TJ
+dek b	XF
 dek f	LR
-dek g	LR
-dek h	MQ
-dek i	UI
-dek u	QM
-dek w	FX
-dek |	a?
-dek-	YE
-dek.e	RL
-dekac	[C
-dekal	MQ
-dekam	DZ
+dek h	LR
+dek u	SK
+dek w	EY
+dek |	]B
+dek-	XF
+dek.e	WG
+dekac	WG
+dekal	JT
+dekam	HV
+dekan	QM
 dekap	WG
-dekar	KS
-dekas	FX
-dekat	TJ
-dekau	YE
-dekb	HV
+dekar	MQ
+dekas	EY
+dekat	VH
+dekau	UI
+dekb	IU
 deke	IU
+deke 	RL
 deke.	>b
-dekeg	_@
-dekeh	QM
-dekei	DZ
-dekel	MQ
+dekeg	]B
+dekeh	RL
+dekei	B]
 deken	SK
-deker	SK
-dekg	[C
+deket	RL
+dekg	VH
 dekh	SK
-dekho	TJ
-deki	WG
-dekie	VH
-dekin	SK
-dekio	RL
-dekis	EY
-dekk	MQ
-dekl	JT
-dekl.	ZD
-dekla	C[
-dekle	XF
-dekli	KS
-deklä	>b
-dekn	QM
-dekno	KS
-deko	VH
-dekol	A^
-dekom	VH
-dekor	UI
-dekos	TJ
-dekr	WG
-dekra	QM
-deks	RL
-deks,	LR
+dekho	UI
+deki	UI
+dekie	QM
+dekil	QM
+dekin	UI
+dekio	TJ
+dekis	C[
+dekl.	XF
+dekla	FX
+dekle	YE
+dekli	GW
+deklä	?a
+dekn	SK
+dekno	GW
+deko	UI
+dekol	;e
+dekom	TJ
+dekor	SK
+dekos	SK
+dekr	TJ
+dekre	RL
+deks,	MQ
 dekst	VH
-dekt	SK
+dekt	RL
 dekt,	QM
-dekt.	B]
+dekt.	FX
 dekta	SK
-dekte	FX
-dekti	ZD
-dekto	MQ
-dektr	HV
-dekts	XF
-deku	=c
-dekuh	FX
-dekun	EY
-dekur	IU
-dekw	XF
-dekw 	XF
-dekö	JT
-dekön	JT
-dekü	KS
-deküc	GW
-dekün	HV
-del 	IU
-del 0	UI
-del a	LR
-del b	YE
-del d	HV
-del e	SK
-del g	JT
-del h	?a
+dekte	DZ
+dekti	XF
+dektr	JT
+dekts	]B
+deku	DZ
+dekuh	DZ
+dekum	MQ
+dekun	A^
+dekur	MQ
+dekw	TJ
+dekw 	TJ
+dekä	MQ
+dekäs	MQ
+dekö	HV
+dekön	HV
+dekü	JT
+deküc	FX
+dekün	IU
+dekür	MQ
+del 	HV
+del 0	TJ
+del b	SK
+del d	IU
+del f	QM
+del g	IU
+del h	GW
 del i	IU
-del j	IU
-del m	IU
-del n	KS
-del p	JT
-del r	?a
-del t	HV
-del u	IU
-del v	>b
-del |	SK
+del j	EY
+del k	QM
+del m	GW
+del p	EY
+del r	B]
+del t	JT
+del u	JT
+del v	B]
+del z	SK
+del |	TJ
 del)	RL
-del,	SK
-del, 	SK
-del-	XF
-del.	SK
-del. 	QM
-del.e	UI
-del?	EY
-del? 	EY
-dela	KS
-delac	KS
-delad	UI
-delaf	DZ
+del,	RL
+del, 	RL
+del-	VH
+del.	RL
+del. 	TJ
+del.e	RL
+del?	FX
+del? 	FX
+dela	JT
+delac	JT
+delad	TJ
+delaf	EY
 delag	MQ
-delam	GW
-delan	^A
+delam	EY
+delan	[C
 delar	A^
-delas	MQ
-delat	MQ
-delau	HV
+delas	JT
+delat	LR
+delau	JT
 delb	KS
+delb 	LR
 delba	TJ
-delbe	FX
-delbr	YE
-delbs	RL
-delch	MQ
-deld	IU
+delbe	KS
+delbr	c=
+delbs	TJ
+delc	KS
+delch	HV
+deld	JT
 deld 	MQ
-deld,	KS
-deld.	IU
-delde	?a
-deldi	HV
-deldr	HV
-deldı	UI
-dele	VH
-dele 	UI
-dele,	b>
-dele.	[C
+deld.	KS
+delde	DZ
+deldi	GW
+deldr	FX
+deldı	VH
+dele	UI
+dele 	VH
+dele,	[C
+dele.	XF
 delea	JT
-deleb	LR
-delec	KS
-deled	LR
+delec	FX
+deled	DZ
 delef	SK
-deleg	QM
-delei	SK
-delek	HV
-delen	TJ
-deler	YE
-deles	LR
-delet	HV
-deleu	SK
+delei	TJ
+delek	JT
+delen	RL
+deler	VH
+deles	MQ
+delet	IU
 delf	JT
-delfe	IU
-delft	^A
-delg	LR
-delg 	HV
-delge	RL
-delgr	EY
-delgt	JT
-delho	RL
-deli	KS
-deli,	TJ
-delic	LR
-delie	QM
-delig	WG
-delil	@_
-delin	KS
-delis	FX
-delit	MQ
-delk	[C
-delk 	GW
-delke	]B
-delko	XF
+delf 	LR
+delf,	QM
+delfe	JT
+delft	WG
+delg	JT
+delg 	KS
+delge	MQ
+delgr	JT
+delgt	GW
+delho	MQ
+deli	MQ
+deli 	TJ
+deli,	QM
+delic	KS
+delie	RL
+delig	YE
+delil	B]
+delin	JT
+delis	GW
+delk	ZD
+delk 	MQ
+delke	VH
+delko	ZD
 dell	LR
-dell 	?a
+dell 	C[
 dell,	QM
 dell.	GW
-della	QM
-dellk	XF
-dellm	YE
-dello	KS
-dellt	IU
-dellw	HV
-delm	UI
-delm,	LR
-delma	SK
-delmt	XF
-deln	TJ
+dellb	MQ
+delle	RL
+delli	QM
+dellk	ZD
+dellm	[C
+dello	JT
+dellt	EY
+dellw	JT
+delm	SK
+delm,	JT
+delmt	YE
+deln	RL
 deln 	VH
-deln,	YE
-delni	KS
-delo	WG
-delo 	HV
-deloa	HV
-delof	MQ
+deln,	ZD
+delne	MQ
+delni	DZ
+delo	XF
+delo 	JT
+deloa	GW
+deloc	TJ
+delof	LR
+delog	LR
 deloh	LR
-delom	XF
-delos	^A
-deloß	RL
+delom	WG
+delor	SK
+delos	ZD
+deloß	UI
 delp	RL
-delpf	YE
-delr	_@
-delri	[C
-dels	KS
-dels 	FX
-delsc	WG
-delse	TJ
+delpf	[C
+delr	b>
+delri	YE
+dels	JT
+dels 	HV
+delsc	a?
+delse	RL
 delso	LR
-delt	TJ
-delt 	QM
+delt	UI
+delt 	RL
 delt,	UI
-delt.	KS
-delte	KS
-delti	WG
-deltu	RL
+delt.	JT
+delte	LR
+delti	ZD
 delu	MQ
-delue	TJ
-delun	RL
-delus	QM
-delw	KS
-delwa	LR
+delue	SK
+delun	QM
+delus	RL
+delv	LR
+delve	KS
+delw	MQ
+delwa	KS
 dely	UI
-delz	_@
-delz 	_@
-delz,	JT
-delä	JT
-deläd	VH
-delär	B]
-deläs	YE
-delät	MQ
-deläu	VH
-delö	c=
-delöf	XF
+delz	^A
+delz 	^A
+delz,	KS
+delä	MQ
+deläd	SK
+delän	KS
+delär	@_
+deläs	XF
+delät	JT
+deläu	SK
+delö	WG
+delöf	WG
 delös	ZD
+delüg	IU
+dem 	LR
 dem (	IU
-dem 0	[C
-dem a	;e
-dem d	RL
-dem e	KS
-dem f	TJ
-dem h	IU
-dem i	MQ
-dem j	WG
-dem k	UI
-dem l	TJ
-dem m	KS
-dem n	C[
-dem o	ZD
-dem p	SK
-dem r	WG
-dem t	JT
-dem u	JT
+dem 0	YE
+dem a	?a
+dem b	IU
+dem d	SK
+dem e	JT
+dem f	XF
+dem g	KS
+dem h	GW
+dem j	YE
+dem k	SK
+dem l	VH
+dem m	HV
+dem n	DZ
+dem o	XF
+dem p	[C
+dem r	RL
+dem s	JT
+dem t	IU
+dem u	LR
+dem v	EY
+dem w	LR
 dem z	C[
-dem |	XF
-dem,	MQ
-dem, 	MQ
-dem.	FX
-dem. 	FX
-dema	SK
-demag	[C
-demah	TJ
-demai	LR
-demal	XF
-deman	RL
-demar	TJ
-demas	WG
-demat	_@
-demau	KS
-demaß	TJ
+dem |	ZD
+dem „	RL
+dem,	LR
+dem, 	LR
+dem-	QM
+dem.	IU
+dem. 	HV
+dema	RL
+demac	QM
+demag	XF
+demah	XF
+demai	HV
+demal	YE
+demar	RL
+demas	VH
+demat	TJ
+demau	LR
 demb	VH
-demba	XF
+demba	UI
 dembe	SK
-dembh	TJ
+dembh	UI
 deme	RL
-deme,	TJ
-deme.	SK
-demec	QM
-demed	UI
-demeh	RL
-demel	JT
-demen	TJ
-demep	IU
-demer	LR
-demes	MQ
-demet	]B
-demg	JT
-demi 	SK
-demic	C[
-demie	YE
-demin	HV
-demir	FX
-demis	SK
-demit	MQ
-demk	SK
-demke	RL
-demkr	WG
-demm	IU
-demm 	QM
-demma	FX
-demmt	KS
-demmu	IU
+deme 	SK
+deme,	SK
+deme.	UI
+demec	YE
+demed	TJ
+demeh	TJ
+demei	KS
+demen	QM
+demer	MQ
+demet	b>
+demf	QM
+demi 	VH
+demic	@_
+demie	]B
+demil	QM
+demir	GW
+demk	QM
+demkr	TJ
+deml	KS
+demlu	MQ
+demm	KS
+demm 	SK
+demma	EY
+demml	MQ
+demmt	LR
+demmu	JT
 demo	YE
-demo 	YE
+demo 	VH
 demo,	RL
-demo-	WG
+demo-	]B
 demo.	TJ
-demod	KS
-demol	FX
-demon	RL
+demod	GW
+demoi	LR
+demol	KS
+demon	WG
 demoo	RL
 demor	UI
-demo–	]B
-demp	QM
-demp 	TJ
+demo–	XF
+demp 	SK
 dempe	WG
-dempf	FX
-dempl	RL
-dempr	GW
-dems	XF
-demsc	VH
-demst	TJ
-demt	QM
-demt 	QM
-demt,	HV
-demt.	DZ
-demta	XF
-demts	XF
-demu	EY
-demul	FX
-demun	IU
-demut	IU
-demw	VH
-demws	VH
-dem²	WG
-dem² 	WG
+dempf	HV
+dempl	QM
+dempr	HV
+dems	WG
+dems 	IU
+demsc	UI
+demst	SK
+demt 	RL
+demt,	FX
+demt.	GW
+demta	YE
+demts	UI
+demu	FX
+demul	GW
+demun	JT
+demut	LR
+demw	UI
+demws	UI
+dem²	SK
+dem² 	SK
 demä	QM
-demö	HV
+demö	JT
 demöc	QM
-demüh	RL
-demül	LR
-den (	LR
-den a	MQ
+demüh	QM
+den 0	SK
+den a	IU
 den b	IU
-den c	FX
-den d	SK
-den e	SK
-den f	HV
-den g	MQ
-den h	YE
-den i	TJ
-den j	SK
-den k	MQ
-den l	KS
-den m	KS
-den n	UI
-den o	KS
-den r	LR
+den c	HV
+den d	RL
+den e	QM
+den f	IU
+den g	IU
+den h	ZD
+den j	QM
+den k	SK
+den l	MQ
+den m	JT
+den n	XF
+den o	HV
+den r	GW
 den s	JT
-den t	VH
+den t	UI
 den u	TJ
-den v	YE
-den w	QM
-den z	MQ
-den |	JT
-den ö	MQ
-den ü	KS
-den!	@_
-den! 	@_
-den)	HV
-den) 	IU
+den v	[C
+den w	TJ
+den z	HV
+den |	KS
+den ü	HV
+den!	A^
+den! 	A^
+den)	GW
+den) 	JT
 den),	LR
-den-	WG
-den- 	QM
-den-r	MQ
-den-w	LR
-den.	MQ
-den.“	IU
-den;	MQ
-den; 	JT
+den,	QM
+den, 	QM
+den-	UI
+den-r	KS
+den-w	HV
+den.	LR
+den.“	FX
+den;	JT
+den; 	HV
 den?	B]
 den? 	B]
 den@	IU
-dena	MQ
-dena 	SK
-denab	WG
-denac	MQ
-denah	RL
-denam	B]
+dena	LR
+dena 	QM
+denab	RL
+denac	LR
+denal	RL
+denam	?a
 denan	HV
-denat	KS
-denau	VH
-denb	RL
-denba	XF
-denbe	IU
-denbi	KS
-denbr	ZD
-denbu	TJ
-denc	UI
-dench	UI
-dend 	TJ
-dend,	KS
-dend-	KS
-dend.	YE
-dend@	]B
-denda	UI
-dende	WG
-dendi	FX
-dendl	JT
-dendo	QM
-dendr	MQ
-dends	EY
+denat	JT
+denau	XF
+denba	VH
+denbe	HV
+denbi	IU
+denbr	QM
+denbu	SK
+denc	VH
+dench	VH
+dend 	UI
+dend,	JT
+dend-	FX
+dend.	XF
+dend:	LR
+dend@	ZD
+denda	ZD
+dende	VH
+dendi	EY
+dendl	KS
+dendo	VH
+dends	C[
 dendt	RL
-dendu	TJ
-dendw	TJ
+dendu	d<
+dendw	RL
 dendy	LR
-dene 	KS
-dene,	SK
-dene.	>b
-deneb	GW
-denef	A^
-deneh	[C
-denei	RL
-denel	XF
+dene 	MQ
+dene,	RL
+dene.	A^
+deneb	C[
+dened	MQ
+denef	MQ
+deneh	YE
+denei	QM
+denel	VH
 denem	RL
-denen	MQ
-dener	XF
-denes	EY
+denen	LR
+dener	YE
+denes	B]
 denet	JT
-denew	KS
-denf	SK
-denf.	TJ
-denfa	KS
-denfl	WG
-denfo	FX
-denfä	SK
-deng	TJ
-deng 	MQ
-deng,	LR
-deng.	RL
+denew	LR
+denf.	UI
+denfe	MQ
+denfl	TJ
+denfo	GW
+denfr	MQ
+denfä	UI
+deng	RL
+deng,	MQ
+deng.	TJ
 denga	IU
-dengb	MQ
-denge	ZD
-dengl	GW
-dengo	KS
-dengt	SK
-denh	SK
-denh.	VH
-denha	TJ
-denhe	LR
-denhö	HV
+denge	XF
+dengl	@_
+dengo	IU
+denh	RL
+denh.	XF
+denha	RL
+denhe	FX
+denho	JT
+denhö	EY
+deni	LR
 deni 	VH
 denia	RL
-denic	GW
-denie	_@
-denig	LR
-denik	UI
-denin	IU
-denir	JT
+denic	JT
+denie	[C
+denig	JT
+denik	WG
+denin	MQ
+denir	FX
 denis	HV
-denit	SK
-denix	QM
-denj	GW
-denk 	KS
-denka	YE
-denke	LR
-denkl	LR
-denkt	LR
-denku	JT
-denl	LR
-denle	UI
-denli	EY
-denlo	VH
-denm	MQ
-denma	IU
-denn 	FX
-denn,	a?
-denn.	TJ
-denna	KS
-denne	SK
+denit	RL
+denj	JT
+denk	MQ
+denk 	LR
+denka	WG
+denkl	JT
+denku	EY
+denla	RL
+denli	=c
+denlo	UI
+denm	LR
+denma	KS
+denme	MQ
+denn	KS
+denn 	JT
+denn,	^A
+denn.	UI
+denna	MQ
 denni	LR
 denns	FX
-dennu	VH
-deno	IU
-deno 	GW
+dennt	MQ
+dennu	SK
+deno	GW
+deno 	EY
 denoc	LR
 denol	KS
-denom	RL
-denot	DZ
-denov	LR
-denow	SK
-denp	RL
-denpf	SK
-denpl	C[
-denpr	XF
-denr	VH
-denr 	WG
-denr.	YE
-denra	b>
-denre	RL
-denrä	RL
-dens	SK
-dens 	XF
-dens)	EY
-dens,	WG
-dens.	IU
-densa	[C
-densc	JT
+denom	^A
+denor	QM
+denos	RL
+denot	HV
+denow	RL
+denp	MQ
+denpf	TJ
+denpl	KS
+denpr	VH
+denr	^A
+denr 	UI
+denr.	^A
+denra	ZD
+denre	QM
+denri	SK
+denrä	SK
+dens	UI
+dens 	WG
+dens)	FX
+dens,	_@
+dens.	LR
+densa	b>
+densc	MQ
 densf	GW
-densh	TJ
-densi	[C
-densm	MQ
+densh	VH
+densi	XF
 densp	QM
-denst	[C
-densä	DZ
+denst	VH
+densä	HV
 dent	JT
 dent 	TJ
-dent,	B]
-dent.	XF
+dent,	DZ
+dent.	VH
 denta	LR
-dente	JT
-denti	SK
-dentl	HV
+dente	KS
+denti	TJ
+dentl	GW
 dento	SK
-dentr	MQ
-dents	A^
+dents	B]
 dentü	TJ
 denu	IU
-denua	QM
-denum	C[
-denun	GW
-denup	XF
-denus	HV
-denv	WG
-denve	HV
-denw	ZD
-denwa	LR
+denua	SK
+denum	@_
+denun	IU
+denup	VH
+denus	IU
+denv	TJ
+denve	GW
+denw	UI
 denwi	^A
-denz,	XF
-denza	DZ
-denze	MQ
-denä	QM
-denäc	B]
+denz	MQ
+denz,	YE
+denza	HV
+denze	IU
+denäc	HV
 denäh	SK
-denö	[C
-denöt	WG
-den“	QM
-den“ 	IU
-deo 	IU
-deo (	WG
-deo 0	h8
-deo a	YE
-deo b	TJ
-deo d	IU
-deo e	IU
-deo f	HV
+denö	]B
+denöt	XF
+denü	RL
+den“ 	FX
+deo 	LR
+deo (	]B
+deo 0	_@
+deo a	VH
+deo d	EY
+deo e	JT
+deo f	EY
 deo g	MQ
-deo h	HV
-deo j	MQ
-deo l	UI
-deo m	RL
-deo n	QM
-deo p	QM
-deo r	XF
-deo u	GW
-deo w	LR
-deo z	JT
-deo)	TJ
-deo) 	SK
-deo),	WG
-deo,	QM
-deo, 	QM
-deo-	WG
-deo.	]B
-deo. 	]B
+deo h	IU
+deo l	WG
+deo m	QM
+deo p	SK
+deo r	UI
+deo s	LR
+deo u	IU
+deo v	QM
+deo w	KS
+deo z	MQ
+deo)	UI
+deo) 	RL
+deo),	TJ
+deo-	]B
+deo.	[C
+deo. 	[C
 deo.–	TJ
-deo@	TJ
-deoa	GW
-deoad	HV
-deob	FX
-deob 	>b
-deoba	JT
-deobi	LR
-deobo	IU
-deobs	QM
+deo@	SK
+deoa	EY
+deoad	GW
+deob	GW
+deob 	=c
+deoba	IU
+deobi	MQ
+deobo	KS
 deoc	RL
-deock	SK
-deod	HV
-deode	IU
-deof	MQ
-deof 	XF
-deof,	HV
-deofe	SK
-deoff	HV
+deock	VH
+deod	IU
+deode	JT
+deoe	SK
+deof 	^A
+deof,	FX
+deofe	UI
+deoff	KS
 deofi	RL
-deofr	MQ
+deofr	FX
 deog	QM
-deoge	VH
+deoge	WG
 deogo	GW
-deoh	_@
-deohl	IU
-deohn	XF
-deohr	VH
+deoh	WG
+deohl	KS
+deohn	WG
+deohr	WG
 deoi	LR
-deois	LR
-deok	KS
-deok 	RL
-deoko	C[
-deokt	MQ
-deol	MQ
-deola	YE
+deoin	LR
+deois	KS
+deok	LR
+deoko	DZ
+deola	UI
 deold	JT
-deole	]B
+deole	XF
 deolf	EY
 deolg	JT
-deolk	KS
-deoll	QM
-deoln	KS
-deolo	SK
-deols	QM
-deolt	WG
+deolk	MQ
+deoll	RL
+deoln	DZ
+deolo	TJ
+deols	TJ
+deolt	VH
 deolu	LR
-deolz	WG
-deom 	HV
+deolz	VH
+deom 	JT
 deom,	KS
-deoma	YE
-deomi	KS
-deomk	B]
-deomm	VH
-deomp	LR
+deoma	WG
+deomi	IU
+deomk	A^
+deomm	SK
+deomp	MQ
 deon	MQ
-deon,	RL
+deon 	LR
+deon,	MQ
 deona	RL
-deond	RL
+deond	QM
 deone	YE
-deoni	YE
-deonk	JT
-deonl	HV
+deoni	VH
+deonk	EY
+deonl	B]
 deons	EY
-deont	MQ
 deonz	MQ
-deoo	TJ
-deook	UI
-deoor	SK
-deoot	UI
-deop	DZ
-deop 	C[
+deoo	RL
+deoor	TJ
+deoos	QM
+deoot	RL
+deop	FX
+deop 	A^
 deop,	GW
-deope	EY
-deopf	DZ
-deopp	QM
-deor	SK
+deope	C[
+deopf	FX
+deor	RL
 deor 	XF
-deor,	QM
-deorb	WG
-deore	QM
-deorf	LR
-deorg	WG
-deorh	EY
-deori	JT
-deork	HV
-deorl	HV
-deorn	WG
-deors	MQ
-deort	KS
-deorw	VH
-deorz	UI
-deos	RL
-deos 	=c
-deos!	JT
-deos.	UI
-deose	GW
-deosk	RL
-deosp	LR
-deoss	ZD
-deost	TJ
-deot	HV
-deot 	EY
-deot,	MQ
-deot.	TJ
-deotd	_@
-deote	HV
-deoti	HV
+deora	MQ
+deorb	ZD
+deore	UI
+deorf	KS
+deorg	SK
+deorh	IU
+deori	IU
+deork	JT
+deorl	FX
+deorm	QM
+deorn	YE
+deort	HV
+deorw	UI
+deorz	WG
+deos 	FX
+deos!	FX
+deos.	TJ
+deosk	TJ
+deoss	XF
+deost	RL
+deot	GW
+deot 	B]
+deot,	RL
+deot.	QM
+deotd	]B
+deote	JT
+deoti	KS
 deoto	IU
-deots	TJ
-deott	LR
-deou	EY
+deots	[C
+deott	IU
+deou	C[
 deoul	HV
-deour	GW
-deout	HV
-deov	IU
-deove	EY
-deow	RL
-deow 	SK
+deour	@_
+deout	FX
+deov	KS
+deove	GW
+deow	TJ
+deow 	LR
 deown	MQ
-deoz	HV
-deoze	HV
-deoßv	[C
-deo–	]B
-deo–d	YE
-deo–f	XF
-dep 	MQ
-dep 0	FX
-dep,	C[
-dep, 	C[
-dep-	KS
+deoz	KS
+deoze	KS
+deoße	MQ
+deoßv	h8
+deo–	XF
+deo–d	TJ
+deo–f	WG
+dep 0	EY
+dep,	DZ
+dep, 	DZ
 dep.	MQ
-depa	XF
-depaa	MQ
-depac	JT
-depag	EY
-depal	EY
+depa	TJ
+depac	IU
+depag	B]
+depak	SK
+depal	IU
 depar	VH
-depas	C[
-depau	SK
-depd	FX
-depdf	FX
-deped	UI
-depeg	C[
-depek	XF
+depas	B]
+depau	RL
+depd	GW
+depdf	GW
+depe	SK
+deped	SK
+depeg	IU
+depek	UI
 depel	YE
-depen	SK
-depet	FX
-depf	XF
-depf 	EY
-depfa	QM
-depfe	WG
-depfi	EY
-depfl	YE
-depfm	IU
-depic	HV
-depie	SK
-depin	HV
-depl	QM
-depla	LR
-depo	MQ
-depol	KS
-depp	SK
-depp 	ZD
-deppe	UI
+depen	RL
+depet	C[
+depf	[C
+depf 	FX
+depfe	XF
+depfi	HV
+depfl	ZD
+depfm	KS
+depi	KS
+depic	GW
+depie	UI
+depin	LR
+depl	RL
+depla	MQ
+deple	RL
+depo	QM
+depol	JT
+depp	UI
+depp 	YE
+deppe	ZD
 depr	FX
-depra	IU
-depre	DZ
-depro	RL
-deprä	DZ
-deprü	UI
-deps	FX
-deps.	GW
+depra	HV
+depre	C[
+deprä	HV
+deprü	TJ
+deps	HV
+deps.	IU
 dept	MQ
-depte	VH
-depu	SK
-depum	UI
-deput	GW
+depte	RL
+depu	QM
+depum	TJ
+deput	EY
 depä	HV
-depät	KS
-dequ	^A
-dequa	UI
-deque	RL
+depät	B]
+dequ	c=
+dequa	SK
+deque	VH
 dequi	_@
 der 	RL
 der (	RL
-der 0	SK
-der a	XF
-der b	SK
-der c	XF
-der e	GW
+der 0	TJ
+der a	VH
+der b	QM
+der c	ZD
+der e	HV
 der f	MQ
-der g	QM
 der h	TJ
-der i	a?
-der j	JT
-der k	JT
-der m	VH
-der n	IU
-der o	B]
-der p	KS
-der r	KS
-der s	IU
-der t	TJ
-der u	QM
+der i	b>
+der k	MQ
+der l	LR
+der m	XF
+der n	KS
+der o	DZ
+der p	FX
+der r	LR
+der s	GW
+der t	VH
 der v	FX
-der w	:f
-der z	TJ
-der |	VH
-der ä	LR
-der ü	SK
-der!	QM
-der! 	QM
-der)	LR
-der) 	LR
-der),	LR
-der,	RL
-der, 	RL
-der-	VH
-der- 	TJ
-der-i	UI
-der.	UI
-der. 	TJ
-der.e	YE
+der w	;e
+der z	SK
+der |	TJ
+der ü	RL
+der) 	MQ
+der-	WG
+der- 	WG
+der-i	VH
+der.	RL
+der.e	XF
 der;	QM
-der; 	FX
-der?	EY
-der? 	EY
-dera	IU
-dera 	MQ
-dera,	MQ
+der; 	MQ
+der?	IU
+der? 	IU
+dera	JT
+dera 	LR
+dera,	LR
 derab	GW
-derac	WG
-derad	IU
-derag	JT
-derah	LR
-deral	XF
-deras	XF
-derat	SK
-derau	IU
-deraß	_@
-derb	UI
-derb 	RL
-derbe	TJ
-derbo	QM
-derbr	VH
-derbu	YE
+derac	UI
+derad	HV
+derag	IU
+deral	UI
+deras	VH
+derat	VH
+derau	JT
+deraß	]B
+derb	RL
+derb 	YE
+derba	QM
+derbe	SK
+derbi	QM
+derbr	^A
+derbu	c=
 derbü	VH
-derch	IU
-derd	MQ
-derd 	SK
-derd,	MQ
+derc	SK
+derd	LR
+derd 	UI
+derd,	KS
 derda	JT
-derdb	UI
-derdi	KS
-derdn	DZ
-derdo	B]
-dere 	^A
-dere.	IU
+derdb	WG
+derde	MQ
+derdi	RL
+derdn	IU
+derdo	FX
+dere 	ZD
+dere.	DZ
 derea	IU
-dered	GW
-deree	YE
-deref	GW
-dereg	VH
-dereh	KS
-derei	RL
-derek	ZD
-derem	HV
-deren	SK
+derec	KS
+dered	IU
+deree	ZD
+deref	MQ
+dereg	TJ
+dereh	QM
+derei	QM
+derek	XF
+derem	KS
+deren	QM
 derep	XF
-derer	KS
-deres	B]
-dereu	IU
-derf 	MQ
-derfa	C[
-derfe	LR
-derfs	YE
-derfü	UI
-derg	GW
-derg 	SK
-derga	IU
-dergi	B]
-dergl	FX
-dergr	TJ
+derer	HV
+deres	EY
+dereu	GW
+derf	KS
+derfa	KS
+derfe	JT
+derfs	VH
+derfü	]B
+derg	FX
+derg 	WG
+derga	JT
+derge	SK
+dergi	C[
+dergl	@_
+dergr	]B
 derh	IU
 derhe	LR
-derhu	WG
+derho	QM
+derhu	QM
 deri	VH
-derie	TJ
-derif	HV
-derig	KS
-derik	_@
-deril	RL
+derie	SK
+derif	GW
+derig	JT
+derik	]B
 derin	VH
-deris	TJ
-derit	ZD
-deriv	DZ
-derk	VH
-derka	SK
-derke	TJ
-derkh	KS
-derki	HV
-derkl	>b
+derit	XF
+deriv	@_
+derj	RL
+derja	RL
+derk	RL
+derka	UI
+derke	UI
+derkh	JT
+derki	FX
+derkl	FX
 derks	WG
-derkt	XF
-derku	UI
+derkt	WG
+derku	TJ
 derl	GW
-derla	EY
-derli	MQ
+derla	FX
+derle	WG
 derlä	FX
-derm	UI
-derm 	IU
-derm,	QM
+derm 	MQ
+derm,	LR
 derma	VH
-derme	WG
-dermo	IU
+derme	QM
+dermi	SK
+dermo	LR
 dermu	EY
 dern 	RL
-dern,	DZ
-dern;	HV
-derna	GW
-dernd	_@
-derne	LR
-derno	RL
-dernt	YE
-dero	QM
-dero 	ZD
-dero)	XF
-dero,	EY
-dero.	SK
-dero@	YE
-derob	_@
-deroc	?a
-derod	FX
-derof	SK
-derom	TJ
-deron	IU
-deroo	TJ
-deros	RL
-derot	MQ
-deroz	HV
-deroß	KS
-derp	XF
-derpr	RL
+dern,	C[
+dern.	YE
+dern;	JT
+derna	HV
+dernd	]B
+derne	IU
+derno	^A
+dernt	XF
+dero	RL
+dero 	XF
+dero)	TJ
+dero,	GW
+dero.	RL
+dero@	RL
+derob	WG
+deroc	A^
+derod	GW
+derof	UI
+derom	VH
+deron	LR
+deros	QM
+derot	LR
+deroz	KS
+deroß	LR
+derp	TJ
 derr	GW
 derr 	B]
-derre	DZ
+derre	GW
 derrh	YE
-derri	TJ
+derri	UI
 derrt	MQ
 ders	JT
-ders 	LR
-dersa	QM
-derse	HV
-dersi	RL
-derso	YE
-dersp	RL
-derst	KS
-dert	KS
+ders 	MQ
+dersa	LR
+derse	KS
+dersi	SK
+derso	XF
+dersp	QM
+derst	GW
+dert	LR
 dert 	JT
-dert)	C[
-dert,	GW
-dert.	RL
-derta	KS
-derte	YE
-derth	EY
-derti	FX
-dertr	EY
-deru	SK
-derua	DZ
-deruc	FX
+dert)	KS
+dert.	QM
+derte	VH
+derth	KS
+derti	GW
+dertr	B]
+dertu	WG
+deru	TJ
+derua	KS
+deruc	EY
 derud	RL
-deruh	UI
-derun	[C
-derup	VH
-derut	ZD
-deruß	DZ
-derv	QM
-derva	QM
-derve	VH
-dervu	A^
+deruf	IU
+deruh	WG
+derum	SK
+derun	ZD
+derup	RL
+derut	VH
+deruß	JT
+derva	MQ
+derve	[C
+dervi	RL
+dervu	B]
 derw	ZD
-derwa	RL
-derwe	SK
-derwi	XF
-derwä	A^
-derz	EY
-derz,	KS
-derze	JT
-derä	ZD
+derwa	SK
+derwe	VH
+derwi	UI
+derwä	DZ
+derz	DZ
+derz,	LR
+derze	GW
+derä	VH
 deräg	UI
-deräs	DZ
+deräs	HV
 derät	XF
-deräu	XF
-derö	UI
-deröf	JT
-derüc	WG
-derüe	GW
-derüf	TJ
-derüh	KS
-derün	TJ
-derüs	B]
-derüß	A^
-der“	MQ
+deräu	_@
+derö	RL
+deröf	LR
+derüb	QM
+derüc	SK
+derüe	EY
+derüf	SK
+derüh	FX
+derün	UI
+derüs	JT
+derüß	FX
+der“	LR
 des &	TJ
-des (	XF
-des 0	VH
-des a	TJ
-des b	>b
-des d	VH
-des e	SK
+des (	YE
+des 0	WG
+des a	VH
+des b	B]
+des e	WG
 des f	YE
-des g	EY
-des h	TJ
-des i	FX
-des j	IU
-des l	MQ
-des m	VH
-des n	DZ
-des o	LR
-des p	TJ
-des s	RL
-des t	[C
+des g	GW
+des i	HV
+des j	FX
+des k	QM
+des l	KS
+des n	>b
+des p	SK
+des r	KS
+des s	UI
+des t	XF
 des u	TJ
-des v	HV
+des v	GW
 des |	LR
-des ä	IU
-des ö	GW
-des ü	EY
-des!	JT
-des'	EY
+des ä	HV
+des ö	C[
+des ü	>b
+des!	FX
+des'	KS
 des)	IU
 des) 	IU
-des-	SK
-des.	LR
-des. 	LR
-des:	ZD
-des: 	ZD
-des?	DZ
-des? 	DZ
-desa 	QM
-desa,	ZD
-desaa	JT
-desab	XF
-desac	DZ
-desam	TJ
+des-	WG
+des.	JT
+des. 	JT
+des:	YE
+des: 	YE
+des?	GW
+des? 	GW
+desa	RL
+desa 	RL
+desa,	]B
+desaa	HV
+desab	WG
+desac	B]
+desam	RL
 desan	LR
-desar	a?
-desat	QM
-desau	QM
-desba	LR
-desbe	YE
+desar	XF
+desat	RL
+desau	TJ
+desbe	ZD
 desbi	FX
-desbr	VH
+desbr	TJ
 desc	MQ
 desch	MQ
-desco	HV
-desdi	TJ
-desdr	>b
+desco	A^
+desd	JT
+desdi	ZD
+desdr	FX
 dese 	C[
 dese,	WG
-desec	VH
-desed	IU
-desee	MQ
-deseh	?a
-desei	LR
-desel	UI
-desep	XF
-deser	TJ
-deses	VH
-deset	RL
-desf	KS
+dese.	WG
+desec	UI
+desed	LR
+deseh	=c
+desei	KS
+desel	VH
+desep	UI
+deser	RL
+deses	XF
+deset	WG
+desf	LR
 desfa	FX
-desfe	VH
-desfü	IU
-desge	KS
-desha	GW
-deshe	UI
+desfe	WG
+desfü	MQ
+desge	LR
+desh	LR
+desha	A^
+deshe	VH
 deshi	KS
-desho	IU
-desi 	MQ
+desi	QM
+desi 	HV
 desic	TJ
-desie	HV
-desig	LR
-desik	VH
-desil	KS
-desin	RL
-desis	QM
-desit	QM
-desk 	RL
-deska	YE
-deski	KS
-desko	KS
-desla	SK
+desie	LR
+desik	SK
+desis	TJ
+desk 	TJ
+deska	XF
+deske	UI
+desko	LR
+desl	KS
+desla	ZD
 desle	UI
-desli	EY
-desma	IU
-desme	TJ
-desn	LR
-deso	MQ
-deso,	WG
+desli	HV
+desma	GW
+desme	QM
+desn	HV
+deso,	VH
 desob	GW
-desoh	HV
-desol	IU
+desoh	GW
+desol	JT
 desom	LR
-deson	HV
-desor	XF
-desp	LR
-despa	VH
-despe	QM
-despi	SK
-despl	DZ
-despo	LR
-despr	HV
-despä	KS
-desr	^A
-desre	RL
-dess	RL
-dess 	JT
+deson	DZ
+desor	VH
+despa	QM
+despi	TJ
+despl	KS
+despo	KS
+despr	LR
+despä	B]
+desr	ZD
+desre	QM
+dess 	IU
 dess,	UI
-dess.	WG
-dessa	WG
-dessc	JT
-desse	QM
-dessh	QM
+dess.	RL
+dessa	UI
+dessh	TJ
 dessi	C[
-desst	TJ
-dessu	HV
+desst	VH
+dessu	KS
+dessw	MQ
 dest	WG
 dest 	KS
-dest)	JT
+dest)	KS
 dest,	VH
-dest.	]B
-dest:	QM
-dest@	UI
-desta	KS
-destb	VH
-deste	VH
-destf	YE
+dest-	QM
+dest.	TJ
+dest:	WG
+dest@	TJ
+desta	MQ
+destb	UI
+deste	WG
+destf	[C
 desth	a?
-desti	EY
-destn	QM
-desto	KS
-destr	WG
-destu	YE
-destä	QM
-destü	VH
-desu	C[
+desti	FX
+destn	RL
+desto	LR
+destr	XF
+dests	KS
+destu	]B
+destä	SK
+destü	YE
+desu	A^
 desuc	B]
 desum	HV
-desun	RL
-desv	RL
-desw	WG
-deswa	XF
+desun	QM
+desv	WG
+desve	SK
+desw	RL
+deswa	SK
 deswe	KS
 desze	HV
-deszu	XF
-desäg	UI
-desär	KS
-desät	EY
-det 0	SK
-det a	FX
-det b	C[
-det c	LR
-det d	FX
+deszu	WG
+desä	MQ
+desäg	TJ
+desär	IU
+desät	HV
+det (	QM
+det 0	TJ
+det a	IU
+det b	GW
+det c	HV
+det d	GW
 det e	LR
-det f	RL
-det g	DZ
-det i	EY
-det j	WG
-det k	KS
-det l	HV
-det n	SK
-det o	TJ
-det p	C[
-det r	VH
-det s	HV
-det t	]B
-det u	LR
-det v	SK
-det w	KS
-det z	^A
-det |	HV
+det g	JT
+det h	QM
+det i	GW
+det j	SK
+det k	LR
+det l	IU
+det m	RL
+det n	QM
+det o	SK
+det p	HV
+det r	TJ
+det s	MQ
+det t	VH
+det u	JT
+det v	QM
+det w	QM
+det z	ZD
 det ü	SK
-det!	LR
-det! 	JT
-det'	[C
-det's	[C
-det.	RL
-det.)	VH
-det.,	QM
-det.;	SK
-det.e	VH
-det:	SK
-det: 	TJ
-det?	DZ
-det? 	DZ
-det@	RL
-det@o	VH
-deta	UI
+det!	KS
+det! 	EY
+det'	YE
+det's	YE
+det.)	WG
+det.;	TJ
+det.e	[C
+det;	SK
+det; 	RL
+det?	JT
+det? 	JT
+det@	^A
+det@o	TJ
+deta	QM
 detab	[C
-detag	WG
-detak	HV
-detal	RL
-detan	GW
-detas	KS
-detau	VH
-detb	[C
+detag	XF
+detak	GW
+detal	TJ
+detan	IU
+detas	MQ
+detat	QM
+detau	RL
+detb	WG
 detba	UI
-detbe	RL
-detbi	WG
-detd	^A
-detdi	_@
+detbi	^A
+detd	WG
+detdi	]B
+dete	MQ
 dete 	;e
-dete)	XF
-dete,	HV
-dete.	^A
+dete)	TJ
+dete,	JT
+dete.	XF
 deteb	IU
-detec	TJ
-deted	IU
-deteg	VH
-detei	TJ
+detec	YE
+deted	JT
+deteg	[C
+deteh	MQ
+detei	VH
 detel	SK
-detem	WG
-detep	GW
-deteu	@_
-detf	C[
-detfe	C[
+detem	SK
+deten	RL
+detep	HV
+deter	KS
+deteu	DZ
+detex	MQ
+detf	GW
+detfe	GW
 detg	QM
-detgl	SK
-deth	TJ
+detgl	RL
+deth	RL
 deth 	UI
-deth,	HV
+deth,	JT
 dethe	SK
-dethi	MQ
+dethi	KS
 detho	B]
-deti	IU
-deti 	HV
-detic	SK
-detie	XF
-detig	QM
-detik	HV
-detim	IU
-detin	JT
-detip	FX
-detis	TJ
-detj	KS
-detje	KS
+deti	FX
+deti 	KS
+detie	ZD
+detig	SK
+detik	EY
+detim	LR
+detin	IU
+detip	@_
+detis	UI
+detj	MQ
+detje	MQ
 detke	LR
-detkl	VH
-detl	LR
-detl,	XF
+detkl	RL
+detl	MQ
+detl,	VH
 detl.	MQ
-detla	QM
-detle	SK
+detla	UI
+detle	TJ
+detli	RL
 detm	VH
-detma	TJ
+detma	UI
 detme	RL
-detn	SK
-deto	MQ
-deto 	LR
-deto,	[C
-deto.	UI
-detob	HV
-detoc	RL
-detof	LR
+detn	QM
+deto	KS
+deto 	KS
+deto,	XF
+deto.	TJ
+detob	JT
+detof	KS
 detok	GW
-detom	HV
-deton	SK
-detop	IU
-detor	VH
-detos	EY
-detp	TJ
+detom	IU
+deton	WG
+detop	JT
+detor	UI
+detos	HV
+detp	SK
 detr	SK
-detr.	TJ
-detra	QM
-detre	GW
-detru	YE
+detr.	ZD
+detra	RL
+detre	C[
+detru	XF
 deträ	UI
-dets	HV
-dets 	EY
-dets.	TJ
-detsc	C[
-detse	?a
-detsf	IU
-detsg	XF
-detsh	FX
+dets	IU
+dets 	HV
+dets,	RL
+dets.	SK
+detsa	FX
+detsc	A^
+detse	A^
+detsf	MQ
+detsg	UI
+detsh	LR
 detsl	UI
-detsp	TJ
-detst	RL
-detsv	XF
-dett	IU
-dett 	MQ
-dett.	SK
+detsp	QM
+detst	LR
+detsv	ZD
+dett 	JT
+dett,	MQ
+dett.	RL
 dett@	VH
-dette	IU
-detti	QM
+dette	KS
 dettk	LR
-dettl	QM
-detto	UI
-detts	UI
-dettu	UI
-dettw	YE
+dettl	TJ
+dettu	XF
+dettw	ZD
 detu	^A
-detu0	WG
-detuh	UI
+detu0	TJ
+detuh	WG
+detum	TJ
 detun	WG
 detur	^A
-detw	QM
-detwe	MQ
-detwo	UI
-detz	RL
-detz 	IU
-detz,	GW
-detz.	KS
+detv	QM
+detve	QM
+detwa	MQ
+detwo	a?
+detz 	KS
+detz,	IU
+detz.	LR
 detze	ZD
-detzg	SK
-detzi	XF
-detzt	MQ
-detzu	B]
-detä	UI
-detäg	XF
-detän	QM
-detät	QM
-detö	QM
-detön	QM
+detzg	RL
+detzi	WG
+detzu	FX
+detä	TJ
+detäg	TJ
+detän	SK
+detät	RL
+detö	UI
+detön	SK
 detü	XF
-detüc	RL
-detüh	UI
-detür	UI
-deu 	IU
-deu a	HV
-deu b	B]
+detüc	TJ
+detüh	VH
+detür	SK
+deu 	MQ
+deu b	@_
 deu d	RL
-deu g	IU
-deu k	GW
-deu l	HV
+deu e	MQ
+deu f	KS
+deu g	LR
+deu k	KS
+deu l	JT
 deu n	XF
-deu s	JT
-deu t	A^
-deu u	DZ
-deu v	MQ
-deu w	FX
-deu,	JT
-deu, 	JT
-deu-	JT
-deu.	GW
-deu. 	GW
-deu.e	YE
-deu0	WG
-deu00	WG
-deua	QM
-deual	MQ
-deuar	QM
-deub	UI
-deube	RL
-deubi	ZD
+deu r	TJ
+deu s	KS
+deu t	GW
+deu u	C[
+deu w	HV
+deu,	MQ
+deu, 	MQ
+deu-	KS
+deu.	HV
+deu. 	HV
+deu.e	ZD
+deu0	TJ
+deu00	TJ
+deua	SK
+deual	IU
+deuar	SK
+deub	SK
+deub 	LR
+deube	UI
+deubi	YE
 deuch	SK
-deuck	HV
-deud	JT
-deude	VH
-deudg	JT
-deue	UI
-deue 	LR
-deuen	VH
+deuck	JT
+deud	GW
+deude	UI
+deudg	IU
+deue	TJ
+deue 	MQ
+deuen	UI
 deuf	QM
-deuf 	IU
-deuf,	MQ
-deuf.	JT
-deufe	TJ
-deufg	QM
-deufh	QM
-deufl	ZD
-deufm	RL
-deufn	FX
-deufp	LR
-deufr	LR
-deufs	WG
-deuft	JT
-deufw	UI
-deug 	RL
-deug,	XF
+deuf 	HV
+deuf.	GW
+deufe	WG
+deufg	RL
+deufl	WG
+deufm	SK
+deufn	MQ
+deufs	ZD
+deuft	LR
+deufw	YE
+deug,	^A
 deug-	RL
-deuge	RL
-deugu	SK
-deuh	XF
-deuh 	MQ
-deuhe	VH
-deuhl	YE
-deuhr	WG
+deugu	QM
+deuh	UI
+deuh 	KS
+deuhe	WG
+deuhi	RL
+deuhl	[C
+deuhr	VH
 deui	^A
-deuid	WG
-deula	LR
-deuld	DZ
-deule	LR
-deuli	UI
-deulk	RL
-deull	KS
-deulr	[C
-deulw	MQ
-deum	LR
-deum 	IU
-deum,	HV
-deum.	IU
-deuma	UI
-deumb	UI
-deume	[C
-deumg	MQ
-deumk	WG
-deumm	DZ
-deump	UI
+deuid	TJ
+deula	KS
+deuld	IU
+deule	JT
+deuli	SK
+deulk	QM
+deull	IU
+deulr	YE
+deum	MQ
+deum 	HV
+deum,	IU
+deum.	JT
+deuma	WG
+deumb	SK
+deume	WG
+deumg	JT
+deumk	TJ
+deumm	A^
+deump	TJ
 deums	VH
-deun	SK
-deun 	QM
-deund	UI
+deun 	LR
+deund	SK
 deune	[C
-deung	HV
-deuni	VH
+deung	JT
+deuni	]B
 deunk	GW
-deunz	MQ
-deupf	MQ
-deupp	]B
-deupt	JT
-deur	QM
-deur.	?a
-deura	XF
+deup	SK
+deupf	QM
+deupp	ZD
+deupt	HV
+deur 	MQ
+deur.	C[
+deura	WG
 deurc	QM
-deurd	HV
+deurd	IU
 deure	SK
-deuri	KS
-deurl	TJ
-deurm	QM
-deurn	ZD
-deuro	IU
-deurr	JT
-deurs	YE
-deurt	LR
-deurz	SK
-deurü	TJ
-deus	SK
-deus 	XF
-deus,	HV
-deusa	MQ
+deuri	LR
+deurl	SK
+deurn	]B
+deuro	MQ
+deurr	EY
+deurs	]B
+deurt	IU
+deurz	TJ
+deurü	SK
+deus	TJ
+deus 	UI
+deus,	JT
+deus.	MQ
+deusa	HV
+deusb	MQ
 deusc	KS
-deusd	MQ
-deuse	d<
-deusg	DZ
-deush	IU
-deusl	WG
-deusr	RL
+deusd	HV
+deuse	a?
+deusg	C[
+deush	GW
+deusi	RL
+deusl	XF
+deusr	QM
 deuss	HV
-deust	ZD
+deust	UI
 deusw	SK
-deusz	YE
-deut	JT
-deut 	FX
-deuta	MQ
-deute	TJ
-deuth	XF
+deusz	ZD
+deut	MQ
+deut 	DZ
+deute	QM
+deuth	UI
 deuti	QM
-deutk	VH
-deuto	TJ
-deuts	HV
+deutk	RL
+deuto	UI
+deuts	C[
 deutt	HV
-deutz	KS
-deuw	WG
-deuß	GW
-deuß 	DZ
+deutz	MQ
+deuwe	KS
+deuß	HV
+deuß 	HV
 deuße	LR
-dev 	RL
-dev m	VH
+dev 	SK
+dev m	XF
 dev.	SK
 dev. 	RL
 deva	RL
-devat	RL
-deve,	XF
-devem	IU
-deven	IU
+devat	QM
+deve,	]B
+devem	HV
+deven	KS
 deves	TJ
-devi	JT
-devic	TJ
-devie	IU
-devis	WG
-devo	LR
-devol	[C
-devom	FX
-devon	LR
-devor	MQ
-devos	TJ
-devu	A^
-devus	A^
-dew 0	XF
-dewa	SK
-dewac	VH
-dewaf	GW
-dewag	KS
-dewah	LR
-dewal	[C
-dewan	SK
+devi	IU
+devic	XF
+devie	HV
+devis	XF
+devo	KS
+devol	XF
+devom	HV
+devon	JT
+devos	YE
+devu	B]
+devus	B]
+dew 0	TJ
+dewa	QM
+dewac	RL
+dewaf	HV
+dewag	IU
+dewah	IU
+dewal	VH
 dewar	KS
-dewas	TJ
-dewe	MQ
-dewe 	B]
-deweb	?a
+dewas	QM
+dewe 	HV
+deweb	DZ
 deweg	IU
-deweh	[C
-dewei	JT
+deweh	ZD
 dewel	MQ
-dewen	RL
-dewer	VH
-dewes	SK
-dewet	SK
-dewi	TJ
+dewer	WG
+dewes	VH
+dewi	SK
 dewic	IU
-dewie	C[
-dewil	MQ
-dewim	]B
-dewin	XF
+dewie	=c
+dewil	SK
+dewim	ZD
+dewin	WG
 dewir	^A
-dewit	KS
+dewis	KS
 dewn	MQ
-dewo	QM
-dewo 	KS
-dewoc	YE
-dewoh	XF
-dewol	MQ
-dewor	GW
-dews	VH
-dewst	VH
-dewu	JT
-dewul	MQ
-dewun	DZ
-dewur	KS
-dewä	RL
+dewo 	HV
+dewoc	[C
+dewoh	WG
+dewol	QM
+dewor	DZ
+dews	UI
+dewst	UI
+dewu	IU
+dewun	IU
+dewur	LR
+dewä	SK
 dewäh	QM
-dewär	LR
-dewö	RL
+dewö	QM
 dewöl	SK
-dewü	=c
-dewün	=c
+dewü	>b
+dewün	>b
 dex 	GW
-dex,	YE
-dex, 	YE
-dex.	KS
-dex. 	KS
+dex,	XF
+dex, 	XF
+dex.	JT
+dex. 	JT
 dexam	SK
-dexav	GW
-dexp	SK
-dexpr	SK
-dext.	B]
-dexte	B]
-dextr	TJ
-dey d	QM
-dey n	FX
+dexav	FX
+dexp	RL
+dexpr	RL
+dext.	HV
+dexte	LR
+dextr	SK
+dey 	MQ
+dey d	SK
+dey n	HV
 dey s	QM
-dey,	A^
-dey, 	A^
-dey.	FX
-dey. 	FX
-deye	SK
-deyer	ZD
-deyn	SK
+dey,	GW
+dey, 	GW
+dey.	DZ
+dey. 	DZ
+deye	QM
+deyer	VH
+deyn	UI
 deyo	RL
 deyou	RL
-deyı	UI
-deyıl	UI
-dez 	QM
+deyı	VH
+deyıl	VH
+dez 	RL
 dez f	RL
-dez g	KS
 dez h	VH
-dez m	KS
-dez n	KS
+dez m	FX
+dez n	GW
 dez o	LR
-dez u	IU
-dez w	IU
-dez |	ZD
-dez,	LR
-dez, 	LR
-deza	FX
-dezah	IU
-dezd	QM
-dezde	QM
-deze	MQ
-deze 	JT
-deze.	TJ
-dezei	QM
-dezel	QM
-dezem	TJ
+dez s	MQ
+dez u	JT
+dez w	JT
+dez |	XF
+deza	GW
+dezah	JT
+dezd	RL
+dezde	RL
+deze	LR
+deze.	QM
+dezem	UI
+dezen	MQ
 dezer	JT
 dezet	EY
-dezeu	SK
-dezf	LR
-dezg	UI
+dezeu	UI
+dezf	JT
+dezfe	MQ
+dezg	TJ
 dezi	WG
-dezi 	GW
-dezia	YE
+dezi 	EY
+dezia	WG
 dezie	WG
 dezig	SK
-dezim	SK
-dezin	HV
+dezim	[C
+dezin	JT
 dezir	TJ
 dezl	JT
 dezli	JT
-dezn	IU
-dezo	GW
-dezol	IU
-dezs	TJ
-dezt	QM
-dezt 	KS
-dezt,	ZD
-dezte	KS
+dezn	GW
+dezo	EY
+dezol	GW
+dezs	WG
+dezt	UI
+dezt,	XF
+dezte	IU
 dezu	QM
-dezu 	RL
-dezu.	TJ
-dezub	ZD
-dezue	VH
-dezug	QM
-dezum	JT
-dezun	GW
-dezur	RL
-dezus	SK
-dezw	YE
+dezu 	QM
+dezu,	QM
+dezu.	QM
+dezub	YE
+dezue	SK
+dezum	IU
+dezun	KS
+dezur	UI
+dezus	RL
+dezw	XF
 dezwe	WG
-dezwi	SK
+dezwi	RL
 dezwö	SK
-dezz	QM
-de| 	RL
+dezz	MQ
+de| 	QM
+de| 0	KS
 de| a	WG
-de| d	JT
-de| e	GW
+de| d	KS
+de| e	IU
+de| f	LR
 de| g	UI
-de| i	QM
-de| j	LR
+de| h	SK
+de| i	SK
+de| j	KS
 de| k	KS
-de| l	IU
-de| n	IU
-de| o	IU
+de| l	GW
+de| m	QM
+de| n	MQ
+de| o	JT
 de| p	FX
 de| r	A^
-de| s	TJ
-de| t	_@
-de| u	SK
-de| v	TJ
-de| w	UI
-de| z	YE
+de| s	WG
+de| t	]B
+de| u	RL
+de| v	UI
+de| w	VH
+de| z	]B
 de| |	WG
-de² 	WG
-de· 	FX
-de· m	FX
-deß 	GW
-deß g	WG
-deß i	JT
-deß k	A^
-deß m	JT
-deß n	HV
-deß s	FX
-deß,	JT
-deß, 	JT
-deß.	?a
-deß. 	?a
-deße	KS
-deße 	KS
-deße,	JT
-deßer	RL
+de² 	SK
+de· 	EY
+de· m	EY
+deß 	FX
+deß g	VH
+deß i	GW
+deß k	JT
+deß m	C[
+deß n	=c
+deß s	IU
+deß u	QM
+deß,	GW
+deß, 	GW
+deß.	DZ
+deß. 	DZ
+deße 	JT
+deße,	KS
+deßer	SK
 deßi	RL
 deßig	RL
-deßs	QM
-deßt	SK
-deßt 	TJ
-deßv	VH
-deßva	[C
-deäc	QM
-deäch	SK
-deäck	KS
-deäd	TJ
-deäde	VH
-deäg	YE
-deäge	YE
-deägl	XF
+deßs	RL
+deßt	TJ
+deßt 	VH
+deßv	ZD
+deßva	h8
+deäc	SK
+deäch	TJ
+deäck	EY
+deäd	SK
+deäde	SK
+deäf	QM
+deäg	ZD
+deäge	XF
+deägl	TJ
 deägt	RL
+deäh	LR
 deähe	SK
-deähr	KS
+deähr	IU
 deäl	ZD
-deäll	GW
-deält	_@
+deäll	HV
+deält	^A
 deäm	B]
-deän	RL
-deänd	WG
+deän	QM
+deänd	ZD
 deäng	KS
-deär	A^
-deär 	IU
-deärb	VH
-deärc	SK
-deäre	?a
-deärg	IU
-deärt	A^
-deäru	?a
-deäs	TJ
-deäse	UI
-deäst	QM
-deät	JT
-deät 	IU
-deäte	RL
-deätt	EY
-deätz	IU
-deäu	MQ
-deäuf	GW
-deäum	XF
-deöc	QM
-deöch	QM
-deöf	QM
+deär	?a
+deär 	HV
+deärb	[C
+deärc	VH
+deäre	;e
+deärg	EY
+deärm	RL
+deärt	FX
+deäru	HV
+deäs	SK
+deäse	SK
+deäst	RL
+deät	IU
+deät 	LR
+deäte	UI
+deätt	A^
+deätz	HV
+deäu	JT
+deäuf	HV
+deäum	_@
+deöc	RL
+deöch	RL
+deöf	RL
 deöfe	UI
-deög	WG
-deöge	WG
-deöh	RL
-deöl	WG
+deög	UI
+deöge	UI
+deöh	UI
+deöl	XF
 deölf	SK
 deön	DZ
-deön 	@_
-deöni	UI
-deönn	GW
-deöp	ZD
+deön 	A^
+deöni	VH
+deönn	DZ
+deöp	YE
 deöpp	QM
-deörd	KS
-deöre	FX
-deörs	]B
-deört	MQ
-deös	FX
-deöss	C[
-deöt	ZD
-deöti	WG
-deübr	HV
+deör	QM
+deörd	LR
+deöre	IU
+deörs	WG
+deört	LR
+deös	GW
+deöss	EY
+deöt	XF
+deöti	XF
+deüb	MQ
+deübr	MQ
 deübs	DZ
-deüc	WG
-deüch	RL
-deück	UI
-deüe	KS
-deüez	GW
-deüf	TJ
-deüft	QM
-deüh	UI
-deühe	GW
-deühj	IU
+deüc	VH
+deüch	TJ
+deück	TJ
+deüe	IU
+deüez	EY
+deüf	QM
+deüg	LR
+deüge	KS
+deüh	VH
+deühe	KS
+deühj	FX
 deühl	YE
 deühr	SK
-deül	HV
-deüll	@_
+deül	JT
+deüll	A^
+deült	TJ
 deün	MQ
-deün 	LR
-deün,	EY
-deünd	]B
-deüns	=c
-deür 	IU
-deür.	VH
-deüre	TJ
-deürf	KS
-deüro	YE
-deürs	UI
-deürz	HV
-deüss	MQ
-deüß	A^
-deüße	B]
-deıl	UI
-deıld	UI
-deız	UI
-de– n	IU
-de–/	UI
+deün,	JT
+deünd	[C
+deüns	>b
+deür	QM
+deür 	FX
+deür.	UI
+deüre	WG
+deürf	LR
+deürl	RL
+deüro	WG
+deürs	SK
+deürz	GW
+deütz	UI
+deüß	FX
+deüße	FX
+deıl	VH
+deıld	VH
+deız	VH
+de– 	RL
+de– n	KS
+de–/	SK
 de–0	TJ
-de–00	TJ
-de–d	ZD
-de–do	ZD
+de–00	RL
+de–d	VH
+de–do	VH
 de–f	ZD
 de–fr	ZD
-de–s	UI
-de“ 	@_
-de“ (	HV
-de“ s	GW
-de“ –	GW
-de“,	FX
-de“, 	FX
+de–s	TJ
+de“ 	DZ
+de“ (	JT
+de“ s	EY
+de“ –	EY
+de“,	IU
+de“, 	IU
 de“.	YE
 de“. 	YE
 de„d	SK
-de„de	TJ
-de„e	GW
-de„ei	FX
-de„g	FX
-de„h	KS
-de„hi	KS
-de„m	C[
-de„p	LR
-de„s	JT
+de„de	SK
+de„e	JT
+de„ei	GW
+de„g	IU
+de„h	HV
+de„hi	HV
+de„m	LR
+de„n	QM
+de„p	HV
+de„s	LR
 de„si	LR
-de„w	JT
-de„wi	KS
-de€ 	XF
+de„w	IU
+de„wi	JT
+de€ 	WG
 de€ a	QM
-de€ d	RL
-de€ i	g9
-de€ k	EY
-de€)	UI
-de€),	UI
-de€,	XF
-de€, 	XF
-de€.	UI
-de€. 	UI
-en "	JT
-en "a	RL
-en "b	B]
-en "c	LR
-en "d	GW
+de€ d	VH
+de€ i	^A
+de€ k	GW
+de€ n	MQ
+de€ |	SK
+de€)	RL
+de€),	RL
+de€,	TJ
+de€, 	TJ
+de€.	TJ
+de€. 	TJ
+en "	GW
+en "a	QM
+en "b	DZ
+en "c	KS
+en "d	B]
 en "f	FX
-en "g	FX
-en "h	LR
-en "l	FX
-en "m	IU
-en "n	VH
-en "o	ZD
+en "g	JT
+en "h	MQ
+en "i	QM
+en "l	DZ
+en "m	KS
+en "n	XF
+en "o	]B
+en "p	QM
 en "s	KS
-en "t	FX
-en "w	JT
-en $	WG
-en $0	WG
-en &	UI
-en & 	UI
-en '	C[
+en "t	GW
+en "w	IU
+en "y	QM
+en $	VH
+en $0	VH
+en &	TJ
+en & 	TJ
+en '	B]
 en '0	LR
 en 'a	HV
-en (	LR
+en (	JT
 en (0	ZD
-en (?	WG
-en (a	MQ
-en (b	IU
-en (c	JT
-en (d	RL
+en (?	XF
+en (b	JT
+en (c	LR
+en (d	QM
 en (f	UI
-en (i	KS
-en (m	JT
-en (n	IU
-en (o	KS
-en (p	UI
-en (r	QM
-en (s	EY
-en (y	DZ
-en *	B]
-en *h	MQ
-en *t	QM
-en +	UI
-en +0	c=
-en ,	XF
-en , 	XF
-en /	TJ
-en / 	TJ
+en (h	LR
+en (m	GW
+en (n	HV
+en (o	QM
+en (p	TJ
+en (r	RL
+en (s	GW
+en (w	RL
+en (y	GW
+en (£	MQ
+en *	A^
+en +	VH
+en +0	^A
+en ,	UI
+en , 	UI
+en -	MQ
+en - 	MQ
+en /	SK
+en / 	SK
 en 0	SK
-en 0 	SK
-en 0)	YE
+en 0)	WG
 en 0-	g9
-en 0.	FX
+en 0.	HV
 en 0/	UI
-en 00	SK
+en 00	RL
 en 0:	JT
-en 0a	f:
-en 0b	VH
-en 0d	RL
-en 0e	GW
-en 0f	WG
-en 0h	WG
-en 0j	[C
-en 0l	b>
+en 0a	]B
+en 0b	a?
+en 0d	[C
+en 0e	IU
+en 0f	[C
+en 0h	VH
+en 0j	ZD
+en 0l	e;
 en 0n	c=
 en 0p	VH
-en 0q	WG
-en 0r	RL
-en 0s	b>
-en 0t	XF
+en 0q	ZD
+en 0r	SK
+en 0s	^A
+en 0t	ZD
 en 0–	MQ
 en [	KS
-en a.	SK
-en a0	TJ
+en a	QM
+en a 	MQ
+en a.	MQ
+en a0	QM
 en ab	B]
-en ac	SK
-en ad	LR
-en ag	<d
-en ai	EY
-en al	TJ
-en am	DZ
-en an	VH
-en ao	EY
-en ap	c=
-en as	HV
-en at	MQ
-en au	RL
-en av	UI
-en b	QM
-en b 	YE
-en b.	GW
-en ba	SK
-en bi	GW
-en bn	VH
-en bo	TJ
-en br	UI
+en ac	RL
+en ad	JT
+en af	MQ
+en ag	C[
+en ai	C[
+en al	QM
+en am	FX
+en an	UI
+en ao	HV
+en ap	_@
+en as	IU
+en at	LR
+en au	QM
+en av	RL
+en b	RL
+en b 	]B
+en b.	IU
+en ba	VH
+en be	MQ
+en bi	HV
+en bn	YE
+en bo	SK
+en br	TJ
 en bs	]B
-en c 	VH
-en cd	RL
-en ce	SK
-en ch	RL
+en by	LR
+en c 	]B
+en cd	SK
+en ce	WG
+en ch	SK
+en ci	QM
 en cl	SK
 en cm	^A
 en cr	FX
-en cu	QM
+en cu	SK
 en cy	MQ
-en d	GW
+en d	EY
 en d.	C[
 en da	MQ
-en db	VH
-en dd	FX
-en de	EY
-en di	EY
-en dl	c=
-en dp	YE
-en dr	UI
+en db	UI
+en dd	DZ
+en de	FX
+en di	DZ
+en dl	d<
+en dp	[C
+en dr	TJ
 en du	^A
-en dy	WG
-en e	QM
-en e 	TJ
-en e.	DZ
-en ea	GW
-en eb	GW
-en ed	]B
-en ei	a?
-en el	QM
+en dy	[C
+en e	SK
+en e 	RL
+en e.	C[
+en ea	FX
+en eb	C[
+en ed	^A
+en ei	_@
+en el	TJ
 en em	ZD
-en er	GW
-en eu	XF
-en ev	UI
-en ex	LR
-en f	UI
-en f0	KS
-en fe	VH
-en ff	EY
-en fi	LR
-en fl	UI
+en er	EY
+en es	KS
+en eu	SK
+en ev	SK
+en ey	KS
+en f	VH
+en f0	JT
+en fe	TJ
+en ff	GW
+en fl	VH
 en fo	MQ
-en fr	UI
-en fs	YE
+en fr	TJ
+en fs	WG
 en fu	UI
 en g	TJ
-en ga	WG
-en gb	LR
-en ge	LR
+en ga	YE
+en gb	KS
+en gi	MQ
 en gl	WG
-en go	KS
-en gp	GW
+en go	MQ
+en gp	HV
 en gr	HV
-en gs	SK
+en gs	RL
 en gu	YE
-en gw	MQ
-en h.	FX
-en ha	MQ
-en hd	IU
+en h.	HV
+en hd	HV
 en he	SK
-en hr	XF
+en hr	WG
 en hu	UI
-en hx	ZD
-en i	UI
-en i 	QM
-en i'	JT
-en id	JT
-en ig	EY
-en il	GW
-en im	EY
-en ir	YE
-en is	]B
+en hx	UI
+en i	TJ
+en i'	LR
+en id	GW
+en ig	IU
+en il	HV
+en im	C[
+en ir	VH
+en is	ZD
 en it	MQ
 en iv	JT
 en j	VH
 en j.	XF
 en ja	QM
-en je	JT
+en je	LR
 en ji	^A
-en jo	LR
-en ju	RL
-en k	MQ
-en k.	TJ
-en kg	e;
-en ki	C[
-en km	[C
+en jo	MQ
+en ju	SK
+en k.	RL
+en kg	_@
+en ki	EY
+en km	ZD
 en kr	RL
-en l	LR
-en la	FX
-en le	JT
+en l	MQ
+en la	GW
+en le	IU
 en li	QM
-en ll	]B
-en ln	WG
-en lo	KS
+en ll	^A
+en ln	YE
+en lo	IU
 en lt	WG
-en lu	b>
-en ly	HV
-en m	JT
-en m.	@_
-en mb	RL
-en me	SK
-en mm	XF
-en mr	JT
+en lu	c=
+en ly	GW
+en m	MQ
+en m.	FX
+en mb	WG
+en mi	LR
+en mm	YE
+en mr	LR
+en ms	LR
 en mu	JT
-en my	C[
+en my	DZ
 en n	MQ
-en n 	JT
+en n 	DZ
 en na	JT
-en ne	KS
+en ne	LR
 en ni	]B
 en no	KS
-en nu	MQ
-en o	RL
-en o 	MQ
-en o'	LR
+en nu	LR
+en o	SK
+en o 	=c
+en o'	MQ
 en oa	RL
-en ob	EY
+en ob	@_
 en oc	TJ
 en od	RL
 en of	LR
-en oh	KS
-en ok	YE
+en oh	IU
+en oi	MQ
+en ok	ZD
 en om	RL
 en on	JT
-en op	LR
-en or	TJ
-en os	ZD
-en ot	KS
-en ou	QM
-en ov	LR
-en ox	MQ
+en or	UI
+en os	YE
+en ot	FX
+en ow	QM
+en oy	KS
 en p.	UI
 en pa	FX
-en pd	B]
-en ph	IU
-en pi	LR
-en pl	WG
-en pm	YE
-en po	KS
-en pr	DZ
-en ps	>b
-en pu	IU
-en qx	SK
-en r.	MQ
-en rd	YE
-en re	GW
+en pd	>b
+en pe	QM
+en ph	JT
+en pi	MQ
+en pl	TJ
+en pm	WG
+en pr	EY
+en ps	@_
+en pu	FX
+en qu	MQ
+en qx	RL
+en r	QM
+en ra	LR
+en rd	TJ
+en re	HV
 en rh	IU
-en ri	UI
-en ro	QM
-en ru	LR
-en ry	b>
-en sa	HV
-en sc	TJ
-en se	MQ
-en sh	QM
-en si	UI
-en sk	QM
-en sm	h8
-en sn	QM
+en ri	QM
+en ru	HV
+en ry	YE
+en s0	LR
+en sa	GW
+en sc	VH
+en si	VH
+en sk	RL
+en sl	MQ
+en sm	d<
 en so	DZ
-en sp	SK
-en sq	ZD
-en sr	MQ
+en sp	TJ
+en sq	]B
 en st	RL
-en su	SK
-en sw	LR
-en sy	LR
+en su	QM
+en sw	KS
+en sy	MQ
 en t	RL
-en t 	]B
-en tb	A^
-en te	^A
-en th	MQ
-en to	QM
-en tu	YE
-en tw	QM
-en ty	B]
-en u	LR
-en u 	@_
-en uh	SK
-en ul	]B
-en un	?a
-en ur	B]
-en us	SK
-en v	MQ
-en v0	GW
-en va	TJ
+en t 	XF
+en ta	QM
+en tb	GW
+en te	YE
+en th	KS
+en tu	ZD
+en tw	SK
+en ty	A^
+en u	KS
+en u 	DZ
+en uh	XF
+en ul	VH
+en un	B]
+en ur	EY
+en us	TJ
+en v0	FX
+en va	VH
 en ve	GW
-en vi	WG
-en vo	GW
-en vu	GW
-en w	IU
+en vi	TJ
+en vo	FX
+en vu	JT
+en w	KS
 en w/	HV
 en wa	LR
-en we	UI
-en wk	_@
-en wo	KS
+en we	VH
+en wk	[C
+en wo	IU
 en wr	LR
 en ww	GW
-en wy	b>
-en x	EY
-en x 	C[
+en wy	c=
+en x	C[
+en x 	@_
 en y 	TJ
 en ya	SK
-en ye	QM
-en yo	KS
-en yr	]B
-en z	MQ
-en zi	MQ
+en ye	RL
+en yo	LR
+en yr	c=
+en z	LR
+en zi	LR
 en |	KS
 en | 	KS
-en ~	TJ
-en ~~	TJ
-en £	WG
-en £0	WG
-en ©	DZ
-en © 	DZ
-en ·	A^
-en · 	A^
-en “	MQ
-en “b	GW
-en “h	LR
-en “t	IU
-en “y	EY
-en €	a?
-en €0	a?
-en ★	DZ
-en ★★	DZ
+en ~	UI
+en ~~	UI
+en £	VH
+en £0	VH
+en ©	C[
+en © 	C[
+en ·	B]
+en · 	B]
+en “b	LR
+en “h	HV
+en “t	HV
+en “y	IU
+en €	^A
+en €0	^A
+en ★	IU
+en ★★	IU
 en �	[C
 en! 	;e
 en!!	JT
-en!! 	IU
+en!! 	JT
 en!!!	[C
-en!)	YE
-en!) 	VH
-en" 	IU
+en!)	UI
+en!) 	UI
+en" 	HV
 en" -	GW
-en" a	EY
+en" a	GW
 en" i	SK
-en" o	KS
-en" w	GW
+en" o	MQ
+en" w	JT
 en" –	C[
 en")	DZ
 en") 	DZ
-en",	LR
-en", 	LR
-en".	EY
-en". 	EY
-en"a	RL
-en"a 	MQ
-en"ar	HV
-en"b	B]
-en"be	C[
-en"c	LR
-en"d	GW
-en"de	DZ
-en"di	DZ
+en",	MQ
+en", 	MQ
+en".	GW
+en". 	GW
+en"a	QM
+en"a 	LR
+en"ar	DZ
+en"b	DZ
+en"be	B]
+en"c	KS
+en"d	B]
+en"de	HV
+en"di	EY
 en"f	FX
 en"fo	HV
-en"g	FX
-en"h	LR
-en"ha	@_
+en"g	JT
+en"h	MQ
+en"ha	JT
+en"i	QM
 en"i 	QM
-en"l	FX
-en"li	GW
-en"m	IU
+en"it	QM
+en"l	DZ
+en"li	A^
+en"m	KS
 en"my	IU
-en"n	VH
-en"no	VH
-en"o	XF
-en"op	ZD
-en"ou	C[
+en"n	XF
+en"no	XF
+en"o	YE
+en"op	[C
+en"ou	>b
+en"p	QM
 en"pr	SK
 en"s	KS
 en"sa	TJ
-en"t	EY
-en"th	>b
-en"to	VH
-en"w	JT
-en"we	MQ
-en"wh	MQ
-en$0	WG
-en$0 	VH
-en$0,	]B
-en$0.	d<
-en$00	RL
+en"t	FX
+en"th	B]
+en"to	SK
+en"w	IU
+en"we	LR
+en"y	QM
+en"yo	QM
+en$0	VH
+en$0 	UI
+en$0,	ZD
+en$0.	a?
+en$00	TJ
 en% 	MQ
 en% o	MQ
-en& 	UI
+en& 	TJ
 en& 0	UI
-en& a	WG
-en& b	VH
+en& a	XF
+en& b	UI
 en& d	ZD
-en& f	VH
-en& l	_@
+en& l	VH
 en& m	A^
-en& p	FX
-en& r	SK
+en& p	KS
+en& r	RL
 en& s	XF
-en& t	IU
+en& t	GW
 en' 	MQ
-en' b	IU
-en' h	TJ
-en' l	SK
-en' m	A^
+en' b	HV
+en' c	RL
+en' h	RL
+en' l	TJ
+en' m	B]
 en' s	RL
-en'0	TJ
-en'00	TJ
+en' u	KS
+en'0	SK
+en'00	SK
 en'a	HV
 en'd	HV
-en'd 	KS
-en'l	IU
-en'll	IU
+en'd 	LR
+en'l	JT
+en'll	JT
 en'm	LR
 en'm 	MQ
-en'r	YE
-en're	YE
-en's	IU
-en's 	IU
+en'r	VH
+en're	UI
+en's	HV
+en's 	JT
 en's,	SK
-en's.	IU
-en't	HV
-en't 	LR
-en't,	?a
+en's.	LR
+en't	KS
+en't,	B]
 en't.	LR
-en'v	RL
-en've	RL
 en(0	ZD
 en(00	[C
-en(?	WG
-en(a	MQ
+en(?	XF
 en(al	MQ
-en(b	IU
-en(c	JT
-en(ch	EY
-en(co	VH
-en(d	RL
-en(da	RL
+en(b	JT
+en(c	LR
+en(ch	FX
+en(co	WG
+en(d	QM
 en(f	UI
-en(fo	?a
+en(fo	DZ
 en(fr	TJ
-en(he	MQ
-en(ho	YE
-en(i	KS
-en(i 	KS
-en(m	JT
+en(h	LR
+en(he	KS
+en(ho	VH
+en(i 	JT
+en(in	RL
+en(m	GW
 en(ma	SK
-en(mi	GW
-en(mo	JT
-en(mr	?a
-en(n	IU
+en(mi	FX
+en(mo	DZ
+en(mr	C[
+en(n	HV
 en(no	HV
-en(o	KS
-en(p	UI
-en(pl	?a
-en(r	QM
+en(o	QM
+en(p	TJ
+en(pl	GW
+en(r	RL
 en(re	RL
-en(s	EY
-en(sa	MQ
-en(sh	A^
+en(s	GW
+en(sh	DZ
 en(so	SK
-en(te	f:
-en(th	UI
-en(to	B]
-en(tr	HV
-en(tu	EY
-en(we	LR
-en(wi	UI
-en(y	DZ
-en(ye	DZ
+en(te	d<
+en(th	TJ
+en(to	DZ
+en(tr	IU
+en(tu	C[
+en(w	RL
+en(we	KS
+en(wi	VH
+en(y	GW
+en(ye	GW
+en(£	MQ
+en(£0	MQ
 en) 	C[
 en) 0	VH
-en) a	RL
-en) b	EY
+en) a	UI
+en) b	IU
 en) i	MQ
-en) o	RL
-en) s	KS
-en) w	IU
-en) |	MQ
-en) –	MQ
+en) o	SK
+en) s	JT
+en) w	JT
+en) –	RL
 en),	UI
 en), 	UI
-en).	YE
-en). 	YE
-en):	IU
-en): 	IU
-en* 	@_
-en* i	MQ
+en).	VH
+en). 	VH
+en):	LR
+en): 	LR
+en* 	A^
 en*,	RL
 en*, 	RL
-en*h	MQ
-en*t	QM
-en*th	QM
-en+ 0	XF
-en+ a	DZ
-en+ p	HV
-en+ r	VH
-en+ s	YE
-en+ v	[C
-en+0	d<
-en+00	c=
+en+ 0	UI
+en+ a	GW
+en+ p	IU
+en+ r	SK
+en+ s	[C
+en+ v	]B
+en+0	^A
+en+00	^A
 en, 	IU
-en, "	B]
+en, "	EY
+en, $	KS
+en, 0	QM
 en, a	g9
-en, b	WG
-en, c	RL
-en, d	JT
+en, b	SK
+en, c	TJ
+en, d	KS
 en, e	KS
-en, f	VH
-en, g	]B
-en, h	QM
-en, i	RL
-en, j	TJ
-en, k	GW
-en, l	C[
-en, m	EY
-en, n	RL
-en, o	c=
+en, f	TJ
+en, g	_@
+en, i	TJ
+en, j	SK
+en, k	LR
+en, l	B]
+en, m	FX
+en, n	SK
+en, o	a?
 en, p	RL
-en, q	TJ
-en, r	VH
-en, s	]B
+en, q	ZD
+en, r	RL
+en, s	[C
 en, t	SK
-en, u	YE
-en, v	ZD
+en, u	WG
+en, v	]B
 en, w	GW
 en, £	RL
-en, “	GW
-en,0	IU
-en,00	IU
+en, “	LR
+en,0	KS
+en,00	KS
+en- 	MQ
 en- 0	TJ
-en- c	UI
-en- h	QM
-en- n	JT
-en- p	@_
-en- t	B]
+en- c	SK
+en- n	IU
+en- p	A^
+en- t	DZ
 en- w	YE
-en- |	a?
-en-0	ZD
-en-0 	c=
-en-0,	c=
+en- |	ZD
+en-0	[C
+en-0 	ZD
+en-0,	UI
 en-0.	^A
 en-00	SK
-en-a	FX
-en-an	DZ
-en-ar	LR
-en-b	JT
-en-bl	SK
-en-c	DZ
-en-ca	IU
-en-cl	KS
-en-co	GW
+en-a	B]
+en-an	EY
+en-ar	IU
+en-b	MQ
+en-bl	ZD
+en-c	FX
+en-ca	GW
+en-cl	MQ
+en-co	KS
 en-d	QM
-en-do	RL
-en-e	LR
-en-ei	[C
-en-f	HV
-en-fi	HV
+en-do	TJ
+en-e	IU
+en-ei	XF
+en-f	MQ
+en-fi	JT
 en-fo	KS
 en-fr	IU
-en-g	_@
+en-g	WG
 en-h	^A
 en-ha	^A
-en-k	LR
-en-ke	LR
-en-l	KS
-en-la	HV
-en-le	MQ
+en-k	MQ
+en-ke	MQ
+en-l	JT
+en-la	IU
+en-le	KS
 en-m	HV
+en-ma	TJ
 en-n	WG
-en-o	XF
-en-of	YE
-en-on	[C
-en-ou	SK
+en-o	WG
+en-of	XF
+en-on	ZD
+en-ou	QM
 en-p	XF
-en-pu	TJ
-en-r	RL
-en-re	XF
-en-sh	SK
-en-si	C[
-en-st	ZD
-en-t	LR
-en-u	VH
-en-up	VH
-en-wi	C[
-en. 	QM
-en. 0	a?
-en. a	VH
-en. b	JT
+en-pu	RL
+en-r	SK
+en-re	]B
+en-s	MQ
+en-sa	MQ
+en-sh	UI
+en-si	DZ
+en-st	]B
+en-u	WG
+en-up	WG
+en-wi	IU
+en. 	RL
+en. (	MQ
+en. 0	_@
+en. a	YE
+en. b	LR
 en. c	;e
-en. d	LR
+en. d	HV
 en. e	HV
-en. g	LR
-en. h	C[
-en. k	SK
-en. l	MQ
-en. m	A^
+en. g	IU
+en. h	DZ
+en. k	TJ
+en. m	DZ
 en. n	MQ
-en. o	B]
-en. p	SK
-en. r	GW
-en. s	EY
-en. v	QM
-en. w	GW
-en."	JT
-en." 	MQ
-en.)	<d
-en.) 	<d
-en.*	FX
-en.* 	FX
-en.,	B]
-en., 	B]
-en..	KS
-en.. 	KS
-en...	KS
-en.0 	XF
-en.:	MQ
-en.: 	MQ
-en.b	@_
-en.b.	@_
-en.e	SK
-en.ex	SK
-en.k	B]
-en.ke	JT
-en.s	@_
-en.t	TJ
-en.”	TJ
-en.” 	TJ
+en. o	C[
+en. p	TJ
+en. r	IU
+en. s	DZ
+en. t	QM
+en. w	EY
+en."	MQ
+en.)	>b
+en.) 	>b
+en.*	DZ
+en.* 	DZ
+en.,	GW
+en., 	GW
+en..	IU
+en.. 	IU
+en...	IU
+en.0	LR
+en.0 	YE
+en.:	LR
+en.: 	LR
+en.b	EY
+en.b.	EY
+en.e	QM
+en.ex	QM
+en.k	GW
+en.ke	LR
+en.s	B]
+en.t	QM
+en.”	RL
+en.” 	RL
 en/ 	LR
 en/ 0	>b
-en/ a	SK
+en/ a	RL
 en/ b	HV
-en/ p	IU
-en/ s	WG
-en/ t	MQ
-en//	VH
-en/0	C[
-en/00	EY
-en/h	DZ
-en/hr	DZ
-en/m	b>
-en/w	RL
+en/ p	JT
+en/ r	QM
+en/ s	VH
+en/ t	LR
+en//	WG
+en/0	DZ
+en/00	C[
+en/h	GW
+en/hr	GW
+en/m	^A
+en/w	SK
 en0 	_@
 en0 (	QM
-en0 +	[C
-en0 -	SK
-en0 0	a?
-en0 a	[C
-en0 b	RL
-en0 c	LR
-en0 d	MQ
-en0 e	XF
+en0 +	]B
+en0 -	TJ
+en0 0	^A
+en0 a	_@
+en0 b	KS
+en0 c	HV
+en0 d	LR
+en0 e	RL
 en0 f	FX
-en0 g	c=
-en0 h	RL
-en0 i	IU
-en0 j	JT
-en0 k	d<
-en0 l	^A
-en0 n	MQ
-en0 o	;e
+en0 g	f:
+en0 i	JT
+en0 j	IU
+en0 k	h8
+en0 l	]B
+en0 n	KS
+en0 o	>b
 en0 p	SK
-en0 q	YE
-en0 r	;e
-en0 s	C[
-en0 u	@_
-en0 v	WG
-en0 w	MQ
-en0 y	_@
-en0 |	^A
-en0 ·	7i
-en0 –	JT
+en0 q	ZD
+en0 r	=c
+en0 s	EY
+en0 u	B]
+en0 v	ZD
+en0 y	e;
+en0 |	c=
+en0 ·	;e
+en0 –	GW
 en0%	TJ
-en0% 	RL
-en0)	SK
-en0) 	RL
-en0),	UI
-en0+	MQ
-en0,	XF
-en0, 	]B
-en0,0	IU
+en0% 	TJ
+en0)	QM
+en0),	RL
+en0).	MQ
+en0,	WG
+en0, 	[C
+en0,0	KS
 en0-	]B
-en0-0	XF
+en0-0	ZD
 en0.	QM
-en0. 	ZD
-en0/	C[
-en0/0	<d
-en0/h	DZ
+en0. 	YE
+en0.0	LR
+en0/	FX
+en0/0	@_
+en0/h	GW
 en00	^A
-en00 	UI
+en00 	VH
 en00%	TJ
-en00)	SK
+en00)	QM
 en00,	TJ
 en00-	ZD
-en00.	VH
-en00/	B]
-en000	SK
-en00:	WG
-en00;	UI
+en00.	UI
+en00/	EY
+en000	RL
+en00:	]B
+en00;	VH
 en00a	UI
-en00g	]B
-en00p	XF
-en00t	@_
-en00x	EY
-en00–	c=
+en00g	YE
+en00p	WG
+en00s	LR
+en00t	A^
+en00x	FX
+en00–	b>
 en0:	QM
-en0: 	MQ
-en0:0	RL
-en0;	RL
-en0; 	RL
-en0a	[C
-en0aa	[C
-en0am	XF
-en0b	VH
-en0bb	_@
-en0d	RL
-en0dd	RL
-en0e	GW
-en0ee	B]
-en0f	WG
-en0g	]B
-en0h	WG
-en0j	[C
-en0k	FX
-en0k.	DZ
-en0l	b>
+en0;	QM
+en0; 	QM
+en0a	^A
+en0aa	ZD
+en0am	TJ
+en0b	a?
+en0bb	YE
+en0d	[C
+en0dd	YE
+en0e	IU
+en0ee	EY
+en0f	[C
+en0g	YE
+en0h	VH
+en0j	ZD
+en0k	GW
+en0k.	KS
+en0l	e;
 en0lb	[C
 en0ll	XF
-en0ln	UI
-en0m	^A
-en0m 	VH
+en0ln	VH
+en0m	ZD
+en0m 	TJ
 en0n	c=
-en0nd	]B
-en0nn	^A
-en0p	_@
-en0p.	ZD
-en0pl	VH
-en0pm	XF
-en0pp	]B
-en0pt	ZD
-en0q	WG
-en0qt	VH
-en0r	RL
-en0rb	RL
-en0rd	MQ
-en0rr	[C
-en0s	e;
-en0s 	a?
-en0s,	RL
+en0nd	[C
+en0nn	ZD
+en0p	a?
+en0p.	^A
+en0pl	TJ
+en0pm	VH
+en0pp	ZD
+en0pt	XF
+en0q	ZD
+en0qt	UI
+en0r	SK
+en0rb	QM
+en0rr	XF
+en0s	_@
+en0s 	WG
+en0s,	SK
 en0s.	UI
-en0st	VH
+en0st	UI
 en0t	JT
 en0th	GW
-en0tt	ZD
-en0x	GW
-en0x0	EY
-en0–	ZD
+en0tt	UI
+en0x	FX
+en0x0	FX
+en0–	YE
 en0–0	XF
-en: 	KS
-en: "	EY
-en: $	b>
-en: '	EY
-en: 0	IU
-en: c	DZ
-en: d	FX
+en: 	HV
+en: "	GW
+en: $	[C
+en: '	FX
+en: 0	KS
+en: a	JT
+en: c	EY
+en: d	GW
 en: h	TJ
 en: i	]B
-en: l	SK
-en: m	]B
-en: n	A^
-en: o	KS
-en: p	XF
+en: l	RL
+en: m	VH
+en: n	B]
+en: o	UI
+en: p	UI
 en: r	TJ
-en: s	FX
-en: t	SK
-en: w	EY
-en: “	FX
-en:0	RL
-en:00	RL
-en; 	UI
-en; 0	[C
-en; a	WG
-en; b	GW
-en; c	IU
-en; d	KS
-en; f	MQ
-en; g	UI
-en; h	MQ
-en; i	VH
-en; m	d<
-en; n	HV
-en; o	TJ
-en; p	?a
-en; r	[C
-en; s	_@
-en; t	JT
-en; w	YE
-en; y	GW
+en: s	KS
+en: t	RL
+en: w	C[
+en: “	JT
+en; 	RL
+en; 0	^A
+en; a	UI
+en; b	DZ
+en; c	MQ
+en; d	IU
+en; f	LR
+en; g	^A
+en; h	LR
+en; i	UI
+en; l	LR
+en; m	ZD
+en; n	JT
+en; o	_@
+en; p	A^
+en; r	ZD
+en; s	c=
+en; w	TJ
+en; y	EY
 en? 	!}
-en?"	[C
-en?" 	[C
+en?"	YE
+en?" 	YE
 en?)	JT
 en?) 	JT
 en??	HV
 en?? 	HV
 en@a	WG
-en@b	b>
-en@br	b>
-en@c	HV
-en@ca	GW
-en@co	VH
-en@d	YE
-en@f	UI
-en@fe	HV
-en@g	XF
-en@gr	XF
-en@h	LR
-en@ha	IU
+en@b	a?
+en@br	_@
+en@c	JT
+en@ca	HV
+en@co	SK
+en@d	ZD
+en@f	TJ
+en@fe	IU
+en@g	UI
+en@gr	UI
+en@h	JT
+en@ha	HV
 en@hi	_@
-en@l	RL
 en@la	_@
 en@li	JT
 en@o	XF
 en@ot	XF
-en@p	e;
+en@p	d<
 en@q	LR
 en@qu	LR
-en@r	ZD
-en@s	RL
-en@sa	^A
+en@r	c=
+en@s	SK
+en@sa	ZD
 en@se	UI
-en@st	WG
-en@t	h8
-en@ta	UI
-en@th	]B
-en@to	YE
-en@w	_@
-en@we	UI
-en@wi	YE
-en] 	JT
-en] w	HV
+en@st	XF
+en@t	e;
+en@ta	TJ
+en@th	_@
+en@to	WG
+en@w	RL
+en@we	QM
+en@wi	VH
+en] 	IU
+en] w	GW
 ena 	QM
-ena "	LR
-ena 0	JT
-ena a	VH
-ena b	HV
-ena c	ZD
-ena f	JT
+ena "	MQ
+ena 0	MQ
+ena a	]B
+ena b	JT
+ena c	XF
+ena f	KS
 ena g	LR
 ena h	QM
 ena i	QM
-ena j	UI
-ena k	b>
-ena l	QM
-ena m	XF
+ena j	SK
+ena k	a?
+ena m	YE
 ena n	WG
-ena o	VH
-ena p	IU
-ena q	XF
+ena p	JT
+ena q	YE
 ena r	KS
-ena t	HV
-ena v	YE
-ena w	VH
-ena y	XF
-ena |	WG
-ena £	SK
-ena)	MQ
-ena).	MQ
-ena,	B]
-ena, 	B]
-ena-	SK
-ena.	KS
-ena. 	LR
-ena.”	LR
-ena0	TJ
-ena0 	SK
-ena@	LR
-enaa	[C
-enaa.	YE
-enab	HV
-enab 	ZD
+ena s	MQ
+ena t	LR
+ena v	VH
+ena w	TJ
+ena y	[C
+ena |	_@
+ena £	RL
+ena,	C[
+ena, 	C[
+ena-	RL
+ena.	IU
+ena. 	JT
+ena.”	HV
+ena0	QM
+ena@	JT
+enaa	ZD
+enaa.	_@
+enab	GW
+enab 	]B
 enab.	XF
-enabb	VH
-enabe	HV
-enabi	SK
-enabl	JT
-enabn	FX
-enabo	DZ
+enabb	XF
+enabe	LR
+enabi	TJ
+enabl	IU
+enabn	MQ
+enabo	GW
 enabr	QM
-enabs	A^
-enabt	KS
-enaby	TJ
-enac	IU
-enaca	C[
-enacc	SK
+enabs	EY
+enac	HV
+enaca	EY
+enacc	QM
 enace	SK
-enach	SK
-enack	FX
-enacl	KS
-enaco	^A
-enacr	LR
-enact	JT
-enad 	=c
-enad)	SK
-enad-	C[
-enad.	TJ
-enada	_@
-enade	UI
-enadi	UI
-enadl	GW
-enadm	QM
-enado	GW
-enads	MQ
+enach	RL
+enaci	LR
+enack	EY
+enacl	IU
+enaco	a?
+enacr	MQ
+enact	HV
+enad 	<d
+enad'	MQ
+enad)	UI
+enad,	MQ
+enad-	FX
+enad.	RL
+enada	[C
+enadd	RL
+enade	WG
+enadg	JT
+enadi	XF
+enadl	EY
+enado	EY
+enads	JT
 enadu	QM
-enady	GW
-enae	FX
-enae 	GW
-enaf 	^A
-enaff	XF
-enafl	A^
-enafo	FX
+enady	LR
+enae	HV
+enae 	IU
+enaf 	[C
+enaff	WG
+enafl	@_
+enafo	A^
 enaft	MQ
-enag,	VH
-enaga	>b
-enage	TJ
+enag	LR
+enag,	XF
+enaga	<d
+enage	UI
 enagh	XF
-enagi	LR
-enagl	RL
-enagn	C[
+enagl	TJ
+enagn	B]
 enago	VH
-enagr	FX
-enagu	MQ
-enah	A^
-enah 	B]
+enagr	GW
+enagu	KS
+enah	DZ
+enah 	DZ
 enaid	EY
-enaig	GW
-enail	QM
+enaig	HV
+enail	RL
 enaim	>b
-enain	KS
-enair	]B
+enain	IU
+enair	ZD
 enais	DZ
-enait	QM
-enak	VH
+enak	UI
 enak 	VH
-enak,	LR
-enakd	^A
-enake	XF
+enak,	MQ
+enakd	WG
+enake	VH
 enakf	MQ
-enaki	SK
 enaks	MQ
-enal 	UI
-enal,	>b
-enal.	@_
-enala	^A
-enalc	FX
-enald	WG
-enale	LR
-enalf	VH
-enalk	EY
-enall	QM
-enalm	UI
-enaln	XF
-enalo	RL
-enalp	JT
-enalr	LR
-enalt	UI
-enalu	KS
-enalv	SK
-enam	MQ
-enam 	KS
-enam,	KS
-enam-	VH
-enama	[C
-enamb	^A
-enamm	JT
-enamo	[C
+enal	QM
+enal 	WG
+enal,	C[
+enal.	FX
+enala	ZD
+enalc	LR
+enald	VH
+enalf	WG
+enalk	C[
+enalm	RL
+enaln	VH
+enalo	WG
+enalp	MQ
+enals	SK
+enalt	WG
+enalu	JT
+enalv	TJ
+enalw	QM
+enam	QM
+enam 	LR
+enam,	HV
+enam-	SK
+enam.	IU
+enama	VH
+enamb	ZD
+ename	LR
+enamm	C[
+enamo	]B
 enamp	RL
-enams	TJ
-enamu	JT
-enan 	QM
-enan'	b>
-enan)	IU
+enamu	IU
+enan 	SK
+enan'	d<
+enan)	LR
 enan,	LR
-enan.	VH
-enan@	SK
+enan.	UI
+enan@	YE
 enana	XF
 enanc	FX
 enand	VH
 enane	RL
-enang	<d
-enank	HV
-enann	SK
-enano	TJ
+enang	;e
+enani	RL
+enank	IU
+enann	TJ
+enano	QM
 enans	UI
-enant	KS
-enanu	SK
+enant	LR
+enanu	RL
 enany	TJ
-enap	QM
+enao	RL
 enap 	=c
-enap,	YE
-enap.	FX
-enapa	TJ
-enape	HV
-enaph	JT
-enapi	KS
-enapl	b>
-enapo	DZ
-enapp	_@
-enapr	b>
-enaps	EY
+enap,	XF
+enap.	DZ
+enapa	UI
+enape	KS
+enapl	]B
+enapo	C[
+enapp	[C
+enapr	[C
+enaps	GW
 enar 	B]
-enar'	]B
-enar,	UI
+enar'	XF
 enar.	GW
-enar:	VH
+enar:	TJ
 enar?	UI
-enara	RL
-enarb	QM
-enarc	MQ
-enard	QM
-enare	VH
-enarf	]B
-enarg	HV
-enarj	TJ
-enark	GW
-enarl	^A
-enarm	VH
-enarn	_@
+enarb	TJ
+enare	SK
+enarf	a?
+enarg	IU
+enarj	UI
+enark	EY
+enarl	WG
+enarm	SK
+enarn	ZD
 enarp	b>
-enarr	^A
-enars	^A
-enart	IU
-enary	HV
+enarr	ZD
+enars	]B
+enart	GW
+enarv	IU
+enary	FX
 enas	RL
 enas 	HV
-enas.	MQ
-enas;	XF
-enasc	ZD
-enase	=c
+enas;	YE
+enasc	[C
+enase	>b
 enash	SK
-enasi	JT
-enasn	UI
-enaso	LR
+enasi	GW
 enasp	MQ
-enast	]B
-enasu	C[
-enasw	KS
-enasy	DZ
+enass	QM
+enast	_@
+enasu	GW
+enasw	HV
+enasy	B]
 enat	SK
-enat 	JT
+enat 	LR
 enat'	MQ
-enat)	MQ
-enat,	ZD
-enat.	XF
-enata	QM
-enatc	UI
-enate	IU
-enath	^A
-enati	WG
-enato	A^
-enatr	LR
-enats	MQ
+enat,	]B
+enat-	MQ
+enat.	WG
+enatc	TJ
+enate	KS
+enath	]B
+enati	TJ
+enato	DZ
 enatt	GW
-enatu	VH
-enau	QM
-enauc	>b
-enaug	VH
-enaul	SK
-enaur	DZ
-enaut	FX
+enatu	TJ
+enau	RL
+enauc	A^
+enaud	MQ
+enaug	UI
+enaul	TJ
+enaun	MQ
+enaur	GW
+enaut	IU
 enav	IU
-enava	ZD
+enava	_@
 enavi	<d
 enavo	A^
-enavy	DZ
-enaw	TJ
-enaw 	XF
-enawa	KS
-enawi	C[
-enawk	LR
-enawl	VH
-enawm	YE
-enawn	IU
-enaws	KS
+enavy	EY
+enaw	SK
+enaw 	YE
+enawa	LR
+enawe	QM
+enawi	GW
+enawl	UI
+enawm	VH
+enawn	LR
+enaws	IU
 enax	QM
-enaxb	_@
+enax 	MQ
+enaxb	^A
 enay 	IU
-enay!	DZ
-enay'	HV
-enay,	RL
-enay;	WG
-enayb	A^
-enaye	[C
-enayi	ZD
-enayl	JT
-enaym	B]
+enay!	EY
+enay'	GW
+enay,	LR
+enay-	MQ
+enay.	RL
+enay;	VH
+enayb	=c
+enaye	YE
+enayi	[C
+enayl	LR
+enaym	A^
+enays	MQ
 enaz	QM
 enaze	RL
-enb 	RL
-enb (	XF
-enb 0	c=
-enb a	IU
-enb b	ZD
-enb d	?a
-enb f	TJ
-enb h	MQ
-enb i	C[
-enb l	ZD
-enb s	EY
-enb t	KS
-enb |	MQ
-enb £	XF
-enb,	KS
-enb, 	KS
-enb-	A^
-enb-0	HV
+enb &	SK
+enb (	UI
+enb 0	^A
+enb a	JT
+enb b	a?
+enb d	DZ
+enb f	YE
+enb i	HV
+enb l	VH
+enb s	IU
+enb t	IU
+enb £	]B
+enb,	LR
+enb, 	LR
+enb-	C[
+enb-0	GW
 enb-c	FX
 enb.	IU
-enb. 	EY
+enb. 	GW
 enb.e	XF
-enb/	YE
-enb0	WG
-enb0 	WG
+enb/	XF
+enb0	UI
+enb0 	UI
 enba	RL
-enbab	QM
-enbac	SK
-enbad	@_
+enbab	RL
+enbac	RL
+enbad	=c
 enbag	^A
 enbal	ZD
 enban	EY
 enbar	TJ
-enbas	UI
-enbat	FX
-enbay	c=
-enbb	RL
-enbb.	_@
-enbbi	[C
-enbbl	TJ
-enbbo	^A
-enbbs	LR
-enbby	B]
-enbc	IU
-enbc 	IU
-enbd	RL
+enbas	VH
+enbat	HV
+enbay	_@
+enbb	SK
+enbb.	YE
+enbbi	ZD
+enbbl	YE
+enbbo	b>
+enbbs	KS
+enbby	EY
+enbc	KS
+enbc 	KS
+enbd	SK
 enbe	LR
-enbe 	>b
-enbe,	QM
-enbe.	IU
-enbea	ZD
-enbec	VH
-enbed	WG
+enbe 	A^
+enbe.	HV
+enbea	]B
+enbec	TJ
+enbed	XF
 enbee	FX
-enbeh	VH
-enbel	QM
-enben	c=
-enber	IU
+enbef	QM
+enbeg	RL
+enbeh	WG
+enben	b>
+enber	LR
 enbes	C[
-enbet	JT
-enbev	]B
-enbex	?a
-enbh	WG
-enbha	]B
-enbi	IU
-enbia	FX
-enbic	XF
-enbid	B]
+enbet	LR
+enbev	XF
+enbex	A^
+enbey	KS
+enbh	TJ
+enbha	VH
+enbi	GW
+enbia	JT
+enbic	YE
+enbid	A^
 enbig	KS
-enbik	VH
+enbik	TJ
 enbil	KS
-enbin	SK
-enbir	d<
-enbit	8h
-enbj	B]
-enbje	B]
-enbla	HV
+enbin	RL
+enbir	e;
+enbis	LR
+enbit	9g
+enbj	DZ
+enbje	DZ
+enbla	GW
 enbli	WG
-enblo	MQ
+enblo	FX
 enblu	SK
-enbly	VH
-enbn	JT
-enbn0	VH
+enbly	SK
+enbn	MQ
+enbn0	YE
 enbo	RL
 enboa	LR
-enbob	B]
-enbod	UI
-enboi	TJ
-enbol	UI
-enbon	LR
-enboo	QM
+enbob	HV
+enbod	TJ
+enboi	QM
+enbol	WG
+enbon	IU
 enbor	XF
-enbot	_@
-enbou	>b
-enbov	WG
-enbox	RL
-enbr	WG
-enbra	ZD
-enbre	SK
-enbri	TJ
+enbot	c=
+enbou	@_
+enbov	XF
+enbox	SK
+enbr	UI
+enbra	YE
+enbre	MQ
+enbri	VH
 enbru	IU
-enbs	DZ
-enbs 	XF
-enbs.	?a
-enbsc	a?
-enbsi	DZ
-enbsw	LR
-enbt	QM
-enbt 	XF
-enbu	MQ
-enbud	A^
-enbul	VH
-enbum	DZ
-enbun	MQ
-enbur	VH
-enbus	HV
-enbut	JT
-enbuy	XF
-enbv	EY
-enbvi	EY
+enbs	EY
+enbs 	UI
+enbs.	A^
+enbsc	]B
+enbsi	C[
+enbsw	KS
+enbt 	WG
+enbuc	MQ
+enbud	?a
+enbui	TJ
+enbul	SK
+enbum	B]
+enbur	UI
+enbus	DZ
+enbut	KS
+enbuy	YE
+enbv	FX
+enbvi	FX
 enby	LR
 enby,	KS
-enby.	QM
-enbye	KS
-enc 	XF
-enc 0	WG
-enc a	QM
-enc b	RL
-enc c	^A
-enc d	LR
-enc f	RL
-enc l	UI
-enc t	C[
-enc w	RL
-enc)	QM
-enc,	GW
-enc, 	GW
-enc.	FX
-enc. 	DZ
-enc.e	b>
-enc:	C[
-enc: 	C[
-enc@	YE
-enc@s	YE
+enbye	LR
+enc 	VH
+enc 0	ZD
+enc a	SK
+enc b	QM
+enc c	YE
+enc d	HV
+enc f	JT
+enc l	ZD
+enc s	QM
+enc t	DZ
+enc,	HV
+enc, 	HV
+enc.	HV
+enc. 	EY
+enc.e	]B
+enc:	FX
+enc: 	FX
+enc@	RL
+enc@s	RL
 enca	LR
-encaf	^A
+enca 	MQ
+encad	KS
+encaf	YE
 encag	]B
-encal	EY
-encap	KS
+encal	DZ
+encam	LR
 encar	TJ
-encas	RL
-encat	IU
+encas	XF
+encat	HV
 encau	LR
-encav	A^
-encc	SK
-encca	ZD
-encce	[C
-encco	GW
-encd	RL
-encd0	RL
-ence 	QM
-ence)	XF
-ence,	IU
-ence.	QM
-ence:	VH
+encav	C[
+encc	RL
+encca	[C
+encce	]B
+encco	FX
+enccr	MQ
+encd	SK
+encd0	SK
+ence 	RL
+ence)	[C
+ence,	LR
+ence:	]B
 ence;	QM
-ence?	DZ
-ence@	b>
-enceb	A^
-enced	RL
+ence?	HV
+ence@	c=
+enceb	C[
+enced	TJ
 encei	JT
-encel	DZ
-encem	RL
-encen	YE
-encer	MQ
-ences	HV
-encf	UI
-ench	QM
-ench 	IU
-ench,	TJ
-ench.	VH
-enchb	QM
+encel	FX
+encen	]B
+encep	RL
+ences	IU
+encf	VH
+ench	SK
+ench 	KS
+ench,	ZD
+ench.	SK
 enche	LR
-enchi	_@
-enchn	MQ
-enchu	GW
-enchy	IU
-enci	LR
-encia	ZD
-encid	FX
+enchi	]B
+encht	FX
+enchu	HV
+encia	^A
+encid	DZ
 encie	RL
-encil	LR
-encip	ZD
-encir	QM
-encis	C[
-encit	KS
-enciv	IU
-enck	RL
-enck 	WG
-enck'	FX
+encil	JT
+encip	YE
+encir	MQ
+encis	EY
+encit	FX
+enciv	JT
+enck	SK
+enck 	VH
+enck'	GW
+enck,	SK
 enck-	RL
-encka	TJ
-encke	EY
+enck.	RL
+encka	VH
+encke	HV
 encki	GW
-enckl	]B
-enckm	VH
-encko	DZ
-encks	RL
-enckw	[C
+enckl	ZD
+enckm	SK
+encko	EY
+encks	SK
+enckw	b>
 encl	XF
-encl.	]B
-encla	HV
-encle	ZD
+encl.	XF
+encla	GW
+encle	]B
+encli	JT
 enclo	UI
+enclu	LR
 encm	^A
 encm 	^A
-enco	MQ
-enco.	YE
-encoa	QM
-encob	d<
-encod	GW
-encoe	QM
-encof	ZD
-encol	C[
-encom	RL
-encon	FX
-encoo	d<
-encop	QM
-encor	[C
-encos	@_
+enco.	[C
+encoa	UI
+encob	f:
+encod	FX
+encoe	SK
+encof	WG
+encol	@_
+encom	UI
+encon	EY
+encoo	b>
+encop	LR
+encor	WG
+encos	C[
 encou	JT
-encov	b>
-encr	GW
+encov	^A
+encr	HV
 encra	RL
-encre	MQ
-encri	<d
-encro	GW
-encry	HV
-encs	[C
-encs 	b>
-encs,	[C
-enct	FX
-enct 	LR
-enct,	EY
-enct.	C[
-encta	C[
+encre	KS
+encri	=c
+encro	FX
+encry	DZ
+encs	_@
+encs 	^A
+encs,	YE
+enct	GW
+enct 	JT
+enct.	?a
+encta	FX
 encte	IU
-encti	QM
-enctr	QM
-encts	QM
-enctu	<d
-encu	FX
-encue	XF
-encui	A^
-encum	GW
+encti	TJ
+enctl	RL
+enctr	VH
+enctu	;e
+encu	HV
+encue	WG
+encui	DZ
+encul	IU
+encum	EY
 encup	MQ
-encur	?a
-encus	GW
-encut	YE
-ency 	IU
-encyc	XF
-end &	JT
-end (	EY
-end /	FX
-end 0	WG
-end a	GW
-end b	TJ
-end c	QM
-end d	QM
-end e	f:
+encur	>b
+encus	DZ
+encut	XF
+ency	KS
+ency 	KS
+encyc	YE
+end &	LR
+end (	DZ
+end /	IU
+end 0	SK
+end a	HV
+end b	RL
+end c	SK
+end d	RL
+end e	b>
 end f	IU
-end g	EY
-end i	MQ
-end j	YE
-end k	LR
-end l	GW
-end n	b>
-end o	TJ
-end p	WG
-end q	?a
-end r	RL
-end s	RL
+end g	JT
+end h	KS
+end i	KS
+end j	ZD
+end k	MQ
+end l	A^
+end n	_@
+end o	RL
+end p	YE
+end q	@_
+end s	TJ
 end t	LR
-end u	SK
-end v	JT
-end w	SK
-end y	[C
+end u	RL
+end v	LR
+end w	RL
+end y	WG
+end |	RL
+end £	KS
 end –	LR
-end"	QM
-end" 	@_
-end",	_@
-end".	>b
-end'	HV
-end's	HV
-end)	GW
+end" 	EY
+end",	^A
+end".	HV
+end'	IU
+end's	IU
+end)	EY
 end) 	DZ
 end,	TJ
 end, 	TJ
-end-	B]
-end-s	GW
-end. 	LR
-end."	RL
-end.e	[C
-end0	JT
-end0 	JT
-end:	MQ
-end: 	KS
-end;	IU
-end; 	IU
-end?	DZ
-end? 	DZ
-end@	VH
-endab	ZD
-endad	SK
-endag	C[
-endai	B]
-endal	UI
-endam	JT
+end-	DZ
+end-s	IU
+end. 	MQ
+end."	SK
+end.e	ZD
+end0	MQ
+end0 	MQ
+end: 	MQ
+end;	KS
+end; 	KS
+end?	A^
+end? 	A^
+end@	UI
+enda	RL
+endab	VH
+endag	EY
+endai	GW
+endal	VH
+endam	LR
 endan	QM
-endar	C[
-endat	9g
+endar	DZ
+endat	=c
 endau	GW
+endaw	RL
 enday	^A
-endb	MQ
-endba	JT
-endbe	VH
+endba	LR
+endbe	UI
 endbs	UI
-endc	HV
-endd	XF
+endc	JT
+endd	WG
 endd 	SK
-endd,	LR
-endda	UI
-endde	LR
-enddl	YE
+endd,	MQ
+endda	TJ
+enddl	ZD
 enddo	ZD
-enddr	B]
-enddy	]B
-ende	QM
-ende 	RL
-ende'	UI
+enddr	?a
+enddy	b>
+ende	RL
+ende'	VH
 ende,	e;
 ende-	]B
-ende.	KS
-endea	B]
-endeb	VH
-endec	FX
-ended	IU
+ende.	MQ
+endea	A^
+endeb	TJ
+endec	C[
+ended	JT
 endee	QM
-endef	B]
-endeg	SK
-endel	LR
-endem	QM
-enden	ZD
-endeo	JT
-ender	KS
+endef	A^
+endel	QM
+enden	^A
+endeo	IU
+endep	QM
 endes	YE
-endet	B]
-endev	UI
-endey	JT
+endet	EY
+endev	WG
 endf	MQ
-endf 	C[
-endf,	C[
-endfa	ZD
-endg	RL
-endge	RL
-endgi	XF
-endh	IU
-endi	KS
-endi 	IU
-endic	C[
-endid	UI
-endie	HV
-endif	C[
-endin	ZD
-endio	MQ
-endip	MQ
-endir	IU
+endf 	DZ
+endf,	GW
+endfa	WG
+endge	QM
+endgi	]B
+endh	KS
+endi	MQ
+endi 	HV
+endic	FX
+endid	VH
+endie	FX
+endif	EY
+endin	WG
+endip	LR
+endir	JT
 endis	EY
-endit	WG
-endiv	XF
-endl	MQ
-endl 	c=
-endle	SK
-endli	FX
-endlo	QM
-endly	FX
-endm	YE
-endma	WG
-endmi	EY
-endmo	]B
-endn	C[
-endne	EY
-endo	QM
+endit	ZD
+endiu	VH
+endiv	TJ
+endl 	d<
+endle	UI
+endli	@_
+endlo	TJ
+endly	B]
+endm	]B
+endma	SK
+endmi	IU
+endmo	ZD
+endn	EY
+endne	C[
 endo 	HV
-endo.	TJ
-endo?	HV
-endoc	SK
+endo.	SK
+endo?	GW
+endoc	QM
 endoe	VH
 endog	TJ
-endoi	VH
-endol	e;
+endoi	YE
+endol	b>
 endom	LR
 endon	HV
-endor	KS
-endot	_@
+endor	FX
+endot	ZD
 endou	^A
-endov	;e
-endow	KS
-endoz	XF
-endp	YE
-endr 	ZD
-endra	MQ
-endre	JT
-endri	ZD
-endro	KS
-endry	QM
-ends 	KS
-ends,	HV
+endov	A^
+endow	IU
+endoz	SK
+endp	[C
+endr 	]B
+endre	LR
+endri	XF
+endro	JT
+ends 	LR
+ends,	JT
 ends.	VH
-endsa	[C
-endsi	MQ
-endso	RL
-endst	WG
-endu	SK
-enduc	JT
-endug	[C
-endun	XF
-endur	YE
-endv	UI
-endve	HV
-endvi	YE
-endw	SK
-endwo	]B
-endwr	IU
-endy	SK
-endy 	ZD
-endy'	MQ
-endy,	KS
+endsa	XF
+endsi	IU
+endso	VH
+endst	UI
+endu	WG
+enduc	LR
+endug	]B
+endun	TJ
+endur	[C
+endus	LR
+endv	TJ
+endve	IU
+endvi	WG
+endw	TJ
+endwo	YE
+endwr	GW
+endy	UI
+endy 	TJ
+endy'	HV
+endy,	JT
 endy.	B]
-ene 	QM
-ene "	?a
-ene $	EY
+ene "	:f
+ene $	GW
 ene &	A^
 ene (	XF
-ene -	TJ
-ene /	DZ
-ene 0	_@
-ene a	IU
-ene c	YE
-ene d	LR
-ene e	VH
-ene f	WG
-ene g	MQ
-ene h	RL
-ene j	UI
+ene -	c=
+ene /	A^
+ene 0	c=
+ene a	KS
+ene b	MQ
+ene c	XF
+ene d	KS
+ene e	TJ
+ene f	SK
+ene j	RL
 ene k	HV
-ene l	JT
-ene m	KS
-ene n	GW
-ene o	GW
-ene p	MQ
-ene q	UI
-ene r	SK
-ene s	MQ
-ene t	MQ
-ene u	JT
-ene v	EY
-ene w	MQ
+ene l	LR
+ene m	IU
+ene n	JT
+ene o	IU
+ene q	VH
+ene r	UI
+ene u	GW
+ene v	IU
+ene w	LR
 ene y	[C
-ene |	MQ
-ene £	<d
-ene –	JT
-ene “	LR
-ene!	ZD
-ene!!	ZD
-ene"	C[
+ene |	JT
+ene £	;e
+ene “	HV
+ene!	[C
+ene!!	[C
+ene"	@_
 ene" 	HV
-ene",	KS
+ene",	HV
 ene".	GW
-ene'	UI
-ene'd	B]
-ene'l	TJ
-ene'r	[C
-ene's	SK
-ene'v	GW
+ene'	SK
+ene'd	C[
+ene'l	VH
+ene'r	XF
+ene's	TJ
+ene'v	JT
 ene)	_@
-ene) 	ZD
-ene),	XF
+ene) 	[C
+ene),	UI
 ene).	YE
 ene,	QM
 ene, 	QM
-ene-	LR
-ene-b	ZD
-ene-d	GW
+ene-	MQ
+ene-b	XF
+ene-d	KS
 ene-l	KS
-ene-o	HV
-ene-p	TJ
-ene-s	^A
-ene.e	h8
-ene0	MQ
-ene:	TJ
-ene: 	TJ
-ene;	EY
-ene; 	EY
-ene?	;e
-ene? 	<d
+ene-o	GW
+ene-p	RL
+ene-s	WG
+ene.e	d<
+ene0	KS
+ene:	QM
+ene: 	QM
+ene;	JT
+ene; 	JT
+ene?	?a
+ene? 	C[
 ene@f	HV
-ene@r	YE
-ene@s	WG
-enea	MQ
-enea 	c=
-enea,	c=
-eneac	VH
+ene@r	[C
+ene@s	YE
+enea 	]B
+enea,	_@
+eneac	TJ
+enead	MQ
 eneaf	VH
 eneag	RL
-eneak	MQ
 eneal	LR
-eneam	A^
-enean	UI
-eneap	?a
-enear	FX
-eneas	FX
-eneat	]B
-eneav	QM
+eneam	B]
+enean	TJ
+eneap	B]
+enear	IU
+eneas	EY
+eneat	ZD
+eneav	SK
 eneb	GW
-eneb 	B]
+eneb 	EY
 eneb,	@_
-enebe	a?
+enebb	LR
+enebe	b>
 enebo	RL
-enebr	HV
-enebs	DZ
-enebu	LR
-eneby	HV
-enec 	YE
-enec@	YE
-eneca	VH
-enece	YE
-eneci	A^
-enecl	FX
+enebr	IU
+enebs	C[
+enebu	JT
+eneby	EY
+enec 	]B
+enec@	RL
+eneca	RL
+enece	SK
+eneci	?a
+eneck	MQ
+enecl	HV
 eneco	MQ
-enect	TJ
-enecu	[C
-ened 	XF
-ened"	>b
-ened.	HV
-ened:	JT
+enecr	UI
+enect	SK
+enecu	VH
+ened 	UI
+ened"	DZ
+ened.	JT
+ened:	LR
 ened?	EY
-enedd	RL
-enede	WG
-enedg	]B
-enedi	VH
-enedn	IU
-enedr	QM
-eneds	IU
-enedu	LR
-enedw	TJ
-enedy	A^
-enee	RL
+enede	UI
+enedg	XF
+enedi	UI
+enedn	GW
+eneds	HV
+enedu	KS
+enedy	?a
+enee	QM
 enee 	TJ
 enee'	GW
 enee,	LR
-eneec	YE
-eneed	XF
-eneek	MQ
-eneel	_@
-eneen	B]
-eneep	SK
-enees	YE
-eneez	RL
-enef	HV
-enef 	KS
-enefa	HV
+enee.	QM
+eneec	_@
+eneed	UI
+eneel	[C
+eneen	EY
+enees	XF
+eneet	UI
+eneez	TJ
+enef	LR
+enef 	IU
+enefa	FX
 enefe	@_
-enefi	VH
-enefo	MQ
-enefu	TJ
+enefi	XF
+enefu	SK
 eneg 	C[
-enega	VH
-enege	IU
-enegg	MQ
+enega	WG
+enege	HV
+enegg	KS
 enegi	WG
-eneh	IU
+enegu	SK
+eneh	KS
 eneha	C[
-enehi	MQ
-eneho	MQ
+eneho	KS
 enehu	IU
-enei	TJ
-eneic	XF
-eneig	ZD
-eneil	DZ
-enein	UI
-eneit	LR
-eneiv	QM
-enek 	KS
-enek.	B]
-enekd	^A
-eneke	UI
-enekl	HV
-eneks	WG
-enel	VH
-enel 	ZD
-enel"	RL
-enel,	a?
-enel.	MQ
-enel0	RL
-enelb	ZD
-enelc	WG
-eneld	RL
+enei	UI
+eneic	VH
+eneig	XF
+eneil	C[
+enein	QM
+eneir	KS
+eneit	HV
+eneiv	LR
+enek,	TJ
+enek.	FX
+enekd	_@
+eneke	WG
+enekl	C[
+eneks	VH
+enel	WG
+enel 	WG
+enel"	WG
+enel,	b>
+enel0	UI
+enelb	]B
+enelc	RL
 enele	XF
-enelf	C[
-eneli	HV
-enell	QM
-enelm	VH
-enelo	KS
+enelf	EY
+eneli	EY
+enelm	XF
+enelo	IU
 enelt	GW
-enelv	EY
+enelv	GW
 enelw	IU
-enely	=c
-enem,	GW
-enem.	FX
-enema	KS
-enemb	RL
-eneme	LR
-enemi	VH
-enemo	ZD
-enemp	VH
-enems	C[
-enen 	TJ
-enen'	JT
-enen)	B]
-enen,	UI
-enen.	JT
-enen:	HV
-enen;	RL
+enely	<d
+enem,	FX
+enem.	IU
+enema	MQ
+enemi	UI
+enemo	XF
+enemp	UI
+enems	DZ
+enen	MQ
+enen 	UI
+enen'	IU
+enen)	C[
+enen,	QM
+enen.	GW
+enen:	JT
+enen;	SK
 enena	RL
-enenb	b>
+enenb	[C
 enenc	LR
-enend	ZD
-enene	LR
-eneng	IU
-enenh	^A
+enend	XF
+enene	KS
+eneng	JT
+enenh	XF
 eneni	IU
 enenn	]B
-eneno	SK
-enenq	FX
-enens	VH
-enent	B]
-enenu	XF
+eneno	QM
+enenq	GW
+enens	XF
+enent	C[
+enenu	ZD
 enenv	HV
-enenw	GW
-enen”	GW
+enenw	HV
+enen”	LR
 eneo	LR
-eneo 	DZ
-eneof	B]
-eneon	MQ
-eneor	]B
-eneos	GW
-enep	UI
-enep,	TJ
-enep.	?a
-enepa	VH
-enepe	YE
-eneph	GW
-enepi	MQ
-enepo	^A
-eneps	XF
-enept	RL
-eneq	<d
-enequ	<d
-ener 	YE
-ener!	IU
-ener"	DZ
-ener'	HV
-ener)	EY
-ener-	VH
+eneo 	B]
+eneof	@_
+eneon	SK
+eneor	_@
+eneos	DZ
+enep	VH
+enep,	XF
+enep.	EY
+enepa	TJ
+enepe	ZD
+eneph	FX
+enepi	KS
+enepl	RL
+enepo	b>
+eneps	VH
+enept	KS
+eneq	A^
+enequ	A^
+ener 	WG
+ener!	DZ
+ener"	>b
+ener'	DZ
+ener)	A^
+ener-	WG
 ener.	IU
-ener:	JT
-ener;	MQ
-ener@	[C
-enera	TJ
-enerb	VH
-enerc	JT
-enerd	KS
-enere	JT
-enerf	[C
+ener:	KS
+ener@	YE
+enera	WG
+enerb	TJ
+enerc	IU
+enere	IU
+enerf	WG
+energ	MQ
 enerh	KS
-eneri	MQ
 enerl	EY
-enerm	]B
-enern	KS
-enero	HV
-enerp	^A
-enerr	GW
-eners	MQ
-enert	ZD
+enerm	_@
+enern	MQ
+enero	GW
+enerp	ZD
+enerr	IU
+eners	LR
+enert	XF
 enerv	JT
-enerw	SK
-enery	SK
-enes	LR
-enes 	VH
-enes"	TJ
-enes'	JT
+enerw	WG
+enery	UI
+enes	MQ
+enes 	UI
+enes"	QM
+enes'	LR
 enes)	JT
-enes,	KS
-enes-	[C
+enes,	LR
+enes-	RL
 enes.	QM
-enes:	LR
-enes;	UI
-enes?	@_
-enes@	a?
-enesa	>b
-enesc	JT
-enese	HV
-enesh	KS
+enes:	JT
+enes;	WG
+enes?	=c
+enes@	_@
+enesa	?a
+enesc	KS
+enesd	LR
+enese	KS
+enesh	HV
 enesi	VH
-enesk	@_
-enesm	VH
-enesp	JT
-eness	QM
-enest	YE
+enesk	A^
+enesm	UI
+enesn	MQ
+eneso	GW
+eness	RL
+enest	ZD
 enesu	HV
 enet	KS
-enet 	GW
-enet)	TJ
-enet,	^A
-enet.	5k
-enet;	B]
-enete	FX
-eneti	EY
+enet 	HV
+enet)	RL
+enet,	a?
+enet.	9g
+enet;	C[
+enetc	KS
+enete	GW
+eneth	KS
+eneti	DZ
 enetr	MQ
-enets	LR
-enett	WG
-enetu	b>
+enets	KS
+enett	SK
+enetu	WG
 enetw	QM
-eneu	_@
-eneum	ZD
-eneur	UI
-enev	RL
-enev 	UI
-eneva	[C
-enevd	SK
+enety	QM
+eneu	]B
+eneum	]B
+eneur	TJ
+enev	SK
+enev 	QM
+eneva	QM
+enevd	QM
+eneve	QM
 enevi	IU
-enew 	UI
-enew'	HV
-enew,	LR
-enewa	LR
-enewh	FX
-enewo	WG
-enewr	XF
-enews	JT
-enex	SK
-enex 	@_
+enew 	VH
+enew'	IU
+enewa	JT
+enewh	C[
+enewi	KS
+enewo	XF
+enewr	[C
+enews	KS
+enex	TJ
+enex 	C[
 enexa	YE
-enexc	TJ
-enexi	XF
-enexl	a?
-enext	KS
-eney	QM
-eney 	SK
-eney'	YE
-eney,	XF
+enexi	]B
+enexl	[C
+enext	MQ
+eney	SK
+eney 	RL
+eney'	XF
+eney,	VH
 eney.	:f
-eney:	LR
-eneya	A^
-eneye	MQ
-eneyi	YE
-eneyo	ZD
-eneyr	KS
-eneys	e;
-eneyw	_@
-enez	VH
-eneze	WG
+eney:	JT
+eneya	@_
+eneyi	UI
+eneyo	_@
+eneyr	JT
+eneys	d<
+eneyw	[C
+enez	UI
+eneze	VH
 enf (	XF
-enf 0	TJ
-enf b	HV
-enf c	IU
-enf d	XF
+enf 0	QM
+enf a	LR
+enf b	KS
+enf c	DZ
+enf d	TJ
 enf e	WG
-enf f	SK
-enf g	A^
-enf h	C[
-enf i	[C
-enf j	ZD
-enf l	HV
-enf m	JT
-enf n	YE
-enf o	]B
-enf p	UI
-enf r	HV
-enf s	LR
-enf t	GW
-enf u	XF
-enf v	DZ
-enf w	GW
+enf f	VH
+enf g	>b
+enf h	A^
+enf i	XF
+enf j	WG
+enf l	EY
+enf m	HV
+enf n	VH
+enf o	YE
+enf p	TJ
+enf r	GW
+enf s	MQ
+enf t	EY
+enf u	WG
+enf v	GW
+enf w	FX
 enf y	TJ
-enf,	KS
-enf, 	KS
+enf,	LR
+enf, 	LR
 enf-	JT
-enf.	KS
-enf0	LR
+enf.	HV
+enf. 	IU
+enf0	JT
 enf0 	ZD
-enf: 	RL
-enf;	ZD
-enf; 	ZD
+enf: 	TJ
+enf;	TJ
+enf; 	TJ
+enfa	RL
 enfad	B]
-enfai	B]
-enfal	MQ
-enfam	SK
-enfan	WG
-enfar	VH
-enfas	IU
+enfai	C[
+enfam	RL
+enfan	ZD
+enfar	TJ
+enfas	EY
 enfat	[C
-enfe	RL
-enfe 	KS
-enfeb	KS
-enfec	B]
-enfed	HV
-enfee	]B
-enfeg	UI
-enfel	ZD
-enfer	GW
+enfe 	MQ
+enfeb	LR
+enfec	DZ
+enfed	FX
+enfee	[C
+enfeg	TJ
+enfel	XF
+enfen	LR
+enfer	IU
 enfes	QM
-enfet	VH
-enfew	KS
-enff	MQ
+enfet	UI
+enfew	LR
 enff 	MQ
-enff,	>b
-enff.	SK
-enffe	QM
-enffi	RL
-enffl	SK
-enffo	TJ
-enffs	WG
-enfic	QM
-enfie	MQ
+enff,	:f
+enff.	VH
+enffe	RL
+enffi	SK
+enffl	QM
+enffo	UI
+enffs	XF
+enfic	RL
+enfid	MQ
+enfie	KS
 enfif	LR
 enfig	KS
-enfil	JT
-enfir	LR
-enfis	ZD
-enfit	f:
-enfiv	XF
-enfix	UI
-enfl	SK
-enfla	QM
-enfle	HV
-enfli	MQ
-enflo	VH
-enflu	QM
-enfly	IU
-enfo	MQ
+enfil	IU
+enfin	QM
+enfir	KS
+enfis	WG
+enfit	c=
+enfiv	QM
+enfix	SK
+enfl	TJ
+enfla	UI
+enfle	IU
+enfli	LR
+enflo	WG
+enflu	SK
+enfly	JT
+enfol	MQ
 enfon	JT
-enfoo	A^
-enfor	LR
-enfou	WG
-enfr	TJ
-enfra	VH
-enfre	[C
-enfri	HV
-enfro	MQ
+enfoo	@_
+enfor	MQ
+enfou	UI
+enfr	SK
+enfra	XF
+enfre	VH
+enfri	IU
 enfry	MQ
-enfs	[C
-enfs 	IU
-enfsc	YE
-enft	QM
-enft,	ZD
-enft.	FX
-enfte	RL
+enfs	a?
+enfs 	GW
+enfsc	WG
+enft 	MQ
+enft,	b>
+enft.	GW
+enfte	QM
 enfts	d<
-enfty	JT
-enfun	KS
-enfur	f:
-enfus	HV
-eng 	JT
-eng &	ZD
-eng (	HV
-eng b	GW
-eng c	ZD
-eng d	JT
-eng e	KS
-eng f	MQ
-eng g	VH
-eng h	@_
-eng i	ZD
-eng k	DZ
-eng l	WG
+enfty	KS
+enfu	RL
+enfun	MQ
+enfur	_@
+enfus	IU
+eng 	LR
+eng &	^A
+eng (	GW
+eng b	IU
+eng c	WG
+eng d	KS
+eng e	MQ
+eng g	WG
+eng h	?a
+eng i	YE
+eng k	FX
+eng l	VH
 eng m	XF
-eng n	TJ
+eng n	VH
 eng o	KS
-eng p	MQ
-eng r	YE
-eng s	MQ
+eng p	LR
+eng r	XF
+eng s	JT
 eng t	<d
-eng u	WG
-eng w	SK
+eng u	XF
+eng w	YE
 eng y	EY
 eng |	f:
 eng £	MQ
-eng!	DZ
-eng! 	DZ
-eng"	DZ
+eng!	EY
+eng! 	EY
+eng"	HV
 eng" 	KS
-eng",	GW
-eng'	DZ
-eng-	VH
-eng.	QM
-eng.e	RL
-eng0	TJ
-eng0 	TJ
-eng:	QM
-eng: 	QM
-eng;	UI
-eng; 	UI
-enga	UI
-engai	;e
-engan	c=
+eng",	HV
+eng'	FX
+eng)	QM
+eng-	TJ
+eng.	RL
+eng. 	RL
+eng.e	VH
+eng0	WG
+eng0 	WG
+eng:	SK
+eng: 	SK
+eng;	WG
+eng; 	WG
+enga	RL
+enga 	LR
+engab	RL
+engai	<d
+engal	MQ
+engan	d<
 engap	FX
 engar	QM
-engas	^A
+engas	_@
 engat	_@
-engau	VH
-engav	KS
-engb	LR
-engb 	c=
-enge,	JT
-enge.	KS
-enge;	LR
+engau	]B
+engav	GW
+engb	KS
+engb 	^A
+enge,	GW
+enge.	LR
+enge;	HV
 enge?	DZ
-enged	?a
-engee	^A
-engel	UI
-engem	GW
-engen	KS
-engeo	B]
-enger	_@
-enges	XF
-enget	KS
-engf	YE
+engea	MQ
+enged	A^
+engee	[C
+engel	WG
+engem	HV
+engen	JT
+engeo	@_
+enger	a?
+enges	^A
+enget	JT
+engf	[C
+engg	MQ
+engg 	JT
 engge	XF
 enggi	DZ
-engh 	_@
-engh,	[C
+engh 	]B
+engh,	XF
 engh-	UI
 engh.	KS
-enghb	KS
+enghb	JT
 enghe	MQ
-engho	JT
-enghs	QM
-enght	KS
-engi	IU
-engie	FX
-engif	VH
-engil	JT
-engin	LR
+engho	HV
+enght	MQ
+engi	GW
+engie	JT
+engif	ZD
+engil	IU
 engis	UI
-engiv	JT
+engiv	KS
 engl	MQ
-engla	VH
-engle	JT
+engla	SK
+engle	LR
 engli	B]
 englo	IU
-engly	VH
-engma	RL
-engn	IU
-engn 	UI
-engna	EY
-engne	@_
-engno	EY
-engns	LR
-engo	KS
-engo 	[C
-engoe	IU
-engoi	HV
-engol	>b
-engon	UI
+engly	XF
+engn	KS
+engn 	WG
+engna	FX
+engne	<d
+engno	IU
+engns	MQ
+engo	LR
+engo 	ZD
+engoa	MQ
+engoe	KS
+engoi	GW
+engol	@_
+engon	WG
 engoo	FX
-engos	FX
-engot	^A
-engp	LR
-engps	GW
-engre	IU
-engri	UI
-engro	RL
-engs	SK
-engs 	]B
-engs)	VH
-engs,	TJ
-engs.	LR
-engs@	UI
-engst	VH
-engt	EY
+engos	LR
+engot	VH
+engps	HV
+engr	JT
+engra	LR
+engre	JT
+engri	XF
+engro	SK
+engs	VH
+engs 	XF
+engs)	SK
+engs,	RL
+engs.	MQ
+engs@	SK
+engst	TJ
+engt	DZ
 ength	LR
-engua	ZD
-engue	KS
-engui	WG
-engul	QM
-engun	QM
-engur	B]
-engus	MQ
-engut	^A
+engua	WG
+engue	FX
+engui	^A
+engur	EY
+engut	[C
 enguy	C[
-engw	MQ
-engwe	JT
-engwo	TJ
-enh 	UI
-enh (	GW
-enh a	QM
-enh b	WG
-enh c	IU
-enh d	MQ
+engw	SK
+engwe	IU
+engwo	UI
+enh 	WG
+enh (	IU
+enh b	YE
+enh c	KS
+enh d	LR
 enh e	HV
-enh f	MQ
-enh g	RL
-enh h	MQ
-enh l	JT
-enh n	WG
-enh o	a?
-enh p	UI
-enh r	MQ
-enh s	RL
+enh f	KS
+enh g	TJ
+enh h	KS
+enh l	IU
+enh m	IU
+enh n	QM
+enh o	^A
+enh p	ZD
+enh r	IU
+enh s	WG
+enh t	LR
 enh u	UI
-enh v	YE
+enh v	RL
 enh w	LR
-enh y	RL
-enh'	GW
+enh y	QM
+enh'	FX
 enh' 	IU
-enh's	IU
-enh)	]B
-enh) 	]B
-enh,	QM
-enh, 	QM
-enh-	SK
-enh. 	RL
+enh's	HV
+enh)	_@
+enh) 	_@
+enh-	QM
+enh.	MQ
+enh. 	QM
 enh.e	ZD
-enh:	KS
-enh: 	KS
-enh;	a?
-enh; 	a?
-enh@	TJ
+enh:	IU
+enh: 	IU
+enh;	ZD
+enh; 	ZD
+enh@	SK
+enha	QM
 enha 	IU
-enha,	B]
-enhab	GW
-enhad	9g
-enhai	ZD
-enham	a?
-enhap	IU
-enhat	IU
-enhau	RL
-enhav	RL
-enhaw	LR
-enhay	MQ
-enhaz	VH
+enha,	?a
+enhab	C[
+enhad	8h
+enhai	XF
+enhal	LR
+enham	ZD
+enhap	JT
+enhar	QM
+enhas	QM
+enhat	JT
+enhau	QM
+enhay	SK
+enhaz	WG
 enhb	LR
-enhba	QM
-enhbr	KS
+enhbr	JT
 enhc	KS
-enhd0	IU
-enhe	LR
-enhe 	IU
-enhe'	IU
-enhe.	KS
-enhea	VH
-enhec	QM
-enhed	YE
-enhee	VH
-enhef	LR
+enhd0	HV
+enhe	KS
+enhe 	KS
+enhe'	LR
+enhe.	MQ
+enhea	QM
+enhed	]B
+enhee	UI
+enhef	KS
+enhei	MQ
 enhel	LR
 enhem	MQ
-enhen	MQ
 enhep	_@
-enher	JT
-enhes	SK
-enhet	JT
+enher	LR
+enhes	UI
+enhet	HV
 enhew	@_
-enhex	TJ
-enhey	LR
-enhf	KS
-enhfu	GW
-enhg	QM
-enhga	QM
-enhi 	5k
-enhic	EY
-enhid	SK
-enhie	_@
-enhig	A^
-enhil	]B
-enhim	SK
-enhio	EY
-enhip	UI
-enhir	YE
-enhis	DZ
-enhit	KS
+enhex	YE
+enhf	GW
+enhfu	FX
+enhg	XF
+enhga	XF
+enhi 	6j
+enhic	DZ
+enhid	UI
+enhie	YE
+enhig	@_
+enhil	a?
+enhim	UI
+enhin	QM
+enhio	DZ
+enhip	SK
+enhir	ZD
+enhis	FX
+enhit	LR
 enhiv	UI
 enhiy	EY
-enhl	WG
+enhl	TJ
+enhly	QM
 enhm	GW
-enhma	LR
-enhmi	IU
-enhn	MQ
-enhni	MQ
-enho 	RL
-enhob	KS
-enhod	RL
-enhoe	TJ
-enhoi	IU
-enhol	]B
-enhom	FX
-enhoo	VH
-enhop	]B
+enhma	MQ
+enhmi	GW
+enhob	JT
+enhoe	RL
+enhoi	FX
+enhol	^A
+enhom	HV
+enhoo	UI
+enhop	_@
 enhor	C[
-enhos	MQ
-enhot	EY
-enhou	VH
+enhos	RL
+enhot	IU
+enhou	TJ
 enhow	8h
-enhr.	KS
-enhre	QM
-enhrs	XF
-enhru	c=
-enhs	LR
-enhs 	MQ
-enhs,	JT
-enhs.	IU
-enht	KS
-enht 	C[
-enht.	MQ
-enhte	JT
-enhti	GW
+enhr	QM
+enhr.	LR
+enhre	RL
+enhro	LR
+enhrs	WG
+enhru	ZD
+enhs,	FX
+enhs.	KS
+enht	MQ
+enht 	B]
+enht,	MQ
+enht.	QM
+enhte	KS
+enhti	HV
 enhts	_@
-enhty	QM
-enhu	SK
-enhu 	^A
+enhty	TJ
+enhu	QM
+enhu 	UI
 enhub	GW
-enhug	VH
-enhum	?a
-enhun	ZD
-enhur	TJ
-enhus	B]
-enhut	VH
-enhw	B]
+enhug	WG
+enhum	=c
+enhun	YE
+enhur	UI
+enhus	C[
+enhut	YE
+enhw	>b
 enhwa	IU
-enhx	KS
-enhx0	ZD
-enhy 	VH
-enhy.	DZ
-eni 	MQ
-eni (	LR
-eni 0	VH
-eni a	KS
-eni b	VH
-eni c	SK
-eni d	UI
-eni e	IU
-eni f	TJ
-eni h	MQ
-eni j	DZ
-eni k	^A
-eni l	YE
-eni m	WG
-eni n	?a
-eni p	EY
-eni q	C[
-eni r	MQ
-eni s	=c
-eni t	UI
-eni u	IU
+enhx	LR
+enhx0	UI
+enhy	QM
+enhy 	TJ
+enhy.	C[
+eni (	FX
+eni 0	TJ
+eni a	LR
+eni b	WG
+eni c	VH
+eni d	SK
+eni e	GW
+eni f	XF
+eni g	KS
+eni j	?a
+eni k	]B
+eni l	ZD
+eni m	YE
+eni n	@_
+eni o	TJ
+eni p	JT
+eni q	A^
+eni r	KS
+eni s	@_
+eni t	TJ
+eni u	EY
 eni v	KS
-eni w	LR
-eni'	JT
-eni'd	FX
-eni'l	<d
+eni'	LR
+eni'd	DZ
+eni'l	;e
 eni'm	MQ
-eni'v	[C
-eni,	XF
-eni, 	XF
-eni-	DZ
-eni-c	DZ
-eni.	QM
-eni. 	c=
-enia 	a?
-eniab	UI
-eniag	[C
-enial	QM
-enian	IU
-eniar	C[
-eniat	[C
-enib	C[
-enibb	ZD
-enibh	LR
-enibl	<d
+eni'v	YE
+eni,	]B
+eni, 	]B
+eni-	HV
+eni-c	HV
+eni. 	YE
+enia	MQ
+enia 	^A
+eniab	ZD
+eniag	]B
+enian	KS
+eniar	DZ
+eniat	b>
+enib	DZ
+enibb	]B
+enibh	MQ
+enibl	A^
+enic	KS
 enic 	SK
-enic.	;e
-enica	MQ
+enic.	>b
 enice	LR
-enich	EY
-enici	QM
-enick	ZD
-enicl	WG
-enics	[C
-enict	0p
-enicy	XF
-enid	JT
+enich	DZ
+enick	XF
+enicl	YE
+enics	_@
+enict	/q
+enicu	LR
+enicy	YE
+enid	LR
 enid 	C[
-enid"	RL
+enid,	IU
 enid.	B]
 enid:	UI
-enida	TJ
-enidd	VH
-enidg	QM
-enidi	UI
-enidn	KS
+enida	SK
+enidd	UI
+enide	MQ
+enidg	RL
+enidi	TJ
 enids	EY
-enidy	>b
-enie	B]
-enie 	[C
-enie,	KS
-eniec	TJ
-enied	<d
-enief	QM
-enien	IU
-enier	RL
-enies	VH
+enidy	DZ
+enie	DZ
+enie 	^A
+enie,	LR
+eniec	UI
+enied	=c
+eniel	KS
+enien	FX
+enier	QM
 eniet	A^
 eniew	EY
-enif	QM
-enife	FX
-enifi	QM
+enif	SK
+enife	HV
 enift	YE
-enig 	KS
-enig,	=c
-enig.	FX
+enig	MQ
+enig 	LR
+enig,	C[
+enig.	?a
 eniga	QM
 enige	GW
 enigg	RL
-enigh	MQ
-enign	MQ
 enigu	KS
-enik	IU
-enike	IU
-enil	ZD
-enil 	C[
-enil'	TJ
-enil,	EY
-enil.	XF
-enila	WG
+enik	HV
+enike	HV
+enil	XF
+enil 	EY
+enil'	WG
+enil,	GW
+enil.	VH
+enila	YE
 enilb	GW
-enild	c=
+enild	^A
 enile	QM
 enilf	KS
 enili	JT
-enilk	[C
-enill	SK
-enilm	TJ
-eniln	RL
-enilo	a?
-enils	KS
-enilt	SK
+enilk	YE
+enill	UI
+enilm	SK
+eniln	TJ
+enilo	_@
+enilt	XF
 enilv	QM
-enilw	TJ
-enily	SK
-enim	SK
+enilw	UI
+enily	TJ
+enim	TJ
 enim 	MQ
-enim,	_@
-enim.	TJ
-enima	RL
-enimb	QM
-enime	a?
-enimm	SK
-enimn	ZD
-enimo	>b
+enim,	[C
+enim.	SK
+enimb	RL
+enime	[C
+enimi	QM
+enimm	QM
+enimn	WG
+enimo	@_
 enimp	FX
-enims	DZ
-enimu	QM
-enin	KS
-enin 	GW
-enin"	FX
-enin)	LR
-enin,	MQ
-enin-	GW
-enin.	A^
-enina	GW
-eninc	]B
+enims	FX
+enin	LR
+enin 	IU
+enin"	GW
+enin'	RL
+enin)	MQ
+enin-	FX
+enin.	DZ
+enina	MQ
+eninc	YE
 enind	HV
-enine	SK
-enini	ZD
-enink	<d
-eninl	UI
-enint	TJ
-eninu	@_
-eniny	JT
-enio	IU
+eninf	QM
+enini	VH
+enink	;e
+eninl	SK
+enins	SK
+eninu	A^
+eniny	FX
+enio	KS
 enio 	KS
 enioc	QM
-enion	KS
-enior	VH
-eniou	C[
-enip	WG
-enip 	SK
-enip'	IU
-enip,	ZD
-enipa	c=
-enipe	VH
+enion	JT
+enior	ZD
+eniou	DZ
+enip	TJ
+enip 	QM
+enip'	GW
+enip,	WG
+enipa	a?
+enipe	SK
 enipl	MQ
-enipp	EY
-enips	_@
+enipp	DZ
+enips	]B
 enipt	TJ
-eniq	YE
-eniqu	VH
-enir	RL
+eniq	UI
+eniqu	SK
+enir	SK
 enir 	XF
-enir)	HV
-enir-	SK
-enir.	@_
-enira	QM
-enirc	QM
-enird	g9
-enire	KS
-eniri	GW
-enirk	QM
-enirl	DZ
-enirm	QM
-eniro	QM
-enirr	b>
-enirs	WG
-eniry	C[
-enis 	SK
-enis,	EY
-enis.	]B
-enisa	EY
-enisc	=c
+enir)	IU
+enir-	[C
+enir.	A^
+enira	RL
+enirc	MQ
+enird	c=
+enire	MQ
+eniri	@_
+enirk	RL
+enirl	EY
+eniro	RL
+enirr	_@
+enirs	UI
+enirt	MQ
+eniry	FX
+enis 	TJ
+enis,	B]
+enis.	VH
+enisa	C[
+enisc	<d
 enise	TJ
-enisk	IU
-enisl	h8
-enisn	=c
-eniso	SK
-enist	LR
+enish	MQ
+enisi	MQ
+enisk	MQ
+enisl	d<
+enisn	9g
+enisp	MQ
+enist	KS
 enit 	TJ
 enit'	WG
-enit,	h8
-enit.	LR
-enita	IU
+enit)	QM
+enit,	f:
+enit.	MQ
+enit:	LR
+enita	HV
 enitc	RL
-enite	IU
-eniti	MQ
-enitl	EY
+enite	HV
+eniti	QM
+enitl	B]
 enito	B]
-enitr	XF
+enitr	YE
 enits	QM
-enitt	IU
-enity	]B
-eniu	TJ
+enitt	HV
+enitu	RL
+enity	^A
 enium	]B
-enius	HV
-eniv	MQ
-eniva	C[
-enive	QM
-enivi	SK
-enivo	A^
-enix	TJ
-enix 	KS
-enix,	MQ
-enix.	]B
-enixe	YE
+enius	EY
+eniv	QM
+eniva	A^
+enive	UI
+enivo	DZ
+enix	WG
+enix 	LR
+enix,	KS
+enix.	_@
+enixe	ZD
+enixt	LR
 eniy	JT
-eniya	GW
+eniya	FX
 eniz	JT
-enize	MQ
+enize	JT
 enj.	XF
 enj. 	XF
 enja	RL
 enjac	KS
-enjam	WG
-enjan	RL
+enjam	VH
 enjar	TJ
-enjas	LR
-enje	FX
-enjea	HV
-enjec	GW
+enje	IU
+enjea	LR
+enjec	HV
 enji	^A
 enjim	^A
-enjo 	IU
-enjoa	ZD
-enjob	QM
-enjoi	FX
-enjok	KS
-enjor	[C
-enjos	MQ
-enjoy	QM
+enjo 	A^
+enjoa	XF
+enjoi	DZ
+enjok	JT
+enjor	^A
+enjos	QM
+enjoy	RL
 enju	TJ
-enjul	XF
-enjun	LR
-enjus	UI
+enjul	WG
+enjun	IU
+enjus	TJ
 enk 	LR
-enk (	LR
-enk a	TJ
-enk b	TJ
-enk c	TJ
-enk d	KS
+enk -	MQ
+enk 0	QM
+enk a	VH
+enk b	UI
+enk d	C[
 enk e	MQ
-enk g	<d
-enk h	UI
-enk i	MQ
-enk k	QM
-enk l	LR
+enk g	?a
+enk h	VH
+enk k	TJ
 enk m	>b
-enk n	b>
-enk o	YE
-enk p	B]
-enk r	YE
-enk s	WG
-enk t	GW
-enk u	KS
-enk w	VH
-enk y	?a
-enk |	d<
-enk £	ZD
-enk'	KS
-enk'd	VH
-enk's	@_
-enk)	MQ
+enk n	^A
+enk o	[C
+enk p	=c
+enk r	UI
+enk s	XF
+enk t	IU
+enk u	RL
+enk w	WG
+enk y	@_
+enk |	]B
+enk £	a?
+enk'	LR
+enk'd	UI
+enk's	A^
+enk,	RL
+enk, 	RL
 enk-	ZD
-enk-i	ZD
-enk.	KS
-enk. 	LR
-enk0	WG
-enk0 	WG
-enk:	IU
-enk: 	IU
-enk;	WG
-enk; 	WG
-enk?	>b
-enk? 	>b
-enk@	JT
-enka	RL
-enkaf	FX
-enkan	WG
-enkda	^A
-enke.	MQ
-enked	GW
+enk-i	YE
+enk.	HV
+enk. 	JT
+enk0	^A
+enk0 	^A
+enk:	JT
+enk: 	JT
+enk;	VH
+enk; 	VH
+enk?	@_
+enk? 	@_
+enk@	LR
+enka	VH
+enkaf	A^
+enkan	ZD
+enkd	RL
+enkda	_@
+enkdo	RL
+enke	LR
+enke 	QM
+enked	IU
 enkee	YE
-enkeh	JT
-enkei	JT
-enkel	UI
-enken	TJ
-enkep	@_
-enkes	VH
-enket	IU
-enkev	RL
-enkey	QM
+enkei	LR
+enkel	SK
+enken	SK
+enkep	DZ
+enker	QM
+enkes	MQ
+enket	LR
+enkev	SK
+enkey	SK
 enkf	MQ
 enkfa	MQ
 enkg	c=
-enkg 	e;
+enkg 	_@
+enki	MQ
+enki 	KS
 enkid	DZ
-enkin	JT
-enkir	UI
-enkl	FX
-enkly	DZ
-enkm	_@
+enkin	LR
+enkip	QM
+enkir	SK
+enkit	QM
+enkl	JT
+enkle	QM
+enkly	?a
+enkm	VH
 enkm 	YE
-enkne	C[
+enkne	GW
 enkno	SK
-enko	SK
-enkon	MQ
-enkor	TJ
+enko	TJ
+enkor	YE
 enkr	RL
-enks	QM
-enks 	LR
-enks,	YE
-enks.	EY
-enks;	ZD
-enks@	]B
+enks 	JT
+enks,	WG
+enks.	FX
+enks;	WG
+enks@	[C
 enkse	VH
-enksg	c=
+enksg	^A
 enksh	RL
-enku	B]
-enkw	[C
+enku	C[
+enkw	^A
 enkwe	_@
-enkwo	[C
-enky	FX
-enky 	ZD
-enky.	EY
-enl 	LR
-enl &	XF
-enl -	WG
-enl 0	LR
-enl a	RL
+enkwo	YE
+enky	EY
+enky 	VH
+enky.	FX
+enl &	VH
+enl (	MQ
+enl -	XF
 enl b	WG
-enl d	GW
-enl e	j6
+enl d	JT
+enl e	g9
 enl f	[C
-enl g	RL
-enl h	GW
-enl i	JT
+enl h	EY
+enl i	KS
 enl k	XF
-enl l	VH
-enl m	JT
-enl n	JT
-enl o	IU
-enl p	KS
-enl r	SK
-enl s	<d
-enl t	VH
+enl l	UI
+enl m	IU
+enl n	FX
+enl o	JT
+enl p	IU
+enl s	;e
+enl t	SK
 enl u	YE
-enl v	GW
-enl w	IU
-enl y	k5
-enl |	VH
+enl v	FX
+enl w	GW
+enl y	h8
+enl |	UI
 enl £	WG
-enl"	XF
-enl" 	a?
-enl",	EY
-enl)	QM
-enl) 	SK
-enl,	QM
-enl, 	QM
-enl-	VH
-enl-o	b>
+enl –	MQ
+enl"	VH
+enl" 	]B
+enl",	C[
+enl'	QM
+enl's	QM
+enl)	RL
+enl) 	RL
+enl-	YE
+enl-o	]B
 enl.	SK
-enl. 	TJ
-enl.e	KS
-enl0	_@
-enl0 	_@
-enl:	LR
-enl: 	LR
-enl;	MQ
-enl; 	MQ
-enla 	TJ
+enl. 	SK
+enl.e	JT
+enl0	YE
+enl0 	YE
+enlab	SK
 enlac	HV
-enlad	]B
-enlag	a?
-enlai	UI
-enlam	JT
+enlad	XF
+enlag	c=
+enlai	YE
+enlam	IU
 enlan	QM
-enlap	JT
-enlar	C[
-enlas	IU
-enlau	UI
-enlaw	IU
-enlay	^A
-enlb	VH
-enlb 	^A
-enlb,	XF
-enlby	FX
-enlc	UI
-enlch	TJ
-enlco	WG
-enlcu	IU
-enld 	FX
-enld,	SK
-enld.	ZD
+enlap	HV
+enlar	FX
+enlas	KS
+enlat	JT
+enlau	TJ
+enlaw	HV
+enlay	]B
+enlb	UI
+enlb 	YE
+enlb,	YE
+enlby	DZ
+enlch	WG
+enlcu	JT
+enld	MQ
+enld 	EY
+enld,	WG
+enld.	YE
 enlde	WG
-enldi	MQ
-enldn	LR
-enldr	ZD
-enlds	d<
-enle'	KS
-enle)	IU
-enle,	SK
-enle.	_@
-enle;	^A
-enlea	RL
-enleb	KS
-enlec	]B
-enled	[C
+enldi	JT
+enldn	FX
+enldr	]B
+enlds	b>
+enle	RL
+enle"	XF
+enle'	LR
+enle)	KS
+enle,	QM
+enle.	YE
+enle;	WG
+enlea	QM
+enleb	FX
+enlec	[C
+enled	ZD
 enlee	FX
 enlef	LR
-enleg	EY
-enlei	]B
-enlem	B]
-enlen	GW
-enleo	UI
+enleg	FX
+enlei	UI
+enlem	C[
+enlen	DZ
+enleo	QM
 enler	MQ
-enles	ZD
+enles	XF
 enlet	GW
-enley	b>
-enlf,	VH
-enlf-	VH
-enlf.	DZ
-enlg	VH
-enlga	^A
-enlh	KS
-enlha	WG
-enlho	DZ
-enli	MQ
+enlev	SK
+enley	]B
+enlf 	LR
+enlf,	WG
+enlf-	XF
+enlf.	HV
+enlga	ZD
+enlh	MQ
+enlha	XF
+enlho	FX
 enli 	HV
 enlia	VH
-enlic	QM
-enlid	RL
+enlic	RL
+enlid	QM
 enlie	HV
-enlif	b>
-enlig	ZD
-enlik	A^
-enlil	C[
-enlim	WG
-enlio	RL
-enlip	FX
-enlis	EY
-enlit	RL
-enlk	GW
-enlk 	JT
-enlk,	WG
+enlif	a?
+enlig	XF
+enlik	B]
+enlil	FX
+enlim	UI
+enlip	JT
+enlis	GW
+enliv	MQ
+enlk	EY
+enlk 	QM
+enlk,	TJ
 enlk-	a?
-enlk.	JT
+enlk.	IU
 enlke	@_
-enlki	@_
+enlki	DZ
+enlks	RL
 enll 	GW
 enll"	SK
-enll'	WG
-enll,	ZD
-enll-	VH
+enll'	^A
+enll,	YE
+enll-	ZD
+enll.	MQ
 enll;	SK
-enlla	TJ
+enlla	SK
 enlle	VH
-enllh	A^
+enllh	@_
+enlli	LR
 enllm	C[
-enllo	HV
-enllp	^A
-enlls	TJ
+enllo	KS
+enllp	a?
 enllw	QM
-enlly	^A
-enlm 	XF
-enlm,	QM
-enlmo	@_
-enlms	UI
+enlly	ZD
+enlm	QM
+enlm 	TJ
+enlm,	YE
+enlmo	A^
+enlms	XF
 enln	XF
-enln,	ZD
-enln.	EY
-enln0	UI
-enlns	UI
-enlnu	XF
-enlo 	EY
-enlo,	EY
+enln,	YE
+enln.	C[
+enln0	VH
+enlns	VH
+enlnu	VH
+enlo 	C[
+enlo,	GW
 enlo.	DZ
-enlo@	d<
-enloa	DZ
-enloc	WG
-enlod	VH
-enlog	FX
-enloi	^A
-enlok	UI
-enlol	UI
-enlom	]B
-enlon	YE
+enlo@	^A
+enloa	B]
+enloc	VH
+enlod	TJ
+enlog	EY
+enloi	]B
+enlok	WG
+enlol	TJ
+enlom	TJ
+enlon	_@
+enloo	QM
+enlop	LR
 enlor	MQ
-enlos	RL
-enlot	EY
-enlou	JT
+enlot	FX
+enlou	LR
 enlov	KS
 enlow	QM
-enlp 	UI
-enlr	QM
-enlre	UI
-enls	TJ
-enls 	QM
-enls,	LR
-enls.	RL
+enlp	RL
+enlp 	TJ
+enlre	SK
+enls	WG
+enls,	RL
 enls?	IU
-enls@	f:
+enls@	_@
 enlse	UI
-enlsh	GW
+enlsh	B]
 enlso	b>
-enlst	MQ
-enlt	XF
+enlst	IU
+enlt	VH
 enlt 	_@
-enlt.	EY
+enlt.	FX
 enltd	WG
-enlte	B]
-enltm	WG
+enlte	FX
+enltm	TJ
 enlto	RL
-enltr	ZD
-enlts	KS
+enltr	WG
 enltu	RL
-enltz	QM
-enlu	ZD
-enlua	KS
-enlub	QM
+enlu	[C
+enlua	IU
 enlud	TJ
-enlue	SK
-enlug	RL
+enlue	UI
+enlug	QM
 enlui	A^
-enlun	SK
-enlur	@_
-enlus	_@
-enlut	WG
-enlv	JT
-enlve	JT
-enlwo	VH
-enlwy	HV
-enly	LR
-enly!	IU
-enly)	KS
-enly,	IU
-enlyl	DZ
-enm 	LR
-enm "	QM
-enm $	XF
-enm (	WG
-enm 0	IU
-enm a	MQ
+enlur	IU
+enlus	c=
+enlut	TJ
+enlv	KS
+enlve	LR
+enlw	QM
+enlwo	RL
+enlwy	C[
+enly	KS
+enly 	RL
+enly!	JT
+enly)	JT
+enly,	EY
+enlyl	C[
+enm 	MQ
+enm "	TJ
+enm $	d<
+enm (	UI
+enm 0	JT
+enm a	QM
 enm b	TJ
-enm c	RL
-enm e	ZD
+enm c	WG
+enm d	QM
+enm e	_@
 enm f	JT
 enm g	]B
-enm h	JT
-enm i	FX
-enm k	JT
-enm l	FX
-enm m	KS
-enm n	JT
-enm o	UI
-enm p	XF
-enm r	YE
-enm s	TJ
-enm t	=c
+enm h	KS
+enm i	C[
+enm k	GW
+enm l	DZ
+enm m	MQ
+enm n	IU
+enm o	TJ
+enm p	ZD
+enm r	UI
+enm s	RL
+enm t	<d
 enm u	RL
 enm v	VH
 enm w	YE
-enm y	KS
-enm |	LR
-enm £	t,
-enm –	j6
-enm €	VH
-enm'	GW
-enm's	GW
-enm)	ZD
-enm,	GW
-enm, 	GW
-enm-	b>
-enm-0	VH
-enm.e	[C
-enm0	i7
-enm0 	ZD
-enm:	MQ
-enm: 	MQ
-enm;	VH
-enm; 	VH
-enma	QM
-enma 	LR
-enma,	WG
-enmad	RL
-enmae	A^
-enmag	JT
+enm y	IU
+enm |	JT
+enm £	q/
+enm –	b>
+enm €	SK
+enm'	EY
+enm's	EY
+enm)	[C
+enm,	IU
+enm, 	IU
+enm-	c=
+enm-0	SK
+enm.	MQ
+enm. 	MQ
+enm.e	b>
+enm0	f:
+enm0 	]B
+enm;	a?
+enm; 	a?
+enma,	[C
+enmae	?a
+enmag	IU
 enmai	MQ
-enmak	SK
+enmak	RL
 enmal	XF
-enman	QM
-enmap	>b
-enmas	KS
-enmat	RL
-enmau	B]
-enmax	[C
-enmay	KS
-enmb	JT
-enmb 	YE
-enmbe	IU
-enmbl	b>
-enmbo	IU
-enmbr	TJ
+enmap	?a
+enmas	LR
+enmat	SK
+enmau	GW
+enmax	WG
+enmay	LR
+enmb 	VH
+enmbe	LR
+enmbl	]B
+enmbo	HV
+enmbr	VH
 enmbs	@_
-enme	QM
-enme"	A^
-enme)	ZD
+enme	SK
+enme"	IU
+enme)	YE
 enme,	^A
-enme-	RL
-enme:	EY
-enmea	GW
-enmeb	TJ
-enmed	B]
-enmel	HV
-enmem	^A
-enmen	^A
-enmeo	UI
+enme-	TJ
+enme.	RL
+enme:	IU
+enmeb	UI
+enmed	>b
+enmee	MQ
+enmel	FX
+enmem	[C
+enmen	]B
+enmeo	VH
 enmer	SK
-enmet	IU
+enmes	MQ
+enmet	KS
 enmew	JT
-enmi	FX
-enmi 	SK
-enmi,	LR
-enmic	C[
-enmid	MQ
-enmig	>b
-enmil	c=
-enmin	?a
-enmir	UI
-enmis	MQ
-enmit	FX
-enmix	GW
-enmm	EY
-enmm,	XF
-enmma	EY
+enmi	GW
+enmi 	RL
+enmi,	IU
+enmic	FX
+enmig	<d
+enmil	a?
+enmin	>b
+enmis	LR
+enmit	JT
+enmix	FX
+enmm	C[
+enmm,	SK
+enmma	JT
 enmme	MQ
-enmmi	B]
-enmmo	LR
-enmmu	MQ
-enmn	IU
-enmn 	KS
-enmne	ZD
+enmmi	A^
+enmn	MQ
+enmne	WG
 enmob	FX
-enmod	XF
-enmog	DZ
-enmok	WG
-enmol	]B
-enmon	QM
-enmoo	UI
-enmos	YE
-enmp	RL
-enmp 	VH
-enmpa	SK
-enmpi	UI
-enmpo	TJ
-enmps	b>
+enmod	RL
+enmog	GW
+enmok	ZD
+enmol	WG
+enmoo	TJ
+enmos	[C
+enmou	QM
+enmp	QM
+enmp 	TJ
+enmpi	RL
+enmpo	SK
+enmps	e;
 enmpu	RL
-enmr	IU
+enmr	JT
+enmr 	MQ
 enmr.	SK
-enmrs	=c
-enms	RL
-enms 	SK
-enms,	VH
-enmse	QM
-enmsi	HV
-enmst	MQ
-enmu	LR
+enmrs	>b
+enms 	RL
+enms,	c=
+enmsi	JT
+enmst	KS
+enmu	KS
 enmuc	TJ
-enmud	ZD
-enmum	>b
-enmur	FX
-enmus	LR
-enmy	A^
+enmud	]B
+enmug	QM
+enmum	A^
+enmur	GW
+enmus	KS
+enmy	B]
 enmy 	A^
 enmy,	HV
-enmys	TJ
-enn 	MQ
+enmys	QM
+enn 	LR
 enn $	e;
-enn (	UI
-enn -	A^
-enn /	[C
-enn a	YE
-enn b	IU
-enn c	C[
-enn d	XF
-enn e	DZ
-enn f	MQ
-enn g	XF
-enn h	YE
-enn i	HV
-enn j	>b
-enn k	DZ
-enn l	QM
-enn m	VH
+enn &	LR
+enn (	TJ
+enn -	@_
+enn /	XF
+enn a	VH
+enn b	MQ
+enn c	DZ
+enn d	YE
+enn e	EY
+enn g	VH
+enn h	TJ
+enn i	JT
+enn j	A^
+enn k	B]
+enn l	IU
+enn m	XF
 enn n	JT
 enn o	IU
-enn q	A^
-enn r	RL
-enn s	QM
-enn t	YE
-enn u	HV
-enn v	KS
+enn p	JT
+enn q	@_
+enn r	QM
+enn s	SK
+enn t	XF
+enn u	IU
+enn v	IU
 enn w	[C
-enn |	DZ
-enn £	TJ
-enn –	SK
-enn"	A^
-enn" 	GW
-enn",	FX
-enn's	XF
-enn't	JT
+enn |	C[
+enn £	ZD
+enn –	TJ
+enn"	FX
+enn" 	IU
+enn",	GW
+enn's	UI
+enn't	LR
 enn)	DZ
-enn) 	GW
-enn),	KS
+enn) 	IU
 enn).	RL
 enn,	RL
 enn, 	RL
 enn-	IU
-enn-f	MQ
-enn-l	GW
+enn-l	FX
 enn.	IU
-enn. 	IU
-enn.e	TJ
+enn. 	HV
+enn.e	QM
 enn/	MQ
-enn0	[C
-enn0 	YE
-enn:	IU
-enn: 	IU
-enn;	QM
-enn; 	QM
-enn?	EY
-enn? 	EY
-enn@	ZD
-enn@t	YE
+enn0	_@
+enn0 	[C
+enn:	MQ
+enn: 	MQ
+enn;	SK
+enn; 	SK
+enn?	GW
+enn? 	GW
+enn@	^A
+enn@t	WG
 enna	LR
-enna,	DZ
-ennab	]B
-ennad	ZD
-ennag	a?
-ennah	DZ
-ennai	MQ
-ennal	LR
-ennam	A^
-ennan	QM
-ennar	d<
+enna,	FX
+ennab	XF
+ennac	MQ
+ennad	[C
+ennag	_@
+ennah	B]
+ennai	LR
+ennal	JT
+ennam	C[
+ennar	[C
 ennas	^A
 ennav	RL
-ennb	^A
-ennby	]B
-ennc	TJ
-ennch	YE
-ennci	RL
+ennb	]B
+ennby	[C
+ennc	RL
+ennch	WG
 enncl	TJ
-ennco	XF
-enncu	EY
-enncy	HV
+ennco	^A
+enncu	FX
+enncy	DZ
 ennd	QM
 ennd 	TJ
-ennd"	VH
+ennd"	UI
 ennd'	TJ
 ennd-	FX
-ennd.	TJ
+ennd.	SK
 ennda	GW
-enndd	RL
-enndf	[C
-enndi	QM
-enndl	FX
-enndm	]B
-enndo	QM
-enndp	LR
-enndr	KS
-ennds	WG
-enndu	HV
-enndw	IU
-enndy	C[
+enndf	XF
+enndi	SK
+enndl	GW
+enndm	ZD
+enndo	RL
+enndp	KS
+enndr	JT
+ennds	VH
+enndu	KS
+enndw	GW
+enndy	A^
 enne	SK
-enne 	QM
-enne"	HV
-enne'	B]
-enne)	[C
-enne.	QM
-enne:	UI
-enne@	FX
-ennea	B]
-enned	UI
-ennee	MQ
-enneg	YE
-ennei	KS
-ennel	KS
-ennem	HV
-ennen	h8
+enne 	SK
+enne"	FX
+enne'	GW
+enne)	ZD
+enne.	RL
+enne:	RL
+enne@	JT
+ennea	=c
+enned	YE
+enneg	]B
+ennel	HV
+ennem	EY
+ennen	i7
 ennep	@_
-enneq	C[
-enner	XF
-ennes	EY
-ennet	WG
-ennev	TJ
-ennew	IU
-ennex	MQ
-enney	IU
-ennf	KS
-ennfi	JT
-ennfu	DZ
-enng!	DZ
-enng"	DZ
-enng-	VH
-enng.	UI
-enng:	QM
+enneq	B]
+enner	VH
+ennes	IU
+ennet	VH
+ennev	QM
+ennew	HV
+enney	JT
+ennf	JT
+ennfi	FX
+ennfo	QM
+ennfu	B]
+enng!	EY
+enng"	HV
+enng)	QM
+enng-	TJ
+enng.	TJ
+enng:	RL
 enng;	QM
 ennga	IU
-ennge	QM
-enngf	YE
-enngi	MQ
-enngl	B]
+enngf	[C
+enngl	C[
 enngr	YE
-enngs	RL
-enngt	EY
-enngu	IU
-ennh	b>
-ennha	a?
-ennho	RL
-enni	YE
-enni 	B]
-ennia	EY
-ennic	RL
-ennif	RL
-ennig	[C
-ennim	JT
-ennio	]B
-ennis	WG
+enngs	SK
+enngt	DZ
+enngu	HV
+ennh	ZD
+ennha	[C
+enni	WG
+enni 	EY
+ennia	C[
+ennic	SK
+ennie	LR
+ennig	]B
+ennim	MQ
+ennin	QM
+ennio	a?
+ennis	XF
 ennit	[C
 enniu	ZD
-ennj	SK
-ennk	@_
-ennk 	LR
-ennk.	JT
-ennki	>b
-ennks	@_
+ennj	WG
+ennk	C[
+ennk 	IU
+ennk.	FX
+ennke	KS
+ennki	A^
+ennks	C[
 ennl	KS
-ennla	WG
-ennle	KS
-ennli	EY
-ennlo	KS
-ennme	B]
-ennmo	]B
-ennn	UI
-ennn 	KS
-ennn.	YE
-ennna	TJ
-ennne	TJ
-ennni	LR
-ennno	TJ
-ennnu	^A
-enno	GW
-enno 	FX
+ennla	VH
+ennle	IU
+ennli	B]
+ennlo	IU
+ennm	LR
+ennme	9g
+ennmo	XF
+ennn	VH
+ennn 	JT
+ennn.	ZD
+ennna	QM
+ennne	VH
+ennni	KS
+ennno	VH
+ennnu	XF
+ennny	RL
+enno	HV
+enno 	DZ
 enno,	;e
-enno.	WG
-ennoa	^A
-ennob	TJ
-ennoc	XF
-ennoe	FX
-ennoi	RL
-ennol	EY
-ennon	MQ
-ennoo	JT
-ennor	QM
+enno.	^A
+ennoa	[C
+ennob	RL
+ennoc	WG
+ennoe	HV
+ennoi	TJ
+ennol	C[
 ennot	KS
 ennou	EY
-ennov	HV
-ennow	RL
-ennp	XF
-ennq	FX
-ennqu	FX
-ennr	TJ
-ennri	VH
-enns	RL
-enns 	WG
+ennov	C[
+ennow	TJ
+ennp	ZD
+ennq	GW
+ennqu	GW
+ennri	WG
+enns	SK
+enns 	SK
 enns"	QM
-enns,	A^
-enns:	XF
-ennsa	RL
-ennsc	DZ
+enns,	FX
+enns.	LR
+enns:	YE
+ennsa	UI
+ennsc	B]
+ennse	MQ
 ennsh	^A
 ennsi	GW
 ennsk	QM
-ennsp	^A
-ennst	LR
-ennsu	YE
-ennt	JT
+ennsp	XF
+ennst	GW
+ennsu	ZD
+ennt	KS
 ennt 	FX
 ennt,	VH
-ennt:	SK
-ennt?	B]
+ennt.	TJ
+ennt:	TJ
+ennt?	DZ
 ennte	FX
-ennth	WG
+ennth	TJ
 ennti	LR
-enntl	=c
-enntm	e;
-ennto	LR
+enntl	LR
+enntm	g9
 enntr	UI
-ennts	GW
-ennty	WG
-ennu	LR
+ennts	EY
+ennty	TJ
+ennu	IU
 ennue	RL
-ennum	DZ
-ennur	g9
+ennum	C[
+ennur	c=
 ennus	HV
-ennut	EY
+ennut	GW
 ennv	HV
 ennve	GW
-ennvi	KS
+ennvi	JT
 ennvo	QM
-ennw	C[
-ennw 	IU
-ennwi	FX
-ennwo	MQ
+ennw	DZ
+ennw 	JT
+ennwi	IU
 enny	SK
-enny 	MQ
-enny,	WG
-enny.	LR
-ennyb	YE
-ennym	RL
-ennyo	_@
+enny,	RL
+enny.	QM
+ennyb	ZD
+ennyo	a?
 ennyt	EY
-ennyw	JT
-enn–	MQ
-enn–f	JT
-enn–t	XF
-enn”	GW
-enn” 	GW
+ennyw	KS
+enn–f	KS
+enn–t	UI
+enn”	LR
+enn” 	LR
 eno "	WG
 eno (	_@
-eno 0	^A
-eno a	FX
-eno b	TJ
-eno c	MQ
-eno d	JT
-eno e	QM
-eno f	FX
-eno g	IU
+eno 0	[C
+eno a	JT
+eno b	QM
+eno d	LR
+eno e	MQ
+eno f	DZ
+eno g	FX
 eno h	FX
-eno i	LR
-eno j	<d
+eno i	JT
+eno j	;e
 eno k	QM
-eno l	LR
-eno n	a?
+eno l	KS
+eno m	MQ
+eno n	_@
 eno o	C[
-eno p	MQ
 eno r	EY
 eno s	TJ
 eno t	VH
-eno v	LR
-eno y	[C
-eno £	WG
-eno –	FX
-eno'	>b
-eno's	@_
+eno v	KS
+eno y	VH
+eno £	]B
+eno –	;e
+eno'	B]
+eno's	B]
 eno,	EY
 eno, 	EY
-eno-	TJ
+eno-	UI
+eno-b	[C
+eno.	MQ
 eno:	XF
 eno: 	XF
-eno?	FX
-eno? 	FX
-eno@	_@
-eno@l	WG
-eno@s	YE
+eno?	DZ
+eno? 	DZ
+eno@	^A
+eno@l	^A
+eno@s	TJ
 enoa	SK
 enoac	TJ
-enoad	IU
-enoak	WG
-enoal	HV
-enoan	^A
-enoar	WG
-enoas	f:
+enoad	EY
+enoal	GW
+enoan	[C
+enoar	TJ
+enoas	^A
 enoat	FX
 enob	HV
-enob 	IU
-enob,	WG
-enoba	RL
+enob 	HV
+enob,	RL
+enoba	TJ
 enobb	TJ
-enobe	MQ
-enobi	A^
-enobj	B]
-enobl	@_
-enobo	TJ
-enobs	YE
-enobv	EY
+enobe	LR
+enobi	C[
+enobj	DZ
+enobl	B]
+enobo	RL
+enobs	TJ
+enobv	FX
 enoc	a?
-enoca	a?
-enocc	ZD
+enoc 	MQ
+enoca	d<
+enocc	[C
 enoce	QM
-enoch	_@
-enoci	VH
-enock	XF
+enoch	ZD
+enoci	UI
+enock	YE
 enoct	SK
 enod	QM
-enod 	>b
-enod,	VH
-enod.	WG
+enod 	<d
+enod,	RL
+enod.	YE
 enoda	SK
-enodd	a?
-enode	QM
+enodd	b>
 enodi	FX
-enods	QM
-enodu	EY
-enodw	UI
-enody	UI
-enoe	MQ
-enoe 	UI
-enoe.	@_
-enoes	TJ
-enoev	_@
-enof	QM
-enof.	FX
+enods	WG
+enodu	JT
+enodw	VH
+enody	TJ
+enoe	LR
+enoe 	SK
+enoe.	A^
+enoes	RL
+enoev	ZD
+enof	RL
+enof.	C[
 enofe	QM
-enofs	UI
-enoft	SK
-enog,	_@
-enog.	JT
-enoge	KS
-enogi	FX
-enogo	FX
-enogr	WG
-enogs	LR
+enofs	VH
+enoft	QM
+enog	QM
+enog 	MQ
+enog,	]B
+enog.	HV
+enoge	LR
+enogi	JT
+enogo	B]
+enogr	VH
+enogs	MQ
 enogu	LR
-enoh	KS
-enoh 	KS
+enoh	IU
+enoh 	JT
 enoi	HV
 enoic	KS
-enoif	B]
-enoir	KS
-enois	XF
-enok	SK
-enok'	VH
-enok,	FX
+enoif	FX
+enoil	SK
+enoir	LR
+enois	ZD
+enok 	LR
+enok'	UI
+enok,	EY
 enok.	IU
-enok:	?a
-enoka	EY
-enoki	SK
-enoko	[C
+enok:	HV
+enoka	A^
+enoki	VH
+enoko	^A
 enol	QM
-enol,	HV
-enold	KS
-enole	g9
+enol 	MQ
+enol,	JT
+enold	LR
+enole	b>
 enoli	UI
-enolk	TJ
-enolo	@_
-enols	SK
-enolt	QM
-enolu	MQ
-enolv	LR
-enoly	UI
+enolk	WG
+enolo	=c
+enolt	MQ
+enolv	JT
+enoly	VH
 enom	LR
 enom 	KS
-enom,	A^
+enom,	B]
 enoma	IU
-enomb	^A
-enome	UI
+enomb	YE
+enome	RL
 enomi	HV
-enomm	DZ
+enomm	EY
+enomp	LR
 enoms	WG
-enon 	IU
-enon"	GW
+enon 	KS
+enon"	IU
 enon'	B]
+enon,	MQ
+enon-	QM
 enon.	JT
-enon:	FX
-enona	XF
-enonc	^A
+enon:	EY
+enona	VH
+enonc	YE
 enone	TJ
-enonf	C[
-enong	ZD
+enonf	@_
+enong	YE
 enoni	VH
-enonk	]B
+enonk	ZD
 enonn	HV
-enono	A^
+enono	B]
 enons	A^
+enont	QM
 enonv	IU
-enon–	MQ
-enoo	TJ
-enoo 	j6
-enoo.	LR
-enood	MQ
-enoof	TJ
-enook	JT
-enool	QM
-enoom	UI
-enoon	FX
+enoo	VH
+enoo 	f:
+enood	JT
+enoof	UI
+enook	IU
+enoom	TJ
+enoon	GW
 enoop	SK
-enoor	TJ
-enoos	GW
-enop	UI
-enop 	JT
-enop,	C[
-enop-	TJ
-enop.	^A
-enope	RL
-enopi	MQ
+enoor	UI
+enoos	EY
+enoot	KS
+enop	RL
+enop 	LR
+enop,	EY
+enop-	WG
+enop.	a?
+enope	TJ
 enopo	<d
-enopp	_@
-enops	VH
-enopy	A^
-enor 	HV
-enor'	RL
-enor)	ZD
-enor.	IU
+enopp	a?
+enops	WG
+enopy	FX
+enor 	GW
+enor)	[C
+enor.	HV
 enora	FX
-enorb	RL
 enorc	KS
-enord	GW
-enore	UI
-enorf	HV
-enorg	[C
-enori	m3
-enork	_@
-enorm	EY
-enorn	LR
-enoro	MQ
-enorp	FX
-enorr	C[
-enors	[C
-enort	LR
-enorv	UI
-enorw	ZD
-enory	SK
-enos	MQ
-enos,	JT
-enosa	QM
-enosi	B]
+enord	JT
+enore	TJ
+enorf	KS
+enorg	_@
+enori	g9
+enork	b>
+enorm	HV
+enoro	KS
+enorp	EY
+enorr	EY
+enors	]B
+enort	MQ
+enorv	ZD
+enorw	YE
+enory	RL
+enos	JT
+enos,	HV
+enos.	QM
+enosg	LR
+enosi	C[
 enosp	MQ
-enoss	HV
+enoss	IU
 enost	KS
-enosy	QM
 enot	HV
-enot,	UI
-enot.	TJ
-enota	<d
-enotb	A^
-enote	MQ
-enoth	MQ
-enoti	<d
-enoto	GW
-enott	VH
+enot,	XF
+enot.	SK
+enota	A^
+enotb	C[
+enote	QM
+enoti	@_
+enoto	IU
+enott	YE
 enou 	UI
-enou'	JT
-enou:	IU
-enou?	?a
-enoub	ZD
-enouc	MQ
-enoud	JT
-enoug	MQ
-enoul	JT
+enou'	IU
+enou,	QM
+enou.	LR
+enou:	GW
+enou?	>b
+enoub	VH
+enouc	KS
+enoud	HV
+enoul	KS
 enoun	QM
-enoup	MQ
-enour	GW
-enous	TJ
+enour	IU
+enous	SK
+enout	MQ
 enov	KS
-enov 	SK
-enova	XF
-enove	FX
-enovi	QM
-enow	KS
-enow 	LR
-enow)	UI
-enow,	MQ
-enow:	IU
-enow;	MQ
-enowa	DZ
+enov 	VH
+enova	UI
+enove	GW
+enovi	RL
+enow	MQ
+enow 	JT
+enow)	QM
+enow,	KS
+enow.	KS
+enow:	KS
+enowa	EY
 enowb	UI
 enowd	MQ
-enowe	MQ
-enowi	:f
-enown	VH
-enowr	YE
+enowi	9g
+enown	UI
+enowr	XF
 enows	WG
-enox	XF
-enox 	_@
-enox.	IU
-enoxb	KS
-enoxe	MQ
-enoxi	HV
-enoy	QM
+enox	VH
+enox 	a?
+enox.	GW
+enoxb	GW
+enoxe	JT
+enoxi	IU
 enoy 	FX
 enoyl	RL
-enoys	[C
+enoys	a?
 enoz	MQ
 enoz 	[C
-enoze	SK
-enp 	MQ
-enp /	WG
-enp a	SK
-enp d	=c
-enp e	JT
-enp f	HV
-enp h	SK
-enp i	KS
-enp l	JT
-enp m	KS
-enp p	A^
-enp r	TJ
-enp s	YE
-enp t	UI
-enp u	LR
-enp |	JT
-enp £	UI
-enp!	YE
-enp'	LR
-enp's	LR
-enp)	DZ
-enp) 	DZ
-enp,	TJ
-enp, 	TJ
-enp-u	GW
-enp. 	WG
-enp:	DZ
-enp: 	DZ
-enp;	WG
-enp; 	WG
-enpa 	LR
-enpac	DZ
-enpad	b>
+enoze	VH
+enp (	MQ
+enp /	VH
+enp 0	QM
+enp a	WG
+enp b	TJ
+enp c	MQ
+enp d	IU
+enp e	KS
+enp f	LR
+enp h	WG
+enp i	LR
+enp l	IU
+enp m	HV
+enp n	RL
+enp o	RL
+enp p	DZ
+enp r	VH
+enp s	VH
+enp t	SK
+enp u	IU
+enp |	HV
+enp £	YE
+enp!	ZD
+enp'	HV
+enp's	HV
+enp)	EY
+enp) 	GW
+enp,	VH
+enp, 	VH
+enp-	SK
+enp-u	FX
+enp. 	TJ
+enp:	FX
+enp: 	FX
+enp;	UI
+enp; 	UI
+enpa 	KS
+enpac	EY
+enpad	[C
 enpag	5k
-enpai	XF
-enpal	]B
-enpan	TJ
-enpap	DZ
-enpar	RL
-enpas	=c
+enpai	VH
+enpal	ZD
+enpan	RL
+enpap	B]
+enpar	UI
+enpas	A^
 enpau	a?
-enpav	QM
-enpd	>b
-enpda	A^
-enpdf	B]
-enpe	TJ
+enpay	KS
+enpd	;e
+enpda	B]
+enpdf	>b
+enpe	QM
 enpe,	TJ
-enpe.	EY
-enpea	@_
-enpec	LR
-enpeg	c=
-enpel	RL
-enpes	YE
-enpew	a?
-enph	IU
+enpe.	JT
+enpea	EY
+enpec	KS
+enpeg	b>
+enpel	QM
+enper	QM
+enpes	[C
+enpet	RL
+enpew	[C
+enph	GW
 enph 	XF
-enph,	RL
-enpha	KS
-enphe	?a
-enphi	LR
-enpho	IU
-enphs	EY
-enpia	UI
-enpic	HV
+enpha	GW
+enphe	A^
+enpho	FX
+enphs	HV
+enpia	RL
+enpic	JT
 enpie	KS
-enpik	b>
-enpil	SK
-enpin	EY
-enpip	JT
-enpl 	VH
-enpl0	RL
-enpla	UI
-enpli	KS
-enplo	]B
-enpls	KS
-enplu	ZD
-enply	>b
-enpm	XF
-enpm,	VH
-enpm.	f:
-enpm;	VH
-enpo	UI
-enpo 	]B
-enpoi	a?
+enpik	c=
+enpil	TJ
+enpin	GW
+enpio	TJ
+enpip	GW
+enpl 	TJ
+enpl0	VH
+enpla	TJ
+enpli	RL
+enplo	ZD
+enpls	JT
+enplu	]B
+enply	?a
+enpm	ZD
+enpm 	SK
+enpm,	QM
+enpm.	e;
+enpm;	a?
+enpo	VH
+enpo 	^A
+enpoi	d<
 enpok	FX
-enpol	WG
-enpon	c=
-enpoo	YE
-enpop	@_
-enpor	UI
-enpos	=c
+enpol	UI
+enpon	f:
+enpoo	WG
+enpop	=c
+enpor	TJ
+enpos	:f
 enpot	RL
 enpou	QM
-enpow	MQ
-enpp	ZD
-enpp 	a?
-enpp.	ZD
-enppa	SK
-enppe	FX
-enppi	TJ
-enppl	KS
-enppo	WG
-enppr	XF
-enppy	^A
+enpp	YE
+enpp 	WG
+enpp.	YE
+enppa	TJ
+enppe	JT
+enppi	QM
+enppl	IU
+enppo	XF
+enppr	[C
+enppy	]B
 enpr	SK
-enpra	HV
-enpre	d<
+enpra	IU
+enpre	]B
 enpri	C[
-enpro	XF
-enpru	_@
+enpro	TJ
+enpru	XF
 enps	RL
-enps 	SK
-enps,	TJ
-enps.	TJ
-enpse	C[
-enpst	SK
+enps 	RL
+enps.	SK
+enpse	DZ
+enpst	VH
+enpt	MQ
 enpt 	JT
 enpt,	IU
-enpta	LR
-enpte	ZD
-enpti	[C
-enpul	WG
-enpum	]B
-enpun	DZ
+enpt.	SK
+enpta	QM
+enpte	VH
+enpti	_@
+enpu	MQ
+enpul	XF
+enpum	b>
+enpun	B]
 enpup	QM
 enpur	b>
-enpus	A^
-enput	DZ
-enpw	TJ
-enpy	WG
-enpy 	WG
-enqt	VH
-enqt 	TJ
+enpus	EY
+enput	FX
+enpw	UI
+enpy	YE
+enpy 	YE
+enqt	UI
+enqt 	ZD
 enqu	KS
+enqua	QM
 enque	DZ
-enqui	HV
-enquo	RL
-enqx	SK
-enqx0	SK
-enr 	TJ
-enr "	HV
-enr &	WG
-enr (	TJ
-enr 0	KS
-enr a	a?
-enr b	SK
+enqui	IU
+enquo	QM
+enqx	RL
+enqx0	RL
+enr 	UI
+enr "	IU
+enr &	XF
+enr (	VH
+enr a	_@
+enr b	RL
 enr c	HV
-enr d	HV
-enr f	UI
+enr d	IU
+enr e	MQ
+enr f	TJ
 enr g	XF
-enr h	MQ
-enr i	SK
-enr j	g9
-enr k	ZD
+enr h	LR
+enr i	VH
+enr j	^A
+enr k	b>
 enr l	QM
-enr m	KS
-enr n	QM
-enr o	SK
-enr q	HV
-enr r	KS
-enr s	UI
-enr u	@_
-enr v	FX
-enr w	JT
-enr y	KS
-enr |	FX
+enr m	MQ
+enr o	RL
+enr q	FX
+enr s	TJ
+enr t	SK
+enr u	A^
+enr v	DZ
+enr w	GW
+enr y	JT
+enr |	EY
 enr –	QM
-enr!	IU
-enr! 	IU
-enr"	FX
-enr" 	DZ
-enr".	DZ
-enr'	KS
-enr's	KS
-enr)	IU
-enr) 	B]
+enr!	DZ
+enr! 	DZ
+enr"	:f
+enr" 	@_
+enr".	IU
+enr)	EY
+enr) 	@_
 enr),	QM
-enr).	MQ
+enr).	KS
 enr,	RL
 enr, 	RL
-enr-	UI
-enr-0	^A
-enr-e	[C
-enr-i	GW
+enr-	XF
+enr-0	YE
+enr-e	XF
+enr-i	FX
 enr.	HV
-enr. 	IU
-enr."	;e
-enr0	^A
-enr0 	^A
-enr:	JT
-enr: 	JT
+enr. 	JT
+enr."	DZ
+enr0	WG
+enr0 	WG
+enr:	LR
+enr: 	LR
 enr;	LR
 enr; 	LR
-enr?	UI
-enr? 	EY
-enr@	RL
-enra	ZD
-enra 	TJ
-enra,	HV
+enr?	TJ
+enr? 	KS
+enr@	SK
+enra	[C
+enra 	SK
+enra,	FX
 enra.	JT
-enrab	h8
-enrac	FX
-enrad	RL
-enrag	[C
-enrai	MQ
-enral	WG
-enram	f:
-enran	FX
+enrab	^A
+enrac	EY
+enrad	VH
+enraf	SK
+enrag	XF
+enrai	KS
+enral	VH
+enram	h8
+enran	HV
 enrap	XF
-enras	[C
+enras	a?
+enrat	LR
 enrau	XF
-enrav	VH
-enraw	KS
-enray	RL
-enrb	TJ
-enrbe	WG
-enrbi	TJ
+enrav	TJ
+enraw	LR
+enray	QM
+enrb	UI
+enrbe	UI
+enrbi	UI
 enrbo	RL
-enrbr	]B
+enrbr	UI
 enrby	TJ
-enrc	JT
-enrca	ZD
-enrce	LR
+enrc	IU
+enrca	^A
 enrci	JT
-enrco	DZ
-enrcu	B]
-enrd	UI
-enrd 	JT
+enrco	A^
+enrcu	@_
+enrd	TJ
 enrd'	DZ
-enrd,	WG
-enrd.	XF
-enrda	VH
-enrdb	JT
-enrde	QM
-enrdi	MQ
-enrdl	a?
-enrdr	VH
-enrds	JT
-enrdu	JT
-enre	MQ
-enre 	UI
-enre'	WG
-enre,	QM
-enre-	f:
-enre.	EY
-enre?	FX
-enre@	VH
-enrea	DZ
+enrd,	YE
+enrd.	ZD
+enrda	TJ
+enrdb	LR
+enrde	MQ
+enrdl	^A
+enrdo	QM
+enrdr	WG
+enrds	IU
+enrdu	KS
+enre 	SK
+enre'	YE
+enre-	^A
+enre.	C[
+enre?	IU
+enre@	YE
+enrea	HV
 enrec	LR
-enred	GW
-enree	QM
-enref	UI
-enreg	GW
-enreh	XF
-enrek	GW
-enrel	UI
-enrem	LR
-enrep	_@
-enreq	B]
-enrer	?a
+enred	HV
+enree	SK
+enref	WG
+enreg	EY
+enreh	VH
+enrek	JT
+enrel	SK
+enrem	KS
+enren	SK
+enrep	^A
+enreq	GW
+enrer	A^
 enres	LR
-enrev	JT
-enrew	^A
-enrey	JT
-enrf	d<
+enrev	HV
+enrew	[C
+enrey	LR
+enrf	e;
 enrf,	UI
-enrfl	^A
-enrga	RL
-enrge	QM
-enrgi	>b
-enrgo	QM
+enrfl	]B
+enrga	UI
+enrge	SK
+enrgi	A^
+enrgo	RL
 enrgu	=c
-enrh	GW
+enrh	HV
 enrha	IU
-enrhe	a?
-enri	VH
-enri 	UI
-enri,	WG
-enria	MQ
-enrib	MQ
-enric	@_
-enrie	KS
-enrig	EY
+enrhe	YE
+enri	XF
+enri 	]B
+enri,	_@
+enria	LR
+enric	B]
+enrid	QM
+enrie	MQ
+enrig	A^
 enril	UI
-enrim	[C
-enrin	XF
-enrio	LR
-enris	RL
-enrit	a?
-enriz	IU
-enrj	TJ
-enrjo	TJ
+enrim	]B
+enrin	WG
+enrio	KS
+enrit	XF
+enriz	EY
+enrj	UI
+enrjo	UI
 enrk	UI
-enrk 	IU
-enrk,	JT
+enrk 	LR
+enrk,	GW
 enrk.	TJ
-enrk?	A^
-enrkd	LR
-enrke	DZ
-enrki	a?
-enrks	XF
-enrkw	_@
-enrl	MQ
-enrla	QM
-enrle	QM
-enrli	VH
-enrlo	ZD
-enrly	B]
-enrm	RL
-enrm 	HV
-enrm,	WG
-enrm.	^A
-enrma	b>
-enrme	KS
-enrmi	DZ
-enrmo	]B
-enrms	_@
-enrn	RL
-enrn 	^A
-enrn,	JT
+enrk?	C[
+enrkd	HV
+enrke	FX
+enrki	_@
+enrks	UI
+enrkw	]B
+enrl	LR
+enrl 	RL
+enrla	TJ
+enrle	SK
+enrli	TJ
+enrlo	VH
+enrly	C[
+enrm	SK
+enrm 	KS
+enrm,	UI
+enrm.	[C
+enrma	[C
+enrmi	>b
+enrmo	WG
+enrms	]B
+enrn	VH
+enrn 	VH
+enrn,	MQ
 enrn.	_@
-enrnb	SK
-enrne	YE
-enrni	FX
+enrnb	VH
+enrne	SK
+enrni	GW
+enrnm	TJ
 enrno	>b
-enrns	l4
-enro 	VH
-enroa	QM
-enrob	KS
-enroc	]B
-enrod	LR
+enrns	g9
+enro	QM
+enro 	SK
+enroa	MQ
+enrob	MQ
+enroc	YE
+enrod	JT
 enrof	QM
-enrog	]B
-enrok	LR
-enrol	[C
-enrom	IU
-enron	QM
-enroo	SK
-enror	B]
-enros	B]
+enrog	^A
+enrol	YE
+enrom	JT
+enroo	QM
+enrop	RL
+enror	A^
+enros	A^
 enrou	RL
-enrov	UI
-enroz	IU
+enrov	VH
+enroz	HV
 enrp	i7
-enrpe	_@
-enrph	ZD
-enrpr	a?
-enrps	UI
-enrq	C[
-enrqu	C[
+enrpe	b>
+enrph	YE
+enrpr	^A
+enrps	TJ
+enrq	@_
+enrqu	@_
 enrr	RL
-enrr 	YE
-enrr,	_@
-enrra	^A
+enrr 	ZD
+enrr,	]B
+enrra	YE
 enrre	KS
 enrri	SK
-enrro	KS
-enrry	EY
+enrry	FX
+enrs	RL
 enrs 	KS
 enrs!	QM
-enrs'	YE
-enrs)	HV
-enrs.	UI
+enrs'	WG
+enrs)	IU
+enrs,	JT
+enrs.	TJ
 enrs:	QM
-enrs?	GW
+enrs?	HV
 enrs@	YE
-enrsa	UI
-enrsb	[C
-enrsd	RL
+enrsa	TJ
+enrsb	ZD
+enrsd	TJ
 enrse	UI
-enrsh	QM
-enrsi	GW
-enrso	MQ
-enrst	KS
-enrt 	IU
-enrt,	TJ
-enrt.	LR
-enrta	B]
-enrte	]B
-enrth	SK
-enrti	GW
-enrtl	TJ
-enrtn	GW
-enrto	?a
-enrts	m3
-enrtu	WG
-enrty	MQ
-enru	KS
-enru 	i7
+enrsh	RL
+enrsi	DZ
+enrso	LR
+enrst	LR
+enrt	RL
+enrt 	GW
+enrt,	VH
+enrt.	KS
+enrta	?a
+enrte	[C
+enrth	UI
+enrti	IU
+enrtl	XF
+enrtn	EY
+enrto	<d
+enrts	h8
+enrtu	QM
+enru	QM
+enru 	a?
 enrua	IU
-enruc	]B
-enrud	IU
-enrue	SK
-enrug	LR
-enrui	YE
-enrul	EY
-enrum	QM
-enrun	QM
-enrus	DZ
-enrv	SK
+enruc	ZD
+enrud	KS
+enrue	RL
+enrug	KS
+enrui	TJ
+enrul	B]
+enrum	SK
+enrus	B]
+enrva	MQ
 enrve	YE
-enrvi	KS
-enrw	YE
+enrvi	JT
+enrw	[C
 enrwa	d<
-enrwe	B]
-enrwi	c=
-enrwo	QM
-enry	QM
-enry 	RL
-enry'	@_
-enry)	FX
-enry,	QM
-enry-	WG
-enry:	]B
+enrwe	EY
+enrwi	]B
+enrwo	LR
+enry 	QM
+enry'	A^
+enry)	?a
+enry-	SK
+enry.	LR
+enry:	[C
 enry;	WG
-enry@	b>
-enryb	?a
-enryc	VH
-enryo	@_
-enryt	ZD
-enryw	HV
+enry@	YE
+enryb	A^
+enryc	YE
+enryo	C[
+enryt	YE
+enryw	IU
 ens 	QM
-ens $	VH
-ens &	HV
-ens (	JT
-ens +	b>
-ens -	_@
-ens 0	EY
-ens a	WG
-ens b	KS
-ens c	UI
-ens d	HV
-ens e	MQ
+ens $	YE
+ens &	EY
+ens (	LR
+ens +	[C
+ens -	a?
+ens 0	DZ
+ens a	YE
+ens b	MQ
+ens c	QM
+ens d	LR
+ens e	KS
 ens f	SK
 ens g	VH
-ens h	^A
-ens i	KS
+ens h	c=
+ens i	LR
 ens j	[C
-ens k	XF
-ens m	e;
-ens n	UI
-ens o	FX
-ens p	QM
+ens k	VH
+ens m	f:
+ens n	TJ
+ens o	GW
+ens p	TJ
 ens q	SK
-ens r	HV
+ens r	FX
 ens s	YE
 ens t	JT
-ens u	IU
+ens u	JT
 ens v	TJ
 ens w	TJ
-ens y	IU
+ens y	HV
 ens |	IU
-ens £	SK
+ens £	TJ
 ens ·	MQ
-ens –	KS
-ens €	RL
-ens!	HV
-ens! 	=c
-ens!!	QM
-ens"	QM
+ens –	HV
+ens €	VH
+ens!	JT
+ens! 	@_
+ens"	TJ
 ens" 	QM
-ens'	SK
-ens' 	TJ
-ens)	MQ
-ens) 	GW
-ens),	HV
-ens).	c=
-ens,	QM
+ens'	RL
+ens' 	SK
+ens) 	FX
+ens),	JT
+ens).	ZD
+ens,	RL
 ens, 	RL
-ens-	[C
-ens. 	RL
-ens.)	B]
-ens.e	EY
-ens:	[C
-ens: 	[C
+ens-	RL
+ens.	MQ
+ens. 	QM
+ens.)	GW
+ens.e	HV
+ens:	_@
+ens: 	_@
 ens;	[C
 ens; 	[C
-ens?	;e
-ens? 	<d
-ens@	b>
+ens?	:f
+ens? 	9g
+ens@	f:
 ens@a	WG
-ens@b	ZD
-ens@f	f:
-ens@g	WG
-ens@h	[C
-ens@q	LR
-ens@s	ZD
-ens@t	UI
-ens@w	ZD
-ensa	JT
-ensa 	?a
-ensa,	YE
-ensad	VH
+ens@b	XF
+ens@f	a?
+ens@g	UI
+ens@h	_@
+ens@q	IU
+ens@s	XF
+ens@t	VH
+ens@w	^A
+ensa	IU
+ensa 	@_
+ensa,	_@
 ensag	QM
 ensai	KS
-ensal	]B
+ensal	a?
+ensam	UI
 ensan	TJ
 ensap	>b
-ensar	HV
-ensas	LR
-ensat	]B
-ensav	>b
-ensaw	a?
-ensax	SK
-ensay	4l
-ensb	RL
-ensba	B]
-ensby	RL
-ensc	WG
-ensc 	_@
-ensca	WG
-ensch	RL
-ensco	MQ
-enscr	LR
-enscu	=c
-ensd	WG
-ensda	WG
-ense 	B]
-ense.	IU
-ense:	[C
+ensar	MQ
+ensas	JT
+ensat	^A
+ensav	FX
+ensaw	_@
+ensax	^A
+ensay	9g
+ensb	UI
+ensba	C[
+ensby	QM
+ensc	VH
+ensc 	]B
+ensca	VH
+ensch	SK
+ensco	LR
+enscu	?a
+ensd	TJ
+ensda	TJ
+ense 	@_
+ense,	JT
+ense.	B]
+ense:	ZD
 ense?	B]
 ensea	YE
-ensec	JT
-ensed	ZD
-ensee	MQ
-enseh	XF
-ensel	SK
-ensem	RL
+ensec	IU
+ensed	]B
+enseh	f:
+ensel	QM
 ensen	IU
-ensep	UI
+ensep	QM
 enser	RL
 enses	^A
-enset	DZ
+enset	FX
 enseu	ZD
 ensev	RL
-ensew	YE
-ensg	QM
-ensgi	c=
-ensgr	KS
+ensew	SK
+ensg	TJ
+ensgi	^A
+ensgr	LR
 ensh 	MQ
-ensh'	JT
-ensh,	GW
-ensh.	?a
-ensha	TJ
+ensh'	KS
+ensh,	FX
+ensh.	>b
+ensha	VH
 enshe	JT
 enshi	QM
-enshl	JT
-enshm	IU
-enshr	JT
-enshu	UI
-ensi	KS
-ensia	SK
-ensib	B]
-ensic	UI
+enshl	LR
+enshm	KS
+enshr	GW
+enshu	SK
+ensi	JT
+ensib	EY
+ensic	VH
 ensid	YE
-ensie	A^
-ensig	UI
-ensil	MQ
-ensim	LR
-ensin	HV
-ensio	DZ
+ensie	EY
+ensig	WG
+ensil	KS
+ensim	JT
+ensio	GW
 ensir	;e
-ensis	HV
-ensiv	DZ
-ensix	QM
-ensk	MQ
-ensk 	LR
-ensk,	XF
-ensk.	SK
-ensk0	UI
+ensis	JT
+ensit	QM
+ensiv	EY
+ensix	SK
+ensiz	LR
+ensk	LR
+ensk 	JT
+ensk,	WG
+ensk.	UI
+ensk0	YE
 enske	RL
-enski	MQ
-ensks	@_
-ensky	EY
-ensl	TJ
-ensla	XF
-enslo	[C
+ensks	C[
+ensky	B]
+ensl	SK
+ensla	VH
+enslo	a?
 enslu	A^
-ensly	EY
-ensm	YE
+ensly	FX
+ensm	WG
 ensma	WG
-ensme	YE
-ensmi	HV
-ensmo	WG
-ensn	KS
-ensn'	KS
-ensna	VH
+ensme	WG
+ensmi	LR
+ensmo	ZD
+ensn	IU
+ensn'	IU
+ensna	UI
 ensne	JT
-ensno	UI
+ensno	SK
 enso	JT
-enso 	JT
-enso.	RL
-ensob	C[
-ensoc	]B
+enso 	MQ
+enso.	SK
+ensob	FX
+ensoc	XF
 ensof	LR
-ensoi	SK
-ensol	VH
+ensoi	TJ
+ensol	UI
 ensom	JT
-enson	JT
-ensoo	ZD
-ensor	@_
-ensou	IU
-enspa	TJ
-enspe	B]
+enson	KS
+ensoo	YE
+ensor	B]
+ensou	JT
+enspe	DZ
 enspi	MQ
-enspl	d<
-enspo	a?
-enspr	KS
+enspl	g9
+enspo	_@
+enspr	MQ
 ensps	MQ
-enspu	VH
-ensq	ZD
-ensqu	YE
-ensr	IU
-enss 	MQ
-enss.	MQ
-enss:	JT
-enssa	WG
+enspu	XF
+ensq	]B
+ensqu	[C
+ensr	HV
+enss	MQ
+enss 	KS
+enss,	LR
+enss:	HV
+enssa	XF
 ensse	XF
-enssi	KS
-enssl	FX
-ensso	QM
-enssu	UI
-enssw	DZ
+enssi	IU
+enssl	GW
+ensso	TJ
+enssu	VH
+enssw	;e
 enst	WG
 enst 	MQ
-enst,	=c
-enst-	C[
+enst,	9g
+enst-	DZ
 enst.	]B
-enst;	IU
+enst:	QM
+enst;	HV
 ensta	SK
-enste	VH
+enste	UI
 ensti	JT
-enstl	VH
-enstm	KS
-ensto	ZD
-enstr	XF
-ensts	A^
-enstu	DZ
+enstl	[C
+enstm	LR
+ensto	YE
+enstr	VH
+ensts	C[
+enstu	@_
 ensty	[C
-ensu	UI
-ensua	ZD
-ensue	VH
-ensui	ZD
-ensum	LR
+ensu	VH
+ensua	XF
+ensub	MQ
+ensue	ZD
+ensui	]B
 ensun	QM
-ensup	B]
-ensur	[C
-ensw	GW
-enswa	QM
-enswe	HV
-enswi	QM
-enswo	GW
-ensyc	LR
-ent 	EY
-ent "	XF
-ent &	e;
-ent (	DZ
+ensup	A^
+ensur	XF
+ensw	IU
+enswe	GW
+enswo	B]
+ensy	MQ
+ensyc	KS
+ent 	FX
+ent "	ZD
+ent &	c=
+ent (	FX
 ent 0	LR
-ent b	MQ
-ent c	WG
+ent b	JT
+ent c	QM
 ent d	KS
 ent e	KS
-ent f	SK
-ent g	JT
-ent i	KS
-ent j	QM
-ent m	IU
-ent o	TJ
-ent p	B]
+ent f	RL
+ent g	FX
+ent i	JT
+ent l	JT
+ent m	HV
+ent n	LR
+ent o	QM
+ent p	@_
 ent q	A^
-ent r	C[
-ent s	WG
-ent u	DZ
-ent v	DZ
-ent y	MQ
+ent r	B]
+ent s	SK
+ent t	MQ
+ent u	EY
+ent v	EY
 ent |	QM
 ent £	FX
-ent ·	JT
-ent –	a?
-ent €	YE
-ent!	=c
-ent! 	=c
-ent"	DZ
-ent" 	GW
+ent ·	KS
+ent –	_@
+ent €	VH
+ent!	A^
+ent! 	A^
+ent"	EY
+ent" 	IU
 ent'	QM
 ent's	QM
-ent) 	JT
+ent)	LR
+ent) 	IU
 ent),	WG
-ent).	LR
+ent).	MQ
 ent,	TJ
-ent, 	TJ
-ent-	IU
+ent, 	UI
+ent-	GW
 ent-o	MQ
-ent-s	LR
-ent.	MQ
-ent. 	MQ
-ent."	LR
-ent.)	C[
+ent-s	KS
+ent.	KS
+ent. 	LR
+ent.)	A^
 ent.e	c=
 ent0	FX
-ent:	KS
-ent: 	KS
-ent;	FX
-ent; 	FX
-ent?	C[
-ent? 	C[
-ent@	YE
-enta	KS
+ent;	GW
+ent; 	GW
+ent?	B]
+ent? 	B]
+ent@	WG
+enta	MQ
 enta 	ZD
 enta,	IU
-entab	A^
-entac	C[
-entai	MQ
+entab	B]
+entac	B]
+entai	GW
 entak	XF
-ental	A^
-entan	WG
-entap	C[
-entar	UI
-entas	LR
-entat	TJ
-entax	ZD
-entb	>b
-entbc	A^
+ental	?a
+entan	QM
+entap	A^
+entar	SK
+entas	KS
+entat	SK
+entax	WG
+entay	KS
+entb	A^
+entbc	GW
 entc	RL
 entch	RL
-entd	TJ
-entd 	WG
-entd,	UI
-entd.	IU
+entd	UI
+entd 	VH
+entd,	TJ
+entd.	LR
 ente 	LR
-ente)	XF
-ente,	A^
+ente)	UI
+ente,	@_
 ente.	GW
-ente:	<d
-ente?	GW
+ente:	?a
+ente?	FX
 entea	XF
-entec	_@
-entel	UI
-entem	TJ
-enten	KS
+entec	ZD
+entel	SK
+entem	RL
 entep	RL
 enter	QM
-entes	LR
-entev	B]
-entew	SK
-entex	RL
-entf	SK
-entfi	SK
+entes	JT
+entev	A^
+entex	WG
 enth	MQ
-enth 	QM
-enth'	IU
-enth,	SK
-enth.	KS
-entha	LR
-enthf	GW
-enthi	GW
-enthl	WG
-entho	WG
-enthr	TJ
-enths	UI
-enthu	QM
-enthw	KS
-enthy	LR
-enti	RL
-entia	C[
-entic	MQ
-entid	QM
-entie	[C
-entif	SK
-entig	:f
-entil	JT
+enth'	HV
+enth,	QM
+enth.	LR
+entha	KS
+enthe	QM
+enthf	FX
+enthi	FX
+enthl	XF
+entho	[C
+enthr	UI
+enths	TJ
+enthu	UI
+enthw	JT
+enti	SK
+entia	@_
+entic	QM
+entie	XF
+entif	QM
+entig	@_
+entil	HV
 entim	QM
-entin	WG
-entio	SK
-entip	ZD
-entiq	VH
-entir	MQ
-entis	KS
-entit	IU
-entiv	YE
-entl	QM
+entin	TJ
+entip	^A
+entiq	SK
+entis	IU
+entit	JT
+entiv	WG
+entle	QM
 entlo	QM
-ently	WG
-entm	TJ
-entma	LR
-entme	XF
-entn	VH
-entne	e;
-entni	ZD
+ently	UI
+entm	UI
+entme	YE
+entn	RL
+entne	]B
+entni	[C
 ento	JT
 ento 	RL
-ento,	JT
+ento,	EY
 ento.	RL
-entoc	A^
-entod	XF
-entok	QM
+entoc	FX
+entod	YE
+entog	RL
+entoi	QM
+entok	MQ
 entol	;e
-entom	HV
+entom	FX
 enton	IU
-entor	MQ
 entos	FX
-entov	VH
-entow	a?
-entoy	A^
-entp	TJ
-entr	SK
-entra	RL
-entre	YE
-entri	GW
-entro	MQ
+entov	[C
+entow	^A
+entoy	C[
+entp	VH
+entra	SK
+entre	[C
+entri	HV
+entro	KS
 entry	LR
 ents	SK
-ents 	VH
-ents)	JT
-ents,	TJ
-ents;	RL
-ents?	HV
-ents@	^A
-entse	?a
-entsi	SK
-entsm	ZD
-entt	TJ
-entt 	VH
-entt,	JT
-entt.	TJ
-entta	SK
-entte	HV
-entti	p0
-enttl	JT
-entto	<d
-enttr	LR
-entty	KS
-entu	KS
-entua	XF
-entuc	8h
-entuf	JT
-entum	WG
-entun	WG
-entur	HV
-entut	QM
-entwi	QM
-entwo	VH
-enty	WG
-enty 	WG
-enty,	^A
-enty-	_@
-enty.	ZD
-entyl	MQ
+ents 	TJ
+ents)	IU
+ents,	RL
+ents;	WG
+ents?	@_
+ents@	YE
+entse	FX
+entsi	VH
+entsm	^A
+entt	RL
+entt 	WG
+entt,	MQ
+entt.	WG
+entte	MQ
+entti	o1
+enttl	KS
+entto	=c
+enttr	MQ
+entty	JT
+entu	LR
+entua	WG
+entuc	=c
+entud	MQ
+entue	TJ
+entuf	IU
+entum	VH
+entun	SK
+entur	IU
+entut	TJ
+entw	QM
+entwo	UI
+enty	VH
+enty 	UI
+enty,	a?
+enty-	[C
+enty.	YE
 entyp	C[
-entz	QM
 enu 	VH
-enu 0	c=
-enu c	]B
-enu d	SK
+enu 0	ZD
+enu b	RL
+enu c	YE
+enu d	TJ
 enu f	FX
-enu g	UI
-enu i	C[
-enu k	[C
+enu g	SK
+enu h	RL
+enu i	B]
+enu k	YE
 enu l	b>
-enu m	RL
-enu n	TJ
-enu o	FX
-enu p	[C
-enu r	]B
-enu t	B]
-enu w	e;
-enu'	JT
-enu'd	TJ
+enu m	SK
+enu o	JT
+enu p	]B
+enu r	WG
+enu t	GW
+enu w	a?
+enu'	IU
+enu'd	UI
 enu'l	FX
-enu'r	C[
+enu'r	EY
 enu.	IU
-enu. 	MQ
-enu.”	EY
-enu:	IU
-enu: 	IU
-enu?	?a
-enu? 	?a
-enua	TJ
+enu. 	LR
+enu.”	IU
+enu:	GW
+enu: 	GW
+enu?	>b
+enu? 	>b
+enua	WG
 enuad	B]
-enuag	IU
+enuag	JT
 enual	^A
 enuan	GW
-enuar	WG
-enuat	KS
-enuay	GW
-enub	QM
+enuar	]B
+enuat	IU
+enuay	EY
+enub	RL
 enub 	LR
 enub-	FX
-enubl	VH
-enubr	QM
-enubs	a?
-enuc	GW
+enubl	WG
+enubr	RL
+enubs	_@
+enuc	FX
 enuch	LR
-enuck	FX
-enud	FX
-enud 	XF
+enuck	HV
+enud	EY
+enud 	TJ
 enudd	QM
-enude	HV
-enudg	A^
-enudh	EY
-enudm	ZD
-enue 	XF
-enue,	C[
-enue-	TJ
-enue.	YE
-enueb	^A
-enued	C[
+enude	FX
+enudg	?a
+enudh	IU
+enudi	LR
+enudm	d<
+enue 	UI
+enue,	?a
+enue.	XF
+enueb	]B
+enued	B]
 enuee	WG
-enuen	QM
+enuen	MQ
 enues	HV
-enuf	MQ
-enuff	MQ
-enug	TJ
-enug 	b>
+enug	SK
+enug 	c=
 enuga	RL
-enuge	TJ
-enugg	?a
-enugu	RL
-enuh	[C
-enuhr	SK
-enui	LR
-enuic	A^
-enuid	MQ
-enuie	GW
-enuil	a?
-enuin	B]
-enuk	ZD
-enul 	DZ
-enul.	ZD
-enula	[C
-enuld	EY
-enule	GW
-enulg	GW
+enugg	B]
+enugh	MQ
+enugu	TJ
+enuh	VH
+enuhr	XF
+enui	MQ
+enuic	C[
+enuid	QM
+enuie	DZ
+enuil	_@
+enuin	>b
+enuir	LR
+enuk	XF
+enul 	=c
+enul.	]B
+enula	]B
+enuld	GW
+enule	DZ
+enulg	JT
 enull	RL
-enuls	UI
-enult	VH
+enuls	VH
+enult	UI
 enuly	SK
-enum	IU
-enum'	HV
-enum,	HV
-enumb	FX
-enume	UI
-enumm	LR
-enumn	FX
-enump	YE
-enums	B]
+enum	HV
+enum 	QM
+enum'	FX
+enum,	IU
+enumb	DZ
+enume	WG
+enumn	GW
+enump	_@
+enums	FX
 enun	WG
-enun 	TJ
-enuna	KS
-enung	^A
-enuni	YE
-enunk	QM
+enung	b>
+enuni	XF
 enunl	GW
 enunm	MQ
-enunn	IU
-enuo	RL
-enuot	UI
-enup	LR
-enup 	VH
+enunn	FX
+enuns	JT
+enuo	QM
+enuot	TJ
+enup	MQ
+enup 	SK
 enup,	UI
-enup.	QM
-enupd	A^
-enuph	XF
-enupi	KS
-enupl	DZ
-enupp	FX
-enupr	MQ
-enur	QM
-enur 	UI
-enur,	YE
+enup.	RL
+enupd	B]
+enuph	WG
+enupi	JT
+enupl	C[
+enupp	KS
+enur	RL
+enur 	TJ
+enur,	RL
 enur-	SK
-enur.	ZD
-enura	B]
-enurb	UI
+enur.	]B
+enura	DZ
+enurb	VH
 enurc	MQ
-enure	HV
-enurg	FX
-enuri	IU
-enurl	RL
-enurn	UI
+enure	IU
+enurg	DZ
+enuri	JT
+enurl	QM
+enurn	WG
 enurp	]B
-enurr	HV
-enurs	?a
-enurt	WG
-enurv	[C
-enury	b>
-enus	KS
-enus 	KS
-enus"	GW
-enus,	C[
-enus.	YE
-enus;	UI
+enurr	DZ
+enurs	>b
+enurt	ZD
+enurv	^A
+enury	^A
+enus	MQ
+enus 	IU
+enus"	C[
+enus,	HV
+enus.	WG
+enus;	TJ
 enusa	RL
-enusb	B]
+enusb	C[
 enusc	ZD
-enuse	VH
-enusk	ZD
-enusl	EY
-enuss	@_
-enust	B]
-enusu	b>
-enut,	HV
-enut-	FX
-enut.	MQ
+enuse	UI
+enusi	MQ
+enusk	XF
+enusl	FX
+enuss	;e
+enust	DZ
+enusu	YE
+enut,	EY
+enut-	HV
+enut.	JT
 enute	KS
-enutf	SK
-enuth	KS
-enutl	_@
-enuto	TJ
-enutt	VH
-enutu	HV
-enuy 	[C
-enuya	HV
-enuye	FX
+enuti	JT
+enutl	^A
+enuto	SK
+enutt	UI
+enutu	IU
+enuy 	]B
+enuya	GW
+enuye	<d
 enuz	MQ
-env 	VH
-env a	WG
-env c	VH
-env t	KS
-env,	JT
-env, 	JT
+env 	TJ
+env a	VH
+env c	WG
+env t	MQ
+env,	IU
+env, 	IU
 env0	MQ
-enva	SK
-enva 	HV
-envac	SK
-enval	B]
-envan	UI
+enva	RL
+enva 	GW
+envac	RL
+enval	>b
+envan	VH
 envar	MQ
-envat	f:
-envd	SK
-envd 	SK
+envat	h8
+envd	QM
+envd 	QM
 enve	IU
-enve 	LR
-enve"	HV
-enve,	VH
-enve.	b>
+enve 	KS
+enve"	GW
+enve,	SK
+enve.	[C
 envec	KS
-envel	SK
-envem	?a
-enven	C[
+envel	RL
+envem	=c
+enven	A^
 enver	RL
-enves	RL
-envet	QM
-envey	QM
-envi	IU
+enves	TJ
+envey	TJ
+envi	JT
 envic	RL
-envid	MQ
+envid	LR
 envie	EY
-envil	QM
-envin	FX
-envio	EY
-envis	QM
+envil	SK
+envin	EY
+envio	FX
 envit	IU
-envo	B]
+envo	C[
 envoi	KS
 envol	TJ
-envor	HV
-envos	JT
-envu	GW
-envul	GW
-envy	DZ
-envy 	DZ
+envor	MQ
+envos	LR
+envu	JT
+envul	JT
+envy	EY
+envy 	EY
 enw 0	XF
-enw a	B]
-enw c	_@
-enw d	XF
-enw e	XF
-enw g	XF
-enw h	LR
-enw i	VH
-enw l	[C
-enw m	4l
-enw n	A^
-enw o	a?
-enw p	C[
-enw r	EY
-enw s	c=
-enw t	9g
-enw w	RL
-enw'	RL
-enw's	RL
-enw)	YE
-enw) 	VH
-enw,	LR
-enw, 	LR
-enw.	KS
-enw. 	JT
+enw a	FX
+enw b	RL
+enw c	b>
+enw d	UI
+enw e	VH
+enw f	QM
+enw g	ZD
+enw h	EY
+enw i	UI
+enw l	YE
+enw m	7i
+enw n	@_
+enw o	d<
+enw p	FX
+enw r	GW
+enw s	^A
+enw t	>b
+enw w	QM
+enw y	LR
+enw'	SK
+enw's	SK
+enw)	VH
+enw) 	WG
+enw,	JT
+enw, 	JT
+enw.	IU
+enw. 	IU
 enw.e	ZD
+enw/	JT
 enw/ 	HV
-enw0	ZD
-enw0 	[C
-enw:	IU
-enw: 	IU
-enw;	MQ
-enw; 	MQ
-enw@	EY
-enwa	JT
-enwag	ZD
-enwai	UI
-enwal	ZD
-enwan	JT
-enwap	GW
+enw0	UI
+enw0 	TJ
+enw:	KS
+enw: 	KS
+enw@	FX
+enwa	IU
+enwag	YE
+enwai	TJ
+enwal	XF
+enwan	GW
+enwap	LR
 enwar	EY
 enwas	HV
-enwat	TJ
-enwb	VH
+enwat	SK
+enway	LR
+enwb	UI
 enwby	UI
-enwd	HV
-enwda	IU
-enwe	VH
-enwe 	^A
-enwe'	UI
-enwe.	a?
-enwea	YE
-enweb	=c
-enwed	RL
-enwee	UI
+enwc	MQ
+enwd	EY
+enwda	FX
+enwe	WG
+enwe 	[C
+enwe'	QM
+enwe.	]B
+enwea	TJ
+enweb	;e
 enwei	IU
-enwen	HV
-enwer	HV
-enwes	=c
-enwet	WG
-enwex	YE
-enwf	ZD
+enwel	QM
+enwen	FX
+enwer	GW
+enwes	>b
+enwet	ZD
+enwex	WG
+enwf	[C
 enwh	LR
-enwha	IU
-enwhe	UI
-enwhi	DZ
+enwha	FX
+enwhe	TJ
+enwhi	FX
 enwho	SK
-enwhy	XF
+enwhy	VH
 enwi 	YE
 enwic	YE
-enwid	ZD
-enwif	B]
-enwil	MQ
-enwim	QM
-enwin	EY
-enwir	GW
-enwis	GW
-enwit	RL
-enwk 	c=
-enwks	SK
-enwl	XF
-enwl 	WG
-enwls	XF
-enwm	WG
-enwmi	YE
+enwid	]B
+enwif	C[
+enwim	SK
+enwin	DZ
+enwir	HV
+enwis	JT
+enwit	SK
+enwk	SK
+enwk 	ZD
+enwks	RL
+enwl	WG
+enwl 	ZD
+enwls	YE
+enwm	YE
+enwmi	VH
 enwn 	UI
-enwn,	WG
-enwn.	>b
-enwne	UI
-enwnl	C[
-enwns	DZ
-enwo 	]B
-enwo,	b>
-enwo.	B]
-enwob	FX
-enwom	YE
-enwon	EY
-enwoo	QM
-enwou	C[
-enwra	b>
-enwre	KS
-enwri	RL
-enws	RL
-enws 	d<
-enws.	?a
-enwsp	?a
+enwn,	VH
+enwn.	;e
+enwne	TJ
+enwnl	A^
+enwns	HV
+enwo	MQ
+enwo 	[C
+enwo,	[C
+enwo-	UI
+enwo.	@_
+enwob	GW
+enwom	WG
+enwon	GW
+enwor	QM
+enwou	DZ
+enwra	^A
+enwre	JT
+enwro	MQ
+enws	TJ
+enws 	^A
+enws.	=c
+enwsp	FX
 enww	GW
 enww.	GW
 enwww	GW
 enwy	UI
-enwye	]B
-enx 	KS
+enwye	[C
+enx 	MQ
 enx 0	IU
-enx a	c=
-enx b	YE
-enx f	b>
-enx h	MQ
-enx i	WG
+enx a	]B
+enx b	VH
+enx f	a?
+enx i	YE
 enx o	FX
-enx |	]B
-enx,	HV
-enx, 	HV
-enx.	TJ
-enx. 	TJ
-enx0 	UI
-enx00	EY
+enx r	UI
+enx t	MQ
+enx |	UI
+enx,	GW
+enx, 	GW
+enx.	VH
+enx. 	VH
+enx0 	VH
+enx00	FX
 enx@	HV
 enxa	YE
-enxam	YE
-enxb	UI
-enxbl	KS
-enxby	_@
-enxc	TJ
-enxce	IU
+enxac	RL
+enxam	XF
+enxb	]B
+enxbl	GW
+enxby	^A
+enxce	JT
 enxch	[C
-enxe	ZD
-enxed	RL
-enxes	LR
-enxin	KS
-enxis	XF
-enxl	XF
-enxle	UI
-enxm	EY
-enxma	HV
-enxpl	JT
+enxe	]B
+enxed	TJ
+enxes	EY
+enxis	]B
+enxl	UI
+enxle	QM
+enxm	IU
+enxma	KS
 enxt	LR
-enxt 	TJ
-enxtr	GW
+enxt 	SK
+enxtr	JT
 enxty	MQ
-enxx	[C
+enxx	ZD
 eny 	RL
-eny "	RL
-eny &	]B
-eny '	?a
+eny "	QM
+eny &	XF
+eny '	FX
 eny (	LR
-eny 0	c=
+eny 0	f:
 eny a	EY
-eny b	QM
-eny d	MQ
-eny e	KS
-eny f	KS
-eny h	XF
-eny i	TJ
-eny j	EY
+eny b	SK
+eny c	MQ
+eny f	JT
+eny g	LR
+eny h	^A
+eny i	RL
+eny j	GW
 eny k	KS
-eny l	YE
-eny m	HV
-eny n	MQ
-eny o	RL
-eny q	SK
-eny r	VH
-eny s	WG
-eny t	QM
-eny u	A^
-eny v	^A
-eny w	MQ
-eny y	A^
-eny |	QM
-eny £	f:
-eny –	VH
+eny l	VH
+eny m	GW
+eny o	LR
+eny p	SK
+eny q	TJ
+eny r	TJ
+eny s	SK
+eny t	SK
+eny u	C[
+eny v	XF
+eny w	KS
+eny y	DZ
+eny £	d<
+eny –	RL
 eny!	C[
 eny!!	C[
-eny"	C[
+eny"	DZ
 eny" 	GW
-eny'	IU
-eny'r	_@
-eny's	DZ
-eny'v	EY
-eny)	EY
+eny'	HV
+eny'r	YE
+eny's	>b
+eny'v	@_
+eny)	DZ
 eny) 	JT
-eny),	FX
-eny,	IU
-eny, 	IU
-eny-	YE
-eny-o	XF
+eny),	?a
+eny).	UI
+eny,	KS
+eny, 	KS
+eny-	XF
+eny-o	VH
 eny.	KS
-eny. 	IU
-eny.e	a?
+eny. 	JT
+eny.e	_@
 eny0	WG
-eny:	LR
-eny: 	LR
-eny;	QM
-eny; 	QM
-eny?	GW
-eny? 	GW
-eny@	b>
+eny;	SK
+eny; 	SK
+eny?	HV
+eny? 	HV
+eny@	YE
 enya	GW
-enya 	EY
-enya,	HV
-enyan	FX
-enyb	KS
-enybe	C[
-enyc	YE
-enyce	XF
+enya 	DZ
+enya,	FX
+enyan	DZ
+enyb	LR
+enybe	>b
+enybo	QM
+enyc	ZD
+enyce	YE
+enych	MQ
 enycl	XF
-enyd	FX
-enye	XF
-enye 	RL
-enye.	LR
-enyea	[C
+enyd	GW
+enye	VH
+enye 	SK
+enyea	WG
 enyel	8h
-enyem	JT
-enyer	UI
-enyes	VH
-enyet	LR
+enyer	QM
+enyes	WG
 enyi	ZD
 enyin	ZD
 enyl	JT
-enyle	EY
+enyla	RL
+enyle	DZ
 enyli	VH
-enym	RL
-enyma	[C
-enyme	B]
-enymo	RL
+enym	TJ
+enyma	YE
+enyme	A^
 enyn	LR
-enyn 	RL
-enyo	QM
-enyo 	YE
-enyon	RL
-enyor	[C
-enyou	KS
+enyn 	SK
+enyo 	XF
+enyor	b>
+enyou	MQ
 enyp	DZ
-enype	FX
-enypi	EY
-enyr	XF
-enyr 	^A
-enyr,	WG
-enyre	LR
-enyrs	YE
+enype	DZ
+enypi	@_
+enyr	TJ
+enyr 	YE
+enyr,	UI
+enyre	KS
+enyrs	c=
 enys	UI
-enys 	LR
-enys,	YE
-enys.	LR
-enys:	XF
-enys;	UI
-enyse	TJ
-enyst	^A
-enyv	KS
-enywh	JT
-enywi	_@
-enyy	HV
-enyy 	HV
-enz,	C[
-enz, 	C[
-enze	TJ
-enze 	QM
-enze,	FX
-enzel	VH
-enzen	SK
-enzer	YE
-enzi	QM
-enzy	MQ
+enys 	KS
+enys,	XF
+enys.	KS
+enys:	UI
+enys;	VH
+enyse	QM
+enyst	d<
+enyt	MQ
+enyth	MQ
+enyv	DZ
+enywh	KS
+enywi	[C
+enyy	IU
+enyy 	IU
+enz,	GW
+enz, 	GW
+enze	RL
+enze,	IU
+enzel	WG
+enzen	VH
+enzer	VH
+enzy	LR
 enzz	KS
 en| 	KS
-en| -	a?
-en| 0	UI
+en| -	ZD
+en| 0	SK
 en| a	VH
-en| b	VH
-en| c	[C
-en| d	IU
-en| f	@_
+en| b	WG
+en| c	ZD
+en| d	JT
+en| f	EY
 en| g	HV
 en| h	TJ
-en| j	MQ
-en| k	ZD
-en| l	LR
-en| n	c=
-en| o	C[
+en| i	LR
+en| k	XF
+en| l	IU
+en| m	UI
+en| n	a?
+en| o	B]
 en| p	KS
-en| r	c=
-en| t	UI
-en| u	FX
-en| w	[C
-en| y	XF
-en| |	JT
-en| £	[C
-en~ 	TJ
-en~~	TJ
-en~~ 	TJ
-en£0	VH
-en£0 	YE
-en£0.	TJ
-en£00	RL
-en£0m	ZD
-en© 	DZ
-en· 	A^
-en· 0	JT
+en| r	e;
+en| s	SK
+en| t	SK
+en| u	GW
+en| w	ZD
+en| y	WG
+en| |	IU
+en| £	c=
+en~ 	UI
+en~~	UI
+en~~ 	UI
+en£0	UI
+en£0 	XF
+en£0,	RL
+en£0.	VH
+en£00	QM
+en£0m	_@
+en© 	C[
+en· 	B]
+en· 0	HV
 en· c	WG
-en· p	JT
-en· w	B]
-en– a	ZD
-en– c	IU
-en– d	C[
-en– f	GW
-en– h	C[
-en– l	DZ
-en– m	JT
-en– n	B]
-en– p	DZ
+en· f	QM
+en· p	HV
+en· w	C[
+en– a	WG
+en– c	HV
+en– d	EY
+en– f	IU
+en– h	GW
+en– l	FX
+en– m	IU
+en– n	DZ
+en– p	GW
 en– s	QM
-en– t	UI
+en– t	XF
 en–0	XF
-en–0 	LR
-en–0,	RL
-en–00	i7
-en–f	JT
-en–fr	JT
-en–t	XF
-en–th	XF
-en“b	GW
-en“bu	GW
-en“h	LR
-en“he	LR
-en“t	IU
-en“th	IU
-en“y	EY
-en“yo	EY
-en” (	GW
-en€0	d<
-en€00	d<
-en★ 	JT
-en★ "	JT
-en★★	DZ
-en★★ 	JT
-en★★★	JT
-es "	DZ
-es "a	MQ
-es "m	IU
+en–0 	KS
+en–0,	[C
+en–00	g9
+en–f	KS
+en–fr	KS
+en–t	UI
+en–th	UI
+en“b	LR
+en“bu	LR
+en“h	HV
+en“he	HV
+en“t	HV
+en“th	HV
+en“y	IU
+en“yo	IU
+en” (	LR
+en€0	c=
+en€00	_@
+en★ 	MQ
+en★ "	MQ
+en★★	IU
+en★★ 	MQ
+en★★★	MQ
+es "	FX
+es "a	LR
+es "m	DZ
 es "p	EY
-es "s	@_
-es $	^A
-es $ 	VH
+es "s	KS
+es $	a?
+es $ 	WG
 es $0	^A
-es %	XF
-es % 	XF
-es (	UI
-es (b	FX
+es %	VH
+es % 	VH
+es (	SK
+es (b	MQ
 es (d	SK
 es (e	LR
-es (p	FX
+es (g	JT
+es (l	MQ
+es (p	EY
 es (s	TJ
-es (t	MQ
-es (v	LR
-es +	JT
-es + 	JT
+es (v	MQ
+es +	MQ
+es + 	MQ
 es -	GW
 es ->	IU
-es /	IU
-es / 	IU
-es 0	ZD
-es 0 	WG
+es /	GW
+es / 	GW
+es 0	YE
+es 0 	ZD
 es 0,	QM
-es 0.	WG
-es 00	WG
-es @	ZD
+es 0.	ZD
+es 00	VH
+es @	WG
 es a	QM
-es a 	WG
-es ab	XF
-es ac	<d
-es ag	c=
-es ai	SK
-es al	TJ
+es a 	VH
+es ab	WG
+es ac	A^
+es ad	QM
+es af	KS
+es ag	a?
+es ah	LR
+es ai	QM
+es al	WG
 es am	C[
-es an	HV
-es ap	WG
-es aq	WG
-es as	WG
-es at	YE
-es av	IU
-es ay	GW
+es an	IU
+es ap	UI
+es aq	YE
+es as	VH
+es at	_@
+es av	LR
+es ay	C[
 es az	FX
+es añ	KS
 es aú	FX
-es b0	^A
-es ba	VH
-es be	GW
-es bi	KS
-es bl	GW
-es bo	TJ
+es b0	_@
+es ba	UI
+es be	LR
+es bi	JT
+es bl	JT
+es bo	SK
 es br	VH
-es bu	EY
+es bu	FX
 es c	SK
-es c/	UI
-es ca	YE
-es ch	ZD
-es ci	]B
-es cl	MQ
-es co	GW
-es cp	XF
+es c/	ZD
+es ca	XF
+es ch	YE
+es ci	^A
+es cl	KS
+es co	HV
+es cp	WG
 es cr	LR
-es cu	MQ
-es có	IU
+es có	HV
+es da	MQ
 es de	MQ
-es do	TJ
-es du	SK
-es dí	QM
-es dó	EY
-es e	RL
-es e 	TJ
-es ed	IU
-es el	MQ
-es em	UI
-es er	QM
-es es	JT
-es eu	SK
+es di	KS
+es do	WG
+es du	XF
+es dí	SK
+es dó	DZ
+es e 	QM
+es ed	KS
+es em	TJ
+es er	UI
+es es	GW
+es eu	TJ
 es ev	EY
 es ex	KS
 es f	SK
-es fa	QM
-es fe	UI
+es fe	SK
 es fi	b>
 es fl	IU
-es fo	C[
-es fr	LR
+es fo	FX
+es fr	GW
 es fu	QM
-es g	LR
-es g0	WG
-es ga	SK
-es ge	IU
+es g0	SK
+es ge	JT
+es go	MQ
 es gr	IU
-es gu	KS
-es h	C[
-es h.	KS
-es ha	GW
-es hi	QM
-es ho	A^
-es hu	SK
+es gu	MQ
+es h	FX
+es h.	IU
+es ha	HV
+es hi	RL
+es ho	C[
+es hu	ZD
+es i	QM
 es ig	KS
-es im	UI
-es iv	YE
-es j	UI
-es ja	SK
-es jo	@_
-es ju	TJ
-es jó	JT
-es k	WG
-es ki	TJ
-es km	TJ
-es l	IU
-es l-	YE
-es la	HV
-es le	HV
-es li	JT
+es im	TJ
+es in	LR
+es iv	[C
+es j	SK
+es jo	?a
+es ju	UI
+es jó	IU
+es k	SK
+es ki	RL
+es km	WG
+es l	LR
+es l-	WG
+es la	JT
+es le	IU
+es li	KS
 es ll	UI
-es lu	IU
-es lí	EY
-es m	LR
-es mi	QM
-es mo	LR
-es mu	MQ
+es lu	LR
+es lí	JT
+es m	KS
+es mo	JT
 es má	QM
-es mó	IU
-es mú	JT
-es n	C[
-es n.	UI
+es mí	LR
+es mó	KS
+es mú	KS
+es n	DZ
+es n.	TJ
 es na	QM
-es ni	GW
-es no	A^
-es nu	SK
-es nú	IU
-es o	KS
-es o 	IU
-es ob	MQ
+es ni	IU
+es no	C[
+es nu	TJ
+es nú	GW
+es o 	JT
+es ob	LR
 es oc	ZD
-es of	KS
+es of	IU
 es oj	HV
-es on	IU
-es op	IU
-es or	MQ
+es ol	TJ
+es on	KS
+es op	B]
 es p	JT
-es p.	JT
-es pa	LR
-es pe	GW
-es pi	RL
-es pu	QM
-es pá	HV
-es q	C[
+es p.	LR
+es pe	JT
+es po	MQ
+es pá	FX
+es q	EY
 es qu	EY
-es ra	TJ
-es ri	UI
-es ro	LR
-es ru	MQ
-es rá	C[
-es s	WG
-es s.	[C
-es sa	JT
+es r	QM
+es re	RL
+es ri	TJ
+es ru	LR
+es rá	KS
+es rí	KS
+es s	UI
+es s.	XF
 es se	RL
-es si	RL
-es su	QM
+es si	QM
+es su	RL
 es sá	WG
 es sé	FX
-es sí	VH
-es t	SK
+es sí	UI
+es t	RL
 es ta	UI
-es te	LR
 es tf	SK
-es ti	TJ
-es to	QM
-es tr	RL
-es tu	GW
+es ti	UI
+es tl	QM
+es to	RL
+es tr	SK
+es tu	A^
 es u	KS
 es un	GW
-es ur	]B
-es us	SK
-es v	LR
-es va	JT
-es ve	KS
-es vi	WG
-es vo	JT
+es ur	[C
+es us	TJ
+es v	JT
+es va	LR
+es ve	IU
+es vi	UI
+es vo	HV
 es ví	IU
-es w	@_
-es we	DZ
-es x	MQ
-es y 	TJ
-es ya	JT
-es yo	TJ
-es z	YE
-es |	QM
-es | 	QM
-es «	A^
-es «e	JT
-es «l	IU
-es «u	GW
+es w	C[
+es we	GW
+es x	QM
+es y 	QM
+es ya	LR
+es yo	SK
+es yu	MQ
+es z	WG
+es «	@_
+es «e	KS
+es «l	HV
+es «u	IU
 es é	LR
-es él	QM
-es ér	EY
-es ó	HV
-es ú	JT
-es úl	JT
+es ér	GW
+es ó	GW
+es ú	HV
+es úl	HV
 es “	VH
 es €	YE
-es € 	UI
-es €)	LR
-es €,	YE
-es €.	XF
-es €/	]B
-es €;	SK
-es! 	SK
-es" 	LR
-es",	DZ
-es", 	DZ
-es".	EY
-es". 	EY
-es"a	MQ
-es"el	QM
-es"m	IU
+es € 	TJ
+es €)	MQ
+es €,	XF
+es €.	[C
+es €/	ZD
+es €;	TJ
+es! 	TJ
+es" 	JT
+es" s	MQ
+es",	KS
+es", 	KS
+es".	DZ
+es". 	DZ
+es"a	LR
+es"el	SK
+es"m	DZ
 es"p	EY
-es"s	@_
-es$ 	VH
-es$ 0	VH
+es"s	KS
+es$ 	WG
+es$ 0	WG
 es$0	^A
-es$0,	WG
+es$0,	TJ
 es$00	^A
 es% 	[C
-es% d	YE
-es(0 	QM
-es(b	FX
+es% d	VH
+es(0 	TJ
+es(b	MQ
 es(de	SK
 es(e	LR
-es(el	SK
-es(en	IU
-es(es	IU
-es(ge	MQ
-es(gr	TJ
-es(p	FX
-es(pr	FX
+es(el	VH
+es(en	JT
+es(es	KS
+es(g	JT
+es(ge	JT
+es(gr	RL
+es(l	MQ
+es(la	MQ
+es(p	EY
+es(pr	GW
 es(s	TJ
 es(se	RL
-es(t	MQ
-es(ta	MQ
-es(te	FX
-es(v	LR
-es) 	IU
-es) l	RL
-es) y	LR
-es),	MQ
-es), 	MQ
-es).	RL
-es). 	RL
-es+ 	JT
-es, "	SK
-es, 0	^A
-es, a	MQ
-es, c	TJ
-es, d	^A
-es, e	RL
-es, f	IU
-es, g	IU
-es, i	LR
-es, j	KS
+es(te	IU
+es(v	MQ
+es) 	GW
+es) l	VH
+es) y	MQ
+es),	IU
+es), 	IU
+es+ 	MQ
+es, "	TJ
+es, 0	ZD
+es, a	LR
+es, b	QM
+es, c	QM
+es, d	ZD
+es, e	SK
+es, f	HV
+es, g	KS
+es, i	FX
+es, j	GW
 es, l	IU
-es, m	RL
-es, n	@_
-es, o	IU
-es, p	WG
-es, q	SK
-es, s	TJ
-es, t	]B
-es, u	SK
-es, v	TJ
-es, y	UI
-es,0	GW
-es,00	GW
-es- 	LR
-es-0	WG
-es-00	VH
+es, m	TJ
+es, n	A^
+es, o	HV
+es, p	[C
+es, q	TJ
+es, r	JT
+es, s	RL
+es, t	[C
+es, u	QM
+es, v	WG
+es, y	TJ
+es,0	HV
+es,00	HV
+es- 	IU
+es-0	VH
+es-00	UI
 es->	IU
 es-> 	IU
-es-s	RL
-es-v	VH
-es-v 	YE
-es. 	SK
-es. 0	_@
-es. d	^A
-es. p	IU
-es. s	TJ
+es-v	YE
+es-v 	WG
+es. 	RL
+es. 0	XF
+es. d	RL
+es. e	MQ
+es. p	LR
+es. s	UI
 es."	HV
 es." 	HV
-es.)	LR
-es.) 	EY
-es.0	]B
-es.00	]B
-es.d	FX
-es.d.	FX
-es.e	YE
-es.ex	]B
-es.l	YE
-es.l.	YE
-es.p	UI
-es.p.	UI
+es.)	KS
+es.) 	LR
+es.0	c=
+es.00	c=
+es.d	GW
+es.d.	GW
+es.e	ZD
+es.ex	^A
+es.l	WG
+es.l.	WG
+es.p	TJ
+es.p.	TJ
+es.º	QM
+es.º 	QM
 es.»	IU
 es.» 	IU
-es/ 	KS
-es/ 0	XF
-es/k	JT
-es/kg	TJ
-es0 	[C
-es0 %	XF
-es0 (	XF
+es/ 	IU
+es/ 0	UI
+es/k	IU
+es/kg	SK
+es0 	]B
+es0 %	VH
+es0 (	[C
 es0 -	IU
-es0 /	XF
-es0 0	h8
-es0 a	VH
-es0 c	TJ
-es0 d	WG
-es0 e	QM
+es0 /	UI
+es0 0	g9
+es0 a	TJ
+es0 c	UI
+es0 d	SK
 es0 h	KS
-es0 k	TJ
-es0 l	^A
-es0 m	_@
-es0 n	TJ
-es0 o	LR
+es0 k	XF
+es0 l	b>
+es0 m	]B
+es0 n	^A
 es0 s	_@
-es0 t	MQ
-es0 v	TJ
-es0 y	JT
+es0 t	JT
+es0 v	XF
+es0 y	KS
 es0 €	YE
-es0%	WG
-es0% 	WG
+es0%	XF
+es0% 	XF
 es0)	UI
-es0) 	QM
-es0).	RL
-es0,	QM
-es0, 	VH
-es0,0	GW
-es0-	]B
-es0-0	WG
+es0).	TJ
+es0,	RL
+es0, 	XF
+es0,0	HV
+es0-	YE
+es0-0	UI
 es0.	UI
-es0. 	RL
-es0.0	]B
-es00	[C
+es0. 	SK
+es0.0	c=
+es00	YE
 es00 	XF
-es00%	WG
+es00%	XF
 es00)	UI
-es00,	RL
-es00-	]B
+es00,	SK
+es00-	YE
 es00.	RL
-es000	YE
-es00:	LR
-es00;	WG
-es00h	TJ
+es000	XF
+es00:	MQ
+es00;	UI
+es00h	VH
 es0:0	MQ
-es0;	WG
-es0; 	WG
-es0h	TJ
-es: 	IU
-es: "	HV
-es: 0	SK
+es0;	UI
+es0; 	UI
+es0h	VH
+es: 	JT
+es: "	GW
+es: 0	QM
 es: c	RL
-es: m	SK
-es: p	VH
-es: s	MQ
+es: p	TJ
 es: «	HV
 es:0	MQ
 es:00	MQ
-es; 	WG
-es; a	RL
-es; c	UI
-es; d	UI
-es; e	XF
-es; l	UI
+es; 	XF
+es; a	QM
+es; c	SK
+es; d	SK
+es; e	YE
+es; l	RL
+es; t	KS
+es; y	LR
 es> 	IU
 es? 	GW
-es@l	UI
-es@la	UI
-es@p	UI
-es@pe	UI
-es@r	WG
-es@re	VH
-es@s	SK
-es@sa	SK
-es@t	[C
-esa 	KS
-esa $	UI
-esa 0	WG
-esa a	LR
+es@l	TJ
+es@la	TJ
+es@p	VH
+es@pe	VH
+es@r	TJ
+es@re	SK
+es@s	TJ
+es@sa	TJ
+es@t	WG
+esa 	MQ
+esa $	TJ
+esa (	TJ
+esa 0	VH
+esa a	QM
 esa b	GW
-esa c	XF
+esa c	TJ
 esa d	EY
-esa e	UI
+esa e	TJ
 esa f	MQ
-esa g	?a
-esa h	JT
-esa i	MQ
-esa j	GW
-esa l	TJ
-esa m	SK
-esa n	KS
-esa o	MQ
-esa p	SK
-esa q	HV
-esa r	[C
-esa s	ZD
-esa t	[C
-esa u	EY
-esa v	ZD
-esa w	EY
-esa y	UI
+esa g	EY
+esa h	IU
+esa i	IU
+esa j	FX
+esa l	QM
+esa n	JT
+esa o	JT
+esa p	RL
+esa q	IU
+esa r	VH
+esa s	UI
+esa t	YE
+esa u	C[
+esa v	[C
+esa w	GW
+esa y	RL
 esa |	HV
-esa «	FX
-esa é	HV
-esa!	B]
-esa"	KS
-esa" 	SK
-esa)	DZ
-esa) 	EY
-esa),	FX
-esa,	XF
-esa, 	XF
+esa «	C[
+esa é	GW
+esa!	EY
+esa"	MQ
+esa)	HV
+esa) 	HV
+esa),	GW
+esa).	UI
+esa,	UI
+esa, 	UI
 esa.	UI
 esa. 	TJ
-esa.e	[C
+esa.e	ZD
 esa:	LR
 esa: 	LR
 esa;	XF
 esa; 	XF
-esa?	ZD
-esa? 	ZD
-esa@	ZD
-esa@r	UI
+esa?	WG
+esa? 	WG
+esa@	]B
+esa@r	VH
 esaa	MQ
-esab	UI
+esab	SK
 esaba	RL
-esabe	SK
+esabe	TJ
 esabi	WG
-esabl	>b
-esabo	MQ
-esabu	_@
-esac	RL
-esace	]B
-esaci	XF
+esabl	B]
+esabr	LR
+esabu	WG
+esac	TJ
+esace	_@
+esaci	TJ
 esact	C[
-esacu	C[
-esad	YE
-esad 	TJ
-esada	QM
-esade	UI
-esadi	^A
-esado	QM
-esadr	YE
-esae 	KS
-esaer	XF
-esafa	SK
+esacu	EY
+esad	WG
+esad 	UI
+esada	RL
+esade	TJ
+esadi	YE
+esado	RL
+esadr	SK
+esadu	MQ
+esae	LR
+esae 	MQ
+esaer	YE
+esaf	MQ
+esafa	QM
+esafi	MQ
 esag	a?
-esaga	WG
-esage	MQ
-esago	d<
-esagr	LR
-esagu	XF
-esah	QM
-esah 	IU
-esaho	RL
-esain	UI
-esaj	IU
-esaja	KS
-esaje	HV
-esaji	UI
+esaga	YE
+esage	KS
+esago	^A
+esagu	ZD
+esah 	KS
+esaho	UI
+esaig	RL
+esain	^A
+esaja	JT
+esaje	KS
+esaji	TJ
 esajo	UI
-esal 	TJ
-esal,	IU
-esal.	GW
+esal	MQ
+esal 	VH
+esal)	LR
+esal,	GW
+esal.	HV
+esala	RL
 esalb	[C
-esald	LR
-esale	GW
-esalg	IU
-esall	UI
-esalm	YE
-esalo	RL
-esalq	QM
-esalt	]B
-esalu	GW
-esalv	IU
-esam	RL
-esama	KS
-esamb	SK
-esame	KS
-esami	HV
-esamo	RL
-esamu	WG
-esan	MQ
+esalc	QM
+esald	JT
+esale	DZ
+esalg	FX
+esall	XF
+esalm	VH
+esalo	KS
+esalt	WG
+esalu	B]
+esalv	FX
+esama	LR
+esamb	QM
+esami	MQ
+esamu	VH
 esan 	LR
-esan.	LR
-esana	QM
-esanc	IU
-esand	GW
+esan.	MQ
+esand	FX
 esane	XF
-esang	GW
-esani	RL
+esang	FX
+esani	TJ
 esano	^A
-esans	MQ
-esant	KS
-esanu	_@
-esanz	GW
-esao	SK
-esap	UI
-esapa	C[
-esape	HV
-esapi	TJ
-esapp	HV
-esapr	]B
-esapu	QM
-esar 	HV
-esar,	YE
-esarb	UI
-esarc	^A
-esard	]B
+esans	LR
+esanu	YE
+esanz	JT
+esap	RL
+esapa	FX
+esape	FX
+esapi	VH
+esapp	JT
+esapr	YE
+esaq	TJ
+esaqu	TJ
+esar 	KS
+esar,	VH
+esarb	SK
+esarc	]B
+esard	XF
+esare	SK
 esarg	FX
-esari	JT
-esarj	XF
-esarl	DZ
+esari	KS
+esarj	_@
+esarl	?a
 esarm	LR
-esarn	MQ
-esaro	=c
+esarn	QM
+esaro	?a
+esarp	KS
 esart	LR
-esarz	RL
-esarí	9g
-esas	KS
-esas 	C[
-esas,	[C
+esarí	>b
+esas	IU
+esas 	GW
+esas,	WG
+esas.	LR
 esas:	VH
-esasa	RL
-esasc	TJ
-esase	RL
-esasi	UI
-esaso	^A
-esass	XF
-esast	A^
-esasí	HV
-esat	VH
-esat 	MQ
-esata	QM
-esati	ZD
+esasa	TJ
+esasc	YE
+esaso	YE
+esass	UI
+esast	B]
+esasu	GW
+esasí	GW
+esat	UI
+esate	EY
+esati	_@
+esato	QM
 esatr	RL
+esau	LR
 esaur	WG
-esav	UI
-esava	_@
-esave	TJ
-esavi	IU
-esavo	IU
-esaví	GW
-esax	RL
+esav	WG
+esava	[C
+esave	YE
+esavi	LR
+esavo	JT
+esaví	HV
+esax	QM
 esay	QM
 esay 	QM
 esaya	JT
-esaye	TJ
-esayo	^A
-esayu	LR
-esaz	FX
+esaye	WG
+esayo	TJ
+esayu	HV
+esaz	GW
 esaza	LR
 esazo	KS
 esazu	FX
-esañ	SK
-esaña	[C
-esañe	KS
-esaú	HV
+esaí	RL
+esañ	QM
+esaña	WG
+esañe	MQ
+esaño	MQ
+esaú	JT
 esaún	FX
-esb 	QM
-esb d	YE
-esb,	JT
-esb, 	JT
-esb.	KS
-esb0	_@
-esb00	^A
-esb@	WG
-esba	YE
-esba 	WG
+esb d	UI
+esb,	MQ
+esb, 	MQ
+esb.	DZ
+esb0	a?
+esb00	_@
+esb@	TJ
+esba	XF
+esba 	[C
 esba.	LR
-esbad	RL
-esbai	LR
-esbal	GW
-esban	UI
-esbar	^A
-esbas	QM
-esbat	EY
-esbañ	RL
-esbe	KS
+esbai	JT
+esbaj	QM
+esbal	B]
+esban	VH
+esbar	YE
+esbat	DZ
 esbe 	B]
-esbec	SK
-esbel	UI
+esbec	UI
+esbel	SK
 esbem	GW
+esben	MQ
 esber	UI
-esbet	IU
-esbi	WG
-esbia	XF
-esbic	SK
-esbie	KS
-esbil	EY
-esbin	XF
-esbio	TJ
+esbet	LR
+esbi	TJ
+esbia	[C
+esbic	QM
+esbie	MQ
+esbil	GW
+esbin	VH
+esbio	SK
 esbir	GW
 esbié	XF
-esbió	IU
+esbió	FX
 esbl	DZ
 esbla	KS
-esble	FX
-esbli	DZ
-esbo	IU
-esbo 	A^
+esble	HV
+esbli	FX
+esblo	SK
+esbo	LR
+esbo 	HV
 esbod	WG
-esbog	HV
-esbol	JT
-esbom	UI
-esbor	[C
-esbot	MQ
-esbr	IU
+esbog	IU
+esbol	MQ
+esbom	TJ
+esbor	UI
+esbr	LR
 esbra	HV
-esbre	MQ
-esbri	SK
-esbue	EY
-esbuj	KS
-esbur	HV
-esbus	UI
-esbv	HV
-esbve	HV
-esbí	LR
-esbín	LR
-esbó	WG
-esbón	WG
-esc.	XF
-esc/	UI
-esc/ 	UI
-esca	MQ
-esca 	GW
-esca.	QM
-escab	RL
-escad	UI
-escae	EY
-escaj	LR
-escal	WG
+esbue	HV
+esbuj	JT
+esbur	DZ
+esbus	SK
+esbv	LR
+esbve	LR
+esbáñ	MQ
+esbó	SK
+esbón	SK
+esc 	KS
+esc.	VH
+esc/	ZD
+esc/ 	ZD
+esca 	FX
+esca,	QM
+esca.	UI
+esca:	MQ
+escab	SK
+escad	TJ
+escae	JT
+escaj	JT
+escal	XF
 escan	JT
-escap	C[
-escat	FX
-escc	DZ
-escci	DZ
-esce	TJ
+escap	KS
+escat	JT
+escc	HV
+escci	HV
+esce	VH
 esce 	JT
-esce.	a?
-esced	TJ
-escei	TJ
-escel	LR
-escem	a?
-escen	RL
-escer	MQ
+esce.	XF
+esced	UI
+escei	SK
+escem	_@
+escen	TJ
+escer	LR
 esces	KS
 esch	WG
-esche	VH
+escha	MQ
+esche	[C
 eschi	EY
-escho	XF
-esci	SK
-escic	[C
+escho	[C
+escic	ZD
 escid	B]
-escie	KS
-escif	WG
-escil	MQ
-escim	UI
-escin	UI
-escio	EY
-escip	VH
-escir	IU
-escis	XF
-escit	]B
-esció	SK
-escl	WG
-escla	HV
+escie	TJ
+escif	ZD
+escim	XF
+escin	TJ
+escio	GW
+escip	[C
+escir	GW
+escis	VH
+escit	VH
+escl	SK
+escla	MQ
 escli	KS
-esclu	^A
-esco 	QM
-esco)	VH
-esco,	WG
-esco.	DZ
-escob	JT
-escoc	RL
+esclu	WG
+esco)	XF
+esco,	YE
+esco.	FX
+escob	KS
+escoc	TJ
+escog	QM
 escol	LR
-escoo	MQ
-escop	MQ
-escor	KS
-escos	WG
-escp	XF
-escp 	XF
-escri	HV
-escru	QM
-esct	LR
-escta	C[
-escti	QM
-esctr	]B
-esctu	HV
-escua	QM
-escuc	_@
-escue	RL
-escui	KS
-escul	WG
-escum	IU
-escuo	a?
-escup	RL
-escuá	GW
+escop	KS
+escos	XF
+escot	QM
+escp	WG
+escp 	WG
+escr	RL
+escre	RL
+esct	KS
+escta	EY
+escti	UI
+escto	LR
+esctr	ZD
+esctu	EY
+escuc	c=
+escue	TJ
+escul	YE
+escuo	XF
+escup	WG
+escur	MQ
+escuá	JT
 escuñ	FX
-escé	RL
-escés	MQ
-escí	EY
-escía	KS
-escó	KS
-escóm	IU
-esd 	TJ
-esd d	ZD
-esd t	QM
-esd.	A^
-esd. 	C[
-esda	QM
-esda,	XF
+escá	RL
+escé	QM
+escés	LR
+escí	JT
+escía	MQ
+escó	LR
+escóm	HV
+esd 	SK
+esd d	WG
+esd.	C[
+esd. 	DZ
+esda 	MQ
+esda,	WG
 esda.	WG
-esdad	ZD
-esdal	RL
-esdam	IU
-esdan	GW
+esdad	[C
+esdal	QM
+esdan	IU
 esdar	LR
-esdas	[C
-esdav	GW
-esde	MQ
-esde.	GW
-esdeb	C[
+esdas	UI
+esdav	HV
+esde,	MQ
+esde.	DZ
+esdeb	EY
 esdec	QM
-esded	UI
+esded	VH
 esdej	QM
-esdel	HV
-esdem	XF
+esdel	GW
+esdem	[C
 esder	VH
-esdet	EY
-esdev	WG
+esdes	QM
+esdet	A^
+esdev	VH
+esdia	LR
+esdib	MQ
 esdic	KS
-esdie	QM
-esdij	MQ
-esdil	TJ
-esdim	_@
-esdir	MQ
+esdie	RL
+esdij	QM
+esdil	RL
+esdim	UI
+esdir	IU
 esdit	HV
-esdo	RL
-esdo 	QM
-esdo,	LR
-esdo.	EY
+esdo	QM
+esdo 	RL
+esdo,	RL
+esdo.	IU
 esdob	TJ
-esdol	]B
-esdom	QM
-esdon	LR
-esdor	QM
-esdos	LR
-esdr	VH
-esdre	TJ
-esdri	VH
-esdu	RL
+esdol	^A
+esdom	SK
+esdon	JT
+esdor	SK
+esdoñ	MQ
+esdr	UI
+esdre	SK
+esdri	TJ
+esdu	UI
 esdua	RL
-esduc	FX
-esdul	YE
-esdur	TJ
+esduc	EY
+esdul	SK
+esdur	WG
 esdí	LR
-esdí 	UI
-esdó	JT
-esdón	C[
-ese "	DZ
+esdí 	RL
+esdó 	RL
+esdón	DZ
+ese 	MQ
+ese "	JT
 ese $	VH
 ese (	MQ
 ese 0	RL
-ese a	QM
-ese b	KS
-ese d	VH
-ese e	MQ
-ese g	JT
-ese h	FX
+ese b	JT
+ese c	MQ
+ese d	TJ
+ese e	RL
+ese f	TJ
+ese g	FX
+ese h	IU
 ese i	VH
-ese j	TJ
-ese m	SK
+ese j	QM
+ese l	KS
+ese m	QM
+ese n	QM
 ese p	TJ
-ese q	FX
-ese s	MQ
-ese t	EY
+ese q	IU
+ese r	RL
+ese s	JT
+ese t	IU
 ese u	GW
-ese v	QM
-ese é	VH
-ese) 	XF
-ese,	RL
-ese, 	RL
-ese-	UI
-ese.e	[C
+ese v	RL
+ese é	TJ
+ese) 	ZD
+ese,	UI
+ese, 	UI
+ese-	VH
+ese.	SK
+ese. 	TJ
+ese.e	WG
 ese:	EY
 ese: 	EY
 esea	MQ
-esead	KS
-esean	FX
-eseat	]B
+esea 	QM
+esead	HV
+esean	IU
+eseat	UI
 eseb	FX
-eseb 	GW
-eseb,	IU
-eseba	LR
-esebe	C[
-esebi	SK
+eseb 	IU
+eseb,	HV
+eseba	IU
+esebe	A^
+esebi	QM
 esebl	WG
-esebo	MQ
+esebr	QM
 esec	HV
-eseca	XF
-esecc	FX
-esece	FX
-esech	KS
-eseci	B]
+eseca	SK
+esecc	JT
+esece	HV
+esech	LR
+eseci	HV
+eseco	QM
 esecr	UI
-esect	RL
-esecu	IU
-esecí	FX
-esed	UI
-esed 	UI
-eseda	@_
+esect	TJ
+esecu	FX
+esecí	LR
+esed	VH
+esed 	TJ
+eseda	C[
 esede	YE
-esedi	VH
-esedo	SK
+esedi	RL
+esedo	UI
 esedr	MQ
-esee	JT
-esef	FX
-eseg	MQ
+esee	C[
+esef	HV
 esega	SK
-esegi	SK
+esegi	QM
 esegl	WG
-esegr	EY
-esegu	=c
-esegú	TJ
-eseh	YE
-esei	[C
-eseis	b>
+esegr	GW
+esegu	@_
+esegú	RL
+eseh	XF
+esei	_@
+eseis	ZD
 eseit	RL
-esej	IU
-esejo	JT
+esej	KS
+esejo	GW
 esel	QM
-esel,	GW
-esel.	]B
-esela	]B
+esel,	FX
+esel.	_@
+esela	[C
 eselc	UI
-esele	LR
-eselo	WG
-esels	JT
-eselt	RL
-eselv	IU
-esem	[C
-esem 	TJ
-esemb	SK
+esell	LR
+eselo	VH
+esels	IU
+eselt	QM
+eselv	MQ
+esem	ZD
+esema	MQ
+esemb	RL
 esemi	TJ
-esemo	YE
-esemá	SK
-esen,	GW
+esemo	[C
+esemá	UI
+esen 	RL
+esen,	HV
 esen.	LR
-esena	B]
+esena	C[
+esenc	MQ
 esend	TJ
-esene	YE
+esene	WG
+eseng	MQ
 eseni	SK
-eseno	QM
-esens	]B
-esenv	SK
-esení	IU
-eseo	MQ
-eseo 	QM
+esens	VH
+esent	QM
+esenv	WG
+esení	LR
+eseo	QM
+eseo 	VH
+eseo.	QM
 esep	SK
-esepa	JT
+esepa	LR
 esepo	UI
-esept	WG
-eseq	SK
-esequ	SK
+esept	ZD
+eseq	RL
+esequ	RL
 eser	RL
-eser.	MQ
-eser@	TJ
-esera	VH
-eserc	C[
-eserd	<d
-esere	>b
-eserf	QM
-eserg	KS
-eseri	VH
-eserm	TJ
-esern	SK
-esero	VH
+eser.	KS
+eser@	RL
+esera	TJ
+eserc	GW
+eserd	?a
+esere	C[
+eserg	LR
+eseri	RL
+eserl	MQ
+eserm	RL
+esern	TJ
+esero	QM
 eserr	WG
-esers	HV
-esert	TJ
-eserz	_@
-eses	LR
+esers	KS
+esert	QM
+eserv	RL
+eserz	SK
+eserí	QM
+eses	MQ
 eses 	QM
-eses,	LR
-eses.	LR
-eses:	HV
+eses,	HV
+eses.	JT
+eses:	KS
 esesa	UI
-esesc	UI
+esesc	YE
 esesd	TJ
-esesf	ZD
-esesi	JT
-eseso	DZ
-esesp	IU
-esesq	[C
-esess	RL
+esese	RL
+esesf	YE
+esesi	LR
+eseso	IU
+esesp	GW
+esesq	VH
+esess	UI
 esest	VH
-esesu	MQ
 eset	MQ
-esete	d<
-eseto	IU
-esetr	LR
+esete	b>
+eseto	@_
+esetr	JT
 eseu	JT
-eseun	GW
-eseus	SK
-esev	XF
-eseva	ZD
-eseve	UI
-esex	XF
-esexa	]B
-esext	EY
-esey	TJ
-esey 	DZ
-esez	SK
-esez 	MQ
-esez.	ZD
-eseza	QM
-esezc	KS
-esezó	SK
-eseí	UI
-eseñ	SK
-eseña	]B
-eseño	KS
-esf b	WG
-esf g	WG
+eseun	HV
+eseus	QM
+esev	YE
+eseva	XF
+eseve	VH
+esex	UI
+esexa	^A
+esext	GW
+esey 	KS
+esez	WG
+esez.	VH
+esezc	MQ
+esezó	RL
+eseí	VH
+eseñ	UI
+eseña	YE
+eseño	JT
+esf b	ZD
+esf g	SK
 esfa	TJ
 esfa 	TJ
-esfac	HV
-esfad	RL
-esfal	[C
-esfav	IU
-esfe	RL
-esfec	B]
+esfac	FX
+esfad	QM
+esfal	YE
+esfav	JT
+esfec	FX
 esfer	TJ
-esfi	XF
-esfia	MQ
-esfic	LR
-esfid	[C
+esfi	VH
+esfic	IU
+esfid	YE
 esfie	^A
-esfil	RL
-esfin	GW
+esfil	MQ
+esfin	FX
+esfir	SK
 esfl	IU
-esflo	IU
+esflo	DZ
 esfn	SK
 esfno	SK
-esfo	FX
-esfon	LR
-esfor	UI
+esfo	JT
+esfon	MQ
+esfor	QM
 esfot	B]
 esfr	EY
-esfra	B]
-esfre	JT
-esfu	UI
-esfue	GW
-esfug	QM
+esfra	JT
+esfre	IU
+esfu	VH
+esfue	@_
+esfug	RL
 esfum	YE
-esfun	]B
-esfur	MQ
-esfá	WG
+esfun	_@
+esfur	KS
+esfá	XF
 esg,	QM
 esg, 	QM
 esg.	IU
 esg. 	KS
-esg0	WG
-esg00	WG
-esga	TJ
-esga 	B]
+esg0	SK
+esg00	SK
+esga	RL
+esga 	FX
 esga,	TJ
-esga.	TJ
+esga.	UI
 esgad	MQ
 esgal	C[
-esgan	TJ
-esgas	TJ
-esgañ	HV
-esge	MQ
-esge 	QM
-esgem	ZD
-esgen	KS
-esges	UI
+esgar	LR
+esgas	SK
+esgañ	GW
+esgem	WG
+esges	SK
 esgi	MQ
-esgin	DZ
-esgio	VH
-esgis	VH
-esgl	RL
-esgla	QM
+esgin	A^
+esgio	UI
+esgis	SK
+esgl	TJ
+esgla	SK
 esglé	EY
 esgo	QM
-esgo 	LR
-esgon	QM
-esgos	]B
-esgr	FX
-esgri	DZ
-esgro	DZ
-esgru	MQ
-esgu	HV
-esgua	SK
-esgui	RL
-esgun	A^
+esgo 	KS
+esgon	RL
+esgos	YE
+esgr	GW
+esgri	FX
+esgro	HV
+esgru	RL
+esgu	KS
+esgui	WG
+esgun	DZ
 esguo	MQ
-esgur	IU
-esgus	>b
-esgá	QM
-esgú	TJ
-esgún	TJ
-esgü	TJ
-esgüe	TJ
+esgur	KS
+esgus	C[
+esgú	RL
+esgún	RL
+esgü	RL
+esgüe	RL
 esh 	LR
-esh y	GW
-esh,	UI
-esh, 	UI
-esh.	HV
-esh. 	HV
-esha	JT
-esha 	C[
-eshab	?a
-eshac	c=
-eshag	QM
-eshan	HV
-eshar	RL
-eshas	@_
-eshat	EY
-eshay	MQ
-eshe	TJ
-eshe 	MQ
-eshe.	JT
+esh y	MQ
+esh,	SK
+esh, 	SK
+esh.	FX
+esh. 	FX
+esha	KS
+esha 	B]
+eshab	B]
+eshac	b>
+eshan	EY
+eshar	TJ
+eshas	?a
+eshay	LR
+eshe	RL
+eshe.	IU
 eshec	QM
 eshen	XF
-esher	RL
-eshi 	FX
-eshic	SK
-eshid	UI
+esher	SK
+eshes	RL
+eshi 	EY
+eshid	XF
 eshis	DZ
-eshit	IU
+eshit	EY
+eshiz	QM
 esho	LR
-esho 	WG
-esho,	MQ
-eshol	A^
-eshom	UI
+esho 	ZD
+esho,	LR
+eshoj	QM
+eshol	>b
+eshom	XF
 eshon	LR
-eshor	SK
-eshu	WG
+eshor	UI
+eshu	XF
 eshua	RL
-eshí	TJ
-esi a	UI
+eshí	SK
+esi a	SK
 esi c	FX
-esi e	KS
+esi d	MQ
+esi e	MQ
 esi h	UI
-esi l	TJ
-esi m	B]
-esi n	MQ
-esi p	MQ
-esi q	IU
-esi s	JT
+esi l	MQ
+esi m	DZ
+esi n	LR
+esi q	GW
+esi s	LR
 esi t	TJ
-esi v	RL
-esi,	GW
-esi, 	GW
-esia	KS
-esia 	MQ
-esia,	QM
-esia.	QM
-esiac	]B
-esiad	SK
+esi u	RL
+esi v	QM
+esi,	IU
+esi, 	IU
+esia 	JT
+esia,	SK
+esia.	MQ
+esiac	UI
+esiad	QM
 esial	JT
-esian	IU
-esiar	DZ
-esias	RL
-esiat	VH
-esib	IU
-esiba	GW
-esibi	EY
-esibo	B]
-esibr	SK
+esian	JT
+esiar	FX
+esias	TJ
+esiat	SK
+esib	GW
+esiba	DZ
+esibi	A^
+esibo	FX
 esibu	QM
-esic	KS
-esica	JT
+esibá	MQ
+esic	MQ
+esica	IU
 esici	RL
-esicl	[C
-esico	MQ
-esicu	VH
-esid	TJ
+esicl	ZD
+esico	KS
+esicu	SK
+esid	SK
 esida	TJ
-eside	XF
-esidi	A^
-esidr	_@
-esie	UI
-esie 	_@
-esie.	GW
-esied	LR
-esieg	SK
-esiej	QM
-esiem	MQ
+eside	TJ
+esidi	=c
+esidr	[C
+esie	RL
+esie 	[C
+esie.	KS
+esied	KS
+esieg	RL
+esiem	IU
 esien	UI
-esier	IU
+esier	JT
 esies	UI
-esiet	LR
 esiez	RL
-esif	MQ
-esif 	QM
-esifi	JT
-esiga	QM
-esigo	JT
-esigu	HV
-esije	VH
-esil	VH
-esil 	SK
+esif	KS
+esifi	IU
+esiga	RL
+esigo	KS
+esigu	KS
+esij	QM
+esija	UI
+esije	WG
+esil	UI
+esil 	TJ
 esil.	HV
-esila	JT
+esila	LR
 esile	TJ
-esili	LR
-esill	TJ
-esilo	_@
-esim	ZD
+esili	JT
+esill	WG
+esilo	ZD
+esim	[C
 esima	QM
-esimb	YE
-esime	LR
-esimi	VH
+esimb	XF
+esimi	UI
 esimo	_@
-esimp	RL
-esin	TJ
-esina	IU
-esinc	VH
-esind	UI
+esimp	SK
+esin	VH
+esina	KS
+esinc	XF
+esind	TJ
 esine	VH
 esinf	LR
-esing	TJ
-esini	QM
+esing	SK
+esini	SK
 esino	QM
-esins	RL
 esint	XF
-esinv	SK
+esinv	RL
 esiné	LR
-esio	SK
-esio 	VH
-esio)	SK
-esio.	LR
-esiod	RL
-esion	UI
-esios	@_
-esip	ZD
-esipa	TJ
+esio	UI
+esio 	QM
+esio)	TJ
+esio,	MQ
+esion	TJ
+esios	A^
+esip	YE
+esipa	WG
 esipc	SK
-esipi	TJ
-esipo	TJ
+esipi	QM
+esipo	RL
 esiq	TJ
 esiqu	TJ
-esir	KS
 esir.	JT
-esir:	HV
-esira	KS
-esire	MQ
+esir:	IU
+esira	MQ
+esire	RL
 esirg	LR
-esiro	UI
-esirv	C[
-esis 	[C
-esis,	UI
-esis.	IU
-esisa	ZD
+esirm	SK
+esiro	YE
+esirv	GW
+esis	RL
+esis 	XF
+esis,	RL
+esis.	RL
+esisa	WG
 esisc	LR
-esise	HV
-esisi	LR
-esism	RL
-esiso	KS
-esist	QM
-esit	KS
-esit 	MQ
-esita	GW
-esite	LR
+esise	IU
+esisi	JT
+esism	QM
+esiso	JT
+esist	MQ
+esit	MQ
+esit 	LR
+esita	KS
+esite	KS
 esiti	WG
-esito	KS
+esito	MQ
 esitr	_@
 esitu	EY
-esiva	XF
-esive	MQ
-esivo	JT
-esivá	RL
-esix	@_
+esiva	^A
+esivo	HV
+esivá	UI
+esix	EY
 esiz	QM
-esiz.	QM
-esiza	LR
-esiá	JT
-esián	JT
-esié	LR
-esién	HV
-esiér	QM
-esiñ	RL
-esiño	RL
-esió	DZ
-esió.	IU
-esió:	IU
+esiza	QM
+esizo	QM
+esiá	HV
+esián	HV
+esié	IU
+esién	GW
+esiér	RL
+esiñ	SK
+esiño	SK
+esió	EY
+esió.	JT
+esió:	FX
 esión	GW
-esja	VH
-esja 	UI
-esja.	SK
-esjab	[C
-esjac	SK
+esja	WG
+esja 	XF
+esja.	QM
+esjab	WG
+esjac	VH
 esjad	KS
-esjaj	GW
-esjam	XF
-esjar	VH
-esje,	JT
-esjed	RL
+esjaj	JT
+esjam	VH
+esjar	UI
 esjer	GW
-esjes	XF
-esji	VH
-esjil	UI
-esjo	GW
-esjo 	LR
-esjo,	DZ
-esjo.	VH
-esjor	FX
-esjos	LR
+esjes	ZD
+esji	TJ
+esjil	RL
+esjo	JT
+esjo 	GW
+esjo,	HV
+esjo.	UI
+esjor	EY
+esjos	GW
 esju	RL
-esjue	XF
-esjul	XF
-esjun	RL
-esjó	JT
-esjóv	JT
-eskg	TJ
-eskg,	TJ
-eski	FX
-eskil	TJ
-eskm	LR
-eskm 	HV
+esjue	TJ
+esjul	ZD
+esjun	TJ
+esjó	IU
+esjóv	IU
+eskg	SK
+eskg,	SK
+eski	JT
+eskil	RL
+eskm	IU
+eskm 	IU
 esl 	RL
-esl (	UI
-esl 0	SK
-esl a	EY
+esl (	YE
+esl 0	RL
+esl a	B]
 esl b	JT
-esl c	KS
-esl d	WG
-esl g	[C
-esl h	KS
-esl i	KS
+esl c	LR
+esl d	RL
+esl e	JT
+esl f	JT
+esl g	WG
+esl h	JT
+esl i	GW
+esl j	RL
 esl l	HV
-esl o	VH
-esl p	VH
-esl q	LR
-esl r	IU
-esl s	JT
-esl t	KS
-esl v	HV
+esl o	WG
+esl p	WG
+esl q	EY
+esl r	HV
+esl s	MQ
+esl t	RL
+esl v	JT
 esl y	UI
 esl ú	KS
+esl)	JT
 esl,	EY
 esl, 	EY
-esl-	YE
-esl-v	YE
-esl.	LR
+esl-	WG
+esl-v	WG
+esl.	MQ
 esl. 	KS
-esl:	IU
-esl: 	IU
-esla	LR
+esl:	JT
+esl: 	JT
+esla	KS
 esla 	KS
-esla,	IU
-esla.	SK
+esla,	JT
+esla.	QM
 esla@	YE
-eslab	LR
-eslac	IU
+eslab	MQ
+eslac	JT
+eslad	QM
 eslag	LR
-eslal	SK
-eslan	MQ
-eslap	MQ
-eslar	VH
-eslas	LR
-eslat	RL
-eslav	_@
-eslaz	JT
+eslal	TJ
+eslam	MQ
+eslar	RL
+eslas	JT
+eslat	MQ
+eslav	]B
+eslaz	LR
 eslb	[C
-eslba	ZD
+eslba	]B
 eslc	WG
-eslca	IU
-eslco	YE
-esld	RL
-eslda	_@
+eslca	MQ
+eslco	WG
+esld	QM
+eslda	^A
 eslde	LR
-esldo	RL
+esldo	UI
+esle	QM
 esle 	QM
+esle,	MQ
 esle.	YE
 eslea	C[
-eslec	a?
-esled	YE
-esleg	JT
-eslei	HV
+eslec	^A
+esled	XF
+esleg	KS
+eslei	KS
 eslem	MQ
-eslen	GW
-esleo	WG
-esles	RL
-eslet	GW
+eslen	FX
+esleo	XF
+esler	UI
+esles	SK
+eslet	DZ
 eslev	WG
-eslg	KS
-eslga	A^
-eslgu	SK
-esli	IU
-eslib	IU
-eslic	KS
-eslid	B]
-eslie	QM
-eslim	TJ
-eslio	RL
-eslir	EY
-eslis	FX
-eslit	^A
+eslg	HV
+eslga	EY
+eslgu	QM
+esli	JT
+eslia	MQ
+eslib	FX
+eslic	MQ
+eslid	JT
+eslie	RL
+eslim	UI
+eslin	QM
+eslio	VH
+eslir	KS
+eslis	IU
+eslit	d<
 esliv	JT
-esliá	RL
-esll	UI
-eslla	SK
-eslle	^A
-eslli	HV
-esllo	HV
-eslm	TJ
-eslma	WG
-eslme	ZD
+esliá	QM
+esll	TJ
+esll 	MQ
+eslla	RL
+eslle	[C
+eslli	GW
+esllo	JT
+esllu	QM
+eslm	UI
+eslma	VH
+eslme	SK
+eslo,	MQ
 eslo.	LR
+eslob	KS
 eslog	IU
-esloj	ZD
-eslol	HV
-eslom	TJ
+esloj	RL
+eslol	KS
+eslom	XF
 eslon	VH
-eslor	C[
-eslos	VH
-eslq	SK
-eslqu	SK
-esls	HV
-esls 	HV
-eslso	LR
-eslt	UI
-eslta	XF
-eslti	JT
-eslto	RL
-eslu	EY
-eslub	YE
-esluc	GW
-eslud	A^
+eslor	GW
+eslos	WG
+esls	GW
+esls 	FX
+eslso	MQ
+eslt	VH
+eslta	WG
+eslti	HV
+eslto	SK
+eslu	JT
+eslub	UI
+esluc	EY
+eslud	>b
+eslue	TJ
+eslui	MQ
 eslum	RL
 eslun	LR
-eslva	=c
-eslve	d<
-eslvi	LR
-eslá	SK
-eslám	QM
-eslé	LR
+eslva	DZ
+eslve	_@
+eslá	UI
+eslám	RL
+esléc	MQ
+esléf	QM
 eslés	EY
-eslí	LR
-eslíg	SK
-esló	[C
-esm 	IU
+eslí	HV
+eslíg	UI
+esló	ZD
+esm 	JT
 esm.	RL
 esm. 	RL
-esma 	TJ
-esma,	QM
-esma.	DZ
-esmac	XF
-esmad	KS
-esmai	MQ
-esmal	EY
-esman	SK
-esmap	9g
-esmar	KS
-esmat	VH
-esmav	WG
-esmay	^A
-esmañ	TJ
+esma 	QM
+esma.	C[
+esmac	WG
+esmad	LR
+esmai	LR
+esmal	FX
+esmam	MQ
+esmap	FX
+esmar	LR
+esmat	[C
+esmav	QM
+esmay	TJ
+esmañ	SK
 esmb	QM
-esmba	WG
-esmbi	VH
-esme	LR
-esme 	=c
-esmed	UI
-esmej	FX
-esmer	IU
-esmes	[C
-esmet	^A
-esmez	QM
-esmi	SK
+esmba	TJ
+esmbi	XF
+esme	IU
+esme 	?a
+esmed	[C
+esmej	EY
+esmes	^A
+esmet	WG
+esmi	RL
 esmi 	QM
-esmia	JT
-esmic	LR
-esmie	KS
-esmig	TJ
-esmim	[C
+esmia	KS
+esmic	IU
+esmie	LR
+esmig	YE
+esmim	YE
 esmin	SK
-esmié	TJ
-esmno	QM
-esmo	XF
-esmo 	?a
-esmo.	[C
-esmod	FX
-esmol	XF
-esmon	TJ
-esmor	VH
+esmio	TJ
+esmis	RL
+esmié	WG
+esmn	MQ
+esmo	ZD
+esmo 	GW
+esmo.	ZD
+esmod	GW
+esmol	ZD
+esmom	KS
+esmon	UI
+esmor	[C
 esmos	XF
 esmot	RL
-esmp	UI
-esmpe	TJ
-esmpi	LR
-esmpl	YE
-esmpo	MQ
-esmpr	ZD
-esmu	RL
+esmp	XF
+esmpa	KS
+esmpe	UI
+esmpi	MQ
+esmpl	WG
+esmpo	QM
+esmpr	VH
+esmu	TJ
 esmuc	GW
-esmud	VH
-esmue	_@
+esmud	WG
+esmue	[C
 esmuj	MQ
-esmul	DZ
-esmuy	JT
+esmul	GW
+esmuy	IU
 esmás	MQ
 esmát	JT
-esmí	TJ
-esmí 	SK
-esmín	SK
-esmó	KS
-esmóv	HV
-esmú	JT
-esmús	JT
-esn 	MQ
-esn (	SK
-esn 0	KS
-esn a	MQ
-esn b	QM
-esn c	SK
+esmí	VH
+esmí 	RL
+esmín	UI
+esmó	LR
+esmóv	IU
+esmú	KS
+esmús	KS
+esn (	WG
+esn b	SK
+esn c	VH
 esn d	FX
 esn e	LR
-esn f	VH
-esn g	XF
-esn h	QM
-esn i	YE
-esn j	TJ
-esn l	LR
-esn m	EY
-esn n	EY
-esn o	FX
-esn p	UI
+esn f	RL
+esn g	VH
+esn i	VH
+esn j	XF
+esn l	KS
+esn m	DZ
+esn n	HV
+esn o	EY
+esn p	TJ
 esn q	RL
-esn r	XF
-esn s	KS
-esn t	JT
-esn u	RL
-esn v	IU
-esn y	QM
-esn,	LR
-esn, 	LR
-esn.	VH
-esn. 	SK
-esn.º	UI
+esn s	HV
+esn t	LR
+esn v	GW
+esn.	TJ
+esn. 	RL
+esn.º	TJ
 esn:	IU
 esn: 	IU
-esna	IU
-esna)	MQ
-esna,	XF
-esna.	?a
-esna:	HV
-esna@	TJ
-esnac	[C
-esnad	LR
-esnal	DZ
+esna	KS
+esna)	LR
+esna,	YE
+esna.	FX
+esna:	FX
+esna@	UI
+esnac	RL
+esnal	FX
 esnat	EY
-esnav	UI
-esnc	MQ
-esnca	GW
-esnce	IU
-esnch	VH
-esnci	XF
-esncl	RL
+esnav	WG
+esnca	JT
+esnce	JT
+esnch	TJ
+esnci	VH
+esncl	UI
 esnco	MQ
-esnda	RL
-esndi	JT
-esndo	GW
+esndi	IU
+esndo	FX
 esndr	QM
 esndí	QM
-esndó	TJ
-esne	SK
-esne 	SK
-esnea	[C
+esndó	RL
+esne	RL
+esne 	TJ
+esnea	WG
 esnec	HV
 esneg	JT
-esnem	JT
-esnen	KS
-esner	^A
-esnet	QM
+esnem	LR
+esnen	JT
+esner	[C
+esnes	MQ
 esnf	LR
-esnfa	WG
-esnfi	KS
+esnfa	QM
+esnfi	IU
 esnfo	JT
-esnfr	HV
+esnfr	GW
 esnfu	WG
-esng	HV
-esnga	@_
-esngl	FX
-esngo	SK
-esngu	^A
-esni	RL
-esni 	GW
+esng	JT
+esnga	GW
+esngl	C[
+esngu	YE
+esni 	HV
 esnia	FX
-esnic	UI
-esnid	RL
+esnic	WG
+esnid	UI
 esnie	FX
 esnil	QM
-esnim	SK
-esnio	XF
-esnir	SK
-esnis	RL
+esnin	RL
+esnio	YE
+esnir	RL
+esnis	VH
 esnit	TJ
-esniñ	EY
-esnió	GW
-esno	QM
-esno 	KS
+esniñ	A^
+esnió	HV
+esno 	IU
 esno,	MQ
-esno.	WG
-esno?	FX
-esnoc	@_
-esnom	FX
-esnot	WG
-esns	RL
-esns 	_@
-esnsa	ZD
-esnsc	WG
-esnse	UI
-esnsi	RL
-esnst	RL
-esnt 	XF
+esno.	SK
+esno?	GW
+esnoc	EY
+esnom	GW
+esnot	VH
+esns	TJ
+esns 	SK
+esnsa	TJ
+esnsc	UI
+esnst	TJ
+esnt	MQ
+esnt 	SK
 esnt,	IU
-esnte	KS
-esnti	QM
-esntr	MQ
-esntu	SK
-esntó	XF
-esnu	SK
-esnue	UI
-esnun	ZD
-esnur	KS
-esnv	UI
-esnve	SK
+esnta	MQ
+esnte	LR
+esnti	RL
+esntu	QM
+esntó	[C
+esnu	TJ
+esnue	XF
+esnun	VH
+esnur	HV
+esnv	SK
+esnve	RL
 esnvi	XF
-esnz	KS
-esnza	EY
-esné	LR
-esnés	MQ
-esní	GW
-esnía	EY
-esnú	IU
-esnúm	IU
-eso 	IU
-eso $	TJ
-eso (	KS
-eso 0	_@
-eso a	]B
-eso c	KS
-eso d	LR
-eso e	KS
-eso h	QM
+esnví	QM
+esnz	LR
+esnza	GW
+esné	MQ
+esnés	JT
+esní	IU
+esnía	FX
+esnú	GW
+esnúm	GW
+eso 	HV
+eso $	YE
+eso (	HV
+eso 0	ZD
+eso a	^A
+eso c	JT
+eso d	MQ
+eso f	KS
+eso g	IU
+eso h	RL
 eso i	JT
-eso n	HV
-eso o	QM
-eso p	EY
-eso q	VH
-eso r	WG
-eso t	KS
-eso u	MQ
-eso v	DZ
-eso y	JT
-eso)	QM
-eso) 	IU
-eso,	HV
-eso, 	HV
+eso l	UI
+eso n	GW
+eso o	VH
+eso p	DZ
+eso r	XF
+eso s	QM
+eso t	FX
+eso u	LR
+eso v	B]
+eso y	LR
+eso"	QM
+eso" 	QM
+eso) 	GW
+eso,	KS
+eso, 	KS
 eso.e	TJ
 eso.»	IU
-eso?	B]
-eso? 	B]
-esoba	SK
-esobl	UI
-esobo	DZ
-esobr	IU
-esoca	LR
-esoch	WG
-esoco	MQ
-esoct	KS
-esocu	RL
-esod	LR
-esoda	KS
-esode	RL
-esodi	KS
+eso;	RL
+eso; 	RL
+eso?	A^
+eso? 	A^
+esob	QM
+esoba	RL
+esobl	TJ
+esobo	B]
+esobr	FX
+esoc	MQ
+esoca	KS
+esoch	]B
+esoct	HV
+esocu	SK
+esoda	IU
+esode	UI
+esodi	IU
 esodo	RL
 esoe	TJ
-esof	LR
-esofe	HV
-esofi	LR
-esog	KS
-esoga	SK
-esogi	QM
+esof	IU
+esofe	GW
+esofi	KS
+esog	LR
+esoga	VH
+esogi	RL
 esogo	B]
 esoj	GW
-esojo	FX
-esok	DZ
-esoki	DZ
-esol 	JT
-esola	MQ
-esold	UI
-esole	VH
-esolm	ZD
-esolu	JT
-esolv	QM
-esolí	MQ
-esom	VH
-esom 	MQ
-esoma	XF
+esoja	QM
+esojo	A^
+esok	EY
+esoki	EY
+esol 	MQ
+esola	KS
+esold	YE
+esole	UI
+esoli	RL
+esolm	UI
+esolu	KS
+esolv	SK
+esolí	KS
+esom	SK
+esom 	KS
+esoma	RL
 esomb	IU
-esome	DZ
-esomi	YE
-esomo	RL
-esomp	[C
-esomá	HV
+esome	GW
+esomi	UI
+esomo	QM
+esomp	XF
+esomá	KS
 eson	IU
-esona	JT
-esonc	IU
-esond	FX
-esone	LR
-esong	EY
-esoni	RL
-esono	SK
-esoo	MQ
+eson 	QM
+esona	KS
+esonc	FX
+esond	DZ
+esone	MQ
+esonf	LR
+esong	IU
+esono	QM
+esont	MQ
+esonv	KS
 esoop	TJ
-esop	QM
 esopa	RL
-esope	QM
-esopi	LR
-esopo	HV
-esoq	EY
-esoqu	EY
-esor	RL
+esope	TJ
+esopi	JT
+esopo	GW
+esoq	GW
+esoqu	GW
 esor 	GW
-esor,	FX
-esor.	VH
-esora	WG
-esord	GW
-esore	UI
-esori	@_
+esor,	KS
+esor.	SK
+esora	XF
+esord	EY
+esore	RL
+esori	A^
 esorm	EY
-esoro	QM
-esorq	QM
-esort	UI
-esorí	XF
+esorq	SK
+esort	SK
+esorí	UI
 esos	UI
-esos 	RL
-esos"	KS
-esos)	RL
-esos.	UI
+esos"	LR
+esos)	QM
+esos,	QM
+esos.	TJ
 esos?	EY
-esos@	VH
-esosi	UI
+esos@	SK
+esosa	MQ
+esosi	WG
 esoso	RL
-esost	WG
-esos»	GW
-esot	KS
-esot 	GW
-esota	UI
-esote	^A
-esoto	EY
-esotr	GW
-esotó	B]
-esou	QM
-esov	RL
+esost	ZD
+esos»	HV
+esot	MQ
+esot 	IU
+esota	WG
+esote	YE
+esoti	QM
+esoto	FX
+esotr	KS
+esotó	@_
+esou	TJ
+esour	QM
+esov	QM
 esova	EY
-esovi	RL
-esoy	MQ
-esoz	a?
+esove	QM
+esoy 	RL
+esoz	WG
 esoza	[C
-eso»	C[
-eso».	IU
-esoñ	QM
-esoña	QM
-esp 	RL
+eso»	IU
+eso».	FX
+esoñ	RL
+esoña	RL
+esp 	YE
 esp 0	ZD
-esp. 	XF
-esp.d	FX
-espa	MQ
-espa 	QM
-espac	VH
-espad	RL
-espag	WG
-espal	GW
-espap	RL
-espar	KS
-espas	JT
-espat	LR
-españ	RL
+esp. 	WG
+esp.d	GW
+espa	LR
+espac	WG
+espag	ZD
+espal	FX
+espar	IU
+espat	JT
+españ	SK
 espc	SK
 espci	SK
-espe	IU
-espec	KS
-esped	IU
-espel	DZ
-espen	HV
-espeq	TJ
-esper	KS
-espes	JT
-espet	HV
-espeñ	YE
-espi	QM
+espe	MQ
+espec	MQ
+esped	JT
+espel	C[
+espen	FX
+espeq	SK
+esper	IU
+espet	EY
+espez	QM
+espeñ	WG
 espia	LR
-espic	LR
-espid	GW
-espie	UI
-espin	VH
-espio	YE
-espit	MQ
-espl	MQ
-espla	FX
-esple	RL
-espo	RL
-espo 	YE
-espoc	HV
-espod	SK
-espon	A^
-espos	WG
-espp	HV
-espr	UI
-espra	YE
-espt	YE
+espid	IU
+espie	QM
+espin	YE
+espio	VH
+espit	GW
+espl	LR
+espla	HV
+esple	QM
+espo 	VH
+espo,	RL
+espoc	EY
+espod	TJ
+espon	B]
+espor	RL
+espos	TJ
+espp	JT
+espr	RL
+espra	ZD
+espre	MQ
+espri	SK
+espt	UI
 espti	WG
-espub	DZ
-espue	UI
-espun	SK
+espu	MQ
+espub	FX
+espue	QM
+espun	TJ
 espué	JT
-espá	IU
-espág	DZ
+espá	JT
+espág	A^
 esq.	LR
 esqu	IU
 esque	IU
 esqui	LR
-esqué	A^
-esquí	YE
-esr 	JT
-esr a	IU
-esr c	@_
-esr d	WG
-esr f	KS
-esr g	RL
+esqué	HV
+esquí	ZD
+esr 	KS
+esr 0	RL
+esr a	LR
+esr c	?a
+esr d	VH
+esr e	JT
+esr f	HV
+esr g	TJ
 esr i	JT
-esr l	HV
-esr n	ZD
-esr p	KS
+esr l	JT
+esr n	XF
+esr o	KS
 esr q	VH
 esr s	IU
-esr t	LR
-esr u	EY
-esr v	C[
+esr t	KS
+esr u	LR
+esr v	IU
 esr y	LR
-esr,	UI
-esr, 	UI
-esr:	FX
-esr: 	FX
-esr;	RL
-esr; 	RL
-esr@	TJ
-esra	RL
-esra 	JT
-esra,	VH
+esr,	VH
+esr, 	VH
+esr:	GW
+esr: 	GW
+esr;	QM
+esr; 	QM
+esr@	RL
+esra	QM
+esra 	KS
+esra,	SK
 esra.	YE
-esra:	KS
-esrab	QM
-esrac	HV
-esrad	d<
-esrae	QM
-esraf	SK
-esrag	SK
-esrai	QM
-esraj	HV
-esral	UI
-esram	MQ
-esran	QM
-esrar	B]
-esras	XF
-esrat	VH
-esraz	:f
-esrb	SK
-esrbe	WG
-esrc	TJ
-esrca	KS
-esrce	YE
-esrch	FX
+esra:	LR
+esrab	UI
+esrac	JT
+esrad	a?
+esraf	QM
+esrag	UI
+esrai	RL
+esraj	GW
+esral	XF
+esran	RL
+esrar	EY
+esras	TJ
+esrat	ZD
+esraz	C[
+esrb	RL
+esrbe	UI
+esrc	UI
+esrca	JT
+esrce	]B
+esrch	HV
 esrco	]B
 esrd	JT
-esrda	UI
-esrde	EY
-esrdo	TJ
-esrdí	JT
+esrda	SK
+esrde	DZ
+esrdí	GW
 esrdó	IU
-esre)	KS
+esre)	LR
 esre.	IU
-esrea	ZD
+esrea	]B
 esreb	SK
-esrec	GW
-esred	_@
-esreg	JT
+esrec	DZ
+esred	^A
+esrej	MQ
 esrel	RL
-esrem	EY
-esren	RL
-esreo	JT
-esrep	RL
-esrer	ZD
-esres	UI
+esrem	KS
+esren	VH
+esreo	KS
+esrer	XF
+esres	SK
 esret	TJ
-esreu	JT
-esrey	TJ
-esrez	IU
-esreí	QM
-esrf	SK
-esrfe	DZ
-esrg	JT
-esrga	GW
-esrge	SK
-esrgo	SK
-esri	LR
-esria	QM
-esrib	FX
-esric	QM
-esrie	TJ
-esrig	MQ
-esrim	RL
+esreu	HV
+esreí	RL
+esrf	RL
+esrfe	@_
+esrg	HV
+esrga	HV
+esrge	UI
+esri	JT
+esrib	EY
+esrie	RL
+esril	JT
+esrim	TJ
 esrin	QM
-esrio	DZ
-esrip	RL
+esrio	EY
 esris	DZ
-esrit	GW
-esrió	WG
-esrj	]B
-esrja	ZD
-esrl	GW
-esrle	@_
-esrlo	IU
-esrm	MQ
-esrma	ZD
-esrme	KS
-esrmi	GW
-esrmu	DZ
+esrit	JT
+esrió	SK
+esrj	XF
+esrja	WG
+esrl	C[
+esrle	EY
+esrlo	FX
+esrm	LR
+esrma	YE
+esrme	LR
+esrmi	EY
+esrmu	GW
 esrmá	JT
-esrn	RL
-esrna	KS
-esrne	a?
-esro)	EY
-esro,	QM
+esrn	UI
+esrne	XF
+esrno	MQ
+esro)	IU
 esro.	IU
 esrob	MQ
 esroc	IU
 esrog	KS
-esroj	JT
+esroj	EY
 esrom	XF
 esron	B]
-esrop	SK
-esros	MQ
-esrot	RL
-esrov	RL
+esrop	QM
+esros	LR
+esrot	TJ
+esrov	UI
+esrp	KS
 esrq	TJ
 esrqu	TJ
-esrr	SK
+esrr	TJ
 esrra	TJ
-esrre	^A
-esrri	?a
+esrre	YE
+esrri	@_
 esrro	MQ
-esrs	QM
-esrse	QM
-esrsi	KS
+esrs	SK
+esrs 	MQ
+esrsi	MQ
+esrso	RL
 esrt	QM
-esrt 	KS
-esrta	RL
-esrte	TJ
-esrto	KS
+esrt 	MQ
+esrta	QM
+esrte	QM
 esrtu	RL
 esru	UI
 esrub	^A
-esrud	LR
-esrue	MQ
-esrum	RL
-esrup	MQ
-esrut	KS
-esrv	MQ
-esrva	A^
-esrvi	ZD
+esrud	KS
+esrue	KS
+esrum	TJ
+esrup	RL
+esrut	LR
+esrva	EY
+esrve	RL
+esrvi	WG
 esry	MQ
-esry 	[C
-esrz	XF
-esrza	[C
-esrzo	SK
-esrá	TJ
-esráp	C[
-esrás	LR
-esrí	RL
-esría	QM
-esríc	YE
-esrío	RL
-esró	SK
-ess 	KS
+esry 	SK
+esrz	VH
+esrza	YE
+esráp	KS
+esrás	IU
+esré	MQ
+esrí	QM
+esríc	^A
+esrío	[C
+esró	RL
+ess 	JT
 ess (	QM
-ess 0	QM
-ess @	ZD
-ess a	TJ
-ess b	a?
-ess c	FX
-ess d	LR
-ess e	XF
-ess f	MQ
-ess g	EY
-ess h	JT
-ess j	VH
-ess l	MQ
-ess m	SK
-ess n	C[
-ess o	XF
-ess p	MQ
+ess @	WG
+ess a	ZD
+ess b	]B
+ess c	DZ
+ess d	RL
+ess e	YE
+ess f	JT
+ess g	KS
+ess h	MQ
+ess i	RL
+ess j	UI
+ess m	RL
+ess n	B]
+ess o	UI
 ess q	A^
-ess r	HV
-ess t	JT
-ess u	_@
-ess v	MQ
-ess y	XF
+ess r	JT
+ess s	MQ
+ess t	KS
+ess u	[C
+ess v	SK
+ess y	UI
 ess “	VH
 ess"	HV
-ess".	GW
-ess)	QM
-ess).	WG
+ess".	DZ
+ess) 	LR
+ess),	MQ
+ess).	XF
 ess,	VH
 ess, 	VH
 ess. 	MQ
-ess.e	UI
-ess.l	YE
-ess:	QM
-ess: 	QM
+ess.e	XF
+ess.l	WG
 ess;	RL
 ess; 	RL
-ess?	GW
-ess? 	GW
-ess@	VH
-essa	SK
-essa,	VH
-essa.	]B
-essad	B]
-essaj	MQ
-essal	JT
-essam	RL
+ess?	EY
+ess? 	EY
+ess@	TJ
+essa	VH
+essa,	UI
+essa.	YE
+essad	;e
+essaj	KS
+essal	IU
 essan	WG
 essar	IU
-essas	UI
-essay	RL
-essc	YE
-essci	RL
-essco	UI
-esscr	HV
-esscu	]B
+essas	WG
+essay	TJ
+essc	XF
+essco	WG
+esscu	ZD
 essd	VH
 essde	TJ
 esse	SK
-esse 	TJ
-essea	XF
-esseb	LR
+esse 	RL
+essea	RL
+esseb	KS
 essec	TJ
 esseg	LR
-essei	b>
+essei	ZD
 essel	MQ
-essem	RL
-essen	WG
+essen	TJ
 esseo	XF
-esser	JT
+essep	RL
+esser	MQ
 esset	KS
-esseñ	JT
-essf	[C
-essfe	ZD
+esseñ	HV
+essf	YE
+essfe	RL
 essi	RL
-essi 	XF
-essia	TJ
-essid	UI
-essie	KS
-essif	JT
-essig	MQ
-essil	c=
-essim	HV
-essir	C[
-essis	GW
-essió	C[
-essm	RL
-essmo	QM
-esso	JT
+essi 	TJ
+essia	WG
+essid	XF
+essie	JT
+essif	MQ
+essig	LR
+essil	b>
+essim	FX
+essin	LR
+essir	GW
+essis	KS
+essit	QM
+essió	EY
+essm	QM
+esso	QM
 esso 	A^
-esso,	JT
-esso.	^A
-essob	C[
-essoc	LR
-essom	TJ
+esso,	LR
+esso.	XF
+essob	HV
+essol	SK
+essom	WG
 esson	IU
-essor	SK
-essoy	RL
-essp	HV
-esspa	QM
-esspe	DZ
+essor	RL
+essoy	QM
+essp	FX
+esspa	SK
+esspe	HV
 esspu	JT
-essq	^A
-essqu	^A
+essq	[C
+essqu	[C
 esss	UI
-essse	WG
-esst	TJ
-essta	RL
-esste	RL
-essti	QM
-essto	KS
-esstr	YE
-esstu	j6
-esstá	EY
-essté	FX
-essu 	QM
-essua	WG
-essub	FX
-essue	QM
-essus	TJ
-ess»	GW
-ess».	IU
+essse	XF
+esst	SK
+essta	SK
+essto	JT
+esstr	WG
+esstu	ZD
+esstá	HV
+essté	KS
+essua	UI
+essub	KS
+essue	SK
+essun	GW
+essup	QM
+essus	VH
+ess»	HV
+ess».	JT
 essá	WG
 essáb	WG
 essé	FX
 essí	WG
 essí 	KS
-essí,	XF
-essó	MQ
+essí,	]B
+essó	LR
 essón	LR
-est 	UI
-est e	HV
-est'	LR
-est)	MQ
-est,	EY
-est, 	EY
+est e	IU
+est'	HV
+est,	DZ
+est, 	DZ
 est.	LR
-esta	MQ
-esta 	KS
-esta)	FX
-esta,	VH
-esta:	QM
-esta;	VH
-estad	YE
+est. 	LR
+esta 	MQ
+esta)	GW
+esta,	WG
+esta.	LR
+esta;	TJ
+estab	QM
+estac	MQ
+estad	UI
 estag	KS
-estal	QM
 estam	RL
 estan	SK
-estap	[C
-estas	MQ
-estau	RL
+estap	YE
+estas	KS
 estb	IU
-este 	IU
-este.	YE
+este 	EY
+este.	WG
 estea	MQ
-ested	KS
-estej	HV
-estel	UI
-estem	XF
-esten	LR
-estep	RL
-ester	VH
-estez	[C
+estej	IU
+estel	TJ
+estem	TJ
+esten	JT
+estep	TJ
+ester	YE
+estes	LR
+estez	ZD
 estf	SK
 estfn	SK
-esti	XF
-estic	HV
-estid	MQ
+esti	ZD
+estic	GW
 estie	YE
 estif	KS
-estil	c=
-estim	RL
+estig	RL
+estil	_@
+estim	SK
 estin	QM
-estio	WG
-estip	UI
-estir	IU
-estis	d<
-estit	IU
+estio	TJ
+estip	XF
+estir	JT
+estis	^A
+estit	HV
 estiv	UI
-estl	RL
-estla	RL
-esto	DZ
+estiz	QM
+estl	TJ
+estla	TJ
+esto	GW
 esto,	LR
-esto.	DZ
-estod	MQ
-estol	RL
-estom	UI
-eston	RL
-estos	EY
+esto.	GW
+estol	UI
+estom	TJ
+eston	UI
+estor	RL
+estos	@_
 estoy	LR
 estr	TJ
-estra	QM
-estre	SK
+estra	RL
+estre	QM
 estri	YE
-estru	RL
-estrá	SK
-ests,	IU
-estu	KS
-estu 	LR
-estub	KS
-estur	KS
-está	EY
-está 	FX
+estro	SK
+estru	TJ
+estrá	QM
+ests,	KS
+estu	QM
+estu 	JT
+estub	HV
+estur	QM
+está	HV
+está 	IU
 estál	MQ
-esté	@_
-esté 	IU
-estí	YE
-estía	YE
-estó	KS
-estó 	LR
+esté	FX
+esté 	KS
+estí	XF
+estía	XF
+estó	GW
+estó 	JT
+estón	LR
 esu 	LR
-esu c	MQ
-esu m	HV
-esu n	KS
-esu.	LR
-esu. 	LR
-esua	SK
-esua 	SK
-esuad	YE
-esual	KS
-esuan	XF
-esuar	LR
-esuas	TJ
+esu c	LR
+esu f	MQ
+esu m	GW
+esu.	DZ
+esu. 	DZ
+esua	RL
+esua 	QM
+esuad	[C
+esual	JT
+esuan	WG
+esuas	RL
 esuat	QM
-esub	RL
-esub 	YE
-esub@	WG
-esubi	TJ
-esubl	DZ
-esubr	KS
-esubv	HV
-esuc	B]
-esuca	IU
-esuch	JT
-esucí	HV
+esub	QM
+esub 	UI
+esub@	TJ
+esubi	SK
+esubl	FX
+esubr	HV
+esubv	LR
+esuc	C[
+esuca	JT
+esuch	IU
+esucí	EY
 esud	LR
 esuda	ZD
-esudi	TJ
-esudo	B]
-esue	QM
-esue 	JT
-esue,	ZD
+esudi	SK
+esudo	?a
+esue	RL
+esue 	IU
+esue,	WG
 esueb	XF
-esued	IU
-esueg	KS
-esuel	^A
-esuer	GW
-esues	YE
-esuev	WG
+esued	GW
+esuel	YE
+esuer	HV
+esues	WG
+esuet	GW
+esuev	VH
 esueñ	UI
-esuf	KS
-esui	KS
-esuid	QM
-esuie	KS
+esuf	MQ
+esuid	WG
+esuie	MQ
+esuil	MQ
 esuin	^A
-esuir	SK
+esuir	VH
+esuis	LR
 esuit	IU
-esuiz	RL
-esuj	SK
-esuje	UI
-esul	MQ
+esuj	QM
+esuja	QM
+esuje	RL
+esujo	MQ
+esul	KS
 esul 	FX
-esula	B]
-esuli	UI
-esulo	UI
-esult	YE
-esum	WG
-esume	VH
-esun	LR
-esun 	IU
-esuna	SK
-esunc	WG
+esula	IU
+esuli	VH
+esulo	VH
+esult	VH
+esum	[C
+esume	WG
+esun	KS
+esun 	HV
+esuna	TJ
+esunc	VH
 esund	TJ
-esune	MQ
-esuni	UI
-esuno	KS
+esune	KS
+esuni	RL
+esuno	HV
 esunt	HV
-esuo	QM
-esuo 	QM
-esuot	a?
-esupi	KS
-esupo	[C
+esuot	XF
+esupi	LR
+esupo	SK
+esupu	QM
 esur	LR
 esur 	DZ
-esure	TJ
+esura	QM
+esure	WG
 esurg	TJ
-esuri	MQ
-esuro	QM
-esurs	UI
-esus	TJ
-esusa	TJ
-esuse	RL
-esuso	SK
-esust	DZ
-esut	IU
-esuto	QM
+esuri	IU
+esuro	TJ
+esurs	TJ
+esus	VH
+esusa	VH
+esuse	QM
+esuso	UI
+esust	GW
+esut	KS
+esuto	RL
+esuv	KS
 esuvi	IU
-esuy 	JT
-esuyo	A^
-esuz	LR
-esuz 	RL
-esuá	LR
-esuán	MQ
-esué	HV
-esué 	A^
+esuy	KS
+esuy 	IU
+esuyo	FX
+esuz 	QM
+esuá	MQ
+esué	DZ
+esué 	HV
 esués	JT
-esuí	YE
-esuí 	a?
-esuí,	IU
-esuít	KS
+esuí	ZD
+esuí 	[C
+esuí,	GW
+esuít	IU
 esuñ	FX
 esuña	FX
-esv 	_@
-esv 0	YE
-esv.	EY
-esva	UI
-esva 	ZD
-esva,	WG
-esva.	KS
-esvad	VH
-esvai	MQ
+esv 	]B
+esv 0	WG
+esv.	FX
+esva	RL
+esva 	WG
+esva,	YE
+esva.	LR
+esvad	SK
+esvai	IU
 esval	RL
-esvam	QM
-esvan	KS
-esvas	ZD
-esve	UI
+esvam	RL
+esvan	GW
+esvas	WG
+esve	SK
 esve 	XF
-esvea	=c
-esvec	MQ
-esveg	QM
-esvel	VH
-esvem	ZD
-esven	VH
-esver	B]
-esves	UI
-esvez	[C
-esvi	SK
-esvia	HV
-esvic	XF
-esvid	JT
-esvie	WG
-esvin	QM
+esvea	EY
+esvel	UI
+esvem	XF
+esven	TJ
+esver	C[
+esves	ZD
+esvez	XF
+esvi	RL
+esvia	JT
+esvic	YE
+esvid	LR
+esvie	YE
 esvir	RL
-esvis	FX
-esviv	GW
-esvo	KS
-esvol	ZD
-esvor	IU
-esvos	B]
-esvá	RL
-esván	RL
-esví	GW
-esvía	GW
+esvis	IU
+esvit	JT
+esviv	IU
+esvo	MQ
+esvo 	QM
+esvol	VH
+esvor	JT
+esvos	IU
+esvá	UI
+esván	UI
+esví	HV
+esvía	HV
 esvíd	IU
-eswe	?a
-esweb	EY
-esx 	EY
-esxa	]B
-esxam	]B
+esvío	QM
+eswe	B]
+esweb	GW
+esx 	JT
+esxa	^A
+esxam	^A
 esxe	RL
-esxi	LR
-esxo	YE
-esxt	HV
-esy 	QM
+esxo	TJ
+esxt	JT
 esy 0	MQ
-esy a	QM
-esy b	LR
+esy b	JT
 esy c	TJ
-esy d	TJ
-esy e	LR
-esy f	IU
-esy g	DZ
-esy h	]B
-esy j	TJ
-esy l	]B
-esy m	MQ
-esy n	JT
+esy d	VH
+esy e	JT
+esy f	EY
+esy g	JT
+esy h	_@
+esy i	GW
+esy j	QM
+esy l	XF
+esy m	TJ
+esy n	LR
 esy o	YE
-esy p	IU
+esy p	MQ
 esy q	RL
-esy r	MQ
-esy s	TJ
-esy t	VH
-esy u	RL
-esy v	B]
+esy s	XF
+esy t	UI
+esy v	EY
 esy y	TJ
-esy,	^A
-esy, 	^A
-esy.	VH
-esy. 	VH
-esya	IU
-esya 	KS
-esya,	IU
+esy,	]B
+esy, 	]B
+esy.	XF
+esy. 	XF
+esya	KS
+esya 	LR
+esya,	KS
 esye	TJ
-esyer	GW
-esyo 	MQ
-esyo,	VH
-esyor	UI
-esys	SK
-esyu	LR
-esyun	LR
-esz y	WG
+esyer	FX
+esyo,	WG
+esyor	RL
+esys	TJ
+esyu	IU
+esyun	HV
+esz 	MQ
+esz y	UI
+esz,	MQ
+esz, 	MQ
 esz.	VH
 esz. 	VH
-esza	TJ
-esza.	IU
-eszac	SK
-eszan	XF
+esza	UI
+esza,	LR
+esza.	LR
+eszac	TJ
+eszan	TJ
 eszar	FX
-eszas	ZD
-eszc	KS
-eszca	IU
-eszcl	QM
-eszo	MQ
-eszo 	MQ
-eszo,	A^
-eszo.	VH
-eszu	EY
+eszas	_@
+eszc	MQ
+eszca	C[
+eszo 	KS
+eszo,	FX
+eszo.	WG
+eszu	FX
 eszul	FX
-eszó	SK
-eszó 	SK
-es| 	QM
-es| l	SK
-es«e	JT
-es«el	JT
-es«l	IU
-es«u	GW
-es«un	GW
-esº 0	VH
-esº b	FX
-es» 	FX
-es»,	HV
-es», 	HV
-es».	EY
-es». 	EY
+eszó	RL
+eszó 	RL
+es| l	QM
+es«e	KS
+es«el	KS
+es«l	HV
+es«u	IU
+es«un	IU
+esº 	SK
+esº 0	UI
+esº b	JT
+es» 	GW
+es»,	JT
+es», 	JT
+es».	HV
+es». 	HV
 esá 	FX
-esá d	QM
-esá e	KS
-esá n	TJ
-esá p	?a
+esá c	RL
+esá e	IU
+esá n	RL
+esá p	A^
 esáb	WG
-esáb 	XF
-esába	WG
+esáb 	YE
+esába	TJ
 esác	TJ
-eság	DZ
-esági	DZ
-esái	TJ
-esáis	TJ
-esám	QM
-esán	RL
-esán 	QM
-esáp	EY
-esápi	EY
-esár	RL
-esás	QM
-esás 	KS
-esás.	A^
-esásc	TJ
-esát	C[
-esáti	C[
-esé 	HV
+eság	A^
+esági	A^
+esái	QM
+esáis	QM
+esál	MQ
+esám	RL
+esán	TJ
+esánt	QM
+esáp	FX
+esápi	FX
+esár	QM
+esás	RL
+esás.	GW
+esásc	QM
+esát	B]
+esáti	B]
+esáñ	MQ
+esáñe	MQ
+esé 	GW
 esé t	GW
-esé.	HV
-esé. 	HV
-esél	QM
-esél 	YE
-esén	IU
+esé.	DZ
+esé. 	DZ
+eséc	MQ
+eséct	MQ
+eséf	QM
+eséfo	QM
+esél 	SK
+esén	HV
 esén 	SK
-esér	JT
-eséra	C[
-esérc	TJ
-esés	C[
-esés 	LR
-esés,	MQ
-esés.	IU
-esí 	YE
-esí m	TJ
-esí n	YE
-esí q	JT
-esí s	WG
-esí,	SK
-esí, 	SK
-esí.	HV
+esér	GW
+eséra	FX
+esérc	WG
+esés	EY
+esés 	MQ
+esés,	KS
+esés.	JT
+esí 	ZD
+esí m	SK
+esí n	WG
+esí q	FX
+esí s	VH
+esí y	MQ
+esí,	VH
+esí, 	VH
+esí.	GW
 esía	QM
-esía 	TJ
-esía,	EY
-esía.	XF
-esías	MQ
-esíc	]B
-esíco	ZD
-esícu	TJ
+esía 	SK
+esía,	@_
+esía.	VH
+esías	LR
+esíc	YE
+esíco	WG
+esícu	UI
 esíd	IU
 esíde	IU
-esíg	RL
-esígo	SK
-esío	JT
+esíg	SK
+esígo	UI
+esío	HV
 esío 	HV
-esío,	RL
-esír	RL
-esír 	RL
-esít	GW
-esíta	KS
-esíti	HV
-esña	ZD
-esña 	ZD
-esña,	UI
-esñan	TJ
-esñen	HV
-esñi	JT
+esío,	[C
+esíos	QM
+esír	QM
+esír 	QM
+esís	LR
+esís 	LR
+esít	IU
+esíta	IU
+esíti	IU
+esña	[C
+esña 	UI
+esña,	QM
+esñan	SK
+esñe	MQ
+esñen	GW
+esñez	MQ
+esñi	MQ
+esño	LR
 esño 	MQ
-esño,	]B
+esño,	VH
 esñor	FX
-esó c	SK
+esños	LR
+esó 	RL
+esó c	QM
 esó e	JT
-esó l	JT
+esó l	KS
 esó m	]B
-esó:	IU
-esó: 	IU
-esód	UI
-esóm	LR
-esómo	IU
-esón	FX
-esón 	GW
-esónd	EY
-esós	JT
-esóv	FX
-esóve	JT
-esóvi	HV
-esóx	LR
-esóxi	LR
-esúl	MQ
-esúlt	JT
-esúm	IU
-esúme	IU
-esún	QM
-esún 	JT
-esús	JT
-esúsi	JT
-esüe	TJ
-es€ 	UI
-es€ a	UI
-es€ i	UI
-es€ l	TJ
-es€ m	ZD
-es€ p	TJ
-es€ y	XF
-es€)	LR
-es€) 	b>
-es€),	d<
-es€,	YE
-es€, 	YE
-es€.	XF
-es€. 	XF
-es€/	]B
-es€/k	TJ
-es€;	SK
-es€; 	SK
-fr !	B]
-fr ! 	C[
-fr "	KS
+esó:	FX
+esó: 	FX
+esóm	QM
+esómo	HV
+esón	HV
+esón 	HV
+esón.	LR
+esónd	DZ
+esós	LR
+esóv	EY
+esóve	IU
+esóvi	IU
+esóx	JT
+esóxi	JT
+esúlt	HV
+esúm	GW
+esúme	GW
+esún 	FX
+esús	KS
+esúsi	KS
+esüe	RL
+es€ 	TJ
+es€ a	g9
+es€ i	TJ
+es€ l	YE
+es€ m	RL
+es€ p	RL
+es€ y	RL
+es€)	MQ
+es€) 	RL
+es€),	RL
+es€,	XF
+es€, 	XF
+es€.	[C
+es€. 	[C
+es€/	ZD
+es€/k	SK
+es€;	TJ
+es€; 	TJ
+fr !	EY
+fr ! 	EY
+fr "	IU
+fr "l	MQ
 fr $	YE
 fr $ 	YE
-fr %	MQ
 fr % 	KS
-fr &	UI
-fr & 	UI
-fr (	JT
+fr &	SK
+fr & 	SK
+fr (	IU
 fr (0	IU
-fr (a	LR
-fr (d	TJ
-fr (e	IU
-fr (l	RL
+fr (a	DZ
+fr (c	MQ
+fr (d	XF
+fr (e	JT
+fr (j	QM
 fr (o	MQ
-fr (p	MQ
+fr (p	KS
 fr (q	SK
-fr (s	HV
-fr (t	LR
-fr (v	SK
-fr -	TJ
-fr - 	SK
-fr -0	WG
-fr /	_@
+fr (s	IU
+fr (t	JT
+fr (v	TJ
+fr -	QM
+fr - 	QM
+fr -0	VH
+fr /	]B
 fr / 	WG
 fr 0	_@
-fr 0 	MQ
-fr 0,	SK
+fr 0,	TJ
 fr 00	_@
-fr 0e	UI
-fr 0h	XF
-fr 0x	HV
+fr 0e	VH
+fr 0h	VH
+fr 0x	FX
 fr 0z	SK
-fr :	FX
-fr : 	FX
-fr ;	TJ
-fr ; 	TJ
-fr ?	>b
-fr ? 	>b
-fr a 	IU
-fr ab	RL
-fr ad	UI
-fr af	VH
-fr ai	JT
-fr al	MQ
-fr am	JT
-fr an	[C
-fr ao	b>
-fr ar	HV
-fr as	[C
-fr at	UI
-fr au	WG
-fr av	JT
-fr b	B]
-fr bc	ZD
-fr be	LR
-fr bi	EY
-fr bl	DZ
+fr :	HV
+fr : 	HV
+fr ;	UI
+fr ; 	UI
+fr ?	@_
+fr ? 	@_
+fr ab	UI
+fr af	TJ
+fr al	LR
+fr am	KS
+fr an	YE
+fr ao	e;
+fr ap	KS
+fr ar	KS
+fr as	SK
+fr at	QM
+fr au	VH
+fr av	MQ
+fr b	EY
+fr bc	UI
+fr be	MQ
+fr bi	GW
+fr bl	A^
+fr bo	QM
 fr br	LR
-fr bu	IU
-fr c	SK
-fr c'	QM
-fr ca	SK
+fr bu	JT
+fr bé	MQ
+fr c	RL
+fr ca	RL
 fr ce	KS
-fr ch	TJ
+fr ch	VH
 fr ci	LR
-fr cl	SK
-fr co	TJ
-fr cr	LR
+fr cl	UI
+fr co	UI
+fr cr	MQ
 fr cu	GW
-fr cô	RL
-fr d	TJ
-fr da	UI
-fr de	UI
-fr di	LR
-fr dr	VH
+fr cô	WG
+fr d	SK
+fr d'	QM
+fr da	SK
+fr de	TJ
+fr di	MQ
+fr dr	SK
 fr du	QM
-fr dé	QM
-fr ea	UI
-fr el	HV
-fr en	MQ
-fr es	QM
-fr et	YE
-fr eu	TJ
-fr ex	@_
-fr f	RL
-fr fa	RL
-fr fe	UI
-fr fi	LR
-fr fl	MQ
-fr fé	UI
-fr g	HV
+fr e	RL
+fr ea	TJ
+fr el	IU
+fr en	JT
+fr et	ZD
+fr ex	GW
+fr f	SK
+fr fe	RL
+fr fl	JT
+fr fr	QM
+fr fé	TJ
+fr fê	MQ
+fr g	JT
 fr g0	SK
-fr ga	DZ
-fr ge	LR
+fr ga	>b
+fr ge	JT
 fr gr	SK
 fr gs	LR
-fr gu	MQ
-fr gé	[C
-fr h 	a?
-fr h,	YE
-fr h.	UI
+fr gu	LR
+fr gé	ZD
+fr h 	[C
+fr h,	TJ
+fr h.	YE
 fr ha	JT
 fr he	QM
-fr hi	IU
-fr hu	_@
-fr il	MQ
-fr im	LR
-fr in	IU
-fr j	QM
-fr j'	KS
-fr ja	TJ
-fr je	LR
-fr jo	VH
-fr ju	TJ
-fr j’	JT
-fr k	^A
-fr ke	]B
-fr ki	RL
-fr km	SK
-fr kr	SK
+fr hi	JT
+fr hu	a?
+fr hé	QM
+fr i	KS
+fr il	LR
+fr in	JT
+fr j'	JT
+fr ja	VH
+fr je	MQ
+fr jo	SK
+fr ju	SK
+fr j’	KS
+fr k	]B
+fr ka	LR
+fr ke	e;
+fr ki	UI
+fr km	YE
+fr kr	RL
 fr l	MQ
-fr l'	LR
 fr la	QM
-fr le	LR
+fr le	KS
 fr li	RL
-fr lo	WG
-fr là	<d
-fr lé	RL
-fr m	JT
-fr m 	XF
-fr m'	EY
-fr m.	GW
-fr ma	LR
+fr lo	RL
+fr lu	MQ
+fr là	DZ
+fr lé	SK
+fr m	KS
+fr m 	UI
+fr m'	FX
+fr m.	HV
+fr ma	IU
+fr me	MQ
 fr mi	VH
-fr ml	SK
-fr mu	LR
-fr mè	VH
-fr mé	SK
-fr mê	WG
-fr ni	DZ
-fr nu	JT
-fr n°	KS
-fr n’	UI
+fr ml	RL
+fr mm	LR
+fr mu	JT
+fr mè	SK
+fr mé	RL
+fr mê	UI
+fr m’	MQ
+fr na	QM
+fr ne	QM
+fr ni	JT
+fr nu	IU
+fr n°	JT
 fr o	TJ
-fr ob	VH
-fr oc	JT
-fr od	XF
-fr ok	SK
-fr on	ZD
-fr op	GW
-fr or	JT
-fr ou	MQ
+fr ob	SK
+fr oc	IU
+fr od	YE
+fr ok	TJ
+fr om	MQ
+fr on	VH
+fr op	IU
+fr or	HV
+fr ou	LR
 fr où	LR
-fr p	KS
-fr pa	JT
-fr ph	EY
+fr p	HV
+fr pa	LR
+fr pe	QM
+fr ph	FX
 fr pi	VH
-fr pl	GW
+fr pl	IU
 fr po	WG
-fr pr	EY
+fr pr	KS
 fr pu	C[
 fr pâ	LR
-fr pè	SK
+fr pè	RL
+fr pé	LR
 fr q	KS
 fr qu	KS
-fr r	RL
-fr rd	UI
-fr ri	RL
-fr ro	JT
-fr ru	RL
-fr ré	QM
-fr s'	RL
-fr sa	KS
-fr se	RL
-fr si	LR
-fr sl	DZ
-fr so	TJ
-fr su	KS
-fr sv	LR
-fr sé	YE
-fr s’	UI
-fr ta	WG
-fr te	KS
-fr th	HV
-fr ti	]B
-fr to	RL
-fr tr	RL
+fr ra	JT
+fr rd	VH
+fr ro	QM
+fr s	QM
+fr s'	SK
+fr se	UI
+fr si	KS
+fr sl	EY
+fr so	UI
+fr st	QM
+fr su	LR
+fr sv	GW
+fr sé	]B
+fr s’	WG
+fr t	QM
+fr ta	[C
+fr te	JT
+fr th	DZ
+fr ti	^A
+fr to	VH
+fr tr	TJ
 fr tu	QM
-fr té	EY
-fr u	GW
-fr un	GW
-fr ur	]B
-fr v	HV
-fr va	VH
+fr té	HV
+fr u	IU
+fr un	HV
+fr ur	VH
+fr v	IU
+fr va	SK
 fr ve	A^
-fr vi	TJ
-fr vo	HV
+fr vi	YE
+fr vo	GW
 fr vé	KS
-fr w	XF
-fr y	YE
-fr y 	WG
-fr ye	QM
-fr z	WG
-fr za	WG
-fr «	DZ
-fr « 	DZ
-fr »	A^
-fr » 	FX
-fr »,	DZ
+fr w	TJ
+fr y	XF
+fr y 	TJ
+fr ye	RL
+fr z	UI
+fr za	UI
+fr |	LR
+fr | 	LR
+fr «	GW
+fr « 	GW
+fr »	GW
+fr » 	KS
+fr »,	JT
 fr ».	JT
 fr à	QM
 fr à 	QM
 fr â	UI
 fr ç	B]
 fr ça	B]
-fr é	IU
-fr éc	DZ
-fr él	RL
-fr ét	LR
-fr év	QM
-fr ê	GW
-fr êt	GW
-fr –	EY
-fr – 	EY
-fr —	IU
-fr — 	IU
-fr €	WG
-fr € 	TJ
+fr éc	FX
+fr él	TJ
+fr év	VH
+fr ê	C[
+fr êt	C[
+fr –	GW
+fr – 	GW
+fr —	LR
+fr — 	LR
+fr €	XF
+fr € 	UI
 fr €)	MQ
-fr €,	YE
-fr €.	UI
-fr €/	TJ
-fr! 	B]
+fr €,	]B
+fr €.	ZD
+fr €/	VH
+fr! 	EY
 fr!)	MQ
 fr!),	MQ
 fr" 	JT
+fr"l	MQ
 fr$ 	YE
 fr% 	KS
-fr& 	UI
-fr& c	UI
-fr'a	KS
-fr'a 	TJ
+fr& 	SK
+fr& c	SK
 fr'ab	WG
-fr'an	IU
-fr'ap	MQ
-fr'ar	MQ
-fr'as	GW
-fr'at	WG
-fr'au	RL
+fr'ac	LR
+fr'ai	MQ
+fr'an	JT
+fr'as	JT
+fr'at	UI
 fr'av	GW
-fr'e	GW
-fr'ea	JT
-fr'en	B]
-fr'es	LR
-fr'h	QM
-fr'hu	RL
-fr'i	IU
-fr'il	QM
-fr'im	MQ
-fr'in	GW
-fr'o	MQ
-fr'ou	LR
-fr'u	RL
-fr'un	LR
-fr'éc	QM
-fr'ég	QM
-fr'éq	VH
-fr'ér	MQ
+fr'e	LR
+fr'ea	LR
+fr'en	C[
+fr'es	MQ
+fr'he	MQ
+fr'hu	UI
+fr'i	JT
+fr'im	RL
+fr'in	EY
+fr'on	KS
+fr'ou	MQ
+fr'u	QM
+fr'un	MQ
+fr'é	RL
+fr'éc	LR
+fr'ég	RL
+fr'éq	WG
 fr(0	IU
-fr(00	IU
-fr(a	LR
-fr(c'	KS
-fr(co	TJ
-fr(d	TJ
-fr(da	TJ
-fr(e	IU
-fr(el	GW
-fr(l	RL
-fr(me	UI
+fr(0 	TJ
+fr(00	JT
+fr(a	DZ
+fr(c	MQ
+fr(c'	LR
+fr(co	SK
+fr(d	XF
+fr(da	WG
+fr(e	JT
+fr(el	JT
+fr(j	QM
+fr(l'	RL
+fr(me	RL
 fr(o	MQ
 fr(on	MQ
-fr(p	MQ
-fr(pr	LR
+fr(p	KS
+fr(pr	MQ
 fr(q	SK
 fr(qu	SK
-fr(s	HV
-fr(t	LR
-fr(v	SK
-fr) 	HV
-fr) :	TJ
-fr) e	LR
+fr(s	IU
+fr(t	JT
+fr(v	TJ
+fr) 	FX
+fr) :	WG
+fr) e	JT
 fr) g	SK
 fr),	QM
 fr), 	QM
-fr).	LR
-fr). 	LR
-fr, 	KS
-fr, 0	YE
-fr, a	TJ
-fr, b	QM
+fr).	MQ
+fr). 	MQ
+fr, 	LR
+fr, 0	WG
+fr, a	QM
+fr, b	RL
 fr, c	QM
-fr, e	YE
-fr, f	MQ
-fr, g	XF
-fr, h	QM
-fr, i	RL
-fr, j	MQ
-fr, l	TJ
-fr, n	JT
-fr, o	QM
-fr, p	KS
-fr, q	UI
-fr, r	QM
-fr, t	XF
+fr, d	QM
+fr, e	WG
+fr, g	]B
+fr, h	TJ
+fr, j	KS
+fr, l	XF
+fr, n	KS
+fr, o	SK
+fr, q	VH
+fr, t	[C
 fr, u	HV
-fr, v	HV
-fr, à	KS
-fr, ç	YE
-fr, é	JT
-fr,0	LR
-fr,00	LR
-fr- 	SK
+fr, v	GW
+fr, ç	UI
+fr, é	LR
+fr- 	QM
 fr- l	MQ
-fr-0	[C
-fr-00	[C
-fr-a	WG
-fr-au	TJ
-fr-bo	SK
-fr-co	SK
-fr-d	VH
-fr-du	XF
-fr-e	ZD
-fr-fr	HV
-fr-ha	VH
-fr-jo	MQ
-fr-le	MQ
+fr-0	a?
+fr-00	a?
+fr-a	]B
+fr-au	[C
+fr-bo	RL
+fr-co	TJ
+fr-d	SK
+fr-de	MQ
+fr-du	VH
+fr-e	^A
+fr-f	RL
+fr-fr	GW
+fr-ha	ZD
+fr-j	RL
+fr-l	QM
+fr-la	QM
+fr-le	IU
 fr-m	QM
-fr-mi	XF
+fr-mi	VH
 fr-mo	JT
-fr-mê	LR
-fr-n	WG
-fr-ne	TJ
-fr-o	VH
+fr-n	[C
+fr-ne	XF
+fr-o	SK
 fr-or	]B
-fr-p	UI
-fr-pa	JT
-fr-s	TJ
-fr-sa	TJ
+fr-p	RL
+fr-pa	B]
+fr-s	SK
+fr-sa	UI
 fr-v	YE
-fr-ve	YE
-fr-vi	TJ
-fr-vo	TJ
-fr-ê	IU
-fr-êt	IU
+fr-ve	XF
+fr-vi	WG
+fr-vo	UI
+fr-ê	GW
+fr-êt	GW
 fr. 	JT
-fr. c	KS
-fr. d	HV
-fr. m	XF
-fr. v	IU
-fr. »	EY
-fr.0	ZD
-fr.00	ZD
-fr.e	UI
-fr.ex	UI
+fr. 0	KS
+fr. c	LR
+fr. d	JT
+fr. m	SK
+fr. v	KS
+fr. »	LR
+fr.0	UI
+fr.00	UI
+fr.e	VH
+fr.ex	VH
 fr/ 	WG
-fr/ 0	TJ
-fr/0	MQ
-fr/00	KS
-fr0 	]B
+fr/ 0	VH
+fr/0	JT
+fr/00	JT
+fr0 	[C
 fr0 $	YE
-fr0 %	MQ
-fr0 (	IU
-fr0 /	ZD
-fr0 :	IU
-fr0 ;	YE
-fr0 a	SK
-fr0 b	_@
-fr0 c	^A
-fr0 d	WG
-fr0 h	XF
-fr0 i	GW
-fr0 j	e;
-fr0 k	YE
-fr0 l	[C
-fr0 m	MQ
-fr0 o	HV
-fr0 p	LR
-fr0 r	_@
-fr0 s	RL
-fr0 t	b>
+fr0 (	LR
+fr0 /	]B
+fr0 :	GW
+fr0 ;	XF
+fr0 a	RL
+fr0 b	[C
+fr0 c	YE
+fr0 d	SK
+fr0 h	[C
+fr0 i	C[
+fr0 j	ZD
+fr0 k	SK
+fr0 l	YE
+fr0 o	IU
+fr0 p	QM
+fr0 r	WG
+fr0 t	UI
 fr0 v	UI
-fr0 |	FX
-fr0 €	WG
+fr0 |	EY
+fr0 €	XF
 fr0)	TJ
-fr0,	QM
 fr0, 	SK
-fr0,0	LR
-fr0-	UI
-fr0-0	UI
-fr0.	]B
+fr0-	ZD
+fr0-0	ZD
+fr0.	^A
 fr0. 	]B
-fr0.0	ZD
-fr0/	JT
-fr0/0	JT
-fr00	_@
+fr0.0	UI
+fr0/	GW
+fr0/0	GW
+fr00	^A
 fr00 	[C
 fr00)	TJ
-fr00-	UI
+fr00-	ZD
 fr00.	]B
-fr00/	IU
+fr00/	GW
 fr000	^A
-fr00h	WG
-fr0e	UI
-fr0er	UI
-fr0h	WG
-fr0h 	b>
-fr0h,	ZD
-fr0h-	[C
-fr0h.	SK
-fr0h0	RL
-fr0x	KS
+fr00h	UI
+fr0e	VH
+fr0er	VH
+fr0h	UI
+fr0h 	^A
+fr0h,	XF
+fr0h-	ZD
+fr0h.	TJ
+fr0x	JT
 fr0x 	QM
 fr0z	SK
 fr0z0	SK
-fr: 	FX
-fr: 0	LR
-fr: b	WG
-fr: c	TJ
-fr: l	LR
+fr: 	HV
+fr: b	VH
+fr: c	SK
+fr: l	JT
 fr: n	HV
-fr: «	FX
+fr: «	IU
 fr; 	WG
 fr; a	ZD
-fr; c	UI
-fr; j	QM
-fr; l	QM
-fr? 	4l
-fr@b	[C
-fr@bo	YE
+fr; c	SK
+fr? 	9g
+fr@b	WG
+fr@bo	VH
 fr@c	MQ
-fr@g	YE
-fr@gr	WG
-fr@v	DZ
-fra 	FX
+fr@g	XF
+fr@gr	VH
+fr@v	FX
+fra 	GW
 fra 0	MQ
-fra a	IU
-fra b	SK
-fra c	IU
-fra d	GW
-fra e	DZ
-fra f	MQ
-fra m	TJ
-fra r	IU
-fra s	FX
-fra t	KS
-fra v	SK
-fra à	FX
-fra é	HV
-fra)	QM
-fra) 	QM
-fra,	KS
-fra, 	KS
-fra-	MQ
-frab	SK
-fraba	WG
+fra a	JT
+fra b	QM
+fra c	LR
+fra d	FX
+fra e	EY
+fra g	MQ
+fra h	SK
+fra p	SK
+fra q	QM
+fra r	JT
+fra s	KS
+fra v	VH
+fra à	GW
+fra é	A^
+fra)	RL
+fra) 	RL
+fra,	JT
+fra, 	JT
+fra.	QM
+fra. 	QM
+frab	RL
+fraba	UI
 frabe	RL
 frabl	JT
 frabr	XF
-frabs	GW
-frac	QM
-frac 	WG
-fracc	QM
-frace	QM
-frach	HV
-fracl	MQ
-fraco	FX
-fract	HV
-fracé	RL
+frabs	JT
+frac	RL
+frac 	RL
+frace	RL
+frach	FX
+fracl	HV
+fraco	C[
+fract	FX
+fracé	SK
 frad	QM
-fradh	XF
-frado	B]
-fradr	HV
-fradu	YE
-fradè	TJ
+frada	KS
+fradh	WG
+frado	FX
+fradr	MQ
+fradu	WG
+fradè	SK
 fraf	TJ
-fraff	VH
-frag	MQ
-fraga	WG
-frage	IU
-fragn	VH
+fraff	TJ
+fraga	SK
+frage	MQ
+fragn	RL
 frah	RL
 frai	KS
-frai 	UI
-fraie	VH
-fraig	SK
-frail	QM
-fraim	DZ
-frain	TJ
+frai 	QM
+fraie	UI
+fraig	UI
+fraim	FX
+frain	VH
 frair	MQ
-frais	JT
+frais	HV
+frait	QM
 fral	LR
-fral 	LR
-frala	XF
-frale	HV
-frall	IU
-fralo	SK
-fralt	QM
-fram	ZD
+fral 	QM
+fral.	QM
+frala	[C
+frale	IU
+frall	KS
+fram	[C
 frama	LR
-frame	]B
-frami	KS
-framo	WG
+framb	QM
+frame	_@
+framo	XF
 framp	WG
 fran	VH
-fran 	JT
-fran,	^A
-fran-	MQ
-fran.	ZD
-frana	IU
+fran,	YE
+fran-	LR
+fran.	XF
 frand	SK
-frane	VH
-frang	MQ
+frane	TJ
+frang	JT
 frani	UI
-frann	SK
-frano	VH
-franq	EY
+frann	TJ
+frano	ZD
+franq	GW
 frans	RL
-frant	VH
-franv	VH
+frant	RL
+franv	YE
 franç	VH
-frao	b>
-fraoû	ZD
-frap	MQ
-frape	XF
-frapo	MQ
+frao	f:
+fraoû	_@
+frape	VH
+frapo	KS
 frapp	KS
 frapr	LR
-fraq	ZD
-fraqu	ZD
-frar 	KS
-frar.	WG
+fraq	YE
+fraqu	YE
+frar	UI
+frar 	IU
+frar.	TJ
 frarc	MQ
-frard	MQ
+frard	LR
 frare	^A
 frarg	QM
+frari	QM
 frark	KS
 frarl	EY
-fraro	UI
-frarr	UI
-frars	KS
-fras	KS
+fraro	TJ
+frarr	SK
+frars	JT
+fras	MQ
 fras 	KS
-fras,	QM
-fras.	EY
-frasi	WG
-frast	VH
-frat	^A
-frat 	RL
-frat.	UI
-frate	^A
+fras,	SK
+fras.	<d
+frasi	SK
+frass	QM
+frast	RL
+frat	]B
+frat 	TJ
+frat.	TJ
+frate	WG
 frath	UI
-frati	QM
-frato	WG
-fratr	WG
-frats	MQ
-fratt	RL
+frato	SK
+fratr	ZD
+fratt	QM
 fratu	UI
-frau	QM
 frau 	QM
-frau,	JT
-frau-	QM
+frau,	IU
+frau-	TJ
 frau.	RL
-frau@	]B
-fraub	SK
-frauc	QM
-fraud	DZ
+frau@	ZD
+fraub	VH
+fraud	FX
 fraug	QM
-fraul	C[
-fraur	UI
+fraul	JT
+fraur	VH
+fraus	MQ
 fraux	QM
-frav	SK
-frava	QM
+frav	VH
+frava	SK
 frave	RL
-fravo	VH
+fravi	QM
+fravo	WG
 fravr	RL
-frax	MQ
+frax	HV
 fraxe	_@
-fraxi	IU
-fray	RL
-fraye	RL
-frayo	RL
-fraz	HV
+fraxi	HV
+fray	QM
+frayo	TJ
+fraz	GW
 fraî	LR
-fraîn	RL
-fraît	EY
-frb 	WG
-frb d	ZD
+fraîn	QM
+fraît	GW
+frb 	XF
+frb d	XF
 frb p	TJ
 frba	UI
-frbai	RL
-frbas	QM
-frbat	_@
-frbc	ZD
-frbce	ZD
-frbe	XF
+frbai	SK
+frbat	[C
+frbc	UI
+frbce	UI
+frbe	VH
 frbea	HV
 frbec	SK
-frbel	RL
-frber	RL
-frbi	HV
+frbel	QM
+frber	TJ
+frbi	IU
 frbie	JT
-frbj	SK
-frbje	SK
+frbit	MQ
+frbj	TJ
+frbje	TJ
 frbl	FX
-frbla	KS
-frble	C[
-frbli	MQ
-frblo	MQ
-frboi	VH
-frbon	B]
-frbor	SK
-frbou	UI
-frboî	UI
+frbla	GW
+frble	A^
+frblo	LR
+frboi	UI
+frbon	A^
+frbor	ZD
+frbot	MQ
+frbou	WG
+frboî	WG
 frbr	QM
-frbra	UI
-frbre	HV
-frbri	SK
-frbru	MQ
+frbra	VH
+frbre	JT
+frbri	UI
+frbru	KS
 frbs	GW
-frbse	IU
-frbt	XF
-frbte	XF
-frbu	HV
-frbud	IU
-frbv	KS
-frbve	KS
-frbé.	SK
-frc 	QM
-frc c	LR
-frc d	WG
+frbse	HV
+frbt	YE
+frbte	YE
+frbu	IU
+frbud	KS
+frbur	MQ
+frbv	GW
+frbve	GW
+frbé.	QM
+frbén	MQ
+frc 	RL
+frc d	VH
 frc j	RL
-frc l	DZ
-frc m	JT
-frc o	IU
-frc p	IU
-frc s	SK
+frc l	C[
+frc m	IU
+frc o	DZ
+frc p	FX
+frc s	RL
 frc t	VH
-frc'e	MQ
+frc'	MQ
+frc'e	LR
 frc'é	RL
+frc,	KS
+frc, 	KS
 frc.	YE
 frc. 	WG
 frca	TJ
-frcal	LR
-frcam	GW
-frcan	XF
-frcar	JT
-frcas	YE
-frcau	]B
-frcc	QM
-frcce	UI
-frcco	MQ
-frccu	QM
-frce 	VH
-frce,	SK
+frcai	MQ
+frcal	HV
+frcam	B]
+frcan	ZD
+frcar	IU
+frcas	XF
+frcat	MQ
+frcau	[C
+frce 	TJ
+frce,	RL
 frce.	QM
-frcel	FX
-frcem	QM
-frcen	LR
-frcep	UI
-frces	SK
-frcet	IU
-frcev	TJ
-frch	XF
-frcha	SK
-frche	RL
-frcho	DZ
+frcel	DZ
+frcen	MQ
+frcep	VH
+frcet	LR
+frcev	UI
+frch	UI
+frcha	UI
+frchi	TJ
+frcho	HV
 frché	MQ
-frchê	SK
-frci	EY
-frci 	KS
-frci-	JT
-frcia	RL
-frcid	HV
-frcie	HV
+frchê	TJ
+frci	IU
+frci 	MQ
+frci-	DZ
+frcia	SK
+frcid	B]
+frcie	GW
+frcil	MQ
 frcin	YE
-frcit	C[
+frcit	DZ
 frcié	MQ
-frck	UI
-frck 	WG
+frck	VH
+frck 	VH
 frcl	VH
-frcla	SK
-frcle	QM
-frcli	@_
-frclo	VH
+frcla	RL
+frcle	SK
+frcli	C[
+frclo	WG
 frclu	WG
-frco	MQ
-frcol	ZD
+frclé	LR
+frcol	WG
 frcom	KS
-frcop	EY
+frcon	LR
+frcop	GW
 frcor	QM
-frcot	VH
-frcoû	FX
-frcr	GW
-frcra	IU
-frcre	RL
-frcri	B]
-frcro	JT
-frcrè	EY
+frcot	RL
+frcou	QM
+frcoû	HV
+frcr	C[
+frcra	JT
+frcre	VH
+frcri	FX
+frcro	IU
+frcrè	GW
+frcré	QM
 frcs	WG
 frcs 	WG
-frct	KS
+frct	FX
 frcte	MQ
-frctu	IU
+frctu	FX
 frcu	GW
-frcue	RL
-frcui	FX
-frcul	KS
-frcun	JT
-frcup	GW
-frcus	HV
-frcut	RL
-frcy	QM
-frcè	JT
-frcès	JT
-frcé	QM
-frcée	SK
-frcô	RL
-frcôt	RL
+frcue	QM
+frcui	EY
+frcul	JT
+frcun	MQ
+frcup	IU
+frcus	KS
+frcut	TJ
+frcè	IU
+frcès	IU
+frcé	SK
+frcée	WG
+frcô	WG
+frcôt	WG
 frd 	MQ
-frd a	C[
-frd d	QM
-frd j	WG
-frd l	TJ
-frd p	GW
+frd a	DZ
+frd e	MQ
+frd j	YE
+frd l	SK
+frd p	C[
 frd s	HV
 frd à	IU
-frd'a	UI
-frd'e	HV
-frd'h	IU
-frd'i	LR
+frd'	QM
+frd'a	VH
+frd'e	JT
+frd'h	KS
+frd'i	JT
 frd'o	MQ
-frd'u	LR
-frd,	JT
-frd, 	JT
+frd'u	MQ
+frd'é	QM
+frd,	MQ
+frd, 	MQ
 frd.	RL
 frd. 	RL
-frda	VH
-frda,	IU
-frdai	RL
-frdan	UI
-frdas	DZ
+frda	UI
+frda 	QM
+frda,	LR
+frdai	QM
+frdan	TJ
+frdas	GW
 frde	TJ
-frde 	XF
-frdel	TJ
-frdem	EY
+frde 	[C
+frde,	MQ
+frdel	RL
+frdem	GW
 frden	RL
-frdep	RL
-frder	LR
-frdes	KS
-frdev	>b
-frdg	IU
-frdge	IU
-frdh	XF
-frdhé	XF
-frdi	RL
-frdi 	[C
-frdi,	QM
-frdi.	MQ
+frdep	QM
+frder	MQ
+frdes	MQ
+frdev	@_
+frdez	QM
+frdg	KS
+frdge	KS
+frdh	WG
+frdhé	WG
+frdi	SK
+frdi 	VH
+frdi,	YE
 frdia	TJ
-frdie	[C
+frdic	MQ
+frdie	ZD
 frdif	GW
-frdil	XF
-frdim	RL
-frdin	VH
-frdir	C[
+frdil	YE
+frdim	SK
+frdin	UI
+frdir	KS
 frdis	QM
-frdit	FX
-frdiv	]B
-frdiz	HV
-frdiè	JT
-frdoi	EY
-frdon	LR
-frdos	LR
-frdou	ZD
-frdr	HV
-frdra	IU
-frdre	MQ
-frdri	DZ
-frds	LR
-frds 	LR
-frdu	QM
+frdit	HV
+frdiv	ZD
+frdiz	EY
+frdiè	IU
+frdo	QM
+frdoi	DZ
+frdos	JT
+frdou	XF
+frdr	FX
+frdra	KS
+frdri	HV
+frds	MQ
+frds 	MQ
+frdu	RL
 frdu 	QM
-frdu-	SK
-frduc	SK
-frdue	ZD
-frdul	YE
-frdur	JT
-frdus	JT
-frdv	UI
-frdè	XF
-frdèg	TJ
+frdu-	QM
+frduc	RL
+frdue	]B
+frdul	WG
+frdur	IU
+frdus	LR
+frdv	VH
+frdè	WG
+frdèg	SK
 frdèl	UI
-frdé 	LR
-frdé,	HV
-frdéb	SK
-frdéc	RL
-frdée	]B
-frdéj	DZ
-frdém	MQ
-frdén	MQ
-frdép	IU
+frdé 	KS
+frdé,	GW
+frdéb	VH
+frdéc	SK
+frdée	[C
+frdéj	LR
+frdép	KS
 frdér	UI
 frd’a	QM
-frd’e	HV
-fre 	KS
-fre "	KS
-fre (	IU
-fre 0	c=
+frd’e	IU
+fre 	JT
+fre "	FX
+fre (	FX
+fre 0	]B
 fre :	QM
-fre ;	IU
-fre a	WG
+fre ;	HV
+fre a	XF
 fre b	DZ
-fre c	]B
-fre d	UI
-fre e	UI
-fre f	UI
-fre g	EY
-fre i	YE
-fre j	MQ
-fre k	^A
-fre l	VH
-fre m	JT
-fre n	HV
+fre c	YE
+fre d	WG
+fre e	WG
+fre f	VH
+fre g	C[
+fre h	RL
+fre i	UI
+fre j	LR
+fre k	ZD
+fre l	WG
+fre m	IU
+fre n	KS
 fre o	VH
-fre q	RL
-fre r	UI
-fre s	MQ
-fre t	MQ
-fre |	_@
-fre »	JT
-fre à	YE
+fre r	SK
+fre t	LR
+fre u	MQ
+fre |	g9
+fre »	IU
+fre à	UI
 fre ç	DZ
-fre é	HV
-fre –	EY
-fre) 	JT
+fre é	IU
+fre –	GW
+fre)	LR
+fre) 	LR
 fre),	MQ
-fre).	RL
+fre).	TJ
 fre-	QM
-fre-c	SK
+fre-c	TJ
 fre-d	RL
 fre-m	JT
-fre-v	UI
+fre-v	ZD
 fre.	IU
-fre. 	HV
-fre.e	_@
-fre?	EY
-fre? 	EY
-fre@	HV
+fre. 	IU
+fre.e	[C
+fre?	IU
+fre? 	IU
+fre@	LR
 frea	QM
-frean	RL
+frean	QM
 freau	QM
 freb	RL
+frec 	MQ
 frec)	SK
-frec.	SK
-frece	KS
-freco	EY
+frec.	TJ
+frece	HV
+freco	HV
 frecr	MQ
-fred	WG
-freda	VH
-fredi	YE
-free	SK
-fref	WG
+frect	MQ
+fred	XF
+freda	RL
+fredi	a?
+free	QM
+fref	YE
 fref 	WG
-freg	VH
-frega	TJ
-frei	QM
-freig	MQ
-freil	UI
-frein	HV
-frel 	MQ
+freg	YE
+frega	UI
+frei	VH
+freil	XF
+frein	C[
 frel,	DZ
 frel.	KS
-frele	DZ
-freli	[C
-frell	RL
-frels	MQ
-frelu	@_
+frele	FX
+freli	VH
+frell	QM
+frelu	EY
 frem	LR
-frema	MQ
 fremb	MQ
-freme	MQ
-fremm	KS
-fremo	RL
-fremp	QM
-fren	KS
-fren 	GW
-fren,	JT
-frena	MQ
-frenc	MQ
+freme	KS
+fremi	KS
+fremm	LR
+fremo	QM
+fren	JT
+fren 	EY
+fren,	MQ
+frenc	KS
 frend	QM
-frenf	KS
-frenl	LR
-frenn	ZD
-freno	QM
+frene	UI
+frenf	MQ
+freni	RL
+frenl	JT
+frenn	WG
+freno	SK
 frens	QM
 frent	QM
 frenu	VH
-frenv	VH
-freo	XF
-frep	RL
-frepr	JT
+frenv	XF
+frenê	MQ
+freo	UI
+frep	QM
+frepr	HV
 frept	WG
-frepu	RL
+frepu	QM
 freq	TJ
-frer	LR
-frer 	LR
-frer)	LR
+frer	KS
+frer 	MQ
+frer)	KS
+frer,	QM
 frer.	LR
-frera	B]
-frerc	SK
+frera	@_
+frerc	QM
+frerd	SK
+frere	LR
 frerf	TJ
 freri	VH
 frerl	QM
-frerm	UI
-frern	MQ
-frerr	LR
-frers	TJ
-fres	LR
+frerm	XF
+frern	KS
+frerr	IU
+frers	WG
+fres 	MQ
 fres)	FX
-fres,	[C
-fres-	DZ
-fres.	JT
-fresc	MQ
-fresp	WG
+fres,	TJ
+fres-	C[
+fres.	IU
+fresc	IU
+fresp	UI
 fress	KS
 fresu	YE
-fret	SK
-fret 	^A
-fret)	SK
-fret.	KS
-frete	DZ
-freti	UI
-fretr	LR
+fret	RL
+fret 	YE
+fret)	WG
+frete	B]
+freti	QM
+freto	QM
+fretr	HV
 frets	XF
-fretu	TJ
-freté	IU
-freu	IU
-freu 	B]
-freub	XF
-freud	_@
-freui	HV
-freul	QM
-freun	QM
-freur	JT
-freus	WG
-freut	GW
-freuv	SK
-freux	RL
-frev	LR
-frevi	GW
-frevo	LR
+frett	SK
+fretu	SK
+freté	JT
+freu	LR
+freu 	DZ
+freub	VH
+freud	VH
+freui	LR
+freul	TJ
+freur	LR
+freus	ZD
+freut	FX
+freuv	RL
+frev	GW
+frevi	HV
+frevo	JT
 frexa	UI
 frexc	MQ
-frexi	[C
-frexp	HV
-frext	B]
-frez	QM
-frez 	JT
+frexi	XF
+frexp	FX
+frext	FX
+frez	RL
 frez-	WG
-frf 	VH
-frf d	TJ
-frf s	^A
-frf,	SK
-frf, 	SK
+frf 	UI
+frf d	UI
+frf s	UI
+frf,	TJ
+frf, 	TJ
 frfa	RL
 frfab	SK
-frfac	DZ
-frfai	VH
-frfam	SK
-frfan	KS
+frfac	GW
+frfai	WG
+frfam	UI
 frfar	YE
-frfau	IU
-frfe	VH
-frfe 	a?
-frfem	KS
-frfer	VH
-frfeu	MQ
-frffe	d<
-frffi	LR
-frffé	LR
-frfi	IU
-frfic	JT
-frfie	HV
-frfin	KS
-frfir	DZ
-frfle	XF
-frfoi	JT
-frfon	LR
-frfor	KS
-frfou	XF
-frfr	LR
-frfra	SK
+frfau	JT
+frfe	SK
+frfe 	QM
+frfem	LR
+frfen	MQ
+frfer	XF
+frffe	RL
+frffi	KS
+frffé	JT
+frfi	GW
+frfic	IU
+frfie	GW
+frfin	B]
+frfir	FX
+frfl	MQ
+frfle	VH
+frfor	MQ
+frfou	YE
+frfra	TJ
+frfri	RL
 frfrè	FX
-frfs	GW
-frfs 	EY
-frfu	UI
-frfé	QM
-frfér	LR
+frfs	KS
+frfs 	DZ
+frfu	VH
+frfé	RL
+frfér	JT
+frfê	MQ
+frfêt	MQ
 frg d	SK
-frg.	QM
+frg.	SK
 frg0	SK
 frg0x	SK
-frga	RL
-frgal	HV
-frgar	RL
-frgas	VH
-frgat	UI
-frgau	KS
-frgaz	HV
-frge 	IU
-frge,	WG
-frge.	HV
-frgen	QM
-frger	HV
-frges	LR
-frget	IU
-frgi	WG
-frgie	GW
-frgis	VH
-frgl	KS
+frgag	QM
+frgal	EY
+frgar	TJ
+frgas	RL
+frgat	RL
+frgau	IU
+frgaz	GW
+frge	LR
+frge 	MQ
+frge,	XF
+frge.	C[
+frger	GW
+frges	JT
+frget	KS
+frgi	UI
+frgie	KS
+frgis	ZD
+frgl	IU
 frgla	KS
-frgne	QM
+frgli	KS
+frgna	SK
 frgno	JT
+frgné	LR
 frgo	MQ
-frgo 	SK
-frgp	RL
+frgo 	TJ
+frgp	SK
 frgr	WG
-frgra	VH
-frgre	WG
+frgra	YE
+frgre	XF
 frgro	GW
 frgs	QM
 frgsm	LR
-frgt	SK
-frgts	TJ
-frgu	^A
-frgue	]B
-frgui	SK
-frguy	SK
-frgé	YE
+frgt	TJ
+frgts	WG
+frgu	[C
+frgue	[C
+frgui	QM
+frguy	UI
+frgé	WG
 frgén	WG
-frh 	g9
-frh (	XF
-frh /	TJ
-frh 0	QM
-frh e	SK
-frh p	UI
-frh |	ZD
+frh 	c=
+frh (	UI
+frh /	SK
+frh 0	UI
+frh e	UI
+frh p	RL
+frh |	VH
 frh à	[C
-frh,	ZD
-frh, 	ZD
-frh-	^A
-frh-0	[C
-frh.	VH
-frh. 	WG
-frh0	RL
-frh00	RL
-frha	WG
-frhal	LR
-frhan	WG
-frhaq	ZD
-frhar	IU
-frhat	UI
-frhau	HV
-frhe	QM
-frhe 	RL
-frhe.	TJ
+frh,	YE
+frh, 	YE
+frh-	ZD
+frh-0	ZD
+frh.	ZD
+frh. 	ZD
+frha	TJ
+frhab	MQ
+frhai	SK
+frhal	KS
+frham	JT
+frhan	VH
+frhaq	YE
+frhar	KS
+frhat	SK
+frhau	JT
+frhe 	QM
+frhe,	LR
+frhe.	XF
 frhef	WG
-frhel	GW
-frher	DZ
-frhes	VH
-frhet	IU
-frheu	TJ
-frhez	XF
-frhi	RL
-frhie	TJ
+frhel	B]
+frhem	KS
+frher	EY
+frhes	SK
+frhet	GW
+frhez	UI
+frhi	TJ
+frhie	WG
 frhis	MQ
-frhiv	XF
-frho	HV
-frhom	MQ
-frhos	EY
-frhot	FX
-frhu	_@
+frhiv	VH
+frho	GW
+frhom	JT
+frhos	JT
+frhot	GW
+frhu	^A
 frhui	WG
-frhè	LR
-frhèq	RL
-frhèr	EY
+frhèq	QM
+frhèr	C[
 frhèt	TJ
-frhé,	B]
-frhér	LR
-frhés	KS
-frhê	SK
-frhên	SK
-fri 	SK
-fri 0	QM
-fri a	QM
+frhé	JT
+frhé 	MQ
+frhé,	IU
+frhér	JT
+frhés	LR
+frhê	TJ
+frhên	TJ
+fri 	QM
+fri 0	MQ
+fri a	RL
 fri b	LR
-fri c	MQ
-fri d	WG
-fri e	RL
-fri j	LR
+fri d	UI
+fri e	SK
+fri j	GW
 fri l	[C
-fri m	SK
-fri o	IU
-fri p	A^
-fri q	TJ
+fri m	VH
+fri n	RL
+fri o	JT
+fri p	HV
+fri q	VH
 fri r	SK
-fri s	GW
-fri t	LR
-fri v	RL
-fri à	[C
-fri-	JT
-fri-d	HV
-fri-j	MQ
-fria	XF
+fri s	FX
+fri v	SK
+fri à	XF
+fri,	MQ
+fri, 	MQ
+fri-	KS
+fri-d	FX
+fri.	QM
+fri. 	QM
+fria	YE
 friag	UI
-frial	VH
-frian	UI
-frib	KS
-friba	TJ
-fribl	HV
+frial	UI
+frian	SK
+friat	TJ
+frib	LR
+friba	UI
+fribl	JT
 fric	LR
-fric 	WG
-frica	QM
-frice	LR
-frich	JT
-frici	HV
-frick	WG
-frict	EY
-frid	JT
-fridi	TJ
-fridu	ZD
-fridé	IU
+fric 	ZD
+frica	LR
+frice	MQ
+frich	KS
+frici	EY
+frick	VH
+frict	GW
+frid	MQ
+fridi	VH
+fridu	]B
+fridé	A^
 frie 	LR
-frie,	SK
-frie-	JT
-frie.	KS
-friei	UI
-friel	TJ
-frier	XF
+frie-	LR
+frie.	LR
+friei	SK
+friel	VH
+frier	VH
 fries	VH
-frieu	MQ
-friez	KS
-frif	@_
-friff	FX
+frieu	KS
+friez	LR
+frif	GW
+friff	LR
 frifi	IU
-frifs	EY
-frig	LR
-frign	LR
-frigo	GW
-frigu	LR
-fril	WG
-fril 	KS
-fril,	^A
+frifs	DZ
+frig	KS
+frign	MQ
+frigo	EY
+frigu	IU
+fril	RL
+fril 	IU
+fril,	XF
 fril.	WG
-frile	TJ
-frili	QM
-frill	TJ
-frilo	RL
-frils	IU
-frilà	HV
+frile	VH
+frili	RL
+frill	UI
+frilo	UI
+frils	HV
+frilà	LR
 frim	JT
 frim 	QM
-frime	FX
-frimo	TJ
-frimu	KS
-frin	VH
-frin 	UI
+frima	QM
+frime	HV
+frimo	YE
+frimp	QM
+frimu	FX
+frin	UI
+frin 	SK
 frin,	LR
-frin.	TJ
-frina	WG
+frin.	QM
+frina	YE
 frinc	KS
-frine	QM
-frinf	QM
-frini	YE
-frinq	LR
-frins	SK
-frint	KS
-frinu	GW
-frinz	SK
-frio	LR
-friol	KS
-frip	JT
+frind	MQ
+frine	SK
+fring	RL
+frini	VH
+frinq	JT
+frins	QM
+frinu	IU
+frinz	VH
+frio	MQ
+friol	LR
+frion	LR
+frip	LR
 fripe	QM
-fript	DZ
-frir	MQ
-frir,	LR
-frir-	UI
-frir.	QM
-frira	IU
-friri	KS
-friré	YE
-fris,	MQ
+fript	JT
+frir	IU
+frir 	RL
+frir-	WG
+frira	LR
+friri	HV
+frirl	MQ
+friré	VH
+fris	MQ
 frisa	KS
+frisc	RL
 frise	RL
-frisi	MQ
-friso	MQ
-frisp	DZ
-friss	SK
-frist	RL
+frisi	LR
+friso	LR
+frisp	IU
+friss	QM
 frit	JT
-frit,	UI
-frit-	SK
-frit.	@_
-frite	C[
-friti	EY
-fritr	VH
-frits	WG
+frit,	RL
+frit.	A^
+frita	KS
+frite	FX
+friti	JT
+fritr	UI
+frits	VH
 fritu	IU
-frité	[C
-friv	WG
-frive	WG
-frivo	[C
-frivr	SK
-frix	QM
-frix-	UI
-frixa	RL
-friz	HV
-friza	HV
-friè	VH
+frité	ZD
+friv	UI
+friva	MQ
+frive	SK
+frivi	SK
+frivo	WG
+frivr	RL
+frix	RL
+frix,	MQ
+frix-	RL
+frixa	SK
+friz	EY
+friza	EY
+friè	SK
 frièc	UI
-frié	EY
-frié 	EY
+frié	DZ
+frié 	FX
 frié.	IU
-friée	VH
+friée	UI
 friés	KS
 frj'	LR
 frj'a	KS
-frj'e	TJ
-frj'é	IU
-frja	UI
-frjan	VH
+frj'e	SK
+frj'é	LR
+frja	WG
+frjan	YE
 frjar	UI
-frje	KS
-frjea	RL
-frjet	IU
-frjeu	SK
-frjo	QM
-frjoi	MQ
-frjou	KS
-frju	UI
+frje	LR
+frjea	QM
+frjet	HV
+frjoi	LR
+frjou	LR
+frju	SK
 frjui	QM
-frjus	HV
-frj’	JT
-frj’a	QM
+frjus	FX
+frj’	KS
+frj’a	TJ
 frk 	XF
-frkar	QM
-frke	]B
-frker	]B
-frkil	RL
+frka	LR
+frke	e;
+frker	d<
+frkil	UI
 frkin	KS
-frkm	SK
-frkm 	SK
-frkm.	WG
-frkr	SK
+frkm	[C
+frkm 	YE
+frkm.	TJ
+frkr	RL
 frl 	MQ
-frl (	VH
-frl 0	XF
-frl c	XF
-frl d	QM
+frl (	TJ
+frl 0	UI
+frl a	UI
+frl c	SK
 frl e	JT
+frl f	SK
 frl l	LR
-frl m	UI
-frl n	C[
-frl t	HV
-frl y	QM
-frl à	RL
-frl'	LR
-frl'e	B]
-frl'h	RL
-frl'i	DZ
-frl)	SK
-frl),	SK
+frl m	MQ
+frl n	B]
+frl t	A^
+frl y	RL
+frl à	TJ
+frl'e	>b
+frl'h	QM
+frl'i	EY
+frl'o	SK
+frl'é	RL
+frl)	RL
+frl),	RL
 frl,	MQ
 frl, 	MQ
-frl.	MQ
-frl. 	JT
-frl.e	SK
-frla	QM
-frla 	JT
-frla-	MQ
-frlac	UI
-frlag	WG
-frlam	VH
-frlan	JT
-frlas	UI
-frlat	LR
-frlau	LR
-frlav	^A
-frlaî	FX
-frle.	JT
-frle@	MQ
-frled	TJ
-frlen	DZ
-frler	A^
-frles	RL
-frlet	_@
-frleu	C[
-frlev	LR
-frlez	B]
-frlib	ZD
-frlic	SK
-frlid	LR
-frlig	IU
-frlio	MQ
-frliq	FX
-frlir	LR
-frlit	QM
-frliv	XF
+frl.	LR
+frl. 	KS
+frl.e	QM
+frla 	KS
+frlac	WG
+frlag	[C
+frlam	WG
+frlan	LR
+frlas	SK
+frlat	FX
+frlau	KS
+frlav	ZD
+frlaî	EY
+frle 	LR
+frle-	LR
+frle.	KS
+frle@	LR
+frled	RL
+frlem	TJ
+frlen	IU
+frler	C[
+frlet	b>
+frleu	HV
+frlev	JT
+frlez	C[
+frlia	LR
+frlib	XF
+frlic	UI
+frlid	FX
+frlie	MQ
+frlig	JT
+frlin	MQ
+frliq	HV
+frlir	EY
+frlis	MQ
+frliv	TJ
 frll	SK
 frlle	TJ
-frlli	GW
-frllé	TJ
-frllô	FX
+frlli	HV
+frllo	MQ
+frllé	QM
+frllô	HV
 frlm	HV
-frlmo	LR
-frlo 	JT
-frlo.	ZD
-frloc	MQ
-frlog	EY
-frloi	WG
-frlom	RL
-frlon	IU
-frlor	QM
-frlos	RL
-frlou	TJ
+frlmo	HV
+frlo 	KS
+frlo.	WG
+frloc	RL
+frlog	IU
+frloi	SK
+frlom	TJ
+frlon	JT
+frlos	QM
+frlou	[C
 frloy	SK
 frloï	JT
-frls	MQ
-frls 	JT
+frls	LR
+frls 	KS
+frlt	KS
 frlt 	DZ
-frlta	MQ
+frlta	JT
+frlu	LR
 frlub	TJ
 frluc	JT
-frlue	TJ
-frlum	UI
-frlun	QM
-frlus	DZ
+frlue	VH
+frlui	RL
+frlum	WG
+frlun	SK
+frlus	JT
+frlut	MQ
 frlv	XF
-frly	EY
-frlà	;e
-frlà 	>b
-frlà-	FX
-frlé	LR
-frlé.	RL
-frléc	HV
-frlée	WG
-frlég	UI
-frlés	@_
-frlô	FX
-frlô 	FX
-frl’a	MQ
-frl’e	VH
-frl’é	QM
-frm 	IU
-frm 0	KS
-frm a	KS
+frly	LR
+frlà	EY
+frlà 	GW
+frlà-	GW
+frlèv	MQ
+frlé	MQ
+frlé.	TJ
+frléc	IU
+frlée	UI
+frlég	TJ
+frlés	FX
+frlô	HV
+frlô 	HV
+frl’e	^A
+frm 	HV
+frm 0	JT
+frm a	GW
 frm b	QM
 frm d	MQ
-frm'	EY
-frm'a	IU
-frm.	A^
-frm. 	A^
-frma	FX
-frma 	LR
-frmag	QM
+frm'	FX
+frm'a	JT
+frm.	EY
+frm. 	EY
+frma	HV
 frmai	LR
-frmal	LR
-frmar	LR
-frmat	[C
+frmal	FX
+frmar	QM
+frmat	YE
 frmb	LR
-frmbe	SK
-frmbl	MQ
-frmbr	LR
+frmbe	TJ
+frmbl	KS
+frmbr	MQ
 frmbé	KS
-frme	QM
-frme 	JT
-frme,	YE
-frme.	KS
-frmea	XF
-frmed	WG
-frmei	KS
-frmem	UI
-frmen	JT
-frmer	MQ
-frmes	[C
-frmeu	^A
-frmi 	B]
-frmi-	VH
-frmid	XF
-frmie	LR
-frmil	WG
-frmio	JT
-frmir	TJ
+frme 	EY
+frme,	UI
+frmea	UI
+frmed	]B
+frmem	RL
+frmen	HV
+frmer	LR
+frmes	ZD
+frmeu	XF
+frmi 	HV
+frmi-	UI
+frmid	VH
+frmie	QM
+frmil	YE
+frmin	LR
+frmio	GW
+frmir	UI
 frmit	MQ
 frmiè	QM
-frml	SK
-frmm	RL
+frml	RL
+frmm	QM
 frmme	LR
-frmmu	[C
+frmmu	^A
 frmo	QM
 frmod	RL
-frmoi	UI
-frmor	QM
-frmos	GW
-frmot	@_
-frmou	UI
-frmp	WG
-frmpa	IU
-frmpe	SK
-frmpl	YE
-frmpo	XF
-frmps	MQ
+frmoi	RL
+frmor	RL
+frmos	LR
+frmot	C[
+frmou	VH
+frmp	TJ
+frmpa	FX
+frmpe	VH
+frmpl	XF
+frmpo	WG
+frmpr	XF
 frmpt	FX
-frms	DZ
-frms,	GW
-frmul	DZ
-frmum	KS
-frmun	[C
-frmus	JT
-frmè	SK
-frmèt	TJ
-frmé 	YE
-frméc	UI
-frmée	TJ
-frmén	FX
-frmér	DZ
-frmét	SK
-frmê	UI
-frmêm	UI
-frn (	JT
-frn 0	]B
-frn a	HV
+frms	FX
+frms,	HV
+frmul	LR
+frmum	FX
+frmun	^A
+frmus	EY
+frmè	QM
+frmèt	UI
+frmé 	c=
+frméc	XF
+frmée	SK
+frmén	GW
+frmér	C[
+frmét	RL
+frmê	VH
+frmêm	VH
+frm’	MQ
+frm’a	MQ
+frn (	KS
+frn 0	ZD
+frn a	JT
 frn b	GW
-frn e	VH
-frn g	RL
-frn h	LR
-frn i	KS
-frn j	QM
-frn l	LR
-frn n	MQ
+frn e	SK
+frn f	KS
+frn g	SK
+frn h	QM
+frn l	KS
+frn m	SK
 frn o	IU
-frn p	FX
+frn p	IU
 frn q	GW
-frn r	IU
-frn s	UI
-frn t	TJ
-frn v	FX
-frn y	WG
-frn »	JT
-frn à	TJ
+frn r	HV
+frn s	WG
+frn t	UI
+frn v	HV
+frn y	VH
+frn »	GW
+frn à	VH
 frn é	TJ
-frn'a	KS
-frn)	VH
-frn-	SK
+frn'a	LR
+frn'e	QM
+frn)	UI
+frn,	MQ
+frn, 	MQ
+frn-	TJ
 frn-l	SK
 frn-v	TJ
-frn.	TJ
-frn. 	TJ
+frn.	UI
+frn. 	UI
 frn.e	TJ
-frna	TJ
-frna 	UI
-frnad	QM
-frnag	KS
-frnal	QM
-frnc	RL
-frnc,	EY
-frnce	UI
-frnch	RL
-frnco	LR
-frnd 	LR
-frnd.	SK
-frndi	SK
-frndo	]B
-frndr	LR
-frnds	LR
-frndu	EY
-frndé	QM
-frne	ZD
-frne 	XF
+frna	UI
+frna 	XF
+frnad	RL
+frnag	LR
+frnai	SK
+frnc	SK
+frnc,	HV
+frnce	WG
+frnch	SK
+frnci	IU
+frnco	EY
+frnd 	MQ
+frnd.	TJ
+frnda	QM
+frndi	UI
+frndo	YE
+frndr	MQ
+frndu	HV
+frne	YE
+frne 	WG
 frne,	KS
-frne-	QM
+frne-	SK
 frne.	LR
-frnea	XF
+frnea	UI
 frnec	[C
-frnel	QM
-frnem	QM
-frnen	QM
+frnel	RL
+frnem	RL
+frnen	RL
 frneq	TJ
 frner	HV
-frnes	XF
+frnes	WG
 frnet	UI
-frneu	LR
-frnev	KS
-frnez	LR
-frnf	JT
-frnfa	KS
+frneu	MQ
+frnev	MQ
+frnez	MQ
+frnf	IU
 frnfi	GW
-frnfo	QM
-frnge	JT
-frngl	LR
-frngs	UI
-frngt	SK
-frngu	WG
-frni	RL
-frni 	GW
-frnic	WG
+frnge	GW
+frngl	JT
+frngs	TJ
+frngt	TJ
+frngu	XF
+frni	TJ
+frni 	B]
+frnic	VH
 frnie	VH
-frnim	WG
-frnio	FX
-frniq	TJ
-frnir	JT
-frnj	KS
-frnjo	KS
-frnl	LR
-frnle	LR
-frnn	QM
-frnne	QM
+frnim	RL
+frnin	QM
+frnio	GW
+frniq	YE
+frnir	LR
+frnj	IU
+frnjo	IU
+frnl	JT
+frnle	JT
+frnni	RL
 frnnu	IU
-frnné	JT
-frno 	GW
+frnné	IU
+frno 	IU
 frnoi	KS
 frnom	IU
-frnon	UI
+frnon	WG
 frnos	RL
-frnot	XF
-frnou	VH
-frnov	VH
-frnoë	TJ
-frnq	DZ
-frnqu	DZ
-frns	ZD
-frns 	[C
-frns.	_@
+frnot	WG
+frnou	ZD
+frnov	RL
+frnoë	QM
+frnq	EY
+frnqu	EY
+frns	XF
+frns 	VH
+frns.	c=
 frnsa	WG
-frnsc	DZ
-frnse	RL
-frnsi	LR
+frnsc	JT
+frnse	VH
 frnst	TJ
-frnt 	QM
-frnt)	MQ
-frnt,	WG
-frnt-	WG
-frnt.	JT
-frnte	RL
-frntf	[C
-frntg	VH
-frnti	MQ
-frnto	TJ
-frntr	LR
-frnts	JT
-frnu	QM
-frnu 	A^
-frnui	XF
-frnul	FX
-frnum	DZ
-frnus	SK
-frnv	WG
-frnve	TJ
-frnvi	VH
-frnvo	RL
-frnz	SK
-frnze	SK
-frn°	KS
-frn° 	KS
-frnç	TJ
+frnt 	RL
+frnt,	SK
+frnt-	SK
+frnt.	GW
+frnte	SK
+frntf	VH
+frntg	XF
+frnti	LR
+frnto	UI
+frnts	EY
+frnu 	DZ
+frnui	UI
+frnul	JT
+frnum	A^
+frnus	UI
+frnv	YE
+frnve	SK
+frnvi	YE
+frnvo	TJ
+frnz	VH
+frnze	VH
+frn°	JT
+frn° 	JT
+frnç	VH
 frnça	VH
-frné	JT
-frné 	LR
-frné.	GW
+frné	HV
+frné 	MQ
+frné.	IU
 frnée	MQ
 frnér	WG
-frn’	UI
+frnê	MQ
+frnêt	MQ
 frn’a	XF
-frn’e	FX
-fro 	IU
-fro 0	MQ
-fro d	C[
+frn’e	KS
+fro 	EY
+fro 0	EY
+fro d	IU
+fro e	JT
 fro p	MQ
-fro s	RL
-fro,	IU
-fro, 	IU
-fro-	UI
-fro.	XF
-fro. 	XF
-frobj	SK
-frobr	GW
-froc	JT
-frocc	QM
-froch	TJ
-frocu	QM
-frod	UI
-frode	GW
-frodi	XF
+fro,	JT
+fro, 	JT
+fro-	YE
+fro.	VH
+fro. 	VH
+frob	LR
+frobj	TJ
+frobr	IU
+froc	MQ
+froc 	XF
+froch	UI
+frocu	LR
+frod	YE
+frode	DZ
+frodi	YE
 frodè	UI
-frog	JT
-frogi	GW
-froh	ZD
-froha	ZD
-froi	JT
-froi 	QM
-froi,	MQ
-froic	IU
-froie	QM
-froig	IU
-froil	LR
-froin	ZD
-froir	GW
-frois	JT
-froit	GW
-froix	[C
-frok	SK
-frok 	SK
-frol.	LR
+frog	LR
+frogi	KS
+froh	a?
+froha	a?
+froi	LR
+froi 	RL
+froi,	LR
+froic	HV
+froig	MQ
+froil	KS
+froin	[C
+froir	JT
+frois	LR
+froit	FX
+froix	XF
+frok	TJ
+frok 	TJ
+frol	MQ
+frol,	MQ
+frol.	MQ
 frola	SK
-frole	SK
-frolo	GW
-frolé	B]
-from	KS
-from 	LR
-froma	KS
-fromb	JT
-fromi	XF
+frole	UI
+froli	MQ
+froll	MQ
+frolo	KS
+frolé	GW
+from 	KS
+fromb	KS
+fromi	VH
 fromm	TJ
-fromp	MQ
-froms	DZ
-fromè	QM
-fron	QM
-fron 	TJ
-fron,	HV
-fron-	MQ
-fron.	IU
-fronc	XF
-frond	HV
-fronf	FX
-froni	MQ
-fronj	KS
-fronn	JT
-frono	EY
+fromp	LR
+froms	FX
+fron	TJ
+fron 	VH
+fron,	IU
+fron-	IU
+fron.	FX
+fronc	VH
+frond	GW
+fronf	JT
+fronj	IU
+fronn	HV
+frono	IU
 frons	WG
-fronv	B]
-fronz	SK
-froo	B]
-froor	B]
-frop	GW
+front	RL
+fronv	DZ
+fronz	QM
+froo	FX
+froor	FX
+frop	EY
 frop 	XF
-frop.	LR
-fropi	EY
-fropo	FX
-fropt	DZ
-fror	RL
-fror 	FX
-fror,	JT
-frora	KS
-frorc	ZD
-frore	=c
-frori	MQ
-frorm	JT
-frorn	TJ
-frorr	SK
-frors	VH
-frort	_@
+frop.	JT
+fropi	GW
+fropo	EY
+fropr	QM
+fropt	IU
+fror 	GW
+fror,	HV
+frorc	WG
+frord	MQ
+frore	DZ
+frorm	KS
+frorn	VH
+frorr	TJ
+frors	SK
+frort	^A
 frorv	XF
 fros	FX
 fros 	GW
 fros,	VH
-fros.	A^
-frosa	UI
+fros.	EY
+frosa	XF
 frose	KS
-frosi	TJ
-fross	LR
+frosi	UI
+fross	JT
 frost	SK
-frosé	GW
-frot	FX
-frot 	IU
-frote	HV
-froto	FX
-frotr	WG
-frott	QM
-froté	IU
-frou	RL
-frou 	HV
-froub	XF
+frosé	IU
+frot	EY
+frot 	EY
+frote	KS
+froto	GW
+frotr	SK
+frott	RL
+froté	DZ
+frou 	FX
+froub	RL
 frouc	WG
-froud	IU
-froue	UI
-froug	GW
+froud	LR
+froue	SK
+froug	IU
 frouh	FX
-froui	>b
-froul	QM
-froum	c=
-froup	WG
-frouq	VH
-frour	LR
+froui	A^
+froul	TJ
+froum	ZD
+froup	XF
+frouq	RL
+frour	KS
 frous	VH
-frouv	QM
-froué	[C
-frov	ZD
-frove	VH
-froy	WG
+frout	QM
+froué	]B
+frov	[C
+frove	UI
+froy	TJ
 froye	UI
 froë	TJ
 froël	TJ
-froî	UI
-froît	UI
+froî	WG
+froît	WG
 froï	JT
 froïc	JT
-froù	MQ
-froù 	MQ
+froû	KS
+froût	KS
 frp 	RL
-frp d	LR
-frp. 	KS
-frpa	MQ
-frpag	FX
-frpai	]B
-frpan	GW
-frpas	FX
-frpay	SK
-frpe	QM
-frpe 	^A
+frp.	KS
+frp. 	HV
+frpag	GW
+frpai	ZD
+frpan	JT
+frpap	MQ
+frpar	QM
+frpas	GW
+frpay	TJ
+frpe	MQ
+frpe 	a?
 frpe,	GW
-frpel	JT
-frpen	IU
-frpet	WG
-frpeu	MQ
-frph	GW
-frpho	HV
-frpi	UI
-frpie	IU
-frpiq	MQ
+frpel	MQ
+frper	IU
+frpet	UI
+frpeu	QM
+frph	IU
+frpho	JT
+frpi	TJ
+frpie	KS
 frpir	IU
-frpiè	YE
-frple	WG
-frpli	HV
-frplo	TJ
-frplu	A^
-frpo	RL
+frpiè	ZD
+frple	UI
+frpli	C[
+frplo	YE
+frplu	GW
+frpo	SK
 frpoi	IU
-frpol	FX
-frpom	TJ
-frpon	LR
-frpor	]B
-frpot	YE
-frpp	KS
-frppe	JT
-frppo	MQ
-frppr	SK
-frpr	HV
-frpre	LR
+frpol	JT
+frpom	XF
+frpon	KS
+frpor	^A
+frpos	MQ
+frpot	^A
+frpou	QM
+frpp	JT
+frppe	MQ
+frppl	MQ
+frppo	LR
+frppr	RL
+frpr	JT
+frpre	RL
 frpri	IU
-frpro	HV
-frprè	MQ
+frpro	IU
 frpré	QM
-frprê	YE
-frps 	XF
-frps.	IU
-frpt	JT
+frprê	ZD
+frps 	QM
+frps.	KS
+frpt	LR
 frpt.	[C
-frpte	FX
-frpti	GW
-frpté	QM
-frpu	GW
-frpu 	HV
-frpub	MQ
-frpui	JT
+frpte	HV
+frpti	JT
+frpu	JT
+frpu 	JT
+frpub	IU
+frpui	KS
 frpâ	LR
 frpâl	LR
-frpè	[C
+frpè	ZD
 frpèr	WG
-frpér	LR
+frpér	JT
 frpê	RL
-frpô	QM
-frpôt	QM
+frpô	UI
+frpôt	UI
 frqu	KS
 frqu'	LR
-frqua	ZD
-frque	FX
-frqui	RL
-frquo	UI
+frqua	VH
+frque	HV
+frqui	QM
+frquo	SK
 frqué	MQ
-frqu’	DZ
-frr 	B]
-frr 0	LR
+frqu’	IU
+frr 	C[
+frr (	QM
 frr :	KS
-frr ;	EY
-frr a	RL
-frr b	LR
-frr c	MQ
-frr d	MQ
-frr e	TJ
-frr f	WG
-frr i	?a
-frr k	YE
+frr ;	IU
+frr b	KS
+frr c	KS
+frr f	UI
+frr i	IU
+frr j	LR
+frr k	ZD
 frr l	GW
+frr n	KS
 frr o	TJ
-frr p	JT
-frr r	RL
-frr s	JT
+frr p	MQ
+frr r	VH
+frr s	GW
 frr t	EY
-frr u	JT
+frr u	KS
 frr v	A^
-frr »	KS
-frr à	MQ
-frr)	KS
+frr »	IU
+frr)	LR
 frr) 	KS
-frr),	LR
-frr,	KS
-frr, 	KS
-frr-	[C
-frr.	MQ
-frr. 	JT
-frr.e	UI
-frr@	YE
+frr,	JT
+frr, 	JT
+frr-	]B
+frr.	LR
+frr. 	LR
+frr.e	VH
+frr@	VH
+frra	LR
 frra 	C[
-frrac	LR
-frrai	HV
+frra.	SK
+frrab	QM
+frrag	MQ
+frrai	IU
 frram	YE
-frran	ZD
-frrap	LR
-frras	HV
-frrat	VH
-frrav	SK
-frraî	LR
-frrc	RL
-frrce	MQ
-frrch	MQ
-frrci	KS
-frrcr	WG
-frrd	MQ
-frrd 	MQ
-frrda	QM
-frrdo	HV
-frrdv	UI
-frre 	KS
-frre)	QM
-frre,	TJ
-frre-	VH
-frre.	C[
-frrec	QM
-frred	XF
-frreg	TJ
-frrei	SK
-frrel	EY
-frren	LR
-frrep	MQ
-frrer	SK
-frres	LR
-frret	JT
-frreu	C[
-frrev	UI
+frran	XF
+frras	IU
+frrat	TJ
+frrav	TJ
+frraî	MQ
+frrce	IU
+frrch	LR
+frrci	MQ
+frrcr	a?
+frrd 	LR
+frrda	TJ
+frrdo	IU
+frrdv	VH
+frre 	MQ
+frre)	RL
+frre,	VH
+frre-	]B
+frre.	EY
+frrea	LR
+frred	]B
+frreg	UI
+frrei	UI
+frrel	HV
+frrem	QM
+frren	MQ
+frrep	JT
+frrer	WG
+frret	LR
+frreu	DZ
+frrev	WG
 frrf	TJ
-frrg	ZD
-frrge	XF
-frri	JT
-frrib	C[
-frric	HV
-frrie	RL
-frrif	B]
+frrg	YE
+frrge	ZD
+frri	KS
+frrib	IU
+frric	KS
+frrif	DZ
 frrig	HV
-frrin	WG
+frril	QM
+frrim	MQ
+frrin	SK
 frrio	HV
-frrip	DZ
-frriq	UI
-frris	SK
-frrit	HV
-frriv	SK
-frrix	DZ
-frriè	TJ
-frrié	HV
+frrip	JT
+frriq	RL
+frris	UI
+frrit	JT
+frrix	<d
+frriè	QM
+frrié	GW
 frrk	KS
 frrki	KS
-frrl	EY
-frrle	IU
+frrl	HV
+frrle	JT
 frrlo	IU
-frrm	SK
-frrme	QM
-frrmu	DZ
-frrmé	VH
-frrn	MQ
-frrna	QM
+frrm	QM
+frrme	UI
+frrmu	LR
+frrmé	WG
+frrna	SK
 frrne	YE
-frrné	FX
-frro	HV
+frrné	JT
+frro	LR
 frro 	FX
 frroc	MQ
-frroi	SK
-frrom	LR
-frrop	JT
-frros	GW
-frrou	QM
-frrr	VH
-frrra	XF
-frrri	_@
-frrrê	FX
-frrs	VH
-frrs 	VH
-frrs,	TJ
-frrsi	HV
-frrso	MQ
+frroi	RL
+frron	RL
+frrop	MQ
+frros	IU
+frrr	UI
+frrra	VH
+frrre	MQ
+frrri	XF
+frrrê	HV
+frrs	TJ
+frrs 	TJ
+frrs,	[C
+frrs.	MQ
+frrsi	GW
+frrso	JT
 frrt	VH
 frrt 	QM
-frrt-	QM
-frrt.	[C
-frrta	LR
-frrte	[C
-frrti	QM
-frrto	C[
+frrt,	RL
+frrt-	VH
+frrt.	TJ
+frrta	KS
+frrte	^A
+frrti	UI
+frrto	EY
 frrub	MQ
-frruc	QM
-frrue	ZD
-frrum	MQ
-frrun	HV
-frrv	SK
-frrva	VH
-frrve	MQ
-frrvi	QM
-frry	GW
-frry,	JT
+frrue	VH
+frrun	KS
+frrv	VH
+frrva	UI
+frrve	UI
+frry	KS
+frry,	LR
+frry.	QM
 frrè	HV
-frrèm	EY
+frrèm	GW
 frrèr	FX
-frrès	MQ
-frré	TJ
-frré 	QM
-frréa	EY
-frréd	VH
-frrée	JT
+frré	RL
+frré 	TJ
+frréa	IU
+frréd	WG
+frrée	RL
 frréf	IU
-frrég	YE
-frrém	GW
-frrép	[C
-frrés	KS
+frrég	^A
+frrém	IU
+frrép	]B
+frrés	MQ
 frrét	LR
-frréu	FX
-frrê	WG
-frrêt	WG
-frs 	RL
+frréu	GW
+frrê	ZD
+frrêt	YE
 frs !	GW
-frs (	SK
-frs 0	XF
+frs (	QM
+frs 0	TJ
 frs :	HV
-frs ;	XF
-frs ?	C[
-frs a	LR
+frs ;	TJ
+frs ?	HV
 frs b	a?
-frs d	QM
-frs e	XF
-frs f	MQ
-frs h	C[
-frs i	KS
-frs j	JT
-frs l	KS
-frs m	QM
-frs n	SK
-frs o	SK
-frs p	HV
-frs s	]B
-frs u	VH
-frs v	[C
-frs y	QM
-frs |	JT
-frs »	IU
-frs à	XF
-frs é	LR
-frs ê	GW
-frs'	RL
+frs c	QM
+frs d	RL
+frs e	ZD
+frs g	MQ
+frs h	EY
+frs i	LR
+frs j	IU
+frs l	LR
+frs m	UI
+frs n	MQ
+frs p	JT
+frs r	QM
+frs s	XF
+frs t	MQ
+frs u	UI
+frs v	XF
+frs y	RL
+frs |	HV
+frs »	LR
+frs à	YE
+frs é	KS
+frs ê	C[
+frs'	SK
 frs'a	SK
-frs'i	MQ
-frs)	A^
+frs)	EY
 frs) 	DZ
-frs).	KS
+frs),	QM
+frs).	MQ
 frs,	UI
 frs, 	UI
-frs-m	TJ
-frs-v	LR
+frs-	RL
+frs-m	RL
 frs.	JT
 frs. 	IU
-frs.e	VH
-frsab	IU
-frsai	MQ
-frsal	LR
-frsam	TJ
-frsca	VH
-frscr	GW
-frse	SK
-frse 	RL
-frse,	FX
-frse.	WG
-frsec	IU
-frsei	RL
+frs.e	QM
+frsab	FX
+frsai	JT
+frsam	WG
+frsar	RL
+frsc	KS
+frsca	a?
+frscr	EY
+frse 	UI
+frse,	IU
+frse.	VH
+frsec	JT
+frsei	VH
 frsel	SK
-frsem	UI
-frsen	C[
-frsep	TJ
-frser	WG
+frsem	RL
+frsen	DZ
+frsep	SK
+frser	TJ
 frses	LR
-frset	IU
-frseu	JT
-frsez	LR
-frsi	KS
-frsi 	DZ
-frsib	IU
-frsic	LR
-frsig	UI
-frsim	RL
-frsin	LR
-frsio	QM
-frsiq	JT
-frsir	b>
+frset	LR
+frseu	HV
+frsez	HV
+frsi 	MQ
+frsib	JT
+frsic	KS
+frsid	QM
+frsig	RL
+frsim	QM
+frsio	VH
+frsiq	GW
+frsir	a?
 frsit	B]
-frsix	]B
-frsiè	KS
-frsl	DZ
-frslt	DZ
+frsix	[C
+frsl	EY
+frslt	EY
 frsm 	LR
-frsob	EY
+frsob	HV
 frsoi	UI
-frsol	FX
-frsom	UI
-frson	MQ
-frsor	RL
-frsou	LR
-frsp	VH
+frsol	KS
+frsom	WG
+frsor	QM
+frsp	YE
 frspi	IU
 frspo	WG
-frsq	JT
-frsqu	JT
-frsr	WG
-frssa	XF
-frsse	QM
-frssi	JT
-frsso	KS
-frssé	TJ
-frsta	]B
-frsti	QM
-frsto	FX
-frstr	TJ
-frsu	JT
-frsub	KS
-frsuj	LR
-frsul	MQ
-frsup	C[
-frsur	LR
-frsus	ZD
-frsv	LR
-frsvp	LR
-frsé 	WG
-frsé,	KS
-frsée	HV
-frsés	WG
-frs’	UI
-frs’a	ZD
-frs’e	MQ
-frt (	TJ
+frsq	IU
+frsqu	IU
+frsr	VH
+frss	RL
+frssa	VH
+frssi	IU
+frsso	JT
+frssé	VH
+frst	RL
+frsta	YE
+frste	LR
+frsto	C[
+frstr	RL
+frsu	LR
+frsub	GW
+frsuj	EY
+frsul	JT
+frsup	DZ
+frsur	JT
+frsus	WG
+frsv	GW
+frsvp	GW
+frsé 	TJ
+frsé,	JT
+frsée	FX
+frsés	^A
+frs’	WG
+frs’a	]B
+frt (	VH
 frt 0	LR
-frt :	MQ
 frt ;	KS
 frt a	QM
-frt b	KS
-frt c	RL
-frt d	WG
-frt e	GW
-frt f	RL
-frt g	QM
-frt i	RL
-frt j	ZD
-frt l	SK
-frt m	YE
-frt n	ZD
-frt o	YE
-frt p	DZ
-frt q	FX
-frt r	UI
-frt t	WG
-frt u	LR
-frt v	FX
-frt |	[C
-frt «	GW
+frt b	LR
+frt c	QM
+frt d	XF
+frt e	FX
+frt f	MQ
+frt g	RL
+frt i	SK
+frt j	XF
+frt l	TJ
+frt m	WG
+frt n	YE
+frt o	RL
+frt p	GW
+frt q	HV
+frt r	RL
+frt s	JT
+frt t	UI
+frt v	GW
+frt |	XF
+frt «	HV
 frt à	JT
-frt ç	IU
-frt é	FX
-frt)	QM
-frt) 	SK
-frt).	VH
-frt,	TJ
-frt, 	TJ
-frt-	LR
-frt-a	SK
-frt-o	UI
-frt-v	b>
-frt-ê	IU
-frt.	GW
-frt. 	KS
-frt@	MQ
+frt ç	MQ
+frt é	DZ
+frt"	KS
+frt) 	WG
+frt).	TJ
+frt,	RL
+frt, 	RL
+frt-a	XF
+frt-o	SK
+frt-v	_@
+frt-ê	GW
+frt.	IU
+frt. 	LR
 frta	YE
-frtab	JT
-frtac	VH
-frtag	SK
-frtai	RL
-frtal	UI
-frtan	TJ
-frtar	IU
-frtat	QM
-frtau	[C
-frtax	b>
+frtab	KS
+frtac	WG
+frtag	QM
+frtal	RL
+frtan	SK
+frtat	UI
+frtau	YE
+frtax	a?
 frte	DZ
-frte 	QM
-frte)	GW
-frte,	UI
-frte-	RL
+frte)	IU
+frte,	WG
 frte.	RL
-frtel	WG
-frtem	FX
-frten	SK
-frter	@_
+frtel	VH
+frtem	JT
+frten	QM
+frter	EY
 frtes	@_
-frteu	RL
-frtex	EY
-frtez	MQ
-frtf	[C
-frtg	VH
-frth	MQ
-frthi	TJ
+frteu	VH
+frtex	GW
+frtez	LR
+frtf	VH
+frtg	XF
+frthe	MQ
+frthi	QM
 frti	SK
-frti 	ZD
-frtic	IU
-frtie	TJ
-frtig	?a
-frtim	JT
-frtin	VH
-frtio	QM
-frtiq	MQ
-frtir	YE
-frtis	YE
-frtit	WG
-frtiè	TJ
+frti 	VH
+frtic	FX
+frtie	VH
+frtif	MQ
+frtig	C[
+frtil	RL
+frtim	LR
+frtin	SK
+frtiq	KS
+frtir	VH
+frtis	ZD
+frtit	VH
+frtiè	SK
 frtié	DZ
-frto	QM
-frto 	LR
-frto,	EY
-frto.	UI
-frtoi	JT
-frtom	FX
-frton	ZD
-frtos	C[
-frtou	QM
-frtr	VH
-frtra	TJ
-frtre	TJ
-frtro	LR
+frto,	IU
+frto.	SK
+frtoi	MQ
+frtom	C[
+frton	[C
+frtos	IU
+frtou	RL
+frtr	TJ
+frtra	QM
+frtre	RL
+frtro	MQ
 frtru	TJ
-frtré	UI
-frts 	LR
-frts,	VH
+frtré	TJ
+frts	LR
+frts,	WG
 frts.	LR
-frtt	RL
-frtu	LR
-frtu 	IU
-frtue	MQ
-frtui	YE
-frtur	KS
-frtv	XF
-frtva	XF
-frté	GW
-frté,	UI
-frtée	KS
-frtél	EY
-frtéo	HV
-frtés	QM
-frtô	FX
-frtôt	FX
-fru 	KS
-fru :	KS
-fru a	GW
+frtt	TJ
+frttr	RL
+frtu	SK
+frtu 	KS
+frtud	SK
+frtui	XF
+frtur	IU
+frtv	^A
+frtva	^A
+frté	IU
+frté,	VH
+frtée	HV
+frtél	HV
+frtéo	LR
+frtés	RL
+frtô	GW
+frtôt	GW
+fru 	JT
+fru 0	QM
+fru a	@_
 fru b	RL
-fru d	JT
+fru c	RL
+fru d	IU
 fru e	FX
-fru f	SK
-fru g	IU
-fru j	HV
-fru l	LR
-fru m	TJ
-fru n	IU
-fru p	SK
-fru r	QM
-fru s	SK
-fru t	HV
-fru v	KS
-fru à	SK
+fru f	RL
+fru g	EY
+fru j	JT
+fru l	MQ
+fru m	SK
+fru n	HV
+fru p	QM
+fru r	SK
+fru s	TJ
+fru t	KS
+fru v	LR
+fru à	VH
 fru'	LR
 fru'e	LR
 fru'i	VH
-fru-	TJ
-fru-d	RL
-fru-f	MQ
-fru.	RL
-fru. 	RL
-fru@	]B
-frua	]B
-fruan	SK
+fru'o	KS
+fru,	LR
+fru, 	LR
+fru-	VH
+fru-d	TJ
+fru.	TJ
+fru. 	TJ
+fru@	ZD
+frua	XF
+fruar	KS
 fruat	[C
-frub	[C
+frub	]B
 frub 	TJ
-frube	SK
+frube	UI
+frubl	MQ
 frubr	RL
-frubv	KS
-fruc	RL
-fruci	LR
-fruco	LR
-fruct	TJ
-frucu	@_
-frud	GW
-frude	MQ
-frudg	IU
-frudi	WG
-frudr	EY
-frue	MQ
-frue 	KS
-frue)	SK
-frue,	MQ
-fruei	RL
-fruel	KS
-fruen	@_
-fruer	LR
-frues	MQ
-fruet	YE
-fruf	RL
-fruf 	QM
-frug	VH
+frubv	GW
+fruch	QM
+fruci	MQ
+fruco	DZ
+fruct	VH
+frucu	A^
+frud	HV
+frudg	KS
+frudi	SK
+frudr	GW
+frue 	LR
+frue)	TJ
+frue,	JT
+frue.	MQ
+fruei	QM
+fruel	LR
+fruen	DZ
+fruer	KS
+fruet	ZD
+fruf	QM
+fruff	QM
+frug	WG
 fruge	MQ
 fruh	FX
 fruha	FX
-frui	LR
-fruil	TJ
-fruin	KS
+frui	MQ
+fruil	RL
 fruip	QM
-fruis	KS
-fruiv	IU
-fruj	JT
-fruje	LR
-frul	KS
+fruis	MQ
+fruit	RL
+fruiv	EY
+fruj	B]
+fruje	EY
+frul	LR
 frul 	WG
-frule	GW
-frulé	FX
-frum 	MQ
-frum.	HV
-frume	WG
-frumi	WG
-frumé	HV
+frula	KS
+frule	KS
+frulé	JT
+frum 	LR
+frum.	FX
+frume	SK
+frumi	YE
+frumé	GW
 frun	IU
-frun 	IU
-frun-	XF
-frun.	VH
-frund	MQ
-frune	MQ
-fruni	RL
+frun 	JT
+frun-	^A
+frun.	UI
+fruni	QM
 fruo	TJ
-fruon	WG
-frup 	LR
-frupe	UI
-fruq	VH
-fruqu	VH
-frur	JT
-frur 	C[
-frur,	A^
-frur-	YE
-frur@	YE
-frura	UI
-frure	LR
-frurg	YE
-fruri	RL
-frurn	SK
-fruro	VH
+fruon	TJ
+frup	TJ
+frupe	VH
+fruq	RL
+fruqu	RL
+frur	LR
+frur 	GW
+frur,	DZ
+frur-	ZD
+frur@	VH
+frura	TJ
+frure	MQ
+frurg	[C
+fruri	QM
+frurn	TJ
+fruro	RL
 frurr	[C
-frurs	RL
-frurt	HV
-frus	QM
-frus 	UI
-frus-	LR
-frus.	RL
+frurt	JT
+frus	SK
+frus 	VH
+frus,	QM
+frus.	QM
 frusa	MQ
-fruse	TJ
-frusi	GW
-frusq	JT
+fruse	UI
+frusi	B]
+frusq	IU
 fruss	WG
-frust	HV
-frut	JT
-frut 	MQ
+frust	IU
+frut	IU
+frut 	LR
 frut,	QM
-frut-	FX
-frut.	FX
+frut-	DZ
+frut.	B]
 fruta	RL
+fruth	MQ
 fruto	QM
-frutr	FX
-frutô	JT
-fruve	JT
-fruvo	SK
-fruvr	QM
+frutr	HV
+frutô	LR
+fruvo	RL
+fruvr	RL
 frux	QM
-frux)	TJ
-frux,	RL
-frux.	IU
+frux 	QM
+frux)	UI
+frux,	QM
+frux.	KS
 fruxi	QM
-fruy	WG
-fruz	VH
-frué	ZD
+fruy	XF
+fruz	XF
+frué	[C
 fruéb	SK
-fru’	DZ
-fru’à	JT
-frva	WG
-frva 	UI
-frvag	MQ
-frvan	SK
-frvas	B]
-frvat	QM
-frvau	RL
-frve	KS
+fru’	IU
+fru’o	RL
+fru’à	LR
+frva	TJ
+frva 	XF
+frvag	KS
+frval	QM
+frvan	VH
+frvas	GW
+frvat	WG
+frve	LR
 frve 	IU
-frvea	IU
-frvei	VH
-frvel	GW
-frvem	VH
+frvea	KS
+frvei	WG
+frvel	KS
+frvem	SK
 frven	^A
-frver	HV
-frves	TJ
-frveu	B]
-frvez	WG
-frvi	SK
-frvie	ZD
-frvig	XF
-frvin	VH
-frvio	LR
+frver	GW
+frves	QM
+frveu	EY
+frvez	ZD
+frvi	RL
+frvid	UI
+frvie	WG
+frvig	ZD
+frvil	MQ
+frvin	XF
 frvir	LR
-frvis	DZ
-frvit	SK
+frvis	EY
+frvit	TJ
 frviv	RL
-frvo	LR
-frvoi	FX
-frvol	VH
-frvon	WG
-frvot	IU
-frvou	RL
+frvo	KS
+frvoi	GW
+frvol	SK
+frvon	XF
+frvot	JT
 frvoy	WG
-frvp 	?a
-frvr	VH
-frvra	LR
-frvre	UI
+frvp	HV
+frvp 	FX
+frvr	TJ
+frvra	GW
+frvre	RL
 frvri	QM
-frvé 	KS
-frvée	TJ
-frvér	HV
-frwe	LR
-frx 	MQ
-frx 0	HV
-frx a	UI
-frx c	SK
-frx d	JT
-frx f	MQ
-frx m	LR
-frx p	JT
-frx q	TJ
+frvé	MQ
+frvé 	MQ
+frvée	YE
+frvér	GW
+frwe	KS
+frx 	LR
+frx 0	JT
+frx c	WG
+frx d	IU
+frx p	LR
+frx q	RL
 frx à	LR
-frx)	TJ
-frx-	WG
-frx.	IU
-frx. 	IU
+frx)	UI
+frx-	SK
+frx.	KS
+frx. 	KS
 frxa	VH
-frxam	UI
-frxan	RL
+frxam	VH
+frxan	SK
 frxc	MQ
-frxcu	HV
+frxcu	KS
 frxe	_@
-frxi	JT
-frxis	[C
+frxi	IU
+frxis	XF
 frxiè	QM
-frxp	HV
-frxpl	HV
-frxt	B]
-frxte	EY
-frxtr	DZ
-fry 	ZD
-fry a	TJ
-fry e	QM
+frxp	FX
+frxpl	FX
+frxt	FX
+frxte	GW
+frxtr	IU
+fry 	]B
+fry a	RL
+fry e	TJ
 fry v	UI
-fry.	KS
-fry. 	FX
-fry.e	TJ
-frya	ZD
-frye	YE
+fry,	MQ
+fry, 	MQ
+fry. 	JT
+fry.e	SK
+frya	VH
+frye	WG
 fryen	UI
-fryer	LR
-fryeu	QM
-fryo	VH
-fryon	UI
-frys	LR
-frz 	JT
-frz c	FX
-frz d	RL
-frz e	XF
-frz l	JT
+fryer	KS
+fryeu	RL
+fryo	XF
+fryon	WG
+frys	MQ
+fryè	LR
+fryèr	LR
+frz 	MQ
+frz c	C[
+frz d	QM
+frz e	TJ
+frz l	LR
 frz m	KS
-frz p	HV
-frz r	VH
-frz v	UI
+frz p	C[
+frz r	SK
+frz v	VH
 frz-	WG
 frz-v	UI
 frz0	SK
-frza 	WG
-frze	SK
-frze 	SK
-frzo	WG
-fr| 0	LR
-fr| e	DZ
-fr| l	VH
-fr| m	TJ
-fr| v	UI
+frza	TJ
+frza 	UI
+frzai	QM
+frze	VH
+frze 	VH
+frzo	XF
+fr| 	LR
+fr| 0	QM
+fr| e	FX
+fr| l	WG
+fr| m	YE
+fr| v	c=
 fr| |	JT
-fr« 	DZ
-fr« d	GW
-fr« l	HV
-fr« p	LR
-fr« s	LR
-fr° 	KS
-fr° 0	KS
-fr» 	FX
-fr»,	DZ
-fr», 	DZ
+fr« 	GW
+fr« c	QM
+fr« d	JT
+fr« l	C[
+fr« p	HV
+fr« s	KS
+fr° 	JT
+fr° 0	IU
+fr» 	KS
+fr» (	MQ
+fr»,	JT
+fr», 	JT
 fr».	JT
 fr». 	JT
-frà 0	YE
-frà a	LR
-frà b	LR
-frà d	XF
-frà e	SK
+frà 0	XF
+frà a	KS
+frà b	MQ
+frà d	VH
+frà e	RL
 frà f	KS
-frà g	GW
-frà j	IU
-frà l	UI
-frà m	KS
-frà p	^A
+frà g	FX
+frà j	MQ
+frà l	RL
+frà m	IU
+frà n	LR
+frà p	_@
 frà q	HV
-frà t	JT
-frà u	GW
-frà v	HV
-frà-	QM
-frà-d	FX
+frà u	LR
+frà v	LR
+frà-d	GW
 frâl	LR
 frâle	LR
-frça	MQ
-frça 	A^
+frça	HV
+frça 	B]
 frçai	VH
-frço	MQ
-frçon	MQ
-frèc	[C
+frço	QM
+frçon	QM
+frèc	]B
 frèce	ZD
-frèg	TJ
-frège	VH
+frèg	SK
+frège	SK
 frèl	UI
 frèle	UI
-frèm	HV
-frème	HV
+frèm	KS
+frème	KS
 frèn	MQ
 frène	MQ
-frèq	RL
-frèqu	RL
-frèr	KS
-frère	KS
-frès	KS
-frès-	XF
-frèt	WG
+frèq	QM
+frèqu	QM
+frèr	LR
+frère	LR
+frès	MQ
+frès-	VH
+frèt	XF
 frète	TJ
-frètr	TJ
-fré 	TJ
+frètr	UI
+frèv	MQ
+frève	MQ
+fré 	QM
 fré 0	]B
-fré a	WG
-fré b	RL
-fré e	RL
-fré l	[C
-fré m	KS
-fré n	SK
-fré p	LR
-fré s	JT
-fré u	VH
-fré v	B]
-fré,	KS
-fré, 	KS
-fré.	KS
-fré. 	KS
-fréa	<d
-fréal	B]
-fréb	WG
-frébe	UI
-fréc	QM
-fréch	GW
-frécl	SK
-fréco	RL
-frécr	GW
-fréd	TJ
-frée	LR
+fré a	UI
+fré c	MQ
+fré d	MQ
+fré e	QM
+fré l	WG
+fré m	JT
+fré n	TJ
+fré p	KS
+fré s	KS
+fré u	WG
+fré v	LR
+fré.	LR
+fré. 	LR
+fréa	C[
+fréal	GW
+fréb	XF
+frébe	WG
+fréc	RL
+fréch	FX
+fréci	QM
+frécr	DZ
+fréd	VH
 frée 	VH
-frée,	C[
-frée.	MQ
-frées	GW
+frée,	EY
+frée.	QM
+frées	JT
 fréf	IU
-frég	a?
+frég	c=
 fréga	TJ
-frégi	VH
-frégl	VH
-frél	GW
-frél 	MQ
-frél.	GW
-frélè	QM
-frélé	MQ
-frém	IU
-fréma	KS
-frémi	FX
-frémo	RL
-frémé	FX
-frén	LR
-fréna	FX
-fréné	UI
-fréo	GW
-fréo 	HV
-frép	XF
-frépa	d<
-frépl	HV
-frépo	B]
-frépô	QM
-frér	DZ
-fréra	QM
+frégi	ZD
+frégl	TJ
+frél	KS
+frél.	IU
+frém	KS
+fréma	HV
+frémi	HV
+frémo	UI
+frémé	GW
+frén	MQ
+fréna	GW
+fréné	SK
+fréo	LR
+fréo 	LR
+frép	WG
+frépa	b>
+frépl	KS
+frépo	C[
+frépô	UI
+fréq	MQ
+fréqu	MQ
+frér	GW
+fréra	TJ
+frére	MQ
 fréri	GW
-fréro	DZ
-frés	JT
-frés 	KS
-frés,	QM
-frése	EY
-frési	RL
-fréso	MQ
+fréro	C[
+frés	IU
+frés 	LR
+frés,	TJ
+frése	IU
+frési	QM
+fréso	LR
 frét	QM
-fréta	LR
-fréti	WG
-fréto	TJ
-frété	MQ
-fréu	FX
-fréun	FX
-frév	KS
-fréve	ZD
-frévi	EY
-frêc	EY
-frêch	EY
-frêl	[C
-frêle	[C
-frêm	UI
-frême	UI
-frên	SK
-frêne	SK
-frêt 	UI
+fréta	KS
+fréti	TJ
+fréto	WG
+frétu	RL
+fréu	GW
+fréun	GW
+frév	QM
+fréve	WG
+frévi	IU
+frêc	IU
+frêch	IU
+frêl	TJ
+frêle	TJ
+frêm	VH
+frême	VH
+frên	TJ
+frêne	TJ
+frêt	LR
+frêt 	VH
 frête	LR
-frêtr	JT
+frêtr	HV
 frël	TJ
-frël 	SK
-frîn	RL
+frël 	TJ
+frîn	QM
 frîne	WG
-frît	LR
-frît 	LR
+frît	KS
+frît 	MQ
 frîte	WG
-frîtr	MQ
-frïc	IU
-frô 	FX
+frîtr	JT
+frïc	HV
+frô 	HV
 frôt	MQ
-frôt 	JT
-frù 	MQ
-frù i	TJ
+frôt 	LR
+frù i	SK
 frù l	LR
-frût	RL
-frût 	[C
+frût 	WG
 frût,	TJ
-frût.	UI
-fr– 	EY
-fr— 	IU
-fr’a	SK
-fr’a 	WG
-fr’ac	SK
-fr’ai	IU
-fr’an	MQ
+frût.	WG
+frœur	LR
+fr– 	GW
+fr— 	LR
+fr’a	RL
+fr’a 	QM
+fr’ac	TJ
+fr’an	LR
+fr’ap	QM
 fr’as	KS
-fr’at	RL
-fr’au	IU
-fr’av	ZD
-fr’en	MQ
-fr’es	QM
-fr’on	MQ
-fr’à	JT
-fr’à 	JT
-fr’é	MQ
-fr€ 	TJ
-fr€ l	b>
-fr€ p	d<
-fr€ |	JT
+fr’at	YE
+fr’au	HV
+fr’av	YE
+fr’en	KS
+fr’es	RL
+fr’o	TJ
+fr’à	LR
+fr’à 	LR
+fr’é	LR
+fr’éc	MQ
+fr€ 	UI
+fr€ l	VH
+fr€ p	^A
+fr€ |	MQ
 fr€)	MQ
 fr€) 	MQ
-fr€,	YE
-fr€, 	YE
-fr€.	UI
-fr€. 	UI
-fr€/	TJ`,
+fr€,	]B
+fr€, 	]B
+fr€.	ZD
+fr€. 	ZD
+fr€/	VH`,
 };

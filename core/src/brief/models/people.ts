@@ -3,61 +3,59 @@ import type { LinearModel } from '../roles/linear.js';
 /** Learned by `npm run train`; not written by hand. */
 export const peopleModel: LinearModel = {
   classes: ["person","none"],
-  step: 0.02901,
-  bias: [-0.4193,0.4193],
-  weights: `<:a	MQ
-<:abuelo	b>
+  step: 0.02916,
+  bias: [-0.4184,0.4184],
+  weights: `<:abuelo	a?
 <:alle	GW
-<:als	RL
-<:also	HV
-<:am	YE
-<:an	RL
+<:als	SK
+<:also	GW
+<:am	[C
+<:an	SK
 <:and	[C
-<:appelle	JT
+<:appelle	KS
 <:apprent	^A
 <:are	WG
 <:as	A^
 <:ask	WG
 <:at	IU
 <:atelier	@_
-<:atu	HV
+<:atu	GW
 <:avec	^A
 <:b	HV
 <:be	UI
 <:bei	A^
-<:beim	XF
+<:beim	WG
 <:best	=c
 <:betreff	IU
-<:bin	KS
+<:bin	LR
 <:bis	?a
 <:bitte	UI
-<:boat	?a
+<:boat	@_
 <:bonjour	TJ
-<:booking	]B
+<:booking	[C
 <:brother	YE
-<:buenas	;e
-<:but	EY
-<:by	RL
+<:buenas	:f
+<:but	DZ
 <:büro	QM
-<:c	KS
-<:call	]B
+<:c	LR
+<:call	[C
 <:called	DZ
 <:cc	i7
 <:chair	d<
 <:chez	B]
-<:con	]B
+<:con	[C
 <:creamer	DZ
-<:d	@_
+<:d	A^
 <:dear	C[
 <:del	EY
-<:dem	VH
+<:dem	UI
 <:der	UI
-<:dice	b>
-<:directo	c=
+<:dice	a?
+<:directo	b>
 <:el	QM
 <:enginee	WG
 <:es	RL
-<:est	TJ
+<:est	UI
 <:estamos	UI
 <:está	IU
 <:et	WG
@@ -65,23 +63,23 @@ export const peopleModel: LinearModel = {
 <:februar	FX
 <:firm	YE
 <:first	:f
-<:for	b>
+<:for	[C
 <:founded	a?
-<:fr	?a
+<:fr	@_
 <:from	IU
 <:für	@_
-<:g	TJ
-<:geehrte	EY
+<:g	UI
+<:geehrte	DZ
 <:geht	IU
 <:get	>b
 <:goods	FX
 <:großvat	[C
 <:guild	A^
 <:h	UI
-<:haben	JT
+<:haben	IU
 <:hafnerm	LR
 <:hall	=c
-<:he	VH
+<:he	TJ
 <:heißen	B]
 <:heißt	?a
 <:hello	LR
@@ -90,99 +88,99 @@ export const peopleModel: LinearModel = {
 <:hier	RL
 <:hija	f:
 <:his	WG
-<:hola	FX
+<:hola	EY
 <:hra	DZ
 <:ich	WG
 <:im	DZ
-<:impress	WG
+<:impress	VH
 <:in	JT
-<:inhaber	YE
+<:inhaber	XF
 <:is	ZD
 <:ist	TJ
-<:it	YE
+<:it	ZD
 <:its	JT
 <:je	DZ
 <:jugendw	WG
 <:kassenw	EY
 <:keine	LR
-<:l	TJ
-<:la	MQ
+<:l	SK
 <:laden	EY
 <:las	>b
 <:law	b>
 <:legal	TJ
-<:lehrlin	d<
+<:lehrlin	c=
+<:line	MQ
 <:llama	=c
-<:llamada	XF
-<:lo	a?
-<:love	B]
+<:llamada	YE
+<:lo	_@
+<:love	@_
 <:m	RL
 <:ma	a?
 <:manager	YE
-<:marsh	XF
-<:me	p0
+<:marsh	ZD
+<:me	o1
 <:mein	a?
 <:meine	a?
-<:mi	ZD
-<:mit	B]
+<:mi	YE
+<:mit	C[
 <:mo	TJ
-<:mon	RL
+<:mon	SK
 <:mr	LR
-<:my	_@
-<:myself	SK
+<:my	^A
+<:myself	RL
 <:nach	XF
 <:name	JT
 <:nave	?a
 <:nd	C[
 <:nicht	C[
-<:no	<d
+<:no	=c
 <:not	UI
-<:nothing	B]
+<:nothing	>b
 <:nur	TJ
-<:of	SK
+<:of	RL
 <:ohlsen	XF
 <:old	B]
-<:on	C[
+<:on	B]
+<:only	QM
 <:open	?a
 <:operati	YE
-<:or	h8
+<:or	g9
 <:our	WG
-<:piano	IU
-<:pm	w)
+<:piano	KS
+<:pm	v*
 <:preside	^A
 <:préside	IU
-<:que	LR
 <:re	@_
-<:registe	SK
+<:registe	TJ
 <:ring	GW
 <:road	=c
 <:run	[C
-<:s	ZD
+<:s	]B
 <:salga	?a
-<:saludo	c=
+<:saludo	b>
 <:salut	<d
 <:san	3m
 <:sankt	;e
-<:saturda	?a
-<:say	QM
-<:se	DZ
-<:secreta	[C
-<:sehr	EY
-<:shed	GW
+<:saturda	@_
+<:se	EY
+<:secreta	ZD
+<:sehr	DZ
+<:shed	HV
 <:shop	HV
 <:should	XF
+<:since	MQ
 <:site	9g
 <:sitzt	VH
 <:so	>b
 <:somethi	@_
-<:somos	UI
+<:somos	WG
 <:son	d<
-<:sorry	VH
-<:soy	LR
-<:street	8h
+<:sorry	WG
+<:soy	MQ
+<:street	9g
 <:suis	FX
-<:tardes	A^
-<:that	MQ
+<:swarm	MQ
+<:tardes	B]
 <:the	LR
 <:they	UI
 <:this	A^
@@ -190,95 +188,98 @@ export const peopleModel: LinearModel = {
 <:tochter	ZD
 <:trésori	B]
 <:un	UI
-<:uns	SK
+<:uns	RL
+<:v	QM
 <:vom	XF
-<:von	WG
+<:von	XF
 <:vorsitz	_@
-<:w	a?
-<:was	@_
-<:way	?a
+<:w	_@
+<:was	>b
+<:way	>b
 <:we	C[
 <:web	?a
 <:werden	GW
 <:werksta	DZ
-<:what	c=
+<:what	a?
 <:when	LR
 <:wie	KS
+<:wir	MQ
 <:with	_@
 <:worksho	<d
-<:y	^A
-<:yard	B]
+<:y	]B
+<:yard	DZ
 <:yo	f:
-<:you	LR
+<:you	HV
 <:young	b>
 <:yours	JT
-<:º	IU
-<:über	LR
->:a	LR
->:aa	GW
+<:º	GW
+<:über	KS
+>:a	KS
+>:aa	HV
 >:ab	FX
 >:acres	FX
->:across	C[
+>:across	DZ
 >:after	_@
 >:again	9g
 >:als	GW
 >:am	LR
->:and	LR
+>:and	MQ
 >:answers	TJ
->:are	RL
+>:are	QM
 >:as	MQ
 >:asked	c=
->:associa	[C
->:at	;e
+>:associa	ZD
+>:at	<d
 >:aus	GW
 >:been	UI
 >:bei	DZ
 >:bis	=c
->:bitte	EY
+>:bitte	B]
 >:by	=c
 >:büro	WG
 >:c	TJ
 >:calle	HV
 >:can	B]
->:chair	e;
+>:chair	f:
 >:co	?a
->:coordin	a?
+>:coordin	b>
 >:cuts	FX
->:d	;e
+>:d	:f
 >:da	?a
->:dad	@_
+>:dad	?a
 >:darf	?a
 >:das	ZD
->:de	EY
->:del	C[
+>:dass	KS
+>:de	DZ
+>:del	DZ
 >:den	LR
->:der	IU
+>:der	HV
 >:desde	YE
->:dice	g9
->:die	GW
+>:dice	f:
+>:die	FX
 >:directo	b>
 >:do	2n
 >:dock	GW
->:does	a?
+>:does	_@
 >:doesn	RL
->:e	C[
->:ein	SK
->:el	QM
->:en	JT
+>:e	B]
+>:ein	TJ
+>:el	RL
+>:en	KS
 >:enginee	MQ
 >:es	WG
 >:et	SK
->:fait	a?
->:for	IU
+>:fait	_@
+>:for	HV
 >:forty	DZ
 >:fr	5k
->:frau	WG
+>:frau	VH
 >:fri	EY
 >:from	c=
 >:für	?a
 >:g	GW
->:gegründ	>b
->:geht	YE
+>:gegründ	?a
+>:geht	[C
 >:geselle	_@
 >:gibt	EY
 >:habe	^A
@@ -290,177 +291,177 @@ export const peopleModel: LinearModel = {
 >:he	;e
 >:hello	>b
 >:her	c=
->:here	MQ
->:his	b>
->:home	^A
->:i	VH
+>:here	LR
+>:his	a?
+>:home	_@
+>:i	XF
 >:ich	]B
 >:id	HV
->:idnr	TJ
+>:idnr	UI
 >:if	TJ
->:im	LR
+>:im	KS
 >:in	VH
 >:ines	VH
->:inh	@_
+>:inh	B]
 >:inkl	FX
->:is	[C
+>:is	ZD
 >:ist	WG
 >:it	GW
 >:jahr	ZD
->:je	XF
->:joined	]B
+>:je	[C
+>:joined	^A
 >:jugendw	[C
 >:karim	ZD
 >:kassenw	[C
->:kein	ZD
+>:kein	XF
 >:kw	B]
 >:l	ZD
->:left	=c
+>:left	<d
 >:lehrjah	b>
->:lo	IU
+>:lo	KS
+>:lost	QM
 >:lunes	RL
->:macht	XF
+>:m	JT
+>:macht	[C
 >:madam	GW
->:mail	=c
+>:mail	>b
 >:manager	b>
 >:master	[C
->:me	a?
+>:me	_@
 >:meeting	A^
->:mehmet	YE
->:meint	VH
+>:mehmet	]B
+>:meint	WG
 >:meister	UI
 >:members	[C
->:mit	QM
 >:mo	SK
 >:mrs	VH
 >:musical	SK
->:my	a?
+>:my	c=
 >:nach	FX
 >:nd	XF
->:ne	UI
->:no	=c
+>:ne	SK
+>:no	>b
 >:noch	ZD
->:not	YE
+>:not	XF
 >:number	B]
 >:nur	LR
->:o	ZD
->:of	MQ
->:office	XF
+>:o	XF
+>:of	LR
+>:office	YE
 >:ohne	GW
->:ok	?a
+>:ok	@_
 >:on	a?
 >:operati	YE
 >:or	^A
 >:our	YE
 >:out	B]
->:p	KS
+>:p	JT
 >:pa	C[
 >:parle	c=
->:piano	IU
+>:piano	LR
 >:pl	C[
->:please	B]
+>:please	@_
 >:portlow	C[
->:preise	IU
->:preside	b>
+>:preise	HV
+>:preside	c=
 >:pro	FX
->:propose	LR
->:put	YE
->:que	d<
->:registe	UI
->:rigging	KS
->:ros	B]
+>:propose	QM
+>:put	ZD
+>:que	b>
+>:registe	VH
+>:rigging	IU
+>:ros	A^
 >:rue	=c
->:runs	@_
->:s	>b
->:says	VH
->:sec	]B
->:secreta	SK
->:seit	KS
->:send	KS
+>:runs	?a
+>:s	@_
+>:said	LR
+>:says	UI
+>:sec	[C
+>:secreta	RL
+>:seit	JT
+>:send	JT
 >:sent	]B
->:she	8h
+>:she	9g
 >:shop	YE
->:should	IU
->:side	HV
->:sie	IU
->:sites	>b
->:so	FX
+>:should	JT
+>:side	IU
+>:sie	LR
+>:sites	=c
+>:so	EY
+>:souhait	RL
 >:started	YE
 >:still	_@
 >:sí	>b
->:taller	[C
+>:taller	ZD
 >:tel	ZD
->:tesorer	^A
->:that	QM
->:the	SK
+>:tesorer	]B
+>:the	TJ
 >:thinks	WG
 >:third	^A
 >:three	B]
->:thurs	ZD
->:to	TJ
->:treasur	YE
+>:thurs	[C
+>:to	UI
+>:treasur	ZD
 >:trésori	HV
->:two	SK
->:uhr	HV
->:un	YE
+>:tues	QM
+>:two	RL
+>:uhr	GW
+>:un	ZD
 >:und	IU
 >:uns	FX
 >:upper	LR
 >:us	MQ
 >:ust	TJ
->:v	DZ
+>:v	C[
 >:vertrie	b>
->:vom	DZ
->:von	EY
->:vorsitz	_@
+>:vom	EY
+>:von	FX
+>:vorsitz	a?
 >:w	UI
->:was	=c
->:we	TJ
+>:was	>b
+>:we	SK
 >:web	3m
->:what	=c
+>:what	>b
 >:wheels	XF
 >:who	g9
 >:whose	^A
 >:wie	ZD
 >:will	VH
->:wir	GW
+>:wir	FX
 >:wird	EY
 >:with	_@
 >:wrote	IU
->:x	UI
->:y	e;
+>:x	TJ
+>:y	d<
 >:yard	ZD
 >:yo	[C
 >:you	a?
->:young	[C
+>:young	]B
 >:zwei	B]
 >:à	ZD
-absent	9g
+absent	:f
 again	e;
-alone&label	TJ
-alone&open:half	FX
-alone&open:no	QM
-alone&open:yes	RL
-alone&r:dont	?a
-alone&r:greeting	SK
-alone&r:other	IU
-alone&under	HV
-asked for	[C
-begins	KS
-begins&open:half	DZ
-begins&open:no	SK
+alone&label	VH
+alone&r:dont	>b
+alone&r:greeting	UI
+alone&r:other	FX
+alone&under	IU
+asked for	]B
+begins	LR
+begins&open:half	JT
+begins&open:no	RL
 begins&open:yes	LR
-begins&r:aside	MQ
-begins&r:dont	VH
-begins&r:fact	LR
-begins&r:greeting	QM
-begins&r:other	QM
-begins&r:style	JT
-begins&r:unsettled	SK
+begins&r:aside	RL
+begins&r:dont	WG
+begins&r:fact	JT
+begins&r:greeting	SK
+begins&r:note	UI
+begins&r:style	GW
+begins&r:unsettled	WG
 begins&r:visitors	MQ
-begins&r:wish	@_
+begins&r:wish	<d
 begins&under	YE
-ends	VH
+ends	UI
 from	RL
 from&open:no	RL
 given	w)
@@ -476,337 +477,341 @@ k:head&n:3	DZ
 k:head&open:no	HV
 k:head&under	B]
 k:heading	HV
-k:heading&alone	FX
-k:heading&n:1	GW
-k:heading&n:3	EY
-k:heading&open:yes	C[
+k:heading&alone	IU
+k:heading&n:1	HV
+k:heading&n:3	FX
+k:heading&open:half	TJ
+k:heading&open:no	IU
+k:heading&open:yes	DZ
+k:heading&r:fact	MQ
 k:heading&r:greeting	4l
-k:heading&r:other	HV
+k:heading&r:note	[C
+k:heading&r:other	JT
 k:heading&r:quoted	VH
 k:heading&role ahead	HV
 k:heading&role behind:(	ZD
 k:heading&role behind:,	ZD
 k:heading&role behind:-	IU
 k:heading&title	YE
-k:heading&under	[C
+k:heading&under	ZD
 k:item&begins	QM
 k:item&n:1	SK
 k:item&n:2	EY
 k:item&n:3	SK
 k:item&n:4	KS
-k:item&open:half	TJ
+k:item&open:half	SK
 k:item&open:no	KS
-k:item&open:yes	MQ
-k:item&r:dont	IU
-k:item&r:fact	VH
-k:item&r:note	MQ
-k:item&r:other	GW
-k:item&r:quoted	QM
+k:item&r:dont	GW
+k:item&r:fact	UI
+k:item&r:note	WG
+k:item&r:other	FX
+k:item&r:quoted	RL
 k:item&r:style	XF
-k:item&r:unsettled	ZD
+k:item&r:unsettled	KS
 k:item&r:visitors	KS
-k:item&r:wish	IU
-k:item&role ahead	g9
+k:item&r:wish	JT
+k:item&role ahead	f:
 k:item&role behind:(	DZ
-k:item&role behind:,	DZ
+k:item&role behind:,	EY
 k:item&role behind:-	e;
-k:item&title	JT
-k:item&under	EY
+k:item&title	LR
+k:item&under	FX
 k:line	HV
 k:line&alone	XF
 k:line&begins	HV
 k:line&n:1	RL
-k:line&n:2	FX
+k:line&n:2	EY
 k:line&n:3	B]
 k:line&n:4	A^
-k:line&open:half	@_
+k:line&open:half	A^
 k:line&open:no	KS
 k:line&open:yes	QM
-k:line&r:aside	KS
-k:line&r:dont	FX
+k:line&r:aside	<d
+k:line&r:dont	KS
 k:line&r:fact	LR
 k:line&r:greeting	KS
-k:line&r:note	KS
+k:line&r:note	GW
 k:line&r:other	[C
-k:line&r:quoted	IU
-k:line&r:style	IU
-k:line&r:unsettled	EY
+k:line&r:style	JT
+k:line&r:unsettled	FX
 k:line&r:visitors	DZ
 k:line&role ahead	RL
-k:line&role behind:,	GW
-k:line&role behind:-	SK
-k:line&title	RL
-k:line&under	a?
+k:line&role behind:,	IU
+k:line&role behind:-	RL
+k:line&title	SK
+k:line&under	_@
 k:row	JT
 k:row&n:1	KS
 k:row&n:3	A^
-k:row&open:half	TJ
-k:row&open:no	WG
+k:row&open:half	SK
+k:row&open:no	XF
 k:row&open:yes	7i
-k:row&r:dont	]B
+k:row&r:dont	[C
 k:row&r:fact	C[
 k:row&r:note	KS
 k:row&role behind:,	WG
 k:row&role behind:-	GW
-k:row&title	DZ
+k:row&title	C[
 k:sentence	MQ
-k:sentence&alone	GW
-k:sentence&begins	JT
+k:sentence&alone	HV
+k:sentence&begins	KS
 k:sentence&n:1	TJ
 k:sentence&n:2	MQ
-k:sentence&n:3	5k
+k:sentence&n:3	6j
 k:sentence&n:4	VH
-k:sentence&open:no	JT
-k:sentence&r:aside	LR
-k:sentence&r:dont	RL
-k:sentence&r:fact	LR
-k:sentence&r:greeting	ZD
+k:sentence&open:half	KS
+k:sentence&open:no	LR
+k:sentence&open:yes	QM
+k:sentence&r:aside	MQ
+k:sentence&r:dont	TJ
+k:sentence&r:fact	MQ
+k:sentence&r:greeting	XF
 k:sentence&r:note	IU
-k:sentence&r:other	=c
-k:sentence&r:quoted	JT
-k:sentence&r:style	MQ
-k:sentence&r:unsettled	QM
-k:sentence&r:wish	f:
-k:sentence&role ahead	JT
-k:sentence&role behind:(	KS
-k:sentence&role behind:,	MQ
-k:sentence&role behind:-	WG
-k:sentence&role behind:does	VH
+k:sentence&r:other	C[
+k:sentence&r:quoted	C[
+k:sentence&r:unsettled	SK
+k:sentence&r:visitors	QM
+k:sentence&r:wish	XF
+k:sentence&role ahead	IU
+k:sentence&role behind:(	LR
+k:sentence&role behind:,	LR
+k:sentence&role behind:-	YE
+k:sentence&role behind:does	XF
 k:sentence&role behind:is	WG
+k:sentence&title	MQ
 k:sentence&under	ZD
 k:value	IU
-k:value&alone	IU
+k:value&alone	HV
 k:value&begins	QM
-k:value&label	VH
+k:value&label	UI
 k:value&n:1	GW
 k:value&n:3	SK
 k:value&n:4	=c
-k:value&open:half	QM
+k:value&open:half	UI
 k:value&open:no	KS
-k:value&open:yes	IU
-k:value&r:aside	WG
-k:value&r:dont	GW
-k:value&r:note	WG
-k:value&r:other	FX
-k:value&r:quoted	DZ
-k:value&r:style	[C
-k:value&r:visitors	KS
-k:value&r:wish	EY
-k:value&role behind:(	a?
-k:value&role behind:,	WG
-k:value&role behind:-	MQ
+k:value&open:yes	HV
+k:value&r:aside	]B
+k:value&r:dont	EY
+k:value&r:note	UI
+k:value&r:other	EY
+k:value&r:quoted	EY
+k:value&r:style	SK
+k:value&r:unsettled	QM
+k:value&r:visitors	IU
+k:value&r:wish	HV
+k:value&role behind:(	^A
+k:value&role behind:,	VH
+k:value&role behind:-	KS
 k:value&role behind:does	UI
 k:value&title	JT
 k:value&under	UI
-label	VH
-label&open:half	KS
-label&open:no	]B
-label&open:yes	XF
-label&r:fact	TJ
-label&r:visitors	QM
-label&under	MQ
+label	UI
+label&open:half	MQ
+label&open:no	c=
+label&open:yes	VH
+label&r:fact	UI
+label&r:visitors	KS
 last lines	MQ
 late	GW
 low	JT
 low:k:item	C[
-low:k:line	HV
-low:k:sentence	VH
-low:k:value	3m
-low:r:aside	LR
+low:k:line	IU
+low:k:sentence	UI
+low:k:value	4l
 low:r:dont	5k
-low:r:fact	XF
-low:r:greeting	FX
-low:r:note	^A
+low:r:fact	VH
+low:r:greeting	KS
+low:r:note	XF
 low:r:style	FX
-low:r:unsettled	?a
-low:r:visitors	.r
+low:r:unsettled	<d
+low:r:visitors	4l
 low:r:wish	3m
-low:whole	VH
-my	r.
+low:whole	UI
+my	q/
 n:1	QM
-n:1&begins	QM
-n:1&from	a?
-n:1&label	TJ
-n:1&open:half	SK
-n:1&r:aside	VH
-n:1&r:dont	TJ
-n:1&r:greeting	KS
+n:1&begins	RL
+n:1&from	_@
+n:1&label	RL
+n:1&open:half	RL
+n:1&open:no	QM
+n:1&r:aside	RL
+n:1&r:dont	RL
+n:1&r:greeting	LR
 n:1&r:note	VH
-n:1&r:other	JT
+n:1&r:other	KS
 n:1&r:quoted	HV
-n:1&r:style	WG
-n:1&r:visitors	KS
+n:1&r:style	YE
+n:1&r:unsettled	MQ
+n:1&r:visitors	MQ
 n:1&r:wish	SK
 n:1&role ahead	=c
 n:1&role behind:(	[C
 n:1&role behind:,	WG
-n:1&role behind:-	QM
-n:1&role label	FX
-n:1&title	KS
+n:1&role label	EY
+n:1&title	LR
 n:2	@_
-n:2&alone	SK
+n:2&alone	RL
 n:2&begins	KS
 n:2&label	QM
-n:2&open:half	FX
-n:2&open:no	@_
-n:2&open:yes	KS
-n:2&r:aside	:f
-n:2&r:dont	7i
-n:2&r:greeting	MQ
-n:2&r:note	HV
-n:2&r:other	MQ
-n:2&r:style	FX
-n:2&r:unsettled	EY
-n:2&r:visitors	JT
-n:2&r:wish	UI
-n:2&role ahead	g9
-n:2&role behind:(	QM
+n:2&open:half	IU
+n:2&open:no	?a
+n:2&open:yes	LR
+n:2&r:aside	<d
+n:2&r:dont	FX
+n:2&r:fact	MQ
+n:2&r:note	IU
+n:2&r:style	A^
+n:2&r:unsettled	IU
+n:2&r:visitors	IU
+n:2&r:wish	MQ
+n:2&role ahead	h8
 n:2&role behind:,	QM
 n:2&role behind:-	ZD
-n:2&role behind:does	b>
+n:2&role behind:does	c=
 n:2&role label	TJ
-n:2&title	[C
-n:2&under	SK
+n:2&title	ZD
+n:2&under	TJ
 n:3	@_
 n:3&alone	IU
-n:3&begins	KS
+n:3&begins	LR
 n:3&label	TJ
 n:3&open:half	QM
 n:3&open:no	5k
 n:3&open:yes	DZ
-n:3&r:dont	IU
-n:3&r:fact	KS
-n:3&r:greeting	DZ
-n:3&r:note	DZ
+n:3&r:dont	HV
+n:3&r:fact	JT
+n:3&r:greeting	C[
+n:3&r:note	C[
 n:3&r:other	GW
-n:3&r:unsettled	EY
 n:3&r:visitors	HV
-n:3&r:wish	HV
+n:3&r:wish	IU
 n:3&role behind:(	WG
 n:3&role behind:,	9g
 n:3&role behind:-	C[
-n:3&role behind:is	?a
+n:3&role behind:is	>b
 n:3&under	UI
-n:4	HV
+n:4	GW
 n:4&alone	JT
-n:4&begins	RL
+n:4&begins	SK
 n:4&open:no	=c
 n:4&r:note	?a
 n:4&role behind:,	FX
-open:half	MQ
 open:no	DZ
 open:yes	HV
-quotes	GW
-r:dont	JT
-r:dont&open:no	JT
+quotes	HV
+r:dont	KS
+r:dont&open:no	KS
 r:fact	KS
-r:fact&open:no	SK
-r:fact&open:yes	JT
-r:greeting	JT
-r:greeting&open:no	JT
-r:note&open:half	_@
+r:fact&open:no	RL
+r:fact&open:yes	KS
+r:greeting	KS
+r:greeting&open:no	KS
+r:note	MQ
 r:note&open:no	MQ
-r:other	JT
-r:other&open:no	JT
+r:other	LR
+r:other&open:no	LR
 r:quoted	JT
 r:quoted&open:no	JT
-r:style	UI
-r:style&open:no	UI
-r:unsettled	LR
-r:unsettled&open:no	LR
+r:style	SK
+r:style&open:no	SK
+r:unsettled	KS
+r:unsettled&open:no	KS
 r:visitors	HV
-r:visitors&open:half	HV
-r:visitors&open:no	WG
-r:visitors&open:yes	GW
-r:wish	SK
-r:wish&open:no	SK
+r:visitors&open:half	KS
+r:visitors&open:no	[C
+r:visitors&open:yes	EY
+r:wish	QM
+r:wish&open:no	QM
 role ahead	TJ
-role ahead&alone	ZD
-role ahead&label	XF
+role ahead&alone	[C
+role ahead&label	YE
 role ahead&open:no	IU
-role ahead&open:yes	YE
+role ahead&open:yes	ZD
 role ahead&r:dont	DZ
-role ahead&r:fact	TJ
-role ahead&r:visitors	UI
+role ahead&r:fact	UI
+role ahead&r:visitors	WG
 role ahead&role behind:(	WG
-role ahead&role behind:,	VH
-role ahead&under	JT
-role behind:(	ZD
-role behind:(&begins	WG
-role behind:(&label	VH
-role behind:(&open:half	SK
-role behind:(&open:no	ZD
-role behind:(&open:yes	RL
+role ahead&role behind:,	WG
+role ahead&under	KS
+role behind:(	YE
+role behind:(&begins	VH
+role behind:(&label	SK
+role behind:(&open:half	UI
+role behind:(&open:no	YE
 role behind:(&r:fact	TJ
 role behind:(&r:greeting	HV
-role behind:(&r:other	WG
-role behind:(&under	g9
+role behind:(&r:other	XF
+role behind:(&under	f:
 role behind:,	QM
 role behind:,&label	GW
-role behind:,&open:half	MQ
-role behind:,&open:yes	UI
-role behind:,&r:aside	VH
-role behind:,&r:dont	B]
-role behind:,&r:fact	TJ
-role behind:,&r:greeting	KS
-role behind:,&r:note	IU
-role behind:,&r:other	WG
-role behind:,&r:quoted	SK
-role behind:,&r:visitors	B]
-role behind:,&r:wish	UI
+role behind:,&open:half	HV
+role behind:,&open:yes	VH
+role behind:,&r:aside	DZ
+role behind:,&r:dont	HV
+role behind:,&r:fact	RL
+role behind:,&r:greeting	JT
+role behind:,&r:note	KS
+role behind:,&r:other	VH
+role behind:,&r:quoted	XF
+role behind:,&r:visitors	FX
+role behind:,&r:wish	WG
 role behind:,&under	SK
 role behind:-	XF
-role behind:-&begins	MQ
-role behind:-&open:half	KS
-role behind:-&open:no	QM
+role behind:-&begins	KS
+role behind:-&open:half	JT
+role behind:-&open:no	RL
 role behind:-&open:yes	^A
-role behind:-&r:dont	A^
+role behind:-&r:dont	B]
 role behind:-&r:fact	UI
 role behind:-&r:note	LR
 role behind:-&r:other	[C
 role behind:-&r:unsettled	]B
-role behind:-&r:wish	YE
-role behind:-&under	c=
-role behind:does	]B
+role behind:-&r:visitors	ZD
+role behind:-&r:wish	ZD
+role behind:-&under	a?
+role behind:does	^A
 role behind:does&begins	]B
-role behind:does&open:no	VH
-role behind:does&open:yes	]B
+role behind:does&open:no	UI
+role behind:does&open:yes	[C
 role behind:does&r:dont	WG
-role behind:does&r:fact	a?
+role behind:does&r:fact	f:
 role behind:is	UI
 role behind:is&begins	UI
 role behind:is&open:yes	WG
 role behind:is&r:fact	WG
-role label&alone	ZD
+role label&alone	[C
 role label&label	WG
-role label&open:half	d<
-role label&open:no	LR
-role label&r:fact	KS
-role label&role behind:,	]B
-role label&under	_@
+role label&open:half	a?
+role label&open:no	MQ
+role label&open:yes	QM
+role label&r:fact	LR
+role label&role behind:,	[C
+role label&under	^A
 says name	[C
 sp:client	HV
-sp:designer	3m
+sp:designer	2n
 title	SK
-title&label	VH
-title&open:half	;e
-title&open:yes	b>
-title&r:aside	3m
-title&r:dont	MQ
+title&label	WG
+title&open:half	8h
+title&open:yes	e;
+title&r:aside	7i
+title&r:dont	SK
+title&r:fact	KS
 title&r:greeting	TJ
-title&r:note	SK
-title&r:other	UI
-title&r:quoted	LR
-title&r:visitors	QM
+title&r:note	XF
+title&r:other	XF
+title&r:quoted	;e
+title&r:visitors	WG
+title&r:wish	SK
 title&role ahead	b>
 title&role behind:does	UI
 title&under	WG
-to	EY
+to	FX
 under	QM
-under&open:half	f:
+under&open:half	e;
 under&open:yes	IU
-under&r:fact	VH
-under&r:other	HV
-under&r:visitors	LR
-under&r:wish	EY`,
+under&r:dont	MQ
+under&r:fact	UI
+under&r:other	IU
+under&r:visitors	MQ`,
 };

@@ -570,7 +570,7 @@ function factsFrom(
     id: `v${n + 1}`,
     ...(parted && group && { group }),
     name: capital(withoutVerb(name)).slice(0, 120),
-    detail: capital(detail).slice(0, 600),
+    detail: capital(detail.replace(/\s+/g, ' ')).slice(0, 600),
     price: price.slice(0, 60),
   }));
   const key = (s: Span) => gathered.e164.get(s) ?? s.value.toLowerCase();
