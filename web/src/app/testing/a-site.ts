@@ -12,7 +12,7 @@ export function aDocument(seed = 1): SiteDocument {
     place: 'Saltmarrow',
     founded: '1921',
     description:
-      'We lay rope in the long walk behind the chapel. Every rope is tarred by hand. My great-grandfather bought the walk from the navy and paid for it in hawsers. It is ninety paces long and slopes a little to the sea, so that a dropped bobbin always ends at the same wall. Two of us work there now and a third comes on Fridays.',
+      'We lay rope in the long walk behind the chapel. Every rope is tarred by hand. The walk was built for the navy and has been in our family ever since. It is ninety paces long and slopes a little to the sea, so that a dropped bobbin always ends at the same wall. We splice to any length and every rope is pulled to twice its load before it leaves. You are welcome to come and watch on a weekday.',
     services: [
       { id: 'v1', name: 'Mooring ropes', detail: '', price: '£12' },
       { id: 'v2', name: 'Fenders', detail: '', price: '£9' },
