@@ -82,7 +82,7 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
             (e) => e.textContent?.trim() && e.checkVisibility(),
           ),
         undefined,
-        { timeout: 8000 },
+        { timeout: 15_000 },
       )
       .then(
         () => true,
@@ -123,7 +123,7 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
         if (kind === 'press' && changes().length && !changes().some((f) => f.endsWith('/operations')))
           if (await element?.evaluate((e) => e.isConnected && e.matches(':disabled')))
             fault(`${control.name} stays turned off`);
-        for (let n = 0; n < 60 && (await focusGone(page)); n++) await page.waitForTimeout(50);
+        for (let n = 0; n < 240 && (await focusGone(page)); n++) await page.waitForTimeout(50);
         if (kind === 'press' && (await focusGone(page)))
           fault(`the focus is gone after ${control.name}, where stands: ${await standing(page)}`);
       } catch (error) {
