@@ -442,10 +442,7 @@ function aboutPage(desk: Desk, action: Text): Page {
   desk.speaker.turn();
   const top = heading(desk, 'aboutHeading');
   // A sentence about somebody stands with them before it is told as a part of the story.
-  const people =
-    desk.fill === 'full' && !facts.people.length && !desk.forbidden.has('people')
-      ? [peoplePlaces(desk)]
-      : peopleSection(desk);
+  const people = desk.fill === 'full' && !facts.people.length ? [peoplePlaces(desk)] : peopleSection(desk);
   const paragraphs = story(desk, take(desk, 4000, 40), WEAVE[desk.length] + 2);
   const apart = facts.apart && speaks(desk.language, facts) && !desk.speaker.has(facts.apart) ? facts.apart : '';
   if (
