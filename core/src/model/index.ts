@@ -1,2 +1,3 @@
 export * from './site.js';
 export * from './page.js';
+export * from './marks.js';

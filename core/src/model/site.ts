@@ -1,8 +1,9 @@
 import { Type, type ArrayOptions, type Static, type TProperties } from '@sinclair/typebox';
 import { LANGUAGE_TAGS } from './languages.gen.js';
+import { TextMark, type FieldForm } from './marks.js';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
-export const SCHEMA_VERSION = 7;
+export const SCHEMA_VERSION = 8;
 
 const Id = Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' });
 const line = (title: string, maxLength = 200) => Type.String({ title, maxLength });
@@ -39,14 +40,34 @@ export const Provenance = Type.Union([
 ]);
 export type Provenance = Static<typeof Provenance>;
 
+/** Words with where they come from, and what stands out in them: the marks are in the form `cleanMarks` gives. */
 export const Text = Type.Object(
-  { value: Type.String({ maxLength: 4000 }), from: Provenance },
+  {
+    value: Type.String({ maxLength: 4000 }),
+    from: Provenance,
+    marks: Type.Optional(Type.Array(TextMark, { minItems: 1, maxItems: 200 })),
+  },
   { additionalProperties: false, $comment: 'text' },
 );
 export type Text = Static<typeof Text>;
+const { marks: _, ...bareText } = Text.properties;
 
-/** A text field of a section shape: `title` is its label beside the window, `long` asks for several lines. */
-export const textField = (title: string, long = false) => ({ ...Text, title, long }) as typeof Text;
+/** What a text of a field may have beside its words: none of it where they are a label, a price or a name. */
+const formOf = (title: string, long: boolean): FieldForm =>
+  long ? 'prose' : /^(?:Heading|Caption|Point|Note|Line above)$/.test(title) ? 'line' : 'words';
+const textProperties = (form: FieldForm) => (form === 'words' ? bareText : Text.properties) as typeof Text.properties;
+
+/**
+ * A text field of a section shape: `title` is its label beside the window, `long` asks for several lines, `form` says what
+ * may be done with its words.
+ */
+export const textField = (title: string, long = false, form = formOf(title, long)) =>
+  ({
+    ...Type.Object(textProperties(form), { additionalProperties: false, $comment: 'text' }),
+    title,
+    long,
+    form,
+  }) as typeof Text;
 
 export const Service = Type.Object(
   {
@@ -563,9 +584,12 @@ export const ItemId = Type.String({ pattern: '^[a-z][a-z0-9]{0,23}$', $comment: 
 export const itemsField = <P extends TProperties>(fields: P, options: ArrayOptions) =>
   Type.Array(Type.Object({ id: ItemId, ...fields }, { additionalProperties: false }), options);
 /** A list of texts and nothing else, each with an id: paragraphs, points. */
-export const textsField = (title: string, options: ArrayOptions, long = false) =>
+export const textsField = (title: string, options: ArrayOptions, long = false, form = formOf(title, long)) =>
   Type.Array(
-    Type.Object({ id: ItemId, ...Text.properties }, { additionalProperties: false, $comment: 'text', title, long }),
+    Type.Object(
+      { id: ItemId, ...textProperties(form) },
+      { additionalProperties: false, $comment: 'text', title, long, form },
+    ),
     options,
   );
 

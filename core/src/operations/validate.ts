@@ -3,7 +3,8 @@ import { Batch, schemaOf } from './operation.js';
 import { families } from '../look/type.js';
 import { shapes } from '../look/shapes/registry.gen.js';
 import { safeSvg } from '../look/pictures/safe-svg.js';
-import { SiteDocument } from '../model/site.js';
+import { marksFit } from '../model/marks.js';
+import { isText, SiteDocument } from '../model/site.js';
 
 const checkerOf = (schema: object) => checkOf(schema, 'every');
 
@@ -73,6 +74,8 @@ export function validateDocument(value: unknown, known?: SiteDocument): Misfit[]
       return void found.push({ pointer: `${pointer}/shape`, message: `there is no section shape “${section.shape}”` });
     const check = checkerOf(shape.content);
     if (!check(section.content)) found.push(...misfits(check, `${pointer}/content`));
+    else if (!marksWithin(section.content))
+      found.push({ pointer: `${pointer}/content`, message: 'marks of a text are not where its words are' });
   };
   look(document.header, '/header');
   look(document.footer, '/footer');
@@ -115,6 +118,12 @@ export function validateDocument(value: unknown, known?: SiteDocument): Misfit[]
   if (new Set(slugs).size < slugs.length) found.push({ pointer: '/pages', message: 'two pages have the same address' });
   return found;
 }
+
+/** Whether every text within a part of a section has its marks where its words are, in the one form there is. */
+const marksWithin = (value: unknown): boolean =>
+  typeof value !== 'object' ||
+  value === null ||
+  (isText(value) ? marksFit(value) : Object.values(value).every(marksWithin));
 
 const opOf = (value: unknown): unknown =>
   typeof value === 'object' && value !== null && 'op' in value ? value.op : undefined;

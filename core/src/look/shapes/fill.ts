@@ -20,8 +20,9 @@ export function fill(schema: TSchema, value: unknown, about: string): unknown {
   const given = (value ?? {}) as Record<string, unknown>;
   if (field.$comment === 'id') return typeof value === 'string' && value ? value : idFrom(about);
   if (field.$comment === 'text') {
-    const { value: words, from } = (value as Text | undefined) ?? nothing;
-    return field.properties?.['id'] ? { id: given['id'] ?? idFrom(about), value: words, from } : { value: words, from };
+    const { value: words, from, marks } = (value as Text | undefined) ?? nothing;
+    const text = { value: words, from, ...(marks && field.properties?.['marks'] && { marks }) };
+    return field.properties?.['id'] ? { id: given['id'] ?? idFrom(about), ...text } : text;
   }
   if (field.$comment === 'picture') return value ?? { media: '', alt: nothing };
   if (field.type === 'array')

@@ -42,6 +42,8 @@ export interface Surroundings {
   anchor: string | undefined;
   /** The address of a page by its id; where there is no such page, of the section that does its work, or the home page. */
   link(pageId: string): string;
+  /** Where a link within a text leads (`LinkTarget`); null where there is no such page or section any more. */
+  target(target: string): string | null;
   /** A picture of the site by its id; null where there is none. */
   picture(media: string): ShownPicture | null;
   look: Look;

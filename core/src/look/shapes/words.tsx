@@ -1,6 +1,7 @@
 import type { ComponentChildren } from 'preact';
 import { icons } from '../icons/icons.gen.js';
 import { iconFor } from '../icons/choose.js';
+import { blocksOf, runsOf, type Marked, type Run } from '../../model/marks.js';
 import { childrenOf, parentOf, type Page, type Picture, type Text } from '../../model/site.js';
 import type { Surroundings } from './shape.js';
 
@@ -263,9 +264,42 @@ export function Words(props: { as: Tag; text: Text | undefined; at: Surroundings
       {...at.own(text)}
       {...at.part(path)}
     >
-      {text.value}
+      <Runs text={text} at={at} />
     </Element>
   );
+}
+
+/** The words of a text with what stands out in them, each line on one of its own. */
+function Runs({ text, at }: { text: Marked; at: Surroundings }) {
+  if (!text.marks && !text.value.includes('\n')) return <>{text.value}</>;
+  // Runs that lead to one place are one link.
+  const links: { target: string | null; runs: Run[] }[] = [];
+  for (const run of runsOf(text)) {
+    const last = links.at(-1);
+    if (last && last.target === run.link) last.runs.push(run);
+    else links.push({ target: run.link, runs: [run] });
+  }
+  return (
+    <>
+      {links.map(({ target, runs }, n) => {
+        const href = target === null ? null : at.target(target);
+        const words = runs.map((run, r) => <RunWords run={run} key={r} />);
+        // Where it leads to is gone: the words stay, and lead nowhere.
+        return href === null ? (
+          words
+        ) : (
+          <a href={href} key={n}>
+            {words}
+          </a>
+        );
+      })}
+    </>
+  );
+}
+function RunWords({ run }: { run: Run }) {
+  const lines = run.words.split('\n').flatMap((line, n) => (n ? [<br key={n} />, line] : [line]));
+  const stressed = run.stress ? <em>{lines}</em> : <>{lines}</>;
+  return run.strong ? <strong>{stressed}</strong> : stressed;
 }
 
 /** A fixed word over a part of a section, at the level below its heading. */
@@ -275,16 +309,25 @@ export const Sub = (props: { at: Surroundings; children: ComponentChildren }) =>
 /** A text of several sentences: paragraphs, and a list where its lines begin with a dot. */
 export function Prose(props: { text: Text | undefined; at: Surroundings; path: string }) {
   const { text, at, path } = props;
-  if (!text?.value.includes('\n• ')) return <Words as="p" text={text} at={at} path={path} />;
-  const [lead = '', ...items] = text.value.split(/\n?• /);
+  if (!text || !/(?:^|\n)• /.test(text.value)) return <Words as="p" text={text} at={at} path={path} />;
+  const class_ = classes(isToTell(text) && 'to-tell');
   return (
-    <div {...at.own(text)} {...at.part(path)}>
-      {lead.trim() && <p>{lead.trim()}</p>}
-      <ul class="points">
-        {items.map((item, n) => (
-          <li key={n}>{item.trim()}</li>
-        ))}
-      </ul>
+    <div class={class_} {...at.own(text)} {...at.part(path)}>
+      {blocksOf(text).map((block, n) =>
+        block.items ? (
+          <ul class="points" key={n}>
+            {block.items.map((item, i) => (
+              <li key={i}>
+                <Runs text={item} at={at} />
+              </li>
+            ))}
+          </ul>
+        ) : (
+          <p key={n}>
+            <Runs text={block.words} at={at} />
+          </p>
+        ),
+      )}
     </div>
   );
 }

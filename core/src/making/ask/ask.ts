@@ -1,4 +1,5 @@
 import { allTexts } from '../generate/site.js';
+import { reworded } from '../../model/marks.js';
 import { Facts, type FactField, type SiteDocument } from '../../model/site.js';
 import type { Operation, SingleOperation } from '../../operations/operation.js';
 import { apply } from '../../operations/apply.js';
@@ -96,7 +97,7 @@ function askSwap(document: SiteDocument, said: string): Answer | null {
     .map(({ t, value }) => ({
       op: 'setText',
       at: { section: t.section.id, path: t.path },
-      text: { value, from: { kind: 'designer' } },
+      text: { ...reworded({ value: t.text.value, marks: t.text.marks }, value), from: { kind: 'designer' } },
     }));
   if (!operations.length) return no(`“${from}” stands nowhere on this site.`);
   return { operation: { op: 'batch', operations }, words: `Changed in ${some(operations.length, 'text')}.` };

@@ -1,3 +1,4 @@
+import type { FieldForm } from '../../model/marks.js';
 import { directionOf, lookOf } from '../directions/direction.js';
 import { decide, materialOf } from '../plan/decide.js';
 import {
@@ -70,12 +71,15 @@ export interface PlacedText {
   path: string;
   label: string;
   long: boolean;
+  /** What may be done with its words. */
+  form: FieldForm;
   text: Text;
 }
 
 interface FieldSchema {
   title?: string;
   long?: boolean;
+  form?: FieldForm;
   properties?: Record<string, FieldSchema>;
   items?: FieldSchema;
 }
@@ -87,7 +91,13 @@ function* walk(
   prefix: string,
 ): Generator<Omit<PlacedText, 'section' | 'page'>> {
   if (isText(value))
-    yield { path, label: `${prefix}${schema?.title ?? shortLabel(path)}`, long: schema?.long ?? false, text: value };
+    yield {
+      path,
+      label: `${prefix}${schema?.title ?? shortLabel(path)}`,
+      long: schema?.long ?? false,
+      form: schema?.form ?? 'words',
+      text: value,
+    };
   // A place without a picture has nothing to say in words.
   else if (isPicture(value) && !value.media) return;
   else if (Array.isArray(value))

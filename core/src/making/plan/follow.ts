@@ -1,3 +1,4 @@
+import { withMarksOf } from '../../model/marks.js';
 import { saidOf } from '../generate/said.js';
 import { phoneIn, priceIn } from '../../brief/format.js';
 import type { SiteLanguage } from '../../language/language.js';
@@ -124,7 +125,10 @@ function reworded(text: Text, pairs: readonly [string, string][]): Text {
   if (text.from.kind !== 'brief') return text;
   const value = replaceWords(text.value, pairs).slice(0, 4000);
   if (value === text.value) return text;
-  return { ...text, value, from: { ...text.from, quote: replaceWords(text.from.quote, pairs).slice(0, 2000) } };
+  return withMarksOf(text, {
+    value,
+    from: { ...text.from, quote: replaceWords(text.from.quote, pairs).slice(0, 2000) },
+  });
 }
 
 /** Fields of a section’s content that are lists of items. */
@@ -188,7 +192,8 @@ function mapTexts(value: unknown, change: (t: Text) => Text): unknown {
 function textChanges(section: string, before: unknown, after: unknown, path: string): SingleOperation[] | null {
   if (isText(before) && isText(after)) {
     const { value, from } = after;
-    return same(before, after) ? [] : [{ op: 'setText', at: { section, path }, text: { value, from } }];
+    const text = withMarksOf(before, { value, from });
+    return same(before, after) ? [] : [{ op: 'setText', at: { section, path }, text }];
   }
   const ids = (list: unknown[]) => list.map((item) => (item as Item)['id']);
   if (Array.isArray(before) && Array.isArray(after)) {

@@ -1,3 +1,4 @@
+import { withMarksOf } from '../../model/marks.js';
 import { deskFor, writeVersion } from '../generate/write.js';
 import { allTexts, textsOf, type PlacedText } from '../generate/site.js';
 import { seeded } from '../../ground/random.js';
@@ -233,7 +234,7 @@ const CHANGES: Record<Exclude<ReworkKind, 'free' | 'another'>, Change> = {
   shorter,
   longer: (value, t, bench) => {
     const more = moreToSay(bench, t, bench.room);
-    if (more) return joined([{ ...t.text, value }, more]);
+    if (more) return joined([{ value, from: t.text.from }, more]);
     const tone = { plain: 'warm', warm: 'warm', formal: 'formal', lively: 'lively' } as const;
     const said = invitation(bench, tone[bench.speaker.tone], t);
     return said ? `${value} ${said}` : null;
@@ -449,7 +450,7 @@ export function rework(document: SiteDocument, request: ReworkRequest, spelling:
       label: t.label,
       page: t.page?.label ?? 'Every page',
       before: t.text,
-      after,
+      after: withMarksOf(t.text, after),
       measured: measuredOf(kind, before, after.value, language),
     });
     bench.standing += `\n${after.value}`;
@@ -483,7 +484,7 @@ export function rework(document: SiteDocument, request: ReworkRequest, spelling:
       return (
         filled &&
         joined([
-          { ...t.text, value },
+          { value, from: t.text.from },
           { value: filled.value, from: { kind: 'brief', quote: missing } },
         ])
       );

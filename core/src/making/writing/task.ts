@@ -1,3 +1,4 @@
+import { withMarksOf } from '../../model/marks.js';
 import { allTexts, type PlacedText } from '../generate/site.js';
 import { backingOf, unbacked } from '../guard/guard.js';
 import { languageOfFacts } from '../../brief/format.js';
@@ -149,7 +150,7 @@ export function readAnswer(
         label: t.label,
         page: t.page?.label ?? 'Every page',
         before: t.text,
-        after,
+        after: withMarksOf(t.text, after),
         measured: missing.length
           ? `Nobody has said: ${missing.map((u) => u.words).join('; ')}`
           : `${said.split(/\s+/).length} words, all backed by the facts`,

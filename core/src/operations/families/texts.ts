@@ -16,12 +16,12 @@ export const setText: Definition<typeof SetText> = {
   apply(document, { op, at, text }) {
     const before = textAt(document, at) as (Text & { id?: string }) | undefined;
     if (!before) throw new OperationError(`There is no text at ${at.section}, ${at.path}.`);
-    const { id, value, from } = before;
+    const { id, ...words } = before;
     // A text in a list is the same one, whatever it says.
     const leaf = id === undefined ? text : { id, ...text };
     return {
       document: withLeaf(document, at.section, at.path.split('.'), leaf),
-      inverse: { op, at, text: { value, from } },
+      inverse: { op, at, text: words },
     };
   },
   says: ({ text }) => (text.value.trim() ? `Wrote “${shorten(text.value)}”` : 'Emptied a text'),

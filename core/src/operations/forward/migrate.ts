@@ -38,6 +38,8 @@ const STEPS: Record<number, (old: Old) => Old> = {
     schema: 7,
     facts: { ...(old['facts'] as object), contacts: [], branches: [], events: [], registrations: [] },
   }),
+  // Texts may have marks from now on; those of before have none.
+  7: (old) => ({ ...old, schema: 8 }),
 };
 
 /**

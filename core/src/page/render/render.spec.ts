@@ -2,6 +2,7 @@ import { demoFacts } from '../../fixtures/facts.js';
 import { newDocument } from '../../making/generate/site.js';
 import { writeVersion } from '../../making/generate/write.js';
 import { apply } from '../../operations/apply.js';
+import { validateDocument } from '../../operations/validate.js';
 import { layOut } from './lay-out.js';
 import { render, renderPage, renderWindow } from './render.js';
 
@@ -36,6 +37,53 @@ describe('the renderer', () => {
     const [one, eight] = [work(1), work(8)];
     expect(eight.length).toBeGreaterThan(7 * one.length);
     expect(eight.characters).toBeLessThan(10 * one.characters);
+  });
+
+  it('sets off what stands out in a text, leads where it says, and to nowhere that is gone', () => {
+    const at = { section: site.pages[0]!.sections[0]!.id, path: 'lead' };
+    const value = 'We mend boats, by hand.\nAsk.';
+    const say = (target: string) => {
+      const text = {
+        value,
+        from: { kind: 'designer' as const },
+        marks: [
+          { kind: 'link' as const, from: 3, to: 13, target },
+          { kind: 'strong' as const, from: 8, to: 17 },
+          { kind: 'stress' as const, from: 24, to: 27 },
+        ],
+      };
+      const { document } = apply(site, { op: 'setText', at, text });
+      expect(validateDocument(document)).toEqual([]);
+      return renderPage(document, 'home', { origin: 'https://hollis.example' })!;
+    };
+    expect(say('page:contact')).toContain(
+      'We <a href="/contact/">mend <strong>boats</strong></a><strong>, by</strong> hand.<br><em>Ask</em>.',
+    );
+    const [, other] = site.pages[0]!.sections;
+    expect(say(`page:home#${other!.id}`)).toContain(`<a href="/#${other!.shape.split('/')[0]}">mend`);
+    expect(say('page:gone')).toContain('We mend <strong>boats</strong><strong>, by</strong> hand.');
+    expect(say('page:home#gone')).not.toContain('#gone');
+  });
+
+  it('keeps what stands out in a list, and in the running words before it', () => {
+    const story = site.pages
+      .flatMap((p) => p.sections.map((s) => ({ p, s })))
+      .find(({ s }) => s.shape.startsWith('story/'))!;
+    const [first] = story.s.content['paragraphs'] as { id: string }[];
+    const text = {
+      value: 'Three of us.\n• Planks\n• Old ribs\nAnd more.',
+      from: { kind: 'designer' as const },
+      marks: [
+        { kind: 'strong' as const, from: 0, to: 5 },
+        { kind: 'stress' as const, from: 24, to: 27 },
+      ],
+    };
+    const at = { section: story.s.id, path: `paragraphs.${first!.id}` };
+    const { document } = apply(site, { op: 'setText', at, text });
+    const html = renderPage(document, story.p.id, { origin: 'https://hollis.example' })!.replace(/\n\s*/g, '');
+    expect(html).toContain(
+      '<p><strong>Three</strong> of us.</p><ul class="points"><li>Planks</li><li><em>Old</em> ribs</li></ul><p>And more.</p>',
+    );
   });
 
   it('links the stylesheet a release was made with, where another version would make another', () => {

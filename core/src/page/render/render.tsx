@@ -257,6 +257,17 @@ function linkTo(document: SiteDocument, id: string): string {
   return pagePath(document.pages[0]!);
 }
 
+/** The address a link within a text leads to; null where what it leads to is not on the site any more. */
+export function targetOf(document: SiteDocument, target: string): string | null {
+  const within = /^page:([^#]+)(?:#(.+))?$/.exec(target);
+  if (!within) return target;
+  const page = document.pages.find((p) => p.id === within[1]);
+  if (!page || within[2] === undefined) return page ? pagePath(page) : null;
+  const section = page.sections.find((s) => s.id === within[2]);
+  const anchor = section && anchorOf(page, section);
+  return section ? `${pagePath(page)}${anchor ? `#${anchor}` : ''}` : null;
+}
+
 /** A picture of the site, noted as one that the page shows. */
 function pictureOf(id: string, document: SiteDocument, options: RenderOptions, files: Files): ShownPicture | null {
   files.onPage.add(id);
@@ -318,6 +329,7 @@ function surroundings(
     editing: options.window !== undefined,
     level: first ? 1 : 2,
     link: (id) => linkTo(document, id),
+    target: (target) => targetOf(document, target),
     picture: (id) => pictureOf(id, document, options, files),
     form: (id) => {
       const form = document.forms.find((f) => f.id === id);
