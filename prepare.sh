@@ -74,9 +74,10 @@ prepare() {
       quietly node standins/make-library.mjs
       stamp library "$library_now"
     fi
-    web_now=$lock$(fingerprint core/src contract/src web/src web/public web/angular.json web/tsconfig.json web/tsconfig.app.json web/tsconfig.worker.json)
+    web_now=$lock$(fingerprint core/src contract/src web/src web/public web/frame.mjs web/angular.json web/tsconfig.json web/tsconfig.app.json web/tsconfig.worker.json)
     if stale web "$web_now"; then
       echo 'Building the interface …'
+      quietly node web/frame.mjs
       (cd web && quietly ../node_modules/.bin/ng build --progress=false)
       stamp web "$web_now"
     fi

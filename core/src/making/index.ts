@@ -23,3 +23,5 @@ export * from './writing/task.js';
 export type { Spelling } from './rework/change.js';
 export * from './writer/reading-ease.js';
 export * from './picture-places.js';
+export * from './links.js';
+export * from './plan/sections.js';

@@ -12,6 +12,10 @@ export const LinkTarget = Type.String({
     '^(page:[a-z0-9][a-z0-9-]{0,63}(#[a-z0-9][a-z0-9-]{0,63})?|tel:\\+?[0-9]{3,20}|mailto:[^\\s@<>"]+@[^\\s@<>"]+|https?://[^\\s<>"]+)$',
 });
 
+const TARGET = new RegExp(LinkTarget.pattern!, 'u');
+/** Whether a link can lead there: what the schema says, for where no schema can be compiled. */
+export const isTarget = (target: string): boolean => target.length <= LinkTarget.maxLength! && TARGET.test(target);
+
 /** What stands out of a text between two places in it, counted in UTF-16 units as its value is. */
 export const TextMark = Type.Union([
   Type.Object(
@@ -76,9 +80,24 @@ export function cleanMarks(value: string, marks: readonly TextMark[] | undefined
   return clean.length ? clean : undefined;
 }
 
+/** True where two texts have the same words and the same set off in them, whatever order their properties are in. */
+export const sameWords = (a: Marked, b: Marked): boolean => {
+  const [ours = [], theirs = []] = [a.marks, b.marks];
+  return (
+    a.value === b.value &&
+    ours.length === theirs.length &&
+    ours.every((m, n) => {
+      const o = theirs[n]!;
+      return m.kind === o.kind && m.from === o.from && m.to === o.to && targetOf(m) === targetOf(o);
+    })
+  );
+};
+
 /** True where marks are as `cleanMarks` leaves them. */
 export function marksFit({ value, marks }: Marked): boolean {
-  return marks === undefined || JSON.stringify(cleanMarks(value, marks)) === JSON.stringify(marks);
+  return (
+    marks === undefined || (marks.length > 0 && sameWords({ value, marks }, { value, marks: cleanMarks(value, marks) }))
+  );
 }
 
 /** A text cut where what it is made of changes, in order: its words put together again are its value. */

@@ -58,6 +58,8 @@ export interface Surroundings {
   own(text: Text): { lang?: string; dir?: 'ltr' | 'rtl' };
   /** Attributes for the element that holds the text at `path`, so that the window knows it; none in what is published. */
   part(path: string): Record<string, string>;
+  /** Attributes for the outermost element of the section, for the same; none in what is published. */
+  whole: Record<string, string>;
   /** True in the window, where what only shows now and then shows always, so that it can be written into. */
   editing: boolean;
   /** 1 where the section opens the page and carries its only first heading, else 2. */

@@ -42,7 +42,7 @@ export function Band(props: {
   const Element = props.untitled ? 'div' : 'section';
   const names = ['band', at.ground !== 'plain' && `on-${at.ground}`, props.name, props.class];
   return (
-    <Element class={names.filter(Boolean).join(' ')} id={at.anchor}>
+    <Element class={names.filter(Boolean).join(' ')} id={at.anchor} {...at.whole}>
       {props.children}
     </Element>
   );

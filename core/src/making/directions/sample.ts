@@ -27,14 +27,14 @@ function pictured(value: unknown, next: () => string): unknown {
 
 /**
  * A site of one section, to show a shape with the site’s own words, look and pictures: a section it has of that kind, else
- * one as it would be put in, else the sample of the kind.
+ * one as it would be put in, else the sample of the kind. With `of`, it is that section of the site, laid out so.
  */
-export function sampleOf(document: SiteDocument, shape: string): SiteDocument {
+export function sampleOf(document: SiteDocument, shape: string, of?: string): SiteDocument {
   const kind = kindOf(shape);
   const { belongs } = shapes[shape]!;
   const own = [...document.pages]
     .flatMap((p) => p.sections.map((s) => ({ s, home: p.slug === '' })))
-    .filter(({ s }) => kindOf(s.shape) === kind)
+    .filter(({ s }) => (of === undefined ? kindOf(s.shape) === kind : s.id === of))
     .sort((a, b) => Number(b.home === (belongs === 'home')) - Number(a.home === (belongs === 'home')))[0]?.s;
   let n = 0;
   const fill = (content: Section['content']) =>

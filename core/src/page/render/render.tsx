@@ -1,5 +1,5 @@
 import { renderToString } from 'preact-render-to-string';
-import type { VNode } from 'preact';
+import { cloneElement, type VNode } from 'preact';
 import { shortHash } from '../../ground/random.js';
 import { hoursIn, otherTongue, phoneIn, speaks } from '../../brief/format.js';
 import { directionOf } from '../../brief/reading/tongue.js';
@@ -338,6 +338,7 @@ function surroundings(
     },
     own: (text) => (files.tongue && areTheirWords(text) ? files.tongue : {}),
     part: (path) => (options.window ? { 'data-part': `${section.id}/${path}` } : ({} as Record<string, string>)),
+    whole: options.window ? { 'data-section': section.id } : ({} as Record<string, string>),
   };
 }
 
@@ -355,12 +356,10 @@ function drawSection(
 ): VNode | null {
   const shape = section && shapes[section.shape];
   if (!section || !shape) return null;
-  return (
-    <shape.Component
-      content={section.content as never}
-      at={surroundings(document, page, section, first, options, files)}
-    />
-  );
+  const at = surroundings(document, page, section, first, options, files);
+  // What has no band around it gets the mark of its section itself.
+  const drawn = shape.Component({ content: section.content as never, at });
+  return drawn && typeof drawn.type === 'string' ? cloneElement(drawn, at.whole) : drawn;
 }
 
 /** The share picture of a page and where it lies: named for all that is on it. */

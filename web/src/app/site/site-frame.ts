@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+  viewChild,
+} from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { Title } from '@angular/platform-browser';
@@ -16,6 +26,8 @@ import { Drafts } from '../session/drafts';
 import { Retouching } from '../look/retouching';
 import { WritingDesk } from '../writing/writing-desk';
 import { RefusedChanges } from './refused-changes';
+import { Hand } from '../hand/hand';
+import { WordsFoot } from '../hand/words-foot';
 import { SiteStore, type MainAction } from './site-store';
 import { STEP_TITLES } from './step-titles';
 
@@ -23,8 +35,18 @@ import { STEP_TITLES } from './step-titles';
 @Component({
   selector: 'tp-site-frame',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [RouterLink, RouterLinkActive, RouterOutlet, FormsModule, NgIcon, NgbTooltip, ChipView, RefusedChanges],
-  providers: [SiteStore, WritingDesk, Drafts, Retouching],
+  imports: [
+    RouterLink,
+    RouterLinkActive,
+    RouterOutlet,
+    FormsModule,
+    NgIcon,
+    NgbTooltip,
+    ChipView,
+    RefusedChanges,
+    WordsFoot,
+  ],
+  providers: [SiteStore, WritingDesk, Drafts, Retouching, Hand],
   host: { '(document:keydown)': 'key($event)', '(window:pagehide)': 'store.leave()' },
   styleUrl: './site-frame.scss',
   template: `
@@ -105,6 +127,9 @@ import { STEP_TITLES } from './step-titles';
         >
           <ng-icon name="lucideRedo2" size="18" aria-hidden="true" />
         </button>
+        @if (inHand()) {
+          <tp-words-foot />
+        }
         <form (ngSubmit)="askFor()" role="search" aria-label="Say what should change">
           <ng-icon name="lucidePencilLine" size="16" aria-hidden="true" />
           <input
@@ -160,6 +185,10 @@ export class SiteFrame {
   private readonly single = inject(SingleKeys);
   protected readonly titles = STEP_TITLES;
   protected readonly spoken = { none: 'not begun', needs: 'needs you', done: 'done' };
+  private readonly hand = inject(Hand);
+  private readonly wordsFoot = viewChild(WordsFoot);
+  /** Whether a text of the page is in hand, and its tools are at the foot. */
+  protected readonly inHand = computed(() => this.step() === 'pages' && this.hand.text() !== null);
   protected readonly line = signal('');
   /** True while the pointer or the focus is on what was said: it does not go while it is read. */
   protected readonly reading = signal(false);
@@ -275,6 +304,11 @@ export class SiteFrame {
     if (held && (key === 'z' || key === 'y') && !isTyping(event)) {
       event.preventDefault();
       void this.store.step(key === 'y' || event.shiftKey ? 'redo' : 'undo');
+      return;
+    }
+    if (event.altKey && event.key === 'F10' && this.wordsFoot()) {
+      event.preventDefault();
+      this.wordsFoot()!.focus();
       return;
     }
     const alone = this.single.pressed(event);

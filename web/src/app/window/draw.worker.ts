@@ -8,6 +8,8 @@ import { renderWindow } from '@tin-porch/core/page';
 export interface Showing {
   direction?: DirectionRef;
   shape?: string;
+  /** The section that is shown in that shape; one of its kind where left out. */
+  section?: string;
   only?: 'day' | 'night';
 }
 
@@ -44,9 +46,9 @@ addEventListener('message', ({ data }: MessageEvent<DrawRequest>) => {
   if (data.kind === 'glimpse')
     return later(() => {
       const { document, page, showing } = data;
-      const { direction, shape, only } = showing;
+      const { direction, shape, section, only } = showing;
       const dressed = direction ? inDirection(document, direction) : document;
-      const shown = shape ? sampleOf(dressed, shape) : dressed;
+      const shown = shape ? sampleOf(dressed, shape, section) : dressed;
       return {
         kind: 'glimpsed',
         serial: data.serial,

@@ -45,6 +45,7 @@ export class Glimpse implements AfterViewInit {
   readonly title = input('The site, another way');
   readonly direction = input<DirectionRef | undefined>(undefined);
   readonly shape = input<string | undefined>(undefined);
+  readonly section = input<string | undefined>(undefined);
   readonly only = input<'day' | 'night' | undefined>(undefined);
   /** The width it is drawn for, CSS px. */
   readonly wide = input(1280);
@@ -74,9 +75,11 @@ export class Glimpse implements AfterViewInit {
       const only = this.only();
       const direction = this.direction();
       const shape = this.shape();
+      const section = this.section();
       void this.draw(this.document(), this.page(), {
         ...(direction && { direction }),
         ...(shape && { shape }),
+        ...(section && { section }),
         ...(only && { only }),
       });
     });

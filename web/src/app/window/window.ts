@@ -10,12 +10,15 @@ import {
   model,
   output,
   signal,
+  untracked,
   viewChild,
   type AfterViewInit,
 } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { DomSanitizer } from '@angular/platform-browser';
 import type { SiteDocument } from '@tin-porch/core/model';
+import type { FromFrame, SectionPlace, ToFrame } from '../../frame/messages';
+import { Hand } from '../hand/hand';
 import { Drawing } from './drawing';
 
 const WIDTHS = { Wide: 1280, Tablet: 768, Phone: 390 } as const;
@@ -43,17 +46,21 @@ type Width = keyof typeof WIDTHS;
       </select>
       <span class="quiet drawn">{{ drawnIn() }}</span>
     </div>
-    <div class="window-stage" #stage>
-      <iframe
-        #frame
-        title="The site, as visitors see it"
-        sandbox="allow-scripts"
-        [src]="frameUrl"
-        [style.width.px]="pixels()"
-        [style.height.px]="stageHeight() / scale()"
-        [style.transform]="'scale(' + scale() + ')'"
-        [style.margin-left.px]="offset()"
-      ></iframe>
+    <div class="window-body">
+      <ng-content select="[margin]" />
+      <div class="window-stage" #stage>
+        <iframe
+          #frame
+          title="The site, as visitors see it"
+          sandbox="allow-scripts"
+          [src]="frameUrl()"
+          [style.width.px]="pixels()"
+          [style.height.px]="stageHeight() / scale()"
+          [style.transform]="'scale(' + scale() + ')'"
+          [style.margin-left.px]="offset()"
+        ></iframe>
+        <ng-content select="[over]" />
+      </div>
     </div>
   `,
 })
@@ -64,16 +71,26 @@ export class SiteWindow implements AfterViewInit {
   readonly part = input<string | null>(null);
   /** One version whatever this device prefers. */
   readonly only = input<'day' | 'night' | undefined>(undefined);
+  /** Whether the page is worked in: words are written where they stand, and sections taken in hand. */
+  readonly works = input(false);
   readonly partChosen = output<string>();
+  readonly sectionChosen = output<string>();
+  /** Where the sections of the page are, px of the page; how far down it is; how large a px of the page is shown. */
+  readonly places = signal<SectionPlace[]>([]);
+  readonly scrolledTo = signal(0);
   protected readonly widths = Object.keys(WIDTHS) as Width[];
   protected readonly width = signal<Width>(matchMedia('(max-width: 900px)').matches ? 'Phone' : 'Wide');
   protected readonly pixels = computed(() => WIDTHS[this.width()]);
   protected readonly stageWidth = signal(800);
   protected readonly stageHeight = signal(600);
-  protected readonly scale = computed(() => Math.min(1, this.stageWidth() / this.pixels()));
+  readonly scale = computed(() => Math.min(1, this.stageWidth() / this.pixels()));
   protected readonly offset = computed(() => Math.max(0, (this.stageWidth() - this.pixels() * this.scale()) / 2));
   protected readonly drawnIn = signal('');
-  protected readonly frameUrl = inject(DomSanitizer).bypassSecurityTrustResourceUrl('/window/frame.html');
+  private readonly sanitizer = inject(DomSanitizer);
+  protected readonly frameUrl = computed(() =>
+    this.sanitizer.bypassSecurityTrustResourceUrl(`/window/${this.works() ? 'hand' : 'frame'}.html`),
+  );
+  private readonly hand = inject(Hand, { optional: true });
 
   private readonly stage = viewChild.required<ElementRef<HTMLElement>>('stage');
   private readonly frame = viewChild.required<ElementRef<HTMLIFrameElement>>('frame');
@@ -93,12 +110,21 @@ export class SiteWindow implements AfterViewInit {
     });
     effect(() => {
       const part = this.part();
-      if (this.ready()) this.tell({ kind: 'select', part, scroll: !this.fromWindow });
+      // What is written in is in sight already, and stays where it is.
+      const scroll = !this.fromWindow && !(this.works() && untracked(() => this.hand?.writing() === part));
+      if (this.ready()) this.tell({ kind: 'select', part, scroll });
       this.fromWindow = false;
+    });
+    this.hand?.told.pipe(takeUntilDestroyed()).subscribe((message) => {
+      if (!this.works()) return;
+      // The keys follow the hand into the page.
+      if (message.kind === 'write' || (message.kind === 'do' && message.command.name !== 'replace'))
+        this.frame().nativeElement.focus();
+      this.tell(message);
     });
     this.drawing.drawn.pipe(takeUntilDestroyed()).subscribe((answer) => {
       if (answer.html === undefined || answer.serial !== this.asked) return;
-      this.tell({ kind: 'put', serial: answer.serial, html: answer.html, css: answer.css });
+      this.tell({ kind: 'put', serial: answer.serial, html: answer.html, css: answer.css ?? '' });
       this.drawnIn.set(`Drawn in ${answer.ms < 10 ? answer.ms.toFixed(1) : Math.round(answer.ms)} ms`);
     });
   }
@@ -113,21 +139,11 @@ export class SiteWindow implements AfterViewInit {
     this.destroyed.onDestroy(() => observer.disconnect());
   }
 
-  private tell(message: object): void {
+  private tell(message: ToFrame): void {
     this.frame().nativeElement.contentWindow?.postMessage(message, '*');
   }
 
-  protected heard(
-    event: MessageEvent<{
-      kind: string;
-      part?: string | null;
-      link?: string | null;
-      key?: string;
-      ctrlKey?: boolean;
-      shiftKey?: boolean;
-      altKey?: boolean;
-    }>,
-  ): void {
+  protected heard(event: MessageEvent<FromFrame>): void {
     if (event.source !== this.frame().nativeElement.contentWindow) return;
     const message = event.data;
     if (message.kind === 'ready') this.ready.set(true);
@@ -135,7 +151,7 @@ export class SiteWindow implements AfterViewInit {
       if (message.part) {
         this.fromWindow = true;
         this.partChosen.emit(message.part);
-      }
+      } else if (message.section && !message.link) this.sectionChosen.emit(message.section);
       const target =
         message.link && !message.part
           ? this.document().pages.find((p) => (p.slug ? `/${p.slug}/` : '/') === message.link)
@@ -151,5 +167,8 @@ export class SiteWindow implements AfterViewInit {
           bubbles: true,
         }),
       );
+    else if (message.kind === 'sections') this.places.set(message.sections);
+    else if (message.kind === 'scrolled') this.scrolledTo.set(message.top);
+    else if (this.works()) this.hand?.heard(message);
   }
 }

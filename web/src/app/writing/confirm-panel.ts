@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { withMarksOf } from '@tin-porch/core/model';
 import { questionFor, toConfirm, type PlacedText } from '@tin-porch/core/making';
 import { copyText } from '../parts/copy-text';
 import { some } from '@tin-porch/core/some';
@@ -48,7 +49,11 @@ export class ConfirmPanel {
   protected question = (t: PlacedText) => questionFor(t.text);
 
   private put(t: PlacedText, value: string, kind: 'client' | 'designer'): void {
-    this.store.change({ op: 'setText', at: { section: t.section.id, path: t.path }, text: { value, from: { kind } } });
+    this.store.change({
+      op: 'setText',
+      at: { section: t.section.id, path: t.path },
+      text: withMarksOf(t.text, { value, from: { kind } }),
+    });
   }
   protected vouch(t: PlacedText): void {
     this.put(t, t.text.value, 'client');

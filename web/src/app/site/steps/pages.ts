@@ -7,11 +7,12 @@ import {
   inject,
   Injector,
   signal,
+  viewChild,
   type Signal,
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
-import { needsConfirming, type Section } from '@tin-porch/core/model';
+import { needsConfirming, withMarksOf, type Section } from '@tin-porch/core/model';
 import { shapes } from '@tin-porch/core/look';
 import { differences, textsOf, toConfirm, type Difference, type PlacedText } from '@tin-porch/core/making';
 import { Worktable } from '../../parts/worktable';
@@ -19,6 +20,9 @@ import { some } from '@tin-porch/core/some';
 import { ViewSwitch } from '../../parts/view-switch';
 import { SiteWindow } from '../../window/window';
 import { ConfirmPanel } from '../../writing/confirm-panel';
+import { Hand } from '../../hand/hand';
+import { SectionMargin, type Seam } from '../../hand/section-margin';
+import { SectionSeam } from '../../hand/section-seam';
 import { SectionPanel } from '../section-panel';
 import { ReworkPanel } from '../../writing/rework-panel';
 import { HistoryList } from '../history-list';
@@ -29,6 +33,9 @@ const VIEWS = [
   ['rework', 'Work over'],
   ['confirm', 'To confirm'],
 ] as const;
+
+/** How high the page is pulled apart, px of the window. */
+const SEAM_HEIGHT = 236;
 
 @Component({
   selector: 'tp-step',
@@ -43,6 +50,8 @@ const VIEWS = [
     ReworkPanel,
     ConfirmPanel,
     SectionPanel,
+    SectionMargin,
+    SectionSeam,
   ],
   styleUrl: './pages.scss',
   template: `
@@ -168,11 +177,28 @@ const VIEWS = [
           <tp-confirm-panel (go)="show($event)" />
         } @else if (store.drawn()) {
           <tp-window
+            #window
+            [works]="true"
             [document]="store.document()!"
             [(page)]="store.page"
             [part]="store.part()"
-            (partChosen)="chosenInWindow($event)"
-          />
+            (partChosen)="hand.write($event, 'pressed')"
+            (sectionChosen)="takeSection($event)"
+          >
+            <tp-section-margin
+              margin
+              [places]="window.places()"
+              [scrolled]="window.scrolledTo()"
+              [scale]="window.scale()"
+              [seam]="seam()"
+              (seamChosen)="openSeam($event)"
+            />
+            <ng-container over>
+              @if (seam(); as open) {
+                <tp-section-seam [style.--top.px]="seamTop()" [seam]="open" (closed)="openSeam(null)" />
+              }
+            </ng-container>
+          </tp-window>
         }
       </ng-container>
     </tp-worktable>
@@ -180,6 +206,16 @@ const VIEWS = [
 })
 export class PagesStep {
   protected readonly store = inject(SiteStore);
+  protected readonly hand = inject(Hand);
+  private readonly window = viewChild<SiteWindow>('window');
+  /** What is opened in the page. */
+  protected readonly seam = signal<Seam | null>(null);
+  /** Where the page is pulled apart, px of the window. */
+  protected readonly seamTop = computed(() => {
+    const window = this.window();
+    const place = window?.places().find((p) => p.id === this.seam()?.under);
+    return window && place ? (place.bottom - window.scrolledTo()) * window.scale() : 0;
+  });
   protected readonly views = VIEWS;
   protected readonly view = signal<'window' | 'rework' | 'confirm'>('window');
   protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
@@ -251,7 +287,7 @@ export class PagesStep {
     this.store.change({
       op: 'setText',
       at: { section: t.section.id, path: t.path },
-      text: { value, from: { kind: 'designer' } },
+      text: withMarksOf(t.text, { value, from: { kind: 'designer' } }),
     });
   }
   private readonly differing = computed(() => (this.store.document() ? differences(this.store.document()!) : []));
@@ -261,14 +297,14 @@ export class PagesStep {
     this.store.change({
       op: 'setText',
       at: { section: t.section.id, path: t.path },
-      text: { value, from: { kind: 'brief', quote: value } },
+      text: withMarksOf(t.text, { value, from: { kind: 'brief', quote: value } }),
     });
   }
   protected vouch(t: PlacedText): void {
     this.store.change({
       op: 'setText',
       at: { section: t.section.id, path: t.path },
-      text: { value: t.text.value, from: { kind: 'client' } },
+      text: withMarksOf(t.text, { value: t.text.value, from: { kind: 'client' } }),
     });
   }
   protected nextClaim(): void {
@@ -293,9 +329,14 @@ export class PagesStep {
       { injector: this.injector },
     );
   }
-  /** A click in the window opens the field that holds the text. */
-  protected chosenInWindow(part: string): void {
-    this.store.part.set(part);
-    this.focusField(part);
+  protected takeSection(section: string): void {
+    this.hand.rest();
+    this.store.part.set(`${section}/`);
+  }
+  /** Pulls the page apart under a section, or closes it again. */
+  protected openSeam(seam: Seam | null): void {
+    this.seam.set(seam);
+    const height = SEAM_HEIGHT / (this.window()?.scale() ?? 1);
+    this.hand.told.next({ kind: 'seam', under: seam?.under ?? null, height: seam ? height : 0 });
   }
 }

@@ -1,0 +1,158 @@
+import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
+import { needsConfirming, sameWords, type Text } from '@tin-porch/core/model';
+import { textAt } from '@tin-porch/core/operations';
+import { textsOf, type PlacedText } from '@tin-porch/core/making';
+import { Subject } from 'rxjs';
+import type { FromFrame, ToFrame, WordsCommand, WordsState, Written } from '../../frame/messages';
+import { SiteStore } from '../site/site-store';
+
+/** Other words that are shown in the place of those there, until they are taken or left. */
+export interface Trial {
+  part: string;
+  before: Text;
+  after: Text;
+  measured: string;
+}
+
+const wordsOf = ({ value, marks }: Text): Written => ({ value, ...(marks && { marks }) });
+
+/** What is in hand on the page: a section of it, a text of that, and the words as they are being written. */
+@Injectable()
+export class Hand {
+  private readonly store = inject(SiteStore);
+  /** The part whose words are being written where they stand. */
+  readonly writing = signal<string | null>(null);
+  readonly words = signal<WordsState | null>(null);
+  readonly trial = signal<Trial | null>(null);
+  /** What the window is told. */
+  readonly told = new Subject<ToFrame>();
+  /** The words as the editor last said them. */
+  private last: Written | null = null;
+
+  /** The section in hand. */
+  readonly section = computed(() => this.store.part()?.split('/')[0] ?? null);
+  /** The sections of the page that is open, with what all pages share. */
+  readonly sections = computed(() => {
+    const document = this.store.document();
+    const page = document?.pages.find((p) => p.id === this.store.page()) ?? document?.pages[0];
+    return [document?.header, ...(page?.sections ?? []), document?.footer].flatMap((s) => (s ? [s] : []));
+  });
+  /** The text in hand. */
+  readonly text = computed<PlacedText | null>(() => {
+    const [id, path] = this.store.part()?.split('/') ?? [];
+    const section = this.sections().find((s) => s.id === id);
+    return (section && path && textsOf(section).find((t) => t.path === path)) || null;
+  });
+  readonly unsure = computed(() => {
+    const text = this.text();
+    return text !== null && needsConfirming(text.text);
+  });
+
+  constructor() {
+    // What others, or undo, made of the words that are being written comes into the editor.
+    effect(() => {
+      const part = this.writing();
+      const text = this.text();
+      if (!part || !text || part !== this.store.part() || this.trial()) return;
+      const now = wordsOf(text.text);
+      if (!this.last || sameWords(now, this.last)) return;
+      this.last = now;
+      this.told.next({ kind: 'do', command: { name: 'replace', text: now } });
+    });
+    // On another page nothing is in hand any more.
+    effect(() => {
+      this.store.page();
+      untracked(() => this.rest());
+    });
+  }
+
+  /** Lets the words of a part be written where they stand. */
+  write(part: string, caret: 'pressed' | 'end' = 'end'): void {
+    this.leaveTrial();
+    this.store.part.set(part);
+    const text = this.text();
+    if (!text || !text.text.value) return this.rest();
+    this.writing.set(part);
+    this.last = wordsOf(text.text);
+    this.told.next({ kind: 'write', part, form: text.form, text: this.last, caret });
+  }
+
+  /** Lets go of the words; what they are part of stays in hand. */
+  rest(): void {
+    this.leaveTrial();
+    if (this.writing() === null) return;
+    this.writing.set(null);
+    this.words.set(null);
+    this.told.next({ kind: 'rest' });
+    void this.store.flush();
+  }
+
+  do(command: WordsCommand): void {
+    if (this.writing()) this.told.next({ kind: 'do', command });
+  }
+
+  /** What the window says of the words. */
+  heard(message: FromFrame): void {
+    if (message.kind === 'written') this.put(message.part, message.text);
+    else if (message.kind === 'words') this.words.set(message.state);
+    else if (message.kind === 'left') this.left(message.part, message.how);
+  }
+
+  private put(part: string, written: Written): void {
+    if (this.trial()?.part === part) return;
+    this.last = written;
+    const [section = '', path = ''] = part.split('/');
+    const document = this.store.document();
+    const text = document && textAt(document, { section, path });
+    if (!text || sameWords(wordsOf(text), written)) return;
+    // Who only sets words off has not said them: they come from where they came from.
+    const from = written.value === text.value ? text.from : ({ kind: 'designer' } as const);
+    this.store.change({ op: 'setText', at: { section, path }, text: { ...written, from } });
+  }
+
+  private left(part: string, how: 'escape' | 'next' | 'before' | 'beside'): void {
+    if (this.writing() !== part) return;
+    this.leaveTrial();
+    this.writing.set(null);
+    this.words.set(null);
+    void this.store.flush();
+    if (how === 'next' || how === 'before') {
+      const next = this.neighbour(part, how === 'next' ? 1 : -1);
+      if (next) this.write(next);
+    }
+  }
+
+  /** The text before or after another on the page, of those that say something. */
+  private neighbour(part: string, by: 1 | -1): string | null {
+    const all = this.sections().flatMap((s) =>
+      textsOf(s).flatMap((t) => (t.text.value || `${s.id}/${t.path}` === part ? [`${s.id}/${t.path}`] : [])),
+    );
+    return all[all.indexOf(part) + by] ?? null;
+  }
+
+  /** Shows other words in place of those there; they are taken or left. */
+  try(after: Text, measured: string): void {
+    const text = this.text();
+    if (!text) return;
+    const part = `${text.section.id}/${text.path}`;
+    this.trial.set({ part, before: this.trial()?.before ?? text.text, after, measured });
+    if (this.writing() !== part) this.write(part);
+    this.told.next({ kind: 'do', command: { name: 'replace', text: wordsOf(after) } });
+  }
+  takeTrial(): void {
+    const trial = this.trial();
+    if (!trial) return;
+    this.trial.set(null);
+    this.last = wordsOf(trial.after);
+    const [section = '', path = ''] = trial.part.split('/');
+    this.store.change({ op: 'setText', at: { section, path }, text: trial.after }, 'writer');
+    void this.store.flush();
+  }
+  leaveTrial(): void {
+    const trial = this.trial();
+    if (!trial) return;
+    this.trial.set(null);
+    this.last = wordsOf(trial.before);
+    this.told.next({ kind: 'do', command: { name: 'replace', text: this.last } });
+  }
+}

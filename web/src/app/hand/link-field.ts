@@ -1,0 +1,100 @@
+import type {
+  ElementRef} from '@angular/core';
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  output,
+  viewChild,
+} from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { NgbTypeahead } from '@ng-bootstrap/ng-bootstrap';
+import { linkChoices, readLink, type LinkChoice } from '@tin-porch/core/making';
+import { map, merge, Subject, type Observable } from 'rxjs';
+import { SiteStore } from '../site/site-store';
+
+/** Where words lead to: found by a few letters among pages, sections and ways to reach the client, or an address typed in. */
+@Component({
+  selector: 'tp-link-field',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [FormsModule, NgbTypeahead],
+  host: { class: 'contents', '(keydown.escape)': '$event.stopPropagation(); left.emit()' },
+  template: `
+    <form class="bar nowrap" (ngSubmit)="go()">
+      <label class="sr" for="link-to">Leads to</label>
+      <input
+        #field
+        id="link-to"
+        name="link-to"
+        maxlength="500"
+        autocomplete="off"
+        placeholder="A page, a phone, an address …"
+        [attr.aria-invalid]="fault() ? true : null"
+        [attr.aria-describedby]="fault() ? 'link-fault' : null"
+        [ngModel]="typed()"
+        (ngModelChange)="typed.set($event)"
+        [ngbTypeahead]="search"
+        [resultFormatter]="words"
+        [inputFormatter]="words"
+        (selectItem)="$event.preventDefault(); chosen.emit($event.item.target)"
+        (focus)="asked.next(typedWords())"
+        placement="top-start"
+      />
+      <button class="plain small" type="submit">Lead there</button>
+      @if (target() !== null) {
+        <button class="plain small" type="button" (click)="chosen.emit(null)">No link</button>
+      }
+      <button class="plain small" type="button" (click)="left.emit()">Close</button>
+      @if (fault(); as words) {
+        <span class="fault" id="link-fault" role="alert">{{ words }}</span>
+      }
+    </form>
+  `,
+})
+export class LinkField {
+  private readonly store = inject(SiteStore);
+  readonly target = input.required<string | null>();
+  /** Where to; null for nowhere. */
+  readonly chosen = output<string | null>();
+  readonly left = output();
+  private readonly field = viewChild.required<ElementRef<HTMLInputElement>>('field');
+  private readonly all = computed(() => linkChoices(this.store.document()!));
+  protected readonly typed = linkedSignal<string | LinkChoice>(() => this.shown(this.target()));
+  protected readonly typedWords = computed(() => {
+    const typed = this.typed();
+    return typeof typed === 'string' ? typed : typed.words;
+  });
+  protected readonly fault = linkedSignal({ source: this.typed, computation: () => '' });
+  protected readonly asked = new Subject<string>();
+  protected readonly words = (c: LinkChoice | string) => (typeof c === 'string' ? c : c.words);
+
+  constructor() {
+    afterNextRender(() => this.field().nativeElement.focus());
+  }
+
+  private shown(target: string | null): string {
+    return target === null
+      ? ''
+      : (this.all().find((c) => c.target === target)?.words ?? target.replace(/^(?:tel|mailto):/, ''));
+  }
+  protected readonly search = (typed: Observable<string>) =>
+    merge(typed, this.asked).pipe(map((words) => this.matching(words)));
+  private matching(words: string): LinkChoice[] {
+    const wanted = words.trim().toLowerCase().split(/\s+/);
+    return this.all()
+      .filter((c) => wanted.every((w) => c.words.toLowerCase().includes(w)))
+      .slice(0, 8);
+  }
+  protected go(): void {
+    const said = this.typedWords().trim();
+    const [only, ...others] = said ? this.matching(said) : [];
+    const exact = this.all().find((c) => c.words.toLowerCase() === said.toLowerCase());
+    const read = exact?.target ?? readLink(said) ?? (only && !others.length ? only.target : null);
+    if (read) this.chosen.emit(read);
+    else this.fault.set(said ? 'No page of that name, and no address.' : 'Say where it leads.');
+  }
+}

@@ -1,0 +1,242 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { shapes } from '@tin-porch/core/look';
+import {
+  canRepeat,
+  carryTo,
+  hasOwnGround,
+  listsOf,
+  shapesOfKind,
+  takeOutSection,
+  textsOf,
+  twice,
+  whereIs,
+} from '@tin-porch/core/making';
+import { GROUNDS, needsConfirming, type Ground, type Section } from '@tin-porch/core/model';
+import type { Operation } from '@tin-porch/core/operations';
+import { some } from '@tin-porch/core/some';
+import type { SectionPlace } from '../../frame/messages';
+import { SiteStore } from '../site/site-store';
+import { Hand } from './hand';
+
+const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', deep: 'deep' };
+
+/** What is opened in the page: a place for a new section, or the shapes of one that is there. */
+export type Seam = { kind: 'add' | 'shape'; under: string };
+
+interface Tag {
+  section: Section;
+  title: string;
+  special: string;
+  top: number;
+  height: number;
+  /** How far its name is let down. */
+  slide: number;
+  shared: boolean;
+  /** Its place on the page, and how many there are. */
+  at: number;
+  of: number;
+}
+
+/**
+ * The margin of the page in the window: a tag beside every section, with what it is and what is special about it. The one
+ * in hand has its verbs under its name, and between two is a seam where another one can be laid in.
+ */
+@Component({
+  selector: 'tp-section-margin',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(scroll)': '$any($event.target).scrollTop = 0' },
+  styleUrl: './section-margin.scss',
+  template: `
+    <ol class="tags" aria-label="Sections of the page">
+      @for (tag of tags(); track tag.section.id) {
+        <li
+          class="tag"
+          [class.on]="tag.section.id === hand.section()"
+          [style.--top.px]="tag.top"
+          [style.--height.px]="tag.height"
+          [style.--slide.px]="tag.slide"
+        >
+          <div class="held">
+            <button
+              class="name"
+              type="button"
+              [id]="'tag-' + tag.section.id"
+              [attr.aria-expanded]="tag.section.id === hand.section()"
+              (click)="take(tag)"
+              (focus)="show(tag)"
+              (keydown)="key($event, tag)"
+            >
+              <b>{{ tag.title }}</b><span class="quiet">{{ tag.special }}</span>
+            </button>
+            @if (tag.section.id === hand.section()) {
+              <div class="verbs" role="group" [attr.aria-label]="tag.title">
+                @if (shapeCount(tag.section) > 1) {
+                  <button type="button" [attr.aria-expanded]="open(tag, 'shape')" (click)="toggle(tag, 'shape')">
+                    Shape
+                  </button>
+                }
+                @if (tag.section.id !== 'footer') {
+                  <button type="button" [attr.aria-expanded]="open(tag, 'add')" (click)="toggle(tag, 'add')">
+                    Add under it
+                  </button>
+                }
+                @if (!tag.shared) {
+                  @if (!ownGround(tag.section)) {
+                    <button type="button" (click)="ground(tag.section)">Ground: {{ groundWord(tag.section) }}</button>
+                  }
+                  <button type="button" [disabled]="tag.at === 0" (click)="move(tag, -1)">Up</button>
+                  <button type="button" [disabled]="tag.at === tag.of - 1" (click)="move(tag, 1)">Down</button>
+                  @if (repeats(tag.section)) {
+                    <button type="button" (click)="twice(tag.section)">Twice</button>
+                  }
+                  @if (tag.of > 1 && store.document()!.pages.length > 1) {
+                    <select
+                      [attr.aria-label]="'Carry ' + tag.title + ' to another page'"
+                      (change)="carry(tag, $any($event.target).value); $any($event.target).value = ''"
+                    >
+                      <option value="">Carry to …</option>
+                      @for (page of otherPages(); track page.id) {
+                        <option [value]="page.id">{{ page.label }}</option>
+                      }
+                    </select>
+                  }
+                  @if (tag.of > 1) {
+                    <button type="button" (click)="takeOut(tag)">Take out</button>
+                  }
+                }
+              </div>
+            }
+          </div>
+          @if (tag.section.id !== 'footer' && tag.section.id !== hand.section()) {
+            <button
+              class="seam"
+              type="button"
+              [attr.aria-label]="'Add a section under ' + tag.title"
+              [attr.aria-expanded]="open(tag, 'add')"
+              (click)="toggle(tag, 'add')"
+            >
+              <span>Add here</span>
+            </button>
+          }
+        </li>
+      }
+    </ol>
+  `,
+})
+export class SectionMargin {
+  protected readonly store = inject(SiteStore);
+  protected readonly hand = inject(Hand);
+  readonly places = input.required<SectionPlace[]>();
+  readonly scrolled = input.required<number>();
+  readonly scale = input.required<number>();
+  readonly seam = input<Seam | null>(null);
+  readonly seamChosen = output<Seam | null>();
+
+  protected readonly tags = computed<Tag[]>(() => {
+    const document = this.store.document();
+    const sections = this.hand.sections();
+    if (!document) return [];
+    const on = sections.filter((s) => !this.isShared(s));
+    return sections.map((section): Tag => {
+      const place = this.places().find((p) => p.id === section.id);
+      const shared = this.isShared(section);
+      const top = place ? (place.top - this.scrolled()) * this.scale() : 0;
+      const height = place ? (place.bottom - place.top) * this.scale() : 0;
+      return {
+        section,
+        title: shapes[section.shape]?.title ?? section.shape,
+        special: this.special(section, shared),
+        top,
+        height,
+        // What it says stays in sight while any of the section is.
+        slide: Math.min(Math.max(0, -top), Math.max(0, height - 40)),
+        shared,
+        at: on.indexOf(section),
+        of: on.length,
+      };
+    });
+  });
+  protected readonly otherPages = computed(() => {
+    const document = this.store.document()!;
+    const here = whereIs(document, this.hand.section() ?? '')?.page;
+    return document.pages.filter((p) => p !== here && p.sections.length < 40);
+  });
+
+  private isShared = (s: Section) => s.id === 'header' || s.id === 'footer';
+  private special(section: Section, shared: boolean): string {
+    const claims = textsOf(section).filter((t) => needsConfirming(t.text)).length;
+    if (claims) return `${claims} to confirm`;
+    if (shared) return 'on every page';
+    const [list] = listsOf(section).filter((l) => l.items.length);
+    return [shapes[section.shape]?.character, list && some(list.items.length, 'item')].filter(Boolean).join(', ');
+  }
+  protected shapeCount = (s: Section) => shapesOfKind(s).length;
+  protected ownGround = hasOwnGround;
+  protected repeats = canRepeat;
+  protected groundWord = (s: Section) => GROUND_WORDS[s.ground ?? 'plain'];
+  protected open = (tag: Tag, kind: Seam['kind']) =>
+    this.seam()?.kind === kind && this.seam()?.under === tag.section.id;
+
+  protected take({ section }: Tag): void {
+    this.hand.rest();
+    this.store.part.set(`${section.id}/`);
+  }
+  protected show({ section }: Tag): void {
+    this.hand.told.next({ kind: 'show', section: section.id });
+  }
+  protected toggle(tag: Tag, kind: Seam['kind']): void {
+    this.hand.rest();
+    this.seamChosen.emit(this.open(tag, kind) ? null : { kind, under: tag.section.id });
+  }
+
+  private change(operation: Operation | null, said?: string): void {
+    if (!operation) return;
+    this.hand.rest();
+    this.store.change(operation);
+    void this.store.flush();
+    if (said) this.store.said.set({ words: said, bad: false, undo: true });
+  }
+  protected ground(section: Section): void {
+    const ground = GROUNDS[(GROUNDS.indexOf(section.ground ?? 'plain') + 1) % GROUNDS.length]!;
+    this.change({ op: 'setShape', section: section.id, shape: section.shape, ground });
+  }
+  protected move(tag: Tag, by: 1 | -1): void {
+    const place = whereIs(this.store.document()!, tag.section.id);
+    const to = tag.at + by;
+    if (!place || to < 0 || to >= tag.of) return;
+    this.change({ op: 'moveSection', section: tag.section.id, page: place.page.id, to });
+  }
+  protected twice(section: Section): void {
+    const operation = twice(this.store.document()!, section.id);
+    this.change(operation);
+    if (operation?.op === 'insertSection') this.store.part.set(`${operation.section.id}/`);
+  }
+  protected carry(tag: Tag, page: string): void {
+    const to = this.store.document()!.pages.find((p) => p.id === page);
+    if (to)
+      this.change(
+        carryTo(this.store.document()!, tag.section.id, page),
+        `${tag.title} is on ${to.label} now, at its end.`,
+      );
+  }
+  protected takeOut(tag: Tag): void {
+    this.change(takeOutSection(this.store.document()!, tag.section.id), `${tag.title} is taken out of the page.`);
+    this.store.part.set(null);
+  }
+
+  /** Arrows walk, with Alt they move the section. */
+  protected key(event: KeyboardEvent, tag: Tag): void {
+    const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+    if (!by) return;
+    event.preventDefault();
+    if (event.altKey) {
+      if (!tag.shared) this.move(tag, by);
+      return;
+    }
+    const all = this.tags();
+    const next = all[all.indexOf(tag) + by];
+    if (!next) return;
+    this.take(next);
+    document.getElementById(`tag-${next.section.id}`)?.focus({ preventScroll: true });
+  }
+}

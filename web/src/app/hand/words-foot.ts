@@ -1,0 +1,198 @@
+import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
+import { withMarksOf, type Text } from '@tin-porch/core/model';
+import type { ReworkKind } from '@tin-porch/core/making';
+import { asRefusal } from '../api/porch-api';
+import { SiteStore } from '../site/site-store';
+import { WritingDesk } from '../writing/writing-desk';
+import { Hand } from './hand';
+import { LinkField } from './link-field';
+
+const WAYS: readonly (readonly [Exclude<ReworkKind, 'free' | 'keywords'>, string])[] = [
+  ['shorter', 'Shorter'],
+  ['another', 'Another'],
+];
+const MORE_WAYS: typeof WAYS = [
+  ['longer', 'Longer'],
+  ['plainer', 'Plainer'],
+  ['warmer', 'Warmer'],
+  ['formal', 'More formal'],
+  ['livelier', 'Livelier'],
+  ['list', 'As a list'],
+  ['spelling', 'Spelling'],
+];
+const SOURCES: Record<Text['from']['kind'], string> = {
+  brief: 'from the brief',
+  pack: 'from the trade pack',
+  placeholder: 'a placeholder',
+  designer: 'yours',
+  client: 'the client’s',
+  service: 'from the writing service',
+};
+
+/** The tools of the text in hand: what sets its words off, other words for it, where they come from, and whether they hold. */
+@Component({
+  selector: 'tp-words-foot',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [LinkField],
+  host: { class: 'contents', '(keydown.escape)': 'back($event)' },
+  styleUrl: './words-foot.scss',
+  template: `
+    @if (hand.text(); as text) {
+      <div class="tools" role="toolbar" [attr.aria-label]="text.label + ', in hand'">
+        <b class="in-hand">{{ text.label }}</b>
+        @if (hand.trial(); as trial) {
+          <span class="quiet" role="status">{{ trial.measured }}</span>
+          <button class="plain small" type="button" (click)="take()">Take it</button>
+          <button class="plain small" type="button" (click)="leave()">Leave it</button>
+          <button class="plain small" type="button" [disabled]="desk.busy()" (click)="ask(asked())">Once more</button>
+        } @else if (linking()) {
+          <tp-link-field [target]="hand.words()?.link ?? null" (chosen)="link($event)" (left)="back()" />
+        } @else {
+          @if (text.form !== 'words' && writing()) {
+            <button
+              class="plain small strong"
+              type="button"
+              [attr.aria-pressed]="hand.words()?.strong ?? false"
+              (click)="hand.do({ name: 'strong' })"
+            >
+              Strong
+            </button>
+            <button
+              class="plain small stress"
+              type="button"
+              [attr.aria-pressed]="hand.words()?.stress ?? false"
+              (click)="hand.do({ name: 'stress' })"
+            >
+              Stress
+            </button>
+            <button
+              class="plain small"
+              type="button"
+              [attr.aria-pressed]="hand.words()?.link !== null && hand.words()?.link !== undefined"
+              (click)="linking.set(true)"
+            >
+              Link
+            </button>
+          }
+          @for (way of ways; track way[0]) {
+            <button class="plain small" type="button" [disabled]="desk.busy()" (click)="ask(way[0])">
+              {{ way[1] }}
+            </button>
+          }
+          <select
+            aria-label="Other ways to work it over"
+            [disabled]="desk.busy()"
+            (change)="ask($any($event.target).value); $any($event.target).value = ''"
+          >
+            <option value="">More …</option>
+            @for (way of moreWays; track way[0]) {
+              <option [value]="way[0]">{{ way[1] }}</option>
+            }
+          </select>
+          @if (hand.unsure()) {
+            <span class="chip lamp" [title]="why()">To confirm</span>
+            <button class="plain small" type="button" (click)="vouch()">The client says so</button>
+            <button class="plain small" type="button" (click)="leaveOut()">Leave it out</button>
+          } @else {
+            <span class="chip rain" [title]="why()">{{ source() }}</span>
+          }
+        }
+        @if (note()) {
+          <span class="quiet" role="status">{{ note() }}</span>
+        }
+      </div>
+    }
+  `,
+})
+export class WordsFoot {
+  protected readonly hand = inject(Hand);
+  protected readonly desk = inject(WritingDesk);
+  private readonly store = inject(SiteStore);
+  private readonly element = inject<ElementRef<HTMLElement>>(ElementRef);
+  protected readonly ways = WAYS;
+  protected readonly moreWays = MORE_WAYS;
+  protected readonly linking = signal(false);
+  protected readonly note = signal('');
+  protected readonly asked = signal<ReworkKind>('another');
+  private turn = 0;
+  protected readonly writing = computed(
+    () => this.hand.writing() !== null && this.hand.writing() === this.store.part(),
+  );
+  protected readonly source = computed(() => {
+    const text = this.hand.text()?.text;
+    return text ? (text.value ? SOURCES[text.from.kind] : 'empty') : '';
+  });
+  /** The words of the brief, the line of the pack or the question that a text stands on. */
+  protected readonly why = computed(() => {
+    const from = this.hand.text()?.text.from;
+    switch (from?.kind) {
+      case 'brief':
+        return `“${from.quote}”`;
+      case 'pack':
+        return from.line;
+      case 'placeholder':
+        return `Ask: ${from.ask}`;
+      case 'service':
+        return from.unbacked.length ? `Nobody has said: ${from.unbacked.join('; ')}` : '';
+      default:
+        return '';
+    }
+  });
+
+  /** Brings the keys to the tools. */
+  focus(): void {
+    this.element.nativeElement.querySelector<HTMLElement>('button, select, input')?.focus();
+  }
+  /** Back to the words, with what was selected in them. */
+  protected back(event?: Event): void {
+    event?.stopPropagation();
+    this.linking.set(false);
+    this.hand.do({ name: 'focus' });
+  }
+  protected link(target: string | null): void {
+    this.linking.set(false);
+    this.hand.do(target === null ? { name: 'unlink' } : { name: 'link', target });
+  }
+
+  protected async ask(kind: ReworkKind | ''): Promise<void> {
+    const text = this.hand.text();
+    if (!kind || !text || this.desk.busy()) return;
+    this.asked.set(kind);
+    this.note.set('');
+    try {
+      const { changes, note } = await this.desk.rework({
+        kind,
+        scope: { text: { section: text.section.id, path: text.path } },
+        seed: this.store.document()!.seed + ++this.turn,
+      });
+      const [change] = changes;
+      if (change && this.hand.text()?.path === text.path) this.hand.try(change.after, change.measured);
+      else this.note.set(note);
+    } catch (error) {
+      this.note.set(asRefusal(error).message);
+    }
+  }
+  protected take(): void {
+    this.hand.takeTrial();
+    this.hand.do({ name: 'focus' });
+  }
+  protected leave(): void {
+    this.hand.leaveTrial();
+    this.hand.do({ name: 'focus' });
+  }
+
+  private set(text: Text): void {
+    const { section, path } = this.hand.text()!;
+    this.store.change({ op: 'setText', at: { section: section.id, path }, text });
+    void this.store.flush();
+  }
+  protected vouch(): void {
+    const { text } = this.hand.text()!;
+    this.set(withMarksOf(text, { value: text.value, from: { kind: 'client' } }));
+  }
+  protected leaveOut(): void {
+    this.set({ value: '', from: { kind: 'designer' } });
+    this.hand.rest();
+    this.store.said.set({ words: 'It is left out of the page.', bad: false, undo: true });
+  }
+}

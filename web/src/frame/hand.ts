@@ -1,0 +1,72 @@
+import { DrawnPage, handKey, placeOf, tell } from './drawn-page';
+import type { ToFrame } from './messages';
+import { WordsEditor } from './words-editor';
+
+// The window as it is worked in: words are written where they stand.
+const page = new DrawnPage(true);
+let editor: WordsEditor | null = null;
+/** Where the newest press was, px of the view, and what it was on. */
+let pressed: { x: number; y: number; element: HTMLElement } | null = null;
+
+function rest(): void {
+  if (!editor) return;
+  const ended = editor;
+  editor = null;
+  ended.end();
+  page.keep(null);
+}
+
+function write({ part, form, text, caret }: Extract<ToFrame, { kind: 'write' }>): void {
+  if (editor?.part === part) return;
+  rest();
+  const all = Array.from(document.querySelectorAll<HTMLElement>(`[data-part="${CSS.escape(part)}"]`));
+  const at =
+    caret === 'pressed' && pressed?.element.dataset['part'] === part && pressed.element.isConnected ? pressed : null;
+  const element = at?.element ?? all.find((e) => e.checkVisibility()) ?? all[0];
+  if (!element) return tell({ kind: 'left', part, how: 'beside' });
+  page.keep(element);
+  if (!at) element.scrollIntoView({ block: 'nearest' });
+  editor = new WordsEditor({
+    element,
+    part,
+    form,
+    text,
+    ...(at && { at }),
+    written: (now) => tell({ kind: 'written', part, text: now }),
+    state: (state) => tell({ kind: 'words', state }),
+    left: (how) => {
+      rest();
+      tell({ kind: 'left', part, how });
+    },
+    key: handKey,
+  });
+}
+
+window.addEventListener('message', ({ source, data }: MessageEvent<ToFrame>) => {
+  if (source !== parent) return;
+  if (data.kind === 'write') write(data);
+  else if (data.kind === 'rest') rest();
+  else if (data.kind === 'do') editor?.do(data.command);
+});
+window.addEventListener('click', (event) => {
+  const { target } = event;
+  if (!(target instanceof Element)) return;
+  // Nothing on the page is followed, sent or folded here.
+  if (target.closest('a, button, summary, label, input, select, textarea')) event.preventDefault();
+  if (editor?.element.contains(target)) return;
+  const place = placeOf(target);
+  const element = target.closest<HTMLElement>('[data-part]');
+  pressed = element && { x: event.clientX, y: event.clientY, element };
+  if (editor) {
+    const { part } = editor;
+    rest();
+    tell({ kind: 'left', part, how: 'beside' });
+  }
+  tell({ kind: 'chosen', ...place });
+});
+window.addEventListener('keydown', (event) => {
+  if (event.defaultPrevented || editor?.element.contains(event.target as Node)) return;
+  const { key, ctrlKey, metaKey, altKey } = event;
+  if (ctrlKey || metaKey || altKey || key === '/' || key === '?' || key === '[' || key === ']') handKey(event);
+});
+tell({ kind: 'ready' });
