@@ -31,7 +31,9 @@ export class DrawnPage {
   private places = '';
   /** The element that is written in: it is left alone until it is let go. */
   private kept: HTMLElement | null = null;
-  /** Whether the interface wants to know where sections are. */
+  /** What is done when something new has been drawn. */
+  drawn: () => void = () => undefined;
+  /** @param measures whether the interface wants to know where sections are */
   constructor(private readonly measures: boolean) {
     document.adoptedStyleSheets = [this.sheet, this.marks, this.seams];
     this.marks.replaceSync(HOVER + WORKED);
@@ -88,6 +90,7 @@ export class DrawnPage {
     if (body !== this.shown) this.morph(message, body);
     tell({ kind: 'drawn', serial: message.serial, height: document.body.scrollHeight });
     this.measure();
+    this.drawn();
   }
 
   private morph(message: Put, body: string): void {

@@ -8,7 +8,11 @@ let editor: WordsEditor | null = null;
 /** Where the newest press was, px of the view, and what it was on. */
 let pressed: { x: number; y: number; element: HTMLElement } | null = null;
 
+/** What is to be written in as soon as it is drawn. */
+let awaited: Extract<ToFrame, { kind: 'write' }> | null = null;
+
 function rest(): void {
+  awaited = null;
   if (!editor) return;
   const ended = editor;
   editor = null;
@@ -16,14 +20,18 @@ function rest(): void {
   page.keep(null);
 }
 
-function write({ part, form, text, caret }: Extract<ToFrame, { kind: 'write' }>): void {
+function write(message: Extract<ToFrame, { kind: 'write' }>): void {
+  const { part, form, text, caret } = message;
   if (editor?.part === part) return;
   rest();
   const all = Array.from(document.querySelectorAll<HTMLElement>(`[data-part="${CSS.escape(part)}"]`));
   const at =
     caret === 'pressed' && pressed?.element.dataset['part'] === part && pressed.element.isConnected ? pressed : null;
   const element = at?.element ?? all.find((e) => e.checkVisibility()) ?? all[0];
-  if (!element) return tell({ kind: 'left', part, how: 'beside' });
+  if (!element) {
+    awaited = message;
+    return;
+  }
   page.keep(element);
   if (!at) element.scrollIntoView({ block: 'nearest' });
   editor = new WordsEditor({
@@ -31,7 +39,7 @@ function write({ part, form, text, caret }: Extract<ToFrame, { kind: 'write' }>)
     part,
     form,
     text,
-    ...(at && { at }),
+    ...(caret === 'all' ? { at: caret } : at && { at }),
     written: (now) => tell({ kind: 'written', part, text: now }),
     state: (state) => tell({ kind: 'words', state }),
     left: (how) => {
@@ -42,6 +50,9 @@ function write({ part, form, text, caret }: Extract<ToFrame, { kind: 'write' }>)
   });
 }
 
+page.drawn = () => {
+  if (awaited) write(awaited);
+};
 window.addEventListener('message', ({ source, data }: MessageEvent<ToFrame>) => {
   if (source !== parent) return;
   if (data.kind === 'write') write(data);

@@ -25,7 +25,7 @@ export type ToFrame =
   /** Pulls the page apart under a section, `height` px of the page; closed with null. */
   | { kind: 'seam'; under: string | null; height: number }
   /** Lets the words of a part be written where they stand. */
-  | { kind: 'write'; part: string; form: FieldForm; text: Written; caret: 'pressed' | 'end' }
+  | { kind: 'write'; part: string; form: FieldForm; text: Written; caret: 'pressed' | 'end' | 'all' }
   | { kind: 'rest' }
   | { kind: 'do'; command: WordsCommand };
 

@@ -3,7 +3,15 @@ import { baseKeymap, chainCommands, splitBlock, toggleMark } from 'prosemirror-c
 import { history, redo, redoDepth, undo, undoDepth } from 'prosemirror-history';
 import { keymap } from 'prosemirror-keymap';
 import { DOMSerializer, Slice, type Mark, type Schema } from 'prosemirror-model';
-import { EditorState, Plugin, Selection, TextSelection, type Command, type Transaction } from 'prosemirror-state';
+import {
+  AllSelection,
+  EditorState,
+  Plugin,
+  Selection,
+  TextSelection,
+  type Command,
+  type Transaction,
+} from 'prosemirror-state';
 import { EditorView } from 'prosemirror-view';
 import type { Left, WordsCommand, WordsState, Written } from './messages';
 import { docOf, schemaFor, targetOfAddress, writtenOf } from './words-schema';
@@ -17,7 +25,7 @@ export interface WordsEditorParts {
   form: FieldForm;
   text: Written;
   /** Where the words were pressed, px of the view; the caret goes to their end where left out. */
-  at?: { x: number; y: number };
+  at?: { x: number; y: number } | 'all';
   written(text: Written): void;
   state(state: WordsState): void;
   left(how: Left): void;
@@ -65,8 +73,9 @@ export class WordsEditor {
   }
 
   /** Puts the caret where the words were pressed, or at their end. */
-  private place(at: { x: number; y: number } | undefined): void {
+  private place(at: WordsEditorParts['at']): void {
     const { state } = this.view;
+    if (at === 'all') return this.view.dispatch(state.tr.setSelection(new AllSelection(state.doc)));
     const found = at && this.view.posAtCoords({ left: at.x, top: at.y });
     const selection = found ? Selection.near(state.doc.resolve(found.pos)) : Selection.atEnd(state.doc);
     this.view.dispatch(state.tr.setSelection(selection));

@@ -1,4 +1,5 @@
-import { isText, type Section } from '../../model/site.js';
+import { isText, type Section, type Text } from '../../model/site.js';
+import { textsOf, type PlacedText } from '../generate/site.js';
 import type { OperationNamed } from '../../operations/operation.js';
 import { emptyOf } from '../../look/shapes/complete.js';
 import { shapes } from '../../look/shapes/registry.gen.js';
@@ -65,6 +66,57 @@ export function addItem(section: Section, field: string, id: string): OperationN
     at: itemsOf(section, field).length,
   };
 }
+
+/** What stands in a place until somebody has written there: shown as such, and kept from going live. */
+const toBeWritten = (title: string): Text => ({
+  value: title,
+  from: { kind: 'placeholder', ask: `${title}: what should stand here?` },
+});
+
+/**
+ * Adds an item under another one of a list, with something to take hold of: its first words, and its longer ones, are to be
+ * written. Its id is the caller’s to find.
+ */
+export function addItemUnder(section: Section, field: string, under: string, id: string): OperationNamed<'insertItem'> {
+  const { item, ...operation } = addItem(section, field, id);
+  const texts = textsOf({ ...section, content: { [field]: [item] } });
+  const wanted = new Set([texts[0], texts.find((t) => t.long)]);
+  const filled = structuredClone(item) as Record<string, unknown>;
+  for (const t of texts) {
+    const key = t.path.split('.')[2];
+    if (!wanted.has(t)) continue;
+    if (key === undefined) Object.assign(filled, toBeWritten(t.label));
+    else if (isText(filled[key])) filled[key] = toBeWritten(t.label);
+  }
+  return {
+    ...operation,
+    item: filled as typeof item,
+    at: itemsOf(section, field).findIndex((i) => i.id === under) + 1,
+  };
+}
+
+/** The item that a place in a section is in: its list, its id and its number in it; null where it is in none. */
+export function itemAt(section: Section, path: string): { list: SectionList; id: string; at: number } | null {
+  const [field, id] = path.split('.');
+  const list = listsOf(section).find((l) => l.field === field);
+  const at = list?.items.findIndex((i) => i.id === id) ?? -1;
+  return list && at >= 0 ? { list, id: id!, at } : null;
+}
+
+/** The texts a section, or one item of it, can have or do without; those of its other items are not among them. */
+export const partsOf = (section: Section, item: { list: SectionList; id: string } | null): PlacedText[] =>
+  textsOf(section).filter((t) =>
+    item
+      ? t.path.startsWith(`${item.list.field}.${item.id}.`) && t.path.split('.').length === 3
+      : !t.path.includes('.'),
+  );
+
+/** Puts a part in or leaves it out: one that is put in waits to be written. */
+export const switchPart = ({ section, path, label, text }: PlacedText): OperationNamed<'setText'> => ({
+  op: 'setText',
+  at: { section: section.id, path },
+  text: text.value ? { value: '', from: { kind: 'designer' } } : toBeWritten(label.replace(/^\d+\. /, '')),
+});
 
 /** Other shapes a section can be laid out in without losing a word, with what each is like. */
 export const shapesOfKind = (section: Section): { shape: string; character: string }[] =>

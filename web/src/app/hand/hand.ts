@@ -67,14 +67,16 @@ export class Hand {
   }
 
   /** Lets the words of a part be written where they stand. */
-  write(part: string, caret: 'pressed' | 'end' = 'end'): void {
+  write(part: string, caret: 'pressed' | 'end' | 'all' = 'end'): void {
     this.leaveTrial();
     this.store.part.set(part);
     const text = this.text();
     if (!text || !text.text.value) return this.rest();
     this.writing.set(part);
     this.last = wordsOf(text.text);
-    this.told.next({ kind: 'write', part, form: text.form, text: this.last, caret });
+    // What only keeps a place is written over.
+    const whole = text.text.from.kind === 'placeholder' ? 'all' : caret;
+    this.told.next({ kind: 'write', part, form: text.form, text: this.last, caret: whole });
   }
 
   /** Lets go of the words; what they are part of stays in hand. */

@@ -1,4 +1,15 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import {
+  afterRenderEffect,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  ElementRef,
+  inject,
+  input,
+  output,
+  signal,
+} from '@angular/core';
+import { idFrom } from '@tin-porch/core/ground';
 import { shapes } from '@tin-porch/core/look';
 import {
   canRepeat,
@@ -10,6 +21,12 @@ import {
   textsOf,
   twice,
   whereIs,
+  addItemUnder,
+  itemAt,
+  partsOf,
+  switchPart,
+  type PlacedText,
+  type SectionList,
 } from '@tin-porch/core/making';
 import { GROUNDS, needsConfirming, type Ground, type Section } from '@tin-porch/core/model';
 import type { Operation } from '@tin-porch/core/operations';
@@ -104,6 +121,45 @@ interface Tag {
                     <button type="button" (click)="takeOut(tag)">Take out</button>
                   }
                 }
+                @if (item(); as item) {
+                  <div class="of-item" role="group" [attr.aria-label]="item.list.one + ' ' + (item.at + 1)">
+                    <b>{{ item.list.one }} {{ item.at + 1 }} of {{ item.list.items.length }}</b>
+                    @if (item.list.items.length < item.list.most) {
+                      <button type="button" (click)="addItem(tag.section)">One more under it</button>
+                    }
+                    <button type="button" [disabled]="item.at === 0" (click)="moveItem(tag.section, -1)">Before</button>
+                    <button
+                      type="button"
+                      [disabled]="item.at === item.list.items.length - 1"
+                      (click)="moveItem(tag.section, 1)"
+                    >
+                      After
+                    </button>
+                    <button type="button" (click)="takeItem(tag.section)">Leave out</button>
+                  </div>
+                } @else {
+                  @for (list of emptyLists(tag.section); track list.field) {
+                    <button type="button" (click)="addFirst(tag.section, list)">
+                      Begin: {{ list.one.toLowerCase() }}
+                    </button>
+                  }
+                }
+                @if (parts(tag.section); as all) {
+                  @if (all.length) {
+                    <button type="button" [attr.aria-expanded]="partsOpen()" (click)="partsOpen.set(!partsOpen())">
+                      Parts{{ item() ? ' of it' : '' }}
+                    </button>
+                    @if (partsOpen()) {
+                      @for (part of all; track part.path) {
+                        <label class="check"
+                          ><input type="checkbox" [checked]="!!part.text.value" (change)="switch(part)" />{{
+                            bare(part.label)
+                          }}</label
+                        >
+                      }
+                    }
+                  }
+                }
               </div>
             }
           </div>
@@ -149,7 +205,10 @@ export class SectionMargin {
         top,
         height,
         // What it says stays in sight while any of the section is.
-        slide: Math.min(Math.max(0, -top), Math.max(0, height - 40)),
+        slide:
+          section.id === this.hand.section()
+            ? this.held(top) - top
+            : Math.min(Math.max(0, -top), Math.max(0, height - 40)),
         shared,
         at: on.indexOf(section),
         of: on.length,
@@ -162,6 +221,17 @@ export class SectionMargin {
     return document.pages.filter((p) => p !== here && p.sections.length < 40);
   });
 
+  /** The item in hand. */
+  protected readonly item = computed(() => {
+    const [id, path] = this.store.part()?.split('/') ?? [];
+    const section = this.hand.sections().find((s) => s.id === id);
+    return section && path ? itemAt(section, path) : null;
+  });
+  protected readonly partsOpen = signal(false);
+  protected parts = (section: Section) => partsOf(section, this.item());
+  protected bare = (label: string) => label.replace(/^\d+\. /, '');
+  protected emptyLists = (section: Section) => listsOf(section).filter((l) => !l.items.length);
+
   private isShared = (s: Section) => s.id === 'header' || s.id === 'footer';
   private special(section: Section, shared: boolean): string {
     const claims = textsOf(section).filter((t) => needsConfirming(t.text)).length;
@@ -170,6 +240,30 @@ export class SectionMargin {
     const [list] = listsOf(section).filter((l) => l.items.length);
     return [shapes[section.shape]?.character, list && some(list.items.length, 'item')].filter(Boolean).join(', ');
   }
+  private readonly element = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+  /** How high the margin is, and what is held out of the tag in hand, px. */
+  private readonly room = signal(0);
+  private readonly heldHeight = signal(0);
+  /** Where the verbs of the section in hand begin: beside its top, but never out of sight. */
+  private held = (top: number) => Math.min(Math.max(top, 0), Math.max(0, this.room() - this.heldHeight()));
+
+  constructor() {
+    afterRenderEffect({
+      earlyRead: () => {
+        this.hand.text();
+        this.hand.section();
+        this.partsOpen();
+        this.places();
+        return [this.element.clientHeight, this.element.querySelector<HTMLElement>('.tag.on .held')?.offsetHeight ?? 0];
+      },
+      write: (sizes) => {
+        const [room = 0, held = 0] = sizes();
+        this.room.set(room);
+        this.heldHeight.set(held);
+      },
+    });
+  }
+
   protected shapeCount = (s: Section) => shapesOfKind(s).length;
   protected ownGround = hasOwnGround;
   protected repeats = canRepeat;
@@ -222,6 +316,47 @@ export class SectionMargin {
   protected takeOut(tag: Tag): void {
     this.change(takeOutSection(this.store.document()!, tag.section.id), `${tag.title} is taken out of the page.`);
     this.store.part.set(null);
+  }
+
+  /** Goes on at the words of something new, all of them taken so that the first key writes over them. */
+  private writeAt(section: string, path: string): void {
+    const texts = this.hand
+      .sections()
+      .filter((s) => s.id === section)
+      .flatMap((s) => textsOf(s));
+    const first = texts.find((t) => (t.path === path || t.path.startsWith(`${path}.`)) && t.text.value);
+    if (first) this.hand.write(`${section}/${first.path}`, 'all');
+  }
+  private add(section: Section, field: string, under: string): void {
+    const id = idFrom(crypto.randomUUID());
+    this.change(addItemUnder(section, field, under, id));
+    this.writeAt(section.id, `${field}.${id}`);
+  }
+  protected addItem(section: Section): void {
+    const item = this.item();
+    if (item) this.add(section, item.list.field, item.id);
+  }
+  protected addFirst = (section: Section, list: SectionList) => this.add(section, list.field, '');
+  protected moveItem(section: Section, by: 1 | -1): void {
+    const item = this.item();
+    if (!item) return;
+    const { list, id, at } = item;
+    this.change({ op: 'moveItem', list: { section: section.id, path: list.field }, item: id, to: at + by });
+  }
+  protected takeItem(section: Section): void {
+    const item = this.item();
+    if (!item) return;
+    const { list, id, at } = item;
+    const name = list.items[at]!.name || `${list.one} ${at + 1}`;
+    this.change(
+      { op: 'removeItem', list: { section: section.id, path: list.field }, item: id },
+      `${name} is left out.`,
+    );
+    this.store.part.set(`${section.id}/`);
+  }
+  protected switch(part: PlacedText): void {
+    this.change(switchPart(part));
+    if (!part.text.value) this.writeAt(part.section.id, part.path);
   }
 
   /** Arrows walk, with Alt they move the section. */

@@ -28,6 +28,11 @@ import { ChangeDetectionStrategy, Component, input, model } from '@angular/core'
       border-radius: 0;
       margin-left: -1px;
     }
+    @media (max-width: 600px) {
+      .views {
+        margin-bottom: 0;
+      }
+    }
     @media (max-width: 360px) {
       .views {
         flex-wrap: wrap;

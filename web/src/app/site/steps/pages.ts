@@ -35,7 +35,10 @@ const VIEWS = [
 ] as const;
 
 /** How high the page is pulled apart, px of the window. */
-const SEAM_HEIGHT = 236;
+const SEAM = { wide: 236, narrow: 300 };
+
+/** The id of the field a part is written in beside the window. */
+const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
 
 @Component({
   selector: 'tp-step',
@@ -236,6 +239,12 @@ export class PagesStep {
   protected readonly remaining = computed(() => (this.store.document() ? toConfirm(this.store.document()!).length : 0));
 
   constructor() {
+    // The field of what is taken in the window comes into sight beside it.
+    effect(() => {
+      const part = this.store.part();
+      if (part && this.hand.writing() === part)
+        setTimeout(() => document.getElementById(fieldOf(part))?.scrollIntoView({ block: 'nearest' }));
+    });
     effect(() =>
       this.store.main.set(
         this.store.drawn()
@@ -255,7 +264,7 @@ export class PagesStep {
   protected some = some;
   protected unsure = (t: PlacedText) => needsConfirming(t.text);
   protected partOf = (t: PlacedText) => `${t.section.id}/${t.path}`;
-  protected fieldId = (t: PlacedText) => `t-${t.section.id}-${t.path.replace(/\./g, '-')}`;
+  protected fieldId = (t: PlacedText) => fieldOf(this.partOf(t));
   protected source(t: PlacedText): string {
     const { from, value } = t.text;
     if (!value) return 'empty';
@@ -322,7 +331,7 @@ export class PagesStep {
     this.store.side.set('controls');
     afterNextRender(
       () => {
-        const field = document.getElementById(`t-${part.replace('/', '-').replace(/\./g, '-')}`);
+        const field = document.getElementById(fieldOf(part));
         field?.scrollIntoView({ block: 'center' });
         field?.focus();
       },
@@ -336,7 +345,7 @@ export class PagesStep {
   /** Pulls the page apart under a section, or closes it again. */
   protected openSeam(seam: Seam | null): void {
     this.seam.set(seam);
-    const height = SEAM_HEIGHT / (this.window()?.scale() ?? 1);
+    const height = (matchMedia('(max-width: 900px)').matches ? SEAM.narrow : SEAM.wide) / (this.window()?.scale() ?? 1);
     this.hand.told.next({ kind: 'seam', under: seam?.under ?? null, height: seam ? height : 0 });
   }
 }
