@@ -2,7 +2,7 @@ import { BULLET, cleanMarks, type FieldForm, type TextMark } from '@tin-porch/co
 import { baseKeymap, chainCommands, splitBlock, toggleMark } from 'prosemirror-commands';
 import { history, redo, redoDepth, undo, undoDepth } from 'prosemirror-history';
 import { keymap } from 'prosemirror-keymap';
-import { DOMSerializer, Slice, type Mark, type Schema } from 'prosemirror-model';
+import { DOMSerializer, Slice, type Mark, type ResolvedPos, type Schema } from 'prosemirror-model';
 import {
   AllSelection,
   EditorState,
@@ -240,7 +240,8 @@ export class WordsEditor {
     const has = (name: string) => {
       const type = this.schema.marks[name];
       if (!type) return undefined;
-      const stored = state.storedMarks ?? $from.marks();
+      // A link is not gone on with at its end, and still the one the caret is at.
+      const stored = name === 'link' ? linksAt($from) : (state.storedMarks ?? $from.marks());
       return empty
         ? type.isInSet(stored)
         : state.doc.rangeHasMark(from, to, type)
@@ -272,7 +273,7 @@ export class WordsEditor {
       const doc = docOf(this.schema, command.text);
       this.view.dispatch(state.tr.replaceWith(0, state.doc.content.size, doc.content));
     }
-    this.view.focus();
+    if (command.name !== 'replace') this.view.focus();
   }
 
   get written(): Written {
@@ -300,13 +301,17 @@ function firstMark(state: EditorState, name: string): Mark | undefined {
   return found;
 }
 
+/** The link that is at a place, before it or after. */
+const linksAt = ({ nodeBefore, nodeAfter }: ResolvedPos): Mark[] =>
+  [nodeBefore, nodeAfter].flatMap((node) => node?.marks.filter((m) => m.type.name === 'link') ?? []).slice(0, 1);
+
 /** The link a caret stands in, or the word. */
 function linkAround(state: EditorState): { from: number; to: number } {
   const { $from } = state.selection;
   const start = $from.start();
   const text = $from.parent.textBetween(0, $from.parent.content.size, undefined, '\n');
   const at = $from.parentOffset;
-  const mark = $from.marks().find((m) => m.type.name === 'link');
+  const [mark] = linksAt($from);
   let [from, to] = [at, at];
   if (mark) {
     const inLink = (n: number) =>

@@ -123,7 +123,7 @@ export function docOf(schema: Schema, text: Written): Node {
   return doc!.create(null, blocks.length ? blocks : [paragraph.create()]);
 }
 
-/** The text that is edited. Lines that stand empty at its end are none. */
+/** The text that is edited. Lines and items that stand empty at its end are none. */
 export function writtenOf(doc: Node): Written {
   let value = '';
   const marks: TextMark[] = [];
@@ -151,7 +151,7 @@ export function writtenOf(doc: Node): Written {
         inline(block);
       }
     });
-  const said = value.replace(/\s+$/, '');
+  const said = value.replace(/(?:(?:^|\n)•|\s)+$/, '');
   const clean = cleanMarks(said, marks);
   return { value: said, ...(clean && { marks: clean }) };
 }
