@@ -32,6 +32,7 @@ import { measureWhole } from './attacks.js';
 import { measureBriefs } from './briefs.js';
 import { measureCrowd } from './crowd.js';
 import { measureGrowth } from './growth.js';
+import { measureHand } from './hand.js';
 import { measureInterface, measurePictures } from './interface.js';
 import { checkLooks, measureFirstView, timeDirections } from './looks.js';
 import { stackForTests, until } from '../support/stack-for-tests.js';
@@ -76,8 +77,10 @@ function timed(name: string, runs: number, work: (n: number) => unknown): void {
 const BRIEF = readFileSync(fileURLToPath(new URL('../../src/bench/brief.md', import.meta.url)), 'utf8');
 const origin = 'https://quillandplane.example';
 
-// `npm run bench -- growth` measures that alone, and writes nothing; so do `crowd` and `briefs`.
-const alone = { growth: measureGrowth, crowd: measureCrowd, briefs: measureBriefs }[process.argv[2] ?? ''];
+// `npm run bench -- growth` measures that alone, and writes nothing; so do `crowd`, `briefs` and `hand`.
+const alone = { growth: measureGrowth, crowd: measureCrowd, briefs: measureBriefs, hand: measureHand }[
+  process.argv[2] ?? ''
+];
 if (alone) {
   await alone(keep);
   process.exit(0);
@@ -232,6 +235,7 @@ try {
 }
 
 await measureGrowth(keep);
+await measureHand(keep);
 await measureCrowd(keep);
 await measureWhole(keep);
 

@@ -11,6 +11,15 @@ let pressed: { x: number; y: number; element: HTMLElement } | null = null;
 /** What is to be written in as soon as it is drawn. */
 let awaited: Extract<ToFrame, { kind: 'write' }> | null = null;
 
+/** Letters typed on the way from one text to the next: they are for the next. Null where nobody is on the way. */
+let early: string | null = null;
+let onTheWay: ReturnType<typeof setTimeout> | undefined;
+function setOut(): void {
+  early = '';
+  clearTimeout(onTheWay);
+  onTheWay = setTimeout(() => (early = null), 2000);
+}
+
 function rest(): void {
   awaited = null;
   if (!editor) return;
@@ -30,6 +39,7 @@ function write(message: Extract<ToFrame, { kind: 'write' }>): void {
   const element = at?.element ?? all.find((e) => e.checkVisibility()) ?? all[0];
   if (!element) {
     awaited = message;
+    if (early === null) setOut();
     return;
   }
   page.keep(element);
@@ -44,10 +54,13 @@ function write(message: Extract<ToFrame, { kind: 'write' }>): void {
     state: (state) => tell({ kind: 'words', state }),
     left: (how) => {
       rest();
+      if (how === 'next' || how === 'before') setOut();
       tell({ kind: 'left', part, how });
     },
     key: handKey,
   });
+  editor.type(early ?? '');
+  early = null;
 }
 
 page.drawn = () => {
@@ -78,6 +91,11 @@ window.addEventListener('click', (event) => {
 window.addEventListener('keydown', (event) => {
   if (event.defaultPrevented || editor?.element.contains(event.target as Node)) return;
   const { key, ctrlKey, metaKey, altKey } = event;
+  if (early !== null && key.length === 1 && !ctrlKey && !metaKey && !altKey) {
+    early += key;
+    event.preventDefault();
+    return;
+  }
   if (ctrlKey || metaKey || altKey || key === '/' || key === '?' || key === '[' || key === ']') handKey(event);
 });
 tell({ kind: 'ready' });

@@ -133,7 +133,7 @@ export class WordsEditor {
               held &&
               ((key === 'z' && !event.shiftKey && !undoDepth(this.view.state)) ||
                 ((key === 'y' || (key === 'z' && event.shiftKey)) && !redoDepth(this.view.state)));
-            if (held && (key === 'k' || spent)) {
+            if ((held && (key === 'k' || spent)) || (event.altKey && event.key === 'F10')) {
               event.preventDefault();
               given.key(event);
               return true;
@@ -274,6 +274,11 @@ export class WordsEditor {
       this.view.dispatch(state.tr.replaceWith(0, state.doc.content.size, doc.content));
     }
     if (command.name !== 'replace') this.view.focus();
+  }
+
+  /** Puts letters where the caret is. */
+  type(letters: string): void {
+    if (letters) this.view.dispatch(this.view.state.tr.insertText(letters));
   }
 
   get written(): Written {

@@ -284,6 +284,7 @@ describe('the hand on the page', () => {
 
     it('is walked with the arrows, and moves with Alt and an arrow', async () => {
       const { element } = await margin(home.sections[0]!);
+      element.style.cssText = 'display: block; height: 3000px';
       const name = (id: string) => element.querySelector<HTMLElement>(`#tag-${id}`)!;
       const press = async (id: string, key: string, altKey = false) => {
         name(id).dispatchEvent(new KeyboardEvent('keydown', { key, altKey, bubbles: true, cancelable: true }));

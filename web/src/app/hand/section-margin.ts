@@ -1,10 +1,13 @@
 import {
+  afterNextRender,
   afterRenderEffect,
   ChangeDetectionStrategy,
   Component,
   computed,
+  effect,
   ElementRef,
   inject,
+  Injector,
   input,
   output,
   signal,
@@ -46,6 +49,8 @@ interface Tag {
   special: string;
   top: number;
   height: number;
+  /** True where nothing of it is in sight. */
+  out: boolean;
   /** How far its name is let down. */
   slide: number;
   shared: boolean;
@@ -61,7 +66,7 @@ interface Tag {
 @Component({
   selector: 'tp-section-margin',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '(scroll)': '$any($event.target).scrollTop = 0' },
+  host: { '(scroll)': '$any($event.target).scrollTop = 0', '(focusin)': 'awaited.set(null)' },
   styleUrl: './section-margin.scss',
   template: `
     <ol class="tags" aria-label="Sections of the page">
@@ -69,6 +74,7 @@ interface Tag {
         <li
           class="tag"
           [class.on]="tag.section.id === hand.section()"
+          [class.out]="tag.out"
           [style.--top.px]="tag.top"
           [style.--height.px]="tag.height"
           [style.--slide.px]="tag.slide"
@@ -167,7 +173,7 @@ interface Tag {
             <button
               class="seam"
               type="button"
-              [attr.aria-label]="'Add a section under ' + tag.title"
+              [attr.aria-label]="'Add here, under ' + tag.title"
               [attr.aria-expanded]="open(tag, 'add')"
               (click)="toggle(tag, 'add')"
             >
@@ -203,6 +209,7 @@ export class SectionMargin {
         title: shapes[section.shape]?.title ?? section.shape,
         special: this.special(section, shared),
         top,
+        out: this.room() > 0 && (top + height <= 1 || top >= this.room()),
         height,
         // What it says stays in sight while any of the section is.
         slide:
@@ -240,20 +247,36 @@ export class SectionMargin {
     const [list] = listsOf(section).filter((l) => l.items.length);
     return [shapes[section.shape]?.character, list && some(list.items.length, 'item')].filter(Boolean).join(', ');
   }
+  private readonly injector = inject(Injector);
   private readonly element = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   /** How high the margin is, and what is held out of the tag in hand, px. */
   private readonly room = signal(0);
   private readonly heldHeight = signal(0);
+  /** The tag that takes the keys as soon as it is in sight. */
+  protected readonly awaited = signal<string | null>(null);
   /** Where the verbs of the section in hand begin: beside its top, but never out of sight. */
   private held = (top: number) => Math.min(Math.max(top, 0), Math.max(0, this.room() - this.heldHeight()));
 
+  /** What was moved, and is to be shown where it stands then. */
+  private moved: string | null = null;
+
   constructor() {
+    effect(() => {
+      this.places();
+      if (this.moved) this.hand.told.next({ kind: 'show', section: this.moved });
+      this.moved = null;
+    });
     afterRenderEffect({
       earlyRead: () => {
         this.hand.text();
         this.hand.section();
         this.partsOpen();
-        this.places();
+        const awaited = this.awaited();
+        const tag = awaited && this.tags().some((t) => t.section.id === awaited && !t.out);
+        if (tag) {
+          this.element.querySelector<HTMLElement>(`#tag-${CSS.escape(awaited)}`)?.focus({ preventScroll: true });
+          this.awaited.set(null);
+        }
         return [this.element.clientHeight, this.element.querySelector<HTMLElement>('.tag.on .held')?.offsetHeight ?? 0];
       },
       write: (sizes) => {
@@ -273,7 +296,10 @@ export class SectionMargin {
 
   protected take({ section }: Tag): void {
     this.hand.rest();
-    this.store.part.set(`${section.id}/`);
+    // Pressed once more, it is gone into.
+    const [first] = textsOf(section).filter((t) => t.text.value);
+    if (this.hand.section() === section.id && first) this.hand.write(`${section.id}/${first.path}`);
+    else this.store.part.set(`${section.id}/`);
   }
   protected show({ section }: Tag): void {
     this.hand.told.next({ kind: 'show', section: section.id });
@@ -299,6 +325,7 @@ export class SectionMargin {
     const to = tag.at + by;
     if (!place || to < 0 || to >= tag.of) return;
     this.change({ op: 'moveSection', section: tag.section.id, page: place.page.id, to });
+    this.moved = tag.section.id;
   }
   protected twice(section: Section): void {
     const operation = twice(this.store.document()!, section.id);
@@ -366,12 +393,18 @@ export class SectionMargin {
     event.preventDefault();
     if (event.altKey) {
       if (!tag.shared) this.move(tag, by);
+      // Put elsewhere in the list, the tag loses the keys.
+      afterNextRender(() => this.focusTag(tag.section.id), { injector: this.injector });
       return;
     }
     const all = this.tags();
     const next = all[all.indexOf(tag) + by];
     if (!next) return;
-    this.take(next);
-    document.getElementById(`tag-${next.section.id}`)?.focus({ preventScroll: true });
+    this.store.part.set(`${next.section.id}/`);
+    this.focusTag(next.section.id);
+  }
+  private focusTag(id: string): void {
+    this.hand.told.next({ kind: 'show', section: id });
+    this.awaited.set(id);
   }
 }

@@ -1,0 +1,312 @@
+import type { SiteDocument, Text } from '@tin-porch/core/model';
+import { renderPage } from '@tin-porch/core/page';
+import { textAt } from '@tin-porch/core/operations';
+import { validateDocument } from '@tin-porch/core/validate';
+import { writeVersion } from '@tin-porch/core/making';
+import type { Browser, BrowserContext, Page } from 'playwright-core';
+import { axe, openBrowser, overflows } from './support/browser.js';
+import { MAIL, PASSWORD, stackForTests, until } from './support/stack-for-tests.js';
+
+const FACTS = {
+  name: 'Gant & Sons, Ropemakers',
+  trade: 'ropemaker',
+  place: 'Saltmarrow',
+  phone: '01632 960 214',
+  mail: 'rope@gant.example',
+  description:
+    'We lay rope in the long walk behind the chapel. Every rope is tarred by hand. We splice to any length and every rope is pulled to twice its load before it leaves.',
+  services: [
+    { id: 'v1', name: 'Mooring ropes', detail: 'Laid to order.', price: '£12' },
+    { id: 'v2', name: 'Fenders', detail: 'In hemp.', price: '£9' },
+    { id: 'v3', name: 'Bell ropes', detail: '', price: '' },
+  ],
+};
+
+describe('The page in hand', () => {
+  let test: Awaited<ReturnType<typeof stackForTests>>;
+  let browser: Browser;
+  let context: BrowserContext;
+  let page: Page;
+  let id: string;
+  const troubles: string[] = [];
+  const document = async () => (await test.api.call<{ document: SiteDocument }>('GET', `/sites/${id}`)).document;
+  const home = async () => (await document()).pages[0]!;
+  const textOf = async (section: string, path: string): Promise<Text> => textAt(await document(), { section, path })!;
+  const saved = () =>
+    page.waitForFunction(() => /^Saved/.test(globalThis.document.querySelector('.foot .state')?.textContent ?? ''));
+
+  beforeAll(async () => {
+    test = await stackForTests();
+    browser = await openBrowser();
+  });
+  afterAll(async () => {
+    await browser?.close();
+    await test?.end();
+  });
+
+  /** Opens the pages of a site of its own. */
+  async function open(width: number): Promise<void> {
+    ({ id } = await test.api.call<{ id: string }>('POST', '/sites', FACTS));
+    const operation = writeVersion((await document()).facts, 1);
+    await test.api.call('POST', `/sites/${id}/operations`, { operation });
+    context = await browser.newContext({
+      viewport: { width, height: width < 500 ? 844 : 800 },
+      hasTouch: width < 500,
+      permissions: ['clipboard-read', 'clipboard-write'],
+    });
+    page = await context.newPage();
+    page.setDefaultTimeout(30_000);
+    page.on('pageerror', (e) => troubles.push(e.message));
+    await page.goto(test.stack.url);
+    await page.fill('#mail', MAIL);
+    await page.fill('#password', PASSWORD);
+    await page.click('button.act');
+    await page.waitForSelector('h1:has-text("Today")');
+    await page.goto(`${test.stack.url}/sites/${id}/pages`);
+    if (width < 500) await page.click('.switch button:nth-child(2)');
+    await frame().locator('h1').waitFor();
+    await page.waitForFunction(() => globalThis.document.querySelectorAll('.tag').length > 3);
+  }
+  afterEach(async () => {
+    await context?.close();
+    expect(troubles.splice(0)).toEqual([]);
+  });
+  const frame = () => page.frameLocator('tp-window iframe');
+
+  /** Presses something in the window, which is drawn to scale. */
+  async function press(part: string, touch = false): Promise<void> {
+    const element = await page.$('tp-window iframe');
+    const inside = (await element!.contentFrame())!;
+    const place = await inside.evaluate((selector) => {
+      const all = Array.from(globalThis.document.querySelectorAll(selector));
+      const found = all.find((e) => e.checkVisibility())!;
+      found.scrollIntoView({ block: 'center' });
+      const { x, y, width, height } = found.getBoundingClientRect();
+      return { x: x + width / 2, y: y + height / 2 };
+    }, `[data-part="${part}"]`);
+    const { left, top, scale } = await element!.evaluate((e) => {
+      const box = e.getBoundingClientRect();
+      return { left: box.x, top: box.y, scale: box.width / (e as HTMLElement).offsetWidth };
+    });
+    const [x, y] = [left + place.x * scale, top + place.y * scale];
+    await (touch ? page.touchscreen.tap(x, y) : page.mouse.click(x, y));
+    await frame().locator(`[data-part="${part}"][contenteditable=true]`).waitFor();
+  }
+  const html = (part: string) => frame().locator(`[data-part="${part}"]`).first().innerHTML();
+
+  it('is written in where it stands: set off, linked, kept, undone, and on the site as it was written', async () => {
+    await open(1280);
+    const [first] = (await home()).sections;
+    const part = `${first!.id}/heading`;
+    const before = await textOf(first!.id, 'heading');
+    const box = () => frame().locator(`[data-part="${part}"]`).first().boundingBox();
+    const still = await box();
+    await press(part);
+    // Nothing on the page moves because somebody begins to write.
+    expect(await box()).toEqual(still);
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('Rope laid by hand');
+    await page.keyboard.press('Control+Shift+ArrowLeft');
+    // The editor hears of a selection made with keys a moment later.
+    await page.waitForTimeout(100);
+    await page.keyboard.press('Control+i');
+    expect(await html(part)).toBe('Rope laid by <em>hand</em>');
+    await page.click('.tools >> text=Link');
+    await page.fill('#link-to', 'contact');
+    await page.keyboard.press('Enter');
+    await until('the link', async () => /<a [^>]*><em>hand<\/em><\/a>/.test(await html(part)));
+    await page.keyboard.press('Escape');
+    await saved();
+    const text = await textOf(first!.id, 'heading');
+    expect(text).toEqual({
+      value: 'Rope laid by hand',
+      from: { kind: 'designer' },
+      marks: [
+        jasmine.objectContaining({ kind: 'link', from: 13, to: 17, target: 'page:contact' }),
+        jasmine.objectContaining({ kind: 'stress', from: 13, to: 17 }),
+      ],
+    } as never);
+    expect(renderPage(await document(), 'home', { origin: 'https://gant.example' })).toContain(
+      'Rope laid by <a href="/contact/"><em>hand</em></a>',
+    );
+    // The field beside it follows, and what is changed there keeps what is set off.
+    expect(await page.inputValue(`#t-${part.replace('/', '-')}`)).toBe('Rope laid by hand');
+    await page.fill(`#t-${part.replace('/', '-')}`, 'Our rope is laid by hand');
+    await saved();
+    await until('the marks', async () => (await textOf(first!.id, 'heading')).marks?.[0]?.from === 20);
+    await page.reload();
+    await frame().locator('h1 a em').waitFor();
+    for (let n = 0; n < 8 && (await textOf(first!.id, 'heading')).value !== before.value; n++) {
+      await page.click('[aria-label=Undo]');
+      await page.waitForTimeout(400);
+    }
+    expect(await textOf(first!.id, 'heading')).toEqual(before);
+    await until('the window', async () => (await html(part)) === before.value);
+  });
+
+  it('takes what is pasted clean, and tells what is to confirm where it stands', async () => {
+    await open(1280);
+    const [first] = (await home()).sections;
+    const part = `${first!.id}/lead`;
+    await press(part);
+    await page.keyboard.press('Control+a');
+    await page.evaluate(() =>
+      navigator.clipboard.write([
+        new ClipboardItem({
+          'text/html': new Blob(
+            [
+              '<p style="color:red;font-size:40px">We lay <b>rope</b></p><p onclick="x()">for <a href="javascript:x()">you</a>.</p>',
+            ],
+            { type: 'text/html' },
+          ),
+          'text/plain': new Blob(['We lay rope'], { type: 'text/plain' }),
+        }),
+      ]),
+    );
+    await frame().locator(`[data-part="${part}"]`).first().focus();
+    await page.keyboard.press('Control+a');
+    await page.keyboard.press('Control+v');
+    await until('the pasted words', async () =>
+      (await html(part)).startsWith('We lay <strong>rope</strong><br>for you.'),
+    );
+    await page.keyboard.press('Escape');
+    await saved();
+    expect((await textOf(first!.id, 'lead')).value).toBe('We lay rope\nfor you.');
+    expect(validateDocument(await document())).toEqual([]);
+    const text: Text = { value: 'Since 1850', from: { kind: 'placeholder', ask: 'Since when?' } };
+    await test.api.call('POST', `/sites/${id}/operations`, {
+      operation: { op: 'setText', at: { section: first!.id, path: 'lead' }, text },
+    });
+    await until('the claim', async () => (await html(part)) === 'Since 1850');
+    await press(part);
+    await page.click('.tools >> text=The client says so');
+    await saved();
+    expect((await textOf(first!.id, 'lead')).from).toEqual({ kind: 'client' });
+  });
+
+  it('is worked on with keys alone: walked, moved, laid in, grown, set off from the foot', async () => {
+    await open(1280);
+    const before = (await home()).sections.map((s) => s.id);
+    await page.focus(`#tag-${before[0]}`);
+    await page.keyboard.press('ArrowDown');
+    await page.waitForFunction((tag) => globalThis.document.activeElement?.id === tag, `tag-${before[1]}`);
+    const first = async () => (await home()).sections[0]!.id;
+    await page.keyboard.press('Alt+ArrowUp');
+    await until('it moves up', async () => (await first()) === before[1]);
+    await page.waitForFunction((tag) => globalThis.document.activeElement?.id === tag, `tag-${before[1]}`);
+    await page.keyboard.press('Alt+ArrowDown');
+    await until('it moves down', async () => (await first()) === before[0]);
+    expect((await home()).sections.map((s) => s.id)).toEqual(before);
+    await page.waitForFunction((tag) => globalThis.document.activeElement?.id === tag, `tag-${before[1]}`);
+    // Into the seam, and the first that can be laid in.
+    const add = page.locator('.tag.on button:has-text("Add under it")');
+    await add.focus();
+    await page.keyboard.press('Enter');
+    await page.locator('tp-section-seam .offers button').first().waitFor();
+    for (const f of await axe(page)) troubles.push(`with the seam open: ${f}`);
+    await page.locator('tp-section-seam .offers button').first().focus();
+    await page.keyboard.press('Enter');
+    await until('it is laid in', async () => (await home()).sections.length === before.length + 1);
+    const now = (await home()).sections.map((s) => s.id);
+    expect(now[2]).not.toBe(before[2]);
+    expect(validateDocument(await document())).toEqual([]);
+    await page.click('.said-note >> text=Undo');
+    await until('it is taken back', async () => (await home()).sections.length === before.length);
+    // Into the words, to the tools at the foot, and back with what was taken.
+    const listed = (await home()).sections.find((s) => s.shape.startsWith('services/'))!;
+    await page.focus(`#tag-${listed.id}`);
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Enter');
+    await frame().locator('[contenteditable=true]').waitFor();
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('What we lay');
+    await page.keyboard.press('Control+a');
+    await page.keyboard.press('Alt+F10');
+    expect(await page.evaluate(() => globalThis.document.activeElement?.textContent?.trim())).toBe('Strong');
+    for (const f of await axe(page)) troubles.push(`with words in hand: ${f}`);
+    await page.keyboard.press('Enter');
+    await until('strong words', async () => (await html(`${listed.id}/heading`)) === '<strong>What we lay</strong>');
+    await page.keyboard.press('End');
+    await page.keyboard.type(' here');
+    await page.keyboard.press('Tab');
+    await page.waitForTimeout(300);
+    // The list grows where it stands; what is new is written over.
+    await page.locator('.of-item button:has-text("One more under it")').focus();
+    await page.keyboard.press('Enter');
+    await frame().locator('[contenteditable=true]:has-text("Service")').waitFor();
+    await page.keyboard.type('Rope ladders');
+    await page.keyboard.press('Tab');
+    await page.keyboard.type('Ash treads.');
+    await page.keyboard.press('Escape');
+    await saved();
+    const items = (await home()).sections.find((s) => s.id === listed.id)!.content['items'] as {
+      name: Text;
+      text: Text;
+    }[];
+    expect(items.map((i) => i.name.value)).toContain('Rope ladders');
+    const grown = items.find((i) => i.name.value === 'Rope ladders')!;
+    expect([grown.name.from.kind, grown.text.value]).toEqual(['designer', 'Ash treads.']);
+    expect((await textOf(listed.id, 'heading')).value).toBe('What we lay here');
+    expect(validateDocument(await document())).toEqual([]);
+  });
+
+  it('keeps what is written while there is no network, and when the page is left in the middle', async () => {
+    await open(1280);
+    const [first] = (await home()).sections;
+    const part = `${first!.id}/heading`;
+    await press(part);
+    await context.setOffline(true);
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('Written in the dark');
+    await page.waitForSelector('.foot .state:has-text("Kept here")');
+    expect((await textOf(first!.id, 'heading')).value).not.toBe('Written in the dark');
+    await context.setOffline(false);
+    await until('it is sent', async () => (await textOf(first!.id, 'heading')).value === 'Written in the dark');
+    await page.keyboard.type(' and gone');
+    await page.reload();
+    await until(
+      'the last letters',
+      async () => (await textOf(first!.id, 'heading')).value === 'Written in the dark and gone',
+    );
+    await until('they show', async () => (await html(part)) === 'Written in the dark and gone');
+  });
+
+  it('brings in what somebody else writes into the words in hand', async () => {
+    await open(1280);
+    const [first] = (await home()).sections;
+    const part = `${first!.id}/heading`;
+    await press(part);
+    await test.api.call('POST', `/sites/${id}/operations`, {
+      operation: {
+        op: 'setText',
+        at: { section: first!.id, path: 'heading' },
+        text: { value: 'Said by another', from: { kind: 'designer' } },
+      },
+    });
+    await until('their words', async () => (await html(part)) === 'Said by another');
+    await page.keyboard.press('Control+End');
+    await page.keyboard.type(', and by me');
+    await page.keyboard.press('Escape');
+    await saved();
+    expect((await textOf(first!.id, 'heading')).value).toBe('Said by another, and by me');
+  });
+
+  it('is worked on by touch on a phone', async () => {
+    await open(390);
+    const [first] = (await home()).sections;
+    const part = `${first!.id}/heading`;
+    await press(part, true);
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('Rope');
+    await page.locator('.tools >> text=Strong').tap();
+    expect(await overflows(page)).toBeFalse();
+    for (const f of await axe(page)) troubles.push(`on a phone: ${f}`);
+    await page.locator('.tag.on button:has-text("Down")').tap();
+    await until('it moves', async () => (await home()).sections[1]!.id === first!.id);
+    expect((await textOf(first!.id, 'heading')).value).toBe('Rope');
+    await page.locator('.tag.on button:has-text("Shape")').tap();
+    await page.locator('tp-section-seam .offers button[aria-pressed=false]').first().tap();
+    await until('the other shape', async () => (await home()).sections[1]!.shape !== first!.shape);
+    expect((await textOf(first!.id, 'heading')).value).toBe('Rope');
+  });
+});
