@@ -24,4 +24,5 @@ export type { Spelling } from './rework/change.js';
 export * from './writer/reading-ease.js';
 export * from './picture-places.js';
 export * from './links.js';
+export * from './checks.js';
 export * from './plan/sections.js';

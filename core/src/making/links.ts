@@ -48,12 +48,13 @@ export function readLink(typed: string): string | null {
   return target !== null && isTarget(target) ? target : null;
 }
 
-/** Texts with a link in them to a page or section that is not on the site any more. */
-export function deadLinks(document: SiteDocument): PlacedText[] {
-  const there = new Set(
-    document.pages.flatMap((p) => [`page:${p.id}`, ...p.sections.map((s) => `page:${p.id}#${s.id}`)]),
-  );
-  return allTexts(document).filter((t) =>
-    t.text.marks?.some((m) => m.kind === 'link' && m.target.startsWith('page:') && !there.has(m.target)),
-  );
+/** True for a link to a page or section that is not on the site any more. */
+export function isDead(document: SiteDocument, target: string): boolean {
+  const within = /^page:([^#]+)(?:#(.+))?$/.exec(target);
+  const page = within && document.pages.find((p) => p.id === within[1]);
+  return within !== null && (!page || (within[2] !== undefined && !page.sections.some((s) => s.id === within[2])));
 }
+
+/** Texts with such a link in them. */
+export const deadLinks = (document: SiteDocument): PlacedText[] =>
+  allTexts(document).filter((t) => t.text.marks?.some((m) => m.kind === 'link' && isDead(document, m.target)));

@@ -3,7 +3,7 @@ import { provideHttpClientTesting } from '@angular/common/http/testing';
 import { provideZonelessChangeDetection, type Type } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import { listsOf, textsOf } from '@tin-porch/core/making';
+import { listsOf, pageChecks, textsOf } from '@tin-porch/core/making';
 import type { Section, SiteDocument } from '@tin-porch/core/model';
 import { apply, textAt, type Operation } from '@tin-porch/core/operations';
 import type { ToFrame } from '../../frame/messages';
@@ -11,6 +11,7 @@ import { SiteStore } from '../site/site-store';
 import { aDocument, aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
 import { WritingDesk } from '../writing/writing-desk';
+import { ChecksPanel } from './checks-panel';
 import { Hand } from './hand';
 import { LinkField } from './link-field';
 import { SectionMargin } from './section-margin';
@@ -332,6 +333,29 @@ describe('the hand on the page', () => {
       expect(kinds().at(-1)).toBe('focus');
       element.remove();
     });
+  });
+
+  it('shows what wants a look, leads there, and mends it with a way back', async () => {
+    const text = {
+      value: 'See the list',
+      from: { kind: 'designer' as const },
+      marks: [{ kind: 'link' as const, from: 8, to: 12, target: 'page:gone' }],
+    };
+    store.change({ op: 'setText', at: at('lead'), text });
+    const checks = pageChecks(store.document()!);
+    const { element, fixture } = await shown(ChecksPanel, { checks });
+    expect(element.querySelector('h3')!.textContent).toContain(home.label);
+    const gone: unknown[] = [];
+    (fixture.componentInstance as ChecksPanel).go.subscribe((c) => gone.push([c.section.id, c.path]));
+    await pressIn(element, 'Go there');
+    expect(gone).toEqual([[opening.id, 'lead']]);
+    await pressIn(element, 'No link');
+    expect(now('lead')).toEqual({ value: 'See the list', from: { kind: 'designer' } });
+    expect(store.said()).toEqual(jasmine.objectContaining({ undo: true }));
+    fixture.componentRef.setInput('checks', pageChecks(store.document()!));
+    await settle();
+    expect(element.querySelector('.moss')).not.toBeNull();
+    element.remove();
   });
 
   describe('leads words', () => {

@@ -14,13 +14,22 @@ import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { needsConfirming, withMarksOf, type Section } from '@tin-porch/core/model';
 import { shapes } from '@tin-porch/core/look';
-import { differences, textsOf, toConfirm, type Difference, type PlacedText } from '@tin-porch/core/making';
+import {
+  differences,
+  pageChecks,
+  textsOf,
+  toConfirm,
+  type Difference,
+  type PageCheck,
+  type PlacedText,
+} from '@tin-porch/core/making';
 import { Worktable } from '../../parts/worktable';
 import { some } from '@tin-porch/core/some';
 import { ViewSwitch } from '../../parts/view-switch';
 import { SiteWindow } from '../../window/window';
 import { ConfirmPanel } from '../../writing/confirm-panel';
 import { Hand } from '../../hand/hand';
+import { ChecksPanel } from '../../hand/checks-panel';
 import { SectionMargin, type Seam } from '../../hand/section-margin';
 import { SectionSeam } from '../../hand/section-seam';
 import { SectionPanel } from '../section-panel';
@@ -34,6 +43,7 @@ const VIEWS = [
   ['confirm', 'To confirm'],
 ] as const;
 
+const CHECK_AFTER_MS = 400;
 /** How high the page is pulled apart, px of the window. */
 const SEAM = { wide: 236, narrow: 300 };
 
@@ -54,6 +64,7 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
     ConfirmPanel,
     SectionPanel,
     SectionMargin,
+    ChecksPanel,
     SectionSeam,
   ],
   styleUrl: './pages.scss',
@@ -73,95 +84,102 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
               </button>
             }
           </div>
-          <p class="quiet">{{ current()?.label }}, from top to bottom</p>
-          <ul class="sections">
-            @for (section of sections(); track section.id) {
-              <li>
-                <button
-                  type="button"
-                  [class.on]="section.id === chosen()?.id"
-                  [attr.aria-expanded]="section.id === chosen()?.id"
-                  (click)="choose(section)"
-                >
-                  <b>{{ title(section) }}</b> <span class="quiet">{{ character(section) }}</span>
-                  @if (claims(section); as n) {
-                    <span class="chip lamp">{{ n }} to confirm</span>
-                  }
-                </button>
-                @if (section.id === chosen()?.id) {
-                  <div class="fields">
-                    @for (text of texts(); track text.path) {
-                      <div class="field" [class.claim]="unsure(text)">
-                        <div class="label-row">
-                          <label [for]="fieldId(text)">{{ text.label }}</label>
-                          @if (quote(text); as words) {
-                            <details class="source">
-                              <summary>{{ source(text) }}</summary>
-                              <p class="quiet">{{ words }}</p>
-                            </details>
+          <tp-view-switch label="Beside the window" [views]="sides()" [(shown)]="side" />
+          @if (side() === 'checks') {
+            <tp-checks-panel [checks]="checks()" (go)="goTo($event)" />
+          } @else {
+            <p class="quiet">{{ current()?.label }}, from top to bottom</p>
+            <ul class="sections">
+              @for (section of sections(); track section.id) {
+                <li>
+                  <button
+                    type="button"
+                    [class.on]="section.id === chosen()?.id"
+                    [attr.aria-expanded]="section.id === chosen()?.id"
+                    (click)="choose(section)"
+                  >
+                    <b>{{ title(section) }}</b> <span class="quiet">{{ character(section) }}</span>
+                    @if (claims(section); as n) {
+                      <span class="chip lamp">{{ n }} to confirm</span>
+                    }
+                  </button>
+                  @if (section.id === chosen()?.id) {
+                    <div class="fields">
+                      @for (text of texts(); track text.path) {
+                        <div class="field" [class.claim]="unsure(text)">
+                          <div class="label-row">
+                            <label [for]="fieldId(text)">{{ text.label }}</label>
+                            @if (quote(text); as words) {
+                              <details class="source">
+                                <summary>{{ source(text) }}</summary>
+                                <p class="quiet">{{ words }}</p>
+                              </details>
+                            } @else {
+                              <span class="quiet">{{ source(text) }}</span>
+                            }
+                          </div>
+                          @if (text.long) {
+                            <textarea
+                              rows="3"
+                              maxlength="4000"
+                              [id]="fieldId(text)"
+                              [ngModel]="text.text.value"
+                              (ngModelChange)="write(text, $event)"
+                              (focus)="store.part.set(partOf(text))"
+                            ></textarea>
                           } @else {
-                            <span class="quiet">{{ source(text) }}</span>
+                            <input
+                              maxlength="400"
+                              [id]="fieldId(text)"
+                              [ngModel]="text.text.value"
+                              (ngModelChange)="write(text, $event)"
+                              (focus)="store.part.set(partOf(text))"
+                            />
+                          }
+                          @if (differs(text); as difference) {
+                            <p class="bar ask">
+                              <span class="chip lamp">Differs</span>
+                              <span class="quiet">the brief says “{{ difference.facts }}”</span>
+                              <button class="plain small" type="button" (click)="takeFacts(text, difference.facts)">
+                                Take the brief’s
+                              </button>
+                            </p>
+                          }
+                          @if (unsure(text)) {
+                            <p class="bar ask">
+                              <span class="chip lamp">To confirm</span>
+                              <button class="plain small" type="button" (click)="vouch(text)">
+                                The client says so
+                              </button>
+                              <button class="plain small" type="button" (click)="write(text, '')">Leave it out</button>
+                            </p>
+                            @if (text.text.from.kind === 'placeholder') {
+                              <p class="quiet">Ask: {{ text.text.from.ask }}</p>
+                            }
+                            @if (text.text.from.kind === 'service') {
+                              <p class="quiet">Nobody has said: {{ text.text.from.unbacked.join('; ') }}</p>
+                            }
                           }
                         </div>
-                        @if (text.long) {
-                          <textarea
-                            rows="3"
-                            maxlength="4000"
-                            [id]="fieldId(text)"
-                            [ngModel]="text.text.value"
-                            (ngModelChange)="write(text, $event)"
-                            (focus)="store.part.set(partOf(text))"
-                          ></textarea>
-                        } @else {
-                          <input
-                            maxlength="400"
-                            [id]="fieldId(text)"
-                            [ngModel]="text.text.value"
-                            (ngModelChange)="write(text, $event)"
-                            (focus)="store.part.set(partOf(text))"
-                          />
-                        }
-                        @if (differs(text); as difference) {
-                          <p class="bar ask">
-                            <span class="chip lamp">Differs</span>
-                            <span class="quiet">the brief says “{{ difference.facts }}”</span>
-                            <button class="plain small" type="button" (click)="takeFacts(text, difference.facts)">
-                              Take the brief’s
-                            </button>
-                          </p>
-                        }
-                        @if (unsure(text)) {
-                          <p class="bar ask">
-                            <span class="chip lamp">To confirm</span>
-                            <button class="plain small" type="button" (click)="vouch(text)">The client says so</button>
-                            <button class="plain small" type="button" (click)="write(text, '')">Leave it out</button>
-                          </p>
-                          @if (text.text.from.kind === 'placeholder') {
-                            <p class="quiet">Ask: {{ text.text.from.ask }}</p>
-                          }
-                          @if (text.text.from.kind === 'service') {
-                            <p class="quiet">Nobody has said: {{ text.text.from.unbacked.join('; ') }}</p>
-                          }
-                        }
-                      </div>
-                    } @empty {
-                      <p class="quiet">
-                        Draws on the facts alone: change it in the <a routerLink="../brief">brief</a>.
-                      </p>
-                    }
-                    <tp-section-panel [section]="section" [shared]="shared(section)" />
-                  </div>
-                }
-              </li>
+                      } @empty {
+                        <p class="quiet">
+                          Draws on the facts alone: change it in the <a routerLink="../brief">brief</a>.
+                        </p>
+                      }
+                      <tp-section-panel [section]="section" [shared]="shared(section)" />
+                    </div>
+                  }
+                </li>
+              }
+            </ul>
+            @if (remaining(); as n) {
+              <p class="note">
+                {{ some(n, 'claim is', 'claims are') }} on the site that nobody has vouched for.
+                <button class="link" type="button" (click)="nextClaim()">Go to the next</button>
+              </p>
             }
-          </ul>
-          @if (remaining(); as n) {
-            <p class="note">
-              {{ some(n, 'claim is', 'claims are') }} on the site that nobody has vouched for.
-              <button class="link" type="button" (click)="nextClaim()">Go to the next</button>
-            </p>
+            <tp-history-list />
           }
-          <tp-history-list />
         } @else {
           <div class="stack">
             <h2>No pages yet</h2>
@@ -221,6 +239,16 @@ export class PagesStep {
   });
   protected readonly views = VIEWS;
   protected readonly view = signal<'window' | 'rework' | 'confirm'>('window');
+  protected readonly side = signal<'words' | 'checks'>('words');
+  /** What wants a look, looked for when the hand rests: never between a key and its letter. */
+  protected readonly checks = signal<PageCheck[]>([]);
+  protected readonly sides = computed(() => {
+    const count = this.checks().length;
+    return [
+      ['words', 'Words'],
+      ['checks', count ? `Checks ${count}` : 'Checks'],
+    ] as const;
+  });
   protected readonly viewName = computed(() => VIEWS.find(([v]) => v === this.view())![1]);
   private readonly router = inject(Router);
   private readonly injector = inject(Injector);
@@ -239,6 +267,12 @@ export class PagesStep {
   protected readonly remaining = computed(() => (this.store.document() ? toConfirm(this.store.document()!).length : 0));
 
   constructor() {
+    effect((ended) => {
+      const document = this.store.document();
+      if (!document) return;
+      const rest = setTimeout(() => this.checks.set(pageChecks(document)), CHECK_AFTER_MS);
+      ended(() => clearTimeout(rest));
+    });
     // The field of what is taken in the window comes into sight beside it.
     effect(() => {
       const part = this.store.part();
@@ -337,6 +371,20 @@ export class PagesStep {
       },
       { injector: this.injector },
     );
+  }
+  /** Goes to what a check speaks of: into its words where there are any to write. */
+  protected goTo({ page, section, path }: PageCheck): void {
+    if (page) this.store.page.set(page.id);
+    this.view.set('window');
+    const text = textsOf(section).find((t) => t.path === path);
+    // What is empty, or is said of a picture, has no place on the page to be written in but the field beside it.
+    if (text && (!text.text.value || path.endsWith('.alt'))) {
+      this.side.set('words');
+      this.show(text);
+    } else if (text) setTimeout(() => this.hand.write(`${section.id}/${path}`));
+    else this.store.part.set(`${section.id}/`);
+    if (!matchMedia('(max-width: 900px)').matches || !text) return;
+    if (this.side() === 'checks') this.store.side.set('beside');
   }
   protected takeSection(section: string): void {
     this.hand.rest();
