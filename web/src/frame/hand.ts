@@ -86,6 +86,8 @@ window.addEventListener('click', (event) => {
     rest();
     tell({ kind: 'left', part, how: 'beside' });
   }
+  // Whoever types at once types into what was pressed.
+  if (element) setOut();
   tell({ kind: 'chosen', ...place });
 });
 window.addEventListener('keydown', (event) => {

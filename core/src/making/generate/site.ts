@@ -117,9 +117,15 @@ function* walk(
 
 /** The texts of one section in the order its shape holds them. */
 export function textsOf(section: Section, page: Page | null = null): PlacedText[] {
-  const schema = shapes[section.shape]?.content as FieldSchema | undefined;
-  return [...walk(section.content, schema, '', '')].map((t) => ({ section, page, ...t }));
+  // A section never changes: another one takes its place. It is asked for its texts many times between two of them.
+  let found = known.get(section);
+  if (!found) {
+    const schema = shapes[section.shape]?.content as FieldSchema | undefined;
+    known.set(section, (found = [...walk(section.content, schema, '', '')]));
+  }
+  return found.map((t) => ({ section, page, ...t }));
 }
+const known = new WeakMap<Section, Omit<PlacedText, 'section' | 'page'>[]>();
 
 /** Every text of a site: shared ones first, then page by page. */
 export function allTexts(document: SiteDocument): PlacedText[] {
