@@ -107,6 +107,14 @@ try {
     const secure = quay.httpsPort === 443 ? '' : `:${quay.httpsPort}`;
     await page.goto(path.startsWith('http') ? `${path}${secure}/` : stack.url + path);
     await page.waitForTimeout(2500);
+    if (name === 'pages-phone') await page.click('.switch button:nth-child(2)');
+    if (name.startsWith('pages')) {
+      // With the heading in hand: pressed once its section is, a tag leads into its words.
+      await page.waitForTimeout(600);
+      await page.click('.tag .name >> text=Top of the page');
+      await page.click('.tag .name >> text=Top of the page');
+      await page.waitForTimeout(900);
+    }
     if (name === 'new-brief') {
       await page.fill('#text', briefFixtures[0]!.text);
       await page.waitForTimeout(800);
