@@ -148,7 +148,7 @@ describe('When somebody is signed out, or nothing answers', () => {
     await context.setOffline(true);
     await page.locator('.fields textarea').first().fill('Rope, laid in the long walk.');
     await page.waitForSelector('.standing:has-text("does not answer")');
-    expect(await page.textContent('.foot .state')).toContain('Kept here');
+    await page.waitForSelector('.foot .state:has-text("Kept here")');
     await page.click('.path >> text=Brief');
     await page.click('.path >> text=Pages');
     await context.setOffline(false);

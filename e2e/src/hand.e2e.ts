@@ -222,11 +222,12 @@ describe('The page in hand', () => {
     await page.keyboard.type('What we lay');
     await page.keyboard.press('Control+a');
     await page.keyboard.press('Alt+F10');
-    expect(await page.evaluate(() => globalThis.document.activeElement?.textContent?.trim())).toBe('Strong');
+    await page.waitForFunction(() => globalThis.document.activeElement?.textContent?.trim() === 'Strong');
     for (const f of await axe(page)) troubles.push(`with words in hand: ${f}`);
     await page.keyboard.press('Enter');
     await until('strong words', async () => (await html(`${listed.id}/heading`)) === '<strong>What we lay</strong>');
     await page.keyboard.press('End');
+    await page.waitForTimeout(100);
     await page.keyboard.type(' here');
     await page.keyboard.press('Tab');
     await page.waitForTimeout(300);
@@ -238,6 +239,7 @@ describe('The page in hand', () => {
     await page.keyboard.press('Tab');
     await page.keyboard.type('Ash treads.');
     await page.keyboard.press('Escape');
+    await page.waitForFunction((tag) => globalThis.document.activeElement?.id === tag, `tag-${listed.id}`);
     await saved();
     const items = (await home()).sections.find((s) => s.id === listed.id)!.content['items'] as {
       name: Text;
@@ -248,6 +250,65 @@ describe('The page in hand', () => {
     expect([grown.name.from.kind, grown.text.value]).toEqual(['designer', 'Ash treads.']);
     expect((await textOf(listed.id, 'heading')).value).toBe('What we lay here');
     expect(validateDocument(await document())).toEqual([]);
+  });
+
+  it('is put in another order by pulling a tag, and a press that pulls nowhere only takes it in hand', async () => {
+    await open(1280);
+    const before = (await home()).sections.map((s) => s.id);
+    const order = async () => (await home()).sections.map((s) => s.id);
+    const [, , third] = before;
+    await page.click('.sections li:nth-child(4) > button');
+    await page.waitForSelector(`.tag.on #tag-${third}`);
+    await page.waitForTimeout(400);
+    const margin = (await page.locator('tp-section-margin').boundingBox())!;
+    const name = (await page.locator(`#tag-${third}`).boundingBox())!;
+    const x = name.x + 40;
+    await page.mouse.move(x, name.y + 12);
+    await page.mouse.down();
+    await page.mouse.move(x, name.y - 20, { steps: 4 });
+    expect(await page.locator('.to-here').count()).toBe(1);
+    await page.mouse.move(x, margin.y + 6, { steps: 8 });
+    await page.mouse.up();
+    await until('it stands further up', async () => (await order()).indexOf(third!) < 2);
+    expect((await order()).sort()).toEqual([...before].sort());
+    expect(await page.locator('.to-here').count()).toBe(0);
+    expect(await frame().locator('[contenteditable=true]').count()).toBe(0);
+    await page.click('[aria-label=Undo]');
+    await until('it is back', async () => (await order()).indexOf(third!) === 2);
+    expect(await order()).toEqual(before);
+  });
+
+  it('has its pictures changed where they stand', async () => {
+    await open(1280);
+    const pictured = (await home()).sections.find(
+      (s) => (s.content['picture'] as { media?: string } | undefined)?.media,
+    )!;
+    const now = async () =>
+      (await home()).sections.find((s) => s.id === pictured.id)!.content['picture'] as { media: string; alt: Text };
+    const before = await now();
+    await frame().locator(`[data-picture="${pictured.id}/picture"]`).dispatchEvent('click');
+    await page.waitForSelector('[aria-label="Picture, in hand"]');
+    for (const f of await axe(page)) troubles.push(`with a picture in hand: ${f}`);
+    await page.fill('#picture-words', 'Rope on a drum');
+    await until('its words', async () => (await now()).alt.value === 'Rope on a drum');
+    await page.setInputFiles('tp-picture-foot input[type=file]', {
+      name: 'drum.svg',
+      mimeType: 'image/svg+xml',
+      buffer: Buffer.from(
+        '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 30"><rect width="40" height="30" fill="#345"/></svg>',
+      ),
+    });
+    await until('the file', async () => (await now()).media !== before.media);
+    const { media } = await document();
+    expect(media.find((m) => m.kind === 'drawn')?.title).toBe('drum');
+    await frame().locator(`img[data-picture="${pictured.id}/picture"][src^="data:image/svg"]`).waitFor();
+    expect(validateDocument(await document())).toEqual([]);
+    expect(renderPage(await document(), 'home', { origin: 'https://gant.example' })).not.toContain('data-picture');
+    await page.click('.said-note >> text=Undo');
+    await until('it is back', async () => (await now()).media === before.media);
+    await page.click('text=Leave bare');
+    await until('it is bare', async () => (await now()).media === '');
+    await frame().locator(`[data-picture="${pictured.id}/picture"]`).waitFor({ state: 'detached' });
   });
 
   it('keeps what is written while there is no network, and when the page is left in the middle', async () => {

@@ -58,6 +58,10 @@ export function picturePlaces(document: SiteDocument): PicturePlace[] {
   return document.pages.flatMap((p) => p.sections.flatMap((s) => of(s, p)));
 }
 
+/** The place for a picture there is at a place in a section; undefined where there is none. */
+export const picturePlaceAt = (document: SiteDocument, { section, path }: Place): PicturePlace | undefined =>
+  picturePlaces(document).find((p) => p.at.section === section && p.at.path === path);
+
 /** The places that show a picture. */
 export const usesOf = (document: SiteDocument, media: string): PicturePlace[] =>
   picturePlaces(document).filter((p) => p.picture.media === media);

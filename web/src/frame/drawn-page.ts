@@ -3,7 +3,8 @@ import type { FromFrame, SectionPlace, ToFrame } from './messages';
 
 type Put = Extract<ToFrame, { kind: 'put' }>;
 
-const HOVER = '[data-part]:hover{outline:1px dashed #a5421d;outline-offset:4px;cursor:text}';
+const HOVER =
+  '[data-part]:hover{outline:1px dashed #a5421d;outline-offset:4px;cursor:text}[data-picture]:hover{outline:1px dashed #a5421d;outline-offset:-4px;cursor:pointer}';
 /** What is written in keeps its spaces, and the page goes where it is told at once. */
 const WORKED = '.ProseMirror{white-space:pre-wrap;outline:none}html{scroll-behavior:auto!important}';
 
@@ -118,10 +119,16 @@ export class DrawnPage {
   private select(part: string | null, scroll: boolean): void {
     const safe = part ? CSS.escape(part) : '';
     this.marks.replaceSync(
-      HOVER + WORKED + (part ? `[data-part="${safe}"]{outline:2px solid #a5421d!important;outline-offset:5px}` : ''),
+      HOVER +
+        WORKED +
+        (part
+          ? `[data-part="${safe}"]{outline:2px solid #a5421d!important;outline-offset:5px}[data-picture="${safe}"]{outline:3px solid #a5421d!important;outline-offset:-3px}`
+          : ''),
     );
     if (part && scroll)
-      document.querySelector(`[data-part="${safe}"]`)?.scrollIntoView({ block: 'center', behavior: 'auto' });
+      document
+        .querySelector(`[data-part="${safe}"], [data-picture="${safe}"]`)
+        ?.scrollIntoView({ block: 'center', behavior: 'auto' });
   }
 
   private seam(under: string | null, height: number): void {
@@ -167,11 +174,12 @@ export class DrawnPage {
 /** The part, the section and the link that something on the page is in. */
 export function placeOf(
   target: EventTarget | null,
-): Pick<Extract<FromFrame, { kind: 'chosen' }>, 'part' | 'section' | 'link'> {
+): Pick<Extract<FromFrame, { kind: 'chosen' }>, 'part' | 'picture' | 'section' | 'link'> {
   const element = target instanceof Element ? target : null;
   const within = (attribute: string) => element?.closest(`[${attribute}]`)?.getAttribute(attribute) ?? null;
   return {
     part: within('data-part'),
+    picture: within('data-picture'),
     section: within('data-section'),
     link: element?.closest('a[href]')?.getAttribute('href') ?? null,
   };

@@ -30,7 +30,7 @@ function rest(): void {
 }
 
 function write(message: Extract<ToFrame, { kind: 'write' }>): void {
-  const { part, form, text, caret } = message;
+  const { part, label, form, text, caret } = message;
   if (editor?.part === part) return;
   rest();
   const all = Array.from(document.querySelectorAll<HTMLElement>(`[data-part="${CSS.escape(part)}"]`));
@@ -47,6 +47,7 @@ function write(message: Extract<ToFrame, { kind: 'write' }>): void {
   editor = new WordsEditor({
     element,
     part,
+    label,
     form,
     text,
     ...(caret === 'all' ? { at: caret } : at && { at }),
@@ -89,6 +90,19 @@ window.addEventListener('click', (event) => {
   // Whoever types at once types into what was pressed.
   if (element) setOut();
   tell({ kind: 'chosen', ...place });
+});
+/** The picture that files are held over. */
+const underFiles = (event: DragEvent): string | null =>
+  event.dataTransfer?.types.includes('Files') ? placeOf(event.target).picture : null;
+window.addEventListener('dragover', (event) => {
+  // Let go beside a picture, a file would be opened in place of the page.
+  if (event.dataTransfer?.types.includes('Files')) event.preventDefault();
+  if (event.dataTransfer) event.dataTransfer.dropEffect = underFiles(event) ? 'copy' : 'none';
+});
+window.addEventListener('drop', (event) => {
+  event.preventDefault();
+  const picture = underFiles(event);
+  if (picture) tell({ kind: 'dropped', picture, files: Array.from(event.dataTransfer?.files ?? []) });
 });
 window.addEventListener('keydown', (event) => {
   if (event.defaultPrevented || editor?.element.contains(event.target as Node)) return;

@@ -25,7 +25,7 @@ export type ToFrame =
   /** Pulls the page apart under a section, `height` px of the page; closed with null. */
   | { kind: 'seam'; under: string | null; height: number }
   /** Lets the words of a part be written where they stand. */
-  | { kind: 'write'; part: string; form: FieldForm; text: Written; caret: 'pressed' | 'end' | 'all' }
+  | { kind: 'write'; part: string; label: string; form: FieldForm; text: Written; caret: 'pressed' | 'end' | 'all' }
   | { kind: 'rest' }
   | { kind: 'do'; command: WordsCommand };
 
@@ -57,7 +57,9 @@ export type FromFrame =
   | { kind: 'height'; height: number }
   | { kind: 'sections'; sections: SectionPlace[]; height: number }
   | { kind: 'scrolled'; share: number; top: number }
-  | { kind: 'chosen'; part: string | null; section: string | null; link: string | null }
+  | { kind: 'chosen'; part: string | null; picture: string | null; section: string | null; link: string | null }
+  /** Files that were let go over a picture. */
+  | { kind: 'dropped'; picture: string; files: File[] }
   | { kind: 'key'; key: string; ctrlKey: boolean; shiftKey: boolean; altKey: boolean }
   | { kind: 'written'; part: string; text: Written }
   | { kind: 'words'; state: WordsState }

@@ -20,6 +20,7 @@ describe('the words editor', () => {
     editor = new WordsEditor({
       element,
       part: 's1/lead',
+      label: 'Introduction',
       form,
       text,
       ...(at && { at }),
@@ -53,6 +54,7 @@ describe('the words editor', () => {
   it('leaves the element as it was, with the words that are there then', () => {
     edit({ value: 'We mend boats', marks: [{ kind: 'strong', from: 3, to: 7 }] });
     expect(element.isContentEditable).toBeTrue();
+    expect(element.getAttribute('aria-label')).toBe('Introduction');
     editor.end();
     expect(element.outerHTML).toBe('<p class="lead">We <strong>mend</strong> boats</p>');
     expect(said).toEqual([]);
@@ -176,6 +178,13 @@ describe('the words editor', () => {
         { kind: 'stress', from: 25, to: 29 },
       ],
     });
+  });
+
+  it('leaves what is taken alone where nothing in what is pasted is words', () => {
+    edit({ value: 'We mend' }, 'prose', 'p', 'all');
+    paste({});
+    paste({ 'text/html': '<img src="x.png">' });
+    expect(said).toEqual([]);
   });
 
   it('pastes several lines into one line as one', () => {

@@ -22,6 +22,8 @@ const MOST = 4000;
 export interface WordsEditorParts {
   element: HTMLElement;
   part: string;
+  /** What it is called, for those who listen. */
+  label: string;
   form: FieldForm;
   text: Written;
   /** Where the words were pressed, px of the view; the caret goes to their end where left out. */
@@ -55,7 +57,12 @@ export class WordsEditor {
       { mount: element },
       {
         state: EditorState.create({ doc, plugins: this.plugins() }),
-        attributes: { spellcheck: 'true', role: 'textbox', 'aria-multiline': String(form !== 'words') },
+        attributes: {
+          spellcheck: 'true',
+          role: 'textbox',
+          'aria-label': given.label,
+          'aria-multiline': String(form !== 'words'),
+        },
         dispatchTransaction: (tr) => this.dispatch(tr),
         handlePaste: (_view, event) => this.paste(event),
         handleDOMEvents: {
@@ -75,11 +82,20 @@ export class WordsEditor {
   /** Puts the caret where the words were pressed, or at their end. */
   private place(at: WordsEditorParts['at']): void {
     const { state } = this.view;
-    if (at === 'all') return this.view.dispatch(state.tr.setSelection(new AllSelection(state.doc)));
+    if (at === 'all') return void this.all(state, (tr) => this.view.dispatch(tr));
     const found = at && this.view.posAtCoords({ left: at.x, top: at.y });
     const selection = found ? Selection.near(state.doc.resolve(found.pos)) : Selection.atEnd(state.doc);
     this.view.dispatch(state.tr.setSelection(selection));
   }
+
+  /** Takes all the words: as a stretch of them where that can be, so that what the browser does next is done with it. */
+  private readonly all: Command = (state, dispatch) => {
+    const { doc, tr } = state;
+    dispatch?.(
+      tr.setSelection(doc.inlineContent ? TextSelection.create(doc, 0, doc.content.size) : new AllSelection(doc)),
+    );
+    return true;
+  };
 
   private plugins(): Plugin[] {
     const { given } = this;
@@ -112,6 +128,7 @@ export class WordsEditor {
             ? chainCommands(this.listEnds, this.itemSplits, this.bulletGoesOn, line)
             : leave('next'),
         'Shift-Enter': line,
+        'Mod-a': this.all,
         'Mod-b': mark('strong'),
         'Mod-i': mark('stress'),
         'Mod-z': undo,
@@ -209,9 +226,10 @@ export class WordsEditor {
   private paste(event: ClipboardEvent): boolean {
     const { form } = this.given;
     const html = event.clipboardData?.getData('text/html');
-    let text: Written = html
-      ? writtenFromHtml(html)
-      : { value: cleanWords(event.clipboardData?.getData('text/plain') ?? '') };
+    const plain = event.clipboardData?.getData('text/plain') ?? '';
+    let text: Written = html ? writtenFromHtml(html) : { value: cleanWords(plain) };
+    // A picture, a file: there are no words in it to put in the place of those taken.
+    if (!text.value) return true;
     // What has one line takes several as one.
     if (form !== 'prose') text = { ...text, value: text.value.replace(/\n(?:• )?/g, (gap) => ' '.padEnd(gap.length)) };
     const doc = docOf(this.schema, text);
@@ -290,7 +308,7 @@ export class WordsEditor {
     const { doc } = this.view.state;
     this.view.destroy();
     const { element } = this;
-    for (const name of ['contenteditable', 'translate', 'spellcheck', 'role', 'aria-multiline', 'style'])
+    for (const name of ['contenteditable', 'translate', 'spellcheck', 'role', 'aria-label', 'aria-multiline', 'style'])
       element.removeAttribute(name);
     element.classList.remove('ProseMirror', 'ProseMirror-focused');
     if (!element.className) element.removeAttribute('class');

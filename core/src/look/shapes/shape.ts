@@ -2,7 +2,7 @@ import type { Static, TObject } from '@sinclair/typebox';
 import type { VNode } from 'preact';
 import type { FixedWords } from '../../language/language.js';
 import { fill } from './fill.js';
-import type { Contact, Facts, Form, Ground, Look, Page, Text } from '../../model/site.js';
+import type { Contact, Facts, Form, Ground, Look, Page, Picture, Text } from '../../model/site.js';
 
 /** What a visitor sent through a form and what became of it, for the page that answers. */
 export interface FormState {
@@ -58,6 +58,8 @@ export interface Surroundings {
   own(text: Text): { lang?: string; dir?: 'ltr' | 'rtl' };
   /** Attributes for the element that holds the text at `path`, so that the window knows it; none in what is published. */
   part(path: string): Record<string, string>;
+  /** Attributes for a picture in its place, for the same; none in what is published. */
+  place(picture: Picture): Record<string, string>;
   /** Attributes for the outermost element of the section, for the same; none in what is published. */
   whole: Record<string, string>;
   /** True in the window, where what only shows now and then shows always, so that it can be written into. */

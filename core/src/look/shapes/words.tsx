@@ -86,6 +86,7 @@ export function Pic(props: {
       width={shown.width}
       height={shown.height}
       alt={picture.alt.value}
+      {...at.place(picture)}
       {...(props.eager || at.level === 1
         ? { fetchpriority: 'high' as const }
         : { loading: 'lazy' as const, decoding: 'async' as const })}

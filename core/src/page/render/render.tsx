@@ -338,8 +338,25 @@ function surroundings(
     },
     own: (text) => (files.tongue && areTheirWords(text) ? files.tongue : {}),
     part: (path) => (options.window ? { 'data-part': `${section.id}/${path}` } : ({} as Record<string, string>)),
+    place: (picture) => {
+      const path = options.window && pathTo(section.content, picture);
+      return path ? { 'data-picture': `${section.id}/${path}` } : ({} as Record<string, string>);
+    },
     whole: options.window ? { 'data-section': section.id } : ({} as Record<string, string>),
   };
+}
+
+/** The path to a value within another, by what it is and not by what it says; null where it is not in it. */
+function pathTo(within: unknown, value: unknown): string | null {
+  if (typeof within !== 'object' || within === null) return null;
+  for (const [key, inner] of Object.entries(within)) {
+    // Items are known by their ids.
+    const name = Array.isArray(within) ? String((inner as { id?: string }).id) : key;
+    if (inner === value) return name;
+    const rest = pathTo(inner, value);
+    if (rest !== null) return `${name}.${rest}`;
+  }
+  return null;
 }
 
 /** True for words of the client that stand as they wrote them, and are not told in the words of the site. */

@@ -1,9 +1,9 @@
 import { provideHttpClient } from '@angular/common/http';
-import { provideHttpClientTesting } from '@angular/common/http/testing';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { provideZonelessChangeDetection, type Type } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import { listsOf, pageChecks, textsOf } from '@tin-porch/core/making';
+import { listsOf, pageChecks, picturePlaces, textsOf } from '@tin-porch/core/making';
 import type { Section, SiteDocument } from '@tin-porch/core/model';
 import { apply, textAt, type Operation } from '@tin-porch/core/operations';
 import type { ToFrame } from '../../frame/messages';
@@ -14,6 +14,7 @@ import { WritingDesk } from '../writing/writing-desk';
 import { ChecksPanel } from './checks-panel';
 import { Hand } from './hand';
 import { LinkField } from './link-field';
+import { PictureFoot } from './picture-foot';
 import { SectionMargin } from './section-margin';
 import { WordsFoot } from './words-foot';
 
@@ -73,7 +74,14 @@ describe('the hand on the page', () => {
     it('and puts them into the site, said by the designer', async () => {
       hand.write(heading, 'pressed');
       expect(told).toEqual([
-        { kind: 'write', part: heading, form: 'line', text: { value: now('heading').value }, caret: 'pressed' },
+        {
+          kind: 'write',
+          part: heading,
+          label: 'Heading',
+          form: 'line',
+          text: { value: now('heading').value },
+          caret: 'pressed',
+        },
       ]);
       const marks = [{ kind: 'strong' as const, from: 0, to: 4 }];
       hand.heard({ kind: 'written', part: heading, text: { value: 'Rope, laid by hand', marks } });
@@ -356,6 +364,61 @@ describe('the hand on the page', () => {
     await settle();
     expect(element.querySelector('.moss')).not.toBeNull();
     element.remove();
+  });
+
+  describe('holds a picture', () => {
+    const place = picturePlaces(start).find((p) => p.picture.media)!;
+    const part = `${place.at.section}/${place.at.path}`;
+    const media = () =>
+      picturePlaces(store.document()!).find((p) => p.at.path === place.at.path && p.section.id === place.section.id)!
+        .picture;
+    async function foot() {
+      store.page.set(place.page!.id);
+      await settle();
+      hand.write(part, 'pressed');
+      expect(hand.writing()).toBeNull();
+      expect(hand.picture()?.at).toEqual(place.at);
+      return shown(PictureFoot);
+    }
+    it('puts another of the site’s in its place, says it in words, and leaves it bare', async () => {
+      const { element } = await foot();
+      const select = element.querySelector('select')!;
+      const other = Array.from(select.options, (o) => o.value).find((v) => v)!;
+      select.value = other;
+      select.dispatchEvent(new Event('change'));
+      await settle();
+      expect(media().media).toBe(other);
+      const words = element.querySelector<HTMLInputElement>('#picture-words')!;
+      words.value = 'Rope on a drum';
+      words.dispatchEvent(new Event('input'));
+      await settle();
+      expect(media().alt).toEqual({ value: 'Rope on a drum', from: { kind: 'designer' } });
+      await pressIn(element, 'Leave bare');
+      expect(media().media).toBe('');
+      expect(store.document()!.media.some((m) => m.id === other)).toBeTrue();
+      element.remove();
+    });
+    it('takes a file that is let go over it, and says why where it cannot', async () => {
+      const { element } = await foot();
+      const http = TestBed.inject(HttpTestingController);
+      const drop = async () => {
+        hand.heard({ kind: 'dropped', picture: part, files: [new File(['x'], 'drum.jpg')] });
+        await settle();
+        return http.expectOne((r) => r.url === '/api/sites/gant/pictures');
+      };
+      const refused = await drop();
+      expect(refused.request.params.get('name')).toBe('drum.jpg');
+      refused.flush({ title: 'That is no picture', detail: '' }, { status: 422, statusText: 'No' });
+      await settle();
+      expect(element.querySelector('[role=alert]')!.textContent).toContain('That is no picture');
+      const before = start.media[0]!;
+      (await drop()).flush({ medium: { ...before, title: 'Drum' }, plainBackground: false, dropped: [] });
+      await settle();
+      // It has an id of its own, whatever it came with.
+      expect(media().media).not.toBe(before.id);
+      expect(store.document()!.media.find((m) => m.id === media().media)?.title).toBe('Drum');
+      element.remove();
+    });
   });
 
   describe('leads words', () => {

@@ -1,7 +1,7 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import { needsConfirming, sameWords, type Text } from '@tin-porch/core/model';
 import { textAt } from '@tin-porch/core/operations';
-import { textsOf, type PlacedText } from '@tin-porch/core/making';
+import { picturePlaceAt, textsOf, type PlacedText } from '@tin-porch/core/making';
 import { Subject } from 'rxjs';
 import type { FromFrame, ToFrame, WordsCommand, WordsState, Written } from '../../frame/messages';
 import { SiteStore } from '../site/site-store';
@@ -43,6 +43,14 @@ export class Hand {
     const section = this.sections().find((s) => s.id === id);
     return (section && path && textsOf(section).find((t) => t.path === path)) || null;
   });
+  /** The place for a picture in hand. */
+  readonly picture = computed(() => {
+    const document = this.store.document();
+    const [section = '', path = ''] = this.store.part()?.split('/') ?? [];
+    return (document && path && picturePlaceAt(document, { section, path })) || null;
+  });
+  /** Files that were let go over the picture in hand. */
+  readonly dropped = new Subject<File[]>();
   readonly unsure = computed(() => {
     const text = this.text();
     return text !== null && needsConfirming(text.text);
@@ -66,7 +74,7 @@ export class Hand {
     });
   }
 
-  /** Lets the words of a part be written where they stand. */
+  /** Takes a part in hand. Words are written where they stand; a picture is only held. */
   write(part: string, caret: 'pressed' | 'end' | 'all' = 'end'): void {
     this.leaveTrial();
     this.store.part.set(part);
@@ -76,7 +84,7 @@ export class Hand {
     this.last = wordsOf(text.text);
     // What only keeps a place is written over.
     const whole = text.text.from.kind === 'placeholder' ? 'all' : caret;
-    this.told.next({ kind: 'write', part, form: text.form, text: this.last, caret: whole });
+    this.told.next({ kind: 'write', part, label: text.label, form: text.form, text: this.last, caret: whole });
   }
 
   /** Lets go of the words; what they are part of stays in hand. */
@@ -98,6 +106,11 @@ export class Hand {
     if (message.kind === 'written') this.put(message.part, message.text);
     else if (message.kind === 'words') this.words.set(message.state);
     else if (message.kind === 'left') this.left(message.part, message.how);
+    else if (message.kind === 'dropped') {
+      this.write(message.picture);
+      // Its tools have to be there to take them.
+      setTimeout(() => this.dropped.next(message.files));
+    }
   }
 
   private put(part: string, written: Written): void {
@@ -118,7 +131,9 @@ export class Hand {
     this.writing.set(null);
     this.words.set(null);
     void this.store.flush();
-    if (how === 'next' || how === 'before') {
+    // Out of the words, the keys are at the tag of their section.
+    if (how === 'escape') document.getElementById(`tag-${part.split('/')[0]}`)?.focus({ preventScroll: true });
+    else if (how === 'next' || how === 'before') {
       const next = this.neighbour(part, how === 'next' ? 1 : -1);
       if (next) this.write(next);
     }

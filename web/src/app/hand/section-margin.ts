@@ -40,6 +40,14 @@ import { Hand } from './hand';
 
 const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', deep: 'deep' };
 
+/** How much of a section is to be seen at least when its tag has the keys, px. */
+const LEAST_SEEN = 80;
+/** How high a name and a seam are at least, px. */
+const NAME_HIGH = 40;
+const SEAM_HIGH = 24;
+/** How far a tag is pulled before it comes along, px. */
+const DRAG_FROM = 6;
+
 /** What is opened in the page: a place for a new section, or the shapes of one that is there. */
 export type Seam = { kind: 'add' | 'shape'; under: string };
 
@@ -51,9 +59,13 @@ interface Tag {
   height: number;
   /** True where nothing of it is in sight. */
   out: boolean;
+  /** True where the verbs of the one in hand lie over its name. */
+  under: boolean;
   /** How far its name is let down. */
   slide: number;
   shared: boolean;
+  /** Whether another section can be laid in under it from here: not where the verbs of the one in hand lie over that. */
+  seam: boolean;
   /** Its place on the page, and how many there are. */
   at: number;
   of: number;
@@ -74,7 +86,8 @@ interface Tag {
         <li
           class="tag"
           [class.on]="tag.section.id === hand.section()"
-          [class.out]="tag.out"
+          [class.out]="tag.out || tag.under"
+          [class.carried]="carried()?.id === tag.section.id"
           [style.--top.px]="tag.top"
           [style.--height.px]="tag.height"
           [style.--slide.px]="tag.slide"
@@ -88,6 +101,7 @@ interface Tag {
               (click)="take(tag)"
               (focus)="show(tag)"
               (keydown)="key($event, tag)"
+              (pointerdown)="drag($event, tag)"
             >
               <b>{{ tag.title }}</b><span class="quiet">{{ tag.special }}</span>
             </button>
@@ -169,7 +183,7 @@ interface Tag {
               </div>
             }
           </div>
-          @if (tag.section.id !== 'footer' && tag.section.id !== hand.section()) {
+          @if (tag.seam) {
             <button
               class="seam"
               type="button"
@@ -183,6 +197,9 @@ interface Tag {
         </li>
       }
     </ol>
+    @if (carried(); as carried) {
+      <div class="to-here" [style.--top.px]="carried.line" aria-hidden="true"></div>
+    }
   `,
 })
 export class SectionMargin {
@@ -199,6 +216,9 @@ export class SectionMargin {
     const sections = this.hand.sections();
     if (!document) return [];
     const on = sections.filter((s) => !this.isShared(s));
+    const inHand = this.places().find((p) => p.id === this.hand.section());
+    const from = inHand ? this.held((inHand.top - this.scrolled()) * this.scale()) : Infinity;
+    const covered = (top: number, bottom: number) => bottom > from && top < from + this.heldHeight();
     return sections.map((section): Tag => {
       const place = this.places().find((p) => p.id === section.id);
       const shared = this.isShared(section);
@@ -211,12 +231,17 @@ export class SectionMargin {
         top,
         out: this.room() > 0 && (top + height <= 1 || top >= this.room()),
         height,
+        under: section.id !== this.hand.section() && covered(Math.max(top, 0), Math.max(top, 0) + NAME_HIGH),
         // What it says stays in sight while any of the section is.
         slide:
           section.id === this.hand.section()
             ? this.held(top) - top
             : Math.min(Math.max(0, -top), Math.max(0, height - 40)),
         shared,
+        seam:
+          section.id !== 'footer' &&
+          section.id !== this.hand.section() &&
+          !covered(top + height - SEAM_HIGH, top + height),
         at: on.indexOf(section),
         of: on.length,
       };
@@ -301,8 +326,10 @@ export class SectionMargin {
     if (this.hand.section() === section.id && first) this.hand.write(`${section.id}/${first.path}`);
     else this.store.part.set(`${section.id}/`);
   }
-  protected show({ section }: Tag): void {
-    this.hand.told.next({ kind: 'show', section: section.id });
+  /** Brings a section into sight of which there is little to be seen. */
+  protected show({ section, top, height }: Tag): void {
+    const seen = Math.min(top + height, this.room()) - Math.max(top, 0);
+    if (seen < Math.min(height, LEAST_SEEN)) this.hand.told.next({ kind: 'show', section: section.id });
   }
   protected toggle(tag: Tag, kind: Seam['kind']): void {
     this.hand.rest();
@@ -320,7 +347,7 @@ export class SectionMargin {
     const ground = GROUNDS[(GROUNDS.indexOf(section.ground ?? 'plain') + 1) % GROUNDS.length]!;
     this.change({ op: 'setShape', section: section.id, shape: section.shape, ground });
   }
-  protected move(tag: Tag, by: 1 | -1): void {
+  protected move(tag: Tag, by: number): void {
     const place = whereIs(this.store.document()!, tag.section.id);
     const to = tag.at + by;
     if (!place || to < 0 || to >= tag.of) return;
@@ -384,6 +411,40 @@ export class SectionMargin {
   protected switch(part: PlacedText): void {
     this.change(switchPart(part));
     if (!part.text.value) this.writeAt(part.section.id, part.path);
+  }
+
+  /** The section that is carried over the margin, the place it would have, and where that is, px. */
+  protected readonly carried = signal<{ id: string; to: number; line: number } | null>(null);
+  /** A tag pulled to another place takes its section there. A press that goes nowhere is a press. */
+  protected drag(event: PointerEvent, tag: Tag): void {
+    if (tag.shared || event.button !== 0 || event.pointerType === 'touch') return;
+    const name = event.currentTarget as HTMLElement;
+    const began = event.clientY;
+    // Where the page moves under it, it is still this tag that is pulled.
+    name.setPointerCapture(event.pointerId);
+    const move = ({ clientY }: PointerEvent) => {
+      if (!this.carried() && Math.abs(clientY - began) < DRAG_FROM) return;
+      const y = clientY - this.element.getBoundingClientRect().top;
+      const others = this.tags().filter((t) => !t.shared && t.section.id !== tag.section.id);
+      const to = others.filter((t) => t.top + t.height / 2 < y).length;
+      const before = others[to - 1];
+      this.carried.set({ id: tag.section.id, to, line: before ? before.top + before.height : (others[0]?.top ?? 0) });
+    };
+    const end = (cancelled: boolean) => {
+      name.removeEventListener('pointermove', move);
+      const { to } = this.carried() ?? { to: tag.at };
+      this.carried.set(null);
+      if (cancelled || to === tag.at) return;
+      // The press that ends it goes into nothing.
+      const spent = (click: Event) => click.stopImmediatePropagation();
+      name.addEventListener('click', spent, { once: true, capture: true });
+      setTimeout(() => name.removeEventListener('click', spent, { capture: true }));
+      this.store.part.set(`${tag.section.id}/`);
+      this.move(tag, to - tag.at);
+    };
+    name.addEventListener('pointermove', move);
+    name.addEventListener('pointerup', () => end(false), { once: true });
+    name.addEventListener('pointercancel', () => end(true), { once: true });
   }
 
   /** Arrows walk, with Alt they move the section. */

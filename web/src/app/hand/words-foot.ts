@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, linkedSignal, signal } from '@angular/core';
 import { withMarksOf, type Text } from '@tin-porch/core/model';
 import type { ReworkKind } from '@tin-porch/core/making';
 import { asRefusal } from '../api/porch-api';
@@ -6,6 +6,7 @@ import { SiteStore } from '../site/site-store';
 import { WritingDesk } from '../writing/writing-desk';
 import { Hand } from './hand';
 import { LinkField } from './link-field';
+import { sourceOf } from './source-words';
 
 const WAYS: readonly (readonly [Exclude<ReworkKind, 'free' | 'keywords'>, string])[] = [
   ['shorter', 'Shorter'],
@@ -20,22 +21,13 @@ const MORE_WAYS: typeof WAYS = [
   ['list', 'As a list'],
   ['spelling', 'Spelling'],
 ];
-const SOURCES: Record<Text['from']['kind'], string> = {
-  brief: 'from the brief',
-  pack: 'from the trade pack',
-  placeholder: 'a placeholder',
-  designer: 'yours',
-  client: 'the client’s',
-  service: 'from the writing service',
-};
-
 /** The tools of the text in hand: what sets its words off, other words for it, where they come from, and whether they hold. */
 @Component({
   selector: 'tp-words-foot',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [LinkField],
   host: { class: 'contents', '(keydown.escape)': 'back($event)' },
-  styleUrl: './words-foot.scss',
+  styleUrl: './foot.scss',
   template: `
     @if (hand.text(); as text) {
       <div class="tools" role="toolbar" [attr.aria-label]="text.label + ', in hand'">
@@ -111,8 +103,10 @@ export class WordsFoot {
   private readonly element = inject<ElementRef<HTMLElement>>(ElementRef);
   protected readonly ways = WAYS;
   protected readonly moreWays = MORE_WAYS;
-  protected readonly linking = signal(false);
-  protected readonly note = signal('');
+  private readonly taken = computed(() => `${this.hand.text()?.section.id}/${this.hand.text()?.path}`);
+  /** Of the text in hand alone: another one begins afresh. */
+  protected readonly linking = linkedSignal({ source: this.taken, computation: () => false });
+  protected readonly note = linkedSignal({ source: this.taken, computation: () => '' });
   protected readonly asked = signal<ReworkKind>('another');
   private turn = 0;
   protected readonly writing = computed(
@@ -120,7 +114,7 @@ export class WordsFoot {
   );
   protected readonly source = computed(() => {
     const text = this.hand.text()?.text;
-    return text ? (text.value ? SOURCES[text.from.kind] : 'empty') : '';
+    return text ? sourceOf(text) : '';
   });
   /** The words of the brief, the line of the pack or the question that a text stands on. */
   protected readonly why = computed(() => {

@@ -13,7 +13,7 @@ interface Coming {
 }
 const AT_ONCE = 2;
 /** Named one by one: a phone that is not asked for its own format hands over JPEG. */
-const TAKEN = 'image/jpeg,image/png,image/webp,image/avif,image/gif,image/tiff,image/svg+xml';
+export const TAKEN = 'image/jpeg,image/png,image/webp,image/avif,image/gif,image/tiff,image/svg+xml';
 
 /** Brings pictures of the client: chosen, taken with the camera, dropped or pasted, many at once. */
 @Component({

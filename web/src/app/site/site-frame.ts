@@ -27,6 +27,7 @@ import { Retouching } from '../look/retouching';
 import { WritingDesk } from '../writing/writing-desk';
 import { RefusedChanges } from './refused-changes';
 import { Hand } from '../hand/hand';
+import { PictureFoot } from '../hand/picture-foot';
 import { WordsFoot } from '../hand/words-foot';
 import { SiteStore, type MainAction } from './site-store';
 import { STEP_TITLES } from './step-titles';
@@ -45,6 +46,7 @@ import { STEP_TITLES } from './step-titles';
     ChipView,
     RefusedChanges,
     WordsFoot,
+    PictureFoot,
   ],
   providers: [SiteStore, WritingDesk, Drafts, Retouching, Hand],
   host: { '(document:keydown)': 'key($event)', '(window:pagehide)': 'store.leave()' },
@@ -129,6 +131,8 @@ import { STEP_TITLES } from './step-titles';
         </button>
         @if (inHand()) {
           <tp-words-foot />
+        } @else if (pictureInHand()) {
+          <tp-picture-foot />
         }
         <form (ngSubmit)="askFor()" role="search" aria-label="Say what should change">
           <ng-icon name="lucidePencilLine" size="16" aria-hidden="true" />
@@ -187,8 +191,10 @@ export class SiteFrame {
   protected readonly spoken = { none: 'not begun', needs: 'needs you', done: 'done' };
   private readonly hand = inject(Hand);
   private readonly wordsFoot = viewChild(WordsFoot);
+  private readonly pictureFoot = viewChild(PictureFoot);
   /** Whether a text of the page is in hand, and its tools are at the foot. */
   protected readonly inHand = computed(() => this.step() === 'pages' && this.hand.text() !== null);
+  protected readonly pictureInHand = computed(() => this.step() === 'pages' && this.hand.picture() !== null);
   protected readonly line = signal('');
   /** True while the pointer or the focus is on what was said: it does not go while it is read. */
   protected readonly reading = signal(false);
@@ -306,9 +312,10 @@ export class SiteFrame {
       void this.store.step(key === 'y' || event.shiftKey ? 'redo' : 'undo');
       return;
     }
-    if (event.altKey && event.key === 'F10' && this.wordsFoot()) {
+    const foot = this.wordsFoot() ?? this.pictureFoot();
+    if (event.altKey && event.key === 'F10' && foot) {
       event.preventDefault();
-      this.wordsFoot()!.focus();
+      foot.focus();
       return;
     }
     const alone = this.single.pressed(event);

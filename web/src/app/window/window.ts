@@ -151,9 +151,12 @@ export class SiteWindow implements AfterViewInit {
       if (message.part) {
         this.fromWindow = true;
         this.partChosen.emit(message.part);
+      } else if (this.works() && message.picture) {
+        this.fromWindow = true;
+        this.partChosen.emit(message.picture);
       } else if (message.section && !message.link) this.sectionChosen.emit(message.section);
       const target =
-        message.link && !message.part
+        message.link && !message.part && !message.picture
           ? this.document().pages.find((p) => (p.slug ? `/${p.slug}/` : '/') === message.link)
           : undefined;
       if (target) this.page.set(target.id);

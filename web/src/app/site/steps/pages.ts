@@ -8,7 +8,6 @@ import {
   Injector,
   signal,
   viewChild,
-  type Signal,
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
@@ -29,6 +28,7 @@ import { ViewSwitch } from '../../parts/view-switch';
 import { SiteWindow } from '../../window/window';
 import { ConfirmPanel } from '../../writing/confirm-panel';
 import { Hand } from '../../hand/hand';
+import { sourceOf } from '../../hand/source-words';
 import { ChecksPanel } from '../../hand/checks-panel';
 import { SectionMargin, type Seam } from '../../hand/section-margin';
 import { SectionSeam } from '../../hand/section-seam';
@@ -255,10 +255,7 @@ export class PagesStep {
   protected readonly current = computed(
     () => this.store.document()?.pages.find((p) => p.id === this.store.page()) ?? this.store.document()?.pages[0],
   );
-  protected readonly sections: Signal<Section[]> = computed(() => {
-    const document = this.store.document();
-    return [document?.header, ...(this.current()?.sections ?? []), document?.footer].filter((s): s is Section => !!s);
-  });
+  protected readonly sections = this.hand.sections;
   protected readonly chosen = computed(() => {
     const part = this.store.part()?.split('/')[0];
     return this.sections().find((s) => s.id === part) ?? this.current()?.sections[0];
@@ -267,6 +264,18 @@ export class PagesStep {
   protected readonly remaining = computed(() => (this.store.document() ? toConfirm(this.store.document()!).length : 0));
 
   constructor() {
+    // The page is pulled apart as far as what is laid over it is high, at whatever scale it is drawn.
+    effect(() => {
+      const seam = this.seam();
+      const height =
+        (matchMedia('(max-width: 900px)').matches ? SEAM.narrow : SEAM.wide) / (this.window()?.scale() ?? 1);
+      this.hand.told.next({ kind: 'seam', under: seam?.under ?? null, height: seam ? height : 0 });
+    });
+    // What it was opened under is on another page, or gone: it closes.
+    effect(() => {
+      const under = this.seam()?.under;
+      if (under && !this.hand.sections().some((s) => s.id === under)) this.seam.set(null);
+    });
     effect((ended) => {
       const document = this.store.document();
       if (!document) return;
@@ -299,18 +308,7 @@ export class PagesStep {
   protected unsure = (t: PlacedText) => needsConfirming(t.text);
   protected partOf = (t: PlacedText) => `${t.section.id}/${t.path}`;
   protected fieldId = (t: PlacedText) => fieldOf(this.partOf(t));
-  protected source(t: PlacedText): string {
-    const { from, value } = t.text;
-    if (!value) return 'empty';
-    return {
-      brief: 'from your brief',
-      pack: 'from the trade pack',
-      placeholder: 'a placeholder',
-      designer: 'yours',
-      client: 'the client’s',
-      service: 'from the writing service',
-    }[from.kind];
-  }
+  protected source = (t: PlacedText) => sourceOf(t.text);
 
   /** The words of the brief, or the line of the trade pack, that a text stands for. */
   protected quote(t: PlacedText): string {
@@ -393,7 +391,5 @@ export class PagesStep {
   /** Pulls the page apart under a section, or closes it again. */
   protected openSeam(seam: Seam | null): void {
     this.seam.set(seam);
-    const height = (matchMedia('(max-width: 900px)').matches ? SEAM.narrow : SEAM.wide) / (this.window()?.scale() ?? 1);
-    this.hand.told.next({ kind: 'seam', under: seam?.under ?? null, height: seam ? height : 0 });
   }
 }

@@ -1,0 +1,135 @@
+import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, linkedSignal } from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { RouterLink } from '@angular/router';
+import { fitsFor, freeMediaId, putAt } from '@tin-porch/core/making';
+import type { SingleOperation } from '@tin-porch/core/operations';
+import { PictureApi } from '../api/picture-api';
+import { asRefusal } from '../api/porch-api';
+import { TAKEN } from '../look/bring-pictures';
+import { SiteStore } from '../site/site-store';
+import { KeptText } from '../parts/kept-text';
+import { Hand } from './hand';
+
+/** The tools of the picture in hand: another in its place, from the site or from a file, what it shows in words, or none. */
+@Component({
+  selector: 'tp-picture-foot',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [RouterLink, KeptText],
+  host: { class: 'contents' },
+  styleUrl: './foot.scss',
+  template: `
+    @if (hand.picture(); as place) {
+      <div class="tools" role="toolbar" aria-label="Picture, in hand">
+        <b class="in-hand">Picture</b>
+        <select
+          aria-label="Another picture of the site"
+          (change)="put($any($event.target).value); $any($event.target).value = ''"
+        >
+          <option value="">Another of the site’s …</option>
+          @for (m of others(); track m.id) {
+            <option [value]="m.id">{{ m.title || m.id }}{{ m.fits ? ', fits its words' : '' }}</option>
+          }
+        </select>
+        <label class="plain small file"
+          >{{ state() || 'From a file …'
+          }}<input class="sr" type="file" [accept]="accepted" (change)="choose($any($event.target))"
+        /></label>
+        <label class="sr" for="picture-words">What it shows, in words</label>
+        <input
+          id="picture-words"
+          maxlength="400"
+          placeholder="What it shows, in words"
+          [tpKept]="place.picture.alt.value"
+          (typed)="say($event)"
+        />
+        <a class="plain small" routerLink="look">Work it over in Look</a>
+        <button class="plain small" type="button" (click)="bare()">Leave bare</button>
+        @if (fault()) {
+          <span class="fault" role="alert">{{ fault() }}</span>
+        }
+      </div>
+    }
+  `,
+})
+export class PictureFoot {
+  protected readonly hand = inject(Hand);
+  private readonly store = inject(SiteStore);
+  private readonly api = inject(PictureApi);
+  private readonly element = inject<ElementRef<HTMLElement>>(ElementRef);
+  protected readonly accepted = TAKEN;
+  private readonly taken = computed(() => `${this.hand.picture()?.at.section}/${this.hand.picture()?.at.path}`);
+  protected readonly fault = linkedSignal({ source: this.taken, computation: () => '' });
+  /** How far a file is that is being brought. */
+  protected readonly state = linkedSignal({ source: this.taken, computation: () => '' });
+  /** The pictures of the site, those that fit the words beside this place first. */
+  protected readonly others = computed(() => {
+    const place = this.hand.picture();
+    const document = this.store.document();
+    if (!place || !document) return [];
+    const fit = new Set(fitsFor(document, place).map((m) => m.id));
+    return document.media
+      .filter((m) => m.id !== place.picture.media)
+      .map((m) => ({ id: m.id, title: m.title, fits: fit.has(m.id) }))
+      .sort((a, b) => Number(b.fits) - Number(a.fits));
+  });
+
+  constructor() {
+    this.hand.dropped.pipe(takeUntilDestroyed()).subscribe(([file]) => file && this.bring(file));
+  }
+
+  /** Brings the keys to the tools. */
+  focus(): void {
+    this.element.nativeElement.querySelector<HTMLElement>('select, button, input')?.focus();
+  }
+
+  private change(operations: SingleOperation[], words: string): void {
+    this.store.change({ op: 'batch', operations });
+    void this.store.flush();
+    this.store.said.set({ words, bad: false, undo: true });
+  }
+  protected put(id: string): void {
+    const [place, document] = [this.hand.picture(), this.store.document()];
+    const medium = document?.media.find((m) => m.id === id);
+    if (place && document && medium) this.change(putAt(document, place, medium), 'Another picture is there now.');
+  }
+  protected choose(input: HTMLInputElement): void {
+    const [file] = input.files ?? [];
+    input.value = '';
+    if (file) this.bring(file);
+  }
+  private bring(file: File): void {
+    const [place, site] = [this.hand.picture(), this.store.id()];
+    if (!place) return;
+    this.fault.set('');
+    this.state.set('0 % sent');
+    this.api.bring(site, file, file.name || 'Dropped picture').subscribe({
+      next: (b) => {
+        if ('sent' in b) return this.state.set(b.sent < 1 ? `${Math.round(b.sent * 100)} % sent` : 'Making its sizes');
+        const document = this.store.document()!;
+        const medium = { ...b.medium, id: freeMediaId(document, b.medium.id) };
+        this.state.set('');
+        this.change([{ op: 'putMedium', medium }, ...putAt(document, place, medium)], 'Your picture is there now.');
+      },
+      error: (error: unknown) => {
+        const { title, detail } = asRefusal(error);
+        this.state.set('');
+        this.fault.set(detail || title);
+      },
+    });
+  }
+  protected say(value: string): void {
+    const { section, path } = this.hand.picture()!.at;
+    const text = { value, from: { kind: 'designer' as const } };
+    this.store.change({ op: 'setText', at: { section, path: `${path}.alt` }, text });
+  }
+  protected bare(): void {
+    const { at } = this.hand.picture()!;
+    this.store.change({ op: 'setPicture', at, media: '' });
+    void this.store.flush();
+    this.store.said.set({
+      words: 'The picture is taken from this place; it stays among those of the site.',
+      bad: false,
+      undo: true,
+    });
+  }
+}
