@@ -3,7 +3,7 @@ import { apply } from '../operations/apply.js';
 import { targetOf } from '../page/render/render.js';
 import { newDocument } from './generate/site.js';
 import { writeVersion } from './generate/write.js';
-import { deadLinks, linkChoices, readLink } from './links.js';
+import { isDead, linkChoices, readLink } from './links.js';
 import { takeOutPage } from './plan/plan.js';
 
 const facts = {
@@ -38,18 +38,11 @@ describe('where words can lead', () => {
 
   it('is known to be gone when its page or section is', () => {
     const [home, other] = site.pages;
-    const at = { section: home!.sections[0]!.id, path: 'lead' };
-    const marked = (target: string) =>
-      apply(site, {
-        op: 'setText',
-        at,
-        text: { value: 'Look here', from: { kind: 'designer' }, marks: [{ kind: 'link', from: 0, to: 4, target }] },
-      }).document;
-    const fine = marked(`page:${other!.id}#${other!.sections[0]!.id}`);
-    expect(deadLinks(fine)).toEqual([]);
-    const gone = apply(fine, takeOutPage(fine, other!.id)).document;
-    expect(deadLinks(gone).map((t) => t.path)).toEqual(['lead']);
-    expect(deadLinks(marked('page:nowhere')).length).toBe(1);
-    expect(deadLinks(marked('https://elsewhere.example')).length).toBe(0);
+    const [first] = other!.sections;
+    const targets = [`page:${other!.id}`, `page:${other!.id}#${first!.id}`, `page:${home!.id}#nowhere`, 'page:nowhere'];
+    const outside = ['https://elsewhere.example', 'tel:01632960114'];
+    expect([...targets, ...outside].map((t) => isDead(site, t))).toEqual([false, false, true, true, false, false]);
+    const without = apply(site, takeOutPage(site, other!.id)).document;
+    expect([...targets, ...outside].map((t) => isDead(without, t))).toEqual([true, true, true, true, false, false]);
   });
 });

@@ -2,7 +2,6 @@ import { isTarget } from '../model/marks.js';
 import type { SiteDocument } from '../model/site.js';
 import { readPhone } from '../brief/reading/reach.js';
 import { shapes } from '../look/shapes/registry.gen.js';
-import { allTexts, type PlacedText } from './generate/site.js';
 
 /** Somewhere words can lead to, and what it is called. */
 export interface LinkChoice {
@@ -54,7 +53,3 @@ export function isDead(document: SiteDocument, target: string): boolean {
   const page = within && document.pages.find((p) => p.id === within[1]);
   return within !== null && (!page || (within[2] !== undefined && !page.sections.some((s) => s.id === within[2])));
 }
-
-/** Texts with such a link in them. */
-export const deadLinks = (document: SiteDocument): PlacedText[] =>
-  allTexts(document).filter((t) => t.text.marks?.some((m) => m.kind === 'link' && isDead(document, m.target)));

@@ -31,8 +31,7 @@ export type TextMark = Static<typeof TextMark>;
 export const MARK_KINDS = ['link', 'strong', 'stress'] as const;
 
 /** What a person may do with the words of a field beside writing them: nothing, set parts of them off, or lists as well. */
-export const FORMS = ['words', 'line', 'prose'] as const;
-export type FieldForm = (typeof FORMS)[number];
+export type FieldForm = 'words' | 'line' | 'prose';
 
 /** What begins a line that is an item of a list. */
 export const BULLET = '• ';

@@ -8,7 +8,7 @@ export interface Written {
 
 /** What may be done with the words that are taken. */
 export type WordsCommand =
-  | { name: 'strong' | 'stress' | 'unlink' | 'list' | 'focus' }
+  | { name: 'strong' | 'stress' | 'unlink' | 'focus' }
   | { name: 'link'; target: string }
   /** Puts other words in the place of those there, as one step of the editor. */
   | { name: 'replace'; text: Written };

@@ -381,8 +381,8 @@ export class PagesStep {
       this.show(text);
     } else if (text) setTimeout(() => this.hand.write(`${section.id}/${path}`));
     else this.store.part.set(`${section.id}/`);
-    if (!matchMedia('(max-width: 900px)').matches || !text) return;
-    if (this.side() === 'checks') this.store.side.set('beside');
+    // Where there is room for one side only, the page comes to the front for what stands on it.
+    if (text && this.side() === 'checks') this.store.side.set('beside');
   }
   protected takeSection(section: string): void {
     this.hand.rest();
