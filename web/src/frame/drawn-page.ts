@@ -26,6 +26,7 @@ export class DrawnPage {
   private css = '';
   private shown = '';
   private waiting: Put | null = null;
+  private last: Put | null = null;
   /** How far down the page is, so that pages beside it can be at the same place. */
   private share = 0;
   private height = 0;
@@ -63,6 +64,10 @@ export class DrawnPage {
         return;
       case 'show':
         return void this.section(message.section)?.scrollIntoView({ block: 'nearest' });
+      case 'again':
+        this.shown = '';
+        if (this.last) this.put(this.last);
+        return;
       case 'seam':
         return this.seam(message.under, message.height);
     }
@@ -82,6 +87,7 @@ export class DrawnPage {
   }
 
   private put(message: Put): void {
+    this.last = message;
     if (message.css !== this.css) {
       this.css = message.css;
       this.sheet.replaceSync(this.css);

@@ -27,6 +27,8 @@ export type ToFrame =
   /** Lets the words of a part be written where they stand. */
   | { kind: 'write'; part: string; label: string; form: FieldForm; text: Written; caret: 'pressed' | 'end' | 'all' }
   | { kind: 'rest' }
+  /** Puts in place once more what was drawn last. */
+  | { kind: 'again' }
   | { kind: 'do'; command: WordsCommand };
 
 /** A section on the page, px from its top. */

@@ -2,6 +2,7 @@ import {
   blocksOf,
   BULLET,
   cleanMarks,
+  isTarget,
   runsOf,
   type FieldForm,
   type Marked,
@@ -15,8 +16,12 @@ const shownAs = (target: string) => (target.startsWith('page:') ? '#' : target);
 
 /** A target for an address that was pasted; null where a site may not lead there. */
 export function targetOfAddress(address: string): string | null {
+  const target = readAddress(address);
+  return target !== null && isTarget(target) ? target : null;
+}
+function readAddress(address: string): string | null {
   const said = address.trim();
-  if (/^https?:\/\/[^\s<>"]+$/i.test(said)) return said.replace(/^https?/i, (s) => s.toLowerCase()).slice(0, 500);
+  if (/^https?:\/\/[^\s<>"]+$/i.test(said)) return said.replace(/^https?/i, (s) => s.toLowerCase());
   if (/^mailto:[^\s@<>"?]+@[^\s@<>"?]+/i.test(said)) return said.replace(/^mailto/i, 'mailto').replace(/\?.*$/, '');
   const digits = /^tel:/i.test(said) ? said.slice(4).replace(/(?!^\+)\D/g, '') : '';
   return /^\+?\d{3,20}$/.test(digits) ? `tel:${digits}` : null;

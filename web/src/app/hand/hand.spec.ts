@@ -157,6 +157,26 @@ describe('the hand on the page', () => {
       expect(changes).toEqual([[{ op: 'setText', at: at('heading'), text: other }, 'writer']]);
       expect(hand.trial()).toBeNull();
     });
+    it('also where nobody was writing, and leaves nothing of them on the page when the words are left', () => {
+      const before = now('heading');
+      store.part.set(heading);
+      hand.try(other, '');
+      expect(hand.trial()?.before).toEqual(before);
+      expect(kinds()).toEqual(['write', 'replace']);
+      hand.heard({ kind: 'written', part: heading, text: { value: 'Rope' } });
+      hand.heard({ kind: 'left', part: heading, how: 'beside' });
+      expect(now('heading')).toEqual(before);
+      expect([changes, hand.trial()]).toEqual([[], null]);
+      expect(kinds()).toContain('again');
+    });
+    it('and leaves them when something else is taken in hand beside the window', async () => {
+      hand.write(heading);
+      hand.try(other, '');
+      store.part.set(`${opening.id}/lead`);
+      await settle();
+      expect(hand.trial()).toBeNull();
+      expect(changes).toEqual([]);
+    });
     it('and puts back what was there when they are left, or something else is taken in hand', () => {
       const { value } = now('heading');
       for (const leave of [() => hand.leaveTrial(), () => hand.write(`${opening.id}/lead`), () => hand.rest()]) {

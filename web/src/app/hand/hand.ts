@@ -67,6 +67,13 @@ export class Hand {
       this.last = now;
       this.told.next({ kind: 'do', command: { name: 'replace', text: now } });
     });
+    // With something else in hand, what was tried is left.
+    effect(() => {
+      const part = this.store.part();
+      untracked(() => {
+        if (this.trial() && this.trial()?.part !== part) this.leaveTrial();
+      });
+    });
     // On another page nothing is in hand any more.
     effect(() => {
       this.store.page();
@@ -127,6 +134,8 @@ export class Hand {
 
   private left(part: string, how: 'escape' | 'next' | 'before' | 'beside'): void {
     if (this.writing() !== part) return;
+    // The editor is gone with the words that were tried in it: the page is drawn as the site has it.
+    if (this.trial()) this.told.next({ kind: 'again' });
     this.leaveTrial();
     this.writing.set(null);
     this.words.set(null);
@@ -152,8 +161,10 @@ export class Hand {
     const text = this.text();
     if (!text) return;
     const part = `${text.section.id}/${text.path}`;
-    this.trial.set({ part, before: this.trial()?.before ?? text.text, after, measured });
+    const tried = this.trial();
+    // Writing begins before they are tried: to begin is to leave what was tried before.
     if (this.writing() !== part) this.write(part);
+    this.trial.set({ part, before: tried?.part === part ? tried.before : text.text, after, measured });
     this.told.next({ kind: 'do', command: { name: 'replace', text: wordsOf(after) } });
   }
   takeTrial(): void {
