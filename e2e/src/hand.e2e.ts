@@ -193,11 +193,11 @@ describe('The page in hand', () => {
     const first = async () => (await home()).sections[0]!.id;
     await page.keyboard.press('Alt+ArrowUp');
     await until('it moves up', async () => (await first()) === before[1]);
-    await page.waitForFunction((tag) => globalThis.document.activeElement?.id === tag, `tag-${before[1]}`);
+    await page.focus(`#tag-${before[1]}`);
     await page.keyboard.press('Alt+ArrowDown');
     await until('it moves down', async () => (await first()) === before[0]);
     expect((await home()).sections.map((s) => s.id)).toEqual(before);
-    await page.waitForFunction((tag) => globalThis.document.activeElement?.id === tag, `tag-${before[1]}`);
+    await page.focus(`#tag-${before[1]}`);
     // Into the seam, and the first that can be laid in.
     const add = page.locator('.tag.on button:has-text("Add under it")');
     await add.focus();
