@@ -123,8 +123,7 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
         if (kind === 'press' && changes().length && !changes().some((f) => f.endsWith('/operations')))
           if (await element?.evaluate((e) => e.isConnected && e.matches(':disabled')))
             fault(`${control.name} stays turned off`);
-        for (let n = 0; n < 240 && (await focusGone(page)); n++) await page.waitForTimeout(50);
-        if (kind === 'press' && (await focusGone(page)))
+        if (kind === 'press' && !(await focusStays(page)))
           fault(`the focus is gone after ${control.name}, where stands: ${await standing(page)}`);
       } catch (error) {
         const words = (error as Error).message.split('\n');
@@ -185,8 +184,19 @@ async function atRest(it: Locator): Promise<void> {
   }
 }
 
-const focusGone = (page: Page): Promise<boolean> =>
-  page.evaluate(() => document.activeElement === document.body || document.activeElement === null);
+/**
+ * Whether the focus is somewhere in the page and stays for a quarter of a second, waited for at most twelve: while
+ * another page is put in the place of one, what had it is gone and its heading has yet to take it.
+ */
+async function focusStays(page: Page): Promise<boolean> {
+  for (let n = 0, there = 0; n < 240; n++) {
+    const gone = await page.evaluate(() => !document.activeElement || document.activeElement === document.body);
+    there = gone ? 0 : there + 1;
+    if (there === 5) return true;
+    await page.waitForTimeout(50);
+  }
+  return false;
+}
 
 /** Where the page is and what it says first, to tell what happened there. */
 const standing = (page: Page): Promise<string> =>
