@@ -1,5 +1,6 @@
 import type { Medium, Page, Section, SiteDocument, Text } from '../model/site.js';
 import { isPicture, isText } from '../model/site.js';
+import { asPublished } from '../model/page.js';
 import { cleanMarks, reworded } from '../model/marks.js';
 import type { SingleOperation } from '../operations/operation.js';
 import { textAt } from '../operations/reach.js';
@@ -139,7 +140,8 @@ function twiceOn(page: Page): PageCheck[] {
 }
 
 /** Everything on the pages of a site that wants a look, page by page, from top to bottom. */
-export function pageChecks(document: SiteDocument): PageCheck[] {
+export function pageChecks(site: SiteDocument): PageCheck[] {
+  const document = asPublished(site);
   const shared = [document.header, document.footer].flatMap((s) => (s ? ofSection(document, null, s, false) : []));
   const bare = withoutWords(document).flatMap((place): PageCheck[] => {
     const page = document.pages.find((p) => p.sections.some((s) => s.id === place.section.id)) ?? null;

@@ -1,4 +1,4 @@
-import type { Page } from './site.js';
+import type { Page, Section, SiteDocument } from './site.js';
 
 /** What `setPage` says of a page as it is. */
 export const namedOf = ({ id, label, slug, menu, parent }: Page) => ({
@@ -10,3 +10,12 @@ export const namedOf = ({ id, label, slug, menu, parent }: Page) => ({
 });
 /** A page that is under none. */
 export const withoutParent = ({ parent: _, ...page }: Page): Page => page;
+
+/** The sections of a page that visitors get. */
+export const shownSections = (page: Page): Section[] => page.sections.filter((s) => !s.hidden);
+
+/** A site as visitors get it: without the sections that wait. The same object where none does. */
+export const asPublished = (document: SiteDocument): SiteDocument =>
+  document.pages.some((p) => p.sections.some((s) => s.hidden))
+    ? { ...document, pages: document.pages.map((p) => ({ ...p, sections: shownSections(p) })) }
+    : document;

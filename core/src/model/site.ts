@@ -484,6 +484,10 @@ export type DirectionRef = Static<typeof DirectionRef>;
 export const GROUNDS = ['plain', 'wash', 'deep'] as const;
 export type Ground = (typeof GROUNDS)[number];
 
+/** The room a section can have above and below, where it is not what the look gives it. */
+export const ROOMS = ['close', 'wide'] as const;
+export type Room = (typeof ROOMS)[number];
+
 export const Section = Type.Object(
   {
     id: Id,
@@ -493,6 +497,10 @@ export const Section = Type.Object(
     feeds: Type.Optional(Type.Array(Type.String({ maxLength: 40 }), { maxItems: 24 })),
     /** What it stands on; plain where left out. */
     ground: Type.Optional(Type.Union(oneOf(GROUNDS))),
+    /** True where visitors do not get it: it waits. */
+    hidden: Type.Optional(Type.Literal(true)),
+    /** How much room it has above and below; as the look has it where left out. */
+    room: Type.Optional(Type.Union(oneOf(ROOMS))),
     content: Type.Record(Type.String({ pattern: '^[a-z][a-zA-Z]*$' }), Type.Unknown()),
   },
   { additionalProperties: false },

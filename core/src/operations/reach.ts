@@ -28,6 +28,18 @@ function put(value: Json, keys: readonly string[], leaf: Json): Json {
   return { ...record, [key]: put(record[key], rest, leaf) };
 }
 
+/** A section with its fields in the order the schema has them, so that taking back a change gives the same bytes. */
+export const inOrder = ({ id, shape, reason, feeds, ground, hidden, room, content }: Section): Section => ({
+  id,
+  shape,
+  reason,
+  ...(feeds !== undefined && { feeds }),
+  ...(ground !== undefined && { ground }),
+  ...(hidden !== undefined && { hidden }),
+  ...(room !== undefined && { room }),
+  content,
+});
+
 /** The section a place names, wherever it stands. */
 export function findSection(document: SiteDocument, id: string): Section | undefined {
   if (document.header?.id === id) return document.header;

@@ -4,7 +4,7 @@ import type { FromFrame, SectionPlace, ToFrame } from './messages';
 type Put = Extract<ToFrame, { kind: 'put' }>;
 
 const HOVER =
-  '[data-part]:hover{outline:1px dashed #a5421d;outline-offset:4px;cursor:text}[data-picture]:hover{outline:1px dashed #a5421d;outline-offset:-4px;cursor:pointer}';
+  '[data-part]:hover{outline:1px dashed #a5421d;outline-offset:4px;cursor:text}[data-picture]:hover{outline:1px dashed #a5421d;outline-offset:-4px;cursor:pointer}[data-hidden]{opacity:.4}';
 /** What is written in keeps its spaces, and the page goes where it is told at once. */
 const WORKED = '.ProseMirror{white-space:pre-wrap;outline:none}html{scroll-behavior:auto!important}';
 

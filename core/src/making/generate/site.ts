@@ -1,4 +1,5 @@
 import type { FieldForm } from '../../model/marks.js';
+import { asPublished } from '../../model/page.js';
 import { directionOf, lookOf } from '../directions/direction.js';
 import { decide, materialOf } from '../plan/decide.js';
 import {
@@ -144,4 +145,4 @@ export function questionFor(text: Text): string {
 
 /** Every text that nobody has vouched for yet. */
 export const toConfirm = (document: SiteDocument): PlacedText[] =>
-  allTexts(document).filter((t) => needsConfirming(t.text));
+  allTexts(asPublished(document)).filter((t) => needsConfirming(t.text));

@@ -3,7 +3,7 @@ import { DirectionRef, Look, Mark, Section, SiteDocument } from '../../model/sit
 import { lookForward } from '../forward/older.js';
 import { OperationError, type Definition } from '../definition.js';
 import { SITE, sectionKey } from '../keys.js';
-import { sectionOf, withSection } from '../reach.js';
+import { inOrder, sectionOf, withSection } from '../reach.js';
 
 const closed = { additionalProperties: false } as const;
 
@@ -36,10 +36,9 @@ export const setShape: Definition<typeof SetShape> = {
     const section = sectionOf(document, id);
     const kind = section.shape.split('/')[0]!;
     if (shape.split('/')[0] !== kind) throw new OperationError(`“${shape}” is no shape of ${kind}.`);
-    const { ground: before, content, ...rest } = section;
+    const { ground: before, ...rest } = section;
     return {
-      // The fields in the order of the schema: taking it back gives the same bytes.
-      document: withSection(document, id, () => ({ ...rest, shape, ...(ground !== undefined && { ground }), content })),
+      document: withSection(document, id, () => inOrder({ ...rest, shape, ...(ground !== undefined && { ground }) })),
       inverse: { op, section: id, shape: section.shape, ...(before !== undefined && { ground: before }) },
     };
   },

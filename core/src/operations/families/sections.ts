@@ -1,9 +1,10 @@
 import { Type } from '@sinclair/typebox';
-import { Section, type Page, type SiteDocument } from '../../model/site.js';
+import { ROOMS, Section, type Page, type SiteDocument } from '../../model/site.js';
+import { shownSections } from '../../model/page.js';
 import { sectionForward } from '../forward/older.js';
 import { OperationError, type Definition } from '../definition.js';
 import { pageKey, sectionKey, sectionsKey } from '../keys.js';
-import { findSection, inserted, pageOf } from '../reach.js';
+import { findSection, inOrder, inserted, pageOf } from '../reach.js';
 
 const closed = { additionalProperties: false } as const;
 const Id = Type.String({ maxLength: 64 });
@@ -22,6 +23,11 @@ function withSections(document: SiteDocument, id: string, change: (all: Section[
   const changed = { ...page, sections: change(page.sections) };
   return { ...document, pages: document.pages.map((p) => (p === page ? changed : p)) };
 }
+
+/** True where a page would show nothing without a section, though others wait on it. */
+const isLastShown = (page: Page, section: Section) => shownSections(page).every((s) => s === section);
+const NOTHING_LEFT = ({ label }: Page) =>
+  `It is all that visitors get of “${label}”: the other sections there are hidden. Show one of them first.`;
 
 const InsertSection = Type.Object({ op: Type.Literal('insertSection'), page: Id, section: Section, at: Index }, closed);
 export const insertSection: Definition<typeof InsertSection> = {
@@ -48,6 +54,7 @@ export const removeSection: Definition<typeof RemoveSection> = {
     const { page, section, at } = placeOf(document, id);
     if (page.sections.length === 1)
       throw new OperationError(`It is the only section of “${page.label}”. Take out the page instead.`);
+    if (isLastShown(page, section)) throw new OperationError(NOTHING_LEFT(page));
     return {
       document: withSections(document, page.id, (all) => all.filter((s) => s !== section)),
       inverse: { op: 'insertSection', page: page.id, section, at },
@@ -69,6 +76,7 @@ export const moveSection: Definition<typeof MoveSection> = {
     const { page, section, at } = placeOf(document, id);
     if (page.id !== target && page.sections.length === 1)
       throw new OperationError(`It is the only section of “${page.label}”.`);
+    if (page.id !== target && isLastShown(page, section)) throw new OperationError(NOTHING_LEFT(page));
     const without = withSections(document, page.id, (all) => all.filter((s) => s !== section));
     return {
       document: withSections(without, target, (all) => inserted(all, section, to)),
@@ -87,4 +95,47 @@ export const moveSection: Definition<typeof MoveSection> = {
     ];
   },
   placed: (operation, to) => ({ ...operation, to }),
+};
+
+/** Whether a section is shown, and the room it has; what is left out stays as it is. `look` is what the look gives it. */
+const SetSection = Type.Object(
+  {
+    op: Type.Literal('setSection'),
+    section: Id,
+    hidden: Type.Optional(Type.Boolean()),
+    room: Type.Optional(Type.Union([...ROOMS, 'look' as const].map((r) => Type.Literal(r)))),
+  },
+  closed,
+);
+export const setSection: Definition<typeof SetSection> = {
+  schema: SetSection,
+  apply(document, { op, section: id, hidden, room }) {
+    const { page, section } = placeOf(document, id);
+    if (hidden && shownSections(page).every((s) => s === section))
+      throw new OperationError(
+        `It is all that visitors get of “${page.label}”. Take the page out of the menu, or take it out.`,
+      );
+    const { hidden: wasHidden, room: hadRoom, ...rest } = section;
+    const [hides, has] = [hidden ?? wasHidden ?? false, room ?? hadRoom ?? 'look'];
+    const changed = inOrder({
+      ...rest,
+      ...(hides && { hidden: true as const }),
+      ...(has !== 'look' && { room: has }),
+    });
+    return {
+      document: withSections(document, page.id, (all) => all.map((s) => (s === section ? changed : s))),
+      inverse: {
+        op,
+        section: id,
+        ...(hidden !== undefined && { hidden: wasHidden ?? false }),
+        ...(room !== undefined && { room: hadRoom ?? 'look' }),
+      },
+    };
+  },
+  says: ({ hidden }) =>
+    hidden === undefined ? 'Gave a section other room' : hidden ? 'Hid a section' : 'Showed a section again',
+  writes: ({ section, hidden, room }) => [
+    ...(hidden === undefined ? [] : [`${sectionKey(section)}/hidden`]),
+    ...(room === undefined ? [] : [`${sectionKey(section)}/room`]),
+  ],
 };

@@ -593,6 +593,14 @@ const declarations = (tokens: Record<string, string>, indent: string) =>
     .map(([name, value]) => `${indent}${name}: ${value};`)
     .join('\n');
 
+/** Sections with less or more room than the look gives them. */
+const ROOM = `.band[data-room='close'] {
+  padding-block: calc(var(--gap) * 0.45);
+}
+.band[data-room='wide'] {
+  padding-block: calc(var(--gap) * 1.7);
+}`;
+
 export interface CssOptions {
   display?: 'optional' | 'swap';
   fontBase?: string;
@@ -600,6 +608,8 @@ export interface CssOptions {
   cuts?: Record<string, FontCut>;
   /** What must stay in sight of cut pictures, and what shows until they are there: rules by class name. */
   pictures?: readonly string[];
+  /** Whether a section has room of its own. */
+  ownRoom?: boolean;
   /** Letters of the longest word in a heading. */
   longestWord?: number;
   /** Only one version, whatever the reader’s device prefers: for looking at it. */
@@ -627,7 +637,7 @@ ${declarations(colourTokens(look.night), '    ')}
   const faces = [...new Set([look.heading, look.reading])].map((id) => face(id, fontBase, display, cuts?.[id]));
   const shapes = [...new Set(usedShapes)].sort().map((name) => shapeCss[name] ?? '');
   return (
-    [...faces, tokens, night, BASE, ...shapes, ...finishCss(look), ...(options.pictures ?? [])]
+    [...faces, tokens, night, BASE, ...shapes, ...(options.ownRoom ? [ROOM] : []), ...finishCss(look), ...(options.pictures ?? [])]
       .filter(Boolean)
       .join('\n\n') + '\n'
   );

@@ -5,6 +5,7 @@ import { hoursIn, otherTongue, phoneIn, speaks } from '../../brief/format.js';
 import { directionOf } from '../../brief/reading/tongue.js';
 import { languages, type LanguageTag } from '../../language/registry.gen.js';
 import { families } from '../../look/type.js';
+import { asPublished, shownSections } from '../../model/page.js';
 import type { Credit, Medium, Page, Section, SiteDocument, Text } from '../../model/site.js';
 import { drawMedium } from '../../look/pictures/draw.js';
 import { drawFavicon, drawMark } from '../../look/pictures/mark.js';
@@ -167,6 +168,7 @@ function prepare(document: SiteDocument, options: RenderOptions): Files {
     fontBase: window?.fontBase ?? '',
     pictures: pictureRules(document),
     longestWord: longestWord(document),
+    ownRoom: document.pages.some((p) => p.sections.some((s) => s.room)),
     ...(cuts && { cuts }),
     ...(window?.only && { only: window.only }),
   });
@@ -342,7 +344,11 @@ function surroundings(
       const path = options.window && pathTo(section.content, picture);
       return path ? { 'data-picture': `${section.id}/${path}` } : ({} as Record<string, string>);
     },
-    whole: options.window ? { 'data-section': section.id } : ({} as Record<string, string>),
+    whole: {
+      ...(section.room && { 'data-room': section.room }),
+      ...(options.window && { 'data-section': section.id }),
+      ...(section.hidden && { 'data-hidden': '' }),
+    },
   };
 }
 
@@ -439,6 +445,7 @@ function drawPage(
   const description = descriptionOf(document, page);
   const canonical = `${options.origin}${pagePath(page)}`;
   const preload = [...new Set([document.look.heading, document.look.reading])];
+  const opener = shownSections(page)[0];
   files.onPage.clear();
   const body = (
     <html lang={document.language}>
@@ -492,7 +499,7 @@ function drawPage(
           {languages[document.language].words.skip}
         </a>
         {drawSection(document, page, document.header, false, options, files)}
-        <main id="main">{page.sections.map((s, n) => drawSection(document, page, s, n === 0, options, files))}</main>
+        <main id="main">{page.sections.map((s) => drawSection(document, page, s, s === opener, options, files))}</main>
         {drawSection(document, page, document.footer, false, options, files)}
         <Credits document={document} files={files} />
       </body>
@@ -531,7 +538,8 @@ function notFoundPage({ language, pages }: SiteDocument): Page {
 }
 
 /** A page of a site as HTML, with the answer to a form where there is one. */
-export function renderPage(document: SiteDocument, pageId: string, options: RenderOptions): string | undefined {
+export function renderPage(site: SiteDocument, pageId: string, options: RenderOptions): string | undefined {
+  const document = asPublished(site);
   const page = document.pages.find((p) => p.id === pageId);
   return (
     page &&
@@ -563,7 +571,8 @@ export function renderWindow(
 /**
  * Renders a site whole. Pure and deterministic: the same document and options give the same files, sorted by path.
  */
-export function render(document: SiteDocument, options: RenderOptions): RenderedFile[] {
+export function render(site: SiteDocument, options: RenderOptions): RenderedFile[] {
+  const document = asPublished(site);
   const files = prepare({ ...document, pages: [...document.pages, notFoundPage(document)] }, options);
   const proofs = options.proofs ?? newProofs();
   const shared = sharedBy(options, document, files);

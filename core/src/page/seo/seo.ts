@@ -1,4 +1,5 @@
 import { isText, type BusinessEvent, type Page, type SiteDocument, type Text } from '../../model/site.js';
+import { shownSections } from '../../model/page.js';
 import { plainOpenings, readHours } from '../../brief/hours/index.js';
 import { moneyOf } from '../../brief/format.js';
 import type { Language } from '../../language/language.js';
@@ -29,7 +30,7 @@ function tellingTexts(page: Page): string[] {
   const good = (t: unknown): t is Text => isText(t) && t.value !== '' && t.from.kind !== 'placeholder';
   const closed = (t: string) => (/[.!?…:]$/.test(t) ? t : `${t}.`);
   return LEADING.flatMap((key) =>
-    page.sections.flatMap((section, n) => {
+    shownSections(page).flatMap((section, n) => {
       // The headings further down only lead over.
       const value = key === 'heading' && n > 0 ? undefined : section.content[key];
       if (good(value)) return [closed(value.value)];

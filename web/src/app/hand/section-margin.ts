@@ -31,7 +31,7 @@ import {
   type PlacedText,
   type SectionList,
 } from '@tin-porch/core/making';
-import { GROUNDS, needsConfirming, type Ground, type Section } from '@tin-porch/core/model';
+import { GROUNDS, needsConfirming, ROOMS, type Ground, type Section } from '@tin-porch/core/model';
 import type { Operation } from '@tin-porch/core/operations';
 import { some } from '@tin-porch/core/some';
 import type { SectionPlace } from '../../frame/messages';
@@ -66,9 +66,10 @@ interface Tag {
   shared: boolean;
   /** Whether another section can be laid in under it from here: not where the verbs of the one in hand lie over that. */
   seam: boolean;
-  /** Its place on the page, and how many there are. */
+  /** Its place on the page, how many there are, and whether visitors get others besides it. */
   at: number;
   of: number;
+  others: boolean;
 }
 
 /**
@@ -121,12 +122,15 @@ interface Tag {
                   @if (!ownGround(tag.section)) {
                     <button type="button" (click)="ground(tag.section)">Ground: {{ groundWord(tag.section) }}</button>
                   }
+                  <button type="button" (click)="giveRoom(tag.section)">
+                    Room: {{ tag.section.room ?? 'as the look' }}
+                  </button>
                   <button type="button" [disabled]="tag.at === 0" (click)="move(tag, -1)">Up</button>
                   <button type="button" [disabled]="tag.at === tag.of - 1" (click)="move(tag, 1)">Down</button>
                   @if (repeats(tag.section)) {
                     <button type="button" (click)="twice(tag.section)">Twice</button>
                   }
-                  @if (tag.of > 1 && store.document()!.pages.length > 1) {
+                  @if ((tag.section.hidden ? tag.of > 1 : tag.others) && store.document()!.pages.length > 1) {
                     <select
                       [attr.aria-label]="'Carry ' + tag.title + ' to another page'"
                       (change)="carry(tag, $any($event.target).value); $any($event.target).value = ''"
@@ -137,7 +141,12 @@ interface Tag {
                       }
                     </select>
                   }
-                  @if (tag.of > 1) {
+                  @if (tag.section.hidden) {
+                    <button type="button" (click)="hide(tag, false)">Show again</button>
+                  } @else if (tag.others) {
+                    <button type="button" (click)="hide(tag, true)">Hide</button>
+                  }
+                  @if (tag.section.hidden ? tag.of > 1 : tag.others) {
                     <button type="button" (click)="takeOut(tag)">Take out</button>
                   }
                 }
@@ -244,6 +253,7 @@ export class SectionMargin {
           !covered(top + height - SEAM_HIGH, top + height),
         at: on.indexOf(section),
         of: on.length,
+        others: on.some((s) => s !== section && !s.hidden),
       };
     });
   });
@@ -266,6 +276,7 @@ export class SectionMargin {
 
   private isShared = (s: Section) => s.id === 'header' || s.id === 'footer';
   private special(section: Section, shared: boolean): string {
+    if (section.hidden) return 'hidden: visitors do not get it';
     const claims = textsOf(section).filter((t) => needsConfirming(t.text)).length;
     if (claims) return `${claims} to confirm`;
     if (shared) return 'on every page';
@@ -346,6 +357,17 @@ export class SectionMargin {
   protected ground(section: Section): void {
     const ground = GROUNDS[(GROUNDS.indexOf(section.ground ?? 'plain') + 1) % GROUNDS.length]!;
     this.change({ op: 'setShape', section: section.id, shape: section.shape, ground });
+  }
+  protected giveRoom(section: Section): void {
+    const rooms = ['look', ...ROOMS] as const;
+    const room = rooms[(rooms.indexOf(section.room ?? 'look') + 1) % rooms.length]!;
+    this.change({ op: 'setSection', section: section.id, room });
+  }
+  protected hide({ section }: Tag, hidden: boolean): void {
+    this.change(
+      { op: 'setSection', section: section.id, hidden },
+      hidden ? 'Hidden: visitors do not get it until it is shown again.' : undefined,
+    );
   }
   protected move(tag: Tag, by: number): void {
     const place = whereIs(this.store.document()!, tag.section.id);
