@@ -1,122 +1,219 @@
-import { allTexts } from '../generate/site.js';
-import { reworded } from '../../model/marks.js';
-import { Facts, type FactField, type SiteDocument } from '../../model/site.js';
-import type { Operation, SingleOperation } from '../../operations/operation.js';
 import { apply } from '../../operations/apply.js';
 import { OperationError } from '../../operations/definition.js';
-import { askPlan } from '../plan/ask-plan.js';
-import { readHours } from '../../brief/hours/index.js';
-import { readPhone } from '../../brief/reading/reach.js';
-import { some } from '../../ground/some.js';
+import type { Operation, SingleOperation } from '../../operations/operation.js';
+import type { SiteDocument } from '../../model/site.js';
+import { withFollowing } from '../plan/follow.js';
+import * as facts from './intents/facts.js';
+import * as look from './intents/look.js';
+import * as other from './intents/other.js';
+import * as pages from './intents/pages.js';
+import * as pictures from './intents/pictures.js';
+import * as sections from './intents/sections.js';
+import * as words from './intents/words.js';
+import { even, mentionsIn, type Even, type Mention } from './mention.js';
+import { Reader, type InHand } from './reader.js';
+import { no, type Asked, type Choice, type Context, type Intent, type Reply, type SlipChange } from './reply.js';
 
-/** What a sentence on the ask line comes to: changes, or why there are none. */
-export interface Answer {
-  operation: Operation | null;
-  words: string;
-}
-
-const FACTS: Record<string, FactField> = {
-  phone: 'phone',
-  telephone: 'phone',
-  mail: 'mail',
-  email: 'mail',
-  address: 'address',
-  hours: 'hours',
-  'opening hours': 'hours',
-  place: 'place',
-  town: 'place',
-  name: 'name',
-  strapline: 'strapline',
-  trade: 'trade',
-};
-const unquote = (s: string) =>
-  s
-    .trim()
-    .replace(/^["“„«‘'](.*)["“”»’']$/s, '$1')
-    .trim();
-const no = (words: string): Answer => ({ operation: null, words });
-const NOT_UNDERSTOOD = no(
-  'Not understood, so nothing was changed. Try: change “mend” to “repair”; phone is 01632 960 114; add a page about prices; move about before services.',
+const isIntent = (x: unknown): x is Intent => typeof x === 'object' && x !== null && 'read' in x && 'examples' in x;
+/** Every kind of request there is. */
+export const INTENTS: readonly Intent[] = [facts, words, pages, sections, look, pictures, other].flatMap((family) =>
+  Object.values(family).filter(isIntent),
 );
 
-/** Words that judge a fact instead of giving it: “the address is wrong”. */
-const JUDGES =
-  /^(?:(?:all|still|now|just|really|very|quite|so|too|a bit|a little|completely|probably)\s+)*(?:wrong|not|no|incorrect|missing|out(?:dated| of date)|old|gone|never|nowhere|different|changed|hard|unclear|illegible|bad|good|fine|ok(?:ay)?|right|correct|nice|ugly|long|short|big|small|large|there|here|where|on|in|at the (?:top|bottom)|misspel+ed|misspelt|spel+ed|spelt|what|the (?:same|wrong|old)|hidden|visible|shown)\b/i;
-/** What a fact has to look like to be taken for one; those without an entry take any words. */
-const LOOKS_LIKE: Partial<Record<FactField, (value: string) => boolean>> = {
-  phone: (v) => readPhone(v) !== null,
-  mail: (v) => /^[^\s@]+@[^\s@]+\.[^\s@]+$/.test(v),
-  hours: (v) => {
-    const { openings, closings, rules } = readHours(v).hours;
-    return openings.length + closings.length + rules.length > 0;
-  },
-};
+/** How much of what was said must be explained before anything is proposed, and before it is asked about. */
+const SURE = 0.62;
+const MAYBE = 0.4;
+/** How close two readings are when it is asked which was meant. */
+const CLOSE = 0.04;
+const MOST_PARTS = 4;
 
-/** A fact set to a value, as far as the sentence plainly says so. */
-function askFact(said: string): Answer | null {
-  // “The address is wrong, it should be Unit 8” gives the value after the complaint.
-  const corrected =
-    /^(?:the|our|their|my)?\s*([a-z -]+?)\s+(?:is|are)\s+(?:\S+\s+){0,3}?(?:wrong|incorrect|not right|out of date|old)\s*[,;:.–-]*\s*(?:it|they)?\s*(?:should|must|ought to)\s+(?:be|say|read)\s+(.+)$/is.exec(
-      said,
-    );
-  const plain =
-    /^(?:please\s+)?(?:change|set|make)?\s*(?:the|our|their|my)?\s*([a-z -]+?)\s*(?:(?:is|are) now|is|are|to|:|=)\s+(.+)$/is.exec(
-      said,
-    );
-  const m = [corrected, plain].find((x) => x && FACTS[x[1]!.toLowerCase().trim()]);
-  const field = m && FACTS[m[1]!.toLowerCase().trim()];
-  if (!m || !field) return null;
-  const value = unquote(m[2]!);
-  const doubtful =
-    !corrected && (JUDGES.test(value) || /[,;.]\s*(?:it|they|that|please|can|could|should)\b/i.test(value));
-  if (!value || doubtful || LOOKS_LIKE[field]?.(value) === false)
-    return no(`That does not say plainly what the ${field} is, so nothing was changed. Say: ${field} is …`);
-  if (value.length > (Facts.properties[field].maxLength ?? 200)) return no(`That is too long for the ${field}.`);
-  const are = field === 'hours' ? 'are' : 'is';
-  return {
-    operation: { op: 'setFact', field, value },
-    words: `The ${field} ${are} now “${value}”, everywhere it stands.`,
-  };
+/** One reading of a part of a request. */
+interface Reading {
+  intent: Intent;
+  reply: Reply;
+  score: number;
 }
 
-/** Words put in the place of others, whole words only, wherever they stand. */
-function askSwap(document: SiteDocument, said: string): Answer | null {
-  const swap = /^(?:please\s+)?(?:change|replace|put)\s+(.+?)\s+(?:to|with|by|into)\s+(.+)$/is.exec(said);
-  if (!swap) return null;
-  const [from, to] = [unquote(swap[1]!), unquote(swap[2]!)];
-  if (!from) return NOT_UNDERSTOOD;
-  const literal = from.replace(/[\\^$.*+?()[\]{}|]/g, '\\$&');
-  const edge = (c: string, look: string) => (/[\p{L}\p{N}]/u.test(c) ? look : '');
-  const whole = new RegExp(
-    `${edge(from[0]!, '(?<![\\p{L}\\p{N}])')}${literal}${edge(from.at(-1)!, '(?![\\p{L}\\p{N}])')}`,
-    'gu',
-  );
-  const operations: SingleOperation[] = allTexts(document)
-    .map((t) => ({ t, value: t.text.value.replace(whole, () => to) }))
-    .filter(({ t, value }) => value !== t.text.value && value.length <= 4000)
-    .map(({ t, value }) => ({
-      op: 'setText',
-      at: { section: t.section.id, path: t.path },
-      text: { ...reworded({ value: t.text.value, marks: t.text.marks }, value), from: { kind: 'designer' } },
-    }));
-  if (!operations.length) return no(`“${from}” stands nowhere on this site.`);
-  return { operation: { op: 'batch', operations }, words: `Changed in ${some(operations.length, 'text')}.` };
-}
+const NOT_UNDERSTOOD = no(
+  'Not understood, so nothing was changed. Say what should be done and to what: make the opening darker; add opening hours to the contact page; phone is 01632 960 114.',
+);
 
-/**
- * Reads a change said in plain words: of the plan, of a fact, or words put in the place of others. What is not plainly
- * understood, and what would leave everything as it is, changes nothing and says so. With `live`, pages keep their
- * addresses.
- */
-export function ask(document: SiteDocument, sentence: string, live = false): Answer {
-  const said = sentence.trim().replace(/[.]$/, '');
-  const answer = askPlan(document, said, live) ?? askFact(said) ?? askSwap(document, said) ?? NOT_UNDERSTOOD;
-  if (!answer.operation) return answer;
+/** Applies a change with what follows from it; null where it does not fit. */
+function applied(document: SiteDocument, operation: Operation): SiteDocument | null {
   try {
-    const { document: after } = apply(document, answer.operation);
-    return JSON.stringify(after) === JSON.stringify(document) ? no('That is so already: nothing was changed.') : answer;
+    return apply(document, withFollowing(document, operation)).document;
   } catch (error) {
-    if (error instanceof OperationError) return no(error.message);
+    if (error instanceof OperationError) return null;
     throw error;
   }
 }
+const same = (a: SiteDocument, b: SiteDocument) => JSON.stringify(a) === JSON.stringify(b);
+
+/** A reply whose changes all fit the site, one after the other; said plainly where one does not or changes nothing. */
+function proven(document: SiteDocument, reply: Reply): Reply {
+  if (reply.kind === 'ask')
+    return { ...reply, choices: reply.choices.map((c): Choice => ({ ...c, reply: proven(document, c.reply) })) };
+  if (reply.kind !== 'slip') return reply;
+  let now = document;
+  const changes: SlipChange[] = [];
+  let why = '';
+  for (const change of reply.changes) {
+    try {
+      const next = apply(now, withFollowing(now, change.operation)).document;
+      if (same(now, next)) continue;
+      now = next;
+      changes.push(change);
+    } catch (error) {
+      if (!(error instanceof OperationError)) throw error;
+      why = error.message;
+    }
+  }
+  if (!changes.length) return no(why || 'That is so already: nothing was changed.');
+  return { ...reply, changes, left: [...reply.left, ...(why ? [why] : [])] };
+}
+
+/** Every reading of a part of a request, the likeliest first. */
+function readings(context: Context, said: Even, mentions: readonly Mention[], from: number, to: number, hand: InHand): Reading[] {
+  const within = mentions.filter((m) => m.from >= from && m.to <= to);
+  return INTENTS.flatMap((intent): Reading[] => {
+    const reader = new Reader(context.document, said, from, to, within, hand);
+    const reply = intent.read(reader, context);
+    return reply ? [{ intent, reply, score: reader.coverage() * (intent.weight ?? 1) }] : [];
+  }).sort((a, b) => b.score - a.score);
+}
+
+/** Where a request can be taken apart: at “and”, “then”, commas and stops that are not within what is quoted. */
+function joints(said: Even): number[][] {
+  return [...said.low.matchAll(/\s*(?:[,;.]\s*)?\b(?:and then|and also|and|then|plus)\b\s+|\s*[;]\s*|[,.]\s+/g)].map((m) => [
+    m.index,
+    m.index + m[0].length,
+  ]);
+}
+/** The ways a request can be taken apart into at most so many parts, the whole first. */
+function partings(said: Even): [number, number][][] {
+  const cuts = joints(said).slice(0, MOST_PARTS + 2);
+  const out: [number, number][][] = [[[0, said.raw.length]]];
+  for (let mask = 1; mask < 1 << cuts.length; mask++) {
+    const chosen = cuts.filter((_, n) => mask & (1 << n));
+    if (chosen.length >= MOST_PARTS) continue;
+    const parts: [number, number][] = [];
+    let from = 0;
+    for (const [a, b] of chosen as [number, number][]) {
+      parts.push([from, a]);
+      from = b;
+    }
+    parts.push([from, said.raw.length]);
+    if (parts.every(([a, b]) => b - a > 2)) out.push(parts);
+  }
+  return out;
+}
+
+const said = (m: Mention, ...kinds: string[]) => m.meanings.some((x) => x.is === 'word' && kinds.includes(x.kind));
+
+/** “The same for the story”: what was asked for before, said of what is named now. */
+function saidAgain(document: SiteDocument, now: Even, mentions: readonly Mention[], before: string): string | null {
+  const again = mentions.some((m) => m.meanings.some((x) => x.is === 'word' && x.kind === 'verb' && x.of === 'again'));
+  if (!again) return null;
+  const target = mentions.filter((m) => m.meanings.some((x) => x.is === 'page' || x.is === 'section' || x.is === 'item' || (x.is === 'word' && ['kind', 'part', 'nth'].includes(x.kind))) || said(m, 'this', 'all'));
+  const first = target[0];
+  if (!first) return null;
+  const to = now.raw.slice(first.from).trim();
+  const earlier = even(before);
+  const were = mentionsIn(document, earlier);
+  const things = were.filter((m) => m.meanings.some((x) => x.is === 'page' || x.is === 'section' || x.is === 'item' || (x.is === 'word' && x.kind === 'kind')));
+  const [old] = things;
+  const last = things.at(-1);
+  if (!old || !last) return `${before} ${to}`;
+  // What stands between the first and the last thing named belongs to them: “the services section on the home page”.
+  let end = last.to;
+  const next = were.find((m) => m.from >= end && m.from - end < 2 && said(m, 'noun'));
+  if (next) end = next.to;
+  return `${earlier.raw.slice(0, old.from)}${to}${earlier.raw.slice(end)}`;
+}
+
+/**
+ * Reads a request said in plain words and answers it: with changes to be taken or left, a question where it is unclear, an
+ * answer where one was asked for, or plainly that it is not understood. Nothing is changed by it.
+ */
+export function ask(document: SiteDocument, asked: Asked): Reply {
+  const context: Context = {
+    document,
+    live: asked.live ?? false,
+    past: (asked.before ?? []).map((b) => b.document),
+  };
+  const request = even(asked.said);
+  if (!request.raw) return NOT_UNDERSTOOD;
+  if (!document.pages.length) return no('There is no site yet: write one first, from the brief.');
+  const mentions = mentionsIn(document, request);
+  const before = asked.before?.at(-1)?.said;
+  const again = before && saidAgain(document, request, mentions, before);
+  if (again) {
+    const reply = ask(document, { said: again, ...(asked.on && { on: asked.on }), ...(asked.live && { live: true }) });
+    if (reply.kind !== 'no') return reply;
+  }
+  let best: { parts: Reading[][]; score: number } | null = null;
+  for (const parts of partings(request)) {
+    let now = context;
+    let hand = asked.on ?? {};
+    const read: Reading[][] = [];
+    for (const [from, to] of parts) {
+      const all = readings(now, request, mentions, from, to, hand);
+      read.push(all);
+      const [first] = all;
+      if (!first || first.reply.kind !== 'slip') continue;
+      // What comes after is said of the site as the parts before leave it, and “it” is what they were about.
+      for (const c of first.reply.changes) {
+        const next = applied(now.document, c.operation);
+        if (next) now = { ...now, document: next };
+      }
+      hand = { ...hand, ...first.reply.changes.at(-1)?.at };
+    }
+    const mean = read.reduce((sum, all) => sum + (all[0]?.score ?? 0), 0) / read.length;
+    const least = Math.min(...read.map((all) => all[0]?.score ?? 0));
+    // Taken apart it has to read better than as a whole, and every part of it has to read well.
+    const score = parts.length > 1 ? (least < SURE ? 0 : mean - 0.03 * parts.length) : mean;
+    if (!best || score > best.score) best = { parts: read, score };
+  }
+  if (!best?.parts[0]?.length) return NOT_UNDERSTOOD;
+  if (best.parts.length > 1) {
+    const slips = best.parts.map((p) => p[0]!.reply);
+    const changes = slips.flatMap((s) => (s.kind === 'slip' ? s.changes : []));
+    const left = slips.flatMap((s) => (s.kind === 'slip' ? s.left : 'words' in s ? [s.words] : []));
+    if (changes.length) return proven(document, { kind: 'slip', changes, left });
+    return slips[0]!;
+  }
+  const [first, second] = best.parts[0];
+  if (!first || first.score < MAYBE) return NOT_UNDERSTOOD;
+  const sure = proven(document, first.reply);
+  if (first.reply.kind !== 'slip') return first.score < SURE && first.reply.kind === 'go' ? NOT_UNDERSTOOD : sure;
+  if (first.score < SURE)
+    return { kind: 'ask', words: 'Not everything of that was understood. Is this what you mean?', choices: choices([first]) };
+  if (second && second.reply.kind === 'slip' && first.score - second.score < CLOSE) {
+    const rival = proven(document, second.reply);
+    if (rival.kind === 'slip' && sure.kind === 'slip' && !alike(document, sure.changes, rival.changes))
+      return { kind: 'ask', words: 'That could be either. Which do you mean?', choices: choices([first, second]) };
+  }
+  return sure;
+
+  function choices(of: Reading[]): Choice[] {
+    return of.flatMap(({ reply }) => {
+      const answer = proven(document, reply);
+      return answer.kind === 'slip' ? [{ label: answer.changes.map((c) => c.words).slice(0, 3).join('; '), reply: answer }] : [];
+    });
+  }
+}
+function alike(document: SiteDocument, a: readonly SlipChange[], b: readonly SlipChange[]): boolean {
+  const after = (changes: readonly SlipChange[]) => changes.reduce((d, c) => applied(d, c.operation) ?? d, document);
+  return same(after(a), after(b));
+}
+
+/** The changes of a slip that are taken, as one step of history; null where none is. */
+export function takeSlip(changes: readonly SlipChange[]): Operation | null {
+  const operations = changes.flatMap(({ operation }): SingleOperation[] =>
+    operation.op === 'batch' ? operation.operations : [operation],
+  );
+  return operations.length > 1 ? { op: 'batch', operations } : (operations[0] ?? null);
+}
+/** A site with changes of a slip made, and with what follows from them: what the window shows before they are taken. */
+export const withSlip = (document: SiteDocument, changes: readonly SlipChange[]): SiteDocument =>
+  changes.reduce((d, c) => applied(d, c.operation) ?? d, document);
