@@ -151,10 +151,13 @@ export function ask(document: SiteDocument, asked: Asked): Reply {
     const reply = ask(document, { said: again, ...(asked.on && { on: asked.on }), ...(asked.live && { live: true }) });
     if (reply.kind !== 'no') return reply;
   }
+  // “It” is what was asked for last, where nothing is in hand.
+  const last = asked.before?.at(-1)?.at;
+  const about = last && !asked.on?.section && /\b(?:it|that|them|this)\b/.test(request.low) ? { ...asked.on, ...last } : (asked.on ?? {});
   let best: { parts: Reading[][]; score: number } | null = null;
   for (const parts of partings(request)) {
     let now = context;
-    let hand = asked.on ?? {};
+    let hand: InHand = about;
     const read: Reading[][] = [];
     for (const [from, to] of parts) {
       const all = readings(now, request, mentions, from, to, hand);

@@ -43,7 +43,7 @@ export interface Asked {
   said: string;
   on?: InHand;
   /** What was asked for before and done, newest last. */
-  before?: readonly { said: string; document: SiteDocument }[];
+  before?: readonly { said: string; document: SiteDocument; at?: InHand }[];
   /** True where visitors know the site: pages keep their addresses. */
   live?: boolean;
 }

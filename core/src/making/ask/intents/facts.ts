@@ -16,7 +16,8 @@ const GIVEN: Partial<Record<FactField, (r: Reader) => string | undefined>> = {
   mail: (r) => r.things('mail')[0]?.text,
 };
 /** What says that a value follows. */
-const LINK = /(?:\b(?:is|are)(?: now| from now on)?|\bshould (?:be|read|say)|\bmust be|\bto|[:=]|\bit'?s|\bnow)\s+(?=\S)/g;
+const LINK = /(?:\b(?:is|are)(?: now| from now on)?|\bshould (?:be|read|say)|\bmust be|[:=]|\bit'?s|\bnow)\s+(?=\S)/g;
+const LINK_TO = /\bto\s+(?=\S)/g;
 
 /** The value a sentence gives a fact: what is quoted, or what follows the last word that announces one. */
 function valueIn(r: Reader, field: FactField): string | undefined {
@@ -26,7 +27,7 @@ function valueIn(r: Reader, field: FactField): string | undefined {
   if (quoted) return quoted;
   const low = r.even.low.slice(r.from, r.to);
   const judged = /\b(?:wrong|incorrect|not right|out of date|old)\b[\s,;:.–-]*(?:it|they)?\s*(?:should|must|ought to)\s+(?:be|say|read)\s+/.exec(low);
-  const links = [...low.matchAll(LINK)];
+  const links = [...low.matchAll(LINK), ...(r.has('verb:change', 'verb:rename') ? low.matchAll(LINK_TO) : [])];
   const at = judged ? judged.index + judged[0].length : links[0] ? links[0].index + links[0][0].length : -1;
   if (at < 0) return undefined;
   const value = r.even.raw.slice(r.from + at, r.to).trim();
@@ -195,5 +196,28 @@ export const delivery: Intent = {
         after: mail,
       }),
     ]);
+  },
+};
+
+/** Somebody who works there, with what they do. */
+export const person: Intent = {
+  name: 'person',
+  weight: 1.04,
+  examples: ['Anna is the owner, put her on the about page', 'Tom Reed is our new rigger, add him'],
+  read(r, { document }) {
+    const m = /^(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+){0,2}) is (?:the|our|a|an) (?:new )?([\p{L} -]{3,60}?)\s*[,;:]?\s*(?:and|so)?\s*(?:please )?(?:put|add|show|list)\b/u.exec(r.words);
+    if (!m) return null;
+    r.explain(r.from, r.to);
+    const [, name = '', role = ''] = m;
+    const known = document.facts.people.find((p) => p.name.startsWith(name));
+    const people = known
+      ? document.facts.people.map((p) => (p === known ? { ...p, role } : p))
+      : [...document.facts.people, { id: `n${idFrom(`${name} ${role}`).slice(1)}`, name, role }];
+    return slip(
+      [change({ op: 'setPeople', people }, 'Who works there', {}, { before: known ? `${known.name}, ${known.role}` : '', after: `${known?.name ?? name}, ${role}` })],
+      document.pages.some((p) => p.sections.some((s) => s.shape.startsWith('people/')))
+        ? []
+        : ['No page shows people yet: ask for a people section on the page where they should stand.'],
+    );
   },
 };

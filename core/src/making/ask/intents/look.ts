@@ -12,12 +12,14 @@ const tenth = (v: number) => Math.round(v * 100) / 100;
 /** How far and which way something is to go, from the words that say it: 0 where none does. */
 function wayOf(r: Reader, of: string): number {
   const compared = r.word(`comp:${of}`);
-  const raw = r.word(`raw:${of}`);
+  const too = r.has('too:');
+  // “Dark” alone says how a thing is, “too dark” which way it should go.
+  const raw = too || r.has('less:') ? r.word(`raw:${of}`) : undefined;
   const by = compared ?? raw;
   if (!by) return 0;
-  const too = raw && !compared && r.word('too:') !== undefined;
+  if (raw) r.word('too:');
   const less = r.word('less:') !== undefined && !compared;
-  const sign = (by.by === '+' ? 1 : -1) * (too ? -1 : 1) * (less ? -1 : 1);
+  const sign = (by.by === '+' ? 1 : -1) * (raw && !compared && too ? -1 : 1) * (less ? -1 : 1);
   const degree = Number(r.word('degree:')?.of || 1);
   return sign * degree;
 }
@@ -49,10 +51,12 @@ export const measure: Intent = {
     }
     if (!r.has('comp:size', 'raw:size') || r.has('part:picture', 'part:button', 'rework:', 'kind:')) return null;
     const heading = r.has('part:heading');
-    const text = r.has('part:text', 'look:fonts', 'all:', 'part:lead');
+    const text = r.has('part:text', 'look:fonts', 'all:', 'part:lead') || /\b(?:print|letters)\b/.test(r.even.low);
     if (!heading && !text) return null;
-    if (!r.has('comp:size') && !r.has('too:')) return null;
-    const way = wayOf(r, 'size');
+    const large = r.find(/\b(?:big|large) (?:print|letters|type|text|writing)\b/);
+    if (large && !r.has('too:')) r.explain(r.from + large.index, r.from + large.index + large[0].length);
+    if (!r.has('comp:size') && !r.has('too:') && !large) return null;
+    const way = large && !r.has('too:') ? 1 : wayOf(r, 'size');
     if (!way) return null;
     r.every(...EXPLAINED, 'part:heading', 'part:text', 'part:lead', 'look:fonts', 'raw:', 'too:');
     if (heading) {
@@ -82,7 +86,7 @@ export const finish: Intent = {
     if (r.has('kind:gallery') && !r.has('part:picture')) return null;
     for (const { about, value, field, off, words } of CHOICES) {
       if (!r.has(...about)) continue;
-      const wished = r.has(value) ? r.word(value)!.of : undefined;
+      const wished = r.has(value) ? r.word(value)!.by : undefined;
       const asked = off && r.has('verb:out', 'verb:hide', 'less:') && field !== 'picture' ? off : /\bno\b/.test(r.even.low) && off && field !== 'picture' ? off : wished;
       const to = asked ?? (field === 'motion' && r.has('verb:add', 'more:', 'verb:show') ? 'rise' : undefined);
       if (!to) continue;
@@ -104,10 +108,10 @@ export const fonts: Intent = {
   weight: 1.02,
   examples: ['can the headings be in a serif font', 'a different font for the headings, something friendlier', 'use a modern typeface'],
   read(r, { document }) {
-    const face = r.word('value:face')?.of as TypeClass | undefined;
+    const face = r.word('value:face')?.by as TypeClass | undefined;
     if (!r.has('look:fonts') && !face) return null;
     if (r.has('value:case', 'comp:size', 'look:colours')) return null;
-    const moods = r.every('value:mood').map((m) => m.of as TypeMood);
+    const moods = r.every('value:mood').map((m) => m.by as TypeMood);
     const warm = r.word('comp:warm', 'rework:warmer') && !moods.length ? (['warm'] as TypeMood[]) : [];
     const formal = r.word('rework:formal') && !moods.length ? (['formal'] as TypeMood[]) : [];
     const plain = r.word('rework:plainer') && !moods.length ? (['plain'] as TypeMood[]) : [];
@@ -141,6 +145,7 @@ const named = ({ heading, reading }: { heading: string; reading: string }) => `$
 
 const COLOURS =
   /(?<![\p{L}])(?:(?:dark|deep|light|pale|bright|soft|navy|sky|olive|bottle|forest|burnt) )?(?:navy|teal|turquoise|indigo|blue|olive|moss|sage|green|terracotta|rust|copper|brick|burgundy|maroon|red|coral|salmon|orange|mustard|yellow|gold|golden|brass|ochre|sand|brown|violet|purple|plum|lavender|lilac|pink|slate|grey|gray|black|white|cream|beige)(?![\p{L}])/gu;
+const PALE = /white|cream|beige|sand/;
 const ROLES = ['lead', 'accent', 'ground', 'deep', 'text'] as const;
 type Role = (typeof ROLES)[number];
 const ROLE_WORDS: Record<Role, string> = { lead: 'leading colour', accent: 'accent', ground: 'background', deep: 'dark ground', text: 'text' };
@@ -234,7 +239,9 @@ export const colours: Intent = {
       return slip([recoloured(document, { lead: by(look.day.lead), accent: by(look.day.accent) }, strong > 0 ? 'Stronger colours' : 'Calmer colours', within(look.richness * times, 0.2, 2))]);
     }
     if (!said.length) return null;
-    if (!about && !role && !r.has('verb:use', 'verb:change', 'verb:replace', 'verb:out', 'part:button', 'prep:instead', 'verb:add')) return null;
+    const alone = said.length > 1 && !r.has('verb:', 'part:', 'kind:', 'noun:');
+    if (!about && !role && !alone && !r.has('verb:use', 'verb:change', 'verb:replace', 'verb:out', 'part:button', 'prep:instead', 'verb:add'))
+      return null;
     if (gone.length && !new_.length) {
       // A colour that goes without another in its place: the other one leads alone.
       take();
@@ -245,13 +252,35 @@ export const colours: Intent = {
     }
     const target: Role = role ?? (gone[0] ? roleLike(look, gone[0].word) : 'lead');
     // “The green buttons should be blue”: the colour a thing has, then the one it gets.
-    const wanted = new_.length > 1 && !about && !gone.length ? new_.at(-1)! : new_[0]!;
-    const from = new_.length > 1 && !about && !gone.length ? roleLike(look, new_[0]!.word) : target;
+    const several = new Set(new_.map((s) => s.word)).size > 1 && !gone.length;
+    if (several && (about || alone)) {
+      // A pale colour among them is what the others stand on.
+      const pale = new_.find((s) => PALE.test(s.word));
+      const strong = new_.filter((s) => s !== pale).map((s) => colourOf(s.word, look.day.lead));
+      const ground = pale && colourOf(pale.word, look.day.ground);
+      const [lead, accent] = strong;
+      if (!lead) return null;
+      take();
+      return slip([
+        recoloured(
+          document,
+          { lead, ...(accent && { accent }), ...(ground && { ground }) },
+          `Colours: ${new_.map((s) => s.word).join(', ')}, as near as they can be read`,
+        ),
+      ]);
+    }
+    const wanted = several ? new_.at(-1)! : new_[0]!;
+    const from = several ? roleLike(look, new_[0]!.word) : PALE.test(wanted.word) && !role && !r.has('part:button') ? 'ground' : target;
     const wish = colourOf(wanted.word, look.day[from]);
     if (!wish) return null;
     take();
-    const second = about && new_.length > 1 && !gone.length ? colourOf(new_[1]!.word, look.day.accent) : null;
-    return slip([recoloured(document, { [role ?? from]: wish, ...(second && { accent: second }) }, `${wanted.word[0]!.toUpperCase()}${wanted.word.slice(1)} as ${ROLE_WORDS[role ?? from]}, as near as it can be read`)]);
+    return slip([
+      recoloured(
+        document,
+        { [role ?? from]: wish },
+        `${wanted.word[0]!.toUpperCase()}${wanted.word.slice(1)} as ${ROLE_WORDS[role ?? from]}, as near as it can be read`,
+      ),
+    ]);
   },
 };
 

@@ -19,16 +19,20 @@ export const pageNew: Intent = {
   weight: 1.04,
   examples: ['add a page about the old slip', 'I need a privacy page', 'add an imprint', 'add a page about rigging under services'],
   read(r, { document }) {
-    if (!r.word('verb:add') && !r.has('verb:put', 'verb:change', 'verb:use')) return null;
+    const begins = /^(?:and |perhaps |maybe )?(?:a|an|one) (?:new )?page\b/i.test(r.words);
+    if (!r.word('verb:add') && !begins && !r.has('verb:put', 'verb:change', 'verb:use')) return null;
     const said = r.words.replace(/[?!]+$/, '');
     const law = /\b(imprint|impressum|privacy(?: notice| policy)?|accessibility(?: statement)?)\b/i.exec(said);
     const about =
-      /\bpage\b\s*(?:about|for|on|called|named|with|of|:)\s+(.+?)(?:\s+under\s+(.+))?$/i.exec(said) ??
+      /\bpage\b\s*(?:about|for|on|called|named|with|of|:|that shows|where|saying)\s+(.+?)(?:\s+under\s+(.+))?$/i.exec(said) ??
       /\b(?:add|need|want|have|create|make|like)\b\s+(?:(?:a|an|another|our|new)\s+)*(?!new\b)([\p{L} -]{3,40}?)\s+page(?:\s+under\s+(.+))?$/iu.exec(said) ??
       (law && r.has('verb:add') ? ([said, law[1]!, undefined] as unknown as RegExpExecArray) : null);
     if (!about) return null;
     if (/\b(?:to|on|onto|into) (?:the|our|my)\b.*\bpage$/i.test(said) && !/\bpage (?:about|for|called)/i.test(said)) return null;
-    const wanted = tidy(about[1]!);
+    // A page is called by what it is about, not by the whole of a sentence.
+    const wanted = tidy(about[1]!.split(/,|\b(?:that|which|who|with|where|so that|because)\b/i)[0]!);
+    if (wanted.split(/\s+/).length > 5 || /^(?:its|their|it|them|this|that)\b/i.test(wanted))
+      return question('What should the page be called? Say: add a page about …');
     if (!wanted || wanted.length > 60) return null;
     r.explain(r.from, r.to);
     r.things('quoted');

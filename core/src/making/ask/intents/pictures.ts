@@ -46,7 +46,7 @@ export const pictureOther: Intent = {
   examples: ['the picture at the top of home is boring, use another one', 'swap the picture of the story on home for one with a lighthouse'],
   read(r, c) {
     if (!r.word('part:picture') || r.has('verb:out', 'verb:describe', 'value:drawn', 'value:frame', 'look:frames', 'cannot:video')) return null;
-    if (!r.word('verb:use', 'verb:replace', 'verb:add', 'verb:change', 'verb:put', 'like:other', 'rework:another', 'verb:trade')) return null;
+    if (!r.word('place:top') && !r.word('verb:use', 'verb:replace', 'verb:add', 'verb:change', 'verb:put', 'like:other', 'rework:another', 'verb:trade')) return null;
     if (r.has('verb:fill')) return null;
     const of = /\b(?:with|of|showing|that shows)\s+(?:a |an |the |our )?([\p{L} -]{3,40}?)(?:\s+(?:at|on|in|for|here)\b.*)?$/iu.exec(r.words)?.[1];
     const subject = of && subjectsIn(of)[0] ? of : undefined;

@@ -56,6 +56,9 @@ export const sectionNew: Intent = {
     if (r.has('ground:', 'look:', 'verb:link', 'place:up', 'place:down') && !r.has('place:bottom', 'place:top')) return null;
     const pages = r.pages('to', 'at', '');
     const named = r.every('kind:');
+    if (r.has('this:') && r.has('prep:under')) return null;
+    // “Photos at the top” are a picture there, not a gallery.
+    if (r.has('part:picture') && r.has('place:top')) return null;
     const kind = named.find((k) => !(k.of === 'services' && named.length > 1) && k.of !== 'header' && k.of !== 'footer')?.of;
     if (!kind || !kinds[kind]?.reason) return null;
     const page = pages[0] ?? r.pageInHand();
@@ -220,7 +223,7 @@ export const sectionMove: Intent = {
     const here = r.pageInHand();
     const from = named.find((p) => p.section.id === r.hand.section) ?? named.find((p) => r.pages('at').includes(p.page!)) ?? named.find((p) => p.page === here) ?? named[0] ?? moved;
     if (!from?.page) return null;
-    const pages = r.pages('to', 'at').filter((p) => p !== from.page);
+    const pages = r.pages().filter((p) => p !== from.page);
     const target = pages[0] ?? from.page;
     const anchor = r.sections('before', 'after').find((p) => p.page === target && p.section !== from.section);
     const over = r.has('prep:before');
@@ -347,9 +350,10 @@ export const itemNew: Intent = {
   read(r, { document }) {
     if (!r.word('verb:add') && !/\bone more\b/.test(r.even.low)) return null;
     if (!r.word('noun:item') || r.has('noun:page', 'noun:section')) return null;
+    if (r.has('prep:after', 'prep:before')) return null;
     const placed = r.sections()[0] ?? r.inHand();
     const list = placed && listsOf(placed.section)[0];
-    if (!placed || !list) return r.has('kind:questions') ? null : null;
+    if (!placed || !list) return null;
     r.every('this:', 'kind:', 'more:', 'prep:');
     if (list.items.length >= list.most) return no(`There are ${some(list.items.length, 'item')} already: no more fit.`);
     const id = idFrom(`${placed.section.id} ${JSON.stringify(document.pages)}`);

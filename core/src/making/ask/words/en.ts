@@ -6,7 +6,7 @@ export const en: AskWords = {
   'verb:add':
     "add|adding|insert|include|create|set up|bring in|i need|we need|i(?:'d| would) like (?=a |an |some |another )|there should be|can we have|could we have|can i have|we want(?= a| an| some| another)|i want(?= a | an | some | another)|we could do with|give (?:me|us)|new(?=:| page| section| room| service)|another(?= page| section| question| step)|make(?= a (?:new )?page)",
   'verb:out':
-    "remov(?:e|ed|ing)|delet(?:e|ed|ing)|take (?:it |this |that |them )?(?:out|away|off)|taken? (?:out|away|off)|get rid of|drop(?:ped)?|leave (?:it |this )?out|lose|scrap|throw out|kick out|do(?:n't| not) (?:want|need|show)|should(?:n't| not) be (?:there|here|shown)|no more|no longer (?:want|need)|without|ditch|cut out|strip",
+    "remov(?:e|ed|ing)|delet(?:e|ed|ing)|take (?:it |this |that |them )?(?:out|away|off)|taken? (?:out|away|off)|take(?= (?:[a-z']+ ){1,6}(?:out|away|off)\\b)|get rid of|drop(?:ped)?|leave (?:it |this )?out|lose|scrap|throw out|kick out|do(?:n't| not) (?:want|need|show)|should(?:n't| not) be (?:there|here|shown)|no more|no longer (?:want|need)|without|ditch|cut out|strip",
   'verb:stop': "do(?:n't| not) (?:do|offer|sell|make|have)|no longer (?:do|offer|sell|make|have)|stopped (?:doing|offering)|have given up|gave up",
   'verb:move': 'mov(?:e|ed|ing)|bring|shift(?:ed)?|push|pull|should (?:come|go|be|stand)(?= first| last| up| down| above| below| before| after| under| at the)|go(?= above| below| before| after| under| up| down| to the| first| last)|come(?= first| last| above| below| before| after)',
   'verb:put': 'put|place|stick|stand(?= on)|should (?:be|stand|go|sit) (?=on|in|under)',
@@ -21,7 +21,7 @@ export const en: AskWords = {
   'verb:change': 'chang(?:e|ed)|make|set|turn|alter|adjust|edit|update|let|has changed|have changed|correct|fix|has moved',
   'verb:use': 'use|give (?:it|them|this|the)|take|choose|pick|have|try|can the|could the|i want|i(?:\'d| would) like|we want',
   'verb:undo':
-    'undo|take back|revert|restore|go back(?: to)?|back to|as (?:it was|before|they were)|how (?:it|they|the [a-z]+) (?:was|were)|like (?:it was|before)|put (?:it |them )?back',
+    'undo|take back|revert|restore|go back(?: to)?|back to|as (?:it was|before|they were)|how (?:it|they) (?:was|were)|how(?= the)|like (?:it was|before)|put (?:it |them )?back',
   'verb:again': '(?:the )?same(?: thing)?(?= (?:for|with|on|to|here))|do (?:it|that|this|the same)(?: again)?(?= (?:for|with|on|to))|likewise|again(?= for| on| with)|and also(?= the)',
   'verb:link': 'link|links|point|lead(?:s)?(?= to)|click(?:able)?',
   'verb:bold': '(?:bold|strong|fat|thicker type)',
@@ -120,7 +120,7 @@ export const en: AskWords = {
   // What the look is made of.
   'look:colours': 'colou?rs?|palette|colou?r scheme|tones?', 'look:accent': 'accent(?: colou?r)?|second colou?r|highlight colou?r', 'look:ground': 'background(?: colou?r)?|paper colou?r|page colou?r',
   'look:fonts': 'fonts?|typefaces?|type|lettering|typography', 'look:corners': 'corners?', 'look:spacing': 'spacing|space|room|air|white ?space|gaps?|margins?|padding|distance', 'look:edges': 'edges?(?: between(?: the)? sections)?|slants?|slanted edges?|dividers?|transitions between sections',
-  'look:motion': 'animations?|movement|motion|moving (?:things|bits)|effects?', 'look:icons': 'icons?|symbols?', 'look:frames': 'frames?|picture shapes?|picture frames?',
+  'look:motion': 'animations?|movement|motion|moving (?:things|bits)|effects?|(?:nothing|things|anything) (?:that |should )?moves?', 'look:icons': 'icons?|symbols?', 'look:frames': 'frames?|picture shapes?|picture frames?',
   'value:case:capitals': 'capitals?|capital letters|upper ?case|all caps|caps', 'value:case:sentence': 'lower ?case|sentence case|normal (?:letters|case)|no capitals|not (?:in )?capitals',
   'value:face:serif': 'serifs?|with serifs', 'value:face:sans': 'sans(?:-| )?serif|without serifs|sans', 'value:face:slab': 'slab(?: serif)?', 'value:face:hand': 'handwrit(?:ten|ing)|script', 'value:face:mono': 'typewriter|mono(?:space)?', 'value:face:display': 'display(?: font)?|decorative',
   'value:mood:warm': 'friendl(?:y|ier)|warm|cosy', 'value:mood:formal': 'formal|elegant|serious|classic', 'value:mood:modern': 'modern|contemporary|cleaner|clean', 'value:mood:old': 'old(?:-| )?fashioned|traditional|historic', 'value:mood:strong': 'strong|bold|heavy', 'value:mood:plain': 'plain(?:er)?|simple|simpler|neutral', 'value:mood:craft': 'handmade|crafted|rustic',
@@ -137,7 +137,7 @@ export const en: AskWords = {
   'talk:why': 'why(?: is| are| do| does| did)?', 'talk:who': 'who (?:changed|wrote|did|moved|removed)|when (?:was|did)|what (?:was|has been) changed|history',
   'money:': '(?:£|€|\\$) ?\\d+(?:[.,]\\d{2})?(?: ?(?:a|per|an|each|/) ?[a-z]+)?|\\d+(?:[.,]\\d{2})? ?(?:£|€|pounds?|euros?|dollars?|quid|francs?)(?: ?(?:a|per|an|each|/) ?[a-z]+)?',
   'cannot:night': 'night mode|dark mode', 'cannot:device': '(?:on|for) (?:the |a )?(?:phones?|mobiles?|tablets?|smartphones?|small screens?)|mobile version', 'cannot:redirect': 'redirects?|forward(?:ing)? from',
-  'cannot:video': 'videos?|film|clip', 'cannot:popup': 'pop-?ups?|newsletter|cookie (?:banner|notice)|chat(?:bot)?|login|booking (?:system|tool|calendar)|online booking|shop(?:ping)? cart|web ?shop',
+  'cannot:video': 'videos?|film|clip', 'cannot:popup': 'uploads?|calculators?|chat button|search (?:box|field)|sound clips?|audio|basket|pop-?ups?|newsletter|cookie (?:banner|notice)|chat(?:bot)?|login|booking (?:system|tool|calendar)|online booking|shop(?:ping)? cart|web ?shop',
   'filler:':
-    "please|kindly|can|could|would|will|you|we|i|me|us|our|ours|my|your|their|his|her|the|a|an|any|some|just|also|now|then|so|very|quite|too|still|and|but|with|as|be|is|are|was|were|been|being|has|have|had|do|does|did|that|which|there|think|i'm|we're|it's|that's|like|want|wants|wanted|need|needs|should|may|might|must|let's|let|get|got|going|go|thanks|thank you|hi|hello|dear|ok|okay|well|actually|maybe|perhaps|only|own|from now on|for now|at the moment|from|by|out|up|or|if|than|its|they|them|he|she|one|more|kind of|sort of|little|new|both|each|every|such|much|really|whole|not|to|too|because|since|it|this|here|as well|currently|always|instead|by the way|customers?|visitors?|people|client|getting on a bit|older|old|eyes|possible|look|looks|looking|feel|feels|sound|sounds|version|thing|things|stuff|general|anymore|any more|today|right|again|back|way|ready|bit|about|with|own",
+    "please|kindly|can|could|would|will|you|we|i|me|us|our|ours|my|your|their|his|her|the|a|an|any|some|just|also|now|then|so|very|quite|too|still|and|but|with|as|be|is|are|was|were|been|being|has|have|had|do|does|did|that|which|there|think|i'm|we're|it's|that's|like|want|wants|wanted|need|needs|should|may|might|must|let's|let|get|got|going|go|thanks|thank you|hi|hello|dear|ok|okay|well|actually|maybe|perhaps|only|own|from now on|for now|at the moment|from|by|out|up|or|if|than|its|away|off|they|them|he|she|one|more|kind of|sort of|little|new|both|each|every|such|much|really|whole|not|to|too|because|since|it|this|here|as well|currently|always|instead|by the way|customers?|visitors?|people|client|getting on a bit|older|old|eyes|possible|look|looks|looking|feel|feels|sound|sounds|version|thing|things|stuff|general|anymore|any more|today|right|again|back|way|ready|bit|about|with|own",
 };
