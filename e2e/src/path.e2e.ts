@@ -155,13 +155,15 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await until('the address that followed', async () =>
       (await page.textContent('.plan-page >> nth=1'))!.includes('/who-we-are'),
     );
-    await page.fill('#plan-ask', 'add a page about awnings under services');
-    await page.press('#plan-ask', 'Enter');
+    await page.fill('#ask', 'add a page about awnings under services');
+    await page.press('#ask', 'Enter');
+    await page.click('.slip .act');
     await until('the page under another', async () => (await orders()).at(-1) === 'Awnings');
     expect(await page.locator('.site-map g[role=button]').count()).toBe(6);
-    await page.fill('#plan-ask', 'add a lighthouse to the home page');
-    await page.press('#plan-ask', 'Enter');
-    await page.waitForSelector('text=is no section I know');
+    await page.fill('#ask', 'add a lighthouse to the home page');
+    await page.press('#ask', 'Enter');
+    await page.waitForSelector('.slip >> text=is no section I know');
+    await page.keyboard.press('Escape');
     for (let n = 0; n < 4; n++) {
       await page.click('.foot [aria-label=Undo]');
       await page.waitForTimeout(250);

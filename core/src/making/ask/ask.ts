@@ -21,7 +21,7 @@ export const INTENTS: readonly Intent[] = [facts, words, pages, sections, look, 
 );
 
 /** How much of what was said must be explained before anything is proposed, and before it is asked about. */
-const SURE = 0.62;
+const SURE = 0.7;
 const MAYBE = 0.4;
 /** How close two readings are when it is asked which was meant. */
 const CLOSE = 0.04;
@@ -54,6 +54,10 @@ function proven(document: SiteDocument, reply: Reply): Reply {
   if (reply.kind === 'ask')
     return { ...reply, choices: reply.choices.map((c): Choice => ({ ...c, reply: proven(document, c.reply) })) };
   if (reply.kind !== 'slip') return reply;
+  const open = reply.open?.map((o) => ({
+    ...o,
+    choices: o.choices.map((c): Choice => ({ ...c, reply: proven(document, c.reply) })),
+  }));
   let now = document;
   const changes: SlipChange[] = [];
   let why = '';
@@ -69,25 +73,37 @@ function proven(document: SiteDocument, reply: Reply): Reply {
     }
   }
   if (!changes.length) return no(why || 'That is so already: nothing was changed.');
-  return { ...reply, changes, left: [...reply.left, ...(why ? [why] : [])] };
+  return { ...reply, changes, left: [...reply.left, ...(why ? [why] : [])], ...(open && { open }) };
 }
 
 /** Every reading of a part of a request, the likeliest first. */
-function readings(context: Context, said: Even, mentions: readonly Mention[], from: number, to: number, hand: InHand): Reading[] {
+function readings(
+  context: Context,
+  said: Even,
+  mentions: readonly Mention[],
+  from: number,
+  to: number,
+  hand: InHand,
+): Reading[] {
   const within = mentions.filter((m) => m.from >= from && m.to <= to);
   return INTENTS.flatMap((intent): Reading[] => {
     const reader = new Reader(context.document, said, from, to, within, hand);
     const reply = intent.read(reader, context);
-    return reply ? [{ intent, reply, score: reader.coverage() * (intent.weight ?? 1) }] : [];
+    if (!reply) return [];
+    const open = reader.unexplained();
+    const told =
+      reply.kind === 'slip' && open.length
+        ? { ...reply, left: [...reply.left, `Not taken into account: ${open.join(', ')}.`] }
+        : reply;
+    return [{ intent, reply: told, score: reader.coverage() * (intent.weight ?? 1) }];
   }).sort((a, b) => b.score - a.score);
 }
 
 /** Where a request can be taken apart: at “and”, “then”, commas and stops that are not within what is quoted. */
 function joints(said: Even): number[][] {
-  return [...said.low.matchAll(/\s*(?:[,;.]\s*)?\b(?:and then|and also|and|then|plus)\b\s+|\s*[;]\s*|[,.]\s+/g)].map((m) => [
-    m.index,
-    m.index + m[0].length,
-  ]);
+  return [...said.low.matchAll(/\s*(?:[,;.]\s*)?\b(?:and then|and also|and|then|plus)\b\s+|\s*[;]\s*|[,.]\s+/g)].map(
+    (m) => [m.index, m.index + m[0].length],
+  );
 }
 /** The ways a request can be taken apart into at most so many parts, the whole first. */
 function partings(said: Even): [number, number][][] {
@@ -114,13 +130,26 @@ const said = (m: Mention, ...kinds: string[]) => m.meanings.some((x) => x.is ===
 function saidAgain(document: SiteDocument, now: Even, mentions: readonly Mention[], before: string): string | null {
   const again = mentions.some((m) => m.meanings.some((x) => x.is === 'word' && x.kind === 'verb' && x.of === 'again'));
   if (!again) return null;
-  const target = mentions.filter((m) => m.meanings.some((x) => x.is === 'page' || x.is === 'section' || x.is === 'item' || (x.is === 'word' && ['kind', 'part', 'nth'].includes(x.kind))) || said(m, 'this', 'all'));
+  const target = mentions.filter(
+    (m) =>
+      m.meanings.some(
+        (x) =>
+          x.is === 'page' ||
+          x.is === 'section' ||
+          x.is === 'item' ||
+          (x.is === 'word' && ['kind', 'part', 'nth'].includes(x.kind)),
+      ) || said(m, 'this', 'all'),
+  );
   const first = target[0];
   if (!first) return null;
   const to = now.raw.slice(first.from).trim();
   const earlier = even(before);
   const were = mentionsIn(document, earlier);
-  const things = were.filter((m) => m.meanings.some((x) => x.is === 'page' || x.is === 'section' || x.is === 'item' || (x.is === 'word' && x.kind === 'kind')));
+  const things = were.filter((m) =>
+    m.meanings.some(
+      (x) => x.is === 'page' || x.is === 'section' || x.is === 'item' || (x.is === 'word' && x.kind === 'kind'),
+    ),
+  );
   const [old] = things;
   const last = things.at(-1);
   if (!old || !last) return `${before} ${to}`;
@@ -153,15 +182,18 @@ export function ask(document: SiteDocument, asked: Asked): Reply {
   }
   // “It” is what was asked for last, where nothing is in hand.
   const last = asked.before?.at(-1)?.at;
-  const about = last && !asked.on?.section && /\b(?:it|that|them|this)\b/.test(request.low) ? { ...asked.on, ...last } : (asked.on ?? {});
-  let best: { parts: Reading[][]; score: number } | null = null;
+  const about =
+    last && !asked.on?.section && /\b(?:it|that|them|this)\b/.test(request.low)
+      ? { ...asked.on, ...last }
+      : (asked.on ?? {});
+  let best: { parts: { span: [number, number]; all: Reading[] }[]; score: number } | null = null;
   for (const parts of partings(request)) {
     let now = context;
     let hand: InHand = about;
-    const read: Reading[][] = [];
+    const read: { span: [number, number]; all: Reading[] }[] = [];
     for (const [from, to] of parts) {
       const all = readings(now, request, mentions, from, to, hand);
-      read.push(all);
+      read.push({ span: [from, to], all });
       const [first] = all;
       if (!first || first.reply.kind !== 'slip') continue;
       // What comes after is said of the site as the parts before leave it, and “it” is what they were about.
@@ -171,26 +203,36 @@ export function ask(document: SiteDocument, asked: Asked): Reply {
       }
       hand = { ...hand, ...first.reply.changes.at(-1)?.at };
     }
-    const mean = read.reduce((sum, all) => sum + (all[0]?.score ?? 0), 0) / read.length;
-    const least = Math.min(...read.map((all) => all[0]?.score ?? 0));
+    const mean = read.reduce((sum, { all }) => sum + (all[0]?.score ?? 0), 0) / read.length;
+    const least = Math.min(...read.map(({ all }) => all[0]?.score ?? 0));
     // Taken apart it has to read better than as a whole, and every part of it has to read well.
     const score = parts.length > 1 ? (least < SURE ? 0 : mean - 0.03 * parts.length) : mean;
     if (!best || score > best.score) best = { parts: read, score };
   }
-  if (!best?.parts[0]?.length) return NOT_UNDERSTOOD;
+  if (!best?.parts[0]?.all.length) return NOT_UNDERSTOOD;
   if (best.parts.length > 1) {
-    const slips = best.parts.map((p) => p[0]!.reply);
+    const slips = best.parts.map((p) => p.all[0]!.reply);
     const changes = slips.flatMap((s) => (s.kind === 'slip' ? s.changes : []));
-    const left = slips.flatMap((s) => (s.kind === 'slip' ? s.left : 'words' in s ? [s.words] : []));
-    if (changes.length) return proven(document, { kind: 'slip', changes, left });
+    const said = (n: number) => request.raw.slice(...best!.parts[n]!.span);
+    const left = slips.flatMap((s, n) =>
+      s.kind === 'slip' ? s.left : s.kind === 'ask' || !('words' in s) ? [] : [`“${said(n)}”: ${s.words}`],
+    );
+    const open = slips.flatMap((s, n) =>
+      s.kind === 'ask' ? [{ words: `“${said(n)}”: ${s.words}`, choices: s.choices }] : [],
+    );
+    if (changes.length) return proven(document, { kind: 'slip', changes, left, ...(open.length && { open }) });
     return slips[0]!;
   }
-  const [first, second] = best.parts[0];
+  const [first, second] = best.parts[0].all;
   if (!first || first.score < MAYBE) return NOT_UNDERSTOOD;
   const sure = proven(document, first.reply);
   if (first.reply.kind !== 'slip') return first.score < SURE && first.reply.kind === 'go' ? NOT_UNDERSTOOD : sure;
   if (first.score < SURE)
-    return { kind: 'ask', words: 'Not everything of that was understood. Is this what you mean?', choices: choices([first]) };
+    return {
+      kind: 'ask',
+      words: 'Not everything of that was understood. Is this what you mean?',
+      choices: choices([first]),
+    };
   if (second && second.reply.kind === 'slip' && first.score - second.score < CLOSE) {
     const rival = proven(document, second.reply);
     if (rival.kind === 'slip' && sure.kind === 'slip' && !alike(document, sure.changes, rival.changes))
@@ -201,7 +243,17 @@ export function ask(document: SiteDocument, asked: Asked): Reply {
   function choices(of: Reading[]): Choice[] {
     return of.flatMap(({ reply }) => {
       const answer = proven(document, reply);
-      return answer.kind === 'slip' ? [{ label: answer.changes.map((c) => c.words).slice(0, 3).join('; '), reply: answer }] : [];
+      return answer.kind === 'slip'
+        ? [
+            {
+              label: answer.changes
+                .map((c) => c.words)
+                .slice(0, 3)
+                .join('; '),
+              reply: answer,
+            },
+          ]
+        : [];
     });
   }
 }

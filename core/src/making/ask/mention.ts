@@ -90,7 +90,8 @@ function namesOf(document: SiteDocument): { pattern: RegExp; meaning: Meaning }[
       out.push({ pattern: asSaid(page.label), meaning: { is: 'word', kind: 'kind', of: 'services', by: '' } });
     for (const section of page.sections) {
       const { heading } = section.content;
-      if (isText(heading) && heading.value.split(/\s+/).length > 1) name(heading.value, { is: 'section', section, page });
+      if (isText(heading) && heading.value.split(/\s+/).length > 1)
+        name(heading.value, { is: 'section', section, page });
       for (const list of listsOf(section))
         for (const item of list.items)
           if (item.name.length < 60)

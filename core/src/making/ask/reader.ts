@@ -17,6 +17,8 @@ export interface InHand {
   path?: string;
 }
 
+/** Verbs that say that something is to be done and not what: `verb:` stands for these alone where words are explained. */
+const GENERAL = new Set(['add', 'put', 'change', 'use', 'say', 'write', 'show']);
 const isFiller = (m: Mention) => m.meanings.every((x) => x.is === 'word' && x.kind === 'filler');
 const WORD = /[\p{L}\p{N}][\p{L}\p{N}'-]*/gu;
 
@@ -56,7 +58,12 @@ export class Reader {
   /** The words of these kinds (`verb:out`, `comp:size`, `all:`), all of them counted as explained. */
   every(...keys: string[]): Word[] {
     const fits = (m: Meaning) =>
-      m.is === 'word' && keys.some((k) => `${m.kind}:${m.of}:${m.by}`.startsWith(k.endsWith(':') ? k : `${k}:`));
+      m.is === 'word' &&
+      keys.some((k) =>
+        k === 'verb:'
+          ? m.kind === 'verb' && GENERAL.has(m.of)
+          : `${m.kind}:${m.of}:${m.by}`.startsWith(k.endsWith(':') ? k : `${k}:`),
+      );
     return this.take(this.all(fits)) as Word[];
   }
   /** The first of them, or undefined. */
@@ -65,8 +72,11 @@ export class Reader {
   }
   /** Whether there is one, without counting it as explained. */
   has(...keys: string[]): boolean {
-    return this.all((m) => m.is === 'word' && keys.some((k) => `${m.kind}:${m.of}:`.startsWith(k.endsWith(':') ? k : `${k}:`)))
-      .length > 0;
+    return (
+      this.all(
+        (m) => m.is === 'word' && keys.some((k) => `${m.kind}:${m.of}:`.startsWith(k.endsWith(':') ? k : `${k}:`)),
+      ).length > 0
+    );
   }
   things<K extends Meaning['is']>(is: K): Of<K>[] {
     return this.take(this.all((m) => m.is === is)) as Of<K>[];
@@ -101,7 +111,11 @@ export class Reader {
   }
   private isSection(mention: Mention): boolean {
     const next = this.mentions[this.mentions.indexOf(mention) + 1];
-    return !!next && next.from - mention.to < 3 && next.meanings.some((x) => x.is === 'word' && x.kind === 'noun' && x.of === 'section');
+    return (
+      !!next &&
+      next.from - mention.to < 3 &&
+      next.meanings.some((x) => x.is === 'word' && x.kind === 'noun' && x.of === 'section')
+    );
   }
 
   /** Pages named with one of these prepositions (`''` for none); what could be a section too is none beside another page. */
@@ -113,7 +127,9 @@ export class Reader {
     const pages = named.filter(({ mention }) => {
       if (this.isSection(mention)) return false;
       const other = sure.some((s) => s.mention !== mention);
-      return (sure.some((s) => s.mention === mention) || !other) && (!preps.length || preps.includes(this.before(mention)));
+      return (
+        (sure.some((s) => s.mention === mention) || !other) && (!preps.length || preps.includes(this.before(mention)))
+      );
     });
     for (const { mention } of pages) {
       const prep = this.prepOf(mention);
@@ -199,6 +215,20 @@ export class Reader {
     return held;
   }
 
+  /** Whether what is named first is, or can be, a section: it is what the rest is said of. */
+  beginsWithSection(): boolean {
+    const named = this.mentions.find((m) =>
+      m.meanings.some(
+        (x) => x.is === 'page' || x.is === 'section' || (x.is === 'word' && (x.kind === 'kind' || x.kind === 'this')),
+      ),
+    );
+    return (
+      !!named &&
+      !this.isPage(named) &&
+      named.meanings.some((x) => x.is !== 'page' && !(x.is === 'word' && x.kind === 'filler'))
+    );
+  }
+
   /** Counts words from one place to another as explained: a value that is taken as it stands. */
   explain(from: number, to: number): void {
     this.spans.push([from, to]);
@@ -226,22 +256,32 @@ export class Reader {
 
   /** How much of what was said is explained by what was taken, 0 to 1. */
   coverage(): number {
+    return this.account().share;
+  }
+  /** The words that say something and that nothing taken explains. */
+  unexplained(): string[] {
+    return this.account().open;
+  }
+  private account(): { share: number; open: string[] } {
     let whole = 0;
     let explained = 0;
+    const open: string[] = [];
     for (const m of this.even.low.slice(this.from, this.to).matchAll(WORD)) {
       const [from, to] = [this.from + m.index, this.from + m.index + m[0].length];
       const mention = this.mentions.find((x) => x.from < to && from < x.to);
-      const taken =
-        (mention && this.used.has(mention)) || this.spans.some(([a, b]) => a <= from && to <= b);
+      const taken = (mention && this.used.has(mention)) || this.spans.some(([a, b]) => a <= from && to <= b);
       // A word that says little weighs little, whoever explains it.
-      const weight = mention?.meanings.some((x) => x.is === 'word' && (x.kind === 'filler' || x.kind === 'prep')) ? 0.15 : 1;
+      const weight = mention?.meanings.some((x) => x.is === 'word' && (x.kind === 'filler' || x.kind === 'prep'))
+        ? 0.15
+        : 1;
       whole += weight;
       if (taken || (mention && isFiller(mention))) explained += weight;
+      else if (weight === 1) open.push(this.even.raw.slice(from, to));
     }
     for (const q of this.mentions.filter((m) => m.meanings[0]!.is === 'quoted')) {
       whole += 2;
       if (this.used.has(q)) explained += 2;
     }
-    return whole ? explained / whole : 0;
+    return { share: whole ? explained / whole : 0, open };
   }
 }

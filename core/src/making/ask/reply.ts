@@ -19,6 +19,11 @@ export interface Choice {
   label: string;
   reply: Reply;
 }
+/** What is asked back, with what could have been meant. */
+export interface Question {
+  words: string;
+  choices: Choice[];
+}
 /** Something said when asked, with what could be done about it. */
 export interface Point {
   words: string;
@@ -28,11 +33,11 @@ export interface Point {
 
 /**
  * What a request comes to: changes, a question back, points of an answer, a step where it is done, the last step taken back,
- * or why there is nothing. `left` says what of it was not understood or cannot be done.
+ * or why there is nothing. `left` says what of it was not understood or cannot be done, `open` what of it is still asked.
  */
 export type Reply =
-  | { kind: 'slip'; changes: SlipChange[]; left: string[] }
-  | { kind: 'ask'; words: string; choices: Choice[] }
+  | { kind: 'slip'; changes: SlipChange[]; left: string[]; open?: Question[] }
+  | ({ kind: 'ask' } & Question)
   | { kind: 'talk'; words: string; points: Point[] }
   | { kind: 'go'; step: string; words: string }
   | { kind: 'undo'; words: string }

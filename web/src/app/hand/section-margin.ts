@@ -35,6 +35,7 @@ import { GROUNDS, needsConfirming, ROOMS, type Ground, type Section } from '@tin
 import type { Operation } from '@tin-porch/core/operations';
 import { some } from '@tin-porch/core/some';
 import type { SectionPlace } from '../../frame/messages';
+import { Asking } from '../asking/asking';
 import { SiteStore } from '../site/site-store';
 import { Hand } from './hand';
 
@@ -104,7 +105,11 @@ interface Tag {
               (keydown)="key($event, tag)"
               (pointerdown)="drag($event, tag)"
             >
-              <b>{{ tag.title }}</b><span class="quiet">{{ tag.special }}</span>
+              <b>{{ tag.title }}</b>
+              @for (n of asking?.numbers()?.get(tag.section.id); track n) {
+                <span class="asked"><span class="sr">change </span>{{ n }}</span>
+              }
+              <span class="quiet">{{ tag.special }}</span>
             </button>
             @if (tag.section.id === hand.section()) {
               <div class="verbs" role="group" [attr.aria-label]="tag.title">
@@ -214,6 +219,7 @@ interface Tag {
 export class SectionMargin {
   protected readonly store = inject(SiteStore);
   protected readonly hand = inject(Hand);
+  protected readonly asking = inject(Asking, { optional: true });
   readonly places = input.required<SectionPlace[]>();
   readonly scrolled = input.required<number>();
   readonly scale = input.required<number>();

@@ -1,3 +1,5 @@
+import { Asking } from '../asking/asking';
+import { WorkSlip } from '../asking/work-slip';
 import { SiteStore } from '../site/site-store';
 import { ChangeDetectionStrategy, Component, ElementRef, inject, input, signal } from '@angular/core';
 
@@ -5,6 +7,7 @@ import { ChangeDetectionStrategy, Component, ElementRef, inject, input, signal }
 @Component({
   selector: 'tp-worktable',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [WorkSlip],
   host: { class: 'contents' },
   styleUrl: './worktable.scss',
   template: `
@@ -16,7 +19,7 @@ import { ChangeDetectionStrategy, Component, ElementRef, inject, input, signal }
           [attr.aria-pressed]="shown() === 'controls'"
           (click)="shown.set('controls')"
         >
-          {{ controlsName() }}
+          {{ asking?.open() ? 'Work slip' : controlsName() }}
         </button>
         <button class="plain" type="button" [attr.aria-pressed]="shown() === 'beside'" (click)="shown.set('beside')">
           {{ besideName() }}
@@ -27,7 +30,12 @@ import { ChangeDetectionStrategy, Component, ElementRef, inject, input, signal }
         [class.even]="even()"
         [style.--controls]="even() ? null : width() + 'px'"
       >
-        <section class="controls" [attr.aria-label]="controlsName()"><ng-content /></section>
+        <section class="controls" [attr.aria-label]="controlsName()">
+          @if (asking?.open()) {
+            <tp-work-slip />
+          }
+          <div class="contents" [class.put-by]="asking?.open()"><ng-content /></div>
+        </section>
         <button
           class="grip"
           type="button"
@@ -58,6 +66,7 @@ export class Worktable {
   readonly even = input(false);
   readonly reading = input(false);
   protected readonly shown = inject(SiteStore, { optional: true })?.side ?? signal<'controls' | 'beside'>('controls');
+  protected readonly asking = inject(Asking, { optional: true });
   protected readonly width = signal(Number(localStorage.getItem('controls-width')) || 404);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
 

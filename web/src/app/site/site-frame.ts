@@ -13,7 +13,6 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { Title } from '@angular/platform-browser';
 import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
-import { ask } from '@tin-porch/core/making';
 import { STEPS, type Step } from '@tin-porch/core/care';
 import { NgbTooltip } from '@ng-bootstrap/ng-bootstrap';
 import { NgIcon } from '@ng-icons/core';
@@ -26,6 +25,7 @@ import { Drafts } from '../session/drafts';
 import { Retouching } from '../look/retouching';
 import { WritingDesk } from '../writing/writing-desk';
 import { RefusedChanges } from './refused-changes';
+import { Asking } from '../asking/asking';
 import { Hand } from '../hand/hand';
 import { PictureFoot } from '../hand/picture-foot';
 import { WordsFoot } from '../hand/words-foot';
@@ -48,7 +48,7 @@ import { STEP_TITLES } from './step-titles';
     WordsFoot,
     PictureFoot,
   ],
-  providers: [SiteStore, WritingDesk, Drafts, Retouching, Hand],
+  providers: [SiteStore, WritingDesk, Drafts, Retouching, Hand, Asking],
   host: { '(document:keydown)': 'key($event)', '(window:pagehide)': 'store.leave()' },
   styleUrl: './site-frame.scss',
   template: `
@@ -142,8 +142,8 @@ import { STEP_TITLES } from './step-titles';
             autocomplete="off"
             aria-label="Say what should change"
             placeholder="Say what should change: phone is 01632 960 114"
-            [ngModel]="line()"
-            (ngModelChange)="line.set($event)"
+            [ngModel]="asking.line()"
+            (ngModelChange)="asking.line.set($event)"
           />
           <kbd aria-hidden="true">/</kbd>
         </form>
@@ -190,12 +190,12 @@ export class SiteFrame {
   protected readonly titles = STEP_TITLES;
   protected readonly spoken = { none: 'not begun', needs: 'needs you', done: 'done' };
   private readonly hand = inject(Hand);
+  protected readonly asking = inject(Asking);
   private readonly wordsFoot = viewChild(WordsFoot);
   private readonly pictureFoot = viewChild(PictureFoot);
   /** Whether a text of the page is in hand, and its tools are at the foot. */
   protected readonly inHand = computed(() => this.step() === 'pages' && this.hand.text() !== null);
   protected readonly pictureInHand = computed(() => this.step() === 'pages' && this.hand.picture() !== null);
-  protected readonly line = signal('');
   /** True while the pointer or the focus is on what was said: it does not go while it is read. */
   protected readonly reading = signal(false);
   private readonly step = toSignal(
@@ -283,15 +283,8 @@ export class SiteFrame {
   }
 
   protected askFor(): void {
-    const document = this.store.document();
-    if (!document || !this.line().trim()) return;
-    const answer = ask(document, this.line(), (this.store.detail()?.liveRelease ?? null) !== null);
-    if (answer.operation) {
-      this.store.change(answer.operation, 'ask');
-      void this.store.flush();
-      this.line.set('');
-    }
-    this.store.said.set({ words: answer.words, bad: !answer.operation, undo: answer.operation !== null });
+    this.hand.rest();
+    this.asking.ask(this.asking.line());
   }
 
   protected undoSaid(): void {

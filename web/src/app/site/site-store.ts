@@ -9,7 +9,7 @@ import {
   type Operation,
   type Part,
 } from '@tin-porch/core/operations';
-import { withFollowing } from '@tin-porch/core/making';
+import { withFollowing, withSlip, type SlipChange } from '@tin-porch/core/making';
 import { filter, firstValueFrom, merge, Subject, Subscription, timer } from 'rxjs';
 import { debounceTime } from 'rxjs/operators';
 import { PorchEvents } from '../api/events';
@@ -88,6 +88,14 @@ export class SiteStore implements OnDestroy {
     let document = base;
     for (const { operation } of this.waiting()) document = applied(document, operation) ?? document;
     return document;
+  });
+  /** Changes that are tried and not made: the windows show the site with them. */
+  readonly tried = signal<readonly SlipChange[]>([]);
+  /** The site as the windows show it. */
+  readonly shown = computed<SiteDocument | null>(() => {
+    const document = this.document();
+    const tried = this.tried();
+    return document && tried.length ? withSlip(document, tried) : document;
   });
   readonly drawn = computed(() => (this.document()?.pages.length ?? 0) > 0);
   readonly openJob = computed<Job | null>(

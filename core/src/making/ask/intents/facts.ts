@@ -26,7 +26,10 @@ function valueIn(r: Reader, field: FactField): string | undefined {
   const quoted = r.quoted();
   if (quoted) return quoted;
   const low = r.even.low.slice(r.from, r.to);
-  const judged = /\b(?:wrong|incorrect|not right|out of date|old)\b[\s,;:.–-]*(?:it|they)?\s*(?:should|must|ought to)\s+(?:be|say|read)\s+/.exec(low);
+  const judged =
+    /\b(?:wrong|incorrect|not right|out of date|old)\b[\s,;:.–-]*(?:it|they)?\s*(?:should|must|ought to)\s+(?:be|say|read)\s+/.exec(
+      low,
+    );
   const links = [...low.matchAll(LINK), ...(r.has('verb:change', 'verb:rename') ? low.matchAll(LINK_TO) : [])];
   const at = judged ? judged.index + judged[0].length : links[0] ? links[0].index + links[0][0].length : -1;
   if (at < 0) return undefined;
@@ -69,10 +72,15 @@ export const fact: Intent = {
     const limit = Facts.properties[field].maxLength ?? 200;
     if (value.length > limit) return no(`That is too long for the ${label.toLowerCase()}: ${limit} letters at most.`);
     return slip([
-      change({ op: 'setFact', field, value }, `${label}, everywhere it stands`, {}, {
-        before: document.facts[field] || 'not said',
-        after: value,
-      }),
+      change(
+        { op: 'setFact', field, value },
+        `${label}, everywhere it stands`,
+        {},
+        {
+          before: document.facts[field] || 'not said',
+          after: value,
+        },
+      ),
     ]);
   },
 };
@@ -92,7 +100,10 @@ export const elsewhere: Intent = {
 };
 
 const money = (said: string): string => {
-  const m = /(£|€|\$)? ?(\d+(?:[.,]\d{2})?) ?(£|€|\$|pounds?|euros?|dollars?|quid|francs?)? ?((?:a|per|an|each|\/) ?[a-z]+)?/i.exec(said)!;
+  const m =
+    /(£|€|\$)? ?(\d+(?:[.,]\d{2})?) ?(£|€|\$|pounds?|euros?|dollars?|quid|francs?)? ?((?:a|per|an|each|\/) ?[a-z]+)?/i.exec(
+      said,
+    )!;
   const word = (m[1] ?? m[3] ?? '').toLowerCase();
   const sign = /^(?:£|pound|quid)/.test(word) ? '£' : /^(?:€|euro)/.test(word) ? '€' : '$';
   return `${sign}${m[2]}${m[4] ? ` ${m[4].replace(/^per /, 'a ').replace(/^\/ ?/, 'a ')}` : ''}`;
@@ -108,7 +119,9 @@ export const price: Intent = {
   name: 'price',
   examples: ['Rigging costs £60 an hour from now on', 'hull survey is now 300 pounds'],
   read(r, { document }) {
-    const said = r.word('money:') && r.find(/(?:£|€|\$) ?\d[^,;]*|\d+(?:[.,]\d{2})? ?(?:£|€|pounds?|euros?|dollars?|quid|francs?)[^,;]*/);
+    const said =
+      r.word('money:') &&
+      r.find(/(?:£|€|\$) ?\d[^,;]*|\d+(?:[.,]\d{2})? ?(?:£|€|pounds?|euros?|dollars?|quid|francs?)[^,;]*/);
     const id = r.things('service')[0]?.id;
     if (!said || !id) return null;
     r.every('part:price', 'verb:change', 'verb:use', 'prep:', 'part:', 'noun:item');
@@ -117,10 +130,15 @@ export const price: Intent = {
     const services = document.facts.services.map((s) => (s === service ? { ...s, price: value } : s));
     r.explain(r.from + said.index, r.from + said.index + said[0].length);
     return slip([
-      change({ op: 'setServices', services }, `What ${service.name} costs, everywhere it stands`, {}, {
-        before: service.price || 'no price',
-        after: value,
-      }),
+      change(
+        { op: 'setServices', services },
+        `What ${service.name} costs, everywhere it stands`,
+        {},
+        {
+          before: service.price || 'no price',
+          after: value,
+        },
+      ),
     ]);
   },
 };
@@ -159,7 +177,8 @@ export const serviceNew: Intent = {
     if (!m || r.things('service').length) return null;
     const quoted = r.quoted();
     const rest = m[1]!.trim();
-    const cost = /(?:£|€|\$) ?\d+\S*(?: (?:a|an|per|each) \w+)?|\d+ (?:pounds?|euros?|dollars?)(?: (?:a|an|per) \w+)?/i.exec(rest);
+    const cost =
+      /(?:£|€|\$) ?\d+\S*(?: (?:a|an|per|each) \w+)?|\d+ (?:pounds?|euros?|dollars?)(?: (?:a|an|per) \w+)?/i.exec(rest);
     const name = (quoted ?? rest.slice(0, cost?.index ?? rest.length).replace(/^(?:the|a|an|called|named)\s+/i, ''))
       .replace(/[\s,;:–-]+(?:for|at)?$/, '')
       .trim();
@@ -172,9 +191,14 @@ export const serviceNew: Intent = {
       price: cost ? money(cost[0]) : '',
     };
     return slip([
-      change({ op: 'setServices', services: [...document.facts.services, service] }, 'One more on the list', {}, {
-        after: [service.name, service.price].filter(Boolean).join(', '),
-      }),
+      change(
+        { op: 'setServices', services: [...document.facts.services, service] },
+        'One more on the list',
+        {},
+        {
+          after: [service.name, service.price].filter(Boolean).join(', '),
+        },
+      ),
     ]);
   },
 };
@@ -191,10 +215,15 @@ export const delivery: Intent = {
     if (!mail || !form) return null;
     r.every('prep:', 'verb:', 'fact:mail');
     return slip([
-      change({ op: 'setForm', form: form.id, deliverTo: mail }, 'What the form is sent to', {}, {
-        before: form.deliverTo || 'the inbox alone',
-        after: mail,
-      }),
+      change(
+        { op: 'setForm', form: form.id, deliverTo: mail },
+        'What the form is sent to',
+        {},
+        {
+          before: form.deliverTo || 'the inbox alone',
+          after: mail,
+        },
+      ),
     ]);
   },
 };
@@ -205,7 +234,10 @@ export const person: Intent = {
   weight: 1.04,
   examples: ['Anna is the owner, put her on the about page', 'Tom Reed is our new rigger, add him'],
   read(r, { document }) {
-    const m = /^(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+){0,2}) is (?:the|our|a|an) (?:new )?([\p{L} -]{3,60}?)\s*[,;:]?\s*(?:and|so)?\s*(?:please )?(?:put|add|show|list)\b/u.exec(r.words);
+    const m =
+      /^(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+){0,2}) is (?:the|our|a|an) (?:new )?([\p{L} -]{3,60}?)\s*[,;:]?\s*(?:and|so)?\s*(?:please )?(?:put|add|show|list)\b/u.exec(
+        r.words,
+      );
     if (!m) return null;
     r.explain(r.from, r.to);
     const [, name = '', role = ''] = m;
@@ -214,7 +246,14 @@ export const person: Intent = {
       ? document.facts.people.map((p) => (p === known ? { ...p, role } : p))
       : [...document.facts.people, { id: `n${idFrom(`${name} ${role}`).slice(1)}`, name, role }];
     return slip(
-      [change({ op: 'setPeople', people }, 'Who works there', {}, { before: known ? `${known.name}, ${known.role}` : '', after: `${known?.name ?? name}, ${role}` })],
+      [
+        change(
+          { op: 'setPeople', people },
+          'Who works there',
+          {},
+          { before: known ? `${known.name}, ${known.role}` : '', after: `${known?.name ?? name}, ${role}` },
+        ),
+      ],
       document.pages.some((p) => p.sections.some((s) => s.shape.startsWith('people/')))
         ? []
         : ['No page shows people yet: ask for a people section on the page where they should stand.'],

@@ -23,14 +23,25 @@ function wayOf(r: Reader, of: string): number {
   const degree = Number(r.word('degree:')?.of || 1);
   return sign * degree;
 }
-const dressed = (document: SiteDocument, patch: Partial<Look>, words: string, before: string, after: string): SlipChange | null =>
-  change({ op: 'setLook', look: { ...document.look, ...patch } }, words, {}, { before, after });
+const dressed = (
+  document: SiteDocument,
+  patch: Partial<Look>,
+  words: string,
+  before: string,
+  after: string,
+): SlipChange | null => change({ op: 'setLook', look: { ...document.look, ...patch } }, words, {}, { before, after });
 const EXPLAINED = ['verb:', 'all:', 'noun:', 'prep:', 'this:', 'degree:', 'more:', 'less:'];
 
 /** Sizes, corners, room: numbers of the look that go up and down. */
 export const measure: Intent = {
   name: 'measure',
-  examples: ['bigger text please', 'make the headings a bit smaller', 'rounder corners', 'more space between the sections', 'everything a touch smaller'],
+  examples: [
+    'bigger text please',
+    'make the headings a bit smaller',
+    'rounder corners',
+    'more space between the sections',
+    'everything a touch smaller',
+  ],
   read(r, { document }) {
     const { look } = document;
     if (r.has('look:colours', 'rework:longer') || r.things('quoted').length) return null;
@@ -38,15 +49,26 @@ export const measure: Intent = {
       if (r.hand.section && r.has('this:') && !r.has('noun:page')) return null;
       const way = wayOf(r, 'room') || wayOf(r, 'size') || (r.has('more:') ? 1 : r.has('less:') ? -1 : 0);
       if (!way) return null;
-      r.every(...EXPLAINED, 'look:spacing', 'look:edges', 'raw:room', 'too:', 'kind:');
+      r.every(...EXPLAINED, 'look:spacing', 'look:edges', 'raw:room', 'too:');
       const density = tenth(within(look.density + 0.15 * way, 0.7, 1.4));
-      return slip([dressed(document, { density }, `${way > 0 ? 'More' : 'Less'} room between things, on every page`, `${look.density}`, `${density}`)]);
+      return slip([
+        dressed(
+          document,
+          { density },
+          `${way > 0 ? 'More' : 'Less'} room between things, on every page`,
+          `${look.density}`,
+          `${density}`,
+        ),
+      ]);
     }
     if (r.has('look:corners') || (r.has('comp:round') && !r.has('part:button'))) {
       const way = wayOf(r, 'round');
       if (!way) return null;
       r.every(...EXPLAINED, 'look:corners');
-      const corner = way > 0 ? Math.round(within(look.corner + 8 * way, 6, 24)) : Math.round(within(look.corner + 8 * way, 0, look.corner > 8 ? 4 : 0));
+      const corner =
+        way > 0
+          ? Math.round(within(look.corner + 8 * way, 6, 24))
+          : Math.round(within(look.corner + 8 * way, 0, look.corner > 8 ? 4 : 0));
       return slip([dressed(document, { corner }, 'Corners', `${look.corner} px`, `${corner} px`)]);
     }
     if (!r.has('comp:size', 'raw:size') || r.has('part:picture', 'part:button', 'rework:', 'kind:')) return null;
@@ -58,13 +80,29 @@ export const measure: Intent = {
     if (!r.has('comp:size') && !r.has('too:') && !large) return null;
     const way = large && !r.has('too:') ? 1 : wayOf(r, 'size');
     if (!way) return null;
-    r.every(...EXPLAINED, 'part:heading', 'part:text', 'part:lead', 'look:fonts', 'raw:', 'too:');
+    r.every(...EXPLAINED, 'part:heading', 'part:text', 'part:lead', 'look:fonts', 'raw:size', 'too:');
     if (heading) {
       const scale = tenth(within(look.scale + 0.07 * way, 1.1, 1.6));
-      return slip([dressed(document, { scale }, `${way > 0 ? 'Larger' : 'Smaller'} headings, on every page`, `each ${look.scale} times the next`, `${scale} times`)]);
+      return slip([
+        dressed(
+          document,
+          { scale },
+          `${way > 0 ? 'Larger' : 'Smaller'} headings, on every page`,
+          `each ${look.scale} times the next`,
+          `${scale} times`,
+        ),
+      ]);
     }
     const base = within(look.base + 1.5 * way, 15, 21);
-    return slip([dressed(document, { base }, `${way > 0 ? 'Larger' : 'Smaller'} text, on every page`, `${look.base} px`, `${base} px`)]);
+    return slip([
+      dressed(
+        document,
+        { base },
+        `${way > 0 ? 'Larger' : 'Smaller'} text, on every page`,
+        `${look.base} px`,
+        `${base} px`,
+      ),
+    ]);
   },
 };
 
@@ -81,17 +119,28 @@ const CHOICES: { about: string[]; value: string; field: keyof Finishes; off?: st
 export const finish: Intent = {
   name: 'finish',
   weight: 1.02,
-  examples: ['remove all the animations', 'use capital letters for the headings', 'the buttons should be round', 'no slanted edges between the sections', 'no icons please'],
+  examples: [
+    'remove all the animations',
+    'use capital letters for the headings',
+    'the buttons should be round',
+    'no slanted edges between the sections',
+    'no icons please',
+  ],
   read(r, { document }) {
     if (r.has('kind:gallery') && !r.has('part:picture')) return null;
     for (const { about, value, field, off, words } of CHOICES) {
       if (!r.has(...about)) continue;
       const wished = r.has(value) ? r.word(value)!.by : undefined;
-      const asked = off && r.has('verb:out', 'verb:hide', 'less:') && field !== 'picture' ? off : /\bno\b/.test(r.even.low) && off && field !== 'picture' ? off : wished;
+      const asked =
+        off && r.has('verb:out', 'verb:hide', 'less:') && field !== 'picture'
+          ? off
+          : /\bno\b/.test(r.even.low) && off && field !== 'picture'
+            ? off
+            : wished;
       const to = asked ?? (field === 'motion' && r.has('verb:add', 'more:', 'verb:show') ? 'rise' : undefined);
       if (!to) continue;
       if (field === 'picture' && (r.hand.path || r.has('kind:'))) continue;
-      r.every(...about, ...EXPLAINED, 'value:', 'verb:', 'kind:', 'look:', 'comp:round', 'raw:', 'like:', 'ground:plain', 'noun:');
+      r.every(...about, ...EXPLAINED, value, 'verb:out', 'verb:hide', 'comp:round');
       const no_ = r.even.low.search(/\bno\b/);
       if (no_ >= 0) r.explain(no_, no_ + 2);
       const was = document.look[field];
@@ -106,7 +155,11 @@ export const finish: Intent = {
 export const fonts: Intent = {
   name: 'fonts',
   weight: 1.02,
-  examples: ['can the headings be in a serif font', 'a different font for the headings, something friendlier', 'use a modern typeface'],
+  examples: [
+    'can the headings be in a serif font',
+    'a different font for the headings, something friendlier',
+    'use a modern typeface',
+  ],
   read(r, { document }) {
     const face = r.word('value:face')?.by as TypeClass | undefined;
     if (!r.has('look:fonts') && !face) return null;
@@ -117,14 +170,31 @@ export const fonts: Intent = {
     const plain = r.word('rework:plainer') && !moods.length ? (['plain'] as TypeMood[]) : [];
     const reading = r.has('part:text', 'part:lead') && !r.has('part:heading');
     const headings = r.has('part:heading');
-    r.every('look:fonts', 'part:text', 'part:lead', 'part:heading', ...EXPLAINED, 'like:', 'rework:', 'value:', 'comp:', 'raw:', 'ground:plain');
+    r.every(
+      'look:fonts',
+      'part:text',
+      'part:lead',
+      'part:heading',
+      ...EXPLAINED,
+      'like:',
+      'rework:',
+      'value:',
+      'comp:',
+      'raw:',
+      'ground:plain',
+    );
     for (const word of ['something', 'somewhat', 'looking']) {
       const at = r.even.low.indexOf(word);
       if (at >= 0) r.explain(at, at + word.length);
     }
     const { look } = document;
     const wishedMoods = [...moods, ...warm, ...formal, ...plain];
-    if (!face && !wishedMoods.length && !r.has('like:other', 'rework:another', 'verb:change', 'verb:use', 'verb:replace', 'verb:add')) return null;
+    if (
+      !face &&
+      !wishedMoods.length &&
+      !r.has('like:other', 'rework:another', 'verb:change', 'verb:use', 'verb:replace', 'verb:add')
+    )
+      return null;
     const language = document.language.split('-')[0]!;
     const ranked = rankPairings({
       language,
@@ -137,25 +207,44 @@ export const fonts: Intent = {
     const next = { heading: best.heading, reading: headings ? look.reading : best.reading };
     const weight = families[next.heading]!.weights;
     return slip([
-      dressed(document, { ...next, headingWeight: Math.round(within(look.headingWeight, weight[0], weight[1])) }, reading ? 'Type of the text' : headings ? 'Type of the headings' : 'Type', named(look), named(next)),
+      dressed(
+        document,
+        { ...next, headingWeight: Math.round(within(look.headingWeight, weight[0], weight[1])) },
+        reading ? 'Type of the text' : headings ? 'Type of the headings' : 'Type',
+        named(look),
+        named(next),
+      ),
     ]);
   },
 };
-const named = ({ heading, reading }: { heading: string; reading: string }) => `${families[heading]!.name} over ${families[reading]!.name}`;
+const named = ({ heading, reading }: { heading: string; reading: string }) =>
+  `${families[heading]!.name} over ${families[reading]!.name}`;
 
 const COLOURS =
   /(?<![\p{L}])(?:(?:dark|deep|light|pale|bright|soft|navy|sky|olive|bottle|forest|burnt) )?(?:navy|teal|turquoise|indigo|blue|olive|moss|sage|green|terracotta|rust|copper|brick|burgundy|maroon|red|coral|salmon|orange|mustard|yellow|gold|golden|brass|ochre|sand|brown|violet|purple|plum|lavender|lilac|pink|slate|grey|gray|black|white|cream|beige)(?![\p{L}])/gu;
 const PALE = /white|cream|beige|sand/;
 const ROLES = ['lead', 'accent', 'ground', 'deep', 'text'] as const;
 type Role = (typeof ROLES)[number];
-const ROLE_WORDS: Record<Role, string> = { lead: 'leading colour', accent: 'accent', ground: 'background', deep: 'dark ground', text: 'text' };
+const ROLE_WORDS: Record<Role, string> = {
+  lead: 'leading colour',
+  accent: 'accent',
+  ground: 'background',
+  deep: 'dark ground',
+  text: 'text',
+};
 /** A colour as a word names it. */
 const colourOf = (word: string, like: string): string | null => {
   const read = readColours(word);
   const [c] = read.colours;
   const parts = partsOf(like);
   if (c) return lch(c.light ?? within(parts.l, 0.35, 0.7), c.strong ?? within(parts.c, 0.07, 0.15), c.hue);
-  return read.pale ? lch(0.97, 0.012, 85) : read.dark ? lch(0.24, 0.012, parts.h) : read.grey ? lch(0.45, 0.012, parts.h) : null;
+  return read.pale
+    ? lch(0.97, 0.012, 85)
+    : read.dark
+      ? lch(0.24, 0.012, parts.h)
+      : read.grey
+        ? lch(0.45, 0.012, parts.h)
+        : null;
 };
 /** The role a colour word means on this site: the one that looks most like it. */
 function roleLike(look: Look, word: string): Role {
@@ -168,37 +257,81 @@ function roleLike(look: Look, word: string): Role {
   };
   return distance(look.day.accent) < distance(look.day.lead) ? 'accent' : 'lead';
 }
-const recoloured = (document: SiteDocument, wishes: Partial<Wishes>, words: string, richness = document.look.richness): SlipChange | null => {
+const recoloured = (
+  document: SiteDocument,
+  wishes: Partial<Wishes>,
+  words: string,
+  richness = document.look.richness,
+): SlipChange | null => {
   const { look } = document;
   const { lead, accent, ground, ...rest } = wishesIn(look.day);
   // What followed from a leading colour follows from the new one.
   const kept = wishes.lead ? { lead, accent, ground } : { lead, accent, ground, ...rest };
   const { day, night } = palettesFrom({ ...kept, ...wishes }, richness);
   const say = (p: Look['day']) => `${colourName(p.lead)} with ${colourName(p.accent)}, ${p.lead} and ${p.accent}`;
-  return change({ op: 'setLook', look: { ...look, day, night, richness } }, words, {}, { before: say(look.day), after: say(day) });
+  return change(
+    { op: 'setLook', look: { ...look, day, night, richness } },
+    words,
+    {},
+    { before: say(look.day), after: say(day) },
+  );
 };
 
 /** Colours: other ones, darker, warmer, calmer. */
 export const colours: Intent = {
   name: 'colours',
   weight: 1.01,
-  examples: ['make the green a bit darker', 'use warmer colours', 'use navy instead of the green', 'the background should be cream', 'calmer colours please'],
+  examples: [
+    'make the green a bit darker',
+    'use warmer colours',
+    'use navy instead of the green',
+    'the background should be cream',
+    'calmer colours please',
+  ],
   read(r, { document }) {
     const { look } = document;
     if (r.things('quoted').length) return null;
     const low = r.even.low.slice(r.from, r.to);
-    const said = [...low.matchAll(COLOURS)].map((m) => ({ word: m[0], from: r.from + m.index, to: r.from + m.index + m[0].length }));
+    const said = [...low.matchAll(COLOURS)].map((m) => ({
+      word: m[0],
+      from: r.from + m.index,
+      to: r.from + m.index + m[0].length,
+    }));
     const about = r.has('look:colours', 'look:accent');
     const onGround = r.has('look:ground');
     if (r.has('kind:', 'noun:section') || (r.hand.section && r.has('this:') && !about)) return null;
     if (r.has('part:picture', 'value:case', 'cannot:night')) return null;
     const take = () => {
       for (const s of said) r.explain(s.from, s.to);
-      r.every(...EXPLAINED, 'look:colours', 'look:accent', 'look:ground', 'part:', 'comp:', 'raw:', 'too:', 'ground:', 'value:mood', 'rework:warmer', 'like:');
+      r.every(
+        ...EXPLAINED,
+        'look:colours',
+        'look:accent',
+        'look:ground',
+        'part:button',
+        'part:text',
+        'comp:',
+        'raw:',
+        'too:',
+        'ground:',
+        'value:mood',
+        'rework:warmer',
+        'like:',
+      );
     };
-    const role: Role | undefined = r.has('look:accent') ? 'accent' : onGround ? 'ground' : r.has('part:text') && said.length ? 'text' : undefined;
+    const role: Role | undefined = r.has('look:accent')
+      ? 'accent'
+      : onGround
+        ? 'ground'
+        : r.has('part:text') && said.length
+          ? 'text'
+          : undefined;
     // Which of the colours named is the one that goes.
-    const gone = said.filter((s) => /\b(?:instead of|rather than|not|drop|without|no more|replace|swap|get rid of|remove)(?: the| our)?\s*$/.test(low.slice(0, s.from - r.from)));
+    const gone = said.filter((s) =>
+      /\b(?:instead of|rather than|not|drop|without|no more|replace|swap|get rid of|remove)(?: the| our)?\s*$/.test(
+        low.slice(0, s.from - r.from),
+      ),
+    );
     const new_ = said.filter((s) => !gone.includes(s));
     const way = wayOf(r, 'light');
     if (way) {
@@ -214,7 +347,13 @@ export const colours: Intent = {
       const wishes: Partial<Wishes> = all
         ? { lead: shifted(look.day.lead, 0.07 * way), accent: shifted(look.day.accent, 0.06 * way) }
         : { [target]: lch(within(l + 0.08 * way, 0.12, 0.98), c, h) };
-      return slip([recoloured(document, wishes, `${all ? 'Colours' : `The ${ROLE_WORDS[target]}`} ${way > 0 ? 'lighter' : 'darker'}; what has to be read on it stays readable`)]);
+      return slip([
+        recoloured(
+          document,
+          wishes,
+          `${all ? 'Colours' : `The ${ROLE_WORDS[target]}`} ${way > 0 ? 'lighter' : 'darker'}; what has to be read on it stays readable`,
+        ),
+      ]);
     }
     const warm = wayOf(r, 'warm');
     if (warm && (about || r.has('all:') || r.has('noun:site'))) {
@@ -226,7 +365,13 @@ export const colours: Intent = {
         return lch(p.l, p.c, p.h + Math.sign(d) * Math.min(Math.abs(d), strength * Math.abs(warm)));
       };
       const ground = lch(partsOf(look.day.ground).l, warm > 0 ? 0.016 : 0.008, warm > 0 ? 80 : 240);
-      return slip([recoloured(document, { lead: turn(look.day.lead, 35), accent: turn(look.day.accent, 25), ground }, warm > 0 ? 'Warmer colours' : 'Cooler colours')]);
+      return slip([
+        recoloured(
+          document,
+          { lead: turn(look.day.lead, 35), accent: turn(look.day.accent, 25), ground },
+          warm > 0 ? 'Warmer colours' : 'Cooler colours',
+        ),
+      ]);
     }
     const strong = wayOf(r, 'strong');
     if (strong && (about || r.has('all:') || said.length)) {
@@ -236,18 +381,33 @@ export const colours: Intent = {
         const p = partsOf(hex);
         return lch(p.l, p.c * times, p.h);
       };
-      return slip([recoloured(document, { lead: by(look.day.lead), accent: by(look.day.accent) }, strong > 0 ? 'Stronger colours' : 'Calmer colours', within(look.richness * times, 0.2, 2))]);
+      return slip([
+        recoloured(
+          document,
+          { lead: by(look.day.lead), accent: by(look.day.accent) },
+          strong > 0 ? 'Stronger colours' : 'Calmer colours',
+          within(look.richness * times, 0.2, 2),
+        ),
+      ]);
     }
     if (!said.length) return null;
     const alone = said.length > 1 && !r.has('verb:', 'part:', 'kind:', 'noun:');
-    if (!about && !role && !alone && !r.has('verb:use', 'verb:change', 'verb:replace', 'verb:out', 'part:button', 'prep:instead', 'verb:add'))
+    if (
+      !about &&
+      !role &&
+      !alone &&
+      !r.has('verb:use', 'verb:change', 'verb:replace', 'verb:out', 'part:button', 'prep:instead', 'verb:add')
+    )
       return null;
     if (gone.length && !new_.length) {
       // A colour that goes without another in its place: the other one leads alone.
       take();
       const target = roleLike(look, gone[0]!.word);
       const p = partsOf(target === 'accent' ? look.day.lead : look.day.accent);
-      const alone = target === 'accent' ? { accent: lch(0.72, Math.min(p.c, 0.06), p.h) } : { lead: lch(0.42, Math.min(p.c, 0.09), p.h) };
+      const alone =
+        target === 'accent'
+          ? { accent: lch(0.72, Math.min(p.c, 0.06), p.h) }
+          : { lead: lch(0.42, Math.min(p.c, 0.09), p.h) };
       return slip([recoloured(document, alone, `No ${gone[0]!.word} any more`)]);
     }
     const target: Role = role ?? (gone[0] ? roleLike(look, gone[0].word) : 'lead');
@@ -270,7 +430,11 @@ export const colours: Intent = {
       ]);
     }
     const wanted = several ? new_.at(-1)! : new_[0]!;
-    const from = several ? roleLike(look, new_[0]!.word) : PALE.test(wanted.word) && !role && !r.has('part:button') ? 'ground' : target;
+    const from = several
+      ? roleLike(look, new_[0]!.word)
+      : PALE.test(wanted.word) && !role && !r.has('part:button')
+        ? 'ground'
+        : target;
     const wish = colourOf(wanted.word, look.day[from]);
     if (!wish) return null;
     take();
@@ -291,13 +455,23 @@ export const lookBack: Intent = {
   examples: ['undo the colours', 'go back to how the fonts were'],
   read(r, { document, past }) {
     if (!r.word('verb:undo')) return null;
-    const what = r.word('look:colours', 'look:accent', 'look:ground') ? 'colours' : r.word('look:fonts') ? 'fonts' : null;
+    const what = r.word('look:colours', 'look:accent', 'look:ground')
+      ? 'colours'
+      : r.word('look:fonts')
+        ? 'fonts'
+        : null;
     if (!what) return null;
     r.every('verb:', 'prep:');
     const { look } = document;
-    const of = (l: Look) => (what === 'colours' ? { day: l.day, night: l.night, richness: l.richness } : { heading: l.heading, reading: l.reading, headingWeight: l.headingWeight });
+    const of = (l: Look) =>
+      what === 'colours'
+        ? { day: l.day, night: l.night, richness: l.richness }
+        : { heading: l.heading, reading: l.reading, headingWeight: l.headingWeight };
     const earlier = [...past].reverse().find((d) => JSON.stringify(of(d.look)) !== JSON.stringify(of(look)));
-    if (!earlier) return no(`The ${what} were not changed by asking since this site was opened: the history has what was before.`);
-    return slip([change({ op: 'setLook', look: { ...look, ...of(earlier.look) } }, `The ${what} as they were`, {}, {})]);
+    if (!earlier)
+      return no(`The ${what} were not changed by asking since this site was opened: the history has what was before.`);
+    return slip([
+      change({ op: 'setLook', look: { ...look, ...of(earlier.look) } }, `The ${what} as they were`, {}, {}),
+    ]);
   },
 };

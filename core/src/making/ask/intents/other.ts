@@ -25,7 +25,11 @@ const STEPS: [string, string, string][] = [
   ['verb:publish', 'publish', 'Publishing is done at the step Publish, where it says first what is still open.'],
   ['verb:hold', 'publish', 'A site is opened and put on hold at the step Publish. A date for it cannot be set.'],
   ['verb:share', 'publish', 'A link for the client is made by “Share for review”, at the top.'],
-  ['verb:translate', 'brief', 'A site is in one language: another one is chosen at the step Brief, and written anew from the facts. Your own words are not translated.'],
+  [
+    'verb:translate',
+    'brief',
+    'A site is in one language: another one is chosen at the step Brief, and written anew from the facts. Your own words are not translated.',
+  ],
   ['talk:who', 'pages', 'The history under the words of the page says who did what and when.'],
 ];
 /** What is done at another step. */
@@ -39,7 +43,10 @@ export const goTo: Intent = {
       if (r.has('part:picture', 'kind:') && verb !== 'verb:translate' && verb !== 'talk:who') return null;
       if (verb === 'talk:who') r.explain(r.from, r.to);
       r.every('this:', 'all:', 'noun:', 'prep:', 'verb:', 'part:');
-      const when = /\b(?:from|on|until|next)?\s*(?:mon|tues|wednes|thurs|fri|satur|sun)days?\b|\btomorrow\b|\bnext week\b/.exec(r.even.low);
+      const when =
+        /\b(?:from|on|until|next)?\s*(?:mon|tues|wednes|thurs|fri|satur|sun)days?\b|\btomorrow\b|\bnext week\b/.exec(
+          r.even.low,
+        );
       if (when) r.explain(when.index, when.index + when[0].length);
       return { kind: 'go', step, words };
     }
@@ -52,7 +59,8 @@ const CANNOT: Record<string, string> = {
   device: 'Nothing can be set for phones or tablets alone yet: what is changed is changed at every width.',
   redirect: 'Redirects cannot be set. A page that is renamed on a live site keeps its address.',
   video: 'Films are not held by a site yet.',
-  popup: 'A site has no such thing: no pop-ups, logins, shops or booking of its own. Words can link to a service outside.',
+  popup:
+    'A site has no such thing: no pop-ups, logins, shops or booking of its own. Words can link to a service outside.',
 };
 /** What is known and cannot be done, said plainly. */
 export const cannot: Intent = {
@@ -72,7 +80,9 @@ export const cannot: Intent = {
     }
     if (r.has('kind:footer') && r.has('fact:address', 'fact:phone', 'fact:hours')) {
       r.explain(r.from, r.to);
-      return no('What the footer says follows from its shape and the facts: take another shape of it to have the address there.');
+      return no(
+        'What the footer says follows from its shape and the facts: take another shape of it to have the address there.',
+      );
     }
     return null;
   },
@@ -114,9 +124,11 @@ export const talk: Intent = {
 function betterOn(document: SiteDocument, r: Reader): Point[] {
   const page = r.pages()[0] ?? r.pageInHand();
   const checks = pageChecks(document).filter((c) => !page || !c.page || c.page === page);
+  const seen = new Set<string>();
   return [
-    ...checks.map(
-      (c): Point => ({
+    ...checks
+      .filter((c) => !seen.has(c.words) && seen.add(c.words))
+      .map((c): Point => ({
         words: `${sectionTitle(c.section)}: ${c.words}`,
         at: { ...(c.page && { page: c.page.id }), section: c.section.id, path: c.path },
         ...(c.mend && {
@@ -128,8 +140,7 @@ function betterOn(document: SiteDocument, r: Reader): Point[] {
             },
           ],
         }),
-      }),
-    ),
+      })),
     ...missingOn(document, r),
   ];
 }
@@ -139,15 +150,35 @@ function missingOn(document: SiteDocument, r: Reader): Point[] {
   const bare = withoutWords(document).filter((p) => !page || p.page === page);
   const open = answerWishes(document).filter((w) => w.state === 'open');
   const has = new Set(document.pages.flatMap((p) => p.sections.map((s) => kindOf(s.shape))));
-  const offers = page ? offersFor(document, page).filter((o) => !has.has(kindOf(o.shape)) && WORTH.has(kindOf(o.shape))) : [];
+  const offers = page
+    ? offersFor(document, page).filter((o) => !has.has(kindOf(o.shape)) && WORTH.has(kindOf(o.shape)))
+    : [];
   return [
     ...(claims[0]
-      ? [{ words: `${some(claims.length, 'text is', 'texts are')} to be confirmed by the client, the first: “${claims[0].text.value.slice(0, 80)}”`, at: { ...(claims[0].page && { page: claims[0].page.id }), section: claims[0].section.id, path: claims[0].path } }]
+      ? [
+          {
+            words: `${some(claims.length, 'text is', 'texts are')} to be confirmed by the client, the first: “${claims[0].text.value.slice(0, 80)}”`,
+            at: {
+              ...(claims[0].page && { page: claims[0].page.id }),
+              section: claims[0].section.id,
+              path: claims[0].path,
+            },
+          },
+        ]
       : []),
     ...open.slice(0, 3).map((w) => ({ words: `Asked for and not done: ${w.said}`, at: {} })),
-    ...(bare[0] ? [{ words: `${some(bare.length, 'picture is', 'pictures are')} not put into words.`, at: { section: bare[0].at.section } }] : []),
+    ...(bare[0]
+      ? [
+          {
+            words: `${some(bare.length, 'picture is', 'pictures are')} not put into words.`,
+            at: { section: bare[0].at.section },
+          },
+        ]
+      : []),
     ...(document.facts.hours ? [] : [{ words: 'Nobody has said when they are open.', at: {} }]),
-    ...offers.slice(0, 2).map((o) => ({ words: `Sites of such a trade often have: ${o.title.toLowerCase()}. ${o.reason}`, at: {} })),
+    ...offers
+      .slice(0, 2)
+      .map((o) => ({ words: `Sites of such a trade often have: ${o.title.toLowerCase()}. ${o.reason}`, at: {} })),
   ];
 }
 /** Kinds of section that most trades are the better for. */
@@ -159,9 +190,14 @@ export const vague: Intent = {
   weight: 0.9,
   examples: ['make it pop', 'it needs more oomph'],
   read(r) {
-    const m = /\b(?:pop|oomph|wow|edge|sexy|nicer|prettier|better|modern|beautiful|professional|fancy|jazz(?: it)? up|spice (?:it )?up|not quite right|do something)\b/.exec(r.even.low);
+    const m =
+      /\b(?:pop|oomph|wow|edge|sexy|nicer|prettier|better|modern|beautiful|professional|fancy|jazz(?: it)? up|spice (?:it )?up|not quite right|do something)\b/.exec(
+        r.even.low,
+      );
     if (!m || r.has('look:', 'part:', 'kind:', 'talk:')) return null;
     r.explain(r.from, r.to);
-    return question('What of it: colours, type, pictures, room, or the words? Say for instance: stronger colours; larger headings; another picture at the top.');
+    return question(
+      'What of it: colours, type, pictures, room, or the words? Say for instance: stronger colours; larger headings; another picture at the top.',
+    );
   },
 };

@@ -17,18 +17,28 @@ const tidy = (s: string) =>
 export const pageNew: Intent = {
   name: 'page new',
   weight: 1.04,
-  examples: ['add a page about the old slip', 'I need a privacy page', 'add an imprint', 'add a page about rigging under services'],
+  examples: [
+    'add a page about the old slip',
+    'I need a privacy page',
+    'add an imprint',
+    'add a page about rigging under services',
+  ],
   read(r, { document }) {
     const begins = /^(?:and |perhaps |maybe )?(?:a|an|one) (?:new )?page\b/i.test(r.words);
     if (!r.word('verb:add') && !begins && !r.has('verb:put', 'verb:change', 'verb:use')) return null;
     const said = r.words.replace(/[?!]+$/, '');
     const law = /\b(imprint|impressum|privacy(?: notice| policy)?|accessibility(?: statement)?)\b/i.exec(said);
     const about =
-      /\bpage\b\s*(?:about|for|on|called|named|with|of|:|that shows|where|saying)\s+(.+?)(?:\s+under\s+(.+))?$/i.exec(said) ??
-      /\b(?:add|need|want|have|create|make|like)\b\s+(?:(?:a|an|another|our|new)\s+)*(?!new\b)([\p{L} -]{3,40}?)\s+page(?:\s+under\s+(.+))?$/iu.exec(said) ??
+      /\bpage\b\s*(?:about|for|on|called|named|with|of|:|that shows|where|saying)\s+(.+?)(?:\s+under\s+(.+))?$/i.exec(
+        said,
+      ) ??
+      /\b(?:add|need|want|have|create|make|like)\b\s+(?:(?:a|an|another|our|new)\s+)*(?!new\b)([\p{L} -]{3,40}?)\s+page(?:\s+under\s+(.+))?$/iu.exec(
+        said,
+      ) ??
       (law && r.has('verb:add') ? ([said, law[1]!, undefined] as unknown as RegExpExecArray) : null);
     if (!about) return null;
-    if (/\b(?:to|on|onto|into) (?:the|our|my)\b.*\bpage$/i.test(said) && !/\bpage (?:about|for|called)/i.test(said)) return null;
+    if (/\b(?:to|on|onto|into) (?:the|our|my)\b.*\bpage$/i.test(said) && !/\bpage (?:about|for|called)/i.test(said))
+      return null;
     // A page is called by what it is about, not by the whole of a sentence.
     const wanted = tidy(about[1]!.split(/,|\b(?:that|which|who|with|where|so that|because)\b/i)[0]!);
     if (wanted.split(/\s+/).length > 5 || /^(?:its|their|it|them|this|that)\b/i.test(wanted))
@@ -39,7 +49,8 @@ export const pageNew: Intent = {
     const name = wanted.toLowerCase();
     const there = document.pages.find((p) => p.label.toLowerCase() === name || p.slug === name);
     if (there) return no(`There is a page ${there.label} already.`);
-    const over = about[2] && document.pages.find((p) => p.slug && p.label.toLowerCase() === tidy(about[2]!).toLowerCase());
+    const over =
+      about[2] && document.pages.find((p) => p.slug && p.label.toLowerCase() === tidy(about[2]!).toLowerCase());
     const offer = pageOffers(document).find((o) => {
       const [label, first] = [o.label.toLowerCase(), name.split(' ')[0]!];
       return label.startsWith(first) || o.page.id.startsWith(first.replace(/s$/, ''));
@@ -50,9 +61,14 @@ export const pageNew: Intent = {
     if (made.op !== 'insertPage') return null;
     const operation = over ? { ...made, page: { ...made.page, parent: over.id } } : made;
     return slip([
-      change(operation, `A page ${operation.page.label}${over ? ` under ${over.label}` : ''}`, { page: operation.page.id }, {
-        after: offer?.reason ?? 'A heading and a story to write: what it should say, the client has to tell.',
-      }),
+      change(
+        operation,
+        `A page ${operation.page.label}${over ? ` under ${over.label}` : ''}`,
+        { page: operation.page.id },
+        {
+          after: offer?.reason ?? 'A heading and a story to write: what it should say, the client has to tell.',
+        },
+      ),
     ]);
   },
 };
@@ -63,16 +79,21 @@ export const pageOut: Intent = {
   examples: ['remove the about page', 'get rid of services'],
   read(r, { document }) {
     if (!r.word('verb:out')) return null;
-    if (r.has('part:', 'like:', 'kind:gallery', 'noun:section') || r.hand.section && r.has('this:')) return null;
+    if (r.has('part:', 'like:', 'kind:gallery', 'noun:section') || (r.hand.section && r.has('this:'))) return null;
     const [page] = r.pages('', 'to');
     if (!page || r.pages('at').length) return null;
     if (page.slug === '') return no('The home page stays.');
     r.every('noun:page', 'prep:', 'all:');
     const under = document.pages.filter((p) => p.parent === page.id).length;
     return slip([
-      change(takeOutPage(document, page.id), `${page.label} goes, with all that is on it`, { page: page.id }, {
-        before: `${page.label}${under ? `; what is under it moves up` : ''}`,
-      }),
+      change(
+        takeOutPage(document, page.id),
+        `${page.label} goes, with all that is on it`,
+        { page: page.id },
+        {
+          before: `${page.label}${under ? `; what is under it moves up` : ''}`,
+        },
+      ),
     ]);
   },
 };
@@ -81,7 +102,11 @@ export const pageOut: Intent = {
 export const pageName: Intent = {
   name: 'page name',
   weight: 1.02,
-  examples: ['rename the services page to Work', 'call the About page "The yard"', 'the menu should say Our work instead of Services'],
+  examples: [
+    'rename the services page to Work',
+    'call the About page "The yard"',
+    'the menu should say Our work instead of Services',
+  ],
   read(r, { document, live }) {
     const instead = /\b(?:say|read|be called)\s+["“']?(.+?)["”']?\s+(?:instead of|rather than|not)\s+/i.exec(r.words);
     if (!r.word('verb:rename') && !(r.has('part:menu') && r.word('verb:say'))) return null;
@@ -89,14 +114,19 @@ export const pageName: Intent = {
     if (!page) return null;
     let label = r.quoted() ?? instead?.[1];
     if (!label) {
-      const m = /\bpage\s+(?:(?:to|as|into)\s+)?(.+)$/i.exec(r.words) ?? /\s(?:to|as|into)\s+(.+)$/i.exec(r.words) ?? new RegExp(`${page.label}\\s+(.+)$`, 'i').exec(r.words);
+      const m =
+        /\bpage\s+(?:(?:to|as|into)\s+)?(.+)$/i.exec(r.words) ??
+        /\s(?:to|as|into)\s+(.+)$/i.exec(r.words) ??
+        new RegExp(`${page.label}\\s+(.+)$`, 'i').exec(r.words);
       label = m?.[1];
     }
     label = label?.replace(/^["“‘']|["”’'.]$/g, '').trim();
     if (!label || label.length > 40 || label.toLowerCase() === page.label.toLowerCase()) return null;
     r.explain(r.from, r.to);
     const operation = renamePage(document, page.id, label, live);
-    return slip([change(operation, 'What the page is called', { page: page.id }, { before: page.label, after: label })]);
+    return slip([
+      change(operation, 'What the page is called', { page: page.id }, { before: page.label, after: label }),
+    ]);
   },
 };
 
@@ -106,7 +136,11 @@ const renamed = (page: Page, more: { menu?: boolean }) => ({ op: 'setPage' as co
 export const inMenu: Intent = {
   name: 'in menu',
   weight: 1.06,
-  examples: ['hide the contact page from the menu', 'put about back in the menu', "don't show services in the navigation"],
+  examples: [
+    'hide the contact page from the menu',
+    'put about back in the menu',
+    "don't show services in the navigation",
+  ],
   read(r) {
     if (!r.word('part:menu')) return null;
     const out = r.word('verb:hide', 'verb:out');
@@ -114,11 +148,16 @@ export const inMenu: Intent = {
     if (!out && !back) return null;
     const [page] = r.pages();
     if (!page) return null;
-    if (!page.slug && out) return no('The mark leads to the home page; it has no place in the menu of its own to be taken from.');
+    if (!page.slug && out)
+      return no('The mark leads to the home page; it has no place in the menu of its own to be taken from.');
     r.every('prep:', 'noun:page', 'verb:undo');
     const menu = !out;
     return slip([
-      change(renamed(page, { menu }), menu ? `${page.label} is in the menu` : `${page.label} is not in the menu; the footer leads to it`, { page: page.id }),
+      change(
+        renamed(page, { menu }),
+        menu ? `${page.label} is in the menu` : `${page.label} is not in the menu; the footer leads to it`,
+        { page: page.id },
+      ),
     ]);
   },
 };
@@ -138,18 +177,28 @@ export const pageUnder: Intent = {
     if (!under) return null;
     const at = r.from + under.index;
     const all = r.things('page');
-    const over = document.pages.find((p) => all.some((x) => x.page === p) && r.even.low.indexOf(p.label.toLowerCase(), at) >= 0);
-    const page = all.map((x) => x.page).find((p) => p !== over) ?? (r.has('this:') || /\bit\b/.test(r.even.low) ? r.pageInHand() : undefined);
+    const over = document.pages.find(
+      (p) => all.some((x) => x.page === p) && r.even.low.indexOf(p.label.toLowerCase(), at) >= 0,
+    );
+    const page =
+      all.map((x) => x.page).find((p) => p !== over) ??
+      (r.has('this:') || /\bit\b/.test(r.even.low) ? r.pageInHand() : undefined);
     if (!page || !over || page === over) return null;
     r.every('prep:', 'noun:page', 'this:');
-    return slip([change(nestPage(document, page.id, over.id), `${page.label} is under ${over.label}`, { page: page.id })]);
+    return slip([
+      change(nestPage(document, page.id, over.id), `${page.label} is under ${over.label}`, { page: page.id }),
+    ]);
   },
 };
 
 /** A page at another place in the menu. */
 export const pageMove: Intent = {
   name: 'page move',
-  examples: ['move about before services', 'move About to the front of the menu', 'contact should come first in the menu'],
+  examples: [
+    'move about before services',
+    'move About to the front of the menu',
+    'contact should come first in the menu',
+  ],
   read(r, { document }) {
     if (!r.word('verb:move', 'verb:put') || r.has('noun:section')) return null;
     const all = r.things('page').map((x) => x.page);
@@ -166,12 +215,24 @@ export const pageMove: Intent = {
     if ((before || after) && !anchor) return null;
     const to = anchor
       ? others.indexOf(anchor) + (before ? 0 : 1)
-      : place === 'top' ? 1 : place === 'bottom' ? others.length : place === 'up' ? at - 1 : place === 'down' ? at + 1 : -1;
+      : place === 'top'
+        ? 1
+        : place === 'bottom'
+          ? others.length
+          : place === 'up'
+            ? at - 1
+            : place === 'down'
+              ? at + 1
+              : -1;
     if (to < 0) return null;
     const within = Math.max(1, Math.min(others.length, to));
     if (within === at) return no(`${page.label} stands there already.`);
     return slip([
-      change({ op: 'movePage', page: page.id, to: within }, `${page.label} comes ${within === 1 ? 'first in the menu' : `after ${others[within - 1]!.label}`}`, { page: page.id }),
+      change(
+        { op: 'movePage', page: page.id, to: within },
+        `${page.label} comes ${within === 1 ? 'first in the menu' : `after ${others[within - 1]!.label}`}`,
+        { page: page.id },
+      ),
     ]);
   },
 };
@@ -180,22 +241,38 @@ export const pageMove: Intent = {
 export const inSearch: Intent = {
   name: 'in search',
   weight: 1.08,
-  examples: ['Google should show "Wooden boats, mended" as the title of our home page', 'the description of the services page in search results should be "What we do"'],
+  examples: [
+    'Google should show "Wooden boats, mended" as the title of our home page',
+    'the description of the services page in search results should be "What we do"',
+  ],
   read(r, { document }) {
     if (!r.has('seo:any')) return null;
     r.every('seo:', 'verb:', 'part:', 'talk:', 'rework:', 'prep:', 'degree:', 'noun:');
-    const field = r.has('seo:description') ? 'description' : r.has('seo:title', 'part:heading') ? 'title' : r.has('part:text', 'verb:write') ? 'description' : 'title';
+    const field = r.has('seo:description')
+      ? 'description'
+      : r.has('seo:title', 'part:heading')
+        ? 'title'
+        : r.has('part:text', 'verb:write')
+          ? 'description'
+          : 'title';
     const page = r.pages()[0] ?? r.pageInHand() ?? document.pages[0];
     if (!page) return null;
     const value = r.quoted() ?? r.tail('verb:say');
     if (!value || (!r.even.quoted.length && value.split(/\s+/).length < 2))
-      return question(`What should search results say of ${page.label}? Say: the ${field} of ${page.label} for Google should be “…”. What they say now stands under SEO.`);
+      return question(
+        `What should search results say of ${page.label}? Say: the ${field} of ${page.label} for Google should be “…”. What they say now stands under SEO.`,
+      );
     const was = page.seo[field]?.value ?? '';
     return slip([
-      change({ op: 'setSeo', page: page.id, field, text: { value: value.slice(0, 400), from: { kind: 'designer' } } }, `${capital(field)} of ${page.label} in search results`, { page: page.id }, {
-        before: was || 'made from the page',
-        after: value,
-      }),
+      change(
+        { op: 'setSeo', page: page.id, field, text: { value: value.slice(0, 400), from: { kind: 'designer' } } },
+        `${capital(field)} of ${page.label} in search results`,
+        { page: page.id },
+        {
+          before: was || 'made from the page',
+          after: value,
+        },
+      ),
     ]);
   },
 };

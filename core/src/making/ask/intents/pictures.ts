@@ -1,4 +1,14 @@
-import { bestFits, fillBare, fitsFor, makePicture, picturePlaces, putAt, sayAll, withoutWords, type PicturePlace } from '../../picture-places.js';
+import {
+  bestFits,
+  fillBare,
+  fitsFor,
+  makePicture,
+  picturePlaces,
+  putAt,
+  sayAll,
+  withoutWords,
+  type PicturePlace,
+} from '../../picture-places.js';
 import { subjectsIn } from '../../../look/pictures/draw.js';
 import type { Medium } from '../../../model/site.js';
 import { change, no, question, slip, type Context, type Intent } from '../reply.js';
@@ -33,28 +43,60 @@ function placesOf(r: Reader, { document }: Context): PicturePlace[] {
 }
 const put = (c: Context, place: PicturePlace, medium: Medium, made: boolean) =>
   change(
-    { op: 'batch', operations: [...(made ? [{ op: 'putMedium' as const, medium }] : []), ...putAt(c.document, place, medium)] },
+    {
+      op: 'batch',
+      operations: [...(made ? [{ op: 'putMedium' as const, medium }] : []), ...putAt(c.document, place, medium)],
+    },
     `Another picture: ${place.label}`,
     atOf(place),
-    { before: c.document.media.find((m) => m.id === place.picture.media)?.title ?? 'none', after: `${medium.title}${made ? ', made for it' : ''}` },
+    {
+      before: c.document.media.find((m) => m.id === place.picture.media)?.title ?? 'none',
+      after: `${medium.title}${made ? ', made for it' : ''}`,
+    },
   );
 
 /** Another picture in a place: of what is named, or what fits. */
 export const pictureOther: Intent = {
   name: 'picture other',
   weight: 1.02,
-  examples: ['the picture at the top of home is boring, use another one', 'swap the picture of the story on home for one with a lighthouse'],
+  examples: [
+    'the picture at the top of home is boring, use another one',
+    'swap the picture of the story on home for one with a lighthouse',
+  ],
   read(r, c) {
-    if (!r.word('part:picture') || r.has('verb:out', 'verb:describe', 'value:drawn', 'value:frame', 'look:frames', 'cannot:video')) return null;
-    if (!r.word('place:top') && !r.word('verb:use', 'verb:replace', 'verb:add', 'verb:change', 'verb:put', 'like:other', 'rework:another', 'verb:trade')) return null;
+    if (
+      !r.word('part:picture') ||
+      r.has('verb:out', 'verb:describe', 'value:drawn', 'value:frame', 'look:frames', 'cannot:video')
+    )
+      return null;
+    if (
+      !r.word('place:top') &&
+      !r.word(
+        'verb:use',
+        'verb:replace',
+        'verb:add',
+        'verb:change',
+        'verb:put',
+        'like:other',
+        'rework:another',
+        'verb:trade',
+      )
+    )
+      return null;
     if (r.has('verb:fill')) return null;
-    const of = /\b(?:with|of|showing|that shows)\s+(?:a |an |the |our )?([\p{L} -]{3,40}?)(?:\s+(?:at|on|in|for|here)\b.*)?$/iu.exec(r.words)?.[1];
+    const of =
+      /\b(?:with|of|showing|that shows)\s+(?:a |an |the |our )?([\p{L} -]{3,40}?)(?:\s+(?:at|on|in|for|here)\b.*)?$/iu.exec(
+        r.words,
+      )?.[1];
     const subject = of && subjectsIn(of)[0] ? of : undefined;
     const places = placesOf(r, c);
     if (subject) {
       const at = r.even.low.indexOf(subject.toLowerCase(), r.from);
       r.explain(at, at + subject.length);
-    } else if (of && !/\b(?:home|page|top)\b/.test(of)) return question(`No drawing of ${of} can be made. Bring a file: drop it on its place, or add it under Look, Pictures.`);
+    } else if (of && !/\b(?:home|page|top)\b/.test(of))
+      return question(
+        `No drawing of ${of} can be made. Bring a file: drop it on its place, or add it under Look, Pictures.`,
+      );
     r.every('prep:', 'noun:', 'raw:', 'rework:livelier', 'verb:', 'like:', 'more:', 'kind:gallery');
     const boring = /\bboring|dull|ugly|wrong\b/.exec(r.even.low);
     if (boring) r.explain(boring.index, boring.index + boring[0].length);
@@ -63,12 +105,16 @@ export const pictureOther: Intent = {
     if (!place) return question('Which picture? Press it on the page, then ask again.');
     if (shown.length > 2 && !subject) return question('Which picture? Press it on the page, then ask again.');
     if (subject) {
-      const there = c.document.media.find((m) => m.title.toLowerCase().includes(subject.toLowerCase()) && m.id !== place.picture.media);
+      const there = c.document.media.find(
+        (m) => m.title.toLowerCase().includes(subject.toLowerCase()) && m.id !== place.picture.media,
+      );
       return slip([put(c, place, there ?? makePicture(c.document, subject, c.document.seed + 7), !there)]);
     }
     const [fit] = fitsFor(c.document, place).filter((m) => m.id !== place.picture.media);
     const words = place.words || c.document.facts.trade;
-    return slip([fit ? put(c, place, fit, false) : put(c, place, makePicture(c.document, words, c.document.seed + 11), true)]);
+    return slip([
+      fit ? put(c, place, fit, false) : put(c, place, makePicture(c.document, words, c.document.seed + 11), true),
+    ]);
   },
 };
 
@@ -107,9 +153,17 @@ export const pictureAll: Intent = {
     r.every('part:picture', 'all:', 'prep:', 'noun:', 'this:');
     const bare = r.find(/\b(?:bare|empty)\b(?: places?)?/);
     if (bare) r.explain(r.from + bare.index, r.from + bare.index + bare[0].length);
-    const operation = bare ? fillBare(document, document.seed + 3) : (bestFits(document, page?.id) ?? fillBare(document, document.seed + 3));
+    const operation = bare
+      ? fillBare(document, document.seed + 3)
+      : (bestFits(document, page?.id) ?? fillBare(document, document.seed + 3));
     if (!operation) return no('Every place has a picture that fits already.');
-    return slip([change(operation, page ? `Pictures that fit the words of ${page.label}` : 'Pictures where there are none', page ? { page: page.id } : {})]);
+    return slip([
+      change(
+        operation,
+        page ? `Pictures that fit the words of ${page.label}` : 'Pictures where there are none',
+        page ? { page: page.id } : {},
+      ),
+    ]);
   },
 };
 
@@ -123,7 +177,12 @@ export const pictureWords: Intent = {
     r.every('part:picture', 'part:text', 'verb:', 'all:', 'prep:', 'noun:');
     const operation = sayAll(document);
     const n = withoutWords(document).length;
-    if (!operation) return no(n ? 'Nothing is known of those pictures: say what they show under Look.' : 'Every picture that says something is put into words.');
+    if (!operation)
+      return no(
+        n
+          ? 'Nothing is known of those pictures: say what they show under Look.'
+          : 'Every picture that says something is put into words.',
+      );
     return slip([change(operation, 'Pictures put into words for who cannot see them')]);
   },
 };

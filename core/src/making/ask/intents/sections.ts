@@ -1,4 +1,4 @@
-import type { Ground, Section } from '../../../model/site.js';
+import { isText, type Ground, type Section } from '../../../model/site.js';
 import { kinds, shapes } from '../../../look/shapes/registry.gen.js';
 import { addItemUnder, listsOf, shapesOfKind } from '../../plan/lists.js';
 import { addSection, kindOf, shapeOfKind, takeOutSection } from '../../plan/plan.js';
@@ -17,7 +17,10 @@ const which = (places: readonly Placed[], reply: (p: Placed) => ReturnType<typeo
     'Which one?',
     ...places.slice(0, 5).flatMap((p) => {
       const answer = reply(p);
-      return answer ? [{ label: where(p), reply: answer }] : [];
+      const { heading } = p.section.content;
+      const alike = places.filter((o) => where(o) === where(p)).length > 1;
+      const named = alike && isText(heading) && heading.value ? `: “${heading.value}”` : '';
+      return answer ? [{ label: where(p) + named, reply: answer }] : [];
     }),
   );
 /** One place where the words say which, or the page in hand does; a question where they could mean several. */
@@ -53,26 +56,63 @@ export const sectionNew: Intent = {
   ],
   read(r, { document }) {
     if (!r.word('verb:add', 'verb:put', 'verb:use')) return null;
-    if (r.has('ground:', 'look:', 'verb:link', 'place:up', 'place:down') && !r.has('place:bottom', 'place:top')) return null;
+    if (r.has('ground:', 'look:', 'verb:link', 'place:up', 'place:down') && !r.has('place:bottom', 'place:top'))
+      return null;
     const pages = r.pages('to', 'at', '');
     const named = r.every('kind:');
     if (r.has('this:') && r.has('prep:under')) return null;
+    const begins = r.beginsWithSection();
     // “Photos at the top” are a picture there, not a gallery.
     if (r.has('part:picture') && r.has('place:top')) return null;
-    const kind = named.find((k) => !(k.of === 'services' && named.length > 1) && k.of !== 'header' && k.of !== 'footer')?.of;
-    if (!kind || !kinds[kind]?.reason) return null;
+    const kind = named.find(
+      (k) => !(k.of === 'services' && named.length > 1) && k.of !== 'header' && k.of !== 'footer',
+    )?.of;
+    if (!begins || !kind || !kinds[kind]?.reason) {
+      const strange =
+        /^(?:please )?(?:add|put|insert|include) (?:a |an |the |another )?(.{2,40}?) (?:to|on|onto|into) (?:the |our )?.+?(?: page)?$/i.exec(
+          r.words,
+        );
+      if (
+        (kind && begins) ||
+        !strange ||
+        !pages.length ||
+        r.has('part:', 'noun:item', 'fact:', 'look:', 'money:', 'verb:hold') ||
+        r.things('quoted').length ||
+        r.things('item').length
+      )
+        return null;
+      r.explain(r.from, r.to);
+      const known = Object.values(kinds)
+        .filter((k) => k.reason)
+        .map((k) => k.title.toLowerCase());
+      return no(`“${strange[1]}” is no section I know. Known are: ${known.join(', ')}.`);
+    }
     const page = pages[0] ?? r.pageInHand();
     if (!page) {
       r.every('noun:');
       return question(`On which page?`);
     }
-    r.every('prep:', 'noun:page', 'noun:section', 'this:', 'more:', 'part:form', 'part:price', 'fact:hours', 'fact:address', 'verb:show', 'fact:strapline', 'part:picture', 'part:text', 'verb:again', 'noun:item');
+    r.every(
+      'prep:',
+      'noun:page',
+      'noun:section',
+      'this:',
+      'more:',
+      'part:form',
+      'part:price',
+      'fact:hours',
+      'fact:address',
+      'verb:show',
+      'fact:strapline',
+      'part:picture',
+      'part:text',
+      'verb:again',
+      'noun:item',
+    );
     if (kind === 'contact' && page.sections.some((s) => kindOf(s.shape) === 'contact'))
       return no(`There is a form on ${page.label} already: one page has one.`);
     const place = r.word('place:', 'nth:')?.of;
-    const beside = r
-      .sections('before', 'after')
-      .filter((p) => p.page === page && kindOf(p.section.shape) !== kind)[0];
+    const beside = r.sections('before', 'after').filter((p) => p.page === page && kindOf(p.section.shape) !== kind)[0];
     const over = r.has('prep:before');
     const index = beside ? page.sections.indexOf(beside.section) + (over ? 0 : 1) : -1;
     const to =
@@ -86,10 +126,15 @@ export const sectionNew: Intent = {
     const shape = shapeOfKind(document, page, kind);
     const operation = addSection(document, page.id, shape, to);
     return slip([
-      change(operation, `${kinds[kind]!.title} on ${page.label}${to === page.sections.length ? ', at the end' : ''}`, {
-        page: page.id,
-        section: operation.op === 'insertSection' ? operation.section.id : '',
-      }, { after: kinds[kind]!.reason }),
+      change(
+        operation,
+        `${kinds[kind]!.title} on ${page.label}${to === page.sections.length ? ', at the end' : ''}`,
+        {
+          page: page.id,
+          section: operation.op === 'insertSection' ? operation.section.id : '',
+        },
+        { after: kinds[kind]!.reason },
+      ),
     ]);
   },
 };
@@ -98,11 +143,29 @@ export const sectionNew: Intent = {
 export const sectionOut: Intent = {
   name: 'section out',
   weight: 1.01,
-  examples: ['take out the form from contact', 'please take the visit section off the home page', 'remove the story on the about page'],
+  examples: [
+    'take out the form from contact',
+    'please take the visit section off the home page',
+    'remove the story on the about page',
+  ],
   read(r, { document }) {
     if (!r.word('verb:out')) return null;
-    if (r.has('part:picture', 'part:button', 'part:price', 'part:heading', 'part:lead', 'part:menu', 'seo:', 'look:', 'noun:item') && !r.has('noun:section')) return null;
-    if (r.things('item').length || r.has('nth:') && !r.has('noun:section')) return null;
+    if (
+      r.has(
+        'part:picture',
+        'part:button',
+        'part:price',
+        'part:heading',
+        'part:lead',
+        'part:menu',
+        'seo:',
+        'look:',
+        'noun:item',
+      ) &&
+      !r.has('noun:section')
+    )
+      return null;
+    if (r.things('item').length || (r.has('nth:') && !r.has('noun:section'))) return null;
     const named = r.has('kind:') || r.has('noun:section') || r.has('this:') || r.things('section').length;
     if (!named) return null;
     r.every('part:form', 'noun:section', 'prep:', 'noun:page', 'place:');
@@ -110,7 +173,9 @@ export const sectionOut: Intent = {
       if (!p.page) return no('It is on every page: it can be given another shape, but not be taken out.');
       if (p.page.sections.length === 1)
         return no(`It is the only section of ${p.page.label}. Take out the page instead.`);
-      return slip([change(takeOutSection(document, p.section.id), `${where(p)} goes`, at(p), { before: sectionTitle(p.section) })]);
+      return slip([
+        change(takeOutSection(document, p.section.id), `${where(p)} goes`, at(p), { before: sectionTitle(p.section) }),
+      ]);
     });
   },
 };
@@ -119,7 +184,11 @@ export const sectionOut: Intent = {
 export const sectionHide: Intent = {
   name: 'section hide',
   weight: 1.01,
-  examples: ['hide the map on the contact page', 'hide the services section on home for now', 'show the hidden story on home again'],
+  examples: [
+    'hide the map on the contact page',
+    'hide the services section on home for now',
+    'show the hidden story on home again',
+  ],
   read(r) {
     const hides = r.word('verb:hide');
     if (!hides && !(r.has('verb:show') && /\bhidden|again\b/.test(r.even.low))) return null;
@@ -130,7 +199,11 @@ export const sectionHide: Intent = {
       if (!p.page) return no('It is on every page, and stays.');
       if (!!hides === !!p.section.hidden) return no(`${where(p)} is ${hides ? 'hidden' : 'shown'} already.`);
       return slip([
-        change({ op: 'setSection', section: p.section.id, hidden: !!hides }, `${where(p)}: ${hides ? 'visitors do not get it until it is shown again' : 'shown again'}`, at(p)),
+        change(
+          { op: 'setSection', section: p.section.id, hidden: !!hides },
+          `${where(p)}: ${hides ? 'visitors do not get it until it is shown again' : 'shown again'}`,
+          at(p),
+        ),
       ]);
     });
   },
@@ -140,23 +213,43 @@ export const sectionHide: Intent = {
 export const sectionGround: Intent = {
   name: 'section ground',
   weight: 1.02,
-  examples: ['the services on the home page should stand on the dark ground', 'make the story on home dark', 'give the story on home a tinted background'],
+  examples: [
+    'the services on the home page should stand on the dark ground',
+    'make the story on home dark',
+    'give the story on home a tinted background',
+  ],
   read(r) {
     const ground = r.word('ground:')?.of as Ground | undefined;
     if (!ground || !r.word('verb:change', 'verb:put', 'verb:use', 'verb:again', 'verb:add')) return null;
     if (r.has('look:colours', 'part:button', 'part:text', 'part:heading', 'cannot:') || r.has('comp:')) return null;
     if (!r.has('kind:') && !r.has('this:') && !r.has('noun:section') && !r.things('section').length) return null;
-    r.every('look:ground', 'prep:', 'noun:section', 'verb:', 'raw:', 'value:', 'like:plain', 'place:', 'verb:undo', 'this:');
+    r.every(
+      'look:ground',
+      'prep:',
+      'noun:section',
+      'verb:',
+      'raw:',
+      'value:',
+      'like:plain',
+      'place:',
+      'verb:undo',
+      'this:',
+    );
     return each(r, (p) => {
       if (!p.page) return no('The header and the footer have the ground of their shape: choose another shape.');
       if (hasOwnGround(p.section))
         return no(`${where(p)} has a ground of its own in this shape. Ask for another shape of it first.`);
       if ((p.section.ground ?? 'plain') === ground) return no(`${where(p)} stands on that ground already.`);
       return slip([
-        change({ op: 'setShape', section: p.section.id, shape: p.section.shape, ground }, `${where(p)} on ${GROUNDS[ground]} ground`, at(p), {
-          before: GROUNDS[p.section.ground ?? 'plain'],
-          after: GROUNDS[ground],
-        }),
+        change(
+          { op: 'setShape', section: p.section.id, shape: p.section.shape, ground },
+          `${where(p)} on ${GROUNDS[ground]} ground`,
+          at(p),
+          {
+            before: GROUNDS[p.section.ground ?? 'plain'],
+            after: GROUNDS[ground],
+          },
+        ),
       ]);
     });
   },
@@ -178,30 +271,62 @@ const LIKE: Record<string, RegExp> = {
 export const sectionShape: Intent = {
   name: 'section shape',
   weight: 1.02,
-  examples: ['show the services on the services page as rows', 'lay out the story on home differently', 'centre the opening on home'],
+  examples: [
+    'show the services on the services page as rows',
+    'lay out the story on home differently',
+    'centre the opening on home',
+  ],
   read(r, { document }) {
     const wish = r.every('like:').map((l) => l.of);
     if (!wish.length || r.has('look:', 'part:button', 'comp:light')) return null;
     if (r.has('part:text') && !r.has('like:centred', 'like:columns', 'like:picture')) return null;
     const instead = r.word('prep:instead');
     const wanted = instead && wish.length > 1 ? wish[0]! : wish[0]!;
-    r.every('verb:', 'prep:', 'noun:', 'part:text', 'part:picture', 'raw:', 'rework:list', 'rework:another', 'all:', 'kind:', 'value:', 'ground:plain', 'place:top', 'comp:size', 'look:spacing');
+    r.every(
+      'verb:',
+      'prep:',
+      'noun:',
+      'part:text',
+      'part:picture',
+      'raw:',
+      'rework:list',
+      'rework:another',
+      'all:',
+      'kind:',
+      'value:',
+      'ground:plain',
+      'place:top',
+      'comp:size',
+      'look:spacing',
+    );
     return each(r, (p) => {
       const others = shapesOfKind(p.section).filter((s) => s.shape !== p.section.shape);
       if (!others.length) return no(`There is one shape of ${sectionTitle(p.section).toLowerCase()}.`);
       const fits = others.filter((s) => LIKE[wanted]?.test(`${s.shape.split('/')[1]} ${s.character}`.toLowerCase()));
-      const named = fits.sort((a, b) => Number(LIKE[wanted]?.test(b.shape.split('/')[1]!)) - Number(LIKE[wanted]?.test(a.shape.split('/')[1]!)));
+      const named = fits.sort(
+        (a, b) =>
+          Number(LIKE[wanted]?.test(b.shape.split('/')[1]!)) - Number(LIKE[wanted]?.test(a.shape.split('/')[1]!)),
+      );
       const to = (s: { shape: string; character: string }) =>
         slip([
           change(
-            { op: 'setShape', section: p.section.id, shape: s.shape, ...(p.section.ground && { ground: p.section.ground }) },
+            {
+              op: 'setShape',
+              section: p.section.id,
+              shape: s.shape,
+              ...(p.section.ground && { ground: p.section.ground }),
+            },
             `${where(p)}: ${s.character}`,
             at(p),
             { before: shapes[p.section.shape]?.character ?? '', after: s.character },
           ),
         ])!;
       if (named[0]) return to(named[0]);
-      if (wanted !== 'other') return question(`${sectionTitle(p.section)} has no shape like that. It has:`, ...others.slice(0, 5).map((s) => ({ label: s.character, reply: to(s) })));
+      if (wanted !== 'other')
+        return question(
+          `${sectionTitle(p.section)} has no shape like that. It has:`,
+          ...others.slice(0, 5).map((s) => ({ label: s.character, reply: to(s) })),
+        );
       const next = others[document.seed % others.length]!;
       return to(next);
     });
@@ -212,16 +337,30 @@ export const sectionShape: Intent = {
 export const sectionMove: Intent = {
   name: 'section move',
   weight: 1.02,
-  examples: ['move the story on home first', 'move the story to the bottom of the about page', 'put the services above the story on home', 'can this go above the story?'],
+  examples: [
+    'move the story on home first',
+    'move the story to the bottom of the about page',
+    'put the services above the story on home',
+    'can this go above the story?',
+  ],
   read(r, { document }) {
     if (!r.word('verb:move', 'verb:put')) return null;
-    if (r.has('ground:', 'verb:add', 'part:menu', 'look:', 'part:picture', 'part:button')) return null;
-    const moved = r.sections('')[0] ?? r.sections('at').filter(() => false)[0] ?? (r.has('this:') || !r.has('kind:') ? r.inHand() : r.sections()[0]);
+    if (!r.beginsWithSection() || r.has('ground:', 'verb:add', 'part:menu', 'look:', 'part:picture', 'part:button'))
+      return null;
+    const moved =
+      r.sections('')[0] ??
+      r.sections('at').filter(() => false)[0] ??
+      (r.has('this:') || !r.has('kind:') ? r.inHand() : r.sections()[0]);
     if (!moved?.page) return null;
     r.every('this:');
     const named = r.sections('');
     const here = r.pageInHand();
-    const from = named.find((p) => p.section.id === r.hand.section) ?? named.find((p) => r.pages('at').includes(p.page!)) ?? named.find((p) => p.page === here) ?? named[0] ?? moved;
+    const from =
+      named.find((p) => p.section.id === r.hand.section) ??
+      named.find((p) => r.pages('at').includes(p.page!)) ??
+      named.find((p) => p.page === here) ??
+      named[0] ??
+      moved;
     if (!from?.page) return null;
     const pages = r.pages().filter((p) => p !== from.page);
     const target = pages[0] ?? from.page;
@@ -233,7 +372,17 @@ export const sectionMove: Intent = {
     const was = from.page.sections.indexOf(from.section);
     const to = anchor
       ? others.indexOf(anchor.section) + (over ? 0 : 1)
-      : place === 'top' || place === '1' ? 0 : place === 'bottom' || place === '-1' ? others.length : place === 'up' ? was - 1 : place === 'down' ? was + 1 : target !== from.page ? others.length : -1;
+      : place === 'top' || place === '1'
+        ? 0
+        : place === 'bottom' || place === '-1'
+          ? others.length
+          : place === 'up'
+            ? was - 1
+            : place === 'down'
+              ? was + 1
+              : target !== from.page
+                ? others.length
+                : -1;
     if (to < 0 && place !== 'up') return null;
     const within = Math.max(0, Math.min(others.length, to));
     if (target === from.page && within === was) return no(`${where(from)} stands there already.`);
@@ -241,7 +390,11 @@ export const sectionMove: Intent = {
       return no(`${where(from)} is all there is on ${from.page.label}: it cannot leave it.`);
     const next = others[within];
     return slip([
-      change({ op: 'moveSection', section: from.section.id, page: target.id, to: within }, `${sectionTitle(from.section)} ${target !== from.page ? `goes to ${target.label}, ` : ''}${next ? `above ${sectionTitle(next)}` : 'at the end'}`, { page: target.id, section: from.section.id }),
+      change(
+        { op: 'moveSection', section: from.section.id, page: target.id, to: within },
+        `${sectionTitle(from.section)} ${target !== from.page ? `goes to ${target.label}, ` : ''}${next ? `above ${sectionTitle(next)}` : 'at the end'}`,
+        { page: target.id, section: from.section.id },
+      ),
     ]);
   },
 };
@@ -259,7 +412,10 @@ export const sectionTrade: Intent = {
     const [a, b] = here;
     if (!a || !b || !page || a.section === b.section) return null;
     r.every('prep:', 'noun:', 'verb:');
-    const [i, j] = [page.sections.indexOf(a.section), page.sections.indexOf(b.section)].sort((x, y) => x - y) as [number, number];
+    const [i, j] = [page.sections.indexOf(a.section), page.sections.indexOf(b.section)].sort((x, y) => x - y) as [
+      number,
+      number,
+    ];
     const [first, second] = [page.sections[i]!, page.sections[j]!];
     return slip([
       change(
@@ -272,7 +428,10 @@ export const sectionTrade: Intent = {
         },
         `${sectionTitle(second)} comes where ${sectionTitle(first)} was, on ${page.label}`,
         { page: page.id, section: second.id },
-        { before: `${sectionTitle(first)}, ${sectionTitle(second)}`, after: `${sectionTitle(second)}, ${sectionTitle(first)}` },
+        {
+          before: `${sectionTitle(first)}, ${sectionTitle(second)}`,
+          after: `${sectionTitle(second)}, ${sectionTitle(first)}`,
+        },
       ),
     ]);
   },
@@ -287,7 +446,9 @@ export const sectionTwice: Intent = {
     r.every('noun:section', 'prep:');
     return each(r, (p) => {
       const operation = twice(document, p.section.id);
-      return operation ? slip([change(operation, `${where(p)} once more under it`, at(p))]) : no(`${where(p)} cannot be there twice.`);
+      return operation
+        ? slip([change(operation, `${where(p)} once more under it`, at(p))])
+        : no(`${where(p)} cannot be there twice.`);
     });
   },
 };
@@ -305,7 +466,13 @@ export const sectionRoom: Intent = {
     if (/\baround\b/.test(r.even.low)) r.explain(r.even.low.indexOf('around'), r.even.low.indexOf('around') + 6);
     return each(r, (p) =>
       p.page
-        ? slip([change({ op: 'setSection', section: p.section.id, room: less ? 'close' : 'wide' }, `${where(p)}: ${less ? 'less' : 'more'} room above and below`, at(p))])
+        ? slip([
+            change(
+              { op: 'setSection', section: p.section.id, room: less ? 'close' : 'wide' },
+              `${where(p)}: ${less ? 'less' : 'more'} room above and below`,
+              at(p),
+            ),
+          ])
         : null,
     );
   },
@@ -331,15 +498,43 @@ export const itemChange: Intent = {
     const n = nths[0]!;
     const item = named ? list.items.find((i) => i.id === named.id) : list.items.at(n > 0 ? n - 1 : n);
     if (!item) return no(`There ${list.items.length === 1 ? 'is one' : `are ${list.items.length}`} there.`);
-    const here = { section: placed.section.id, ...(whereIs(document, placed.section.id) && { page: whereIs(document, placed.section.id)!.page.id }) };
+    const here = {
+      section: placed.section.id,
+      ...(whereIs(document, placed.section.id) && { page: whereIs(document, placed.section.id)!.page.id }),
+    };
     const of = { section: placed.section.id, path: list.field };
-    if (out) return slip([change({ op: 'removeItem', list: of, item: item.id }, `${list.one} ${list.items.indexOf(item) + 1} goes`, here, { before: item.name })]);
+    if (out)
+      return slip([
+        change(
+          { op: 'removeItem', list: of, item: item.id },
+          `${list.one} ${list.items.indexOf(item) + 1} goes`,
+          here,
+          { before: item.name },
+        ),
+      ]);
     const place = r.word('place:')?.of;
     const second = named ? nths[0] : nths[1];
     const from = list.items.indexOf(item);
-    const to = place === 'top' || second === 1 ? 0 : place === 'bottom' || second === -1 ? list.items.length - 1 : place === 'up' ? from - 1 : place === 'down' ? from + 1 : second ? second - 1 : -1;
+    const to =
+      place === 'top' || second === 1
+        ? 0
+        : place === 'bottom' || second === -1
+          ? list.items.length - 1
+          : place === 'up'
+            ? from - 1
+            : place === 'down'
+              ? from + 1
+              : second
+                ? second - 1
+                : -1;
     if (to < 0 || to >= list.items.length) return null;
-    return slip([change({ op: 'moveItem', list: of, item: item.id, to }, `${item.name || list.one} comes ${to === 0 ? 'first' : `as number ${to + 1}`}`, here)]);
+    return slip([
+      change(
+        { op: 'moveItem', list: of, item: item.id, to },
+        `${item.name || list.one} comes ${to === 0 ? 'first' : `as number ${to + 1}`}`,
+        here,
+      ),
+    ]);
   },
 };
 
@@ -357,6 +552,12 @@ export const itemNew: Intent = {
     r.every('this:', 'kind:', 'more:', 'prep:');
     if (list.items.length >= list.most) return no(`There are ${some(list.items.length, 'item')} already: no more fit.`);
     const id = idFrom(`${placed.section.id} ${JSON.stringify(document.pages)}`);
-    return slip([change(addItemUnder(placed.section, list.field, list.items.at(-1)?.id ?? '', id), `One more: ${list.one.toLowerCase()}, to be written`, { ...at({ section: placed.section, page: whereIs(document, placed.section.id)?.page ?? null }) })]);
+    return slip([
+      change(
+        addItemUnder(placed.section, list.field, list.items.at(-1)?.id ?? '', id),
+        `One more: ${list.one.toLowerCase()}, to be written`,
+        { ...at({ section: placed.section, page: whereIs(document, placed.section.id)?.page ?? null }) },
+      ),
+    ]);
   },
 };

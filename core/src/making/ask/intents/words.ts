@@ -29,11 +29,21 @@ const whole = (words: string): RegExp => {
   );
 };
 const SWAPS: readonly [RegExp, 'from-to' | 'to-from'][] = [
-  [/^(?:please\s+)?(?:change|replace|put|swap|turn)\s+(?:the words?\s+)?(.+?)\s+(?:to|with|by|into|for)\s+(.+?)(?:\s+(?:everywhere|throughout|on (?:the )?(?:whole site|every page|all pages)))?$/is, 'from-to'],
-  [/^(?:please\s+)?(?:say|write|use|call it)\s+(.+?)\s+(?:instead of|rather than|not)\s+(.+?)(?:\s+everywhere)?$/is, 'to-from'],
+  [
+    /^(?:please\s+)?(?:change|replace|put|swap|turn)\s+(?:the words?\s+)?(.+?)\s+(?:to|with|by|into|for)\s+(.+?)(?:\s+(?:everywhere|throughout|on (?:the )?(?:whole site|every page|all pages)))?$/is,
+    'from-to',
+  ],
+  [
+    /^(?:please\s+)?(?:say|write|use|call it)\s+(.+?)\s+(?:instead of|rather than|not)\s+(.+?)(?:\s+everywhere)?$/is,
+    'to-from',
+  ],
   [/["“„'‘]([^"“”„'‘’]+)["”'’]\s+should (?:be|read|say)\s+["“„'‘]([^"“”„'‘’]+)["”'’]/is, 'from-to'],
 ];
-const unquote = (s: string) => s.trim().replace(/^["“„«‘'](.*)["”»’']$/s, '$1').trim();
+const unquote = (s: string) =>
+  s
+    .trim()
+    .replace(/^["“„«‘'](.*)["”»’']$/s, '$1')
+    .trim();
 
 /** Words put in the place of others, wherever they stand. */
 export const swapWords: Intent = {
@@ -62,7 +72,10 @@ export const swapWords: Intent = {
       return slip(
         texts.map(({ t, value }) =>
           change(
-            setText(t, { ...reworded({ value: t.text.value, marks: t.text.marks }, value), from: { kind: 'designer' } }),
+            setText(t, {
+              ...reworded({ value: t.text.value, marks: t.text.marks }, value),
+              from: { kind: 'designer' },
+            }),
             t.label,
             atOf(t),
             { before: t.text.value, after: value },
@@ -95,7 +108,10 @@ const textsLike = (section: Section, part: string): PlacedText[] =>
 export const sayPart: Intent = {
   name: 'say part',
   weight: 1.03,
-  examples: ['the button on the services page should say Write to us', 'change the heading of the story to "Three of us, one slip"'],
+  examples: [
+    'the button on the services page should say Write to us',
+    'change the heading of the story to "Three of us, one slip"',
+  ],
   read(r, { document }) {
     if (r.has('look:', 'comp:', 'seo:') && !r.even.quoted.length) return null;
     if (!r.has('verb:say', 'verb:change', 'verb:rename', 'verb:use', 'verb:write')) return null;
@@ -103,7 +119,12 @@ export const sayPart: Intent = {
     if (!part || part === 'price') return null;
     const quoted = r.quoted();
     const value = quoted ?? r.tail('verb:say', 'prep:to');
-    if (!value || value.length > 400 || (!quoted && /^(?:this|that|it|the (?:left|right|top|bottom|other))\b/i.test(value))) return null;
+    if (
+      !value ||
+      value.length > 400 ||
+      (!quoted && /^(?:this|that|it|the (?:left|right|top|bottom|other))\b/i.test(value))
+    )
+      return null;
     r.every('verb:', 'prep:');
     const [placed] = r.sections();
     const page = r.page() ?? document.pages[0]!;
@@ -122,15 +143,24 @@ export const partOut: Intent = {
   name: 'part out',
   examples: ['remove the prices from the home page', 'take the button off the story', 'no lead here please'],
   read(r, { document }) {
-    if (!r.word('verb:out', 'verb:hide')) return null;
-    if (r.has('part:picture', 'part:menu', 'part:form', 'noun:item') && !r.has('part:price', 'part:button')) return null;
+    const none = /^no\b/.test(r.words.toLowerCase());
+    if (!r.word('verb:out', 'verb:hide') && !none) return null;
+    if (none) r.explain(r.from, r.from + 2);
+    if (r.has('part:picture', 'part:menu', 'part:form', 'noun:item') && !r.has('part:price', 'part:button'))
+      return null;
     const part = partIn(r);
     if (!part) return null;
     r.every('all:', 'prep:', 'noun:');
     const named = r.sections();
     const page = r.page();
     const held = r.inHand();
-    const within = named.length ? named : held && !r.has('all:') ? [held] : page ? page.sections.map((section) => ({ section, page })) : [];
+    const within = named.length
+      ? named
+      : held && !r.has('all:')
+        ? [held]
+        : page
+          ? page.sections.map((section) => ({ section, page }))
+          : [];
     r.every('this:');
     if (!within.length) return question(`Of which page or section?`);
     const ids = new Set(within.map((p) => p.section.id));
@@ -158,9 +188,13 @@ export const markWords: Intent = {
     const words = r.quoted() ?? / (?:words?|phrase) (.+?) (?:bold|strong|italic)/i.exec(r.words)?.[1];
     if (!words) return null;
     r.every('verb:', 'part:', 'this:', 'prep:');
-    const found = allTexts(document).filter((t) => t.form !== 'words' && t.text.value.toLowerCase().includes(words.toLowerCase()));
+    const found = allTexts(document).filter(
+      (t) => t.form !== 'words' && t.text.value.toLowerCase().includes(words.toLowerCase()),
+    );
     if (!found.length) return no(`“${words}” stands in no text that can have anything set off.`);
-    return slip(found.map((t) => markedIn(t, words, { kind: strong ? 'strong' : 'stress' }, strong ? 'strong' : 'stressed')));
+    return slip(
+      found.map((t) => markedIn(t, words, { kind: strong ? 'strong' : 'stress' }, strong ? 'strong' : 'stressed')),
+    );
   },
 };
 function markedIn(
@@ -171,10 +205,15 @@ function markedIn(
 ): SlipChange | null {
   const from = t.text.value.toLowerCase().indexOf(words.toLowerCase());
   const marks = cleanMarks(t.text.value, [...(t.text.marks ?? []), { ...mark, from, to: from + words.length }]);
-  return change(setText(t, { value: t.text.value, from: t.text.from, ...(marks && { marks }) }), `“${words}” ${as} in ${t.label}`, atOf(t), {
-    before: t.text.value,
-    after: t.text.value,
-  });
+  return change(
+    setText(t, { value: t.text.value, from: t.text.from, ...(marks && { marks }) }),
+    `“${words}” ${as} in ${t.label}`,
+    atOf(t),
+    {
+      before: t.text.value,
+      after: t.text.value,
+    },
+  );
 }
 
 /** Words that lead somewhere. */
@@ -190,7 +229,9 @@ export const linkWords: Intent = {
     const to = target ? `page:${target.id}` : url;
     if (!words || !to) return null;
     r.every('verb:', 'part:', 'prep:', 'noun:page', 'this:');
-    const found = allTexts(document).filter((t) => t.form !== 'words' && t.text.value.toLowerCase().includes(words.toLowerCase()));
+    const found = allTexts(document).filter(
+      (t) => t.form !== 'words' && t.text.value.toLowerCase().includes(words.toLowerCase()),
+    );
     if (!found.length) return no(`“${words}” stands in no text that can have a link.`);
     return slip([markedIn(found[0]!, words, { kind: 'link', target: to }, `leads to ${target?.label ?? url}`)]);
   },
@@ -217,24 +258,46 @@ function scopeOf(r: Reader, { document }: Context): { scope: ReworkScope; words:
 export const rewordTexts: Intent = {
   name: 'reword',
   weight: 0.99,
-  examples: ['make the story shorter', 'write the about page a bit friendlier', 'the text on the home page should be more formal'],
+  examples: [
+    'make the story shorter',
+    'write the about page a bit friendlier',
+    'the text on the home page should be more formal',
+  ],
   read(r, context) {
-    if (r.has('look:', 'like:', 'part:picture', 'part:button', 'money:', 'seo:')) return null;
+    if (r.has('look:', 'like:', 'part:picture', 'part:button', 'money:', 'seo:', 'fact:')) return null;
     const kinds = [...new Set(r.every('rework:').map((w) => w.of as ReworkKind))];
     const way = kinds.find((k) => k !== 'another') ?? kinds[0];
     if (!way) return null;
     if (r.has('part:heading') && !r.has('part:text')) return null;
     const aboutText = r.has('part:text', 'part:lead', 'verb:write') || r.hand.path !== undefined;
     const scope = scopeOf(r, context);
-    r.every('verb:', 'part:text', 'part:lead', 'degree:', 'more:', 'less:', 'noun:', 'this:', 'all:', 'prep:', 'comp:warm', 'too:', 'raw:', 'value:mood');
+    r.every(
+      'verb:',
+      'part:text',
+      'part:lead',
+      'degree:',
+      'more:',
+      'less:',
+      'noun:',
+      'this:',
+      'all:',
+      'prep:',
+      'comp:warm',
+      'too:',
+      'raw:',
+      'value:mood',
+    );
     if (!aboutText && !scope && way !== 'shorter') return null;
     const { document } = context;
     if (!scope) {
       const page = r.pageInHand() ?? document.pages[0]!;
-      return question('Which words: this page’s, or all of the site?', ...[
-        { label: `The words of ${page.label}`, reply: reworked(context, { page: page.id }, way) },
-        { label: 'All the words of the site', reply: reworked(context, 'site', way) },
-      ]);
+      return question(
+        'Which words: this page’s, or all of the site?',
+        ...[
+          { label: `The words of ${page.label}`, reply: reworked(context, { page: page.id }, way) },
+          { label: 'All the words of the site', reply: reworked(context, 'site', way) },
+        ],
+      );
     }
     return reworked(context, scope.scope, way);
   },
@@ -263,7 +326,10 @@ export const tellMore: Intent = {
   weight: 0.94,
   examples: ['write something about our winters', 'mention that we have a crane'],
   read(r) {
-    const m = /^(?:please\s+)?(?:write|say|add|mention|tell (?:them|people))\s+(?:something|a (?:text|sentence|paragraph)|more|that)?\b(?:.*?\b)?(?:about|on|that)\s+(.+)$/i.exec(r.words);
+    const m =
+      /^(?:please\s+)?(?:write|say|add|mention|tell (?:them|people))\s+(?:something|a (?:text|sentence|paragraph)|more|that)?\b(?:.*?\b)?(?:about|on|that)\s+(.+)$/i.exec(
+        r.words,
+      );
     if (!m || r.has('noun:page', 'kind:questions')) return null;
     r.explain(r.from, r.to);
     return question(
@@ -271,4 +337,3 @@ export const tellMore: Intent = {
     );
   },
 };
-

@@ -132,7 +132,7 @@ const VIEWS = [
           }
           @case ('window') {
             @if (store.drawn()) {
-              <tp-window [document]="store.document()!" [(page)]="page" />
+              <tp-window [document]="store.shown()!" [(page)]="page" />
             } @else {
               <div class="empty">
                 <h2>Nothing is drawn yet</h2>

@@ -151,7 +151,7 @@ type View = (typeof VIEWS)[number][0];
               <tp-window [document]="dressed(ref)" [(page)]="store.page" />
             } @else {
               <tp-window
-                [document]="document"
+                [document]="store.shown()!"
                 [(page)]="store.page"
                 [only]="shown() === 'colour' ? only() : undefined"
               />

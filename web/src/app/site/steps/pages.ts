@@ -200,7 +200,7 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
           <tp-window
             #window
             [works]="true"
-            [document]="store.document()!"
+            [document]="store.shown()!"
             [(page)]="store.page"
             [part]="store.part()"
             (partChosen)="hand.write($event, 'pressed')"

@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } 
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import type { Operation } from '@tin-porch/core/operations';
-import { askPlan, ownPage, pageOffers, type PageOffer } from '@tin-porch/core/making';
+import { ownPage, pageOffers, type PageOffer } from '@tin-porch/core/making';
 import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
 import { proposed, ProposedPlan } from '../../plan/proposed-plan';
@@ -45,24 +45,6 @@ const VIEWS = [
           <h2>Plan</h2>
           <span class="quiet">Every section, and why it is there</span>
         </div>
-        <form class="field" (ngSubmit)="askFor()">
-          <label for="plan-ask">Ask in words <span class="quiet">add a page about rigging under services</span></label>
-          <span class="bar">
-            <input
-              id="plan-ask"
-              name="ask"
-              class="wide"
-              maxlength="200"
-              autocomplete="off"
-              [ngModel]="asked()"
-              (ngModelChange)="asked.set($event)"
-            />
-            <button class="plain" type="submit" [disabled]="!asked().trim()">Ask</button>
-          </span>
-          @if (answer()) {
-            <p class="fault" role="alert">{{ answer() }}</p>
-          }
-        </form>
         <tp-wish-answers />
         <div cdkDropListGroup>
           @for (page of store.document()!.pages; track page.id; let n = $index, last = $last) {
@@ -132,7 +114,7 @@ const VIEWS = [
               }
             }
             @case ('window') {
-              <tp-window [document]="store.document()!" [(page)]="store.page" />
+              <tp-window [document]="store.shown()!" [(page)]="store.page" />
             }
           }
         }
@@ -159,8 +141,6 @@ export class PlanStep {
   );
   private readonly drafts = inject(Drafts);
   protected readonly own = this.drafts.of(this.store.id(), 'own-page');
-  protected readonly asked = this.drafts.of(this.store.id(), 'plan-ask');
-  protected readonly answer = signal('');
   /** The section that is looked at. */
   protected readonly section = signal<string | null>(null);
   protected readonly current = computed(
@@ -184,21 +164,6 @@ export class PlanStep {
     this.store.change(operation);
     void this.store.flush();
     if (done) this.store.said.set({ words: done, bad: false, undo: true });
-  }
-  /** A page that visitors may know keeps its address: links to it would break. */
-  private known = () => (this.store.detail()?.liveRelease ?? null) !== null;
-  protected askFor(): void {
-    const answer = askPlan(this.store.document()!, this.asked(), this.known());
-    if (!answer?.operation) {
-      this.answer.set(
-        answer?.words ??
-          'Not understood. Try: add a page about rigging; add opening hours to the home page; put about under services; remove the form from contact.',
-      );
-      return;
-    }
-    this.change(answer.operation, answer.words);
-    this.asked.set('');
-    this.answer.set('');
   }
   protected addPage(offer: PageOffer): void {
     this.change({ op: 'insertPage', page: offer.page, at: this.store.document()!.pages.length });

@@ -1,0 +1,252 @@
+import { demoFacts } from '../../fixtures/facts.js';
+import { briefFixtures } from '../../fixtures/briefs.js';
+import { answerOf, measureAsking } from '../../fixtures/measure-asking.js';
+import { factsOf, siteFrom } from '../../fixtures/measure-copy.js';
+import { FIRST_REQUESTS, SECOND_REQUESTS } from '../../fixtures/requests.js';
+import { childrenOf, type SiteDocument } from '../../model/site.js';
+import { apply } from '../../operations/apply.js';
+import { validateDocument, validateOperation } from '../../operations/validate.js';
+import { kindOf, rewriteVersion } from '../plan/plan.js';
+import { ask, INTENTS, takeSlip, withSlip } from './ask.js';
+import type { InHand } from './reader.js';
+import type { Reply } from './reply.js';
+
+const site = siteFrom(demoFacts, 1);
+const house = siteFrom(factsOf(briefFixtures.find((b) => b.name === 'The Lantern House')!.text, ''));
+const home: InHand = { page: 'home' };
+const reply = (said: string, on: InHand = home, document = site): Reply => ask(document, { said, on });
+const changesOf = (r: Reply) => (r.kind === 'slip' ? r.changes : []);
+/** The operation a request comes to, once every change of its slip is taken. */
+const operation = (said: string, on?: InHand, document = site) => takeSlip(changesOf(reply(said, on, document)));
+const after = (document: SiteDocument, ...said: string[]) =>
+  said.reduce((now, s) => {
+    const r = ask(now, { said: s, on: home });
+    if (r.kind !== 'slip') throw new Error(`“${s}”: ${r.kind}, ${r.words}`);
+    const next = withSlip(now, r.changes);
+    expect(validateDocument(next)).withContext(s).toEqual([]);
+    return next;
+  }, document);
+const labels = (document: SiteDocument) => document.pages.map((p) => p.label);
+const kinds = (document: SiteDocument, label: string) =>
+  document.pages.find((p) => p.label === label)!.sections.map((s) => kindOf(s.shape));
+
+describe('a request in plain words', () => {
+  for (const intent of INTENTS)
+    for (const said of intent.examples)
+      it(`“${said}” (${intent.name}) is answered with changes that fit, or plainly`, () => {
+        const answer = reply(said, { page: 'home', section: 's2' });
+        if (answer.kind === 'no') expect(answer.words).not.toContain('Not understood');
+        const taken = takeSlip(changesOf(answer));
+        if (!taken) return;
+        expect(validateOperation(taken)).toEqual([]);
+        const { document, inverse } = apply(site, taken);
+        expect(validateDocument(document)).toEqual([]);
+        expect(JSON.stringify(apply(document, inverse).document)).toBe(JSON.stringify(site));
+      });
+
+  it('comes to what it should in four of five of each batch, and to a wrong change in none', () => {
+    for (const [document, batch] of [
+      [site, FIRST_REQUESTS],
+      [house, SECOND_REQUESTS],
+    ] as const) {
+      const score = measureAsking(document, batch);
+      expect(score.right).withContext(score.told.join('\n')).toBeGreaterThanOrEqual(40);
+      expect(score.wrong).withContext(score.told.join('\n')).toBe(0);
+    }
+  });
+});
+
+describe('facts, asked for in plain words', () => {
+  it('are set where they are plainly given', () => {
+    expect(operation('The phone is 01632 960 999.')).toEqual({ op: 'setFact', field: 'phone', value: '01632 960 999' });
+    expect(operation('the address is wrong, it should be Unit 8, Strand')).toEqual({
+      op: 'setFact',
+      field: 'address',
+      value: 'Unit 8, Strand',
+    });
+  });
+  it('are left alone where they are spoken of but not given', () => {
+    for (const said of [
+      'the address is wrong',
+      'the phone is missing',
+      'the name is too long, please shorten it',
+      'hours are hard to read',
+      'phone is on the second page',
+      'the mail is not ours, ask Tom',
+      'the hours are the old ones',
+      'address is Unit 8, can you move it up?',
+    ])
+      expect(operation(said)).withContext(said).toBeNull();
+  });
+  it('keep what a price is for', () =>
+    expect(JSON.stringify(operation('winter storage is now 44 pounds'))).toContain('£44 a week'));
+});
+
+describe('words, asked for in plain words', () => {
+  it('are put in the place of others, wherever they stand whole', () => {
+    expect(JSON.stringify(after(site, 'change “wooden boats” to “wooden ships”').pages)).not.toContain('wooden boats');
+    const text = { value: 'Amend the mend', from: { kind: 'designer' as const } };
+    const one = apply(site, { op: 'setText', at: { section: 's1', path: 'heading' }, text }).document;
+    expect(JSON.stringify(after(one, 'change mend to repair').pages)).toContain('"Amend the repair"');
+  });
+  it('are said to stand nowhere, or to be so already', () => {
+    expect(reply('change “unicorn” to “horse”')).toEqual(
+      jasmine.objectContaining({ kind: 'no', words: jasmine.stringContaining('stands nowhere') }),
+    );
+    expect(reply(`the place is ${site.facts.place}`)).toEqual(
+      jasmine.objectContaining({ kind: 'no', words: jasmine.stringContaining('already') }),
+    );
+  });
+});
+
+describe('the plan, changed in plain words', () => {
+  const start = siteFrom(demoFacts, 2);
+  it('gains, loses and moves pages', () => {
+    expect(labels(after(start, 'Please add a page about the old slip.'))).toContain('Old slip');
+    expect(labels(after(start, 'add an imprint', 'add a privacy page')).slice(4)).toEqual(['Imprint', 'Privacy']);
+    expect(labels(after(start, 'remove the about page'))).not.toContain('About');
+    expect(labels(after(start, 'move about before services'))).toEqual(['Home', 'About', 'Services', 'Contact']);
+    expect(labels(after(start, 'rename the services page to Work'))).toContain('Work');
+  });
+  it('leaves a page that visitors know at its address', () => {
+    const slug = (live: boolean) => {
+      const r = ask(site, { said: 'rename the services page to Work', live });
+      return withSlip(site, changesOf(r)).pages.find((p) => p.id === 'services')!.slug;
+    };
+    expect([slug(true), slug(false)]).toEqual(['services', 'work']);
+  });
+  it('puts pages under others, one level deep, and another version keeps them there', () => {
+    const nested = after(start, 'add a page about rigging under services', 'put about under services');
+    const services = nested.pages.find((p) => p.id === 'services')!;
+    expect(childrenOf(nested.pages, services).map((p) => p.label)).toEqual(['About', 'Rigging']);
+    const again = apply(nested, rewriteVersion(nested, 9)).document;
+    expect(childrenOf(again.pages, services).map((p) => p.label)).toEqual(['About', 'Rigging']);
+    expect(reply('put contact under about', home, nested)).toEqual(
+      jasmine.objectContaining({ kind: 'no', words: jasmine.stringContaining('one level deep') }),
+    );
+    expect(after(nested, 'remove the services page').pages.every((p) => p.parent === undefined)).toBeTrue();
+  });
+  it('gains, loses and moves sections', () => {
+    expect(kinds(after(start, 'add opening hours to the about page'), 'About').at(-1)).toBe('hours');
+    expect(kinds(after(start, 'put steps on the home page at the top'), 'Home')[1]).toBe('steps');
+    expect(kinds(after(start, 'take out the form from contact'), 'Contact')).not.toContain('contact');
+    expect(kinds(after(start, 'move the story on home first'), 'Home')[0]).toBe('story');
+  });
+  it('says what it cannot do', () => {
+    expect(reply('add a spaceship to the home page')).toEqual(
+      jasmine.objectContaining({ kind: 'no', words: jasmine.stringContaining('no section I know') }),
+    );
+    expect(reply('remove the home page').kind).toBe('no');
+  });
+});
+
+describe('a work slip', () => {
+  it('has the parts of one sentence one by one, each said of the site as those before leave it', () => {
+    const changes = changesOf(reply('make the services dark, the buttons round and the text a bit larger'));
+    expect(changes.map((c) => c.operation.op)).toEqual(['setShape', 'setLook', 'setLook']);
+    expect(withSlip(site, changes).look).toEqual(jasmine.objectContaining({ button: 'pill', base: 17.25 }));
+    const some = withSlip(site, changes.slice(1));
+    expect(some.pages).toEqual(site.pages);
+  });
+  it('says what of a sentence it did not take into account', () => {
+    const answer = reply('the phone is 01632 960 777 and the flagpole wobbles');
+    const left = answer.kind === 'slip' ? answer.left.join() : answer.kind;
+    expect(answer.kind === 'slip' ? left : 'asked').toMatch(/flagpole|asked/);
+  });
+  it('asks back where words could mean several things, and each choice is a change of its own', () => {
+    const answer = reply('make the call to action dark', {});
+    if (answer.kind !== 'ask') {
+      expect(answer.kind).toBe('no');
+      return;
+    }
+    expect(answer.choices.length).toBeGreaterThan(1);
+  });
+  it('knows this, the same again, and what was asked for before', () => {
+    expect(operation('delete this', { page: 'services', section: 's7' })).toEqual(
+      jasmine.objectContaining({ op: 'batch' }),
+    );
+    const said = 'make the services section on the home page dark';
+    const again = answerOf(site, { said: 'same for the story', before: said, on: 'home', want: [] });
+    expect(JSON.stringify(again)).toContain('"section":"s3"');
+    const warm = changesOf(reply('use warmer colours'));
+    const now = withSlip(site, warm);
+    const back = ask(now, { said: 'undo the colours', before: [{ said: 'use warmer colours', document: site }] });
+    expect(withSlip(now, changesOf(back)).look).toEqual(site.look);
+  });
+  it('does not take a wish without a thing for a change', () => {
+    for (const said of [
+      'make it pop',
+      'hello',
+      'the weather is nice',
+      'blue',
+      'thank you',
+      'services',
+      'hmm no',
+      '???',
+    ])
+      expect(changesOf(reply(said)))
+        .withContext(said)
+        .toEqual([]);
+  });
+  it('never throws and never gives a site that is not valid, whatever it is told', () => {
+    const bits = [
+      'make',
+      'the',
+      'home page',
+      'story',
+      'darker',
+      'remove',
+      '"',
+      'and',
+      'to',
+      'under',
+      'first',
+      '£5',
+      'this',
+      'picture',
+      'all',
+      'button',
+      'not',
+      ',',
+      'services',
+      'bigger',
+      'http://x.example',
+      'swap',
+      'hide',
+      '’',
+      'add a',
+      'page about',
+      'second',
+    ];
+    let seed = 7;
+    const next = () => (seed = (seed * 1103515245 + 12345) % 2147483648);
+    for (let n = 0; n < 300; n++) {
+      const said = Array.from({ length: 2 + (next() % 9) }, () => bits[next() % bits.length]).join(' ');
+      const answer = reply(said, { page: 'home', section: 's3', path: 'heading' });
+      const taken = takeSlip(changesOf(answer));
+      if (taken)
+        expect(validateDocument(withSlip(site, changesOf(answer))))
+          .withContext(said)
+          .toEqual([]);
+    }
+  });
+});
+
+describe('a question about the site', () => {
+  it('is answered from the checks, with what would mend it', () => {
+    const bare = apply(site, {
+      op: 'setText',
+      at: { section: 's2', path: 'heading' },
+      text: { value: '', from: { kind: 'designer' } },
+    }).document;
+    const answer = reply('what could be better here?', home, bare);
+    if (answer.kind !== 'talk') return fail(answer.kind);
+    const mended = answer.points.filter((p) => p.changes);
+    expect(mended.length).toBeGreaterThan(0);
+    for (const p of mended) expect(validateDocument(withSlip(bare, p.changes!))).toEqual([]);
+  });
+  it('is answered from why a section is there', () =>
+    expect(reply('why is this here?', { page: 'home', section: 's3' })).toEqual(
+      jasmine.objectContaining({ kind: 'talk', words: jasmine.stringContaining(site.pages[0]!.sections[2]!.reason) }),
+    ));
+});

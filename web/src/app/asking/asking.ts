@@ -1,0 +1,146 @@
+import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
+import { Router } from '@angular/router';
+import { ask, takeSlip, withSlip, type Asked, type InHand, type Reply, type SlipChange } from '@tin-porch/core/making';
+import { some } from '@tin-porch/core/some';
+import { SiteStore } from '../site/site-store';
+
+/** How many requests that were done are remembered: “the same for the story”, “the colours as they were”. */
+const REMEMBERED = 20;
+
+/** What was asked for in plain words, and the slip it came to: nothing of it is done before it is taken. */
+@Injectable()
+export class Asking {
+  private readonly store = inject(SiteStore);
+  private readonly router = inject(Router);
+  /** The words that were asked, and what they came to; null where no slip is open. */
+  readonly open = signal<{ said: string; reply: Reply } | null>(null);
+  /** What stands in the line. */
+  readonly line = signal('');
+  /** Numbers of the changes that are left. */
+  readonly left = signal<ReadonlySet<number>>(new Set());
+  /** Whether the window shows the site with the changes, or as it is. */
+  readonly shows = signal<'after' | 'before'>('after');
+  private before: NonNullable<Asked['before']> = [];
+
+  readonly changes = computed<readonly SlipChange[]>(() => {
+    const reply = this.open()?.reply;
+    return reply?.kind === 'slip' ? reply.changes : [];
+  });
+  /** The changes that are to be taken. */
+  readonly taken = computed(() => this.changes().filter((_, n) => !this.left().has(n)));
+
+  constructor() {
+    // The windows show the site as the slip would leave it.
+    effect(() => this.store.tried.set(this.shows() === 'after' ? this.taken() : []));
+    // Another site has not been asked about.
+    effect(() => {
+      this.store.id();
+      untracked(() => {
+        this.close();
+        this.before = [];
+      });
+    });
+  }
+
+  /** Numbers of the changes, from 1, that are to be seen in a section. */
+  readonly numbers = computed(() => {
+    const of = new Map<string, number[]>();
+    this.changes().forEach(({ at }, n) => {
+      if (at.section) of.set(at.section, [...(of.get(at.section) ?? []), n + 1]);
+    });
+    return of;
+  });
+
+  /** What is in hand while something is asked. */
+  private get hand(): InHand {
+    const [section, path] = this.store.part()?.split('/') ?? [];
+    const page = this.store.page();
+    return { page, ...(section && { section }), ...(path && { path }) };
+  }
+
+  /** Asks for something in plain words; what it comes to is shown and not done. */
+  ask(said: string, on = this.hand): void {
+    const document = this.store.document();
+    if (!document || !said.trim()) return;
+    const live = (this.store.detail()?.liveRelease ?? null) !== null;
+    const reply = ask(document, { said, on, live, before: this.before });
+    if (reply.kind === 'undo') {
+      this.close();
+      void this.store.step('undo').then(() => this.store.said.set({ words: reply.words, bad: false }));
+      return;
+    }
+    this.show(said, reply);
+  }
+  /** Shows what one of several choices, or a point of an answer, comes to. */
+  show(said: string, reply: Reply): void {
+    this.left.set(new Set());
+    this.shows.set('after');
+    this.open.set({ said, reply });
+    this.store.side.set('controls');
+    const [first] = this.changes();
+    if (first?.at.page && !this.onPage(first)) this.goTo(first.at);
+  }
+  /** Whether a change is to be seen on the page that is open, or on all of them. */
+  private onPage = ({ at }: SlipChange) => !at.page || at.page === this.store.page();
+
+  /** Goes to where a change is to be seen. */
+  goTo({ page, section, path }: InHand): void {
+    if (page && this.store.shown()?.pages.some((p) => p.id === page)) this.store.page.set(page);
+    if (section) this.store.part.set(`${section}/${path ?? ''}`);
+  }
+
+  /** Puts what was chosen of something still asked to the other changes of the slip. */
+  choose(question: number, choice: number): void {
+    const now = this.open();
+    if (now?.reply.kind !== 'slip') return;
+    const { reply } = now;
+    const chosen = reply.open?.[question]?.choices[choice]?.reply;
+    const open = reply.open?.filter((_, n) => n !== question) ?? [];
+    const changes = [...reply.changes, ...(chosen?.kind === 'slip' ? chosen.changes : [])];
+    this.open.set({ ...now, reply: { ...reply, changes, open } });
+  }
+
+  toggle(n: number): void {
+    this.left.update((now) => {
+      const next = new Set(now);
+      if (!next.delete(n)) next.add(n);
+      return next;
+    });
+  }
+
+  /** Makes the changes that are ticked, as one step of history. */
+  take(): void {
+    const open = this.open();
+    const document = this.store.document();
+    const changes = this.taken();
+    const operation = takeSlip(changes);
+    if (!open || !document || !operation) return this.close();
+    this.before = [...this.before, { said: open.said, document, at: changes.at(-1)!.at }].slice(-REMEMBERED);
+    this.close();
+    const after = withSlip(document, changes);
+    this.store.change(operation, 'ask');
+    void this.store.flush();
+    const done = this.store.document() !== document;
+    this.store.said.set(
+      done
+        ? { words: `${some(changes.length, 'change is', 'changes are')} made.`, bad: false, undo: true }
+        : { words: 'The site has changed meanwhile: ask once more.', bad: true },
+    );
+    // A page that was added is what is spoken of next.
+    const made = after.pages.find((p) => !document.pages.some((d) => d.id === p.id));
+    if (made) this.store.page.set(made.id);
+  }
+
+  /** Leaves it all. */
+  close(): void {
+    this.open.set(null);
+    this.line.set('');
+    this.left.set(new Set());
+    this.store.tried.set([]);
+  }
+
+  follow(step: string): void {
+    this.close();
+    void this.router.navigate(['/sites', this.store.id(), step]);
+  }
+}
