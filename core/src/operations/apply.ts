@@ -24,7 +24,7 @@ export function describe(whole: Operation): string {
   const operation = madeBy(whole);
   if (operation.op !== 'batch') return definitionOf(operation).says(operation);
   const [first, ...others] = operation.operations;
-  if (first?.op === 'setLook') return `Took the direction ${first.look.name}`;
+  if (first?.op === 'setLook' && others[0]?.op === 'setDirection') return `Took the direction ${first.look.name}`;
   return first && !others.length ? describe(first) : `${operation.operations.length} changes`;
 }
 

@@ -17,7 +17,8 @@ const home: InHand = { page: 'home' };
 const reply = (said: string, on: InHand = home, document = site): Reply => ask(document, { said, on });
 const changesOf = (r: Reply) => (r.kind === 'slip' ? r.changes : []);
 /** The operation a request comes to, once every change of its slip is taken. */
-const operation = (said: string, on?: InHand, document = site) => takeSlip(changesOf(reply(said, on, document)));
+const operation = (said: string, on?: InHand, document = site) =>
+  takeSlip(document, changesOf(reply(said, on, document)));
 const after = (document: SiteDocument, ...said: string[]) =>
   said.reduce((now, s) => {
     const r = ask(now, { said: s, on: home });
@@ -36,7 +37,7 @@ describe('a request in plain words', () => {
       it(`“${said}” (${intent.name}) is answered with changes that fit, or plainly`, () => {
         const answer = reply(said, { page: 'home', section: 's2' });
         if (answer.kind === 'no') expect(answer.words).not.toContain('Not understood');
-        const taken = takeSlip(changesOf(answer));
+        const taken = takeSlip(site, changesOf(answer));
         if (!taken) return;
         expect(validateOperation(taken)).toEqual([]);
         const { document, inverse } = apply(site, taken);
@@ -145,8 +146,14 @@ describe('a work slip', () => {
     const changes = changesOf(reply('make the services dark, the buttons round and the text a bit larger'));
     expect(changes.map((c) => c.operation.op)).toEqual(['setShape', 'setLook', 'setLook']);
     expect(withSlip(site, changes).look).toEqual(jasmine.objectContaining({ button: 'pill', base: 17.25 }));
-    const some = withSlip(site, changes.slice(1));
-    expect(some.pages).toEqual(site.pages);
+    expect(withSlip(site, changes.slice(1)).pages).toEqual(site.pages);
+    // What is left is not in those that are taken, though a look is said whole.
+    expect(withSlip(site, [changes[2]!]).look).toEqual({ ...site.look, base: 17.25 });
+    const prices = changesOf(reply('rigging costs £60 and hull survey costs £300'));
+    expect(prices.length).toBe(2);
+    expect(withSlip(site, [prices[1]!]).facts.services.map((s) => s.price)).toEqual(['', '£38 a week', '', '£300']);
+    const pages = changesOf(reply('add a page about ropes and add a page about tar'));
+    expect(withSlip(site, [pages[1]!]).pages.at(-1)!.label).toBe('Tar');
   });
   it('says what of a sentence it did not take into account', () => {
     const answer = reply('the phone is 01632 960 777 and the flagpole wobbles');
@@ -166,7 +173,7 @@ describe('a work slip', () => {
       jasmine.objectContaining({ op: 'batch' }),
     );
     const said = 'make the services section on the home page dark';
-    const again = answerOf(site, { said: 'same for the story', before: said, on: 'home', want: [] });
+    const { reply: again } = answerOf(site, { said: 'same for the story', before: said, on: 'home', want: [] });
     expect(JSON.stringify(again)).toContain('"section":"s3"');
     const warm = changesOf(reply('use warmer colours'));
     const now = withSlip(site, warm);
@@ -223,7 +230,7 @@ describe('a work slip', () => {
     for (let n = 0; n < 300; n++) {
       const said = Array.from({ length: 2 + (next() % 9) }, () => bits[next() % bits.length]).join(' ');
       const answer = reply(said, { page: 'home', section: 's3', path: 'heading' });
-      const taken = takeSlip(changesOf(answer));
+      const taken = takeSlip(site, changesOf(answer));
       if (taken)
         expect(validateDocument(withSlip(site, changesOf(answer))))
           .withContext(said)

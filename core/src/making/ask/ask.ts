@@ -25,6 +25,7 @@ const SURE = 0.7;
 const MAYBE = 0.4;
 /** How close two readings are when it is asked which was meant. */
 const CLOSE = 0.04;
+const DOUBT = 0.15;
 const MOST_PARTS = 4;
 
 /** One reading of a part of a request. */
@@ -49,6 +50,16 @@ function applied(document: SiteDocument, operation: Operation): SiteDocument | n
 }
 const same = (a: SiteDocument, b: SiteDocument) => JSON.stringify(a) === JSON.stringify(b);
 
+/** What a change of a slip is on a site as those before it leave it. */
+function onto(document: SiteDocument, change: SlipChange): Operation {
+  const operation = change.on?.(document) ?? change.operation;
+  // Where one before it is left, there may be fewer pages or sections to stand after.
+  if (operation.op === 'insertPage') return { ...operation, at: Math.min(operation.at, document.pages.length) };
+  if (operation.op !== 'insertSection') return operation;
+  const page = document.pages.find((p) => p.id === operation.page);
+  return { ...operation, at: Math.min(operation.at, page?.sections.length ?? operation.at) };
+}
+
 /** A reply whose changes all fit the site, one after the other; said plainly where one does not or changes nothing. */
 function proven(document: SiteDocument, reply: Reply): Reply {
   if (reply.kind === 'ask')
@@ -63,7 +74,7 @@ function proven(document: SiteDocument, reply: Reply): Reply {
   let why = '';
   for (const change of reply.changes) {
     try {
-      const next = apply(now, withFollowing(now, change.operation)).document;
+      const next = apply(now, withFollowing(now, onto(now, change))).document;
       if (same(now, next)) continue;
       now = next;
       changes.push(change);
@@ -198,7 +209,7 @@ export function ask(document: SiteDocument, asked: Asked): Reply {
       if (!first || first.reply.kind !== 'slip') continue;
       // What comes after is said of the site as the parts before leave it, and “it” is what they were about.
       for (const c of first.reply.changes) {
-        const next = applied(now.document, c.operation);
+        const next = applied(now.document, onto(now.document, c));
         if (next) now = { ...now, document: next };
       }
       hand = { ...hand, ...first.reply.changes.at(-1)?.at };
@@ -206,7 +217,10 @@ export function ask(document: SiteDocument, asked: Asked): Reply {
     const mean = read.reduce((sum, { all }) => sum + (all[0]?.score ?? 0), 0) / read.length;
     const least = Math.min(...read.map(({ all }) => all[0]?.score ?? 0));
     // Taken apart it has to read better than as a whole, and every part of it has to read well.
-    const score = parts.length > 1 ? (least < SURE ? 0 : mean - 0.03 * parts.length) : mean;
+    // What can only be asked back about as a whole may be plain part by part.
+    const doubt = parts.length === 1 && read[0]?.all[0]?.reply.kind !== 'slip' ? DOUBT : 0;
+    if (parts.length > 1 && least < SURE) continue;
+    const score = parts.length > 1 ? mean - 0.03 * parts.length : mean - doubt;
     if (!best || score > best.score) best = { parts: read, score };
   }
   if (!best?.parts[0]?.all.length) return NOT_UNDERSTOOD;
@@ -257,18 +271,21 @@ export function ask(document: SiteDocument, asked: Asked): Reply {
     });
   }
 }
-function alike(document: SiteDocument, a: readonly SlipChange[], b: readonly SlipChange[]): boolean {
-  const after = (changes: readonly SlipChange[]) => changes.reduce((d, c) => applied(d, c.operation) ?? d, document);
-  return same(after(a), after(b));
-}
+const alike = (document: SiteDocument, a: readonly SlipChange[], b: readonly SlipChange[]): boolean =>
+  same(withSlip(document, a), withSlip(document, b));
 
-/** The changes of a slip that are taken, as one step of history; null where none is. */
-export function takeSlip(changes: readonly SlipChange[]): Operation | null {
-  const operations = changes.flatMap(({ operation }): SingleOperation[] =>
-    operation.op === 'batch' ? operation.operations : [operation],
-  );
+/** The changes of a slip that are taken, as one step of history; null where none is, or none fits any more. */
+export function takeSlip(document: SiteDocument, changes: readonly SlipChange[]): Operation | null {
+  let now = document;
+  const operations = changes.flatMap((change): SingleOperation[] => {
+    const operation = onto(now, change);
+    const next = applied(now, operation);
+    if (!next) return [];
+    now = next;
+    return operation.op === 'batch' ? operation.operations : [operation];
+  });
   return operations.length > 1 ? { op: 'batch', operations } : (operations[0] ?? null);
 }
 /** A site with changes of a slip made, and with what follows from them: what the window shows before they are taken. */
 export const withSlip = (document: SiteDocument, changes: readonly SlipChange[]): SiteDocument =>
-  changes.reduce((d, c) => applied(d, c.operation) ?? d, document);
+  changes.reduce((d, c) => applied(d, onto(d, c)) ?? d, document);

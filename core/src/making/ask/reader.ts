@@ -57,18 +57,22 @@ export class Reader {
 
   /** The words of these kinds (`verb:out`, `comp:size`, `all:`), all of them counted as explained. */
   every(...keys: string[]): Word[] {
-    const fits = (m: Meaning) =>
-      m.is === 'word' &&
-      keys.some((k) =>
-        k === 'verb:'
-          ? m.kind === 'verb' && GENERAL.has(m.of)
-          : `${m.kind}:${m.of}:${m.by}`.startsWith(k.endsWith(':') ? k : `${k}:`),
-      );
-    return this.take(this.all(fits)) as Word[];
+    return this.take(this.worded(keys)) as Word[];
   }
-  /** The first of them, or undefined. */
+  private worded(keys: readonly string[]): { mention: Mention; meaning: Meaning }[] {
+    return this.all(
+      (m) =>
+        m.is === 'word' &&
+        keys.some((k) =>
+          k === 'verb:'
+            ? m.kind === 'verb' && GENERAL.has(m.of)
+            : `${m.kind}:${m.of}:${m.by}`.startsWith(k.endsWith(':') ? k : `${k}:`),
+        ),
+    );
+  }
+  /** The first of them, which alone counts as explained; undefined where there is none. */
   word(...keys: string[]): Word | undefined {
-    return this.every(...keys)[0];
+    return this.take(this.worded(keys).slice(0, 1))[0] as Word | undefined;
   }
   /** Whether there is one, without counting it as explained. */
   has(...keys: string[]): boolean {
@@ -81,8 +85,12 @@ export class Reader {
   things<K extends Meaning['is']>(is: K): Of<K>[] {
     return this.take(this.all((m) => m.is === is)) as Of<K>[];
   }
+  /** The first thing of a kind, which alone counts as explained. */
+  thing<K extends Meaning['is']>(is: K): Of<K> | undefined {
+    return this.take(this.all((m) => m.is === is).slice(0, 1))[0] as Of<K> | undefined;
+  }
   quoted(): string | undefined {
-    return this.things('quoted')[0]?.text;
+    return this.thing('quoted')?.text;
   }
 
   /** What comes before a mention: the preposition it stands with, past articles and the like. */

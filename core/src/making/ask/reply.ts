@@ -5,6 +5,8 @@ import type { InHand, Reader } from './reader.js';
 /** One change a request comes to: taken or left by itself. */
 export interface SlipChange {
   operation: Operation;
+  /** The same made on a site as other changes leave it, where it says a thing whole of which it changes a part. */
+  on?: (document: SiteDocument) => Operation;
   /** What it does, in a sentence. */
   words: string;
   /** Where it is to be seen. */
@@ -83,3 +85,12 @@ export const change = (
   at: InHand = {},
   more: { before?: string; after?: string } = {},
 ): SlipChange | null => operation && { operation, words, at, ...more };
+
+/** A change of a part of a thing that is said whole: of the look, of a list of facts. */
+export const changeOn = (
+  document: SiteDocument,
+  on: (document: SiteDocument) => Operation,
+  words: string,
+  at: InHand = {},
+  more: { before?: string; after?: string } = {},
+): SlipChange => ({ operation: on(document), on, words, at, ...more });

@@ -113,8 +113,8 @@ export class Asking {
     const open = this.open();
     const document = this.store.document();
     const changes = this.taken();
-    const operation = takeSlip(changes);
-    if (!open || !document || !operation) return this.close();
+    const operation = document && takeSlip(document, changes);
+    if (!open || !operation) return this.close();
     this.before = [...this.before, { said: open.said, document, at: changes.at(-1)!.at }].slice(-REMEMBERED);
     this.close();
     const after = withSlip(document, changes);

@@ -1,7 +1,7 @@
-import { factLabel, Facts, type FactField, type Service } from '../../../model/site.js';
+import { factLabel, Facts, type FactField, type Person, type Service, type SiteDocument } from '../../../model/site.js';
 import { readHours } from '../../../brief/hours/index.js';
 import { idFrom } from '../../../ground/ids.js';
-import { change, no, question, slip, type Intent } from '../reply.js';
+import { change, changeOn, no, question, slip, type Intent } from '../reply.js';
 import type { Reader } from '../reader.js';
 
 /** Words that judge a fact instead of giving it: “the address is wrong”. */
@@ -12,8 +12,8 @@ const says = (hours: string) => {
   return openings.length + closings.length + rules.length > 0;
 };
 const GIVEN: Partial<Record<FactField, (r: Reader) => string | undefined>> = {
-  phone: (r) => r.things('phone')[0]?.text,
-  mail: (r) => r.things('mail')[0]?.text,
+  phone: (r) => r.thing('phone')?.text,
+  mail: (r) => r.thing('mail')?.text,
 };
 /** What says that a value follows. */
 const LINK = /(?:\b(?:is|are)(?: now| from now on)?|\bshould (?:be|read|say)|\bmust be|[:=]|\bit'?s|\bnow)\s+(?=\S)/g;
@@ -53,7 +53,7 @@ export const fact: Intent = {
     if (r.has('verb:out', 'verb:add', 'verb:put', 'seo:', 'verb:send', 'part:')) {
       if (!r.has('verb:rename') || r.has('part:')) return null;
     }
-    const mail = r.has('fact:mail') && r.things('mail')[0];
+    const mail = r.has('fact:mail') && r.thing('mail');
     const field = (r.word('fact:')?.of ?? '') as FactField | 'links' | '';
     if (!field || field === 'links') return null;
     if (field === 'hours' && r.has('kind:') && r.has('noun:page') && !r.has('verb:change')) return null;
@@ -90,18 +90,26 @@ export const elsewhere: Intent = {
   name: 'elsewhere',
   examples: ['add our channel https://boats.example/hollis'],
   read(r, { document }) {
-    const url = r.things('url')[0]?.text;
+    const url = r.thing('url')?.text;
     if (!url || !r.has('verb:add', 'verb:link', 'fact:links', 'verb:put')) return null;
     r.every('verb:add', 'verb:link', 'fact:links', 'verb:put', 'part:button', 'kind:footer', 'prep:');
     const address = /^https?:/.test(url) ? url : `https://${url}`;
-    const values = [...new Set([...document.facts.links, address])];
-    return slip([change({ op: 'setList', field: 'links', values }, 'Elsewhere on the web', {}, { after: address })]);
+    const values = (d: SiteDocument) => [...new Set([...d.facts.links, address])];
+    return slip([
+      changeOn(
+        document,
+        (d) => ({ op: 'setList', field: 'links', values: values(d) }),
+        'Elsewhere on the web',
+        {},
+        { after: address },
+      ),
+    ]);
   },
 };
 
 const money = (said: string): string => {
   const m =
-    /(£|€|\$)? ?(\d+(?:[.,]\d{2})?) ?(£|€|\$|pounds?|euros?|dollars?|quid|francs?)? ?((?:a|per|an|each|\/) ?[a-z]+)?/i.exec(
+    /(£|€|\$)? ?(\d+(?:[.,]\d{2})?) ?(£|€|\$|pounds?|euros?|dollars?|quid|francs?)? ?((?:a|per|an|each) [a-z]+|\/ ?[a-z]+)?/i.exec(
       said,
     )!;
   const word = (m[1] ?? m[3] ?? '').toLowerCase();
@@ -121,17 +129,20 @@ export const price: Intent = {
   read(r, { document }) {
     const said =
       r.word('money:') &&
-      r.find(/(?:£|€|\$) ?\d[^,;]*|\d+(?:[.,]\d{2})? ?(?:£|€|pounds?|euros?|dollars?|quid|francs?)[^,;]*/);
-    const id = r.things('service')[0]?.id;
+      r.find(
+        /(?:(?:£|€|\$) ?\d+(?:[.,]\d{2})?|\d+(?:[.,]\d{2})? ?(?:£|€|pounds?|euros?|dollars?|quid|francs?))(?: (?:a|per|an|each) [a-z]+| ?\/ ?[a-z]+)?/,
+      );
+    const id = r.thing('service')?.id;
     if (!said || !id) return null;
     r.every('part:price', 'verb:change', 'verb:use', 'prep:', 'part:', 'noun:item');
     const service = document.facts.services.find((s) => s.id === id)!;
     const value = priced(service.price, money(said[0]));
-    const services = document.facts.services.map((s) => (s === service ? { ...s, price: value } : s));
+    const services = (d: SiteDocument) => d.facts.services.map((s) => (s.id === id ? { ...s, price: value } : s));
     r.explain(r.from + said.index, r.from + said.index + said[0].length);
     return slip([
-      change(
-        { op: 'setServices', services },
+      changeOn(
+        document,
+        (d) => ({ op: 'setServices', services: services(d) }),
         `What ${service.name} costs, everywhere it stands`,
         {},
         {
@@ -150,15 +161,16 @@ export const serviceOut: Intent = {
   examples: ["we don't offer rigging any more", 'remove rigging from our services'],
   read(r, { document }) {
     if (!r.has('verb:stop', 'verb:out') || r.has('kind:gallery', 'part:', 'noun:page')) return null;
-    const id = r.things('service')[0]?.id;
+    const id = r.thing('service')?.id;
     const service = document.facts.services.find((s) => s.id === id);
     if (!service) return null;
     const stopped = r.word('verb:stop') !== undefined;
     r.every('verb:out', 'kind:services', 'noun:item', 'all:', 'prep:');
     if (!stopped && r.things('page').length) return null;
     return slip([
-      change(
-        { op: 'setServices', services: document.facts.services.filter((s) => s !== service) },
+      changeOn(
+        document,
+        (d) => ({ op: 'setServices', services: d.facts.services.filter((s) => s.id !== id) }),
         `${service.name} goes, wherever it stands`,
         {},
         { before: service.name },
@@ -191,8 +203,9 @@ export const serviceNew: Intent = {
       price: cost ? money(cost[0]) : '',
     };
     return slip([
-      change(
-        { op: 'setServices', services: [...document.facts.services, service] },
+      changeOn(
+        document,
+        (d) => ({ op: 'setServices', services: [...d.facts.services, service] }),
         'One more on the list',
         {},
         {
@@ -210,7 +223,7 @@ export const delivery: Intent = {
   examples: ['send the form to office@yard.example', 'enquiries should go to office@yard.example'],
   read(r, { document }) {
     if (!r.word('verb:send', 'verb:change') || !r.word('part:form', 'kind:contact')) return null;
-    const mail = r.things('mail')[0]?.text;
+    const mail = r.thing('mail')?.text;
     const form = document.forms[0];
     if (!mail || !form) return null;
     r.every('prep:', 'verb:', 'fact:mail');
@@ -242,13 +255,14 @@ export const person: Intent = {
     r.explain(r.from, r.to);
     const [, name = '', role = ''] = m;
     const known = document.facts.people.find((p) => p.name.startsWith(name));
-    const people = known
-      ? document.facts.people.map((p) => (p === known ? { ...p, role } : p))
-      : [...document.facts.people, { id: `n${idFrom(`${name} ${role}`).slice(1)}`, name, role }];
+    const added: Person = { id: `n${idFrom(`${name} ${role}`).slice(1)}`, name, role };
+    const people = (d: SiteDocument) =>
+      known ? d.facts.people.map((p) => (p.id === known.id ? { ...p, role } : p)) : [...d.facts.people, added];
     return slip(
       [
-        change(
-          { op: 'setPeople', people },
+        changeOn(
+          document,
+          (d) => ({ op: 'setPeople', people: people(d) }),
           'Who works there',
           {},
           { before: known ? `${known.name}, ${known.role}` : '', after: `${known?.name ?? name}, ${role}` },

@@ -3,7 +3,7 @@ import { colourDistance, lch, palettesFrom, partsOf, wishesIn, type Wishes } fro
 import { families, rankPairings, type TypeClass, type TypeMood } from '../../../look/type.js';
 import { readColours } from '../../../look/wishes.js';
 import { colourName } from '../../directions/direction.js';
-import { change, no, slip, type Intent, type SlipChange } from '../reply.js';
+import { changeOn, no, slip, type Intent, type SlipChange } from '../reply.js';
 import type { Reader } from '../reader.js';
 
 const within = (v: number, least: number, most: number) => Math.min(Math.max(v, least), most);
@@ -29,7 +29,8 @@ const dressed = (
   words: string,
   before: string,
   after: string,
-): SlipChange | null => change({ op: 'setLook', look: { ...document.look, ...patch } }, words, {}, { before, after });
+): SlipChange | null =>
+  changeOn(document, (d) => ({ op: 'setLook', look: { ...d.look, ...patch } }), words, {}, { before, after });
 const EXPLAINED = ['verb:', 'all:', 'noun:', 'prep:', 'this:', 'degree:', 'more:', 'less:'];
 
 /** Sizes, corners, room: numbers of the look that go up and down. */
@@ -269,8 +270,9 @@ const recoloured = (
   const kept = wishes.lead ? { lead, accent, ground } : { lead, accent, ground, ...rest };
   const { day, night } = palettesFrom({ ...kept, ...wishes }, richness);
   const say = (p: Look['day']) => `${colourName(p.lead)} with ${colourName(p.accent)}, ${p.lead} and ${p.accent}`;
-  return change(
-    { op: 'setLook', look: { ...look, day, night, richness } },
+  return changeOn(
+    document,
+    (d) => ({ op: 'setLook', look: { ...d.look, day, night, richness } }),
     words,
     {},
     { before: say(look.day), after: say(day) },
@@ -471,7 +473,11 @@ export const lookBack: Intent = {
     if (!earlier)
       return no(`The ${what} were not changed by asking since this site was opened: the history has what was before.`);
     return slip([
-      change({ op: 'setLook', look: { ...look, ...of(earlier.look) } }, `The ${what} as they were`, {}, {}),
+      changeOn(
+        document,
+        (d) => ({ op: 'setLook', look: { ...d.look, ...of(earlier.look) } }),
+        `The ${what} as they were`,
+      ),
     ]);
   },
 };

@@ -39,7 +39,7 @@ export const goTo: Intent = {
   examples: ['publish it', 'put the site on hold', 'translate everything into German'],
   read(r) {
     for (const [verb, step, words] of STEPS) {
-      if (!r.word(verb)) continue;
+      if (!r.every(verb).length) continue;
       if (r.has('part:picture', 'kind:') && verb !== 'verb:translate' && verb !== 'talk:who') return null;
       if (verb === 'talk:who') r.explain(r.from, r.to);
       r.every('this:', 'all:', 'noun:', 'prep:', 'verb:', 'part:');

@@ -2,7 +2,7 @@ import type { Page } from '../../../model/site.js';
 import { namedOf } from '../../../model/page.js';
 import type { Operation } from '../../../operations/operation.js';
 import { nestPage, ownPage, pageOffers, renamePage, takeOutPage } from '../../plan/plan.js';
-import { change, no, question, slip, type Intent } from '../reply.js';
+import { change, changeOn, no, question, slip, type Intent } from '../reply.js';
 
 const capital = (s: string) => s[0]!.toUpperCase() + s.slice(1);
 const tidy = (s: string) =>
@@ -86,8 +86,9 @@ export const pageOut: Intent = {
     r.every('noun:page', 'prep:', 'all:');
     const under = document.pages.filter((p) => p.parent === page.id).length;
     return slip([
-      change(
-        takeOutPage(document, page.id),
+      changeOn(
+        document,
+        (d) => takeOutPage(d, page.id),
         `${page.label} goes, with all that is on it`,
         { page: page.id },
         {

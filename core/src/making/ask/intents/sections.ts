@@ -5,7 +5,7 @@ import { addSection, kindOf, shapeOfKind, takeOutSection } from '../../plan/plan
 import { carryTo, hasOwnGround, twice, whereIs } from '../../plan/sections.js';
 import { idFrom } from '../../../ground/ids.js';
 import { some } from '../../../ground/some.js';
-import { change, no, question, slip, type Context, type Intent } from '../reply.js';
+import { change, changeOn, no, question, slip, type Context, type Intent } from '../reply.js';
 import type { Placed, Reader } from '../reader.js';
 
 export const sectionTitle = (s: Section): string => shapes[s.shape]?.title ?? s.shape;
@@ -174,7 +174,9 @@ export const sectionOut: Intent = {
       if (p.page.sections.length === 1)
         return no(`It is the only section of ${p.page.label}. Take out the page instead.`);
       return slip([
-        change(takeOutSection(document, p.section.id), `${where(p)} goes`, at(p), { before: sectionTitle(p.section) }),
+        changeOn(document, (d) => takeOutSection(d, p.section.id), `${where(p)} goes`, at(p), {
+          before: sectionTitle(p.section),
+        }),
       ]);
     });
   },
@@ -487,7 +489,7 @@ export const itemChange: Intent = {
     const out = r.word('verb:out');
     const moves = !out && r.word('verb:move', 'verb:put');
     if (!out && !moves) return null;
-    const [named] = r.things('item');
+    const named = r.thing('item');
     const nths = r.every('nth:').map((n) => Number(n.of));
     if (!named && !(nths.length && (r.hand.section || r.has('noun:item')))) return null;
     if (!named && r.has('noun:section', 'noun:page', 'part:picture')) return null;

@@ -225,7 +225,7 @@ export const linkWords: Intent = {
     if (!r.word('verb:link')) return null;
     const words = r.quoted();
     const target = r.pages('to', 'at', '')[0];
-    const url = r.things('url')[0]?.text;
+    const url = r.thing('url')?.text;
     const to = target ? `page:${target.id}` : url;
     if (!words || !to) return null;
     r.every('verb:', 'part:', 'prep:', 'noun:page', 'this:');

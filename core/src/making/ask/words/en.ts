@@ -233,7 +233,7 @@ export const en: AskWords = {
   'talk:why': 'why(?: is| are| do| does| did)?',
   'talk:who': 'who (?:changed|wrote|did|moved|removed)|when (?:was|did)|what (?:was|has been) changed|history',
   'money:':
-    '(?:£|€|\\$) ?\\d+(?:[.,]\\d{2})?(?: ?(?:a|per|an|each|/) ?[a-z]+)?|\\d+(?:[.,]\\d{2})? ?(?:£|€|pounds?|euros?|dollars?|quid|francs?)(?: ?(?:a|per|an|each|/) ?[a-z]+)?',
+    '(?:£|€|\\$) ?\\d+(?:[.,]\\d{2})?(?: (?:a|per|an|each) [a-z]+| ?/ ?[a-z]+)?|\\d+(?:[.,]\\d{2})? ?(?:£|€|pounds?|euros?|dollars?|quid|francs?)(?: (?:a|per|an|each) [a-z]+| ?/ ?[a-z]+)?',
   'cannot:night': 'night mode|dark mode',
   'cannot:device': '(?:on|for) (?:the |a )?(?:phones?|mobiles?|tablets?|smartphones?|small screens?)|mobile version',
   'cannot:redirect': 'redirects?|forward(?:ing)? from',

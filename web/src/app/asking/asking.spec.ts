@@ -1,0 +1,160 @@
+import { provideHttpClient } from '@angular/common/http';
+import { provideHttpClientTesting } from '@angular/common/http/testing';
+import { provideZonelessChangeDetection } from '@angular/core';
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import type { Reply } from '@tin-porch/core/making';
+import type { Operation } from '@tin-porch/core/operations';
+import { SiteStore } from '../site/site-store';
+import { aDocument, aSite } from '../testing/a-site';
+import { toldByHand } from '../testing/no-events';
+import { Asking } from './asking';
+import { WorkSlip } from './work-slip';
+
+const start = aDocument();
+const home = start.pages[0]!;
+
+describe('a request and its slip', () => {
+  let store: SiteStore;
+  let asking: Asking;
+  let slip: ComponentFixture<WorkSlip>;
+  let changes: [Operation, string | undefined][];
+  const text = () => (slip.nativeElement as HTMLElement).innerText.replace(/\s+/g, ' ');
+  const settle = async () => {
+    await slip.whenStable();
+    await new Promise((done) => setTimeout(done));
+  };
+  const press = async (words: string) => {
+    const buttons = Array.from((slip.nativeElement as HTMLElement).querySelectorAll('button'));
+    const button = buttons.find((b) => b.textContent!.trim().startsWith(words));
+    if (!button) throw new Error(`no “${words}” among ${buttons.map((b) => b.textContent!.trim()).join(', ')}`);
+    button.click();
+    await settle();
+  };
+  const ask = async (said: string) => {
+    asking.ask(said);
+    await settle();
+  };
+
+  beforeEach(async () => {
+    TestBed.configureTestingModule({
+      providers: [
+        provideZonelessChangeDetection(),
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        provideRouter([]),
+        toldByHand().provider,
+        SiteStore,
+        Asking,
+      ],
+    });
+    store = TestBed.inject(SiteStore);
+    store.detail.set(aSite({ document: start }));
+    store.id.set('gant');
+    store.page.set(home.id);
+    spyOn(store, 'flush').and.resolveTo();
+    changes = [];
+    const change = store.change.bind(store);
+    spyOn(store, 'change').and.callFake((o, part) => {
+      changes.push([o, part]);
+      change(o, part);
+    });
+    asking = TestBed.inject(Asking);
+    slip = TestBed.createComponent(WorkSlip);
+    document.body.append(slip.nativeElement as HTMLElement);
+    await settle();
+  });
+  afterEach(() => slip.destroy());
+
+  it('shows what it would change, and changes nothing before it is taken', async () => {
+    await ask('make the buttons underlined and the text a bit larger');
+    expect(text()).toContain('Work slip: 2 changes');
+    expect(changes).toEqual([]);
+    expect(store.document()!.look).toEqual(start.look);
+    expect(store.shown()!.look).toEqual(jasmine.objectContaining({ button: 'underline' }));
+    await press('As it is');
+    expect(store.shown()!.look).toEqual(start.look);
+    await press('With it');
+    await press('Take all 2');
+    expect(changes.map(([o, part]) => [o.op, part])).toEqual([['batch', 'ask']]);
+    expect(store.document()!.look.button).toBe('underline');
+    expect(asking.open()).toBeNull();
+    expect(store.tried()).toEqual([]);
+    expect(store.said()).toEqual(jasmine.objectContaining({ bad: false, undo: true }));
+  });
+
+  it('makes only what stays ticked', async () => {
+    await ask('make the buttons underlined and the text a bit larger');
+    (slip.nativeElement as HTMLElement).querySelectorAll<HTMLInputElement>('input[type=checkbox]')[0]!.click();
+    await settle();
+    expect(store.shown()!.look.button).toBe(start.look.button);
+    await press('Take 1 of 2');
+    expect(store.document()!.look).toEqual(jasmine.objectContaining({ button: start.look.button }));
+    expect(store.document()!.look.base).toBeGreaterThan(start.look.base);
+  });
+
+  it('is left with Escape, and the line has the keys again', async () => {
+    const line = document.body.appendChild(document.createElement('input'));
+    line.id = 'ask';
+    await ask('make the buttons underlined');
+    expect(document.activeElement?.textContent?.trim()).toBe('Take it');
+    document.activeElement!.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));
+    await settle();
+    expect(asking.open()).toBeNull();
+    expect(changes).toEqual([]);
+    expect(document.activeElement).toBe(line);
+    line.remove();
+  });
+
+  it('puts an answer to what it asks back to the other changes', async () => {
+    const change = (words: string, base: number) => ({
+      words,
+      at: {},
+      operation: { op: 'setLook' as const, look: { ...start.look, base } },
+    });
+    const reply: Reply = {
+      kind: 'slip',
+      changes: [{ ...change('Round', 17), operation: { op: 'setLook', look: { ...start.look, corner: 9 } } }],
+      left: ['Not taken into account: the flagpole.'],
+      open: [
+        {
+          words: 'Which one?',
+          choices: [{ label: 'That one', reply: { kind: 'slip', changes: [change('Larger', 19)], left: [] } }],
+        },
+      ],
+    };
+    asking.show('words', reply);
+    await settle();
+    expect(text()).toContain('Not taken into account: the flagpole.');
+    await press('That one');
+    expect(text()).toContain('2 changes');
+    expect(text()).not.toContain('Which one?');
+    expect(store.shown()!.look.base).toBe(19);
+  });
+
+  it('says why there is nothing, leads to another step, and answers without a change', async () => {
+    await ask('wobble the flagpole');
+    expect(text()).toContain('nothing changed');
+    await ask('publish it');
+    expect(text()).toContain('To Publish');
+    await ask('why is this page here?');
+    expect(text()).toContain('an answer');
+    expect(changes).toEqual([]);
+  });
+
+  it('numbers the sections its changes are in', async () => {
+    const section = home.sections[1]!;
+    store.part.set(`${section.id}/`);
+    await ask('hide this');
+    expect(asking.numbers().get(section.id)).toEqual([1]);
+    await press('Take it');
+    expect(store.document()!.pages[0]!.sections[1]!.hidden).toBeTrue();
+  });
+
+  it('is gone with the site it was about', async () => {
+    await ask('make the buttons underlined');
+    store.id.set('another');
+    await settle();
+    expect(asking.open()).toBeNull();
+  });
+});
