@@ -352,6 +352,75 @@ describe('The page in hand', () => {
     expect((await textOf(first!.id, 'heading')).value).toBe('Said by another, and by me');
   });
 
+  it('is changed by asking: a slip shows what would be, and only what is taken is done', async () => {
+    await open(1280);
+    const before = await document();
+    const [, second] = before.pages[0]!.sections;
+    await page.keyboard.press('/');
+    await page.keyboard.type('make the services dark, the buttons underlined and the text a bit larger');
+    await page.keyboard.press('Enter');
+    await page.waitForSelector('.slip h2:has-text("3 changes")');
+    for (const f of await axe(page)) troubles.push(`slip: ${f}`);
+    const size = () =>
+      frame()
+        .locator('p')
+        .first()
+        .evaluate((e) => getComputedStyle(e).fontSize);
+    const larger = await size();
+    expect((await document()).look).toEqual(before.look);
+    await page.click('.slip >> text=As it is');
+    await until('the page as it is', async () => (await size()) !== larger);
+    await page.click('.slip >> text=With it');
+    await until('the page as it would be', async () => (await size()) === larger);
+    await page.locator('.slip input[type=checkbox]').nth(1).uncheck();
+    await page.click('.slip >> text=Take 2 of 3');
+    await until('two of them', async () => (await document()).look.base > before.look.base);
+    const after = await document();
+    expect(after.look.button).toBe(before.look.button);
+    expect(after.pages[0]!.sections.map((s) => s.ground ?? 'plain')).not.toEqual(
+      before.pages[0]!.sections.map((s) => s.ground ?? 'plain'),
+    );
+    await page.click('.said-note >> text=Undo');
+    await until('as it was', async () => (await document()).look.base === before.look.base);
+    expect(await document()).toEqual(before);
+
+    // What is in hand is “this”; Escape leaves the slip, and the line has the keys.
+    await press(`${second!.id}/heading`);
+    await page.fill('#ask', 'hide this');
+    await page.press('#ask', 'Enter');
+    await page.waitForSelector(`#tag-${second!.id} .asked:has-text("1")`);
+    await page.keyboard.press('Escape');
+    await page.waitForSelector('.slip', { state: 'detached' });
+    expect(await page.evaluate(() => globalThis.document.activeElement?.id)).toBe('ask');
+    await page.fill('#ask', 'hide this');
+    await page.keyboard.press('Enter');
+    await page.waitForSelector('.slip .act:focus');
+    await page.keyboard.press('Enter');
+    await until('it waits', async () => (await home()).sections[1]!.hidden === true);
+    expect(renderPage(await document(), 'home', { origin: 'https://gant.example' })).not.toContain('data-hidden');
+    await page.click('.tag.on >> text=Show again');
+    await until('it is shown', async () => (await home()).sections[1]!.hidden === undefined);
+  });
+
+  it('says plainly what was not understood, keeps the words, and loses nothing when the session has ended', async () => {
+    await open(390);
+    await page.fill('#ask', 'wobble the flagpole');
+    await page.press('#ask', 'Enter');
+    await page.waitForSelector('.slip >> text=Not understood');
+    expect(await page.inputValue('#ask')).toBe('wobble the flagpole');
+    expect(await overflows(page)).toBeFalse();
+    for (const f of await axe(page)) troubles.push(`slip on a phone: ${f}`);
+    const cookies = await context.cookies();
+    await context.clearCookies();
+    await page.fill('#ask', 'phone is 01632 960 777');
+    await page.press('#ask', 'Enter');
+    await page.click('.slip >> text=Take it');
+    await page.waitForSelector('.foot .state:has-text("Kept here")');
+    await context.addCookies(cookies);
+    await page.reload();
+    await until('it is sent', async () => (await document()).facts.phone === '01632 960 777');
+  });
+
   it('is worked on by touch on a phone', async () => {
     await open(390);
     const [first] = (await home()).sections;

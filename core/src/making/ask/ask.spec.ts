@@ -2,7 +2,7 @@ import { demoFacts } from '../../fixtures/facts.js';
 import { briefFixtures } from '../../fixtures/briefs.js';
 import { answerOf, measureAsking } from '../../fixtures/measure-asking.js';
 import { factsOf, siteFrom } from '../../fixtures/measure-copy.js';
-import { FIRST_REQUESTS, SECOND_REQUESTS } from '../../fixtures/requests.js';
+import { FIRST_REQUESTS, SECOND_REQUESTS, THIRD_REQUESTS } from '../../fixtures/requests.js';
 import { childrenOf, type SiteDocument } from '../../model/site.js';
 import { apply } from '../../operations/apply.js';
 import { validateDocument, validateOperation } from '../../operations/validate.js';
@@ -12,7 +12,8 @@ import type { InHand } from './reader.js';
 import type { Reply } from './reply.js';
 
 const site = siteFrom(demoFacts, 1);
-const house = siteFrom(factsOf(briefFixtures.find((b) => b.name === 'The Lantern House')!.text, ''));
+const from = (name: string) => siteFrom(factsOf(briefFixtures.find((b) => b.name === name)!.text, ''));
+const [house, seeds] = [from('The Lantern House'), from('The Saltmarrow Seed Company')];
 const home: InHand = { page: 'home' };
 const reply = (said: string, on: InHand = home, document = site): Reply => ask(document, { said, on });
 const changesOf = (r: Reply) => (r.kind === 'slip' ? r.changes : []);
@@ -49,6 +50,7 @@ describe('a request in plain words', () => {
     for (const [document, batch] of [
       [site, FIRST_REQUESTS],
       [house, SECOND_REQUESTS],
+      [seeds, THIRD_REQUESTS],
     ] as const) {
       const score = measureAsking(document, batch);
       expect(score.right).withContext(score.told.join('\n')).toBeGreaterThanOrEqual(40);

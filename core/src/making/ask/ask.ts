@@ -186,6 +186,15 @@ export function ask(document: SiteDocument, asked: Asked): Reply {
   if (!document.pages.length) return no('There is no site yet: write one first, from the brief.');
   const mentions = mentionsIn(document, request);
   const before = asked.before?.at(-1)?.said;
+  const bare = before && /^(?:and|also|plus)\b/.test(request.low) && !mentions.some((m) => said(m, 'verb'));
+  const verb = bare && mentionsIn(document, even(before)).find((m) => said(m, 'verb'))?.text;
+  if (verb) {
+    // “And questions below them”: what is done with them was said before.
+    const on = { ...asked.on, ...asked.before!.at(-1)!.at };
+    const whole = `${verb} ${request.raw.replace(/^(?:and|also|plus)\s+/i, '')}`;
+    const reply = ask(document, { said: whole, on, ...(asked.live && { live: true }) });
+    if (reply.kind === 'slip') return reply;
+  }
   const again = before && saidAgain(document, request, mentions, before);
   if (again) {
     const reply = ask(document, { said: again, ...(asked.on && { on: asked.on }), ...(asked.live && { live: true }) });

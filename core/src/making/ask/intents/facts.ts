@@ -50,7 +50,8 @@ export const fact: Intent = {
     'our strapline is "Wood, water, wind"',
   ],
   read(r, { document }) {
-    if (r.has('verb:out', 'verb:add', 'verb:put', 'seo:', 'verb:send', 'part:')) {
+    const puts = r.has('verb:put') && r.has('noun:page', 'kind:gallery');
+    if (puts || r.has('verb:out', 'verb:add', 'seo:', 'verb:send', 'part:')) {
       if (!r.has('verb:rename') || r.has('part:')) return null;
     }
     const mail = r.has('fact:mail') && r.thing('mail');
@@ -185,7 +186,10 @@ export const serviceNew: Intent = {
   examples: ['add a service: Sail repair, £40 an hour', 'add a fourth service called Mast making'],
   read(r, { document }) {
     if (!r.word('verb:add') || !r.word('noun:item') || r.has('kind:questions') || r.has('noun:page')) return null;
-    const m = /(?:services?|rooms?|offers?|items?)\b\s*(?:called|named|:|,|for|-|–)?\s*(.+)$/i.exec(r.words);
+    const m =
+      /(?:services?|rooms?|offers?|items?|things?(?: on the (?:shelf|list|menu))?)\b\s*(?:called|named|:|,|for|-|–)?\s*(.+)$/i.exec(
+        r.words,
+      );
     if (!m || r.things('service').length) return null;
     const quoted = r.quoted();
     const rest = m[1]!.trim();

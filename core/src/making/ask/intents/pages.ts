@@ -111,14 +111,16 @@ export const pageName: Intent = {
   read(r, { document, live }) {
     const instead = /\b(?:say|read|be called)\s+["“']?(.+?)["”']?\s+(?:instead of|rather than|not)\s+/i.exec(r.words);
     if (!r.word('verb:rename') && !(r.has('part:menu') && r.word('verb:say'))) return null;
-    const [page] = r.pages();
+    const page = r.pages()[0] ?? (/\b(?:it|this|that)\b/.test(r.even.low) ? r.pageInHand() : undefined);
     if (!page) return null;
     let label = r.quoted() ?? instead?.[1];
     if (!label) {
       const m =
         /\bpage\s+(?:(?:to|as|into)\s+)?(.+)$/i.exec(r.words) ??
         /\s(?:to|as|into)\s+(.+)$/i.exec(r.words) ??
-        new RegExp(`${page.label}\\s+(.+)$`, 'i').exec(r.words);
+        new RegExp(`(?:${page.label.replace(/[^\p{L}\p{N} ]/gu, '.')}|\\b(?:it|this|that))\\s+(.+)$`, 'iu').exec(
+          r.words,
+        );
       label = m?.[1];
     }
     label = label?.replace(/^["“‘']|["”’'.]$/g, '').trim();

@@ -19,6 +19,16 @@ const atOf = ({ at, page }: PicturePlace) => ({ ...(page && { page: page.id }), 
 /** The places for pictures that are spoken of: those of a section or page that is named or in hand. */
 function placesOf(r: Reader, { document }: Context): PicturePlace[] {
   const all = picturePlaces(document);
+  // A picture can be named by what it shows.
+  const shown = document.media.filter(
+    (m) => m.title.length > 3 && r.even.low.includes(`of the ${m.title.toLowerCase()}`),
+  );
+  const [one] = shown;
+  if (one) {
+    const at = r.even.low.indexOf(one.title.toLowerCase(), r.from);
+    r.explain(at, at + one.title.length);
+    return all.filter((p) => p.picture.media === one.id);
+  }
   const named = r.sections();
   if (named.length) {
     const page = r.pages('at')[0] ?? r.pageInHand();

@@ -280,7 +280,11 @@ export const sectionShape: Intent = {
   ],
   read(r, { document }) {
     const wish = r.every('like:').map((l) => l.of);
-    if (!wish.length || r.has('look:', 'part:button', 'comp:light')) return null;
+    if (
+      !wish.length ||
+      r.has('look:', 'part:button', 'comp:light', 'verb:move', 'verb:trade', 'prep:before', 'prep:after')
+    )
+      return null;
     if (r.has('part:text') && !r.has('like:centred', 'like:columns', 'like:picture')) return null;
     const instead = r.word('prep:instead');
     const wanted = instead && wish.length > 1 ? wish[0]! : wish[0]!;

@@ -57,7 +57,7 @@ export const swapWords: Intent = {
       if (!m) continue;
       const [from, to] = (way === 'from-to' ? [m[1]!, m[2]!] : [m[2]!, m[1]!]).map(unquote) as [string, string];
       const quoted = r.even.quoted.length > 0;
-      if (!from || !to || (!quoted && /^(?:this|that|it|the|our|my)\b/i.test(from))) continue;
+      if (!from || !to || (!quoted && /^(?:this|that|it)\b/i.test(from))) continue;
       const texts = allTexts(document)
         .map((t) => ({ t, value: t.text.value.replace(whole(from), () => to) }))
         .filter(({ t, value }) => value !== t.text.value && value.length <= 4000);

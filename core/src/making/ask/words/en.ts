@@ -4,11 +4,11 @@ import type { AskWords } from './ask-words.js';
 export const en: AskWords = {
   // What is to be done.
   'verb:add':
-    "add|adding|insert|include|create|set up|bring in|i need|we need|i(?:'d| would) like (?=a |an |some |another )|there should be|can we have|could we have|can i have|we want(?= a| an| some| another)|i want(?= a | an | some | another)|we could do with|give (?:me|us)|new(?=:| page| section| room| service)|another(?= page| section| question| step)|make(?= a (?:new )?page)",
+    "add|adding|insert|there(?:'s| is| are)(?: now)? (?:a |an )?new|include|create|set up|bring in|i need|we need|i(?:'d| would) like (?=a |an |some |another )|there should be|can we have|could we have|can i have|we want(?= a| an| some| another)|i want(?= a | an | some | another)|we could do with|give (?:me|us)|new(?=:| page| section| room| service)|another(?= page| section| question| step)|make(?= a (?:new )?page)",
   'verb:out':
-    "remov(?:e|ed|ing)|delet(?:e|ed|ing)|take (?:it |this |that |them )?(?:out|away|off)|taken? (?:out|away|off)|take(?= (?:[a-z']+ ){1,6}(?:out|away|off)\\b)|get rid of|drop(?:ped)?|leave (?:it |this )?out|lose|scrap|throw out|kick out|do(?:n't| not) (?:want|need|show)|should(?:n't| not) be (?:there|here|shown)|no more|no longer (?:want|need)|without|ditch|cut out|strip",
+    "remov(?:e|ed|ing)|delet(?:e|ed|ing)|take (?:it |this |that |them )?(?:out|away|off)|taken? (?:out|away|off)|take(?= (?:[a-z']+ ){1,6}(?:out|away|off)\\b)|get rid of|drop(?:ped)?|leave (?:it |this )?out|lose|scrap|throw out|kick out|do(?:n't| not) (?:want|need|show)|should(?:n't| not) be (?:there|here|shown)|no more|no longer (?:want|need)|without|ditch|cut out|strip|(?:can|may|must|should|has to|have to) go(?= *$| away)",
   'verb:stop':
-    "do(?:n't| not) (?:do|offer|sell|make|have)|no longer (?:do|offer|sell|make|have)|stopped (?:doing|offering)|have given up|gave up",
+    "do(?:n't| not) (?:do|offer|sell|make|have)|no longer (?:do|offer|sell|make|have)|stopped [a-z]+ing|have given up|gave up",
   'verb:move':
     'mov(?:e|ed|ing)|bring|shift(?:ed)?|push|pull|should (?:come|go|be|stand)(?= first| last| up| down| above| below| before| after| under| at the)|go(?= above| below| before| after| under| up| down| to the| first| last)|come(?= first| last| above| below| before| after)',
   'verb:put': 'put|place(?= (?:it|the|this|a|our) )|stick|stand(?= on)|should (?:be|stand|go|sit) (?=on|in|under)',
@@ -18,7 +18,7 @@ export const en: AskWords = {
   'verb:hide': "hid(?:e|den|ing)|do(?:n't| not) show|keep (?:it |this )?back|switch off|turn off",
   'verb:show': 'show|unhide|bring back|switch on|turn on',
   'verb:twice': 'duplicate|double|copy|repeat|once more (?:under|below)|the same again',
-  'verb:rename': 'rename|call|relabel|title(?= it| this)|should be called|retitle',
+  'verb:rename': 'rename|call|relabel|name(?= (?:it|this|that))|title(?= it| this)|should be called|retitle',
   'verb:write':
     'write|reword|rewrite|rephrase|rework|word|phrase|say (?:it|this) (?:differently|otherwise|another way)',
   'verb:say': 'should (?:say|read|be called)|to say|say|read|reads?(?= )',
@@ -37,7 +37,8 @@ export const en: AskWords = {
   'verb:publish':
     'publish|go live|put (?:it |the site |this )?(?:live|online)|make (?:it|the site) live|launch|release',
   'verb:hold': 'on hold|take (?:the site |it )?(?:offline|down)|offline|holding page|pause the site|under construction',
-  'verb:share': 'share|preview link|review link|show (?:it )?to the client|send (?:it )?to the client',
+  'verb:share':
+    'share|preview link|review link|show (?:it|this|the site|them) to|show to the client|send (?:it )?to the client',
   'verb:translate':
     'translat(?:e|ed|ion)|in(?:to)? (?:german|french|spanish|english)|other languages?|second language|bilingual',
   'verb:fill': 'fill|find pictures for|choose pictures for|pictures? (?:for|in) all|illustrate',
@@ -63,8 +64,7 @@ export const en: AskWords = {
   'part:menu': 'menu|navigation|nav(?: bar)?|top bar',
   'part:form': 'forms?|contact form|enquiry form|enquiries|messages',
   'part:field': 'fields?|input|box (?:for|to)',
-  'kind:opening':
-    'opening|hero|top(?: of the page| section| part| bit| picture area)?|banner|first section|header section|intro section',
+  'kind:opening': 'opening|hero|top (?:of the page|section|part|bit)|banner|first section|header section|intro section',
   'kind:services': 'services?(?: list| section| part)?|offers?|what we (?:do|offer)|list of services',
   'kind:story': 'story|about (?:text|bit|us text|us section)|history|our story|who we are',
   'kind:visit':
@@ -95,7 +95,7 @@ export const en: AskWords = {
   'fact:mail': 'e-?mail(?: address)?|mail(?: address)?',
   'fact:address': 'address|postcode',
   'fact:hours':
-    '(?:opening )?hours|opening times|check-?in(?: time)?|check-?out|we (?:are )?(?:open|close|shut)|(?:open|clos)(?:e|es|ed|ing)(?= at| from| on| until| till| for| in)|(?:are|is) (?:open|closed|shut)',
+    '(?:opening )?hours|opening times|check-?in(?: time)?|check-?out|(?:we|they) (?:are )?(?:open|close|shut)|(?:open|clos)(?:e|es|ed|ing)(?= at| from| on| until| till| for| in)|(?:are|is) (?:open|closed|shut)',
   'fact:name': '(?:business |company |client )?name|(?:the )?site(?= to)',
   'fact:strapline': 'strapline|slogan|tag ?line|motto',
   'fact:trade': 'trade',
@@ -147,7 +147,7 @@ export const en: AskWords = {
   'comp:round:-': 'squarer|square|sharper|sharp|less round(?:ed)?|straight corners',
   'degree:0.5': 'a (?:little )?bit|a touch|slightly|a little|a tad|somewhat|a notch',
   'degree:2': 'much|a lot|far|way|considerably|really',
-  'too:': 'too|overly|a bit too',
+  'too:': 'too|overly|a bit too|(?:looks?|feels?|is|are|seems?|find(?: [a-z]+){1,4}) (?:a bit|a little|rather|very|so)',
   'more:': 'more|extra|another',
   'less:': 'less|fewer|not so(?: much)?',
   // What the look is made of.
@@ -229,7 +229,7 @@ export const en: AskWords = {
   'talk:better':
     "what (?:would|could|should|can) (?:you|we|i|be)(?: do)? (?:better|improved?|change(?:d)?)|how (?:can|could) (?:this|it|the page|we) be? ?(?:better|improved?)|any (?:ideas|suggestions|advice)|what do you think|could be better|what(?:'s| is) wrong|anything (?:wrong|amiss)|review (?:this|the)|check (?:this|the) page",
   'talk:missing':
-    "what(?:'s| is) (?:still )?missing|anything missing|what (?:do|did) (?:we|i) forget|what else(?: do we need)?|what (?:is|'s) left|what (?:is )?(?:still )?to do",
+    "what(?:'s| is) (?:still )?missing|anything missing|what (?:does|do|must|should) [a-z ]{2,30}(?:tell|say|send|confirm|answer)[a-z ]*|what (?:do|did) (?:we|i) forget|what else(?: do we need)?|what (?:is|'s) left|what (?:is )?(?:still )?to do",
   'talk:why': 'why(?: is| are| do| does| did)?',
   'talk:who': 'who (?:changed|wrote|did|moved|removed)|when (?:was|did)|what (?:was|has been) changed|history',
   'money:':
