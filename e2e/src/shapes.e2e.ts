@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import type { FileMedium } from '@tin-porch/core/model';
 import { kinds } from '@tin-porch/core/look';
 import { directionNumbered } from '@tin-porch/core/making';
-import { demoFacts, shapeSheet, siteFrom, STRESSES } from '@tin-porch/core/fixtures';
+import { demoFacts, monkeyOn, shapeSheet, siteFrom, sitesForMonkey, STRESSES } from '@tin-porch/core/fixtures';
 import type { Browser } from 'playwright-core';
 import { openBrowser } from './support/browser.js';
 import sharp from 'sharp';
@@ -34,6 +34,18 @@ describe('every section shape', () => {
       for (const { document, width, mode, stress } of looks)
         for (const { path, faults } of await lookAt(browser, document, { width, mode }))
           expect(faults).withContext(`${kind}, ${stress}, ${width} px, ${mode}, ${path}`).toEqual([]);
+  });
+
+  it('is accessible, stays on the page and is sound markup after a hundred edits nobody would make', async () => {
+    const left = sitesForMonkey().flatMap((site, n) => (n % 4 === 1 ? [monkeyOn(site, n + 101, 100).document] : []));
+    expect(left.length).toBe(5);
+    for (const [n, document] of left.entries())
+      for (const { path, faults } of await lookAt(browser, document, {
+        width: n % 2 ? 1280 : 390,
+        mode: n % 3 ? 'light' : 'dark',
+      }))
+        expect(faults).withContext(`site ${n}, ${path}`).toEqual([]);
+    expect(nu(left)).toEqual([]);
   });
 
   it('has a photograph where it has a drawing: in the same place and of the same size', async () => {

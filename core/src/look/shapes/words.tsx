@@ -156,7 +156,9 @@ export function Icon(props: { name?: string; words?: string; at: Surroundings })
 /** The name of the business: its mark where it has one, else its name set in type. `deep` where it stands on a deep ground. */
 export function SiteName({ at, deep = false }: { at: Surroundings; deep?: boolean }) {
   const { mark } = at;
-  if (!mark) return <span class="name">{at.facts.name}</span>;
+  // Where nobody has said a name, it leads home all the same, and says so.
+  const name = at.facts.name.trim() || at.pages.find((p) => p.slug === '')?.label;
+  if (!mark) return <span class="name">{name}</span>;
   const { width, height, plate } = mark;
   return (
     <picture>
@@ -166,7 +168,7 @@ export function SiteName({ at, deep = false }: { at: Surroundings; deep?: boolea
         src={deep ? mark.deep : mark.src}
         width={width}
         height={height}
-        alt={at.facts.name}
+        alt={name}
       />
     </picture>
   );

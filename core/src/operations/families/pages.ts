@@ -34,6 +34,7 @@ export const insertPage: Definition<typeof InsertPage> = {
   schema: InsertPage,
   apply(document, { page, at }) {
     const { header, footer, pages } = document;
+    if (at === 0 && pages.length) throw new OperationError('The home page stays first.');
     if (pages.some((p) => p.id === page.id)) throw new OperationError(`There is a page “${page.id}” already.`);
     const taken = new Set([header, footer, ...pages.flatMap((p) => p.sections)].map((s) => s?.id));
     if (page.sections.some((s) => taken.has(s.id)))

@@ -17,6 +17,7 @@ import { shapes } from '../../look/shapes/registry.gen.js';
 import type { FormState, ShownPicture, Surroundings } from '../../look/shapes/shape.js';
 import { allTexts } from '../../making/generate/site.js';
 import { fontCuts, fontPath, siteCss, type FontCut } from './css.js';
+import { composed } from './composed.js';
 import { layOut } from './lay-out.js';
 import { Proofs } from './proofs.js';
 
@@ -539,7 +540,7 @@ function notFoundPage({ language, pages }: SiteDocument): Page {
 
 /** A page of a site as HTML, with the answer to a form where there is one. */
 export function renderPage(site: SiteDocument, pageId: string, options: RenderOptions): string | undefined {
-  const document = asPublished(site);
+  const document = composed(asPublished(site));
   const page = document.pages.find((p) => p.id === pageId);
   return (
     page &&
@@ -572,7 +573,7 @@ export function renderWindow(
  * Renders a site whole. Pure and deterministic: the same document and options give the same files, sorted by path.
  */
 export function render(site: SiteDocument, options: RenderOptions): RenderedFile[] {
-  const document = asPublished(site);
+  const document = composed(asPublished(site));
   const files = prepare({ ...document, pages: [...document.pages, notFoundPage(document)] }, options);
   const proofs = options.proofs ?? newProofs();
   const shared = sharedBy(options, document, files);
