@@ -68,6 +68,8 @@ export const HistoryLine = object({
   by: Type.String(),
   part: Part,
   at: Instant,
+  /** What the point after this step is called, where it has a name. */
+  name: Type.Union([Type.String(), Type.Null()]),
 });
 
 /** What is told of a site beside its document. */
@@ -141,9 +143,21 @@ export const sites = {
     answer: Type.Union([SiteDetail, SiteNews]),
   }),
   'GET /sites/:id/history': route({
-    says: 'What was changed, newest first.',
+    says: 'What was changed, newest first: the last sixty steps, or as many as are asked for.',
     role: 'accountant',
+    query: Type.Object({ most: Type.Optional(words(3, '^[0-9]{1,3}$')) }, closed),
     answer: object({ lines: Type.Array(HistoryLine) }),
+  }),
+  'GET /sites/:id/points/:step': route({
+    says: 'The site as it was after a step of its log; 0 is before the first.',
+    role: 'accountant',
+    answer: object({ document: SiteDocument }),
+  }),
+  'PUT /sites/:id/points/:step': route({
+    says: 'Gives the point after a step a name, or takes it away with an empty one.',
+    role: 'helper',
+    body: object({ name: words(60) }),
+    answer: object({ name: Type.Union([Type.String(), Type.Null()]) }),
   }),
   'POST /sites/:id/operations': route({
     says: 'Changes a site. What others did since `base` is kept: the change is read anew over it, or refused.',

@@ -27,3 +27,4 @@ export * from './picture-places.js';
 export * from './links.js';
 export * from './checks.js';
 export * from './plan/sections.js';
+export { changesTo, saidIn } from './points/changes-to.js';

@@ -48,6 +48,8 @@ export interface HistoryLine {
   by: string;
   part: Part;
   at: Date;
+  /** What the point after this step is called. */
+  name: string | null;
 }
 
 type Kind = 'do' | 'undo' | 'redo';
@@ -66,6 +68,8 @@ const LOG = 'seq, kind, of, op, inverse, by, author, tab';
 
 /** So many steps at most are told instead of the whole document. */
 const MOST_SINCE = 40;
+/** So many steps are taken back at once on the way to an earlier point. */
+const BACK_AT_ONCE = 200;
 /** Over so many steps at most a change is read anew. Whoever made it has not looked at the site for long. */
 const MOST_REBASED = 400;
 
@@ -368,12 +372,52 @@ export class SiteLog {
   async history(id: string, limit = 60): Promise<HistoryLine[]> {
     const { rows } = await this.db.query<HistoryLine & { op: Operation }>(
       // What was taken back or put back goes by the name of the change itself, not by that of its inverse.
-      `select o.seq, o.kind, coalesce(d.op, o.op) as op, o.by, o.part, o.at
+      `select o.seq, o.kind, coalesce(d.op, o.op) as op, o.by, o.part, o.at, p.name
        from operation o left join operation d on d.site = o.site and d.seq = o.of
+         left join point p on p.site = o.site and p.seq = o.seq
        where o.site = $1 order by o.seq desc limit $2`,
       [id, limit],
     );
     return rows.map(({ op, ...line }) => ({ ...line, words: describe(op) }));
+  }
+
+  /**
+   * A site as it was after a step of its log: what was done since is taken back, the newest first.
+   * @throws Problem 404 where there is no such step
+   */
+  async documentAt(id: string, step: number): Promise<SiteDocument> {
+    // Steps never change once they are there: nothing needs to be held while they are read.
+    const { rows } = await this.db.query<{ head: number; document: unknown }>(
+      'select head, document from site where id = $1',
+      [id],
+    );
+    const [site] = rows;
+    if (!site || step > site.head) throw new Problem(404, 'There is no such step');
+    let document = this.documents.at(id, site.head) ?? migrate(site.document);
+    for (let upper = site.head; upper > step; upper -= BACK_AT_ONCE) {
+      const back = await this.db.query<{ inverse: Operation }>(
+        'select inverse from operation where site = $1 and seq > $2 and seq <= $3 order by seq desc',
+        [id, Math.max(step, upper - BACK_AT_ONCE), upper],
+      );
+      for (const { inverse } of back.rows)
+        document = applyOrRefuse(document, operationForward(inverse, document)).document;
+    }
+    return document;
+  }
+
+  /** Gives the point after a step a name, or takes it away with an empty one. @throws Problem 404 where there is no such step */
+  async namePoint(id: string, step: number, name: string, author: Author): Promise<string | null> {
+    const wanted = name.trim();
+    const { rowCount } = await this.db.query('select 1 from operation where site = $1 and seq = $2', [id, step]);
+    if (!rowCount) throw new Problem(404, 'There is no such step');
+    if (!wanted) await this.db.query('delete from point where site = $1 and seq = $2', [id, step]);
+    else
+      await this.db.query(
+        `insert into point (site, seq, name, by) values ($1, $2, $3, $4)
+         on conflict (site, seq) do update set name = excluded.name, by = excluded.by, at = now()`,
+        [id, step, wanted, author.name],
+      );
+    return wanted || null;
   }
 
   /** The changes that stand between two steps of a site, newest first, each named once; the second included. */

@@ -41,6 +41,28 @@ describe('sites and their history', () => {
     ({ id } = await sites.create(ines.organisation, { name: 'Tolliver & Son' }));
   });
 
+  it('is seen as it was at any step, whatever was taken back since, and a point can have a name', async () => {
+    const before = (await sites.get(id))!.document;
+    const seen = [before];
+    for (const value of ['1', '2', '3']) {
+      await sites.log.change(id, phone(value), ines);
+      seen.push((await sites.get(id))!.document);
+    }
+    await sites.log.step(id, 'undo', ines);
+    await sites.log.change(id, phone('4'), tom);
+    for (const [step, document] of seen.entries()) expect(await sites.log.documentAt(id, step)).toEqual(document);
+    expect((await sites.log.documentAt(id, 5)).facts.phone).toBe('4');
+    expect((await refusal(sites.log.documentAt(id, 6)))?.status).toBe(404);
+    expect(await sites.log.namePoint(id, 2, ' Shown to the client ', ines)).toBe('Shown to the client');
+    expect((await sites.log.history(id)).map((l) => l.name)).toEqual([null, null, null, 'Shown to the client', null]);
+    expect(await sites.log.namePoint(id, 2, '', tom)).toBeNull();
+    expect((await sites.log.history(id, 2)).map((l) => [l.seq, l.name])).toEqual([
+      [5, null],
+      [4, null],
+    ]);
+    expect((await refusal(sites.log.namePoint(id, 9, 'Nowhere', ines)))?.status).toBe(404);
+  });
+
   it('gives two clients of one name an address each', async () => {
     const other = await sites.create(ines.organisation, { name: 'Tolliver & Son' });
     expect(other.id).not.toBe(id);

@@ -39,10 +39,10 @@ const NOT_UNDERSTOOD = no(
   'Not understood, so nothing was changed. Say what should be done and to what: make the opening darker; add opening hours to the contact page; phone is 01632 960 114.',
 );
 
-/** Applies a change with what follows from it; null where it does not fit. */
-function applied(document: SiteDocument, operation: Operation): SiteDocument | null {
+/** Applies a change with what follows from it, or exactly; null where it does not fit. */
+function applied(document: SiteDocument, operation: Operation, exact = false): SiteDocument | null {
   try {
-    return apply(document, withFollowing(document, operation)).document;
+    return apply(document, exact ? operation : withFollowing(document, operation)).document;
   } catch (error) {
     if (error instanceof OperationError) return null;
     throw error;
@@ -284,11 +284,11 @@ const alike = (document: SiteDocument, a: readonly SlipChange[], b: readonly Sli
   same(withSlip(document, a), withSlip(document, b));
 
 /** The changes of a slip that are taken, as one step of history; null where none is, or none fits any more. */
-export function takeSlip(document: SiteDocument, changes: readonly SlipChange[]): Operation | null {
+export function takeSlip(document: SiteDocument, changes: readonly SlipChange[], exact = false): Operation | null {
   let now = document;
   const operations = changes.flatMap((change): SingleOperation[] => {
     const operation = onto(now, change);
-    const next = applied(now, operation);
+    const next = applied(now, operation, exact);
     if (!next) return [];
     now = next;
     return operation.op === 'batch' ? operation.operations : [operation];
@@ -296,5 +296,5 @@ export function takeSlip(document: SiteDocument, changes: readonly SlipChange[])
   return operations.length > 1 ? { op: 'batch', operations } : (operations[0] ?? null);
 }
 /** A site with changes of a slip made, and with what follows from them: what the window shows before they are taken. */
-export const withSlip = (document: SiteDocument, changes: readonly SlipChange[]): SiteDocument =>
-  changes.reduce((d, c) => applied(d, onto(d, c)) ?? d, document);
+export const withSlip = (document: SiteDocument, changes: readonly SlipChange[], exact = false): SiteDocument =>
+  changes.reduce((d, c) => applied(d, onto(d, c), exact) ?? d, document);

@@ -116,9 +116,17 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
       };
       return operations ? { ...about, operations } : { ...about, document: whole!.document };
     },
-    'GET /sites/:id/history': async ({ me, params }) => {
+    'GET /sites/:id/history': async ({ me, params, query }) => {
       const site = await sites.headOf(me.organisation, params['id']!);
-      return { lines: await sites.log.history(site.id) };
+      return { lines: await sites.log.history(site.id, Number(query.most ?? 60)) };
+    },
+    'GET /sites/:id/points/:step': async ({ me, params }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      return { document: await sites.log.documentAt(site.id, stepOf(params['step']!)) };
+    },
+    'PUT /sites/:id/points/:step': async ({ body, me, params }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      return { name: await sites.log.namePoint(site.id, stepOf(params['step']!), body.name, me) };
     },
     'POST /sites/:id/operations': async ({ body: { operation, ...sending }, me, params }) => {
       const site = await sites.headOf(me.organisation, params['id']!);
@@ -134,6 +142,12 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
     'POST /sites/:id/undo': step('undo'),
     'POST /sites/:id/redo': step('redo'),
   };
+}
+
+/** A step of a log, as an address has it. @throws Problem 404 where it is no number */
+function stepOf(said: string): number {
+  if (!/^\d{1,9}$/.test(said)) throw new Problem(404, 'There is no such step');
+  return Number(said);
 }
 
 /** Words from the writers. */

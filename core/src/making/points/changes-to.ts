@@ -1,0 +1,367 @@
+import {
+  ENTRY_FACTS,
+  factLabel,
+  LIST_FACTS,
+  type EntryFact,
+  type FactField,
+  type Facts,
+  type ListFact,
+  type Page,
+  type Section,
+  type SiteDocument,
+} from '../../model/site.js';
+import { namedOf, withoutParent } from '../../model/page.js';
+import { apply } from '../../operations/apply.js';
+import { OperationError } from '../../operations/definition.js';
+import type { Operation, SingleOperation } from '../../operations/operation.js';
+import { findSection, pageOf } from '../../operations/reach.js';
+import { shapes } from '../../look/shapes/registry.gen.js';
+import { some } from '../../ground/some.js';
+import { colourName } from '../directions/direction.js';
+import type { SlipChange } from '../ask/reply.js';
+import { textsOf } from '../generate/site.js';
+import { kindOf } from '../plan/plan.js';
+
+const same = (a: unknown, b: unknown) => sorted(a) === sorted(b);
+/** JSON with the keys of every object in order: a database gives them back in another one. */
+const sorted = (value: unknown): string =>
+  JSON.stringify(value, (_, v: unknown) =>
+    typeof v === 'object' && v !== null && !Array.isArray(v)
+      ? Object.fromEntries(Object.entries(v).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : v,
+  );
+
+const LISTS = new Set<string>([...LIST_FACTS, ...ENTRY_FACTS]);
+const SETTERS: Record<EntryFact, (facts: Facts) => SingleOperation> = {
+  services: ({ services }) => ({ op: 'setServices', services }),
+  people: ({ people }) => ({ op: 'setPeople', people }),
+  contacts: ({ contacts }) => ({ op: 'setContacts', contacts }),
+  branches: ({ branches }) => ({ op: 'setBranches', branches }),
+  events: ({ events }) => ({ op: 'setEvents', events }),
+};
+const isEntry = (field: string): field is EntryFact => field in SETTERS;
+/** A list of facts in words, a line each. */
+const inWords = (value: Facts[keyof Facts]): string =>
+  Array.isArray(value)
+    ? value.map((v) => (typeof v === 'string' ? v : Object.values(v).slice(1).filter(Boolean).join(', '))).join('\n')
+    : value;
+
+/** What a section says, a line for each text. */
+export const saidIn = (section: Section): string =>
+  textsOf(section)
+    .map((t) => t.text.value)
+    .filter(Boolean)
+    .join('\n');
+const titleOf = (s: Section) => shapes[s.shape]?.title ?? s.shape;
+
+/** Changes gathered one after the other, each made on the site as those before it leave it. */
+class Gathered {
+  readonly changes: SlipChange[] = [];
+  constructor(public now: SiteDocument) {}
+  /** @throws OperationError where they do not fit */
+  add(
+    operations: SingleOperation[],
+    words: string,
+    at: SlipChange['at'],
+    more: Pick<SlipChange, 'before' | 'after'> = {},
+  ) {
+    if (!operations.length) return;
+    const operation: Operation = operations.length > 1 ? { op: 'batch', operations } : operations[0]!;
+    this.now = apply(this.now, operation).document;
+    this.changes.push({ operation, words, at, ...more });
+  }
+}
+
+function facts(all: Gathered, then: SiteDocument): void {
+  for (const field of Object.keys(then.facts) as (keyof Facts)[]) {
+    const [was, is] = [all.now.facts[field], then.facts[field]];
+    if (same(was, is)) continue;
+    const operation: SingleOperation = isEntry(field)
+      ? SETTERS[field](then.facts)
+      : LISTS.has(field)
+        ? { op: 'setList', field: field as ListFact, values: is as string[] }
+        : { op: 'setFact', field: field as FactField, value: is as string };
+    all.add([operation], factLabel(field), {}, { before: inWords(was), after: inWords(is) });
+  }
+  const { language, length, fill, corrections, without } = then;
+  if (!same([all.now.language, all.now.length, all.now.fill], [language, length, fill]))
+    all.add([{ op: 'setWriting', language, length, fill }], 'How it is written', {});
+  if (!same(all.now.corrections, corrections))
+    all.add([{ op: 'setCorrections', corrections }], 'How the brief was read', {});
+  if (!same(all.now.without, without)) all.add([{ op: 'setWithout', values: without }], 'What the plan leaves out', {});
+}
+
+const lookWords = ({ look }: SiteDocument) =>
+  `${colourName(look.day.lead)} with ${colourName(look.day.accent)}, ${look.heading} over ${look.reading}`;
+function look(all: Gathered, then: SiteDocument): void {
+  const operations: SingleOperation[] = [
+    ...(same(all.now.look, then.look) ? [] : [{ op: 'setLook' as const, look: then.look }]),
+    ...(same(all.now.direction, then.direction) ? [] : [{ op: 'setDirection' as const, direction: then.direction }]),
+    ...(same(all.now.board, then.board) ? [] : [{ op: 'setBoard' as const, board: then.board }]),
+  ];
+  const told = operations.some((o) => o.op === 'setLook');
+  all.add(
+    operations,
+    told ? 'The look' : 'Directions that were looked at',
+    {},
+    {
+      ...(told && { before: lookWords(all.now), after: lookWords(then) }),
+    },
+  );
+  if (!same(all.now.mark, then.mark)) all.add([{ op: 'setMark', mark: then.mark }], 'The mark', {});
+}
+
+function media(all: Gathered, then: SiteDocument): void {
+  const brought = then.media.filter(
+    (m) =>
+      !same(
+        m,
+        all.now.media.find((n) => n.id === m.id),
+      ),
+  );
+  all.add(
+    brought.map((medium) => ({ op: 'putMedium', medium })),
+    some(brought.length, 'picture'),
+    {},
+    { after: brought.map((m) => m.title).join(', ') },
+  );
+}
+function mediaGone(all: Gathered, then: SiteDocument): void {
+  const gone = all.now.media.filter((m) => !then.media.some((t) => t.id === m.id));
+  all.add(
+    gone.map((m) => ({ op: 'removeMedium', medium: m.id })),
+    `${some(gone.length, 'picture')} that came since`,
+    {},
+    { before: gone.map((m) => m.title).join(', ') },
+  );
+}
+
+/** One section as it was: its shape, its room, what it holds. */
+function section(all: Gathered, then: Section, page: Page | null): void {
+  const now = findSection(all.now, then.id);
+  if (!now || same(now, then)) return;
+  const operations: SingleOperation[] = [
+    ...(now.shape === then.shape && now.ground === then.ground
+      ? []
+      : [
+          { op: 'setShape' as const, section: then.id, shape: then.shape, ...(then.ground && { ground: then.ground }) },
+        ]),
+    ...(now.hidden === then.hidden && now.room === then.room
+      ? []
+      : [{ op: 'setSection' as const, section: then.id, hidden: then.hidden ?? false, room: then.room ?? ('look' as const) }]),
+    ...(same(now.content, then.content)
+      ? []
+      : [{ op: 'setContent' as const, section: then.id, content: then.content }]),
+  ];
+  const [before, after] = [saidIn(now), saidIn(then)];
+  const character = (s: Section) =>
+    [shapes[s.shape]?.character, s.ground, s.hidden && 'hidden'].filter(Boolean).join(', ');
+  all.add(
+    operations,
+    `${titleOf(then)}${page ? ` on ${page.label}` : ''}`,
+    { ...(page && { page: page.id }), section: then.id },
+    before === after ? { before: character(now), after: character(then) } : { before, after },
+  );
+}
+
+function pages(all: Gathered, then: SiteDocument): void {
+  const has = (id: string) => all.now.pages.some((p) => p.id === id);
+  // Who is under whom is taken apart first: no order of changes would do otherwise.
+  const apart = all.now.pages.filter((p) => {
+    const t = then.pages.find((x) => x.id === p.id);
+    return t && p.parent !== undefined && p.parent !== t.parent;
+  });
+  all.add(
+    apart.map((p) => ({ op: 'setPage', ...namedOf(withoutParent(p)) })),
+    'Which pages are under others',
+    {},
+  );
+  for (const [n, page] of then.pages.entries())
+    if (!has(page.id))
+      all.add(
+        [{ op: 'insertPage', page: withoutParent(page), at: Math.min(Math.max(1, n), all.now.pages.length) }],
+        `The page ${page.label}`,
+        { page: page.id },
+        { after: page.sections.map(saidIn).join('\n') },
+      );
+  for (const page of [...all.now.pages])
+    if (!then.pages.some((p) => p.id === page.id))
+      all.add(
+        [{ op: 'removePage', page: page.id }],
+        `The page ${page.label} goes`,
+        { page: page.id },
+        {
+          before: page.sections.map(saidIn).join('\n'),
+        },
+      );
+  for (const page of then.pages) {
+    const now = pageOf(all.now, page.id);
+    if (!same(namedOf(now), namedOf(page)))
+      all.add(
+        [{ op: 'setPage', ...namedOf(page) }],
+        `What the page ${page.label} is called, and where it is`,
+        { page: page.id },
+        {
+          before: `${now.label} /${now.slug}`,
+          after: `${page.label} /${page.slug}`,
+        },
+      );
+    for (const field of ['title', 'description'] as const)
+      if (!same(now.seo[field], page.seo[field]))
+        all.add(
+          [{ op: 'setSeo', page: page.id, field, text: page.seo[field] }],
+          `${field} of ${page.label} in search results`,
+          { page: page.id },
+          {
+            before: now.seo[field]?.value ?? '',
+            after: page.seo[field]?.value ?? '',
+          },
+        );
+  }
+  const order: SingleOperation[] = [];
+  let moving = all.now;
+  then.pages.forEach((page, to) => {
+    if (moving.pages[to]?.id === page.id) return;
+    const operation = { op: 'movePage', page: page.id, to } as const;
+    moving = apply(moving, operation).document;
+    order.push(operation);
+  });
+  all.add(
+    order,
+    'The order of the pages',
+    {},
+    {
+      before: all.now.pages.map((p) => p.label).join(', '),
+      after: then.pages.map((p) => p.label).join(', '),
+    },
+  );
+}
+
+function sections(all: Gathered, then: SiteDocument): void {
+  for (const page of then.pages)
+    for (const [at, s] of page.sections.entries()) {
+      const now = pageOf(all.now, page.id);
+      const to = Math.min(at, now.sections.length);
+      if (!findSection(all.now, s.id))
+        all.add(
+          [{ op: 'insertSection', page: page.id, section: s, at: to }],
+          `${titleOf(s)} on ${page.label}`,
+          { page: page.id, section: s.id },
+          {
+            after: saidIn(s),
+          },
+        );
+      else if (!now.sections.some((x) => x.id === s.id))
+        all.add([{ op: 'moveSection', section: s.id, page: page.id, to }], `${titleOf(s)} back on ${page.label}`, {
+          page: page.id,
+          section: s.id,
+        });
+    }
+  for (const page of then.pages)
+    for (const s of pageOf(all.now, page.id).sections)
+      if (!findSection(then, s.id))
+        all.add(
+          [{ op: 'removeSection', section: s.id }],
+          `${titleOf(s)} on ${page.label} goes`,
+          { page: page.id, section: s.id },
+          {
+            before: saidIn(s),
+          },
+        );
+  for (const page of then.pages) {
+    // Those that are shown first: a page always has something to show.
+    for (const s of [...page.sections].sort((a, b) => Number(a.hidden ?? false) - Number(b.hidden ?? false)))
+      section(all, s, page);
+    const order: SingleOperation[] = [];
+    let moving = all.now;
+    page.sections.forEach((s, to) => {
+      if (pageOf(moving, page.id).sections[to]?.id === s.id) return;
+      const operation = { op: 'moveSection', section: s.id, page: page.id, to } as const;
+      moving = apply(moving, operation).document;
+      order.push(operation);
+    });
+    all.add(
+      order,
+      `The order of sections on ${page.label}`,
+      { page: page.id },
+      {
+        before: pageOf(all.now, page.id).sections.map(titleOf).join(', '),
+        after: page.sections.map(titleOf).join(', '),
+      },
+    );
+  }
+  for (const s of [then.header, then.footer]) if (s) section(all, s, null);
+}
+
+/** True where a site was written anew between two points: the same ids stand for other things. */
+function writtenAnew(now: SiteDocument, then: SiteDocument): boolean {
+  const kinds = new Map(now.pages.flatMap((p) => p.sections.map((s) => [s.id, kindOf(s.shape)] as const)));
+  return (
+    now.seed !== then.seed ||
+    !now.header !== !then.header ||
+    !now.footer !== !then.footer ||
+    !same(
+      now.forms.map(({ deliverTo: _, ...f }) => f),
+      then.forms.map(({ deliverTo: _, ...f }) => f),
+    ) ||
+    then.pages.some((p) => p.sections.some((s) => kinds.has(s.id) && kinds.get(s.id) !== kindOf(s.shape)))
+  );
+}
+
+const asOne = (now: SiteDocument, then: SiteDocument): SlipChange[] => {
+  const all = new Gathered(now);
+  facts(all, then);
+  const { seed, header, pages, footer, forms, look, direction, media } = then;
+  if (
+    !same(
+      [now.seed, now.header, now.pages, now.footer, now.forms, now.look, now.direction, now.media],
+      [seed, header, pages, footer, forms, look, direction, media],
+    )
+  )
+    all.add(
+      [{ op: 'putVersion', seed, header, pages, footer, forms, look, direction, media }],
+      'The whole site: pages, words and look',
+      {},
+      {
+        before: now.pages.map((p) => p.label).join(', '),
+        after: pages.map((p) => p.label).join(', '),
+      },
+    );
+  return all.changes;
+};
+
+/**
+ * What would make a site what it was (or is) at another point: changes that can be taken or left one by one, a section each.
+ * Taken all, exactly and in order, they give that point but for the order of its pictures.
+ */
+export function changesTo(now: SiteDocument, then: SiteDocument): SlipChange[] {
+  if (writtenAnew(now, then)) return asOne(now, then);
+  try {
+    const all = new Gathered(now);
+    facts(all, then);
+    look(all, then);
+    media(all, then);
+    pages(all, then);
+    sections(all, then);
+    for (const form of then.forms) {
+      const was = all.now.forms.find((f) => f.id === form.id);
+      if (was && was.deliverTo !== form.deliverTo)
+        all.add(
+          [{ op: 'setForm', form: form.id, deliverTo: form.deliverTo }],
+          'What the form is sent to',
+          {},
+          {
+            before: was.deliverTo,
+            after: form.deliverTo,
+          },
+        );
+    }
+    mediaGone(all, then);
+    const left = (d: SiteDocument) => ({ ...d, media: [...d.media].sort((a, b) => (a.id < b.id ? -1 : 1)) });
+    return same(left(all.now), left(then)) ? all.changes : asOne(now, then);
+  } catch (error) {
+    // What cannot be done part by part is done as a whole.
+    if (error instanceof OperationError) return asOne(now, then);
+    throw error;
+  }
+}
