@@ -35,10 +35,11 @@ export interface Point {
 
 /**
  * What a request comes to: changes, a question back, points of an answer, a step where it is done, the last step taken back,
- * or why there is nothing. `left` says what of it was not understood or cannot be done, `open` what of it is still asked.
+ * or why there is nothing. `left` says what of it was not understood or cannot be done, `open` what of it is still asked;
+ * `exact` changes are made as they are, without what follows from a changed fact.
  */
 export type Reply =
-  | { kind: 'slip'; changes: SlipChange[]; left: string[]; open?: Question[] }
+  | { kind: 'slip'; changes: SlipChange[]; left: string[]; open?: Question[]; exact?: true }
   | ({ kind: 'ask' } & Question)
   | { kind: 'talk'; words: string; points: Point[] }
   | { kind: 'go'; step: string; words: string }

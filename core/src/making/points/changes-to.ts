@@ -91,8 +91,14 @@ function facts(all: Gathered, then: SiteDocument): void {
   if (!same(all.now.without, without)) all.add([{ op: 'setWithout', values: without }], 'What the plan leaves out', {});
 }
 
-const lookWords = ({ look }: SiteDocument) =>
-  `${colourName(look.day.lead)} with ${colourName(look.day.accent)}, ${look.heading} over ${look.reading}`;
+/** A look in words, a line for each thing it is made of: what differs is told line by line. */
+const lookWords = ({ look: l }: SiteDocument) =>
+  [
+    `${colourName(l.day.lead)} ${l.day.lead}, ${colourName(l.day.accent)} ${l.day.accent}, on ${l.day.ground}`,
+    `${l.heading} over ${l.reading}, text of ${l.base} px, headings ${l.scale} times, weight ${l.headingWeight}, ${l.headingCase}`,
+    `room ${l.density}, corners ${l.corner} px, buttons ${l.button}, edges ${l.edge}, pictures ${l.picture} and ${l.pictures}`,
+    `icons ${l.icon}, motion ${l.motion}`,
+  ].join('\n');
 function look(all: Gathered, then: SiteDocument): void {
   const operations: SingleOperation[] = [
     ...(same(all.now.look, then.look) ? [] : [{ op: 'setLook' as const, look: then.look }]),
@@ -148,7 +154,14 @@ function section(all: Gathered, then: Section, page: Page | null): void {
         ]),
     ...(now.hidden === then.hidden && now.room === then.room
       ? []
-      : [{ op: 'setSection' as const, section: then.id, hidden: then.hidden ?? false, room: then.room ?? ('look' as const) }]),
+      : [
+          {
+            op: 'setSection' as const,
+            section: then.id,
+            hidden: then.hidden ?? false,
+            room: then.room ?? ('look' as const),
+          },
+        ]),
     ...(same(now.content, then.content)
       ? []
       : [{ op: 'setContent' as const, section: then.id, content: then.content }]),

@@ -79,7 +79,7 @@ describe('a request and its slip', () => {
     expect(changes.map(([o, part]) => [o.op, part])).toEqual([['batch', 'ask']]);
     expect(store.document()!.look.button).toBe('underline');
     expect(asking.open()).toBeNull();
-    expect(store.tried()).toEqual([]);
+    expect(store.tried().changes).toEqual([]);
     expect(store.said()).toEqual(jasmine.objectContaining({ bad: false, undo: true }));
   });
 

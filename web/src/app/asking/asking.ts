@@ -26,12 +26,16 @@ export class Asking {
     const reply = this.open()?.reply;
     return reply?.kind === 'slip' ? reply.changes : [];
   });
+  private readonly exact = computed(() => {
+    const reply = this.open()?.reply;
+    return reply?.kind === 'slip' && reply.exact === true;
+  });
   /** The changes that are to be taken. */
   readonly taken = computed(() => this.changes().filter((_, n) => !this.left().has(n)));
 
   constructor() {
     // The windows show the site as the slip would leave it.
-    effect(() => this.store.tried.set(this.shows() === 'after' ? this.taken() : []));
+    effect(() => this.store.tried.set({ changes: this.shows() === 'after' ? this.taken() : [], exact: this.exact() }));
     // Another site has not been asked about.
     effect(() => {
       this.store.id();
@@ -113,12 +117,13 @@ export class Asking {
     const open = this.open();
     const document = this.store.document();
     const changes = this.taken();
-    const operation = document && takeSlip(document, changes);
+    const exact = this.exact();
+    const operation = document && takeSlip(document, changes, exact);
     if (!open || !operation) return this.close();
     this.before = [...this.before, { said: open.said, document, at: changes.at(-1)!.at }].slice(-REMEMBERED);
     this.close();
-    const after = withSlip(document, changes);
-    this.store.change(operation, 'ask');
+    const after = withSlip(document, changes, exact);
+    this.store.change(operation, exact ? 'designer' : 'ask', exact);
     void this.store.flush();
     const done = this.store.document() !== document;
     this.store.said.set(
@@ -136,7 +141,7 @@ export class Asking {
     this.open.set(null);
     this.line.set('');
     this.left.set(new Set());
-    this.store.tried.set([]);
+    this.store.tried.set({ changes: [], exact: false });
   }
 
   follow(step: string): void {

@@ -8,19 +8,19 @@ import {
   inject,
   Injector,
 } from '@angular/core';
-import type { InHand, Point, SlipChange } from '@tin-porch/core/making';
+import type { InHand, Point } from '@tin-porch/core/making';
 import { some } from '@tin-porch/core/some';
+import { Difference } from '../parts/difference';
 import { ViewSwitch } from '../parts/view-switch';
 import { STEP_TITLES } from '../site/step-titles';
 import { SiteStore } from '../site/site-store';
-import { stretches } from '../writing/changed-text';
 import { Asking } from './asking';
 
 /** The slip a request came to: every change with what stands there now and then, each taken or left. */
 @Component({
   selector: 'tp-work-slip',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [ViewSwitch],
+  imports: [ViewSwitch, Difference],
   host: { '(keydown.escape)': 'leave($event)' },
   styleUrl: './work-slip.scss',
   template: `
@@ -38,33 +38,8 @@ import { Asking } from './asking';
                     <span class="n" aria-hidden="true">{{ n + 1 }}</span>
                     <b>{{ change.words }}</b>
                   </label>
-                  @if (isText(change)) {
-                    <p class="text">
-                      @for (part of differs(change); track $index) {
-                        @if (part.kept !== undefined) {
-                          <span>{{ part.kept }}</span>
-                        } @else {
-                          @if (part.out) {
-                            <del>{{ part.out }}</del>
-                          }
-                          @if (part.in) {
-                            <ins>{{ part.in }}</ins>
-                          }
-                        }
-                      }
-                    </p>
-                  } @else if (change.before || change.after) {
-                    <p class="text">
-                      @if (change.before) {
-                        <del>{{ change.before }}</del>
-                      }
-                      @if (change.before && change.after) {
-                        <span class="quiet"> now </span>
-                      }
-                      @if (change.after) {
-                        <ins>{{ change.after }}</ins>
-                      }
-                    </p>
+                  @if (change.before || change.after) {
+                    <tp-difference class="text" [before]="change.before ?? ''" [after]="change.after ?? ''" />
                   }
                   @if (place(change.at); as where) {
                     <p class="bar">
@@ -199,8 +174,6 @@ export class WorkSlip {
     });
   }
 
-  protected isText = (c: SlipChange) => c.operation.op === 'setText' && c.before !== undefined && c.after !== undefined;
-  protected differs = (c: SlipChange) => stretches(c.before ?? '', c.after ?? '');
   protected stepTitle = (step: string) => STEP_TITLES[step as keyof typeof STEP_TITLES] ?? step;
   /** Where a change is to be seen, in words. */
   protected place({ page }: InHand): string {

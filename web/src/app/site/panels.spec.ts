@@ -9,7 +9,6 @@ import type { Section } from '@tin-porch/core/model';
 import { apply, type Operation, type OperationNamed } from '@tin-porch/core/operations';
 import { aDocument, aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
-import { HistoryList } from './history-list';
 import { RefusedChanges } from './refused-changes';
 import { SectionPanel } from './section-panel';
 import { SiteStore } from './site-store';
@@ -95,42 +94,6 @@ describe('the panels of a site', () => {
   it('offer no other shape for what every page shares', async () => {
     const { element } = await shown(SectionPanel, { section: document_.header as Section, shared: true });
     expect(element.querySelector('select')).toBeNull();
-  });
-
-  it('ask for the history when somebody looks, and again while they do', async () => {
-    const { fixture, element } = await shown(HistoryList);
-    http.expectNone('/api/sites/gant/history');
-    const details = element.querySelector('details')!;
-    details.open = true;
-    details.dispatchEvent(new Event('toggle'));
-    await settle(fixture);
-    const line = (seq: number, kind: string, words: string, part: string) => ({
-      seq,
-      kind,
-      words,
-      by: 'Ines',
-      part,
-      at: '2026-11-26T08:00:00.000Z',
-    });
-    http
-      .expectOne('/api/sites/gant/history')
-      .flush({ lines: [line(2, 'undo', 'Changed “Phone”', 'ask'), line(1, 'do', 'Changed “Phone”', 'ask')] });
-    await settle(fixture);
-    expect([...element.querySelectorAll('li')].map((li) => li.textContent.replace(/\s+/g, ' ').trim())).toEqual([
-      'Undid: Changed “Phone” Ines by the ask line',
-      'Changed “Phone” Ines by the ask line',
-    ]);
-    store.detail.set(aSite({ document: document_, head: 9 }));
-    await settle(fixture);
-    http.expectOne('/api/sites/gant/history').flush({ title: 'Away' }, { status: 500, statusText: 'Away' });
-    await settle(fixture);
-    // What was there stays.
-    expect(element.querySelectorAll('li').length).toBe(2);
-    details.open = false;
-    details.dispatchEvent(new Event('toggle'));
-    store.detail.set(aSite({ document: document_, head: 10 }));
-    await settle(fixture);
-    http.expectNone('/api/sites/gant/history');
   });
 
   it('keep what the server refused, with its words, until it is put there or let go', async () => {

@@ -26,6 +26,7 @@ import { Retouching } from '../look/retouching';
 import { WritingDesk } from '../writing/writing-desk';
 import { RefusedChanges } from './refused-changes';
 import { Asking } from '../asking/asking';
+import { Points } from '../points/points';
 import { Hand } from '../hand/hand';
 import { PictureFoot } from '../hand/picture-foot';
 import { WordsFoot } from '../hand/words-foot';
@@ -48,7 +49,7 @@ import { STEP_TITLES } from './step-titles';
     WordsFoot,
     PictureFoot,
   ],
-  providers: [SiteStore, WritingDesk, Drafts, Retouching, Hand, Asking],
+  providers: [SiteStore, WritingDesk, Drafts, Retouching, Hand, Asking, Points],
   host: { '(document:keydown)': 'key($event)', '(window:pagehide)': 'store.leave()' },
   styleUrl: './site-frame.scss',
   template: `

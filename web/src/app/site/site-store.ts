@@ -90,12 +90,12 @@ export class SiteStore implements OnDestroy {
     return document;
   });
   /** Changes that are tried and not made: the windows show the site with them. */
-  readonly tried = signal<readonly SlipChange[]>([]);
+  readonly tried = signal<{ changes: readonly SlipChange[]; exact: boolean }>({ changes: [], exact: false });
   /** The site as the windows show it. */
   readonly shown = computed<SiteDocument | null>(() => {
     const document = this.document();
-    const tried = this.tried();
-    return document && tried.length ? withSlip(document, tried) : document;
+    const { changes, exact } = this.tried();
+    return document && changes.length ? withSlip(document, changes, exact) : document;
   });
   readonly drawn = computed(() => (this.document()?.pages.length ?? 0) > 0);
   readonly openJob = computed<Job | null>(
@@ -199,8 +199,8 @@ export class SiteStore implements OnDestroy {
     }
   }
 
-  /** Applies a change here at once and sends it soon. What no longer fits is not sent; words in it are kept. */
-  change(operation: Operation, part: Part = 'designer'): void {
+  /** Applies a change here at once and sends it soon; an `exact` one without what follows from a changed fact. What no longer fits is not sent; words in it are kept. */
+  change(operation: Operation, part: Part = 'designer', exact = false): void {
     if (!this.may('helper')) {
       this.said.set({ words: `${NOT_ALLOWED.helper} This was not kept.`, bad: true });
       return;
@@ -219,7 +219,7 @@ export class SiteStore implements OnDestroy {
     }
     if (this.said()?.undo) this.said.set(null);
     // Where a fact changes, the pages that say it change with it, in one step.
-    const whole = withFollowing(document, operation);
+    const whole = exact ? operation : withFollowing(document, operation);
     this.waiting.set(
       replace
         ? [...before.slice(0, -1), { ...last, operation: whole }]

@@ -27,6 +27,10 @@ import { some } from '@tin-porch/core/some';
 import { ViewSwitch } from '../../parts/view-switch';
 import { SiteWindow } from '../../window/window';
 import { ConfirmPanel } from '../../writing/confirm-panel';
+import { Asking } from '../../asking/asking';
+import { Points } from '../../points/points';
+import { PointsLine } from '../../points/points-line';
+import { PointsSteps } from '../../points/points-steps';
 import { Hand } from '../../hand/hand';
 import { sourceOf } from '../../hand/source-words';
 import { ChecksPanel } from '../../hand/checks-panel';
@@ -34,13 +38,13 @@ import { SectionMargin, type Seam } from '../../hand/section-margin';
 import { SectionSeam } from '../../hand/section-seam';
 import { SectionPanel } from '../section-panel';
 import { ReworkPanel } from '../../writing/rework-panel';
-import { HistoryList } from '../history-list';
 import { SiteStore } from '../site-store';
 
 const VIEWS = [
   ['window', 'Window'],
   ['rework', 'Work over'],
   ['confirm', 'To confirm'],
+  ['points', 'History'],
 ] as const;
 
 const CHECK_AFTER_MS = 400;
@@ -54,7 +58,8 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [
-    HistoryList,
+    PointsSteps,
+    PointsLine,
     FormsModule,
     RouterLink,
     Worktable,
@@ -69,9 +74,15 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
   ],
   styleUrl: './pages.scss',
   template: `
-    <tp-worktable controlsName="Words" [besideName]="viewName()" [reading]="view() !== 'window'">
+    <tp-worktable
+      [controlsName]="view() === 'points' ? 'Steps' : 'Words'"
+      [besideName]="viewName()"
+      [reading]="view() === 'rework' || view() === 'confirm'"
+    >
       @if (store.document(); as document) {
-        @if (store.drawn()) {
+        @if (store.drawn() && view() === 'points') {
+          <tp-points-steps />
+        } @else if (store.drawn()) {
           <div class="bar pages" role="group" aria-label="Pages">
             @for (page of document.pages; track page.id) {
               <button
@@ -178,7 +189,6 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
                 <button class="link" type="button" (click)="nextClaim()">Go to the next</button>
               </p>
             }
-            <tp-history-list />
           }
         } @else {
           <div class="stack">
@@ -196,6 +206,18 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
           <tp-rework-panel />
         } @else if (store.drawn() && view() === 'confirm') {
           <tp-confirm-panel (go)="show($event)" />
+        } @else if (store.drawn() && view() === 'points' && !asking.open()) {
+          <tp-points-line />
+          <div class="points" [class.two]="points.with() !== null">
+            @if (points.document(); as then) {
+              <tp-window [document]="then" [(page)]="store.page" />
+            } @else {
+              <p class="quiet" role="status">Looking it up …</p>
+            }
+            @if (points.with() !== null && points.other(); as other) {
+              <tp-window [document]="other" [(page)]="store.page" />
+            }
+          </div>
         } @else if (store.drawn()) {
           <tp-window
             #window
@@ -228,6 +250,8 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
 export class PagesStep {
   protected readonly store = inject(SiteStore);
   protected readonly hand = inject(Hand);
+  protected readonly points = inject(Points);
+  protected readonly asking = inject(Asking);
   private readonly window = viewChild<SiteWindow>('window');
   /** What is opened in the page. */
   protected readonly seam = signal<Seam | null>(null);
@@ -238,7 +262,7 @@ export class PagesStep {
     return window && place ? (place.bottom - window.scrolledTo()) * window.scale() : 0;
   });
   protected readonly views = VIEWS;
-  protected readonly view = signal<'window' | 'rework' | 'confirm'>('window');
+  protected readonly view = signal<'window' | 'rework' | 'confirm' | 'points'>('window');
   protected readonly side = signal<'words' | 'checks'>('words');
   /** What wants a look, looked for when the hand rests: never between a key and its letter. */
   protected readonly checks = signal<PageCheck[]>([]);
@@ -271,6 +295,7 @@ export class PagesStep {
         (matchMedia('(max-width: 900px)').matches ? SEAM.narrow : SEAM.wide) / (this.window()?.scale() ?? 1);
       this.hand.told.next({ kind: 'seam', under: seam?.under ?? null, height: seam ? height : 0 });
     });
+    effect(() => this.points.looking.set(this.view() === 'points'));
     // What it was opened under is on another page, or gone: it closes.
     effect(() => {
       const under = this.seam()?.under;
