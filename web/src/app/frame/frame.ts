@@ -37,7 +37,7 @@ import { isTyping, SingleKeys } from './single-keys';
         <a routerLink="/rounds" routerLinkActive="here">Rounds</a>
         <a routerLink="/sample-book" routerLinkActive="here">Sample book</a>
       </nav>
-      <button class="jump" type="button" (click)="jump()">Jump to a site or step <kbd>Ctrl K</kbd></button>
+      <button class="jump" type="button" (click)="jump()">Jump to anything <kbd>Ctrl K</kbd></button>
       <div ngbDropdown placement="bottom-end">
         <button class="who" ngbDropdownToggle type="button" [attr.aria-label]="initials() + ', account of ' + name()">
           {{ initials() }}

@@ -3,6 +3,7 @@ import { FormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
 import { NgbActiveModal } from '@ng-bootstrap/ng-bootstrap';
 import { STEPS } from '@tin-porch/core/steps';
+import { OpenPlaces, type OpenPlace } from '../session/open-places';
 import type { SiteLine } from '../api/model';
 import { STEP_TITLES } from '../site/step-titles';
 
@@ -10,16 +11,18 @@ interface Line {
   words: string;
   more: string;
   url: string;
+  /** What is taken in hand there. */
+  place?: OpenPlace;
 }
 
-/** Jumps to a site or one of its steps: a field with a list under it, walked by arrow keys (ARIA combobox pattern). */
+/** Jumps to a site, one of its steps, or any place of the one that is open: a field with a list under it, walked by arrow keys (ARIA combobox pattern). */
 @Component({
   selector: 'tp-jump-dialog',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
   template: `
     <div class="jumper">
-      <label id="jump-label" for="jump">Jump to a site or step</label>
+      <label id="jump-label" for="jump">Jump to a site, a step or a place on this one</label>
       <input
         id="jump"
         ngbAutofocus
@@ -29,13 +32,13 @@ interface Line {
         aria-controls="jump-list"
         aria-autocomplete="list"
         [attr.aria-activedescendant]="found().length ? 'jump-' + at() : null"
-        placeholder="A client, a domain or a step"
+        placeholder="A client, a domain, a step, a page, any words"
         [ngModel]="query()"
         (ngModelChange)="query.set($event)"
         (keydown)="key($event)"
       />
-      <ul id="jump-list" role="listbox" aria-label="Sites and steps">
-        @for (line of found(); track line.url; let n = $index) {
+      <ul id="jump-list" role="listbox" aria-label="Sites, steps and places">
+        @for (line of found(); track $index; let n = $index) {
           <li
             role="option"
             [id]="'jump-' + n"
@@ -59,6 +62,7 @@ interface Line {
 export class JumpDialog {
   protected readonly modal = inject(NgbActiveModal);
   private readonly router = inject(Router);
+  private readonly places = inject(OpenPlaces);
   /** Set by who opens it: the sites, kept up to date. */
   sites: Signal<SiteLine[]> = signal([]);
   protected readonly query = signal('');
@@ -73,9 +77,13 @@ export class JumpDialog {
     const steps = this.sites().flatMap((s) =>
       STEPS.map((step) => ({ words: s.name, more: STEP_TITLES[step], url: `/sites/${s.id}/${step}` })),
     );
-    return [...sites, ...steps]
-      .filter((l) => words.every((w) => `${l.words} ${l.more}`.toLowerCase().includes(w)))
-      .slice(0, 12);
+    const site = this.places.site();
+    // What is on the site that is open is meant before another site.
+    const here = this.places.of(words, 8).map((place): Line => ({ ...place, url: `/sites/${site!.id}/pages`, place }));
+    const others = [...sites, ...steps].filter((l) =>
+      words.every((w) => `${l.words} ${l.more}`.toLowerCase().includes(w)),
+    );
+    return [...here.slice(0, others.length ? 8 : 12), ...others].slice(0, 12);
   });
   /** The line that Enter takes. */
   protected readonly at = linkedSignal({ source: this.found, computation: () => 0 });
@@ -100,6 +108,8 @@ export class JumpDialog {
   protected go(line?: Line): void {
     if (!line) return;
     this.modal.close();
+    const { place } = line;
+    if (place) this.places.site()?.take(place.page, place.part);
     void this.router.navigateByUrl(line.url);
   }
 }

@@ -11,7 +11,7 @@ import { SingleKeys } from './single-keys';
       <h2 id="keys-title">Keys</h2>
       <dl class="keys">
         <dt><kbd>Ctrl K</kbd></dt>
-        <dd>Jump to a site or step</dd>
+        <dd>Jump to a site, a step or a place on the open site</dd>
         <dt><kbd>Ctrl Z</kbd></dt>
         <dd>Undo; in a field, what was typed there</dd>
         <dt><kbd>Ctrl Y</kbd> <kbd>Ctrl Shift Z</kbd></dt>

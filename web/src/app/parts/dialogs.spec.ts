@@ -1,8 +1,10 @@
 import { Component, provideZonelessChangeDetection, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { provideRouter } from '@angular/router';
+import { provideRouter, Router } from '@angular/router';
 import { JumpDialog } from '../frame/jump-dialog';
 import type { SiteLine } from '../api/model';
+import { OpenPlaces } from '../session/open-places';
+import { aDocument } from '../testing/a-site';
 import { Dialogs } from './dialogs';
 
 @Component({ selector: 'tp-opener', template: '<button id="opener" type="button">Open</button>' })
@@ -74,6 +76,36 @@ describe('dialogs', () => {
     await press('ArrowUp', field);
     expect(chosen()).toBe('Ferrow Care');
     await press('Enter', field);
+    expect(window_()).toBeNull();
+  });
+
+  it('let a place of the open site be jumped to by its words', async () => {
+    const site = aDocument();
+    const taken: [string, string | null][] = [];
+    TestBed.inject(OpenPlaces).site.set({
+      id: 'gant',
+      document: () => site,
+      take: (page, part) => void taken.push([page, part]),
+    });
+    const to = spyOn(TestBed.inject(Router), 'navigateByUrl').and.resolveTo(true);
+    dialogs.open(JumpDialog, 'jump-label', (d) => (d.sites = signal([])));
+    await settle();
+    const field = document.getElementById('jump') as HTMLInputElement;
+    const lines = () =>
+      Array.from(document.querySelectorAll('#jump-list li'), (l) => l.textContent!.replace(/\s+/g, ' ').trim());
+    const type = async (words: string) => {
+      field.value = words;
+      field.dispatchEvent(new Event('input'));
+      await settle();
+    };
+    await type('contact page');
+    expect(lines()[0]).toBe('Contact page');
+    await type('mooring');
+    expect(lines()[0]).toContain('Mooring ropes');
+    await press('Enter', field);
+    expect(taken.length).toBe(1);
+    expect(taken[0]![1]).toMatch(/^[a-z0-9]+\/items\./);
+    expect(to).toHaveBeenCalledWith('/sites/gant/pages');
     expect(window_()).toBeNull();
   });
 });

@@ -15,6 +15,7 @@ import { debounceTime } from 'rxjs/operators';
 import { PorchEvents } from '../api/events';
 import type { Job, SiteDetail, SiteNews } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
+import { OpenPlaces } from '../session/open-places';
 import { Unsent, type RefusedChange, type WaitingChange } from '../session/unsent';
 
 const NOT_ALLOWED = {
@@ -52,6 +53,7 @@ export class SiteStore implements OnDestroy {
   private readonly api = inject(PorchApi);
   private readonly events = inject(PorchEvents);
   private readonly unsent = inject(Unsent);
+  private readonly places = inject(OpenPlaces);
   readonly detail = signal<SiteDetail | null>(null);
   /** Changes not yet acknowledged, oldest first. */
   private readonly waiting = signal<WaitingChange[]>([]);
@@ -114,6 +116,14 @@ export class SiteStore implements OnDestroy {
   open(id: string): void {
     if (this.id() === id) return;
     this.id.set(id);
+    this.places.site.set({
+      id,
+      document: () => this.document(),
+      take: (page, part) => {
+        this.page.set(page);
+        this.part.set(part);
+      },
+    });
     this.detail.set(null);
     this.waiting.set([]);
     this.refused.set([]);
@@ -148,6 +158,7 @@ export class SiteStore implements OnDestroy {
   }
 
   ngOnDestroy(): void {
+    if (this.places.site()?.id === this.id()) this.places.site.set(null);
     this.subscriptions.unsubscribe();
     void this.flush();
   }
