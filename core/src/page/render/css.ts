@@ -637,7 +637,16 @@ ${declarations(colourTokens(look.night), '    ')}
   const faces = [...new Set([look.heading, look.reading])].map((id) => face(id, fontBase, display, cuts?.[id]));
   const shapes = [...new Set(usedShapes)].sort().map((name) => shapeCss[name] ?? '');
   return (
-    [...faces, tokens, night, BASE, ...shapes, ...(options.ownRoom ? [ROOM] : []), ...finishCss(look), ...(options.pictures ?? [])]
+    [
+      ...faces,
+      tokens,
+      night,
+      BASE,
+      ...shapes,
+      ...(options.ownRoom ? [ROOM] : []),
+      ...finishCss(look),
+      ...(options.pictures ?? []),
+    ]
       .filter(Boolean)
       .join('\n\n') + '\n'
   );

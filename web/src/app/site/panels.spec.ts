@@ -1,5 +1,5 @@
 import { provideHttpClient } from '@angular/common/http';
-import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { provideHttpClientTesting } from '@angular/common/http/testing';
 import { provideZonelessChangeDetection, type Type } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideIcons } from '@ng-icons/core';
@@ -17,7 +17,6 @@ describe('the panels of a site', () => {
   const document_ = aDocument();
   const sections = document_.pages.flatMap((p) => p.sections);
   const listed = sections.find((s) => (listsOf(s)[0]?.items.length ?? 0) > 1)!;
-  let http: HttpTestingController;
   let store: SiteStore;
   const changed: Operation[] = [];
   const settle = async (fixture: ComponentFixture<unknown>) => {
@@ -48,7 +47,6 @@ describe('the panels of a site', () => {
         SiteStore,
       ],
     });
-    http = TestBed.inject(HttpTestingController);
     store = TestBed.inject(SiteStore);
     store.detail.set(aSite({ document: document_ }));
     store.id.set('gant');

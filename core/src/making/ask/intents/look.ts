@@ -224,8 +224,7 @@ const named = ({ heading, reading }: { heading: string; reading: string }) =>
 const COLOURS =
   /(?<![\p{L}])(?:(?:dark|deep|light|pale|bright|soft|navy|sky|olive|bottle|forest|burnt) )?(?:navy|teal|turquoise|indigo|blue|olive|moss|sage|green|terracotta|rust|copper|brick|burgundy|maroon|red|coral|salmon|orange|mustard|yellow|gold|golden|brass|ochre|sand|brown|violet|purple|plum|lavender|lilac|pink|slate|grey|gray|black|white|cream|beige)(?![\p{L}])/gu;
 const PALE = /white|cream|beige|sand/;
-const ROLES = ['lead', 'accent', 'ground', 'deep', 'text'] as const;
-type Role = (typeof ROLES)[number];
+type Role = 'lead' | 'accent' | 'ground' | 'deep' | 'text';
 const ROLE_WORDS: Record<Role, string> = {
   lead: 'leading colour',
   accent: 'accent',
