@@ -2,7 +2,7 @@ import { demoFacts } from '../../fixtures/facts.js';
 import { briefFixtures } from '../../fixtures/briefs.js';
 import { answerOf, measureAsking } from '../../fixtures/measure-asking.js';
 import { factsOf, siteFrom } from '../../fixtures/measure-copy.js';
-import { FIRST_REQUESTS, SECOND_REQUESTS, THIRD_REQUESTS } from '../../fixtures/requests.js';
+import { FIRST_REQUESTS, FOREIGN_REQUESTS, SECOND_REQUESTS, THIRD_REQUESTS } from '../../fixtures/requests.js';
 import { childrenOf, type SiteDocument } from '../../model/site.js';
 import { apply } from '../../operations/apply.js';
 import { validateDocument, validateOperation } from '../../operations/validate.js';
@@ -57,6 +57,16 @@ describe('a request in plain words', () => {
       expect(score.wrong).withContext(score.told.join('\n')).toBe(0);
     }
   });
+});
+
+describe('a request in another language', () => {
+  const sites = { de: 'Segelmacherei Thiessen', fr: 'Atelier du Vieux Môle', es: 'Cerámica Lucero' } as const;
+  for (const [language, name] of Object.entries(sites) as ['de' | 'fr' | 'es', string][])
+    it(`comes to what it should in four of five, and to a wrong change in none (${language})`, () => {
+      const score = measureAsking(from(name), FOREIGN_REQUESTS[language]);
+      expect(score.right).withContext(score.told.join('\n')).toBeGreaterThanOrEqual(12);
+      expect(score.wrong).withContext(score.told.join('\n')).toBe(0);
+    });
 });
 
 describe('facts, asked for in plain words', () => {

@@ -3,7 +3,10 @@ import { isText } from '../../model/site.js';
 import { kinds } from '../../look/shapes/registry.gen.js';
 import { listsOf } from '../plan/lists.js';
 import type { AskWords } from './words/ask-words.js';
+import { de } from './words/de.js';
 import { en } from './words/en.js';
+import { es } from './words/es.js';
+import { fr } from './words/fr.js';
 
 /** What words of a request can mean: a word of the language, or something of the site. */
 export type Meaning =
@@ -61,15 +64,22 @@ const wordsOf = (words: AskWords): Word[] =>
       meaning: { is: 'word', kind, of, by },
     };
   });
-const ENGLISH = wordsOf(en);
+/** The languages requests are put in; the first is taken where they speak for none. */
+const LANGUAGES = [en, de, fr, es].map(wordsOf);
 
 const literal = (s: string) => s.replace(/[\\^$.*+?()[\]{}|]/g, '\\$&');
 /** Words as they stand, whole; with an “s” more or less at the end. */
 const asSaid = (name: string): RegExp => {
   const low = name.toLowerCase().replace(/[‘’]/g, "'");
   const stem = low.length > 4 ? low.replace(/s$/, '') : low;
-  return new RegExp(`(?<![\\p{L}\\p{N}])${literal(stem)}s?(?![\\p{L}\\p{N}])`, 'gu');
+  return new RegExp(`(?<![\\p{L}\\p{N}])${literal(stem)}(?:s|seite)?(?![\\p{L}\\p{N}])`, 'gu');
 };
+
+/** What the home page is called, whatever its label. */
+const HOME = [
+  ...['home page', 'homepage', 'front page', 'start page', 'landing page', 'first page', 'home'],
+  ...['startseite', 'hauptseite', "page d'accueil", 'accueil', 'página principal', 'portada', 'inicio'],
+];
 
 /** The names of a site’s own things that a request can use. */
 function namesOf(document: SiteDocument): { pattern: RegExp; meaning: Meaning }[] {
@@ -81,9 +91,7 @@ function namesOf(document: SiteDocument): { pattern: RegExp; meaning: Meaning }[
     name(page.label, { is: 'page', page });
     if (page.slug) name(page.slug.replaceAll('-', ' '), { is: 'page', page });
     if (page.id.length > 3 && page.slug && !/^p[0-9a-f]{6,}/.test(page.id)) name(page.id, { is: 'page', page });
-    if (!page.slug)
-      for (const word of ['home page', 'homepage', 'front page', 'start page', 'landing page', 'first page', 'home'])
-        name(word, { is: 'page', page });
+    if (!page.slug) for (const word of HOME) name(word, { is: 'page', page });
     // What a page lists is called by the page’s own name on other pages too.
     const listed = page.slug && page.sections.some((s) => s.shape.startsWith('services/'));
     if (listed)
@@ -110,6 +118,13 @@ const VALUES: [Meaning['is'] & ('mail' | 'phone' | 'url'), RegExp][] = [
   ['phone', /(?<![\p{L}\p{N}£€$])\+?\d[\d ()/-]{7,}\d/gu],
 ];
 
+/** The hits of the language that explains most letters of a request. */
+function spoken<T extends { from: number; to: number }>(all: T[][]): T[] {
+  const lettersOf = (hits: readonly T[]) =>
+    new Set(hits.flatMap(({ from, to }) => Array.from({ length: to - from }, (_, n) => from + n))).size;
+  return all.reduce((best, hits) => (lettersOf(hits) > lettersOf(best) ? hits : best));
+}
+
 /** Everything in a request that means something, in order; where two overlap the longer one stands. */
 export function mentionsIn(document: SiteDocument, { low, raw, quoted }: Even): Mention[] {
   const found: Mention[] = quoted.map((q) => ({
@@ -125,8 +140,14 @@ export function mentionsIn(document: SiteDocument, { low, raw, quoted }: Even): 
   };
   for (const [is, pattern] of VALUES)
     for (const m of low.matchAll(pattern)) put(m.index, m.index + m[0].length, { is, text: m[0] });
-  for (const { pattern, meaning } of [...namesOf(document), ...ENGLISH])
-    for (const m of low.matchAll(pattern)) if (m[0].trim()) put(m.index, m.index + m[0].length, meaning);
+  const hits = (words: readonly { pattern: RegExp; meaning: Meaning }[]) =>
+    words.flatMap(({ pattern, meaning }) =>
+      Array.from(low.matchAll(pattern), (m) => ({ from: m.index, to: m.index + m[0].length, meaning })).filter(
+        ({ from, to }) => low.slice(from, to).trim(),
+      ),
+    );
+  for (const { from, to, meaning } of [...hits(namesOf(document)), ...spoken(LANGUAGES.map(hits))])
+    put(from, to, meaning);
   found.sort((a, b) => b.to - b.from - (a.to - a.from) || a.from - b.from);
   const kept: Mention[] = [];
   for (const m of found) if (!kept.some((k) => m.from < k.to && k.from < m.to)) kept.push(m);

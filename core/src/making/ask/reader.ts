@@ -230,10 +230,10 @@ export class Reader {
         (x) => x.is === 'page' || x.is === 'section' || (x.is === 'word' && (x.kind === 'kind' || x.kind === 'this')),
       ),
     );
+    // Where nothing is named, it is what is in hand.
+    if (!named) return this.hand.section !== undefined;
     return (
-      !!named &&
-      !this.isPage(named) &&
-      named.meanings.some((x) => x.is !== 'page' && !(x.is === 'word' && x.kind === 'filler'))
+      !this.isPage(named) && named.meanings.some((x) => x.is !== 'page' && !(x.is === 'word' && x.kind === 'filler'))
     );
   }
 

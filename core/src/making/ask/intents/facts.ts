@@ -16,7 +16,8 @@ const GIVEN: Partial<Record<FactField, (r: Reader) => string | undefined>> = {
   mail: (r) => r.thing('mail')?.text,
 };
 /** What says that a value follows. */
-const LINK = /(?:\b(?:is|are)(?: now| from now on)?|\bshould (?:be|read|say)|\bmust be|[:=]|\bit'?s|\bnow)\s+(?=\S)/g;
+const LINK =
+  /(?:\b(?:is|are)(?: now| from now on)?|\b(?:ist|sind|lautet)(?: jetzt| nun)?|\best(?: maintenant)?|\bes(?: ahora)?|\bshould (?:be|read|say)|\bmust be|[:=]|\bit'?s|\bnow)\s+(?=\S)/g;
 const LINK_TO = /\bto\s+(?=\S)/g;
 
 /** The value a sentence gives a fact: what is quoted, or what follows the last word that announces one. */

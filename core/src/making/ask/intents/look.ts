@@ -222,8 +222,8 @@ const named = ({ heading, reading }: { heading: string; reading: string }) =>
   `${families[heading]!.name} over ${families[reading]!.name}`;
 
 const COLOURS =
-  /(?<![\p{L}])(?:(?:dark|deep|light|pale|bright|soft|navy|sky|olive|bottle|forest|burnt) )?(?:navy|teal|turquoise|indigo|blue|olive|moss|sage|green|terracotta|rust|copper|brick|burgundy|maroon|red|coral|salmon|orange|mustard|yellow|gold|golden|brass|ochre|sand|brown|violet|purple|plum|lavender|lilac|pink|slate|grey|gray|black|white|cream|beige)(?![\p{L}])/gu;
-const PALE = /white|cream|beige|sand/;
+  /(?<![\p{L}])(?:(?:dark|deep|light|pale|bright|soft|navy|sky|olive|bottle|forest|burnt) )?(?:navy|teal|turquoise|indigo|blue|olive|moss|sage|green|terracotta|rust|copper|brick|burgundy|maroon|red|coral|salmon|orange|mustard|yellow|gold|golden|brass|ochre|sand|brown|violet|purple|plum|lavender|lilac|pink|slate|grey|gray|black|white|cream|beige|(?:dunkel|hell|marine|himmel)?(?:blau|grün|rot|gelb|braun|grau)|weiß|schwarz|ocker|bleu(?: marine)?|vert|rouge|jaune|noir|blanc|gris|marron|azul(?: marino)?|verde|rojo|amarillo|negro|blanco|marrón|naranja)(?![\p{L}])/gu;
+const PALE = /white|cream|beige|sand|weiß|blanc/;
 type Role = 'lead' | 'accent' | 'ground' | 'deep' | 'text';
 const ROLE_WORDS: Record<Role, string> = {
   lead: 'leading colour',
@@ -329,7 +329,7 @@ export const colours: Intent = {
           : undefined;
     // Which of the colours named is the one that goes.
     const gone = said.filter((s) =>
-      /\b(?:instead of|rather than|not|drop|without|no more|replace|swap|get rid of|remove)(?: the| our)?\s*$/.test(
+      /\b(?:instead of|rather than|not|drop|without|no more|replace|swap|get rid of|remove|statt|anstatt|au lieu d[eu]|en lugar del?|en vez del?)(?: the| our)?\s*$/.test(
         low.slice(0, s.from - r.from),
       ),
     );

@@ -9,7 +9,8 @@ const tidy = (s: string) =>
   s
     .trim()
     .replace(/^["“‘']|["”’']$/g, '')
-    .replace(/^(?:the|a|an|another|our|my|your|new)\s+/i, '')
+    .replace(/^(?:the|a|an|another|our|my|your|new|die|der|das|les?|la|los|las|el)\s+/i, '')
+    .replace(/\s+(?:hinzu|ein|an)$/i, '')
     .replace(/\s+(?:page|please)$/i, '')
     .trim();
 
@@ -36,11 +37,12 @@ export const pageNew: Intent = {
         said,
       ) ??
       (law && r.has('verb:add') ? ([said, law[1]!, undefined] as unknown as RegExpExecArray) : null);
-    if (!about) return null;
+    const named = !about && r.has('noun:page') && !r.things('page').length ? r.tail('prep:about') : undefined;
+    if (!about && !named) return null;
     if (/\b(?:to|on|onto|into) (?:the|our|my)\b.*\bpage$/i.test(said) && !/\bpage (?:about|for|called)/i.test(said))
       return null;
     // A page is called by what it is about, not by the whole of a sentence.
-    const wanted = tidy(about[1]!.split(/,|\b(?:that|which|who|with|where|so that|because)\b/i)[0]!);
+    const wanted = tidy((about?.[1] ?? named ?? '').split(/,|\b(?:that|which|who|with|where|so that|because)\b/i)[0]!);
     if (wanted.split(/\s+/).length > 5 || /^(?:its|their|it|them|this|that)\b/i.test(wanted))
       return question('What should the page be called? Say: add a page about …');
     if (!wanted || wanted.length > 60) return null;
@@ -50,7 +52,7 @@ export const pageNew: Intent = {
     const there = document.pages.find((p) => p.label.toLowerCase() === name || p.slug === name);
     if (there) return no(`There is a page ${there.label} already.`);
     const over =
-      about[2] && document.pages.find((p) => p.slug && p.label.toLowerCase() === tidy(about[2]!).toLowerCase());
+      about?.[2] && document.pages.find((p) => p.slug && p.label.toLowerCase() === tidy(about[2]!).toLowerCase());
     const offer = pageOffers(document).find((o) => {
       const [label, first] = [o.label.toLowerCase(), name.split(' ')[0]!];
       return label.startsWith(first) || o.page.id.startsWith(first.replace(/s$/, ''));

@@ -280,6 +280,8 @@ export const sectionShape: Intent = {
   ],
   read(r, { document }) {
     const wish = r.every('like:').map((l) => l.of);
+    // “Another picture” is a picture, not another shape.
+    if (wish.join() === 'other' && r.has('part:picture')) return null;
     if (
       !wish.length ||
       r.has('look:', 'part:button', 'comp:light', 'verb:move', 'verb:trade', 'prep:before', 'prep:after')
