@@ -164,6 +164,15 @@ describe('a work slip', () => {
     const prices = changesOf(reply('rigging costs £60 and hull survey costs £300'));
     expect(prices.length).toBe(2);
     expect(withSlip(site, [prices[1]!]).facts.services.map((s) => s.price)).toEqual(['', '£38 a week', '', '£300']);
+    // What a part says whole is said of what the parts before it left.
+    const both = changesOf(reply('rename the about page to The yard and hide the about page from the menu'));
+    const about = (n: number[]) =>
+      withSlip(
+        site,
+        both.filter((_, k) => n.includes(k)),
+      ).pages[2]!;
+    expect([about([0, 1]).label, about([0, 1]).menu]).toEqual(['The yard', false]);
+    expect([about([1]).label, about([1]).menu]).toEqual(['About', false]);
     const pages = changesOf(reply('add a page about ropes and add a page about tar'));
     expect(withSlip(site, [pages[1]!]).pages.at(-1)!.label).toBe('Tar');
   });

@@ -25,7 +25,9 @@ const SURE = 0.7;
 const MAYBE = 0.4;
 /** How close two readings are when it is asked which was meant. */
 const CLOSE = 0.04;
+/** What a whole that is only asked back about is worth less than one that is plain, and what each taking apart costs. */
 const DOUBT = 0.15;
+const PARTING = 0.03;
 const MOST_PARTS = 4;
 
 /** One reading of a part of a request. */
@@ -171,114 +173,143 @@ function saidAgain(document: SiteDocument, now: Even, mentions: readonly Mention
   return `${earlier.raw.slice(0, old.from)}${to}${earlier.raw.slice(end)}`;
 }
 
+/** What a request that leans on the one before it comes to; null where it does not. */
+function leaning(document: SiteDocument, asked: Asked, request: Even, mentions: readonly Mention[]): Reply | null {
+  const last = asked.before?.at(-1);
+  if (!last) return null;
+  const more = asked.live ? { live: true } : {};
+  // “And questions below them”: what is done with them was said before.
+  const bare = /^(?:and|also|plus)\b/.test(request.low) && !mentions.some((m) => said(m, 'verb'));
+  const verb = bare && mentionsIn(document, even(last.said)).find((m) => said(m, 'verb'))?.text;
+  if (verb) {
+    const whole = `${verb} ${request.raw.replace(/^(?:and|also|plus)\s+/i, '')}`;
+    const reply = ask(document, { said: whole, on: { ...asked.on, ...last.at }, ...more });
+    if (reply.kind === 'slip') return reply;
+  }
+  const again = saidAgain(document, request, mentions, last.said);
+  if (!again) return null;
+  const reply = ask(document, { said: again, ...(asked.on && { on: asked.on }), ...more });
+  return reply.kind === 'no' ? null : reply;
+}
+
+/** A part of a request with its readings, the likeliest first. */
+interface Part {
+  span: [number, number];
+  all: Reading[];
+}
+/** A request read part by part, each said of the site as those before it leave it. */
+function readParts(
+  context: Context,
+  request: Even,
+  mentions: readonly Mention[],
+  spans: [number, number][],
+  about: InHand,
+): Part[] {
+  let now = context;
+  let hand = about;
+  return spans.map((span) => {
+    const all = readings(now, request, mentions, ...span, hand);
+    const [first] = all;
+    if (first?.reply.kind === 'slip') {
+      for (const c of first.reply.changes) {
+        const next = applied(now.document, onto(now.document, c));
+        if (next) now = { ...now, document: next };
+      }
+      // “It” is what the part before was about.
+      hand = { ...hand, ...first.reply.changes.at(-1)?.at };
+    }
+    return { span, all };
+  });
+}
+
+/** The way of taking a request apart that reads best: as a whole, unless every part of it reads well and better. */
+function bestParting(context: Context, request: Even, mentions: readonly Mention[], about: InHand): Part[] {
+  let best: { parts: Part[]; score: number } = { parts: [], score: -Infinity };
+  for (const spans of partings(request)) {
+    const parts = readParts(context, request, mentions, spans, about);
+    const scores = parts.map(({ all }) => all[0]?.score ?? 0);
+    const mean = scores.reduce((a, b) => a + b, 0) / scores.length;
+    const apart = parts.length > 1;
+    if (apart && Math.min(...scores) < SURE) continue;
+    const asks = !apart && parts[0]?.all[0]?.reply.kind !== 'slip';
+    const score = mean - (apart ? PARTING * parts.length : asks ? DOUBT : 0);
+    if (score > best.score) best = { parts, score };
+  }
+  return best.parts;
+}
+
+/** What several parts come to, on one slip. */
+function together(document: SiteDocument, request: Even, parts: readonly Part[]): Reply {
+  const replies = parts.map((p) => ({ reply: p.all[0]!.reply, words: request.raw.slice(...p.span) }));
+  const changes = replies.flatMap(({ reply }) => (reply.kind === 'slip' ? reply.changes : []));
+  if (!changes.length) return replies[0]!.reply;
+  const left = replies.flatMap(({ reply, words }) =>
+    reply.kind === 'slip' ? reply.left : reply.kind === 'ask' ? [] : [`“${words}”: ${reply.words}`],
+  );
+  const open = replies.flatMap(({ reply, words }) =>
+    reply.kind === 'ask' ? [{ words: `“${words}”: ${reply.words}`, choices: reply.choices }] : [],
+  );
+  return proven(document, { kind: 'slip', changes, left, ...(open.length && { open }) });
+}
+
+/** Readings as choices: each by what it would change. */
+const asChoices = (document: SiteDocument, of: readonly Reading[]): Choice[] =>
+  of.flatMap(({ reply }) => {
+    const answer = proven(document, reply);
+    if (answer.kind !== 'slip') return [];
+    return [
+      {
+        label: answer.changes
+          .slice(0, 3)
+          .map((c) => c.words)
+          .join('; '),
+        reply: answer,
+      },
+    ];
+  });
+
+/** What one sentence of one part comes to: its likeliest reading, or a question where it is not likely enough. */
+function alone(document: SiteDocument, [first, second]: readonly Reading[]): Reply {
+  if (!first || first.score < MAYBE) return NOT_UNDERSTOOD;
+  const reply = proven(document, first.reply);
+  if (first.reply.kind !== 'slip') return first.score < SURE && first.reply.kind === 'go' ? NOT_UNDERSTOOD : reply;
+  if (first.score < SURE)
+    return {
+      kind: 'ask',
+      words: 'Not everything of that was understood. Is this what you mean?',
+      choices: asChoices(document, [first]),
+    };
+  if (second?.reply.kind === 'slip' && first.score - second.score < CLOSE) {
+    const rival = proven(document, second.reply);
+    if (rival.kind === 'slip' && reply.kind === 'slip' && !alike(document, reply.changes, rival.changes))
+      return {
+        kind: 'ask',
+        words: 'That could be either. Which do you mean?',
+        choices: asChoices(document, [first, second]),
+      };
+  }
+  return reply;
+}
+
 /**
  * Reads a request said in plain words and answers it: with changes to be taken or left, a question where it is unclear, an
  * answer where one was asked for, or plainly that it is not understood. Nothing is changed by it.
  */
 export function ask(document: SiteDocument, asked: Asked): Reply {
-  const context: Context = {
-    document,
-    live: asked.live ?? false,
-    past: (asked.before ?? []).map((b) => b.document),
-  };
   const request = even(asked.said);
   if (!request.raw) return NOT_UNDERSTOOD;
   if (!document.pages.length) return no('There is no site yet: write one first, from the brief.');
   const mentions = mentionsIn(document, request);
-  const before = asked.before?.at(-1)?.said;
-  const bare = before && /^(?:and|also|plus)\b/.test(request.low) && !mentions.some((m) => said(m, 'verb'));
-  const verb = bare && mentionsIn(document, even(before)).find((m) => said(m, 'verb'))?.text;
-  if (verb) {
-    // “And questions below them”: what is done with them was said before.
-    const on = { ...asked.on, ...asked.before!.at(-1)!.at };
-    const whole = `${verb} ${request.raw.replace(/^(?:and|also|plus)\s+/i, '')}`;
-    const reply = ask(document, { said: whole, on, ...(asked.live && { live: true }) });
-    if (reply.kind === 'slip') return reply;
-  }
-  const again = before && saidAgain(document, request, mentions, before);
-  if (again) {
-    const reply = ask(document, { said: again, ...(asked.on && { on: asked.on }), ...(asked.live && { live: true }) });
-    if (reply.kind !== 'no') return reply;
-  }
-  // “It” is what was asked for last, where nothing is in hand.
+  const leant = leaning(document, asked, request, mentions);
+  if (leant) return leant;
   const last = asked.before?.at(-1)?.at;
+  // “It” is what was asked for last, where nothing is in hand.
   const about =
-    last && !asked.on?.section && /\b(?:it|that|them|this)\b/.test(request.low)
-      ? { ...asked.on, ...last }
-      : (asked.on ?? {});
-  let best: { parts: { span: [number, number]; all: Reading[] }[]; score: number } | null = null;
-  for (const parts of partings(request)) {
-    let now = context;
-    let hand: InHand = about;
-    const read: { span: [number, number]; all: Reading[] }[] = [];
-    for (const [from, to] of parts) {
-      const all = readings(now, request, mentions, from, to, hand);
-      read.push({ span: [from, to], all });
-      const [first] = all;
-      if (!first || first.reply.kind !== 'slip') continue;
-      // What comes after is said of the site as the parts before leave it, and “it” is what they were about.
-      for (const c of first.reply.changes) {
-        const next = applied(now.document, onto(now.document, c));
-        if (next) now = { ...now, document: next };
-      }
-      hand = { ...hand, ...first.reply.changes.at(-1)?.at };
-    }
-    const mean = read.reduce((sum, { all }) => sum + (all[0]?.score ?? 0), 0) / read.length;
-    const least = Math.min(...read.map(({ all }) => all[0]?.score ?? 0));
-    // Taken apart it has to read better than as a whole, and every part of it has to read well.
-    // What can only be asked back about as a whole may be plain part by part.
-    const doubt = parts.length === 1 && read[0]?.all[0]?.reply.kind !== 'slip' ? DOUBT : 0;
-    if (parts.length > 1 && least < SURE) continue;
-    const score = parts.length > 1 ? mean - 0.03 * parts.length : mean - doubt;
-    if (!best || score > best.score) best = { parts: read, score };
-  }
-  if (!best?.parts[0]?.all.length) return NOT_UNDERSTOOD;
-  if (best.parts.length > 1) {
-    const slips = best.parts.map((p) => p.all[0]!.reply);
-    const changes = slips.flatMap((s) => (s.kind === 'slip' ? s.changes : []));
-    const said = (n: number) => request.raw.slice(...best!.parts[n]!.span);
-    const left = slips.flatMap((s, n) =>
-      s.kind === 'slip' ? s.left : s.kind === 'ask' || !('words' in s) ? [] : [`“${said(n)}”: ${s.words}`],
-    );
-    const open = slips.flatMap((s, n) =>
-      s.kind === 'ask' ? [{ words: `“${said(n)}”: ${s.words}`, choices: s.choices }] : [],
-    );
-    if (changes.length) return proven(document, { kind: 'slip', changes, left, ...(open.length && { open }) });
-    return slips[0]!;
-  }
-  const [first, second] = best.parts[0].all;
-  if (!first || first.score < MAYBE) return NOT_UNDERSTOOD;
-  const sure = proven(document, first.reply);
-  if (first.reply.kind !== 'slip') return first.score < SURE && first.reply.kind === 'go' ? NOT_UNDERSTOOD : sure;
-  if (first.score < SURE)
-    return {
-      kind: 'ask',
-      words: 'Not everything of that was understood. Is this what you mean?',
-      choices: choices([first]),
-    };
-  if (second && second.reply.kind === 'slip' && first.score - second.score < CLOSE) {
-    const rival = proven(document, second.reply);
-    if (rival.kind === 'slip' && sure.kind === 'slip' && !alike(document, sure.changes, rival.changes))
-      return { kind: 'ask', words: 'That could be either. Which do you mean?', choices: choices([first, second]) };
-  }
-  return sure;
-
-  function choices(of: Reading[]): Choice[] {
-    return of.flatMap(({ reply }) => {
-      const answer = proven(document, reply);
-      return answer.kind === 'slip'
-        ? [
-            {
-              label: answer.changes
-                .map((c) => c.words)
-                .slice(0, 3)
-                .join('; '),
-              reply: answer,
-            },
-          ]
-        : [];
-    });
-  }
+    last && !asked.on?.section && /\b(?:it|that|them|this)\b/.test(request.low) ? { ...asked.on, ...last } : asked.on;
+  const past = (asked.before ?? []).map((b) => b.document);
+  const parts = bestParting({ document, live: asked.live ?? false, past }, request, mentions, about ?? {});
+  if (!parts[0]?.all.length) return NOT_UNDERSTOOD;
+  return parts.length > 1 ? together(document, request, parts) : alone(document, parts[0].all);
 }
 const alike = (document: SiteDocument, a: readonly SlipChange[], b: readonly SlipChange[]): boolean =>
   same(withSlip(document, a), withSlip(document, b));

@@ -29,6 +29,7 @@ const WORD = /[\p{L}\p{N}][\p{L}\p{N}'-]*/gu;
 export class Reader {
   private readonly used = new Set<Mention>();
   private readonly spans: [number, number][] = [];
+  readonly mentions: readonly Mention[];
 
   constructor(
     readonly document: SiteDocument,
@@ -36,9 +37,22 @@ export class Reader {
     /** Where this part begins and ends in the request. */
     readonly from: number,
     readonly to: number,
-    readonly mentions: readonly Mention[],
+    mentions: readonly Mention[],
     readonly hand: InHand,
-  ) {}
+  ) {
+    this.mentions = mentions.map((m) => ({ ...m, meanings: m.meanings.flatMap((x) => this.current(x) ?? []) }));
+  }
+
+  /** What is meant of the site, as the parts before this one leave it; undefined where it is gone. */
+  private current(meaning: Meaning): Meaning | undefined {
+    if (meaning.is === 'page') {
+      const page = this.document.pages.find((p) => p.id === meaning.page.id);
+      return page && { ...meaning, page };
+    }
+    if (meaning.is !== 'section' && meaning.is !== 'item') return meaning;
+    const placed = this.placed().find((p) => p.section.id === meaning.section.id);
+    return placed && (meaning.is === 'section' ? { ...meaning, ...placed } : { ...meaning, section: placed.section });
+  }
 
   get words(): string {
     return this.even.raw.slice(this.from, this.to);

@@ -1,4 +1,4 @@
-import type { Page } from '../../../model/site.js';
+import type { Page, SiteDocument } from '../../../model/site.js';
 import { namedOf } from '../../../model/page.js';
 import type { Operation } from '../../../operations/operation.js';
 import { nestPage, ownPage, pageOffers, renamePage, takeOutPage } from '../../plan/plan.js';
@@ -128,14 +128,24 @@ export const pageName: Intent = {
     label = label?.replace(/^["“‘']|["”’'.]$/g, '').trim();
     if (!label || label.length > 40 || label.toLowerCase() === page.label.toLowerCase()) return null;
     r.explain(r.from, r.to);
-    const operation = renamePage(document, page.id, label, live);
     return slip([
-      change(operation, 'What the page is called', { page: page.id }, { before: page.label, after: label }),
+      changeOn(
+        document,
+        (d) => renamePage(d, page.id, label, live),
+        'What the page is called',
+        { page: page.id },
+        { before: page.label, after: label },
+      ),
     ]);
   },
 };
 
-const renamed = (page: Page, more: { menu?: boolean }) => ({ op: 'setPage' as const, ...namedOf(page), ...more });
+/** What a page is called and where it is, but for what is changed of it. */
+const renamed = (document: SiteDocument, page: Page, more: { menu?: boolean }): Operation => ({
+  op: 'setPage',
+  ...namedOf(document.pages.find((p) => p.id === page.id) ?? page),
+  ...more,
+});
 
 /** A page in the menu or not. */
 export const inMenu: Intent = {
@@ -146,7 +156,7 @@ export const inMenu: Intent = {
     'put about back in the menu',
     "don't show services in the navigation",
   ],
-  read(r) {
+  read(r, { document }) {
     if (!r.word('part:menu')) return null;
     const out = r.word('verb:hide', 'verb:out');
     const back = r.word('verb:show', 'verb:put', 'verb:add');
@@ -158,8 +168,9 @@ export const inMenu: Intent = {
     r.every('prep:', 'noun:page', 'verb:undo');
     const menu = !out;
     return slip([
-      change(
-        renamed(page, { menu }),
+      changeOn(
+        document,
+        (d) => renamed(d, page, { menu }),
         menu ? `${page.label} is in the menu` : `${page.label} is not in the menu; the footer leads to it`,
         { page: page.id },
       ),
@@ -191,7 +202,9 @@ export const pageUnder: Intent = {
     if (!page || !over || page === over) return null;
     r.every('prep:', 'noun:page', 'this:');
     return slip([
-      change(nestPage(document, page.id, over.id), `${page.label} is under ${over.label}`, { page: page.id }),
+      changeOn(document, (d) => nestPage(d, page.id, over.id), `${page.label} is under ${over.label}`, {
+        page: page.id,
+      }),
     ]);
   },
 };

@@ -1,4 +1,5 @@
-import { isText, type Ground, type Section } from '../../../model/site.js';
+import { isText, type Ground, type Section, type SiteDocument } from '../../../model/site.js';
+import { findSection } from '../../../operations/reach.js';
 import { kinds, shapes } from '../../../look/shapes/registry.gen.js';
 import { addItemUnder, listsOf, shapesOfKind } from '../../plan/lists.js';
 import { addSection, kindOf, shapeOfKind, takeOutSection } from '../../plan/plan.js';
@@ -10,6 +11,8 @@ import type { Placed, Reader } from '../reader.js';
 
 export const sectionTitle = (s: Section): string => shapes[s.shape]?.title ?? s.shape;
 const at = ({ section, page }: Placed) => ({ ...(page && { page: page.id }), section: section.id });
+/** A section as other changes of a slip leave it. */
+const now = (document: SiteDocument, section: Section): Section => findSection(document, section.id) ?? section;
 const where = (p: Placed) => `${sectionTitle(p.section)}${p.page ? ` on ${p.page.label}` : ''}`;
 /** The same asked of each of several places it could be about. */
 const which = (places: readonly Placed[], reply: (p: Placed) => ReturnType<typeof slip>) =>
@@ -220,7 +223,7 @@ export const sectionGround: Intent = {
     'make the story on home dark',
     'give the story on home a tinted background',
   ],
-  read(r) {
+  read(r, { document }) {
     const ground = r.word('ground:')?.of as Ground | undefined;
     if (!ground || !r.word('verb:change', 'verb:put', 'verb:use', 'verb:again', 'verb:add')) return null;
     if (r.has('look:colours', 'part:button', 'part:text', 'part:heading', 'cannot:') || r.has('comp:')) return null;
@@ -243,8 +246,9 @@ export const sectionGround: Intent = {
         return no(`${where(p)} has a ground of its own in this shape. Ask for another shape of it first.`);
       if ((p.section.ground ?? 'plain') === ground) return no(`${where(p)} stands on that ground already.`);
       return slip([
-        change(
-          { op: 'setShape', section: p.section.id, shape: p.section.shape, ground },
+        changeOn(
+          document,
+          (d) => ({ op: 'setShape', section: p.section.id, shape: now(d, p.section).shape, ground }),
           `${where(p)} on ${GROUNDS[ground]} ground`,
           at(p),
           {
@@ -317,12 +321,11 @@ export const sectionShape: Intent = {
       );
       const to = (s: { shape: string; character: string }) =>
         slip([
-          change(
-            {
-              op: 'setShape',
-              section: p.section.id,
-              shape: s.shape,
-              ...(p.section.ground && { ground: p.section.ground }),
+          changeOn(
+            document,
+            (d) => {
+              const { ground } = now(d, p.section);
+              return { op: 'setShape', section: p.section.id, shape: s.shape, ...(ground && { ground }) };
             },
             `${where(p)}: ${s.character}`,
             at(p),
