@@ -84,7 +84,7 @@ describe('When somebody is signed out, or nothing answers', () => {
     await page.fill('#password', PASSWORD);
     await page.click('button.act');
     await until('what was typed before the reload', async () => (await phone()) === '01632 960 302');
-    expect(await page.inputValue('#f-phone')).toBe('01632 960 302');
+    await until('it shows', async () => (await page.inputValue('#f-phone')) === '01632 960 302');
   });
 
   it('does not let one of two tabs overwrite the other unseen', async () => {

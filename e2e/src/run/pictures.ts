@@ -24,6 +24,7 @@ const VIEWS: [name: string, path: string, width?: number][] = [
   ['plan', '/sites/hollis-wren-boatworks/plan'],
   ['look', '/sites/hollis-wren-boatworks/look'],
   ['pages', '/sites/hollis-wren-boatworks/pages'],
+  ['slip', '/sites/hollis-wren-boatworks/pages'],
   ['pictures', '/sites/hollis-wren-boatworks/look'],
   ['pages-phone', '/sites/hollis-wren-boatworks/pages', 390],
   ['seo', '/sites/pell-daughter-clockmakers/seo'],
@@ -46,10 +47,7 @@ const SIX: [brief: string, direction: number][] = [
   ['es-taller', 18],
   ['solicitorless-surveyor', 16],
 ];
-const SHEETS: [name: string, width: number, height: number][] = [
-  ['six-sites', 1280, 1700],
-  ['six-sites-phone', 390, 1100],
-];
+const SHEETS: [name: string, width: number, height: number][] = [['six-sites', 1280, 1700]];
 
 /** The first pages of six generated sites side by side. */
 async function contactSheet(browser: Browser, to: string, width: number, height: number): Promise<void> {
@@ -113,6 +111,12 @@ try {
       await page.waitForTimeout(600);
       await page.click('.tag .name >> text=Top of the page');
       await page.click('.tag .name >> text=Top of the page');
+      await page.waitForTimeout(900);
+    }
+    if (name === 'slip') {
+      await page.fill('#ask', 'make the services dark, the buttons round and the colours a bit warmer');
+      await page.press('#ask', 'Enter');
+      await page.waitForSelector('.slip .act');
       await page.waitForTimeout(900);
     }
     if (name === 'new-brief') {
