@@ -176,6 +176,39 @@ describe('a work slip', () => {
     const pages = changesOf(reply('add a page about ropes and add a page about tar'));
     expect(withSlip(site, [pages[1]!]).pages.at(-1)!.label).toBe('Tar');
   });
+  it('drops nothing of two requests in one sentence: each is done, asked back about or said', () => {
+    const simple = [
+      'make the services dark',
+      'the buttons should be round',
+      'use warmer colours',
+      'bigger text',
+      'remove the animations',
+      'rigging costs £60 an hour',
+      'the phone is 01632 960 777',
+      'hide the map on the contact page',
+      'move the story to the bottom of the home page',
+      'add opening hours to the about page',
+      'rename the about page to The yard',
+      'more space between the sections',
+      'no pictures on the services page',
+      'make "one cradle" bold',
+    ];
+    const counts = new Map(simple.map((s) => [s, changesOf(reply(s)).length]));
+    for (const a of simple) {
+      expect(counts.get(a)).withContext(a).toBeGreaterThan(0);
+      for (const b of simple) {
+        if (a === b) continue;
+        for (const joint of [' and ', ', ']) {
+          const answer = reply(a + joint + b);
+          const told = answer.kind !== 'slip' || answer.left.length > 0 || (answer.open?.length ?? 0) > 0;
+          if (!told)
+            expect(changesOf(answer).length)
+              .withContext(a + joint + b)
+              .toBeGreaterThanOrEqual(counts.get(a)! + counts.get(b)!);
+        }
+      }
+    }
+  });
   it('says what of a sentence it did not take into account', () => {
     const answer = reply('the phone is 01632 960 777 and the flagpole wobbles');
     const left = answer.kind === 'slip' ? answer.left.join() : answer.kind;

@@ -28,6 +28,8 @@ const CLOSE = 0.04;
 /** What a whole that is only asked back about is worth less than one that is plain, and what each taking apart costs. */
 const DOUBT = 0.15;
 const PARTING = 0.03;
+/** What a reading is worth less whose value goes over an “and”. */
+const SWALLOWED = 0.2;
 const MOST_PARTS = 4;
 
 /** One reading of a part of a request. */
@@ -35,6 +37,8 @@ interface Reading {
   intent: Intent;
   reply: Reply;
   score: number;
+  /** True where a value in it is taken over a joint: what comes after may be another request. */
+  swallows: boolean;
 }
 
 const NOT_UNDERSTOOD = no(
@@ -108,7 +112,14 @@ function readings(
       reply.kind === 'slip' && open.length
         ? { ...reply, left: [...reply.left, `Not taken into account: ${open.join(', ')}.`] }
         : reply;
-    return [{ intent, reply: told, score: reader.coverage() * (intent.weight ?? 1) }];
+    return [
+      {
+        intent,
+        reply: told,
+        score: reader.coverage() * (intent.weight ?? 1),
+        swallows: reader.swallows(joints(said)),
+      },
+    ];
   }).sort((a, b) => b.score - a.score);
 }
 
@@ -232,7 +243,8 @@ function bestParting(context: Context, request: Even, mentions: readonly Mention
     const apart = parts.length > 1;
     if (apart && Math.min(...scores) < SURE) continue;
     const asks = !apart && parts[0]?.all[0]?.reply.kind !== 'slip';
-    const score = mean - (apart ? PARTING * parts.length : asks ? DOUBT : 0);
+    const swallows = parts.some(({ all }) => all[0]?.swallows);
+    const score = mean - (apart ? PARTING * parts.length : asks ? DOUBT : 0) - (swallows ? SWALLOWED : 0);
     if (score > best.score) best = { parts, score };
   }
   return best.parts;

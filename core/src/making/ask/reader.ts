@@ -276,6 +276,11 @@ export class Reader {
     return m;
   }
 
+  /** Whether a value that is taken as it stands goes over one of these places, where a request can be taken apart. */
+  swallows(places: readonly (readonly number[])[]): boolean {
+    return this.spans.some(([from, to]) => places.some(([a = 0, b = 0]) => from < a && b < to));
+  }
+
   /** How much of what was said is explained by what was taken, 0 to 1. */
   coverage(): number {
     return this.account().share;

@@ -151,6 +151,14 @@ describe('a request and its slip', () => {
     expect(store.document()!.pages[0]!.sections[1]!.hidden).toBeTrue();
   });
 
+  it('is not taken by who only looks, and says so', async () => {
+    spyOn(store, 'may').and.returnValue(false);
+    await ask('make the buttons underlined');
+    await press('Take it');
+    expect(store.document()!.look).toEqual(start.look);
+    expect(store.said()).toEqual(jasmine.objectContaining({ bad: true, words: jasmine.stringContaining('role') }));
+  });
+
   it('is gone with the site it was about', async () => {
     await ask('make the buttons underlined');
     store.id.set('another');

@@ -125,12 +125,14 @@ export class Asking {
     const after = withSlip(document, changes, exact);
     this.store.change(operation, exact ? 'designer' : 'ask', exact);
     void this.store.flush();
-    const done = this.store.document() !== document;
-    this.store.said.set(
-      done
-        ? { words: `${some(changes.length, 'change is', 'changes are')} made.`, bad: false, undo: true }
-        : { words: 'The site has changed meanwhile: ask once more.', bad: true },
-    );
+    if (this.store.document() !== document)
+      this.store.said.set({
+        words: `${some(changes.length, 'change is', 'changes are')} made.`,
+        bad: false,
+        undo: true,
+      });
+    else if (!this.store.said()?.bad)
+      this.store.said.set({ words: 'The site has changed meanwhile: ask once more.', bad: true });
     // A page that was added is what is spoken of next.
     const made = after.pages.find((p) => !document.pages.some((d) => d.id === p.id));
     if (made) this.store.page.set(made.id);

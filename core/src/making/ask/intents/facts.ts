@@ -136,7 +136,7 @@ export const price: Intent = {
       );
     const id = r.thing('service')?.id;
     if (!said || !id) return null;
-    r.every('part:price', 'verb:change', 'verb:use', 'prep:', 'part:', 'noun:item');
+    r.every('part:price', 'verb:change', 'verb:use', 'prep:', 'noun:item');
     const service = document.facts.services.find((s) => s.id === id)!;
     const value = priced(service.price, money(said[0]));
     const services = (d: SiteDocument) => d.facts.services.map((s) => (s.id === id ? { ...s, price: value } : s));

@@ -177,11 +177,12 @@ export const fonts: Intent = {
       'part:lead',
       'part:heading',
       ...EXPLAINED,
-      'like:',
-      'rework:',
-      'value:',
-      'comp:',
-      'raw:',
+      'like:other',
+      'rework:another',
+      'value:face',
+      'value:mood',
+      'comp:warm',
+      'raw:size',
       'ground:plain',
     );
     for (const word of ['something', 'somewhat', 'looking']) {
@@ -302,23 +303,9 @@ export const colours: Intent = {
     const onGround = r.has('look:ground');
     if (r.has('kind:', 'noun:section') || (r.hand.section && r.has('this:') && !about)) return null;
     if (r.has('part:picture', 'value:case', 'cannot:night')) return null;
-    const take = () => {
+    const take = (...of: string[]) => {
       for (const s of said) r.explain(s.from, s.to);
-      r.every(
-        ...EXPLAINED,
-        'look:colours',
-        'look:accent',
-        'look:ground',
-        'part:button',
-        'part:text',
-        'comp:',
-        'raw:',
-        'too:',
-        'ground:',
-        'value:mood',
-        'rework:warmer',
-        'like:',
-      );
+      r.every(...EXPLAINED, 'look:colours', 'look:accent', 'look:ground', ...of);
     };
     const role: Role | undefined = r.has('look:accent')
       ? 'accent'
@@ -339,7 +326,7 @@ export const colours: Intent = {
       if (!said.length && !about && !onGround && !r.has('all:')) return null;
       const target = role ?? (said[0] ? roleLike(look, said[0].word) : 'lead');
       const { l, c, h } = partsOf(look.day[target]);
-      take();
+      take('comp:light', 'raw:light', 'too:', role === 'text' ? 'part:text' : 'ground:plain');
       const all = !said.length && !role;
       const shifted = (hex: string, by: number) => {
         const p = partsOf(hex);
@@ -358,7 +345,7 @@ export const colours: Intent = {
     }
     const warm = wayOf(r, 'warm');
     if (warm && (about || r.has('all:') || r.has('noun:site'))) {
-      take();
+      take('comp:warm', 'rework:warmer', 'value:mood:warm');
       const turn = (hex: string, strength: number) => {
         const p = partsOf(hex);
         const to = warm > 0 ? 60 : 240;
@@ -376,7 +363,7 @@ export const colours: Intent = {
     }
     const strong = wayOf(r, 'strong');
     if (strong && (about || r.has('all:') || said.length)) {
-      take();
+      take('comp:strong', 'raw:strong', 'raw:light', 'too:', 'rework:livelier');
       const times = strong > 0 ? 1 + 0.25 * strong : 1 / (1 + 0.3 * -strong);
       const by = (hex: string) => {
         const p = partsOf(hex);
@@ -402,7 +389,7 @@ export const colours: Intent = {
       return null;
     if (gone.length && !new_.length) {
       // A colour that goes without another in its place: the other one leads alone.
-      take();
+      take('verb:out');
       const target = roleLike(look, gone[0]!.word);
       const p = partsOf(target === 'accent' ? look.day.lead : look.day.accent);
       const alone =
@@ -421,7 +408,7 @@ export const colours: Intent = {
       const ground = pale && colourOf(pale.word, look.day.ground);
       const [lead, accent] = strong;
       if (!lead) return null;
-      take();
+      take('verb:replace', 'verb:out', 'prep:instead', 'raw:light');
       return slip([
         recoloured(
           document,
@@ -438,7 +425,7 @@ export const colours: Intent = {
         : target;
     const wish = colourOf(wanted.word, look.day[from]);
     if (!wish) return null;
-    take();
+    take('verb:replace', 'verb:out', 'prep:instead', 'part:button', role === 'text' ? 'part:text' : 'raw:light');
     return slip([
       recoloured(
         document,

@@ -42,7 +42,7 @@ export const goTo: Intent = {
       if (!r.every(verb).length) continue;
       if (r.has('part:picture', 'kind:') && verb !== 'verb:translate' && verb !== 'talk:who') return null;
       if (verb === 'talk:who') r.explain(r.from, r.to);
-      r.every('this:', 'all:', 'noun:', 'prep:', 'verb:', 'part:');
+      r.every('this:', 'all:', 'noun:', 'prep:', 'verb:', 'part:text');
       const when =
         /\b(?:from|on|until|next)?\s*(?:mon|tues|wednes|thurs|fri|satur|sun)days?\b|\btomorrow\b|\bnext week\b/.exec(
           r.even.low,

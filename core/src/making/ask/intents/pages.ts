@@ -265,7 +265,7 @@ export const inSearch: Intent = {
   ],
   read(r, { document }) {
     if (!r.has('seo:any')) return null;
-    r.every('seo:', 'verb:', 'part:', 'talk:', 'rework:', 'prep:', 'degree:', 'noun:');
+    r.every('seo:', 'verb:', 'part:heading', 'part:text', 'rework:', 'prep:', 'degree:', 'noun:page', 'noun:site');
     const field = r.has('seo:description')
       ? 'description'
       : r.has('seo:title', 'part:heading')

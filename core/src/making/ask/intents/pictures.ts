@@ -107,7 +107,7 @@ export const pictureOther: Intent = {
       return question(
         `No drawing of ${of} can be made. Bring a file: drop it on its place, or add it under Look, Pictures.`,
       );
-    r.every('prep:', 'noun:', 'raw:', 'rework:livelier', 'verb:', 'like:', 'more:', 'kind:gallery');
+    r.every('prep:', 'noun:', 'raw:strong', 'verb:', 'like:other', 'more:', 'kind:gallery');
     const boring = /\bboring|dull|ugly|wrong\b/.exec(r.even.low);
     if (boring) r.explain(boring.index, boring.index + boring[0].length);
     const shown = places.filter((p) => p.picture.media);
@@ -136,8 +136,8 @@ export const pictureOut: Intent = {
   read(r, c) {
     if (!r.word('part:picture')) return null;
     const none = /\bno\b(?= (?:more )?(?:pictures?|photos?|images?))/.exec(r.even.low);
-    if (!r.word('verb:out', 'verb:hide') && !none) return null;
     if (none) r.explain(none.index, none.index + 2);
+    else if (!r.word('verb:out', 'verb:hide')) return null;
     const places = placesOf(r, c).filter((p) => p.picture.media);
     r.every('prep:', 'noun:', 'all:', 'more:', 'this:', 'kind:gallery');
     if (!places.length) return no('There is no picture there.');

@@ -59,8 +59,8 @@ export const sectionNew: Intent = {
   ],
   read(r, { document }) {
     if (!r.word('verb:add', 'verb:put', 'verb:use')) return null;
-    if (r.has('ground:', 'look:', 'verb:link', 'place:up', 'place:down') && !r.has('place:bottom', 'place:top'))
-      return null;
+    if (r.has('ground:')) return null;
+    if (r.has('look:', 'verb:link', 'place:up', 'place:down') && !r.has('place:bottom', 'place:top')) return null;
     const pages = r.pages('to', 'at', '');
     const named = r.every('kind:');
     if (r.has('this:') && r.has('prep:under')) return null;
@@ -228,18 +228,7 @@ export const sectionGround: Intent = {
     if (!ground || !r.word('verb:change', 'verb:put', 'verb:use', 'verb:again', 'verb:add')) return null;
     if (r.has('look:colours', 'part:button', 'part:text', 'part:heading', 'cannot:') || r.has('comp:')) return null;
     if (!r.has('kind:') && !r.has('this:') && !r.has('noun:section') && !r.things('section').length) return null;
-    r.every(
-      'look:ground',
-      'prep:',
-      'noun:section',
-      'verb:',
-      'raw:',
-      'value:',
-      'like:plain',
-      'place:',
-      'verb:undo',
-      'this:',
-    );
+    r.every('look:ground', 'prep:', 'noun:section', 'verb:', 'this:', 'place:');
     return each(r, (p) => {
       if (!p.page) return no('The header and the footer have the ground of their shape: choose another shape.');
       if (hasOwnGround(p.section))
@@ -294,23 +283,7 @@ export const sectionShape: Intent = {
     if (r.has('part:text') && !r.has('like:centred', 'like:columns', 'like:picture')) return null;
     const instead = r.word('prep:instead');
     const wanted = instead && wish.length > 1 ? wish[0]! : wish[0]!;
-    r.every(
-      'verb:',
-      'prep:',
-      'noun:',
-      'part:text',
-      'part:picture',
-      'raw:',
-      'rework:list',
-      'rework:another',
-      'all:',
-      'kind:',
-      'value:',
-      'ground:plain',
-      'place:top',
-      'comp:size',
-      'look:spacing',
-    );
+    r.every('verb:', 'prep:', 'noun:', 'part:text', 'part:picture', 'ground:plain', 'place:top');
     return each(r, (p) => {
       const others = shapesOfKind(p.section).filter((s) => s.shape !== p.section.shape);
       if (!others.length) return no(`There is one shape of ${sectionTitle(p.section).toLowerCase()}.`);
@@ -555,12 +528,12 @@ export const itemNew: Intent = {
   examples: ['add another question', 'one more step here'],
   read(r, { document }) {
     if (!r.word('verb:add') && !/\bone more\b/.test(r.even.low)) return null;
-    if (!r.word('noun:item') || r.has('noun:page', 'noun:section')) return null;
+    if (!r.every('noun:item').length || r.has('noun:page', 'noun:section')) return null;
     if (r.has('prep:after', 'prep:before')) return null;
     const placed = r.sections()[0] ?? r.inHand();
     const list = placed && listsOf(placed.section)[0];
     if (!placed || !list) return null;
-    r.every('this:', 'kind:', 'more:', 'prep:');
+    r.every('this:', 'more:', 'prep:');
     if (list.items.length >= list.most) return no(`There are ${some(list.items.length, 'item')} already: no more fit.`);
     const id = idFrom(`${placed.section.id} ${JSON.stringify(document.pages)}`);
     return slip([

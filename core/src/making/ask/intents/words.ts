@@ -187,7 +187,7 @@ export const markWords: Intent = {
     if (!strong && !r.word('verb:italic')) return null;
     const words = r.quoted() ?? / (?:words?|phrase) (.+?) (?:bold|strong|italic)/i.exec(r.words)?.[1];
     if (!words) return null;
-    r.every('verb:', 'part:', 'this:', 'prep:');
+    r.every('verb:', 'part:text', 'this:', 'prep:');
     const found = allTexts(document).filter(
       (t) => t.form !== 'words' && t.text.value.toLowerCase().includes(words.toLowerCase()),
     );
@@ -228,7 +228,7 @@ export const linkWords: Intent = {
     const url = r.thing('url')?.text;
     const to = target ? `page:${target.id}` : url;
     if (!words || !to) return null;
-    r.every('verb:', 'part:', 'prep:', 'noun:page', 'this:');
+    r.every('verb:', 'part:text', 'prep:', 'noun:page', 'this:');
     const found = allTexts(document).filter(
       (t) => t.form !== 'words' && t.text.value.toLowerCase().includes(words.toLowerCase()),
     );
@@ -284,7 +284,6 @@ export const rewordTexts: Intent = {
       'prep:',
       'comp:warm',
       'too:',
-      'raw:',
       'value:mood',
     );
     if (!aboutText && !scope && way !== 'shorter') return null;

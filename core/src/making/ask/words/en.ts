@@ -219,7 +219,7 @@ export const en: AskWords = {
   'rework:warmer': 'warmer|friendl(?:y|ier)|more personal|more welcoming|nicer|kinder',
   'rework:formal': '(?:more )?formal|more serious|more professional|stiffer|less chatty',
   'rework:livelier': 'livelier|more (?:fun|lively|energetic)|punchier|snappier|less boring',
-  'rework:list': 'bullet(?: ?points)?|bullets|as a list|into (?:a list|points)|points',
+  'rework:list': 'bullet(?: ?points)?|bullets|into (?:a list|points)|as points',
   'rework:spelling': 'spelling|typos?|proof-?read|mistakes|grammar',
   'rework:another':
     'another (?:way|wording|version)|different(?:ly)?(?: words| wording)?|other words|again differently|reword|rephrase|rewrite',
