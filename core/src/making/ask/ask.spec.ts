@@ -150,6 +150,9 @@ describe('the plan, changed in plain words', () => {
       jasmine.objectContaining({ kind: 'no', words: jasmine.stringContaining('no section I know') }),
     );
     expect(reply('remove the home page').kind).toBe('no');
+    // A site without a form has none to put on a page.
+    const without = { ...after(site, 'take out the form from contact'), forms: [] };
+    expect(reply('add a contact form to the about page', home, without).kind).toBe('no');
   });
 });
 

@@ -114,6 +114,8 @@ export const sectionNew: Intent = {
     );
     if (kind === 'contact' && page.sections.some((s) => kindOf(s.shape) === 'contact'))
       return no(`There is a form on ${page.label} already: one page has one.`);
+    if (kind === 'contact' && !document.forms.length)
+      return no('The site has no form to show: another version, written with one, brings it.');
     const place = r.word('place:', 'nth:')?.of;
     const beside = r.sections('before', 'after').filter((p) => p.page === page && kindOf(p.section.shape) !== kind)[0];
     const over = r.has('prep:before');
@@ -331,10 +333,7 @@ export const sectionMove: Intent = {
     if (!r.word('verb:move', 'verb:put')) return null;
     if (!r.beginsWithSection() || r.has('ground:', 'verb:add', 'part:menu', 'look:', 'part:picture', 'part:button'))
       return null;
-    const moved =
-      r.sections('')[0] ??
-      r.sections('at').filter(() => false)[0] ??
-      (r.has('this:') || !r.has('kind:') ? r.inHand() : r.sections()[0]);
+    const moved = r.sections('')[0] ?? (r.has('this:') || !r.has('kind:') ? r.inHand() : r.sections()[0]);
     if (!moved?.page) return null;
     r.every('this:');
     const named = r.sections('');
