@@ -27,4 +27,13 @@ describe('a changed text', () => {
     button.click();
     expect(said).toEqual(['We mend boats.', 'We repair boats.']);
   });
+
+  it('tell long texts that share next to nothing whole, in time', () => {
+    const words = (from: number) =>
+      Array.from({ length: 30_000 }, (_, n) => `w${(n * 7919 + from) % 99_991}`).join(' ');
+    const [before, after] = [words(1), words(50_000)];
+    const parts = stretches(before, after);
+    expect(parts.map((p) => p.kept ?? p.out ?? '').join('')).toBe(before);
+    expect(composed(parts, new Set())).toBe(after);
+  });
 });

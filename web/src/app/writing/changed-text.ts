@@ -8,10 +8,18 @@ export interface Stretch {
   in?: string;
 }
 
+/** How long it is looked for what two texts share. */
+const MOST_MS = 200;
+
 /** What two texts share and where they differ, word by word; neighbouring differences are one change. */
 export function stretches(before: string, after: string): Stretch[] {
   const out: Stretch[] = [];
-  for (const part of diffWordsWithSpace(before, after)) {
+  // Long texts that share next to nothing are not told word by word: looking for it would stop the page.
+  const parts = diffWordsWithSpace(before, after, { timeout: MOST_MS }) ?? [
+    { value: before, removed: true, added: false },
+    { value: after, removed: false, added: true },
+  ];
+  for (const part of parts) {
     const last = out.at(-1);
     if (!part.added && !part.removed) {
       // A lone space between two changes belongs to them: they are one.
