@@ -218,12 +218,12 @@ describe('a work slip', () => {
     expect(answer.kind === 'slip' ? left : 'asked').toMatch(/flagpole|asked/);
   });
   it('asks back where words could mean several things, and each choice is a change of its own', () => {
-    const answer = reply('make the call to action dark', {});
-    if (answer.kind !== 'ask') {
-      expect(answer.kind).toBe('no');
-      return;
-    }
-    expect(answer.choices.length).toBeGreaterThan(1);
+    const answer = reply('duplicate the call to action', {});
+    if (answer.kind !== 'ask') return fail(answer.kind);
+    expect(answer.choices.map((c) => c.label)).toEqual(['Call to act on Services', 'Call to act on About']);
+    for (const { reply: choice } of answer.choices) expect(changesOf(choice).length).toBe(1);
+    // What can be done to none of them is no question.
+    expect(reply('make the call to action dark', {}).kind).toBe('no');
   });
   it('knows this, the same again, and what was asked for before', () => {
     expect(operation('delete this', { page: 'services', section: 's7' })).toEqual(

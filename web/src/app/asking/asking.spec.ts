@@ -121,6 +121,7 @@ describe('a request and its slip', () => {
           words: 'Which one?',
           choices: [{ label: 'That one', reply: { kind: 'slip', changes: [change('Larger', 19)], left: [] } }],
         },
+        { words: 'And which?', choices: [{ label: 'None', reply: { kind: 'no', words: 'That cannot be.' } }] },
       ],
     };
     asking.show('words', reply);
@@ -129,6 +130,9 @@ describe('a request and its slip', () => {
     await press('That one');
     expect(text()).toContain('2 changes');
     expect(text()).not.toContain('Which one?');
+    await press('None');
+    expect(text()).toContain('That cannot be.');
+    expect(text()).toContain('2 changes');
     expect(store.shown()!.look.base).toBe(19);
   });
 

@@ -101,7 +101,9 @@ export class Asking {
     const chosen = reply.open?.[question]?.choices[choice]?.reply;
     const open = reply.open?.filter((_, n) => n !== question) ?? [];
     const changes = [...reply.changes, ...(chosen?.kind === 'slip' ? chosen.changes : [])];
-    this.open.set({ ...now, reply: { ...reply, changes, open } });
+    // What cannot be done after all is said.
+    const left = chosen && chosen.kind !== 'slip' ? [...reply.left, chosen.words] : reply.left;
+    this.open.set({ ...now, reply: { ...reply, changes, open, left } });
   }
 
   toggle(n: number): void {

@@ -15,17 +15,21 @@ const at = ({ section, page }: Placed) => ({ ...(page && { page: page.id }), sec
 const now = (document: SiteDocument, section: Section): Section => findSection(document, section.id) ?? section;
 const where = (p: Placed) => `${sectionTitle(p.section)}${p.page ? ` on ${p.page.label}` : ''}`;
 /** The same asked of each of several places it could be about. */
-const which = (places: readonly Placed[], reply: (p: Placed) => ReturnType<typeof slip>) =>
-  question(
+const which = (places: readonly Placed[], reply: (p: Placed) => ReturnType<typeof slip>): ReturnType<typeof slip> => {
+  const answers = places.map((p) => ({ p, answer: reply(p) }));
+  const able = answers.flatMap(({ p, answer }) => (answer?.kind === 'slip' ? [{ p, answer }] : []));
+  // Where it can be done to none, why not; to one alone, that one.
+  if (able.length < 2) return able[0]?.answer ?? answers.find((a) => a.answer)?.answer ?? null;
+  return question(
     'Which one?',
-    ...places.slice(0, 5).flatMap((p) => {
-      const answer = reply(p);
+    ...able.slice(0, 5).map(({ p, answer }) => {
       const { heading } = p.section.content;
       const alike = places.filter((o) => where(o) === where(p)).length > 1;
       const named = alike && isText(heading) && heading.value ? `: “${heading.value}”` : '';
-      return answer ? [{ label: where(p) + named, reply: answer }] : [];
+      return { label: where(p) + named, reply: answer };
     }),
   );
+};
 /** One place where the words say which, or the page in hand does; a question where they could mean several. */
 function each(r: Reader, reply: (p: Placed) => ReturnType<typeof slip>): ReturnType<typeof slip> {
   const named = r.sections();
