@@ -309,6 +309,18 @@ describe('a question about the site', () => {
     expect(mended.length).toBeGreaterThan(0);
     for (const p of mended) expect(validateDocument(withSlip(bare, p.changes!))).toEqual([]);
   });
+  it('is answered of what visitors get, where sections of the page are hidden', () => {
+    const text = { value: '', from: { kind: 'designer' as const } };
+    const bare = apply(site, { op: 'setText', at: { section: 's2', path: 'heading' }, text }).document;
+    const hidden = apply(bare, { op: 'setSection', section: 's4', hidden: true }).document;
+    const points = (d: SiteDocument) => {
+      const answer = reply('what could be better here?', home, d);
+      return answer.kind === 'talk' ? answer.points.filter((p) => p.at.section === 's2').length : -1;
+    };
+    expect(points(bare)).toBeGreaterThan(0);
+    expect(points(hidden)).toBe(points(bare));
+    expect(points(apply(hidden, { op: 'setSection', section: 's2', hidden: true }).document)).toBe(0);
+  });
   it('is answered from why a section is there', () =>
     expect(reply('why is this here?', { page: 'home', section: 's3' })).toEqual(
       jasmine.objectContaining({ kind: 'talk', words: jasmine.stringContaining(site.pages[0]!.sections[2]!.reason) }),

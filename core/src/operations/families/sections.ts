@@ -111,7 +111,7 @@ export const setSection: Definition<typeof SetSection> = {
   schema: SetSection,
   apply(document, { op, section: id, hidden, room }) {
     const { page, section } = placeOf(document, id);
-    if (hidden && shownSections(page).every((s) => s === section))
+    if (hidden && isLastShown(page, section))
       throw new OperationError(
         `It is all that visitors get of “${page.label}”. Take the page out of the menu, or take it out.`,
       );

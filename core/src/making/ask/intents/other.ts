@@ -70,7 +70,7 @@ export const cannot: Intent = {
   read(r) {
     const what = r.word('cannot:')?.of;
     if (what) {
-      if (what === 'device' && r.has('verb:out', 'verb:hide') === false && r.has('fact:')) return null;
+      if (what === 'device' && !r.has('verb:out', 'verb:hide') && r.has('fact:')) return null;
       r.explain(r.from, r.to);
       return no(CANNOT[what]!);
     }
@@ -123,7 +123,7 @@ export const talk: Intent = {
 };
 function betterOn(document: SiteDocument, r: Reader): Point[] {
   const page = r.pages()[0] ?? r.pageInHand();
-  const checks = pageChecks(document).filter((c) => !page || !c.page || c.page === page);
+  const checks = pageChecks(document).filter((c) => !page || !c.page || c.page.id === page.id);
   const seen = new Set<string>();
   return [
     ...checks
@@ -146,7 +146,7 @@ function betterOn(document: SiteDocument, r: Reader): Point[] {
 }
 function missingOn(document: SiteDocument, r: Reader): Point[] {
   const page = r.pages()[0] ?? r.pageInHand();
-  const claims = toConfirm(document).filter((t) => !page || t.page === page);
+  const claims = toConfirm(document).filter((t) => !page || t.page?.id === page.id);
   const bare = withoutWords(document).filter((p) => !page || p.page === page);
   const open = answerWishes(document).filter((w) => w.state === 'open');
   const has = new Set(document.pages.flatMap((p) => p.sections.map((s) => kindOf(s.shape))));

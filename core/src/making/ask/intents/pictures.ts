@@ -120,7 +120,7 @@ export const pictureOther: Intent = {
       );
       return slip([put(c, place, there ?? makePicture(c.document, subject, c.document.seed + 7), !there)]);
     }
-    const [fit] = fitsFor(c.document, place).filter((m) => m.id !== place.picture.media);
+    const [fit] = fitsFor(c.document, place);
     const words = place.words || c.document.facts.trade;
     return slip([
       fit ? put(c, place, fit, false) : put(c, place, makePicture(c.document, words, c.document.seed + 11), true),

@@ -287,8 +287,9 @@ export const sectionShape: Intent = {
     )
       return null;
     if (r.has('part:text') && !r.has('like:centred', 'like:columns', 'like:picture')) return null;
-    const instead = r.word('prep:instead');
-    const wanted = instead && wish.length > 1 ? wish[0]! : wish[0]!;
+    // “As a list instead of boxes”: the first is what is wished for.
+    const wanted = wish[0]!;
+    r.every('prep:instead');
     r.every('verb:', 'prep:', 'noun:', 'part:text', 'part:picture', 'ground:plain', 'place:top');
     return each(r, (p) => {
       const others = shapesOfKind(p.section).filter((s) => s.shape !== p.section.shape);

@@ -238,20 +238,18 @@ export const linkWords: Intent = {
 };
 
 /** What is worked over: the text, the section, the page in hand, or all of it. */
-function scopeOf(r: Reader, { document }: Context): { scope: ReworkScope; words: string } | null {
+function scopeOf(r: Reader): ReworkScope | null {
   const named = r.sections();
   const pages = r.pages();
-  if (named[0]) return { scope: { section: named[0].section.id }, words: `${titleOf(named[0].section)} section` };
-  if (pages[0]) return { scope: { page: pages[0].id }, words: pages[0].label };
+  if (named[0]) return { section: named[0].section.id };
+  if (pages[0]) return { page: pages[0].id };
   const wholePage = r.has('noun:page') && (r.has('this:') || r.pageInHand());
-  if (r.has('all:') && !wholePage) return { scope: 'site', words: 'the whole site' };
+  if (r.has('all:') && !wholePage) return 'site';
   const { hand } = r;
-  if (!wholePage && hand.section && hand.path)
-    return { scope: { text: { section: hand.section, path: hand.path } }, words: 'this text' };
-  if (!wholePage && hand.section) return { scope: { section: hand.section }, words: 'this section' };
+  if (!wholePage && hand.section && hand.path) return { text: { section: hand.section, path: hand.path } };
+  if (!wholePage && hand.section) return { section: hand.section };
   const page = r.pageInHand();
-  if (page && (wholePage || r.has('this:'))) return { scope: { page: page.id }, words: page.label };
-  return document.pages.length ? null : null;
+  return page && (wholePage || r.has('this:')) ? { page: page.id } : null;
 }
 
 /** Texts worked over: shorter, plainer, warmer … each of them by itself. */
@@ -270,7 +268,7 @@ export const rewordTexts: Intent = {
     if (!way) return null;
     if (r.has('part:heading') && !r.has('part:text')) return null;
     const aboutText = r.has('part:text', 'part:lead', 'verb:write') || r.hand.path !== undefined;
-    const scope = scopeOf(r, context);
+    const scope = scopeOf(r);
     r.every(
       'verb:',
       'part:text',
@@ -298,7 +296,7 @@ export const rewordTexts: Intent = {
         ],
       );
     }
-    return reworked(context, scope.scope, way);
+    return reworked(context, scope, way);
   },
 };
 function reworked({ document }: Context, scope: ReworkScope, kind: ReworkKind) {
