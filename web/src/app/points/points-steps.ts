@@ -33,7 +33,7 @@ const KINDS: Record<Line['kind'], string> = { do: '', undo: 'Undid: ', redo: 'Pu
         }
         <button class="plain" type="button" (click)="now()">Back to now</button>
       </p>
-      <form class="field" (ngSubmit)="points.name(points.at()!, name())">
+      <form class="field" (ngSubmit)="keep()">
         <label for="point-name">Name of this point</label>
         <span class="bar">
           <input
@@ -43,6 +43,7 @@ const KINDS: Record<Line['kind'], string> = { do: '', undo: 'Undid: ', redo: 'Pu
             autocomplete="off"
             [ngModel]="name()"
             (ngModelChange)="typed.set($event)"
+            (blur)="keep()"
           />
           <button class="plain" type="submit">Keep</button>
         </span>
@@ -105,6 +106,15 @@ export class PointsSteps {
   }
 
   protected when = (line: Line) => time(line.at);
+
+  private keeping = '';
+  /** Keeps the name that was typed, when it is sent or left; what is on its way already is not sent again. */
+  protected async keep(): Promise<void> {
+    const [at, typed] = [this.points.at(), this.typed()];
+    if (at === null || typed === null || this.keeping === `${at} ${typed}`) return;
+    this.keeping = `${at} ${typed}`;
+    if (!(await this.points.name(at, typed))) this.keeping = '';
+  }
 
   protected compare(): void {
     this.points.with.set(this.comparing() ? null : this.points.head());

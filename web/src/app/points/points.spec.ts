@@ -150,6 +150,8 @@ describe('the points a site has been at', () => {
     const field = element().querySelector<HTMLInputElement>('#point-name')!;
     field.value = 'Agreed';
     field.dispatchEvent(new Event('input'));
+    // Left, it is kept; sent once more at once, it goes once.
+    field.dispatchEvent(new Event('blur'));
     await press('Keep');
     const put = http.expectOne('/api/sites/gant/points/1');
     expect([put.request.method, put.request.body]).toEqual(['PUT', { name: 'Agreed' }]);

@@ -85,15 +85,17 @@ export class Points {
     }
   }
 
-  /** Gives the point that is looked at a name; an empty one takes it away. */
-  async name(step: number, name: string): Promise<void> {
+  /** Gives a point a name, or takes it away with an empty one; false where that was refused. */
+  async name(step: number, name: string): Promise<boolean> {
     try {
       const answer = await firstValueFrom(
         this.api.put<Answer<'PUT /sites/:id/points/:step'>>(`/sites/${this.store.id()}/points/${step}`, { name }),
       );
       this.lines.update((all) => all.map((l) => (l.seq === step ? { ...l, name: answer.name } : l)));
+      return true;
     } catch (error) {
       this.store.said.set({ words: asRefusal(error).message, bad: true });
+      return false;
     }
   }
 
