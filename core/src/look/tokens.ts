@@ -30,17 +30,19 @@ function fluid(least: number, most: number): string {
 /**
  * The sizes of a look: a modular scale from the size of running text, each step `scale` times the one below on a wide
  * page and less on a narrow one. Narrow families are set larger and wide ones smaller, so that a heading takes the same
- * room in any of them.
+ * room in any of them. `by` is how much larger a section has them.
  */
-export function sizeTokens(look: Look): Record<string, string> {
+export function sizeTokens(look: Look, by = 1): Record<string, string> {
   const base = look.base / 16;
   const gentle = 1 + (look.scale - 1) * 0.6;
   const { width } = families[look.heading]!;
+  // Running text changes by less than headings do.
+  const text = 1 + (by - 1) * 0.5;
   const fit = Math.min(1.3, Math.max(0.86, Math.sqrt(0.49 / width))) * (look.headingCase === 'capitals' ? 0.86 : 1);
-  const step = (n: number, grow = fit) => fluid(base * gentle ** n * grow, base * look.scale ** n * grow);
+  const step = (n: number, grow = fit * by) => fluid(base * gentle ** n * grow, base * look.scale ** n * grow);
   return {
-    '--size-1': `${round(base)}rem`,
-    '--size-2': fluid(base * 1.08, base * 1.2),
+    '--size-1': `${round(base * text)}rem`,
+    '--size-2': fluid(base * 1.08 * text, base * 1.2 * text),
     '--size-heading-3': step(1),
     '--size-3': step(2.6),
     '--size-4': step(3.8),
@@ -54,14 +56,14 @@ const SHORT_WORD = 8;
 /** Longer ones than this break: headings are not made small for one of them. */
 const LONG_WORD = 18;
 /** The sizes of large headings, held so that a word of so many letters still goes into one line of a narrow page. */
-export function wordSizes(look: Look, letters: number): Record<string, string> {
-  if (letters <= SHORT_WORD) return {};
+export function wordSizes(look: Look, letters: number, by = 1): Record<string, string> {
+  if (letters <= SHORT_WORD && by <= 1) return {};
   const capitals = look.headingCase === 'capitals' ? 1.3 : 1;
   const heavy = 1 + Math.max(0, look.headingWeight - 400) / 2500;
-  const ems = Math.min(letters, LONG_WORD) * families[look.heading]!.width * capitals * heavy;
+  const ems = Math.min(Math.max(letters, SHORT_WORD), LONG_WORD) * families[look.heading]!.width * capitals * heavy;
   // What the edges of a narrow page leave.
   const most = `(88cqi - 1rem) / ${round(ems, 2)}`;
-  const sizes = sizeTokens(look);
+  const sizes = sizeTokens(look, by);
   return Object.fromEntries(
     ['--size-3', '--size-4', '--size-5', '--size-6'].map((name) => [name, `min(${sizes[name]!}, ${most})`]),
   );
@@ -190,6 +192,10 @@ const EDGES: Record<Finishes['edge'], string> = {
 }`,
 };
 
+/** How grounds end, written for the sections `of` a site. */
+export const edgeCss = (edge: Finishes['edge'], of = '.band'): string =>
+  EDGES[edge].replace(/\.band \+ \.band|\.band/g, (said) => (said === '.band' ? of : `.band + ${of}`));
+
 const ICONS: Record<Finishes['icon'], string> = {
   none: '',
   fine: `.icon {
@@ -219,37 +225,43 @@ const FRAMES: Record<Exclude<Finishes['motion'], 'still'>, string> = {
   slide: 'translate: -1.4rem 0;',
   grow: 'scale: 0.96;',
 };
-/** Entrances bound to scrolling, each item of a row a little after the one before; none for those who want none. */
-const motionCss = (motion: Finishes['motion']): string =>
+/**
+ * Entrances bound to scrolling, each item of a row a little after the one before; none for those who want none. `of` says
+ * of which sections.
+ */
+export const motionCss = (motion: Finishes['motion'], of = '', name = 'enter'): string =>
   motion === 'still'
     ? ''
     : `@media screen and (prefers-reduced-motion: no-preference) {
   @supports (animation-timeline: view()) {
-    @keyframes enter {
+    @keyframes ${name} {
       from {
         ${FRAMES[motion]}
       }
     }
-    main > .band:not(:first-child) :is(.grid > *, .rows > *, .head, .pic:not(.bleed, .bare)) {
-      animation: enter linear backwards;
+    main > .band${of}:not(:first-child) :is(.grid > *, .rows > *, .head, .pic:not(.bleed, .bare)) {
+      animation: ${name} linear backwards;
       animation-timeline: view();
       animation-range: entry 0% entry 55%;
     }
-    main > .band .grid > :nth-child(3n + 2) {
+    main > .band${of} .grid > :nth-child(3n + 2) {
       animation-range: entry 12% entry 67%;
     }
-    main > .band .grid > :nth-child(3n) {
+    main > .band${of} .grid > :nth-child(3n) {
       animation-range: entry 24% entry 79%;
     }
   }
 }`;
 
-/** The rules that the finishes of a look choose: buttons, pictures, edges of sections, icons, motion, case of headings. */
-export function finishCss(look: Look): string[] {
+/**
+ * The rules that the finishes of a look choose: buttons, pictures, edges of sections, icons, motion, case of headings.
+ * Sections with an edge or a motion of their `own` are left out of those.
+ */
+export function finishCss(look: Look, own: { edge?: boolean; motion?: boolean } = {}): string[] {
   return [
     BUTTONS[look.button],
     PICTURES[look.picture],
-    EDGES[look.edge],
+    edgeCss(look.edge, own.edge ? '.band:not([data-edge])' : '.band'),
     ICONS[look.icon],
     look.headingCase === 'capitals'
       ? `h1,
@@ -260,6 +272,6 @@ h2,
   letter-spacing: 0.015em;
 }`
       : '',
-    motionCss(look.motion),
+    motionCss(look.motion, own.motion ? ':not([data-motion])' : ''),
   ].filter(Boolean);
 }

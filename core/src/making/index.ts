@@ -27,4 +27,5 @@ export * from './picture-places.js';
 export * from './links.js';
 export * from './checks.js';
 export * from './plan/sections.js';
+export * from './plan/fit-words.js';
 export { changesTo, saidIn } from './points/changes-to.js';

@@ -1,4 +1,4 @@
-import type { Page, Section, SiteDocument } from './site.js';
+import { DEVICES, type Device, type Page, type Section, type SiteDocument } from './site.js';
 
 /** What `setPage` says of a page as it is. */
 export const namedOf = ({ id, label, slug, menu, parent }: Page) => ({
@@ -11,14 +11,28 @@ export const namedOf = ({ id, label, slug, menu, parent }: Page) => ({
 /** A page that is under none. */
 export const withoutParent = ({ parent: _, ...page }: Page): Page => page;
 
-/** The sections of a page that visitors get. */
-export const shownSections = (page: Page): Section[] => page.sections.filter((s) => !s.hidden);
+/** Whether visitors with a kind of page get a section. */
+const shownOn = (s: Section, device: Device): boolean => !(s.on?.[device]?.hidden ?? s.hidden ?? false);
+/** Whether visitors get a section whatever they look with. */
+export const shownEverywhere = (s: Section): boolean => !s.hidden && DEVICES.every((d) => shownOn(s, d));
+/** Whether no visitor gets a section: it waits. */
+export const waits = (s: Section): boolean => !!s.hidden && !DEVICES.some((d) => shownOn(s, d));
+
+/** The sections of a page that visitors get, those that only some of them get among them. */
+export const shownSections = (page: Page): Section[] => page.sections.filter((s) => !waits(s));
+
+/** Whether every visitor of a page gets a section of it. */
+export const hasOpener = (page: Page): boolean => page.sections.some(shownEverywhere);
+
+/** The section that opens a page: the first that every visitor gets. It has the only heading of the first level. */
+export const openerOf = (page: Page): Section | undefined =>
+  page.sections.find(shownEverywhere) ?? shownSections(page)[0];
 
 /** A site as visitors get it: without the sections that wait. What has none is the same object. */
 export const asPublished = (document: SiteDocument): SiteDocument =>
-  document.pages.some((p) => p.sections.some((s) => s.hidden))
+  document.pages.some((p) => p.sections.some(waits))
     ? {
         ...document,
-        pages: document.pages.map((p) => (p.sections.some((s) => s.hidden) ? { ...p, sections: shownSections(p) } : p)),
+        pages: document.pages.map((p) => (p.sections.some(waits) ? { ...p, sections: shownSections(p) } : p)),
       }
     : document;

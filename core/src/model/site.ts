@@ -484,9 +484,53 @@ export type DirectionRef = Static<typeof DirectionRef>;
 export const GROUNDS = ['plain', 'wash', 'deep'] as const;
 export type Ground = (typeof GROUNDS)[number];
 
-/** The room a section can have above and below, where it is not what the look gives it. */
-export const ROOMS = ['close', 'wide'] as const;
-export type Room = (typeof ROOMS)[number];
+/** Kinds of page a section can be laid out for by itself; their widths are in `look/fit.ts`. */
+export const DEVICES = ['tablet', 'phone'] as const;
+export type Device = (typeof DEVICES)[number];
+
+/** How a section can be laid out otherwise than its shape and the look have it, on every kind of page or on one. */
+export const FITS = {
+  /** The room above and below. */
+  room: ['close', 'wide'],
+  /** The step its words are set at. */
+  size: ['smaller', 'larger'],
+  /** Where its heading and the words on their own stand. */
+  align: ['start', 'middle'],
+  /** Where the picture stands: on the other side, or where there is one column, on the other side of the words. */
+  side: ['other'],
+  /** How many stand in a row. */
+  columns: ['1', '2', '3', '4'],
+} as const;
+/** The same on every kind of page: how wide a section is, how its ground ends, how it enters. */
+export const WHOLE_FITS = {
+  width: ['narrow', 'full'],
+  edge: FINISHES.edge,
+  motion: FINISHES.motion,
+} as const;
+export const ALL_FITS = { ...FITS, ...WHOLE_FITS } as const;
+export type FitName = keyof typeof ALL_FITS;
+export type Fits = { [K in FitName]?: (typeof ALL_FITS)[K][number] };
+
+const fitFields = {
+  room: Type.Optional(Type.Union(oneOf(FITS.room))),
+  size: Type.Optional(Type.Union(oneOf(FITS.size))),
+  align: Type.Optional(Type.Union(oneOf(FITS.align))),
+  side: Type.Optional(Type.Union(oneOf(FITS.side))),
+  columns: Type.Optional(Type.Union(oneOf(FITS.columns))),
+};
+/** How a section is laid out on one kind of page alone: `look` is as if nothing were said for every kind. */
+const OnDevice = Type.Object(
+  {
+    hidden: Type.Optional(Type.Boolean()),
+    room: Type.Optional(Type.Union(oneOf([...FITS.room, 'look']))),
+    size: Type.Optional(Type.Union(oneOf([...FITS.size, 'look']))),
+    align: Type.Optional(Type.Union(oneOf([...FITS.align, 'look']))),
+    side: Type.Optional(Type.Union(oneOf([...FITS.side, 'look']))),
+    columns: Type.Optional(Type.Union(oneOf([...FITS.columns, 'look']))),
+  },
+  { additionalProperties: false, minProperties: 1 },
+);
+export type OnDevice = Static<typeof OnDevice>;
 
 export const Section = Type.Object(
   {
@@ -499,8 +543,18 @@ export const Section = Type.Object(
     ground: Type.Optional(Type.Union(oneOf(GROUNDS))),
     /** True where visitors do not get it: it waits. */
     hidden: Type.Optional(Type.Literal(true)),
-    /** How much room it has above and below; as the look has it where left out. */
-    room: Type.Optional(Type.Union(oneOf(ROOMS))),
+    /** As its shape and the look have it where left out. */
+    ...fitFields,
+    width: Type.Optional(Type.Union(oneOf(WHOLE_FITS.width))),
+    edge: Type.Optional(Type.Union(oneOf(WHOLE_FITS.edge))),
+    motion: Type.Optional(Type.Union(oneOf(WHOLE_FITS.motion))),
+    /** What is otherwise on one kind of page alone. */
+    on: Type.Optional(
+      Type.Object(
+        { tablet: Type.Optional(OnDevice), phone: Type.Optional(OnDevice) },
+        { additionalProperties: false, minProperties: 1 },
+      ),
+    ),
     content: Type.Record(Type.String({ pattern: '^[a-z][a-zA-Z]*$' }), Type.Unknown()),
   },
   { additionalProperties: false },

@@ -1,6 +1,7 @@
 import {
   isPicture,
   isText,
+  Section as SectionSchema,
   type Page,
   type Picture,
   type Section,
@@ -29,16 +30,10 @@ function put(value: Json, keys: readonly string[], leaf: Json): Json {
 }
 
 /** A section with its fields in the order the schema has them, so that taking back a change gives the same bytes. */
-export const inOrder = ({ id, shape, reason, feeds, ground, hidden, room, content }: Section): Section => ({
-  id,
-  shape,
-  reason,
-  ...(feeds !== undefined && { feeds }),
-  ...(ground !== undefined && { ground }),
-  ...(hidden !== undefined && { hidden }),
-  ...(room !== undefined && { room }),
-  content,
-});
+export const inOrder = (section: Section): Section => {
+  const keys = Object.keys(SectionSchema.properties) as (keyof Section)[];
+  return Object.fromEntries(keys.flatMap((k) => (section[k] === undefined ? [] : [[k, section[k]]]))) as Section;
+};
 
 /** The section a place names, wherever it stands. */
 export function findSection(document: SiteDocument, id: string): Section | undefined {

@@ -52,6 +52,77 @@ export async function pictureBoxes(
   return all.flatMap(({ path, found }) => found.map((f) => `${path} ${f}`));
 }
 
+/** How one section of a page is laid out, px. */
+export interface Laid {
+  name: string;
+  /** Whether there is anything of it. */
+  seen: boolean;
+  /** Where its first heading or text stands: its box, the size of its letters, how far its words are from the middle. */
+  words: { left: number; top: number; off: number } | null;
+  /** The largest of its letters. */
+  size: number;
+  picture: { left: number; top: number } | null;
+  /** How many columns its grid has. */
+  across: number;
+  /** From its edge to its first word or picture. */
+  edge: number;
+  height: number;
+}
+/** How every section of a site is laid out, page by page and from top to bottom, and which pages are wider than the window. */
+export async function laidOut(
+  browser: Browser,
+  document: SiteDocument,
+  sight: Sight,
+): Promise<{ sections: Laid[]; over: string[] }> {
+  const look = async (page: Page) => ({
+    over: (await overflows(page))
+      ? await page.evaluate(() => {
+          const wide = window.document.documentElement.clientWidth;
+          const out = Array.from(window.document.querySelectorAll('main > *')).filter((band) =>
+            Array.from(band.querySelectorAll('*')).some((e) => e.getBoundingClientRect().right > wide + 0.5),
+          );
+          return out.map((e) => e.className);
+        })
+      : [],
+    sections: await page.evaluate(() =>
+      Array.from(window.document.querySelectorAll('main > *'), (band): Laid => {
+        const words = Array.from(band.querySelectorAll('h1, h2, .lead, .said, p')).find((e) => e.textContent.trim());
+        const range = window.document.createRange();
+        if (words) range.selectNodeContents(words);
+        const line = words ? range.getClientRects()[0] : undefined;
+        const picture = band.querySelector('.pic')?.getBoundingClientRect();
+        const box = band.getBoundingClientRect();
+        const grid = Array.from(band.querySelector('.grid')?.children ?? [], (e) => e.getBoundingClientRect());
+        const lefts = [line, picture, ...grid].flatMap((r) => (r && r.width > 0 ? [r.left - box.left] : []));
+        return {
+          name: band.className,
+          seen: box.height > 0,
+          words:
+            words && line
+              ? {
+                  left: line.left,
+                  top: line.top,
+                  off: Math.round(line.left + line.width / 2 - (box.left + box.width / 2)),
+                }
+              : null,
+          size: Math.max(
+            0,
+            ...Array.from(band.querySelectorAll('*'), (e) =>
+              parseFloat(getComputedStyle(e).fontSize),
+            ),
+          ),
+          picture: picture ? { left: picture.left, top: picture.top } : null,
+          across: new Set(grid.map((g) => Math.round(g.left))).size,
+          edge: lefts.length ? Math.min(...lefts) : 0,
+          height: box.height,
+        };
+      }),
+    ),
+  });
+  const all = await through(browser, document, sight, undefined, look);
+  return { sections: all.flatMap((a) => a.found.sections), over: all.flatMap((a) => a.found.over) };
+}
+
 /** Words of headings that run over the end of a line and go on in the next, page by page. */
 export async function brokenWords(browser: Browser, document: SiteDocument, sight: Sight): Promise<string[]> {
   const broken = (page: Page) =>

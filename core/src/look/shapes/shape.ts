@@ -82,6 +82,9 @@ export const TRAITS = [
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 
+/** Ways to lay out a shape otherwise that not every shape has. */
+export type Turn = 'align' | 'side' | 'columns' | 'width';
+
 /** Where on a site a shape belongs: at the top of the home page, of the others, or anywhere. */
 export type Belongs = 'home' | 'inner' | 'anywhere';
 
@@ -113,6 +116,8 @@ export interface Shape<C extends TObject> extends Kind<C> {
   character: string;
   traits: readonly Trait[];
   belongs: Belongs;
+  /** How it can be laid out otherwise beside what every shape can: measured in `shapes`. */
+  turns: readonly Turn[];
   /** False where this content would look unfinished in it. */
   fits(content: Static<C>): boolean;
   /** True where it has a ground of its own choosing: the rhythm of the page leaves it plain. */
@@ -124,8 +129,8 @@ export type AnyShape = Shape<TObject>;
 export const defineShape = <C extends TObject>(
   kind: Kind<C>,
   shape: Pick<Shape<C>, 'character' | 'traits' | 'Component'> &
-    Partial<Pick<Shape<C>, 'belongs' | 'fits' | 'ownGround'>>,
-): Shape<C> => ({ belongs: 'anywhere', fits: () => true, ownGround: false, ...kind, ...shape });
+    Partial<Pick<Shape<C>, 'belongs' | 'fits' | 'ownGround' | 'turns'>>,
+): Shape<C> => ({ belongs: 'anywhere', turns: [], fits: () => true, ownGround: false, ...kind, ...shape });
 
 /** A text for samples. */
 export const sampleText = (value: string): Text => ({ value, from: { kind: 'designer' } });

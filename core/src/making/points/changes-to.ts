@@ -1,9 +1,12 @@
 import {
+  ALL_FITS,
+  DEVICES,
   ENTRY_FACTS,
   factLabel,
   LIST_FACTS,
   type EntryFact,
   type FactField,
+  type FitName,
   type Facts,
   type ListFact,
   type Page,
@@ -16,6 +19,7 @@ import { OperationError } from '../../operations/definition.js';
 import type { Operation, SingleOperation } from '../../operations/operation.js';
 import { findSection, pageOf } from '../../operations/reach.js';
 import { shapes } from '../../look/shapes/registry.gen.js';
+import { fitWords } from '../plan/fit-words.js';
 import { some } from '../../ground/some.js';
 import { colourName } from '../directions/direction.js';
 import type { SlipChange } from '../ask/reply.js';
@@ -142,6 +146,32 @@ function mediaGone(all: Gathered, then: SiteDocument): void {
   );
 }
 
+/** What lays out a section as it was. */
+function fitsTo(now: Section, then: Section): SingleOperation[] {
+  const names = Object.keys(ALL_FITS) as FitName[];
+  const on = DEVICES.flatMap((device) => {
+    const [a, b] = [now.on?.[device] ?? {}, then.on?.[device] ?? {}];
+    const all = [...new Set([...Object.keys(a), ...Object.keys(b)])] as (keyof typeof a)[];
+    const others = all.filter((n) => a[n] !== b[n]);
+    return others.length
+      ? [
+          {
+            op: 'setSection',
+            section: then.id,
+            on: device,
+            ...Object.fromEntries(others.map((n) => [n, b[n] ?? 'same'])),
+          },
+        ]
+      : [];
+  }) as SingleOperation[];
+  const others = names.filter((n) => now[n] !== then[n]);
+  if (now.hidden === then.hidden && !others.length) return on;
+  const fits = Object.fromEntries(others.map((n) => [n, then[n] ?? 'look']));
+  // What only some get is said before what nobody gets: a page always has something to show.
+  const all = { op: 'setSection' as const, section: then.id, hidden: then.hidden ?? false, ...fits };
+  return then.hidden ? [...on, all] : [all, ...on];
+}
+
 /** One section as it was: its shape, its room, what it holds. */
 function section(all: Gathered, then: Section, page: Page | null): void {
   const now = findSection(all.now, then.id);
@@ -152,23 +182,14 @@ function section(all: Gathered, then: Section, page: Page | null): void {
       : [
           { op: 'setShape' as const, section: then.id, shape: then.shape, ...(then.ground && { ground: then.ground }) },
         ]),
-    ...(now.hidden === then.hidden && now.room === then.room
-      ? []
-      : [
-          {
-            op: 'setSection' as const,
-            section: then.id,
-            hidden: then.hidden ?? false,
-            room: then.room ?? ('look' as const),
-          },
-        ]),
+    ...fitsTo(now, then),
     ...(same(now.content, then.content)
       ? []
       : [{ op: 'setContent' as const, section: then.id, content: then.content }]),
   ];
   const [before, after] = [saidIn(now), saidIn(then)];
   const character = (s: Section) =>
-    [shapes[s.shape]?.character, s.ground, s.hidden && 'hidden'].filter(Boolean).join(', ');
+    [shapes[s.shape]?.character, s.ground, s.hidden && 'hidden', ...fitWords(s)].filter(Boolean).join(', ');
   all.add(
     operations,
     `${titleOf(then)}${page ? ` on ${page.label}` : ''}`,

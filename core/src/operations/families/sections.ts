@@ -1,6 +1,15 @@
-import { Type } from '@sinclair/typebox';
-import { ROOMS, Section, type Page, type SiteDocument } from '../../model/site.js';
-import { shownSections } from '../../model/page.js';
+import { Type, type Static } from '@sinclair/typebox';
+import {
+  ALL_FITS,
+  DEVICES,
+  FITS,
+  Section,
+  WHOLE_FITS,
+  type FitName,
+  type Page,
+  type SiteDocument,
+} from '../../model/site.js';
+import { hasOpener, openerOf } from '../../model/page.js';
 import { sectionForward } from '../forward/older.js';
 import { OperationError, type Definition } from '../definition.js';
 import { pageKey, sectionKey, sectionsKey } from '../keys.js';
@@ -24,8 +33,9 @@ function withSections(document: SiteDocument, id: string, change: (all: Section[
   return { ...document, pages: document.pages.map((p) => (p === page ? changed : p)) };
 }
 
-/** True where a page would show nothing without a section, though others wait on it. */
-const isLastShown = (page: Page, section: Section) => shownSections(page).every((s) => s === section);
+/** True where a page would show nothing to some visitors without a section, though others are on it. */
+const isLastShown = (page: Page, section: Section) =>
+  hasOpener(page) && !hasOpener({ ...page, sections: page.sections.filter((s) => s !== section) });
 const NOTHING_LEFT = ({ label }: Page) =>
   `It is all that visitors get of “${label}”: the other sections there are hidden. Show one of them first.`;
 
@@ -97,45 +107,98 @@ export const moveSection: Definition<typeof MoveSection> = {
   placed: (operation, to) => ({ ...operation, to }),
 };
 
-/** Whether a section is shown, and the room it has; what is left out stays as it is. `look` is what the look gives it. */
+const orLook = <const T extends readonly string[]>(values: T) =>
+  Type.Optional(Type.Union([...values, 'look', 'same'].map((v) => Type.Literal(v as T[number] | 'look' | 'same'))));
+
+/**
+ * Whether a section is shown and how it is laid out, on every kind of page or on one; what is left out stays as it is.
+ * `look` is what its shape and the look have. On one kind of page `same` gives up what is otherwise there.
+ */
 const SetSection = Type.Object(
   {
     op: Type.Literal('setSection'),
     section: Id,
-    hidden: Type.Optional(Type.Boolean()),
-    room: Type.Optional(Type.Union([...ROOMS, 'look' as const].map((r) => Type.Literal(r)))),
+    on: Type.Optional(Type.Union(DEVICES.map((d) => Type.Literal(d)))),
+    hidden: Type.Optional(Type.Union([Type.Boolean(), Type.Literal('same')])),
+    room: orLook(FITS.room),
+    size: orLook(FITS.size),
+    align: orLook(FITS.align),
+    side: orLook(FITS.side),
+    columns: orLook(FITS.columns),
+    width: orLook(WHOLE_FITS.width),
+    edge: orLook(WHOLE_FITS.edge),
+    motion: orLook(WHOLE_FITS.motion),
   },
   closed,
 );
+type SetSection = Static<typeof SetSection>;
+const FIT_NAMES = Object.keys(FITS) as (keyof typeof FITS)[];
+const ALL_NAMES = Object.keys(ALL_FITS) as FitName[];
+/** What an operation sets: the names of it. */
+const setBy = (o: SetSection) => (['hidden', ...ALL_NAMES] as const).filter((name) => o[name] !== undefined);
+
+/** A section as an operation leaves it. */
+function fitted(section: Section, operation: SetSection): Section {
+  const { on: device } = operation;
+  if (!device) {
+    const set = Object.fromEntries(
+      setBy(operation).map((name) => {
+        const value = operation[name];
+        return [name, value === 'look' || value === 'same' || value === false ? undefined : value];
+      }),
+    );
+    return inOrder({ ...section, ...set });
+  }
+  const own: Record<string, unknown> = { ...section.on?.[device] };
+  for (const name of setBy(operation)) {
+    if (operation[name] === 'same') delete own[name];
+    else own[name] = operation[name];
+  }
+  const kept = Object.fromEntries(['hidden', ...FIT_NAMES].flatMap((n) => (n in own ? [[n, own[n]]] : [])));
+  const both = { ...section.on, [device]: Object.keys(kept).length ? kept : undefined };
+  const on = Object.fromEntries(DEVICES.flatMap((d) => (both[d] ? [[d, both[d]]] : [])));
+  const { on: _, ...rest } = section;
+  return inOrder(Object.keys(on).length ? { ...rest, on } : rest);
+}
+
 export const setSection: Definition<typeof SetSection> = {
   schema: SetSection,
-  apply(document, { op, section: id, hidden, room }) {
+  apply(document, operation) {
+    const { op, section: id, on } = operation;
     const { page, section } = placeOf(document, id);
-    if (hidden && isLastShown(page, section))
+    const whole = on && setBy(operation).find((name) => name in WHOLE_FITS);
+    if (whole) throw new OperationError(`The ${whole} of a section is the same on every kind of page.`);
+    const changed = fitted(section, operation);
+    const after = { ...page, sections: page.sections.map((s) => (s === section ? changed : s)) };
+    if (operation.hidden === true && !hasOpener(after))
       throw new OperationError(
         `It is all that visitors get of “${page.label}”. Take the page out of the menu, or take it out.`,
       );
-    const { hidden: wasHidden, room: hadRoom, ...rest } = section;
-    const [hides, has] = [hidden ?? wasHidden ?? false, room ?? hadRoom ?? 'look'];
-    const changed = inOrder({
-      ...rest,
-      ...(hides && { hidden: true as const }),
-      ...(has !== 'look' && { room: has }),
-    });
+    if (on && operation.hidden === true && openerOf(page) === section)
+      throw new OperationError(`It opens “${page.label}”, and has its heading: it stays on every kind of page.`);
+    if (!hasOpener(after)) throw new OperationError(NOTHING_LEFT(page));
+    const was = (name: 'hidden' | FitName) =>
+      on
+        ? ((section.on?.[on] as Record<string, unknown> | undefined)?.[name] ?? 'same')
+        : (section[name] ?? (name === 'hidden' ? false : 'look'));
     return {
-      document: withSections(document, page.id, (all) => all.map((s) => (s === section ? changed : s))),
+      document: { ...document, pages: document.pages.map((p) => (p === page ? after : p)) },
       inverse: {
         op,
         section: id,
-        ...(hidden !== undefined && { hidden: wasHidden ?? false }),
-        ...(room !== undefined && { room: hadRoom ?? 'look' }),
-      },
+        ...(on && { on }),
+        ...Object.fromEntries(setBy(operation).map((name) => [name, was(name)])),
+      } as SetSection,
     };
   },
-  says: ({ hidden }) =>
-    hidden === undefined ? 'Gave a section other room' : hidden ? 'Hid a section' : 'Showed a section again',
-  writes: ({ section, hidden, room }) => [
-    ...(hidden === undefined ? [] : [`${sectionKey(section)}/hidden`]),
-    ...(room === undefined ? [] : [`${sectionKey(section)}/room`]),
-  ],
+  says(operation) {
+    const where = operation.on ? ` on the ${operation.on}` : '';
+    const set = setBy(operation);
+    if (set.join() === 'hidden')
+      return operation.hidden === true ? `Hid a section${where}` : `Showed a section again${where}`;
+    if (set.join() === 'room') return `Gave a section other room${where}`;
+    return `Laid out a section otherwise${where}`;
+  },
+  writes: (operation) =>
+    setBy(operation).map((name) => `${sectionKey(operation.section)}/${operation.on ?? 'all'}/${name}`),
 };

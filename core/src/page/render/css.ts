@@ -1,3 +1,4 @@
+import { fitCss } from '../../look/fit.js';
 import { colourTokens, finishCss, lookTokens, wordSizes } from '../../look/tokens.js';
 import { families } from '../../look/type.js';
 import type { Look } from '../../model/site.js';
@@ -593,14 +594,6 @@ const declarations = (tokens: Record<string, string>, indent: string) =>
     .map(([name, value]) => `${indent}${name}: ${value};`)
     .join('\n');
 
-/** Sections with less or more room than the look gives them. */
-const ROOM = `.band[data-room='close'] {
-  padding-block: calc(var(--gap) * 0.45);
-}
-.band[data-room='wide'] {
-  padding-block: calc(var(--gap) * 1.7);
-}`;
-
 export interface CssOptions {
   display?: 'optional' | 'swap';
   fontBase?: string;
@@ -608,8 +601,10 @@ export interface CssOptions {
   cuts?: Record<string, FontCut>;
   /** What must stay in sight of cut pictures, and what shows until they are there: rules by class name. */
   pictures?: readonly string[];
-  /** Whether a section has room of its own. */
-  ownRoom?: boolean;
+  /** How sections are laid out otherwise than the look has it (`fitsUsed`). */
+  fits?: ReadonlySet<string>;
+  /** What becomes of a section that is not for the kind of page at hand: it is not there, where left out. */
+  gone?: string;
   /** Letters of the longest word in a heading. */
   longestWord?: number;
   /** Only one version, whatever the reader’s device prefers: for looking at it. */
@@ -622,6 +617,7 @@ export interface CssOptions {
  */
 export function siteCss(look: Look, usedShapes: Iterable<string>, options: CssOptions = {}): string {
   const { display = 'optional', fontBase = '', cuts, only } = options;
+  const has = (name: string) => [...(options.fits ?? [])].some((f) => f.startsWith(`${name} `));
   const first = only === 'night' ? look.night : look.day;
   const tokens = `:root {
   color-scheme: ${only ? (only === 'day' ? 'light' : 'dark') : 'light dark'};
@@ -643,8 +639,8 @@ ${declarations(colourTokens(look.night), '    ')}
       night,
       BASE,
       ...shapes,
-      ...(options.ownRoom ? [ROOM] : []),
-      ...finishCss(look),
+      ...finishCss(look, { edge: has('edge'), motion: has('motion') }),
+      ...fitCss(options.fits ?? new Set(), look, options.longestWord ?? 0, options.gone),
       ...(options.pictures ?? []),
     ]
       .filter(Boolean)

@@ -5,13 +5,14 @@ import { hoursIn, otherTongue, phoneIn, speaks } from '../../brief/format.js';
 import { directionOf } from '../../brief/reading/tongue.js';
 import { languages, type LanguageTag } from '../../language/registry.gen.js';
 import { families } from '../../look/type.js';
-import { asPublished, shownSections } from '../../model/page.js';
+import { asPublished, openerOf, waits } from '../../model/page.js';
 import type { Credit, Medium, Page, Section, SiteDocument, Text } from '../../model/site.js';
 import { drawMedium } from '../../look/pictures/draw.js';
 import { drawFavicon, drawMark } from '../../look/pictures/mark.js';
 import { featuredPicture, iconPicture, SHARE_SIZE, sharePicture, type Raster } from '../../look/pictures/share.js';
 import { sizeOfSvg } from '../../look/pictures/svg-size.js';
 import { descriptionOf, jsonLd, pagePath, robots, sitemap, titleOf } from '../seo/seo.js';
+import { fitAttributes, fitsUsed } from '../../look/fit.js';
 import { complete } from '../../look/shapes/complete.js';
 import { shapes } from '../../look/shapes/registry.gen.js';
 import type { FormState, ShownPicture, Surroundings } from '../../look/shapes/shape.js';
@@ -169,7 +170,9 @@ function prepare(document: SiteDocument, options: RenderOptions): Files {
     fontBase: window?.fontBase ?? '',
     pictures: pictureRules(document),
     longestWord: longestWord(document),
-    ownRoom: document.pages.some((p) => p.sections.some((s) => s.room)),
+    fits: fitsUsed(document),
+    // What can be worked on is to be seen.
+    ...(window && { gone: 'opacity: 0.4;' }),
     ...(cuts && { cuts }),
     ...(window?.only && { only: window.only }),
   });
@@ -346,9 +349,9 @@ function surroundings(
       return path ? { 'data-picture': `${section.id}/${path}` } : ({} as Record<string, string>);
     },
     whole: {
-      ...(section.room && { 'data-room': section.room }),
+      ...fitAttributes(section),
       ...(options.window && { 'data-section': section.id }),
-      ...(section.hidden && { 'data-hidden': '' }),
+      ...(waits(section) && { 'data-hidden': '' }),
     },
   };
 }
@@ -446,7 +449,7 @@ function drawPage(
   const description = descriptionOf(document, page);
   const canonical = `${options.origin}${pagePath(page)}`;
   const preload = [...new Set([document.look.heading, document.look.reading])];
-  const opener = shownSections(page)[0];
+  const opener = openerOf(page);
   files.onPage.clear();
   const body = (
     <html lang={document.language}>

@@ -56,7 +56,7 @@ describe('a section that waits', () => {
     const css = (d: SiteDocument) =>
       (render(d, { origin }).find((f) => f.type.startsWith('text/css')) as { text: string }).text;
     expect(index(close)).toContain('data-room="close"');
-    expect(css(close)).toContain("[data-room='close']");
+    expect(css(close)).toContain("[data-room~='close']");
     expect(css(site)).not.toContain('data-room');
   });
 });

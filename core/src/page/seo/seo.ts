@@ -1,5 +1,5 @@
 import { isText, type BusinessEvent, type Page, type SiteDocument, type Text } from '../../model/site.js';
-import { shownSections } from '../../model/page.js';
+import { openerOf, shownSections } from '../../model/page.js';
 import { plainOpenings, readHours } from '../../brief/hours/index.js';
 import { moneyOf } from '../../brief/format.js';
 import type { Language } from '../../language/language.js';
@@ -30,9 +30,9 @@ function tellingTexts(page: Page): string[] {
   const good = (t: unknown): t is Text => isText(t) && t.value !== '' && t.from.kind !== 'placeholder';
   const closed = (t: string) => (/[.!?…:]$/.test(t) ? t : `${t}.`);
   return LEADING.flatMap((key) =>
-    shownSections(page).flatMap((section, n) => {
+    shownSections(page).flatMap((section) => {
       // The headings further down only lead over.
-      const value = key === 'heading' && n > 0 ? undefined : section.content[key];
+      const value = key === 'heading' && section !== openerOf(page) ? undefined : section.content[key];
       if (good(value)) return [closed(value.value)];
       if (!Array.isArray(value)) return [];
       if (key !== 'items') return value.filter(good).map((t) => closed(t.value));

@@ -25,18 +25,28 @@ import {
   twice,
   whereIs,
   addItemUnder,
+  fitWords,
   itemAt,
   partsOf,
   switchPart,
   type PlacedText,
   type SectionList,
 } from '@tin-porch/core/making';
-import { GROUNDS, needsConfirming, ROOMS, type Ground, type Section } from '@tin-porch/core/model';
-import type { Operation } from '@tin-porch/core/operations';
+import {
+  GROUNDS,
+  needsConfirming,
+  shownEverywhere,
+  waits,
+  type Device,
+  type Ground,
+  type Section,
+} from '@tin-porch/core/model';
+import type { Operation, OperationNamed } from '@tin-porch/core/operations';
 import { some } from '@tin-porch/core/some';
 import type { SectionPlace } from '../../frame/messages';
 import { Asking } from '../asking/asking';
 import { SiteStore } from '../site/site-store';
+import { SectionFits } from './section-fits';
 import { Hand } from './hand';
 
 const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', deep: 'deep' };
@@ -79,6 +89,7 @@ interface Tag {
  */
 @Component({
   selector: 'tp-section-margin',
+  imports: [SectionFits],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(scroll)': '$any($event.target).scrollTop = 0', '(focusin)': 'awaited.set(null)' },
   styleUrl: './section-margin.scss',
@@ -127,15 +138,12 @@ interface Tag {
                   @if (!ownGround(tag.section)) {
                     <button type="button" (click)="ground(tag.section)">Ground: {{ groundWord(tag.section) }}</button>
                   }
-                  <button type="button" (click)="giveRoom(tag.section)">
-                    Room: {{ tag.section.room ?? 'as the look' }}
-                  </button>
                   <button type="button" [disabled]="tag.at === 0" (click)="move(tag, -1)">Up</button>
                   <button type="button" [disabled]="tag.at === tag.of - 1" (click)="move(tag, 1)">Down</button>
                   @if (repeats(tag.section)) {
                     <button type="button" (click)="twice(tag.section)">Twice</button>
                   }
-                  @if ((tag.section.hidden ? tag.of > 1 : tag.others) && store.document()!.pages.length > 1) {
+                  @if ((waiting(tag.section) ? tag.of > 1 : tag.others) && store.document()!.pages.length > 1) {
                     <select
                       [attr.aria-label]="'Carry ' + tag.title + ' to another page'"
                       (change)="carry(tag, $any($event.target).value); $any($event.target).value = ''"
@@ -146,13 +154,21 @@ interface Tag {
                       }
                     </select>
                   }
-                  @if (tag.section.hidden) {
+                  @if (waiting(tag.section)) {
                     <button type="button" (click)="hide(tag, false)">Show again</button>
                   } @else if (tag.others) {
                     <button type="button" (click)="hide(tag, true)">Hide</button>
                   }
-                  @if (tag.section.hidden ? tag.of > 1 : tag.others) {
+                  @if (waiting(tag.section) ? tag.of > 1 : tag.others) {
                     <button type="button" (click)="takeOut(tag)">Take out</button>
+                  }
+                }
+                @if (!tag.shared) {
+                  <button type="button" [attr.aria-expanded]="fitsOpen()" (click)="fitsOpen.set(!fitsOpen())">
+                    Lay out
+                  </button>
+                  @if (fitsOpen()) {
+                    <tp-section-fits [section]="tag.section" [kind]="kind()" (fitted)="fit(tag.section, $event)" />
                   }
                 }
                 @if (item(); as item) {
@@ -224,6 +240,8 @@ export class SectionMargin {
   readonly scrolled = input.required<number>();
   readonly scale = input.required<number>();
   readonly seam = input<Seam | null>(null);
+  /** What the window is as wide as. */
+  readonly kind = input<'wide' | Device>('wide');
   readonly seamChosen = output<Seam | null>();
 
   protected readonly tags = computed<Tag[]>(() => {
@@ -259,7 +277,7 @@ export class SectionMargin {
           !covered(top + height - SEAM_HIGH, top + height),
         at: on.indexOf(section),
         of: on.length,
-        others: on.some((s) => s !== section && !s.hidden),
+        others: on.some((s) => s !== section && shownEverywhere(s)),
       };
     });
   });
@@ -276,13 +294,17 @@ export class SectionMargin {
     return section && path ? itemAt(section, path) : null;
   });
   protected readonly partsOpen = signal(false);
+  protected waiting = waits;
+  protected readonly fitsOpen = signal(false);
   protected parts = (section: Section) => partsOf(section, this.item());
   protected bare = (label: string) => label.replace(/^\d+\. /, '');
   protected emptyLists = (section: Section) => listsOf(section).filter((l) => !l.items.length);
 
   private isShared = (s: Section) => s.id === 'header' || s.id === 'footer';
   private special(section: Section, shared: boolean): string {
-    if (section.hidden) return 'hidden: visitors do not get it';
+    if (waits(section)) return 'hidden: visitors do not get it';
+    const fits = fitWords(section);
+    if (fits.length) return fits.join('; ');
     const claims = textsOf(section).filter((t) => needsConfirming(t.text)).length;
     if (claims) return `${claims} to confirm`;
     if (shared) return 'on every page';
@@ -313,6 +335,8 @@ export class SectionMargin {
         this.hand.text();
         this.hand.section();
         this.partsOpen();
+        this.fitsOpen();
+        this.kind();
         const awaited = this.awaited();
         const tag = awaited && this.tags().some((t) => t.section.id === awaited && !t.out);
         if (tag) {
@@ -364,10 +388,8 @@ export class SectionMargin {
     const ground = GROUNDS[(GROUNDS.indexOf(section.ground ?? 'plain') + 1) % GROUNDS.length]!;
     this.change({ op: 'setShape', section: section.id, shape: section.shape, ground });
   }
-  protected giveRoom(section: Section): void {
-    const rooms = ['look', ...ROOMS] as const;
-    const room = rooms[(rooms.indexOf(section.room ?? 'look') + 1) % rooms.length]!;
-    this.change({ op: 'setSection', section: section.id, room });
+  protected fit(section: Section, fit: Omit<OperationNamed<'setSection'>, 'op' | 'section'>): void {
+    this.change({ op: 'setSection', section: section.id, ...fit });
   }
   protected hide({ section }: Tag, hidden: boolean): void {
     this.change(

@@ -16,6 +16,7 @@ import {
 } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { DomSanitizer } from '@angular/platform-browser';
+import { kindOfPage } from '@tin-porch/core/look';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { FromFrame, SectionPlace, ToFrame } from '../../frame/messages';
 import { Hand } from '../hand/hand';
@@ -23,6 +24,9 @@ import { Drawing } from './drawing';
 
 const WIDTHS = { Wide: 1280, Tablet: 768, Phone: 390 } as const;
 type Width = keyof typeof WIDTHS;
+/** How narrow and how wide a page can be looked at, px. */
+const LEAST = 320;
+const MOST = 1600;
 
 /** The real rendered site beside the controls. It follows the document; a click in it chooses a part or another page. */
 @Component({
@@ -34,11 +38,29 @@ type Width = keyof typeof WIDTHS;
     <div class="window-bar">
       <div class="bar widths" role="group" aria-label="Width of the window">
         @for (w of widths; track w) {
-          <button class="plain small" type="button" [attr.aria-pressed]="w === width()" (click)="width.set(w)">
+          <button
+            class="plain small"
+            type="button"
+            [attr.aria-pressed]="w === kindName()"
+            (click)="pixels.set(presets[w])"
+          >
             {{ w }}
           </button>
         }
       </div>
+      <label class="ruler">
+        <span class="sr">Width of the page</span>
+        <input
+          type="range"
+          [min]="least"
+          [max]="most"
+          step="2"
+          [value]="pixels()"
+          [attr.aria-valuetext]="pixels() + ' px'"
+          (input)="pixels.set(+$any($event.target).value)"
+        />
+        <output>{{ pixels() }} px</output>
+      </label>
       <select aria-label="Page in the window" [value]="page()" (change)="page.set($any($event.target).value)">
         @for (p of document().pages; track p.id) {
           <option [value]="p.id" [selected]="p.id === page()">{{ p.label }}</option>
@@ -59,6 +81,12 @@ type Width = keyof typeof WIDTHS;
           [style.transform]="'scale(' + scale() + ')'"
           [style.margin-left.px]="offset()"
         ></iframe>
+        <div
+          class="edge"
+          title="Pull the edge: the page gets narrower or wider"
+          [style.left.px]="offset() + pixels() * scale()"
+          (pointerdown)="pull($event)"
+        ></div>
         <ng-content select="[over]" />
       </div>
     </div>
@@ -79,8 +107,13 @@ export class SiteWindow implements AfterViewInit {
   readonly places = signal<SectionPlace[]>([]);
   readonly scrolledTo = signal(0);
   protected readonly widths = Object.keys(WIDTHS) as Width[];
-  protected readonly width = signal<Width>(matchMedia('(max-width: 900px)').matches ? 'Phone' : 'Wide');
-  protected readonly pixels = computed(() => WIDTHS[this.width()]);
+  protected readonly presets = WIDTHS;
+  protected readonly least = LEAST;
+  protected readonly most = MOST;
+  protected readonly pixels = signal<number>(matchMedia('(max-width: 900px)').matches ? WIDTHS.Phone : WIDTHS.Wide);
+  /** What the page is as wide as. */
+  readonly kind = computed(() => kindOfPage(this.pixels()));
+  protected readonly kindName = computed(() => this.widths.find((w) => w.toLowerCase() === this.kind()));
   protected readonly stageWidth = signal(800);
   protected readonly stageHeight = signal(600);
   readonly scale = computed(() => Math.min(1, this.stageWidth() / this.pixels()));
@@ -137,6 +170,23 @@ export class SiteWindow implements AfterViewInit {
     });
     observer.observe(this.stage().nativeElement);
     this.destroyed.onDestroy(() => observer.disconnect());
+  }
+
+  /** The edge of the page, pulled: it stays under the pointer where the page is not drawn smaller than it is. */
+  protected pull(event: PointerEvent): void {
+    if (event.button !== 0) return;
+    const handle = event.currentTarget as HTMLElement;
+    const [began, from] = [event.clientX, this.pixels()];
+    // The page stands in the middle: its edge moves half as far as it grows.
+    const by = (this.offset() > 0 ? 2 : 1) / this.scale();
+    handle.setPointerCapture(event.pointerId);
+    const move = ({ clientX }: PointerEvent) =>
+      this.pixels.set(Math.round(Math.min(MOST, Math.max(LEAST, from + (clientX - began) * by))));
+    handle.addEventListener('pointermove', move);
+    const end = () => handle.removeEventListener('pointermove', move);
+    handle.addEventListener('pointerup', end, { once: true });
+    handle.addEventListener('pointercancel', end, { once: true });
+    event.preventDefault();
   }
 
   private tell(message: ToFrame): void {

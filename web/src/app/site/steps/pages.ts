@@ -234,6 +234,7 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
               [scrolled]="window.scrolledTo()"
               [scale]="window.scale()"
               [seam]="seam()"
+              [kind]="window.kind()"
               (seamChosen)="openSeam($event)"
             />
             <ng-container over>

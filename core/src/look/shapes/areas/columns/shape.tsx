@@ -5,6 +5,7 @@ import { Band, Head, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a list in columns',
   traits: ['dense', 'editorial', 'cards'],
+  turns: ['align'],
   Component({ content, at }) {
     return (
       <Band at={at} name="areas-columns">

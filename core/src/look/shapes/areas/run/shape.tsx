@@ -5,6 +5,7 @@ import { Band, Head, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'places in a run of large text',
   traits: ['type', 'quiet', 'bold'],
+  turns: ['align'],
   Component({ content, at }) {
     return (
       <Band at={at} name="areas-run">

@@ -5,6 +5,7 @@ import { Band, Head, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a box with a strong outline, set in',
   traits: ['editorial', 'cards', 'asymmetric'],
+  turns: ['align'],
   Component({ content, at }) {
     return (
       <Band at={at} name="call-box">

@@ -5,6 +5,7 @@ import { Band, Head, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a single line between rules',
   traits: ['editorial', 'quiet', 'type'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="call-line">

@@ -5,6 +5,7 @@ import { Head, Pic, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'words beside a picture cut to the edge',
   traits: ['picture', 'bold', 'asymmetric'],
+  turns: ['align', 'side'],
   fits: (c) => c.picture.media !== '',
   ownGround: true,
   Component({ content, at }) {

@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'before and after side by side',
   traits: ['quiet', 'picture'],
+  turns: ['align', 'width'],
   fits: (c) => c.items.every((i) => i.before.media !== '' && i.after.media !== ''),
   Component({ content, at }) {
     return (

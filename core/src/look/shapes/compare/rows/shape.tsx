@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'words in the middle, a picture on either hand',
   traits: ['editorial', 'asymmetric'],
+  turns: ['align', 'width'],
   fits: (c) => c.items.every((i) => i.before.media !== '' && i.after.media !== ''),
   Component({ content, at }) {
     return (

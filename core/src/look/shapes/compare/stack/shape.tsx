@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'the later picture laid over the corner of the earlier',
   traits: ['bold', 'asymmetric', 'picture'],
+  turns: ['align', 'width'],
   fits: (c) => c.items.every((i) => i.before.media !== '' && i.after.media !== ''),
   Component({ content, at }) {
     return (

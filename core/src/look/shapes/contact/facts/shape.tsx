@@ -6,6 +6,7 @@ import { EnquiryForm } from '../../enquiry-form.js';
 export const shape = defineShape(kind, {
   character: 'the form, and beside it every other way to get in touch',
   traits: ['dense', 'asymmetric'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     const { facts } = at;
     return (

@@ -6,6 +6,7 @@ import { EnquiryForm } from '../../enquiry-form.js';
 export const shape = defineShape(kind, {
   character: 'words and form side by side',
   traits: ['quiet', 'editorial'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="contact-form">

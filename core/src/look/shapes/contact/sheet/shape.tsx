@@ -6,6 +6,7 @@ import { EnquiryForm } from '../../enquiry-form.js';
 export const shape = defineShape(kind, {
   character: 'form on a sheet in the middle',
   traits: ['centred', 'cards', 'bold'],
+  turns: ['align'],
   Component({ content, at }) {
     return (
       <Band at={at} name="contact-sheet">

@@ -5,6 +5,7 @@ import { Band, Head, Icon, Words, fileHref } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a line each',
   traits: ['dense', 'quiet'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="downloads-list">

@@ -5,6 +5,7 @@ import { Band, Head, Icon, Words, across, fileHref } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'tiles two by two',
   traits: ['cards', 'bold'],
+  turns: ['align', 'columns', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="downloads-tiles">

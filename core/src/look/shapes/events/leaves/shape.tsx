@@ -5,6 +5,7 @@ import { Band, Head, Words, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a leaf of a calendar each',
   traits: ['cards', 'bold'],
+  turns: ['align', 'columns', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="events-leaves">

@@ -5,6 +5,7 @@ import { Band, Head, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'dates large in the margin',
   traits: ['editorial', 'dense', 'type'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="events-list">

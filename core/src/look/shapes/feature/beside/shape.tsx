@@ -5,6 +5,7 @@ import { Band, Buttons, Heading, Pic, Prose, Ticks, hasPicture } from '../../wor
 export const shape = defineShape(kind, {
   character: 'picture and words, points under them',
   traits: ['quiet', 'picture'],
+  turns: ['align', 'side', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="feature-beside" class={hasPicture(at, content.picture) ? undefined : 'no-picture'}>

@@ -5,6 +5,7 @@ import { Band, Buttons, Heading, Pic, Prose, Ticks } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'words on a panel that cuts into the picture',
   traits: ['asymmetric', 'cards', 'picture'],
+  turns: ['align', 'width'],
   fits: (c) => c.picture.media !== '',
   Component({ content, at }) {
     return (

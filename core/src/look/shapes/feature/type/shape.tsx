@@ -5,6 +5,7 @@ import { Band, Heading, Words, Prose, Buttons, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'large words, no picture, points in a row',
   traits: ['type', 'quiet'],
+  turns: ['columns', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="feature-type">

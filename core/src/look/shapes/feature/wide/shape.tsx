@@ -5,6 +5,7 @@ import { Band, Buttons, Heading, Pic, Prose, Ticks } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'picture across the page, words in two columns under it',
   traits: ['picture', 'editorial', 'bold'],
+  turns: ['width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="feature-wide">

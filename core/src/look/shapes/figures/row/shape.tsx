@@ -5,6 +5,7 @@ import { Band, Heading, Words, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'figures side by side',
   traits: ['bold', 'cards'],
+  turns: ['columns', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="figures-row" untitled={!content.heading.value}>

@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a band of pictures from edge to edge',
   traits: ['bold', 'picture', 'quiet'],
+  turns: ['align'],
   fits: (c) => c.items.length > 1 && c.items.length < 7,
   Component({ content, at }) {
     return (

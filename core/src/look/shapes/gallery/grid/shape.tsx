@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'even rows',
   traits: ['quiet', 'cards', 'picture'],
+  turns: ['align', 'columns', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="gallery-grid">

@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'one large, the others small beside it',
   traits: ['asymmetric', 'picture', 'editorial'],
+  turns: ['align', 'width'],
   fits: (c) => c.items.length > 2,
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'tall pictures, captions on a plate over each',
   traits: ['picture', 'bold', 'editorial'],
+  turns: ['align', 'columns', 'width'],
   fits: (c) => c.items.length > 1 && c.items.every((i) => i.picture.media !== ''),
   Component({ content, at }) {
     return (

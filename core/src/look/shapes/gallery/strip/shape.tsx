@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a strip to draw sideways',
   traits: ['picture', 'bold'],
+  turns: ['align'],
   Component({ content, at }) {
     return (
       <Band at={at} name="gallery-strip">

@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'pictures hung in columns at their own heights',
   traits: ['editorial', 'picture', 'dense'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="gallery-wall">

@@ -5,6 +5,7 @@ import { Band, Heading, Words, Buttons, Lines } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'one wide line of large text',
   traits: ['type', 'bold'],
+  turns: ['width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="hours-line">

@@ -5,6 +5,7 @@ import { Band, Heading, Words, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'days and times in ruled lines',
   traits: ['dense', 'editorial'],
+  turns: ['width'],
   fits: () => true,
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Heading, Words, Pic, More, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'cards with pictures',
   traits: ['cards', 'picture'],
+  turns: ['columns', 'width'],
   fits: (c) => c.items.every((i) => i.picture.media !== ''),
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Heading, Words, Pic, More } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'the newest large, the others in a column',
   traits: ['asymmetric', 'editorial', 'picture'],
+  turns: ['width'],
   fits: (c) => c.items.length > 1,
   Component({ content, at }) {
     return (

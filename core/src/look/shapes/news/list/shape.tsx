@@ -5,6 +5,7 @@ import { Band, Heading, Words, More } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'dates in the margin',
   traits: ['dense', 'editorial'],
+  turns: ['width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="news-list">

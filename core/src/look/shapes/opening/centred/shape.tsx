@@ -5,6 +5,7 @@ import { Band, Heading, Words, Pic, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'words in the middle, wide picture beneath',
   traits: ['centred', 'quiet', 'picture'],
+  turns: ['align'],
   belongs: 'home',
   fits: (c) => c.picture.media !== '',
   Component({ content, at }) {

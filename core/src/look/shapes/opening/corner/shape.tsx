@@ -5,6 +5,7 @@ import { Band, Heading, Words, Pic, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'heading across the page, picture set into the lower corner',
   traits: ['asymmetric', 'type', 'editorial'],
+  turns: ['side'],
   belongs: 'home',
   fits: (c) => c.picture.media !== '',
   Component({ content, at }) {

@@ -5,6 +5,7 @@ import { Band, Heading, Words, Pic, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'picture over the whole width, words on a card in its corner',
   traits: ['picture', 'bold', 'cards'],
+  turns: ['align'],
   belongs: 'home',
   fits: (c) => c.picture.media !== '',
   ownGround: true,

@@ -5,6 +5,7 @@ import { Heading, Words, Pic, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'dark ground, words left, tall picture standing out of it',
   traits: ['bold', 'asymmetric', 'picture'],
+  turns: ['align'],
   belongs: 'home',
   fits: (c) => c.picture.media !== '',
   ownGround: true,

@@ -5,6 +5,7 @@ import { Heading, Words, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'heading on a dark band',
   traits: ['bold', 'type'],
+  turns: ['align', 'width'],
   belongs: 'inner',
   ownGround: true,
   Component({ content, at }) {

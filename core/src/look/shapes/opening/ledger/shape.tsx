@@ -5,6 +5,7 @@ import { Band, Heading, Words, Pic, Buttons, Reach, Lines } from '../../words.js
 export const shape = defineShape(kind, {
   character: 'heading above, facts in a ruled column',
   traits: ['editorial', 'dense', 'type'],
+  turns: ['width'],
   belongs: 'home',
   Component({ content, at }) {
     const { facts, hours } = at;

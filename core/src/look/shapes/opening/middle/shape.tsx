@@ -5,6 +5,7 @@ import { Band, Heading, Words, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'heading and lead in the middle, a short rule under them',
   traits: ['centred', 'quiet'],
+  turns: ['align'],
   belongs: 'inner',
   Component({ content, at }) {
     return (

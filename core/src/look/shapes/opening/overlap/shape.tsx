@@ -5,6 +5,7 @@ import { Band, Heading, Words, Pic, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'wide picture, words laid over its lower edge',
   traits: ['picture', 'editorial', 'asymmetric'],
+  turns: ['align'],
   belongs: 'home',
   fits: (c) => c.picture.media !== '',
   Component({ content, at }) {

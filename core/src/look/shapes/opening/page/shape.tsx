@@ -5,6 +5,7 @@ import { Band, Heading, Words, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'heading across, lead set in at the right',
   traits: ['editorial', 'asymmetric', 'type'],
+  turns: ['width'],
   belongs: 'inner',
   Component({ content, at }) {
     return (

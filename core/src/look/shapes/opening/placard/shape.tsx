@@ -5,6 +5,7 @@ import { Band, Heading, Words, Pic, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'words alone, as large as they go',
   traits: ['type', 'bold'],
+  turns: ['align', 'width'],
   belongs: 'home',
   fits: (c) => c.heading.value.length < 70,
   Component({ content, at }) {

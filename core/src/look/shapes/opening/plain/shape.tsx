@@ -5,6 +5,7 @@ import { Band, Heading, Words, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'heading and lead alone',
   traits: ['quiet', 'dense'],
+  turns: ['align', 'width'],
   belongs: 'inner',
   Component({ content, at }) {
     return (

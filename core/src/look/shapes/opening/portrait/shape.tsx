@@ -5,6 +5,7 @@ import { Band, Heading, Words, Pic, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'tall picture left, words set low beside it',
   traits: ['editorial', 'asymmetric', 'picture', 'quiet'],
+  turns: ['align', 'side', 'width'],
   belongs: 'home',
   fits: (c) => c.picture.media !== '',
   Component({ content, at }) {

@@ -5,6 +5,7 @@ import { Heading, Words, Pic, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'heading and picture stacked inside a coloured frame',
   traits: ['bold', 'centred', 'cards'],
+  turns: ['align'],
   belongs: 'home',
   fits: (c) => c.picture.media !== '',
   ownGround: true,

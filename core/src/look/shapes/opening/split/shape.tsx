@@ -5,6 +5,7 @@ import { Band, Heading, Words, Pic, Buttons } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'picture beside the words',
   traits: ['quiet', 'cards'],
+  turns: ['align', 'side', 'width'],
   fits: (c) => c.picture.media !== '',
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Heading, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a ruled list beside the heading',
   traits: ['dense', 'editorial', 'asymmetric'],
+  turns: ['width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="partners-list">

@@ -5,6 +5,7 @@ import { Band, Heading, Words, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'each name on a plate of its own',
   traits: ['cards', 'bold'],
+  turns: ['columns', 'width'],
   fits: (c) => c.items.length > 1,
   Component({ content, at }) {
     return (

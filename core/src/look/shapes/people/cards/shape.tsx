@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'portraits in a row',
   traits: ['picture', 'cards'],
+  turns: ['align', 'columns', 'width'],
   fits: (c) => c.items.some((i) => i.picture.media !== ''),
   Component({ content, at }) {
     return (

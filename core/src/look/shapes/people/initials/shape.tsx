@@ -5,6 +5,7 @@ import { Band, Head, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'initials in circles, names beside them',
   traits: ['centred', 'quiet', 'cards'],
+  turns: ['align'],
   Component({ content, at }) {
     return (
       <Band at={at} name="people-initials">

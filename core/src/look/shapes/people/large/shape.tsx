@@ -5,6 +5,7 @@ import { Band, Head, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'names set large, one under the other',
   traits: ['type', 'bold', 'quiet'],
+  turns: ['align'],
   Component({ content, at }) {
     return (
       <Band at={at} name="people-large">

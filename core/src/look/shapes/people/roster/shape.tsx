@@ -5,6 +5,7 @@ import { Band, Head, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'names and what they do, ruled',
   traits: ['dense', 'editorial'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="people-roster">

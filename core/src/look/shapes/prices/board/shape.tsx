@@ -5,6 +5,7 @@ import { Band, Head, SmallPrint, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'prices down the left, large, what they buy beside them',
   traits: ['type', 'editorial', 'asymmetric'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="prices-board">

@@ -5,6 +5,7 @@ import { Band, Head, Ticks, Words, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a card each, price large',
   traits: ['cards', 'bold'],
+  turns: ['align', 'columns', 'width'],
   fits: (c) => c.items.length > 1 && c.items.length < 7,
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Head, SmallPrint, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'two columns of short entries, like a printed list',
   traits: ['dense', 'centred', 'editorial'],
+  turns: ['align'],
   fits: (c) => c.items.length > 3,
   Component({ content, at }) {
     return (

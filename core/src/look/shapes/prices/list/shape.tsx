@@ -5,6 +5,7 @@ import { Band, Head, SmallPrint, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'names and prices joined by dots',
   traits: ['dense', 'quiet'],
+  turns: ['align'],
   Component({ content, at }) {
     return (
       <Band at={at} name="prices-list">

@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic, More } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a ruled list with a small picture each',
   traits: ['dense', 'editorial'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="products-catalogue">

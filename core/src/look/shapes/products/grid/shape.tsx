@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic, More, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'pictures in rows, name and price under them',
   traits: ['picture', 'cards', 'quiet'],
+  turns: ['align', 'columns', 'width'],
   fits: (c) => c.items.every((i) => i.picture.media !== ''),
   Component({ content, at }) {
     return (

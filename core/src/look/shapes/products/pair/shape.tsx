@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic, More, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'two to a row, words beside the picture',
   traits: ['editorial', 'asymmetric', 'cards'],
+  turns: ['align', 'columns', 'width'],
   fits: (c) => c.items.length > 1 && c.items.every((i) => i.picture.media !== ''),
   Component({ content, at }) {
     return (

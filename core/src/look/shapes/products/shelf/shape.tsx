@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic, More, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'goods on a shelf, standing on one line',
   traits: ['bold', 'asymmetric', 'picture'],
+  turns: ['align', 'columns', 'width'],
   fits: (c) => c.items.length < 9 && c.items.every((i) => i.picture.media !== ''),
   Component({ content, at }) {
     return (

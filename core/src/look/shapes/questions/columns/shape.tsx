@@ -5,6 +5,7 @@ import { Band, Head, Words, Prose, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'short answers in columns',
   traits: ['type', 'cards', 'asymmetric'],
+  turns: ['align', 'columns', 'width'],
   fits: (c) => c.items.length > 1,
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Head, Words, Prose } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'answers that open',
   traits: ['dense', 'cards'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="questions-folded">

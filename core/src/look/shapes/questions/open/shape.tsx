@@ -5,6 +5,7 @@ import { Band, Head, Words, Prose } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'every answer in sight',
   traits: ['quiet', 'editorial'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="questions-open">

@@ -5,6 +5,7 @@ import { Band, Heading, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'quotes on rounded sheets, set off from one another',
   traits: ['bold', 'cards', 'asymmetric'],
+  turns: ['width'],
   fits: (c) => c.items.length > 1,
   Component({ content, at }) {
     return (

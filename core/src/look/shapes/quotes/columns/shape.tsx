@@ -5,6 +5,7 @@ import { Band, Heading, Words, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'quotes side by side under a line',
   traits: ['editorial', 'cards'],
+  turns: ['columns', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="quotes-columns">

@@ -5,6 +5,7 @@ import { Band, Heading, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'heading in the margin, quotes down the page',
   traits: ['asymmetric', 'editorial', 'dense'],
+  turns: ['width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="quotes-margin">

@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic, More } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'heading and a picture at the side, a plain list beside it',
   traits: ['editorial', 'asymmetric', 'quiet'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="services-aside">

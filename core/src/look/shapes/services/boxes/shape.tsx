@@ -5,6 +5,7 @@ import { Band, Head, Words, More, Icon } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'boxes of unequal size, the first the largest',
   traits: ['bold', 'cards', 'asymmetric'],
+  turns: ['align'],
   fits: (c) => c.items.length > 2 && c.items.length < 9 && c.items.some((i) => i.text.value !== ''),
   Component({ content, at }) {
     return (

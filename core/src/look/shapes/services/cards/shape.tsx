@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic, More, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'cards, each with its picture',
   traits: ['cards', 'picture'],
+  turns: ['align', 'columns', 'width'],
   fits: (c) => c.items.length > 1 && c.items.every((i) => i.picture.media !== ''),
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Head, Words, More, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'columns under a line',
   traits: ['quiet', 'editorial'],
+  turns: ['align', 'columns', 'width'],
   fits: (c) => c.items.some((i) => i.text.value !== ''),
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Head, Words, More, Icon, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'icons beside short texts, two by two',
   traits: ['quiet', 'dense', 'cards'],
+  turns: ['align', 'columns', 'width'],
   fits: (c) => c.items.some((i) => i.text.value !== ''),
   Component({ content, at }) {
     return (

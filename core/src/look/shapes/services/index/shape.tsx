@@ -5,6 +5,7 @@ import { Band, Head, Words, More } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'large names in a numbered list',
   traits: ['type', 'bold', 'editorial'],
+  turns: ['align'],
   fits: (c) => c.items.length > 1,
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Head, Words, More } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a ruled list with prices at the right',
   traits: ['dense', 'editorial'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="services-ledger">

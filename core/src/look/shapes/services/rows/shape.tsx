@@ -5,6 +5,7 @@ import { Band, Head, Words, Pic, More } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'picture and words by turns, left and right',
   traits: ['picture', 'asymmetric'],
+  turns: ['align'],
   fits: (c) => c.items.length < 7 && c.items.every((i) => i.picture.media !== ''),
   Component({ content, at }) {
     return (

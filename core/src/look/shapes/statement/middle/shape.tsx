@@ -5,6 +5,7 @@ import { Band, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'the sentence in the middle, quiet',
   traits: ['centred', 'quiet'],
+  turns: ['align'],
   Component({ content, at }) {
     return (
       <Band at={at} name="statement-middle" untitled>

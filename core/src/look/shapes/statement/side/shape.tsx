@@ -5,6 +5,7 @@ import { Band, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'the sentence set in, a thick line at its side',
   traits: ['editorial', 'asymmetric', 'quiet'],
+  turns: ['align'],
   Component({ content, at }) {
     return (
       <Band at={at} name="statement-side" untitled>

@@ -5,6 +5,7 @@ import { Band, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'the sentence over the whole width',
   traits: ['type', 'bold'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="statement-wide" untitled>

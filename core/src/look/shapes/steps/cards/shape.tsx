@@ -5,6 +5,7 @@ import { Band, Head, Words, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'cards, each a little lower than the one before',
   traits: ['cards', 'bold', 'asymmetric'],
+  turns: ['align', 'columns', 'width'],
   fits: (c) => c.items.length > 1 && c.items.length < 5,
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Head, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'numbers in the margin, ruled rows',
   traits: ['dense', 'editorial', 'type'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="steps-ledger">

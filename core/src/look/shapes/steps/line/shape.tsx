@@ -5,6 +5,7 @@ import { Band, Head, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'stations on a line down the page',
   traits: ['editorial', 'asymmetric'],
+  turns: ['align'],
   Component({ content, at }) {
     return (
       <Band at={at} name="steps-line">

@@ -5,6 +5,7 @@ import { Band, Head, Words, across } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'numbers in a row',
   traits: ['quiet', 'cards'],
+  turns: ['align', 'columns', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="steps-numbered">

@@ -5,6 +5,7 @@ import { Band, Head, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a picture of a path: numbers in circles joined by a line',
   traits: ['centred', 'quiet'],
+  turns: ['align'],
   fits: (c) => c.items.length > 2 && c.items.length < 6,
   Component({ content, at }) {
     return (

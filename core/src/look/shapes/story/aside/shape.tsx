@@ -5,6 +5,7 @@ import { Band, Heading, Prose } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'heading at the side',
   traits: ['quiet', 'editorial'],
+  turns: ['width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="story-aside">

@@ -5,6 +5,7 @@ import { Band, Heading, Prose } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'words in two columns, as in a paper',
   traits: ['editorial', 'dense'],
+  turns: ['width'],
   fits: (c) => c.paragraphs.reduce((n, p) => n + p.value.length, 0) > 420,
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Heading, Prose } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'first paragraph large, the rest small beside it',
   traits: ['type', 'asymmetric', 'bold'],
+  turns: ['width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="story-large">

@@ -5,6 +5,7 @@ import { Band, Heading, Prose, Pic } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'words on a sheet over a wide picture',
   traits: ['picture', 'bold', 'asymmetric'],
+  turns: ['width'],
   fits: (c) => c.picture.media !== '',
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Heading, Prose, Pic } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'picture at the side of the words',
   traits: ['picture', 'quiet', 'cards'],
+  turns: ['side', 'width'],
   fits: (c) => c.picture.media !== '',
   Component({ content, at }) {
     return (

@@ -5,6 +5,7 @@ import { Band, Head, ScrollTable, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'rows on alternate grounds',
   traits: ['cards', 'bold', 'quiet'],
+  turns: ['align', 'width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="table-banded">

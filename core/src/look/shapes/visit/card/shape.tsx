@@ -5,6 +5,7 @@ import { Address, Band, Branches, Heading, Lines, Reach, Sub, Words } from '../.
 export const shape = defineShape(kind, {
   character: 'address, hours and numbers side by side',
   traits: ['quiet', 'dense'],
+  turns: ['width'],
   Component({ content, at }) {
     const { facts, words } = at;
     return (

@@ -5,6 +5,7 @@ import { Band, Heading, Pic, VisitFacts, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'a picture of the place, the facts in a column beside it',
   traits: ['picture', 'editorial', 'asymmetric'],
+  turns: ['side', 'width'],
   fits: (c) => c.picture.media !== '',
   Component({ content, at }) {
     return (

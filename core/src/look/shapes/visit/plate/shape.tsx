@@ -5,6 +5,7 @@ import { Address, Band, Branches, Heading, Lines, Reach, Sub, Words } from '../.
 export const shape = defineShape(kind, {
   character: 'address set large, the rest small under it',
   traits: ['type', 'bold', 'centred'],
+  turns: ['width'],
   fits: () => true,
   Component({ content, at }) {
     const { facts, words } = at;

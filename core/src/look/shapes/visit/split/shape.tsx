@@ -5,6 +5,7 @@ import { Band, Heading, VisitFacts, Words } from '../../words.js';
 export const shape = defineShape(kind, {
   character: 'heading at the side, facts in ruled lines',
   traits: ['dense', 'asymmetric', 'quiet'],
+  turns: ['width'],
   Component({ content, at }) {
     return (
       <Band at={at} name="visit-split">

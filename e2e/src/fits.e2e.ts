@@ -1,0 +1,130 @@
+import { fitsOf, kinds } from '@tin-porch/core/look';
+import { directionNumbered } from '@tin-porch/core/making';
+import type { FitName, OnDevice, Section, SiteDocument } from '@tin-porch/core/model';
+import { shapeSheet } from '@tin-porch/core/fixtures';
+import type { Browser } from 'playwright-core';
+import { openBrowser } from './support/browser.js';
+import { laidOut, lookAt, nu, type Laid } from './support/rendered.js';
+
+/** Page widths of each kind, px. */
+const WIDE = 1280;
+const TABLET = 700;
+const PHONE = 390;
+const KINDS = Object.keys(kinds).filter((k) => k !== 'header' && k !== 'footer');
+
+/** A site with every section laid out otherwise. */
+const all = (document: SiteDocument, fit: Partial<Section>): SiteDocument => ({
+  ...document,
+  pages: document.pages.map((p) => ({ ...p, sections: p.sections.map((s) => ({ ...s, ...fit })) })),
+});
+
+describe('a section laid out otherwise', () => {
+  let browser: Browser;
+  // Every shape there is, in one site: a page for each kind, or for each shape where a page can have one alone.
+  const site: SiteDocument = (() => {
+    const sheets = KINDS.map((kind) => shapeSheet(kind, 'sample', directionNumbered(3)));
+    const pages = sheets.flatMap(({ pages: own }, k) =>
+      own.map((page, p) => ({
+        ...page,
+        id: k + p ? `k${k}p${p}` : 'home',
+        slug: k + p ? `k${k}-p${p}` : '',
+        sections: page.sections.map((s) => ({ ...s, id: `k${k}${s.id}` })),
+      })),
+    );
+    return { ...sheets[0]!, pages, look: { ...sheets[0]!.look, edge: 'straight' } };
+  })();
+  const sections = site.pages.flatMap((p) => p.sections);
+  beforeAll(async () => {
+    browser = await openBrowser();
+  });
+  afterAll(() => browser.close());
+
+  const measured = new Map<number, Laid[]>();
+  /** Every section as it is and with a fit, side by side, at a width. */
+  async function compared(fit: Partial<Section>, width: number) {
+    const sight = { width, mode: 'light' as const };
+    const before = measured.get(width) ?? (await laidOut(browser, site, sight)).sections;
+    measured.set(width, before);
+    const { sections: after, over } = await laidOut(browser, all(site, fit), sight);
+    expect(over)
+      .withContext(`${JSON.stringify(fit)} at ${width} px`)
+      .toEqual([]);
+    expect([before.length, after.length]).toEqual([sections.length, sections.length]);
+    return sections.map((section, n) => ({ section, before: before[n]!, after: after[n]! }));
+  }
+  /** What changed for a section is so where it can be laid out so, and where it cannot nothing changed at all. */
+  async function does(name: FitName, value: string, changed: (before: Laid, after: Laid) => boolean) {
+    const wrong: string[] = [];
+    for (const { section, before, after } of await compared({ [name]: value }, WIDE)) {
+      if (fitsOf(section).includes(name)) {
+        if (!changed(before, after)) wrong.push(`${section.shape} does not: ${JSON.stringify([before, after])}`);
+      } else if (before.height !== after.height || before.edge !== after.edge)
+        wrong.push(`${section.shape} should not`);
+    }
+    return wrong;
+  }
+  it('has its picture on the other side, wherever a shape says it can', async () => {
+    expect(
+      await does('side', 'other', ({ picture: was }, { picture: is }) => Math.abs(is!.left - was!.left) > 100),
+    ).toEqual([]);
+  });
+
+  it('has its words in the middle, or at the edge', async () => {
+    expect(await does('align', 'middle', (_, { words }) => words !== null && Math.abs(words.off) >= 0)).toEqual([]);
+  });
+
+  it('has as many in a row as it is told', async () => {
+    expect(await does('columns', '2', (_, { across }) => across === 2)).toEqual([]);
+  });
+
+  it('is narrower or wider', async () => {
+    expect(await does('width', 'narrow', (before, after) => after.edge > before.edge + 40)).toEqual([]);
+    expect(await does('width', 'full', (before, after) => after.edge < before.edge - 20)).toEqual([]);
+  });
+
+  it('has larger words, or smaller ones', async () => {
+    expect(await does('size', 'larger', (b, a) => a.size > b.size)).toEqual([]);
+    expect(await does('size', 'smaller', (b, a) => a.size < b.size)).toEqual([]);
+  });
+
+  it('is otherwise on one kind of page alone', async () => {
+    const on = (phone: OnDevice) => ({ on: { phone } });
+    const phone = on({ hidden: true, size: 'larger', room: 'close' });
+    for (const width of [WIDE, TABLET])
+      for (const { section, before, after } of await compared(phone, width))
+        expect(after).withContext(`${section.shape}, ${width} px`).toEqual(before);
+    for (const { section, after } of await compared(on({ hidden: true }), PHONE))
+      expect(after.seen).withContext(section.shape).toBeFalse();
+    for (const { section, before, after } of await compared(on({ columns: '2', side: 'other' }), PHONE)) {
+      if (fitsOf(section).includes('columns') && before.across) expect(after.across).withContext(section.shape).toBe(2);
+      if (fitsOf(section).includes('side'))
+        expect(after.picture!.top < after.words!.top)
+          .withContext(section.shape)
+          .not.toBe(before.picture!.top < before.words!.top);
+    }
+    for (const { section, after } of await compared({ hidden: true, on: { phone: { hidden: false } } }, PHONE))
+      expect(after.seen).withContext(section.shape).toBeTrue();
+  });
+
+  it('stays accessible, on the page and sound style in every way at once', async () => {
+    const every: Partial<Section> = {
+      room: 'close',
+      size: 'larger',
+      align: 'middle',
+      side: 'other',
+      columns: '4',
+      width: 'narrow',
+      edge: 'slant',
+      motion: 'slide',
+      on: { phone: { columns: '2', size: 'smaller', align: 'start' }, tablet: { columns: '3', room: 'wide' } },
+    };
+    const fitted = all(site, every);
+    for (const [n, width] of [PHONE, TABLET, WIDE].entries()) {
+      const paths = site.pages.filter((_, k) => k % 3 === n).map((p) => (p.slug ? `/${p.slug}/` : '/'));
+      for (const { path, faults } of await lookAt(browser, fitted, { width, mode: n ? 'dark' : 'light' }, paths))
+        expect(faults).withContext(`${width} px, ${path}`).toEqual([]);
+    }
+    const known = /appears to be written in|lacks heading/;
+    expect(nu([fitted]).filter((m) => !known.test(m))).toEqual([]);
+  });
+});

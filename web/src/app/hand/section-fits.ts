@@ -1,0 +1,100 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { fitsOf } from '@tin-porch/core/look';
+import { FIT_TITLES, fitValue } from '@tin-porch/core/making';
+import { openerOf } from '@tin-porch/core/model';
+import { ALL_FITS, WHOLE_FITS, type Device, type FitName, type Section } from '@tin-porch/core/model';
+import type { OperationNamed } from '@tin-porch/core/operations';
+import { SiteStore } from '../site/site-store';
+
+type Fit = Omit<OperationNamed<'setSection'>, 'op' | 'section'>;
+
+/**
+ * How a section is laid out otherwise than its shape and the look have it. With the window as narrow as a tablet or a phone,
+ * it can be said for that alone.
+ */
+@Component({
+  selector: 'tp-section-fits',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  styleUrl: './section-fits.scss',
+  template: `
+    @if (kind() !== 'wide') {
+      <div class="for" role="group" aria-label="What it counts for">
+        <button type="button" [attr.aria-pressed]="!device()" (click)="alone.set(false)">Every width</button>
+        <button type="button" [attr.aria-pressed]="!!device()" (click)="alone.set(true)">{{ only() }}</button>
+      </div>
+    }
+    @for (row of rows(); track row.name) {
+      <label>
+        <span>{{ row.title }}</span>
+        <select (change)="set(row.name, $any($event.target).value)">
+          @for (o of row.options; track o.value) {
+            <option [value]="o.value" [selected]="o.value === row.value">{{ o.words }}</option>
+          }
+        </select>
+      </label>
+    }
+    @if (device(); as device) {
+      @if (hidden()) {
+        <button type="button" (click)="fitted.emit({ on: device, hidden: false })">Show it here</button>
+      } @else if (!opens()) {
+        <button type="button" (click)="fitted.emit({ on: device, hidden: true })">Hide it here</button>
+      }
+      @if (section().on?.[device]) {
+        <button type="button" (click)="giveUp(device)">As elsewhere</button>
+      }
+    }
+  `,
+})
+export class SectionFits {
+  private readonly store = inject(SiteStore);
+  readonly section = input.required<Section>();
+  /** What the window is as wide as. */
+  readonly kind = input.required<'wide' | Device>();
+  readonly fitted = output<Fit>();
+  /** Whether what is said counts for that alone. */
+  protected readonly alone = signal(false);
+  protected readonly device = computed(() => {
+    const kind = this.kind();
+    return this.alone() && kind !== 'wide' ? kind : null;
+  });
+  protected readonly only = computed(() => (this.kind() === 'phone' ? 'Phones only' : 'Tablets only'));
+  protected readonly opens = computed(() =>
+    this.store.document()!.pages.some((p) => openerOf(p)?.id === this.section().id),
+  );
+  protected readonly hidden = computed(() => {
+    const { on, hidden } = this.section();
+    return on?.[this.device()!]?.hidden ?? hidden ?? false;
+  });
+  protected readonly rows = computed(() => {
+    const device = this.device();
+    const section = this.section();
+    return fitsOf(section)
+      .filter((name) => !device || !(name in WHOLE_FITS))
+      .map((name) => {
+        const own = device && (section.on?.[device] as Partial<Record<FitName, string>> | undefined)?.[name];
+        const value = (device ? (own ?? 'same') : section[name]) ?? 'look';
+        const most = device === 'phone' && name === 'columns' ? 2 : 4;
+        const values = ALL_FITS[name].filter((v) => name !== 'columns' || (Number(v) <= most && (device || v !== '1')));
+        const words = (v: string) => (name === 'side' && device ? 'other way about' : fitValue(name, v));
+        return {
+          name,
+          title: FIT_TITLES[name],
+          value,
+          options: [
+            ...(device ? [{ value: 'same', words: 'as elsewhere' }] : []),
+            { value: 'look', words: device ? 'as the look' : 'as it is' },
+            ...values.map((v) => ({ value: v as string, words: words(v) })),
+          ],
+        };
+      });
+  });
+
+  protected set(name: FitName, value: string): void {
+    const device = this.device();
+    this.fitted.emit({ ...(device && { on: device }), [name]: value } as Fit);
+  }
+  protected giveUp(device: Device): void {
+    const own = Object.keys(this.section().on?.[device] ?? {});
+    this.fitted.emit({ on: device, ...Object.fromEntries(own.map((name) => [name, 'same'])) } as Fit);
+  }
+}
