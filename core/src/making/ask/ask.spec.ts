@@ -2,7 +2,13 @@ import { demoFacts } from '../../fixtures/facts.js';
 import { briefFixtures } from '../../fixtures/briefs.js';
 import { answerOf, measureAsking } from '../../fixtures/measure-asking.js';
 import { factsOf, siteFrom } from '../../fixtures/measure-copy.js';
-import { FIRST_REQUESTS, FOREIGN_REQUESTS, SECOND_REQUESTS, THIRD_REQUESTS } from '../../fixtures/requests.js';
+import {
+  FIRST_REQUESTS,
+  FOREIGN_REQUESTS,
+  FOURTH_REQUESTS,
+  SECOND_REQUESTS,
+  THIRD_REQUESTS,
+} from '../../fixtures/requests.js';
 import { childrenOf, type SiteDocument } from '../../model/site.js';
 import { apply } from '../../operations/apply.js';
 import { validateDocument, validateOperation } from '../../operations/validate.js';
@@ -51,6 +57,7 @@ describe('a request in plain words', () => {
       [site, FIRST_REQUESTS],
       [house, SECOND_REQUESTS],
       [seeds, THIRD_REQUESTS],
+      [site, FOURTH_REQUESTS],
     ] as const) {
       const score = measureAsking(document, batch);
       expect(score.right).withContext(score.told.join('\n')).toBeGreaterThanOrEqual(40);

@@ -4,6 +4,7 @@ import type { Operation, SingleOperation } from '../../operations/operation.js';
 import type { SiteDocument } from '../../model/site.js';
 import { withFollowing } from '../plan/follow.js';
 import * as facts from './intents/facts.js';
+import * as fits from './intents/fits.js';
 import * as look from './intents/look.js';
 import * as other from './intents/other.js';
 import * as pages from './intents/pages.js';
@@ -16,8 +17,8 @@ import { no, type Asked, type Choice, type Context, type Intent, type Reply, typ
 
 const isIntent = (x: unknown): x is Intent => typeof x === 'object' && x !== null && 'read' in x && 'examples' in x;
 /** Every kind of request there is. */
-export const INTENTS: readonly Intent[] = [facts, words, pages, sections, look, pictures, other].flatMap((family) =>
-  Object.values(family).filter(isIntent),
+export const INTENTS: readonly Intent[] = [facts, words, pages, sections, fits, look, pictures, other].flatMap(
+  (family) => Object.values(family).filter(isIntent),
 );
 
 /** How much of what was said must be explained before anything is proposed, and before it is asked about. */
@@ -107,6 +108,8 @@ function readings(
     const reader = new Reader(context.document, said, from, to, within, hand);
     const reply = intent.read(reader, context);
     if (!reply) return [];
+    // What is asked for phones is not done to every page.
+    if (reply.kind === 'slip' && reader.leaves('device:')) return [];
     const open = reader.unexplained();
     const told =
       reply.kind === 'slip' && open.length

@@ -285,6 +285,10 @@ export class Reader {
   coverage(): number {
     return this.account().share;
   }
+  /** Whether something of these kinds was said and is not explained by what was taken. */
+  leaves(...keys: string[]): boolean {
+    return this.worded(keys).some(({ mention }) => !this.used.has(mention));
+  }
   /** The words that say something and that nothing taken explains. */
   unexplained(): string[] {
     return this.account().open;

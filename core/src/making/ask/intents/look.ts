@@ -10,7 +10,7 @@ const within = (v: number, least: number, most: number) => Math.min(Math.max(v, 
 const tenth = (v: number) => Math.round(v * 100) / 100;
 
 /** How far and which way something is to go, from the words that say it: 0 where none does. */
-function wayOf(r: Reader, of: string): number {
+export function wayOf(r: Reader, of: string): number {
   const compared = r.word(`comp:${of}`);
   const too = r.has('too:');
   // “Dark” alone says how a thing is, “too dark” which way it should go.

@@ -56,7 +56,6 @@ export const goTo: Intent = {
 
 const CANNOT: Record<string, string> = {
   night: 'Every site has a day and a night version, and each visitor’s device chooses. One alone cannot be set.',
-  device: 'Nothing can be set for phones or tablets alone yet: what is changed is changed at every width.',
   redirect: 'Redirects cannot be set. A page that is renamed on a live site keeps its address.',
   video: 'Films are not held by a site yet.',
   popup:
@@ -66,11 +65,10 @@ const CANNOT: Record<string, string> = {
 export const cannot: Intent = {
   name: 'cannot',
   weight: 1.1,
-  examples: ['hide the map on the phone', 'add a video', 'set up a redirect from /old'],
+  examples: ['add a video', 'set up a redirect from /old'],
   read(r) {
     const what = r.word('cannot:')?.of;
     if (what) {
-      if (what === 'device' && !r.has('verb:out', 'verb:hide') && r.has('fact:')) return null;
       r.explain(r.from, r.to);
       return no(CANNOT[what]!);
     }

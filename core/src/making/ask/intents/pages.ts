@@ -1,6 +1,7 @@
 import type { Page, SiteDocument } from '../../../model/site.js';
 import { namedOf } from '../../../model/page.js';
 import type { Operation } from '../../../operations/operation.js';
+import { slugOf } from '../../plan/slug.js';
 import { nestPage, ownPage, pageOffers, renamePage, takeOutPage } from '../../plan/plan.js';
 import { change, changeOn, no, question, slip, type Intent } from '../reply.js';
 
@@ -141,11 +142,36 @@ export const pageName: Intent = {
 };
 
 /** What a page is called and where it is, but for what is changed of it. */
-const renamed = (document: SiteDocument, page: Page, more: { menu?: boolean }): Operation => ({
+const renamed = (document: SiteDocument, page: Page, more: { menu?: boolean; slug?: string }): Operation => ({
   op: 'setPage',
   ...namedOf(document.pages.find((p) => p.id === page.id) ?? page),
   ...more,
 });
+
+/** The address of a page. */
+export const pageAddress: Intent = {
+  name: 'page address',
+  weight: 1.08,
+  examples: ['change the address of the services page to /work', 'the about page should be at /the-yard'],
+  read(r, { document }) {
+    const path = r.find(/(?<=\s|^)["“]?\/([\p{L}\p{N}-]{1,60})\/?["”]?(?=\s|$)/u);
+    const [page] = r.pages();
+    if (!path || !page || r.has('verb:link', 'cannot:redirect') || !r.has('fact:address', 'prep:at')) return null;
+    if (!page.slug) return no('The home page has the address of the site itself.');
+    r.explain(r.from, r.to);
+    const slug = slugOf(path[1]!);
+    if (document.pages.some((p) => p.slug === slug && p !== page)) return no(`There is a page at /${slug}/ already.`);
+    return slip([
+      changeOn(
+        document,
+        (d) => renamed(d, page, { slug }),
+        `The address of ${page.label}`,
+        { page: page.id },
+        { before: `/${page.slug}/`, after: `/${slug}/` },
+      ),
+    ]);
+  },
+};
 
 /** A page in the menu or not. */
 export const inMenu: Intent = {
@@ -154,11 +180,15 @@ export const inMenu: Intent = {
   examples: [
     'hide the contact page from the menu',
     'put about back in the menu',
+    'about should not be in the menu',
     "don't show services in the navigation",
   ],
   read(r, { document }) {
     if (!r.word('part:menu')) return null;
-    const out = r.word('verb:hide', 'verb:out');
+    if (r.has('prep:under', 'prep:after') && r.things('page').length > 1) return null;
+    const not = r.find(/\b(?:not|n't|never) (?:be |stand |appear )?(?=in\b|on\b)/);
+    if (not) r.explain(r.from + not.index, r.from + not.index + not[0].length);
+    const out = r.word('verb:hide', 'verb:out') ?? not;
     const back = r.word('verb:show', 'verb:put', 'verb:add');
     if (!out && !back) return null;
     const [page] = r.pages();
@@ -182,7 +212,7 @@ export const inMenu: Intent = {
 export const pageUnder: Intent = {
   name: 'page under',
   weight: 1.03,
-  examples: ['put about under services', 'nest the about page under services'],
+  examples: ['put about under services', 'nest the about page under services', 'put contact under about in the menu'],
   read(r, { document }) {
     if (!r.word('verb:put', 'verb:move') && !/\b(?:nest|file)\b/i.test(r.words)) return null;
     if (/\b(?:nest|file)\b/i.test(r.words)) {
@@ -200,7 +230,7 @@ export const pageUnder: Intent = {
       all.map((x) => x.page).find((p) => p !== over) ??
       (r.has('this:') || /\bit\b/.test(r.even.low) ? r.pageInHand() : undefined);
     if (!page || !over || page === over) return null;
-    r.every('prep:', 'noun:page', 'this:');
+    r.every('prep:', 'noun:page', 'this:', 'part:menu');
     return slip([
       changeOn(document, (d) => nestPage(d, page.id, over.id), `${page.label} is under ${over.label}`, {
         page: page.id,

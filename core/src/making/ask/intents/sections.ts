@@ -8,12 +8,13 @@ import { idFrom } from '../../../ground/ids.js';
 import { some } from '../../../ground/some.js';
 import { change, changeOn, no, question, slip, type Context, type Intent } from '../reply.js';
 import type { Placed, Reader } from '../reader.js';
+import { deviceIn } from '../device.js';
 
 export const sectionTitle = (s: Section): string => shapes[s.shape]?.title ?? s.shape;
-const at = ({ section, page }: Placed) => ({ ...(page && { page: page.id }), section: section.id });
+export const placeOf = ({ section, page }: Placed) => ({ ...(page && { page: page.id }), section: section.id });
 /** A section as other changes of a slip leave it. */
 const now = (document: SiteDocument, section: Section): Section => findSection(document, section.id) ?? section;
-const where = (p: Placed) => `${sectionTitle(p.section)}${p.page ? ` on ${p.page.label}` : ''}`;
+export const whereOf = (p: Placed) => `${sectionTitle(p.section)}${p.page ? ` on ${p.page.label}` : ''}`;
 /** The same asked of each of several places it could be about. */
 const which = (places: readonly Placed[], reply: (p: Placed) => ReturnType<typeof slip>): ReturnType<typeof slip> => {
   const answers = places.map((p) => ({ p, answer: reply(p) }));
@@ -24,14 +25,14 @@ const which = (places: readonly Placed[], reply: (p: Placed) => ReturnType<typeo
     'Which one?',
     ...able.slice(0, 5).map(({ p, answer }) => {
       const { heading } = p.section.content;
-      const alike = places.filter((o) => where(o) === where(p)).length > 1;
+      const alike = places.filter((o) => whereOf(o) === whereOf(p)).length > 1;
       const named = alike && isText(heading) && heading.value ? `: “${heading.value}”` : '';
-      return { label: where(p) + named, reply: answer };
+      return { label: whereOf(p) + named, reply: answer };
     }),
   );
 };
 /** One place where the words say which, or the page in hand does; a question where they could mean several. */
-function each(r: Reader, reply: (p: Placed) => ReturnType<typeof slip>): ReturnType<typeof slip> {
+export function each(r: Reader, reply: (p: Placed) => ReturnType<typeof slip>): ReturnType<typeof slip> {
   const named = r.sections();
   const page = r.pages('at')[0] ?? r.pageInHand();
   if (!named.length) {
@@ -183,7 +184,7 @@ export const sectionOut: Intent = {
       if (p.page.sections.length === 1)
         return no(`It is the only section of ${p.page.label}. Take out the page instead.`);
       return slip([
-        changeOn(document, (d) => takeOutSection(d, p.section.id), `${where(p)} goes`, at(p), {
+        changeOn(document, (d) => takeOutSection(d, p.section.id), `${whereOf(p)} goes`, placeOf(p), {
           before: sectionTitle(p.section),
         }),
       ]);
@@ -201,6 +202,7 @@ export const sectionHide: Intent = {
     'show the hidden story on home again',
   ],
   read(r) {
+    if (r.has('device:')) return null;
     const hides = r.word('verb:hide');
     if (!hides && !(r.has('verb:show') && /\bhidden|again\b/.test(r.even.low))) return null;
     if (r.has('part:menu', 'part:picture', 'part:price', 'part:button')) return null;
@@ -208,12 +210,12 @@ export const sectionHide: Intent = {
     r.every('noun:section', 'prep:', 'verb:hide', 'verb:again', 'this:');
     return each(r, (p) => {
       if (!p.page) return no('It is on every page, and stays.');
-      if (!!hides === !!p.section.hidden) return no(`${where(p)} is ${hides ? 'hidden' : 'shown'} already.`);
+      if (!!hides === !!p.section.hidden) return no(`${whereOf(p)} is ${hides ? 'hidden' : 'shown'} already.`);
       return slip([
         change(
           { op: 'setSection', section: p.section.id, hidden: !!hides },
-          `${where(p)}: ${hides ? 'visitors do not get it until it is shown again' : 'shown again'}`,
-          at(p),
+          `${whereOf(p)}: ${hides ? 'visitors do not get it until it is shown again' : 'shown again'}`,
+          placeOf(p),
         ),
       ]);
     });
@@ -232,20 +234,21 @@ export const sectionGround: Intent = {
   read(r, { document }) {
     const ground = r.word('ground:')?.of as Ground | undefined;
     if (!ground || !r.word('verb:change', 'verb:put', 'verb:use', 'verb:again', 'verb:add')) return null;
-    if (r.has('look:colours', 'part:button', 'part:text', 'part:heading', 'cannot:') || r.has('comp:')) return null;
+    if (r.has('look:colours', 'part:button', 'part:text', 'part:heading', 'cannot:', 'device:') || r.has('comp:'))
+      return null;
     if (!r.has('kind:') && !r.has('this:') && !r.has('noun:section') && !r.things('section').length) return null;
     r.every('look:ground', 'prep:', 'noun:section', 'verb:', 'this:', 'place:');
     return each(r, (p) => {
       if (!p.page) return no('The header and the footer have the ground of their shape: choose another shape.');
       if (hasOwnGround(p.section))
-        return no(`${where(p)} has a ground of its own in this shape. Ask for another shape of it first.`);
-      if ((p.section.ground ?? 'plain') === ground) return no(`${where(p)} stands on that ground already.`);
+        return no(`${whereOf(p)} has a ground of its own in this shape. Ask for another shape of it first.`);
+      if ((p.section.ground ?? 'plain') === ground) return no(`${whereOf(p)} stands on that ground already.`);
       return slip([
         changeOn(
           document,
           (d) => ({ op: 'setShape', section: p.section.id, shape: now(d, p.section).shape, ground }),
-          `${where(p)} on ${GROUNDS[ground]} ground`,
-          at(p),
+          `${whereOf(p)} on ${GROUNDS[ground]} ground`,
+          placeOf(p),
           {
             before: GROUNDS[p.section.ground ?? 'plain'],
             after: GROUNDS[ground],
@@ -272,13 +275,9 @@ const LIKE: Record<string, RegExp> = {
 export const sectionShape: Intent = {
   name: 'section shape',
   weight: 1.02,
-  examples: [
-    'show the services on the services page as rows',
-    'lay out the story on home differently',
-    'centre the opening on home',
-  ],
+  examples: ['show the services on the services page as rows', 'lay out the story on home differently'],
   read(r, { document }) {
-    const wish = r.every('like:').map((l) => l.of);
+    const wish = [...r.every('like:').map((l) => l.of), ...(r.word('columns:') ? ['columns'] : [])];
     // “Another picture” is a picture, not another shape.
     if (wish.join() === 'other' && r.has('part:picture')) return null;
     if (
@@ -307,8 +306,8 @@ export const sectionShape: Intent = {
               const { ground } = now(d, p.section);
               return { op: 'setShape', section: p.section.id, shape: s.shape, ...(ground && { ground }) };
             },
-            `${where(p)}: ${s.character}`,
-            at(p),
+            `${whereOf(p)}: ${s.character}`,
+            placeOf(p),
             { before: shapes[p.section.shape]?.character ?? '', after: s.character },
           ),
         ])!;
@@ -373,9 +372,9 @@ export const sectionMove: Intent = {
                 : -1;
     if (to < 0 && place !== 'up') return null;
     const within = Math.max(0, Math.min(others.length, to));
-    if (target === from.page && within === was) return no(`${where(from)} stands there already.`);
+    if (target === from.page && within === was) return no(`${whereOf(from)} stands there already.`);
     if (target !== from.page && !carryTo(document, from.section.id, target.id))
-      return no(`${where(from)} is all there is on ${from.page.label}: it cannot leave it.`);
+      return no(`${whereOf(from)} is all there is on ${from.page.label}: it cannot leave it.`);
     const next = others[within];
     return slip([
       change(
@@ -435,9 +434,35 @@ export const sectionTwice: Intent = {
     return each(r, (p) => {
       const operation = twice(document, p.section.id);
       return operation
-        ? slip([change(operation, `${where(p)} once more under it`, at(p))])
-        : no(`${where(p)} cannot be there twice.`);
+        ? slip([change(operation, `${whereOf(p)} once more under it`, placeOf(p))])
+        : no(`${whereOf(p)} cannot be there twice.`);
     });
+  },
+};
+
+/** What the footer says beside the facts. */
+export const footerNote: Intent = {
+  name: 'footer note',
+  weight: 1.04,
+  examples: ['write "Registered in Saltmarrow" in the footer', 'the footer should say "Member of the guild"'],
+  read(r, { document }) {
+    const words = r.quoted();
+    const { footer } = document;
+    if (!words || !r.has('kind:footer') || !footer || !isText(footer.content['note'])) return null;
+    if (!r.word('verb:write', 'verb:add', 'verb:put', 'verb:say', 'verb:show')) return null;
+    r.every('kind:footer', 'prep:', 'noun:', 'all:', 'part:text');
+    return slip([
+      change(
+        {
+          op: 'setText',
+          at: { section: footer.id, path: 'note' },
+          text: { value: words.slice(0, 400), from: { kind: 'designer' } },
+        },
+        'What the footer says, on every page',
+        { section: footer.id },
+        { before: footer.content['note'].value, after: words },
+      ),
+    ]);
   },
 };
 
@@ -447,8 +472,9 @@ export const sectionRoom: Intent = {
   weight: 1.03,
   examples: ['less space around the story on home', 'give the services on home more room'],
   read(r) {
+    const device = deviceIn(r);
     const by = r.word('comp:room') ?? (r.word('too:') && r.word('raw:room'));
-    if (!by || !(r.has('kind:') || (r.has('this:') && r.hand.section && !r.has('noun:page')))) return null;
+    if (!by || !(r.has('kind:') || ((r.has('this:') || device) && r.hand.section && !r.has('noun:page')))) return null;
     const less = by.kind === 'raw' ? by.by === '+' : by.by === '-';
     r.every('look:spacing', 'verb:', 'noun:section', 'prep:', 'degree:', 'more:', 'less:');
     if (/\baround\b/.test(r.even.low)) r.explain(r.even.low.indexOf('around'), r.even.low.indexOf('around') + 6);
@@ -456,9 +482,9 @@ export const sectionRoom: Intent = {
       p.page
         ? slip([
             change(
-              { op: 'setSection', section: p.section.id, room: less ? 'close' : 'wide' },
-              `${where(p)}: ${less ? 'less' : 'more'} room above and below`,
-              at(p),
+              { op: 'setSection', section: p.section.id, ...(device && { on: device }), room: less ? 'close' : 'wide' },
+              `${whereOf(p)}: ${less ? 'less' : 'more'} room above and below${device ? ` on the ${device}` : ''}`,
+              placeOf(p),
             ),
           ])
         : null,
@@ -544,7 +570,7 @@ export const itemNew: Intent = {
       change(
         addItemUnder(placed.section, list.field, list.items.at(-1)?.id ?? '', id),
         `One more: ${list.one.toLowerCase()}, to be written`,
-        { ...at({ section: placed.section, page: whereIs(document, placed.section.id)?.page ?? null }) },
+        { ...placeOf({ section: placed.section, page: whereIs(document, placed.section.id)?.page ?? null }) },
       ),
     ]);
   },

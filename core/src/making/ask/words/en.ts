@@ -70,7 +70,8 @@ export const en: AskWords = {
   'kind:visit':
     'visit|map(?: section)?|directions|find us|how to find us|location|where (?:we are|to find us)|way to us|address section',
   'kind:contact': '(?:contact |enquiry )?form|enquiry|contact section',
-  'kind:call': 'call to act(?:ion)?|cta|closing strip|invitation at the (?:end|bottom)|last strip',
+  'kind:call':
+    'call to act(?:ion)?|cta|closing strip|strip at the (?:end|bottom)|invitation at the (?:end|bottom)|last strip',
   'kind:gallery': 'galler(?:y|ies)|photos|portfolio|pictures of (?:our|the) work',
   'kind:questions': 'faqs?|frequently asked questions?|questions and answers|questions section|q ?& ?a',
   'kind:people': 'team|people|staff|crew|who we are section',
@@ -90,7 +91,7 @@ export const en: AskWords = {
   'kind:areas': 'areas we cover|places we (?:go|cover)|area section',
   'kind:feature': 'feature|highlight',
   'kind:header': 'header',
-  'kind:footer': 'footer|bottom of every page|foot of the page',
+  'kind:footer': 'footer|(?:bottom|foot|end) of (?:every|each) page|foot of the page',
   'fact:phone': '(?:tele)?phone(?: number)?|number|tel',
   'fact:mail': 'e-?mail(?: address)?|mail(?: address)?',
   'fact:address': 'address|postcode',
@@ -207,10 +208,10 @@ export const en: AskWords = {
   'like:picture':
     'all picture|full(?: of)? picture|big picture|picture behind|words on top of (?:it|the picture)|text (?:over|on) (?:the |a )?picture',
   'like:other':
-    'different(?:ly)?(?: layout| shape)?|another (?:layout|shape|way|arrangement)|other (?:layout|shape)|laid out (?:differently|otherwise)',
+    '(?:another|a different|some other)(?= header| footer)|different(?:ly)?(?: layout| shape)?|another (?:layout|shape|way|arrangement)|other (?:layout|shape)|laid out (?:differently|otherwise)',
   'like:large': 'larger|large|big',
   'like:plain': 'plain|simple|simpler|words only|only words',
-  'like:centred': 'cent(?:re|er)(?:ed)?|in the middle',
+  'like:centred': 'cent(?:re|er|red|ered)|in the middle',
   'like:grid': 'grid|tiled',
   'rework:shorter':
     'short(?:er|en)?|cut (?:it )?down|trim(?:med)?|condense|tighten|less (?:text|words|wordy)|fewer words|too (?:long|wordy|much text)|brief(?:er)?|wordy',
@@ -235,7 +236,25 @@ export const en: AskWords = {
   'money:':
     '(?:£|€|\\$) ?\\d+(?:[.,]\\d{2})?(?: (?:a|per|an|each) [a-z]+| ?/ ?[a-z]+)?|\\d+(?:[.,]\\d{2})? ?(?:£|€|pounds?|euros?|dollars?|quid|francs?)(?: (?:a|per|an|each) [a-z]+| ?/ ?[a-z]+)?',
   'cannot:night': 'night mode|dark mode',
-  'cannot:device': '(?:on|for) (?:the |a )?(?:phones?|mobiles?|tablets?|smartphones?|small screens?)|mobile version',
+  'device:phone':
+    '(?:on|for|in) (?:the |a |any |small(?:er)? )*(?:phones?|mobiles?(?: phones?)?|smartphones?|small screens?|(?:phone|mobile) (?:view|version))(?: only)?|(?:phone|mobile) (?:view|version)|phones only',
+  'device:tablet':
+    '(?:on|for|in) (?:the |a |any )*(?:tablets?|ipads?|tablet (?:view|version))(?: only)?|tablet (?:view|version)',
+  'align:start': 'left-?align(?:ed)?|align(?:ed)? (?:to the )?left|flush left|ranged left|not cent(?:re|er)ed',
+  'align:middle': 'align(?:ed)? (?:in|to) the (?:middle|cent(?:re|er))',
+  'side:left': '(?:on|to) the left(?:(?: hand)? side)?|left(?= side)',
+  'side:right': '(?:on|to) the right(?:(?: hand)? side)?|right(?= side)',
+  'side:other':
+    '(?:on|to) the other side|other way (?:round|about)|(?:swap|switch) (?:the )?(?:picture|photo|image) (?:and|with) (?:the )?(?:words|text)|(?:swap|switch) (?:the )?(?:words|text) (?:and|with) (?:the )?(?:picture|photo|image)|swap(?:ped)? sides|mirror(?:ed)?|flip(?:ped)?',
+  'columns:1': '(?:one|a single|1) column|one per row',
+  'columns:2':
+    '(?:two|2) columns|(?:two|2) (?:[a-z]+ )?(?:in a row|across|side by side|(?:next to|beside) each other|per row)|in twos',
+  'columns:3':
+    '(?:three|3) columns|(?:three|3) (?:[a-z]+ )?(?:in a row|across|side by side|(?:next to|beside) each other|per row)|in threes',
+  'columns:4':
+    '(?:four|4) columns|(?:four|4) (?:[a-z]+ )?(?:in a row|across|side by side|(?:next to|beside) each other|per row)|in fours',
+  'width:narrow': 'narrow(?:er)?|not so wide|less wide',
+  'width:full': '(?:full|whole|entire)(?:-| )width|(?:from )?edge to edge|all the way across|wider',
   'cannot:redirect': 'redirects?|forward(?:ing)? from',
   'cannot:video': 'videos?|film|clip',
   'cannot:popup':
