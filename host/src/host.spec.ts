@@ -13,8 +13,8 @@ import { startHost } from './host.js';
 const sha256 = (b: Uint8Array | string) => createHash('sha256').update(b).digest('hex');
 const TOKEN = 'a-token-of-at-least-24-characters';
 
-/** A release of a small site, its heading being `words`; pictures and fonts are left out. */
-function release(words: string) {
+/** A small site, its heading being `words`. */
+function documentOf(words: string): SiteDocument {
   const facts = {
     ...emptyFacts(),
     name: 'Tolliver',
@@ -27,7 +27,11 @@ function release(words: string) {
       price: '',
     })),
   };
-  const document: SiteDocument = apply(newDocument('tolliver', facts), writeVersion(facts, 1)).document;
+  return apply(newDocument('tolliver', facts), writeVersion(facts, 1)).document;
+}
+const release = (words: string) => releaseOf(documentOf(words));
+/** A release of a site; pictures and fonts are left out. */
+function releaseOf(document: SiteDocument) {
   const files = render(document, { origin: 'https://tolliver.example' }).flatMap((f) =>
     'text' in f ? [{ path: f.path, type: f.type, bytes: Buffer.from(f.text) }] : [],
   );
@@ -160,6 +164,25 @@ describe('a hosting server', () => {
     expect(old.status).toBe(200);
     expect(old.headers['cache-control']).toContain('immutable');
     expect((await get('/site-00000000.css')).status).toBe(404);
+  });
+
+  it('leads an address that was a page’s before to the page, and one that is known to nobody nowhere', async () => {
+    const led = apply(
+      apply(documentOf('Led on'), { op: 'setRedirect', from: '/kontakt/früher.html', to: 'page:contact' }).document,
+      { op: 'setRedirect', from: '/contact', to: 'page:home' },
+    ).document;
+    const moved = releaseOf(led);
+    await send(moved);
+    place('r-3', moved);
+    await control('POST', '/sites/tolliver/current', { release: 'r-3' });
+    for (const path of ['/kontakt/fr%C3%BCher.html', '/kontakt/fr%C3%BCher.html/']) {
+      const answer = await get(path);
+      expect([answer.status, answer.headers['location']]).toEqual([301, '/contact/']);
+    }
+    // What is a page is served, whatever is said of its address.
+    expect((await get('/contact/')).status).toBe(200);
+    expect((await get('/kontakt/')).status).toBe(404);
+    await control('POST', '/sites/tolliver/current', { release: 'r-2' });
   });
 
   it('serves the same after a restart', async () => {

@@ -3,7 +3,7 @@ import type { Pool } from 'pg';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import { dynamicParts } from '@tin-porch/cms';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
-import { holdingPage, stylesheetOf } from '@tin-porch/core/page';
+import { holdingPage, redirectOf, stylesheetOf } from '@tin-porch/core/page';
 import type { AccessLogs } from './access-log.js';
 import type { Blobs } from './blobs.js';
 import type { Certificates } from './certificates.js';
@@ -189,6 +189,8 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
     const own = (f: typeof files | undefined) => (f && Object.hasOwn(f, wanted) ? f[wanted] : undefined);
     const fingerprinted = /-[0-9a-f]{8}\.[a-z]+$/.test(wanted);
     const entry = own(files) ?? (fingerprinted ? own(site.before?.manifest.files) : undefined);
+    const elsewhere = entry ? null : redirectOf(site.live!.document, path);
+    if (elsewhere) return void res.redirect(301, encodeURI(decodeURI(elsewhere)));
     const served = entry ?? files['/404.html'];
     if (!entry) res.status(404);
     if (!served) throw new Problem(404, 'There is nothing at this address');

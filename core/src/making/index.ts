@@ -7,6 +7,7 @@ export * from './directions/sample.js';
 export * from './wording.js';
 export * from './plan/plan.js';
 export * from './plan/slug.js';
+export * from './plan/addresses.js';
 export * from './plan/lists.js';
 export * from './plan/follow.js';
 export * from './plan/decide.js';

@@ -1,6 +1,6 @@
 import { Type, type ArrayOptions, type Static, type TProperties } from '@sinclair/typebox';
 import { LANGUAGE_TAGS } from './languages.gen.js';
-import { TextMark, type FieldForm } from './marks.js';
+import { LinkTarget, TextMark, type FieldForm } from './marks.js';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
 export const SCHEMA_VERSION = 8;
@@ -608,6 +608,20 @@ export const Form = Type.Object(
 );
 export type Form = Static<typeof Form>;
 
+/** An address that is none of a page, such as one that a page had before, and where it leads. */
+export const Redirect = Type.Object(
+  {
+    from: Type.String({
+      pattern: '^(/[^\\s/"<>?#]+)+$',
+      maxLength: 200,
+      description: 'path, decoded, without a slash at its end',
+    }),
+    to: LinkTarget,
+  },
+  { additionalProperties: false },
+);
+export type Redirect = Static<typeof Redirect>;
+
 /** A client site, whole: the one model every other part of Tin Porch reads. */
 export const SiteDocument = Type.Object(
   {
@@ -635,6 +649,7 @@ export const SiteDocument = Type.Object(
     pages: Type.Array(Page, { maxItems: 60 }),
     footer: Type.Union([Section, Type.Null()]),
     forms: Type.Array(Form, { maxItems: 10 }),
+    redirects: Type.Optional(Type.Array(Redirect, { minItems: 1, maxItems: 300 })),
   },
   { additionalProperties: false, $id: 'site-document' },
 );

@@ -390,6 +390,15 @@ export function changesTo(now: SiteDocument, then: SiteDocument): SlipChange[] {
           },
         );
     }
+    const told = (d: SiteDocument) => new Map(d.redirects?.map((r) => [r.from, r.to]));
+    const [now_, then_] = [told(all.now), told(then)];
+    const led = [...new Set([...now_.keys(), ...then_.keys()])].filter((f) => now_.get(f) !== then_.get(f));
+    all.add(
+      led.map((from) => ({ op: 'setRedirect', from, to: then_.get(from) ?? null })),
+      'Old addresses, and where they lead',
+      {},
+      { before: [...now_.keys()].join('\n'), after: [...then_.keys()].join('\n') },
+    );
     mediaGone(all, then);
     const left = (d: SiteDocument) => ({ ...d, media: [...d.media].sort((a, b) => (a.id < b.id ? -1 : 1)) });
     return same(left(all.now), left(then)) ? all.changes : asOne(now, then);

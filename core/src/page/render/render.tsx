@@ -274,6 +274,14 @@ export function targetOf(document: SiteDocument, target: string): string | null 
   return section ? `${pagePath(page)}${anchor ? `#${anchor}` : ''}` : null;
 }
 
+/** Where an address that is no page’s leads; null where it leads nowhere, or what it led to is not on the site any more. */
+export function redirectOf(document: SiteDocument, path: string): string | null {
+  const from = path.replace(/\/+$/, '');
+  const found = document.redirects?.find((r) => r.from === from);
+  const target = found ? targetOf(document, found.to) : null;
+  return target === `${from}/` ? null : target;
+}
+
 /** A picture of the site, noted as one that the page shows. */
 function pictureOf(id: string, document: SiteDocument, options: RenderOptions, files: Files): ShownPicture | null {
   files.onPage.add(id);

@@ -56,7 +56,6 @@ export const goTo: Intent = {
 
 const CANNOT: Record<string, string> = {
   night: 'Every site has a day and a night version, and each visitor’s device chooses. One alone cannot be set.',
-  redirect: 'Redirects cannot be set. A page that is renamed on a live site keeps its address.',
   video: 'Films are not held by a site yet.',
   popup:
     'A site has no such thing: no pop-ups, logins, shops or booking of its own. Words can link to a service outside.',
@@ -65,10 +64,10 @@ const CANNOT: Record<string, string> = {
 export const cannot: Intent = {
   name: 'cannot',
   weight: 1.1,
-  examples: ['add a video', 'set up a redirect from /old'],
+  examples: ['add a video'],
   read(r) {
     const what = r.word('cannot:')?.of;
-    if (what) {
+    if (what && CANNOT[what]) {
       r.explain(r.from, r.to);
       return no(CANNOT[what]!);
     }

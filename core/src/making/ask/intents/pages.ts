@@ -1,6 +1,7 @@
 import type { Page, SiteDocument } from '../../../model/site.js';
 import { namedOf } from '../../../model/page.js';
 import type { Operation } from '../../../operations/operation.js';
+import { pageAt, readdress, readPath } from '../../plan/addresses.js';
 import { slugOf } from '../../plan/slug.js';
 import { nestPage, ownPage, pageOffers, renamePage, takeOutPage } from '../../plan/plan.js';
 import { change, changeOn, no, question, slip, type Intent } from '../reply.js';
@@ -142,7 +143,7 @@ export const pageName: Intent = {
 };
 
 /** What a page is called and where it is, but for what is changed of it. */
-const renamed = (document: SiteDocument, page: Page, more: { menu?: boolean; slug?: string }): Operation => ({
+const renamed = (document: SiteDocument, page: Page, more: { menu?: boolean }): Operation => ({
   op: 'setPage',
   ...namedOf(document.pages.find((p) => p.id === page.id) ?? page),
   ...more,
@@ -153,21 +154,51 @@ export const pageAddress: Intent = {
   name: 'page address',
   weight: 1.08,
   examples: ['change the address of the services page to /work', 'the about page should be at /the-yard'],
-  read(r, { document }) {
+  read(r, { document, live }) {
     const path = r.find(/(?<=\s|^)["“]?\/([\p{L}\p{N}-]{1,60})\/?["”]?(?=\s|$)/u);
     const [page] = r.pages();
     if (!path || !page || r.has('verb:link', 'cannot:redirect') || !r.has('fact:address', 'prep:at')) return null;
     if (!page.slug) return no('The home page has the address of the site itself.');
     r.explain(r.from, r.to);
     const slug = slugOf(path[1]!);
-    if (document.pages.some((p) => p.slug === slug && p !== page)) return no(`There is a page at /${slug}/ already.`);
+    const operation = readdress(document, page.id, slug, live);
+    if (!operation) return no(`There is a page at /${slug}/ already.`);
     return slip([
       changeOn(
         document,
-        (d) => renamed(d, page, { slug }),
-        `The address of ${page.label}`,
+        (d) => readdress(d, page.id, slug, live) ?? operation,
+        `The address of ${page.label}${live ? '; the old one leads to it' : ''}`,
         { page: page.id },
         { before: `/${page.slug}/`, after: `/${slug}/` },
+      ),
+    ]);
+  },
+};
+
+/** Where an old address leads. */
+export const oldAddress: Intent = {
+  name: 'old address',
+  weight: 1.12,
+  examples: ['/old-work should lead to the services page', 'redirect /prices to services'],
+  read(r, { document }) {
+    const said = r.find(/(?:https?:\/)?\/[^\s"“”,]{1,200}/u);
+    const from = said && readPath(said[0]);
+    if (!r.has('verb:link', 'cannot:redirect')) return null;
+    if (!from) {
+      if (!r.has('cannot:redirect')) return null;
+      r.explain(r.from, r.to);
+      return question('Which address, and where does it lead? Say: /old-page should lead to the services page.');
+    }
+    const [page] = r.pages();
+    r.explain(r.from, r.to);
+    if (!page) return question(`Where should ${from} lead? Say: ${from} should lead to the services page.`);
+    if (pageAt(document, from)) return no(`${from} is the address of ${pageAt(document, from)!.label}.`);
+    return slip([
+      change(
+        { op: 'setRedirect', from, to: `page:${page.id}` },
+        `${from} leads to ${page.label}`,
+        { page: page.id },
+        { before: 'nowhere', after: page.label },
       ),
     ]);
   },

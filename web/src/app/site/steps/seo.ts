@@ -14,12 +14,14 @@ import {
 } from '@tin-porch/core/page';
 import { some } from '@tin-porch/core/some';
 import { Worktable } from '../../parts/worktable';
+import { OldAddresses } from '../old-addresses';
+import { PageAddress } from '../page-address';
 import { SiteStore } from '../site-store';
 
 @Component({
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FormsModule, RouterLink, Worktable],
+  imports: [FormsModule, OldAddresses, PageAddress, RouterLink, Worktable],
   styleUrl: './seo.scss',
   template: `
     <tp-worktable controlsName="Titles" besideName="In a search" [even]="true" [reading]="true">
@@ -29,6 +31,7 @@ import { SiteStore } from '../site-store';
         @for (line of lines(); track line.page.id) {
           <section class="sheet seo-page">
             <h3>{{ line.page.label }}</h3>
+            <tp-page-address [page]="line.page" />
             <div class="field">
               <label [for]="'title-' + line.page.id"
                 >Title <span class="quiet">{{ line.titleWidth }} of {{ result.title.width }} px</span></label
@@ -87,6 +90,9 @@ import { SiteStore } from '../site-store';
             <span class="title">{{ line.title }}</span>
             <span class="text">{{ line.description }}</span>
           </div>
+        }
+        @if (store.drawn()) {
+          <tp-old-addresses />
         }
         <h2 class="gap">In every release, beside the pages</h2>
         <ul class="plain-list">
