@@ -33,25 +33,29 @@ import { SiteStore } from './site-store';
         }
       </ul>
     }
-    <form class="bar" (submit)="add($event)">
-      <label for="old-address">Old address</label>
-      <input
-        #from
-        id="old-address"
-        maxlength="300"
-        placeholder="/prices.html"
-        spellcheck="false"
-        autocapitalize="none"
-        [attr.aria-invalid]="fault() ? true : null"
-        [attr.aria-describedby]="fault() ? 'old-fault' : null"
-        (input)="fault.set('')"
-      />
-      <label for="old-to">leads to</label>
-      <select #to id="old-to">
-        @for (c of choices(); track c.target) {
-          <option [value]="c.target">{{ c.words }}</option>
-        }
-      </select>
+    <form (submit)="add($event)">
+      <div class="field">
+        <label for="old-address">Old address</label>
+        <input
+          #from
+          id="old-address"
+          maxlength="300"
+          placeholder="/prices.html"
+          spellcheck="false"
+          autocapitalize="none"
+          [attr.aria-invalid]="fault() ? true : null"
+          [attr.aria-describedby]="fault() ? 'old-fault' : null"
+          (input)="fault.set('')"
+        />
+      </div>
+      <div class="field">
+        <label for="old-to">Leads to</label>
+        <select #to id="old-to">
+          @for (c of choices(); track c.target) {
+            <option [value]="c.target">{{ c.words }}</option>
+          }
+        </select>
+      </div>
       <button class="plain small" type="submit">Lead it there</button>
       @if (fault(); as words) {
         <p class="fault" id="old-fault" role="alert">{{ words }}</p>
@@ -83,6 +87,7 @@ export class OldAddresses {
     const field = this.from().nativeElement;
     const from = readPath(field.value);
     if (!from) return this.fault.set('That is no address of a page. Write it as it was: /prices.html');
+    this.fault.set('');
     const page = pageAt(document, from);
     if (page) return this.fault.set(`${from} is the address of ${page.label}.`);
     if ((document.redirects?.length ?? 0) >= MOST && !document.redirects!.some((r) => r.from === from))

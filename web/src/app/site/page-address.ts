@@ -8,9 +8,9 @@ import { SiteStore } from './site-store';
   selector: 'tp-page-address',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="field">
-      <label [for]="'address-' + page().id">Address</label>
-      @if (page().slug) {
+    @if (page().slug) {
+      <div class="field">
+        <label [for]="'address-' + page().id">Address</label>
         <input
           #field
           maxlength="60"
@@ -30,10 +30,8 @@ import { SiteStore } from './site-store';
             Visitors know it: the old one will lead to the new one.
           </p>
         }
-      } @else {
-        <p class="quiet" [id]="'address-' + page().id">The home page is at the address of the site itself.</p>
-      }
-    </div>
+      </div>
+    }
   `,
 })
 export class PageAddress {

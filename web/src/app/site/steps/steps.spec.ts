@@ -122,6 +122,52 @@ describe('the steps that bring a site to visitors', () => {
       expect(result.length).toBeLessThan(long.length);
     });
 
+    it('gives a page another address, and leads the old one there where visitors know it', async () => {
+      const page = aDocument().pages.find((p) => p.id === 'services')!;
+      const put = async (value: string, liveRelease: string | null) => {
+        const { element, fixture } = await shown(SeoStep, { liveRelease });
+        const field = element.querySelector<HTMLInputElement>('#address-services')!;
+        field.value = value;
+        field.dispatchEvent(new Event('change'));
+        await fixture.whenStable();
+        return element;
+      };
+      await put('Our work', null);
+      expect(changed.pop()).toEqual(jasmine.objectContaining({ op: 'setPage', page: 'services', slug: 'our-work' }));
+      await put('Our work', 'r-1');
+      expect((changed.pop() as { operations: Operation[] }).operations[1]).toEqual({
+        op: 'setRedirect',
+        from: `/${page.slug}`,
+        to: 'page:services',
+      });
+      const taken = await put('contact', null);
+      expect(taken.querySelector('tp-page-address .fault')?.textContent).toContain(
+        '/contact is the address of Contact',
+      );
+      expect(changed).toEqual([]);
+    });
+
+    it('leads old addresses to pages, and says why one cannot be', async () => {
+      const document = { ...aDocument(), redirects: [{ from: '/old', to: 'page:gone' }] };
+      const { element, fixture } = await shown(SeoStep, { document });
+      expect(element.querySelector('tp-old-addresses li')?.textContent).toContain('leads nowhere: its page is gone');
+      const field = element.querySelector<HTMLInputElement>('#old-address')!;
+      const add = async (value: string) => {
+        field.value = value;
+        field.form!.requestSubmit();
+        await fixture.whenStable();
+        return element.querySelector('#old-fault')?.textContent ?? '';
+      };
+      expect(await add('a b')).toContain('no address of a page');
+      expect(await add('/contact/')).toContain('is the address of Contact');
+      expect(changed).toEqual([]);
+      expect(await add('https://gant.example/ropes.html?x=1')).toBe('');
+      expect(changed.pop()).toEqual({ op: 'setRedirect', from: '/ropes.html', to: 'page:home' });
+      expect(field.value).toBe('');
+      element.querySelector<HTMLButtonElement>('tp-old-addresses li button')!.click();
+      expect(changed.pop()).toEqual({ op: 'setRedirect', from: '/old', to: null });
+    });
+
     it('shows nothing to fill in before there are pages', async () => {
       const document = { ...aDocument(), pages: [] };
       const { element } = await shown(SeoStep, { document });
