@@ -1,6 +1,6 @@
 import type { Medium, Page, Section, SiteDocument, Text } from '../model/site.js';
 import { isPicture, isText } from '../model/site.js';
-import { asPublished } from '../model/page.js';
+import { asPublished, sectionsOf } from '../model/page.js';
 import { cleanMarks, reworded } from '../model/marks.js';
 import type { SingleOperation } from '../operations/operation.js';
 import { textAt } from '../operations/reach.js';
@@ -167,7 +167,7 @@ export function pageChecks(site: SiteDocument): PageCheck[] {
     ];
   });
   const pages = document.pages.flatMap((page) => [
-    ...page.sections.flatMap((s, n) => ofSection(document, page, s, n === 0)),
+    ...sectionsOf(page).flatMap((s) => ofSection(document, page, s, s === page.sections[0])),
     ...bare.filter((c) => c.page === page),
     ...twiceOn(page),
   ]);

@@ -8,6 +8,24 @@ export const namedOf = ({ id, label, slug, menu, parent }: Page) => ({
   ...(menu !== undefined && { menu }),
   ...(parent !== undefined && { parent }),
 });
+/** What stands at the top and at the foot of a page: its own, or what all pages share. */
+export const headerOf = (document: SiteDocument, page: Page): Section | null => page.header ?? document.header;
+export const footerOf = (document: SiteDocument, page: Page): Section | null => page.footer ?? document.footer;
+/** The sections of a page alone: its own header and footer where it has them, and what is between. */
+export const sectionsOf = ({ header, sections, footer }: Page): Section[] => [
+  ...(header ? [header] : []),
+  ...sections,
+  ...(footer ? [footer] : []),
+];
+/** Every section of a site, what is shared first. */
+export const everySection = ({ header, footer, pages }: SiteDocument): Section[] => [
+  ...(header ? [header] : []),
+  ...(footer ? [footer] : []),
+  ...pages.flatMap(sectionsOf),
+];
+/** Whether a section is a header or a footer: it has no place among others, and is laid out by its shape alone. */
+export const isFrame = ({ shape }: Section): boolean => /^(?:header|footer)\//.test(shape);
+
 /** A page that is under none. */
 export const withoutParent = ({ parent: _, ...page }: Page): Page => page;
 

@@ -581,6 +581,9 @@ export const Page = Type.Object(
     parent: Type.Optional(Id),
     reason: line('Why it is here', 300),
     seo: Seo,
+    /** Where they are others than those that all pages share. */
+    header: Type.Optional(Section),
+    footer: Type.Optional(Section),
     sections: Type.Array(Section, { minItems: 1, maxItems: 40 }),
   },
   { additionalProperties: false },

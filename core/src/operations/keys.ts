@@ -1,4 +1,5 @@
 import type { Page, SiteDocument } from '../model/site.js';
+import { sectionsOf } from '../model/page.js';
 import type { Place } from './place.js';
 
 // The things of a site by name, from the whole to the part: who writes `site/page/p1` writes all that is in it.
@@ -21,7 +22,7 @@ export const formKey = (form: string) => `${SITE}/form/${form}`;
 export const factKey = (field: string) => `facts/${field}`;
 
 /** A page with all that stands on it. */
-export const wholePage = (page: Page): string[] => [pageKey(page.id), ...page.sections.map((s) => sectionKey(s.id))];
+export const wholePage = (page: Page): string[] => [pageKey(page.id), ...sectionsOf(page).map((s) => sectionKey(s.id))];
 
 /** Where a page stands among all. */
 export const indexOfPage = (document: SiteDocument, id: string): number => document.pages.findIndex((p) => p.id === id);

@@ -8,6 +8,7 @@ import {
   type SiteDocument,
   type Text,
 } from '../model/site.js';
+import { sectionsOf } from '../model/page.js';
 import { OperationError } from './definition.js';
 import type { Place } from './place.js';
 
@@ -37,9 +38,8 @@ export const inOrder = (section: Section): Section => {
 
 /** The section a place names, wherever it stands. */
 export function findSection(document: SiteDocument, id: string): Section | undefined {
-  if (document.header?.id === id) return document.header;
-  if (document.footer?.id === id) return document.footer;
-  for (const page of document.pages) for (const section of page.sections) if (section.id === id) return section;
+  for (const shared of [document.header, document.footer]) if (shared?.id === id) return shared;
+  for (const page of document.pages) for (const section of sectionsOf(page)) if (section.id === id) return section;
   return undefined;
 }
 
@@ -92,7 +92,14 @@ export function withSection(document: SiteDocument, id: string, change: (s: Sect
     header: document.header && one(document.header),
     footer: document.footer && one(document.footer),
     pages: document.pages.map((p) =>
-      p.sections.some((s) => s.id === id) ? { ...p, sections: p.sections.map(one) } : p,
+      sectionsOf(p).some((s) => s.id === id)
+        ? {
+            ...p,
+            ...(p.header && { header: one(p.header) }),
+            ...(p.footer && { footer: one(p.footer) }),
+            sections: p.sections.map(one),
+          }
+        : p,
     ),
   };
 }

@@ -4,6 +4,7 @@ import { families } from '../look/type.js';
 import { shapes } from '../look/shapes/registry.gen.js';
 import { safeSvg } from '../look/pictures/safe-svg.js';
 import { marksFit } from '../model/marks.js';
+import { everySection } from '../model/page.js';
 import { isText, SiteDocument } from '../model/site.js';
 
 const checkerOf = (schema: object) => checkOf(schema, 'every');
@@ -80,7 +81,13 @@ export function validateDocument(value: unknown, known?: SiteDocument): Misfit[]
   look(document.header, '/header');
   look(document.footer, '/footer');
   document.pages.forEach((page, p) => {
-    if (fresh.pages.has(page)) page.sections.forEach((s, n) => look(s, `/pages/${p}/sections/${n}`));
+    if (!fresh.pages.has(page)) return;
+    for (const part of ['header', 'footer'] as const) {
+      look(page[part] ?? null, `/pages/${p}/${part}`);
+      if (page[part] && !page[part].shape.startsWith(`${part}/`))
+        found.push({ pointer: `/pages/${p}/${part}/shape`, message: `is no shape of a ${part}` });
+    }
+    page.sections.forEach((s, n) => look(s, `/pages/${p}/sections/${n}`));
   });
   const drawings: [string, string][] = [
     ...(document.mark?.kind === 'file' ? [['/mark/svg', document.mark.svg] as [string, string]] : []),
@@ -98,10 +105,10 @@ export function validateDocument(value: unknown, known?: SiteDocument): Misfit[]
     if (!Object.hasOwn(families, document.look[role]))
       found.push({ pointer: `/look/${role}`, message: `there is no typeface “${document.look[role]}”` });
   // What has an id is addressed by it: two of one id would be one to every operation.
-  const sections = [document.header, document.footer, ...document.pages.flatMap((p) => p.sections)];
+  const sections = everySection(document);
   const named: [string, readonly (string | undefined)[]][] = [
     ['/pages', document.pages.map((p) => p.id)],
-    ['/pages/sections', sections.map((s) => s?.id)],
+    ['/pages/sections', sections.map((s) => s.id)],
     ['/media', document.media.map((m) => m.id)],
     ['/forms', document.forms.map((f) => f.id)],
     ['/facts/services', document.facts.services.map((s) => s.id)],

@@ -202,6 +202,18 @@ export function Menu({ at, action }: { at: Surroundings; action?: Text }) {
   );
 }
 
+/** The button of a header that has no menu. */
+export function BareAction({ at, action }: { at: Surroundings; action: Text }) {
+  if (!shows(action)) return null;
+  return (
+    <p class="buttons">
+      <a class="button" href={actionHref(at, action)}>
+        <Words as="span" text={action} at={at} path="action" />
+      </a>
+    </p>
+  );
+}
+
 /** The pages beside and under this one, where it is part of something. */
 export function Under({ at }: { at: Surroundings }) {
   const { page, pages } = at;

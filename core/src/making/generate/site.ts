@@ -1,5 +1,5 @@
 import type { FieldForm } from '../../model/marks.js';
-import { asPublished } from '../../model/page.js';
+import { asPublished, sectionsOf } from '../../model/page.js';
 import { directionOf, lookOf } from '../directions/direction.js';
 import { decide, materialOf } from '../plan/decide.js';
 import {
@@ -132,7 +132,7 @@ const known = new WeakMap<Section, Omit<PlacedText, 'section' | 'page'>[]>();
 export function allTexts(document: SiteDocument): PlacedText[] {
   return [
     ...[document.header, document.footer].flatMap((s) => (s ? textsOf(s) : [])),
-    ...document.pages.flatMap((p) => p.sections.flatMap((s) => textsOf(s, p))),
+    ...document.pages.flatMap((p) => sectionsOf(p).flatMap((s) => textsOf(s, p))),
   ];
 }
 

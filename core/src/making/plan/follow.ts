@@ -1,3 +1,4 @@
+import { sectionsOf } from '../../model/page.js';
 import { withMarksOf } from '../../model/marks.js';
 import { saidOf } from '../generate/said.js';
 import { phoneIn, priceIn } from '../../brief/format.js';
@@ -256,7 +257,7 @@ export function followFacts(document: SiteDocument, after: Facts): SingleOperati
   };
   return [
     ...[document.header, document.footer].flatMap((s) => (s ? one(s, null) : [])),
-    ...document.pages.flatMap((p) => p.sections.flatMap((s) => one(s, p))),
+    ...document.pages.flatMap((p) => sectionsOf(p).flatMap((s) => one(s, p))),
   ];
 }
 

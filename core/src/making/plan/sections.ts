@@ -40,3 +40,11 @@ export function carryTo(document: SiteDocument, id: string, page: string): Opera
 
 /** True where a section stands on a ground of its own choosing, whatever ground it is given. */
 export const hasOwnGround = (section: Section): boolean => shapes[section.shape]?.ownGround ?? false;
+
+/** The operation that gives a page a header or a footer of its own: what all pages share, as it is, to be changed there alone. */
+export function ownFrame(document: SiteDocument, page: string, part: 'header' | 'footer'): Operation | null {
+  const shared = document[part];
+  if (!shared || !document.pages.some((p) => p.id === page && !p[part])) return null;
+  const id = `x${idFrom(`${part} ${page} ${JSON.stringify(document.pages)}`).slice(1)}`;
+  return { op: 'setFrame', page, part, section: { ...shared, id, content: anew(part, shared.content, id) } };
+}

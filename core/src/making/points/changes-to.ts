@@ -325,6 +325,19 @@ function sections(all: Gathered, then: SiteDocument): void {
     );
   }
   for (const s of [then.header, then.footer]) if (s) section(all, s, null);
+  for (const page of then.pages)
+    for (const part of ['header', 'footer'] as const) {
+      const [was, is] = [pageOf(all.now, page.id)[part] ?? null, page[part] ?? null];
+      if (same(was, is)) continue;
+      const title = `${part === 'header' ? 'Header' : 'Footer'} of ${page.label}`;
+      const told = (s: Section | null) => (s ? saidIn(s) || (shapes[s.shape]?.character ?? '') : 'as on every page');
+      all.add(
+        [{ op: 'setFrame', page: page.id, part, section: is }],
+        title,
+        { page: page.id },
+        { before: told(was), after: told(is) },
+      );
+    }
 }
 
 /** True where a site was written anew between two points: the same ids stand for other things. */

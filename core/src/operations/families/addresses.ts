@@ -24,6 +24,7 @@ export const setRedirect: Definition<typeof SetRedirect> = {
       inverse: { op, from, to: before },
     };
   },
-  says: ({ from, to }) => (to === null ? `The address ${from} leads nowhere any more` : `The address ${from} leads elsewhere`),
+  says: ({ from, to }) =>
+    to === null ? `The address ${from} leads nowhere any more` : `The address ${from} leads elsewhere`,
   writes: ({ from }) => [`redirects/${from.replaceAll('/', ' ')}`],
 };

@@ -1,10 +1,10 @@
 import { Type } from '@sinclair/typebox';
-import { Page, parentOf, type SiteDocument } from '../../model/site.js';
-import { pageForward } from '../forward/older.js';
-import { namedOf, withoutParent } from '../../model/page.js';
+import { Page, parentOf, Section, type SiteDocument } from '../../model/site.js';
+import { pageForward, sectionForward } from '../forward/older.js';
+import { everySection, namedOf, sectionsOf, withoutParent } from '../../model/page.js';
 import { OperationError, type Definition } from '../definition.js';
-import { indexOfPage, namedKey, PAGES, pageKey, wholePage } from '../keys.js';
-import { inserted, pageOf } from '../reach.js';
+import { indexOfPage, namedKey, PAGES, pageKey, sectionKey, wholePage } from '../keys.js';
+import { findSection, inserted, pageOf } from '../reach.js';
 
 const closed = { additionalProperties: false } as const;
 const Id = Type.String({ maxLength: 64 });
@@ -18,7 +18,7 @@ function movable(document: SiteDocument, id: string, what: string): Page {
 }
 
 /** A page with its fields in the order the schema has them, so that taking back a change gives the same bytes. */
-const inOrder = ({ id, slug, label, menu, parent, reason, seo, sections }: Page): Page => ({
+const inOrder = ({ id, slug, label, menu, parent, reason, seo, header, footer, sections }: Page): Page => ({
   id,
   slug,
   label,
@@ -26,6 +26,8 @@ const inOrder = ({ id, slug, label, menu, parent, reason, seo, sections }: Page)
   ...(parent !== undefined && { parent }),
   reason,
   seo,
+  ...(header !== undefined && { header }),
+  ...(footer !== undefined && { footer }),
   sections,
 });
 
@@ -33,11 +35,11 @@ const InsertPage = Type.Object({ op: Type.Literal('insertPage'), page: Page, at:
 export const insertPage: Definition<typeof InsertPage> = {
   schema: InsertPage,
   apply(document, { page, at }) {
-    const { header, footer, pages } = document;
+    const { pages } = document;
     if (at === 0 && pages.length) throw new OperationError('The home page stays first.');
     if (pages.some((p) => p.id === page.id)) throw new OperationError(`There is a page “${page.id}” already.`);
-    const taken = new Set([header, footer, ...pages.flatMap((p) => p.sections)].map((s) => s?.id));
-    if (page.sections.some((s) => taken.has(s.id)))
+    const taken = new Set(everySection(document).map((s) => s.id));
+    if (sectionsOf(page).some((s) => taken.has(s.id)))
       throw new OperationError('A section of that page is on the site already.');
     if (page.parent !== undefined && !parentOf(pages, page))
       throw new OperationError(`There is no page “${page.parent}” to be under.`);
@@ -138,4 +140,41 @@ export const setPage: Definition<typeof SetPage> = {
   writes: ({ page }) => [namedKey(page)],
   needs: ({ parent }) => (parent === undefined ? [] : [namedKey(parent)]),
   words: ({ label }) => label,
+};
+
+/** Gives a page a header or a footer of its own, or with null the one that all pages share again. */
+const SetFrame = Type.Object(
+  {
+    op: Type.Literal('setFrame'),
+    page: Id,
+    part: Type.Union([Type.Literal('header'), Type.Literal('footer')]),
+    section: Type.Union([Section, Type.Null()]),
+  },
+  closed,
+);
+export const setFrame: Definition<typeof SetFrame> = {
+  schema: SetFrame,
+  apply(document, { op, page: id, part, section }) {
+    const page = pageOf(document, id);
+    const before = page[part] ?? null;
+    if (section) {
+      if (!section.shape.startsWith(`${part}/`)) throw new OperationError(`“${section.shape}” is no ${part}.`);
+      const there = findSection(document, section.id);
+      if (there && there !== before) throw new OperationError(`There is a section “${section.id}” already.`);
+    }
+    const { [part]: _, ...rest } = page;
+    const changed = inOrder(section ? { ...rest, [part]: section } : rest);
+    return {
+      document: { ...document, pages: document.pages.map((p) => (p === page ? changed : p)) },
+      inverse: { op, page: id, part, section: before },
+    };
+  },
+  says: ({ part, section }) =>
+    section ? `Gave a page a ${part} of its own` : `Gave a page the ${part} of all pages again`,
+  writes: ({ page: id, part, section }, document) => {
+    const before = pageOf(document, id)[part];
+    return [`${pageKey(id)}/${part}`, ...[before, section].flatMap((s) => (s ? [sectionKey(s.id)] : []))];
+  },
+  needs: ({ page }) => [namedKey(page)],
+  forward: (operation) => ({ ...operation, section: operation.section && sectionForward(operation.section) }),
 };

@@ -46,7 +46,12 @@ export const numbered = (section: Section): Section => ({
   ...section,
   content: complete(section.shape.split('/')[0]!, section.content, section.id),
 });
-export const pageForward = (page: Page): Page => ({ ...page, sections: page.sections.map(sectionForward) });
+export const pageForward = (page: Page): Page => ({
+  ...page,
+  ...(page.header && { header: sectionForward(page.header) }),
+  ...(page.footer && { footer: sectionForward(page.footer) }),
+  sections: page.sections.map(sectionForward),
+});
 const SCENES = ['boat', 'clock', 'pot', 'bench', 'plot', 'wheel', 'seed', 'house', 'harbour'];
 export const sceneMedia = (seed: number) =>
   SCENES.map((scene) => ({

@@ -5,7 +5,7 @@ import { hoursIn, otherTongue, phoneIn, speaks } from '../../brief/format.js';
 import { directionOf } from '../../brief/reading/tongue.js';
 import { languages, type LanguageTag } from '../../language/registry.gen.js';
 import { families } from '../../look/type.js';
-import { asPublished, openerOf, waits } from '../../model/page.js';
+import { asPublished, everySection, footerOf, headerOf, openerOf, waits } from '../../model/page.js';
 import type { Credit, Medium, Page, Section, SiteDocument, Text } from '../../model/site.js';
 import { drawMedium } from '../../look/pictures/draw.js';
 import { drawFavicon, drawMark } from '../../look/pictures/mark.js';
@@ -156,9 +156,7 @@ const longestWord = (document: SiteDocument): number =>
   );
 
 function usedShapes(document: SiteDocument): string[] {
-  return [document.header, document.footer, ...document.pages.flatMap((p) => p.sections)].flatMap((s) =>
-    s ? [s.shape] : [],
-  );
+  return everySection(document).map((s) => s.shape);
 }
 
 function prepare(document: SiteDocument, options: RenderOptions): Files {
@@ -510,9 +508,9 @@ function drawPage(
         <a class="skip" href="#main">
           {languages[document.language].words.skip}
         </a>
-        {drawSection(document, page, document.header, false, options, files)}
+        {drawSection(document, page, headerOf(document, page), false, options, files)}
         <main id="main">{page.sections.map((s) => drawSection(document, page, s, s === opener, options, files))}</main>
-        {drawSection(document, page, document.footer, false, options, files)}
+        {drawSection(document, page, footerOf(document, page), false, options, files)}
         <Credits document={document} files={files} />
       </body>
     </html>

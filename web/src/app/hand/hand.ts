@@ -1,5 +1,5 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
-import { needsConfirming, sameWords, type Text } from '@tin-porch/core/model';
+import { footerOf, headerOf, needsConfirming, sameWords, type Text } from '@tin-porch/core/model';
 import { textAt } from '@tin-porch/core/operations';
 import { picturePlaceAt, textsOf, type PlacedText } from '@tin-porch/core/making';
 import { Subject } from 'rxjs';
@@ -35,7 +35,8 @@ export class Hand {
   readonly sections = computed(() => {
     const document = this.store.document();
     const page = document?.pages.find((p) => p.id === this.store.page()) ?? document?.pages[0];
-    return [document?.header, ...(page?.sections ?? []), document?.footer].flatMap((s) => (s ? [s] : []));
+    if (!document || !page) return [];
+    return [headerOf(document, page), ...page.sections, footerOf(document, page)].flatMap((s) => (s ? [s] : []));
   });
   /** The text in hand. */
   readonly text = computed<PlacedText | null>(() => {

@@ -27,6 +27,7 @@ import {
   addItemUnder,
   fitWords,
   itemAt,
+  ownFrame,
   partsOf,
   switchPart,
   type PlacedText,
@@ -34,6 +35,7 @@ import {
 } from '@tin-porch/core/making';
 import {
   GROUNDS,
+  isFrame,
   needsConfirming,
   shownEverywhere,
   waits,
@@ -129,10 +131,20 @@ interface Tag {
                     Shape
                   </button>
                 }
-                @if (tag.section.id !== 'footer') {
+                @if (kindOf(tag.section) !== 'footer') {
                   <button type="button" [attr.aria-expanded]="open(tag, 'add')" (click)="toggle(tag, 'add')">
                     Add under it
                   </button>
+                }
+                @if (tag.shared) {
+                  @if (kindOf(tag.section) === 'header') {
+                    <button type="button" (click)="menuAsked.emit()">Menu</button>
+                  }
+                  @if (own(tag.section)) {
+                    <button type="button" (click)="giveUp(tag)">As on every page</button>
+                  } @else {
+                    <button type="button" (click)="makeOwn(tag)">Otherwise on this page</button>
+                  }
                 }
                 @if (!tag.shared) {
                   @if (!ownGround(tag.section)) {
@@ -243,6 +255,8 @@ export class SectionMargin {
   /** What the window is as wide as. */
   readonly kind = input<'wide' | Device>('wide');
   readonly seamChosen = output<Seam | null>();
+  /** That the menu is to be worked on. */
+  readonly menuAsked = output();
 
   protected readonly tags = computed<Tag[]>(() => {
     const document = this.store.document();
@@ -272,7 +286,7 @@ export class SectionMargin {
             : Math.min(Math.max(0, -top), Math.max(0, height - 40)),
         shared,
         seam:
-          section.id !== 'footer' &&
+          this.kindOf(section) !== 'footer' &&
           section.id !== this.hand.section() &&
           !covered(top + height - SEAM_HIGH, top + height),
         at: on.indexOf(section),
@@ -295,19 +309,44 @@ export class SectionMargin {
   });
   protected readonly partsOpen = signal(false);
   protected waiting = waits;
+  protected kindOf = (s: Section) => s.shape.split('/')[0];
+  private readonly page = computed(() => {
+    const { pages } = this.store.document()!;
+    return pages.find((p) => p.id === this.store.page()) ?? pages[0]!;
+  });
+  /** Whether a header or a footer is of this page alone. */
+  protected own = (s: Section) => [this.page().header?.id, this.page().footer?.id].includes(s.id);
+  protected makeOwn({ section, title }: Tag): void {
+    const part = this.kindOf(section) as 'header' | 'footer';
+    const operation = ownFrame(this.store.document()!, this.page().id, part);
+    if (operation?.op !== 'setFrame' || !operation.section) return;
+    this.change(
+      operation,
+      `${this.page().label} has a ${title.toLowerCase()} of its own: what you change is changed there alone.`,
+    );
+    this.store.part.set(`${operation.section.id}/`);
+  }
+  protected giveUp({ section, title }: Tag): void {
+    const part = this.kindOf(section) as 'header' | 'footer';
+    this.change(
+      { op: 'setFrame', page: this.page().id, part, section: null },
+      `${this.page().label} has the ${title.toLowerCase()} of every page again.`,
+    );
+    this.store.part.set(`${this.store.document()![part]?.id ?? ''}/`);
+  }
   protected readonly fitsOpen = signal(false);
   protected parts = (section: Section) => partsOf(section, this.item());
   protected bare = (label: string) => label.replace(/^\d+\. /, '');
   protected emptyLists = (section: Section) => listsOf(section).filter((l) => !l.items.length);
 
-  private isShared = (s: Section) => s.id === 'header' || s.id === 'footer';
+  private isShared = isFrame;
   private special(section: Section, shared: boolean): string {
     if (waits(section)) return 'hidden: visitors do not get it';
     const fits = fitWords(section);
     if (fits.length) return fits.join('; ');
     const claims = textsOf(section).filter((t) => needsConfirming(t.text)).length;
     if (claims) return `${claims} to confirm`;
-    if (shared) return 'on every page';
+    if (shared) return this.own(section) ? 'of this page alone' : 'on every page';
     const [list] = listsOf(section).filter((l) => l.items.length);
     return [shapes[section.shape]?.character, list && some(list.items.length, 'item')].filter(Boolean).join(', ');
   }

@@ -11,7 +11,7 @@ import {
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
-import { needsConfirming, withMarksOf, type Section } from '@tin-porch/core/model';
+import { isFrame, needsConfirming, withMarksOf, type Section } from '@tin-porch/core/model';
 import { shapes } from '@tin-porch/core/look';
 import {
   differences,
@@ -326,7 +326,7 @@ export class PagesStep {
     );
   }
 
-  protected shared = (s: Section) => s.id === 'header' || s.id === 'footer';
+  protected shared = isFrame;
   protected title = (s: Section) => shapes[s.shape]?.title ?? s.shape;
   protected character = (s: Section) => (this.shared(s) ? 'shared by every page' : (shapes[s.shape]?.character ?? ''));
   protected claims = (s: Section) => textsOf(s).filter((t) => needsConfirming(t.text)).length;
