@@ -30,3 +30,4 @@ export * from './checks.js';
 export * from './plan/sections.js';
 export * from './plan/fit-words.js';
 export { changesTo, saidIn } from './points/changes-to.js';
+export * from './outline.js';

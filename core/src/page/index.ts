@@ -4,3 +4,4 @@ export * from './seo/seo.js';
 export * from './seo/width.js';
 export * from './release/manifest.js';
 export * from './release/content.js';
+export * from './render/headings.js';

@@ -34,6 +34,7 @@ import { PointsSteps } from '../../points/points-steps';
 import { Hand } from '../../hand/hand';
 import { sourceOf } from '../../hand/source-words';
 import { ChecksPanel } from '../../hand/checks-panel';
+import { Outline } from '../../hand/outline';
 import { SectionMargin, type Seam } from '../../hand/section-margin';
 import { SectionSeam } from '../../hand/section-seam';
 import { SectionPanel } from '../section-panel';
@@ -70,6 +71,7 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
     SectionPanel,
     SectionMargin,
     ChecksPanel,
+    Outline,
     SectionSeam,
   ],
   styleUrl: './pages.scss',
@@ -96,7 +98,9 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
             }
           </div>
           <tp-view-switch label="Beside the window" [views]="sides()" [(shown)]="side" />
-          @if (side() === 'checks') {
+          @if (side() === 'outline') {
+            <tp-outline (wanted)="goToPart($event)" />
+          } @else if (side() === 'checks') {
             <tp-checks-panel [checks]="checks()" (go)="goTo($event)" />
           } @else {
             <p class="quiet">{{ current()?.label }}, from top to bottom</p>
@@ -236,6 +240,7 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
               [seam]="seam()"
               [kind]="window.kind()"
               (seamChosen)="openSeam($event)"
+              (menuAsked)="askMenu()"
             />
             <ng-container over>
               @if (seam(); as open) {
@@ -264,13 +269,14 @@ export class PagesStep {
   });
   protected readonly views = VIEWS;
   protected readonly view = signal<'window' | 'rework' | 'confirm' | 'points'>('window');
-  protected readonly side = signal<'words' | 'checks'>('words');
+  protected readonly side = signal<'words' | 'outline' | 'checks'>('words');
   /** What wants a look, looked for when the hand rests: never between a key and its letter. */
   protected readonly checks = signal<PageCheck[]>([]);
   protected readonly sides = computed(() => {
     const count = this.checks().length;
     return [
       ['words', 'Words'],
+      ['outline', 'Outline'],
       ['checks', count ? `Checks ${count}` : 'Checks'],
     ] as const;
   });
@@ -397,7 +403,7 @@ export class PagesStep {
     );
   }
   /** Goes to what a check speaks of: into its words where there are any to write. */
-  protected goTo({ page, section, path }: PageCheck): void {
+  protected goTo({ page, section, path }: Pick<PageCheck, 'page' | 'section' | 'path'>): void {
     if (page) this.store.page.set(page.id);
     this.view.set('window');
     const text = textsOf(section).find((t) => t.path === path);
@@ -408,7 +414,18 @@ export class PagesStep {
     } else if (text) setTimeout(() => this.hand.write(`${section.id}/${path}`));
     else this.store.part.set(`${section.id}/`);
     // Where there is room for one side only, the page comes to the front for what stands on it.
-    if (text && this.side() === 'checks') this.store.side.set('beside');
+    if (text && this.side() !== 'words') this.store.side.set('beside');
+  }
+  /** Goes to a part of the page that is open. */
+  protected goToPart(part: string): void {
+    const [id = '', path = ''] = part.split('/');
+    const section = this.sections().find((s) => s.id === id);
+    if (section) this.goTo({ page: null, section, path });
+  }
+  /** The menu is the pages in the order of the outline. */
+  protected askMenu(): void {
+    this.side.set('outline');
+    this.store.side.set('controls');
   }
   protected takeSection(section: string): void {
     this.hand.rest();
