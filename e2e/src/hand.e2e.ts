@@ -442,6 +442,120 @@ describe('The page in hand', () => {
     await until('taken back', async () => (await textOf(second!.id, 'heading')).value === 'Another later heading');
   });
 
+  it('is laid out otherwise on phones alone, which the wide page shows nothing of', async () => {
+    await open(1280);
+    const [, second] = (await home()).sections;
+    await press(`${second!.id}/heading`);
+    await page.keyboard.press('Escape');
+    const size = () =>
+      frame()
+        .locator(`[data-part="${second!.id}/heading"]`)
+        .first()
+        .evaluate((e) => parseFloat(getComputedStyle(e).fontSize));
+    const wide = await size();
+    await page.click('.tag.on >> text=Lay out');
+    await page.click('.window-bar >> text=Phone');
+    expect(await page.textContent('.ruler output')).toBe('390 px');
+    await until('the page of a phone', async () => (await size()) < wide);
+    const phone = await size();
+    await page.click('tp-section-fits >> text=Phones only');
+    for (const f of await axe(page)) troubles.push(`laid out: ${f}`);
+    await page.locator('tp-section-fits label', { hasText: 'Size' }).locator('select').selectOption('larger');
+    await until('larger words', async () => (await size()) > phone);
+    await until('saved', async () => (await home()).sections[1]!.on?.phone?.size === 'larger');
+    expect(await page.textContent(`#tag-${second!.id}`)).toContain('phone: size larger');
+    await page.click('.window-bar >> text=Wide');
+    await until('the wide page as it was', async () => (await size()) === wide);
+    // Any width, by the keys of the ruler.
+    await page.focus('.ruler input');
+    for (let n = 0; n < 5; n++) await page.keyboard.press('ArrowLeft');
+    expect(await page.textContent('.ruler output')).toBe('1270 px');
+    await page.click('.window-bar >> text=Phone');
+    await page.click('tp-section-fits >> text=Hide it here');
+    await until('hidden there', async () => (await home()).sections[1]!.on?.phone?.hidden === true);
+    await page.click('tp-section-fits >> text=As elsewhere');
+    await until('as before', async () => (await home()).sections[1]!.on === undefined);
+    // The edge of the page, pulled.
+    const edge = (await page.locator('.window-stage .edge').boundingBox())!;
+    await page.mouse.move(edge.x + 6, edge.y + 200);
+    await page.mouse.down();
+    await page.mouse.move(edge.x + 86, edge.y + 200, { steps: 4 });
+    await page.mouse.up();
+    const pulled = (await page.textContent('.ruler output'))!;
+    expect(parseInt(pulled, 10)).toBeGreaterThan(500);
+  });
+
+  it('has an outline in step with it, and a header of one page alone', async () => {
+    await open(1280);
+    const before = await document();
+    await press(`${before.pages[0]!.sections[0]!.id}/heading`);
+    await page.keyboard.press('Escape');
+    await page.click('#tag-header');
+    await page.click('.tag.on >> text=Menu');
+    await page.waitForSelector('tp-outline');
+    for (const f of await axe(page)) troubles.push(`outline: ${f}`);
+    const about = before.pages.find((p) => p.id === 'about')!;
+    const name = page.locator(`tp-outline input[aria-label="Name of the page ${about.label}"]`);
+    await name.focus();
+    await until('the page is open', async () => (await page.inputValue('.window-bar select')) === 'about');
+    await name.fill('The long walk');
+    await name.press('Tab');
+    await until(
+      'its name',
+      async () => (await document()).pages.find((p) => p.id === 'about')!.label === 'The long walk',
+    );
+    await page.locator('tp-outline .about input').uncheck();
+    const menu = async () => (await frame().locator('header nav.menu').innerText()).split('\n');
+    await until('out of the menu', async () => !(await menu()).includes('The long walk'));
+    await page.locator('tp-outline .about input').check();
+    await until('in the menu', async () => (await menu()).includes('The long walk'));
+
+    await page.click('#tag-header');
+    await page.click('.tag.on >> text=Otherwise on this page');
+    await until('its own', async () => (await document()).pages.find((p) => p.id === 'about')!.header !== undefined);
+    await page.click('.tag.on >> text=Shape');
+    await page.click('.offers button[aria-label*="no menu"]');
+    await until('no menu', async () => (await frame().locator('header nav.menu').count()) === 0);
+    await page.selectOption('.window-bar select', 'home');
+    await until('a menu', async () => (await frame().locator('header nav.menu').count()) === 1);
+    await page.selectOption('.window-bar select', 'about');
+    const own = (await document()).pages.find((p) => p.id === 'about')!.header!;
+    await page.click(`#tag-${own.id}`);
+    await page.click('.tag.on >> text=As on every page');
+    await until('given up', async () => (await document()).pages.find((p) => p.id === 'about')!.header === undefined);
+    expect((await document()).header).toEqual(before.header);
+  });
+
+  it('has sections put by for other sites, and lays in those of others with their words or its own', async () => {
+    await open(1280);
+    const [, second] = (await home()).sections;
+    await press(`${second!.id}/heading`);
+    await page.keyboard.press('Escape');
+    await page.click('.tag.on >> text=Keep');
+    await page.waitForSelector('.said-note:has-text("is kept")');
+    await context.close();
+
+    await open(1280);
+    const before = await home();
+    await press(`${before.sections[0]!.id}/heading`);
+    await page.keyboard.press('Escape');
+    await page.click('.tag.on >> text=Add under it');
+    await page.waitForSelector('.offers .kept >> text=kept from Gant & Sons');
+    for (const f of await axe(page)) troubles.push(`kept: ${f}`);
+    await page.click('.offers .kept >> text=With its words');
+    await until('laid in', async () => (await home()).sections.length === before.sections.length + 1);
+    const laid = (await home()).sections[1]!;
+    expect(laid.shape).toBe(second!.shape);
+    expect(validateDocument(await document())).toEqual([]);
+    await page.click('.said-note >> text=Undo');
+    await until('taken back', async () => (await home()).sections.length === before.sections.length);
+    // Forgotten, it is offered nowhere any more; somebody else’s never was.
+    await page.click('.tag.on >> text=Add under it');
+    await page.click('.offers .kept >> text=Forget it');
+    await page.waitForSelector('.offers .kept', { state: 'detached' });
+    expect((await test.api.call<{ sections: unknown[] }>('GET', '/kept-sections')).sections).toEqual([]);
+  });
+
   it('says plainly what was not understood, keeps the words, and loses nothing when the session has ended', async () => {
     await open(390);
     await page.fill('#ask', 'wobble the flagpole');

@@ -26,6 +26,7 @@ import { publishSteps, RENEW_DAYS } from './publish/publish.js';
 import { References } from './reference/reference.js';
 import { Servers } from './servers/servers.js';
 import { Strangers } from './strangers/strangers.js';
+import { KeptSections } from './sites/kept-sections.js';
 import { Sites } from './sites/sites.js';
 import { Spellings } from './writing/spelling.js';
 import { WritingClient } from './writing/writing-client.js';
@@ -75,6 +76,7 @@ export async function startPorch(
     writing,
     strangers,
     choices: new Choices(db),
+    keptSections: new KeptSections(db),
     pictures,
     references: new References(servers, trustedRoots(config), strangers),
     library: new Library(

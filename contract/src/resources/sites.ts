@@ -3,7 +3,7 @@ import { DirectionRef, Facts, type Facts as AllFacts } from '@tin-porch/core/mod
 import type { OutsideFact } from '@tin-porch/core/brief';
 import type { Reference } from '@tin-porch/core/look';
 import type { PutVersion } from '@tin-porch/core/operations';
-import { REWORKS, type Reworked } from '@tin-porch/core/making';
+import { REWORKS, type Kept, type Reworked } from '@tin-porch/core/making';
 import { route } from '../route.js';
 import {
   Certificate,
@@ -158,6 +158,33 @@ export const sites = {
     role: 'helper',
     body: object({ name: words(60) }),
     answer: object({ name: Type.Union([Type.String(), Type.Null()]) }),
+  }),
+  'GET /kept-sections': route({
+    says: 'The sections that were put by for other sites, the newest first.',
+    role: 'accountant',
+    answer: object({
+      sections: Type.Array(
+        object({
+          id: Uuid,
+          name: Type.String(),
+          siteName: Type.String(),
+          by: Type.String(),
+          at: Instant,
+          kept: given<Kept>(),
+        }),
+      ),
+    }),
+  }),
+  'POST /sites/:id/kept-sections': route({
+    says: 'Puts a section of a site by for other sites, as it stands now.',
+    role: 'helper',
+    body: object({ section: Type.String({ minLength: 1, maxLength: 64 }) }),
+    status: 201,
+    answer: object({ id: Uuid }),
+  }),
+  'DELETE /kept-sections/:kept': route({
+    says: 'Forgets a section that was put by. Where it was laid in, it stays.',
+    role: 'helper',
   }),
   'POST /sites/:id/operations': route({
     says: 'Changes a site. What others did since `base` is kept: the change is read anew over it, or refused.',

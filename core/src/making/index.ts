@@ -31,3 +31,5 @@ export * from './plan/sections.js';
 export * from './plan/fit-words.js';
 export { changesTo, saidIn } from './points/changes-to.js';
 export * from './outline.js';
+export * from './plan/kept.js';
+export * from './plan/other-kind.js';

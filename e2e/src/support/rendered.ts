@@ -105,12 +105,7 @@ export async function laidOut(
                   off: Math.round(line.left + line.width / 2 - (box.left + box.width / 2)),
                 }
               : null,
-          size: Math.max(
-            0,
-            ...Array.from(band.querySelectorAll('*'), (e) =>
-              parseFloat(getComputedStyle(e).fontSize),
-            ),
-          ),
+          size: Math.max(0, ...Array.from(band.querySelectorAll('*'), (e) => parseFloat(getComputedStyle(e).fontSize))),
           picture: picture ? { left: picture.left, top: picture.top } : null,
           across: new Set(grid.map((g) => Math.round(g.left))).size,
           edge: lefts.length ? Math.min(...lefts) : 0,

@@ -240,9 +240,10 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
       if (failed.length && !state.alert) fault(`${next.name}: ${failed.join(', ')}, and nothing says why`);
       if (failed.some((f) => / 5\d\d$/.test(f))) fault(`${next.name}: ${failed.join(', ')}`);
       if (await overflows(page)) fault(`can be pushed sideways after ${next.name}`);
-      // Another view beside the controls is a screen of its own.
+      // Another view beside the controls is a screen of its own; what a list is of is none.
       const view = await page.evaluate(() =>
         Array.from(document.querySelectorAll('.views [aria-pressed=true]'))
+          .filter((e) => !e.closest('tp-outline-lists'))
           .map((e) => e.textContent?.trim())
           .join(' '),
       );

@@ -14,6 +14,7 @@ import type { Library } from '../library/library.js';
 import type { Pictures } from '../pictures/pictures.js';
 import type { References } from '../reference/reference.js';
 import type { Servers } from '../servers/servers.js';
+import type { KeptSections } from '../sites/kept-sections.js';
 import type { Sites } from '../sites/sites.js';
 import type { Strangers } from '../strangers/strangers.js';
 import type { Writing } from '../writing/writing.js';
@@ -36,6 +37,7 @@ export interface Parts {
   strangers: Strangers;
   writing: Writing;
   choices: Choices;
+  keptSections: KeptSections;
   pictures: Pictures;
   library: Library;
   references: References;

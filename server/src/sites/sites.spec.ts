@@ -6,6 +6,7 @@ import { summaryOf } from '@tin-porch/core/care';
 import { demoFacts } from '@tin-porch/core/fixtures';
 import { Accounts } from '../accounts/accounts.js';
 import { realDatabase } from '../testing/real-database.js';
+import { KeptSections } from './kept-sections.js';
 import { Sites } from './sites.js';
 
 describe('sites and their history', () => {
@@ -61,6 +62,22 @@ describe('sites and their history', () => {
       [4, null],
     ]);
     expect((await refusal(sites.log.namePoint(id, 9, 'Nowhere', ines)))?.status).toBe(404);
+  });
+
+  it('keeps sections for other sites of the organisation that put them by, and for nobody else', async () => {
+    const kept = new KeptSections(test.db);
+    const written = apply((await sites.get(id))!.document, writeVersion(demoFacts, 1)).document;
+    const [opener, second] = written.pages[0]!.sections;
+    await kept.keep(ines, written, opener!.id);
+    const newest = await kept.keep(ines, written, second!.id);
+    const [line, ...others] = await kept.list(ines.organisation);
+    expect([line?.id, line?.kept.section.shape, line?.by, others.length]).toEqual([newest, second!.shape, 'Ines', 1]);
+    expect(line!.kept.section.content).toEqual(jasmine.objectContaining({ heading: jasmine.anything() }) as never);
+    expect(await kept.list(tom.organisation)).toEqual([]);
+    expect((await refusal(kept.forget(tom.organisation, newest)))?.status).toBe(404);
+    expect((await refusal(kept.keep(ines, written, written.header!.id)))?.status).toBe(409);
+    await kept.forget(ines.organisation, newest);
+    expect((await kept.list(ines.organisation)).map((l) => l.kept.section.shape)).toEqual([opener!.shape]);
   });
 
   it('gives two clients of one name an address each', async () => {

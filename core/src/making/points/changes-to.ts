@@ -176,17 +176,25 @@ function fitsTo(now: Section, then: Section): SingleOperation[] {
 function section(all: Gathered, then: Section, page: Page | null): void {
   const now = findSection(all.now, then.id);
   if (!now || same(now, then)) return;
-  const operations: SingleOperation[] = [
-    ...(now.shape === then.shape && now.ground === then.ground
-      ? []
-      : [
-          { op: 'setShape' as const, section: then.id, shape: then.shape, ...(then.ground && { ground: then.ground }) },
-        ]),
-    ...fitsTo(now, then),
-    ...(same(now.content, then.content)
-      ? []
-      : [{ op: 'setContent' as const, section: then.id, content: then.content }]),
-  ];
+  const other = kindOf(now.shape) !== kindOf(then.shape);
+  const operations: SingleOperation[] = other
+    ? [{ op: 'putSection', section: then }]
+    : [
+        ...(now.shape === then.shape && now.ground === then.ground
+          ? []
+          : [
+              {
+                op: 'setShape' as const,
+                section: then.id,
+                shape: then.shape,
+                ...(then.ground && { ground: then.ground }),
+              },
+            ]),
+        ...fitsTo(now, then),
+        ...(same(now.content, then.content)
+          ? []
+          : [{ op: 'setContent' as const, section: then.id, content: then.content }]),
+      ];
   const [before, after] = [saidIn(now), saidIn(then)];
   const character = (s: Section) =>
     [shapes[s.shape]?.character, s.ground, s.hidden && 'hidden', ...fitWords(s)].filter(Boolean).join(', ');

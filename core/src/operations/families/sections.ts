@@ -78,6 +78,25 @@ export const removeSection: Definition<typeof RemoveSection> = {
   },
 };
 
+/** Puts another section in the place of one: of another kind, under the same id. */
+const PutSection = Type.Object({ op: Type.Literal('putSection'), section: Section }, closed);
+export const putSection: Definition<typeof PutSection> = {
+  schema: PutSection,
+  apply(document, { op, section }) {
+    const { page, section: before } = placeOf(document, section.id);
+    if (/^(?:header|footer)\//.test(section.shape)) throw new OperationError(`“${section.shape}” is none of a page.`);
+    const sections = page.sections.map((s) => (s === before ? section : s));
+    if (!hasOpener({ ...page, sections })) throw new OperationError(NOTHING_LEFT(page));
+    return {
+      document: { ...document, pages: document.pages.map((p) => (p === page ? { ...p, sections } : p)) },
+      inverse: { op, section: before },
+    };
+  },
+  says: () => 'Made a section one of another kind',
+  writes: ({ section }) => [sectionKey(section.id)],
+  forward: (operation) => ({ ...operation, section: sectionForward(operation.section) }),
+};
+
 /** Moves a section to a place on its page or on another; `to` counts without the section itself. */
 const MoveSection = Type.Object({ op: Type.Literal('moveSection'), section: Id, page: Id, to: Index }, closed);
 export const moveSection: Definition<typeof MoveSection> = {

@@ -18,7 +18,7 @@ function goneWith(res: Response): AbortSignal {
 
 /** Sites: lists of them, one of them, and changes of it. */
 export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
-  const { sites, servers, jobs, certificates, rounds, inbox, strangers, config } = parts;
+  const { sites, servers, jobs, certificates, rounds, inbox, keptSections, strangers, config } = parts;
 
   async function lines(rows: readonly SiteHead[]): Promise<Sendable<SiteLine>[]> {
     const [known, visits, all] = await Promise.all([
@@ -127,6 +127,16 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
     'PUT /sites/:id/points/:step': async ({ body, me, params }) => {
       const site = await sites.headOf(me.organisation, params['id']!);
       return { name: await sites.log.namePoint(site.id, stepOf(params['step']!), body.name, me) };
+    },
+    'GET /kept-sections': async ({ me }) => ({ sections: await keptSections.list(me.organisation) }),
+    'POST /sites/:id/kept-sections': async ({ body, me, params }) => {
+      const { document } = await sites.of(me.organisation, params['id']!);
+      return { id: await keptSections.keep(me, document, body.section) };
+    },
+    'DELETE /kept-sections/:kept': async ({ me, params }) => {
+      const id = params['kept']!;
+      if (!/^[0-9a-f-]{36}$/.test(id)) throw new Problem(404, 'There is no such kept section');
+      await keptSections.forget(me.organisation, id);
     },
     'POST /sites/:id/operations': async ({ body: { operation, ...sending }, me, params }) => {
       const site = await sites.headOf(me.organisation, params['id']!);

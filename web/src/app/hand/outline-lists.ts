@@ -15,7 +15,7 @@ type List = 'headings' | 'links' | 'pictures';
   imports: [ViewSwitch],
   styleUrl: './outline-lists.scss',
   template: `
-    <h3>Of {{ page().label }} alone</h3>
+    <h2>Of {{ page().label }} alone</h2>
     <tp-view-switch label="What of the page" [views]="views" [(shown)]="list" />
     <p class="quiet">{{ about() }}</p>
     <ul>

@@ -48,6 +48,7 @@ import { some } from '@tin-porch/core/some';
 import type { SectionPlace } from '../../frame/messages';
 import { Asking } from '../asking/asking';
 import { SiteStore } from '../site/site-store';
+import { KeptSections } from './kept-sections';
 import { SectionFits } from './section-fits';
 import { Hand } from './hand';
 
@@ -154,6 +155,7 @@ interface Tag {
                   <button type="button" [disabled]="tag.at === tag.of - 1" (click)="move(tag, 1)">Down</button>
                   @if (repeats(tag.section)) {
                     <button type="button" (click)="twice(tag.section)">Twice</button>
+                    <button type="button" (click)="keep(tag)">Keep</button>
                   }
                   @if ((waiting(tag.section) ? tag.of > 1 : tag.others) && store.document()!.pages.length > 1) {
                     <select
@@ -248,6 +250,7 @@ export class SectionMargin {
   protected readonly store = inject(SiteStore);
   protected readonly hand = inject(Hand);
   protected readonly asking = inject(Asking, { optional: true });
+  private readonly kept = inject(KeptSections, { optional: true });
   readonly places = input.required<SectionPlace[]>();
   readonly scrolled = input.required<number>();
   readonly scale = input.required<number>();
@@ -442,6 +445,10 @@ export class SectionMargin {
     if (!place || to < 0 || to >= tag.of) return;
     this.change({ op: 'moveSection', section: tag.section.id, page: place.page.id, to });
     this.moved = tag.section.id;
+  }
+  protected keep({ section, title }: Tag): void {
+    this.hand.rest();
+    void this.kept?.keep(section.id, title);
   }
   protected twice(section: Section): void {
     const operation = twice(this.store.document()!, section.id);

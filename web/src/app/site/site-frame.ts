@@ -28,6 +28,7 @@ import { RefusedChanges } from './refused-changes';
 import { Asking } from '../asking/asking';
 import { Points } from '../points/points';
 import { Hand } from '../hand/hand';
+import { KeptSections } from '../hand/kept-sections';
 import { PictureFoot } from '../hand/picture-foot';
 import { WordsFoot } from '../hand/words-foot';
 import { SiteStore, type MainAction } from './site-store';
@@ -49,7 +50,7 @@ import { STEP_TITLES } from './step-titles';
     WordsFoot,
     PictureFoot,
   ],
-  providers: [SiteStore, WritingDesk, Drafts, Retouching, Hand, Asking, Points],
+  providers: [SiteStore, WritingDesk, Drafts, Retouching, Hand, KeptSections, Asking, Points],
   host: { '(document:keydown)': 'key($event)', '(window:pagehide)': 'store.leave()' },
   styleUrl: './site-frame.scss',
   template: `
