@@ -469,11 +469,11 @@ describe('The page in hand', () => {
     // Any width, by the keys of the ruler.
     await page.focus('.ruler input');
     for (let n = 0; n < 5; n++) await page.keyboard.press('ArrowLeft');
-    expect(await page.textContent('.ruler output')).toBe('1270 px');
+    await until('1270 px', async () => (await page.textContent('.ruler output')) === '1270 px');
     await page.click('.window-bar >> text=Phone');
     await page.click('tp-section-fits >> text=Hide it here');
     await until('hidden there', async () => (await home()).sections[1]!.on?.phone?.hidden === true);
-    await page.click('tp-section-fits >> text=As elsewhere');
+    await page.click('tp-section-fits >> text=Give it up');
     await until('as before', async () => (await home()).sections[1]!.on === undefined);
     // The edge of the page, pulled.
     const edge = (await page.locator('.window-stage .edge').boundingBox())!;
@@ -490,19 +490,21 @@ describe('The page in hand', () => {
     const before = await document();
     await press(`${before.pages[0]!.sections[0]!.id}/heading`);
     await page.keyboard.press('Escape');
-    await page.click('#tag-header');
+    // The tag over the one in hand.
+    await page.waitForSelector('.tag .name:focus');
+    await page.keyboard.press('ArrowUp');
     await page.click('.tag.on >> text=Menu');
     await page.waitForSelector('tp-outline');
     for (const f of await axe(page)) troubles.push(`outline: ${f}`);
-    const about = before.pages.find((p) => p.id === 'about')!;
-    const name = page.locator(`tp-outline input[aria-label="Name of the page ${about.label}"]`);
+    const other = before.pages.find((p) => p.id === 'services')!;
+    const name = page.locator(`tp-outline input[aria-label="Name of the page ${other.label}"]`);
     await name.focus();
-    await until('the page is open', async () => (await page.inputValue('.window-bar select')) === 'about');
+    await until('the page is open', async () => (await page.inputValue('.window-bar select')) === 'services');
     await name.fill('The long walk');
-    await name.press('Tab');
+    await page.keyboard.press('Tab');
     await until(
       'its name',
-      async () => (await document()).pages.find((p) => p.id === 'about')!.label === 'The long walk',
+      async () => (await document()).pages.find((p) => p.id === 'services')!.label === 'The long walk',
     );
     await page.locator('tp-outline .about input').uncheck();
     const menu = async () => (await frame().locator('header nav.menu').innerText()).split('\n');
@@ -512,17 +514,20 @@ describe('The page in hand', () => {
 
     await page.click('#tag-header');
     await page.click('.tag.on >> text=Otherwise on this page');
-    await until('its own', async () => (await document()).pages.find((p) => p.id === 'about')!.header !== undefined);
+    await until('its own', async () => (await document()).pages.find((p) => p.id === 'services')!.header !== undefined);
     await page.click('.tag.on >> text=Shape');
     await page.click('.offers button[aria-label*="no menu"]');
     await until('no menu', async () => (await frame().locator('header nav.menu').count()) === 0);
     await page.selectOption('.window-bar select', 'home');
     await until('a menu', async () => (await frame().locator('header nav.menu').count()) === 1);
-    await page.selectOption('.window-bar select', 'about');
-    const own = (await document()).pages.find((p) => p.id === 'about')!.header!;
+    await page.selectOption('.window-bar select', 'services');
+    const own = (await document()).pages.find((p) => p.id === 'services')!.header!;
     await page.click(`#tag-${own.id}`);
     await page.click('.tag.on >> text=As on every page');
-    await until('given up', async () => (await document()).pages.find((p) => p.id === 'about')!.header === undefined);
+    await until(
+      'given up',
+      async () => (await document()).pages.find((p) => p.id === 'services')!.header === undefined,
+    );
     expect((await document()).header).toEqual(before.header);
   });
 
@@ -549,6 +554,8 @@ describe('The page in hand', () => {
     expect(validateDocument(await document())).toEqual([]);
     await page.click('.said-note >> text=Undo');
     await until('taken back', async () => (await home()).sections.length === before.sections.length);
+    await press(`${before.sections[0]!.id}/heading`);
+    await page.keyboard.press('Escape');
     // Forgotten, it is offered nowhere any more; somebody else’s never was.
     await page.click('.tag.on >> text=Add under it');
     await page.click('.offers .kept >> text=Forget it');

@@ -167,7 +167,7 @@ describe('beside the page', () => {
       fixture.componentRef.setInput('section', { ...section, on: { phone: { hidden: true, size: 'smaller' } } });
       await at.settle();
       button(element, 'Show it here').click();
-      button(element, 'As elsewhere').click();
+      button(element, 'Give it up').click();
       expect(said.slice(-2)).toEqual([
         { on: 'phone', hidden: false },
         { on: 'phone', hidden: 'same', size: 'same' },

@@ -40,7 +40,7 @@ type Fit = Omit<OperationNamed<'setSection'>, 'op' | 'section'>;
         <button type="button" (click)="fitted.emit({ on: device, hidden: true })">Hide it here</button>
       }
       @if (section().on?.[device]) {
-        <button type="button" (click)="giveUp(device)">As elsewhere</button>
+        <button type="button" (click)="giveUp(device)">Give it up</button>
       }
     }
   `,
