@@ -4,6 +4,7 @@ import { answerOf, measureAsking } from '../../fixtures/measure-asking.js';
 import { factsOf, siteFrom } from '../../fixtures/measure-copy.js';
 import {
   FIRST_REQUESTS,
+  FOREIGN_LAYOUT,
   FOREIGN_REQUESTS,
   FOURTH_REQUESTS,
   SECOND_REQUESTS,
@@ -73,6 +74,8 @@ describe('a request in another language', () => {
       const score = measureAsking(from(name), FOREIGN_REQUESTS[language]);
       expect(score.right).withContext(score.told.join('\n')).toBeGreaterThanOrEqual(12);
       expect(score.wrong).withContext(score.told.join('\n')).toBe(0);
+      const layout = measureAsking(from(name), FOREIGN_LAYOUT[language]);
+      expect([layout.right, layout.wrong]).withContext(layout.told.join('\n')).toEqual([5, 0]);
     });
 });
 
@@ -332,4 +335,44 @@ describe('a question about the site', () => {
     expect(reply('why is this here?', { page: 'home', section: 's3' })).toEqual(
       jasmine.objectContaining({ kind: 'talk', words: jasmine.stringContaining(site.pages[0]!.sections[2]!.reason) }),
     ));
+});
+
+describe('how sections are laid out, asked for in plain words', () => {
+  const on = (section: string, said: string) => operation(said, { section });
+  it('is for every kind of page, or for the one that is named', () => {
+    expect(on('s4', 'make this smaller on phones')).toEqual({
+      op: 'setSection',
+      section: 's4',
+      on: 'phone',
+      size: 'smaller',
+    });
+    expect(on('s4', 'put the picture on the other side')).toEqual({ op: 'setSection', section: 's4', side: 'other' });
+    expect(on('s4', 'more room around this on tablets')).toEqual({
+      op: 'setSection',
+      section: 's4',
+      on: 'tablet',
+      room: 'wide',
+    });
+    expect(on('s4', 'show this only on phones')).toEqual({
+      op: 'batch',
+      operations: [
+        { op: 'setSection', section: 's4', on: 'phone', hidden: false },
+        { op: 'setSection', section: 's4', hidden: true },
+      ],
+    });
+  });
+
+  it('is never done to every page where it was asked for one kind of them', () => {
+    for (const said of ['larger text on phones', 'warmer colours on mobile', 'rounder corners on tablets']) {
+      const answer = reply(said, { page: 'home' });
+      expect(answer.kind).withContext(said).not.toBe('slip');
+    }
+  });
+
+  it('is refused where it cannot be so, and says why', () => {
+    expect(JSON.stringify(reply('hide this on phones', { section: 's1' }))).toContain('opens “Home”');
+    expect(JSON.stringify(reply('make this narrower on phones', { section: 's2' }))).toContain(
+      'same on every kind of page',
+    );
+  });
 });

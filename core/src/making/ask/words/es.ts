@@ -10,7 +10,7 @@ export const es: AskWords = {
   'verb:put': 'pon(?:er|ga|la|lo)?|coloc(?:a|ar|que)',
   'verb:trade': 'intercambi(?:a|ar|e)|cambi(?:a|ar) el orden',
   'verb:replace': 'reemplaz(?:a|ar)|reemplace|sustitu(?:ye|ir)',
-  'verb:hide': 'ocult(?:a|ar|e)(?:la|lo)?|escond(?:e|er)(?:la|lo)?',
+  'verb:hide': 'ocúlt[ae](?:la|lo|las|los)|ocult(?:a|ar|e)(?:la|lo)?|escond(?:e|er)(?:la|lo)?',
   'verb:show': 'muestra|mostrar|enseñ(?:a|ar)',
   'verb:twice': 'duplic(?:a|ar)|duplique|copi(?:a|ar|e)',
   'verb:rename': 'renombr(?:a|ar|e)|llam(?:a|ar|e)',
