@@ -38,6 +38,19 @@ describe('what wants a look on a page', () => {
     }
   });
 
+  it('is a colour that cannot be read on another, by day or night, and its mend is the nearest that can', () => {
+    const { look } = site;
+    for (const version of ['day', 'night'] as const) {
+      const palette = { ...look[version], text: look[version].ground };
+      const document = apply(site, { op: 'setLook', look: { ...look, [version]: palette } }).document;
+      expect(kinds(document)).toEqual(['contrast', ...kinds(site)]);
+      expect(pageChecks(document)[0]!.words).toMatch(
+        new RegExp(`by ${version}: the colour “text” on “.+” has a contrast of 1\\.0`),
+      );
+      expect(kinds(mended(document, 'contrast'))).toEqual(kinds(site));
+    }
+  });
+
   it('is a link to what is gone, and its mend leaves the words and every other mark', () => {
     const text = said('See the list, or ring', {
       marks: [

@@ -1,9 +1,10 @@
 import type { Medium, Page, Section, SiteDocument, Text } from '../model/site.js';
 import { isPicture, isText } from '../model/site.js';
-import { asPublished, sectionsOf } from '../model/page.js';
+import { asPublished, openerOf, sectionsOf } from '../model/page.js';
 import { cleanMarks, reworded } from '../model/marks.js';
 import type { SingleOperation } from '../operations/operation.js';
 import { textAt } from '../operations/reach.js';
+import { palettesFrom, weakPairs, wishesIn } from '../look/palette.js';
 import { shapes } from '../look/shapes/registry.gen.js';
 import { textsOf, type PlacedText } from './generate/site.js';
 import { isDead } from './links.js';
@@ -12,7 +13,7 @@ import { listsOf, partsOf, switchPart } from './plan/lists.js';
 import { splitSentences } from './writer/sentences.js';
 
 /** What can be amiss with a page while it is worked on. */
-export const CHECK_KINDS = ['heading', 'link', 'picture', 'empty', 'twice', 'word'] as const;
+export const CHECK_KINDS = ['contrast', 'heading', 'link', 'picture', 'empty', 'twice', 'word'] as const;
 export type CheckKind = (typeof CHECK_KINDS)[number];
 
 /** Something on a page that wants a look: where it is, what it is, and what would mend it. */
@@ -139,6 +140,34 @@ function twiceOn(page: Page): PageCheck[] {
   );
 }
 
+/** Colours of the look that cannot be read on one another, by day or night; with those nearest to them that can. */
+function contrastOf(document: SiteDocument): PageCheck[] {
+  const { look } = document;
+  const page = document.pages[0] ?? null;
+  const section = page && openerOf(page);
+  if (!section) return [];
+  const weak = (['day', 'night'] as const).flatMap((version) =>
+    weakPairs(look[version]).map(({ role, on, ratio, needed }) => ({ version, role, on, ratio, needed })),
+  );
+  const [worst] = [...weak].sort((a, b) => a.ratio / a.needed - b.ratio / b.needed);
+  if (!worst) return [];
+  const { version, role, on, ratio, needed } = worst;
+  const mended = { ...look, ...palettesFrom(wishesIn(look.day), look.richness) };
+  const words = `Hard to read by ${version}: the colour “${role}” on “${on}” has a contrast of ${ratio.toFixed(1)}, and needs ${needed}.`;
+  const more = weak.length > 1 ? ` So have ${weak.length - 1} more.` : '';
+  const mend = weakPairs(mended.day).length + weakPairs(mended.night).length === 0;
+  return [
+    {
+      kind: 'contrast',
+      page,
+      section,
+      path: '',
+      words: words + more,
+      mend: mend ? { label: 'Take the nearest that can be read', operations: [{ op: 'setLook', look: mended }] } : null,
+    },
+  ];
+}
+
 /** Everything on the pages of a site that wants a look, page by page, from top to bottom. */
 export function pageChecks(site: SiteDocument): PageCheck[] {
   const document = asPublished(site);
@@ -171,7 +200,7 @@ export function pageChecks(site: SiteDocument): PageCheck[] {
     ...bare.filter((c) => c.page === page),
     ...twiceOn(page),
   ]);
-  return [...shared, ...pages];
+  return [...contrastOf(document), ...shared, ...pages];
 }
 
 /** What a section is called where a check speaks of it. */

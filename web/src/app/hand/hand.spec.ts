@@ -418,6 +418,29 @@ describe('the hand on the page', () => {
       expect(store.document()!.media.some((m) => m.id === other)).toBeTrue();
       element.remove();
     });
+    it('keeps what is said of a file in sight, wherever it is cut', async () => {
+      const { element } = await foot();
+      // A drawing has nothing that could be cut off.
+      expect(element.querySelector('[aria-label="What of it stays in sight"]')).toBeNull();
+      const file = {
+        ...{ id: 'drum', kind: 'file' as const, title: 'Drum', width: 900, height: 600, colour: '#406a70' },
+        focus: [0.5, 0.5] as [number, number],
+        renditions: [{ type: 'image/jpeg' as const, width: 900, height: 600, hash: 'a'.repeat(64), bytes: 9 }],
+        credit: { by: '', licence: '', address: '' },
+      };
+      store.change({ op: 'putMedium', medium: file });
+      store.change({ op: 'setPicture', at: place.at, media: 'drum' });
+      await settle();
+      const select = element.querySelector<HTMLSelectElement>('[aria-label="What of it stays in sight"]')!;
+      expect(select.selectedOptions[0]?.textContent).toBe('In sight: the middle');
+      select.value = '2 0';
+      select.dispatchEvent(new Event('change'));
+      await settle();
+      const kept = store.document()!.media.find((m) => m.id === 'drum');
+      expect(kept?.kind === 'file' && kept.focus).toEqual([0.85, 0.15]);
+      expect(select.selectedOptions[0]?.textContent).toBe('In sight: top right');
+      element.remove();
+    });
     it('takes a file that is let go over it, and says why where it cannot', async () => {
       const { element } = await foot();
       const http = TestBed.inject(HttpTestingController);

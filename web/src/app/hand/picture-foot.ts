@@ -10,6 +10,16 @@ import { SiteStore } from '../site/site-store';
 import { KeptText } from '../parts/kept-text';
 import { Hand } from './hand';
 
+/** Thirds of a picture, from its left or its top. */
+const NAMED = [
+  { across: 'left', down: 'top', at: 0.15, upTo: 0.34 },
+  { across: 'middle', down: 'middle', at: 0.5, upTo: 0.67 },
+  { across: 'right', down: 'foot', at: 0.85, upTo: Infinity },
+] as const;
+const POINTS = NAMED.flatMap((y, v) =>
+  NAMED.map((x, h) => ({ value: `${h} ${v}`, words: h === 1 && v === 1 ? 'the middle' : `${y.down} ${x.across}` })),
+);
+
 /** The tools of the picture in hand: another in its place, from the site or from a file, what it shows in words, or none. */
 @Component({
   selector: 'tp-picture-foot',
@@ -42,6 +52,13 @@ import { Hand } from './hand';
           [tpKept]="place.picture.alt.value"
           (typed)="say($event)"
         />
+        @if (inSight(); as at) {
+          <select aria-label="What of it stays in sight" (change)="keepInSight($any($event.target).value)">
+            @for (p of points; track p.value) {
+              <option [value]="p.value" [selected]="p.value === at">In sight: {{ p.words }}</option>
+            }
+          </select>
+        }
         <a class="plain small" routerLink="look">Work it over in Look</a>
         <button class="plain small" type="button" (click)="bare()">Leave bare</button>
         @if (fault()) {
@@ -72,6 +89,26 @@ export class PictureFoot {
       .map((m) => ({ id: m.id, title: m.title, fits: fit.has(m.id) }))
       .sort((a, b) => Number(b.fits) - Number(a.fits));
   });
+
+  protected readonly points = POINTS;
+  private readonly file = computed(() => {
+    const id = this.hand.picture()?.picture.media;
+    const medium = this.store.document()?.media.find((m) => m.id === id);
+    return medium?.kind === 'file' ? medium : null;
+  });
+  /** Which of the points what stays in sight is nearest to; null where the picture is no file. */
+  protected readonly inSight = computed(() => {
+    const at = this.file()?.focus;
+    return at ? at.map((v) => NAMED.findIndex((n) => n.upTo > v)).join(' ') : null;
+  });
+  /** Which part of a file stays in sight wherever it is cut. */
+  protected keepInSight(point: string): void {
+    const file = this.file();
+    const [x = 1, y = 1] = point.split(' ').map(Number);
+    if (!file) return;
+    const focus: [number, number] = [NAMED[x]!.at, NAMED[y]!.at];
+    this.change([{ op: 'putMedium', medium: { ...file, focus } }], 'Wherever it is cut, that stays in sight.');
+  }
 
   constructor() {
     this.hand.dropped.pipe(takeUntilDestroyed()).subscribe(([file]) => file && this.bring(file));
