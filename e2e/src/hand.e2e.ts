@@ -458,9 +458,9 @@ describe('The page in hand', () => {
     expect(await page.textContent('.ruler output')).toBe('390 px');
     await until('the page of a phone', async () => (await size()) < wide);
     const phone = await size();
-    await page.click('tp-section-fits >> text=Phones only');
+    await page.click('tp-section-layout >> text=Phones only');
     for (const f of await axe(page)) troubles.push(`laid out: ${f}`);
-    await page.locator('tp-section-fits label', { hasText: 'Size' }).locator('select').selectOption('larger');
+    await page.locator('tp-section-layout label', { hasText: 'Size' }).locator('select').selectOption('larger');
     await until('larger words', async () => (await size()) > phone);
     await until('saved', async () => (await home()).sections[1]!.on?.phone?.size === 'larger');
     expect(await page.textContent(`#tag-${second!.id}`)).toContain('phone: size larger');
@@ -471,9 +471,9 @@ describe('The page in hand', () => {
     for (let n = 0; n < 5; n++) await page.keyboard.press('ArrowLeft');
     await until('1270 px', async () => (await page.textContent('.ruler output')) === '1270 px');
     await page.click('.window-bar >> text=Phone');
-    await page.click('tp-section-fits >> text=Hide it here');
+    await page.click('tp-section-layout >> text=Hide it here');
     await until('hidden there', async () => (await home()).sections[1]!.on?.phone?.hidden === true);
-    await page.click('tp-section-fits >> text=Give it up');
+    await page.click('tp-section-layout >> text=Give it up');
     await until('as before', async () => (await home()).sections[1]!.on === undefined);
     // The edge of the page, pulled.
     const edge = (await page.locator('.window-stage .edge').boundingBox())!;

@@ -1,6 +1,6 @@
 export * from './wishes.js';
 export * from './tokens.js';
-export { fitsOf, kindOfPage } from './fit.js';
+export { layoutsOf, kindOfPage } from './layout.js';
 export * from './design-tokens.js';
 export * from './like.js';
 export type { Reference } from './reference.js';

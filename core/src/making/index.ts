@@ -28,7 +28,7 @@ export * from './picture-places.js';
 export * from './links.js';
 export * from './checks.js';
 export * from './plan/sections.js';
-export * from './plan/fit-words.js';
+export * from './plan/layout-words.js';
 export { changesTo, saidIn } from './points/changes-to.js';
 export * from './outline.js';
 export * from './plan/kept.js';

@@ -484,12 +484,12 @@ export type DirectionRef = Static<typeof DirectionRef>;
 export const GROUNDS = ['plain', 'wash', 'deep'] as const;
 export type Ground = (typeof GROUNDS)[number];
 
-/** Kinds of page a section can be laid out for by itself; their widths are in `look/fit.ts`. */
+/** Kinds of page a section can be laid out for by itself; their widths are in `look/layout.ts`. */
 export const DEVICES = ['tablet', 'phone'] as const;
 export type Device = (typeof DEVICES)[number];
 
 /** How a section can be laid out otherwise than its shape and the look have it, on every kind of page or on one. */
-export const FITS = {
+export const LAYOUTS = {
   /** The room above and below. */
   room: ['close', 'wide'],
   /** The step its words are set at. */
@@ -502,31 +502,31 @@ export const FITS = {
   columns: ['1', '2', '3', '4'],
 } as const;
 /** The same on every kind of page: how wide a section is, how its ground ends, how it enters. */
-export const WHOLE_FITS = {
+export const WHOLE_LAYOUTS = {
   width: ['narrow', 'full'],
   edge: FINISHES.edge,
   motion: FINISHES.motion,
 } as const;
-export const ALL_FITS = { ...FITS, ...WHOLE_FITS } as const;
-export type FitName = keyof typeof ALL_FITS;
-export type Fits = { [K in FitName]?: (typeof ALL_FITS)[K][number] };
+export const ALL_LAYOUTS = { ...LAYOUTS, ...WHOLE_LAYOUTS } as const;
+export type LayoutName = keyof typeof ALL_LAYOUTS;
+export type Layouts = { [K in LayoutName]?: (typeof ALL_LAYOUTS)[K][number] };
 
-const fitFields = {
-  room: Type.Optional(Type.Union(oneOf(FITS.room))),
-  size: Type.Optional(Type.Union(oneOf(FITS.size))),
-  align: Type.Optional(Type.Union(oneOf(FITS.align))),
-  side: Type.Optional(Type.Union(oneOf(FITS.side))),
-  columns: Type.Optional(Type.Union(oneOf(FITS.columns))),
+const layoutFields = {
+  room: Type.Optional(Type.Union(oneOf(LAYOUTS.room))),
+  size: Type.Optional(Type.Union(oneOf(LAYOUTS.size))),
+  align: Type.Optional(Type.Union(oneOf(LAYOUTS.align))),
+  side: Type.Optional(Type.Union(oneOf(LAYOUTS.side))),
+  columns: Type.Optional(Type.Union(oneOf(LAYOUTS.columns))),
 };
 /** How a section is laid out on one kind of page alone: `look` is as if nothing were said for every kind. */
 const OnDevice = Type.Object(
   {
     hidden: Type.Optional(Type.Boolean()),
-    room: Type.Optional(Type.Union(oneOf([...FITS.room, 'look']))),
-    size: Type.Optional(Type.Union(oneOf([...FITS.size, 'look']))),
-    align: Type.Optional(Type.Union(oneOf([...FITS.align, 'look']))),
-    side: Type.Optional(Type.Union(oneOf([...FITS.side, 'look']))),
-    columns: Type.Optional(Type.Union(oneOf([...FITS.columns, 'look']))),
+    room: Type.Optional(Type.Union(oneOf([...LAYOUTS.room, 'look']))),
+    size: Type.Optional(Type.Union(oneOf([...LAYOUTS.size, 'look']))),
+    align: Type.Optional(Type.Union(oneOf([...LAYOUTS.align, 'look']))),
+    side: Type.Optional(Type.Union(oneOf([...LAYOUTS.side, 'look']))),
+    columns: Type.Optional(Type.Union(oneOf([...LAYOUTS.columns, 'look']))),
   },
   { additionalProperties: false, minProperties: 1 },
 );
@@ -544,10 +544,10 @@ export const Section = Type.Object(
     /** True where visitors do not get it: it waits. */
     hidden: Type.Optional(Type.Literal(true)),
     /** As its shape and the look have it where left out. */
-    ...fitFields,
-    width: Type.Optional(Type.Union(oneOf(WHOLE_FITS.width))),
-    edge: Type.Optional(Type.Union(oneOf(WHOLE_FITS.edge))),
-    motion: Type.Optional(Type.Union(oneOf(WHOLE_FITS.motion))),
+    ...layoutFields,
+    width: Type.Optional(Type.Union(oneOf(WHOLE_LAYOUTS.width))),
+    edge: Type.Optional(Type.Union(oneOf(WHOLE_LAYOUTS.edge))),
+    motion: Type.Optional(Type.Union(oneOf(WHOLE_LAYOUTS.motion))),
     /** What is otherwise on one kind of page alone. */
     on: Type.Optional(
       Type.Object(

@@ -4,7 +4,7 @@ import type { Operation, SingleOperation } from '../../operations/operation.js';
 import type { SiteDocument } from '../../model/site.js';
 import { withFollowing } from '../plan/follow.js';
 import * as facts from './intents/facts.js';
-import * as fits from './intents/fits.js';
+import * as layout from './intents/layout.js';
 import * as look from './intents/look.js';
 import * as other from './intents/other.js';
 import * as pages from './intents/pages.js';
@@ -17,7 +17,7 @@ import { no, type Asked, type Choice, type Context, type Intent, type Reply, typ
 
 const isIntent = (x: unknown): x is Intent => typeof x === 'object' && x !== null && 'read' in x && 'examples' in x;
 /** Every kind of request there is. */
-export const INTENTS: readonly Intent[] = [facts, words, pages, sections, fits, look, pictures, other].flatMap(
+export const INTENTS: readonly Intent[] = [facts, words, pages, sections, layout, look, pictures, other].flatMap(
   (family) => Object.values(family).filter(isIntent),
 );
 

@@ -1,12 +1,12 @@
 import {
-  ALL_FITS,
+  ALL_LAYOUTS,
   DEVICES,
   ENTRY_FACTS,
   factLabel,
   LIST_FACTS,
   type EntryFact,
   type FactField,
-  type FitName,
+  type LayoutName,
   type Facts,
   type ListFact,
   type Page,
@@ -19,7 +19,7 @@ import { OperationError } from '../../operations/definition.js';
 import type { Operation, SingleOperation } from '../../operations/operation.js';
 import { findSection, pageOf } from '../../operations/reach.js';
 import { shapes } from '../../look/shapes/registry.gen.js';
-import { fitWords } from '../plan/fit-words.js';
+import { layoutWords } from '../plan/layout-words.js';
 import { some } from '../../ground/some.js';
 import { colourName } from '../directions/direction.js';
 import type { SlipChange } from '../ask/reply.js';
@@ -147,8 +147,8 @@ function mediaGone(all: Gathered, then: SiteDocument): void {
 }
 
 /** What lays out a section as it was. */
-function fitsTo(now: Section, then: Section): SingleOperation[] {
-  const names = Object.keys(ALL_FITS) as FitName[];
+function layoutsTo(now: Section, then: Section): SingleOperation[] {
+  const names = Object.keys(ALL_LAYOUTS) as LayoutName[];
   const on = DEVICES.flatMap((device) => {
     const [a, b] = [now.on?.[device] ?? {}, then.on?.[device] ?? {}];
     const all = [...new Set([...Object.keys(a), ...Object.keys(b)])] as (keyof typeof a)[];
@@ -166,9 +166,9 @@ function fitsTo(now: Section, then: Section): SingleOperation[] {
   }) as SingleOperation[];
   const others = names.filter((n) => now[n] !== then[n]);
   if (now.hidden === then.hidden && !others.length) return on;
-  const fits = Object.fromEntries(others.map((n) => [n, then[n] ?? 'look']));
+  const layout = Object.fromEntries(others.map((n) => [n, then[n] ?? 'look']));
   // What only some get is said before what nobody gets: a page always has something to show.
-  const all = { op: 'setSection' as const, section: then.id, hidden: then.hidden ?? false, ...fits };
+  const all = { op: 'setSection' as const, section: then.id, hidden: then.hidden ?? false, ...layout };
   return then.hidden ? [...on, all] : [all, ...on];
 }
 
@@ -190,14 +190,14 @@ function section(all: Gathered, then: Section, page: Page | null): void {
                 ...(then.ground && { ground: then.ground }),
               },
             ]),
-        ...fitsTo(now, then),
+        ...layoutsTo(now, then),
         ...(same(now.content, then.content)
           ? []
           : [{ op: 'setContent' as const, section: then.id, content: then.content }]),
       ];
   const [before, after] = [saidIn(now), saidIn(then)];
   const character = (s: Section) =>
-    [shapes[s.shape]?.character, s.ground, s.hidden && 'hidden', ...fitWords(s)].filter(Boolean).join(', ');
+    [shapes[s.shape]?.character, s.ground, s.hidden && 'hidden', ...layoutWords(s)].filter(Boolean).join(', ');
   all.add(
     operations,
     `${titleOf(then)}${page ? ` on ${page.label}` : ''}`,

@@ -1,11 +1,11 @@
 import { Type, type Static } from '@sinclair/typebox';
 import {
-  ALL_FITS,
+  ALL_LAYOUTS,
   DEVICES,
-  FITS,
+  LAYOUTS,
   Section,
-  WHOLE_FITS,
-  type FitName,
+  WHOLE_LAYOUTS,
+  type LayoutName,
   type Page,
   type SiteDocument,
 } from '../../model/site.js';
@@ -139,25 +139,25 @@ const SetSection = Type.Object(
     section: Id,
     on: Type.Optional(Type.Union(DEVICES.map((d) => Type.Literal(d)))),
     hidden: Type.Optional(Type.Union([Type.Boolean(), Type.Literal('same')])),
-    room: orLook(FITS.room),
-    size: orLook(FITS.size),
-    align: orLook(FITS.align),
-    side: orLook(FITS.side),
-    columns: orLook(FITS.columns),
-    width: orLook(WHOLE_FITS.width),
-    edge: orLook(WHOLE_FITS.edge),
-    motion: orLook(WHOLE_FITS.motion),
+    room: orLook(LAYOUTS.room),
+    size: orLook(LAYOUTS.size),
+    align: orLook(LAYOUTS.align),
+    side: orLook(LAYOUTS.side),
+    columns: orLook(LAYOUTS.columns),
+    width: orLook(WHOLE_LAYOUTS.width),
+    edge: orLook(WHOLE_LAYOUTS.edge),
+    motion: orLook(WHOLE_LAYOUTS.motion),
   },
   closed,
 );
 type SetSection = Static<typeof SetSection>;
-const FIT_NAMES = Object.keys(FITS) as (keyof typeof FITS)[];
-const ALL_NAMES = Object.keys(ALL_FITS) as FitName[];
+const LAYOUT_NAMES = Object.keys(LAYOUTS) as (keyof typeof LAYOUTS)[];
+const ALL_NAMES = Object.keys(ALL_LAYOUTS) as LayoutName[];
 /** What an operation sets: the names of it. */
 const setBy = (o: SetSection) => (['hidden', ...ALL_NAMES] as const).filter((name) => o[name] !== undefined);
 
 /** A section as an operation leaves it. */
-function fitted(section: Section, operation: SetSection): Section {
+function laidOut(section: Section, operation: SetSection): Section {
   const { on: device } = operation;
   if (!device) {
     const set = Object.fromEntries(
@@ -173,7 +173,7 @@ function fitted(section: Section, operation: SetSection): Section {
     if (operation[name] === 'same') delete own[name];
     else own[name] = operation[name];
   }
-  const kept = Object.fromEntries(['hidden', ...FIT_NAMES].flatMap((n) => (n in own ? [[n, own[n]]] : [])));
+  const kept = Object.fromEntries(['hidden', ...LAYOUT_NAMES].flatMap((n) => (n in own ? [[n, own[n]]] : [])));
   const both = { ...section.on, [device]: Object.keys(kept).length ? kept : undefined };
   const on = Object.fromEntries(DEVICES.flatMap((d) => (both[d] ? [[d, both[d]]] : [])));
   const { on: _, ...rest } = section;
@@ -185,9 +185,9 @@ export const setSection: Definition<typeof SetSection> = {
   apply(document, operation) {
     const { op, section: id, on } = operation;
     const { page, section } = placeOf(document, id);
-    const whole = on && setBy(operation).find((name) => name in WHOLE_FITS);
+    const whole = on && setBy(operation).find((name) => name in WHOLE_LAYOUTS);
     if (whole) throw new OperationError(`The ${whole} of a section is the same on every kind of page.`);
-    const changed = fitted(section, operation);
+    const changed = laidOut(section, operation);
     const after = { ...page, sections: page.sections.map((s) => (s === section ? changed : s)) };
     if (operation.hidden === true && !hasOpener(after))
       throw new OperationError(
@@ -196,7 +196,7 @@ export const setSection: Definition<typeof SetSection> = {
     if (on && operation.hidden === true && openerOf(page) === section)
       throw new OperationError(`It opens “${page.label}”, and has its heading: it stays on every kind of page.`);
     if (!hasOpener(after)) throw new OperationError(NOTHING_LEFT(page));
-    const was = (name: 'hidden' | FitName) =>
+    const was = (name: 'hidden' | LayoutName) =>
       on
         ? ((section.on?.[on] as Record<string, unknown> | undefined)?.[name] ?? 'same')
         : (section[name] ?? (name === 'hidden' ? false : 'look'));

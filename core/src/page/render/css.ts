@@ -1,4 +1,4 @@
-import { fitCss } from '../../look/fit.js';
+import { layoutCss } from '../../look/layout.js';
 import { colourTokens, finishCss, lookTokens, wordSizes } from '../../look/tokens.js';
 import { families } from '../../look/type.js';
 import type { Look } from '../../model/site.js';
@@ -601,8 +601,8 @@ export interface CssOptions {
   cuts?: Record<string, FontCut>;
   /** What must stay in sight of cut pictures, and what shows until they are there: rules by class name. */
   pictures?: readonly string[];
-  /** How sections are laid out otherwise than the look has it (`fitsUsed`). */
-  fits?: ReadonlySet<string>;
+  /** How sections are laid out otherwise than the look has it (`layoutsUsed`). */
+  layouts?: ReadonlySet<string>;
   /** What becomes of a section that is not for the kind of page at hand: it is not there, where left out. */
   gone?: string;
   /** Letters of the longest word in a heading. */
@@ -617,7 +617,7 @@ export interface CssOptions {
  */
 export function siteCss(look: Look, usedShapes: Iterable<string>, options: CssOptions = {}): string {
   const { display = 'optional', fontBase = '', cuts, only } = options;
-  const has = (name: string) => [...(options.fits ?? [])].some((f) => f.startsWith(`${name} `));
+  const has = (name: string) => [...(options.layouts ?? [])].some((f) => f.startsWith(`${name} `));
   const first = only === 'night' ? look.night : look.day;
   const tokens = `:root {
   color-scheme: ${only ? (only === 'day' ? 'light' : 'dark') : 'light dark'};
@@ -640,7 +640,7 @@ ${declarations(colourTokens(look.night), '    ')}
       BASE,
       ...shapes,
       ...finishCss(look, { edge: has('edge'), motion: has('motion') }),
-      ...fitCss(options.fits ?? new Set(), look, options.longestWord ?? 0, options.gone),
+      ...layoutCss(options.layouts ?? new Set(), look, options.longestWord ?? 0, options.gone),
       ...(options.pictures ?? []),
     ]
       .filter(Boolean)

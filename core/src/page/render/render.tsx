@@ -12,7 +12,7 @@ import { drawFavicon, drawMark } from '../../look/pictures/mark.js';
 import { featuredPicture, iconPicture, SHARE_SIZE, sharePicture, type Raster } from '../../look/pictures/share.js';
 import { sizeOfSvg } from '../../look/pictures/svg-size.js';
 import { descriptionOf, jsonLd, pagePath, robots, sitemap, titleOf } from '../seo/seo.js';
-import { fitAttributes, fitsUsed } from '../../look/fit.js';
+import { layoutAttributes, layoutsUsed } from '../../look/layout.js';
 import { complete } from '../../look/shapes/complete.js';
 import { shapes } from '../../look/shapes/registry.gen.js';
 import type { FormState, ShownPicture, Surroundings } from '../../look/shapes/shape.js';
@@ -168,7 +168,7 @@ function prepare(document: SiteDocument, options: RenderOptions): Files {
     fontBase: window?.fontBase ?? '',
     pictures: pictureRules(document),
     longestWord: longestWord(document),
-    fits: fitsUsed(document),
+    layouts: layoutsUsed(document),
     // What can be worked on is to be seen.
     ...(window && { gone: 'opacity: 0.4;' }),
     ...(cuts && { cuts }),
@@ -355,7 +355,7 @@ function surroundings(
       return path ? { 'data-picture': `${section.id}/${path}` } : ({} as Record<string, string>);
     },
     whole: {
-      ...fitAttributes(section),
+      ...layoutAttributes(section),
       ...(options.window && { 'data-section': section.id }),
       ...(waits(section) && { 'data-hidden': '' }),
     },

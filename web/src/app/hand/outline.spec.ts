@@ -2,7 +2,7 @@ import type { OperationNamed } from '@tin-porch/core/operations';
 import { aDocument } from '../testing/a-site';
 import { atThePage, type AtThePage } from '../testing/at-the-page';
 import { Outline } from './outline';
-import { SectionFits } from './section-fits';
+import { SectionLayout } from './section-layout';
 import { SectionMargin } from './section-margin';
 
 const start = aDocument();
@@ -134,9 +134,9 @@ describe('beside the page', () => {
     const listed = start.pages.flatMap((p) => p.sections).find((s) => s.shape.startsWith('services/'))!;
     const section = { ...listed, shape: 'services/cards' };
     const opened = async (kind: 'wide' | 'phone') => {
-      const { element, fixture } = await at.shown(SectionFits, { section, kind });
+      const { element, fixture } = await at.shown(SectionLayout, { section, kind });
       const said: object[] = [];
-      fixture.componentInstance.fitted.subscribe((f) => said.push(f));
+      fixture.componentInstance.laid.subscribe((f) => said.push(f));
       const select = (title: string) =>
         [...element.querySelectorAll('label')]
           .find((l) => l.textContent.trim().startsWith(title))
@@ -175,7 +175,7 @@ describe('beside the page', () => {
     });
 
     it('cannot hide what opens the page on phones', async () => {
-      const { element } = await at.shown(SectionFits, { section: home.sections[0]!, kind: 'phone' });
+      const { element } = await at.shown(SectionLayout, { section: home.sections[0]!, kind: 'phone' });
       button(element, 'Phones only').click();
       await at.settle();
       expect(button(element, 'Hide it here')).toBeUndefined();

@@ -4,7 +4,7 @@ import { NgIcon } from '@ng-icons/core';
 import { shapes } from '@tin-porch/core/look';
 import {
   carryTo,
-  fitWords,
+  layoutWords,
   hasOwnGround,
   listsOf,
   nestPage,
@@ -222,9 +222,9 @@ export class Outline {
   protected title = (s: Section) => shapes[s.shape]?.title ?? s.shape;
   protected said(s: Section): string {
     if (waits(s)) return 'hidden';
-    const fits = fitWords(s);
+    const layout = layoutWords(s);
     const heading = textsOf(s).find((t) => t.path === 'heading')?.text.value;
-    return [heading, ...fits].filter(Boolean).join('; ');
+    return [heading, ...layout].filter(Boolean).join('; ');
   }
   protected lists = (s: Section) => listsOf(s).filter((l) => l.items.length);
 

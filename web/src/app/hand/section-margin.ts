@@ -25,7 +25,7 @@ import {
   twice,
   whereIs,
   addItemUnder,
-  fitWords,
+  layoutWords,
   itemAt,
   ownFrame,
   partsOf,
@@ -49,7 +49,7 @@ import type { SectionPlace } from '../../frame/messages';
 import { Asking } from '../asking/asking';
 import { SiteStore } from '../site/site-store';
 import { KeptSections } from './kept-sections';
-import { SectionFits } from './section-fits';
+import { SectionLayout } from './section-layout';
 import { Hand } from './hand';
 
 const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', deep: 'deep' };
@@ -92,7 +92,7 @@ interface Tag {
  */
 @Component({
   selector: 'tp-section-margin',
-  imports: [SectionFits],
+  imports: [SectionLayout],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(scroll)': '$any($event.target).scrollTop = 0', '(focusin)': 'awaited.set(null)' },
   styleUrl: './section-margin.scss',
@@ -178,11 +178,11 @@ interface Tag {
                   }
                 }
                 @if (!tag.shared) {
-                  <button type="button" [attr.aria-expanded]="fitsOpen()" (click)="fitsOpen.set(!fitsOpen())">
+                  <button type="button" [attr.aria-expanded]="layoutOpen()" (click)="layoutOpen.set(!layoutOpen())">
                     Lay out
                   </button>
-                  @if (fitsOpen()) {
-                    <tp-section-fits [section]="tag.section" [kind]="kind()" (fitted)="fit(tag.section, $event)" />
+                  @if (layoutOpen()) {
+                    <tp-section-layout [section]="tag.section" [kind]="kind()" (laid)="layOut(tag.section, $event)" />
                   }
                 }
                 @if (item(); as item) {
@@ -337,7 +337,7 @@ export class SectionMargin {
     );
     this.store.part.set(`${this.store.document()![part]?.id ?? ''}/`);
   }
-  protected readonly fitsOpen = signal(false);
+  protected readonly layoutOpen = signal(false);
   protected parts = (section: Section) => partsOf(section, this.item());
   protected bare = (label: string) => label.replace(/^\d+\. /, '');
   protected emptyLists = (section: Section) => listsOf(section).filter((l) => !l.items.length);
@@ -345,8 +345,8 @@ export class SectionMargin {
   private isShared = isFrame;
   private special(section: Section, shared: boolean): string {
     if (waits(section)) return 'hidden: visitors do not get it';
-    const fits = fitWords(section);
-    if (fits.length) return fits.join('; ');
+    const layout = layoutWords(section);
+    if (layout.length) return layout.join('; ');
     const claims = textsOf(section).filter((t) => needsConfirming(t.text)).length;
     if (claims) return `${claims} to confirm`;
     if (shared) return this.own(section) ? 'of this page alone' : 'on every page';
@@ -377,7 +377,7 @@ export class SectionMargin {
         this.hand.text();
         this.hand.section();
         this.partsOpen();
-        this.fitsOpen();
+        this.layoutOpen();
         this.kind();
         const awaited = this.awaited();
         const tag = awaited && this.tags().some((t) => t.section.id === awaited && !t.out);
@@ -430,8 +430,8 @@ export class SectionMargin {
     const ground = GROUNDS[(GROUNDS.indexOf(section.ground ?? 'plain') + 1) % GROUNDS.length]!;
     this.change({ op: 'setShape', section: section.id, shape: section.shape, ground });
   }
-  protected fit(section: Section, fit: Omit<OperationNamed<'setSection'>, 'op' | 'section'>): void {
-    this.change({ op: 'setSection', section: section.id, ...fit });
+  protected layOut(section: Section, layout: Omit<OperationNamed<'setSection'>, 'op' | 'section'>): void {
+    this.change({ op: 'setSection', section: section.id, ...layout });
   }
   protected hide({ section }: Tag, hidden: boolean): void {
     this.change(

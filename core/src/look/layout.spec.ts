@@ -7,18 +7,18 @@ import { OperationError } from '../operations/definition.js';
 import type { OperationNamed } from '../operations/operation.js';
 import { validateDocument } from '../operations/validate.js';
 import { render, renderWindow } from '../page/index.js';
-import { fitWords } from '../making/plan/fit-words.js';
+import { layoutWords } from '../making/plan/layout-words.js';
 import { changesTo } from '../making/points/changes-to.js';
 import { withSlip } from '../making/ask/ask.js';
-import { fitsOf, kindOfPage } from './fit.js';
+import { layoutsOf, kindOfPage } from './layout.js';
 
 describe('a section laid out otherwise', () => {
   const site = siteFrom(demoFacts, 1);
   const [opener, second] = site.pages[0]!.sections.map(({ id }) => ({ id })) as [{ id: string }, { id: string }];
-  type Fit = Omit<OperationNamed<'setSection'>, 'op' | 'section'>;
-  const fit = (document: SiteDocument, id: string, what: Fit) =>
+  type Layout = Omit<OperationNamed<'setSection'>, 'op' | 'section'>;
+  const lay = (document: SiteDocument, id: string, what: Layout) =>
     apply(document, { op: 'setSection', section: id, ...what });
-  const laid = (what: Fit, id = second.id) => fit(site, id, what).document;
+  const laid = (what: Layout, id = second.id) => lay(site, id, what).document;
   const sectionOf = (document: SiteDocument, id = second.id) => document.pages[0]!.sections.find((s) => s.id === id)!;
   const cssOf = (document: SiteDocument) =>
     render(document, { origin: 'https://s.example' }).flatMap((f) =>
@@ -43,28 +43,28 @@ describe('a section laid out otherwise', () => {
     const phone = laid({ on: 'phone', size: 'smaller' });
     expect(home(phone)).toContain('data-size="phone:smaller"');
     expect(cssOf(phone)).toContain('@container page (max-width: 35.99rem) {');
-    const both = fit(phone, second.id, { size: 'larger' }).document;
+    const both = lay(phone, second.id, { size: 'larger' }).document;
     expect(home(both)).toContain('data-size="wide:larger tablet:larger phone:smaller"');
-    const look = fit(both, second.id, { on: 'phone', size: 'look' }).document;
+    const look = lay(both, second.id, { on: 'phone', size: 'look' }).document;
     expect(home(look)).toContain('data-size="wide:larger tablet:larger"');
-    expect(fit(phone, second.id, { on: 'phone', size: 'same' }).document).toEqual(site);
+    expect(lay(phone, second.id, { on: 'phone', size: 'same' }).document).toEqual(site);
   });
 
   it('is taken back to the byte, whatever was set at once', () => {
-    const start = fit(laid({ room: 'close', on: 'tablet' }), second.id, { room: 'wide' }).document;
+    const start = lay(laid({ room: 'close', on: 'tablet' }), second.id, { room: 'wide' }).document;
     for (const what of [
       { on: 'tablet', room: 'same', size: 'larger', hidden: true },
       { room: 'look', align: 'middle', hidden: false },
       { on: 'phone', columns: '2' },
       { width: 'narrow', motion: 'still' },
-    ] satisfies Fit[]) {
-      const { document, inverse } = fit(start, second.id, what);
+    ] satisfies Layout[]) {
+      const { document, inverse } = lay(start, second.id, what);
       expect(JSON.stringify(apply(document, inverse).document)).toBe(JSON.stringify(start));
     }
   });
 
   it('can be for phones alone, or for all but them; the page is opened by what everybody gets', () => {
-    const alone = fit(laid({ hidden: true }), second.id, { on: 'phone', hidden: false }).document;
+    const alone = lay(laid({ hidden: true }), second.id, { on: 'phone', hidden: false }).document;
     expect(waits(sectionOf(alone))).toBeFalse();
     expect(asPublished(alone)).toBe(alone);
     expect(home(alone)).toContain('data-without="wide tablet"');
@@ -79,29 +79,29 @@ describe('a section laid out otherwise', () => {
   it('is refused where a visitor would get a page without its heading', () => {
     expect(() => laid({ on: 'phone', hidden: true }, opener.id)).toThrowError(OperationError, /It opens “Home”/);
     const others = site.pages[0]!.sections.slice(1).reduce(
-      (d, s) => fit(d, s.id, { on: 'phone', hidden: true }).document,
+      (d, s) => lay(d, s.id, { on: 'phone', hidden: true }).document,
       site,
     );
-    expect(() => fit(others, opener.id, { hidden: true })).toThrowError(OperationError);
+    expect(() => lay(others, opener.id, { hidden: true })).toThrowError(OperationError);
     expect(() => apply(others, { op: 'removeSection', section: opener.id })).toThrowError(OperationError);
     expect(() => laid({ on: 'phone', width: 'narrow' })).toThrowError(OperationError, /same on every kind of page/);
   });
 
   it('is kept but not drawn by a shape that cannot be laid out so', () => {
-    const [plain] = site.pages.flatMap((p) => p.sections).filter((s) => !fitsOf(s).includes('columns'));
-    const document = fit(site, plain!.id, { columns: '2' }).document;
+    const [plain] = site.pages.flatMap((p) => p.sections).filter((s) => !layoutsOf(s).includes('columns'));
+    const document = lay(site, plain!.id, { columns: '2' }).document;
     expect(document).not.toEqual(site);
     expect(home(document)).toBe(home(site));
   });
 
   it('is said in words', () => {
-    const document = fit(laid({ on: 'phone', hidden: true, size: 'larger' }), second.id, { room: 'close' }).document;
-    expect(fitWords(sectionOf(document))).toEqual(['phone: hidden, size larger', 'room close']);
-    expect(fitWords(sectionOf(site))).toEqual([]);
+    const document = lay(laid({ on: 'phone', hidden: true, size: 'larger' }), second.id, { room: 'close' }).document;
+    expect(layoutWords(sectionOf(document))).toEqual(['phone: hidden, size larger', 'room close']);
+    expect(layoutWords(sectionOf(site))).toEqual([]);
   });
 
   it('is one of the changes between two points, and comes back exactly', () => {
-    const then = fit(laid({ on: 'tablet', room: 'wide', hidden: true }), second.id, { edge: 'slant' }).document;
+    const then = lay(laid({ on: 'tablet', room: 'wide', hidden: true }), second.id, { edge: 'slant' }).document;
     for (const [now, to] of [
       [site, then],
       [then, site],

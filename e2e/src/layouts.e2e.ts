@@ -1,6 +1,6 @@
-import { fitsOf, kinds } from '@tin-porch/core/look';
+import { layoutsOf, kinds } from '@tin-porch/core/look';
 import { directionNumbered } from '@tin-porch/core/making';
-import type { FitName, OnDevice, Section, SiteDocument } from '@tin-porch/core/model';
+import type { LayoutName, OnDevice, Section, SiteDocument } from '@tin-porch/core/model';
 import { shapeSheet } from '@tin-porch/core/fixtures';
 import type { Browser } from 'playwright-core';
 import { openBrowser } from './support/browser.js';
@@ -13,9 +13,9 @@ const PHONE = 390;
 const KINDS = Object.keys(kinds).filter((k) => k !== 'header' && k !== 'footer');
 
 /** A site with every section laid out otherwise. */
-const all = (document: SiteDocument, fit: Partial<Section>): SiteDocument => ({
+const all = (document: SiteDocument, layout: Partial<Section>): SiteDocument => ({
   ...document,
-  pages: document.pages.map((p) => ({ ...p, sections: p.sections.map((s) => ({ ...s, ...fit })) })),
+  pages: document.pages.map((p) => ({ ...p, sections: p.sections.map((s) => ({ ...s, ...layout })) })),
 });
 
 describe('a section laid out otherwise', () => {
@@ -40,23 +40,23 @@ describe('a section laid out otherwise', () => {
   afterAll(() => browser.close());
 
   const measured = new Map<number, Laid[]>();
-  /** Every section as it is and with a fit, side by side, at a width. */
-  async function compared(fit: Partial<Section>, width: number) {
+  /** Every section as it is and with a layout of its own, side by side, at a width. */
+  async function compared(layout: Partial<Section>, width: number) {
     const sight = { width, mode: 'light' as const };
     const before = measured.get(width) ?? (await laidOut(browser, site, sight)).sections;
     measured.set(width, before);
-    const { sections: after, over } = await laidOut(browser, all(site, fit), sight);
+    const { sections: after, over } = await laidOut(browser, all(site, layout), sight);
     expect(over)
-      .withContext(`${JSON.stringify(fit)} at ${width} px`)
+      .withContext(`${JSON.stringify(layout)} at ${width} px`)
       .toEqual([]);
     expect([before.length, after.length]).toEqual([sections.length, sections.length]);
     return sections.map((section, n) => ({ section, before: before[n]!, after: after[n]! }));
   }
   /** What changed for a section is so where it can be laid out so, and where it cannot nothing changed at all. */
-  async function does(name: FitName, value: string, changed: (before: Laid, after: Laid) => boolean) {
+  async function does(name: LayoutName, value: string, changed: (before: Laid, after: Laid) => boolean) {
     const wrong: string[] = [];
     for (const { section, before, after } of await compared({ [name]: value }, WIDE)) {
-      if (fitsOf(section).includes(name)) {
+      if (layoutsOf(section).includes(name)) {
         if (!changed(before, after)) wrong.push(`${section.shape} does not: ${JSON.stringify([before, after])}`);
       } else if (before.height !== after.height || before.edge !== after.edge)
         wrong.push(`${section.shape} should not`);
@@ -96,8 +96,9 @@ describe('a section laid out otherwise', () => {
     for (const { section, after } of await compared(on({ hidden: true }), PHONE))
       expect(after.seen).withContext(section.shape).toBeFalse();
     for (const { section, before, after } of await compared(on({ columns: '2', side: 'other' }), PHONE)) {
-      if (fitsOf(section).includes('columns') && before.across) expect(after.across).withContext(section.shape).toBe(2);
-      if (fitsOf(section).includes('side'))
+      if (layoutsOf(section).includes('columns') && before.across)
+        expect(after.across).withContext(section.shape).toBe(2);
+      if (layoutsOf(section).includes('side'))
         expect(after.picture!.top < after.words!.top)
           .withContext(section.shape)
           .not.toBe(before.picture!.top < before.words!.top);
@@ -118,13 +119,13 @@ describe('a section laid out otherwise', () => {
       motion: 'slide',
       on: { phone: { columns: '2', size: 'smaller', align: 'start' }, tablet: { columns: '3', room: 'wide' } },
     };
-    const fitted = all(site, every);
+    const laid = all(site, every);
     for (const [n, width] of [PHONE, TABLET, WIDE].entries()) {
       const paths = site.pages.filter((_, k) => k % 3 === n).map((p) => (p.slug ? `/${p.slug}/` : '/'));
-      for (const { path, faults } of await lookAt(browser, fitted, { width, mode: n ? 'dark' : 'light' }, paths))
+      for (const { path, faults } of await lookAt(browser, laid, { width, mode: n ? 'dark' : 'light' }, paths))
         expect(faults).withContext(`${width} px, ${path}`).toEqual([]);
     }
     const known = /appears to be written in|lacks heading/;
-    expect(nu([fitted]).filter((m) => !known.test(m))).toEqual([]);
+    expect(nu([laid]).filter((m) => !known.test(m))).toEqual([]);
   });
 });

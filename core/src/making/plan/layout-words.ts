@@ -1,7 +1,7 @@
-import { ALL_FITS, DEVICES, type Device, type FitName, type Section } from '../../model/site.js';
+import { ALL_LAYOUTS, DEVICES, type Device, type LayoutName, type Section } from '../../model/site.js';
 
 /** What the ways to lay out a section otherwise are called, and what each of their values is. */
-export const FIT_TITLES: Record<FitName, string> = {
+export const LAYOUT_TITLES: Record<LayoutName, string> = {
   room: 'Room',
   size: 'Size',
   align: 'Words',
@@ -11,7 +11,7 @@ export const FIT_TITLES: Record<FitName, string> = {
   edge: 'Edge',
   motion: 'Entrance',
 };
-const VALUES: { [K in FitName]: Record<(typeof ALL_FITS)[K][number], string> } = {
+const VALUES: { [K in LayoutName]: Record<(typeof ALL_LAYOUTS)[K][number], string> } = {
   room: { close: 'close', wide: 'wide' },
   size: { smaller: 'smaller', larger: 'larger' },
   align: { start: 'at the edge', middle: 'in the middle' },
@@ -22,19 +22,19 @@ const VALUES: { [K in FitName]: Record<(typeof ALL_FITS)[K][number], string> } =
   motion: { still: 'none', rise: 'rises', slide: 'slides in', grow: 'grows' },
 };
 /** A way to lay out a section in words. */
-export const fitValue = (name: FitName, value: string): string =>
+export const layoutValue = (name: LayoutName, value: string): string =>
   (VALUES[name] as Record<string, string>)[value] ?? 'as the look';
 
 /** How a section is laid out otherwise, in words: “close”, “phone: hidden, words smaller”. */
-export function fitWords(section: Section): string[] {
-  const said = (name: FitName, value: string | undefined) =>
-    value === undefined ? [] : [`${FIT_TITLES[name].toLowerCase()} ${fitValue(name, value)}`];
-  const names = Object.keys(ALL_FITS) as FitName[];
+export function layoutWords(section: Section): string[] {
+  const said = (name: LayoutName, value: string | undefined) =>
+    value === undefined ? [] : [`${LAYOUT_TITLES[name].toLowerCase()} ${layoutValue(name, value)}`];
+  const names = Object.keys(ALL_LAYOUTS) as LayoutName[];
   const own = (device: Device) => {
     const on = section.on?.[device];
     if (!on) return [];
     const hidden = on.hidden === undefined ? [] : [on.hidden ? 'hidden' : 'shown'];
-    const words = [...hidden, ...names.flatMap((n) => said(n, (on as Partial<Record<FitName, string>>)[n]))];
+    const words = [...hidden, ...names.flatMap((n) => said(n, (on as Partial<Record<LayoutName, string>>)[n]))];
     return [`${device}: ${words.join(', ')}`];
   };
   return [...DEVICES]

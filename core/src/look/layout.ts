@@ -1,10 +1,10 @@
 import {
   DEVICES,
-  FITS,
-  WHOLE_FITS,
+  LAYOUTS,
+  WHOLE_LAYOUTS,
   type Finishes,
-  type FitName,
-  type Fits,
+  type LayoutName,
+  type Layouts,
   type Look,
   type Section,
   type SiteDocument,
@@ -26,19 +26,19 @@ const KINDS = ['wide', ...DEVICES] as const;
 const ON_WIDE = new Set<string>(['side', 'columns']);
 
 /** The ways a section can be laid out otherwise in the shape it has. */
-export function fitsOf(section: Pick<Section, 'shape'>): FitName[] {
+export function layoutsOf(section: Pick<Section, 'shape'>): LayoutName[] {
   const turns = shapes[section.shape]?.turns ?? [];
-  const always: FitName[] = ['room', 'size', 'edge', 'motion'];
+  const always: LayoutName[] = ['room', 'size', 'edge', 'motion'];
   return (['room', 'size', 'align', 'width', 'side', 'columns', 'edge', 'motion'] as const).filter(
     (f) => always.includes(f) || turns.includes(f as never),
   );
 }
 
 /** How a section is laid out otherwise, by attribute: `larger`, or where it differs by kind of page `phone:larger`. */
-function fitsBy(section: Section): Map<string, string[]> {
+function layoutsBy(section: Section): Map<string, string[]> {
   const found = new Map<string, string[]>();
-  const can = fitsOf(section);
-  for (const name of Object.keys(FITS) as (keyof typeof FITS)[]) {
+  const can = layoutsOf(section);
+  for (const name of Object.keys(LAYOUTS) as (keyof typeof LAYOUTS)[]) {
     if (!can.includes(name)) continue;
     const values = KINDS.map((kind) => {
       const own = kind === 'wide' ? undefined : section.on?.[kind]?.[name];
@@ -52,7 +52,7 @@ function fitsBy(section: Section): Map<string, string[]> {
       if (said.length) found.set(name, said);
     }
   }
-  for (const name of Object.keys(WHOLE_FITS) as (keyof typeof WHOLE_FITS)[])
+  for (const name of Object.keys(WHOLE_LAYOUTS) as (keyof typeof WHOLE_LAYOUTS)[])
     if (section[name] && can.includes(name)) found.set(name, [section[name]]);
   const hides = KINDS.filter((kind) =>
     kind === 'wide' ? section.hidden : (section.on?.[kind]?.hidden ?? section.hidden),
@@ -62,14 +62,14 @@ function fitsBy(section: Section): Map<string, string[]> {
 }
 
 /** The attributes of the outermost element of a section that is laid out otherwise. */
-export const fitAttributes = (section: Section): Record<string, string> =>
-  Object.fromEntries([...fitsBy(section)].map(([name, values]) => [`data-${name}`, values.join(' ')]));
+export const layoutAttributes = (section: Section): Record<string, string> =>
+  Object.fromEntries([...layoutsBy(section)].map(([name, values]) => [`data-${name}`, values.join(' ')]));
 
 /** What is laid out otherwise anywhere on a site, each way once: `size phone:larger`. */
-export const fitsUsed = (document: SiteDocument): Set<string> =>
+export const layoutsUsed = (document: SiteDocument): Set<string> =>
   new Set(
     document.pages.flatMap((p) =>
-      p.sections.flatMap((s) => [...fitsBy(s)].flatMap(([name, values]) => values.map((v) => `${name} ${v}`))),
+      p.sections.flatMap((s) => [...layoutsBy(s)].flatMap(([name, values]) => values.map((v) => `${name} ${v}`))),
     ),
   );
 
@@ -83,7 +83,13 @@ const ALONE = ['.head', '.words', '.panel', '.box', '.set'];
 const FREE = ':is(h1, h2, p)';
 
 type Way = {
-  [K in keyof Fits]-?: (of: string, value: NonNullable<Fits[K]>, kind: string, look: Look, letters: number) => string[];
+  [K in keyof Layouts]-?: (
+    of: string,
+    value: NonNullable<Layouts[K]>,
+    kind: string,
+    look: Look,
+    letters: number,
+  ) => string[];
 };
 const WAYS: Way = {
   room: (of, value) => [rule([of], [`padding-block: calc(var(--gap) * ${value === 'close' ? 0.45 : 1.7});`])],
@@ -133,14 +139,17 @@ function motionOf(of: string, value: Finishes['motion']): string {
     : motionCss(value, of.replace('.band', ''), `enter-${value}`);
 }
 
-/** The rules for what is laid out otherwise on a site, and none for what is not. `gone` is what becomes of a section that is not for a kind of page. */
-export function fitCss(used: ReadonlySet<string>, look: Look, letters: number, gone = 'display: none;'): string[] {
+/**
+ * The rules for what is laid out otherwise on a site, and none for what is not. `gone` is what becomes of a section that is
+ * not for a kind of page.
+ */
+export function layoutCss(used: ReadonlySet<string>, look: Look, letters: number, gone = 'display: none;'): string[] {
   return [...used].sort().map((said) => {
     const [name = '', token = ''] = said.split(' ');
     const [kind, value] = token.includes(':') ? (token.split(':') as [keyof typeof WIDTHS, string]) : [null, token];
     const of = `.band[data-${name}~='${token}']`;
     if (name === 'without') return within(token as keyof typeof WIDTHS, [rule([of], [gone])]);
-    const rules = WAYS[name as FitName](of, value as never, kind ?? 'all', look, letters).filter(Boolean);
+    const rules = WAYS[name as LayoutName](of, value as never, kind ?? 'all', look, letters).filter(Boolean);
     return kind ? within(kind, rules) : rules.join('\n');
   });
 }

@@ -1,14 +1,14 @@
-import { fitsOf } from '../../../look/fit.js';
-import { WHOLE_FITS, type Device, type FitName, type Section } from '../../../model/site.js';
+import { layoutsOf } from '../../../look/layout.js';
+import { WHOLE_LAYOUTS, type Device, type LayoutName, type Section } from '../../../model/site.js';
 import type { OperationNamed } from '../../../operations/operation.js';
-import { FIT_TITLES, fitValue, fitWords } from '../../plan/fit-words.js';
+import { LAYOUT_TITLES, layoutValue, layoutWords } from '../../plan/layout-words.js';
 import { change, no, slip, type Intent } from '../reply.js';
 import type { Reader } from '../reader.js';
 import { deviceIn } from '../device.js';
 import { wayOf } from './look.js';
 import { each, placeOf, whereOf } from './sections.js';
 
-type Fits = Partial<Record<FitName, string>>;
+type Layouts = Partial<Record<LayoutName, string>>;
 
 const onDevice = (device: Device | undefined) => (device ? ` on the ${device}` : '');
 
@@ -22,8 +22,8 @@ function sideFor(section: Section, wanted: string): string | null {
 }
 
 /** What is asked of how a section is laid out; what it says of the picture is settled where the section is known. */
-function wishedFits(r: Reader, device: Device | undefined, named: boolean): Fits {
-  const out: Fits = {};
+function wishedLayouts(r: Reader, device: Device | undefined, named: boolean): Layouts {
+  const out: Layouts = {};
   const text =
     r.has('part:text', 'part:heading', 'part:lead', 'look:fonts') || /\b(?:print|letters)\b/.test(r.even.low);
   if (
@@ -77,8 +77,8 @@ const BESIDE = [
 ];
 
 /** How a section is laid out: larger, narrower, centred, its picture on the other side, on every kind of page or on one. */
-export const sectionFit: Intent = {
-  name: 'section fit',
+export const sectionLayout: Intent = {
+  name: 'section layout',
   weight: 1.05,
   examples: [
     'make the text of the services on home smaller on phones',
@@ -93,31 +93,31 @@ export const sectionFit: Intent = {
     const named = r.has('kind:') || r.has('noun:section') || r.things('section').length > 0;
     const held = r.hand.section !== undefined && !r.has('noun:page', 'all:');
     if (!named && !(held && (device || r.has('this:', 'width:', 'side:', 'align:', 'columns:')))) return null;
-    const fits = wishedFits(r, device, named);
-    const names = Object.keys(fits) as FitName[];
+    const wished = wishedLayouts(r, device, named);
+    const names = Object.keys(wished) as LayoutName[];
     if (!names.length) return null;
     if (!r.has('verb:out')) r.every('part:picture');
     r.every(...BESIDE);
     const letters = r.find(/\b(?:print|letters)\b/);
     if (letters) r.explain(r.from + letters.index, r.from + letters.index + letters[0].length);
-    const whole = device && names.find((n) => n in WHOLE_FITS);
-    if (whole) return no(`The ${FIT_TITLES[whole].toLowerCase()} of a section is the same on every kind of page.`);
+    const whole = device && names.find((n) => n in WHOLE_LAYOUTS);
+    if (whole) return no(`The ${LAYOUT_TITLES[whole].toLowerCase()} of a section is the same on every kind of page.`);
     return each(r, (p) => {
       // The header and the footer are laid out by their shape alone.
       if (!p.page) return null;
-      const able = fitsOf(p.section);
+      const able = layoutsOf(p.section);
       const cannot = names.find((n) => !able.includes(n));
       // Another shape may do it.
       if (cannot === 'align' || cannot === 'columns') return null;
       if (cannot) return no(`${whereOf(p)} cannot be laid out so in this shape. Ask for another shape of it first.`);
-      const side = fits.side && (device ? 'other' : sideFor(p.section, fits.side));
-      if (fits.side && !side) return no(`The picture of ${whereOf(p)} stands there already.`);
-      const set = { ...fits, ...(side && { side }) };
+      const side = wished.side && (device ? 'other' : sideFor(p.section, wished.side));
+      if (wished.side && !side) return no(`The picture of ${whereOf(p)} stands there already.`);
+      const set = { ...wished, ...(side && { side }) };
       const operation = { op: 'setSection', section: p.section.id, ...(device && { on: device }), ...set };
-      const words = names.map((n) => `${FIT_TITLES[n].toLowerCase()} ${fitValue(n, set[n]!)}`).join(', ');
+      const words = names.map((n) => `${LAYOUT_TITLES[n].toLowerCase()} ${layoutValue(n, set[n]!)}`).join(', ');
       return slip([
         change(operation as OperationNamed<'setSection'>, `${whereOf(p)}: ${words}${onDevice(device)}`, placeOf(p), {
-          before: fitWords(p.section).join('; ') || 'as the look',
+          before: layoutWords(p.section).join('; ') || 'as the look',
         }),
       ]);
     });

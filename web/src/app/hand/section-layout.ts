@@ -1,21 +1,27 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
-import { fitsOf } from '@tin-porch/core/look';
-import { FIT_TITLES, fitValue } from '@tin-porch/core/making';
-import { openerOf } from '@tin-porch/core/model';
-import { ALL_FITS, WHOLE_FITS, type Device, type FitName, type Section } from '@tin-porch/core/model';
+import { layoutsOf } from '@tin-porch/core/look';
+import { LAYOUT_TITLES, layoutValue } from '@tin-porch/core/making';
+import {
+  ALL_LAYOUTS,
+  openerOf,
+  WHOLE_LAYOUTS,
+  type Device,
+  type LayoutName,
+  type Section,
+} from '@tin-porch/core/model';
 import type { OperationNamed } from '@tin-porch/core/operations';
 import { SiteStore } from '../site/site-store';
 
-type Fit = Omit<OperationNamed<'setSection'>, 'op' | 'section'>;
+type Layout = Omit<OperationNamed<'setSection'>, 'op' | 'section'>;
 
 /**
  * How a section is laid out otherwise than its shape and the look have it. With the window as narrow as a tablet or a phone,
  * it can be said for that alone.
  */
 @Component({
-  selector: 'tp-section-fits',
+  selector: 'tp-section-layout',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  styleUrl: './section-fits.scss',
+  styleUrl: './section-layout.scss',
   template: `
     @if (kind() !== 'wide') {
       <div class="for" role="group" aria-label="What it counts for">
@@ -35,9 +41,9 @@ type Fit = Omit<OperationNamed<'setSection'>, 'op' | 'section'>;
     }
     @if (device(); as device) {
       @if (hidden()) {
-        <button type="button" (click)="fitted.emit({ on: device, hidden: false })">Show it here</button>
+        <button type="button" (click)="laid.emit({ on: device, hidden: false })">Show it here</button>
       } @else if (!opens()) {
-        <button type="button" (click)="fitted.emit({ on: device, hidden: true })">Hide it here</button>
+        <button type="button" (click)="laid.emit({ on: device, hidden: true })">Hide it here</button>
       }
       @if (section().on?.[device]) {
         <button type="button" (click)="giveUp(device)">Give it up</button>
@@ -45,12 +51,12 @@ type Fit = Omit<OperationNamed<'setSection'>, 'op' | 'section'>;
     }
   `,
 })
-export class SectionFits {
+export class SectionLayout {
   private readonly store = inject(SiteStore);
   readonly section = input.required<Section>();
   /** What the window is as wide as. */
   readonly kind = input.required<'wide' | Device>();
-  readonly fitted = output<Fit>();
+  readonly laid = output<Layout>();
   /** Whether what is said counts for that alone. */
   protected readonly alone = signal(false);
   protected readonly device = computed(() => {
@@ -68,17 +74,19 @@ export class SectionFits {
   protected readonly rows = computed(() => {
     const device = this.device();
     const section = this.section();
-    return fitsOf(section)
-      .filter((name) => !device || !(name in WHOLE_FITS))
+    return layoutsOf(section)
+      .filter((name) => !device || !(name in WHOLE_LAYOUTS))
       .map((name) => {
-        const own = device && (section.on?.[device] as Partial<Record<FitName, string>> | undefined)?.[name];
+        const own = device && (section.on?.[device] as Partial<Record<LayoutName, string>> | undefined)?.[name];
         const value = (device ? (own ?? 'same') : section[name]) ?? 'look';
         const most = device === 'phone' && name === 'columns' ? 2 : 4;
-        const values = ALL_FITS[name].filter((v) => name !== 'columns' || (Number(v) <= most && (device || v !== '1')));
-        const words = (v: string) => (name === 'side' && device ? 'other way about' : fitValue(name, v));
+        const values = ALL_LAYOUTS[name].filter(
+          (v) => name !== 'columns' || (Number(v) <= most && (device || v !== '1')),
+        );
+        const words = (v: string) => (name === 'side' && device ? 'other way about' : layoutValue(name, v));
         return {
           name,
-          title: FIT_TITLES[name],
+          title: LAYOUT_TITLES[name],
           value,
           options: [
             ...(device ? [{ value: 'same', words: 'as elsewhere' }] : []),
@@ -89,12 +97,12 @@ export class SectionFits {
       });
   });
 
-  protected set(name: FitName, value: string): void {
+  protected set(name: LayoutName, value: string): void {
     const device = this.device();
-    this.fitted.emit({ ...(device && { on: device }), [name]: value } as Fit);
+    this.laid.emit({ ...(device && { on: device }), [name]: value } as Layout);
   }
   protected giveUp(device: Device): void {
     const own = Object.keys(this.section().on?.[device] ?? {});
-    this.fitted.emit({ on: device, ...Object.fromEntries(own.map((name) => [name, 'same'])) } as Fit);
+    this.laid.emit({ on: device, ...Object.fromEntries(own.map((name) => [name, 'same'])) } as Layout);
   }
 }
