@@ -52,6 +52,7 @@ describe('a request and its slip', () => {
     store.detail.set(aSite({ document: start }));
     store.id.set('gant');
     store.page.set(home.id);
+    store.windows.set(1);
     spyOn(store, 'flush').and.resolveTo();
     changes = [];
     const change = store.change.bind(store);
@@ -65,6 +66,14 @@ describe('a request and its slip', () => {
     await settle();
   });
   afterEach(() => slip.destroy());
+
+  it('leads to the page where no window stands to show it in', async () => {
+    store.windows.set(0);
+    await ask('make the buttons underlined');
+    expect(text()).not.toContain('As it is');
+    const link = (slip.nativeElement as HTMLElement).querySelector('a')!;
+    expect([link.textContent, link.getAttribute('href')]).toEqual(['See it on the page', '/pages']);
+  });
 
   it('shows what it would change, and changes nothing before it is taken', async () => {
     await ask('make the buttons underlined and the text a bit larger');

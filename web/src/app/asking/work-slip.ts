@@ -8,6 +8,7 @@ import {
   inject,
   Injector,
 } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import type { InHand, Point } from '@tin-porch/core/making';
 import { some } from '@tin-porch/core/some';
 import { Difference } from '../parts/difference';
@@ -20,7 +21,7 @@ import { Asking } from './asking';
 @Component({
   selector: 'tp-work-slip',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [ViewSwitch, Difference],
+  imports: [ViewSwitch, Difference, RouterLink],
   host: { '(keydown.escape)': 'leave($event)' },
   styleUrl: './work-slip.scss',
   template: `
@@ -64,7 +65,11 @@ import { Asking } from './asking';
               <p class="note lamp">{{ words }}</p>
             }
             @if (asking.changes().length) {
-              <tp-view-switch label="The window shows" [views]="views" [(shown)]="asking.shows" />
+              @if (store.windows()) {
+                <tp-view-switch label="The window shows" [views]="views" [(shown)]="asking.shows" />
+              } @else {
+                <p><a routerLink="../pages">See it on the page</a></p>
+              }
             }
             <p class="bar ways">
               @if (asking.changes().length) {
@@ -135,7 +140,7 @@ import { Asking } from './asking';
 })
 export class WorkSlip {
   protected readonly asking = inject(Asking);
-  private readonly store = inject(SiteStore);
+  protected readonly store = inject(SiteStore);
   private readonly element = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   protected readonly views = [
     ['after', 'With it'],

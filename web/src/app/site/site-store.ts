@@ -99,6 +99,8 @@ export class SiteStore implements OnDestroy {
     const { changes, exact } = this.tried();
     return document && changes.length ? withSlip(document, changes, exact) : document;
   });
+  /** How many windows stand open on the site: where there is none, nothing that is tried is to be seen. */
+  readonly windows = signal(0);
   readonly drawn = computed(() => (this.document()?.pages.length ?? 0) > 0);
   readonly openJob = computed<Job | null>(
     () => this.detail()?.jobs.find((j) => ['waiting', 'running', 'retrying'].includes(j.state)) ?? null,

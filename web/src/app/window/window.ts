@@ -20,6 +20,7 @@ import { kindOfPage } from '@tin-porch/core/look';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { FromFrame, SectionPlace, ToFrame } from '../../frame/messages';
 import { Hand } from '../hand/hand';
+import { SiteStore } from '../site/site-store';
 import { Drawing } from './drawing';
 
 const WIDTHS = { Wide: 1280, Tablet: 768, Phone: 390 } as const;
@@ -124,6 +125,7 @@ export class SiteWindow implements AfterViewInit {
     this.sanitizer.bypassSecurityTrustResourceUrl(`/window/${this.works() ? 'hand' : 'frame'}.html`),
   );
   private readonly hand = inject(Hand, { optional: true });
+  private readonly store = inject(SiteStore, { optional: true });
 
   private readonly stage = viewChild.required<ElementRef<HTMLElement>>('stage');
   private readonly frame = viewChild.required<ElementRef<HTMLIFrameElement>>('frame');
@@ -163,6 +165,8 @@ export class SiteWindow implements AfterViewInit {
   }
 
   ngAfterViewInit(): void {
+    this.store?.windows.update((n) => n + 1);
+    this.destroyed.onDestroy(() => this.store?.windows.update((n) => n - 1));
     const observer = new ResizeObserver(([entry]) => {
       if (!entry) return;
       this.stageWidth.set(entry.contentRect.width);
