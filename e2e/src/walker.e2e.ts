@@ -101,14 +101,14 @@ describe('Every control of every screen, pressed', () => {
         1280,
         'larkfield-allotments',
         ['', 'servers', 'domains', 'inbox', 'rounds', 'new', 'sample-book', 'people', 'account'],
-        20,
+        17,
       ),
-      walk(390, 'hollis-wren-boatworks', ['', 'inbox', 'new'], 14),
+      walk(390, 'hollis-wren-boatworks', ['', 'inbox', 'new'], 11),
     ]);
     expect(wide.faults).toEqual([]);
     expect(phone.faults).toEqual([]);
-    expect(wide.pressed).withContext(JSON.stringify(wide.of)).toBeGreaterThan(120);
-    expect(phone.pressed).withContext(JSON.stringify(phone.of)).toBeGreaterThan(60);
+    expect(wide.pressed).withContext(JSON.stringify(wide.of)).toBeGreaterThan(100);
+    expect(phone.pressed).withContext(JSON.stringify(phone.of)).toBeGreaterThan(45);
   }, 1_800_000);
 
   it('explains itself and loses nothing when it is pressed with the session ended, offline, or with the server gone', async () => {
