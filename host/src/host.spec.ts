@@ -171,6 +171,7 @@ describe('a hosting server', () => {
       apply(documentOf('Led on'), { op: 'setRedirect', from: '/kontakt/früher.html', to: 'page:contact' }).document,
       { op: 'setRedirect', from: '/contact', to: 'page:home' },
     ).document;
+    led.redirects!.push({ from: '/shop', to: 'https://shop.example/50%-off' });
     const moved = releaseOf(led);
     await send(moved);
     place('r-3', moved);
@@ -179,6 +180,8 @@ describe('a hosting server', () => {
       const answer = await get(path);
       expect([answer.status, answer.headers['location']]).toEqual([301, '/contact/']);
     }
+    // An address of the web as it was written, if not as it should be.
+    expect((await get('/shop')).headers['location']).toBe('https://shop.example/50%25-off');
     // What is a page is served, whatever is said of its address.
     expect((await get('/contact/')).status).toBe(200);
     expect((await get('/kontakt/')).status).toBe(404);

@@ -190,7 +190,7 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
     const fingerprinted = /-[0-9a-f]{8}\.[a-z]+$/.test(wanted);
     const entry = own(files) ?? (fingerprinted ? own(site.before?.manifest.files) : undefined);
     const elsewhere = entry ? null : redirectOf(site.live!.document, path);
-    if (elsewhere) return void res.redirect(301, encodeURI(decodeURI(elsewhere)));
+    if (elsewhere) return void res.redirect(301, elsewhere);
     const served = entry ?? files['/404.html'];
     if (!entry) res.status(404);
     if (!served) throw new Problem(404, 'There is nothing at this address');

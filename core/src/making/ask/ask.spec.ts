@@ -13,8 +13,13 @@ import {
 import { childrenOf, type SiteDocument } from '../../model/site.js';
 import { apply } from '../../operations/apply.js';
 import { validateDocument, validateOperation } from '../../operations/validate.js';
+import { layoutsOf } from '../../look/layout.js';
+import { shapes } from '../../look/shapes/registry.gen.js';
+import { renderPage } from '../../page/index.js';
+import { sampleOf } from '../directions/sample.js';
 import { kindOf, rewriteVersion } from '../plan/plan.js';
 import { ask, INTENTS, takeSlip, withSlip } from './ask.js';
+import { pictureFirst } from './intents/layout.js';
 import type { InHand } from './reader.js';
 import type { Reply } from './reply.js';
 
@@ -360,6 +365,23 @@ describe('how sections are laid out, asked for in plain words', () => {
         { op: 'setSection', section: 's4', hidden: true },
       ],
     });
+  });
+
+  it('knows at which side the picture of each shape stands', () => {
+    const turned = Object.keys(shapes).filter((shape) => layoutsOf({ shape }).includes('side'));
+    expect(turned.length).toBeGreaterThan(5);
+    for (const shape of turned) {
+      const html = renderPage(sampleOf(site, shape), 'home', { origin: 'https://s.example' })!;
+      const section = html.slice(html.indexOf(shape.replace('/', '-')));
+      const [picture, heading] = [section.search(/<img[^>]* class="pic|<img class="pic/), section.search(/<h[12]/)];
+      expect(picture).withContext(shape).toBeGreaterThan(0);
+      expect(pictureFirst({ shape }))
+        .withContext(shape)
+        .toBe(picture < heading);
+    }
+    // It stands at the left already.
+    expect(reply('put the photo on the left', { section: 's4' }).kind).toBe('no');
+    expect(on('s4', 'put the photo on the right')).toEqual({ op: 'setSection', section: 's4', side: 'other' });
   });
 
   it('is never done to every page where it was asked for one kind of them', () => {

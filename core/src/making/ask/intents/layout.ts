@@ -13,7 +13,8 @@ type Layouts = Partial<Record<LayoutName, string>>;
 const onDevice = (device: Device | undefined) => (device ? ` on the ${device}` : '');
 
 /** Where the picture of a section stands as drawn: before its words or after them. */
-const pictureFirst = ({ shape }: Section) => /^(?:feature|opening\/portrait)/.test(shape);
+export const pictureFirst = ({ shape }: Pick<Section, 'shape'>): boolean =>
+  /^(?:feature|visit)\/|^opening\/portrait$/.test(shape);
 /** What makes a picture stand at the left or the right: null where it does already. */
 function sideFor(section: Section, wanted: string): string | null {
   const left = pictureFirst(section) !== (section.side === 'other');
