@@ -68,6 +68,7 @@ describe('a section made one of another kind', () => {
     const services = site!.pages.flatMap((p) => p.sections).find((s) => kindOf(s.shape) === 'services')!;
     const then = apply(site!, otherKinds(site!, services.id)[0]!.operation).document;
     const changes = changesTo(site!, then);
+    expect(changes.map((c) => c.operation.op)).toEqual(['putSection']);
     expect(JSON.stringify(withSlip(site!, changes, true))).toBe(JSON.stringify(then));
   });
 });

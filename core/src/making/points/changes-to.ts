@@ -351,6 +351,9 @@ function sections(all: Gathered, then: SiteDocument): void {
 /** True where a site was written anew between two points: the same ids stand for other things. */
 function writtenAnew(now: SiteDocument, then: SiteDocument): boolean {
   const kinds = new Map(now.pages.flatMap((p) => p.sections.map((s) => [s.id, kindOf(s.shape)] as const)));
+  const known = then.pages.flatMap((p) => p.sections).filter((s) => kinds.has(s.id));
+  // One alone was made one of another kind; many at once are others under the same ids.
+  const others = known.filter((s) => kinds.get(s.id) !== kindOf(s.shape));
   return (
     now.seed !== then.seed ||
     !now.header !== !then.header ||
@@ -359,22 +362,35 @@ function writtenAnew(now: SiteDocument, then: SiteDocument): boolean {
       now.forms.map(({ deliverTo: _, ...f }) => f),
       then.forms.map(({ deliverTo: _, ...f }) => f),
     ) ||
-    then.pages.some((p) => p.sections.some((s) => kinds.has(s.id) && kinds.get(s.id) !== kindOf(s.shape)))
+    others.length > known.length / 3
+  );
+}
+
+/** Addresses that are none of a page, and where they lead. */
+function redirects(all: Gathered, then: SiteDocument): void {
+  const told = (d: SiteDocument) => new Map(d.redirects?.map((r) => [r.from, r.to]));
+  const [was, is] = [told(all.now), told(then)];
+  const led = [...new Set([...was.keys(), ...is.keys()])].filter((from) => was.get(from) !== is.get(from));
+  all.add(
+    led.map((from) => ({ op: 'setRedirect', from, to: is.get(from) ?? null })),
+    'Old addresses, and where they lead',
+    {},
+    { before: [...was.keys()].join('\n'), after: [...is.keys()].join('\n') },
   );
 }
 
 const asOne = (now: SiteDocument, then: SiteDocument): SlipChange[] => {
   const all = new Gathered(now);
   facts(all, then);
-  const { seed, header, pages, footer, forms, look, direction, media } = then;
+  const { seed, header, pages, footer, forms, direction, media } = then;
   if (
     !same(
       [now.seed, now.header, now.pages, now.footer, now.forms, now.look, now.direction, now.media],
-      [seed, header, pages, footer, forms, look, direction, media],
+      [seed, header, pages, footer, forms, then.look, direction, media],
     )
   )
     all.add(
-      [{ op: 'putVersion', seed, header, pages, footer, forms, look, direction, media }],
+      [{ op: 'putVersion', seed, header, pages, footer, forms, look: then.look, direction, media }],
       'The whole site: pages, words and look',
       {},
       {
@@ -382,6 +398,8 @@ const asOne = (now: SiteDocument, then: SiteDocument): SlipChange[] => {
         after: pages.map((p) => p.label).join(', '),
       },
     );
+  look(all, then);
+  redirects(all, then);
   return all.changes;
 };
 
@@ -411,15 +429,7 @@ export function changesTo(now: SiteDocument, then: SiteDocument): SlipChange[] {
           },
         );
     }
-    const told = (d: SiteDocument) => new Map(d.redirects?.map((r) => [r.from, r.to]));
-    const [now_, then_] = [told(all.now), told(then)];
-    const led = [...new Set([...now_.keys(), ...then_.keys()])].filter((f) => now_.get(f) !== then_.get(f));
-    all.add(
-      led.map((from) => ({ op: 'setRedirect', from, to: then_.get(from) ?? null })),
-      'Old addresses, and where they lead',
-      {},
-      { before: [...now_.keys()].join('\n'), after: [...then_.keys()].join('\n') },
-    );
+    redirects(all, then);
     mediaGone(all, then);
     const left = (d: SiteDocument) => ({ ...d, media: [...d.media].sort((a, b) => (a.id < b.id ? -1 : 1)) });
     return same(left(all.now), left(then)) ? all.changes : asOne(now, then);
