@@ -37,8 +37,8 @@ describe('every section shape', () => {
   });
 
   it('is accessible, stays on the page and is sound markup after a hundred edits nobody would make', async () => {
-    const left = sitesForMonkey().flatMap((site, n) => (n % 7 === 1 ? [monkeyOn(site, n + 101, 100).document] : []));
-    expect(left.length).toBe(3);
+    const left = sitesForMonkey().flatMap((site, n) => (n % 10 === 1 ? [monkeyOn(site, n + 101, 100).document] : []));
+    expect(left.length).toBe(2);
     for (const [n, document] of left.entries())
       for (const { path, faults } of await lookAt(browser, document, {
         width: n % 2 ? 1280 : 390,
