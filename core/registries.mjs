@@ -35,6 +35,14 @@ write(join(shapesDir, 'registry.gen.ts'), [
   ...folders(shapesDir).map((k, i) => `  '${k}': k${i} as unknown as AnyKind,`),
   '};',
   '',
+  '/** The CSS that the shapes of a kind share, by its name. */',
+  'export const kindCss: Record<string, string> = {',
+  ...folders(shapesDir).flatMap((k) => {
+    const css = join(shapesDir, k, 'kind.css');
+    return existsSync(css) ? [`  ${k}: ${JSON.stringify(readFileSync(css, 'utf8').trim())},`] : [];
+  }),
+  '};',
+  '',
   '/** The CSS of each shape, by the shape’s name. */',
   'export const shapeCss: Record<string, string> = {',
   ...names.map((n) => {

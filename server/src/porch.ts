@@ -21,6 +21,7 @@ import { cleaningSteps } from './jobs/cleaning.js';
 import { Jobs } from './jobs/jobs.js';
 import { LibraryClient } from './library/library-client.js';
 import { Library } from './library/library.js';
+import { SiteFiles } from './files/site-files.js';
 import { Pictures } from './pictures/pictures.js';
 import { publishSteps, RENEW_DAYS } from './publish/publish.js';
 import { References } from './reference/reference.js';
@@ -78,6 +79,7 @@ export async function startPorch(
     choices: new Choices(db),
     keptSections: new KeptSections(db),
     pictures,
+    files: new SiteFiles(db),
     references: new References(servers, trustedRoots(config), strangers),
     library: new Library(
       config.library && { client: new LibraryClient(config.library), name: config.library.name },

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { Retouch, type Credit, type FileMedium, type Medium } from '@tin-porch/core/model';
+import { Retouch, type Credit, type FileMedium, type Medium, type SiteFile } from '@tin-porch/core/model';
 import { route } from '../route.js';
 import { Count, given, object, words } from '../schemas.js';
 
@@ -33,6 +33,14 @@ export const pictures = {
     query: Type.Object({ name: optional(400) }, { additionalProperties: false }),
     status: 201,
     answer: Brought,
+  }),
+  'POST /sites/:id/files': route({
+    says: 'Takes the bytes of a file for visitors; puts nothing into the document.',
+    role: 'helper',
+    takes: 'application/octet-stream',
+    query: Type.Object({ name: words(400), instead: optional(64) }, { additionalProperties: false }),
+    status: 201,
+    answer: given<SiteFile>(),
   }),
   'POST /sites/:id/pictures/:source/sight': route({
     says: 'What a retouch would look like, small.',

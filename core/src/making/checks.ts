@@ -7,7 +7,7 @@ import { textAt } from '../operations/reach.js';
 import { palettesFrom, weakPairs, wishesIn } from '../look/palette.js';
 import { shapes } from '../look/shapes/registry.gen.js';
 import { textsOf, type PlacedText } from './generate/site.js';
-import { isDead } from './links.js';
+import { isDead, targetOfButton } from './links.js';
 import { proposedAlt, withoutWords } from './picture-places.js';
 import { listsOf, partsOf, switchPart } from './plan/lists.js';
 import { splitSentences } from './writer/sentences.js';
@@ -99,6 +99,12 @@ function ofSection(document: SiteDocument, page: Page | null, section: Section, 
         const mend = { label: 'No link', operations: [setText(t, withoutDead(document, t.text))] };
         found.push(at('link', t.path, words, mend));
       }
+    const own = targetOfButton(t.text);
+    if (own !== null && t.text.value && isDead(document, own)) {
+      const words = `“${t.text.value}” led to what is not on the site any more.`;
+      const operations: SingleOperation[] = [{ op: 'setTarget', at: { section: section.id, path: t.path }, to: null }];
+      found.push(at('link', t.path, words, { label: 'Where its place leads', operations }));
+    }
     if (/(?:^|\.)(?:heading|name)$/.test(t.path)) {
       const word = t.text.value.split(/[\s\u00ad/–—-]+/).find((w) => w.length > WIDEST);
       if (word) found.push(at('word', t.path, `“${word}” is wider than a phone: it breaks anywhere.`));

@@ -17,6 +17,7 @@ export type { WhyHeld } from './writer/for-visitors.js';
 export { toneOf } from './writer/slots.js';
 export { ask, INTENTS, takeSlip, withSlip } from './ask/ask.js';
 export type { Asked, Choice, Intent, Point, Reply, SlipChange } from './ask/reply.js';
+export { reworkSlip } from './ask/rework-slip.js';
 export type { InHand } from './ask/reader.js';
 export * from './guard/guard.js';
 export * from './guard/sentences.js';

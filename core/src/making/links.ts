@@ -1,5 +1,7 @@
 import { isTarget } from '../model/marks.js';
-import type { SiteDocument } from '../model/site.js';
+import type { ButtonText, SiteDocument, SiteFile } from '../model/site.js';
+import type { PlacedText } from './generate/site.js';
+import { slugOf } from './plan/slug.js';
 import { readPhone } from '../brief/reading/reach.js';
 import { shapes } from '../look/shapes/registry.gen.js';
 
@@ -11,7 +13,21 @@ export interface LinkChoice {
 
 const telOf = (phone: string): string => `tel:${phone.replace(/\(0\)/, '').replace(/(?!^\+)[^\d]/g, '')}`;
 
-/** Everything of a site that words can lead to: its pages, their sections, and the ways to reach the client. */
+const sizeWords = (bytes: number): string =>
+  bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} KB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
+/** A file in words: what it is called, what it is and how large. */
+export const fileWords = ({ title, ending, bytes }: SiteFile): string =>
+  `${title} (${ending.toUpperCase()}, ${sizeWords(bytes)})`;
+
+/** An id for a new file, made of what it is called: it is in its address. */
+export function freeFileId({ files = [] }: SiteDocument, title: string): string {
+  const stem = slugOf(title).slice(0, 50) || 'file';
+  const taken = new Set(files.map((f) => f.id));
+  if (!taken.has(stem)) return stem;
+  for (let n = 2; ; n++) if (!taken.has(`${stem}-${n}`)) return `${stem}-${n}`;
+}
+
+/** Everything of a site that words can lead to: its pages, their sections, its files, and the ways to reach the client. */
 export function linkChoices(document: SiteDocument): LinkChoice[] {
   const { facts, pages } = document;
   const titled = (page: SiteDocument['pages'][number]) =>
@@ -29,9 +45,26 @@ export function linkChoices(document: SiteDocument): LinkChoice[] {
         ? { target: `mailto:${c.value}`, words: `Write to ${c.value}, ${c.what}` }
         : { target: telOf(c.value), words: `Ring ${c.value}, ${c.what}` },
     ),
+    ...(document.files ?? []).map((f) => ({ target: `file:${f.id}`, words: fileWords(f) })),
     ...pages.flatMap(titled),
   ].filter((c) => isTarget(c.target));
 }
+
+/** What is at the end of a link, in words. */
+export const targetWords = (document: SiteDocument, target: string): string =>
+  linkChoices(document).find((c) => c.target === target)?.words ?? target.replace(/^(?:tel|mailto|page|file):/, '');
+
+/** Where a button leads by its place, in words; null where there is no page for it. */
+export function placeWords(document: SiteDocument, { section, path, text }: PlacedText): string | null {
+  const { facts, pages } = document;
+  const key = path.split('.').at(-1)!;
+  if (key === 'action' && facts.phone && text.value.includes(facts.phone)) return `Ring ${facts.phone}`;
+  const id = key === 'action' ? 'contact' : key === 'second' ? 'services' : section.shape.split('/')[0];
+  return pages.find((p) => p.id === id)?.label ?? null;
+}
+
+/** Where a button is told to lead; null where it leads where its place does by itself. */
+export const targetOfButton = (text: ButtonText): string | null => text.to ?? null;
 
 /** A target for an address as somebody types it; null where it is none: a phone, a mail address, an address of the web. */
 export function readLink(typed: string): string | null {
@@ -47,8 +80,9 @@ export function readLink(typed: string): string | null {
   return target !== null && isTarget(target) ? target : null;
 }
 
-/** True for a link to a page or section that is not on the site any more. */
+/** True for a link to a page, a section or a file that is not on the site any more. */
 export function isDead(document: SiteDocument, target: string): boolean {
+  if (target.startsWith('file:')) return !document.files?.some((f) => `file:${f.id}` === target);
   const within = /^page:([^#]+)(?:#(.+))?$/.exec(target);
   const page = within && document.pages.find((p) => p.id === within[1]);
   return within !== null && (!page || (within[2] !== undefined && !page.sections.some((s) => s.id === within[2])));

@@ -4,10 +4,10 @@ import { apply } from '../operations/apply.js';
 import { OperationError } from '../operations/definition.js';
 import type { Operation, SingleOperation } from '../operations/operation.js';
 import { textsOf } from './generate/site.js';
-import { isDead, linkChoices } from './links.js';
+import { isDead, linkChoices, targetOfButton } from './links.js';
 import { picturePlaces } from './picture-places.js';
 
-/** A link in the words of a page: the text it is in (`section/path`), the words, and where it leads, in words. */
+/** A link in the words of a page, or a button with a target of its own: the text it is in (`section/path`), the words, and where it leads, in words. */
 export interface PlacedLink {
   part: string;
   words: string;
@@ -20,20 +20,21 @@ export interface PlacedLink {
 export function linksOf(document: SiteDocument, page: Page): PlacedLink[] {
   const known = new Map(linkChoices(document).map((c) => [c.target, c.words]));
   return sectionsOf(page).flatMap((s) =>
-    textsOf(s, page).flatMap(({ path, text }) =>
-      (text.marks ?? []).flatMap((m) =>
-        m.kind === 'link'
-          ? [
-              {
-                part: `${s.id}/${path}`,
-                words: text.value.slice(m.from, m.to),
-                leads: known.get(m.target) ?? m.target.replace(/^(?:tel|mailto|page):/, ''),
-                dead: isDead(document, m.target),
-              },
-            ]
-          : [],
-      ),
-    ),
+    textsOf(s, page).flatMap(({ path, text }) => {
+      const link = (words: string, target: string): PlacedLink => ({
+        part: `${s.id}/${path}`,
+        words,
+        leads: known.get(target) ?? target.replace(/^(?:tel|mailto|page|file):/, ''),
+        dead: isDead(document, target),
+      });
+      const own = targetOfButton(text);
+      return [
+        ...(own !== null && text.value ? [link(text.value, own)] : []),
+        ...(text.marks ?? []).flatMap((m) =>
+          m.kind === 'link' ? [link(text.value.slice(m.from, m.to), m.target)] : [],
+        ),
+      ];
+    }),
   );
 }
 

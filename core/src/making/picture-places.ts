@@ -147,6 +147,33 @@ export function fillBare(document: SiteDocument, seed: number): Operation | null
   return operations.length ? { op: 'batch', operations } : null;
 }
 
+/** The places for pictures that a section, or one item of it, can have a picture in or do without. */
+export const picturePartsOf = (
+  document: SiteDocument,
+  section: Section,
+  item: { list: { field: string }; id: string } | null,
+): PicturePlace[] =>
+  picturePlaces(document).filter(
+    ({ at }) =>
+      at.section === section.id &&
+      (item
+        ? at.path.startsWith(`${item.list.field}.${item.id}.`) && at.path.split('.').length === 3
+        : !at.path.includes('.')),
+  );
+
+/**
+ * Puts a picture into a bare place, or leaves it bare: one of the site’s that fits what is said there and that is shown
+ * nowhere yet, else one that is made.
+ */
+export function switchPicture(document: SiteDocument, place: PicturePlace, seed: number): Operation {
+  if (place.picture.media) return { op: 'setPicture', at: place.at, media: '' };
+  const unused = new Set(unusedMedia(document));
+  const medium = fitsFor(document, place, 40).find((m) => unused.has(m));
+  if (medium) return { op: 'batch', operations: putAt(document, place, medium) };
+  const made = makePicture(document, place.words || document.facts.trade || document.facts.name, seed);
+  return { op: 'batch', operations: [{ op: 'putMedium', medium: made }, ...putAt(document, place, made)] };
+}
+
 /** The pictures nothing shows, but for those another was cut from. */
 export function unusedMedia(document: SiteDocument): Medium[] {
   const used = new Set(picturePlaces(document).map((p) => p.picture.media));

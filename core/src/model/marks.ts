@@ -3,13 +3,13 @@ import { Type, type Static } from '@sinclair/typebox';
 const Offset = Type.Integer({ minimum: 0, maximum: 4000 });
 
 /**
- * Where a link in a text leads: a page of the site or a section of it by their ids, a phone (RFC 3966), a mail address
+ * Where a link in a text leads: a page of the site or a section of it, a file of the site, by their ids, a phone (RFC 3966), a mail address
  * (RFC 6068) or an address of the web.
  */
 export const LinkTarget = Type.String({
   maxLength: 500,
   pattern:
-    '^(page:[a-z0-9][a-z0-9-]{0,63}(#[a-z0-9][a-z0-9-]{0,63})?|tel:\\+?[0-9]{3,20}|mailto:[^\\s@<>"]+@[^\\s@<>"]+|https?://[^\\s<>"]+)$',
+    '^(page:[a-z0-9][a-z0-9-]{0,63}(#[a-z0-9][a-z0-9-]{0,63})?|file:[a-z0-9][a-z0-9-]{0,63}|tel:\\+?[0-9]{3,20}|mailto:[^\\s@<>"]+@[^\\s@<>"]+|https?://[^\\s<>"]+)$',
 });
 
 const TARGET = new RegExp(LinkTarget.pattern!, 'u');
@@ -30,8 +30,13 @@ export const TextMark = Type.Union([
 export type TextMark = Static<typeof TextMark>;
 export const MARK_KINDS = ['link', 'strong', 'stress'] as const;
 
-/** What a person may do with the words of a field beside writing them: nothing, set parts of them off, or lists as well. */
-export type FieldForm = 'words' | 'line' | 'prose';
+/**
+ * What a person may do with the words of a field beside writing them: nothing, say where the whole of them leads, set parts
+ * of them off, or lists as well.
+ */
+export type FieldForm = 'words' | 'button' | 'line' | 'prose';
+/** Whether parts of the words of a field can be set off. */
+export const takesMarks = (form: FieldForm): boolean => form === 'line' || form === 'prose';
 
 /** What begins a line that is an item of a list. */
 export const BULLET = '• ';

@@ -1,6 +1,6 @@
 import { Type, type ArrayOptions, type Static, type TProperties } from '@sinclair/typebox';
 import { LANGUAGE_TAGS } from './languages.gen.js';
-import { LinkTarget, TextMark, type FieldForm } from './marks.js';
+import { LinkTarget, takesMarks, TextMark, type FieldForm } from './marks.js';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
 export const SCHEMA_VERSION = 8;
@@ -51,11 +51,21 @@ export const Text = Type.Object(
 );
 export type Text = Static<typeof Text>;
 const { marks: _, ...bareText } = Text.properties;
+/** The words of a button, and where it leads where that is not what its place is for. */
+const buttonText = { ...bareText, to: Type.Optional(LinkTarget) };
+export type ButtonText = Text & { to?: string };
 
 /** What a text of a field may have beside its words: none of it where they are a label, a price or a name. */
 const formOf = (title: string, long: boolean): FieldForm =>
-  long ? 'prose' : /^(?:Heading|Caption|Point|Note|Line above)$/.test(title) ? 'line' : 'words';
-const textProperties = (form: FieldForm) => (form === 'words' ? bareText : Text.properties) as typeof Text.properties;
+  long
+    ? 'prose'
+    : /^(?:Heading|Caption|Point|Note|Line above)$/.test(title)
+      ? 'line'
+      : /(?:^|[ a-z])button$|^Link /i.test(title)
+        ? 'button'
+        : 'words';
+const textProperties = (form: FieldForm) =>
+  (takesMarks(form) ? Text.properties : form === 'button' ? buttonText : bareText) as typeof Text.properties;
 
 /**
  * A text field of a section shape: `title` is its label beside the window, `long` asks for several lines, `form` says what
@@ -611,6 +621,40 @@ export const Form = Type.Object(
 );
 export type Form = Static<typeof Form>;
 
+/** What a file for visitors can be: no kind of it runs anything of its own in a browser. By its ending. */
+export const FILE_TYPES = {
+  pdf: 'application/pdf',
+  docx: 'application/vnd.openxmlformats-officedocument.wordprocessingml.document',
+  xlsx: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+  pptx: 'application/vnd.openxmlformats-officedocument.presentationml.presentation',
+  odt: 'application/vnd.oasis.opendocument.text',
+  ods: 'application/vnd.oasis.opendocument.spreadsheet',
+  odp: 'application/vnd.oasis.opendocument.presentation',
+  epub: 'application/epub+zip',
+  zip: 'application/zip',
+  csv: 'text/csv; charset=utf-8',
+  txt: 'text/plain; charset=utf-8',
+  ics: 'text/calendar; charset=utf-8',
+  vcf: 'text/vcard; charset=utf-8',
+  // Some browsers draw any XML, and run what is in it.
+  gpx: 'application/octet-stream',
+  mp3: 'audio/mpeg',
+} as const;
+export type FileEnding = keyof typeof FILE_TYPES;
+
+/** A file for visitors to take away. Its address is made of its id: another version of it has the same one. */
+export const SiteFile = Type.Object(
+  {
+    id: Id,
+    title: line('Title', 120),
+    ending: Type.Union(oneOf(Object.keys(FILE_TYPES) as FileEnding[])),
+    bytes: Type.Integer({ minimum: 1 }),
+    hash: Type.String({ pattern: '^[0-9a-f]{64}$' }),
+  },
+  { additionalProperties: false },
+);
+export type SiteFile = Static<typeof SiteFile>;
+
 /** An address that is none of a page, such as one that a page had before, and where it leads. */
 export const Redirect = Type.Object(
   {
@@ -653,6 +697,7 @@ export const SiteDocument = Type.Object(
     footer: Type.Union([Section, Type.Null()]),
     forms: Type.Array(Form, { maxItems: 10 }),
     redirects: Type.Optional(Type.Array(Redirect, { minItems: 1, maxItems: 300 })),
+    files: Type.Optional(Type.Array(SiteFile, { minItems: 1, maxItems: 100 })),
   },
   { additionalProperties: false, $id: 'site-document' },
 );
@@ -663,6 +708,14 @@ export const ItemId = Type.String({ pattern: '^[a-z][a-z0-9]{0,23}$', $comment: 
 /** A list of a kind of section: items with an id and these fields. */
 export const itemsField = <P extends TProperties>(fields: P, options: ArrayOptions) =>
   Type.Array(Type.Object({ id: ItemId, ...fields }, { additionalProperties: false }), options);
+/** One of a few, each with what it is called; the first where nothing is said. */
+export interface ChoiceSchema {
+  $comment: 'choice';
+  title: string;
+  choices: Readonly<Record<string, string>>;
+}
+export const choiceField = <K extends string>(title: string, choices: Readonly<Record<K, string>>) =>
+  Type.Union(oneOf(Object.keys(choices) as K[]), { title, choices, $comment: 'choice' });
 /** A list of texts and nothing else, each with an id: paragraphs, points. */
 export const textsField = (title: string, options: ArrayOptions, long = false, form = formOf(title, long)) =>
   Type.Array(

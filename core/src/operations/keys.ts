@@ -7,6 +7,8 @@ import type { Place } from './place.js';
 /** All that a version puts in place. */
 export const SITE = 'site';
 export const MEDIA = `${SITE}/media`;
+/** The files for visitors. */
+export const FILES = `${SITE}/files`;
 export const PAGES = `${SITE}/pages`;
 
 export const pageKey = (page: string) => `${SITE}/page/${page}`;
@@ -18,6 +20,7 @@ export const contentKey = (section: string) => `${sectionKey(section)}/content`;
 /** A text, an item, a list or a place for a picture in the content of a section. */
 export const placeKey = ({ section, path }: Place) => `${contentKey(section)}/${path.replaceAll('.', '/')}`;
 export const mediumKey = (medium: string) => `${SITE}/medium/${medium}`;
+export const fileKey = (file: string) => `${SITE}/file/${file}`;
 export const formKey = (form: string) => `${SITE}/form/${form}`;
 export const factKey = (field: string) => `facts/${field}`;
 

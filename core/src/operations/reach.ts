@@ -57,7 +57,8 @@ export function pageOf(document: SiteDocument, id: string): Page {
   return page;
 }
 
-const leafAt = (document: SiteDocument, { section, path }: Place): Json => {
+/** What is at a place, whatever it is; undefined where there is nothing. */
+export const leafAt = (document: SiteDocument, { section, path }: Place): Json => {
   const found = findSection(document, section);
   return found && path.split('.').reduce<Json>(at, found.content);
 };
@@ -107,6 +108,16 @@ export function withSection(document: SiteDocument, id: string, change: (s: Sect
 /** A document with something else at a place in the content of a section. */
 export const withLeaf = (document: SiteDocument, section: string, keys: readonly string[], leaf: Json): SiteDocument =>
   withSection(document, section, (s) => ({ ...s, content: put(s.content, keys, leaf) as Section['content'] }));
+
+/**
+ * A document with other lists of what not every site has; those that are empty are left out, and they stand in one order
+ * so that taking back a change gives the same bytes.
+ */
+export function withTail(document: SiteDocument, lists: Partial<Pick<SiteDocument, 'redirects' | 'files'>>): SiteDocument {
+  const { redirects: led, files: kept, ...rest } = document;
+  const { redirects = led, files = kept } = lists;
+  return { ...rest, ...(redirects?.length && { redirects }), ...(files?.length && { files }) };
+}
 
 /** A list with one more in it. @throws OperationError where the place is beyond its end */
 export function inserted<T>(all: readonly T[], one: T, index: number): T[] {

@@ -111,6 +111,7 @@ export function validateDocument(value: unknown, known?: SiteDocument): Misfit[]
     ['/pages/sections', sections.map((s) => s.id)],
     ['/media', document.media.map((m) => m.id)],
     ['/forms', document.forms.map((f) => f.id)],
+    ['/files', (document.files ?? []).map((f) => f.id)],
     ['/facts/services', document.facts.services.map((s) => s.id)],
     ['/facts/people', document.facts.people.map((p) => p.id)],
     ...document.pages.flatMap((p, n) =>

@@ -71,8 +71,8 @@ export function api(parts: Parts): Router {
       req.method !== 'HEAD' &&
       req.method !== 'DELETE' &&
       Number(req.headers['content-length'] ?? 0) > 0;
-    const picture = /^\/sites\/[^/]+\/pictures$/.test(req.path) && req.is('application/octet-stream');
-    if (sent && !picture && !req.is('application/json'))
+    const file = /^\/sites\/[^/]+\/(?:pictures|files)$/.test(req.path) && req.is('application/octet-stream');
+    if (sent && !file && !req.is('application/json'))
       throw new Problem(415, 'The request is of a type this address does not take', 'Send application/json.');
     if (unkeepable(req.body))
       throw new Problem(

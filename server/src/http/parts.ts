@@ -11,6 +11,7 @@ import type { Events } from '../events/events.js';
 import type { Inbox } from '../inbox/inbox.js';
 import type { Jobs } from '../jobs/jobs.js';
 import type { Library } from '../library/library.js';
+import type { SiteFiles } from '../files/site-files.js';
 import type { Pictures } from '../pictures/pictures.js';
 import type { References } from '../reference/reference.js';
 import type { Servers } from '../servers/servers.js';
@@ -39,6 +40,7 @@ export interface Parts {
   choices: Choices;
   keptSections: KeptSections;
   pictures: Pictures;
+  files: SiteFiles;
   library: Library;
   references: References;
 }

@@ -1,5 +1,5 @@
 import { Problem } from '@tin-porch/core/ground';
-import type { FileMedium, SiteDocument } from '@tin-porch/core/model';
+import type { FileMedium, SiteDocument, SiteFile } from '@tin-porch/core/model';
 import {
   apply,
   describe,
@@ -73,10 +73,18 @@ const BACK_AT_ONCE = 200;
 /** Over so many steps at most a change is read anew. Whoever made it has not looked at the site for long. */
 const MOST_REBASED = 400;
 
-/** The pictures a document has more than the one before it, of whose files some are not kept for the site. */
-async function lackingPictures(client: pg.PoolClient, site: SiteRow, document: SiteDocument): Promise<FileMedium[]> {
-  const hashesOf = (m: FileMedium) => [...m.renditions.map((r) => r.hash), ...(m.source ? [m.source.hash] : [])];
-  const files = (d: SiteDocument) => d.media.filter((m): m is FileMedium => m.kind === 'file');
+/** The pictures and files a document has more than the one before it, of which some are not kept for the site. */
+async function lackingFiles(
+  client: pg.PoolClient,
+  site: SiteRow,
+  document: SiteDocument,
+): Promise<(FileMedium | SiteFile)[]> {
+  const hashesOf = (m: FileMedium | SiteFile) =>
+    'hash' in m ? [m.hash] : [...m.renditions.map((r) => r.hash), ...(m.source ? [m.source.hash] : [])];
+  const files = (d: SiteDocument) => [
+    ...d.media.filter((m): m is FileMedium => m.kind === 'file'),
+    ...(d.files ?? []),
+  ];
   const before = new Set(files(site.document).flatMap(hashesOf));
   const brought = files(document).filter((m) => hashesOf(m).some((h) => !before.has(h)));
   if (!brought.length) return [];
@@ -213,12 +221,12 @@ export class SiteLog {
         misfits.map((m) => `${m.pointer} ${m.message}`).join('; '),
         { misfits },
       );
-    const lacking = await lackingPictures(client, site, document);
+    const lacking = await lackingFiles(client, site, document);
     if (lacking.length)
       throw new Problem(
         422,
         'That would leave the site invalid',
-        `The files of ${lacking.map((m) => `“${m.title || m.id}”`).join(', ')} are not kept here: bring the picture itself.`,
+        `The files of ${lacking.map((m) => `“${m.title || m.id}”`).join(', ')} are not kept here: bring them again.`,
       );
     const seq = site.head + 1;
     await client.query(

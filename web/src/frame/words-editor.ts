@@ -1,4 +1,4 @@
-import { BULLET, cleanMarks, type FieldForm, type TextMark } from '@tin-porch/core/model';
+import { BULLET, cleanMarks, takesMarks, type FieldForm, type TextMark } from '@tin-porch/core/model';
 import { baseKeymap, chainCommands, splitBlock, toggleMark } from 'prosemirror-commands';
 import { history, redo, redoDepth, undo, undoDepth } from 'prosemirror-history';
 import { keymap } from 'prosemirror-keymap';
@@ -61,7 +61,7 @@ export class WordsEditor {
           spellcheck: 'true',
           role: 'textbox',
           'aria-label': given.label,
-          'aria-multiline': String(form !== 'words'),
+          'aria-multiline': String(takesMarks(form)),
         },
         dispatchTransaction: (tr) => this.dispatch(tr),
         handlePaste: (_view, event) => this.paste(event),

@@ -73,8 +73,10 @@ const BREAK: NodeSpec = {
 };
 const TEXT: NodeSpec = { group: 'inline' };
 
+const WORDS = new Schema({ nodes: { doc: { content: 'text*' }, text: TEXT } });
 const schemas: Record<FieldForm | 'blocks', Schema> = {
-  words: new Schema({ nodes: { doc: { content: 'text*' }, text: TEXT } }),
+  words: WORDS,
+  button: WORDS,
   line: new Schema({ nodes: { doc: { content: 'inline*' }, text: TEXT, break: BREAK }, marks: MARKS }),
   prose: new Schema({ nodes: { doc: { content: 'inline*' }, text: TEXT, break: BREAK }, marks: MARKS }),
   blocks: new Schema({

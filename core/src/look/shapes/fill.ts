@@ -1,6 +1,6 @@
 import type { TSchema } from '@sinclair/typebox';
 import { idFrom } from '../../ground/ids.js';
-import type { Text } from '../../model/site.js';
+import { isPicture, isText, type Text } from '../../model/site.js';
 
 const nothing: Text = { value: '', from: { kind: 'designer' } };
 
@@ -9,6 +9,7 @@ interface Field {
   $comment?: string;
   properties?: Record<string, TSchema>;
   items?: TSchema;
+  choices?: Record<string, string>;
 }
 
 /**
@@ -20,11 +21,21 @@ export function fill(schema: TSchema, value: unknown, about: string): unknown {
   const given = (value ?? {}) as Record<string, unknown>;
   if (field.$comment === 'id') return typeof value === 'string' && value ? value : idFrom(about);
   if (field.$comment === 'text') {
-    const { value: words, from, marks } = (value as Text | undefined) ?? nothing;
-    const text = { value: words, from, ...(marks && field.properties?.['marks'] && { marks }) };
+    // What another kind has under this name may be something else.
+    const { value: words, from, marks }: Text = isText(value) ? value : nothing;
+    const text = {
+      value: words,
+      from,
+      ...(marks && field.properties?.['marks'] && { marks }),
+      ...(given['to'] !== undefined && field.properties?.['to'] && { to: given['to'] }),
+    };
     return field.properties?.['id'] ? { id: given['id'] ?? idFrom(about), ...text } : text;
   }
-  if (field.$comment === 'picture') return value ?? { media: '', alt: nothing };
+  if (field.$comment === 'choice') {
+    const known = Object.keys(field.choices ?? {});
+    return known.includes(value as string) ? value : known[0];
+  }
+  if (field.$comment === 'picture') return isPicture(value) ? value : { media: '', alt: nothing };
   if (field.type === 'array')
     return Array.isArray(value) ? value.map((v, n) => fill(field.items!, v, `${about}.${n}`)) : [];
   if (field.type === 'object')

@@ -2,7 +2,7 @@ import type { ComponentChildren } from 'preact';
 import { icons } from '../icons/icons.gen.js';
 import { iconFor } from '../icons/choose.js';
 import { blocksOf, runsOf, type Marked, type Run } from '../../model/marks.js';
-import { childrenOf, parentOf, type Page, type Picture, type Text } from '../../model/site.js';
+import { childrenOf, parentOf, type ButtonText, type Page, type Picture, type Text } from '../../model/site.js';
 import type { Surroundings } from './shape.js';
 
 type Tag =
@@ -118,7 +118,7 @@ export function Buttons(props: { at: Surroundings; action?: Text; second?: Text;
         </a>
       )}
       {shows(second) && (
-        <a class="button second" href={at.link(props.to ?? 'services')}>
+        <a class="button second" href={ownHref(at, second!) ?? at.link(props.to ?? 'services')}>
           <Words as="span" text={second} at={at} path="second" />
         </a>
       )}
@@ -126,16 +126,17 @@ export function Buttons(props: { at: Surroundings; action?: Text; second?: Text;
   );
 }
 
-/** The address of a file, or the contact page where what was written is none. */
-export const fileHref = (at: Surroundings, address: Text): string =>
-  /^(?:https?:\/\/|\/)[^\s"<>]*$/.test(address.value.trim()) ? address.value.trim() : at.link('contact');
+/** The address of a file: where its name leads, or what was written; the contact page where that is none. */
+export const fileHref = (at: Surroundings, { name, address }: { name: ButtonText; address: Text }): string =>
+  ownHref(at, name) ??
+  (/^(?:https?:\/\/|\/)[^\s"<>]*$/.test(address.value.trim()) ? address.value.trim() : at.link('contact'));
 
 /** A link to where there is more of it. */
 export function More(props: { at: Surroundings; text: Text; to: string }) {
   if (!shows(props.text)) return null;
   return (
     <p class="more">
-      <a href={props.at.link(props.to)}>
+      <a href={ownHref(props.at, props.text) ?? props.at.link(props.to)}>
         <Words as="span" text={props.text} at={props.at} path="more" />
       </a>
     </p>
@@ -368,9 +369,13 @@ export function telUri(phone: string): string | null {
   return digits.length >= 5 ? `tel:${digits}` : null;
 }
 
-/** Where a main button leads: to the dialler where it says the number, else to where one gets in touch. */
+/** Where a button leads by its own word; null where it has none, or what it led to is gone. */
+const ownHref = (at: Surroundings, { to }: ButtonText): string | null => (to === undefined ? null : at.target(to));
+
+/** Where a main button leads: where it says, to the dialler where it says the number, else to where one gets in touch. */
 export const actionHref = (at: Surroundings, action: Text): string =>
-  (at.phone && action.value.includes(at.phone) && telUri(at.phone)) || at.link('contact');
+  ownHref(at, action) ??
+  ((at.phone && action.value.includes(at.phone) && telUri(at.phone)) || at.link('contact'));
 
 /** Phone and mail; with `all` every number and address that is for something, and what for. */
 export function Reach({ at, all = false }: { at: Surroundings; all?: boolean }) {

@@ -1,4 +1,12 @@
-import { isPicture, isText, type Medium, type Section, type SiteDocument, type Text } from '../../model/site.js';
+import {
+  isPicture,
+  isText,
+  type ButtonText,
+  type Medium,
+  type Section,
+  type SiteDocument,
+  type Text,
+} from '../../model/site.js';
 import { isFrame } from '../../model/page.js';
 import type { SingleOperation, Operation } from '../../operations/operation.js';
 import { idFrom } from '../../ground/ids.js';
@@ -52,9 +60,10 @@ const ofAnother = (text: Text): Text =>
     : { ...text, from: { kind: 'pack', line: 'kept/section', claim: true } };
 
 /** The links of a text lead nowhere on another site: they go, and the words stay. */
-const unled = ({ marks, ...text }: Text): Text => {
-  const kept = marks?.filter((m) => m.kind !== 'link' || !m.target.startsWith('page:'));
-  return kept?.length ? { ...text, marks: kept } : text;
+const unled = ({ marks, to, ...text }: ButtonText): ButtonText => {
+  const within = (target: string) => /^(?:page|file):/.test(target);
+  const kept = marks?.filter((m) => m.kind !== 'link' || !within(m.target));
+  return { ...text, ...(kept?.length && { marks: kept }), ...(to !== undefined && !within(to) && { to }) };
 };
 
 /**

@@ -1,6 +1,8 @@
 import { isText, type Section, type Text } from '../../model/site.js';
 import { textsOf, type PlacedText } from '../generate/site.js';
+import { choicesAt } from '../../operations/choices.js';
 import type { OperationNamed } from '../../operations/operation.js';
+import type { Place } from '../../operations/place.js';
 import { emptyOf } from '../../look/shapes/complete.js';
 import { shapes } from '../../look/shapes/registry.gen.js';
 
@@ -17,6 +19,7 @@ export interface SectionList {
 
 interface ListSchema {
   type?: string;
+  title?: string;
   maxItems?: number;
   items?: { title?: string; properties?: Record<string, { title?: string }> };
 }
@@ -39,10 +42,11 @@ function nameOf(item: unknown): string {
 export function listsOf(section: Section): SectionList[] {
   return fieldsOf(section)
     .filter(([field, schema]) => schema.type === 'array' && Array.isArray(section.content[field]))
-    .map(([field, { items, maxItems = 40 }]) => ({
+    .map(([field, { title, items, maxItems = 40 }]) => ({
       field,
       items: itemsOf(section, field).map((item) => ({ id: item.id, name: nameOf(item) })),
       one:
+        title ??
         items?.title ??
         Object.values(items?.properties ?? {}).find((p) => p.title && p.title !== 'Picture')?.title ??
         'Item',
@@ -110,6 +114,26 @@ export const partsOf = (section: Section, item: { list: SectionList; id: string 
       ? t.path.startsWith(`${item.list.field}.${item.id}.`) && t.path.split('.').length === 3
       : !t.path.includes('.'),
   );
+
+/** Something of an item that is one of a few: where it is, what it is called, what it is now and what it can be. */
+export interface ItemChoice {
+  at: Place;
+  title: string;
+  value: string;
+  choices: readonly (readonly [value: string, words: string])[];
+}
+
+/** What can be chosen of an item. What the first of a list stands beside is nothing: it has no place to choose. */
+export function choicesOf(section: Section, { list, id, at }: { list: SectionList; id: string; at: number }): ItemChoice[] {
+  const item = (section.content[list.field] as { id: string }[]).find((i) => i.id === id);
+  return Object.entries(item ?? {}).flatMap(([key, value]): ItemChoice[] => {
+    const path = `${list.field}.${id}.${key}`;
+    const schema = choicesAt(section, path);
+    if (!schema || (key === 'place' && at === 0)) return [];
+    const choices = Object.entries(schema.choices);
+    return [{ at: { section: section.id, path }, title: schema.title, value: value as string, choices }];
+  });
+}
 
 /** Puts a part in or leaves it out: one that is put in waits to be written. */
 export const switchPart = ({ section, path, label, text }: PlacedText): OperationNamed<'setText'> => ({

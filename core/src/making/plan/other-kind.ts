@@ -1,4 +1,12 @@
-import { isPicture, isText, type Picture, type Section, type SiteDocument, type Text } from '../../model/site.js';
+import {
+  isPicture,
+  isText,
+  type ButtonText,
+  type Picture,
+  type Section,
+  type SiteDocument,
+  type Text,
+} from '../../model/site.js';
 import { isFrame, openerOf } from '../../model/page.js';
 import type { SingleOperation } from '../../operations/operation.js';
 import { findSection } from '../../operations/reach.js';
@@ -56,7 +64,12 @@ interface Field {
   maxItems?: number;
   items?: { $comment?: string; properties?: Record<string, unknown> };
 }
-const bare = ({ value, from, marks }: Text): Text => ({ value, from, ...(marks && { marks }) });
+const bare = ({ value, from, marks, to }: ButtonText): ButtonText => ({
+  value,
+  from,
+  ...(marks && { marks }),
+  ...(to !== undefined && { to }),
+});
 
 /** The matter of one section as the content of another kind, as far as that has places for it. */
 function poured(kind: string, matter: Matter, about: string): Section['content'] {

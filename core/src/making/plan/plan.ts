@@ -4,6 +4,7 @@ import { languages } from '../../language/registry.gen.js';
 import { speaks } from '../../brief/format.js';
 import {
   childrenOf,
+  isPicture,
   isText,
   parentOf,
   type Form,
@@ -78,6 +79,20 @@ function asPlaceholders(value: unknown): unknown {
   return value;
 }
 
+/** The same with pictures of the site where the sample has some of its own: none where the site has none. */
+function pictured(value: unknown, media: SiteDocument['media']): unknown {
+  let n = 0;
+  const walk = (v: unknown): unknown =>
+    isPicture(v)
+      ? { ...v, media: v.media && media.length ? media[n++ % media.length]!.id : '' }
+      : Array.isArray(v)
+        ? v.map(walk)
+        : typeof v === 'object' && v !== null && !isText(v)
+          ? Object.fromEntries(Object.entries(v).map(([k, inner]) => [k, walk(inner)]))
+          : v;
+  return walk(value);
+}
+
 /** A new section of a shape: in the writer’s words where it writes one like it, in placeholders where not. */
 export function newSection(document: SiteDocument, shape: string): Section {
   const kind = kindOf(shape);
@@ -87,7 +102,8 @@ export function newSection(document: SiteDocument, shape: string): Section {
       ? [stepsSection(desk)]
       : writeVersion(document.facts, document.seed, document).pages.flatMap((p) => p.sections);
   const written = known.find((s) => kindOf(s.shape) === kind);
-  const content = written?.content ?? (asPlaceholders(shapes[shape]!.sample) as Section['content']);
+  const content =
+    written?.content ?? (pictured(asPlaceholders(shapes[shape]!.sample), document.media) as Section['content']);
   const taken = new Set(document.forms.map((f) => f.id));
   if (typeof content['form'] === 'string' && !taken.has(content['form']))
     throw new Error('The site has no form for it.');

@@ -24,6 +24,7 @@ import { some } from '../../ground/some.js';
 import { colourName } from '../directions/direction.js';
 import type { SlipChange } from '../ask/reply.js';
 import { textsOf } from '../generate/site.js';
+import { fileWords, targetOfButton, targetWords } from '../links.js';
 import { kindOf } from '../plan/plan.js';
 
 const same = (a: unknown, b: unknown) => sorted(a) === sorted(b);
@@ -56,6 +57,12 @@ export const saidIn = (section: Section): string =>
     .map((t) => t.text.value)
     .filter(Boolean)
     .join('\n');
+/** Where the buttons of a section are told to lead. */
+const ledIn = (section: Section, on: SiteDocument): string[] =>
+  textsOf(section).flatMap((t) => {
+    const to = targetOfButton(t.text);
+    return to === null ? [] : [`“${t.text.value}” leads to ${targetWords(on, to)}`];
+  });
 const titleOf = (s: Section) => shapes[s.shape]?.title ?? s.shape;
 
 /** Changes gathered one after the other, each made on the site as those before it leave it. */
@@ -145,6 +152,27 @@ function mediaGone(all: Gathered, then: SiteDocument): void {
     { before: gone.map((m) => m.title).join(', ') },
   );
 }
+/** Files for visitors that came or went, and other versions of them. */
+function files(all: Gathered, then: SiteDocument): void {
+  const { files: is = [] } = then;
+  const { files: was = [] } = all.now;
+  const brought = is.filter((f) => !was.some((w) => same(w, f)));
+  all.add(
+    brought.map((file) => ({ op: 'putFile', file })),
+    some(brought.length, 'file'),
+    {},
+    { after: brought.map(fileWords).join(', ') },
+  );
+}
+function filesGone(all: Gathered, then: SiteDocument): void {
+  const gone = (all.now.files ?? []).filter((f) => !then.files?.some((t) => t.id === f.id));
+  all.add(
+    gone.map((f) => ({ op: 'removeFile', file: f.id })),
+    `${some(gone.length, 'file')} that came since`,
+    {},
+    { before: gone.map(fileWords).join(', ') },
+  );
+}
 
 /** What lays out a section as it was. */
 function layoutsTo(now: Section, then: Section): SingleOperation[] {
@@ -196,13 +224,16 @@ function section(all: Gathered, then: Section, page: Page | null): void {
           : [{ op: 'setContent' as const, section: then.id, content: then.content }]),
       ];
   const [before, after] = [saidIn(now), saidIn(then)];
-  const character = (s: Section) =>
-    [shapes[s.shape]?.character, s.ground, s.hidden && 'hidden', ...layoutWords(s)].filter(Boolean).join(', ');
+  const led: [string[], string[]] = [ledIn(now, all.now), ledIn(then, all.now)];
+  const character = (s: Section, n: 0 | 1) =>
+    [shapes[s.shape]?.character, s.ground, s.hidden && 'hidden', ...layoutWords(s), ...(same(...led) ? [] : led[n])]
+      .filter(Boolean)
+      .join(', ');
   all.add(
     operations,
     `${titleOf(then)}${page ? ` on ${page.label}` : ''}`,
     { ...(page && { page: page.id }), section: then.id },
-    before === after ? { before: character(now), after: character(then) } : { before, after },
+    before === after ? { before: character(now, 0), after: character(then, 1) } : { before, after },
   );
 }
 
@@ -399,13 +430,15 @@ const asOne = (now: SiteDocument, then: SiteDocument): SlipChange[] => {
       },
     );
   look(all, then);
+  files(all, then);
   redirects(all, then);
+  filesGone(all, then);
   return all.changes;
 };
 
 /**
  * What would make a site what it was (or is) at another point: changes that can be taken or left one by one, a section each.
- * Taken all, exactly and in order, they give that point but for the order of its pictures.
+ * Taken all, exactly and in order, they give that point but for the order of its pictures and files.
  */
 export function changesTo(now: SiteDocument, then: SiteDocument): SlipChange[] {
   if (writtenAnew(now, then)) return asOne(now, then);
@@ -414,6 +447,7 @@ export function changesTo(now: SiteDocument, then: SiteDocument): SlipChange[] {
     facts(all, then);
     look(all, then);
     media(all, then);
+    files(all, then);
     pages(all, then);
     sections(all, then);
     for (const form of then.forms) {
@@ -431,7 +465,9 @@ export function changesTo(now: SiteDocument, then: SiteDocument): SlipChange[] {
     }
     redirects(all, then);
     mediaGone(all, then);
-    const left = (d: SiteDocument) => ({ ...d, media: [...d.media].sort((a, b) => (a.id < b.id ? -1 : 1)) });
+    filesGone(all, then);
+    const ordered = <T extends { id: string }>(list: readonly T[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
+    const left = (d: SiteDocument) => ({ ...d, media: ordered(d.media), files: ordered(d.files ?? []) });
     return same(left(all.now), left(then)) ? all.changes : asOne(now, then);
   } catch (error) {
     // What cannot be done part by part is done as a whole.

@@ -2,6 +2,7 @@ import { Type } from '@sinclair/typebox';
 import { LinkTarget } from '../../model/marks.js';
 import { Redirect } from '../../model/site.js';
 import type { Definition } from '../definition.js';
+import { withTail } from '../reach.js';
 
 /** Where an address leads that is none of the site’s pages; `null` for nowhere. They are kept in the order of the addresses. */
 const SetRedirect = Type.Object(
@@ -15,12 +16,12 @@ const SetRedirect = Type.Object(
 export const setRedirect: Definition<typeof SetRedirect> = {
   schema: SetRedirect,
   apply(document, { op, from, to }) {
-    const { redirects = [], ...rest } = document;
+    const { redirects = [] } = document;
     const before = redirects.find((r) => r.from === from)?.to ?? null;
     const others = redirects.filter((r) => r.from !== from);
     const all = to === null ? others : [...others, { from, to }].sort((a, b) => (a.from < b.from ? -1 : 1));
     return {
-      document: all.length ? { ...rest, redirects: all } : rest,
+      document: withTail(document, { redirects: all }),
       inverse: { op, from, to: before },
     };
   },

@@ -1,9 +1,10 @@
 import { Type } from '@sinclair/typebox';
 import type { SiteDocument } from '../../model/site.js';
+import { choicesAt } from '../choices.js';
 import { OperationError, type Definition } from '../definition.js';
 import { placeKey } from '../keys.js';
 import { Place } from '../place.js';
-import { inserted, listAt, withLeaf, type Item } from '../reach.js';
+import { inserted, leafAt, listAt, sectionOf, withLeaf, type Item } from '../reach.js';
 import { wordsWithin } from '../words.js';
 
 const closed = { additionalProperties: false } as const;
@@ -41,6 +42,29 @@ export const insertItem: Definition<typeof InsertItem> = {
   needs: ({ list }) => [placeKey(list)],
   moves: ({ list, item, at }) => [{ list: placeKey(list), id: item.id, from: null, to: at }],
   placed: (operation, at) => ({ ...operation, at }),
+};
+
+/** Chooses one of what a place in a section can be. */
+const SetChoice = Type.Object(
+  { op: Type.Literal('setChoice'), at: Place, value: Type.String({ pattern: '^[a-z]{1,20}$' }) },
+  closed,
+);
+export const setChoice: Definition<typeof SetChoice> = {
+  schema: SetChoice,
+  apply(document, { op, at, value }) {
+    const section = sectionOf(document, at.section);
+    const before = leafAt(document, at);
+    const choices = choicesAt(section, at.path)?.choices;
+    if (typeof before !== 'string' || !choices || !Object.hasOwn(choices, value))
+      throw new OperationError(`There is no “${value}” to choose at ${at.section}, ${at.path}.`);
+    return {
+      document: withLeaf(document, at.section, at.path.split('.'), value),
+      inverse: { op, at, value: before },
+    };
+  },
+  says: () => 'Changed how a piece stands',
+  field: ({ at }) => `choice ${at.section} ${at.path}`,
+  writes: ({ at }) => [placeKey(at)],
 };
 
 const RemoveItem = Type.Object({ op: Type.Literal('removeItem'), list: Place, item: ItemId }, closed);

@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
-import { Form, Section, Text, type Page } from '../../model/site.js';
+import { LinkTarget } from '../../model/marks.js';
+import { Form, Section, Text, type ButtonText, type Page } from '../../model/site.js';
 import { numbered, pathForward } from '../forward/older.js';
 import { OperationError, type Definition } from '../definition.js';
 import { contentKey, formKey, pageKey, placeKey } from '../keys.js';
@@ -14,11 +15,11 @@ const SetText = Type.Object({ op: Type.Literal('setText'), at: Place, text: Text
 export const setText: Definition<typeof SetText> = {
   schema: SetText,
   apply(document, { op, at, text }) {
-    const before = textAt(document, at) as (Text & { id?: string }) | undefined;
+    const before = textAt(document, at) as (ButtonText & { id?: string }) | undefined;
     if (!before) throw new OperationError(`There is no text at ${at.section}, ${at.path}.`);
-    const { id, ...words } = before;
-    // A text in a list is the same one, whatever it says.
-    const leaf = id === undefined ? text : { id, ...text };
+    const { id, to, ...words } = before;
+    // A text in a list is the same one, whatever it says, and a button leads where it led.
+    const leaf = { ...(id !== undefined && { id }), ...text, ...(to !== undefined && { to }) };
     return {
       document: withLeaf(document, at.section, at.path.split('.'), leaf),
       inverse: { op, at, text: words },
@@ -29,6 +30,28 @@ export const setText: Definition<typeof SetText> = {
   writes: ({ at }) => [placeKey(at)],
   words: ({ text }) => text.value,
   forward: (operation, document) => ({ ...operation, at: pathForward(document, operation.at) }),
+};
+
+/** Says where a button leads; null for where its place leads by itself. */
+const SetTarget = Type.Object(
+  { op: Type.Literal('setTarget'), at: Place, to: Type.Union([LinkTarget, Type.Null()]) },
+  closed,
+);
+export const setTarget: Definition<typeof SetTarget> = {
+  schema: SetTarget,
+  apply(document, { op, at, to }) {
+    const before = textAt(document, at) as ButtonText | undefined;
+    if (!before) throw new OperationError(`There is no button at ${at.section}, ${at.path}.`);
+    const { to: led, ...words } = before;
+    return {
+      document: withLeaf(document, at.section, at.path.split('.'), { ...words, ...(to !== null && { to }) }),
+      inverse: { op, at, to: led ?? null },
+    };
+  },
+  says: ({ to }) => (to === null ? 'Let a button lead where its place leads' : 'Said where a button leads'),
+  field: ({ at }) => `target ${at.section} ${at.path}`,
+  // Beside its words, not in them: who writes those leaves this.
+  writes: ({ at }) => [`${placeKey(at)}:to`],
 };
 
 const SetSeo = Type.Object(

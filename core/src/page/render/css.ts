@@ -2,7 +2,7 @@ import { layoutCss } from '../../look/layout.js';
 import { colourTokens, finishCss, lookTokens, wordSizes } from '../../look/tokens.js';
 import { families } from '../../look/type.js';
 import type { Look } from '../../model/site.js';
-import { shapeCss } from '../../look/shapes/registry.gen.js';
+import { kindCss, shapeCss } from '../../look/shapes/registry.gen.js';
 import { shortHash } from '../../ground/random.js';
 
 /** What a font file of a site holds: the letters it is cut down to and the weights it keeps. */
@@ -631,13 +631,16 @@ ${declarations(colourTokens(look.night), '    ')}
   }
 }`;
   const faces = [...new Set([look.heading, look.reading])].map((id) => face(id, fontBase, display, cuts?.[id]));
-  const shapes = [...new Set(usedShapes)].sort().map((name) => shapeCss[name] ?? '');
+  const used = [...new Set(usedShapes)].sort();
+  const kinds = [...new Set(used.map((name) => name.split('/')[0]!))].map((kind) => kindCss[kind] ?? '');
+  const shapes = used.map((name) => shapeCss[name] ?? '');
   return (
     [
       ...faces,
       tokens,
       night,
       BASE,
+      ...kinds,
       ...shapes,
       ...finishCss(look, { edge: has('edge'), motion: has('motion') }),
       ...layoutCss(options.layouts ?? new Set(), look, options.longestWord ?? 0, options.gone),

@@ -6,7 +6,16 @@ import { directionOf } from '../../brief/reading/tongue.js';
 import { languages, type LanguageTag } from '../../language/registry.gen.js';
 import { families } from '../../look/type.js';
 import { asPublished, everySection, footerOf, headerOf, openerOf, waits } from '../../model/page.js';
-import type { Credit, Medium, Page, Section, SiteDocument, Text } from '../../model/site.js';
+import {
+  FILE_TYPES,
+  type Credit,
+  type Medium,
+  type Page,
+  type Section,
+  type SiteDocument,
+  type SiteFile,
+  type Text,
+} from '../../model/site.js';
 import { drawMedium } from '../../look/pictures/draw.js';
 import { drawFavicon, drawMark } from '../../look/pictures/mark.js';
 import { featuredPicture, iconPicture, SHARE_SIZE, sharePicture, type Raster } from '../../look/pictures/share.js';
@@ -261,8 +270,22 @@ function linkTo(document: SiteDocument, id: string): string {
   return pagePath(document.pages[0]!);
 }
 
+/** Where a file for visitors is. */
+const filePath = ({ id, ending }: SiteFile): string => `/files/${id}.${ending}`;
+
+/** The files for visitors that something on the site leads to: no other is given out. */
+function filesOf(document: SiteDocument): RenderedFile[] {
+  if (!document.files) return [];
+  const said = JSON.stringify([document.header, document.footer, document.pages, document.redirects]);
+  return document.files
+    .filter((f) => said.includes(`"file:${f.id}"`))
+    .map((f) => ({ path: filePath(f), type: FILE_TYPES[f.ending], blob: f.hash }));
+}
+
 /** The address a link within a text leads to; null where what it leads to is not on the site any more. */
 export function targetOf(document: SiteDocument, target: string): string | null {
+  const file = target.startsWith('file:') && document.files?.find((f) => `file:${f.id}` === target);
+  if (file !== false) return file ? filePath(file) : null;
   const within = /^page:([^#]+)(?:#(.+))?$/.exec(target);
   if (!within) return target;
   const page = document.pages.find((p) => p.id === within[1]);
@@ -314,6 +337,7 @@ const sharedBy = ({ origin, stylesheet }: RenderOptions, document: SiteDocument,
     home,
     outline,
     [facts, look, mark, language, media, forms, header, footer],
+    document.files?.map(filePath),
   ]);
 };
 
@@ -624,6 +648,7 @@ export function render(site: SiteDocument, options: RenderOptions): RenderedFile
     { path: '/sitemap.xml', type: 'application/xml; charset=utf-8', text: sitemap(document, options.origin) },
     { path: '/robots.txt', type: 'text/plain; charset=utf-8', text: robots(options.origin) },
     ...files.pictures.values(),
+    ...filesOf(document),
     ...[...new Set([document.look.heading, document.look.reading])].map((id) => ({
       path: fontPath(id, files.cuts?.[id]),
       type: 'font/woff2',

@@ -12,14 +12,20 @@ const pictureOf = (id: string | undefined): string => {
   return id;
 };
 
-/** Picture files of a site. */
-export function pictureHandlers({ sites, pictures }: Parts): Handlers<typeof pictureRoutes> {
+/** Picture files of a site, and files for its visitors. */
+export function pictureHandlers({ sites, pictures, files }: Parts): Handlers<typeof pictureRoutes> {
   return {
     'POST /sites/:id/pictures': async ({ me, params, query, req }) => {
       const site = await sites.of(me.organisation, params['id']!);
       const bytes: unknown = req.body;
       if (!Buffer.isBuffer(bytes) || !bytes.length) throw new Problem(400, 'The file is empty');
       return pictures.bring(site, (query.name ?? '').slice(0, 200), bytes);
+    },
+    'POST /sites/:id/files': async ({ me, params, query, req }) => {
+      const site = await sites.of(me.organisation, params['id']!);
+      const bytes: unknown = req.body;
+      if (!Buffer.isBuffer(bytes) || !bytes.length) throw new Problem(400, 'The file is empty');
+      return files.bring(site, query.name, bytes, query.instead);
     },
     'POST /sites/:id/pictures/:source/sight': async ({ body, me, params, res }) => {
       const site = await sites.headOf(me.organisation, params['id']!);

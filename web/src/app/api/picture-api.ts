@@ -1,6 +1,6 @@
 import { HttpClient, HttpEventType } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
-import type { Credit, FileMedium, Medium, Retouch } from '@tin-porch/core/model';
+import type { Credit, FileMedium, Medium, Retouch, SiteFile } from '@tin-porch/core/model';
 import { filter, firstValueFrom, map, type Observable } from 'rxjs';
 import { PorchApi } from './porch-api';
 
@@ -31,13 +31,22 @@ export interface LibraryFound {
   pictures: LibraryPicture[];
 }
 
-/** The calls about picture files and the library. */
+/** The calls about picture files, files for visitors, and the library. */
 @Injectable({ providedIn: 'root' })
 export class PictureApi {
   private readonly http = inject(HttpClient);
   private readonly api = inject(PorchApi);
 
-  /** Brings one file; tells how much of it is sent, then what it became. */
+  /** Brings one file for visitors; `instead` is the id of the one it is another version of. */
+  bringFile(site: string, file: Blob, name: string, instead?: string): Observable<SiteFile> {
+    return this.api.send((token) =>
+      this.http.post<SiteFile>(`/api/sites/${site}/files`, file, {
+        params: { name, ...(instead !== undefined && { instead }) },
+        headers: { ...token, 'content-type': 'application/octet-stream' },
+      }),
+    );
+  }
+  /** Brings one picture; tells how much of it is sent, then what it became. */
   bring(site: string, file: Blob, name: string): Observable<Bringing> {
     return this.api
       .send((token) =>

@@ -1,8 +1,22 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import { Router } from '@angular/router';
-import { ask, takeSlip, withSlip, type Asked, type InHand, type Reply, type SlipChange } from '@tin-porch/core/making';
+import {
+  ask,
+  reworkSlip,
+  takeSlip,
+  withSlip,
+  type Asked,
+  type InHand,
+  type Reply,
+  type ReworkScope,
+  type SlipChange,
+} from '@tin-porch/core/making';
+import type { Part } from '@tin-porch/core/operations';
 import { some } from '@tin-porch/core/some';
+import { asRefusal } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';
+import { WAYS, type Way } from '../writing/ways';
+import { WritingDesk } from '../writing/writing-desk';
 
 /** How many requests that were done are remembered: “the same for the story”, “the colours as they were”. */
 const REMEMBERED = 20;
@@ -13,13 +27,15 @@ export class Asking {
   private readonly store = inject(SiteStore);
   private readonly router = inject(Router);
   /** The words that were asked, and what they came to; null where no slip is open. */
-  readonly open = signal<{ said: string; reply: Reply } | null>(null);
+  readonly open = signal<{ said: string; reply: Reply; part: Part } | null>(null);
   /** What stands in the line. */
   readonly line = signal('');
   /** Numbers of the changes that are left. */
   readonly left = signal<ReadonlySet<number>>(new Set());
   /** Whether the window shows the site with the changes, or as it is. */
   readonly shows = signal<'after' | 'before'>('after');
+  private readonly desk = inject(WritingDesk);
+  private turn = 0;
   private before: NonNullable<Asked['before']> = [];
 
   readonly changes = computed<readonly SlipChange[]>(() => {
@@ -75,11 +91,25 @@ export class Asking {
     }
     this.show(said, reply);
   }
+  /** Whether words are being worked over. */
+  readonly working = this.desk.busy.asReadonly();
+  /** Works the words of a section or of a page over: what comes of it is a slip like any other. */
+  async workOver(scope: ReworkScope, way: Way, of: string): Promise<void> {
+    const document = this.store.document();
+    if (!document || this.desk.busy()) return;
+    const said = `${WAYS.find(([w]) => w === way)![1]}: ${of}`;
+    try {
+      const { changes, note } = await this.desk.rework({ kind: way, scope, seed: document.seed + ++this.turn });
+      this.show(said, reworkSlip(this.store.document()!, changes, note), 'writer');
+    } catch (error) {
+      this.show(said, { kind: 'no', words: asRefusal(error).message });
+    }
+  }
   /** Shows what one of several choices, or a point of an answer, comes to. */
-  show(said: string, reply: Reply): void {
+  show(said: string, reply: Reply, part: Part = 'ask'): void {
     this.left.set(new Set());
     this.shows.set('after');
-    this.open.set({ said, reply });
+    this.open.set({ said, reply, part });
     this.store.side.set('controls');
     const [first] = this.changes();
     if (first?.at.page && !this.onPage(first)) this.goTo(first.at);
@@ -125,7 +155,7 @@ export class Asking {
     this.before = [...this.before, { said: open.said, document, at: changes.at(-1)!.at }].slice(-REMEMBERED);
     this.close();
     const after = withSlip(document, changes, exact);
-    this.store.change(operation, exact ? 'designer' : 'ask', exact);
+    this.store.change(operation, exact ? 'designer' : open.part, exact);
     void this.store.flush();
     if (this.store.document() !== document)
       this.store.said.set({

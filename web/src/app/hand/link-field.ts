@@ -8,15 +8,22 @@ import {
   input,
   linkedSignal,
   output,
+  signal,
   viewChild,
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { NgbTypeahead } from '@ng-bootstrap/ng-bootstrap';
 import { linkChoices, readLink, type LinkChoice } from '@tin-porch/core/making';
-import { map, merge, Subject, type Observable } from 'rxjs';
+import { FILE_TYPES } from '@tin-porch/core/model';
+import { firstValueFrom, map, merge, Subject, type Observable } from 'rxjs';
+import { PictureApi } from '../api/picture-api';
+import { asRefusal } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';
 
-/** Where words lead to: found by a few letters among pages, sections and ways to reach the client, or an address typed in. */
+/**
+ * Where words lead to: found by a few letters among pages, sections, files and ways to reach the client, an address typed in,
+ * or a file that is brought.
+ */
 @Component({
   selector: 'tp-link-field',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -31,7 +38,7 @@ import { SiteStore } from '../site/site-store';
         name="link-to"
         maxlength="500"
         autocomplete="off"
-        placeholder="A page, a phone, an address …"
+        placeholder="A page, a file, a phone, an address …"
         [attr.aria-invalid]="fault() ? true : null"
         [attr.aria-describedby]="fault() ? 'link-fault' : null"
         [ngModel]="typed()"
@@ -45,9 +52,24 @@ import { SiteStore } from '../site/site-store';
       />
       <button class="plain small" type="submit">Lead there</button>
       @if (target() !== null) {
-        <button class="plain small" type="button" (click)="chosen.emit(null)">No link</button>
+        <button class="plain small" type="button" (click)="chosen.emit(null)">{{ none() }}</button>
       }
+      <button class="plain small" type="button" [disabled]="bringing()" (click)="picker.click()">
+        {{ file() ? 'Another version' : 'A file …' }}
+      </button>
+      <input
+        #picker
+        class="sr"
+        type="file"
+        tabindex="-1"
+        aria-hidden="true"
+        [accept]="endings"
+        (change)="bring($any($event.target).files?.[0]); $any($event.target).value = ''"
+      />
       <button class="plain small" type="button" (click)="left.emit()">Close</button>
+      @if (bringing()) {
+        <span class="quiet" role="status">Bringing it …</span>
+      }
       @if (fault(); as words) {
         <span class="fault" id="link-fault" role="alert">{{ words }}</span>
       }
@@ -56,7 +78,10 @@ import { SiteStore } from '../site/site-store';
 })
 export class LinkField {
   private readonly store = inject(SiteStore);
+  private readonly api = inject(PictureApi);
   readonly target = input.required<string | null>();
+  /** What it is called to lead nowhere of one’s own choosing. */
+  readonly none = input('No link');
   /** Where to; null for nowhere. */
   readonly chosen = output<string | null>();
   readonly left = output();
@@ -87,6 +112,33 @@ export class LinkField {
     return this.all()
       .filter((c) => wanted.every((w) => c.words.toLowerCase().includes(w)))
       .slice(0, 8);
+  }
+  protected readonly endings = Object.keys(FILE_TYPES)
+    .map((e) => `.${e}`)
+    .join(',');
+  protected readonly bringing = signal(false);
+  /** The file it leads to. */
+  protected readonly file = computed(() => {
+    const target = this.target();
+    return this.store.document()!.files?.find((f) => `file:${f.id}` === target);
+  });
+  /** Brings a file for visitors: one more, or another version of the one it leads to, whose address stays. */
+  protected async bring(file: File | undefined): Promise<void> {
+    const document = this.store.document();
+    if (!file || !document) return;
+    this.bringing.set(true);
+    this.fault.set('');
+    try {
+      const brought = await firstValueFrom(this.api.bringFile(document.id, file, file.name, this.file()?.id));
+      if (this.store.document()?.id !== document.id) return;
+      this.store.change({ op: 'putFile', file: brought });
+      this.chosen.emit(`file:${brought.id}`);
+    } catch (error) {
+      const { message, detail } = asRefusal(error);
+      this.fault.set([message, detail].filter(Boolean).join('. '));
+    } finally {
+      this.bringing.set(false);
+    }
   }
   protected go(): void {
     const said = this.typedWords().trim();

@@ -17,6 +17,7 @@ import { shapes } from '@tin-porch/core/look';
 import {
   canRepeat,
   carryTo,
+  choicesOf,
   hasOwnGround,
   listsOf,
   shapesOfKind,
@@ -29,7 +30,11 @@ import {
   itemAt,
   ownFrame,
   partsOf,
+  picturePartsOf,
   switchPart,
+  switchPicture,
+  type ItemChoice,
+  type PicturePlace,
   type PlacedText,
   type SectionList,
 } from '@tin-porch/core/making';
@@ -48,6 +53,7 @@ import { some } from '@tin-porch/core/some';
 import type { SectionPlace } from '../../frame/messages';
 import { Asking } from '../asking/asking';
 import { SiteStore } from '../site/site-store';
+import { WAYS, type Way } from '../writing/ways';
 import { KeptSections } from './kept-sections';
 import { SectionLayout } from './section-layout';
 import { Hand } from './hand';
@@ -177,6 +183,18 @@ interface Tag {
                     <button type="button" (click)="takeOut(tag)">Take out</button>
                   }
                 }
+                @if (!tag.shared && asking && says(tag.section)) {
+                  <select
+                    [attr.aria-label]="'Work the words of ' + tag.title + ' over'"
+                    [disabled]="asking.working()"
+                    (change)="workOver(tag, $any($event.target).value); $any($event.target).value = ''"
+                  >
+                    <option value="">Work over …</option>
+                    @for (way of ways; track way[0]) {
+                      <option [value]="way[0]">{{ way[1] }}</option>
+                    }
+                  </select>
+                }
                 @if (!tag.shared) {
                   <button type="button" [attr.aria-expanded]="layoutOpen()" (click)="layoutOpen.set(!layoutOpen())">
                     Lay out
@@ -200,6 +218,16 @@ interface Tag {
                       After
                     </button>
                     <button type="button" (click)="takeItem(tag.section)">Leave out</button>
+                    @for (choice of choices(); track choice.at.path) {
+                      <label class="chosen"
+                        >{{ choice.title }}
+                        <select (change)="choose(choice, $any($event.target).value)">
+                          @for (one of choice.choices; track one[0]) {
+                            <option [value]="one[0]" [selected]="one[0] === choice.value">{{ one[1] }}</option>
+                          }
+                        </select>
+                      </label>
+                    }
                   </div>
                 } @else {
                   @for (list of emptyLists(tag.section); track list.field) {
@@ -209,7 +237,7 @@ interface Tag {
                   }
                 }
                 @if (parts(tag.section); as all) {
-                  @if (all.length) {
+                  @if (all.length || pictures().length) {
                     <button type="button" [attr.aria-expanded]="partsOpen()" (click)="partsOpen.set(!partsOpen())">
                       Parts{{ item() ? ' of it' : '' }}
                     </button>
@@ -218,6 +246,13 @@ interface Tag {
                         <label class="check"
                           ><input type="checkbox" [checked]="!!part.text.value" (change)="switch(part)" />{{
                             bare(part.label)
+                          }}</label
+                        >
+                      }
+                      @for (place of pictures(); track place.at.path) {
+                        <label class="check"
+                          ><input type="checkbox" [checked]="!!place.picture.media" (change)="switchPicture(place)" />{{
+                            pictures().length > 1 ? place.label : 'Picture'
                           }}</label
                         >
                       }
@@ -309,6 +344,17 @@ export class SectionMargin {
     const [id, path] = this.store.part()?.split('/') ?? [];
     const section = this.hand.sections().find((s) => s.id === id);
     return section && path ? itemAt(section, path) : null;
+  });
+  /** What can be chosen of it. */
+  protected readonly choices = computed(() => {
+    const section = this.hand.sections().find((s) => s.id === this.hand.section());
+    const item = this.item();
+    return section && item ? choicesOf(section, item) : [];
+  });
+  /** The places for pictures of what is in hand. */
+  protected readonly pictures = computed(() => {
+    const section = this.hand.sections().find((s) => s.id === this.hand.section());
+    return section ? picturePartsOf(this.store.document()!, section, this.item()) : [];
   });
   protected readonly partsOpen = signal(false);
   protected waiting = waits;
@@ -450,6 +496,12 @@ export class SectionMargin {
     this.hand.rest();
     void this.kept?.keep(section.id, title);
   }
+  protected readonly ways = WAYS;
+  protected says = (section: Section) => textsOf(section).some((t) => t.text.value && !t.path.endsWith('.alt'));
+  protected workOver({ section, title }: Tag, way: Way | ''): void {
+    this.hand.rest();
+    if (way) void this.asking?.workOver({ section: section.id }, way, title);
+  }
   protected twice(section: Section): void {
     const operation = twice(this.store.document()!, section.id);
     this.change(operation);
@@ -503,6 +555,12 @@ export class SectionMargin {
       `${name} is left out.`,
     );
     this.store.part.set(`${section.id}/`);
+  }
+  protected choose({ at }: ItemChoice, value: string): void {
+    this.change({ op: 'setChoice', at, value });
+  }
+  protected switchPicture(place: PicturePlace): void {
+    this.change(switchPicture(this.store.document()!, place, Math.floor(Math.random() * 2 ** 31)));
   }
   protected switch(part: PlacedText): void {
     this.change(switchPart(part));

@@ -1,26 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, linkedSignal, signal } from '@angular/core';
-import { withMarksOf, type Text } from '@tin-porch/core/model';
-import type { ReworkKind } from '@tin-porch/core/making';
+import { takesMarks, withMarksOf, type Text } from '@tin-porch/core/model';
+import { placeWords, targetOfButton, targetWords, type ReworkKind } from '@tin-porch/core/making';
 import { asRefusal } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';
+import { WAYS } from '../writing/ways';
 import { WritingDesk } from '../writing/writing-desk';
 import { Hand } from './hand';
 import { LinkField } from './link-field';
 import { sourceOf } from './source-words';
 
-const WAYS: readonly (readonly [Exclude<ReworkKind, 'free' | 'keywords'>, string])[] = [
-  ['shorter', 'Shorter'],
-  ['another', 'Another'],
-];
-const MORE_WAYS: typeof WAYS = [
-  ['longer', 'Longer'],
-  ['plainer', 'Plainer'],
-  ['warmer', 'Warmer'],
-  ['formal', 'More formal'],
-  ['livelier', 'Livelier'],
-  ['list', 'As a list'],
-  ['spelling', 'Spelling'],
-];
+/** How many ways to work words over have a button of their own. */
+const AT_HAND = 2;
 /** The tools of the text in hand: what sets its words off, other words for it, where they come from, and whether they hold. */
 @Component({
   selector: 'tp-words-foot',
@@ -38,9 +28,17 @@ const MORE_WAYS: typeof WAYS = [
           <button class="plain small" type="button" (click)="leave()">Leave it</button>
           <button class="plain small" type="button" [disabled]="desk.busy()" (click)="ask(asked())">Once more</button>
         } @else if (linking()) {
-          <tp-link-field [target]="hand.words()?.link ?? null" (chosen)="link($event)" (left)="back()" />
+          <tp-link-field
+            [target]="isButton() ? leads() : (hand.words()?.link ?? null)"
+            [none]="isButton() ? 'Where its place leads' : 'No link'"
+            (chosen)="link($event)"
+            (left)="back()"
+          />
         } @else {
-          @if (text.form !== 'words' && writing()) {
+          @if (isButton()) {
+            <button class="plain small leads" type="button" (click)="linking.set(true)">{{ leadsWords() }}</button>
+          }
+          @if (takesMarks(text.form) && writing()) {
             <button
               class="plain small strong"
               type="button"
@@ -101,8 +99,8 @@ export class WordsFoot {
   protected readonly desk = inject(WritingDesk);
   private readonly store = inject(SiteStore);
   private readonly element = inject<ElementRef<HTMLElement>>(ElementRef);
-  protected readonly ways = WAYS;
-  protected readonly moreWays = MORE_WAYS;
+  protected readonly ways = WAYS.slice(0, AT_HAND);
+  protected readonly moreWays = WAYS.slice(AT_HAND);
   private readonly taken = computed(() => `${this.hand.text()?.section.id}/${this.hand.text()?.path}`);
   /** Of the text in hand alone: another one begins afresh. */
   protected readonly linking = linkedSignal({ source: this.taken, computation: () => false });
@@ -112,6 +110,19 @@ export class WordsFoot {
   protected readonly writing = computed(
     () => this.hand.writing() !== null && this.hand.writing() === this.store.part(),
   );
+  protected readonly takesMarks = takesMarks;
+  protected readonly isButton = computed(() => this.hand.text()?.form === 'button');
+  /** Where the button in hand is told to lead. */
+  protected readonly leads = computed(() => {
+    const text = this.hand.text()?.text;
+    return text ? targetOfButton(text) : null;
+  });
+  protected readonly leadsWords = computed(() => {
+    const [document, text, to] = [this.store.document(), this.hand.text(), this.leads()];
+    if (!document || !text) return '';
+    const words = to === null ? placeWords(document, text) : targetWords(document, to);
+    return words ? `Leads to ${words}` : 'Leads where its place does';
+  });
   protected readonly source = computed(() => {
     const text = this.hand.text()?.text;
     return text ? sourceOf(text) : '';
@@ -145,6 +156,13 @@ export class WordsFoot {
   }
   protected link(target: string | null): void {
     this.linking.set(false);
+    const text = this.hand.text();
+    if (text && this.isButton()) {
+      this.store.change({ op: 'setTarget', at: { section: text.section.id, path: text.path }, to: target });
+      void this.store.flush();
+      this.hand.do({ name: 'focus' });
+      return;
+    }
     this.hand.do(target === null ? { name: 'unlink' } : { name: 'link', target });
   }
 

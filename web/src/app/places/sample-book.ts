@@ -44,6 +44,7 @@ const ORDER = [
   'visit',
   'contact',
   'call',
+  'rows',
   'footer',
 ];
 const rank = (kind: string) => (ORDER.includes(kind) ? ORDER.indexOf(kind) : ORDER.length);

@@ -7,20 +7,10 @@ import { asRefusal } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';
 import { ChangedText } from './changed-text';
 import { costWords, WritingDesk } from './writing-desk';
+import { WAYS } from './ways';
 import { WriterChoice } from './writer-choice';
 import { some } from '@tin-porch/core/some';
 
-const KINDS: readonly (readonly [Exclude<ReworkKind, 'free' | 'keywords'>, string])[] = [
-  ['another', 'Another'],
-  ['shorter', 'Shorter'],
-  ['longer', 'Longer'],
-  ['plainer', 'Plainer'],
-  ['warmer', 'Warmer'],
-  ['formal', 'More formal'],
-  ['livelier', 'Livelier'],
-  ['list', 'As a list'],
-  ['spelling', 'Spelling'],
-];
 type Reach = 'text' | 'section' | 'page' | 'site';
 
 interface Proposal extends Reworked {
@@ -132,7 +122,7 @@ export class ReworkPanel {
   protected readonly some = some;
   protected readonly store = inject(SiteStore);
   protected readonly desk = inject(WritingDesk);
-  protected readonly kinds = KINDS;
+  protected readonly kinds = WAYS;
   protected readonly order = signal('');
   protected readonly typed = signal<string | null>(null);
   protected readonly keywords = computed(() => this.typed() ?? this.store.document()?.facts.keywords.join(', ') ?? '');

@@ -13,7 +13,7 @@ export const kind = defineKind({
       form: Type.String({ maxLength: 64 }),
       heading: textField('Heading'),
       lead: textField('Introduction', true),
-      action: textField('Button'),
+      action: textField('Button', false, 'words'),
       thanks: textField('When it has arrived', true),
     },
     closed,

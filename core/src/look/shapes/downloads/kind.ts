@@ -13,7 +13,11 @@ export const kind = defineKind({
       heading: textField('Heading'),
       lead: textField('Introduction', true),
       items: itemsField(
-        { name: textField('Paper'), text: textField('What is in it'), address: textField('Address of the file') },
+        {
+          name: textField('Paper', false, 'button'),
+          text: textField('What is in it'),
+          address: textField('Address of the file'),
+        },
         { maxItems: 24 },
       ),
     },

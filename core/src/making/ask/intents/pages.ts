@@ -183,7 +183,7 @@ export const oldAddress: Intent = {
   read(r, { document }) {
     const said = r.find(/(?:https?:\/)?\/[^\s"“”,]{1,200}/u);
     const from = said && readPath(said[0]);
-    if (!r.has('verb:link', 'cannot:redirect')) return null;
+    if (!r.has('verb:link', 'cannot:redirect') || r.has('part:button')) return null;
     if (!from) {
       if (!r.has('cannot:redirect')) return null;
       r.explain(r.from, r.to);

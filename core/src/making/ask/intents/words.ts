@@ -1,10 +1,13 @@
-import { reworded, withMarksOf, cleanMarks } from '../../../model/marks.js';
+import { cleanMarks, reworded, takesMarks, withMarksOf } from '../../../model/marks.js';
+import { openerOf } from '../../../model/page.js';
 import type { Section, Text } from '../../../model/site.js';
 import type { SingleOperation } from '../../../operations/operation.js';
 import { allTexts, textsOf, type PlacedText } from '../../generate/site.js';
+import { readLink, targetOfButton, targetWords } from '../../links.js';
 import { rework, type ReworkKind, type ReworkScope } from '../../rework/rework.js';
 import { change, no, question, slip, type Context, type Intent, type SlipChange } from '../reply.js';
 import type { Reader } from '../reader.js';
+import { reworkSlip } from '../rework-slip.js';
 
 const setText = (t: PlacedText, text: Text): SingleOperation => ({
   op: 'setText',
@@ -189,7 +192,7 @@ export const markWords: Intent = {
     if (!words) return null;
     r.every('verb:', 'part:text', 'this:', 'prep:');
     const found = allTexts(document).filter(
-      (t) => t.form !== 'words' && t.text.value.toLowerCase().includes(words.toLowerCase()),
+      (t) => takesMarks(t.form) && t.text.value.toLowerCase().includes(words.toLowerCase()),
     );
     if (!found.length) return no(`“${words}” stands in no text that can have anything set off.`);
     return slip(
@@ -230,10 +233,53 @@ export const linkWords: Intent = {
     if (!words || !to) return null;
     r.every('verb:', 'part:text', 'prep:', 'noun:page', 'this:');
     const found = allTexts(document).filter(
-      (t) => t.form !== 'words' && t.text.value.toLowerCase().includes(words.toLowerCase()),
+      (t) => takesMarks(t.form) && t.text.value.toLowerCase().includes(words.toLowerCase()),
     );
     if (!found.length) return no(`“${words}” stands in no text that can have a link.`);
     return slip([markedIn(found[0]!, words, { kind: 'link', target: to }, `leads to ${target?.label ?? url}`)]);
+  },
+};
+
+/** Where a button leads. */
+export const linkButton: Intent = {
+  name: 'link button',
+  weight: 1.08,
+  examples: ['the button at the top should lead to the services page', 'let the button in the call lead to contact'],
+  read(r, { document }) {
+    if (!r.has('part:button') || !r.has('verb:link', 'verb:send')) return null;
+    const back = /\b(?:by itself|as before|usual)\b/i.exec(r.words) !== null;
+    const page = r.pages('to')[0];
+    const placed = page ? undefined : r.sections('to')[0];
+    const address = page || placed ? null : readLink(r.thing('url')?.text ?? r.tail('verb:link', 'verb:send') ?? '');
+    const to = page
+      ? `page:${page.id}`
+      : placed?.page
+        ? `page:${placed.page.id}#${placed.section.id}`
+        : back
+          ? null
+          : address;
+    if (to === null && !back) return question('Where should the button lead: to which page, section or address?');
+    if (back) r.explain(r.from, r.to);
+    const second = r.word('nth:2');
+    r.every('verb:', 'verb:link', 'verb:send', 'part:button', 'prep:', 'this:', 'place:top');
+    const named = r.sections().find((s) => s.section !== placed?.section);
+    const at = r.pages('at', '').find((p) => p !== page) ?? r.pageInHand() ?? document.pages[0]!;
+    const on = named?.section ?? r.inHand()?.section ?? openerOf(at);
+    r.every('noun:');
+    const buttons = allTexts(document).filter(
+      (t) => t.section.id === on?.id && t.form === 'button' && t.text.value && (!second || t.path === 'second'),
+    );
+    const button = buttons.find((t) => t.path === r.hand.path) ?? buttons[0];
+    if (!button) return no(`There is no button in ${on ? titleOf(on) : 'that page'}.`);
+    const led = (target: string | null) => (target === null ? 'where its place leads' : targetWords(document, target));
+    return slip([
+      change(
+        { op: 'setTarget', at: { section: button.section.id, path: button.path }, to },
+        `“${button.text.value}” leads to ${led(to)}`,
+        atOf(button),
+        { before: led(targetOfButton(button.text)), after: led(to) },
+      ),
+    ]);
   },
 };
 
@@ -301,20 +347,7 @@ export const rewordTexts: Intent = {
 };
 function reworked({ document }: Context, scope: ReworkScope, kind: ReworkKind) {
   const { changes, note } = rework(document, { kind, scope });
-  if (!changes.length) return no(note || 'Nothing was found to change.');
-  const places = allTexts(document);
-  return slip(
-    changes.map((c) => {
-      const page = places.find((t) => t.section.id === c.at.section)?.page;
-      return change(
-        { op: 'setText', at: c.at, text: c.after },
-        `${c.label}: ${c.measured}`,
-        { ...(page && { page: page.id }), section: c.at.section, path: c.at.path },
-        { before: c.before.value, after: c.after.value },
-      );
-    }),
-    note ? [note] : [],
-  )!;
+  return reworkSlip(document, changes, note);
 }
 
 /** Something to be written that nobody has said: it cannot be made up. */

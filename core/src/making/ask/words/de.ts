@@ -28,7 +28,7 @@ export const de: AskWords = {
   'verb:describe': 'alternativtexte?|bildbeschreibung(?:en)?',
   'verb:bold': 'fett',
   'verb:italic': 'kursiv',
-  'verb:link': 'verlinke?n?|link',
+  'verb:link': 'verlinke?n?|link|führ(?:e|en|t)(?= (?:zu|zur|zum|auf|nach) )|führen',
   'this:': 'das|dies(?:e|er|es|en|em)?|hier|es|sie|ihn',
   'all:': 'alles|überall|alle(?:n|r)?|ganze[nrs]?|insgesamt',
   'noun:page': 'seiten?',

@@ -30,7 +30,7 @@ export const en: AskWords = {
     'undo|take (?:it |that |this )?back|revert|restore|go back(?: to)?|back to|as (?:it was|before|they were)|how (?:it|they) (?:was|were)|how(?= the)|like (?:it was|before)|put (?:it |them )?back',
   'verb:again':
     '(?:the )?same(?: thing)?(?= (?:for|with|on|to|here))|do (?:it|that|this|the same)(?: again)?(?= (?:for|with|on|to))|likewise|again(?= for| on| with)|and also(?= the)',
-  'verb:link': 'link|links|point|lead(?:s)?(?= to)|click(?:able)?',
+  'verb:link': 'link|links|point|lead(?:s)?(?= to)|takes?(?: people| them| visitors| you| one)?(?= to)|click(?:able)?',
   'verb:bold': '(?:bold|strong|fat|thicker type)',
   'verb:italic': 'italic(?:s)?|slanted type|emphasis(?:e)?',
   'verb:send': 'send|deliver|forward|goes? to|should (?:go|come) to|mail(?:ed)?(?= to)',
@@ -85,6 +85,7 @@ export const en: AskWords = {
   'kind:figures': 'figures|key numbers|statistics|stats',
   'kind:statement': 'statement|motto|big sentence',
   'kind:products': 'products|shop|goods',
+  'kind:rows': '(?:hand-?made|free|custom) sections?|sections? (?:made )?by hand|rows by hand',
   'kind:downloads': 'downloads?|leaflets?|pdfs?|documents',
   'kind:compare': 'before and after|comparison',
   'kind:table': 'table|timetable|chart of sizes',

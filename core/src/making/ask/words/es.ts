@@ -27,7 +27,7 @@ export const es: AskWords = {
   'verb:describe': 'textos? alternativos?|describ(?:e|ir)',
   'verb:bold': 'negrita',
   'verb:italic': 'cursiva',
-  'verb:link': 'enlaces?|enlaz(?:a|ar)',
+  'verb:link': 'enlaces?|enlaz(?:a|ar)|llev(?:a|e|ar)|conduzca|conduce',
   'this:': 'est(?:a|e|o|as|os)|aquí|es[ao]',
   'all:': 'tod(?:o|a|os|as)|en todas partes',
   'noun:page': 'páginas?',

@@ -27,7 +27,7 @@ export const fr: AskWords = {
   'verb:describe': 'textes? alternatifs?|décri(?:s|re|vez)',
   'verb:bold': 'gras',
   'verb:italic': 'italiques?',
-  'verb:link': 'liens?',
+  'verb:link': 'liens?|mèn(?:e|ent)|mener|conduise?|conduit',
   'this:': 'cette|ce(?:t|ci|la)?|ça|ici|la|le|celle-ci|celui-ci',
   'all:': 'tout(?:e|es)?|tous|partout|ensemble',
   'noun:page': 'pages?',

@@ -39,6 +39,7 @@ import { SectionMargin, type Seam } from '../../hand/section-margin';
 import { SectionSeam } from '../../hand/section-seam';
 import { SectionPanel } from '../section-panel';
 import { ReworkPanel } from '../../writing/rework-panel';
+import { WAYS, type Way } from '../../writing/ways';
 import { SiteStore } from '../site-store';
 
 const VIEWS = [
@@ -103,7 +104,19 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
           } @else if (side() === 'checks') {
             <tp-checks-panel [checks]="checks()" (go)="goTo($event)" />
           } @else {
-            <p class="quiet">{{ current()?.label }}, from top to bottom</p>
+            <div class="between">
+              <p class="quiet">{{ current()?.label }}, from top to bottom</p>
+              <select
+                [attr.aria-label]="'Work the words of ' + current()?.label + ' over'"
+                [disabled]="asking.working()"
+                (change)="workOver($any($event.target).value); $any($event.target).value = ''"
+              >
+                <option value="">Work over …</option>
+                @for (way of ways; track way[0]) {
+                  <option [value]="way[0]">{{ way[1] }}</option>
+                }
+              </select>
+            </div>
             <ul class="sections">
               @for (section of sections(); track section.id) {
                 <li>
@@ -267,6 +280,7 @@ export class PagesStep {
     const place = window?.places().find((p) => p.id === this.seam()?.under);
     return window && place ? (place.bottom - window.scrolledTo()) * window.scale() : 0;
   });
+  protected readonly ways = WAYS;
   protected readonly views = VIEWS;
   protected readonly view = signal<'window' | 'rework' | 'confirm' | 'points'>('window');
   protected readonly side = signal<'words' | 'outline' | 'checks'>('words');
@@ -286,6 +300,11 @@ export class PagesStep {
   protected readonly current = computed(
     () => this.store.document()?.pages.find((p) => p.id === this.store.page()) ?? this.store.document()?.pages[0],
   );
+  protected workOver(way: Way | ''): void {
+    const page = this.current();
+    this.hand.rest();
+    if (way && page) void this.asking.workOver({ page: page.id }, way, page.label);
+  }
   protected readonly sections = this.hand.sections;
   protected readonly chosen = computed(() => {
     const part = this.store.part()?.split('/')[0];

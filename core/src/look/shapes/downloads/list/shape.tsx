@@ -14,7 +14,7 @@ export const shape = defineShape(kind, {
           {content.items.map((item, n) => (
             <li key={n}>
               <Icon name="file-text" at={at} />
-              <a href={fileHref(at, item.address)}>
+              <a href={fileHref(at, item)}>
                 <Words as="span" text={item.name} at={at} path={`items.${item.id}.name`} />
               </a>
               <Words as="span" class="quiet" text={item.text} at={at} path={`items.${item.id}.text`} />

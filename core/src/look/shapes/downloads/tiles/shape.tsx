@@ -16,7 +16,7 @@ export const shape = defineShape(kind, {
               <div class="inside">
                 <Icon name="download" at={at} />
                 <h3>
-                  <a href={fileHref(at, item.address)}>
+                  <a href={fileHref(at, item)}>
                     <Words as="span" text={item.name} at={at} path={`items.${item.id}.name`} />
                   </a>
                 </h3>
