@@ -1,4 +1,5 @@
 import type { SiteDocument, Text } from '@tin-porch/core/model';
+import { pdf } from '@tin-porch/core/fixtures';
 import { renderPage } from '@tin-porch/core/page';
 import { textAt } from '@tin-porch/core/operations';
 import { validateDocument } from '@tin-porch/core/validate';
@@ -580,6 +581,79 @@ describe('The page in hand', () => {
     await context.addCookies(cookies);
     await page.reload();
     await until('it is sent', async () => (await document()).facts.phone === '01632 960 777');
+  });
+
+  it('is made by hand from rows of pieces, which stand where they are put and have pictures, with keys alone', async () => {
+    await open(1280);
+    const before = (await home()).sections.map((s) => s.id);
+    const made = async () => (await home()).sections[1]!;
+    const pieces = async () =>
+      (await made()).content['items'] as { id: string; place: string; as: string; picture: { media: string } }[];
+    await page.focus(`#tag-${before[0]}`);
+    await page.keyboard.press('Enter');
+    await page.locator('.tag.on button:has-text("Add under it")').press('Enter');
+    await page.locator('tp-section-seam .offers button:has-text("Rows by hand")').press('Enter');
+    await until('it is laid in', async () => (await made()).shape === 'rows/open');
+    const { id: section } = await made();
+    const [first, second] = await pieces();
+    await press(`${section}/items.${second!.id}.text`);
+    // What stands first stands beside nothing; the second can begin a row.
+    await page.getByLabel('After the last').selectOption('row');
+    await until('a row of its own', async () => (await pieces())[1]!.place === 'row');
+    await until('two rows', async () => (await frame().locator('.hand-row').count()) === 2);
+    await page.locator('.tag.on button:has-text("Parts of it")').press('Enter');
+    await page.getByLabel('Picture', { exact: true }).check();
+    await until('a picture', async () => (await pieces())[1]!.picture.media !== '');
+    await frame().locator('.hand-row').nth(1).locator('.pic').first().waitFor();
+    await page.getByLabel('It is').selectOption('quote');
+    await until('a quote', async () => (await pieces())[1]!.as === 'quote');
+    for (const f of await axe(page)) troubles.push(`with a piece in hand: ${f}`);
+    await page.locator('.of-item button:has-text("One more under it")').press('Enter');
+    await until('four pieces', async () => (await pieces()).length === 4);
+    await press(`${section}/items.${first!.id}.text`);
+    expect(await page.getByLabel('After the last').count()).toBe(0);
+    expect(validateDocument(await document())).toEqual([]);
+    for (let n = 0; n < 12 && (await home()).sections.length > before.length; n++) {
+      await page.click('[aria-label=Undo]');
+      await page.waitForTimeout(300);
+    }
+    expect((await home()).sections.map((s) => s.id)).toEqual(before);
+  });
+
+  it('has a button that leads to a file, and the words of a section worked over where they stand', async () => {
+    await open(1280);
+    const [first, second] = (await home()).sections;
+    const part = `${first!.id}/action`;
+    const button = async () => (await textOf(first!.id, 'action')) as Text & { to?: string };
+    await press(part);
+    await page.locator('.tools .leads').press('Enter');
+    const file = (name: string, bytes: Uint8Array) =>
+      page.setInputFiles('tp-link-field input[type=file]', {
+        name,
+        mimeType: 'application/octet-stream',
+        buffer: Buffer.from(bytes),
+      });
+    await file('list.html', Buffer.from('<script>1</script>'));
+    await page.waitForSelector('#link-fault:has-text("ends in one of these")');
+    for (const f of await axe(page)) troubles.push(`with a file refused: ${f}`);
+    await file('What we lay.pdf', pdf(['Mooring ropes, fenders']));
+    await until('it leads there', async () => (await button()).to === 'file:what-we-lay');
+    await page.waitForSelector('.tools .leads:has-text("Leads to What we lay (PDF")');
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('Take the list');
+    await page.keyboard.press('Escape');
+    await saved();
+    const [words, html] = [await button(), renderPage(await document(), 'home', { origin: 'https://gant.example' })];
+    expect([words.value, words.to]).toEqual(['Take the list', 'file:what-we-lay']);
+    expect(html).toContain('href="/files/what-we-lay.pdf"');
+    // A slip like any other: nothing is done before it is taken.
+    await page.focus(`#tag-${second!.id}`);
+    await page.keyboard.press('Enter');
+    await page.selectOption('.tag.on select[aria-label^="Work the words"]', 'another');
+    await page.waitForSelector('.slip');
+    expect((await home()).sections[1]).toEqual(second!);
+    await page.click('.slip >> text=Take it');
+    await until('it is done', async () => JSON.stringify((await home()).sections[1]) !== JSON.stringify(second));
   });
 
   it('is worked on by touch on a phone', async () => {

@@ -33,4 +33,5 @@ export * from './plan/layout-words.js';
 export { changesTo, saidIn } from './points/changes-to.js';
 export * from './outline.js';
 export * from './plan/kept.js';
+export * from './plan/page-like.js';
 export * from './plan/other-kind.js';

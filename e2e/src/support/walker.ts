@@ -75,6 +75,7 @@ const covered = (page: Page): Promise<string[]> =>
     const note = document.querySelector('.said-note');
     // Behind a dialog everything is covered, as it should be.
     const ground = document.querySelector('ngb-modal-window') ?? document;
+    const menu = document.querySelector('.dropdown-menu.show');
     for (const e of Array.from(ground.querySelectorAll<HTMLElement>(selector))) {
       const box = e.getBoundingClientRect();
       if (!box.width || !box.height || !e.checkVisibility({ visibilityProperty: true }) || e.closest('.sr')) continue;
@@ -83,7 +84,8 @@ const covered = (page: Page): Promise<string[]> =>
       const at = e.getBoundingClientRect();
       if (at.width < 4 || at.height < 4) continue;
       const top = document.elementFromPoint(at.left + at.width / 2, at.top + at.height / 2);
-      if (!top || e.contains(top) || top.contains(e) || note?.contains(top)) continue;
+      // What lies under an open menu or a note is there again once that is closed.
+      if (!top || e.contains(top) || top.contains(e) || note?.contains(top) || menu?.contains(top)) continue;
       if (top.closest('label')?.contains(e)) continue;
       found.push(
         `${e.tagName.toLowerCase()} “${words.slice(0, 40)}” is covered by ${top.tagName.toLowerCase()}.${top.className}`,

@@ -6,7 +6,8 @@ type Put = Extract<ToFrame, { kind: 'put' }>;
 const HOVER =
   '[data-part]:hover{outline:1px dashed #a5421d;outline-offset:4px;cursor:text}[data-picture]:hover{outline:1px dashed #a5421d;outline-offset:-4px;cursor:pointer}[data-hidden]{opacity:.4}';
 /** What is written in keeps its spaces, and the page goes where it is told at once. */
-const WORKED = '.ProseMirror{white-space:pre-wrap;outline:none}html{scroll-behavior:auto!important}';
+const WORKED =
+  '.ProseMirror{white-space:pre-wrap;outline:none}.ProseMirror .doubt{text-decoration:underline dotted #a5421d 2px;text-underline-offset:3px}html{scroll-behavior:auto!important}';
 
 /** Tells the page that holds this one. */
 export const tell = (message: FromFrame): void => parent.postMessage(message, '*');

@@ -10,6 +10,8 @@ export interface Written {
 export type WordsCommand =
   | { name: 'strong' | 'stress' | 'unlink' | 'focus' }
   | { name: 'link'; target: string }
+  /** Shows which words nobody has said, where they stand now. */
+  | { name: 'doubt'; words: readonly string[] }
   /** Puts other words in the place of those there, as one step of the editor. */
   | { name: 'replace'; text: Written };
 

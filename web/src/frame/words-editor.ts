@@ -7,14 +7,38 @@ import {
   AllSelection,
   EditorState,
   Plugin,
+  PluginKey,
   Selection,
   TextSelection,
   type Command,
   type Transaction,
 } from 'prosemirror-state';
-import { EditorView } from 'prosemirror-view';
+import { Decoration, DecorationSet, EditorView } from 'prosemirror-view';
 import type { Left, WordsCommand, WordsState, Written } from './messages';
 import { docOf, schemaFor, targetOfAddress, writtenOf } from './words-schema';
+
+const DOUBTS = new PluginKey<readonly string[]>('doubts');
+/** Words that nobody has said, underlined wherever they stand while the text is written. */
+const doubts = (): Plugin<readonly string[]> =>
+  new Plugin({
+    key: DOUBTS,
+    state: {
+      init: (): readonly string[] => [],
+      apply: (tr, words) => (tr.getMeta(DOUBTS) as readonly string[] | undefined) ?? words,
+    },
+    props: {
+      decorations(state) {
+        const found: Decoration[] = [];
+        const words = DOUBTS.getState(state) ?? [];
+        state.doc.descendants((node, pos) => {
+          for (const word of node.isText ? words : [])
+            for (let at = node.text!.indexOf(word); at >= 0; at = node.text!.indexOf(word, at + word.length))
+              found.push(Decoration.inline(pos + at, pos + at + word.length, { class: 'doubt' }));
+        });
+        return DecorationSet.create(state.doc, found);
+      },
+    },
+  });
 
 /** Most letters of a text: what the site document holds. */
 const MOST = 4000;
@@ -136,6 +160,7 @@ export class WordsEditor {
         'Shift-Mod-z': redo,
       }),
       keymap(baseKeymap),
+      doubts(),
       new Plugin({
         filterTransaction: (tr) =>
           !tr.docChanged ||
@@ -277,6 +302,7 @@ export class WordsEditor {
 
   do(command: WordsCommand): void {
     const { state } = this.view;
+    if (command.name === 'doubt') return this.view.dispatch(state.tr.setMeta(DOUBTS, command.words));
     const { link } = this.schema.marks;
     if (command.name === 'strong' || command.name === 'stress') {
       const type = this.schema.marks[command.name];

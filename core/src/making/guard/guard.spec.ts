@@ -1,6 +1,8 @@
 import { demoFacts } from '../../fixtures/facts.js';
 import { languages } from '../../language/registry.gen.js';
-import { backingOf, unbacked } from './guard.js';
+import { siteFrom } from '../../fixtures/measure-copy.js';
+import { apply } from '../../operations/apply.js';
+import { backingOf, doubtsIn, unbacked } from './guard.js';
 
 const facts = { ...demoFacts, people: [{ id: 'p1', name: 'Anna Hollis', role: '' }] };
 const what = (text: string) => unbacked(text, backingOf(facts, languages['en-GB'])).map((u) => u.what);
@@ -18,6 +20,16 @@ describe('the fact guard', () => {
       expect(unbacked(text, backingOf(facts, languages['en-GB'])))
         .withContext(text)
         .toEqual([]);
+  });
+
+  it('doubts words of a site by the facts it has now, in the language it has now', () => {
+    const site = siteFrom(demoFacts, 1);
+    expect(doubtsIn(site, 'We have mended boats with Harold Pym since 1921.')).toEqual(['1921', 'Harold', 'Pym']);
+    const founded = apply(site, { op: 'setFact', field: 'founded', value: '1921' }).document;
+    expect(doubtsIn(founded, 'We have mended boats since 1921.')).toEqual([]);
+    // A whole sentence in other words than theirs is a person’s own to write.
+    expect(doubtsIn(site, 'We deliver throughout the county with refrigerated lorries.')).toEqual([]);
+    expect(doubtsIn({ ...site, language: 'de' }, 'Seit 1921 am Hafen.')).toEqual(['1921']);
   });
 
   it('finds numbers, names, praise and statements that nobody has given', () => {

@@ -1,5 +1,6 @@
 import type { SiteLanguage } from '../../language/language.js';
-import type { Facts } from '../../model/site.js';
+import { languages } from '../../language/registry.gen.js';
+import type { Facts, SiteDocument } from '../../model/site.js';
 import { stem } from '../../brief/reading/words.js';
 import { packOf } from '../../brief/trades/packs.js';
 import { serviceIn } from '../writer/slots.js';
@@ -96,6 +97,17 @@ export function backingOf(facts: Facts, language: SiteLanguage): Backing {
     counts: new Set([facts.services.length, facts.people.length, facts.services.filter((s) => s.price).length]),
   };
 }
+
+const backings = new WeakMap<Facts, Backing>();
+/** What the facts of a site and its language back: made once for each. */
+function backingFor({ facts, language }: SiteDocument): Backing {
+  let backing = backings.get(facts);
+  if (backing?.language !== languages[language]) backings.set(facts, (backing = backingOf(facts, languages[language])));
+  return backing;
+}
+/** The numbers, names, praise and promises in words for a site that its facts do not say: what is to be asked before it stands there. */
+export const doubtsIn = (document: SiteDocument, words: string): string[] =>
+  unbacked(words, backingFor(document)).flatMap((u) => (u.what === 'statement' ? [] : [u.words]));
 
 /** Words of four letters and more that carry nothing by themselves. */
 const SMALL =

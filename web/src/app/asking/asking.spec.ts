@@ -3,11 +3,13 @@ import { provideHttpClientTesting } from '@angular/common/http/testing';
 import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import type { Reply } from '@tin-porch/core/making';
+import { textsOf, type Reply } from '@tin-porch/core/making';
 import type { Operation } from '@tin-porch/core/operations';
+import { Refusal } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';
 import { aDocument, aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
+import { WritingDesk } from '../writing/writing-desk';
 import { Asking } from './asking';
 import { WorkSlip } from './work-slip';
 
@@ -45,6 +47,7 @@ describe('a request and its slip', () => {
         provideRouter([]),
         toldByHand().provider,
         SiteStore,
+        WritingDesk,
         Asking,
       ],
     });
@@ -73,6 +76,31 @@ describe('a request and its slip', () => {
     expect(text()).not.toContain('As it is');
     const link = (slip.nativeElement as HTMLElement).querySelector('a')!;
     expect([link.textContent, link.getAttribute('href')]).toEqual(['See it on the page', '/pages']);
+  });
+
+  it('shows words that are worked over as a slip, taken as the writer’s', async () => {
+    const desk = TestBed.inject(WritingDesk);
+    const [opening] = home.sections;
+    const { label, path, text: before } = textsOf(opening!)[0]!;
+    const after = { value: 'Rope.', from: before.from };
+    const reworked = { at: { section: opening!.id, path }, label, page: home.label, before, after, measured: '5 letters' };
+    const rework = spyOn(desk, 'rework').and.resolveTo({ changes: [reworked], note: '', by: 'house', cost: null });
+    await asking.workOver({ section: opening!.id }, 'shorter', 'Top of the page');
+    await settle();
+    expect(rework).toHaveBeenCalledWith(jasmine.objectContaining({ kind: 'shorter', scope: { section: opening!.id } }));
+    expect(text()).toContain('Shorter: Top of the page');
+    expect(changes).toEqual([]);
+    await press('Take it');
+    expect(changes.map(([, part]) => part)).toEqual(['writer']);
+    // Where there is nothing to change, that is said, and where it cannot be asked, why.
+    rework.and.resolveTo({ changes: [], note: 'It is short already.', by: 'house', cost: null });
+    await asking.workOver({ section: opening!.id }, 'shorter', 'Top of the page');
+    await settle();
+    expect(text()).toContain('It is short already.');
+    rework.and.rejectWith(new Refusal(503, 'Tin Porch does not answer', ''));
+    await asking.workOver({ page: home.id }, 'warmer', home.label);
+    await settle();
+    expect(text()).toContain('does not answer');
   });
 
   it('shows what it would change, and changes nothing before it is taken', async () => {

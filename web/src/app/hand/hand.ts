@@ -1,7 +1,7 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import { footerOf, headerOf, needsConfirming, sameWords, type Text } from '@tin-porch/core/model';
 import { textAt } from '@tin-porch/core/operations';
-import { picturePlaceAt, textsOf, type PlacedText } from '@tin-porch/core/making';
+import { doubtsIn, picturePlaceAt, textsOf, type PlacedText } from '@tin-porch/core/making';
 import { Subject } from 'rxjs';
 import type { FromFrame, ToFrame, WordsCommand, WordsState, Written } from '../../frame/messages';
 import { SiteStore } from '../site/site-store';
@@ -14,6 +14,8 @@ export interface Trial {
   measured: string;
 }
 
+/** How long the hand rests before it is looked at what nobody has said. */
+const DOUBT_AFTER_MS = 400;
 const wordsOf = ({ value, marks }: Text): Written => ({ value, ...(marks && { marks }) });
 
 /** What is in hand on the page: a section of it, a text of that, and the words as they are being written. */
@@ -57,7 +59,22 @@ export class Hand {
     return text !== null && needsConfirming(text.text);
   });
 
+  /** The words in the text that is being written that nobody has said; none where somebody vouches for it. */
+  readonly doubts = signal<readonly string[]>([]);
+
   constructor() {
+    // Looked for when the hand rests: never between a key and its letter.
+    effect((ended) => {
+      const document = this.store.document();
+      const text = this.writing() !== null && !this.trial() ? this.text()?.text : undefined;
+      const rest = setTimeout(() => {
+        const words = document && text?.from.kind === 'designer' ? doubtsIn(document, text.value) : [];
+        if (words.join('\n') === untracked(this.doubts).join('\n')) return;
+        this.doubts.set(words);
+        this.do({ name: 'doubt', words });
+      }, DOUBT_AFTER_MS);
+      ended(() => clearTimeout(rest));
+    });
     // What others, or undo, made of the words that are being written comes into the editor.
     effect(() => {
       const part = this.writing();
@@ -85,6 +102,7 @@ export class Hand {
   /** Takes a part in hand. Words are written where they stand; a picture is only held. */
   write(part: string, caret: 'pressed' | 'end' | 'all' = 'end'): void {
     this.leaveTrial();
+    this.doubts.set([]);
     this.store.part.set(part);
     const text = this.text();
     if (!text || !text.text.value) return this.rest();
@@ -101,6 +119,7 @@ export class Hand {
     if (this.writing() === null) return;
     this.writing.set(null);
     this.words.set(null);
+    this.doubts.set([]);
     this.told.next({ kind: 'rest' });
     void this.store.flush();
   }

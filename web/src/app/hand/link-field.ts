@@ -134,8 +134,7 @@ export class LinkField {
       this.store.change({ op: 'putFile', file: brought });
       this.chosen.emit(`file:${brought.id}`);
     } catch (error) {
-      const { message, detail } = asRefusal(error);
-      this.fault.set([message, detail].filter(Boolean).join('. '));
+      this.fault.set(asRefusal(error).message);
     } finally {
       this.bringing.set(false);
     }

@@ -12,6 +12,7 @@ import {
   output,
   signal,
 } from '@angular/core';
+import { NgTemplateOutlet } from '@angular/common';
 import { idFrom } from '@tin-porch/core/ground';
 import { shapes } from '@tin-porch/core/look';
 import {
@@ -98,7 +99,7 @@ interface Tag {
  */
 @Component({
   selector: 'tp-section-margin',
-  imports: [SectionLayout],
+  imports: [NgTemplateOutlet, SectionLayout],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(scroll)': '$any($event.target).scrollTop = 0', '(focusin)': 'awaited.set(null)' },
   styleUrl: './section-margin.scss',
@@ -133,6 +134,34 @@ interface Tag {
             </button>
             @if (tag.section.id === hand.section()) {
               <div class="verbs" role="group" [attr.aria-label]="tag.title">
+                @if (item(); as item) {
+                  <div class="of-item" role="group" [attr.aria-label]="item.list.one + ' ' + (item.at + 1)">
+                    <b>{{ item.list.one }} {{ item.at + 1 }} of {{ item.list.items.length }}</b>
+                    @if (item.list.items.length < item.list.most) {
+                      <button type="button" (click)="addItem(tag.section)">One more under it</button>
+                    }
+                    <button type="button" [disabled]="item.at === 0" (click)="moveItem(tag.section, -1)">Before</button>
+                    <button
+                      type="button"
+                      [disabled]="item.at === item.list.items.length - 1"
+                      (click)="moveItem(tag.section, 1)"
+                    >
+                      After
+                    </button>
+                    <button type="button" (click)="takeItem(tag.section)">Leave out</button>
+                    @for (choice of choices(); track choice.at.path) {
+                      <label class="chosen"
+                        >{{ choice.title }}
+                        <select (change)="choose(choice, $any($event.target).value)">
+                          @for (one of choice.choices; track one[0]) {
+                            <option [value]="one[0]" [selected]="one[0] === choice.value">{{ one[1] }}</option>
+                          }
+                        </select>
+                      </label>
+                    }
+                    <ng-container [ngTemplateOutlet]="partsOf" [ngTemplateOutletContext]="{ $implicit: tag.section }" />
+                  </div>
+                }
                 @if (shapeCount(tag.section) > 1) {
                   <button type="button" [attr.aria-expanded]="open(tag, 'shape')" (click)="toggle(tag, 'shape')">
                     Shape
@@ -203,61 +232,13 @@ interface Tag {
                     <tp-section-layout [section]="tag.section" [kind]="kind()" (laid)="layOut(tag.section, $event)" />
                   }
                 }
-                @if (item(); as item) {
-                  <div class="of-item" role="group" [attr.aria-label]="item.list.one + ' ' + (item.at + 1)">
-                    <b>{{ item.list.one }} {{ item.at + 1 }} of {{ item.list.items.length }}</b>
-                    @if (item.list.items.length < item.list.most) {
-                      <button type="button" (click)="addItem(tag.section)">One more under it</button>
-                    }
-                    <button type="button" [disabled]="item.at === 0" (click)="moveItem(tag.section, -1)">Before</button>
-                    <button
-                      type="button"
-                      [disabled]="item.at === item.list.items.length - 1"
-                      (click)="moveItem(tag.section, 1)"
-                    >
-                      After
-                    </button>
-                    <button type="button" (click)="takeItem(tag.section)">Leave out</button>
-                    @for (choice of choices(); track choice.at.path) {
-                      <label class="chosen"
-                        >{{ choice.title }}
-                        <select (change)="choose(choice, $any($event.target).value)">
-                          @for (one of choice.choices; track one[0]) {
-                            <option [value]="one[0]" [selected]="one[0] === choice.value">{{ one[1] }}</option>
-                          }
-                        </select>
-                      </label>
-                    }
-                  </div>
-                } @else {
+                @if (!item()) {
                   @for (list of emptyLists(tag.section); track list.field) {
                     <button type="button" (click)="addFirst(tag.section, list)">
                       Begin: {{ list.one.toLowerCase() }}
                     </button>
                   }
-                }
-                @if (parts(tag.section); as all) {
-                  @if (all.length || pictures().length) {
-                    <button type="button" [attr.aria-expanded]="partsOpen()" (click)="partsOpen.set(!partsOpen())">
-                      Parts{{ item() ? ' of it' : '' }}
-                    </button>
-                    @if (partsOpen()) {
-                      @for (part of all; track part.path) {
-                        <label class="check"
-                          ><input type="checkbox" [checked]="!!part.text.value" (change)="switch(part)" />{{
-                            bare(part.label)
-                          }}</label
-                        >
-                      }
-                      @for (place of pictures(); track place.at.path) {
-                        <label class="check"
-                          ><input type="checkbox" [checked]="!!place.picture.media" (change)="switchPicture(place)" />{{
-                            pictures().length > 1 ? place.label : 'Picture'
-                          }}</label
-                        >
-                      }
-                    }
-                  }
+                  <ng-container [ngTemplateOutlet]="partsOf" [ngTemplateOutletContext]="{ $implicit: tag.section }" />
                 }
               </div>
             }
@@ -276,6 +257,31 @@ interface Tag {
         </li>
       }
     </ol>
+    <ng-template #partsOf let-section>
+      @if (parts(section); as all) {
+        @if (all.length || pictures().length) {
+          <button type="button" [attr.aria-expanded]="partsOpen()" (click)="partsOpen.set(!partsOpen())">
+            Parts{{ item() ? ' of it' : '' }}
+          </button>
+          @if (partsOpen()) {
+            @for (part of all; track part.path) {
+              <label class="check"
+                ><input type="checkbox" [checked]="!!part.text.value" (change)="switch(part)" />{{
+                  bare(part.label)
+                }}</label
+              >
+            }
+            @for (place of pictures(); track place.at.path) {
+              <label class="check"
+                ><input type="checkbox" [checked]="!!place.picture.media" (change)="switchPicture(place)" />{{
+                  pictures().length > 1 ? place.label : 'Picture'
+                }}</label
+              >
+            }
+          }
+        }
+      }
+    </ng-template>
     @if (carried(); as carried) {
       <div class="to-here" [style.--top.px]="carried.line" aria-hidden="true"></div>
     }

@@ -83,6 +83,9 @@ const AT_HAND = 2;
             <span class="chip lamp" [title]="why()">To confirm</span>
             <button class="plain small" type="button" (click)="vouch()">The client says so</button>
             <button class="plain small" type="button" (click)="leaveOut()">Leave it out</button>
+          } @else if (hand.doubts().length) {
+            <span class="chip lamp" role="status">Nobody has said: {{ hand.doubts().join('; ') }}</span>
+            <button class="plain small" type="button" (click)="vouch()">The client says so</button>
           } @else {
             <span class="chip rain" [title]="why()">{{ source() }}</span>
           }

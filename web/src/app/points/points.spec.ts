@@ -1,11 +1,12 @@
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
-import { provideZonelessChangeDetection } from '@angular/core';
+import { provideZonelessChangeDetection, signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { apply, type Operation } from '@tin-porch/core/operations';
 import { Asking } from '../asking/asking';
+import { WritingDesk } from '../writing/writing-desk';
 import { SiteStore } from '../site/site-store';
 import { aDocument, aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
@@ -66,6 +67,8 @@ describe('the points a site has been at', () => {
         provideRouter([]),
         toldByHand().provider,
         SiteStore,
+        // It would ask who writes.
+        { provide: WritingDesk, useValue: { busy: signal(false) } },
         Asking,
         Points,
       ],

@@ -7,6 +7,7 @@ import { ownPage, pageOffers, type PageOffer } from '@tin-porch/core/making';
 import { ViewSwitch } from '../../parts/view-switch';
 import { Worktable } from '../../parts/worktable';
 import { proposed, ProposedPlan } from '../../plan/proposed-plan';
+import { PageLike } from '../../plan/page-like';
 import { PlanPage } from '../../plan/plan-page';
 import { SiteMap } from '../../plan/site-map';
 import { WishAnswers } from '../../plan/wish-answers';
@@ -35,6 +36,7 @@ const VIEWS = [
     ProposedPlan,
     Wireframe,
     ViewSwitch,
+    PageLike,
     PlanPage,
     WishAnswers,
   ],
@@ -81,6 +83,7 @@ const VIEWS = [
           />
           <button class="plain" type="submit" [disabled]="!own().trim()">Add it</button>
         </form>
+        <tp-page-like (added)="store.page.set($event)" />
       } @else {
         @if (named()) {
           <h2>Plan</h2>
