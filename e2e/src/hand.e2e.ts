@@ -76,6 +76,18 @@ describe('The page in hand', () => {
 
   /** Presses something in the window, which is drawn to scale. */
   async function press(part: string, touch = false): Promise<void> {
+    // What moves under the pointer just then is pressed once more, as a person would.
+    for (let n = 0; ; n++) {
+      await pressOnce(part, touch);
+      const written = frame().locator(`[data-part="${part}"][contenteditable=true]`);
+      try {
+        return await written.waitFor({ timeout: n < 2 ? 4000 : 30_000 });
+      } catch (error) {
+        if (n >= 2) throw error;
+      }
+    }
+  }
+  async function pressOnce(part: string, touch: boolean): Promise<void> {
     const element = await page.$('tp-window iframe');
     const inside = (await element!.contentFrame())!;
     const place = await inside.evaluate((selector) => {
@@ -91,8 +103,9 @@ describe('The page in hand', () => {
     });
     const [x, y] = [left + place.x * scale, top + place.y * scale];
     await (touch ? page.touchscreen.tap(x, y) : page.mouse.click(x, y));
-    await frame().locator(`[data-part="${part}"][contenteditable=true]`).waitFor();
   }
+  const hasKeys = (selector: string) =>
+    until(`${selector} has the keys`, () => page.locator(`${selector}:focus`).isVisible());
   const html = (part: string) => frame().locator(`[data-part="${part}"]`).first().innerHTML();
 
   it('is written in where it stands: set off, linked, kept, undone, and on the site as it was written', async () => {
@@ -190,7 +203,7 @@ describe('The page in hand', () => {
     const before = (await home()).sections.map((s) => s.id);
     await page.focus(`#tag-${before[0]}`);
     await page.keyboard.press('ArrowDown');
-    await page.waitForFunction((tag) => globalThis.document.activeElement?.id === tag, `tag-${before[1]}`);
+    await hasKeys(`#tag-${before[1]}`);
     const first = async () => (await home()).sections[0]!.id;
     await page.keyboard.press('Alt+ArrowUp');
     await until('it moves up', async () => (await first()) === before[1]);
@@ -223,7 +236,7 @@ describe('The page in hand', () => {
     await page.keyboard.type('What we lay');
     await page.keyboard.press('Control+a');
     await page.keyboard.press('Alt+F10');
-    await page.waitForFunction(() => globalThis.document.activeElement?.textContent?.trim() === 'Strong');
+    await hasKeys('.tools button:has-text("Strong")');
     for (const f of await axe(page)) troubles.push(`with words in hand: ${f}`);
     await page.keyboard.press('Enter');
     await until('strong words', async () => (await html(`${listed.id}/heading`)) === '<strong>What we lay</strong>');
@@ -240,7 +253,7 @@ describe('The page in hand', () => {
     await page.keyboard.press('Tab');
     await page.keyboard.type('Ash treads.');
     await page.keyboard.press('Escape');
-    await page.waitForFunction((tag) => globalThis.document.activeElement?.id === tag, `tag-${listed.id}`);
+    await hasKeys(`#tag-${listed.id}`);
     await saved();
     const items = (await home()).sections.find((s) => s.id === listed.id)!.content['items'] as {
       name: Text;
@@ -593,7 +606,7 @@ describe('The page in hand', () => {
     await page.keyboard.press('Enter');
     await page.locator('.tag.on button:has-text("Add under it")').press('Enter');
     await page.locator('tp-section-seam .offers button:has-text("Rows by hand")').press('Enter');
-    await until('it is laid in', async () => (await made()).shape === 'rows/open');
+    await until('it is laid in', async () => (await made()).shape.startsWith('rows/'));
     const { id: section } = await made();
     const [first, second] = await pieces();
     await press(`${section}/items.${second!.id}.text`);
@@ -622,7 +635,7 @@ describe('The page in hand', () => {
 
   it('has a button that leads to a file, and the words of a section worked over where they stand', async () => {
     await open(1280);
-    const [first, second] = (await home()).sections;
+    const [first] = (await home()).sections;
     const part = `${first!.id}/action`;
     const button = async () => (await textOf(first!.id, 'action')) as Text & { to?: string };
     await press(part);
@@ -647,13 +660,14 @@ describe('The page in hand', () => {
     expect([words.value, words.to]).toEqual(['Take the list', 'file:what-we-lay']);
     expect(html).toContain('href="/files/what-we-lay.pdf"');
     // A slip like any other: nothing is done before it is taken.
-    await page.focus(`#tag-${second!.id}`);
-    await page.keyboard.press('Enter');
+    const [before] = (await home()).sections;
     await page.selectOption('.tag.on select[aria-label^="Work the words"]', 'another');
     await page.waitForSelector('.slip');
-    expect((await home()).sections[1]).toEqual(second!);
-    await page.click('.slip >> text=Take it');
-    await until('it is done', async () => JSON.stringify((await home()).sections[1]) !== JSON.stringify(second));
+    expect((await home()).sections[0]).toEqual(before!);
+    await page.click('.slip button:has-text("Take ")');
+    await until('it is done', async () => JSON.stringify((await home()).sections[0]) !== JSON.stringify(before));
+    // Where the button leads is none of the words.
+    expect((await button()).to).toBe('file:what-we-lay');
   });
 
   it('is worked on by touch on a phone', async () => {

@@ -74,7 +74,7 @@ describe('every section shape', () => {
       const drawn = shapeSheet(kind, 'sample', directionNumbered(n + 1));
       if (!JSON.stringify(drawn.pages).includes('"sample-')) continue;
       const files = { ...drawn, media: drawn.media.map((m) => photograph(m.id)) };
-      for (const width of [390, 1280]) {
+      for (const width of [n % 2 ? 390 : 1280]) {
         const boxes = await pictureBoxes(browser, files, { width, mode: 'light' }, new Map([[hash, bytes]]));
         expect(boxes.length).withContext(kind).toBeGreaterThan(0);
         expect(boxes)
@@ -86,7 +86,7 @@ describe('every section shape', () => {
 
   it('breaks no word of a heading on a narrow page, in whatever look', async () => {
     const facts = { ...demoFacts, name: 'Saltmarrow Amateur Dampfschifffahrt' };
-    for (let n = 1; n <= 8; n++) {
+    for (let n = 1; n <= 4; n++) {
       const look = { ...siteFrom(facts, n).look, headingCase: n % 2 ? ('capitals' as const) : ('sentence' as const) };
       for (const width of [320, 390])
         expect(await brokenWords(browser, { ...siteFrom(facts, n), look }, { width, mode: 'light' }))

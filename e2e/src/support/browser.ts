@@ -32,9 +32,9 @@ export const openBrowser = (hosts: Record<string, string> = {}): Promise<Browser
 
 /** What axe-core finds wrong with a page by WCAG 2.2 AA: rule and the first element, a line each. */
 export async function axe(page: Page): Promise<string[]> {
-  const source = await readFile(require.resolve('axe-core/axe.min.js'), 'utf8');
   // Evaluated, not added as a script: the page’s own policy stays as strict as it is.
-  await page.evaluate(source);
+  if (!(await page.evaluate(() => 'axe' in globalThis)))
+    await page.evaluate(await readFile(require.resolve('axe-core/axe.min.js'), 'utf8'));
   return page.evaluate(async () => {
     const { axe } = globalThis as unknown as {
       axe: {

@@ -95,8 +95,10 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
     const all = (await controlsOf(page, `${CONTROLS}, ${FIELDS}, ${FILES}`)).filter(
       (c) => !leave.test(c.name) && !/header\.eave|\.strip|footer\.foot|\.skip/.test(c.shape),
     );
+    let fresh = true;
     for (const control of spread(all, most)) {
-      await go(route);
+      if (!fresh) await go(route);
+      fresh = true;
       const it = locate(page, control);
       if (!(await it.count()) || (await nameOf(it)) !== control.name) continue;
       const kind = await kindOf(it);
@@ -106,6 +108,7 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
       await it.scrollIntoViewIfNeeded();
       await atRest(it);
       await cut.begin();
+      fresh = false;
       cutOff = true;
       used++;
       try {
@@ -134,6 +137,7 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
       if (changes().length) {
         await go(route);
         await walk.takeBack(route);
+        fresh = true;
       }
     }
   }

@@ -7,7 +7,7 @@ export interface Walk {
   url: string;
   /** Paths of the screens. */
   routes: readonly string[];
-  /** Called after each press that may have changed something. */
+  /** Called after each press that sent something. */
   takeBack(route: string): Promise<void>;
   /** How many controls alike (rows of one list) are pressed. */
   alike?: number;
@@ -109,7 +109,13 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
   const fault = (words: string) => void faults.add(`${where}: ${words}`);
   const failed: string[] = [];
   let open = 0;
-  const asked = (r: Request) => void (/\/api\/(?!events)/.test(r.url()) && open++);
+  /** Whether something was sent that may have changed a site. */
+  let wrote = false;
+  const asked = (r: Request) => {
+    if (!/\/api\/(?!events)/.test(r.url())) return;
+    open++;
+    wrote ||= r.method() !== 'GET';
+  };
   const over = (r: Request) => void (/\/api\/(?!events)/.test(r.url()) && open--);
   const answered = (r: Response) => {
     if (r.status() >= 400) failed.push(`${r.request().method()} ${new URL(r.url()).pathname} answered ${r.status()}`);
@@ -127,8 +133,14 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
     for (let n = 0; n < 60 && open > 0; n++) await page.waitForTimeout(40);
     await page.waitForTimeout(30);
   };
+  /** Goes to a screen as the browser’s own arrows do, so that the application need not begin anew. */
   const go = async (route: string) => {
-    await page.goto(`${url}/${route}`);
+    if (page.url().startsWith(url))
+      await page.evaluate((path) => {
+        history.pushState(null, '', path);
+        dispatchEvent(new PopStateEvent('popstate', { state: null }));
+      }, `/${route}`);
+    else await page.goto(`${url}/${route}`);
     await page.waitForSelector('main, .place, .strip');
     await settle();
   };
@@ -188,6 +200,7 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
         .catch(() => true);
       if (outside) continue;
       failed.length = 0;
+      wrote = false;
       try {
         await control.scrollIntoViewIfNeeded({ timeout: 5000 });
         const tag = await control.evaluate((e) => e.tagName);
@@ -253,7 +266,7 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
         looked.add(view);
         await looks(view);
       }
-      await walk.takeBack(route);
+      if (wrote) await walk.takeBack(route);
       if (state.path !== route) await go(route);
       else await settle();
     }

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { NgbDropdownModule } from '@ng-bootstrap/ng-bootstrap';
@@ -12,6 +12,9 @@ import { Dialogs } from '../parts/dialogs';
 import { JumpDialog } from './jump-dialog';
 import { KeysDialog } from './keys-dialog';
 import { isTyping, SingleKeys } from './single-keys';
+
+/** How long after it opened the worker that draws is begun, ms. */
+const BEGIN_AFTER_MS = 1500;
 
 /** The eave over every place, and the keys that work everywhere. */
 @Component({
@@ -59,8 +62,6 @@ export class Frame {
   private readonly router = inject(Router);
   private readonly dialogs = inject(Dialogs);
   private readonly single = inject(SingleKeys);
-  /** Made here so that the worker is ready before the first site is opened. */
-  protected readonly drawing = inject(Drawing);
   protected readonly unread = signal(0);
   private readonly sites = signal<SiteLine[]>([]);
   protected readonly name = computed(() => this.api.session()?.designer.name ?? '');
@@ -72,6 +73,10 @@ export class Frame {
       .slice(0, 2),
   );
   constructor() {
+    // Begun once the first screen rests, so that it is ready before a site is opened.
+    const drawing = inject(Drawing);
+    const rest = setTimeout(() => drawing.begin(), BEGIN_AFTER_MS);
+    inject(DestroyRef).onDestroy(() => clearTimeout(rest));
     const events = inject(PorchEvents);
     merge(events.all.pipe(filter((e) => e.kind === 'inbox')), events.back)
       .pipe(startWith(null), debounceTime(100), takeUntilDestroyed())

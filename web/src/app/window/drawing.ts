@@ -2,7 +2,7 @@ import { Injectable } from '@angular/core';
 import type { Correction, SiteDocument } from '@tin-porch/core/model';
 import type { PutVersion } from '@tin-porch/core/operations';
 import type { Reading } from '@tin-porch/core/brief';
-import { filter, firstValueFrom, fromEvent, map } from 'rxjs';
+import { filter, firstValueFrom, Subject } from 'rxjs';
 import type { DrawRequest, Showing } from './draw.worker';
 
 type Answer = { serial: number; ms: number } & (
@@ -18,17 +18,25 @@ type Of<K> = Extract<Answer, { kind: K }>;
 /** The worker that draws, reads and writes, behind promises and streams. */
 @Injectable({ providedIn: 'root' })
 export class Drawing {
-  private readonly worker = new Worker(new URL('./draw.worker', import.meta.url), { type: 'module' });
+  private worker: Worker | undefined;
   private serial = 0;
-  private readonly answers = fromEvent<MessageEvent<Answer>>(this.worker, 'message').pipe(map((m) => m.data));
+  private readonly answers = new Subject<Answer>();
   /** Every page that was drawn. */
   readonly drawn = this.answers.pipe(filter((a): a is Of<'drawn'> => a.kind === 'drawn'));
   /** Every text that was read. */
   readonly readings = this.answers.pipe(filter((a): a is Of<'read'> => a.kind === 'read'));
 
+  /** Begins the worker, which takes a processor most of a second: it is there sooner for who asks first. */
+  begin(): Worker {
+    if (!this.worker) {
+      this.worker = new Worker(new URL('./draw.worker', import.meta.url), { type: 'module' });
+      this.worker.addEventListener('message', ({ data }: MessageEvent<Answer>) => this.answers.next(data));
+    }
+    return this.worker;
+  }
   private ask(request: Ask): number {
     const serial = ++this.serial;
-    this.worker.postMessage({ ...request, serial });
+    this.begin().postMessage({ ...request, serial });
     return serial;
   }
   /** Asks for a page; the answer with this serial, or a newer one, comes on `drawn`. */
