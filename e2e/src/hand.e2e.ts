@@ -469,7 +469,7 @@ describe('The page in hand', () => {
     const wide = await size();
     await page.click('.tag.on >> text=Lay out');
     await page.click('.window-bar >> text=Phone');
-    expect(await page.textContent('.ruler output')).toBe('390 px');
+    await until('a phone', async () => (await page.textContent('.ruler output')) === '390 px');
     await until('the page of a phone', async () => (await size()) < wide);
     const phone = await size();
     await page.click('tp-section-layout >> text=Phones only');

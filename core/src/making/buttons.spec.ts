@@ -50,7 +50,9 @@ describe('where a button leads', () => {
     expect(JSON.stringify(apply(said.document, said.inverse).document)).toBe(JSON.stringify(led('page:services')));
     // A heading is no button.
     const heading = { ...action, path: 'heading' };
-    expect(validateDocument(apply(site, { op: 'setTarget', at: heading, to: 'page:services' }).document)).not.toEqual([]);
+    expect(validateDocument(apply(site, { op: 'setTarget', at: heading, to: 'page:services' }).document)).not.toEqual(
+      [],
+    );
     expect(() => apply(site, { op: 'setTarget', at: { ...action, path: 'nothing' }, to: null })).toThrowError(
       /no button/,
     );

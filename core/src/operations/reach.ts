@@ -113,7 +113,10 @@ export const withLeaf = (document: SiteDocument, section: string, keys: readonly
  * A document with other lists of what not every site has; those that are empty are left out, and they stand in one order
  * so that taking back a change gives the same bytes.
  */
-export function withTail(document: SiteDocument, lists: Partial<Pick<SiteDocument, 'redirects' | 'files'>>): SiteDocument {
+export function withTail(
+  document: SiteDocument,
+  lists: Partial<Pick<SiteDocument, 'redirects' | 'files'>>,
+): SiteDocument {
   const { redirects: led, files: kept, ...rest } = document;
   const { redirects = led, files = kept } = lists;
   return { ...rest, ...(redirects?.length && { redirects }), ...(files?.length && { files }) };

@@ -30,9 +30,9 @@ describe('files for visitors', () => {
     files.bring(await site(), name, Buffer.from(bytes as string), instead);
   /** The files of a release of the site as it is, with their bytes. */
   const released = async () =>
-    (await renderedBytes(render((await site()).document, { origin: 'https://c.example' }), pictures.readerOf(id))).filter(
-      (f) => f.path.startsWith('/files/'),
-    );
+    (
+      await renderedBytes(render((await site()).document, { origin: 'https://c.example' }), pictures.readerOf(id))
+    ).filter((f) => f.path.startsWith('/files/'));
 
   beforeAll(async () => {
     test = await realDatabase();

@@ -47,7 +47,11 @@ export class SiteFiles {
     if (bytes.byteLength > MOST_FILE_BYTES)
       throw refuse(`It has ${Math.round(bytes.byteLength / 1e6)} MB; ${MOST_FILE_BYTES / 1e6} is the most.`);
     if (!areOf(kind, bytes)) throw refuse(`It is called .${kind}, and is something else within.`);
-    const title = stem.replace(/[_\s]+/g, ' ').trim().slice(0, 120) || kind.toUpperCase();
+    const title =
+      stem
+        .replace(/[_\s]+/g, ' ')
+        .trim()
+        .slice(0, 120) || kind.toUpperCase();
     const hash = createHash('sha256').update(bytes).digest('hex');
     await transaction(this.db, async (client) => {
       await client.query('insert into picture_bytes (hash, type, bytes) values ($1, $2, $3) on conflict do nothing', [

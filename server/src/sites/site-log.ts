@@ -81,10 +81,7 @@ async function lackingFiles(
 ): Promise<(FileMedium | SiteFile)[]> {
   const hashesOf = (m: FileMedium | SiteFile) =>
     'hash' in m ? [m.hash] : [...m.renditions.map((r) => r.hash), ...(m.source ? [m.source.hash] : [])];
-  const files = (d: SiteDocument) => [
-    ...d.media.filter((m): m is FileMedium => m.kind === 'file'),
-    ...(d.files ?? []),
-  ];
+  const files = (d: SiteDocument) => [...d.media.filter((m): m is FileMedium => m.kind === 'file'), ...(d.files ?? [])];
   const before = new Set(files(site.document).flatMap(hashesOf));
   const brought = files(document).filter((m) => hashesOf(m).some((h) => !before.has(h)));
   if (!brought.length) return [];

@@ -374,8 +374,7 @@ const ownHref = (at: Surroundings, { to }: ButtonText): string | null => (to ===
 
 /** Where a main button leads: where it says, to the dialler where it says the number, else to where one gets in touch. */
 export const actionHref = (at: Surroundings, action: Text): string =>
-  ownHref(at, action) ??
-  ((at.phone && action.value.includes(at.phone) && telUri(at.phone)) || at.link('contact'));
+  ownHref(at, action) ?? ((at.phone && action.value.includes(at.phone) && telUri(at.phone)) || at.link('contact'));
 
 /** Phone and mail; with `all` every number and address that is for something, and what for. */
 export function Reach({ at, all = false }: { at: Surroundings; all?: boolean }) {

@@ -124,7 +124,10 @@ export interface ItemChoice {
 }
 
 /** What can be chosen of an item. What the first of a list stands beside is nothing: it has no place to choose. */
-export function choicesOf(section: Section, { list, id, at }: { list: SectionList; id: string; at: number }): ItemChoice[] {
+export function choicesOf(
+  section: Section,
+  { list, id, at }: { list: SectionList; id: string; at: number },
+): ItemChoice[] {
   const item = (section.content[list.field] as { id: string }[]).find((i) => i.id === id);
   return Object.entries(item ?? {}).flatMap(([key, value]): ItemChoice[] => {
     const path = `${list.field}.${id}.${key}`;

@@ -30,7 +30,9 @@ describe('a page like another', () => {
       expect(validateDocument(document)).toEqual([]);
       expect(made.label).not.toBe(page.label);
       expect(new Set(document.pages.map((p) => p.slug)).size).toBe(document.pages.length);
-      expect(wordsOf(made)).toEqual(wordsOf({ ...page, sections: page.sections.filter((s) => !/^contact/.test(s.shape)) }));
+      expect(wordsOf(made)).toEqual(
+        wordsOf({ ...page, sections: page.sections.filter((s) => !/^contact/.test(s.shape)) }),
+      );
       const ids = everySection(document).map((s) => s.id);
       expect(new Set(ids).size).toBe(ids.length);
       expect(renderPage(document, made.id, { origin: 'https://s.example' })).toContain('<h1');

@@ -58,9 +58,7 @@ export function pageLike(
   const page = from.pages.find((p) => p.id === id);
   if (!page || !document.pages.length || document.pages.length >= 60) return null;
   const { sections, pictures } =
-    from.id === document.id
-      ? { sections: copied(document, page), pictures: [] }
-      : brought(document, from, page, words);
+    from.id === document.id ? { sections: copied(document, page), pictures: [] } : brought(document, from, page, words);
   if (!sections.length) return null;
   const label = freeLabel(document, page.label);
   const made = `p${idFrom(`like ${from.id} ${id} ${JSON.stringify(document.pages)}`).slice(1)}`;

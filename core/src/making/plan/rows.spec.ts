@@ -98,7 +98,9 @@ describe('a section made by hand', () => {
       ['It is', 'words'],
     ]);
     // What stands first stands beside nothing.
-    expect(choicesOf(section, itemAt(section, `items.${first!.id}.text`)!).map((c) => c.title)).not.toContain('After the last');
+    expect(choicesOf(section, itemAt(section, `items.${first!.id}.text`)!).map((c) => c.title)).not.toContain(
+      'After the last',
+    );
     const [place] = picturePartsOf(grown, section, item);
     expect(place!.picture.media).toBe('');
     const shown = apply(grown, switchPicture(grown, place!, 7));

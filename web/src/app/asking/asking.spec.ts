@@ -83,7 +83,14 @@ describe('a request and its slip', () => {
     const [opening] = home.sections;
     const { label, path, text: before } = textsOf(opening!)[0]!;
     const after = { value: 'Rope.', from: before.from };
-    const reworked = { at: { section: opening!.id, path }, label, page: home.label, before, after, measured: '5 letters' };
+    const reworked = {
+      at: { section: opening!.id, path },
+      label,
+      page: home.label,
+      before,
+      after,
+      measured: '5 letters',
+    };
     const rework = spyOn(desk, 'rework').and.resolveTo({ changes: [reworked], note: '', by: 'house', cost: null });
     await asking.workOver({ section: opening!.id }, 'shorter', 'Top of the page');
     await settle();

@@ -47,9 +47,7 @@ describe('what is in hand', () => {
       await at.settle();
     };
     const lists = () =>
-      Array.from(element.querySelectorAll<HTMLLabelElement>('.chosen')).map(
-        (l) => l.firstChild!.textContent!.trim(),
-      );
+      Array.from(element.querySelectorAll<HTMLLabelElement>('.chosen')).map((l) => l.firstChild!.textContent!.trim());
 
     it('which stands where it is put, but for the first, that stands beside nothing', async () => {
       const [first, second] = pieces();

@@ -84,7 +84,9 @@ const AT_HAND = 2;
             <button class="plain small" type="button" (click)="vouch()">The client says so</button>
             <button class="plain small" type="button" (click)="leaveOut()">Leave it out</button>
           } @else if (hand.doubts().length) {
-            <span class="chip lamp" role="status">Nobody has said: {{ hand.doubts().join('; ') }}</span>
+            <span class="chip lamp" role="status" [title]="hand.doubts().join('; ')"
+              >Nobody has said: {{ hand.doubts().join('; ') }}</span
+            >
             <button class="plain small" type="button" (click)="vouch()">The client says so</button>
           } @else {
             <span class="chip rain" [title]="why()">{{ source() }}</span>

@@ -51,9 +51,7 @@ export class PageLike {
   private readonly site = signal('');
   protected readonly from = computed(() => (this.site() ? this.other() : this.store.document()));
   protected readonly page = signal('');
-  protected readonly chosen = computed(() =>
-    this.from()?.pages.some((p) => p.id === this.page()) ? this.page() : '',
-  );
+  protected readonly chosen = computed(() => (this.from()?.pages.some((p) => p.id === this.page()) ? this.page() : ''));
   protected readonly words = signal(true);
   protected readonly note = signal('');
 

@@ -133,11 +133,12 @@ export class SiteWindow implements AfterViewInit {
   private readonly destroyed = inject(DestroyRef);
   private readonly ready = signal(false);
   private fromWindow = false;
-  private asked = 0;
+  /** What is asked for and not yet drawn, oldest first. */
+  private asked: number[] = [];
 
   constructor() {
     effect(() => {
-      if (this.ready()) this.asked = this.drawing.draw(this.document(), this.page(), this.only());
+      if (this.ready()) this.asked.push(this.drawing.draw(this.document(), this.page(), this.only()));
     });
     effect(() => {
       this.page();
@@ -158,7 +159,10 @@ export class SiteWindow implements AfterViewInit {
       this.tell(message);
     });
     this.drawing.drawn.pipe(takeUntilDestroyed()).subscribe((answer) => {
-      if (answer.html === undefined || answer.serial !== this.asked) return;
+      // What was asked for meanwhile is still to come: until then, this is newer than what is shown.
+      if (!this.asked.includes(answer.serial)) return;
+      this.asked = this.asked.filter((serial) => serial > answer.serial);
+      if (answer.html === undefined) return;
       this.tell({ kind: 'put', serial: answer.serial, html: answer.html, css: answer.css ?? '' });
       this.drawnIn.set(`Drawn in ${answer.ms < 10 ? answer.ms.toFixed(1) : Math.round(answer.ms)} ms`);
     });
