@@ -633,6 +633,23 @@ describe('The page in hand', () => {
     expect((await home()).sections.map((s) => s.id)).toEqual(before);
   });
 
+  it('has what nobody has said underlined while it is written, which takes the keys from nothing', async () => {
+    await open(1280);
+    const [first] = (await home()).sections;
+    await press(`${first!.id}/heading`);
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('Rope since 1847');
+    await page.keyboard.press('Alt+F10');
+    await page.waitForSelector('.tools .chip:has-text("Nobody has said: 1847")');
+    expect(await frame().locator('.doubt').allTextContents()).toEqual(['1847']);
+    await hasKeys('.tools button:has-text("Strong")');
+    await page.click('.tools >> text=The client says so');
+    await until('it is vouched for', async () => (await textOf(first!.id, 'heading')).from.kind === 'client');
+    await until('nothing is underlined', async () => (await frame().locator('.doubt').count()) === 0);
+    await saved();
+    expect(renderPage(await document(), 'home', { origin: 'https://gant.example' })).not.toContain('doubt');
+  });
+
   it('has a button that leads to a file, and the words of a section worked over where they stand', async () => {
     await open(1280);
     const [first] = (await home()).sections;

@@ -120,6 +120,14 @@ describe('where a button leads', () => {
     expect(to('link this button to https://quay.example/book', { section: opening!.id, path: 'action' })).toEqual([
       { op: 'setTarget', at: action, to: 'https://quay.example/book' },
     ]);
+    const file = { id: 'list', title: 'Winter list', ending: 'pdf' as const, bytes: 9, hash: 'a'.repeat(64) };
+    const withFile = apply(site, { op: 'putFile', file }).document;
+    const reply = ask(withFile, { said: 'let this button lead to the winter list', on: { section: opening!.id } });
+    expect(reply.kind === 'slip' && reply.changes[0]!.operation).toEqual({
+      op: 'setTarget',
+      at: action,
+      to: 'file:list',
+    });
     expect(asked('where should the button lead', { page: 'home' }).kind).not.toBe('slip');
   });
 });

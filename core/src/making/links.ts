@@ -21,7 +21,7 @@ export const fileWords = ({ title, ending, bytes }: SiteFile): string =>
 
 /** An id for a new file, made of what it is called: it is in its address. */
 export function freeFileId({ files = [] }: SiteDocument, title: string): string {
-  const stem = slugOf(title).slice(0, 50) || 'file';
+  const stem = /[a-z0-9]/i.test(title.normalize('NFD')) ? slugOf(title).slice(0, 50) : 'file';
   const taken = new Set(files.map((f) => f.id));
   if (!taken.has(stem)) return stem;
   for (let n = 2; ; n++) if (!taken.has(`${stem}-${n}`)) return `${stem}-${n}`;

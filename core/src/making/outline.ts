@@ -7,7 +7,10 @@ import { textsOf } from './generate/site.js';
 import { isDead, linkChoices, targetOfButton } from './links.js';
 import { picturePlaces } from './picture-places.js';
 
-/** A link in the words of a page, or a button with a target of its own: the text it is in (`section/path`), the words, and where it leads, in words. */
+/**
+ * A link in the words of a page, or a button with a target of its own: the text it is in (`section/path`), the words, and where
+ * it leads, in words.
+ */
 export interface PlacedLink {
   part: string;
   words: string;

@@ -3,8 +3,8 @@ import { Type, type Static } from '@sinclair/typebox';
 const Offset = Type.Integer({ minimum: 0, maximum: 4000 });
 
 /**
- * Where a link in a text leads: a page of the site or a section of it, a file of the site, by their ids, a phone (RFC 3966), a mail address
- * (RFC 6068) or an address of the web.
+ * Where a link in a text leads: a page of the site, a section of it or a file of the site, by their ids, a phone (RFC 3966), a
+ * mail address (RFC 6068) or an address of the web.
  */
 export const LinkTarget = Type.String({
   maxLength: 500,

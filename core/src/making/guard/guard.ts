@@ -105,7 +105,7 @@ function backingFor({ facts, language }: SiteDocument): Backing {
   if (backing?.language !== languages[language]) backings.set(facts, (backing = backingOf(facts, languages[language])));
   return backing;
 }
-/** The numbers, names, praise and promises in words for a site that its facts do not say: what is to be asked before it stands there. */
+/** The numbers, names, praise and promises in words for a site that its facts do not say: to be asked before they stand there. */
 export const doubtsIn = (document: SiteDocument, words: string): string[] =>
   unbacked(words, backingFor(document)).flatMap((u) => (u.what === 'statement' ? [] : [u.words]));
 

@@ -1,7 +1,7 @@
 import { idFrom } from '../../ground/ids.js';
 import { canRepeat } from './sections.js';
 import type { Page, Section, SiteDocument } from '../../model/site.js';
-import { withoutParent } from '../../model/page.js';
+import { shownEverywhere, withoutParent } from '../../model/page.js';
 import type { Operation, SingleOperation } from '../../operations/operation.js';
 import { apply } from '../../operations/apply.js';
 import { anew } from '../../look/shapes/complete.js';
@@ -59,7 +59,8 @@ export function pageLike(
   if (!page || !document.pages.length || document.pages.length >= 60) return null;
   const { sections, pictures } =
     from.id === document.id ? { sections: copied(document, page), pictures: [] } : brought(document, from, page, words);
-  if (!sections.length) return null;
+  // What nobody would be shown is no page.
+  if (!sections.some(shownEverywhere)) return null;
   const label = freeLabel(document, page.label);
   const made = `p${idFrom(`like ${from.id} ${id} ${JSON.stringify(document.pages)}`).slice(1)}`;
   const wanted = slugOf(label);

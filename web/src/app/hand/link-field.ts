@@ -4,6 +4,7 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
+  DestroyRef,
   inject,
   input,
   linkedSignal,
@@ -79,6 +80,7 @@ import { SiteStore } from '../site/site-store';
 export class LinkField {
   private readonly store = inject(SiteStore);
   private readonly api = inject(PictureApi);
+  private readonly gone = inject(DestroyRef);
   readonly target = input.required<string | null>();
   /** What it is called to lead nowhere of one’s own choosing. */
   readonly none = input('No link');
@@ -132,9 +134,13 @@ export class LinkField {
       const brought = await firstValueFrom(this.api.bringFile(document.id, file, file.name, this.file()?.id));
       if (this.store.document()?.id !== document.id) return;
       this.store.change({ op: 'putFile', file: brought });
-      this.chosen.emit(`file:${brought.id}`);
+      // Where something else was taken in hand meanwhile, that is not led to it.
+      if (this.gone.destroyed)
+        this.store.said.set({ words: `${brought.title} is here: words and buttons can lead to it.`, bad: false });
+      else this.chosen.emit(`file:${brought.id}`);
     } catch (error) {
-      this.fault.set(asRefusal(error).message);
+      if (this.gone.destroyed) this.store.said.set({ words: asRefusal(error).message, bad: true });
+      else this.fault.set(asRefusal(error).message);
     } finally {
       this.bringing.set(false);
     }

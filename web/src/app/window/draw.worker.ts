@@ -14,7 +14,7 @@ export interface Showing {
 }
 
 export type DrawRequest = { serial: number } & (
-  | { kind: 'draw'; document: SiteDocument; page: string; only?: 'day' | 'night' }
+  | { kind: 'draw'; window: number; document: SiteDocument; page: string; only?: 'day' | 'night' }
   | { kind: 'glimpse'; document: SiteDocument; page: string; showing: Showing }
   | { kind: 'read'; text: string; corrections: Correction[] }
   | { kind: 'write'; document: SiteDocument; seed: number; keepAddresses: boolean }
@@ -22,8 +22,9 @@ export type DrawRequest = { serial: number } & (
 type Latest<K> = Extract<DrawRequest, { kind: K }>;
 
 // Draws pages, reads briefs and writes versions away from the hand that types. Of several drawings or readings that wait,
-// only the newest is made.
-const waiting: { draw?: Latest<'draw'>; read?: Latest<'read'> } = {};
+// only the newest is made: for each window, of drawings.
+const drawings = new Map<number, Latest<'draw'>>();
+let reading: Latest<'read'> | undefined;
 
 /** Where the window takes the picture files of a site from. */
 const media = (document: SiteDocument) => ({ mediaBase: `/window/media/${document.id}` });
@@ -55,23 +56,24 @@ addEventListener('message', ({ data }: MessageEvent<DrawRequest>) => {
         ...renderWindow(shown, page, '', { ...media(document), ...(only && { only }) }),
       };
     });
-  const idle = waiting[data.kind] === undefined;
   if (data.kind === 'draw') {
-    waiting.draw = data;
+    const idle = !drawings.has(data.window);
+    drawings.set(data.window, data);
     if (!idle) return;
     later(() => {
-      const request = waiting.draw!;
-      delete waiting.draw;
+      const request = drawings.get(data.window)!;
+      drawings.delete(data.window);
       const { document, page, only } = request;
       const drawn = renderWindow(document, page, '', { ...media(document), ...(only && { only }) });
       return { kind: 'drawn', serial: request.serial, ...drawn };
     });
   } else {
-    waiting.read = data;
+    const idle = reading === undefined;
+    reading = data;
     if (!idle) return;
     later(() => {
-      const request = waiting.read!;
-      delete waiting.read;
+      const request = reading!;
+      reading = undefined;
       return { kind: 'read', serial: request.serial, reading: readText(request.text, request.corrections) };
     });
   }

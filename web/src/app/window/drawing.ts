@@ -39,9 +39,9 @@ export class Drawing {
     this.begin().postMessage({ ...request, serial });
     return serial;
   }
-  /** Asks for a page; the answer with this serial, or a newer one, comes on `drawn`. */
-  draw(document: SiteDocument, page: string, only?: 'day' | 'night'): number {
-    return this.ask({ kind: 'draw', document, page, ...(only && { only }) });
+  /** Asks for a page to be shown in a window; the answer with this serial, or a newer one, comes on `drawn`. */
+  draw(window: number, document: SiteDocument, page: string, only?: 'day' | 'night'): number {
+    return this.ask({ kind: 'draw', window, document, page, ...(only && { only }) });
   }
   /** Draws a site another way, beside itself. */
   async glimpse(document: SiteDocument, page: string, showing: Showing): Promise<Of<'glimpsed'>> {

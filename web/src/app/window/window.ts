@@ -28,6 +28,8 @@ type Width = keyof typeof WIDTHS;
 /** How narrow and how wide a page can be looked at, px. */
 const LEAST = 320;
 const MOST = 1600;
+/** How many windows there were: each is drawn for by itself. */
+let windows = 0;
 
 /** The real rendered site beside the controls. It follows the document; a click in it chooses a part or another page. */
 @Component({
@@ -133,12 +135,14 @@ export class SiteWindow implements AfterViewInit {
   private readonly destroyed = inject(DestroyRef);
   private readonly ready = signal(false);
   private fromWindow = false;
+  /** Which window it is, of all there are. */
+  private readonly serial = ++windows;
   /** What is asked for and not yet drawn, oldest first. */
   private asked: number[] = [];
 
   constructor() {
     effect(() => {
-      if (this.ready()) this.asked.push(this.drawing.draw(this.document(), this.page(), this.only()));
+      if (this.ready()) this.asked.push(this.drawing.draw(this.serial, this.document(), this.page(), this.only()));
     });
     effect(() => {
       this.page();
@@ -153,9 +157,9 @@ export class SiteWindow implements AfterViewInit {
     });
     this.hand?.told.pipe(takeUntilDestroyed()).subscribe((message) => {
       if (!this.works()) return;
-      // The keys follow the hand into the page.
-      if (message.kind === 'write' || (message.kind === 'do' && message.command.name !== 'replace'))
-        this.frame().nativeElement.focus();
+      // The keys follow the hand into the page, but for what is only shown there.
+      const seen = message.kind === 'do' && (message.command.name === 'replace' || message.command.name === 'doubt');
+      if (message.kind === 'write' || (message.kind === 'do' && !seen)) this.frame().nativeElement.focus();
       this.tell(message);
     });
     this.drawing.drawn.pipe(takeUntilDestroyed()).subscribe((answer) => {

@@ -250,16 +250,20 @@ export const linkButton: Intent = {
     const back = /\b(?:by itself|as before|usual)\b/i.exec(r.words) !== null;
     const page = r.pages('to')[0];
     const placed = page ? undefined : r.sections('to')[0];
+    const said = r.words.toLowerCase();
+    const file = page || placed ? undefined : document.files?.find((f) => said.includes(f.title.toLowerCase()));
     const address = page || placed ? null : readLink(r.thing('url')?.text ?? r.tail('verb:link', 'verb:send') ?? '');
     const to = page
       ? `page:${page.id}`
       : placed?.page
         ? `page:${placed.page.id}#${placed.section.id}`
-        : back
-          ? null
-          : address;
-    if (to === null && !back) return question('Where should the button lead: to which page, section or address?');
-    if (back) r.explain(r.from, r.to);
+        : file
+          ? `file:${file.id}`
+          : back
+            ? null
+            : address;
+    if (to === null && !back) return question('Where should the button lead: to which page, section, file or address?');
+    if (back || file) r.explain(r.from, r.to);
     const second = r.word('nth:2');
     r.every('verb:', 'verb:link', 'verb:send', 'part:button', 'prep:', 'this:', 'place:top');
     const named = r.sections().find((s) => s.section !== placed?.section);
