@@ -1,10 +1,11 @@
 import type { SiteDocument, Text } from '@tin-porch/core/model';
 import { pdf } from '@tin-porch/core/fixtures';
 import { renderPage } from '@tin-porch/core/page';
-import { textAt } from '@tin-porch/core/operations';
+import { pictureAt, textAt } from '@tin-porch/core/operations';
 import { validateDocument } from '@tin-porch/core/validate';
-import { writeVersion } from '@tin-porch/core/making';
+import { picturePlaces, writeVersion } from '@tin-porch/core/making';
 import type { Browser, BrowserContext, Page } from 'playwright-core';
+import sharp from 'sharp';
 import { axe, openBrowser, overflows } from './support/browser.js';
 import { MAIL, PASSWORD, stackForTests, until } from './support/stack-for-tests.js';
 
@@ -104,8 +105,15 @@ describe('The page in hand', () => {
     const [x, y] = [left + place.x * scale, top + place.y * scale];
     await (touch ? page.touchscreen.tap(x, y) : page.mouse.click(x, y));
   }
-  const hasKeys = (selector: string) =>
-    until(`${selector} has the keys`, () => page.locator(`${selector}:focus`).isVisible());
+  /** Waits until something has the keys; says what has them where it never does. */
+  const hasKeys = async (selector: string, when = '') => {
+    try {
+      await until(selector, () => page.locator(`${selector}:focus`).isVisible(), 30);
+    } catch {
+      const has = await page.evaluate(() => globalThis.document.activeElement?.outerHTML.slice(0, 200));
+      throw new Error(`${selector} has not the keys ${when}, but ${has}`);
+    }
+  };
   const html = (part: string) => frame().locator(`[data-part="${part}"]`).first().innerHTML();
 
   it('is written in where it stands: set off, linked, kept, undone, and on the site as it was written', async () => {
@@ -203,7 +211,7 @@ describe('The page in hand', () => {
     const before = (await home()).sections.map((s) => s.id);
     await page.focus(`#tag-${before[0]}`);
     await page.keyboard.press('ArrowDown');
-    await hasKeys(`#tag-${before[1]}`);
+    await hasKeys(`#tag-${before[1]}`, 'after an arrow');
     const first = async () => (await home()).sections[0]!.id;
     await page.keyboard.press('Alt+ArrowUp');
     await until('it moves up', async () => (await first()) === before[1]);
@@ -253,7 +261,7 @@ describe('The page in hand', () => {
     await page.keyboard.press('Tab');
     await page.keyboard.type('Ash treads.');
     await page.keyboard.press('Escape');
-    await hasKeys(`#tag-${listed.id}`);
+    await hasKeys(`#tag-${listed.id}`, 'after Escape');
     await saved();
     const items = (await home()).sections.find((s) => s.id === listed.id)!.content['items'] as {
       name: Text;
@@ -648,6 +656,45 @@ describe('The page in hand', () => {
     await until('nothing is underlined', async () => (await frame().locator('.doubt').count()) === 0);
     await saved();
     expect(renderPage(await document(), 'home', { origin: 'https://gant.example' })).not.toContain('doubt');
+  });
+
+  it('has a picture brought, cut for its place where it stands, and put back as it was', async () => {
+    await open(1280);
+    const place = picturePlaces(await document()).find((p) => p.page?.id === 'home' && p.picture.media)!;
+    const { section, path } = place.at;
+    const media = async () => pictureAt(await document(), place.at)!.media;
+    const before = await media();
+    const image = frame().locator(`[data-picture="${section}/${path}"]`).first();
+    await image.scrollIntoViewIfNeeded();
+    await image.click();
+    const bytes = await sharp({ create: { width: 900, height: 600, channels: 3, background: '#406a70' } })
+      .jpeg()
+      .toBuffer();
+    await page.setInputFiles('.tools input[type=file]', {
+      name: 'The walk.jpg',
+      mimeType: 'image/jpeg',
+      buffer: bytes,
+    });
+    await until('it is there', async () => (await media()) === 'the-walk');
+    await page.locator('.tools button:has-text("Cut it for here")').press('Enter');
+    await page.click('tp-retouch-panel >> text=1 : 1');
+    await page.waitForSelector('.cropper-crop-box');
+    for (const f of await axe(page)) troubles.push(`a picture cut on its page: ${f}`);
+    await page.click('tp-retouch-panel >> text=Leave it');
+    await frame().locator('h1').waitFor();
+    expect(await media()).toBe('the-walk');
+    await page.locator('.tools button:has-text("Cut it for here")').press('Enter');
+    await page.click('tp-retouch-panel >> text=1 : 1');
+    await page.click('tp-retouch-panel .act');
+    await until('the square', async () => (await media()) === 'the-walk-cut');
+    await frame().locator('img.of-the-walk-cut').first().waitFor();
+    const cut = (await document()).media.find((m) => m.id === 'the-walk-cut')!;
+    expect(cut.kind === 'file' && [cut.width === cut.height, cut.cutFrom]).toEqual([true, 'the-walk']);
+    for (let n = 0; n < 8 && (await media()) !== before; n++) {
+      await page.click('[aria-label=Undo]');
+      await page.waitForTimeout(300);
+    }
+    expect(await media()).toBe(before);
   });
 
   it('has a button that leads to a file, and the words of a section worked over where they stand', async () => {

@@ -1,7 +1,7 @@
 import { loadDemo } from '@tin-porch/server/demo/load';
 import type { Browser, BrowserContext, Cookie } from 'playwright-core';
 import { openBrowser } from './support/browser.js';
-import { walkCutOff, type CutOff } from './support/cut-off.js';
+import { walkCutOff, type CutOff, type Screen } from './support/cut-off.js';
 import { MAIL, PASSWORD, stackForTests } from './support/stack-for-tests.js';
 import { walkOver } from './support/walker.js';
 
@@ -81,12 +81,16 @@ describe('Every control of every screen, pressed', () => {
     places: string[],
     cutOf: (context: BrowserContext, cookies: Cookie[]) => CutOff,
     steps: readonly string[] = STEPS,
+    more: readonly Screen[] = [],
   ) {
     const { context, page } = await signedIn(width);
     const result = await walkCutOff({
       page,
       url: test.stack.url,
-      routes: [...places, ...steps.map((step) => `sites/${site}/${step}`)],
+      screens: [
+        ...[...places, ...steps.map((step) => `sites/${site}/${step}`)].map((path) => ({ path })),
+        ...more.map((screen) => ({ ...screen, path: `sites/${site}/${screen.path}` })),
+      ],
       cut: cutOf(context, await context.cookies()),
       takeBack: await taker(site),
       most: WALK || 2,
@@ -123,6 +127,7 @@ describe('Every control of every screen, pressed', () => {
           end: () => context.addCookies(cookies),
         }),
         WALK ? STEPS : STEPS.filter((_, n) => n % 3 === 2),
+        [{ path: 'pages', presses: ['tp-view-switch button:has-text("Outline")'], within: /tp-outline/ }],
       ),
       cutOff(
         'pell-daughter-clockmakers',
@@ -133,6 +138,13 @@ describe('Every control of every screen, pressed', () => {
           end: () => context.setOffline(false),
         }),
         WALK ? STEPS : STEPS.filter((_, n) => n % 3 === 0),
+        [
+          {
+            path: 'pages',
+            presses: ['.switch button:nth-child(2)', '.tag .name >> nth=2'],
+            within: /tp-section-margin/,
+          },
+        ],
       ),
       cutOff(
         'northlight-pottery',
@@ -143,6 +155,14 @@ describe('Every control of every screen, pressed', () => {
           end: () => context.unroute('**/*'),
         }),
         WALK ? STEPS : STEPS.filter((_, n) => n % 3 === 1),
+        [
+          {
+            path: 'pages',
+            presses: ['.sections li:nth-child(3) > button', '.tag.on button:has-text("Lay out")'],
+            within: /tp-section-margin/,
+          },
+          { path: 'plan', within: /tp-page-like/ },
+        ],
       ),
     ]);
     for (const { used, refused, faults } of [ended, offline, gone]) {

@@ -7,14 +7,20 @@ export interface CutOff {
   end(): Promise<unknown>;
 }
 
+/** A screen by its path, what is pressed to come to it, and in which part of it controls are used. */
+export interface Screen {
+  path: string;
+  presses?: readonly string[];
+  within?: RegExp;
+}
+
 export interface CutOffWalk {
   page: Page;
   url: string;
-  /** Paths of the screens. */
-  routes: readonly string[];
+  screens: readonly Screen[];
   cut: CutOff;
   /** Called after each use: what was kept in the browser is sent by then, and taken back. */
-  takeBack(route: string): Promise<void>;
+  takeBack(): Promise<void>;
   /** How many controls of a screen are pressed at most, spread over all of it. */
   most: number;
   /** Controls that are not pressed here, by their names. */
@@ -67,12 +73,19 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
     if (cutOff && asks(r.url()) && r.status() >= 400) failed.push(asked(r.request()));
   });
 
-  const go = async (route: string) => {
-    await page.goto(`${url}/${route}`);
-    await page.waitForSelector('main, .place, .strip');
+  const settle = async () => {
     await page.waitForTimeout(SETTLE_MS);
     for (let n = 0; n < 50 && open > 0; n++) await page.waitForTimeout(40);
     await page.waitForTimeout(SETTLE_MS);
+  };
+  const go = async ({ path, presses = [] }: Screen) => {
+    await page.goto(`${url}/${path}`);
+    await page.waitForSelector('main, .place, .strip');
+    await settle();
+    for (const press of presses) {
+      await page.locator(press).first().click();
+      await settle();
+    }
   };
   const explained = () =>
     page
@@ -89,15 +102,17 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
         () => false,
       );
 
-  for (const route of walk.routes) {
-    where = `/${route}`;
-    await go(route);
+  for (const screen of walk.screens) {
+    const { path, within = /^/ } = screen;
+    where = screen.within ? `/${path}, ${screen.within.source}` : `/${path}`;
+    await go(screen);
     const all = (await controlsOf(page, `${CONTROLS}, ${FIELDS}, ${FILES}`)).filter(
-      (c) => !leave.test(c.name) && !/header\.eave|\.strip|footer\.foot|\.skip/.test(c.shape),
+      (c) => !leave.test(c.name) && !/header\.eave|\.strip|footer\.foot|\.skip/.test(c.shape) && within.test(c.shape),
     );
+    if (!all.length) fault('has nothing to use');
     let fresh = true;
     for (const control of spread(all, most)) {
-      if (!fresh) await go(route);
+      if (!fresh) await go(screen);
       fresh = true;
       const it = locate(page, control);
       if (!(await it.count()) || (await nameOf(it)) !== control.name) continue;
@@ -135,8 +150,8 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
       cutOff = false;
       await cut.end();
       if (changes().length) {
-        await go(route);
-        await walk.takeBack(route);
+        await go(screen);
+        await walk.takeBack();
         fresh = true;
       }
     }

@@ -1,5 +1,5 @@
 import { DrawnPage, handKey, placeOf, tell } from './drawn-page';
-import type { ToFrame } from './messages';
+import type { Left, ToFrame } from './messages';
 import { WordsEditor } from './words-editor';
 
 // The window as it is worked in: words are written where they stand.
@@ -13,11 +13,13 @@ let awaited: Extract<ToFrame, { kind: 'write' }> | null = null;
 
 /** Letters typed on the way from one text to the next: they are for the next. Null where nobody is on the way. */
 let early: string | null = null;
+/** How the next is left again, where that was pressed on the way to it. */
+let onwards: Left | null = null;
 let onTheWay: ReturnType<typeof setTimeout> | undefined;
 function setOut(): void {
-  early = '';
+  [early, onwards] = ['', null];
   clearTimeout(onTheWay);
-  onTheWay = setTimeout(() => (early = null), 2000);
+  onTheWay = setTimeout(() => ([early, onwards] = [null, null]), 2000);
 }
 
 function rest(): void {
@@ -27,6 +29,12 @@ function rest(): void {
   editor = null;
   ended.end();
   page.keep(null);
+}
+
+function left(part: string, how: Left): void {
+  rest();
+  if (how === 'next' || how === 'before') setOut();
+  tell({ kind: 'left', part, how });
 }
 
 function write(message: Extract<ToFrame, { kind: 'write' }>): void {
@@ -53,15 +61,13 @@ function write(message: Extract<ToFrame, { kind: 'write' }>): void {
     ...(caret === 'all' ? { at: caret } : at && { at }),
     written: (now) => tell({ kind: 'written', part, text: now }),
     state: (state) => tell({ kind: 'words', state }),
-    left: (how) => {
-      rest();
-      if (how === 'next' || how === 'before') setOut();
-      tell({ kind: 'left', part, how });
-    },
+    left: (how) => left(part, how),
     key: handKey,
   });
   editor.type(early ?? '');
-  early = null;
+  const how = onwards;
+  [early, onwards] = [null, null];
+  if (how) left(part, how);
 }
 
 page.drawn = () => {
@@ -109,6 +115,11 @@ window.addEventListener('keydown', (event) => {
   const { key, ctrlKey, metaKey, altKey } = event;
   if (early !== null && key.length === 1 && !ctrlKey && !metaKey && !altKey) {
     early += key;
+    event.preventDefault();
+    return;
+  }
+  if (early !== null && (key === 'Escape' || key === 'Tab')) {
+    onwards ??= key === 'Escape' ? 'escape' : event.shiftKey ? 'before' : 'next';
     event.preventDefault();
     return;
   }

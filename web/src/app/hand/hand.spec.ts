@@ -7,6 +7,7 @@ import { listsOf, pageChecks, picturePlaces, textsOf } from '@tin-porch/core/mak
 import type { Section, SiteDocument } from '@tin-porch/core/model';
 import { apply, textAt, type Operation } from '@tin-porch/core/operations';
 import type { ToFrame } from '../../frame/messages';
+import { Drafts } from '../session/drafts';
 import { SiteStore } from '../site/site-store';
 import { aDocument, aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
@@ -14,6 +15,7 @@ import { WritingDesk } from '../writing/writing-desk';
 import { ChecksPanel } from './checks-panel';
 import { Hand } from './hand';
 import { LinkField } from './link-field';
+import { Retouching } from '../look/retouching';
 import { PictureFoot } from './picture-foot';
 import { SectionMargin } from './section-margin';
 import { WordsFoot } from './words-foot';
@@ -49,6 +51,8 @@ describe('the hand on the page', () => {
         toldByHand().provider,
         SiteStore,
         Hand,
+        Drafts,
+        Retouching,
         WritingDesk,
       ],
     });
@@ -439,6 +443,34 @@ describe('the hand on the page', () => {
       const kept = store.document()!.media.find((m) => m.id === 'drum');
       expect(kept?.kind === 'file' && kept.focus).toEqual([0.85, 0.15]);
       expect(select.selectedOptions[0]?.textContent).toBe('In sight: top right');
+      element.remove();
+    });
+    it('is cut for here alone, where the file it was made from is kept', async () => {
+      const { element } = await foot();
+      const work = TestBed.inject(Retouching);
+      const cuts = () => Array.from(element.querySelectorAll('button')).some((b) => b.textContent.includes('Cut it'));
+      const file = {
+        ...{ id: 'drum', kind: 'file' as const, title: 'Drum', width: 900, height: 600, colour: '#406a70' },
+        focus: [0.5, 0.5] as [number, number],
+        renditions: [{ type: 'image/jpeg' as const, width: 900, height: 600, hash: 'a'.repeat(64), bytes: 9 }],
+        credit: { by: '', licence: '', address: '' },
+      };
+      store.change({ op: 'putMedium', medium: file });
+      store.change({ op: 'setPicture', at: place.at, media: 'drum' });
+      await settle();
+      expect(cuts()).toBeFalse();
+      const source = { hash: 'b'.repeat(64), width: 1800, height: 1200 };
+      store.change({ op: 'putMedium', medium: { ...file, source } });
+      await settle();
+      await pressIn(element, 'Cut it for here');
+      expect([work.medium()?.id, work.place()?.at, work.looking(), work.onPage()]).toEqual([
+        'drum',
+        place.at,
+        'cut',
+        true,
+      ]);
+      work.leave();
+      expect([work.medium(), work.onPage()]).toEqual([null, false]);
       element.remove();
     });
     it('takes a file that is let go over it, and says why where it cannot', async () => {

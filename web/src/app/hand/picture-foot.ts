@@ -6,6 +6,7 @@ import type { SingleOperation } from '@tin-porch/core/operations';
 import { PictureApi } from '../api/picture-api';
 import { asRefusal } from '../api/porch-api';
 import { TAKEN } from '../look/bring-pictures';
+import { Retouching } from '../look/retouching';
 import { SiteStore } from '../site/site-store';
 import { KeptText } from '../parts/kept-text';
 import { Hand } from './hand';
@@ -59,6 +60,9 @@ const POINTS = NAMED.flatMap((y, v) =>
             }
           </select>
         }
+        @if (file()?.source) {
+          <button class="plain small" type="button" (click)="cut()">Cut it for here</button>
+        }
         <a class="plain small" routerLink="look">Work it over in Look</a>
         <button class="plain small" type="button" (click)="bare()">Leave bare</button>
         @if (fault()) {
@@ -91,7 +95,13 @@ export class PictureFoot {
   });
 
   protected readonly points = POINTS;
-  private readonly file = computed(() => {
+  private readonly work = inject(Retouching);
+  /** Cuts it, and works it over, for the place it stands in alone. */
+  protected cut(): void {
+    const [file, place] = [this.file(), this.hand.picture()];
+    if (file && place) this.work.begin(file, place, true);
+  }
+  protected readonly file = computed(() => {
     const id = this.hand.picture()?.picture.media;
     const medium = this.store.document()?.media.find((m) => m.id === id);
     return medium?.kind === 'file' ? medium : null;

@@ -11,6 +11,7 @@ import {
   input,
   output,
   signal,
+  untracked,
 } from '@angular/core';
 import { NgTemplateOutlet } from '@angular/common';
 import { idFrom } from '@tin-porch/core/ground';
@@ -421,6 +422,9 @@ export class SectionMargin {
   constructor() {
     effect(() => {
       this.places();
+      // Pictures that came meanwhile may have pushed it out of sight again.
+      const awaited = untracked(this.awaited);
+      if (awaited) this.hand.told.next({ kind: 'show', section: awaited });
       if (this.moved) this.hand.told.next({ kind: 'show', section: this.moved });
       this.moved = null;
     });

@@ -19,6 +19,8 @@ export class Retouching {
   readonly medium = signal<FileMedium | null>(null);
   /** The place a cut of its own is made for; null for the picture wherever it stands. */
   readonly place = signal<PicturePlace | null>(null);
+  /** True where it was begun on the page it stands on: it is worked over there. */
+  readonly onPage = signal(false);
   readonly retouch = signal<Retouch>(AS_IT_IS);
   readonly focus = signal<[number, number]>([0.5, 0.5]);
   readonly looking = signal<Looking>('result');
@@ -107,7 +109,8 @@ export class Retouching {
     }
   }
 
-  begin(medium: FileMedium, place: PicturePlace | null = null): void {
+  begin(medium: FileMedium, place: PicturePlace | null = null, onPage = false): void {
+    this.onPage.set(onPage);
     this.sight.set('');
     this.trouble.set('');
     this.proportion.set(null);
@@ -168,6 +171,7 @@ export class Retouching {
   leave(): void {
     this.medium.set(null);
     this.place.set(null);
+    this.onPage.set(false);
   }
 
   /** Keeps what was done: sizes are made, and the picture stands changed wherever it is, or in its place alone. */

@@ -2,6 +2,7 @@ import type { Page, SiteDocument } from '../../../model/site.js';
 import { namedOf } from '../../../model/page.js';
 import type { Operation } from '../../../operations/operation.js';
 import { pageAt, readdress, readPath } from '../../plan/addresses.js';
+import { pageLike } from '../../plan/page-like.js';
 import { slugOf } from '../../plan/slug.js';
 import { nestPage, ownPage, pageOffers, renamePage, takeOutPage } from '../../plan/plan.js';
 import { change, changeOn, no, question, slip, type Intent } from '../reply.js';
@@ -172,6 +173,23 @@ export const pageAddress: Intent = {
         { before: `/${page.slug}/`, after: `/${slug}/` },
       ),
     ]);
+  },
+};
+
+/** A page like one there is. */
+export const pageTwice: Intent = {
+  name: 'page twice',
+  weight: 1.06,
+  examples: ['duplicate the about page', 'copy the services page'],
+  read(r, { document }) {
+    if (!r.has('verb:twice') || !r.has('noun:page') || r.has('noun:section')) return null;
+    const [named] = r.pages('');
+    const page = named ?? (/\bthis page\b/i.test(r.words) ? r.pageInHand() : undefined);
+    if (!page) return null;
+    r.every('verb:twice', 'verb:', 'noun:page', 'this:');
+    const like = pageLike(document, document, page.id, true);
+    if (!like) return no(`Nothing of ${page.label} can stand on another page.`);
+    return slip([change(like.operation, `A page like ${page.label}, at the end of the menu`, { page: like.page })]);
   },
 };
 

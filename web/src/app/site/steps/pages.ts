@@ -24,6 +24,9 @@ import {
 } from '@tin-porch/core/making';
 import { Worktable } from '../../parts/worktable';
 import { some } from '@tin-porch/core/some';
+import { PictureTable } from '../../look/picture-table';
+import { RetouchPanel } from '../../look/retouch-panel';
+import { Retouching } from '../../look/retouching';
 import { ViewSwitch } from '../../parts/view-switch';
 import { SiteWindow } from '../../window/window';
 import { ConfirmPanel } from '../../writing/confirm-panel';
@@ -60,8 +63,10 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [
+    PictureTable,
     PointsSteps,
     PointsLine,
+    RetouchPanel,
     FormsModule,
     RouterLink,
     Worktable,
@@ -78,12 +83,14 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
   styleUrl: './pages.scss',
   template: `
     <tp-worktable
-      [controlsName]="view() === 'points' ? 'Steps' : 'Words'"
-      [besideName]="viewName()"
+      [controlsName]="cutting() ? 'Tools' : view() === 'points' ? 'Steps' : 'Words'"
+      [besideName]="cutting() ? 'Picture' : viewName()"
       [reading]="view() === 'rework' || view() === 'confirm'"
     >
       @if (store.document(); as document) {
-        @if (store.drawn() && view() === 'points') {
+        @if (cutting()) {
+          <tp-retouch-panel />
+        } @else if (store.drawn() && view() === 'points') {
           <tp-points-steps />
         } @else if (store.drawn()) {
           <div class="bar pages" role="group" aria-label="Pages">
@@ -216,10 +223,12 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
         }
       }
       <ng-container beside>
-        @if (store.drawn()) {
+        @if (store.drawn() && !cutting()) {
           <tp-view-switch [views]="views" [(shown)]="view" />
         }
-        @if (store.drawn() && view() === 'rework') {
+        @if (cutting()) {
+          <tp-picture-table />
+        } @else if (store.drawn() && view() === 'rework') {
           <tp-rework-panel />
         } @else if (store.drawn() && view() === 'confirm') {
           <tp-confirm-panel (go)="show($event)" />
@@ -280,6 +289,9 @@ export class PagesStep {
     const place = window?.places().find((p) => p.id === this.seam()?.under);
     return window && place ? (place.bottom - window.scrolledTo()) * window.scale() : 0;
   });
+  private readonly work = inject(Retouching);
+  /** Whether a picture of the page is worked over. */
+  protected readonly cutting = computed(() => this.work.onPage() && this.work.medium() !== null);
   protected readonly ways = WAYS;
   protected readonly views = VIEWS;
   protected readonly view = signal<'window' | 'rework' | 'confirm' | 'points'>('window');
