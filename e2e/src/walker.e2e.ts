@@ -142,7 +142,7 @@ describe('Every control of every screen, pressed', () => {
           {
             path: 'pages',
             presses: ['.switch button:nth-child(2)', '.tag .name >> nth=2'],
-            within: /tp-section-margin/,
+            within: /tp-section-margin.*verbs/,
           },
         ],
       ),
@@ -159,7 +159,7 @@ describe('Every control of every screen, pressed', () => {
           {
             path: 'pages',
             presses: ['.sections li:nth-child(3) > button', '.tag.on button:has-text("Lay out")'],
-            within: /tp-section-margin/,
+            within: /tp-section-margin.*verbs/,
           },
           { path: 'plan', within: /tp-page-like/ },
         ],

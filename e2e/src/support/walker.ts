@@ -109,14 +109,16 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
   const fault = (words: string) => void faults.add(`${where}: ${words}`);
   const failed: string[] = [];
   let open = 0;
+  /** What a screen waits for: answers, and parts of the application. */
+  const counts = (r: Request) => /\/api\/(?!events)|\/chunk-[^/]*\.js/.test(r.url());
   /** Whether something was sent that may have changed a site. */
   let wrote = false;
   const asked = (r: Request) => {
-    if (!/\/api\/(?!events)/.test(r.url())) return;
+    if (!counts(r)) return;
     open++;
     wrote ||= r.method() !== 'GET';
   };
-  const over = (r: Request) => void (/\/api\/(?!events)/.test(r.url()) && open--);
+  const over = (r: Request) => void (counts(r) && open--);
   const answered = (r: Response) => {
     if (r.status() >= 400) failed.push(`${r.request().method()} ${new URL(r.url()).pathname} answered ${r.status()}`);
   };
@@ -141,7 +143,9 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
         dispatchEvent(new PopStateEvent('popstate', { state: null }));
       }, `/${route}`);
     else await page.goto(`${url}/${route}`);
-    await page.waitForSelector('main, .place, .strip');
+    await settle();
+    // Between two screens there is none: the next has a heading.
+    await page.waitForSelector('h1');
     await settle();
   };
   const looks = async (what: string) => {
