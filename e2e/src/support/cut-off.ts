@@ -106,9 +106,14 @@ export async function walkCutOff(walk: CutOffWalk): Promise<{ used: number; refu
     const { path, within = /^/ } = screen;
     where = screen.within ? `/${path}, ${screen.within.source}` : `/${path}`;
     await go(screen);
-    const all = (await controlsOf(page, `${CONTROLS}, ${FIELDS}, ${FILES}`)).filter(
-      (c) => !leave.test(c.name) && !/header\.eave|\.strip|footer\.foot|\.skip/.test(c.shape) && within.test(c.shape),
-    );
+    let all: Control[] = [];
+    for (let n = 0; n < 25 && !all.length; n++) {
+      // It is shown a moment after its answers came.
+      if (n) await page.waitForTimeout(200);
+      all = (await controlsOf(page, `${CONTROLS}, ${FIELDS}, ${FILES}`)).filter(
+        (c) => !leave.test(c.name) && !/header\.eave|\.strip|footer\.foot|\.skip/.test(c.shape) && within.test(c.shape),
+      );
+    }
     if (!all.length) fault('has nothing to use');
     let fresh = true;
     for (const control of spread(all, most)) {

@@ -40,7 +40,7 @@ export const controlsOf = (page: Page, which = CONTROLS): Promise<Control[]> =>
         shape.unshift(
           up.tagName.toLowerCase() +
             Array.from(up.classList)
-              .filter((c) => /^[a-z][a-z-]*$/.test(c) && !/^(on|here|show|active|ng-\w+|ngb?-\w+)$/.test(c))
+              .filter((c) => /^[a-z][a-z-]*$/.test(c) && !/^(on|out|here|show|active|ng-\w+|ngb?-\w+)$/.test(c))
               .slice(0, 2)
               .map((c) => `.${c}`)
               .join(''),
