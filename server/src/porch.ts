@@ -79,7 +79,7 @@ export async function startPorch(
     choices: new Choices(db),
     keptSections: new KeptSections(db),
     pictures,
-    files: new SiteFiles(db),
+    files: new SiteFiles(pictures),
     references: new References(servers, trustedRoots(config), strangers),
     library: new Library(
       config.library && { client: new LibraryClient(config.library), name: config.library.name },

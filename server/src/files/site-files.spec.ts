@@ -37,8 +37,8 @@ describe('files for visitors', () => {
   beforeAll(async () => {
     test = await realDatabase();
     sites = new Sites(test.db);
-    files = new SiteFiles(test.db);
     pictures = new Pictures(test.db, strangers);
+    files = new SiteFiles(pictures);
     await new Accounts(test.db).put('ines@tinporch.example', 'Ines', 'a-dry-place-to-work');
     const { rows } = await test.db.query<{ id: string; organisation: string }>('select id, organisation from account');
     ines = { ...rows[0]!, name: 'Ines' };

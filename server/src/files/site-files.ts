@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { Problem } from '@tin-porch/core/ground';
 import { FILE_TYPES, type FileEnding, type SiteDocument, type SiteFile } from '@tin-porch/core/model';
 import { freeFileId } from '@tin-porch/core/making';
-import { transaction, type Database } from '../db/database.js';
+import type { Pictures } from '../pictures/pictures.js';
 
 /** The most a file for visitors may have. */
 export const MOST_FILE_BYTES = 20_000_000;
@@ -27,7 +27,7 @@ const isEnding = (ending: string): ending is FileEnding => Object.hasOwn(FILE_TY
 
 /** The files of sites for visitors to take away: looked at, and kept beside their pictures. */
 export class SiteFiles {
-  constructor(private readonly db: Database) {}
+  constructor(private readonly pictures: Pictures) {}
 
   /**
    * Takes a file that was brought under some name; `instead` is the id of the one it is another version of.
@@ -53,17 +53,7 @@ export class SiteFiles {
         .trim()
         .slice(0, 120) || kind.toUpperCase();
     const hash = createHash('sha256').update(bytes).digest('hex');
-    await transaction(this.db, async (client) => {
-      await client.query('insert into picture_bytes (hash, type, bytes) values ($1, $2, $3) on conflict do nothing', [
-        hash,
-        FILE_TYPES[kind],
-        bytes,
-      ]);
-      await client.query('insert into site_picture (site, hash) values ($1, $2) on conflict do nothing', [
-        site.id,
-        hash,
-      ]);
-    });
+    await this.pictures.keep(site.id, [{ hash, type: FILE_TYPES[kind], bytes }]);
     const before = site.document.files?.find((f) => f.id === instead);
     return {
       id: before?.id ?? freeFileId(site.document, title),

@@ -56,7 +56,8 @@ export class Pictures {
     }
   }
 
-  private async keep(site: string, files: readonly MadeFile[]): Promise<void> {
+  /** Keeps the bytes of files for a site, each once. */
+  async keep(site: string, files: readonly { hash: string; type: string; bytes: Uint8Array }[]): Promise<void> {
     await transaction(this.db, async (client) => {
       for (const f of files) {
         await client.query('insert into picture_bytes (hash, type, bytes) values ($1, $2, $3) on conflict do nothing', [

@@ -26,6 +26,14 @@ const sectionsOf = (document: SiteDocument) => document.pages.flatMap((p) => p.s
 const listed = sectionsOf(start).find((s) => s.shape.startsWith('services/'))!;
 const opening = home.sections[0]!;
 
+/** A picture that is a file. */
+const DRUM = {
+  ...{ id: 'drum', kind: 'file' as const, title: 'Drum', width: 900, height: 600, colour: '#406a70' },
+  focus: [0.5, 0.5] as [number, number],
+  renditions: [{ type: 'image/jpeg' as const, width: 900, height: 600, hash: 'a'.repeat(64), bytes: 9 }],
+  credit: { by: '', licence: '', address: '' },
+};
+
 describe('the hand on the page', () => {
   let store: SiteStore;
   let hand: Hand;
@@ -426,13 +434,7 @@ describe('the hand on the page', () => {
       const { element } = await foot();
       // A drawing has nothing that could be cut off.
       expect(element.querySelector('[aria-label="What of it stays in sight"]')).toBeNull();
-      const file = {
-        ...{ id: 'drum', kind: 'file' as const, title: 'Drum', width: 900, height: 600, colour: '#406a70' },
-        focus: [0.5, 0.5] as [number, number],
-        renditions: [{ type: 'image/jpeg' as const, width: 900, height: 600, hash: 'a'.repeat(64), bytes: 9 }],
-        credit: { by: '', licence: '', address: '' },
-      };
-      store.change({ op: 'putMedium', medium: file });
+      store.change({ op: 'putMedium', medium: DRUM });
       store.change({ op: 'setPicture', at: place.at, media: 'drum' });
       await settle();
       const select = element.querySelector<HTMLSelectElement>('[aria-label="What of it stays in sight"]')!;
@@ -449,18 +451,12 @@ describe('the hand on the page', () => {
       const { element } = await foot();
       const work = TestBed.inject(Retouching);
       const cuts = () => Array.from(element.querySelectorAll('button')).some((b) => b.textContent.includes('Cut it'));
-      const file = {
-        ...{ id: 'drum', kind: 'file' as const, title: 'Drum', width: 900, height: 600, colour: '#406a70' },
-        focus: [0.5, 0.5] as [number, number],
-        renditions: [{ type: 'image/jpeg' as const, width: 900, height: 600, hash: 'a'.repeat(64), bytes: 9 }],
-        credit: { by: '', licence: '', address: '' },
-      };
-      store.change({ op: 'putMedium', medium: file });
+      store.change({ op: 'putMedium', medium: DRUM });
       store.change({ op: 'setPicture', at: place.at, media: 'drum' });
       await settle();
       expect(cuts()).toBeFalse();
       const source = { hash: 'b'.repeat(64), width: 1800, height: 1200 };
-      store.change({ op: 'putMedium', medium: { ...file, source } });
+      store.change({ op: 'putMedium', medium: { ...DRUM, source } });
       await settle();
       await pressIn(element, 'Cut it for here');
       expect([work.medium()?.id, work.place()?.at, work.looking(), work.onPage()]).toEqual([
