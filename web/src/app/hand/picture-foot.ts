@@ -62,8 +62,9 @@ const POINTS = NAMED.flatMap((y, v) =>
         }
         @if (file()?.source) {
           <button class="plain small" type="button" (click)="cut()">Cut it for here</button>
+        } @else {
+          <a class="plain small" routerLink="look">Work it over in Look</a>
         }
-        <a class="plain small" routerLink="look">Work it over in Look</a>
         <button class="plain small" type="button" (click)="bare()">Leave bare</button>
         @if (fault()) {
           <span class="fault" role="alert">{{ fault() }}</span>
