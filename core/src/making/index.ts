@@ -35,3 +35,4 @@ export * from './outline.js';
 export * from './plan/kept.js';
 export * from './plan/page-like.js';
 export * from './plan/other-kind.js';
+export * from './plan/twins.js';

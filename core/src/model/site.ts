@@ -551,6 +551,8 @@ export const Section = Type.Object(
     feeds: Type.Optional(Type.Array(Type.String({ maxLength: 40 }), { maxItems: 24 })),
     /** What it stands on; plain where left out. */
     ground: Type.Optional(Type.Union(oneOf(GROUNDS))),
+    /** What it is called where it is one and the same section on several pages: those with one name are changed together. */
+    twin: Type.Optional(Id),
     /** True where visitors do not get it: it waits. */
     hidden: Type.Optional(Type.Literal(true)),
     /** As its shape and the look have it where left out. */

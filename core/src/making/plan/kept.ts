@@ -49,7 +49,7 @@ export function asKept(document: SiteDocument, id: string): Kept | null {
     }
     return { ...leaf, media: '' };
   }) as Section['content'];
-  const { hidden: _, ...kept } = section;
+  const { hidden: _, twin: __, ...kept } = section;
   return { section: { ...kept, content }, media: [...media.values()] };
 }
 

@@ -18,11 +18,13 @@ function freeLabel({ pages }: SiteDocument, label: string): string {
   }
 }
 
-/** The sections of a page as they are, under ids of their own. */
+/** The sections of a page as they are, under ids of their own; those that are the same on several pages are so on this one too. */
 const copied = (document: SiteDocument, page: Page): Section[] =>
   page.sections.filter(canRepeat).map((section) => {
     const id = `x${idFrom(`like ${section.id} ${JSON.stringify(document.pages)}`).slice(1)}`;
-    return { ...section, id, content: anew(kindOf(section.shape), section.content, id) };
+    return section.twin === undefined
+      ? { ...section, id, content: anew(kindOf(section.shape), section.content, id) }
+      : { ...section, id };
   });
 
 /** The sections of a page of another site as this one would have them, and the pictures that come along. */

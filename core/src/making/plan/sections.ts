@@ -21,11 +21,12 @@ export function twice(document: SiteDocument, id: string): Operation | null {
   const place = whereIs(document, id);
   const section = place?.page.sections[place.at];
   if (!place || !section || !canRepeat(section) || place.page.sections.length >= 40) return null;
+  const { twin: _, ...alone } = section;
   const copy = `x${idFrom(`${id} ${JSON.stringify(document.pages)}`).slice(1)}`;
   return {
     op: 'insertSection',
     page: place.page.id,
-    section: { ...section, id: copy, content: anew(section.shape.split('/')[0]!, section.content, copy) },
+    section: { ...alone, id: copy, content: anew(section.shape.split('/')[0]!, section.content, copy) },
     at: place.at + 1,
   };
 }

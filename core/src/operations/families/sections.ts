@@ -126,6 +126,26 @@ export const moveSection: Definition<typeof MoveSection> = {
   placed: (operation, to) => ({ ...operation, to }),
 };
 
+/** Says with which others a section is one and the same, or with null that it is of its page alone. */
+const SetTwin = Type.Object(
+  { op: Type.Literal('setTwin'), section: Id, twin: Type.Union([Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' }), Type.Null()]) },
+  closed,
+);
+export const setTwin: Definition<typeof SetTwin> = {
+  schema: SetTwin,
+  apply(document, { op, section: id, twin }) {
+    const { page, section } = placeOf(document, id);
+    const { twin: before, ...rest } = section;
+    const changed = inOrder({ ...rest, ...(twin !== null && { twin }) });
+    return {
+      document: withSections(document, page.id, (all) => all.map((s) => (s === section ? changed : s))),
+      inverse: { op, section: id, twin: before ?? null },
+    };
+  },
+  says: ({ twin }) => (twin === null ? 'Made a section one of its page alone' : 'Made a section the same on several pages'),
+  writes: ({ section }) => [`${sectionKey(section)}/twin`],
+};
+
 const orLook = <const T extends readonly string[]>(values: T) =>
   Type.Optional(Type.Union([...values, 'look', 'same'].map((v) => Type.Literal(v as T[number] | 'look' | 'same'))));
 

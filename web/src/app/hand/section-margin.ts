@@ -26,6 +26,8 @@ import {
   takeOutSection,
   textsOf,
   twice,
+  twinsOf,
+  isOtherwise,
   whereIs,
   addItemUnder,
   layoutWords,
@@ -58,6 +60,7 @@ import { SiteStore } from '../site/site-store';
 import { WAYS, type Way } from '../writing/ways';
 import { KeptSections } from './kept-sections';
 import { SectionLayout } from './section-layout';
+import { SectionTwins, type Asked } from './section-twins';
 import { Hand } from './hand';
 
 const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', deep: 'deep' };
@@ -100,7 +103,7 @@ interface Tag {
  */
 @Component({
   selector: 'tp-section-margin',
-  imports: [NgTemplateOutlet, SectionLayout],
+  imports: [NgTemplateOutlet, SectionLayout, SectionTwins],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(scroll)': '$any($event.target).scrollTop = 0', '(focusin)': 'awaited.set(null)' },
   styleUrl: './section-margin.scss',
@@ -204,6 +207,7 @@ interface Tag {
                       }
                     </select>
                   }
+                  <tp-section-twins [section]="tag.section" [title]="tag.title" (asked)="asked($event)" />
                   @if (waiting(tag.section)) {
                     <button type="button" (click)="hide(tag, false)">Show again</button>
                   } @else if (tag.others) {
@@ -400,6 +404,8 @@ export class SectionMargin {
     if (waits(section)) return 'hidden: visitors do not get it';
     const layout = layoutWords(section);
     if (layout.length) return layout.join('; ');
+    const twins = twinsOf(this.store.document()!, section.id);
+    if (twins.length) return `${isOtherwise(this.store.document()!, section.id) ? 'otherwise than' : 'the same'} on ${some(twins.length, 'more page')}`;
     const claims = textsOf(section).filter((t) => needsConfirming(t.text)).length;
     if (claims) return `${claims} to confirm`;
     if (shared) return this.own(section) ? 'of this page alone' : 'on every page';
@@ -475,12 +481,15 @@ export class SectionMargin {
     this.seamChosen.emit(this.open(tag, kind) ? null : { kind, under: tag.section.id });
   }
 
-  private change(operation: Operation | null, said?: string): void {
+  private change(operation: Operation | null, said?: string, exact = false): void {
     if (!operation) return;
     this.hand.rest();
-    this.store.change(operation);
+    this.store.change(operation, 'designer', exact);
     void this.store.flush();
     if (said) this.store.said.set({ words: said, bad: false, undo: true });
+  }
+  protected asked({ operation, said, here }: Asked): void {
+    this.change(operation, said, here);
   }
   protected ground(section: Section): void {
     const ground = GROUNDS[(GROUNDS.indexOf(section.ground ?? 'plain') + 1) % GROUNDS.length]!;

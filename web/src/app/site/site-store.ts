@@ -3,13 +3,14 @@ import type { SiteDocument } from '@tin-porch/core/model';
 import {
   apply,
   describe,
+  madeBy,
   OperationError,
   replacesField,
   typedWords,
   type Operation,
   type Part,
 } from '@tin-porch/core/operations';
-import { withFollowing, withSlip, type SlipChange } from '@tin-porch/core/making';
+import { withFollowing, withSlip, withTwins, type SlipChange } from '@tin-porch/core/making';
 import { filter, firstValueFrom, merge, Subject, Subscription, timer } from 'rxjs';
 import { debounceTime } from 'rxjs/operators';
 import { PorchEvents } from '../api/events';
@@ -99,6 +100,8 @@ export class SiteStore implements OnDestroy {
     const { changes, exact } = this.tried();
     return document && changes.length ? withSlip(document, changes, exact) : document;
   });
+  /** The sections that are worked on for their page alone, though others have the same one. */
+  readonly alone = signal<ReadonlySet<string>>(new Set());
   /** How many windows stand open on the site: where there is none, nothing that is tried is to be seen. */
   readonly windows = signal(0);
   readonly drawn = computed(() => (this.document()?.pages.length ?? 0) > 0);
@@ -232,7 +235,8 @@ export class SiteStore implements OnDestroy {
     }
     if (this.said()?.undo) this.said.set(null);
     // Where a fact changes, the pages that say it change with it, in one step.
-    const whole = exact ? operation : withFollowing(document, operation);
+    // So do the other pages that have the same section.
+    const whole = exact ? operation : withTwins(document, withFollowing(document, operation), this.alone());
     this.waiting.set(
       replace
         ? [...before.slice(0, -1), { ...last, operation: whole }]
@@ -265,7 +269,7 @@ export class SiteStore implements OnDestroy {
   /** Sends a refused change once more, over whatever stands there now. */
   insist(change: RefusedChange): void {
     this.letGo(change);
-    this.change(change.operation, change.part);
+    this.change(madeBy(change.operation), change.part);
   }
   letGo(change: RefusedChange): void {
     this.refused.update((all) => all.filter((c) => c.id !== change.id));
