@@ -1,6 +1,7 @@
 export * from './wishes.js';
 export * from './tokens.js';
-export { layoutsOf, kindOfPage } from './layout.js';
+export { layoutsOf } from './layout.js';
+export { kindOfPage } from './widths.js';
 export * from './design-tokens.js';
 export * from './like.js';
 export type { Reference } from './reference.js';

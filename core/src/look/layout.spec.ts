@@ -10,7 +10,8 @@ import { render, renderWindow } from '../page/index.js';
 import { layoutWords } from '../making/plan/layout-words.js';
 import { changesTo } from '../making/points/changes-to.js';
 import { withSlip } from '../making/ask/ask.js';
-import { layoutsOf, kindOfPage } from './layout.js';
+import { layoutsOf } from './layout.js';
+import { kindOfPage } from './widths.js';
 
 describe('a section laid out otherwise', () => {
   const site = siteFrom(demoFacts, 1);

@@ -10,16 +10,9 @@ import {
   type SiteDocument,
 } from '../model/site.js';
 import { shapes } from './shapes/registry.gen.js';
+import { WIDTHS } from './widths.js';
 import { edgeCss, motionCss, sizeTokens, wordSizes } from './tokens.js';
 
-/** Kinds of page by their width, as conditions of a container query on the page. */
-const WIDTHS = {
-  wide: '(min-width: 52rem)',
-  tablet: '(min-width: 36rem) and (max-width: 51.99rem)',
-  phone: '(max-width: 35.99rem)',
-} as const;
-/** What kind of page one so many px wide is. */
-export const kindOfPage = (px: number): keyof typeof WIDTHS => (px < 576 ? 'phone' : px < 832 ? 'tablet' : 'wide');
 const KINDS = ['wide', ...DEVICES] as const;
 
 /** What is said for every kind of page but counts on wide ones alone: narrower ones have one column or two of their own. */

@@ -8,7 +8,7 @@ import { palettesFrom, weakPairs, wishesIn } from '../look/palette.js';
 import { shapes } from '../look/shapes/registry.gen.js';
 import { textsOf, type PlacedText } from './generate/site.js';
 import { isDead, targetOfButton } from './links.js';
-import { proposedAlt, withoutWords } from './picture-places.js';
+import { picturePlaces, proposedAlt, withoutWords } from './picture-places.js';
 import { listsOf, partsOf, switchPart } from './plan/lists.js';
 import { splitSentences } from './writer/sentences.js';
 
@@ -201,9 +201,23 @@ export function pageChecks(site: SiteDocument): PageCheck[] {
       },
     ];
   });
+  const silent = picturePlaces(document).flatMap(({ at, page, section, picture }): PageCheck[] =>
+    picture.film && !picture.film.captions && !isDead(document, picture.film.file)
+      ? [
+          {
+            kind: 'picture',
+            page,
+            section,
+            path: `${at.path}.alt`,
+            words: 'This film has no captions: who cannot hear it is not told what is said in it.',
+            mend: null,
+          },
+        ]
+      : [],
+  );
   const pages = document.pages.flatMap((page) => [
     ...sectionsOf(page).flatMap((s) => ofSection(document, page, s, s === page.sections[0])),
-    ...bare.filter((c) => c.page === page),
+    ...[...bare, ...silent].filter((c) => c.page === page),
     ...twiceOn(page),
   ]);
   return [...contrastOf(document), ...shared, ...pages];

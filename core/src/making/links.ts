@@ -1,5 +1,6 @@
 import { isTarget } from '../model/marks.js';
 import type { ButtonText, SiteDocument, SiteFile } from '../model/site.js';
+import { isFrame } from '../model/page.js';
 import type { PlacedText } from './generate/site.js';
 import { slugOf } from './plan/slug.js';
 import { readPhone } from '../brief/reading/reach.js';
@@ -62,6 +63,10 @@ export function placeWords(document: SiteDocument, { section, path, text }: Plac
   const id = key === 'action' ? 'contact' : key === 'second' ? 'services' : section.shape.split('/')[0];
   return pages.find((p) => p.id === id)?.label ?? null;
 }
+
+/** Whether a text is a button on a page, that can be of any family: no link in a line of its own, none of the menu. */
+export const hasFamily = ({ section, path, form }: PlacedText): boolean =>
+  form === 'button' && /(?:^|\.)(?:action|second)$/.test(path) && !isFrame(section);
 
 /** Where a button is told to lead; null where it leads where its place does by itself. */
 export const targetOfButton = (text: ButtonText): string | null => text.to ?? null;

@@ -176,7 +176,9 @@ export function switchPicture(document: SiteDocument, place: PicturePlace, seed:
 
 /** The pictures nothing shows, but for those another was cut from. */
 export function unusedMedia(document: SiteDocument): Medium[] {
-  const used = new Set(picturePlaces(document).map((p) => p.picture.media));
+  const used = new Set(
+    picturePlaces(document).flatMap(({ picture }) => [picture.media, ...Object.values(picture.on ?? {})]),
+  );
   for (const m of document.media) if (m.kind === 'file' && m.cutFrom) used.add(m.cutFrom);
   return document.media.filter((m) => !used.has(m.id));
 }

@@ -51,9 +51,16 @@ export const Text = Type.Object(
 );
 export type Text = Static<typeof Text>;
 const { marks: _, ...bareText } = Text.properties;
-/** The words of a button, and where it leads where that is not what its place is for. */
-const buttonText = { ...bareText, to: Type.Optional(LinkTarget) };
-export type ButtonText = Text & { to?: string };
+/** The families of buttons: what is to be done first, what beside it, and what is there for who looks for it. */
+export const BUTTON_FAMILIES = ['main', 'second', 'quiet'] as const;
+export type ButtonFamily = (typeof BUTTON_FAMILIES)[number];
+/** The words of a button, where it leads and how it looks where that is not what its place is for. */
+const buttonText = {
+  ...bareText,
+  to: Type.Optional(LinkTarget),
+  as: Type.Optional(Type.Union(BUTTON_FAMILIES.map((f) => Type.Literal(f)))),
+};
+export type ButtonText = Text & { to?: string; as?: ButtonFamily };
 
 /** What a text of a field may have beside its words: none of it where they are a label, a price or a name. */
 const formOf = (title: string, long: boolean): FieldForm =>
@@ -452,11 +459,29 @@ export const Medium = Type.Union([
 export type Medium = Static<typeof Medium>;
 export type FileMedium = Extract<Medium, { kind: 'file' }>;
 
-/** A picture in its place: which of the site’s, and what it shows in words. `media` is empty where there is none. */
+const FileTarget = Type.String({ pattern: '^file:[a-z0-9][a-z0-9-]{0,63}$' });
+/** A film in the place of a picture, and what is said in it (WebVTT): files of the site. */
+export const Film = Type.Object(
+  { file: FileTarget, captions: Type.Optional(FileTarget) },
+  { additionalProperties: false },
+);
+export type Film = Static<typeof Film>;
+
+/**
+ * A picture in its place: which of the site’s, and what it shows in words. `media` is empty where there is none. `on` is
+ * another one for one kind of page alone; with a film the picture stands for it until it is played.
+ */
 export const Picture = Type.Object(
   {
     media: Type.String({ pattern: '^([a-z0-9][a-z0-9-]{0,63})?$' }),
     alt: textField('Picture in words'),
+    on: Type.Optional(
+      Type.Object(
+        { tablet: Type.Optional(Id), phone: Type.Optional(Id) },
+        { additionalProperties: false, minProperties: 1 },
+      ),
+    ),
+    film: Type.Optional(Film),
   },
   { additionalProperties: false, $comment: 'picture' },
 );
@@ -641,6 +666,9 @@ export const FILE_TYPES = {
   // Some browsers draw any XML, and run what is in it.
   gpx: 'application/octet-stream',
   mp3: 'audio/mpeg',
+  mp4: 'video/mp4',
+  webm: 'video/webm',
+  vtt: 'text/vtt; charset=utf-8',
 } as const;
 export type FileEnding = keyof typeof FILE_TYPES;
 

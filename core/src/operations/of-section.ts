@@ -6,8 +6,10 @@ import { inOrder } from './reach.js';
 const WITHIN = {
   setText: 'at',
   setTarget: 'at',
+  setFamily: 'at',
   setChoice: 'at',
   setPicture: 'at',
+  setFilm: 'at',
   insertItem: 'list',
   removeItem: 'list',
   moveItem: 'list',

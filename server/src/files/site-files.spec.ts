@@ -9,7 +9,7 @@ import { renderedBytes } from '../press/press.js';
 import { Sites } from '../sites/sites.js';
 import { Strangers } from '../strangers/strangers.js';
 import { realDatabase } from '../testing/real-database.js';
-import { MOST_FILE_BYTES, SiteFiles } from './site-files.js';
+import { MOST_FILE_BYTES, MOST_FILM_BYTES, SiteFiles } from './site-files.js';
 
 const refusal = (work: Promise<unknown>) =>
   work.then(
@@ -85,11 +85,17 @@ describe('files for visitors', () => {
       ['prices.xlsx', 'no archive', 'something else within'],
       ['prices.csv', Buffer.from([0x66, 0, 0xff]), 'something else within'],
       ['song.mp3', 'not a song', 'something else within'],
+      ['launch.mp4', 'no film at all', 'something else within'],
+      ['launch.webm', 'no film at all', 'something else within'],
+      ['said.vtt', '00:01 --> 00:02 words without the name of what it is', 'something else within'],
+      ['long.mp4', Buffer.alloc(MOST_FILM_BYTES + 1), '30 is the most'],
       ['large.txt', Buffer.alloc(MOST_FILE_BYTES + 1, 0x20), '20 is the most'],
     ] as const)
       expect(await refusal(bring(name, bytes as string)))
         .withContext(name)
         .toContain(why);
+    expect((await bring('said.vtt', 'WEBVTT\n\n00:01.000 --> 00:02.000\nShe floats.\n')).ending).toBe('vtt');
+    expect((await bring('launch.mp4', '\0\0\0\u0018ftypmp42')).ending).toBe('mp4');
     expect((await bring('Preise für Uhren.csv', 'Uhr;Preis\n')).id).toBe('preise-fur-uhren');
   });
 

@@ -2,10 +2,13 @@ import { createHash } from 'node:crypto';
 import { Problem } from '@tin-porch/core/ground';
 import { FILE_TYPES, type FileEnding, type SiteDocument, type SiteFile } from '@tin-porch/core/model';
 import { freeFileId } from '@tin-porch/core/making';
+import { MOST_BYTES } from '../pictures/darkroom.js';
 import type { Pictures } from '../pictures/pictures.js';
 
-/** The most a file for visitors may have. */
+/** The most a file for visitors may have, and a film. */
 export const MOST_FILE_BYTES = 20_000_000;
+export const MOST_FILM_BYTES = MOST_BYTES;
+const FILMS: ReadonlySet<FileEnding> = new Set(['mp4', 'webm']);
 
 const ZIPPED: ReadonlySet<FileEnding> = new Set(['docx', 'xlsx', 'pptx', 'odt', 'ods', 'odp', 'epub', 'zip']);
 const begins = (bytes: Buffer, ...marks: string[]) =>
@@ -15,9 +18,12 @@ const begins = (bytes: Buffer, ...marks: string[]) =>
 function areOf(ending: FileEnding, bytes: Buffer): boolean {
   if (ending === 'pdf') return begins(bytes, '%PDF-');
   if (ZIPPED.has(ending)) return begins(bytes, 'PK\u0003\u0004');
+  if (ending === 'mp4') return begins(bytes.subarray(4), 'ftyp');
+  if (ending === 'webm') return begins(bytes, '\u001a\u0045\u00df\u00a3');
   if (ending === 'mp3') return begins(bytes, 'ID3') || (bytes[0] === 0xff && (bytes[1]! & 0xe0) === 0xe0);
   try {
-    return !new TextDecoder('utf-8', { fatal: true }).decode(bytes).includes('\0');
+    const text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+    return !text.includes('\0') && (ending !== 'vtt' || text.startsWith('WEBVTT'));
   } catch {
     return false;
   }
@@ -44,8 +50,9 @@ export class SiteFiles {
     const kind = ending.toLowerCase();
     if (!isEnding(kind))
       throw refuse(`What visitors can take away ends in one of these: ${Object.keys(FILE_TYPES).join(', ')}.`);
-    if (bytes.byteLength > MOST_FILE_BYTES)
-      throw refuse(`It has ${Math.round(bytes.byteLength / 1e6)} MB; ${MOST_FILE_BYTES / 1e6} is the most.`);
+    const most = FILMS.has(kind) ? MOST_FILM_BYTES : MOST_FILE_BYTES;
+    if (bytes.byteLength > most)
+      throw refuse(`It has ${Math.round(bytes.byteLength / 1e6)} MB; ${most / 1e6} is the most.`);
     if (!areOf(kind, bytes)) throw refuse(`It is called .${kind}, and is something else within.`);
     const title =
       stem

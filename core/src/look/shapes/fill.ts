@@ -28,6 +28,7 @@ export function fill(schema: TSchema, value: unknown, about: string): unknown {
       from,
       ...(marks && field.properties?.['marks'] && { marks }),
       ...(given['to'] !== undefined && field.properties?.['to'] && { to: given['to'] }),
+      ...(given['as'] !== undefined && field.properties?.['as'] && { as: given['as'] }),
     };
     return field.properties?.['id'] ? { id: given['id'] ?? idFrom(about), ...text } : text;
   }

@@ -1,6 +1,6 @@
 import type { ButtonText, Picture, Text } from '../../model/site.js';
 import type { Surroundings } from './shape.js';
-import { actionHref, Address, hasPicture, Lines, Pic, Prose, Reach, shows, Words } from './words.js';
+import { actionHref, Address, buttonClass, hasPicture, Lines, Pic, Prose, Reach, shows, Words } from './words.js';
 
 /** One piece of a section made by hand. */
 export interface Piece {
@@ -83,7 +83,7 @@ function OnePiece({ at, piece }: { at: Surroundings; piece: Piece }) {
       )}
       {shows(piece.action) && (
         <p class="buttons">
-          <a class="button" href={actionHref(at, piece.action)}>
+          <a class={buttonClass(piece.action, 'main')} href={actionHref(at, piece.action)}>
             <Words as="span" text={piece.action} at={at} path={path('action')} />
           </a>
         </p>

@@ -19,6 +19,8 @@ export interface ShownPicture {
   width: number;
   height: number;
   sources: { type: string; srcset: string }[];
+  /** What must stay in sight of a file, in tenths from its left and its top. */
+  focus?: string;
   /** Class names that say what must stay in sight and what shows until it is there. */
   className: string;
 }
@@ -29,7 +31,9 @@ export interface Surroundings {
   /** The page it stands on; null in the header and footer of a page that is in no menu. */
   page: Page | null;
   pages: readonly Page[];
-  /** The fixed words of the site’s language. */
+  /** The site’s language, as BCP 47 has it. */
+  language: string;
+  /** The fixed words of it. */
   words: FixedWords;
   /** Opening hours and phone as the site’s language writes them. */
   hours: readonly string[];

@@ -2,8 +2,18 @@ import type { ComponentChildren } from 'preact';
 import { icons } from '../icons/icons.gen.js';
 import { iconFor } from '../icons/choose.js';
 import { blocksOf, runsOf, type Marked, type Run } from '../../model/marks.js';
-import { childrenOf, parentOf, type ButtonText, type Page, type Picture, type Text } from '../../model/site.js';
-import type { Surroundings } from './shape.js';
+import {
+  childrenOf,
+  DEVICES,
+  parentOf,
+  type ButtonFamily,
+  type ButtonText,
+  type Page,
+  type Picture,
+  type Text,
+} from '../../model/site.js';
+import { MEDIA_OF } from '../widths.js';
+import type { ShownPicture, Surroundings } from './shape.js';
 
 type Tag =
   | 'h1'
@@ -79,9 +89,17 @@ export function Pic(props: {
   const { at, picture } = props;
   const shown = picture?.media ? at.picture(picture.media) : null;
   if (!shown || !picture) return null;
+  const film = picture.film && at.target(picture.film.file);
+  if (film) return <FilmIn at={at} picture={picture} shown={shown} film={film} class={props.class} />;
+  // What is shown on one kind of page alone comes before what is shown on all.
+  const own = DEVICES.flatMap((device) => {
+    const there = picture.on?.[device] && at.picture(picture.on[device]);
+    return there ? [{ device, there }] : [];
+  });
+  const focuses = own.map(({ device, there }) => there.focus && `${device}-at-${there.focus}`);
   const img = (
     <img
-      class={['pic', shown.className, props.class].filter(Boolean).join(' ')}
+      class={classes('pic', shown.className, props.class, ...focuses)}
       src={shown.src}
       width={shown.width}
       height={shown.height}
@@ -92,19 +110,66 @@ export function Pic(props: {
         : { loading: 'lazy' as const, decoding: 'async' as const })}
     />
   );
-  if (!shown.sources.length) return img;
+  if (!shown.sources.length && !own.length) return img;
+  const sizes = props.sizes ?? '100vw';
   return (
     <picture>
+      {own.flatMap(({ device, there: { src, sources, width, height } }) => [
+        ...sources.map((s) => (
+          <source
+            key={`${device} ${s.type}`}
+            media={MEDIA_OF[device]}
+            type={s.type}
+            srcset={s.srcset}
+            sizes={sizes}
+            {...{ width, height }}
+          />
+        )),
+        <source key={device} media={MEDIA_OF[device]} srcset={src} {...{ width, height }} />,
+      ])}
       {shown.sources.map((s) => (
-        <source key={s.type} type={s.type} srcset={s.srcset} sizes={props.sizes ?? '100vw'} />
+        <source key={s.type} type={s.type} srcset={s.srcset} sizes={sizes} />
       ))}
       {img}
     </picture>
   );
 }
+
+/** A film where its picture stands: nothing of it is fetched before somebody plays it. */
+function FilmIn(props: {
+  at: Surroundings;
+  picture: Picture;
+  shown: ShownPicture;
+  film: string;
+  class: string | undefined;
+}) {
+  const { at, picture, shown, film } = props;
+  const captions = picture.film?.captions && at.target(picture.film.captions);
+  const { src, width, height } = shown;
+  return (
+    <video
+      class={classes('pic', 'film', shown.className, props.class)}
+      poster={src}
+      {...{ width, height }}
+      preload="none"
+      playsinline
+      aria-label={picture.alt.value || undefined}
+      {...at.place(picture)}
+      // In the window it is taken hold of, not played.
+      {...(!at.editing && { controls: true })}
+    >
+      {!at.editing && <source src={film} type={`video/${film.endsWith('.webm') ? 'webm' : 'mp4'}`} />}
+      {!at.editing && captions && <track kind="captions" src={captions} srclang={at.language} default />}
+    </video>
+  );
+}
 /** True where a picture is there to be shown. */
 export const hasPicture = (at: Surroundings, picture: Picture | undefined): boolean =>
   !!picture?.media && at.picture(picture.media) !== null;
+
+/** The classes of a button: of its own family, or of that of its place. */
+export const buttonClass = ({ as }: ButtonText, place: ButtonFamily): string =>
+  classes('button', (as ?? place) !== 'main' && (as ?? place))!;
 
 /** The main and the second button of a section. */
 export function Buttons(props: { at: Surroundings; action?: Text; second?: Text; to?: string }) {
@@ -113,12 +178,12 @@ export function Buttons(props: { at: Surroundings; action?: Text; second?: Text;
   return (
     <p class="buttons">
       {shows(action) && (
-        <a class="button" href={actionHref(at, action!)}>
+        <a class={buttonClass(action!, 'main')} href={actionHref(at, action!)}>
           <Words as="span" text={action} at={at} path="action" />
         </a>
       )}
       {shows(second) && (
-        <a class="button second" href={ownHref(at, second!) ?? at.link(props.to ?? 'services')}>
+        <a class={buttonClass(second!, 'second')} href={ownHref(at, second!) ?? at.link(props.to ?? 'services')}>
           <Words as="span" text={second} at={at} path="second" />
         </a>
       )}

@@ -45,9 +45,9 @@ export function asKept(document: SiteDocument, id: string): Kept | null {
     const medium = document.media.find((m) => m.id === leaf.media);
     if (medium && medium.kind !== 'file') {
       media.set(medium.id, medium);
-      return leaf;
+      return { media: leaf.media, alt: leaf.alt };
     }
-    return { ...leaf, media: '' };
+    return { media: '', alt: leaf.alt };
   }) as Section['content'];
   const { hidden: _, twin: __, ...kept } = section;
   return { section: { ...kept, content }, media: [...media.values()] };

@@ -64,11 +64,12 @@ interface Field {
   maxItems?: number;
   items?: { $comment?: string; properties?: Record<string, unknown> };
 }
-const bare = ({ value, from, marks, to }: ButtonText): ButtonText => ({
+const bare = ({ value, from, marks, to, as }: ButtonText): ButtonText => ({
   value,
   from,
   ...(marks && { marks }),
   ...(to !== undefined && { to }),
+  ...(as && { as }),
 });
 
 /** The matter of one section as the content of another kind, as far as that has places for it. */

@@ -1,5 +1,5 @@
 import { idFrom } from '../../ground/ids.js';
-import type { Page, Section, SiteDocument } from '../../model/site.js';
+import type { Page, Picture, Section, SiteDocument } from '../../model/site.js';
 import { isFrame } from '../../model/page.js';
 import { apply } from '../../operations/apply.js';
 import { changeOf, isWithin, sectionWithin, type WithinSection } from '../../operations/of-section.js';
@@ -59,7 +59,8 @@ export function alsoOn(document: SiteDocument, id: string, pages: readonly strin
 }
 
 /** What is to be the same wherever a section stands, but whether it is shown there and what it is called by. */
-const dressOf = ({ id: _id, reason: _reason, hidden: _hidden, content: _content, feeds: _feeds, ...dress }: Section) => dress;
+const dressOf = ({ id: _id, reason: _reason, hidden: _hidden, content: _content, feeds: _feeds, ...dress }: Section) =>
+  dress;
 
 /** Whether a section is otherwise than it is on another page that has it. */
 export const isOtherwise = (document: SiteDocument, id: string): boolean => {
@@ -81,9 +82,13 @@ export function asThere(document: SiteDocument, id: string, other: string): Oper
 function about(document: SiteDocument, one: WithinSection, section: Section): unknown {
   switch (one.op) {
     case 'setPicture':
-      return (leafAt(document, { ...one.at, section: section.id }) as { media?: string } | undefined)?.media;
+    case 'setFilm': {
+      const there = leafAt(document, { ...one.at, section: section.id }) as Picture | undefined;
+      return one.op === 'setFilm' ? there?.film : one.on ? there?.on?.[one.on] : there?.media;
+    }
     case 'setText':
     case 'setTarget':
+    case 'setFamily':
     case 'setChoice':
       return leafAt(document, { ...one.at, section: section.id });
     case 'insertItem':

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { LinkTarget } from '../../model/marks.js';
-import { Form, Section, Text, type ButtonText, type Page } from '../../model/site.js';
+import { BUTTON_FAMILIES, Form, Section, Text, type ButtonText, type Page } from '../../model/site.js';
 import { numbered, pathForward } from '../forward/older.js';
 import { OperationError, type Definition } from '../definition.js';
 import { contentKey, formKey, pageKey, placeKey } from '../keys.js';
@@ -17,9 +17,9 @@ export const setText: Definition<typeof SetText> = {
   apply(document, { op, at, text }) {
     const before = textAt(document, at) as (ButtonText & { id?: string }) | undefined;
     if (!before) throw new OperationError(`There is no text at ${at.section}, ${at.path}.`);
-    const { id, to, ...words } = before;
-    // A text in a list is the same one, whatever it says, and a button leads where it led.
-    const leaf = { ...(id !== undefined && { id }), ...text, ...(to !== undefined && { to }) };
+    const { id, to, as, ...words } = before;
+    // A text in a list is the same one, whatever it says, and a button leads where it led and looks as it did.
+    const leaf = { ...(id !== undefined && { id }), ...text, ...(to !== undefined && { to }), ...(as && { as }) };
     return {
       document: withLeaf(document, at.section, at.path.split('.'), leaf),
       inverse: { op, at, text: words },
@@ -42,9 +42,10 @@ export const setTarget: Definition<typeof SetTarget> = {
   apply(document, { op, at, to }) {
     const before = textAt(document, at) as ButtonText | undefined;
     if (!before) throw new OperationError(`There is no button at ${at.section}, ${at.path}.`);
-    const { to: led, ...words } = before;
+    const { to: led, as, ...words } = before;
+    const leaf = { ...words, ...(to !== null && { to }), ...(as && { as }) };
     return {
-      document: withLeaf(document, at.section, at.path.split('.'), { ...words, ...(to !== null && { to }) }),
+      document: withLeaf(document, at.section, at.path.split('.'), leaf),
       inverse: { op, at, to: led ?? null },
     };
   },
@@ -52,6 +53,31 @@ export const setTarget: Definition<typeof SetTarget> = {
   field: ({ at }) => `target ${at.section} ${at.path}`,
   // Beside its words, not in them: who writes those leaves this.
   writes: ({ at }) => [`${placeKey(at)}:to`],
+};
+
+/** Says of which family a button is; null for that of its place. */
+const SetFamily = Type.Object(
+  {
+    op: Type.Literal('setFamily'),
+    at: Place,
+    as: Type.Union([...BUTTON_FAMILIES.map((f) => Type.Literal(f)), Type.Null()]),
+  },
+  closed,
+);
+export const setFamily: Definition<typeof SetFamily> = {
+  schema: SetFamily,
+  apply(document, { op, at, as }) {
+    const before = textAt(document, at) as ButtonText | undefined;
+    if (!before) throw new OperationError(`There is no button at ${at.section}, ${at.path}.`);
+    const { as: was, ...words } = before;
+    return {
+      document: withLeaf(document, at.section, at.path.split('.'), { ...words, ...(as !== null && { as }) }),
+      inverse: { op, at, as: was ?? null },
+    };
+  },
+  says: () => 'Changed how a button looks',
+  field: ({ at }) => `family ${at.section} ${at.path}`,
+  writes: ({ at }) => [`${placeKey(at)}:as`],
 };
 
 const SetSeo = Type.Object(

@@ -594,6 +594,22 @@ const declarations = (tokens: Record<string, string>, indent: string) =>
     .map(([name, value]) => `${indent}${name}: ${value};`)
     .join('\n');
 
+/** The third family of buttons, on the sites that have one. */
+const QUIET_BUTTONS = `.button.quiet,
+.button.quiet:hover {
+  padding: 0.45rem 0;
+  color: var(--lead);
+  background: transparent;
+  border: 0;
+  border-radius: 0;
+  box-shadow: none;
+  text-decoration: underline;
+  text-underline-offset: 0.25em;
+}
+.button.quiet:hover {
+  text-decoration-thickness: 2px;
+}`;
+
 export interface CssOptions {
   display?: 'optional' | 'swap';
   fontBase?: string;
@@ -605,6 +621,8 @@ export interface CssOptions {
   layouts?: ReadonlySet<string>;
   /** What becomes of a section that is not for the kind of page at hand: it is not there, where left out. */
   gone?: string;
+  /** Whether there are buttons of the third family. */
+  quiet?: boolean;
   /** Letters of the longest word in a heading. */
   longestWord?: number;
   /** Only one version, whatever the reader’s device prefers: for looking at it. */
@@ -644,6 +662,7 @@ ${declarations(colourTokens(look.night), '    ')}
       ...shapes,
       ...finishCss(look, { edge: has('edge'), motion: has('motion') }),
       ...layoutCss(options.layouts ?? new Set(), look, options.longestWord ?? 0, options.gone),
+      options.quiet ? QUIET_BUTTONS : '',
       ...(options.pictures ?? []),
     ]
       .filter(Boolean)

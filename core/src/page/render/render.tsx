@@ -7,7 +7,9 @@ import { languages, type LanguageTag } from '../../language/registry.gen.js';
 import { families } from '../../look/type.js';
 import { asPublished, everySection, footerOf, headerOf, openerOf, waits } from '../../model/page.js';
 import {
+  DEVICES,
   FILE_TYPES,
+  type ButtonText,
   type Credit,
   type Medium,
   type Page,
@@ -22,10 +24,12 @@ import { featuredPicture, iconPicture, SHARE_SIZE, sharePicture, type Raster } f
 import { sizeOfSvg } from '../../look/pictures/svg-size.js';
 import { descriptionOf, jsonLd, pagePath, robots, sitemap, titleOf } from '../seo/seo.js';
 import { layoutAttributes, layoutsUsed } from '../../look/layout.js';
+import { WIDTHS } from '../../look/widths.js';
 import { complete } from '../../look/shapes/complete.js';
 import { shapes } from '../../look/shapes/registry.gen.js';
 import type { FormState, ShownPicture, Surroundings } from '../../look/shapes/shape.js';
 import { allTexts } from '../../making/generate/site.js';
+import { picturePlaces } from '../../making/picture-places.js';
 import { fontCuts, fontPath, siteCss, type FontCut } from './css.js';
 import { composed } from './composed.js';
 import { layOut } from './lay-out.js';
@@ -135,19 +139,36 @@ function show(
         .map((r) => `${address(r)} ${r.width}w`)
         .join(', '),
     })),
-    className: `at-${Math.round(focus[0] * 10)}-${Math.round(focus[1] * 10)} of-${id}`,
+    focus: focusOf({ focus }),
+    className: `at-${focusOf({ focus })} of-${id}`,
   };
 }
+
+/** What stays in sight of a picture, in tenths from its left and its top. */
+const focusOf = ({ focus }: { focus: readonly number[] }): string => focus.map((v) => Math.round(v * 10)).join('-');
 
 /** The rules for the picture files of a site: what stays in sight of each, and the colour it has until it is there. */
 function pictureRules(document: SiteDocument): string[] {
   const files = document.media.filter((m): m is Medium & { kind: 'file' } => m.kind === 'file');
-  const places = new Set(files.map((m) => `${Math.round(m.focus[0] * 10)}-${Math.round(m.focus[1] * 10)}`));
+  const places = new Set(files.map(focusOf));
+  const lookAt = (p: string) =>
+    `--look-at: ${p
+      .split('-')
+      .map((v) => `${Number(v) * 10}%`)
+      .join(' ')};`;
+  // Of pictures that are there on one kind of page alone.
+  const own = DEVICES.flatMap((device) => {
+    const there = new Set(
+      picturePlaces(document)
+        .flatMap(({ picture }) => files.find((m) => m.id === picture.on?.[device]) ?? [])
+        .map(focusOf),
+    );
+    const rules = [...there].sort().map((p) => `  .${device}-at-${p} {\n    ${lookAt(p)}\n  }`);
+    return rules.length ? [`@container page ${WIDTHS[device]} {\n${rules.join('\n')}\n}`] : [];
+  });
   return [
-    ...[...places].sort().map((p) => {
-      const [x, y] = p.split('-').map((v) => Number(v) * 10);
-      return `.at-${p} {\n  --look-at: ${x}% ${y}%;\n}`;
-    }),
+    ...[...places].sort().map((p) => `.at-${p} {\n  ${lookAt(p)}\n}`),
+    ...own,
     // What is clear shows what is behind it.
     ...files
       .filter((m) => !m.renditions.some((r) => r.type === 'image/png'))
@@ -178,6 +199,7 @@ function prepare(document: SiteDocument, options: RenderOptions): Files {
     pictures: pictureRules(document),
     longestWord: longestWord(document),
     layouts: layoutsUsed(document),
+    quiet: allTexts(document).some(({ text }) => (text as ButtonText).as === 'quiet'),
     // What can be worked on is to be seen.
     ...(window && { gone: 'opacity: 0.4;' }),
     ...(cuts && { cuts }),
@@ -363,6 +385,7 @@ function surroundings(
     ground: section.ground ?? 'plain',
     mark: files.mark,
     editing: options.window !== undefined,
+    language: document.language,
     level: first ? 1 : 2,
     link: (id) => linkTo(document, id),
     target: (target) => targetOf(document, target),

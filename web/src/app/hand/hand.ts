@@ -1,5 +1,5 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
-import { footerOf, headerOf, needsConfirming, sameWords, type Text } from '@tin-porch/core/model';
+import { footerOf, headerOf, needsConfirming, sameWords, type Device, type Text } from '@tin-porch/core/model';
 import { textAt } from '@tin-porch/core/operations';
 import { doubtsIn, picturePlaceAt, textsOf, type PlacedText } from '@tin-porch/core/making';
 import { Subject } from 'rxjs';
@@ -26,6 +26,8 @@ export class Hand {
   readonly writing = signal<string | null>(null);
   readonly words = signal<WordsState | null>(null);
   readonly trial = signal<Trial | null>(null);
+  /** What the window is as wide as. */
+  readonly kind = signal<'wide' | Device>('wide');
   /** What the window is told. */
   readonly told = new Subject<ToFrame>();
   /** The words as the editor last said them. */

@@ -1,7 +1,8 @@
-import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, linkedSignal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, linkedSignal, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
-import { fitsFor, freeMediaId, putAt } from '@tin-porch/core/making';
+import { fitsFor, freeMediaId, putAt, type PicturePlace } from '@tin-porch/core/making';
+import type { Medium, SiteDocument } from '@tin-porch/core/model';
 import type { SingleOperation } from '@tin-porch/core/operations';
 import { PictureApi } from '../api/picture-api';
 import { asRefusal } from '../api/porch-api';
@@ -9,6 +10,7 @@ import { TAKEN } from '../look/bring-pictures';
 import { Retouching } from '../look/retouching';
 import { SiteStore } from '../site/site-store';
 import { KeptText } from '../parts/kept-text';
+import { FilmPart } from './film-part';
 import { Hand } from './hand';
 
 /** Thirds of a picture, from its left or its top. */
@@ -25,13 +27,23 @@ const POINTS = NAMED.flatMap((y, v) =>
 @Component({
   selector: 'tp-picture-foot',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [RouterLink, KeptText],
+  imports: [FilmPart, RouterLink, KeptText],
   host: { class: 'contents' },
   styleUrl: './foot.scss',
   template: `
     @if (hand.picture(); as place) {
       <div class="tools" role="toolbar" aria-label="Picture, in hand">
         <b class="in-hand">Picture</b>
+        @if (hand.kind() !== 'wide') {
+          <label class="check"
+            ><input type="checkbox" [checked]="alone()" (change)="alone.set($any($event.target).checked)" />{{
+              hand.kind() === 'phone' ? 'Phones only' : 'Tablets only'
+            }}</label
+          >
+          @if (own()) {
+            <button class="plain small" type="button" (click)="asElsewhere()">As elsewhere</button>
+          }
+        }
         <select
           aria-label="Another picture of the site"
           (change)="put($any($event.target).value); $any($event.target).value = ''"
@@ -65,6 +77,9 @@ const POINTS = NAMED.flatMap((y, v) =>
         } @else {
           <a class="plain small" routerLink="look">Work it over in Look</a>
         }
+        @if (place.picture.media && !device()) {
+          <tp-film-part [place]="place" />
+        }
         <button class="plain small" type="button" (click)="bare()">Leave bare</button>
         @if (fault()) {
           <span class="fault" role="alert">{{ fault() }}</span>
@@ -79,6 +94,22 @@ export class PictureFoot {
   private readonly api = inject(PictureApi);
   private readonly element = inject<ElementRef<HTMLElement>>(ElementRef);
   protected readonly accepted = TAKEN;
+  /** Whether what is done counts for the kind of page that is looked at alone. */
+  protected readonly alone = signal(false);
+  protected readonly device = computed(() => {
+    const kind = this.hand.kind();
+    return kind !== 'wide' && this.alone() ? kind : null;
+  });
+  /** The picture of the kind of page that is looked at, where it has one of its own. */
+  protected readonly own = computed(() => {
+    const kind = this.hand.kind();
+    return kind === 'wide' ? undefined : this.hand.picture()?.picture.on?.[kind];
+  });
+  protected asElsewhere(): void {
+    const [kind, place] = [this.hand.kind(), this.hand.picture()];
+    if (kind !== 'wide' && place)
+      this.change([{ op: 'setPicture', at: place.at, media: '', on: kind }], 'The picture is what it is elsewhere.');
+  }
   private readonly taken = computed(() => `${this.hand.picture()?.at.section}/${this.hand.picture()?.at.path}`);
   protected readonly fault = linkedSignal({ source: this.taken, computation: () => '' });
   /** How far a file is that is being brought. */
@@ -90,20 +121,22 @@ export class PictureFoot {
     if (!place || !document) return [];
     const fit = new Set(fitsFor(document, place).map((m) => m.id));
     return document.media
-      .filter((m) => m.id !== place.picture.media)
+      .filter((m) => m.id !== this.shown())
       .map((m) => ({ id: m.id, title: m.title, fits: fit.has(m.id) }))
       .sort((a, b) => Number(b.fits) - Number(a.fits));
   });
 
+  /** The picture that is there on the kind of page that is looked at. */
+  private readonly shown = computed(() => this.own() ?? this.hand.picture()?.picture.media);
   protected readonly points = POINTS;
   private readonly work = inject(Retouching);
   /** Cuts it, and works it over, for the place it stands in alone. */
   protected cut(): void {
     const [file, place] = [this.file(), this.hand.picture()];
-    if (file && place) this.work.begin(file, place, true);
+    if (file && place) this.work.begin(file, place, true, this.device());
   }
   protected readonly file = computed(() => {
-    const id = this.hand.picture()?.picture.media;
+    const id = this.shown();
     const medium = this.store.document()?.media.find((m) => m.id === id);
     return medium?.kind === 'file' ? medium : null;
   });
@@ -135,10 +168,15 @@ export class PictureFoot {
     void this.store.flush();
     this.store.said.set({ words, bad: false, undo: true });
   }
+  private putting(document: SiteDocument, place: PicturePlace, medium: Medium): SingleOperation[] {
+    const on = this.device();
+    return on ? [{ op: 'setPicture', at: place.at, media: medium.id, on }] : putAt(document, place, medium);
+  }
   protected put(id: string): void {
     const [place, document] = [this.hand.picture(), this.store.document()];
     const medium = document?.media.find((m) => m.id === id);
-    if (place && document && medium) this.change(putAt(document, place, medium), 'Another picture is there now.');
+    if (place && document && medium)
+      this.change(this.putting(document, place, medium), 'Another picture is there now.');
   }
   protected choose(input: HTMLInputElement): void {
     const [file] = input.files ?? [];
@@ -156,7 +194,10 @@ export class PictureFoot {
         const document = this.store.document()!;
         const medium = { ...b.medium, id: freeMediaId(document, b.medium.id) };
         this.state.set('');
-        this.change([{ op: 'putMedium', medium }, ...putAt(document, place, medium)], 'Your picture is there now.');
+        this.change(
+          [{ op: 'putMedium', medium }, ...this.putting(document, place, medium)],
+          'Your picture is there now.',
+        );
       },
       error: (error: unknown) => {
         const { title, detail } = asRefusal(error);

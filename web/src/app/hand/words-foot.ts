@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, linkedSignal, signal } from '@angular/core';
-import { takesMarks, withMarksOf, type Text } from '@tin-porch/core/model';
-import { placeWords, targetOfButton, targetWords, type ReworkKind } from '@tin-porch/core/making';
+import { takesMarks, withMarksOf, type ButtonFamily, type ButtonText, type Text } from '@tin-porch/core/model';
+import { hasFamily, placeWords, targetOfButton, targetWords, type ReworkKind } from '@tin-porch/core/making';
 import { asRefusal } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';
 import { WAYS } from '../writing/ways';
@@ -37,6 +37,13 @@ const AT_HAND = 2;
         } @else {
           @if (isButton()) {
             <button class="plain small leads" type="button" (click)="linking.set(true)">{{ leadsWords() }}</button>
+          }
+          @if (hasFamily(text)) {
+            <select aria-label="What kind of button it is" (change)="setFamily($any($event.target).value)">
+              @for (f of families; track f.value) {
+                <option [value]="f.value" [selected]="f.value === family()">{{ f.words }}</option>
+              }
+            </select>
           }
           @if (takesMarks(text.form) && writing()) {
             <button
@@ -117,6 +124,20 @@ export class WordsFoot {
   );
   protected readonly takesMarks = takesMarks;
   protected readonly isButton = computed(() => this.hand.text()?.form === 'button');
+  protected readonly families = [
+    { value: '', words: 'As its place has it' },
+    { value: 'main', words: 'The main one' },
+    { value: 'second', words: 'Beside it' },
+    { value: 'quiet', words: 'As a link' },
+  ] as const;
+  protected readonly hasFamily = hasFamily;
+  protected readonly family = computed(() => (this.hand.text()?.text as ButtonText | undefined)?.as ?? '');
+  protected setFamily(value: ButtonFamily | ''): void {
+    const text = this.hand.text();
+    if (!text) return;
+    this.store.change({ op: 'setFamily', at: { section: text.section.id, path: text.path }, as: value || null });
+    void this.store.flush();
+  }
   /** Where the button in hand is told to lead. */
   protected readonly leads = computed(() => {
     const text = this.hand.text()?.text;

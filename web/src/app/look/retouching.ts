@@ -1,5 +1,5 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
-import type { FileMedium, Retouch, SiteDocument } from '@tin-porch/core/model';
+import type { Device, FileMedium, Retouch, SiteDocument } from '@tin-porch/core/model';
 import { AS_IT_IS, cropAbout } from '@tin-porch/core/look';
 import { freeMediaId, picturePlaces, type PicturePlace } from '@tin-porch/core/making';
 import { PictureApi } from '../api/picture-api';
@@ -19,6 +19,8 @@ export class Retouching {
   readonly medium = signal<FileMedium | null>(null);
   /** The place a cut of its own is made for; null for the picture wherever it stands. */
   readonly place = signal<PicturePlace | null>(null);
+  /** The kind of page it is cut for; null for every one. */
+  private device: Device | null = null;
   /** True where it was begun on the page it stands on: it is worked over there. */
   readonly onPage = signal(false);
   readonly retouch = signal<Retouch>(AS_IT_IS);
@@ -56,6 +58,7 @@ export class Retouching {
           ? JSON.stringify({
               id: medium.id,
               place: this.place()?.at ?? null,
+              device: this.device,
               retouch: this.retouch(),
               focus: this.focus(),
             })
@@ -76,16 +79,17 @@ export class Retouching {
   }
 
   private resume(document: SiteDocument, kept: string): void {
-    const { id, place, retouch, focus } = JSON.parse(kept) as {
+    const { id, place, device, retouch, focus } = JSON.parse(kept) as {
       id: string;
       place: PicturePlace['at'] | null;
+      device?: Device | null;
       retouch: Retouch;
       focus: [number, number];
     };
     const medium = document.media.find((m): m is FileMedium => m.kind === 'file' && m.id === id);
     if (!medium) return;
     const at = place && picturePlaces(document).find((p) => p.at.section === place.section && p.at.path === place.path);
-    this.begin(medium, at ?? null);
+    this.begin(medium, at ?? null, false, device ?? null);
     this.retouch.set(retouch);
     this.focus.set(focus);
   }
@@ -109,7 +113,8 @@ export class Retouching {
     }
   }
 
-  begin(medium: FileMedium, place: PicturePlace | null = null, onPage = false): void {
+  begin(medium: FileMedium, place: PicturePlace | null = null, onPage = false, device: Device | null = null): void {
+    this.device = device;
     this.onPage.set(onPage);
     this.sight.set('');
     this.trouble.set('');
@@ -192,7 +197,7 @@ export class Retouching {
           op: 'batch',
           operations: [
             { op: 'putMedium', medium: cut },
-            { op: 'setPicture', at: place.at, media: id },
+            { op: 'setPicture', at: place.at, media: id, ...(this.device && { on: this.device }) },
           ],
         });
       } else this.store.change({ op: 'putMedium', medium: next });

@@ -333,6 +333,7 @@ export class PagesStep {
         (matchMedia('(max-width: 900px)').matches ? SEAM.narrow : SEAM.wide) / (this.window()?.scale() ?? 1);
       this.hand.told.next({ kind: 'seam', under: seam?.under ?? null, height: seam ? height : 0 });
     });
+    effect(() => this.hand.kind.set(this.window()?.kind() ?? 'wide'));
     effect(() => this.points.looking.set(this.view() === 'points'));
     // What it was opened under is on another page, or gone: it closes.
     effect(() => {
