@@ -30,6 +30,7 @@ export function checklist(document: SiteDocument): CheckItem[] {
   const differ = differences(document);
   const held = heldBack(document.facts, document.corrections);
   const leaks = heldOnPages(document, allTexts(document));
+  const onHold = document.pages.filter((p) => p.hold !== undefined);
   const form = document.forms[0];
   const reach = document.facts.phone || document.facts.mail;
   return [
@@ -50,6 +51,17 @@ export function checklist(document: SiteDocument): CheckItem[] {
             state: 'look',
             detail: `“${document.facts.name}” is a working title: the brief does not say what the business is called.`,
             step: 'brief',
+          } as const,
+        ]
+      : []),
+    ...(onHold.length
+      ? [
+          {
+            id: 'hold',
+            title: 'On hold',
+            state: 'look',
+            detail: `${onHold.map((p) => p.label).join(', ')}: visitors read a word in ${onHold.length === 1 ? 'its' : 'their'} stead.`,
+            step: 'pages',
           } as const,
         ]
       : []),

@@ -77,6 +77,8 @@ export interface FixedWords {
   notFoundMenu: string;
   notFoundHome: string;
   notFoundTitle: string;
+  /** In the stead of a page that is on hold. */
+  workedOn: string;
   opensSoon: string;
   lost: string;
   missing(label: string): string;

@@ -616,6 +616,8 @@ export const Page = Type.Object(
     menu: Type.Optional(Type.Boolean()),
     /** The page it belongs under. Its address does not follow: links to it stay good wherever it is moved. */
     parent: Type.Optional(Id),
+    /** What visitors read in its stead while it is on hold; empty for the words of the language. Left out: it is there. */
+    hold: Type.Optional(line('On hold', 300)),
     reason: line('Why it is here', 300),
     seo: Seo,
     /** Where they are others than those that all pages share. */

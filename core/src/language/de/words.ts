@@ -17,6 +17,7 @@ export const words: FixedWords = {
   notFoundMenu: 'Das Menü oben führt zu allem, was es gibt.',
   notFoundHome: 'Alles, was es gibt, steht auf der Startseite.',
   notFoundTitle: 'Nicht gefunden',
+  workedOn: 'Diese Seite wird gerade überarbeitet.',
   opensSoon: 'Hier öffnet bald unsere neue Seite.',
   lost: 'Ihre Nachricht konnte gerade nicht aufbewahrt werden. Sie steht noch unten: Bitte senden Sie sie in einer Minute noch einmal.',
   missing: (label) => `${label} fehlt.`,

@@ -17,6 +17,7 @@ export const words: FixedWords = {
   notFoundMenu: 'The menu above leads to everything there is.',
   notFoundHome: 'Everything there is stands on the home page.',
   notFoundTitle: 'Not found',
+  workedOn: 'This page is being worked on.',
   opensSoon: 'Our new site opens here soon.',
   lost: 'We could not keep your message just now. It is still below: please send it again in a minute.',
   missing: (label) => `${label} is missing.`,

@@ -17,6 +17,7 @@ export const words: FixedWords = {
   notFoundMenu: 'El menú de arriba lleva a todo lo que hay.',
   notFoundHome: 'Todo lo que hay está en la página de inicio.',
   notFoundTitle: 'No encontrada',
+  workedOn: 'Estamos trabajando en esta página.',
   opensSoon: 'Nuestra nueva página abre aquí pronto.',
   lost: 'No hemos podido guardar su mensaje ahora mismo. Sigue aquí abajo: envíelo otra vez dentro de un minuto.',
   missing: (label) => `Falta: ${label}.`,

@@ -17,6 +17,7 @@ export const words: FixedWords = {
   notFoundMenu: 'Le menu ci-dessus mène à tout ce qu’il y a.',
   notFoundHome: 'Tout ce qu’il y a se trouve sur la page d’accueil.',
   notFoundTitle: 'Page introuvable',
+  workedOn: 'Cette page est en cours de rédaction.',
   opensSoon: 'Notre nouveau site ouvre bientôt ici.',
   lost: 'Votre message n’a pas pu être gardé à l’instant. Il est encore ci-dessous : envoyez-le de nouveau dans une minute.',
   missing: (label) => `${label} : à remplir.`,

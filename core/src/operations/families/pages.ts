@@ -18,12 +18,13 @@ function movable(document: SiteDocument, id: string, what: string): Page {
 }
 
 /** A page with its fields in the order the schema has them, so that taking back a change gives the same bytes. */
-const inOrder = ({ id, slug, label, menu, parent, reason, seo, header, footer, sections }: Page): Page => ({
+const inOrder = ({ id, slug, label, menu, parent, hold, reason, seo, header, footer, sections }: Page): Page => ({
   id,
   slug,
   label,
   ...(menu !== undefined && { menu }),
   ...(parent !== undefined && { parent }),
+  ...(hold !== undefined && { hold }),
   reason,
   seo,
   ...(header !== undefined && { header }),
@@ -140,6 +141,28 @@ export const setPage: Definition<typeof SetPage> = {
   writes: ({ page }) => [namedKey(page)],
   needs: ({ parent }) => (parent === undefined ? [] : [namedKey(parent)]),
   words: ({ label }) => label,
+};
+
+/** Puts a page on hold: visitors read these words in its stead (those of the language where they are empty). With null it is there again. */
+const SetHold = Type.Object(
+  { op: Type.Literal('setHold'), page: Id, hold: Type.Union([Type.String({ maxLength: 300 }), Type.Null()]) },
+  closed,
+);
+export const setHold: Definition<typeof SetHold> = {
+  schema: SetHold,
+  apply(document, { op, page: id, hold }) {
+    const page = pageOf(document, id);
+    const { hold: before, ...rest } = page;
+    const changed = inOrder({ ...rest, ...(hold !== null && { hold }) });
+    return {
+      document: { ...document, pages: document.pages.map((p) => (p === page ? changed : p)) },
+      inverse: { op, page: id, hold: before ?? null },
+    };
+  },
+  says: ({ hold }) => (hold === null ? 'Showed a page again' : 'Put a page on hold'),
+  field: ({ page }) => `hold ${page}`,
+  writes: ({ page }) => [`${pageKey(page)}/hold`],
+  words: ({ hold }) => hold ?? '',
 };
 
 /** Gives a page a header or a footer of its own, or with null the one that all pages share again. */

@@ -1,12 +1,12 @@
 import { dump } from 'js-yaml';
 import { textsOf } from '../../making/generate/site.js';
-import { asPublished } from '../../model/page.js';
 import type { SiteDocument } from '../../model/site.js';
+import { published } from '../render/on-hold.js';
 import { descriptionOf, titleOf } from '../seo/seo.js';
 
 /** The words of a site as Markdown files with YAML front matter, one a page. */
 export function contentFiles(site: SiteDocument): { path: string; text: string }[] {
-  const document = asPublished(site);
+  const document = published(site);
   return document.pages.map((page) => {
     const front = dump({
       title: titleOf(document, page),

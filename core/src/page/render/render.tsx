@@ -5,7 +5,7 @@ import { hoursIn, otherTongue, phoneIn, speaks } from '../../brief/format.js';
 import { directionOf } from '../../brief/reading/tongue.js';
 import { languages, type LanguageTag } from '../../language/registry.gen.js';
 import { families } from '../../look/type.js';
-import { asPublished, everySection, footerOf, headerOf, openerOf, waits } from '../../model/page.js';
+import { everySection, footerOf, headerOf, openerOf, waits } from '../../model/page.js';
 import {
   DEVICES,
   FILE_TYPES,
@@ -33,6 +33,7 @@ import { picturePlaces } from '../../making/picture-places.js';
 import { fontCuts, fontPath, siteCss, type FontCut } from './css.js';
 import { composed } from './composed.js';
 import { layOut } from './lay-out.js';
+import { published } from './on-hold.js';
 import { Proofs } from './proofs.js';
 
 /**
@@ -312,6 +313,8 @@ export function targetOf(document: SiteDocument, target: string): string | null 
   if (!within) return target;
   const page = document.pages.find((p) => p.id === within[1]);
   if (!page || within[2] === undefined) return page ? pagePath(page) : null;
+  // What stands on a page that is on hold is not to be seen; its page is.
+  if (page.hold !== undefined) return pagePath(page);
   const section = page.sections.find((s) => s.id === within[2]);
   const anchor = section && anchorOf(page, section);
   return section ? `${pagePath(page)}${anchor ? `#${anchor}` : ''}` : null;
@@ -342,8 +345,9 @@ function pictureOf(id: string, document: SiteDocument, options: RenderOptions, f
  */
 const sharedBy = ({ origin, stylesheet }: RenderOptions, document: SiteDocument, files: Files): string => {
   const { facts, look, mark, language, media, forms, header, footer, pages } = document;
-  const outline = pages.map(({ id, slug, label, menu, parent, sections }) => [
+  const outline = pages.map(({ id, slug, label, menu, parent, hold, sections }) => [
     id,
+    hold !== undefined,
     slug,
     label,
     menu,
@@ -596,7 +600,7 @@ function notFoundPage({ language, pages }: SiteDocument): Page {
 
 /** A page of a site as HTML, with the answer to a form where there is one. */
 export function renderPage(site: SiteDocument, pageId: string, options: RenderOptions): string | undefined {
-  const document = composed(asPublished(site));
+  const document = composed(published(site));
   const page = document.pages.find((p) => p.id === pageId);
   return (
     page &&
@@ -606,7 +610,7 @@ export function renderPage(site: SiteDocument, pageId: string, options: RenderOp
       titleOf(document, page),
       options,
       prepare(document, options),
-      options.formState === undefined,
+      options.formState === undefined && page.hold === undefined,
     )
   );
 }
@@ -629,14 +633,14 @@ export function renderWindow(
  * Renders a site whole. Pure and deterministic: the same document and options give the same files, sorted by path.
  */
 export function render(site: SiteDocument, options: RenderOptions): RenderedFile[] {
-  const document = composed(asPublished(site));
+  const document = composed(published(site));
   const files = prepare({ ...document, pages: [...document.pages, notFoundPage(document)] }, options);
   const proofs = options.proofs ?? newProofs();
   const shared = sharedBy(options, document, files);
   proofs.begin();
   const out: RenderedFile[] = document.pages.map((page) => {
     const { html, pictures, share, before } = proofs.of(page.id, shared, JSON.stringify(page), () => ({
-      html: drawPage(document, page, titleOf(document, page), options, files, true),
+      html: drawPage(document, page, titleOf(document, page), options, files, page.hold === undefined),
       pictures: [...files.onPage],
       share: shareOf(document, page, files),
     }));

@@ -177,9 +177,10 @@ export function jsonLd(document: SiteDocument, origin: string): object {
 
 const xml = (s: string) => s.replace(/[<>&'"]/g, (c) => `&#${c.charCodeAt(0)};`);
 
-/** sitemap.xml (sitemaps.org 0.9) for a site’s pages. */
+/** sitemap.xml (sitemaps.org 0.9) for a site’s pages, but those on hold. */
 export function sitemap(document: SiteDocument, origin: string): string {
-  const urls = document.pages.map((p) => `  <url><loc>${xml(`${origin}${pagePath(p)}`)}</loc></url>`);
+  const there = document.pages.filter((p) => p.hold === undefined);
+  const urls = there.map((p) => `  <url><loc>${xml(`${origin}${pagePath(p)}`)}</loc></url>`);
   return `<?xml version="1.0" encoding="UTF-8"?>\n<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">\n${urls.join('\n')}\n</urlset>\n`;
 }
 

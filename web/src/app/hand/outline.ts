@@ -73,6 +73,24 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', d
             }
           </div>
           @if (row.page.id === here()?.id) {
+            <div class="bar about">
+              <label class="check"
+                ><input
+                  type="checkbox"
+                  [checked]="row.page.hold !== undefined"
+                  (change)="hold(row.page, row.page.hold === undefined ? '' : null)"
+                />On hold</label
+              >
+              @if (row.page.hold !== undefined) {
+                <input
+                  [attr.aria-label]="'What visitors of ' + row.page.label + ' read while it is on hold'"
+                  placeholder="This page is being worked on."
+                  maxlength="300"
+                  [tpKept]="row.page.hold"
+                  (typed)="hold(row.page, $event)"
+                />
+              }
+            </div>
             @if (row.page.slug) {
               <div class="bar about">
                 <label class="check"
@@ -250,6 +268,10 @@ export class Outline {
   }
   protected inMenu(page: Page): void {
     this.change({ op: 'setPage', ...namedOf(page), menu: page.menu === false });
+  }
+  /** Puts a page on hold with words in its stead, or shows it again. */
+  protected hold(page: Page, hold: string | null): void {
+    this.change({ op: 'setHold', page: page.id, hold });
   }
   protected nest(page: Page, parent: string): void {
     this.change(nestPage(this.store.document()!, page.id, parent || null));

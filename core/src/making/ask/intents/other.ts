@@ -40,6 +40,8 @@ export const goTo: Intent = {
   read(r) {
     for (const [verb, step, words] of STEPS) {
       if (!r.every(verb).length) continue;
+      // A page can be put on hold by itself.
+      if (verb === 'verb:hold' && !r.has('noun:site') && r.pages().length) continue;
       if (r.has('part:picture', 'kind:') && verb !== 'verb:translate' && verb !== 'talk:who') return null;
       if (verb === 'talk:who') r.explain(r.from, r.to);
       r.every('this:', 'all:', 'noun:', 'prep:', 'verb:', 'part:text');
@@ -56,7 +58,7 @@ export const goTo: Intent = {
 
 const CANNOT: Record<string, string> = {
   night: 'Every site has a day and a night version, and each visitor’s device chooses. One alone cannot be set.',
-  video: 'Films are not held by a site yet.',
+  video: 'A film stands in the place of a picture: take the picture in hand, and bring the film at its foot.',
   popup:
     'A site has no such thing: no pop-ups, logins, shops or booking of its own. Words can link to a service outside.',
 };

@@ -40,6 +40,7 @@ export const pageNew: Intent = {
         said,
       ) ??
       (law && r.has('verb:add') ? ([said, law[1]!, undefined] as unknown as RegExpExecArray) : null);
+    if (r.has('verb:hold')) return null;
     const named = !about && r.has('noun:page') && !r.things('page').length ? r.tail('prep:about') : undefined;
     if (!about && !named) return null;
     if (/\b(?:to|on|onto|into) (?:the|our|my)\b.*\bpage$/i.test(said) && !/\bpage (?:about|for|called)/i.test(said))
@@ -99,6 +100,38 @@ export const pageOut: Intent = {
         {
           before: `${page.label}${under ? `; what is under it moves up` : ''}`,
         },
+      ),
+    ]);
+  },
+};
+
+/** A page on hold, with what is said in its stead, or there again. */
+export const pageHold: Intent = {
+  name: 'page hold',
+  weight: 1.06,
+  examples: [
+    'put the services page on hold',
+    'put this page on hold and say “Back in March”',
+    'take the services page off hold',
+  ],
+  read(r) {
+    const again = /\b(?:off|no longer on|not on) hold\b/.exec(r.even.low.slice(r.from, r.to));
+    if (!r.has('verb:hold') && !again) return null;
+    // Of the whole site it is said at another step.
+    if (r.has('noun:site', 'all:')) return null;
+    const page = r.pages()[0] ?? (r.has('noun:page') && r.has('this:') ? r.pageInHand() : undefined);
+    if (!page) return null;
+    if (again) r.explain(r.from + again.index, r.from + again.index + again[0].length);
+    const words = r.quoted() ?? '';
+    r.every('verb:hold', 'verb:say', 'verb:', 'verb:out', 'noun:page', 'this:', 'prep:');
+    if (!!again === (page.hold === undefined))
+      return no(again ? `${page.label} is not on hold.` : `${page.label} is on hold already.`);
+    return slip([
+      change(
+        { op: 'setHold', page: page.id, hold: again ? null : words },
+        again ? `${page.label} is there again` : `${page.label} on hold: its address stays, and says so in its stead`,
+        { page: page.id },
+        again ? {} : { after: words || 'The words of the language' },
       ),
     ]);
   },

@@ -3,7 +3,8 @@ import { findSection } from '../../../operations/reach.js';
 import { kinds, shapes } from '../../../look/shapes/registry.gen.js';
 import { addItemUnder, listsOf, shapesOfKind } from '../../plan/lists.js';
 import { addSection, kindOf, shapeOfKind, takeOutSection } from '../../plan/plan.js';
-import { carryTo, hasOwnGround, twice, whereIs } from '../../plan/sections.js';
+import { canRepeat, carryTo, hasOwnGround, twice, whereIs } from '../../plan/sections.js';
+import { alsoOn, pagesWithout } from '../../plan/twins.js';
 import { idFrom } from '../../../ground/ids.js';
 import { some } from '../../../ground/some.js';
 import { change, changeOn, no, question, slip, type Context, type Intent } from '../reply.js';
@@ -320,6 +321,57 @@ export const sectionShape: Intent = {
       const next = others[document.seed % others.length]!;
       return to(next);
     });
+  },
+};
+
+/** A section on other pages too: one and the same there. */
+export const sectionAlso: Intent = {
+  name: 'section also',
+  weight: 1.08,
+  examples: [
+    'show the story on the services page too',
+    'put the story on every page as well',
+    'this section should also be on the contact page',
+  ],
+  read(r, { document }) {
+    if (!r.word('also:')) return null;
+    if (r.has('part:picture', 'part:text', 'part:button', 'part:menu', 'look:', 'fact:') && !r.has('kind:'))
+      return null;
+    const pages = r.pages('at', 'to', '');
+    const held = r.has('this:') || !r.has('kind:') ? r.inHand() : undefined;
+    // The page it is to be on too does not say where it is now.
+    const kind = r.every('kind:').find((k) => !pages.some((p) => p.id === k.of || p.label.toLowerCase() === k.by))?.of;
+    const there = document.pages.flatMap((page) =>
+      page.sections.flatMap((section) =>
+        kindOf(section.shape) === kind && !pages.includes(page) ? [{ section, page }] : [],
+      ),
+    );
+    const placed = held ?? there.find((p) => p.page === r.pageInHand()) ?? there[0];
+    if (!placed?.page) return null;
+    const free = pagesWithout(document, placed.section.id);
+    const everywhere = !pages.length && r.has('all:');
+    if (!pages.length && !everywhere) return null;
+    r.every('also:', 'verb:', 'all:', 'this:', 'prep:', 'noun:page', 'noun:section', 'fact:hours', 'fact:address');
+    const wanted = everywhere ? free : free.filter((p) => pages.includes(p));
+    const title = sectionTitle(placed.section);
+    const operation = alsoOn(
+      document,
+      placed.section.id,
+      wanted.map((p) => p.id),
+    );
+    if (!operation)
+      return no(
+        canRepeat(placed.section)
+          ? `${title} is there already.`
+          : `${title} holds a form: it stands on one page alone.`,
+      );
+    return slip([
+      change(
+        operation,
+        `${title} on ${wanted.map((p) => p.label).join(', ')} too, at the end: changed on one it is changed on all`,
+        placeOf(placed),
+      ),
+    ]);
   },
 };
 

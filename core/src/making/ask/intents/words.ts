@@ -1,9 +1,9 @@
 import { cleanMarks, reworded, takesMarks, withMarksOf } from '../../../model/marks.js';
 import { openerOf } from '../../../model/page.js';
-import type { Section, Text } from '../../../model/site.js';
+import type { ButtonFamily, Section, Text } from '../../../model/site.js';
 import type { SingleOperation } from '../../../operations/operation.js';
 import { allTexts, textsOf, type PlacedText } from '../../generate/site.js';
-import { readLink, targetOfButton, targetWords } from '../../links.js';
+import { hasFamily, readLink, targetOfButton, targetWords } from '../../links.js';
 import { rework, type ReworkKind, type ReworkScope } from '../../rework/rework.js';
 import { change, no, question, slip, type Context, type Intent, type SlipChange } from '../reply.js';
 import type { Reader } from '../reader.js';
@@ -282,6 +282,53 @@ export const linkButton: Intent = {
         `“${button.text.value}” leads to ${led(to)}`,
         atOf(button),
         { before: led(targetOfButton(button.text)), after: led(to) },
+      ),
+    ]);
+  },
+};
+
+const FAMILIES: [RegExp, ButtonFamily, string][] = [
+  [/\b(?:plain |simple |text )?link\b|\bquiet(?:er)?\b/i, 'quiet', 'as a link'],
+  [/\b(?:outlined?|second(?:ary)?|beside)\b/i, 'second', 'as the one beside the main one'],
+  [/\b(?:main|primary|filled|solid|strong)\b/i, 'main', 'as the main one'],
+];
+/** A button of another family. */
+export const buttonFamily: Intent = {
+  name: 'button family',
+  weight: 1.07,
+  examples: ['make the button at the top a plain link', 'show the button in the call as a plain link'],
+  read(r, { document }) {
+    if (!r.has('part:button') || !r.has('verb:change', 'verb:show', 'verb:use') || r.has('all:', 'noun:page'))
+      return null;
+    // What it is now, as “the second button”, is not what it is to be.
+    const said = r.words.replace(/\b(?:main|first|second|other)\s+(?:button|one)\b(?=.*\S)/i, (w) =>
+      ' '.repeat(w.length),
+    );
+    const found = FAMILIES.flatMap(([pattern, family, words]) => {
+      const m = pattern.exec(said);
+      return m ? [{ m, family, words }] : [];
+    })[0];
+    if (!found) return null;
+    r.explain(r.from + found.m.index, r.from + found.m.index + found.m[0].length);
+    const second = /\bsecond button\b/i.test(r.words);
+    r.every('verb:', 'verb:change', 'verb:link', 'part:button', 'prep:', 'this:', 'place:top', 'nth:');
+    const named = r.sections()[0];
+    const at = r.pages('at', '')[0] ?? r.pageInHand() ?? document.pages[0]!;
+    r.every('noun:', 'like:', 'kind:opening');
+    const opener = openerOf(at);
+    const meant = named?.section ?? (r.has('place:top') ? opener : r.inHand()?.section);
+    const buttonsOf = (section: Section | undefined) =>
+      allTexts(document).filter(
+        (t) => t.section.id === section?.id && hasFamily(t) && t.text.value && (!second || t.path === 'second'),
+      );
+    const buttons = [...buttonsOf(meant), ...(named ? [] : buttonsOf(opener))];
+    const button = buttons.find((t) => t.section === meant && t.path === r.hand.path) ?? buttons[0];
+    if (!button) return no(`There is no button in ${meant ? titleOf(meant) : 'that page'}.`);
+    return slip([
+      change(
+        { op: 'setFamily', at: { section: button.section.id, path: button.path }, as: found.family },
+        `“${button.text.value}” ${found.words}`,
+        atOf(button),
       ),
     ]);
   },

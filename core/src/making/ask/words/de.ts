@@ -22,6 +22,7 @@ export const de: AskWords = {
   'verb:undo': 'rückgängig|zurücknehmen|nimm .{0,8}zurück|wie (?:es|sie) (?:war|waren|vorher)',
   'verb:send': 'schick(?:e|en)?|send(?:e|en)?',
   'verb:publish': 'veröffentlich(?:e|en)?|live schalten|online stellen|geh(?:e)? online',
+  'also:': 'auch|ebenfalls|zusätzlich',
   'verb:hold': 'vom netz(?: nehmen)?|wartungsmodus|offline',
   'verb:share': 'teil(?:e|en)?(?= mit)|vorschaulink|dem kunden zeigen',
   'verb:translate': 'übersetz(?:e|en|ung)?',

@@ -36,6 +36,7 @@ export const en: AskWords = {
   'verb:send': 'send|deliver|forward|goes? to|should (?:go|come) to|mail(?:ed)?(?= to)',
   'verb:publish':
     'publish|go live|put (?:it |the site |this )?(?:live|online)|make (?:it|the site) live|launch|release',
+  'also:': 'too|as well|also|(?:once more|again) (?=on)',
   'verb:hold': 'on hold|take (?:the site |it )?(?:offline|down)|offline|holding page|pause the site|under construction',
   'verb:share':
     'share|preview link|review link|show (?:it|this|the site|them) to|show to the client|send (?:it )?to the client',

@@ -21,6 +21,7 @@ export const es: AskWords = {
   'verb:undo': 'deshaz|deshacer|vuelve|volver|como (?:estaba|antes)',
   'verb:send': 'env(?:ía|iar|íe)|mand(?:a|ar|e)',
   'verb:publish': 'public(?:a|ar)|publique|poner en línea|lanz(?:a|ar)',
+  'also:': 'también|además',
   'verb:hold': 'fuera de línea|en mantenimiento|en pausa',
   'verb:share': 'compart(?:e|ir|a)',
   'verb:translate': 'traduc(?:e|ir|ción)|traduzca',

@@ -21,6 +21,7 @@ export const fr: AskWords = {
   'verb:undo': 'annul(?:e|er|ez)|défai(?:s|re)|reviens?|revenir|comme avant',
   'verb:send': 'envoi(?:e|es)|envoy(?:er|ez)',
   'verb:publish': 'publi(?:e|er|ez)|mett?(?:s|re|ez) en ligne|lanc(?:e|er|ez)',
+  'also:': 'aussi|également',
   'verb:hold': 'hors ligne|en maintenance|en attente',
   'verb:share': 'partag(?:e|er|ez)|lien de relecture',
   'verb:translate': 'tradui(?:s|re|sez)|traduction',
