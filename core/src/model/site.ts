@@ -3,7 +3,7 @@ import { LANGUAGE_TAGS } from './languages.gen.js';
 import { LinkTarget, takesMarks, TextMark, type FieldForm } from './marks.js';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
-export const SCHEMA_VERSION = 8;
+export const SCHEMA_VERSION = 9;
 
 const Id = Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' });
 const line = (title: string, maxLength = 200) => Type.String({ title, maxLength });

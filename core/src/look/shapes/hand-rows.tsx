@@ -8,6 +8,8 @@ export interface Piece {
   place: string;
   width: string;
   as: string;
+  order: string;
+  weight: string;
   name: Text;
   text: Text;
   picture: Picture;
@@ -52,9 +54,12 @@ function OnePiece({ at, piece }: { at: Surroundings; piece: Piece }) {
   const path = (field: string) => `items.${piece.id}.${field}`;
   const { as } = piece;
   if (as === 'gap') return <div class="hand-gap" aria-hidden="true" {...at.part(path('text'))} />;
+  const picture = hasPicture(at, piece.picture) && (
+    <Pic at={at} picture={piece.picture} sizes="(min-width: 52rem) 50vw, 100vw" />
+  );
   const own = (
     <>
-      {hasPicture(at, piece.picture) && <Pic at={at} picture={piece.picture} sizes="(min-width: 52rem) 50vw, 100vw" />}
+      {piece.order === 'picture' && picture}
       {as === 'quote' ? (
         <>
           <Words as="blockquote" text={piece.text} at={at} path={path('text')} />
@@ -67,7 +72,11 @@ function OnePiece({ at, piece }: { at: Surroundings; piece: Piece }) {
       ) : (
         <>
           <Words as="h3" text={piece.name} at={at} path={path('name')} />
-          <Prose text={piece.text} at={at} path={path('text')} />
+          {as === 'table' ? (
+            <TableOfLines at={at} piece={piece} path={path('text')} />
+          ) : (
+            <Prose text={piece.text} at={at} path={path('text')} />
+          )}
         </>
       )}
       {as === 'reach' && (
@@ -81,6 +90,7 @@ function OnePiece({ at, piece }: { at: Surroundings; piece: Piece }) {
           <Lines text={at.hours.join('\n')} />
         </p>
       )}
+      {piece.order !== 'picture' && picture}
       {shows(piece.action) && (
         <p class="buttons">
           <a class={buttonClass(piece.action, 'main')} href={actionHref(at, piece.action)}>
@@ -92,13 +102,65 @@ function OnePiece({ at, piece }: { at: Surroundings; piece: Piece }) {
   );
   // What has no words of its own is taken hold of as a whole.
   const whole = shows(piece.text) ? {} : at.part(path('text'));
+  const class_ = `hand-piece${piece.weight === 'even' ? '' : ` hand-${piece.weight}`}`;
   return as === 'quote' ? (
-    <figure class="hand-piece" {...whole}>
+    <figure class={class_} {...whole}>
       {own}
     </figure>
   ) : (
-    <div class="hand-piece" {...whole}>
+    <div class={class_} {...whole}>
       {own}
+    </div>
+  );
+}
+
+/** The rows of a table written as lines, its cells parted by a bar or a tab; every row is as long as the first, its head. */
+export function cellsOf(words: string): string[][] {
+  const rows = words
+    .split('\n')
+    .filter((line) => line.trim())
+    .map((line) =>
+      line
+        .replace(/^\s*\||\|\s*$/g, '')
+        .split(/\s*\|\s*|\t/)
+        .map((cell) => cell.trim()),
+    );
+  const columns = rows[0]?.length ?? 0;
+  return rows.map((row) => [...row, ...Array<string>(columns).fill('')].slice(0, columns));
+}
+
+function TableOfLines({ at, piece, path }: { at: Surroundings; piece: Piece; path: string }) {
+  const [head, ...rows] = cellsOf(piece.text.value);
+  if (!head) return null;
+  return (
+    <div
+      class="scroll"
+      tabindex={0}
+      role="group"
+      aria-label={piece.name.value || head.join(', ')}
+      {...at.own(piece.text)}
+      {...at.part(path)}
+    >
+      <table>
+        <thead>
+          <tr>
+            {head.map((cell, n) => (
+              <th scope="col" key={n}>
+                {cell || '–'}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, r) => (
+            <tr key={r}>
+              {row.map((cell, n) => (
+                <td key={n}>{cell || '–'}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
     </div>
   );
 }

@@ -1,9 +1,10 @@
 import { demoFacts } from '../../fixtures/facts.js';
 import { siteFrom } from '../../fixtures/measure-copy.js';
-import { rowsOf, type Piece } from '../../look/shapes/hand-rows.js';
+import { cellsOf, rowsOf, type Piece } from '../../look/shapes/hand-rows.js';
 import { shapes } from '../../look/shapes/registry.gen.js';
 import type { Section, SiteDocument } from '../../model/site.js';
-import { apply } from '../../operations/apply.js';
+import { apply, operationForward } from '../../operations/apply.js';
+import { migrate } from '../../operations/forward/migrate.js';
 import type { Operation } from '../../operations/operation.js';
 import { findSection } from '../../operations/reach.js';
 import { validateDocument } from '../../operations/validate.js';
@@ -84,6 +85,60 @@ describe('a section made by hand', () => {
     expect(html(after(choose(first!.id, 'width', 'even')))).not.toContain(' wide"');
   });
 
+  it('draws a table from lines, its first line the head, and no row longer than that', () => {
+    expect(cellsOf('Berth | Summer | Winter\n\nSmall | £40 | £30 | too much\n| Large | £60 |')).toEqual([
+      ['Berth', 'Summer', 'Winter'],
+      ['Small', '£40', '£30'],
+      ['Large', '£60', ''],
+    ]);
+    expect(cellsOf('Berth\tPrice\nSmall\t£40')).toEqual([
+      ['Berth', 'Price'],
+      ['Small', '£40'],
+    ]);
+    expect(cellsOf('')).toEqual([]);
+    const [first] = pieces(made);
+    const drawn = html(
+      after(choose(first!.id, 'as', 'table'), {
+        op: 'setText',
+        at: { section: rows.id, path: `items.${first!.id}.text` },
+        text: { value: 'Berth | Price\nSmall |', from: { kind: 'designer' } },
+      }),
+    );
+    expect(drawn).toMatch(/<th scope="col">Berth<\/th>\s*<th scope="col">Price<\/th>/);
+    expect(drawn).toMatch(/<td>Small<\/td>\s*<td>–<\/td>/);
+  });
+
+  it('has the order and the weight it is given, each piece its own', () => {
+    const [first, second] = pieces(made);
+    const pictured = html(after(choose(first!.id, 'order', 'words')));
+    const at = (words: string, of: string) => of.indexOf(words);
+    const [words, picture] = [first!.text.value, '<img class="pic'];
+    const [before, now] = [html(made), pictured].map((h) => h.slice(h.indexOf('rows-open')));
+    expect(at(picture, before!)).toBeLessThan(at(words, before!));
+    expect(at(picture, now!)).toBeGreaterThan(at(words, now!));
+    expect(html(after(choose(second!.id, 'weight', 'large'))).match(/hand-large/g)!.length).toBe(1);
+  });
+
+  it('made before pieces had an order comes forward, and so do changes made to it then', () => {
+    const old = structuredClone(made) as unknown as { schema: number; pages: SiteDocument['pages'] };
+    old.schema = 8;
+    const bare = ({ order: _, weight: __, ...piece }: Piece) => piece;
+    const section = old.pages[0]!.sections[1]!;
+    const items = section.content['items'] as Piece[];
+    section.content['items'] = items.map(bare);
+    const today = migrate(old);
+    expect(today).toEqual(made);
+    const insert: Operation = {
+      op: 'insertItem',
+      list: { section: rows.id, path: 'items' },
+      item: { ...bare(items[0]!), id: 'back' },
+      at: 0,
+    };
+    const done = apply(today, operationForward(insert, today)).document;
+    expect(validateDocument(apply(today, insert).document)).not.toEqual([]);
+    expect(validateDocument(done)).toEqual([]);
+  });
+
   it('grows by a piece under another, which can have a picture, made where the site has none that fits', () => {
     const [first] = pieces(made);
     const list = listsOf(rows)[0]!;
@@ -96,6 +151,8 @@ describe('a section made by hand', () => {
       ['After the last', 'beside'],
       ['Its column', 'even'],
       ['It is', 'words'],
+      ['First comes', 'picture'],
+      ['It is set', 'even'],
     ]);
     // What stands first stands beside nothing.
     expect(choicesOf(section, itemAt(section, `items.${first!.id}.text`)!).map((c) => c.title)).not.toContain(

@@ -4,6 +4,7 @@ import { choicesAt } from '../choices.js';
 import { OperationError, type Definition } from '../definition.js';
 import { placeKey } from '../keys.js';
 import { Place } from '../place.js';
+import { itemForward } from '../forward/older.js';
 import { inserted, leafAt, listAt, sectionOf, withLeaf, type Item } from '../reach.js';
 import { wordsWithin } from '../words.js';
 
@@ -42,6 +43,7 @@ export const insertItem: Definition<typeof InsertItem> = {
   needs: ({ list }) => [placeKey(list)],
   moves: ({ list, item, at }) => [{ list: placeKey(list), id: item.id, from: null, to: at }],
   placed: (operation, at) => ({ ...operation, at }),
+  forward: (operation, document) => ({ ...operation, item: itemForward(document, operation.list, operation.item) }),
 };
 
 /** Chooses one of what a place in a section can be. */

@@ -40,6 +40,15 @@ const STEPS: Record<number, (old: Old) => Old> = {
   }),
   // Texts may have marks from now on; those of before have none.
   7: (old) => ({ ...old, schema: 8 }),
+  // Pieces of sections made by hand say in what order they stand and how they are set.
+  8: (old) => ({
+    ...old,
+    schema: 9,
+    pages: (old['pages'] as Page[]).map((page) => ({
+      ...page,
+      sections: page.sections.map((s) => (s.shape.startsWith('rows/') ? numbered(s) : s)),
+    })),
+  }),
 };
 
 /**

@@ -1,7 +1,10 @@
 import { palettesFrom } from '../../look/palette.js';
 import type { Place } from '../place.js';
 import { findSection } from '../reach.js';
+import type { TSchema } from '@sinclair/typebox';
 import { complete } from '../../look/shapes/complete.js';
+import { fill } from '../../look/shapes/fill.js';
+import { shapes } from '../../look/shapes/registry.gen.js';
 import type { Look, Page, Palette, Section, SiteDocument } from '../../model/site.js';
 
 // How parts of a document that were stored under older schemas come forward: in documents and in operations alike.
@@ -71,4 +74,17 @@ export function pathForward(document: SiteDocument, { section: id, path }: Place
     return found?.id ?? key;
   });
   return { section: id, path: keys.join('.') };
+}
+
+/** An item as its list has it today; as it is where there is no such list. */
+export function itemForward<I extends { id: string }>(
+  document: SiteDocument,
+  { section: id, path }: Place,
+  item: I,
+): I {
+  const section = findSection(document, id);
+  const lists =
+    section && (shapes[section.shape]?.content.properties as Record<string, { items?: TSchema }> | undefined);
+  const items = lists?.[path]?.items;
+  return items ? (fill(items, item, id) as I) : item;
 }
