@@ -36,3 +36,4 @@ export * from './plan/kept.js';
 export * from './plan/page-like.js';
 export * from './plan/other-kind.js';
 export * from './plan/twins.js';
+export * from './plan/menu.js';

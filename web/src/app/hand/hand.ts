@@ -28,6 +28,12 @@ export class Hand {
   readonly trial = signal<Trial | null>(null);
   /** What the window is as wide as. */
   readonly kind = signal<'wide' | Device>('wide');
+  /** The page that was pressed in the menu of the header. */
+  private readonly pressedInMenu = signal<{ section: string; page: string } | null>(null);
+  readonly menu = computed(() => {
+    const pressed = this.pressedInMenu();
+    return pressed && pressed.section === this.section() ? pressed.page : null;
+  });
   /** What the window is told. */
   readonly told = new Subject<ToFrame>();
   /** The words as the editor last said them. */
@@ -113,6 +119,13 @@ export class Hand {
     // What only keeps a place is written over.
     const whole = text.text.from.kind === 'placeholder' ? 'all' : caret;
     this.told.next({ kind: 'write', part, label: text.label, form: text.form, text: this.last, caret: whole });
+  }
+
+  /** Takes a page of the menu in hand, and the header with it. */
+  takeMenu(section: string, page: string): void {
+    this.rest();
+    this.store.part.set(`${section}/`);
+    this.pressedInMenu.set({ section, page });
   }
 
   /** Lets go of the words; what they are part of stays in hand. */

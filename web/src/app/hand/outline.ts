@@ -7,8 +7,8 @@ import {
   layoutWords,
   hasOwnGround,
   listsOf,
+  menuRows,
   nestPage,
-  parentsFor,
   renamePage,
   takeOutPage,
   takeOutSection,
@@ -16,7 +16,6 @@ import {
   toSeveral,
 } from '@tin-porch/core/making';
 import {
-  childrenOf,
   GROUNDS,
   namedOf,
   waits,
@@ -212,23 +211,7 @@ export class Outline {
   /** Every page, those under another after it; where each would stand among all were it moved up or down. */
   protected readonly pages = computed(() => {
     const document = this.store.document();
-    if (!document) return [];
-    const { pages } = document;
-    const at = (p: Page) => pages.indexOf(p);
-    return childrenOf(pages, null).flatMap((root) =>
-      [root, ...childrenOf(pages, root)].map((page) => {
-        const beside = childrenOf(pages, page === root ? null : root).filter((p) => p.slug !== '');
-        const n = beside.indexOf(page);
-        const [before, after] = [beside[n - 1], beside[n + 1]];
-        return {
-          page,
-          under: page !== root,
-          over: parentsFor(document, page),
-          before: n > 0 && before ? at(before) : null,
-          after: after ? at(after) : null,
-        };
-      }),
-    );
+    return document ? menuRows(document) : [];
   });
   /** The sections that are taken together; those that are gone, or on a page that is not open, are not. */
   protected readonly taken = signal<ReadonlySet<string>>(this.none);

@@ -62,6 +62,7 @@ import { KeptSections } from './kept-sections';
 import { SectionLayout } from './section-layout';
 import { SectionTwins, type Asked } from './section-twins';
 import { Hand } from './hand';
+import { MenuEntry } from './menu-entry';
 
 const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', deep: 'deep' };
 
@@ -103,7 +104,7 @@ interface Tag {
  */
 @Component({
   selector: 'tp-section-margin',
-  imports: [NgTemplateOutlet, SectionLayout, SectionTwins],
+  imports: [MenuEntry, NgTemplateOutlet, SectionLayout, SectionTwins],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(scroll)': '$any($event.target).scrollTop = 0', '(focusin)': 'awaited.set(null)' },
   styleUrl: './section-margin.scss',
@@ -138,6 +139,9 @@ interface Tag {
             </button>
             @if (tag.section.id === hand.section()) {
               <div class="verbs" role="group" [attr.aria-label]="tag.title">
+                @if (kindOf(tag.section) === 'header' && hand.menu(); as page) {
+                  <tp-menu-entry class="of-item" [page]="page" />
+                }
                 @if (item(); as item) {
                   <div class="of-item" role="group" [attr.aria-label]="item.list.one + ' ' + (item.at + 1)">
                     <b>{{ item.list.one }} {{ item.at + 1 }} of {{ item.list.items.length }}</b>
@@ -405,7 +409,8 @@ export class SectionMargin {
     const layout = layoutWords(section);
     if (layout.length) return layout.join('; ');
     const twins = twinsOf(this.store.document()!, section.id);
-    if (twins.length) return `${isOtherwise(this.store.document()!, section.id) ? 'otherwise than' : 'the same'} on ${some(twins.length, 'more page')}`;
+    if (twins.length)
+      return `${isOtherwise(this.store.document()!, section.id) ? 'otherwise than' : 'the same'} on ${some(twins.length, 'more page')}`;
     const claims = textsOf(section).filter((t) => needsConfirming(t.text)).length;
     if (claims) return `${claims} to confirm`;
     if (shared) return this.own(section) ? 'of this page alone' : 'on every page';

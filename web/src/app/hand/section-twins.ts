@@ -19,7 +19,7 @@ export interface Asked {
 @Component({
   selector: 'tp-section-twins',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  styleUrl: './section-twins.scss',
+  styleUrl: './margin-part.scss',
   template: `
     @if (twins().length) {
       <b>The same on {{ names() }}</b>
@@ -59,7 +59,11 @@ export class SectionTwins {
 
   private readonly document = computed(() => this.store.document()!);
   protected readonly twins = computed(() => twinsOf(this.document(), this.section().id));
-  protected readonly names = computed(() => this.twins().map((t) => t.page.label).join(', '));
+  protected readonly names = computed(() =>
+    this.twins()
+      .map((t) => t.page.label)
+      .join(', '),
+  );
   protected readonly free = computed(() => pagesWithout(this.document(), this.section().id));
   protected readonly alone = computed(() => this.store.alone().has(this.section().id));
   protected readonly otherwise = computed(() => isOtherwise(this.document(), this.section().id));

@@ -17,7 +17,7 @@ import {
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { DomSanitizer } from '@angular/platform-browser';
 import { kindOfPage } from '@tin-porch/core/look';
-import type { SiteDocument } from '@tin-porch/core/model';
+import { headerOf, type SiteDocument } from '@tin-porch/core/model';
 import type { FromFrame, SectionPlace, ToFrame } from '../../frame/messages';
 import { Hand } from '../hand/hand';
 import { SiteStore } from '../site/site-store';
@@ -105,6 +105,8 @@ export class SiteWindow implements AfterViewInit {
   /** Whether the page is worked in: words are written where they stand, and sections taken in hand. */
   readonly works = input(false);
   readonly partChosen = output<string>();
+  /** That a page was pressed in the menu of the header. */
+  readonly menuChosen = output<{ section: string; page: string }>();
   readonly sectionChosen = output<string>();
   /** Where the sections of the page are, px of the page; how far down it is; how large a px of the page is shown. */
   readonly places = signal<SectionPlace[]>([]);
@@ -222,6 +224,8 @@ export class SiteWindow implements AfterViewInit {
           ? this.document().pages.find((p) => (p.slug ? `/${p.slug}/` : '/') === message.link)
           : undefined;
       if (target) this.page.set(target.id);
+      if (target && this.works() && message.section === headerOf(this.document(), target)?.id)
+        this.menuChosen.emit({ section: message.section, page: target.id });
     } else if (message.kind === 'key')
       document.dispatchEvent(
         new KeyboardEvent('keydown', {

@@ -253,6 +253,7 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
             [part]="store.part()"
             (partChosen)="hand.write($event, 'pressed')"
             (sectionChosen)="takeSection($event)"
+            (menuChosen)="hand.takeMenu($event.section, $event.page)"
           >
             <tp-section-margin
               margin
