@@ -3,7 +3,7 @@ import { DirectionRef, Facts, type Facts as AllFacts } from '@tin-porch/core/mod
 import type { OutsideFact } from '@tin-porch/core/brief';
 import type { Reference } from '@tin-porch/core/look';
 import type { PutVersion } from '@tin-porch/core/operations';
-import { REWORKS, type Kept, type Reworked } from '@tin-porch/core/making';
+import { REWORKS, type Kept, type Reply, type Reworked } from '@tin-porch/core/making';
 import { route } from '../route.js';
 import {
   Certificate,
@@ -263,6 +263,22 @@ export const writing = {
       closed,
     ),
     answer: object({ changes: given<Reworked[]>(), note: Type.String(), by: Writer, cost: Cost }),
+  }),
+  'POST /sites/:id/ask': route({
+    says: 'Has the language service say what a request comes to, as operations. Nothing is changed by it.',
+    role: 'helper',
+    body: object({
+      said: words(600),
+      on: Type.Object(
+        {
+          page: Type.Optional(words(64)),
+          section: Type.Optional(words(64)),
+          path: Type.Optional(words(200)),
+        },
+        closed,
+      ),
+    }),
+    answer: object({ reply: given<Reply>(), cost: Cost }),
   }),
   'POST /sites/:id/write': route({
     says: 'Proposes a version of the whole site.',

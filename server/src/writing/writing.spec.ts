@@ -221,6 +221,55 @@ describe('an outside writing service', () => {
     }
   });
 
+  it('has a request answered with changes that fit, keeps what that cost, and says so where it fails', async () => {
+    const kept: unknown[][] = [];
+    const counting = {
+      query: (sql: string, values: unknown[]) => {
+        if (/insert into language_cost/.test(sql)) kept.push(values);
+        return Promise.resolve({ rows: [] });
+      },
+    } as unknown as Database;
+    const opening = site.pages[0]!.sections[0]!;
+    const change = (section: string) => ({
+      words: 'More room',
+      operation: { op: 'setSection', section, room: 'wide' },
+    });
+    const asked: string[] = [];
+    const s = await service((n, res, sent) => {
+      asked.push(sent.messages.at(-1)!.content);
+      if (n === 1) stream(res, JSON.stringify({ changes: [change(opening.id), change('nowhere')], left: '' }));
+      else if (n === 2)
+        stream(res, JSON.stringify({ changes: [{ words: 'x', operation: { op: 'setLook' } }], left: '' }));
+      else stream(res, JSON.stringify({ changes: [], left: 'Which colour?' }));
+    });
+    try {
+      const desk = new Writing(counting, { client: new WritingClient(told(s.url), limits), name: 'test' }, spellings);
+      const { reply, cost } = await desk.propose('gant', site, 'It feels cramped', { page: 'home' });
+      if (reply.kind !== 'slip') throw new Error(reply.kind);
+      expect(reply.changes.map((c) => c.at)).toEqual([{ page: 'home', section: opening.id }]);
+      expect(reply.left.join()).toContain('1 of what it proposed');
+      expect(cost!.input).toBe(100);
+      expect((JSON.parse(asked[0]!) as { inHand: object }).inHand).toEqual({ page: 'home' });
+      // An answer that is none of the schema is asked for once more.
+      expect((await desk.propose('gant', site, 'It feels cramped', {})).reply).toEqual({
+        kind: 'no',
+        words: 'Which colour?',
+      });
+      expect(s.asked()).toBe(3);
+      expect(kept.map(([, what, input]) => [what, input])).toEqual([
+        ['ask', 100],
+        ['ask', 200],
+      ]);
+      s.close();
+      expect((await desk.propose('gant', site, 'It feels cramped', {})).reply).toEqual({
+        kind: 'no',
+        words: 'The service did not answer it: It cannot be reached.',
+      });
+    } finally {
+      s.close();
+    }
+  });
+
   it('asks as model servers are asked: which model, a schema by name, and a key only where there is one', async () => {
     const seen: { headers: Record<string, unknown>; body: Record<string, unknown>; path: string }[] = [];
     const server = createServer((req, res) => {

@@ -2,12 +2,17 @@ import { readingTask, readOutside, type OutsideFact } from '@tin-porch/core/brie
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { PutVersion } from '@tin-porch/core/operations';
 import {
+  askingTask,
   readAnswer,
+  readProposal,
   rework,
   reworkTask,
   rewriteVersion,
   versionTask,
   withTexts,
+  type InHand,
+  type Proposal,
+  type Reply,
   type Reworked,
   type ReworkRequest,
   type WritingAnswer,
@@ -53,7 +58,7 @@ export class Writing {
   private async asked<T>(
     site: string,
     task: Asked,
-    what: 'read' | 'write' | 'rework',
+    what: 'read' | 'write' | 'rework' | 'ask',
     cancel?: AbortSignal,
   ): Promise<{ answer: T; cost: WritingCost }> {
     if (!this.service) throw new WritingFailed('None is set up.', false);
@@ -107,6 +112,26 @@ export class Writing {
     } catch (error) {
       if (!(error instanceof WritingFailed)) throw error;
       return { facts: [], dropped: 0, held: 0, note: `The service did not read it: ${error.message}`, cost: null };
+    }
+  }
+
+  /** What a request that the house did not understand comes to, as the service sees it. Nothing is changed. */
+  async propose(
+    site: string,
+    document: SiteDocument,
+    request: string,
+    on: InHand,
+    cancel?: AbortSignal,
+  ): Promise<{ reply: Reply; cost: WritingCost | null }> {
+    try {
+      const task = askingTask(document, request, on);
+      const { answer, cost } = await this.asked<Proposal>(site, task, 'ask', cancel);
+      const written = answer.changes.map(({ operation: o }) => ('text' in o && o.text ? o.text.value : '')).join(' ');
+      const known = await this.spellings.knownIn(document.language, written);
+      return { reply: readProposal(document, request, answer, known), cost };
+    } catch (error) {
+      if (!(error instanceof WritingFailed)) throw error;
+      return { reply: { kind: 'no', words: `The service did not answer it: ${error.message}` }, cost: null };
     }
   }
 

@@ -56,6 +56,15 @@ interface Order {
   brief?: string;
   facts?: Record<string, unknown>;
   texts?: { id: string; value: string; most?: number }[];
+  request?: string;
+  inHand?: { page?: string; section?: string; path?: string };
+  outline?: { pages: { id: string; label: string; sections: OutlinedSection[] }[] };
+}
+interface OutlinedSection {
+  id: string;
+  shape: string;
+  otherShapes: string[];
+  texts: { path: string; label: string; value: string }[];
 }
 
 const SWAPS: [RegExp, string][] = [
@@ -114,6 +123,34 @@ function readText(brief: string, behaviour: Behaviour): object[] {
   return behaviour === 'inventive' ? [...found, invented] : found;
 }
 
+/** Says what a request comes to the way a small model might: from what is in hand, a quote, and a verb it knows. */
+function proposeFor({ request = '', inHand = {}, outline }: Order, behaviour: Behaviour): object {
+  const sections = outline?.pages.flatMap((p) => p.sections) ?? [];
+  const held = sections.find((s) => s.id === inHand.section) ?? sections[0];
+  const text = held?.texts.find((t) => t.path === inHand.path) ?? held?.texts[0];
+  const quoted = /[“"«„]([^”"»“]{2,200})[”"»“]/.exec(request)?.[1];
+  const setText = (value: string) => ({
+    op: 'setText',
+    at: { section: held!.id, path: text!.path },
+    text: { value, from: { kind: 'designer' } },
+  });
+  const changes: object[] = [];
+  if (held && text && quoted) changes.push({ words: `${text.label} says what you said`, operation: setText(quoted) });
+  else if (held && /\b(?:airy|space|breathe|room)\b/i.test(request))
+    changes.push({ words: 'More room around it', operation: { op: 'setSection', section: held.id, room: 'wide' } });
+  else if (held && held.otherShapes.length > 1 && /\b(?:boring|dull|different|livelier)\b/i.test(request)) {
+    const shape = held.otherShapes.find((s) => s !== held.shape)!;
+    changes.push({ words: 'Laid out otherwise', operation: { op: 'setShape', section: held.id, shape } });
+  }
+  if (behaviour === 'inventive' && held && text)
+    changes.push(
+      { words: 'Says more', operation: setText(INVENTED) },
+      { words: 'Rings true', operation: { op: 'setFact', field: 'phone', value: '01632 960 999' } },
+      { words: 'Away with it', operation: { op: 'removeSection', section: 'nowhere' } },
+    );
+  return { changes, left: changes.length ? '' : 'I do not see what should change.' };
+}
+
 /** Answers a conversation: the last message of the user holds the order, the facts and the texts as JSON. */
 function answerTo(content: string, behaviour: Behaviour): object | null {
   let asked: Order;
@@ -123,6 +160,7 @@ function answerTo(content: string, behaviour: Behaviour): object | null {
     return null;
   }
   if (typeof asked.brief === 'string') return { facts: readText(asked.brief, behaviour) };
+  if (typeof asked.request === 'string') return proposeFor(asked, behaviour);
   if (!Array.isArray(asked.texts)) return null;
   const { order = '', facts = {} } = asked;
   const texts = asked.texts.map(({ id, value, most = 1200 }, n) => {

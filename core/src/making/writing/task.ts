@@ -63,7 +63,7 @@ const ORDERS: Record<ReworkKind, string> = {
 };
 
 /** Facts as a service is told them: those somebody has given, and of the client’s mail only what could stand on a site. */
-function told(facts: Facts): Record<string, unknown> {
+export function told(facts: Facts): Record<string, unknown> {
   const { description, ...rest } = facts;
   const from = languageOfFacts(facts) ?? 'en';
   const language = Object.values(languages).find((l) => l.reading === from)!;

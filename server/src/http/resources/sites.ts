@@ -177,6 +177,10 @@ export function writingHandlers({ sites, writing }: Parts): Handlers<typeof writ
       const site = await sites.of(me.organisation, params['id']!);
       return writing.rework(site.id, site.document, request as ReworkRequest, by, goneWith(res));
     },
+    'POST /sites/:id/ask': async ({ body: { said, on }, me, params, res }) => {
+      const site = await sites.of(me.organisation, params['id']!);
+      return writing.propose(site.id, site.document, said, on, goneWith(res));
+    },
     'POST /sites/:id/write': async ({ body: { seed, by }, me, params, res }) => {
       const site = await sites.of(me.organisation, params['id']!);
       return writing.version(site.id, site.document, seed, by, site.open, goneWith(res));

@@ -190,6 +190,43 @@ describe('a request and its slip', () => {
     expect(changes).toEqual([]);
   });
 
+  it('is put to an outside service where the house has not understood it, and comes to a slip with what that cost', async () => {
+    const desk = TestBed.inject(WritingDesk);
+    const section = home.sections[1]!.id;
+    await ask('wobble the flagpole');
+    expect(text()).not.toContain('Ask Quillfoot');
+    desk.service.set('Quillfoot');
+    await settle();
+    const answer = (reply: Reply) =>
+      spyOn(desk, 'ask').and.resolveTo({
+        reply,
+        cost: { input: 100, output: 20, amount: 0.02, currency: 'EUR', estimated: false },
+      } as never);
+    const asked = answer({
+      kind: 'slip',
+      changes: [
+        { operation: { op: 'setSection', section, room: 'wide' }, words: 'More room', at: { page: home.id, section } },
+      ],
+      left: ['1 of what it proposed does not fit.'],
+    });
+    await press('Ask Quillfoot');
+    expect(asked.calls.mostRecent().args[0]).toBe('wobble the flagpole');
+    expect(text()).toContain('More room');
+    expect(text()).toContain('120 tokens');
+    // What the service leaves is not put to it once more.
+    expect(text()).not.toContain('instead');
+    expect(store.document()!.pages[0]!.sections[1]!.room).toBeUndefined();
+    await press('Take it');
+    expect(store.document()!.pages[0]!.sections[1]!.room).toBe('wide');
+    expect(changes.at(-1)![1]).toBe('writer');
+    // Where it cannot be asked, it is said why, and nothing is lost.
+    asked.and.rejectWith(new Refusal(503, 'The server is busy', 'Try again soon.'));
+    await ask('wobble the flagpole');
+    await press('Ask Quillfoot');
+    expect(text()).toContain('The server is busy');
+    expect(text()).toContain('wobble the flagpole');
+  });
+
   it('numbers the sections its changes are in', async () => {
     const section = home.sections[1]!;
     store.part.set(`${section.id}/`);

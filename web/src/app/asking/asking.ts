@@ -16,7 +16,7 @@ import { some } from '@tin-porch/core/some';
 import { asRefusal } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';
 import { WAYS, type Way } from '../writing/ways';
-import { WritingDesk } from '../writing/writing-desk';
+import { costWords, WritingDesk } from '../writing/writing-desk';
 
 /** How many requests that were done are remembered: “the same for the story”, “the colours as they were”. */
 const REMEMBERED = 20;
@@ -105,9 +105,28 @@ export class Asking {
       this.show(said, { kind: 'no', words: asRefusal(error).message });
     }
   }
+  /** The outside service that may be asked what the house did not understand; null where there is none. */
+  readonly service = computed(() => this.desk.service());
+  /** Asks the outside service for the same. */
+  async askService(): Promise<void> {
+    const open = this.open();
+    if (!open || this.desk.busy()) return;
+    try {
+      const { reply, cost } = await this.desk.ask(open.said, this.hand);
+      // Where something else is asked meanwhile, this is not the answer to it.
+      if (this.open()?.said !== open.said) return;
+      this.show(open.said, reply, 'writer');
+      this.cost.set(costWords(cost));
+    } catch (error) {
+      this.show(open.said, { kind: 'no', words: asRefusal(error).message });
+    }
+  }
+  /** What the answer that is open cost, in words. */
+  readonly cost = signal('');
   /** Shows what one of several choices, or a point of an answer, comes to. */
   show(said: string, reply: Reply, part: Part = 'ask'): void {
     this.left.set(new Set());
+    this.cost.set('');
     this.shows.set('after');
     this.open.set({ said, reply, part });
     this.store.side.set('controls');

@@ -64,6 +64,9 @@ import { Asking } from './asking';
             @for (words of open.reply.left; track $index) {
               <p class="note lamp">{{ words }}</p>
             }
+            @if (asking.cost(); as cost) {
+              <p class="quiet">{{ cost }}</p>
+            }
             @if (asking.changes().length) {
               @if (store.windows()) {
                 <tp-view-switch label="The window shows" [views]="views" [(shown)]="asking.shows" />
@@ -75,6 +78,11 @@ import { Asking } from './asking';
               @if (asking.changes().length) {
                 <button class="act" type="button" [disabled]="!asking.taken().length" (click)="take()">
                   {{ takes() }}
+                </button>
+              }
+              @if (open.reply.left.length && open.part === 'ask' && asking.service(); as name) {
+                <button class="plain" type="button" [disabled]="asking.working()" (click)="asking.askService()">
+                  {{ asking.working() ? 'Asking …' : 'Ask ' + name + ' instead' }}
                 </button>
               }
               <button class="plain" type="button" (click)="leave()">Leave it</button>
@@ -129,6 +137,11 @@ import { Asking } from './asking';
           @default {
             <p class="answer note lamp">{{ $any(open.reply).words }}</p>
             <p class="bar ways">
+              @if (open.part === 'ask' && asking.service(); as name) {
+                <button class="act" type="button" [disabled]="asking.working()" (click)="asking.askService()">
+                  {{ asking.working() ? 'Asking …' : 'Ask ' + name }}
+                </button>
+              }
               <button class="plain" type="button" (click)="again()">Say it otherwise</button>
               <button class="plain" type="button" (click)="leave()">Close</button>
             </p>

@@ -65,6 +65,27 @@ describe('beside the page', () => {
       }
     });
 
+    it('puts a page on hold with words in its stead, and shows it again', async () => {
+      const element = await opened();
+      const box = () =>
+        Array.from(element.querySelectorAll('label'))
+          .find((l) => l.textContent.trim() === 'On hold')!
+          .querySelector('input')!;
+      const words = () => element.querySelector<HTMLInputElement>('[aria-label^="What visitors of"]');
+      expect(words()).toBeNull();
+      box().click();
+      expect(at.changes.pop()).toEqual({ op: 'setHold', page: home.id, hold: '' });
+      await at.settle();
+      words()!.value = 'Back in March.';
+      words()!.dispatchEvent(new Event('input'));
+      expect(at.changes.pop()).toEqual({ op: 'setHold', page: home.id, hold: 'Back in March.' });
+      await at.settle();
+      box().click();
+      expect(at.changes.pop()).toEqual({ op: 'setHold', page: home.id, hold: null });
+      await at.settle();
+      expect(words()).toBeNull();
+    });
+
     it('does one thing to several sections as one step, and says what it cannot do', async () => {
       const element = await opened();
       await take(element, 1, 2);

@@ -72,24 +72,6 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', d
             }
           </div>
           @if (row.page.id === here()?.id) {
-            <div class="bar about">
-              <label class="check"
-                ><input
-                  type="checkbox"
-                  [checked]="row.page.hold !== undefined"
-                  (change)="hold(row.page, row.page.hold === undefined ? '' : null)"
-                />On hold</label
-              >
-              @if (row.page.hold !== undefined) {
-                <input
-                  [attr.aria-label]="'What visitors of ' + row.page.label + ' read while it is on hold'"
-                  placeholder="This page is being worked on."
-                  maxlength="300"
-                  [tpKept]="row.page.hold"
-                  (typed)="hold(row.page, $event)"
-                />
-              }
-            </div>
             @if (row.page.slug) {
               <div class="bar about">
                 <label class="check"
@@ -112,6 +94,24 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', d
                 }
               </div>
             }
+            <div class="bar about">
+              <label class="check"
+                ><input
+                  type="checkbox"
+                  [checked]="row.page.hold !== undefined"
+                  (change)="hold(row.page, row.page.hold === undefined ? '' : null)"
+                />On hold</label
+              >
+              @if (row.page.hold !== undefined) {
+                <input
+                  [attr.aria-label]="'What visitors of ' + row.page.label + ' read while it is on hold'"
+                  placeholder="This page is being worked on."
+                  maxlength="300"
+                  [tpKept]="row.page.hold"
+                  (typed)="hold(row.page, $event)"
+                />
+              }
+            </div>
             <ol
               class="sections"
               cdkDropList

@@ -43,9 +43,9 @@ export function atThePage(document: SiteDocument, providers: (Provider | Environ
   spyOn(store, 'flush').and.resolveTo();
   const changes: Operation[] = [];
   const { change } = store;
-  spyOn(store, 'change').and.callFake((o, part) => {
+  spyOn(store, 'change').and.callFake((o, part, exact) => {
     changes.push(o);
-    change.call(store, o, part);
+    change.call(store, o, part, exact);
   });
   const settle = async () => {
     TestBed.tick();

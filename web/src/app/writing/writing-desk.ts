@@ -1,7 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import type { PutVersion } from '@tin-porch/core/operations';
-import type { Reworked, ReworkRequest } from '@tin-porch/core/making';
+import type { InHand, Reworked, ReworkRequest } from '@tin-porch/core/making';
 import { catchError, EMPTY, filter, firstValueFrom, of } from 'rxjs';
 import { some } from '@tin-porch/core/some';
 import { PorchEvents } from '../api/events';
@@ -131,6 +131,16 @@ export class WritingDesk {
         this.api.post<Answer & { version: PutVersion }>(`/sites/${document.id}/write`, { seed, by: 'service' }),
       );
       return { ...answer, ms: performance.now() - started };
+    });
+  }
+
+  /** What the service makes of a request. */
+  ask(said: string, on: InHand): Promise<Answered<'POST /sites/:id/ask'>> {
+    return this.at(async () => {
+      await this.store.flush();
+      return firstValueFrom(
+        this.api.post<Answered<'POST /sites/:id/ask'>>(`/sites/${this.site()}/ask`, { said: said.slice(0, 600), on }),
+      );
     });
   }
 
