@@ -439,6 +439,13 @@ export class SectionMargin {
       if (this.moved) this.hand.told.next({ kind: 'show', section: this.moved });
       this.moved = null;
     });
+    // Where the tags lie in a row, what is taken comes to the front of it.
+    afterRenderEffect(() => {
+      this.hand.section();
+      this.hand.menu();
+      if (matchMedia('(max-width: 900px)').matches)
+        this.element.querySelector('.tag.on')?.scrollIntoView({ inline: 'start', block: 'nearest' });
+    });
     afterRenderEffect({
       earlyRead: () => {
         this.hand.text();
