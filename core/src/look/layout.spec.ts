@@ -10,7 +10,7 @@ import { render, renderWindow } from '../page/index.js';
 import { layoutWords } from '../making/plan/layout-words.js';
 import { changesTo } from '../making/points/changes-to.js';
 import { withSlip } from '../making/ask/ask.js';
-import { layoutsOf } from './layout.js';
+import { layoutCss, layoutsOf, layoutsUsed } from './layout.js';
 import { kindOfPage } from './widths.js';
 
 describe('a section laid out otherwise', () => {
@@ -49,6 +49,32 @@ describe('a section laid out otherwise', () => {
     const look = lay(both, second.id, { on: 'phone', size: 'look' }).document;
     expect(home(look)).toContain('data-size="wide:larger tablet:larger"');
     expect(lay(phone, second.id, { on: 'phone', size: 'same' }).document).toEqual(site);
+  });
+
+  it('enters later, all at once or the last first, and only where there is motion for it', () => {
+    const id = site.pages[0]!.sections[1]!.id;
+    const css = (pace: 'later' | 'together' | 'reverse') => {
+      const [rule] = layoutCss(
+        layoutsUsed(apply(site, { op: 'setSection', section: id, pace }).document),
+        site.look,
+        0,
+      );
+      return [...rule!.matchAll(/nth-child\((3n \+ \d)\) \{\s*animation-range: entry (\d+)%/g)].map((m) => [
+        m[1],
+        Number(m[2]),
+      ]);
+    };
+    expect(css('together').map((r) => r[1])).toEqual([0, 0, 0]);
+    expect(css('later')).toEqual([
+      ['3n + 1', 21],
+      ['3n + 2', 33],
+      ['3n + 3', 45],
+    ]);
+    expect(css('reverse').map((r) => r[1])).toEqual([24, 12, 0]);
+    const [rule] = layoutCss(new Set(['pace later']), site.look, 0);
+    expect(rule).toContain('prefers-reduced-motion: no-preference');
+    const alone = () => apply(site, { op: 'setSection', section: id, on: 'phone', pace: 'later' });
+    expect(alone).toThrowError(/the same on every kind of page/);
   });
 
   it('is taken back to the byte, whatever was set at once', () => {

@@ -11,7 +11,7 @@ import {
 } from '../model/site.js';
 import { shapes } from './shapes/registry.gen.js';
 import { WIDTHS } from './widths.js';
-import { edgeCss, motionCss, sizeTokens, wordSizes } from './tokens.js';
+import { edgeCss, motionCss, paceCss, sizeTokens, wordSizes } from './tokens.js';
 
 const KINDS = ['wide', ...DEVICES] as const;
 
@@ -21,8 +21,8 @@ const ON_WIDE = new Set<string>(['side', 'columns']);
 /** The ways a section can be laid out otherwise in the shape it has. */
 export function layoutsOf(section: Pick<Section, 'shape'>): LayoutName[] {
   const turns = shapes[section.shape]?.turns ?? [];
-  const always: LayoutName[] = ['room', 'size', 'edge', 'motion'];
-  return (['room', 'size', 'align', 'width', 'side', 'columns', 'edge', 'motion'] as const).filter(
+  const always: LayoutName[] = ['room', 'size', 'edge', 'motion', 'pace'];
+  return (['room', 'size', 'align', 'width', 'side', 'columns', 'edge', 'motion', 'pace'] as const).filter(
     (f) => always.includes(f) || turns.includes(f as never),
   );
 }
@@ -125,6 +125,7 @@ const WAYS: Way = {
   // Written for the whole of a site; here for the sections that have it.
   edge: (of, value) => [edgeCss(value, of)],
   motion: (of, value) => [motionOf(of, value)],
+  pace: (of, value) => [paceCss(value, `main > ${of}`)],
 };
 function motionOf(of: string, value: Finishes['motion']): string {
   return value === 'still'

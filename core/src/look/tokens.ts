@@ -225,6 +225,12 @@ const FRAMES: Record<Exclude<Finishes['motion'], 'still'>, string> = {
   slide: 'translate: -1.4rem 0;',
   grow: 'scale: 0.96;',
 };
+/** What enters of a section, one after the other in a row: how far it has come in, in per cent, when that begins. */
+const ENTERS = '.grid > *, .rows > *, .head, .pic:not(.bleed, .bare)';
+const STEP = 12;
+const LATER = 21;
+const entry = (from: number) => `entry ${from}% entry ${from + 55}%`;
+
 /**
  * Entrances bound to scrolling, each item of a row a little after the one before; none for those who want none. `of` says
  * of which sections.
@@ -239,19 +245,34 @@ export const motionCss = (motion: Finishes['motion'], of = '', name = 'enter'): 
         ${FRAMES[motion]}
       }
     }
-    main > .band${of}:not(:first-child) :is(.grid > *, .rows > *, .head, .pic:not(.bleed, .bare)) {
+    main > .band${of}:not(:first-child) :is(${ENTERS}) {
       animation: ${name} linear backwards;
       animation-timeline: view();
-      animation-range: entry 0% entry 55%;
+      animation-range: ${entry(0)};
     }
     main > .band${of} .grid > :nth-child(3n + 2) {
-      animation-range: entry 12% entry 67%;
+      animation-range: ${entry(STEP)};
     }
     main > .band${of} .grid > :nth-child(3n) {
-      animation-range: entry 24% entry 79%;
+      animation-range: ${entry(2 * STEP)};
     }
   }
 }`;
+
+/** When what is in some sections enters, whatever way it does: `of` says which. */
+export function paceCss(pace: 'later' | 'together' | 'reverse', of: string): string {
+  const first = pace === 'later' ? LATER : pace === 'reverse' ? 2 * STEP : 0;
+  const step = pace === 'later' ? STEP : pace === 'reverse' ? -STEP : 0;
+  const rows = [3, 2, 1].map(
+    (n) => `  ${of} .grid > :nth-child(3n + ${n}) {\n    animation-range: ${entry(first + step * (n - 1))};\n  }`,
+  );
+  return `@media screen and (prefers-reduced-motion: no-preference) {
+  ${of}:not(:first-child) :is(${ENTERS}) {
+    animation-range: ${entry(first)};
+  }
+${rows.reverse().join('\n')}
+}`;
+}
 
 /**
  * The rules that the finishes of a look choose: buttons, pictures, edges of sections, icons, motion, case of headings.

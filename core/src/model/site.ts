@@ -536,11 +536,13 @@ export const LAYOUTS = {
   /** How many stand in a row. */
   columns: ['1', '2', '3', '4'],
 } as const;
-/** The same on every kind of page: how wide a section is, how its ground ends, how it enters. */
+/** The same on every kind of page: how wide a section is, how its ground ends, how and when it enters. */
 export const WHOLE_LAYOUTS = {
   width: ['narrow', 'full'],
   edge: FINISHES.edge,
   motion: FINISHES.motion,
+  /** When what is in it enters: later, all of it at once, or the last of it first. */
+  pace: ['later', 'together', 'reverse'],
 } as const;
 export const ALL_LAYOUTS = { ...LAYOUTS, ...WHOLE_LAYOUTS } as const;
 export type LayoutName = keyof typeof ALL_LAYOUTS;
@@ -585,6 +587,7 @@ export const Section = Type.Object(
     width: Type.Optional(Type.Union(oneOf(WHOLE_LAYOUTS.width))),
     edge: Type.Optional(Type.Union(oneOf(WHOLE_LAYOUTS.edge))),
     motion: Type.Optional(Type.Union(oneOf(WHOLE_LAYOUTS.motion))),
+    pace: Type.Optional(Type.Union(oneOf(WHOLE_LAYOUTS.pace))),
     /** What is otherwise on one kind of page alone. */
     on: Type.Optional(
       Type.Object(

@@ -10,6 +10,7 @@ export const LAYOUT_TITLES: Record<LayoutName, string> = {
   width: 'Width',
   edge: 'Edge',
   motion: 'Entrance',
+  pace: 'It enters',
 };
 const VALUES: { [K in LayoutName]: Record<(typeof ALL_LAYOUTS)[K][number], string> } = {
   room: { close: 'close', wide: 'wide' },
@@ -20,6 +21,7 @@ const VALUES: { [K in LayoutName]: Record<(typeof ALL_LAYOUTS)[K][number], strin
   width: { narrow: 'narrow', full: 'to the edges' },
   edge: { straight: 'straight', rule: 'a rule', slant: 'slanting', inset: 'inset', scallop: 'scalloped' },
   motion: { still: 'none', rise: 'rises', slide: 'slides in', grow: 'grows' },
+  pace: { later: 'later', together: 'all at once', reverse: 'the last first' },
 };
 /** A way to lay out a section in words. */
 export const layoutValue = (name: LayoutName, value: string): string =>

@@ -128,7 +128,11 @@ export const moveSection: Definition<typeof MoveSection> = {
 
 /** Says with which others a section is one and the same, or with null that it is of its page alone. */
 const SetTwin = Type.Object(
-  { op: Type.Literal('setTwin'), section: Id, twin: Type.Union([Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' }), Type.Null()]) },
+  {
+    op: Type.Literal('setTwin'),
+    section: Id,
+    twin: Type.Union([Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' }), Type.Null()]),
+  },
   closed,
 );
 export const setTwin: Definition<typeof SetTwin> = {
@@ -142,7 +146,8 @@ export const setTwin: Definition<typeof SetTwin> = {
       inverse: { op, section: id, twin: before ?? null },
     };
   },
-  says: ({ twin }) => (twin === null ? 'Made a section one of its page alone' : 'Made a section the same on several pages'),
+  says: ({ twin }) =>
+    twin === null ? 'Made a section one of its page alone' : 'Made a section the same on several pages',
   writes: ({ section }) => [`${sectionKey(section)}/twin`],
 };
 
@@ -167,6 +172,7 @@ const SetSection = Type.Object(
     width: orLook(WHOLE_LAYOUTS.width),
     edge: orLook(WHOLE_LAYOUTS.edge),
     motion: orLook(WHOLE_LAYOUTS.motion),
+    pace: orLook(WHOLE_LAYOUTS.pace),
   },
   closed,
 );
