@@ -580,6 +580,8 @@ export const Section = Type.Object(
     ground: Type.Optional(Type.Union(oneOf(GROUNDS))),
     /** What it is called where it is one and the same section on several pages: those with one name are changed together. */
     twin: Type.Optional(Id),
+    /** What links within the page find it by; the word of its kind where left out. */
+    anchor: Type.Optional(Type.String({ pattern: '^[a-z][a-z0-9]*(-[a-z0-9]+)*$', maxLength: 40 })),
     /** True where visitors do not get it: it waits. */
     hidden: Type.Optional(Type.Literal(true)),
     /** As its shape and the look have it where left out. */

@@ -27,12 +27,15 @@ export function sectionWithin(one: WithinSection): string {
   return typeof named === 'string' ? named : 'section' in named ? named.section : named.id;
 }
 
-/** The same change of another section. What is put in the place of it has its reason, and is hidden where it is. */
-export function changeOf(one: WithinSection, section: Pick<Section, 'id' | 'reason' | 'hidden'>): WithinSection {
+/** The same change of another section. What is put in the place of it has its reason and its name, and is hidden where it is. */
+export function changeOf(
+  one: WithinSection,
+  section: Pick<Section, 'id' | 'reason' | 'hidden' | 'anchor'>,
+): WithinSection {
   if (one.op === 'putSection') {
-    const { id, reason, hidden } = section;
-    const { hidden: _, ...put } = one.section;
-    return { ...one, section: inOrder({ ...put, id, reason, ...(hidden && { hidden }) }) };
+    const { id, reason, hidden, anchor } = section;
+    const { hidden: _, anchor: __, ...put } = one.section;
+    return { ...one, section: inOrder({ ...put, id, reason, ...(anchor && { anchor }), ...(hidden && { hidden }) }) };
   }
   const named = WITHIN[one.op];
   const place = (one as unknown as Record<string, unknown>)[named];

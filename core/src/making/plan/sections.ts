@@ -21,7 +21,7 @@ export function twice(document: SiteDocument, id: string): Operation | null {
   const place = whereIs(document, id);
   const section = place?.page.sections[place.at];
   if (!place || !section || !canRepeat(section) || place.page.sections.length >= 40) return null;
-  const { twin: _, ...alone } = section;
+  const { twin: _, anchor: __, ...alone } = section;
   const copy = `x${idFrom(`${id} ${JSON.stringify(document.pages)}`).slice(1)}`;
   return {
     op: 'insertSection',

@@ -44,7 +44,7 @@ export function alsoOn(document: SiteDocument, id: string, pages: readonly strin
   const able = pagesWithout(document, id).filter((p) => pages.includes(p.id));
   if (!section || !able.length) return null;
   const twin = section.twin ?? `t${idFrom(`twin ${id} ${JSON.stringify(document.pages)}`).slice(1)}`;
-  const { hidden: _, ...shown } = section;
+  const { hidden: _, anchor: __, ...shown } = section;
   const placed = able.map((page): SingleOperation => {
     const copy = `x${idFrom(`twin ${id} ${page.id} ${JSON.stringify(document.pages)}`).slice(1)}`;
     return {
@@ -59,8 +59,18 @@ export function alsoOn(document: SiteDocument, id: string, pages: readonly strin
 }
 
 /** What is to be the same wherever a section stands, but whether it is shown there and what it is called by. */
-const dressOf = ({ id: _id, reason: _reason, hidden: _hidden, content: _content, feeds: _feeds, ...dress }: Section) =>
-  dress;
+const dressOf = (section: Section): Partial<Section> => {
+  const {
+    id: _id,
+    reason: _reason,
+    hidden: _hidden,
+    anchor: _anchor,
+    content: _content,
+    feeds: _feeds,
+    ...dress
+  } = section;
+  return dress;
+};
 
 /** Whether a section is otherwise than it is on another page that has it. */
 export const isOtherwise = (document: SiteDocument, id: string): boolean => {
@@ -74,8 +84,7 @@ export const isOtherwise = (document: SiteDocument, id: string): boolean => {
 export function asThere(document: SiteDocument, id: string, other: string): Operation | null {
   const [here, there] = [findSection(document, id), findSection(document, other)];
   if (!here || !there) return null;
-  const { reason, hidden } = here;
-  return { op: 'putSection', section: inOrder({ ...there, id, reason, ...(hidden && { hidden }) }) };
+  return changeOf({ op: 'putSection', section: there }, here);
 }
 
 /** What of a section a change is about: where two sections differ in it, each has its own. */

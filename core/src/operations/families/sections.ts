@@ -151,6 +151,29 @@ export const setTwin: Definition<typeof SetTwin> = {
   writes: ({ section }) => [`${sectionKey(section)}/twin`],
 };
 
+/** Names a section for links within its page; null for the word of its kind. */
+const SetAnchor = Type.Object(
+  { op: Type.Literal('setAnchor'), section: Id, anchor: Type.Union([Section.properties.anchor, Type.Null()]) },
+  closed,
+);
+export const setAnchor: Definition<typeof SetAnchor> = {
+  schema: SetAnchor,
+  apply(document, { op, section: id, anchor }) {
+    const { page, section } = placeOf(document, id);
+    if (anchor && page.sections.some((s) => s !== section && s.anchor === anchor))
+      throw new OperationError(`Another section of “${page.label}” is named “${anchor}”.`);
+    const { anchor: before, ...rest } = section;
+    const changed = inOrder({ ...rest, ...(anchor && { anchor }) });
+    return {
+      document: withSections(document, page.id, (all) => all.map((s) => (s === section ? changed : s))),
+      inverse: { op, section: id, anchor: before ?? null },
+    };
+  },
+  says: ({ anchor }) => (anchor ? `Named a section #${anchor}` : 'Gave a section the name of its kind'),
+  field: ({ section }) => `anchor ${section}`,
+  writes: ({ section }) => [`${sectionKey(section)}/anchor`],
+};
+
 const orLook = <const T extends readonly string[]>(values: T) =>
   Type.Optional(Type.Union([...values, 'look', 'same'].map((v) => Type.Literal(v as T[number] | 'look' | 'same'))));
 

@@ -7,7 +7,7 @@ import type { FileMedium, SiteDocument } from '../../model/site.js';
 import { apply } from '../../operations/apply.js';
 import type { SingleOperation } from '../../operations/operation.js';
 import { validateDocument } from '../../operations/validate.js';
-import { render, renderWindow } from './render.js';
+import { render, renderWindow, targetOf } from './render.js';
 
 const site = apply(newDocument('x', demoFacts), writeVersion(demoFacts, 1)).document;
 const origin = 'https://hollis.example';
@@ -126,5 +126,35 @@ describe('the family of a button', () => {
       ],
     }).document;
     expect(home(written)).toMatch(/<a class="button quiet" href="\/services\/"><span>Come and see/);
+  });
+});
+
+describe('the name of a section within its page', () => {
+  const story = site.pages[0]!.sections.find((s) => s.shape.startsWith('story/'))!;
+  const named = apply(site, { op: 'setAnchor', section: story.id, anchor: 'the-yard' });
+  it('is that of its kind, or its own, and links follow it', () => {
+    expect(home(site)).toContain('id="story"');
+    expect(home(named.document)).toContain('id="the-yard"');
+    expect(home(named.document)).not.toContain('id="story"');
+    expect(targetOf(named.document, `page:home#${story.id}`)).toBe('/#the-yard');
+    expect(JSON.stringify(apply(named.document, named.inverse).document)).toBe(JSON.stringify(site));
+  });
+  it('is the name of one section alone, which no other has, that of a kind among them', () => {
+    const [opening] = site.pages[0]!.sections;
+    const taken = () => apply(named.document, { op: 'setAnchor', section: opening!.id, anchor: 'the-yard' });
+    expect(taken).toThrowError(/Another section/);
+    const kind = apply(site, { op: 'setAnchor', section: opening!.id, anchor: 'story' }).document;
+    expect(home(kind).match(/id="story"/g)!.length).toBe(1);
+    expect(validateDocument(kind)).toEqual([]);
+    // One that comes from another page with a name that is taken goes without.
+    const elsewhere = site.pages[1]!.sections.at(-1)!;
+    const both = apply(named.document, {
+      op: 'batch',
+      operations: [
+        { op: 'setAnchor', section: elsewhere.id, anchor: 'the-yard' },
+        { op: 'moveSection', section: elsewhere.id, page: 'home', to: site.pages[0]!.sections.length },
+      ],
+    }).document;
+    expect(home(both).match(/id="the-yard"/g)!.length).toBe(1);
   });
 });

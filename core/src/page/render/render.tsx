@@ -279,17 +279,24 @@ const DOES_THE_WORK: Record<string, string[]> = { contact: ['contact', 'visit', 
 
 const kindOf = (section: Section) => section.shape.split('/')[0]!;
 
-/** The name of a section within its page: its kind, on the first of its kind that can be led to. */
+/** The name of a section within its page: its own, or its kind on the first of that kind, where no other is named so. */
 function anchorOf(page: Page, section: Section): string | undefined {
+  // Two that came from two pages may have one name: the first keeps it.
+  const own = section.anchor;
+  if (own !== undefined && page.sections.find((s) => s.anchor === own) === section) return own;
   const kind = kindOf(section);
-  return page.sections.find((s) => kindOf(s) === kind)?.id === section.id ? kind : undefined;
+  const first = page.sections.find((s) => kindOf(s) === kind && s.anchor === undefined);
+  return first?.id === section.id && !page.sections.some((s) => s.anchor === kind) ? kind : undefined;
 }
 
 function linkTo(document: SiteDocument, id: string): string {
   const page = document.pages.find((p) => p.id === id);
   if (page) return pagePath(page);
   for (const kind of DOES_THE_WORK[id] ?? [])
-    for (const p of document.pages) if (p.sections.some((s) => kindOf(s) === kind)) return `${pagePath(p)}#${kind}`;
+    for (const p of document.pages) {
+      const section = p.sections.find((s) => kindOf(s) === kind);
+      if (section) return `${pagePath(p)}#${anchorOf(p, section) ?? kind}`;
+    }
   return pagePath(document.pages[0]!);
 }
 
@@ -352,7 +359,7 @@ const sharedBy = ({ origin, stylesheet }: RenderOptions, document: SiteDocument,
     label,
     menu,
     parent,
-    sections.map(kindOf),
+    sections.map((s) => [kindOf(s), s.anchor]),
   ]);
   const home = pages[0] && featuredPicture(document, pages[0])?.id;
   const fonts = Object.keys(files.cuts ?? {}).map((id) => fontPath(id, files.cuts?.[id]));

@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
 import { layoutsOf } from '@tin-porch/core/look';
 import { LAYOUT_TITLES, layoutValue } from '@tin-porch/core/making';
 import {
@@ -10,6 +19,7 @@ import {
   type Section,
 } from '@tin-porch/core/model';
 import type { OperationNamed } from '@tin-porch/core/operations';
+import { KeptText } from '../parts/kept-text';
 import { SiteStore } from '../site/site-store';
 
 type Layout = Omit<OperationNamed<'setSection'>, 'op' | 'section'>;
@@ -21,6 +31,7 @@ type Layout = Omit<OperationNamed<'setSection'>, 'op' | 'section'>;
 @Component({
   selector: 'tp-section-layout',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [KeptText],
   styleUrl: './section-layout.scss',
   template: `
     @if (kind() !== 'wide') {
@@ -38,6 +49,21 @@ type Layout = Omit<OperationNamed<'setSection'>, 'op' | 'section'>;
           }
         </select>
       </label>
+    }
+    @if (!device()) {
+      <label>
+        <span>Named #</span>
+        <input
+          maxlength="40"
+          placeholder="for links"
+          [attr.aria-invalid]="misnamed() ? true : null"
+          [tpKept]="section().anchor ?? ''"
+          (typed)="name($event)"
+        />
+      </label>
+      @if (misnamed()) {
+        <span class="fault" role="alert">{{ misnamed() }}</span>
+      }
     }
     @if (device(); as device) {
       @if (hidden()) {
@@ -97,6 +123,23 @@ export class SectionLayout {
       });
   });
 
+  /** Why what was typed is no name a section can have. */
+  protected readonly misnamed = linkedSignal({ source: () => this.section().id, computation: () => '' });
+  protected name(typed: string): void {
+    const anchor = typed.trim().replace(/^#/, '').toLowerCase();
+    const { id } = this.section();
+    const page = this.store.document()!.pages.find((p) => p.sections.some((s) => s.id === id));
+    const taken = !!anchor && page?.sections.some((s) => s.id !== id && s.anchor === anchor);
+    this.misnamed.set(
+      taken
+        ? 'Another section of the page is named so.'
+        : anchor && !/^[a-z][a-z0-9]*(-[a-z0-9]+)*$/.test(anchor)
+          ? 'Letters and digits, with hyphens between.'
+          : '',
+    );
+    if (!this.misnamed() && anchor !== (this.section().anchor ?? ''))
+      this.store.change({ op: 'setAnchor', section: id, anchor: anchor || null });
+  }
   protected set(name: LayoutName, value: string): void {
     const device = this.device();
     this.laid.emit({ ...(device && { on: device }), [name]: value } as Layout);

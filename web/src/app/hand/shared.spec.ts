@@ -126,6 +126,30 @@ describe('in hand, a thing that is more than it seems:', () => {
     });
   });
 
+  it('a section with a name of its own for links, which no other of its page has', async () => {
+    const [first, second] = home.sections as [Section, Section];
+    at.store.change({ op: 'setAnchor', section: first.id, anchor: 'the-walk' });
+    at.store.part.set(`${second.id}/`);
+    await margin();
+    await press('Lay out');
+    const field = () => element.querySelector<HTMLInputElement>('tp-section-layout input')!;
+    const type = async (name: string) => {
+      field().value = name;
+      field().dispatchEvent(new Event('input'));
+      await at.settle();
+    };
+    await type('the-walk');
+    expect(element.querySelector('[role=alert]')!.textContent).toContain('Another section');
+    await type('ropes & tar');
+    expect(element.querySelector('[role=alert]')!.textContent).toContain('hyphens');
+    expect(of(second.id).anchor).toBeUndefined();
+    await type('#Ropes');
+    expect(element.querySelector('[role=alert]')).toBeNull();
+    expect(of(second.id).anchor).toBe('ropes');
+    await type('');
+    expect(of(second.id).anchor).toBeUndefined();
+  });
+
   it('a page in the menu of the header, named, moved, and taken out of it there', async () => {
     at.hand.takeMenu(at.hand.sections()[0]!.id, other.id);
     await margin();
