@@ -132,7 +132,7 @@ const ITEMS: Item[] = [
 const TOTAL = ITEMS.reduce((sum, i) => sum + i.worth, 0);
 
 /** What only this trade is asked, as long as the brief does not speak of it. */
-function questionsOfTrade(facts: Facts): Gap[] {
+export function questionsOfTrade(facts: Facts): Gap[] {
   const told = facts.description.toLowerCase();
   return (packOf(facts).questions ?? [])
     .filter((q) => !(q.toLowerCase().match(/\p{L}{7,}/gu) ?? []).some((w) => told.includes(w.slice(0, 7))))

@@ -398,3 +398,36 @@ describe('how sections are laid out, asked for in plain words', () => {
     );
   });
 });
+
+describe('an answer to a question', () => {
+  const words = (r: Reply) => (r.kind === 'talk' ? [r.words, ...r.points.map((p) => p.words)].join('\n') : r.kind);
+  const weeks = (...visits: number[]) => ask(site, { said: 'how many visitors do we have?', on: home, visits });
+  it('tells how many come, and that fewer do', () => {
+    expect(words(weeks(10, 20, 30, 40, 50, 60, 70, 80))).toContain(
+      '65 visits a week in the last four, 25 in the four before',
+    );
+    expect(words(weeks())).toContain('Nothing is known');
+    expect(words(weeks(1, 2, 3))).toContain('Nothing is known');
+    const better = (...visits: number[]) => words(ask(site, { said: 'what is missing?', on: home, visits }));
+    expect(better(100, 100, 100, 100, 50, 50, 50, 50)).toContain('Fewer come than did');
+    expect(better(100, 100, 100, 100, 90, 90, 90, 90)).not.toContain('Fewer come');
+    for (const [document, said] of [
+      [from('Segelmacherei Thiessen'), 'Wie viele Besucher haben wir?'],
+      [from('Atelier du Vieux Môle'), 'Combien de visites avons-nous ?'],
+      [from('Cerámica Lucero'), '¿Cuántas visitas tenemos?'],
+    ] as const)
+      expect(words(ask(document, { said, on: home, visits: [9, 9, 9, 9, 9, 9, 9, 9] }))).toContain('9 visits a week');
+  });
+  it('says what a trade is the better for, each what can be taken, and what nobody has asked the client', () => {
+    const [craft, shop] = [site, seeds].map((document) => {
+      const r = ask(document, { said: "what's missing?", on: home });
+      if (r.kind !== 'talk') throw new Error(r.kind);
+      for (const change of r.points.flatMap((p) => p.changes ?? []))
+        expect(validateDocument(apply(document, change.operation).document)).toEqual([]);
+      return words(r);
+    });
+    expect(craft).toMatch(/a boatyard is the better for it/);
+    expect(shop).not.toMatch(/a boatyard/);
+    expect(craft).toMatch(/To ask the client: /);
+  });
+});

@@ -322,7 +322,12 @@ export function ask(document: SiteDocument, asked: Asked): Reply {
   const about =
     last && !asked.on?.section && /\b(?:it|that|them|this)\b/.test(request.low) ? { ...asked.on, ...last } : asked.on;
   const past = (asked.before ?? []).map((b) => b.document);
-  const parts = bestParting({ document, live: asked.live ?? false, past }, request, mentions, about ?? {});
+  const parts = bestParting(
+    { document, live: asked.live ?? false, visits: asked.visits ?? [], past },
+    request,
+    mentions,
+    about ?? {},
+  );
   if (!parts[0]?.all.length) return NOT_UNDERSTOOD;
   return parts.length > 1 ? together(document, request, parts) : alone(document, parts[0].all);
 }

@@ -54,12 +54,15 @@ export interface Asked {
   before?: readonly { said: string; document: SiteDocument; at?: InHand }[];
   /** True where visitors know the site: pages keep their addresses. */
   live?: boolean;
+  /** Visits of each of the last weeks, the newest last; left out where they are not known. */
+  visits?: readonly number[];
 }
 
 /** What an intent is given beside the words. */
 export interface Context {
   document: SiteDocument;
   live: boolean;
+  visits: readonly number[];
   /** The site as it was before what was asked for last; newest last. */
   past: readonly SiteDocument[];
 }

@@ -13,7 +13,9 @@ import {
 } from '@tin-porch/core/making';
 import type { Part } from '@tin-porch/core/operations';
 import { some } from '@tin-porch/core/some';
-import { asRefusal } from '../api/porch-api';
+import { firstValueFrom } from 'rxjs';
+import type { Answered } from '../api/model';
+import { asRefusal, PorchApi } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';
 import { WAYS, type Way } from '../writing/ways';
 import { costWords, WritingDesk } from '../writing/writing-desk';
@@ -25,6 +27,7 @@ const REMEMBERED = 20;
 @Injectable()
 export class Asking {
   private readonly store = inject(SiteStore);
+  private readonly api = inject(PorchApi);
   private readonly router = inject(Router);
   /** The words that were asked, and what they came to; null where no slip is open. */
   readonly open = signal<{ said: string; reply: Reply; part: Part } | null>(null);
@@ -83,13 +86,29 @@ export class Asking {
     const document = this.store.document();
     if (!document || !said.trim()) return;
     const live = (this.store.detail()?.liveRelease ?? null) !== null;
-    const reply = ask(document, { said, on, live, before: this.before });
+    const put = (visits?: readonly number[]) =>
+      ask(document, { said, on, live, before: this.before, ...(visits && { visits }) });
+    const reply = put();
     if (reply.kind === 'undo') {
       this.close();
       void this.store.step('undo').then(() => this.store.said.set({ words: reply.words, bad: false }));
       return;
     }
     this.show(said, reply);
+    // How many come is known to the server alone; what was answered without it is answered again.
+    if (reply.kind === 'talk' && live)
+      void this.visits().then((visits) => {
+        if (visits && this.open()?.reply === reply) this.show(said, put(visits));
+      });
+  }
+  /** Visits of the site, a week each; null where they are not known. */
+  private async visits(): Promise<readonly number[] | null> {
+    try {
+      const { sites } = await firstValueFrom(this.api.get<Answered<'GET /sites'>>('/sites'));
+      return sites.find((s) => s.id === this.store.id())?.weeks ?? null;
+    } catch {
+      return null;
+    }
   }
   /** Whether words are being worked over. */
   readonly working = this.desk.busy.asReadonly();

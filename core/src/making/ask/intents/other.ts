@@ -1,8 +1,11 @@
 import type { SiteDocument } from '../../../model/site.js';
+import type { Family } from '../../../model/family.js';
+import { questionsOfTrade } from '../../../brief/coverage.js';
+import { packOf } from '../../../brief/trades/packs.js';
 import { toConfirm } from '../../generate/site.js';
 import { pageChecks } from '../../checks.js';
 import { answerWishes } from '../../plan/wishes.js';
-import { kindOf, offersFor } from '../../plan/plan.js';
+import { addSection, kindOf, offersFor } from '../../plan/plan.js';
 import { withoutWords } from '../../picture-places.js';
 import { some } from '../../../ground/some.js';
 import { no, question, type Intent, type Point } from '../reply.js';
@@ -92,8 +95,22 @@ const MOST = 6;
 export const talk: Intent = {
   name: 'talk',
   weight: 1.05,
-  examples: ['what could be better here?', "what's missing?", 'why is the story on home there?'],
-  read(r, { document }) {
+  examples: [
+    'what could be better here?',
+    "what's missing?",
+    'why is the story on home there?',
+    'how many visitors do we have?',
+  ],
+  read(r, { document, visits }) {
+    if (r.word('talk:visits')) {
+      r.explain(r.from, r.to);
+      const told = visitsTold(visits);
+      return {
+        kind: 'talk',
+        words: told ?? 'Nothing is known of visits yet: they are counted once the site is live.',
+        points: [],
+      };
+    }
     const why = r.word('talk:why');
     if (why) {
       const placed = r.sections()[0] ?? r.inHand();
@@ -112,7 +129,7 @@ export const talk: Intent = {
     const missing = !better && r.word('talk:missing');
     if (!better && !missing) return null;
     r.explain(r.from, r.to);
-    const points = missing ? missingOn(document, r) : betterOn(document, r);
+    const points = [...(missing ? missingOn(document, r) : betterOn(document, r)), ...fewer(visits)];
     return {
       kind: 'talk',
       words: points.length ? (missing ? 'This is open:' : 'This could be better:') : 'Nothing that I can see.',
@@ -148,9 +165,13 @@ function missingOn(document: SiteDocument, r: Reader): Point[] {
   const claims = toConfirm(document).filter((t) => !page || t.page?.id === page.id);
   const bare = withoutWords(document).filter((p) => !page || p.page === page);
   const open = answerWishes(document).filter((w) => w.state === 'open');
+  const trade = packOf(document.facts);
+  const worth = trade.family ? WORTH[trade.family] : ANY_WORTH;
   const has = new Set(document.pages.flatMap((p) => p.sections.map((s) => kindOf(s.shape))));
   const offers = page
-    ? offersFor(document, page).filter((o) => !has.has(kindOf(o.shape)) && WORTH.has(kindOf(o.shape)))
+    ? offersFor(document, page)
+        .filter((o) => !has.has(kindOf(o.shape)) && worth.includes(kindOf(o.shape)))
+        .sort((a, b) => worth.indexOf(kindOf(a.shape)) - worth.indexOf(kindOf(b.shape)))
     : [];
   return [
     ...(claims[0]
@@ -175,13 +196,58 @@ function missingOn(document: SiteDocument, r: Reader): Point[] {
         ]
       : []),
     ...(document.facts.hours ? [] : [{ words: 'Nobody has said when they are open.', at: {} }]),
-    ...offers
-      .slice(0, 2)
-      .map((o) => ({ words: `Sites of such a trade often have: ${o.title.toLowerCase()}. ${o.reason}`, at: {} })),
+    ...questionsOfTrade(document.facts)
+      .slice(0, 1)
+      .map(({ question: asked }) => ({ words: `To ask the client: ${asked}`, at: {} })),
+    ...offers.slice(0, 2).map((o) => {
+      const operation = addSection(document, page!.id, o.shape, page!.sections.length);
+      const words = `Add ${o.title.toLowerCase()} to ${page!.label}`;
+      const of = trade.family ? `a ${trade.noun}` : 'such a trade';
+      return {
+        words: `The site of ${of} is the better for it: ${o.title.toLowerCase()}. ${o.reason}`,
+        at: {},
+        changes: [{ operation, words, at: { page: page!.id } }],
+      };
+    }),
   ];
 }
-/** Kinds of section that most trades are the better for. */
-const WORTH = new Set(['questions', 'quotes', 'gallery', 'steps', 'people']);
+/** Kinds of section that the trades of a family are the better for, what helps most first. */
+const WORTH: Record<Family, readonly string[]> = {
+  craft: ['gallery', 'steps', 'quotes', 'questions'],
+  repair: ['prices', 'questions', 'steps', 'quotes'],
+  building: ['gallery', 'areas', 'quotes', 'steps'],
+  land: ['areas', 'gallery', 'questions', 'steps'],
+  food: ['hours', 'gallery', 'products', 'visit'],
+  shop: ['products', 'hours', 'visit', 'news'],
+  stay: ['gallery', 'prices', 'visit', 'questions'],
+  club: ['events', 'news', 'people', 'questions'],
+  culture: ['events', 'gallery', 'news', 'visit'],
+  office: ['people', 'questions', 'steps', 'quotes'],
+  person: ['prices', 'questions', 'quotes', 'steps'],
+  transport: ['areas', 'prices', 'questions', 'steps'],
+};
+const ANY_WORTH: readonly string[] = ['questions', 'quotes', 'gallery', 'steps', 'people'];
+
+const SOME_WEEKS = 4;
+const mean = (of: readonly number[]) => of.reduce((sum, v) => sum + v, 0) / of.length;
+/** Visits of late and before that, a week each; null where too little is known. */
+function ofLate(visits: readonly number[]): { now: number; before: number } | null {
+  if (visits.length < 2 * SOME_WEEKS || !visits.some((v) => v > 0)) return null;
+  return { now: mean(visits.slice(-SOME_WEEKS)), before: mean(visits.slice(-2 * SOME_WEEKS, -SOME_WEEKS)) };
+}
+function visitsTold(visits: readonly number[]): string | null {
+  const late = ofLate(visits);
+  if (!late) return null;
+  const [now, before] = [Math.round(late.now), Math.round(late.before)];
+  return `${some(now, 'visit')} a week in the last four, ${before} in the four before; ${visits.at(-1)} in the last seven days.`;
+}
+/** That many fewer come than did: something to look into. */
+function fewer(visits: readonly number[]): Point[] {
+  const late = ofLate(visits);
+  return late && late.now < late.before * 0.75
+    ? [{ words: `Fewer come than did: ${visitsTold(visits)} The step Care has the weeks before.`, at: {} }]
+    : [];
+}
 
 /** Wishes that say how it should be and not what should change. */
 export const vague: Intent = {

@@ -4,6 +4,7 @@ import type { Operation } from '../../../operations/operation.js';
 import { pageAt, readdress, readPath } from '../../plan/addresses.js';
 import { pageLike } from '../../plan/page-like.js';
 import { slugOf } from '../../plan/slug.js';
+import { ownFrame } from '../../plan/sections.js';
 import { nestPage, ownPage, pageOffers, renamePage, takeOutPage } from '../../plan/plan.js';
 import { change, changeOn, no, question, slip, type Intent } from '../reply.js';
 
@@ -133,6 +134,58 @@ export const pageHold: Intent = {
         { page: page.id },
         again ? {} : { after: words || 'The words of the language' },
       ),
+    ]);
+  },
+};
+
+/** A header or footer that one page has of its own, or that of all pages again. */
+export const pageFrame: Intent = {
+  name: 'page frame',
+  weight: 1.07,
+  examples: [
+    'give the services page a header of its own',
+    'this page should have its own footer',
+    'the services page should have the same header as the others again',
+  ],
+  read(r, { document }) {
+    const part = r.has('kind:header') ? 'header' : r.has('kind:footer') ? 'footer' : null;
+    const low = r.even.low.slice(r.from, r.to);
+    const own = /\b(?:own|different|another|separate|eigene[nr]?|propi[oa]|propre|à elle)\b/.exec(low);
+    const again = /\b(?:the same|as (?:on )?(?:the )?(?:others?|every|all)|shared|again)\b/.exec(low);
+    if (!part || (!own && !again) || r.has('ground:', 'part:', 'like:grid', 'like:cards', 'verb:say')) return null;
+    const page = r.pages()[0] ?? (r.has('noun:page') && r.has('this:') ? r.pageInHand() : undefined);
+    if (!page) return null;
+    for (const m of [own, again]) if (m) r.explain(r.from + m.index, r.from + m.index + m[0].length);
+    r.every(
+      `kind:${part}`,
+      'verb:',
+      'verb:again',
+      'verb:add',
+      'noun:page',
+      'this:',
+      'all:',
+      'like:other',
+      'prep:',
+      'nth:',
+    );
+    if (again && !own) {
+      if (!page[part]) return no(`${page.label} has the ${part} of every page.`);
+      return slip([
+        change(
+          { op: 'setFrame', page: page.id, part, section: null },
+          `${page.label} with the ${part} of every page again`,
+          {
+            page: page.id,
+          },
+        ),
+      ]);
+    }
+    const operation = ownFrame(document, page.id, part);
+    if (!operation) return no(`${page.label} has a ${part} of its own already.`);
+    return slip([
+      change(operation, `${page.label} with a ${part} of its own: what is changed there is changed on no other page`, {
+        page: page.id,
+      }),
     ]);
   },
 };

@@ -135,6 +135,7 @@ export const de: AskWords = {
   'rework:plainer': 'einfacher(?:e[nrs]?)?|verständlicher',
   'rework:warmer': 'freundlicher(?:e[nrs]?)?|persönlicher',
   'rework:formal': 'förmlicher|formeller|sachlicher',
+  'talk:visits': 'wie viele (?:besucher|leute|besuche)\\b.*|besucherzahlen',
   'talk:better': 'was (?:könnte|kann|würdest du) .{0,30}besser.{0,12}|verbesserungsvorschläge',
   'talk:missing': 'was fehlt(?: noch| hier)?|fehlt (?:noch )?etwas|was ist noch zu tun',
   'talk:why': 'warum|wieso|weshalb',

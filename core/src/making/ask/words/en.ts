@@ -229,6 +229,8 @@ export const en: AskWords = {
   'seo:any': 'google|search (?:engines?|results?)|seo|meta',
   'seo:title': 'title|headline in google|page title',
   'seo:description': 'description|snippet|text under the title|summary',
+  'talk:visits':
+    'how many (?:people|visitors|visits|customers)\\b.*|visitor numbers|who visits (?:us|the site)|is anybody (?:visiting|looking at).*',
   'talk:better':
     "what (?:would|could|should|can) (?:you|we|i|be)(?: do)? (?:better|improved?|change(?:d)?)|how (?:can|could) (?:this|it|the page|we) be? ?(?:better|improved?)|any (?:ideas|suggestions|advice)|what do you think|could be better|what(?:'s| is) wrong|anything (?:wrong|amiss)|review (?:this|the)|check (?:this|the) page",
   'talk:missing':

@@ -133,6 +133,7 @@ export const es: AskWords = {
   'rework:plainer': 'más sencill(?:o|a)s?',
   'rework:warmer': 'más (?:amable|cercan(?:o|a))s?',
   'rework:formal': 'más (?:formal|seri(?:o|a))(?:es|s)?',
+  'talk:visits': 'cuántas? (?:visitas|personas|visitantes)\\b.*',
   'talk:better': 'qué (?:se )?(?:podría|puede|podríamos) mejorar|alguna (?:idea|sugerencia)',
   'talk:missing': 'qué (?:más )?falta|falta algo|qué queda por hacer',
   'talk:why': 'por qué',

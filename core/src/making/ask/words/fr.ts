@@ -133,6 +133,7 @@ export const fr: AskWords = {
   'rework:plainer': 'plus simples?|plus clair(?:e)?s?(?= texte)',
   'rework:warmer': 'plus (?:chaleureu(?:x|se)|amica(?:l|le|ux))s?',
   'rework:formal': 'plus (?:formel(?:le)?|sérieu(?:x|se))s?',
+  'talk:visits': 'combien de (?:visites|visiteurs|personnes)\\b.*',
   'talk:better': 'que (?:pourrait|peut)-on améliorer|que faut-il améliorer|des (?:idées|suggestions)',
   'talk:missing': "(?:que|qu'est-ce qui) manque(?:-t-il)?|il manque quelque chose|que reste-t-il à faire",
   'talk:why': 'pourquoi',
