@@ -57,6 +57,8 @@ export class DrawnPage {
         return this.select(message.part, message.scroll);
       case 'top':
         return scrollTo(0, 0);
+      case 'scroll':
+        return scrollBy(0, message.by);
       case 'share':
         this.share = message.share;
         return scrollTo(0, this.share * this.room);

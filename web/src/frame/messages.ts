@@ -20,6 +20,8 @@ export type ToFrame =
   | { kind: 'put'; serial: number; html: string; css: string }
   | { kind: 'select'; part: string | null; scroll: boolean }
   | { kind: 'top' }
+  /** Scrolls the page on, px of it. */
+  | { kind: 'scroll'; by: number }
   | { kind: 'share'; share: number }
   | { kind: 'still' }
   /** Shows a section whole. */

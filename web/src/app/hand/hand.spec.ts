@@ -244,6 +244,44 @@ describe('the hand on the page', () => {
       element.remove();
     });
 
+    it('lets a section be pulled to another place, and takes the page on where it is held at an edge', async () => {
+      const [first] = home.sections;
+      const { element } = await margin(first!);
+      element.style.cssText = 'position:fixed;top:0;left:0;width:124px;height:400px';
+      document.body.append(element);
+      await settle();
+      const name = element.querySelector<HTMLElement>(`#tag-${first!.id}`)!;
+      const scrolled: number[] = [];
+      hand.told.subscribe((m) => m.kind === 'scroll' && scrolled.push(m.by));
+      const pull = (type: string, clientY: number) =>
+        name.dispatchEvent(new PointerEvent(type, { pointerId: 1, button: 0, clientY, bubbles: true }));
+      name.setPointerCapture = () => undefined;
+      pull('pointerdown', 100);
+      pull('pointermove', 102);
+      await settle();
+      expect(element.querySelector('.to-here')).toBeNull();
+      // Held at the lower edge: the page goes on down, at the scale it is drawn in.
+      pull('pointermove', 395);
+      await new Promise((done) => setTimeout(done, 150));
+      expect(scrolled.length).toBeGreaterThan(1);
+      expect(new Set(scrolled)).toEqual(new Set([40]));
+      pull('pointermove', 200);
+      await settle();
+      const before = scrolled.length;
+      expect(element.querySelector('.to-here')).not.toBeNull();
+      await new Promise((done) => setTimeout(done, 100));
+      expect(scrolled.length).toBe(before);
+      pull('pointermove', 390);
+      pull('pointerup', 390);
+      await settle();
+      const now = store.document()!.pages[0]!.sections.map((s) => s.id);
+      expect(now.indexOf(first!.id)).toBeGreaterThan(now.indexOf(home.sections[1]!.id));
+      const ended = scrolled.length;
+      await new Promise((done) => setTimeout(done, 100));
+      expect(scrolled.length).toBe(ended);
+      element.remove();
+    });
+
     it('moves, repeats, grounds and takes out the section in hand, and offers a way back', async () => {
       const [, second] = home.sections;
       const { element } = await margin(second!);

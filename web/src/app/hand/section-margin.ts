@@ -73,6 +73,9 @@ const NAME_HIGH = 40;
 const SEAM_HIGH = 24;
 /** How far a tag is pulled before it comes along, px. */
 const DRAG_FROM = 6;
+/** How near an edge of the margin a pulled tag takes the page on, px, and how often. */
+const EDGE = 40;
+const ONWARD_MS = 40;
 
 /** What is opened in the page: a place for a new section, or the shapes of one that is there. */
 export type Seam = { kind: 'add' | 'shape'; under: string };
@@ -607,16 +610,31 @@ export class SectionMargin {
     const began = event.clientY;
     // Where the page moves under it, it is still this tag that is pulled.
     name.setPointerCapture(event.pointerId);
-    const move = ({ clientY }: PointerEvent) => {
-      if (!this.carried() && Math.abs(clientY - began) < DRAG_FROM) return;
-      const y = clientY - this.element.getBoundingClientRect().top;
+    let pulledTo = began;
+    const place = () => {
+      const y = pulledTo - this.element.getBoundingClientRect().top;
       const others = this.tags().filter((t) => !t.shared && t.section.id !== tag.section.id);
       const to = others.filter((t) => t.top + t.height / 2 < y).length;
       const before = others[to - 1];
       this.carried.set({ id: tag.section.id, to, line: before ? before.top + before.height : (others[0]?.top ?? 0) });
     };
+    // Held at an edge, the page goes on under it.
+    const onward = setInterval(() => {
+      const { top, bottom } = this.element.getBoundingClientRect();
+      const by = pulledTo < top + EDGE ? -1 : pulledTo > bottom - EDGE ? 1 : 0;
+      if (!name.isConnected) clearInterval(onward);
+      if (!by || !this.carried()) return;
+      this.hand.told.next({ kind: 'scroll', by: (by * EDGE) / 2 / this.scale() });
+      place();
+    }, ONWARD_MS);
+    const move = ({ clientY }: PointerEvent) => {
+      if (!this.carried() && Math.abs(clientY - began) < DRAG_FROM) return;
+      pulledTo = clientY;
+      place();
+    };
     const end = (cancelled: boolean) => {
       name.removeEventListener('pointermove', move);
+      clearInterval(onward);
       const { to } = this.carried() ?? { to: tag.at };
       this.carried.set(null);
       if (cancelled || to === tag.at) return;
