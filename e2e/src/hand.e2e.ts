@@ -528,10 +528,10 @@ describe('The page in hand', () => {
       'its name',
       async () => (await document()).pages.find((p) => p.id === 'services')!.label === 'The long walk',
     );
-    await page.locator('tp-outline .about input').uncheck();
+    await page.locator('tp-outline').getByLabel('In the menu').uncheck();
     const menu = async () => (await frame().locator('header nav.menu').innerText()).split('\n');
     await until('out of the menu', async () => !(await menu()).includes('The long walk'));
-    await page.locator('tp-outline .about input').check();
+    await page.locator('tp-outline').getByLabel('In the menu').check();
     await until('in the menu', async () => (await menu()).includes('The long walk'));
 
     await page.click('#tag-header');

@@ -152,7 +152,7 @@ describe('a section made by hand', () => {
       ['Its column', 'even'],
       ['It is', 'words'],
       ['First comes', 'picture'],
-      ['It is set', 'even'],
+      ['Weight', 'even'],
     ]);
     // What stands first stands beside nothing.
     expect(choicesOf(section, itemAt(section, `items.${first!.id}.text`)!).map((c) => c.title)).not.toContain(

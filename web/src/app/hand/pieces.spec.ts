@@ -52,7 +52,7 @@ describe('what is in hand', () => {
     it('which stands where it is put, but for the first, that stands beside nothing', async () => {
       const [first, second] = pieces();
       await hold(second!);
-      expect(lists()).toEqual(['After the last', 'Its column', 'It is', 'First comes', 'It is set']);
+      expect(lists()).toEqual(['After the last', 'Its column', 'It is', 'First comes', 'Weight']);
       const list = element.querySelector<HTMLSelectElement>('.chosen select')!;
       expect(list.value).toBe('beside');
       list.value = 'row';
@@ -61,7 +61,7 @@ describe('what is in hand', () => {
       expect(pieces()[1]!.place).toBe('row');
       at.store.part.set(`${rows!.id}/items.${first!.id}.text`);
       await at.settle();
-      expect(lists()).toEqual(['Its column', 'It is', 'First comes', 'It is set']);
+      expect(lists()).toEqual(['Its column', 'It is', 'First comes', 'Weight']);
     });
 
     it('which is given a picture among its parts, and can do without', async () => {

@@ -90,7 +90,7 @@ const MOST_OTHERS = 6;
             <button
               class="plain small"
               type="button"
-              [attr.aria-label]="'Forget ' + line.name"
+              [attr.aria-label]="'Forget it: ' + line.name"
               (click)="kept.forget(line)"
             >
               Forget it

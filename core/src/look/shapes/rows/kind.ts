@@ -29,7 +29,7 @@ export const kind = defineKind({
             gap: 'a gap',
           }),
           order: choiceField('First comes', { picture: 'its picture', words: 'its words' }),
-          weight: choiceField('It is set', { even: 'like the rest', large: 'large', box: 'in a box' }),
+          weight: choiceField('Weight', { even: 'like the rest', large: 'large', box: 'in a box' }),
           name: textField('Heading'),
           text: textField('Words', true),
           picture: pictureField('Picture'),
