@@ -88,6 +88,7 @@ export class LinkField {
   readonly chosen = output<string | null>();
   readonly left = output();
   private readonly field = viewChild.required<ElementRef<HTMLInputElement>>('field');
+  private readonly list = viewChild.required(NgbTypeahead);
   private readonly all = computed(() => linkChoices(this.store.document()!));
   protected readonly typed = linkedSignal<string | LinkChoice>(() => this.shown(this.target()));
   protected readonly typedWords = computed(() => {
@@ -128,6 +129,8 @@ export class LinkField {
   protected async bring(file: File | undefined): Promise<void> {
     const document = this.store.document();
     if (!file || !document) return;
+    // What becomes of it is not to lie under what else there is to choose.
+    this.list().dismissPopup();
     this.bringing.set(true);
     this.fault.set('');
     try {
