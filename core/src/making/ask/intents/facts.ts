@@ -184,20 +184,30 @@ export const serviceOut: Intent = {
 /** One more service, by its name. */
 export const serviceNew: Intent = {
   name: 'service new',
-  examples: ['add a service: Sail repair, £40 an hour', 'add a fourth service called Mast making'],
+  examples: [
+    'add a service: Sail repair, £40 an hour',
+    'add a fourth service called Mast making',
+    'we also do spars now, from £900',
+  ],
   read(r, { document }) {
-    if (!r.word('verb:add') || !r.word('noun:item') || r.has('kind:questions') || r.has('noun:page')) return null;
-    const m =
-      /(?:services?|rooms?|offers?|items?|things?(?: on the (?:shelf|list|menu))?)\b\s*(?:called|named|:|,|for|-|–)?\s*(.+)$/i.exec(
+    if (r.has('kind:questions') || r.has('noun:page')) return null;
+    const also =
+      /\bwe (?:(?:also|now) ){1,2}(?:do|make|offer|sell|mend|repair)\s+(.+?)(?:\s+now)?(?=,|$|\s+(?:from|for|at)\s)(.*)$/i.exec(
         r.words,
       );
+    if (!also && (!r.word('verb:add') || !r.word('noun:item'))) return null;
+    const m = also
+      ? ([also[0], `${also[1]}${also[2]}`] as unknown as RegExpExecArray)
+      : /(?:services?|rooms?|offers?|items?|things?(?: on the (?:shelf|list|menu))?)\b\s*(?:called|named|:|,|for|-|–)?\s*(.+)$/i.exec(
+          r.words,
+        );
     if (!m || r.things('service').length) return null;
     const quoted = r.quoted();
     const rest = m[1]!.trim();
     const cost =
       /(?:£|€|\$) ?\d+\S*(?: (?:a|an|per|each) \w+)?|\d+ (?:pounds?|euros?|dollars?)(?: (?:a|an|per) \w+)?/i.exec(rest);
     const name = (quoted ?? rest.slice(0, cost?.index ?? rest.length).replace(/^(?:the|a|an|called|named)\s+/i, ''))
-      .replace(/[\s,;:–-]+(?:for|at)?$/, '')
+      .replace(/[\s,;:–-]+(?:for|at|from)?\s*$/, '')
       .trim();
     if (!name || name.length > 120 || name.split(/\s+/).length > 7 || /\b(?:to|on|about)\b/i.test(name)) return null;
     r.explain(r.from, r.to);

@@ -316,7 +316,7 @@ export const colours: Intent = {
           : undefined;
     // Which of the colours named is the one that goes.
     const gone = said.filter((s) =>
-      /\b(?:instead of|rather than|not|drop|without|no more|replace|swap|get rid of|remove|statt|anstatt|au lieu d[eu]|en lugar del?|en vez del?)(?: the| our)?\s*$/.test(
+      /\b(?:instead of|rather than|not|drop|without|no more|too much|less|away from|replace|swap|get rid of|remove|zu viel|trop de|demasiado|statt|anstatt|au lieu d[eu]|en lugar del?|en vez del?)(?: the| our)?\s*$/.test(
         low.slice(0, s.from - r.from),
       ),
     );

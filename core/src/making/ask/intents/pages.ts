@@ -440,7 +440,9 @@ export const inSearch: Intent = {
           : 'title';
     const page = r.pages()[0] ?? r.pageInHand() ?? document.pages[0];
     if (!page) return null;
-    const value = r.quoted() ?? r.tail('verb:say');
+    const set = r.has('seo:title', 'part:heading') && /\b(?:set|change|make)\b.*?\bto\s+(.+)$/i.exec(r.words);
+    if (set) r.explain(r.from + set.index + set[0].length - set[1]!.length, r.to);
+    const value = r.quoted() ?? r.tail('verb:say') ?? (set ? set[1] : undefined);
     if (!value || (!r.even.quoted.length && value.split(/\s+/).length < 2))
       return question(
         `What should search results say of ${page.label}? Say: the ${field} of ${page.label} for Google should be “…”. What they say now stands under SEO.`,
