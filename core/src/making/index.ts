@@ -16,7 +16,7 @@ export { CLEARED, clearedIn, copySentences, heldBack, splitSentences, type HeldB
 export type { WhyHeld } from './writer/for-visitors.js';
 export { toneOf } from './writer/slots.js';
 export { ask, INTENTS, takeSlip, withSlip } from './ask/ask.js';
-export type { Asked, Choice, Intent, Point, Reply, SlipChange } from './ask/reply.js';
+export type { Asked, Choice, Given, Intent, Point, Reply, SlipChange } from './ask/reply.js';
 export { reworkSlip } from './ask/rework-slip.js';
 export type { InHand } from './ask/reader.js';
 export * from './guard/guard.js';

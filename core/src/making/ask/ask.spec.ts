@@ -10,7 +10,7 @@ import {
   SECOND_REQUESTS,
   THIRD_REQUESTS,
 } from '../../fixtures/requests.js';
-import { childrenOf, type SiteDocument } from '../../model/site.js';
+import { childrenOf, type FileMedium, type SiteDocument, type SiteFile } from '../../model/site.js';
 import { apply } from '../../operations/apply.js';
 import { validateDocument, validateOperation } from '../../operations/validate.js';
 import { layoutsOf } from '../../look/layout.js';
@@ -21,7 +21,8 @@ import { kindOf, rewriteVersion } from '../plan/plan.js';
 import { ask, INTENTS, takeSlip, withSlip } from './ask.js';
 import { pictureFirst } from './intents/layout.js';
 import type { InHand } from './reader.js';
-import type { Reply } from './reply.js';
+import { picturePlaces } from '../picture-places.js';
+import type { Given, Reply } from './reply.js';
 
 const site = siteFrom(demoFacts, 1);
 const from = (name: string) => siteFrom(factsOf(briefFixtures.find((b) => b.name === name)!.text, ''));
@@ -429,5 +430,82 @@ describe('an answer to a question', () => {
     expect(craft).toMatch(/a boatyard is the better for it/);
     expect(shop).not.toMatch(/a boatyard/);
     expect(craft).toMatch(/To ask the client: /);
+  });
+});
+
+describe('a request that something is given along with', () => {
+  const medium: FileMedium = {
+    id: 'slip-in-may',
+    kind: 'file',
+    title: 'The slip in May',
+    width: 800,
+    height: 600,
+    colour: '#334455',
+    focus: [0.5, 0.5],
+    renditions: [{ type: 'image/jpeg', width: 800, height: 600, hash: '1'.repeat(64), bytes: 10 }],
+    credit: { by: '', licence: '', address: '' },
+  };
+  const file: SiteFile = { id: 'berths', title: 'Berths', ending: 'pdf', bytes: 9000, hash: '2'.repeat(64) };
+  const [opening] = site.pages[0]!.sections;
+  const given = (said: string, thing: Given, on: InHand = home, document = site) =>
+    ask(document, { said, on, given: thing });
+  const made = (r: Reply, document = site) => {
+    if (r.kind !== 'slip') throw new Error(`${r.kind}: ${'words' in r ? r.words : ''}`);
+    const after = withSlip(document, r.changes);
+    expect(validateDocument(after)).toEqual([]);
+    expect(JSON.stringify(apply(after, apply(document, takeSlip(document, r.changes)!).inverse).document)).toBe(
+      JSON.stringify(document),
+    );
+    return after;
+  };
+  const shownIn = (document: SiteDocument) =>
+    picturePlaces(document).flatMap((p) =>
+      p.picture.media === medium.id ? [`${p.page!.id} ${kindOf(p.section.shape)}`] : [],
+    );
+
+  it('puts a picture where it is said, and is asked where it is not', () => {
+    for (const said of ['use this at the top', 'put this picture at the top of the home page', 'use this instead'])
+      expect(shownIn(made(given(said, { medium }, { page: 'home', section: opening!.id, path: 'picture' }))))
+        .withContext(said)
+        .toEqual(['home opening']);
+    expect(shownIn(made(given('use this for the story', { medium })))).toEqual(['home story']);
+    for (const said of ['', 'here you are', 'wobble the flagpole']) {
+      const r = given(said, { medium });
+      if (r.kind !== 'ask') throw new Error(`“${said}”: ${r.kind}`);
+      expect(r.choices.length).withContext(said).toBeGreaterThan(2);
+      for (const choice of r.choices) made(choice.reply);
+      // It can be kept without a place.
+      expect(shownIn(made(r.choices.at(-1)!.reply))).toEqual([]);
+      expect(made(r.choices.at(-1)!.reply).media.some((m) => m.id === medium.id)).toBeTrue();
+    }
+  });
+
+  it('puts a picture into a gallery as one more, not in the place of another', () => {
+    const shown = after(site, 'add a gallery to the home page');
+    const gallery = shown.pages[0]!.sections.find((s) => kindOf(s.shape) === 'gallery')!;
+    const before = (gallery.content['items'] as unknown[]).length;
+    const more = made(given('add this to the gallery', { medium }, home, shown), shown);
+    const items = more.pages[0]!.sections.find((s) => s.id === gallery.id)!.content['items'] as unknown[];
+    expect(items.length).toBe(before + 1);
+    expect(shownIn(more)).toEqual(['home gallery']);
+  });
+
+  it('leads a button to a file, or asks which', () => {
+    const led = made(
+      given('the main button should lead to this', { file }, { page: 'home', section: opening!.id, path: 'action' }),
+    );
+    expect(JSON.stringify(led.pages[0]!.sections[0]!.content)).toContain('"to":"file:berths"');
+    const r = given('offer this', { file });
+    if (r.kind !== 'ask') throw new Error(r.kind);
+    for (const choice of r.choices) expect(made(choice.reply).files!.map((f) => f.id)).toEqual(['berths']);
+    const shown = after(site, 'add downloads to the home page');
+    const papers = made(given('offer this as a download', { file }, home, shown), shown);
+    expect(JSON.stringify(papers.pages[0])).toContain('"to":"file:berths"');
+  });
+
+  it('says where it is not used by what was asked', () => {
+    const r = given('make the buttons round', { medium });
+    if (r.kind !== 'slip') throw new Error(r.kind);
+    expect(r.left.join()).toContain('not used');
   });
 });

@@ -4,6 +4,7 @@ import type { Operation, SingleOperation } from '../../operations/operation.js';
 import type { SiteDocument } from '../../model/site.js';
 import { withFollowing } from '../plan/follow.js';
 import * as facts from './intents/facts.js';
+import * as given from './intents/given.js';
 import * as layout from './intents/layout.js';
 import * as look from './intents/look.js';
 import * as other from './intents/other.js';
@@ -13,11 +14,20 @@ import * as sections from './intents/sections.js';
 import * as words from './intents/words.js';
 import { even, mentionsIn, type Even, type Mention } from './mention.js';
 import { Reader, type InHand } from './reader.js';
-import { no, type Asked, type Choice, type Context, type Intent, type Reply, type SlipChange } from './reply.js';
+import {
+  no,
+  type Asked,
+  type Choice,
+  type Context,
+  type Given,
+  type Intent,
+  type Reply,
+  type SlipChange,
+} from './reply.js';
 
 const isIntent = (x: unknown): x is Intent => typeof x === 'object' && x !== null && 'read' in x && 'examples' in x;
 /** Every kind of request there is. */
-export const INTENTS: readonly Intent[] = [facts, words, pages, sections, layout, look, pictures, other].flatMap(
+export const INTENTS: readonly Intent[] = [given, facts, words, pages, sections, layout, look, pictures, other].flatMap(
   (family) => Object.values(family).filter(isIntent),
 );
 
@@ -312,7 +322,7 @@ function alone(document: SiteDocument, [first, second]: readonly Reading[]): Rep
  */
 export function ask(document: SiteDocument, asked: Asked): Reply {
   const request = even(asked.said);
-  if (!request.raw) return NOT_UNDERSTOOD;
+  if (!request.raw) return asked.given ? withGiven(document, asked, asked.given, NOT_UNDERSTOOD) : NOT_UNDERSTOOD;
   if (!document.pages.length) return no('There is no site yet: write one first, from the brief.');
   const mentions = mentionsIn(document, request);
   const leant = leaning(document, asked, request, mentions);
@@ -323,13 +333,24 @@ export function ask(document: SiteDocument, asked: Asked): Reply {
     last && !asked.on?.section && /\b(?:it|that|them|this)\b/.test(request.low) ? { ...asked.on, ...last } : asked.on;
   const past = (asked.before ?? []).map((b) => b.document);
   const parts = bestParting(
-    { document, live: asked.live ?? false, visits: asked.visits ?? [], past },
+    { document, live: asked.live ?? false, visits: asked.visits ?? [], given: asked.given ?? null, past },
     request,
     mentions,
     about ?? {},
   );
-  if (!parts[0]?.all.length) return NOT_UNDERSTOOD;
-  return parts.length > 1 ? together(document, request, parts) : alone(document, parts[0].all);
+  const reply = !parts[0]?.all.length
+    ? NOT_UNDERSTOOD
+    : parts.length > 1
+      ? together(document, request, parts)
+      : alone(document, parts[0].all);
+  return asked.given ? withGiven(document, asked, asked.given, reply) : reply;
+}
+/** A reply to a request that something was given along with: what it is for is asked where it was not said. */
+function withGiven(document: SiteDocument, asked: Asked, thing: Given, reply: Reply): Reply {
+  if (reply.kind === 'no')
+    return proven(document, given.whatFor(document, thing, asked.on?.page ?? document.pages[0]!.id));
+  if (reply.kind !== 'slip' || reply.changes.some((c) => given.brings(thing, c))) return reply;
+  return { ...reply, left: [...reply.left, 'What you gave along is not used by it.'] };
 }
 const alike = (document: SiteDocument, a: readonly SlipChange[], b: readonly SlipChange[]): boolean =>
   same(withSlip(document, a), withSlip(document, b));

@@ -1,4 +1,4 @@
-import type { SiteDocument } from '../../model/site.js';
+import type { Medium, SiteDocument, SiteFile } from '../../model/site.js';
 import type { Operation } from '../../operations/operation.js';
 import type { InHand, Reader } from './reader.js';
 
@@ -46,6 +46,9 @@ export type Reply =
   | { kind: 'undo'; words: string }
   | { kind: 'no'; words: string };
 
+/** A picture or a file that is given along with a request. */
+export type Given = { medium: Medium } | { file: SiteFile };
+
 /** A request with all that is known beside it. */
 export interface Asked {
   said: string;
@@ -56,6 +59,8 @@ export interface Asked {
   live?: boolean;
   /** Visits of each of the last weeks, the newest last; left out where they are not known. */
   visits?: readonly number[];
+  /** What was given along: “use this at the top”. It is none of the site’s before what it comes to is taken. */
+  given?: Given;
 }
 
 /** What an intent is given beside the words. */
@@ -63,6 +68,7 @@ export interface Context {
   document: SiteDocument;
   live: boolean;
   visits: readonly number[];
+  given: Given | null;
   /** The site as it was before what was asked for last; newest last. */
   past: readonly SiteDocument[];
 }

@@ -6,6 +6,7 @@ import {
   takeSlip,
   withSlip,
   type Asked,
+  type Given,
   type InHand,
   type Reply,
   type ReworkScope,
@@ -31,6 +32,8 @@ export class Asking {
   private readonly router = inject(Router);
   /** The words that were asked, and what they came to; null where no slip is open. */
   readonly open = signal<{ said: string; reply: Reply; part: Part } | null>(null);
+  /** What is given along with what is asked. */
+  readonly given = signal<Given | null>(null);
   /** What stands in the line. */
   readonly line = signal('');
   /** Numbers of the changes that are left. */
@@ -60,6 +63,7 @@ export class Asking {
       this.store.id();
       untracked(() => {
         this.close();
+        this.given.set(null);
         this.before = [];
       });
     });
@@ -84,10 +88,18 @@ export class Asking {
   /** Asks for something in plain words; what it comes to is shown and not done. */
   ask(said: string, on = this.hand): void {
     const document = this.store.document();
-    if (!document || !said.trim()) return;
+    if (!document || !(said.trim() || this.given())) return;
     const live = (this.store.detail()?.liveRelease ?? null) !== null;
+    const given = this.given();
     const put = (visits?: readonly number[]) =>
-      ask(document, { said, on, live, before: this.before, ...(visits && { visits }) });
+      ask(document, {
+        said,
+        on,
+        live,
+        before: this.before,
+        ...(visits && { visits }),
+        ...(given && { given }),
+      });
     const reply = put();
     if (reply.kind === 'undo') {
       this.close();
@@ -192,6 +204,7 @@ export class Asking {
     if (!open || !operation) return this.close();
     this.before = [...this.before, { said: open.said, document, at: changes.at(-1)!.at }].slice(-REMEMBERED);
     this.close();
+    this.given.set(null);
     const after = withSlip(document, changes, exact);
     this.store.change(operation, exact ? 'designer' : open.part, exact);
     void this.store.flush();

@@ -10,7 +10,6 @@ import {
   viewChild,
 } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { FormsModule } from '@angular/forms';
 import { Title } from '@angular/platform-browser';
 import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { STEPS, type Step } from '@tin-porch/core/care';
@@ -25,6 +24,7 @@ import { Drafts } from '../session/drafts';
 import { Retouching } from '../look/retouching';
 import { WritingDesk } from '../writing/writing-desk';
 import { RefusedChanges } from './refused-changes';
+import { AskLine } from '../asking/ask-line';
 import { Asking } from '../asking/asking';
 import { Points } from '../points/points';
 import { Hand } from '../hand/hand';
@@ -42,13 +42,13 @@ import { STEP_TITLES } from './step-titles';
     RouterLink,
     RouterLinkActive,
     RouterOutlet,
-    FormsModule,
     NgIcon,
     NgbTooltip,
     ChipView,
     RefusedChanges,
     WordsFoot,
     PictureFoot,
+    AskLine,
   ],
   providers: [SiteStore, WritingDesk, Drafts, Retouching, Hand, KeptSections, Asking, Points],
   host: { '(document:keydown)': 'key($event)', '(window:pagehide)': 'store.leave()' },
@@ -136,19 +136,7 @@ import { STEP_TITLES } from './step-titles';
         } @else if (pictureInHand()) {
           <tp-picture-foot />
         }
-        <form (ngSubmit)="askFor()" role="search" aria-label="Say what should change">
-          <ng-icon name="lucidePencilLine" size="16" aria-hidden="true" />
-          <input
-            id="ask"
-            name="ask"
-            autocomplete="off"
-            aria-label="Say what should change"
-            placeholder="Say what should change: phone is 01632 960 114"
-            [ngModel]="asking.line()"
-            (ngModelChange)="asking.line.set($event)"
-          />
-          <kbd aria-hidden="true">/</kbd>
-        </form>
+        <tp-ask-line />
         <span class="state" [class.quietly]="quietly()" role="status">{{ state() }}</span>
       </footer>
       <tp-refused-changes />
@@ -282,11 +270,6 @@ export class SiteFrame {
       bad: false,
       stays: true,
     });
-  }
-
-  protected askFor(): void {
-    this.hand.rest();
-    this.asking.ask(this.asking.line());
   }
 
   protected undoSaid(): void {

@@ -17,7 +17,7 @@ import type { Reader } from '../reader.js';
 const atOf = ({ at, page }: PicturePlace) => ({ ...(page && { page: page.id }), section: at.section, path: at.path });
 
 /** The places for pictures that are spoken of: those of a section or page that is named or in hand. */
-function placesOf(r: Reader, { document }: Context): PicturePlace[] {
+export function placesOf(r: Reader, { document }: Context): PicturePlace[] {
   const all = picturePlaces(document);
   // A picture can be named by what it shows.
   const shown = document.media.filter(
