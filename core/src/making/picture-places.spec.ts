@@ -1,7 +1,8 @@
 import { newDocument } from './generate/site.js';
 import { writeVersion } from './generate/write.js';
 import { demoFacts } from '../fixtures/facts.js';
-import type { FileMedium, Medium, SiteDocument } from '../model/site.js';
+import { photograph } from '../fixtures/photograph.js';
+import type { Medium, SiteDocument } from '../model/site.js';
 import { apply } from '../operations/apply.js';
 import type { Operation } from '../operations/operation.js';
 import { sayPicture } from '../look/pictures/draw.js';
@@ -21,17 +22,6 @@ import {
 const site = apply(newDocument('site', demoFacts, 1), writeVersion(demoFacts, 1)).document;
 const after = (document: SiteDocument, operation: Operation | null) =>
   operation ? apply(document, operation).document : document;
-const photograph = (id: string, title: string): FileMedium => ({
-  id,
-  kind: 'file',
-  title,
-  width: 900,
-  height: 600,
-  colour: '#336655',
-  focus: [0.5, 0.5],
-  renditions: [{ type: 'image/jpeg', width: 900, height: 600, hash: 'ab'.repeat(32), bytes: 9 }],
-  credit: { by: '', licence: '', address: '' },
-});
 const withMedium = (medium: Medium) => after(site, { op: 'putMedium', medium });
 
 describe('pictures in their places', () => {

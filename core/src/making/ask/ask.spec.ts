@@ -1,4 +1,5 @@
 import { demoFacts } from '../../fixtures/facts.js';
+import { photograph } from '../../fixtures/photograph.js';
 import { briefFixtures } from '../../fixtures/briefs.js';
 import { answerOf, measureAsking } from '../../fixtures/measure-asking.js';
 import { factsOf, siteFrom } from '../../fixtures/measure-copy.js';
@@ -10,7 +11,7 @@ import {
   SECOND_REQUESTS,
   THIRD_REQUESTS,
 } from '../../fixtures/requests.js';
-import { childrenOf, type FileMedium, type SiteDocument, type SiteFile } from '../../model/site.js';
+import { childrenOf, type SiteDocument, type SiteFile } from '../../model/site.js';
 import { apply } from '../../operations/apply.js';
 import { validateDocument, validateOperation } from '../../operations/validate.js';
 import { layoutsOf } from '../../look/layout.js';
@@ -434,17 +435,7 @@ describe('an answer to a question', () => {
 });
 
 describe('a request that something is given along with', () => {
-  const medium: FileMedium = {
-    id: 'slip-in-may',
-    kind: 'file',
-    title: 'The slip in May',
-    width: 800,
-    height: 600,
-    colour: '#334455',
-    focus: [0.5, 0.5],
-    renditions: [{ type: 'image/jpeg', width: 800, height: 600, hash: '1'.repeat(64), bytes: 10 }],
-    credit: { by: '', licence: '', address: '' },
-  };
+  const medium = photograph('slip-in-may', 'The slip in May');
   const file: SiteFile = { id: 'berths', title: 'Berths', ending: 'pdf', bytes: 9000, hash: '2'.repeat(64) };
   const [opening] = site.pages[0]!.sections;
   const given = (said: string, thing: Given, on: InHand = home, document = site) =>

@@ -1,9 +1,10 @@
 import { demoFacts } from '../../fixtures/facts.js';
+import { photograph } from '../../fixtures/photograph.js';
 import { newDocument } from '../../making/generate/site.js';
 import { writeVersion } from '../../making/generate/write.js';
 import { pageChecks } from '../../making/checks.js';
 import { picturePlaces, unusedMedia } from '../../making/picture-places.js';
-import type { FileMedium, SiteDocument } from '../../model/site.js';
+import type { SiteDocument } from '../../model/site.js';
 import { apply } from '../../operations/apply.js';
 import type { SingleOperation } from '../../operations/operation.js';
 import { validateDocument } from '../../operations/validate.js';
@@ -13,20 +14,15 @@ const site = apply(newDocument('x', demoFacts), writeVersion(demoFacts, 1)).docu
 const origin = 'https://hollis.example';
 const at = picturePlaces(site).find((p) => p.page?.id === 'home' && p.picture.media)!.at;
 const hash = (n: number) => String(n).repeat(64);
-const photo = (id: string, focus: [number, number]): FileMedium => ({
-  id,
-  kind: 'file',
-  title: id,
-  width: 800,
-  height: 1000,
-  colour: '#334455',
-  focus,
-  renditions: [
-    { type: 'image/avif', width: 800, height: 1000, hash: hash(1), bytes: 10 },
-    { type: 'image/jpeg', width: 800, height: 1000, hash: hash(2), bytes: 10 },
-  ],
-  credit: { by: 'Nell Farrow', licence: 'CC BY 4.0', address: '' },
-});
+const photo = (id: string, focus: [number, number]) =>
+  photograph(id, id, {
+    focus,
+    renditions: [
+      { type: 'image/avif', width: 800, height: 1000, hash: hash(1), bytes: 10 },
+      { type: 'image/jpeg', width: 800, height: 1000, hash: hash(2), bytes: 10 },
+    ],
+    credit: { by: 'Nell Farrow', licence: 'CC BY 4.0', address: '' },
+  });
 const after = (...operations: SingleOperation[]): SiteDocument => apply(site, { op: 'batch', operations }).document;
 const text = (document: SiteDocument, path: RegExp) =>
   (render(document, { origin }).find((f) => path.test(f.path)) as { text: string }).text;

@@ -1,5 +1,6 @@
 import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
+import { photograph } from '@tin-porch/core/fixtures';
 import { picturePlaces } from '@tin-porch/core/making';
 import { aDocument } from '../testing/a-site';
 import { atThePage, type AtThePage } from '../testing/at-the-page';
@@ -9,17 +10,7 @@ import { lucidePaperclip, lucidePencilLine } from '@ng-icons/lucide';
 import { AskLine } from './ask-line';
 import { Asking } from './asking';
 
-const medium = {
-  id: 'slip',
-  kind: 'file',
-  title: 'The slip',
-  width: 800,
-  height: 600,
-  colour: '#334455',
-  focus: [0.5, 0.5],
-  renditions: [{ type: 'image/jpeg', width: 800, height: 600, hash: '1'.repeat(64), bytes: 10 }],
-  credit: { by: '', licence: '', address: '' },
-};
+const medium = photograph('slip', 'The slip');
 
 describe('the line in which it is said what should change', () => {
   let at: AtThePage;

@@ -32,7 +32,7 @@ type Layout = Omit<OperationNamed<'setSection'>, 'op' | 'section'>;
   selector: 'tp-section-layout',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [KeptText],
-  styleUrl: './section-layout.scss',
+  styleUrls: ['./margin-part.scss', './section-layout.scss'],
   template: `
     @if (kind() !== 'wide') {
       <div class="for" role="group" aria-label="What it counts for">

@@ -1,7 +1,8 @@
 import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
+import { photograph } from '@tin-porch/core/fixtures';
 import { picturePlaces, twinsOf } from '@tin-porch/core/making';
-import type { FileMedium, Section, SiteFile } from '@tin-porch/core/model';
+import type { Section, SiteFile } from '@tin-porch/core/model';
 import { apply } from '@tin-porch/core/operations';
 import { Retouching } from '../look/retouching';
 import { Drafts } from '../session/drafts';
@@ -12,17 +13,7 @@ import { PictureFoot } from './picture-foot';
 import { SectionMargin } from './section-margin';
 import { WordsFoot } from './words-foot';
 
-const photo: FileMedium = {
-  id: 'slip',
-  kind: 'file',
-  title: 'The slip',
-  width: 800,
-  height: 600,
-  colour: '#334455',
-  focus: [0.5, 0.5],
-  renditions: [{ type: 'image/jpeg', width: 800, height: 600, hash: '1'.repeat(64), bytes: 10 }],
-  credit: { by: '', licence: '', address: '' },
-};
+const photo = photograph('slip', 'The slip');
 const start = apply(aDocument(), { op: 'putMedium', medium: photo }).document;
 const home = start.pages[0]!;
 const other = start.pages[1]!;
