@@ -734,6 +734,115 @@ describe('The page in hand', () => {
     expect((await button()).to).toBe('file:what-we-lay');
   });
 
+  it('has a section that is one and the same on several pages: written once, and taken back once', async () => {
+    await open(1280);
+    const [, second] = (await home()).sections;
+    const everywhere = async () =>
+      (await document()).pages.flatMap((p) => p.sections.filter((s) => s.twin !== undefined).map((s) => ({ p, s })));
+    const says = async () => [
+      ...new Set((await everywhere()).map(({ s }) => (s.content['heading'] as { value: string }).value)),
+    ];
+    await press(`${second!.id}/heading`);
+    await page.keyboard.press('Escape');
+    await page.selectOption('tp-section-twins select[aria-label*="other pages"]', '*');
+    await until('it is on every page', async () => (await everywhere()).length === (await document()).pages.length);
+    const [before] = await says();
+    for (const f of await axe(page)) troubles.push(`a section on several pages: ${f}`);
+    await press(`${second!.id}/heading`);
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('Rope for every page');
+    await page.keyboard.press('Escape');
+    await saved();
+    expect(await says()).toEqual(['Rope for every page']);
+    // On another page it is what was written, and what is written there is written here.
+    const there = (await everywhere()).find(({ p }) => p.id !== 'home')!;
+    await page.selectOption('[aria-label="Page in the window"]', there.p.id);
+    await frame().locator(`[data-section="${there.s.id}"]`).waitFor();
+    await press(`${there.s.id}/heading`);
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('Rope for all');
+    await page.keyboard.press('Escape');
+    await saved();
+    expect(await says()).toEqual(['Rope for all']);
+    for (let n = 0; n < 6 && (await says())[0] !== before; n++) {
+      await page.click('[aria-label=Undo]');
+      await page.waitForTimeout(400);
+    }
+    expect(await says()).toEqual([before!]);
+    expect(validateDocument(await document())).toEqual([]);
+  });
+
+  it('takes a picture along with what is asked, a film in its place, another picture on phones, and a page on hold', async () => {
+    await open(1280);
+    const jpeg = await sharp({ create: { width: 900, height: 600, channels: 3, background: '#6a8f7a' } })
+      .jpeg()
+      .toBuffer();
+    const place = picturePlaces(await document()).find((p) => p.page?.id === 'home')!;
+    const picture = async () => pictureAt(await document(), place.at)!;
+    await page.setInputFiles('tp-ask-line input[type=file]', {
+      name: 'slip.jpg',
+      mimeType: 'image/jpeg',
+      buffer: jpeg,
+    });
+    await page.waitForSelector('tp-ask-line .given:has-text("slip")');
+    for (const f of await axe(page)) troubles.push(`with a picture given along: ${f}`);
+    await page.fill('#ask', 'use this at the top');
+    await page.press('#ask', 'Enter');
+    await page.waitForSelector('.slip button:has-text("Take it")');
+    expect((await document()).media.some((m) => m.id === 'slip')).toBeFalse();
+    await page.click('.slip button:has-text("Take it")');
+    await until('it is at the top', async () => (await picture()).media === 'slip');
+    await page.waitForSelector('tp-ask-line .given', { state: 'detached' });
+
+    await frame().locator(`[data-picture="${place.at.section}/${place.at.path}"]`).dispatchEvent('click');
+    await page.setInputFiles('tp-film-part input[accept=".mp4,.webm"]', {
+      name: 'The launch.mp4',
+      mimeType: 'video/mp4',
+      buffer: Buffer.from('\0\0\0\u0018ftypmp42\0\0\0\0', 'latin1'),
+    });
+    await until('the film is there', async () => (await picture()).film?.file === 'file:the-launch');
+    const html = () => document().then((d) => renderPage(d, 'home', { origin: 'https://gant.example' })!);
+    expect(await html()).toContain('src="/files/the-launch.mp4"');
+    for (const f of await axe(page)) troubles.push(`with a film: ${f}`);
+    await page.selectOption('tp-film-part select', 'none');
+    await until('it is gone', async () => (await picture()).film === undefined);
+
+    await page.click('tp-window >> text=Phone');
+    await page.getByLabel('Phones only').check();
+    const other = (await document()).media.find((m) => m.id !== 'slip')!;
+    await page.selectOption('[aria-label="Another picture of the site"]', other.id);
+    await until('phones have another', async () => (await picture()).on?.phone === other.id);
+    expect((await picture()).media).toBe('slip');
+    expect(await html()).toContain('media="(max-width: 35.99rem)"');
+    await page.click('text=As elsewhere');
+    await until('it is given up', async () => (await picture()).on === undefined);
+
+    await page.click('text=Outline');
+    await page.locator('tp-outline').getByLabel('On hold').check();
+    await page.fill('tp-outline [aria-label^="What visitors of"]', 'Back when the tar is dry.');
+    await saved();
+    expect(await html()).toContain('Back when the tar is dry.');
+    expect(await html()).toContain('noindex');
+    for (const f of await axe(page)) troubles.push(`with a page on hold: ${f}`);
+  });
+
+  it('puts to the outside service what it did not understand, and takes of it what fits', async () => {
+    await open(1280);
+    const [, second] = (await home()).sections;
+    await press(`${second!.id}/heading`);
+    await page.keyboard.press('Escape');
+    await page.fill('#ask', 'let it breathe a little');
+    await page.press('#ask', 'Enter');
+    await page.waitForSelector('.slip:has-text("Not understood")');
+    await page.click('.slip button:has-text("Ask ")');
+    await page.waitForSelector('.slip:has-text("More room around it")');
+    for (const f of await axe(page)) troubles.push(`with what the service proposes: ${f}`);
+    expect((await home()).sections[1]!.room).toBeUndefined();
+    await page.click('.slip button:has-text("Take it")');
+    await until('it has room', async () => (await home()).sections[1]!.room === 'wide');
+    expect((await test.api.call<{ spent: { answers: number }[] }>('GET', `/sites/${id}/writing`)).spent.length).toBe(1);
+  });
+
   it('is worked on by touch on a phone', async () => {
     await open(390);
     const [first] = (await home()).sections;

@@ -212,6 +212,16 @@ describe('a hosting server', () => {
     expect(headers['x-powered-by']).toBeUndefined();
   });
 
+  it('lets films of the site’s own be played, and gives them out a stretch at a time', async () => {
+    const whole = await get('/');
+    expect(whole.headers['content-security-policy']).toContain("media-src 'self'");
+    const part = await get('/', { range: 'bytes=0-14', 'accept-encoding': 'identity' });
+    expect(part.status).toBe(206);
+    expect(part.body).toBe(whole.body.slice(0, 15));
+    expect(part.headers['content-range']).toMatch(/^bytes 0-14\/\d+$/);
+    expect((await get('/', { range: 'bytes=99999999-', 'accept-encoding': 'identity' })).status).toBe(416);
+  });
+
   it('says in problem details what it cannot serve', async () => {
     for (const [path, headers, status] of [
       ['/', { host: 'elsewhere.example' }, 421],
