@@ -4,6 +4,7 @@ import { build } from 'esbuild';
 
 const programs = {
   'host/dist/run/main.mjs': 'host/dist/main.js',
+  'cms/dist/run/cms.mjs': 'cms/dist/serve.js',
   'standins/dist/run/main.mjs': 'standins/dist/main.js',
   'server/dist/run/main.mjs': 'server/dist/main.js',
   'server/dist/run/spelling-worker.mjs': 'server/dist/writing/spelling-worker.js',

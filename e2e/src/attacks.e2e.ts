@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { request as httpRequest, type IncomingHttpHeaders } from 'node:http';
 import { join } from 'node:path';
-import { keepMessage, messagesAfter, setUpTables } from '@tin-porch/cms';
+import { keepMessage, messagesAfter, migrateTables } from '@tin-porch/cms';
 import { seeded } from '@tin-porch/core/ground';
 import { writeVersion } from '@tin-porch/core/making';
 import pg from 'pg';
@@ -345,7 +345,7 @@ describe('Attacked', () => {
     const { databaseUrl } = JSON.parse(readFileSync(join(test.data, 'quay.json'), 'utf8')) as { databaseUrl: string };
     const db = new pg.Pool({ connectionString: databaseUrl, options: '-c search_path=slow_messages' });
     await db.query('create schema slow_messages');
-    await setUpTables(db);
+    await migrateTables(db);
     // The first to be numbered is held up just before it is on disk.
     let letGo = () => {};
     const heldUp = new Promise<void>((done) => (letGo = done));

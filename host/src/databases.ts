@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import pg from 'pg';
-import { setUpTables, transaction } from '@tin-porch/cms';
+import { migrateTables, transaction } from '@tin-porch/cms';
 import { writeDurable } from './durable.js';
 
 /** A schema and a role of its own for each site’s CMS, in this server’s PostgreSQL. */
@@ -42,7 +42,7 @@ export class Databases {
       await client.query(`create schema if not exists ${quoted} authorization ${quoted}`);
       await client.query(`alter role ${quoted} set search_path to ${quoted}`);
     });
-    await setUpTables(await this.pool(siteId));
+    await migrateTables(await this.pool(siteId));
   }
 
   /** The connection pool of one site, in its own role. */
@@ -71,7 +71,7 @@ export class Databases {
     for (const siteId of siteIds)
       while (!this.closed) {
         try {
-          await setUpTables(await this.pool(siteId));
+          await migrateTables(await this.pool(siteId));
           break;
         } catch (error) {
           // Placed, but without a CMS so far: the next deploy makes it one.

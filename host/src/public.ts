@@ -1,7 +1,7 @@
 import compression from 'compression';
 import type { Pool } from 'pg';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
-import { dynamicParts } from '@tin-porch/cms';
+import { dynamicParts, PAGE_HEADERS } from '@tin-porch/cms';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
 import { holdingPage, redirectOf, stylesheetOf } from '@tin-porch/core/page';
 import type { AccessLogs } from './access-log.js';
@@ -26,13 +26,6 @@ export interface HostParts {
   startedAt: number;
   log: { error(o: object, m: string): void };
 }
-
-const PAGE_HEADERS = {
-  'x-content-type-options': 'nosniff',
-  'referrer-policy': 'strict-origin-when-cross-origin',
-  'content-security-policy':
-    "default-src 'none'; img-src 'self' data:; media-src 'self'; style-src 'self'; font-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
-};
 
 declare module 'express-serve-static-core' {
   interface Locals {

@@ -42,7 +42,7 @@ describe('a round', () => {
     expect(Number(followed)).toBeGreaterThan(0);
     expect(last!.checks).toBe(3 + 3 + 3 * Number(pages) + Number(followed));
     expect(last!.findings).toBe(0);
-  }, 30_000);
+  }, 90_000);
 
   it('does not look for pages that are drafted and not deployed', async () => {
     const { document } = (await world.sites.get(site))!;
@@ -76,7 +76,7 @@ describe('a round', () => {
     const [anew] = await world.rounds.findings(world.ines.organisation, site);
     expect(anew!.firstSeen.getTime()).toBeGreaterThan(first!.firstSeen.getTime());
     lead([['@', 'A', address]]);
-  }, 30_000);
+  }, 90_000);
 
   it('finds a file whose bytes have changed on the server', async () => {
     const folder = join(world.hostData, 'blobs');
@@ -91,7 +91,7 @@ describe('a round', () => {
     writeFileSync(big, was);
     await walk();
     expect(await findings()).toEqual([]);
-  }, 30_000);
+  }, 90_000);
 
   it('finds a server that is away', async () => {
     await world.hostDown();
@@ -100,7 +100,7 @@ describe('a round', () => {
     expect(links.map((l) => l.state)).toEqual(['good', 'bad', 'open', 'open', 'open']);
     await world.hostUp();
     expect((await world.rounds.wayIn(site)).map((l) => l.state)).toEqual(['good', 'good', 'good', 'good', 'good']);
-  }, 30_000);
+  }, 90_000);
 
   it('takes the counts of visits over, each day once, the later count standing', async () => {
     const day = new Date(Date.now() - 86_400_000).toISOString().slice(0, 10);

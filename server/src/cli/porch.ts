@@ -37,12 +37,14 @@ import { pagePath, contentFiles } from '@tin-porch/core/page';
 import { validateDocument } from '@tin-porch/core/validate';
 import { openedFile } from '../files/opened-file.js';
 import { press } from '../press/press.js';
+import { cmsFiles } from '../sites/cms-files.js';
 
 const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [--language TAG] [--tone TONE] [--length LENGTH] [--fill FILL] [--direction N] [--look FILE]
 
   BRIEF         a brief as text, Markdown or JSON, a Word document, a PDF, a mail, a spreadsheet, a saved page (HTML),
                 a vCard or a table (CSV)
-  --out DIR     where the site is written: public/, content/, site.json, report.json
+  --out DIR     where the site is written: public/, content/, site.json, report.json, and in cms/ what it
+                runs on by itself
   --seed N      another whole number gives another version (default 1)
   --origin URL  where the site will be read, for canonical addresses
   --language TAG  ${LANGUAGE_TAGS.join(', ')}; the language of the brief where it is left out
@@ -163,9 +165,10 @@ async function build(args: string[]): Promise<void> {
     await mkdir(dirname(join(out, path)), { recursive: true });
     await writeFile(join(out, path), bytes);
   };
-  for (const folder of ['public', 'content']) await rm(join(out, folder), { recursive: true, force: true });
+  for (const folder of ['public', 'content', 'cms']) await rm(join(out, folder), { recursive: true, force: true });
   for (const f of files) await put(`public${f.path}`, f.bytes);
   for (const f of contentFiles(document)) await put(`content/${f.path}`, f.text);
+  for (const f of await cmsFiles()) await put(f.path, f.bytes);
   await put('tokens.json', `${JSON.stringify(toDesignTokens(document.look), null, 2)}\n`);
   await put('site.json', `${JSON.stringify(document, null, 2)}\n`);
   const chosen = directionOf(facts, packOf(facts), document.direction);

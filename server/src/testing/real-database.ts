@@ -12,8 +12,9 @@ function cluster() {
     const folder = mkdtempSync(join(tmpdir(), 'tin-porch-unit-'));
     const made: Cluster = {
       folder: join(folder, 'postgres'),
+      // No two processes have the same: one would write into what the other takes for its own.
       address: `127.9.${process.pid % 250}.5`,
-      port: 5481,
+      port: 5481 + (Math.floor(process.pid / 250) % 400),
       password: 'unit-tests-only',
     };
     // PostgreSQL’s user has to be able to walk in.

@@ -69,9 +69,7 @@ describe('a section that is one and the same on several pages', () => {
       const whole = withTwins(now, change);
       const { document, inverse } = apply(now, whole);
       expect(all(document).length).toBe(3);
-      expect(contents(document).size)
-        .withContext(change.op)
-        .toBe(1);
+      expect(contents(document).size).withContext(change.op).toBe(1);
       for (const { section } of twinsOf(document, first.id)) expect(isOtherwise(document, section.id)).toBeFalse();
       expect(validateDocument(document)).toEqual([]);
       expect(JSON.stringify(apply(document, inverse).document)).toBe(JSON.stringify(now));
@@ -116,8 +114,11 @@ describe('a section that is one and the same on several pages', () => {
     const alone = after(spread, { op: 'setTwin', section: there, twin: null });
     expect(twinsOf(alone, there)).toEqual([]);
     expect(all(alone).length).toBe(2);
-    expect(after(alone, heading('Not there', here)).pages.flatMap((p) => p.sections).find((s) => s.id === there)!.content)
-      .toEqual(first.content);
+    expect(
+      after(alone, heading('Not there', here))
+        .pages.flatMap((p) => p.sections)
+        .find((s) => s.id === there)!.content,
+    ).toEqual(first.content);
   });
 
   it('leaves a change alone that says itself what becomes of the others', () => {

@@ -1,0 +1,124 @@
+import { createInterface } from 'node:readline';
+import type { Readable } from 'node:stream';
+import { createGunzip, createGzip } from 'node:zlib';
+import type { Pool } from 'pg';
+import { migrateTables, NEWEST } from './migrations.js';
+import { transaction } from './transaction.js';
+
+/** The tables of a site, in an order in which they can be filled. */
+const TABLES = ['document', 'message'] as const;
+type Table = (typeof TABLES)[number];
+/** Rows fetched at a time. */
+const AT_ONCE = 500;
+
+/** The first line of a backup. */
+interface Head {
+  backup: 1;
+  step: number;
+  at: string;
+}
+interface Line {
+  table: Table;
+  row: Record<string, unknown>;
+}
+
+/**
+ * A backup of all that is in the tables of a site, at one moment: gzip of lines of JSON (one a row, as PostgreSQL’s
+ * `row_to_json` writes it) under a line that says which step the tables are of.
+ */
+export function backUp(db: Pool): Readable {
+  const gzip = createGzip();
+  void transaction(db, async (client) => {
+    await client.query('set transaction isolation level repeatable read, read only');
+    const { rows } = await client.query<{ step: number; at: Date }>(
+      'select coalesce(max(id), 0) as step, now() as at from cms_migration',
+    );
+    const write = async (line: Head | Line) => {
+      if (gzip.destroyed) throw new Error('Nobody takes the backup any more.');
+      if (gzip.write(`${JSON.stringify(line)}\n`)) return;
+      await new Promise<void>((done) => gzip.once('drain', done).once('close', done));
+    };
+    await write({ backup: 1, step: rows[0]!.step, at: rows[0]!.at.toISOString() });
+    for (const table of TABLES) {
+      await client.query(`declare rows_of_${table} no scroll cursor for select row_to_json(t) as row from ${table} t`);
+      for (;;) {
+        const batch = await client.query<{ row: Record<string, unknown> }>(`fetch ${AT_ONCE} from rows_of_${table}`);
+        for (const { row } of batch.rows) await write({ table, row });
+        if (batch.rows.length < AT_ONCE) break;
+      }
+    }
+  }).then(
+    () => gzip.end(),
+    (error: Error) => gzip.destroy(error),
+  );
+  return gzip;
+}
+
+/**
+ * Puts a backup in place: into tables that hold nothing, or with `replace` in the place of what they hold. All of it happens
+ * or nothing. Gives how many rows came back.
+ * @throws Error where the tables hold something, or the file is none of ours, is damaged, or from a newer program
+ */
+export async function restore(db: Pool, file: Readable, replace = false): Promise<number> {
+  const gunzip = createGunzip();
+  const lines = createInterface({ input: gunzip, crlfDelay: Infinity });
+  let failed: Error | null = null;
+  // Heard from the first moment on: a file that cannot be read says so before anything is asked of the database.
+  gunzip.on('error', (error) => {
+    failed ??= error;
+    lines.close();
+  });
+  file.on('error', (error) => gunzip.destroy(error)).pipe(gunzip);
+  // What is read before somebody listens is lost otherwise.
+  const read = lines[Symbol.asyncIterator]();
+  const unreadable = (error: Error) => new Error(`The backup cannot be read, or not to its end: ${error.message}.`);
+  const line = () =>
+    read.next().catch((error: Error) => {
+      throw unreadable(error);
+    });
+  await migrateTables(db);
+  return transaction(db, async (client) => {
+    let head: Head | null = null;
+    let back = 0;
+    for (let next = await line(); !next.done; next = await line()) {
+      const told = parsed(next.value);
+      if (!head) {
+        head = headOf(told);
+        for (const table of TABLES) {
+          if (replace) await client.query(`delete from ${table}`);
+          const { rowCount } = await client.query(`select 1 from ${table} limit 1`);
+          if (rowCount) throw new Error('The tables hold something already: --replace puts the backup in its place.');
+        }
+        continue;
+      }
+      const { table, row } = told as unknown as Line;
+      if (!TABLES.includes(table)) throw new Error(`There is no table ${String(table)}.`);
+      await client.query(
+        `insert into ${table} overriding system value select * from json_populate_record(null::${table}, $1)`,
+        [JSON.stringify(row)],
+      );
+      back++;
+    }
+    if (failed) throw unreadable(failed);
+    if (!head) throw new Error('This is no backup of a site.');
+    // New messages count on from the newest that came back.
+    await client.query(
+      `select setval(pg_get_serial_sequence('message', 'seq'), greatest((select max(seq) from message), 1))`,
+    );
+    return back;
+  });
+}
+
+function parsed(text: string): Record<string, unknown> {
+  try {
+    return JSON.parse(text) as Record<string, unknown>;
+  } catch {
+    throw new Error('This is no backup of a site.');
+  }
+}
+function headOf(line: Record<string, unknown>): Head {
+  const { backup, step } = line as Partial<Head>;
+  if (backup !== 1 || typeof step !== 'number') throw new Error('This is no backup of a site.');
+  if (step > NEWEST) throw new Error(`The backup is of step ${step}; this program knows ${NEWEST} at most.`);
+  return line as unknown as Head;
+}

@@ -1,0 +1,73 @@
+import type { Pool } from 'pg';
+import { transaction } from './transaction.js';
+
+/** One step of the tables of a site, and the way back. Steps never change once they have been released. */
+interface Migration {
+  id: number;
+  says: string;
+  up: string;
+  down: string;
+}
+
+/** In order. The first two can be run over tables that are there: they were made before steps were counted. */
+export const MIGRATIONS: readonly Migration[] = [
+  {
+    id: 1,
+    says: 'documents and messages',
+    up: `
+create table if not exists document (
+  release text primary key,
+  body jsonb not null,
+  placed_at timestamptz not null default now()
+);
+create table if not exists message (
+  id uuid primary key default gen_random_uuid(),
+  seq bigint generated always as identity,
+  form text not null,
+  fields jsonb not null,
+  received_at timestamptz not null default now()
+);
+create index if not exists message_seq on message (seq);`,
+    down: 'drop table message; drop table document;',
+  },
+  {
+    id: 2,
+    says: 'messages put aside: they came in such numbers that it looks like a flood',
+    up: `
+alter table message add column if not exists aside boolean not null default false;
+create index if not exists message_received on message (received_at);`,
+    down: 'drop index message_received; alter table message drop column aside;',
+  },
+];
+export const NEWEST = MIGRATIONS.at(-1)!.id;
+
+/**
+ * Brings the tables of one site, in whatever schema the connection’s search path names, to a step: the newest where none is
+ * named. All of it happens or nothing; two that do it at once do it one after the other. Gives the steps that were taken.
+ * @throws Error where there is no such step, or the tables are from a newer program than this
+ */
+export async function migrateTables(db: Pool, to = NEWEST): Promise<number[]> {
+  if (to !== 0 && !MIGRATIONS.some((m) => m.id === to)) throw new Error(`There is no step ${to}.`);
+  return transaction(db, async (client) => {
+    await client.query(`select pg_advisory_xact_lock(hashtext('cms_migration'), hashtext(current_schema()))`);
+    await client.query(
+      'create table if not exists cms_migration (id integer primary key, at timestamptz not null default now())',
+    );
+    const { rows } = await client.query<{ id: number }>('select id from cms_migration order by id');
+    const done = rows.map((r) => r.id);
+    const newest = done.at(-1) ?? 0;
+    if (newest > NEWEST) throw new Error(`The tables are of step ${newest}; this program knows ${NEWEST} at most.`);
+    const taken: number[] = [];
+    for (const { id, up } of MIGRATIONS.filter((m) => m.id <= to && !done.includes(m.id))) {
+      await client.query(up);
+      await client.query('insert into cms_migration (id) values ($1)', [id]);
+      taken.push(id);
+    }
+    for (const { id, down } of [...MIGRATIONS].reverse().filter((m) => m.id > to && done.includes(m.id))) {
+      await client.query(down);
+      await client.query('delete from cms_migration where id = $1', [id]);
+      taken.push(id);
+    }
+    return taken;
+  });
+}
