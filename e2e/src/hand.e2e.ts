@@ -236,8 +236,17 @@ describe('The page in hand', () => {
     await until('it is taken back', async () => (await home()).sections.length === before.length);
     // Into the words, to the tools at the foot, and back with what was taken.
     const listed = (await home()).sections.find((s) => s.shape.startsWith('services/'))!;
-    await page.focus(`#tag-${listed.id}`);
-    await page.keyboard.press('Enter');
+    const tag = page.locator(`#tag-${listed.id}`);
+    // While what was taken back is drawn, a tag may move out of sight, and its keys with it.
+    await until('the list is in hand', async () => {
+      if ((await tag.getAttribute('aria-expanded')) === 'true') return true;
+      await tag.focus();
+      await page.keyboard.press('Enter');
+      await page.waitForTimeout(200);
+      return false;
+    });
+    await tag.focus();
+    await hasKeys(`#tag-${listed.id}`, 'to go into its words');
     await page.keyboard.press('Enter');
     await frame().locator('[contenteditable=true]').waitFor();
     await page.keyboard.press('Control+a');

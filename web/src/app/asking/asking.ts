@@ -149,7 +149,7 @@ export class Asking {
       this.show(open.said, reply, 'writer');
       this.cost.set(costWords(cost));
     } catch (error) {
-      this.show(open.said, { kind: 'no', words: asRefusal(error).message });
+      if (this.open()?.said === open.said) this.show(open.said, { kind: 'no', words: asRefusal(error).message });
     }
   }
   /** What the answer that is open cost, in words. */

@@ -132,6 +132,8 @@ export class SiteStore implements OnDestroy {
     this.detail.set(null);
     this.waiting.set([]);
     this.refused.set([]);
+    // Sections of another site may have the same ids.
+    this.alone.set(new Set());
     this.seen = 0;
     this.subscriptions.add(this.rest.pipe(debounceTime(350)).subscribe(() => void this.flush()));
     const mine = this.events.all.pipe(
