@@ -1,7 +1,7 @@
 import { createInterface } from 'node:readline';
 import type { Readable } from 'node:stream';
 import { createGunzip, createGzip } from 'node:zlib';
-import type { Pool } from 'pg';
+import pg, { type Pool } from 'pg';
 import { migrateTables, NEWEST } from './migrations.js';
 import { transaction } from './transaction.js';
 
@@ -93,8 +93,11 @@ export async function restore(db: Pool, file: Readable, replace = false): Promis
       }
       const { table, row } = told as unknown as Line;
       if (!TABLES.includes(table)) throw new Error(`There is no table ${String(table)}.`);
+      // What its step did not know of yet is what it is for a new row.
+      const columns = Object.keys(row).map((name) => pg.escapeIdentifier(name));
       await client.query(
-        `insert into ${table} overriding system value select * from json_populate_record(null::${table}, $1)`,
+        `insert into ${table} (${columns.join()}) overriding system value
+         select ${columns.join()} from json_populate_record(null::${table}, $1)`,
         [JSON.stringify(row)],
       );
       back++;

@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'n
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
 import { realDatabase } from '@tin-porch/server/testing';
@@ -224,6 +225,16 @@ describe('An exported site by itself', () => {
     writeFileSync(cut, readFileSync(file).subarray(0, -30));
     expect(cms('restore', cut, '--replace').status).toBe(1);
     expect(await rows()).toEqual(before);
+    // One of an older step comes back as rows of today.
+    const old = join(folder, 'old.jsonl.gz');
+    const row = { id: '6f1c2a54-0b7e-4f5e-9f0e-1d2c3b4a5968', seq: 7, form: 'contact', fields: { name: 'Early' } };
+    const lines = [
+      { backup: 1, step: 1, at: '' },
+      { table: 'message', row: { ...row, received_at: '2026-01-02' } },
+    ];
+    writeFileSync(old, gzipSync(lines.map((l) => `${JSON.stringify(l)}\n`).join('')));
+    expect(cms('restore', old, '--replace').stdout).toContain('1 rows are back');
+    expect(await db('select form, aside from message')).toEqual([{ form: 'contact', aside: false }]);
     // On another machine: an empty database, and messages that count on.
     url = await database.another('');
     expect(cms('restore', file).stdout).toContain('5 rows are back');
