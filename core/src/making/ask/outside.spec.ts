@@ -107,6 +107,19 @@ describe('a request put to an outside service', () => {
     const phone = { op: 'setFact', field: 'phone', value: '01632 960 999' };
     expect(proposed('The phone has changed', phone).kind).toBe('no');
     expect(proposed('The phone is 01632 960 999 now', phone).kind).toBe('slip');
+    expect(proposed('Change the phone', { op: 'setFact', field: 'phone', value: '' }).kind).toBe('no');
+    // Nor is anybody led or told what was not said.
+    const lead = (to: string) => ({ op: 'setTarget', at: { section: opening!.id, path: 'action' }, to });
+    expect(proposed('The button should lead elsewhere', lead('https://elsewhere.example/')).kind).toBe('no');
+    expect(proposed('Lead it to elsewhere.example/', lead('https://elsewhere.example/')).kind).toBe('slip');
+    expect(proposed('Lead it to the services', lead('page:services')).kind).toBe('slip');
+    const other = site.pages[1]!;
+    const named = (label: string) => ({ op: 'setPage', page: other.id, label, slug: other.slug });
+    expect(proposed('Another name for the page', named('Best in town')).kind).toBe('no');
+    expect(proposed('Call the page Our work', named('Our work')).kind).toBe('slip');
+    const hold = (words: string) => ({ op: 'setHold', page: other.id, hold: words });
+    expect(proposed('Put it on hold', hold('Closed for ever')).kind).toBe('no');
+    expect(proposed('Put it on hold', hold('')).kind).toBe('slip');
     expect(proposed('Make it bold', write('<b>Boats</b>')).kind).toBe('no');
   });
 });

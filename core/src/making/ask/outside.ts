@@ -6,9 +6,9 @@ import { OperationError } from '../../operations/definition.js';
 import { schemaOf, type SingleOperation } from '../../operations/operation.js';
 import { findSection } from '../../operations/reach.js';
 import { validateDocument, validateOperation } from '../../operations/validate.js';
-import { shapes } from '../../look/shapes/registry.gen.js';
 import { textsOf } from '../generate/site.js';
 import { backingOf, unbacked } from '../guard/guard.js';
+import { linkChoices, targetWords } from '../links.js';
 import { withFollowing } from '../plan/follow.js';
 import { listsOf, shapesOfKind } from '../plan/lists.js';
 import { told, type ServiceMessage } from '../writing/task.js';
@@ -115,6 +115,7 @@ export function askingTask(
   };
 }
 
+const pageOf = (document: SiteDocument, id: string) => document.pages.find((p) => p.id === id);
 const flat = (s: string) => s.toLowerCase().replace(/\s+/g, ' ').trim();
 
 /** A proposed operation past the fact guard; null where it says a fact that nobody has said. */
@@ -125,7 +126,17 @@ function guarded(
   known?: (word: string) => boolean,
 ): SingleOperation | null {
   // A fact is what was said, word for word.
-  if (operation.op === 'setFact') return flat(request).includes(flat(operation.value)) ? operation : null;
+  const said = (words: string) => flat(request).includes(flat(words));
+  if (operation.op === 'setFact') return operation.value.trim() && said(operation.value) ? operation : null;
+  // Nor do words visitors read, and addresses they are led to, come from nowhere.
+  if (operation.op === 'setHold') return said(operation.hold ?? '') ? operation : null;
+  if (operation.op === 'setPage')
+    return said(operation.label) || pageOf(document, operation.page)?.label === operation.label ? operation : null;
+  if (operation.op === 'setTarget') {
+    const { to } = operation;
+    const known = to === null || linkChoices(document).some((c) => c.target === to);
+    return known || said(to.replace(/^(?:https?:\/\/|mailto:|tel:)/, '')) ? operation : null;
+  }
   if (operation.op !== 'setText' && operation.op !== 'setSeo') return operation;
   if (!operation.text) return operation;
   const { value } = operation.text;
@@ -134,7 +145,7 @@ function guarded(
     { ...document.facts, description: `${document.facts.description}\n${request}` },
     languages[document.language],
   );
-  const missing = flat(request).includes(flat(value)) ? [] : unbacked(value, backing, known);
+  const missing = said(value) ? [] : unbacked(value, backing, known);
   const text: Text = {
     value,
     from: { kind: 'service', unbacked: missing.map((u) => u.words.slice(0, 300)).slice(0, 40) },
@@ -182,7 +193,14 @@ export function readProposal(
       continue;
     }
     const unsaid = 'text' in one && one.text?.from.kind === 'service' ? one.text.from.unbacked : [];
-    const to = one.op === 'setText' ? one.text.value : one.op === 'setFact' ? one.value : '';
+    const to =
+      one.op === 'setText'
+        ? one.text.value
+        : one.op === 'setFact'
+          ? one.value
+          : one.op === 'setTarget' && one.to
+            ? targetWords(now, one.to)
+            : '';
     changes.push({
       operation: one,
       words: `${words.trim().slice(0, 200) || 'A change'}${unsaid.length ? ` (nobody has said: ${unsaid.join('; ')})` : ''}`,
@@ -203,10 +221,6 @@ export function readProposal(
 
 /** The site with a change; null where it does not fit, changes nothing, or leaves a site that is not valid. */
 function after(document: SiteDocument, operation: SingleOperation): SiteDocument | null {
-  if ('section' in operation && typeof operation.section === 'string') {
-    const shape = 'shape' in operation ? operation.shape : undefined;
-    if (typeof shape === 'string' && !Object.hasOwn(shapes, shape)) return null;
-  }
   try {
     const next = apply(document, withFollowing(document, operation)).document;
     return JSON.stringify(next) !== JSON.stringify(document) && !validateDocument(next).length ? next : null;
