@@ -91,6 +91,9 @@ describe('the line in which it is said what should change', () => {
     );
     expect(asking.line()).toBe('use this at the top');
     expect(asking.given()).toBeNull();
+    const words = new DragEvent('drop', { dataTransfer: new DataTransfer(), cancelable: true });
+    element.querySelector('form')!.dispatchEvent(words);
+    expect(words.defaultPrevented).toBeFalse();
     // Words are pasted as they always are.
     const paste = new ClipboardEvent('paste', { clipboardData: new DataTransfer(), cancelable: true });
     line().dispatchEvent(paste);

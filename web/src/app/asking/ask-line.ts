@@ -102,8 +102,11 @@ export class AskLine {
     if (event.dataTransfer?.types.includes('Files')) event.preventDefault();
   }
   protected dropped(event: DragEvent): void {
+    const [file] = event.dataTransfer?.files ?? [];
+    // Words that are dragged there go where words go.
+    if (!file) return;
     event.preventDefault();
-    void this.bring(event.dataTransfer?.files[0]);
+    void this.bring(file);
   }
   protected pasted(event: ClipboardEvent): void {
     const file = event.clipboardData?.files[0];

@@ -1,10 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import type { Film } from '@tin-porch/core/model';
 import type { PicturePlace } from '@tin-porch/core/making';
+import { pictureAt } from '@tin-porch/core/operations';
 import { firstValueFrom } from 'rxjs';
 import { PictureApi } from '../api/picture-api';
 import { asRefusal } from '../api/porch-api';
 import { SiteStore } from '../site/site-store';
+
+const placeOf = ({ at }: PicturePlace): string => `${at.section}/${at.path}`;
 
 /** A film in the place of a picture, and what is said in it: brought, changed for another, taken out. */
 @Component({
@@ -52,7 +55,9 @@ export class FilmPart {
   private readonly api = inject(PictureApi);
   readonly place = input.required<PicturePlace>();
   protected readonly bringing = signal(false);
-  protected readonly fault = signal('');
+  private readonly of = computed(() => placeOf(this.place()));
+  /** Of the place in hand alone. */
+  protected readonly fault = linkedSignal({ source: this.of, computation: () => '' });
   protected readonly film = computed(() => this.place().picture.film);
 
   protected choose(select: HTMLSelectElement, films: HTMLInputElement, texts: HTMLInputElement): void {
@@ -77,7 +82,9 @@ export class FilmPart {
     try {
       const brought = await firstValueFrom(this.api.bringFile(document.id, file, file.name));
       if (this.store.document()?.id !== document.id) return;
-      const film = { ...(this.film() ?? { file: `file:${brought.id}` }), [what]: `file:${brought.id}` };
+      // Of the place it was brought for, whatever is in hand by now.
+      const there = pictureAt(this.store.document()!, place.at)?.film;
+      const film = { ...(there ?? { file: `file:${brought.id}` }), [what]: `file:${brought.id}` };
       this.store.change({
         op: 'batch',
         operations: [
@@ -92,7 +99,9 @@ export class FilmPart {
           : 'The film is there: nothing of it is fetched before a visitor plays it.';
       this.store.said.set({ words, bad: false, undo: true });
     } catch (error) {
-      this.fault.set(asRefusal(error).message);
+      const { message } = asRefusal(error);
+      if (this.of() === placeOf(place)) this.fault.set(message);
+      else this.store.said.set({ words: message, bad: true });
     } finally {
       this.bringing.set(false);
     }

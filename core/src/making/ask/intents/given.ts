@@ -1,10 +1,11 @@
 import { idFrom } from '../../../ground/ids.js';
-import type { ButtonText, Medium, Picture, Section, SiteDocument, SiteFile, Text } from '../../../model/site.js';
+import type { ButtonText, Medium, Section, SiteDocument, SiteFile, Text } from '../../../model/site.js';
 import { openerOf } from '../../../model/page.js';
+import { apply } from '../../../operations/apply.js';
 import type { SingleOperation } from '../../../operations/operation.js';
 import { allTexts, type PlacedText } from '../../generate/site.js';
 import { fileWords } from '../../links.js';
-import { picturePlaces, putAt, type PicturePlace } from '../../picture-places.js';
+import { picturePlaceAt, picturePlaces, putAt, type PicturePlace } from '../../picture-places.js';
 import { addItem, listsOf } from '../../plan/lists.js';
 import { kindOf } from '../../plan/plan.js';
 import { no, question, slip, type Choice, type Context, type Given, type Intent, type SlipChange } from '../reply.js';
@@ -42,11 +43,13 @@ function oneMore(document: SiteDocument, medium: Medium, section: Section): Slip
   const list = listsOf(section).find((l) => l.items.length < l.most);
   const insert = list && addItem(section, list.field, idFrom(`${section.id} ${medium.id} ${list.items.length}`));
   if (!insert || !('picture' in insert.item)) return null;
-  const picture: Picture = { media: medium.id, alt: text(medium.title) };
   const page = document.pages.find((p) => p.sections.includes(section));
+  const at = { section: section.id, path: `${insert.list.path}.${insert.item.id}.picture` };
+  const grown = apply(document, insert).document;
+  const place = picturePlaceAt(grown, at);
   return along(
     { medium },
-    [{ ...insert, item: Object.assign({}, insert.item, { picture }) }],
+    [insert, ...(place ? putAt(grown, place, medium) : [])],
     `${sectionTitle(section)}: one more, your picture`,
     { ...(page && { page: page.id }), section: section.id },
   );
