@@ -569,6 +569,9 @@ const OnDevice = Type.Object(
 );
 export type OnDevice = Static<typeof OnDevice>;
 
+/** The name of a section for links within its page. */
+export const ANCHOR = '^[a-z][a-z0-9]*(-[a-z0-9]+)*$';
+
 export const Section = Type.Object(
   {
     id: Id,
@@ -581,7 +584,7 @@ export const Section = Type.Object(
     /** What it is called where it is one and the same section on several pages: those with one name are changed together. */
     twin: Type.Optional(Id),
     /** What links within the page find it by; the word of its kind where left out. */
-    anchor: Type.Optional(Type.String({ pattern: '^[a-z][a-z0-9]*(-[a-z0-9]+)*$', maxLength: 40 })),
+    anchor: Type.Optional(Type.String({ pattern: ANCHOR, maxLength: 40 })),
     /** True where visitors do not get it: it waits. */
     hidden: Type.Optional(Type.Literal(true)),
     /** As its shape and the look have it where left out. */

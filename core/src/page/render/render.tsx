@@ -158,12 +158,9 @@ function pictureRules(document: SiteDocument): string[] {
       .map((v) => `${Number(v) * 10}%`)
       .join(' ')};`;
   // Of pictures that are there on one kind of page alone.
+  const placed = picturePlaces(document).flatMap(({ picture }) => picture.on ?? []);
   const own = DEVICES.flatMap((device) => {
-    const there = new Set(
-      picturePlaces(document)
-        .flatMap(({ picture }) => files.find((m) => m.id === picture.on?.[device]) ?? [])
-        .map(focusOf),
-    );
+    const there = new Set(placed.flatMap((on) => files.find((m) => m.id === on[device]) ?? []).map(focusOf));
     const rules = [...there].sort().map((p) => `  .${device}-at-${p} {\n    ${lookAt(p)}\n  }`);
     return rules.length ? [`@container page ${WIDTHS[device]} {\n${rules.join('\n')}\n}`] : [];
   });

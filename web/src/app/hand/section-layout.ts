@@ -12,6 +12,7 @@ import { layoutsOf } from '@tin-porch/core/look';
 import { LAYOUT_TITLES, layoutValue } from '@tin-porch/core/making';
 import {
   ALL_LAYOUTS,
+  ANCHOR,
   openerOf,
   WHOLE_LAYOUTS,
   type Device,
@@ -133,7 +134,7 @@ export class SectionLayout {
     this.misnamed.set(
       taken
         ? 'Another section of the page is named so.'
-        : anchor && !/^[a-z][a-z0-9]*(-[a-z0-9]+)*$/.test(anchor)
+        : anchor && !new RegExp(ANCHOR).test(anchor)
           ? 'Letters and digits, with hyphens between.'
           : '',
     );
