@@ -6,11 +6,12 @@ const MAY_USE = {
   core: [],
   contract: ['core'],
   standins: [],
+  press: ['core'],
   cms: ['core'],
-  host: ['core', 'cms'],
-  server: ['core', 'contract'],
+  host: ['core', 'press', 'cms'],
+  server: ['core', 'contract', 'press'],
   web: ['core', 'contract'],
-  e2e: ['core', 'contract', 'cms', 'server'],
+  e2e: ['core', 'contract', 'press', 'cms', 'server'],
 };
 // What its tests may use besides: the programs it speaks with, started for real.
 const TESTS_MAY_USE = { server: ['host', 'standins'] };

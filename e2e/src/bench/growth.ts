@@ -3,7 +3,7 @@ import type { Page, SiteDocument } from '@tin-porch/core/model';
 import { apply, type Operation } from '@tin-porch/core/operations';
 import { writeVersion, allTexts } from '@tin-porch/core/making';
 import { demoFacts, siteFrom } from '@tin-porch/core/fixtures';
-import { draw, press } from '@tin-porch/server/press';
+import { draw, press } from '@tin-porch/press';
 import pg from 'pg';
 import { openBrowser } from '../support/browser.js';
 import { MAIL, PASSWORD, stackForTests } from '../support/stack-for-tests.js';

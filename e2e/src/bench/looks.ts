@@ -9,7 +9,7 @@ import { packOf } from '@tin-porch/core/brief';
 import { directionNumbered, directionOf, inDirection, newDocument, writeVersion } from '@tin-porch/core/making';
 import { render, type RenderedFile } from '@tin-porch/core/page';
 import { briefFixtures } from '@tin-porch/core/fixtures';
-import { renderedBytes } from '@tin-porch/server/press';
+import { renderedBytes } from '@tin-porch/press';
 import type { Browser } from 'playwright-core';
 import { lookAt, nu } from '../support/rendered.js';
 

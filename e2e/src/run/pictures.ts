@@ -9,7 +9,7 @@ import { apply } from '@tin-porch/core/operations';
 import { readBrief } from '@tin-porch/core/brief';
 import { directionNumbered, inDirection, newDocument, writeVersion } from '@tin-porch/core/making';
 import { render } from '@tin-porch/core/page';
-import { renderedBytes } from '@tin-porch/server/press';
+import { renderedBytes } from '@tin-porch/press';
 import type { Browser } from 'playwright-core';
 import { openBrowser } from '../support/browser.js';
 

@@ -6,7 +6,7 @@ import { fileURLToPath } from 'node:url';
 const USAGE = `usage: ./test [PART …]
 
   lint    style, import directions, formatting
-  unit    core, contract, cms, host, standins and server, in Node
+  unit    core, contract, press, cms, host, standins and server, in Node
   web     the interface’s own tests, in Chromium
   e2e     the whole of it: PostgreSQL, sockets, TLS, a browser
   NAME    one end-to-end suite, such as faults or path
@@ -15,7 +15,7 @@ Without a part, all of them. VERBOSE=1 names every test.`;
 
 const root = fileURLToPath(new URL('../../..', import.meta.url));
 /** What is tested without a browser; each line is a process of its own. */
-const UNITS: readonly (readonly string[])[] = [['server'], ['core'], ['contract', 'cms', 'host', 'standins']];
+const UNITS: readonly (readonly string[])[] = [['server'], ['core'], ['contract', 'press', 'cms', 'host', 'standins']];
 /** Compiled test files, by the sources that are there now: what a removed source left behind does not count. */
 const compiled = (room: string, ending: string) =>
   readdirSync(join(root, room, 'src'), { recursive: true })

@@ -2,7 +2,7 @@ import type { SiteDocument } from '@tin-porch/core/model';
 import { packOf } from '@tin-porch/core/brief';
 import { directionOf, inDirection } from '@tin-porch/core/making';
 import { pagePath } from '@tin-porch/core/page';
-import { drawnPage } from '../press/press.js';
+import { drawnPage } from '@tin-porch/press';
 import type { Choice } from './choices.js';
 
 const escape = (s: string) =>

@@ -36,7 +36,7 @@ import {
 import { pagePath, contentFiles } from '@tin-porch/core/page';
 import { validateDocument } from '@tin-porch/core/validate';
 import { openedFile } from '../files/opened-file.js';
-import { press } from '../press/press.js';
+import { press } from '@tin-porch/press';
 import { cmsFiles } from '../sites/cms-files.js';
 
 const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [--language TAG] [--tone TONE] [--length LENGTH] [--fill FILL] [--direction N] [--look FILE]

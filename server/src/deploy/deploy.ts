@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { makeManifest } from '@tin-porch/core/page';
 import { checklist } from '@tin-porch/core/care';
-import { press, type BlobReader } from '../press/press.js';
+import { press, type BlobReader } from '@tin-porch/press';
 import { JobRefused, type Work } from '../jobs/jobs.js';
 import type { Pictures } from '../pictures/pictures.js';
 import type { ServerRow, Servers } from '../servers/servers.js';

@@ -5,7 +5,7 @@ import type { SiteFile } from '@tin-porch/core/model';
 import { render } from '@tin-porch/core/page';
 import { Accounts } from '../accounts/accounts.js';
 import { Pictures } from '../pictures/pictures.js';
-import { renderedBytes } from '../press/press.js';
+import { renderedBytes } from '@tin-porch/press';
 import { Sites } from '../sites/sites.js';
 import { Strangers } from '../strangers/strangers.js';
 import { realDatabase } from '../testing/real-database.js';

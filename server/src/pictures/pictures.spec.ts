@@ -8,7 +8,7 @@ import type { Operation } from '@tin-porch/core/operations';
 import { writeVersion } from '@tin-porch/core/making';
 import { renderWindow, render } from '@tin-porch/core/page';
 import sharp from 'sharp';
-import { renderedBytes } from '../press/press.js';
+import { renderedBytes } from '@tin-porch/press';
 import { Accounts } from '../accounts/accounts.js';
 import { LibraryAnswer, LibraryClient } from '../library/library-client.js';
 import { Library } from '../library/library.js';

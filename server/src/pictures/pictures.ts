@@ -2,7 +2,7 @@ import { Problem } from '@tin-porch/core/ground';
 import type { Credit, FileMedium, Medium, Retouch, SiteDocument } from '@tin-porch/core/model';
 import { AS_IT_IS, sizeOfSvg } from '@tin-porch/core/look';
 import { freeMediaId } from '@tin-porch/core/making';
-import type { BlobReader } from '../press/press.js';
+import type { BlobReader } from '@tin-porch/press';
 import { transaction, type Database } from '../db/database.js';
 import type { Strangers } from '../strangers/strangers.js';
 import { Thread } from '../threads/thread.js';
