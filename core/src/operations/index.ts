@@ -8,3 +8,4 @@ export * from './part.js';
 export * from './rebase.js';
 export * from './fields.js';
 export * from './fact-operations.js';
+export * from './two-writers.js';
