@@ -6,7 +6,7 @@ import { migrateTables, NEWEST } from './migrations.js';
 import { transaction } from './transaction.js';
 
 /** The tables of a site, in an order in which they can be filled. */
-const TABLES = ['document', 'message'] as const;
+const TABLES = ['document', 'message', 'content', 'person', 'step', 'proposal', 'desk_log'] as const;
 type Table = (typeof TABLES)[number];
 /** Rows fetched at a time. */
 const AT_ONCE = 500;
@@ -104,10 +104,14 @@ export async function restore(db: Pool, file: Readable, replace = false): Promis
     }
     if (failed) throw unreadable(failed);
     if (!head) throw new Error('This is no backup of a site.');
-    // New messages count on from the newest that came back.
-    await client.query(
-      `select setval(pg_get_serial_sequence('message', 'seq'), greatest((select max(seq) from message), 1))`,
-    );
+    // What is new counts on from the newest that came back.
+    for (const [table, column] of [
+      ['message', 'seq'],
+      ['desk_log', 'id'],
+    ] as const)
+      await client.query(
+        `select setval(pg_get_serial_sequence('${table}', '${column}'), greatest((select max(${column}) from ${table}), 1))`,
+      );
     return back;
   });
 }

@@ -38,6 +38,87 @@ alter table message add column if not exists aside boolean not null default fals
 create index if not exists message_received on message (received_at);`,
     down: 'drop index message_received; alter table message drop column aside;',
   },
+  {
+    id: 3,
+    says: 'what the client changes on their own site, and who may',
+    up: `
+create table content (
+  one boolean primary key default true check (one),
+  head bigint not null,
+  served bigint not null,
+  turn bigint not null,
+  release text not null,
+  document jsonb not null
+);
+create table person (
+  id uuid primary key default gen_random_uuid(),
+  name text not null,
+  mail text not null,
+  role text not null check (role in ('publish', 'write', 'messages', 'designer')),
+  password text,
+  made_at timestamptz not null default now(),
+  seen_at timestamptz
+);
+create unique index person_mail on person (lower(mail));
+create table step (
+  seq bigint primary key,
+  id uuid not null unique,
+  kind text not null check (kind in ('do', 'undo')),
+  of bigint references step deferrable initially deferred,
+  turn bigint not null,
+  release text not null,
+  op jsonb not null,
+  inverse jsonb not null,
+  person uuid,
+  by text not null,
+  at timestamptz not null default now(),
+  taken_back bigint
+);
+create table proposal (
+  id uuid primary key,
+  op jsonb not null,
+  turn bigint not null,
+  release text not null,
+  base bigint not null,
+  person uuid,
+  by text not null,
+  note text not null,
+  at timestamptz not null default now(),
+  ended_at timestamptz,
+  answer text
+);
+create table session (
+  token bytea primary key,
+  person uuid not null references person on delete cascade,
+  agent text not null,
+  made_at timestamptz not null default now(),
+  seen_at timestamptz not null default now(),
+  ends_at timestamptz not null
+);
+create table sign_in_link (
+  token bytea primary key,
+  person uuid not null references person on delete cascade,
+  ends_at timestamptz not null
+);
+create table sign_in_try (
+  id bigint generated always as identity primary key,
+  mail text not null,
+  origin text not null,
+  at timestamptz not null default now()
+);
+create index sign_in_try_origin on sign_in_try (origin, at);
+create table desk_log (
+  id bigint generated always as identity primary key,
+  at timestamptz not null default now(),
+  by text not null,
+  what text not null
+);
+alter table message add column read_at timestamptz, add column note text not null default '';`,
+    down: `
+alter table message drop column note, drop column read_at;
+drop table desk_log; drop table sign_in_try; drop table sign_in_link; drop table session; drop table proposal; drop table step;
+drop table person; drop table content;`,
+  },
 ];
 export const NEWEST = MIGRATIONS.at(-1)!.id;
 

@@ -2,7 +2,7 @@ import { createHash, timingSafeEqual } from 'node:crypto';
 import { statfs } from 'node:fs/promises';
 import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
-import { eraseMessages, keepDocument, messagesAfter } from '@tin-porch/cms';
+import { eraseMessages, keepDocument, messagesAfter, ROLES, type DeskRole } from '@tin-porch/cms';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { validateDocument } from '@tin-porch/core/validate';
@@ -12,6 +12,7 @@ import type { HostParts } from './public.js';
 import { NameTaken, type Site, type SiteSettings } from './sites.js';
 
 const closed = { type: 'object', additionalProperties: false } as const;
+const name = { type: 'string', minLength: 1, maxLength: 120 };
 const domain = { type: 'string', maxLength: 253, pattern: '^[a-z0-9-]+(\\.[a-z0-9-]+)+$' };
 const id = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' };
 const checks = {
@@ -60,7 +61,24 @@ const checks = {
       },
     },
   }),
-  current: checkOf({ ...closed, required: ['release'], properties: { release: id } }),
+  current: checkOf({
+    ...closed,
+    required: ['release', 'knows'],
+    properties: { release: id, knows: { type: 'integer', minimum: 0 } },
+  }),
+  person: checkOf({
+    ...closed,
+    required: ['name', 'mail', 'role', 'by'],
+    properties: {
+      name: { type: 'string', minLength: 1, maxLength: 80 },
+      mail: { type: 'string', maxLength: 254, pattern: '^[^\\s@<>]+@[^\\s@<>]+\\.[^\\s@<>]+$' },
+      role: { enum: ROLES },
+      by: name,
+    },
+  }),
+  role: checkOf({ ...closed, required: ['role', 'by'], properties: { role: { enum: ROLES }, by: name } }),
+  by: checkOf({ ...closed, required: ['by'], properties: { by: name } }),
+  answer: checkOf({ ...closed, required: ['answer'], properties: { answer: { type: 'string', maxLength: 500 } } }),
   preview: checkOf({
     ...closed,
     required: ['days'],
@@ -91,6 +109,20 @@ const checks = {
 };
 const isId = checkOf(id);
 const isDomain = checkOf(domain);
+const isUuid = checkOf({ type: 'string', pattern: '^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$' });
+
+/** What a database that does not answer is told as. */
+function noDatabase(error: unknown): never {
+  const { code = '', message = '' } = error as { code?: string; message?: string };
+  if (!/^(?:ECONN|57P|08)/.test(code) && !/timeout|Connection terminated/i.test(message)) throw error;
+  throw new Problem(503, 'The database of this server does not answer', (error as Error).message);
+}
+/** “after”, the number of the last that is known. @throws Problem 400 */
+function wholeNumber(said: unknown): number {
+  const after = Number(said ?? 0);
+  if (!Number.isSafeInteger(after) || after < 0) throw new Problem(400, '“after” is a whole number');
+  return after;
+}
 
 function body<T>(req: Request, check: Check): T {
   if (!check(req.body)) throw new Problem(400, 'The request is not valid', faultsIn(check.errors, 'body'));
@@ -99,7 +131,7 @@ function body<T>(req: Request, check: Check): T {
 
 /** The API through which Tin Porch looks after the sites of this server. Every call needs the server’s token. */
 export function controlApp(parts: HostParts): Express {
-  const { config, sites, blobs, databases, certificates, logs, challenges } = parts;
+  const { config, sites, blobs, databases, certificates, logs, challenges, desks } = parts;
   const app = express();
   app.disable('x-powered-by');
   const right = createHash('sha256').update(`Bearer ${config.control.token}`).digest();
@@ -211,12 +243,62 @@ export function controlApp(parts: HostParts): Express {
 
   app.post('/v1/sites/:id/current', json, async (req, res) => {
     const site = siteOf(req);
-    const release = await sites.release(site.settings.id, body<{ release: string }>(req, checks.current).release);
+    const { release: id, knows } = body<{ release: string; knows: number }>(req, checks.current);
+    const release = await sites.release(site.settings.id, id);
     if (!release) throw new Problem(404, 'There is no such release');
     const missing = await blobs.missing(Object.values(release.manifest.files).map((f) => f.hash));
     if (missing.length) throw new Problem(409, 'Some files of that release are gone', '', { missing });
-    await sites.switchTo(site, release, new Date().toISOString());
+    const put = () => sites.switchTo(site, release, new Date().toISOString());
+    // What its people changed since the designer looked is not to be lost.
+    if (await databases.has(site.settings.id))
+      await (await desks.content(site)).take(release.id, release.document, knows, put).catch(noDatabase);
+    else await put();
     res.json(show(site));
+  });
+
+  app.get('/v1/sites/:id/steps', async (req, res) => {
+    const site = siteOf(req);
+    const after = wholeNumber(req.query['after']);
+    if (!(await databases.has(site.settings.id))) return void res.json({ steps: [], proposals: [] });
+    const [content, proposals] = [await desks.content(site), await desks.proposals(site)];
+    res.json({ steps: await content.steps(after), proposals: await proposals.waiting() });
+  });
+  app.put('/v1/sites/:id/proposals/:proposal', json, async (req, res) => {
+    if (!isUuid(req.params['proposal'])) throw new Problem(404, 'There is no such proposal');
+    const proposals = await desks.proposals(siteOf(req));
+    await proposals.answer(req.params['proposal'] as string, body<{ answer: string }>(req, checks.answer).answer);
+    res.status(204).end();
+  });
+  app.get('/v1/sites/:id/desk', async (req, res) => {
+    const site = siteOf(req);
+    if (!(await databases.has(site.settings.id))) return void res.json({ people: [], log: [] });
+    const people = await desks.people(site);
+    res.json({ people: await people.list(), log: await people.log() });
+  });
+  app.post('/v1/sites/:id/people', json, async (req, res) => {
+    const { by, ...who } = body<{ name: string; mail: string; role: DeskRole; by: string }>(req, checks.person);
+    res.status(201).json(await (await desks.people(siteOf(req))).invite(who, by));
+  });
+  const personOf = (req: Request): string => {
+    if (!isUuid(req.params['person'])) throw new Problem(404, 'There is no such person');
+    return req.params['person'] as string;
+  };
+  app.put('/v1/sites/:id/people/:person', json, async (req, res) => {
+    const { role, by } = body<{ role: DeskRole; by: string }>(req, checks.role);
+    await (await desks.people(siteOf(req))).setRole(personOf(req), role, by);
+    res.status(204).end();
+  });
+  app.delete('/v1/sites/:id/people/:person', json, async (req, res) => {
+    await (await desks.people(siteOf(req))).remove(personOf(req), body<{ by: string }>(req, checks.by).by);
+    res.status(204).end();
+  });
+  app.post('/v1/sites/:id/people/:person/link', json, async (req, res) => {
+    const { by } = body<{ by: string }>(req, checks.by);
+    res.status(201).json({ token: await (await desks.people(siteOf(req))).linkAgain(personOf(req), by) });
+  });
+  app.post('/v1/sites/:id/desk', json, async (req, res) => {
+    const { by } = body<{ by: string }>(req, checks.by);
+    res.status(201).json({ token: await (await desks.people(siteOf(req))).designerLink(by) });
   });
 
   app.put('/v1/challenges/:token', json, (req, res) => {
@@ -236,8 +318,7 @@ export function controlApp(parts: HostParts): Express {
 
   app.get('/v1/sites/:id/messages', async (req, res) => {
     const site = siteOf(req);
-    const after = Number(req.query['after'] ?? 0);
-    if (!Number.isSafeInteger(after) || after < 0) throw new Problem(400, '“after” is a whole number');
+    const after = wholeNumber(req.query['after']);
     res.json({ messages: await messagesAfter(await databases.pool(site.settings.id), after) });
   });
 

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { readFile } from 'node:fs/promises';
+import { access, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import pg from 'pg';
 import { migrateTables, transaction } from '@tin-porch/cms';
@@ -45,6 +45,13 @@ export class Databases {
     await migrateTables(await this.pool(siteId));
   }
 
+  /** Whether a site has a CMS here. */
+  has = (siteId: string): Promise<boolean> =>
+    access(join(this.folder, siteId, 'cms.json')).then(
+      () => true,
+      () => false,
+    );
+
   /** The connection pool of one site, in its own role. */
   async pool(siteId: string): Promise<pg.Pool> {
     const known = this.pools.get(siteId);
@@ -52,6 +59,9 @@ export class Databases {
     const { password } = JSON.parse(await readFile(join(this.folder, siteId, 'cms.json'), 'utf8')) as {
       password: string;
     };
+    // Two that asked at once get one.
+    const made = this.pools.get(siteId);
+    if (made) return made;
     const url = new URL(this.url);
     url.username = `site_${siteId.replace(/-/g, '_')}`;
     url.password = password;

@@ -145,17 +145,17 @@ describe('a hosting server', () => {
   it('switches between whole releases only, and serves what it switched to', async () => {
     const [first, second] = [release('The first words'), release('The second words')];
     place('r-1', first);
-    expect((await control('POST', '/sites/tolliver/current', { release: 'r-1' })).status).toBe(409);
+    expect((await control('POST', '/sites/tolliver/current', { knows: 0, release: 'r-1' })).status).toBe(409);
     await send(first);
-    expect((await control('POST', '/sites/tolliver/current', { release: 'r-1' })).status).toBe(200);
+    expect((await control('POST', '/sites/tolliver/current', { knows: 0, release: 'r-1' })).status).toBe(200);
     expect((await get('/')).body).toContain('The first words');
     await send(second);
     place('r-2', second);
-    await control('POST', '/sites/tolliver/current', { release: 'r-2' });
+    await control('POST', '/sites/tolliver/current', { knows: 0, release: 'r-2' });
     expect((await get('/')).body).toContain('The second words');
     const health = (await control('GET', '/health')).body as unknown as { sites: { pointer: { before: string } }[] };
     expect(health.sites[0]!.pointer.before).toBe('r-1');
-    expect((await control('POST', '/sites/tolliver/current', { release: 'r-9' })).status).toBe(404);
+    expect((await control('POST', '/sites/tolliver/current', { knows: 0, release: 'r-9' })).status).toBe(404);
   });
 
   it('still has the styles of the release before, for readers who came just ahead of the switch', async () => {
@@ -175,7 +175,7 @@ describe('a hosting server', () => {
     const moved = releaseOf(led);
     await send(moved);
     place('r-3', moved);
-    await control('POST', '/sites/tolliver/current', { release: 'r-3' });
+    await control('POST', '/sites/tolliver/current', { knows: 0, release: 'r-3' });
     for (const path of ['/kontakt/fr%C3%BCher.html', '/kontakt/fr%C3%BCher.html/']) {
       const answer = await get(path);
       expect([answer.status, answer.headers['location']]).toEqual([301, '/contact/']);
@@ -185,7 +185,7 @@ describe('a hosting server', () => {
     // What is a page is served, whatever is said of its address.
     expect((await get('/contact/')).status).toBe(200);
     expect((await get('/kontakt/')).status).toBe(404);
-    await control('POST', '/sites/tolliver/current', { release: 'r-2' });
+    await control('POST', '/sites/tolliver/current', { knows: 0, release: 'r-2' });
   });
 
   it('serves the same after a restart', async () => {

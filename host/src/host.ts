@@ -9,6 +9,7 @@ import { Certificates } from './certificates.js';
 import type { HostConfig } from './config.js';
 import { controlApp } from './control.js';
 import { Databases } from './databases.js';
+import { Desks } from './desk/desks.js';
 import { publicApp, type HostParts } from './public.js';
 import { Sites } from './sites.js';
 
@@ -18,18 +19,19 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
   await mkdir(at('blobs'), { recursive: true });
   const blobs = new Blobs(at('blobs'), config.reserveBytes);
   await blobs.tidy();
-  const parts: HostParts = {
+  const own = {
     config,
     sites: await Sites.load(at('sites'), config.temporary.base),
     blobs,
     certificates: await Certificates.load(at('certificates')),
     databases: new Databases(config.databaseUrl, at('sites')),
     logs: new AccessLogs(at('logs')),
-    challenges: new Map(),
-    marks: new Map(),
+    challenges: new Map<string, string>(),
+    marks: new Map<string, number>(),
     startedAt: Date.now(),
     log,
   };
+  const parts: HostParts = { ...own, desks: new Desks(own) };
   const servers: Server[] = [];
   const listen = async (server: Server, port: number, address: string) => {
     server.headersTimeout = 15_000;
@@ -58,7 +60,7 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     config.address,
   );
   await listen(plain(controlApp(parts)), config.control.port, config.control.address);
-  void parts.databases.bringForward(parts.sites.all().map((s) => s.settings.id));
+  void parts.databases.bringForward(parts.sites.all().map((s) => s.settings.id)).then(() => parts.desks.start());
   const shorten = () => void parts.logs.shorten(new Date()).catch(() => undefined);
   shorten();
   const daily = setInterval(shorten, 6 * 3_600_000).unref();
@@ -66,6 +68,7 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
   return {
     async close() {
       stopScrubbing();
+      parts.desks.stop();
       clearInterval(daily);
       for (const server of servers) server.closeAllConnections();
       await Promise.all(servers.map((s) => new Promise((done) => s.close(done))));

@@ -1,7 +1,7 @@
 import compression from 'compression';
 import type { Pool } from 'pg';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
-import { dynamicParts, PAGE_HEADERS } from '@tin-porch/cms';
+import { desk, dynamicParts, PAGE_HEADERS, type DeskSite } from '@tin-porch/cms';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
 import { holdingPage, redirectOf, stylesheetOf } from '@tin-porch/core/page';
 import type { AccessLogs } from './access-log.js';
@@ -9,6 +9,7 @@ import type { Blobs } from './blobs.js';
 import type { Certificates } from './certificates.js';
 import type { HostConfig } from './config.js';
 import type { Databases } from './databases.js';
+import type { Desks } from './desk/desks.js';
 import { previewLeft } from './preview.js';
 import type { Site, Sites } from './sites.js';
 
@@ -19,6 +20,7 @@ export interface HostParts {
   certificates: Certificates;
   databases: Databases;
   logs: AccessLogs;
+  desks: Desks;
   /** http-01 answers by token (RFC 8555, 8.3). */
   challenges: Map<string, string>;
   /** Changes with every message of a site, so that whoever fetches messages knows where to look. */
@@ -94,6 +96,8 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
         .redirect(req.method === 'GET' || req.method === 'HEAD' ? 301 : 308, target + pathAsked(req));
     }
     if (secure) res.set('strict-transport-security', 'max-age=15552000');
+    // Its people are at work behind the holding page too.
+    if (/^\/-\/desk(?:\/|$)/.test(req.path)) return next();
 
     const given = typeof req.query['preview'] === 'string' ? req.query['preview'] : '';
     if (given) {
@@ -144,9 +148,15 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
   app.use(async (req: Request, res: Response, next: NextFunction) => {
     if (!req.path.startsWith('/-/')) return next();
     // The pool is made before the CMS asks, so that it meets a database and not a promise of one.
-    res.locals['db'] = await databases.pool(res.locals.site!.settings.id);
+    res.locals['db'] = await databases.pool(res.locals.site!.settings.id).catch((error: NodeJS.ErrnoException) => {
+      // Named, but not placed so far.
+      if (error.code === 'ENOENT') throw new Problem(404, 'There is nothing at this address');
+      throw error;
+    });
+    if (req.path.startsWith('/-/desk')) res.locals['desk'] = await parts.desks.of(res.locals.site!);
     next();
   });
+  app.use(desk(parts.desks.folder, (req) => req.res!.locals['desk'] as DeskSite));
   app.use(
     dynamicParts((req) => {
       const { site, db } = req.res!.locals as { site: Site; db: Pool };

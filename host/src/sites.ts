@@ -30,6 +30,8 @@ export interface Pointer {
   release: string;
   before: string | null;
   switchedAt: string;
+  /** The designer’s release it stands on, where the people of the site changed something since. */
+  of?: string;
 }
 
 export interface Site {
@@ -139,10 +141,21 @@ export class Sites {
     await writeDurable(join(this.folder, id, 'releases', `${release.id}.json`), JSON.stringify(release));
   }
 
+  /** The designer’s release under what is served: what is served itself, where nobody changed anything since. */
+  async under(site: Site): Promise<Release | undefined> {
+    const id = site.pointer?.of;
+    return id ? this.release(site.settings.id, id) : (site.live ?? undefined);
+  }
+
   /** Makes a release the live one. The pointer is on disk before the first visitor is served from it. */
-  async switchTo(site: Site, release: Release, at: string): Promise<void> {
-    if (site.pointer?.release === release.id && site.live && !site.damage.length) return;
-    const pointer: Pointer = { release: release.id, before: site.pointer?.release ?? null, switchedAt: at };
+  async switchTo(site: Site, release: Release, at: string, of?: string): Promise<void> {
+    if (site.pointer?.release === release.id && site.pointer.of === of && site.live && !site.damage.length) return;
+    const pointer: Pointer = {
+      release: release.id,
+      before: site.pointer?.release ?? null,
+      switchedAt: at,
+      ...(of && { of }),
+    };
     await writeDurable(join(this.folder, site.settings.id, 'current.json'), JSON.stringify(pointer));
     site.before = site.live;
     site.live = release;

@@ -17,6 +17,7 @@ import type { Parts } from './http/parts.js';
 import { Seal } from './secrets/seal.js';
 import { porchApp } from './http/app.js';
 import { Inbox } from './inbox/inbox.js';
+import { LiveChanges } from './live/live-changes.js';
 import { cleaningSteps } from './jobs/cleaning.js';
 import { Jobs } from './jobs/jobs.js';
 import { LibraryClient } from './library/library-client.js';
@@ -56,6 +57,7 @@ export async function startPorch(
   const certificates = new Certificates(db, config, sites, servers, registrar, seal);
   const rounds = new Rounds(db, config, sites, servers, registrar, strangers);
   const inbox = new Inbox(db, servers);
+  const live = new LiveChanges(db, sites, servers);
   const pictures = new Pictures(db, strangers);
   const spellings = new Spellings();
   const service = config.writing && { client: new WritingClient(config.writing), name: config.writing.name };
@@ -73,6 +75,7 @@ export async function startPorch(
     registrar,
     rounds,
     inbox,
+    live,
     events,
     writing,
     strangers,
@@ -88,8 +91,8 @@ export async function startPorch(
     ),
   };
 
-  jobs.handle('deploy', (work) => deployJob(work, sites, servers, pictures));
-  jobs.handle('rollback', (work) => rollbackSteps(work, sites, servers));
+  jobs.handle('deploy', (work) => deployJob(work, parts));
+  jobs.handle('rollback', (work) => rollbackSteps(work, parts));
   jobs.handle('certificate', (work) => certificates.steps(work));
   jobs.handle('publish', (work) => publishSteps(work, parts));
   jobs.handle('round', (work) => rounds.steps(work));
@@ -105,6 +108,7 @@ export async function startPorch(
   inbox.start();
   const serving = new Serving(sites, servers);
   serving.start();
+  live.start();
 
   const server = createServer({ maxHeaderSize: 16_384 }, porchApp(parts, log));
   server.headersTimeout = 15_000;
@@ -115,6 +119,7 @@ export async function startPorch(
     async close() {
       inbox.stop();
       serving.stop();
+      live.stop();
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
       await jobs.stop();

@@ -9,6 +9,7 @@ export { directionOf, tongueName, tongueOf } from './reading/tongue.js';
 export * from './reading/read-text.js';
 export { readServiceLine } from './reading/services.js';
 export { readHours, hoursLines, dayList, type Hours, type Opening } from './hours/index.js';
+export { dayFault, hoursOfWeek, weekOf, type DayTime, type Week } from './hours/week.js';
 export { readPhone } from './reading/reach.js';
 export * from './confirm.js';
 export { factsToTell, heldEntries, type HeldBack } from './to-tell.js';

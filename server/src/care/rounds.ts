@@ -76,7 +76,7 @@ export class Rounds {
       if (error instanceof HostRefused && error.status === 404) return null;
       throw error;
     });
-    const id = served?.pointer?.release ?? site.liveRelease;
+    const id = served?.pointer?.of ?? served?.pointer?.release ?? site.liveRelease;
     const live = id ? await this.sites.releases.get(site.id, id) : undefined;
     if (!live) throw new JobRefused('The site is on no server yet.');
     const paths = Object.keys(live.manifest.files)

@@ -13,10 +13,9 @@ describe('a deploy', () => {
   beforeAll(async () => (world = await smallWorld()), 60_000);
   afterAll(() => world.end());
 
-  const deploy = (site: string, killBefore = '') =>
-    world.run(site, (work) => deploySteps(work, world.sites, world.servers, world.pictures), { killBefore });
+  const deploy = (site: string, killBefore = '') => world.run(site, (work) => deploySteps(work, world), { killBefore });
   const rollback = (site: string, release: string, killBefore = '') =>
-    world.run(site, (work) => rollbackSteps(work, world.sites, world.servers), { input: { release }, killBefore });
+    world.run(site, (work) => rollbackSteps(work, world), { input: { release }, killBefore });
   const live = async (site: string) => (await world.sites.get(site))!.liveRelease;
   const served = async (site: string) => (await (await world.quay()).client.site(site)).pointer?.release ?? null;
   const heading = (site: string, value: string) => world.change(site, { op: 'setFact', field: 'phone', value });
@@ -54,7 +53,7 @@ describe('a deploy', () => {
   it('can be killed before any of its steps, and ends the same when it is run again', async () => {
     const site = await world.site('Quay Pottery');
     const steps = Object.keys((await deploy(await world.site('Quay Twin'))).steps);
-    expect(steps.length).toBe(5);
+    expect(steps.length).toBe(6);
     for (const [n, step] of steps.entries()) {
       await heading(site, `01632 960 10${n}`);
       const before = await live(site);
@@ -91,7 +90,7 @@ describe('a deploy', () => {
     expect((await deploy(bare)).error?.message).toContain('no pages yet');
     expect((await deploy('nobody')).error?.message).toBe('The site is gone.');
     await world.sites.setOpen(bare, true);
-    const open = await world.run(bare, (work) => deployJob(work, world.sites, world.servers, world.pictures));
+    const open = await world.run(bare, (work) => deployJob(work, world));
     expect(open.error?.name).toBe('JobRefused');
     expect(Object.keys(open.steps)).toEqual(['Look over the checklist']);
   });

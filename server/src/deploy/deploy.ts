@@ -1,10 +1,13 @@
 import { createHash } from 'node:crypto';
+import { sharePicture } from '@tin-porch/core/look';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { makeManifest } from '@tin-porch/core/page';
 import { checklist } from '@tin-porch/core/care';
 import { press, type BlobReader } from '@tin-porch/press';
-import { JobRefused, type Work } from '../jobs/jobs.js';
+import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
+import type { LiveChanges } from '../live/live-changes.js';
 import type { Pictures } from '../pictures/pictures.js';
+import { HostRefused } from '../servers/host-client.js';
 import type { ServerRow, Servers } from '../servers/servers.js';
 import type { SiteHead, SiteRow } from '../sites/site-row.js';
 import type { Sites } from '../sites/sites.js';
@@ -63,25 +66,75 @@ export const lookOver = (work: Work, site: SiteRow): Promise<string> =>
     return Promise.resolve('Nothing stands in the way');
   });
 
+/** What deploying stands on. */
+export interface DeployParts {
+  sites: Sites;
+  servers: Servers;
+  pictures: Pictures;
+  live: LiveChanges;
+}
+
+/**
+ * The step that fetches what the people of a site changed where it is live; gives the last of it. Nothing goes up while some
+ * of it waits for a decision: it would be written over.
+ */
+export const bringInLive = (
+  work: Work,
+  { live }: Pick<DeployParts, 'live'>,
+  site: SiteRow,
+  server: ServerRow,
+): Promise<{ knows: number; detail: string }> =>
+  work.step('Bring in what was changed on the site', async () => {
+    const before = await live.known(site.id);
+    const knows = await live.pull(site.id, server.client);
+    const held = await live.heldCount(site.id);
+    if (held)
+      throw new JobRefused(
+        `${some(held, 'change')} made on the site itself ${held === 1 ? 'says' : 'say'} something else than the drafts. Decide in Care which is to be.`,
+      );
+    const came = knows - before;
+    return { knows, detail: came ? some(came, 'change') : knows ? 'Nothing new' : 'Nothing was changed there' };
+  });
+
 /** The job of bringing a document to its server. Behind the holding page anything may go up, open to visitors not. */
-export async function deployJob(work: Work, sites: Sites, servers: Servers, pictures: Pictures): Promise<void> {
-  const { site } = await siteAndServer(sites, servers, work.job.site);
+export async function deployJob(work: Work, parts: DeployParts): Promise<void> {
+  const { site } = await siteAndServer(parts.sites, parts.servers, work.job.site);
   if (site.open) await lookOver(work, site);
-  await deploySteps(work, sites, servers, pictures);
+  await deploySteps(work, parts);
+}
+
+/** Hashes of the picture files that share pictures are made of: whoever presses the site elsewhere needs them. */
+const shareSources = (document: SiteDocument): string[] => [
+  ...new Set(document.pages.flatMap((page) => sharePicture(document, page).file?.hash ?? [])),
+];
+
+/** Serves a release. @throws JobLater where something was changed on the site meanwhile: it is fetched first then */
+export async function switchOver(server: ServerRow, site: string, release: string, knows: number): Promise<void> {
+  try {
+    await server.client.switchTo(site, release, knows);
+  } catch (error) {
+    if (error instanceof HostRefused && error.status === 409 && typeof error.body['head'] === 'number')
+      throw new JobLater('The site was changed where it is live at this moment. It is brought in first.', 1);
+    throw error;
+  }
 }
 
 /**
  * The steps that bring a site’s document to its server: CMS set up, release drawn, missing files sent, release
  * registered, pointer switched. Every step can be run again, so a killed deploy simply starts over.
  */
-export async function deploySteps(work: Work, sites: Sites, servers: Servers, pictures: Pictures): Promise<void> {
-  const { site, server } = await siteAndServer(sites, servers, work.job.site);
+export async function deploySteps(work: Work, parts: DeployParts): Promise<void> {
+  const { sites, servers, pictures } = parts;
+  const { server, ...found } = await siteAndServer(sites, servers, work.job.site);
+  let { site } = found;
   if (!site.document.pages.length)
     throw new JobRefused('There are no pages yet. Generate the site from its brief first.');
   await work.step(`Set up the CMS on ${server.name}`, async () => {
     await tellHost(site, server);
     return 'A schema and a role of its own';
   });
+  const { knows } = await bringInLive(work, parts, site, server);
+  site = (await siteAndServer(sites, servers, work.job.site)).site;
   const drawn = await work.step('Press the release', async () => {
     const release = await pressRelease(site.document, originOf(site, server), pictures.readerOf(site.id), work.signal);
     return {
@@ -93,6 +146,10 @@ export async function deploySteps(work: Work, sites: Sites, servers: Servers, pi
   const sent = await work.step('Send what the server lacks', async () => {
     const missing = await server.client.missing([...byHash.keys()]);
     for (const hash of missing) await server.client.putBlob(hash, byHash.get(hash)!);
+    // The site is pressed there too, when its people change it.
+    const read = pictures.readerOf(site.id);
+    for (const hash of await server.client.missing(shareSources(site.document)))
+      await server.client.putBlob(hash, await read(hash));
     return {
       count: missing.length,
       detail: missing.length ? `${missing.length} of ${some(byHash.size, 'file')}` : 'Nothing: all of it is there',
@@ -112,7 +169,7 @@ export async function deploySteps(work: Work, sites: Sites, servers: Servers, pi
     return drawn.id;
   });
   await work.step('Serve it', async () => {
-    await server.client.switchTo(site.id, drawn.id);
+    await switchOver(server, site.id, drawn.id, knows);
     await sites.releases.markLive(site.id, drawn.id);
     return 'Served from now on';
   });

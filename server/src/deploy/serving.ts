@@ -33,7 +33,13 @@ export class Serving {
         const served = health.sites.find((s) => s.id === site.id);
         // What is damaged there is found by the rounds and mended by the next deploy; it says nothing of what was meant.
         if (served?.damage.length || health.unreadable[site.id]) continue;
-        if (await this.sites.takeOver(site, served?.pointer?.release ?? null, served?.open ?? false))
+        if (
+          await this.sites.takeOver(
+            site,
+            served?.pointer?.of ?? served?.pointer?.release ?? null,
+            served?.open ?? false,
+          )
+        )
           await tell(this.sites.db, { kind: 'care', site: site.id });
       }
     });

@@ -10,6 +10,7 @@ import type { Registrar } from '../domains/registrar.js';
 import type { Events } from '../events/events.js';
 import type { Inbox } from '../inbox/inbox.js';
 import type { Jobs } from '../jobs/jobs.js';
+import type { LiveChanges } from '../live/live-changes.js';
 import type { Library } from '../library/library.js';
 import type { SiteFiles } from '../files/site-files.js';
 import type { Pictures } from '../pictures/pictures.js';
@@ -34,6 +35,7 @@ export interface Parts {
   registrar: Registrar;
   rounds: Rounds;
   inbox: Inbox;
+  live: LiveChanges;
   events: Events;
   strangers: Strangers;
   writing: Writing;

@@ -1,11 +1,8 @@
 import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';
-import { deploySteps, lookOver, originOf, siteAndServer, tellHost } from '../deploy/deploy.js';
+import { deploySteps, lookOver, originOf, siteAndServer, tellHost, type DeployParts } from '../deploy/deploy.js';
 import { JobLater, type Work } from '../jobs/jobs.js';
-import type { Pictures } from '../pictures/pictures.js';
 import { HostRefused } from '../servers/host-client.js';
-import type { Servers } from '../servers/servers.js';
-import type { Sites } from '../sites/sites.js';
 
 /** Renew a certificate when it has fewer days left than this. */
 export const RENEW_DAYS = 30;
@@ -16,9 +13,9 @@ export const RENEW_DAYS = 30;
  */
 export async function publishSteps(
   work: Work,
-  parts: { sites: Sites; servers: Servers; certificates: Certificates; rounds: Rounds; pictures: Pictures },
+  parts: DeployParts & { certificates: Certificates; rounds: Rounds },
 ): Promise<void> {
-  const { sites, servers, certificates, rounds, pictures } = parts;
+  const { sites, servers, certificates, rounds } = parts;
   const { site, server } = await siteAndServer(sites, servers, work.job.site);
   await lookOver(work, site);
   // Not what was meant to be served counts, but what is.
@@ -26,7 +23,9 @@ export async function publishSteps(
     if (error instanceof HostRefused && error.status === 404) return null;
     throw error;
   });
-  const live = served?.pointer ? await sites.releases.get(site.id, served.pointer.release) : undefined;
+  const live = served?.pointer
+    ? await sites.releases.get(site.id, served.pointer.of ?? served.pointer.release)
+    : undefined;
   const lacking = live ? await server.client.missing(Object.values(live.manifest.files).map((f) => f.hash)) : [];
   if (
     !live ||
@@ -35,7 +34,7 @@ export async function publishSteps(
     lacking.length ||
     served?.damage.length
   )
-    await deploySteps(work, sites, servers, pictures);
+    await deploySteps(work, parts);
   if (site.domain) {
     const names = await certificates.namesOf(site.domain, server.address);
     if (!(await certificates.good(site.domain, names, RENEW_DAYS))) await certificates.steps(work);

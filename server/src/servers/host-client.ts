@@ -1,11 +1,13 @@
 import { JobLater, JobRefused } from '../jobs/jobs.js';
+import type { Operation } from '@tin-porch/core/operations';
 import type { Manifest } from '@tin-porch/core/page';
 
 export interface HostSite {
   id: string;
   domain: string | null;
   open: boolean;
-  pointer: { release: string; before: string | null; switchedAt: string } | null;
+  /** `of` is the designer’s release under it, where the people of the site changed something since. */
+  pointer: { release: string; before: string | null; switchedAt: string; of?: string } | null;
   /** What of it the server could not read; empty where all is well. */
   damage: string[];
 }
@@ -26,6 +28,34 @@ export interface HostMessage {
   fields: Record<string, string>;
   receivedAt: string;
   aside: boolean;
+}
+/** A step that was made on a site where it is live. */
+export interface HostStep {
+  seq: number;
+  id: string;
+  turn: number;
+  release: string;
+  operation: Operation;
+  by: string;
+  at: string;
+}
+export interface HostProposal extends Omit<HostStep, 'seq'> {
+  base: number;
+  note: string;
+}
+export type DeskRole = 'publish' | 'write' | 'messages';
+export interface HostPerson {
+  id: string;
+  name: string;
+  mail: string;
+  role: DeskRole;
+  madeAt: string;
+  seenAt: string | null;
+  password: boolean;
+}
+export interface HostDesk {
+  people: HostPerson[];
+  log: { at: string; by: string; what: string }[];
 }
 export interface CertificateFacts {
   domain: string;
@@ -109,7 +139,24 @@ export class HostClient {
   putBlob = (hash: string, bytes: Uint8Array) => this.call<void>('PUT', `/blobs/${hash}`, undefined, bytes);
   putRelease = (id: string, release: string, manifest: Manifest, document: string) =>
     this.call<void>('PUT', `/sites/${id}/releases/${release}`, { manifest, document });
-  switchTo = (id: string, release: string) => this.call<HostSite>('POST', `/sites/${id}/current`, { release });
+  /** Serves a release. `knows` is the last step made on the site itself that it has seen; unseen ones are not written over (409). */
+  switchTo = (id: string, release: string, knows: number) =>
+    this.call<HostSite>('POST', `/sites/${id}/current`, { release, knows });
+  /** What was changed on a site itself after a step, and what waits to be looked at. */
+  steps = (id: string, after: number) =>
+    this.call<{ steps: HostStep[]; proposals: HostProposal[] }>('GET', `/sites/${id}/steps?after=${after}`);
+  answerProposal = (id: string, proposal: string, answer: string) =>
+    this.call<void>('PUT', `/sites/${id}/proposals/${proposal}`, { answer });
+  desk = (id: string) => this.call<HostDesk>('GET', `/sites/${id}/desk`);
+  invite = (id: string, who: { name: string; mail: string; role: DeskRole; by: string }) =>
+    this.call<{ id: string; token: string }>('POST', `/sites/${id}/people`, who);
+  setRole = (id: string, person: string, role: DeskRole, by: string) =>
+    this.call<void>('PUT', `/sites/${id}/people/${person}`, { role, by });
+  removePerson = (id: string, person: string, by: string) =>
+    this.call<void>('DELETE', `/sites/${id}/people/${person}`, { by });
+  linkFor = (id: string, person: string, by: string) =>
+    this.call<{ token: string }>('POST', `/sites/${id}/people/${person}/link`, { by });
+  deskLink = (id: string, by: string) => this.call<{ token: string }>('POST', `/sites/${id}/desk`, { by });
   putChallenge = (token: string, answer: string) => this.call<void>('PUT', `/challenges/${token}`, { answer });
   dropChallenge = (token: string) => this.call<void>('DELETE', `/challenges/${token}`);
   putCertificate = (domain: string, key: string, chain: string) =>

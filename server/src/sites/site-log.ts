@@ -28,9 +28,9 @@ export interface Sending {
   part?: Part;
 }
 
-/** Who changes a site: an account, and the name that stands in the history. */
+/** Who changes a site: an account, or nobody’s (where it is changed on the site itself), and the name that stands in the history. */
 export interface Author {
-  id: string;
+  id: string | null;
   name: string;
 }
 
@@ -38,6 +38,14 @@ export interface Author {
 export interface Taken {
   head: number;
   operation?: Operation;
+}
+
+/** A step of a log as it was written, by its own id where it came with one. */
+export interface Draft {
+  operation: Operation;
+  client: string | null;
+  /** False where it was taken back again. */
+  stands: boolean;
 }
 
 /** One step as lists of the history tell it. */
@@ -141,7 +149,7 @@ export class SiteLog {
     client: pg.PoolClient,
     site: SiteRow,
     step: number,
-    author: string,
+    author: string | null,
     tab: string | null,
   ): Promise<LogRow[]> {
     const others = await client.query(
@@ -306,7 +314,7 @@ export class SiteLog {
     db: Pick<pg.PoolClient, 'query'>,
     site: string,
     kind: 'undo' | 'redo',
-    author: string,
+    author: string | null,
   ): Promise<number | null> {
     const { rows } = await db.query<{ seq: number }>(
       kind === 'undo'
@@ -362,6 +370,22 @@ export class SiteLog {
       [site.id, step, site.head],
     );
     return rows.length === site.head - step ? rows.map((r) => r.op) : null;
+  }
+
+  /** All steps of a site after one, oldest first, and the newest of them. Those of an older schema come forward. */
+  async draftsSince(id: string, step: number): Promise<{ head: number; drafts: Draft[] }> {
+    const { rows } = await this.db.query<LogRow & { client: string | null }>(
+      `select ${LOG}, client from operation where site = $1 and seq > $2 order by seq`,
+      [id, step],
+    );
+    const stands = new Set(standing(rows));
+    let document = await this.documentAt(id, step);
+    const drafts = rows.map((r): Draft => {
+      const operation = operationForward(r.op, document);
+      document = applyOrRefuse(document, operation).document;
+      return { operation, client: r.client, stands: stands.has(r) };
+    });
+    return { head: rows.at(-1)?.seq ?? step, drafts };
   }
 
   /** What an account could take back or put back. */

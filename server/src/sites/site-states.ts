@@ -9,7 +9,7 @@ export class SiteStates {
   /** Everything known of some sites that path and state are read from. */
   async known(rows: readonly SiteHead[]): Promise<Map<string, SiteFacts>> {
     const ids = rows.map((r) => r.id);
-    const [findings, rounds, releases, certificates] = await Promise.all([
+    const [findings, rounds, behind, certificates] = await Promise.all([
       this.db.query<{ site: string } & Pick<Finding, 'severity' | 'title'>>(
         `select site, severity, title from finding where ended_at is null and site = any($1) order by severity, first_seen`,
         [ids],
@@ -18,8 +18,11 @@ export class SiteStates {
         'select site, max(at) as at from round where site = any($1) group by site',
         [ids],
       ),
-      this.db.query<{ site: string; id: string; head: number }>(
-        'select site, id, head from release where site = any($1)',
+      // What was changed on the site itself is live: it is nothing to deploy.
+      this.db.query<{ site: string }>(
+        `select s.id as site from site s join release r on r.site = s.id and r.id = s.live_release
+         where s.id = any($1) and s.head > r.head
+           and exists (select 1 from operation o where o.site = s.id and o.seq > r.head and o.part <> 'client')`,
         [ids],
       ),
       this.db.query<{ domain: string; until: Date }>(
@@ -29,13 +32,12 @@ export class SiteStates {
     ]);
     return new Map(
       rows.map((r) => {
-        const live = releases.rows.find((l) => l.site === r.id && l.id === r.liveRelease);
         return [
           r.id,
           {
             summary: r.summary,
             deployed: r.liveRelease !== null,
-            behind: live !== undefined && live.head < r.head,
+            behind: behind.rows.some((b) => b.site === r.id),
             domain: r.domain,
             nameLeadsHere: r.domainSeen?.leadsHere ?? null,
             certificateUntil: certificates.rows.find((c) => c.domain === r.domain)?.until.toISOString() ?? null,

@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import pg from 'pg';
 import { startHost, type HostConfig } from '@tin-porch/host';
 import { startStandins } from '@tin-porch/standins';
 import { demoFacts } from '@tin-porch/core/fixtures';
@@ -12,6 +13,7 @@ import { Certificates } from '../certificates/certificates.js';
 import type { PorchConfig } from '../config.js';
 import { Registrar } from '../domains/registrar.js';
 import type { Job, Work } from '../jobs/jobs.js';
+import { LiveChanges } from '../live/live-changes.js';
 import { Pictures } from '../pictures/pictures.js';
 import { Seal } from '../secrets/seal.js';
 import { Servers } from '../servers/servers.js';
@@ -102,6 +104,7 @@ export async function smallWorld() {
   const certificates = new Certificates(db, config, sites, servers, registrar, seal);
   const rounds = new Rounds(db, config, sites, servers, registrar, strangers);
   const pictures = new Pictures(db, strangers);
+  const live = new LiveChanges(db, sites, servers);
   await new Accounts(db).put('ines@tinporch.example', 'Ines', 'a-dry-place-to-work');
   const { rows } = await db.query<{ id: string; organisation: string }>('select id, organisation from account');
   const ines = { ...rows[0]!, name: 'Ines' };
@@ -116,12 +119,24 @@ export async function smallWorld() {
       certificates,
       rounds,
       pictures,
+      live,
       registrar,
       names: standins.names,
       ines,
     },
     quay: async () => (await servers.get('quay'))!,
     hostData: hostConfig.data,
+    /** Something done in the database of a site on its server. */
+    async hostDb(id: string, sql: string): Promise<void> {
+      const client = new pg.Client({ connectionString: hostDatabase });
+      await client.connect();
+      try {
+        await client.query(`set search_path to site_${id.replace(/-/g, '_')}`);
+        await client.query(sql);
+      } finally {
+        await client.end();
+      }
+    },
 
     /** Makes a site of some pages on the server, not yet deployed. */
     async site(name: string, domain: string | null = null): Promise<string> {

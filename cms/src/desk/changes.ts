@@ -1,0 +1,152 @@
+import { dayFault, hoursOfWeek, type Week } from '@tin-porch/core/brief';
+import { Problem } from '@tin-porch/core/ground';
+import { withFollowing, withTwins } from '@tin-porch/core/making';
+import { reworded, type Service, type SiteDocument } from '@tin-porch/core/model';
+import { apply, textAt, type Operation, type Place, type SingleOperation } from '@tin-porch/core/operations';
+
+/** The facts of a business that its people change themselves. */
+export const OPEN_FACTS = ['phone', 'mail', 'address'] as const;
+export type OpenFact = (typeof OPEN_FACTS)[number];
+/** A service as the desk changes it. */
+export type Priced = Pick<Service, 'name' | 'detail' | 'price'>;
+
+/**
+ * Something that is to read otherwise, with what it was for whoever changed it: where it is something else by now, the
+ * change is refused and both are shown.
+ */
+export type Change =
+  | { kind: 'fact'; field: OpenFact; was: string; value: string }
+  | { kind: 'hours'; was: string; value: Week }
+  | { kind: 'text'; at: Place; was: string; value: string }
+  | { kind: 'service'; service: string; was: Priced | null; value: Priced | null };
+
+const closed = { type: 'object', additionalProperties: false } as const;
+const words = (maxLength: number) => ({ type: 'string', maxLength });
+const ID = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' } as const;
+const priced = {
+  anyOf: [
+    {
+      ...closed,
+      required: ['name', 'detail', 'price'],
+      properties: { name: words(120), detail: words(600), price: words(60) },
+    },
+    { type: 'null' },
+  ],
+};
+const time = { type: 'string', pattern: '^\\d\\d:\\d\\d$|^$' };
+const kind = (name: Change['kind'], properties: object) => ({
+  ...closed,
+  required: ['kind', ...Object.keys(properties)],
+  properties: { kind: { const: name }, ...properties },
+});
+/** The schema of a list of changes that are one step. */
+export const CHANGES = {
+  type: 'array',
+  minItems: 1,
+  maxItems: 100,
+  items: {
+    oneOf: [
+      kind('fact', { field: { enum: OPEN_FACTS }, was: words(400), value: words(400) }),
+      kind('hours', {
+        was: words(600),
+        value: {
+          ...closed,
+          required: ['days', 'others'],
+          properties: {
+            days: {
+              type: 'array',
+              minItems: 7,
+              maxItems: 7,
+              items: {
+                anyOf: [
+                  { type: 'null' },
+                  {
+                    type: 'array',
+                    maxItems: 4,
+                    items: { ...closed, required: ['opens', 'closes'], properties: { opens: time, closes: time } },
+                  },
+                ],
+              },
+            },
+            others: { type: 'array', maxItems: 20, items: words(200) },
+          },
+        },
+      }),
+      kind('text', {
+        at: { ...closed, required: ['section', 'path'], properties: { section: ID, path: words(200) } },
+        was: words(4000),
+        value: words(4000),
+      }),
+      kind('service', { service: ID, was: priced, value: priced }),
+    ],
+  },
+} as const;
+
+/** @throws Problem 409 with what it says now, where that is not what it said for whoever changed it */
+function refuseChanged(is: string, was: string, what: string): void {
+  if (is === was) return;
+  throw new Problem(409, 'It says something else by now', `${what} now says “${is.slice(0, 300)}”.`, { theirs: is });
+}
+const linesOf = ({ name, detail, price }: Priced) => [name, price, detail].filter(Boolean).join(', ');
+
+function servicesAfter(all: readonly Service[], change: Extract<Change, { kind: 'service' }>): Service[] {
+  const { service: id, was, value } = change;
+  const now = all.find((s) => s.id === id);
+  if (!was) {
+    if (now) return [...all];
+    if (!value?.name.trim()) throw new Problem(422, 'It needs a name');
+    return [...all, { id, ...value }];
+  }
+  if (!now) throw new Problem(409, 'It says something else by now', `“${was.name}” was taken out meanwhile.`);
+  refuseChanged(linesOf(now), linesOf(was), `“${now.name}”`);
+  if (value && !value.name.trim()) throw new Problem(422, 'It needs a name');
+  return all.flatMap((s) => (s.id !== id ? [s] : value ? [{ ...s, ...value }] : []));
+}
+
+/** What one change does to a document, without what follows from it. */
+function one(document: SiteDocument, change: Change): SingleOperation {
+  const { facts } = document;
+  switch (change.kind) {
+    case 'fact': {
+      refuseChanged(facts[change.field], change.was, 'It');
+      if (change.field === 'mail' && change.value && !/^[^\s@]+@[^\s@]+\.[^\s@]+$/.test(change.value))
+        throw new Problem(422, 'That is not a mail address', `“${change.value}”`);
+      if (change.field === 'phone' && change.value && !/\d.*\d.*\d/.test(change.value))
+        throw new Problem(422, 'That is not a phone number', `“${change.value}”`);
+      return { op: 'setFact', field: change.field, value: change.value.trim() };
+    }
+    case 'hours': {
+      refuseChanged(facts.hours, change.was, 'The opening hours');
+      for (const [n, times] of change.value.days.entries()) {
+        const fault = times && dayFault(times);
+        if (fault) throw new Problem(422, 'These hours cannot be', fault, { day: n });
+      }
+      const value = hoursOfWeek(change.value);
+      if (value.length > 600) throw new Problem(422, 'That is too long', 'Six hundred letters at most.');
+      return { op: 'setFact', field: 'hours', value };
+    }
+    case 'service':
+      return { op: 'setServices', services: servicesAfter(facts.services, change) };
+    case 'text': {
+      const text = textAt(document, change.at);
+      if (!text) throw new Problem(409, 'The site has changed meanwhile', 'What this is about is not there any more.');
+      refuseChanged(text.value, change.was, 'It');
+      return { op: 'setText', at: change.at, text: { ...reworded(text, change.value), from: { kind: 'client' } } };
+    }
+  }
+}
+
+/**
+ * What is to read otherwise, as one operation: pages that say a changed fact follow, and so do sections that stand on
+ * several pages.
+ * @throws Problem 409 where something reads otherwise than it did for whoever changed it, 422 where it cannot be
+ */
+export function operationOf(document: SiteDocument, changes: readonly Change[]): Operation {
+  let now = document;
+  const operations = changes.flatMap((change) => {
+    const whole = withTwins(now, withFollowing(now, one(now, change)));
+    now = apply(now, whole).document;
+    return whole.op === 'batch' ? whole.operations : [whole];
+  });
+  return operations.length === 1 ? operations[0]! : { op: 'batch', operations };
+}

@@ -1,0 +1,364 @@
+import { parseCookie } from 'cookie';
+import express, { Router, type NextFunction, type Request, type Response } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import type { Pool } from 'pg';
+import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
+import { Problem, problemFrom } from '@tin-porch/core/ground';
+import { colourTokens } from '@tin-porch/core/look';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { renderPage } from '@tin-porch/core/page';
+import { Content, fitted, type Serving } from '../content.js';
+import { CHANGES, operationOf, type Change } from './changes.js';
+import { DeskInbox } from './inbox.js';
+import { People, type DeskSession, type Person } from './people.js';
+import { factsOf, pagesOf, standsOn } from './places.js';
+import { Proposals } from './proposals.js';
+
+/** What the desk of one site needs: its database, how it is served, and what is served now. */
+export interface DeskSite {
+  db: Pool;
+  serving: Serving;
+  current(): { document: SiteDocument; origin: string; stylesheet?: string | undefined } | undefined;
+  /** Visits by day of the last two weeks, where they are counted. */
+  visits?(): Promise<Record<string, { visits: number; pages: number }>>;
+  /** Told when something was changed, so that whoever brings it in elsewhere knows where to look. */
+  changed?(): void;
+}
+
+const COOKIE = 'desk';
+const closed = { type: 'object', additionalProperties: false } as const;
+const UUID = { type: 'string', pattern: '^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$' } as const;
+const words = (maxLength: number) => ({ type: 'string', maxLength });
+const checks = {
+  signIn: checkOf({
+    ...closed,
+    required: ['mail', 'password'],
+    properties: { mail: words(254), password: words(300) },
+  }),
+  follow: checkOf({ ...closed, required: ['link'], properties: { link: words(60) } }),
+  password: checkOf({ ...closed, required: ['password'], properties: { password: words(300) } }),
+  changes: checkOf({
+    ...closed,
+    required: ['id', 'changes'],
+    properties: { id: UUID, changes: CHANGES, ask: words(1000) },
+  }),
+  preview: checkOf({
+    ...closed,
+    required: ['changes', 'page'],
+    properties: { changes: { ...CHANGES, minItems: 0 }, page: words(64) },
+  }),
+  takeBack: checkOf({
+    ...closed,
+    required: ['id', 'seq'],
+    properties: { id: UUID, seq: { type: 'integer', minimum: 1 } },
+  }),
+  mark: checkOf({ ...closed, properties: { read: { type: 'boolean' }, note: words(2000) } }),
+};
+function body<T>(req: Request, check: Check): T {
+  if (!check(req.body)) throw new Problem(400, 'The request is not valid', faultsIn(check.errors, 'body'));
+  return req.body as T;
+}
+
+/** Which pages say which fact, as long as nothing changes. */
+const stands = new Map<string, { head: string; pages: ReturnType<typeof standsOn> }>();
+const MOST_STANDING = 200;
+function standing(site: string, head: string, document: SiteDocument, origin: string) {
+  const known = stands.get(site);
+  if (known?.head === head) return known.pages;
+  const pages = standsOn(document, origin);
+  stands.delete(site);
+  stands.set(site, { head, pages });
+  if (stands.size > MOST_STANDING) stands.delete(stands.keys().next().value!);
+  return pages;
+}
+
+/** What a desk is sent with: its own script and style, nothing foreign; the page that is looked at stands in a frame of its own. */
+const HEADERS = {
+  'x-content-type-options': 'nosniff',
+  'x-robots-tag': 'noindex',
+  'referrer-policy': 'no-referrer',
+  'content-security-policy':
+    "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; frame-src 'self'; media-src 'self'; base-uri 'self'; form-action 'none'; frame-ancestors 'none'",
+} as const;
+
+/** One request at the desk. */
+interface Call {
+  site: DeskSite;
+  content: Content;
+  people: People;
+  inbox: DeskInbox;
+  proposals: Proposals;
+}
+
+/** One `Content` a site: it serves one change after the other. */
+const contents = new WeakMap<Pool, Content>();
+/** The content of a site, the same one for the same database. */
+export function contentOf(site: Pick<DeskSite, 'db' | 'serving'>): Content {
+  let content = contents.get(site.db);
+  if (!content) contents.set(site.db, (content = new Content(site.db, site.serving)));
+  return content;
+}
+
+/**
+ * The desk of a site, under `/-/desk/`: its application from `folder`, and what it asks for under `api/`. Whoever is signed
+ * in has a cookie that goes nowhere else; what changes something has to say by a header that it comes from the desk itself.
+ */
+export function desk(folder: string, site: (req: Request) => DeskSite): Router {
+  const router = Router();
+  const call = (req: Request): Call => {
+    const at = site(req);
+    return {
+      site: at,
+      content: contentOf(at),
+      people: new People(at.db),
+      inbox: new DeskInbox(at.db),
+      proposals: new Proposals(at.db),
+    };
+  };
+  const current = (at: DeskSite) => {
+    const now = at.current();
+    if (!now) throw new Problem(409, 'The site is not there yet', 'Its designer has not put it up so far.');
+    return now;
+  };
+  const secure = (req: Request) => (req.secure ? '; Secure' : '');
+  const begin = (req: Request, res: Response, token: string) =>
+    void res
+      .set('set-cookie', `${COOKIE}=${token}; Path=/-/desk; Max-Age=2592000; HttpOnly; SameSite=Strict${secure(req)}`)
+      .status(204)
+      .end();
+  const tokenOf = (req: Request) => parseCookie(req.headers.cookie ?? '')[COOKIE] ?? '';
+  const origin = (req: Request) => req.ip ?? '-';
+  const agent = (req: Request) => req.headers['user-agent'] ?? '';
+
+  router.use('/-/desk', (_req, res, next) => {
+    res.removeHeader('x-powered-by');
+    res.set(HEADERS);
+    next();
+  });
+  // The colours of the site, so that its desk is at home there.
+  router.get('/-/desk/look.css', (req, res) => {
+    const { document } = current(site(req));
+    const rules = (tokens: Record<string, string>) =>
+      Object.entries(tokens)
+        .map(([name, value]) => `${name.startsWith('--') ? name : `--${name}`}: ${value};`)
+        .join(' ');
+    res
+      .set('cache-control', 'no-cache')
+      .type('css')
+      .send(`:root { ${rules(colourTokens(document.look.day))} --corner: ${Math.min(document.look.corner, 10)}px; }\n`);
+  });
+
+  const api = Router();
+  api.use(
+    rateLimit({
+      windowMs: 60_000,
+      limit: 600,
+      standardHeaders: 'draft-8',
+      legacyHeaders: false,
+      handler: (_req, _res, next) => next(new Problem(429, 'Too many requests', 'Wait a minute.')),
+    }),
+  );
+  api.use((req, res, next) => {
+    res.set('cache-control', 'no-store');
+    // Another site can send a form here, but neither this header nor this cookie.
+    if (req.method !== 'GET' && req.headers['x-desk'] !== '1')
+      throw new Problem(403, 'That did not come from the desk');
+    next();
+  });
+  api.use(express.json({ limit: '256kb' }));
+
+  api.post('/sign-in', async (req, res) => {
+    const { mail, password } = body<{ mail: string; password: string }>(req, checks.signIn);
+    begin(req, res, await call(req).people.signIn(mail, password, origin(req), agent(req)));
+  });
+  api.post('/follow', async (req, res) => {
+    begin(req, res, await call(req).people.follow(body<{ link: string }>(req, checks.follow).link, agent(req)));
+  });
+
+  // From here on for whoever is signed in.
+  api.use(async (req, res, next) => {
+    const session = await call(req).people.session(tokenOf(req));
+    if (!session) throw new Problem(401, 'Sign in first');
+    res.locals['session'] = session;
+    next();
+  });
+  const sessionOf = (res: Response) => res.locals['session'] as DeskSession;
+  const me = (res: Response): Person => sessionOf(res).person;
+  const may =
+    (...roles: Person['role'][]) =>
+    (_req: Request, res: Response, next: NextFunction) => {
+      if (!roles.includes(me(res).role))
+        throw new Problem(403, 'That is not for you to do', 'Your designer says who may.');
+      next();
+    };
+  const writers = may('publish', 'write', 'designer');
+
+  api.post('/sign-out', async (req, res) => {
+    const { person, name } = sessionOf(res);
+    await call(req).people.end(person.id, name);
+    res.set('set-cookie', `${COOKIE}=; Path=/-/desk; Max-Age=0; HttpOnly; SameSite=Strict`).status(204).end();
+  });
+  api.get('/here', async (req, res) => {
+    const { site: at, inbox, people } = call(req);
+    const { document, origin } = current(at);
+    const person = me(res);
+    const [own] = (await people.list()).filter((p) => p.id === person.id);
+    res.json({
+      site: { name: document.facts.name, address: new URL(origin).host, language: document.language },
+      me: {
+        name: person.name,
+        mail: person.role === 'designer' ? '' : person.mail,
+        role: person.role,
+        password: own?.password ?? false,
+      },
+      unread: await inbox.unread(),
+    });
+  });
+  api.put('/password', may('publish', 'write', 'messages'), async (req, res) => {
+    const { person, name } = sessionOf(res);
+    await call(req).people.setPassword(person, body<{ password: string }>(req, checks.password).password, name);
+    res.status(204).end();
+  });
+  api.get('/sessions', async (req, res) => {
+    const { person, name } = sessionOf(res);
+    const all = await call(req).people.sessions(person.id);
+    res.json({ sessions: all.map((s) => ({ ...s, here: s.name === name })) });
+  });
+  api.delete('/sessions/:name', async (req, res) => {
+    await call(req).people.end(me(res).id, req.params['name']!);
+    res.status(204).end();
+  });
+
+  api.get('/today', async (req, res) => {
+    const { site: at, content, inbox, proposals } = call(req);
+    const [{ messages }, lines, waiting, visits, now] = await Promise.all([
+      inbox.list({ unread: true }),
+      content.lines(12),
+      proposals.lines(6),
+      at.visits?.() ?? Promise.resolve(null),
+      content.read(),
+    ]);
+    res.json({
+      messages: messages.slice(0, 3),
+      lines,
+      proposals: waiting,
+      visits,
+      // What is kept and not yet seen by visitors is said, not hidden.
+      pressing: now.head - now.served,
+    });
+  });
+  api.get('/pages', writers, async (req, res) => {
+    const { document } = await call(req).content.read();
+    res.json({ pages: pagesOf(document) });
+  });
+  api.get('/facts', writers, async (req, res) => {
+    const { site: at, content } = call(req);
+    const { document, turn, head } = await content.read();
+    res.json(factsOf(document, standing(document.id, `${turn} ${head}`, document, current(at).origin)));
+  });
+  api.post('/preview', writers, async (req, res) => {
+    const { site: at, content } = call(req);
+    const { changes, page } = body<{ changes: Change[]; page: string }>(req, checks.preview);
+    const { document } = await content.read();
+    const { origin, stylesheet } = current(at);
+    const after = changes.length ? fitted(document, operationOf(document, changes)).document : document;
+    const html = renderPage(after, page, { origin, ...(stylesheet && { stylesheet }) });
+    if (html === undefined) throw new Problem(404, 'There is no such page');
+    res.json({ html });
+  });
+  api.post('/changes', writers, async (req, res) => {
+    const { site: at, content, proposals } = call(req);
+    const { id, changes, ask } = body<{ id: string; changes: Change[]; ask?: string }>(req, checks.changes);
+    const make = (document: SiteDocument) => operationOf(document, changes);
+    const { role, ...writer } = me(res);
+    if (ask !== undefined || role === 'write') {
+      await proposals.put(id, await content.read(), make, ask ?? '', writer);
+      at.changed?.();
+      return void res.json({ asked: true });
+    }
+    const seq = await content.change(id, make, writer);
+    // It is kept: what goes wrong from here on is caught up with, and said.
+    const live = await content.serve().then(
+      () => true,
+      () => false,
+    );
+    at.changed?.();
+    res.json({ seq, live });
+  });
+  api.post('/take-back', may('publish', 'designer'), async (req, res) => {
+    const { site: at, content } = call(req);
+    const { id, seq } = body<{ id: string; seq: number }>(req, checks.takeBack);
+    const made = await content.takeBack(id, seq, me(res));
+    const live = await content.serve().then(
+      () => true,
+      () => false,
+    );
+    at.changed?.();
+    res.json({ seq: made, live });
+  });
+
+  api.get('/messages', async (req, res) => {
+    const { site: at, inbox } = call(req);
+    const { words, show, before } = req.query;
+    const list = await inbox.list({
+      ...(typeof words === 'string' && { words: words.slice(0, 200) }),
+      unread: show === 'unread',
+      ...(typeof before === 'string' && /^[0-9a-f-]{36}$/.test(before) && { before }),
+    });
+    const forms = current(at).document.forms;
+    const labels = Object.fromEntries(forms.flatMap((f) => f.fields.map((x) => [`${f.id} ${x.name}`, x.label])));
+    res.json({
+      ...list,
+      unread: await inbox.unread(),
+      messages: list.messages.map((m) => ({
+        ...m,
+        fields: Object.entries(m.fields).map(([name, value]) => ({
+          name,
+          label: labels[`${m.form} ${name}`] ?? name,
+          value,
+        })),
+      })),
+    });
+  });
+  api.put('/messages/:id', async (req, res) => {
+    if (!/^[0-9a-f-]{36}$/.test(req.params['id']!)) throw new Problem(404, 'There is no such message');
+    await call(req).inbox.mark(req.params['id']!, body(req, checks.mark));
+    res.status(204).end();
+  });
+  api.delete('/messages/:id', async (req, res) => {
+    if (!/^[0-9a-f-]{36}$/.test(req.params['id']!)) throw new Problem(404, 'There is no such message');
+    const { inbox, people } = call(req);
+    await inbox.erase(req.params['id']!);
+    await people.note(site(req).db, me(res).name, 'Erased a message');
+    res.status(204).end();
+  });
+  api.use((req) => {
+    throw new Problem(404, 'There is no such call', req.path);
+  });
+  router.use('/-/desk/api', api);
+  router.use('/-/desk/api', (error: unknown, req: Request, res: Response, next: NextFunction) => {
+    if (res.headersSent) return next(error);
+    const lost = (error as { code?: string } | null)?.code;
+    const problem =
+      lost && /^(?:ECONN|57P|08)/.test(lost)
+        ? new Problem(503, 'The database does not answer', 'Nothing was lost here: try again in a moment.')
+        : problemFrom(error);
+    res
+      .status(problem.status)
+      .type('application/problem+json')
+      .send(JSON.stringify(problem.body(req.path)));
+  });
+
+  router.use(
+    '/-/desk',
+    express.static(folder, {
+      index: 'index.html',
+      setHeaders: (res, path) =>
+        void res.setHeader(
+          'cache-control',
+          /-[A-Z0-9]{8}\.(?:js|css)$/.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache',
+        ),
+    }),
+  );
+  return router;
+}

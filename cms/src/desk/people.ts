@@ -1,0 +1,285 @@
+import { createHash, randomBytes } from 'node:crypto';
+import type { Pool, PoolClient } from 'pg';
+import { Problem } from '@tin-porch/core/ground';
+import { transaction } from '../transaction.js';
+import { hashPassword, passwordFits, SHORTEST_PASSWORD } from './passwords.js';
+
+/** What somebody may do at the desk: each may what those after it may. A designer comes by a link and is none of the people. */
+export const ROLES = ['publish', 'write', 'messages'] as const;
+export type DeskRole = (typeof ROLES)[number];
+
+/** Somebody at the desk of a site. */
+export interface Person {
+  id: string;
+  name: string;
+  mail: string;
+  role: DeskRole | 'designer';
+}
+export interface PersonLine extends Person {
+  madeAt: string;
+  /** When they were last at the desk; null where they never were. */
+  seenAt: string | null;
+  /** Whether they have a password. */
+  password: boolean;
+}
+export interface DeskSession {
+  person: Person;
+  /** What the session is called where its token must not be told. */
+  name: string;
+}
+export interface SessionLine {
+  name: string;
+  agent: string;
+  madeAt: string;
+  seenAt: string;
+}
+
+const SESSION_DAYS = 30;
+const DESIGNER_HOURS = 2;
+/** How long a link to sign in is good, in minutes: an invitation waits for a week, the designer’s own for ten minutes. */
+export const LINK_MINUTES = { invitation: 7 * 24 * 60, again: 30, designer: 10 };
+const FREE_TRIES = 5;
+const LONGEST_WAIT_S = 300;
+const MOST_FROM_ORIGIN = 60;
+const MOST_PEOPLE = 50;
+
+const newToken = () => randomBytes(32).toString('base64url');
+const digest = (token: string) => createHash('sha256').update(token).digest();
+const isToken = (token: string) => /^[\w-]{43}$/.test(token);
+const PERSON = 'p.id, p.name, p.mail, p.role';
+
+/** The people of a site: who they are, how they sign in, and what was done. Nothing here says whether an address is known. */
+export class People {
+  constructor(private readonly db: Pool) {}
+
+  async list(): Promise<PersonLine[]> {
+    const { rows } = await this.db.query<
+      Omit<PersonLine, 'madeAt' | 'seenAt'> & { made_at: Date; seen_at: Date | null }
+    >(
+      `select ${PERSON}, p.made_at, p.seen_at, p.password is not null as password from person p where role <> 'designer' order by made_at`,
+    );
+    return rows.map(({ made_at, seen_at, ...p }) => ({
+      ...p,
+      madeAt: made_at.toISOString(),
+      seenAt: seen_at?.toISOString() ?? null,
+    }));
+  }
+
+  private async link(client: Pick<PoolClient, 'query'>, person: string, minutes: number): Promise<string> {
+    const token = newToken();
+    await client.query('delete from sign_in_link where ends_at < now()');
+    await client.query(
+      'insert into sign_in_link (token, person, ends_at) values ($1, $2, now() + make_interval(mins => $3))',
+      [digest(token), person, minutes],
+    );
+    return token;
+  }
+
+  /** Lets somebody in: gives the token of their first link. @throws Problem 409 where the address is taken */
+  async invite(
+    who: { name: string; mail: string; role: DeskRole },
+    by: string,
+  ): Promise<{ id: string; token: string }> {
+    return transaction(this.db, async (client) => {
+      const { rows: count } = await client.query<{ n: number }>(`select count(*)::int as n from person`);
+      if (count[0]!.n >= MOST_PEOPLE) throw new Problem(409, 'That are too many people', `${MOST_PEOPLE} at most.`);
+      const { rows } = await client.query<{ id: string }>(
+        'insert into person (name, mail, role) values ($1, $2, $3) on conflict (lower(mail)) do nothing returning id',
+        [who.name.trim(), who.mail.trim(), who.role],
+      );
+      if (!rows[0]) throw new Problem(409, 'That mail address is at the desk already', who.mail);
+      await this.note(client, by, `Let ${who.name.trim()} in`);
+      return { id: rows[0].id, token: await this.link(client, rows[0].id, LINK_MINUTES.invitation) };
+    });
+  }
+
+  /** A new link for somebody who lost theirs. Those before it open nothing any more. @throws Problem 404 */
+  async linkAgain(person: string, by: string): Promise<string> {
+    return transaction(this.db, async (client) => {
+      const { rows } = await client.query<{ name: string }>(
+        `select name from person where id = $1 and role <> 'designer'`,
+        [person],
+      );
+      if (!rows[0]) throw new Problem(404, 'There is no such person');
+      await client.query('delete from sign_in_link where person = $1', [person]);
+      await this.note(client, by, `Made a link for ${rows[0].name}`);
+      return this.link(client, person, LINK_MINUTES.invitation);
+    });
+  }
+
+  /** A link by which the designer signs in, good for minutes; who they are stands in the log. */
+  async designerLink(name: string): Promise<string> {
+    return transaction(this.db, async (client) => {
+      const mail = `designer:${name.toLowerCase()}`;
+      const { rows } = await client.query<{ id: string }>(
+        `insert into person (name, mail, role) values ($1, $2, 'designer')
+         on conflict (lower(mail)) do update set name = excluded.name returning id`,
+        [name, mail],
+      );
+      await this.note(client, name, 'Came in as the designer');
+      return this.link(client, rows[0]!.id, LINK_MINUTES.designer);
+    });
+  }
+
+  /** Gives somebody another role. @throws Problem 404 */
+  async setRole(person: string, role: DeskRole, by: string): Promise<void> {
+    const { rows } = await this.db.query<{ name: string }>(
+      `update person set role = $2 where id = $1 and role <> 'designer' returning name`,
+      [person, role],
+    );
+    if (!rows[0]) throw new Problem(404, 'There is no such person');
+    await this.note(this.db, by, `Let ${rows[0].name} ${ROLE_WORDS[role]}`);
+  }
+
+  /** Lets somebody in no more, from this moment on. @throws Problem 404 */
+  async remove(person: string, by: string): Promise<void> {
+    const { rows } = await this.db.query<{ name: string }>(
+      `delete from person where id = $1 and role <> 'designer' returning name`,
+      [person],
+    );
+    if (!rows[0]) throw new Problem(404, 'There is no such person');
+    await this.note(this.db, by, `Let ${rows[0].name} in no more`);
+  }
+
+  /** What was done with the desk, the newest first. */
+  async log(limit = 30): Promise<{ at: string; by: string; what: string }[]> {
+    const { rows } = await this.db.query<{ at: Date; by: string; what: string }>(
+      'select at, by, what from desk_log order by id desc limit $1',
+      [limit],
+    );
+    return rows.map((r) => ({ ...r, at: r.at.toISOString() }));
+  }
+  async note(client: Pick<PoolClient, 'query'> | Pool, by: string, what: string): Promise<void> {
+    await client.query('insert into desk_log (by, what) values ($1, $2)', [by.slice(0, 120), what.slice(0, 300)]);
+  }
+
+  private async begin(client: Pick<PoolClient, 'query'>, person: Person, agent: string): Promise<string> {
+    const token = newToken();
+    await client.query('delete from session where ends_at < now()');
+    await client.query(
+      'insert into session (token, person, agent, ends_at) values ($1, $2, $3, now() + make_interval(hours => $4))',
+      [digest(token), person.id, agent.slice(0, 200), person.role === 'designer' ? DESIGNER_HOURS : SESSION_DAYS * 24],
+    );
+    await client.query('update person set seen_at = now() where id = $1', [person.id]);
+    await this.note(client, person.name, 'Signed in');
+    return token;
+  }
+
+  /** Signs in by a link: it is good once. @throws Problem 401 */
+  async follow(link: string, agent: string): Promise<string> {
+    return transaction(this.db, async (client) => {
+      const { rows } = isToken(link)
+        ? await client.query<Person>(
+            `delete from sign_in_link l using person p where l.token = $1 and l.ends_at > now() and p.id = l.person returning ${PERSON}`,
+            [digest(link)],
+          )
+        : { rows: [] };
+      if (!rows[0])
+        throw new Problem(
+          401,
+          'That link is not good any more',
+          'A link is good once, and for a while. Ask for another.',
+        );
+      return this.begin(client, rows[0], agent);
+    });
+  }
+
+  /**
+   * Signs in by password. What is wrong is not said, and an unknown address takes as long as a known one; after a few
+   * tries from one place each costs a wait.
+   * @throws Problem 401, 429 or 503
+   */
+  async signIn(mail: string, password: string, origin: string, agent: string): Promise<string> {
+    await this.counted(mail.toLowerCase(), origin);
+    const { rows } = await this.db.query<Person & { password: string | null }>(
+      `select ${PERSON}, p.password from person p where lower(p.mail) = lower($1) and p.role <> 'designer'`,
+      [mail.trim()],
+    );
+    if (!(await passwordFits(password, rows[0]?.password ?? null)) || !rows[0])
+      throw new Problem(401, 'That does not fit', 'Look at the mail address and the password once more.');
+    await this.db.query('delete from sign_in_try where mail = $1 and origin = $2', [mail.toLowerCase(), origin]);
+    return transaction(this.db, (client) => this.begin(client, rows[0]!, agent));
+  }
+
+  private async counted(mail: string, origin: string): Promise<void> {
+    await transaction(this.db, async (client) => {
+      await client.query(`select pg_advisory_xact_lock(hashtext('sign_in_try'), hashtext($1))`, [origin]);
+      await client.query(`delete from sign_in_try where at < now() - interval '15 minutes'`);
+      const { rows } = await client.query<{ tries: number; since: number; from: number }>(
+        `select count(*) filter (where mail = $1)::int as tries,
+           coalesce(extract(epoch from clock_timestamp() - max(at) filter (where mail = $1)), 1e6)::float8 as since,
+           count(*)::int as from from sign_in_try where origin = $2`,
+        [mail, origin],
+      );
+      const { tries, since, from } = rows[0]!;
+      const wait = tries < FREE_TRIES ? 0 : Math.min(LONGEST_WAIT_S, 2 ** (tries - FREE_TRIES + 1)) - since;
+      const left = Math.ceil(from >= MOST_FROM_ORIGIN ? Math.max(60, wait) : wait);
+      if (left > 0)
+        throw new Problem(429, 'Too many tries', `Wait ${left < 60 ? `${left} s` : `${Math.ceil(left / 60)} min`}.`);
+      await client.query('insert into sign_in_try (mail, origin) values ($1, $2)', [mail.slice(0, 254), origin]);
+    });
+  }
+
+  /** Whose session a token is; undefined where it is none, or not any more. */
+  async session(token: string): Promise<DeskSession | undefined> {
+    if (!isToken(token)) return undefined;
+    const { rows } = await this.db.query<Person & { stale: boolean }>(
+      `select ${PERSON}, s.seen_at < now() - interval '1 minute' as stale
+       from session s join person p on p.id = s.person where s.token = $1 and s.ends_at > now()`,
+      [digest(token)],
+    );
+    if (!rows[0]) return undefined;
+    const { stale, ...person } = rows[0];
+    if (stale)
+      await this.db.query(
+        'with s as (update session set seen_at = now() where token = $1 returning person) update person set seen_at = now() from s where id = s.person',
+        [digest(token)],
+      );
+    return { person, name: digest(token).toString('hex').slice(0, 32) };
+  }
+  /** Gives somebody a password and ends their other sessions. @throws Problem 422 where it is easily guessed */
+  async setPassword(person: Person, password: string, here: string): Promise<void> {
+    if (password.length < SHORTEST_PASSWORD)
+      throw new Problem(
+        422,
+        'The password is too short',
+        `${SHORTEST_PASSWORD} letters or more; a few words are good.`,
+      );
+    const lower = password.toLowerCase();
+    if (lower.includes(person.mail.split('@')[0]!.toLowerCase()) || /^(.)\1*$/.test(password))
+      throw new Problem(422, 'The password is easily guessed', 'Your mail address is not to be in it.');
+    const hash = await hashPassword(password);
+    await this.db.query('update person set password = $2 where id = $1', [person.id, hash]);
+    await this.db.query(`delete from session where person = $1 and left(encode(token, 'hex'), 32) <> $2`, [
+      person.id,
+      here,
+    ]);
+    await this.note(this.db, person.name, 'Set a password');
+  }
+  /** The sessions of somebody, the one used last first. */
+  async sessions(person: string): Promise<SessionLine[]> {
+    const { rows } = await this.db.query<{ name: string; agent: string; made_at: Date; seen_at: Date }>(
+      `select left(encode(token, 'hex'), 32) as name, agent, made_at, seen_at from session
+       where person = $1 and ends_at > now() order by seen_at desc`,
+      [person],
+    );
+    return rows.map((r) => ({
+      name: r.name,
+      agent: r.agent,
+      madeAt: r.made_at.toISOString(),
+      seenAt: r.seen_at.toISOString(),
+    }));
+  }
+  /** Ends a session of somebody. */
+  async end(person: string, session: string): Promise<void> {
+    await this.db.query(`delete from session where person = $1 and left(encode(token, 'hex'), 32) = $2`, [
+      person,
+      session,
+    ]);
+  }
+}
+const ROLE_WORDS: Record<DeskRole, string> = {
+  publish: 'change the site',
+  write: 'write, for their designer to look at first',
+  messages: 'read messages',
+};

@@ -1,0 +1,109 @@
+import { hoursIn, phoneIn, weekOf, type Week } from '@tin-porch/core/brief';
+import { languages } from '@tin-porch/core/language';
+import { allTexts } from '@tin-porch/core/making';
+import { asPublished, isFrame, type SiteDocument } from '@tin-porch/core/model';
+import { kinds } from '@tin-porch/core/look';
+import type { Place } from '@tin-porch/core/operations';
+import { renderPage } from '@tin-porch/core/page';
+import { OPEN_FACTS, type OpenFact, type Priced } from './changes.js';
+
+/** A text of a page that can be changed there. */
+export interface DeskText {
+  at: Place;
+  label: string;
+  value: string;
+  long: boolean;
+  most: number;
+}
+export interface DeskSection {
+  id: string;
+  title: string;
+  texts: DeskText[];
+}
+export interface DeskPage {
+  id: string;
+  label: string;
+  /** Whether visitors reach it: one that is on hold says so. */
+  hold: boolean;
+  sections: DeskSection[];
+}
+/** A fact with the pages that say it. */
+export interface DeskFact {
+  field: OpenFact;
+  value: string;
+  pages: string[];
+}
+export interface DeskFacts {
+  facts: DeskFact[];
+  hours: { text: string; week: Week; pages: string[] };
+  services: (Priced & { id: string })[];
+}
+
+const MOST_WORDS = 4000;
+const titleOf = (shape: string): string =>
+  (kinds as Record<string, { title: string }>)[shape.split('/')[0]!]?.title ?? '';
+
+/**
+ * What the people of a site may change on its pages: the words that somebody wrote. Words that say a fact change with the
+ * fact, where it is kept; names of pages, links and looks are their designer’s.
+ */
+export function pagesOf(document: SiteDocument): DeskPage[] {
+  const texts = allTexts(asPublished(document));
+  return document.pages.map((page) => ({
+    id: page.id,
+    label: page.label,
+    hold: !!page.hold,
+    sections: page.sections
+      .filter((s) => !isFrame(s) && !s.hidden)
+      .map((section) => ({
+        id: section.id,
+        title: titleOf(section.shape),
+        texts: texts
+          .filter((t) => t.section.id === section.id && !(t.text.from.kind === 'brief' && t.text.from.fact))
+          .map((t) => ({
+            at: { section: section.id, path: t.path },
+            label: t.label,
+            value: t.text.value,
+            long: t.long,
+            most: t.long ? MOST_WORDS : 300,
+          })),
+      }))
+      .filter((s) => s.texts.length),
+  }));
+}
+
+/** How a fact reads on a page, by its field. */
+function probesOf({ facts, language }: SiteDocument): Record<OpenFact | 'hours', string> {
+  const said = languages[language];
+  return {
+    phone: phoneIn(said, facts.phone, facts),
+    mail: facts.mail,
+    address: facts.address.split('\n')[0]!.replace(/,.*/, ''),
+    hours: hoursIn(said, facts.hours)[0] ?? '',
+  };
+}
+const escaped = (words: string) => words.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;');
+
+/** The pages on which visitors read a fact: looked for in the pages as they are drawn. */
+export function standsOn(document: SiteDocument, origin: string): Record<OpenFact | 'hours', string[]> {
+  const drawn = document.pages.map((page) => ({
+    label: page.label,
+    // What only searches read is not read on the page.
+    html: renderPage(document, page.id, { origin })?.replace(/<script[^>]*>.*?<\/script>/gs, '') ?? '',
+  }));
+  return Object.fromEntries(
+    Object.entries(probesOf(document)).map(([field, words]) => [
+      field,
+      words ? drawn.filter((p) => p.html.includes(escaped(words))).map((p) => p.label) : [],
+    ]),
+  ) as Record<OpenFact | 'hours', string[]>;
+}
+
+/** The facts the people of a site change themselves, and where they stand. */
+export function factsOf({ facts }: SiteDocument, pages: ReturnType<typeof standsOn>): DeskFacts {
+  return {
+    facts: OPEN_FACTS.map((field) => ({ field, value: facts[field], pages: pages[field] })),
+    hours: { text: facts.hours, week: weekOf(facts.hours), pages: pages.hours },
+    services: facts.services.map(({ id, name, detail, price }) => ({ id, name, detail, price })),
+  };
+}

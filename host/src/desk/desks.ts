@@ -1,0 +1,112 @@
+import { createHash } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import type { Pool } from 'pg';
+import { contentOf, People, Proposals, type Content, type DeskSite, type Serving } from '@tin-porch/cms';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { makeManifest, stylesheetOf } from '@tin-porch/core/page';
+import { press } from '@tin-porch/press';
+import type { HostParts } from '../public.js';
+import type { Site } from '../sites.js';
+
+/** Where the application of the desk is, as it is built. */
+export const DESK_FOLDER = fileURLToPath(new URL('../../../desk/dist/browser/', import.meta.url));
+/** How often what could not be served is tried again, ms. */
+const AGAIN_MS = 20_000;
+/** Visits that are told at the desk: of so many days. */
+const VISIT_DAYS = 14;
+
+const sha256 = (bytes: Uint8Array | string) => createHash('sha256').update(bytes).digest('hex');
+async function* whole(bytes: Buffer) {
+  yield await Promise.resolve(bytes);
+}
+
+/** The desks of the sites of this server: what is changed at one is pressed here, and served in place of what was. */
+export class Desks {
+  private timer: NodeJS.Timeout | undefined;
+
+  constructor(
+    private readonly parts: Pick<HostParts, 'sites' | 'blobs' | 'databases' | 'logs' | 'marks' | 'log'>,
+    readonly folder = DESK_FOLDER,
+  ) {}
+
+  private serving(site: Site): Serving {
+    const { sites, blobs } = this.parts;
+    return {
+      base: async () => {
+        const base = await sites.under(site);
+        return base && { release: base.id, document: base.document };
+      },
+      press: async (document: SiteDocument) => {
+        const base = await sites.under(site);
+        const { origin } = base!.manifest;
+        const files = await press(document, origin, async (hash) => {
+          if (!(await blobs.good(hash))) throw new Error(`The picture ${hash.slice(0, 10)} is not on this server.`);
+          return readFile(join(blobs.folder, blobs.path(hash)));
+        });
+        const manifest = makeManifest(files, JSON.stringify(document), origin, sha256);
+        const bytes = new Map(files.map((f) => [manifest.files[f.path]!.hash, f.bytes]));
+        for (const hash of await blobs.missing(bytes.keys())) await blobs.put(hash, whole(bytes.get(hash)!));
+        const release = { id: `c-${sha256(JSON.stringify(manifest)).slice(0, 16)}`, manifest, document };
+        await sites.keepRelease(site.settings.id, release);
+        return () => sites.switchTo(site, release, new Date().toISOString(), base!.id);
+      },
+    };
+  }
+
+  /** What the desk of a site needs. @throws Error where it has no database so far */
+  async of(site: Site): Promise<DeskSite> {
+    const { databases, logs } = this.parts;
+    const id = site.settings.id;
+    return {
+      db: await databases.pool(id),
+      serving: this.serving(site),
+      current: () =>
+        site.live
+          ? {
+              document: site.live.document,
+              origin: site.live.manifest.origin,
+              stylesheet: stylesheetOf(site.live.manifest),
+            }
+          : undefined,
+      visits: () => logs.visits(id, new Date(Date.now() - VISIT_DAYS * 86_400_000).toISOString().slice(0, 10)),
+      changed: () => this.mark(id),
+    };
+  }
+  /** Tells whoever asks for marks that something of a site is new. */
+  mark(id: string): void {
+    this.parts.marks.set(id, Date.now() + Math.random());
+  }
+  async content(site: Site): Promise<Content> {
+    return contentOf(await this.of(site));
+  }
+  async people(site: Site): Promise<People> {
+    return new People(await this.db(site));
+  }
+  async proposals(site: Site): Promise<Proposals> {
+    return new Proposals(await this.db(site));
+  }
+  private db = (site: Site): Promise<Pool> => this.parts.databases.pool(site.settings.id);
+
+  /** Serves what was kept and not served, of every site: after a start, and whenever it failed. */
+  async catchUp(): Promise<void> {
+    for (const site of this.parts.sites.all())
+      if (site.live && (await this.parts.databases.has(site.settings.id)))
+        await this.content(site)
+          .then((content) => content.serve())
+          .catch((error: Error) =>
+            this.parts.log.error({ err: error, site: site.settings.id }, 'a change could not be served so far'),
+          );
+  }
+  start(): void {
+    const run = () =>
+      void this.catchUp()
+        .catch(() => undefined)
+        .finally(() => (this.timer = setTimeout(run, AGAIN_MS).unref()));
+    run();
+  }
+  stop(): void {
+    clearTimeout(this.timer);
+  }
+}

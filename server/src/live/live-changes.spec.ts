@@ -1,0 +1,250 @@
+import { randomUUID } from 'node:crypto';
+import { request } from 'node:http';
+import type { Operation } from '@tin-porch/core/operations';
+import { deploySteps, switchOver } from '../deploy/deploy.js';
+import { rollbackSteps } from '../deploy/rollback.js';
+import { smallWorld, type SmallWorld } from '../testing/small-world.js';
+
+const text = (value: string): Operation => ({
+  op: 'setText',
+  at: { section: 's1', path: 'heading' },
+  text: { value, from: { kind: 'designer' } },
+});
+
+/** Two writers on one site, for real: the designer here, the people of the site at their desk on the hosting server. */
+describe('what is changed where a site is live', () => {
+  let world: SmallWorld;
+  let id: string;
+  let cookie = '';
+  const call = (method: string, path: string, body?: unknown, headers: Record<string, string> = {}) =>
+    new Promise<{ status: number; headers: Record<string, string>; body: string }>((done, fail) => {
+      const req = request(
+        {
+          host: `${world.net}.11`,
+          port: 8712,
+          method,
+          path,
+          headers: {
+            host: `${id}.quay.test`,
+            'x-desk': '1',
+            cookie,
+            ...(body !== undefined && { 'content-type': 'application/json' }),
+            ...headers,
+          },
+        },
+        (res) => {
+          let said = '';
+          res.setEncoding('utf8').on('data', (part: string) => (said += part));
+          res.on('end', () => done({ status: res.statusCode!, headers: res.headers as never, body: said }));
+        },
+      );
+      req.on('error', fail).end(body === undefined ? undefined : JSON.stringify(body));
+    });
+  const api = (method: string, path: string, body?: unknown) => call(method, `/-/desk/api${path}`, body);
+  const json = async <T>(path: string): Promise<T> => JSON.parse((await api('GET', path)).body) as T;
+  const phone = (was: string, value: string) => ({
+    id: randomUUID(),
+    changes: [{ kind: 'fact', field: 'phone', was, value }],
+  });
+  const heading = (was: string, value: string) => ({
+    id: randomUUID(),
+    changes: [{ kind: 'text', at: { section: 's1', path: 'heading' }, was, value }],
+  });
+  const deploy = (killBefore = '') => world.run(id, (work) => deploySteps(work, world), { killBefore });
+  const document = async () => (await world.sites.get(id))!.document;
+  const headingNow = async () => JSON.stringify((await document()).pages[0]!.sections[0]!.content['heading']);
+  const pull = async () => world.live.pull(id, (await world.quay()).client);
+  const signIn = async (token: string) => {
+    const came = await api('POST', '/follow', { link: token });
+    expect(came.status).toBe(204);
+    cookie = (came.headers['set-cookie'] as unknown as string[])[0]!.split(';')[0]!;
+  };
+  /** The heading the people of the site see now. */
+  const liveHeading = async () =>
+    (
+      await json<{ pages: { sections: { texts: { at: { path: string; section: string }; value: string }[] }[] }[] }>(
+        '/pages',
+      )
+    ).pages
+      .flatMap((p) => p.sections.flatMap((s) => s.texts))
+      .find((t) => t.at.section === 's1' && t.at.path === 'heading')!.value;
+
+  beforeAll(async () => {
+    world = await smallWorld();
+    id = await world.site('Hollis & Wren');
+    await world.change(id, text('From the brief'));
+    await world.sites.setOpen(id, true);
+    expect((await deploy()).error).toBeNull();
+  }, 60_000);
+  afterAll(() => world.end());
+
+  it('needs somebody who was let in: a link is good once, and a session is a cookie of the desk alone', async () => {
+    expect((await api('GET', '/here')).status).toBe(401);
+    const { client } = await world.quay();
+    const { token } = await client.invite(id, { name: 'Tom', mail: 'tom@hollis.example', role: 'publish', by: 'Ines' });
+    await signIn(token);
+    expect((await api('POST', '/follow', { link: token })).status).toBe(401);
+    expect(await json('/here')).toEqual(
+      jasmine.objectContaining({ me: { name: 'Tom', mail: 'tom@hollis.example', role: 'publish', password: false } }),
+    );
+    // Sent from elsewhere it lacks the header, and does nothing.
+    expect((await call('POST', '/-/desk/api/changes', phone('', ''), { 'x-desk': '' })).status).toBe(403);
+  });
+
+  it('is pressed and served where it was made, and comes to the drafts', async () => {
+    const was = (await document()).facts.phone;
+    const sent = phone(was, '01632 960 900');
+    const came = await api('POST', '/changes', sent);
+    expect([came.status, JSON.parse(came.body)]).toEqual([200, { seq: 1, live: true }]);
+    expect((await call('GET', '/contact/')).body).toContain('01632 960 900');
+    // The same sent again, as after an answer that was lost, is one step.
+    expect(JSON.parse((await api('POST', '/changes', sent)).body)).toEqual({ seq: 1, live: true });
+    expect(await pull()).toBe(1);
+    expect((await document()).facts.phone).toBe('01632 960 900');
+    const [line] = await world.sites.log.history(id, 1);
+    expect([line!.by, line!.part]).toEqual(['Tom', 'client']);
+    // It is live: nothing of it waits to be deployed.
+    expect((await world.sites.states.known([(await world.sites.get(id))!])).get(id)!.behind).toBe(false);
+  });
+
+  it('is refused with both words where it reads otherwise by now', async () => {
+    const refused = await api('POST', '/changes', phone('01632 960 111', '01632 960 222'));
+    expect(refused.status).toBe(409);
+    expect(refused.body).toContain('01632 960 900');
+    expect((await api('POST', '/changes', phone('01632 960 900', 'ring us'))).status).toBe(422);
+    expect((await api('POST', '/changes', { id: 'x', changes: [] })).status).toBe(400);
+  });
+
+  it('stands beside a draft of the same until somebody decides, and nothing is deployed over it', async () => {
+    await world.change(id, text('Drafted by Ines'));
+    await world.change(id, { op: 'setFact', field: 'strapline', value: 'Afloat since 1921' });
+    expect((await api('POST', '/changes', heading(await liveHeading(), 'Tom’s words'))).status).toBe(200);
+    const stopped = await deploy();
+    expect(stopped.error?.message).toContain('Decide in Care');
+    expect(await headingNow()).toContain('Drafted by Ines');
+    expect(await liveHeading()).toBe('Tom’s words');
+    const { held } = await world.live.of(id);
+    expect(held.map((h) => [h.by, h.parts[0]!.live, h.parts[0]!.draft])).toEqual([
+      ['Tom', 'Tom’s words', 'Drafted by Ines'],
+    ]);
+    await world.live.settle(id, held[0]!.seq, [0], world.ines);
+    expect(await headingNow()).toContain('Tom’s words');
+    expect((await deploy()).error).toBeNull();
+    expect((await document()).facts.strapline).toBe('Afloat since 1921');
+    expect(await liveHeading()).toBe('Tom’s words');
+    expect((await json<{ pressing: number }>('/today')).pressing).toBe(0);
+  });
+
+  it('is never served over by a release that has not seen it, whenever it comes', async () => {
+    const server = await world.quay();
+    const live = (await world.sites.get(id))!.liveRelease!;
+    expect((await api('POST', '/changes', heading('Tom’s words', 'At the last moment'))).status).toBe(200);
+    const late = await switchOver(server, id, live, 1).catch((error: Error) => error);
+    expect((late as Error).message).toContain('brought in first');
+    expect(await liveHeading()).toBe('At the last moment');
+    // Nor by going back to an older one, before it is known here.
+    const releases = await world.sites.releases.of(id);
+    const first = releases.at(-1)!.id;
+    expect((await world.run(id, (work) => rollbackSteps(work, world), { input: { release: first } })).error).toBeNull();
+    expect(await headingNow()).toContain('At the last moment');
+    expect((await call('GET', '/')).body).toContain('From the brief');
+    expect((await deploy()).error).toBeNull();
+    expect((await call('GET', '/')).body).toContain('At the last moment');
+  });
+
+  it('can be taken back, over what was done since', async () => {
+    const { lines } = await json<{ lines: { seq: number; words: string; takenBack: boolean }[] }>('/today');
+    expect(lines[0]!.takenBack).toBe(false);
+    expect((await api('POST', '/changes', phone('01632 960 900', '01632 960 901'))).status).toBe(200);
+    const { seq } = JSON.parse((await api('POST', '/changes', heading('At the last moment', 'A slip'))).body) as {
+      seq: number;
+    };
+    const { seq: after } = JSON.parse(
+      (await api('POST', '/changes', phone('01632 960 901', '01632 960 902'))).body,
+    ) as { seq: number };
+    expect((await api('POST', '/take-back', { id: randomUUID(), seq })).status).toBe(200);
+    expect(await liveHeading()).toBe('At the last moment');
+    // The older of two of one thing has the newer on it.
+    expect((await api('POST', '/take-back', { id: randomUUID(), seq: seq - 1 })).status).toBe(409);
+    expect((await api('POST', '/take-back', { id: randomUUID(), seq: after })).status).toBe(200);
+    await pull();
+    expect((await document()).facts.phone).toBe('01632 960 901');
+    expect(await headingNow()).toContain('At the last moment');
+  });
+
+  it('waits for the designer where it is asked to, and their answer comes back', async () => {
+    const ask = { ...heading('At the last moment', 'Shall we say this?'), ask: 'Not sure of it' };
+    expect(JSON.parse((await api('POST', '/changes', ask)).body)).toEqual({ asked: true });
+    expect(await liveHeading()).toBe('At the last moment');
+    await pull();
+    const { proposals } = await world.live.of(id);
+    expect(proposals.map((p) => [p.by, p.note])).toEqual([['Tom', 'Not sure of it']]);
+    await world.live.answer(id, proposals[0]!.id, true, 'Good. Up by tonight.', world.ines);
+    expect(await headingNow()).toContain('Shall we say this?');
+    await pull();
+    const { proposals: told } = await json<{ proposals: { answer: string | null }[] }>('/today');
+    expect(told[0]!.answer).toBe('Good. Up by tonight.');
+    expect((await deploy()).error).toBeNull();
+    expect(await liveHeading()).toBe('Shall we say this?');
+  });
+
+  it('is caught up with after the server was gone, and after a kill between keeping and serving', async () => {
+    const was = await liveHeading();
+    expect((await api('POST', '/changes', heading(was, 'Kept'))).status).toBe(200);
+    await world.hostDown();
+    await expectAsync(pull()).toBeRejected();
+    await world.change(id, { op: 'setFact', field: 'place', value: 'Saltmarrow Quay' });
+    await world.hostUp();
+    await pull();
+    expect(await headingNow()).toContain('Kept');
+    // As a kill leaves it: a step is in the log, and what visitors see is the one before.
+    const { hostDb } = world;
+    await hostDb(
+      id,
+      `update content set served = 0, document = jsonb_set(document, '{facts,phone}', '"01632 960 999"')`,
+    );
+    await world.hostDown();
+    await world.hostUp();
+    for (let n = 0; n < 100 && !(await call('GET', '/contact/')).body.includes('01632 960 999'); n++)
+      await new Promise((done) => setTimeout(done, 100));
+    expect((await call('GET', '/contact/')).body).toContain('01632 960 999');
+  });
+
+  it('lets the designer in for minutes, says so in the log, and lets nobody in who was sent away', async () => {
+    const { client } = await world.quay();
+    const own = cookie;
+    cookie = '';
+    await signIn((await client.deskLink(id, 'Ines')).token);
+    expect(await json('/here')).toEqual(
+      jasmine.objectContaining({ me: { name: 'Ines', mail: '', role: 'designer', password: false } }),
+    );
+    expect((await client.desk(id)).log[0]!.what).toBe('Signed in');
+    expect((await client.desk(id)).log[1]!.what).toBe('Came in as the designer');
+    cookie = own;
+    const [tom] = (await client.desk(id)).people;
+    expect(tom!.name).toBe('Tom');
+    await client.removePerson(id, tom!.id, 'Ines');
+    expect((await api('GET', '/here')).status).toBe(401);
+  });
+
+  it('is nothing that those may do who only read messages', async () => {
+    const { client } = await world.quay();
+    cookie = '';
+    await signIn(
+      (await client.invite(id, { name: 'Wilma', mail: 'wilma@hollis.example', role: 'messages', by: 'Ines' })).token,
+    );
+    expect((await api('GET', '/messages')).status).toBe(200);
+    for (const path of ['/pages', '/facts']) expect((await api('GET', path)).status).toBe(403);
+    expect((await api('POST', '/changes', phone('', ''))).status).toBe(403);
+    expect((await api('PUT', '/password', { password: 'wilma-x' })).status).toBe(422);
+    expect((await api('PUT', '/password', { password: 'a boat under oak' })).status).toBe(204);
+    cookie = '';
+    const signedIn = (password: string, mail = 'Wilma@hollis.example') => api('POST', '/sign-in', { mail, password });
+    expect((await signedIn('a boat under oak')).status).toBe(204);
+    // Who it is not, and whether there is one, is told alike.
+    const [wrong, nobody] = [await signedIn('a boat under elm'), await signedIn('a boat under elm', 'no@one.example')];
+    expect([wrong.status, wrong.body]).toEqual([401, nobody.body]);
+    for (let n = 0; n < 6; n++) await signedIn('again');
+    expect((await signedIn('again')).status).toBe(429);
+  });
+});
