@@ -11,6 +11,7 @@ const MAY_USE = {
   host: ['core', 'press', 'cms'],
   server: ['core', 'contract', 'press'],
   web: ['core', 'contract'],
+  desk: [],
   e2e: ['core', 'contract', 'press', 'cms', 'server'],
 };
 // What its tests may use besides: the programs it speaks with, started for real.
@@ -34,7 +35,7 @@ const direction = (room, mayUse, files) => {
       'no-restricted-imports': [
         'error',
         {
-          ...((room === 'core' || room === 'web') && { paths: IO }),
+          ...((room === 'core' || room === 'web' || room === 'desk') && { paths: IO }),
           patterns: [
             {
               group: barred.flatMap((other) => [`@tin-porch/${other}`, `@tin-porch/${other}/*`]),
@@ -78,7 +79,7 @@ const upward = CORE_ROOMS.slice(0, -1).map((room, n) => ({
 }));
 
 export default ts.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', '**/*.gen.ts', '.data/**', 'web/.angular/**'] },
+  { ignores: ['**/dist/**', '**/node_modules/**', '**/*.gen.ts', '.data/**', '**/.angular/**'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   {
@@ -137,7 +138,7 @@ export default ts.config(
   },
   {
     // A component is drawn again when one of its signals says so, and by nothing else.
-    files: ['web/src/**/*.ts'],
+    files: ['web/src/**/*.ts', 'desk/src/**/*.ts'],
     ignores: ['**/*.spec.ts'],
     rules: {
       'no-restricted-syntax': [

@@ -52,14 +52,14 @@ prepare() {
   mkdir -p .stamps
   exec 9>.stamps/lock
   flock 9
-  local lock node_now library_now web_now
+  local lock node_now library_now web_now desk_now
   lock=$(sha256sum package-lock.json | cut -c1-32)
   if [ ! -d node_modules ] || stale packages "$lock"; then
     echo 'Installing packages …'
     quietly npm ci --no-audit --no-fund --loglevel error
     stamp packages "$lock"
   fi
-  node_now=$lock$(fingerprint core contract cms host standins server e2e tsconfig.base.json)
+  node_now=$lock$(fingerprint core contract press cms host standins server e2e tsconfig.base.json)
   if stale node "$node_now"; then
     echo 'Building …'
     node core/registries.mjs
@@ -80,6 +80,12 @@ prepare() {
       quietly node web/frame.mjs
       (cd web && quietly ../node_modules/.bin/ng build --progress=false)
       stamp web "$web_now"
+    fi
+    desk_now=$lock$(fingerprint desk/src desk/angular.json desk/tsconfig.json desk/tsconfig.app.json)
+    if stale desk "$desk_now"; then
+      echo 'Building the desk …'
+      (cd desk && quietly ../node_modules/.bin/ng build --progress=false)
+      stamp desk "$desk_now"
     fi
   fi
   exec 9>&-

@@ -1,5 +1,12 @@
 import type { Static } from '@sinclair/typebox';
 import { inbox, rounds, type InboxMessage as InboxMessageSchema } from './resources/care.js';
+import {
+  client,
+  type DeskPerson as PersonSchema,
+  type HeldChange as HeldSchema,
+  type LiveLine as LiveSchema,
+  type Proposal as ProposalSchema,
+} from './resources/client.js';
 import { events } from './resources/events.js';
 import { library, pictures, type LibraryPicture as LibraryPictureSchema } from './resources/pictures.js';
 import { account, session, type Session as SessionSchema } from './resources/session.js';
@@ -16,7 +23,22 @@ export { openApi } from './openapi.js';
 export type * from './webauthn.js';
 export type { PorchEvent } from './resources/events.js';
 
-export { account, events, fleet, inbox, library, look, pictures, rounds, serving, session, sites, team, writing };
+export {
+  account,
+  client,
+  events,
+  fleet,
+  inbox,
+  library,
+  look,
+  pictures,
+  rounds,
+  serving,
+  session,
+  sites,
+  team,
+  writing,
+};
 
 /** Every call of the API, by method and path. */
 export const routes = {
@@ -29,6 +51,7 @@ export const routes = {
   ...pictures,
   ...library,
   ...serving,
+  ...client,
   ...fleet,
   ...inbox,
   ...rounds,
@@ -49,6 +72,10 @@ export type Job = Static<typeof shared.Job>;
 export type DomainSeen = Static<typeof shared.DomainSeen>;
 export type CertificateInfo = Static<typeof shared.Certificate>;
 export type Release = Static<typeof site.Release>;
+export type DeskPerson = Static<typeof PersonSchema>;
+export type HeldChange = Static<typeof HeldSchema>;
+export type LiveLine = Static<typeof LiveSchema>;
+export type Proposal = Static<typeof ProposalSchema>;
 export type ServerInfo = Static<typeof ServerSchema>;
 export type InboxMessage = Static<typeof InboxMessageSchema>;
 export type ClientChoice = Static<typeof site.ClientChoice>;

@@ -1,3 +1,4 @@
+import { join } from 'node:path';
 import { parseCookie } from 'cookie';
 import express, { Router, type NextFunction, type Request, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
@@ -360,5 +361,10 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
         ),
     }),
   );
+  // Every place of the desk is one page; what is no place of it says so itself.
+  router.get('/-/desk/*place', (req, res, next) => {
+    if (/\.[a-z0-9]+$/i.test(req.path)) return next();
+    res.set('cache-control', 'no-cache').sendFile(join(folder, 'index.html'));
+  });
   return router;
 }

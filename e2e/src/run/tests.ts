@@ -7,7 +7,7 @@ const USAGE = `usage: ./test [PART …]
 
   lint    style, import directions, formatting
   unit    core, contract, press, cms, host, standins and server, in Node
-  web     the interface’s own tests, in Chromium
+  web     the tests of the interface and of the desk, in Chromium
   e2e     the whole of it: PostgreSQL, sockets, TLS, a browser
   NAME    one end-to-end suite, such as faults or path
 
@@ -43,6 +43,7 @@ const all: Part[] = [
   { name: 'lint', kind: 'lint', command: [bin('eslint'), '.'] },
   { name: 'formatting', kind: 'lint', command: [bin('prettier'), '--check', '--log-level', 'warn', '.'] },
   { name: 'web', kind: 'web', command: [bin('ng'), 'test', '--watch=false'], cwd: join(root, 'web') },
+  { name: 'desk', kind: 'web', command: [bin('ng'), 'test', '--watch=false'], cwd: join(root, 'desk') },
   ...suites.map((file) => ({
     name: /([\w-]+)\.e2e\.js$/.exec(file)![1]!,
     kind: 'e2e' as const,

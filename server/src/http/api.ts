@@ -9,6 +9,7 @@ import {
   pictures,
   rounds,
   routes,
+  client,
   serving,
   session,
   sites,
@@ -23,6 +24,7 @@ import type { Parts } from './parts.js';
 import { inboxHandlers, roundHandlers } from './resources/care.js';
 import { eventHandlers } from './resources/events.js';
 import { libraryHandlers, pictureHandlers } from './resources/pictures.js';
+import { clientHandlers } from './resources/client.js';
 import { fleetHandlers, servingHandlers } from './resources/serving.js';
 import { accountHandlers, sessionHandlers } from './resources/session.js';
 import { lookHandlers, siteHandlers, writingHandlers } from './resources/sites.js';
@@ -100,6 +102,7 @@ export function api(parts: Parts): Router {
   serve(router, served, pictures, pictureHandlers(parts));
   serve(router, served, library, libraryHandlers(parts));
   serve(router, served, serving, servingHandlers(parts));
+  serve(router, served, client, clientHandlers(parts));
   serve(router, served, fleet, fleetHandlers(parts));
   serve(router, served, inbox, inboxHandlers(parts));
   serve(router, served, rounds, roundHandlers(parts));

@@ -5,6 +5,8 @@ import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { PorchEvents } from '../../api/events';
 import type { OpenFinding, SiteLine } from '../../api/model';
 import { asRefusal, PorchApi } from '../../api/porch-api';
+import { DeskPeople } from '../../client/desk-people';
+import { LiveChanges } from '../../client/live-changes';
 import { FindingView } from '../../parts/finding';
 import { JobSteps } from '../../parts/job-steps';
 import { VisitBars } from '../../parts/visit-bars';
@@ -17,10 +19,13 @@ import { SiteStore } from '../site-store';
 @Component({
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [RouterLink, Worktable, JobSteps, VisitBars, FindingView, ReleaseList],
+  imports: [RouterLink, LiveChanges, DeskPeople, Worktable, JobSteps, VisitBars, FindingView, ReleaseList],
   template: `
     <tp-worktable controlsName="Findings" besideName="What was measured" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
+        @if (site.liveRelease) {
+          <tp-live-changes />
+        }
         <h2>{{ verdict() }}</h2>
         @if (fault()) {
           <p class="note brick" role="alert">{{ fault() }}</p>
@@ -35,6 +40,9 @@ import { SiteStore } from '../site-store';
           <h2 class="gap">Releases</h2>
           <p class="quiet">If something went wrong with the one that is live, another is served in a moment.</p>
           <tp-release-list />
+        }
+        @if (site.liveRelease) {
+          <tp-desk-people />
         }
       }
       <ng-container beside>

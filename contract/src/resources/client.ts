@@ -1,0 +1,100 @@
+import { Type } from '@sinclair/typebox';
+import { route } from '../route.js';
+import { Count, Instant, object, oneOf, orNull, Uuid, words } from '../schemas.js';
+
+/** One thing that both wrote: what is live, and what is drafted. */
+const Side = object({
+  words: Type.String(),
+  live: Type.String(),
+  draft: Type.String(),
+  there: Type.Boolean(),
+});
+export const HeldChange = object({
+  seq: Count,
+  by: Type.String(),
+  at: Instant,
+  words: Type.String(),
+  parts: Type.Array(Side),
+});
+export const LiveLine = object({
+  seq: Count,
+  words: Type.String(),
+  by: Type.String(),
+  at: Instant,
+  state: oneOf(['new', 'taken', 'held', 'settled']),
+});
+export const Proposal = object({
+  id: Uuid,
+  by: Type.String(),
+  at: Instant,
+  note: Type.String(),
+  words: Type.String(),
+  parts: Type.Array(Side),
+});
+const role = oneOf(['publish', 'write', 'messages']);
+export const DeskPerson = object({
+  id: Uuid,
+  name: Type.String(),
+  mail: Type.String(),
+  role,
+  madeAt: Instant,
+  seenAt: orNull(Instant),
+  password: Type.Boolean(),
+});
+const Link = object({ link: Type.String(), until: Instant });
+
+/** What the people of a site do on it, and who they are. */
+export const client = {
+  'GET /sites/:id/live': route({
+    says: 'What the people of a site changed where it is live: what waits for a decision, what is proposed, what came in.',
+    role: 'accountant',
+    answer: object({
+      held: Type.Array(HeldChange),
+      lines: Type.Array(LiveLine),
+      proposals: Type.Array(Proposal),
+    }),
+  }),
+  'PUT /sites/:id/live/:seq': route({
+    says: 'Decides over a change that says something else than the drafts: which parts of it are to be, by their place.',
+    role: 'helper',
+    body: object({ live: Type.Array(Count, { maxItems: 500 }) }),
+  }),
+  'PUT /sites/:id/proposals/:proposal': route({
+    says: 'Answers what the people of a site want looked at first.',
+    role: 'helper',
+    body: object({ take: Type.Boolean(), words: words(500) }),
+  }),
+  'GET /sites/:id/desk': route({
+    says: 'Who is at the desk of a site, and what was done there.',
+    role: 'helper',
+    answer: object({
+      address: Type.String(),
+      people: Type.Array(DeskPerson),
+      log: Type.Array(object({ at: Instant, by: Type.String(), what: Type.String() })),
+    }),
+  }),
+  'POST /sites/:id/desk': route({
+    says: 'Makes a link by which the designer comes to the desk of a site, good for ten minutes and written in its log.',
+    role: 'designer',
+    answer: Link,
+  }),
+  'POST /sites/:id/people': route({
+    says: 'Lets somebody in at the desk of a site. The link is good once, for a week.',
+    role: 'designer',
+    body: object({ name: words(80, '\\S'), mail: words(254, '^[^\\s@<>]+@[^\\s@<>]+\\.[^\\s@<>]+$'), role }),
+    status: 201,
+    answer: Link,
+  }),
+  'PUT /sites/:id/people/:person': route({
+    says: 'Says what somebody may do at the desk.',
+    role: 'designer',
+    body: object({ role }),
+  }),
+  'DELETE /sites/:id/people/:person': route({ says: 'Lets somebody in no more, at once.', role: 'designer' }),
+  'POST /sites/:id/people/:person/link': route({
+    says: 'Makes another link for somebody; those before it open nothing any more.',
+    role: 'designer',
+    status: 201,
+    answer: Link,
+  }),
+};

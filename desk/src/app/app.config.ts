@@ -1,0 +1,27 @@
+import { provideHttpClient, withInterceptors } from '@angular/common/http';
+import { provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
+import { provideRouter, withComponentInputBinding, withInMemoryScrolling } from '@angular/router';
+import { fromDesk } from './desk-api';
+
+export const appConfig: ApplicationConfig = {
+  providers: [
+    provideZonelessChangeDetection(),
+    provideHttpClient(withInterceptors([fromDesk])),
+    provideRouter(
+      [
+        { path: '', loadComponent: () => import('./places/today').then((m) => m.TodayPlace) },
+        { path: 'pages', loadComponent: () => import('./places/pages').then((m) => m.PagesPlace) },
+        { path: 'pages/:page', loadComponent: () => import('./places/page').then((m) => m.PagePlace) },
+        { path: 'post', loadComponent: () => import('./places/post').then((m) => m.PostPlace) },
+        { path: 'us', loadComponent: () => import('./places/us').then((m) => m.UsPlace) },
+        { path: 'us/hours', loadComponent: () => import('./places/hours').then((m) => m.HoursPlace) },
+        { path: 'us/prices', loadComponent: () => import('./places/prices').then((m) => m.PricesPlace) },
+        { path: 'me', loadComponent: () => import('./places/me').then((m) => m.MePlace) },
+        { path: 'see', loadComponent: () => import('./places/see').then((m) => m.SeePlace) },
+        { path: '**', redirectTo: '' },
+      ],
+      withComponentInputBinding(),
+      withInMemoryScrolling({ scrollPositionRestoration: 'enabled' }),
+    ),
+  ],
+};

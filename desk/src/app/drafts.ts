@@ -1,0 +1,118 @@
+import { computed, effect, inject, Injectable, signal } from '@angular/core';
+import { firstValueFrom } from 'rxjs';
+import { DeskApi, refusalOf, type Refused } from './desk-api';
+import type { Change } from './model';
+
+/** What a change is about: two changes of one thing are one, the later. */
+export function keyOf(change: Change): string {
+  switch (change.kind) {
+    case 'fact':
+      return `fact ${change.field}`;
+    case 'text':
+      return `text ${change.at.section} ${change.at.path}`;
+    case 'service':
+      return `service ${change.service}`;
+    case 'hours':
+      return 'hours';
+  }
+}
+const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+/** Whether a change leaves all as it was. Hours are compared by whoever edits them. */
+const idle = (change: Change) => change.kind !== 'hours' && same(change.was, change.value);
+
+/** What came of sending. */
+export interface Sent {
+  seq?: number;
+  live?: boolean;
+  asked?: boolean;
+}
+
+const KEY = 'desk drafts';
+
+/**
+ * What was changed at the desk and is not up yet. It is kept on this device until it is, through reloads, lost
+ * connections and sessions that end.
+ */
+@Injectable({ providedIn: 'root' })
+export class Drafts {
+  private readonly api = inject(DeskApi);
+  readonly all = signal<readonly Change[]>(kept());
+  readonly count = computed(() => this.all().length);
+  readonly sending = signal(false);
+  /** Why the last sending was refused; what was to be sent is still there. */
+  readonly refused = signal<Refused | null>(null);
+  /** The last step that went up, and whether visitors see it. */
+  readonly last = signal<Sent | null>(null);
+  /** The name of the sending under way: sent again after an answer that was lost, it is one step. */
+  private id: string | null = null;
+  private of: readonly Change[] | null = null;
+
+  constructor() {
+    effect(() => localStorage.setItem(KEY, JSON.stringify(this.all())));
+  }
+
+  /** The change of a thing that is not up yet. */
+  about = (key: string): Change | undefined => this.all().find((c) => keyOf(c) === key);
+
+  /** Notes a change; one that leaves all as it was is none. */
+  put(change: Change): void {
+    const key = keyOf(change);
+    this.refused.set(null);
+    this.last.set(null);
+    this.all.update((all) => {
+      const before = all.find((c) => keyOf(c) === key);
+      // What it was when it was first changed is what it is held against.
+      const whole = (before ? { ...change, was: before.was } : change) as Change;
+      const others = all.filter((c) => c !== before);
+      return idle(whole) ? others : [...others, whole];
+    });
+  }
+  /** Lets go of one change. */
+  drop(key: string): void {
+    this.refused.set(null);
+    this.all.update((all) => all.filter((c) => keyOf(c) !== key));
+  }
+  clear(): void {
+    this.refused.set(null);
+    this.all.set([]);
+  }
+
+  /** Sends all of it: up, or to the designer with a note. True where it went; else it is all still here. */
+  async send(ask?: string): Promise<boolean> {
+    const changes = this.all();
+    if (!changes.length || this.sending()) return false;
+    if (this.of !== changes || !this.id) [this.of, this.id] = [changes, crypto.randomUUID()];
+    this.sending.set(true);
+    this.refused.set(null);
+    try {
+      const sent = await firstValueFrom(
+        this.api.post<Sent>('/changes', { id: this.id, changes, ...(ask !== undefined && { ask }) }),
+      );
+      this.all.update((all) => all.filter((c) => !changes.includes(c)));
+      this.id = null;
+      this.last.set(sent);
+      return true;
+    } catch (error) {
+      this.refused.set(refusalOf(error));
+      return false;
+    } finally {
+      this.sending.set(false);
+    }
+  }
+
+  /** Takes a step back. @throws Refused */
+  async takeBack(seq: number): Promise<void> {
+    await firstValueFrom(this.api.post('/take-back', { id: crypto.randomUUID(), seq }));
+    this.last.set(null);
+  }
+}
+
+/** What an earlier visit left unsent. What cannot be read is nothing. */
+function kept(): Change[] {
+  try {
+    const all = JSON.parse(localStorage.getItem(KEY) ?? '[]') as unknown;
+    return Array.isArray(all) ? all.filter((c: Change) => typeof c?.kind === 'string' && 'was' in c) : [];
+  } catch {
+    return [];
+  }
+}

@@ -1,0 +1,106 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { FormsModule } from '@angular/forms';
+import { NavigationEnd, Router, RouterLink } from '@angular/router';
+import { filter, map } from 'rxjs';
+import { Drafts } from '../drafts';
+import { Session } from '../here';
+import { wording } from '../words/words';
+
+/** What is changed and not up yet, wherever one is: seen first, put up, sent to the designer, or thrown away. */
+@Component({
+  selector: 'dk-tray',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [FormsModule, RouterLink],
+  template: `
+    @if (drafts.count(); as n) {
+      <section class="tray" [attr.aria-label]="w().tray(n)">
+        <p class="head">
+          <strong>{{ w().tray(n) }}</strong>
+          <button class="plain" type="button" (click)="throwAway()">{{ w().throwAway }}</button>
+        </p>
+        @if (drafts.refused(); as refused) {
+          <p class="bad" role="alert">
+            {{ refused.status === 0 ? w().away : refused.message }}
+          </p>
+        }
+        @if (asking()) {
+          <label>
+            {{ w().askNote }}
+            <textarea name="note" rows="2" maxlength="1000" [(ngModel)]="note"></textarea>
+          </label>
+          <p class="acts">
+            <button class="main" type="button" [attr.aria-disabled]="drafts.sending()" (click)="send(note())">
+              {{ w().askSend }}
+            </button>
+            @if (!only()) {
+              <button type="button" (click)="asking.set(false)">{{ w().back }}</button>
+            }
+          </p>
+          @if (only()) {
+            <p class="quiet">{{ w().askOnly }}</p>
+          }
+        } @else {
+          <p class="acts">
+            @if (!seeing()) {
+              <a class="button" routerLink="/see">{{ w().see }}</a>
+            }
+            <button class="main" type="button" [attr.aria-disabled]="drafts.sending()" (click)="send()">
+              {{ drafts.sending() ? w().putting : w().putUp }}
+            </button>
+          </p>
+          <button class="plain" type="button" (click)="asking.set(true)">{{ w().ask }}</button>
+        }
+      </section>
+    } @else if (drafts.last(); as last) {
+      <section class="tray done" role="status">
+        <p class="head">
+          <strong>{{ last.asked ? w().asked : last.live ? w().up : w().kept }}</strong>
+          @if (last.seq; as seq) {
+            <button class="plain" type="button" (click)="takeBack(seq)">{{ w().takeBack }}</button>
+          }
+          <button class="plain" type="button" (click)="drafts.last.set(null)">{{ w().close }}</button>
+        </p>
+      </section>
+    }
+  `,
+})
+export class Tray {
+  protected readonly drafts = inject(Drafts);
+  private readonly session = inject(Session);
+  private readonly router = inject(Router);
+  protected readonly w = wording().words;
+  /** Whoever only writes can do nothing else with it. */
+  protected readonly only = computed(() => this.session.here()?.me.role === 'write');
+  protected readonly asking = signal(false);
+  protected readonly note = signal('');
+  protected readonly seeing = toSignal(
+    this.router.events.pipe(
+      filter((e) => e instanceof NavigationEnd),
+      map((e) => e.urlAfterRedirects.startsWith('/see')),
+    ),
+    { initialValue: false },
+  );
+
+  constructor() {
+    effect(() => {
+      if (this.only()) this.asking.set(true);
+    });
+  }
+
+  protected async send(ask?: string): Promise<void> {
+    if (!(await this.drafts.send(ask))) return;
+    this.note.set('');
+    this.asking.set(this.only());
+    // What was looked at is up: the way goes on from the first place.
+    if (this.seeing()) await this.router.navigateByUrl('/');
+  }
+  protected throwAway(): void {
+    this.drafts.clear();
+    this.asking.set(this.only());
+  }
+  protected async takeBack(seq: number): Promise<void> {
+    await this.drafts.takeBack(seq).catch(() => undefined);
+    await this.router.navigateByUrl('/', { onSameUrlNavigation: 'reload' });
+  }
+}

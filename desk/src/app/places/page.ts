@@ -1,0 +1,57 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Drafts, keyOf } from '../drafts';
+import type { Change, DeskPage, DeskText } from '../model';
+import { Differs } from '../parts/differs';
+import { Grow } from '../parts/grow';
+import { loaded } from '../parts/load';
+import { Top } from '../parts/top';
+import { Waiting } from '../parts/waiting';
+import { wording } from '../words/words';
+
+/** The words of one page, a section after the other as they stand there. */
+@Component({
+  selector: 'dk-page',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Top, Waiting, Differs, Grow],
+  template: `
+    <dk-top [title]="here()?.label ?? w().page" back="/pages" [under]="here()?.hold ? w().onHold : ''" />
+    <dk-waiting [of]="pages" />
+    @if (here(); as p) {
+      @for (s of p.sections; track s.id) {
+        <section class="fields">
+          <h2>{{ s.title }}</h2>
+          @for (t of s.texts; track t.at.path) {
+            <label [class.changed]="changeOf(t)">
+              {{ t.label }}
+              <textarea
+                rows="1"
+                [dkGrow]="valueOf(t)"
+                [attr.maxlength]="t.most"
+                [value]="valueOf(t)"
+                (input)="write(t, $any($event.target).value)"
+              ></textarea>
+            </label>
+            <dk-differs [key]="keyOf(t)" [now]="t.value" />
+          }
+        </section>
+      } @empty {
+        <p class="pad">{{ w().noWords }}</p>
+      }
+    }
+  `,
+})
+export class PagePlace {
+  readonly page = input.required<string>();
+  private readonly drafts = inject(Drafts);
+  protected readonly w = wording().words;
+  protected readonly pages = loaded((api) => api.get<{ pages: DeskPage[] }>('/pages'));
+  protected readonly here = computed(() => this.pages.value()?.pages.find((p) => p.id === this.page()));
+
+  private readonly change = (t: DeskText, value: string): Change => ({ kind: 'text', at: t.at, was: t.value, value });
+  protected keyOf = (t: DeskText) => keyOf(this.change(t, ''));
+  protected changeOf = (t: DeskText) => this.drafts.about(this.keyOf(t));
+  protected valueOf = (t: DeskText): string => (this.changeOf(t)?.value as string | undefined) ?? t.value;
+  /** A line of its own is no part of a heading or a label. */
+  protected write = (t: DeskText, value: string): void =>
+    this.drafts.put(this.change(t, t.long ? value : value.replace(/\s*\n\s*/g, ' ')));
+}

@@ -1,0 +1,196 @@
+import { ChangeDetectionStrategy, Component, effect, inject, input, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { firstValueFrom } from 'rxjs';
+import { DeskApi, refusalOf } from '../desk-api';
+import { Session } from '../here';
+import type { Message } from '../model';
+import { loaded } from '../parts/load';
+import { Top } from '../parts/top';
+import { Waiting } from '../parts/waiting';
+import { Wording } from '../words/words';
+
+/** What visitors sent: read, answered, noted, found again, erased. */
+@Component({
+  selector: 'dk-post',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [FormsModule, Top, Waiting],
+  template: `
+    <dk-top [title]="w().places.post" />
+    <form class="find" role="search" (ngSubmit)="find()">
+      <label class="hidden" for="find">{{ w().search }}</label>
+      <input id="find" type="search" name="find" [placeholder]="w().search" [(ngModel)]="wanted" />
+      <label class="tick">
+        <input type="checkbox" name="unread" [ngModel]="unread()" (ngModelChange)="unread.set($event); find()" />
+        {{ w().unread }}
+      </label>
+    </form>
+    <dk-waiting [of]="first" />
+    <ul class="rows">
+      @for (m of messages(); track m.id) {
+        <li>
+          <button
+            class="row"
+            type="button"
+            [attr.aria-expanded]="opened() === m.id"
+            [class.new]="!m.readAt"
+            (click)="toggle(m)"
+          >
+            <strong>{{ whoOf(m) }}</strong>
+            <span class="quiet">{{ words.day(m.receivedAt) }} · {{ gistOf(m) }}</span>
+          </button>
+          @if (opened() === m.id) {
+            <dl>
+              @for (f of m.fields; track f.name) {
+                @if (f.value) {
+                  <dt>{{ f.label }}</dt>
+                  <dd class="lines">{{ f.value }}</dd>
+                }
+              }
+            </dl>
+            @if (mailOf(m); as mail) {
+              <p>
+                <a class="button main" [href]="replyTo(m, mail)">{{ w().answer }}</a>
+              </p>
+            }
+            <label>
+              {{ w().note }}
+              <textarea rows="2" maxlength="2000" [value]="m.note" #note></textarea>
+            </label>
+            <p class="acts">
+              <button type="button" (click)="keepNote(m, note.value)">{{ w().keepNote }}</button>
+              <button class="plain" type="button" (click)="mark(m, false)">{{ w().markUnread }}</button>
+              @if (erasing() === m.id) {
+                <span>{{ w().eraseSure }}</span>
+                <button class="plain" type="button" (click)="erase(m)">{{ w().yes }}</button>
+                <button class="plain" type="button" (click)="erasing.set('')">{{ w().no }}</button>
+              } @else {
+                <button class="plain" type="button" (click)="erasing.set(m.id)">{{ w().erase }}</button>
+              }
+            </p>
+          }
+        </li>
+      } @empty {
+        @if (first.value()) {
+          <li>
+            <p>{{ asked().words || asked().unread ? w().noneFound : w().noPost }}</p>
+          </li>
+        }
+      }
+    </ul>
+    @if (fault()) {
+      <p class="bad pad" role="alert">{{ fault() }}</p>
+    }
+    @if (more()) {
+      <p class="acts pad">
+        <button type="button" (click)="goOn()">{{ w().more }}</button>
+      </p>
+    }
+  `,
+})
+export class PostPlace {
+  /** The message that is to be open, from the address. */
+  readonly open = input<string>();
+  private readonly api = inject(DeskApi);
+  private readonly session = inject(Session);
+  protected readonly words = inject(Wording);
+  protected readonly w = this.words.words;
+  protected readonly wanted = signal('');
+  protected readonly unread = signal(false);
+  protected readonly asked = signal({ words: '', unread: false });
+  protected readonly first = loaded((api) =>
+    api.get<{ messages: Message[]; more: boolean; unread: number }>(`/messages${this.query()}`),
+  );
+  protected readonly messages = signal<Message[]>([]);
+  protected readonly more = signal(false);
+  protected readonly opened = signal('');
+  protected readonly erasing = signal('');
+  protected readonly fault = signal('');
+
+  constructor() {
+    effect(() => {
+      const came = this.first.value();
+      if (!came) return;
+      this.messages.set(came.messages);
+      this.more.set(came.more);
+      this.session.unread.set(came.unread);
+      const wanted = came.messages.find((m) => m.id === this.open());
+      if (wanted && this.opened() === '') this.toggle(wanted);
+    });
+  }
+
+  private query(before = ''): string {
+    const { words, unread } = this.asked();
+    const query = new URLSearchParams({
+      ...(words && { words }),
+      ...(unread && { show: 'unread' }),
+      ...(before && { before }),
+    }).toString();
+    return query && `?${query}`;
+  }
+  protected find(): void {
+    this.asked.set({ words: this.wanted().trim(), unread: this.unread() });
+    this.first.again();
+  }
+  protected async goOn(): Promise<void> {
+    await this.tried(async () => {
+      const last = this.messages().at(-1)!.id;
+      const came = await firstValueFrom(
+        this.api.get<{ messages: Message[]; more: boolean }>(`/messages${this.query(last)}`),
+      );
+      this.messages.update((all) => [...all, ...came.messages]);
+      this.more.set(came.more);
+    });
+  }
+  private async tried(work: () => Promise<void>): Promise<void> {
+    this.fault.set('');
+    try {
+      await work();
+    } catch (error) {
+      const refused = refusalOf(error);
+      this.fault.set(refused.status === 0 ? this.w().away : refused.message);
+    }
+  }
+  private change(m: Message, with_: Partial<Message>): void {
+    this.messages.update((all) => all.map((x) => (x.id === m.id ? { ...x, ...with_ } : x)));
+  }
+  protected toggle(m: Message): void {
+    this.erasing.set('');
+    this.opened.set(this.opened() === m.id ? '' : m.id);
+    if (this.opened() && !m.readAt) void this.mark(m, true);
+  }
+  protected mark(m: Message, read: boolean): Promise<void> {
+    return this.tried(async () => {
+      await firstValueFrom(this.api.put(`/messages/${m.id}`, { read }));
+      this.change(m, { readAt: read ? new Date().toISOString() : null });
+      this.session.unread.update((n) => Math.max(0, n + (read ? -1 : 1)));
+      if (!read) this.opened.set('');
+    });
+  }
+  protected keepNote(m: Message, note: string): Promise<void> {
+    return this.tried(async () => {
+      await firstValueFrom(this.api.put(`/messages/${m.id}`, { note }));
+      this.change(m, { note });
+    });
+  }
+  protected erase(m: Message): Promise<void> {
+    return this.tried(async () => {
+      await firstValueFrom(this.api.delete(`/messages/${m.id}`));
+      this.messages.update((all) => all.filter((x) => x.id !== m.id));
+    });
+  }
+
+  private field = (m: Message, name: RegExp) => m.fields.find((f) => name.test(f.name) && f.value)?.value ?? '';
+  protected whoOf = (m: Message): string => this.field(m, /^name$/) || this.mailOf(m) || m.fields[0]?.value || '';
+  protected mailOf = (m: Message): string =>
+    m.fields.find((f) => /^[^\s@]+@[^\s@]+\.[^\s@]+$/.test(f.value))?.value ?? '';
+  protected gistOf(m: Message): string {
+    const longest = m.fields.reduce((a, f) => (f.value.length > a.length ? f.value : a), '');
+    return longest.length > 90 ? `${longest.slice(0, 88).trimEnd()}…` : longest;
+  }
+  protected replyTo(m: Message, mail: string): string {
+    const quoted = this.longest(m).replace(/^/gm, '> ');
+    const subject = this.w().replySubject(this.session.here()?.site.name ?? '');
+    return `mailto:${encodeURIComponent(mail)}?subject=${encodeURIComponent(subject)}&body=${encodeURIComponent(`\n\n${quoted}`)}`;
+  }
+  private longest = (m: Message) => m.fields.reduce((a, f) => (f.value.length > a.length ? f.value : a), '');
+}

@@ -1,0 +1,86 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { toObservable, takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { DomSanitizer } from '@angular/platform-browser';
+import { catchError, combineLatest, debounceTime, EMPTY, filter, switchMap } from 'rxjs';
+import { DeskApi, refusalOf } from '../desk-api';
+import { Drafts } from '../drafts';
+import type { DeskPage } from '../model';
+import { loaded } from '../parts/load';
+import { Top } from '../parts/top';
+import { wording } from '../words/words';
+
+/** The site as it will be: the real page with what is not up yet, wide or as on a phone. */
+@Component({
+  selector: 'dk-see',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Top],
+  template: `
+    <dk-top [title]="w().see" back="/" />
+    <p class="acts pad">
+      <label>
+        {{ w().page }}
+        <select [value]="page()" (change)="chosen.set($any($event.target).value)">
+          @for (p of pages.value()?.pages ?? []; track p.id) {
+            <option [value]="p.id" [selected]="p.id === page()">{{ p.label }}</option>
+          }
+        </select>
+      </label>
+      <button type="button" [attr.aria-pressed]="!wide()" (click)="wide.set(false)">{{ w().phone }}</button>
+      <button type="button" [attr.aria-pressed]="wide()" (click)="wide.set(true)">{{ w().wide }}</button>
+    </p>
+    @if (fault()) {
+      <p class="bad pad" role="alert">{{ fault() }}</p>
+    }
+    <div class="see" [class.wide]="wide()">
+      @if (html(); as page) {
+        <iframe sandbox="allow-same-origin" [title]="w().see" [srcdoc]="page"></iframe>
+      }
+    </div>
+  `,
+})
+export class SeePlace {
+  private readonly drafts = inject(Drafts);
+  private readonly api = inject(DeskApi);
+  private readonly sanitizer = inject(DomSanitizer);
+  protected readonly w = wording().words;
+  protected readonly pages = loaded((api) => api.get<{ pages: DeskPage[] }>('/pages'));
+  protected readonly chosen = signal('');
+  protected readonly wide = signal(false);
+  protected readonly fault = signal('');
+  private readonly drawn = signal('');
+
+  /** The page that is chosen, else the first on which a word was changed. */
+  protected readonly page = computed(() => {
+    const all = this.pages.value()?.pages ?? [];
+    if (all.some((p) => p.id === this.chosen())) return this.chosen();
+    const sections = new Set(this.drafts.all().flatMap((c) => (c.kind === 'text' ? [c.at.section] : [])));
+    const of = all.find((p) => p.sections.some((s) => sections.has(s.id)));
+    return (of ?? all[0])?.id ?? '';
+  });
+  // It comes from the site’s own renderer, stands in a frame without scripts, and is looked at only.
+  protected readonly html = computed(() =>
+    this.drawn() ? this.sanitizer.bypassSecurityTrustHtml(this.drawn()) : null,
+  );
+
+  constructor() {
+    combineLatest([toObservable(this.page), toObservable(this.drafts.all)])
+      .pipe(
+        filter(([page]) => page !== ''),
+        debounceTime(50),
+        switchMap(([page, changes]) =>
+          this.api.post<{ html: string }>('/preview', { page, changes }).pipe(
+            catchError((error: unknown) => {
+              const refused = refusalOf(error);
+              this.fault.set(refused.status === 0 ? this.w().away : refused.message);
+              return EMPTY;
+            }),
+          ),
+        ),
+        takeUntilDestroyed(),
+      )
+      .subscribe(({ html }) => {
+        this.fault.set('');
+        this.drawn.set(html);
+      });
+  }
+}

@@ -1,0 +1,121 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { refusalOf } from '../desk-api';
+import { Drafts } from '../drafts';
+import { Session } from '../here';
+import type { Today } from '../model';
+import { loaded } from '../parts/load';
+import { Top } from '../parts/top';
+import { Waiting } from '../parts/waiting';
+import { Wording } from '../words/words';
+
+/** What needs somebody today, what was changed, and who came. */
+@Component({
+  selector: 'dk-today',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [RouterLink, Top, Waiting],
+  template: `
+    <dk-top [title]="greeting()" [under]="session.here()?.site?.address ?? ''" />
+    <dk-waiting [of]="today" />
+    @if (today.value(); as t) {
+      <ul class="rows">
+        @for (m of t.messages; track m.id) {
+          <li>
+            <h2>{{ w().wroteTo(whoOf(m.fields)) }}</h2>
+            <p class="quiet">{{ words.day(m.receivedAt) }} · {{ gist(m.fields) }}</p>
+            <a [routerLink]="['/post']" [queryParams]="{ open: m.id }">{{ w().answer }}</a>
+          </li>
+        }
+        @for (p of t.proposals; track p.id) {
+          <li>
+            <h2>{{ p.words }}</h2>
+            <p class="quiet">{{ p.answer ? w().answered(p.answer) : w().waits }}</p>
+          </li>
+        }
+        @if (t.pressing) {
+          <li>
+            <p>{{ w().pressing }}</p>
+          </li>
+        }
+        @for (l of lines(); track l.seq) {
+          <li>
+            <h2>{{ w().changed(l.by, l.words) }}</h2>
+            <p class="quiet">
+              {{ words.day(l.at) }}
+              @if (l.takenBack) {
+                · {{ w().takenBack }}
+              }
+            </p>
+            @if (mayTakeBack() && !l.takenBack && l.kind === 'do') {
+              <button class="plain" type="button" (click)="takeBack(l.seq)">{{ w().takeBack }}</button>
+            }
+            @if (fault()?.seq === l.seq) {
+              <p class="bad" role="alert">{{ fault()?.words }}</p>
+            }
+          </li>
+        } @empty {
+          @if (!t.messages.length && !t.proposals.length) {
+            <li>
+              <p>{{ w().nothingNew }}</p>
+            </li>
+          }
+        }
+      </ul>
+      @if (writes()) {
+        <p class="acts wide">
+          <a class="button main" routerLink="/us/hours">{{ w().changeHours }}</a>
+          <a class="button" routerLink="/pages">{{ w().changeWords }}</a>
+        </p>
+      }
+      @if (visits(); as v) {
+        <p class="quiet pad">{{ w().visits(v[1], v[0]) }}</p>
+      }
+    }
+  `,
+})
+export class TodayPlace {
+  protected readonly session = inject(Session);
+  private readonly drafts = inject(Drafts);
+  protected readonly words = inject(Wording);
+  protected readonly w = this.words.words;
+  protected readonly today = loaded((api) => api.get<Today>('/today'));
+  protected readonly fault = signal<{ seq: number; words: string } | null>(null);
+  private readonly role = computed(() => this.session.here()?.me.role);
+  protected readonly writes = computed(() => this.role() !== 'messages');
+  protected readonly mayTakeBack = computed(() => this.role() === 'publish' || this.role() === 'designer');
+  /** What was done; that something was taken back is said of what was taken back. */
+  protected readonly lines = computed(() =>
+    (this.today.value()?.lines ?? []).filter((l) => l.kind === 'do').slice(0, 6),
+  );
+  protected readonly greeting = computed(() => {
+    const name = (this.session.here()?.me.name ?? '').split(' ')[0]!;
+    const hour = new Date().getHours();
+    const w = this.w();
+    return hour < 12 ? w.morning(name) : hour < 18 ? w.afternoon(name) : w.evening(name);
+  });
+  /** Visits of the seven days before the last seven, and of those. */
+  protected readonly visits = computed(() => {
+    const days = this.today.value()?.visits;
+    if (!days) return null;
+    const since = new Date(Date.now() - 7 * 86_400_000).toISOString().slice(0, 10);
+    const sums: [number, number] = [0, 0];
+    for (const [day, { visits }] of Object.entries(days)) sums[day > since ? 1 : 0] += visits;
+    return sums[0] + sums[1] ? sums : null;
+  });
+
+  protected whoOf = (fields: Record<string, string>): string =>
+    fields['name'] || fields['mail'] || fields['email'] || Object.values(fields)[0] || '';
+  protected gist(fields: Record<string, string>): string {
+    const longest = Object.values(fields).reduce((a, b) => (b.length > a.length ? b : a), '');
+    return longest.length > 90 ? `${longest.slice(0, 88).trimEnd()}…` : longest;
+  }
+  protected async takeBack(seq: number): Promise<void> {
+    this.fault.set(null);
+    try {
+      await this.drafts.takeBack(seq);
+      this.today.again();
+    } catch (error) {
+      this.fault.set({ seq, words: refusalOf(error).message || this.w().away });
+    }
+  }
+}
