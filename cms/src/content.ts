@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { Pool, PoolClient } from 'pg';
 import { Problem } from '@tin-porch/core/ground';
 import type { SiteDocument } from '@tin-porch/core/model';
@@ -279,7 +280,7 @@ export function fitted(document: SiteDocument, operation: Operation) {
 
 /** Whether a document reads as an operation left it. */
 function stillSo(document: SiteDocument, operation: Operation): boolean {
-  return JSON.stringify(fitted(document, operation).document) === JSON.stringify(document);
+  return isDeepStrictEqual(fitted(document, operation).document, document);
 }
 
 /** An operation over what was done since. @throws Problem 409 where somebody wrote the same */

@@ -89,11 +89,16 @@ export async function press(
   blobs?: BlobReader,
   signal?: AbortSignal,
 ): Promise<PressedFile[]> {
-  const asked: PressRequest = { kind: 'render', document, origin };
-  const files = (await drawing.run(asked, { ...(signal && { signal }) })) as RenderedFile[];
+  const files = await drawnFiles(document, origin, signal);
   signal?.throwIfAborted();
   return renderedBytes(files, blobs);
 }
+
+/** The files of a release as they are drawn, without the bytes of those that take long to make. */
+export const drawnFiles = (document: SiteDocument, origin: string, signal?: AbortSignal): Promise<RenderedFile[]> =>
+  drawing.run({ kind: 'render', document, origin } satisfies PressRequest, { ...(signal && { signal }) }) as Promise<
+    RenderedFile[]
+  >;
 
 /**
  * A page as it is looked at by itself: its HTML, and the site’s CSS beside it; undefined where there are no pages.

@@ -263,9 +263,13 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     const { document } = await content.read();
     const { origin, stylesheet } = current(at);
     const after = changes.length ? fitted(document, operationOf(document, changes)).document : document;
-    const html = renderPage(after, page, { origin, ...(stylesheet && { stylesheet }) });
+    const drawn = (of: SiteDocument, id: string) => renderPage(of, id, { origin, ...(stylesheet && { stylesheet }) });
+    // Where no page is named, it is the first on which something reads otherwise.
+    const id =
+      page || (after.pages.find((p) => drawn(document, p.id) !== drawn(after, p.id)) ?? after.pages[0])?.id || '';
+    const html = drawn(after, id);
     if (html === undefined) throw new Problem(404, 'There is no such page');
-    res.json({ html });
+    res.json({ html, page: id });
   });
   api.post('/changes', writers, async (req, res) => {
     const { site: at, content, proposals } = call(req);

@@ -6,8 +6,8 @@ import { writeVersion } from '../making/generate/write.js';
 import { addItem, listsOf } from '../making/plan/lists.js';
 import type { SiteDocument } from '../model/site.js';
 import { apply } from './apply.js';
-import type { Operation } from './operation.js';
-import { bringIn, type DraftStep, type LiveStep } from './two-writers.js';
+import type { Operation, SingleOperation } from './operation.js';
+import { bringIn, netOf, type DraftStep, type LiveStep } from './two-writers.js';
 import { validateDocument } from './validate.js';
 
 const site = apply(newDocument('yard', demoFacts), writeVersion(demoFacts, 4)).document;
@@ -123,6 +123,16 @@ describe('two writers on one site', () => {
       expect(came.taken).toEqual([]);
       expect(JSON.stringify(came.document)).toContain('"Live"');
     }
+  });
+
+  it('are told as what their steps come to, however often one thing was written', () => {
+    const net = netOf(site, [
+      text('s1', 'heading', 'First'),
+      { op: 'batch', operations: [phone('1') as SingleOperation, text('s1', 'heading', 'Last') as SingleOperation] },
+      { op: 'removeSection', section: 'nowhere' },
+    ]);
+    expect(net.map((o) => o.op)).toEqual(['setText', 'setFact', 'removeSection']);
+    expect(JSON.stringify(net[0])).toContain('Last');
   });
 
   it('come to one document in any order they are brought together, or say what they wait for', () => {

@@ -1,7 +1,7 @@
 import type { SiteDocument } from '../model/site.js';
 import { apply } from './apply.js';
 import { OperationError } from './definition.js';
-import type { Operation, SingleOperation } from './operation.js';
+import { definitionOf, type Operation, type SingleOperation } from './operation.js';
 import { rebase } from './rebase.js';
 
 /** A step that was made where the site is live, on the release that is served there. */
@@ -125,4 +125,21 @@ export function bringIn(release: SiteDocument, drafts: readonly DraftStep[], liv
     if (operation) taken.push({ id: step.id, operation });
   }
   return { taken, held: meeting.held, document: meeting.document() };
+}
+
+/** What an operation writes, as a key; what is not there any more goes by its own words. */
+function thingOf(document: SiteDocument, one: SingleOperation): string {
+  try {
+    return [one.op, ...definitionOf(one).writes(one, document)].join(' ');
+  } catch (error) {
+    if (error instanceof OperationError) return `${one.op} ${definitionOf(one).says(one)}`;
+    throw error;
+  }
+}
+
+/** What several steps come to: of those that write one thing the last, where the first of them stood. */
+export function netOf(document: SiteDocument, operations: readonly Operation[]): SingleOperation[] {
+  const last = new Map<string, SingleOperation>();
+  for (const one of operations.flatMap(singles)) last.set(thingOf(document, one), one);
+  return [...last.values()];
 }

@@ -5,8 +5,8 @@ import { fileURLToPath } from 'node:url';
 import type { Pool } from 'pg';
 import { contentOf, People, Proposals, type Content, type DeskSite, type Serving } from '@tin-porch/cms';
 import type { SiteDocument } from '@tin-porch/core/model';
-import { makeManifest, stylesheetOf } from '@tin-porch/core/page';
-import { press } from '@tin-porch/press';
+import { ENGINE, makeManifest, stylesheetOf, type Manifest, type RenderedFile } from '@tin-porch/core/page';
+import { drawnFiles, renderedBytes } from '@tin-porch/press';
 import type { HostParts } from '../public.js';
 import type { Site } from '../sites.js';
 
@@ -16,6 +16,9 @@ export const DESK_FOLDER = fileURLToPath(new URL('../../../desk/dist/browser/', 
 const AGAIN_MS = 20_000;
 /** Visits that are told at the desk: of so many days. */
 const VISIT_DAYS = 14;
+
+/** What takes long to make and is named for all that it is made of. */
+const NAMED_FOR_ITSELF = /^\/(?:fonts|share)\/[\w-]+-[0-9a-z]+\.(?:woff2|jpg)$/;
 
 const sha256 = (bytes: Uint8Array | string) => createHash('sha256').update(bytes).digest('hex');
 async function* whole(bytes: Buffer) {
@@ -41,11 +44,22 @@ export class Desks {
       press: async (document: SiteDocument) => {
         const base = await sites.under(site);
         const { origin } = base!.manifest;
-        const files = await press(document, origin, async (hash) => {
-          if (!(await blobs.good(hash))) throw new Error(`The picture ${hash.slice(0, 10)} is not on this server.`);
-          return readFile(join(blobs.folder, blobs.path(hash)));
-        });
-        const manifest = makeManifest(files, JSON.stringify(document), origin, sha256);
+        const drawn = await drawnFiles(document, origin);
+        // A font or picture whose name says what is in it is the one that is served already.
+        const before = site.live?.manifest.engine === ENGINE ? site.live.manifest.files : {};
+        const same = (f: RenderedFile) => NAMED_FOR_ITSELF.test(f.path) && Object.hasOwn(before, f.path);
+        const files = await renderedBytes(
+          drawn.filter((f) => !same(f)),
+          async (hash) => {
+            if (!(await blobs.good(hash))) throw new Error(`The picture ${hash.slice(0, 10)} is not on this server.`);
+            return readFile(join(blobs.folder, blobs.path(hash)));
+          },
+        );
+        const made = makeManifest(files, JSON.stringify(document), origin, sha256);
+        const manifest: Manifest = {
+          ...made,
+          files: Object.fromEntries(drawn.map((f) => [f.path, same(f) ? before[f.path]! : made.files[f.path]!])),
+        };
         const bytes = new Map(files.map((f) => [manifest.files[f.path]!.hash, f.bytes]));
         for (const hash of await blobs.missing(bytes.keys())) await blobs.put(hash, whole(bytes.get(hash)!));
         const release = { id: `c-${sha256(JSON.stringify(manifest)).slice(0, 16)}`, manifest, document };

@@ -97,10 +97,21 @@ describe('what is changed where a site is live', () => {
     const came = await api('POST', '/changes', sent);
     expect([came.status, JSON.parse(came.body)]).toEqual([200, { seq: 1, live: true }]);
     expect((await call('GET', '/contact/')).body).toContain('01632 960 900');
+
     // The same sent again, as after an answer that was lost, is one step.
     expect(JSON.parse((await api('POST', '/changes', sent)).body)).toEqual({ seq: 1, live: true });
     expect(await pull()).toBe(1);
     expect((await document()).facts.phone).toBe('01632 960 900');
+    // Changed again and again, what the pages say of it follows here as it did there, and nothing of it is held.
+    for (const [was, value] of [
+      ['01632 960 900', '01632 960 904'],
+      ['01632 960 904', '01632 960 900'],
+    ] as const) {
+      expect((await api('POST', '/changes', phone(was, value))).status).toBe(200);
+      await pull();
+      expect((await document()).facts.phone).toBe(value);
+    }
+    expect((await world.live.of(id)).held).toEqual([]);
     const [line] = await world.sites.log.history(id, 1);
     expect([line!.by, line!.part]).toEqual(['Tom', 'client']);
     // It is live: nothing of it waits to be deployed.
@@ -118,7 +129,8 @@ describe('what is changed where a site is live', () => {
   it('stands beside a draft of the same until somebody decides, and nothing is deployed over it', async () => {
     await world.change(id, text('Drafted by Ines'));
     await world.change(id, { op: 'setFact', field: 'strapline', value: 'Afloat since 1921' });
-    expect((await api('POST', '/changes', heading(await liveHeading(), 'Tom’s words'))).status).toBe(200);
+    expect((await api('POST', '/changes', heading(await liveHeading(), 'Tom’s first words'))).status).toBe(200);
+    expect((await api('POST', '/changes', heading('Tom’s first words', 'Tom’s words'))).status).toBe(200);
     const stopped = await deploy();
     expect(stopped.error?.message).toContain('Decide in Care');
     expect(await headingNow()).toContain('Drafted by Ines');
@@ -139,7 +151,7 @@ describe('what is changed where a site is live', () => {
     const server = await world.quay();
     const live = (await world.sites.get(id))!.liveRelease!;
     expect((await api('POST', '/changes', heading('Tom’s words', 'At the last moment'))).status).toBe(200);
-    const late = await switchOver(server, id, live, 1).catch((error: Error) => error);
+    const late = await switchOver(server, id, live, 4).catch((error: Error) => error);
     expect((late as Error).message).toContain('brought in first');
     expect(await liveHeading()).toBe('At the last moment');
     // Nor by going back to an older one, before it is known here.

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import { Problem } from '@tin-porch/core/ground';
 import { withFollowing } from '@tin-porch/core/making';
 import type { SiteDocument } from '@tin-porch/core/model';
@@ -5,6 +6,7 @@ import {
   apply,
   bringIn,
   describe,
+  netOf,
   OperationError,
   typedWords,
   type BroughtIn,
@@ -38,7 +40,7 @@ export interface Side {
   /** False where what it is about is not among the drafts any more. */
   there: boolean;
 }
-/** A change of the people of a site that waits for a decision. */
+/** What the people of a site changed and waits for a decision: what several steps come to, up to the last of them. */
 export interface HeldChange {
   seq: number;
   by: string;
@@ -71,8 +73,8 @@ const singles = (operation: Operation): readonly SingleOperation[] =>
   operation.op === 'batch' ? operation.operations : [operation];
 
 /** What an operation would say, and what stands there now. */
-function sidesOf(document: SiteDocument, operation: Operation): Side[] {
-  return singles(operation).map((one) => {
+function sidesOf(document: SiteDocument, operations: readonly SingleOperation[]): Side[] {
+  return operations.map((one) => {
     try {
       const { inverse } = apply(document, one);
       return { words: describe(one), live: typedWords(one), draft: typedWords(inverse), there: true };
@@ -81,6 +83,18 @@ function sidesOf(document: SiteDocument, operation: Operation): Side[] {
       return { words: describe(one), live: typedWords(one), draft: '', there: false };
     }
   });
+}
+
+/** All that is held of a site, as one decision; none where nothing is. */
+function heldOf(document: SiteDocument, rows: readonly Row[]): HeldChange[] {
+  const last = rows.at(-1);
+  if (!last) return [];
+  const net = netOf(
+    document,
+    rows.map((r) => r.op),
+  );
+  const by = [...new Set(rows.map((r) => r.by))].join(', ');
+  return [{ seq: last.seq, by, at: last.at, words: net.map(describe).join('; '), parts: sidesOf(document, net) }];
 }
 
 /**
@@ -271,8 +285,12 @@ export class LiveChanges {
     const { document: before } = (await this.sites.get(site))!;
     const { head } = await this.sites.log.change(site, operation, author, { id, part: 'client', base });
     if (head !== base + 1) return null;
+    const after = apply(before, operation).document;
     const whole = singles(withFollowing(before, operation));
-    const more = whole.slice(singles(operation).length);
+    // What the step says itself is said; so is what reads as it should.
+    const more = whole
+      .slice(singles(operation).length)
+      .filter((one) => !isDeepStrictEqual(apply(after, one).document, after));
     if (!more.length) return head;
     const follow = await this.sites.log.change(site, { op: 'batch', operations: more }, author, {
       part: 'client',
@@ -306,29 +324,34 @@ export class LiveChanges {
     ]);
     const { document } = row!;
     return {
-      held: steps.rows
-        .filter((s) => s.state === 'held')
-        .reverse()
-        .map(({ seq, by, at, op }) => ({ seq, by, at, words: describe(op), parts: sidesOf(document, op) })),
+      held: heldOf(document, steps.rows.filter((s) => s.state === 'held').reverse()),
       lines: steps.rows.slice(0, 12).map(({ seq, by, at, op, state }) => ({ seq, by, at, words: describe(op), state })),
-      proposals: proposals.rows.map(({ op, ...p }) => ({ ...p, words: describe(op), parts: sidesOf(document, op) })),
+      proposals: proposals.rows.map(({ op, ...p }) => ({
+        ...p,
+        words: describe(op),
+        parts: sidesOf(document, singles(op)),
+      })),
     };
   }
 
   /**
-   * Decides over a held change: `live` are the parts of it, by their place, that take the place of what is drafted; the
-   * others stay as they are drafted.
+   * Decides over what is held up to a step: `live` are the parts of it, by their place, that take the place of what is
+   * drafted; the others stay as they are drafted.
    * @throws Problem 404, or 409 where a part is not among the drafts any more
    */
   settle(site: string, seq: number, live: readonly number[], author: Author): Promise<void> {
     return this.alone(site, async () => {
       const { rows } = await this.db.query<Row>(
-        `select ${STEP} from live_step where site = $1 and seq = $2 and state = 'held'`,
+        `select ${STEP} from live_step where site = $1 and seq <= $2 and state = 'held' order by seq`,
         [site, seq],
       );
-      const held = rows[0];
-      if (!held) throw new Problem(404, 'There is nothing to decide', 'Somebody has decided it already.');
-      const operations = singles(held.op).filter((_, n) => live.includes(n));
+      const row = await this.sites.get(site);
+      if (!row || rows.at(-1)?.seq !== seq)
+        throw new Problem(404, 'There is nothing to decide', 'Somebody has decided it already.');
+      const operations = netOf(
+        row.document,
+        rows.map((r) => r.op),
+      ).filter((_, n) => live.includes(n));
       if (operations.length)
         await this.sites.log.change(
           site,
@@ -336,7 +359,11 @@ export class LiveChanges {
           author,
           { part: 'client' },
         );
-      await this.mark(site, [held.id], 'settled');
+      await this.mark(
+        site,
+        rows.map((r) => r.id),
+        'settled',
+      );
       await tell(this.db, { kind: 'care', site });
     });
   }

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { toObservable, takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { DomSanitizer } from '@angular/platform-browser';
-import { catchError, combineLatest, debounceTime, EMPTY, filter, switchMap } from 'rxjs';
+import { catchError, combineLatest, debounceTime, EMPTY, switchMap } from 'rxjs';
 import { DeskApi, refusalOf } from '../desk-api';
 import { Drafts } from '../drafts';
 import type { DeskPage } from '../model';
@@ -49,26 +49,20 @@ export class SeePlace {
   protected readonly fault = signal('');
   private readonly drawn = signal('');
 
-  /** The page that is chosen, else the first on which a word was changed. */
-  protected readonly page = computed(() => {
-    const all = this.pages.value()?.pages ?? [];
-    if (all.some((p) => p.id === this.chosen())) return this.chosen();
-    const sections = new Set(this.drafts.all().flatMap((c) => (c.kind === 'text' ? [c.at.section] : [])));
-    const of = all.find((p) => p.sections.some((s) => sections.has(s.id)));
-    return (of ?? all[0])?.id ?? '';
-  });
+  /** The page that is shown: the one chosen, else the first on which something reads otherwise. */
+  protected readonly page = computed(() => this.chosen() || this.first());
+  private readonly first = signal('');
   // It comes from the site’s own renderer, stands in a frame without scripts, and is looked at only.
   protected readonly html = computed(() =>
     this.drawn() ? this.sanitizer.bypassSecurityTrustHtml(this.drawn()) : null,
   );
 
   constructor() {
-    combineLatest([toObservable(this.page), toObservable(this.drafts.all)])
+    combineLatest([toObservable(this.chosen), toObservable(this.drafts.all)])
       .pipe(
-        filter(([page]) => page !== ''),
         debounceTime(50),
         switchMap(([page, changes]) =>
-          this.api.post<{ html: string }>('/preview', { page, changes }).pipe(
+          this.api.post<{ html: string; page: string }>('/preview', { page, changes }).pipe(
             catchError((error: unknown) => {
               const refused = refusalOf(error);
               this.fault.set(refused.status === 0 ? this.w().away : refused.message);
@@ -78,8 +72,9 @@ export class SeePlace {
         ),
         takeUntilDestroyed(),
       )
-      .subscribe(({ html }) => {
+      .subscribe(({ html, page }) => {
         this.fault.set('');
+        this.first.set(page);
         this.drawn.set(html);
       });
   }

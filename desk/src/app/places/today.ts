@@ -37,28 +37,10 @@ import { Wording } from '../words/words';
             <p>{{ w().pressing }}</p>
           </li>
         }
-        @for (l of lines(); track l.seq) {
+        @if (!t.messages.length && !t.proposals.length && !t.pressing) {
           <li>
-            <h2>{{ w().changed(l.by, l.words) }}</h2>
-            <p class="quiet">
-              {{ words.day(l.at) }}
-              @if (l.takenBack) {
-                · {{ w().takenBack }}
-              }
-            </p>
-            @if (mayTakeBack() && !l.takenBack && l.kind === 'do') {
-              <button class="plain" type="button" (click)="takeBack(l.seq)">{{ w().takeBack }}</button>
-            }
-            @if (fault()?.seq === l.seq) {
-              <p class="bad" role="alert">{{ fault()?.words }}</p>
-            }
+            <p>{{ w().nothingNew }}</p>
           </li>
-        } @empty {
-          @if (!t.messages.length && !t.proposals.length) {
-            <li>
-              <p>{{ w().nothingNew }}</p>
-            </li>
-          }
         }
       </ul>
       @if (writes()) {
@@ -69,6 +51,28 @@ import { Wording } from '../words/words';
       }
       @if (visits(); as v) {
         <p class="quiet pad">{{ w().visits(v[1], v[0]) }}</p>
+      }
+      @if (lines().length) {
+        <h2 class="pad">{{ w().lately }}</h2>
+        <ul class="rows">
+          @for (l of lines(); track l.seq) {
+            <li>
+              <h2>{{ w().changed(l.by, l.words) }}</h2>
+              <p class="quiet">
+                {{ words.day(l.at) }}
+                @if (l.takenBack) {
+                  · {{ w().takenBack }}
+                }
+              </p>
+              @if (mayTakeBack() && !l.takenBack && l.kind === 'do') {
+                <button class="plain" type="button" (click)="takeBack(l.seq)">{{ w().takeBack }}</button>
+              }
+              @if (fault()?.seq === l.seq) {
+                <p class="bad" role="alert">{{ fault()?.words }}</p>
+              }
+            </li>
+          }
+        </ul>
       }
     }
   `,

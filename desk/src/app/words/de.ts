@@ -23,6 +23,7 @@ export const de: Words = {
   answer: 'Antworten',
   nothingNew: 'Heute braucht Sie nichts.',
   changed: (by, what) => `${by}: ${what}`,
+  lately: 'Zuletzt geändert',
   takenBack: 'zurückgenommen',
   takeBack: 'Zurücknehmen',
   waits: 'wartet auf Ihren Webdesigner',

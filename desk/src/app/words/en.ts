@@ -22,6 +22,7 @@ export const en = {
   answer: 'Answer',
   nothingNew: 'Nothing needs you today.',
   changed: (by: string, what: string) => `${by}: ${what}`,
+  lately: 'Changed lately',
   takenBack: 'taken back',
   takeBack: 'Take it back',
   waits: 'waits for your designer',

@@ -23,6 +23,7 @@ export const es: Words = {
   answer: 'Responder',
   nothingNew: 'Hoy no le espera nada.',
   changed: (by, what) => `${by}: ${what}`,
+  lately: 'Cambiado hace poco',
   takenBack: 'deshecho',
   takeBack: 'Deshacer',
   waits: 'espera a su diseñador',

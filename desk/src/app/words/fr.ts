@@ -23,6 +23,7 @@ export const fr: Words = {
   answer: 'Répondre',
   nothingNew: 'Rien ne vous attend aujourd’hui.',
   changed: (by, what) => `${by} : ${what}`,
+  lately: 'Changé récemment',
   takenBack: 'repris',
   takeBack: 'Reprendre',
   waits: 'attend votre webdesigner',

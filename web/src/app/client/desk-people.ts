@@ -144,7 +144,11 @@ const ROLES: readonly (readonly [Person['role'], string])[] = [
       border-radius: var(--r);
     }
     form,
-    details {
+    details,
+    .note {
+      margin-top: 12px;
+    }
+    form + .bar {
       margin-top: 12px;
     }
   `,
