@@ -1,6 +1,6 @@
 import { provideHttpClient, withInterceptors } from '@angular/common/http';
 import { provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
-import { provideRouter, withComponentInputBinding, withInMemoryScrolling } from '@angular/router';
+import { provideRouter, withComponentInputBinding } from '@angular/router';
 import { fromDesk } from './desk-api';
 
 export const appConfig: ApplicationConfig = {
@@ -21,7 +21,6 @@ export const appConfig: ApplicationConfig = {
         { path: '**', redirectTo: '' },
       ],
       withComponentInputBinding(),
-      withInMemoryScrolling({ scrollPositionRestoration: 'enabled' }),
     ),
   ],
 };

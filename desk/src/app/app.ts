@@ -19,7 +19,7 @@ import { wording } from './words/words';
       @if (api.away()) {
         <p class="band" role="status">{{ w().away }}</p>
       }
-      <main id="main" tabindex="-1"><router-outlet /></main>
+      <main #main id="main" tabindex="-1"><router-outlet (activate)="main.scrollTop = 0" /></main>
       <div class="foot">
         @if (writes()) {
           <dk-tray />

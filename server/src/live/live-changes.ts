@@ -85,6 +85,16 @@ function sidesOf(document: SiteDocument, operations: readonly SingleOperation[])
   });
 }
 
+/** Whether an operation makes a document read otherwise; one that does not fit it makes nothing. */
+function changes(document: SiteDocument, operation: Operation): boolean {
+  try {
+    return !isDeepStrictEqual(apply(document, operation).document, document);
+  } catch (error) {
+    if (error instanceof OperationError) return false;
+    throw error;
+  }
+}
+
 /** All that is held of a site, as one decision; none where nothing is. */
 function heldOf(document: SiteDocument, rows: readonly Row[]): HeldChange[] {
   const last = rows.at(-1);
@@ -223,18 +233,19 @@ export class LiveChanges {
     site: string,
     rows: readonly Row[],
     live: readonly LiveStep[],
-  ): Promise<(BroughtIn & { head: number }) | null> {
+  ): Promise<(BroughtIn & { head: number; among: ReadonlySet<string | null> }) | null> {
     const release = rows[0] && (await this.sites.releases.get(site, rows[0].release));
     if (!release) return null;
     const document = await this.sites.log.documentAt(site, release.head);
     const { head, drafts } = await this.sites.log.draftsSince(site, release.head);
+    const among = new Set(drafts.map((d) => d.client));
     const of = (d: Draft) => ({ operation: d.operation, ...(d.client !== null && { of: d.client }) });
     try {
       // What was taken back again meets nobody.
-      return { ...bringIn(document, drafts.filter((d) => d.stands).map(of), live), head };
+      return { ...bringIn(document, drafts.filter((d) => d.stands).map(of), live), head, among };
     } catch (error) {
       if (!(error instanceof OperationError)) throw error;
-      return { ...bringIn(document, drafts.map(of), live), head };
+      return { ...bringIn(document, drafts.map(of), live), head, among };
     }
   }
 
@@ -251,6 +262,12 @@ export class LiveChanges {
       await this.mark(site, fresh, 'held');
       return true;
     }
+    // One that was written, and then the program ended before it was noted.
+    await this.mark(
+      site,
+      fresh.filter((id) => came.among.has(id)),
+      'taken',
+    );
     let base = came.head;
     for (const { id, operation } of came.taken) {
       if (!fresh.includes(id)) continue;
@@ -288,9 +305,7 @@ export class LiveChanges {
     const after = apply(before, operation).document;
     const whole = singles(withFollowing(before, operation));
     // What the step says itself is said; so is what reads as it should.
-    const more = whole
-      .slice(singles(operation).length)
-      .filter((one) => !isDeepStrictEqual(apply(after, one).document, after));
+    const more = whole.slice(singles(operation).length).filter((one) => changes(after, one));
     if (!more.length) return head;
     const follow = await this.sites.log.change(site, { op: 'batch', operations: more }, author, {
       part: 'client',

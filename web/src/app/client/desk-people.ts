@@ -73,7 +73,7 @@ const ROLES: readonly (readonly [Person['role'], string])[] = [
                 <button
                   class="plain small"
                   type="button"
-                  [attr.aria-label]="'Let ' + p.name + ' in no more'"
+                  [attr.aria-label]="'Let in no more: ' + p.name"
                   (click)="remove(p)"
                 >
                   Let in no more

@@ -25,7 +25,7 @@ type Proposed = Live['proposals'][number];
     @if (live(); as l) {
       @for (h of l.held; track h.seq) {
         <section class="note lamp stack" [attr.aria-label]="'To decide: ' + h.words">
-          <h3>{{ h.by }} wrote on the site, and you wrote in the drafts</h3>
+          <h2>{{ h.by }} wrote on the site, and you wrote in the drafts</h2>
           <p class="quiet">{{ at(h.at) }}. Visitors see what {{ h.by }} wrote. Nothing is deployed until you decide.</p>
           @for (p of h.parts; track $index; let n = $index) {
             <fieldset>
@@ -70,7 +70,7 @@ type Proposed = Live['proposals'][number];
       }
       @for (p of l.proposals; track p.id) {
         <section class="note rain stack" [attr.aria-label]="'Proposed: ' + p.words">
-          <h3>{{ p.by }} asks you to look first</h3>
+          <h2>{{ p.by }} asks you to look first</h2>
           @if (p.note) {
             <p>“{{ p.note }}”</p>
           }
@@ -132,7 +132,7 @@ type Proposed = Live['proposals'][number];
       white-space: pre-line;
       overflow-wrap: anywhere;
     }
-    h3 {
+    section h2 {
       font-size: 14px;
       margin: 0;
     }

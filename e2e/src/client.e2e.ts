@@ -1,0 +1,356 @@
+import type { SiteDocument } from '@tin-porch/core/model';
+import type { Browser, BrowserContext, Page } from 'playwright-core';
+import { axe, openBrowser, overflows } from './support/browser.js';
+import { MAIL, PASSWORD, stackForTests, until } from './support/stack-for-tests.js';
+
+const DESK = ['', 'pages', 'pages/home', 'post', 'us', 'us/hours', 'us/prices', 'me', 'see'];
+const FACTS = (name: string) => ({
+  name,
+  trade: 'boatbuilder',
+  place: 'Saltmarrow',
+  strapline: 'Wooden boats, mended as they were built.',
+  phone: '01632 960 118',
+  mail: 'yard@hollisandwren.example',
+  address: 'The Old Slip, Saltmarrow',
+  hours: 'Monday to Friday 8.00–17.00\nSaturday 9.00–12.00',
+  description: 'We are a small yard at the top of the old slip. Three of us mend wooden boats up to forty feet.',
+  services: [
+    { id: 'v1', name: 'Planking', detail: 'Oak and larch, cut here', price: 'from £90' },
+    { id: 'v2', name: 'Winter storage', detail: 'Under cover, on chocks', price: '£14 a foot' },
+    { id: 'v3', name: 'Caulking', detail: '', price: '' },
+  ],
+});
+
+/** The client at their desk on a phone, and the designer who is at work on the same site. */
+describe('The client’s desk, in the browser', () => {
+  let test: Awaited<ReturnType<typeof stackForTests>>;
+  let browser: Browser;
+  let phone: BrowserContext;
+  let page: Page;
+  let designer: Page;
+  let site: string;
+  let other: string;
+  let origin: string;
+  const troubles: string[] = [];
+  const documentOf = async () => (await test.api.call<{ document: SiteDocument }>('GET', `/sites/${site}`)).document;
+  const inviteOf = async (name: string, role: string, of = site) =>
+    (
+      await test.api.call<{ link: string }>('POST', `/sites/${of}/people`, {
+        name,
+        mail: `${name.toLowerCase()}@hollisandwren.example`,
+        role,
+      })
+    ).link;
+  /** A page as a visitor reads it. */
+  const visitorReads = async (path: string): Promise<string> => {
+    const visitor = await phone.newPage();
+    await visitor.goto(`${origin}${path}`);
+    const text = await visitor.innerText('body');
+    await visitor.close();
+    return text;
+  };
+  const desk = (path = '') => page.goto(`${origin}/-/desk/${path}`);
+  const tray = () => page.locator('.tray');
+  const putUp = async () => {
+    await page.getByRole('button', { name: 'Put it up' }).last().click();
+    await page.waitForSelector('.tray.done');
+  };
+  const faults = async (where: string) => {
+    for (const f of await axe(page)) troubles.push(`${where}: ${f}`);
+    if (await overflows(page)) troubles.push(`${where}: goes over the edge`);
+  };
+
+  async function madeSite(name: string): Promise<string> {
+    const { id } = await test.api.call<{ id: string }>('POST', '/sites', FACTS(name));
+    await test.api.call('POST', `/sites/${id}/generate`, { seed: 3 }).catch(async () => {
+      const { writeVersion } = await import('@tin-porch/core/making');
+      const { document } = await test.api.call<{ document: SiteDocument }>('GET', `/sites/${id}`);
+      await test.api.call('POST', `/sites/${id}/operations`, { operation: writeVersion(document.facts, 3) });
+    });
+    await test.api.call('PUT', `/sites/${id}/server`, { server: 'quay' });
+    await test.api.job(id, 'deploy');
+    await test.api.call('PUT', `/sites/${id}/open`, { open: true });
+    return id;
+  }
+
+  beforeAll(async () => {
+    test = await stackForTests();
+    browser = await openBrowser();
+    site = await madeSite('Hollis & Wren');
+    other = await madeSite('Marrow Chandlery');
+    phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, locale: 'en-GB' });
+    page = await phone.newPage();
+    page.on('pageerror', (e) => troubles.push(`page error: ${e.message}`));
+    page.on('console', (m) => {
+      // A refusal is told as one by the browser; the desk tells it in words.
+      if (m.type() === 'error' && !/status of 4\d\d|ERR_INTERNET_DISCONNECTED/.test(m.text()))
+        troubles.push(`console: ${m.text()}`);
+    });
+    page.setDefaultTimeout(20_000);
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+    designer = await context.newPage();
+    designer.setDefaultTimeout(20_000);
+    await designer.goto(test.stack.url);
+    await designer.fill('#mail', MAIL);
+    await designer.fill('#password', PASSWORD);
+    await designer.click('button.act');
+    await designer.waitForSelector('h1:has-text("Today")');
+  });
+  afterAll(async () => {
+    await browser?.close();
+    await test?.end();
+  });
+  afterEach(() => {
+    expect(troubles.splice(0)).toEqual([]);
+  });
+
+  it('is opened by a link the designer makes, once, and weighs little', async () => {
+    await designer.goto(`${test.stack.url}/sites/${site}/care`);
+    await designer.fill('#desk-name', 'Tom Hollis');
+    await designer.getByRole('button', { name: 'Make a link' }).click();
+    expect(await designer.textContent('tp-desk-people .note.brick')).toContain('mail address');
+    await designer.fill('#desk-mail', 'tom@hollisandwren.example');
+    await designer.getByRole('button', { name: 'Make a link' }).click();
+    const link = await designer.getByLabel('The link').inputValue();
+    origin = new URL(link).origin;
+    expect(await designer.textContent('tp-desk-people')).toContain('Tom Hollis');
+
+    await page.goto(link);
+    await page.waitForSelector('h1:has-text("Tom")');
+    expect(page.url()).toBe(`${origin}/-/desk/`);
+    const bytes = await page.evaluate(() =>
+      (performance.getEntries() as PerformanceResourceTiming[]).reduce((sum, e) => sum + (e.transferSize || 0), 0),
+    );
+    expect(bytes).toBeGreaterThan(20_000);
+    expect(bytes).toBeLessThan(200_000);
+    const again = await (await browser.newContext()).newPage();
+    await again.goto(link);
+    expect(await again.textContent('[role=alert]')).toContain('not good any more');
+    await again.close();
+  });
+
+  for (const width of [390, 1280])
+    it(`has nothing against it by WCAG 2.2 AA in any place, ${width} wide`, async () => {
+      await page.setViewportSize({ width, height: 844 });
+      for (const path of DESK) {
+        await desk(path);
+        await page.waitForSelector('h1');
+        await page.waitForTimeout(400);
+        await faults(`${path || 'today'} at ${width}`);
+      }
+      await page.setViewportSize({ width: 390, height: 844 });
+    });
+
+  it('takes other hours for some days, shows them first, puts them up, and takes them back', async () => {
+    await desk();
+    await page.getByRole('link', { name: 'Change when you are open' }).click();
+    await page.getByRole('button', { name: 'Another day' }).click();
+    await page.getByLabel('From').fill('2026-12-24');
+    await page.getByLabel('To (and with)').fill('2027-01-02');
+    await page.getByRole('button', { name: 'Add it' }).click();
+    expect(await page.getByLabel('Holidays and what else').inputValue()).toBe('24 December to 2 January closed');
+    await page.getByLabel('Saturday, opens').fill('10:00');
+    await page.getByLabel('Saturday, opens').blur();
+    await page.getByRole('link', { name: 'See it first' }).click();
+    const frame = page.frameLocator('.see iframe');
+    await frame.getByText('24 December to 2 January closed').first().waitFor();
+    // It is shown, and nowhere else.
+    expect(await visitorReads('/contact/')).not.toContain('24 December');
+    await putUp();
+    expect(await visitorReads('/contact/')).toContain('24 December to 2 January closed');
+    expect(await visitorReads('/contact/')).toContain('Saturday 10.00–12.00');
+    await until('it is among the drafts', async () => (await documentOf()).facts.hours.includes('24 December'), 10);
+    await page.getByRole('button', { name: 'Take it back' }).first().click();
+    await page.getByText('taken back').waitFor();
+    expect(await visitorReads('/contact/')).not.toContain('24 December');
+  });
+
+  it('refuses times that cannot be next to the day, and keeps what was written', async () => {
+    await desk('us/hours');
+    await page.getByLabel('Monday, closes').fill('08:00');
+    await page.getByLabel('Monday, closes').blur();
+    expect(await page.getByRole('alert').first().textContent()).toContain('Look at the times');
+    await page.getByRole('button', { name: 'Put it up' }).click();
+    await tray().getByRole('alert').waitFor();
+    // Reloaded in the middle, it is all still there.
+    await page.reload();
+    expect(await page.getByLabel('Monday, closes').inputValue()).toBe('08:00');
+    await page.getByRole('button', { name: 'Throw away' }).click();
+    expect(await page.getByLabel('Monday, closes').inputValue()).toBe('17:00');
+  });
+
+  it('changes words, a price and the phone in one go, wherever they stand', async () => {
+    await desk('us');
+    await page.getByLabel('Phone', { exact: true }).fill('01632 960 119');
+    await desk('us/prices');
+    await page.getByLabel('Price').first().fill('from £95');
+    await page.getByRole('button', { name: 'Another', exact: true }).click();
+    await page.getByLabel('What', { exact: true }).last().fill('Masts and spars');
+    await desk('pages');
+    await page.locator('.rows a').first().click();
+    const heading = page.getByLabel('Heading').first();
+    const was = await heading.inputValue();
+    await heading.fill('Wooden boats, and nothing else');
+    expect(await tray().textContent()).toContain('4 changes not up yet');
+    await putUp();
+    const home = await visitorReads('/');
+    expect(home).toContain('Wooden boats, and nothing else');
+    expect(await visitorReads('/contact/')).toContain('01632 960 119');
+    expect(await visitorReads('/services/')).toContain('from £95');
+    const { facts } = await until('all of it is among the drafts', async () => {
+      const document = await documentOf();
+      return document.facts.phone.endsWith('119') && document;
+    });
+    expect(facts.services.map((s) => s.name)).toContain('Masts and spars');
+    // Written back to what it was, nothing waits to go up.
+    await heading.fill('x');
+    await heading.fill('Wooden boats, and nothing else');
+    expect(await page.locator('.tray .main').count()).toBe(0);
+    expect(was).not.toBe('');
+  });
+
+  it('shows what a visitor sent, where it is read, noted, found and erased', async () => {
+    const visitor = await phone.newPage();
+    await visitor.goto(`${origin}/contact/`);
+    await visitor.fill('[name=name]', 'Wilma Rook');
+    await visitor.fill('[name=mail], [name=email]', 'wilma@post.example');
+    await visitor.fill('textarea', 'Have you a mooring for a yawl of nine metres?');
+    await visitor.locator('form button').click();
+    await visitor.waitForURL(/sent/);
+    await visitor.close();
+    await desk();
+    await page.getByText('Wilma Rook wrote').waitFor();
+    await page.getByRole('link', { name: 'Answer' }).first().click();
+    await page.getByText('wilma@post.example').waitFor();
+    expect(await page.getByRole('link', { name: 'Answer' }).getAttribute('href')).toMatch(
+      /^mailto:wilma%40post\.example\?subject=/,
+    );
+    await page.getByLabel('A note for yourselves').fill('Berth four, from May');
+    await page.getByRole('button', { name: 'Keep the note' }).click();
+    await faults('a message open');
+    await page.fill('#find', 'berth four');
+    await page.keyboard.press('Enter');
+    await page.getByText('Wilma Rook').first().waitFor();
+    await page.fill('#find', 'nobody said this');
+    await page.keyboard.press('Enter');
+    await page.getByText('Nothing here says that.').waitFor();
+    await page.fill('#find', '');
+    await page.keyboard.press('Enter');
+    await page.locator('button.row').first().click();
+    if (!(await page.getByRole('button', { name: 'Erase for good' }).count()))
+      await page.locator('button.row').first().click();
+    await page.getByRole('button', { name: 'Erase for good' }).click();
+    await page.getByRole('button', { name: 'Yes, erase it' }).click();
+    await page.getByText('Nobody has written yet').waitFor();
+    // The designer has a copy of their own.
+    expect(
+      (await test.api.call<{ messages: { fields: { name: string } }[] }>('GET', `/inbox?site=${site}`)).messages.some(
+        (m) => m.fields.name === 'Wilma Rook',
+      ),
+    ).toBe(true);
+  });
+
+  it('keeps what was written when the session ends or the line is cut, and goes on from there', async () => {
+    await desk('me');
+    await page.getByLabel('New password').fill('short');
+    await page.getByRole('button', { name: 'Set a password' }).click();
+    await page.getByRole('alert').waitFor();
+    await page.getByLabel('New password').fill('a boat under oak');
+    await page.getByRole('button', { name: 'Set a password' }).click();
+    await page.getByText('The password is set.').waitFor();
+    await desk('us');
+    await page.getByLabel('Phone', { exact: true }).fill('01632 960 120');
+    await phone.clearCookies();
+    await page.getByRole('button', { name: 'Put it up' }).click();
+    await page.waitForSelector('.sign-in.over');
+    await page.getByLabel('Your mail address').fill('tom@hollisandwren.example');
+    await page.getByLabel('Password', { exact: true }).fill('a boat under elm');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await page.locator('.sign-in .bad').waitFor();
+    await page.getByLabel('Password', { exact: true }).fill('a boat under oak');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await page.waitForSelector('.sign-in', { state: 'detached' });
+    expect(await page.getByLabel('Phone', { exact: true }).inputValue()).toBe('01632 960 120');
+    await phone.setOffline(true);
+    await page.getByRole('button', { name: 'Put it up' }).click();
+    await page.getByText('What you have changed is kept on this device.').first().waitFor();
+    await phone.setOffline(false);
+    await putUp();
+    expect(await visitorReads('/contact/')).toContain('01632 960 120');
+  });
+
+  it('shows both where the designer drafted the same, and the designer decides part by part', async () => {
+    const { id: section, content } = (await documentOf()).pages[0]!.sections[0]!;
+    await test.api.call('POST', `/sites/${site}/operations`, {
+      operation: {
+        op: 'setText',
+        at: { section, path: 'heading' },
+        text: { ...(content['heading'] as object), value: 'Drafted by Ines', from: { kind: 'designer' } },
+      },
+    });
+    await desk('pages/home');
+    await page.getByLabel('Heading').first().fill('Written by Tom');
+    await putUp();
+    await designer.goto(`${test.stack.url}/sites/${site}/care`);
+    const decision = designer.locator('tp-live-changes .note.lamp');
+    await decision.waitFor();
+    expect(await decision.textContent()).toContain('Written by Tom');
+    expect(await decision.textContent()).toContain('Drafted by Ines');
+    for (const f of await axe(designer)) troubles.push(`to decide: ${f}`);
+    await expectAsync(test.api.job(site, 'deploy')).toBeRejectedWithError(/Decide in Care/);
+    await decision.getByRole('radio').nth(1).check();
+    await decision.getByRole('button', { name: 'So it shall be' }).click();
+    await decision.waitFor({ state: 'detached' });
+    await test.api.job(site, 'deploy');
+    expect(await visitorReads('/')).toContain('Drafted by Ines');
+    // What somebody has open meanwhile says so under its field.
+    await page.getByLabel('Heading').first().fill('Tom once more');
+    await page.getByRole('button', { name: 'Put it up' }).click();
+    await tray().getByRole('alert').waitFor();
+    await desk('pages/home');
+    const differs = page.locator('.differs');
+    await differs.waitFor();
+    expect(await differs.textContent()).toContain('Drafted by Ines');
+    await differs.getByRole('button', { name: 'Leave it so' }).click();
+    expect(await page.getByLabel('Heading').first().inputValue()).toBe('Drafted by Ines');
+  });
+
+  it('lets those who only write ask first, and tells them what was said', async () => {
+    await page.goto(await inviteOf('Wilma', 'write'));
+    await page.waitForSelector('h1:has-text("Wilma")');
+    await desk('us');
+    await page.getByLabel('Address').fill('The New Slip, Saltmarrow');
+    expect(await page.getByRole('button', { name: 'Put it up' }).count()).toBe(0);
+    await page.getByLabel('A word to your designer').fill('We move in May');
+    await page.getByRole('button', { name: 'Send it to them' }).click();
+    await page.getByText('Your designer has it.').waitFor();
+    expect(await visitorReads('/contact/')).not.toContain('New Slip');
+    await designer.goto(`${test.stack.url}/sites/${site}/care`);
+    const proposal = designer.locator('tp-live-changes .note.rain');
+    await proposal.waitFor();
+    expect(await proposal.textContent()).toContain('We move in May');
+    await proposal.getByLabel('A word to Wilma').fill('In May, then.');
+    await proposal.getByRole('button', { name: 'Leave it' }).click();
+    await proposal.waitFor({ state: 'detached' });
+    await desk();
+    await page.getByText('In May, then.').waitFor();
+    expect((await documentOf()).facts.address).toBe('The Old Slip, Saltmarrow');
+  });
+
+  it('is of one site: neither its sessions nor its links open another', async () => {
+    const { host, port } = { host: new URL(origin).host, port: new URL(origin).port };
+    const elsewhere = origin.replace(host, `${other}.${host.split('.').slice(1).join('.')}`);
+    const [session] = (await phone.cookies()).filter((c) => c.name === 'desk');
+    const link = await inviteOf('Nobody', 'publish');
+    const came = await browser.newContext();
+    await came.addCookies([{ ...session!, domain: new URL(elsewhere).hostname }]);
+    const stranger = await came.newPage();
+    await stranger.goto(`${elsewhere}/-/desk/`);
+    await stranger.waitForSelector('.sign-in');
+    await stranger.goto(`${elsewhere}/-/desk/${new URL(link).hash}`);
+    await stranger.reload();
+    await stranger.waitForSelector('.sign-in');
+    expect(port).not.toBe('');
+    await came.close();
+  });
+});
