@@ -1,7 +1,8 @@
 import { computed, effect, inject, Injectable, signal } from '@angular/core';
 import { firstValueFrom } from 'rxjs';
 import { DeskApi, refusalOf, type Refused } from './desk-api';
-import type { Change } from './model';
+import { Session } from './here';
+import type { Change, Here } from './model';
 
 /** What a change is about: two changes of one thing are one, the later. */
 export function keyOf(change: Change): string {
@@ -36,7 +37,8 @@ const KEY = 'desk drafts';
 @Injectable({ providedIn: 'root' })
 export class Drafts {
   private readonly api = inject(DeskApi);
-  readonly all = signal<readonly Change[]>(kept());
+  private readonly session = inject(Session);
+  readonly all = signal<readonly Change[]>([]);
   readonly count = computed(() => this.all().length);
   readonly sending = signal(false);
   /** Why the last sending was refused; what was to be sent is still there. */
@@ -47,8 +49,25 @@ export class Drafts {
   private id: string | null = null;
   private of: readonly Change[] | null = null;
 
+  /** Whose it is: what one person left here is not another’s to send. */
+  private owner = '';
+
   constructor() {
-    effect(() => localStorage.setItem(KEY, JSON.stringify(this.all())));
+    this.belong(this.session.here());
+    effect(() => this.belong(this.session.here()));
+    effect(() => {
+      const all = JSON.stringify(this.all());
+      if (this.owner) localStorage.setItem(this.owner, all);
+    });
+  }
+  /** Where a session ended, what is there stays until somebody else comes. */
+  private belong(here: Here | null): void {
+    const owner = here && `${KEY} ${here.me.mail || here.me.name}`;
+    if (!owner || owner === this.owner) return;
+    this.owner = owner;
+    this.all.set(kept(owner));
+    this.refused.set(null);
+    this.last.set(null);
   }
 
   /** The change of a thing that is not up yet. */
@@ -108,9 +127,9 @@ export class Drafts {
 }
 
 /** What an earlier visit left unsent. What cannot be read is nothing. */
-function kept(): Change[] {
+function kept(owner: string): Change[] {
   try {
-    const all = JSON.parse(localStorage.getItem(KEY) ?? '[]') as unknown;
+    const all = JSON.parse(localStorage.getItem(owner) ?? '[]') as unknown;
     return Array.isArray(all) ? all.filter((c: Change) => typeof c?.kind === 'string' && 'was' in c) : [];
   } catch {
     return [];
