@@ -7,15 +7,16 @@ const MAY_USE = {
   contract: ['core'],
   standins: [],
   press: ['core'],
-  cms: ['core'],
-  host: ['core', 'press', 'cms'],
+  mail: [],
+  cms: ['core', 'mail'],
+  host: ['core', 'press', 'mail', 'cms'],
   server: ['core', 'contract', 'press'],
   web: ['core', 'contract'],
   desk: [],
   e2e: ['core', 'contract', 'press', 'cms', 'server'],
 };
 // What its tests may use besides: the programs it speaks with, started for real.
-const TESTS_MAY_USE = { server: ['host', 'standins'] };
+const TESTS_MAY_USE = { server: ['host', 'mail', 'standins'] };
 // The rooms of core from the ground up: each may use those before it.
 const CORE_ROOMS = ['ground', 'model', 'language', 'look', 'operations', 'brief', 'making', 'page', 'care'];
 const IO = ['node:fs', 'node:fs/promises', 'node:path', 'node:crypto', 'node:net', 'node:http', 'pg', 'express'].map(

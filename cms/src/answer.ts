@@ -6,6 +6,7 @@ import { languages } from '@tin-porch/core/language';
 import type { FormState } from '@tin-porch/core/look';
 import { renderPage } from '@tin-porch/core/page';
 import { readSubmission } from './forms.js';
+import { messageLetter } from './desk/letters.js';
 import { keepMessage } from './messages.js';
 
 /**
@@ -14,6 +15,8 @@ import { keepMessage } from './messages.js';
  */
 export interface LiveSite {
   db: Pool;
+  /** Whether letters go out from here: then whom the designer said is told of a message. */
+  mail?: boolean;
   /** Told after a message was kept. */
   kept?(): void;
   current(): Promise<{ document: SiteDocument; origin: string; stylesheet?: string | undefined } | undefined>;
@@ -68,7 +71,8 @@ export function dynamicParts(site: (req: Request) => LiveSite): Router {
       }
       try {
         if (!trapped) {
-          if (!(await keepMessage(live.db, form.id, values)))
+          const tell = (id: string) => messageLetter(now.document, form, id, values, now.origin);
+          if (!(await keepMessage(live.db, form.id, values, live.mail ? tell : undefined)))
             return void res
               .status(429)
               .set('retry-after', '3600')

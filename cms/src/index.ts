@@ -11,6 +11,7 @@ export * from './content.js';
 export * from './desk/changes.js';
 export * from './desk/desk.js';
 export * from './desk/inbox.js';
+export * from './desk/letters.js';
 export * from './desk/people.js';
 export * from './desk/places.js';
 export * from './desk/proposals.js';

@@ -1,4 +1,5 @@
 import type { Pool, PoolClient } from 'pg';
+import { putLetter, type Letter } from '@tin-porch/mail';
 import { transaction } from './transaction.js';
 
 /** What a visitor sent through a form. */
@@ -19,27 +20,42 @@ export const MOST_ASIDE = 2000;
 
 /**
  * Keeps a message; it is on disk when this returns. Where a site gets more of them than people write, it is put aside;
- * where even those are too many, it is refused, and the answer is false.
+ * where even those are too many, it is refused, and the answer is false. `tell` gives the letter that tells of it: it is
+ * written with the message, or neither is.
  */
-export async function keepMessage(db: Pool, form: string, fields: Record<string, string>): Promise<boolean> {
+export async function keepMessage(
+  db: Pool,
+  form: string,
+  fields: Record<string, string>,
+  tell?: (id: string) => Letter | null,
+): Promise<boolean> {
   return transaction(db, async (client) => {
     // One at a time for a site: a number that is given out is on disk before the next one is, so that whoever asks for
     // what came after the last number they have misses none.
     await client.query(`select pg_advisory_xact_lock(hashtext('message'), hashtext(current_schema()))`);
-    return insertMessage(client, form, fields);
+    const kept = await insertMessage(client, form, fields);
+    // What is put aside tells nobody: it would be a flood of letters too.
+    const letter = kept && !kept.aside ? tell?.(kept.id) : null;
+    if (letter) await putLetter(client, letter);
+    return kept !== undefined;
   });
 }
 
-async function insertMessage(client: PoolClient, form: string, fields: Record<string, string>): Promise<boolean> {
-  const { rowCount } = await client.query(
+async function insertMessage(
+  client: PoolClient,
+  form: string,
+  fields: Record<string, string>,
+): Promise<{ id: string; aside: boolean } | undefined> {
+  const { rows } = await client.query<{ id: string; aside: boolean }>(
     `insert into message (form, fields, aside)
      select $1, $2, lately >= $3 from
        (select count(*) as lately from (select 1 from message where received_at > now() - interval '10 minutes' limit $3) l) a,
        (select count(*) as aside from (select 1 from message where aside and received_at > now() - interval '1 day' limit $4) d) b
-     where lately < $3 or b.aside < $4`,
+     where lately < $3 or b.aside < $4
+     returning message.id, message.aside`,
     [form, fields, FLOOD_FROM, MOST_ASIDE],
   );
-  return rowCount === 1;
+  return rows[0];
 }
 
 /** Erases messages: those of the ids, or all that were put aside. Gives how many there were. */

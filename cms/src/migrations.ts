@@ -1,4 +1,5 @@
 import type { Pool } from 'pg';
+import { OUTBOX_DOWN, OUTBOX_UP } from '@tin-porch/mail';
 import { transaction } from './transaction.js';
 
 /** One step of the tables of a site, and the way back. Steps never change once they have been released. */
@@ -102,6 +103,7 @@ create table sign_in_link (
 );
 create table sign_in_try (
   id bigint generated always as identity primary key,
+  kind text not null default 'password' check (kind in ('password', 'link')),
   mail text not null,
   origin text not null,
   at timestamptz not null default now()
@@ -119,6 +121,7 @@ alter table message drop column note, drop column read_at;
 drop table desk_log; drop table sign_in_try; drop table sign_in_link; drop table session; drop table proposal; drop table step;
 drop table person; drop table content;`,
   },
+  { id: 4, says: 'letters that go out', up: OUTBOX_UP, down: OUTBOX_DOWN },
 ];
 export const NEWEST = MIGRATIONS.at(-1)!.id;
 

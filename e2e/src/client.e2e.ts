@@ -49,6 +49,16 @@ describe('The client’s desk, in the browser', () => {
     await visitor.close();
     return text;
   };
+  const visitorWrites = async (name: string, mail: string, words: string) => {
+    const visitor = await phone.newPage();
+    await visitor.goto(`${origin}/contact/`);
+    await visitor.fill('[name=name]', name);
+    await visitor.fill('[name=mail], [name=email]', mail);
+    await visitor.fill('textarea', words);
+    await visitor.locator('form button').click();
+    await visitor.waitForURL(/sent/);
+    await visitor.close();
+  };
   const desk = (path = '') => page.goto(`${origin}/-/desk/${path}`);
   const tray = () => page.locator('.tray');
   const putUp = async () => {
@@ -210,14 +220,7 @@ describe('The client’s desk, in the browser', () => {
   });
 
   it('shows what a visitor sent, where it is read, noted, found and erased', async () => {
-    const visitor = await phone.newPage();
-    await visitor.goto(`${origin}/contact/`);
-    await visitor.fill('[name=name]', 'Wilma Rook');
-    await visitor.fill('[name=mail], [name=email]', 'wilma@post.example');
-    await visitor.fill('textarea', 'Have you a mooring for a yawl of nine metres?');
-    await visitor.locator('form button').click();
-    await visitor.waitForURL(/sent/);
-    await visitor.close();
+    await visitorWrites('Wilma Rook', 'wilma@post.example', 'Have you a mooring for a yawl of nine metres?');
     await desk();
     await page.getByText('Wilma Rook wrote').waitFor();
     await page.getByRole('link', { name: 'Answer' }).first().click();
@@ -239,15 +242,18 @@ describe('The client’s desk, in the browser', () => {
     await page.locator('button.row').first().click();
     if (!(await page.getByRole('button', { name: 'Erase for good' }).count()))
       await page.locator('button.row').first().click();
+    // The designer has a copy of their own by then.
+    await until(
+      'it is in the inbox',
+      async () =>
+        (await test.api.call<{ messages: { fields: { name: string } }[] }>('GET', `/inbox?site=${site}`)).messages.some(
+          (m) => m.fields.name === 'Wilma Rook',
+        ),
+      10,
+    );
     await page.getByRole('button', { name: 'Erase for good' }).click();
     await page.getByRole('button', { name: 'Yes, erase it' }).click();
     await page.getByText('Nobody has written yet').waitFor();
-    // The designer has a copy of their own.
-    expect(
-      (await test.api.call<{ messages: { fields: { name: string } }[] }>('GET', `/inbox?site=${site}`)).messages.some(
-        (m) => m.fields.name === 'Wilma Rook',
-      ),
-    ).toBe(true);
   });
 
   it('keeps what was written when the session ends or the line is cut, and goes on from there', async () => {
@@ -335,6 +341,56 @@ describe('The client’s desk, in the browser', () => {
     await desk();
     await page.getByText('In May, then.').waitFor();
     expect((await documentOf()).facts.address).toBe('The Old Slip, Saltmarrow');
+  });
+
+  it('writes letters: who is let in, who asks for a link, and who is to know of a message', async () => {
+    const letters = async () =>
+      (
+        (await (await fetch(`http://${test.stack.facts.net}.34:8034/letters`)).json()) as {
+          letters: { to: string[]; from: string; replyTo: string; subject: string; text: string }[];
+        }
+      ).letters;
+    const to = (mail: string) =>
+      until(`a letter to ${mail}`, async () => (await letters()).find((l) => l.to.includes(mail)), 20);
+    await inviteOf('Ada', 'publish');
+    const invitation = await to('ada@hollisandwren.example');
+    expect([invitation.subject, invitation.from]).toEqual([
+      'The desk of Hollis & Wren',
+      '"Hollis & Wren" <post@quay.example>',
+    ]);
+    const linkIn = (text: string) => /http\S+#link=\S+/.exec(text)![0];
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const own = await context.newPage();
+    await own.goto(linkIn(invitation.text));
+    await own.waitForSelector('h1:has-text("Ada")');
+    await context.clearCookies();
+    const known = (await letters()).length;
+    await own.goto(`${origin}/-/desk/`);
+    await own.getByLabel('Your mail address').fill('nobody@hollisandwren.example');
+    await own.getByRole('button', { name: 'Send me a link' }).click();
+    await own.getByText('If that address is known here').waitFor();
+    await own.getByLabel('Your mail address').fill('ADA@hollisandwren.example');
+    await own.getByRole('button', { name: 'Send me a link' }).click();
+    const again = await until('another letter', async () => (await letters()).length > known && (await letters())[0]);
+    expect((await letters()).length).toBe(known + 1);
+    expect(again.subject).toContain('Your link');
+    await own.goto(linkIn(again.text));
+    await own.reload();
+    await own.waitForSelector('h1:has-text("Ada")');
+    await context.close();
+
+    const form = (await documentOf()).forms[0]!;
+    await test.api.call('POST', `/sites/${site}/operations`, {
+      operation: { op: 'setForm', form: form.id, deliverTo: 'yard@hollisandwren.example' },
+    });
+    await test.api.job(site, 'deploy');
+    await visitorWrites('Silas', 'silas@post.example', 'Do you caulk in winter?');
+    const told = await to('yard@hollisandwren.example');
+    expect([told.subject, told.replyTo]).toEqual(['Silas wrote through Hollis & Wren', 'silas@post.example']);
+    expect(told.text).toContain('Do you caulk in winter?');
+    await designer.goto(`${test.stack.url}/sites/${site}/care`);
+    await designer.getByText('Letters of this site').click();
+    await designer.getByText('Silas wrote through Hollis & Wren').waitFor();
   });
 
   it('is of one site: neither its sessions nor its links open another', async () => {

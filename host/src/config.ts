@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import type { MailServer } from '@tin-porch/mail';
 import { checkOf, faultsIn } from '@tin-porch/core/check';
 
 /** How a hosting server is set up. */
@@ -13,6 +14,8 @@ export interface HostConfig {
   control: { address: string; port: number; token: string };
   data: string;
   databaseUrl: string;
+  /** The server that letters of the sites are handed to; left out where none is. */
+  mail?: MailServer;
   /** Bytes that stay free on the disk: a blob that would go below is refused with 507. */
   reserveBytes: number;
 }
@@ -43,6 +46,25 @@ const schema = {
     data: text,
     databaseUrl: text,
     reserveBytes: { type: 'integer', minimum: 0 },
+    mail: {
+      type: 'object',
+      additionalProperties: false,
+      required: ['host', 'port', 'from'],
+      properties: {
+        host: text,
+        port,
+        secure: { type: 'boolean' },
+        user: text,
+        password: text,
+        from: { type: 'string', pattern: '^[^\\s@<>]+@[^\\s@<>]+$' },
+        dkim: {
+          type: 'object',
+          additionalProperties: false,
+          required: ['domain', 'selector', 'key'],
+          properties: { domain: text, selector: text, key: text },
+        },
+      },
+    },
   },
 };
 

@@ -2,8 +2,9 @@ import { createHash, timingSafeEqual } from 'node:crypto';
 import { statfs } from 'node:fs/promises';
 import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
-import { eraseMessages, keepDocument, messagesAfter, ROLES, type DeskRole } from '@tin-porch/cms';
+import { eraseMessages, invitationLetter, keepDocument, messagesAfter, ROLES, type DeskRole } from '@tin-porch/cms';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
+import { letters } from '@tin-porch/mail';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { validateDocument } from '@tin-porch/core/validate';
 import { HASH } from './blobs.js';
@@ -68,12 +69,13 @@ const checks = {
   }),
   person: checkOf({
     ...closed,
-    required: ['name', 'mail', 'role', 'by'],
+    required: ['name', 'mail', 'role', 'by', 'origin'],
     properties: {
       name: { type: 'string', minLength: 1, maxLength: 80 },
       mail: { type: 'string', maxLength: 254, pattern: '^[^\\s@<>]+@[^\\s@<>]+\\.[^\\s@<>]+$' },
       role: { enum: ROLES },
       by: name,
+      origin: { type: 'string', pattern: '^https?://[a-z0-9.:-]+$' },
     },
   }),
   role: checkOf({ ...closed, required: ['role', 'by'], properties: { role: { enum: ROLES }, by: name } }),
@@ -271,13 +273,32 @@ export function controlApp(parts: HostParts): Express {
   });
   app.get('/v1/sites/:id/desk', async (req, res) => {
     const site = siteOf(req);
-    if (!(await databases.has(site.settings.id))) return void res.json({ people: [], log: [] });
+    if (!(await databases.has(site.settings.id)))
+      return void res.json({ people: [], log: [], letters: [], mail: parts.post !== null });
     const people = await desks.people(site);
-    res.json({ people: await people.list(), log: await people.log() });
+    const db = await databases.pool(site.settings.id);
+    res.json({
+      people: await people.list(),
+      log: await people.log(),
+      letters: await letters(db, 12),
+      mail: parts.post !== null,
+    });
   });
   app.post('/v1/sites/:id/people', json, async (req, res) => {
-    const { by, ...who } = body<{ name: string; mail: string; role: DeskRole; by: string }>(req, checks.person);
-    res.status(201).json(await (await desks.people(siteOf(req))).invite(who, by));
+    const { by, origin, ...who } = body<{ name: string; mail: string; role: DeskRole; by: string; origin: string }>(
+      req,
+      checks.person,
+    );
+    const site = siteOf(req);
+    const document = site.live?.document;
+    // They are written to where letters go out from here; the link is told in any case.
+    const write =
+      parts.post && document
+        ? (to: { name: string; mail: string }, token: string) => invitationLetter(document, to, origin, token)
+        : undefined;
+    const made = await (await desks.people(site)).invite(who, by, write);
+    parts.post?.wake(site.settings.id);
+    res.status(201).json({ ...made, written: write !== undefined });
   });
   const personOf = (req: Request): string => {
     if (!isUuid(req.params['person'])) throw new Problem(404, 'There is no such person');

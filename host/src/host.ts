@@ -10,6 +10,7 @@ import type { HostConfig } from './config.js';
 import { controlApp } from './control.js';
 import { Databases } from './databases.js';
 import { Desks } from './desk/desks.js';
+import { Post } from './desk/post.js';
 import { publicApp, type HostParts } from './public.js';
 import { Sites } from './sites.js';
 
@@ -31,7 +32,8 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     startedAt: Date.now(),
     log,
   };
-  const parts: HostParts = { ...own, desks: new Desks(own) };
+  const post = config.mail ? new Post(own, config.mail) : null;
+  const parts: HostParts = { ...own, post, desks: new Desks({ ...own, post }) };
   const servers: Server[] = [];
   const listen = async (server: Server, port: number, address: string) => {
     server.headersTimeout = 15_000;
@@ -60,7 +62,10 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     config.address,
   );
   await listen(plain(controlApp(parts)), config.control.port, config.control.address);
-  void parts.databases.bringForward(parts.sites.all().map((s) => s.settings.id)).then(() => parts.desks.start());
+  void parts.databases.bringForward(parts.sites.all().map((s) => s.settings.id)).then(() => {
+    parts.desks.start();
+    post?.start();
+  });
   const shorten = () => void parts.logs.shorten(new Date()).catch(() => undefined);
   shorten();
   const daily = setInterval(shorten, 6 * 3_600_000).unref();
@@ -69,6 +74,7 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     async close() {
       stopScrubbing();
       parts.desks.stop();
+      post?.stop();
       clearInterval(daily);
       for (const server of servers) server.closeAllConnections();
       await Promise.all(servers.map((s) => new Promise((done) => s.close(done))));

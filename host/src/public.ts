@@ -10,6 +10,7 @@ import type { Certificates } from './certificates.js';
 import type { HostConfig } from './config.js';
 import type { Databases } from './databases.js';
 import type { Desks } from './desk/desks.js';
+import type { Post } from './desk/post.js';
 import { previewLeft } from './preview.js';
 import type { Site, Sites } from './sites.js';
 
@@ -21,6 +22,8 @@ export interface HostParts {
   databases: Databases;
   logs: AccessLogs;
   desks: Desks;
+  /** Carries letters, where there is a server for them. */
+  post: Post | null;
   /** http-01 answers by token (RFC 8555, 8.3). */
   challenges: Map<string, string>;
   /** Changes with every message of a site, so that whoever fetches messages knows where to look. */
@@ -162,7 +165,11 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
       const { site, db } = req.res!.locals as { site: Site; db: Pool };
       return {
         db,
-        kept: () => void parts.marks.set(site.settings.id, Date.now() + Math.random()),
+        mail: parts.post !== null,
+        kept: () => {
+          parts.marks.set(site.settings.id, Date.now() + Math.random());
+          parts.post?.wake(site.settings.id);
+        },
         current: async () =>
           site.live
             ? {

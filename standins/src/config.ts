@@ -19,6 +19,8 @@ export interface StandinsConfig {
     price: number;
   };
   library?: { address: string; port: number; apiKey: string; behaviour: LibraryBehaviour; folder: string };
+  /** Where letters are taken, and where one reads what arrived. */
+  mail?: { address: string; port: number; page: number };
   acme: {
     address: string;
     port: number;

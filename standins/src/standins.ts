@@ -8,6 +8,7 @@ import type { StandinsConfig } from './config.js';
 import { answerAs } from './dns/authority.js';
 import { cachingResolver } from './dns/resolver.js';
 import { serveDns } from './dns/server.js';
+import { mailPage, mailServer } from './mail/mail.js';
 import { libraryApp } from './library/library.js';
 import { Names } from './registrar/names.js';
 import { registrarApp } from './registrar/registrar.js';
@@ -21,7 +22,7 @@ export interface Standins {
 }
 
 /**
- * Starts name server, resolvers, registrar, certificate authority, writing service and picture library. Resolves once
+ * Starts name server, resolvers, registrar, certificate authority, writing service, picture library and mail server. Resolves once
  * all of them listen. @throws Error where an address is taken
  */
 export async function startStandins(config: StandinsConfig): Promise<Standins> {
@@ -49,13 +50,26 @@ export async function startStandins(config: StandinsConfig): Promise<Standins> {
   for (const resolver of resolvers) dns.push(await serveDns(resolver, true, cachingResolver(authority)));
   closes.push(...dns.map((d) => () => d.close()));
 
-  const { registrar, writing, library, acme } = config;
+  const { registrar, writing, library, mail, acme } = config;
   const shop = { ...registrar, origin: `http://${registrar.address}:${registrar.port}`, nameServer: authority.name };
   await listen(createServer(registrarApp(names, shop)), registrar);
   if (writing) await listen(createServer(writingApp(writing)), writing);
   if (library) {
     const shelves = libraryApp({ ...library, origin: `http://${library.address}:${library.port}` });
     await listen(createServer(shelves), library);
+  }
+
+  if (mail) {
+    const folder = join(config.data, 'mail');
+    const server = mailServer(folder);
+    await new Promise<void>((done, fail) => {
+      server.on('error', fail);
+      server.listen(mail.port, mail.address, done);
+    });
+    // One client’s trouble is no trouble of the others.
+    server.removeAllListeners('error').on('error', () => undefined);
+    closes.push(() => new Promise((done) => server.close(() => done())));
+    await listen(createServer(mailPage(folder)), { address: mail.address, port: mail.page });
   }
 
   const signer = await Authority.open(config.data);

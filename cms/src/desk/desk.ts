@@ -11,6 +11,7 @@ import { renderPage } from '@tin-porch/core/page';
 import { Content, fitted, type Serving } from '../content.js';
 import { CHANGES, operationOf, type Change } from './changes.js';
 import { DeskInbox } from './inbox.js';
+import { linkLetter } from './letters.js';
 import { People, type DeskSession, type Person } from './people.js';
 import { factsOf, pagesOf, standsOn } from './places.js';
 import { Proposals } from './proposals.js';
@@ -22,6 +23,8 @@ export interface DeskSite {
   current(): { document: SiteDocument; origin: string; stylesheet?: string | undefined } | undefined;
   /** Visits by day of the last two weeks, where they are counted. */
   visits?(): Promise<Record<string, { visits: number; pages: number }>>;
+  /** Told when a letter was written; left out where none goes out from here. */
+  post?(): void;
   /** Told when something was changed, so that whoever brings it in elsewhere knows where to look. */
   changed?(): void;
 }
@@ -36,6 +39,7 @@ const checks = {
     required: ['mail', 'password'],
     properties: { mail: words(254), password: words(300) },
   }),
+  askLink: checkOf({ ...closed, required: ['mail'], properties: { mail: words(254) } }),
   follow: checkOf({ ...closed, required: ['link'], properties: { link: words(60) } }),
   password: checkOf({ ...closed, required: ['password'], properties: { password: words(300) } }),
   changes: checkOf({
@@ -174,6 +178,22 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
   });
   api.post('/follow', async (req, res) => {
     begin(req, res, await call(req).people.follow(body<{ link: string }>(req, checks.follow).link, agent(req)));
+  });
+
+  // Whether a link can be asked for: where no letter goes out, none comes.
+  api.get('/ways', (req, res) => void res.json({ mail: site(req).post !== undefined }));
+  api.post('/ask-link', (req, res) => {
+    const { mail } = body<{ mail: string }>(req, checks.askLink);
+    const { site: at, people } = call(req);
+    const { document } = current(at);
+    const own = `${req.secure ? 'https' : 'http'}://${req.headers.host ?? ''}`;
+    // Answered before anything is looked up: neither words nor time say whether the address is known.
+    res.status(204).end();
+    if (at.post)
+      void people
+        .linkByMail(mail, origin(req), (to, token, minutes) => linkLetter(document, to, own, token, minutes))
+        .then((written) => written && at.post?.())
+        .catch(() => undefined);
   });
 
   // From here on for whoever is signed in.

@@ -1,5 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
 import type { Pool, PoolClient } from 'pg';
+import { putLetter, type Letter } from '@tin-porch/mail';
 import { Problem } from '@tin-porch/core/ground';
 import { transaction } from '../transaction.js';
 import { hashPassword, passwordFits, SHORTEST_PASSWORD } from './passwords.js';
@@ -42,6 +43,8 @@ const FREE_TRIES = 5;
 const LONGEST_WAIT_S = 300;
 const MOST_FROM_ORIGIN = 60;
 const MOST_PEOPLE = 50;
+/** Links that are written to one address within an hour. */
+const MOST_LINKS = 4;
 
 const newToken = () => randomBytes(32).toString('base64url');
 const digest = (token: string) => createHash('sha256').update(token).digest();
@@ -75,10 +78,11 @@ export class People {
     return token;
   }
 
-  /** Lets somebody in: gives the token of their first link. @throws Problem 409 where the address is taken */
+  /** Lets somebody in: gives the token of their first link, and writes them where `write` says how. @throws Problem 409 where the address is taken */
   async invite(
     who: { name: string; mail: string; role: DeskRole },
     by: string,
+    write?: (to: { name: string; mail: string }, token: string) => Letter,
   ): Promise<{ id: string; token: string }> {
     return transaction(this.db, async (client) => {
       const { rows: count } = await client.query<{ n: number }>(`select count(*)::int as n from person`);
@@ -89,7 +93,9 @@ export class People {
       );
       if (!rows[0]) throw new Problem(409, 'That mail address is at the desk already', who.mail);
       await this.note(client, by, `Let ${who.name.trim()} in`);
-      return { id: rows[0].id, token: await this.link(client, rows[0].id, LINK_MINUTES.invitation) };
+      const token = await this.link(client, rows[0].id, LINK_MINUTES.invitation);
+      if (write) await putLetter(client, write({ name: who.name.trim(), mail: who.mail.trim() }, token));
+      return { id: rows[0].id, token };
     });
   }
 
@@ -104,6 +110,38 @@ export class People {
       await client.query('delete from sign_in_link where person = $1', [person]);
       await this.note(client, by, `Made a link for ${rows[0].name}`);
       return this.link(client, person, LINK_MINUTES.invitation);
+    });
+  }
+
+  /**
+   * Writes somebody a link, where there is somebody of that address; a few in an hour at most, from one place and to one
+   * address. True where a letter was written.
+   */
+  linkByMail(
+    mail: string,
+    origin: string,
+    write: (to: Person, token: string, minutes: number) => Letter,
+  ): Promise<boolean> {
+    return transaction(this.db, async (client) => {
+      await client.query(`select pg_advisory_xact_lock(hashtext('sign_in_try'), hashtext($1))`, [origin]);
+      await client.query(`delete from sign_in_try where at < now() - interval '1 hour' and kind = 'link'`);
+      const asked = mail.trim().toLowerCase().slice(0, 254);
+      const { rows: tries } = await client.query<{ to: number; from: number }>(
+        `select count(*) filter (where mail = $1)::int as to, count(*) filter (where origin = $2)::int as from
+         from sign_in_try where kind = 'link'`,
+        [asked, origin],
+      );
+      if (tries[0]!.to >= MOST_LINKS || tries[0]!.from >= MOST_LINKS * 4) return false;
+      await client.query(`insert into sign_in_try (kind, mail, origin) values ('link', $1, $2)`, [asked, origin]);
+      const { rows } = await client.query<Person>(
+        `select ${PERSON} from person p where lower(p.mail) = lower($1) and p.role <> 'designer'`,
+        [mail.trim()],
+      );
+      if (!rows[0]) return false;
+      const token = await this.link(client, rows[0].id, LINK_MINUTES.again);
+      await putLetter(client, write(rows[0], token, LINK_MINUTES.again));
+      await this.note(client, rows[0].name, 'Asked for a link');
+      return true;
     });
   }
 
@@ -204,11 +242,11 @@ export class People {
   private async counted(mail: string, origin: string): Promise<void> {
     await transaction(this.db, async (client) => {
       await client.query(`select pg_advisory_xact_lock(hashtext('sign_in_try'), hashtext($1))`, [origin]);
-      await client.query(`delete from sign_in_try where at < now() - interval '15 minutes'`);
+      await client.query(`delete from sign_in_try where at < now() - interval '15 minutes' and kind = 'password'`);
       const { rows } = await client.query<{ tries: number; since: number; from: number }>(
         `select count(*) filter (where mail = $1)::int as tries,
            coalesce(extract(epoch from clock_timestamp() - max(at) filter (where mail = $1)), 1e6)::float8 as since,
-           count(*)::int as from from sign_in_try where origin = $2`,
+           count(*)::int as from from sign_in_try where origin = $2 and kind = 'password'`,
         [mail, origin],
       );
       const { tries, since, from } = rows[0]!;

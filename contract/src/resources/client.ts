@@ -41,7 +41,8 @@ export const DeskPerson = object({
   seenAt: orNull(Instant),
   password: Type.Boolean(),
 });
-const Link = object({ link: Type.String(), until: Instant });
+/** `written`: whether whoever it is for was sent it by letter too. */
+const Link = object({ link: Type.String(), until: Instant, written: Type.Optional(Type.Boolean()) });
 
 /** What the people of a site do on it, and who they are. */
 export const client = {
@@ -71,6 +72,19 @@ export const client = {
       address: Type.String(),
       people: Type.Array(DeskPerson),
       log: Type.Array(object({ at: Instant, by: Type.String(), what: Type.String() })),
+      letters: Type.Array(
+        object({
+          id: Uuid,
+          to: Type.String(),
+          subject: Type.String(),
+          state: oneOf(['waiting', 'sending', 'sent', 'failed', 'unsure']),
+          tries: Count,
+          error: orNull(Type.String()),
+          madeAt: Instant,
+          sentAt: orNull(Instant),
+        }),
+      ),
+      mail: Type.Boolean(),
     }),
   }),
   'POST /sites/:id/desk': route({

@@ -30,7 +30,7 @@ export class Desks {
   private timer: NodeJS.Timeout | undefined;
 
   constructor(
-    private readonly parts: Pick<HostParts, 'sites' | 'blobs' | 'databases' | 'logs' | 'marks' | 'log'>,
+    private readonly parts: Pick<HostParts, 'sites' | 'blobs' | 'databases' | 'logs' | 'marks' | 'log' | 'post'>,
     readonly folder = DESK_FOLDER,
   ) {}
 
@@ -86,6 +86,7 @@ export class Desks {
           : undefined,
       visits: () => logs.visits(id, new Date(Date.now() - VISIT_DAYS * 86_400_000).toISOString().slice(0, 10)),
       changed: () => this.mark(id),
+      ...(this.parts.post && { post: () => this.parts.post?.wake(id) }),
     };
   }
   /** Tells whoever asks for marks that something of a site is new. */

@@ -81,7 +81,13 @@ describe('what is changed where a site is live', () => {
   it('needs somebody who was let in: a link is good once, and a session is a cookie of the desk alone', async () => {
     expect((await api('GET', '/here')).status).toBe(401);
     const { client } = await world.quay();
-    const { token } = await client.invite(id, { name: 'Tom', mail: 'tom@hollis.example', role: 'publish', by: 'Ines' });
+    const { token } = await client.invite(id, {
+      name: 'Tom',
+      mail: 'tom@hollis.example',
+      role: 'publish',
+      by: 'Ines',
+      origin: 'http://hollis.example',
+    });
     await signIn(token);
     expect((await api('POST', '/follow', { link: token })).status).toBe(401);
     expect(await json('/here')).toEqual(
@@ -243,7 +249,15 @@ describe('what is changed where a site is live', () => {
     const { client } = await world.quay();
     cookie = '';
     await signIn(
-      (await client.invite(id, { name: 'Wilma', mail: 'wilma@hollis.example', role: 'messages', by: 'Ines' })).token,
+      (
+        await client.invite(id, {
+          name: 'Wilma',
+          mail: 'wilma@hollis.example',
+          role: 'messages',
+          by: 'Ines',
+          origin: 'http://hollis.example',
+        })
+      ).token,
     );
     expect((await api('GET', '/messages')).status).toBe(200);
     for (const path of ['/pages', '/facts']) expect((await api('GET', path)).status).toBe(403);

@@ -56,6 +56,19 @@ export interface HostPerson {
 export interface HostDesk {
   people: HostPerson[];
   log: { at: string; by: string; what: string }[];
+  /** The newest letters of the site, and whether any go out from its server. */
+  letters: HostLetter[];
+  mail: boolean;
+}
+export interface HostLetter {
+  id: string;
+  to: string;
+  subject: string;
+  state: 'waiting' | 'sending' | 'sent' | 'failed' | 'unsure';
+  tries: number;
+  error: string | null;
+  madeAt: string;
+  sentAt: string | null;
 }
 export interface CertificateFacts {
   domain: string;
@@ -148,8 +161,8 @@ export class HostClient {
   answerProposal = (id: string, proposal: string, answer: string) =>
     this.call<void>('PUT', `/sites/${id}/proposals/${proposal}`, { answer });
   desk = (id: string) => this.call<HostDesk>('GET', `/sites/${id}/desk`);
-  invite = (id: string, who: { name: string; mail: string; role: DeskRole; by: string }) =>
-    this.call<{ id: string; token: string }>('POST', `/sites/${id}/people`, who);
+  invite = (id: string, who: { name: string; mail: string; role: DeskRole; by: string; origin: string }) =>
+    this.call<{ id: string; token: string; written: boolean }>('POST', `/sites/${id}/people`, who);
   setRole = (id: string, person: string, role: DeskRole, by: string) =>
     this.call<void>('PUT', `/sites/${id}/people/${person}`, { role, by });
   removePerson = (id: string, person: string, by: string) =>

@@ -346,6 +346,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       behaviour: 'good',
       folder: join(ROOT, 'standins/dist/shelves'),
     };
+    const mail = { address: at(34), port: 2525, page: 8034 };
     const acme = {
       address: at(41),
       port: 14000,
@@ -359,6 +360,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       registrar,
       writing,
       library,
+      mail,
       acme,
     });
     // A host asks its database for nothing before the first site comes: it loads while PostgreSQL comes up.
@@ -373,6 +375,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
         data: join(data, 'hosts', name),
         databaseUrl: clusterUrl(hostClusters.get(name)!, `host_${name}`, secret(`${name}-database`), `host_${name}`),
         reserveBytes: options.reserveBytes ?? 64 * 1024 * 1024,
+        mail: { host: mail.address, port: mail.port, from: `post@${name}.example` },
       };
       return { config, up: node(name, 'host/dist/run/main.mjs', config) };
     });

@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
-import { refusalOf } from '../desk-api';
+import { catchError, EMPTY, firstValueFrom } from 'rxjs';
+import { DeskApi, refusalOf } from '../desk-api';
 import { Session } from '../here';
 import { wording } from '../words/words';
 
@@ -27,7 +29,14 @@ import { wording } from '../words/words';
         <p class="bad" role="alert">{{ refused() }}</p>
       }
       <button class="main" type="submit" [attr.aria-disabled]="busy()">{{ w().signIn }}</button>
-      <p class="quiet">{{ w().signInHow }}</p>
+      @if (byMail()) {
+        <button type="button" (click)="askLink()">{{ w().sendLink }}</button>
+        @if (asked()) {
+          <p role="status">{{ w().linkSent }}</p>
+        }
+      } @else {
+        <p class="quiet">{{ w().signInHow }}</p>
+      }
     </form>
   `,
 })
@@ -39,6 +48,33 @@ export class SignIn {
   protected readonly password = signal('');
   protected readonly refused = signal('');
   protected readonly busy = signal(false);
+  /** Whether a link can be sent from here. */
+  protected readonly byMail = signal(false);
+  protected readonly asked = signal(false);
+  private readonly api = inject(DeskApi);
+
+  constructor() {
+    this.api
+      .get<{ mail: boolean }>('/ways')
+      .pipe(
+        catchError(() => EMPTY),
+        takeUntilDestroyed(),
+      )
+      .subscribe(({ mail }) => this.byMail.set(mail));
+  }
+
+  protected async askLink(): Promise<void> {
+    this.refused.set('');
+    this.asked.set(false);
+    if (!/^[^\s@]+@[^\s@]+$/.test(this.mail().trim())) return this.refused.set(this.w().mailFirst);
+    try {
+      await firstValueFrom(this.api.post('/ask-link', { mail: this.mail().trim() }));
+      this.asked.set(true);
+    } catch (error) {
+      const refused = refusalOf(error);
+      this.refused.set(refused.status === 0 ? this.w().away : refused.message);
+    }
+  }
 
   protected async signIn(): Promise<void> {
     if (this.busy()) return;

@@ -229,6 +229,12 @@ describe('the places of the desk', () => {
     http = atTheDesk();
     TestBed.inject(DeskApi).ended.set(true);
     const form = await shown(SignIn);
+    http.expectOne('api/ways').flush({ mail: true });
+    await form.whenStable();
+    button(form, en.sendLink).click();
+    await form.whenStable();
+    expect(textOf(form)).toContain(en.mailFirst);
+    http.expectNone('api/ask-link');
     write(form, en.mail, 'ada@gant.example');
     write(form, en.password, 'wrong');
     button(form, en.signIn).click();
@@ -240,6 +246,11 @@ describe('the places of the desk', () => {
     expect((form.nativeElement as HTMLElement).querySelector<HTMLInputElement>('[type=email]')!.value).toBe(
       'ada@gant.example',
     );
+    button(form, en.sendLink).click();
+    http.expectOne('api/ask-link').flush(null, { status: 204, statusText: 'sent' });
+    await form.whenStable();
+    expect(textOf(form)).toContain(en.linkSent);
+    expect(textOf(form)).not.toContain('does not fit');
   });
 
   it('speak four languages, each with a word for all there is to say', () => {

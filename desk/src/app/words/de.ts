@@ -14,6 +14,9 @@ export const de: Words = {
   mail: 'Ihre Mailadresse',
   password: 'Passwort',
   signIn: 'Anmelden',
+  sendLink: 'Link zuschicken',
+  linkSent: 'Wenn diese Adresse hier bekannt ist, ist ein Link dorthin unterwegs.',
+  mailFirst: 'Schreiben Sie zuerst Ihre Mailadresse.',
   signOut: 'Abmelden',
   signInHow:
     'Beim ersten Mal kamen Sie über einen Link herein. Ohne Passwort, oder wenn es verloren ging, bitten Sie um einen neuen Link, wer die Website betreut.',

@@ -13,6 +13,9 @@ export const en = {
   mail: 'Your mail address',
   password: 'Password',
   signIn: 'Sign in',
+  sendLink: 'Send me a link',
+  linkSent: 'If that address is known here, a link is on its way to it.',
+  mailFirst: 'Write your mail address first.',
   signOut: 'Sign out',
   signInHow:
     'You came in by a link the first time. If you have no password, or lost it, ask whoever looks after the site for another link.',

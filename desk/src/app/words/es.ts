@@ -14,6 +14,9 @@ export const es: Words = {
   mail: 'Su dirección de correo',
   password: 'Contraseña',
   signIn: 'Entrar',
+  sendLink: 'Enviarme un enlace',
+  linkSent: 'Si esa dirección se conoce aquí, un enlace va de camino.',
+  mailFirst: 'Escriba antes su dirección de correo.',
   signOut: 'Salir',
   signInHow:
     'La primera vez entró por un enlace. Si no tiene contraseña, o la ha perdido, pida otro enlace a quien cuida del sitio.',

@@ -14,6 +14,9 @@ export const fr: Words = {
   mail: 'Votre adresse mail',
   password: 'Mot de passe',
   signIn: 'Entrer',
+  sendLink: 'M’envoyer un lien',
+  linkSent: 'Si cette adresse est connue ici, un lien est en route.',
+  mailFirst: 'Écrivez d’abord votre adresse mail.',
   signOut: 'Sortir',
   signInHow:
     'La première fois, vous êtes venu par un lien. Sans mot de passe, ou s’il est perdu, demandez un autre lien à la personne qui s’occupe du site.',

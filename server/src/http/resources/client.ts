@@ -60,8 +60,8 @@ export function clientHandlers({ sites, servers, live }: Parts): Handlers<typeof
     },
     'GET /sites/:id/desk': async (call) => {
       const { site, server } = await placed(call);
-      const { people, log } = await server.client.desk(site.id).catch(told);
-      return { address: `${origin(site, server)}/-/desk/`, people, log };
+      const desk = await server.client.desk(site.id).catch(told);
+      return { address: `${origin(site, server)}/-/desk/`, ...desk };
     },
     'POST /sites/:id/desk': async (call) => {
       const { site, server } = await placed(call);
@@ -71,9 +71,12 @@ export function clientHandlers({ sites, servers, live }: Parts): Handlers<typeof
     },
     'POST /sites/:id/people': async (call) => {
       const { site, server } = await placed(call);
-      const { token } = await server.client.invite(site.id, { ...call.body, by: call.me.name }).catch(told);
+      const at = origin(site, server);
+      const { token, written } = await server.client
+        .invite(site.id, { ...call.body, by: call.me.name, origin: at })
+        .catch(told);
       await call.note(`Let ${call.body.name} in at the desk`);
-      return linked(origin(site, server), token, WEEK);
+      return { ...linked(at, token, WEEK), written };
     },
     'PUT /sites/:id/people/:person': async (call) => {
       const { site, server } = await placed(call);

@@ -111,6 +111,28 @@ const ROLES: readonly (readonly [Person['role'], string])[] = [
           }
         </p>
       }
+      @for (l of lost(); track l.id) {
+        <p class="note lamp" role="status">
+          {{ l.state === 'failed' ? 'This letter did not arrive' : 'Whether this letter arrived is not known' }}: “{{
+            l.subject
+          }}” to {{ l.to }}. {{ l.error }}
+        </p>
+      }
+      @if (!d.mail) {
+        <p class="quiet">No letters go out from this server: links are handed over by you.</p>
+      } @else if (d.letters.length) {
+        <details>
+          <summary>Letters of this site</summary>
+          <ul class="plain-list">
+            @for (l of d.letters; track l.id) {
+              <li>
+                {{ l.subject }}
+                <span class="quiet">to {{ l.to }}, {{ at(l.sentAt ?? l.madeAt) }}, {{ letterState[l.state] }}</span>
+              </li>
+            }
+          </ul>
+        </details>
+      }
       @if (d.log.length) {
         <details>
           <summary>What was done at the desk</summary>
@@ -168,6 +190,17 @@ export class DeskPeople {
   protected readonly mail = signal('');
   protected readonly role = signal<Person['role']>('publish');
   protected readonly designer = computed(() => this.api.may('designer'));
+  protected readonly letterState = {
+    waiting: 'waits to be sent',
+    sending: 'being sent',
+    sent: 'sent',
+    failed: 'refused',
+    unsure: 'sent, perhaps',
+  };
+  /** Letters that did not arrive, or of which nobody knows. */
+  protected readonly lost = computed(
+    () => this.desk()?.letters.filter((l) => l.state === 'failed' || l.state === 'unsure') ?? [],
+  );
   private readonly placed = computed(() => (this.store.detail()?.liveRelease ? this.store.id() : ''));
 
   constructor() {
@@ -199,7 +232,7 @@ export class DeskPeople {
     this.fault.set('');
     const made = await this.store.post<Made>('/people', { name, mail, role: this.role() });
     if (!made) return;
-    this.linked(made, `A link for ${name}.`);
+    this.linked(made, made.written ? `A link for ${name}, sent to ${mail} too.` : `A link for ${name}.`);
     this.name.set('');
     this.mail.set('');
   }

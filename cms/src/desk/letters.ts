@@ -1,0 +1,109 @@
+import type { Letter } from '@tin-porch/mail';
+import type { Form, SiteDocument } from '@tin-porch/core/model';
+
+interface Words {
+  invited(site: string): string;
+  invitedText(name: string, site: string, link: string): string;
+  link(site: string): string;
+  linkText(name: string, link: string, minutes: number): string;
+  message(who: string, site: string): string;
+  messageText(desk: string): string;
+}
+const WORDS: Record<'en' | 'de' | 'fr' | 'es', Words> = {
+  en: {
+    invited: (site) => `The desk of ${site}`,
+    invitedText: (name, site, link) =>
+      `Hello ${name},\n\nyou can change ${site} yourself: hours, prices, words, and read what visitors send.\nThis link opens your desk. It is good once, for a week:\n\n${link}\n\nSet a password there, and you come in again without a link.\n`,
+    link: (site) => `Your link to the desk of ${site}`,
+    linkText: (name, link, minutes) =>
+      `Hello ${name},\n\nthis link opens your desk. It is good once, for ${minutes} minutes:\n\n${link}\n\nIf you did not ask for it, nothing has to be done.\n`,
+    message: (who, site) => `${who} wrote through ${site}`,
+    messageText: (desk) => `Answer this letter and it goes to whoever wrote. It is also at the desk: ${desk}\n`,
+  },
+  de: {
+    invited: (site) => `Der Schreibtisch von ${site}`,
+    invitedText: (name, site, link) =>
+      `Guten Tag ${name},\n\nSie können ${site} selbst ändern: Zeiten, Preise, Wörter, und lesen, was Besucher senden.\nDieser Link öffnet Ihren Schreibtisch. Er gilt einmal, eine Woche lang:\n\n${link}\n\nSetzen Sie dort ein Passwort, dann kommen Sie ohne Link wieder.\n`,
+    link: (site) => `Ihr Link zum Schreibtisch von ${site}`,
+    linkText: (name, link, minutes) =>
+      `Guten Tag ${name},\n\ndieser Link öffnet Ihren Schreibtisch. Er gilt einmal, ${minutes} Minuten lang:\n\n${link}\n\nHaben Sie nicht darum gebeten, ist nichts zu tun.\n`,
+    message: (who, site) => `${who} hat über ${site} geschrieben`,
+    messageText: (desk) =>
+      `Antworten Sie auf diesen Brief, geht es an die Person, die schrieb. Er liegt auch auf dem Schreibtisch: ${desk}\n`,
+  },
+  fr: {
+    invited: (site) => `Le bureau de ${site}`,
+    invitedText: (name, site, link) =>
+      `Bonjour ${name},\n\nvous pouvez changer ${site} vous-même : horaires, prix, mots, et lire ce qu’envoient les visiteurs.\nCe lien ouvre votre bureau. Il sert une fois, pendant une semaine :\n\n${link}\n\nChoisissez-y un mot de passe, et vous reviendrez sans lien.\n`,
+    link: (site) => `Votre lien vers le bureau de ${site}`,
+    linkText: (name, link, minutes) =>
+      `Bonjour ${name},\n\nce lien ouvre votre bureau. Il sert une fois, pendant ${minutes} minutes :\n\n${link}\n\nSi vous ne l’avez pas demandé, il n’y a rien à faire.\n`,
+    message: (who, site) => `${who} a écrit par ${site}`,
+    messageText: (desk) =>
+      `Répondez à cette lettre et cela part à la personne qui a écrit. Elle est aussi au bureau : ${desk}\n`,
+  },
+  es: {
+    invited: (site) => `El escritorio de ${site}`,
+    invitedText: (name, site, link) =>
+      `Hola, ${name}:\n\npuede cambiar ${site} usted mismo: horario, precios, palabras, y leer lo que envían los visitantes.\nEste enlace abre su escritorio. Sirve una vez, durante una semana:\n\n${link}\n\nPonga allí una contraseña y volverá sin enlace.\n`,
+    link: (site) => `Su enlace al escritorio de ${site}`,
+    linkText: (name, link, minutes) =>
+      `Hola, ${name}:\n\neste enlace abre su escritorio. Sirve una vez, durante ${minutes} minutos:\n\n${link}\n\nSi no lo ha pedido, no tiene que hacer nada.\n`,
+    message: (who, site) => `${who} ha escrito por ${site}`,
+    messageText: (desk) => `Responda a esta carta y llegará a quien escribió. También está en el escritorio: ${desk}\n`,
+  },
+};
+const wordsOf = ({ language }: SiteDocument): Words =>
+  WORDS[language.slice(0, 2).toLowerCase() as keyof typeof WORDS] ?? WORDS.en;
+
+/** Where a link leads: what opens the desk stands behind the hash, where no log of requests has it. */
+export const linkTo = (origin: string, token: string): string => `${origin}/-/desk/#link=${token}`;
+
+interface Addressee {
+  name: string;
+  mail: string;
+}
+/** The letter by which somebody is let in. */
+export function invitationLetter(site: SiteDocument, to: Addressee, origin: string, token: string): Letter {
+  const words = wordsOf(site);
+  const { name } = site.facts;
+  return {
+    cause: `invitation ${token.slice(0, 12)}`,
+    to: to.mail,
+    subject: words.invited(name),
+    text: words.invitedText(to.name, name, linkTo(origin, token)),
+  };
+}
+/** The letter with a link that somebody asked for. */
+export function linkLetter(site: SiteDocument, to: Addressee, origin: string, token: string, minutes: number): Letter {
+  const words = wordsOf(site);
+  return {
+    cause: `link ${token.slice(0, 12)}`,
+    to: to.mail,
+    subject: words.link(site.facts.name),
+    text: words.linkText(to.name, linkTo(origin, token), minutes),
+  };
+}
+/** The letter that tells of a message from a form, to whom the designer said; null where nobody was said. */
+export function messageLetter(
+  site: SiteDocument,
+  form: Form,
+  id: string,
+  fields: Record<string, string>,
+  origin: string,
+): Letter | null {
+  const to = form.deliverTo.trim();
+  if (!to) return null;
+  const words = wordsOf(site);
+  const of = (type: string) => form.fields.find((f) => f.type === type && fields[f.name])?.name;
+  const mail = of('email');
+  const who = fields['name'] || (mail && fields[mail]) || '?';
+  const said = form.fields.filter((f) => fields[f.name]).map((f) => `${f.label}: ${fields[f.name]}`);
+  return {
+    cause: `message ${id}`,
+    to,
+    subject: words.message(who, site.facts.name),
+    text: `${said.join('\n')}\n\n-- \n${words.messageText(`${origin}/-/desk/post`)}`,
+    ...(mail && { replyTo: fields[mail]! }),
+  };
+}

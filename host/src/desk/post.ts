@@ -1,0 +1,52 @@
+import { Carrier, type MailServer } from '@tin-porch/mail';
+import type { HostParts } from '../public.js';
+
+/** How often what waits is looked at again, ms. */
+const AGAIN_MS = 15_000;
+
+/** Carries the letters of the sites of this server: at once where one was written, again where one waits. */
+export class Post {
+  private readonly carrier: Carrier;
+  /** Sites that may have letters waiting: all of them at first. */
+  private readonly waiting = new Set<string>();
+  private timer: NodeJS.Timeout | undefined;
+  private stopped = false;
+
+  constructor(
+    private readonly parts: Pick<HostParts, 'sites' | 'databases' | 'log'>,
+    server: MailServer,
+  ) {
+    this.carrier = new Carrier(server);
+  }
+
+  /** Says that a site has a letter to send. */
+  wake(site: string): void {
+    this.waiting.add(site);
+    void this.carry(site);
+  }
+  start(): void {
+    for (const site of this.parts.sites.all()) this.waiting.add(site.settings.id);
+    const run = async () => {
+      for (const site of [...this.waiting]) await this.carry(site);
+      if (!this.stopped) this.timer = setTimeout(() => void run(), AGAIN_MS).unref();
+    };
+    void run();
+  }
+  stop(): void {
+    this.stopped = true;
+    clearTimeout(this.timer);
+    this.carrier.close();
+  }
+
+  private async carry(id: string): Promise<void> {
+    const { sites, databases, log } = this.parts;
+    const site = sites.get(id);
+    try {
+      if (!site || !(await databases.has(id))) return void this.waiting.delete(id);
+      const { waiting } = await this.carrier.run(await databases.pool(id), site.settings.name);
+      if (!waiting) this.waiting.delete(id);
+    } catch (error) {
+      log.error({ err: error, site: id }, 'letters could not be carried so far');
+    }
+  }
+}

@@ -1,0 +1,2 @@
+export * from './carrier.js';
+export * from './outbox.js';
