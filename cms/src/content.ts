@@ -244,6 +244,22 @@ export class Content {
     }
   }
 
+  /** How many steps were made over another release than this one, which it has not seen. */
+  async stepsOver(release: string): Promise<number> {
+    const { rows } = await this.db.query<{ n: number }>(
+      'select count(*)::int as n from step s join content c on s.turn = c.turn where c.release <> $1',
+      [release],
+    );
+    return rows[0]!.n;
+  }
+
+  /** Says that the files of what was served are gone, as on another machine: `serve` makes them anew. */
+  async lost(): Promise<void> {
+    await this.db.query(
+      'update content c set served = head - 1 where exists (select 1 from step s where s.turn = c.turn)',
+    );
+  }
+
   /** Steps after one, oldest first, for whoever brings them in elsewhere. */
   async steps(after: number, limit = 200): Promise<ContentStep[]> {
     const { rows } = await this.db.query<Row>(`select ${STEP} from step where seq > $1 order by seq limit $2`, [

@@ -5,6 +5,7 @@ export * from './messages.js';
 export * from './backup.js';
 export * from './headers.js';
 export * from './migrations.js';
+export * from './own-releases.js';
 export * from './site-app.js';
 export * from './transaction.js';
 export * from './content.js';

@@ -1,33 +1,49 @@
-import { readdirSync } from 'node:fs';
+import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import type { Pool } from 'pg';
-import type { SiteDocument } from '@tin-porch/core/model';
 import { redirectOf } from '@tin-porch/core/page';
 import { dynamicParts } from './answer.js';
+import { desk } from './desk/desk.js';
 import { PAGE_HEADERS } from './headers.js';
+import type { OwnReleases } from './own-releases.js';
 
-/** A site as it was exported: its folder, its document, and where it is read. */
+/** A site as it was exported, with what was changed on it since, and where it is read. */
 export interface ExportedSite {
-  /** Where `public/` is. */
-  folder: string;
-  document: SiteDocument;
+  releases: OwnReleases;
   origin: string;
   db: Pool;
+  /** Told when a letter was written; left out where none goes out. */
+  post?(): void;
   /** How many proxies stand before it: the address of a visitor is the one the last of them says. */
   proxies?: number;
 }
+
+/** The application of the desk: beside the program where it was exported, else as it is built. */
+const DESK_FOLDER = ['desk/', '../../desk/dist/browser/', '../../../desk/dist/browser/']
+  .map((path) => fileURLToPath(new URL(path, import.meta.url)))
+  .find((folder) => existsSync(join(folder, 'index.html')));
 
 /** A file whose name says what is in it never changes. */
 const LASTING = /-[0-9a-f]{8,}(?:-\d+)?\.[a-z0-9]+$/;
 
 /** Serves one exported site by itself: its files, its old addresses, and its forms through the database. */
-export function siteApp({ folder, document, origin, db, proxies = 0 }: ExportedSite): Express {
-  const files = join(folder, 'public');
-  // The pages that answer a form wear what the others wear.
-  const stylesheet = readdirSync(files).find((f) => /^site-[0-9a-f]+\.css$/.test(f));
-  const current = { document, origin, ...(stylesheet && { stylesheet: `/${stylesheet}` }) };
+export function siteApp({ releases, origin, db, post, proxies = 0 }: ExportedSite): Express {
+  const current = () => {
+    // The pages that answer a form wear what the others wear.
+    const stylesheet = readdirSync(releases.files()).find((f) => /^site-[0-9a-z]+\.css$/.test(f));
+    return { document: releases.document(), origin, ...(stylesheet && { stylesheet: `/${stylesheet}` }) };
+  };
+  /** The files of a release, served as they are. */
+  const served = (files: string) =>
+    express.static(files, {
+      dotfiles: 'ignore',
+      setHeaders: (res, path) =>
+        void res.setHeader('cache-control', LASTING.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
+    });
+  let now = { files: releases.files(), serve: served(releases.files()) };
   const app = express();
   app.disable('x-powered-by');
   app.set('trust proxy', proxies);
@@ -42,18 +58,24 @@ export function siteApp({ folder, document, origin, db, proxies = 0 }: ExportedS
     );
   });
   app.use(compression());
-  app.use(dynamicParts(() => ({ db, current: () => Promise.resolve(current) })));
+  if (DESK_FOLDER)
+    app.use(desk(DESK_FOLDER, () => ({ db, serving: releases.serving, current, ...(post && { post }) })));
   app.use(
-    express.static(files, {
-      dotfiles: 'ignore',
-      setHeaders: (res, path) =>
-        void res.setHeader('cache-control', LASTING.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
-    }),
+    dynamicParts(() => ({
+      db,
+      current: () => Promise.resolve(current()),
+      ...(post && { mail: true, kept: post }),
+    })),
   );
+  app.use((req, res, next) => {
+    const files = releases.files();
+    if (now.files !== files) now = { files, serve: served(files) };
+    now.serve(req, res, next);
+  });
   app.use((req, res) => {
-    const to = redirectOf(document, req.path);
+    const to = redirectOf(releases.document(), req.path);
     if (to) return void res.redirect(301, to);
-    res.status(404).sendFile(join(files, '404.html'));
+    res.status(404).sendFile(join(releases.files(), '404.html'));
   });
   return app;
 }

@@ -1,5 +1,6 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { randomUUID } from 'node:crypto';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -119,6 +120,7 @@ describe('An exported site by itself', () => {
       'README.md',
       'cms.env.example',
       'cms.mjs',
+      'desk',
       'package.json',
       'tin-porch-cms.service',
     ]);
@@ -205,6 +207,60 @@ describe('An exported site by itself', () => {
     await stop();
   });
 
+  it('has a desk: changed there, it is served, also after a kill, on another machine, and not over unseen', async () => {
+    let { origin, child, stop } = await serve();
+    expect((await fetch(`${origin}/-/desk/`)).status).toBe(200);
+    const at = new URL(origin);
+    const link = cms('invite', 'nell@post.example', 'Nell', '--origin', origin).stdout.trim();
+    expect(link.startsWith(`${origin}/-/desk/#link=`)).toBe(true);
+    let cookie = '';
+    const call = async (method: string, path: string, body?: unknown) => {
+      const response = await fetch(`http://127.0.0.1:${at.port}/-/desk/api${path}`, {
+        method,
+        headers: { 'x-desk': '1', cookie, 'content-type': 'application/json' },
+        body: body === undefined ? null : JSON.stringify(body),
+      });
+      cookie = response.headers.get('set-cookie')?.split(';')[0] ?? cookie;
+      return { status: response.status, body: (await response.json().catch(() => ({}))) as Record<string, unknown> };
+    };
+    expect((await call('POST', '/follow', { link: link.split('=')[1] })).status).toBe(204);
+    const change = (was: string, value: string) =>
+      call('POST', '/changes', { id: randomUUID(), changes: [{ kind: 'fact', field: 'phone', was, value }] });
+    const contact = async () => (await fetch(`http://127.0.0.1:${at.port}/contact/`)).text();
+    expect(await contact()).toContain('01632 960 417');
+    expect(await change('01632 960 417', '01632 960 418')).toEqual({ status: 200, body: { seq: 1, live: true } });
+    expect(await contact()).toContain('01632 960 418');
+    // What is exported stays as it was, and the fonts and pictures are not there twice.
+    expect(readFileSync(join(folder, 'public/contact/index.html'), 'utf8')).toContain('01632 960 417');
+    child.kill('SIGKILL');
+    await new Promise((done) => child.once('exit', done));
+    const again = async () => {
+      ({ origin, child, stop } = await serve());
+      at.port = new URL(origin).port;
+    };
+    await again();
+    expect(await contact()).toContain('01632 960 418');
+    await change('01632 960 418', '01632 960 419');
+    await stop();
+    // On another machine: the export, and a backup.
+    const file = join(folder, 'changed.jsonl.gz');
+    expect(cms('backup', file).status).toBe(0);
+    rmSync(join(folder, 'releases'), { recursive: true });
+    url = await database.another('');
+    expect(cms('restore', file).status).toBe(0);
+    await again();
+    expect(await contact()).toContain('01632 960 419');
+    await stop();
+    // Another export is not put over what its people changed, unless that is said.
+    const exported = readFileSync(join(folder, 'site.json'), 'utf8');
+    const other = JSON.parse(exported) as SiteDocument;
+    writeFileSync(join(folder, 'site.json'), JSON.stringify({ ...other, facts: { ...other.facts, founded: '2010' } }));
+    const refused = cms('serve', '--port', at.port);
+    expect([refused.status, refused.stderr]).toEqual([1, jasmine.stringContaining('changed 2 times since')] as never);
+    writeFileSync(join(folder, 'site.json'), exported);
+    rmSync(join(folder, 'releases'), { recursive: true });
+  });
+
   it('is backed up and restored to the row, in the place of what is there only where that is said', async () => {
     const { origin, stop } = await serve();
     for (let n = 0; n < 5; n++) expect((await send(origin, `Message “${n}”, with a\nline`)).status).toBe(303);
@@ -218,7 +274,7 @@ describe('An exported site by itself', () => {
     expect([again.status, again.stderr]).toEqual([1, jasmine.stringContaining('--replace')] as never);
     expect(await rows()).toEqual(before);
     await db('delete from message where seq > 2');
-    expect(cms('restore', file, '--replace').stdout).toContain('5 rows are back');
+    expect(cms('restore', file, '--replace').stdout).toContain('6 rows are back');
     expect(await rows()).toEqual(before);
     // A file that was cut off puts nothing in place.
     const cut = join(folder, 'cut.jsonl.gz');
@@ -237,7 +293,7 @@ describe('An exported site by itself', () => {
     expect(await db('select form, aside from message')).toEqual([{ form: 'contact', aside: false }]);
     // On another machine: an empty database, and messages that count on.
     url = await database.another('');
-    expect(cms('restore', file).stdout).toContain('5 rows are back');
+    expect(cms('restore', file).stdout).toContain('6 rows are back');
     expect(await rows()).toEqual(before);
     const there = await serve();
     expect((await send(there.origin, 'And one more')).status).toBe(303);
@@ -261,7 +317,7 @@ describe('An exported site by itself', () => {
       ),
     );
     expect(both).toEqual([0, 0]);
-    expect(await steps()).toEqual([1, 2]);
+    expect(await steps()).toEqual([1, 2, 3, 4]);
     expect(await db('select fields->>$1 as name, aside from message', ['name'])).toEqual([
       { name: 'Early', aside: false },
     ]);

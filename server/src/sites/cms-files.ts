@@ -1,8 +1,10 @@
-import { readFile } from 'node:fs/promises';
+import { readdir, readFile } from 'node:fs/promises';
+import { join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 /** The CMS as it is built, and what belongs beside it. */
 const CMS = new URL('../../../cms/', import.meta.url);
+const ROOT = new URL('../../../', import.meta.url);
 const BESIDE = ['README.md', 'LICENSE', 'tin-porch-cms.service', 'cms.env.example'] as const;
 
 /**
@@ -22,14 +24,23 @@ export async function cmsFiles(): Promise<{ path: string; bytes: string | Uint8A
     description: 'The CMS of an exported site',
     type: 'module',
     bin: { 'tin-porch-cms': './cms.mjs' },
-    engines: { node: '>=20' },
+    engines: { node: '>=20.12' },
   };
+  const desk = new URL('desk/dist/browser/', ROOT);
+  const ofDesk = (await readdir(desk, { recursive: true, withFileTypes: true })).filter((e) => e.isFile());
   return [
     // Its map stays where it was made.
     { path: 'cms/cms.mjs', bytes: program.replace(/\n\/\/# sourceMappingURL=.*\s*$/, '\n') },
     { path: 'cms/package.json', bytes: `${JSON.stringify(about, null, 2)}\n` },
     ...(await Promise.all(
       BESIDE.map(async (name) => ({ path: `cms/${name}`, bytes: await readFile(fileURLToPath(new URL(name, CMS))) })),
+    )),
+    // The desk of its people: what a browser loads.
+    ...(await Promise.all(
+      ofDesk.map(async (e) => {
+        const file = join(e.parentPath, e.name);
+        return { path: `cms/desk/${relative(fileURLToPath(desk), file)}`, bytes: await readFile(file) };
+      }),
     )),
   ];
 }

@@ -1,0 +1,108 @@
+import { createHash } from 'node:crypto';
+import { link, mkdir, readdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { migrate } from '@tin-porch/core/operations';
+import { render, type RenderedFile } from '@tin-porch/core/page';
+import type { Serving } from './content.js';
+
+/** What a file is named for besides what is in it: `/fonts/larch-` of `/fonts/larch-1x9k2.woff2`. */
+const named = (path: string) => /^(.*-)[0-9a-z]+(\.[a-z0-9]+)$/.exec(path);
+const sha256 = (bytes: string) => createHash('sha256').update(bytes).digest('hex');
+
+/** Files by their path within a site, as `/index.html`. */
+async function filesIn(folder: string): Promise<string[]> {
+  const all = await readdir(folder, { recursive: true, withFileTypes: true });
+  return all
+    .filter((e) => e.isFile())
+    .map(
+      (e) =>
+        `/${join(e.parentPath, e.name)
+          .slice(folder.length + 1)
+          .replaceAll('\\', '/')}`,
+    );
+}
+
+/**
+ * The releases of a site that runs by itself, each a folder of its own beside the exported one. Pages are drawn anew; fonts
+ * and pictures are those of the release before, which whoever made the site has cut and drawn for it. One file says which
+ * release is served: old or new, and nothing between.
+ */
+export class OwnReleases {
+  private constructor(
+    private readonly folder: string,
+    private readonly origin: string,
+    /** The site as it was exported, and what that is called. */
+    readonly exported: SiteDocument,
+    readonly release: string,
+    private now: { id: string | null; document: SiteDocument },
+  ) {}
+
+  /** @throws Error where `site.json` is not there, or is none */
+  static async open(folder: string, origin: string): Promise<OwnReleases> {
+    const body = await readFile(join(folder, 'site.json'), 'utf8');
+    const exported = migrate(JSON.parse(body));
+    const releases = join(folder, 'releases');
+    const id = await readFile(join(releases, 'current'), 'utf8').catch(() => null);
+    const own = id
+      ? await readFile(join(releases, id, 'site.json'), 'utf8').then(
+          (t) => migrate(JSON.parse(t)),
+          () => null,
+        )
+      : null;
+    return new OwnReleases(folder, origin, exported, `e-${sha256(body).slice(0, 16)}`, {
+      id: own ? id : null,
+      document: own ?? exported,
+    });
+  }
+
+  /** The folder that is served. */
+  files = (): string =>
+    this.now.id ? join(this.folder, 'releases', this.now.id, 'public') : join(this.folder, 'public');
+  document = (): SiteDocument => this.now.document;
+  /** Whether what is served is another than the exported one. */
+  changed = (): boolean => this.now.id !== null;
+
+  readonly serving: Serving = {
+    base: () => Promise.resolve({ release: this.release, document: this.exported }),
+    press: (document) => this.press(document),
+  };
+
+  private async press(document: SiteDocument): Promise<() => Promise<void>> {
+    const json = JSON.stringify(document);
+    const id = `c-${sha256(`${this.release} ${json}`).slice(0, 16)}`;
+    const to = join(this.folder, 'releases', id);
+    const part = `${to}.part`;
+    await rm(part, { recursive: true, force: true });
+    const before = this.files();
+    const there = new Set(await filesIn(before));
+    for (const file of render(document, { origin: this.origin }))
+      await this.put(join(part, 'public'), file, before, there);
+    await writeFile(join(part, 'site.json'), json, { flush: true });
+    await rm(to, { recursive: true, force: true });
+    await rename(part, to);
+    return async () => {
+      const pointer = join(this.folder, 'releases', 'current');
+      await writeFile(`${pointer}.part`, id, { flush: true });
+      await rename(`${pointer}.part`, pointer);
+      const last = this.now.id;
+      this.now = { id, document };
+      // The one before it is kept for late readers; what was before that is not asked for any more.
+      for (const name of await readdir(join(this.folder, 'releases')))
+        if (name.startsWith('c-') && name !== id && name !== last)
+          await rm(join(this.folder, 'releases', name), { recursive: true, force: true });
+    };
+  }
+
+  private async put(to: string, file: RenderedFile, before: string, there: ReadonlySet<string>): Promise<void> {
+    const at = join(to, file.path);
+    await mkdir(dirname(at), { recursive: true });
+    if ('text' in file && !file.outlined) return writeFile(at, file.text, { flush: true });
+    const [, stem, ending] = named(file.path) ?? [];
+    const from = there.has(file.path)
+      ? file.path
+      : [...there].find((p) => stem && p.startsWith(stem) && p.endsWith(ending!) && named(p)?.[1] === stem);
+    if (!from) throw new Error(`${file.path} was not exported with the site, and cannot be made here.`);
+    await link(join(before, from), at);
+  }
+}
