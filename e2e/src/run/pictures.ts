@@ -10,7 +10,7 @@ import { readBrief } from '@tin-porch/core/brief';
 import { directionNumbered, inDirection, newDocument, writeVersion } from '@tin-porch/core/making';
 import { render } from '@tin-porch/core/page';
 import { renderedBytes } from '@tin-porch/press';
-import type { Browser } from 'playwright-core';
+import type { Browser, Page } from 'playwright-core';
 import { openBrowser } from '../support/browser.js';
 
 // Takes the pictures of docs/screenshots anew, from fresh demo data. usage: pictures.js [NAME …]
@@ -19,7 +19,6 @@ const wanted = process.argv.slice(2);
 
 const VIEWS: [name: string, path: string, width?: number][] = [
   ['sites', '/'],
-  ['new-brief', '/new'],
   ['brief', '/sites/the-saltmarrow-seed-company/brief'],
   ['plan', '/sites/hollis-wren-boatworks/plan'],
   ['look', '/sites/hollis-wren-boatworks/look'],
@@ -30,7 +29,7 @@ const VIEWS: [name: string, path: string, width?: number][] = [
   ['seo', '/sites/pell-daughter-clockmakers/seo'],
   ['domain', '/sites/quill-plane-joinery/domain'],
   ['publish', '/sites/quill-plane-joinery/publish'],
-  ['care', '/sites/larkfield-allotments/care'],
+  ['care', '/sites/pell-daughter-clockmakers/care'],
   ['servers', '/servers'],
   ['domains', '/domains'],
   ['inbox', '/inbox'],
@@ -85,6 +84,37 @@ async function contactSheet(browser: Browser, to: string, width: number, height:
   await sheet.close();
 }
 
+/** The desk of a site on a phone: what needs somebody, the hours, and the site as it will be, side by side. */
+async function deskSheet(browser: Browser, designer: Page, to: string): Promise<void> {
+  await designer.goto(`${stack.url}/sites/pell-daughter-clockmakers/care`);
+  await designer.click('text=Go to the desk yourself');
+  const link = (await designer.getAttribute('tp-desk-people a[target=_blank]', 'href'))!;
+  const context = await browser.newContext({ viewport: { width: 390, height: 780 }, locale: 'en-GB' });
+  const phone = await context.newPage();
+  await phone.goto(link);
+  await phone.waitForSelector('nav');
+  const shots: string[] = [];
+  const shot = async () => {
+    await phone.waitForTimeout(900);
+    shots.push((await phone.screenshot()).toString('base64'));
+  };
+  await shot();
+  await phone.goto(`${new URL(link).origin}/-/desk/us/hours`);
+  await phone.click('text=As the day before >> nth=0');
+  await shot();
+  await phone.click('text=See it first');
+  await phone.waitForSelector('.see iframe');
+  await shot();
+  const sheet = await browser.newPage({ viewport: { width: 1260, height: 400 } });
+  await sheet.setContent(
+    `<style>body{margin:0;padding:24px;background:#d9dfdb;display:flex;gap:21px}img{width:390px;display:block}</style>${shots.map((s) => `<img src="data:image/png;base64,${s}">`).join('')}`,
+    { waitUntil: 'load' },
+  );
+  await sheet.screenshot({ path: to, fullPage: true });
+  await sheet.close();
+  await context.close();
+}
+
 mkdirSync(out, { recursive: true });
 const data = mkdtempSync(join(tmpdir(), 'tin-porch-pictures-'));
 const stack = await startStack({ data, port: 8790 });
@@ -119,10 +149,6 @@ try {
       await page.waitForSelector('.slip .act');
       await page.waitForTimeout(900);
     }
-    if (name === 'new-brief') {
-      await page.fill('#text', briefFixtures[0]!.text);
-      await page.waitForTimeout(800);
-    }
     if (name === 'sample-book') await page.waitForTimeout(2500);
     if (name === 'pictures') {
       await page.click('.views >> text=Pictures');
@@ -132,6 +158,10 @@ try {
     }
     await page.screenshot({ path: join(out, `${name}.png`) });
     console.log(name);
+  }
+  if (!wanted.length || wanted.includes('desk')) {
+    await deskSheet(browser, page, join(out, 'desk.png'));
+    console.log('desk');
   }
   for (const [name, width, height] of SHEETS)
     if (!wanted.length || wanted.includes(name)) {

@@ -14,6 +14,8 @@ export interface DemoClient {
   /** Something left broken, so that a round has something to find. */
   trouble?: 'record-changed' | 'release-ahead';
   message?: { name: string; mail: string; phone: string; message: string };
+  /** Somebody who is at the desk: what they changed there, what they propose, and what was drafted meanwhile. */
+  desk?: { name: string; mail: string; otherDays: string; proposes: string; drafted: string };
 }
 
 const services = (...lines: [string, string?, string?][]) =>
@@ -27,6 +29,13 @@ export const demoClients: DemoClient[] = [
     holder: 'client',
     seed: 5,
     visits: 31,
+    desk: {
+      name: 'Maud Pell',
+      mail: 'maud@pellclocks.example',
+      otherDays: '24 December to 2 January closed',
+      proposes: 'Clocks put right, and told apart, since 1961.',
+      drafted: 'Tuesday to Friday 9.00–17.00\nSaturday 10.00–13.00',
+    },
     facts: {
       name: 'Pell & Daughter, Clockmakers',
       strapline: 'Clocks put right, and told apart.',

@@ -5,6 +5,7 @@ import { writeLogLine } from '@tin-porch/core/care';
 import type { Stack } from '../stack/stack.js';
 import { FIRST_DESIGNER } from '../stack/stack.js';
 import { ApiClient } from './api-client.js';
+import { DeskClient } from './desk-client.js';
 import { demoClients, type DemoClient } from './clients.js';
 
 const AGENTS = [
@@ -160,8 +161,42 @@ async function loadClient(api: ApiClient, config: Stack['config'], client: DemoC
   if (client.trouble === 'record-changed')
     await customerSets(new URL(config.rdap).origin, client.domain!, '203.0.113.77');
   await api.job(id, 'round');
+  if (client.desk) await atTheDesk(api, id, server, client.desk);
   if (client.trouble === 'release-ahead')
     await change({ op: 'setFact', field: 'hours', value: 'Monday to Friday 7.30–16.30\nSaturday by arrangement' });
+}
+
+/** Somebody of the client’s at work on the site itself, while the designer has a draft of the same open. */
+async function atTheDesk(
+  api: ApiClient,
+  id: string,
+  server: Stack['config']['servers'][number],
+  { name, mail, otherDays, proposes, drafted }: NonNullable<DemoClient['desk']>,
+): Promise<void> {
+  const { link } = await api.call<{ link: string }>('POST', `/sites/${id}/people`, { name, mail, role: 'publish' });
+  const loopback = /(^|\.)localhost$/.test(server.temporaryBase);
+  const { document } = await api.call<{ document: { facts: Facts } }>('GET', `/sites/${id}`);
+  const desk = new DeskClient({
+    address: loopback ? '127.0.0.1' : server.address,
+    port: server.temporaryPort,
+    host: `${id}.${server.temporaryBase}`,
+  });
+  await desk.follow(link.split('#link=')[1]!);
+  // Drafted before, so that it is to be decided.
+  await api.call('POST', `/sites/${id}/operations`, { operation: { op: 'setFact', field: 'hours', value: drafted } });
+  const { hours } = await desk.read<{ hours: { text: string; week: { days: unknown; others: string[] } } }>('/facts');
+  const week = { ...hours.week, others: [...hours.week.others, otherDays] };
+  const up = await desk.change([{ kind: 'hours', was: hours.text, value: week }]);
+  if (up.status !== 200) throw new Error(`the desk answered ${up.status} ${up.body}`);
+  const { pages } = await desk.read<{
+    pages: { sections: { texts: { at: { path: string }; value: string }[] }[] }[];
+  }>('/pages');
+  const heading = pages[0]?.sections[0]?.texts.find((t) => t.at.path === 'heading');
+  if (heading && document.facts.strapline)
+    await desk.change(
+      [{ kind: 'text', at: heading.at, was: heading.value, value: proposes }],
+      'Shall we say since when?',
+    );
 }
 
 async function sendForm(

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import { request } from 'node:http';
 import type { Operation } from '@tin-porch/core/operations';
 import { deploySteps, switchOver } from '../deploy/deploy.js';
 import { rollbackSteps } from '../deploy/rollback.js';
+import { DeskClient } from '../demo/desk-client.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
 
 const text = (value: string): Operation => ({
@@ -15,33 +15,11 @@ const text = (value: string): Operation => ({
 describe('what is changed where a site is live', () => {
   let world: SmallWorld;
   let id: string;
-  let cookie = '';
+  let tom: DeskClient;
   const call = (method: string, path: string, body?: unknown, headers: Record<string, string> = {}) =>
-    new Promise<{ status: number; headers: Record<string, string>; body: string }>((done, fail) => {
-      const req = request(
-        {
-          host: `${world.net}.11`,
-          port: 8712,
-          method,
-          path,
-          headers: {
-            host: `${id}.quay.test`,
-            'x-desk': '1',
-            cookie,
-            ...(body !== undefined && { 'content-type': 'application/json' }),
-            ...headers,
-          },
-        },
-        (res) => {
-          let said = '';
-          res.setEncoding('utf8').on('data', (part: string) => (said += part));
-          res.on('end', () => done({ status: res.statusCode!, headers: res.headers as never, body: said }));
-        },
-      );
-      req.on('error', fail).end(body === undefined ? undefined : JSON.stringify(body));
-    });
-  const api = (method: string, path: string, body?: unknown) => call(method, `/-/desk/api${path}`, body);
-  const json = async <T>(path: string): Promise<T> => JSON.parse((await api('GET', path)).body) as T;
+    tom.call(method, path, body, headers);
+  const api = (method: string, path: string, body?: unknown) => tom.api(method, path, body);
+  const json = <T>(path: string): Promise<T> => tom.read<T>(path);
   const phone = (was: string, value: string) => ({
     id: randomUUID(),
     changes: [{ kind: 'fact', field: 'phone', was, value }],
@@ -54,11 +32,6 @@ describe('what is changed where a site is live', () => {
   const document = async () => (await world.sites.get(id))!.document;
   const headingNow = async () => JSON.stringify((await document()).pages[0]!.sections[0]!.content['heading']);
   const pull = async () => world.live.pull(id, (await world.quay()).client);
-  const signIn = async (token: string) => {
-    const came = await api('POST', '/follow', { link: token });
-    expect(came.status).toBe(204);
-    cookie = (came.headers['set-cookie'] as unknown as string[])[0]!.split(';')[0]!;
-  };
   /** The heading the people of the site see now. */
   const liveHeading = async () =>
     (
@@ -72,6 +45,7 @@ describe('what is changed where a site is live', () => {
   beforeAll(async () => {
     world = await smallWorld();
     id = await world.site('Hollis & Wren');
+    tom = new DeskClient({ address: `${world.net}.11`, port: 8712, host: `${id}.quay.test` });
     await world.change(id, text('From the brief'));
     await world.sites.setOpen(id, true);
     expect((await deploy()).error).toBeNull();
@@ -88,7 +62,7 @@ describe('what is changed where a site is live', () => {
       by: 'Ines',
       origin: 'http://hollis.example',
     });
-    await signIn(token);
+    await tom.follow(token);
     expect((await api('POST', '/follow', { link: token })).status).toBe(401);
     expect(await json('/here')).toEqual(
       jasmine.objectContaining({ me: { name: 'Tom', mail: 'tom@hollis.example', role: 'publish', password: false } }),
@@ -230,25 +204,25 @@ describe('what is changed where a site is live', () => {
 
   it('lets the designer in for minutes, says so in the log, and lets nobody in who was sent away', async () => {
     const { client } = await world.quay();
-    const own = cookie;
-    cookie = '';
-    await signIn((await client.deskLink(id, 'Ines')).token);
+    const own = tom.cookie;
+    tom.cookie = '';
+    await tom.follow((await client.deskLink(id, 'Ines')).token);
     expect(await json('/here')).toEqual(
       jasmine.objectContaining({ me: { name: 'Ines', mail: '', role: 'designer', password: false } }),
     );
     expect((await client.desk(id)).log[0]!.what).toBe('Signed in');
     expect((await client.desk(id)).log[1]!.what).toBe('Came in as the designer');
-    cookie = own;
-    const [tom] = (await client.desk(id)).people;
-    expect(tom!.name).toBe('Tom');
-    await client.removePerson(id, tom!.id, 'Ines');
+    tom.cookie = own;
+    const [first] = (await client.desk(id)).people;
+    expect(first!.name).toBe('Tom');
+    await client.removePerson(id, first!.id, 'Ines');
     expect((await api('GET', '/here')).status).toBe(401);
   });
 
   it('is nothing that those may do who only read messages', async () => {
     const { client } = await world.quay();
-    cookie = '';
-    await signIn(
+    tom.cookie = '';
+    await tom.follow(
       (
         await client.invite(id, {
           name: 'Wilma',
@@ -264,7 +238,7 @@ describe('what is changed where a site is live', () => {
     expect((await api('POST', '/changes', phone('', ''))).status).toBe(403);
     expect((await api('PUT', '/password', { password: 'wilma-x' })).status).toBe(422);
     expect((await api('PUT', '/password', { password: 'a boat under oak' })).status).toBe(204);
-    cookie = '';
+    tom.cookie = '';
     const signedIn = (password: string, mail = 'Wilma@hollis.example') => api('POST', '/sign-in', { mail, password });
     expect((await signedIn('a boat under oak')).status).toBe(204);
     // Who it is not, and whether there is one, is told alike.

@@ -1,0 +1,57 @@
+import { randomUUID } from 'node:crypto';
+import { request } from 'node:http';
+
+/** An answer of a site. */
+export interface Answered {
+  status: number;
+  headers: Record<string, string | string[] | undefined>;
+  body: string;
+}
+
+/** Somebody at the desk of a site, as its application is: by the address of its server and the name of the site. */
+export class DeskClient {
+  cookie = '';
+  constructor(private readonly at: { address: string; port: number; host: string }) {}
+
+  /** A request to the site, with the session of the desk. */
+  call(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answered> {
+    return new Promise((done, fail) => {
+      const req = request(
+        {
+          host: this.at.address,
+          port: this.at.port,
+          method,
+          path,
+          headers: {
+            host: this.at.host,
+            'x-desk': '1',
+            cookie: this.cookie,
+            ...(body !== undefined && { 'content-type': 'application/json' }),
+            ...headers,
+          },
+        },
+        (res) => {
+          let said = '';
+          res.setEncoding('utf8').on('data', (part: string) => (said += part));
+          res.on('end', () => done({ status: res.statusCode!, headers: res.headers, body: said })).on('error', fail);
+        },
+      );
+      req.on('error', fail).end(body === undefined ? undefined : JSON.stringify(body));
+    });
+  }
+  api = (method: string, path: string, body?: unknown): Promise<Answered> =>
+    this.call(method, `/-/desk/api${path}`, body);
+  async read<T>(path: string): Promise<T> {
+    return JSON.parse((await this.api('GET', path)).body) as T;
+  }
+
+  /** Comes in by the token of a link. @throws Error where it opens nothing */
+  async follow(token: string): Promise<void> {
+    const came = await this.api('POST', '/follow', { link: token });
+    if (came.status !== 204) throw new Error(`The link opens nothing: ${came.status} ${came.body}`);
+    this.cookie = (came.headers['set-cookie'] as string[])[0]!.split(';')[0]!;
+  }
+  /** Changes something as one step, or asks the designer to look first. */
+  change = (changes: object[], ask?: string): Promise<Answered> =>
+    this.api('POST', '/changes', { id: randomUUID(), changes, ...(ask !== undefined && { ask }) });
+}

@@ -1,0 +1,216 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { provideZonelessChangeDetection, type Type } from '@angular/core';
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import type { Answered } from '../api/model';
+import { PorchApi } from '../api/porch-api';
+import { Dialogs } from '../parts/dialogs';
+import { SiteStore } from '../site/site-store';
+import { aSite } from '../testing/a-site';
+import { toldByHand } from '../testing/no-events';
+import { DeskPeople } from './desk-people';
+import { LiveChanges } from './live-changes';
+
+type Live = Answered<'GET /sites/:id/live'>;
+type Desk = Answered<'GET /sites/:id/desk'>;
+const AT = '2026-11-28T06:00:00.000Z';
+const side = (words: string, live: string, draft: string, there = true) => ({ words, live, draft, there });
+const ANA = {
+  id: '6f1c2a54-0b7e-4f5e-9f0e-1d2c3b4a5968',
+  name: 'Ana',
+  mail: 'ana@gant.example',
+  role: 'publish' as const,
+  madeAt: AT,
+  seenAt: null,
+  password: false,
+};
+const desk = (more: Partial<Desk> = {}): Desk => ({
+  address: 'https://gant.example/-/desk/',
+  people: [ANA],
+  log: [{ at: AT, by: 'Ines', what: 'Let Ana in' }],
+  letters: [],
+  mail: true,
+  ...more,
+});
+
+describe('what the client does on their site', () => {
+  let http: HttpTestingController;
+  let store: SiteStore;
+  const events = toldByHand();
+  const puts: [string, unknown][] = [];
+  const settle = async (fixture: ComponentFixture<unknown>) => {
+    await new Promise((done) => setTimeout(done));
+    await fixture.whenStable();
+    fixture.detectChanges();
+  };
+  async function shown<C>(component: Type<C>) {
+    const fixture = TestBed.createComponent(component);
+    await settle(fixture);
+    return { fixture, element: fixture.nativeElement as HTMLElement };
+  }
+  const text = (element: HTMLElement) => element.textContent!.replace(/\s+/g, ' ');
+  const button = (element: HTMLElement, words: string) =>
+    [...element.querySelectorAll('button')].find((b) => b.textContent!.trim() === words)!;
+
+  beforeEach(() => {
+    puts.length = 0;
+    TestBed.configureTestingModule({
+      providers: [
+        provideZonelessChangeDetection(),
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        events.provider,
+        SiteStore,
+      ],
+    });
+    http = TestBed.inject(HttpTestingController);
+    spyOn(TestBed.inject(PorchApi), 'may').and.returnValue(true);
+    store = TestBed.inject(SiteStore);
+    store.id.set('gant');
+    store.detail.set(aSite({ liveRelease: 'r-1' }));
+    spyOn(store, 'flush').and.resolveTo();
+    spyOn(store, 'put').and.callFake((path: string, body: unknown) => {
+      puts.push([path, body]);
+      return Promise.resolve(null);
+    });
+  });
+  const live = (answer: Partial<Live>) =>
+    http.expectOne('/api/sites/gant/live').flush({ held: [], lines: [], proposals: [], ...answer });
+
+  it('is decided part by part: what is live stands unless the draft is chosen, what is gone cannot be', async () => {
+    const { fixture, element } = await shown(LiveChanges);
+    live({
+      held: [
+        {
+          seq: 7,
+          by: 'Ana',
+          at: AT,
+          words: '',
+          parts: [side('Changed “Phone”', '1', '2'), side('Wrote “x”', 'x', 'y'), side('Moved', 'z', '', false)],
+        },
+      ],
+      lines: [{ seq: 7, by: 'Ana', at: AT, words: 'Changed “Phone”', state: 'held' }],
+    });
+    await settle(fixture);
+    expect(text(element)).toContain('to decide');
+    const radios = [...element.querySelectorAll<HTMLInputElement>('input[type=radio]')];
+    expect(radios.map((r) => r.checked)).toEqual([true, false, true, false]);
+    radios[3]!.click();
+    await settle(fixture);
+    button(element, 'So it shall be').click();
+    await settle(fixture);
+    expect(puts).toEqual([['/live/7', { live: [0] }]]);
+    expect(store.flush).toHaveBeenCalled();
+    // What is told of this site is asked for again; what is told of another is not.
+    events.all.next({ kind: 'care', site: 'other' } as never);
+    http.expectNone('/api/sites/gant/live');
+    events.all.next({ kind: 'care', site: 'gant' } as never);
+    live({});
+    await settle(fixture);
+    expect(element.querySelector('.note')).toBeNull();
+  });
+
+  it('is answered with a word where it is proposed', async () => {
+    const { fixture, element } = await shown(LiveChanges);
+    live({
+      proposals: [
+        {
+          id: ANA.id,
+          by: 'Ana',
+          at: AT,
+          note: 'Is it too long?',
+          words: 'Wrote',
+          parts: [side('Wrote', 'New', 'Old')],
+        },
+      ],
+    });
+    await settle(fixture);
+    expect(text(element)).toContain('“Is it too long?”');
+    const field = element.querySelector('input')!;
+    field.value = 'Good';
+    field.dispatchEvent(new Event('input'));
+    await settle(fixture);
+    button(element, 'Take it into the drafts').click();
+    await settle(fixture);
+    expect(puts).toEqual([[`/proposals/${ANA.id}`, { take: true, words: 'Good' }]]);
+  });
+
+  it('says that it was not asked for, and what there was stays', async () => {
+    const { fixture, element } = await shown(LiveChanges);
+    live({ lines: [{ seq: 1, by: 'Ana', at: AT, words: 'Changed “Mail”', state: 'taken' }] });
+    await settle(fixture);
+    events.all.next({ kind: 'care', site: 'gant' } as never);
+    http.expectOne('/api/sites/gant/live').flush({ title: 'Not for you' }, { status: 403, statusText: 'no' });
+    await settle(fixture);
+    expect(element.querySelector('[role=alert]')).not.toBeNull();
+    expect(text(element)).toContain('Changed “Mail”');
+  });
+
+  it('begins with a link that is shown once, and says what is wrong with a name or an address', async () => {
+    const { fixture, element } = await shown(DeskPeople);
+    http.expectOne('/api/sites/gant/desk').flush(desk());
+    await settle(fixture);
+    const post = spyOn(store, 'post').and.resolveTo({
+      link: 'https://gant.example/-/desk/#link=x',
+      until: AT,
+      written: true,
+    });
+    button(element, 'Make a link').click();
+    await settle(fixture);
+    expect(text(element)).toContain('Say who it is.');
+    const [name, mail] = [...element.querySelectorAll<HTMLInputElement>('form input')];
+    const write = async (field: HTMLInputElement, value: string) => {
+      field.value = value;
+      field.dispatchEvent(new Event('input'));
+      await settle(fixture);
+    };
+    await write(name!, 'Tom');
+    button(element, 'Make a link').click();
+    await settle(fixture);
+    expect(text(element)).toContain('Give a mail address');
+    expect(post).not.toHaveBeenCalled();
+    await write(mail!, 'tom@gant.example');
+    button(element, 'Make a link').click();
+    await settle(fixture);
+    expect(post).toHaveBeenCalledWith('/people', { name: 'Tom', mail: 'tom@gant.example', role: 'publish' });
+    http.expectOne('/api/sites/gant/desk').flush(desk());
+    await settle(fixture);
+    expect(element.querySelector<HTMLInputElement>('.link-field')!.value).toContain('#link=x');
+    expect(text(element)).toContain('sent to tom@gant.example too');
+  });
+
+  it('ends at once for whoever is let in no more, once that is confirmed', async () => {
+    const { fixture, element } = await shown(DeskPeople);
+    http.expectOne('/api/sites/gant/desk').flush(desk());
+    await settle(fixture);
+    const confirm = spyOn(TestBed.inject(Dialogs), 'confirm').and.resolveTo(false);
+    const gone = spyOn(store, 'delete').and.resolveTo(null);
+    button(element, 'Let in no more').click();
+    await settle(fixture);
+    expect(gone).not.toHaveBeenCalled();
+    confirm.and.resolveTo(true);
+    button(element, 'Let in no more').click();
+    await settle(fixture);
+    expect(gone).toHaveBeenCalledOnceWith(`/people/${ANA.id}`);
+  });
+
+  it('tells of letters that did not arrive, and where none go out', async () => {
+    const { fixture, element } = await shown(DeskPeople);
+    const letter = { id: ANA.id, to: 'tom@gant.example', subject: 'The desk', tries: 1, madeAt: AT, sentAt: null };
+    http.expectOne('/api/sites/gant/desk').flush(
+      desk({
+        letters: [
+          { ...letter, state: 'failed', error: '550 no such mailbox' },
+          { ...letter, id: ANA.id.replace('6', '7'), state: 'sent', error: null, sentAt: AT },
+        ],
+      }),
+    );
+    await settle(fixture);
+    expect(text(element)).toContain('This letter did not arrive: “The desk” to tom@gant.example. 550 no such mailbox');
+    expect(element.querySelectorAll('.note.lamp').length).toBe(1);
+    const other = await shown(DeskPeople);
+    http.expectOne('/api/sites/gant/desk').flush(desk({ mail: false }));
+    await settle(other.fixture);
+    expect(text(other.element)).toContain('No letters go out from this server');
+  });
+});
