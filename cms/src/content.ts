@@ -18,7 +18,7 @@ import { transaction } from './transaction.js';
 /** How a site is served, and how what is changed here comes to be served in its place. */
 export interface Serving {
   /** The release that stands under what is served: the last its designer sent. Undefined before the first. */
-  base(): Promise<{ release: string; document: SiteDocument } | undefined>;
+  base(): { release: string; document(): Promise<SiteDocument> } | undefined;
   /** Makes the files of a document, without serving them yet; what it gives serves them, old or new and nothing between. */
   press(document: SiteDocument): Promise<() => Promise<void>>;
 }
@@ -74,7 +74,7 @@ const MOST_REBASED = 500;
  * the log before it is pressed, and pressed before it is served; what a kill leaves between is caught up with by `serve`.
  */
 export class Content {
-  private serving_: Promise<void> = Promise.resolve();
+  private pressing: Promise<void> = Promise.resolve();
 
   constructor(
     private readonly db: Pool,
@@ -90,10 +90,13 @@ export class Content {
 
   /** The content, held until the transaction ends. What was put in place past it is taken over first. @throws Problem 409 before the first release */
   private async held(client: PoolClient): Promise<LiveContent> {
-    const base = await this.serving.base();
+    const base = this.serving.base();
     if (!base) throw new Problem(409, 'The site is not there yet', 'Its designer has not put it up so far.');
-    const row = await this.first(client, base.release, base.document);
-    return row.release === base.release ? row : this.place(client, row, base.release, base.document);
+    const known = await this.row(client, 'for update');
+    if (known?.release === base.release) return known;
+    const document = await base.document();
+    const row = known ?? (await this.first(client, base.release, document));
+    return row.release === base.release ? row : this.place(client, row, base.release, document);
   }
 
   private async place(
@@ -110,7 +113,9 @@ export class Content {
   }
 
   /** The content as it is. @throws Problem 409 before the first release */
-  read(): Promise<LiveContent> {
+  async read(): Promise<LiveContent> {
+    const row = await this.row(this.db);
+    if (row && row.release === this.serving.base()?.release) return row;
     return transaction(this.db, (client) => this.held(client));
   }
 
@@ -120,7 +125,7 @@ export class Content {
    * @throws Problem 409 where something was changed here that it has not seen: nothing is served otherwise then
    */
   async take(release: string, document: SiteDocument, knows: number, put: () => Promise<void>): Promise<void> {
-    await this.serving_;
+    await this.pressing;
     await transaction(this.db, async (client) => {
       const row = await this.first(client, release, document);
       if (knows < row.head)
@@ -223,14 +228,14 @@ export class Content {
 
   /** Makes visitors see the newest step, once one is not seen yet. One at a time; called again by whoever starts after a kill. */
   serve(): Promise<void> {
-    this.serving_ = this.serving_.catch(() => undefined).then(() => this.catchUp());
-    return this.serving_;
+    this.pressing = this.pressing.catch(() => undefined).then(() => this.catchUp());
+    return this.pressing;
   }
 
   private async catchUp(): Promise<void> {
     for (;;) {
       const now = await this.row(this.db);
-      if (!now || now.served === now.head || (await this.serving.base())?.release !== now.release) return;
+      if (!now || now.served === now.head || this.serving.base()?.release !== now.release) return;
       const put = await this.serving.press(now.document);
       const done = await transaction(this.db, async (client) => {
         const row = await this.row(client, 'for update');

@@ -64,7 +64,7 @@ export class OwnReleases {
   changed = (): boolean => this.now.id !== null;
 
   readonly serving: Serving = {
-    base: () => Promise.resolve({ release: this.release, document: this.exported }),
+    base: () => ({ release: this.release, document: () => Promise.resolve(this.exported) }),
     press: (document) => this.press(document),
   };
 

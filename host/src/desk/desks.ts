@@ -37,13 +37,16 @@ export class Desks {
   private serving(site: Site): Serving {
     const { sites, blobs } = this.parts;
     return {
-      base: async () => {
-        const base = await sites.under(site);
-        return base && { release: base.id, document: base.document };
+      base: () => {
+        const release = site.pointer?.of ?? site.live?.id;
+        return release === undefined
+          ? undefined
+          : { release, document: async () => (await sites.under(site))!.document };
       },
       press: async (document: SiteDocument) => {
-        const base = await sites.under(site);
-        const { origin } = base!.manifest;
+        // The origin is that of the release it stands on.
+        const { origin } = site.live!.manifest;
+        const base = site.pointer!.of ?? site.live!.id;
         const drawn = await drawnFiles(document, origin);
         // A font or picture whose name says what is in it is the one that is served already.
         const before = site.live?.manifest.engine === ENGINE ? site.live.manifest.files : {};
@@ -64,7 +67,7 @@ export class Desks {
         for (const hash of await blobs.missing(bytes.keys())) await blobs.put(hash, whole(bytes.get(hash)!));
         const release = { id: `c-${sha256(JSON.stringify(manifest)).slice(0, 16)}`, manifest, document };
         await sites.keepRelease(site.settings.id, release);
-        return () => sites.switchTo(site, release, new Date().toISOString(), base!.id);
+        return () => sites.switchTo(site, release, new Date().toISOString(), base);
       },
     };
   }

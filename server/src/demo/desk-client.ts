@@ -14,7 +14,18 @@ export class DeskClient {
   constructor(private readonly at: { address: string; port: number; host: string }) {}
 
   /** A request to the site, with the session of the desk. */
-  call(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answered> {
+  call = (method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answered> =>
+    this.send(method, path, body === undefined ? undefined : JSON.stringify(body), {
+      ...(body !== undefined && { 'content-type': 'application/json' }),
+      ...headers,
+    });
+
+  private send(
+    method: string,
+    path: string,
+    body: string | undefined,
+    headers: Record<string, string>,
+  ): Promise<Answered> {
     return new Promise((done, fail) => {
       const req = request(
         {
@@ -26,7 +37,6 @@ export class DeskClient {
             host: this.at.host,
             'x-desk': '1',
             cookie: this.cookie,
-            ...(body !== undefined && { 'content-type': 'application/json' }),
             ...headers,
           },
         },
@@ -36,9 +46,17 @@ export class DeskClient {
           res.on('end', () => done({ status: res.statusCode!, headers: res.headers, body: said })).on('error', fail);
         },
       );
-      req.on('error', fail).end(body === undefined ? undefined : JSON.stringify(body));
+      req
+        .on('error', fail)
+        .setTimeout(15_000, () => req.destroy(new Error('no answer')))
+        .end(body);
     });
   }
+  /** Sends a form of the site, as a visitor’s browser does. */
+  form = (path: string, fields: Record<string, string>): Promise<Answered> =>
+    this.send('POST', path, new URLSearchParams(fields).toString(), {
+      'content-type': 'application/x-www-form-urlencoded',
+    });
   api = (method: string, path: string, body?: unknown): Promise<Answered> =>
     this.call(method, `/-/desk/api${path}`, body);
   async read<T>(path: string): Promise<T> {
