@@ -100,14 +100,14 @@ async function deskSheet(browser: Browser, designer: Page, to: string): Promise<
   };
   await shot();
   await phone.goto(`${new URL(link).origin}/-/desk/us/hours`);
-  await phone.click('text=As the day before >> nth=0');
+  await phone.click('text=As the day before >> nth=-1');
   await shot();
   await phone.click('text=See it first');
   await phone.waitForSelector('.see iframe');
   await shot();
   const sheet = await browser.newPage({ viewport: { width: 1260, height: 400 } });
   await sheet.setContent(
-    `<style>body{margin:0;padding:24px;background:#d9dfdb;display:flex;gap:21px}img{width:390px;display:block}</style>${shots.map((s) => `<img src="data:image/png;base64,${s}">`).join('')}`,
+    `<style>body{margin:0;padding:24px;background:#d9dfdb;display:flex;align-items:start;gap:21px}img{width:390px;display:block}</style>${shots.map((s) => `<img src="data:image/png;base64,${s}">`).join('')}`,
     { waitUntil: 'load' },
   );
   await sheet.screenshot({ path: to, fullPage: true });

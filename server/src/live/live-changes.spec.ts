@@ -116,6 +116,7 @@ describe('what is changed where a site is live', () => {
     expect(await headingNow()).toContain('Drafted by Ines');
     expect(await liveHeading()).toBe('Tom’s words');
     const { held } = await world.live.of(id);
+    expect((await world.sites.states.known([(await world.sites.get(id))!])).get(id)!.toAnswer).toBe(1);
     expect(held.map((h) => [h.by, h.parts[0]!.live, h.parts[0]!.draft])).toEqual([
       ['Tom', 'Tom’s words', 'Drafted by Ines'],
     ]);

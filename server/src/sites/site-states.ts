@@ -9,7 +9,7 @@ export class SiteStates {
   /** Everything known of some sites that path and state are read from. */
   async known(rows: readonly SiteHead[]): Promise<Map<string, SiteFacts>> {
     const ids = rows.map((r) => r.id);
-    const [findings, rounds, behind, certificates] = await Promise.all([
+    const [findings, rounds, behind, certificates, toAnswer] = await Promise.all([
       this.db.query<{ site: string } & Pick<Finding, 'severity' | 'title'>>(
         `select site, severity, title from finding where ended_at is null and site = any($1) order by severity, first_seen`,
         [ids],
@@ -29,6 +29,14 @@ export class SiteStates {
         'select domain, not_after as until from certificate where site = any($1)',
         [ids],
       ),
+      // What is held of a site is one decision, whatever it came to.
+      this.db.query<{ site: string; n: number }>(
+        `select site, sum(n)::int as n from (
+           select site, 1 as n from live_step where state = 'held' and site = any($1) group by site
+           union all select site, count(*)::int from live_proposal where answer is null and site = any($1) group by site
+         ) a group by site`,
+        [ids],
+      ),
     ]);
     return new Map(
       rows.map((r) => {
@@ -44,6 +52,7 @@ export class SiteStates {
             open: r.open,
             lastRound: rounds.rows.find((x) => x.site === r.id)?.at.toISOString() ?? null,
             findings: findings.rows.filter((f) => f.site === r.id),
+            toAnswer: toAnswer.rows.find((x) => x.site === r.id)?.n ?? 0,
           },
         ];
       }),

@@ -17,6 +17,7 @@ const site = (over: Partial<SiteFacts> = {}): SiteFacts => ({
   open: false,
   lastRound: null,
   findings: [],
+  toAnswer: 0,
   ...over,
 });
 const live = (over: Partial<SiteFacts> = {}) =>
@@ -116,5 +117,8 @@ describe('the chip of a site', () => {
     const broken = { severity: 'broken' as const, title: 'A page is gone' };
     expect(words(live({ findings: [look] }))).toBe('lamp: A title is long');
     expect(words(live({ findings: [look, broken] }))).toBe('brick: A page is gone');
+    expect(words(live({ findings: [look, broken], toAnswer: 2 }))).toBe('brick: A page is gone');
+    expect(words(live({ findings: [look], toAnswer: 2 }))).toBe('lamp: The client waits for an answer');
+    expect(step(live({ toAnswer: 2 }), 'care')).toEqual({ step: 'care', state: 'needs', words: '2 to answer' });
   });
 });

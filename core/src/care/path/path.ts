@@ -63,6 +63,8 @@ export interface SiteFacts {
   open: boolean;
   lastRound: string | null;
   findings: readonly Pick<Finding, 'severity' | 'title'>[];
+  /** What the client changed or proposes on the site itself, and waits for an answer. */
+  toAnswer: number;
 }
 
 export interface Chip {
@@ -93,8 +95,8 @@ export function pathOf(site: SiteFacts): StepState[] {
     ),
     step(
       'care',
-      site.lastRound ? (site.findings.length ? 'needs' : 'done') : 'none',
-      site.findings.length ? some(site.findings.length, 'finding') : '',
+      site.toAnswer || site.findings.length ? 'needs' : site.lastRound ? 'done' : 'none',
+      site.toAnswer ? `${site.toAnswer} to answer` : site.findings.length ? some(site.findings.length, 'finding') : '',
     ),
   ];
 }
@@ -109,6 +111,7 @@ export function chipOf(site: SiteFacts, now: string): Chip {
   }
   const broken = site.findings.find((f) => f.severity === 'broken');
   if (broken) return { tone: 'brick', words: broken.title };
+  if (site.toAnswer) return { tone: 'lamp', words: 'The client waits for an answer' };
   if (site.findings[0]) return { tone: 'lamp', words: site.findings[0].title };
   if (!site.lastRound) return { tone: 'rain', words: 'Open, not checked yet' };
   if (daysUntil(now, site.lastRound) >= 2) return { tone: 'lamp', words: 'Not checked lately' };

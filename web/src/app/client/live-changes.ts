@@ -63,7 +63,7 @@ type Proposed = Live['proposals'][number];
           }
           @if (helper()) {
             <p class="bar">
-              <button class="act" type="button" (click)="settle(h)">So it shall be</button>
+              <button class="plain" type="button" (click)="settle(h)">So it shall be</button>
             </p>
           }
         </section>
@@ -86,7 +86,7 @@ type Proposed = Live['proposals'][number];
               <input [name]="'word-' + p.id" maxlength="500" [ngModel]="word(p)" (ngModelChange)="say(p, $event)" />
             </label>
             <p class="bar">
-              <button class="act" type="button" (click)="answer(p, true)">Take it into the drafts</button>
+              <button class="plain" type="button" (click)="answer(p, true)">Take it into the drafts</button>
               <button class="plain" type="button" (click)="answer(p, false)">Leave it</button>
             </p>
           }
@@ -108,6 +108,10 @@ type Proposed = Live['proposals'][number];
   styles: `
     :host {
       display: block;
+      margin-bottom: 20px;
+    }
+    :host:empty {
+      margin: 0;
     }
     fieldset {
       display: grid;
