@@ -125,7 +125,7 @@ export class Content {
    * @throws Problem 409 where something was changed here that it has not seen: nothing is served otherwise then
    */
   async take(release: string, document: SiteDocument, knows: number, put: () => Promise<void>): Promise<void> {
-    await this.pressing;
+    // What is being pressed meanwhile finds another turn when it comes to be served, and lets go.
     await transaction(this.db, async (client) => {
       const row = await this.first(client, release, document);
       if (knows < row.head)
@@ -306,7 +306,13 @@ function stillSo(document: SiteDocument, operation: Operation): boolean {
 
 /** An operation over what was done since. @throws Problem 409 where somebody wrote the same */
 function over(document: SiteDocument, since: readonly Row[], operation: Operation): Operation {
-  const steps = since.map((r) => ({ operation: r.operation, inverse: r.inverse, known: false }));
+  // What was taken back again meets nobody, and neither does what took it back.
+  const gone = new Set(since.flatMap((r) => (r.taken_back === null ? [] : [r.seq])));
+  const steps = since.map((r) => ({
+    operation: r.operation,
+    inverse: r.inverse,
+    known: gone.has(r.seq) || (r.of !== null && gone.has(r.of)),
+  }));
   let made;
   try {
     made = rebaseOver(document, steps, operation);

@@ -59,6 +59,7 @@ const checks = {
   }),
   mark: checkOf({ ...closed, properties: { read: { type: 'boolean' }, note: words(2000) } }),
 };
+const isUuid = checkOf(UUID);
 function body<T>(req: Request, check: Check): T {
   if (!check(req.body)) throw new Problem(400, 'The request is not valid', faultsIn(check.errors, 'body'));
   return req.body as T;
@@ -328,7 +329,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     const list = await inbox.list({
       ...(typeof words === 'string' && { words: words.slice(0, 200) }),
       unread: show === 'unread',
-      ...(typeof before === 'string' && /^[0-9a-f-]{36}$/.test(before) && { before }),
+      ...(typeof before === 'string' && isUuid(before) && { before }),
     });
     const forms = current(at).document.forms;
     const labels = Object.fromEntries(forms.flatMap((f) => f.fields.map((x) => [`${f.id} ${x.name}`, x.label])));
@@ -345,15 +346,18 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
       })),
     });
   });
+  const messageOf = (req: Request): string => {
+    if (!isUuid(req.params['id'])) throw new Problem(404, 'There is no such message');
+    return req.params['id'] as string;
+  };
   api.put('/messages/:id', async (req, res) => {
-    if (!/^[0-9a-f-]{36}$/.test(req.params['id']!)) throw new Problem(404, 'There is no such message');
-    await call(req).inbox.mark(req.params['id']!, body(req, checks.mark));
+    await call(req).inbox.mark(messageOf(req), body(req, checks.mark));
     res.status(204).end();
   });
-  api.delete('/messages/:id', async (req, res) => {
-    if (!/^[0-9a-f-]{36}$/.test(req.params['id']!)) throw new Problem(404, 'There is no such message');
+  // Who only reads or writes takes nothing away for good.
+  api.delete('/messages/:id', may('publish', 'designer'), async (req, res) => {
     const { inbox, people } = call(req);
-    await inbox.erase(req.params['id']!);
+    await inbox.erase(messageOf(req));
     await people.note(site(req).db, me(res).name, 'Erased a message');
     res.status(204).end();
   });

@@ -163,6 +163,10 @@ describe('what is changed where a site is live', () => {
     await pull();
     expect((await document()).facts.phone).toBe('01632 960 901');
     expect(await headingNow()).toContain('At the last moment');
+    // What lay over it is gone: now it can go too.
+    expect((await api('POST', '/take-back', { id: randomUUID(), seq: seq - 1 })).status).toBe(200);
+    await pull();
+    expect((await document()).facts.phone).toBe('01632 960 900');
   });
 
   it('waits for the designer where it is asked to, and their answer comes back', async () => {
@@ -237,6 +241,8 @@ describe('what is changed where a site is live', () => {
     expect((await api('GET', '/messages')).status).toBe(200);
     for (const path of ['/pages', '/facts']) expect((await api('GET', path)).status).toBe(403);
     expect((await api('POST', '/changes', phone('', ''))).status).toBe(403);
+    expect((await api('DELETE', `/messages/${randomUUID()}`)).status).toBe(403);
+    expect((await api('PUT', `/messages/${'-'.repeat(36)}`, { read: true })).status).toBe(404);
     expect((await api('PUT', '/password', { password: 'wilma-x' })).status).toBe(422);
     expect((await api('PUT', '/password', { password: 'a boat under oak' })).status).toBe(204);
     tom.cookie = '';

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, effect, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { firstValueFrom } from 'rxjs';
 import { DeskApi, refusalOf } from '../desk-api';
@@ -59,12 +59,14 @@ import { Wording } from '../words/words';
             <p class="acts">
               <button type="button" (click)="keepNote(m, note.value)">{{ w().keepNote }}</button>
               <button class="plain" type="button" (click)="mark(m, false)">{{ w().markUnread }}</button>
-              @if (erasing() === m.id) {
-                <span>{{ w().eraseSure }}</span>
-                <button class="plain" type="button" (click)="erase(m)">{{ w().yes }}</button>
-                <button class="plain" type="button" (click)="erasing.set('')">{{ w().no }}</button>
-              } @else {
-                <button class="plain" type="button" (click)="erasing.set(m.id)">{{ w().erase }}</button>
+              @if (mayErase()) {
+                @if (erasing() === m.id) {
+                  <span>{{ w().eraseSure }}</span>
+                  <button class="plain" type="button" (click)="erase(m)">{{ w().yes }}</button>
+                  <button class="plain" type="button" (click)="erasing.set('')">{{ w().no }}</button>
+                } @else {
+                  <button class="plain" type="button" (click)="erasing.set(m.id)">{{ w().erase }}</button>
+                }
               }
             </p>
           }
@@ -105,6 +107,8 @@ export class PostPlace {
   protected readonly opened = signal('');
   protected readonly erasing = signal('');
   protected readonly fault = signal('');
+  /** Who only reads or writes takes nothing away for good. */
+  protected readonly mayErase = computed(() => /^(?:publish|designer)$/.test(this.session.here()?.me.role ?? ''));
 
   constructor() {
     effect(() => {

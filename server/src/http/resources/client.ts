@@ -8,6 +8,7 @@ import type { Parts } from '../parts.js';
 import type { Call, Handlers } from '../serve.js';
 
 type AnyCall = Pick<Call<(typeof clientRoutes)['GET /sites/:id/live']>, 'me' | 'params'>;
+const UUID = /^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 const MINUTE = 60_000;
 const linked = (origin: string, token: string, minutes: number) => ({
   link: `${origin}/-/desk/#link=${token}`,
@@ -36,7 +37,7 @@ export function clientHandlers({ sites, servers, live }: Parts): Handlers<typeof
     site.domain && site.open && site.domainSeen?.leadsHere ? `https://${site.domain}` : temporaryOrigin(site, server);
   const person = (call: AnyCall): string => {
     const id = call.params['person']!;
-    if (!/^[0-9a-f-]{36}$/.test(id)) throw new Problem(404, 'There is no such person');
+    if (!UUID.test(id)) throw new Problem(404, 'There is no such person');
     return id;
   };
 
@@ -52,7 +53,7 @@ export function clientHandlers({ sites, servers, live }: Parts): Handlers<typeof
     'PUT /sites/:id/proposals/:proposal': async (call) => {
       const { site, server } = await placed(call);
       const id = call.params['proposal']!;
-      if (!/^[0-9a-f-]{36}$/.test(id)) throw new Problem(404, 'There is no such proposal');
+      if (!UUID.test(id)) throw new Problem(404, 'There is no such proposal');
       await live.answer(site.id, id, call.body.take, call.body.words, call.me);
       // Where it does not answer now, it is told with what is fetched next.
       await live.tellAnswers(site.id, server.client).catch(() => undefined);
