@@ -38,7 +38,8 @@ const KEY = 'desk drafts';
 export class Drafts {
   private readonly api = inject(DeskApi);
   private readonly session = inject(Session);
-  readonly all = signal<readonly Change[]>([]);
+  private readonly changes = signal<readonly Change[]>([]);
+  readonly all = this.changes.asReadonly();
   readonly count = computed(() => this.all().length);
   readonly sending = signal(false);
   /** Why the last sending was refused; what was to be sent is still there. */
@@ -55,17 +56,13 @@ export class Drafts {
   constructor() {
     this.belong(this.session.here());
     effect(() => this.belong(this.session.here()));
-    effect(() => {
-      const all = JSON.stringify(this.all());
-      if (this.owner) localStorage.setItem(this.owner, all);
-    });
   }
   /** Where a session ended, what is there stays until somebody else comes. */
   private belong(here: Here | null): void {
     const owner = here && `${KEY} ${here.me.mail || here.me.name}`;
     if (!owner || owner === this.owner) return;
     this.owner = owner;
-    this.all.set(kept(owner));
+    this.changes.set(kept(owner));
     this.refused.set(null);
     this.last.set(null);
   }
@@ -73,12 +70,18 @@ export class Drafts {
   /** The change of a thing that is not up yet. */
   about = (key: string): Change | undefined => this.all().find((c) => keyOf(c) === key);
 
+  /** Kept at once, not when there is time for it: the page may be gone the next moment. */
+  private keep(next: (all: readonly Change[]) => readonly Change[]): void {
+    this.changes.update(next);
+    if (this.owner) localStorage.setItem(this.owner, JSON.stringify(this.changes()));
+  }
+
   /** Notes a change; one that leaves all as it was is none. */
   put(change: Change): void {
     const key = keyOf(change);
     this.refused.set(null);
     this.last.set(null);
-    this.all.update((all) => {
+    this.keep((all) => {
       const before = all.find((c) => keyOf(c) === key);
       // What it was when it was first changed is what it is held against.
       const whole = (before ? { ...change, was: before.was } : change) as Change;
@@ -89,11 +92,11 @@ export class Drafts {
   /** Lets go of one change. */
   drop(key: string): void {
     this.refused.set(null);
-    this.all.update((all) => all.filter((c) => keyOf(c) !== key));
+    this.keep((all) => all.filter((c) => keyOf(c) !== key));
   }
   clear(): void {
     this.refused.set(null);
-    this.all.set([]);
+    this.keep(() => []);
   }
 
   /** Sends all of it: up, or to the designer with a note. True where it went; else it is all still here. */
@@ -107,7 +110,7 @@ export class Drafts {
       const sent = await firstValueFrom(
         this.api.post<Sent>('/changes', { id: this.id, changes, ...(ask !== undefined && { ask }) }),
       );
-      this.all.update((all) => all.filter((c) => !changes.includes(c)));
+      this.keep((all) => all.filter((c) => !changes.includes(c)));
       this.id = null;
       this.last.set(sent);
       return true;
