@@ -1,7 +1,7 @@
 import { hoursIn, phoneIn, weekOf, type Week } from '@tin-porch/core/brief';
 import { languages } from '@tin-porch/core/language';
 import { allTexts } from '@tin-porch/core/making';
-import { asPublished, isFrame, type SiteDocument } from '@tin-porch/core/model';
+import { asPublished, isFrame, shownSections, type SiteDocument } from '@tin-porch/core/model';
 import { kinds } from '@tin-porch/core/look';
 import type { Place } from '@tin-porch/core/operations';
 import { renderPage } from '@tin-porch/core/page';
@@ -53,8 +53,8 @@ export function pagesOf(document: SiteDocument): DeskPage[] {
     id: page.id,
     label: page.label,
     hold: !!page.hold,
-    sections: page.sections
-      .filter((s) => !isFrame(s) && !s.hidden)
+    sections: shownSections(page)
+      .filter((s) => !isFrame(s))
       .map((section) => ({
         id: section.id,
         title: titleOf(section.shape),
