@@ -1,0 +1,82 @@
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+import { demoFacts, siteFrom } from '@tin-porch/core/fixtures';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { render } from '@tin-porch/core/page';
+import { OwnReleases } from './own-releases.js';
+
+const ORIGIN = 'https://yard.example';
+const site = siteFrom(demoFacts, 2);
+const called = (name: string): SiteDocument => ({ ...site, facts: { ...site.facts, strapline: name } });
+
+describe('the releases of a site that runs by itself', () => {
+  let folder: string;
+  const home = (files: string) => readFileSync(join(files, 'index.html'), 'utf8');
+  const put = async (releases: OwnReleases, document: SiteDocument) => (await releases.serving.press(document))();
+
+  beforeEach(() => {
+    folder = mkdtempSync(join(tmpdir(), 'tin-porch-own-'));
+    // An export: what is drawn as it is, what is cut and made as bytes of its own.
+    for (const file of render(site, { origin: ORIGIN })) {
+      const at = join(folder, 'public', file.path);
+      mkdirSync(dirname(at), { recursive: true });
+      writeFileSync(at, 'text' in file ? file.text : `bytes of ${file.path}`);
+    }
+    writeFileSync(join(folder, 'site.json'), JSON.stringify(site));
+  });
+  afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+  it('are what was exported until something is changed, then what is served from the moment it is said', async () => {
+    const releases = await OwnReleases.open(folder, ORIGIN);
+    expect([releases.changed(), releases.files()]).toEqual([false, join(folder, 'public')]);
+    const serve = await releases.serving.press(called('Another line altogether'));
+    // Made, and not served.
+    expect(releases.files()).toBe(join(folder, 'public'));
+    expect((await OwnReleases.open(folder, ORIGIN)).changed()).toBe(false);
+    await serve();
+    expect(releases.document().facts.strapline).toBe('Another line altogether');
+    expect(readFileSync(join(folder, 'public/index.html'), 'utf8')).not.toContain('Another line altogether');
+    const again = await OwnReleases.open(folder, ORIGIN);
+    expect([again.files(), again.document()]).toEqual([releases.files(), releases.document()]);
+  });
+
+  it('have every file a page asks for; what was made before is not there twice', async () => {
+    const releases = await OwnReleases.open(folder, ORIGIN);
+    const document = called('Žluťoučký kůň, вода');
+    await put(releases, document);
+    for (const file of render(document, { origin: ORIGIN })) {
+      const at = join(releases.files(), file.path);
+      expect(statSync(at).size).withContext(file.path).toBeGreaterThan(0);
+      // A font of other letters than were cut is the one that was cut: the same file, under both names.
+      if (file.path.startsWith('/fonts/')) expect(statSync(at).nlink).withContext(file.path).toBeGreaterThan(1);
+    }
+    expect(home(releases.files())).not.toBe(home(join(folder, 'public')));
+  });
+
+  it('are kept two at most, and what a kill left half made is made anew', async () => {
+    const releases = await OwnReleases.open(folder, ORIGIN);
+    for (const name of ['First', 'Second', 'Third']) await put(releases, called(name));
+    const kept = () => readdirSync(join(folder, 'releases')).filter((f) => f.startsWith('c-'));
+    expect(kept().length).toBe(2);
+    // Killed between making and serving: the old one is served, and the same can be made again.
+    await releases.serving.press(called('Fourth'));
+    const reopened = await OwnReleases.open(folder, ORIGIN);
+    expect(reopened.document().facts.strapline).toBe('Third');
+    await put(reopened, called('Fourth'));
+    expect(reopened.document().facts.strapline).toBe('Fourth');
+    expect(kept().length).toBe(2);
+    // A pointer to what is not there any more serves what was exported.
+    writeFileSync(join(folder, 'releases', 'current'), 'c-gone');
+    expect((await OwnReleases.open(folder, ORIGIN)).files()).toBe(join(folder, 'public'));
+  });
+
+  it('say that another export is another', async () => {
+    const before = (await OwnReleases.open(folder, ORIGIN)).release;
+    expect((await OwnReleases.open(folder, ORIGIN)).release).toBe(before);
+    writeFileSync(join(folder, 'site.json'), JSON.stringify(called('Later')));
+    expect((await OwnReleases.open(folder, ORIGIN)).release).not.toBe(before);
+    rmSync(join(folder, 'site.json'));
+    await expectAsync(OwnReleases.open(folder, ORIGIN)).toBeRejected();
+  });
+});
