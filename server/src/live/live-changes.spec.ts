@@ -128,11 +128,22 @@ describe('what is changed where a site is live', () => {
     expect((await json<{ pressing: number }>('/today')).pressing).toBe(0);
   });
 
+  it('is nothing to decide where both came to write the same words', async () => {
+    await world.change(id, { op: 'setFact', field: 'mail', value: 'yard@hollis.example' });
+    const was = (await json<{ facts: { field: string; value: string }[] }>('/facts')).facts.find(
+      (f) => f.field === 'mail',
+    )!.value;
+    expect((await tom.change([{ kind: 'fact', field: 'mail', was, value: 'yard@hollis.example' }])).status).toBe(200);
+    await pull();
+    expect((await world.live.of(id)).held.flatMap((h) => h.parts.filter((p) => p.live !== p.draft))).toEqual([]);
+    expect((await deploy()).error).toBeNull();
+  });
+
   it('is never served over by a release that has not seen it, whenever it comes', async () => {
     const server = await world.quay();
     const live = (await world.sites.get(id))!.liveRelease!;
     expect((await api('POST', '/changes', heading('Tom’s words', 'At the last moment'))).status).toBe(200);
-    const late = await switchOver(server, id, live, 4).catch((error: Error) => error);
+    const late = await switchOver(server, id, live, 5).catch((error: Error) => error);
     expect((late as Error).message).toContain('brought in first');
     expect(await liveHeading()).toBe('At the last moment');
     // Nor by going back to an older one, before it is known here.

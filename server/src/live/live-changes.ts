@@ -85,6 +85,9 @@ function sidesOf(document: SiteDocument, operations: readonly SingleOperation[])
   });
 }
 
+/** Whether both sides say the same words. */
+const agree = ({ there, live, draft }: Side): boolean => there && live !== '' && live === draft;
+
 /** Whether an operation makes a document read otherwise; one that does not fit it makes nothing. */
 function changes(document: SiteDocument, operation: Operation): boolean {
   try {
@@ -283,9 +286,14 @@ export class LiveChanges {
         await this.mark(site, [id], 'held');
       }
     }
+    const held = rows.filter((r) => fresh.includes(r.id) && came.held.some((h) => h.id === r.id));
+    // Where both came to write the same, there is nothing to decide.
+    const { document } = (await this.sites.get(site))!;
+    const agreed = held.filter((r) => sidesOf(document, singles(r.op)).every(agree)).map((r) => r.id);
+    await this.mark(site, agreed, 'settled');
     await this.mark(
       site,
-      came.held.map((h) => h.id).filter((id) => fresh.includes(id)),
+      held.map((r) => r.id).filter((id) => !agreed.includes(id)),
       'held',
     );
     return true;

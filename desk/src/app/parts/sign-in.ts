@@ -78,6 +78,7 @@ export class SignIn {
 
   protected async signIn(): Promise<void> {
     if (this.busy()) return;
+    if (!this.mail().trim()) return this.refused.set(this.w().mailFirst);
     this.busy.set(true);
     this.refused.set('');
     try {

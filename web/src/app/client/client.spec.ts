@@ -86,7 +86,12 @@ describe('what the client does on their site', () => {
           by: 'Ana',
           at: AT,
           words: '',
-          parts: [side('Changed “Phone”', '1', '2'), side('Wrote “x”', 'x', 'y'), side('Moved', 'z', '', false)],
+          parts: [
+            side('Changed “Phone”', '1', '2'),
+            side('Wrote “x”', 'x', 'y'),
+            side('Moved', 'z', '', false),
+            side('Changed “Mail”', 'same', 'same'),
+          ],
         },
       ],
       lines: [{ seq: 7, by: 'Ana', at: AT, words: 'Changed “Phone”', state: 'held' }],
@@ -99,7 +104,8 @@ describe('what the client does on their site', () => {
     await settle(fixture);
     button(element, 'So it shall be').click();
     await settle(fixture);
-    expect(puts).toEqual([['/live/7', { live: [0] }]]);
+    expect(text(element)).not.toContain('Changed “Mail”');
+    expect(puts).toEqual([['/live/7', { live: [0, 3] }]]);
     expect(store.flush).toHaveBeenCalled();
     // What is told of this site is asked for again; what is told of another is not.
     events.all.next({ kind: 'care', site: 'other' } as never);

@@ -28,38 +28,40 @@ type Proposed = Live['proposals'][number];
           <h2>{{ h.by }} wrote on the site, and you wrote in the drafts</h2>
           <p class="quiet">{{ at(h.at) }}. Visitors see what {{ h.by }} wrote. Nothing is deployed until you decide.</p>
           @for (p of h.parts; track $index; let n = $index) {
-            <fieldset>
-              <legend>{{ p.words }}</legend>
-              @if (p.there) {
-                <label class="pick">
-                  <input
-                    type="radio"
-                    [name]="'side-' + h.seq + '-' + n"
-                    [checked]="takes(h, n)"
-                    (change)="choose(h, n, true)"
-                  />
-                  <span
-                    ><b>Live</b> <span class="said">{{ p.live || 'taken out' }}</span></span
-                  >
-                </label>
-                <label class="pick">
-                  <input
-                    type="radio"
-                    [name]="'side-' + h.seq + '-' + n"
-                    [checked]="!takes(h, n)"
-                    (change)="choose(h, n, false)"
-                  />
-                  <span
-                    ><b>Drafted</b> <span class="said">{{ p.draft || 'nothing' }}</span></span
-                  >
-                </label>
-              } @else {
-                <p>
-                  <b>Live</b> <span class="said">{{ p.live }}</span>
-                  <span class="quiet"> What it stood in is not among the drafts any more.</span>
-                </p>
-              }
-            </fieldset>
+            @if (!agreed(p)) {
+              <fieldset>
+                <legend>{{ p.words }}</legend>
+                @if (p.there) {
+                  <label class="pick">
+                    <input
+                      type="radio"
+                      [name]="'side-' + h.seq + '-' + n"
+                      [checked]="takes(h, n)"
+                      (change)="choose(h, n, true)"
+                    />
+                    <span
+                      ><b>Live</b> <span class="said">{{ p.live || 'taken out' }}</span></span
+                    >
+                  </label>
+                  <label class="pick">
+                    <input
+                      type="radio"
+                      [name]="'side-' + h.seq + '-' + n"
+                      [checked]="!takes(h, n)"
+                      (change)="choose(h, n, false)"
+                    />
+                    <span
+                      ><b>Drafted</b> <span class="said">{{ p.draft || 'nothing' }}</span></span
+                    >
+                  </label>
+                } @else {
+                  <p>
+                    <b>Live</b> <span class="said">{{ p.live }}</span>
+                    <span class="quiet"> What it stood in is not among the drafts any more.</span>
+                  </p>
+                }
+              </fieldset>
+            }
           }
           @if (helper()) {
             <p class="bar">
@@ -186,6 +188,8 @@ export class LiveChanges {
       });
   }
 
+  /** Where both say the same, there is nothing to decide. */
+  protected agreed = (p: Held['parts'][number]): boolean => p.there && p.live !== '' && p.live === p.draft;
   protected takes = (h: Held, n: number): boolean => !this.drafted().has(`${h.seq} ${n}`);
   protected choose(h: Held, n: number, live: boolean): void {
     const next = new Set(this.drafted());
