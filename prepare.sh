@@ -68,11 +68,19 @@ prepare() {
     stamp node "$node_now"
   fi
   if [ "$1" = all ]; then
+    # None of the three waits for another.
+    local library_at='' desk_at=''
     library_now=$lock$(fingerprint core/src/look core/src/ground standins/make-library.mjs)
     if stale library "$library_now"; then
       echo 'Drawing the picture library …'
-      quietly node standins/make-library.mjs
-      stamp library "$library_now"
+      quietly node standins/make-library.mjs 9>&- &
+      library_at=$!
+    fi
+    desk_now=$lock$(fingerprint desk/src desk/angular.json desk/tsconfig.json desk/tsconfig.app.json)
+    if stale desk "$desk_now"; then
+      echo 'Building the desk …'
+      (cd desk && quietly ../node_modules/.bin/ng build --progress=false) 9>&- &
+      desk_at=$!
     fi
     web_now=$lock$(fingerprint core/src contract/src web/src web/public web/frame.mjs web/angular.json web/tsconfig.json web/tsconfig.app.json web/tsconfig.worker.json)
     if stale web "$web_now"; then
@@ -81,12 +89,8 @@ prepare() {
       (cd web && quietly ../node_modules/.bin/ng build --progress=false)
       stamp web "$web_now"
     fi
-    desk_now=$lock$(fingerprint desk/src desk/angular.json desk/tsconfig.json desk/tsconfig.app.json)
-    if stale desk "$desk_now"; then
-      echo 'Building the desk …'
-      (cd desk && quietly ../node_modules/.bin/ng build --progress=false)
-      stamp desk "$desk_now"
-    fi
+    [ -z "$library_at" ] || { wait "$library_at"; stamp library "$library_now"; }
+    [ -z "$desk_at" ] || { wait "$desk_at"; stamp desk "$desk_now"; }
   fi
   exec 9>&-
 }

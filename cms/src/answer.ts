@@ -2,6 +2,7 @@ import express, { Router, type Request } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import type { Pool } from 'pg';
 import type { SiteDocument } from '@tin-porch/core/model';
+import { instantOf } from '@tin-porch/core/collections';
 import { languages } from '@tin-porch/core/language';
 import type { FormState } from '@tin-porch/core/look';
 import { renderPage } from '@tin-porch/core/page';
@@ -37,7 +38,8 @@ export function dynamicParts(site: (req: Request) => LiveSite): Router {
     const page = now && pageOf(now.document, state.form);
     if (!now || !page) return undefined;
     const { document, origin, stylesheet } = now;
-    return renderPage(document, page.id, { origin, formState: state, ...(stylesheet && { stylesheet }) });
+    const at = instantOf(Date.now());
+    return renderPage(document, page.id, { origin, at, formState: state, ...(stylesheet && { stylesheet }) });
   };
   const perVisitor = rateLimit({
     windowMs: 60_000,

@@ -21,6 +21,8 @@ export interface Serving {
   base(): { release: string; document(): Promise<SiteDocument> } | undefined;
   /** Makes the files of a document, without serving them yet; what it gives serves them, old or new and nothing between. */
   press(document: SiteDocument): Promise<() => Promise<void>>;
+  /** Whether visitors should get something else by now of what is served: the time of what was planned has come. */
+  stale(): boolean;
 }
 
 /** Who changes something. */
@@ -226,7 +228,10 @@ export class Content {
     });
   }
 
-  /** Makes visitors see the newest step, once one is not seen yet. One at a time; called again by whoever starts after a kill. */
+  /**
+   * Makes visitors see the newest step, once one is not seen yet, and what was planned once its time has come. One at a time;
+   * called again by whoever starts after a kill.
+   */
   serve(): Promise<void> {
     this.pressing = this.pressing.catch(() => undefined).then(() => this.catchUp());
     return this.pressing;
@@ -234,8 +239,10 @@ export class Content {
 
   private async catchUp(): Promise<void> {
     for (;;) {
-      const now = await this.row(this.db);
-      if (!now || now.served === now.head || this.serving.base()?.release !== now.release) return;
+      const stale = this.serving.stale();
+      // Whoever has changed nothing so far has no content of their own yet.
+      const now = stale ? await this.read() : await this.row(this.db);
+      if (!now || (now.served === now.head && !stale) || this.serving.base()?.release !== now.release) return;
       const put = await this.serving.press(now.document);
       const done = await transaction(this.db, async (client) => {
         const row = await this.row(client, 'for update');

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { link, mkdir, readdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import type { SiteDocument } from '@tin-porch/core/model';
+import { instantOf, isStale } from '@tin-porch/core/collections';
 import { migrate } from '@tin-porch/core/operations';
 import { render, type RenderedFile } from '@tin-porch/core/page';
 import type { Serving } from './content.js';
@@ -35,7 +36,8 @@ export class OwnReleases {
     /** The site as it was exported, and what that is called. */
     readonly exported: SiteDocument,
     readonly release: string,
-    private now: { id: string | null; document: SiteDocument },
+    /** What is served, and the minute it was drawn for; empty where nobody noted it. */
+    private now: { id: string | null; document: SiteDocument; at: string },
   ) {}
 
   /** @throws Error where `site.json` is not there, or is none */
@@ -50,9 +52,11 @@ export class OwnReleases {
           () => null,
         )
       : null;
+    const at = own && id ? await readFile(join(releases, id, 'drawn-for'), 'utf8').catch(() => '') : '';
     return new OwnReleases(folder, origin, exported, `e-${sha256(body).slice(0, 16)}`, {
       id: own ? id : null,
       document: own ?? exported,
+      at,
     });
   }
 
@@ -66,19 +70,22 @@ export class OwnReleases {
   readonly serving: Serving = {
     base: () => ({ release: this.release, document: () => Promise.resolve(this.exported) }),
     press: (document) => this.press(document),
+    stale: () => isStale(this.now.document, this.now.at),
   };
 
   private async press(document: SiteDocument): Promise<() => Promise<void>> {
     const json = JSON.stringify(document);
-    const id = `c-${sha256(`${this.release} ${json}`).slice(0, 16)}`;
+    const at = instantOf(Date.now());
+    const id = `c-${sha256([this.release, json, ...(document.collections ? [at] : [])].join(' ')).slice(0, 16)}`;
     const to = join(this.folder, 'releases', id);
     const part = `${to}.part`;
     await rm(part, { recursive: true, force: true });
     const before = this.files();
     const there = new Set(await filesIn(before));
-    for (const file of render(document, { origin: this.origin }))
+    for (const file of render(document, { origin: this.origin, at }))
       await this.put(join(part, 'public'), file, before, there);
     await writeFile(join(part, 'site.json'), json, { flush: true });
+    await writeFile(join(part, 'drawn-for'), at, { flush: true });
     await rm(to, { recursive: true, force: true });
     await rename(part, to);
     return async () => {
@@ -86,7 +93,7 @@ export class OwnReleases {
       await writeFile(`${pointer}.part`, id, { flush: true });
       await rename(`${pointer}.part`, pointer);
       const last = this.now.id;
-      this.now = { id, document };
+      this.now = { id, document, at };
       // The one before it is kept for late readers; what was before that is not asked for any more.
       for (const name of await readdir(join(this.folder, 'releases')))
         if (name.startsWith('c-') && name !== id && name !== last)
@@ -101,7 +108,9 @@ export class OwnReleases {
     const [, stem, ending] = named(file.path) ?? [];
     const from = there.has(file.path)
       ? file.path
-      : [...there].find((p) => stem && p.startsWith(stem) && p.endsWith(ending!) && named(p)?.[1] === stem);
+      : ([...there].find((p) => stem && p.startsWith(stem) && p.endsWith(ending!) && named(p)?.[1] === stem) ??
+        // A page that came since has the picture of another to be shared with.
+        [...there].find((p) => p.startsWith('/share/') && file.path.startsWith('/share/')));
     if (!from) throw new Error(`${file.path} was not exported with the site, and cannot be made here.`);
     await link(join(before, from), at);
   }

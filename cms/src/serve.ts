@@ -6,6 +6,7 @@ import { pipeline } from 'node:stream/promises';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import pg from 'pg';
+import { msToMinute } from '@tin-porch/core/collections';
 import { Carrier } from '@tin-porch/mail';
 import { backUp, restore } from './backup.js';
 import { contentOf } from './desk/desk.js';
@@ -119,6 +120,14 @@ async function serve(values: Values): Promise<void> {
   await content.read();
   if (!releases.changed()) await content.lost();
   await content.serve();
+  const minutely = () =>
+    void setTimeout(() => {
+      void content
+        .serve()
+        .catch((error: Error) => console.error(`What was planned could not be served: ${error.message}`));
+      minutely();
+    }, msToMinute(Date.now())).unref();
+  minutely();
   const post = letterBox(db, name);
   const server = siteApp({ releases, origin, db, proxies, ...(post && { post }) }).listen(port, host, () =>
     console.log(`${name} is at ${origin}/`),

@@ -14,8 +14,8 @@ import { readAsset } from './read-asset.js';
 
 /** What a thread of the press is asked: the files of a document, a page of it as it is looked at, or the bytes of one that take long to make. */
 export type PressRequest =
-  | { kind: 'render' | 'measure'; document: SiteDocument; origin: string }
-  | { kind: 'window'; document: SiteDocument; page: string; mediaBase: string }
+  | { kind: 'render' | 'measure'; document: SiteDocument; origin: string; at?: string }
+  | { kind: 'window'; document: SiteDocument; page: string; mediaBase: string; at?: string }
   | { kind: 'font'; asset: string; cut: FontCut }
   | { kind: 'raster'; raster: Raster; file: Uint8Array | null }
   | { kind: 'outline'; svg: string };
@@ -48,13 +48,16 @@ export default function work(
   switch (request.kind) {
     case 'render':
     case 'measure': {
-      const { document, origin } = request;
+      const { document, origin, at } = request;
       const proofs = proofsOf(document.id, origin);
-      const files = render(document, { origin, proofs });
+      const files = render(document, { origin, proofs, ...(at && { at }) });
       return request.kind === 'render' ? files : { files: files.length, drawn: proofs.drawn };
     }
     case 'window':
-      return renderWindow(request.document, request.page, '', { mediaBase: request.mediaBase });
+      return renderWindow(request.document, request.page, '', {
+        mediaBase: request.mediaBase,
+        ...(request.at && { at: request.at }),
+      });
     case 'font':
       return cutFont(request.asset, request.cut);
     case 'raster':

@@ -78,8 +78,8 @@ export const renderedBytes = (files: readonly RenderedFile[], blobs: BlobReader 
   Promise.all(files.map(async (f) => ({ path: f.path, type: f.type, bytes: await bytesOf(f, blobs) })));
 
 /**
- * The files of a release of a document: pages drawn, fonts cut, pictures made, all in threads. The same document and origin
- * give the same bytes. `blobs` reads the picture files of the site.
+ * The files of a release of a document: pages drawn, fonts cut, pictures made, all in threads. The same document, origin and
+ * minute (`at`, for what of it is planned) give the same bytes. `blobs` reads the picture files of the site.
  * Only pages of which something changed since they were last drawn here are drawn. `signal` stops it.
  * @throws Error where a picture file is not there, and AbortError where it was stopped
  */
@@ -88,17 +88,23 @@ export async function press(
   origin: string,
   blobs?: BlobReader,
   signal?: AbortSignal,
+  at?: string,
 ): Promise<PressedFile[]> {
-  const files = await drawnFiles(document, origin, signal);
+  const files = await drawnFiles(document, origin, signal, at);
   signal?.throwIfAborted();
   return renderedBytes(files, blobs);
 }
 
 /** The files of a release as they are drawn, without the bytes of those that take long to make. */
-export const drawnFiles = (document: SiteDocument, origin: string, signal?: AbortSignal): Promise<RenderedFile[]> =>
-  drawing.run({ kind: 'render', document, origin } satisfies PressRequest, { ...(signal && { signal }) }) as Promise<
-    RenderedFile[]
-  >;
+export const drawnFiles = (
+  document: SiteDocument,
+  origin: string,
+  signal?: AbortSignal,
+  at?: string,
+): Promise<RenderedFile[]> =>
+  drawing.run({ kind: 'render', document, origin, ...(at && { at }) } satisfies PressRequest, {
+    ...(signal && { signal }),
+  }) as Promise<RenderedFile[]>;
 
 /**
  * A page as it is looked at by itself: its HTML, and the site’s CSS beside it; undefined where there are no pages.
@@ -108,8 +114,9 @@ export const drawnPage = (
   document: SiteDocument,
   page: string,
   mediaBase: string,
+  at?: string,
 ): Promise<{ html: string; css: string } | undefined> =>
-  making.run({ kind: 'window', document, page, mediaBase } satisfies PressRequest) as Promise<
+  making.run({ kind: 'window', document, page, mediaBase, ...(at && { at }) } satisfies PressRequest) as Promise<
     { html: string; css: string } | undefined
   >;
 

@@ -7,6 +7,7 @@ import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
 import { colourTokens } from '@tin-porch/core/look';
 import type { SiteDocument } from '@tin-porch/core/model';
+import { instantOf } from '@tin-porch/core/collections';
 import { renderPage } from '@tin-porch/core/page';
 import { Content, fitted, type Serving } from '../content.js';
 import { CHANGES, operationOf, type Change } from './changes.js';
@@ -284,7 +285,9 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     const { document } = await content.read();
     const { origin, stylesheet } = current(at);
     const after = changes.length ? fitted(document, operationOf(document, changes)).document : document;
-    const drawn = (of: SiteDocument, id: string) => renderPage(of, id, { origin, ...(stylesheet && { stylesheet }) });
+    const now = instantOf(Date.now());
+    const drawn = (of: SiteDocument, id: string) =>
+      renderPage(of, id, { origin, at: now, ...(stylesheet && { stylesheet }) });
     // Where no page is named, it is the first on which something reads otherwise.
     const id =
       page || (after.pages.find((p) => drawn(document, p.id) !== drawn(after, p.id)) ?? after.pages[0])?.id || '';

@@ -80,6 +80,15 @@ export interface FixedWords {
   /** In the stead of a page that is on hold. */
   workedOn: string;
   opensSoon: string;
+  /** Around the pages of collections: what is no more, the list an item stands in, and the parts of a long one. */
+  collections: {
+    over: string;
+    inList: string;
+    allOf(list: string): string;
+    part(nth: number, of: number): string;
+    before: string;
+    after: string;
+  };
   lost: string;
   missing(label: string): string;
   tooLong(label: string, most: number): string;

@@ -1,90 +1,14 @@
 import { Type, type ArrayOptions, type Static, type TProperties } from '@sinclair/typebox';
 import { LANGUAGE_TAGS } from './languages.gen.js';
-import { LinkTarget, takesMarks, TextMark, type FieldForm } from './marks.js';
+import { LinkTarget } from './marks.js';
+import { Collection, Listing } from './collection.js';
+import { formOf, Id, line, oneOf, Text, textProperties } from './leaves.js';
+
+export * from './leaves.js';
+export * from './collection.js';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
 export const SCHEMA_VERSION = 9;
-
-const Id = Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,63}$' });
-const line = (title: string, maxLength = 200) => Type.String({ title, maxLength });
-
-/** Where a text comes from; what nobody has vouched for is a claim still to confirm. */
-export const Provenance = Type.Union([
-  Type.Object(
-    {
-      kind: Type.Literal('brief'),
-      quote: Type.String({ maxLength: 2000 }),
-      /** The fact it says and nothing else, such as `services/v2/price`: it follows where that changes. */
-      fact: Type.Optional(Type.String({ pattern: '^[a-z][a-zA-Z]{1,20}(/[a-z0-9-]{1,64}){0,2}$' })),
-    },
-    { additionalProperties: false },
-  ),
-  Type.Object(
-    { kind: Type.Literal('pack'), line: Type.String({ maxLength: 80 }), claim: Type.Boolean() },
-    { additionalProperties: false },
-  ),
-  Type.Object(
-    { kind: Type.Literal('placeholder'), ask: Type.String({ maxLength: 300 }) },
-    { additionalProperties: false },
-  ),
-  // Words of an outside writing service, with what in them nobody has said: while there is any, they are to confirm.
-  Type.Object(
-    {
-      kind: Type.Literal('service'),
-      unbacked: Type.Array(Type.String({ maxLength: 300 }), { maxItems: 40 }),
-    },
-    { additionalProperties: false },
-  ),
-  Type.Object({ kind: Type.Literal('designer') }, { additionalProperties: false }),
-  Type.Object({ kind: Type.Literal('client') }, { additionalProperties: false }),
-]);
-export type Provenance = Static<typeof Provenance>;
-
-/** Words with where they come from, and what stands out in them: the marks are in the form `cleanMarks` gives. */
-export const Text = Type.Object(
-  {
-    value: Type.String({ maxLength: 4000 }),
-    from: Provenance,
-    marks: Type.Optional(Type.Array(TextMark, { minItems: 1, maxItems: 200 })),
-  },
-  { additionalProperties: false, $comment: 'text' },
-);
-export type Text = Static<typeof Text>;
-const { marks: _, ...bareText } = Text.properties;
-/** The families of buttons: what is to be done first, what beside it, and what is there for who looks for it. */
-export const BUTTON_FAMILIES = ['main', 'second', 'quiet'] as const;
-export type ButtonFamily = (typeof BUTTON_FAMILIES)[number];
-/** The words of a button, where it leads and how it looks where that is not what its place is for. */
-const buttonText = {
-  ...bareText,
-  to: Type.Optional(LinkTarget),
-  as: Type.Optional(Type.Union(BUTTON_FAMILIES.map((f) => Type.Literal(f)))),
-};
-export type ButtonText = Text & { to?: string; as?: ButtonFamily };
-
-/** What a text of a field may have beside its words: none of it where they are a label, a price or a name. */
-const formOf = (title: string, long: boolean): FieldForm =>
-  long
-    ? 'prose'
-    : /^(?:Heading|Caption|Point|Note|Line above)$/.test(title)
-      ? 'line'
-      : /(?:^|[ a-z])button$|^Link /i.test(title)
-        ? 'button'
-        : 'words';
-const textProperties = (form: FieldForm) =>
-  (takesMarks(form) ? Text.properties : form === 'button' ? buttonText : bareText) as typeof Text.properties;
-
-/**
- * A text field of a section shape: `title` is its label beside the window, `long` asks for several lines, `form` says what
- * may be done with its words.
- */
-export const textField = (title: string, long = false, form = formOf(title, long)) =>
-  ({
-    ...Type.Object(textProperties(form), { additionalProperties: false, $comment: 'text' }),
-    title,
-    long,
-    form,
-  }) as typeof Text;
 
 export const Service = Type.Object(
   {
@@ -164,8 +88,6 @@ export type Length = (typeof LENGTHS)[number];
 /** Whether a site says only what was said, or is filled out with what is to confirm. */
 export const FILLS = ['said', 'full'] as const;
 export type Fill = (typeof FILLS)[number];
-
-const oneOf = <T extends string>(values: readonly T[]) => values.map((v) => Type.Literal(v));
 
 /** The sheet of business facts. An empty string or list means that nobody has said. */
 export const Facts = Type.Object(
@@ -361,7 +283,7 @@ const Credit = Type.Object(
 export type Credit = Static<typeof Credit>;
 
 /** What a picture may be put together with: a set of its own among the pictures of the site. */
-const Collection = Type.Optional(Type.String({ title: 'Collection', minLength: 1, maxLength: 60 }));
+const PictureSet = Type.Optional(Type.String({ title: 'Collection', minLength: 1, maxLength: 60 }));
 const share = (least = 0) => Type.Number({ minimum: least, maximum: 1 });
 
 /** How a picture file is worked over, in this order. What is 0 or null changes nothing. */
@@ -394,7 +316,7 @@ export type Retouch = Static<typeof Retouch>;
 /** A picture of a site: made from a recipe, drawn by somebody as SVG whose inks follow the look, or a file in sizes. */
 export const Medium = Type.Union([
   Type.Object(
-    { id: Id, kind: Type.Literal('made'), title: line('Title', 120), recipe: Recipe, collection: Collection },
+    { id: Id, kind: Type.Literal('made'), title: line('Title', 120), recipe: Recipe, collection: PictureSet },
     { additionalProperties: false },
   ),
   Type.Object(
@@ -408,7 +330,7 @@ export const Medium = Type.Union([
       /** Which of its colours stands for which ink of the look. */
       inks: Type.Record(Type.String({ pattern: '^[a-z]{2,12}$' }), Colour),
       credit: Credit,
-      collection: Collection,
+      collection: PictureSet,
     },
     { additionalProperties: false },
   ),
@@ -451,43 +373,13 @@ export const Medium = Type.Union([
       /** The picture this one was cut from, for one of its places. */
       cutFrom: Type.Optional(Id),
       credit: Credit,
-      collection: Collection,
+      collection: PictureSet,
     },
     { additionalProperties: false },
   ),
 ]);
 export type Medium = Static<typeof Medium>;
 export type FileMedium = Extract<Medium, { kind: 'file' }>;
-
-const FileTarget = Type.String({ pattern: '^file:[a-z0-9][a-z0-9-]{0,63}$' });
-/** A film in the place of a picture, and what is said in it (WebVTT): files of the site. */
-export const Film = Type.Object(
-  { file: FileTarget, captions: Type.Optional(FileTarget) },
-  { additionalProperties: false },
-);
-export type Film = Static<typeof Film>;
-
-/**
- * A picture in its place: which of the site’s, and what it shows in words. `media` is empty where there is none. `on` is
- * another one for one kind of page alone; with a film the picture stands for it until it is played.
- */
-export const Picture = Type.Object(
-  {
-    media: Type.String({ pattern: '^([a-z0-9][a-z0-9-]{0,63})?$' }),
-    alt: textField('Picture in words'),
-    on: Type.Optional(
-      Type.Object(
-        { tablet: Type.Optional(Id), phone: Type.Optional(Id) },
-        { additionalProperties: false, minProperties: 1 },
-      ),
-    ),
-    film: Type.Optional(Film),
-  },
-  { additionalProperties: false, $comment: 'picture' },
-);
-export type Picture = Static<typeof Picture>;
-/** A picture field of a kind of section: `title` is its label. */
-export const pictureField = (title: string) => ({ ...Picture, title }) as typeof Picture;
 
 /** A drawn mark: the name set in the heading family, with a symbol or without. */
 export const MARK_LAYOUTS = ['words', 'beside', 'over', 'badge', 'initials'] as const;
@@ -577,6 +469,8 @@ export const Section = Type.Object(
     id: Id,
     shape: Type.String({ pattern: '^[a-z]+/[a-z]+$' }),
     reason: line('Why it is here', 300),
+    /** What of a collection it shows, in the stead of items of its own. */
+    shows: Type.Optional(Listing),
     /** The facts it was written from. */
     feeds: Type.Optional(Type.Array(Type.String({ maxLength: 40 }), { maxItems: 24 })),
     /** What it stands on; plain where left out. */
@@ -738,6 +632,9 @@ export const SiteDocument = Type.Object(
     forms: Type.Array(Form, { maxItems: 10 }),
     redirects: Type.Optional(Type.Array(Redirect, { minItems: 1, maxItems: 300 })),
     files: Type.Optional(Type.Array(SiteFile, { minItems: 1, maxItems: 100 })),
+    collections: Type.Optional(Type.Array(Collection, { minItems: 1, maxItems: 40 })),
+    /** The time zone its times are meant in (IANA); that of the country of its language where left out. */
+    zone: Type.Optional(Type.String({ pattern: '^[A-Z][A-Za-z_]+(/[A-Z][A-Za-z_+-]+){0,2}$', maxLength: 60 })),
   },
   { additionalProperties: false, $id: 'site-document' },
 );
@@ -765,16 +662,6 @@ export const textsField = (title: string, options: ArrayOptions, long = false, f
     ),
     options,
   );
-
-/** True for the leaves of a section's content that are pictures. */
-export function isPicture(value: unknown): value is Picture {
-  return typeof value === 'object' && value !== null && 'media' in value && 'alt' in value;
-}
-
-/** True for the leaves of a section's content that are texts. */
-export function isText(value: unknown): value is Text {
-  return typeof value === 'object' && value !== null && 'value' in value && 'from' in value;
-}
 
 export const needsConfirming = (text: Text): boolean =>
   text.value !== '' &&

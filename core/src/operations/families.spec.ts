@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { demoFacts } from '../fixtures/facts.js';
 import { allTexts, newDocument } from '../making/generate/site.js';
-import { randomOperations } from '../fixtures/random-operations.js';
+import { randomOperations, sampleCollection } from '../fixtures/random-operations.js';
 import { writeVersion } from '../making/generate/write.js';
 import { addSection } from '../making/plan/plan.js';
 import { validateDocument, validateOperation } from './validate.js';
@@ -13,13 +13,14 @@ import type { Operation, SingleOperation } from './operation.js';
 import { rebase, rebaseOver, type Rebased } from './rebase.js';
 
 const written = apply(newDocument('yard', demoFacts), writeVersion(demoFacts, 4)).document;
-/** With what no version has by itself: a section made by hand, and a file for visitors. */
+/** With what no version has by itself: a section made by hand, a file for visitors, and a collection. */
 const start = [
   addSection(written, 'home', 'rows/open', 1),
   {
     op: 'putFile' as const,
     file: { id: 'terms', title: 'Terms', ending: 'pdf' as const, bytes: 1200, hash: 'a'.repeat(64) },
   },
+  { op: 'insertCollection' as const, collection: sampleCollection(), at: 0 },
 ].reduce((now, operation) => apply(now, operation).document, written);
 const other = apply(newDocument('yard', demoFacts), writeVersion(demoFacts, 9)).document;
 const textPlaces = allTexts(start).map((t) => ({ section: t.section.id, path: t.path }));

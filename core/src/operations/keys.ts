@@ -10,6 +10,12 @@ export const MEDIA = `${SITE}/media`;
 /** The files for visitors. */
 export const FILES = `${SITE}/files`;
 export const PAGES = `${SITE}/pages`;
+/** The collections. What a version puts in place leaves them as they are. */
+export const COLLECTIONS = 'collections';
+
+export const collectionKey = (collection: string) => `collection/${collection}`;
+export const collectionItemsKey = (collection: string) => `${collectionKey(collection)}/items`;
+export const collectionItemKey = (collection: string, item: string) => `${collectionKey(collection)}/item/${item}`;
 
 export const pageKey = (page: string) => `${SITE}/page/${page}`;
 /** What a page is called, where it is and what it is under. */

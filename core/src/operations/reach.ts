@@ -109,17 +109,21 @@ export function withSection(document: SiteDocument, id: string, change: (s: Sect
 export const withLeaf = (document: SiteDocument, section: string, keys: readonly string[], leaf: Json): SiteDocument =>
   withSection(document, section, (s) => ({ ...s, content: put(s.content, keys, leaf) as Section['content'] }));
 
+type Tail = Pick<SiteDocument, 'redirects' | 'files' | 'collections' | 'zone'>;
 /**
- * A document with other lists of what not every site has; those that are empty are left out, and they stand in one order
+ * A document with something else of what not every site has; lists that are empty are left out, and all stand in one order
  * so that taking back a change gives the same bytes.
  */
-export function withTail(
-  document: SiteDocument,
-  lists: Partial<Pick<SiteDocument, 'redirects' | 'files'>>,
-): SiteDocument {
-  const { redirects: led, files: kept, ...rest } = document;
-  const { redirects = led, files = kept } = lists;
-  return { ...rest, ...(redirects?.length && { redirects }), ...(files?.length && { files }) };
+export function withTail(document: SiteDocument, change: { [K in keyof Tail]?: Tail[K] | undefined }): SiteDocument {
+  const { redirects: _, files: __, collections: ___, zone: ____, ...rest } = document;
+  const { redirects, files, collections, zone } = { ...document, ...change };
+  return {
+    ...rest,
+    ...(redirects?.length && { redirects }),
+    ...(files?.length && { files }),
+    ...(collections?.length && { collections }),
+    ...(zone !== undefined && { zone }),
+  };
 }
 
 /** A list with one more in it. @throws OperationError where the place is beyond its end */

@@ -2,10 +2,11 @@ import { checkOf, type Check } from '../ground/check.js';
 import { Batch, schemaOf } from './operation.js';
 import { families } from '../look/type.js';
 import { shapes } from '../look/shapes/registry.gen.js';
+import { collectionMisfits } from './collections-fit.js';
 import { safeSvg } from '../look/pictures/safe-svg.js';
 import { marksFit } from '../model/marks.js';
 import { everySection } from '../model/page.js';
-import { isText, SiteDocument } from '../model/site.js';
+import { Collection, isText, SiteDocument } from '../model/site.js';
 
 const checkerOf = (schema: object) => checkOf(schema, 'every');
 
@@ -24,6 +25,7 @@ const misfits = (check: Check, prefix = ''): Misfit[] =>
 const MOST = {
   pages: SiteDocument.properties.pages.maxItems!,
   media: SiteDocument.properties.media.maxItems!,
+  items: Collection.properties.items.maxItems!,
 };
 
 /**
@@ -36,8 +38,18 @@ function newIn(document: SiteDocument, known: SiteDocument): { part: SiteDocumen
     return now.flatMap((one, n) => (there.has(one) ? [] : [n]));
   };
   const [pages, media] = [apart(document.pages, known.pages), apart(document.media, known.media)];
+  const { collections } = document;
+  const items = new Set(known.collections?.flatMap((c) => c.items));
   return {
-    part: { ...document, pages: pages.map((n) => document.pages[n]!), media: media.map((n) => document.media[n]!) },
+    part: {
+      ...document,
+      pages: pages.map((n) => document.pages[n]!),
+      media: media.map((n) => document.media[n]!),
+      // Where in its collection an item stands that does not fit is not told, only that one does not.
+      ...(collections && {
+        collections: collections.map((c) => ({ ...c, items: c.items.filter((i) => !items.has(i)) })),
+      }),
+    },
     pages,
     media,
   };
@@ -52,7 +64,12 @@ export function validateDocument(value: unknown, known?: SiteDocument): Misfit[]
   const whole = checkerOf(SiteDocument);
   const given = value as SiteDocument;
   const part =
-    known && given.pages.length <= MOST.pages && given.media.length <= MOST.media ? newIn(given, known) : null;
+    known &&
+    given.pages.length <= MOST.pages &&
+    given.media.length <= MOST.media &&
+    (given.collections ?? []).every((c) => c.items.length <= MOST.items)
+      ? newIn(given, known)
+      : null;
   if (!whole(part?.part ?? value))
     return misfits(whole).map((m) =>
       part
@@ -122,6 +139,7 @@ export function validateDocument(value: unknown, known?: SiteDocument): Misfit[]
     const twice = ids.find((id, n) => id !== undefined && ids.indexOf(id) !== n);
     if (twice !== undefined) found.push({ pointer, message: `two have the id “${twice}”` });
   }
+  found.push(...collectionMisfits(document, known));
   const slugs = document.pages.map((p) => p.slug);
   if (new Set(slugs).size < slugs.length) found.push({ pointer: '/pages', message: 'two pages have the same address' });
   return found;

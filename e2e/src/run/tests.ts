@@ -50,10 +50,12 @@ const all: Part[] = [
     command: jasmine([file]),
   })),
 ];
-/** Suites that only draw pages and look at them: at whatever speed. */
-const DRAWN = new Set(['shapes', 'layouts', 'golden']);
-/** What asks for a processor and nothing else: it has what is left of one, beside what goes at people’s speed. */
+/** Suites in which somebody works in a browser: at people’s speed, so one at a time and before everything else. */
+const AT_SPEED = new Set(['hand', 'walker', 'path', 'client', 'away', 'together']);
+/** What asks for a processor and nothing else: it has what the others leave. */
 const PATIENT = new Set(['core', 'lint', 'formatting']);
+/** The names of suites, those that take longest first. */
+const LONGEST = ['hand', 'walker', 'path', 'core', 'lint', 'server', 'shapes'];
 
 const asked = process.argv.slice(2);
 if (asked.includes('--help')) {
@@ -99,25 +101,27 @@ const missing = suites.filter((s) => !existsSync(s));
 if (missing.length) throw new Error(`not built: ${missing.join(', ')}`);
 const total = { passed: 0, failed: 0 };
 const wanted = all.filter((p) => !asked.length || asked.includes(p.name) || asked.includes(p.kind));
-async function runAll(parts: Part[]): Promise<void> {
+/** Runs parts one after the other; `nice` is how much they give way to others (nice(1)). */
+async function runAll(parts: Part[], nice = 0): Promise<void> {
   for (let part = parts.shift(); part; part = parts.shift()) {
-    const { passed, failed } = await run(part);
+    const command = nice ? ['nice', '-n', String(nice), ...part.command] : part.command;
+    const { passed, failed } = await run({ ...part, command });
     total.passed += passed;
     total.failed += failed;
   }
 }
-// What needs no browser of people’s speed goes two at a time; what does goes one after the other, with those beside it that
-// give way to whatever else wants the processor.
-const alone = (p: Part) => p.kind === 'e2e' && !DRAWN.has(p.name);
-const atSpeed = wanted.filter(alone);
-const patient = (p: Part) => atSpeed.length > 0 && PATIENT.has(p.name);
-const quick = wanted
-  .filter((p) => !alone(p) && !patient(p))
-  .sort((a, b) => Number(DRAWN.has(b.name)) - Number(DRAWN.has(a.name)));
-await Promise.all([runAll(quick), runAll(quick)]);
+// Three at a time on two processors: whoever waits for a browser or a timer leaves room, and who is at people’s speed has it
+// first. Where the lanes are not of one length, a lane that is done takes from those that wait.
+const rank = ({ name }: Part) => LONGEST.indexOf(name) + 1 || LONGEST.length + 1;
+const sorted = [...wanted].sort((a, b) => rank(a) - rank(b));
+const lane = (of: (p: Part) => boolean) => sorted.filter(of);
+const atSpeed = lane((p) => AT_SPEED.has(p.name));
+const patient = lane((p) => PATIENT.has(p.name));
+const others = lane((p) => !AT_SPEED.has(p.name) && !PATIENT.has(p.name));
 await Promise.all([
-  runAll(atSpeed),
-  runAll(wanted.filter(patient).map((p) => ({ ...p, command: ['nice', '-n', '19', ...p.command] }))),
+  runAll(atSpeed).then(() => runAll(others)),
+  runAll(others, atSpeed.length ? 5 : 0).then(() => runAll(patient, 5)),
+  runAll(patient, others.length ? 15 : 0),
 ]);
 console.log(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed ? 1 : 0);

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { Pool } from 'pg';
 import { contentOf, People, Proposals, type Content, type DeskSite, type Serving } from '@tin-porch/cms';
+import { instantOf, isStale, msToMinute } from '@tin-porch/core/collections';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { ENGINE, makeManifest, stylesheetOf, type Manifest, type RenderedFile } from '@tin-porch/core/page';
 import { drawnFiles, renderedBytes } from '@tin-porch/press';
@@ -47,7 +48,8 @@ export class Desks {
         // The origin is that of the release it stands on.
         const { origin } = site.live!.manifest;
         const base = site.pointer!.of ?? site.live!.id;
-        const drawn = await drawnFiles(document, origin);
+        const at = document.collections ? instantOf(Date.now()) : undefined;
+        const drawn = await drawnFiles(document, origin, undefined, at);
         // A font or picture whose name says what is in it is the one that is served already.
         const before = site.live?.manifest.engine === ENGINE ? site.live.manifest.files : {};
         const same = (f: RenderedFile) => NAMED_FOR_ITSELF.test(f.path) && Object.hasOwn(before, f.path);
@@ -58,7 +60,7 @@ export class Desks {
             return readFile(join(blobs.folder, blobs.path(hash)));
           },
         );
-        const made = makeManifest(files, JSON.stringify(document), origin, sha256);
+        const made = makeManifest(files, JSON.stringify(document), origin, sha256, at);
         const manifest: Manifest = {
           ...made,
           files: Object.fromEntries(drawn.map((f) => [f.path, same(f) ? before[f.path]! : made.files[f.path]!])),
@@ -69,6 +71,7 @@ export class Desks {
         await sites.keepRelease(site.settings.id, release);
         return () => sites.switchTo(site, release, new Date().toISOString(), base);
       },
+      stale: () => !!site.live && isStale(site.live.document, site.live.manifest.at),
     };
   }
 
@@ -107,7 +110,10 @@ export class Desks {
   }
   private db = (site: Site): Promise<Pool> => this.parts.databases.pool(site.settings.id);
 
-  /** Serves what was kept and not served, of every site: after a start, and whenever it failed. */
+  /**
+   * Serves what was kept and not served, of every site: after a start, and whenever it failed. What was planned for a time
+   * that has come is served then too.
+   */
   async catchUp(): Promise<void> {
     for (const site of this.parts.sites.all())
       if (site.live && (await this.parts.databases.has(site.settings.id)))
@@ -121,7 +127,8 @@ export class Desks {
     const run = () =>
       void this.catchUp()
         .catch(() => undefined)
-        .finally(() => (this.timer = setTimeout(run, AGAIN_MS).unref()));
+        // What is planned is planned for a minute: it is looked for as that begins.
+        .finally(() => (this.timer = setTimeout(run, Math.min(AGAIN_MS, msToMinute(Date.now()))).unref()));
     run();
   }
   stop(): void {

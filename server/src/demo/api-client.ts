@@ -11,7 +11,12 @@ export class ApiClient {
   async call<T = unknown>(method: string, path: string, body?: unknown): Promise<T> {
     const response = await fetch(`${this.url}/api${path}`, {
       method,
-      headers: { ...this.headers(), ...(body !== undefined && { 'content-type': 'application/json' }) },
+      headers: {
+        ...this.headers(),
+        // A connection that rested is closed by the server just when it is wanted again, now and then.
+        connection: 'close',
+        ...(body !== undefined && { 'content-type': 'application/json' }),
+      },
       body: body === undefined ? null : JSON.stringify(body),
     });
     const set = response.headers.get('set-cookie');

@@ -1,3 +1,4 @@
+import { expand, instantOf, pictureOfItem } from '@tin-porch/core/collections';
 import { createHash } from 'node:crypto';
 import { sharePicture } from '@tin-porch/core/look';
 import type { SiteDocument } from '@tin-porch/core/model';
@@ -50,11 +51,15 @@ export const tellHost = (site: SiteHead, server: ServerRow) =>
     previewKey: site.previewKey,
   });
 
-/** Presses a release of a document: its files and its manifest. The same document and origin give the same release. */
+/**
+ * Presses a release of a document: its files and its manifest. The same document and origin give the same release, but for
+ * what of its collections is there at this minute.
+ */
 export async function pressRelease(document: SiteDocument, origin: string, blobs?: BlobReader, signal?: AbortSignal) {
-  const files = await press(document, origin, blobs, signal);
+  const at = document.collections ? instantOf(Date.now()) : undefined;
+  const files = await press(document, origin, blobs, signal, at);
   const json = JSON.stringify(document);
-  const manifest = makeManifest(files, json, origin, sha256);
+  const manifest = makeManifest(files, json, origin, sha256, at);
   return { files, json, manifest, id: `r-${sha256(JSON.stringify(manifest)).slice(0, 16)}` };
 }
 
@@ -103,10 +108,24 @@ export async function deployJob(work: Work, parts: DeployParts): Promise<void> {
   await deploySteps(work, parts);
 }
 
-/** Hashes of the picture files that share pictures are made of: whoever presses the site elsewhere needs them. */
-const shareSources = (document: SiteDocument): string[] => [
-  ...new Set(document.pages.flatMap((page) => sharePicture(document, page).file?.hash ?? [])),
-];
+/** When nothing of a site is planned any more. */
+const IN_THE_END = '9999-12-31T23:59Z';
+/**
+ * Hashes of the picture files that whoever presses the site elsewhere needs beside those that are served now: what share
+ * pictures are made of, and the pictures of items that are planned, or not up yet.
+ */
+function sourcesOf(document: SiteDocument): string[] {
+  const { pages } = expand(document, IN_THE_END).document;
+  const pictures = new Set((document.collections ?? []).flatMap((c) => c.items.flatMap((i) => pictureOfItem(i) ?? [])));
+  return [
+    ...new Set([
+      ...pages.flatMap((page) => sharePicture(document, page).file?.hash ?? []),
+      ...document.media.flatMap((m) =>
+        m.kind === 'file' && pictures.has(m.id) ? m.renditions.map((r) => r.hash) : [],
+      ),
+    ]),
+  ];
+}
 
 /** Serves a release. @throws JobLater where something was changed on the site meanwhile: it is fetched first then */
 export async function switchOver(server: ServerRow, site: string, release: string, knows: number): Promise<void> {
@@ -148,7 +167,7 @@ export async function deploySteps(work: Work, parts: DeployParts): Promise<void>
     for (const hash of missing) await server.client.putBlob(hash, byHash.get(hash)!);
     // The site is pressed there too, when its people change it.
     const read = pictures.readerOf(site.id);
-    for (const hash of await server.client.missing(shareSources(site.document)))
+    for (const hash of await server.client.missing(sourcesOf(site.document)))
       await server.client.putBlob(hash, await read(hash));
     return {
       count: missing.length,

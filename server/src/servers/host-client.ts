@@ -90,6 +90,8 @@ export class HostRefused extends Error {
   }
 }
 
+const codeOf = (error: unknown): string | undefined => (error as { cause?: { code?: string } }).cause?.code;
+
 /** How long a host may take for an answer, ms. */
 const ANSWER_MS = 15_000;
 
@@ -109,9 +111,8 @@ export class HostClient {
     raw?: Uint8Array | string,
     within = ANSWER_MS,
   ): Promise<T> {
-    let response: Response;
-    try {
-      response = await fetch(`${this.url}/v1${path}`, {
+    const ask = () =>
+      fetch(`${this.url}/v1${path}`, {
         method,
         headers: {
           authorization: `Bearer ${this.token}`,
@@ -122,9 +123,15 @@ export class HostClient {
         signal: AbortSignal.timeout(within),
         redirect: 'error',
       });
+    let response: Response;
+    try {
+      response = await ask().catch((error: unknown) => {
+        // A connection that rested may be closed just when it is used again: what may be said twice is (RFC 9110, 9.2.2).
+        if (method !== 'POST' && codeOf(error) === 'UND_ERR_SOCKET') return ask();
+        throw error;
+      });
     } catch (error) {
-      const cause = (error as { cause?: { code?: string } }).cause?.code ?? (error as Error).name;
-      throw new JobLater(`The server ${this.name} does not answer (${cause}).`, 4);
+      throw new JobLater(`The server ${this.name} does not answer (${codeOf(error) ?? (error as Error).name}).`, 4);
     }
     if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
     const problem = (await response.json().catch(() => ({}))) as { title?: string; detail?: string };

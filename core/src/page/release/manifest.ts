@@ -12,6 +12,8 @@ export interface Manifest {
   document: string;
   origin: string;
   engine: number;
+  /** The minute it was drawn for (UTC), where what visitors get depends on it. */
+  at?: string;
 }
 
 /** The version of the renderer. A release made by another may differ in its bytes for the same document. */
@@ -21,12 +23,13 @@ export const ENGINE = 3;
 export const stylesheetOf = ({ files }: Manifest): string | undefined =>
   Object.keys(files).find((path) => /^\/site-[0-9a-z]+\.css$/.test(path));
 
-/** Makes the manifest of a release from its bytes. `hash` is SHA-256 in hex; paths keep their order. */
+/** Makes the manifest of a release from its bytes. `hash` is SHA-256 in hex; paths keep their order. `at` as in `Manifest`. */
 export function makeManifest(
   files: readonly { path: string; type: string; bytes: Uint8Array }[],
   documentJson: string,
   origin: string,
   hash: (b: Uint8Array | string) => string,
+  at?: string,
 ): Manifest {
   return {
     files: Object.fromEntries(
@@ -35,5 +38,6 @@ export function makeManifest(
     document: hash(documentJson),
     origin,
     engine: ENGINE,
+    ...(at !== undefined && { at }),
   };
 }

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { demoFacts, siteFrom } from '../../fixtures/index.js';
-import { randomOperations } from '../../fixtures/random-operations.js';
+import { expand } from '../../collections/expand.js';
+import { complete } from '../../look/shapes/complete.js';
+import { randomOperations, sampleCollection } from '../../fixtures/random-operations.js';
 import { allTexts } from '../../making/generate/site.js';
 import type { FileMedium, Page, SiteDocument } from '../../model/site.js';
 import { apply } from '../../operations/apply.js';
@@ -10,8 +12,27 @@ import { newProofs, render } from './render.js';
 
 const ORIGIN = 'https://yard.example';
 const SEED = 20261126;
-const start = siteFrom(demoFacts, 4);
+const written = siteFrom(demoFacts, 4);
+/** With a collection, and a section that shows it on two pages. */
+const start = [
+  { op: 'insertCollection' as const, collection: sampleCollection(), at: 0 },
+  ...written.pages.slice(0, 2).flatMap((page, n): SingleOperation[] => {
+    const id = `listed${n}`;
+    const content = complete('news', { heading: { value: 'What is new', from: { kind: 'designer' } } }, id);
+    return [
+      { op: 'insertSection', page: page.id, at: 1, section: { id, shape: 'news/list', reason: '', content } },
+      {
+        op: 'setShows',
+        section: id,
+        shows: { collection: 'news', show: 'newest', most: 2, ...(n && { further: true }) },
+      },
+    ];
+  }),
+].reduce((now, operation) => apply(now, operation).document, written);
 const other = siteFrom(demoFacts, 9);
+
+/** How many pages a site has with those of its items. */
+const drawnPages = (document: SiteDocument) => expand(document).document.pages.length;
 
 /** The site with so many copies of one of its pages. */
 function withPages(document: SiteDocument, count: number): SiteDocument {
@@ -47,7 +68,7 @@ describe('what was drawn of a site before', () => {
           const made = render(document, { origin: ORIGIN, proofs });
           expect(JSON.stringify(made)).toBe(JSON.stringify(render(document, { origin: ORIGIN })));
           steps++;
-          kept += document.pages.length - proofs.drawn;
+          kept += drawnPages(document) - proofs.drawn;
         }
       }),
       { numRuns: 40, seed: SEED },
@@ -61,7 +82,7 @@ describe('what was drawn of a site before', () => {
       const document = withPages(start, count);
       const proofs = newProofs();
       render(document, { origin: ORIGIN, proofs });
-      expect(proofs.drawn).toBe(document.pages.length);
+      expect(proofs.drawn).toBe(drawnPages(document));
       const { section, path } = allTexts(document).find((t) => t.page?.id === 'copy3')!;
       const text = { value: 'Larch on oak', from: { kind: 'designer' as const } };
       const next = apply(document, { op: 'setText', at: { section: section.id, path }, text }).document;
@@ -74,7 +95,7 @@ describe('what was drawn of a site before', () => {
 
   it('is everything when what all pages show is changed, and for another origin', () => {
     const proofs = newProofs();
-    const count = start.pages.length;
+    const count = drawnPages(start);
     const draw = (document: SiteDocument, origin = ORIGIN) => {
       render(document, { origin, proofs });
       return proofs.drawn;

@@ -31,6 +31,9 @@ import type { FormState, ShownPicture, Surroundings } from '../../look/shapes/sh
 import { allTexts } from '../../making/generate/site.js';
 import { picturePlaces } from '../../making/picture-places.js';
 import { fontCuts, fontPath, siteCss, type FontCut } from './css.js';
+import { feedsAt, feedsOf } from '../../collections/feeds.js';
+import { expand, itemPath, shownIn, type Expanded } from '../../collections/expand.js';
+import { itemData, pictureOfItem, publishedAt, questionsData } from '../../collections/data.js';
 import { composed } from './composed.js';
 import { layOut } from './lay-out.js';
 import { published } from './on-hold.js';
@@ -55,6 +58,8 @@ export interface RenderOptions {
   window?: { fontBase: string; mediaBase?: string; only?: 'day' | 'night' };
   /** What a form answered, for the page that answers it. */
   formState?: FormState;
+  /** The minute it is drawn for (UTC, `2026-06-14T08:30Z`); without it nothing of a collection is there that is planned. */
+  at?: string;
   /** What was drawn of this site before, for this origin: only what is otherwise is drawn again. Kept up to date. */
   proofs?: SiteProofs;
   /** The path of the stylesheet where it is another one than would be made now: that of a release made before. */
@@ -75,6 +80,10 @@ interface Share {
 }
 
 interface Files extends Pick<Surroundings, 'contacts' | 'branches'> {
+  /** The site with its collections in place, and what in it is made of them. */
+  expanded: Expanded;
+  /** The pages of the site itself, for menus. */
+  ownPages: readonly Page[];
   hours: string[];
   phone: string;
   css: string;
@@ -187,8 +196,9 @@ function usedShapes(document: SiteDocument): string[] {
   return everySection(document).map((s) => s.shape);
 }
 
-function prepare(document: SiteDocument, options: RenderOptions): Files {
+function prepare(document: SiteDocument, options: RenderOptions, expanded: Expanded): Files {
   const { window } = options;
+  const { items, further } = expanded;
   // In the window the fonts are whole: a letter typed must not wait for another file.
   const cuts = window ? undefined : fontCuts(document.look, wordsOf(document));
   const css = siteCss(document.look, usedShapes(document), {
@@ -207,6 +217,11 @@ function prepare(document: SiteDocument, options: RenderOptions): Files {
   const { facts } = document;
   const tongue = otherTongue(language, facts);
   return {
+    expanded,
+    ownPages:
+      items.size || further.size
+        ? document.pages.filter((p) => !items.has(p.id) && !further.has(p.id))
+        : document.pages,
     hours: hoursIn(language, facts.hours),
     phone: phoneIn(language, facts.phone, facts),
     // What a number is for is said in the client’s words.
@@ -349,7 +364,7 @@ function pictureOf(id: string, document: SiteDocument, options: RenderOptions, f
  */
 const sharedBy = ({ origin, stylesheet }: RenderOptions, document: SiteDocument, files: Files): string => {
   const { facts, look, mark, language, media, forms, header, footer, pages } = document;
-  const outline = pages.map(({ id, slug, label, menu, parent, hold, sections }) => [
+  const outline = files.ownPages.map(({ id, slug, label, menu, parent, hold, sections }) => [
     id,
     hold !== undefined,
     slug,
@@ -371,6 +386,18 @@ const sharedBy = ({ origin, stylesheet }: RenderOptions, document: SiteDocument,
   ]);
 };
 
+/** A page with all of the collections that is said on it beside its own sections. */
+const ofPage = (document: SiteDocument, page: Page, options: RenderOptions, { expanded }: Files): string =>
+  document.collections
+    ? JSON.stringify([
+        page,
+        expanded.items.get(page.id)?.item,
+        aroundOf(document, page, expanded),
+        feedsAt(document, page),
+        page.sections.map((s) => s.shows && shownIn(document, s, options.at)?.items.slice(0, 48)),
+      ])
+    : JSON.stringify(page);
+
 function surroundings(
   document: SiteDocument,
   page: Page | null,
@@ -382,7 +409,7 @@ function surroundings(
   return {
     facts: document.facts,
     page,
-    pages: document.pages,
+    pages: files.ownPages,
     words: languages[document.language].words,
     hours: files.hours,
     phone: files.phone,
@@ -478,6 +505,88 @@ const manifestOf = ({ facts, language, look }: SiteDocument): string =>
   )}\n`;
 const ICON_SIZES = [180, 512];
 
+/** What machines are told of a page: the business on the home page, an item on its own, the questions where they are asked. */
+function dataOf(document: SiteDocument, page: Page, { origin, at }: RenderOptions, files: Files): object[] {
+  const of = files.expanded.items.get(page.id);
+  if (of) {
+    const { collection, item } = of;
+    const media = pictureOfItem(item);
+    const picture = media === null ? null : (pictureOf(media, document, { origin }, files)?.src ?? null);
+    return [itemData(document, collection, item, { origin, url: `${origin}${pagePath(page)}`, picture })];
+  }
+  const asked = page.sections.flatMap((section) => {
+    const shown = shownIn(document, section, at);
+    return shown?.collection.kind === 'questions' ? shown.items.slice(0, shown.shows.most) : [];
+  });
+  const questions = questionsData(asked);
+  return [...(page.slug === '' ? [jsonLd(document, origin)] : []), ...(questions ? [questions] : [])];
+}
+const Data = ({ data }: { data: object }): VNode => (
+  <script
+    type="application/ld+json"
+    dangerouslySetInnerHTML={{ __html: JSON.stringify(data).replace(/</g, '\\u003c') }}
+  />
+);
+
+/** The way on from the page of an item, and from a part of a long list to the next. */
+function Around({
+  document,
+  page,
+  expanded,
+}: {
+  document: SiteDocument;
+  page: Page;
+  expanded: Expanded;
+}): VNode | null {
+  const { collections } = languages[document.language].words;
+  const links = aroundOf(document, page, expanded);
+  if (!links.length) return null;
+  return (
+    <nav class="around" aria-label={collections.inList}>
+      <ul>
+        {links.map(({ rel, href, label }) => (
+          <li key={href} class={rel}>
+            <a href={href} rel={rel === 'up' ? undefined : rel}>
+              {label}
+            </a>
+          </li>
+        ))}
+      </ul>
+    </nav>
+  );
+}
+interface Way {
+  rel: 'prev' | 'up' | 'next';
+  href: string;
+  label: string;
+}
+function aroundOf(document: SiteDocument, page: Page, { items, further, lists }: Expanded): Way[] {
+  const { collections } = languages[document.language].words;
+  const of = items.get(page.id);
+  if (of) {
+    const above = document.pages.find((p) => p.id === page.parent);
+    const path = above && pagePath(above);
+    return path !== undefined && itemPath(document, of.collection, of.item) !== null
+      ? [{ rel: 'up', href: path, label: collections.allOf(above!.label) }]
+      : [];
+  }
+  const part = further.get(page.id);
+  const [first, nth, pages] = part ? [part.of, part.nth, part.pages] : [page, 1, lists.get(page.id) ?? 1];
+  if (pages < 2) return [];
+  const at = (n: number) => {
+    const there = n === 1 ? first : document.pages.find((p) => p.id === `${first.id}--more-${n}`);
+    return there && pagePath(there);
+  };
+  const way = (rel: Way['rel'], n: number, label: string): Way[] => {
+    const href = at(n);
+    return href === undefined ? [] : [{ rel, href, label: `${label} (${collections.part(n, pages)})` }];
+  };
+  return [
+    ...(nth > 1 ? way('prev', nth - 1, collections.before) : []),
+    ...(nth < pages ? way('next', nth + 1, collections.after) : []),
+  ];
+}
+
 /** Who is to be named for pictures of the page, as their licences ask. Drawn last, when it is known what the page shows. */
 function Credits({ document, files }: { document: SiteDocument; files: Files }): VNode | null {
   const named = document.media.flatMap((m) =>
@@ -550,21 +659,21 @@ function drawPage(
           />
         ))}
         <link rel="stylesheet" href={options.stylesheet ?? files.cssPath} />
-        {indexed && page.slug === '' && (
-          <script
-            type="application/ld+json"
-            dangerouslySetInnerHTML={{
-              __html: JSON.stringify(jsonLd(document, options.origin)).replace(/</g, '\\u003c'),
-            }}
-          />
-        )}
+        {indexed &&
+          feedsAt(document, page).map((feed) => (
+            <link key={feed.path} rel="alternate" type={feed.type} title={feed.title} href={feed.path} />
+          ))}
+        {indexed && dataOf(document, page, options, files).map((data, n) => <Data key={n} data={data} />)}
       </head>
       <body>
         <a class="skip" href="#main">
           {languages[document.language].words.skip}
         </a>
         {drawSection(document, page, headerOf(document, page), false, options, files)}
-        <main id="main">{page.sections.map((s) => drawSection(document, page, s, s === opener, options, files))}</main>
+        <main id="main">
+          {page.sections.map((s) => drawSection(document, page, s, s === opener, options, files))}
+          <Around document={document} page={page} expanded={files.expanded} />
+        </main>
         {drawSection(document, page, footerOf(document, page), false, options, files)}
         <Credits document={document} files={files} />
       </body>
@@ -604,7 +713,8 @@ function notFoundPage({ language, pages }: SiteDocument): Page {
 
 /** A page of a site as HTML, with the answer to a form where there is one. */
 export function renderPage(site: SiteDocument, pageId: string, options: RenderOptions): string | undefined {
-  const document = composed(published(site));
+  const expanded = expand(composed(published(site)), options.at);
+  const { document } = expanded;
   const page = document.pages.find((p) => p.id === pageId);
   return (
     page &&
@@ -613,7 +723,7 @@ export function renderPage(site: SiteDocument, pageId: string, options: RenderOp
       page,
       titleOf(document, page),
       options,
-      prepare(document, options),
+      prepare(document, options, expanded),
       options.formState === undefined && page.hold === undefined,
     )
   );
@@ -621,15 +731,17 @@ export function renderPage(site: SiteDocument, pageId: string, options: RenderOp
 
 /** What the window shows: a page’s HTML with every text marked, and the site’s CSS beside it. */
 export function renderWindow(
-  document: SiteDocument,
+  site: SiteDocument,
   pageId: string,
   fontBase: string,
-  more: { mediaBase?: string; only?: 'day' | 'night' } = {},
+  { at, ...more }: { mediaBase?: string; only?: 'day' | 'night'; at?: string } = {},
 ): { html: string; css: string } | undefined {
+  const expanded = expand(site, at, pageId);
+  const { document } = expanded;
   const page = document.pages.find((p) => p.id === pageId) ?? document.pages[0];
   if (!page) return undefined;
-  const options: RenderOptions = { origin: 'https://window.invalid', window: { fontBase, ...more } };
-  const files = prepare(document, options);
+  const options: RenderOptions = { origin: 'https://window.invalid', window: { fontBase, ...more }, ...(at && { at }) };
+  const files = prepare(document, options, expanded);
   return { html: drawPage(document, page, titleOf(document, page), options, files, false), css: files.css };
 }
 
@@ -637,17 +749,23 @@ export function renderWindow(
  * Renders a site whole. Pure and deterministic: the same document and options give the same files, sorted by path.
  */
 export function render(site: SiteDocument, options: RenderOptions): RenderedFile[] {
-  const document = composed(published(site));
-  const files = prepare({ ...document, pages: [...document.pages, notFoundPage(document)] }, options);
+  const expanded = expand(composed(published(site)), options.at);
+  const { document } = expanded;
+  const files = prepare({ ...document, pages: [...document.pages, notFoundPage(document)] }, options, expanded);
   const proofs = options.proofs ?? newProofs();
   const shared = sharedBy(options, document, files);
   proofs.begin();
   const out: RenderedFile[] = document.pages.map((page) => {
-    const { html, pictures, share, before } = proofs.of(page.id, shared, JSON.stringify(page), () => ({
-      html: drawPage(document, page, titleOf(document, page), options, files, page.hold === undefined),
-      pictures: [...files.onPage],
-      share: shareOf(document, page, files),
-    }));
+    const { html, pictures, share, before } = proofs.of(
+      page.id,
+      shared,
+      ofPage(document, page, options, files),
+      () => ({
+        html: drawPage(document, page, titleOf(document, page), options, files, page.hold === undefined),
+        pictures: [...files.onPage],
+        share: shareOf(document, page, files),
+      }),
+    );
     if (before) {
       // The files of its pictures are files of the site, whoever drew the page.
       for (const id of pictures) pictureOf(id, document, options, files);
@@ -676,7 +794,18 @@ export function render(site: SiteDocument, options: RenderOptions): RenderedFile
     })),
     { path: '/site.webmanifest', type: 'application/manifest+json', text: manifestOf(document) },
     ...document.pages.map((page) => ({ ...shareOf(document, page, files), type: 'image/jpeg' })),
-    { path: '/sitemap.xml', type: 'application/xml; charset=utf-8', text: sitemap(document, options.origin) },
+    {
+      path: '/sitemap.xml',
+      type: 'application/xml; charset=utf-8',
+      text: sitemap(document, options.origin, (page) => changedAt(expanded, page)),
+    },
+    ...(document.collections ?? []).flatMap((collection) =>
+      feedsOf(document, collection, options.origin, options.at).map(({ path, type, text }) => ({
+        path,
+        type: `${type}; charset=utf-8`,
+        text,
+      })),
+    ),
     { path: '/robots.txt', type: 'text/plain; charset=utf-8', text: robots(options.origin) },
     ...files.pictures.values(),
     ...filesOf(document),
@@ -688,6 +817,12 @@ export function render(site: SiteDocument, options: RenderOptions): RenderedFile
     })),
   );
   return out.sort((a, b) => (a.path < b.path ? -1 : 1));
+}
+
+/** When a page was last said to be otherwise; null where it is not to be found any more, undefined where nobody says. */
+function changedAt({ items }: Expanded, page: Page): string | null | undefined {
+  const of = items.get(page.id);
+  return of && (of.state === 'over' ? null : publishedAt(of.item));
 }
 
 /** The page every visitor meets until a site is open. */

@@ -177,10 +177,20 @@ export function jsonLd(document: SiteDocument, origin: string): object {
 
 const xml = (s: string) => s.replace(/[<>&'"]/g, (c) => `&#${c.charCodeAt(0)};`);
 
-/** sitemap.xml (sitemaps.org 0.9) for a site’s pages, but those on hold. */
-export function sitemap(document: SiteDocument, origin: string): string {
-  const there = document.pages.filter((p) => p.hold === undefined);
-  const urls = there.map((p) => `  <url><loc>${xml(`${origin}${pagePath(p)}`)}</loc></url>`);
+/**
+ * sitemap.xml (sitemaps.org 0.9) for a site’s pages, but those on hold. `changed` says when one was last changed (W3C
+ * Datetime), nothing where that is not known, or null where it is not to be found by anybody new.
+ */
+export function sitemap(
+  document: SiteDocument,
+  origin: string,
+  changed: (page: Page) => string | null | undefined = () => undefined,
+): string {
+  const urls = document.pages.flatMap((p) => {
+    const at = changed(p);
+    if (p.hold !== undefined || at === null) return [];
+    return [`  <url><loc>${xml(`${origin}${pagePath(p)}`)}</loc>${at ? `<lastmod>${at}</lastmod>` : ''}</url>`];
+  });
   return `<?xml version="1.0" encoding="UTF-8"?>\n<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">\n${urls.join('\n')}\n</urlset>\n`;
 }
 

@@ -1,0 +1,238 @@
+import { complete } from '../look/shapes/complete.js';
+import { shapes } from '../look/shapes/registry.gen.js';
+import { languages } from '../language/registry.gen.js';
+import { openerOf } from '../model/page.js';
+import {
+  isPicture,
+  isText,
+  type Collection,
+  type CollectionItem,
+  type Page,
+  type Section,
+  type SiteDocument,
+  type Text,
+} from '../model/site.js';
+import { COLLECTIONS, fieldsOf } from '../model/collection-kinds.js';
+import { itemsFor, itemsShown, whenOf, wordsOf } from './listing.js';
+import { stateOf, type ItemState } from './times.js';
+
+/** The page of an item. */
+export interface ItemPage {
+  collection: Collection;
+  item: CollectionItem;
+  state: ItemState;
+}
+/** A page that continues the list of another. */
+export interface FurtherPage {
+  /** The page it continues. */
+  of: Page;
+  /** Which one of them it is, from 2 on, and how many there are with the first. */
+  nth: number;
+  pages: number;
+}
+
+/** A site with its collections in place. */
+export interface Expanded {
+  /** With the sections that show items filled, and the pages of items and of long lists behind the others. */
+  document: SiteDocument;
+  /** What it is made of that is no page of the site itself, by the ids those pages have here. */
+  items: ReadonlyMap<string, ItemPage>;
+  further: ReadonlyMap<string, FurtherPage>;
+  /** How many pages the list on a page of the site has, where that is more than one. */
+  lists: ReadonlyMap<string, number>;
+}
+
+const text = (value: string): Text => ({ value, from: { kind: 'designer' } });
+const address = (slug: string): string => (slug ? `/${slug}/` : '/');
+
+/** The id the page of an item has where a site is drawn. */
+export const itemPageId = (collection: string, item: string): string => `${collection}--${item}`;
+
+/** The page under which the items of a collection have theirs; undefined where they have none. */
+export const pageOfItems = (document: SiteDocument, collection: Collection): Page | undefined =>
+  COLLECTIONS[collection.kind].pages
+    ? document.pages.find((p) => p.id === collection.page && p.hold === undefined)
+    : undefined;
+
+/** The address under which the items of a collection have theirs. */
+export const baseOf = (collection: Collection, page: Page): string => page.slug || COLLECTIONS[collection.kind].slug;
+/** The address of the page of an item; null where it has none. */
+export function itemPath(document: SiteDocument, collection: Collection, item: CollectionItem): string | null {
+  const page = pageOfItems(document, collection);
+  return page ? address(`${baseOf(collection, page)}/${item.slug}`) : null;
+}
+
+/** The paragraphs of a text, each with what stands out in it. */
+export function paragraphsOf(whole: Text): Text[] {
+  const out: Text[] = [];
+  for (const { 0: words, index: start } of whole.value.matchAll(/[^\n]+(?:\n(?!\s*\n)[^\n]+)*/g)) {
+    const marks = whole.marks
+      ?.filter((m) => m.from < start + words.length && m.to > start)
+      .map((m) => ({ ...m, from: Math.max(m.from - start, 0), to: Math.min(m.to - start, words.length) }));
+    out.push({ value: words, from: whole.from, ...(marks?.length && { marks }) });
+  }
+  return out;
+}
+
+/** What an item says beside its title and its texts, in a line: when, where, what it costs. */
+const lineOf = (document: SiteDocument, collection: Collection, item: CollectionItem): string =>
+  [
+    whenOf(document, collection, item),
+    ...['place', 'address', 'price', 'role'].map((id) => wordsOf(document, item.values[id])),
+  ]
+    .filter(Boolean)
+    .join(' · ');
+
+/** What a field that only this collection has says of an item, with its label. */
+function ownLines(document: SiteDocument, collection: Collection, item: CollectionItem): string {
+  return [...fieldsOf(collection)]
+    .filter((f) => collection.fields.includes(f) || f.id === 'phone' || f.id === 'hours')
+    .flatMap(({ id, label, type }) => {
+      const value = item.values[id];
+      const words =
+        type === 'reference'
+          ? (document.collections ?? []).flatMap((c) => c.items).find((i) => i.id === value)?.title.value
+          : type === 'file'
+            ? ''
+            : wordsOf(document, value);
+      return words ? [`• ${label}: ${words}`] : [];
+    })
+    .join('\n');
+}
+
+/** The shapes that the text of an item can be in, those that suit it best first. */
+const STORIES = ['story/picture', 'story/letter', 'story/columns', 'story/large'];
+const fitting = (wanted: readonly (string | undefined)[], content: Section['content']): string =>
+  wanted.find((s): s is string => s !== undefined && !!shapes[s]?.fits(content as never)) ?? wanted.at(-1)!;
+
+/** The page of an item: what it is at the top, what there is to say of it below. */
+function pageOf(
+  document: SiteDocument,
+  collection: Collection,
+  item: CollectionItem,
+  under: Page,
+  over: boolean,
+): Page {
+  const id = itemPageId(collection.id, item.id);
+  const { values, title } = item;
+  const [short, body, picture] = [values['text'] ?? values['answer'], values['body'], values['picture']];
+  const line = lineOf(document, collection, item);
+  const { words } = languages[document.language];
+  const top = complete(
+    'opening',
+    {
+      kicker: text(over ? [words.collections.over, line].filter(Boolean).join(' ') : line),
+      heading: title,
+      lead: isText(short) ? short : undefined,
+    },
+    `${id}-top`,
+  );
+  const own = ownLines(document, collection, item);
+  const paragraphs = [...(isText(body) ? paragraphsOf(body) : []), ...(own ? [text(own)] : [])];
+  const shown = isPicture(picture) && picture.media ? picture : undefined;
+  const story = complete('story', { heading: text(''), paragraphs, picture: shown }, `${id}-body`);
+  const opener = openerOf(under)?.shape;
+  return {
+    id,
+    slug: `${baseOf(collection, under)}/${item.slug}`,
+    label: title.value.slice(0, 60),
+    menu: false,
+    parent: under.id,
+    reason: '',
+    seo: { title: null, description: null },
+    ...(under.header && { header: under.header }),
+    ...(under.footer && { footer: under.footer }),
+    sections: [
+      {
+        id: `${id}-top`,
+        shape: fitting([opener?.startsWith('opening/') ? opener : undefined, 'opening/heading'], top),
+        reason: '',
+        content: top,
+      },
+      ...(paragraphs.length || shown
+        ? [
+            {
+              id: `${id}-body`,
+              shape: fitting([collection.shape, ...(shown ? STORIES : STORIES.slice(1))], story),
+              reason: '',
+              content: story,
+            },
+          ]
+        : []),
+    ],
+  };
+}
+
+/** A section that shows items, with some of them. */
+function filled(document: SiteDocument, section: Section, collection: Collection, items: CollectionItem[]): Section {
+  const list = itemsFor(document, section, collection, items, (item) => itemPath(document, collection, item));
+  return list ? { ...section, content: { ...section.content, items: list } } : section;
+}
+
+/** The collection a section shows, and what of it; undefined where it has items of its own. */
+export function shownIn(document: SiteDocument, section: Section, at?: string) {
+  const { shows } = section;
+  const collection = shows && document.collections?.find((c) => c.id === shows.collection);
+  return collection ? { collection, shows, items: itemsShown(document, collection, shows, at) } : undefined;
+}
+
+/**
+ * A site with its collections in place, as visitors get it at an instant: without one, nothing that is planned. With `only`
+ * it has no other generated page than that of this id, whatever state its item is in. A site without collections is the same
+ * object.
+ */
+export function expand(document: SiteDocument, at?: string, only?: string): Expanded {
+  const items = new Map<string, ItemPage>();
+  const further = new Map<string, FurtherPage>();
+  const lists = new Map<string, number>();
+  if (!document.collections) return { document, items, further, lists };
+  const more: Page[] = [];
+  const pages = document.pages.map((page) => {
+    if (page.hold !== undefined || !page.sections.some((s) => s.shows)) return page;
+    const opener = openerOf(page);
+    const sections = page.sections.flatMap((section): Section[] => {
+      const shown = shownIn(document, section, at);
+      if (!shown) return [section];
+      const { collection, shows } = shown;
+      const all = shown.items;
+      // With nothing to show it is left out, but where it is what opens the page.
+      if (!all.length && section !== opener && page.sections.length > 1) return [];
+      const pages = shows.further && !lists.has(page.id) ? Math.ceil(all.length / shows.most) : 1;
+      if (pages > 1) {
+        lists.set(page.id, pages);
+        for (let nth = 2; nth <= pages && only === undefined; nth++) {
+          const id = `${page.id}--more-${nth}`;
+          further.set(id, { of: page, nth, pages });
+          const part = filled(document, section, collection, all.slice((nth - 1) * shows.most, nth * shows.most));
+          more.push({
+            ...page,
+            id,
+            slug: `${page.slug || COLLECTIONS[collection.kind].slug}/more/${nth}`,
+            menu: false,
+            parent: page.id,
+            seo: { title: null, description: null },
+            sections: opener && opener !== section ? [opener, part] : [part],
+          });
+        }
+      }
+      return [filled(document, section, collection, all.slice(0, shows.most))];
+    });
+    return { ...page, sections };
+  });
+  const taken = new Set(more.map((p) => p.slug));
+  for (const collection of document.collections) {
+    const under = pageOfItems(document, collection);
+    if (!under) continue;
+    for (const item of collection.items) {
+      const id = itemPageId(collection.id, item.id);
+      const state = stateOf(document, collection, item, at);
+      if (only === undefined ? state === 'draft' || state === 'planned' : id !== only) continue;
+      const page = pageOf(document, collection, item, under, state === 'over');
+      if (taken.has(page.slug)) continue;
+      taken.add(page.slug);
+      items.set(id, { collection, item, state });
+      more.push(page);
+    }
+  }
+  return { document: { ...document, pages: [...pages, ...more] }, items, further, lists };
+}

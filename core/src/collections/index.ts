@@ -1,0 +1,5 @@
+export * from './times.js';
+export * from './listing.js';
+export * from './expand.js';
+export * from './data.js';
+export * from './feeds.js';
