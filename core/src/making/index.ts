@@ -38,3 +38,4 @@ export * from './plan/other-kind.js';
 export * from './plan/twins.js';
 export * from './plan/menu.js';
 export { askingTask, ASKING_SCHEMA, readProposal, type Proposal } from './ask/outside.js';
+export * from './plan/collections.js';

@@ -1,6 +1,7 @@
 import { monkeyOn, sitesForMonkey } from '../fixtures/monkey.js';
 import { pageChecks } from '../making/checks.js';
 import { render } from '../page/render/render.js';
+import { expand } from '../collections/expand.js';
 import { apply } from './apply.js';
 import { validateDocument } from './validate.js';
 
@@ -15,7 +16,8 @@ describe('a hundred edits nobody would make', () => {
       expect(steps.length).withContext(`${refused} refused`).toBe(EDITS);
       expect(validateDocument(document)).toEqual([]);
       const pages = render(document, { origin: 'https://monkey.example' }).filter((f) => f.path.endsWith('index.html'));
-      expect(pages.length).toBe(document.pages.length);
+      // Those of the site, and those of items of its collections.
+      expect(pages.length).toBe(expand(document).document.pages.length);
       const addresses = new Set(pages.map((p) => p.path.replace(/index\.html$/, '')));
       for (const page of pages) {
         const html = 'text' in page ? page.text : '';

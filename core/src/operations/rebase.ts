@@ -65,7 +65,8 @@ function after(mine: Touched, theirs: Touched): SingleOperation {
   const moved = own && theirs.moves.filter((m) => m.list === own.list);
   if (!own || !moved?.length) return mine.one;
   const to = moved.reduce((at, other) => shifted({ ...own, to: at }, other), own.to!);
-  return to === own.to ? mine.one : definitionOf(mine.one).placed!(mine.one, to);
+  // Where it says no place it would go to the end, which is another one by now.
+  return definitionOf(mine.one).placed!(mine.one, to);
 }
 
 /**

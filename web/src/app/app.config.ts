@@ -10,6 +10,7 @@ import {
 import { provideIcons } from '@ng-icons/core';
 import {
   lucideArrowDown,
+  lucideArrowLeft,
   lucideArrowUp,
   lucideArrowUpRight,
   lucideBookmark,
@@ -127,6 +128,7 @@ export const appConfig: ApplicationConfig = {
     provideIcons(
       drawn({
         lucideArrowDown,
+        lucideArrowLeft,
         lucideArrowUp,
         lucideArrowUpRight,
         lucideBookmark,

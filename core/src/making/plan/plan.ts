@@ -389,7 +389,8 @@ export function rewriteVersion(document: SiteDocument, seed: number, keepAddress
     const left = next.sections.filter((s) => !document.without.includes(`${page.id}/${kindOf(s.shape)}`));
     // In the order the designer has put the page in; what is new to it comes where the writer has it.
     for (const old of page.sections) {
-      if (own(old.id)) {
+      // What shows a collection says what stands there: no other version of it does.
+      if (own(old.id) || old.shows) {
         kept.push(old);
         continue;
       }

@@ -4,6 +4,8 @@ import {
   ENTRY_FACTS,
   factLabel,
   LIST_FACTS,
+  type Collection,
+  type CollectionItem,
   type EntryFact,
   type FactField,
   type LayoutName,
@@ -222,6 +224,9 @@ function section(all: Gathered, then: Section, page: Page | null): void {
         ...(same(now.content, then.content)
           ? []
           : [{ op: 'setContent' as const, section: then.id, content: then.content }]),
+        ...(same(now.shows, then.shows)
+          ? []
+          : [{ op: 'setShows' as const, section: then.id, shows: then.shows ?? null }]),
       ];
   const [before, after] = [saidIn(now), saidIn(then)];
   const led: [string[], string[]] = [ledIn(now, all.now), ledIn(then, all.now)];
@@ -397,6 +402,115 @@ function writtenAnew(now: SiteDocument, then: SiteDocument): boolean {
   );
 }
 
+const ITEM_PARTS = ['title', 'slug', 'state', 'from', 'until', 'by', 'language', 'tags'] as const;
+/** One item of a collection as it was. */
+function itemTo(collection: string, now: CollectionItem, then: CollectionItem): SingleOperation[] {
+  const parts = ITEM_PARTS.filter((k) => !same(now[k], then[k]));
+  const values = [...new Set([...Object.keys(now.values), ...Object.keys(then.values)])].filter(
+    (k) => !same(now.values[k], then.values[k]),
+  );
+  if (!parts.length && !values.length) return [];
+  return [
+    {
+      op: 'setEntry',
+      collection,
+      item: now.id,
+      ...Object.fromEntries(parts.map((k) => [k, then[k] ?? null])),
+      ...(values.length && { values: Object.fromEntries(values.map((k) => [k, then.values[k] ?? null])) }),
+    } as SingleOperation,
+  ];
+}
+/** A collection as it was: what it is called and has, then its items, those that go before those that come. */
+function collectionTo(now: Collection, then: Collection): SingleOperation[] {
+  const head = (['name', 'page', 'shape', 'fields'] as const).filter((k) => !same(now[k], then[k]));
+  const gone = now.items.filter((i) => !then.items.some((t) => t.id === i.id));
+  // An item that gives up its address makes room for whoever has it then.
+  const moved = then.items.flatMap((t) => now.items.filter((i) => i.id === t.id && i.slug !== t.slug));
+  const spare = moved.map((i, n): SingleOperation => ({
+    op: 'setEntry',
+    collection: now.id,
+    item: i.id,
+    slug: `${i.slug.slice(0, 60)}-was-${n}`,
+  }));
+  const order: SingleOperation[] = [];
+  const ids = now.items.filter((i) => !gone.includes(i)).map((i) => i.id);
+  then.items.forEach((item, to) => {
+    const at = ids.indexOf(item.id);
+    if (at === to) return;
+    if (at < 0) order.push({ op: 'insertEntry', collection: now.id, item, at: to });
+    else {
+      ids.splice(at, 1);
+      order.push({ op: 'moveEntry', collection: now.id, item: item.id, to });
+    }
+    ids.splice(to, 0, item.id);
+  });
+  return [
+    ...(head.length
+      ? [
+          {
+            op: 'setCollection',
+            collection: now.id,
+            ...Object.fromEntries(head.map((k) => [k, then[k] ?? null])),
+          } as SingleOperation,
+        ]
+      : []),
+    ...gone.map((i): SingleOperation => ({ op: 'removeEntry', collection: now.id, item: i.id })),
+    ...spare,
+    ...then.items.flatMap((t) => {
+      const was = now.items.find((i) => i.id === t.id);
+      return was ? itemTo(now.id, moved.includes(was) ? { ...was, slug: '' } : was, t) : [];
+    }),
+    ...order,
+  ];
+}
+/** What grows on a site: collections that came, went or changed. Sections that show them are told of with their page. */
+function collections(all: Gathered, then: SiteDocument): void {
+  if (all.now.zone !== then.zone)
+    all.add(
+      [{ op: 'setZone', zone: then.zone ?? null }],
+      'The time zone',
+      {},
+      { before: all.now.zone ?? '', after: then.zone ?? '' },
+    );
+  const titles = (c: Collection) => c.items.map((i) => i.title.value).join('\n');
+  const was = new Map((all.now.collections ?? []).map((c) => [c.id, c]));
+  for (const [n, c] of (then.collections ?? []).entries()) {
+    const known = was.get(c.id);
+    if (!known || known.kind !== c.kind)
+      all.add(
+        [
+          ...(known ? [{ op: 'removeCollection' as const, collection: c.id }] : []),
+          {
+            op: 'insertCollection',
+            collection: c,
+            at: Math.min(n, (all.now.collections ?? []).length - (known ? 1 : 0)),
+          },
+        ],
+        `The collection ${c.name}`,
+        {},
+        { before: known ? titles(known) : '', after: titles(c) },
+      );
+    else {
+      const operations = collectionTo(known, c);
+      // A step of the log is at most so many changes.
+      for (let at = 0; at < operations.length; at += 500)
+        all.add(operations.slice(at, at + 500), c.name, {}, { before: titles(known), after: titles(c) });
+    }
+  }
+}
+function collectionsGone(all: Gathered, then: SiteDocument): void {
+  for (const c of all.now.collections ?? [])
+    if (!then.collections?.some((t) => t.id === c.id))
+      all.add(
+        [{ op: 'removeCollection', collection: c.id }],
+        `The collection ${c.name} goes`,
+        {},
+        {
+          before: c.items.map((i) => i.title.value).join('\n'),
+        },
+      );
+}
+
 /** Addresses that are none of a page, and where they lead. */
 function redirects(all: Gathered, then: SiteDocument): void {
   const told = (d: SiteDocument) => new Map(d.redirects?.map((r) => [r.from, r.to]));
@@ -431,14 +545,16 @@ const asOne = (now: SiteDocument, then: SiteDocument): SlipChange[] => {
     );
   look(all, then);
   files(all, then);
+  collections(all, then);
   redirects(all, then);
   filesGone(all, then);
+  collectionsGone(all, then);
   return all.changes;
 };
 
 /**
  * What would make a site what it was (or is) at another point: changes that can be taken or left one by one, a section each.
- * Taken all, exactly and in order, they give that point but for the order of its pictures and files.
+ * Taken all, exactly and in order, they give that point but for the order of its pictures, files and collections.
  */
 export function changesTo(now: SiteDocument, then: SiteDocument): SlipChange[] {
   if (writtenAnew(now, then)) return asOne(now, then);
@@ -448,6 +564,8 @@ export function changesTo(now: SiteDocument, then: SiteDocument): SlipChange[] {
     look(all, then);
     media(all, then);
     files(all, then);
+    // A section can only show what is there.
+    collections(all, then);
     pages(all, then);
     sections(all, then);
     for (const form of then.forms) {
@@ -466,8 +584,14 @@ export function changesTo(now: SiteDocument, then: SiteDocument): SlipChange[] {
     redirects(all, then);
     mediaGone(all, then);
     filesGone(all, then);
+    collectionsGone(all, then);
     const ordered = <T extends { id: string }>(list: readonly T[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
-    const left = (d: SiteDocument) => ({ ...d, media: ordered(d.media), files: ordered(d.files ?? []) });
+    const left = (d: SiteDocument) => ({
+      ...d,
+      media: ordered(d.media),
+      files: ordered(d.files ?? []),
+      collections: ordered(d.collections ?? []),
+    });
     return same(left(all.now), left(then)) ? all.changes : asOne(now, then);
   } catch (error) {
     // What cannot be done part by part is done as a whole.

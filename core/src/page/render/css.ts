@@ -548,6 +548,20 @@ textarea {
   margin: 0;
   max-width: none;
 }
+.around {
+  padding: calc(1rem * var(--density)) var(--edge) calc(2rem * var(--density));
+}
+.around ul {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 2rem;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.around .next {
+  margin-inline-start: auto;
+}
 .skip {
   position: absolute;
   left: -100vw;

@@ -431,9 +431,13 @@ function surroundings(
       return form ? { form, action: formAction(id), state } : null;
     },
     own: (text) => (files.tongue && areTheirWords(text) ? files.tongue : {}),
-    part: (path) => (options.window ? { 'data-part': `${section.id}/${path}` } : ({} as Record<string, string>)),
+    part: (path) =>
+      options.window && !(section.shows && path.startsWith('items.'))
+        ? { 'data-part': `${section.id}/${path}` }
+        : ({} as Record<string, string>),
     place: (picture) => {
-      const path = options.window && pathTo(section.content, picture);
+      // What stands in a collection is changed there.
+      const path = options.window && !section.shows && pathTo(section.content, picture);
       return path ? { 'data-picture': `${section.id}/${path}` } : ({} as Record<string, string>);
     },
     whole: {

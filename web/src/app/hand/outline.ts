@@ -29,6 +29,7 @@ import { some } from '@tin-porch/core/some';
 import { KeptText } from '../parts/kept-text';
 import { RowButtons } from '../parts/row-buttons';
 import { SiteStore } from '../site/site-store';
+import { OutlineCollections } from '../collections/outline-collections';
 import { OutlineLists } from './outline-lists';
 
 const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', deep: 'deep' };
@@ -40,7 +41,17 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', d
 @Component({
   selector: 'tp-outline',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [CdkDrag, CdkDragHandle, CdkDropList, CdkDropListGroup, KeptText, NgIcon, OutlineLists, RowButtons],
+  imports: [
+    CdkDrag,
+    CdkDragHandle,
+    CdkDropList,
+    CdkDropListGroup,
+    KeptText,
+    NgIcon,
+    OutlineCollections,
+    OutlineLists,
+    RowButtons,
+  ],
   styleUrl: './outline.scss',
   template: `
     <ol class="pages" cdkDropListGroup aria-label="Pages, as the menu has them">
@@ -194,6 +205,7 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', d
     @if (here(); as page) {
       <tp-outline-lists [page]="page" (go)="wanted.emit($event)" />
     }
+    <tp-outline-collections />
   `,
 })
 export class Outline {

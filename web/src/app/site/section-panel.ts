@@ -4,6 +4,7 @@ import { idFrom } from '@tin-porch/core/ground';
 import { GROUNDS, type Ground, type Section } from '@tin-porch/core/model';
 import type { Operation } from '@tin-porch/core/operations';
 import { addItem, listsOf, shapesOfKind, type SectionList } from '@tin-porch/core/making';
+import { SectionShows } from '../collections/section-shows';
 import { RowButtons } from '../parts/row-buttons';
 import { SiteStore } from './site-store';
 
@@ -13,8 +14,9 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'Plain', wash: 'Washed', d
 @Component({
   selector: 'tp-section-panel',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [NgIcon, RowButtons],
+  imports: [NgIcon, RowButtons, SectionShows],
   template: `
+    <tp-section-shows [section]="section()" />
     @for (list of lists(); track list.field) {
       <fieldset class="items">
         <legend>{{ list.one }}, {{ list.items.length }} of at most {{ list.most }}</legend>
@@ -67,7 +69,10 @@ export class SectionPanel {
   readonly shared = input(false);
   protected readonly grounds = GROUNDS;
   protected readonly groundWords = GROUND_WORDS;
-  protected readonly lists = computed(() => listsOf(this.section()));
+  /** What a collection fills has no items of its own. */
+  protected readonly lists = computed(() =>
+    listsOf(this.section()).filter((l) => !(this.section().shows && l.field === 'items')),
+  );
   protected readonly shapes = computed(() => shapesOfKind(this.section()));
 
   protected called = (list: SectionList, n: number): string =>

@@ -28,6 +28,7 @@ import { AskLine } from '../asking/ask-line';
 import { Asking } from '../asking/asking';
 import { Points } from '../points/points';
 import { Hand } from '../hand/hand';
+import { Collections } from '../collections/collections';
 import { KeptSections } from '../hand/kept-sections';
 import { PictureFoot } from '../hand/picture-foot';
 import { WordsFoot } from '../hand/words-foot';
@@ -50,7 +51,7 @@ import { STEP_TITLES } from './step-titles';
     PictureFoot,
     AskLine,
   ],
-  providers: [SiteStore, WritingDesk, Drafts, Retouching, Hand, KeptSections, Asking, Points],
+  providers: [SiteStore, WritingDesk, Drafts, Retouching, Hand, KeptSections, Asking, Points, Collections],
   host: { '(document:keydown)': 'key($event)', '(window:pagehide)': 'store.leave()' },
   styleUrl: './site-frame.scss',
   template: `

@@ -1,4 +1,5 @@
 /// <reference lib="webworker" />
+import { instantOf } from '@tin-porch/core/collections';
 import type { Correction, DirectionRef, SiteDocument } from '@tin-porch/core/model';
 import { readText } from '@tin-porch/core/brief';
 import { inDirection, rewriteVersion, sampleOf } from '@tin-porch/core/making';
@@ -37,6 +38,9 @@ function later(work: () => object): void {
   });
 }
 
+/** Collections are shown as visitors get them now. */
+const now = () => instantOf(Date.now());
+
 addEventListener('message', ({ data }: MessageEvent<DrawRequest>) => {
   if (data.kind === 'write')
     return later(() => ({
@@ -53,7 +57,7 @@ addEventListener('message', ({ data }: MessageEvent<DrawRequest>) => {
       return {
         kind: 'glimpsed',
         serial: data.serial,
-        ...renderWindow(shown, page, '', { ...media(document), ...(only && { only }) }),
+        ...renderWindow(shown, page, '', { ...media(document), ...(only && { only }), at: now() }),
       };
     });
   if (data.kind === 'draw') {
@@ -64,7 +68,7 @@ addEventListener('message', ({ data }: MessageEvent<DrawRequest>) => {
       const request = drawings.get(data.window)!;
       drawings.delete(data.window);
       const { document, page, only } = request;
-      const drawn = renderWindow(document, page, '', { ...media(document), ...(only && { only }) });
+      const drawn = renderWindow(document, page, '', { ...media(document), ...(only && { only }), at: now() });
       return { kind: 'drawn', serial: request.serial, ...drawn };
     });
   } else {

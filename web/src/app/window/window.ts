@@ -65,6 +65,9 @@ let windows = 0;
         <output>{{ pixels() }} px</output>
       </label>
       <select aria-label="Page in the window" [value]="page()" (change)="page.set($any($event.target).value)">
+        @if (named(); as name) {
+          <option [value]="page()" selected>{{ name }}</option>
+        }
         @for (p of document().pages; track p.id) {
           <option [value]="p.id" [selected]="p.id === page()">{{ p.label }}</option>
         }
@@ -98,6 +101,8 @@ let windows = 0;
 export class SiteWindow implements AfterViewInit {
   readonly document = input.required<SiteDocument>();
   readonly page = model('home');
+  /** What the page is called where it is none of the site’s own: that of an item. */
+  readonly named = input<string | null>(null);
   /** The part the person is working on: `section/path`. */
   readonly part = input<string | null>(null);
   /** One version whatever this device prefers. */

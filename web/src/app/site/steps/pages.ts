@@ -34,6 +34,8 @@ import { Asking } from '../../asking/asking';
 import { Points } from '../../points/points';
 import { PointsLine } from '../../points/points-line';
 import { PointsSteps } from '../../points/points-steps';
+import { Collections } from '../../collections/collections';
+import { CollectionTable } from '../../collections/collection-table';
 import { Hand } from '../../hand/hand';
 import { sourceOf } from '../../hand/source-words';
 import { ChecksPanel } from '../../hand/checks-panel';
@@ -63,6 +65,7 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [
+    CollectionTable,
     PictureTable,
     PointsSteps,
     PointsLine,
@@ -83,13 +86,18 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
   styleUrl: './pages.scss',
   template: `
     <tp-worktable
-      [controlsName]="cutting() ? 'Tools' : view() === 'points' ? 'Steps' : 'Words'"
-      [besideName]="cutting() ? 'Picture' : viewName()"
+      [controlsName]="
+        cutting() ? 'Tools' : collections.collection() ? 'Collection' : view() === 'points' ? 'Steps' : 'Words'
+      "
+      [besideName]="cutting() ? 'Picture' : collections.collection() ? 'Window' : viewName()"
+      [even]="!cutting() && !!collections.collection()"
       [reading]="view() === 'rework' || view() === 'confirm'"
     >
       @if (store.document(); as document) {
         @if (cutting()) {
           <tp-retouch-panel />
+        } @else if (collections.collection()) {
+          <tp-collection-table />
         } @else if (store.drawn() && view() === 'points') {
           <tp-points-steps />
         } @else if (store.drawn()) {
@@ -223,11 +231,19 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
         }
       }
       <ng-container beside>
-        @if (store.drawn() && !cutting()) {
+        @if (store.drawn() && !cutting() && !collections.collection()) {
           <tp-view-switch [views]="views" [(shown)]="view" />
         }
         @if (cutting()) {
           <tp-picture-table />
+        } @else if (collections.collection()) {
+          <tp-window
+            [document]="store.shown()!"
+            [page]="collections.page()"
+            [named]="collections.item()?.title?.value ?? null"
+            (pageChange)="leaveCollection($event)"
+            (partChosen)="goToField($event)"
+          />
         } @else if (store.drawn() && view() === 'rework') {
           <tp-rework-panel />
         } @else if (store.drawn() && view() === 'confirm') {
@@ -279,6 +295,7 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
 export class PagesStep {
   protected readonly store = inject(SiteStore);
   protected readonly hand = inject(Hand);
+  protected readonly collections = inject(Collections);
   protected readonly points = inject(Points);
   protected readonly asking = inject(Asking);
   private readonly window = viewChild<SiteWindow>('window');
@@ -459,6 +476,20 @@ export class PagesStep {
   protected askMenu(): void {
     this.side.set('outline');
     this.store.side.set('controls');
+  }
+  /** Another page of the site was pressed in the window: the collection is put by for it. */
+  protected leaveCollection(page: string): void {
+    if (page === this.collections.page()) return;
+    this.collections.open.set(null);
+    this.open(page);
+  }
+  /** Goes to the field that a part of the page of an item stands in. */
+  protected goToField(part: string): void {
+    const path = part.split('/')[1] ?? '';
+    const field =
+      { heading: 'title', lead: 'text', kicker: 'starts', picture: 'picture' }[path.split('.')[0]!] ?? 'body';
+    this.store.side.set('controls');
+    setTimeout(() => document.getElementById(`item-${field}`)?.focus());
   }
   protected takeSection(section: string): void {
     this.hand.rest();
