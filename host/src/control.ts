@@ -37,7 +37,7 @@ const checks = {
     ...closed,
     required: ['manifest', 'document'],
     properties: {
-      document: { type: 'string', maxLength: 4_000_000 },
+      document: { type: 'string', maxLength: 40_000_000 },
       manifest: {
         ...closed,
         required: ['files', 'document', 'origin', 'engine'],
@@ -45,6 +45,7 @@ const checks = {
           document: { type: 'string', pattern: HASH.source },
           origin: { type: 'string', pattern: '^https?://[a-z0-9.:-]+$' },
           engine: { type: 'integer' },
+          at: { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}Z$' },
           files: {
             type: 'object',
             propertyNames: { pattern: '^(/[A-Za-z0-9_-][A-Za-z0-9_.-]*)+$', maxLength: 300 },
@@ -144,7 +145,8 @@ export function controlApp(parts: HostParts): Express {
     if (!timingSafeEqual(given, right)) throw new Problem(401, 'The token of this server is missing or wrong');
     next();
   });
-  const json = express.json({ limit: '6mb' });
+  // A site with ten thousand items is some megabytes of words.
+  const json = express.json({ limit: '64mb' });
   const siteOf = (req: Request): Site => {
     const site = sites.get(String(req.params['id']));
     if (!site) throw new Problem(404, 'There is no such site on this server');

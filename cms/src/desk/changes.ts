@@ -2,6 +2,7 @@ import { dayFault, hoursOfWeek, type Week } from '@tin-porch/core/brief';
 import { Problem } from '@tin-porch/core/ground';
 import { withFollowing, withTwins } from '@tin-porch/core/making';
 import { reworded, type Service, type SiteDocument } from '@tin-porch/core/model';
+import { itemOperation, type ItemChange } from './items.js';
 import { apply, textAt, type Operation, type Place, type SingleOperation } from '@tin-porch/core/operations';
 
 /** The facts of a business that its people change themselves. */
@@ -18,7 +19,8 @@ export type Change =
   | { kind: 'fact'; field: OpenFact; was: string; value: string }
   | { kind: 'hours'; was: string; value: Week }
   | { kind: 'text'; at: Place; was: string; value: string }
-  | { kind: 'service'; service: string; was: Priced | null; value: Priced | null };
+  | { kind: 'service'; service: string; was: Priced | null; value: Priced | null }
+  | ItemChange;
 
 const closed = { type: 'object', additionalProperties: false } as const;
 const words = (maxLength: number) => ({ type: 'string', maxLength });
@@ -29,6 +31,27 @@ const priced = {
       ...closed,
       required: ['name', 'detail', 'price'],
       properties: { name: words(120), detail: words(600), price: words(60) },
+    },
+    { type: 'null' },
+  ],
+};
+const itemSaid = {
+  anyOf: [
+    {
+      ...closed,
+      required: ['title', 'up', 'from', 'until', 'values'],
+      properties: {
+        title: words(200),
+        up: { type: 'boolean' },
+        from: words(16),
+        until: words(16),
+        values: {
+          type: 'object',
+          maxProperties: 40,
+          propertyNames: { pattern: '^[a-z][a-zA-Z0-9]{0,23}$' },
+          additionalProperties: words(4000),
+        },
+      },
     },
     { type: 'null' },
   ],
@@ -78,6 +101,7 @@ export const CHANGES = {
         value: words(4000),
       }),
       kind('service', { service: ID, was: priced, value: priced }),
+      kind('item', { collection: ID, item: ID, was: itemSaid, value: itemSaid }),
     ],
   },
 } as const;
@@ -104,7 +128,7 @@ function servicesAfter(all: readonly Service[], change: Extract<Change, { kind: 
 }
 
 /** What one change does to a document, without what follows from it. */
-function one(document: SiteDocument, change: Change): SingleOperation {
+function one(document: SiteDocument, change: Exclude<Change, ItemChange>): SingleOperation {
   const { facts } = document;
   switch (change.kind) {
     case 'fact': {
@@ -144,9 +168,11 @@ function one(document: SiteDocument, change: Change): SingleOperation {
 export function operationOf(document: SiteDocument, changes: readonly Change[]): Operation {
   let now = document;
   const operations = changes.flatMap((change) => {
-    const whole = withTwins(now, withFollowing(now, one(now, change)));
-    now = apply(now, whole).document;
-    return whole.op === 'batch' ? whole.operations : [whole];
+    const whole =
+      change.kind === 'item' ? itemOperation(now, change) : [withTwins(now, withFollowing(now, one(now, change)))];
+    now = whole.reduce((d, o) => apply(d, o).document, now);
+    return whole.flatMap((o) => (o.op === 'batch' ? o.operations : [o]));
   });
+  if (!operations.length) throw new Problem(409, 'Nothing of that would be a change', 'It is so already.');
   return operations.length === 1 ? operations[0]! : { op: 'batch', operations };
 }

@@ -7,10 +7,11 @@ import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
 import { colourTokens } from '@tin-porch/core/look';
 import type { SiteDocument } from '@tin-porch/core/model';
-import { instantOf } from '@tin-porch/core/collections';
+import { expand, instantAt, instantOf, isLocal, itemPageId, zoneOf } from '@tin-porch/core/collections';
 import { renderPage } from '@tin-porch/core/page';
 import { Content, fitted, type Serving } from '../content.js';
 import { CHANGES, operationOf, type Change } from './changes.js';
+import { collectionOf, collectionsOf, itemsOf } from './items.js';
 import { DeskInbox } from './inbox.js';
 import { linkLetter } from './letters.js';
 import { People, type DeskSession, type Person } from './people.js';
@@ -64,6 +65,16 @@ const isUuid = checkOf(UUID);
 function body<T>(req: Request, check: Check): T {
   if (!check(req.body)) throw new Problem(400, 'The request is not valid', faultsIn(check.errors, 'body'));
   return req.body as T;
+}
+
+/** How many items of a list are shown at once. */
+const ITEMS_SHOWN = 40;
+/** The page of the first item that is put up, where it has one at that minute. */
+function itemChanged(document: SiteDocument, changes: readonly Change[], at: string): string {
+  const first = changes.find((c) => c.kind === 'item' && c.value?.up);
+  if (first?.kind !== 'item') return '';
+  const id = itemPageId(first.collection, first.item);
+  return expand(document, at).items.has(id) ? id : '';
 }
 
 /** Which pages say which fact, as long as nothing changes. */
@@ -235,6 +246,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
         password: own?.password ?? false,
       },
       unread: await inbox.unread(),
+      lists: (document.collections ?? []).map(({ id, kind, name }) => ({ id, kind, name })),
     });
   });
   api.put('/password', may('publish', 'write', 'messages'), async (req, res) => {
@@ -279,18 +291,38 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     const { document, turn, head } = await content.read();
     res.json(factsOf(document, standing(document.id, `${turn} ${head}`, document, current(at).origin)));
   });
+  api.get('/lists', writers, async (req, res) => {
+    res.json({ lists: collectionsOf((await call(req).content.read()).document) });
+  });
+  api.get('/lists/:list', writers, async (req, res) => {
+    const { document } = await call(req).content.read();
+    const collection = collectionOf(document, String(req.params['list']));
+    const { words, most, item } = req.query;
+    const limit = Math.min(400, Math.max(1, Number(most) || ITEMS_SHOWN));
+    const only = typeof item === 'string' ? collection.items.filter((i) => i.id === item) : collection.items;
+    res.json({
+      list: collectionsOf(document).find((c) => c.id === collection.id),
+      zone: zoneOf(document),
+      ...itemsOf(document, { ...collection, items: only }, typeof words === 'string' ? words.slice(0, 200) : '', limit),
+    });
+  });
   api.post('/preview', writers, async (req, res) => {
     const { site: at, content } = call(req);
     const { changes, page } = body<{ changes: Change[]; page: string }>(req, checks.preview);
     const { document } = await content.read();
     const { origin, stylesheet } = current(at);
     const after = changes.length ? fitted(document, operationOf(document, changes)).document : document;
-    const now = instantOf(Date.now());
+    // What is planned is looked at as it will be then.
+    const planned = changes.flatMap((c) => (c.kind === 'item' && c.value?.from ? [c.value.from] : []));
+    const now = [instantOf(Date.now()), ...planned.filter(isLocal).map((l) => instantAt(document, l))].sort().at(-1)!;
     const drawn = (of: SiteDocument, id: string) =>
       renderPage(of, id, { origin, at: now, ...(stylesheet && { stylesheet }) });
     // Where no page is named, it is the first on which something reads otherwise.
     const id =
-      page || (after.pages.find((p) => drawn(document, p.id) !== drawn(after, p.id)) ?? after.pages[0])?.id || '';
+      page ||
+      itemChanged(after, changes, now) ||
+      (after.pages.find((p) => drawn(document, p.id) !== drawn(after, p.id)) ?? after.pages[0])?.id ||
+      '';
     const html = drawn(after, id);
     if (html === undefined) throw new Problem(404, 'There is no such page');
     res.json({ html, page: id });

@@ -101,7 +101,7 @@ function ownLines(document: SiteDocument, collection: Collection, item: Collecti
 }
 
 /** The shapes that the text of an item can be in, those that suit it best first. */
-const STORIES = ['story/picture', 'story/letter', 'story/columns', 'story/large'];
+const STORIES = ['story/picture', 'story/letter', 'story/columns', 'story/aside'];
 const fitting = (wanted: readonly (string | undefined)[], content: Section['content']): string =>
   wanted.find((s): s is string => s !== undefined && !!shapes[s]?.fits(content as never)) ?? wanted.at(-1)!;
 

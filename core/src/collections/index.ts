@@ -3,3 +3,4 @@ export * from './listing.js';
 export * from './expand.js';
 export * from './data.js';
 export * from './feeds.js';
+export * from './files.js';

@@ -35,6 +35,9 @@ import { wording } from './words/words';
           </a>
           @if (writes()) {
             <a routerLink="/pages" routerLinkActive="on" ariaCurrentWhenActive="page">{{ w().places.pages }}</a>
+            @if (here.lists.length) {
+              <a [routerLink]="listsAt()" routerLinkActive="on" ariaCurrentWhenActive="page">{{ listsName() }}</a>
+            }
           }
           <a routerLink="/post" routerLinkActive="on" ariaCurrentWhenActive="page">
             {{ w().places.post }}
@@ -66,6 +69,17 @@ export class App {
   protected readonly api = inject(DeskApi);
   protected readonly w = wording().words;
   protected readonly writes = computed(() => this.session.here()?.me.role !== 'messages');
+
+  private readonly lists = computed(() => this.session.here()?.lists ?? []);
+  /** Where there is one list, it is the place. */
+  protected readonly listsAt = computed(() => {
+    const [first, ...others] = this.lists();
+    return first && !others.length ? `/lists/${first.id}` : '/lists';
+  });
+  protected readonly listsName = computed(() => {
+    const [first, ...others] = this.lists();
+    return first && !others.length && first.name.length <= 12 ? first.name : this.w().places.lists;
+  });
 
   constructor() {
     void this.session.begin();

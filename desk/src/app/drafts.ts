@@ -13,6 +13,8 @@ export function keyOf(change: Change): string {
       return `text ${change.at.section} ${change.at.path}`;
     case 'service':
       return `service ${change.service}`;
+    case 'item':
+      return `item ${change.collection} ${change.item}`;
     case 'hours':
       return 'hours';
   }

@@ -4,6 +4,8 @@ export interface Here {
   site: { name: string; address: string; language: string };
   me: { name: string; mail: string; role: 'publish' | 'write' | 'messages' | 'designer'; password: boolean };
   unread: number;
+  /** What grows on the site, in its own names. */
+  lists: { id: string; kind: string; name: string }[];
 }
 export interface Line {
   seq: number;
@@ -81,7 +83,43 @@ export type Change =
   | { kind: 'fact'; field: FactField; was: string; value: string }
   | { kind: 'hours'; was: string; value: Week }
   | { kind: 'text'; at: Place; was: string; value: string }
-  | { kind: 'service'; service: string; was: Priced | null; value: Priced | null };
+  | { kind: 'service'; service: string; was: Priced | null; value: Priced | null }
+  | { kind: 'item'; collection: string; item: string; was: ItemSaid | null; value: ItemSaid | null };
+/** What an item of a list says; times as the clock on the wall of the business shows them. */
+export interface ItemSaid {
+  title: string;
+  up: boolean;
+  from: string;
+  until: string;
+  values: Record<string, string>;
+}
+export type FieldType = 'text' | 'prose' | 'money' | 'place' | 'number' | 'date' | 'time' | 'choice';
+export interface ListField {
+  id: string;
+  label: string;
+  type: FieldType;
+  choices: string[];
+}
+export interface List {
+  id: string;
+  kind: string;
+  name: string;
+  count: number;
+  fields: ListField[];
+}
+export interface ListItem {
+  id: string;
+  title: string;
+  state: 'draft' | 'planned' | 'up' | 'over';
+  when: string;
+  said: ItemSaid;
+}
+export interface ItemsOf {
+  list: List;
+  zone: string;
+  items: ListItem[];
+  found: number;
+}
 export interface SessionLine {
   name: string;
   agent: string;

@@ -1,4 +1,17 @@
-import type { Facts } from '@tin-porch/core/model';
+import type { CollectionKind, Facts } from '@tin-porch/core/model';
+
+/** Something in a collection of a made-up client; days are counted from the one the demo is loaded on. */
+export interface DemoItem {
+  title: string;
+  text: string;
+  body?: string;
+  /** When it came up, or will. */
+  days: number;
+  /** When it takes place, and from when to when. */
+  on?: { days: number; from: string; to: string; place: string };
+  by?: string;
+  tags?: string[];
+}
 
 /** A made-up client of Saltmarrow, and how far their site has come. */
 export interface DemoClient {
@@ -15,6 +28,7 @@ export interface DemoClient {
   trouble?: 'record-changed' | 'release-ahead';
   message?: { name: string; mail: string; phone: string; message: string };
   /** Somebody who is at the desk: what they changed there, what they propose, and what was drafted meanwhile. */
+  grows?: { kind: CollectionKind; name: string; items: DemoItem[] };
   desk?: { name: string; mail: string; otherDays: string; proposes: string; drafted: string };
 }
 
@@ -29,6 +43,40 @@ export const demoClients: DemoClient[] = [
     holder: 'client',
     seed: 5,
     visits: 31,
+    grows: {
+      kind: 'news',
+      name: 'News',
+      items: [
+        {
+          title: 'The Corn Hall clock strikes again',
+          text: 'After nine weeks on our bench the strike train is back in the tower, and the town hears the quarters once more.',
+          body: 'The fly was worn through and the hammer had been wired up with fence wire, we think in the fifties. We turned a new arbor, bushed the great wheel and gave the hammer its own spring.\n\nIt was hoisted on a Sunday, so that nobody had to wait under it. It is right to four seconds a week, which for a tower in this wind is very well.',
+          days: -86,
+          by: 'Maud Pell',
+          tags: ['tower clocks'],
+        },
+        {
+          title: 'A longcase from 1781, with its key',
+          text: 'Found in the wash house at Brinegate with the key still on its nail. It goes home in spring.',
+          body: 'The case had been painted white twice. Under it is plain oak, and inside the door somebody has written down every winding from 1781 to 1802, in pencil, a line each.\n\nWe have left the pencil as it is.',
+          days: -41,
+          by: 'Maud Pell',
+          tags: ['longcase'],
+        },
+        {
+          title: 'Barometers: what the needle means',
+          text: 'It is not the word under the needle that counts, but which way it has gone since breakfast.',
+          body: 'Tap it once, gently. If it falls, take a coat. If it rises, so may you.\n\nSet the brass hand over the black one each morning, and look again at noon: that is the whole of it.',
+          days: -12,
+          tags: ['barometers'],
+        },
+        {
+          title: 'The bench is closed over the new year',
+          text: 'Clocks that are brought before the twentieth go home before the holiday. Those that come later will hear the new year in with us.',
+          days: 9,
+        },
+      ],
+    },
     desk: {
       name: 'Maud Pell',
       mail: 'maud@pellclocks.example',
@@ -71,6 +119,31 @@ export const demoClients: DemoClient[] = [
     seed: 12,
     visits: 52,
     trouble: 'release-ahead',
+    grows: {
+      kind: 'works',
+      name: 'Work',
+      items: [
+        {
+          title: 'A stair in ash for the old net loft',
+          text: 'Eleven treads, no two the same, since no two floors were.',
+          body: 'The loft had a ladder. Now it has a stair that turns under the beam, in ash from Pennock Wood, oiled and not varnished.\n\nIt was made in four pieces at the bench and put together in a morning.',
+          days: -120,
+          tags: ['stairs'],
+        },
+        {
+          title: 'Sash windows for the customs house',
+          text: 'Nine pairs, with the old glass put back in wherever it was whole.',
+          days: -64,
+          tags: ['windows'],
+        },
+        {
+          title: 'A kitchen in elm',
+          text: 'One tree, felled by the wind at Larkfield, in eleven doors and a worktop.',
+          days: -15,
+          tags: ['kitchens'],
+        },
+      ],
+    },
     facts: {
       name: 'Quill & Plane Joinery',
       trade: 'joiner',
@@ -105,6 +178,38 @@ export const demoClients: DemoClient[] = [
     seed: 21,
     visits: 11,
     trouble: 'record-changed',
+    grows: {
+      kind: 'events',
+      name: 'What is on',
+      items: [
+        {
+          title: 'Seed swap',
+          text: 'Bring what you saved, take what you need. Envelopes are there, and so is the kettle.',
+          days: -30,
+          on: { days: 16, from: '10:00', to: '13:00', place: 'The trading hut' },
+          tags: ['seeds'],
+        },
+        {
+          title: 'Hedge day on the north side',
+          text: 'We lay the last forty yards. Gloves and billhooks are there; wear what may be torn.',
+          body: 'Parking is by the pump. Whoever comes for the morning has soup at one.\n\nChildren are welcome at the far end, where the brash is burnt.',
+          days: -20,
+          on: { days: 30, from: '09:00', to: '15:30', place: 'North gate' },
+        },
+        {
+          title: 'Yearly meeting',
+          text: 'Rents, water, and who keeps the book. Every plot has a vote.',
+          days: -5,
+          on: { days: 64, from: '19:00', to: '20:30', place: 'Parish room, Larkfield' },
+        },
+        {
+          title: 'Pumpkin weighing',
+          text: 'Won by plot 14, with fifty-one pounds and a wheelbarrow.',
+          days: -70,
+          on: { days: -34, from: '11:00', to: '12:00', place: 'The trading hut' },
+        },
+      ],
+    },
     facts: {
       name: 'Larkfield Allotments',
       trade: 'allotment society',

@@ -1,6 +1,7 @@
 import { seeded } from '@tin-porch/core/ground';
-import type { Facts } from '@tin-porch/core/model';
-import { writeVersion } from '@tin-porch/core/making';
+import { instantOf } from '@tin-porch/core/collections';
+import type { CollectionItem, Facts, SiteDocument, Text } from '@tin-porch/core/model';
+import { newCollection, slugOf, writeVersion } from '@tin-porch/core/making';
 import { writeLogLine } from '@tin-porch/core/care';
 import type { Stack } from '../stack/stack.js';
 import { FIRST_DESIGNER } from '../stack/stack.js';
@@ -137,6 +138,8 @@ async function loadClient(api: ApiClient, config: Stack['config'], client: DemoC
       walk(section.content, '');
     }
   if (operations.length) await change({ op: 'batch', operations });
+  if (client.grows)
+    await change(growing(await api.call<{ document: SiteDocument }>('GET', `/sites/${id}`), client.grows));
   await api.call('PUT', `/sites/${id}/domain`, { domain: client.domain });
   if (client.holder === 'account') {
     await api.call('POST', `/sites/${id}/domain/register`, {}).catch((error: Error) => {
@@ -164,6 +167,43 @@ async function loadClient(api: ApiClient, config: Stack['config'], client: DemoC
   if (client.desk) await atTheDesk(api, id, server, client.desk);
   if (client.trouble === 'release-ahead')
     await change({ op: 'setFact', field: 'hours', value: 'Monday to Friday 7.30–16.30\nSaturday by arrangement' });
+}
+
+const DAY_MS = 86_400_000;
+/** The operation that begins a collection of a client, with what is in it: up, planned, and over. */
+function growing({ document }: { document: SiteDocument }, { kind, name, items }: NonNullable<DemoClient['grows']>) {
+  const midnight = Date.parse(new Date().toISOString().slice(0, 10));
+  const at = (days: number, hour = 8) => instantOf(midnight + days * DAY_MS + hour * 3_600_000);
+  const text = (value: string): Text => ({ value, from: { kind: 'client' } });
+  const begun = newCollection({ ...document, facts: { ...document.facts, events: [] } }, kind, name, at(-150));
+  const operations = begun.op === 'batch' ? begun.operations : [begun];
+  const pictures = document.media.slice(0, items.length);
+  const made = items.map(({ title, text: short, body, days, on, by, tags }, n): CollectionItem => {
+    const day = on && at(on.days).slice(0, 10);
+    const picture = pictures[n];
+    return {
+      id: `demo${n + 1}`,
+      slug: slugOf(title),
+      title: text(title),
+      made: at(Math.min(days, 0)),
+      state: 'up',
+      ...(days > 0 && { from: at(days) }),
+      ...(by && { by }),
+      ...(tags && { tags }),
+      values: {
+        text: text(short),
+        ...(body && { body: text(body) }),
+        ...(on && { starts: `${day}T${on.from}`, ends: `${day}T${on.to}`, place: text(on.place) }),
+        ...(picture && { picture: { media: picture.id, alt: text('') } }),
+      },
+    };
+  });
+  return {
+    op: 'batch',
+    operations: operations.map((o) =>
+      o.op === 'insertCollection' ? { ...o, collection: { ...o.collection, items: made } } : o,
+    ),
+  };
 }
 
 /** Somebody of the client’s at work on the site itself, while the designer has a draft of the same open. */

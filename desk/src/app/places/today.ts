@@ -45,7 +45,12 @@ import { Wording } from '../words/words';
       </ul>
       @if (writes()) {
         <p class="acts wide">
-          <a class="button main" routerLink="/us/hours">{{ w().changeHours }}</a>
+          @for (l of fresh(); track l.id) {
+            <a class="button main" [routerLink]="['/lists', l.id, 'new']">{{
+              w().newOf(w().kinds[l.kind] ?? l.name)
+            }}</a>
+          }
+          <a class="button" [class.main]="!fresh().length" routerLink="/us/hours">{{ w().changeHours }}</a>
           <a class="button" routerLink="/pages">{{ w().changeWords }}</a>
         </p>
       }
@@ -85,6 +90,10 @@ export class TodayPlace {
   protected readonly today = loaded((api) => api.get<Today>('/today'));
   protected readonly fault = signal<{ seq: number; words: string } | null>(null);
   private readonly role = computed(() => this.session.here()?.me.role);
+  /** What one would put up something new of, most days. */
+  protected readonly fresh = computed(() =>
+    (this.session.here()?.lists ?? []).filter((l) => l.kind === 'news' || l.kind === 'events').slice(0, 2),
+  );
   protected readonly writes = computed(() => this.role() !== 'messages');
   protected readonly mayTakeBack = computed(() => this.role() === 'publish' || this.role() === 'designer');
   /** What was done; that something was taken back is said of what was taken back. */

@@ -18,6 +18,7 @@ import { Dialogs } from '../parts/dialogs';
 import { KeptText } from '../parts/kept-text';
 import { SiteStore } from '../site/site-store';
 import { CollectionFields } from './collection-fields';
+import { CollectionFiles } from './collection-files';
 import { Collections } from './collections';
 import { ItemForm } from './item-form';
 import { STATE_CHIPS, STATE_WORDS } from './state-words';
@@ -35,7 +36,7 @@ const SECOND = ['price', 'role', 'place', 'address', 'detail', 'answer'];
 @Component({
   selector: 'tp-collection-table',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [CollectionFields, FormsModule, ItemForm, KeptText, NgIcon, SlicePipe],
+  imports: [CollectionFields, CollectionFiles, FormsModule, ItemForm, KeptText, NgIcon, SlicePipe],
   styleUrl: './collection-table.scss',
   template: `
     @if (collections.collection(); as collection) {
@@ -59,7 +60,7 @@ const SECOND = ['price', 'role', 'place', 'address', 'detail', 'answer'];
         </div>
         <div class="bar tools">
           <button class="act" type="button" (click)="collections.add()">
-            <ng-icon name="lucidePlus" aria-hidden="true" />{{ kind().one }}
+            <ng-icon name="lucidePlus" aria-hidden="true" />{{ capital(kind().one) }}
           </button>
           <input
             type="search"
@@ -177,6 +178,7 @@ const SECOND = ['price', 'role', 'place', 'address', 'detail', 'answer'];
           <p class="quiet">Nothing is in it so far.</p>
         }
         <tp-collection-fields [collection]="collection" />
+        <tp-collection-files [collection]="collection" />
         <p class="bar">
           <button class="plain small" type="button" (click)="takeOutCollection()">Take the collection out …</button>
         </p>
@@ -193,6 +195,7 @@ export class CollectionTable {
   protected readonly stateWords = STATE_WORDS;
   protected readonly chips = STATE_CHIPS;
   protected readonly some = some;
+  protected readonly capital = (s: string) => s[0]!.toUpperCase() + s.slice(1);
   protected readonly many = ROWS;
   protected readonly none: ReadonlySet<string> = new Set();
   private readonly id = computed(() => this.collections.open()?.collection);
@@ -204,7 +207,13 @@ export class CollectionTable {
   protected readonly tag = linkedSignal({ source: this.id, computation: () => '' });
   protected readonly sorted = linkedSignal<string | undefined, { by: Column; up: boolean } | { by: null; up: true }>({
     source: this.id,
-    computation: () => ({ by: null, up: true }),
+    // As visitors find them, where that is by time.
+    computation: () => {
+      const { show } = untracked(this.kind);
+      return show === 'newest' || show === 'upcoming'
+        ? { by: 'when', up: show === 'upcoming' }
+        : { by: null, up: true };
+    },
   });
   protected readonly shown = linkedSignal({ source: this.id, computation: () => ROWS });
   protected readonly marked = linkedSignal<string | undefined, ReadonlySet<string>>({

@@ -102,6 +102,9 @@ export class Collections {
       `${what} ${items.length === 1 ? 'is' : 'are'} taken out.`,
     );
   }
+  bringIn(operations: SingleOperation[], done: string): void {
+    this.atOnce(operations, done);
+  }
   private atOnce(operations: SingleOperation[], done: string): void {
     for (let n = 0; n < operations.length; n += MOST_AT_ONCE) {
       const part = operations.slice(n, n + MOST_AT_ONCE);

@@ -10,6 +10,21 @@ import { Collections } from './collections';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FormsModule],
   styles: `
+    h2 {
+      margin-top: 20px;
+    }
+    p {
+      margin: 4px 0 8px;
+    }
+    .bar {
+      margin-bottom: 20px;
+    }
+    .bar select,
+    .bar input {
+      width: auto;
+      flex: 1 1 9rem;
+      min-width: 0;
+    }
     ul {
       margin: 6px 0;
       padding: 0;

@@ -202,10 +202,11 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', d
       }
     </ol>
     <p class="quiet">The header’s menu has them in this order. Those that are not in it are in the footer.</p>
+    <tp-outline-collections />
     @if (here(); as page) {
       <tp-outline-lists [page]="page" (go)="wanted.emit($event)" />
     }
-    <tp-outline-collections />
+
   `,
 })
 export class Outline {
