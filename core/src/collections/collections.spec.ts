@@ -242,6 +242,15 @@ describe('a site with a collection', () => {
   it('keeps its items out of menus and of the lists of pages', () => {
     const home = files.get('/index.html')!;
     expect(home).not.toContain(`/${slug}/b/`);
+    const menuIn = (html: string) =>
+      [.../<nav class="menu"[\s\S]*?<\/nav>/.exec(html)![0].matchAll(/<a [^>]*>\s*([^<]*?)\s*</g)].map((m) => m[1]);
+    const { collections: _, ...without } = document;
+    const listed = menuIn(filesOf(without).get('/index.html')!);
+    expect(listed.length).toBeGreaterThan(0);
+    for (const path of ['/index.html', `/${slug}/b/index.html`, `/${slug}/more/2/index.html`])
+      expect(menuIn(files.get(path)!))
+        .withContext(path)
+        .toEqual(listed);
   });
 
   it('tells machines of each: structured data, site map, feeds', () => {

@@ -1,3 +1,4 @@
+import { Value } from '@sinclair/typebox/value';
 import ICAL from 'ical.js';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { dump, load } from 'js-yaml';
@@ -18,7 +19,6 @@ import {
 } from '../model/site.js';
 import { misfitOf } from '../operations/collections-fit.js';
 import type { SingleOperation } from '../operations/operation.js';
-import { checkOf } from '../ground/check.js';
 import { calendar } from './feeds.js';
 import { isLocal, localAt, instantAt, zoneOf } from './times.js';
 
@@ -145,7 +145,8 @@ const columnOf = (name: string): string => {
   return ALIASES[key.toLowerCase()] ?? COLUMNS.find((c) => c === key.toLowerCase()) ?? key;
 };
 
-const isItem = checkOf(ItemSchema);
+/** Without a compiled check: this is read in a browser too, where nothing is compiled. */
+const isItem = (value: unknown): value is CollectionItem => Value.Check(ItemSchema, value);
 function readJson(text: string): Read {
   let whole: unknown;
   try {
@@ -158,7 +159,7 @@ function readJson(text: string): Read {
   const items: Incoming[] = [];
   const faults: string[] = [];
   all.forEach((one: unknown, n) => {
-    if (isItem(one)) items.push({ line: n + 1, item: one as CollectionItem });
+    if (isItem(one)) items.push({ line: n + 1, item: one });
     else if (typeof one === 'object' && one !== null)
       items.push({
         line: n + 1,

@@ -124,6 +124,14 @@ export function sayWhen(language: string, starts: string, ends?: string): string
   return [day(starts), [clock(starts), clock(ends)].filter(Boolean).join('–')].filter(Boolean).join(', ');
 }
 
+/** The same in short, without its end: “14 Jun 2026, 19:30”. */
+export const sayShort = (language: string, starts: string): string =>
+  said(starts, language, {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    ...(starts.length > 10 && CLOCK),
+  });
 /** The day of an instant or a date as a language says it, in the zone of a site: “14 June 2026”. */
 export const sayDay = (document: Pick<SiteDocument, 'zone' | 'language'>, at: string): string =>
   said((at.endsWith('Z') ? localAt(document, at) : at).slice(0, 10), document.language, DAY);

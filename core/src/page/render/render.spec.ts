@@ -113,6 +113,12 @@ describe('the renderer', () => {
       expect(paths.has(url!)).withContext(url!).toBeTrue();
   });
 
+  it('names in its menus the pages there are, and not the one for what is not there', () => {
+    for (const file of files)
+      if (file.path.endsWith('index.html') && 'text' in file)
+        expect(file.text).withContext(file.path).not.toContain('Not found');
+  });
+
   it('has canonical addresses, one first heading a page, and every page in the sitemap', () => {
     for (const page of site.pages) {
       const html = text(`/${page.slug ? `${page.slug}/` : ''}index.html`);

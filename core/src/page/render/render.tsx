@@ -218,10 +218,7 @@ function prepare(document: SiteDocument, options: RenderOptions, expanded: Expan
   const tongue = otherTongue(language, facts);
   return {
     expanded,
-    ownPages:
-      items.size || further.size
-        ? document.pages.filter((p) => !items.has(p.id) && !further.has(p.id))
-        : document.pages,
+    ownPages: expanded.document.pages.filter((p) => !items.has(p.id) && !further.has(p.id)),
     hours: hoursIn(language, facts.hours),
     phone: phoneIn(language, facts.phone, facts),
     // What a number is for is said in the client’s words.

@@ -76,8 +76,9 @@ const TYPE_WORDS: Record<FieldType, string> = {
       <p class="quiet">Each has: {{ given() }}.</p>
       <ul>
         @for (field of collection().fields; track field.id; let n = $index) {
-          <li>
+          <li class="bar">
             <input
+              type="text"
               maxlength="60"
               [attr.aria-label]="'Name of the field ' + field.label"
               [tpKept]="field.label"
@@ -97,6 +98,7 @@ const TYPE_WORDS: Record<FieldType, string> = {
       </ul>
       <form class="bar" (ngSubmit)="add()">
         <input
+          type="text"
           aria-label="Name of a new field"
           name="label"
           maxlength="60"
@@ -109,7 +111,12 @@ const TYPE_WORDS: Record<FieldType, string> = {
           }
         </select>
         @if (type() === 'choice') {
-          <input aria-label="What there is to choose, with commas between" name="choices" [(ngModel)]="choices" />
+          <input
+            type="text"
+            aria-label="What there is to choose, with commas between"
+            name="choices"
+            [(ngModel)]="choices"
+          />
         }
         @if (type() === 'reference') {
           <select aria-label="Of which collection" name="of" [(ngModel)]="of">

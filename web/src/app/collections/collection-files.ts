@@ -16,6 +16,7 @@ import { freeSlug, slugOf } from '@tin-porch/core/making';
 import type { Collection } from '@tin-porch/core/model';
 import { some } from '@tin-porch/core/some';
 import { ChooseThen } from '../parts/choose-then';
+import { saveFile } from '../parts/save-file';
 import { SiteStore } from '../site/site-store';
 import { Collections } from './collections';
 
@@ -134,10 +135,7 @@ export class CollectionFiles {
       ics: () => [`${name}.ics`, toCalendar(document, collection), 'text/calendar;charset=utf-8'],
     };
     const [file, bytes, type] = made[format]!();
-    const url = URL.createObjectURL(new Blob([bytes], { type }));
-    const link = Object.assign(globalThis.document.createElement('a'), { href: url, download: file });
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(url));
+    saveFile(file, bytes, type);
   }
 
   protected async read(field: HTMLInputElement): Promise<void> {

@@ -11,7 +11,7 @@ import {
 import { SlicePipe } from '@angular/common';
 import { FormsModule } from '@angular/forms';
 import { NgIcon } from '@ng-icons/core';
-import { sayDay, startOf, whenOf, wordsOf, type ItemState } from '@tin-porch/core/collections';
+import { sayDay, sayShort, startOf, wordsOf, type ItemState } from '@tin-porch/core/collections';
 import { isText, type CollectionItem, type Field } from '@tin-porch/core/model';
 import { some } from '@tin-porch/core/some';
 import { Dialogs } from '../parts/dialogs';
@@ -296,7 +296,8 @@ export class CollectionTable {
   protected when(item: CollectionItem): string {
     const document = this.store.document()!;
     const collection = this.collections.collection()!;
-    return whenOf(document, collection, item) || sayDay(document, item.from ?? item.made);
+    const starts = startOf(collection, item);
+    return starts === undefined ? sayDay(document, item.from ?? item.made) : sayShort(document.language, starts);
   }
 
   protected rename(name: string): void {

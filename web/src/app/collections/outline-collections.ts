@@ -60,7 +60,7 @@ import { Collections } from './collections';
         }
       </select>
       @if (kind()) {
-        <input aria-label="What it is called" name="name" maxlength="60" [(ngModel)]="name" />
+        <input type="text" aria-label="What it is called" name="name" maxlength="60" [(ngModel)]="name" />
         <button class="plain small" type="submit" [disabled]="!name().trim()">Begin it</button>
       }
     </form>

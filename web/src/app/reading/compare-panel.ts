@@ -3,6 +3,7 @@ import { FormsModule } from '@angular/forms';
 import { compareListing, FileError, servicesCsv, vcardOf } from '@tin-porch/core/brief';
 import { jsonLd } from '@tin-porch/core/page';
 import { Drafts } from '../session/drafts';
+import { saveFile } from '../parts/save-file';
 import { SiteStore } from '../site/site-store';
 
 const VERDICTS = { same: 'same', differs: 'differs', missing: 'left out', unknown: 'not in the facts' };
@@ -100,10 +101,6 @@ export class ComparePanel {
       csv: [() => servicesCsv(document_.facts), 'text/csv'],
       json: [() => `${JSON.stringify(jsonLd(document_, origin), null, 2)}\n`, 'application/ld+json'],
     }[kind] as [() => string, string];
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([text()], { type: `${type};charset=utf-8` }));
-    link.download = `${document_.id}.${kind}`;
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(link.href), 1000);
+    saveFile(`${document_.id}.${kind}`, text(), `${type};charset=utf-8`);
   }
 }
