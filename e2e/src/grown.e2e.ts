@@ -97,7 +97,7 @@ describe('What grows on a site, in the browser', () => {
     await page.getByRole('button', { name: 'Begin it' }).click();
     await page.getByText('Nothing is in it so far.').waitFor();
     for (const title of ['The slip is mended', 'Larch has come in', 'Two places under cover']) {
-      await page.getByRole('button', { name: 'Piece of news' }).click();
+      await page.getByRole('button', { name: 'New piece of news' }).click();
       await page.fill('#item-title', title);
       await page.fill('#item-text', `${title}: all there is to know.`);
       await page.fill('#item-body', 'We began in the first frost.\n\nIt took a week.');

@@ -11,6 +11,7 @@ export const HERE: Here = {
   site: { name: 'Gant & Sons', address: 'gant.example', language: 'en-GB' },
   me: { name: 'Ada Gant', mail: 'ada@gant.example', role: 'publish', password: true },
   unread: 0,
+  lists: [],
 };
 
 /** A desk for tests: nothing kept from before, nobody at the other end but the test. */

@@ -60,7 +60,7 @@ const SECOND = ['price', 'role', 'place', 'address', 'detail', 'answer'];
         </div>
         <div class="bar tools">
           <button class="act" type="button" (click)="collections.add()">
-            <ng-icon name="lucidePlus" aria-hidden="true" />{{ capital(kind().one) }}
+            <ng-icon name="lucidePlus" aria-hidden="true" />New {{ kind().one }}
           </button>
           <input
             type="search"
@@ -195,7 +195,6 @@ export class CollectionTable {
   protected readonly stateWords = STATE_WORDS;
   protected readonly chips = STATE_CHIPS;
   protected readonly some = some;
-  protected readonly capital = (s: string) => s[0]!.toUpperCase() + s.slice(1);
   protected readonly many = ROWS;
   protected readonly none: ReadonlySet<string> = new Set();
   private readonly id = computed(() => this.collections.open()?.collection);

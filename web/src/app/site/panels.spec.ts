@@ -11,6 +11,7 @@ import { aDocument, aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
 import { RefusedChanges } from './refused-changes';
 import { SectionPanel } from './section-panel';
+import { Collections } from '../collections/collections';
 import { SiteStore } from './site-store';
 
 describe('the panels of a site', () => {
@@ -45,6 +46,7 @@ describe('the panels of a site', () => {
         provideIcons({ lucideArrowDown, lucideArrowUp, lucidePlus, lucideTrash2 }),
         toldByHand().provider,
         SiteStore,
+        Collections,
       ],
     });
     store = TestBed.inject(SiteStore);

@@ -5,6 +5,7 @@ import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { Operation } from '@tin-porch/core/operations';
+import { Collections } from '../collections/collections';
 import { Hand } from '../hand/hand';
 import { SiteStore } from '../site/site-store';
 import { aSite } from './a-site';
@@ -33,6 +34,7 @@ export function atThePage(document: SiteDocument, providers: (Provider | Environ
       toldByHand().provider,
       SiteStore,
       Hand,
+      Collections,
       ...providers,
     ],
   });
