@@ -1,9 +1,11 @@
 import { gzipSync } from 'node:zlib';
-import type { Page, SiteDocument } from '@tin-porch/core/model';
+import { itemsOf } from '@tin-porch/cms';
+import type { CollectionItem, Page, SiteDocument } from '@tin-porch/core/model';
 import { apply, type Operation } from '@tin-porch/core/operations';
-import { writeVersion, allTexts } from '@tin-porch/core/making';
+import { allTexts, newCollection, writeVersion } from '@tin-porch/core/making';
 import { demoFacts, siteFrom } from '@tin-porch/core/fixtures';
-import { draw, press } from '@tin-porch/press';
+import { validateDocument } from '@tin-porch/core/validate';
+import { draw, drawnFiles, press } from '@tin-porch/press';
 import pg from 'pg';
 import { openBrowser } from '../support/browser.js';
 import { MAIL, PASSWORD, stackForTests } from '../support/stack-for-tests.js';
@@ -71,6 +73,59 @@ async function measurePages(keep: Keep): Promise<void> {
     again.push(await taken(() => press(document, origin)));
   }
   keep('Change one word of 200 pages and press the release', 'ms', again);
+}
+
+const ITEMS = [100, 1000, 10_000];
+/** A site of which a collection has so many items, each with a page of its own. */
+function ofItems(count: number): SiteDocument {
+  const begun = newCollection(siteFrom(demoFacts, 4), 'news', 'News', '2026-01-01T08:00Z');
+  const site = apply(siteFrom(demoFacts, 4), begun).document;
+  const [collection] = site.collections!;
+  const text = (value: string) => ({ value, from: { kind: 'client' as const } });
+  const items = Array.from({ length: count }, (_, n): CollectionItem => ({
+    id: `n${n}`,
+    slug: `news-${n}`,
+    title: text(`What was new on day ${n}`),
+    made: new Date(Date.UTC(2000, 0, 1 + n, 8)).toISOString().replace(/:00\.000Z$/, 'Z'),
+    state: 'up',
+    values: {
+      body: text(`Larch came up the river, and ${n} planks of it were sawn.\n\nThe slip was tarred again.`),
+      text: text(`Larch came up the river on day ${n}.`),
+    },
+  }));
+  return { ...site, id: `items-${count}`, collections: [{ ...collection!, items }] };
+}
+
+/** How a site grows with what is in its collections. */
+async function measureItems(keep: Keep): Promise<void> {
+  for (const count of ITEMS) {
+    let document = ofItems(count);
+    const origin = `https://items${count}.example`;
+    const at = '2099-01-01T08:00Z';
+    keep(`A site of ${count} items, as JSON`, 'KB', [JSON.stringify(document).length / 1024]);
+    keep(`Render ${count} items, the first time`, 'ms', [
+      await taken(() => drawnFiles(document, origin, undefined, at)),
+    ]);
+    const [again, checked, found]: number[][] = [[], [], []];
+    for (let n = 0; n < 5; n++) {
+      const before = document;
+      const { id } = document.collections![0]!;
+      document = apply(document, {
+        op: 'setEntry',
+        collection: id,
+        item: `n${n}`,
+        values: { text: { value: `Another word, ${n}.`, from: { kind: 'client' } } },
+      }).document;
+      checked!.push(await taken(() => Promise.resolve(validateDocument(document, before))));
+      again!.push(await taken(() => drawnFiles(document, origin, undefined, at)));
+      found!.push(
+        await taken(() => Promise.resolve(itemsOf(document, document.collections![0]!, `day ${count - n}`, 40, at))),
+      );
+    }
+    keep(`Check one changed item of ${count}`, 'ms', checked!);
+    keep(`Render again after one of ${count} items changed`, 'ms', again!);
+    keep(`Find among ${count} items at the desk`, 'ms', found!);
+  }
 }
 
 /** How changes, undo and lists grow with the log of a site and the number of sites. */
@@ -171,5 +226,6 @@ async function measureDoors(keep: Keep, url: string, site: string): Promise<void
 export async function measureGrowth(keep: Keep): Promise<void> {
   console.log('\nGrowth');
   await measurePages(keep);
+  await measureItems(keep);
   await measureLog(keep);
 }

@@ -29,15 +29,17 @@ const SHOWS: Record<Listing['show'], string> = {
   `,
   template: `
     @if (can()) {
-      <div class="field">
-        <label [for]="'shows-' + section().id">Items</label>
-        <select [id]="'shows-' + section().id" (change)="show($any($event.target).value)">
-          <option value="" [selected]="!section().shows">of its own</option>
-          @for (c of collections.all(); track c.id) {
-            <option [value]="c.id" [selected]="c.id === section().shows?.collection">of {{ c.name }}</option>
-          }
-        </select>
-      </div>
+      @if (collections.all().length) {
+        <div class="field">
+          <label [for]="'shows-' + section().id">Items</label>
+          <select [id]="'shows-' + section().id" (change)="show($any($event.target).value)">
+            <option value="" [selected]="!section().shows">of its own</option>
+            @for (c of collections.all(); track c.id) {
+              <option [value]="c.id" [selected]="c.id === section().shows?.collection">of {{ c.name }}</option>
+            }
+          </select>
+        </div>
+      }
       @if (section().shows; as shows) {
         <div class="halves">
           <div class="field">
