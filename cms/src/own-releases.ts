@@ -70,7 +70,7 @@ export class OwnReleases {
   readonly serving: Serving = {
     base: () => ({ release: this.release, document: () => Promise.resolve(this.exported) }),
     press: (document) => this.press(document),
-    stale: () => isStale(this.now.document, this.now.at),
+    stale: () => isStale(this.now.document, this.now.at, instantOf(Date.now())),
   };
 
   private async press(document: SiteDocument): Promise<() => Promise<void>> {

@@ -110,10 +110,12 @@ export function itemData(
   }
 }
 
-/** The questions a section shows, as a schema.org FAQPage; null where none of them has an answer. */
-export function questionsData(items: readonly CollectionItem[]): object | null {
-  const asked = items.flatMap(({ title, values: { answer } }) =>
-    title.value && isText(answer) && answer.value ? [{ question: title.value, answer: answer.value }] : [],
+/** Questions and answers as they stand in sections, as a schema.org FAQPage; null where none of them has an answer. */
+export function questionsData(items: readonly Record<string, unknown>[]): object | null {
+  const asked = items.flatMap(({ question, answer }) =>
+    isText(question) && question.value && isText(answer) && answer.value
+      ? [{ question: question.value, answer: answer.value }]
+      : [],
   );
   return asked.length
     ? {

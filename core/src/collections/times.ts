@@ -29,9 +29,19 @@ export const isLocal = (local: string): boolean =>
 
 /** When a local time is: ms since 1970. A date alone is its first minute, or with `end` the first of the next day. */
 function whenIs(local: string, zone: string, end = false): number {
-  const at = DateTime.fromISO(local, { zone });
-  return (end && local.length === 10 ? at.plus({ days: 1 }) : at).toMillis();
+  const key = `${local} ${zone} ${end}`;
+  let ms = instants.get(key);
+  if (ms === undefined) {
+    const at = DateTime.fromISO(local, { zone });
+    ms = (end && local.length === 10 ? at.plus({ days: 1 }) : at).toMillis();
+    if (instants.size >= MOST_KEPT) instants.clear();
+    instants.set(key, ms);
+  }
+  return ms;
 }
+/** Instants that were looked up: the same few are asked for again and again, and each costs a look into the zone. */
+const instants = new Map<string, number>();
+const MOST_KEPT = 40_000;
 
 /** The instant of a local time of a site. */
 export const instantAt = (document: Pick<SiteDocument, 'zone' | 'language'>, local: string): string =>
@@ -45,9 +55,15 @@ const localIn = (item: CollectionItem, field: string | undefined): string | unde
   return typeof value === 'string' && isLocal(value) ? value : undefined;
 };
 
+/** Which field says when the items of a collection take place: asked of each of them. */
+const timeFields = new WeakMap<object, string | undefined>();
+function timeFieldOf(collection: Pick<Collection, 'kind' | 'fields'>): string | undefined {
+  if (!timeFields.has(collection)) timeFields.set(collection, timeField(collection));
+  return timeFields.get(collection);
+}
 /** When an item takes place; undefined where it is of nothing that does. */
 export const startOf = (collection: Pick<Collection, 'kind' | 'fields'>, item: CollectionItem): string | undefined =>
-  localIn(item, timeField(collection));
+  localIn(item, timeFieldOf(collection));
 /** When it ends, where that is known. */
 export const endOf = (collection: Pick<Collection, 'kind'>, item: CollectionItem): string | undefined =>
   collection.kind === 'events' ? localIn(item, 'ends') : undefined;
@@ -97,9 +113,9 @@ export function nextChange(document: SiteDocument, at: string): string | undefin
   return next;
 }
 
-/** Whether visitors would get something else of a site by now than when it was drawn. @param drawn the minute it was drawn for */
-export const isStale = (document: SiteDocument, drawn = '', now = instantOf(Date.now())): boolean => {
-  const next = document.collections ? nextChange(document, drawn) : undefined;
+/** Whether visitors would get something else of a site by now than when it was drawn. @param drawn the minute it was drawn for; nothing is known of one that nobody noted */
+export const isStale = (document: SiteDocument, drawn: string | undefined, now: string): boolean => {
+  const next = document.collections ? nextChange(document, drawn ?? '') : undefined;
   return next !== undefined && next <= now;
 };
 /** How long it is until the next minute begins, ms. */
@@ -107,8 +123,17 @@ export const msToMinute = (now: number): number => 60_000 - (now % 60_000);
 
 const DAY = { day: 'numeric', month: 'long', year: 'numeric' } as const;
 const CLOCK = { hour: 'numeric', minute: '2-digit' } as const;
-const said = (local: string, language: string, format: object) =>
-  DateTime.fromISO(local, { zone: 'utc' }).setLocale(language).toLocaleString(format);
+/** Formats by language, zone and what is said: one is slow to make and quick to use. */
+const formats = new Map<string, Intl.DateTimeFormat>();
+function formatIn(language: string, timeZone: string, format: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const key = `${language} ${timeZone} ${Object.entries(format).join()}`;
+  let made = formats.get(key);
+  if (!made) formats.set(key, (made = new Intl.DateTimeFormat(language, { ...format, timeZone })));
+  return made;
+}
+/** A date, or a time on it, as it stands on the wall: said as it is, whatever the zone. */
+const said = (local: string, language: string, format: Intl.DateTimeFormatOptions): string =>
+  formatIn(language, 'UTC', format).format(Date.parse(`${local.length > 10 ? local : `${local}T00:00`}Z`));
 
 /** A date and time as a language says it, to its end where that is known: “Sunday 14 June 2026, 19:30–21:00”. */
 export function sayWhen(language: string, starts: string, ends?: string): string {
@@ -134,4 +159,6 @@ export const sayShort = (language: string, starts: string): string =>
   });
 /** The day of an instant or a date as a language says it, in the zone of a site: “14 June 2026”. */
 export const sayDay = (document: Pick<SiteDocument, 'zone' | 'language'>, at: string): string =>
-  said((at.endsWith('Z') ? localAt(document, at) : at).slice(0, 10), document.language, DAY);
+  at.endsWith('Z')
+    ? formatIn(document.language, zoneOf(document), DAY).format(msOf(at))
+    : said(at.slice(0, 10), document.language, DAY);

@@ -1,5 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { Id, line, oneOf, Picture, Text } from './leaves.js';
+import { Id, oneOf, Picture, Text } from './leaves.js';
 
 /** What a field of an item holds. */
 export const FIELD_TYPES = [

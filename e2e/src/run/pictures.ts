@@ -24,7 +24,7 @@ const VIEWS: [name: string, path: string, width?: number][] = [
   ['look', '/sites/hollis-wren-boatworks/look'],
   ['pages', '/sites/hollis-wren-boatworks/pages'],
   ['slip', '/sites/hollis-wren-boatworks/pages'],
-  ['pictures', '/sites/hollis-wren-boatworks/look'],
+  ['collections', '/sites/larkfield-allotments/pages'],
   ['pages-phone', '/sites/hollis-wren-boatworks/pages', 390],
   ['seo', '/sites/pell-daughter-clockmakers/seo'],
   ['domain', '/sites/quill-plane-joinery/domain'],
@@ -84,7 +84,7 @@ async function contactSheet(browser: Browser, to: string, width: number, height:
   await sheet.close();
 }
 
-/** The desk of a site on a phone: what needs somebody, the hours, and the site as it will be, side by side. */
+/** The desk of a site on a phone: what needs somebody, something new, and the site as it will be, side by side. */
 async function deskSheet(browser: Browser, designer: Page, to: string): Promise<void> {
   await designer.goto(`${stack.url}/sites/pell-daughter-clockmakers/care`);
   await designer.click('text=Go to the desk yourself');
@@ -99,8 +99,11 @@ async function deskSheet(browser: Browser, designer: Page, to: string): Promise<
     shots.push((await phone.screenshot()).toString('base64'));
   };
   await shot();
-  await phone.goto(`${new URL(link).origin}/-/desk/us/hours`);
-  await phone.click('text=As the day before >> nth=-1');
+  await phone.click('text=Put up some news');
+  await phone.getByLabel('What it is called').fill('A tower clock for sale');
+  await phone
+    .getByLabel('In a sentence or two')
+    .fill('From the brewery at Brinegate: four faces, one strike, and it goes.');
   await shot();
   await phone.click('text=See it first');
   await phone.waitForSelector('.see iframe');
@@ -150,10 +153,9 @@ try {
       await page.waitForTimeout(900);
     }
     if (name === 'sample-book') await page.waitForTimeout(2500);
-    if (name === 'pictures') {
-      await page.click('.views >> text=Pictures');
-      await page.click('text=Find one in the library');
-      await page.waitForSelector('.shelf .media img');
+    if (name === 'collections') {
+      await page.click('.views >> text=Outline');
+      await page.click('tp-outline-collections li .link');
       await page.waitForTimeout(1500);
     }
     await page.screenshot({ path: join(out, `${name}.png`) });

@@ -71,7 +71,7 @@ export class Desks {
         await sites.keepRelease(site.settings.id, release);
         return () => sites.switchTo(site, release, new Date().toISOString(), base);
       },
-      stale: () => !!site.live && isStale(site.live.document, site.live.manifest.at),
+      stale: () => !!site.live && isStale(site.live.document, site.live.manifest.at, instantOf(Date.now())),
     };
   }
 

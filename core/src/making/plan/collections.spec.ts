@@ -46,6 +46,7 @@ describe('collections on a site', () => {
           state: 'up',
           values: {
             ...(kind === 'events' && { starts: '2026-07-01T10:00' }),
+            ...(kind === 'questions' && { answer: { value: 'By the tide.', from: { kind: 'client' as const } } }),
             ...(kind === 'quotes' && {
               text: { value: 'Drier than she was built.', from: { kind: 'client' as const } },
             }),
@@ -57,6 +58,8 @@ describe('collections on a site', () => {
       const drawn = render(filled, { origin: 'https://yard.example', at: '2026-06-02T08:00Z' });
       const html = drawn.find((f) => f.path === `/${page.slug}/index.html`)!;
       expect('text' in html && html.text).toContain('Quince &amp; Rye');
+      // Machines are told of questions where they are asked.
+      expect('text' in html && html.text.includes('"FAQPage"')).toBe(kind === 'questions');
       expect(JSON.stringify(apply(document, inverse).document)).toBe(JSON.stringify(site));
       const out = apply(filled, takeOutCollection(filled, collection!.id));
       expect(out.document.collections).toBeUndefined();

@@ -1,13 +1,20 @@
 import { dump } from 'js-yaml';
+import { toMarkdown } from '../../collections/files.js';
 import { textsOf } from '../../making/generate/site.js';
 import type { SiteDocument } from '../../model/site.js';
 import { published } from '../render/on-hold.js';
 import { descriptionOf, titleOf } from '../seo/seo.js';
 
-/** The words of a site as Markdown files with YAML front matter, one a page. */
+/**
+ * The words of a site as Markdown files with YAML front matter, one a page, and one an item of its collections in a folder
+ * for each of those: drafts too, since they are the client’s.
+ */
 export function contentFiles(site: SiteDocument): { path: string; text: string }[] {
   const document = published(site);
-  return document.pages.map((page) => {
+  const items = (site.collections ?? []).flatMap((collection) =>
+    toMarkdown(site, collection).map(({ path, text }) => ({ path: `${collection.id}/${path}`, text })),
+  );
+  const pages = document.pages.map((page) => {
     const front = dump({
       title: titleOf(document, page),
       description: descriptionOf(document, page),
@@ -27,4 +34,5 @@ export function contentFiles(site: SiteDocument): { path: string; text: string }
     );
     return { path: `${page.slug || 'home'}.md`, text: `---\n${front}---\n\n${body.filter(Boolean).join('\n\n')}\n` };
   });
+  return [...pages, ...items];
 }

@@ -32,7 +32,7 @@ import { allTexts } from '../../making/generate/site.js';
 import { picturePlaces } from '../../making/picture-places.js';
 import { fontCuts, fontPath, siteCss, type FontCut } from './css.js';
 import { feedsAt, feedsOf } from '../../collections/feeds.js';
-import { expand, itemPath, shownIn, type Expanded } from '../../collections/expand.js';
+import { expand, itemPath, type Expanded } from '../../collections/expand.js';
 import { itemData, pictureOfItem, publishedAt, questionsData } from '../../collections/data.js';
 import { composed } from './composed.js';
 import { layOut } from './lay-out.js';
@@ -384,14 +384,13 @@ const sharedBy = ({ origin, stylesheet }: RenderOptions, document: SiteDocument,
 };
 
 /** A page with all of the collections that is said on it beside its own sections. */
-const ofPage = (document: SiteDocument, page: Page, options: RenderOptions, { expanded }: Files): string =>
+const ofPage = (document: SiteDocument, page: Page, { expanded }: Files): string =>
   document.collections
     ? JSON.stringify([
         page,
         expanded.items.get(page.id)?.item,
         aroundOf(document, page, expanded),
         feedsAt(document, page),
-        page.sections.map((s) => s.shows && shownIn(document, s, options.at)?.items.slice(0, 48)),
       ])
     : JSON.stringify(page);
 
@@ -507,7 +506,7 @@ const manifestOf = ({ facts, language, look }: SiteDocument): string =>
 const ICON_SIZES = [180, 512];
 
 /** What machines are told of a page: the business on the home page, an item on its own, the questions where they are asked. */
-function dataOf(document: SiteDocument, page: Page, { origin, at }: RenderOptions, files: Files): object[] {
+function dataOf(document: SiteDocument, page: Page, { origin }: RenderOptions, files: Files): object[] {
   const of = files.expanded.items.get(page.id);
   if (of) {
     const { collection, item } = of;
@@ -515,10 +514,9 @@ function dataOf(document: SiteDocument, page: Page, { origin, at }: RenderOption
     const picture = media === null ? null : (pictureOf(media, document, { origin }, files)?.src ?? null);
     return [itemData(document, collection, item, { origin, url: `${origin}${pagePath(page)}`, picture })];
   }
-  const asked = page.sections.flatMap((section) => {
-    const shown = shownIn(document, section, at);
-    return shown?.collection.kind === 'questions' ? shown.items.slice(0, shown.shows.most) : [];
-  });
+  const asked = page.sections.flatMap(({ shape, shows, content: { items } }) =>
+    shows && shape.startsWith('questions/') && Array.isArray(items) ? (items as Record<string, unknown>[]) : [],
+  );
   const questions = questionsData(asked);
   return [...(page.slug === '' ? [jsonLd(document, origin)] : []), ...(questions ? [questions] : [])];
 }
@@ -757,16 +755,11 @@ export function render(site: SiteDocument, options: RenderOptions): RenderedFile
   const shared = sharedBy(options, document, files);
   proofs.begin();
   const out: RenderedFile[] = document.pages.map((page) => {
-    const { html, pictures, share, before } = proofs.of(
-      page.id,
-      shared,
-      ofPage(document, page, options, files),
-      () => ({
-        html: drawPage(document, page, titleOf(document, page), options, files, page.hold === undefined),
-        pictures: [...files.onPage],
-        share: shareOf(document, page, files),
-      }),
-    );
+    const { html, pictures, share, before } = proofs.of(page.id, shared, ofPage(document, page, files), () => ({
+      html: drawPage(document, page, titleOf(document, page), options, files, page.hold === undefined),
+      pictures: [...files.onPage],
+      share: shareOf(document, page, files),
+    }));
     if (before) {
       // The files of its pictures are files of the site, whoever drew the page.
       for (const id of pictures) pictureOf(id, document, options, files);

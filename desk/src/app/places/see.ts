@@ -20,6 +20,9 @@ import { wording } from '../words/words';
       <label>
         {{ w().page }}
         <select [value]="page()" (change)="chosen.set($any($event.target).value)">
+          @if (item(); as title) {
+            <option [value]="first()" [selected]="first() === page()">{{ title }}</option>
+          }
           @for (p of pages.value()?.pages ?? []; track p.id) {
             <option [value]="p.id" [selected]="p.id === page()">{{ p.label }}</option>
           }
@@ -51,7 +54,13 @@ export class SeePlace {
 
   /** The page that is shown: the one chosen, else the first on which something reads otherwise. */
   protected readonly page = computed(() => this.chosen() || this.first());
-  private readonly first = signal('');
+  protected readonly first = signal('');
+  /** What the first is called where it is the page of an item that is not up yet. */
+  protected readonly item = computed(() => {
+    const first = this.first();
+    const change = this.drafts.all().find((c) => c.kind === 'item' && `${c.collection}--${c.item}` === first);
+    return change?.kind === 'item' ? change.value?.title : undefined;
+  });
   // It comes from the site’s own renderer, stands in a frame without scripts, and is looked at only.
   protected readonly html = computed(() =>
     this.drawn() ? this.sanitizer.bypassSecurityTrustHtml(this.drawn()) : null,

@@ -272,7 +272,7 @@ export class ItemForm {
   protected title(value: string): void {
     const { item, collection } = { item: this.item(), collection: this.collection() };
     // An address follows the title until somebody could have been told of it.
-    const follows = item.state === 'draft' && value.trim() && this.store.detail()?.liveRelease == null;
+    const follows = item.state === 'draft' && value.trim() && (this.store.detail()?.liveRelease ?? null) === null;
     const slug = slugOf(value);
     const free = follows && slug !== item.slug && !collection.items.some((i) => i !== item && i.slug === slug);
     this.set({ title: withMarksOf(item.title, { value, from: { kind: 'designer' as const } }), ...(free && { slug }) });
