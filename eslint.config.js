@@ -18,7 +18,18 @@ const MAY_USE = {
 // What its tests may use besides: the programs it speaks with, started for real.
 const TESTS_MAY_USE = { server: ['host', 'mail', 'standins'] };
 // The rooms of core from the ground up: each may use those before it.
-const CORE_ROOMS = ['ground', 'model', 'language', 'look', 'operations', 'brief', 'collections', 'making', 'page', 'care'];
+const CORE_ROOMS = [
+  'ground',
+  'model',
+  'language',
+  'look',
+  'operations',
+  'brief',
+  'collections',
+  'making',
+  'page',
+  'care',
+];
 const IO = ['node:fs', 'node:fs/promises', 'node:path', 'node:crypto', 'node:net', 'node:http', 'pg', 'express'].map(
   (name) => ({
     name,

@@ -206,7 +206,6 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', d
     @if (here(); as page) {
       <tp-outline-lists [page]="page" (go)="wanted.emit($event)" />
     }
-
   `,
 })
 export class Outline {
