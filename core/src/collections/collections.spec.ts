@@ -5,7 +5,7 @@ import type { Collection, CollectionItem, SiteDocument } from '../model/site.js'
 import { apply } from '../operations/apply.js';
 import type { Operation } from '../operations/operation.js';
 import { validateDocument } from '../operations/validate.js';
-import { render } from '../page/render/render.js';
+import { redirectOf, render } from '../page/render/render.js';
 import { calendar } from './feeds.js';
 import { expand, paragraphsOf } from './expand.js';
 import { itemsShown } from './listing.js';
@@ -195,7 +195,7 @@ describe('a site with a collection', () => {
   const document = siteWith(
     of('news', [
       news('a', '2026-01-01T09:00Z'),
-      news('b', '2026-02-01T09:00Z', { by: 'Ada Thorne', tags: ['slip', 'larch'] }),
+      news('b', '2026-02-01T09:00Z', { by: 'Ada Thorne', language: 'fr', tags: ['slip', 'larch'] }),
       news('c', '2026-03-01T09:00Z', { title: said('Rope & <tar>') }),
       news('d', '2026-04-01T09:00Z', { state: 'draft' }),
       news('e', '2026-05-01T09:00Z', { from: '2026-12-24T08:00Z' }),
@@ -215,6 +215,7 @@ describe('a site with a collection', () => {
     expect(own).toContain('<h1');
     expect(own).toContain('<p>First.</p>');
     expect(own).toContain('<p>Second.</p>');
+    expect(own).toContain('<main id="main" lang="fr">');
     expect(own).toContain(`<a href="/${slug}/">All: `);
     expect(own).toContain(`<link rel="canonical" href="${ORIGIN}/${slug}/b/">`);
   });
@@ -326,6 +327,39 @@ describe('a site with a collection', () => {
     expect(first!.endDate.toJSDate().toISOString()).toBe('2026-06-14T20:00:00.000Z');
     expect(second!.startDate.toString()).toBe('2026-08-01');
     expect(second!.endDate.toString()).toBe('2026-08-03');
+  });
+
+  it('has its items found at the addresses they had before their page got another', () => {
+    const moved = [
+      { op: 'setPage' as const, page: 'about', label: 'News', slug: 'journal' },
+      { op: 'setRedirect' as const, from: `/${slug}`, to: 'page:about' },
+    ].reduce((d, o) => apply(d, o).document, document);
+    expect(redirectOf(moved, `/${slug}/b/`)).toBe('/journal/b/');
+    expect(redirectOf(moved, `/${slug}/nothing/`)).toBeNull();
+    expect(redirectOf(moved, `/${slug}/`)).toBe('/journal/');
+  });
+
+  it('gives nobody an item that has no name, and one set of feeds to a page', () => {
+    const two = siteWith(
+      of('news', [news('a', '2026-01-01T09:00Z', { title: said(' ') }), news('b', '2026-01-02T09:00Z')]),
+    );
+    const both = apply(two, {
+      op: 'insertCollection',
+      collection: { ...of('news', []), id: 'more' },
+      at: 1,
+    }).document;
+    const drawn = render(both, { origin: ORIGIN, at: '2026-06-01T08:00Z' }).map((f) => f.path);
+    expect(drawn).not.toContain(`/${slug}/a/index.html`);
+    expect(drawn).toContain(`/${slug}/b/index.html`);
+    expect(drawn.length).toBe(new Set(drawn).size);
+  });
+
+  it('names of an item that refers to another what that is called', () => {
+    const people: Collection = { ...of('events', [event('p1', '2026-07-01')]), id: 'crew', kind: 'people' };
+    const told = of('news', [news('a', '2026-01-01T09:00Z', { values: { who: 'p1' } })]);
+    const site = siteWith({ ...told, fields: [{ id: 'who', label: 'With', type: 'reference', of: 'crew' }] });
+    const linked = apply(site, { op: 'insertCollection', collection: people, at: 1 }).document;
+    expect(filesOf(linked, '2026-06-01T08:00Z').get(`/${slug}/a/index.html`)).toContain('With: Event p1');
   });
 
   it('is the same document where it has no collection', () => {

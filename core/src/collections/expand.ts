@@ -62,6 +62,15 @@ export function itemPath(document: SiteDocument, collection: Collection, item: C
   return page ? address(`${baseOf(collection, page)}/${item.slug}`) : null;
 }
 
+/** Where an item is by now whose page was under another address, as `/old/the-slip`, after the page it is under got this one. */
+export function movedItem(document: SiteDocument, page: Page, rest: string): string | null {
+  for (const collection of document.collections ?? []) {
+    const item = collection.page === page.id && collection.items.find((i) => i.slug === rest);
+    if (item) return itemPath(document, collection, item);
+  }
+  return null;
+}
+
 /** The paragraphs of a text, each with what stands out in it. */
 export function paragraphsOf(whole: Text): Text[] {
   const out: Text[] = [];
@@ -83,15 +92,25 @@ const lineOf = (document: SiteDocument, collection: Collection, item: Collection
     .filter(Boolean)
     .join(' · ');
 
+/** The titles of the items of a collection, by their ids: asked for by each item that refers to one. */
+const titles = new WeakMap<Collection, ReadonlyMap<string, string>>();
+function titlesOf(collection: Collection | undefined): ReadonlyMap<string, string> {
+  const known = collection && titles.get(collection);
+  if (!collection || known) return known ?? new Map();
+  const made = new Map(collection.items.map((i) => [i.id, i.title.value]));
+  titles.set(collection, made);
+  return made;
+}
+
 /** What a field that only this collection has says of an item, with its label. */
 function ownLines(document: SiteDocument, collection: Collection, item: CollectionItem): string {
   return [...fieldsOf(collection)]
     .filter((f) => collection.fields.includes(f) || f.id === 'phone' || f.id === 'hours')
-    .flatMap(({ id, label, type }) => {
+    .flatMap(({ id, label, type, of }) => {
       const value = item.values[id];
       const words =
         type === 'reference'
-          ? (document.collections ?? []).flatMap((c) => c.items).find((i) => i.id === value)?.title.value
+          ? titlesOf(document.collections?.find((c) => c.id === of)).get(value as string)
           : type === 'file'
             ? ''
             : wordsOf(document, value);
@@ -135,7 +154,7 @@ function pageOf(
   return {
     id,
     slug: `${baseOf(collection, under)}/${item.slug}`,
-    label: title.value.slice(0, 60),
+    label: title.value,
     menu: false,
     parent: under.id,
     reason: '',

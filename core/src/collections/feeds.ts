@@ -2,7 +2,7 @@ import ICAL from 'ical.js';
 import { DateTime } from 'luxon';
 import { isText, type Collection, type CollectionItem, type Page, type SiteDocument } from '../model/site.js';
 import { publishedAt, summaryOf } from './data.js';
-import { baseOf, itemPath, pageOfItems } from './expand.js';
+import { baseOf, itemPath } from './expand.js';
 import { itemsShown, wordsOf } from './listing.js';
 import { endOf, startOf, zoneOf } from './times.js';
 
@@ -22,11 +22,10 @@ export interface Feed {
 const xml = (s: string) => s.replace(/[<>&'"]/g, (c) => `&#${c.charCodeAt(0)};`);
 const bodyOf = ({ values: { body } }: CollectionItem): string => (isText(body) ? body.value : '');
 
-/** The page that the feeds of a collection are at; undefined where it has none. */
+/** The page that the feeds of a collection are at; undefined where it has none. Of several on one page the first has them. */
 const followedAt = (document: SiteDocument, collection: Collection): Page | undefined =>
-  FOLLOWED.has(collection.kind)
-    ? (pageOfItems(document, collection) ??
-      document.pages.find((p) => p.id === collection.page && p.hold === undefined))
+  document.collections?.find((c) => FOLLOWED.has(c.kind) && c.page === collection.page) === collection
+    ? document.pages.find((p) => p.id === collection.page && p.hold === undefined)
     : undefined;
 
 /** The address of an item: of its page, or of the list it stands in. */

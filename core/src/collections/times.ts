@@ -85,7 +85,8 @@ export function stateOf(
   item: CollectionItem,
   at?: string,
 ): ItemState {
-  if (item.state === 'draft') return 'draft';
+  // What has no name yet is nothing anybody could be told of.
+  if (item.state === 'draft' || !item.title.value.trim()) return 'draft';
   const { from, until } = item;
   if (from !== undefined && (at === undefined || from > at)) return 'planned';
   if (at === undefined) return 'up';

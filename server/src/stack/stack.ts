@@ -126,7 +126,9 @@ async function factsOf(options: StackOptions): Promise<StackFacts> {
   const net = options.net ?? (plain ? '127.0.0' : own);
   const standard = (await canBind(80, `${net}.11`)) === null && (await canBind(443, `${net}.11`)) === null;
   const temporaryPorts: number[] = [];
-  for (const _ of HOSTS) temporaryPorts.push(await freePort(8711, '127.0.0.1', [options.port, ...temporaryPorts]));
+  // All stacks share this address: two that start at once look for their ports in places of their own.
+  const from = net === '127.0.0' ? 8711 : 12_000 + (digest.readUInt16BE(2) % 800) * 10;
+  for (const _ of HOSTS) temporaryPorts.push(await freePort(from, '127.0.0.1', [options.port, ...temporaryPorts]));
   const facts: StackFacts = {
     net,
     httpPort: standard ? 80 : 8080,

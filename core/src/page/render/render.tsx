@@ -32,7 +32,7 @@ import { allTexts } from '../../making/generate/site.js';
 import { picturePlaces } from '../../making/picture-places.js';
 import { fontCuts, fontPath, siteCss, type FontCut } from './css.js';
 import { feedsAt, feedsOf } from '../../collections/feeds.js';
-import { expand, itemPath, type Expanded } from '../../collections/expand.js';
+import { expand, itemPath, movedItem, type Expanded } from '../../collections/expand.js';
 import { itemData, pictureOfItem, publishedAt, questionsData } from '../../collections/data.js';
 import { composed } from './composed.js';
 import { layOut } from './lay-out.js';
@@ -340,8 +340,16 @@ export function targetOf(document: SiteDocument, target: string): string | null 
 export function redirectOf(document: SiteDocument, path: string): string | null {
   const from = path.replace(/\/+$/, '');
   const found = document.redirects?.find((r) => r.from === from);
-  const target = found ? targetOf(document, found.to) : null;
+  const target = found ? targetOf(document, found.to) : underMoved(document, from);
   return target === `${from}/` ? null : target;
+}
+
+/** Where the page of an item is whose list was at another address before; null where it was nothing of the kind. */
+function underMoved(document: SiteDocument, from: string): string | null {
+  const [, above, rest] = /^(\/.+)\/([^/]+)$/.exec(from) ?? [];
+  const to = above && document.redirects?.find((r) => r.from === above)?.to;
+  const page = to && document.pages.find((p) => `page:${p.id}` === to);
+  return page ? movedItem(document, page, rest!) : null;
 }
 
 /** A picture of the site, noted as one that the page shows. */
@@ -669,7 +677,7 @@ function drawPage(
           {languages[document.language].words.skip}
         </a>
         {drawSection(document, page, headerOf(document, page), false, options, files)}
-        <main id="main">
+        <main id="main" lang={files.expanded.items.get(page.id)?.item.language}>
           {page.sections.map((s) => drawSection(document, page, s, s === opener, options, files))}
           <Around document={document} page={page} expanded={files.expanded} />
         </main>

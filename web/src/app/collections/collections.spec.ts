@@ -170,6 +170,12 @@ describe('collections beside the window', () => {
     expect((at.changes.pop() as { state?: string }).state).toBe('up');
     type(field('slug'), 'B', 'change');
     expect(at.store.said()!.words).toContain('Another product is at “b”.');
+    type(field('language'), 'french', 'change');
+    expect(at.store.said()!.words).toContain('is no language tag');
+    expect(field('language').value).toBe('');
+    type(field('language'), 'fr', 'change');
+    expect((at.changes.pop() as { language?: string }).language).toBe('fr');
+    await at.settle();
     button(element, 'Take out B').click();
     await at.settle();
     expect(titles(element).length).toBe(2);

@@ -18,6 +18,8 @@ export type ItemChange = Omit<OperationNamed<'setEntry'>, 'op' | 'collection' | 
 
 /** How many changes one step of the log may be. */
 const MOST_AT_ONCE = 500;
+/** How many letters one request has at most: the server takes two million bytes. */
+const MOST_LETTERS = 600_000;
 
 /** The collection that is open beside the window, and the item of it that is in hand. */
 @Injectable()
@@ -106,8 +108,13 @@ export class Collections {
     this.atOnce(operations, done);
   }
   private atOnce(operations: SingleOperation[], done: string): void {
-    for (let n = 0; n < operations.length; n += MOST_AT_ONCE) {
-      const part = operations.slice(n, n + MOST_AT_ONCE);
+    for (let n = 0; n < operations.length;) {
+      const part: SingleOperation[] = [];
+      for (let size = 0; n < operations.length && part.length < MOST_AT_ONCE; n++) {
+        size += JSON.stringify(operations[n]).length;
+        if (part.length && size > MOST_LETTERS) break;
+        part.push(operations[n]!);
+      }
       this.change(part.length === 1 ? part[0]! : { op: 'batch', operations: part }, done);
     }
   }

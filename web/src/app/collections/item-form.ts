@@ -195,6 +195,16 @@ import { STATE_CHIPS, STATE_WORDS } from './state-words';
         <input id="item-tags" maxlength="300" [tpKept]="(item().tags ?? []).join(', ')" (typed)="tags($event)" />
       </div>
     </div>
+    <div class="field">
+      <label for="item-language">Language, where it is another than the site’s</label>
+      <input
+        id="item-language"
+        maxlength="14"
+        placeholder="fr"
+        [value]="item().language ?? ''"
+        (change)="language($any($event.target))"
+      />
+    </div>
     @if (path(); as at) {
       <div class="field">
         <label for="item-slug">Address</label>
@@ -307,6 +317,14 @@ export class ItemForm {
       ),
     ].slice(0, 12);
     this.set({ tags: tags.length ? tags : null });
+  }
+  protected language(field: HTMLInputElement): void {
+    const tag = field.value.trim();
+    // BCP 47, as far as a page has use for it.
+    const good = !tag || /^[a-z]{2,3}(-[A-Za-z0-9]{2,8}){0,2}$/.test(tag);
+    if (good) this.set({ language: tag || null });
+    else this.store.said.set({ words: `“${tag}” is no language tag such as fr or de-CH.`, bad: true });
+    field.value = good ? tag : (this.item().language ?? '');
   }
   protected slug(field: HTMLInputElement): void {
     const slug = slugOf(field.value);
