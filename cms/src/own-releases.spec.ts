@@ -2,7 +2,9 @@ import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, wr
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { demoFacts, siteFrom } from '@tin-porch/core/fixtures';
+import { newCollection, newItem } from '@tin-porch/core/making';
 import type { SiteDocument } from '@tin-porch/core/model';
+import { apply } from '@tin-porch/core/operations';
 import { render } from '@tin-porch/core/page';
 import { OwnReleases } from './own-releases.js';
 
@@ -69,6 +71,34 @@ describe('the releases of a site that runs by itself', () => {
     // A pointer to what is not there any more serves what was exported.
     writeFileSync(join(folder, 'releases', 'current'), 'c-gone');
     expect((await OwnReleases.open(folder, ORIGIN)).files()).toBe(join(folder, 'public'));
+  });
+
+  it('are behind once the time of what was planned has come, and not any more when they are made anew', async () => {
+    const begun = apply(site, newCollection(site, 'news', 'News', '2020-01-01T08:00Z')).document;
+    const text = (value: string) => ({ value, from: { kind: 'client' as const } });
+    const [collection] = begun.collections!;
+    const document = apply(
+      begun,
+      newItem(collection!, 'n1', '2020-01-01T08:00Z', text('Slack water'), { state: 'up', from: '2020-06-01T08:00Z' }),
+    ).document;
+    writeFileSync(join(folder, 'site.json'), JSON.stringify(document));
+    const releases = await OwnReleases.open(folder, ORIGIN);
+    // Nobody noted for when the export was drawn: it is drawn once more.
+    expect(releases.serving.stale()).toBe(true);
+    await put(releases, document);
+    expect(releases.serving.stale()).toBe(false);
+    expect(readFileSync(join(releases.files(), 'news/index.html'), 'utf8')).toContain('Slack water');
+    // A page that came since has a picture to be shared with.
+    const page = readFileSync(join(releases.files(), 'news/slack-water/index.html'), 'utf8');
+    const share = /property="og:image" content="https:\/\/yard\.example([^"]+)"/.exec(page)![1]!;
+    expect(statSync(join(releases.files(), share)).size).toBeGreaterThan(0);
+    const at = join(releases.files(), '..', 'drawn-for');
+    const again = async () => (await OwnReleases.open(folder, ORIGIN)).serving.stale();
+    expect(await again()).toBe(false);
+    writeFileSync(at, '2020-05-31T08:00Z');
+    expect(await again()).toBe(true);
+    writeFileSync(at, '2020-06-01T08:00Z');
+    expect(await again()).toBe(false);
   });
 
   it('say that another export is another', async () => {

@@ -115,7 +115,12 @@ describe('What grows on a site, in the browser', () => {
       ['larch-has-come-in', 'up', ['slip', 'winter']],
       ['two-places-under-cover', 'up', ['slip', 'winter']],
     ]);
-    // In its cell, and undone.
+    // Pressed in the window, an item is in hand.
+    await frame().getByRole('link', { name: 'Larch has come in' }).click();
+    await page.waitForSelector('#item-title');
+    expect(await page.inputValue('#item-title')).toBe('Larch has come in');
+    await page.locator('#to-table').click();
+    // In its cell.
     await page.getByLabel('Headline of Larch has come in').fill('Larch has come in at last');
     await saved();
     await frame().getByText('Larch has come in at last').waitFor();
@@ -221,6 +226,12 @@ describe('What grows on a site, in the browser', () => {
     const own = await visitorReads('/news/the-slip-is-mended/');
     expect(own).toContain('It took a week.');
     expect(own).toContain('Tide: High');
+    const visitor = await phone.newPage();
+    for (const path of ['/news/', '/news/the-slip-is-mended/']) {
+      await visitor.goto(`${origin}${path}`);
+      await faults(visitor, path);
+    }
+    await visitor.close();
     expect(await visitorReads('/news/feed.xml')).toContain('Two places under cover');
     expect(await visitorReads('/sitemap.xml')).toContain('/news/two-places-under-cover/');
   });

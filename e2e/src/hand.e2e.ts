@@ -502,6 +502,7 @@ describe('The page in hand', () => {
     for (let n = 0; n < 5; n++) await page.keyboard.press('ArrowLeft');
     await until('1270 px', async () => (await page.textContent('.ruler output')) === '1270 px');
     await page.click('.window-bar >> text=Phone');
+    await until('a phone again', async () => (await page.textContent('.ruler output')) === '390 px');
     await page.click('tp-section-layout >> text=Hide it here');
     await until('hidden there', async () => (await home()).sections[1]!.on?.phone?.hidden === true);
     await page.click('tp-section-layout >> text=Give it up');

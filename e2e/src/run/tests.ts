@@ -50,12 +50,12 @@ const all: Part[] = [
     command: jasmine([file]),
   })),
 ];
-/** Suites in which somebody works in a browser: at people’s speed, so one at a time and before everything else. */
+/** Suites that only draw pages and look at them: at whatever speed. */
+const DRAWN = new Set(['shapes', 'layouts', 'golden']);
+/** Suites in which somebody works in a browser, at people’s speed: one at a time. */
 const AT_SPEED = new Set(['hand', 'walker', 'path', 'client', 'away', 'together']);
-/** What asks for a processor and nothing else: it has what the others leave. */
+/** What asks for a processor and nothing else: it has what is left of one, beside what goes at people’s speed. */
 const PATIENT = new Set(['core', 'lint', 'formatting']);
-/** The names of suites, those that take longest first. */
-const LONGEST = ['hand', 'walker', 'path', 'grown', 'core', 'lint', 'server', 'shapes'];
 
 const asked = process.argv.slice(2);
 if (asked.includes('--help')) {
@@ -110,18 +110,16 @@ async function runAll(parts: Part[], nice = 0): Promise<void> {
     total.failed += failed;
   }
 }
-// Three at a time on two processors: whoever waits for a browser or a timer leaves room, and who is at people’s speed has it
-// first. Where the lanes are not of one length, a lane that is done takes from those that wait.
-const rank = ({ name }: Part) => LONGEST.indexOf(name) + 1 || LONGEST.length + 1;
-const sorted = [...wanted].sort((a, b) => rank(a) - rank(b));
-const lane = (of: (p: Part) => boolean) => sorted.filter(of);
-const atSpeed = lane((p) => AT_SPEED.has(p.name));
-const patient = lane((p) => PATIENT.has(p.name));
-const others = lane((p) => !AT_SPEED.has(p.name) && !PATIENT.has(p.name));
-await Promise.all([
-  runAll(atSpeed).then(() => runAll(others)),
-  runAll(others, atSpeed.length ? 5 : 0).then(() => runAll(patient, 5)),
-  runAll(patient, others.length ? 15 : 0),
-]);
+// What needs no browser of people’s speed goes two at a time. What does goes one after the other, with those beside it that
+// give way to whatever else wants the processor; the rest is done by whichever of the two lanes has come to its end.
+const alone = (p: Part) => p.kind === 'e2e' && !DRAWN.has(p.name);
+const atSpeed = wanted.filter((p) => AT_SPEED.has(p.name));
+const rest = wanted.filter((p) => alone(p) && !AT_SPEED.has(p.name));
+const patient = wanted.filter((p) => PATIENT.has(p.name) && atSpeed.length > 0);
+const quick = wanted
+  .filter((p) => !alone(p) && !patient.includes(p))
+  .sort((a, b) => Number(DRAWN.has(b.name)) - Number(DRAWN.has(a.name)));
+await Promise.all([runAll(quick), runAll(quick)]);
+await Promise.all([runAll(atSpeed).then(() => runAll(rest)), runAll(patient, 19).then(() => runAll(rest, 10))]);
 console.log(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed ? 1 : 0);

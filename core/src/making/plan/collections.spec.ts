@@ -58,6 +58,14 @@ describe('collections on a site', () => {
       const drawn = render(filled, { origin: 'https://yard.example', at: '2026-06-02T08:00Z' });
       const html = drawn.find((f) => f.path === `/${page.slug}/index.html`)!;
       expect('text' in html && html.text).toContain('Quince &amp; Rye');
+      // No level of headings is skipped.
+      const levels = [...('text' in html ? html.text : '').matchAll(/<h([1-6])[\s>]/g)].map((m) => Number(m[1]));
+      expect(levels[0]).toBe(1);
+      levels.forEach((level, n) =>
+        expect(level)
+          .withContext(levels.join())
+          .toBeLessThanOrEqual((levels[n - 1] ?? 0) + 1),
+      );
       // Machines are told of questions where they are asked.
       expect('text' in html && html.text.includes('"FAQPage"')).toBe(kind === 'questions');
       expect(JSON.stringify(apply(document, inverse).document)).toBe(JSON.stringify(site));

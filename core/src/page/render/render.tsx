@@ -9,6 +9,7 @@ import { everySection, footerOf, headerOf, openerOf, waits } from '../../model/p
 import {
   DEVICES,
   FILE_TYPES,
+  isText,
   type ButtonText,
   type Credit,
   type Medium,
@@ -425,7 +426,8 @@ function surroundings(
     mark: files.mark,
     editing: options.window !== undefined,
     language: document.language,
-    level: first ? 1 : 2,
+    // Where a list has no heading of its own, those of its items come next below that of the page.
+    level: first || (section.shows && !isHeaded(section)) ? 1 : 2,
     link: (id) => linkTo(document, id),
     target: (target) => targetOf(document, target),
     picture: (id) => pictureOf(id, document, options, files),
@@ -451,6 +453,9 @@ function surroundings(
     },
   };
 }
+
+/** Whether a section has a heading that says something. */
+const isHeaded = ({ content: { heading } }: Section): boolean => isText(heading) && heading.value !== '';
 
 /** The path to a value within another, by what it is and not by what it says; null where it is not in it. */
 function pathTo(within: unknown, value: unknown): string | null {

@@ -1,5 +1,5 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import { instantOf, itemPageId, stateOf, type ItemState } from '@tin-porch/core/collections';
+import { instantOf, itemPageId, itemPath, stateOf, type ItemState } from '@tin-porch/core/collections';
 import { idFrom } from '@tin-porch/core/ground';
 import {
   COLLECTIONS,
@@ -47,6 +47,14 @@ export class Collections {
 
   stateOf(collection: Collection, item: CollectionItem): ItemState {
     return stateOf(this.store.document()!, collection, item, instantOf(this.store.now()));
+  }
+
+  /** Takes the item in hand whose page is at an address. */
+  openAt(path: string): void {
+    const document = this.store.document()!;
+    for (const collection of this.all())
+      for (const item of collection.items)
+        if (itemPath(document, collection, item) === path) this.open.set({ collection: collection.id, item: item.id });
   }
 
   private change(operation: Operation, done?: string): void {

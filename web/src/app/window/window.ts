@@ -113,6 +113,8 @@ export class SiteWindow implements AfterViewInit {
   /** That a page was pressed in the menu of the header. */
   readonly menuChosen = output<{ section: string; page: string }>();
   readonly sectionChosen = output<string>();
+  /** That a link was pressed that leads to none of the site’s own pages. */
+  readonly linkChosen = output<string>();
   /** Where the sections of the page are, px of the page; how far down it is; how large a px of the page is shown. */
   readonly places = signal<SectionPlace[]>([]);
   readonly scrolledTo = signal(0);
@@ -229,6 +231,7 @@ export class SiteWindow implements AfterViewInit {
           ? this.document().pages.find((p) => (p.slug ? `/${p.slug}/` : '/') === message.link)
           : undefined;
       if (target) this.page.set(target.id);
+      else if (message.link && !message.part && !message.picture) this.linkChosen.emit(message.link);
       if (target && this.works() && message.section === headerOf(this.document(), target)?.id)
         this.menuChosen.emit({ section: message.section, page: target.id });
     } else if (message.kind === 'key')

@@ -242,6 +242,7 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
             [page]="collections.page()"
             [named]="collections.item()?.title?.value ?? null"
             (pageChange)="leaveCollection($event)"
+            (linkChosen)="collections.openAt($event)"
             (partChosen)="goToField($event)"
           />
         } @else if (store.drawn() && view() === 'rework') {
@@ -269,6 +270,7 @@ const fieldOf = (part: string) => `t-${part.replace(/[/.]/g, '-')}`;
             [part]="store.part()"
             (partChosen)="hand.write($event, 'pressed')"
             (sectionChosen)="takeSection($event)"
+            (linkChosen)="collections.openAt($event)"
             (menuChosen)="hand.takeMenu($event.section, $event.page)"
           >
             <tp-section-margin

@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Heading, Prose } from '../../words.js';
+import { Band, Heading, Prose, shows } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'words in two columns, as in a paper',
@@ -9,7 +9,7 @@ export const shape = defineShape(kind, {
   fits: (c) => c.paragraphs.reduce((n, p) => n + p.value.length, 0) > 420,
   Component({ content, at }) {
     return (
-      <Band at={at} name="story-columns">
+      <Band at={at} name="story-columns" untitled={!shows(content.heading)}>
         <Heading text={content.heading} at={at} />
         <div class="prose">
           {content.paragraphs.map((text, n) => (

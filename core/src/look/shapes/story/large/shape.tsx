@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Heading, Prose } from '../../words.js';
+import { Band, Heading, Prose, shows } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'first paragraph large, the rest small beside it',
@@ -8,7 +8,7 @@ export const shape = defineShape(kind, {
   turns: ['width'],
   Component({ content, at }) {
     return (
-      <Band at={at} name="story-large">
+      <Band at={at} name="story-large" untitled={!shows(content.heading)}>
         <Heading text={content.heading} at={at} />
         <div class="cols">
           <div class="first">

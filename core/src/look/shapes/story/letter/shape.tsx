@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Heading, Prose } from '../../words.js';
+import { Band, Heading, Prose, shows } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'narrow column, first letter large',
@@ -8,7 +8,7 @@ export const shape = defineShape(kind, {
   fits: (c) => (c.paragraphs[0]?.value.length ?? 0) > 140,
   Component({ content, at }) {
     return (
-      <Band at={at} name="story-letter">
+      <Band at={at} name="story-letter" untitled={!shows(content.heading)}>
         <div class="sheet">
           <Heading text={content.heading} at={at} />
           <div class="prose">

@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Heading, Prose, Pic } from '../../words.js';
+import { Band, Heading, Prose, Pic, shows } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'words on a sheet over a wide picture',
@@ -9,7 +9,7 @@ export const shape = defineShape(kind, {
   fits: (c) => c.picture.media !== '',
   Component({ content, at }) {
     return (
-      <Band at={at} name="story-panel">
+      <Band at={at} name="story-panel" untitled={!shows(content.heading)}>
         <Pic at={at} picture={content.picture} />
         <div class="panel">
           <Heading text={content.heading} at={at} />

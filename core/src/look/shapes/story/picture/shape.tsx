@@ -1,6 +1,6 @@
 import { kind } from '../kind.js';
 import { defineShape } from '../../shape.js';
-import { Band, Heading, Prose, Pic } from '../../words.js';
+import { Band, Heading, Prose, Pic, shows } from '../../words.js';
 
 export const shape = defineShape(kind, {
   character: 'picture at the side of the words',
@@ -9,7 +9,7 @@ export const shape = defineShape(kind, {
   fits: (c) => c.picture.media !== '',
   Component({ content, at }) {
     return (
-      <Band at={at} name="story-picture">
+      <Band at={at} name="story-picture" untitled={!shows(content.heading)}>
         <div>
           <Heading text={content.heading} at={at} />
           <div class="prose">
