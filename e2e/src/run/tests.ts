@@ -52,8 +52,8 @@ const all: Part[] = [
 ];
 /** Suites that only draw pages and look at them: at whatever speed. */
 const DRAWN = new Set(['shapes', 'layouts', 'golden']);
-/** Suites in which somebody works in a browser, at people’s speed: one at a time. */
-const AT_SPEED = new Set(['hand', 'walker', 'path', 'client', 'away', 'together']);
+/** Suites in which somebody works in a browser at people’s speed, or time is of the essence: one at a time. */
+const AT_SPEED = new Set(['hand', 'walker', 'path', 'client', 'away', 'together', 'attacks']);
 /** What asks for a processor and nothing else: it has what is left of one, beside what goes at people’s speed. */
 const PATIENT = new Set(['core', 'lint', 'formatting']);
 
@@ -120,6 +120,6 @@ const quick = wanted
   .filter((p) => !alone(p) && !patient.includes(p))
   .sort((a, b) => Number(DRAWN.has(b.name)) - Number(DRAWN.has(a.name)));
 await Promise.all([runAll(quick), runAll(quick)]);
-await Promise.all([runAll(atSpeed).then(() => runAll(rest)), runAll(patient, 19).then(() => runAll(rest, 10))]);
+await Promise.all([runAll(atSpeed).then(() => runAll(rest)), runAll(patient, 19).then(() => runAll(rest, 5))]);
 console.log(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed ? 1 : 0);

@@ -16,6 +16,8 @@ const ORIGIN = 'http://site.test';
 export interface Sight {
   width: number;
   mode: 'light' | 'dark';
+  /** Whether fonts may be too late, as they may for a visitor. */
+  asPublished?: true;
 }
 
 /** Opens the pages of a rendered site in a browser that gets its files from memory, and says what is wrong with each. */
@@ -25,7 +27,7 @@ export async function lookAt(
   sight: Sight,
   paths?: readonly string[],
 ): Promise<{ path: string; faults: string[] }[]> {
-  return through(browser, document, sight, paths, faultsOf).then((all) =>
+  return through(browser, document, { ...sight, asPublished: true }, paths, faultsOf).then((all) =>
     all.map(({ path, found }) => ({ path, faults: found })),
   );
 }
@@ -159,9 +161,14 @@ async function through<T>(
     const path = new URL(route.request().url()).pathname;
     const file = files.get(path.endsWith('/') ? `${path}index.html` : path);
     if (!file) return route.fulfill({ status: 404, body: '' });
+    // What is measured has its fonts, however late they come; what is looked at does as a visitor’s browser does.
+    const text =
+      'text' in file && !sight.asPublished
+        ? file.text.replaceAll('font-display: optional', 'font-display: block')
+        : undefined;
     const body =
       'text' in file
-        ? file.text
+        ? (text ?? file.text)
         : 'asset' in file
           ? readFileSync(require.resolve(file.asset))
           : 'blob' in file
@@ -174,6 +181,7 @@ async function through<T>(
   const out = [];
   for (const path of paths ?? document.pages.map((p) => (p.slug ? `/${p.slug}/` : '/'))) {
     await page.goto(`${ORIGIN}${path}`, { waitUntil: 'load' });
+    await page.evaluate(async () => void (await window.document.fonts.ready));
     out.push({ path, found: await look(page) });
   }
   await context.close();
