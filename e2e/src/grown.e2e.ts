@@ -116,7 +116,8 @@ describe('What grows on a site, in the browser', () => {
       ['two-places-under-cover', 'up', ['slip', 'winter']],
     ]);
     // Pressed in the window, an item is in hand.
-    await frame().getByRole('link', { name: 'Larch has come in' }).click();
+    const link = frame().getByRole('link', { name: 'Larch has come in' });
+    await link.evaluate((e) => (e as HTMLElement).click());
     await page.waitForSelector('#item-title');
     expect(await page.inputValue('#item-title')).toBe('Larch has come in');
     await page.locator('#to-table').click();
