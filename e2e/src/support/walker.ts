@@ -180,6 +180,8 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
   for (const route of walk.routes) {
     where = `/${route} at ${page.viewportSize()!.width}`;
     await go(route);
+    // What is told of a screen that is not there yet is nothing; one that has no heading is told of all the same.
+    await page.waitForSelector('h1', { timeout: 10_000 }).catch(() => undefined);
     await looks('at rest');
     if (await overflows(page)) fault('can be pushed sideways');
     const done = new Map<string, number>();
