@@ -5,7 +5,9 @@ import { build } from 'esbuild';
 const programs = {
   'host/dist/run/main.mjs': 'host/dist/main.js',
   'host/dist/run/press-worker.mjs': 'press/dist/press-worker.js',
+  'host/dist/run/picture-worker.mjs': 'press/dist/darkroom/picture-worker.js',
   'cms/dist/run/cms.mjs': 'cms/dist/serve.js',
+  'cms/dist/run/picture-worker.mjs': 'press/dist/darkroom/picture-worker.js',
   'standins/dist/run/main.mjs': 'standins/dist/main.js',
   'server/dist/run/main.mjs': 'server/dist/main.js',
   'server/dist/run/spelling-worker.mjs': 'server/dist/writing/spelling-worker.js',
@@ -13,7 +15,7 @@ const programs = {
   'server/dist/run/passkey-worker.mjs': 'server/dist/accounts/passkey-worker.js',
   'server/dist/run/strangers-worker.mjs': 'server/dist/strangers/strangers-worker.js',
   'server/dist/run/press-worker.mjs': 'press/dist/press-worker.js',
-  'server/dist/run/picture-worker.mjs': 'server/dist/pictures/picture-worker.js',
+  'server/dist/run/picture-worker.mjs': 'press/dist/darkroom/picture-worker.js',
   'server/dist/run/file-worker.mjs': 'server/dist/files/file-worker.js',
   'server/dist/run/start.mjs': 'server/dist/stack/start.js',
   'server/dist/run/porch.mjs': 'server/dist/cli/porch.js',

@@ -8,7 +8,7 @@ const MAY_USE = {
   standins: [],
   press: ['core'],
   mail: [],
-  cms: ['core', 'mail'],
+  cms: ['core', 'mail', 'press'],
   host: ['core', 'press', 'mail', 'cms'],
   server: ['core', 'contract', 'press'],
   web: ['core', 'contract'],

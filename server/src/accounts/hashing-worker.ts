@@ -1,5 +1,5 @@
 import { scryptSync } from 'node:crypto';
-import { answerWith } from '../threads/answer.js';
+import { answerWith } from '@tin-porch/press/threads';
 
 /** A password to be hashed by scrypt (RFC 7914). */
 export interface HashRequest {

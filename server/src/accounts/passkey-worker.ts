@@ -4,7 +4,7 @@ import {
   type VerifyAuthenticationResponseOpts,
   type VerifyRegistrationResponseOpts,
 } from '@simplewebauthn/server';
-import { answerWith } from '../threads/answer.js';
+import { answerWith } from '@tin-porch/press/threads';
 import type { PasskeyRequest, ShownPasskey } from './passkeys.js';
 
 /** What an authenticator sends is CBOR made by anybody: it is read here, where reading it can hold up nobody. */

@@ -1,6 +1,6 @@
 import type { VerifyAuthenticationResponseOpts, VerifyRegistrationResponseOpts } from '@simplewebauthn/server';
 import type { AuthenticationResponseJSON, RegistrationResponseJSON } from '@tin-porch/contract';
-import { Thread } from '../threads/thread.js';
+import { Thread } from '@tin-porch/press/threads';
 
 /** What was sent by a browser (WebAuthn Level 3, 7.1 and 7.2) and what it is held against. */
 export type PasskeyRequest =

@@ -1,6 +1,6 @@
 import { randomBytes, timingSafeEqual } from 'node:crypto';
 import { Problem } from '@tin-porch/core/ground';
-import { Thread, ThreadLimit } from '../threads/thread.js';
+import { Thread, ThreadLimit } from '@tin-porch/press/threads';
 import type { HashRequest } from './hashing-worker.js';
 
 const COST = { N: 2 ** 15, r: 8, p: 1 };

@@ -1,5 +1,5 @@
 import { textOfBytes } from '@tin-porch/core/intake';
-import { answerWith } from '../threads/answer.js';
+import { answerWith } from '@tin-porch/press/threads';
 import type { FileRequest } from './opened-file.js';
 
 /** Word documents, PDFs and archives are made by anybody: they are read here, where reading one can hold up nobody. */

@@ -1,5 +1,5 @@
 import { FileError } from '@tin-porch/core/brief';
-import { Thread, ThreadLimit, type ThreadOptions } from '../threads/thread.js';
+import { Thread, ThreadLimit, type ThreadOptions } from '@tin-porch/press/threads';
 
 export interface FileRequest {
   name: string;

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { Problem } from '@tin-porch/core/ground';
 import { FILE_TYPES, type FileEnding, type SiteDocument, type SiteFile } from '@tin-porch/core/model';
 import { freeFileId } from '@tin-porch/core/making';
-import { MOST_BYTES } from '../pictures/darkroom.js';
+import { MOST_BYTES } from '@tin-porch/press/darkroom';
 import type { Pictures } from '../pictures/pictures.js';
 
 /** The most a file for visitors may have, and a film. */

@@ -7,7 +7,7 @@ import { parseCookie } from 'cookie';
 import express, { type NextFunction, type Request, type Response, type Router } from 'express';
 import type { Accounts, Designer } from '../accounts/accounts.js';
 import type { Audit } from '../accounts/audit.js';
-import { MOST_BYTES } from '../pictures/darkroom.js';
+import { MOST_BYTES } from '@tin-porch/press/darkroom';
 
 export const COOKIE = 'porch_session';
 /** The session token a request carries, or an empty string. */

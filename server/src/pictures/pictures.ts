@@ -1,13 +1,11 @@
 import { Problem } from '@tin-porch/core/ground';
 import type { Credit, FileMedium, Medium, Retouch, SiteDocument } from '@tin-porch/core/model';
-import { AS_IT_IS, sizeOfSvg } from '@tin-porch/core/look';
+import { sizeOfSvg } from '@tin-porch/core/look';
 import { freeMediaId } from '@tin-porch/core/making';
 import type { BlobReader } from '@tin-porch/press';
 import { transaction, type Database } from '../db/database.js';
 import type { Strangers } from '../strangers/strangers.js';
-import { Thread } from '../threads/thread.js';
-import { typeOf, type Developed, type MadeFile } from './darkroom.js';
-import type { PictureRequest } from './picture-worker.js';
+import { Darkroom, NOBODY, renditionsOf, titleOf, typeOf } from '@tin-porch/press/darkroom';
 
 /** A picture that was brought: ready to be put among those of the site. */
 export interface Brought {
@@ -18,37 +16,19 @@ export interface Brought {
   dropped: string[];
 }
 
-type Printed = { files: MadeFile[] } & Pick<FileMedium, 'width' | 'height' | 'colour'>;
-
-const NOBODY: Credit = { by: '', licence: '', address: '' };
-
-/** What a file is called, without its ending, as a title. */
-const titleOf = (name: string): string =>
-  name
-    .replace(/\.[a-z0-9]{2,5}$/i, '')
-    .replace(/[_\s]+/g, ' ')
-    .trim()
-    .slice(0, 120);
-
 /** The pictures of sites that are files: read, worked over, kept, and given out again by their SHA-256. */
 export class Pictures {
-  private readonly thread = () =>
-    new Thread((ending) => new URL(`./picture-worker${ending}`, import.meta.url), import.meta.url.endsWith('.mjs'), {
-      idleMs: 60_000,
-      apart: true,
-    });
-  /** One thread makes sizes, which takes seconds; the other shows what a change would look like, which must not wait. */
-  private readonly printing = this.thread();
-  private readonly showing = this.thread();
+  private readonly darkroom = new Darkroom();
 
   constructor(
     private readonly db: Database,
     private readonly strangers: Strangers,
   ) {}
 
-  private async ask<T>(thread: Thread, request: PictureRequest, name = 'The picture'): Promise<T> {
+  /** @throws Problem 422 with the reason where a picture cannot be used */
+  private async made<T>(work: Promise<T>, name = 'The picture'): Promise<T> {
     try {
-      return (await thread.ask(request)) as T;
+      return await work;
     } catch (error) {
       if ((error as Error).name === 'PictureRefused')
         throw new Problem(422, `${name} was not taken`, (error as Error).message);
@@ -93,37 +73,11 @@ export class Pictures {
       const medium: Medium = { id, kind: 'drawn', title, svg: safe.svg, ...sizeOfSvg(safe.svg), inks: {}, credit };
       return { medium, plainBackground: false, dropped: safe.dropped };
     }
-    const developed = await this.ask<Developed>(this.printing, { kind: 'develop', bytes }, shown);
-    const retouch = { ...AS_IT_IS, tint: more.tint ?? null };
-    const printed = await this.ask<Printed>(
-      this.printing,
-      { kind: 'print', bytes: developed.source.bytes, ...(more.tint && { retouch }) },
-      shown,
-    );
-    await this.keep(site.id, [developed.source, ...printed.files]);
-    const { hash, width, height } = developed.source;
-    const medium: Medium = {
-      id,
-      kind: 'file',
-      title,
-      ...this.renditionsOf(printed),
-      focus: developed.focus,
-      source: { hash, width, height },
-      credit,
-      ...(more.tint && { retouch }),
-    };
-    return { medium, plainBackground: developed.plainBackground, dropped: [] };
-  }
-
-  private renditionsOf({ files, width, height, colour }: Printed) {
-    const renditions = files.map((f) => ({
-      type: f.type,
-      width: f.width,
-      height: f.height,
-      hash: f.hash,
-      bytes: f.bytes.byteLength,
-    }));
-    return { width, height, colour, renditions };
+    const { tint } = more;
+    const noted = { id, title, credit, ...(tint && { tint }) };
+    const { medium, files, plainBackground } = await this.made(this.darkroom.bring(bytes, noted), shown);
+    await this.keep(site.id, files);
+    return { medium, plainBackground, dropped: [] };
   }
 
   /** The sizes of a kept picture worked over. @throws Problem 404 */
@@ -133,21 +87,21 @@ export class Pictures {
     retouch: Retouch,
   ): Promise<Pick<FileMedium, 'width' | 'height' | 'colour' | 'renditions'>> {
     const { bytes } = await this.of(site, source);
-    const printed = await this.ask<Printed>(this.printing, { kind: 'print', bytes, retouch });
+    const printed = await this.made(this.darkroom.print(bytes, retouch));
     await this.keep(site, printed.files);
-    return this.renditionsOf(printed);
+    return renditionsOf(printed);
   }
 
   /** What a retouch would look like, small, as WebP. @throws Problem 404 */
   async sight(site: string, source: string, retouch: Retouch): Promise<Buffer> {
     const { bytes } = await this.of(site, source);
-    return Buffer.from(await this.ask<Uint8Array>(this.showing, { kind: 'sight', bytes, retouch }));
+    return this.made(this.darkroom.sight(bytes, retouch));
   }
 
   /** Light and colour that would put a kept picture right. @throws Problem 404 */
   async light(site: string, source: string): Promise<Pick<Retouch, 'light' | 'contrast' | 'warmth'>> {
     const { bytes } = await this.of(site, source);
-    return this.ask(this.showing, { kind: 'light', bytes });
+    return this.made(this.darkroom.light(bytes));
   }
 
   /** The bytes of a picture of a site by their SHA-256. @throws Problem 404 */
@@ -170,7 +124,5 @@ export class Pictures {
     };
   }
 
-  async close(): Promise<void> {
-    await Promise.all([this.printing.close(), this.showing.close()]);
-  }
+  close = (): Promise<void> => this.darkroom.close();
 }

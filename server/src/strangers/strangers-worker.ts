@@ -2,7 +2,7 @@ import { load } from 'cheerio/slim';
 import { safeSvg } from '@tin-porch/core/safe-svg';
 import { readBrief } from '@tin-porch/core/brief';
 import { pageParts, readReference } from '@tin-porch/core/reference';
-import { answerWith } from '../threads/answer.js';
+import { answerWith } from '@tin-porch/press/threads';
 
 /** What of a page leads elsewhere on its site, and what it is called. */
 export interface PageSeen {

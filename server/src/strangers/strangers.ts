@@ -3,7 +3,7 @@ import type { Facts } from '@tin-porch/core/model';
 import type { Reference } from '@tin-porch/core/look';
 import type { SafeSvg } from '@tin-porch/core/safe-svg';
 import { BriefError } from '@tin-porch/core/brief';
-import { Thread, ThreadLimit } from '../threads/thread.js';
+import { Thread, ThreadLimit } from '@tin-porch/press/threads';
 import type { PageSeen, StrangersRequest } from './strangers-worker.js';
 
 const MOST_MS = 6000;

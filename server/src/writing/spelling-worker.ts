@@ -4,7 +4,7 @@ import { dirname, join } from 'node:path';
 import nspell from 'nspell';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { rework, type ReworkRequest, type Spelling } from '@tin-porch/core/making';
-import { answerWith } from '../threads/answer.js';
+import { answerWith } from '@tin-porch/press/threads';
 
 /** What the worker is asked: texts worked over with a dictionary, or which of some words it does not know. */
 export type SpellingRequest = { dictionary: string } & (

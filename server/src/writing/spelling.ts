@@ -1,7 +1,7 @@
 import type { SiteDocument } from '@tin-porch/core/model';
 import { languages, type LanguageTag } from '@tin-porch/core/language';
 import type { ReworkAnswer, ReworkRequest } from '@tin-porch/core/making';
-import { Thread } from '../threads/thread.js';
+import { Thread } from '@tin-porch/press/threads';
 import type { SpellingRequest } from './spelling-worker.js';
 
 const DICTIONARIES: Record<LanguageTag, string> = { 'en-GB': 'en-gb', 'en-US': 'en', es: 'es', fr: 'fr', de: 'de' };

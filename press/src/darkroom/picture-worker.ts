@@ -1,6 +1,6 @@
 import type { Retouch } from '@tin-porch/core/model';
 import { answerWith } from '../threads/answer.js';
-import { develop, lightOf, print, sightOf } from './darkroom.js';
+import { develop, lightOf, print, sightOf } from './developing.js';
 
 /** What the thread is asked: work on the bytes of a picture. */
 export type PictureRequest =

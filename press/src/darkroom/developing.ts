@@ -1,4 +1,4 @@
-import type { FileMedium, Retouch } from '@tin-porch/core/model';
+import type { Retouch } from '@tin-porch/core/model';
 import {
   AS_IT_IS,
   changesPixels,
@@ -11,60 +11,27 @@ import {
 } from '@tin-porch/core/look';
 import { createHash } from 'node:crypto';
 import sharp, { type Sharp } from 'sharp';
+import {
+  MOST_BYTES,
+  MOST_PIXELS,
+  PictureRefused,
+  typeOf,
+  type Developed,
+  type MadeFile,
+  type Printed,
+} from './picture-file.js';
 
 // Two at a time: one picture in hand, and the rest of the machine for those who wait for pages.
 sharp.concurrency(2);
 sharp.cache(false);
 
-/** Why a file was not taken; the message is for the person. */
-export class PictureRefused extends Error {
-  override name = 'PictureRefused';
-}
-
-/** Pixels of the largest picture that is read, and bytes of the largest file. */
-export const MOST_PIXELS = 80_000_000;
-export const MOST_BYTES = 30_000_000;
 /** The longer side of what is kept to make everything else from. */
 const KEPT = 3600;
 /** The widths pictures are made in; a page takes the one it has room for. */
 const WIDTHS = [480, 960, 1440, 2000];
 const SECONDS = 40;
 
-/** What a file is by its first bytes, whatever it is called. */
-export function typeOf(bytes: Uint8Array): 'jpeg' | 'png' | 'webp' | 'gif' | 'tiff' | 'avif' | 'heic' | 'svg' | null {
-  const head = Buffer.from(bytes.buffer, bytes.byteOffset, Math.min(bytes.byteLength, 1024));
-  const ascii = (from: number, to: number) => head.toString('latin1', from, to);
-  if (head[0] === 0xff && head[1] === 0xd8 && head[2] === 0xff) return 'jpeg';
-  if (ascii(0, 8) === '\x89PNG\r\n\x1a\n') return 'png';
-  if (ascii(0, 4) === 'RIFF' && ascii(8, 12) === 'WEBP') return 'webp';
-  if (/^GIF8[79]a/.test(ascii(0, 6))) return 'gif';
-  if (ascii(0, 4) === 'II*\0' || ascii(0, 4) === 'MM\0*') return 'tiff';
-  if (ascii(4, 8) === 'ftyp')
-    return /avi[fs]/.test(ascii(8, 40)) ? 'avif' : /hei[cxms]|hev[cx]|mif1/.test(ascii(8, 40)) ? 'heic' : null;
-  return /^\ufeff?\s*(?:<\?xml[^>]*>\s*)?(?:<!--[\s\S]*?-->\s*|<!DOCTYPE[^>]*>\s*)*<svg[\s>]/i.test(
-    head.toString('utf8'),
-  )
-    ? 'svg'
-    : null;
-}
-
-/** A file that was made: its bytes go to the store, the rest into the document. */
-export interface MadeFile {
-  hash: string;
-  type: 'image/avif' | 'image/webp' | 'image/jpeg' | 'image/png';
-  width: number;
-  height: number;
-  bytes: Buffer;
-}
 const sha256 = (bytes: Uint8Array) => createHash('sha256').update(bytes).digest('hex');
-
-/** A picture as it is kept: upright, sRGB, nothing a camera wrote into it. */
-export interface Developed {
-  source: MadeFile;
-  /** What draws the eye, as shares of width and height. */
-  focus: [number, number];
-  plainBackground: boolean;
-}
 
 const read = (bytes: Uint8Array) =>
   sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).timeout({ seconds: SECONDS });
@@ -210,10 +177,7 @@ export async function lightOf(source: Buffer): Promise<Pick<Retouch, 'light' | '
 }
 
 /** The files of a picture in every size and type, its size and the colour that stands for it. */
-export async function print(
-  source: Buffer,
-  retouch: Retouch = AS_IT_IS,
-): Promise<{ files: MadeFile[] } & Pick<FileMedium, 'width' | 'height' | 'colour'>> {
+export async function print(source: Buffer, retouch: Retouch = AS_IT_IS): Promise<Printed> {
   const pixels = await workedOver(source, retouch, 2600);
   const clear = isClear(pixels);
   const widths = [...WIDTHS.filter((w) => w < pixels.width * 0.86), Math.min(pixels.width, WIDTHS.at(-1)!)];

@@ -2,7 +2,8 @@ import { deflateSync } from 'node:zlib';
 import type { Retouch } from '@tin-porch/core/model';
 import { AS_IT_IS } from '@tin-porch/core/look';
 import sharp from 'sharp';
-import { develop, lightOf, print, sightOf, typeOf } from './darkroom.js';
+import { develop, lightOf, print, sightOf } from './developing.js';
+import { typeOf } from './picture-file.js';
 
 /** A quay at dusk, roughly: dark water below, a pale sky above, a red hull a third of the way in. */
 const scene = (width: number, height: number, ground = '#d8dfe2') => {

@@ -1,0 +1,2 @@
+export * from './darkroom.js';
+export * from './picture-file.js';

@@ -1,0 +1,2 @@
+export * from './answer.js';
+export * from './thread.js';
