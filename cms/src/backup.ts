@@ -6,7 +6,17 @@ import { migrateTables, NEWEST } from './migrations.js';
 import { transaction } from './transaction.js';
 
 /** The tables of a site, in an order in which they can be filled. */
-const TABLES = ['document', 'message', 'content', 'person', 'step', 'proposal', 'desk_log'] as const;
+const TABLES = [
+  'document',
+  'message',
+  'answer',
+  'content',
+  'person',
+  'step',
+  'proposal',
+  'picture',
+  'desk_log',
+] as const;
 type Table = (typeof TABLES)[number];
 /** Rows fetched at a time. */
 const AT_ONCE = 500;

@@ -15,5 +15,6 @@ export * from './desk/inbox.js';
 export * from './desk/items.js';
 export * from './desk/letters.js';
 export * from './desk/people.js';
+export * from './desk/pictures.js';
 export * from './desk/places.js';
 export * from './desk/proposals.js';

@@ -122,6 +122,30 @@ drop table desk_log; drop table sign_in_try; drop table sign_in_link; drop table
 drop table person; drop table content;`,
   },
   { id: 4, says: 'letters that go out', up: OUTBOX_UP, down: OUTBOX_DOWN },
+  {
+    id: 5,
+    says: 'photographs brought at the desk, and answers to messages',
+    up: `
+create table picture (
+  id text primary key,
+  medium jsonb not null,
+  person uuid,
+  by text not null,
+  at timestamptz not null default now()
+);
+create index picture_at on picture (at);
+create table answer (
+  id uuid primary key,
+  message uuid not null references message on delete cascade,
+  words text not null,
+  recipient text not null,
+  person uuid,
+  by text not null,
+  at timestamptz not null default now()
+);
+create index answer_message on answer (message);`,
+    down: 'drop table answer; drop table picture;',
+  },
 ];
 export const NEWEST = MIGRATIONS.at(-1)!.id;
 

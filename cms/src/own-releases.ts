@@ -60,6 +60,11 @@ export class OwnReleases {
     });
   }
 
+  /** Where the files of photographs are that were brought since, by their SHA-256. */
+  get pictures(): string {
+    return join(this.folder, 'pictures');
+  }
+
   /** The folder that is served. */
   files = (): string =>
     this.now.id ? join(this.folder, 'releases', this.now.id, 'public') : join(this.folder, 'public');
@@ -105,6 +110,13 @@ export class OwnReleases {
     const at = join(to, file.path);
     await mkdir(dirname(at), { recursive: true });
     if ('text' in file && !file.outlined) return writeFile(at, file.text, { flush: true });
+    if ('blob' in file && !there.has(file.path)) {
+      const brought = await link(join(this.pictures, file.blob), at).then(
+        () => true,
+        () => false,
+      );
+      if (brought) return;
+    }
     const [, stem, ending] = named(file.path) ?? [];
     const from = there.has(file.path)
       ? file.path

@@ -13,6 +13,7 @@ import { contentOf } from './desk/desk.js';
 import { linkTo } from './desk/letters.js';
 import { People, ROLES, type DeskRole } from './desk/people.js';
 import { MIGRATIONS, migrateTables, NEWEST } from './migrations.js';
+import { ownPictures } from './own-pictures.js';
 import { OwnReleases } from './own-releases.js';
 import { siteApp } from './site-app.js';
 
@@ -129,9 +130,15 @@ async function serve(values: Values): Promise<void> {
     }, msToMinute(Date.now())).unref();
   minutely();
   const post = letterBox(db, name);
-  const server = siteApp({ releases, origin, db, proxies, ...(post && { post }) }).listen(port, host, () =>
-    console.log(`${name} is at ${origin}/`),
-  );
+  const pictures = await ownPictures(releases);
+  const server = siteApp({
+    releases,
+    origin,
+    db,
+    proxies,
+    ...(post && { post }),
+    ...(pictures && { pictures }),
+  }).listen(port, host, () => console.log(`${name} is at ${origin}/`));
   server.on('error', (error) => {
     console.error((error as NodeJS.ErrnoException).code === 'EADDRINUSE' ? `Port ${port} is taken.` : error.message);
     process.exit(1);

@@ -7,6 +7,7 @@ import type { Pool } from 'pg';
 import { redirectOf } from '@tin-porch/core/page';
 import { dynamicParts } from './answer.js';
 import { desk } from './desk/desk.js';
+import type { PictureStore } from './desk/pictures.js';
 import { PAGE_HEADERS } from './headers.js';
 import type { OwnReleases } from './own-releases.js';
 
@@ -17,6 +18,7 @@ export interface ExportedSite {
   db: Pool;
   /** Told when a letter was written; left out where none goes out. */
   post?(): void;
+  pictures: PictureStore;
   /** How many proxies stand before it: the address of a visitor is the one the last of them says. */
   proxies?: number;
 }
@@ -30,7 +32,7 @@ const DESK_FOLDER = ['desk/', '../../desk/dist/browser/', '../../../desk/dist/br
 const LASTING = /-[0-9a-f]{8,}(?:-\d+)?\.[a-z0-9]+$/;
 
 /** Serves one exported site by itself: its files, its old addresses, and its forms through the database. */
-export function siteApp({ releases, origin, db, post, proxies = 0 }: ExportedSite): Express {
+export function siteApp({ releases, origin, db, post, pictures, proxies = 0 }: ExportedSite): Express {
   const current = () => {
     // The pages that answer a form wear what the others wear.
     const stylesheet = readdirSync(releases.files()).find((f) => /^site-[0-9a-z]+\.css$/.test(f));
@@ -59,7 +61,15 @@ export function siteApp({ releases, origin, db, post, proxies = 0 }: ExportedSit
   });
   app.use(compression());
   if (DESK_FOLDER)
-    app.use(desk(DESK_FOLDER, () => ({ db, serving: releases.serving, current, ...(post && { post }) })));
+    app.use(
+      desk(DESK_FOLDER, () => ({
+        db,
+        serving: releases.serving,
+        current,
+        pictures,
+        ...(post && { post }),
+      })),
+    );
   app.use(
     dynamicParts(() => ({
       db,

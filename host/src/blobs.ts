@@ -41,6 +41,11 @@ export class Blobs {
     return false;
   }
 
+  /** The bytes of a blob; undefined where it is not here as it should be. */
+  async read(hash: string): Promise<Buffer | undefined> {
+    return (await this.good(hash)) ? readFile(join(this.folder, this.path(hash))) : undefined;
+  }
+
   /** Those of the hashes that are not here as they should be. */
   async missing(hashes: Iterable<string>): Promise<string[]> {
     const bad: string[] = [];

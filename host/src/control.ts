@@ -218,6 +218,12 @@ export function controlApp(parts: HostParts): Express {
     res.status(204).end();
   });
 
+  app.get('/v1/blobs/:hash', async (req, res) => {
+    const bytes = HASH.test(req.params['hash']) ? await blobs.read(req.params['hash']) : undefined;
+    if (!bytes) throw new Problem(404, 'There is no such file');
+    res.type('application/octet-stream').send(bytes);
+  });
+
   app.put('/v1/sites/:id/releases/:release', json, async (req, res) => {
     const site = siteOf(req);
     const release = req.params['release']!;

@@ -57,8 +57,8 @@ export async function startPorch(
   const certificates = new Certificates(db, config, sites, servers, registrar, seal);
   const rounds = new Rounds(db, config, sites, servers, registrar, strangers);
   const inbox = new Inbox(db, servers);
-  const live = new LiveChanges(db, sites, servers);
   const pictures = new Pictures(db, strangers);
+  const live = new LiveChanges(db, sites, servers, pictures);
   const spellings = new Spellings();
   const service = config.writing && { client: new WritingClient(config.writing), name: config.writing.name };
   const writing = new Writing(db, service, spellings);

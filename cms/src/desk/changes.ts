@@ -3,6 +3,7 @@ import { Problem } from '@tin-porch/core/ground';
 import { withFollowing, withTwins } from '@tin-porch/core/making';
 import { reworded, type Service, type SiteDocument } from '@tin-porch/core/model';
 import { itemOperation, type ItemChange } from './items.js';
+import { NONE_BROUGHT, pictureOperations, type Brought, type PictureChange } from './pictures.js';
 import { apply, textAt, type Operation, type Place, type SingleOperation } from '@tin-porch/core/operations';
 
 /** The facts of a business that its people change themselves. */
@@ -20,6 +21,7 @@ export type Change =
   | { kind: 'hours'; was: string; value: Week }
   | { kind: 'text'; at: Place; was: string; value: string }
   | { kind: 'service'; service: string; was: Priced | null; value: Priced | null }
+  | PictureChange
   | ItemChange;
 
 const closed = { type: 'object', additionalProperties: false } as const;
@@ -35,6 +37,13 @@ const priced = {
     { type: 'null' },
   ],
 };
+const place = { ...closed, required: ['section', 'path'], properties: { section: ID, path: words(200) } };
+const shown = {
+  ...closed,
+  required: ['media', 'alt'],
+  properties: { media: { type: 'string', pattern: '^([a-z0-9][a-z0-9-]{0,63})?$' }, alt: words(600) },
+};
+const FIELD_NAMES = { pattern: '^[a-z][a-zA-Z0-9]{0,23}$' };
 const itemSaid = {
   anyOf: [
     {
@@ -48,9 +57,11 @@ const itemSaid = {
         values: {
           type: 'object',
           maxProperties: 40,
-          propertyNames: { pattern: '^[a-z][a-zA-Z0-9]{0,23}$' },
+          propertyNames: FIELD_NAMES,
           additionalProperties: words(4000),
         },
+        // What was kept on a device before there were pictures says none.
+        pictures: { type: 'object', maxProperties: 40, propertyNames: FIELD_NAMES, additionalProperties: shown },
       },
     },
     { type: 'null' },
@@ -96,11 +107,12 @@ export const CHANGES = {
         },
       }),
       kind('text', {
-        at: { ...closed, required: ['section', 'path'], properties: { section: ID, path: words(200) } },
+        at: place,
         was: words(4000),
         value: words(4000),
       }),
       kind('service', { service: ID, was: priced, value: priced }),
+      kind('picture', { at: place, was: shown, value: shown }),
       kind('item', { collection: ID, item: ID, was: itemSaid, value: itemSaid }),
     ],
   },
@@ -128,7 +140,7 @@ function servicesAfter(all: readonly Service[], change: Extract<Change, { kind: 
 }
 
 /** What one change does to a document, without what follows from it. */
-function one(document: SiteDocument, change: Exclude<Change, ItemChange>): SingleOperation {
+function one(document: SiteDocument, change: Exclude<Change, ItemChange | PictureChange>): SingleOperation {
   const { facts } = document;
   switch (change.kind) {
     case 'fact': {
@@ -160,16 +172,43 @@ function one(document: SiteDocument, change: Exclude<Change, ItemChange>): Singl
   }
 }
 
+/** The ids of the pictures that changes name. */
+export const picturesIn = (changes: readonly Change[]): string[] =>
+  changes.flatMap((c) =>
+    c.kind === 'picture'
+      ? [c.value.media]
+      : c.kind === 'item'
+        ? Object.values(c.value?.pictures ?? {}).map((p) => p.media)
+        : [],
+  );
+
+/** One change with all that follows from it: pages that say the fact, and sections that stand on several pages. */
+function wholeOf(document: SiteDocument, change: Change, brought: Brought): Operation[] {
+  switch (change.kind) {
+    case 'item':
+      return itemOperation(document, change, undefined, brought);
+    case 'picture': {
+      const operations = pictureOperations(document, change, brought);
+      return operations.length ? [withTwins(document, { op: 'batch', operations })] : [];
+    }
+    default:
+      return [withTwins(document, withFollowing(document, one(document, change)))];
+  }
+}
+
 /**
  * What is to read otherwise, as one operation: pages that say a changed fact follow, and so do sections that stand on
- * several pages.
+ * several pages. `brought` are the photographs that stand nowhere yet.
  * @throws Problem 409 where something reads otherwise than it did for whoever changed it, 422 where it cannot be
  */
-export function operationOf(document: SiteDocument, changes: readonly Change[]): Operation {
+export function operationOf(
+  document: SiteDocument,
+  changes: readonly Change[],
+  brought: Brought = NONE_BROUGHT,
+): Operation {
   let now = document;
   const operations = changes.flatMap((change) => {
-    const whole =
-      change.kind === 'item' ? itemOperation(now, change) : [withTwins(now, withFollowing(now, one(now, change)))];
+    const whole = wholeOf(now, change, brought);
     now = whole.reduce((d, o) => apply(d, o).document, now);
     return whole.flatMap((o) => (o.op === 'batch' ? o.operations : [o]));
   });

@@ -9,11 +9,13 @@ import { colourTokens } from '@tin-porch/core/look';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { expand, instantAt, instantOf, isLocal, itemPageId, zoneOf } from '@tin-porch/core/collections';
 import { renderPage } from '@tin-porch/core/page';
+import { MOST_BYTES } from '@tin-porch/press/darkroom';
 import { Content, fitted, type Serving } from '../content.js';
-import { CHANGES, operationOf, type Change } from './changes.js';
+import { CHANGES, operationOf, picturesIn, type Change } from './changes.js';
+import { DeskPictures, type PictureStore } from './pictures.js';
 import { collectionOf, collectionsOf, itemsOf } from './items.js';
-import { DeskInbox } from './inbox.js';
-import { linkLetter } from './letters.js';
+import { DeskInbox, type NewAnswer } from './inbox.js';
+import { answerLetter, linkLetter } from './letters.js';
 import { People, type DeskSession, type Person } from './people.js';
 import { factsOf, pagesOf, standsOn } from './places.js';
 import { Proposals } from './proposals.js';
@@ -25,6 +27,7 @@ export interface DeskSite {
   current(): { document: SiteDocument; origin: string; stylesheet?: string | undefined } | undefined;
   /** Visits by day of the last two weeks, where they are counted. */
   visits?(): Promise<Record<string, { visits: number; pages: number }>>;
+  pictures: PictureStore;
   /** Told when a letter was written; left out where none goes out from here. */
   post?(): void;
   /** Told when something was changed, so that whoever brings it in elsewhere knows where to look. */
@@ -58,6 +61,11 @@ const checks = {
     ...closed,
     required: ['id', 'seq'],
     properties: { id: UUID, seq: { type: 'integer', minimum: 1 } },
+  }),
+  answer: checkOf({
+    ...closed,
+    required: ['id', 'words'],
+    properties: { id: UUID, words: { ...words(8000), minLength: 1 } },
   }),
   mark: checkOf({ ...closed, properties: { read: { type: 'boolean' }, note: words(2000) } }),
 };
@@ -106,6 +114,7 @@ interface Call {
   people: People;
   inbox: DeskInbox;
   proposals: Proposals;
+  pictures: DeskPictures;
 }
 
 /** One `Content` a site: it serves one change after the other. */
@@ -131,6 +140,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
       people: new People(at.db),
       inbox: new DeskInbox(at.db),
       proposals: new Proposals(at.db),
+      pictures: new DeskPictures(at.db, at.pictures),
     };
   };
   const current = (at: DeskSite) => {
@@ -246,6 +256,8 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
         password: own?.password ?? false,
       },
       unread: await inbox.unread(),
+      mail: at.post !== undefined,
+      pictures: at.pictures.taking !== undefined,
       lists: (document.collections ?? []).map(({ id, kind, name }) => ({ id, kind, name })),
     });
   });
@@ -306,17 +318,50 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
       ...itemsOf(document, { ...collection, items: only }, typeof words === 'string' ? words.slice(0, 200) : '', limit),
     });
   });
+  api.post('/pictures', writers, express.raw({ type: () => true, limit: MOST_BYTES }), async (req, res) => {
+    const { name } = req.query;
+    if (!Buffer.isBuffer(req.body) || !req.body.length) throw new Problem(400, 'There is no picture in it');
+    const { id, title, width, height } = await call(req).pictures.bring(
+      typeof name === 'string' ? name.slice(0, 200) : '',
+      req.body,
+      me(res),
+    );
+    res.status(201).json({ id, title, width, height });
+  });
+  const sent = (res: Response, { type, bytes }: { type: string; bytes: Buffer | string }) =>
+    // A drawing opened by itself runs nothing.
+    void res
+      .set({
+        'cache-control': 'private, no-cache',
+        'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; sandbox",
+      })
+      .type(type)
+      .send(bytes);
+  api.get('/pictures/:id', writers, async (req, res) => {
+    const { content, pictures } = call(req);
+    sent(res, await pictures.sight((await content.read()).document, String(req.params['id'])));
+  });
+  api.get('/pictures/files/:hash', writers, async (req, res) => {
+    const { content, pictures } = call(req);
+    sent(res, await pictures.fileOf((await content.read()).document, String(req.params['hash'])));
+  });
   api.post('/preview', writers, async (req, res) => {
-    const { site: at, content } = call(req);
+    const { site: at, content, pictures } = call(req);
     const { changes, page } = body<{ changes: Change[]; page: string }>(req, checks.preview);
     const { document } = await content.read();
     const { origin, stylesheet } = current(at);
-    const after = changes.length ? fitted(document, operationOf(document, changes)).document : document;
+    const brought = await pictures.of(picturesIn(changes));
+    const after = changes.length ? fitted(document, operationOf(document, changes, brought)).document : document;
     // What is planned is looked at as it will be then.
     const planned = changes.flatMap((c) => (c.kind === 'item' && c.value?.from ? [c.value.from] : []));
     const now = [instantOf(Date.now()), ...planned.filter(isLocal).map((l) => instantAt(document, l))].sort().at(-1)!;
     const drawn = (of: SiteDocument, id: string) =>
-      renderPage(of, id, { origin, at: now, ...(stylesheet && { stylesheet }) });
+      renderPage(of, id, {
+        origin,
+        at: now,
+        mediaBase: '/-/desk/api/pictures/files',
+        ...(stylesheet && { stylesheet }),
+      });
     // Where no page is named, it is the first on which something reads otherwise.
     const id =
       page ||
@@ -328,9 +373,10 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     res.json({ html, page: id });
   });
   api.post('/changes', writers, async (req, res) => {
-    const { site: at, content, proposals } = call(req);
+    const { site: at, content, proposals, pictures } = call(req);
     const { id, changes, ask } = body<{ id: string; changes: Change[]; ask?: string }>(req, checks.changes);
-    const make = (document: SiteDocument) => operationOf(document, changes);
+    const brought = await pictures.of(picturesIn(changes));
+    const make = (document: SiteDocument) => operationOf(document, changes, brought);
     const { role, ...writer } = me(res);
     if (ask !== undefined || role === 'write') {
       await proposals.put(id, await content.read(), make, ask ?? '', writer);
@@ -387,6 +433,16 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
   };
   api.put('/messages/:id', async (req, res) => {
     await call(req).inbox.mark(messageOf(req), body(req, checks.mark));
+    res.status(204).end();
+  });
+  api.post('/messages/:id/answer', async (req, res) => {
+    const { site: at, inbox } = call(req);
+    const answer = body<NewAnswer>(req, checks.answer);
+    if (!answer.words.trim()) throw new Problem(422, 'There is nothing in the answer');
+    if (!at.post) throw new Problem(409, 'No letters go out from here', 'Answer from your own mail program.');
+    const { document } = current(at);
+    await inbox.answer(messageOf(req), answer, me(res), (m) => answerLetter(document, answer.id, answer.words, m));
+    at.post();
     res.status(204).end();
   });
   // Who only reads or writes takes nothing away for good.

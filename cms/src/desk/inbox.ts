@@ -1,5 +1,8 @@
 import type { Pool } from 'pg';
 import { Problem } from '@tin-porch/core/ground';
+import { putLetter, type Letter, type OutgoingLine } from '@tin-porch/mail';
+import type { Writer } from '../content.js';
+import { transaction } from '../transaction.js';
 
 /** A message as it is read at the desk. */
 export interface DeskMessage {
@@ -9,6 +12,21 @@ export interface DeskMessage {
   receivedAt: string;
   readAt: string | null;
   note: string;
+  answers: DeskAnswer[];
+}
+/** What was answered to a message from the desk, and what became of the letter. */
+export interface DeskAnswer {
+  words: string;
+  by: string;
+  at: string;
+  state: OutgoingLine['state'];
+  error: string | null;
+}
+/** An answer as it is sent. */
+export interface NewAnswer {
+  /** Sent twice, it is one answer. */
+  id: string;
+  words: string;
 }
 /** Which messages are wanted. */
 export interface DeskQuery {
@@ -27,7 +45,7 @@ export class DeskInbox {
   /** A page of messages, the newest first, and whether there are more. */
   async list({ words, unread, before }: DeskQuery): Promise<{ messages: DeskMessage[]; more: boolean }> {
     const { rows } = await this.db.query<
-      Omit<DeskMessage, 'receivedAt' | 'readAt'> & { received_at: Date; read_at: Date | null }
+      Omit<DeskMessage, 'receivedAt' | 'readAt' | 'answers'> & { received_at: Date; read_at: Date | null }
     >(
       `select id, form, fields, received_at, read_at, note from message
        where not aside
@@ -37,11 +55,14 @@ export class DeskInbox {
        order by seq desc limit $4`,
       [unread ?? false, words?.replace(/[\\%_]/g, '\\$&') || null, before ?? null, PAGE + 1],
     );
+    const shown = rows.slice(0, PAGE);
+    const answers = await this.answersTo(shown.map((m) => m.id));
     return {
-      messages: rows.slice(0, PAGE).map(({ received_at, read_at, ...m }) => ({
+      messages: shown.map(({ received_at, read_at, ...m }) => ({
         ...m,
         receivedAt: received_at.toISOString(),
         readAt: read_at?.toISOString() ?? null,
+        answers: answers.get(m.id) ?? [],
       })),
       more: rows.length > PAGE,
     };
@@ -65,9 +86,59 @@ export class DeskInbox {
     if (!rowCount) throw new Problem(404, 'There is no such message');
   }
 
-  /** Erases a message for good. @throws Problem 404 */
+  /** The answers to some messages, the oldest first. */
+  private async answersTo(messages: readonly string[]): Promise<Map<string, DeskAnswer[]>> {
+    const { rows } = await this.db.query<Omit<DeskAnswer, 'at'> & { message: string; at: Date }>(
+      `select a.message, a.words, a.by, a.at, coalesce(o.state, 'sent') as state, o.error
+       from answer a left join outgoing o on o.cause = 'answer ' || a.id where a.message = any($1::uuid[]) order by a.at`,
+      [messages],
+    );
+    const all = new Map<string, DeskAnswer[]>();
+    for (const { message, at, ...answer } of rows)
+      all.set(message, [...(all.get(message) ?? []), { ...answer, at: at.toISOString() }]);
+    return all;
+  }
+
+  /**
+   * Answers a message by a letter: both are kept, or neither is; the same answer twice is one. `letter` makes it of what the
+   * visitor wrote, and gives null where they left no address.
+   * @throws Problem 404, or 409 where there is nobody to answer to
+   */
+  async answer(
+    message: string,
+    { id, words }: NewAnswer,
+    writer: Writer,
+    letter: (message: Pick<DeskMessage, 'form' | 'fields' | 'receivedAt'>) => Letter | null,
+  ): Promise<void> {
+    await transaction(this.db, async (client) => {
+      const { rows } = await client.query<{ form: string; fields: Record<string, string>; received_at: Date }>(
+        'select form, fields, received_at from message where id = $1 for update',
+        [message],
+      );
+      const found = rows[0];
+      if (!found) throw new Problem(404, 'There is no such message');
+      const made = letter({ form: found.form, fields: found.fields, receivedAt: found.received_at.toISOString() });
+      if (!made) throw new Problem(409, 'There is no mail address in it', 'Whoever wrote left none to answer to.');
+      const { rowCount } = await client.query(
+        `insert into answer (id, message, words, recipient, person, by) values ($1, $2, $3, $4, $5, $6) on conflict do nothing`,
+        [id, message, words, made.to, writer.id, writer.name],
+      );
+      if (!rowCount) return;
+      await putLetter(client, made);
+      await client.query('update message set read_at = coalesce(read_at, now()) where id = $1', [message]);
+    });
+  }
+
+  /** Erases a message for good, with what was answered and the letters that have it in them. @throws Problem 404 */
   async erase(id: string): Promise<void> {
-    const { rowCount } = await this.db.query('delete from message where id = $1', [id]);
-    if (!rowCount) throw new Problem(404, 'There is no such message');
+    await transaction(this.db, async (client) => {
+      await client.query(
+        `delete from outgoing where cause = 'message ' || $1::text
+           or cause in (select 'answer ' || a.id from answer a where a.message = $1::uuid)`,
+        [id],
+      );
+      const { rowCount } = await client.query('delete from message where id = $1', [id]);
+      if (!rowCount) throw new Problem(404, 'There is no such message');
+    });
   }
 }

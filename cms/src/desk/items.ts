@@ -13,6 +13,7 @@ import { Problem } from '@tin-porch/core/ground';
 import { freeSlug } from '@tin-porch/core/making';
 import {
   fieldsOf,
+  isPicture,
   isText,
   reworded,
   type Collection,
@@ -20,11 +21,13 @@ import {
   type CollectionKind,
   type Field,
   type FieldValue,
+  type Picture,
   type SiteDocument,
 } from '@tin-porch/core/model';
 import type { SingleOperation } from '@tin-porch/core/operations';
+import { NONE_BROUGHT, refuseOther, shownOf, takeIn, type Brought, type Shown } from './pictures.js';
 
-/** The fields the people of a site write in themselves; pictures, files and the like their designer chooses. */
+/** The fields the people of a site write in themselves; files, links and the like their designer chooses. */
 const OPEN_TYPES = new Set<Field['type']>(['text', 'prose', 'money', 'place', 'number', 'date', 'time', 'choice']);
 
 /** What an item says, as the desk writes it: everything in words, times as the clock on the wall shows them. */
@@ -35,6 +38,8 @@ export interface ItemSaid {
   from: string;
   until: string;
   values: Record<string, string>;
+  /** What stands in its fields for pictures. */
+  pictures?: Record<string, Shown>;
 }
 /** An item that is to read otherwise; `was` is null for a new one, `value` for one that is to go. */
 export interface ItemChange {
@@ -61,6 +66,8 @@ export interface DeskItem {
   said: ItemSaid;
 }
 
+const NO_PICTURE: Shown = { media: '', alt: '' };
+const pictureFields = (collection: Collection): Field[] => fieldsOf(collection).filter((f) => f.type === 'picture');
 const openFields = (collection: Collection): Field[] => fieldsOf(collection).filter((f) => OPEN_TYPES.has(f.type));
 
 /** The collections of a site. */
@@ -70,7 +77,9 @@ export const collectionsOf = (document: SiteDocument): DeskCollection[] =>
     kind: c.kind,
     name: c.name,
     count: c.items.length,
-    fields: openFields(c).map(({ id, label, type, choices = [] }) => ({ id, label, type, choices })),
+    fields: fieldsOf(c)
+      .filter((f) => f.type === 'picture' || OPEN_TYPES.has(f.type))
+      .map(({ id, label, type, choices = [] }) => ({ id, label, type, choices })),
   }));
 
 /** What an item says, for the desk. */
@@ -86,6 +95,12 @@ export function saidOf(document: SiteDocument, collection: Collection, item: Col
     from: item.from === undefined ? '' : localAt(document, item.from),
     until: item.until === undefined ? '' : localAt(document, item.until),
     values: Object.fromEntries(values) as Record<string, string>,
+    pictures: Object.fromEntries(
+      pictureFields(collection).map(({ id }) => {
+        const value = item.values[id];
+        return [id, isPicture(value) ? shownOf(value) : NO_PICTURE];
+      }),
+    ),
   };
 }
 
@@ -153,6 +168,13 @@ function valueOf(field: Field, typed: string, before: FieldValue | undefined): F
   }
 }
 
+/** A picture as its field keeps it; null where there is none. */
+function pictureOf({ media, alt }: Shown, before: FieldValue | undefined): Picture | null {
+  if (!media) return null;
+  const there = isPicture(before) ? before : { alt: { value: '', from: { kind: 'client' as const } } };
+  return { ...there, media, alt: { ...reworded(there.alt, alt.trim()), from: { kind: 'client' } } };
+}
+
 /** An instant of a local time that was typed; null where none was. @throws Problem 422 where it is none */
 function instantIn(document: SiteDocument, typed: string): string | null {
   if (!typed) return null;
@@ -167,15 +189,26 @@ function refuseNonsense({ title, from, until }: ItemSaid, values: Record<string,
   if (starts && ends && ends < starts) throw new Problem(422, 'It would end before it begins', `${starts} – ${ends}`);
 }
 
+const sameShown = (a: Shown, b: Shown): boolean => a.media === b.media && a.alt === b.alt;
+/** What makes the pictures of fields ones of the site; each once. */
+const takenIn = (
+  document: SiteDocument,
+  pictures: readonly (readonly [string, Picture | null])[],
+  brought: Brought,
+): SingleOperation[] =>
+  [...new Set(pictures.map(([, p]) => p?.media ?? ''))].flatMap((id) => takeIn(document, id, brought));
+
 /**
  * What a change of an item does to a document. What somebody else wrote in another field of it meanwhile stays.
  * @param now the minute it is
+ * @param brought photographs that stand nowhere yet
  * @throws Problem 409 where a field says something else than it did, or the item is gone; 422 where it cannot be
  */
 export function itemOperation(
   document: SiteDocument,
   change: ItemChange,
   now = instantOf(Date.now()),
+  brought: Brought = NONE_BROUGHT,
 ): SingleOperation[] {
   const collection = collectionOf(document, change.collection);
   const { item: id, was, value } = change;
@@ -189,7 +222,12 @@ export function itemOperation(
       return made === null ? [] : [[f.id, made] as const];
     });
     const [from, until] = [instantIn(document, value.from), instantIn(document, value.until)];
+    const pictures = pictureFields(collection).flatMap((f) => {
+      const made = pictureOf(value.pictures?.[f.id] ?? NO_PICTURE, undefined);
+      return made === null ? [] : [[f.id, made] as const];
+    });
     return [
+      ...takenIn(document, pictures, brought),
       {
         op: 'insertEntry',
         collection: collection.id,
@@ -202,7 +240,7 @@ export function itemOperation(
           state: value.up ? 'up' : 'draft',
           ...(from && { from }),
           ...(until && { until }),
-          values: Object.fromEntries(values),
+          values: Object.fromEntries([...values, ...pictures]),
         },
       },
     ];
@@ -238,8 +276,18 @@ export function itemOperation(
     const [before, there, wanted] = [was.values[f.id] ?? '', is.values[f.id] ?? '', value.values[f.id] ?? ''];
     return take(f.label, before, there, wanted) ? [[f.id, valueOf(f, wanted, item.values[f.id])] as const] : [];
   });
-  if (values.length) set['values'] = Object.fromEntries(values);
+  const pictures = pictureFields(collection).flatMap((f) => {
+    const [before, wanted] = [was.pictures?.[f.id], value.pictures?.[f.id]];
+    const there = is.pictures?.[f.id] ?? NO_PICTURE;
+    if (!before || !wanted || sameShown(before, wanted)) return [];
+    refuseOther(there, before, wanted);
+    return sameShown(there, wanted) ? [] : [[f.id, pictureOf(wanted, item.values[f.id])] as const];
+  });
+  if (values.length + pictures.length) set['values'] = Object.fromEntries([...values, ...pictures]);
   return Object.keys(set).length
-    ? [{ op: 'setEntry', collection: collection.id, item: id, ...set } as SingleOperation]
+    ? [
+        ...takenIn(document, pictures, brought),
+        { op: 'setEntry', collection: collection.id, item: id, ...set } as SingleOperation,
+      ]
     : [];
 }

@@ -1,4 +1,5 @@
 import type { Letter } from '@tin-porch/mail';
+import { zoneOf } from '@tin-porch/core/collections';
 import type { Form, SiteDocument } from '@tin-porch/core/model';
 
 interface Words {
@@ -8,6 +9,8 @@ interface Words {
   linkText(name: string, link: string, minutes: number): string;
   message(who: string, site: string): string;
   messageText(desk: string): string;
+  answer(site: string): string;
+  wrote(day: string): string;
 }
 const WORDS: Record<'en' | 'de' | 'fr' | 'es', Words> = {
   en: {
@@ -19,6 +22,8 @@ const WORDS: Record<'en' | 'de' | 'fr' | 'es', Words> = {
       `Hello ${name},\n\nthis link opens your desk. It is good once, for ${minutes} minutes:\n\n${link}\n\nIf you did not ask for it, nothing has to be done.\n`,
     message: (who, site) => `${who} wrote through ${site}`,
     messageText: (desk) => `Answer this letter and it goes to whoever wrote. It is also at the desk: ${desk}\n`,
+    answer: (site) => `Your message to ${site}`,
+    wrote: (day) => `You wrote on ${day}:`,
   },
   de: {
     invited: (site) => `Der Schreibtisch von ${site}`,
@@ -30,6 +35,8 @@ const WORDS: Record<'en' | 'de' | 'fr' | 'es', Words> = {
     message: (who, site) => `${who} hat über ${site} geschrieben`,
     messageText: (desk) =>
       `Antworten Sie auf diesen Brief, geht es an die Person, die schrieb. Er liegt auch auf dem Schreibtisch: ${desk}\n`,
+    answer: (site) => `Ihre Nachricht an ${site}`,
+    wrote: (day) => `Sie schrieben am ${day}:`,
   },
   fr: {
     invited: (site) => `Le bureau de ${site}`,
@@ -41,6 +48,8 @@ const WORDS: Record<'en' | 'de' | 'fr' | 'es', Words> = {
     message: (who, site) => `${who} a écrit par ${site}`,
     messageText: (desk) =>
       `Répondez à cette lettre et cela part à la personne qui a écrit. Elle est aussi au bureau : ${desk}\n`,
+    answer: (site) => `Votre message à ${site}`,
+    wrote: (day) => `Vous avez écrit le ${day} :`,
   },
   es: {
     invited: (site) => `El escritorio de ${site}`,
@@ -51,6 +60,8 @@ const WORDS: Record<'en' | 'de' | 'fr' | 'es', Words> = {
       `Hola, ${name}:\n\neste enlace abre su escritorio. Sirve una vez, durante ${minutes} minutos:\n\n${link}\n\nSi no lo ha pedido, no tiene que hacer nada.\n`,
     message: (who, site) => `${who} ha escrito por ${site}`,
     messageText: (desk) => `Responda a esta carta y llegará a quien escribió. También está en el escritorio: ${desk}\n`,
+    answer: (site) => `Su mensaje a ${site}`,
+    wrote: (day) => `Usted escribió el ${day}:`,
   },
 };
 const wordsOf = ({ language }: SiteDocument): Words =>
@@ -105,5 +116,38 @@ export function messageLetter(
     subject: words.message(who, site.facts.name),
     text: `${said.join('\n')}\n\n-- \n${words.messageText(`${origin}/-/desk/post`)}`,
     ...(mail && { replyTo: fields[mail]! }),
+  };
+}
+
+/** The mail address in what a visitor sent: that of the form’s field for one, else the first that is one. */
+export function addressIn(form: Form | undefined, fields: Record<string, string>): string {
+  const own = form?.fields.find((f) => f.type === 'email' && fields[f.name])?.name;
+  const isMail = (words: string) => /^[^\s@<>]+@[^\s@<>]+\.[^\s@<>]+$/.test(words.trim());
+  return [own ? fields[own]! : '', ...Object.values(fields)].find(isMail)?.trim() ?? '';
+}
+/** The letter that answers a message from the desk, with what was written under it; null where no address was left. */
+export function answerLetter(
+  site: SiteDocument,
+  id: string,
+  words: string,
+  { form, fields, receivedAt }: { form: string; fields: Record<string, string>; receivedAt: string },
+): Letter | null {
+  const to = addressIn(
+    site.forms.find((f) => f.id === form),
+    fields,
+  );
+  if (!to) return null;
+  const said = wordsOf(site);
+  const longest = Object.values(fields).reduce((a, v) => (v.length > a.length ? v : a), '');
+  const day = new Intl.DateTimeFormat(site.language, { dateStyle: 'long', timeZone: zoneOf(site) }).format(
+    new Date(receivedAt),
+  );
+  const { mail } = site.facts;
+  return {
+    cause: `answer ${id}`,
+    to,
+    subject: said.answer(site.facts.name),
+    text: `${words.trim()}\n\n${said.wrote(day)}\n${longest.replace(/^/gm, '> ')}\n`,
+    ...(mail && { replyTo: mail }),
   };
 }

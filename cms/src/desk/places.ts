@@ -5,6 +5,7 @@ import { asPublished, isFrame, shownSections, type SiteDocument } from '@tin-por
 import { kinds } from '@tin-porch/core/look';
 import type { Place } from '@tin-porch/core/operations';
 import { renderPage } from '@tin-porch/core/page';
+import { picturesBySection, type DeskPicture } from './pictures.js';
 import { OPEN_FACTS, type OpenFact, type Priced } from './changes.js';
 
 /** A text of a page that can be changed there. */
@@ -19,6 +20,7 @@ export interface DeskSection {
   id: string;
   title: string;
   texts: DeskText[];
+  pictures: DeskPicture[];
 }
 export interface DeskPage {
   id: string;
@@ -44,11 +46,12 @@ const titleOf = (shape: string): string =>
   (kinds as Record<string, { title: string }>)[shape.split('/')[0]!]?.title ?? '';
 
 /**
- * What the people of a site may change on its pages: the words that somebody wrote. Words that say a fact change with the
+ * What the people of a site may change on its pages: the pictures, and the words that somebody wrote. Words that say a fact change with the
  * fact, where it is kept; names of pages, links and looks are their designer’s.
  */
 export function pagesOf(document: SiteDocument): DeskPage[] {
   const texts = allTexts(asPublished(document));
+  const pictures = picturesBySection(document);
   return document.pages.map((page) => ({
     id: page.id,
     label: page.label,
@@ -59,7 +62,13 @@ export function pagesOf(document: SiteDocument): DeskPage[] {
         id: section.id,
         title: titleOf(section.shape),
         texts: texts
-          .filter((t) => t.section.id === section.id && !(t.text.from.kind === 'brief' && t.text.from.fact))
+          .filter(
+            (t) =>
+              t.section.id === section.id &&
+              !(t.text.from.kind === 'brief' && t.text.from.fact) &&
+              // What is to be seen on a picture is said with it.
+              !(pictures.get(section.id) ?? []).some((p) => t.path === `${p.at.path}.alt`),
+          )
           .map((t) => ({
             at: { section: section.id, path: t.path },
             label: t.label,
@@ -67,8 +76,9 @@ export function pagesOf(document: SiteDocument): DeskPage[] {
             long: t.long,
             most: t.long ? MOST_WORDS : 300,
           })),
+        pictures: pictures.get(section.id) ?? [],
       }))
-      .filter((s) => s.texts.length),
+      .filter((s) => s.texts.length + s.pictures.length),
   }));
 }
 

@@ -1,6 +1,4 @@
 import { createHash } from 'node:crypto';
-import { readFile } from 'node:fs/promises';
-import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { Pool } from 'pg';
 import { contentOf, People, Proposals, type Content, type DeskSite, type Serving } from '@tin-porch/cms';
@@ -8,6 +6,7 @@ import { instantOf, isStale, msToMinute } from '@tin-porch/core/collections';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { ENGINE, makeManifest, stylesheetOf, type Manifest, type RenderedFile } from '@tin-porch/core/page';
 import { drawnFiles, renderedBytes } from '@tin-porch/press';
+import { Darkroom } from '@tin-porch/press/darkroom';
 import type { HostParts } from '../public.js';
 import type { Site } from '../sites.js';
 
@@ -17,6 +16,9 @@ export const DESK_FOLDER = fileURLToPath(new URL('../../../desk/dist/browser/', 
 const AGAIN_MS = 20_000;
 /** Visits that are told at the desk: of so many days. */
 const VISIT_DAYS = 14;
+
+/** Photographs that may wait to be developed, of all sites together. */
+const MOST_WAITING = 12;
 
 /** What takes long to make and is named for all that it is made of. */
 const NAMED_FOR_ITSELF = /^\/(?:fonts|share)\/[\w-]+-[0-9a-z]+\.(?:woff2|jpg)$/;
@@ -29,6 +31,7 @@ async function* whole(bytes: Buffer) {
 /** The desks of the sites of this server: what is changed at one is pressed here, and served in place of what was. */
 export class Desks {
   private timer: NodeJS.Timeout | undefined;
+  private readonly darkroom = new Darkroom(MOST_WAITING);
 
   constructor(
     private readonly parts: Pick<HostParts, 'sites' | 'blobs' | 'databases' | 'logs' | 'marks' | 'log' | 'post'>,
@@ -56,8 +59,9 @@ export class Desks {
         const files = await renderedBytes(
           drawn.filter((f) => !same(f)),
           async (hash) => {
-            if (!(await blobs.good(hash))) throw new Error(`The picture ${hash.slice(0, 10)} is not on this server.`);
-            return readFile(join(blobs.folder, blobs.path(hash)));
+            const bytes = await blobs.read(hash);
+            if (!bytes) throw new Error(`The picture ${hash.slice(0, 10)} is not on this server.`);
+            return bytes;
           },
         );
         const made = makeManifest(files, JSON.stringify(document), origin, sha256, at);
@@ -77,7 +81,7 @@ export class Desks {
 
   /** What the desk of a site needs. @throws Error where it has no database so far */
   async of(site: Site): Promise<DeskSite> {
-    const { databases, logs } = this.parts;
+    const { blobs, databases, logs } = this.parts;
     const id = site.settings.id;
     return {
       db: await databases.pool(id),
@@ -90,6 +94,13 @@ export class Desks {
               stylesheet: stylesheetOf(site.live.manifest),
             }
           : undefined,
+      pictures: {
+        read: (hash) => blobs.read(hash),
+        taking: {
+          develop: (bytes, noted) => this.darkroom.bring(bytes, noted),
+          keep: ({ hash, bytes }) => blobs.put(hash, whole(Buffer.from(bytes))),
+        },
+      },
       visits: () => logs.visits(id, new Date(Date.now() - VISIT_DAYS * 86_400_000).toISOString().slice(0, 10)),
       changed: () => this.mark(id),
       ...(this.parts.post && { post: () => this.parts.post?.wake(id) }),
@@ -133,5 +144,6 @@ export class Desks {
   }
   stop(): void {
     clearTimeout(this.timer);
+    void this.darkroom.close();
   }
 }

@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { Problem } from '@tin-porch/core/ground';
 import { withFollowing } from '@tin-porch/core/making';
-import type { SiteDocument } from '@tin-porch/core/model';
+import type { FileMedium, SiteDocument } from '@tin-porch/core/model';
 import {
   apply,
   bringIn,
@@ -16,6 +16,7 @@ import {
 } from '@tin-porch/core/operations';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
+import type { Pictures } from '../pictures/pictures.js';
 import { EachServer } from '../servers/each-server.js';
 import type { HostClient, HostProposal, HostStep } from '../servers/host-client.js';
 import type { Servers } from '../servers/servers.js';
@@ -72,6 +73,12 @@ const TRIES = 4;
 const singles = (operation: Operation): readonly SingleOperation[] =>
   operation.op === 'batch' ? operation.operations : [operation];
 
+/** The photographs that were taken in by what was done or is proposed. */
+const photographsIn = (all: readonly { operation: Operation }[]): FileMedium[] =>
+  all.flatMap(({ operation }) =>
+    singles(operation).flatMap((o) => (o.op === 'putMedium' && o.medium.kind === 'file' ? [o.medium] : [])),
+  );
+
 /** What an operation would say, and what stands there now. */
 function sidesOf(document: SiteDocument, operations: readonly SingleOperation[]): Side[] {
   return operations.map((one) => {
@@ -124,6 +131,7 @@ export class LiveChanges {
     private readonly db: Database,
     private readonly sites: Sites,
     private readonly servers: Servers,
+    private readonly pictures: Pick<Pictures, 'takeOver'>,
   ) {}
 
   start(everyMs = 2000): void {
@@ -167,6 +175,8 @@ export class LiveChanges {
       for (;;) {
         const after = await this.known(site);
         const { steps, proposals } = await client.steps(site, after);
+        // What is among the drafts can be shown: the files of photographs are here before they are named.
+        await this.pictures.takeOver(site, photographsIn([...steps, ...proposals]), (hash) => client.blob(hash));
         await this.keep(site, steps, proposals);
         if (steps.length < PAGE) break;
       }

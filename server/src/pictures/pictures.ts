@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { Problem } from '@tin-porch/core/ground';
 import type { Credit, FileMedium, Medium, Retouch, SiteDocument } from '@tin-porch/core/model';
 import { sizeOfSvg } from '@tin-porch/core/look';
@@ -78,6 +79,37 @@ export class Pictures {
     const { medium, files, plainBackground } = await this.made(this.darkroom.bring(bytes, noted), shown);
     await this.keep(site.id, files);
     return { medium, plainBackground, dropped: [] };
+  }
+
+  /**
+   * Takes over the files of photographs that are kept elsewhere, where a site has not got them: those they are shown in, and
+   * those they were made from. One that is lost there (null) is left out: a deploy says which.
+   * @throws as `read` does, and Error where its bytes are not what their hash says
+   */
+  async takeOver(
+    site: string,
+    media: readonly FileMedium[],
+    read: (hash: string) => Promise<Buffer | null>,
+  ): Promise<void> {
+    const types = new Map(
+      media.flatMap(({ renditions, source }) => [
+        ...renditions.map((r) => [r.hash, r.type as string] as const),
+        ...(source ? [[source.hash, ''] as const] : []),
+      ]),
+    );
+    if (!types.size) return;
+    const { rows } = await this.db.query<{ hash: string }>(
+      'select hash from site_picture where site = $1 and hash = any($2)',
+      [site, [...types.keys()]],
+    );
+    for (const { hash } of rows) types.delete(hash);
+    for (const [hash, type] of types) {
+      const bytes = await read(hash);
+      if (!bytes) continue;
+      if (createHash('sha256').update(bytes).digest('hex') !== hash)
+        throw new Error(`The picture ${hash.slice(0, 10)} came damaged.`);
+      await this.keep(site, [{ hash, type: type || `image/${typeOf(bytes) ?? 'jpeg'}`, bytes }]);
+    }
   }
 
   /** The sizes of a kept picture worked over. @throws Problem 404 */

@@ -104,13 +104,13 @@ export class HostClient {
   ) {}
 
   /** @throws JobLater where the host does not answer or has trouble of its own, HostRefused where it says no */
-  private async call<T>(
+  private async answerTo(
     method: string,
     path: string,
     body?: unknown,
     raw?: Uint8Array | string,
     within = ANSWER_MS,
-  ): Promise<T> {
+  ): Promise<Response> {
     const ask = () =>
       fetch(`${this.url}/v1${path}`, {
         method,
@@ -133,7 +133,7 @@ export class HostClient {
     } catch (error) {
       throw new JobLater(`The server ${this.name} does not answer (${codeOf(error) ?? (error as Error).name}).`, 4);
     }
-    if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
+    if (response.ok) return response;
     const problem = (await response.json().catch(() => ({}))) as { title?: string; detail?: string };
     const words = [problem.title ?? `The server answered ${response.status}`, problem.detail]
       .filter(Boolean)
@@ -143,6 +143,11 @@ export class HostClient {
     if (response.status >= 500) throw new JobLater(`${this.name}: ${words}`, 5);
     if (response.status === 401) throw new JobRefused(`${this.name} does not take our token.`);
     throw new HostRefused(response.status, `${this.name}: ${words}`, problem as Record<string, unknown>);
+  }
+
+  private async call<T>(...asked: Parameters<HostClient['answerTo']>): Promise<T> {
+    const response = await this.answerTo(...asked);
+    return (response.status === 204 ? undefined : await response.json()) as T;
   }
 
   /** How the server is. @param within how long it may take to say so, ms */
@@ -157,6 +162,15 @@ export class HostClient {
   missing = async (hashes: string[]) =>
     (await this.call<{ missing: string[] }>('POST', '/missing', { hashes })).missing;
   putBlob = (hash: string, bytes: Uint8Array) => this.call<void>('PUT', `/blobs/${hash}`, undefined, bytes);
+  /** The bytes of a file by their SHA-256; null where it is not there. */
+  blob = async (hash: string): Promise<Buffer | null> => {
+    try {
+      return Buffer.from(await (await this.answerTo('GET', `/blobs/${hash}`)).arrayBuffer());
+    } catch (error) {
+      if (error instanceof HostRefused && error.status === 404) return null;
+      throw error;
+    }
+  };
   putRelease = (id: string, release: string, manifest: Manifest, document: string) =>
     this.call<void>('PUT', `/sites/${id}/releases/${release}`, { manifest, document });
   /** Serves a release. `knows` is the last step made on the site itself that it has seen; unseen ones are not written over (409). */

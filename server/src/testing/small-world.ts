@@ -104,7 +104,7 @@ export async function smallWorld() {
   const certificates = new Certificates(db, config, sites, servers, registrar, seal);
   const rounds = new Rounds(db, config, sites, servers, registrar, strangers);
   const pictures = new Pictures(db, strangers);
-  const live = new LiveChanges(db, sites, servers);
+  const live = new LiveChanges(db, sites, servers, pictures);
   await new Accounts(db).put('ines@tinporch.example', 'Ines', 'a-dry-place-to-work');
   const { rows } = await db.query<{ id: string; organisation: string }>('select id, organisation from account');
   const ines = { ...rows[0]!, name: 'Ines' };

@@ -57,6 +57,8 @@ export interface RenderOptions {
    * `mediaBase`: for the window. `only` shows one version whatever the device prefers.
    */
   window?: { fontBase: string; mediaBase?: string; only?: 'day' | 'night' };
+  /** Where picture files are by their hash, for a page that is looked at before it is served: drawn ones are inline then. */
+  mediaBase?: string;
   /** What a form answered, for the page that answers it. */
   formState?: FormState;
   /** The minute it is drawn for (UTC, `2026-06-14T08:30Z`); without it nothing of a collection is there that is planned. */
@@ -103,7 +105,8 @@ interface Files extends Pick<Surroundings, 'contacts' | 'branches'> {
   pictures: Map<string, RenderedFile>;
 }
 
-const fileAddress = (r: { hash: string; width: number; type: string }, id: string) =>
+/** Where a file of a picture is on the site. `id` is that of the picture. */
+export const fileAddress = (r: { hash: string; width: number; type: string }, id: string) =>
   `/pictures/${id}-${r.hash.slice(0, 10)}-${r.width}.${r.type.split('/')[1]}`;
 const TYPES = ['image/avif', 'image/webp', 'image/jpeg', 'image/png'];
 
@@ -117,10 +120,11 @@ function show(
   options: RenderOptions,
   files: Map<string, RenderedFile>,
 ): ShownPicture {
+  const aside = options.window ? (options.window.mediaBase ?? '') : options.mediaBase;
   const drawn = drawMedium(medium, document.look);
   if (drawn) {
     const { svg, width, height } = drawn;
-    if (options.window) {
+    if (aside !== undefined) {
       let src = addresses.get(drawn);
       if (!src) addresses.set(drawn, (src = `data:image/svg+xml,${encodeURIComponent(svg)}`));
       return { src, width, height, sources: [], className: '' };
@@ -130,9 +134,8 @@ function show(
     return { src: path, width, height, sources: [], className: '' };
   }
   const { renditions, focus, id } = medium as Medium & { kind: 'file' };
-  const base = options.window?.mediaBase ?? '';
   const address = (r: (typeof renditions)[number]) => {
-    if (options.window) return `${base}/${r.hash}`;
+    if (aside !== undefined) return `${aside}/${r.hash}`;
     const path = fileAddress(r, id);
     files.set(path, { path, type: r.type, blob: r.hash });
     return path;
