@@ -1,4 +1,4 @@
-import { demoFacts, siteFrom } from '@tin-porch/core/fixtures';
+import { demoFacts, photograph, siteFrom } from '@tin-porch/core/fixtures';
 import { newCollection, newItem } from '@tin-porch/core/making';
 import type { CollectionItem, SiteDocument } from '@tin-porch/core/model';
 import { apply, type Operation } from '@tin-porch/core/operations';
@@ -51,13 +51,14 @@ const itemOf = (document: SiteDocument, id = 'e1'): CollectionItem | undefined =
 describe('items at the desk', () => {
   it('are told with the fields their people write in, and no other', () => {
     const [shown] = collectionsOf(site);
-    expect(shown!.fields.map((f) => f.id)).toEqual(['starts', 'ends', 'place', 'text', 'body', 'places']);
+    expect(shown!.fields.map((f) => f.id)).toEqual(['starts', 'ends', 'place', 'text', 'body', 'picture', 'places']);
     expect(was).toEqual({
       title: 'Event 1',
       up: true,
       from: '',
       until: '',
       values: { starts: '2026-07-02T19:30', ends: '', place: 'The slip', text: '', body: '', places: '1200.5' },
+      pictures: { picture: { media: '', alt: '' } },
     });
   });
 
@@ -93,6 +94,35 @@ describe('items at the desk', () => {
     expect(itemOf(both)!.values['text']).toEqual(said('Theirs.'));
     const [operation] = itemOperation(site, change({ values: { ...was.values, place: '' } }), NOW);
     expect(operation).toEqual({ op: 'setEntry', collection: collection!.id, item: 'e1', values: { place: null } });
+  });
+
+  it('have a photograph that was brought among the pictures of the site with them, in one step', () => {
+    const boat = photograph('boat-1', 'IMG 2041');
+    const brought = new Map([[boat.id, boat]]);
+    const pictures = { picture: { media: 'boat-1', alt: ' A red boat ' } };
+    const made = after(site, itemOperation(site, change({ title: 'Launch', pictures }, null, 'n1'), NOW, brought));
+    expect(made.media).toContain(boat);
+    expect(itemOf(made, 'n1')!.values['picture']).toEqual({ media: 'boat-1', alt: said('A red boat') });
+    const is = saidOf(made, made.collections![0]!, itemOf(made, 'n1')!);
+    expect(is.pictures).toEqual({ picture: { media: 'boat-1', alt: 'A red boat' } });
+    // Described otherwise, it is the same picture; left out, the field is bare.
+    const other = (value: Partial<ItemSaid>) => itemOperation(made, change(value, is, 'n1'), NOW);
+    const described = after(made, other({ pictures: { picture: { media: 'boat-1', alt: 'A boat' } } }));
+    expect(itemOf(described, 'n1')!.values['picture']).toEqual({ media: 'boat-1', alt: said('A boat') });
+    expect(other({ pictures: { picture: { media: '', alt: '' } } })).toEqual([
+      { op: 'setEntry', collection: collection!.id, item: 'n1', values: { picture: null } },
+    ]);
+    // Who says nothing of pictures, as a desk from before there were some, changes none.
+    const { pictures: _, ...old } = is;
+    expect(itemOperation(made, change({ title: 'Other' }, old, 'n1'), NOW).map((o) => o.op)).toEqual(['setEntry']);
+    // What another put there meanwhile is not written over, and what nobody brought is no picture.
+    const refused = (work: () => unknown, status: number) =>
+      expect(work).toThrowMatching((e: { status: number }) => e.status === status);
+    refused(
+      () => itemOperation(described, change({ pictures: { picture: { media: '', alt: '' } } }, is, 'n1'), NOW),
+      409,
+    );
+    refused(() => itemOperation(site, change({ title: 'Launch', pictures }, null, 'n1'), NOW), 422);
   });
 
   it('are not written over: the same field written by two is shown to both', () => {

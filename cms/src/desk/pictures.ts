@@ -52,7 +52,9 @@ export function picturesBySection(document: SiteDocument): Map<string, DeskPictu
   const found = new Map<string, DeskPicture[]>();
   for (const { at, section, picture, words } of picturePlaces(document)) {
     if (section.shows && at.path.startsWith('items.')) continue;
-    found.set(section.id, [...(found.get(section.id) ?? []), { at, of: words.slice(0, 60), shown: shownOf(picture) }]);
+    // That of the section itself stands under its title; one of an item is known by the item’s name.
+    const of = at.path.includes('.') ? words.slice(0, 60) : '';
+    found.set(section.id, [...(found.get(section.id) ?? []), { at, of, shown: shownOf(picture) }]);
   }
   return found;
 }

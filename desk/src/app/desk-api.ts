@@ -1,6 +1,6 @@
-import { HttpClient, HttpErrorResponse, type HttpInterceptorFn } from '@angular/common/http';
+import { HttpClient, HttpErrorResponse, HttpEventType, type HttpInterceptorFn } from '@angular/common/http';
 import { inject, Injectable, signal } from '@angular/core';
-import { catchError, throwError, type Observable } from 'rxjs';
+import { catchError, filter, map, throwError, type Observable } from 'rxjs';
 
 /** A call that was refused: why, in words, and what is there instead where that is known. */
 export class Refused extends Error {
@@ -31,6 +31,26 @@ export class DeskApi {
   post = <T = void>(path: string, body: unknown): Observable<T> => this.told(this.http.post<T>(`api${path}`, body));
   put = <T = void>(path: string, body: unknown): Observable<T> => this.told(this.http.put<T>(`api${path}`, body));
   delete = <T = void>(path: string): Observable<T> => this.told(this.http.delete<T>(`api${path}`));
+
+  /** Sends a photograph; tells how much of it is sent, as a share of it, then which picture it became. */
+  bring = (file: Blob, name: string): Observable<{ sent: number } | { id: string }> =>
+    this.told(
+      this.http.post<{ id: string }>('api/pictures', file, {
+        params: { name },
+        headers: { 'content-type': file.type || 'application/octet-stream' },
+        reportProgress: true,
+        observe: 'events',
+      }),
+    ).pipe(
+      map((event) =>
+        event.type === HttpEventType.UploadProgress
+          ? { sent: event.total ? event.loaded / event.total : 0 }
+          : event.type === HttpEventType.Response
+            ? { id: event.body!.id }
+            : null,
+      ),
+      filter((came) => came !== null),
+    );
 
   private told<T>(call: Observable<T>): Observable<T> {
     return call.pipe(

@@ -11,6 +11,8 @@ export function keyOf(change: Change): string {
       return `fact ${change.field}`;
     case 'text':
       return `text ${change.at.section} ${change.at.path}`;
+    case 'picture':
+      return `picture ${change.at.section} ${change.at.path}`;
     case 'service':
       return `service ${change.service}`;
     case 'item':

@@ -4,6 +4,9 @@ export interface Here {
   site: { name: string; address: string; language: string };
   me: { name: string; mail: string; role: 'publish' | 'write' | 'messages' | 'designer'; password: boolean };
   unread: number;
+  /** Whether answers go out by mail from here, and whether photographs are taken in. */
+  mail: boolean;
+  pictures: boolean;
   /** What grows on the site, in its own names. */
   lists: { id: string; kind: string; name: string }[];
 }
@@ -50,7 +53,18 @@ export interface DeskPage {
   id: string;
   label: string;
   hold: boolean;
-  sections: { id: string; title: string; texts: DeskText[] }[];
+  sections: { id: string; title: string; texts: DeskText[]; pictures: DeskPicture[] }[];
+}
+/** A picture as it stands in its place: which of the site’s, empty for none, and what is to be seen on it. */
+export interface Shown {
+  media: string;
+  alt: string;
+}
+export interface DeskPicture {
+  at: Place;
+  /** What it belongs to, where that has a name. */
+  of: string;
+  shown: Shown;
 }
 export interface DayTime {
   opens: string;
@@ -78,12 +92,14 @@ export interface Message {
   receivedAt: string;
   readAt: string | null;
   note: string;
+  answers: { words: string; by: string; at: string; state: string; error: string | null }[];
 }
 export type Change =
   | { kind: 'fact'; field: FactField; was: string; value: string }
   | { kind: 'hours'; was: string; value: Week }
   | { kind: 'text'; at: Place; was: string; value: string }
   | { kind: 'service'; service: string; was: Priced | null; value: Priced | null }
+  | { kind: 'picture'; at: Place; was: Shown; value: Shown }
   | { kind: 'item'; collection: string; item: string; was: ItemSaid | null; value: ItemSaid | null };
 /** What an item of a list says; times as the clock on the wall of the business shows them. */
 export interface ItemSaid {
@@ -92,8 +108,9 @@ export interface ItemSaid {
   from: string;
   until: string;
   values: Record<string, string>;
+  pictures?: Record<string, Shown>;
 }
-export type FieldType = 'text' | 'prose' | 'money' | 'place' | 'number' | 'date' | 'time' | 'choice';
+export type FieldType = 'text' | 'prose' | 'money' | 'place' | 'number' | 'date' | 'time' | 'choice' | 'picture';
 export interface ListField {
   id: string;
   label: string;

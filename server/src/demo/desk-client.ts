@@ -20,12 +20,21 @@ export class DeskClient {
       ...headers,
     });
 
-  private send(
+  private async send(
     method: string,
     path: string,
-    body: string | undefined,
+    body: string | Uint8Array | undefined,
     headers: Record<string, string>,
   ): Promise<Answered> {
+    const { bytes, ...answer } = await this.raw(method, path, body, headers);
+    return { ...answer, body: bytes.toString('utf8') };
+  }
+  private raw(
+    method: string,
+    path: string,
+    body: string | Uint8Array | undefined,
+    headers: Record<string, string>,
+  ): Promise<Omit<Answered, 'body'> & { bytes: Buffer }> {
     return new Promise((done, fail) => {
       const req = request(
         {
@@ -41,9 +50,11 @@ export class DeskClient {
           },
         },
         (res) => {
-          let said = '';
-          res.setEncoding('utf8').on('data', (part: string) => (said += part));
-          res.on('end', () => done({ status: res.statusCode!, headers: res.headers, body: said })).on('error', fail);
+          const said: Buffer[] = [];
+          res.on('data', (part: Buffer) => said.push(part));
+          res
+            .on('end', () => done({ status: res.statusCode!, headers: res.headers, bytes: Buffer.concat(said) }))
+            .on('error', fail);
         },
       );
       req
@@ -57,6 +68,13 @@ export class DeskClient {
     this.send('POST', path, new URLSearchParams(fields).toString(), {
       'content-type': 'application/x-www-form-urlencoded',
     });
+  /** Brings a photograph. */
+  bring = (bytes: Uint8Array, name: string): Promise<Answered> =>
+    this.send('POST', `/-/desk/api/pictures?name=${encodeURIComponent(name)}`, bytes, {
+      'content-type': 'application/octet-stream',
+    });
+  /** A file of the site as it is. */
+  bytes = async (path: string): Promise<Buffer> => (await this.raw('GET', path, undefined, {})).bytes;
   api = (method: string, path: string, body?: unknown): Promise<Answered> =>
     this.call(method, `/-/desk/api${path}`, body);
   async read<T>(path: string): Promise<T> {

@@ -12,12 +12,18 @@ const BESIDE = ['README.md', 'LICENSE', 'tin-porch-cms.service', 'cms.env.exampl
  * read of it. Paths are within the export.
  */
 export async function cmsFiles(): Promise<{ path: string; bytes: string | Uint8Array }[]> {
-  const program = await readFile(new URL('dist/run/cms.mjs', CMS), 'utf8');
-  const { version, license } = JSON.parse(await readFile(new URL('package.json', CMS), 'utf8')) as {
-    version: string;
-    license: string;
-  };
-  const about = {
+  const [program, darkroom] = await Promise.all(
+    ['cms.mjs', 'picture-worker.mjs'].map((name) => readFile(new URL(`dist/run/${name}`, CMS), 'utf8')),
+  );
+  const about = async (room: string) =>
+    JSON.parse(await readFile(new URL(`${room}/package.json`, ROOT), 'utf8')) as {
+      version: string;
+      license: string;
+      dependencies: Record<string, string>;
+    };
+  const { version, license } = await about('cms');
+  const { sharp } = (await about('press')).dependencies;
+  const own = {
     name: 'tin-porch-cms',
     version,
     license,
@@ -25,13 +31,18 @@ export async function cmsFiles(): Promise<{ path: string; bytes: string | Uint8A
     type: 'module',
     bin: { 'tin-porch-cms': './cms.mjs' },
     engines: { node: '>=20.12' },
+    // For photographs, and only for those: all else runs as it is.
+    peerDependencies: { sharp },
+    peerDependenciesMeta: { sharp: { optional: true } },
   };
+  // Its map stays where it was made.
+  const alone = (text: string) => text.replace(/\n\/\/# sourceMappingURL=.*\s*$/, '\n');
   const desk = new URL('desk/dist/browser/', ROOT);
   const ofDesk = (await readdir(desk, { recursive: true, withFileTypes: true })).filter((e) => e.isFile());
   return [
-    // Its map stays where it was made.
-    { path: 'cms/cms.mjs', bytes: program.replace(/\n\/\/# sourceMappingURL=.*\s*$/, '\n') },
-    { path: 'cms/package.json', bytes: `${JSON.stringify(about, null, 2)}\n` },
+    { path: 'cms/cms.mjs', bytes: alone(program!) },
+    { path: 'cms/picture-worker.mjs', bytes: alone(darkroom!) },
+    { path: 'cms/package.json', bytes: `${JSON.stringify(own, null, 2)}\n` },
     ...(await Promise.all(
       BESIDE.map(async (name) => ({ path: `cms/${name}`, bytes: await readFile(fileURLToPath(new URL(name, CMS))) })),
     )),

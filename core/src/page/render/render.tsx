@@ -522,12 +522,13 @@ const manifestOf = ({ facts, language, look }: SiteDocument): string =>
 const ICON_SIZES = [180, 512];
 
 /** What machines are told of a page: the business on the home page, an item on its own, the questions where they are asked. */
-function dataOf(document: SiteDocument, page: Page, { origin }: RenderOptions, files: Files): object[] {
+function dataOf(document: SiteDocument, page: Page, options: RenderOptions, files: Files): object[] {
+  const { origin } = options;
   const of = files.expanded.items.get(page.id);
   if (of) {
     const { collection, item } = of;
     const media = pictureOfItem(item);
-    const picture = media === null ? null : (pictureOf(media, document, { origin }, files)?.src ?? null);
+    const picture = media === null ? null : (pictureOf(media, document, options, files)?.src ?? null);
     return [itemData(document, collection, item, { origin, url: `${origin}${pagePath(page)}`, picture })];
   }
   const asked = page.sections.flatMap(({ shape, shows, content: { items } }) =>

@@ -12,30 +12,33 @@ import { toObservable } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
 import { switchMap } from 'rxjs';
 import { Drafts } from '../drafts';
-import type { Change, FieldType, ItemSaid, ItemsOf, ListField } from '../model';
+import type { Change, FieldType, ItemSaid, ItemsOf, ListField, Shown } from '../model';
 import { Grow } from '../parts/grow';
 import { loaded } from '../parts/load';
+import { PictureField } from '../parts/picture';
 import { Top } from '../parts/top';
 import { Waiting } from '../parts/waiting';
 import { wording } from '../words/words';
 
 type ItemChange = Extract<Change, { kind: 'item' }>;
 const MOST: Partial<Record<FieldType, number>> = { prose: 4000, money: 60 };
-const EMPTY: ItemSaid = { title: '', up: true, from: '', until: '', values: {} };
+const EMPTY: ItemSaid = { title: '', up: true, from: '', until: '', values: {}, pictures: {} };
+const NONE: Shown = { media: '', alt: '' };
+const keysOf = (a: object = {}, b: object = {}) => [...new Set([...Object.keys(a), ...Object.keys(b)])];
+const samePicture = (a = NONE, b = NONE) => a.media === b.media && a.alt === b.alt;
 const same = (a: ItemSaid, b: ItemSaid) =>
   a.title === b.title &&
   a.up === b.up &&
   a.from === b.from &&
   a.until === b.until &&
-  [...new Set([...Object.keys(a.values), ...Object.keys(b.values)])].every(
-    (k) => (a.values[k] ?? '') === (b.values[k] ?? ''),
-  );
+  keysOf(a.values, b.values).every((k) => (a.values[k] ?? '') === (b.values[k] ?? '')) &&
+  keysOf(a.pictures, b.pictures).every((k) => samePicture(a.pictures?.[k], b.pictures?.[k]));
 
 /** One item of a list: what it says, and when visitors see it. */
 @Component({
   selector: 'dk-item',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Top, Waiting, Grow],
+  imports: [Top, Waiting, Grow, PictureField],
   template: `
     <dk-top [title]="now()?.title || title()" [back]="'/lists/' + list()" [under]="under()" />
     <dk-waiting [of]="loaded" />
@@ -71,6 +74,14 @@ const same = (a: ItemSaid, b: ItemSaid) =>
                     }
                   </select>
                 </label>
+              }
+              @case ('picture') {
+                <dk-picture
+                  [label]="label(f)"
+                  [shown]="picture(it, f)"
+                  [changed]="pictureChanged(it, f)"
+                  (shownChange)="show(f, $event)"
+                />
               }
               @case ('date') {
                 <label>
@@ -233,6 +244,12 @@ export class ItemPlace {
   }
   protected value({ id }: ListField, typed: string): void {
     this.set({ values: { ...this.now()?.values, [id]: typed } });
+  }
+  protected picture = (it: ItemSaid, { id }: ListField): Shown => it.pictures?.[id] ?? NONE;
+  protected pictureChanged = (it: ItemSaid, f: ListField): boolean =>
+    !samePicture(it.pictures?.[f.id], this.was()?.pictures?.[f.id]);
+  protected show({ id }: ListField, shown: Shown): void {
+    this.set({ pictures: { ...this.now()?.pictures, [id]: shown } });
   }
   protected moment(field: ListField, day: string, clock: string): void {
     this.value(field, day ? (clock ? `${day}T${clock.slice(0, 5)}` : day) : '');

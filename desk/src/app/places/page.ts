@@ -1,18 +1,21 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Drafts, keyOf } from '../drafts';
-import type { Change, DeskPage, DeskText } from '../model';
+import type { Change, DeskPage, DeskPicture, DeskText, Shown } from '../model';
 import { Differs } from '../parts/differs';
 import { Grow } from '../parts/grow';
 import { loaded } from '../parts/load';
+import { PictureField } from '../parts/picture';
 import { Top } from '../parts/top';
 import { Waiting } from '../parts/waiting';
 import { wording } from '../words/words';
 
-/** The words of one page, a section after the other as they stand there. */
+type PictureChange = Extract<Change, { kind: 'picture' }>;
+
+/** The words and pictures of one page, a section after the other as they stand there. */
 @Component({
   selector: 'dk-page',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Top, Waiting, Differs, Grow],
+  imports: [Top, Waiting, Differs, Grow, PictureField],
   template: `
     <dk-top [title]="here()?.label ?? w().page" back="/pages" [under]="here()?.hold ? w().onHold : ''" />
     <dk-waiting [of]="pages" />
@@ -20,6 +23,20 @@ import { wording } from '../words/words';
       @for (s of p.sections; track s.id) {
         <section class="fields">
           <h2>{{ s.title }}</h2>
+          @for (p of s.pictures; track p.at.path) {
+            <dk-picture
+              [label]="p.of ? w().picture + ': ' + p.of : w().picture"
+              [shown]="shownOf(p)"
+              [changed]="!!pictureChange(p)"
+              (shownChange)="show(p, $event)"
+            />
+            @if (otherThere(p)) {
+              <p class="differs" role="status">
+                {{ w().differs }} <q>{{ p.shown.alt || w().picture }}</q>
+                <button class="plain" type="button" (click)="drop(p)">{{ w().takeTheirs }}</button>
+              </p>
+            }
+          }
           @for (t of s.texts; track t.at.path) {
             <label [class.changed]="changeOf(t)">
               {{ t.label }}
@@ -54,4 +71,21 @@ export class PagePlace {
   /** A line of its own is no part of a heading or a label. */
   protected write = (t: DeskText, value: string): void =>
     this.drafts.put(this.change(t, t.long ? value : value.replace(/\s*\n\s*/g, ' ')));
+
+  private readonly picture = (p: DeskPicture, value: Shown): PictureChange => ({
+    kind: 'picture',
+    at: p.at,
+    was: p.shown,
+    value,
+  });
+  protected pictureChange = (p: DeskPicture): PictureChange | undefined =>
+    this.drafts.about(keyOf(this.picture(p, p.shown))) as PictureChange | undefined;
+  protected shownOf = (p: DeskPicture): Shown => this.pictureChange(p)?.value ?? p.shown;
+  protected show = (p: DeskPicture, value: Shown): void => this.drafts.put(this.picture(p, value));
+  protected drop = (p: DeskPicture): void => this.drafts.drop(keyOf(this.picture(p, p.shown)));
+  /** Whether something else stands there by now than when it was changed here. */
+  protected otherThere = (p: DeskPicture): boolean => {
+    const was = this.pictureChange(p)?.was;
+    return was !== undefined && (was.media !== p.shown.media || was.alt !== p.shown.alt);
+  };
 }

@@ -1,9 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { firstValueFrom } from 'rxjs';
+import { Answers } from '../answers';
 import { DeskApi, refusalOf } from '../desk-api';
 import { Session } from '../here';
 import type { Message } from '../model';
+import { Grow } from '../parts/grow';
 import { loaded } from '../parts/load';
 import { Top } from '../parts/top';
 import { Waiting } from '../parts/waiting';
@@ -13,7 +15,7 @@ import { Wording } from '../words/words';
 @Component({
   selector: 'dk-post',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FormsModule, Top, Waiting],
+  imports: [FormsModule, Grow, Top, Waiting],
   template: `
     <dk-top [title]="w().places.post" />
     <form class="find" role="search" (ngSubmit)="find()">
@@ -47,9 +49,45 @@ import { Wording } from '../words/words';
                 }
               }
             </dl>
+            @for (a of m.answers; track a.at) {
+              <div class="said">
+                <p class="quiet" [class.bad]="a.state === 'failed'">
+                  {{ w().answeredBy(a.by, words.day(a.at)) }} · {{ w().letters[a.state] }}
+                </p>
+                <p class="lines">{{ a.words }}</p>
+                @if (a.state === 'failed' && a.error) {
+                  <p class="bad">{{ a.error }}</p>
+                }
+              </div>
+            }
             @if (mailOf(m); as mail) {
+              @if (mayAnswer()) {
+                <label>
+                  {{ w().yourAnswer }}
+                  <textarea
+                    rows="4"
+                    maxlength="8000"
+                    [dkGrow]="answers.to(m.id)"
+                    [value]="answers.to(m.id)"
+                    (input)="answers.write(m.id, $any($event.target).value)"
+                  ></textarea>
+                </label>
+                <p class="quiet">{{ w().goesTo(mail) }}</p>
+                <p class="acts">
+                  <button
+                    class="main"
+                    type="button"
+                    [attr.aria-disabled]="!answers.to(m.id).trim() || sending()"
+                    (click)="answer(m)"
+                  >
+                    {{ w().sendAnswer }}
+                  </button>
+                </p>
+              }
               <p>
-                <a class="button main" [href]="replyTo(m, mail)">{{ w().answer }}</a>
+                <a [class]="mayAnswer() ? 'plain' : 'button main'" [href]="replyTo(m, mail)">{{
+                  mayAnswer() ? w().ownMail : w().answer
+                }}</a>
               </p>
             }
             <label>
@@ -106,6 +144,9 @@ export class PostPlace {
   protected readonly more = signal(false);
   protected readonly opened = signal('');
   protected readonly erasing = signal('');
+  protected readonly answers = inject(Answers);
+  protected readonly mayAnswer = computed(() => this.session.here()?.mail === true);
+  protected readonly sending = signal(false);
   protected readonly fault = signal('');
   /** Who only reads or writes takes nothing away for good. */
   protected readonly mayErase = computed(() => /^(?:publish|designer)$/.test(this.session.here()?.me.role ?? ''));
@@ -181,6 +222,17 @@ export class PostPlace {
       await firstValueFrom(this.api.delete(`/messages/${m.id}`));
       this.messages.update((all) => all.filter((x) => x.id !== m.id));
     });
+  }
+
+  protected answer(m: Message): Promise<void> {
+    if (this.sending() || !this.answers.to(m.id).trim()) return Promise.resolve();
+    this.sending.set(true);
+    return this.tried(async () => {
+      const words = await this.answers.send(m.id);
+      const by = this.session.here()?.me.name ?? '';
+      const said = { words, by, at: new Date().toISOString(), state: 'waiting', error: null };
+      this.change(m, { answers: [...m.answers, said] });
+    }).finally(() => this.sending.set(false));
   }
 
   private field = (m: Message, name: RegExp) => m.fields.find((f) => name.test(f.name) && f.value)?.value ?? '';

@@ -11,6 +11,8 @@ export const HERE: Here = {
   site: { name: 'Gant & Sons', address: 'gant.example', language: 'en-GB' },
   me: { name: 'Ada Gant', mail: 'ada@gant.example', role: 'publish', password: true },
   unread: 0,
+  mail: true,
+  pictures: true,
   lists: [],
 };
 
