@@ -16,7 +16,7 @@ const MAY_USE = {
   e2e: ['core', 'contract', 'press', 'cms', 'server'],
 };
 // What its tests may use besides: the programs it speaks with, started for real.
-const TESTS_MAY_USE = { server: ['host', 'mail', 'standins'] };
+const TESTS_MAY_USE = { server: ['cms', 'host', 'mail', 'standins'] };
 // The rooms of core from the ground up: each may use those before it.
 const CORE_ROOMS = [
   'ground',

@@ -22,7 +22,7 @@ import { wording } from '../words/words';
 
 type ItemChange = Extract<Change, { kind: 'item' }>;
 const MOST: Partial<Record<FieldType, number>> = { prose: 4000, money: 60 };
-const EMPTY: ItemSaid = { title: '', up: true, from: '', until: '', values: {}, pictures: {} };
+const EMPTY: ItemSaid = { title: '', up: true, from: '', until: '', values: {} };
 const NONE: Shown = { media: '', alt: '' };
 const keysOf = (a: object = {}, b: object = {}) => [...new Set([...Object.keys(a), ...Object.keys(b)])];
 const samePicture = (a = NONE, b = NONE) => a.media === b.media && a.alt === b.alt;

@@ -123,7 +123,12 @@ describe('the places of the desk', () => {
           label: 'Home',
           hold: false,
           sections: [
-            { id: 's1', title: 'Top', texts: [{ at, label: 'Heading', value: 'Theirs', long: false, most: 300 }] },
+            {
+              id: 's1',
+              title: 'Top',
+              texts: [{ at, label: 'Heading', value: 'Theirs', long: false, most: 300 }],
+              pictures: [],
+            },
           ],
         },
       ],
@@ -152,6 +157,7 @@ describe('the places of the desk', () => {
       receivedAt: new Date().toISOString(),
       readAt: null,
       note: '',
+      answers: [],
     };
     http.expectOne('api/messages').flush({ messages: [message], more: false, unread: 1 });
     await place.whenStable();
@@ -160,7 +166,7 @@ describe('the places of the desk', () => {
     http.expectOne({ method: 'PUT', url: 'api/messages/m1' }).flush(null);
     await place.whenStable();
     expect(TestBed.inject(Session).unread()).toBe(0);
-    expect(button(place, en.answer).getAttribute('href')).toBe(
+    expect(button(place, en.ownMail).getAttribute('href')).toBe(
       `mailto:w%40post.example?subject=${encodeURIComponent('Your message to Gant & Sons')}&body=${encodeURIComponent('\n\n> Is there room?\n> For nine metres.')}`,
     );
     button(place, en.erase).click();

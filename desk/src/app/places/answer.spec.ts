@@ -1,0 +1,106 @@
+import type { HttpTestingController } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import { Answers } from '../answers';
+import { Session } from '../here';
+import type { Message } from '../model';
+import { atTheDesk, button, HERE, shown, textOf, write } from '../testing/at-the-desk';
+import { en } from '../words/en';
+import { PostPlace } from './post';
+
+const message = (more: Partial<Message> = {}): Message => ({
+  id: 'm1',
+  form: 'contact',
+  fields: [
+    { name: 'name', label: 'Your name', value: 'Wilma' },
+    { name: 'mail', label: 'Mail', value: 'w@post.example' },
+  ],
+  receivedAt: new Date().toISOString(),
+  readAt: new Date().toISOString(),
+  note: '',
+  answers: [],
+  ...more,
+});
+
+describe('an answer written at the desk', () => {
+  let http: HttpTestingController;
+  const opened = async (of = message()) => {
+    const place = await shown(PostPlace, { open: 'm1' });
+    http.expectOne('api/messages').flush({ messages: [of], more: false, unread: 0 });
+    await place.whenStable();
+    return place;
+  };
+  const sent = () => http.expectOne({ method: 'POST', url: 'api/messages/m1/answer' });
+  beforeEach(() => {
+    http = atTheDesk();
+  });
+
+  it('goes out, and stands under the message; nothing is sent where nothing is written', async () => {
+    const place = await opened();
+    expect(textOf(place)).toContain(en.goesTo('w@post.example'));
+    button(place, en.sendAnswer).click();
+    http.expectNone('api/messages/m1/answer');
+    write(place, en.yourAnswer, ' Yes, berth four. ');
+    await place.whenStable();
+    button(place, en.sendAnswer).click();
+    button(place, en.sendAnswer).click();
+    const request = sent();
+    expect(request.request.body).toEqual(jasmine.objectContaining({ words: ' Yes, berth four. ' }));
+    request.flush(null);
+    await place.whenStable();
+    expect(textOf(place)).toContain('Ada Gant answered');
+    expect(textOf(place)).toContain('Yes, berth four.');
+    expect(TestBed.inject(Answers).to('m1')).toBe('');
+  });
+
+  it('is still there after a reload and a failure, and is one letter however often it is sent', async () => {
+    let place = await opened();
+    write(place, en.yourAnswer, 'Yes.');
+    const key = 'desk answers ada@gant.example';
+    const before = localStorage.getItem(key)!;
+    TestBed.resetTestingModule();
+    http = atTheDesk();
+    localStorage.setItem(key, before);
+    place = await opened();
+    expect((place.nativeElement as HTMLElement).querySelector('textarea')!.value).toBe('Yes.');
+    button(place, en.sendAnswer).click();
+    const first = sent();
+    first.error(new ProgressEvent('error'));
+    await place.whenStable();
+    expect(textOf(place)).toContain(en.away);
+    button(place, en.sendAnswer).click();
+    const again = sent();
+    expect(again.request.body).toEqual(first.request.body);
+    again.flush(null);
+    await place.whenStable();
+    expect(localStorage.getItem(key)).toBe('{}');
+    for (const bad of ['{', '7', '{"m1":4}', 'null']) {
+      TestBed.resetTestingModule();
+      http = atTheDesk();
+      localStorage.setItem(key, bad);
+      expect(TestBed.inject(Answers).to('m1')).withContext(bad).toBe('');
+    }
+  });
+
+  it('says what became of it, and why where it could not be delivered', async () => {
+    const answer = { words: 'Yes.', by: 'Tom', at: new Date().toISOString() };
+    const place = await opened(
+      message({
+        answers: [
+          { ...answer, state: 'failed', error: '550 no such box' },
+          { ...answer, at: '2026-01-01T08:00:00Z', state: 'sent', error: null },
+        ],
+      }),
+    );
+    expect(textOf(place)).toContain(`Tom answered`);
+    expect(textOf(place)).toContain(`${en.letters['failed']}`);
+    expect(textOf(place)).toContain('550 no such box');
+    expect(textOf(place)).toContain(en.letters['sent']!);
+  });
+
+  it('is written elsewhere where no letters go out from here', async () => {
+    TestBed.inject(Session).here.set({ ...HERE, mail: false });
+    const place = await opened();
+    expect(textOf(place)).not.toContain(en.yourAnswer);
+    expect(button(place, en.answer).getAttribute('href')).toContain('mailto:w%40post.example');
+  });
+});

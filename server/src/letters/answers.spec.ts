@@ -1,0 +1,108 @@
+import { randomUUID } from 'node:crypto';
+import pg from 'pg';
+import { addressIn, answerLetter, DeskInbox, keepMessage, migrateTables } from '@tin-porch/cms';
+import { demoFacts, siteFrom } from '@tin-porch/core/fixtures';
+import { letters, noteLetter, takeLetter } from '@tin-porch/mail';
+import { realDatabase } from '../testing/real-database.js';
+
+const site = siteFrom({ ...demoFacts, name: 'Hollis & Wren', mail: 'yard@hollis.example' }, 2);
+const form = site.forms[0]!;
+const ada = { id: randomUUID(), name: 'Ada' };
+
+/** What visitors sent, answered from the desk: in a real database, with the letters that go out. */
+describe('an answer to a message', () => {
+  let db: pg.Pool;
+  let inbox: DeskInbox;
+  let end: () => Promise<void>;
+  const came = async (fields: Record<string, string>): Promise<string> => {
+    await keepMessage(db, form.id, fields);
+    return (await inbox.list({})).messages[0]!.id;
+  };
+  const answer = (message: string, words: string, id = randomUUID()) =>
+    inbox.answer(message, { id, words }, ada, (m) => answerLetter(site, id, words, m));
+  const shown = async (id: string) => (await inbox.list({})).messages.find((m) => m.id === id)!;
+  const asked = { name: 'Wilma Rook', email: 'wilma@post.example', message: 'Have you a mooring?\nFor nine metres.' };
+
+  beforeAll(async () => {
+    const database = await realDatabase();
+    db = new pg.Pool({ connectionString: await database.another(''), max: 6 });
+    end = async () => {
+      await db.end();
+      await database.end();
+    };
+    await migrateTables(db);
+    inbox = new DeskInbox(db);
+  });
+  afterAll(() => end());
+  beforeEach(() => db.query('truncate message, answer, outgoing'));
+
+  it('is one letter to whoever wrote, with what they wrote under it, answered to the business', async () => {
+    const id = await came(asked);
+    await answer(id, '  Yes, berth four.  ');
+    const letter = (await takeLetter(db))!;
+    expect([letter.to, letter.replyTo]).toEqual(['wilma@post.example', 'yard@hollis.example']);
+    expect(letter.subject).toContain('Hollis & Wren');
+    expect(letter.text.startsWith('Yes, berth four.\n\n')).toBeTrue();
+    expect(letter.text).toContain('> Have you a mooring?\n> For nine metres.\n');
+    const message = await shown(id);
+    expect(message.readAt).not.toBeNull();
+    expect(message.answers.map((a) => [a.words.trim(), a.by, a.state])).toEqual([
+      ['Yes, berth four.', 'Ada', 'sending'],
+    ]);
+    await noteLetter(db, letter.id, { state: 'failed', error: '550 no such box' });
+    expect((await shown(id)).answers[0]).toEqual(
+      jasmine.objectContaining({ state: 'failed', error: '550 no such box' }),
+    );
+  });
+
+  it('is one, sent twice or by two at once', async () => {
+    const id = await came(asked);
+    const same = randomUUID();
+    await Promise.all(Array.from({ length: 6 }, () => answer(id, 'Yes.', same)));
+    await answer(id, 'Yes.', same);
+    expect((await letters(db)).length).toBe(1);
+    expect((await shown(id)).answers.length).toBe(1);
+    await answer(id, 'And bring fenders.');
+    expect((await shown(id)).answers.map((a) => a.words)).toEqual(['Yes.', 'And bring fenders.']);
+  });
+
+  it('goes nowhere where no address was left, or the message is gone, and nothing is kept of it', async () => {
+    const id = await came({ name: 'Silas', message: 'Ring me' });
+    const status = (work: Promise<void>) =>
+      work.then(
+        () => 0,
+        (e: { status: number }) => e.status,
+      );
+    expect(await status(answer(id, 'To whom?'))).toBe(409);
+    expect(await status(answer(randomUUID(), 'To nobody'))).toBe(404);
+    expect((await shown(id)).answers).toEqual([]);
+    expect(await letters(db)).toEqual([]);
+  });
+
+  it('is erased with its message: no letter keeps what somebody wanted forgotten', async () => {
+    const [id, other] = [await came(asked), await came({ ...asked, name: 'Tom' })];
+    await answer(id, 'Yes.');
+    await answer(other, 'No.');
+    await inbox.erase(id);
+    expect((await db.query('select words from answer')).rows).toEqual([{ words: 'No.' }]);
+    expect((await db.query<{ body: string }>('select body from outgoing')).rows.map((r) => r.body.slice(0, 3))).toEqual(
+      ['No.'],
+    );
+  });
+
+  it('goes to the address of the field for one, whatever else looks like one', () => {
+    const field = form.fields.find((f) => f.type === 'email')!.name;
+    expect(addressIn(form, { a: 'a@b.example', [field]: 'wilma@post.example' })).toBe('wilma@post.example');
+    expect(addressIn(undefined, { name: 'x', where: ' tom@post.example ' })).toBe('tom@post.example');
+    for (const none of [
+      'tom at post',
+      'tom@post',
+      '<tom@post.example>',
+      'a@b.example, c@d.example',
+      'a@b.example\nBcc: c@d.example',
+    ])
+      expect(addressIn(undefined, { mail: none }))
+        .withContext(none)
+        .toBe('');
+  });
+});
