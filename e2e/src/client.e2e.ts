@@ -1,6 +1,7 @@
-import { writeVersion } from '@tin-porch/core/making';
+import { newCollection, writeVersion } from '@tin-porch/core/making';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { Browser, BrowserContext, Locator, Page } from 'playwright-core';
+import sharp from 'sharp';
 import { axe, openBrowser, overflows } from './support/browser.js';
 import { MAIL, PASSWORD, stackForTests, until } from './support/stack-for-tests.js';
 
@@ -21,6 +22,13 @@ const FACTS = (name: string) => ({
     { id: 'v3', name: 'Caulking', detail: '', price: '' },
   ],
 });
+
+/** A photograph as a phone gives it: lying on its side, and saying so. */
+const photo = (colour = '#7a4a2a') =>
+  sharp({ create: { width: 1200, height: 1600, channels: 3, background: colour } })
+    .withMetadata({ orientation: 6 })
+    .jpeg()
+    .toBuffer();
 
 /** The client at their desk on a phone, and the designer who is at work on the same site. */
 describe('The client’s desk, in the browser', () => {
@@ -69,6 +77,12 @@ describe('The client’s desk, in the browser', () => {
     await page.getByRole('button', { name: 'Put it up' }).last().click();
     await page.waitForSelector('.tray.done');
   };
+  const letters = async () =>
+    (
+      (await (await fetch(`http://${test.stack.facts.net}.34:8034/letters`)).json()) as {
+        letters: { to: string[]; from: string; replyTo: string; subject: string; text: string }[];
+      }
+    ).letters;
   const faults = async (where: string) => {
     for (const f of await axe(page)) troubles.push(`${where}: ${f}`);
     if (await overflows(page)) troubles.push(`${where}: goes over the edge`);
@@ -225,8 +239,8 @@ describe('The client’s desk, in the browser', () => {
     await desk();
     await page.getByText('Wilma Rook wrote').waitFor();
     await page.getByRole('link', { name: 'Answer' }).first().click();
-    await page.getByText('wilma@post.example').waitFor();
-    expect(await page.getByRole('link', { name: 'Answer' }).getAttribute('href')).toMatch(
+    await page.getByText('wilma@post.example', { exact: true }).waitFor();
+    expect(await page.getByRole('link', { name: 'Answer from your own mail program' }).getAttribute('href')).toMatch(
       /^mailto:wilma%40post\.example\?subject=/,
     );
     await page.getByLabel('A note for yourselves').fill('Berth four, from May');
@@ -257,6 +271,63 @@ describe('The client’s desk, in the browser', () => {
     await page.getByText('Nobody has written yet').waitFor();
   });
 
+  it('changes tomorrow’s hours, puts up news with a photograph and answers a message, by somebody new to it', async () => {
+    const begun = newCollection(await documentOf(), 'news', 'News', '2026-01-05T08:00Z');
+    await test.api.call('POST', `/sites/${site}/operations`, { operation: begun });
+    await test.api.job(site, 'deploy');
+    await visitorWrites('Nell Farrow', 'nell@post.example', 'Do you lift on a Sunday?');
+    const day = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
+    await desk();
+    await page.getByRole('link', { name: 'Change when you are open' }).click();
+    await page.getByRole('button', { name: 'Another day' }).click();
+    await page.getByLabel('From').fill(day);
+    await page.getByRole('button', { name: 'Add it' }).click();
+    await putUp();
+
+    await page.getByRole('link', { name: 'Today' }).click();
+    await page.getByRole('link', { name: 'Put up some news' }).click();
+    await page.getByLabel('What it is called').fill('The crane is back');
+    await page.getByLabel('In a sentence or two').fill('From Monday we lift again.');
+    await page.setInputFiles('.picture input', { name: 'IMG_2041.jpg', mimeType: 'image/jpeg', buffer: await photo() });
+    await page.getByLabel('What is to be seen on it').fill('A crane over a brown slip');
+    await faults('news with a photograph');
+    // Reloaded in the middle, it is all still there.
+    await page.reload();
+    await reads(page.getByLabel('What is to be seen on it'), 'A crane over a brown slip');
+    await page.getByRole('link', { name: 'See it first' }).click();
+    const shown = page.frameLocator('.see iframe').getByAltText('A crane over a brown slip').first();
+    await until('it is seen', () => shown.evaluate((img: HTMLImageElement) => img.naturalWidth > 0), 10);
+    await putUp();
+
+    await page.getByRole('link', { name: 'Post' }).click();
+    await page.getByText('Nell Farrow').click();
+    await page.getByLabel('Your answer').fill('We do, from nine.');
+    await page.getByRole('button', { name: 'Send the answer' }).click();
+    await page.getByText('Tom Hollis answered').waitFor();
+    await faults('a message answered');
+
+    const visitor = await phone.newPage();
+    await visitor.goto(`${origin}/news/the-crane-is-back/`);
+    const picture = visitor.getByAltText('A crane over a brown slip');
+    expect(await picture.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(0);
+    await visitor.close();
+    expect(await visitorReads('/contact/')).toMatch(/\d+ \w+ closed/);
+    const letter = await until('the answer arrives', async () =>
+      (await letters()).find((l) => l.to.includes('nell@post.example')),
+    );
+    expect(letter.text).toContain('We do, from nine.');
+    expect(letter.text).toContain('> Do you lift on a Sunday?');
+    expect(letter.replyTo).toBe('yard@hollisandwren.example');
+    await desk('post');
+    await page.getByText('Nell Farrow').click();
+    await page.getByText('· sent').waitFor();
+    const { media } = await until('it is among the drafts', async () => {
+      const document = await documentOf();
+      return document.collections![0]!.items.length === 1 && document;
+    });
+    expect(media.some((m) => m.kind === 'file' && m.title === 'IMG 2041')).toBeTrue();
+  });
+
   it('keeps what was written when the session ends or the line is cut, and goes on from there', async () => {
     await desk('me');
     await page.getByLabel('New password').fill('short');
@@ -284,6 +355,43 @@ describe('The client’s desk, in the browser', () => {
     await phone.setOffline(false);
     await putUp();
     expect(await visitorReads('/contact/')).toContain('01632 960 120');
+  });
+
+  it('takes a photograph for a page, also where the line is cut or the session ends in the middle', async () => {
+    await desk('pages/home');
+    const place = page.locator('dk-picture').first();
+    const bring = async (name: string, colour?: string) =>
+      place.locator('input').setInputFiles({ name, mimeType: 'image/jpeg', buffer: await photo(colour) });
+    await place
+      .locator('input')
+      .setInputFiles({ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
+    await place.getByRole('alert').waitFor();
+    expect(await place.getByRole('alert').textContent()).toContain('no JPEG');
+    await phone.setOffline(true);
+    await bring('slip.jpg');
+    await place.getByText('No connection: the photograph was not sent.').waitFor();
+    await phone.setOffline(false);
+    await phone.clearCookies();
+    await place.getByRole('button', { name: 'Try again' }).click();
+    await page.waitForSelector('.sign-in.over');
+    await page.getByLabel('Your mail address').fill('tom@hollisandwren.example');
+    await page.getByLabel('Password', { exact: true }).fill('a boat under oak');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await page.waitForSelector('.sign-in', { state: 'detached' });
+    await place.getByRole('button', { name: 'Try again' }).click();
+    await place.getByLabel('What is to be seen on it').fill('The slip at low water');
+    await putUp();
+    const visitor = await phone.newPage();
+    await visitor.goto(origin);
+    const picture = visitor.getByAltText('The slip at low water');
+    expect(await picture.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(0);
+    // Without one, the page does without.
+    await desk('pages/home');
+    await place.getByRole('button', { name: 'Do without a picture' }).click();
+    await putUp();
+    await visitor.reload();
+    expect(await visitor.content()).not.toContain('The slip at low water');
+    await visitor.close();
   });
 
   it('shows both where the designer drafted the same, and the designer decides part by part', async () => {
@@ -345,12 +453,6 @@ describe('The client’s desk, in the browser', () => {
   });
 
   it('writes letters: who is let in, who asks for a link, and who is to know of a message', async () => {
-    const letters = async () =>
-      (
-        (await (await fetch(`http://${test.stack.facts.net}.34:8034/letters`)).json()) as {
-          letters: { to: string[]; from: string; replyTo: string; subject: string; text: string }[];
-        }
-      ).letters;
     const to = (mail: string, about = '') =>
       until(
         `a letter to ${mail}`,

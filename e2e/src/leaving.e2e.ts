@@ -1,5 +1,5 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, readdirSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { randomUUID } from 'node:crypto';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -7,6 +7,7 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
+import sharp from 'sharp';
 import { realDatabase } from '@tin-porch/server/testing';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { until } from './support/stack-for-tests.js';
@@ -82,6 +83,19 @@ describe('An exported site by itself', () => {
         }),
     };
   }
+  /** Somebody at the desk of a site, wherever it answers by now. */
+  const atDesk = (origin: () => string) => {
+    let cookie = '';
+    return async (method: string, path: string, body?: unknown, type = 'application/json') => {
+      const response = await fetch(`${origin()}/-/desk/api${path}`, {
+        method,
+        headers: { 'x-desk': '1', cookie, 'content-type': type },
+        body: body === undefined ? null : Buffer.isBuffer(body) ? (body as BodyInit) : JSON.stringify(body),
+      });
+      cookie = response.headers.get('set-cookie')?.split(';')[0] ?? cookie;
+      return { status: response.status, body: (await response.json().catch(() => ({}))) as Record<string, unknown> };
+    };
+  };
   const send = (origin: string, message: string) =>
     fetch(`${origin}/-/forms/contact`, {
       method: 'POST',
@@ -122,6 +136,7 @@ describe('An exported site by itself', () => {
       'cms.mjs',
       'desk',
       'package.json',
+      'picture-worker.mjs',
       'tin-porch-cms.service',
     ]);
     const about = JSON.parse(readFileSync(join(folder, 'cms/package.json'), 'utf8')) as Record<string, unknown>;
@@ -213,16 +228,7 @@ describe('An exported site by itself', () => {
     const at = new URL(origin);
     const link = cms('invite', 'nell@post.example', 'Nell', '--origin', origin).stdout.trim();
     expect(link.startsWith(`${origin}/-/desk/#link=`)).toBe(true);
-    let cookie = '';
-    const call = async (method: string, path: string, body?: unknown) => {
-      const response = await fetch(`http://127.0.0.1:${at.port}/-/desk/api${path}`, {
-        method,
-        headers: { 'x-desk': '1', cookie, 'content-type': 'application/json' },
-        body: body === undefined ? null : JSON.stringify(body),
-      });
-      cookie = response.headers.get('set-cookie')?.split(';')[0] ?? cookie;
-      return { status: response.status, body: (await response.json().catch(() => ({}))) as Record<string, unknown> };
-    };
+    const call = atDesk(() => `http://127.0.0.1:${at.port}`);
     expect((await call('POST', '/follow', { link: link.split('=')[1] })).status).toBe(204);
     const change = (was: string, value: string) =>
       call('POST', '/changes', { id: randomUUID(), changes: [{ kind: 'fact', field: 'phone', was, value }] });
@@ -258,6 +264,48 @@ describe('An exported site by itself', () => {
     const refused = cms('serve', '--port', at.port);
     expect([refused.status, refused.stderr]).toEqual([1, jasmine.stringContaining('changed 2 times since')] as never);
     writeFileSync(join(folder, 'site.json'), exported);
+    rmSync(join(folder, 'releases'), { recursive: true });
+  });
+
+  it('takes photographs in once what they are developed with is there, and keeps them beside the site', async () => {
+    let { origin, stop } = await serve();
+    const call = atDesk(() => origin);
+    const come = async () => {
+      const link = cms('invite', `${randomUUID()}@post.example`, 'Nell', '--origin', origin).stdout.trim();
+      expect((await call('POST', '/follow', { link: link.split('=')[1] })).status).toBe(204);
+    };
+    await come();
+    const jpeg = await sharp({ create: { width: 700, height: 500, channels: 3, background: '#336655' } })
+      .jpeg()
+      .toBuffer();
+    expect((await call('GET', '/here')).body['pictures']).toBe(false);
+    expect((await call('POST', '/pictures?name=slip.jpg', jpeg, 'image/jpeg')).status).toBe(409);
+    type Pages = { sections: { pictures: { at: object; shown: { media: string } }[] }[] }[];
+    const first = async () =>
+      ((await call('GET', '/pages')).body['pages'] as Pages).flatMap((p) => p.sections.flatMap((s) => s.pictures))[0]!;
+    // Those it was exported with are looked at in any case.
+    expect((await call('GET', `/pictures/${(await first()).shown.media}`)).status).toBe(200);
+    await stop();
+    symlinkSync(join(root, 'node_modules'), join(folder, 'cms/node_modules'));
+    ({ origin, stop } = await serve());
+    expect((await call('GET', '/here')).body['pictures']).toBe(true);
+    const { id } = (await call('POST', '/pictures?name=slip.jpg', jpeg, 'image/jpeg')).body as { id: string };
+    const { at, shown } = await first();
+    const change = { kind: 'picture', at, was: shown, value: { media: id, alt: 'The slip' } };
+    expect((await call('POST', '/changes', { id: randomUUID(), changes: [change] })).body['live']).toBe(true);
+    const home = async () => (await fetch(`${origin}/`)).text();
+    const [address] = new RegExp(`/pictures/${id}[^" ]*\\.webp`).exec(await home())!;
+    const served = async () =>
+      (await sharp(Buffer.from(await (await fetch(`${origin}${address}`)).arrayBuffer())).metadata()).width;
+    expect(await served()).toBe(480);
+    await stop();
+    // What was pressed is gone: it is pressed anew of what is kept.
+    rmSync(join(folder, 'releases'), { recursive: true });
+    ({ origin, stop } = await serve());
+    expect(await home()).toContain('alt="The slip"');
+    expect(await served()).toBe(480);
+    await stop();
+    rmSync(join(folder, 'cms/node_modules'));
     rmSync(join(folder, 'releases'), { recursive: true });
   });
 
@@ -317,7 +365,7 @@ describe('An exported site by itself', () => {
       ),
     );
     expect(both).toEqual([0, 0]);
-    expect(await steps()).toEqual([1, 2, 3, 4]);
+    expect(await steps()).toEqual([1, 2, 3, 4, 5]);
     expect(await db('select fields->>$1 as name, aside from message', ['name'])).toEqual([
       { name: 'Early', aside: false },
     ]);

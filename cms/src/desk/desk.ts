@@ -10,9 +10,9 @@ import type { SiteDocument } from '@tin-porch/core/model';
 import { expand, instantAt, instantOf, isLocal, itemPageId, zoneOf } from '@tin-porch/core/collections';
 import { renderPage } from '@tin-porch/core/page';
 import { MOST_BYTES } from '@tin-porch/press/darkroom';
-import { Content, fitted, type Serving } from '../content.js';
+import { Content, fitted, type LiveContent, type Serving } from '../content.js';
 import { CHANGES, operationOf, picturesIn, type Change } from './changes.js';
-import { DeskPictures, type PictureStore } from './pictures.js';
+import { DeskPictures, picturesBySection, type PictureStore } from './pictures.js';
 import { collectionOf, collectionsOf, itemsOf } from './items.js';
 import { DeskInbox, type NewAnswer } from './inbox.js';
 import { answerLetter, linkLetter } from './letters.js';
@@ -85,18 +85,23 @@ function itemChanged(document: SiteDocument, changes: readonly Change[], at: str
   return expand(document, at).items.has(id) ? id : '';
 }
 
-/** Which pages say which fact, as long as nothing changes. */
-const stands = new Map<string, { head: string; pages: ReturnType<typeof standsOn> }>();
-const MOST_STANDING = 200;
-function standing(site: string, head: string, document: SiteDocument, origin: string) {
-  const known = stands.get(site);
-  if (known?.head === head) return known.pages;
-  const pages = standsOn(document, origin);
-  stands.delete(site);
-  stands.set(site, { head, pages });
-  if (stands.size > MOST_STANDING) stands.delete(stands.keys().next().value!);
-  return pages;
+const MOST_KEPT = 200;
+/** What takes a drawing of the whole site to be known, kept as long as nothing changes there. */
+function asLong<T>(): (site: string, { turn, head }: LiveContent, make: () => T) => T {
+  const all = new Map<string, { at: string; what: T }>();
+  return (site, { turn, head }, make) => {
+    const at = `${turn} ${head}`;
+    const known = all.get(site);
+    if (known?.at === at) return known.what;
+    const what = make();
+    all.delete(site);
+    all.set(site, { at, what });
+    if (all.size > MOST_KEPT) all.delete(all.keys().next().value!);
+    return what;
+  };
 }
+/** Which pages say which fact, and which pictures are drawn. */
+const [standing, drawn] = [asLong<ReturnType<typeof standsOn>>(), asLong<ReturnType<typeof picturesBySection>>()];
 
 /** What a desk is sent with: its own script and style, nothing foreign; the page that is looked at stands in a frame of its own. */
 const HEADERS = {
@@ -295,13 +300,26 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     });
   });
   api.get('/pages', writers, async (req, res) => {
-    const { document } = await call(req).content.read();
-    res.json({ pages: pagesOf(document) });
+    const now = await call(req).content.read();
+    const { document } = now;
+    res.json({
+      pages: pagesOf(
+        document,
+        drawn(document.id, now, () => picturesBySection(document)),
+      ),
+    });
   });
   api.get('/facts', writers, async (req, res) => {
     const { site: at, content } = call(req);
-    const { document, turn, head } = await content.read();
-    res.json(factsOf(document, standing(document.id, `${turn} ${head}`, document, current(at).origin)));
+    const now = await content.read();
+    const { document } = now;
+    const { origin } = current(at);
+    res.json(
+      factsOf(
+        document,
+        standing(document.id, now, () => standsOn(document, origin)),
+      ),
+    );
   });
   api.get('/lists', writers, async (req, res) => {
     res.json({ lists: collectionsOf((await call(req).content.read()).document) });

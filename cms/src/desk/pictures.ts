@@ -5,7 +5,7 @@ import { drawMedium } from '@tin-porch/core/look';
 import { picturePlaces } from '@tin-porch/core/making';
 import { reworded, type FileMedium, type Medium, type Picture, type SiteDocument } from '@tin-porch/core/model';
 import { pictureAt, type Place, type SingleOperation } from '@tin-porch/core/operations';
-import { fileAddress } from '@tin-porch/core/page';
+import { fileAddress, renderWindow } from '@tin-porch/core/page';
 import { titleOf, type MadeFile, type Noted, type Taken } from '@tin-porch/press/darkroom';
 import type { Writer } from '../content.js';
 
@@ -47,11 +47,20 @@ export const NONE_BROUGHT: Brought = new Map();
 
 export const shownOf = ({ media, alt }: Pick<Picture, 'media' | 'alt'>): Shown => ({ media, alt: alt.value });
 
-/** The pictures of the pages, by their section. Those of a list that grows are changed in that list. */
-export function picturesBySection(document: SiteDocument): Map<string, DeskPicture[]> {
+/** The places of pictures that are drawn, as `section/path`: a shape may have none of what its section holds. */
+export function drawnPictures(document: SiteDocument): ReadonlySet<string> {
+  const html = document.pages.map((page) => renderWindow(document, page.id, '')?.html ?? '').join('');
+  return new Set([...html.matchAll(/ data-picture="([^"]+)"/g)].map(([, at]) => at!));
+}
+
+/** The pictures of the pages that visitors see, by their section. Those of a list that grows are changed in that list. */
+export function picturesBySection(
+  document: SiteDocument,
+  drawn = drawnPictures(document),
+): ReadonlyMap<string, DeskPicture[]> {
   const found = new Map<string, DeskPicture[]>();
   for (const { at, section, picture, words } of picturePlaces(document)) {
-    if (section.shows && at.path.startsWith('items.')) continue;
+    if (!drawn.has(`${at.section}/${at.path}`)) continue;
     // That of the section itself stands under its title; one of an item is known by the item’s name.
     const of = at.path.includes('.') ? words.slice(0, 60) : '';
     found.set(section.id, [...(found.get(section.id) ?? []), { at, of, shown: shownOf(picture) }]);

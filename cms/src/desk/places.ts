@@ -49,9 +49,8 @@ const titleOf = (shape: string): string =>
  * What the people of a site may change on its pages: the pictures, and the words that somebody wrote. Words that say a fact change with the
  * fact, where it is kept; names of pages, links and looks are their designer’s.
  */
-export function pagesOf(document: SiteDocument): DeskPage[] {
+export function pagesOf(document: SiteDocument, pictures = picturesBySection(document)): DeskPage[] {
   const texts = allTexts(asPublished(document));
-  const pictures = picturesBySection(document);
   return document.pages.map((page) => ({
     id: page.id,
     label: page.label,
