@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { demoFacts } from '../fixtures/facts.js';
+import { photograph } from '../fixtures/photograph.js';
 import { newDocument } from '../making/generate/site.js';
 import { writeVersion } from '../making/generate/write.js';
 import { allTexts } from '../making/generate/site.js';
 import { validateDocument, validateOperation } from './validate.js';
 import type { SiteDocument } from '../model/site.js';
-import { apply } from './apply.js';
+import { apply, describe as tell } from './apply.js';
 import { OperationError } from './definition.js';
 import { textAt } from './reach.js';
 import type { Operation, SingleOperation } from './operation.js';
@@ -119,5 +120,15 @@ describe('operations', () => {
       { op: 'batch', operations: [{ op: 'batch', operations: [] }] },
     ])
       expect(validateOperation(bad)).withContext(JSON.stringify(bad)).not.toEqual([]);
+  });
+
+  it('is told in a few words; a picture that is taken in goes with what shows it', () => {
+    const putMedium = { op: 'putMedium', medium: photograph('boat', 'IMG 2041') } as const;
+    const heading = { op: 'setText', at: places[0]!, text: { value: 'Launched', from: { kind: 'client' } } } as const;
+    const said = tell(heading);
+    expect(tell({ op: 'batch', operations: [putMedium, heading] })).toBe(said);
+    expect(tell({ op: 'batch', operations: [putMedium, heading, heading] })).toBe('2 changes');
+    expect(tell({ op: 'batch', operations: [putMedium] })).toContain('IMG 2041');
+    expect(tell({ op: 'batch', operations: [putMedium, putMedium] })).toBe('2 changes');
   });
 });

@@ -25,7 +25,10 @@ export function describe(whole: Operation): string {
   if (operation.op !== 'batch') return definitionOf(operation).says(operation);
   const [first, ...others] = operation.operations;
   if (first?.op === 'setLook' && others[0]?.op === 'setDirection') return `Took the direction ${first.look.name}`;
-  return first && !others.length ? describe(first) : `${operation.operations.length} changes`;
+  if (first && !others.length) return describe(first);
+  // A picture is taken in for what shows it: that says it.
+  const said = operation.operations.filter((o) => o.op !== 'putMedium');
+  return said.length === 1 ? describe(said[0]!) : `${said.length || operation.operations.length} changes`;
 }
 
 /** A document after an operation; as it is where the operation does not fit it: whoever applies it will say so. */
