@@ -18,6 +18,8 @@ const TABLES = [
   'desk_log',
 ] as const;
 type Table = (typeof TABLES)[number];
+/** What is kept of people, whatever the site is made of by then: what they sent, what was answered, and who is at the desk. */
+export const OF_PEOPLE: readonly Table[] = ['message', 'answer', 'person', 'desk_log'];
 /** Rows fetched at a time. */
 const AT_ONCE = 500;
 
@@ -34,9 +36,9 @@ interface Line {
 
 /**
  * A backup of all that is in the tables of a site, at one moment: gzip of lines of JSON (one a row, as PostgreSQL’s
- * `row_to_json` writes it) under a line that says which step the tables are of.
+ * `row_to_json` writes it) under a line that says which step the tables are of. `tables` are those that are wanted.
  */
-export function backUp(db: Pool): Readable {
+export function backUp(db: Pool, tables: readonly Table[] = TABLES): Readable {
   const gzip = createGzip();
   void transaction(db, async (client) => {
     await client.query('set transaction isolation level repeatable read, read only');
@@ -49,7 +51,7 @@ export function backUp(db: Pool): Readable {
       await new Promise<void>((done) => gzip.once('drain', done).once('close', done));
     };
     await write({ backup: 1, step: rows[0]!.step, at: rows[0]!.at.toISOString() });
-    for (const table of TABLES) {
+    for (const table of tables) {
       await client.query(`declare rows_of_${table} no scroll cursor for select row_to_json(t) as row from ${table} t`);
       for (;;) {
         const batch = await client.query<{ row: Record<string, unknown> }>(`fetch ${AT_ONCE} from rows_of_${table}`);

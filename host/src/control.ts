@@ -1,8 +1,18 @@
 import { createHash, timingSafeEqual } from 'node:crypto';
 import { statfs } from 'node:fs/promises';
+import { pipeline } from 'node:stream/promises';
 import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
-import { eraseMessages, invitationLetter, keepDocument, messagesAfter, ROLES, type DeskRole } from '@tin-porch/cms';
+import {
+  backUp,
+  eraseMessages,
+  invitationLetter,
+  OF_PEOPLE,
+  keepDocument,
+  messagesAfter,
+  ROLES,
+  type DeskRole,
+} from '@tin-porch/cms';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
 import { letters } from '@tin-porch/mail';
 import type { SiteDocument } from '@tin-porch/core/model';
@@ -264,6 +274,20 @@ export function controlApp(parts: HostParts): Express {
       await (await desks.content(site)).take(release.id, release.document, knows, put).catch(noDatabase);
     else await put();
     res.json(show(site));
+  });
+
+  /** The document that visitors see, with what the people of the site changed since it was sent. */
+  app.get('/v1/sites/:id/document', (req, res) => {
+    const { live } = siteOf(req);
+    if (!live) throw new Problem(404, 'The site is not there yet');
+    res.json(live.document);
+  });
+  /** What is kept of people in the site’s database, for whoever takes the site elsewhere. */
+  app.get('/v1/sites/:id/kept', async (req, res) => {
+    const { settings } = siteOf(req);
+    if (!(await databases.has(settings.id))) throw new Problem(404, 'The site has no database yet');
+    res.type('application/gzip');
+    await pipeline(backUp(await databases.pool(settings.id), OF_PEOPLE), res).catch(noDatabase);
   });
 
   app.get('/v1/sites/:id/steps', async (req, res) => {

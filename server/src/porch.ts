@@ -17,6 +17,7 @@ import type { Parts } from './http/parts.js';
 import { Seal } from './secrets/seal.js';
 import { porchApp } from './http/app.js';
 import { Inbox } from './inbox/inbox.js';
+import { Leaving } from './leaving/leaving.js';
 import { LiveChanges } from './live/live-changes.js';
 import { cleaningSteps } from './jobs/cleaning.js';
 import { Jobs } from './jobs/jobs.js';
@@ -76,6 +77,7 @@ export async function startPorch(
     rounds,
     inbox,
     live,
+    leaving: new Leaving(servers, live, pictures),
     events,
     writing,
     strangers,

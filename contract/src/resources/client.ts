@@ -65,6 +65,12 @@ export const client = {
     role: 'helper',
     body: object({ take: Type.Boolean(), words: words(500) }),
   }),
+  'GET /sites/:id/folder': route({
+    says: 'The whole site with the CMS it runs on, as a ZIP archive: to be served elsewhere, without Tin Porch.',
+    role: 'designer',
+    query: object({ which: oneOf(['live', 'drafts']), kept: oneOf(['with', 'without']) }),
+    gives: 'application/zip',
+  }),
   'GET /sites/:id/desk': route({
     says: 'Who is at the desk of a site, and what was done there.',
     role: 'helper',

@@ -3,7 +3,7 @@ import { basename, dirname, join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { FILLS, LENGTHS, TONES, type Look } from '@tin-porch/core/model';
 import { LANGUAGE_TAGS, languages } from '@tin-porch/core/language';
-import { fromDesignTokens, toDesignTokens, type TokensRead } from '@tin-porch/core/look';
+import { fromDesignTokens, type TokensRead } from '@tin-porch/core/look';
 import { apply } from '@tin-porch/core/operations';
 import {
   BriefError,
@@ -33,11 +33,11 @@ import {
   toConfirm,
   writeVersion,
 } from '@tin-porch/core/making';
-import { pagePath, contentFiles } from '@tin-porch/core/page';
+import { pagePath } from '@tin-porch/core/page';
 import { validateDocument } from '@tin-porch/core/validate';
 import { openedFile } from '../files/opened-file.js';
 import { press } from '@tin-porch/press';
-import { cmsFiles } from '../sites/cms-files.js';
+import { OWN_FOLDERS, siteFolder } from '../leaving/site-folder.js';
 
 const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [--language TAG] [--tone TONE] [--length LENGTH] [--fill FILL] [--direction N] [--look FILE]
 
@@ -165,12 +165,8 @@ async function build(args: string[]): Promise<void> {
     await mkdir(dirname(join(out, path)), { recursive: true });
     await writeFile(join(out, path), bytes);
   };
-  for (const folder of ['public', 'content', 'cms']) await rm(join(out, folder), { recursive: true, force: true });
-  for (const f of files) await put(`public${f.path}`, f.bytes);
-  for (const f of contentFiles(document)) await put(`content/${f.path}`, f.text);
-  for (const f of await cmsFiles()) await put(f.path, f.bytes);
-  await put('tokens.json', `${JSON.stringify(toDesignTokens(document.look), null, 2)}\n`);
-  await put('site.json', `${JSON.stringify(document, null, 2)}\n`);
+  for (const folder of OWN_FOLDERS) await rm(join(out, folder), { recursive: true, force: true });
+  for (const f of await siteFolder(document, files)) await put(f.path, f.bytes);
   const chosen = directionOf(facts, packOf(facts), document.direction);
   const sentences = sourcedSentences(document);
   const confirm = toConfirm(document).map((t) => ({

@@ -10,6 +10,7 @@ import type { Registrar } from '../domains/registrar.js';
 import type { Events } from '../events/events.js';
 import type { Inbox } from '../inbox/inbox.js';
 import type { Jobs } from '../jobs/jobs.js';
+import type { Leaving } from '../leaving/leaving.js';
 import type { LiveChanges } from '../live/live-changes.js';
 import type { Library } from '../library/library.js';
 import type { SiteFiles } from '../files/site-files.js';
@@ -36,6 +37,7 @@ export interface Parts {
   rounds: Rounds;
   inbox: Inbox;
   live: LiveChanges;
+  leaving: Leaving;
   events: Events;
   strangers: Strangers;
   writing: Writing;

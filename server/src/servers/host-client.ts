@@ -1,5 +1,6 @@
 import { JobLater, JobRefused } from '../jobs/jobs.js';
 import type { Operation } from '@tin-porch/core/operations';
+import type { SiteDocument } from '@tin-porch/core/model';
 import type { Manifest } from '@tin-porch/core/page';
 
 export interface HostSite {
@@ -94,6 +95,8 @@ const codeOf = (error: unknown): string | undefined => (error as { cause?: { cod
 
 /** How long a host may take for an answer, ms. */
 const ANSWER_MS = 15_000;
+/** How long it may take to give all out that is kept of people, ms. */
+const KEPT_MS = 120_000;
 
 /** Speaks the control API of one host agent. */
 export class HostClient {
@@ -171,6 +174,11 @@ export class HostClient {
       throw error;
     }
   };
+  /** The document that visitors see. */
+  document = (id: string) => this.call<SiteDocument>('GET', `/sites/${id}/document`);
+  /** What is kept of people on a site, as the CMS restores it (gzip). */
+  kept = async (id: string): Promise<Buffer> =>
+    Buffer.from(await (await this.answerTo('GET', `/sites/${id}/kept`, undefined, undefined, KEPT_MS)).arrayBuffer());
   putRelease = (id: string, release: string, manifest: Manifest, document: string) =>
     this.call<void>('PUT', `/sites/${id}/releases/${release}`, { manifest, document });
   /** Serves a release. `knows` is the last step made on the site itself that it has seen; unseen ones are not written over (409). */

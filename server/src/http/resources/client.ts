@@ -1,6 +1,7 @@
 import type { client as clientRoutes } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
 import { temporaryOrigin } from '../../deploy/deploy.js';
+import { writeZip } from '../../leaving/zip.js';
 import { HostRefused } from '../../servers/host-client.js';
 import type { SiteHead } from '../../sites/site-row.js';
 import type { ServerRow } from '../../servers/servers.js';
@@ -24,7 +25,7 @@ const told = (error: unknown): never => {
 };
 
 /** What the people of a site do on it, and who they are. */
-export function clientHandlers({ sites, servers, live }: Parts): Handlers<typeof clientRoutes> {
+export function clientHandlers({ sites, servers, live, leaving }: Parts): Handlers<typeof clientRoutes> {
   const headOf = ({ me, params }: AnyCall) => sites.headOf(me.organisation, params['id']!);
   const placed = async (call: AnyCall): Promise<{ site: SiteHead; server: ServerRow }> => {
     const site = await headOf(call);
@@ -58,6 +59,22 @@ export function clientHandlers({ sites, servers, live }: Parts): Handlers<typeof
       // Where it does not answer now, it is told with what is fetched next.
       await live.tellAnswers(site.id, server.client).catch(() => undefined);
       await call.note(call.body.take ? 'Took a proposal of the client in' : 'Left a proposal of the client');
+    },
+    'GET /sites/:id/folder': async (call) => {
+      const site = await sites.of(call.me.organisation, call.params['id']!);
+      const { which, kept } = call.query;
+      const gone = new AbortController();
+      call.res.on('close', () => gone.abort());
+      const files = await leaving.folder(site, { which, kept: kept === 'with' }, gone.signal).catch(told);
+      await call.note(kept === 'with' ? 'Took the site along, with messages and people' : 'Took the site along');
+      const name = `${site.id}-${new Date().toISOString().slice(0, 10)}`;
+      call.res.attachment(`${name}.zip`).type('application/zip');
+      await writeZip(
+        files.map((f) => ({ ...f, path: `${name}/${f.path}` })),
+        call.res,
+        new Date(),
+      );
+      return undefined;
     },
     'GET /sites/:id/desk': async (call) => {
       const { site, server } = await placed(call);
