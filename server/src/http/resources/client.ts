@@ -21,7 +21,8 @@ const WEEK = 7 * 24 * 60;
 const told = (error: unknown): never => {
   if (error instanceof HostRefused) throw new Problem(error.status, error.message);
   if (error instanceof Problem) throw error;
-  throw new Problem(503, 'The server of this site does not answer', (error as Error).message);
+  // It is not Tin Porch that does not answer (RFC 9110, 15.6.3).
+  throw new Problem(502, 'The server of this site does not answer', (error as Error).message);
 };
 
 /** What the people of a site do on it, and who they are. */

@@ -5,6 +5,7 @@ import {
   defer,
   exhaustMap,
   filter,
+  from,
   merge,
   of,
   Subject,
@@ -140,6 +141,21 @@ export class PorchApi {
   send<T>(request: (headers: Record<string, string>) => Observable<T>): Observable<T> {
     return this.kept(this.answered(defer(() => request(this.token))));
   }
+
+  /** The bytes of a file. */
+  bytes = (path: string): Observable<Blob> =>
+    this.send((headers) =>
+      this.http.get(`/api${path}`, { headers, responseType: 'blob' }).pipe(
+        // A no comes as bytes too.
+        catchError((error: unknown) => {
+          if (!(error instanceof HttpErrorResponse) || !(error.error instanceof Blob)) return throwError(() => error);
+          const { status, headers } = error;
+          return from(error.error.text()).pipe(
+            switchMap((text) => throwError(() => new HttpErrorResponse({ error: text, status, headers }))),
+          );
+        }),
+      ),
+    );
 
   /** Asks every few seconds until the server answers, then does something, once. The newest wish is the one done. */
   whenBack(then: () => void): void {

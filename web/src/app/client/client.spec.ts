@@ -10,6 +10,7 @@ import { aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
 import { DeskPeople } from './desk-people';
 import { LiveChanges } from './live-changes';
+import { TakeAlong } from './take-along';
 
 type Live = Answered<'GET /sites/:id/live'>;
 type Desk = Answered<'GET /sites/:id/desk'>;
@@ -218,5 +219,50 @@ describe('what the client does on their site', () => {
     http.expectOne('/api/sites/gant/desk').flush(desk({ mail: false }));
     await settle(other.fixture);
     expect(text(other.element)).toContain('No letters go out from this server');
+  });
+
+  it('is taken along as it is live with what is kept, as it is drafted without, and says why not', async () => {
+    const saved: string[] = [];
+    spyOn(URL, 'createObjectURL').and.returnValue('blob:none');
+    spyOn(HTMLAnchorElement.prototype, 'click').and.callFake(function (this: HTMLAnchorElement) {
+      saved.push(this.download);
+    });
+    const { fixture, element } = await shown(TakeAlong);
+    const pressed = async () => {
+      button(element, 'Take the site along').click();
+      await settle(fixture);
+    };
+    const asked = (which: string, kept: string) => http.expectOne(`/api/sites/gant/folder?which=${which}&kept=${kept}`);
+    await pressed();
+    expect(text(element)).toContain('being put together');
+    asked('live', 'with').flush(new Blob([new Uint8Array(2_400_000)]));
+    await settle(fixture);
+    expect(saved).toEqual([jasmine.stringMatching(/^gant-\d{4}-\d\d-\d\d\.zip$/) as never]);
+    expect(text(element)).toContain('2.4 MB');
+    expect(store.flush).toHaveBeenCalled();
+
+    element.querySelectorAll<HTMLInputElement>('input[type=radio]')[1]!.click();
+    element.querySelector<HTMLInputElement>('input[type=checkbox]')!.click();
+    await settle(fixture);
+    await pressed();
+    const problem = JSON.stringify({ title: 'The server of this site does not answer', detail: 'In a moment.' });
+    asked('drafts', 'without').flush(new Blob([problem]), { status: 502, statusText: 'no' });
+    await new Promise((done) => setTimeout(done, 20));
+    await settle(fixture);
+    expect(text(element)).toContain('The server of this site does not answer. In a moment.');
+    // It is not Tin Porch that is away.
+    expect(TestBed.inject(PorchApi).away()).toBeFalse();
+
+    await pressed();
+    const stopped = asked('drafts', 'without');
+    button(element, 'Stop').click();
+    await settle(fixture);
+    expect(stopped.cancelled).toBeTrue();
+    store.detail.set(aSite({ liveRelease: null }));
+    await settle(fixture);
+    expect(element.querySelector('input')).toBeNull();
+    await pressed();
+    asked('drafts', 'without').flush(new Blob(['x']));
+    expect(saved.length).toBe(2);
   });
 });

@@ -6,6 +6,7 @@ import { PorchEvents } from '../../api/events';
 import type { OpenFinding, SiteLine } from '../../api/model';
 import { asRefusal, PorchApi } from '../../api/porch-api';
 import { DeskPeople } from '../../client/desk-people';
+import { TakeAlong } from '../../client/take-along';
 import { LiveChanges } from '../../client/live-changes';
 import { FindingView } from '../../parts/finding';
 import { JobSteps } from '../../parts/job-steps';
@@ -19,7 +20,7 @@ import { SiteStore } from '../site-store';
 @Component({
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [RouterLink, LiveChanges, DeskPeople, Worktable, JobSteps, VisitBars, FindingView, ReleaseList],
+  imports: [RouterLink, LiveChanges, DeskPeople, TakeAlong, Worktable, JobSteps, VisitBars, FindingView, ReleaseList],
   template: `
     <tp-worktable controlsName="Findings" besideName="What was measured" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
@@ -43,6 +44,9 @@ import { SiteStore } from '../site-store';
         }
         @if (site.liveRelease) {
           <tp-desk-people />
+        }
+        @if (site.document.pages.length) {
+          <tp-take-along />
         }
       }
       <ng-container beside>
