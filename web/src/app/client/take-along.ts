@@ -30,12 +30,10 @@ import { SiteStore } from '../site/site-store';
             as it is drafted
           </label>
         </fieldset>
-        <p>
-          <label>
-            <input type="checkbox" name="kept" [(ngModel)]="kept" />
-            with what visitors sent, what was answered, and who is at the desk
-          </label>
-        </p>
+        <label class="check">
+          <input type="checkbox" name="kept" [(ngModel)]="kept" />
+          with what visitors sent, what was answered, and who is at the desk
+        </label>
       }
       @if (fault()) {
         <p class="note brick" role="alert">{{ fault() }}</p>
