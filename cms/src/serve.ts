@@ -164,7 +164,7 @@ function letterBox(db: pg.Pool, sender: string): (() => void) | undefined {
     from,
     ...(username && { user: decodeURIComponent(username), password: decodeURIComponent(password) }),
   });
-  const carry = () => void carrier.run(db, sender).catch((error: Error) => console.error(error.message));
+  const carry = () => void carrier.run(db, { name: sender }).catch((error: Error) => console.error(error.message));
   carry();
   setInterval(carry, LETTERS_AGAIN_MS).unref();
   return carry;

@@ -80,6 +80,9 @@ export const DomainSeen = object({
     page: orNull(Type.String()),
   }),
   records: Type.Array(object({ name: Type.String(), type: Type.String(), ttl: Type.Number(), data: Type.String() })),
+  mail: Type.Optional(
+    orNull(object({ mechanism: Type.String(), selector: Type.String(), key: Type.String(), from: Type.String() })),
+  ),
   error: orNull(Type.String()),
   resolvers: Type.Array(
     object({
@@ -89,6 +92,15 @@ export const DomainSeen = object({
       state: oneOf(['new', 'old', 'none', 'silent']),
     }),
   ),
+});
+/** A line of a table of records: what is, what should be, and whether anything is to do. */
+export const RecordLine = object({
+  label: Type.String(),
+  type: Type.String(),
+  now: Type.Array(Type.String()),
+  should: orNull(Type.String()),
+  verdict: oneOf(['right', 'change', 'leave', 'clash']),
+  note: Type.String(),
 });
 export const Certificate = object({
   domain: Type.String(),

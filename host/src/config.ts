@@ -57,6 +57,7 @@ const schema = {
         user: text,
         password: text,
         from: { type: 'string', pattern: '^[^\\s@<>]+@[^\\s@<>]+$' },
+        spf: { type: 'string', pattern: '^[a-z0-9]+:[^\\s"]{1,200}$' },
         dkim: {
           type: 'object',
           additionalProperties: false,

@@ -36,6 +36,12 @@ const checks = {
       domain: { anyOf: [domain, { type: 'null' }] },
       open: { type: 'boolean' },
       previewKey: { type: 'string', pattern: '^[0-9a-f]{64}$' },
+      sender: {
+        anyOf: [
+          { type: 'string', maxLength: 254, pattern: '^[a-z0-9._%+-]+@[a-z0-9-]+(\\.[a-z0-9-]+)+$' },
+          { type: 'null' },
+        ],
+      },
     },
   }),
   hashes: checkOf({
@@ -144,7 +150,7 @@ function body<T>(req: Request, check: Check): T {
 
 /** The API through which Tin Porch looks after the sites of this server. Every call needs the server’s token. */
 export function controlApp(parts: HostParts): Express {
-  const { config, sites, blobs, databases, certificates, logs, challenges, desks } = parts;
+  const { config, sites, blobs, databases, certificates, logs, challenges, desks, mailKeys } = parts;
   const app = express();
   app.disable('x-powered-by');
   const right = createHash('sha256').update(`Bearer ${config.control.token}`).digest();
@@ -288,6 +294,13 @@ export function controlApp(parts: HostParts): Express {
     if (!(await databases.has(settings.id))) throw new Problem(404, 'The site has no database yet');
     res.type('application/gzip');
     await pipeline(backUp(await databases.pool(settings.id), OF_PEOPLE), res).catch(noDatabase);
+  });
+
+  /** What letters of the site are sent with, for the records of its domain. */
+  app.get('/v1/sites/:id/mail', async (req, res) => {
+    const { id } = siteOf(req).settings;
+    if (!config.mail) throw new Problem(404, 'No letters go out from this server');
+    res.json(await mailKeys.sender(id, config.name, config.mail));
   });
 
   app.get('/v1/sites/:id/steps', async (req, res) => {

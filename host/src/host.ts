@@ -10,6 +10,7 @@ import type { HostConfig } from './config.js';
 import { controlApp } from './control.js';
 import { Databases } from './databases.js';
 import { Desks } from './desk/desks.js';
+import { MailKeys } from './desk/mail-keys.js';
 import { Post } from './desk/post.js';
 import { publicApp, type HostParts } from './public.js';
 import { Sites } from './sites.js';
@@ -27,6 +28,7 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     certificates: await Certificates.load(at('certificates')),
     databases: new Databases(config.databaseUrl, at('sites')),
     logs: new AccessLogs(at('logs')),
+    mailKeys: new MailKeys(at('sites')),
     challenges: new Map<string, string>(),
     marks: new Map<string, number>(),
     startedAt: Date.now(),

@@ -10,6 +10,7 @@ import type { Certificates } from './certificates.js';
 import type { HostConfig } from './config.js';
 import type { Databases } from './databases.js';
 import type { Desks } from './desk/desks.js';
+import type { MailKeys } from './desk/mail-keys.js';
 import type { Post } from './desk/post.js';
 import { previewLeft } from './preview.js';
 import type { Site, Sites } from './sites.js';
@@ -22,6 +23,7 @@ export interface HostParts {
   databases: Databases;
   logs: AccessLogs;
   desks: Desks;
+  mailKeys: MailKeys;
   /** Carries letters, where there is a server for them. */
   post: Post | null;
   /** http-01 answers by token (RFC 8555, 8.3). */

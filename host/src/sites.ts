@@ -17,6 +17,8 @@ export interface SiteSettings {
   open: boolean;
   /** Signs preview links, hex. */
   previewKey: string;
+  /** The address letters of it come from, once its domain lets them. */
+  sender?: string | null;
 }
 
 export interface Release {

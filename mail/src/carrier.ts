@@ -12,8 +12,21 @@ export interface MailServer {
   password?: string;
   /** The address letters come from. */
   from: string;
-  /** Signs them (DKIM, RFC 6376): the domain, the selector of its record, and the private key as PEM. */
-  dkim?: { domain: string; selector: string; key: string };
+  /** Signs them (DKIM, RFC 6376). */
+  dkim?: DkimKey;
+  /** What of an SPF record lets it send (RFC 7208, 5), where that is not its own address. */
+  spf?: string;
+}
+/** What a letter is signed with: the domain, the selector of its record, and the private key as PEM. */
+export interface DkimKey {
+  domain: string;
+  selector: string;
+  key: string;
+}
+/** Whom letters come from: by name, and from an address of its own where its domain lets them. */
+export interface Sender {
+  name: string;
+  own?: { address: string; dkim: DkimKey };
 }
 
 /** How long a server may take for a step, ms. */
@@ -81,28 +94,32 @@ export class Carrier {
   }
 
   /** Hands one letter over. @throws Error as nodemailer gives it */
-  private async hand(letter: Taken, sender: string): Promise<void> {
+  private async hand(letter: Taken, { name, own }: Sender): Promise<void> {
     this.handing = false;
+    const address = own?.address ?? this.server.from;
     await this.transport.sendMail({
-      from: { name: sender, address: this.server.from },
+      from: { name, address },
       to: letter.to,
       subject: letter.subject,
       text: letter.text,
       ...(letter.html && { html: letter.html }),
       ...(letter.replyTo && { replyTo: letter.replyTo }),
       // The same letter has one name for good: who gets it twice can tell.
-      messageId: `<${letter.id}@${this.server.from.split('@')[1]!}>`,
+      messageId: `<${letter.id}@${address.split('@')[1]!}>`,
+      ...(own && {
+        dkim: { domainName: own.dkim.domain, keySelector: own.dkim.selector, privateKey: own.dkim.key },
+      }),
       headers: { 'Auto-Submitted': 'auto-generated' },
     });
   }
 
   /** Sends what is due in an outbox, one letter after the other, whoever asks meanwhile. Gives how many were sent, and whether any waits still. */
-  run(db: Pool, sender: string): Promise<{ sent: number; waiting: boolean }> {
+  run(db: Pool, sender: Sender): Promise<{ sent: number; waiting: boolean }> {
     const done = this.last.then(() => this.runAlone(db, sender));
     this.last = done.catch(() => undefined);
     return done;
   }
-  private async runAlone(db: Pool, sender: string): Promise<{ sent: number; waiting: boolean }> {
+  private async runAlone(db: Pool, sender: Sender): Promise<{ sent: number; waiting: boolean }> {
     await doubtLetters(db, LOST_S);
     let sent = 0;
     for (;;) {

@@ -58,6 +58,11 @@ export const serving = {
     role: 'designer',
     answer: Looked,
   }),
+  'POST /sites/:id/domain/mail-records': route({
+    says: 'Sets the records by which letters of the site may come from its domain. Everything else in its zone stays.',
+    role: 'designer',
+    answer: Looked,
+  }),
   'POST /sites/:id/way-in': route({
     says: 'Goes the way in to a site as a visitor does.',
     role: 'helper',

@@ -24,6 +24,7 @@ import {
   SiteId,
   Uuid,
   words,
+  RecordLine,
 } from '../schemas.js';
 
 const closed = { additionalProperties: false } as const;
@@ -85,18 +86,9 @@ const About = {
   origin: orNull(Type.String()),
   domain: orNull(Type.String()),
   domainSeen: orNull(DomainSeen),
-  records: orNull(
-    Type.Array(
-      object({
-        label: Type.String(),
-        type: Type.String(),
-        now: Type.Array(Type.String()),
-        should: orNull(Type.String()),
-        verdict: oneOf(['right', 'change', 'leave', 'clash']),
-        note: Type.String(),
-      }),
-    ),
-  ),
+  records: orNull(Type.Array(RecordLine)),
+  /** The records by which letters of the site may come from its domain, and where they come from now. */
+  mail: orNull(object({ records: Type.Array(RecordLine), from: Type.String(), own: Type.Boolean() })),
   certificate: orNull(Certificate),
   open: Type.Boolean(),
   publishedAt: orNull(Instant),

@@ -1,3 +1,4 @@
+export * from './domain/mail.js';
 export * from './domain/names.js';
 export * from './checklist.js';
 export * from './findings.js';

@@ -1,5 +1,6 @@
-import { Carrier, type MailServer } from '@tin-porch/mail';
+import { Carrier, type MailServer, type Sender } from '@tin-porch/mail';
 import type { HostParts } from '../public.js';
+import type { Site } from '../sites.js';
 
 /** How often what waits is looked at again, ms. */
 const AGAIN_MS = 15_000;
@@ -13,7 +14,7 @@ export class Post {
   private stopped = false;
 
   constructor(
-    private readonly parts: Pick<HostParts, 'sites' | 'databases' | 'log'>,
+    private readonly parts: Pick<HostParts, 'config' | 'sites' | 'databases' | 'log' | 'mailKeys'>,
     server: MailServer,
   ) {
     this.carrier = new Carrier(server);
@@ -38,12 +39,18 @@ export class Post {
     this.carrier.close();
   }
 
+  private async senderOf({ settings: { id, name, sender } }: Site): Promise<Sender> {
+    if (!sender) return { name };
+    const { config, mailKeys } = this.parts;
+    return { name, own: { address: sender, dkim: await mailKeys.signing(id, sender.split('@')[1]!, config.name) } };
+  }
+
   private async carry(id: string): Promise<void> {
     const { sites, databases, log } = this.parts;
     const site = sites.get(id);
     try {
       if (!site || !(await databases.has(id))) return void this.waiting.delete(id);
-      const { waiting } = await this.carrier.run(await databases.pool(id), site.settings.name);
+      const { waiting } = await this.carrier.run(await databases.pool(id), await this.senderOf(site));
       if (!waiting) this.waiting.delete(id);
     } catch (error) {
       log.error({ err: error, site: id }, 'letters could not be carried so far');

@@ -4,7 +4,7 @@ import type { PorchConfig } from '../config.js';
 import { transaction, type Database } from '../db/database.js';
 import { HostRefused } from '../servers/host-client.js';
 import { siteAndServer, temporaryAddress } from '../deploy/deploy.js';
-import { lookRound } from '../domains/look-round.js';
+import { lookAgain } from '../domains/look-again.js';
 import type { Registrar } from '../domains/registrar.js';
 import { tell } from '../events/events.js';
 import { JobRefused, type Work } from '../jobs/jobs.js';
@@ -24,10 +24,10 @@ export class Rounds {
   private readonly roots: string[];
   constructor(
     private readonly db: Database,
-    private readonly config: PorchConfig,
-    private readonly sites: Sites,
+    readonly config: PorchConfig,
+    readonly sites: Sites,
     private readonly servers: Servers,
-    private readonly registrar: Registrar,
+    readonly registrar: Registrar,
     private readonly strangers: Strangers,
   ) {
     this.roots = trustedRoots(config);
@@ -59,8 +59,7 @@ export class Rounds {
     const { site, server } = await siteAndServer(this.sites, this.servers, siteId);
     if (!site.domain) return [];
     return wayIn(site.domain, '/', server, this.roots, async (name) => {
-      const seen = await lookRound(name, server.address, this.config, this.registrar);
-      await this.sites.setDomainSeen(site.id, seen);
+      const seen = await lookAgain(this, site, name, server);
       if (seen.error) throw new Error(seen.error);
       return {
         addresses: seen.records.filter((r) => r.name === name && /^A(AAA)?$/.test(r.type)).map((r) => r.data),
@@ -100,8 +99,7 @@ export class Rounds {
     const { domain } = site;
     if (domain)
       await work.step('Domain', async () => {
-        const seen = await lookRound(domain, server.address, this.config, this.registrar);
-        await this.sites.setDomainSeen(site.id, seen);
+        const seen = await lookAgain(this, site, domain, server);
         evidence.resolved = seen.error
           ? null
           : seen.records.filter((r) => r.name === domain && r.type === 'A').map((r) => r.data);

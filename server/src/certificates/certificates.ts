@@ -5,6 +5,7 @@ import type * as Acme from 'acme-client';
 import type { PorchConfig } from '../config.js';
 import type { Database } from '../db/database.js';
 import { siteAndServer, tellHost } from '../deploy/deploy.js';
+import { lookAgain } from '../domains/look-again.js';
 import { lookRound } from '../domains/look-round.js';
 import type { Registrar } from '../domains/registrar.js';
 import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
@@ -35,10 +36,10 @@ export class Certificates {
   private loaded: Promise<typeof Acme> | null = null;
   constructor(
     private readonly db: Database,
-    private readonly config: PorchConfig,
-    private readonly sites: Sites,
+    readonly config: PorchConfig,
+    readonly sites: Sites,
     private readonly servers: Servers,
-    private readonly registrar: Registrar,
+    readonly registrar: Registrar,
     private readonly seal: Seal,
   ) {}
 
@@ -141,8 +142,7 @@ export class Certificates {
     const { domain } = site;
     if (!domain) throw new JobRefused('The site has no domain yet.');
     await work.step('The name leads to the server', async () => {
-      const seen = await lookRound(domain, server.address, this.config, this.registrar);
-      await this.sites.setDomainSeen(site.id, seen);
+      const seen = await lookAgain(this, site, domain, server);
       if (seen.registration.state === 'free') throw new JobLater(`${domain} is not registered yet.`, 30);
       if (seen.error) throw new JobLater(seen.error, 15);
       if (!seen.leadsHere) {

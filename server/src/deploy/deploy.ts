@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import { sharePicture } from '@tin-porch/core/look';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { makeManifest } from '@tin-porch/core/page';
-import { checklist } from '@tin-porch/core/care';
+import { checklist, maySend, senderAt } from '@tin-porch/core/care';
 import { press, type BlobReader } from '@tin-porch/press';
 import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
 import type { LiveChanges } from '../live/live-changes.js';
@@ -41,6 +41,12 @@ export async function siteAndServer(
   return { site, server };
 }
 
+/** The address letters of a site come from, where its domain lets them; else null, and they come from its server’s. */
+export function senderOf({ domain, domainSeen, summary }: SiteHead): string | null {
+  const { mail, records, error } = domainSeen ?? {};
+  return domain && mail && !error && maySend(domain, mail, records!) ? senderAt(domain, summary.mail) : null;
+}
+
 /** Tells the host what it should know of a site. Safe to repeat. */
 export const tellHost = (site: SiteHead, server: ServerRow) =>
   server.client.putSite(site.id, {
@@ -49,6 +55,7 @@ export const tellHost = (site: SiteHead, server: ServerRow) =>
     domain: site.domain,
     open: site.open,
     previewKey: site.previewKey,
+    sender: senderOf(site),
   });
 
 /**

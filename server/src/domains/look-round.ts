@@ -1,5 +1,5 @@
 import type { RecordType } from 'dns-packet';
-import type { PlainRecord } from '@tin-porch/core/care';
+import type { MailSender, PlainRecord } from '@tin-porch/core/care';
 import type { NameServer, PorchConfig } from '../config.js';
 import type { DomainSeen } from '../sites/site-row.js';
 import { askDns } from './dns-client.js';
@@ -21,12 +21,16 @@ async function authoritiesOf(domain: string, dns: PorchConfig['dns']): Promise<N
   return [];
 }
 
-/** Asks a domain’s own name servers for the records that matter, and every resolver what it would tell a visitor. */
+/**
+ * Asks a domain’s own name servers for the records that matter, and every resolver what it would tell a visitor. `mail` is
+ * what letters of the site are sent with, where that is known.
+ */
 export async function lookRound(
   domain: string,
   address: string,
   config: PorchConfig,
   registrar: Registrar,
+  mail?: MailSender | null,
 ): Promise<DomainSeen> {
   const www = `www.${domain}`;
   const wanted: [string, RecordType][] = [
@@ -36,6 +40,9 @@ export async function lookRound(
     [domain, 'CAA'],
     [www, 'CNAME'],
     [www, 'A'],
+    ...(mail
+      ? [domain, `_dmarc.${domain}`, `${mail.selector}._domainkey.${domain}`].map((n) => [n, 'TXT'] as [string, 'TXT'])
+      : []),
   ];
   const fromAuthority = async (): Promise<{ records: PlainRecord[]; error: string | null }> => {
     let trouble = 'No name server is known for it.';
@@ -81,6 +88,7 @@ export async function lookRound(
     leadsHere:
       at.length === 1 && at[0] === address && !authority.records.some((r) => r.name === domain && r.type === 'AAAA'),
     registration,
+    ...(mail && { mail }),
     records: authority.records,
     error: authority.error,
     resolvers,

@@ -1,3 +1,4 @@
+import type { PlainRecord, RecordPlan } from '@tin-porch/core/care';
 import { Problem } from '@tin-porch/core/ground';
 import type { PorchConfig } from '../config.js';
 
@@ -91,6 +92,25 @@ export class Registrar {
   register = (domain: string) => this.api<{ expires: string }>('POST', '/domains', { domain, years: 1 });
   records = async (domain: string) =>
     (await this.api<{ records: AccountRecord[] }>('GET', `/domains/${domain}/records`)).records;
+
+  /**
+   * Sets what a plan says of the records of a domain of our account: a text takes the place of those it is made of, and
+   * everything else in the zone stays. @throws Problem as the registrar does
+   */
+  async letSend(domain: string, plan: (seen: PlainRecord[]) => RecordPlan[]): Promise<void> {
+    let zone = await this.records(domain);
+    const named = (name: string) => (name === '@' ? domain : `${name}.${domain}`);
+    const unquoted = (s: string) => s.replace(/^"|"$/g, '');
+    for (const { label, type, now, should } of plan(zone.map((r) => ({ ...r, name: named(r.name) })))) {
+      if (should === null) continue;
+      const before = new Set(now.map(unquoted));
+      zone = [
+        ...zone.filter((r) => !(r.name === label && r.type === type && before.has(unquoted(r.data)))),
+        { name: label, type, ttl: 300, data: should },
+      ];
+    }
+    await this.api('PUT', `/domains/${domain}/records`, { records: zone });
+  }
 
   /** Leads a domain of our account, and its www name, to an address. Everything else in its zone stays. */
   async leadTo(domain: string, address: string): Promise<void> {

@@ -45,8 +45,8 @@ describe('letters', () => {
   it('go out once, whatever is said twice about one cause', async () => {
     expect(await putLetter(db, letter('one', 'tom@post.example'))).not.toBeNull();
     expect(await putLetter(db, letter('one', 'tom@post.example'))).toBeNull();
-    expect(await carrier().run(db, 'Hollis & Wren')).toEqual({ sent: 1, waiting: false });
-    expect(await carrier().run(db, 'Hollis & Wren')).toEqual({ sent: 0, waiting: false });
+    expect(await carrier().run(db, { name: 'Hollis & Wren' })).toEqual({ sent: 1, waiting: false });
+    expect(await carrier().run(db, { name: 'Hollis & Wren' })).toEqual({ sent: 0, waiting: false });
     const came = (await arrived(folder)).filter((l) => l.subject === 'About one');
     expect(came.map((l) => [l.from, l.to, l.text.trim()])).toEqual([
       ['"Hollis & Wren" <post@quay.example>', ['tom@post.example'], 'Words.'],
@@ -60,13 +60,13 @@ describe('letters', () => {
     await putLetter(client, letter('undone', 'tom@post.example'));
     await client.query('rollback');
     client.release();
-    expect(await carrier().run(db, 'x')).toEqual({ sent: 0, waiting: false });
+    expect(await carrier().run(db, { name: 'x' })).toEqual({ sent: 0, waiting: false });
   });
 
   it('wait where a mailbox is full, end where there is none, and arrive where it is slow', async () => {
     for (const to of ['full-box@post.example', 'refuses-all@post.example', 'slow-box@post.example'])
       await putLetter(db, letter(to, to));
-    expect(await carrier().run(db, 'x')).toEqual({ sent: 1, waiting: true });
+    expect(await carrier().run(db, { name: 'x' })).toEqual({ sent: 1, waiting: true });
     const full = (await stateOf('full-box@post.example'))!;
     expect([full.state, full.tries]).toEqual(['waiting', 1]);
     expect(full.error).toContain('452');
@@ -74,7 +74,7 @@ describe('letters', () => {
     expect([none.state, none.error!.includes('550')]).toEqual(['failed', true]);
     expect((await stateOf('slow-box@post.example'))!.state).toBe('sent');
     // Not before its time.
-    expect((await carrier().run(db, 'x')).sent).toBe(0);
+    expect((await carrier().run(db, { name: 'x' })).sent).toBe(0);
     expect((await stateOf('full-box@post.example'))!.tries).toBe(1);
   });
 
@@ -84,7 +84,7 @@ describe('letters', () => {
     for (const at of [1, (dumb.address() as AddressInfo).port]) {
       await db.query('delete from outgoing');
       await putLetter(db, letter('away', 'tom@post.example'));
-      expect(await carrier({ port: at }, 300).run(db, 'x')).toEqual({ sent: 0, waiting: true });
+      expect(await carrier({ port: at }, 300).run(db, { name: 'x' })).toEqual({ sent: 0, waiting: true });
       expect((await stateOf('tom@post.example'))!.state).toBe('waiting');
     }
     await new Promise((done) => dumb.close(done));
@@ -92,9 +92,9 @@ describe('letters', () => {
 
   it('are in doubt, and not sent again, where the line was cut while they were handed over', async () => {
     await putLetter(db, letter('cut', 'cut-off@post.example'));
-    expect(await carrier().run(db, 'x')).toEqual({ sent: 0, waiting: false });
+    expect(await carrier().run(db, { name: 'x' })).toEqual({ sent: 0, waiting: false });
     expect((await stateOf('cut-off@post.example'))!.state).toBe('unsure');
-    await carrier().run(db, 'x');
+    await carrier().run(db, { name: 'x' });
     expect((await arrived(folder)).filter((l) => l.subject === 'About cut').length).toBe(1);
   });
 
@@ -112,7 +112,7 @@ describe('letters', () => {
 
   it('are taken by one of many who carry', async () => {
     for (let n = 0; n < 40; n++) await putLetter(db, letter(`many ${n}`, 'many@post.example'));
-    const runs = await Promise.all(Array.from({ length: 4 }, () => carrier().run(db, 'x')));
+    const runs = await Promise.all(Array.from({ length: 4 }, () => carrier().run(db, { name: 'x' })));
     expect(runs.reduce((sum, r) => sum + r.sent, 0)).toBe(40);
     const came = (await arrived(folder, 100)).filter((l) => l.to[0] === 'many@post.example');
     expect(new Set(came.map((l) => l.messageId)).size).toBe(40);
@@ -130,7 +130,9 @@ describe('letters', () => {
       subject: 'Hello\r\nBcc: all@post.example',
       replyTo: 'wilma@post.example',
     });
-    await carrier({ dkim: { domain: 'quay.example', selector: 'porch', key: privateKey } }).run(db, 'A\r\nB: c');
+    await carrier({ dkim: { domain: 'quay.example', selector: 'porch', key: privateKey } }).run(db, {
+      name: 'A\r\nB: c',
+    });
     const [came] = await arrived(folder, 1);
     expect(came!.subject).toBe('Hello Bcc: all@post.example');
     expect([came!.to, came!.replyTo, came!.signed]).toEqual([['tom@post.example'], 'wilma@post.example', true]);

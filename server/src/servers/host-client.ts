@@ -1,5 +1,6 @@
 import { JobLater, JobRefused } from '../jobs/jobs.js';
 import type { Operation } from '@tin-porch/core/operations';
+import type { MailSender } from '@tin-porch/core/care';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { Manifest } from '@tin-porch/core/page';
 
@@ -157,7 +158,14 @@ export class HostClient {
   health = (within?: number) => this.call<HostHealth>('GET', '/health', undefined, undefined, within);
   putSite = (
     id: string,
-    settings: { name: string; temporary: string; domain: string | null; open: boolean; previewKey: string },
+    settings: {
+      name: string;
+      temporary: string;
+      domain: string | null;
+      open: boolean;
+      previewKey: string;
+      sender: string | null;
+    },
   ) => this.call<HostSite>('PUT', `/sites/${id}`, settings);
   site = (id: string) => this.call<HostSite>('GET', `/sites/${id}`);
   /** Files of a site’s live release whose bytes are not what they should be, by path. */
@@ -169,6 +177,15 @@ export class HostClient {
   blob = async (hash: string): Promise<Buffer | null> => {
     try {
       return Buffer.from(await (await this.answerTo('GET', `/blobs/${hash}`)).arrayBuffer());
+    } catch (error) {
+      if (error instanceof HostRefused && error.status === 404) return null;
+      throw error;
+    }
+  };
+  /** What letters of a site are sent with; null where none go out from there. */
+  mail = async (id: string): Promise<MailSender | null> => {
+    try {
+      return await this.call<MailSender>('GET', `/sites/${id}/mail`);
     } catch (error) {
       if (error instanceof HostRefused && error.status === 404) return null;
       throw error;

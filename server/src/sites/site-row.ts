@@ -1,5 +1,5 @@
 import type { SiteDocument } from '@tin-porch/core/model';
-import type { SiteSummary } from '@tin-porch/core/care';
+import type { MailSender, SiteSummary } from '@tin-porch/core/care';
 
 /** What is known of a site without its document: what lists are made of. */
 export interface SiteHead {
@@ -33,6 +33,8 @@ export interface DomainSeen {
     page: string | null;
   };
   records: { name: string; type: string; ttl: number; data: string }[];
+  /** What letters of the site are sent with, where its server said so. */
+  mail?: MailSender | null;
   /** Null where the name servers answered; else why not. */
   error: string | null;
   resolvers: { name: string; answer: string[]; ttl: number | null; state: 'new' | 'old' | 'none' | 'silent' }[];

@@ -45,10 +45,12 @@ export async function smallWorld() {
   const authority = { address: `${net}.21`, port: 5390, name: 'ns1.brinegate.example' };
   const resolvers = [{ name: 'Resolver, north', address: `${net}.22`, port: 5390 }];
   const registrarAt = { address: `${net}.31`, port: 8041, apiKey: 'key-of-the-registrar' };
+  const mail = { address: `${net}.34`, port: 2525, page: 8034 };
   const standins = await startStandins({
     data: join(data, 'standins'),
     dns: { authority, resolvers },
     registrar: registrarAt,
+    mail,
     acme: { address: `${net}.41`, port: 14010, caaName: AUTHORITY, httpPort: 8081, refuses: ['refused.example'] },
   });
   const hostConfig: HostConfig = {
@@ -61,6 +63,7 @@ export async function smallWorld() {
     data: join(data, 'quay'),
     databaseUrl: hostDatabase,
     reserveBytes: 0,
+    mail: { host: mail.address, port: mail.port, from: 'post@quay.example' },
   };
   const startQuay = () => startHost(hostConfig, { error: () => undefined });
   let host: Awaited<ReturnType<typeof startHost>> | null = await startQuay();

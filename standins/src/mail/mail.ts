@@ -108,11 +108,16 @@ export async function arrived(folder: string, limit = 50): Promise<Arrived[]> {
 
 const escaped = (words: string) => words.replace(/[&<>"]/g, (c) => `&#${c.charCodeAt(0)};`);
 
-/** The page on which one reads what arrived; `/letters` is the same as JSON. */
+/** The page on which one reads what arrived; `/letters` is the same as JSON, `/letters/7.eml` one as it came over the line. */
 export function mailPage(folder: string): Express {
   const app = express();
   app.disable('x-powered-by');
   app.get('/letters', async (_req, res) => void res.json({ letters: await arrived(folder) }));
+  app.get('/letters/:n.eml', (req, res) => {
+    const n = Number(req.params['n']);
+    if (!numbers(folder).includes(n)) return void res.status(404).end();
+    res.type('message/rfc822').send(readFileSync(join(folder, `${n}.eml`)));
+  });
   app.get('/', async (_req, res) => {
     const letters = await arrived(folder);
     const linked = (text: string) =>

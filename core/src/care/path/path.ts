@@ -19,6 +19,8 @@ export interface SiteSummary {
   /** Of this form. One of another is made anew. */
   version: typeof SUMMARY_VERSION;
   name: string;
+  /** The mail address of the business. */
+  mail: string;
   trade: string;
   pages: number;
   look: string;
@@ -30,7 +32,7 @@ export interface SiteSummary {
   /** Whether somebody wrote a page’s title or description for search engines. */
   titled: boolean;
 }
-export const SUMMARY_VERSION = 1;
+export const SUMMARY_VERSION = 2;
 
 /** The summary of a document. It depends on nothing else. */
 export function summaryOf(document: SiteDocument): SiteSummary {
@@ -39,6 +41,7 @@ export function summaryOf(document: SiteDocument): SiteSummary {
   return {
     version: SUMMARY_VERSION,
     name: facts.name,
+    mail: facts.mail,
     trade: facts.trade,
     pages: pages.length,
     look: look.name,

@@ -1,8 +1,8 @@
 import type { fleet as fleetRoutes, serving as servingRoutes } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
-import { readDomain } from '@tin-porch/core/care';
+import { planMailRecords, readDomain } from '@tin-porch/core/care';
 import { temporaryOrigin, tellHost } from '../../deploy/deploy.js';
-import { lookRound } from '../../domains/look-round.js';
+import { lookAgain } from '../../domains/look-again.js';
 import { tell } from '../../events/events.js';
 import type { JobKind } from '../../jobs/jobs.js';
 import type { Parts } from '../parts.js';
@@ -12,7 +12,7 @@ type AnyCall = Pick<Call<(typeof servingRoutes)['POST /sites/:id/deploy']>, 'me'
 
 /** Where a site is served, what of it, and to whom. */
 export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
-  const { sites, servers, jobs, registrar, rounds, config } = parts;
+  const { sites, servers, jobs, registrar, rounds } = parts;
   const headOf = ({ me, params }: Pick<AnyCall, 'me' | 'params'>) => sites.headOf(me.organisation, params['id']!);
   const serverOf = async (site: { server: string | null }) =>
     site.server ? await servers.get(site.server) : undefined;
@@ -35,8 +35,7 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
     const site = (await sites.get(id))!;
     const server = await serverOf(site);
     if (!site.domain) throw new Problem(409, 'The site has no domain yet');
-    const seen = await lookRound(site.domain, server?.address ?? '0.0.0.0', config, registrar);
-    await sites.setDomainSeen(site.id, seen);
+    const seen = await lookAgain(parts, site, site.domain, server);
     return { domain: site.domain, seen };
   }
 
@@ -134,6 +133,19 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       if (!site.domain || !server) throw new Problem(409, 'Give the site a server and a domain first');
       await registrar.leadTo(site.domain, server.address);
       await call.note(`Set the records of ${site.domain}`);
+      return lookAt(site.id);
+    },
+    'POST /sites/:id/domain/mail-records': async (call) => {
+      const site = await headOf(call);
+      const mail = site.domainSeen?.mail;
+      if (!site.domain || !mail)
+        throw new Problem(
+          409,
+          'Nothing is known of the letters of this site yet',
+          'Deploy it, and look at its domain.',
+        );
+      await registrar.letSend(site.domain, (seen) => planMailRecords(site.domain!, mail, seen));
+      await call.note(`Set the mail records of ${site.domain}`);
       return lookAt(site.id);
     },
     'POST /sites/:id/way-in': async (call) => {

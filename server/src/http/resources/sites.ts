@@ -2,9 +2,9 @@ import type { look as lookRoutes, sites as siteRoutes, SiteLine, writing as writ
 import { Problem } from '@tin-porch/core/ground';
 import { BriefError } from '@tin-porch/core/brief';
 import type { ReworkRequest } from '@tin-porch/core/making';
-import { byWeek, chipOf, pathOf, planRecords } from '@tin-porch/core/care';
+import { byWeek, chipOf, pathOf, planMailRecords, planRecords } from '@tin-porch/core/care';
 import type { Response } from 'express';
-import { originOf, temporaryOrigin } from '../../deploy/deploy.js';
+import { originOf, senderOf, temporaryOrigin } from '../../deploy/deploy.js';
 import type { SiteHead } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
 import type { Handlers, Sendable } from '../serve.js';
@@ -14,6 +14,18 @@ function goneWith(res: Response): AbortSignal {
   const gone = new AbortController();
   res.on('close', () => gone.abort());
   return gone.signal;
+}
+
+/** What is to be seen of the letters of a site at its domain; null where nothing is known of it. */
+function mailOf(site: SiteHead) {
+  const { domain, domainSeen } = site;
+  if (!domain || !domainSeen?.mail || domainSeen.error) return null;
+  const own = senderOf(site);
+  return {
+    records: planMailRecords(domain, domainSeen.mail, domainSeen.records),
+    from: own ?? domainSeen.mail.from,
+    own: own !== null,
+  };
 }
 
 /** Sites: lists of them, one of them, and changes of it. */
@@ -107,6 +119,7 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
           site.domain && server && site.domainSeen
             ? planRecords(site.domain, server.address, site.domainSeen.records, config.acme.caaName)
             : null,
+        mail: mailOf(site),
         certificate: certificate.find((c) => c.domain === site.domain) ?? null,
         open: site.open,
         publishedAt: site.publishedAt,
