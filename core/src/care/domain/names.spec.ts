@@ -1,4 +1,4 @@
-import { planRecords, readDomain } from './names.js';
+import { planRecords, readDomain, zoneLines } from './names.js';
 
 describe('domains', () => {
   it('are read as people type them', () => {
@@ -40,5 +40,24 @@ describe('domains', () => {
       '@ MX leave',
       '@ CAA clash',
     ]);
+  });
+
+  it('are written as lines of a zone file, a long text in strings that are read as one', () => {
+    const line = (type: string, should: string | null, verdict: 'change' | 'right' | 'clash' = 'change') => ({
+      label: '@',
+      type,
+      now: [],
+      should,
+      verdict,
+      note: '',
+    });
+    expect(zoneLines([line('A', '127.0.0.11'), line('MX', null), line('TXT', '"v=1"', 'right')])).toBe(
+      '@\t300\tIN\tA\t127.0.0.11',
+    );
+    const key = 'k'.repeat(600);
+    const [, data] = /TXT\t(.*)$/.exec(zoneLines([line('TXT', `"${key}"`, 'clash')]))!;
+    const strings = data!.match(/"[^"]*"/g)!;
+    expect(strings.every((s) => s.length <= 257)).toBeTrue();
+    expect(strings.map((s) => s.slice(1, -1)).join('')).toBe(key);
   });
 });

@@ -45,6 +45,24 @@ export interface RecordPlan {
   note: string;
 }
 
+/** The most octets of one string of a TXT record (RFC 1035, 3.3). */
+const LONGEST_STRING = 255;
+/** What a plan says should be, as lines of a zone file (RFC 1035, 5.1); a long text is in several strings there. */
+export const zoneLines = (records: readonly RecordPlan[]): string =>
+  records
+    .filter((r) => r.should && r.verdict !== 'right')
+    .map(({ label, type, should }) => {
+      const text = type === 'TXT' ? should!.replace(/^"|"$/g, '') : '';
+      const data = text
+        ? text
+            .match(new RegExp(`.{1,${LONGEST_STRING}}`, 'gs'))!
+            .map((t) => `"${t}"`)
+            .join(' ')
+        : should!;
+      return `${label}\t300\tIN\t${type}\t${data}`;
+    })
+    .join('\n');
+
 const plain = (s: string) => s.toLowerCase().replace(/\.$/, '');
 
 /**

@@ -8,6 +8,11 @@ import type { SiteDetail } from '../api/model';
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
   imports: [NgIcon],
+  styles: `
+    .data {
+      overflow-wrap: anywhere;
+    }
+  `,
   template: `
     <table class="rows gap">
       <thead>
@@ -24,8 +29,8 @@ import type { SiteDetail } from '../api/model';
           <tr>
             <td>{{ r.label }}</td>
             <td>{{ r.type }}</td>
-            <td>{{ r.now.join(', ') || 'none' }}</td>
-            <td>
+            <td class="data">{{ r.now.join(', ') || 'none' }}</td>
+            <td class="data">
               {{
                 r.verdict === 'leave'
                   ? 'leave as it is'
@@ -38,7 +43,7 @@ import type { SiteDetail } from '../api/model';
                   class="link"
                   type="button"
                   [attr.aria-label]="'Copy ' + r.type + ' ' + r.label"
-                  (click)="copy.emit(r.should ?? '')"
+                  (click)="copy.emit(bare(r.should))"
                 >
                   <ng-icon name="lucideCopy" aria-hidden="true" />
                 </button>
@@ -61,4 +66,6 @@ export class DomainRecords {
   readonly records = input.required<NonNullable<SiteDetail['records']>>();
   /** Asks for words to be copied. */
   readonly copy = output<string>();
+  /** Pages of registrars take a text without the quotes it has in a zone file. */
+  protected bare = (should: string | null): string => (should ?? '').replace(/^"(.*)"$/s, '$1');
 }

@@ -39,6 +39,7 @@ export function aSite(over: Partial<SiteDetail> = {}): SiteDetail {
     domain: null,
     domainSeen: null,
     records: null,
+    mail: null,
     certificate: null,
     open: false,
     publishedAt: null,

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { NgIcon } from '@ng-icons/core';
-import { readDomain } from '@tin-porch/core/care';
+import { readDomain, zoneLines } from '@tin-porch/core/care';
 import type { WayLink } from '../../api/model';
 import { copyText } from '../../parts/copy-text';
 import { Dialogs } from '../../parts/dialogs';
@@ -11,13 +11,14 @@ import { day, when } from '../../parts/when';
 import { Worktable } from '../../parts/worktable';
 import { holderWords } from '../holder-words';
 import { DomainRecords } from '../domain-records';
+import { MailRecords } from '../mail-records';
 import { SiteStore } from '../site-store';
 import { WhoSeesWhat } from '../who-sees-what';
 
 @Component({
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FormsModule, NgIcon, Worktable, JobSteps, ServerChoice, DomainRecords, WhoSeesWhat],
+  imports: [FormsModule, NgIcon, Worktable, JobSteps, ServerChoice, DomainRecords, MailRecords, WhoSeesWhat],
   template: `
     <tp-worktable controlsName="Records" besideName="The way in" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
@@ -95,6 +96,7 @@ import { WhoSeesWhat } from '../who-sees-what';
               }
               <button class="plain" type="button" (click)="copy(zone())">Copy as zone lines</button>
             </p>
+            <tp-mail-records (copy)="copy($event)" />
             <tp-who-sees-what [seen]="seen" [domain]="site.domain" [now]="store.now()" />
           } @else {
             <p class="quiet">Not asked yet.</p>
@@ -162,12 +164,7 @@ export class DomainStep {
     () => this.store.detail()?.jobs.find((j) => j.kind === 'certificate') ?? null,
   );
   protected readonly holder = computed(() => holderWords(this.seen()?.registration));
-  protected readonly zone = computed(() =>
-    (this.store.detail()?.records ?? [])
-      .filter((r) => r.should && r.verdict !== 'right')
-      .map((r) => `${r.label}\t300\tIN\t${r.type}\t${r.should!}`)
-      .join('\n'),
-  );
+  protected readonly zone = computed(() => zoneLines(this.store.detail()?.records ?? []));
 
   constructor() {
     effect(() => {

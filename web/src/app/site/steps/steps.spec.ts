@@ -250,6 +250,36 @@ describe('the steps that bring a site to visitors', () => {
       http.expectOne('/api/sites/gant/domain/records');
     });
 
+    it('says where letters come from, what is missing for the domain, and that nothing is taken away', async () => {
+      const line = (label: string, verdict: string, should: string | null, now: string[] = []) =>
+        ({ label, type: 'TXT', now, should, verdict, note: '' }) as never;
+      const records = [
+        line('@', 'change', '"v=spf1 mx ip4:127.0.0.34 ?all"'),
+        line('quay._domainkey', 'change', `"v=DKIM1; k=rsa; p=${'k'.repeat(300)}"`),
+        line('_dmarc', 'leave', null, ['"v=DMARC1; p=reject"']),
+      ];
+      const base = { server: SERVER as never, domain: DOMAIN, domainSeen: seen(), records: [] };
+      const { fixture, element } = await shown(DomainStep, {
+        ...{ ...base, mail: { records, from: 'post@quay.example', own: false } },
+      });
+      expect(words(element)).toContain('post@quay.example until these records are there');
+      const copied = spyOn(navigator.clipboard, 'writeText').and.resolveTo();
+      button(element, 'Copy TXT @')!.click();
+      button(element, 'Copy the mail records')!.click();
+      await settle(fixture);
+      // As pages of registrars take it, and as a zone file does.
+      expect(copied.calls.argsFor(0)).toEqual(['v=spf1 mx ip4:127.0.0.34 ?all']);
+      expect(copied.calls.argsFor(1)[0]).toMatch(
+        /^@\t300\tIN\tTXT\t"v=spf1[^\n]*\nquay\._domainkey\t[^\n]*k" "k[^\n]*$/,
+      );
+      button(element, 'Set the mail records now')!.click();
+      http.expectOne('/api/sites/gant/domain/mail-records');
+      store.detail.set(aSite({ ...base, mail: { records: [records[2]!], from: 'yard@gant.example', own: true } }));
+      await settle(fixture);
+      expect(words(element)).toContain('yard@gant.example, signed');
+      expect(button(element, 'Set the mail records now')).toBeUndefined();
+    });
+
     it('registers a name only where that was confirmed', async () => {
       sure = false;
       const free = seen({ registration: { state: 'free', expires: null, registrar: null, page: null } });
