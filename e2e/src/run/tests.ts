@@ -54,6 +54,8 @@ const all: Part[] = [
 const DRAWN = new Set(['shapes', 'layouts', 'golden']);
 /** Suites in which somebody works in a browser at people’s speed, or time is of the essence: one at a time. */
 const AT_SPEED = new Set(['hand', 'walker', 'path', 'client', 'away', 'together', 'attacks']);
+/** Suites that wait for the clock more than they work: beside whatever else there is. */
+const WAITING = new Set(['grown']);
 /** What asks for a processor and nothing else: it has what is left of one, beside what goes at people’s speed. */
 const PATIENT = new Set(['core', 'lint', 'formatting']);
 
@@ -111,15 +113,21 @@ async function runAll(parts: Part[], nice = 0): Promise<void> {
   }
 }
 // What needs no browser of people’s speed goes two at a time. What does goes one after the other, with those beside it that
-// give way to whatever else wants the processor; the rest is done by whichever of the two lanes has come to its end.
+// give way to whatever else wants the processor; the rest is done by whichever of the two lanes has come to its end. What
+// mostly waits goes beside them.
 const alone = (p: Part) => p.kind === 'e2e' && !DRAWN.has(p.name);
 const atSpeed = wanted.filter((p) => AT_SPEED.has(p.name));
-const rest = wanted.filter((p) => alone(p) && !AT_SPEED.has(p.name));
+const waiting = wanted.filter((p) => WAITING.has(p.name));
+const rest = wanted.filter((p) => alone(p) && !AT_SPEED.has(p.name) && !waiting.includes(p));
 const patient = wanted.filter((p) => PATIENT.has(p.name) && atSpeed.length > 0);
 const quick = wanted
   .filter((p) => !alone(p) && !patient.includes(p))
   .sort((a, b) => Number(DRAWN.has(b.name)) - Number(DRAWN.has(a.name)));
 await Promise.all([runAll(quick), runAll(quick)]);
-await Promise.all([runAll(atSpeed).then(() => runAll(rest)), runAll(patient, 19).then(() => runAll(rest, 5))]);
+await Promise.all([
+  runAll(atSpeed).then(() => runAll(rest)),
+  runAll(patient, 19).then(() => runAll(rest, 5)),
+  runAll(waiting, 5),
+]);
 console.log(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed ? 1 : 0);

@@ -2,6 +2,9 @@ import { ChangeDetectionStrategy, Component, input, output } from '@angular/core
 import { NgIcon } from '@ng-icons/core';
 import type { SiteDetail } from '../api/model';
 
+/** Letters of a record that are shown. */
+const MOST_SHOWN = 90;
+
 /** The records of a domain: what each is now, what it should be, and whether it is right. */
 @Component({
   selector: 'tp-domain-records',
@@ -11,6 +14,7 @@ import type { SiteDetail } from '../api/model';
   styles: `
     .data {
       overflow-wrap: anywhere;
+      min-width: 5.5em;
     }
   `,
   template: `
@@ -29,12 +33,12 @@ import type { SiteDetail } from '../api/model';
           <tr>
             <td>{{ r.label }}</td>
             <td>{{ r.type }}</td>
-            <td class="data">{{ r.now.join(', ') || 'none' }}</td>
+            <td class="data">{{ short(r.now.join(', ')) || 'none' }}</td>
             <td class="data">
               {{
                 r.verdict === 'leave'
                   ? 'leave as it is'
-                  : (r.should ?? (r.verdict === 'clash' ? 'take it away' : 'as it is'))
+                  : short(r.should) || (r.verdict === 'clash' ? 'take it away' : 'as it is')
               }}
             </td>
             <td>
@@ -66,6 +70,9 @@ export class DomainRecords {
   readonly records = input.required<NonNullable<SiteDetail['records']>>();
   /** Asks for words to be copied. */
   readonly copy = output<string>();
+  /** A key is not read: its ends tell it from another, and it is copied whole. */
+  protected short = (text: string | null): string =>
+    text && text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN - 20)} … ${text.slice(-14)}` : (text ?? '');
   /** Pages of registrars take a text without the quotes it has in a zone file. */
   protected bare = (should: string | null): string => (should ?? '').replace(/^"(.*)"$/s, '$1');
 }
