@@ -16,10 +16,11 @@ const TABLES = [
   'proposal',
   'picture',
   'desk_log',
+  'keeping',
 ] as const;
 type Table = (typeof TABLES)[number];
 /** What is kept of people, whatever the site is made of by then: what they sent, what was answered, and who is at the desk. */
-export const OF_PEOPLE: readonly Table[] = ['message', 'answer', 'person', 'desk_log'];
+export const OF_PEOPLE: readonly Table[] = ['message', 'answer', 'person', 'desk_log', 'keeping'];
 /** Rows fetched at a time. */
 const AT_ONCE = 500;
 
@@ -116,6 +117,8 @@ export async function restore(db: Pool, file: Readable, replace = false): Promis
     }
     if (failed) throw unreadable(failed);
     if (!head) throw new Error('This is no backup of a site.');
+    // What made room for it was not erased by anybody.
+    await client.query('delete from erased');
     // What is new counts on from the newest that came back.
     for (const [table, column] of [
       ['message', 'seq'],

@@ -67,6 +67,15 @@ export async function eraseMessages(db: Pool, which: { ids: string[] } | { aside
   return rowCount ?? 0;
 }
 
+/** Which messages were erased after a number, the first first, at most `limit`: whoever has a copy erases it too. */
+export async function erasedAfter(db: Pool, after: number, limit = 500): Promise<{ seq: number; message: string }[]> {
+  const { rows } = await db.query<{ seq: number; message: string }>(
+    'select seq::int, message from erased where seq > $1 order by seq limit $2',
+    [after, limit],
+  );
+  return rows;
+}
+
 /** Messages after a sequence number, oldest first, at most `limit`. */
 export async function messagesAfter(db: Pool, after: number, limit = 200): Promise<Message[]> {
   const { rows } = await db.query<{

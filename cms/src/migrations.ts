@@ -146,6 +146,29 @@ create table answer (
 create index answer_message on answer (message);`,
     down: 'drop table answer; drop table picture;',
   },
+  {
+    id: 6,
+    says: 'how long messages are kept, and which were erased: whoever has a copy erases it too',
+    up: `
+create table keeping (one boolean primary key default true check (one), months integer not null check (months between 1 and 120));
+create table erased (
+  seq bigint generated always as identity primary key,
+  message uuid not null,
+  at timestamptz not null default now()
+);
+create function forget_message() returns trigger language plpgsql as $$
+begin
+  delete from outgoing where cause = 'message ' || old.id
+    or cause in (select 'answer ' || a.id from answer a where a.message = old.id);
+  insert into erased (message) values (old.id);
+  return old;
+end $$;
+create trigger message_forgotten before delete on message for each row execute function forget_message();`,
+    down: `
+drop trigger message_forgotten on message;
+drop function forget_message();
+drop table erased; drop table keeping;`,
+  },
 ];
 export const NEWEST = MIGRATIONS.at(-1)!.id;
 

@@ -10,6 +10,7 @@ import { msToMinute } from '@tin-porch/core/collections';
 import { Carrier } from '@tin-porch/mail';
 import { backUp, restore } from './backup.js';
 import { contentOf } from './desk/desk.js';
+import { DeskInbox } from './desk/inbox.js';
 import { linkTo } from './desk/letters.js';
 import { People, ROLES, type DeskRole } from './desk/people.js';
 import { MIGRATIONS, migrateTables, NEWEST } from './migrations.js';
@@ -38,6 +39,9 @@ The database is named by DATABASE_URL; PGSCHEMA is the schema in it (public).
 
 /** How often letters that wait are looked at again, ms. */
 const LETTERS_AGAIN_MS = 20_000;
+
+/** How often messages are looked for that are older than they are kept, ms. */
+const FORGET_AGAIN_MS = 6 * 3_600_000;
 
 class UsageError extends Error {}
 
@@ -129,6 +133,12 @@ async function serve(values: Values): Promise<void> {
       minutely();
     }, msToMinute(Date.now())).unref();
   minutely();
+  const forget = () =>
+    void new DeskInbox(db)
+      .eraseOld()
+      .catch((error: Error) => console.error(`Old messages are still there: ${error.message}`));
+  forget();
+  setInterval(forget, FORGET_AGAIN_MS).unref();
   const post = letterBox(db, name);
   const pictures = await ownPictures(releases);
   const server = siteApp({

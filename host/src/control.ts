@@ -5,6 +5,7 @@ import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import {
   backUp,
+  erasedAfter,
   eraseMessages,
   invitationLetter,
   OF_PEOPLE,
@@ -385,7 +386,9 @@ export function controlApp(parts: HostParts): Express {
   app.get('/v1/sites/:id/messages', async (req, res) => {
     const site = siteOf(req);
     const after = wholeNumber(req.query['after']);
-    res.json({ messages: await messagesAfter(await databases.pool(site.settings.id), after) });
+    const db = await databases.pool(site.settings.id);
+    const erased = await erasedAfter(db, wholeNumber(req.query['erased']));
+    res.json({ messages: await messagesAfter(db, after), erased });
   });
 
   app.delete('/v1/sites/:id/messages', json, async (req, res) => {

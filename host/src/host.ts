@@ -68,7 +68,10 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     parts.desks.start();
     post?.start();
   });
-  const shorten = () => void parts.logs.shorten(new Date()).catch(() => undefined);
+  const shorten = () => {
+    void parts.logs.shorten(new Date()).catch(() => undefined);
+    void parts.desks.forget().catch(() => undefined);
+  };
   shorten();
   const daily = setInterval(shorten, 6 * 3_600_000).unref();
   const stopScrubbing = blobs.scrub();

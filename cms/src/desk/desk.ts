@@ -67,6 +67,17 @@ const checks = {
     required: ['id', 'words'],
     properties: { id: UUID, words: { ...words(8000), minLength: 1 } },
   }),
+  // So much that it is somebody, or something, that is meant.
+  eraseFound: checkOf({
+    ...closed,
+    required: ['words'],
+    properties: { words: { ...words(200), pattern: '\\S.*\\S.*\\S' } },
+  }),
+  keeping: checkOf({
+    ...closed,
+    required: ['months'],
+    properties: { months: { anyOf: [{ type: 'integer', minimum: 1, maximum: 120 }, { type: 'null' }] } },
+  }),
   mark: checkOf({ ...closed, properties: { read: { type: 'boolean' }, note: words(2000) } }),
 };
 const isUuid = checkOf(UUID);
@@ -422,16 +433,20 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     res.json({ seq: made, live });
   });
 
+  const labelsOf = (document: SiteDocument) =>
+    Object.fromEntries(document.forms.flatMap((f) => f.fields.map((x) => [`${f.id} ${x.name}`, x.label])));
+  const sought = ({ words, show }: Request['query']) => ({
+    ...(typeof words === 'string' && { words: words.slice(0, 200) }),
+    unread: show === 'unread',
+  });
   api.get('/messages', async (req, res) => {
     const { site: at, inbox } = call(req);
-    const { words, show, before } = req.query;
+    const { before } = req.query;
     const list = await inbox.list({
-      ...(typeof words === 'string' && { words: words.slice(0, 200) }),
-      unread: show === 'unread',
+      ...sought(req.query),
       ...(typeof before === 'string' && isUuid(before) && { before }),
     });
-    const forms = current(at).document.forms;
-    const labels = Object.fromEntries(forms.flatMap((f) => f.fields.map((x) => [`${f.id} ${x.name}`, x.label])));
+    const labels = labelsOf(current(at).document);
     res.json({
       ...list,
       unread: await inbox.unread(),
@@ -463,11 +478,38 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     at.post();
     res.status(204).end();
   });
+  // What is found, to be given out to whoever asks for what is kept of them.
+  api.get('/messages.csv', async (req, res) => {
+    const { site: at, inbox, people } = call(req);
+    const table = await inbox.table(sought(req.query), labelsOf(current(at).document));
+    await people.note(at.db, me(res).name, 'Saved messages as a table');
+    res.type('text/csv').set('content-disposition', 'attachment; filename="messages.csv"').send(table);
+  });
+  api.post('/messages/erase', may('publish', 'designer'), async (req, res) => {
+    const { site: at, inbox, people } = call(req);
+    const { words } = body<{ words: string }>(req, checks.eraseFound);
+    const erased = await inbox.eraseFound(words.trim());
+    await people.note(at.db, me(res).name, `Erased ${erased} ${erased === 1 ? 'message' : 'messages'} that were found`);
+    at.changed?.();
+    res.json({ erased });
+  });
+  api.get('/keeping', async (req, res) => void res.json({ months: await call(req).inbox.keeping() }));
+  api.put('/keeping', may('publish', 'designer'), async (req, res) => {
+    const { site: at, inbox, people } = call(req);
+    const { months } = body<{ months: number | null }>(req, checks.keeping);
+    const erased = await inbox.keep(months);
+    const said = months === null ? 'Messages are kept for good' : `Messages are kept for ${months} months`;
+    await people.note(at.db, me(res).name, erased ? `${said}; ${erased} older ones were erased` : said);
+    at.changed?.();
+    res.json({ erased });
+  });
+
   // Who only reads or writes takes nothing away for good.
   api.delete('/messages/:id', may('publish', 'designer'), async (req, res) => {
     const { inbox, people } = call(req);
     await inbox.erase(messageOf(req));
     await people.note(site(req).db, me(res).name, 'Erased a message');
+    site(req).changed?.();
     res.status(204).end();
   });
   api.use((req) => {

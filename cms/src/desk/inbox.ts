@@ -1,3 +1,4 @@
+import Papa from 'papaparse';
 import type { Pool } from 'pg';
 import { Problem } from '@tin-porch/core/ground';
 import { putLetter, type Letter, type OutgoingLine } from '@tin-porch/mail';
@@ -35,6 +36,10 @@ export interface DeskQuery {
   /** The message after which the list goes on. */
   before?: string;
 }
+/** Whether a message says the words of the first parameter; every one does where there are none. */
+const FOUND = `($1::text is null or note ilike '%' || $1 || '%'
+  or exists (select 1 from jsonb_each_text(fields) f where f.value ilike '%' || $1 || '%'))`;
+const asked = ({ words }: Pick<DeskQuery, 'words'>): [string | null] => [words?.replace(/[\\%_]/g, '\\$&') || null];
 const PAGE = 30;
 const MOST_NOTE = 2000;
 
@@ -43,17 +48,17 @@ export class DeskInbox {
   constructor(private readonly db: Pool) {}
 
   /** A page of messages, the newest first, and whether there are more. */
-  async list({ words, unread, before }: DeskQuery): Promise<{ messages: DeskMessage[]; more: boolean }> {
+  async list({ words, unread, before }: DeskQuery): Promise<{ messages: DeskMessage[]; more: boolean; found: number }> {
     const { rows } = await this.db.query<
       Omit<DeskMessage, 'receivedAt' | 'readAt' | 'answers'> & { received_at: Date; read_at: Date | null }
     >(
       `select id, form, fields, received_at, read_at, note from message
        where not aside
-         and (not $1 or read_at is null)
-         and ($2::text is null or exists (select 1 from jsonb_each_text(fields) f where f.value ilike '%' || $2 || '%') or note ilike '%' || $2 || '%')
+         and (not $2 or read_at is null)
+         and ${FOUND}
          and ($3::uuid is null or seq < (select seq from message where id = $3))
        order by seq desc limit $4`,
-      [unread ?? false, words?.replace(/[\\%_]/g, '\\$&') || null, before ?? null, PAGE + 1],
+      [...asked({ ...(words && { words }) }), unread ?? false, before ?? null, PAGE + 1],
     );
     const shown = rows.slice(0, PAGE);
     const answers = await this.answersTo(shown.map((m) => m.id));
@@ -65,7 +70,16 @@ export class DeskInbox {
         answers: answers.get(m.id) ?? [],
       })),
       more: rows.length > PAGE,
+      found: await this.count({ ...(words && { words }), unread: unread ?? false }),
     };
+  }
+
+  private async count({ words, unread }: Pick<DeskQuery, 'words' | 'unread'>): Promise<number> {
+    const { rows } = await this.db.query<{ n: number }>(
+      `select count(*)::int as n from message where not aside and (not $2 or read_at is null) and ${FOUND}`,
+      [...asked({ ...(words && { words }) }), unread ?? false],
+    );
+    return rows[0]!.n;
   }
 
   /** How many nobody has read. */
@@ -131,14 +145,71 @@ export class DeskInbox {
 
   /** Erases a message for good, with what was answered and the letters that have it in them. @throws Problem 404 */
   async erase(id: string): Promise<void> {
-    await transaction(this.db, async (client) => {
-      await client.query(
-        `delete from outgoing where cause = 'message ' || $1::text
-           or cause in (select 'answer ' || a.id from answer a where a.message = $1::uuid)`,
-        [id],
+    const { rowCount } = await this.db.query('delete from message where id = $1', [id]);
+    if (!rowCount) throw new Problem(404, 'There is no such message');
+  }
+
+  /** Erases all messages that say something, as where one person’s are to be forgotten. Gives how many there were. */
+  async eraseFound(words: string): Promise<number> {
+    const { rowCount } = await this.db.query(`delete from message where not aside and ${FOUND}`, [...asked({ words })]);
+    return rowCount ?? 0;
+  }
+
+  /** The messages that are found, the oldest first, as a table in CSV (RFC 4180): a column for each field of the forms. */
+  async table(query: Pick<DeskQuery, 'words' | 'unread'>, labels: Readonly<Record<string, string>>): Promise<string> {
+    const { rows } = await this.db.query<{
+      id: string;
+      form: string;
+      fields: Record<string, string>;
+      received_at: Date;
+      note: string;
+    }>(
+      `select id, form, fields, received_at, note from message
+       where not aside and (not $2 or read_at is null) and ${FOUND} order by seq`,
+      [...asked(query), query.unread ?? false],
+    );
+    const answers = await this.answersTo(rows.map((m) => m.id));
+    const columns = [...new Set(rows.flatMap((m) => Object.keys(m.fields)))];
+    const labelOf = (name: string) => {
+      const form = rows.find((m) => name in m.fields)!.form;
+      return labels[`${form} ${name}`] ?? name;
+    };
+    return Papa.unparse(
+      {
+        fields: ['received', 'form', ...columns.map(labelOf), 'note', 'answers'],
+        data: rows.map((m) => [
+          m.received_at.toISOString(),
+          m.form,
+          ...columns.map((c) => m.fields[c] ?? ''),
+          m.note,
+          (answers.get(m.id) ?? []).map((a) => a.words).join('\n\n'),
+        ]),
+      },
+      // What a visitor typed is no formula of whoever opens it.
+      { escapeFormulae: true },
+    );
+  }
+
+  /** For how many months messages are kept; null where for good. */
+  async keeping(): Promise<number | null> {
+    const { rows } = await this.db.query<{ months: number }>('select months from keeping');
+    return rows[0]?.months ?? null;
+  }
+  /** Says for how many months messages are kept, and erases what is older. Gives how many there were. */
+  async keep(months: number | null): Promise<number> {
+    if (months === null) await this.db.query('delete from keeping');
+    else
+      await this.db.query(
+        'insert into keeping (months) values ($1) on conflict (one) do update set months = excluded.months',
+        [months],
       );
-      const { rowCount } = await client.query('delete from message where id = $1', [id]);
-      if (!rowCount) throw new Problem(404, 'There is no such message');
-    });
+    return this.eraseOld();
+  }
+  /** Erases messages that are older than they are kept. Gives how many there were. */
+  async eraseOld(): Promise<number> {
+    const { rowCount } = await this.db.query(
+      'delete from message m using keeping k where m.received_at < now() - make_interval(months => k.months)',
+    );
+    return rowCount ?? 0;
   }
 }

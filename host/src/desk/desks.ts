@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import type { Pool } from 'pg';
-import { contentOf, People, Proposals, type Content, type DeskSite, type Serving } from '@tin-porch/cms';
+import { contentOf, DeskInbox, People, Proposals, type Content, type DeskSite, type Serving } from '@tin-porch/cms';
 import { instantOf, isStale, msToMinute } from '@tin-porch/core/collections';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { ENGINE, makeManifest, stylesheetOf, type Manifest, type RenderedFile } from '@tin-porch/core/page';
@@ -132,6 +132,17 @@ export class Desks {
           .then((content) => content.serve())
           .catch((error: Error) =>
             this.parts.log.error({ err: error, site: site.settings.id }, 'a change could not be served so far'),
+          );
+  }
+  /** Erases what is older than the people of its site keep it, on every site. */
+  async forget(): Promise<void> {
+    for (const site of this.parts.sites.all())
+      if (await this.parts.databases.has(site.settings.id))
+        await this.db(site)
+          .then((db) => new DeskInbox(db).eraseOld())
+          .then((erased) => void (erased && this.mark(site.settings.id)))
+          .catch((error: Error) =>
+            this.parts.log.error({ err: error, site: site.settings.id }, 'old messages are still there'),
           );
   }
   start(): void {

@@ -76,4 +76,44 @@ describe('the inbox', () => {
     expect(await inbox.eraseAside(ines)).toBe(5);
     expect((await inbox.counts(ines)).aside).toBe(0);
   });
+
+  it('lets go of what was erased where it came in, whenever it hears of it', async () => {
+    const gone = [randomUUID(), randomUUID()];
+    const message = (id: string, seq: number) => ({
+      id,
+      seq,
+      form: 'contact',
+      fields: { name: 'Forget me' },
+      receivedAt: new Date().toISOString(),
+      aside: false,
+    });
+    const answers = [
+      { messages: [message(gone[0]!, 9001)], erased: [] },
+      // One that came and was erased in between is never seen; one that is here goes.
+      { messages: [], erased: [gone[0]!, gone[1]!].map((id, n) => ({ seq: n + 1, message: id })) },
+      { messages: [], erased: [] },
+    ];
+    const asked: [number, number][] = [];
+    const client = {
+      marks: () => Promise.resolve({ marks: { [site]: asked.length + 1 } }),
+      messages: (_: string, after: number, erased: number) => {
+        asked.push([after, erased]);
+        return Promise.resolve(answers[Math.min(asked.length, answers.length) - 1]!);
+      },
+    };
+    const fetching = new Inbox(test.db, {
+      all: () => Promise.resolve([{ name: 'slip', client }]),
+    } as unknown as Servers);
+    const found = async () => (await inbox.list(ines, { words: 'Forget me' })).messages.length;
+    await fetching.fetch();
+    expect(await found()).toBe(1);
+    await fetching.fetch();
+    expect(await found()).toBe(0);
+    await fetching.fetch();
+    expect(asked).toEqual([
+      [0, 0],
+      [9001, 0],
+      [9001, 2],
+    ]);
+  });
 });

@@ -1,7 +1,7 @@
 import { Problem } from '@tin-porch/core/ground';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
-import type { HostMessage } from '../servers/host-client.js';
+import type { HostClient } from '../servers/host-client.js';
 import { EachServer } from '../servers/each-server.js';
 import type { Servers } from '../servers/servers.js';
 
@@ -52,38 +52,41 @@ export class Inbox {
       const { marks } = await server.client.marks();
       for (const [site, mark] of Object.entries(marks)) {
         if (this.marks.get(`${server.name} ${site}`) === mark) continue;
-        await this.fetchSite(server.name, site, server.client.messages.bind(server.client));
+        await this.fetchSite(server.name, site, server.client);
         this.marks.set(`${server.name} ${site}`, mark);
       }
     });
   }
 
-  private async fetchSite(
-    server: string,
-    site: string,
-    messages: (id: string, after: number) => Promise<HostMessage[]>,
-  ): Promise<void> {
+  private async fetchSite(server: string, site: string, client: Pick<HostClient, 'messages'>): Promise<void> {
     for (;;) {
-      const { rows } = await this.db.query<{ seq: string | null }>(
-        'select seq from inbox_mark where site = $1 and server = $2',
+      const { rows } = await this.db.query<{ seq: number; erased: number }>(
+        'select seq::int, erased::int from inbox_mark where site = $1 and server = $2',
         [site, server],
       );
-      const batch = await messages(site, Number(rows[0]?.seq ?? 0));
-      if (!batch.length) return;
-      await transaction(this.db, async (client) => {
+      const known = rows[0] ?? { seq: 0, erased: 0 };
+      const { messages: batch, erased } = await client.messages(site, known.seq, known.erased);
+      if (!batch.length && !erased.length) return;
+      await transaction(this.db, async (db) => {
         for (const m of batch)
-          await client.query(
+          await db.query(
             'insert into message (id, site, server, seq, form, fields, received_at, aside) select $1, id, $3, $4, $5, $6, $7, $8 from site where id = $2 on conflict (id) do nothing',
             [m.id, site, server, m.seq, m.form, m.fields, m.receivedAt, m.aside],
           );
-        await client.query(
-          `insert into inbox_mark (site, server, seq) select id, $2, $3 from site where id = $1
-           on conflict (site, server) do update set seq = greatest(inbox_mark.seq, excluded.seq)`,
-          [site, server, batch.at(-1)!.seq],
+        // What was erased where it came in is not kept here.
+        await db.query('delete from message where site = $1 and id = any($2::uuid[])', [
+          site,
+          erased.map((e) => e.message),
+        ]);
+        await db.query(
+          `insert into inbox_mark (site, server, seq, erased) select id, $2, $3, $4 from site where id = $1
+           on conflict (site, server) do update set seq = greatest(inbox_mark.seq, excluded.seq),
+             erased = greatest(inbox_mark.erased, excluded.erased)`,
+          [site, server, batch.at(-1)?.seq ?? known.seq, erased.at(-1)?.seq ?? known.erased],
         );
       });
       await tell(this.db, { kind: 'inbox', site });
-      if (batch.length < 200) return;
+      if (batch.length < 200 && erased.length < 500) return;
     }
   }
 

@@ -1,6 +1,18 @@
 import { randomUUID } from 'node:crypto';
 import pg from 'pg';
-import { addressIn, answerLetter, DeskInbox, keepMessage, migrateTables } from '@tin-porch/cms';
+import { Readable } from 'node:stream';
+import { buffer } from 'node:stream/consumers';
+import {
+  addressIn,
+  answerLetter,
+  backUp,
+  DeskInbox,
+  eraseMessages,
+  erasedAfter,
+  keepMessage,
+  migrateTables,
+  restore,
+} from '@tin-porch/cms';
 import { demoFacts, siteFrom } from '@tin-porch/core/fixtures';
 import { letters, noteLetter, takeLetter } from '@tin-porch/mail';
 import { realDatabase } from '../testing/real-database.js';
@@ -104,5 +116,63 @@ describe('an answer to a message', () => {
       expect(addressIn(undefined, { mail: none }))
         .withContext(none)
         .toBe('');
+  });
+
+  it('is given out with all that is found of somebody, as a table that runs nothing', async () => {
+    const id = await came({ ...asked, message: '=HYPERLINK("http://bad.example")' });
+    await came({ ...asked, name: 'Tom', mail: 'tom@post.example', email: 'tom@post.example' });
+    await answer(id, 'Yes, "four",\nfrom May.');
+    await inbox.mark(id, { note: 'Berth 100%' });
+    const read = (text: string) => text.split(/\r\n(?=\d{4}-)/);
+    const table = await inbox.table({ words: 'wilma@' }, { [`${form.id} name`]: 'Your name' });
+    const [head, ...lines] = read(table);
+    expect(head).toBe('received,form,Your name,email,message,note,answers');
+    expect(lines.length).toBe(1);
+    expect(lines[0]).toContain(`"'=HYPERLINK(""http://bad.example"")"`);
+    expect(lines[0]!.endsWith('Berth 100%,"Yes, ""four"",\nfrom May."')).toBeTrue();
+    expect(read(await inbox.table({}, {})).length).toBe(3);
+    // Words that mean something to the database mean themselves.
+    expect((await inbox.list({ words: '100%' })).found).toBe(1);
+    expect((await inbox.list({ words: '%' })).found).toBe(1);
+    expect((await inbox.list({ words: '_' })).found).toBe(0);
+  });
+
+  it('goes where everything that says a name goes, and whoever has copies is told which', async () => {
+    const ids = [await came(asked), await came({ ...asked, name: 'Tom', email: 'tom@post.example' })];
+    await answer(ids[0]!, 'Yes.');
+    expect(await inbox.eraseFound('WILMA@post')).toBe(1);
+    expect((await inbox.list({})).messages.map((m) => m.id)).toEqual([ids[1]!]);
+    expect(await letters(db)).toEqual([]);
+    const erased = await erasedAfter(db, 0);
+    expect(erased.map((e) => e.message)).toContain(ids[0]!);
+    expect(await erasedAfter(db, erased.at(-1)!.seq)).toEqual([]);
+    await eraseMessages(db, { ids: [ids[1]!] });
+    expect((await erasedAfter(db, erased.at(-1)!.seq)).map((e) => e.message)).toEqual([ids[1]!]);
+  });
+
+  it('is kept as long as was said, with its message, and for good where nothing was', async () => {
+    const [old, fresh] = [await came(asked), await came(asked)];
+    await answer(old, 'Yes.');
+    await db.query(`update message set received_at = now() - interval '13 months' where id = $1`, [old]);
+    expect([await inbox.keeping(), await inbox.eraseOld()]).toEqual([null, 0]);
+    expect(await inbox.keep(24)).toBe(0);
+    expect(await inbox.keep(12)).toBe(1);
+    expect([await inbox.keeping(), (await inbox.list({})).messages.map((m) => m.id)]).toEqual([12, [fresh]]);
+    expect(await letters(db)).toEqual([]);
+    await inbox.keep(null);
+    expect(await inbox.keeping()).toBeNull();
+  });
+
+  it('is backed up with what erases it, and what made room for a backup is erased nowhere', async () => {
+    const id = await came(asked);
+    await answer(id, 'Yes.');
+    await inbox.keep(36);
+    const file = await buffer(backUp(db));
+    await db.query('truncate erased');
+    await restore(db, Readable.from([file]), true);
+    expect((await shown(id)).answers.map((a) => a.words)).toEqual(['Yes.']);
+    expect(await inbox.keeping()).toBe(36);
+    expect(await erasedAfter(db, 0)).toEqual([]);
+    await inbox.keep(null);
   });
 });

@@ -223,8 +223,12 @@ export class HostClient {
   preview = (id: string, days: number) =>
     this.call<{ token: string; until: string }>('POST', `/sites/${id}/preview`, { days });
   marks = () => this.call<{ marks: Record<string, number> }>('GET', '/marks');
-  messages = async (id: string, after: number) =>
-    (await this.call<{ messages: HostMessage[] }>('GET', `/sites/${id}/messages?after=${after}`)).messages;
+  /** What visitors sent after a message, and what was erased after what is known of that. */
+  messages = (id: string, after: number, erased: number) =>
+    this.call<{ messages: HostMessage[]; erased: { seq: number; message: string }[] }>(
+      'GET',
+      `/sites/${id}/messages?after=${after}&erased=${erased}`,
+    );
   eraseMessages = (id: string, which: { ids: string[] } | { aside: true }) =>
     this.call<{ erased: number }>('DELETE', `/sites/${id}/messages`, which);
   visits = async (id: string, since: string) =>

@@ -25,7 +25,8 @@ describe('an answer written at the desk', () => {
   let http: HttpTestingController;
   const opened = async (of = message()) => {
     const place = await shown(PostPlace, { open: 'm1' });
-    http.expectOne('api/messages').flush({ messages: [of], more: false, unread: 0 });
+    http.expectOne('api/messages').flush({ messages: [of], more: false, unread: 0, found: 1 });
+    http.expectOne('api/keeping').flush({ months: null });
     await place.whenStable();
     return place;
   };
@@ -102,5 +103,68 @@ describe('an answer written at the desk', () => {
     const place = await opened();
     expect(textOf(place)).not.toContain(en.yourAnswer);
     expect(button(place, en.answer).getAttribute('href')).toContain('mailto:w%40post.example');
+  });
+
+  it('is erased with all that is found of somebody, which is given out before as a table', async () => {
+    const place = await opened();
+    const element = place.nativeElement as HTMLElement;
+    const find = element.querySelector<HTMLInputElement>('#find')!;
+    find.value = 'w@post.example';
+    find.dispatchEvent(new Event('input'));
+    element.querySelector('form')!.dispatchEvent(new Event('submit'));
+    await place.whenStable();
+    http
+      .expectOne('api/messages?words=w%40post.example')
+      .flush({ messages: [message()], more: true, unread: 0, found: 41 });
+    await place.whenStable();
+    expect(textOf(place)).toContain(en.found(41));
+    expect(button(place, en.saveTable).getAttribute('href')).toBe('api/messages.csv?words=w%40post.example');
+    button(place, en.eraseAll(41)).click();
+    await place.whenStable();
+    expect(textOf(place)).toContain(en.eraseAllSure);
+    button(place, en.no).click();
+    await place.whenStable();
+    button(place, en.eraseAll(41)).click();
+    await place.whenStable();
+    button(place, en.yes).click();
+    const request = http.expectOne({ method: 'POST', url: 'api/messages/erase' });
+    expect(request.request.body).toEqual({ words: 'w@post.example' });
+    request.flush({ erased: 41 });
+    await place.whenStable();
+    http.expectOne('api/messages?words=w%40post.example').flush({ messages: [], more: false, unread: 0, found: 0 });
+    await place.whenStable();
+    expect(textOf(place)).toContain(en.noneFound);
+  });
+
+  it('is kept as long as is said; to keep less asks first, to keep more does not', async () => {
+    const place = await opened();
+    const select = (place.nativeElement as HTMLElement).querySelector<HTMLSelectElement>('.fields select')!;
+    const choose = async (months: string) => {
+      select.value = months;
+      select.dispatchEvent(new Event('change'));
+      await place.whenStable();
+    };
+    const answered = async (months: number | null) => {
+      const put = http.expectOne({ method: 'PUT', url: 'api/keeping' });
+      expect(put.request.body).toEqual({ months });
+      put.flush({ erased: 0 });
+      await new Promise((done) => setTimeout(done));
+      await place.whenStable();
+      http.expectOne('api/keeping').flush({ months });
+      http.expectOne('api/messages').flush({ messages: [message()], more: false, unread: 0, found: 1 });
+      await place.whenStable();
+    };
+    await choose('12');
+    http.expectNone('api/keeping');
+    button(place, en.no).click();
+    await place.whenStable();
+    expect(select.value).toBe('0');
+    await choose('24');
+    button(place, en.keepYes).click();
+    await answered(24);
+    expect(select.value).toBe('24');
+    await choose('0');
+    await answered(null);
+    expect(select.value).toBe('0');
   });
 });

@@ -159,7 +159,8 @@ describe('the places of the desk', () => {
       note: '',
       answers: [],
     };
-    http.expectOne('api/messages').flush({ messages: [message], more: false, unread: 1 });
+    http.expectOne('api/messages').flush({ messages: [message], more: false, unread: 1, found: 1 });
+    http.expectOne('api/keeping').flush({ months: null });
     await place.whenStable();
     expect(TestBed.inject(Session).unread()).toBe(1);
     (place.nativeElement as HTMLElement).querySelector<HTMLElement>('button.row')!.click();

@@ -11,6 +11,9 @@ import { Top } from '../parts/top';
 import { Waiting } from '../parts/waiting';
 import { Wording } from '../words/words';
 
+/** Months messages may be kept for; 0 is for good. */
+const TERMS = [0, 3, 6, 12, 24, 36, 60, 120];
+
 /** What visitors sent: read, answered, noted, found again, erased. */
 @Component({
   selector: 'dk-post',
@@ -27,6 +30,21 @@ import { Wording } from '../words/words';
       </label>
     </form>
     <dk-waiting [of]="first" />
+    @if (asked().words && messages().length) {
+      <p class="acts pad" role="status">
+        <span>{{ w().found(found()) }}</span>
+        <a class="button" [href]="'api/messages.csv' + query()" download>{{ w().saveTable }}</a>
+        @if (mayErase() && asked().words.length >= 3) {
+          @if (erasing() === 'all') {
+            <span>{{ w().eraseAllSure }}</span>
+            <button class="plain" type="button" (click)="eraseAll()">{{ w().yes }}</button>
+            <button class="plain" type="button" (click)="erasing.set('')">{{ w().no }}</button>
+          } @else {
+            <button class="plain" type="button" (click)="erasing.set('all')">{{ w().eraseAll(found()) }}</button>
+          }
+        }
+      </p>
+    }
     <ul class="rows">
       @for (m of messages(); track m.id) {
         <li>
@@ -125,6 +143,35 @@ import { Wording } from '../words/words';
         <button type="button" (click)="goOn()">{{ w().more }}</button>
       </p>
     }
+    @if (!asked().words && first.value()) {
+      <p class="acts pad">
+        @if (messages().length) {
+          <a class="button" [href]="'api/messages.csv' + query()" download>{{ w().saveTable }}</a>
+        }
+      </p>
+      @if (mayErase()) {
+        <section class="fields">
+          <label>
+            {{ w().keptHow }}
+            <select (change)="choose($any($event.target).value)">
+              @for (m of terms; track m) {
+                <option [value]="m" [selected]="m === (wantedTerm() ?? keeping.value()?.months ?? 0)">
+                  {{ m ? w().keptMonths(m) : w().keptForGood }}
+                </option>
+              }
+            </select>
+          </label>
+          <p class="quiet">{{ w().keptErases }}</p>
+          @if (wantedTerm(); as months) {
+            <p class="acts">
+              <span>{{ w().keptSure }}</span>
+              <button type="button" (click)="keep(months)">{{ w().keepYes }}</button>
+              <button class="plain" type="button" (click)="wantedTerm.set(null)">{{ w().no }}</button>
+            </p>
+          }
+        </section>
+      }
+    }
   `,
 })
 export class PostPlace {
@@ -138,8 +185,13 @@ export class PostPlace {
   protected readonly unread = signal(false);
   protected readonly asked = signal({ words: '', unread: false });
   protected readonly first = loaded((api) =>
-    api.get<{ messages: Message[]; more: boolean; unread: number }>(`/messages${this.query()}`),
+    api.get<{ messages: Message[]; more: boolean; unread: number; found: number }>(`/messages${this.query()}`),
   );
+  protected readonly keeping = loaded((api) => api.get<{ months: number | null }>('/keeping'));
+  protected readonly found = computed(() => this.first.value()?.found ?? 0);
+  protected readonly terms = TERMS;
+  /** A term that was chosen and not yet said yes to: what is older goes at once. */
+  protected readonly wantedTerm = signal<number | null>(null);
   protected readonly messages = signal<Message[]>([]);
   protected readonly more = signal(false);
   protected readonly opened = signal('');
@@ -163,7 +215,7 @@ export class PostPlace {
     });
   }
 
-  private query(before = ''): string {
+  protected query(before = ''): string {
     const { words, unread } = this.asked();
     const query = new URLSearchParams({
       ...(words && { words }),
@@ -233,6 +285,27 @@ export class PostPlace {
       const said = { words, by, at: new Date().toISOString(), state: 'waiting', error: null };
       this.change(m, { answers: [...m.answers, said] });
     }).finally(() => this.sending.set(false));
+  }
+
+  protected eraseAll(): Promise<void> {
+    return this.tried(async () => {
+      await firstValueFrom(this.api.post('/messages/erase', { words: this.asked().words }));
+      this.erasing.set('');
+      this.first.again();
+    });
+  }
+  protected choose(term: string): void {
+    // To keep more erases nothing.
+    if (term === '0') void this.keep(null);
+    else this.wantedTerm.set(Number(term));
+  }
+  protected keep(months: number | null): Promise<void> {
+    return this.tried(async () => {
+      await firstValueFrom(this.api.put('/keeping', { months }));
+      this.wantedTerm.set(null);
+      this.keeping.again();
+      this.first.again();
+    });
   }
 
   private field = (m: Message, name: RegExp) => m.fields.find((f) => name.test(f.name) && f.value)?.value ?? '';
