@@ -17,7 +17,7 @@ import { wording } from '../words/words';
   template: `
     <dk-top [title]="w().see" back="/" />
     <p class="acts pad">
-      <label>
+      <label class="all">
         {{ w().page }}
         <select [value]="page()" (change)="chosen.set($any($event.target).value)">
           @if (item(); as title) {
