@@ -1,5 +1,5 @@
 import type { Pool } from 'pg';
-import { OUTBOX_DOWN, OUTBOX_UP } from '@tin-porch/mail';
+import { BY_HAND_DOWN, BY_HAND_UP, OUTBOX_DOWN, OUTBOX_UP } from '@tin-porch/mail';
 import { transaction } from './transaction.js';
 
 /** One step of the tables of a site, and the way back. Steps never change once they have been released. */
@@ -150,6 +150,7 @@ create index answer_message on answer (message);`,
     id: 6,
     says: 'how long messages are kept, and which were erased: whoever has a copy erases it too',
     up: `
+${BY_HAND_UP}
 create table keeping (one boolean primary key default true check (one), months integer not null check (months between 1 and 120));
 create table erased (
   seq bigint generated always as identity primary key,
@@ -167,7 +168,8 @@ create trigger message_forgotten before delete on message for each row execute f
     down: `
 drop trigger message_forgotten on message;
 drop function forget_message();
-drop table erased; drop table keeping;`,
+drop table erased; drop table keeping;
+${BY_HAND_DOWN}`,
   },
 ];
 export const NEWEST = MIGRATIONS.at(-1)!.id;

@@ -643,7 +643,7 @@ describe('The page in hand', () => {
     await until('a row of its own', async () => (await pieces())[1]!.place === 'row');
     await until('two rows', async () => (await frame().locator('.hand-row').count()) === 2);
     await page.locator('.tag.on button:has-text("Parts of it")').press('Enter');
-    await page.getByLabel('Picture', { exact: true }).check();
+    await page.getByLabel('Picture', { exact: true }).click();
     await until('a picture', async () => (await pieces())[1]!.picture.media !== '');
     await frame().locator('.hand-row').nth(1).locator('.pic').first().waitFor();
     await page.getByLabel('It is').selectOption('quote');

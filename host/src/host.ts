@@ -66,14 +66,16 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
   await listen(plain(controlApp(parts)), config.control.port, config.control.address);
   void parts.databases.bringForward(parts.sites.all().map((s) => s.settings.id)).then(() => {
     parts.desks.start();
+    forget();
     post?.start();
   });
-  const shorten = () => {
-    void parts.logs.shorten(new Date()).catch(() => undefined);
-    void parts.desks.forget().catch(() => undefined);
-  };
+  const shorten = () => void parts.logs.shorten(new Date()).catch(() => undefined);
+  const forget = () => void parts.desks.forget().catch(() => undefined);
   shorten();
-  const daily = setInterval(shorten, 6 * 3_600_000).unref();
+  const daily = setInterval(() => {
+    shorten();
+    forget();
+  }, 6 * 3_600_000).unref();
   const stopScrubbing = blobs.scrub();
   return {
     async close() {

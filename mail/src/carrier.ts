@@ -109,7 +109,7 @@ export class Carrier {
       ...(own && {
         dkim: { domainName: own.dkim.domain, keySelector: own.dkim.selector, privateKey: own.dkim.key },
       }),
-      headers: { 'Auto-Submitted': 'auto-generated' },
+      ...(!letter.byHand && { headers: { 'Auto-Submitted': 'auto-generated' } }),
     });
   }
 

@@ -20,6 +20,9 @@ create table outgoing (
 );
 create index outgoing_waiting on outgoing (next_at) where state = 'waiting';`;
 export const OUTBOX_DOWN = 'drop table outgoing;';
+/** Whether a person wrote a letter, since the step after. */
+export const BY_HAND_UP = 'alter table outgoing add column by_hand boolean not null default false;';
+export const BY_HAND_DOWN = 'alter table outgoing drop column by_hand;';
 
 /** A letter as it is to be sent. */
 export interface Letter {
@@ -30,6 +33,8 @@ export interface Letter {
   text: string;
   html?: string;
   replyTo?: string;
+  /** A person wrote it: it says of itself that it was made by a program otherwise (RFC 3834). */
+  byHand?: boolean;
 }
 /** A letter that is on its way, or was. */
 export interface OutgoingLine {
@@ -55,7 +60,7 @@ const oneLine = (words: string) => words.replace(/[\r\n]+/g, ' ').trim();
 /** Writes a letter, in the transaction of what it is about. Gives its id, or null where that cause has one already. */
 export async function putLetter(db: Queryable, letter: Letter): Promise<string | null> {
   const { rows } = await db.query<{ id: string }>(
-    `insert into outgoing (cause, recipient, subject, body, html, reply_to) values ($1, $2, $3, $4, $5, $6)
+    `insert into outgoing (cause, recipient, subject, body, html, reply_to, by_hand) values ($1, $2, $3, $4, $5, $6, $7)
      on conflict (cause) do nothing returning id`,
     [
       letter.cause.slice(0, 300),
@@ -64,6 +69,7 @@ export async function putLetter(db: Queryable, letter: Letter): Promise<string |
       letter.text,
       letter.html ?? null,
       letter.replyTo ?? null,
+      letter.byHand ?? false,
     ],
   );
   return rows[0]?.id ?? null;
@@ -71,10 +77,10 @@ export async function putLetter(db: Queryable, letter: Letter): Promise<string |
 
 /** Takes the next letter that is due; it is on its way from here on, whatever becomes of whoever took it. */
 export async function takeLetter(db: Queryable): Promise<Taken | undefined> {
-  const { rows } = await db.query<Taken & { html: string | null; replyTo: string | null }>(
+  const { rows } = await db.query<Taken & { html: string | null; replyTo: string | null; byHand: boolean }>(
     `update outgoing set state = 'sending', taken_at = now(), tries = tries + 1
      where id = (select id from outgoing where state = 'waiting' and next_at <= now() order by next_at for update skip locked limit 1)
-     returning id, cause, recipient as "to", subject, body as text, html, reply_to as "replyTo", tries`,
+     returning id, cause, recipient as "to", subject, body as text, html, reply_to as "replyTo", by_hand as "byHand", tries`,
   );
   const row = rows[0];
   if (!row) return undefined;

@@ -42,6 +42,8 @@ const FOUND = `($1::text is null or note ilike '%' || $1 || '%'
 const asked = ({ words }: Pick<DeskQuery, 'words'>): [string | null] => [words?.replace(/[\\%_]/g, '\\$&') || null];
 const PAGE = 30;
 const MOST_NOTE = 2000;
+/** Answers that go out within an hour: more than people write, and too few for whoever would send to the world. */
+const MOST_ANSWERS = 100;
 
 /** The messages of one site, as its people read them. What was put aside as a flood is not among them. */
 export class DeskInbox {
@@ -116,7 +118,7 @@ export class DeskInbox {
   /**
    * Answers a message by a letter: both are kept, or neither is; the same answer twice is one. `letter` makes it of what the
    * visitor wrote, and gives null where they left no address.
-   * @throws Problem 404, or 409 where there is nobody to answer to
+   * @throws Problem 404, 409 where there is nobody to answer to, or 429
    */
   async answer(
     message: string,
@@ -131,6 +133,11 @@ export class DeskInbox {
       );
       const found = rows[0];
       if (!found) throw new Problem(404, 'There is no such message');
+      const { rows: lately } = await client.query<{ n: number }>(
+        `select count(*)::int as n from answer where at > now() - interval '1 hour'`,
+      );
+      if (lately[0]!.n >= MOST_ANSWERS)
+        throw new Problem(429, 'That is a lot of letters', 'No more go out for an hour. What you wrote is still here.');
       const made = letter({ form: found.form, fields: found.fields, receivedAt: found.received_at.toISOString() });
       if (!made) throw new Problem(409, 'There is no mail address in it', 'Whoever wrote left none to answer to.');
       const { rowCount } = await client.query(

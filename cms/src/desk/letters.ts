@@ -145,6 +145,7 @@ export function answerLetter(
   const { mail } = site.facts;
   return {
     cause: `answer ${id}`,
+    byHand: true,
     to,
     subject: said.answer(site.facts.name),
     text: `${words.trim()}\n\n${said.wrote(day)}\n${longest.replace(/^/gm, '> ')}\n`,

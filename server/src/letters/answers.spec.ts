@@ -52,7 +52,7 @@ describe('an answer to a message', () => {
     const id = await came(asked);
     await answer(id, '  Yes, berth four.  ');
     const letter = (await takeLetter(db))!;
-    expect([letter.to, letter.replyTo]).toEqual(['wilma@post.example', 'yard@hollis.example']);
+    expect([letter.to, letter.replyTo, letter.byHand]).toEqual(['wilma@post.example', 'yard@hollis.example', true]);
     expect(letter.subject).toContain('Hollis & Wren');
     expect(letter.text.startsWith('Yes, berth four.\n\n')).toBeTrue();
     expect(letter.text).toContain('> Have you a mooring?\n> For nine metres.\n');

@@ -5,7 +5,17 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import pg from 'pg';
 import { arrived, mailServer } from '@tin-porch/standins';
-import { became, Carrier, doubtLetters, letters, noteLetter, OUTBOX_UP, putLetter, takeLetter } from '@tin-porch/mail';
+import {
+  became,
+  BY_HAND_UP,
+  Carrier,
+  doubtLetters,
+  letters,
+  noteLetter,
+  OUTBOX_UP,
+  putLetter,
+  takeLetter,
+} from '@tin-porch/mail';
 import { realDatabase } from '../testing/real-database.js';
 
 const FROM = 'post@quay.example';
@@ -33,7 +43,7 @@ describe('letters', () => {
       await db.end();
       await database.end();
     };
-    await db.query(OUTBOX_UP);
+    await db.query(`${OUTBOX_UP}${BY_HAND_UP}`);
   });
   afterAll(async () => {
     await end();

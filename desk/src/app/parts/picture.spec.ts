@@ -9,6 +9,7 @@ import { PagePlace } from '../places/page';
 import { atTheDesk, button, HERE, shown, textOf, write } from '../testing/at-the-desk';
 import { en } from '../words/en';
 import { PictureField } from './picture';
+import { smaller } from './smaller';
 
 const photo = (bytes = 4, name = 'IMG 7.jpg') => new File([new Uint8Array(bytes)], name, { type: 'image/jpeg' });
 
@@ -23,19 +24,20 @@ describe('a place for a picture at the desk', () => {
     place.componentInstance.shownChange.subscribe((s) => said.push(s));
     return { place, said, element: place.nativeElement as HTMLElement };
   };
-  const choose = (element: HTMLElement, file = photo()) => {
+  const choose = async (element: HTMLElement, file = photo()) => {
     const input = element.querySelector<HTMLInputElement>('input[type=file]')!;
     const chosen = new DataTransfer();
     chosen.items.add(file);
     input.files = chosen.files;
     input.dispatchEvent(new Event('change'));
+    await new Promise((done) => setTimeout(done));
   };
   const sent = () => http.expectOne((r) => r.url === 'api/pictures');
 
   it('sends one, says how far it is, and shows it once it is made', async () => {
     const { place, said, element } = await field();
     expect(element.querySelector('img')).toBeNull();
-    choose(element);
+    await choose(element);
     await place.whenStable();
     const request = sent();
     expect(request.request.params.get('name')).toBe('IMG 7.jpg');
@@ -55,16 +57,17 @@ describe('a place for a picture at the desk', () => {
 
   it('keeps one that did not arrive, and sends it again; one that is refused says why and is let go', async () => {
     const { place, said, element } = await field();
-    choose(element);
+    await choose(element);
     sent().error(new ProgressEvent('error'));
     await place.whenStable();
     expect(textOf(place)).toContain(en.pictureLost);
     button(place, en.again).click();
+    await new Promise((done) => setTimeout(done));
     sent().flush({ title: 'It was not taken', detail: 'It is damaged.' }, { status: 422, statusText: 'no' });
     await place.whenStable();
     expect(textOf(place)).toContain('It is damaged.');
     expect(textOf(place)).not.toContain(en.again);
-    choose(element, photo(30_000_001));
+    await choose(element, photo(30_000_001));
     http.expectNone((r) => r.url === 'api/pictures');
     await place.whenStable();
     expect(textOf(place)).toContain(en.pictureLarge(30));
@@ -73,13 +76,13 @@ describe('a place for a picture at the desk', () => {
 
   it('is stopped by hand, and by going away', async () => {
     const { place, element } = await field();
-    choose(element);
+    await choose(element);
     await place.whenStable();
     const request = sent();
     button(place, en.stop).click();
     await place.whenStable();
     expect(request.cancelled).toBeTrue();
-    choose(element);
+    await choose(element);
     const other = sent();
     place.destroy();
     expect(other.cancelled).toBeTrue();
@@ -113,7 +116,7 @@ describe('a place for a picture at the desk', () => {
     const place = await shown(PagePlace, { page: 'home' });
     http.expectOne('api/pages').flush(pages('slip'));
     await place.whenStable();
-    choose(place.nativeElement as HTMLElement);
+    await choose(place.nativeElement as HTMLElement);
     sent().flush({ id: 'img-7-aa' });
     await place.whenStable();
     const change = drafts.about('picture s1 picture') as Extract<Change, { kind: 'picture' }>;
@@ -164,5 +167,23 @@ describe('a place for a picture at the desk', () => {
     expect((place.nativeElement as HTMLElement).querySelector('.picture.changed')).not.toBeNull();
     write(place, en.seenOn, '');
     expect(drafts.count()).toBe(0);
+  });
+
+  it('is sent no larger than is of use, and as it is where the browser cannot read it', async () => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 4400, height: 2200 });
+    const paint = canvas.getContext('2d')!;
+    const noise = paint.createImageData(4400, 2200);
+    for (let n = 0; n < noise.data.length; n++) noise.data[n] = n % 4 === 3 ? 255 : (n * 7919) % 251;
+    paint.putImageData(noise, 0, 0);
+    const blob = await new Promise<Blob>((done) => canvas.toBlob((b) => done(b!), 'image/jpeg', 0.98));
+    const large = new File([blob], 'IMG 8.jpg', { type: 'image/jpeg' });
+    expect(large.size).toBeGreaterThan(2_500_000);
+    const made = await smaller(large);
+    expect([made.name, made.type, made.size < large.size]).toEqual(['IMG 8.jpg', 'image/jpeg', true]);
+    const read = await createImageBitmap(made);
+    expect([read.width, read.height]).toEqual([3600, 1800]);
+    const none = new File([new Uint8Array(3_000_000)], 'none.jpg', { type: 'image/jpeg' });
+    expect(await smaller(none)).toBe(none);
+    expect(await smaller(photo())).toEqual(jasmine.objectContaining({ size: 4 }));
   });
 });

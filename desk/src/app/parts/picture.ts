@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, input, output, signal } from '@angular/core';
-import type { Subscription } from 'rxjs';
+import { from, switchMap, type Subscription } from 'rxjs';
 import { DeskApi, refusalOf } from '../desk-api';
 import { Session } from '../here';
 import type { Shown } from '../model';
 import { wording } from '../words/words';
 import { Grow } from './grow';
+import { smaller } from './smaller';
 
 /** Bytes of the largest photograph that is taken. */
 const MOST_BYTES = 30_000_000;
@@ -97,21 +98,23 @@ export class PictureField {
     this.stop();
     if (file.size > MOST_BYTES) return this.fault.set(this.w().pictureLarge(Math.round(file.size / 1e6)));
     this.sent.set(0);
-    this.sending = this.api.bring(file, file.name).subscribe({
-      next: (came) => {
-        if ('sent' in came) return this.sent.set(came.sent);
-        this.sent.set(null);
-        // What was said of another picture is not true of this one.
-        this.shownChange.emit({ media: came.id, alt: '' });
-      },
-      error: (error: unknown) => {
-        const refused = refusalOf(error);
-        this.sent.set(null);
-        this.fault.set(refused.status === 0 ? this.w().pictureLost : refused.message || this.w().failed);
-        // What is refused for what it is would be refused again.
-        if (refused.status !== 422) this.left.set(file);
-      },
-    });
+    this.sending = from(smaller(file))
+      .pipe(switchMap((made) => this.api.bring(made, file.name)))
+      .subscribe({
+        next: (came) => {
+          if ('sent' in came) return this.sent.set(came.sent);
+          this.sent.set(null);
+          // What was said of another picture is not true of this one.
+          this.shownChange.emit({ media: came.id, alt: '' });
+        },
+        error: (error: unknown) => {
+          const refused = refusalOf(error);
+          this.sent.set(null);
+          this.fault.set(refused.status === 0 ? this.w().pictureLost : refused.message || this.w().failed);
+          // What is refused for what it is would be refused again.
+          if (refused.status !== 422) this.left.set(file);
+        },
+      });
   }
   protected stop(): void {
     this.sending?.unsubscribe();

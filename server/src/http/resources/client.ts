@@ -2,6 +2,7 @@ import type { client as clientRoutes } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
 import { temporaryOrigin } from '../../deploy/deploy.js';
 import { writeZip } from '../../leaving/zip.js';
+import { JobLater, JobRefused } from '../../jobs/jobs.js';
 import { HostRefused } from '../../servers/host-client.js';
 import type { SiteHead } from '../../sites/site-row.js';
 import type { ServerRow } from '../../servers/servers.js';
@@ -20,9 +21,9 @@ const WEEK = 7 * 24 * 60;
 /** What a server says no to, as the answer of whoever asked. */
 const told = (error: unknown): never => {
   if (error instanceof HostRefused) throw new Problem(error.status, error.message);
-  if (error instanceof Problem) throw error;
+  if (!(error instanceof JobLater || error instanceof JobRefused)) throw error;
   // It is not Tin Porch that does not answer (RFC 9110, 15.6.3).
-  throw new Problem(502, 'The server of this site does not answer', (error as Error).message);
+  throw new Problem(502, 'The server of this site does not answer', error.message);
 };
 
 /** What the people of a site do on it, and who they are. */

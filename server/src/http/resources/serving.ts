@@ -115,6 +115,10 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       if (site.open)
         throw new Problem(409, 'The site is open on its domain', 'Close it before you take the domain away.');
       await sites.setDomain(site.id, null);
+      const server = await serverOf(site);
+      // Its letters come from there no more. One that does not answer is told with the next deploy.
+      if (server && site.liveRelease)
+        await tellHost({ ...site, domain: null, domainSeen: null }, server).catch(() => undefined);
       await tell(sites.db, { kind: 'care', site: site.id });
       await call.note('Took the domain away');
     },
