@@ -643,7 +643,8 @@ describe('The page in hand', () => {
     await until('a row of its own', async () => (await pieces())[1]!.place === 'row');
     await until('two rows', async () => (await frame().locator('.hand-row').count()) === 2);
     await page.locator('.tag.on button:has-text("Parts of it")').press('Enter');
-    await page.getByLabel('Picture', { exact: true }).click();
+    // By its key: the panel moves with its piece while the page is laid out anew.
+    await page.getByLabel('Picture', { exact: true }).press('Space');
     await until('a picture', async () => (await pieces())[1]!.picture.media !== '');
     await frame().locator('.hand-row').nth(1).locator('.pic').first().waitFor();
     await page.getByLabel('It is').selectOption('quote');

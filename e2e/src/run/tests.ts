@@ -53,7 +53,7 @@ const all: Part[] = [
 /** Suites that only draw pages and look at them: at whatever speed. */
 const DRAWN = new Set(['shapes', 'layouts', 'golden']);
 /** Suites in which somebody works in a browser at people’s speed, or time is of the essence; the longest first. */
-const AT_SPEED = ['hand', 'path', 'attacks', 'walker', 'client', 'away', 'together'];
+const AT_SPEED = ['hand', 'walker', 'path', 'attacks', 'client', 'away', 'together'];
 /** Suites that wait for the clock more than they work: beside whatever else there is. */
 const WAITING = new Set(['grown']);
 /** What asks for a processor and nothing else: it has what is left of one, beside what goes at people’s speed. */
