@@ -81,7 +81,15 @@ export const DomainSeen = object({
   }),
   records: Type.Array(object({ name: Type.String(), type: Type.String(), ttl: Type.Number(), data: Type.String() })),
   mail: Type.Optional(
-    orNull(object({ mechanism: Type.String(), selector: Type.String(), key: Type.String(), from: Type.String() })),
+    orNull(
+      object({
+        mechanism: Type.String(),
+        selector: Type.String(),
+        key: Type.String(),
+        from: Type.String(),
+        now: orNull(Type.String()),
+      }),
+    ),
   ),
   error: orNull(Type.String()),
   resolvers: Type.Array(

@@ -1,6 +1,7 @@
 import { newCollection, writeVersion } from '@tin-porch/core/making';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { Browser, BrowserContext, Locator, Page } from 'playwright-core';
+import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
 import { axe, openBrowser, overflows } from './support/browser.js';
 import { MAIL, PASSWORD, stackForTests, until } from './support/stack-for-tests.js';
@@ -249,6 +250,14 @@ describe('The client’s desk, in the browser', () => {
     await page.fill('#find', 'berth four');
     await page.keyboard.press('Enter');
     await page.getByText('Wilma Rook').first().waitFor();
+    const [table] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name: 'Save them as a table' }).click(),
+    ]);
+    expect(readFileSync(await table.path(), 'utf8')).toContain('Berth four, from May');
+    await page.getByRole('button', { name: 'Erase all 1 for good' }).click();
+    await faults('asked whether to erase what is found');
+    await page.getByRole('button', { name: 'No', exact: true }).click();
     await page.fill('#find', 'nobody said this');
     await page.keyboard.press('Enter');
     await page.getByText('Nothing here says that.').waitFor();
@@ -269,6 +278,16 @@ describe('The client’s desk, in the browser', () => {
     await page.getByRole('button', { name: 'Erase for good' }).click();
     await page.getByRole('button', { name: 'Yes, erase it' }).click();
     await page.getByText('Nobody has written yet').waitFor();
+    await until(
+      'it is in the inbox of the designer no more',
+      async () => (await test.api.call<{ messages: unknown[] }>('GET', `/inbox?site=${site}`)).messages.length === 0,
+      15,
+    );
+    await page.getByLabel('How long messages are kept').selectOption('12');
+    await page.getByRole('button', { name: 'Yes, erase older ones' }).click();
+    await page.getByRole('button', { name: 'Yes, erase older ones' }).waitFor({ state: 'detached' });
+    await page.reload();
+    await reads(page.getByLabel('How long messages are kept'), '12');
   });
 
   it('changes tomorrow’s hours, puts up news with a photograph and answers a message, by somebody new to it', async () => {

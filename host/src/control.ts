@@ -299,9 +299,9 @@ export function controlApp(parts: HostParts): Express {
 
   /** What letters of the site are sent with, for the records of its domain. */
   app.get('/v1/sites/:id/mail', async (req, res) => {
-    const { id } = siteOf(req).settings;
+    const { id, sender = null } = siteOf(req).settings;
     if (!config.mail) throw new Problem(404, 'No letters go out from this server');
-    res.json(await mailKeys.sender(id, config.name, config.mail));
+    res.json(await mailKeys.sender(id, config.name, config.mail, sender));
   });
 
   app.get('/v1/sites/:id/steps', async (req, res) => {

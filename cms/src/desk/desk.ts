@@ -70,8 +70,12 @@ const checks = {
   // So much that it is somebody, or something, that is meant.
   eraseFound: checkOf({
     ...closed,
-    required: ['words'],
-    properties: { words: { ...words(200), pattern: '\\S.*\\S.*\\S' } },
+    required: ['words', 'unread', 'count'],
+    properties: {
+      words: { ...words(200), pattern: '\\S.*\\S.*\\S' },
+      unread: { type: 'boolean' },
+      count: { type: 'integer', minimum: 1 },
+    },
   }),
   keeping: checkOf({
     ...closed,
@@ -487,11 +491,11 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
   });
   api.post('/messages/erase', may('publish', 'designer'), async (req, res) => {
     const { site: at, inbox, people } = call(req);
-    const { words } = body<{ words: string }>(req, checks.eraseFound);
-    const erased = await inbox.eraseFound(words.trim());
-    await people.note(at.db, me(res).name, `Erased ${erased} ${erased === 1 ? 'message' : 'messages'} that were found`);
+    const { count, ...found } = body<{ words: string; unread: boolean; count: number }>(req, checks.eraseFound);
+    await inbox.eraseFound(found, count);
+    await people.note(at.db, me(res).name, `Erased ${count} ${count === 1 ? 'message' : 'messages'} that were found`);
     at.changed?.();
-    res.json({ erased });
+    res.status(204).end();
   });
   api.get('/keeping', async (req, res) => void res.json({ months: await call(req).inbox.keeping() }));
   api.put('/keeping', may('publish', 'designer'), async (req, res) => {

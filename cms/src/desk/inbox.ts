@@ -72,7 +72,8 @@ export class DeskInbox {
         answers: answers.get(m.id) ?? [],
       })),
       more: rows.length > PAGE,
-      found: await this.count({ ...(words && { words }), unread: unread ?? false }),
+      // Said where something was looked for.
+      found: words ? await this.count({ words, unread: unread ?? false }) : 0,
     };
   }
 
@@ -156,10 +157,19 @@ export class DeskInbox {
     if (!rowCount) throw new Problem(404, 'There is no such message');
   }
 
-  /** Erases all messages that say something, as where one person’s are to be forgotten. Gives how many there were. */
-  async eraseFound(words: string): Promise<number> {
-    const { rowCount } = await this.db.query(`delete from message where not aside and ${FOUND}`, [...asked({ words })]);
-    return rowCount ?? 0;
+  /**
+   * Erases all messages that are found, as where one person’s are to be forgotten: as many as were seen to be there, or none.
+   * @throws Problem 409 where there are more or fewer by now
+   */
+  async eraseFound(query: Pick<DeskQuery, 'words' | 'unread'>, count: number): Promise<void> {
+    await transaction(this.db, async (client) => {
+      const { rowCount } = await client.query(
+        `delete from message where not aside and (not $2 or read_at is null) and ${FOUND}`,
+        [...asked(query), query.unread ?? false],
+      );
+      if (rowCount !== count)
+        throw new Problem(409, 'It is another number by now', `${rowCount} are found. Look once more before they go.`);
+    });
   }
 
   /** The messages that are found, the oldest first, as a table in CSV (RFC 4180): a column for each field of the forms. */

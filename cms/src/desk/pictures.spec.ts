@@ -54,7 +54,13 @@ describe('pictures at the desk', () => {
     const { inverse } = apply(site, operationOf(site, [change({ media: 'boat-1', alt: 'A red boat' })], brought));
     expect(apply(made, inverse).document).toEqual(site);
     // Its second place takes it in no second time.
-    const twice = after([change({ media: 'boat-1', alt: 'x' })], made.pages.length ? site : made);
+    const second = picturePlaces(made).find((p) => p.at.section !== place.at.section)!;
+    const there = shownOf(second.picture);
+    const twice = after(
+      [{ kind: 'picture', at: second.at, was: there, value: { media: 'boat-1', alt: 'Once more' } }],
+      made,
+    );
+    expect(shownOf(pictureAt(twice, second.at)!).media).toBe('boat-1');
     expect(twice.media.filter((m) => m.id === 'boat-1').length).toBe(1);
   });
 

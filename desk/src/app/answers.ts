@@ -4,9 +4,9 @@ import { DeskApi } from './desk-api';
 import { Session } from './here';
 
 interface Unsent {
-  /** What it is known by: sent again after an answer that was lost, it is one letter. */
-  id: string;
   words: string;
+  /** What was sent and not said to be taken: the same words again are the same letter, others are another. */
+  tried?: { id: string; words: string };
 }
 const KEY = 'desk answers';
 
@@ -31,17 +31,18 @@ export class Answers {
   to = (message: string): string => this.all()[message]?.words ?? '';
 
   write(message: string, words: string): void {
-    this.keep(({ [message]: before, ...others }) =>
-      words ? { ...others, [message]: { id: before?.id ?? crypto.randomUUID(), words } } : others,
-    );
+    this.keep(({ [message]: before, ...others }) => (words ? { ...others, [message]: { ...before, words } } : others));
   }
   /** Sends what was written to a message. @throws Refused, and it is still here */
   async send(message: string): Promise<string> {
-    const answer = this.all()[message];
-    if (!answer?.words.trim()) return '';
-    await firstValueFrom(this.api.post(`/messages/${message}/answer`, answer));
-    this.write(message, '');
-    return answer.words.trim();
+    const { words, tried } = this.all()[message] ?? { words: '' };
+    if (!words.trim()) return '';
+    const sent = tried?.words === words ? tried : { id: crypto.randomUUID(), words };
+    this.keep((all) => ({ ...all, [message]: { words, tried: sent } }));
+    await firstValueFrom(this.api.post(`/messages/${message}/answer`, sent));
+    // What was written meanwhile stays.
+    if (this.to(message) === words) this.write(message, '');
+    return words.trim();
   }
   private keep(next: (all: Record<string, Unsent>) => Record<string, Unsent>): void {
     this.all.update(next);

@@ -3,6 +3,7 @@ import { readFile } from 'node:fs/promises';
 import { isIP } from 'node:net';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
+import type { MailSender } from '@tin-porch/core/care';
 import type { DkimKey, MailServer } from '@tin-porch/mail';
 import { writeDurable } from '../durable.js';
 
@@ -47,12 +48,8 @@ export class MailKeys {
   });
 
   /** What a site’s domain has to say so that its letters may come from there. */
-  async sender(
-    site: string,
-    selector: string,
-    server: MailServer,
-  ): Promise<{ mechanism: string; selector: string; key: string; from: string }> {
+  async sender(site: string, selector: string, server: MailServer, now: string | null): Promise<MailSender> {
     const key = createPublicKey(await this.key(site)).export({ type: 'spki', format: 'der' });
-    return { mechanism: mechanismOf(server), selector, key: key.toString('base64'), from: server.from };
+    return { mechanism: mechanismOf(server), selector, key: key.toString('base64'), from: server.from, now };
   }
 }

@@ -7,8 +7,8 @@ import { lookRound } from './look-round.js';
 import type { Registrar } from './registrar.js';
 
 /**
- * Asks all name servers about the domain of a site, and keeps what they say. Where that says otherwise than before whether
- * letters of the site may come from its domain, its server is told.
+ * Asks all name servers about the domain of a site, and keeps what they say. Where letters of the site may come from its
+ * domain by that and do not, or do and may not, its server is told.
  */
 export async function lookAgain(
   { sites, config, registrar }: { sites: Sites; config: PorchConfig; registrar: Registrar },
@@ -20,10 +20,13 @@ export async function lookAgain(
   // A server that does not answer now has the key it had.
   const mail = server && site.liveRelease ? await server.client.mail(site.id).catch(() => known) : null;
   const seen = await lookRound(domain, server?.address ?? '0.0.0.0', config, registrar, mail);
+  const wanted = senderOf({ ...site, domain, domainSeen: seen });
+  // Where nobody answered nothing is known, and nothing is changed; a server that does not answer now is told next time.
+  if (server && seen.mail && !seen.error && seen.mail.now !== wanted)
+    await tellHost({ ...site, domain, domainSeen: seen }, server).then(
+      () => (seen.mail = { ...seen.mail!, now: wanted }),
+      () => undefined,
+    );
   await sites.setDomainSeen(site.id, seen);
-  const now = { ...site, domain, domainSeen: seen };
-  // Where nobody answered nothing is known, and nothing is changed.
-  if (server && site.liveRelease && !seen.error && senderOf(now) !== senderOf(site))
-    await tellHost(now, server).catch(() => undefined);
   return seen;
 }

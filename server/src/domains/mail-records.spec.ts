@@ -4,6 +4,7 @@ import { deploySteps, senderOf } from '../deploy/deploy.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
 import { askDns } from './dns-client.js';
 import { lookAgain } from './look-again.js';
+import { Registrar } from './registrar.js';
 
 const DOMAIN = 'tolliver.example';
 interface Letter {
@@ -103,6 +104,7 @@ describe('mail from the domain of a site', () => {
     expect((await zone()).sort()).toEqual(after.sort());
     await look();
     expect(senderOf(await row())).toBe('post@tolliver.example');
+    expect((await row()).domainSeen!.mail!.now).toBe('post@tolliver.example');
     const came = await letter();
     expect(came.from).toContain('<post@tolliver.example>');
     const { dkim, spf, dmarc } = await judged(came, 'post@tolliver.example');
@@ -126,8 +128,31 @@ describe('mail from the domain of a site', () => {
     expect((await letter()).from).toContain('<post@tolliver.example>');
     await look();
     world.register(DOMAIN, [['@', 'TXT', '"v=spf1 ip4:198.51.100.9 -all"']]);
-    await look();
-    expect(senderOf(await row())).toBeNull();
+    // Its server could not be told: what is shown is what it said, and it is told with the next look.
+    const quay = await world.quay();
+    const deaf = Object.assign(Object.create(quay.client) as typeof quay.client, {
+      putSite: () => Promise.reject(new Error('It does not answer.')),
+    });
+    const shown = await lookAgain(world, await row(), DOMAIN, { ...quay, client: deaf });
+    expect([shown.mail!.now, senderOf(await row())]).toEqual(['post@tolliver.example', null]);
+    expect((await look()).mail!.now).toBeNull();
     expect((await letter()).from).toContain('<post@quay.example>');
+  });
+
+  it('takes a record in several strings for the one it is: there are never two', async () => {
+    let zone = [{ name: '@', type: 'TXT', ttl: 60, data: '"v=spf1 ip4:198.51.100.9 " "-all"' }];
+    const registrar = new Registrar(world.config);
+    spyOn(registrar, 'records').and.callFake(() => Promise.resolve(zone));
+    spyOn(
+      registrar as unknown as { api(m: string, p: string, b: { records: typeof zone }): Promise<void> },
+      'api',
+    ).and.callFake((_, __, { records }) => {
+      zone = records;
+      return Promise.resolve();
+    });
+    await registrar.letSend(DOMAIN, (seen) => planMailRecords(DOMAIN, mail, seen));
+    expect(zone.filter((r) => r.data.includes('v=spf1')).map((r) => r.data)).toEqual([
+      `"v=spf1 ip4:198.51.100.9 ${mail.mechanism} -all"`,
+    ]);
   });
 });

@@ -1,4 +1,4 @@
-import type { PlainRecord, RecordPlan } from '@tin-porch/core/care';
+import { textIn, type PlainRecord, type RecordPlan } from '@tin-porch/core/care';
 import { Problem } from '@tin-porch/core/ground';
 import type { PorchConfig } from '../config.js';
 
@@ -100,12 +100,11 @@ export class Registrar {
   async letSend(domain: string, plan: (seen: PlainRecord[]) => RecordPlan[]): Promise<void> {
     let zone = await this.records(domain);
     const named = (name: string) => (name === '@' ? domain : `${name}.${domain}`);
-    const unquoted = (s: string) => s.replace(/^"|"$/g, '');
     for (const { label, type, now, should } of plan(zone.map((r) => ({ ...r, name: named(r.name) })))) {
       if (should === null) continue;
-      const before = new Set(now.map(unquoted));
+      const before = new Set(now.map(textIn));
       zone = [
-        ...zone.filter((r) => !(r.name === label && r.type === type && before.has(unquoted(r.data)))),
+        ...zone.filter((r) => !(r.name.toLowerCase() === label && r.type === type && before.has(textIn(r.data)))),
         { name: label, type, ttl: 300, data: should },
       ];
     }

@@ -96,6 +96,8 @@ const codeOf = (error: unknown): string | undefined => (error as { cause?: { cod
 
 /** How long a host may take for an answer, ms. */
 const ANSWER_MS = 15_000;
+/** How long it may take to say what letters are sent with, ms: who asks for the records of a domain waits for it. */
+const MAIL_MS = 4000;
 /** How long it may take to give all out that is kept of people, ms. */
 const KEPT_MS = 120_000;
 
@@ -185,7 +187,7 @@ export class HostClient {
   /** What letters of a site are sent with; null where none go out from there. */
   mail = async (id: string): Promise<MailSender | null> => {
     try {
-      return await this.call<MailSender>('GET', `/sites/${id}/mail`);
+      return await this.call<MailSender>('GET', `/sites/${id}/mail`, undefined, undefined, MAIL_MS);
     } catch (error) {
       if (error instanceof HostRefused && error.status === 404) return null;
       throw error;

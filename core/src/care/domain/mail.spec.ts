@@ -8,6 +8,7 @@ const sender: MailSender = {
   selector: 'quay',
   key: 'MIIBIjANBg',
   from: 'post@quay.example',
+  now: null,
 };
 const record = (name: string, type: string, data: string): PlainRecord => ({ name, type, ttl: 300, data });
 const txt = (name: string, ...strings: string[]) => record(name, 'TXT', strings.map((s) => `"${s}"`).join(' '));

@@ -9,11 +9,13 @@ export interface MailSender {
   key: string;
   /** The server’s own address, which letters come from as long as the domain does not say that they may. */
   from: string;
+  /** The address of the domain that letters come from now, as the server says it; null where they come from its own. */
+  now: string | null;
 }
 
 const plain = (s: string) => s.toLowerCase().replace(/\.$/, '');
 /** What a TXT record says: its strings are one (RFC 7208, 3.3). */
-const said = (data: string) => data.replace(/^"|"$/g, '').replace(/"\s+"/g, '');
+export const textIn = (data: string) => data.replace(/^"|"$/g, '').replace(/"\s+"/g, '');
 const isSpf = (text: string) => /^v=spf1(?: |$)/i.test(text);
 const isDmarc = (text: string) => /^v=DMARC1\s*(?:;|$)/.test(text);
 /** The tags of a record of tags (RFC 6376, 3.2). */
@@ -50,7 +52,7 @@ const OPEN_END = '?all';
  */
 export function planMailRecords(domain: string, sender: MailSender, seen: readonly PlainRecord[]): RecordPlan[] {
   const texts = (name: string) =>
-    seen.filter((r) => plain(r.name) === name && r.type === 'TXT').map((r) => said(r.data));
+    seen.filter((r) => plain(r.name) === name && r.type === 'TXT').map((r) => textIn(r.data));
   const keyName = `${sender.selector}._domainkey`;
   const [spf, keys, dmarc] = [
     texts(domain).filter(isSpf),

@@ -71,7 +71,21 @@ describe('an answer written at the desk', () => {
     button(place, en.sendAnswer).click();
     const again = sent();
     expect(again.request.body).toEqual(first.request.body);
-    again.flush(null);
+    again.error(new ProgressEvent('error'));
+    await place.whenStable();
+    // Other words are another letter: the first may have gone out.
+    write(place, en.yourAnswer, 'Yes, from May.');
+    await place.whenStable();
+    button(place, en.sendAnswer).click();
+    const other = sent();
+    expect((other.request.body as { id: string }).id).not.toBe((first.request.body as { id: string }).id);
+    write(place, en.yourAnswer, 'And one more thing.');
+    other.flush(null);
+    await place.whenStable();
+    expect(textOf(place)).toContain('Yes, from May.');
+    expect(TestBed.inject(Answers).to('m1')).toBe('And one more thing.');
+    button(place, en.sendAnswer).click();
+    sent().flush(null);
     await place.whenStable();
     expect(localStorage.getItem(key)).toBe('{}');
     for (const bad of ['{', '7', '{"m1":4}', 'null']) {
@@ -128,8 +142,8 @@ describe('an answer written at the desk', () => {
     await place.whenStable();
     button(place, en.yes).click();
     const request = http.expectOne({ method: 'POST', url: 'api/messages/erase' });
-    expect(request.request.body).toEqual({ words: 'w@post.example' });
-    request.flush({ erased: 41 });
+    expect(request.request.body).toEqual({ words: 'w@post.example', unread: false, count: 41 });
+    request.flush(null);
     await place.whenStable();
     http.expectOne('api/messages?words=w%40post.example').flush({ messages: [], more: false, unread: 0, found: 0 });
     await place.whenStable();

@@ -225,6 +225,8 @@ export class PostPlace {
     return query && `?${query}`;
   }
   protected find(): void {
+    // What was asked before was asked of something else.
+    this.erasing.set('');
     this.asked.set({ words: this.wanted().trim(), unread: this.unread() });
     this.first.again();
   }
@@ -289,7 +291,7 @@ export class PostPlace {
 
   protected eraseAll(): Promise<void> {
     return this.tried(async () => {
-      await firstValueFrom(this.api.post('/messages/erase', { words: this.asked().words }));
+      await firstValueFrom(this.api.post('/messages/erase', { ...this.asked(), count: this.found() }));
       this.erasing.set('');
       this.first.again();
     });

@@ -4,7 +4,7 @@ import { BriefError } from '@tin-porch/core/brief';
 import type { ReworkRequest } from '@tin-porch/core/making';
 import { byWeek, chipOf, pathOf, planMailRecords, planRecords } from '@tin-porch/core/care';
 import type { Response } from 'express';
-import { originOf, senderOf, temporaryOrigin } from '../../deploy/deploy.js';
+import { originOf, temporaryOrigin } from '../../deploy/deploy.js';
 import type { SiteHead } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
 import type { Handlers, Sendable } from '../serve.js';
@@ -20,11 +20,12 @@ function goneWith(res: Response): AbortSignal {
 function mailOf(site: SiteHead) {
   const { domain, domainSeen } = site;
   if (!domain || !domainSeen?.mail || domainSeen.error) return null;
-  const own = senderOf(site);
+  const { mail, records } = domainSeen;
+  // Where they come from as its server says it, not as it should be.
   return {
-    records: planMailRecords(domain, domainSeen.mail, domainSeen.records),
-    from: own ?? domainSeen.mail.from,
-    own: own !== null,
+    records: planMailRecords(domain, mail, records),
+    from: mail.now ?? mail.from,
+    own: mail.now !== null,
   };
 }
 
