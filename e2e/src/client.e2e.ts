@@ -449,6 +449,51 @@ describe('The client’s desk, in the browser', () => {
     await reads(page.getByLabel('Heading').first(), 'Drafted by Ines');
   });
 
+  it('does not offer what the designer keeps, refuses it all the same, and is seen by the designer as the client does', async () => {
+    const lock = (name: string, locked: boolean) =>
+      test.api.call('POST', `/sites/${site}/operations`, { operation: { op: 'setLock', lock: name, locked } });
+    const kept = page.getByText('Your designer looks after this.');
+    await desk('us');
+    const phoneField = page.locator('textarea').first();
+    await phoneField.waitFor();
+    const was = await phoneField.inputValue();
+    await phoneField.fill('01632 960 555');
+    // It is locked while something was written and not put up yet.
+    await lock('kind/contact', true);
+    await lock('page/home', true);
+    await test.api.job(site, 'deploy');
+    await page.getByRole('button', { name: 'Put it up' }).last().click();
+    await page.locator('.tray').getByText('Your designer looks after that').waitFor();
+    expect((await documentOf()).facts.phone).toBe(was);
+    await desk('us');
+    await kept.waitFor();
+    expect(await phoneField.evaluate((f: HTMLTextAreaElement) => f.readOnly)).toBe(true);
+    await page.getByRole('button', { name: 'Throw away' }).click();
+    await reads(phoneField, was);
+    await faults('us, locked');
+    await desk('pages/home');
+    await kept.first().waitFor();
+    expect(await page.locator('dk-page textarea').count()).toBe(0);
+    await faults('a page, locked');
+    await desk('us/hours');
+    await page.locator('input[type=time]').first().waitFor();
+    expect(await kept.count()).toBe(0);
+
+    // The designer, seeing what somebody sees who reads messages.
+    const { link } = await test.api.call<{ link: string }>('POST', `/sites/${site}/desk`, { as: 'messages' });
+    const looking = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const seen = await looking.newPage();
+    await seen.goto(link);
+    await seen.getByRole('link', { name: 'You' }).click();
+    await seen.getByText('You may read the post. You are the designer').waitFor();
+    expect(await seen.locator('nav a').count()).toBe(3);
+    await looking.close();
+    const { log } = await test.api.call<{ log: { what: string }[] }>('GET', `/sites/${site}/desk`);
+    expect(log.map((l) => l.what)).toContain('Came in as the designer, with what somebody has who may read messages');
+    for (const name of ['kind/contact', 'page/home']) await lock(name, false);
+    await test.api.job(site, 'deploy');
+  });
+
   it('lets those who only write ask first, and tells them what was said', async () => {
     await page.goto(await inviteOf('Wilma', 'write'));
     await page.waitForSelector('h1:has-text("Wilma")');

@@ -126,5 +126,5 @@ describe(`kill -9 while a site is changed, written to and tells of it, ${KILLS} 
       expect(told.filter((l) => l.text.includes(`${message}\n`)).length).toBeLessThanOrEqual(1);
     expect(sent.length).toBeGreaterThan(0);
     expect(told.length).toBeGreaterThan(0);
-  });
+  }, 300_000 + KILLS * 20_000);
 });

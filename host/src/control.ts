@@ -98,6 +98,11 @@ const checks = {
   }),
   role: checkOf({ ...closed, required: ['role', 'by'], properties: { role: { enum: ROLES }, by: name } }),
   by: checkOf({ ...closed, required: ['by'], properties: { by: name } }),
+  goTo: checkOf({
+    ...closed,
+    required: ['by', 'as'],
+    properties: { by: name, as: { enum: [...ROLES, null] } },
+  }),
   answer: checkOf({ ...closed, required: ['answer'], properties: { answer: { type: 'string', maxLength: 500 } } }),
   preview: checkOf({
     ...closed,
@@ -364,8 +369,8 @@ export function controlApp(parts: HostParts): Express {
     res.status(201).json({ token: await (await desks.people(siteOf(req))).linkAgain(personOf(req), by) });
   });
   app.post('/v1/sites/:id/desk', json, async (req, res) => {
-    const { by } = body<{ by: string }>(req, checks.by);
-    res.status(201).json({ token: await (await desks.people(siteOf(req))).designerLink(by) });
+    const { by, as } = body<{ by: string; as: DeskRole | null }>(req, checks.goTo);
+    res.status(201).json({ token: await (await desks.people(siteOf(req))).designerLink(by, as) });
   });
 
   app.put('/v1/challenges/:token', json, (req, res) => {

@@ -1,10 +1,26 @@
 import { dayFault, hoursOfWeek, type Week } from '@tin-porch/core/brief';
 import { Problem } from '@tin-porch/core/ground';
 import { withFollowing, withTwins } from '@tin-porch/core/making';
-import { reworded, type Service, type SiteDocument } from '@tin-porch/core/model';
+import {
+  isCollectionLocked,
+  isFrame,
+  isKindLocked,
+  isSectionLocked,
+  reworded,
+  type DeskKind,
+  type Service,
+  type SiteDocument,
+} from '@tin-porch/core/model';
 import { itemOperation, type ItemChange } from './items.js';
 import { NONE_BROUGHT, pictureOperations, type Brought, type PictureChange } from './pictures.js';
-import { apply, textAt, type Operation, type Place, type SingleOperation } from '@tin-porch/core/operations';
+import {
+  apply,
+  findSection,
+  textAt,
+  type Operation,
+  type Place,
+  type SingleOperation,
+} from '@tin-porch/core/operations';
 
 /** The facts of a business that its people change themselves. */
 export const OPEN_FACTS = ['phone', 'mail', 'address'] as const;
@@ -172,6 +188,27 @@ function one(document: SiteDocument, change: Exclude<Change, ItemChange | Pictur
   }
 }
 
+/** Which kind of change each is, as a designer locks it. */
+const KIND_OF: Record<Change['kind'], DeskKind> = {
+  fact: 'contact',
+  hours: 'hours',
+  text: 'words',
+  service: 'prices',
+  picture: 'pictures',
+  item: 'items',
+};
+/** @throws Problem 403 where a change is about what the designer of the site keeps */
+function refuseLocked(document: SiteDocument, change: Change): void {
+  const section = 'at' in change ? findSection(document, change.at.section) : undefined;
+  const locked =
+    isKindLocked(document, KIND_OF[change.kind]) ||
+    // What stands around the pages is theirs always.
+    (section && (isFrame(section) || isSectionLocked(document, section.id))) ||
+    (change.kind === 'item' && isCollectionLocked(document, change.collection));
+  if (locked)
+    throw new Problem(403, 'Your designer looks after that', 'It is not changed here. Tell them what it is to say.');
+}
+
 /** The ids of the pictures that changes name. */
 export const picturesIn = (changes: readonly Change[]): string[] =>
   changes.flatMap((c) =>
@@ -199,7 +236,8 @@ function wholeOf(document: SiteDocument, change: Change, brought: Brought): Oper
 /**
  * What is to read otherwise, as one operation: pages that say a changed fact follow, and so do sections that stand on
  * several pages. `brought` are the photographs that stand nowhere yet.
- * @throws Problem 409 where something reads otherwise than it did for whoever changed it, 422 where it cannot be
+ * @throws Problem 409 where something reads otherwise than it did for whoever changed it, 422 where it cannot be, 403 where
+ * it is their designer’s
  */
 export function operationOf(
   document: SiteDocument,
@@ -208,6 +246,7 @@ export function operationOf(
 ): Operation {
   let now = document;
   const operations = changes.flatMap((change) => {
+    refuseLocked(now, change);
     const whole = wholeOf(now, change, brought);
     now = whole.reduce((d, o) => apply(d, o).document, now);
     return whole.flatMap((o) => (o.op === 'batch' ? o.operations : [o]));

@@ -6,7 +6,7 @@ import type { Pool } from 'pg';
 import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
 import { colourTokens } from '@tin-porch/core/look';
-import type { SiteDocument } from '@tin-porch/core/model';
+import { DESK_KINDS, isCollectionLocked, isKindLocked, type SiteDocument } from '@tin-porch/core/model';
 import { expand, instantAt, instantOf, isLocal, itemPageId, zoneOf } from '@tin-porch/core/collections';
 import { renderPage } from '@tin-porch/core/page';
 import { MOST_BYTES } from '@tin-porch/press/darkroom';
@@ -271,18 +271,27 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
       site: { name: document.facts.name, address: new URL(origin).host, language: document.language },
       me: {
         name: person.name,
-        mail: person.role === 'designer' ? '' : person.mail,
+        mail: person.designer ? '' : person.mail,
         role: person.role,
+        designer: person.designer,
         password: own?.password ?? false,
       },
       unread: await inbox.unread(),
       mail: at.post !== undefined,
       pictures: at.pictures.taking !== undefined,
-      lists: (document.collections ?? []).map(({ id, kind, name }) => ({ id, kind, name })),
+      lists: (document.collections ?? []).map(({ id, kind, name }) => ({
+        id,
+        kind,
+        name,
+        locked: isCollectionLocked(document, id),
+      })),
+      // What their designer keeps is not offered.
+      locked: DESK_KINDS.filter((kind) => isKindLocked(document, kind)),
     });
   });
-  api.put('/password', may('publish', 'write', 'messages'), async (req, res) => {
+  api.put('/password', async (req, res) => {
     const { person, name } = sessionOf(res);
+    if (person.designer) throw new Problem(403, 'A designer comes in by a link');
     await call(req).people.setPassword(person, body<{ password: string }>(req, checks.password).password, name);
     res.status(204).end();
   });

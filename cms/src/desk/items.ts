@@ -15,6 +15,7 @@ import {
   fieldsOf,
   isPicture,
   isText,
+  isCollectionLocked,
   reworded,
   type Collection,
   type CollectionItem,
@@ -55,6 +56,8 @@ export interface DeskCollection {
   id: string;
   kind: CollectionKind;
   name: string;
+  /** Whether its items are its designer’s. */
+  locked: boolean;
   count: number;
   fields: { id: string; label: string; type: Field['type']; choices: string[] }[];
 }
@@ -76,6 +79,7 @@ export const collectionsOf = (document: SiteDocument): DeskCollection[] =>
     id: c.id,
     kind: c.kind,
     name: c.name,
+    locked: isCollectionLocked(document, c.id),
     count: c.items.length,
     fields: fieldsOf(c)
       .filter((f) => f.type === 'picture' || OPEN_TYPES.has(f.type))

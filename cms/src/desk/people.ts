@@ -15,8 +15,10 @@ export interface Person {
   name: string;
   mail: string;
   role: DeskRole | 'designer';
+  /** Whether it is the designer, whatever they act as. */
+  designer: boolean;
 }
-export interface PersonLine extends Person {
+export interface PersonLine extends Omit<Person, 'designer'> {
   madeAt: string;
   /** When they were last at the desk; null where they never were. */
   seenAt: string | null;
@@ -49,7 +51,8 @@ const MOST_LINKS = 4;
 const newToken = () => randomBytes(32).toString('base64url');
 const digest = (token: string) => createHash('sha256').update(token).digest();
 const isToken = (token: string) => /^[\w-]{43}$/.test(token);
-const PERSON = 'p.id, p.name, p.mail, p.role';
+const LINE = 'p.id, p.name, p.mail, p.role';
+const PERSON = `${LINE}, p.role = 'designer' as designer`;
 
 /** The people of a site: who they are, how they sign in, and what was done. Nothing here says whether an address is known. */
 export class People {
@@ -59,7 +62,7 @@ export class People {
     const { rows } = await this.db.query<
       Omit<PersonLine, 'madeAt' | 'seenAt'> & { made_at: Date; seen_at: Date | null }
     >(
-      `select ${PERSON}, p.made_at, p.seen_at, p.password is not null as password from person p where role <> 'designer' order by made_at`,
+      `select ${LINE}, p.made_at, p.seen_at, p.password is not null as password from person p where role <> 'designer' order by made_at`,
     );
     return rows.map(({ made_at, seen_at, ...p }) => ({
       ...p,
@@ -68,12 +71,17 @@ export class People {
     }));
   }
 
-  private async link(client: Pick<PoolClient, 'query'>, person: string, minutes: number): Promise<string> {
+  private async link(
+    client: Pick<PoolClient, 'query'>,
+    person: string,
+    minutes: number,
+    actsAs: DeskRole | null = null,
+  ): Promise<string> {
     const token = newToken();
     await client.query('delete from sign_in_link where ends_at < now()');
     await client.query(
-      'insert into sign_in_link (token, person, ends_at) values ($1, $2, now() + make_interval(mins => $3))',
-      [digest(token), person, minutes],
+      'insert into sign_in_link (token, person, ends_at, acts_as) values ($1, $2, now() + make_interval(mins => $3), $4)',
+      [digest(token), person, minutes, actsAs],
     );
     return token;
   }
@@ -145,8 +153,11 @@ export class People {
     });
   }
 
-  /** A link by which the designer signs in, good for minutes; who they are stands in the log. */
-  async designerLink(name: string): Promise<string> {
+  /**
+   * A link by which the designer signs in, good for minutes; who they are stands in the log. They see and may what somebody
+   * in a role does, where one is given.
+   */
+  async designerLink(name: string, actsAs: DeskRole | null = null): Promise<string> {
     return transaction(this.db, async (client) => {
       const mail = `designer:${name.toLowerCase()}`;
       const { rows } = await client.query<{ id: string }>(
@@ -154,8 +165,12 @@ export class People {
          on conflict (lower(mail)) do update set name = excluded.name returning id`,
         [name, mail],
       );
-      await this.note(client, name, 'Came in as the designer');
-      return this.link(client, rows[0]!.id, LINK_MINUTES.designer);
+      await this.note(
+        client,
+        name,
+        `Came in as the designer${actsAs ? `, with what somebody has who may ${ROLE_WORDS[actsAs]}` : ''}`,
+      );
+      return this.link(client, rows[0]!.id, LINK_MINUTES.designer, actsAs);
     });
   }
 
@@ -191,12 +206,17 @@ export class People {
     await client.query('insert into desk_log (by, what) values ($1, $2)', [by.slice(0, 120), what.slice(0, 300)]);
   }
 
-  private async begin(client: Pick<PoolClient, 'query'>, person: Person, agent: string): Promise<string> {
+  private async begin(
+    client: Pick<PoolClient, 'query'>,
+    person: Person,
+    agent: string,
+    actsAs: DeskRole | null = null,
+  ): Promise<string> {
     const token = newToken();
     await client.query('delete from session where ends_at < now()');
     await client.query(
-      'insert into session (token, person, agent, ends_at) values ($1, $2, $3, now() + make_interval(hours => $4))',
-      [digest(token), person.id, agent.slice(0, 200), person.role === 'designer' ? DESIGNER_HOURS : SESSION_DAYS * 24],
+      'insert into session (token, person, agent, ends_at, acts_as) values ($1, $2, $3, now() + make_interval(hours => $4), $5)',
+      [digest(token), person.id, agent.slice(0, 200), person.designer ? DESIGNER_HOURS : SESSION_DAYS * 24, actsAs],
     );
     await client.query('update person set seen_at = now() where id = $1', [person.id]);
     await this.note(client, person.name, 'Signed in');
@@ -207,8 +227,8 @@ export class People {
   async follow(link: string, agent: string): Promise<string> {
     return transaction(this.db, async (client) => {
       const { rows } = isToken(link)
-        ? await client.query<Person>(
-            `delete from sign_in_link l using person p where l.token = $1 and l.ends_at > now() and p.id = l.person returning ${PERSON}`,
+        ? await client.query<Person & { acts_as: DeskRole | null }>(
+            `delete from sign_in_link l using person p where l.token = $1 and l.ends_at > now() and p.id = l.person returning ${PERSON}, l.acts_as`,
             [digest(link)],
           )
         : { rows: [] };
@@ -218,7 +238,8 @@ export class People {
           'That link is not good any more',
           'A link is good once, and for a while. Ask for another.',
         );
-      return this.begin(client, rows[0], agent);
+      const { acts_as, ...person } = rows[0];
+      return this.begin(client, person, agent, acts_as);
     });
   }
 
@@ -261,19 +282,19 @@ export class People {
   /** Whose session a token is; undefined where it is none, or not any more. */
   async session(token: string): Promise<DeskSession | undefined> {
     if (!isToken(token)) return undefined;
-    const { rows } = await this.db.query<Person & { stale: boolean }>(
-      `select ${PERSON}, s.seen_at < now() - interval '1 minute' as stale
+    const { rows } = await this.db.query<Person & { stale: boolean; acts_as: DeskRole | null }>(
+      `select ${PERSON}, s.acts_as, s.seen_at < now() - interval '1 minute' as stale
        from session s join person p on p.id = s.person where s.token = $1 and s.ends_at > now()`,
       [digest(token)],
     );
     if (!rows[0]) return undefined;
-    const { stale, ...person } = rows[0];
+    const { stale, acts_as, ...person } = rows[0];
     if (stale)
       await this.db.query(
         'with s as (update session set seen_at = now() where token = $1 returning person) update person set seen_at = now() from s where id = s.person',
         [digest(token)],
       );
-    return { person, name: digest(token).toString('hex').slice(0, 32) };
+    return { person: { ...person, role: acts_as ?? person.role }, name: digest(token).toString('hex').slice(0, 32) };
   }
   /** Gives somebody a password and ends their other sessions. @throws Problem 422 where it is easily guessed */
   async setPassword(person: Person, password: string, here: string): Promise<void> {

@@ -1,7 +1,14 @@
 import { hoursIn, phoneIn, weekOf, type Week } from '@tin-porch/core/brief';
 import { languages } from '@tin-porch/core/language';
 import { allTexts } from '@tin-porch/core/making';
-import { asPublished, isFrame, shownSections, type SiteDocument } from '@tin-porch/core/model';
+import {
+  asPublished,
+  isFrame,
+  isKindLocked,
+  isSectionLocked,
+  shownSections,
+  type SiteDocument,
+} from '@tin-porch/core/model';
 import { kinds } from '@tin-porch/core/look';
 import type { Place } from '@tin-porch/core/operations';
 import { renderPage } from '@tin-porch/core/page';
@@ -19,6 +26,8 @@ export interface DeskText {
 export interface DeskSection {
   id: string;
   title: string;
+  /** Whether its designer keeps all that stands in it. */
+  locked: boolean;
   texts: DeskText[];
   pictures: DeskPicture[];
 }
@@ -36,6 +45,8 @@ export interface DeskFact {
   pages: string[];
 }
 export interface DeskFacts {
+  /** Which of it its designer keeps. */
+  locked: { contact: boolean; hours: boolean; prices: boolean };
   facts: DeskFact[];
   hours: { text: string; week: Week; pages: string[] };
   services: (Priced & { id: string })[];
@@ -50,7 +61,8 @@ const titleOf = (shape: string): string =>
  * fact, where it is kept; names of pages, links and looks are their designer’s.
  */
 export function pagesOf(document: SiteDocument, pictures = picturesBySection(document)): DeskPage[] {
-  const texts = allTexts(asPublished(document));
+  const texts = isKindLocked(document, 'words') ? [] : allTexts(asPublished(document));
+  const drawn = (section: string) => (isKindLocked(document, 'pictures') ? [] : (pictures.get(section) ?? []));
   return document.pages.map((page) => ({
     id: page.id,
     label: page.label,
@@ -75,9 +87,12 @@ export function pagesOf(document: SiteDocument, pictures = picturesBySection(doc
             long: t.long,
             most: t.long ? MOST_WORDS : 300,
           })),
-        pictures: pictures.get(section.id) ?? [],
+        pictures: drawn(section.id),
       }))
-      .filter((s) => s.texts.length + s.pictures.length),
+      .filter((s) => s.texts.length + s.pictures.length)
+      .map((s) =>
+        isSectionLocked(document, s.id) ? { ...s, locked: true, texts: [], pictures: [] } : { ...s, locked: false },
+      ),
   }));
 }
 
@@ -109,8 +124,14 @@ export function standsOn(document: SiteDocument, origin: string): Record<OpenFac
 }
 
 /** The facts the people of a site change themselves, and where they stand. */
-export function factsOf({ facts }: SiteDocument, pages: ReturnType<typeof standsOn>): DeskFacts {
+export function factsOf(document: SiteDocument, pages: ReturnType<typeof standsOn>): DeskFacts {
+  const { facts } = document;
   return {
+    locked: {
+      contact: isKindLocked(document, 'contact'),
+      hours: isKindLocked(document, 'hours'),
+      prices: isKindLocked(document, 'prices'),
+    },
     facts: OPEN_FACTS.map((field) => ({ field, value: facts[field], pages: pages[field] })),
     hours: { text: facts.hours, week: weekOf(facts.hours), pages: pages.hours },
     services: facts.services.map(({ id, name, detail, price }) => ({ id, name, detail, price })),

@@ -94,8 +94,9 @@ export const client = {
     }),
   }),
   'POST /sites/:id/desk': route({
-    says: 'Makes a link by which the designer comes to the desk of a site, good for ten minutes and written in its log.',
+    says: 'Makes a link by which the designer comes to the desk of a site, good for ten minutes and written in its log. `as`: to see there what somebody in a role does.',
     role: 'designer',
+    body: object({ as: Type.Optional(role) }),
     answer: Link,
   }),
   'POST /sites/:id/people': route({

@@ -2,10 +2,12 @@ import { Type, type ArrayOptions, type Static, type TProperties } from '@sinclai
 import { LANGUAGE_TAGS } from './languages.gen.js';
 import { LinkTarget } from './marks.js';
 import { Collection, Listing } from './collection.js';
+import { Lock } from './locks.js';
 import { formOf, Id, line, oneOf, Text, textProperties } from './leaves.js';
 
 export * from './leaves.js';
 export * from './collection.js';
+export * from './locks.js';
 
 /** The schema version this code writes. Older documents are carried forward by `migrate`. */
 export const SCHEMA_VERSION = 9;
@@ -635,6 +637,8 @@ export const SiteDocument = Type.Object(
     collections: Type.Optional(Type.Array(Collection, { minItems: 1, maxItems: 40 })),
     /** The time zone its times are meant in (IANA); that of the country of its language where left out. */
     zone: Type.Optional(Type.String({ pattern: '^[A-Z][A-Za-z_]+(/[A-Z][A-Za-z_+-]+){0,2}$', maxLength: 60 })),
+    /** What its people leave to their designer; all else that the desk can change is theirs to change. */
+    locks: Type.Optional(Type.Array(Lock, { minItems: 1, maxItems: 1000, uniqueItems: true })),
   },
   { additionalProperties: false, $id: 'site-document' },
 );

@@ -17,6 +17,9 @@ export const collectionKey = (collection: string) => `collection/${collection}`;
 export const collectionItemsKey = (collection: string) => `${collectionKey(collection)}/items`;
 export const collectionItemKey = (collection: string, item: string) => `${collectionKey(collection)}/item/${item}`;
 
+/** What the people of a site leave to their designer. */
+export const lockKey = (lock: string) => `locks/${lock}`;
+
 export const pageKey = (page: string) => `${SITE}/page/${page}`;
 /** What a page is called, where it is and what it is under. */
 export const namedKey = (page: string) => `${pageKey(page)}/named`;

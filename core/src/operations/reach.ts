@@ -109,20 +109,21 @@ export function withSection(document: SiteDocument, id: string, change: (s: Sect
 export const withLeaf = (document: SiteDocument, section: string, keys: readonly string[], leaf: Json): SiteDocument =>
   withSection(document, section, (s) => ({ ...s, content: put(s.content, keys, leaf) as Section['content'] }));
 
-type Tail = Pick<SiteDocument, 'redirects' | 'files' | 'collections' | 'zone'>;
+type Tail = Pick<SiteDocument, 'redirects' | 'files' | 'collections' | 'zone' | 'locks'>;
 /**
  * A document with something else of what not every site has; lists that are empty are left out, and all stand in one order
  * so that taking back a change gives the same bytes.
  */
 export function withTail(document: SiteDocument, change: { [K in keyof Tail]?: Tail[K] | undefined }): SiteDocument {
-  const { redirects: _, files: __, collections: ___, zone: ____, ...rest } = document;
-  const { redirects, files, collections, zone } = { ...document, ...change };
+  const { redirects: _, files: __, collections: ___, zone: ____, locks: _____, ...rest } = document;
+  const { redirects, files, collections, zone, locks } = { ...document, ...change };
   return {
     ...rest,
     ...(redirects?.length && { redirects }),
     ...(files?.length && { files }),
     ...(collections?.length && { collections }),
     ...(zone !== undefined && { zone }),
+    ...(locks?.length && { locks }),
   };
 }
 

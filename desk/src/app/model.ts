@@ -2,14 +2,23 @@
 
 export interface Here {
   site: { name: string; address: string; language: string };
-  me: { name: string; mail: string; role: 'publish' | 'write' | 'messages' | 'designer'; password: boolean };
+  me: {
+    name: string;
+    mail: string;
+    role: 'publish' | 'write' | 'messages' | 'designer';
+    designer: boolean;
+    password: boolean;
+  };
   unread: number;
   /** Whether answers go out by mail from here, and whether photographs are taken in. */
   mail: boolean;
   pictures: boolean;
   /** What grows on the site, in its own names. */
-  lists: { id: string; kind: string; name: string }[];
+  lists: { id: string; kind: string; name: string; locked: boolean }[];
+  /** The kinds of change that their designer keeps. */
+  locked: Kind[];
 }
+export type Kind = 'words' | 'pictures' | 'contact' | 'hours' | 'prices' | 'items';
 export interface Line {
   seq: number;
   kind: 'do' | 'undo';
@@ -53,7 +62,7 @@ export interface DeskPage {
   id: string;
   label: string;
   hold: boolean;
-  sections: { id: string; title: string; texts: DeskText[]; pictures: DeskPicture[] }[];
+  sections: { id: string; title: string; locked: boolean; texts: DeskText[]; pictures: DeskPicture[] }[];
 }
 /** A picture as it stands in its place: which of the site’s, empty for none, and what is to be seen on it. */
 export interface Shown {
@@ -81,6 +90,8 @@ export interface Priced {
 }
 export type FactField = 'phone' | 'mail' | 'address';
 export interface Facts {
+  /** Which of it their designer keeps. */
+  locked: { contact: boolean; hours: boolean; prices: boolean };
   facts: { field: FactField; value: string; pages: string[] }[];
   hours: { text: string; week: Week; pages: string[] };
   services: (Priced & { id: string })[];
@@ -121,6 +132,8 @@ export interface List {
   id: string;
   kind: string;
   name: string;
+  /** Whether its items are their designer’s. */
+  locked: boolean;
   count: number;
   fields: ListField[];
 }

@@ -222,7 +222,7 @@ describe('what is changed where a site is live', () => {
     const { client } = await world.quay();
     const own = tom.cookie;
     tom.cookie = '';
-    await tom.follow((await client.deskLink(id, 'Ines')).token);
+    await tom.follow((await client.deskLink(id, 'Ines', null)).token);
     expect(await json('/here')).toEqual(
       jasmine.objectContaining({ me: { name: 'Ines', mail: '', role: 'designer', password: false } }),
     );

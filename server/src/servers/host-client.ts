@@ -217,7 +217,8 @@ export class HostClient {
     this.call<void>('DELETE', `/sites/${id}/people/${person}`, { by });
   linkFor = (id: string, person: string, by: string) =>
     this.call<{ token: string }>('POST', `/sites/${id}/people/${person}/link`, { by });
-  deskLink = (id: string, by: string) => this.call<{ token: string }>('POST', `/sites/${id}/desk`, { by });
+  deskLink = (id: string, by: string, as: DeskRole | null) =>
+    this.call<{ token: string }>('POST', `/sites/${id}/desk`, { by, as });
   putChallenge = (token: string, answer: string) => this.call<void>('PUT', `/challenges/${token}`, { answer });
   dropChallenge = (token: string) => this.call<void>('DELETE', `/challenges/${token}`);
   putCertificate = (domain: string, key: string, chain: string) =>

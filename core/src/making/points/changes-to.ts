@@ -463,6 +463,19 @@ function collectionTo(now: Collection, then: Collection): SingleOperation[] {
     ...order,
   ];
 }
+/** What the people of the site leave to their designer. */
+function locks(all: Gathered, then: SiteDocument): void {
+  const [was, is] = [all.now.locks ?? [], then.locks ?? []];
+  all.add(
+    [
+      ...was.filter((l) => !is.includes(l)).map((lock) => ({ op: 'setLock' as const, lock, locked: false })),
+      ...is.filter((l) => !was.includes(l)).map((lock) => ({ op: 'setLock' as const, lock, locked: true })),
+    ],
+    'What the client may change',
+    {},
+  );
+}
+
 /** What grows on a site: collections that came, went or changed. Sections that show them are told of with their page. */
 function collections(all: Gathered, then: SiteDocument): void {
   if (all.now.zone !== then.zone)
@@ -545,6 +558,7 @@ const asOne = (now: SiteDocument, then: SiteDocument): SlipChange[] => {
     );
   look(all, then);
   files(all, then);
+  locks(all, then);
   collections(all, then);
   redirects(all, then);
   filesGone(all, then);
@@ -581,6 +595,7 @@ export function changesTo(now: SiteDocument, then: SiteDocument): SlipChange[] {
           },
         );
     }
+    locks(all, then);
     redirects(all, then);
     mediaGone(all, then);
     filesGone(all, then);

@@ -108,7 +108,15 @@ describe('a place for a picture at the desk', () => {
           id: 'home',
           label: 'Home',
           hold: false,
-          sections: [{ id: 's1', title: 'Top', texts: [], pictures: [{ at, of: '', shown: { media, alt: 'Old' } }] }],
+          sections: [
+            {
+              id: 's1',
+              title: 'Top',
+              locked: false,
+              texts: [],
+              pictures: [{ at, of: '', shown: { media, alt: 'Old' } }],
+            },
+          ],
         },
       ],
     });
@@ -149,6 +157,7 @@ describe('a place for a picture at the desk', () => {
       kind: 'news',
       name: 'News',
       count: 1,
+      locked: false,
       fields: [{ id: 'picture', label: 'Picture', type: 'picture', choices: [] }],
     };
     http

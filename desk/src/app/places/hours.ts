@@ -25,7 +25,10 @@ const dayOf = (iso: string) => `${Number(iso.slice(8))} ${MONTHS[Number(iso.slic
   template: `
     <dk-top [title]="w().hours" back="/us" [under]="under()" />
     <dk-waiting [of]="facts" />
-    @if (week(); as now) {
+    @if (facts.value()?.locked?.hours) {
+      <p class="pad lines">{{ facts.value()?.hours?.text || w().hoursNone }}</p>
+      <p class="quiet pad">{{ w().locked }}</p>
+    } @else if (week(); as now) {
       @if (differs()) {
         <p class="differs pad" role="status">
           {{ w().differs }} <q class="lines">{{ facts.value()?.hours?.text }}</q>

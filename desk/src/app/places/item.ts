@@ -49,7 +49,9 @@ const same = (a: ItemSaid, b: ItemSaid) =>
           <button class="plain" type="button" (click)="drop()">{{ w().takeTheirs }}</button>
         </p>
       }
-      @if (now(); as it) {
+      @if (all.list.locked) {
+        <p class="quiet pad">{{ w().locked }}</p>
+      } @else if (now(); as it) {
         <section class="fields">
           <label [class.changed]="it.title !== (was()?.title ?? '')">
             {{ w().itemTitle }}

@@ -24,11 +24,15 @@ const REST_MS = 150;
     <dk-top [title]="name()" [back]="several() ? '/lists' : ''" />
     <dk-waiting [of]="items" />
     @if (items.value(); as all) {
-      <p class="acts pad">
-        <a class="button main" [routerLink]="['/lists', list(), 'new']">{{
-          w().newOf(w().kinds[all.list.kind] ?? name())
-        }}</a>
-      </p>
+      @if (all.list.locked) {
+        <p class="quiet pad">{{ w().locked }}</p>
+      } @else {
+        <p class="acts pad">
+          <a class="button main" [routerLink]="['/lists', list(), 'new']">{{
+            w().newOf(w().kinds[all.list.kind] ?? name())
+          }}</a>
+        </p>
+      }
       @if (all.list.count > 6 || words()) {
         <p class="pad">
           <input
@@ -50,12 +54,19 @@ const REST_MS = 150;
           </li>
         }
         @for (i of all.items; track i.id) {
-          <li class="to" [class.changed]="changeOf(i.id)">
-            <a [routerLink]="['/lists', list(), i.id]">
-              <strong>{{ changeOf(i.id)?.value?.title || i.title }}</strong>
-              <span class="quiet">{{ i.when }} · {{ w().states[i.state] }}</span>
-            </a>
-          </li>
+          @if (all.list.locked) {
+            <li>
+              <h2>{{ i.title }}</h2>
+              <p class="quiet">{{ i.when }} · {{ w().states[i.state] }}</p>
+            </li>
+          } @else {
+            <li class="to" [class.changed]="changeOf(i.id)">
+              <a [routerLink]="['/lists', list(), i.id]">
+                <strong>{{ changeOf(i.id)?.value?.title || i.title }}</strong>
+                <span class="quiet">{{ i.when }} · {{ w().states[i.state] }}</span>
+              </a>
+            </li>
+          }
         } @empty {
           @if (!fresh().length) {
             <li>

@@ -31,6 +31,7 @@ const answer = (items: ListItem[], found = items.length): ItemsOf => ({
     id: 'l1',
     kind: 'events',
     name: 'What is on',
+    locked: false,
     count: 9,
     fields: [
       { id: 'starts', label: 'Begins', type: 'time', choices: [] },
@@ -49,7 +50,10 @@ describe('the lists of the desk', () => {
   beforeEach(() => {
     http = atTheDesk();
     spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
-    TestBed.inject(Session).here.set({ ...HERE, lists: [{ id: 'l1', kind: 'events', name: 'What is on' }] });
+    TestBed.inject(Session).here.set({
+      ...HERE,
+      lists: [{ id: 'l1', kind: 'events', name: 'What is on', locked: false }],
+    });
   });
   const asked = (): TestRequest => http.expectOne((r) => r.url === 'api/lists/l1' || r.url.startsWith('api/lists/l1?'));
   const changes = () => TestBed.inject(Drafts).all() as readonly ItemChange[];

@@ -17,8 +17,13 @@ import { Wording } from '../words/words';
   template: `
     @if (session.here(); as here) {
       <dk-top [title]="here.me.name" [under]="here.me.mail" back="/us" />
-      <p class="pad">{{ w().role[here.me.role] }}</p>
-      @if (here.me.role !== 'designer') {
+      <p class="pad">
+        {{ w().role[here.me.role] }}
+        @if (here.me.designer && here.me.role !== 'designer') {
+          {{ w().asClient }}
+        }
+      </p>
+      @if (!here.me.designer) {
         <form class="fields" (ngSubmit)="setPassword()">
           <h2>{{ here.me.password ? w().otherPassword : w().setPassword }}</h2>
           <input
@@ -56,8 +61,11 @@ import { Wording } from '../words/words';
           </li>
         }
       </ul>
+      @if (notOut()) {
+        <p class="bad pad" role="alert">{{ notOut() }}</p>
+      }
       <p class="acts pad">
-        <button type="button" (click)="session.signOut()">{{ w().signOut }}</button>
+        <button type="button" (click)="signOut()">{{ w().signOut }}</button>
       </p>
     }
   `,
@@ -83,10 +91,17 @@ export class MePlace {
       this.said.set({ words: refusalOf(error).message || this.w().away, bad: true });
     }
   }
+  /** Why somebody is still signed in; empty where they are not, or did not ask to be signed out. */
+  protected readonly notOut = signal('');
+  private async out(what: () => Promise<unknown>): Promise<void> {
+    this.notOut.set('');
+    await what().catch((error: unknown) => this.notOut.set(refusalOf(error).message || this.w().away));
+  }
   protected async end(s: SessionLine): Promise<void> {
-    await firstValueFrom(this.api.delete(`/sessions/${s.name}`)).catch(() => undefined);
+    await this.out(() => firstValueFrom(this.api.delete(`/sessions/${s.name}`)));
     this.sessions.again();
   }
+  protected signOut = (): Promise<void> => this.out(() => this.session.signOut());
   /** What a browser calls itself, as far as anybody can read it. */
   protected deviceOf(s: SessionLine): string {
     const [, inside] = /\(([^)]*)\)/.exec(s.agent) ?? [];

@@ -23,6 +23,9 @@ type PictureChange = Extract<Change, { kind: 'picture' }>;
       @for (s of p.sections; track s.id) {
         <section class="fields">
           <h2>{{ s.title }}</h2>
+          @if (s.locked) {
+            <p class="quiet">{{ w().locked }}</p>
+          }
           @for (p of s.pictures; track p.at.path) {
             <dk-picture
               [label]="p.of ? w().picture + ': ' + p.of : w().picture"

@@ -20,6 +20,7 @@ import { TodayPlace } from './today';
 
 const DAY = { opens: '08:00', closes: '17:00' };
 const facts = (more: Partial<Facts> = {}): Facts => ({
+  locked: { contact: false, hours: false, prices: false },
   facts: [
     { field: 'phone', value: '01632 960 114', pages: ['Home'] },
     { field: 'mail', value: '', pages: [] },
@@ -126,6 +127,7 @@ describe('the places of the desk', () => {
             {
               id: 's1',
               title: 'Top',
+              locked: false,
               texts: [{ at, label: 'Heading', value: 'Theirs', long: false, most: 300 }],
               pictures: [],
             },

@@ -18,6 +18,9 @@ const FIELDS = ['name', 'price', 'detail'] as const;
   template: `
     <dk-top [title]="w().prices" back="/us" />
     <dk-waiting [of]="facts" />
+    @if (locked()) {
+      <p class="quiet pad">{{ w().locked }}</p>
+    }
     @for (s of rows(); track s.id) {
       <section class="fields" [class.gone]="!s.now">
         @if (s.now; as now) {
@@ -26,6 +29,7 @@ const FIELDS = ['name', 'price', 'detail'] as const;
               {{ field === 'name' ? w().priceName : field === 'price' ? w().price : w().detail }}
               <textarea
                 rows="1"
+                [readOnly]="locked()"
                 [attr.maxlength]="field === 'detail' ? 600 : field === 'name' ? 120 : 60"
                 [dkGrow]="now[field]"
                 [value]="now[field]"
@@ -33,9 +37,11 @@ const FIELDS = ['name', 'price', 'detail'] as const;
               ></textarea>
             </label>
           }
-          <p class="acts">
-            <button class="plain" type="button" (click)="takeOut(s)">{{ w().takeOut }}</button>
-          </p>
+          @if (!locked()) {
+            <p class="acts">
+              <button class="plain" type="button" (click)="takeOut(s)">{{ w().takeOut }}</button>
+            </p>
+          }
         } @else {
           <p>
             <s>{{ s.was?.name }}</s>
@@ -48,7 +54,7 @@ const FIELDS = ['name', 'price', 'detail'] as const;
         <p class="pad">{{ w().noPrices }}</p>
       }
     }
-    @if (facts.value()) {
+    @if (facts.value() && !locked()) {
       <p class="acts pad">
         <button type="button" (click)="another()">{{ w().another }}</button>
       </p>
@@ -61,6 +67,7 @@ export class PricesPlace {
   protected readonly fields = FIELDS;
   protected readonly facts = loaded((api) => api.get<Facts>('/facts'));
 
+  protected readonly locked = computed(() => this.facts.value()?.locked.prices ?? false);
   private readonly changes = computed(() => this.drafts.all().filter((c): c is ServiceChange => c.kind === 'service'));
   /** What is there, as it is changed, and what is added. */
   protected readonly rows = computed(() => {

@@ -3,7 +3,7 @@ import { RouterLink } from '@angular/router';
 import { refusalOf } from '../desk-api';
 import { Drafts } from '../drafts';
 import { Session } from '../here';
-import type { Today } from '../model';
+import type { Kind, Today } from '../model';
 import { loaded } from '../parts/load';
 import { Top } from '../parts/top';
 import { Waiting } from '../parts/waiting';
@@ -50,8 +50,12 @@ import { Wording } from '../words/words';
               w().newOf(w().kinds[l.kind] ?? l.name)
             }}</a>
           }
-          <a class="button" [class.main]="!fresh().length" routerLink="/us/hours">{{ w().changeHours }}</a>
-          <a class="button" routerLink="/pages">{{ w().changeWords }}</a>
+          @if (open('hours')) {
+            <a class="button" [class.main]="!fresh().length" routerLink="/us/hours">{{ w().changeHours }}</a>
+          }
+          @if (open('words')) {
+            <a class="button" routerLink="/pages">{{ w().changeWords }}</a>
+          }
         </p>
       }
       @if (visits(); as v) {
@@ -92,9 +96,12 @@ export class TodayPlace {
   private readonly role = computed(() => this.session.here()?.me.role);
   /** What one would put up something new of, most days. */
   protected readonly fresh = computed(() =>
-    (this.session.here()?.lists ?? []).filter((l) => l.kind === 'news' || l.kind === 'events').slice(0, 2),
+    (this.session.here()?.lists ?? [])
+      .filter((l) => !l.locked && (l.kind === 'news' || l.kind === 'events'))
+      .slice(0, 2),
   );
   protected readonly writes = computed(() => this.role() !== 'messages');
+  protected open = (kind: Kind): boolean => !this.session.here()?.locked.includes(kind);
   protected readonly mayTakeBack = computed(() => this.role() === 'publish' || this.role() === 'designer');
   /** What was done; that something was taken back is said of what was taken back. */
   protected readonly lines = computed(() =>

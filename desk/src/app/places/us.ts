@@ -34,12 +34,16 @@ import { wording } from '../words/words';
         </li>
       </ul>
       <section class="fields">
+        @if (all.locked.contact) {
+          <p class="quiet">{{ w().locked }}</p>
+        }
         @for (f of all.facts; track f.field) {
           <label [class.changed]="drafts.about('fact ' + f.field)">
             {{ w().facts[f.field] }}
             <textarea
               rows="1"
               maxlength="400"
+              [readOnly]="all.locked.contact"
               [attr.inputmode]="f.field === 'phone' ? 'tel' : f.field === 'mail' ? 'email' : null"
               [dkGrow]="valueOf(f.field, f.value)"
               [value]="valueOf(f.field, f.value)"

@@ -9,11 +9,12 @@ import type { Here } from '../model';
 
 export const HERE: Here = {
   site: { name: 'Gant & Sons', address: 'gant.example', language: 'en-GB' },
-  me: { name: 'Ada Gant', mail: 'ada@gant.example', role: 'publish', password: true },
+  me: { name: 'Ada Gant', mail: 'ada@gant.example', role: 'publish', designer: false, password: true },
   unread: 0,
   mail: true,
   pictures: true,
   lists: [],
+  locked: [],
 };
 
 /** A desk for tests: nothing kept from before, nobody at the other end but the test. */

@@ -187,6 +187,8 @@ export const de: Words = {
   here: 'hier',
   end: 'Dort abmelden',
   visit: 'Die Website öffnen',
+  locked: 'Darum kümmert sich Ihr Webdesigner. Sagen Sie ihm, was da stehen soll.',
+  asClient: 'Sie sind der Webdesigner und sehen, was so jemand sieht.',
   role: {
     publish: 'Sie dürfen die Website ändern.',
     write: 'Sie dürfen schreiben; Ihr Webdesigner sieht es zuerst.',

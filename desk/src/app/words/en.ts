@@ -186,6 +186,8 @@ export const en = {
   here: 'here',
   end: 'Sign out there',
   visit: 'Open the site',
+  locked: 'Your designer looks after this. Tell them what it is to say.',
+  asClient: 'You are the designer, and see what such a person does.',
   role: {
     publish: 'You may change the site.',
     write: 'You may write; your designer looks first.',

@@ -187,6 +187,8 @@ export const es: Words = {
   here: 'aquí',
   end: 'Salir de allí',
   visit: 'Abrir el sitio',
+  locked: 'De esto se ocupa su diseñador. Dígale qué debe poner.',
+  asClient: 'Usted es el diseñador y ve lo que ve esa persona.',
   role: {
     publish: 'Puede cambiar el sitio.',
     write: 'Puede escribir; su diseñador lo mira antes.',

@@ -187,6 +187,8 @@ export const fr: Words = {
   here: 'ici',
   end: 'Déconnecter',
   visit: 'Ouvrir le site',
+  locked: 'Votre webdesigner s’en occupe. Dites-lui ce qui doit y figurer.',
+  asClient: 'Vous êtes le webdesigner et voyez ce que voit cette personne.',
   role: {
     publish: 'Vous pouvez changer le site.',
     write: 'Vous pouvez écrire ; votre webdesigner regarde d’abord.',

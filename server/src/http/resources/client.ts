@@ -85,8 +85,8 @@ export function clientHandlers({ sites, servers, live, leaving }: Parts): Handle
     },
     'POST /sites/:id/desk': async (call) => {
       const { site, server } = await placed(call);
-      const { token } = await server.client.deskLink(site.id, call.me.name).catch(told);
-      await call.note('Went to the desk');
+      const { token } = await server.client.deskLink(site.id, call.me.name, call.body.as ?? null).catch(told);
+      await call.note(call.body.as ? 'Went to the desk as the client' : 'Went to the desk');
       return linked(temporaryOrigin(site, server), token, 10);
     },
     'POST /sites/:id/people': async (call) => {

@@ -8,8 +8,10 @@ import { Dialogs } from '../parts/dialogs';
 import { SiteStore } from '../site/site-store';
 import { aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
+import { DeskLocks } from './desk-locks';
 import { DeskPeople } from './desk-people';
 import { LiveChanges } from './live-changes';
+import { LockBox } from './lock';
 import { TakeAlong } from './take-along';
 
 type Live = Answered<'GET /sites/:id/live'>;
@@ -44,8 +46,9 @@ describe('what the client does on their site', () => {
     await fixture.whenStable();
     fixture.detectChanges();
   };
-  async function shown<C>(component: Type<C>) {
+  async function shown<C>(component: Type<C>, inputs: Record<string, unknown> = {}) {
     const fixture = TestBed.createComponent(component);
+    for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
     await settle(fixture);
     return { fixture, element: fixture.nativeElement as HTMLElement };
   }
@@ -264,5 +267,64 @@ describe('what the client does on their site', () => {
     await pressed();
     asked('drafts', 'without').flush(new Blob(['x']));
     expect(saved.length).toBe(2);
+  });
+
+  it('is seen as the designer sees it or as somebody in a role does, and a link for one is not shown for another', async () => {
+    const { fixture, element } = await shown(DeskPeople);
+    http.expectOne('/api/sites/gant/desk').flush(desk());
+    await settle(fixture);
+    const post = spyOn(store, 'post').and.resolveTo({ link: 'https://gant.example/-/desk/#link=x', until: AT });
+    const go = async () => {
+      button(element, 'Go to the desk yourself').click();
+      await settle(fixture);
+      http.expectOne('/api/sites/gant/desk').flush(desk());
+      await settle(fixture);
+    };
+    await go();
+    expect(post.calls.mostRecent().args).toEqual(['/desk', {}]);
+    expect(text(element)).toContain('Open it');
+    const seen = element.querySelector<HTMLSelectElement>('[aria-label="What is seen there"]')!;
+    seen.value = [...seen.options].find((o) => o.text.includes('reads messages'))!.value;
+    seen.dispatchEvent(new Event('change'));
+    await settle(fixture);
+    expect(text(element)).not.toContain('Open it');
+    await go();
+    expect(post.calls.mostRecent().args).toEqual(['/desk', { as: 'messages' }]);
+  });
+
+  describe('is locked', () => {
+    const boxes = (element: HTMLElement) => [...element.querySelectorAll('label')];
+    const box = (element: HTMLElement, words: string) =>
+      boxes(element)
+        .find((l) => text(l).includes(words))!
+        .querySelector('input')!;
+
+    it('by kind and by part, where each is seen and left to them again', async () => {
+      const { fixture, element } = await shown(DeskLocks);
+      expect(boxes(element).length).toBe(6);
+      box(element, 'Opening hours').click();
+      store.change({ op: 'setLock', lock: 'page/home', locked: true });
+      // What is gone is not named.
+      store.change({ op: 'setLock', lock: 'section/gone', locked: true });
+      await settle(fixture);
+      expect(store.document()!.locks).toEqual(['kind/hours', 'page/home', 'section/gone']);
+      expect(boxes(element).length).toBe(7);
+      expect(box(element, 'Opening hours').checked).toBeTrue();
+      box(element, 'The page').click();
+      await settle(fixture);
+      expect(store.document()!.locks).toEqual(['kind/hours', 'section/gone']);
+      expect(boxes(element).length).toBe(6);
+    });
+
+    it('with its page, and says so: it is not freed by itself', async () => {
+      const section = store.document()!.pages[0]!.sections[0]!;
+      const { fixture, element } = await shown(LockBox, { lock: `section/${section.id}` });
+      const [input] = element.querySelectorAll('input');
+      expect([input!.checked, input!.disabled]).toEqual([false, false]);
+      store.change({ op: 'setLock', lock: `page/${store.document()!.pages[0]!.id}`, locked: true });
+      await settle(fixture);
+      expect([input!.checked, input!.disabled]).toEqual([true, true]);
+      expect(text(element)).toContain('with its page');
+    });
   });
 });

@@ -6,6 +6,7 @@ import { copyText } from '../parts/copy-text';
 import { Dialogs } from '../parts/dialogs';
 import { time } from '../parts/when';
 import { SiteStore } from '../site/site-store';
+import { DeskLocks } from './desk-locks';
 
 type Desk = Answered<'GET /sites/:id/desk'>;
 type Person = Desk['people'][number];
@@ -21,7 +22,7 @@ const ROLES: readonly (readonly [Person['role'], string])[] = [
 @Component({
   selector: 'tp-desk-people',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FormsModule],
+  imports: [FormsModule, DeskLocks],
   template: `
     <h2 class="gap">The client’s desk</h2>
     @if (fault()) {
@@ -106,10 +107,19 @@ const ROLES: readonly (readonly [Person['role'], string])[] = [
         </form>
         <p class="bar">
           <button class="plain" type="button" (click)="goThere()">Go to the desk yourself</button>
+          <select aria-label="What is seen there" [ngModel]="seenAs()" (ngModelChange)="see($event)">
+            <option value="">as the designer</option>
+            @for (r of roles; track r[0]) {
+              <option [value]="r[0]">as somebody who {{ r[1] }}</option>
+            }
+          </select>
           @if (way(); as w) {
             <a [href]="w" target="_blank" rel="noopener">Open it: the link is good once, for ten minutes</a>
           }
         </p>
+      }
+      @if (designer()) {
+        <tp-desk-locks />
       }
       @for (l of lost(); track l.id) {
         <p class="note lamp" role="status">
@@ -185,6 +195,8 @@ export class DeskPeople {
   protected readonly fault = signal('');
   protected readonly made = signal<(Made & { words: string }) | null>(null);
   protected readonly way = signal('');
+  /** Whom the desk is seen as. */
+  protected readonly seenAs = signal<'' | Person['role']>('');
   protected readonly copied = signal(false);
   protected readonly name = signal('');
   protected readonly mail = signal('');
@@ -252,8 +264,14 @@ export class DeskPeople {
     await this.store.delete(`/people/${p.id}`);
     this.look();
   }
+  protected see(as: '' | Person['role']): void {
+    this.seenAs.set(as);
+    // The link there is was made for somebody else.
+    this.way.set('');
+  }
   protected async goThere(): Promise<void> {
-    const made = await this.store.post<Made>('/desk');
+    const as = this.seenAs();
+    const made = await this.store.post<Made>('/desk', as ? { as } : {});
     if (made) this.way.set(made.link);
     this.look();
   }

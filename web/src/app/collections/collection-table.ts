@@ -16,6 +16,7 @@ import { isText, type CollectionItem, type Field } from '@tin-porch/core/model';
 import { some } from '@tin-porch/core/some';
 import { Dialogs } from '../parts/dialogs';
 import { KeptText } from '../parts/kept-text';
+import { LockBox } from '../client/lock';
 import { SiteStore } from '../site/site-store';
 import { CollectionFields } from './collection-fields';
 import { CollectionFiles } from './collection-files';
@@ -36,7 +37,7 @@ const SECOND = ['price', 'role', 'place', 'address', 'detail', 'answer'];
 @Component({
   selector: 'tp-collection-table',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [CollectionFields, CollectionFiles, FormsModule, ItemForm, KeptText, NgIcon, SlicePipe],
+  imports: [CollectionFields, CollectionFiles, FormsModule, ItemForm, KeptText, LockBox, NgIcon, SlicePipe],
   styleUrl: './collection-table.scss',
   template: `
     @if (collections.collection(); as collection) {
@@ -58,6 +59,7 @@ const SECOND = ['price', 'role', 'place', 'address', 'detail', 'answer'];
           <input id="collection-name" class="name" maxlength="60" [tpKept]="collection.name" (typed)="rename($event)" />
           <span class="quiet">{{ counted() }}</span>
         </div>
+        <tp-lock [lock]="'collection/' + collection.id" />
         <div class="bar tools">
           <button class="act" type="button" (click)="collections.add()">
             <ng-icon name="lucidePlus" aria-hidden="true" />New {{ kind().one }}

@@ -28,6 +28,7 @@ import type { Operation } from '@tin-porch/core/operations';
 import { some } from '@tin-porch/core/some';
 import { KeptText } from '../parts/kept-text';
 import { RowButtons } from '../parts/row-buttons';
+import { LockBox } from '../client/lock';
 import { SiteStore } from '../site/site-store';
 import { OutlineCollections } from '../collections/outline-collections';
 import { OutlineLists } from './outline-lists';
@@ -42,6 +43,7 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', d
   selector: 'tp-outline',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [
+    LockBox,
     CdkDrag,
     CdkDragHandle,
     CdkDropList,
@@ -123,6 +125,9 @@ const GROUND_WORDS: Record<Ground, string> = { plain: 'plain', wash: 'washed', d
                 />
               }
             </div>
+            @if (row.page.id === here()?.id) {
+              <tp-lock [lock]="'page/' + row.page.id" />
+            }
             <ol
               class="sections"
               cdkDropList

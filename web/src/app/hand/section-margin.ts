@@ -56,6 +56,7 @@ import type { Operation, OperationNamed } from '@tin-porch/core/operations';
 import { some } from '@tin-porch/core/some';
 import type { SectionPlace } from '../../frame/messages';
 import { Asking } from '../asking/asking';
+import { LockBox } from '../client/lock';
 import { SiteStore } from '../site/site-store';
 import { WAYS, type Way } from '../writing/ways';
 import { KeptSections } from './kept-sections';
@@ -107,7 +108,7 @@ interface Tag {
  */
 @Component({
   selector: 'tp-section-margin',
-  imports: [MenuEntry, NgTemplateOutlet, SectionLayout, SectionTwins],
+  imports: [LockBox, MenuEntry, NgTemplateOutlet, SectionLayout, SectionTwins],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(scroll)': '$any($event.target).scrollTop = 0', '(focusin)': 'awaited.set(null)' },
   styleUrl: './section-margin.scss',
@@ -237,6 +238,7 @@ interface Tag {
                   </select>
                 }
                 @if (!tag.shared) {
+                  <tp-lock [lock]="'section/' + tag.section.id" />
                   <button type="button" [attr.aria-expanded]="layoutOpen()" (click)="layoutOpen.set(!layoutOpen())">
                     Lay out
                   </button>
