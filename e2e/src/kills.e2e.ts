@@ -45,86 +45,93 @@ describe(`kill -9 while a site is changed, written to and tells of it, ${KILLS} 
   });
   afterAll(() => test?.end(), 60_000);
 
-  it('leaves nothing half done, nothing lost that was said to be kept, and nothing sent twice', async () => {
-    const random = seeded(SEED);
-    const kill = (name: string) => {
-      const child = test.stack.programs.get(name)?.child;
-      // One that is on its way up again is not there to be killed.
-      if (child?.pid && child.exitCode === null && child.signalCode === null) child.kill('SIGKILL');
-    };
-    const number = (n: number) => `01632 960 ${String(100 + n)}`;
-    const kept: string[] = [];
-    const sent: string[] = [];
-    let was = '01632 960 000';
-    for (let n = 0; n < KILLS; n++) {
-      const value = number(n);
-      const change = { id: randomUUID(), changes: [{ kind: 'fact', field: 'phone', was, value }] };
-      const message = `Message ${n}`;
-      const posted = (async () => {
-        const answer = await desk
-          .form('/-/forms/contact', { name: 'Wilma', mail: 'wilma@post.example', message })
-          .catch(() => undefined);
-        if (answer?.status === 303) sent.push(message);
-      })();
-      setTimeout(() => kill(VICTIMS[n % VICTIMS.length]!), Math.floor(random.next() * 350));
-      // As the desk does: the same step, until it is known to be taken.
-      const answer = await until(
-        `change ${n} is taken`,
-        async () => {
-          const came = await desk.api('POST', '/changes', change);
-          return came.status === 200 && (JSON.parse(came.body) as { seq: number });
-        },
-        40,
-      );
-      kept.push(change.id);
-      expect(answer.seq).toBe(n + 1);
-      await posted;
-      const served = await until(
-        `change ${n} is served`,
-        async () => {
-          const { status, body } = await desk.call('GET', '/');
-          // Old or new, and whole.
-          if (status === 200) expect(body.includes(value) || body.includes(was)).toBe(true);
-          return status === 200 && body.includes(value) && body.endsWith('</html>\n');
-        },
-        40,
-      );
-      expect(served).toBe(true);
-      was = value;
-    }
+  it(
+    'leaves nothing half done, nothing lost that was said to be kept, and nothing sent twice',
+    async () => {
+      const random = seeded(SEED);
+      const kill = (name: string) => {
+        const child = test.stack.programs.get(name)?.child;
+        // One that is on its way up again is not there to be killed.
+        if (child?.pid && child.exitCode === null && child.signalCode === null) child.kill('SIGKILL');
+      };
+      const number = (n: number) => `01632 960 ${String(100 + n)}`;
+      const kept: string[] = [];
+      const sent: string[] = [];
+      let was = '01632 960 000';
+      for (let n = 0; n < KILLS; n++) {
+        const value = number(n);
+        const change = { id: randomUUID(), changes: [{ kind: 'fact', field: 'phone', was, value }] };
+        const message = `Message ${n}`;
+        const posted = (async () => {
+          const answer = await desk
+            .form('/-/forms/contact', { name: 'Wilma', mail: 'wilma@post.example', message })
+            .catch(() => undefined);
+          if (answer?.status === 303) sent.push(message);
+        })();
+        setTimeout(() => kill(VICTIMS[n % VICTIMS.length]!), Math.floor(random.next() * 350));
+        // As the desk does: the same step, until it is known to be taken.
+        const answer = await until(
+          `change ${n} is taken`,
+          async () => {
+            const came = await desk.api('POST', '/changes', change);
+            return came.status === 200 && (JSON.parse(came.body) as { seq: number });
+          },
+          40,
+        );
+        kept.push(change.id);
+        expect(answer.seq).toBe(n + 1);
+        await posted;
+        const served = await until(
+          `change ${n} is served`,
+          async () => {
+            const { status, body } = await desk.call('GET', '/');
+            // Old or new, and whole.
+            if (status === 200) expect(body.includes(value) || body.includes(was)).toBe(true);
+            return status === 200 && body.includes(value) && body.endsWith('</html>\n');
+          },
+          40,
+        );
+        expect(served).toBe(true);
+        was = value;
+      }
 
-    const { steps } = await until('the log', async () => {
-      const [server] = test.stack.config.servers;
-      const response = await fetch(`${server!.controlUrl}/v1/sites/${id}/steps?after=0`, {
-        headers: { authorization: `Bearer ${server!.token}` },
+      const { steps } = await until('the log', async () => {
+        const [server] = test.stack.config.servers;
+        const response = await fetch(`${server!.controlUrl}/v1/sites/${id}/steps?after=0`, {
+          headers: { authorization: `Bearer ${server!.token}` },
+        });
+        return response.ok && ((await response.json()) as { steps: { id: string; seq: number }[] });
       });
-      return response.ok && ((await response.json()) as { steps: { id: string; seq: number }[] });
-    });
-    expect(steps.map((s) => s.id)).toEqual(kept);
-    await until(
-      'all of it is among the drafts',
-      async () => (await test.api.call<{ document: SiteDocument }>('GET', `/sites/${id}`)).document.facts.phone === was,
-      20,
-    );
-    // What was said to be kept is there once.
-    const said = await until('the messages', async () => {
-      const { messages } = await desk.read<{ messages: { fields: { name: string; value: string }[] }[] }>('/messages');
-      return messages.map((m) => m.fields.find((f) => f.name === 'message')!.value);
-    });
-    for (const message of sent) expect(said.filter((s) => s === message)).toEqual([message]);
-    // A letter for each of them that arrived, and none of them twice.
-    const letters = await until('the letters', async () => {
-      const response = await fetch(`http://${test.stack.facts.net}.34:8034/letters`);
-      return (
-        response.ok &&
-        ((await response.json()) as { letters: { to: string[]; messageId: string; text: string }[] }).letters
+      expect(steps.map((s) => s.id)).toEqual(kept);
+      await until(
+        'all of it is among the drafts',
+        async () =>
+          (await test.api.call<{ document: SiteDocument }>('GET', `/sites/${id}`)).document.facts.phone === was,
+        20,
       );
-    });
-    const told = letters.filter((l) => l.to.includes('walk@gant.example'));
-    expect(new Set(told.map((l) => l.messageId)).size).toBe(told.length);
-    for (const message of said)
-      expect(told.filter((l) => l.text.includes(`${message}\n`)).length).toBeLessThanOrEqual(1);
-    expect(sent.length).toBeGreaterThan(0);
-    expect(told.length).toBeGreaterThan(0);
-  }, 300_000 + KILLS * 20_000);
+      // What was said to be kept is there once.
+      const said = await until('the messages', async () => {
+        const { messages } = await desk.read<{ messages: { fields: { name: string; value: string }[] }[] }>(
+          '/messages',
+        );
+        return messages.map((m) => m.fields.find((f) => f.name === 'message')!.value);
+      });
+      for (const message of sent) expect(said.filter((s) => s === message)).toEqual([message]);
+      // A letter for each of them that arrived, and none of them twice.
+      const letters = await until('the letters', async () => {
+        const response = await fetch(`http://${test.stack.facts.net}.34:8034/letters`);
+        return (
+          response.ok &&
+          ((await response.json()) as { letters: { to: string[]; messageId: string; text: string }[] }).letters
+        );
+      });
+      const told = letters.filter((l) => l.to.includes('walk@gant.example'));
+      expect(new Set(told.map((l) => l.messageId)).size).toBe(told.length);
+      for (const message of said)
+        expect(told.filter((l) => l.text.includes(`${message}\n`)).length).toBeLessThanOrEqual(1);
+      expect(sent.length).toBeGreaterThan(0);
+      expect(told.length).toBeGreaterThan(0);
+    },
+    300_000 + KILLS * 20_000,
+  );
 });
