@@ -1,5 +1,5 @@
-import express, { Router, type Request } from 'express';
-import { rateLimit } from 'express-rate-limit';
+import express, { Router, type Request, type Response } from 'express';
+import { rateLimit, type RateLimitInfo } from 'express-rate-limit';
 import type { Pool } from 'pg';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { instantOf } from '@tin-porch/core/collections';
@@ -23,6 +23,10 @@ export interface LiveSite {
   current(): Promise<{ document: SiteDocument; origin: string; stylesheet?: string | undefined } | undefined>;
 }
 
+/** Messages one visitor may send in a minute. */
+const PER_MINUTE = 20;
+type RateLimited = Request & { rateLimit: RateLimitInfo };
+
 /** The page a form stands on. */
 const pageOf = (document: SiteDocument, form: string) =>
   document.pages.find((p) => p.sections.some((s) => s.content['form'] === form));
@@ -41,16 +45,32 @@ export function dynamicParts(site: (req: Request) => LiveSite): Router {
     const at = instantOf(Date.now());
     return renderPage(document, page.id, { origin, at, formState: state, ...(stylesheet && { stylesheet }) });
   };
+  /** A message that was not kept, with why in the words of the site: what was written stays in the form. */
+  const refuse = async (
+    live: LiveSite,
+    status: number,
+    state: Omit<FormState, 'state'>,
+    res: Response,
+    retryAfterS?: number,
+  ) => {
+    const html = await show(live, { ...state, state: 'refused' });
+    res.status(status).set('cache-control', 'no-store');
+    if (retryAfterS !== undefined) res.set('retry-after', String(retryAfterS));
+    res.type('html').send(html ?? 'The form could not be read.\n');
+  };
   const perVisitor = rateLimit({
     windowMs: 60_000,
-    limit: 20,
+    limit: PER_MINUTE,
     standardHeaders: 'draft-8',
     legacyHeaders: false,
-    handler: (_req, res) =>
-      void res
-        .status(429)
-        .type('text/plain')
-        .send('Too many messages in a minute. Please wait a little and send it again.\n'),
+    // It is read all the same, and what was written given back; what goes on regardless is a program, and costs little.
+    handler: (req, res, next) => {
+      if ((req as RateLimited).rateLimit.used <= 3 * PER_MINUTE) {
+        res.locals['often'] = true;
+        return next();
+      }
+      res.status(429).type('text/plain').send('Too many messages in a minute.\n');
+    },
   });
   router.post(
     '/-/forms/:form',
@@ -63,35 +83,19 @@ export function dynamicParts(site: (req: Request) => LiveSite): Router {
       if (!now || !form) return void res.status(404).type('text/plain').send('There is no such form.\n');
       const { words } = languages[now.document.language];
       const { values, errors, trapped } = readSubmission(form, (req.body ?? {}) as Record<string, unknown>, words);
-      if (Object.keys(errors).length) {
-        const html = await show(live, { form: form.id, state: 'refused', values, errors });
-        return void res
-          .status(422)
-          .set('cache-control', 'no-store')
-          .type('html')
-          .send(html ?? 'The form could not be read.\n');
-      }
+      const refused = (status: number, errors: Record<string, string>, retryAfterS?: number) =>
+        refuse(live, status, { form: form.id, values, errors }, res, retryAfterS);
+      if (res.locals['often']) return refused(429, { '': words.tooOften });
+      if (Object.keys(errors).length) return refused(422, errors);
       try {
         if (!trapped) {
           const tell = (id: string) => messageLetter(now.document, form, id, values, now.origin);
           if (!(await keepMessage(live.db, form.id, values, live.mail ? tell : undefined)))
-            return void res
-              .status(429)
-              .set('retry-after', '3600')
-              .type('text/plain')
-              .send('More messages have come in today than anybody can read. Please ring instead, or try tomorrow.\n');
+            return await refused(429, { '': words.tooMany }, 3600);
           live.kept?.();
         }
       } catch {
-        const html = await show(live, {
-          form: form.id,
-          state: 'refused',
-          values,
-          errors: {
-            '': words.lost,
-          },
-        });
-        return void res.status(503).set({ 'cache-control': 'no-store', 'retry-after': '60' }).type('html').send(html);
+        return refused(503, { '': words.lost }, 60);
       }
       res.redirect(303, `/-/forms/${form.id}/sent`);
     },

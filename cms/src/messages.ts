@@ -19,7 +19,13 @@ export const FLOOD_FROM = 30;
 export const MOST_ASIDE = 2000;
 
 /**
- * Keeps a message; it is on disk when this returns. Where a site gets more of them than people write, it is put aside;
+ * How long the very same words through the same form are the same message: somebody who got no answer sends again what
+ * may have been kept.
+ */
+const SAME_FOR = '1 hour';
+
+/**
+ * Keeps a message, once however often it is sent; it is on disk when this returns. Where a site gets more of them than people write, it is put aside;
  * where even those are too many, it is refused, and the answer is false. `tell` gives the letter that tells of it: it is
  * written with the message, or neither is.
  */
@@ -33,6 +39,11 @@ export async function keepMessage(
     // One at a time for a site: a number that is given out is on disk before the next one is, so that whoever asks for
     // what came after the last number they have misses none.
     await client.query(`select pg_advisory_xact_lock(hashtext('message'), hashtext(current_schema()))`);
+    const { rowCount: known } = await client.query(
+      `select 1 from message where received_at > now() - $3::interval and form = $1 and fields = $2::jsonb limit 1`,
+      [form, fields, SAME_FOR],
+    );
+    if (known) return true;
     const kept = await insertMessage(client, form, fields);
     // What is put aside tells nobody: it would be a flood of letters too.
     const letter = kept && !kept.aside ? tell?.(kept.id) : null;

@@ -83,7 +83,7 @@ describe('Attacked', () => {
   };
 
   beforeAll(async () => {
-    test = await stackForTests();
+    test = await stackForTests({ mostWaitMs: 400 });
     ({ id } = await test.api.call<{ id: string }>('POST', '/sites', FACTS));
     const { document } = await test.api.call<{ document: { facts: never } }>('GET', `/sites/${id}`);
     await change(writeVersion(document.facts, 1));
@@ -339,6 +339,95 @@ describe('Attacked', () => {
     expect(await counts()).toEqual({ all: 30, unread: 30, aside: count - 30 });
     expect(await test.api.call('DELETE', '/inbox/aside')).toEqual({ erased: count - 30 } as never);
     expect(await counts()).toEqual({ all: 30, unread: 30, aside: 0 });
+  });
+
+  it('by messages that come while its database and its host die, each is kept once or refused with what was written still in the form', async () => {
+    const { temporary } = await detail();
+    const { hostname, port } = new URL(temporary);
+    const count = 150 * SCALE;
+    // Some people write the very same words, from their own names.
+    const said = (n: number) => `When is the walk open? ${n % 7}`;
+    const post = (n: number) =>
+      send('/-/forms/contact', {
+        method: 'POST',
+        address: '127.0.0.1',
+        port: Number(port),
+        from: `127.${1 + (n % 200)}.8.${1 + (n % 250)}`,
+        headers: { host: `${hostname}:${port}`, 'content-type': 'application/x-www-form-urlencoded' },
+        body: new URLSearchParams({ name: `Writer ${n}`, mail: `w${n}@post.example`, message: said(n) }).toString(),
+      }).catch(() => null);
+    const told = { kept: 0, refused: 0, unanswered: 0, lost: [] as string[] };
+    const written = async (n: number) => {
+      for (;;) {
+        const answer = await post(n);
+        if (answer?.status === 303) {
+          told.kept++;
+          return;
+        }
+        if (answer) told.refused++;
+        else told.unanswered++;
+        // They send again what they find there, or what they remember where nothing came back.
+        if (answer && !(answer.text.includes(`Writer ${n}`) && answer.text.includes(said(n))))
+          told.lost.push(`${answer.status} ${answer.text.slice(0, 80)}`);
+        await new Promise((r) => setTimeout(r, 200));
+      }
+    };
+    let next = 0;
+    const writers = Array.from({ length: 12 }, async () => {
+      while (next < count) {
+        await written(next++);
+        await new Promise((r) => setTimeout(r, 350));
+      }
+    });
+    const killing = (async () => {
+      for (let n = 0; next < count; n++) {
+        await new Promise((r) => setTimeout(r, 400 + 130 * (n % 5)));
+        test.stack.programs.get(n % 3 === 2 ? 'quay' : 'postgres-quay')?.child?.kill('SIGKILL');
+        await new Promise((r) => setTimeout(r, 1200));
+      }
+    })();
+    await Promise.all([...writers, killing]);
+    if (process.env['VERBOSE']) console.log(JSON.stringify(told));
+    expect(told.lost).toEqual([]);
+    expect(told.kept).toBe(count);
+    const { databaseUrl } = JSON.parse(readFileSync(join(test.data, 'quay.json'), 'utf8')) as { databaseUrl: string };
+    const db = new pg.Client({ connectionString: databaseUrl });
+    await db.connect();
+    const { rows } = await db.query<{ name: string; n: number }>(
+      `select fields->>'name' as name, count(*)::int as n from site_${id.replaceAll('-', '_')}.message
+       where fields->>'name' like 'Writer %' group by 1`,
+    );
+    await db.end();
+    expect(rows.length).toBe(count);
+    expect(rows.filter((r) => r.n !== 1)).toEqual([]);
+  });
+
+  it('by one who sends more than people write, it says so in the form, which keeps what was written', async () => {
+    const { temporary } = await detail();
+    const { hostname, port } = new URL(temporary);
+    const answers = [];
+    for (let n = 0; n < 62; n++)
+      answers.push(
+        await send('/-/forms/contact', {
+          method: 'POST',
+          address: '127.0.0.1',
+          port: Number(port),
+          from: '127.9.9.9',
+          headers: { host: `${hostname}:${port}`, 'content-type': 'application/x-www-form-urlencoded' },
+          body: new URLSearchParams({ name: 'Orrin', mail: 'o@post.example', message: 'The same & again' }).toString(),
+        }),
+      );
+    const statuses = answers.map((a) => a.status);
+    expect(statuses).toEqual([...Array<number>(20).fill(303), ...Array<number>(42).fill(429)]);
+    const [told, last] = [answers[20]!, answers.at(-1)!];
+    expect(told.text).toContain('Yours is still below');
+    expect(told.text).toContain('The same &amp; again');
+    expect(told.headers['content-type']).toContain('text/html');
+    // A program that goes on gets no page drawn any more.
+    expect(last.text.length).toBeLessThan(100);
+    // And it was one message, whatever became of the letter of each.
+    const { messages } = await test.api.call<{ messages: { fields: { value: string }[] }[] }>('GET', '/inbox');
+    expect(JSON.stringify(messages).split('The same & again').length - 1).toBeLessThanOrEqual(1);
   });
 
   it('by a message that is slow to be written, none that came meanwhile is missed, nor itself', async () => {

@@ -17,7 +17,7 @@ describe(`kill -9 while a site is changed, written to and tells of it, ${KILLS} 
   let desk: DeskClient;
 
   beforeAll(async () => {
-    test = await stackForTests();
+    test = await stackForTests({ mostWaitMs: 400 });
     ({ id } = await test.api.call<{ id: string }>('POST', '/sites', {
       name: 'Gant & Sons',
       trade: 'ropemaker',

@@ -90,6 +90,9 @@ export interface FixedWords {
     after: string;
   };
   lost: string;
+  /** Where one visitor sends more than people write, and where a site gets more than anybody reads. */
+  tooOften: string;
+  tooMany: string;
   missing(label: string): string;
   tooLong(label: string, most: number): string;
   notMail(value: string): string;

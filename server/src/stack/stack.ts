@@ -30,6 +30,8 @@ export interface StackOptions {
   reserveBytes?: number;
   /** Domains the certificate authority will not certify. */
   refuses?: string[];
+  /** How long a program that ended again and again waits at most before it is started again, ms; half a minute where not given. */
+  mostWaitMs?: number;
   /** The password of the first account; one is made up where it is not given. */
   password?: string;
   /** Gives the first account another password. */
@@ -179,6 +181,7 @@ class Program {
     private readonly ready: (child: ChildProcess) => Promise<void>,
     private readonly say: (line: string) => void,
     private readonly log: LogFile,
+    private readonly mostWaitMs = 30_000,
   ) {}
 
   async start(): Promise<void> {
@@ -214,10 +217,10 @@ class Program {
     this.upSince = Date.now();
   }
 
-  /** Starts it again after a while: at once the first time, then twice as late each time, half a minute at most. */
+  /** Starts it again after a while: at once the first time, then twice as late each time. */
   private again(why: string): void {
     if (this.stopping) return;
-    const wait = Math.min(30_000, 200 * 2 ** this.failures++);
+    const wait = Math.min(this.mostWaitMs, 200 * 2 ** this.failures++);
     this.say(`${why}; starting it again${wait > 1000 ? ` in ${Math.round(wait / 1000)} s` : ''}.`);
     this.log.write(`${new Date().toISOString()} ${why}\n`);
     setTimeout(() => {
@@ -316,7 +319,14 @@ export async function startStack(options: StackOptions): Promise<Stack> {
         );
     }
     const add = async (name: string, launch: () => ChildProcess, ready: (c: ChildProcess) => Promise<void>) => {
-      const program = new Program(name, launch, ready, say, new LogFile(join(data, 'logs', `${name}.log`)));
+      const program = new Program(
+        name,
+        launch,
+        ready,
+        say,
+        new LogFile(join(data, 'logs', `${name}.log`)),
+        options.mostWaitMs,
+      );
       programs.set(name, program);
       await program.start();
     };

@@ -28,6 +28,10 @@ export const words: FixedWords = {
     after: 'Weiter',
   },
   lost: 'Ihre Nachricht konnte gerade nicht aufbewahrt werden. Sie steht noch unten: Bitte senden Sie sie in einer Minute noch einmal.',
+  tooOften:
+    'Von hier kamen in einer Minute mehrere Nachrichten. Ihre steht noch unten: Bitte senden Sie sie in einer Minute noch einmal.',
+  tooMany:
+    'Heute sind mehr Nachrichten gekommen, als jemand lesen kann. Ihre steht noch unten: Bitte rufen Sie an, oder senden Sie sie morgen.',
   missing: (label) => `${label} fehlt.`,
   tooLong: (label, most) => `${label} ist länger als ${most} Zeichen.`,
   notMail: (value) => `„${value}“ ist keine Mailadresse, an die wir antworten können.`,

@@ -28,6 +28,10 @@ export const words: FixedWords = {
     after: 'Further',
   },
   lost: 'We could not keep your message just now. It is still below: please send it again in a minute.',
+  tooOften:
+    'Several messages have come from here within a minute. Yours is still below: please send it again in a minute.',
+  tooMany:
+    'More messages have come in today than anybody can read. Yours is still below: please ring instead, or send it tomorrow.',
   missing: (label) => `${label} is missing.`,
   tooLong: (label, most) => `${label} is longer than ${most} characters.`,
   notMail: (value) => `“${value}” is not a mail address we can answer to.`,

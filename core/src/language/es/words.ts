@@ -28,6 +28,10 @@ export const words: FixedWords = {
     after: 'Más',
   },
   lost: 'No hemos podido guardar su mensaje ahora mismo. Sigue aquí abajo: envíelo otra vez dentro de un minuto.',
+  tooOften:
+    'Desde aquí han salido varios mensajes en un minuto. El suyo sigue aquí abajo: envíelo otra vez dentro de un minuto.',
+  tooMany:
+    'Hoy han llegado más mensajes de los que nadie puede leer. El suyo sigue aquí abajo: llámenos o envíelo mañana.',
   missing: (label) => `Falta: ${label}.`,
   tooLong: (label, most) => `${label}: más de ${most} caracteres.`,
   notMail: (value) => `«${value}» no es una dirección a la que podamos responder.`,

@@ -28,6 +28,10 @@ export const words: FixedWords = {
     after: 'Suite',
   },
   lost: 'Votre message n’a pas pu être gardé à l’instant. Il est encore ci-dessous : envoyez-le de nouveau dans une minute.',
+  tooOften:
+    'Plusieurs messages sont partis d’ici en une minute. Le vôtre est encore ci-dessous : envoyez-le de nouveau dans une minute.',
+  tooMany:
+    'Il est arrivé aujourd’hui plus de messages que l’on ne peut en lire. Le vôtre est encore ci-dessous : appelez-nous, ou envoyez-le demain.',
   missing: (label) => `${label} : à remplir.`,
   tooLong: (label, most) => `${label} : plus de ${most} caractères.`,
   notMail: (value) => `« ${value} » n’est pas une adresse à laquelle nous pouvons répondre.`,

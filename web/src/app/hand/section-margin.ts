@@ -238,7 +238,7 @@ interface Tag {
                   </select>
                 }
                 @if (!tag.shared) {
-                  <tp-lock [lock]="'section/' + tag.section.id" />
+                  <tp-lock [lock]="'section/' + tag.section.id" words="Locked at the desk" />
                   <button type="button" [attr.aria-expanded]="layoutOpen()" (click)="layoutOpen.set(!layoutOpen())">
                     Lay out
                   </button>
