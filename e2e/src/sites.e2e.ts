@@ -39,7 +39,7 @@ describe('./porch build', () => {
     out = mkdtempSync(join(tmpdir(), 'tin-porch-build-'));
     for (const [name, text] of Object.entries(briefs)) {
       writeFileSync(join(out, name), text);
-      for (const seed of ['1', '2', '7'])
+      for (const seed of name === 'full.md' ? ['1', '2', '7'] : ['1', '7'])
         expect(porch('build', join(out, name), '--out', join(out, `${name}-${seed}`), '--seed', seed).status)
           .withContext(name)
           .toBe(0);

@@ -160,7 +160,7 @@ describe('an answer to a message', () => {
   });
 
   it('is kept as long as was said, with its message, and for good where nothing was', async () => {
-    const [old, fresh] = [await came(asked), await came(asked)];
+    const [old, fresh] = [await came(asked), await came({ ...asked, message: 'And for ten?' })];
     await answer(old, 'Yes.');
     await db.query(`update message set received_at = now() - interval '13 months' where id = $1`, [old]);
     expect([await inbox.keeping(), await inbox.eraseOld()]).toEqual([null, 0]);
