@@ -2,6 +2,7 @@ export * from './answer.js';
 export * from './documents.js';
 export * from './forms.js';
 export * from './messages.js';
+export * from './shares.js';
 export * from './backup.js';
 export * from './headers.js';
 export * from './migrations.js';

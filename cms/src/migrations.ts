@@ -192,6 +192,8 @@ export const NEWEST = MIGRATIONS.at(-1)!.id;
 export async function migrateTables(db: Pool, to = NEWEST): Promise<number[]> {
   if (to !== 0 && !MIGRATIONS.some((m) => m.id === to)) throw new Error(`There is no step ${to}.`);
   return transaction(db, async (client) => {
+    // However large the tables have grown.
+    await client.query('set local statement_timeout = 0');
     await client.query(`select pg_advisory_xact_lock(hashtext('cms_migration'), hashtext(current_schema()))`);
     await client.query(
       'create table if not exists cms_migration (id integer primary key, at timestamptz not null default now())',

@@ -1,4 +1,7 @@
 import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import pg from 'pg';
 import { seeded } from '@tin-porch/core/ground';
 import { writeVersion } from '@tin-porch/core/making';
 import type { SiteDocument } from '@tin-porch/core/model';
@@ -109,12 +112,16 @@ describe(`kill -9 while a site is changed, written to and tells of it, ${KILLS} 
           (await test.api.call<{ document: SiteDocument }>('GET', `/sites/${id}`)).document.facts.phone === was,
         20,
       );
-      // What was said to be kept is there once.
+      // What was said to be kept is there once, what was put aside as a flood too.
+      const { databaseUrl } = JSON.parse(readFileSync(join(test.data, 'quay.json'), 'utf8')) as { databaseUrl: string };
       const said = await until('the messages', async () => {
-        const { messages } = await desk.read<{ messages: { fields: { name: string; value: string }[] }[] }>(
-          '/messages',
+        const db = new pg.Client({ connectionString: databaseUrl });
+        await db.connect();
+        const { rows } = await db.query<{ message: string }>(
+          `select fields->>'message' as message from site_${id.replaceAll('-', '_')}.message`,
         );
-        return messages.map((m) => m.fields.find((f) => f.name === 'message')!.value);
+        await db.end();
+        return rows.map((r) => r.message);
       });
       for (const message of sent) expect(said.filter((s) => s === message)).toEqual([message]);
       // A letter for each of them that arrived, and none of them twice.

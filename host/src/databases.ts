@@ -5,6 +5,11 @@ import pg from 'pg';
 import { migrateTables, transaction } from '@tin-porch/cms';
 import { writeDurable } from './durable.js';
 
+/** Connections a site has at a time; those of a process that was killed count until the database notices. */
+const CONNECTIONS = 3;
+const MOST_CONNECTIONS = 3 * CONNECTIONS;
+const LONGEST_STATEMENT_S = 20;
+
 /** A schema and a role of its own for each site’s CMS, in this server’s PostgreSQL. */
 export class Databases {
   private readonly admin: pg.Pool;
@@ -41,6 +46,10 @@ export class Databases {
       await client.query(`grant ${quoted} to current_user`);
       await client.query(`create schema if not exists ${quoted} authorization ${quoted}`);
       await client.query(`alter role ${quoted} set search_path to ${quoted}`);
+      // One that waits for what is locked, or asks for what takes for ever, is ended: it holds a connection meanwhile.
+      await client.query(`alter role ${quoted} connection limit ${MOST_CONNECTIONS}`);
+      await client.query(`alter role ${quoted} set statement_timeout to '${LONGEST_STATEMENT_S}s'`);
+      await client.query(`alter role ${quoted} set idle_in_transaction_session_timeout to '${LONGEST_STATEMENT_S}s'`);
     });
     await migrateTables(await this.pool(siteId));
   }
@@ -67,7 +76,7 @@ export class Databases {
     url.password = password;
     const pool = new pg.Pool({
       connectionString: url.href,
-      max: 3,
+      max: CONNECTIONS,
       idleTimeoutMillis: 10_000,
       connectionTimeoutMillis: 3000,
     });

@@ -1,7 +1,7 @@
 import compression from 'compression';
 import type { Pool } from 'pg';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
-import { desk, dynamicParts, PAGE_HEADERS, type DeskSite } from '@tin-porch/cms';
+import { desk, dynamicParts, PAGE_HEADERS, Shares, type DeskSite } from '@tin-porch/cms';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
 import { holdingPage, redirectOf, stylesheetOf } from '@tin-porch/core/page';
 import type { AccessLogs } from './access-log.js';
@@ -14,6 +14,9 @@ import type { MailKeys } from './desk/mail-keys.js';
 import type { Post } from './desk/post.js';
 import { previewLeft } from './preview.js';
 import type { Site, Sites } from './sites.js';
+
+/** Requests that one site is working on at a time, pages and files apart: those need no database. */
+const MOST_AT_ONCE = 60;
 
 export interface HostParts {
   config: HostConfig;
@@ -66,6 +69,7 @@ function pathAsked(req: Request): string {
 /** What visitors reach: serves the live release of the site whose name they ask for, or its holding page. */
 export function publicApp(parts: HostParts, secure: boolean): Express {
   const { config, sites, blobs, certificates, databases, logs } = parts;
+  const asked = new Shares(MOST_AT_ONCE);
   const app = express();
   app.disable('x-powered-by');
   app.set('etag', false);
@@ -152,6 +156,12 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
   app.use(compression());
   app.use(async (req: Request, res: Response, next: NextFunction) => {
     if (!req.path.startsWith('/-/')) return next();
+    const done = asked.take(res.locals.site!.settings.id);
+    if (!done) {
+      res.set('retry-after', '5');
+      throw new Problem(503, 'Much is asked of this site at this moment', 'Go back and try again in a few seconds.');
+    }
+    res.on('close', done);
     // The pool is made before the CMS asks, so that it meets a database and not a promise of one.
     res.locals['db'] = await databases.pool(res.locals.site!.settings.id).catch((error: NodeJS.ErrnoException) => {
       // Named, but not placed so far.

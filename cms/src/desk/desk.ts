@@ -17,6 +17,7 @@ import { collectionOf, collectionsOf, itemsOf } from './items.js';
 import { DeskInbox, type NewAnswer } from './inbox.js';
 import { answerLetter, linkLetter } from './letters.js';
 import { People, type DeskSession, type Person } from './people.js';
+import { Shares } from '../shares.js';
 import { factsOf, pagesOf, standsOn } from './places.js';
 import { Proposals } from './proposals.js';
 
@@ -99,6 +100,9 @@ function itemChanged(document: SiteDocument, changes: readonly Change[], at: str
   const id = itemPageId(first.collection, first.item);
   return expand(document, at).items.has(id) ? id : '';
 }
+
+/** Photographs that come in for one site at a time. */
+const bringing = new Shares(2);
 
 const MOST_KEPT = 200;
 /** What takes a drawing of the whole site to be known, kept as long as nothing changes there. */
@@ -360,10 +364,19 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
       ...itemsOf(document, { ...collection, items: only }, typeof words === 'string' ? words.slice(0, 200) : '', limit),
     });
   });
-  api.post('/pictures', writers, express.raw({ type: () => true, limit: MOST_BYTES }), async (req, res) => {
+  // A photograph is held in memory until it is developed.
+  api.post('/pictures', writers, (req, res, next) => {
+    const done = bringing.take(current(site(req)).document.id);
+    if (!done) throw new Problem(503, 'Many pictures come at once', 'Try again in a minute.');
+    res.on('close', done);
+    next();
+  });
+  api.post('/pictures', express.raw({ type: () => true, limit: MOST_BYTES }), async (req, res) => {
     const { name } = req.query;
     if (!Buffer.isBuffer(req.body) || !req.body.length) throw new Problem(400, 'There is no picture in it');
-    const { id, title, width, height } = await call(req).pictures.bring(
+    const { content, pictures } = call(req);
+    const { id, title, width, height } = await pictures.bring(
+      (await content.read()).document,
       typeof name === 'string' ? name.slice(0, 200) : '',
       req.body,
       me(res),
@@ -531,9 +544,10 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
   router.use('/-/desk/api', api);
   router.use('/-/desk/api', (error: unknown, req: Request, res: Response, next: NextFunction) => {
     if (res.headersSent) return next(error);
-    const lost = (error as { code?: string } | null)?.code;
+    const { code = '', message = '' } = (error ?? {}) as { code?: string; message?: string };
     const problem =
-      lost && /^(?:ECONN|57P|08)/.test(lost)
+      // Gone, ended what took too long, takes no more of this site, or none of its connections came free.
+      /^(?:ECONN|57P|57014|53300|08)/.test(code) || /^timeout exceeded when trying to connect/.test(message)
         ? new Problem(503, 'The database does not answer', 'Nothing was lost here: try again in a moment.')
         : problemFrom(error);
     res

@@ -19,6 +19,8 @@ export interface PictureStore {
     develop(bytes: Uint8Array, noted: Noted): Promise<Taken>;
     /** Keeps a file; it is on disk when this returns. The same again is harmless. @throws Problem 507 where there is no room */
     keep(file: MadeFile): Promise<void>;
+    /** The bytes that all pictures of the site may have together; two gibibytes where left out. */
+    room?: number;
   };
 }
 
@@ -114,6 +116,8 @@ export function pictureOperations(
 /** Photographs a site takes within a day, and for how long those are kept that stand nowhere. */
 const MOST_A_DAY = 200;
 const KEPT_DAYS = 60;
+const ROOM = 2 * 1024 ** 3;
+const bytesOf = ({ renditions }: FileMedium) => renditions.reduce((sum, r) => sum + r.bytes, 0);
 type Rendition = FileMedium['renditions'][number];
 /** The width a picture is looked at in at the desk. */
 const SIGHT = 700;
@@ -127,15 +131,22 @@ export class DeskPictures {
 
   /**
    * Takes a photograph in. Its files are kept before it is noted: what is noted can be shown.
-   * @throws Problem 409 where none are taken here, 422 where it cannot be used, 429 or 503 where there are too many
+   * @throws Problem 409 where none are taken here, 422 where it cannot be used, 429 or 503 where there are too many, 507 where
+   * the site has no more room for them
    */
-  async bring(name: string, bytes: Uint8Array, writer: Writer): Promise<FileMedium> {
+  async bring(document: SiteDocument, name: string, bytes: Uint8Array, writer: Writer): Promise<FileMedium> {
     const { taking } = this.store;
     if (!taking) throw new Problem(409, 'Pictures cannot be taken in here', 'Whoever runs this site can say why.');
     const { rows } = await this.db.query<{ n: number }>(
       `select count(*)::int as n from picture where at > now() - interval '1 day'`,
     );
     if (rows[0]!.n >= MOST_A_DAY) throw new Problem(429, 'That is a lot of pictures', 'More are taken tomorrow.');
+    if ((await this.bytes(document)) >= (taking.room ?? ROOM))
+      throw new Problem(
+        507,
+        'There is no more room for pictures',
+        'Ask your designer to take some out that are not used, or for more room.',
+      );
     const title = titleOf(name) || 'Photograph';
     const stem =
       title
@@ -160,6 +171,16 @@ export class DeskPictures {
     ]);
     await this.db.query(`delete from picture where at < now() - make_interval(days => $1)`, [KEPT_DAYS]);
     return medium;
+  }
+
+  /** What the pictures of a site take up, those that were brought and stand nowhere yet among them. */
+  private async bytes({ media }: SiteDocument): Promise<number> {
+    const { rows } = await this.db.query<{ bytes: string }>(
+      `select coalesce(sum((r->>'bytes')::bigint), 0) as bytes from picture, jsonb_array_elements(medium->'renditions') r
+       where not id = any($1)`,
+      [media.map((m) => m.id)],
+    );
+    return media.reduce((sum, m) => sum + (m.kind === 'file' ? bytesOf(m) : 0), Number(rows[0]!.bytes));
   }
 
   /** Those of some ids that were brought. */
