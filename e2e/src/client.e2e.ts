@@ -167,6 +167,32 @@ describe('The client’s desk, in the browser', () => {
       await page.setViewportSize({ width: 390, height: 844 });
     });
 
+  it('leads somebody new through their first steps, and whoever asks to where it is done', async () => {
+    await desk();
+    await page.getByRole('heading', { name: 'First steps' }).waitFor();
+    await page.getByRole('link', { name: 'See whether your hours are right' }).click();
+    await page.waitForURL(/us\/hours/);
+    await desk();
+    await page.locator('dk-first-steps s').waitFor();
+    const line = page.getByRole('searchbox', { name: 'What do you want to do?' });
+    await line.fill('we close for the holidays');
+    await faults('the help line');
+    await page.getByRole('link', { name: 'Change when you are open' }).last().click();
+    await page.waitForURL(/us\/hours/);
+    await desk();
+    await line.focus();
+    await line.fill('winter storage');
+    await page
+      .getByRole('link', { name: /Change/ })
+      .last()
+      .waitFor();
+    await page.getByRole('button', { name: 'I know my way' }).click();
+    await page.getByRole('heading', { name: 'First steps' }).waitFor({ state: 'detached' });
+    await page.reload();
+    await line.waitFor();
+    expect(await page.getByRole('heading', { name: 'First steps' }).count()).toBe(0);
+  });
+
   it('takes other hours for some days, shows them first, puts them up, and takes them back', async () => {
     await desk();
     await page.getByRole('link', { name: 'Change when you are open' }).click();

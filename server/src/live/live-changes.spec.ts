@@ -65,7 +65,9 @@ describe('what is changed where a site is live', () => {
     await tom.follow(token);
     expect((await api('POST', '/follow', { link: token })).status).toBe(401);
     expect(await json('/here')).toEqual(
-      jasmine.objectContaining({ me: { name: 'Tom', mail: 'tom@hollis.example', role: 'publish', password: false } }),
+      jasmine.objectContaining({
+        me: { name: 'Tom', mail: 'tom@hollis.example', role: 'publish', designer: false, password: false },
+      }),
     );
     // Sent from elsewhere it lacks the header, and does nothing.
     expect((await call('POST', '/-/desk/api/changes', phone('', ''), { 'x-desk': '' })).status).toBe(403);
@@ -224,7 +226,7 @@ describe('what is changed where a site is live', () => {
     tom.cookie = '';
     await tom.follow((await client.deskLink(id, 'Ines', null)).token);
     expect(await json('/here')).toEqual(
-      jasmine.objectContaining({ me: { name: 'Ines', mail: '', role: 'designer', password: false } }),
+      jasmine.objectContaining({ me: { name: 'Ines', mail: '', role: 'designer', designer: true, password: false } }),
     );
     expect((await client.desk(id)).log[0]!.what).toBe('Signed in');
     expect((await client.desk(id)).log[1]!.what).toBe('Came in as the designer');

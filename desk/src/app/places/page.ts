@@ -19,7 +19,9 @@ type PictureChange = Extract<Change, { kind: 'picture' }>;
   template: `
     <dk-top [title]="here()?.label ?? w().page" back="/pages" [under]="here()?.hold ? w().onHold : ''" />
     <dk-waiting [of]="pages" />
-    @if (here(); as p) {
+    @if (whole()) {
+      <p class="pad">{{ w().locked }}</p>
+    } @else if (here(); as p) {
       @for (s of p.sections; track s.id) {
         <section class="fields">
           <h2>{{ s.title }}</h2>
@@ -67,6 +69,11 @@ export class PagePlace {
   protected readonly pages = loaded((api) => api.get<{ pages: DeskPage[] }>('/pages'));
   protected readonly here = computed(() => this.pages.value()?.pages.find((p) => p.id === this.page()));
 
+  /** Whether all that could be changed on it is its designer’s. */
+  protected readonly whole = computed(() => {
+    const sections = this.here()?.sections ?? [];
+    return sections.length > 0 && sections.every((s) => s.locked);
+  });
   private readonly change = (t: DeskText, value: string): Change => ({ kind: 'text', at: t.at, was: t.value, value });
   protected keyOf = (t: DeskText) => keyOf(this.change(t, ''));
   protected changeOf = (t: DeskText) => this.drafts.about(this.keyOf(t));

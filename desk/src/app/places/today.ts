@@ -4,6 +4,8 @@ import { refusalOf } from '../desk-api';
 import { Drafts } from '../drafts';
 import { Session } from '../here';
 import type { Kind, Today } from '../model';
+import { FirstSteps } from '../parts/first-steps';
+import { HelpLine } from '../parts/help-line';
 import { loaded } from '../parts/load';
 import { Top } from '../parts/top';
 import { Waiting } from '../parts/waiting';
@@ -13,10 +15,11 @@ import { Wording } from '../words/words';
 @Component({
   selector: 'dk-today',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [RouterLink, Top, Waiting],
+  imports: [FirstSteps, HelpLine, RouterLink, Top, Waiting],
   template: `
     <dk-top [title]="greeting()" [under]="session.here()?.site?.address ?? ''" />
     <dk-waiting [of]="today" />
+    <dk-first-steps />
     @if (today.value(); as t) {
       <ul class="rows">
         @for (m of t.messages; track m.id) {
@@ -58,6 +61,7 @@ import { Wording } from '../words/words';
           }
         </p>
       }
+      <dk-help-line />
       @if (visits(); as v) {
         <p class="quiet pad">{{ w().visits(v[1], v[0]) }}</p>
       }

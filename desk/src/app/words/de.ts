@@ -187,6 +187,82 @@ export const de: Words = {
   here: 'hier',
   end: 'Dort abmelden',
   visit: 'Die Website öffnen',
+  help: {
+    ask: 'Was möchten Sie tun?',
+    such: 'am Montag geschlossen',
+    none: 'So heißt hier nichts. Sagen Sie es anders, oder fragen Sie Ihren Webdesigner.',
+    small:
+      'der die das und für wie kann was wann mit unser unsere unseren ich wir eine einen ein sind ist den dem ändern möchte will nicht auf',
+    page: (label: string) => `Wörter oder ein Bild auf „${label}“ ändern`,
+    ways: {
+      hours: {
+        words: 'Ändern, wann offen ist',
+        asked:
+          'offen öffnen geöffnet öffnungszeiten zeiten geschlossen schließen zu feiertag feiertage weihnachten ostern montag dienstag mittwoch donnerstag freitag samstag sonntag morgen heute woche wochenende tag urlaub ferien',
+      },
+      prices: {
+        words: 'Ändern, was angeboten wird und was es kostet',
+        asked: 'preis preise kosten kostet angebot angebote leistung leistungen liste teurer billiger euro geld',
+      },
+      contact: {
+        words: 'Telefon, Mail oder Adresse ändern',
+        asked:
+          'telefon nummer telefonnummer handy mail email adresse umgezogen umzug ziehen zieht straße ort postleitzahl kontakt',
+      },
+      pages: {
+        words: 'Wörter oder ein Bild auf einer Seite ändern',
+        asked:
+          'wort wörter text texte seite seiten schreiben fehler schreibfehler tippfehler bild bilder foto fotos überschrift titel satz',
+      },
+      post: {
+        words: 'Nachrichten lesen und beantworten',
+        asked:
+          'nachricht nachrichten antwort antworten post anfrage anfragen geschrieben formular besucher kunde kunden',
+      },
+      me: {
+        words: 'Ein Passwort setzen, oder anderswo abmelden',
+        asked: 'passwort kennwort anmelden abmelden vergessen gerät geräte handy verloren gestohlen',
+      },
+      visits: { words: 'Sehen, wie viele kamen', asked: 'besuche besucher leute viele statistik zahlen kamen' },
+      back: {
+        words: 'Zurücknehmen, was geändert wurde',
+        asked: 'zurück rückgängig zurücknehmen fehler falsch vorher früher geändert',
+      },
+      erase: {
+        words: 'Herausgeben oder löschen, was von jemandem da ist',
+        asked: 'löschen daten datenschutz gesetz aufbewahren person auskunft tabelle',
+      },
+    },
+    lists: {
+      news: 'neuigkeit neuigkeiten neues nachricht meldung artikel beitrag',
+      events: 'termin termine veranstaltung veranstaltungen markt abend tag kalender',
+      products: 'produkt produkte ware verkaufen',
+      services: 'leistung',
+      people: 'person leute mitarbeiter team kollegin kollege',
+      places: 'ort filiale',
+      questions: 'frage antwort',
+      quotes: 'zitat lob bewertung',
+      works: 'arbeit projekt beispiel foto bild',
+      notices: 'hinweis warnung aushang',
+      documents: 'dokument datei download',
+      own: 'eintrag',
+    },
+    designer: {
+      words: 'Aussehen, Menü und neue Seiten macht Ihr Webdesigner. Sagen Sie, wie es sein soll.',
+      asked:
+        'aussehen farbe farben schrift schriften layout gestaltung menü neue seite logo größe größer kleiner hintergrund verschieben',
+    },
+  },
+  first: {
+    title: 'Erste Schritte',
+    steps: {
+      look: 'Ihre Website ansehen, wie Besucher sie sehen',
+      hours: 'Nachsehen, ob die Zeiten stimmen',
+      words: 'Eine Seite lesen und, wenn Sie mögen, ein Wort ändern',
+      password: 'Ein Passwort setzen, fürs nächste Mal',
+    },
+    enough: 'Ich kenne mich aus',
+  },
   locked: 'Darum kümmert sich Ihr Webdesigner. Sagen Sie ihm, was da stehen soll.',
   asClient: 'Sie sind der Webdesigner und sehen, was so jemand sieht.',
   role: {

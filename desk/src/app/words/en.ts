@@ -186,6 +186,85 @@ export const en = {
   here: 'here',
   end: 'Sign out there',
   visit: 'Open the site',
+  help: {
+    ask: 'What do you want to do?',
+    such: 'closed on Monday',
+    none: 'Nothing here is called that. Say it in other words, or ask your designer.',
+    small:
+      'the and for how can what where when does with our this that have want need get from change make not are was you your',
+    page: (label: string) => `Change words or a picture on ${label}`,
+    ways: {
+      hours: {
+        words: 'Change when you are open',
+        asked:
+          'open opening hours closed close closing shut holiday holidays christmas easter bank monday tuesday wednesday thursday friday saturday sunday tomorrow today week weekend day times vacation late early',
+      },
+      prices: {
+        words: 'Change what you offer, and prices',
+        asked:
+          'price prices cost costs offer service services rate rates fee list charge dearer cheaper product pounds euro money expensive',
+      },
+      contact: {
+        words: 'Change phone, mail or address',
+        asked: 'phone number telephone mobile mail email address moved move moving street town postcode contact reach',
+      },
+      pages: {
+        words: 'Change words or a picture on a page',
+        asked:
+          'words text page pages write wrong wording spelling mistake typo picture pictures photo photos photograph image heading title sentence',
+      },
+      post: {
+        words: 'Read and answer messages',
+        asked:
+          'message messages answer reply post inbox enquiry enquiries wrote written form visitor customer customers',
+      },
+      me: {
+        words: 'Set a password, or sign out elsewhere',
+        asked: 'password sign signed login log forgot device devices phone lost stolen out session',
+      },
+      visits: {
+        words: 'See how many people came',
+        asked: 'visits visitors people many statistics count traffic came popular',
+      },
+      back: {
+        words: 'Take back what was changed',
+        asked: 'undo back mistake wrong before earlier revert changed restore taken',
+      },
+      erase: {
+        words: 'Give out or erase what is kept of somebody',
+        asked: 'erase delete data privacy law keep kept person personal export table spreadsheet',
+      },
+    },
+    lists: {
+      news: 'news announce announcement post article update story new publish',
+      events: 'event events date market evening day open talk calendar new',
+      products: 'product products new sell stock shop',
+      services: 'service new',
+      people: 'person people staff team new colleague',
+      places: 'place new branch',
+      questions: 'question answer faq new',
+      quotes: 'quote review praise new said',
+      works: 'work project piece example portfolio new photo picture',
+      notices: 'notice warning new',
+      documents: 'document file download new',
+      own: 'entry new',
+    } as Record<string, string>,
+    designer: {
+      words: 'The look, the menu and new pages are your designer’s. Tell them what it should be.',
+      asked:
+        'look colour colours font fonts layout design menu new page logo size bigger larger smaller letters background move',
+    },
+  },
+  first: {
+    title: 'First steps',
+    steps: {
+      look: 'Look at your site as visitors see it',
+      hours: 'See whether your hours are right',
+      words: 'Read a page, and change a word if you like',
+      password: 'Set a password, for next time',
+    },
+    enough: 'I know my way',
+  },
   locked: 'Your designer looks after this. Tell them what it is to say.',
   asClient: 'You are the designer, and see what such a person does.',
   role: {

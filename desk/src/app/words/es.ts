@@ -187,6 +187,80 @@ export const es: Words = {
   here: 'aquí',
   end: 'Salir de allí',
   visit: 'Abrir el sitio',
+  help: {
+    ask: '¿Qué quiere hacer?',
+    such: 'cerrado el lunes',
+    none: 'Aquí nada se llama así. Dígalo de otra manera o pregunte a su diseñador.',
+    small:
+      'los las una para como puedo que cuando con nuestro nuestra mis son esta por cambiar quiero quisiera del sobre',
+    page: (label: string) => `Cambiar palabras o una imagen en «${label}»`,
+    ways: {
+      hours: {
+        words: 'Cambiar cuándo está abierto',
+        asked:
+          'abierto abrir apertura horario horarios horas cerrado cerrar cierre festivo festivos navidad pascua lunes martes miércoles jueves viernes sábado domingo mañana hoy semana vacaciones día',
+      },
+      prices: {
+        words: 'Cambiar lo que ofrece y los precios',
+        asked: 'precio precios coste cuesta oferta servicio servicios tarifa tarifas lista caro barato euros dinero',
+      },
+      contact: {
+        words: 'Cambiar teléfono, correo o dirección',
+        asked: 'teléfono número móvil correo email dirección mudado mudanza calle ciudad código postal contacto',
+      },
+      pages: {
+        words: 'Cambiar palabras o una imagen en una página',
+        asked:
+          'palabra palabras texto textos página páginas escribir falta error imagen imágenes foto fotos título frase',
+      },
+      post: {
+        words: 'Leer y contestar mensajes',
+        asked:
+          'mensaje mensajes contestar responder respuesta correo consulta consultas escrito formulario visitante cliente clientes',
+      },
+      me: {
+        words: 'Poner una contraseña o cerrar sesión en otro sitio',
+        asked: 'contraseña entrar sesión olvidado dispositivo dispositivos perdido robado salir',
+      },
+      visits: {
+        words: 'Ver cuánta gente ha venido',
+        asked: 'visitas visitantes gente cuántos cuanta estadísticas venido',
+      },
+      back: { words: 'Deshacer un cambio', asked: 'deshacer atrás error antes anterior cambiado recuperar' },
+      erase: {
+        words: 'Entregar o borrar lo que se guarda de alguien',
+        asked: 'borrar eliminar datos privacidad ley guardar persona tabla',
+      },
+    },
+    lists: {
+      news: 'noticia noticias anuncio artículo novedad',
+      events: 'evento eventos acto fecha mercado noche día agenda',
+      products: 'producto productos vender',
+      services: 'servicio',
+      people: 'persona gente equipo compañero',
+      places: 'lugar',
+      questions: 'pregunta respuesta',
+      quotes: 'cita opinión',
+      works: 'trabajo proyecto ejemplo foto imagen',
+      notices: 'aviso advertencia',
+      documents: 'documento archivo descarga',
+      own: 'entrada',
+    },
+    designer: {
+      words: 'El aspecto, el menú y las páginas nuevas son de su diseñador. Dígale cómo lo quiere.',
+      asked: 'aspecto color colores letra letras diseño menú nueva página logo tamaño grande pequeño fondo mover',
+    },
+  },
+  first: {
+    title: 'Primeros pasos',
+    steps: {
+      look: 'Mirar su sitio como lo ven los visitantes',
+      hours: 'Ver si el horario es correcto',
+      words: 'Leer una página y cambiar una palabra si quiere',
+      password: 'Poner una contraseña, para la próxima vez',
+    },
+    enough: 'Ya sé moverme',
+  },
   locked: 'De esto se ocupa su diseñador. Dígale qué debe poner.',
   asClient: 'Usted es el diseñador y ve lo que ve esa persona.',
   role: {

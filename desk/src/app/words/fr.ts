@@ -187,6 +187,79 @@ export const fr: Words = {
   here: 'ici',
   end: 'Déconnecter',
   visit: 'Ouvrir le site',
+  help: {
+    ask: 'Que voulez-vous faire ?',
+    such: 'fermé le lundi',
+    none: 'Rien ne s’appelle ainsi ici. Dites-le autrement, ou demandez à votre webdesigner.',
+    small:
+      'les des une pour comment puis peux que quoi quand avec notre nos mon mes est sont dans sur changer modifier veux voudrais pas qui',
+    page: (label: string) => `Changer des mots ou une image sur « ${label} »`,
+    ways: {
+      hours: {
+        words: 'Changer vos heures d’ouverture',
+        asked:
+          'ouvert ouverture ouvrir horaires horaire heures fermé fermeture fermer jour jours férié fériés noël pâques lundi mardi mercredi jeudi vendredi samedi dimanche demain semaine vacances congés',
+      },
+      prices: {
+        words: 'Changer ce que vous proposez, et les prix',
+        asked: 'prix tarif tarifs coût coûte offre service services prestation prestations liste cher euros argent',
+      },
+      contact: {
+        words: 'Changer le téléphone, le mail ou l’adresse',
+        asked:
+          'téléphone numéro portable mail email courriel adresse déménagé déménagement rue ville code postal contact',
+      },
+      pages: {
+        words: 'Changer des mots ou une image sur une page',
+        asked: 'mot mots texte textes page pages écrire faute fautes erreur image images photo photos titre phrase',
+      },
+      post: {
+        words: 'Lire les messages et y répondre',
+        asked: 'message messages répondre réponse courrier demande demandes écrit formulaire visiteur client clients',
+      },
+      me: {
+        words: 'Mettre un mot de passe, ou fermer une session ailleurs',
+        asked: 'mot passe connexion déconnexion oublié appareil appareils perdu volé session',
+      },
+      visits: {
+        words: 'Voir combien de personnes sont venues',
+        asked: 'visites visiteurs personnes combien statistiques venus',
+      },
+      back: { words: 'Annuler un changement', asked: 'annuler retour erreur avant précédent changé rétablir' },
+      erase: {
+        words: 'Donner ou effacer ce qui est gardé de quelqu’un',
+        asked: 'effacer supprimer données vie privée loi garder personne tableau',
+      },
+    },
+    lists: {
+      news: 'actualité actualités nouvelle nouvelles annonce article',
+      events: 'événement événements date marché soirée jour agenda',
+      products: 'produit produits vendre',
+      services: 'service',
+      people: 'personne gens équipe collègue',
+      places: 'lieu',
+      questions: 'question réponse',
+      quotes: 'citation avis',
+      works: 'réalisation projet exemple photo image',
+      notices: 'avis avertissement',
+      documents: 'document fichier téléchargement',
+      own: 'fiche',
+    },
+    designer: {
+      words: 'L’aspect, le menu et les nouvelles pages sont à votre webdesigner. Dites-lui ce que vous voulez.',
+      asked: 'aspect couleur couleurs police polices mise menu nouvelle page logo taille grand petit fond déplacer',
+    },
+  },
+  first: {
+    title: 'Premiers pas',
+    steps: {
+      look: 'Regarder votre site comme les visiteurs le voient',
+      hours: 'Vérifier vos horaires',
+      words: 'Lire une page, et changer un mot si vous voulez',
+      password: 'Mettre un mot de passe, pour la prochaine fois',
+    },
+    enough: 'Je m’y retrouve',
+  },
   locked: 'Votre webdesigner s’en occupe. Dites-lui ce qui doit y figurer.',
   asClient: 'Vous êtes le webdesigner et voyez ce que voit cette personne.',
   role: {
