@@ -181,6 +181,13 @@ alter table session add acts_as text check (acts_as in ('publish', 'write', 'mes
 alter table session drop acts_as;
 alter table sign_in_link drop acts_as;`,
   },
+  {
+    id: 8,
+    says: 'who of its people sees to a message, and labels of their own',
+    up: `
+alter table message add column taken_by uuid, add column labels text[] not null default '{}';`,
+    down: 'alter table message drop column labels, drop column taken_by;',
+  },
 ];
 export const NEWEST = MIGRATIONS.at(-1)!.id;
 

@@ -272,7 +272,16 @@ describe('The client’s desk, in the browser', () => {
     );
     await page.getByLabel('A note for yourselves').fill('Berth four, from May');
     await page.getByRole('button', { name: 'Keep the note' }).click();
+    await page.getByLabel('Who sees to it').selectOption('Tom Hollis');
+    await page.getByLabel('Labels').fill('mooring, spring');
+    await page.getByLabel('Labels').blur();
+    await page.locator('button.row').getByText('Tom Hollis · mooring · spring').waitFor();
     await faults('a message open');
+    await page.getByLabel('Which messages').selectOption('spring');
+    await page.locator('button.row').getByText('Tom Hollis · mooring · spring').waitFor();
+    await page.getByLabel('Which messages').selectOption('Mine');
+    await page.locator('button.row').getByText('Wilma Rook').waitFor();
+    await page.getByLabel('Which messages').selectOption('All');
     await page.fill('#find', 'berth four');
     await page.keyboard.press('Enter');
     await page.getByText('Wilma Rook').first().waitFor();

@@ -14,7 +14,7 @@ import { Content, fitted, type LiveContent, type Serving } from '../content.js';
 import { CHANGES, operationOf, picturesIn, type Change } from './changes.js';
 import { DeskPictures, picturesBySection, type PictureStore } from './pictures.js';
 import { collectionOf, collectionsOf, itemsOf } from './items.js';
-import { DeskInbox, type NewAnswer } from './inbox.js';
+import { DeskInbox, type DeskFound, type NewAnswer } from './inbox.js';
 import { answerLetter, linkLetter } from './letters.js';
 import { People, type DeskSession, type Person } from './people.js';
 import { Shares } from '../shares.js';
@@ -75,6 +75,8 @@ const checks = {
     properties: {
       words: { ...words(200), pattern: '\\S.*\\S.*\\S' },
       unread: { type: 'boolean' },
+      label: words(40),
+      mine: { type: 'boolean' },
       count: { type: 'integer', minimum: 1 },
     },
   }),
@@ -83,7 +85,15 @@ const checks = {
     required: ['months'],
     properties: { months: { anyOf: [{ type: 'integer', minimum: 1, maximum: 120 }, { type: 'null' }] } },
   }),
-  mark: checkOf({ ...closed, properties: { read: { type: 'boolean' }, note: words(2000) } }),
+  mark: checkOf({
+    ...closed,
+    properties: {
+      read: { type: 'boolean' },
+      note: words(2000),
+      labels: { type: 'array', maxItems: 12, items: words(40) },
+      takenBy: { anyOf: [UUID, { type: 'null' }] },
+    },
+  }),
 };
 const isUuid = checkOf(UUID);
 function body<T>(req: Request, check: Check): T {
@@ -461,21 +471,25 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
 
   const labelsOf = (document: SiteDocument) =>
     Object.fromEntries(document.forms.flatMap((f) => f.fields.map((x) => [`${f.id} ${x.name}`, x.label])));
-  const sought = ({ words, show }: Request['query']) => ({
+  const sought = ({ words, show, label }: Request['query'], me: Person): DeskFound => ({
     ...(typeof words === 'string' && { words: words.slice(0, 200) }),
+    ...(typeof label === 'string' && { label: label.slice(0, 40) }),
+    ...(show === 'mine' && { takenBy: me.id }),
     unread: show === 'unread',
   });
   api.get('/messages', async (req, res) => {
-    const { site: at, inbox } = call(req);
+    const { site: at, inbox, people } = call(req);
     const { before } = req.query;
     const list = await inbox.list({
-      ...sought(req.query),
+      ...sought(req.query, me(res)),
       ...(typeof before === 'string' && isUuid(before) && { before }),
     });
     const labels = labelsOf(current(at).document);
     res.json({
       ...list,
       unread: await inbox.unread(),
+      labels: await inbox.labels(),
+      people: (await people.list()).map(({ id, name }) => ({ id, name })),
       messages: list.messages.map((m) => ({
         ...m,
         fields: Object.entries(m.fields).map(([name, value]) => ({
@@ -507,14 +521,20 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
   // What is found, to be given out to whoever asks for what is kept of them.
   api.get('/messages.csv', async (req, res) => {
     const { site: at, inbox, people } = call(req);
-    const table = await inbox.table(sought(req.query), labelsOf(current(at).document));
+    const table = await inbox.table(sought(req.query, me(res)), labelsOf(current(at).document));
     await people.note(at.db, me(res).name, 'Saved messages as a table');
     res.type('text/csv').set('content-disposition', 'attachment; filename="messages.csv"').send(table);
   });
   api.post('/messages/erase', may('publish', 'designer'), async (req, res) => {
     const { site: at, inbox, people } = call(req);
-    const { count, ...found } = body<{ words: string; unread: boolean; count: number }>(req, checks.eraseFound);
-    await inbox.eraseFound(found, count);
+    const { count, mine, ...found } = body<{
+      words: string;
+      unread: boolean;
+      label?: string;
+      mine?: boolean;
+      count: number;
+    }>(req, checks.eraseFound);
+    await inbox.eraseFound({ ...found, ...(mine && { takenBy: me(res).id }) }, count);
     await people.note(at.db, me(res).name, `Erased ${count} ${count === 1 ? 'message' : 'messages'} that were found`);
     at.changed?.();
     res.status(204).end();

@@ -13,6 +13,9 @@ export interface DeskMessage {
   receivedAt: string;
   readAt: string | null;
   note: string;
+  labels: string[];
+  /** Who of the people of the site sees to it, by id; null for nobody, or somebody who is not there any more. */
+  takenBy: string | null;
   answers: DeskAnswer[];
 }
 /** What was answered to a message from the desk, and what became of the letter. */
@@ -29,17 +32,37 @@ export interface NewAnswer {
   id: string;
   words: string;
 }
-/** Which messages are wanted. */
-export interface DeskQuery {
+/** Which messages are looked for. */
+export interface DeskFound {
   words?: string;
   unread?: boolean;
+  label?: string;
+  /** Those that somebody sees to, by their id. */
+  takenBy?: string;
+}
+/** Which messages are wanted. */
+export interface DeskQuery extends DeskFound {
   /** The message after which the list goes on. */
   before?: string;
 }
-/** Whether a message says the words of the first parameter; every one does where there are none. */
-const FOUND = `($1::text is null or note ilike '%' || $1 || '%'
-  or exists (select 1 from jsonb_each_text(fields) f where f.value ilike '%' || $1 || '%'))`;
-const asked = ({ words }: Pick<DeskQuery, 'words'>): [string | null] => [words?.replace(/[\\%_]/g, '\\$&') || null];
+/** What is said of a message at the desk; what is left out stays as it is. */
+export interface DeskMark {
+  read?: boolean;
+  note?: string;
+  labels?: string[];
+  takenBy?: string | null;
+}
+/** Whether a message is one that is looked for, by the first four parameters: see `asked`. */
+const FOUND = `not aside and (not $2 or read_at is null) and ($3::text is null or $3 = any(labels))
+  and ($4::uuid is null or taken_by = $4)
+  and ($1::text is null or note ilike '%' || $1 || '%'
+    or exists (select 1 from jsonb_each_text(fields) f where f.value ilike '%' || $1 || '%'))`;
+const asked = ({ words, unread, label, takenBy }: DeskFound) => [
+  words?.replace(/[\\%_]/g, '\\$&') || null,
+  unread ?? false,
+  label || null,
+  takenBy ?? null,
+];
 const PAGE = 30;
 const MOST_NOTE = 2000;
 /** Answers that go out within an hour: more than people write, and too few for whoever would send to the world. */
@@ -50,17 +73,15 @@ export class DeskInbox {
   constructor(private readonly db: Pool) {}
 
   /** A page of messages, the newest first, and whether there are more. */
-  async list({ words, unread, before }: DeskQuery): Promise<{ messages: DeskMessage[]; more: boolean; found: number }> {
+  async list({ before, ...query }: DeskQuery): Promise<{ messages: DeskMessage[]; more: boolean; found: number }> {
     const { rows } = await this.db.query<
       Omit<DeskMessage, 'receivedAt' | 'readAt' | 'answers'> & { received_at: Date; read_at: Date | null }
     >(
-      `select id, form, fields, received_at, read_at, note from message
-       where not aside
-         and (not $2 or read_at is null)
-         and ${FOUND}
-         and ($3::uuid is null or seq < (select seq from message where id = $3))
-       order by seq desc limit $4`,
-      [...asked({ ...(words && { words }) }), unread ?? false, before ?? null, PAGE + 1],
+      `select id, form, fields, received_at, read_at, note, labels,
+         (select p.id from person p where p.id = taken_by) as "takenBy" from message
+       where ${FOUND} and ($5::uuid is null or seq < (select seq from message where id = $5))
+       order by seq desc limit $6`,
+      [...asked(query), before ?? null, PAGE + 1],
     );
     const shown = rows.slice(0, PAGE);
     const answers = await this.answersTo(shown.map((m) => m.id));
@@ -73,16 +94,24 @@ export class DeskInbox {
       })),
       more: rows.length > PAGE,
       // Said where something was looked for.
-      found: words ? await this.count({ words, unread: unread ?? false }) : 0,
+      found: query.words ? await this.count(query) : 0,
     };
   }
 
-  private async count({ words, unread }: Pick<DeskQuery, 'words' | 'unread'>): Promise<number> {
+  private async count(query: DeskFound): Promise<number> {
     const { rows } = await this.db.query<{ n: number }>(
-      `select count(*)::int as n from message where not aside and (not $2 or read_at is null) and ${FOUND}`,
-      [...asked({ ...(words && { words }) }), unread ?? false],
+      `select count(*)::int as n from message where ${FOUND}`,
+      asked(query),
     );
     return rows[0]!.n;
+  }
+
+  /** The labels there are, in their order. */
+  async labels(): Promise<string[]> {
+    const { rows } = await this.db.query<{ label: string }>(
+      'select distinct unnest(labels) as label from message where not aside order by 1',
+    );
+    return rows.map((r) => r.label);
   }
 
   /** How many nobody has read. */
@@ -93,12 +122,25 @@ export class DeskInbox {
     return rows[0]!.n;
   }
 
-  /** Marks a message as read or not, or writes a note to it. @throws Problem 404 */
-  async mark(id: string, { read, note }: { read?: boolean; note?: string }): Promise<void> {
+  /** Marks a message as read or not, writes a note to it, labels it, or says who sees to it. @throws Problem 404 or 422 */
+  async mark(id: string, { read, note, labels, takenBy }: DeskMark): Promise<void> {
+    if (takenBy) {
+      const { rowCount } = await this.db.query(`select 1 from person where id = $1 and role <> 'designer'`, [takenBy]);
+      if (!rowCount) throw new Problem(422, 'There is no such person', 'They may have left meanwhile.');
+    }
     const { rowCount } = await this.db.query(
       `update message set read_at = case when $2::boolean is null then read_at when $2 then coalesce(read_at, now()) end,
-         note = coalesce($3, note) where id = $1`,
-      [id, read ?? null, note?.slice(0, MOST_NOTE) ?? null],
+         note = coalesce($3, note), labels = coalesce($4, labels),
+         taken_by = case when $5 then $6::uuid else taken_by end
+       where id = $1`,
+      [
+        id,
+        read ?? null,
+        note?.slice(0, MOST_NOTE) ?? null,
+        labels ? [...new Set(labels.map((l) => l.trim()).filter(Boolean))] : null,
+        takenBy !== undefined,
+        takenBy ?? null,
+      ],
     );
     if (!rowCount) throw new Problem(404, 'There is no such message');
   }
@@ -161,30 +203,24 @@ export class DeskInbox {
    * Erases all messages that are found, as where one person’s are to be forgotten: as many as were seen to be there, or none.
    * @throws Problem 409 where there are more or fewer by now
    */
-  async eraseFound(query: Pick<DeskQuery, 'words' | 'unread'>, count: number): Promise<void> {
+  async eraseFound(query: DeskFound, count: number): Promise<void> {
     await transaction(this.db, async (client) => {
-      const { rowCount } = await client.query(
-        `delete from message where not aside and (not $2 or read_at is null) and ${FOUND}`,
-        [...asked(query), query.unread ?? false],
-      );
+      const { rowCount } = await client.query(`delete from message where ${FOUND}`, asked(query));
       if (rowCount !== count)
         throw new Problem(409, 'It is another number by now', `${rowCount} are found. Look once more before they go.`);
     });
   }
 
   /** The messages that are found, the oldest first, as a table in CSV (RFC 4180): a column for each field of the forms. */
-  async table(query: Pick<DeskQuery, 'words' | 'unread'>, labels: Readonly<Record<string, string>>): Promise<string> {
+  async table(query: DeskFound, labels: Readonly<Record<string, string>>): Promise<string> {
     const { rows } = await this.db.query<{
       id: string;
       form: string;
       fields: Record<string, string>;
       received_at: Date;
       note: string;
-    }>(
-      `select id, form, fields, received_at, note from message
-       where not aside and (not $2 or read_at is null) and ${FOUND} order by seq`,
-      [...asked(query), query.unread ?? false],
-    );
+      labels: string[];
+    }>(`select id, form, fields, received_at, note, labels from message where ${FOUND} order by seq`, asked(query));
     const answers = await this.answersTo(rows.map((m) => m.id));
     const columns = [...new Set(rows.flatMap((m) => Object.keys(m.fields)))];
     const labelOf = (name: string) => {
@@ -193,12 +229,13 @@ export class DeskInbox {
     };
     return Papa.unparse(
       {
-        fields: ['received', 'form', ...columns.map(labelOf), 'note', 'answers'],
+        fields: ['received', 'form', ...columns.map(labelOf), 'note', 'labels', 'answers'],
         data: rows.map((m) => [
           m.received_at.toISOString(),
           m.form,
           ...columns.map((c) => m.fields[c] ?? ''),
           m.note,
+          m.labels.join(', '),
           (answers.get(m.id) ?? []).map((a) => a.words).join('\n\n'),
         ]),
       },

@@ -103,6 +103,9 @@ export interface Message {
   receivedAt: string;
   readAt: string | null;
   note: string;
+  labels: string[];
+  /** Who of the people sees to it, by id. */
+  takenBy: string | null;
   answers: { words: string; by: string; at: string; state: string; error: string | null }[];
 }
 export type Change =

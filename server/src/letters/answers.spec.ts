@@ -7,6 +7,8 @@ import {
   answerLetter,
   backUp,
   DeskInbox,
+  People,
+  type DeskFound,
   eraseMessages,
   erasedAfter,
   keepMessage,
@@ -126,10 +128,10 @@ describe('an answer to a message', () => {
     const read = (text: string) => text.split(/\r\n(?=\d{4}-)/);
     const table = await inbox.table({ words: 'wilma@' }, { [`${form.id} name`]: 'Your name' });
     const [head, ...lines] = read(table);
-    expect(head).toBe('received,form,Your name,email,message,note,answers');
+    expect(head).toBe('received,form,Your name,email,message,note,labels,answers');
     expect(lines.length).toBe(1);
     expect(lines[0]).toContain(`"'=HYPERLINK(""http://bad.example"")"`);
-    expect(lines[0]!.endsWith('Berth 100%,"Yes, ""four"",\nfrom May."')).toBeTrue();
+    expect(lines[0]!.endsWith('Berth 100%,,"Yes, ""four"",\nfrom May."')).toBeTrue();
     expect(read(await inbox.table({}, {})).length).toBe(3);
     // Words that mean something to the database mean themselves.
     expect((await inbox.list({ words: '100%' })).found).toBe(1);
@@ -183,5 +185,40 @@ describe('an answer to a message', () => {
     expect(await inbox.keeping()).toBe(36);
     expect(await erasedAfter(db, 0)).toEqual([]);
     await inbox.keep(null);
+  });
+
+  it('is labelled and seen to by somebody, found by either, and left by whoever leaves', async () => {
+    const people = new People(db);
+    const { id: tom } = await people.invite({ name: 'Tom', mail: 'tom@hollis.example', role: 'messages' }, 'Ines');
+    const [one, two] = [
+      await came({ ...asked, message: 'One, to be labelled' }),
+      await came({ ...asked, message: 'Two, to be labelled' }),
+    ];
+    await inbox.mark(one, { labels: [' order ', 'spring', 'order', ''], takenBy: tom });
+    await inbox.mark(two, { labels: ['order'] });
+    await inbox.mark(one, { note: 'Rang' });
+    expect(await shown(one)).toEqual(
+      jasmine.objectContaining({ labels: ['order', 'spring'], takenBy: tom, note: 'Rang', readAt: null }),
+    );
+    expect(await inbox.labels()).toEqual(['order', 'spring']);
+    const found = async (query: DeskFound) => (await inbox.list(query)).messages.map((m) => m.id);
+    expect(await found({ label: 'order' })).toEqual([two, one]);
+    expect(await found({ label: 'order', takenBy: tom })).toEqual([one]);
+    expect(await found({ label: 'ord' })).toEqual([]);
+    expect(await found({ words: 'to be labelled', label: 'spring' })).toEqual([one]);
+    expect(await inbox.table({ label: 'spring' }, {})).toContain('"order, spring"');
+    await expectAsync(inbox.mark(one, { takenBy: randomUUID() })).toBeRejectedWith(
+      jasmine.objectContaining({ status: 422 }),
+    );
+    // What is kept is kept with it.
+    const file = await buffer(backUp(db));
+    await restore(db, Readable.from([file]), true);
+    expect(await shown(one)).toEqual(jasmine.objectContaining({ labels: ['order', 'spring'], takenBy: tom }));
+    // Whoever is let in no more sees to nothing.
+    await people.remove(tom, 'Ines');
+    expect((await shown(one)).takenBy).toBeNull();
+    // Erased are those that were seen, and no others that say the same.
+    await inbox.eraseFound({ words: 'to be labelled', label: 'spring' }, 1);
+    expect(await found({ label: 'order' })).toEqual([two]);
   });
 });

@@ -17,6 +17,8 @@ const message = (more: Partial<Message> = {}): Message => ({
   receivedAt: new Date().toISOString(),
   readAt: new Date().toISOString(),
   note: '',
+  labels: [],
+  takenBy: null,
   answers: [],
   ...more,
 });
@@ -180,5 +182,58 @@ describe('an answer written at the desk', () => {
     await choose('0');
     await answered(null);
     expect(select.value).toBe('0');
+  });
+
+  it('are labelled, given to somebody, and shown by either', async () => {
+    const place = await shown(PostPlace);
+    const people = [{ id: 'p1', name: 'Tom' }];
+    http.expectOne('api/messages').flush({
+      messages: [message()],
+      more: false,
+      unread: 0,
+      found: 0,
+      labels: ['order'],
+      people,
+    });
+    http.expectOne('api/keeping').flush({ months: null });
+    await place.whenStable();
+    const within = <T extends Element>(what: string) => (place.nativeElement as HTMLElement).querySelector<T>(what)!;
+    within<HTMLElement>('button.row').click();
+    await place.whenStable();
+    http.match(() => true).forEach((r) => r.flush(null));
+    const id = message().id;
+    const taken = within<HTMLSelectElement>('li select');
+    taken.value = 'p1';
+    taken.dispatchEvent(new Event('change'));
+    const given = http.expectOne(`api/messages/${id}`);
+    expect(given.request.body).toEqual({ takenBy: 'p1' });
+    given.flush(null);
+    await place.whenStable();
+    write(place, en.labels, ' spring,, order , spring');
+    const labelled = http.expectOne(`api/messages/${id}`);
+    expect(labelled.request.body).toEqual({ labels: ['spring', 'order'] });
+    labelled.flush(null);
+    await place.whenStable();
+    expect(within('button.row').textContent).toContain('Tom · spring · order');
+    const only = within<HTMLSelectElement>('#only');
+    expect([...only.options].map((o) => o.text.trim())).toEqual([
+      en.onlyAll,
+      en.unread,
+      en.onlyMine,
+      'order',
+      'spring',
+    ]);
+    only.value = 'label spring';
+    only.dispatchEvent(new Event('change'));
+    await place.whenStable();
+    http
+      .expectOne('api/messages?label=spring')
+      .flush({ messages: [], more: false, unread: 0, found: 0, labels: [], people });
+    await place.whenStable();
+    expect(textOf(place)).toContain(en.noneFound);
+    only.value = 'mine';
+    only.dispatchEvent(new Event('change'));
+    await place.whenStable();
+    http.expectOne('api/messages?show=mine').flush({ messages: [], more: false, unread: 0, found: 0 });
   });
 });

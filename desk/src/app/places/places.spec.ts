@@ -159,6 +159,8 @@ describe('the places of the desk', () => {
       receivedAt: new Date().toISOString(),
       readAt: null,
       note: '',
+      labels: [],
+      takenBy: null,
       answers: [],
     };
     http.expectOne('api/messages').flush({ messages: [message], more: false, unread: 1, found: 1 });

@@ -11,6 +11,22 @@ import { Top } from '../parts/top';
 import { Waiting } from '../parts/waiting';
 import { Wording } from '../words/words';
 
+/** Which messages are asked for. */
+interface Asked {
+  words: string;
+  unread: boolean;
+  mine?: boolean;
+  label?: string;
+}
+interface Listed {
+  messages: Message[];
+  more: boolean;
+  unread: number;
+  found: number;
+  labels: string[];
+  people: { id: string; name: string }[];
+}
+
 /** Months messages may be kept for; 0 is for good. */
 const TERMS = [0, 3, 6, 12, 24, 36, 60, 120];
 
@@ -24,10 +40,17 @@ const TERMS = [0, 3, 6, 12, 24, 36, 60, 120];
     <form class="find" role="search" (ngSubmit)="find()">
       <label class="hidden" for="find">{{ w().search }}</label>
       <input id="find" type="search" name="find" [placeholder]="w().search" [(ngModel)]="wanted" />
-      <label class="tick">
-        <input type="checkbox" name="unread" [ngModel]="unread()" (ngModelChange)="unread.set($event); find()" />
-        {{ w().unread }}
-      </label>
+      <label class="hidden" for="only">{{ w().onlyWhich }}</label>
+      <select id="only" name="only" [ngModel]="only()" (ngModelChange)="only.set($event); find()">
+        <option value="">{{ w().onlyAll }}</option>
+        <option value="unread">{{ w().unread }}</option>
+        @if (takes()) {
+          <option value="mine">{{ w().onlyMine }}</option>
+        }
+        @for (l of labels(); track l) {
+          <option [value]="'label ' + l">{{ l }}</option>
+        }
+      </select>
     </form>
     <dk-waiting [of]="first" />
     @if (asked().words && messages().length) {
@@ -57,6 +80,9 @@ const TERMS = [0, 3, 6, 12, 24, 36, 60, 120];
           >
             <strong>{{ whoOf(m) }}</strong>
             <span class="quiet">{{ words.day(m.receivedAt) }} · {{ gistOf(m) }}</span>
+            @if (nameOf(m.takenBy) || m.labels.length) {
+              <span class="quiet">{{ marksOf(m) }}</span>
+            }
           </button>
           @if (opened() === m.id) {
             <dl>
@@ -108,6 +134,26 @@ const TERMS = [0, 3, 6, 12, 24, 36, 60, 120];
                 }}</a>
               </p>
             }
+            @if (people().length) {
+              <label>
+                {{ w().takenBy }}
+                <select (change)="give(m, $any($event.target).value)">
+                  <option value="">{{ w().nobody }}</option>
+                  @for (p of people(); track p.id) {
+                    <option [value]="p.id" [selected]="p.id === m.takenBy">{{ p.name }}</option>
+                  }
+                </select>
+              </label>
+            }
+            <label>
+              {{ w().labels }}
+              <input
+                maxlength="300"
+                list="labels"
+                [value]="m.labels.join(', ')"
+                (change)="label(m, $any($event.target).value)"
+              />
+            </label>
             <label>
               {{ w().note }}
               <textarea rows="2" maxlength="2000" [value]="m.note" #note></textarea>
@@ -130,11 +176,16 @@ const TERMS = [0, 3, 6, 12, 24, 36, 60, 120];
       } @empty {
         @if (first.value()) {
           <li>
-            <p>{{ asked().words || asked().unread ? w().noneFound : w().noPost }}</p>
+            <p>{{ asked().words || only() ? w().noneFound : w().noPost }}</p>
           </li>
         }
       }
     </ul>
+    <datalist id="labels">
+      @for (l of labels(); track l) {
+        <option [value]="l"></option>
+      }
+    </datalist>
     @if (fault()) {
       <p class="bad pad" role="alert">{{ fault() }}</p>
     }
@@ -182,12 +233,17 @@ export class PostPlace {
   protected readonly words = inject(Wording);
   protected readonly w = this.words.words;
   protected readonly wanted = signal('');
-  protected readonly unread = signal(false);
-  protected readonly asked = signal({ words: '', unread: false });
-  protected readonly first = loaded((api) =>
-    api.get<{ messages: Message[]; more: boolean; unread: number; found: number }>(`/messages${this.query()}`),
-  );
+  /** Which of them are shown: `unread`, `mine`, `label …`, or all. */
+  protected readonly only = signal('');
+  protected readonly asked = signal<Asked>({ words: '', unread: false });
+  protected readonly first = loaded((api) => api.get<Listed>(`/messages${this.query()}`));
   protected readonly keeping = loaded((api) => api.get<{ months: number | null }>('/keeping'));
+  protected readonly labels = computed(() =>
+    [...new Set([...(this.first.value()?.labels ?? []), ...this.messages().flatMap((m) => m.labels)])].sort(),
+  );
+  protected readonly people = computed(() => this.first.value()?.people ?? []);
+  /** A designer is none of the people. */
+  protected readonly takes = computed(() => !this.session.here()?.me.designer);
   protected readonly found = computed(() => this.first.value()?.found ?? 0);
   protected readonly terms = TERMS;
   /** A term that was chosen and not yet said yes to: what is older goes at once. */
@@ -216,10 +272,12 @@ export class PostPlace {
   }
 
   protected query(before = ''): string {
-    const { words, unread } = this.asked();
+    const { words, unread, mine, label } = this.asked();
     const query = new URLSearchParams({
       ...(words && { words }),
       ...(unread && { show: 'unread' }),
+      ...(mine && { show: 'mine' }),
+      ...(label && { label }),
       ...(before && { before }),
     }).toString();
     return query && `?${query}`;
@@ -227,7 +285,13 @@ export class PostPlace {
   protected find(): void {
     // What was asked before was asked of something else.
     this.erasing.set('');
-    this.asked.set({ words: this.wanted().trim(), unread: this.unread() });
+    const only = this.only();
+    this.asked.set({
+      words: this.wanted().trim(),
+      unread: only === 'unread',
+      ...(only === 'mine' && { mine: true }),
+      ...(only.startsWith('label ') && { label: only.slice(6) }),
+    });
     this.first.again();
   }
   protected async goOn(): Promise<void> {
@@ -269,6 +333,28 @@ export class PostPlace {
     return this.tried(async () => {
       await firstValueFrom(this.api.put(`/messages/${m.id}`, { note }));
       this.change(m, { note });
+    });
+  }
+  protected nameOf = (id: string | null): string => this.people().find((p) => p.id === id)?.name ?? '';
+  protected marksOf = (m: Message): string => [this.nameOf(m.takenBy), ...m.labels].filter(Boolean).join(' · ');
+  protected give(m: Message, id: string): Promise<void> {
+    return this.tried(async () => {
+      await firstValueFrom(this.api.put(`/messages/${m.id}`, { takenBy: id || null }));
+      this.change(m, { takenBy: id || null });
+    });
+  }
+  protected label(m: Message, typed: string): Promise<void> {
+    const labels = [
+      ...new Set(
+        typed
+          .split(',')
+          .map((l) => l.trim().slice(0, 40))
+          .filter(Boolean),
+      ),
+    ].slice(0, 12);
+    return this.tried(async () => {
+      await firstValueFrom(this.api.put(`/messages/${m.id}`, { labels }));
+      this.change(m, { labels });
     });
   }
   protected erase(m: Message): Promise<void> {

@@ -263,6 +263,12 @@ export const de: Words = {
     },
     enough: 'Ich kenne mich aus',
   },
+  onlyWhich: 'Welche Nachrichten',
+  onlyAll: 'Alle',
+  onlyMine: 'Meine',
+  takenBy: 'Wer sich darum kümmert',
+  nobody: 'noch niemand',
+  labels: 'Stichwörter, mit Komma dazwischen',
   locked: 'Darum kümmert sich Ihr Webdesigner. Sagen Sie ihm, was da stehen soll.',
   asClient: 'Sie sind der Webdesigner und sehen, was so jemand sieht.',
   role: {

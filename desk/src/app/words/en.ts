@@ -265,6 +265,12 @@ export const en = {
     },
     enough: 'I know my way',
   },
+  onlyWhich: 'Which messages',
+  onlyAll: 'All',
+  onlyMine: 'Mine',
+  takenBy: 'Who sees to it',
+  nobody: 'nobody yet',
+  labels: 'Labels, a comma between',
   locked: 'Your designer looks after this. Tell them what it is to say.',
   asClient: 'You are the designer, and see what such a person does.',
   role: {

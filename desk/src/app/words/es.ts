@@ -261,6 +261,12 @@ export const es: Words = {
     },
     enough: 'Ya sé moverme',
   },
+  onlyWhich: 'Qué mensajes',
+  onlyAll: 'Todos',
+  onlyMine: 'Los míos',
+  takenBy: 'Quién se ocupa',
+  nobody: 'nadie todavía',
+  labels: 'Etiquetas, con una coma entre ellas',
   locked: 'De esto se ocupa su diseñador. Dígale qué debe poner.',
   asClient: 'Usted es el diseñador y ve lo que ve esa persona.',
   role: {

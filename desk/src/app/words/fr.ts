@@ -260,6 +260,12 @@ export const fr: Words = {
     },
     enough: 'Je m’y retrouve',
   },
+  onlyWhich: 'Quels messages',
+  onlyAll: 'Tous',
+  onlyMine: 'Les miens',
+  takenBy: 'Qui s’en occupe',
+  nobody: 'personne encore',
+  labels: 'Mots-clés, séparés par une virgule',
   locked: 'Votre webdesigner s’en occupe. Dites-lui ce qui doit y figurer.',
   asClient: 'Vous êtes le webdesigner et voyez ce que voit cette personne.',
   role: {
