@@ -95,7 +95,14 @@ describe('a site that leaves', () => {
   });
 
   it('can be taken as it is drafted before it is anywhere, and not as it is live', async () => {
+    await world.change(id, { op: 'setLock', lock: 'kind/hours', locked: true });
     const files = await take({ which: 'drafts', kept: false });
+    // What was left to the designer is nobody’s there: it is the client’s.
+    const site = files.find((f) => f.path === 'site.json')!;
+    expect(JSON.parse(Buffer.from(site.bytes as Uint8Array).toString('utf8'))).not.toEqual(
+      jasmine.objectContaining({ locks: jasmine.anything() }),
+    );
+    expect((await world.sites.get(id))!.document.locks).toEqual(['kind/hours']);
     const paths = files.map((f) => f.path);
     for (const path of [
       'README.md',

@@ -53,7 +53,8 @@ export class Leaving {
     if ((which === 'live' || kept) && !server)
       throw new Problem(409, 'The site is on no server yet', 'It can be taken along as it is drafted.');
     if (!site.document.pages.length) throw new Problem(409, 'There are no pages yet', 'Generate the site first.');
-    const document = which === 'live' ? await this.liveDocument(site, server!) : site.document;
+    // Nobody is there any more to whom something would be left.
+    const { locks: _, ...document } = which === 'live' ? await this.liveDocument(site, server!) : site.document;
     const rows = kept ? await server!.client.kept(site.id) : null;
     const origin = server ? originOf(site, server) : `https://${site.domain ?? `${site.temporary}.example`}`;
     const { files } = await pressRelease(document, origin, this.pictures.readerOf(site.id), signal);
