@@ -25,9 +25,9 @@ export const MOST_ASIDE = 2000;
 const SAME_FOR = '1 hour';
 
 /**
- * Keeps a message, once however often it is sent; it is on disk when this returns. Where a site gets more of them than people write, it is put aside;
- * where even those are too many, it is refused, and the answer is false. `tell` gives the letter that tells of it: it is
- * written with the message, or neither is.
+ * Keeps a message, once however often it is sent; it is on disk when this returns. Where a site gets more of them than
+ * people write, it is put aside; where even those are too many, it is refused, and the answer is false. `tell` gives the
+ * letter that tells of it: it is written with the message, or neither is.
  */
 export async function keepMessage(
   db: Pool,

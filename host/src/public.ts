@@ -15,8 +15,9 @@ import type { Post } from './desk/post.js';
 import { previewLeft } from './preview.js';
 import type { Site, Sites } from './sites.js';
 
-/** Requests that one site is working on at a time, pages and files apart: those need no database. */
-const MOST_AT_ONCE = 60;
+/** Requests that one site is working on at a time, and those of one address: pages and files are not among them. */
+const MOST_AT_ONCE = 120;
+const MOST_OF_ADDRESS = 30;
 
 export interface HostParts {
   config: HostConfig;
@@ -69,7 +70,7 @@ function pathAsked(req: Request): string {
 /** What visitors reach: serves the live release of the site whose name they ask for, or its holding page. */
 export function publicApp(parts: HostParts, secure: boolean): Express {
   const { config, sites, blobs, certificates, databases, logs } = parts;
-  const asked = new Shares(MOST_AT_ONCE);
+  const [asked, asking] = [new Shares(MOST_AT_ONCE), new Shares(MOST_OF_ADDRESS)];
   const app = express();
   app.disable('x-powered-by');
   app.set('etag', false);
@@ -156,12 +157,13 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
   app.use(compression());
   app.use(async (req: Request, res: Response, next: NextFunction) => {
     if (!req.path.startsWith('/-/')) return next();
-    const done = asked.take(res.locals.site!.settings.id);
-    if (!done) {
+    // One address that is slow on purpose is not to have all that the site has.
+    const taken = [asking.take(req.socket.remoteAddress ?? '-'), asked.take(res.locals.site!.settings.id)];
+    for (const giveBack of taken) if (giveBack) res.on('close', giveBack);
+    if (taken.includes(null)) {
       res.set('retry-after', '5');
       throw new Problem(503, 'Much is asked of this site at this moment', 'Go back and try again in a few seconds.');
     }
-    res.on('close', done);
     // The pool is made before the CMS asks, so that it meets a database and not a promise of one.
     res.locals['db'] = await databases.pool(res.locals.site!.settings.id).catch((error: NodeJS.ErrnoException) => {
       // Named, but not placed so far.
