@@ -219,12 +219,15 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
           await page.keyboard.press('ArrowRight');
         } else if (shownOnFocus) await control.press('Enter');
         else
-          await control.click({ timeout: 6000, noWaitAfter: true }).catch(async (error: Error) => {
-            // What was taken back may still move what stands under it: once at rest it has to be pressed.
-            if (!/not stable/.test(error.message)) throw error;
-            await page.waitForTimeout(1000);
-            await control.click({ timeout: 6000, noWaitAfter: true });
-          });
+          for (let rests = 0; ; rests++)
+            try {
+              await control.click({ timeout: 6000, noWaitAfter: true });
+              break;
+            } catch (error) {
+              // What was taken back, or is at work, may still move what stands under it: once at rest it has to be pressed.
+              if (!/not stable/.test((error as Error).message) || rests === 3) throw error;
+              await page.waitForTimeout(2000);
+            }
       } catch (error) {
         // An open menu lies over what is under it until it is closed.
         if (await page.locator('.dropdown-menu.show').count()) {

@@ -89,6 +89,20 @@ describe('what the designer keeps', () => {
     expect(within(place, 'textarea').map((t) => t.value)).toEqual(['Ours']);
   });
 
+  it('is all of a page where neither words nor pictures are theirs, and nothing where they come from elsewhere', async () => {
+    for (const [locked, said] of [
+      [['words', 'pictures'], en.locked],
+      [['words'], en.noWords],
+    ] as const) {
+      TestBed.inject(Session).here.set({ ...HERE, locked: [...locked] });
+      const place = await shown(PagePlace, { page: 'home' });
+      http.expectOne('api/pages').flush({ pages: [{ id: 'home', label: 'Home', hold: false, sections: [] }] });
+      await place.whenStable();
+      expect(textOf(place)).toContain(said);
+      place.destroy();
+    }
+  });
+
   it('is a list that is looked at, without a way to something new or into an item', async () => {
     const list = await shown(ListPlace, { list: 'l1' });
     await new Promise((done) => setTimeout(done, 200));

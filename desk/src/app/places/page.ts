@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Drafts, keyOf } from '../drafts';
+import { Session } from '../here';
 import type { Change, DeskPage, DeskPicture, DeskText, Shown } from '../model';
 import { Differs } from '../parts/differs';
 import { Grow } from '../parts/grow';
@@ -65,6 +66,7 @@ type PictureChange = Extract<Change, { kind: 'picture' }>;
 export class PagePlace {
   readonly page = input.required<string>();
   private readonly drafts = inject(Drafts);
+  private readonly session = inject(Session);
   protected readonly w = wording().words;
   protected readonly pages = loaded((api) => api.get<{ pages: DeskPage[] }>('/pages'));
   protected readonly here = computed(() => this.pages.value()?.pages.find((p) => p.id === this.page()));
@@ -72,7 +74,9 @@ export class PagePlace {
   /** Whether all that could be changed on it is its designer’s. */
   protected readonly whole = computed(() => {
     const sections = this.here()?.sections ?? [];
-    return sections.length > 0 && sections.every((s) => s.locked);
+    if (sections.length) return sections.every((s) => s.locked);
+    const locked = this.session.here()?.locked ?? [];
+    return !!this.here() && locked.includes('words') && locked.includes('pictures');
   });
   private readonly change = (t: DeskText, value: string): Change => ({ kind: 'text', at: t.at, was: t.value, value });
   protected keyOf = (t: DeskText) => keyOf(this.change(t, ''));
