@@ -261,8 +261,7 @@ describe('Attacked', () => {
 
   it('from a hosting server’s database, nothing of Tin Porch’s can be reached', async () => {
     const { facts } = test.stack;
-    const quay = JSON.parse(readFileSync(join(test.data, 'quay.json'), 'utf8')) as { databaseUrl: string };
-    const url = new URL(quay.databaseUrl);
+    const url = new URL(test.quayDatabase());
     expect(url.hostname).toBe(`${facts.net}.11`);
     for (const database of ['porch', 'postgres', `host_quay`]) {
       const elsewhere = new pg.Client({
@@ -275,7 +274,7 @@ describe('Attacked', () => {
       elsewhere.on('error', () => undefined);
       await expectAsync(elsewhere.connect()).withContext(database).toBeRejected();
     }
-    const own = new pg.Client({ connectionString: quay.databaseUrl });
+    const own = new pg.Client({ connectionString: test.quayDatabase() });
     await own.connect();
     const { rows } = await own.query<{ datname: string }>('select datname from pg_database');
     expect(rows.map((r) => r.datname)).not.toContain('porch');
@@ -390,7 +389,7 @@ describe('Attacked', () => {
     if (process.env['VERBOSE']) console.log(JSON.stringify(told));
     expect(told.lost).toEqual([]);
     expect(told.kept).toBe(count);
-    const { databaseUrl } = JSON.parse(readFileSync(join(test.data, 'quay.json'), 'utf8')) as { databaseUrl: string };
+    const databaseUrl = test.quayDatabase();
     const db = new pg.Client({ connectionString: databaseUrl });
     await db.connect();
     const { rows } = await db.query<{ name: string; n: number }>(
@@ -431,7 +430,7 @@ describe('Attacked', () => {
   });
 
   it('by a message that is slow to be written, none that came meanwhile is missed, nor itself', async () => {
-    const { databaseUrl } = JSON.parse(readFileSync(join(test.data, 'quay.json'), 'utf8')) as { databaseUrl: string };
+    const databaseUrl = test.quayDatabase();
     const db = new pg.Pool({ connectionString: databaseUrl, options: '-c search_path=slow_messages' });
     await db.query('create schema slow_messages');
     await migrateTables(db);

@@ -1,6 +1,4 @@
 import { randomUUID } from 'node:crypto';
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import pg from 'pg';
 import { seeded } from '@tin-porch/core/ground';
 import { writeVersion } from '@tin-porch/core/making';
@@ -113,7 +111,7 @@ describe(`kill -9 while a site is changed, written to and tells of it, ${KILLS} 
         20,
       );
       // What was said to be kept is there once, what was put aside as a flood too.
-      const { databaseUrl } = JSON.parse(readFileSync(join(test.data, 'quay.json'), 'utf8')) as { databaseUrl: string };
+      const databaseUrl = test.quayDatabase();
       const said = await until('the messages', async () => {
         const db = new pg.Client({ connectionString: databaseUrl });
         await db.connect();

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ApiClient } from '@tin-porch/server/demo';
@@ -11,7 +11,7 @@ export const MAIL = FIRST_DESIGNER.mail;
 /** A stack of its own for one suite: other addresses, other ports, its own data, gone afterwards. */
 export async function stackForTests(
   options: Partial<StackOptions> = {},
-): Promise<{ stack: Stack; api: ApiClient; data: string; end(): Promise<void> }> {
+): Promise<{ stack: Stack; api: ApiClient; data: string; quayDatabase(): string; end(): Promise<void> }> {
   const data = mkdtempSync(join(tmpdir(), 'tin-porch-test-'));
   const port = 21000 + (process.pid % 4000) * 2 + Math.floor(Math.random() * 2);
   const stack = await startStack({ data, port, password: PASSWORD, checkAnswers: true, ...options });
@@ -21,6 +21,9 @@ export async function stackForTests(
     stack,
     api,
     data,
+    /** The database of the hosting server quay, as the program there opens it. */
+    quayDatabase: () =>
+      (JSON.parse(readFileSync(join(data, 'quay.json'), 'utf8')) as { databaseUrl: string }).databaseUrl,
     async end() {
       await stack.stop();
       rmSync(data, { recursive: true, force: true });

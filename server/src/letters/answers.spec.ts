@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import pg from 'pg';
+import type pg from 'pg';
 import { Readable } from 'node:stream';
 import { buffer } from 'node:stream/consumers';
 import {
@@ -12,12 +12,11 @@ import {
   eraseMessages,
   erasedAfter,
   keepMessage,
-  migrateTables,
   restore,
 } from '@tin-porch/cms';
 import { demoFacts, siteFrom } from '@tin-porch/core/fixtures';
 import { letters, noteLetter, takeLetter } from '@tin-porch/mail';
-import { realDatabase } from '../testing/real-database.js';
+import { cmsDatabase } from '../testing/cms-database.js';
 
 const site = siteFrom({ ...demoFacts, name: 'Hollis & Wren', mail: 'yard@hollis.example' }, 2);
 const form = site.forms[0]!;
@@ -38,13 +37,7 @@ describe('an answer to a message', () => {
   const asked = { name: 'Wilma Rook', email: 'wilma@post.example', message: 'Have you a mooring?\nFor nine metres.' };
 
   beforeAll(async () => {
-    const database = await realDatabase();
-    db = new pg.Pool({ connectionString: await database.another(''), max: 6 });
-    end = async () => {
-      await db.end();
-      await database.end();
-    };
-    await migrateTables(db);
+    ({ db, end } = await cmsDatabase());
     inbox = new DeskInbox(db);
   });
   afterAll(() => end());

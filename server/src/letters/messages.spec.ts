@@ -1,8 +1,8 @@
-import pg from 'pg';
-import { DeskInbox, keepMessage, migrateTables } from '@tin-porch/cms';
+import type pg from 'pg';
+import { DeskInbox, keepMessage } from '@tin-porch/cms';
 import type { Letter } from '@tin-porch/mail';
 import { letters } from '@tin-porch/mail';
-import { realDatabase } from '../testing/real-database.js';
+import { cmsDatabase } from '../testing/cms-database.js';
 
 /** What visitors send, kept in a real database. */
 describe('a message', () => {
@@ -17,13 +17,7 @@ describe('a message', () => {
   const kept = async () => (await db.query('select 1 from message')).rowCount;
   const asked = { name: 'Wilma Rook', message: 'Have you a mooring?' };
   beforeAll(async () => {
-    const database = await realDatabase();
-    db = new pg.Pool({ connectionString: await database.another(''), max: 6 });
-    end = async () => {
-      await db.end();
-      await database.end();
-    };
-    await migrateTables(db);
+    ({ db, end } = await cmsDatabase());
   });
   afterAll(() => end());
   beforeEach(async () => {

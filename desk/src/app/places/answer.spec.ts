@@ -209,6 +209,17 @@ describe('an answer written at the desk', () => {
     expect(given.request.body).toEqual({ takenBy: 'p1' });
     given.flush(null);
     await place.whenStable();
+    // With the line cut nobody else sees to it, and the words of labels stay where they were typed.
+    taken.value = '';
+    taken.dispatchEvent(new Event('change'));
+    http.expectOne(`api/messages/${id}`).error(new ProgressEvent('error'));
+    await place.whenStable();
+    expect([taken.value, textOf(place).includes(en.away)]).toEqual(['p1', true]);
+    write(place, en.labels, 'kept here');
+    http.expectOne(`api/messages/${id}`).error(new ProgressEvent('error'));
+    await place.whenStable();
+    expect(within<HTMLInputElement>('input[list]').value).toBe('kept here');
+    expect(within('button.row').textContent).not.toContain('kept here');
     write(place, en.labels, ' spring,, order , spring');
     const labelled = http.expectOne(`api/messages/${id}`);
     expect(labelled.request.body).toEqual({ labels: ['spring', 'order'] });

@@ -137,7 +137,7 @@ const TERMS = [0, 3, 6, 12, 24, 36, 60, 120];
             @if (people().length) {
               <label>
                 {{ w().takenBy }}
-                <select (change)="give(m, $any($event.target).value)">
+                <select #taken (change)="give(m, taken)">
                   <option value="">{{ w().nobody }}</option>
                   @for (p of people(); track p.id) {
                     <option [value]="p.id" [selected]="p.id === m.takenBy">{{ p.name }}</option>
@@ -337,11 +337,14 @@ export class PostPlace {
   }
   protected nameOf = (id: string | null): string => this.people().find((p) => p.id === id)?.name ?? '';
   protected marksOf = (m: Message): string => [this.nameOf(m.takenBy), ...m.labels].filter(Boolean).join(' · ');
-  protected give(m: Message, id: string): Promise<void> {
-    return this.tried(async () => {
-      await firstValueFrom(this.api.put(`/messages/${m.id}`, { takenBy: id || null }));
-      this.change(m, { takenBy: id || null });
+  protected async give(m: Message, chosen: HTMLSelectElement): Promise<void> {
+    const takenBy = chosen.value || null;
+    await this.tried(async () => {
+      await firstValueFrom(this.api.put(`/messages/${m.id}`, { takenBy }));
+      this.change(m, { takenBy });
     });
+    // Where it was not taken, it says who sees to it as before.
+    chosen.value = this.messages().find((x) => x.id === m.id)?.takenBy ?? '';
   }
   protected label(m: Message, typed: string): Promise<void> {
     const labels = [
