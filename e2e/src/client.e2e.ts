@@ -75,7 +75,7 @@ describe('The client’s desk, in the browser', () => {
     until(`a field says “${value}”`, async () => (await field.inputValue()) === value, 10);
   const tray = () => page.locator('.tray');
   const putUp = async () => {
-    await page.getByRole('button', { name: 'Put it up' }).last().click();
+    await tray().getByRole('button', { name: 'Put it up' }).click();
     await page.waitForSelector('.tray.done');
   };
   const letters = async () =>
@@ -222,7 +222,7 @@ describe('The client’s desk, in the browser', () => {
     await page.getByLabel('Monday, closes').fill('08:00');
     await page.getByLabel('Monday, closes').blur();
     await page.getByText('Look at the times of this day').waitFor();
-    await page.getByRole('button', { name: 'Put it up' }).click();
+    await tray().getByRole('button', { name: 'Put it up' }).click();
     await tray().getByRole('alert').waitFor();
     // Reloaded in the middle, it is all still there.
     await page.reload();
@@ -393,7 +393,7 @@ describe('The client’s desk, in the browser', () => {
     await desk('us');
     await page.getByLabel('Phone', { exact: true }).fill('01632 960 120');
     await phone.clearCookies();
-    await page.getByRole('button', { name: 'Put it up' }).click();
+    await tray().getByRole('button', { name: 'Put it up' }).click();
     await page.waitForSelector('.sign-in.over');
     await page.getByLabel('Your mail address').fill('tom@hollisandwren.example');
     await page.getByLabel('Password', { exact: true }).fill('a boat under elm');
@@ -404,7 +404,7 @@ describe('The client’s desk, in the browser', () => {
     await page.waitForSelector('.sign-in', { state: 'detached' });
     await reads(page.getByLabel('Phone', { exact: true }), '01632 960 120');
     await phone.setOffline(true);
-    await page.getByRole('button', { name: 'Put it up' }).click();
+    await tray().getByRole('button', { name: 'Put it up' }).click();
     await page.getByText('What you have changed is kept on this device.').first().waitFor();
     await phone.setOffline(false);
     await putUp();
@@ -474,7 +474,7 @@ describe('The client’s desk, in the browser', () => {
     expect(await visitorReads('/')).toContain('Drafted by Ines');
     // What somebody has open meanwhile says so under its field.
     await page.getByLabel('Heading').first().fill('Tom once more');
-    await page.getByRole('button', { name: 'Put it up' }).click();
+    await tray().getByRole('button', { name: 'Put it up' }).click();
     await tray().getByRole('alert').waitFor();
     await desk('pages/home');
     const differs = page.locator('.differs');
@@ -497,7 +497,7 @@ describe('The client’s desk, in the browser', () => {
     await lock('kind/contact', true);
     await lock('page/home', true);
     await test.api.job(site, 'deploy');
-    await page.getByRole('button', { name: 'Put it up' }).last().click();
+    await tray().getByRole('button', { name: 'Put it up' }).click();
     await page.locator('.tray').getByText('Your designer looks after that').waitFor();
     expect((await documentOf()).facts.phone).toBe(was);
     await desk('us');

@@ -44,7 +44,9 @@ async function service(answer: Answer): Promise<{ url: string; asked: () => numb
     close: () => (server.closeAllConnections(), server.close()),
   };
 }
-const limits = { idleMs: 250, wholeMs: 2000, tries: 3, backOffMs: 10, mostBytes: 100_000 };
+const limits = { idleMs: 20_000, wholeMs: 30_000, tries: 3, backOffMs: 10, mostBytes: 100_000 };
+/** Soon over, for a service that says nothing. */
+const soon = { ...limits, idleMs: 250 };
 const stream = (res: import('node:http').ServerResponse, text: string, end = true) => {
   res.writeHead(200, { 'content-type': 'text/event-stream' });
   const chunk = (value: object) => `data: ${JSON.stringify(value)}\n\n`;
@@ -71,8 +73,8 @@ const told = (url: string) => ({
   ...{ url, key: 'k', model: 'small' },
   price: { input: 20, output: 100, currency: 'GBP' },
 });
-const writing = (url: string) =>
-  new Writing(db, { client: new WritingClient(told(url), limits), name: 'test' }, spellings);
+const writing = (url: string, within = limits) =>
+  new Writing(db, { client: new WritingClient(told(url), within), name: 'test' }, spellings);
 
 describe('an outside writing service', () => {
   afterAll(() => spellings.close());
@@ -124,7 +126,7 @@ describe('an outside writing service', () => {
   });
 
   it('is stepped in for by the built-in writer when it is down, silent, refusing or talking nonsense, and that is said', async () => {
-    const ways: [Answer, RegExp][] = [
+    const ways: [Answer, RegExp, typeof limits?][] = [
       [
         (_n, res) =>
           void res.writeHead(503, { 'content-type': 'application/json' }).end('{"error":{"message":"Having a rest"}}'),
@@ -133,16 +135,17 @@ describe('an outside writing service', () => {
       [
         (_n, res) => void res.writeHead(200, { 'content-type': 'text/event-stream' }).write(': nothing\n\n'),
         /sent nothing/,
+        soon,
       ],
       [(_n, res) => void res.writeHead(401).end(), /does not accept our key/],
       [(_n, res) => stream(res, '{"texts":[{"id":1}]}'), /does not match the schema/],
       [(_n, res) => stream(res, '{"texts":[]', false), /broke off/],
       [(_n, res) => stream(res, 'x'.repeat(200_000)), /more than anybody would read/],
     ];
-    for (const [answer, said] of ways) {
+    for (const [answer, said, within] of ways) {
       const s = await service(answer);
       try {
-        const { version, by, note } = await writing(s.url).version('gant', blank, 1, 'service', false);
+        const { version, by, note } = await writing(s.url, within).version('gant', blank, 1, 'service', false);
         expect(by).toBe('house');
         expect(note).toMatch(said);
         expect(note).toContain('built-in writer');
