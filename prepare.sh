@@ -59,7 +59,7 @@ prepare() {
     quietly npm ci --no-audit --no-fund --loglevel error
     stamp packages "$lock"
   fi
-  node_now=$lock$(fingerprint core contract press mail cms host standins server e2e tsconfig.base.json)
+  node_now=$lock$(fingerprint core contract press mail sign-in cms host standins server e2e tsconfig.base.json)
   if stale node "$node_now"; then
     echo 'Building …'
     node core/registries.mjs

@@ -188,6 +188,43 @@ alter table sign_in_link drop acts_as;`,
 alter table message add column taken_by uuid, add column labels text[] not null default '{}';`,
     down: 'alter table message drop column labels, drop column taken_by;',
   },
+  {
+    id: 9,
+    says: 'passkeys, and one-time codes beside a password',
+    up: `
+alter table person
+  add column codes boolean not null default false,
+  add column code_secret text,
+  add column code_step bigint;
+create table recovery_code (
+  person uuid not null references person on delete cascade,
+  hash bytea not null,
+  primary key (person, hash)
+);
+create table passkey (
+  id uuid primary key default gen_random_uuid(),
+  person uuid not null references person on delete cascade,
+  credential text not null unique,
+  public_key bytea not null,
+  counter bigint not null,
+  transports text[] not null,
+  name text not null,
+  host text not null,
+  made_at timestamptz not null default now(),
+  used_at timestamptz
+);
+create index passkey_person on passkey (person);
+create table sign_in_ticket (
+  token bytea primary key,
+  person uuid references person on delete cascade,
+  kind text not null check (kind in ('second', 'passkey', 'registration')),
+  challenge text,
+  ends_at timestamptz not null
+);`,
+    down: `
+drop table sign_in_ticket; drop table passkey; drop table recovery_code;
+alter table person drop column code_step, drop column code_secret, drop column codes;`,
+  },
 ];
 export const NEWEST = MIGRATIONS.at(-1)!.id;
 

@@ -136,6 +136,7 @@ describe('An exported site by itself', () => {
       'cms.mjs',
       'desk',
       'package.json',
+      'passkey-worker.mjs',
       'picture-worker.mjs',
       'tin-porch-cms.service',
     ]);

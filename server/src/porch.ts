@@ -9,9 +9,9 @@ import { rollbackSteps } from './deploy/rollback.js';
 import { Serving } from './deploy/serving.js';
 import { Registrar } from './domains/registrar.js';
 import { Events } from './events/events.js';
+import { accountFactors } from './accounts/account-factors.js';
 import { Accounts } from './accounts/accounts.js';
 import { Audit } from './accounts/audit.js';
-import { SecondFactors } from './accounts/second-factors.js';
 import { Team } from './accounts/team.js';
 import type { Parts } from './http/parts.js';
 import { Seal } from './secrets/seal.js';
@@ -67,7 +67,7 @@ export async function startPorch(
     config,
     accounts,
     audit: new Audit(db),
-    factors: new SecondFactors(db, seal, accounts.tries),
+    factors: accountFactors(db, seal, accounts.tries),
     team: new Team(db, accounts),
     sites,
     servers,

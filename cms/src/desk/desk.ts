@@ -10,6 +10,7 @@ import { DESK_KINDS, isCollectionLocked, isKindLocked, type SiteDocument } from 
 import { expand, instantAt, instantOf, isLocal, itemPageId, zoneOf } from '@tin-porch/core/collections';
 import { renderPage } from '@tin-porch/core/page';
 import { MOST_BYTES } from '@tin-porch/press/darkroom';
+import { bindsPasskeys, SecondFactors, type Place } from '@tin-porch/sign-in';
 import { Content, fitted, type LiveContent, type Serving } from '../content.js';
 import { CHANGES, operationOf, picturesIn, type Change } from './changes.js';
 import { DeskPictures, picturesBySection, type PictureStore } from './pictures.js';
@@ -46,6 +47,18 @@ const checks = {
     properties: { mail: words(254), password: words(300) },
   }),
   askLink: checkOf({ ...closed, required: ['mail'], properties: { mail: words(254) } }),
+  code: checkOf({ ...closed, required: ['ticket', 'code'], properties: { ticket: words(60), code: words(40) } }),
+  firstCode: checkOf({ ...closed, required: ['code'], properties: { code: words(40) } }),
+  shown: checkOf({
+    ...closed,
+    required: ['ticket', 'response'],
+    properties: { ticket: words(60), response: { type: 'object' } },
+  }),
+  made: checkOf({
+    ...closed,
+    required: ['ticket', 'name', 'response'],
+    properties: { ticket: words(60), name: words(80), response: { type: 'object' } },
+  }),
   follow: checkOf({ ...closed, required: ['link'], properties: { link: words(60) } }),
   password: checkOf({ ...closed, required: ['password'], properties: { password: words(300) } }),
   changes: checkOf({
@@ -141,11 +154,18 @@ const HEADERS = {
     "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; frame-src 'self'; media-src 'self'; base-uri 'self'; form-action 'none'; frame-ancestors 'none'",
 } as const;
 
+/** The address a request was sent to, as the browser names it. */
+function placeOf(req: Request): Place {
+  const authority = (req.headers.host ?? '').toLowerCase();
+  return { origin: `${req.secure ? 'https' : 'http'}://${authority}`, host: authority.replace(/:\d+$/, '') };
+}
+
 /** One request at the desk. */
 interface Call {
   site: DeskSite;
   content: Content;
   people: People;
+  factors: SecondFactors;
   inbox: DeskInbox;
   proposals: Proposals;
   pictures: DeskPictures;
@@ -168,10 +188,19 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
   const router = Router();
   const call = (req: Request): Call => {
     const at = site(req);
+    const people = new People(at.db);
     return {
       site: at,
       content: contentOf(at),
-      people: new People(at.db),
+      people,
+      factors: new SecondFactors({
+        db: at.db,
+        whose: 'person',
+        issuer: at.current()?.document.facts.name || placeOf(req).host,
+        // Whoever has the tables has the site: there is no other place for a key.
+        seal: { close: (secret) => secret, open: (kept) => kept },
+        counted: (mail, kind, work) => people.counted(mail, kind, work),
+      }),
       inbox: new DeskInbox(at.db),
       proposals: new Proposals(at.db),
       pictures: new DeskPictures(at.db, at.pictures),
@@ -188,6 +217,9 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
       .set('set-cookie', `${COOKIE}=${token}; Path=/-/desk; Max-Age=2592000; HttpOnly; SameSite=Strict${secure(req)}`)
       .status(204)
       .end();
+  /** Signs somebody in who has shown who they are. */
+  const open = async (req: Request, res: Response, person: string) =>
+    begin(req, res, await call(req).people.open(person, agent(req)));
   const tokenOf = (req: Request) => parseCookie(req.headers.cookie ?? '')[COOKIE] ?? '';
   const origin = (req: Request) => req.ip ?? '-';
   const agent = (req: Request) => req.headers['user-agent'] ?? '';
@@ -231,19 +263,38 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
 
   api.post('/sign-in', async (req, res) => {
     const { mail, password } = body<{ mail: string; password: string }>(req, checks.signIn);
-    begin(req, res, await call(req).people.signIn(mail, password, origin(req), agent(req)));
+    const { people, factors } = call(req);
+    const person = await people.byPassword(mail, password, origin(req));
+    // A passkey stands for itself; beside a password there may be codes.
+    if ((await factors.waysOf(person)).includes('code'))
+      return void res.json({ ticket: await factors.ticket('second', person) });
+    await open(req, res, person);
+  });
+  api.post('/sign-in/code', async (req, res) => {
+    const { ticket, code } = body<{ ticket: string; code: string }>(req, checks.code);
+    await open(req, res, await call(req).factors.withCode(ticket, code));
+  });
+  api.post('/sign-in/passkey/options', async (req, res) => {
+    res.json(await call(req).factors.ask(placeOf(req)));
+  });
+  api.post('/sign-in/passkey', async (req, res) => {
+    const { ticket, response } = body<{ ticket: string; response: object }>(req, checks.shown);
+    await open(req, res, await call(req).factors.withPasskey(placeOf(req), ticket, response));
   });
   api.post('/follow', async (req, res) => {
     begin(req, res, await call(req).people.follow(body<{ link: string }>(req, checks.follow).link, agent(req)));
   });
 
-  // Whether a link can be asked for: where no letter goes out, none comes.
-  api.get('/ways', (req, res) => void res.json({ mail: site(req).post !== undefined }));
+  // Whether a link can be asked for: where no letter goes out, none comes. And whether anybody has a passkey for this name.
+  api.get('/ways', async (req, res) => {
+    const { site: at, factors } = call(req);
+    res.json({ mail: at.post !== undefined, passkeys: await factors.anyAt(placeOf(req)) });
+  });
   api.post('/ask-link', (req, res) => {
     const { mail } = body<{ mail: string }>(req, checks.askLink);
     const { site: at, people } = call(req);
     const { document } = current(at);
-    const own = `${req.secure ? 'https' : 'http'}://${req.headers.host ?? ''}`;
+    const own = placeOf(req).origin;
     // Answered before anything is looked up: neither words nor time say whether the address is known.
     res.status(204).end();
     if (at.post)
@@ -269,6 +320,11 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
         throw new Problem(403, 'That is not for you to do', 'Your designer says who may.');
       next();
     };
+  /** Whoever changes what they sign in with; a designer comes in by a link. */
+  const own = (res: Response): Person => {
+    if (me(res).designer) throw new Problem(403, 'A designer comes in by a link');
+    return me(res);
+  };
   const writers = may('publish', 'write', 'designer');
 
   api.post('/sign-out', async (req, res) => {
@@ -304,9 +360,51 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     });
   });
   api.put('/password', async (req, res) => {
-    const { person, name } = sessionOf(res);
-    if (person.designer) throw new Problem(403, 'A designer comes in by a link');
-    await call(req).people.setPassword(person, body<{ password: string }>(req, checks.password).password, name);
+    await call(req).people.setPassword(
+      own(res),
+      body<{ password: string }>(req, checks.password).password,
+      sessionOf(res).name,
+    );
+    res.status(204).end();
+  });
+  api.get('/factors', async (req, res) => {
+    const place = placeOf(req);
+    const { passkeys, ...codes } = await call(req).factors.of(own(res).id);
+    res.json({
+      ...codes,
+      passkeys: passkeys.map((p) => ({ ...p, here: p.host === place.host })),
+      passkeysHere: bindsPasskeys(place.host),
+    });
+  });
+  api.post('/codes', async (req, res) => void res.json(await call(req).factors.begin(own(res))));
+  api.put('/codes', async (req, res) => {
+    const { site: at, people, factors } = call(req);
+    const person = own(res);
+    const recovery = await factors.turnOn(person, body<{ code: string }>(req, checks.firstCode).code);
+    await people.note(at.db, person.name, 'Turned one-time codes on');
+    res.json({ recovery });
+  });
+  api.delete('/codes', async (req, res) => {
+    const { site: at, people, factors } = call(req);
+    await factors.turnOff(own(res).id);
+    await people.note(at.db, own(res).name, 'Turned one-time codes off');
+    res.status(204).end();
+  });
+  api.post('/passkeys/options', async (req, res) => {
+    res.json(await call(req).factors.offer(own(res), placeOf(req)));
+  });
+  api.post('/passkeys', async (req, res) => {
+    const { site: at, people, factors } = call(req);
+    const { ticket, name, response } = body<{ ticket: string; name: string; response: object }>(req, checks.made);
+    const id = await factors.keep(own(res), placeOf(req), ticket, name, response);
+    await people.note(at.db, own(res).name, 'Made a passkey');
+    res.json({ id });
+  });
+  api.delete('/passkeys/:id', async (req, res) => {
+    const { site: at, people, factors } = call(req);
+    if (!isUuid(req.params['id'])) throw new Problem(404, 'There is no such passkey');
+    await factors.forget(own(res).id, req.params['id']);
+    await people.note(at.db, own(res).name, 'Took a passkey away');
     res.status(204).end();
   });
   api.get('/sessions', async (req, res) => {

@@ -1,7 +1,7 @@
-import { createHash, randomBytes } from 'node:crypto';
 import type { Pool, PoolClient } from 'pg';
 import { putLetter, type Letter } from '@tin-porch/mail';
 import { Problem } from '@tin-porch/core/ground';
+import { digest, isToken, newToken } from '@tin-porch/sign-in';
 import { transaction } from '../transaction.js';
 import { hashPassword, passwordFits, SHORTEST_PASSWORD } from './passwords.js';
 
@@ -48,9 +48,6 @@ const MOST_PEOPLE = 50;
 /** Links that are written to one address within an hour. */
 const MOST_LINKS = 4;
 
-const newToken = () => randomBytes(32).toString('base64url');
-const digest = (token: string) => createHash('sha256').update(token).digest();
-const isToken = (token: string) => /^[\w-]{43}$/.test(token);
 const LINE = 'p.id, p.name, p.mail, p.role';
 const PERSON = `${LINE}, p.role = 'designer' as designer`;
 
@@ -244,23 +241,40 @@ export class People {
   }
 
   /**
-   * Signs in by password. What is wrong is not said, and an unknown address takes as long as a known one; after a few
-   * tries from one place each costs a wait.
+   * Whose mail address and password these are. What is wrong is not said, and an unknown address takes as long as a known
+   * one; after a few tries from one place each costs a wait.
    * @throws Problem 401, 429 or 503
    */
-  async signIn(mail: string, password: string, origin: string, agent: string): Promise<string> {
-    await this.counted(mail.toLowerCase(), origin);
-    const { rows } = await this.db.query<Person & { password: string | null }>(
-      `select ${PERSON}, p.password from person p where lower(p.mail) = lower($1) and p.role <> 'designer'`,
-      [mail.trim()],
-    );
-    if (!(await passwordFits(password, rows[0]?.password ?? null)) || !rows[0])
-      throw new Problem(401, 'That does not fit', 'Look at the mail address and the password once more.');
-    await this.db.query('delete from sign_in_try where mail = $1 and origin = $2', [mail.toLowerCase(), origin]);
-    return transaction(this.db, (client) => this.begin(client, rows[0]!, agent));
+  async byPassword(mail: string, password: string, origin: string): Promise<string> {
+    return this.counted(mail.trim().toLowerCase(), origin, async () => {
+      const { rows } = await this.db.query<{ id: string; password: string | null }>(
+        `select p.id, p.password from person p where lower(p.mail) = lower($1) and p.role <> 'designer'`,
+        [mail.trim()],
+      );
+      if (!(await passwordFits(password, rows[0]?.password ?? null)) || !rows[0])
+        throw new Problem(401, 'That does not fit', 'Look at the mail address and the password once more.');
+      return rows[0].id;
+    });
   }
 
-  private async counted(mail: string, origin: string): Promise<void> {
+  /** Signs somebody in who has shown who they are. Gives the token of their session. @throws Problem 401 where they are let in no more */
+  async open(person: string, agent: string): Promise<string> {
+    return transaction(this.db, async (client) => {
+      const { rows } = await client.query<Person>(
+        `select ${PERSON} from person p where id = $1 and p.role <> 'designer'`,
+        [person],
+      );
+      if (!rows[0]) throw new Problem(401, 'Sign in first');
+      return this.begin(client, rows[0], agent);
+    });
+  }
+
+  /**
+   * Does what is a try at signing in, counted before it is done, so that many at once are counted too; those before it are
+   * forgiven where it went well. The wait grows with each wrong try at this address from this place, and is nobody else’s.
+   * @throws Problem 429, or what `work` throws
+   */
+  async counted<T>(mail: string, origin: string, work: () => Promise<T>): Promise<T> {
     await transaction(this.db, async (client) => {
       await client.query(`select pg_advisory_xact_lock(hashtext('sign_in_try'), hashtext($1))`, [origin]);
       await client.query(`delete from sign_in_try where at < now() - interval '15 minutes' and kind = 'password'`);
@@ -277,6 +291,9 @@ export class People {
         throw new Problem(429, 'Too many tries', `Wait ${left < 60 ? `${left} s` : `${Math.ceil(left / 60)} min`}.`);
       await client.query('insert into sign_in_try (mail, origin) values ($1, $2)', [mail.slice(0, 254), origin]);
     });
+    const done = await work();
+    await this.db.query('delete from sign_in_try where mail = $1 and origin = $2', [mail.slice(0, 254), origin]);
+    return done;
   }
 
   /** Whose session a token is; undefined where it is none, or not any more. */

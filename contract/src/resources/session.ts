@@ -77,7 +77,15 @@ export const account = {
       ),
       codes: Type.Boolean(),
       recoveryLeft: Count,
-      passkeys: Type.Array(object({ id: Uuid, name: Type.String(), madeAt: Instant, usedAt: orNull(Instant) })),
+      passkeys: Type.Array(
+        object({
+          id: Uuid,
+          name: Type.String(),
+          host: Type.String({ description: 'The name it is bound to; empty where that was not kept.' }),
+          madeAt: Instant,
+          usedAt: orNull(Instant),
+        }),
+      ),
       passkeysHere: Type.Boolean({
         description: 'False where the address is an IP address: browsers allow none there.',
       }),

@@ -2,6 +2,7 @@ import { inject, Injectable, signal } from '@angular/core';
 import { firstValueFrom } from 'rxjs';
 import { DeskApi, refusalOf } from './desk-api';
 import type { Here } from './model';
+import { showPasskey } from './passkeys';
 import { Wording } from './words/words';
 
 /** Who is here, and at whose desk. */
@@ -49,9 +50,25 @@ export class Session {
     }
   }
 
-  /** Signs in by password. @throws Refused */
-  async signIn(mail: string, password: string): Promise<void> {
-    await firstValueFrom(this.api.post('/sign-in', { mail, password }));
+  /** Signs in by password; gives a ticket where a code is asked for besides. @throws Refused */
+  async signIn(mail: string, password: string): Promise<string | null> {
+    const asked = await firstValueFrom(this.api.post<{ ticket: string } | null>('/sign-in', { mail, password }));
+    if (asked) return asked.ticket;
+    await this.load();
+    return null;
+  }
+  /** Goes on with a ticket and a code. @throws Refused */
+  async withCode(ticket: string, code: string): Promise<void> {
+    await firstValueFrom(this.api.post('/sign-in/code', { ticket, code }));
+    await this.load();
+  }
+  /** Signs in by a passkey alone. @throws Refused or NoPasskey */
+  async withPasskey(): Promise<void> {
+    const { ticket, options } = await firstValueFrom(
+      this.api.post<{ ticket: string; options: unknown }>('/sign-in/passkey/options', {}),
+    );
+    const response = await showPasskey(options);
+    await firstValueFrom(this.api.post('/sign-in/passkey', { ticket, response }));
     await this.load();
   }
   async signOut(): Promise<void> {

@@ -153,6 +153,20 @@ export interface ItemsOf {
   items: ListItem[];
   found: number;
 }
+/** What somebody signs in with besides a password. */
+export interface Factors {
+  codes: boolean;
+  recoveryLeft: number;
+  /** `here` where it is for the name this desk was opened by. */
+  passkeys: { id: string; name: string; host: string; madeAt: string; usedAt: string | null; here: boolean }[];
+  /** Whether a passkey can be bound to that name. */
+  passkeysHere: boolean;
+}
+export interface NewCodes {
+  secret: string;
+  uri: string;
+  svg: string;
+}
 export interface SessionLine {
   name: string;
   agent: string;

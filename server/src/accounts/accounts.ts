@@ -1,12 +1,11 @@
 import { randomBytes } from 'node:crypto';
 import type { Role } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
+import { digest, isToken, newToken, sessionName, takeFactorsAway } from '@tin-porch/sign-in';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
 import { hashPassword, NOBODY, passwordFits, refuseWeak } from './passwords.js';
-import { takeFactorsAway } from './second-factors.js';
 import { Tries } from './tries.js';
-import { digest, isToken, newToken, sessionName } from './tokens.js';
 
 const SESSION_DAYS = 30;
 
@@ -88,7 +87,7 @@ export class Accounts {
         'update account set password = $2 where mail = $1 returning id',
         [mail.toLowerCase(), hash],
       );
-      if (rows[0]) await takeFactorsAway(client, rows[0].id);
+      if (rows[0]) await takeFactorsAway(client, 'account', rows[0].id);
       return rows[0]?.id;
     });
     if (account === undefined) return false;

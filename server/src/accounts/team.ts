@@ -1,11 +1,10 @@
 import type { Role } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
+import { digest, isToken, newToken, takeFactorsAway } from '@tin-porch/sign-in';
 import type pg from 'pg';
 import { transaction, type Database } from '../db/database.js';
 import type { Accounts, Designer } from './accounts.js';
 import { hashPassword, refuseWeak } from './passwords.js';
-import { takeFactorsAway } from './second-factors.js';
-import { digest, isToken, newToken } from './tokens.js';
 
 const INVITATION_DAYS = 14;
 const RESET_HOURS = 24;
@@ -180,7 +179,7 @@ export class Team {
       if (!rowCount) throw new Problem(404, 'This link is not good any more', 'Ask for a new one.');
       if (link.kind === 'reset') {
         await client.query('update account set password = $2 where id = $1', [link.account, hash]);
-        return takeFactorsAway(client, link.account!);
+        return takeFactorsAway(client, 'account', link.account!);
       }
       const made = await client.query(
         'insert into account (mail, name, password, organisation, role) values ($1, $2, $3, $4, $5) on conflict (mail) do nothing',

@@ -1,6 +1,6 @@
 import type { Accounts } from '../accounts/accounts.js';
 import type { Audit } from '../accounts/audit.js';
-import type { SecondFactors } from '../accounts/second-factors.js';
+import type { SecondFactors } from '@tin-porch/sign-in';
 import type { Team } from '../accounts/team.js';
 import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';

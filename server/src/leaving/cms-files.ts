@@ -7,13 +7,19 @@ const CMS = new URL('../../../cms/', import.meta.url);
 const ROOT = new URL('../../../', import.meta.url);
 const BESIDE = ['README.md', 'LICENSE', 'tin-porch-cms.service', 'cms.env.example'] as const;
 
+/** A program without its map, which stays where it was made. */
+const alone = (text: string) => text.replace(/\n\/\/# sourceMappingURL=.*\s*$/, '\n');
+
 /**
  * The CMS that an exported site runs on by itself: one program in one file, that needs nothing installed, with what is to be
  * read of it. Paths are within the export.
  */
 export async function cmsFiles(): Promise<{ path: string; bytes: string | Uint8Array }[]> {
-  const [program, darkroom] = await Promise.all(
-    ['cms.mjs', 'picture-worker.mjs'].map((name) => readFile(new URL(`dist/run/${name}`, CMS), 'utf8')),
+  const programs = await Promise.all(
+    ['cms.mjs', 'picture-worker.mjs', 'passkey-worker.mjs'].map(async (name) => ({
+      path: `cms/${name}`,
+      bytes: alone(await readFile(new URL(`dist/run/${name}`, CMS), 'utf8')),
+    })),
   );
   const about = async (room: string) =>
     JSON.parse(await readFile(new URL(`${room}/package.json`, ROOT), 'utf8')) as {
@@ -35,13 +41,10 @@ export async function cmsFiles(): Promise<{ path: string; bytes: string | Uint8A
     peerDependencies: { sharp },
     peerDependenciesMeta: { sharp: { optional: true } },
   };
-  // Its map stays where it was made.
-  const alone = (text: string) => text.replace(/\n\/\/# sourceMappingURL=.*\s*$/, '\n');
   const desk = new URL('desk/dist/browser/', ROOT);
   const ofDesk = (await readdir(desk, { recursive: true, withFileTypes: true })).filter((e) => e.isFile());
   return [
-    { path: 'cms/cms.mjs', bytes: alone(program!) },
-    { path: 'cms/picture-worker.mjs', bytes: alone(darkroom!) },
+    ...programs,
     { path: 'cms/package.json', bytes: `${JSON.stringify(own, null, 2)}\n` },
     ...(await Promise.all(
       BESIDE.map(async (name) => ({ path: `cms/${name}`, bytes: await readFile(fileURLToPath(new URL(name, CMS))) })),

@@ -130,12 +130,12 @@ export async function smallWorld() {
     quay: async () => (await servers.get('quay'))!,
     hostData: hostConfig.data,
     /** Something done in the database of a site on its server. */
-    async hostDb(id: string, sql: string): Promise<void> {
+    async hostDb(id: string, sql: string): Promise<pg.QueryResult> {
       const client = new pg.Client({ connectionString: hostDatabase });
       await client.connect();
       try {
         await client.query(`set search_path to site_${id.replace(/-/g, '_')}`);
-        await client.query(sql);
+        return await client.query(sql);
       } finally {
         await client.end();
       }

@@ -4,16 +4,18 @@ import { firstValueFrom } from 'rxjs';
 import { DeskApi, refusalOf } from '../desk-api';
 import { Session } from '../here';
 import type { SessionLine } from '../model';
+import { FactorsPart } from '../parts/factors';
 import { loaded } from '../parts/load';
 import { Top } from '../parts/top';
 import { Waiting } from '../parts/waiting';
+import { deviceOf } from '../passkeys';
 import { Wording } from '../words/words';
 
-/** The person themselves: their password, where they are signed in, the way out. */
+/** The person themselves: their password and what stands beside it, where they are signed in, the way out. */
 @Component({
   selector: 'dk-me',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FormsModule, Top, Waiting],
+  imports: [FormsModule, FactorsPart, Top, Waiting],
   template: `
     @if (session.here(); as here) {
       <dk-top [title]="here.me.name" [under]="here.me.mail" back="/us" />
@@ -47,13 +49,14 @@ import { Wording } from '../words/words';
             <button class="main" type="submit">{{ here.me.password ? w().otherPassword : w().setPassword }}</button>
           </p>
         </form>
+        <dk-factors [password]="here.me.password" />
       }
       <h2 class="pad">{{ w().devices }}</h2>
       <dk-waiting [of]="sessions" />
       <ul class="rows">
         @for (s of sessions.value()?.sessions ?? []; track s.name) {
           <li>
-            <p>{{ deviceOf(s) }}</p>
+            <p>{{ deviceOf(s.agent) }}</p>
             <p class="quiet">{{ words.day(s.seenAt) }}{{ s.here ? ' · ' + w().here : '' }}</p>
             @if (!s.here) {
               <button class="plain" type="button" (click)="end(s)">{{ w().end }}</button>
@@ -102,9 +105,5 @@ export class MePlace {
     this.sessions.again();
   }
   protected signOut = (): Promise<void> => this.out(() => this.session.signOut());
-  /** What a browser calls itself, as far as anybody can read it. */
-  protected deviceOf(s: SessionLine): string {
-    const [, inside] = /\(([^)]*)\)/.exec(s.agent) ?? [];
-    return inside?.split(';').slice(0, 2).join(',') || s.agent || '?';
-  }
+  protected readonly deviceOf = deviceOf;
 }

@@ -183,6 +183,32 @@ export const de: Words = {
   newPassword: 'Neues Passwort',
   passwordHow: 'Zehn Zeichen oder mehr; ein paar Wörter sind gut. Andere Geräte werden abgemeldet.',
   passwordKept: 'Das Passwort ist gesetzt.',
+  usePasskey: 'Mit einem Passkey anmelden',
+  passkeys: 'Passkeys',
+  passkeysHow:
+    'Dieses Telefon oder dieser Computer erkennt Sie am Finger, am Gesicht oder an seinem eigenen Code: Ein Passwort braucht es dann nicht.',
+  makePasskey: 'Auf diesem Gerät einen anlegen',
+  usedOn: (day: string) => `benutzt: ${day}`,
+  madeOn: (day: string) => `angelegt: ${day}`,
+  noPasskey: {
+    there: 'Auf diesem Gerät gibt es schon einen von Ihnen.',
+    none: 'Der Browser gab keinen Passkey. Nichts wurde geändert.',
+  },
+  codes: 'Ein Code zum Passwort',
+  codesHow:
+    'Eine App auf Ihrem Telefon zeigt einen Code, der jede halbe Minute wechselt. Wer nur Ihr Passwort kennt, kommt nicht hinein.',
+  codesSet: 'Einrichten',
+  codesRead: 'Lassen Sie die App dieses Bild lesen, oder tippen Sie diese Buchstaben ein:',
+  firstCode: 'Der Code, den sie zeigt',
+  codesOn: 'Ab jetzt danach fragen',
+  codesOff: 'Nicht mehr nach einem Code fragen',
+  codesAsked: (left: number) => `Nach dem Passwort wird ein Code verlangt. Ersatzcodes übrig: ${left}.`,
+  spare:
+    'Heben Sie diese Ersatzcodes dort auf, wo Ihr Telefon nicht ist: Jeder lässt Sie einmal hinein, und sie werden nicht noch einmal gezeigt.',
+  spareKept: 'Ich habe sie aufgehoben',
+  code: 'Der Code Ihrer App',
+  codeHow:
+    'Oder einer Ihrer Ersatzcodes. Wenn Sie beides nicht haben, gehen Sie zurück und lassen sich einen Link schicken.',
   devices: 'Wo Sie angemeldet sind',
   here: 'hier',
   end: 'Dort abmelden',
@@ -221,7 +247,8 @@ export const de: Words = {
       },
       me: {
         words: 'Ein Passwort setzen, oder anderswo abmelden',
-        asked: 'passwort kennwort anmelden abmelden vergessen gerät geräte handy verloren gestohlen',
+        asked:
+          'passwort kennwort passkey finger fingerabdruck gesicht code anmelden abmelden vergessen gerät geräte handy verloren gestohlen',
       },
       visits: { words: 'Sehen, wie viele kamen', asked: 'besuche besucher leute viele statistik zahlen kamen' },
       back: {

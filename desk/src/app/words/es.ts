@@ -183,6 +183,31 @@ export const es: Words = {
   newPassword: 'Contraseña nueva',
   passwordHow: 'Diez letras o más; unas cuantas palabras sirven. Los demás dispositivos quedan fuera.',
   passwordKept: 'La contraseña está puesta.',
+  usePasskey: 'Entrar con una llave de acceso',
+  passkeys: 'Llaves de acceso',
+  passkeysHow:
+    'Este teléfono u ordenador le reconoce por el dedo, la cara o su propio código: no hace falta contraseña.',
+  makePasskey: 'Crear una en este dispositivo',
+  usedOn: (day: string) => `usada: ${day}`,
+  madeOn: (day: string) => `creada: ${day}`,
+  noPasskey: {
+    there: 'En este dispositivo ya hay una suya.',
+    none: 'El navegador no dio ninguna llave. No ha cambiado nada.',
+  },
+  codes: 'Un código junto a la contraseña',
+  codesHow:
+    'Una aplicación de su teléfono muestra un código que cambia cada medio minuto. Quien solo sabe su contraseña no entra.',
+  codesSet: 'Prepararlo',
+  codesRead: 'Deje que la aplicación lea esta imagen, o escriba en ella estas letras:',
+  firstCode: 'El código que muestra',
+  codesOn: 'Pedirlo desde ahora',
+  codesOff: 'No pedir más un código',
+  codesAsked: (left: number) => `Después de la contraseña se pide un código. Códigos de reserva que quedan: ${left}.`,
+  spare:
+    'Guarde estos códigos de reserva donde no esté su teléfono: cada uno le deja entrar una vez, y no se muestran de nuevo.',
+  spareKept: 'Los he guardado',
+  code: 'El código de su aplicación',
+  codeHow: 'O uno de sus códigos de reserva. Si no tiene ninguno, vuelva atrás y pida un enlace.',
   devices: 'Dónde ha entrado',
   here: 'aquí',
   end: 'Salir de allí',
@@ -220,7 +245,8 @@ export const es: Words = {
       },
       me: {
         words: 'Poner una contraseña o cerrar sesión en otro sitio',
-        asked: 'contraseña entrar sesión olvidado dispositivo dispositivos perdido robado salir',
+        asked:
+          'contraseña llave huella cara código entrar sesión olvidado dispositivo dispositivos perdido robado salir',
       },
       visits: {
         words: 'Ver cuánta gente ha venido',

@@ -183,6 +183,31 @@ export const fr: Words = {
   newPassword: 'Nouveau mot de passe',
   passwordHow: 'Dix lettres ou plus ; quelques mots font l’affaire. Les autres appareils sont déconnectés.',
   passwordKept: 'Le mot de passe est enregistré.',
+  usePasskey: 'Se connecter avec une clé d’accès',
+  passkeys: 'Clés d’accès',
+  passkeysHow:
+    'Ce téléphone ou cet ordinateur vous reconnaît à votre doigt, à votre visage ou à son propre code : aucun mot de passe n’est demandé.',
+  makePasskey: 'En créer une sur cet appareil',
+  usedOn: (day: string) => `utilisée : ${day}`,
+  madeOn: (day: string) => `créée : ${day}`,
+  noPasskey: {
+    there: 'Il y en a déjà une à vous sur cet appareil.',
+    none: 'Le navigateur n’a donné aucune clé. Rien n’a été changé.',
+  },
+  codes: 'Un code en plus du mot de passe',
+  codesHow:
+    'Une application de votre téléphone montre un code qui change toutes les demi-minutes. Qui ne connaît que votre mot de passe n’entre pas.',
+  codesSet: 'Le mettre en place',
+  codesRead: 'Laissez l’application lire cette image, ou tapez-y ces lettres :',
+  firstCode: 'Le code qu’elle montre',
+  codesOn: 'Le demander désormais',
+  codesOff: 'Ne plus demander de code',
+  codesAsked: (left: number) => `Un code est demandé après le mot de passe. Codes de secours restants : ${left}.`,
+  spare:
+    'Gardez ces codes de secours là où votre téléphone n’est pas : chacun vous laisse entrer une fois, et ils ne sont plus montrés.',
+  spareKept: 'Je les ai gardés',
+  code: 'Le code de votre application',
+  codeHow: 'Ou l’un de vos codes de secours. Si vous n’avez ni l’un ni l’autre, revenez et demandez un lien.',
   devices: 'Où vous êtes connecté',
   here: 'ici',
   end: 'Déconnecter',
@@ -219,7 +244,7 @@ export const fr: Words = {
       },
       me: {
         words: 'Mettre un mot de passe, ou fermer une session ailleurs',
-        asked: 'mot passe connexion déconnexion oublié appareil appareils perdu volé session',
+        asked: 'mot passe clé empreinte visage code connexion déconnexion oublié appareil appareils perdu volé session',
       },
       visits: {
         words: 'Voir combien de personnes sont venues',

@@ -1,5 +1,5 @@
 import type { events as eventRoutes } from '@tin-porch/contract';
-import { sessionName } from '../../accounts/tokens.js';
+import { sessionName } from '@tin-porch/sign-in';
 import type { Parts } from '../parts.js';
 import { sessionToken, type Handlers } from '../serve.js';
 

@@ -1,9 +1,9 @@
 import type { account, session, Session } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
+import { bindsPasskeys, type Place } from '@tin-porch/sign-in';
 import { parseCookie, stringifySetCookie } from 'cookie';
 import type { Request, Response } from 'express';
 import type { Designer, From } from '../../accounts/accounts.js';
-import { bindsPasskeys, type Place } from '../../accounts/second-factors.js';
 import type { Parts } from '../parts.js';
 import { COOKIE, sessionToken, type Handlers } from '../serve.js';
 

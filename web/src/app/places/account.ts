@@ -80,7 +80,12 @@ export function browserOf(agent: string): string {
                 <tbody>
                   @for (p of a.passkeys; track p.id) {
                     <tr>
-                      <td>{{ p.name }}</td>
+                      <td>
+                        {{ p.name }}
+                        @if (p.host && p.host !== host) {
+                          <span class="quiet">for {{ p.host }}</span>
+                        }
+                      </td>
                       <td class="wide">{{ at(p.madeAt) }}</td>
                       <td>{{ p.usedAt ? at(p.usedAt) : 'not yet' }}</td>
                       <td>
@@ -179,6 +184,7 @@ export class AccountPlace {
   protected readonly fault = signal('');
   protected readonly busy = signal(false);
   protected readonly here = passkeysHere();
+  protected readonly host = location.hostname;
   protected readonly at = time;
   protected readonly some = some;
   protected readonly browser = browserOf;

@@ -1,10 +1,11 @@
 import { randomBytes } from 'node:crypto';
 import type { Problem } from '@tin-porch/core/ground';
+import { bindsPasskeys, type SecondFactors } from '@tin-porch/sign-in';
 import { Secret, TOTP } from 'otpauth';
 import { Seal } from '../secrets/seal.js';
 import { realDatabase } from '../testing/real-database.js';
 import { Accounts, type Designer } from './accounts.js';
-import { bindsPasskeys, SecondFactors } from './second-factors.js';
+import { accountFactors } from './account-factors.js';
 
 describe('second factors', () => {
   let test: Awaited<ReturnType<typeof realDatabase>>;
@@ -23,7 +24,7 @@ describe('second factors', () => {
   beforeAll(async () => {
     test = await realDatabase();
     accounts = new Accounts(test.db);
-    factors = new SecondFactors(test.db, new Seal(randomBytes(32)), accounts.tries);
+    factors = accountFactors(test.db, new Seal(randomBytes(32)), accounts.tries);
     await accounts.put('ines@tinporch.example', 'Ines', 'a-dry-place-to-work');
     const { token } = await accounts.signIn('ines@tinporch.example', 'a-dry-place-to-work', '127.0.0.1');
     ines = (await accounts.session(token))!.designer;

@@ -1,12 +1,15 @@
 import type { VerifyAuthenticationResponseOpts, VerifyRegistrationResponseOpts } from '@simplewebauthn/server';
-import type { AuthenticationResponseJSON, RegistrationResponseJSON } from '@tin-porch/contract';
 import { Thread } from '@tin-porch/press/threads';
 
-/** What was sent by a browser (WebAuthn Level 3, 7.1 and 7.2) and what it is held against. */
+/** What a browser sent of a passkey: nobody has looked at it yet. */
+export interface Sent {
+  readonly id?: unknown;
+}
+/** What was sent (WebAuthn Level 3, 7.1 and 7.2) and what it is held against. */
 export type PasskeyRequest =
-  | { what: 'registration'; options: Sent<VerifyRegistrationResponseOpts, RegistrationResponseJSON> }
-  | { what: 'authentication'; options: Sent<VerifyAuthenticationResponseOpts, AuthenticationResponseJSON> };
-type Sent<O, R> = Omit<O, 'response'> & { response: R };
+  | { what: 'registration'; options: Held<VerifyRegistrationResponseOpts> }
+  | { what: 'authentication'; options: Held<VerifyAuthenticationResponseOpts> };
+type Held<O> = Omit<O, 'response'> & { response: Sent };
 type OptionsOf<W> = Extract<PasskeyRequest, { what: W }>['options'];
 
 /** A passkey that was shown or made. `counter` is how often it has been used by its own account. */
