@@ -2,6 +2,7 @@ import { newCollection, writeVersion } from '@tin-porch/core/making';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { Browser, BrowserContext, Locator, Page } from 'playwright-core';
 import { readFileSync } from 'node:fs';
+import { Secret, TOTP } from 'otpauth';
 import sharp from 'sharp';
 import { axe, openBrowser, overflows } from './support/browser.js';
 import { MAIL, PASSWORD, stackForTests, until } from './support/stack-for-tests.js';
@@ -597,6 +598,104 @@ describe('The client’s desk, in the browser', () => {
     await designer.goto(`${test.stack.url}/sites/${site}/care`);
     await designer.getByText('Letters of this site').click();
     await designer.getByText('Silas wrote through Hollis & Wren').waitFor();
+  });
+
+  it('signs somebody in by a passkey, and asks for a code beside the password where they wish it', async () => {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const own = await context.newPage();
+    const devices = await context.newCDPSession(own);
+    await devices.send('WebAuthn.enable');
+    const { authenticatorId } = await devices.send('WebAuthn.addVirtualAuthenticator', {
+      options: {
+        protocol: 'ctap2',
+        transport: 'internal',
+        hasResidentKey: true,
+        hasUserVerification: true,
+        isUserVerified: true,
+        automaticPresenceSimulation: true,
+      },
+    });
+    const me = () => own.goto(`${origin}/-/desk/me`);
+    const press = (name: string) => own.getByRole('button', { name, exact: true }).click();
+    const here = () => own.getByRole('heading', { name: 'Where you are signed in' }).waitFor();
+    const out = async () => {
+      await press('Sign out');
+      await own.waitForSelector('.sign-in');
+    };
+    const look = async (where: string) => {
+      for (const f of await axe(own)) troubles.push(`${where}: ${f}`);
+      if (await overflows(own)) troubles.push(`${where}: goes over the edge`);
+    };
+    await own.goto(await inviteOf('Pia', 'publish'));
+    await own.waitForSelector('h1:has-text("Pia")');
+    await me();
+    // Without a password there is nothing a code would stand beside.
+    await own.getByRole('heading', { name: 'Passkeys' }).waitFor();
+    expect(await own.getByRole('button', { name: 'Set it up' }).count()).toBe(0);
+    await press('Make one on this device');
+    await own.getByRole('button', { name: /^Take out: / }).waitFor();
+    await press('Make one on this device');
+    await own.getByText('There is one of yours on this device already.').waitFor();
+    await look('passkeys');
+    await out();
+    await own.reload();
+    await press('Use a passkey');
+    await here();
+    // Nobody touches it: that is said, and the password is still there to be used.
+    await out();
+    await own.reload();
+    await devices.send('WebAuthn.setUserVerified', { authenticatorId, isUserVerified: false });
+    await press('Use a passkey');
+    await own.getByText('The browser gave no passkey.').waitFor({ timeout: 90_000 });
+    await devices.send('WebAuthn.setUserVerified', { authenticatorId, isUserVerified: true });
+    await press('Use a passkey');
+    await here();
+
+    await own.getByLabel('New password').fill('a slip at low water');
+    await press('Set a password');
+    await press('Set it up');
+    const totp = new TOTP({ secret: Secret.fromBase32((await own.textContent('.secret'))!.trim()) });
+    await look('a code to be set up');
+    await own.getByLabel('The code it shows').fill('000000');
+    await press('Ask for it from now on');
+    await own.getByRole('alert').waitFor();
+    await own.getByLabel('The code it shows').fill(totp.generate());
+    await press('Ask for it from now on');
+    const spare = await own.locator('.spare li').first().textContent();
+    await look('spare codes');
+    await press('I have kept them');
+    await own.getByText('Spare codes left: 10.').waitFor();
+    await out();
+    const password = async () => {
+      await own.getByLabel('Your mail address').fill('pia@hollisandwren.example');
+      await own.getByLabel('Password', { exact: true }).fill('a slip at low water');
+      await press('Sign in');
+    };
+    await password();
+    await own.getByLabel('The code of your app').fill('123456');
+    await press('Sign in');
+    await own.locator('.sign-in .bad').waitFor();
+    await look('a code is asked for');
+    await press('Back');
+    await password();
+    await own.getByLabel('The code of your app').fill(spare!.trim());
+    await press('Sign in');
+    await here();
+    // The session ends while they look at it: nothing of it is lost.
+    await context.clearCookies();
+    await press('Ask for no code any more');
+    await own.waitForSelector('.sign-in.over');
+    await press('Use a passkey');
+    await own.waitForSelector('.sign-in', { state: 'detached' });
+    await press('Ask for no code any more');
+    await own.getByRole('button', { name: 'Set it up' }).waitFor();
+    await own.getByRole('button', { name: /^Take out: / }).click();
+    await own.getByRole('button', { name: /^Take out: / }).waitFor({ state: 'detached' });
+    await out();
+    await own.reload();
+    await own.getByLabel('Your mail address').waitFor();
+    expect(await own.getByRole('button', { name: 'Use a passkey' }).count()).toBe(0);
+    await context.close();
   });
 
   it('is of one site: neither its sessions nor its links open another', async () => {

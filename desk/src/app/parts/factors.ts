@@ -44,6 +44,9 @@ import { Waiting } from './waiting';
               <button type="button" [attr.aria-disabled]="busy()" (click)="make()">{{ w().makePasskey }}</button>
             </p>
           }
+          @if (fault()?.at === 'passkeys') {
+            <p class="bad" role="alert">{{ fault()!.words }}</p>
+          }
         </section>
       }
       @if (password() || f.codes) {
@@ -84,11 +87,11 @@ import { Waiting } from './waiting';
               <button type="button" [attr.aria-disabled]="busy()" (click)="begin()">{{ w().codesSet }}</button>
             </p>
           }
+          @if (fault()?.at === 'codes') {
+            <p class="bad" role="alert">{{ fault()!.words }}</p>
+          }
         </section>
       }
-    }
-    @if (fault()) {
-      <p class="bad pad" role="alert">{{ fault() }}</p>
     }
   `,
 })
@@ -105,31 +108,33 @@ export class FactorsPart {
   protected readonly picture = computed(() => `data:image/svg+xml;utf8,${encodeURIComponent(this.begun()?.svg ?? '')}`);
   protected readonly code = signal('');
   protected readonly spare = signal<string[]>([]);
-  protected readonly fault = signal('');
+  /** What did not work, and with which of the two. */
+  protected readonly fault = signal<{ at: 'passkeys' | 'codes'; words: string } | null>(null);
   protected readonly busy = signal(false);
 
-  private async doing(work: () => Promise<unknown>): Promise<void> {
+  private async doing(at: 'passkeys' | 'codes', work: () => Promise<unknown>): Promise<void> {
     if (this.busy()) return;
     this.busy.set(true);
-    this.fault.set('');
+    this.fault.set(null);
     try {
       await work();
       this.factors.again();
     } catch (error) {
-      this.fault.set(
+      const refused = refusalOf(error);
+      const words =
         error instanceof NoPasskey
           ? this.w().noPasskey[error.why]
-          : refusalOf(error).status === 0
+          : refused.status === 0
             ? this.w().away
-            : refusalOf(error).message,
-      );
+            : refused.message;
+      this.fault.set({ at, words });
     } finally {
       this.busy.set(false);
     }
   }
 
   protected make = (): Promise<void> =>
-    this.doing(async () => {
+    this.doing('passkeys', async () => {
       const { ticket, options } = await firstValueFrom(
         this.api.post<{ ticket: string; options: unknown }>('/passkeys/options', {}),
       );
@@ -139,11 +144,11 @@ export class FactorsPart {
       );
     });
   protected forget = (id: string): Promise<void> =>
-    this.doing(() => firstValueFrom(this.api.delete(`/passkeys/${id}`)));
+    this.doing('passkeys', () => firstValueFrom(this.api.delete(`/passkeys/${id}`)));
   protected begin = (): Promise<void> =>
-    this.doing(async () => this.begun.set(await firstValueFrom(this.api.post<NewCodes>('/codes', {}))));
+    this.doing('codes', async () => this.begun.set(await firstValueFrom(this.api.post<NewCodes>('/codes', {}))));
   protected turnOn = (): Promise<void> =>
-    this.doing(async () => {
+    this.doing('codes', async () => {
       const { recovery } = await firstValueFrom(
         this.api.put<{ recovery: string[] }>('/codes', { code: this.code().trim() }),
       );
@@ -151,5 +156,5 @@ export class FactorsPart {
       this.begun.set(null);
       this.code.set('');
     });
-  protected turnOff = (): Promise<void> => this.doing(() => firstValueFrom(this.api.delete('/codes')));
+  protected turnOff = (): Promise<void> => this.doing('codes', () => firstValueFrom(this.api.delete('/codes')));
 }
