@@ -12,8 +12,9 @@ const MAY_USE = {
   cms: ['core', 'mail', 'press', 'sign-in'],
   host: ['core', 'press', 'mail', 'cms'],
   server: ['core', 'contract', 'press', 'sign-in'],
-  web: ['core', 'contract'],
-  desk: [],
+  surface: ['core'],
+  web: ['core', 'contract', 'surface'],
+  desk: ['surface'],
   e2e: ['core', 'contract', 'press', 'cms', 'server'],
 };
 // What its tests may use besides: the programs it speaks with, started for real.
@@ -92,7 +93,7 @@ const upward = CORE_ROOMS.slice(0, -1).map((room, n) => ({
 }));
 
 export default ts.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', '**/*.gen.ts', '.data/**', '**/.angular/**'] },
+  { ignores: ['**/dist/**', '**/node_modules/**', '**/*.gen.ts', '.data/**', '**/.angular/**', '**/.surface/**'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   {

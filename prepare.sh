@@ -59,12 +59,13 @@ prepare() {
     quietly npm ci --no-audit --no-fund --loglevel error
     stamp packages "$lock"
   fi
-  node_now=$lock$(fingerprint core contract press mail sign-in cms host standins server e2e tsconfig.base.json)
+  node_now=$lock$(fingerprint core surface contract press mail sign-in cms host standins server e2e tsconfig.base.json)
   if stale node "$node_now"; then
     echo 'Building …'
     node core/registries.mjs
     quietly node_modules/.bin/tsc -b
     node bundle.mjs
+    node surface/bundle.mjs
     stamp node "$node_now"
   fi
   if [ "$1" = all ]; then
@@ -76,16 +77,15 @@ prepare() {
       quietly node standins/make-library.mjs 9>&- &
       library_at=$!
     fi
-    desk_now=$lock$(fingerprint desk/src desk/angular.json desk/tsconfig.json desk/tsconfig.app.json)
+    desk_now=$lock$(fingerprint surface/src desk/src desk/public desk/angular.json desk/tsconfig.json desk/tsconfig.app.json)
     if stale desk "$desk_now"; then
       echo 'Building the desk …'
       (cd desk && quietly ../node_modules/.bin/ng build --progress=false) 9>&- &
       desk_at=$!
     fi
-    web_now=$lock$(fingerprint core/src contract/src web/src web/public web/frame.mjs web/angular.json web/tsconfig.json web/tsconfig.app.json web/tsconfig.worker.json)
+    web_now=$lock$(fingerprint core/src contract/src surface/src web/src web/public web/angular.json web/tsconfig.json web/tsconfig.app.json web/tsconfig.worker.json)
     if stale web "$web_now"; then
       echo 'Building the interface …'
-      quietly node web/frame.mjs
       (cd web && quietly ../node_modules/.bin/ng build --progress=false)
       stamp web "$web_now"
     fi

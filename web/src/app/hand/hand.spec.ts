@@ -6,7 +6,7 @@ import { provideRouter } from '@angular/router';
 import { listsOf, pageChecks, picturePlaces, textsOf } from '@tin-porch/core/making';
 import type { Section, SiteDocument } from '@tin-porch/core/model';
 import { apply, textAt, type Operation } from '@tin-porch/core/operations';
-import type { ToFrame } from '../../frame/messages';
+import type { ToFrame } from '@tin-porch/surface';
 import { Drafts } from '../session/drafts';
 import { SiteStore } from '../site/site-store';
 import { aDocument, aSite } from '../testing/a-site';

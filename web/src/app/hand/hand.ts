@@ -3,7 +3,7 @@ import { footerOf, headerOf, needsConfirming, sameWords, type Device, type Text 
 import { textAt } from '@tin-porch/core/operations';
 import { doubtsIn, picturePlaceAt, textsOf, type PlacedText } from '@tin-porch/core/making';
 import { Subject } from 'rxjs';
-import type { FromFrame, ToFrame, WordsCommand, WordsState, Written } from '../../frame/messages';
+import type { FromFrame, ToFrame, WordsCommand, WordsState, Written } from '@tin-porch/surface';
 import { SiteStore } from '../site/site-store';
 
 /** Other words that are shown in the place of those there, until they are taken or left. */

@@ -3,7 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { addSection, targetOfButton } from '@tin-porch/core/making';
 import type { SiteFile } from '@tin-porch/core/model';
 import { apply, textAt } from '@tin-porch/core/operations';
-import type { ToFrame } from '../../frame/messages';
+import type { ToFrame } from '@tin-porch/surface';
 import { aDocument } from '../testing/a-site';
 import { atThePage, type AtThePage } from '../testing/at-the-page';
 import { WritingDesk } from '../writing/writing-desk';

@@ -54,7 +54,7 @@ import {
 } from '@tin-porch/core/model';
 import type { Operation, OperationNamed } from '@tin-porch/core/operations';
 import { some } from '@tin-porch/core/some';
-import type { SectionPlace } from '../../frame/messages';
+import type { SectionPlace } from '@tin-porch/surface';
 import { Asking } from '../asking/asking';
 import { LockBox } from '../client/lock';
 import { SiteStore } from '../site/site-store';

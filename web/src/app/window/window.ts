@@ -18,7 +18,7 @@ import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { DomSanitizer } from '@angular/platform-browser';
 import { kindOfPage } from '@tin-porch/core/look';
 import { headerOf, type SiteDocument } from '@tin-porch/core/model';
-import type { FromFrame, SectionPlace, ToFrame } from '../../frame/messages';
+import type { FromFrame, SectionPlace, ToFrame } from '@tin-porch/surface';
 import { Hand } from '../hand/hand';
 import { SiteStore } from '../site/site-store';
 import { Drawing } from './drawing';

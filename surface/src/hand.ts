@@ -1,6 +1,6 @@
-import { DrawnPage, handKey, placeOf, tell } from './drawn-page';
-import type { Left, ToFrame } from './messages';
-import { WordsEditor } from './words-editor';
+import { DrawnPage, handKey, placeOf, tell } from './drawn-page.js';
+import type { Left, ToFrame } from './messages.js';
+import { WordsEditor } from './words-editor.js';
 
 // The window as it is worked in: words are written where they stand.
 const page = new DrawnPage(true);

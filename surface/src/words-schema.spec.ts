@@ -1,6 +1,6 @@
 import type { FieldForm } from '@tin-porch/core/model';
-import type { Written } from './messages';
-import { docOf, schemaFor, targetOfAddress, writtenOf } from './words-schema';
+import type { Written } from './messages.js';
+import { docOf, schemaFor, targetOfAddress, writtenOf } from './words-schema.js';
 
 const back = (text: Written, form: FieldForm = 'prose', blocks = false) =>
   writtenOf(docOf(schemaFor(form, blocks), text));

@@ -1,6 +1,6 @@
 import type { FieldForm } from '@tin-porch/core/model';
-import type { Left, WordsState, Written } from './messages';
-import { cleanWords, WordsEditor, writtenFromHtml } from './words-editor';
+import type { Left, WordsState, Written } from './messages.js';
+import { cleanWords, WordsEditor, writtenFromHtml } from './words-editor.js';
 
 describe('the words editor', () => {
   let element: HTMLElement;

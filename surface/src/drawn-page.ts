@@ -1,5 +1,5 @@
 import morphdom from 'morphdom';
-import type { FromFrame, SectionPlace, ToFrame } from './messages';
+import type { FromFrame, SectionPlace, ToFrame } from './messages.js';
 
 type Put = Extract<ToFrame, { kind: 'put' }>;
 

@@ -1,4 +1,4 @@
-import { DrawnPage, handKey, placeOf, tell } from './drawn-page';
+import { DrawnPage, handKey, placeOf, tell } from './drawn-page.js';
 
 // The window as it only shows: a press says what was pressed.
 new DrawnPage(false);

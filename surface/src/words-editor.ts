@@ -14,8 +14,8 @@ import {
   type Transaction,
 } from 'prosemirror-state';
 import { Decoration, DecorationSet, EditorView } from 'prosemirror-view';
-import type { Left, WordsCommand, WordsState, Written } from './messages';
-import { docOf, schemaFor, targetOfAddress, writtenOf } from './words-schema';
+import type { Left, WordsCommand, WordsState, Written } from './messages.js';
+import { docOf, schemaFor, targetOfAddress, writtenOf } from './words-schema.js';
 
 const DOUBTS = new PluginKey<readonly string[]>('doubts');
 /** Words that nobody has said, underlined wherever they stand while the text is written. */

@@ -9,7 +9,7 @@ import {
   type TextMark,
 } from '@tin-porch/core/model';
 import { Fragment, Schema, type MarkSpec, type Node, type NodeSpec } from 'prosemirror-model';
-import type { Written } from './messages';
+import type { Written } from './messages.js';
 
 /** The address a link is drawn with while it is edited: it is never followed there. */
 const shownAs = (target: string) => (target.startsWith('page:') ? '#' : target);

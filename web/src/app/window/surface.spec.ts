@@ -1,0 +1,1 @@
+import '@tin-porch/surface/tests';
