@@ -7,7 +7,7 @@ import sharp from 'sharp';
 import { axe, openBrowser, overflows } from './support/browser.js';
 import { MAIL, PASSWORD, stackForTests, until } from './support/stack-for-tests.js';
 
-const DESK = ['', 'pages', 'pages/home', 'post', 'us', 'us/hours', 'us/prices', 'me', 'see'];
+const DESK = ['', 'pages', 'pages/home', 'pages/home/list', 'post', 'us', 'us/hours', 'us/prices', 'me', 'see'];
 const FACTS = (name: string) => ({
   name,
   trade: 'boatbuilder',
@@ -238,9 +238,11 @@ describe('The client’s desk, in the browser', () => {
     await desk('us/prices');
     await page.getByLabel('Price').first().fill('from £95');
     await page.getByRole('button', { name: 'Another', exact: true }).click();
-    await page.getByLabel('What', { exact: true }).last().fill('Masts and spars');
+    // The fourth, as soon as it is there.
+    await page.getByLabel('What', { exact: true }).nth(3).fill('Masts and spars');
     await desk('pages');
     await page.locator('.rows a').first().click();
+    await page.getByRole('link', { name: 'As a list' }).click();
     const heading = page.getByLabel('Heading').first();
     const was = await heading.inputValue();
     await heading.fill('Wooden boats, and nothing else');
@@ -413,7 +415,7 @@ describe('The client’s desk, in the browser', () => {
   });
 
   it('takes a photograph for a page, also where the line is cut or the session ends in the middle', async () => {
-    await desk('pages/home');
+    await desk('pages/home/list');
     const place = page.locator('dk-picture').first();
     const bring = async (name: string, colour?: string) =>
       place.locator('input').setInputFiles({ name, mimeType: 'image/jpeg', buffer: await photo(colour) });
@@ -441,12 +443,88 @@ describe('The client’s desk, in the browser', () => {
     const picture = visitor.getByAltText('The slip at low water');
     expect(await picture.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(0);
     // Without one, the page does without.
-    await desk('pages/home');
+    await desk('pages/home/list');
     await place.getByRole('button', { name: 'Do without a picture' }).click();
     await putUp();
     await visitor.reload();
     expect(await visitor.content()).not.toContain('The slip at low water');
     await visitor.close();
+  });
+
+  it('is written where it is touched: words in their place, a picture in its own, and what is elsewhere says where', async () => {
+    const inPage = page.frameLocator('dk-touch iframe');
+    const part = (name: string) => inPage.locator(`[data-part$="/${name}"]`).first();
+    const home = (await documentOf()).pages[0]!;
+    await desk('pages/home');
+    await part('heading').click();
+    await inPage.locator('.ProseMirror').waitFor();
+    await page.keyboard.press('ControlOrMeta+a');
+    await page.keyboard.type('Boats of wood');
+    await tray().getByText('1 change not up yet').waitFor();
+    // From one to the next by key, and what was typed before is drawn as it will be.
+    await page.keyboard.press('Tab');
+    await inPage.locator('.ProseMirror:not(h1)').waitFor();
+    await page.keyboard.press('End');
+    await page.keyboard.type(' Since 1911.');
+    await page.keyboard.press('Escape');
+    await inPage.locator('.ProseMirror').waitFor({ state: 'detached' });
+    await tray().getByText('2 changes not up yet').waitFor();
+    await faults('a page that is touched');
+    // Reloaded in the middle, it stands there as it was left.
+    await page.reload();
+    await inPage.getByRole('heading', { name: 'Boats of wood' }).waitFor();
+    await inPage.getByText('Since 1911.').first().waitFor();
+    // The session ends while it is written on: the words stay, and go up once it is begun again.
+    await phone.clearCookies();
+    await part('heading').click();
+    await inPage.locator('.ProseMirror').waitFor();
+    await page.keyboard.press('ControlOrMeta+a');
+    await page.keyboard.type('Boats of oak and larch');
+    await page.waitForSelector('.sign-in.over');
+    await page.getByLabel('Your mail address').fill('tom@hollisandwren.example');
+    await page.getByLabel('Password', { exact: true }).fill('a boat under oak');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await page.waitForSelector('.sign-in', { state: 'detached' });
+    await inPage.getByText('Boats of oak and larch').waitFor();
+    // The line is cut: it is said, and what is written is kept.
+    await phone.setOffline(true);
+    await part('heading').click();
+    await page.keyboard.press('End');
+    await page.keyboard.type(' only');
+    await page.getByRole('alert').first().waitFor();
+    await page.keyboard.press('Escape');
+    await phone.setOffline(false);
+    await putUp();
+    const text = await visitorReads('/');
+    expect(text).toContain('Since 1911.');
+    expect(text).toContain('Boats of oak and larch only');
+    const now = (await documentOf()).pages[0]!;
+    expect(now.sections.map((s) => s.shape)).toEqual(home.sections.map((s) => s.shape));
+
+    // A picture is chosen for the place that is touched.
+    await desk('pages/home');
+    await inPage.locator('[data-picture]').first().click();
+    const sheet = page.locator('dk-touch .sheet');
+    await sheet
+      .locator('input')
+      .setInputFiles({ name: 'oak.jpg', mimeType: 'image/jpeg', buffer: await photo('#446633') });
+    await sheet.getByLabel('What is to be seen on it').fill('Oak, stacked to dry');
+    await faults('a picture that is touched');
+    await sheet.getByRole('button', { name: 'Close' }).click();
+    await inPage.getByAltText('Oak, stacked to dry').waitFor();
+    await putUp();
+    const visitor = await phone.newPage();
+    await visitor.goto(origin);
+    expect(await visitor.getByAltText('Oak, stacked to dry').count()).toBe(1);
+    await visitor.close();
+
+    // What is not changed here says so, and links lead to the page they lead to, which is touched there.
+    await inPage.locator('footer').getByText('Hollis').first().click();
+    await page.getByText('Your designer looks after this').waitFor();
+    await inPage.locator('header a[href="/contact/"]').first().click();
+    await page.waitForURL(/pages\/contact$/);
+    await page.getByRole('heading', { name: 'Contact', exact: true }).waitFor();
+    await faults('another page that is touched');
   });
 
   it('shows both where the designer drafted the same, and the designer decides part by part', async () => {
@@ -458,7 +536,7 @@ describe('The client’s desk, in the browser', () => {
         text: { ...(content['heading'] as object), value: 'Drafted by Ines', from: { kind: 'designer' } },
       },
     });
-    await desk('pages/home');
+    await desk('pages/home/list');
     await page.getByLabel('Heading').first().fill('Written by Tom');
     await putUp();
     await designer.goto(`${test.stack.url}/sites/${site}/care`);
@@ -477,7 +555,7 @@ describe('The client’s desk, in the browser', () => {
     await page.getByLabel('Heading').first().fill('Tom once more');
     await tray().getByRole('button', { name: 'Put it up' }).click();
     await tray().getByRole('alert').waitFor();
-    await desk('pages/home');
+    await desk('pages/home/list');
     const differs = page.locator('.differs');
     await differs.waitFor();
     expect(await differs.textContent()).toContain('Drafted by Ines');
@@ -507,7 +585,7 @@ describe('The client’s desk, in the browser', () => {
     await page.getByRole('button', { name: 'Throw away' }).click();
     await reads(phoneField, was);
     await faults('us, locked');
-    await desk('pages/home');
+    await desk('pages/home/list');
     await kept.first().waitFor();
     expect(await page.locator('dk-page textarea').count()).toBe(0);
     await faults('a page, locked');

@@ -29,7 +29,16 @@ export type ToFrame =
   /** Pulls the page apart under a section, `height` px of the page; closed with null. */
   | { kind: 'seam'; under: string | null; height: number }
   /** Lets the words of a part be written where they stand. */
-  | { kind: 'write'; part: string; label: string; form: FieldForm; text: Written; caret: 'pressed' | 'end' | 'all' }
+  | {
+      kind: 'write';
+      part: string;
+      label: string;
+      form: FieldForm;
+      text: Written;
+      caret: 'pressed' | 'end' | 'all';
+      /** Whether what stands out in the words is left as it is: they alone are written. */
+      wordsOnly?: boolean;
+    }
   | { kind: 'rest' }
   /** Puts in place once more what was drawn last. */
   | { kind: 'again' }

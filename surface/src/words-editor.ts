@@ -52,6 +52,8 @@ export interface WordsEditorParts {
   text: Written;
   /** Where the words were pressed, px of the view; the caret goes to their end where left out. */
   at?: { x: number; y: number } | 'all';
+  /** Whether what stands out in the words is left as it is. */
+  wordsOnly?: boolean;
   written(text: Written): void;
   state(state: WordsState): void;
   left(how: Left): void;
@@ -138,7 +140,7 @@ export class WordsEditor {
     const mark =
       (name: 'strong' | 'stress'): Command =>
       (state, dispatch, view) => {
-        const type = this.schema.marks[name];
+        const type = given.wordsOnly ? undefined : this.schema.marks[name];
         return type ? toggleMark(type)(state, dispatch, view) : true;
       };
     return [
@@ -253,6 +255,7 @@ export class WordsEditor {
     const html = event.clipboardData?.getData('text/html');
     const plain = event.clipboardData?.getData('text/plain') ?? '';
     let text: Written = html ? writtenFromHtml(html) : { value: cleanWords(plain) };
+    if (this.given.wordsOnly) text = { value: text.value };
     // A picture, a file: there are no words in it to put in the place of those taken.
     if (!text.value) return true;
     // What has one line takes several as one.

@@ -69,7 +69,7 @@ const checks = {
   preview: checkOf({
     ...closed,
     required: ['changes', 'page'],
-    properties: { changes: { ...CHANGES, minItems: 0 }, page: words(64) },
+    properties: { changes: { ...CHANGES, minItems: 0 }, page: words(64), touch: { type: 'boolean' } },
   }),
   takeBack: checkOf({
     ...closed,
@@ -113,6 +113,9 @@ function body<T>(req: Request, check: Check): T {
   if (!check(req.body)) throw new Problem(400, 'The request is not valid', faultsIn(check.errors, 'body'));
   return req.body as T;
 }
+
+/** Where the files of pictures are for whoever is at the desk, by their SHA-256. */
+const PICTURE_FILES = '/-/desk/api/pictures/files';
 
 /** How many items of a list are shown at once. */
 const ITEMS_SHOWN = 40;
@@ -159,6 +162,15 @@ function placeOf(req: Request): Place {
   const authority = (req.headers.host ?? '').toLowerCase();
   return { origin: `${req.secure ? 'https' : 'http'}://${authority}`, host: authority.replace(/:\d+$/, '') };
 }
+
+/** What the page itself is worked on in: it runs its one script, stands in the desk only, and asks for nothing but pictures. */
+const WINDOW_HEADERS = {
+  'x-content-type-options': 'nosniff',
+  'x-robots-tag': 'noindex',
+  'referrer-policy': 'no-referrer',
+  'content-security-policy':
+    "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'self'",
+} as const;
 
 /** One request at the desk. */
 interface Call {
@@ -224,9 +236,9 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
   const origin = (req: Request) => req.ip ?? '-';
   const agent = (req: Request) => req.headers['user-agent'] ?? '';
 
-  router.use('/-/desk', (_req, res, next) => {
+  router.use('/-/desk', (req, res, next) => {
     res.removeHeader('x-powered-by');
-    res.set(HEADERS);
+    res.set(req.path.startsWith('/window/') ? WINDOW_HEADERS : HEADERS);
     next();
   });
   // The colours of the site, so that its desk is at home there.
@@ -510,7 +522,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
   });
   api.post('/preview', writers, async (req, res) => {
     const { site: at, content, pictures } = call(req);
-    const { changes, page } = body<{ changes: Change[]; page: string }>(req, checks.preview);
+    const { changes, page, touch } = body<{ changes: Change[]; page: string; touch?: boolean }>(req, checks.preview);
     const { document } = await content.read();
     const { origin, stylesheet } = current(at);
     const brought = await pictures.of(picturesIn(changes));
@@ -522,7 +534,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
       renderPage(of, id, {
         origin,
         at: now,
-        mediaBase: '/-/desk/api/pictures/files',
+        ...(touch ? { window: { fontBase: '', mediaBase: PICTURE_FILES } } : { mediaBase: PICTURE_FILES }),
         ...(stylesheet && { stylesheet }),
       });
     // Where no page is named, it is the first on which something reads otherwise.
@@ -533,7 +545,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
       '';
     const html = drawn(after, id);
     if (html === undefined) throw new Problem(404, 'There is no such page');
-    res.json({ html, page: id });
+    res.json({ html, page: id, ...(touch && { stylesheet }) });
   });
   api.post('/changes', writers, async (req, res) => {
     const { site: at, content, proposals, pictures } = call(req);

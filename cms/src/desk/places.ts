@@ -3,15 +3,19 @@ import { languages } from '@tin-porch/core/language';
 import { allTexts } from '@tin-porch/core/making';
 import {
   asPublished,
+  footerOf,
+  headerOf,
   isFrame,
   isKindLocked,
   isSectionLocked,
   shownSections,
+  type FieldForm,
   type SiteDocument,
+  type TextMark,
 } from '@tin-porch/core/model';
 import { kinds } from '@tin-porch/core/look';
 import type { Place } from '@tin-porch/core/operations';
-import { renderPage } from '@tin-porch/core/page';
+import { pagePath, renderPage } from '@tin-porch/core/page';
 import { picturesBySection, type DeskPicture } from './pictures.js';
 import { OPEN_FACTS, type OpenFact, type Priced } from './changes.js';
 
@@ -20,6 +24,9 @@ export interface DeskText {
   at: Place;
   label: string;
   value: string;
+  /** What stands out in it, and what may be done with its words. */
+  marks?: readonly TextMark[];
+  form: FieldForm;
   long: boolean;
   most: number;
 }
@@ -36,7 +43,13 @@ export interface DeskPage {
   label: string;
   /** Whether visitors reach it: one that is on hold says so. */
   hold: boolean;
+  /** Where visitors find it, as `/contact/`. */
+  path: string;
   sections: DeskSection[];
+  /** The sections on it that show what is in a list, and which. */
+  lists: { section: string; list: string }[];
+  /** What stands around it: its designer’s. */
+  frames: string[];
 }
 /** A fact with the pages that say it. */
 export interface DeskFact {
@@ -67,6 +80,9 @@ export function pagesOf(document: SiteDocument, pictures = picturesBySection(doc
     id: page.id,
     label: page.label,
     hold: !!page.hold,
+    path: pagePath(page),
+    lists: shownSections(page).flatMap((s) => (s.shows ? [{ section: s.id, list: s.shows.collection }] : [])),
+    frames: [headerOf(document, page), footerOf(document, page)].flatMap((s) => (s ? [s.id] : [])),
     sections: shownSections(page)
       .filter((s) => !isFrame(s))
       .map((section) => ({
@@ -84,6 +100,8 @@ export function pagesOf(document: SiteDocument, pictures = picturesBySection(doc
             at: { section: section.id, path: t.path },
             label: t.label,
             value: t.text.value,
+            ...(t.text.marks && { marks: t.text.marks }),
+            form: t.form,
             long: t.long,
             most: t.long ? MOST_WORDS : 300,
           })),

@@ -11,7 +11,8 @@ export const appConfig: ApplicationConfig = {
       [
         { path: '', loadComponent: () => import('./places/today').then((m) => m.TodayPlace) },
         { path: 'pages', loadComponent: () => import('./places/pages').then((m) => m.PagesPlace) },
-        { path: 'pages/:page', loadComponent: () => import('./places/page').then((m) => m.PagePlace) },
+        { path: 'pages/:page', loadComponent: () => import('./places/touch').then((m) => m.TouchPlace) },
+        { path: 'pages/:page/list', loadComponent: () => import('./places/page').then((m) => m.PagePlace) },
         { path: 'lists', loadComponent: () => import('./places/lists').then((m) => m.ListsPlace) },
         { path: 'lists/:list', loadComponent: () => import('./places/list').then((m) => m.ListPlace) },
         { path: 'lists/:list/:item', loadComponent: () => import('./places/item').then((m) => m.ItemPlace) },

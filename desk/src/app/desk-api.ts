@@ -32,6 +32,9 @@ export class DeskApi {
   put = <T = void>(path: string, body: unknown): Observable<T> => this.told(this.http.put<T>(`api${path}`, body));
   delete = <T = void>(path: string): Observable<T> => this.told(this.http.delete<T>(`api${path}`));
 
+  /** A file of the site itself, as text. */
+  text = (path: string): Observable<string> => this.told(this.http.get(path, { responseType: 'text' }));
+
   /** Sends a photograph; tells how much of it is sent, as a share of it, then which picture it became. */
   bring = (file: Blob, name: string): Observable<{ sent: number } | { id: string }> =>
     this.told(

@@ -5,7 +5,7 @@ import { Session } from './here';
 import type { DeskPage, Here } from './model';
 import { FirstSteps } from './parts/first-steps';
 import { HelpLine } from './parts/help-line';
-import { atTheDesk, button, HERE, shown, textOf } from './testing/at-the-desk';
+import { AROUND, atTheDesk, button, HERE, shown, textOf } from './testing/at-the-desk';
 import { de } from './words/de';
 import { en } from './words/en';
 import { es } from './words/es';
@@ -16,7 +16,14 @@ const LISTS: Here['lists'] = [
   { id: 'l2', kind: 'events', name: 'What is on', locked: false },
 ];
 const here: Here = { ...HERE, lists: LISTS };
-const text = (value: string) => ({ at: { section: 's', path: 'p' }, label: 'Text', value, long: true, most: 900 });
+const text = (value: string) => ({
+  at: { section: 's', path: 'p' },
+  label: 'Text',
+  value,
+  form: 'prose' as const,
+  long: true,
+  most: 900,
+});
 const PAGES: DeskPage[] = [
   { id: 'home', label: 'Home', texts: 'Rope laid by hand in the long walk' },
   { id: 'visit', label: 'Finding us', texts: 'The ferry lands at the slip, and dogs are welcome' },
@@ -24,6 +31,7 @@ const PAGES: DeskPage[] = [
   id,
   label,
   hold: false,
+  ...AROUND,
   sections: [{ id: `${id}-1`, title: 'Words', locked: false, texts: [text(texts)], pictures: [] }],
 }));
 

@@ -1,3 +1,5 @@
+import type { Written } from '@tin-porch/surface';
+
 // What the desk’s API takes and answers, as `cms/src/desk/` has it.
 
 export interface Here {
@@ -51,10 +53,15 @@ export interface Place {
   section: string;
   path: string;
 }
+/** What stands out in a text, as the surface a page is worked on with takes it. */
+export type Marks = NonNullable<Written['marks']>;
 export interface DeskText {
   at: Place;
   label: string;
   value: string;
+  marks?: Marks;
+  /** What may be done with its words. */
+  form: 'words' | 'button' | 'line' | 'prose';
   long: boolean;
   most: number;
 }
@@ -62,6 +69,11 @@ export interface DeskPage {
   id: string;
   label: string;
   hold: boolean;
+  /** Where visitors find it, as `/contact/`. */
+  path: string;
+  /** The sections on it that show what is in a list, and what stands around it. */
+  lists: { section: string; list: string }[];
+  frames: string[];
   sections: { id: string; title: string; locked: boolean; texts: DeskText[]; pictures: DeskPicture[] }[];
 }
 /** A picture as it stands in its place: which of the site’s, empty for none, and what is to be seen on it. */

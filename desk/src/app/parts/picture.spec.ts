@@ -6,7 +6,7 @@ import { Session } from '../here';
 import type { Change, ItemsOf, Shown } from '../model';
 import { ItemPlace } from '../places/item';
 import { PagePlace } from '../places/page';
-import { atTheDesk, button, HERE, shown, textOf, write } from '../testing/at-the-desk';
+import { AROUND, atTheDesk, button, HERE, shown, textOf, write } from '../testing/at-the-desk';
 import { en } from '../words/en';
 import { PictureField } from './picture';
 import { smaller } from './smaller';
@@ -108,6 +108,7 @@ describe('a place for a picture at the desk', () => {
           id: 'home',
           label: 'Home',
           hold: false,
+          ...AROUND,
           sections: [
             {
               id: 's1',

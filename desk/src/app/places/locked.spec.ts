@@ -2,7 +2,7 @@ import type { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { Session } from '../here';
 import type { DeskPage, Facts, ItemsOf } from '../model';
-import { atTheDesk, button, HERE, shown, textOf } from '../testing/at-the-desk';
+import { AROUND, atTheDesk, button, HERE, shown, textOf } from '../testing/at-the-desk';
 import { en } from '../words/en';
 import { HoursPlace } from './hours';
 import { ItemPlace } from './item';
@@ -64,12 +64,13 @@ describe('what the designer keeps', () => {
   });
 
   it('is named on its page, and the rest of the page stays theirs', async () => {
-    const text = { label: 'Heading', value: 'Ours', long: false, most: 300 };
+    const text = { label: 'Heading', value: 'Ours', form: 'words' as const, long: false, most: 300 };
     const pages: DeskPage[] = [
       {
         id: 'home',
         label: 'Home',
         hold: false,
+        ...AROUND,
         sections: [
           { id: 's1', title: 'Top', locked: true, texts: [], pictures: [] },
           {
@@ -96,7 +97,9 @@ describe('what the designer keeps', () => {
     ] as const) {
       TestBed.inject(Session).here.set({ ...HERE, locked: [...locked] });
       const place = await shown(PagePlace, { page: 'home' });
-      http.expectOne('api/pages').flush({ pages: [{ id: 'home', label: 'Home', hold: false, sections: [] }] });
+      http
+        .expectOne('api/pages')
+        .flush({ pages: [{ id: 'home', label: 'Home', hold: false, ...AROUND, sections: [] }] });
       await place.whenStable();
       expect(textOf(place)).toContain(said);
       place.destroy();

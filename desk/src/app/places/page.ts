@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import { Drafts, keyOf } from '../drafts';
 import { Session } from '../here';
 import type { Change, DeskPage, DeskPicture, DeskText, Shown } from '../model';
@@ -16,9 +17,12 @@ type PictureChange = Extract<Change, { kind: 'picture' }>;
 @Component({
   selector: 'dk-page',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Top, Waiting, Differs, Grow, PictureField],
+  imports: [RouterLink, Top, Waiting, Differs, Grow, PictureField],
   template: `
     <dk-top [title]="here()?.label ?? w().page" back="/pages" [under]="here()?.hold ? w().onHold : ''" />
+    <p class="acts slim">
+      <a [routerLink]="['/pages', page()]">{{ w().onPage }}</a>
+    </p>
     <dk-waiting [of]="pages" />
     @if (whole()) {
       <p class="pad">{{ w().locked }}</p>

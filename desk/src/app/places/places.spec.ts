@@ -6,7 +6,7 @@ import { Session } from '../here';
 import type { Facts, Message, Today } from '../model';
 import { SignIn } from '../parts/sign-in';
 import { Tray } from '../parts/tray';
-import { atTheDesk, button, shown, textOf, write } from '../testing/at-the-desk';
+import { AROUND, atTheDesk, button, shown, textOf, write } from '../testing/at-the-desk';
 import { de } from '../words/de';
 import { en } from '../words/en';
 import { es } from '../words/es';
@@ -123,12 +123,13 @@ describe('the places of the desk', () => {
           id: 'home',
           label: 'Home',
           hold: false,
+          ...AROUND,
           sections: [
             {
               id: 's1',
               title: 'Top',
               locked: false,
-              texts: [{ at, label: 'Heading', value: 'Theirs', long: false, most: 300 }],
+              texts: [{ at, label: 'Heading', value: 'Theirs', form: 'words' as const, long: false, most: 300 }],
               pictures: [],
             },
           ],

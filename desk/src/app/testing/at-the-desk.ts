@@ -17,6 +17,9 @@ export const HERE: Here = {
   locked: [],
 };
 
+/** What a page has besides what is in it. */
+export const AROUND = { path: '/', lists: [], frames: [] };
+
 /** A desk for tests: nothing kept from before, nobody at the other end but the test. */
 export function atTheDesk(me: Partial<Here['me']> = {}): HttpTestingController {
   localStorage.clear();
