@@ -84,7 +84,7 @@ async function contactSheet(browser: Browser, to: string, width: number, height:
   await sheet.close();
 }
 
-/** The desk of a site on a phone: what needs somebody, something new, and the site as it will be, side by side. */
+/** The desk of a site on a phone: what needs somebody, a page that is touched, something new, and the site as it will be, side by side. */
 async function deskSheet(browser: Browser, designer: Page, to: string): Promise<void> {
   await designer.goto(`${stack.url}/sites/pell-daughter-clockmakers/care`);
   await designer.click('text=Go to the desk yourself');
@@ -99,6 +99,13 @@ async function deskSheet(browser: Browser, designer: Page, to: string): Promise<
     shots.push((await phone.screenshot()).toString('base64'));
   };
   await shot();
+  await phone.click('nav >> text=Pages');
+  await phone.click('.rows >> text=Home');
+  const part = phone.frameLocator('dk-touch iframe').locator('[data-part$="/heading"]').first();
+  await part.click();
+  await shot();
+  await phone.keyboard.press('Escape');
+  await phone.click('nav >> text=Today');
   await phone.click('text=Put up some news');
   await phone.getByLabel('What it is called').fill('A tower clock for sale');
   await phone
@@ -108,7 +115,7 @@ async function deskSheet(browser: Browser, designer: Page, to: string): Promise<
   await phone.click('text=See it first');
   await phone.waitForSelector('.see iframe');
   await shot();
-  const sheet = await browser.newPage({ viewport: { width: 1260, height: 400 } });
+  const sheet = await browser.newPage({ viewport: { width: 1680, height: 400 } });
   await sheet.setContent(
     `<style>body{margin:0;padding:24px;background:#d9dfdb;display:flex;align-items:start;gap:21px}img{width:390px;display:block}</style>${shots.map((s) => `<img src="data:image/png;base64,${s}">`).join('')}`,
     { waitUntil: 'load' },
