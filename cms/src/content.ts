@@ -43,6 +43,11 @@ export interface LiveContent {
   document: SiteDocument;
 }
 
+/** Which version of its row something was read from. */
+interface Version {
+  version: string;
+}
+
 /** A step that was made here. */
 export interface ContentStep {
   seq: number;
@@ -77,6 +82,11 @@ const MOST_REBASED = 500;
  */
 export class Content {
   private pressing: Promise<void> = Promise.resolve();
+  /**
+   * The document as it was last read or written here, and the version of its row: one of ten thousand items is some
+   * megabytes, which need not be read again while nobody else has written.
+   */
+  private known: { version: string; document: SiteDocument } | undefined;
 
   constructor(
     private readonly db: Pool,
@@ -84,10 +94,23 @@ export class Content {
   ) {}
 
   private async row(client: Pick<PoolClient, 'query'>, lock = ''): Promise<LiveContent | undefined> {
-    const { rows } = await client.query<LiveContent>(
-      `select head::int, served::int, turn::int, release, document from content ${lock}`,
+    const { known } = this;
+    const { rows } = await client.query<Omit<LiveContent, 'document'> & Version & { document: SiteDocument | null }>(
+      `select head::int, served::int, turn::int, release, xmin::text as version,
+         case when xmin::text = $1 then null else document end as document from content ${lock}`,
+      [known?.version ?? ''],
     );
-    return rows[0] && { ...rows[0], document: migrate(rows[0].document) };
+    if (!rows[0]) return undefined;
+    const { version, document, ...row } = rows[0];
+    const now = document ? { version, document: migrate(document) } : known!;
+    if (document) this.known = now;
+    return { ...row, document: now.document };
+  }
+  /** Writes to the row of the content, of which the document is this from then on. */
+  private async put(client: PoolClient, document: SiteDocument, sets: string, values: unknown[]): Promise<void> {
+    const { rows } = await client.query<Version>(`update content set ${sets} returning xmin::text as version`, values);
+    // Where it is not kept after all, there is no row of this version.
+    this.known = rows[0] && { version: rows[0].version, document };
   }
 
   /** The content, held until the transaction ends. What was put in place past it is taken over first. @throws Problem 409 before the first release */
@@ -107,7 +130,7 @@ export class Content {
     release: string,
     document: SiteDocument,
   ): Promise<LiveContent> {
-    await client.query('update content set release = $1, document = $2, turn = turn + 1, served = head', [
+    await this.put(client, document, 'release = $1, document = $2, turn = turn + 1, served = head', [
       release,
       JSON.stringify(document),
     ]);
@@ -188,7 +211,7 @@ export class Content {
         step.writer.name,
       ],
     );
-    await client.query('update content set head = $1, document = $2', [seq, JSON.stringify(document)]);
+    await this.put(client, document, 'head = $1, document = $2', [seq, JSON.stringify(document)]);
     return seq;
   }
 
@@ -245,11 +268,13 @@ export class Content {
       if (!now || (now.served === now.head && !stale) || this.serving.base()?.release !== now.release) return;
       const put = await this.serving.press(now.document);
       const done = await transaction(this.db, async (client) => {
-        const row = await this.row(client, 'for update');
+        const { rows } = await client.query<{ head: number; turn: number }>(
+          'select head::int, turn::int from content for update',
+        );
         // What came in between is pressed before anything is served.
-        if (!row || row.head !== now.head || row.turn !== now.turn) return false;
+        if (rows[0]?.head !== now.head || rows[0].turn !== now.turn) return false;
         await put();
-        await client.query('update content set served = head');
+        await this.put(client, now.document, 'served = head', []);
         return true;
       });
       if (done) return;

@@ -2,8 +2,10 @@ import { fileURLToPath } from 'node:url';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { RenderedFile } from '@tin-porch/core/page';
 import { Piscina } from 'piscina';
-import type { PressRequest } from './press-worker.js';
+import type { DrawnRelease, PressRequest } from './press-worker.js';
 import { readAsset } from './read-asset.js';
+
+export type { DrawnRelease, DrawnText } from './press-worker.js';
 
 /** Reads the bytes of a picture of a site by their SHA-256. */
 export type BlobReader = (hash: string) => Promise<Buffer>;
@@ -105,6 +107,24 @@ export const drawnFiles = (
   drawing.run({ kind: 'render', document, origin, ...(at && { at }) } satisfies PressRequest, {
     ...(signal && { signal }),
   }) as Promise<RenderedFile[]>;
+
+/**
+ * A release of a document (as JSON) as it is drawn, over one whose files are served already: `before` has their SHA-256 by path. Only what is
+ * otherwise comes: texts with their bytes, and what takes long to make described, as with `drawnFiles`.
+ */
+export const drawnRelease = (
+  json: string,
+  origin: string,
+  before: Readonly<Record<string, string>>,
+  at?: string,
+): Promise<DrawnRelease> =>
+  drawing.run({
+    kind: 'release',
+    json,
+    origin,
+    before,
+    ...(at && { at }),
+  } satisfies PressRequest) as Promise<DrawnRelease>;
 
 /**
  * A page as it is looked at by itself: its HTML, and the site’s CSS beside it; undefined where there are no pages.

@@ -182,10 +182,56 @@ function pageOf(
   };
 }
 
+/** What the pages and lines of the items of a collection are made from besides the items; null where others of them are named on each. */
+function madeFrom(document: SiteDocument, { items: _, ...collection }: Collection): string | null {
+  const named = fieldsOf(collection).some((f) => f.type === 'reference' || f.type === 'file');
+  const page = document.pages.find((p) => p.id === collection.page);
+  return named
+    ? null
+    : JSON.stringify([
+        collection,
+        document.language,
+        document.zone,
+        page && [page.id, page.slug, page.hold, page.header, page.footer, openerOf(page)?.shape],
+      ]);
+}
+/** An item, or some of them in a row, as they were made into something, and what that was made from. */
+interface Made<T> {
+  from: string;
+  items: readonly CollectionItem[];
+  made: T;
+}
+/** Items never change, another takes the place of one: what was made of them is made of them still. Known by the first. */
+function madeOnce<T>(
+  known: WeakMap<CollectionItem, Made<T>>,
+  from: string | null,
+  items: readonly CollectionItem[],
+  make: () => T,
+): T {
+  const [first] = items;
+  if (from === null || !first) return make();
+  const before = known.get(first);
+  if (before?.from === from && before.items.length === items.length && items.every((i, n) => i === before.items[n]))
+    return before.made;
+  const made = make();
+  known.set(first, { from, items, made });
+  return made;
+}
+const pagesMade = new WeakMap<CollectionItem, Made<Page>>();
+const listsMade = new WeakMap<CollectionItem, Made<Section>>();
+
 /** A section that shows items, with some of them. */
-function filled(document: SiteDocument, section: Section, collection: Collection, items: CollectionItem[]): Section {
-  const list = itemsFor(document, section, collection, items, (item) => itemPath(document, collection, item));
-  return list ? { ...section, content: { ...section.content, items: list } } : section;
+function filled(
+  document: SiteDocument,
+  section: Section,
+  collection: Collection,
+  items: CollectionItem[],
+  from: string | null,
+): Section {
+  return madeOnce(listsMade, from, items, () => {
+    const list = itemsFor(document, section, collection, items, (item) => itemPath(document, collection, item));
+    return list ? { ...section, content: { ...section.content, items: list } } : section;
+  });
 }
 
 /** The collection a section shows, and what of it; undefined where it has items of its own. */
@@ -216,13 +262,15 @@ export function expand(document: SiteDocument, at?: string, only?: string): Expa
       const all = shown.items;
       // With nothing to show it is left out, but where it is what opens the page.
       if (!all.length && section !== opener && page.sections.length > 1) return [];
+      const about = madeFrom(document, collection);
+      const from = about === null ? null : `${about} ${JSON.stringify(section)}`;
       const pages = shows.further && !lists.has(page.id) ? Math.ceil(all.length / shows.most) : 1;
       if (pages > 1) {
         lists.set(page.id, pages);
         for (let nth = 2; nth <= pages && only === undefined; nth++) {
           const id = `${page.id}--more-${nth}`;
           further.set(id, { of: page, nth, pages });
-          const part = filled(document, section, collection, all.slice((nth - 1) * shows.most, nth * shows.most));
+          const part = filled(document, section, collection, all.slice((nth - 1) * shows.most, nth * shows.most), from);
           more.push({
             ...page,
             id,
@@ -234,7 +282,7 @@ export function expand(document: SiteDocument, at?: string, only?: string): Expa
           });
         }
       }
-      return [filled(document, section, collection, all.slice(0, shows.most))];
+      return [filled(document, section, collection, all.slice(0, shows.most), from)];
     });
     return { ...page, sections };
   });
@@ -242,11 +290,15 @@ export function expand(document: SiteDocument, at?: string, only?: string): Expa
   for (const collection of document.collections) {
     const under = pageOfItems(document, collection);
     if (!under) continue;
+    const from = madeFrom(document, collection);
     for (const item of collection.items) {
       const id = itemPageId(collection.id, item.id);
       const state = stateOf(document, collection, item, at);
       if (only === undefined ? state === 'draft' || state === 'planned' : id !== only) continue;
-      const page = pageOf(document, collection, item, under, state === 'over');
+      const over = state === 'over';
+      const page = madeOnce(pagesMade, from && `${from} ${over}`, [item], () =>
+        pageOf(document, collection, item, under, over),
+      );
       if (taken.has(page.slug)) continue;
       taken.add(page.slug);
       items.set(id, { collection, item, state });

@@ -27,8 +27,17 @@ export function layoutsOf(section: Pick<Section, 'shape'>): LayoutName[] {
   );
 }
 
+// A section never changes: another one takes its place.
+const known = new WeakMap<Section, Map<string, string[]>>();
 /** How a section is laid out otherwise, by attribute: `larger`, or where it differs by kind of page `phone:larger`. */
 function layoutsBy(section: Section): Map<string, string[]> {
+  const before = known.get(section);
+  if (before) return before;
+  const found = readLayouts(section);
+  known.set(section, found);
+  return found;
+}
+function readLayouts(section: Section): Map<string, string[]> {
   const found = new Map<string, string[]>();
   const can = layoutsOf(section);
   for (const name of Object.keys(LAYOUTS) as (keyof typeof LAYOUTS)[]) {
@@ -59,12 +68,13 @@ export const layoutAttributes = (section: Section): Record<string, string> =>
   Object.fromEntries([...layoutsBy(section)].map(([name, values]) => [`data-${name}`, values.join(' ')]));
 
 /** What is laid out otherwise anywhere on a site, each way once: `size phone:larger`. */
-export const layoutsUsed = (document: SiteDocument): Set<string> =>
-  new Set(
-    document.pages.flatMap((p) =>
-      p.sections.flatMap((s) => [...layoutsBy(s)].flatMap(([name, values]) => values.map((v) => `${name} ${v}`))),
-    ),
-  );
+export function layoutsUsed(document: SiteDocument): Set<string> {
+  const used = new Set<string>();
+  for (const { sections } of document.pages)
+    for (const section of sections)
+      for (const [name, values] of layoutsBy(section)) for (const value of values) used.add(`${name} ${value}`);
+  return used;
+}
 
 const SIZES = { smaller: 0.84, larger: 1.18 } as const;
 /** A rule: its selectors and what it says. */

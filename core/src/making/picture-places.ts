@@ -42,6 +42,10 @@ function* walk(
   }
 }
 
+/** The pictures of a section, bare places too. */
+export const picturesWithin = (section: Section): Picture[] =>
+  [...walk(section.content, '', '')].map(({ picture }) => picture);
+
 /** Every place for a picture on a site, those that are bare too, page by page. */
 export function picturePlaces(document: SiteDocument): PicturePlace[] {
   const of = (section: Section | null, page: Page | null): PicturePlace[] =>

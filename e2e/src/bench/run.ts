@@ -31,6 +31,7 @@ import { openBrowser } from '../support/browser.js';
 import { measureWhole } from './attacks.js';
 import { measureBriefs } from './briefs.js';
 import { measureCrowd } from './crowd.js';
+import { measureDesk } from './desk.js';
 import { measureGrowth } from './growth.js';
 import { measureHand } from './hand.js';
 import { measureInterface, measurePictures } from './interface.js';
@@ -77,10 +78,10 @@ function timed(name: string, runs: number, work: (n: number) => unknown): void {
 const BRIEF = readFileSync(fileURLToPath(new URL('../../src/bench/brief.md', import.meta.url)), 'utf8');
 const origin = 'https://quillandplane.example';
 
-// `npm run bench -- growth` measures that alone, and writes nothing; so do `crowd`, `briefs` and `hand`.
-const alone = { growth: measureGrowth, crowd: measureCrowd, briefs: measureBriefs, hand: measureHand }[
-  process.argv[2] ?? ''
-];
+// `npm run bench -- growth` measures that alone, and writes nothing; so do `crowd`, `briefs`, `hand` and `desk`.
+const alone = {
+  ...{ growth: measureGrowth, crowd: measureCrowd, briefs: measureBriefs, hand: measureHand, desk: measureDesk },
+}[process.argv[2] ?? ''];
 if (alone) {
   await alone(keep);
   process.exit(0);

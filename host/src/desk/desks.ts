@@ -4,8 +4,8 @@ import type { Pool } from 'pg';
 import { contentOf, DeskInbox, People, Proposals, type Content, type DeskSite, type Serving } from '@tin-porch/cms';
 import { instantOf, isStale, msToMinute } from '@tin-porch/core/collections';
 import type { SiteDocument } from '@tin-porch/core/model';
-import { ENGINE, makeManifest, stylesheetOf, type Manifest, type RenderedFile } from '@tin-porch/core/page';
-import { drawnFiles, renderedBytes } from '@tin-porch/press';
+import { ENGINE, manifestOf, stylesheetOf, type ManifestEntry, type RenderedFile } from '@tin-porch/core/page';
+import { drawnRelease, renderedBytes, type DrawnText } from '@tin-porch/press';
 import { Darkroom } from '@tin-porch/press/darkroom';
 import type { HostParts } from '../public.js';
 import type { Site } from '../sites.js';
@@ -19,9 +19,6 @@ const VISIT_DAYS = 14;
 
 /** Photographs that may wait to be developed, of all sites together. */
 const MOST_WAITING = 12;
-
-/** What takes long to make and is named for all that it is made of. */
-const NAMED_FOR_ITSELF = /^\/(?:fonts|share)\/[\w-]+-[0-9a-z]+\.(?:woff2|jpg)$/;
 
 const sha256 = (bytes: Uint8Array | string) => createHash('sha256').update(bytes).digest('hex');
 async function* whole(bytes: Buffer) {
@@ -52,24 +49,31 @@ export class Desks {
         const { origin } = site.live!.manifest;
         const base = site.pointer!.of ?? site.live!.id;
         const at = document.collections ? instantOf(Date.now()) : undefined;
-        const drawn = await drawnFiles(document, origin, undefined, at);
-        // A font or picture whose name says what is in it is the one that is served already.
-        const before = site.live?.manifest.engine === ENGINE ? site.live.manifest.files : {};
-        const same = (f: RenderedFile) => NAMED_FOR_ITSELF.test(f.path) && Object.hasOwn(before, f.path);
-        const files = await renderedBytes(
-          drawn.filter((f) => !same(f)),
+        // What is served already need not come again; of what is damaged nothing is taken for granted.
+        const before = site.live?.manifest.engine === ENGINE && !site.damage.length ? site.live.manifest.files : {};
+        const hashes = Object.fromEntries(Object.entries(before).map(([path, { hash }]) => [path, hash]));
+        const json = JSON.stringify(document);
+        const drawn = await drawnRelease(json, origin, hashes, at);
+        const isText = (f: DrawnText | RenderedFile): f is DrawnText => 'hash' in f;
+        const made = await renderedBytes(
+          drawn.files.filter((f): f is RenderedFile => !isText(f)),
           async (hash) => {
             const bytes = await blobs.read(hash);
             if (!bytes) throw new Error(`The picture ${hash.slice(0, 10)} is not on this server.`);
             return bytes;
           },
         );
-        const made = makeManifest(files, JSON.stringify(document), origin, sha256, at);
-        const manifest: Manifest = {
-          ...made,
-          files: Object.fromEntries(drawn.map((f) => [f.path, same(f) ? before[f.path]! : made.files[f.path]!])),
+        const bytes = new Map<string, Buffer>();
+        const entries = new Map<string, ManifestEntry>();
+        const note = (path: string, type: string, hash: string, own: Buffer) => {
+          bytes.set(hash, own);
+          entries.set(path, { hash, size: own.byteLength, type });
         };
-        const bytes = new Map(files.map((f) => [manifest.files[f.path]!.hash, f.bytes]));
+        for (const f of made) note(f.path, f.type, sha256(f.bytes), f.bytes);
+        for (const { path, type, hash, bytes: own } of drawn.files.filter(isText))
+          note(path, type, hash, Buffer.from(own.buffer, own.byteOffset, own.byteLength));
+        const files = Object.fromEntries(drawn.paths.map((path) => [path, entries.get(path) ?? before[path]!]));
+        const manifest = manifestOf(files, sha256(json), origin, at);
         for (const hash of await blobs.missing(bytes.keys())) await blobs.put(hash, whole(bytes.get(hash)!));
         const release = { id: `c-${sha256(JSON.stringify(manifest)).slice(0, 16)}`, manifest, document };
         await sites.keepRelease(site.settings.id, release);

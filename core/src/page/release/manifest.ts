@@ -23,6 +23,15 @@ export const ENGINE = 3;
 export const stylesheetOf = ({ files }: Manifest): string | undefined =>
   Object.keys(files).find((path) => /^\/site-[0-9a-z]+\.css$/.test(path));
 
+/** The manifest of a release of these files. `document` is the SHA-256 of the site document’s JSON; `at` as in `Manifest`. */
+export const manifestOf = (files: Manifest['files'], document: string, origin: string, at?: string): Manifest => ({
+  files,
+  document,
+  origin,
+  engine: ENGINE,
+  ...(at !== undefined && { at }),
+});
+
 /** Makes the manifest of a release from its bytes. `hash` is SHA-256 in hex; paths keep their order. `at` as in `Manifest`. */
 export function makeManifest(
   files: readonly { path: string; type: string; bytes: Uint8Array }[],
@@ -31,13 +40,6 @@ export function makeManifest(
   hash: (b: Uint8Array | string) => string,
   at?: string,
 ): Manifest {
-  return {
-    files: Object.fromEntries(
-      files.map((f) => [f.path, { hash: hash(f.bytes), size: f.bytes.byteLength, type: f.type }]),
-    ),
-    document: hash(documentJson),
-    origin,
-    engine: ENGINE,
-    ...(at !== undefined && { at }),
-  };
+  const entries = files.map((f) => [f.path, { hash: hash(f.bytes), size: f.bytes.byteLength, type: f.type }] as const);
+  return manifestOf(Object.fromEntries(entries), hash(documentJson), origin, at);
 }

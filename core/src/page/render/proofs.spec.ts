@@ -65,8 +65,9 @@ describe('what was drawn of a site before', () => {
             continue;
           }
           if (!document.pages.length) break;
-          const made = render(document, { origin: ORIGIN, proofs });
-          expect(JSON.stringify(made)).toBe(JSON.stringify(render(document, { origin: ORIGIN })));
+          // As it comes from another thread; and whole from what nobody has seen before.
+          const made = render(structuredClone(document), { origin: ORIGIN, proofs });
+          expect(JSON.stringify(made)).toBe(JSON.stringify(render(structuredClone(document), { origin: ORIGIN })));
           steps++;
           kept += drawnPages(document) - proofs.drawn;
         }
@@ -91,6 +92,47 @@ describe('what was drawn of a site before', () => {
       render(next, { origin: ORIGIN, proofs });
       expect(proofs.drawn).toBe(0);
     }
+  });
+
+  it('is the page of an item and the lists it stands in when one of them is changed, however many there are', () => {
+    const [collection] = start.collections!;
+    const items = Array.from({ length: 60 }, (_, n) => ({
+      ...collection!.items[0]!,
+      id: `n${n}`,
+      slug: `item-${n}`,
+      state: 'up' as const,
+    }));
+    const document = { ...start, collections: [{ ...collection!, items }] };
+    const proofs = newProofs();
+    const draw = (of: SiteDocument, at = '2099-01-01T08:00Z') => {
+      const files = render(structuredClone(of), { origin: ORIGIN, at, proofs });
+      expect(JSON.stringify(files)).toBe(JSON.stringify(render(structuredClone(of), { origin: ORIGIN, at })));
+      return proofs.drawn;
+    };
+    expect(draw(document)).toBeGreaterThan(60);
+    expect(draw(document)).toBe(0);
+    const text = { value: 'Tarred again.', from: { kind: 'client' as const } };
+    const worded = apply(document, { op: 'setEntry', collection: 'news', item: 'n40', values: { text } }).document;
+    // Its own page, and the part of the long list it stands in.
+    expect(draw(worded)).toBe(2);
+    // All that they are made from besides themselves: held against whole renderings each time.
+    const [news] = worded.collections!;
+    const under = worded.pages.find((p) => p.id !== news!.page && p.slug)!;
+    const changes: ((d: SiteDocument) => SiteDocument)[] = [
+      (d) => ({ ...d, collections: [{ ...news!, page: under.id }] }),
+      (d) => ({ ...d, pages: d.pages.map((p) => (p === under ? { ...p, slug: 'elsewhere' } : p)) }),
+      (d) => ({ ...d, collections: [{ ...news!, page: under.id, shape: 'story/columns' }] }),
+      (d) => ({ ...d, collections: [{ ...news!, page: under.id, fields: [] }] }),
+      (d) => ({ ...d, zone: 'Pacific/Auckland' }),
+      (d) => ({ ...d, language: 'de' }),
+      (d) => ({ ...d, collections: d.collections!.map((c) => ({ ...c, items: [...c.items].reverse() })) }),
+    ];
+    changes.reduce((now, change) => {
+      const next = change(now);
+      draw(next);
+      draw(now);
+      return next;
+    }, worded);
   });
 
   it('is everything when what all pages show is changed, and for another origin', () => {

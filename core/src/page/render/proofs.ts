@@ -1,3 +1,5 @@
+import type { CollectionItem, SiteDocument } from '../../model/site.js';
+
 /** A page as it was drawn, and what it was drawn from. */
 export interface Proof<Share> {
   /** All that a page has of the site, as text; the same text for all pages of one rendering. */
@@ -18,8 +20,31 @@ export interface Proof<Share> {
 export class Proofs<Share> {
   private pages = new Map<string, Proof<Share>>();
   private next = new Map<string, Proof<Share>>();
+  private items = new Map<string, { json: string; item: CollectionItem }>();
   /** How many pages the last rendering drew. */
   drawn = 0;
+
+  /**
+   * A site with the items that are as they were being the very same objects as before: what is known of them is known by
+   * that. The same site where it has no collections.
+   */
+  settled(site: SiteDocument): SiteDocument {
+    if (!site.collections) return site;
+    const before = this.items;
+    this.items = new Map();
+    const same = (collection: string, item: CollectionItem): CollectionItem => {
+      const key = `${collection} ${item.id}`;
+      const known = before.get(key);
+      const json = JSON.stringify(item);
+      const kept = known?.json === json ? known : { json, item };
+      this.items.set(key, kept);
+      return kept.item;
+    };
+    return {
+      ...site,
+      collections: site.collections.map((c) => ({ ...c, items: c.items.map((i) => same(c.id, i)) })),
+    };
+  }
 
   /** Begins a rendering. */
   begin(): void {
@@ -33,14 +58,15 @@ export class Proofs<Share> {
     shared: string,
     page: string,
     draw: () => Pick<Proof<Share>, 'html' | 'pictures' | 'share'>,
-  ): Proof<Share> & { before: boolean } {
+  ): { proof: Proof<Share>; before: boolean } {
     const known = this.pages.get(id);
     const before = known !== undefined && known.page === page && known.shared === shared;
+    const proof = before ? known : { shared, page, ...draw() };
     // The text of now, so that that of before is not kept beside it.
-    const proof = before ? { ...known, shared, page } : { shared, page, ...draw() };
-    if (!before) this.drawn++;
+    if (before) [proof.shared, proof.page] = [shared, page];
+    else this.drawn++;
     this.next.set(id, proof);
-    return { ...proof, before };
+    return { proof, before };
   }
 
   /** Ends a rendering: pages that are gone are forgotten. */

@@ -10,7 +10,6 @@ import {
   DEVICES,
   FILE_TYPES,
   isText,
-  type ButtonText,
   type Credit,
   type Medium,
   type Page,
@@ -29,8 +28,6 @@ import { WIDTHS } from '../../look/widths.js';
 import { complete } from '../../look/shapes/complete.js';
 import { shapes } from '../../look/shapes/registry.gen.js';
 import type { FormState, ShownPicture, Surroundings } from '../../look/shapes/shape.js';
-import { allTexts } from '../../making/generate/site.js';
-import { picturePlaces } from '../../making/picture-places.js';
 import { fontCuts, fontPath, siteCss, type FontCut } from './css.js';
 import { feedsAt, feedsOf } from '../../collections/feeds.js';
 import { expand, itemPath, movedItem, type Expanded } from '../../collections/expand.js';
@@ -39,6 +36,7 @@ import { composed } from './composed.js';
 import { layOut } from './lay-out.js';
 import { published } from './on-hold.js';
 import { Proofs } from './proofs.js';
+import { saidIn, type Said } from './said.js';
 
 /**
  * A file of a rendered site: its text (a drawing whose words are to become outlines where `outlined` says so), the package
@@ -171,7 +169,7 @@ function pictureRules(document: SiteDocument): string[] {
       .map((v) => `${Number(v) * 10}%`)
       .join(' ')};`;
   // Of pictures that are there on one kind of page alone.
-  const placed = picturePlaces(document).flatMap(({ picture }) => picture.on ?? []);
+  const placed = document.pages.flatMap((p) => p.sections.flatMap((s) => saidIn(s).on));
   const own = DEVICES.flatMap((device) => {
     const there = new Set(placed.flatMap((on) => files.find((m) => m.id === on[device]) ?? []).map(focusOf));
     const rules = [...there].sort().map((p) => `  .${device}-at-${p} {\n    ${lookAt(p)}\n  }`);
@@ -187,31 +185,21 @@ function pictureRules(document: SiteDocument): string[] {
   ];
 }
 
-/** How many letters the longest word of a heading has; it breaks at a hyphen. */
-const longestWord = (document: SiteDocument): number =>
-  Math.max(
-    0,
-    ...allTexts(document)
-      .filter((t) => /(?:^|\.)heading$/.test(t.path))
-      .flatMap((t) => t.text.value.split(/[\s\u00ad/–—-]+/).map((w) => w.length)),
-  );
-
-function usedShapes(document: SiteDocument): string[] {
-  return everySection(document).map((s) => s.shape);
-}
-
 function prepare(document: SiteDocument, options: RenderOptions, expanded: Expanded): Files {
   const { window } = options;
   const { items, further } = expanded;
+  const sections = everySection(document);
+  const said = sections.map(saidIn);
   // In the window the fonts are whole: a letter typed must not wait for another file.
-  const cuts = window ? undefined : fontCuts(document.look, wordsOf(document));
-  const css = siteCss(document.look, usedShapes(document), {
+  const cuts = window ? undefined : fontCuts(document.look, lettersOf(document, said));
+  const shapesUsed = [...new Set(sections.map((s) => s.shape))];
+  const css = siteCss(document.look, shapesUsed, {
     display: window ? 'swap' : 'optional',
     fontBase: window?.fontBase ?? '',
     pictures: pictureRules(document),
-    longestWord: longestWord(document),
+    longestWord: said.reduce((most, s) => Math.max(most, s.longestWord), 0),
     layouts: layoutsUsed(document),
-    quiet: allTexts(document).some(({ text }) => (text as ButtonText).as === 'quiet'),
+    quiet: said.some((s) => s.quiet),
     // What can be worked on is to be seen.
     ...(window && { gone: 'opacity: 0.4;' }),
     ...(cuts && { cuts }),
@@ -240,17 +228,16 @@ function prepare(document: SiteDocument, options: RenderOptions, expanded: Expan
   };
 }
 
-/** Every text there is on a site, for the letters in it. */
-function wordsOf(document: SiteDocument): string {
-  const { facts, pages, forms, language } = document;
-  const fixed = JSON.stringify(languages[language].words);
-  return [
-    ...allTexts(document).map((t) => t.text.value),
-    JSON.stringify(facts),
-    ...pages.map((p) => p.label),
-    JSON.stringify(forms),
-    fixed,
-  ].join('');
+/** The letters of every text there is on a site. */
+function lettersOf({ facts, pages, forms, language }: SiteDocument, said: readonly Said[]): string {
+  const letters = new Set<string>();
+  const meet = (words: string) => {
+    for (const c of words) letters.add(c);
+  };
+  for (const s of said) meet(s.letters);
+  for (const p of pages) meet(p.label);
+  meet(JSON.stringify([facts, forms, languages[language].words]));
+  return [...letters].join('');
 }
 
 /** The pictures and the mark of a site; a picture is only drawn where a place asks for it. */
@@ -395,16 +382,21 @@ const sharedBy = ({ origin, stylesheet }: RenderOptions, document: SiteDocument,
   ]);
 };
 
+/** Pages and items as JSON: they never change, another takes the place of one. */
+const asJson = new WeakMap<object, string>();
+function jsonOf(value: object): string {
+  let json = asJson.get(value);
+  if (json === undefined) asJson.set(value, (json = JSON.stringify(value)));
+  return json;
+}
+
 /** A page with all of the collections that is said on it beside its own sections. */
-const ofPage = (document: SiteDocument, page: Page, { expanded }: Files): string =>
-  document.collections
-    ? JSON.stringify([
-        page,
-        expanded.items.get(page.id)?.item,
-        aroundOf(document, page, expanded),
-        feedsAt(document, page),
-      ])
-    : JSON.stringify(page);
+function ofPage(document: SiteDocument, page: Page, { expanded }: Files): string {
+  if (!document.collections) return jsonOf(page);
+  const item = expanded.items.get(page.id)?.item;
+  const beside = JSON.stringify([aroundOf(document, page, expanded), feedsAt(document, page)]);
+  return `${jsonOf(page)}\n${item ? jsonOf(item) : ''}\n${beside}`;
+}
 
 function surroundings(
   document: SiteDocument,
@@ -576,6 +568,13 @@ interface Way {
   href: string;
   label: string;
 }
+const byId = new WeakMap<readonly Page[], ReadonlyMap<string, Page>>();
+/** The pages of a site by their ids: found once for each set of them. */
+function pagesById(pages: readonly Page[]): ReadonlyMap<string, Page> {
+  let found = byId.get(pages);
+  if (!found) byId.set(pages, (found = new Map(pages.map((p) => [p.id, p]))));
+  return found;
+}
 function aroundOf(document: SiteDocument, page: Page, { items, further, lists }: Expanded): Way[] {
   const { collections } = languages[document.language].words;
   const of = items.get(page.id);
@@ -590,7 +589,7 @@ function aroundOf(document: SiteDocument, page: Page, { items, further, lists }:
   const [first, nth, pages] = part ? [part.of, part.nth, part.pages] : [page, 1, lists.get(page.id) ?? 1];
   if (pages < 2) return [];
   const at = (n: number) => {
-    const there = n === 1 ? first : document.pages.find((p) => p.id === `${first.id}--more-${n}`);
+    const there = n === 1 ? first : pagesById(document.pages).get(`${first.id}--more-${n}`);
     return there && pagePath(there);
   };
   const way = (rel: Way['rel'], n: number, label: string): Way[] => {
@@ -765,24 +764,25 @@ export function renderWindow(
  * Renders a site whole. Pure and deterministic: the same document and options give the same files, sorted by path.
  */
 export function render(site: SiteDocument, options: RenderOptions): RenderedFile[] {
-  const expanded = expand(composed(published(site)), options.at);
+  const proofs = options.proofs ?? newProofs();
+  const composedSite = composed(published(site));
+  const expanded = expand(options.proofs ? proofs.settled(composedSite) : composedSite, options.at);
   const { document } = expanded;
   const files = prepare({ ...document, pages: [...document.pages, notFoundPage(document)] }, options, expanded);
-  const proofs = options.proofs ?? newProofs();
   const shared = sharedBy(options, document, files);
   proofs.begin();
   const out: RenderedFile[] = document.pages.map((page) => {
-    const { html, pictures, share, before } = proofs.of(page.id, shared, ofPage(document, page, files), () => ({
+    const { proof, before } = proofs.of(page.id, shared, ofPage(document, page, files), () => ({
       html: drawPage(document, page, titleOf(document, page), options, files, page.hold === undefined),
       pictures: [...files.onPage],
       share: shareOf(document, page, files),
     }));
     if (before) {
       // The files of its pictures are files of the site, whoever drew the page.
-      for (const id of pictures) pictureOf(id, document, options, files);
-      files.shares.set(page.id, share);
+      for (const id of proof.pictures) pictureOf(id, document, options, files);
+      files.shares.set(page.id, proof.share);
     }
-    return { path: `${pagePath(page)}index.html`, type: 'text/html; charset=utf-8', text: html };
+    return { path: `${pagePath(page)}index.html`, type: 'text/html; charset=utf-8', text: proof.html };
   });
   proofs.end();
   const missing = notFoundPage(document);
