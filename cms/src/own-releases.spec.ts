@@ -56,6 +56,28 @@ describe('the releases of a site that runs by itself', () => {
     expect(home(releases.files())).not.toBe(home(join(folder, 'public')));
   });
 
+  it('write what reads otherwise, and nothing that reads as before; all of it is what would be drawn anew', async () => {
+    const releases = await OwnReleases.open(folder, ORIGIN);
+    await put(releases, called('First'));
+    const [page] = site.pages.filter((p) => p.slug);
+    const text = { value: 'Larch on oak', from: { kind: 'client' as const } };
+    const at = { section: page!.sections[0]!.id, path: 'heading' };
+    const document = apply(called('First'), { op: 'setText', at, text }).document;
+    await put(releases, document);
+    const written: string[] = [];
+    for (const file of render(document, { origin: ORIGIN })) {
+      if (!('text' in file) || file.outlined) continue;
+      const path = join(releases.files(), file.path);
+      expect(readFileSync(path, 'utf8')).withContext(file.path).toBe(file.text);
+      if (statSync(path).nlink === 1) written.push(file.path);
+    }
+    expect(written).toEqual([`/${page!.slug}/index.html`]);
+    // Opened anew, nothing is known of what was written.
+    const again = await OwnReleases.open(folder, ORIGIN);
+    await put(again, called('Second'));
+    expect(home(again.files())).toContain('Second');
+  });
+
   it('are kept two at most, and what a kill left half made is made anew', async () => {
     const releases = await OwnReleases.open(folder, ORIGIN);
     for (const name of ['First', 'Second', 'Third']) await put(releases, called(name));

@@ -4,7 +4,7 @@ import { dirname, join } from 'node:path';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { instantOf, isStale } from '@tin-porch/core/collections';
 import { migrate } from '@tin-porch/core/operations';
-import { render, type RenderedFile } from '@tin-porch/core/page';
+import { newProofs, render, type RenderedFile, type SiteProofs } from '@tin-porch/core/page';
 import type { Serving } from './content.js';
 
 /** What a file is named for besides what is in it: `/fonts/larch-` of `/fonts/larch-1x9k2.woff2`. */
@@ -39,6 +39,10 @@ export class OwnReleases {
     /** What is served, and the minute it was drawn for; empty where nobody noted it. */
     private now: { id: string | null; document: SiteDocument; at: string },
   ) {}
+
+  private readonly proofs: SiteProofs = newProofs();
+  /** The folder that was pressed here last, and the texts in it: what reads the same is not written again. */
+  private pressed: { folder: string; texts: ReadonlyMap<string, string> } | undefined;
 
   /** @throws Error where `site.json` is not there, or is none */
   static async open(folder: string, origin: string): Promise<OwnReleases> {
@@ -87,8 +91,12 @@ export class OwnReleases {
     await rm(part, { recursive: true, force: true });
     const before = this.files();
     const there = new Set(await filesIn(before));
-    for (const file of render(document, { origin: this.origin, at }))
-      await this.put(join(part, 'public'), file, before, there);
+    const texts = new Map<string, string>();
+    const known = this.pressed?.folder === before ? this.pressed.texts : undefined;
+    for (const file of render(document, { origin: this.origin, at, proofs: this.proofs })) {
+      if ('text' in file && !file.outlined) texts.set(file.path, file.text);
+      await this.put(join(part, 'public'), file, before, there, known);
+    }
     await writeFile(join(part, 'site.json'), json, { flush: true });
     await writeFile(join(part, 'drawn-for'), at, { flush: true });
     await rm(to, { recursive: true, force: true });
@@ -99,6 +107,7 @@ export class OwnReleases {
       await rename(`${pointer}.part`, pointer);
       const last = this.now.id;
       this.now = { id, document, at };
+      this.pressed = { folder: this.files(), texts };
       // The one before it is kept for late readers; what was before that is not asked for any more.
       for (const name of await readdir(join(this.folder, 'releases')))
         if (name.startsWith('c-') && name !== id && name !== last)
@@ -106,10 +115,19 @@ export class OwnReleases {
     };
   }
 
-  private async put(to: string, file: RenderedFile, before: string, there: ReadonlySet<string>): Promise<void> {
+  private async put(
+    to: string,
+    file: RenderedFile,
+    before: string,
+    there: ReadonlySet<string>,
+    known: ReadonlyMap<string, string> | undefined,
+  ): Promise<void> {
     const at = join(to, file.path);
     await mkdir(dirname(at), { recursive: true });
-    if ('text' in file && !file.outlined) return writeFile(at, file.text, { flush: true });
+    if ('text' in file && !file.outlined)
+      return known?.get(file.path) === file.text
+        ? link(join(before, file.path), at)
+        : writeFile(at, file.text, { flush: true });
     if ('blob' in file && !there.has(file.path)) {
       const brought = await link(join(this.pictures, file.blob), at).then(
         () => true,
