@@ -8,6 +8,9 @@ const Side = object({
   live: Type.String(),
   draft: Type.String(),
   there: Type.Boolean(),
+  both: Type.Optional(
+    Type.String({ description: 'What both made of it word by word, where they changed different words.' }),
+  ),
 });
 export const HeldChange = object({
   seq: Count,
@@ -56,9 +59,12 @@ export const client = {
     }),
   }),
   'PUT /sites/:id/live/:seq': route({
-    says: 'Decides over a change that says something else than the drafts: which parts of it are to be, by their place.',
+    says: 'Decides over a change that says something else than the drafts: which parts of it are to be, and which are to be what both made of them, by their place.',
     role: 'helper',
-    body: object({ live: Type.Array(Count, { maxItems: 500 }) }),
+    body: object({
+      live: Type.Array(Count, { maxItems: 500 }),
+      both: Type.Optional(Type.Array(Count, { maxItems: 500 })),
+    }),
   }),
   'PUT /sites/:id/proposals/:proposal': route({
     says: 'Answers what the people of a site want looked at first.',

@@ -9,3 +9,4 @@ export * from './rebase.js';
 export * from './fields.js';
 export * from './fact-operations.js';
 export * from './two-writers.js';
+export { wordsMerged } from './words-merged.js';

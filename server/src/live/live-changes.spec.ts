@@ -122,7 +122,7 @@ describe('what is changed where a site is live', () => {
     expect(held.map((h) => [h.by, h.parts[0]!.live, h.parts[0]!.draft])).toEqual([
       ['Tom', 'Tom’s words', 'Drafted by Ines'],
     ]);
-    await world.live.settle(id, held[0]!.seq, [0], world.ines);
+    await world.live.settle(id, held[0]!.seq, { live: [0] }, world.ines);
     expect(await headingNow()).toContain('Tom’s words');
     expect((await deploy()).error).toBeNull();
     expect((await document()).facts.strapline).toBe('Afloat since 1921');
@@ -266,5 +266,35 @@ describe('what is changed where a site is live', () => {
     expect([wrong.status, wrong.body]).toEqual([401, nobody.body]);
     for (let n = 0; n < 6; n++) await signedIn('again');
     expect((await signedIn('again')).status).toBe(429);
+  });
+
+  it('is proposed word by word where both changed different words of one text, and is that once it is decided', async () => {
+    const { client } = await world.quay();
+    const who = { name: 'Bo', mail: 'bo@hollis.example', role: 'publish' as const, by: 'Ines' };
+    await tom.follow((await client.invite(id, { ...who, origin: 'http://hollis.example' })).token);
+    const was = 'We mend boats up to forty feet. Ask about winter storage.';
+    await world.change(id, text(was));
+    expect((await deploy()).error).toBeNull();
+    await world.change(id, text('We mend boats up to fifty feet. Ask about winter storage.'));
+    const theirs = 'We build and mend boats up to forty feet. Ask about winter storage.';
+    expect((await api('POST', '/changes', heading(was, theirs))).status).toBe(200);
+    await pull();
+    const merged = 'We build and mend boats up to fifty feet. Ask about winter storage.';
+    const { held } = await world.live.of(id);
+    expect(held[0]!.parts.map((p) => p.both)).toEqual([merged]);
+    await world.live.settle(id, held[0]!.seq, { live: [], both: [0] }, world.ines);
+    expect(await headingNow()).toContain(merged);
+    expect((await deploy()).error).toBeNull();
+    expect(await liveHeading()).toBe(merged);
+    // Where both changed the same words there is no such thing, and it is not had by asking for it.
+    await world.change(id, text(merged.replace('fifty', 'sixty')));
+    expect((await api('POST', '/changes', heading(merged, merged.replace('fifty', 'seventy')))).status).toBe(200);
+    await pull();
+    const [same] = (await world.live.of(id)).held;
+    expect(same!.parts.map((p) => p.both)).toEqual([undefined]);
+    await expectAsync(world.live.settle(id, same!.seq, { live: [], both: [0] }, world.ines)).toBeRejected();
+    await world.live.settle(id, same!.seq, { live: [] }, world.ines);
+    expect(await headingNow()).toContain('sixty');
+    expect((await deploy()).error).toBeNull();
   });
 });

@@ -1,14 +1,16 @@
 import { isDeepStrictEqual } from 'node:util';
 import { Problem } from '@tin-porch/core/ground';
 import { withFollowing } from '@tin-porch/core/making';
-import type { FileMedium, SiteDocument } from '@tin-porch/core/model';
+import { reworded, type FileMedium, type SiteDocument } from '@tin-porch/core/model';
 import {
   apply,
   bringIn,
   describe,
   netOf,
   OperationError,
+  textAt,
   typedWords,
+  wordsMerged,
   type BroughtIn,
   type LiveStep,
   type Operation,
@@ -40,6 +42,8 @@ export interface Side {
   draft: string;
   /** False where what it is about is not among the drafts any more. */
   there: boolean;
+  /** What both made of it word by word, where they changed different words. */
+  both?: string;
 }
 /** What the people of a site changed and waits for a decision: what several steps come to, up to the last of them. */
 export interface HeldChange {
@@ -79,12 +83,27 @@ const photographsIn = (all: readonly { operation: Operation }[]): FileMedium[] =
     singles(operation).flatMap((o) => (o.op === 'putMedium' && o.medium.kind === 'file' ? [o.medium] : [])),
   );
 
-/** What an operation would say, and what stands there now. */
-function sidesOf(document: SiteDocument, operations: readonly SingleOperation[]): Side[] {
+/** What a text would be with what both made of it, where that is neither of the two. */
+function bothOf(base: SiteDocument | undefined, document: SiteDocument, one: SingleOperation): string | undefined {
+  if (one.op !== 'setText') return undefined;
+  const [was, now] = [base && textAt(base, one.at), textAt(document, one.at)];
+  const merged = was && now ? wordsMerged(was.value, one.text.value, now.value) : null;
+  return merged === null || merged === now!.value || merged === one.text.value ? undefined : merged;
+}
+
+/** What an operation would say, and what stands there now. `base` is the site both began with, where that is known. */
+function sidesOf(document: SiteDocument, operations: readonly SingleOperation[], base?: SiteDocument): Side[] {
   return operations.map((one) => {
     try {
       const { inverse } = apply(document, one);
-      return { words: describe(one), live: typedWords(one), draft: typedWords(inverse), there: true };
+      const both = bothOf(base, document, one);
+      return {
+        words: describe(one),
+        live: typedWords(one),
+        draft: typedWords(inverse),
+        there: true,
+        ...(both !== undefined && { both }),
+      };
     } catch (error) {
       if (!(error instanceof OperationError)) throw error;
       return { words: describe(one), live: typedWords(one), draft: '', there: false };
@@ -106,7 +125,7 @@ function changes(document: SiteDocument, operation: Operation): boolean {
 }
 
 /** All that is held of a site, as one decision; none where nothing is. */
-function heldOf(document: SiteDocument, rows: readonly Row[]): HeldChange[] {
+function heldOf(document: SiteDocument, rows: readonly Row[], base?: SiteDocument): HeldChange[] {
   const last = rows.at(-1);
   if (!last) return [];
   const net = netOf(
@@ -114,7 +133,7 @@ function heldOf(document: SiteDocument, rows: readonly Row[]): HeldChange[] {
     rows.map((r) => r.op),
   );
   const by = [...new Set(rows.map((r) => r.by))].join(', ');
-  return [{ seq: last.seq, by, at: last.at, words: net.map(describe).join('; '), parts: sidesOf(document, net) }];
+  return [{ seq: last.seq, by, at: last.at, words: net.map(describe).join('; '), parts: sidesOf(document, net, base) }];
 }
 
 /**
@@ -332,6 +351,12 @@ export class LiveChanges {
     return follow.head === head + 1 ? follow.head : null;
   }
 
+  /** The site that both began with: the release what is held was first written over. Undefined where that is not known here. */
+  private async baseOf(site: string, held: readonly Row[]): Promise<SiteDocument | undefined> {
+    const release = held[0] && (await this.sites.releases.get(site, held[0].release));
+    return release ? this.sites.log.documentAt(site, release.head) : undefined;
+  }
+
   /** How many changes of the people of a site wait for a decision. */
   async heldCount(site: string): Promise<number> {
     const { rows } = await this.db.query<{ n: number }>(
@@ -356,8 +381,9 @@ export class LiveChanges {
       ),
     ]);
     const { document } = row!;
+    const held = steps.rows.filter((s) => s.state === 'held').reverse();
     return {
-      held: heldOf(document, steps.rows.filter((s) => s.state === 'held').reverse()),
+      held: heldOf(document, held, await this.baseOf(site, held)),
       lines: steps.rows.slice(0, 12).map(({ seq, by, at, op, state }) => ({ seq, by, at, words: describe(op), state })),
       proposals: proposals.rows.map(({ op, ...p }) => ({
         ...p,
@@ -369,10 +395,15 @@ export class LiveChanges {
 
   /**
    * Decides over what is held up to a step: `live` are the parts of it, by their place, that take the place of what is
-   * drafted; the others stay as they are drafted.
+   * drafted, `both` those that are to be what both made of them; the others stay as they are drafted.
    * @throws Problem 404, or 409 where a part is not among the drafts any more
    */
-  settle(site: string, seq: number, live: readonly number[], author: Author): Promise<void> {
+  settle(
+    site: string,
+    seq: number,
+    { live, both = [] }: { live: readonly number[]; both?: readonly number[] },
+    author: Author,
+  ): Promise<void> {
     return this.alone(site, async () => {
       const { rows } = await this.db.query<Row>(
         `select ${STEP} from live_step where site = $1 and seq <= $2 and state = 'held' order by seq`,
@@ -381,10 +412,21 @@ export class LiveChanges {
       const row = await this.sites.get(site);
       if (!row || rows.at(-1)?.seq !== seq)
         throw new Problem(404, 'There is nothing to decide', 'Somebody has decided it already.');
-      const operations = netOf(
+      const net = netOf(
         row.document,
         rows.map((r) => r.op),
-      ).filter((_, n) => live.includes(n));
+      );
+      const base = both.length ? await this.baseOf(site, rows) : undefined;
+      const operations = net.flatMap((one, n): SingleOperation[] => {
+        const merged = both.includes(n) ? bothOf(base, row.document, one) : undefined;
+        if (merged !== undefined && one.op === 'setText') {
+          const now = textAt(row.document, one.at)!;
+          return [{ ...one, text: { ...reworded(now, merged), from: { kind: 'designer' } } }];
+        }
+        if (both.includes(n))
+          throw new Problem(409, 'Both cannot be had of that', 'It says something else by now: look at it once more.');
+        return live.includes(n) ? [one] : [];
+      });
       if (operations.length)
         await this.sites.log.change(
           site,

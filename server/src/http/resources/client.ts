@@ -50,7 +50,7 @@ export function clientHandlers({ sites, servers, live, leaving }: Parts): Handle
       const site = await headOf(call);
       const seq = Number(call.params['seq']);
       if (!Number.isSafeInteger(seq)) throw new Problem(404, 'There is nothing to decide');
-      await live.settle(site.id, seq, call.body.live, call.me);
+      await live.settle(site.id, seq, call.body, call.me);
       await call.note('Decided over a change of the client');
     },
     'PUT /sites/:id/proposals/:proposal': async (call) => {

@@ -120,6 +120,36 @@ describe('what the client does on their site', () => {
     expect(element.querySelector('.note')).toBeNull();
   });
 
+  it('is what both made of it where that is proposed, unless one of the two is chosen', async () => {
+    const { fixture, element } = await shown(LiveChanges);
+    const parts = [0, 1, 2].map((n) => ({ ...side(`Wrote “${n}”`, `live ${n}`, `draft ${n}`), both: `both ${n}` }));
+    live({
+      held: [{ seq: 8, by: 'Ana', at: AT, words: '', parts: [...parts, side('Wrote “3”', 'live 3', 'draft 3')] }],
+    });
+    await settle(fixture);
+    const radios = [...element.querySelectorAll<HTMLInputElement>('input[type=radio]')];
+    expect(radios.map((r) => r.checked)).toEqual([
+      false,
+      false,
+      true,
+      false,
+      false,
+      true,
+      false,
+      false,
+      true,
+      true,
+      false,
+    ]);
+    expect(text(element)).toContain('both 1');
+    radios[0]!.click();
+    radios[4]!.click();
+    await settle(fixture);
+    button(element, 'So it shall be').click();
+    await settle(fixture);
+    expect(puts).toEqual([['/live/8', { live: [0, 3], both: [2] }]]);
+  });
+
   it('is answered with a word where it is proposed', async () => {
     const { fixture, element } = await shown(LiveChanges);
     live({

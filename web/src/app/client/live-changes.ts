@@ -12,6 +12,7 @@ import { SiteStore } from '../site/site-store';
 type Live = Answered<'GET /sites/:id/live'>;
 type Held = Live['held'][number];
 type Proposed = Live['proposals'][number];
+type Choice = 'live' | 'draft' | 'both';
 
 /** What the people of a site changed where it is live: what has to be decided, what they propose, what came in. */
 @Component({
@@ -36,8 +37,8 @@ type Proposed = Live['proposals'][number];
                     <input
                       type="radio"
                       [name]="'side-' + h.seq + '-' + n"
-                      [checked]="takes(h, n)"
-                      (change)="choose(h, n, true)"
+                      [checked]="takes(h, n) === 'live'"
+                      (change)="choose(h, n, 'live')"
                     />
                     <span
                       ><b>Live</b> <span class="said">{{ p.live || 'taken out' }}</span></span
@@ -47,13 +48,26 @@ type Proposed = Live['proposals'][number];
                     <input
                       type="radio"
                       [name]="'side-' + h.seq + '-' + n"
-                      [checked]="!takes(h, n)"
-                      (change)="choose(h, n, false)"
+                      [checked]="takes(h, n) === 'draft'"
+                      (change)="choose(h, n, 'draft')"
                     />
                     <span
                       ><b>Drafted</b> <span class="said">{{ p.draft || 'nothing' }}</span></span
                     >
                   </label>
+                  @if (p.both !== undefined) {
+                    <label class="pick">
+                      <input
+                        type="radio"
+                        [name]="'side-' + h.seq + '-' + n"
+                        [checked]="takes(h, n) === 'both'"
+                        (change)="choose(h, n, 'both')"
+                      />
+                      <span
+                        ><b>Both</b> <span class="said">{{ p.both }}</span></span
+                      >
+                    </label>
+                  }
                 } @else {
                   <p>
                     <b>Live</b> <span class="said">{{ p.live }}</span>
@@ -161,8 +175,8 @@ export class LiveChanges {
   protected readonly live = signal<Live | null>(null);
   protected readonly fault = signal('');
   protected readonly helper = computed(() => this.api.may('helper'));
-  /** The parts for which the draft was chosen: what is live stands unless somebody says otherwise. */
-  private readonly drafted = signal<ReadonlySet<string>>(new Set());
+  /** What was chosen for parts: what both made of it where that is proposed, else what is live, unless somebody says otherwise. */
+  private readonly chosen = signal<Readonly<Record<string, Choice>>>({});
   private readonly words = signal<Readonly<Record<string, string>>>({});
 
   constructor() {
@@ -190,17 +204,15 @@ export class LiveChanges {
 
   /** Where both say the same, there is nothing to decide. */
   protected agreed = (p: Held['parts'][number]): boolean => p.there && p.live !== '' && p.live === p.draft;
-  protected takes = (h: Held, n: number): boolean => !this.drafted().has(`${h.seq} ${n}`);
-  protected choose(h: Held, n: number, live: boolean): void {
-    const next = new Set(this.drafted());
-    if (live) next.delete(`${h.seq} ${n}`);
-    else next.add(`${h.seq} ${n}`);
-    this.drafted.set(next);
-  }
+  protected takes = (h: Held, n: number): Choice =>
+    this.chosen()[`${h.seq} ${n}`] ?? (h.parts[n]?.both !== undefined ? 'both' : 'live');
+  protected choose = (h: Held, n: number, choice: Choice): void =>
+    this.chosen.update((all) => ({ ...all, [`${h.seq} ${n}`]: choice }));
   protected async settle(h: Held): Promise<void> {
     await this.store.flush();
-    const live = h.parts.flatMap((p, n) => (p.there && this.takes(h, n) ? [n] : []));
-    await this.store.put(`/live/${h.seq}`, { live });
+    const that = (choice: Choice) => h.parts.flatMap((p, n) => (p.there && this.takes(h, n) === choice ? [n] : []));
+    const both = that('both');
+    await this.store.put(`/live/${h.seq}`, { live: that('live'), ...(both.length && { both }) });
   }
   protected word = (p: Proposed): string => this.words()[p.id] ?? '';
   protected say = (p: Proposed, words: string): void => this.words.update((all) => ({ ...all, [p.id]: words }));
