@@ -229,8 +229,16 @@ export class Content {
     });
   }
 
-  /** Takes a step back; what was done since stays. @throws Problem 404, or 409 where something was built on it */
-  async takeBack(id: string, seq: number, writer: Writer): Promise<number> {
+  /**
+   * Takes a step back; what was done since stays. `kept` says whether a step is no more for this writer to take back.
+   * @throws Problem 404, 409 where something was built on it, or 403
+   */
+  async takeBack(
+    id: string,
+    seq: number,
+    writer: Writer,
+    kept: (document: SiteDocument, operation: Operation) => boolean = () => false,
+  ): Promise<number> {
     return transaction(this.db, async (client) => {
       const content = await this.held(client);
       const sent = await client.query<{ seq: number }>('select seq::int from step where id = $1', [id]);
@@ -239,6 +247,12 @@ export class Content {
       const step = rows[0];
       if (!step) throw new Problem(404, 'There is no such change');
       if (step.taken_back !== null) return Number(step.taken_back);
+      if (kept(content.document, step.operation))
+        throw new Problem(
+          403,
+          'Your designer looks after that',
+          'It is not changed here. Tell them what it is to say.',
+        );
       const back = operationForward(step.inverse, content.document);
       const operation =
         step.turn === content.turn

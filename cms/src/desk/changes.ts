@@ -209,6 +209,23 @@ function refuseLocked(document: SiteDocument, change: Change): void {
     throw new Problem(403, 'Your designer looks after that', 'It is not changed here. Tell them what it is to say.');
 }
 
+/**
+ * Whether an operation that was made here is about what the designer of the site keeps by now. What follows from a fact
+ * goes with the fact, wherever it stands.
+ */
+export function isKept(document: SiteDocument, operation: Operation): boolean {
+  const all = operation.op === 'batch' ? operation.operations : [operation];
+  const facts = all.filter((o) => o.op === 'setFact' || o.op === 'setServices');
+  return (facts.length ? facts : all).some((o) => {
+    if (o.op === 'setServices') return isKindLocked(document, 'prices');
+    if (o.op === 'setFact') return isKindLocked(document, o.field === 'hours' ? 'hours' : 'contact');
+    if ('collection' in o && typeof o.collection === 'string') return isCollectionLocked(document, o.collection);
+    if (!('at' in o) || typeof o.at !== 'object') return false;
+    const kind: DeskKind = o.op === 'setText' && !o.at.path.endsWith('.alt') ? 'words' : 'pictures';
+    return isKindLocked(document, kind) || isSectionLocked(document, o.at.section);
+  });
+}
+
 /** The ids of the pictures that changes name. */
 export const picturesIn = (changes: readonly Change[]): string[] =>
   changes.flatMap((c) =>

@@ -12,7 +12,7 @@ import { renderPage } from '@tin-porch/core/page';
 import { MOST_BYTES } from '@tin-porch/press/darkroom';
 import { bindsPasskeys, SecondFactors, type Place } from '@tin-porch/sign-in';
 import { Content, fitted, type LiveContent, type Serving } from '../content.js';
-import { CHANGES, operationOf, picturesIn, type Change } from './changes.js';
+import { CHANGES, isKept, operationOf, picturesIn, type Change } from './changes.js';
 import { DeskPictures, picturesBySection, type PictureStore } from './pictures.js';
 import { collectionOf, collectionsOf, itemsOf } from './items.js';
 import { DeskInbox, type DeskFound, type NewAnswer } from './inbox.js';
@@ -570,7 +570,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
   api.post('/take-back', may('publish', 'designer'), async (req, res) => {
     const { site: at, content } = call(req);
     const { id, seq } = body<{ id: string; seq: number }>(req, checks.takeBack);
-    const made = await content.takeBack(id, seq, me(res));
+    const made = await content.takeBack(id, seq, me(res), me(res).designer ? undefined : isKept);
     const live = await content.serve().then(
       () => true,
       () => false,

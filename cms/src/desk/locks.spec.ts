@@ -3,7 +3,7 @@ import { Problem } from '@tin-porch/core/ground';
 import { newCollection } from '@tin-porch/core/making';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { apply } from '@tin-porch/core/operations';
-import { operationOf, type Change } from './changes.js';
+import { isKept, operationOf, type Change } from './changes.js';
 import { collectionsOf } from './items.js';
 import { factsOf, pagesOf, standsOn } from './places.js';
 
@@ -97,6 +97,31 @@ describe('what the designer keeps from the desk', () => {
   it('is what stands around the pages, always', () => {
     const frame = site.footer ?? site.header!;
     expect(status(site, { kind: 'text', at: { section: frame.id, path: 'note' }, was: '', value: 'Ours' })).toBe(403);
+  });
+
+  it('is not taken back there either once it is kept, and all else is', () => {
+    for (const [kind, change] of Object.entries(CHANGES)) {
+      const operation = operationOf(site, [change]);
+      expect(isKept(site, operation)).withContext(kind).toBe(false);
+      const changed = (...locks: string[]) => apply(lock(...locks), operation).document;
+      for (const other of Object.keys(CHANGES))
+        expect(isKept(changed(`kind/${other}`), operation))
+          .withContext(`${kind} with ${other} locked`)
+          .toBe(kind === other);
+    }
+    // What follows from a fact is no reason to keep it.
+    const contact = operationOf(site, [CHANGES['contact']!]);
+    expect(isKept(lock('kind/words', ...site.pages.map((p) => `page/${p.id}`)), contact)).toBe(false);
+    expect(isKept(lock(`section/${written.id}`), operationOf(site, [CHANGES['words']!]))).toBe(true);
+    expect(isKept(lock(`section/${pictured.id}`), operationOf(site, [CHANGES['pictures']!]))).toBe(true);
+  });
+
+  it('keeps the items of a collection with the page they have theirs under', () => {
+    const page = collection!.page!;
+    const placed = { ...lock(`page/${page}`) };
+    expect(status(placed, CHANGES['items']!)).toBe(403);
+    expect(collectionsOf(placed).map((c) => c.locked)).toEqual([true]);
+    expect(status(lock(`page/${site.pages.find((p) => p.id !== page)!.id}`), CHANGES['items']!)).toBe(200);
   });
 
   it('is not offered: its words are not there, and it says so itself', () => {

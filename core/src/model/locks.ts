@@ -46,6 +46,9 @@ export function isSectionLocked(document: SiteDocument, id: string): boolean {
   );
 }
 
-/** Whether the items of a collection are the designer’s alone. */
-export const isCollectionLocked = (document: SiteDocument, id: string): boolean =>
-  isKindLocked(document, 'items') || has(document, `collection/${id}`);
+/** Whether the items of a collection are the designer’s alone: by themselves, or with the page theirs are under. */
+export function isCollectionLocked(document: SiteDocument, id: string): boolean {
+  if (isKindLocked(document, 'items') || has(document, `collection/${id}`)) return true;
+  const page = document.collections?.find((c) => c.id === id)?.page;
+  return page !== undefined && has(document, `page/${page}`);
+}

@@ -202,23 +202,19 @@ export class TouchPlace {
     if (picture && this.pictures().has(picture)) return this.chosen.set(picture);
     const page = link && this.pages.value()?.pages.find((p) => p.path === link);
     if (page) return void this.router.navigate(['/pages', page.id]);
-    if (section) this.hint.set(this.why(section, part ?? picture));
+    if (section) this.hint.set(this.why(section, part ? 'words' : picture ? 'pictures' : null));
   }
 
   /** Why what was touched is not changed here. */
-  private why(section: string, part: string | null): Hint | null {
+  private why(section: string, kind: 'words' | 'pictures' | null): Hint | null {
     const here = this.here();
     const list = here?.lists.find((l) => l.section === section)?.list;
     const of = this.session.here()?.lists.find((l) => l.id === list);
     const locked = here?.sections.find((s) => s.id === section)?.locked;
     if (of && !of.locked) return { words: this.w().standsIn, to: `/lists/${of.id}`, name: of.name };
-    if (of || locked || here?.frames.includes(section) || (part && this.kept(part))) return { words: this.w().locked };
-    return part ? { words: this.w().saysUs, to: '/us', name: this.w().places.us } : null;
-  }
-  /** Whether a kind of change is their designer’s altogether. */
-  private kept(part: string): boolean {
-    const locked = this.session.here()?.locked ?? [];
-    return locked.includes('words') || (locked.includes('pictures') && part.includes('picture'));
+    const kept = kind && this.session.here()?.locked.includes(kind);
+    if (of || locked || kept || here?.frames.includes(section)) return { words: this.w().locked };
+    return kind === 'words' ? { words: this.w().saysUs, to: '/us', name: this.w().places.us } : null;
   }
 
   private readonly change = (t: DeskText, value: string): Change => ({ kind: 'text', at: t.at, was: t.value, value });
