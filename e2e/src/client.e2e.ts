@@ -664,6 +664,19 @@ describe('The client’s desk, in the browser', () => {
     await own.waitForSelector('h1:has-text("Ada")');
     await context.close();
 
+    // One that is taken and comes back says so where the letters of the site are.
+    await test.api.call('POST', `/sites/${site}/people`, {
+      ...{ name: 'Gone', mail: 'bounces-gone@post.example', role: 'messages' },
+    });
+    const gone = await until('the letter has come back', async () => {
+      const { letters } = await test.api.call<{ letters: { to: string; state: string; error: string | null }[] }>(
+        'GET',
+        `/sites/${site}/desk`,
+      );
+      return letters.find((l) => l.to.startsWith('bounces-') && l.state === 'failed');
+    });
+    expect(gone.error).toContain('Nobody of that name lives here any more');
+
     const form = (await documentOf()).forms[0]!;
     await test.api.call('POST', `/sites/${site}/operations`, {
       operation: { op: 'setForm', form: form.id, deliverTo: 'yard@hollisandwren.example' },

@@ -16,6 +16,8 @@ export interface HostConfig {
   databaseUrl: string;
   /** The server that letters of the sites are handed to; left out where none is. */
   mail?: MailServer;
+  /** Where what becomes of letters is taken in, for the domain named in `mail.bounces`. */
+  bounces?: { address: string; port: number };
   /** Bytes that stay free on the disk: a blob that would go below is refused with 507. */
   reserveBytes: number;
 }
@@ -46,6 +48,12 @@ const schema = {
     data: text,
     databaseUrl: text,
     reserveBytes: { type: 'integer', minimum: 0 },
+    bounces: {
+      type: 'object',
+      additionalProperties: false,
+      required: ['address', 'port'],
+      properties: { address: text, port },
+    },
     mail: {
       type: 'object',
       additionalProperties: false,
@@ -57,6 +65,7 @@ const schema = {
         user: text,
         password: text,
         from: { type: 'string', pattern: '^[^\\s@<>]+@[^\\s@<>]+$' },
+        bounces: { type: 'string', pattern: '^[a-z0-9.-]+$' },
         spf: { type: 'string', pattern: '^[a-z0-9]+:[^\\s"]{1,200}$' },
         dkim: {
           type: 'object',

@@ -3,6 +3,7 @@ import { createServer as createHttpServer, type Server } from 'node:http';
 import { createServer as createHttpsServer } from 'node:https';
 import { join } from 'node:path';
 import type { Express } from 'express';
+import { bounceServer } from '@tin-porch/mail/bounces';
 import { AccessLogs } from './access-log.js';
 import { Blobs } from './blobs.js';
 import { Certificates } from './certificates.js';
@@ -64,6 +65,19 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     config.address,
   );
   await listen(plain(controlApp(parts)), config.control.port, config.control.address);
+  const { bounces } = config;
+  const reports =
+    post && bounces && config.mail?.bounces
+      ? bounceServer(config.mail.bounces, (letter, words) => post.bounced(letter, words))
+      : null;
+  if (reports) {
+    await new Promise<void>((done, fail) => {
+      reports.on('error', fail);
+      reports.listen(bounces!.port, bounces!.address, done);
+    });
+    // One client’s trouble is no trouble of the others.
+    reports.removeAllListeners('error').on('error', () => undefined);
+  }
   void parts.databases.bringForward(parts.sites.all().map((s) => s.settings.id)).then(() => {
     parts.desks.start();
     forget();
@@ -83,6 +97,7 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
       parts.desks.stop();
       post?.stop();
       clearInterval(daily);
+      if (reports) await new Promise<void>((done) => reports.close(() => done()));
       for (const server of servers) server.closeAllConnections();
       await Promise.all(servers.map((s) => new Promise((done) => s.close(done))));
       await parts.databases.close();

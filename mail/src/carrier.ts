@@ -1,5 +1,6 @@
 import { createTransport } from 'nodemailer';
 import type { Pool } from 'pg';
+import { bounceAddress } from './bounce-address.js';
 import { doubtLetters, noteLetter, takeLetter, type Taken } from './outbox.js';
 
 /** The server letters are handed to, and what they are signed with. */
@@ -12,6 +13,8 @@ export interface MailServer {
   password?: string;
   /** The address letters come from. */
   from: string;
+  /** The domain that what becomes of them is reported to; left out where nobody reads that. */
+  bounces?: string;
   /** Signs them (DKIM, RFC 6376). */
   dkim?: DkimKey;
   /** What of an SPF record lets it send (RFC 7208, 5), where that is not its own address. */
@@ -100,6 +103,9 @@ export class Carrier {
     await this.transport.sendMail({
       from: { name, address },
       to: letter.to,
+      ...(this.server.bounces && {
+        envelope: { from: bounceAddress(letter.id, this.server.bounces), to: letter.to },
+      }),
       subject: letter.subject,
       text: letter.text,
       ...(letter.html && { html: letter.html }),

@@ -102,6 +102,15 @@ export async function noteLetter(
   );
 }
 
+/** Notes that a letter that went out was not delivered after all. True where there is such a letter. */
+export async function noteBounce(db: Queryable, id: string, words: string): Promise<boolean> {
+  const { rowCount } = await db.query(
+    `update outgoing set state = 'failed', error = $2 where id = $1 and state in ('sending', 'sent', 'unsure', 'failed')`,
+    [id, words.slice(0, 500)],
+  );
+  return rowCount === 1;
+}
+
 /** Letters somebody took and never said what became of: they may have gone. Gives how many. */
 export async function doubtLetters(db: Queryable, afterSeconds: number): Promise<number> {
   const { rowCount } = await db.query(

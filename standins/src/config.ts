@@ -20,7 +20,13 @@ export interface StandinsConfig {
   };
   library?: { address: string; port: number; apiKey: string; behaviour: LibraryBehaviour; folder: string };
   /** Where letters are taken, and where one reads what arrived. */
-  mail?: { address: string; port: number; page: number };
+  mail?: {
+    address: string;
+    port: number;
+    page: number;
+    /** Where mail for a domain goes: what is sent back goes there. */
+    exchangers?: Record<string, { address: string; port: number }>;
+  };
   acme: {
     address: string;
     port: number;

@@ -61,7 +61,7 @@ export async function startStandins(config: StandinsConfig): Promise<Standins> {
 
   if (mail) {
     const folder = join(config.data, 'mail');
-    const server = mailServer(folder);
+    const server = mailServer(folder, mail.exchangers);
     await new Promise<void>((done, fail) => {
       server.on('error', fail);
       server.listen(mail.port, mail.address, done);

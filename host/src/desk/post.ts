@@ -1,4 +1,4 @@
-import { Carrier, type MailServer, type Sender } from '@tin-porch/mail';
+import { Carrier, noteBounce, type MailServer, type Sender } from '@tin-porch/mail';
 import type { HostParts } from '../public.js';
 import type { Site } from '../sites.js';
 
@@ -14,7 +14,7 @@ export class Post {
   private stopped = false;
 
   constructor(
-    private readonly parts: Pick<HostParts, 'config' | 'sites' | 'databases' | 'log' | 'mailKeys'>,
+    private readonly parts: Pick<HostParts, 'config' | 'sites' | 'databases' | 'log' | 'mailKeys' | 'marks'>,
     server: MailServer,
   ) {
     this.carrier = new Carrier(server);
@@ -24,6 +24,17 @@ export class Post {
   wake(site: string): void {
     this.waiting.add(site);
     void this.carry(site);
+  }
+  /** Notes that a letter was not delivered after all, whichever site it is of. True where it is one of ours. */
+  async bounced(letter: string, words: string): Promise<boolean> {
+    const { sites, databases, marks } = this.parts;
+    for (const { settings } of sites.all()) {
+      if (!(await databases.has(settings.id))) continue;
+      if (!(await noteBounce(await databases.pool(settings.id), letter, words))) continue;
+      marks.set(settings.id, Date.now() + Math.random());
+      return true;
+    }
+    return false;
   }
   start(): void {
     for (const site of this.parts.sites.all()) this.waiting.add(site.settings.id);

@@ -358,7 +358,14 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       behaviour: 'good',
       folder: join(ROOT, 'standins/dist/shelves'),
     };
-    const mail = { address: at(34), port: 2525, page: 8034 };
+    const mail = {
+      address: at(34),
+      port: 2525,
+      page: 8034,
+      exchangers: Object.fromEntries(
+        HOSTS.map(({ name, last }) => [`${name}.example`, { address: at(last), port: 2525 }]),
+      ),
+    };
     const acme = {
       address: at(41),
       port: 14000,
@@ -387,7 +394,8 @@ export async function startStack(options: StackOptions): Promise<Stack> {
         data: join(data, 'hosts', name),
         databaseUrl: clusterUrl(hostClusters.get(name)!, `host_${name}`, secret(`${name}-database`), `host_${name}`),
         reserveBytes: options.reserveBytes ?? 64 * 1024 * 1024,
-        mail: { host: mail.address, port: mail.port, from: `post@${name}.example` },
+        mail: { host: mail.address, port: mail.port, from: `post@${name}.example`, bounces: `${name}.example` },
+        bounces: { address: at(last), port: 2525 },
       };
       return { config, up: node(name, 'host/dist/run/main.mjs', config) };
     });

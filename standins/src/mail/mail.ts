@@ -2,6 +2,7 @@ import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { type Express } from 'express';
 import { simpleParser } from 'mailparser';
+import { createTransport } from 'nodemailer';
 import { SMTPServer } from 'smtp-server';
 
 /** A letter that arrived. */
@@ -18,8 +19,9 @@ export interface Arrived {
   signed: boolean;
 }
 
-/** What a mailbox does, told by how its address begins: `full-…@`, `refuses-…@`, `slow-…@`, `cut-…@`. */
-const behaviourOf = (address: string) => /^(full|refuses|slow|cut)-/i.exec(address)?.[1]?.toLowerCase() ?? 'good';
+/** What a mailbox does, told by how its address begins: `full-…@`, `refuses-…@`, `slow-…@`, `cut-…@`, `bounces-…@`, `away-…@`. */
+const behaviourOf = (address: string) =>
+  /^(full|refuses|slow|cut|bounces|away)-/i.exec(address)?.[1]?.toLowerCase() ?? 'good';
 const SLOW_MS = 1500;
 class Reply extends Error {
   constructor(
@@ -30,8 +32,33 @@ class Reply extends Error {
   }
 }
 
-/** A mail server that keeps what arrives and sends nothing on. Letters are files of a folder. */
-export function mailServer(folder: string): SMTPServer {
+/** Where mail for a domain goes. */
+export type Exchangers = Record<string, { address: string; port: number }>;
+
+/** What a mailbox sends back for a letter: a report that it was not delivered (RFC 3464), or that somebody is away (RFC 3834). */
+function sentBack(behaviour: 'bounces' | 'away', to: string): string {
+  const head = (subject: string, more: string) =>
+    `From: <mailer@post.example>\r\nSubject: ${subject}\r\nMIME-Version: 1.0\r\n${more}\r\n`;
+  if (behaviour === 'away')
+    return `${head('I am away', 'Auto-Submitted: auto-replied\r\nContent-Type: text/plain\r\n')}Until Monday.\r\n`;
+  const parts = [
+    `Content-Type: text/plain\r\n\r\nYour letter to ${to} was not delivered.`,
+    `Content-Type: message/delivery-status\r\n\r\nReporting-MTA: dns; post.example\r\n\r\nFinal-Recipient: rfc822; ${to}\r\nAction: failed\r\nStatus: 5.1.1\r\nDiagnostic-Code: smtp; 550 5.1.1 Nobody of that name\r\n lives here any more`,
+  ];
+  return `${head('Not delivered', 'Content-Type: multipart/report; report-type=delivery-status; boundary="b"\r\n')}${parts
+    .map((p) => `--b\r\n${p}\r\n`)
+    .join('')}--b--\r\n`;
+}
+async function sendBack(from: string, raw: string, exchangers: Exchangers): Promise<void> {
+  const there = exchangers[from.split('@')[1] ?? ''];
+  if (!there) return;
+  const transport = createTransport({ host: there.address, port: there.port, secure: false });
+  // Nothing is ever sent back for what is sent back (RFC 5321, 4.5.5).
+  await transport.sendMail({ envelope: { from: '', to: from }, raw }).finally(() => transport.close());
+}
+
+/** A mail server that keeps what arrives and sends nothing on, but back what some mailboxes do. Letters are files of a folder. */
+export function mailServer(folder: string, exchangers: Exchangers = {}): SMTPServer {
   mkdirSync(folder, { recursive: true });
   let last = numbers(folder).at(-1) ?? 0;
   const server = new SMTPServer({
@@ -62,6 +89,12 @@ export function mailServer(folder: string): SMTPServer {
           join(folder, `${++last}.eml`),
           Buffer.concat([Buffer.from(`X-To: ${to.join(', ')}\r\n`), ...parts]),
         );
+        const from = session.envelope.mailFrom ? session.envelope.mailFrom.address : '';
+        for (const address of from ? to : []) {
+          const behaviour = behaviourOf(address);
+          if (behaviour === 'bounces' || behaviour === 'away')
+            void sendBack(from, sentBack(behaviour, address), exchangers).catch(() => undefined);
+        }
         // It is kept, and the sender never hears of it.
         if (cut) return cutLine(server, session.id);
         done(null, 'Kept');
@@ -128,7 +161,7 @@ export function mailPage(folder: string): Express {
       .send(
         `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>Post office, a stand-in</title>
 <style>body{font:16px/1.5 system-ui,sans-serif;max-width:44rem;margin:2rem auto;padding:0 1rem}pre{white-space:pre-wrap;overflow-wrap:anywhere;font:inherit}article{border-top:1px solid #999;padding:1rem 0}h2{font-size:1.05rem;margin:0}p{margin:0}</style>
-<h1>Post office, a stand-in</h1><p>It keeps what arrives and sends nothing on. Mailboxes that begin with full-, refuses-, slow- or cut- do so.</p>
+<h1>Post office, a stand-in</h1><p>It keeps what arrives and sends nothing on. Mailboxes that begin with full-, refuses-, slow-, cut-, bounces- or away- do so.</p>
 ${letters.map((l) => `<article><h2>${escaped(l.subject)}</h2><p>${escaped(l.from)} to ${escaped(l.to.join(', '))}</p><pre>${linked(l.text)}</pre></article>`).join('\n') || '<p>Nothing has arrived yet.</p>'}`,
       );
   });

@@ -17,7 +17,7 @@ export interface Manifest {
 }
 
 /** The version of the renderer. A release made by another may differ in its bytes for the same document. */
-export const ENGINE = 3;
+export const ENGINE = 4;
 
 /** The path of the stylesheet the pages of a release link; undefined where it has none. */
 export const stylesheetOf = ({ files }: Manifest): string | undefined =>

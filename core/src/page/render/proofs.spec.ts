@@ -135,6 +135,46 @@ describe('what was drawn of a site before', () => {
     }, worded);
   });
 
+  it('shares older items of a large collection with the picture of their list, and those that become older too', () => {
+    const [news] = start.collections!;
+    const item = (n: number) => ({
+      ...news!.items[0]!,
+      id: `n${n}`,
+      slug: `item-${n}`,
+      made: `20${10 + Math.floor(n / 12)}-${String(1 + (n % 12)).padStart(2, '0')}-01T08:00Z`,
+      state: 'up' as const,
+    });
+    const under = start.pages.find((p) => p.slug)!;
+    const of = (count: number): SiteDocument => ({
+      ...start,
+      collections: [{ ...news!, page: under.id, items: Array.from({ length: count }, (_, n) => item(n)) }],
+    });
+    const proofs = newProofs();
+    const draw = (count: number) => {
+      const files = render(structuredClone(of(count)), { origin: ORIGIN, at: '2099-01-01T08:00Z', proofs });
+      const shared = (path: string) => {
+        const file = files.find((f) => f.path === path)!;
+        return /property="og:image" content="[^"]*(\/share\/[^"]+)"/.exec('text' in file ? file.text : '')![1]!;
+      };
+      const paths = new Set(files.map((f) => f.path));
+      expect(files.length).toBe(paths.size);
+      expect(files.every((f) => !f.path.endsWith('index.html') || paths.has(shared(f.path)))).toBeTrue();
+      return { pictures: files.filter((f) => f.path.startsWith('/share/')).length, shared };
+    };
+    const base = `/${under.slug}`;
+    const few = draw(240);
+    expect(few.pictures).toBe(240 + start.pages.length);
+    expect(few.shared(`${base}/item-0/index.html`)).not.toBe(few.shared(`${base}/index.html`));
+    const more = draw(243);
+    expect(more.pictures).toBe(few.pictures);
+    // Three that came, three that are older now, and the lists they stand in.
+    expect(proofs.drawn).toBeLessThan(130);
+    for (const n of [0, 1, 2])
+      expect(more.shared(`${base}/item-${n}/index.html`)).toBe(more.shared(`${base}/index.html`));
+    for (const n of [3, 242])
+      expect(more.shared(`${base}/item-${n}/index.html`)).not.toBe(more.shared(`${base}/index.html`));
+  });
+
   it('is everything when what all pages show is changed, and for another origin', () => {
     const proofs = newProofs();
     const count = drawnPages(start);

@@ -10,6 +10,7 @@ import {
   DEVICES,
   FILE_TYPES,
   isText,
+  type Collection,
   type Credit,
   type Medium,
   type Page,
@@ -95,8 +96,9 @@ interface Files extends Pick<Surroundings, 'contacts' | 'branches'> {
   mark: Surroundings['mark'];
   /** Every picture of the site, ready to be shown, by its id. */
   shown: Map<string, ShownPicture | null>;
-  /** The share pictures of pages, by page. */
+  /** The share pictures of pages, by page, and the pages of items that are shared with that of their list. */
   shares: Map<string, Share>;
+  withList: ReadonlySet<string>;
   /** Those shown on the page that is being drawn. */
   onPage: Set<string>;
   /** The files of the pictures that are shown. */
@@ -225,6 +227,7 @@ function prepare(document: SiteDocument, options: RenderOptions, expanded: Expan
     ...drawPictures(document, options),
     onPage: new Set(),
     shares: new Map(),
+    withList: sharedWithList(expanded),
   };
 }
 
@@ -391,11 +394,12 @@ function jsonOf(value: object): string {
 }
 
 /** A page with all of the collections that is said on it beside its own sections. */
-function ofPage(document: SiteDocument, page: Page, { expanded }: Files): string {
+function ofPage(document: SiteDocument, page: Page, files: Files): string {
+  const { expanded } = files;
   if (!document.collections) return jsonOf(page);
   const item = expanded.items.get(page.id)?.item;
   const beside = JSON.stringify([aroundOf(document, page, expanded), feedsAt(document, page)]);
-  return `${jsonOf(page)}\n${item ? jsonOf(item) : ''}\n${beside}`;
+  return `${jsonOf(page)}\n${item ? jsonOf(item) : ''}\n${beside}${files.withList.has(page.id) ? shareOf(document, page, files).path : ''}`;
 }
 
 function surroundings(
@@ -485,8 +489,28 @@ function drawSection(
   return drawn && typeof drawn.type === 'string' ? cloneElement(drawn, at.whole) : drawn;
 }
 
+/** Of so many items of a collection, the newest, each has a share picture of its own: they are long in the making. */
+const MOST_SHARES = 240;
+/** The pages of older items of large collections, and those that continue a list. */
+function sharedWithList({ items, further }: Expanded): Set<string> {
+  const byCollection = new Map<Collection, { id: string; since: string }[]>();
+  for (const [id, { collection, item }] of items) {
+    const all = byCollection.get(collection) ?? [];
+    byCollection.set(collection, all);
+    all.push({ id, since: item.from ?? item.made });
+  }
+  const older = [...byCollection.values()].flatMap((all) =>
+    all.length <= MOST_SHARES
+      ? []
+      : all.sort((a, b) => (a.since === b.since ? 0 : a.since < b.since ? 1 : -1)).slice(MOST_SHARES),
+  );
+  return new Set([...older.map((o) => o.id), ...further.keys()]);
+}
+
 /** The share picture of a page and where it lies: named for all that is on it. */
 function shareOf(document: SiteDocument, page: Page, files: Files): Share {
+  const list = files.withList.has(page.id) && pagesById(document.pages).get(page.parent ?? '');
+  if (list) return shareOf(document, list, files);
   let share = files.shares.get(page.id);
   if (!share) {
     const raster = sharePicture(document, page);
@@ -804,7 +828,9 @@ export function render(site: SiteDocument, options: RenderOptions): RenderedFile
       raster: iconPicture(document, size),
     })),
     { path: '/site.webmanifest', type: 'application/manifest+json', text: manifestOf(document) },
-    ...document.pages.map((page) => ({ ...shareOf(document, page, files), type: 'image/jpeg' })),
+    ...document.pages.flatMap((page) =>
+      files.withList.has(page.id) ? [] : [{ ...shareOf(document, page, files), type: 'image/jpeg' }],
+    ),
     {
       path: '/sitemap.xml',
       type: 'application/xml; charset=utf-8',
