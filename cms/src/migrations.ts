@@ -225,6 +225,19 @@ create table sign_in_ticket (
 drop table sign_in_ticket; drop table passkey; drop table recovery_code;
 alter table person drop column code_step, drop column code_secret, drop column codes;`,
   },
+  {
+    id: 10,
+    says: 'the content is kept as it is said: nothing in it is asked for by itself, and it is written whole each time',
+    up: `
+alter table content alter column document type json using document::json;
+do $$ begin
+  alter table content alter column document set compression lz4;
+exception when others then null;
+end $$;`,
+    down: `
+alter table content alter column document set compression default;
+alter table content alter column document type jsonb using document::jsonb;`,
+  },
 ];
 export const NEWEST = MIGRATIONS.at(-1)!.id;
 

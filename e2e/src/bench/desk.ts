@@ -51,7 +51,9 @@ export async function measureDesk(keep: Keep): Promise<void> {
       await change({ op: 'batch', operations });
     }
     await test.api.call('PUT', `/sites/${id}/server`, { server: 'quay' });
-    keep(`Deploy a site of ${COUNT} items for the first time`, 'ms', [await taken(() => test.api.job(id, 'deploy', 900))]);
+    keep(`Deploy a site of ${COUNT} items for the first time`, 'ms', [
+      await taken(() => test.api.job(id, 'deploy', 900)),
+    ]);
     const { link } = await test.api.call<{ link: string }>('POST', `/sites/${id}/people`, {
       ...{ name: 'Ada', mail: 'ada@gant.example', role: 'publish' },
     });

@@ -211,7 +211,7 @@ describe('what is changed where a site is live', () => {
     const { hostDb } = world;
     await hostDb(
       id,
-      `update content set served = 0, document = jsonb_set(document, '{facts,phone}', '"01632 960 999"')`,
+      `update content set served = 0, document = jsonb_set(document::jsonb, '{facts,phone}', '"01632 960 999"')`,
     );
     await world.hostDown();
     await world.hostUp();
