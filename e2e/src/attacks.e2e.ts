@@ -386,6 +386,19 @@ describe('Attacked', () => {
       }
     })();
     await Promise.all([...writers, killing]);
+    // What was killed last is up again before anybody else asks for it: it is waited longer each time.
+    await until(
+      'the host is back',
+      async () =>
+        (
+          await send('/', {
+            address: '127.0.0.1',
+            port: Number(port),
+            from: '127.1.1.1',
+            headers: { host: `${hostname}:${port}` },
+          })
+        ).status > 0,
+    );
     if (process.env['VERBOSE']) console.log(JSON.stringify(told));
     expect(told.lost).toEqual([]);
     expect(told.kept).toBe(count);

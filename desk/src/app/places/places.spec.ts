@@ -4,6 +4,7 @@ import { DeskApi } from '../desk-api';
 import { Drafts } from '../drafts';
 import { Session } from '../here';
 import type { Facts, Message, Today } from '../model';
+import { Differs } from '../parts/differs';
 import { SignIn } from '../parts/sign-in';
 import { Tray } from '../parts/tray';
 import { AROUND, atTheDesk, button, shown, textOf, write } from '../testing/at-the-desk';
@@ -144,6 +145,34 @@ describe('the places of the desk', () => {
     expect((place.nativeElement as HTMLElement).querySelector('textarea')!.value).toBe('Theirs');
     write(place, 'Heading', 'Two\nlines');
     expect(drafts.about('text s1 heading')?.value).toBe('Two lines');
+  });
+
+  it('propose what both made of a text, where they changed different words, and write it to be put up with the rest', async () => {
+    http = atTheDesk();
+    const drafts = TestBed.inject(Drafts);
+    const at = { section: 's1', path: 'lead' };
+    const place = await shown(Differs, { key: 'text s1 lead', now: 'We mend oak boats. Ring us.' });
+    expect(textOf(place)).toBe('');
+    drafts.put({ kind: 'text', at, was: 'We mend boats. Ring us.', value: 'We mend boats. Write to us.' });
+    await place.whenStable();
+    expect(textOf(place)).toContain(`${en.both} We mend oak boats. Write to us.`);
+    button(place, en.takeBoth).click();
+    await place.whenStable();
+    expect(drafts.all()).toEqual([
+      { kind: 'text', at, was: 'We mend oak boats. Ring us.', value: 'We mend oak boats. Write to us.' },
+    ]);
+    http.verify();
+    expect(textOf(place)).toBe('');
+    // Where both changed the same words, there is no such thing; nor of a number.
+    drafts.drop('text s1 lead');
+    drafts.put({ kind: 'text', at, was: 'We mend boats. Ring us.', value: 'We mend larch boats. Ring us.' });
+    await place.whenStable();
+    expect(textOf(place)).toContain(en.differs);
+    expect(textOf(place)).not.toContain(en.both);
+    drafts.put({ kind: 'fact', field: 'phone', was: '01632 960 1', value: '01632 960 2' });
+    const phone = await shown(Differs, { key: 'fact phone', now: '01632 961 1' });
+    expect(textOf(phone)).toContain(en.differs);
+    expect(textOf(phone)).not.toContain(en.both);
   });
 
   it('read a message when it is opened, and ask before they erase one', async () => {

@@ -58,6 +58,8 @@ export const de: Words = {
   kept: 'Es ist aufgehoben und geht gleich hinaus.',
   asked: 'Ihr Webdesigner hat es. Hier lesen Sie, was er dazu sagt.',
   differs: 'Dort steht inzwischen etwas anderes:',
+  both: 'Mit dem, was beide geändert haben:',
+  takeBoth: 'Beides nehmen',
   takeTheirs: 'So lassen',
   page: 'Seite',
   back: 'Zurück',

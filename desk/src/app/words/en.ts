@@ -57,6 +57,8 @@ export const en = {
   kept: 'It is kept and goes up in a moment.',
   asked: 'Your designer has it. You read here what they say.',
   differs: 'It says something else by now:',
+  both: 'With what each of you changed:',
+  takeBoth: 'Take both',
   takeTheirs: 'Leave it so',
   page: 'Page',
   back: 'Back',

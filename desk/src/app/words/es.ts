@@ -58,6 +58,8 @@ export const es: Words = {
   kept: 'Está guardado y saldrá en un momento.',
   asked: 'Lo tiene su diseñador. Aquí leerá lo que dice.',
   differs: 'Ahora dice otra cosa:',
+  both: 'Con lo que cambió cada cual:',
+  takeBoth: 'Tomar ambos',
   takeTheirs: 'Dejarlo así',
   page: 'Página',
   back: 'Volver',

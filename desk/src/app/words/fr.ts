@@ -58,6 +58,8 @@ export const fr: Words = {
   kept: 'C’est gardé et cela partira dans un instant.',
   asked: 'Votre webdesigner l’a reçu. Vous lirez sa réponse ici.',
   differs: 'Il y est écrit autre chose à présent :',
+  both: 'Avec ce que chacun a changé :',
+  takeBoth: 'Prendre les deux',
   takeTheirs: 'Laisser ainsi',
   page: 'Page',
   back: 'Retour',

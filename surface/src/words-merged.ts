@@ -1,0 +1,1 @@
+export { wordsMerged } from '@tin-porch/core/words-merged';
