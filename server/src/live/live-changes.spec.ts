@@ -296,5 +296,20 @@ describe('what is changed where a site is live', () => {
     await world.live.settle(id, same!.seq, { live: [] }, world.ines);
     expect(await headingNow()).toContain('sixty');
     expect((await deploy()).error).toBeNull();
+    // What was decided before is what both have before them, though nothing was deployed since.
+    const ours = await liveHeading();
+    await world.change(id, text(`${ours} Ring us.`));
+    expect((await api('POST', '/changes', heading(ours, `${ours} Every Saturday.`))).status).toBe(200);
+    await pull();
+    await world.live.settle(id, (await world.live.of(id)).held[0]!.seq, { live: [0] }, world.ines);
+    await world.change(id, text(`All of ${ours} Every Saturday.`));
+    const noon = heading(`${ours} Every Saturday.`, `${ours} Every Saturday at noon.`);
+    expect((await api('POST', '/changes', noon)).status).toBe(200);
+    await pull();
+    const [again] = (await world.live.of(id)).held;
+    expect(again!.parts.map((p) => p.both)).toEqual([`All of ${ours} Every Saturday at noon.`]);
+    await world.live.settle(id, again!.seq, { live: [], both: [0] }, world.ines);
+    expect(await headingNow()).toContain('Every Saturday at noon.');
+    expect((await deploy()).error).toBeNull();
   });
 });

@@ -351,10 +351,18 @@ export class LiveChanges {
     return follow.head === head + 1 ? follow.head : null;
   }
 
-  /** The site that both began with: the release what is held was first written over. Undefined where that is not known here. */
+  /** The site that both had before them: as it was live before the first of what is held. Undefined where that is not known here. */
   private async baseOf(site: string, held: readonly Row[]): Promise<SiteDocument | undefined> {
-    const release = held[0] && (await this.sites.releases.get(site, held[0].release));
-    return release ? this.sites.log.documentAt(site, release.head) : undefined;
+    const [first] = held;
+    const release = first && (await this.sites.releases.get(site, first.release));
+    if (!release) return undefined;
+    const before = (await this.rows(site, first.turn)).filter((r) => r.seq < first.seq);
+    try {
+      return before.reduce((d, r) => apply(d, r.op).document, await this.sites.log.documentAt(site, release.head));
+    } catch (error) {
+      if (error instanceof OperationError) return undefined;
+      throw error;
+    }
   }
 
   /** How many changes of the people of a site wait for a decision. */
