@@ -7,6 +7,7 @@ const programs = {
   'host/dist/run/press-worker.mjs': 'press/dist/press-worker.js',
   'host/dist/run/passkey-worker.mjs': 'sign-in/dist/passkey-worker.js',
   'host/dist/run/picture-worker.mjs': 'press/dist/darkroom/picture-worker.js',
+  'host/dist/run/report-worker.mjs': 'mail/dist/report-worker.js',
   'cms/dist/run/cms.mjs': 'cms/dist/serve.js',
   'cms/dist/run/passkey-worker.mjs': 'sign-in/dist/passkey-worker.js',
   'cms/dist/run/picture-worker.mjs': 'press/dist/darkroom/picture-worker.js',

@@ -7,7 +7,7 @@ const MAY_USE = {
   contract: ['core'],
   standins: [],
   press: ['core'],
-  mail: [],
+  mail: ['press'],
   'sign-in': ['core', 'press'],
   cms: ['core', 'mail', 'press', 'sign-in'],
   host: ['core', 'press', 'mail', 'cms'],

@@ -1,4 +1,4 @@
-import { simpleParser } from 'mailparser';
+import { Thread } from '@tin-porch/press/threads';
 import { SMTPServer } from 'smtp-server';
 
 /** Bytes of a report that are taken: what is sent back whole need not come whole. */
@@ -19,26 +19,13 @@ const letterOf = (address: string, domain: string): string | undefined => {
   return at?.toLowerCase() === domain.toLowerCase() ? letter!.toLowerCase() : undefined;
 };
 
-/**
- * What a report says became of a letter (RFC 3464): in words where it was not delivered and will not be, null where it is
- * still tried, was delivered, or is no report at all, such as an answer that somebody is away.
- */
-export async function failureIn(report: Buffer): Promise<string | null> {
-  const { attachments } = await simpleParser(report, {
-    skipHtmlToText: true,
-    skipImageLinks: true,
-    keepDeliveryStatus: true,
-  });
-  const status = attachments.find((a) => a.contentType === 'message/delivery-status')?.content.toString('utf8');
-  if (status === undefined) return null;
-  // A field may go on in the next line (RFC 5322, 2.2.3).
-  const fields = status.replace(/\r?\n[ \t]+/g, ' ').split(/\r?\n/);
-  const all = (name: string) =>
-    fields.flatMap((f) => (f.toLowerCase().startsWith(`${name}:`) ? [f.slice(name.length + 1).trim()] : []));
-  if (!all('action').some((a) => /^failed\b/i.test(a))) return null;
-  const [said] = all('diagnostic-code');
-  return said?.replace(/^[\w-]+\s*;\s*/, '') || `It was not delivered (${all('status')[0] ?? 'no reason given'}).`;
-}
+const reading = new Thread(
+  (ending) => new URL(`./report-worker${ending}`, import.meta.url),
+  import.meta.url.endsWith('.mjs'),
+  { mostMs: 3000, mostWaiting: MOST_CLIENTS, memory: { maxOldGenerationSizeMb: 64, stackSizeMb: 2 } },
+);
+/** A report is mail from anybody: it is read where reading it can hold up nobody. */
+const read = (report: Buffer) => reading.ask({ report: report.toString('base64') }) as Promise<string | null>;
 
 /**
  * A mail server that takes in what becomes of letters and nothing else. `failed` is told of each that was not delivered, and
@@ -67,7 +54,7 @@ export function bounceServer(domain: string, failed: (letter: string, words: str
       });
       stream.on('end', () => {
         if (bytes > MOST_BYTES) return done(new Refusal(552, 'That is too large for a report'));
-        failureIn(Buffer.concat(parts))
+        read(Buffer.concat(parts))
           .then(async (words) => {
             // What cannot be noted now is sent again by whoever sent it.
             if (words !== null) await failed(letter, words);

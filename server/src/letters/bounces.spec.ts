@@ -5,7 +5,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import pg from 'pg';
 import { BY_HAND_UP, Carrier, letters, noteBounce, OUTBOX_UP, putLetter } from '@tin-porch/mail';
-import { bounceServer, failureIn } from '@tin-porch/mail/bounces';
+import { bounceServer } from '@tin-porch/mail/bounces';
+import { failureIn } from '@tin-porch/mail/report';
 import { mailServer } from '@tin-porch/standins';
 import { realDatabase } from '../testing/real-database.js';
 
