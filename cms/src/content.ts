@@ -27,7 +27,8 @@ export interface Serving {
 
 /** Who changes something. */
 export interface Writer {
-  id: string;
+  /** Who at the desk; null where it is none of them. */
+  id: string | null;
   name: string;
 }
 
@@ -220,13 +221,23 @@ export class Content {
    * twice, it is one step. Kept when this returns; `serve` brings it before visitors.
    * @throws Problem as `make` does, 409 where what it changes is gone, or 422 where the site would not be valid
    */
-  async change(id: string, make: (document: SiteDocument) => Operation, writer: Writer): Promise<number> {
-    return transaction(this.db, async (client) => {
-      const content = await this.held(client);
-      const sent = await client.query<{ seq: number }>('select seq::int from step where id = $1', [id]);
-      if (sent.rows[0]) return sent.rows[0].seq;
-      return this.write(client, content, { id, kind: 'do', of: null, operation: make(content.document), writer });
-    });
+  change(id: string, make: (document: SiteDocument) => Operation, writer: Writer): Promise<number> {
+    return transaction(this.db, (client) => this.changeWithin(client, id, make, writer));
+  }
+  /** Changes the site as part of what else is written in a transaction. @throws Problem as `change` does */
+  async changeWithin<O extends Operation | null>(
+    client: PoolClient,
+    id: string,
+    make: (document: SiteDocument) => O,
+    writer: Writer,
+  ): Promise<number | Extract<O, null>> {
+    const content = await this.held(client);
+    const sent = await client.query<{ seq: number }>('select seq::int from step where id = $1', [id]);
+    if (sent.rows[0]) return sent.rows[0].seq;
+    const operation = make(content.document);
+    // Nothing of it is left to do.
+    if (operation === null) return null as Extract<O, null>;
+    return this.write(client, content, { id, kind: 'do', of: null, operation, writer });
   }
 
   /**

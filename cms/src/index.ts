@@ -12,6 +12,7 @@ export * from './transaction.js';
 export * from './content.js';
 export * from './desk/changes.js';
 export * from './desk/desk.js';
+export * from './desk/hand-over.js';
 export * from './desk/inbox.js';
 export * from './desk/items.js';
 export * from './desk/letters.js';

@@ -238,6 +238,17 @@ end $$;`,
 alter table content alter column document set compression default;
 alter table content alter column document type jsonb using document::jsonb;`,
   },
+  {
+    id: 11,
+    says: 'whose the site is, once its designer has handed it over',
+    up: `
+alter table person add owner_since timestamptz, drop constraint person_role_check,
+  add constraint person_role_check check (role in ('owner', 'publish', 'write', 'messages', 'designer'));`,
+    down: `
+update person set role = 'publish' where role = 'owner';
+alter table person drop owner_since, drop constraint person_role_check,
+  add constraint person_role_check check (role in ('publish', 'write', 'messages', 'designer'));`,
+  },
 ];
 export const NEWEST = MIGRATIONS.at(-1)!.id;
 

@@ -31,7 +31,7 @@ const USAGE = `usage: tin-porch-cms COMMAND [OPTIONS]
   --host ADDRESS       (HOST, 127.0.0.1)
   --origin URL         where visitors read it, as https://name.example (ORIGIN)
   --take-export        serves a new export over what was changed on the site since the last
-  --role ROLE          what somebody who is let in may do: publish, write or messages (publish)
+  --role ROLE          what somebody who is let in may do: owner, publish, write or messages (publish)
   --proxies N          how many proxies stand before it (PROXIES, 0)
 
 The database is named by DATABASE_URL; PGSCHEMA is the schema in it (public).

@@ -1,10 +1,12 @@
 import { existsSync, readdirSync } from 'node:fs';
-import { join } from 'node:path';
+import { readdir, readFile } from 'node:fs/promises';
+import { join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import type { Pool } from 'pg';
 import { redirectOf } from '@tin-porch/core/page';
+import type { ServedFile } from '@tin-porch/press/leaving';
 import { dynamicParts } from './answer.js';
 import { desk } from './desk/desk.js';
 import type { PictureStore } from './desk/pictures.js';
@@ -30,6 +32,14 @@ const DESK_FOLDER = ['desk/', '../../desk/dist/browser/', '../../../desk/dist/br
 
 /** A file whose name says what is in it never changes. */
 const LASTING = /-[0-9a-f]{8,}(?:-\d+)?\.[a-z0-9]+$/;
+
+/** The files of a folder, by their addresses. */
+async function* filesUnder(folder: string): AsyncGenerator<ServedFile> {
+  for (const e of await readdir(folder, { recursive: true, withFileTypes: true })) {
+    const file = join(e.parentPath, e.name);
+    if (e.isFile()) yield { path: `/${relative(folder, file)}`, bytes: await readFile(file) };
+  }
+}
 
 /** Serves one exported site by itself: its files, its old addresses, and its forms through the database. */
 export function siteApp({ releases, origin, db, post, pictures, proxies = 0 }: ExportedSite): Express {
@@ -67,6 +77,7 @@ export function siteApp({ releases, origin, db, post, pictures, proxies = 0 }: E
         serving: releases.serving,
         current,
         pictures,
+        served: () => filesUnder(releases.files()),
         ...(post && { post }),
       })),
     );

@@ -7,12 +7,15 @@ import {
   backUp,
   erasedAfter,
   eraseMessages,
+  handedOverLetter,
+  handOver,
   invitationLetter,
   OF_PEOPLE,
   keepDocument,
   messagesAfter,
   ROLES,
   type DeskRole,
+  type HandOver,
 } from '@tin-porch/cms';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
 import { letters } from '@tin-porch/mail';
@@ -27,6 +30,12 @@ const closed = { type: 'object', additionalProperties: false } as const;
 const name = { type: 'string', minLength: 1, maxLength: 120 };
 const domain = { type: 'string', maxLength: 253, pattern: '^[a-z0-9-]+(\\.[a-z0-9-]+)+$' };
 const id = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' };
+const mail = { type: 'string', maxLength: 254, pattern: '^[^\\s@<>]+@[^\\s@<>]+\\.[^\\s@<>]+$' };
+const personName = { type: 'string', minLength: 1, maxLength: 80 };
+const uuid = { type: 'string', pattern: '^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$' };
+const deskOrigin = { type: 'string', pattern: '^https?://[a-z0-9.:-]+$' };
+/** What a designer gives somebody to do: a site is handed over, not given by a role. */
+const GIVEN = ROLES.filter((r) => r !== 'owner');
 const checks = {
   settings: checkOf({
     ...closed,
@@ -89,19 +98,35 @@ const checks = {
     ...closed,
     required: ['name', 'mail', 'role', 'by', 'origin'],
     properties: {
-      name: { type: 'string', minLength: 1, maxLength: 80 },
-      mail: { type: 'string', maxLength: 254, pattern: '^[^\\s@<>]+@[^\\s@<>]+\\.[^\\s@<>]+$' },
-      role: { enum: ROLES },
+      name: personName,
+      mail,
+      role: { enum: GIVEN },
       by: name,
-      origin: { type: 'string', pattern: '^https?://[a-z0-9.:-]+$' },
+      origin: deskOrigin,
     },
   }),
-  role: checkOf({ ...closed, required: ['role', 'by'], properties: { role: { enum: ROLES }, by: name } }),
+  role: checkOf({ ...closed, required: ['role', 'by'], properties: { role: { enum: GIVEN }, by: name } }),
   by: checkOf({ ...closed, required: ['by'], properties: { by: name } }),
+  handOver: checkOf({
+    ...closed,
+    required: ['id', 'to', 'by', 'unlock', 'origin'],
+    properties: {
+      id: uuid,
+      to: {
+        anyOf: [
+          { ...closed, required: ['person'], properties: { person: uuid } },
+          { ...closed, required: ['name', 'mail'], properties: { name: personName, mail } },
+        ],
+      },
+      by: name,
+      unlock: { type: 'boolean' },
+      origin: deskOrigin,
+    },
+  }),
   goTo: checkOf({
     ...closed,
     required: ['by', 'as'],
-    properties: { by: name, as: { enum: [...ROLES, null] } },
+    properties: { by: name, as: { enum: [...GIVEN, null] } },
   }),
   answer: checkOf({ ...closed, required: ['answer'], properties: { answer: { type: 'string', maxLength: 500 } } }),
   preview: checkOf({
@@ -357,16 +382,35 @@ export function controlApp(parts: HostParts): Express {
   };
   app.put('/v1/sites/:id/people/:person', json, async (req, res) => {
     const { role, by } = body<{ role: DeskRole; by: string }>(req, checks.role);
-    await (await desks.people(siteOf(req))).setRole(personOf(req), role, by);
+    await (await desks.people(siteOf(req))).setRole(personOf(req), role, { name: by, owner: false });
     res.status(204).end();
   });
   app.delete('/v1/sites/:id/people/:person', json, async (req, res) => {
-    await (await desks.people(siteOf(req))).remove(personOf(req), body<{ by: string }>(req, checks.by).by);
+    const { by } = body<{ by: string }>(req, checks.by);
+    await (await desks.people(siteOf(req))).remove(personOf(req), { name: by, owner: false });
     res.status(204).end();
   });
   app.post('/v1/sites/:id/people/:person/link', json, async (req, res) => {
     const { by } = body<{ by: string }>(req, checks.by);
     res.status(201).json({ token: await (await desks.people(siteOf(req))).linkAgain(personOf(req), by) });
+  });
+  /** Makes the site somebody’s own. What is left to them by it is before visitors once this is answered, or soon after. */
+  app.post('/v1/sites/:id/handover', json, async (req, res) => {
+    const { origin, ...wanted } = body<HandOver & { origin: string }>(req, checks.handOver);
+    const site = siteOf(req);
+    const document = site.live?.document;
+    if (!document) throw new Problem(409, 'The site is not there yet');
+    const write = parts.post
+      ? (to: { name: string; mail: string }, token: string | null) => handedOverLetter(document, to, origin, token)
+      : undefined;
+    const content = await desks.content(site);
+    const { token, changed } = await handOver(await databases.pool(site.settings.id), content, wanted, write);
+    parts.post?.wake(site.settings.id);
+    if (changed) {
+      await content.serve().catch(() => undefined);
+      desks.mark(site.settings.id);
+    }
+    res.status(201).json({ token, written: write !== undefined });
   });
   app.post('/v1/sites/:id/desk', json, async (req, res) => {
     const { by, as } = body<{ by: string; as: DeskRole | null }>(req, checks.goTo);

@@ -1,4 +1,5 @@
 import { join } from 'node:path';
+import { buffer } from 'node:stream/consumers';
 import { parseCookie } from 'cookie';
 import express, { Router, type NextFunction, type Request, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
@@ -10,14 +11,16 @@ import { DESK_KINDS, isCollectionLocked, isKindLocked, type SiteDocument } from 
 import { expand, instantAt, instantOf, isLocal, itemPageId, zoneOf } from '@tin-porch/core/collections';
 import { renderPage } from '@tin-porch/core/page';
 import { MOST_BYTES } from '@tin-porch/press/darkroom';
+import { leavingFolder, within, writeZip, type ServedFile } from '@tin-porch/press/leaving';
 import { bindsPasskeys, SecondFactors, type Place } from '@tin-porch/sign-in';
+import { backUp, OF_PEOPLE } from '../backup.js';
 import { Content, fitted, type LiveContent, type Serving } from '../content.js';
 import { CHANGES, isKept, operationOf, picturesIn, type Change } from './changes.js';
 import { DeskPictures, picturesBySection, type PictureStore } from './pictures.js';
 import { collectionOf, collectionsOf, itemsOf } from './items.js';
 import { DeskInbox, type DeskFound, type NewAnswer } from './inbox.js';
-import { answerLetter, linkLetter } from './letters.js';
-import { People, type DeskSession, type Person } from './people.js';
+import { answerLetter, invitationLetter, linkLetter, linkTo } from './letters.js';
+import { LINK_MINUTES, People, ROLES, type DeskRole, type DeskSession, type Doer, type Person } from './people.js';
 import { Shares } from '../shares.js';
 import { factsOf, pagesOf, standsOn } from './places.js';
 import { Proposals } from './proposals.js';
@@ -30,6 +33,8 @@ export interface DeskSite {
   /** Visits by day of the last two weeks, where they are counted. */
   visits?(): Promise<Record<string, { visits: number; pages: number }>>;
   pictures: PictureStore;
+  /** The files that visitors are served now, for whoever takes the site along. */
+  served(): AsyncIterable<ServedFile>;
   /** Told when a letter was written; left out where none goes out from here. */
   post?(): void;
   /** Told when something was changed, so that whoever brings it in elsewhere knows where to look. */
@@ -76,6 +81,16 @@ const checks = {
     required: ['id', 'seq'],
     properties: { id: UUID, seq: { type: 'integer', minimum: 1 } },
   }),
+  invite: checkOf({
+    ...closed,
+    required: ['name', 'mail', 'role'],
+    properties: {
+      name: { ...words(80), pattern: '\\S' },
+      mail: { ...words(254), pattern: '^[^\\s@<>]+@[^\\s@<>]+\\.[^\\s@<>]+$' },
+      role: { enum: ROLES },
+    },
+  }),
+  role: checkOf({ ...closed, required: ['role'], properties: { role: { enum: ROLES } } }),
   answer: checkOf({
     ...closed,
     required: ['id', 'words'],
@@ -129,6 +144,8 @@ function itemChanged(document: SiteDocument, changes: readonly Change[], at: str
 
 /** Photographs that come in for one site at a time. */
 const bringing = new Shares(2);
+/** Archives that are put together of one site at a time. */
+const leaving = new Shares(1);
 
 const MOST_KEPT = 200;
 /** What takes a drawing of the whole site to be known, kept as long as nothing changes there. */
@@ -337,7 +354,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     if (me(res).designer) throw new Problem(403, 'A designer comes in by a link');
     return me(res);
   };
-  const writers = may('publish', 'write', 'designer');
+  const writers = may('owner', 'publish', 'write', 'designer');
 
   api.post('/sign-out', async (req, res) => {
     const { person, name } = sessionOf(res);
@@ -427,6 +444,70 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
   api.delete('/sessions/:name', async (req, res) => {
     await call(req).people.end(me(res).id, req.params['name']!);
     res.status(204).end();
+  });
+
+  // Whose the site is says who else is at its desk, sees what was done there, and takes the site along.
+  const owners = may('owner');
+  const doer = (res: Response): Doer => ({ name: me(res).name, owner: true });
+  const personOf = (req: Request): string => {
+    if (!isUuid(req.params['person'])) throw new Problem(404, 'There is no such person');
+    return req.params['person'] as string;
+  };
+  const linked = (req: Request, token: string) => ({
+    link: linkTo(placeOf(req).origin, token),
+    until: new Date(Date.now() + LINK_MINUTES.invitation * 60_000).toISOString(),
+  });
+  api.get('/people', owners, async (req, res) => {
+    const { people } = call(req);
+    res.json({ people: await people.list(), log: await people.log(), me: me(res).id });
+  });
+  api.post('/people', owners, async (req, res) => {
+    const { site: at, people } = call(req);
+    const who = body<{ name: string; mail: string; role: DeskRole }>(req, checks.invite);
+    const { document } = current(at);
+    const { origin } = placeOf(req);
+    const { token } = await people.invite(
+      who,
+      me(res).name,
+      at.post && ((to, token) => invitationLetter(document, to, origin, token)),
+    );
+    at.post?.();
+    res.status(201).json({ ...linked(req, token), written: at.post !== undefined });
+  });
+  api.put('/people/:person', owners, async (req, res) => {
+    await call(req).people.setRole(personOf(req), body<{ role: DeskRole }>(req, checks.role).role, doer(res));
+    res.status(204).end();
+  });
+  api.delete('/people/:person', owners, async (req, res) => {
+    if (personOf(req) === me(res).id)
+      throw new Problem(
+        409,
+        'The site would be nobody’s',
+        'Give it back to your designer, or to somebody else, first.',
+      );
+    await call(req).people.remove(personOf(req), doer(res));
+    res.status(204).end();
+  });
+  api.post('/people/:person/link', owners, async (req, res) => {
+    res.status(201).json(linked(req, await call(req).people.linkAgain(personOf(req), me(res).name)));
+  });
+  api.get('/site.zip', owners, async (req, res) => {
+    const { site: at, people } = call(req);
+    const { document, origin } = current(at);
+    const served = at.served();
+    const done = leaving.take(document.id);
+    if (!done) throw new Problem(503, 'It is being put together already', 'Wait until that is done.');
+    res.on('close', done);
+    const kept = await buffer(backUp(at.db, OF_PEOPLE));
+    await people.note(at.db, me(res).name, 'Took the site along');
+    const name = `${new URL(origin).hostname}-${new Date().toISOString().slice(0, 10)}`;
+    // What limits its site, what would press it and what writes it all listen for its end.
+    res.setMaxListeners(20).attachment(`${name}.zip`).type('application/zip');
+    await writeZip(within(name, leavingFolder({ document, origin, served, kept })), res, new Date()).catch((error) => {
+      // Whoever takes it sees that it ended in the middle: an archive has its end last.
+      if (!res.headersSent) throw error;
+      res.destroy();
+    });
   });
 
   api.get('/today', async (req, res) => {
@@ -567,7 +648,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     at.changed?.();
     res.json({ seq, live });
   });
-  api.post('/take-back', may('publish', 'designer'), async (req, res) => {
+  api.post('/take-back', may('owner', 'publish', 'designer'), async (req, res) => {
     const { site: at, content } = call(req);
     const { id, seq } = body<{ id: string; seq: number }>(req, checks.takeBack);
     const made = await content.takeBack(id, seq, me(res), me(res).designer ? undefined : isKept);
@@ -635,7 +716,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     await people.note(at.db, me(res).name, 'Saved messages as a table');
     res.type('text/csv').set('content-disposition', 'attachment; filename="messages.csv"').send(table);
   });
-  api.post('/messages/erase', may('publish', 'designer'), async (req, res) => {
+  api.post('/messages/erase', may('owner', 'publish', 'designer'), async (req, res) => {
     const { site: at, inbox, people } = call(req);
     const { count, mine, ...found } = body<{
       words: string;
@@ -650,7 +731,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     res.status(204).end();
   });
   api.get('/keeping', async (req, res) => void res.json({ months: await call(req).inbox.keeping() }));
-  api.put('/keeping', may('publish', 'designer'), async (req, res) => {
+  api.put('/keeping', may('owner', 'publish', 'designer'), async (req, res) => {
     const { site: at, inbox, people } = call(req);
     const { months } = body<{ months: number | null }>(req, checks.keeping);
     const erased = await inbox.keep(months);
@@ -661,7 +742,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
   });
 
   // Who only reads or writes takes nothing away for good.
-  api.delete('/messages/:id', may('publish', 'designer'), async (req, res) => {
+  api.delete('/messages/:id', may('owner', 'publish', 'designer'), async (req, res) => {
     const { inbox, people } = call(req);
     await inbox.erase(messageOf(req));
     await people.note(site(req).db, me(res).name, 'Erased a message');

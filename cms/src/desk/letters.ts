@@ -5,6 +5,9 @@ import type { Form, SiteDocument } from '@tin-porch/core/model';
 interface Words {
   invited(site: string): string;
   invitedText(name: string, site: string, link: string): string;
+  yours(site: string): string;
+  /** `link` is empty for whoever was at the desk before. */
+  yoursText(name: string, site: string, desk: string, link: string): string;
   link(site: string): string;
   linkText(name: string, link: string, minutes: number): string;
   message(who: string, site: string): string;
@@ -17,6 +20,9 @@ const WORDS: Record<'en' | 'de' | 'fr' | 'es', Words> = {
     invited: (site) => `The desk of ${site}`,
     invitedText: (name, site, link) =>
       `Hello ${name},\n\nyou can change ${site} yourself: hours, prices, words, and read what visitors send.\nThis link opens your desk. It is good once, for a week:\n\n${link}\n\nSet a password there, and you come in again without a link.\n`,
+    yours: (site) => `${site} is yours`,
+    yoursText: (name, site, desk, link) =>
+      `Hello ${name},\n\n${site} has been handed over to you. At its desk you now also say who else may come in and what they may do, and you can take the whole site along in one file, with its messages, whenever you like:\n\n${link || desk}\n${link ? '\nThis link is good once, for a week. Set a password there, and you come in again without one.\n' : ''}`,
     link: (site) => `Your link to the desk of ${site}`,
     linkText: (name, link, minutes) =>
       `Hello ${name},\n\nthis link opens your desk. It is good once, for ${minutes} minutes:\n\n${link}\n\nIf you did not ask for it, nothing has to be done.\n`,
@@ -29,6 +35,9 @@ const WORDS: Record<'en' | 'de' | 'fr' | 'es', Words> = {
     invited: (site) => `Der Schreibtisch von ${site}`,
     invitedText: (name, site, link) =>
       `Guten Tag ${name},\n\nSie können ${site} selbst ändern: Zeiten, Preise, Wörter, und lesen, was Besucher senden.\nDieser Link öffnet Ihren Schreibtisch. Er gilt einmal, eine Woche lang:\n\n${link}\n\nSetzen Sie dort ein Passwort, dann kommen Sie ohne Link wieder.\n`,
+    yours: (site) => `${site} gehört Ihnen`,
+    yoursText: (name, site, desk, link) =>
+      `Guten Tag ${name},\n\n${site} ist Ihnen übergeben worden. Am Schreibtisch sagen Sie nun auch, wer sonst hineinkommt und was er darf, und Sie können die ganze Website mit ihren Nachrichten jederzeit in einer Datei mitnehmen:\n\n${link || desk}\n${link ? '\nDieser Link gilt einmal, eine Woche lang. Setzen Sie dort ein Passwort, dann kommen Sie ohne Link wieder.\n' : ''}`,
     link: (site) => `Ihr Link zum Schreibtisch von ${site}`,
     linkText: (name, link, minutes) =>
       `Guten Tag ${name},\n\ndieser Link öffnet Ihren Schreibtisch. Er gilt einmal, ${minutes} Minuten lang:\n\n${link}\n\nHaben Sie nicht darum gebeten, ist nichts zu tun.\n`,
@@ -42,6 +51,9 @@ const WORDS: Record<'en' | 'de' | 'fr' | 'es', Words> = {
     invited: (site) => `Le bureau de ${site}`,
     invitedText: (name, site, link) =>
       `Bonjour ${name},\n\nvous pouvez changer ${site} vous-même : horaires, prix, mots, et lire ce qu’envoient les visiteurs.\nCe lien ouvre votre bureau. Il sert une fois, pendant une semaine :\n\n${link}\n\nChoisissez-y un mot de passe, et vous reviendrez sans lien.\n`,
+    yours: (site) => `${site} est à vous`,
+    yoursText: (name, site, desk, link) =>
+      `Bonjour ${name},\n\n${site} vous a été remis. À son bureau, vous dites désormais aussi qui d’autre peut entrer et ce qu’il peut faire, et vous pouvez emporter le site entier avec ses messages, en un seul fichier, quand vous le souhaitez :\n\n${link || desk}\n${link ? '\nCe lien sert une fois, pendant une semaine. Choisissez un mot de passe, et vous reviendrez sans lien.\n' : ''}`,
     link: (site) => `Votre lien vers le bureau de ${site}`,
     linkText: (name, link, minutes) =>
       `Bonjour ${name},\n\nce lien ouvre votre bureau. Il sert une fois, pendant ${minutes} minutes :\n\n${link}\n\nSi vous ne l’avez pas demandé, il n’y a rien à faire.\n`,
@@ -55,6 +67,9 @@ const WORDS: Record<'en' | 'de' | 'fr' | 'es', Words> = {
     invited: (site) => `El escritorio de ${site}`,
     invitedText: (name, site, link) =>
       `Hola, ${name}:\n\npuede cambiar ${site} usted mismo: horario, precios, palabras, y leer lo que envían los visitantes.\nEste enlace abre su escritorio. Sirve una vez, durante una semana:\n\n${link}\n\nPonga allí una contraseña y volverá sin enlace.\n`,
+    yours: (site) => `${site} es suyo`,
+    yoursText: (name, site, desk, link) =>
+      `Hola, ${name}:\n\n${site} ha pasado a sus manos. En su escritorio dice ahora también quién más puede entrar y qué puede hacer, y puede llevarse el sitio entero con sus mensajes, en un solo archivo, cuando quiera:\n\n${link || desk}\n${link ? '\nEste enlace sirve una vez, durante una semana. Ponga allí una contraseña y volverá sin enlace.\n' : ''}`,
     link: (site) => `Su enlace al escritorio de ${site}`,
     linkText: (name, link, minutes) =>
       `Hola, ${name}:\n\neste enlace abre su escritorio. Sirve una vez, durante ${minutes} minutos:\n\n${link}\n\nSi no lo ha pedido, no tiene que hacer nada.\n`,
@@ -83,6 +98,17 @@ export function invitationLetter(site: SiteDocument, to: Addressee, origin: stri
     to: to.mail,
     subject: words.invited(name),
     text: words.invitedText(to.name, name, linkTo(origin, token)),
+  };
+}
+/** The letter that tells somebody that the site is theirs from now on; `token` is of a link for whoever was not at the desk. */
+export function handedOverLetter(site: SiteDocument, to: Addressee, origin: string, token: string | null): Letter {
+  const words = wordsOf(site);
+  const { name } = site.facts;
+  return {
+    cause: `handed over ${token?.slice(0, 12) ?? `to ${to.mail} ${Date.now()}`}`,
+    to: to.mail,
+    subject: words.yours(name),
+    text: words.yoursText(to.name, name, `${origin}/-/desk/`, token ? linkTo(origin, token) : ''),
   };
 }
 /** The letter with a link that somebody asked for. */

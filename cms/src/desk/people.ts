@@ -6,8 +6,13 @@ import { transaction } from '../transaction.js';
 import { hashPassword, passwordFits, SHORTEST_PASSWORD } from './passwords.js';
 
 /** What somebody may do at the desk: each may what those after it may. A designer comes by a link and is none of the people. */
-export const ROLES = ['publish', 'write', 'messages'] as const;
+export const ROLES = ['owner', 'publish', 'write', 'messages'] as const;
 export type DeskRole = (typeof ROLES)[number];
+/** Who does something to the people of a site: its designer, or an owner, whom nobody else takes anything from. */
+export interface Doer {
+  name: string;
+  owner: boolean;
+}
 
 /** Somebody at the desk of a site. */
 export interface Person {
@@ -24,6 +29,8 @@ export interface PersonLine extends Omit<Person, 'designer'> {
   seenAt: string | null;
   /** Whether they have a password. */
   password: boolean;
+  /** Since when the site is theirs; null where it is not. */
+  ownerSince: string | null;
 }
 export interface DeskSession {
   person: Person;
@@ -57,14 +64,20 @@ export class People {
 
   async list(): Promise<PersonLine[]> {
     const { rows } = await this.db.query<
-      Omit<PersonLine, 'madeAt' | 'seenAt'> & { made_at: Date; seen_at: Date | null }
+      Omit<PersonLine, 'madeAt' | 'seenAt' | 'ownerSince'> & {
+        made_at: Date;
+        seen_at: Date | null;
+        owner_since: Date | null;
+      }
     >(
-      `select ${LINE}, p.made_at, p.seen_at, p.password is not null as password from person p where role <> 'designer' order by made_at`,
+      `select ${LINE}, p.made_at, p.seen_at, p.owner_since, p.password is not null as password
+       from person p where role <> 'designer' order by made_at`,
     );
-    return rows.map(({ made_at, seen_at, ...p }) => ({
+    return rows.map(({ made_at, seen_at, owner_since, ...p }) => ({
       ...p,
       madeAt: made_at.toISOString(),
       seenAt: seen_at?.toISOString() ?? null,
+      ownerSince: owner_since?.toISOString() ?? null,
     }));
   }
 
@@ -89,19 +102,53 @@ export class People {
     by: string,
     write?: (to: { name: string; mail: string }, token: string) => Letter,
   ): Promise<{ id: string; token: string }> {
-    return transaction(this.db, async (client) => {
-      const { rows: count } = await client.query<{ n: number }>(`select count(*)::int as n from person`);
-      if (count[0]!.n >= MOST_PEOPLE) throw new Problem(409, 'That are too many people', `${MOST_PEOPLE} at most.`);
-      const { rows } = await client.query<{ id: string }>(
-        'insert into person (name, mail, role) values ($1, $2, $3) on conflict (lower(mail)) do nothing returning id',
-        [who.name.trim(), who.mail.trim(), who.role],
-      );
-      if (!rows[0]) throw new Problem(409, 'That mail address is at the desk already', who.mail);
-      await this.note(client, by, `Let ${who.name.trim()} in`);
-      const token = await this.link(client, rows[0].id, LINK_MINUTES.invitation);
-      if (write) await putLetter(client, write({ name: who.name.trim(), mail: who.mail.trim() }, token));
-      return { id: rows[0].id, token };
-    });
+    return transaction(this.db, (client) => this.letIn(client, who, by, write));
+  }
+  private async letIn(
+    client: PoolClient,
+    { role, ...who }: { name: string; mail: string; role: DeskRole },
+    by: string,
+    write?: (to: { name: string; mail: string }, token: string) => Letter,
+  ): Promise<{ id: string; token: string }> {
+    const to = { name: who.name.trim(), mail: who.mail.trim() };
+    const { rows: count } = await client.query<{ n: number }>(`select count(*)::int as n from person`);
+    if (count[0]!.n >= MOST_PEOPLE) throw new Problem(409, 'That are too many people', `${MOST_PEOPLE} at most.`);
+    const { rows } = await client.query<{ id: string }>(
+      `insert into person (name, mail, role, owner_since) values ($1, $2, $3, case when $3 = 'owner' then now() end)
+       on conflict (lower(mail)) do nothing returning id`,
+      [to.name, to.mail, role],
+    );
+    if (!rows[0]) throw new Problem(409, 'That mail address is at the desk already', to.mail);
+    await this.note(client, by, role === 'owner' ? `Handed the site over to ${to.name}` : `Let ${to.name} in`);
+    const token = await this.link(client, rows[0].id, LINK_MINUTES.invitation);
+    if (write) await putLetter(client, write(to, token));
+    return { id: rows[0].id, token };
+  }
+
+  /**
+   * Makes the site somebody’s own, who is at the desk or is let in by it: from then on they say who else is. Gives the token
+   * of a link for whoever was not at the desk before, and tells them where `write` says how. Done twice, it is done once.
+   * @throws Problem 404, or 409 where the address is taken
+   */
+  async handOver(
+    client: PoolClient,
+    to: { person: string } | { name: string; mail: string },
+    by: string,
+    write?: (to: { name: string; mail: string }, token: string | null) => Letter,
+  ): Promise<{ id: string; token: string | null }> {
+    if (!('person' in to)) return this.letIn(client, { ...to, role: 'owner' }, by, write);
+    const { rows } = await client.query<{ name: string; mail: string; role: string; came: boolean }>(
+      `select name, mail, role, seen_at is not null as came from person where id = $1 and role <> 'designer' for update`,
+      [to.person],
+    );
+    const [who] = rows;
+    if (!who) throw new Problem(404, 'There is no such person');
+    if (who.role === 'owner') return { id: to.person, token: null };
+    await client.query(`update person set role = 'owner', owner_since = now() where id = $1`, [to.person]);
+    await this.note(client, by, `Handed the site over to ${who.name}`);
+    const token = who.came ? null : await this.link(client, to.person, LINK_MINUTES.invitation);
+    if (write) await putLetter(client, write(who, token));
+    return { id: to.person, token };
   }
 
   /** A new link for somebody who lost theirs. Those before it open nothing any more. @throws Problem 404 */
@@ -171,24 +218,41 @@ export class People {
     });
   }
 
-  /** Gives somebody another role. @throws Problem 404 */
-  async setRole(person: string, role: DeskRole, by: string): Promise<void> {
-    const { rows } = await this.db.query<{ name: string }>(
-      `update person set role = $2 where id = $1 and role <> 'designer' returning name`,
-      [person, role],
-    );
-    if (!rows[0]) throw new Problem(404, 'There is no such person');
-    await this.note(this.db, by, `Let ${rows[0].name} ${ROLE_WORDS[role]}`);
-  }
-
-  /** Lets somebody in no more, from this moment on. @throws Problem 404 */
-  async remove(person: string, by: string): Promise<void> {
-    const { rows } = await this.db.query<{ name: string }>(
-      `delete from person where id = $1 and role <> 'designer' returning name`,
+  /** Somebody, held until the transaction ends, whom this doer may do something to. @throws Problem 404, or 409 where the site is theirs */
+  private async held(client: PoolClient, person: string, by: Doer): Promise<{ name: string; role: DeskRole }> {
+    const { rows } = await client.query<{ name: string; role: DeskRole }>(
+      `select name, role from person where id = $1 and role <> 'designer' for update`,
       [person],
     );
     if (!rows[0]) throw new Problem(404, 'There is no such person');
-    await this.note(this.db, by, `Let ${rows[0].name} in no more`);
+    if (rows[0].role === 'owner' && !by.owner)
+      throw new Problem(409, `The site is ${rows[0].name}’s`, 'They say at their desk who may what there.');
+    return rows[0];
+  }
+  /**
+   * Gives somebody another role. An owner makes others owners too, and gives the site back by taking another role.
+   * @throws Problem 404, or 409 where that is not theirs to say
+   */
+  setRole(person: string, role: DeskRole, by: Doer): Promise<void> {
+    return transaction(this.db, async (client) => {
+      const who = await this.held(client, person, by);
+      if (role === 'owner' && !by.owner) throw new Problem(409, 'A site is handed over', 'It is not given by a role.');
+      if (who.role === role) return;
+      await client.query(
+        `update person set role = $2, owner_since = case when $2 = 'owner' then now() end where id = $1`,
+        [person, role],
+      );
+      await this.note(client, by.name, `Let ${who.name} ${ROLE_WORDS[role]}`);
+    });
+  }
+
+  /** Lets somebody in no more, from this moment on. @throws Problem 404, or 409 where the site is theirs */
+  remove(person: string, by: Doer): Promise<void> {
+    return transaction(this.db, async (client) => {
+      const { name } = await this.held(client, person, by);
+      await client.query('delete from person where id = $1', [person]);
+      await this.note(client, by.name, `Let ${name} in no more`);
+    });
   }
 
   /** What was done with the desk, the newest first. */
@@ -355,6 +419,7 @@ export class People {
   }
 }
 const ROLE_WORDS: Record<DeskRole, string> = {
+  owner: 'own the site',
   publish: 'change the site',
   write: 'write, for their designer to look at first',
   messages: 'read messages',

@@ -39,11 +39,14 @@ export const DeskPerson = object({
   id: Uuid,
   name: Type.String(),
   mail: Type.String(),
-  role,
+  role: oneOf(['owner', 'publish', 'write', 'messages']),
   madeAt: Instant,
   seenAt: orNull(Instant),
   password: Type.Boolean(),
+  ownerSince: orNull(Instant),
 });
+const personName = words(80, '\\S');
+const personMail = words(254, '^[^\\s@<>]+@[^\\s@<>]+\\.[^\\s@<>]+$');
 /** `written`: whether whoever it is for was sent it by letter too. */
 const Link = object({ link: Type.String(), until: Instant, written: Type.Optional(Type.Boolean()) });
 
@@ -108,7 +111,7 @@ export const client = {
   'POST /sites/:id/people': route({
     says: 'Lets somebody in at the desk of a site. The link is good once, for a week.',
     role: 'designer',
-    body: object({ name: words(80, '\\S'), mail: words(254, '^[^\\s@<>]+@[^\\s@<>]+\\.[^\\s@<>]+$'), role }),
+    body: object({ name: personName, mail: personMail, role }),
     status: 201,
     answer: Link,
   }),
@@ -116,6 +119,17 @@ export const client = {
     says: 'Says what somebody may do at the desk.',
     role: 'designer',
     body: object({ role }),
+  }),
+  'POST /sites/:id/handover': route({
+    says: 'Makes a site somebody’s own, who is at its desk or is let in by it: they say from then on who else is. `unlock` leaves them what was kept. Sent twice with one `id`, it is done once.',
+    role: 'designer',
+    body: object({
+      id: Uuid,
+      to: Type.Union([object({ person: Uuid }), object({ name: personName, mail: personMail })]),
+      unlock: Type.Boolean(),
+    }),
+    status: 201,
+    answer: object({ link: orNull(Type.String()), until: orNull(Instant), written: Type.Boolean() }),
   }),
   'DELETE /sites/:id/people/:person': route({ says: 'Lets somebody in no more, at once.', role: 'designer' }),
   'POST /sites/:id/people/:person/link': route({

@@ -10,3 +10,4 @@ export * from './fields.js';
 export * from './fact-operations.js';
 export * from './two-writers.js';
 export { wordsMerged } from './words-merged.js';
+export * from './leave-all.js';

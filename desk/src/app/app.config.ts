@@ -20,6 +20,7 @@ export const appConfig: ApplicationConfig = {
         { path: 'us', loadComponent: () => import('./places/us').then((m) => m.UsPlace) },
         { path: 'us/hours', loadComponent: () => import('./places/hours').then((m) => m.HoursPlace) },
         { path: 'us/prices', loadComponent: () => import('./places/prices').then((m) => m.PricesPlace) },
+        { path: 'people', loadComponent: () => import('./places/people').then((m) => m.PeoplePlace) },
         { path: 'me', loadComponent: () => import('./places/me').then((m) => m.MePlace) },
         { path: 'see', loadComponent: () => import('./places/see').then((m) => m.SeePlace) },
         { path: '**', redirectTo: '' },

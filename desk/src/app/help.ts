@@ -55,6 +55,7 @@ function waysOf(w: Words, here: Here, pages: readonly DeskPage[]): Known[] {
         to: `/lists/${id}/new`,
         asked: `${name} ${w.help.lists[kind] ?? ''}`,
       });
+  if (role === 'owner') ways.push(way('people', '/people'));
   if (role !== 'write') ways.push(way('back', '/'), way('erase', '/post'));
   ways.push({ ...w.help.designer, to: '' });
   return ways;

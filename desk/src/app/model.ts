@@ -7,7 +7,7 @@ export interface Here {
   me: {
     name: string;
     mail: string;
-    role: 'publish' | 'write' | 'messages' | 'designer';
+    role: 'owner' | 'publish' | 'write' | 'messages' | 'designer';
     designer: boolean;
     password: boolean;
   };
@@ -19,6 +19,26 @@ export interface Here {
   lists: { id: string; kind: string; name: string; locked: boolean }[];
   /** The kinds of change that their designer keeps. */
   locked: Kind[];
+}
+/** Somebody at the desk, as whoever owns the site sees them. */
+export interface PersonLine {
+  id: string;
+  name: string;
+  mail: string;
+  role: 'owner' | 'publish' | 'write' | 'messages';
+  seenAt: string | null;
+}
+export interface PeopleHere {
+  people: PersonLine[];
+  log: { at: string; by: string; what: string }[];
+  /** Who is asking. */
+  me: string;
+}
+/** A link by which somebody signs in, and whether they were sent it too. */
+export interface MadeLink {
+  link: string;
+  until: string;
+  written?: boolean;
 }
 export type Kind = 'words' | 'pictures' | 'contact' | 'hours' | 'prices' | 'items';
 export interface Line {

@@ -105,6 +105,17 @@ export class Desks {
           keep: ({ hash, bytes }) => blobs.put(hash, whole(Buffer.from(bytes))),
         },
       },
+      served: () => {
+        const { live } = site;
+        const files = Object.entries(live?.manifest.files ?? {});
+        return (async function* () {
+          for (const [path, { hash }] of files) {
+            const bytes = await blobs.read(hash);
+            if (!bytes) throw new Error(`The file ${path} is not on this server.`);
+            yield { path, bytes };
+          }
+        })();
+      },
       visits: () => logs.visits(id, new Date(Date.now() - VISIT_DAYS * 86_400_000).toISOString().slice(0, 10)),
       changed: () => this.mark(id),
       ...(this.parts.post && { post: () => this.parts.post?.wake(id) }),

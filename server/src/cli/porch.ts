@@ -37,7 +37,7 @@ import { pagePath } from '@tin-porch/core/page';
 import { validateDocument } from '@tin-porch/core/validate';
 import { openedFile } from '../files/opened-file.js';
 import { press } from '@tin-porch/press';
-import { OWN_FOLDERS, siteFolder } from '../leaving/site-folder.js';
+import { OWN_FOLDERS, siteFolder } from '@tin-porch/press/leaving';
 
 const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [--language TAG] [--tone TONE] [--length LENGTH] [--fill FILL] [--direction N] [--look FILE]
 
@@ -166,7 +166,7 @@ async function build(args: string[]): Promise<void> {
     await writeFile(join(out, path), bytes);
   };
   for (const folder of OWN_FOLDERS) await rm(join(out, folder), { recursive: true, force: true });
-  for (const f of await siteFolder(document, files)) await put(f.path, f.bytes);
+  for await (const f of siteFolder(document, files)) await put(f.path, f.bytes);
   const chosen = directionOf(facts, packOf(facts), document.direction);
   const sentences = sourcedSentences(document);
   const confirm = toConfirm(document).map((t) => ({

@@ -14,7 +14,7 @@ import { DeskClient } from '../demo/desk-client.js';
 import { realDatabase } from '../testing/real-database.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
 import { Leaving, type Wanted } from './leaving.js';
-import { writeZip } from './zip.js';
+import { writeZip, type FolderFile } from '@tin-porch/press/leaving';
 
 const AT = new Date('2026-06-15T08:00:00Z');
 const zipped = async (files: { path: string; bytes: string | Uint8Array }[]) => {
@@ -72,7 +72,11 @@ describe('a site that leaves', () => {
   let database: Awaited<ReturnType<typeof realDatabase>>;
   const running: ChildProcess[] = [];
   const row = async () => (await world.sites.get(id))!;
-  const take = async (wanted: Wanted) => leaving.folder(await row(), wanted);
+  const take = async (wanted: Wanted) => {
+    const files: FolderFile[] = [];
+    for await (const f of await leaving.folder(await row(), wanted)) files.push(f);
+    return files;
+  };
   const cms = (url: string, ...args: string[]) =>
     spawnSync(process.execPath, [join(folder, 'cms/cms.mjs'), ...args], {
       cwd: folder,
@@ -147,7 +151,7 @@ describe('a site that leaves', () => {
     // Drafted, and not live.
     await world.change(id, { op: 'setFact', field: 'strapline', value: 'Only drafted' });
 
-    const back = await zipped((await take({ which: 'live', kept: true })).map((f) => ({ ...f })));
+    const back = await zipped(await take({ which: 'live', kept: true }));
     for (const [path, bytes] of Object.entries(back)) {
       mkdirSync(dirname(join(folder, path)), { recursive: true });
       writeFileSync(join(folder, path), bytes);
@@ -188,6 +192,22 @@ describe('a site that leaves', () => {
     ]);
     const again = { id: randomUUID(), changes: [{ ...change, was: '01632 960 555', value: '01632 960 556' }] };
     expect(JSON.parse((await there.api('POST', '/changes', again)).body)).toEqual({ seq: 1, live: true });
+
+    // Whose it is takes it along from there too, with what was changed since, and the CMS as it stands there.
+    const letIn = cms(url, 'invite', 'ada@hollis.example', 'Ada', '--role', 'owner');
+    const ada = new DeskClient({ address: '127.0.0.1', port, host: `127.0.0.1:${port}` });
+    await ada.follow(/#link=([\w-]+)/.exec(letIn.stdout)![1]!);
+    const onceMore = unzipSync(await ada.bytes('/-/desk/api/site.zip'));
+    const [root] = Object.keys(onceMore)[0]!.split('/');
+    // What was changed is called otherwise by what is in it.
+    const named = (paths: string[]) => paths.map((p) => p.replace(/-[0-9a-f]{8}(?=\.\w+$)/, '')).sort();
+    expect(named(Object.keys(onceMore))).toEqual(named(Object.keys(back).map((p) => `${root}/${p}`)));
+    for (const path of Object.keys(back).filter((p) => p.startsWith('cms/')))
+      expect(Buffer.from(onceMore[`${root}/${path}`]!).equals(back[path]!))
+        .withContext(path)
+        .toBeTrue();
+    const { facts: now } = JSON.parse(Buffer.from(onceMore[`${root}/site.json`]!).toString('utf8')) as SiteDocument;
+    expect(now.phone).toBe('01632 960 556');
   }, 60_000);
 
   it('waits for its server where that does not answer, and says so', async () => {

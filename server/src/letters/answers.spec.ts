@@ -208,7 +208,7 @@ describe('an answer to a message', () => {
     await restore(db, Readable.from([file]), true);
     expect(await shown(one)).toEqual(jasmine.objectContaining({ labels: ['order', 'spring'], takenBy: tom }));
     // Whoever is let in no more sees to nothing.
-    await people.remove(tom, 'Ines');
+    await people.remove(tom, { name: 'Ines', owner: false });
     expect((await shown(one)).takenBy).toBeNull();
     // Erased are those that were seen, and no others that say the same.
     await inbox.eraseFound({ words: 'to be labelled', label: 'spring' }, 1);

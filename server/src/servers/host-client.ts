@@ -45,15 +45,25 @@ export interface HostProposal extends Omit<HostStep, 'seq'> {
   base: number;
   note: string;
 }
+/** What a designer gives somebody to do at a desk; whose the site is comes by handing it over. */
 export type DeskRole = 'publish' | 'write' | 'messages';
 export interface HostPerson {
   id: string;
   name: string;
   mail: string;
-  role: DeskRole;
+  role: DeskRole | 'owner';
   madeAt: string;
   seenAt: string | null;
   password: boolean;
+  ownerSince: string | null;
+}
+/** To whom a site is handed over, by whom, and whether what was kept is left to them; sent twice, it is done once. */
+export interface HostHandOver {
+  id: string;
+  to: { person: string } | { name: string; mail: string };
+  by: string;
+  unlock: boolean;
+  origin: string;
 }
 export interface HostDesk {
   people: HostPerson[];
@@ -217,6 +227,8 @@ export class HostClient {
     this.call<void>('DELETE', `/sites/${id}/people/${person}`, { by });
   linkFor = (id: string, person: string, by: string) =>
     this.call<{ token: string }>('POST', `/sites/${id}/people/${person}/link`, { by });
+  handOver = (id: string, wanted: HostHandOver) =>
+    this.call<{ token: string | null; written: boolean }>('POST', `/sites/${id}/handover`, wanted);
   deskLink = (id: string, by: string, as: DeskRole | null) =>
     this.call<{ token: string }>('POST', `/sites/${id}/desk`, { by, as });
   putChallenge = (token: string, answer: string) => this.call<void>('PUT', `/challenges/${token}`, { answer });

@@ -106,7 +106,7 @@ export class TodayPlace {
   );
   protected readonly writes = computed(() => this.role() !== 'messages');
   protected open = (kind: Kind): boolean => !this.session.here()?.locked.includes(kind);
-  protected readonly mayTakeBack = computed(() => this.role() === 'publish' || this.role() === 'designer');
+  protected readonly mayTakeBack = computed(() => this.writes() && this.role() !== 'write');
   /** What was done; that something was taken back is said of what was taken back. */
   protected readonly lines = computed(() =>
     (this.today.value()?.lines ?? []).filter((l) => l.kind === 'do').slice(0, 6),

@@ -61,6 +61,14 @@ import { wording } from '../words/words';
             <span class="quiet">{{ session.here()?.me?.name }}</span>
           </a>
         </li>
+        @if (session.here()?.me?.role === 'owner') {
+          <li class="to">
+            <a routerLink="/people">
+              <strong>{{ w().people.title }}</strong>
+              <span class="quiet">{{ w().people.under }}</span>
+            </a>
+          </li>
+        }
         <li class="to">
           <a href="/" target="_blank" rel="noopener">
             <strong>{{ w().visit }}</strong>

@@ -257,6 +257,11 @@ export const de: Words = {
         asked:
           'passwort kennwort passkey finger fingerabdruck gesicht code anmelden abmelden vergessen gerät geräte handy verloren gestohlen',
       },
+      people: {
+        words: 'Jemanden hereinlassen oder die ganze Website mitnehmen',
+        asked:
+          'personen person einladen kollegin kollege mitarbeiter zugang rolle mitnehmen sicherung archiv zip herunterladen export inhaber ganze kopie',
+      },
       visits: { words: 'Sehen, wie viele kamen', asked: 'besuche besucher leute viele statistik zahlen kamen' },
       back: {
         words: 'Zurücknehmen, was geändert wurde',
@@ -305,7 +310,46 @@ export const de: Words = {
   labels: 'Stichwörter, mit Komma dazwischen',
   locked: 'Darum kümmert sich Ihr Webdesigner. Sagen Sie ihm, was da stehen soll.',
   asClient: 'Sie sind der Webdesigner und sehen, was so jemand sieht.',
+  people: {
+    title: 'Personen und die ganze Website',
+    under: 'Wer hineinkommt, und die Website in einer Datei',
+    seen: (day) => `war ${day} hier`,
+    notSeen: 'war noch nicht hier',
+    yours: 'Das sind Sie: Die Website gehört Ihnen.',
+    may: (name) => (name ? `Was ${name} darf` : 'Was die Person darf'),
+    roles: {
+      owner: 'ist auch Inhaber',
+      publish: 'ändert die Website',
+      write: 'schreibt; der Webdesigner sieht es zuerst',
+      messages: 'liest die Post',
+    },
+    invite: 'Jemanden hereinlassen',
+    name: 'Name',
+    letIn: 'Einen Link machen',
+    noName: 'Sagen Sie, wer es ist.',
+    noMail: 'Geben Sie eine Mailadresse an, etwa name@ort.example.',
+    link: (name) => `Ein Link für ${name}`,
+    linkSent: (name, mail) => `Ein Link für ${name}, auch an ${mail} gesandt`,
+    linkOnce: 'Er gilt einmal, eine Woche lang, und wird nicht wieder gezeigt.',
+    copy: 'Kopieren',
+    copied: 'Kopiert',
+    again: 'Noch ein Link',
+    out: 'Nicht mehr hereinlassen',
+    outSure: (name) => `${name} wird sofort abgemeldet. Fortfahren?`,
+    yes: 'Ja',
+    take: 'Die Website mitnehmen',
+    takeHow:
+      'Alles in einer Datei: Seiten, Bilder, Nachrichten und das Programm, auf dem sie läuft. Damit läuft die Website überall, ohne jemandes Hilfe oder Erlaubnis.',
+    takeNow: 'Die ganze Website sichern',
+    taking: 'Sie wird zusammengestellt und kommt zu Ihren Downloads.',
+    back: 'Die Website zurückgeben',
+    backHow:
+      'Dann sagt wieder Ihr Webdesigner, wer hineinkommt. Was auf der Website steht, bleibt, und Sie bleiben auch.',
+    backSure: 'Sie gehört dann nicht mehr Ihnen. Fortfahren?',
+    log: 'Was hier getan wurde',
+  },
   role: {
+    owner: 'Die Website gehört Ihnen.',
     publish: 'Sie dürfen die Website ändern.',
     write: 'Sie dürfen schreiben; Ihr Webdesigner sieht es zuerst.',
     messages: 'Sie dürfen die Post lesen.',

@@ -1,7 +1,8 @@
 import type { client as clientRoutes } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
+import { leaveAll } from '@tin-porch/core/operations';
 import { temporaryOrigin } from '../../deploy/deploy.js';
-import { writeZip } from '../../leaving/zip.js';
+import { within, writeZip } from '@tin-porch/press/leaving';
 import { JobLater, JobRefused } from '../../jobs/jobs.js';
 import { HostRefused } from '../../servers/host-client.js';
 import type { SiteHead } from '../../sites/site-row.js';
@@ -71,11 +72,7 @@ export function clientHandlers({ sites, servers, live, leaving }: Parts): Handle
       await call.note(kept === 'with' ? 'Took the site along, with messages and people' : 'Took the site along');
       const name = `${site.id}-${new Date().toISOString().slice(0, 10)}`;
       call.res.attachment(`${name}.zip`).type('application/zip');
-      await writeZip(
-        files.map((f) => ({ ...f, path: `${name}/${f.path}` })),
-        call.res,
-        new Date(),
-      );
+      await writeZip(within(name, files), call.res, new Date());
       return undefined;
     },
     'GET /sites/:id/desk': async (call) => {
@@ -107,6 +104,21 @@ export function clientHandlers({ sites, servers, live, leaving }: Parts): Handle
       const { site, server } = await placed(call);
       await server.client.removePerson(site.id, person(call), call.me.name).catch(told);
       await call.note('Let somebody in at the desk no more');
+    },
+    'POST /sites/:id/handover': async (call) => {
+      const { site, server } = await placed(call);
+      const at = origin(site, server);
+      const { token, written } = await server.client
+        .handOver(site.id, { ...call.body, by: call.me.name, origin: at })
+        .catch(told);
+      await call.note('Handed the site over');
+      if (call.body.unlock) {
+        // Where it does not answer now, what it left to its people is fetched with what comes next.
+        await live.pull(site.id, server.client).catch(() => undefined);
+        const left = leaveAll((await sites.of(call.me.organisation, site.id)).document);
+        if (left) await sites.log.change(site.id, left, call.me);
+      }
+      return token ? { ...linked(at, token, WEEK), written } : { link: null, until: null, written };
     },
     'POST /sites/:id/people/:person/link': async (call) => {
       const { site, server } = await placed(call);

@@ -10,6 +10,7 @@ import { aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
 import { DeskLocks } from './desk-locks';
 import { DeskPeople } from './desk-people';
+import { HandOver, type HandedOver } from './hand-over';
 import { LiveChanges } from './live-changes';
 import { LockBox } from './lock';
 import { TakeAlong } from './take-along';
@@ -26,6 +27,7 @@ const ANA = {
   madeAt: AT,
   seenAt: null,
   password: false,
+  ownerSince: null,
 };
 const desk = (more: Partial<Desk> = {}): Desk => ({
   address: 'https://gant.example/-/desk/',
@@ -320,6 +322,79 @@ describe('what the client does on their site', () => {
     expect(text(element)).not.toContain('Open it');
     await go();
     expect(post.calls.mostRecent().args).toEqual(['/desk', { as: 'messages' }]);
+  });
+
+  describe('is handed over', () => {
+    const fill = async (
+      fixture: ComponentFixture<unknown>,
+      field: HTMLInputElement | HTMLSelectElement,
+      to: string,
+    ) => {
+      field.value = to;
+      field.dispatchEvent(new Event(field instanceof HTMLSelectElement ? 'change' : 'input'));
+      await settle(fixture);
+    };
+    async function begun(people = [ANA]) {
+      const made = await shown(HandOver, { people });
+      button(made.element, 'Hand the site over …').click();
+      await settle(made.fixture);
+      return made;
+    }
+    const hand = async ({ fixture, element }: { fixture: ComponentFixture<unknown>; element: HTMLElement }) => {
+      button(element, 'Hand the site over').click();
+      await settle(fixture);
+    };
+
+    it('to somebody at the desk, once they are sure, in one call that is the same where it is sent again', async () => {
+      store.change({ op: 'setLock', lock: 'kind/hours', locked: true });
+      const sure = spyOn(TestBed.inject(Dialogs), 'confirm').and.resolveTo(false);
+      const post = spyOn(store, 'post').and.resolveTo(undefined);
+      const made = await begun();
+      const told: HandedOver[] = [];
+      (made.fixture.componentInstance as HandOver).handed.subscribe((h) => told.push(h));
+      await hand(made);
+      expect(sure.calls.mostRecent().args[0].title).toContain('Ana');
+      expect(post).not.toHaveBeenCalled();
+      sure.and.resolveTo(true);
+      await hand(made);
+      // It was refused: what was chosen stands there, to be sent once more.
+      expect(told).toEqual([]);
+      post.and.resolveTo({ link: null, until: null, written: true });
+      await hand(made);
+      const [first, second] = post.calls.allArgs() as [string, { id: string; to: object; unlock: boolean }][];
+      expect(first).toEqual(['/handover', { id: first![1].id, to: { person: ANA.id }, unlock: true }]);
+      expect(second).toEqual(first);
+      expect(told).toEqual([{ name: 'Ana', link: null, until: null, written: true }]);
+    });
+
+    it('to somebody new, whose name and address are looked at first', async () => {
+      spyOn(TestBed.inject(Dialogs), 'confirm').and.resolveTo(true);
+      const post = spyOn(store, 'post').and.resolveTo({ link: 'https://x', until: AT, written: false });
+      const made = await begun();
+      await fill(made.fixture, made.element.querySelector('select')!, 'new');
+      await hand(made);
+      expect(text(made.element)).toContain('Say to whom.');
+      const [name, mail] = [...made.element.querySelectorAll<HTMLInputElement>('.field input')];
+      await fill(made.fixture, name!, 'Brede');
+      await hand(made);
+      expect(text(made.element)).toContain('Give a mail address');
+      await fill(made.fixture, mail!, 'brede@gant.example');
+      await hand(made);
+      expect(post.calls.mostRecent().args[1]).toEqual(
+        jasmine.objectContaining({ to: { name: 'Brede', mail: 'brede@gant.example' }, unlock: false }),
+      );
+    });
+
+    it('and says whose it is, of whom nothing is changed any more', async () => {
+      const { fixture, element } = await shown(DeskPeople);
+      const owner = { ...ANA, role: 'owner' as const, ownerSince: AT };
+      http.expectOne('/api/sites/gant/desk').flush(desk({ people: [owner] }));
+      await settle(fixture);
+      expect(text(element)).toContain('The site is Ana’s since 28 November 2026.');
+      expect(element.querySelector('[aria-label="Let in no more: Ana"]')).toBeNull();
+      expect(element.querySelector('[aria-label="Another link for Ana"]')).not.toBeNull();
+      expect(element.querySelector('.person select')).toBeNull();
+    });
   });
 
   describe('is locked', () => {

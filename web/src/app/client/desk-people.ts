@@ -7,12 +7,15 @@ import { Dialogs } from '../parts/dialogs';
 import { time } from '../parts/when';
 import { SiteStore } from '../site/site-store';
 import { DeskLocks } from './desk-locks';
+import { HandOver, type HandedOver } from './hand-over';
 
 type Desk = Answered<'GET /sites/:id/desk'>;
 type Person = Desk['people'][number];
 type Made = Answered<'POST /sites/:id/people'>;
 
-const ROLES: readonly (readonly [Person['role'], string])[] = [
+/** What a designer gives somebody to do; whose the site is comes by handing it over. */
+type Role = Exclude<Person['role'], 'owner'>;
+const ROLES: readonly (readonly [Role, string])[] = [
   ['publish', 'changes the site'],
   ['write', 'writes, you look first'],
   ['messages', 'reads messages'],
@@ -22,7 +25,7 @@ const ROLES: readonly (readonly [Person['role'], string])[] = [
 @Component({
   selector: 'tp-desk-people',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FormsModule, DeskLocks],
+  imports: [FormsModule, DeskLocks, HandOver],
   template: `
     <h2 class="gap">The client’s desk</h2>
     @if (fault()) {
@@ -34,6 +37,9 @@ const ROLES: readonly (readonly [Person['role'], string])[] = [
       <p class="quiet">
         Where the client changes hours, prices and words and reads messages: <span class="mono">{{ d.address }}</span>
       </p>
+      @if (told()) {
+        <p class="note moss" role="status">{{ told() }}</p>
+      }
       @if (made(); as m) {
         <section class="note moss stack" role="status">
           <p>
@@ -52,7 +58,9 @@ const ROLES: readonly (readonly [Person['role'], string])[] = [
             <span>
               <b>{{ p.name }}</b> <span class="quiet">{{ p.mail }}</span>
             </span>
-            @if (designer()) {
+            @if (p.role === 'owner') {
+              <span>owns the site</span>
+            } @else if (designer()) {
               <label class="sr" [for]="'desk-role-' + p.id">What {{ p.name }} may do</label>
               <select [id]="'desk-role-' + p.id" [ngModel]="p.role" (ngModelChange)="setRole(p, $event)">
                 @for (r of roles; track r[0]) {
@@ -71,14 +79,16 @@ const ROLES: readonly (readonly [Person['role'], string])[] = [
                 >
                   Another link
                 </button>
-                <button
-                  class="plain small"
-                  type="button"
-                  [attr.aria-label]="'Let in no more: ' + p.name"
-                  (click)="remove(p)"
-                >
-                  Let in no more
-                </button>
+                @if (p.role !== 'owner') {
+                  <button
+                    class="plain small"
+                    type="button"
+                    [attr.aria-label]="'Let in no more: ' + p.name"
+                    (click)="remove(p)"
+                  >
+                    Let in no more
+                  </button>
+                }
               </span>
             }
           </li>
@@ -120,6 +130,7 @@ const ROLES: readonly (readonly [Person['role'], string])[] = [
       }
       @if (designer()) {
         <tp-desk-locks />
+        <tp-hand-over [people]="d.people" (handed)="over($event)" />
       }
       @for (l of lost(); track l.id) {
         <p class="note lamp" role="status">
@@ -196,11 +207,11 @@ export class DeskPeople {
   protected readonly made = signal<(Made & { words: string }) | null>(null);
   protected readonly way = signal('');
   /** Whom the desk is seen as. */
-  protected readonly seenAs = signal<'' | Person['role']>('');
+  protected readonly seenAs = signal<'' | Role>('');
   protected readonly copied = signal(false);
   protected readonly name = signal('');
   protected readonly mail = signal('');
-  protected readonly role = signal<Person['role']>('publish');
+  protected readonly role = signal<Role>('publish');
   protected readonly designer = computed(() => this.api.may('designer'));
   protected readonly letterState = {
     waiting: 'waits to be sent',
@@ -248,9 +259,20 @@ export class DeskPeople {
     this.name.set('');
     this.mail.set('');
   }
+  /** What was done, where there is no link to be handed over. */
+  protected readonly told = signal('');
+  protected over({ name, link, until, written }: HandedOver): void {
+    const sent = written ? ' They were written to.' : '';
+    this.told.set(link ? '' : `The site is ${name}’s.${sent}`);
+    this.linked(
+      link ? { link, until: until! } : undefined,
+      `The site is ${name}’s. This link opens their desk.${sent}`,
+    );
+    this.look();
+  }
   protected again = async (p: Person) =>
     this.linked(await this.store.post<Made>(`/people/${p.id}/link`), `Another link for ${p.name}.`);
-  protected async setRole(p: Person, role: Person['role']): Promise<void> {
+  protected async setRole(p: Person, role: Role): Promise<void> {
     await this.store.put(`/people/${p.id}`, { role });
     this.look();
   }
@@ -264,7 +286,7 @@ export class DeskPeople {
     await this.store.delete(`/people/${p.id}`);
     this.look();
   }
-  protected see(as: '' | Person['role']): void {
+  protected see(as: '' | Role): void {
     this.seenAs.set(as);
     // The link there is was made for somebody else.
     this.way.set('');

@@ -6,7 +6,7 @@ import type { FolderFile } from './site-folder.js';
 /** What is small already is kept as it is. */
 const SMALL_ALREADY = /\.(?:avif|webp|jpe?g|png|woff2|gz|zip|mp4|webm|pdf)$/;
 
-function* parts(files: Iterable<FolderFile>, at: Date): Generator<Uint8Array> {
+async function* parts(files: Iterable<FolderFile> | AsyncIterable<FolderFile>, at: Date): AsyncGenerator<Uint8Array> {
   const made: Uint8Array[] = [];
   let fault: Error | null = null;
   const zip = new Zip((error, part) => {
@@ -17,7 +17,7 @@ function* parts(files: Iterable<FolderFile>, at: Date): Generator<Uint8Array> {
     if (fault) throw fault;
     yield* made.splice(0);
   };
-  for (const { path, bytes } of files) {
+  for await (const { path, bytes } of files) {
     const file = SMALL_ALREADY.test(path) ? new ZipPassThrough(path) : new ZipDeflate(path, { level: 6 });
     file.mtime = at;
     zip.add(file);
@@ -32,5 +32,13 @@ function* parts(files: Iterable<FolderFile>, at: Date): Generator<Uint8Array> {
  * Writes files as a ZIP archive, one after the other, no faster than they are taken.
  * @throws Error where nobody takes the archive any more
  */
-export const writeZip = (files: Iterable<FolderFile>, out: Writable, at: Date): Promise<void> =>
-  pipeline(Readable.from(parts(files, at), { highWaterMark: 1 }), out);
+export const writeZip = (
+  files: Iterable<FolderFile> | AsyncIterable<FolderFile>,
+  out: Writable,
+  at: Date,
+): Promise<void> => pipeline(Readable.from(parts(files, at), { highWaterMark: 1 }), out);
+
+/** Files as they lie in a folder of an archive. */
+export async function* within(folder: string, files: AsyncIterable<FolderFile>): AsyncGenerator<FolderFile> {
+  for await (const f of files) yield { ...f, path: `${folder}/${f.path}` };
+}

@@ -1,0 +1,3 @@
+export * from './cms-files.js';
+export * from './site-folder.js';
+export * from './zip.js';
