@@ -2,6 +2,7 @@ import { newCollection, writeVersion } from '@tin-porch/core/making';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { Browser, BrowserContext, Locator, Page } from 'playwright-core';
 import { readFileSync } from 'node:fs';
+import { unzipSync } from 'fflate';
 import { Secret, TOTP } from 'otpauth';
 import sharp from 'sharp';
 import { axe, openBrowser, overflows } from './support/browser.js';
@@ -787,6 +788,86 @@ describe('The client’s desk, in the browser', () => {
     await own.getByLabel('Your mail address').waitFor();
     expect(await own.getByRole('button', { name: 'Use a passkey' }).count()).toBe(0);
     await context.close();
+  });
+
+  it('is somebody’s own once it is handed over: they let people in, take the site along, and give it back', async () => {
+    await test.api.call('POST', `/sites/${other}/operations`, {
+      operation: { op: 'setLock', lock: 'kind/hours', locked: true },
+    });
+    await test.api.job(other, 'deploy');
+    await designer.goto(`${test.stack.url}/sites/${other}/care`);
+    await designer.getByRole('button', { name: 'Hand the site over …' }).click();
+    await designer.getByRole('button', { name: 'Hand the site over', exact: true }).click();
+    expect(await designer.textContent('tp-hand-over [role=alert]')).toContain('Say to whom');
+    const part = designer.locator('tp-hand-over');
+    await part.getByLabel('Name').fill('Ysolde Marrow');
+    await part.getByLabel('Mail').fill('ysolde@marrow.example');
+    const hand = async (answer: string) => {
+      await part.getByRole('button', { name: 'Hand the site over', exact: true }).click();
+      await designer.locator('ngb-modal-window').getByRole('button', { name: answer }).click();
+      await designer.locator('ngb-modal-window').waitFor({ state: 'detached' });
+    };
+    await hand('Leave it as it is');
+    // Cut off from the server nothing is lost, and it is done once when it is sent again.
+    await designer.context().setOffline(true);
+    await hand('Hand over');
+    await designer.locator('[role=alert], .standing').first().waitFor();
+    await designer.context().setOffline(false);
+    await until('the server answers again', async () => !(await designer.locator('.standing').count()), 30);
+    expect(await part.getByLabel('Name').inputValue()).toBe('Ysolde Marrow');
+    await hand('Hand over');
+    await part.getByText('Ysolde Marrow’s').waitFor();
+    const link = await designer.getByLabel('The link').inputValue();
+    expect((await axe(designer)).join()).toBe('');
+    const after = await test.api.call<{ document: SiteDocument }>('GET', `/sites/${other}`);
+    expect(after.document.locks).toBeUndefined();
+
+    const context = await browser.newContext({
+      viewport: { width: 390, height: 844 },
+      hasTouch: true,
+      acceptDownloads: true,
+    });
+    const own = await context.newPage();
+    own.setDefaultTimeout(20_000);
+    const press = (name: string) => own.getByRole('button', { name, exact: true }).click();
+    await own.goto(link);
+    await own.waitForSelector('h1:has-text("Ysolde")');
+    await own.getByRole('link', { name: 'Us', exact: true }).click();
+    await own.getByRole('link', { name: 'People and the whole site' }).click();
+    await own.getByText('the site is yours').waitFor();
+    await own.getByLabel('Name').fill('Bram');
+    await own.getByLabel('Mail').fill('bram@marrow.example');
+    // The session ends while they look at it: what was written is there when they come back.
+    const cookies = await context.cookies();
+    await context.clearCookies();
+    await press('Make a link for them');
+    await own.waitForSelector('.sign-in');
+    await context.addCookies(cookies);
+    expect(await own.getByLabel('Name').inputValue()).toBe('Bram');
+    await own.reload();
+    await own.getByLabel('Name').fill('Bram');
+    await own.getByLabel('Mail').fill('bram@marrow.example');
+    await own.getByLabel('What they may do').selectOption({ label: 'reads messages' });
+    await press('Make a link for them');
+    await own.getByLabel('A link for Bram').waitFor();
+    for (const f of await axe(own)) troubles.push(`people: ${f}`);
+    if (await overflows(own)) troubles.push('people: goes over the edge');
+    await own.getByLabel('What Bram may do').selectOption({ label: 'changes the site' });
+    await own.getByText('Let Bram change the site').waitFor();
+    const [file] = await Promise.all([own.waitForEvent('download'), press('Save the whole site')]);
+    const held = Object.keys(unzipSync(readFileSync(await file.path())));
+    for (const path of ['site.json', 'kept.jsonl.gz', 'public/index.html', 'cms/cms.mjs'])
+      expect(held).toContain(`${file.suggestedFilename().replace(/\.zip$/, '')}/${path}`);
+    await own.getByRole('button', { name: 'Let in no more: Bram' }).click();
+    await press('Yes');
+    await own.getByText('Let Bram in no more', { exact: true }).waitFor();
+    await press('Give the site back');
+    await press('Yes');
+    await own.waitForURL(/\/us$/);
+    expect(await own.getByRole('link', { name: 'People and the whole site' }).count()).toBe(0);
+    await context.close();
+    await designer.reload();
+    await part.getByRole('button', { name: 'Hand the site over …' }).waitFor();
   });
 
   it('is of one site: neither its sessions nor its links open another', async () => {

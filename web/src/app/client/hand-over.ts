@@ -83,7 +83,8 @@ const NEW = 'new';
       display: block;
       margin-top: 18px;
     }
-    .bar {
+    .bar,
+    p + p:has(button) {
       margin-top: 12px;
     }
   `,
