@@ -11,14 +11,14 @@ const MAY_USE = {
   'sign-in': ['core', 'press'],
   cms: ['core', 'mail', 'press', 'sign-in'],
   host: ['core', 'press', 'mail', 'cms'],
-  server: ['core', 'contract', 'press', 'sign-in'],
+  server: ['core', 'contract', 'mail', 'press', 'sign-in'],
   surface: ['core'],
   web: ['core', 'contract', 'surface'],
   desk: ['surface'],
   e2e: ['core', 'contract', 'press', 'cms', 'server'],
 };
 // What its tests may use besides: the programs it speaks with, started for real.
-const TESTS_MAY_USE = { server: ['cms', 'host', 'mail', 'standins'] };
+const TESTS_MAY_USE = { server: ['cms', 'host', 'standins'] };
 // The rooms of core from the ground up: each may use those before it.
 const CORE_ROOMS = [
   'ground',

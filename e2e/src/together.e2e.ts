@@ -32,6 +32,18 @@ describe('Together', () => {
   const fact = async (field: 'phone' | 'place' | 'address') => (await detail()).document.facts[field];
   /** By a name: a passkey is bound to one. */
   const at = (path: string) => `http://localhost:${new URL(test.stack.url).port}${path}`;
+  const letters = async () =>
+    (
+      (await (await fetch(`http://${test.stack.facts.net}.34:8034/letters`)).json()) as {
+        letters: { to: string[]; subject: string; text: string }[];
+      }
+    ).letters;
+  const letterTo = (mail: string, about: RegExp) =>
+    until(
+      `a letter to ${mail}`,
+      async () => (await letters()).find((l) => l.to.includes(mail) && about.test(l.subject)),
+      20,
+    );
   const statusOf = (api: ApiClient, method: string, path: string, body?: unknown) =>
     api.call(method, path, body).then(
       () => 200,
@@ -79,6 +91,9 @@ describe('Together', () => {
     await ines.page.click('text=Make a link');
     const link = await ines.page.inputValue('.link-field');
     expect(await axe(ines.page)).toEqual([]);
+    await ines.page.waitForSelector('.made:has-text("sent to tom@tinporch.example too")');
+    // The letter leads where the link does, at the name Tin Porch was asked by.
+    expect((await letterTo('tom@tinporch.example', /asks you to come/)).text).toContain(link);
 
     const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
     const tom = await context.newPage();
@@ -292,6 +307,34 @@ describe('Together', () => {
     await page.click('td button:has-text("Take away")');
     await page.click('ngb-modal-window .act');
     await page.waitForSelector('td:has-text("Her phone")', { state: 'detached' });
+    await context.close();
+  });
+
+  it('is come back to by a letter where the password is forgotten, whatever address was typed', async () => {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const page = await context.newPage();
+    page.setDefaultTimeout(60_000);
+    await page.goto(at('/sign-in'));
+    const forgot = page.getByRole('button', { name: 'Forgot the password' });
+    await forgot.click();
+    await page.waitForSelector('.fault:has-text("mail address of your account")');
+    for (const mail of ['nobody@tinporch.example', 'wenna@tinporch.example']) {
+      await page.reload();
+      await page.fill('#mail', mail);
+      await forgot.click();
+      await page.waitForSelector(`[role=status]:has-text("If there is an account of ${mail}")`);
+      expect(await axe(page)).toEqual([]);
+      expect(await overflows(page)).toBeFalse();
+    }
+    const { text } = await letterTo('wenna@tinporch.example', /Your way back/);
+    expect((await letters()).some((l) => l.to.includes('nobody@tinporch.example'))).toBeFalse();
+    const link = /http\S+\/link\/[\w-]{43}/.exec(text)![0];
+    await page.goto(link);
+    await page.fill('#link-password', 'a-longer-rope-walk');
+    await page.click('button.act');
+    await page.waitForSelector('text=On the bench');
+    await page.goto(link);
+    await page.waitForSelector('.fault:has-text("not good any more")');
     await context.close();
   });
 

@@ -1,6 +1,7 @@
 import { createTransport } from 'nodemailer';
 import type { Pool } from 'pg';
 import { bounceAddress } from './bounce-address.js';
+import { htmlOf } from './html.js';
 import { doubtLetters, noteLetter, takeLetter, type Taken } from './outbox.js';
 
 /** The server letters are handed to, and what they are signed with. */
@@ -108,7 +109,8 @@ export class Carrier {
       }),
       subject: letter.subject,
       text: letter.text,
-      ...(letter.html && { html: letter.html }),
+      // What a person wrote goes as they wrote it.
+      ...(!letter.byHand && { html: letter.html ?? htmlOf(letter.text) }),
       ...(letter.replyTo && { replyTo: letter.replyTo }),
       // The same letter has one name for good: who gets it twice can tell.
       messageId: `<${letter.id}@${address.split('@')[1]!}>`,

@@ -1,2 +1,3 @@
 export * from './carrier.js';
+export * from './html.js';
 export * from './outbox.js';

@@ -95,8 +95,10 @@ export async function noteLetter(
   became: { state: 'sent' | 'failed' | 'unsure'; error?: string } | { state: 'waiting'; error: string; again: number },
 ): Promise<void> {
   await db.query(
+    // What has gone is not kept: there may be a link in it that signs somebody in.
     `update outgoing set state = $2, error = $3, next_at = now() + make_interval(secs => $4),
-       sent_at = case when $2 = 'sent' then now() end
+       sent_at = case when $2 = 'sent' then now() end,
+       body = case when $2 = 'sent' then '' else body end, html = case when $2 = 'sent' then null else html end
      where id = $1 and state = 'sending'`,
     [id, became.state, became.error?.slice(0, 500) ?? null, 'again' in became ? became.again : 0],
   );

@@ -50,6 +50,8 @@ export interface PorchConfig {
   /** An outside picture library; null where pictures are only made or brought. */
   library: { url: string; key: string; name: string } | null;
   acme: { directory: string; contact: string; caaName: string };
+  /** The mail server our own letters are handed to, and the address they come from; without it links are handed over by hand. */
+  mail?: { host: string; port: number; secure?: boolean; user?: string; password?: string; from: string };
   /** PEM files of certificate authorities trusted beside the well-known ones. */
   trust: string[];
   /** When the daily round is walked, as a cron line in UTC. */
@@ -122,6 +124,7 @@ const schema = object(
   },
   {
     checkAnswers: { type: 'boolean' },
+    mail: object({ host: text, port, from: text }, { secure: { type: 'boolean' }, user: text, password: text }),
     origins: { type: 'array', items: { type: 'string', pattern: '^https://[^/]+$' } },
   },
 );

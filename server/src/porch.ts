@@ -18,6 +18,7 @@ import { Seal } from './secrets/seal.js';
 import { porchApp } from './http/app.js';
 import { Inbox } from './inbox/inbox.js';
 import { Leaving } from './leaving/leaving.js';
+import { OwnPost } from './letters/own-post.js';
 import { LiveChanges } from './live/live-changes.js';
 import { cleaningSteps } from './jobs/cleaning.js';
 import { Jobs } from './jobs/jobs.js';
@@ -63,12 +64,14 @@ export async function startPorch(
   const spellings = new Spellings();
   const service = config.writing && { client: new WritingClient(config.writing), name: config.writing.name };
   const writing = new Writing(db, service, spellings);
+  const post = config.mail ? new OwnPost(db, config.mail, log) : null;
   const parts: Parts = {
     config,
     accounts,
     audit: new Audit(db),
     factors: accountFactors(db, seal, accounts.tries),
     team: new Team(db, accounts),
+    post,
     sites,
     servers,
     jobs,
@@ -111,6 +114,7 @@ export async function startPorch(
   const serving = new Serving(sites, servers);
   serving.start();
   live.start();
+  post?.start();
 
   const server = createServer({ maxHeaderSize: 16_384 }, porchApp(parts, log));
   server.headersTimeout = 15_000;
@@ -122,6 +126,7 @@ export async function startPorch(
       inbox.stop();
       serving.stop();
       live.stop();
+      await post?.stop();
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
       await jobs.stop();

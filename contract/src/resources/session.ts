@@ -51,6 +51,16 @@ export const session = {
     body: object({ ticket: Ticket, response: Assertion }),
     answer: Session,
   }),
+  'GET /session/ways': route({
+    says: 'Whether a link can be sent to whoever forgot their password.',
+    role: 'anybody',
+    answer: object({ mail: Type.Boolean() }),
+  }),
+  'POST /session/forgotten': route({
+    says: 'Writes a link to another password to that address, where there is an account of it. The answer says nothing about that.',
+    role: 'anybody',
+    body: object({ mail: words(254) }),
+  }),
   'GET /session': route({ says: 'Who is signed in.', role: 'accountant', answer: Session }),
   'DELETE /session': route({ says: 'Signs out.', role: 'accountant' }),
   'PUT /session/password': route({

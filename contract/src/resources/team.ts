@@ -12,9 +12,22 @@ const Person = object({
   createdAt: Instant,
   seenAt: orNull(Instant),
 });
-const Invitation = object({ id: Uuid, mail: Type.String(), role: RoleName, by: Type.String(), endsAt: Instant });
+const Invitation = object({
+  id: Uuid,
+  mail: Type.String(),
+  role: RoleName,
+  by: Type.String(),
+  endsAt: Instant,
+  letter: orNull(
+    object({ state: oneOf(['waiting', 'sending', 'sent', 'failed', 'unsure']), error: orNull(Type.String()) }),
+  ),
+});
 /** A link by which somebody makes an account or another password. Its token is told once. */
-const LinkMade = object({ token: Type.String(), endsAt: Instant });
+const LinkMade = object({
+  token: Type.String(),
+  endsAt: Instant,
+  written: Type.Boolean({ description: 'Whether whoever it is for was sent it by letter too.' }),
+});
 
 export const team = {
   'GET /team': route({
@@ -72,7 +85,7 @@ export const team = {
     says: 'What a link is for.',
     role: 'anybody',
     answer: object({
-      kind: oneOf(['invitation', 'reset']),
+      kind: oneOf(['invitation', 'reset', 'forgotten']),
       organisation: Type.String(),
       mail: Type.String(),
       name: Type.String(),

@@ -1,13 +1,18 @@
 import type { Role } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
 import { digest, isToken, newToken, takeFactorsAway } from '@tin-porch/sign-in';
+import { putLetter, type Letter } from '@tin-porch/mail';
 import type pg from 'pg';
 import { transaction, type Database } from '../db/database.js';
+import type { MadeLink } from '../letters/own-letters.js';
 import type { Accounts, Designer } from './accounts.js';
 import { hashPassword, refuseWeak } from './passwords.js';
 
 const INVITATION_DAYS = 14;
 const RESET_HOURS = 24;
+const FORGOTTEN_HOURS = 1;
+/** Links that are written to somebody who forgot their password, within an hour. */
+const MOST_FORGOTTEN = 4;
 
 export interface Person {
   id: string;
@@ -24,11 +29,15 @@ export interface Invitation {
   role: Role;
   by: string;
   endsAt: Date;
+  /** What became of the letter it went out by; null where none did. */
+  letter: { state: 'waiting' | 'sending' | 'sent' | 'failed' | 'unsure'; error: string | null } | null;
 }
+/** Writes the letter a link goes out by. */
+export type WriteLink = (made: MadeLink, to: string) => Letter;
 /** What a link is for. */
 export interface Link {
   id: string;
-  kind: 'invitation' | 'reset';
+  kind: 'invitation' | 'reset' | 'forgotten';
   organisation: string;
   organisationName: string;
   account: string | null;
@@ -56,8 +65,10 @@ export class Team {
 
   async invitations(organisation: string): Promise<Invitation[]> {
     const { rows } = await this.db.query<Invitation>(
-      `select id, mail, role, by, ends_at as "endsAt" from account_link
-       where organisation = $1 and kind = 'invitation' and ends_at > now() order by ends_at desc`,
+      `select l.id, l.mail, l.role, l.by, l.ends_at as "endsAt",
+         case when o.id is not null then json_build_object('state', o.state, 'error', o.error) end as letter
+       from account_link l left join outgoing o on o.id = l.letter
+       where l.organisation = $1 and l.kind = 'invitation' and l.ends_at > now() order by l.ends_at desc`,
       [organisation],
     );
     return rows;
@@ -67,31 +78,40 @@ export class Team {
     await this.db.query('update organisation set name = $2 where id = $1', [organisation, name.trim()]);
   }
 
-  /** Makes a link for somebody new; one made before for the same mail address ends. @throws Problem 409 */
-  async invite(by: Designer, mail: string, role: Role): Promise<{ token: string; endsAt: Date }> {
+  /** Makes a link for somebody new, and writes it to them; one made before for the same mail address ends. @throws Problem 409 */
+  async invite(by: Designer, mail: string, role: Role, write?: WriteLink): Promise<MadeLink> {
     const who = mail.trim().toLowerCase();
-    if ((await this.db.query('select 1 from account where mail = $1', [who])).rowCount)
-      throw new Problem(409, 'There is an account of that mail address', 'Nobody can have two.');
-    await this.db.query(`delete from account_link where organisation = $1 and kind = 'invitation' and mail = $2`, [
-      by.organisation,
-      who,
-    ]);
-    return this.link('invitation', by, { mail: who, role, account: null }, INVITATION_DAYS * 24);
+    return transaction(this.db, async (client) => {
+      if ((await client.query('select 1 from account where mail = $1', [who])).rowCount)
+        throw new Problem(409, 'There is an account of that mail address', 'Nobody can have two.');
+      await client.query(`delete from account_link where organisation = $1 and kind = 'invitation' and mail = $2`, [
+        by.organisation,
+        who,
+      ]);
+      return this.link(client, 'invitation', by, { mail: who, role, account: null }, INVITATION_DAYS * 24, write);
+    });
   }
 
   private async link(
+    client: pg.PoolClient,
     kind: Link['kind'],
-    by: Designer,
+    by: { name: string; organisation: string },
     to: { mail: string; role: Role; account: string | null },
     hours: number,
-  ): Promise<{ token: string; endsAt: Date }> {
+    write?: WriteLink,
+  ): Promise<MadeLink> {
     const token = newToken();
-    const { rows } = await this.db.query<{ endsAt: Date }>(
+    const { rows } = await client.query<{ id: string; endsAt: Date }>(
       `insert into account_link (token, kind, organisation, account, mail, role, by, ends_at)
-       values ($1, $2, $3, $4, $5, $6, $7, now() + make_interval(hours => $8)) returning ends_at as "endsAt"`,
+       values ($1, $2, $3, $4, $5, $6, $7, now() + make_interval(hours => $8)) returning id, ends_at as "endsAt"`,
       [digest(token), kind, by.organisation, to.account, to.mail, to.role, by.name, hours],
     );
-    return { token, endsAt: rows[0]!.endsAt };
+    const { id, endsAt } = rows[0]!;
+    if (write) {
+      const letter = await putLetter(client, write({ token, endsAt }, to.mail));
+      await client.query('update account_link set letter = $2 where id = $1', [id, letter]);
+    }
+    return { token, endsAt };
   }
 
   /** Takes an invitation back. Gives whom it was for. @throws Problem 404 */
@@ -140,15 +160,36 @@ export class Team {
   }
 
   /** Makes a link by which somebody of the organisation gives themselves another password. @throws Problem 404 */
-  async reset(by: Designer, id: string): Promise<{ token: string; endsAt: Date; mail: string }> {
-    const { rows } = await this.db.query<{ mail: string; role: Role }>(
-      'select mail, role from account where organisation = $1 and id = $2',
-      [by.organisation, id],
-    );
-    if (!rows[0]) throw new Problem(404, 'There is nobody of that account');
-    await this.db.query(`delete from account_link where kind = 'reset' and account = $1`, [id]);
-    const made = await this.link('reset', by, { ...rows[0], account: id }, RESET_HOURS);
-    return { ...made, mail: rows[0].mail };
+  async reset(by: Designer, id: string, write?: WriteLink): Promise<MadeLink & { mail: string }> {
+    return transaction(this.db, async (client) => {
+      const { rows } = await client.query<{ mail: string; role: Role }>(
+        'select mail, role from account where organisation = $1 and id = $2',
+        [by.organisation, id],
+      );
+      if (!rows[0]) throw new Problem(404, 'There is nobody of that account');
+      await client.query(`delete from account_link where kind = 'reset' and account = $1`, [id]);
+      const made = await this.link(client, 'reset', by, { ...rows[0], account: id }, RESET_HOURS, write);
+      return { ...made, mail: rows[0].mail };
+    });
+  }
+
+  /** Writes whoever forgot their password a link, where there is an account of that address; a few in an hour at most. True where a letter was written. */
+  async forgotten(mail: string, write: WriteLink): Promise<boolean> {
+    return transaction(this.db, async (client) => {
+      const { rows } = await client.query<{ id: string; mail: string; name: string; role: Role; organisation: string }>(
+        'select id, mail, name, role, organisation from account where mail = $1 for update',
+        [mail.trim().toLowerCase()],
+      );
+      const [who] = rows;
+      if (!who) return false;
+      const { rowCount } = await client.query(
+        `select 1 from account_link where kind = 'forgotten' and account = $1 and made_at > now() - interval '1 hour'`,
+        [who.id],
+      );
+      if (rowCount! >= MOST_FORGOTTEN) return false;
+      await this.link(client, 'forgotten', who, { ...who, account: who.id }, FORGOTTEN_HOURS, write);
+      return true;
+    });
   }
 
   /** What a link is for. @throws Problem 404 where it is good no more */
@@ -166,7 +207,8 @@ export class Team {
   }
 
   /**
-   * Does what a link is for, once: makes the account, or gives it the password and takes its second factors away.
+   * Does what a link is for, once: makes the account, or gives it the password. Its second factors go where an owner made the
+   * link; whoever sent it to themselves shows them as before.
    * @throws Problem 404, 409 or 422
    */
   async follow(token: string, name: string, password: string): Promise<Link> {
@@ -177,9 +219,11 @@ export class Team {
     await transaction(this.db, async (client) => {
       const { rowCount } = await client.query('delete from account_link where id = $1', [link.id]);
       if (!rowCount) throw new Problem(404, 'This link is not good any more', 'Ask for a new one.');
-      if (link.kind === 'reset') {
+      if (link.kind !== 'invitation') {
         await client.query('update account set password = $2 where id = $1', [link.account, hash]);
-        return takeFactorsAway(client, 'account', link.account!);
+        // Whatever else was sent opens nothing any more.
+        await client.query(`delete from account_link where account = $1 and kind <> 'invitation'`, [link.account]);
+        return link.kind === 'reset' ? takeFactorsAway(client, 'account', link.account!) : undefined;
       }
       const made = await client.query(
         'insert into account (mail, name, password, organisation, role) values ($1, $2, $3, $4, $5) on conflict (mail) do nothing',

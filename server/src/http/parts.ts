@@ -11,6 +11,7 @@ import type { Events } from '../events/events.js';
 import type { Inbox } from '../inbox/inbox.js';
 import type { Jobs } from '../jobs/jobs.js';
 import type { Leaving } from '../leaving/leaving.js';
+import type { OwnPost } from '../letters/own-post.js';
 import type { LiveChanges } from '../live/live-changes.js';
 import type { Library } from '../library/library.js';
 import type { SiteFiles } from '../files/site-files.js';
@@ -29,6 +30,8 @@ export interface Parts {
   audit: Audit;
   factors: SecondFactors;
   team: Team;
+  /** Carries our own letters; null where none go out. */
+  post: OwnPost | null;
   sites: Sites;
   servers: Servers;
   jobs: Jobs;

@@ -25,6 +25,11 @@ const OLD: readonly (readonly [string, string, string])[] = [
     `with l as (delete from account_link where ends_at < now() - interval '30 days' returning 1) select count(*) as gone from l`,
   ],
   [
+    'Letters of a quarter ago',
+    'letter',
+    `with o as (delete from outgoing where made_at < now() - interval '90 days' and state <> 'waiting' returning 1) select count(*) as gone from o`,
+  ],
+  [
     'Jobs of a quarter ago',
     'job',
     `with j as (delete from job where finished_at < now() - interval '90 days' returning 1) select count(*) as gone from j`,

@@ -1,8 +1,9 @@
 import { generateKeyPairSync } from 'node:crypto';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import fc from 'fast-check';
 import pg from 'pg';
 import { arrived, mailServer } from '@tin-porch/standins';
 import {
@@ -10,6 +11,7 @@ import {
   BY_HAND_UP,
   Carrier,
   doubtLetters,
+  htmlOf,
   letters,
   noteLetter,
   OUTBOX_UP,
@@ -51,6 +53,52 @@ describe('letters', () => {
     rmSync(folder, { recursive: true, force: true });
   });
   beforeEach(() => db.query('delete from outgoing'));
+
+  it('keep nothing of what has gone, and all of what has not', async () => {
+    await putLetter(db, { ...letter('gone', 'tom@post.example'), html: '<p>Words.</p>' });
+    await putLetter(db, letter('full', 'full-tom@post.example'));
+    await putLetter(db, letter('refused', 'refuses-tom@post.example'));
+    await carrier().run(db, { name: 'Hollis & Wren' });
+    const { rows } = await db.query<{ cause: string; body: string; html: string | null }>(
+      'select cause, body, html from outgoing order by cause',
+    );
+    expect(rows).toEqual([
+      { cause: 'full', body: 'Words.\n', html: null },
+      { cause: 'gone', body: '', html: null },
+      { cause: 'refused', body: 'Words.\n', html: null },
+    ]);
+  });
+
+  it('say the same as HTML beside their plain words, with links that lead where they say', async () => {
+    const text =
+      'Hello Tom & Ada,\n\nthis <opens> it:\n\nhttps://gant.example/-/desk/#link=a_b-c\n\nOr (https://x.example/?a=1&b="2).\nBye.\n';
+    const html = htmlOf(text);
+    expect(html).toContain('<p>this &lt;opens&gt; it:</p>');
+    expect([...html.matchAll(/href="([^"]*)"/g)].map((m) => m[1])).toEqual([
+      'https://gant.example/-/desk/#link=a_b-c',
+      'https://x.example/?a=1&amp;b=',
+    ]);
+    expect(html).not.toMatch(/<script|<img|url\(/);
+    fc.assert(
+      fc.property(fc.string({ unit: 'grapheme-ascii', maxLength: 200 }), (words) => {
+        const plain = htmlOf(words)
+          .replace(/^.*<body[^>]*>|<\/body>.*$/gs, '')
+          .replace(/<\/p><p>|<br>/g, '\n')
+          .replace(/<[^>]*>/g, '');
+        const back = { '&lt;': '<', '&gt;': '>', '&quot;': '"', '&amp;': '&' } as Record<string, string>;
+        expect(plain.replace(/&(?:lt|gt|quot|amp);/g, (e) => back[e]!)).toBe(words.trim());
+      }),
+    );
+    await putLetter(db, { ...letter('both', 'tom@post.example'), text });
+    await putLetter(db, { ...letter('hand', 'ada@post.example'), text: 'By hand.', byHand: true });
+    await carrier().run(db, { name: 'Hollis & Wren' });
+    const raw = (about: string) =>
+      readdirSync(folder)
+        .map((f) => readFileSync(join(folder, f), 'utf8'))
+        .find((m) => m.includes(`Subject: About ${about}`))!;
+    expect(raw('both')).toMatch(/Content-Type: multipart\/alternative/);
+    expect(raw('hand')).not.toContain('text/html');
+  });
 
   it('go out once, whatever is said twice about one cause', async () => {
     expect(await putLetter(db, letter('one', 'tom@post.example'))).not.toBeNull();

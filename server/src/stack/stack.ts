@@ -462,6 +462,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       },
       trust: [join(data, 'standins/root.pem')],
       roundCron: '0 7 * * *',
+      mail: { host: mail.address, port: mail.port, from: 'porch@tinporch.example' },
       ...(options.checkAnswers && { checkAnswers: true }),
     };
     // Made up once and said once: the account keeps a hash of it, and nothing else does.

@@ -4,6 +4,7 @@ import { bindsPasskeys, type Place } from '@tin-porch/sign-in';
 import { parseCookie, stringifySetCookie } from 'cookie';
 import type { Request, Response } from 'express';
 import type { Designer, From } from '../../accounts/accounts.js';
+import { forgottenLetter } from '../../letters/own-letters.js';
 import type { Parts } from '../parts.js';
 import { COOKIE, sessionToken, type Handlers } from '../serve.js';
 
@@ -31,7 +32,7 @@ const fromOf = (req: Request): From => ({
 });
 
 /** The origin a request was sent to, as the browser names it. */
-function placeOf(req: Request): Place {
+export function placeOf(req: Request): Place {
   const authority = (req.headers.host ?? '').toLowerCase();
   const scheme = req.secure || req.res?.locals['secure'] === true ? 'https' : 'http';
   return { origin: `${scheme}://${authority}`, host: authority.replace(/:\d+$/, '') };
@@ -44,7 +45,7 @@ const told = ({ designer, csrf }: { designer: Designer; csrf: string }): Session
 });
 
 /** Signing in and out. */
-export function sessionHandlers({ accounts, factors, audit }: Parts): Handlers<typeof session> {
+export function sessionHandlers({ accounts, factors, audit, team, post }: Parts): Handlers<typeof session> {
   /** Opens a session, sets its cookies and says whose it is. */
   async function open(account: string, req: Request, res: Response, how: string): Promise<Session> {
     const { token, maxAge, browser } = await accounts.open(account, fromOf(req));
@@ -69,6 +70,17 @@ export function sessionHandlers({ accounts, factors, audit }: Parts): Handlers<t
     'POST /session/passkey/options': ({ body, req }) => factors.ask(placeOf(req), body.ticket),
     'POST /session/passkey': async ({ body, req, res }) =>
       open(await factors.withPasskey(placeOf(req), body.ticket, body.response), req, res, 'with a passkey'),
+    'GET /session/ways': () => ({ mail: post !== null }),
+    'POST /session/forgotten': ({ body, req }) => {
+      const { origin } = placeOf(req);
+      // Nobody waits for it: neither words nor time say whether the address is known.
+      if (post)
+        void team
+          .forgotten(body.mail, (made, to) => forgottenLetter(origin, to, made))
+          .then((written) => written && post.wake())
+          .catch(() => undefined);
+      return undefined;
+    },
     'GET /session': async ({ req }) => told((await accounts.session(sessionToken(req)))!),
     'DELETE /session': async ({ req, res }) => {
       await accounts.signOut(sessionToken(req));

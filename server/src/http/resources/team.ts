@@ -1,6 +1,8 @@
 import type { team as routes } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
+import { invitationLetter, resetLetter } from '../../letters/own-letters.js';
 import type { Parts } from '../parts.js';
+import { placeOf } from './session.js';
 import type { Handlers } from '../serve.js';
 
 const ROLE = { owner: 'an owner', designer: 'a designer', helper: 'a helper', accountant: 'an accountant' } as const;
@@ -10,7 +12,7 @@ const idOf = (id: string | undefined, what: string): string => {
 };
 
 /** The organisation, its people, and the links by which they come in. */
-export function teamHandlers({ team, audit }: Parts): Handlers<typeof routes> {
+export function teamHandlers({ team, audit, post }: Parts): Handlers<typeof routes> {
   return {
     'GET /team': async ({ me }) => ({
       organisation: me.organisationName,
@@ -21,10 +23,18 @@ export function teamHandlers({ team, audit }: Parts): Handlers<typeof routes> {
       await team.rename(me.organisation, body.name);
       await note(`Named the organisation ${body.name.trim()}`);
     },
-    'POST /team/invitations': async ({ body, me, note }) => {
-      const made = await team.invite(me, body.mail, body.role);
+    'POST /team/invitations': async ({ body, me, req, note }) => {
+      const { origin } = placeOf(req);
+      const who = { by: me.name, organisation: me.organisationName };
+      const made = await team.invite(
+        me,
+        body.mail,
+        body.role,
+        post ? (link, to) => invitationLetter(origin, to, link, who) : undefined,
+      );
+      post?.wake();
       await note(`Invited ${body.mail.trim().toLowerCase()} as ${ROLE[body.role]}`);
-      return made;
+      return { ...made, written: post !== null };
     },
     'DELETE /team/invitations/:invitation': async ({ me, params, note }) => {
       const mail = await team.takeBack(me.organisation, idOf(params['invitation'], 'invitation'));
@@ -38,10 +48,16 @@ export function teamHandlers({ team, audit }: Parts): Handlers<typeof routes> {
       const { name, mail } = await team.remove(me.organisation, idOf(params['person'], 'account'));
       await note(`Took the account of ${name} (${mail}) away`);
     },
-    'POST /team/people/:person/reset': async ({ me, params, note }) => {
-      const { mail, ...made } = await team.reset(me, idOf(params['person'], 'account'));
+    'POST /team/people/:person/reset': async ({ me, params, req, note }) => {
+      const { origin } = placeOf(req);
+      const { mail, ...made } = await team.reset(
+        me,
+        idOf(params['person'], 'account'),
+        post ? (link, to) => resetLetter(origin, to, link, me.name) : undefined,
+      );
+      post?.wake();
       await note(`Made a link for another password of ${mail}`);
-      return made;
+      return { ...made, written: post !== null };
     },
     'GET /audit': ({ me, query }) => audit.list(me.organisation, query.before),
     'GET /links/:token': async ({ params }) => {

@@ -80,7 +80,7 @@ export class PorchApi {
       defer(() => this.http.request<T>(method, `/api${path}`, { body, headers: this.token })),
     );
     // Who signs in, or follows a link, has no session that could have ended.
-    if (/^\/(session|session\/(second|passkey).*|links\/.*)$/.test(path)) return attempt;
+    if (/^\/(session|session\/(second|passkey|ways|forgotten).*|links\/.*)$/.test(path)) return attempt;
     const kept = this.kept(attempt);
     if (method !== 'GET') return kept;
     // Who only asks waits until there is somebody to answer.

@@ -124,6 +124,19 @@ const ROLES: readonly (readonly [Role, string, string])[] = [
                     <li class="between">
                       <span>
                         {{ i.mail }} <span class="quiet">as {{ roleName(i.role) }}, until {{ at(i.endsAt) }}</span>
+                        @if (i.letter; as l) {
+                          @if (l.state === 'failed' || l.state === 'unsure') {
+                            <span class="lost">
+                              {{
+                                l.state === 'failed'
+                                  ? 'The letter did not arrive'
+                                  : 'Whether the letter arrived is not known'
+                              }}: {{ l.error }} Hand the link over yourself, or invite once more.
+                            </span>
+                          } @else {
+                            <span class="quiet">{{ l.state === 'sent' ? 'Letter sent' : 'Letter on its way' }}</span>
+                          }
+                        }
                       </span>
                       <button
                         class="plain small"
@@ -197,6 +210,10 @@ const ROLES: readonly (readonly [Role, string, string])[] = [
     .made {
       margin-bottom: 16px;
     }
+    .lost {
+      display: block;
+      color: var(--brick);
+    }
     .seen {
       flex: 1 1 9rem;
     }
@@ -265,9 +282,10 @@ export class TeamPlace {
       this.look();
     }
   }
-  private linked(words: string, { token, endsAt }: Answer<'POST /team/invitations'>): void {
+  private linked(words: string, to: string, { token, endsAt, written }: Answer<'POST /team/invitations'>): void {
     this.copied.set(false);
-    this.link.set({ url: `${location.origin}/link/${token}`, endsAt, words });
+    const said = written ? `${words}, sent to ${to} too.` : `${words}.`;
+    this.link.set({ url: `${location.origin}/link/${token}`, endsAt, words: said });
   }
 
   protected rename = () => this.doing(() => firstValueFrom(this.api.put('/team', { name: this.name() })));
@@ -278,7 +296,7 @@ export class TeamPlace {
       const made = await firstValueFrom(
         this.api.post<Answer<'POST /team/invitations'>>('/team/invitations', { mail: this.mail(), role: this.role() }),
       );
-      this.linked(`An invitation for ${this.mail()}.`, made);
+      this.linked(`An invitation for ${this.mail()}`, this.mail(), made);
       this.mail.set('');
     });
   }
@@ -291,7 +309,7 @@ export class TeamPlace {
   protected async reset(p: Person): Promise<void> {
     await this.doing(async () => {
       const made = await firstValueFrom(this.api.post<Answer<'POST /team/invitations'>>(`/team/people/${p.id}/reset`));
-      this.linked(`Another password for ${p.name}.`, made);
+      this.linked(`Another password for ${p.name}`, p.mail, made);
     });
   }
   protected async remove(p: Person): Promise<void> {

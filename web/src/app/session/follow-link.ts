@@ -23,7 +23,8 @@ const ROLES = { owner: 'an owner', designer: 'a designer', helper: 'a helper', a
               You are asked to come to <b>{{ l.organisation }}</b> as {{ roles[l.role] }}. Your account will be
               {{ l.mail }}.
             } @else {
-              Another password for <b>{{ l.mail }}</b>. Codes and passkeys of the account end with the old one.
+              Another password for <b>{{ l.mail }}</b>.
+              {{ l.kind === 'reset' ? 'Codes and passkeys of the account end with the old one.' : '' }}
             }
           </p>
           <form (ngSubmit)="go()">

@@ -64,6 +64,9 @@ describe('accounts in the interface', () => {
 
   it('sign in with a password, ask for a second factor where there is one, and go on with a code', async () => {
     const view = await shown(SignIn);
+    http.expectOne('/api/session/ways').flush({ mail: false });
+    await settle(view.fixture);
+    expect(view.words()).not.toContain('Forgot');
     const go = spyOn(TestBed.inject(Router), 'navigateByUrl').and.resolveTo(true);
     await view.press('Sign in');
     expect(view.words()).toContain('Give your mail address and your password');
@@ -86,6 +89,27 @@ describe('accounts in the interface', () => {
     await settle(view.fixture);
     expect(api.session()?.designer.name).toBe('Ines Tarrant');
     expect(go).toHaveBeenCalledOnceWith('/');
+  });
+
+  it('have a link sent where the password is forgotten, which says nothing about whether there is such an account', async () => {
+    const view = await shown(SignIn);
+    http.expectOne('/api/session/ways').flush({ mail: true });
+    await settle(view.fixture);
+    await view.press('Forgot the password');
+    expect(view.words()).toContain('Give the mail address of your account first');
+    await view.type('mail', ' tom@tinporch.example ');
+    await view.press('Forgot the password');
+    const asked = http.expectOne('/api/session/forgotten');
+    expect(asked.request.body).toEqual({ mail: 'tom@tinporch.example' });
+    asked.flush(...refused(503, 'The database does not answer'));
+    await settle(view.fixture);
+    expect(view.words()).toContain('does not answer');
+    http.match('/api/session').forEach((r) => r.flush(...refused(401, 'Sign in first')));
+    await view.press('Forgot the password');
+    http.expectOne('/api/session/forgotten').flush(null);
+    await settle(view.fixture);
+    expect(view.words()).toContain('If there is an account of tom@tinporch.example, a link is on its way there');
+    expect(view.words()).not.toContain('does not answer');
   });
 
   it('say what is wrong with a code, and go back to the password', async () => {

@@ -42,6 +42,19 @@ import { passkeysHere, SigningIn, type SecondAsked } from './signing-in';
                 <button class="plain" type="button" [disabled]="busy()" (click)="withPasskey()">Use a passkey</button>
               }
             </p>
+            @if (letters()) {
+              @if (asked()) {
+                <p class="quiet" role="status">
+                  If there is an account of {{ asked() }}, a link is on its way there. It is good for an hour.
+                </p>
+              } @else {
+                <p>
+                  <button class="plain small" type="button" [disabled]="busy()" (click)="forgot()">
+                    Forgot the password
+                  </button>
+                </p>
+              }
+            }
           </form>
         }
       </div>
@@ -58,7 +71,27 @@ export class SignIn {
   protected readonly busy = signal(false);
   protected readonly second = signal<SecondAsked | null>(null);
   protected readonly passkeys = passkeysHere();
+  /** Whether a link can be sent; and to which address it was asked for. */
+  protected readonly letters = signal(false);
+  protected readonly asked = signal('');
 
+  constructor() {
+    // Whoever cannot be told is not offered it.
+    this.signing.ways().then(
+      ({ mail }) => this.letters.set(mail),
+      () => undefined,
+    );
+  }
+
+  protected async forgot(): Promise<void> {
+    const mail = this.mail().trim();
+    if (!/^[^\s@]+@[^\s@]+$/.test(mail)) return this.fault.set('Give the mail address of your account first.');
+    await this.trying(async () => {
+      await this.signing.forgot(mail);
+      this.asked.set(mail);
+      return 'asked';
+    });
+  }
   protected signIn(): Promise<void> {
     if (!this.mail() || !this.password()) {
       this.fault.set('Give your mail address and your password.');
@@ -72,12 +105,13 @@ export class SignIn {
       return null;
     });
 
-  private async trying(work: () => Promise<SecondAsked | null>): Promise<void> {
+  private async trying(work: () => Promise<SecondAsked | 'asked' | null>): Promise<void> {
     if (this.busy()) return;
     this.busy.set(true);
     this.fault.set('');
     try {
       const asked = await work();
+      if (asked === 'asked') return;
       this.second.set(asked);
       if (!asked) this.enter();
     } catch (error) {

@@ -23,6 +23,11 @@ export class SigningIn {
     return null;
   }
 
+  /** How somebody comes in who has no password at hand. */
+  ways = (): Promise<Answer<'GET /session/ways'>> => firstValueFrom(this.api.get('/session/ways'));
+  /** Asks for a link to another password; the answer says nothing about whether there is such an account. */
+  forgot = (mail: string): Promise<void> => firstValueFrom(this.api.post<void>('/session/forgotten', { mail }));
+
   async withCode(ticket: string, code: string): Promise<void> {
     this.api.signedIn(await firstValueFrom(this.api.post<Session>('/session/second', { ticket, code })));
   }
