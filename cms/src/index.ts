@@ -16,6 +16,7 @@ export * from './desk/hand-over.js';
 export * from './desk/inbox.js';
 export * from './desk/items.js';
 export * from './desk/letters.js';
+export * from './desk/order.js';
 export * from './desk/people.js';
 export * from './desk/pictures.js';
 export * from './desk/places.js';

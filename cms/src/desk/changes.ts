@@ -5,6 +5,7 @@ import {
   isCollectionLocked,
   isFrame,
   isKindLocked,
+  isPageLocked,
   isSectionLocked,
   reworded,
   type DeskKind,
@@ -12,6 +13,7 @@ import {
   type SiteDocument,
 } from '@tin-porch/core/model';
 import { itemOperation, type ItemChange } from './items.js';
+import { isOrderLocked, MOST_IN_ORDER, orderOperations, type OrderChange } from './order.js';
 import { NONE_BROUGHT, pictureOperations, type Brought, type PictureChange } from './pictures.js';
 import {
   apply,
@@ -38,7 +40,8 @@ export type Change =
   | { kind: 'text'; at: Place; was: string; value: string }
   | { kind: 'service'; service: string; was: Priced | null; value: Priced | null }
   | PictureChange
-  | ItemChange;
+  | ItemChange
+  | OrderChange;
 
 const closed = { type: 'object', additionalProperties: false } as const;
 const words = (maxLength: number) => ({ type: 'string', maxLength });
@@ -83,6 +86,7 @@ const itemSaid = {
     { type: 'null' },
   ],
 };
+const ids = { type: 'array', minItems: 2, maxItems: MOST_IN_ORDER, items: ID } as const;
 const time = { type: 'string', pattern: '^\\d\\d:\\d\\d$|^$' };
 const kind = (name: Change['kind'], properties: object) => ({
   ...closed,
@@ -130,6 +134,11 @@ export const CHANGES = {
       kind('service', { service: ID, was: priced, value: priced }),
       kind('picture', { at: place, was: shown, value: shown }),
       kind('item', { collection: ID, item: ID, was: itemSaid, value: itemSaid }),
+      kind('order', {
+        of: { type: 'string', pattern: '^(services|(page|list)/[a-z0-9][a-z0-9-]{0,63})$' },
+        was: ids,
+        value: ids,
+      }),
     ],
   },
 } as const;
@@ -156,7 +165,10 @@ function servicesAfter(all: readonly Service[], change: Extract<Change, { kind: 
 }
 
 /** What one change does to a document, without what follows from it. */
-function one(document: SiteDocument, change: Exclude<Change, ItemChange | PictureChange>): SingleOperation {
+function one(
+  document: SiteDocument,
+  change: Exclude<Change, ItemChange | PictureChange | OrderChange>,
+): SingleOperation {
   const { facts } = document;
   switch (change.kind) {
     case 'fact': {
@@ -189,22 +201,33 @@ function one(document: SiteDocument, change: Exclude<Change, ItemChange | Pictur
 }
 
 /** Which kind of change each is, as a designer locks it. */
-const KIND_OF: Record<Change['kind'], DeskKind> = {
-  fact: 'contact',
-  hours: 'hours',
-  text: 'words',
-  service: 'prices',
-  picture: 'pictures',
-  item: 'items',
-};
+function kindOf(change: Change): DeskKind {
+  switch (change.kind) {
+    case 'fact':
+      return 'contact';
+    case 'text':
+      return 'words';
+    case 'picture':
+      return 'pictures';
+    case 'service':
+      return 'prices';
+    case 'item':
+      return 'items';
+    case 'hours':
+      return 'hours';
+    case 'order':
+      return change.of === 'services' ? 'prices' : change.of.startsWith('list/') ? 'items' : 'order';
+  }
+}
 /** @throws Problem 403 where a change is about what the designer of the site keeps */
 function refuseLocked(document: SiteDocument, change: Change): void {
   const section = 'at' in change ? findSection(document, change.at.section) : undefined;
   const locked =
-    isKindLocked(document, KIND_OF[change.kind]) ||
+    isKindLocked(document, kindOf(change)) ||
     // What stands around the pages is theirs always.
     (section && (isFrame(section) || isSectionLocked(document, section.id))) ||
-    (change.kind === 'item' && isCollectionLocked(document, change.collection));
+    (change.kind === 'item' && isCollectionLocked(document, change.collection)) ||
+    (change.kind === 'order' && isOrderLocked(document, change.of));
   if (locked)
     throw new Problem(403, 'Your designer looks after that', 'It is not changed here. Tell them what it is to say.');
 }
@@ -219,6 +242,7 @@ export function isKept(document: SiteDocument, operation: Operation): boolean {
   return (facts.length ? facts : all).some((o) => {
     if (o.op === 'setServices') return isKindLocked(document, 'prices');
     if (o.op === 'setFact') return isKindLocked(document, o.field === 'hours' ? 'hours' : 'contact');
+    if (o.op === 'moveSection') return isKindLocked(document, 'order') || isPageLocked(document, o.page);
     if ('collection' in o && typeof o.collection === 'string') return isCollectionLocked(document, o.collection);
     if (!('at' in o) || typeof o.at !== 'object') return false;
     const kind: DeskKind = o.op === 'setText' && !o.at.path.endsWith('.alt') ? 'words' : 'pictures';
@@ -244,6 +268,12 @@ function wholeOf(document: SiteDocument, change: Change, brought: Brought): Oper
     case 'picture': {
       const operations = pictureOperations(document, change, brought);
       return operations.length ? [withTwins(document, { op: 'batch', operations })] : [];
+    }
+    case 'order': {
+      const operations = orderOperations(document, change);
+      const [first] = operations;
+      // What is offered stands in its order on the pages too.
+      return first?.op === 'setServices' ? [withTwins(document, withFollowing(document, first))] : operations;
     }
     default:
       return [withTwins(document, withFollowing(document, one(document, change)))];

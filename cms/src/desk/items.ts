@@ -26,6 +26,7 @@ import {
   type SiteDocument,
 } from '@tin-porch/core/model';
 import type { SingleOperation } from '@tin-porch/core/operations';
+import { isOrdered } from './order.js';
 import { NONE_BROUGHT, refuseOther, shownOf, takeIn, type Brought, type Shown } from './pictures.js';
 
 /** The fields the people of a site write in themselves; files, links and the like their designer chooses. */
@@ -58,6 +59,8 @@ export interface DeskCollection {
   name: string;
   /** Whether its items are its designer’s. */
   locked: boolean;
+  /** Whether its items stand somewhere in the order they are kept in. */
+  ordered: boolean;
   count: number;
   fields: { id: string; label: string; type: Field['type']; choices: string[] }[];
 }
@@ -80,6 +83,7 @@ export const collectionsOf = (document: SiteDocument): DeskCollection[] =>
     kind: c.kind,
     name: c.name,
     locked: isCollectionLocked(document, c.id),
+    ordered: isOrdered(document, c),
     count: c.items.length,
     fields: fieldsOf(c)
       .filter((f) => f.type === 'picture' || OPEN_TYPES.has(f.type))
@@ -115,7 +119,7 @@ export function collectionOf(document: SiteDocument, id: string): Collection {
   return found;
 }
 
-/** The items of a collection that say something, the newest first, and how many there are of them. @param now the minute it is */
+/** The items of a collection that say something, the newest first or in the order they are kept in, and how many there are of them. @param now the minute it is */
 export function itemsOf(
   document: SiteDocument,
   collection: Collection,
@@ -129,13 +133,14 @@ export function itemsOf(
       s.toLowerCase().includes(asked),
     );
   const found = asked ? collection.items.filter(says) : collection.items;
-  const newest = found
-    .map((item, n) => ({ item, n }))
-    .sort((a, b) => ((a.item.from ?? a.item.made) < (b.item.from ?? b.item.made) ? 1 : -1) || b.n - a.n)
-    .slice(0, limit);
+  const newest = found.map((item, n) => ({ item, n }));
+  // Where visitors see them in an order that somebody gave them, so are they here.
+  if (!isOrdered(document, collection))
+    newest.sort((a, b) => ((a.item.from ?? a.item.made) < (b.item.from ?? b.item.made) ? 1 : -1) || b.n - a.n);
+
   return {
     found: found.length,
-    items: newest.map(({ item }) => ({
+    items: newest.slice(0, limit).map(({ item }) => ({
       id: item.id,
       title: item.title.value,
       state: stateOf(document, collection, item, now),

@@ -7,16 +7,20 @@ import {
   headerOf,
   isFrame,
   isKindLocked,
+  isPageLocked,
   isSectionLocked,
   shownSections,
   type FieldForm,
+  type Section,
   type SiteDocument,
+  type Text,
   type TextMark,
 } from '@tin-porch/core/model';
 import { kinds } from '@tin-porch/core/look';
 import type { Place } from '@tin-porch/core/operations';
 import { pagePath, renderPage } from '@tin-porch/core/page';
 import { picturesBySection, type DeskPicture } from './pictures.js';
+import { MOST_IN_ORDER, partsOf } from './order.js';
 import { OPEN_FACTS, type OpenFact, type Priced } from './changes.js';
 
 /** A text of a page that can be changed there. */
@@ -46,6 +50,8 @@ export interface DeskPage {
   /** Where visitors find it, as `/contact/`. */
   path: string;
   sections: DeskSection[];
+  /** What stands on it, in its order, where that can be changed. */
+  order: { id: string; name: string }[];
   /** The sections on it that show what is in a list, and which. */
   lists: { section: string; list: string }[];
   /** What stands around it: its designer’s. */
@@ -69,6 +75,13 @@ const MOST_WORDS = 4000;
 const titleOf = (shape: string): string =>
   (kinds as Record<string, { title: string }>)[shape.split('/')[0]!]?.title ?? '';
 
+/** What a section is called in a row of others: by its first words, beside what it is. */
+function nameOf(section: Section): string {
+  const { heading } = section.content as { heading?: Text };
+  const words = heading?.value.trim();
+  return words ? `${titleOf(section.shape)}: ${words}` : titleOf(section.shape);
+}
+
 /**
  * What the people of a site may change on its pages: the pictures, and the words that somebody wrote. Words that say a fact change with the
  * fact, where it is kept; names of pages, links and looks are their designer’s.
@@ -82,6 +95,10 @@ export function pagesOf(document: SiteDocument, pictures = picturesBySection(doc
     hold: !!page.hold,
     path: pagePath(page),
     lists: shownSections(page).flatMap((s) => (s.shows ? [{ section: s.id, list: s.shows.collection }] : [])),
+    order:
+      isKindLocked(document, 'order') || isPageLocked(document, page.id) || partsOf(page).length > MOST_IN_ORDER
+        ? []
+        : partsOf(page).map((s) => ({ id: s.id, name: nameOf(s) })),
     frames: [headerOf(document, page), footerOf(document, page)].flatMap((s) => (s ? [s.id] : [])),
     sections: shownSections(page)
       .filter((s) => !isFrame(s))

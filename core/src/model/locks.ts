@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox';
 import type { SiteDocument } from './site.js';
 
 /** What the people of a site change at its desk, by kind. Each kind can be kept by their designer. */
-export const DESK_KINDS = ['words', 'pictures', 'contact', 'hours', 'prices', 'items'] as const;
+export const DESK_KINDS = ['words', 'pictures', 'contact', 'hours', 'prices', 'items', 'order'] as const;
 export type DeskKind = (typeof DESK_KINDS)[number];
 
 /** What a kind of change is called where a designer reads of it. */
@@ -13,6 +13,7 @@ export const DESK_KIND_TITLES: Readonly<Record<DeskKind, string>> = {
   hours: 'Opening hours',
   prices: 'What is offered, and prices',
   items: 'News, events and the like',
+  order: 'The order of what stands on a page',
 };
 
 /** The parts of a site that can be locked by themselves, with what stands in them. */
@@ -30,6 +31,9 @@ const has = ({ locks }: SiteDocument, lock: string): boolean => !!locks?.include
 
 /** Whether a kind of change is the designer’s alone. */
 export const isKindLocked = (document: SiteDocument, kind: DeskKind): boolean => has(document, `kind/${kind}`);
+
+/** Whether all of a page is the designer’s alone. */
+export const isPageLocked = (document: SiteDocument, id: string): boolean => has(document, `page/${id}`);
 
 /** Whether a section is the designer’s alone: by itself, with its page, or as one and the same with a section that is. */
 export function isSectionLocked(document: SiteDocument, id: string): boolean {

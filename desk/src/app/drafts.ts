@@ -17,6 +17,8 @@ export function keyOf(change: Change): string {
       return `service ${change.service}`;
     case 'item':
       return `item ${change.collection} ${change.item}`;
+    case 'order':
+      return `order ${change.of}`;
     case 'hours':
       return 'hours';
   }

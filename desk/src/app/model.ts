@@ -40,7 +40,7 @@ export interface MadeLink {
   until: string;
   written?: boolean;
 }
-export type Kind = 'words' | 'pictures' | 'contact' | 'hours' | 'prices' | 'items';
+export type Kind = 'words' | 'pictures' | 'contact' | 'hours' | 'prices' | 'items' | 'order';
 export interface Line {
   seq: number;
   kind: 'do' | 'undo';
@@ -94,6 +94,8 @@ export interface DeskPage {
   /** The sections on it that show what is in a list, and what stands around it. */
   lists: { section: string; list: string }[];
   frames: string[];
+  /** What stands on it, in its order, where that can be changed. */
+  order: { id: string; name: string }[];
   sections: { id: string; title: string; locked: boolean; texts: DeskText[]; pictures: DeskPicture[] }[];
 }
 /** A picture as it stands in its place: which of the site’s, empty for none, and what is to be seen on it. */
@@ -146,6 +148,7 @@ export type Change =
   | { kind: 'text'; at: Place; was: string; value: string }
   | { kind: 'service'; service: string; was: Priced | null; value: Priced | null }
   | { kind: 'picture'; at: Place; was: Shown; value: Shown }
+  | { kind: 'order'; of: string; was: string[]; value: string[] }
   | { kind: 'item'; collection: string; item: string; was: ItemSaid | null; value: ItemSaid | null };
 /** What an item of a list says; times as the clock on the wall of the business shows them. */
 export interface ItemSaid {
@@ -169,6 +172,8 @@ export interface List {
   name: string;
   /** Whether its items are their designer’s. */
   locked: boolean;
+  /** Whether its items stand somewhere in the order they are kept in. */
+  ordered: boolean;
   count: number;
   fields: ListField[];
 }

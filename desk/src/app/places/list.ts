@@ -6,12 +6,14 @@ import { Drafts } from '../drafts';
 import { Session } from '../here';
 import type { Change, ItemsOf } from '../model';
 import { loaded } from '../parts/load';
+import { OrderPart } from '../parts/order';
 import { Top } from '../parts/top';
 import { Waiting } from '../parts/waiting';
 import { wording } from '../words/words';
 
 type ItemChange = Extract<Change, { kind: 'item' }>;
-const STEP = 40;
+/** As many as can be put in order by hand are seen at once. */
+const STEP = 60;
 /** How long the hand rests before it is looked for what was typed, ms. */
 const REST_MS = 150;
 
@@ -19,7 +21,7 @@ const REST_MS = 150;
 @Component({
   selector: 'dk-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [RouterLink, Top, Waiting],
+  imports: [OrderPart, RouterLink, Top, Waiting],
   template: `
     <dk-top [title]="name()" [back]="several() ? '/lists' : ''" />
     <dk-waiting [of]="items" />
@@ -75,6 +77,9 @@ const REST_MS = 150;
           }
         }
       </ul>
+      @if (all.list.ordered && !all.list.locked && !words() && all.found === all.items.length) {
+        <dk-order [of]="'list/' + list()" [rows]="named()" />
+      }
       @if (all.found > all.items.length) {
         <p class="acts pad">
           <button type="button" (click)="most.set(most() + step)">
@@ -112,5 +117,9 @@ export class ListPlace {
   );
   /** What is new and not up yet. */
   protected readonly fresh = computed(() => this.changes().filter((c) => c.was === null));
+  /** What is in it by its names, for its order. */
+  protected readonly named = computed(() =>
+    (this.items.value()?.items ?? []).map(({ id, title }) => ({ id, name: title })),
+  );
   protected changeOf = (id: string): ItemChange | undefined => this.changes().find((c) => c.item === id);
 }

@@ -32,6 +32,7 @@ const answer = (items: ListItem[], found = items.length): ItemsOf => ({
     kind: 'events',
     name: 'What is on',
     locked: false,
+    ordered: false,
     count: 9,
     fields: [
       { id: 'starts', label: 'Begins', type: 'time', choices: [] },

@@ -20,7 +20,7 @@ const FACTS: Facts = {
   services: [{ id: 'v1', name: 'Rope', detail: '', price: '£4' }],
 };
 const ITEMS: ItemsOf = {
-  list: { id: 'l1', kind: 'news', name: 'News', locked: true, count: 1, fields: [] },
+  list: { id: 'l1', kind: 'news', name: 'News', locked: true, ordered: false, count: 1, fields: [] },
   zone: 'Europe/London',
   items: [
     {

@@ -6,6 +6,7 @@ import type { Change, DeskPage, DeskPicture, DeskText, Shown } from '../model';
 import { Differs } from '../parts/differs';
 import { Grow } from '../parts/grow';
 import { loaded } from '../parts/load';
+import { OrderPart } from '../parts/order';
 import { PictureField } from '../parts/picture';
 import { Top } from '../parts/top';
 import { Waiting } from '../parts/waiting';
@@ -17,7 +18,7 @@ type PictureChange = Extract<Change, { kind: 'picture' }>;
 @Component({
   selector: 'dk-page',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [RouterLink, Top, Waiting, Differs, Grow, PictureField],
+  imports: [RouterLink, Top, Waiting, Differs, Grow, OrderPart, PictureField],
   template: `
     <dk-top [title]="here()?.label ?? w().page" back="/pages" [under]="here()?.hold ? w().onHold : ''" />
     <p class="acts slim">
@@ -64,6 +65,7 @@ type PictureChange = Extract<Change, { kind: 'picture' }>;
       } @empty {
         <p class="pad">{{ w().noWords }}</p>
       }
+      <dk-order [of]="'page/' + p.id" [rows]="p.order" />
     }
   `,
 })
@@ -78,6 +80,7 @@ export class PagePlace {
   /** Whether all that could be changed on it is its designer’s. */
   protected readonly whole = computed(() => {
     const sections = this.here()?.sections ?? [];
+    if (this.here()?.order.length) return false;
     if (sections.length) return sections.every((s) => s.locked);
     const locked = this.session.here()?.locked ?? [];
     return !!this.here() && locked.includes('words') && locked.includes('pictures');

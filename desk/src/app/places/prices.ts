@@ -3,6 +3,7 @@ import { Drafts } from '../drafts';
 import type { Change, Facts, Priced } from '../model';
 import { Grow } from '../parts/grow';
 import { loaded } from '../parts/load';
+import { OrderPart } from '../parts/order';
 import { Top } from '../parts/top';
 import { Waiting } from '../parts/waiting';
 import { wording } from '../words/words';
@@ -14,7 +15,7 @@ const FIELDS = ['name', 'price', 'detail'] as const;
 @Component({
   selector: 'dk-prices',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Top, Waiting, Grow],
+  imports: [Top, Waiting, Grow, OrderPart],
   template: `
     <dk-top [title]="w().prices" back="/us" />
     <dk-waiting [of]="facts" />
@@ -52,6 +53,11 @@ const FIELDS = ['name', 'price', 'detail'] as const;
     } @empty {
       @if (facts.value()) {
         <p class="pad">{{ w().noPrices }}</p>
+      }
+    }
+    @if (facts.value(); as all) {
+      @if (!locked()) {
+        <dk-order of="services" [rows]="all.services" />
       }
     }
     @if (facts.value() && !locked()) {

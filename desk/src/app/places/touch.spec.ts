@@ -18,6 +18,7 @@ const HOME: DeskPage = {
   hold: false,
   path: '/',
   lists: [{ section: 's3', list: 'news' }],
+  order: [],
   frames: ['head', 'foot'],
   sections: [
     {

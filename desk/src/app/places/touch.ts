@@ -9,11 +9,13 @@ import { Drafts, keyOf } from '../drafts';
 import { Session } from '../here';
 import type { Change, DeskPage, DeskPicture, DeskText, Place, Shown } from '../model';
 import { loaded } from '../parts/load';
+import { inOrder } from '../parts/order';
 import { PictureField } from '../parts/picture';
 import { Top } from '../parts/top';
 import { Waiting } from '../parts/waiting';
 import { wording } from '../words/words';
 
+type OrderChange = Extract<Change, { kind: 'order' }>;
 interface Drawn {
   html: string;
   stylesheet?: string;
@@ -44,6 +46,26 @@ const partOf = ({ section, path }: Place) => `${section}/${path}`;
           }
         }
       </span>
+      @if (part(); as p) {
+        <button
+          class="plain"
+          type="button"
+          [attr.aria-label]="w().order.up + ': ' + p.name"
+          [attr.aria-disabled]="p.at === 0"
+          (click)="move(p.id, p.at, -1)"
+        >
+          {{ w().order.up }}
+        </button>
+        <button
+          class="plain"
+          type="button"
+          [attr.aria-label]="w().order.down + ': ' + p.name"
+          [attr.aria-disabled]="p.at === p.of - 1"
+          (click)="move(p.id, p.at, 1)"
+        >
+          {{ w().order.down }}
+        </button>
+      }
       <a [routerLink]="['/pages', page(), 'list']">{{ w().asList }}</a>
     </p>
     @if (fault()) {
@@ -92,6 +114,17 @@ export class TouchPlace {
   protected readonly writing = signal<string | null>(null);
   protected readonly chosen = signal<string | null>(null);
   protected readonly picture = computed(() => this.pictures().get(this.chosen() ?? ''));
+  /** The part of the page that was touched last, and where it stands among the others: it can be moved. */
+  private readonly section = signal('');
+  private readonly orderKey = computed(() => `order page/${this.page()}`);
+  private readonly order = computed(() =>
+    inOrder(this.here()?.order ?? [], this.drafts.about(this.orderKey()) as OrderChange | undefined),
+  );
+  protected readonly part = computed(() => {
+    const order = this.order();
+    const at = order.findIndex((s) => s.id === this.section());
+    return order.length > 1 && at >= 0 && !this.writing() ? { ...order[at]!, at, of: order.length } : null;
+  });
   protected readonly hint = signal<Hint | null>(null);
   protected readonly fault = signal('');
   private readonly ready = signal(false);
@@ -129,6 +162,7 @@ export class TouchPlace {
       this.page();
       this.hint.set(null);
       this.chosen.set(null);
+      this.section.set('');
       this.writing.set(null);
       this.tell({ kind: 'rest' });
       this.tell({ kind: 'top' });
@@ -163,10 +197,13 @@ export class TouchPlace {
     const rule = (selector: string, says: string) => (selector ? `${selector}{${says}}` : '');
     const line = 'outline:1px dashed var(--lead)!important;outline-offset:3px!important;cursor:pointer!important';
     const active = this.writing() ?? this.chosen();
+    const part = this.part()?.id;
     return [
       '[data-part],[data-picture]{outline:none!important;cursor:default!important}',
       rule(all('part', this.texts().keys()), line),
       rule(all('picture', this.pictures().keys()), line),
+      // The part that can be moved.
+      rule(part ? `[data-section="${CSS.escape(part)}"]` : '', 'box-shadow:inset 4px 0 0 var(--lead)!important'),
       active
         ? rule(`${all('part', [active])},${all('picture', [active])}`, 'outline:3px solid var(--lead)!important')
         : '',
@@ -198,11 +235,25 @@ export class TouchPlace {
   private touched({ part, picture, section, link }: Extract<FromFrame, { kind: 'chosen' }>): void {
     this.hint.set(null);
     this.chosen.set(null);
+    this.section.set(section ?? '');
     if (part && this.texts().has(part)) return this.write(part, 'pressed');
     if (picture && this.pictures().has(picture)) return this.chosen.set(picture);
     const page = link && this.pages.value()?.pages.find((p) => p.path === link);
     if (page) return void this.router.navigate(['/pages', page.id]);
     if (section) this.hint.set(this.why(section, part ? 'words' : picture ? 'pictures' : null));
+  }
+
+  protected move(id: string, at: number, by: 1 | -1): void {
+    const value = this.order().map((s) => s.id);
+    const other = value[at + by];
+    if (!other) return;
+    [value[at], value[at + by]] = [other, id];
+    this.drafts.put({
+      kind: 'order',
+      of: `page/${this.page()}`,
+      was: (this.here()?.order ?? []).map((s) => s.id),
+      value,
+    });
   }
 
   /** Why what was touched is not changed here. */

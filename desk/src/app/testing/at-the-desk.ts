@@ -18,7 +18,7 @@ export const HERE: Here = {
 };
 
 /** What a page has besides what is in it. */
-export const AROUND = { path: '/', lists: [], frames: [] };
+export const AROUND = { path: '/', lists: [], frames: [], order: [] };
 
 /** A desk for tests: nothing kept from before, nobody at the other end but the test. */
 export function atTheDesk(me: Partial<Here['me']> = {}): HttpTestingController {

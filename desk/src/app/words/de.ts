@@ -310,6 +310,12 @@ export const de: Words = {
   labels: 'Stichwörter, mit Komma dazwischen',
   locked: 'Darum kümmert sich Ihr Webdesigner. Sagen Sie ihm, was da stehen soll.',
   asClient: 'Sie sind der Webdesigner und sehen, was so jemand sieht.',
+  order: {
+    title: 'Die Reihenfolge',
+    up: 'Nach oben',
+    down: 'Nach unten',
+    differs: 'Jemand hat diese Reihenfolge inzwischen geändert.',
+  },
   people: {
     title: 'Personen und die ganze Website',
     under: 'Wer hineinkommt, und die Website in einer Datei',

@@ -309,6 +309,12 @@ export const en = {
   labels: 'Labels, a comma between',
   locked: 'Your designer looks after this. Tell them what it is to say.',
   asClient: 'You are the designer, and see what such a person does.',
+  order: {
+    title: 'The order',
+    up: 'Move up',
+    down: 'Move down',
+    differs: 'Somebody changed this order meanwhile.',
+  },
   people: {
     title: 'People and the whole site',
     under: 'Who may come in, and the site in one file',

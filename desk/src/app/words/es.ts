@@ -307,6 +307,12 @@ export const es: Words = {
   labels: 'Etiquetas, con una coma entre ellas',
   locked: 'De esto se ocupa su diseñador. Dígale qué debe poner.',
   asClient: 'Usted es el diseñador y ve lo que ve esa persona.',
+  order: {
+    title: 'El orden',
+    up: 'Subir',
+    down: 'Bajar',
+    differs: 'Alguien ha cambiado este orden entretanto.',
+  },
   people: {
     title: 'Personas y el sitio entero',
     under: 'Quién puede entrar, y el sitio en un archivo',

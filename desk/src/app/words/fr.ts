@@ -305,6 +305,12 @@ export const fr: Words = {
   labels: 'Mots-clés, séparés par une virgule',
   locked: 'Votre webdesigner s’en occupe. Dites-lui ce qui doit y figurer.',
   asClient: 'Vous êtes le webdesigner et voyez ce que voit cette personne.',
+  order: {
+    title: 'L’ordre',
+    up: 'Monter',
+    down: 'Descendre',
+    differs: 'Quelqu’un a changé cet ordre entre-temps.',
+  },
   people: {
     title: 'Les personnes et le site entier',
     under: 'Qui peut entrer, et le site en un fichier',
