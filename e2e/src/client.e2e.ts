@@ -528,6 +528,65 @@ describe('The client’s desk, in the browser', () => {
     await faults('another page that is touched');
   });
 
+  it('is put in another order, and set off in bold, where it is touched', async () => {
+    const inPage = page.frameLocator('dk-touch iframe');
+    const order = async () => {
+      const visitor = await phone.newPage();
+      await visitor.goto(origin);
+      const ids = await visitor.evaluate(() =>
+        Array.from(document.querySelectorAll('main > *'), (e) => e.textContent!.trim().slice(0, 40)),
+      );
+      await visitor.close();
+      return ids;
+    };
+    const before = await order();
+    await desk('pages/home');
+    const part = inPage.locator('main [data-section]').nth(1);
+    const id = await part.getAttribute('data-section');
+    // Beside its words, on the ground it stands on.
+    await part.click({ position: { x: 3, y: 3 } });
+    await page.getByRole('button', { name: /^Move down/ }).click();
+    await tray().getByText('1 change not up yet').waitFor();
+    await until(
+      'it is drawn there',
+      async () => (await inPage.locator('main [data-section]').nth(2).getAttribute('data-section')) === id,
+      10,
+    );
+    await faults('a part that is moved');
+    const long = inPage.locator('[data-part$="/lead"], [data-part$="/text"]').first();
+    await long.click();
+    await inPage.locator('.ProseMirror').waitFor();
+    await page.keyboard.press('ControlOrMeta+a');
+    await page.getByRole('button', { name: 'Bold' }).click();
+    await inPage.locator('.ProseMirror strong').waitFor();
+    await page.keyboard.press('Escape');
+    await tray().getByText('2 changes not up yet').waitFor();
+    await putUp();
+    const after = await order();
+    expect([after[1], after[2]]).toEqual([before[2], before[1]]);
+    const visitor = await phone.newPage();
+    await visitor.goto(origin);
+    expect(await visitor.locator('main strong').count()).toBeGreaterThan(0);
+    await visitor.close();
+    // By keys, in the list of what is on the page.
+    await desk('pages/home/list');
+    const up = page
+      .locator('dk-order li')
+      .nth(2)
+      .getByRole('button', { name: /^Move up/ });
+    await up.focus();
+    await page.keyboard.press('Enter');
+    await putUp();
+    expect(await order()).toEqual(before);
+    await desk('us/prices');
+    const rows = page.locator('dk-order li span');
+    const names = await rows.allTextContents();
+    await page.getByRole('button', { name: `Move up: ${names[1]}` }).click();
+    await putUp();
+    await desk('us/prices');
+    await until('the prices are in that order', async () => (await rows.allTextContents())[0] === names[1], 10);
+  });
+
   it('shows both where the designer drafted the same, and the designer decides part by part', async () => {
     const { id: section, content } = (await documentOf()).pages[0]!.sections[0]!;
     await test.api.call('POST', `/sites/${site}/operations`, {

@@ -38,7 +38,7 @@ function left(part: string, how: Left): void {
 }
 
 function write(message: Extract<ToFrame, { kind: 'write' }>): void {
-  const { part, label, form, text, caret, wordsOnly } = message;
+  const { part, label, form, text, caret, noLinks } = message;
   if (editor?.part === part) return;
   rest();
   const all = Array.from(document.querySelectorAll<HTMLElement>(`[data-part="${CSS.escape(part)}"]`));
@@ -58,7 +58,7 @@ function write(message: Extract<ToFrame, { kind: 'write' }>): void {
     label,
     form,
     text,
-    ...(wordsOnly && { wordsOnly }),
+    ...(noLinks && { noLinks }),
     ...(caret === 'all' ? { at: caret } : at && { at }),
     written: (now) => tell({ kind: 'written', part, text: now }),
     state: (state) => tell({ kind: 'words', state }),

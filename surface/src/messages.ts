@@ -36,8 +36,8 @@ export type ToFrame =
       form: FieldForm;
       text: Written;
       caret: 'pressed' | 'end' | 'all';
-      /** Whether what stands out in the words is left as it is: they alone are written. */
-      wordsOnly?: boolean;
+      /** Whether links stay as they are, and none comes with what is pasted. */
+      noLinks?: boolean;
     }
   | { kind: 'rest' }
   /** Puts in place once more what was drawn last. */

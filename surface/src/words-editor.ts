@@ -52,8 +52,8 @@ export interface WordsEditorParts {
   text: Written;
   /** Where the words were pressed, px of the view; the caret goes to their end where left out. */
   at?: { x: number; y: number } | 'all';
-  /** Whether what stands out in the words is left as it is. */
-  wordsOnly?: boolean;
+  /** Whether links stay as they are, and none comes with what is pasted. */
+  noLinks?: boolean;
   written(text: Written): void;
   state(state: WordsState): void;
   left(how: Left): void;
@@ -140,7 +140,7 @@ export class WordsEditor {
     const mark =
       (name: 'strong' | 'stress'): Command =>
       (state, dispatch, view) => {
-        const type = given.wordsOnly ? undefined : this.schema.marks[name];
+        const type = this.schema.marks[name];
         return type ? toggleMark(type)(state, dispatch, view) : true;
       };
     return [
@@ -255,7 +255,7 @@ export class WordsEditor {
     const html = event.clipboardData?.getData('text/html');
     const plain = event.clipboardData?.getData('text/plain') ?? '';
     let text: Written = html ? writtenFromHtml(html) : { value: cleanWords(plain) };
-    if (this.given.wordsOnly) text = { value: text.value };
+    if (this.given.noLinks) text = { ...text, marks: text.marks?.filter((m) => m.kind !== 'link') };
     // A picture, a file: there are no words in it to put in the place of those taken.
     if (!text.value) return true;
     // What has one line takes several as one.

@@ -3,7 +3,7 @@ import { checkOf } from '@tin-porch/core/check';
 import { demoFacts, siteFrom } from '@tin-porch/core/fixtures';
 import { Problem } from '@tin-porch/core/ground';
 import { allTexts } from '@tin-porch/core/making';
-import type { SiteDocument } from '@tin-porch/core/model';
+import type { SiteDocument, TextMark } from '@tin-porch/core/model';
 import { apply, textAt } from '@tin-porch/core/operations';
 import { validateDocument } from '@tin-porch/core/validate';
 import { CHANGES, operationOf, type Change } from './changes.js';
@@ -46,6 +46,43 @@ describe('what is changed at the desk', () => {
     expect(refusal([{ kind: 'text', at: { section: 'nowhere', path: 'heading' }, was: '', value: 'x' }]).status).toBe(
       409,
     );
+  });
+
+  it('sets words off as they are written, keeps where links lead, and makes none', () => {
+    const long = allTexts(site).find((t) => t.long && t.text.value.length > 30)!;
+    const at = { section: long.section.id, path: long.path };
+    const value = 'One two three';
+    const link: TextMark = { kind: 'link', from: 0, to: 3, target: 'https://gant.example/' };
+    const { marks: _, ...bare } = long.text;
+    const text = { ...bare, value, marks: [link] };
+    const linked = apply(site, { op: 'setText', at, text }).document;
+    const make = (marks: TextMark[], wasMarks: TextMark[], to = value) =>
+      operationOf(linked, [{ kind: 'text', at, was: value, value: to, wasMarks, marks }]);
+    const marksAfter = (marks: TextMark[], to = value) =>
+      textAt(apply(linked, make(marks, [link], to)).document, at)!.marks;
+    const strong: TextMark = { kind: 'strong', from: 4, to: 7 };
+    expect(marksAfter([strong, link])).toEqual([link, strong]);
+    expect(marksAfter([], 'Other words')).toBeUndefined();
+    // What is beyond the words stands out in nothing.
+    expect(marksAfter([{ ...strong, to: 90 }], 'One twos')).toEqual([{ kind: 'strong', from: 4, to: 8 }]);
+    const status = (work: () => unknown) => {
+      try {
+        work();
+        return 200;
+      } catch (error) {
+        return (error as Problem).status;
+      }
+    };
+    expect(status(() => make([{ ...link, target: 'https://elsewhere.example/' }], [link]))).toBe(422);
+    // Set off otherwise meanwhile, it is not overwritten.
+    expect(status(() => make([strong], []))).toBe(409);
+    expect(status(() => make([strong], [link, strong]))).toBe(409);
+    // Whoever writes in a field of plain words keeps what still has its words.
+    const plain = operationOf(linked, [{ kind: 'text', at, was: value, value: 'One two four' }]);
+    expect(textAt(apply(linked, plain).document, at)!.marks).toEqual([link]);
+    const check = checkOf(CHANGES);
+    expect(check([{ kind: 'text', at, was: '', value: '', marks: [strong] }])).toBeTrue();
+    expect(check([{ kind: 'text', at, was: '', value: '', marks: [{ ...strong, kind: 'huge' }] }])).toBeFalse();
   });
 
   it('is refused where it cannot be', () => {

@@ -2,15 +2,19 @@ import { dayFault, hoursOfWeek, type Week } from '@tin-porch/core/brief';
 import { Problem } from '@tin-porch/core/ground';
 import { withFollowing, withTwins } from '@tin-porch/core/making';
 import {
+  cleanMarks,
   isCollectionLocked,
   isFrame,
   isKindLocked,
   isPageLocked,
   isSectionLocked,
   reworded,
+  sameWords,
+  TextMark,
   type DeskKind,
   type Service,
   type SiteDocument,
+  type Text,
 } from '@tin-porch/core/model';
 import { itemOperation, type ItemChange } from './items.js';
 import { isOrderLocked, MOST_IN_ORDER, orderOperations, type OrderChange } from './order.js';
@@ -30,6 +34,16 @@ export type OpenFact = (typeof OPEN_FACTS)[number];
 /** A service as the desk changes it. */
 export type Priced = Pick<Service, 'name' | 'detail' | 'price'>;
 
+/** Words that are to be others; `marks` are what is to stand out in them, and `wasMarks` what stood out before, where that is said. */
+export interface TextChange {
+  kind: 'text';
+  at: Place;
+  was: string;
+  value: string;
+  wasMarks?: TextMark[];
+  marks?: TextMark[];
+}
+
 /**
  * Something that is to read otherwise, with what it was for whoever changed it: where it is something else by now, the
  * change is refused and both are shown.
@@ -37,7 +51,7 @@ export type Priced = Pick<Service, 'name' | 'detail' | 'price'>;
 export type Change =
   | { kind: 'fact'; field: OpenFact; was: string; value: string }
   | { kind: 'hours'; was: string; value: Week }
-  | { kind: 'text'; at: Place; was: string; value: string }
+  | TextChange
   | { kind: 'service'; service: string; was: Priced | null; value: Priced | null }
   | PictureChange
   | ItemChange
@@ -88,11 +102,12 @@ const itemSaid = {
 };
 const ids = { type: 'array', minItems: 2, maxItems: MOST_IN_ORDER, items: ID } as const;
 const time = { type: 'string', pattern: '^\\d\\d:\\d\\d$|^$' };
-const kind = (name: Change['kind'], properties: object) => ({
+const kind = (name: Change['kind'], properties: object, optional: object = {}) => ({
   ...closed,
   required: ['kind', ...Object.keys(properties)],
-  properties: { kind: { const: name }, ...properties },
+  properties: { kind: { const: name }, ...properties, ...optional },
 });
+const marks = { type: 'array', maxItems: 200, items: TextMark };
 /** The schema of a list of changes that are one step. */
 export const CHANGES = {
   type: 'array',
@@ -126,11 +141,7 @@ export const CHANGES = {
           },
         },
       }),
-      kind('text', {
-        at: place,
-        was: words(4000),
-        value: words(4000),
-      }),
+      kind('text', { at: place, was: words(4000), value: words(4000) }, { marks, wasMarks: marks }),
       kind('service', { service: ID, was: priced, value: priced }),
       kind('picture', { at: place, was: shown, value: shown }),
       kind('item', { collection: ID, item: ID, was: itemSaid, value: itemSaid }),
@@ -164,6 +175,17 @@ function servicesAfter(all: readonly Service[], change: Extract<Change, { kind: 
   return all.flatMap((s) => (s.id !== id ? [s] : value ? [{ ...s, ...value }] : []));
 }
 
+/** A text with its new words, and what stands out in them. Where links lead is its designer’s. @throws Problem 422 */
+function writtenAnew(text: Text, { value, marks: wanted }: TextChange): Text {
+  if (!wanted) return reworded(text, value);
+  const known = new Set(text.marks?.map((m) => ('target' in m ? m.target : '')));
+  if (wanted.some((m) => 'target' in m && !known.has(m.target)))
+    throw new Problem(422, 'Where a link leads is your designer’s', 'It can be set off, but not made a link.');
+  const { marks: _, ...bare } = text;
+  const marks = cleanMarks(value, wanted);
+  return { ...bare, value, ...(marks && { marks }) };
+}
+
 /** What one change does to a document, without what follows from it. */
 function one(
   document: SiteDocument,
@@ -195,7 +217,11 @@ function one(
       const text = textAt(document, change.at);
       if (!text) throw new Problem(409, 'The site has changed meanwhile', 'What this is about is not there any more.');
       refuseChanged(text.value, change.was, 'It');
-      return { op: 'setText', at: change.at, text: { ...reworded(text, change.value), from: { kind: 'client' } } };
+      if (change.wasMarks && !sameWords(text, { value: change.was, marks: change.wasMarks }))
+        throw new Problem(409, 'It says something else by now', 'Something else stands out in it now.', {
+          theirs: text.value,
+        });
+      return { op: 'setText', at: change.at, text: { ...writtenAnew(text, change), from: { kind: 'client' } } };
     }
   }
 }

@@ -25,7 +25,11 @@ export function keyOf(change: Change): string {
 }
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 /** Whether a change leaves all as it was. Hours are compared by whoever edits them. */
-const idle = (change: Change) => change.kind !== 'hours' && same(change.was, change.value);
+const idle = (change: Change) =>
+  change.kind !== 'hours' &&
+  same(change.was, change.value) &&
+  // Words may stay, and stand out otherwise.
+  (change.kind !== 'text' || !change.marks || same(change.wasMarks ?? [], change.marks));
 
 /** What came of sending. */
 export interface Sent {
@@ -90,7 +94,11 @@ export class Drafts {
     this.keep((all) => {
       const before = all.find((c) => keyOf(c) === key);
       // What it was when it was first changed is what it is held against.
-      const whole = (before ? { ...change, was: before.was } : change) as Change;
+      const first = before && {
+        was: before.was,
+        ...(before.kind === 'text' && before.wasMarks && { wasMarks: before.wasMarks }),
+      };
+      const whole = { ...change, ...first } as Change;
       const others = all.filter((c) => c !== before);
       return idle(whole) ? others : [...others, whole];
     });

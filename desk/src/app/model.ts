@@ -145,7 +145,7 @@ export interface Message {
 export type Change =
   | { kind: 'fact'; field: FactField; was: string; value: string }
   | { kind: 'hours'; was: string; value: Week }
-  | { kind: 'text'; at: Place; was: string; value: string }
+  | { kind: 'text'; at: Place; was: string; value: string; wasMarks?: Marks; marks?: Marks }
   | { kind: 'service'; service: string; was: Priced | null; value: Priced | null }
   | { kind: 'picture'; at: Place; was: Shown; value: Shown }
   | { kind: 'order'; of: string; was: string[]; value: string[] }

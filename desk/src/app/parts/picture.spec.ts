@@ -157,7 +157,8 @@ describe('a place for a picture at the desk', () => {
       id: 'l1',
       kind: 'news',
       name: 'News',
-      ordered: false, count: 1,
+      ordered: false,
+      count: 1,
       locked: false,
       fields: [{ id: 'picture', label: 'Picture', type: 'picture', choices: [] }],
     };

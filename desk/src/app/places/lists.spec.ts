@@ -80,7 +80,7 @@ describe('the lists of the desk', () => {
     expect(textOf(place)).toContain('Quite new1 change not up yet');
     button(place, en.moreItems(48)).click();
     await new Promise((done) => setTimeout(done, 200));
-    expect(asked().request.urlWithParams).toContain('most=80');
+    expect(asked().request.urlWithParams).toContain('most=120');
   });
 
   it('are searched once the hand rests', async () => {

@@ -4,7 +4,7 @@ import type { FromFrame, ToFrame } from '@tin-porch/surface';
 import { Drafts } from '../drafts';
 import { Session } from '../here';
 import type { DeskPage } from '../model';
-import { atTheDesk, HERE, shown, textOf } from '../testing/at-the-desk';
+import { atTheDesk, button, HERE, shown, textOf } from '../testing/at-the-desk';
 import { en } from '../words/en';
 import { TouchPlace } from './touch';
 
@@ -18,7 +18,7 @@ const HOME: DeskPage = {
   hold: false,
   path: '/',
   lists: [{ section: 's3', list: 'news' }],
-  order: [],
+  order: ['s1', 's2', 's3'].map((id) => ({ id, name: id })),
   frames: ['head', 'foot'],
   sections: [
     {
@@ -93,7 +93,7 @@ describe('a page that is touched', () => {
     expect(write).toEqual(
       jasmine.objectContaining({
         part: 's1/lead',
-        wordsOnly: true,
+        noLinks: true,
         text: { value: 'Since 1911', marks: [{ kind: 'strong', from: 6, to: 10 }] },
       }),
     );
@@ -109,6 +109,53 @@ describe('a page that is touched', () => {
     );
     await say({ kind: 'written', part: 's2/heading', text: { value: 'x' } });
     expect(TestBed.inject(Drafts).count()).toBe(1);
+  });
+
+  it('sets words off without taking them out of hand, where they take that, and a change of nothing else is one', async () => {
+    await say({ ...CHOSEN, part: 's1/heading', section: 's1' });
+    expect(textOf(place)).not.toContain(en.strong);
+    await say({ ...CHOSEN, part: 's1/lead', section: 's1' });
+    const strong = button(place, en.strong);
+    const pressed = new PointerEvent('pointerdown', { cancelable: true, bubbles: true });
+    strong.dispatchEvent(pressed);
+    expect(pressed.defaultPrevented).toBeTrue();
+    strong.click();
+    expect(told.at(-1)).toEqual({ kind: 'do', command: { name: 'strong' } });
+    const state = { part: 's1/lead', strong: true, stress: false, link: null, some: true };
+    await say({ kind: 'words', state });
+    expect(button(place, en.strong).getAttribute('aria-pressed')).toBe('true');
+    const was = [{ kind: 'strong' as const, from: 6, to: 10 }];
+    const marks = [{ kind: 'stress' as const, from: 0, to: 5 }];
+    await say({ kind: 'written', part: 's1/lead', text: { value: 'Since 1911', marks } });
+    const drafts = TestBed.inject(Drafts);
+    const at = { section: 's1', path: 'lead' };
+    expect(drafts.all()).toEqual([{ kind: 'text', at, was: 'Since 1911', value: 'Since 1911', wasMarks: was, marks }]);
+    (await drawing()).flush({ html: '<body></body>', page: 'home', stylesheet: '/site-1.css' });
+    await say({ kind: 'written', part: 's1/lead', text: { value: 'Since 1911', marks: was } });
+    expect(drafts.all()).toEqual([]);
+    await drawing();
+  });
+
+  it('is put in another order by what was touched, as far as it goes', async () => {
+    await say({ ...CHOSEN, section: 'foot' });
+    expect(() => button(place, en.order.down)).toThrowError();
+    await say({ ...CHOSEN, section: 's1' });
+    button(place, en.order.up).click();
+    await place.whenStable();
+    expect(TestBed.inject(Drafts).count()).toBe(0);
+    button(place, en.order.down).click();
+    await place.whenStable();
+    expect(TestBed.inject(Drafts).all()).toEqual([
+      { kind: 'order', of: 'page/home', was: ['s1', 's2', 's3'], value: ['s2', 's1', 's3'] },
+    ]);
+    const { changes } = (await drawing()).request.body as { changes: unknown[] };
+    expect(changes.length).toBe(1);
+    button(place, en.order.down).click();
+    button(place, en.order.up).click();
+    button(place, en.order.up).click();
+    await place.whenStable();
+    expect(TestBed.inject(Drafts).count()).toBe(0);
+    await drawing();
   });
 
   it('says of what is not changed there where it is', async () => {

@@ -2,12 +2,12 @@ import type { ElementRef } from '@angular/core';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, viewChild } from '@angular/core';
 import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { Router, RouterLink } from '@angular/router';
-import type { FromFrame, Left, ToFrame } from '@tin-porch/surface';
+import type { FromFrame, Left, ToFrame, WordsState } from '@tin-porch/surface';
 import { catchError, combineLatest, debounceTime, EMPTY, filter, of, switchMap, tap, throwError } from 'rxjs';
 import { DeskApi, refusalOf } from '../desk-api';
 import { Drafts, keyOf } from '../drafts';
 import { Session } from '../here';
-import type { Change, DeskPage, DeskPicture, DeskText, Place, Shown } from '../model';
+import type { Change, DeskPage, DeskPicture, DeskText, Marks, Place, Shown } from '../model';
 import { loaded } from '../parts/load';
 import { inOrder } from '../parts/order';
 import { PictureField } from '../parts/picture';
@@ -16,6 +16,7 @@ import { Waiting } from '../parts/waiting';
 import { wording } from '../words/words';
 
 type OrderChange = Extract<Change, { kind: 'order' }>;
+type TextChange = Extract<Change, { kind: 'text' }>;
 interface Drawn {
   html: string;
   stylesheet?: string;
@@ -46,13 +47,34 @@ const partOf = ({ section, path }: Place) => `${section}/${path}`;
           }
         }
       </span>
+      @if (setsOff()) {
+        <!-- Pressed without taking the words out of hand. -->
+        <button
+          class="plain"
+          type="button"
+          [attr.aria-pressed]="words()?.strong ?? false"
+          (pointerdown)="$event.preventDefault()"
+          (click)="setOff('strong')"
+        >
+          <b>{{ w().strong }}</b>
+        </button>
+        <button
+          class="plain"
+          type="button"
+          [attr.aria-pressed]="words()?.stress ?? false"
+          (pointerdown)="$event.preventDefault()"
+          (click)="setOff('stress')"
+        >
+          <i>{{ w().stress }}</i>
+        </button>
+      }
       @if (part(); as p) {
         <button
           class="plain"
           type="button"
           [attr.aria-label]="w().order.up + ': ' + p.name"
           [attr.aria-disabled]="p.at === 0"
-          (click)="move(p.id, p.at, -1)"
+          (click)="move(p.id, -1)"
         >
           {{ w().order.up }}
         </button>
@@ -61,7 +83,7 @@ const partOf = ({ section, path }: Place) => `${section}/${path}`;
           type="button"
           [attr.aria-label]="w().order.down + ': ' + p.name"
           [attr.aria-disabled]="p.at === p.of - 1"
-          (click)="move(p.id, p.at, 1)"
+          (click)="move(p.id, 1)"
         >
           {{ w().order.down }}
         </button>
@@ -124,6 +146,13 @@ export class TouchPlace {
     const order = this.order();
     const at = order.findIndex((s) => s.id === this.section());
     return order.length > 1 && at >= 0 && !this.writing() ? { ...order[at]!, at, of: order.length } : null;
+  });
+  /** How the selection stands in the words that are written. */
+  protected readonly words = signal<WordsState | null>(null);
+  /** Whether words can be set off in what is written. */
+  protected readonly setsOff = computed(() => {
+    const form = this.texts().get(this.writing() ?? '')?.form;
+    return form === 'line' || form === 'prose';
   });
   protected readonly hint = signal<Hint | null>(null);
   protected readonly fault = signal('');
@@ -224,9 +253,11 @@ export class TouchPlace {
         return this.touched(message);
       case 'written': {
         const text = this.texts().get(message.part);
-        if (text) this.drafts.put(this.change(text, message.text.value));
+        if (text) this.drafts.put(this.change(text, message.text.value, message.text.marks ?? []));
         return;
       }
+      case 'words':
+        return this.words.set(message.state);
       case 'left':
         return this.left(message.part, message.how);
     }
@@ -243,8 +274,12 @@ export class TouchPlace {
     if (section) this.hint.set(this.why(section, part ? 'words' : picture ? 'pictures' : null));
   }
 
-  protected move(id: string, at: number, by: 1 | -1): void {
+  protected setOff(name: 'strong' | 'stress'): void {
+    this.tell({ kind: 'do', command: { name } });
+  }
+  protected move(id: string, by: 1 | -1): void {
     const value = this.order().map((s) => s.id);
+    const at = value.indexOf(id);
     const other = value[at + by];
     if (!other) return;
     [value[at], value[at + by]] = [other, id];
@@ -268,22 +303,30 @@ export class TouchPlace {
     return kind === 'words' ? { words: this.w().saysUs, to: '/us', name: this.w().places.us } : null;
   }
 
-  private readonly change = (t: DeskText, value: string): Change => ({ kind: 'text', at: t.at, was: t.value, value });
+  private readonly change = (t: DeskText, value: string, marks: Marks): Change => ({
+    kind: 'text',
+    at: t.at,
+    was: t.value,
+    value,
+    // What takes none says nothing of any.
+    ...((t.form === 'line' || t.form === 'prose') && { wasMarks: t.marks ?? [], marks }),
+  });
   private write(part: string, caret: 'pressed' | 'all'): void {
     const text = this.texts().get(part);
     if (!text) return;
-    const draft = this.drafts.about(keyOf(this.change(text, '')))?.value as string | undefined;
+    const draft = this.drafts.about(keyOf(this.change(text, '', []))) as TextChange | undefined;
+    const marks = draft ? draft.marks : text.marks;
     this.writing.set(part);
+    this.words.set(null);
     this.frame().nativeElement.focus();
     this.tell({
       kind: 'write',
       part,
       label: text.label,
       form: text.form,
-      // What is written anew is set off as it was by whoever keeps it.
-      text: { value: draft ?? text.value, ...(draft === undefined && text.marks && { marks: text.marks }) },
+      text: { value: draft?.value ?? text.value, ...(marks?.length && { marks }) },
       caret,
-      wordsOnly: true,
+      noLinks: true,
     });
   }
   private left(part: string, how: Left): void {

@@ -310,6 +310,8 @@ export const de: Words = {
   labels: 'Stichwörter, mit Komma dazwischen',
   locked: 'Darum kümmert sich Ihr Webdesigner. Sagen Sie ihm, was da stehen soll.',
   asClient: 'Sie sind der Webdesigner und sehen, was so jemand sieht.',
+  strong: 'Fett',
+  stress: 'Kursiv',
   order: {
     title: 'Die Reihenfolge',
     up: 'Nach oben',

@@ -309,6 +309,8 @@ export const en = {
   labels: 'Labels, a comma between',
   locked: 'Your designer looks after this. Tell them what it is to say.',
   asClient: 'You are the designer, and see what such a person does.',
+  strong: 'Bold',
+  stress: 'Italic',
   order: {
     title: 'The order',
     up: 'Move up',

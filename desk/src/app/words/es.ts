@@ -307,6 +307,8 @@ export const es: Words = {
   labels: 'Etiquetas, con una coma entre ellas',
   locked: 'De esto se ocupa su diseñador. Dígale qué debe poner.',
   asClient: 'Usted es el diseñador y ve lo que ve esa persona.',
+  strong: 'Negrita',
+  stress: 'Cursiva',
   order: {
     title: 'El orden',
     up: 'Subir',

@@ -305,6 +305,8 @@ export const fr: Words = {
   labels: 'Mots-clés, séparés par une virgule',
   locked: 'Votre webdesigner s’en occupe. Dites-lui ce qui doit y figurer.',
   asClient: 'Vous êtes le webdesigner et voyez ce que voit cette personne.',
+  strong: 'Gras',
+  stress: 'Italique',
   order: {
     title: 'L’ordre',
     up: 'Monter',
