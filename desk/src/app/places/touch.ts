@@ -186,6 +186,8 @@ export class TouchPlace {
       const drawn = this.drawn();
       if (!this.ready() || !drawn || (drawn.stylesheet && !this.css())) return;
       this.tell({ kind: 'put', serial: ++this.serial, html: drawn.html, css: this.css() + this.marks() });
+      // What was moved stays in sight.
+      if (this.moved) this.tell({ kind: 'show', section: this.moved });
     });
     effect(() => {
       this.page();
@@ -267,6 +269,7 @@ export class TouchPlace {
     this.hint.set(null);
     this.chosen.set(null);
     this.section.set(section ?? '');
+    this.moved = '';
     if (part && this.texts().has(part)) return this.write(part, 'pressed');
     if (picture && this.pictures().has(picture)) return this.chosen.set(picture);
     const page = link && this.pages.value()?.pages.find((p) => p.path === link);
@@ -277,12 +280,14 @@ export class TouchPlace {
   protected setOff(name: 'strong' | 'stress'): void {
     this.tell({ kind: 'do', command: { name } });
   }
+  private moved = '';
   protected move(id: string, by: 1 | -1): void {
     const value = this.order().map((s) => s.id);
     const at = value.indexOf(id);
     const other = value[at + by];
     if (!other) return;
     [value[at], value[at + by]] = [other, id];
+    this.moved = id;
     this.drafts.put({
       kind: 'order',
       of: `page/${this.page()}`,
