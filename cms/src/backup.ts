@@ -15,6 +15,7 @@ const TABLES = [
   'step',
   'proposal',
   'picture',
+  'planned',
   'desk_log',
   'keeping',
 ] as const;

@@ -20,4 +20,5 @@ export * from './desk/order.js';
 export * from './desk/people.js';
 export * from './desk/pictures.js';
 export * from './desk/places.js';
+export * from './desk/planned.js';
 export * from './desk/proposals.js';

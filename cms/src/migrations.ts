@@ -249,6 +249,23 @@ update person set role = 'publish' where role = 'owner';
 alter table person drop owner_since, drop constraint person_role_check,
   add constraint person_role_check check (role in ('publish', 'write', 'messages', 'designer'));`,
   },
+  {
+    id: 12,
+    says: 'changes that go up at a minute somebody chose',
+    up: `
+create table planned (
+  id uuid primary key,
+  at timestamptz not null,
+  changes jsonb not null,
+  words text not null,
+  person uuid,
+  by text not null,
+  refused text,
+  made_at timestamptz not null default now()
+);
+create index planned_due on planned (at) where refused is null;`,
+    down: 'drop table planned;',
+  },
 ];
 export const NEWEST = MIGRATIONS.at(-1)!.id;
 

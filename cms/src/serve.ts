@@ -9,7 +9,7 @@ import pg from 'pg';
 import { msToMinute } from '@tin-porch/core/collections';
 import { Carrier } from '@tin-porch/mail';
 import { backUp, restore } from './backup.js';
-import { contentOf } from './desk/desk.js';
+import { catchUp, contentOf } from './desk/desk.js';
 import { DeskInbox } from './desk/inbox.js';
 import { linkTo } from './desk/letters.js';
 import { People, ROLES, type DeskRole } from './desk/people.js';
@@ -125,11 +125,12 @@ async function serve(values: Values): Promise<void> {
   await content.read();
   if (!releases.changed()) await content.lost();
   await content.serve();
+  const pictures = await ownPictures(releases);
   const minutely = () =>
     void setTimeout(() => {
-      void content
-        .serve()
-        .catch((error: Error) => console.error(`What was planned could not be served: ${error.message}`));
+      void catchUp({ db, serving: releases.serving, pictures }).catch((error: Error) =>
+        console.error(`What was planned could not be served: ${error.message}`),
+      );
       minutely();
     }, msToMinute(Date.now())).unref();
   minutely();
@@ -140,7 +141,6 @@ async function serve(values: Values): Promise<void> {
   forget();
   setInterval(forget, FORGET_AGAIN_MS).unref();
   const post = letterBox(db, name);
-  const pictures = await ownPictures(releases);
   const server = siteApp({
     releases,
     origin,

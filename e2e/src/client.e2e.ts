@@ -528,6 +528,44 @@ describe('The client’s desk, in the browser', () => {
     await faults('another page that is touched');
   });
 
+  it('is planned for a time, seen among what is to come, and let go of', async () => {
+    await desk('us');
+    const field = page.getByLabel('Phone', { exact: true });
+    await field.waitFor();
+    const was = await field.inputValue();
+    await field.fill('01632 960 991');
+    await tray().getByRole('button', { name: 'Put it up later' }).click();
+    await tray().getByRole('button', { name: 'Plan it' }).click();
+    await tray().getByRole('alert').waitFor();
+    await page.getByLabel('When').fill('2020-01-01T10:00');
+    await tray().getByRole('button', { name: 'Plan it' }).click();
+    await tray().getByText('That time is over').waitFor();
+    await faults('a time is chosen');
+    const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
+    await page.getByLabel('When').fill(`${tomorrow}T09:30`);
+    // The session ends just then: it is kept, and sent once it is begun again.
+    const cookies = await phone.cookies();
+    await phone.clearCookies();
+    await tray().getByRole('button', { name: 'Plan it' }).click();
+    await page.waitForSelector('.sign-in.over');
+    await phone.addCookies(cookies);
+    await page.reload();
+    await reads(field, '01632 960 991');
+    await tray().getByRole('button', { name: 'Put it up later' }).click();
+    await page.getByLabel('When').fill(`${tomorrow}T09:30`);
+    await tray().getByRole('button', { name: 'Plan it' }).click();
+    await page.waitForSelector('.tray.done');
+    await reads(field, was);
+    await desk();
+    const line = page.locator('li', { hasText: 'It goes up by itself' });
+    await line.waitFor();
+    expect(await line.textContent()).toMatch(/9[.:]30/);
+    await faults('what is planned');
+    expect(await visitorReads('/contact/')).toContain(was);
+    await line.getByRole('button', { name: /^Take out/ }).click();
+    await line.waitFor({ state: 'detached' });
+  });
+
   it('is put in another order, and set off in bold, where it is touched', async () => {
     const inPage = page.frameLocator('dk-touch iframe');
     const order = async () => {

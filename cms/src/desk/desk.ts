@@ -8,7 +8,7 @@ import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
 import { colourTokens } from '@tin-porch/core/look';
 import { DESK_KINDS, isCollectionLocked, isKindLocked, type SiteDocument } from '@tin-porch/core/model';
-import { expand, instantAt, instantOf, isLocal, itemPageId, zoneOf } from '@tin-porch/core/collections';
+import { expand, instantAt, instantOf, isLocal, itemPageId, sayWhen, zoneOf } from '@tin-porch/core/collections';
 import { renderPage } from '@tin-porch/core/page';
 import { MOST_BYTES } from '@tin-porch/press/darkroom';
 import { leavingFolder, within, writeZip, type ServedFile } from '@tin-porch/press/leaving';
@@ -23,6 +23,7 @@ import { answerLetter, invitationLetter, linkLetter, linkTo } from './letters.js
 import { LINK_MINUTES, People, ROLES, type DeskRole, type DeskSession, type Doer, type Person } from './people.js';
 import { Shares } from '../shares.js';
 import { factsOf, pagesOf, standsOn } from './places.js';
+import { Planned } from './planned.js';
 import { Proposals } from './proposals.js';
 
 /** What the desk of one site needs: its database, how it is served, and what is served now. */
@@ -69,7 +70,7 @@ const checks = {
   changes: checkOf({
     ...closed,
     required: ['id', 'changes'],
-    properties: { id: UUID, changes: CHANGES, ask: words(1000) },
+    properties: { id: UUID, changes: CHANGES, ask: words(1000), at: words(16) },
   }),
   preview: checkOf({
     ...closed,
@@ -197,11 +198,29 @@ interface Call {
   factors: SecondFactors;
   inbox: DeskInbox;
   proposals: Proposals;
+  planned: Planned;
   pictures: DeskPictures;
 }
 
 /** One `Content` a site: it serves one change after the other. */
 const contents = new WeakMap<Pool, Content>();
+const settled = <T>(work: Promise<T>): Promise<{ done?: T; fault?: Error }> =>
+  work.then(
+    (done) => ({ done }),
+    (fault: Error) => ({ fault }),
+  );
+/** Changes a site by what was planned for a minute that has come, and makes visitors see it. */
+export async function catchUp(site: Pick<DeskSite, 'db' | 'serving' | 'pictures' | 'changed'>): Promise<void> {
+  const content = contentOf(site);
+  // What hinders a plan hinders nothing else.
+  const [planned, served] = [
+    await settled(new Planned(site.db).run(content, new DeskPictures(site.db, site.pictures))),
+    await settled(content.serve()),
+  ];
+  if (planned.done) site.changed?.();
+  for (const { fault } of [planned, served]) if (fault) throw fault;
+}
+
 /** The content of a site, the same one for the same database. */
 export function contentOf(site: Pick<DeskSite, 'db' | 'serving'>): Content {
   let content = contents.get(site.db);
@@ -232,6 +251,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
       }),
       inbox: new DeskInbox(at.db),
       proposals: new Proposals(at.db),
+      planned: new Planned(at.db),
       pictures: new DeskPictures(at.db, at.pictures),
     };
   };
@@ -511,7 +531,7 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
   });
 
   api.get('/today', async (req, res) => {
-    const { site: at, content, inbox, proposals } = call(req);
+    const { site: at, content, inbox, planned, proposals } = call(req);
     const [{ messages }, lines, waiting, visits, now] = await Promise.all([
       inbox.list({ unread: true }),
       content.lines(12),
@@ -523,6 +543,8 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
       messages: messages.slice(0, 3),
       lines,
       proposals: waiting,
+      // Whoever only reads messages plans nothing, and is not asked about it.
+      planned: me(res).role === 'messages' ? [] : await planned.lines(now.document),
       visits,
       // What is kept and not yet seen by visitors is said, not hidden.
       pressing: now.head - now.served,
@@ -629,8 +651,13 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     res.json({ html, page: id, ...(touch && { stylesheet }) });
   });
   api.post('/changes', writers, async (req, res) => {
-    const { site: at, content, proposals, pictures } = call(req);
-    const { id, changes, ask } = body<{ id: string; changes: Change[]; ask?: string }>(req, checks.changes);
+    const { site: at, content, proposals, planned, pictures } = call(req);
+    const {
+      id,
+      changes,
+      ask,
+      at: local,
+    } = body<{ id: string; changes: Change[]; ask?: string; at?: string }>(req, checks.changes);
     const brought = await pictures.of(picturesIn(changes));
     const make = (document: SiteDocument) => operationOf(document, changes, brought);
     const { role, ...writer } = me(res);
@@ -638,6 +665,11 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
       await proposals.put(id, await content.read(), make, ask ?? '', writer);
       at.changed?.();
       return void res.json({ asked: true });
+    }
+    if (local !== undefined) {
+      const { document } = await content.read();
+      await planned.put(id, local, changes, document, make, writer);
+      return void res.json({ planned: sayWhen(document.language, local) });
     }
     const seq = await content.change(id, make, writer);
     // It is kept: what goes wrong from here on is caught up with, and said.
@@ -647,6 +679,13 @@ export function desk(folder: string, site: (req: Request) => DeskSite): Router {
     );
     at.changed?.();
     res.json({ seq, live });
+  });
+  api.delete('/planned/:id', may('owner', 'publish', 'designer'), async (req, res) => {
+    if (!isUuid(req.params['id'])) throw new Problem(404, 'There is no such plan');
+    const { site: at, people, planned } = call(req);
+    await planned.remove(req.params['id'] as string);
+    await people.note(at.db, me(res).name, 'Let go of what was planned');
+    res.status(204).end();
   });
   api.post('/take-back', may('owner', 'publish', 'designer'), async (req, res) => {
     const { site: at, content } = call(req);

@@ -75,7 +75,7 @@ describe('what is not up yet', () => {
     expect(await second).toBe(true);
     expect(drafts.all().map(keyOf)).toEqual(['fact mail']);
     expect(drafts.last()).toEqual({ seq: 4, live: true });
-    const third = drafts.send('Look first');
+    const third = drafts.send({ ask: 'Look first' });
     const asked = http.expectOne('api/changes');
     expect((asked.request.body as { id: string; ask: string }).id).not.toBe(id);
     expect((asked.request.body as { ask: string }).ask).toBe('Look first');

@@ -36,6 +36,8 @@ export interface Sent {
   seq?: number;
   live?: boolean;
   asked?: boolean;
+  /** When it goes up by itself, as the site says it. */
+  planned?: string;
 }
 
 const KEY = 'desk drafts';
@@ -113,17 +115,15 @@ export class Drafts {
     this.keep(() => []);
   }
 
-  /** Sends all of it: up, or to the designer with a note. True where it went; else it is all still here. */
-  async send(ask?: string): Promise<boolean> {
+  /** Sends all of it: up, to the designer with a note, or up at a time by the clock of the site. True where it went; else it is all still here. */
+  async send(how: { ask?: string; at?: string } = {}): Promise<boolean> {
     const changes = this.all();
     if (!changes.length || this.sending()) return false;
     if (this.of !== changes || !this.id) [this.of, this.id] = [changes, crypto.randomUUID()];
     this.sending.set(true);
     this.refused.set(null);
     try {
-      const sent = await firstValueFrom(
-        this.api.post<Sent>('/changes', { id: this.id, changes, ...(ask !== undefined && { ask }) }),
-      );
+      const sent = await firstValueFrom(this.api.post<Sent>('/changes', { id: this.id, changes, ...how }));
       this.keep((all) => all.filter((c) => !changes.includes(c)));
       this.id = null;
       this.last.set(sent);

@@ -57,6 +57,14 @@ export interface ProposalLine {
   at: string;
   answer: string | null;
 }
+/** A change that goes up by itself; `refused` is why it did not. */
+export interface PlannedLine {
+  id: string;
+  words: string;
+  by: string;
+  when: string;
+  refused: string | null;
+}
 export interface RawMessage {
   id: string;
   fields: Record<string, string>;
@@ -66,6 +74,7 @@ export interface Today {
   messages: RawMessage[];
   lines: Line[];
   proposals: ProposalLine[];
+  planned: PlannedLine[];
   visits: Record<string, { visits: number; pages: number }> | null;
   pressing: number;
 }

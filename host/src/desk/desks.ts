@@ -1,7 +1,16 @@
 import { createHash } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import type { Pool } from 'pg';
-import { contentOf, DeskInbox, People, Proposals, type Content, type DeskSite, type Serving } from '@tin-porch/cms';
+import {
+  catchUp,
+  contentOf,
+  DeskInbox,
+  People,
+  Proposals,
+  type Content,
+  type DeskSite,
+  type Serving,
+} from '@tin-porch/cms';
 import { instantOf, isStale, msToMinute } from '@tin-porch/core/collections';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { ENGINE, manifestOf, stylesheetOf, type ManifestEntry, type RenderedFile } from '@tin-porch/core/page';
@@ -143,8 +152,8 @@ export class Desks {
   async catchUp(): Promise<void> {
     for (const site of this.parts.sites.all())
       if (site.live && (await this.parts.databases.has(site.settings.id)))
-        await this.content(site)
-          .then((content) => content.serve())
+        await this.of(site)
+          .then((at) => catchUp(at))
           .catch((error: Error) =>
             this.parts.log.error({ err: error, site: site.settings.id }, 'a change could not be served so far'),
           );

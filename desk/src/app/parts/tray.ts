@@ -3,6 +3,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { NavigationEnd, Router, RouterLink } from '@angular/router';
 import { filter, map } from 'rxjs';
+import { Refused } from '../desk-api';
 import { Drafts } from '../drafts';
 import { Session } from '../here';
 import { wording } from '../words/words';
@@ -24,13 +25,24 @@ import { wording } from '../words/words';
             {{ refused.status === 0 ? w().away : refused.message }}
           </p>
         }
-        @if (asking()) {
+        @if (planning()) {
+          <label>
+            {{ w().plan.when }}
+            <input type="datetime-local" name="at" [min]="soonest" [(ngModel)]="at" />
+          </label>
+          <p class="acts">
+            <button class="main" type="button" [attr.aria-disabled]="drafts.sending()" (click)="plan()">
+              {{ w().plan.yes }}
+            </button>
+            <button type="button" (click)="planning.set(false)">{{ w().back }}</button>
+          </p>
+        } @else if (asking()) {
           <label>
             {{ w().askNote }}
             <textarea name="note" rows="2" maxlength="1000" [(ngModel)]="note"></textarea>
           </label>
           <p class="acts">
-            <button class="main" type="button" [attr.aria-disabled]="drafts.sending()" (click)="send(note())">
+            <button class="main" type="button" [attr.aria-disabled]="drafts.sending()" (click)="send({ ask: note() })">
               {{ w().askSend }}
             </button>
             @if (!only()) {
@@ -49,13 +61,18 @@ import { wording } from '../words/words';
               {{ drafts.sending() ? w().putting : w().putUp }}
             </button>
           </p>
-          <button class="plain" type="button" (click)="asking.set(true)">{{ w().ask }}</button>
+          <p class="acts">
+            <button class="plain" type="button" (click)="planning.set(true)">{{ w().plan.later }}</button>
+            <button class="plain" type="button" (click)="asking.set(true)">{{ w().ask }}</button>
+          </p>
         }
       </section>
     } @else if (drafts.last(); as last) {
       <section class="tray done" role="status">
         <p class="head">
-          <strong>{{ last.asked ? w().asked : last.live ? w().up : w().kept }}</strong>
+          <strong>{{
+            last.planned ? w().plan.done(last.planned) : last.asked ? w().asked : last.live ? w().up : w().kept
+          }}</strong>
           @if (last.seq; as seq) {
             <button class="plain" type="button" (click)="takeBack(seq)">{{ w().takeBack }}</button>
           }
@@ -74,6 +91,12 @@ export class Tray {
   protected readonly only = computed(() => this.session.here()?.me.role === 'write');
   protected readonly asking = signal(false);
   protected readonly note = signal('');
+  /** Whether a time is chosen, and which: by the clock on the wall. */
+  protected readonly planning = signal(false);
+  protected readonly at = signal('');
+  protected readonly soonest = new Date(Date.now() - new Date().getTimezoneOffset() * 60_000)
+    .toISOString()
+    .slice(0, 16);
   protected readonly seeing = toSignal(
     this.router.events.pipe(
       filter((e) => e instanceof NavigationEnd),
@@ -88,15 +111,22 @@ export class Tray {
     });
   }
 
-  protected async send(ask?: string): Promise<void> {
-    if (!(await this.drafts.send(ask))) return;
+  protected async plan(): Promise<void> {
+    if (!/^\d{4}-\d\d-\d\dT\d\d:\d\d/.test(this.at()))
+      return this.drafts.refused.set(new Refused(422, this.w().plan.none, ''));
+    await this.send({ at: this.at().slice(0, 16) });
+  }
+  protected async send(how: { ask?: string; at?: string } = {}): Promise<void> {
+    if (!(await this.drafts.send(how))) return;
     this.note.set('');
+    this.planning.set(false);
     this.asking.set(this.only());
     // What was looked at is up: the way goes on from the first place.
     if (this.seeing()) await this.router.navigateByUrl('/');
   }
   protected throwAway(): void {
     this.drafts.clear();
+    this.planning.set(false);
     this.asking.set(this.only());
   }
   protected async takeBack(seq: number): Promise<void> {

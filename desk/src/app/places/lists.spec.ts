@@ -172,7 +172,9 @@ describe('the lists of the desk', () => {
 
   it('are the first thing to do on Today', async () => {
     const place = await shown(TodayPlace);
-    http.expectOne('api/today').flush({ messages: [], lines: [], proposals: [], visits: null, pressing: 0 });
+    http
+      .expectOne('api/today')
+      .flush({ messages: [], lines: [], proposals: [], planned: [], visits: null, pressing: 0 });
     await place.whenStable();
     expect(button(place, 'Put up an event').getAttribute('href')).toBe('/lists/l1/new');
   });

@@ -125,7 +125,7 @@ describe('what the designer keeps', () => {
   });
 
   it('is not offered on the first page', async () => {
-    const today = { messages: [], lines: [], proposals: [], visits: null, pressing: 0 };
+    const today = { messages: [], lines: [], proposals: [], planned: [], visits: null, pressing: 0 };
     const lists = ['news', 'events'].map((kind) => ({ id: kind, kind, name: kind, locked: kind === 'news' }));
     TestBed.inject(Session).here.set({ ...HERE, lists, locked: ['hours'] });
     const place = await shown(TodayPlace);

@@ -228,6 +228,10 @@ describe('the places of the desk', () => {
       proposals: [
         { id: 'p', words: 'Changed “Mail”', by: 'Ada', note: '', at: new Date().toISOString(), answer: 'Good.' },
       ],
+      planned: [
+        { id: 'q', words: 'Changed “Address”', by: 'Ada', when: 'Monday at 9.00', refused: null },
+        { id: 'r', words: 'Changed “Hours”', by: 'Ada', when: 'Sunday at 9.00', refused: 'It says something else.' },
+      ],
       visits: { [new Date().toISOString().slice(0, 10)]: { visits: 61, pages: 80 } },
       pressing: 0,
     };
@@ -241,11 +245,60 @@ describe('the places of the desk', () => {
       http.expectOne('api/today').flush(today);
       await place.whenStable();
       const said = textOf(place);
-      for (const words of ['Wilma wrote', 'Your designer: Good.', 'Ada: Changed “Phone”', '61 people came'])
+      for (const words of [
+        'Wilma wrote',
+        'Your designer: Good.',
+        'Ada: Changed “Phone”',
+        '61 people came',
+        en.plan.done('Monday at 9.00'),
+        `${en.plan.refused('Sunday at 9.00')} It says something else.`,
+      ])
         expect(said).withContext(words).toContain(words);
       expect(said.includes(en.takeBack)).withContext(role).toBe(may);
       expect(said.includes(en.changeHours)).withContext(role).toBe(may);
+      if (!may) continue;
+      const letGo = () => button(place, en.takeOut).click();
+      letGo();
+      http
+        .expectOne({ method: 'DELETE', url: 'api/planned/q' })
+        .flush({ title: 'There is no such plan' }, { status: 404, statusText: '-' });
+      await new Promise((done) => setTimeout(done));
+      await place.whenStable();
+      expect(textOf(place)).toContain('There is no such plan');
+      letGo();
+      http.expectOne({ method: 'DELETE', url: 'api/planned/q' }).flush(null);
+      await new Promise((done) => setTimeout(done));
+      await place.whenStable();
+      http.expectOne('api/today').flush({ ...today, planned: [] });
+      await place.whenStable();
+      expect(textOf(place)).not.toContain('Monday at 9.00');
     }
+  });
+
+  it('keep what is to go up later for its time, which has to be one', async () => {
+    http = atTheDesk();
+    TestBed.inject(Drafts).put({ kind: 'fact', field: 'phone', was: '1', value: '2' });
+    const tray = await shown(Tray);
+    button(tray, en.plan.later).click();
+    await tray.whenStable();
+    button(tray, en.plan.yes).click();
+    await tray.whenStable();
+    expect(textOf(tray)).toContain(en.plan.none);
+    write(tray, en.plan.when, '2026-12-24T18:30');
+    await tray.whenStable();
+    button(tray, en.plan.yes).click();
+    const asked = http.expectOne('api/changes');
+    expect((asked.request.body as { at: string }).at).toBe('2026-12-24T18:30');
+    asked.flush({ title: 'That time is over', detail: '' }, { status: 422, statusText: '-' });
+    await new Promise((done) => setTimeout(done));
+    await tray.whenStable();
+    expect(textOf(tray)).toContain('That time is over');
+    button(tray, en.plan.yes).click();
+    http.expectOne('api/changes').flush({ planned: '24 December at 18.30' });
+    await new Promise((done) => setTimeout(done));
+    await tray.whenStable();
+    expect(textOf(tray)).toContain(en.plan.done('24 December at 18.30'));
+    expect(TestBed.inject(Drafts).count()).toBe(0);
   });
 
   it('hold a tray with what is not up yet: seen, put up, or asked about alone by who only writes', async () => {

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { refusalOf } from '../desk-api';
+import { firstValueFrom } from 'rxjs';
+import { DeskApi, refusalOf } from '../desk-api';
 import { Drafts } from '../drafts';
 import { Session } from '../here';
 import type { Kind, Today } from '../model';
@@ -35,12 +36,35 @@ import { Wording } from '../words/words';
             <p class="quiet">{{ p.answer ? w().answered(p.answer) : w().waits }}</p>
           </li>
         }
+        @for (p of t.planned; track p.id) {
+          <li>
+            <h2>{{ w().changed(p.by, p.words) }}</h2>
+            @if (p.refused) {
+              <p class="bad">{{ w().plan.refused(p.when) }} {{ p.refused }}</p>
+            } @else {
+              <p class="quiet">{{ w().plan.done(p.when) }}</p>
+            }
+            @if (mayTakeBack()) {
+              <button
+                class="plain"
+                type="button"
+                [attr.aria-label]="w().takeOut + ': ' + p.words"
+                (click)="letGo(p.id)"
+              >
+                {{ w().takeOut }}
+              </button>
+            }
+            @if (fault()?.of === p.id) {
+              <p class="bad" role="alert">{{ fault()?.words }}</p>
+            }
+          </li>
+        }
         @if (t.pressing) {
           <li>
             <p>{{ w().pressing }}</p>
           </li>
         }
-        @if (!t.messages.length && !t.proposals.length && !t.pressing) {
+        @if (!t.messages.length && !t.proposals.length && !t.planned.length && !t.pressing) {
           <li>
             <p>{{ w().nothingNew }}</p>
           </li>
@@ -80,7 +104,7 @@ import { Wording } from '../words/words';
               @if (mayTakeBack() && !l.takenBack && l.kind === 'do') {
                 <button class="plain" type="button" (click)="takeBack(l.seq)">{{ w().takeBack }}</button>
               }
-              @if (fault()?.seq === l.seq) {
+              @if (fault()?.of === l.seq) {
                 <p class="bad" role="alert">{{ fault()?.words }}</p>
               }
             </li>
@@ -93,10 +117,11 @@ import { Wording } from '../words/words';
 export class TodayPlace {
   protected readonly session = inject(Session);
   private readonly drafts = inject(Drafts);
+  private readonly api = inject(DeskApi);
   protected readonly words = inject(Wording);
   protected readonly w = this.words.words;
   protected readonly today = loaded((api) => api.get<Today>('/today'));
-  protected readonly fault = signal<{ seq: number; words: string } | null>(null);
+  protected readonly fault = signal<{ of: number | string; words: string } | null>(null);
   private readonly role = computed(() => this.session.here()?.me.role);
   /** What one would put up something new of, most days. */
   protected readonly fresh = computed(() =>
@@ -133,13 +158,15 @@ export class TodayPlace {
     const longest = Object.values(fields).reduce((a, b) => (b.length > a.length ? b : a), '');
     return longest.length > 90 ? `${longest.slice(0, 88).trimEnd()}…` : longest;
   }
-  protected async takeBack(seq: number): Promise<void> {
+  private async done(of: number | string, what: () => Promise<unknown>): Promise<void> {
     this.fault.set(null);
     try {
-      await this.drafts.takeBack(seq);
+      await what();
       this.today.again();
     } catch (error) {
-      this.fault.set({ seq, words: refusalOf(error).message || this.w().away });
+      this.fault.set({ of, words: refusalOf(error).message || this.w().away });
     }
   }
+  protected takeBack = (seq: number) => this.done(seq, () => this.drafts.takeBack(seq));
+  protected letGo = (id: string) => this.done(id, () => firstValueFrom(this.api.delete(`/planned/${id}`)));
 }

@@ -312,6 +312,14 @@ export const de: Words = {
   asClient: 'Sie sind der Webdesigner und sehen, was so jemand sieht.',
   strong: 'Fett',
   stress: 'Kursiv',
+  plan: {
+    later: 'Später einstellen',
+    when: 'Wann',
+    yes: 'Vormerken',
+    none: 'Sagen Sie, an welchem Tag und um welche Zeit.',
+    done: (when) => `Es geht von selbst hinaus, ${when}.`,
+    refused: (when) => `Es konnte nicht hinaus, ${when}.`,
+  },
   order: {
     title: 'Die Reihenfolge',
     up: 'Nach oben',

@@ -311,6 +311,14 @@ export const en = {
   asClient: 'You are the designer, and see what such a person does.',
   strong: 'Bold',
   stress: 'Italic',
+  plan: {
+    later: 'Put it up later',
+    when: 'When',
+    yes: 'Plan it',
+    none: 'Say on which day, and at what time.',
+    done: (when: string) => `It goes up by itself, ${when}.`,
+    refused: (when: string) => `It could not go up, ${when}.`,
+  },
   order: {
     title: 'The order',
     up: 'Move up',

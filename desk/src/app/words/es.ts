@@ -309,6 +309,14 @@ export const es: Words = {
   asClient: 'Usted es el diseñador y ve lo que ve esa persona.',
   strong: 'Negrita',
   stress: 'Cursiva',
+  plan: {
+    later: 'Publicar más tarde',
+    when: 'Cuándo',
+    yes: 'Dejarlo previsto',
+    none: 'Diga qué día y a qué hora.',
+    done: (when) => `Sale solo, ${when}.`,
+    refused: (when) => `No pudo salir, ${when}.`,
+  },
   order: {
     title: 'El orden',
     up: 'Subir',

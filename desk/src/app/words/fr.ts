@@ -307,6 +307,14 @@ export const fr: Words = {
   asClient: 'Vous êtes le webdesigner et voyez ce que voit cette personne.',
   strong: 'Gras',
   stress: 'Italique',
+  plan: {
+    later: 'Mettre en ligne plus tard',
+    when: 'Quand',
+    yes: 'Le prévoir',
+    none: 'Dites quel jour et à quelle heure.',
+    done: (when) => `Cela part tout seul, ${when}.`,
+    refused: (when) => `Cela n’a pas pu partir, ${when}.`,
+  },
   order: {
     title: 'L’ordre',
     up: 'Monter',
