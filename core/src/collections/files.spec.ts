@@ -5,6 +5,7 @@ import { freeSlug } from '../making/plan/collections.js';
 import type { Collection, CollectionItem, SiteDocument } from '../model/site.js';
 import { apply } from '../operations/apply.js';
 import { validateDocument } from '../operations/validate.js';
+import { hasCards, toCards } from './cards.js';
 import { arriving, readItems, textsIn, toCalendar, toCsv, toJson, toMarkdown, zipped } from './files.js';
 
 const MADE = '2026-06-01T08:00Z';
@@ -137,6 +138,132 @@ describe('a collection in files', () => {
       ['Two days', '2026-08-02', '2026-08-03'],
     ]);
     expect(came.faults).toEqual(['“Two days” comes again and again: only its first time is brought in.']);
+  });
+
+  describe('as cards', () => {
+    const people = (items: CollectionItem[]): Collection => ({
+      id: 'people',
+      kind: 'people',
+      name: 'People',
+      page: 'about',
+      fields: [
+        { id: 'phone', label: 'Phone', type: 'text' },
+        { id: 'mail', label: 'Mail', type: 'text' },
+        { id: 'address', label: 'Address', type: 'place' },
+      ],
+      items,
+    });
+    const withPeople = (items: CollectionItem[]) =>
+      apply(site, { op: 'insertCollection', collection: people(items), at: 0 }).document;
+    const FIELDS = ['role', 'phone', 'mail', 'address', 'text'] as const;
+
+    it('goes out and comes back with all that a card has, whatever stands in it', () => {
+      const words = fc
+        .string({ unit: 'grapheme', minLength: 1, maxLength: 40 })
+        .map((s) => s.replace(/[\p{C}\r\n\u2028\u2029]/gu, '').trim())
+        .filter((s) => s.length > 0);
+      fc.assert(
+        fc.property(
+          fc.uniqueArray(
+            fc.record({
+              id: fc.stringMatching(/^[a-z][a-z0-9]{2,8}$/),
+              title: words,
+              said: fc.tuple(...FIELDS.map(() => fc.option(words))),
+              lines: fc.option(fc.tuple(words, words)),
+              tags: fc.uniqueArray(fc.stringMatching(/^[a-z]{1,6}$/), { maxLength: 3 }),
+            }),
+            { selector: (r) => r.id, maxLength: 5 },
+          ),
+          (all) => {
+            const items = all.map(({ id, title, said, lines, tags }) =>
+              item(id, {
+                title: text(title),
+                ...(tags.length && { tags }),
+                values: Object.fromEntries(
+                  FIELDS.flatMap((f, n) => {
+                    const value = f === 'text' && lines ? lines.join('\n') : said[n];
+                    return value ? [[f, text(value)]] : [];
+                  }),
+                ),
+              }),
+            );
+            const empty = withPeople([]);
+            const [into] = empty.collections!;
+            const read = readItems(empty, into!, [{ name: 'people.vcf', text: toCards(people(items)) }]);
+            if (items.length) expect(read.faults).toEqual([]);
+            const came = arriving(empty, into!, read, MADE, freeSlug);
+            const added = came.operations.flatMap((o) => (o.op === 'insertEntry' ? [o.item] : []));
+            expect(added.map((i) => [i.id, i.title.value, i.tags, i.values])).toEqual(
+              items.map((i) => [i.id, i.title.value, i.tags, i.values]),
+            );
+            // Where it came from it changes nothing.
+            const same = withPeople(items);
+            const back = readItems(same, same.collections![0]!, [
+              { name: 'people.vcf', text: toCards(same.collections![0]!) },
+            ]);
+            expect(arriving(same, same.collections![0]!, back, MADE, freeSlug).operations).toEqual([]);
+          },
+        ),
+        { numRuns: 60 },
+      );
+    });
+
+    it('reads the cards of other programs: of version 3.0, with names in parts, and addresses in parts', () => {
+      const empty = withPeople([]);
+      const [into] = empty.collections!;
+      const read = readItems(empty, into!, [
+        {
+          name: 'maud.vcf',
+          text: [
+            'BEGIN:VCARD',
+            'VERSION:3.0',
+            'N:Pell;Maud;;;',
+            'FN:Maud Pell',
+            'ROLE:Clockmaker',
+            'item1.EMAIL;TYPE=INTERNET:maud@pellclocks.example',
+            'TEL;TYPE=CELL:tel:01632 960 233',
+            'ADR;TYPE=WORK:;;4 Dial Passage;Saltmarrow;;SM1 1PB;',
+            'NOTE:Since 1998\\, at the',
+            '  bench',
+            'END:VCARD',
+            'BEGIN:VCARD',
+            'VERSION:4.0',
+            'N:Marrow;Ysolde;;;',
+            'END:VCARD',
+          ].join('\r\n'),
+        },
+      ]);
+      expect(read).toEqual({
+        faults: [],
+        items: [
+          {
+            line: 1,
+            row: {
+              title: 'Maud Pell',
+              role: 'Clockmaker',
+              mail: 'maud@pellclocks.example',
+              phone: '01632 960 233',
+              address: '4 Dial Passage, Saltmarrow, SM1 1PB',
+              text: 'Since 1998, at the bench',
+            },
+          },
+          { line: 2, row: { title: 'Ysolde Marrow' } },
+        ],
+      });
+    });
+
+    it('says what is no card, and is of people and places alone', () => {
+      const empty = withPeople([]);
+      for (const bad of ['hello', 'BEGIN:VCARD\r\nNO', ''])
+        expect(readItems(empty, empty.collections![0]!, [{ name: 'x.vcf', text: bad }]).faults.length)
+          .withContext(bad)
+          .toBe(1);
+      expect([hasCards({ kind: 'people' }), hasCards({ kind: 'places' }), hasCards({ kind: 'news' })]).toEqual([
+        true,
+        true,
+        false,
+      ]);
+    });
   });
 
   it('changes only what a file says otherwise, and says what that is', () => {

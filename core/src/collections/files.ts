@@ -19,11 +19,12 @@ import {
 } from '../model/site.js';
 import { misfitOf } from '../operations/collections-fit.js';
 import type { SingleOperation } from '../operations/operation.js';
+import { readCards } from './cards.js';
 import { calendar } from './feeds.js';
 import { isLocal, localAt, instantAt, zoneOf } from './times.js';
 
 /** What a collection is written as. */
-export const ITEM_FORMATS = ['csv', 'json', 'md', 'ics'] as const;
+export const ITEM_FORMATS = ['csv', 'json', 'md', 'ics', 'vcf'] as const;
 export type ItemFormat = (typeof ITEM_FORMATS)[number];
 
 /** Columns that every item has, whatever its kind; those of its fields come after them. */
@@ -241,6 +242,14 @@ function readCalendar(text: string, document: SiteDocument): Read {
   return { items, faults };
 }
 
+function readVcards(text: string, collection: Collection): Read {
+  try {
+    return { items: readCards(text, collection).map((row, n) => ({ line: n + 1, row })), faults: [] };
+  } catch (error) {
+    return { items: [], faults: [`It is no vCard: ${(error as Error).message.split('\n')[0]!}`] };
+  }
+}
+
 /** The items that files have, by the ending of their names; what cannot be read is said in words. */
 export function readItems(
   document: SiteDocument,
@@ -260,7 +269,9 @@ export function readItems(
             ? readMarkdown(text, n + 1, body)
             : ending === 'ics'
               ? readCalendar(text, document)
-              : { items: [], faults: ['It is neither CSV, JSON, Markdown nor a calendar.'] };
+              : ending === 'vcf'
+                ? readVcards(text, collection)
+                : { items: [], faults: ['It is neither CSV, JSON, Markdown, a calendar nor a card.'] };
     return { items: read.items, faults: read.faults.map((f) => (files.length > 1 ? `${name}: ${f}` : f)) };
   });
   return { items: all.flatMap((r) => r.items), faults: all.flatMap((r) => r.faults) };
@@ -454,7 +465,7 @@ export function textsIn(name: string, bytes: Uint8Array): { name: string; text: 
     filter: ({ name, originalSize }) => {
       all += originalSize;
       return (
-        /\.(?:md|markdown|csv|json|ics)$/i.test(name) &&
+        /\.(?:md|markdown|csv|json|ics|vcf)$/i.test(name) &&
         !/(?:^|\/)[._]/.test(name) &&
         originalSize <= ZIP_MOST.file &&
         all <= ZIP_MOST.all &&

@@ -2,10 +2,12 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import {
   arriving,
   hasCalendar,
+  hasCards,
   instantOf,
   readItems,
   textsIn,
   toCalendar,
+  toCards,
   toCsv,
   toJson,
   toMarkdown,
@@ -60,11 +62,13 @@ const SHOWN = 12;
             class="sr"
             type="file"
             multiple
-            accept=".csv,.tsv,.json,.md,.markdown,.ics,.zip"
+            accept=".csv,.tsv,.json,.md,.markdown,.ics,.vcf,.zip"
             (change)="read($any($event.target))"
           />
         </label>
-        <span class="quiet">CSV, JSON, Markdown, a calendar, or a ZIP file of those. Nothing is taken out.</span>
+        <span class="quiet"
+          >CSV, JSON, Markdown, a calendar, vCards, or a ZIP file of those. Nothing is taken out.</span
+        >
       </div>
       @if (coming(); as came) {
         <div class="note" role="status">
@@ -113,6 +117,7 @@ export class CollectionFiles {
     ['json', 'Everything (JSON)'],
     ['md', 'Texts (Markdown, in a ZIP file)'],
     ...(hasCalendar(this.collection()) ? [['ics', 'Calendar (iCalendar)'] as const] : []),
+    ...(hasCards(this.collection()) ? [['vcf', 'Cards (vCard)'] as const] : []),
   ]);
   protected readonly told = computed(() => {
     const came = this.coming();
@@ -133,6 +138,7 @@ export class CollectionFiles {
       json: () => [`${name}.json`, toJson(collection), 'application/json'],
       md: () => [`${name}.zip`, zipped(toMarkdown(document, collection)) as BlobPart, 'application/zip'],
       ics: () => [`${name}.ics`, toCalendar(document, collection), 'text/calendar;charset=utf-8'],
+      vcf: () => [`${name}.vcf`, toCards(collection), 'text/vcard;charset=utf-8'],
     };
     const [file, bytes, type] = made[format]!();
     saveFile(file, bytes, type);
