@@ -123,6 +123,45 @@ describe('what is changed at the desk', () => {
     expect(after([add], changed).facts.services.filter((s) => s.id === 'new1').length).toBe(1);
   });
 
+  it('holds who works there by their ids, wherever they stand, and refuses what is about somebody else by now', () => {
+    const people = [
+      { id: 'p1', name: 'Ada Hollis', role: 'Shipwright', about: 'Bends the planks.' },
+      { id: 'p2', name: 'Tom Wren', role: 'Rigger' },
+    ];
+    const staffed = siteFrom({ ...demoFacts, people }, 2);
+    const said = ({ name, role, about = '' }: { name: string; role: string; about?: string }) => ({
+      name,
+      role,
+      about,
+    });
+    const [ada, tom] = people.map(said);
+    const change = (person: string, was: typeof ada | null, value: typeof ada | null): Change =>
+      ({ kind: 'person', person, was, value }) as Change;
+    const changed = after(
+      [
+        change('p1', ada, { name: 'Ada Wren', role: 'Master', about: '' }),
+        change('p2', tom, null),
+        change('new1', null, { name: 'Wilma', role: '', about: '' }),
+      ],
+      staffed,
+    );
+    expect(changed.facts.people).toEqual([
+      { id: 'p1', name: 'Ada Wren', role: 'Master' },
+      { id: 'new1', name: 'Wilma', role: '' },
+    ]);
+    expect(validateDocument(changed)).toEqual([]);
+    const saying = (d: SiteDocument, words: string) => allTexts(d).filter((t) => t.text.value.includes(words)).length;
+    expect([saying(staffed, 'Ada Hollis') > 0, saying(changed, 'Ada Hollis')]).toEqual([true, 0]);
+    for (const bad of [
+      change('p1', { ...ada!, role: 'Cook' }, null),
+      change('gone', ada, null),
+      change('p1', ada, { name: ' ', role: '', about: '' }),
+    ])
+      expect(() => operationOf(staffed, [bad])).toThrowError(Problem);
+    const order = operationOf(staffed, [{ kind: 'order', of: 'people', was: ['p1', 'p2'], value: ['p2', 'p1'] }]);
+    expect(apply(staffed, order).document.facts.people.map((p) => p.id)).toEqual(['p2', 'p1']);
+  });
+
   it('keeps what stands out in a text as far as its words are the same, and says whose they are', () => {
     const placed = allTexts(site).find((t) => t.form === 'prose' && t.text.value.length > 20 && t.page)!;
     const at = { section: placed.section.id, path: placed.path };

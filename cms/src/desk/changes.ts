@@ -33,6 +33,12 @@ export const OPEN_FACTS = ['phone', 'mail', 'address'] as const;
 export type OpenFact = (typeof OPEN_FACTS)[number];
 /** A service as the desk changes it. */
 export type Priced = Pick<Service, 'name' | 'detail' | 'price'>;
+/** Somebody who works there, as the desk changes them; `about` is a sentence, or nothing. */
+export interface Known {
+  name: string;
+  role: string;
+  about: string;
+}
 
 /** Words that are to be others; `marks` are what is to stand out in them, and `wasMarks` what stood out before, where that is said. */
 export interface TextChange {
@@ -53,6 +59,7 @@ export type Change =
   | { kind: 'hours'; was: string; value: Week }
   | TextChange
   | { kind: 'service'; service: string; was: Priced | null; value: Priced | null }
+  | { kind: 'person'; person: string; was: Known | null; value: Known | null }
   | PictureChange
   | ItemChange
   | OrderChange;
@@ -66,6 +73,16 @@ const priced = {
       ...closed,
       required: ['name', 'detail', 'price'],
       properties: { name: words(120), detail: words(600), price: words(60) },
+    },
+    { type: 'null' },
+  ],
+};
+const knownOne = {
+  anyOf: [
+    {
+      ...closed,
+      required: ['name', 'role', 'about'],
+      properties: { name: words(80), role: words(120), about: words(300) },
     },
     { type: 'null' },
   ],
@@ -143,10 +160,11 @@ export const CHANGES = {
       }),
       kind('text', { at: place, was: words(4000), value: words(4000) }, { marks, wasMarks: marks }),
       kind('service', { service: ID, was: priced, value: priced }),
+      kind('person', { person: ID, was: knownOne, value: knownOne }),
       kind('picture', { at: place, was: shown, value: shown }),
       kind('item', { collection: ID, item: ID, was: itemSaid, value: itemSaid }),
       kind('order', {
-        of: { type: 'string', pattern: '^(services|(page|list)/[a-z0-9][a-z0-9-]{0,63})$' },
+        of: { type: 'string', pattern: '^(services|people|(page|list)/[a-z0-9][a-z0-9-]{0,63})$' },
         was: ids,
         value: ids,
       }),
@@ -161,18 +179,26 @@ function refuseChanged(is: string, was: string, what: string): void {
 }
 const linesOf = ({ name, detail, price }: Priced) => [name, price, detail].filter(Boolean).join(', ');
 
-function servicesAfter(all: readonly Service[], change: Extract<Change, { kind: 'service' }>): Service[] {
-  const { service: id, was, value } = change;
-  const now = all.find((s) => s.id === id);
+const personLines = ({ name, role, about }: { name: string; role: string; about?: string | undefined }) =>
+  [name, role, about].filter(Boolean).join(', ');
+
+/** The entries of a list of facts after one of them was changed, added or taken out. @throws Problem 409 or 422 */
+function entriesAfter<T extends { id: string; name: string }, V extends { name: string }>(
+  all: readonly T[],
+  { id, was, value }: { id: string; was: V | null; value: V | null },
+  lines: (entry: T | V) => string,
+  made: (id: string, said: V, now: T | undefined) => T,
+): T[] {
+  const now = all.find((e) => e.id === id);
+  if (value && !value.name.trim()) throw new Problem(422, 'It needs a name');
   if (!was) {
     if (now) return [...all];
-    if (!value?.name.trim()) throw new Problem(422, 'It needs a name');
-    return [...all, { id, ...value }];
+    if (!value) throw new Problem(422, 'It needs a name');
+    return [...all, made(id, value, undefined)];
   }
   if (!now) throw new Problem(409, 'It says something else by now', `“${was.name}” was taken out meanwhile.`);
-  refuseChanged(linesOf(now), linesOf(was), `“${now.name}”`);
-  if (value && !value.name.trim()) throw new Problem(422, 'It needs a name');
-  return all.flatMap((s) => (s.id !== id ? [s] : value ? [{ ...s, ...value }] : []));
+  refuseChanged(lines(now), lines(was), `“${now.name}”`);
+  return all.flatMap((e) => (e.id !== id ? [e] : value ? [made(id, value, e)] : []));
 }
 
 /** A text with its new words, and what stands out in them. Where links lead is its designer’s. @throws Problem 422 */
@@ -212,7 +238,23 @@ function one(
       return { op: 'setFact', field: 'hours', value };
     }
     case 'service':
-      return { op: 'setServices', services: servicesAfter(facts.services, change) };
+      return {
+        op: 'setServices',
+        services: entriesAfter(facts.services, { ...change, id: change.service }, linesOf, (id, said, now) => ({
+          ...now,
+          id,
+          ...said,
+        })),
+      };
+    case 'person':
+      return {
+        op: 'setPeople',
+        people: entriesAfter(facts.people, { ...change, id: change.person }, personLines, (id, { about, ...said }) => ({
+          id,
+          ...said,
+          ...(about && { about }),
+        })),
+      };
     case 'text': {
       const text = textAt(document, change.at);
       if (!text) throw new Problem(409, 'The site has changed meanwhile', 'What this is about is not there any more.');
@@ -237,12 +279,15 @@ function kindOf(change: Change): DeskKind {
       return 'pictures';
     case 'service':
       return 'prices';
+    case 'person':
+      return 'people';
     case 'item':
       return 'items';
     case 'hours':
       return 'hours';
     case 'order':
-      return change.of === 'services' ? 'prices' : change.of.startsWith('list/') ? 'items' : 'order';
+      if (change.of === 'services') return 'prices';
+      return change.of === 'people' ? 'people' : change.of.startsWith('list/') ? 'items' : 'order';
   }
 }
 /** @throws Problem 403 where a change is about what the designer of the site keeps */
@@ -264,9 +309,10 @@ function refuseLocked(document: SiteDocument, change: Change): void {
  */
 export function isKept(document: SiteDocument, operation: Operation): boolean {
   const all = operation.op === 'batch' ? operation.operations : [operation];
-  const facts = all.filter((o) => o.op === 'setFact' || o.op === 'setServices');
+  const facts = all.filter((o) => o.op === 'setFact' || o.op === 'setServices' || o.op === 'setPeople');
   return (facts.length ? facts : all).some((o) => {
     if (o.op === 'setServices') return isKindLocked(document, 'prices');
+    if (o.op === 'setPeople') return isKindLocked(document, 'people');
     if (o.op === 'setFact') return isKindLocked(document, o.field === 'hours' ? 'hours' : 'contact');
     if (o.op === 'moveSection') return isKindLocked(document, 'order') || isPageLocked(document, o.page);
     if ('collection' in o && typeof o.collection === 'string') return isCollectionLocked(document, o.collection);
@@ -299,7 +345,9 @@ function wholeOf(document: SiteDocument, change: Change, brought: Brought): Oper
       const operations = orderOperations(document, change);
       const [first] = operations;
       // What is offered stands in its order on the pages too.
-      return first?.op === 'setServices' ? [withTwins(document, withFollowing(document, first))] : operations;
+      return first?.op === 'setServices' || first?.op === 'setPeople'
+        ? [withTwins(document, withFollowing(document, first))]
+        : operations;
     }
     default:
       return [withTwins(document, withFollowing(document, one(document, change)))];

@@ -7,7 +7,8 @@ import { isKept, operationOf, type Change } from './changes.js';
 import { collectionsOf } from './items.js';
 import { factsOf, pagesOf, standsOn } from './places.js';
 
-const plain = siteFrom(demoFacts, 2);
+const people = [{ id: 'p1', name: 'Ada Hollis', role: 'Shipwright' }];
+const plain = siteFrom({ ...demoFacts, people }, 2);
 const site = apply(plain, newCollection(plain, 'news', 'News', '2026-01-01T08:00Z')).document;
 const [collection] = site.collections!;
 const lock = (...locks: string[]): SiteDocument =>
@@ -33,6 +34,12 @@ const CHANGES: Record<string, Change> = {
   },
   words: { kind: 'text', at: text.at, was: text.value, value: 'Otherwise' },
   prices: { kind: 'service', service: service!.id, was: { name, detail, price }, value: { name, detail, price: '£7' } },
+  people: {
+    kind: 'person',
+    person: 'p1',
+    was: { name: 'Ada Hollis', role: 'Shipwright', about: '' },
+    value: { name: 'Ada Hollis', role: 'Otherwise', about: '' },
+  },
   pictures: {
     kind: 'picture',
     at: picture!.at,
@@ -137,6 +144,7 @@ describe('what the designer keeps from the desk', () => {
       contact: false,
       hours: true,
       prices: true,
+      people: false,
     });
     expect(collectionsOf(all).map((c) => c.locked)).toEqual([true]);
   });

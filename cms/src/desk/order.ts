@@ -13,7 +13,7 @@ import type { SingleOperation } from '@tin-porch/core/operations';
 export const MOST_IN_ORDER = 60;
 
 /**
- * Things that are to stand in another order: what is offered (`services`), the parts of a page (`page/home`), or the items of a
+ * Things that are to stand in another order: what is offered (`services`), who works there (`people`), the parts of a page (`page/home`), or the items of a
  * list (`list/works`). `was` are their ids in the order whoever changed it saw.
  */
 export interface OrderChange {
@@ -55,7 +55,7 @@ function whole(all: readonly string[], { was, value }: OrderChange): string[] {
 /** What an order is about, as the document has it. @throws Problem 404 or 409 */
 function aboutOf(document: SiteDocument, of: string): { ids: string[]; page?: Page; collection?: Collection } {
   const [what, id] = of.split('/');
-  if (what === 'services') return { ids: document.facts.services.map((s) => s.id) };
+  if (what === 'services' || what === 'people') return { ids: document.facts[what].map((s) => s.id) };
   const page = what === 'page' ? document.pages.find((p) => p.id === id) : undefined;
   if (page) return { ids: partsOf(page).map((s) => s.id), page };
   const collection = what === 'list' ? document.collections?.find((c) => c.id === id) : undefined;
@@ -74,8 +74,14 @@ export function orderOperations(document: SiteDocument, change: OrderChange): Si
   if (ids.filter((id) => members.has(id)).join() !== was.join())
     throw new Problem(409, 'It says something else by now', 'The order was changed meanwhile.');
   if (!page && !collection) {
-    const services = new Map(document.facts.services.map((s) => [s.id, s]));
-    return [{ op: 'setServices', services: whole(ids, change).map((id) => services.get(id)!) }];
+    const inOrder = <T extends { id: string }>(all: readonly T[]) =>
+      whole(ids, change).map((id) => all.find((e) => e.id === id)!);
+    const { services, people } = document.facts;
+    return [
+      change.of === 'people'
+        ? { op: 'setPeople', people: inOrder(people) }
+        : { op: 'setServices', services: inOrder(services) },
+    ];
   }
   if (collection)
     return movesTo(ids, whole(ids, change)).map(({ id, to }) => ({

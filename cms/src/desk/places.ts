@@ -21,7 +21,7 @@ import type { Place } from '@tin-porch/core/operations';
 import { pagePath, renderPage } from '@tin-porch/core/page';
 import { picturesBySection, type DeskPicture } from './pictures.js';
 import { MOST_IN_ORDER, partsOf } from './order.js';
-import { OPEN_FACTS, type OpenFact, type Priced } from './changes.js';
+import { OPEN_FACTS, type Known, type OpenFact, type Priced } from './changes.js';
 
 /** A text of a page that can be changed there. */
 export interface DeskText {
@@ -65,10 +65,11 @@ export interface DeskFact {
 }
 export interface DeskFacts {
   /** Which of it its designer keeps. */
-  locked: { contact: boolean; hours: boolean; prices: boolean };
+  locked: { contact: boolean; hours: boolean; prices: boolean; people: boolean };
   facts: DeskFact[];
   hours: { text: string; week: Week; pages: string[] };
   services: (Priced & { id: string })[];
+  people: (Known & { id: string })[];
 }
 
 const MOST_WORDS = 4000;
@@ -166,9 +167,11 @@ export function factsOf(document: SiteDocument, pages: ReturnType<typeof standsO
       contact: isKindLocked(document, 'contact'),
       hours: isKindLocked(document, 'hours'),
       prices: isKindLocked(document, 'prices'),
+      people: isKindLocked(document, 'people'),
     },
     facts: OPEN_FACTS.map((field) => ({ field, value: facts[field], pages: pages[field] })),
     hours: { text: facts.hours, week: weekOf(facts.hours), pages: pages.hours },
     services: facts.services.map(({ id, name, detail, price }) => ({ id, name, detail, price })),
+    people: facts.people.map(({ id, name, role, about = '' }) => ({ id, name, role, about })),
   };
 }

@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox';
 import type { SiteDocument } from './site.js';
 
 /** What the people of a site change at its desk, by kind. Each kind can be kept by their designer. */
-export const DESK_KINDS = ['words', 'pictures', 'contact', 'hours', 'prices', 'items', 'order'] as const;
+export const DESK_KINDS = ['words', 'pictures', 'contact', 'hours', 'prices', 'people', 'items', 'order'] as const;
 export type DeskKind = (typeof DESK_KINDS)[number];
 
 /** What a kind of change is called where a designer reads of it. */
@@ -12,6 +12,7 @@ export const DESK_KIND_TITLES: Readonly<Record<DeskKind, string>> = {
   contact: 'Phone, mail and address',
   hours: 'Opening hours',
   prices: 'What is offered, and prices',
+  people: 'Who works there',
   items: 'News, events and the like',
   order: 'The order of what stands on a page',
 };

@@ -19,7 +19,16 @@ export const appConfig: ApplicationConfig = {
         { path: 'post', loadComponent: () => import('./places/post').then((m) => m.PostPlace) },
         { path: 'us', loadComponent: () => import('./places/us').then((m) => m.UsPlace) },
         { path: 'us/hours', loadComponent: () => import('./places/hours').then((m) => m.HoursPlace) },
-        { path: 'us/prices', loadComponent: () => import('./places/prices').then((m) => m.PricesPlace) },
+        {
+          path: 'us/prices',
+          data: { what: 'services' },
+          loadComponent: () => import('./places/entries').then((m) => m.EntriesPlace),
+        },
+        {
+          path: 'us/people',
+          data: { what: 'people' },
+          loadComponent: () => import('./places/entries').then((m) => m.EntriesPlace),
+        },
         { path: 'people', loadComponent: () => import('./places/people').then((m) => m.PeoplePlace) },
         { path: 'me', loadComponent: () => import('./places/me').then((m) => m.MePlace) },
         { path: 'see', loadComponent: () => import('./places/see').then((m) => m.SeePlace) },

@@ -15,6 +15,8 @@ export function keyOf(change: Change): string {
       return `picture ${change.at.section} ${change.at.path}`;
     case 'service':
       return `service ${change.service}`;
+    case 'person':
+      return `person ${change.person}`;
     case 'item':
       return `item ${change.collection} ${change.item}`;
     case 'order':

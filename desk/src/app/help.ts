@@ -37,6 +37,7 @@ function waysOf(w: Words, here: Here, pages: readonly DeskPage[]): Known[] {
   if (role === 'messages') return ways;
   if (open('hours')) ways.push(way('hours', '/us/hours'));
   if (open('prices')) ways.push(way('prices', '/us/prices'));
+  if (open('people')) ways.push(way('who', '/us/people'));
   if (open('contact')) ways.push(way('contact', '/us'));
   if (open('words') || open('pictures')) {
     ways.push(way('pages', '/pages'));

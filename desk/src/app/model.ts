@@ -40,7 +40,7 @@ export interface MadeLink {
   until: string;
   written?: boolean;
 }
-export type Kind = 'words' | 'pictures' | 'contact' | 'hours' | 'prices' | 'items' | 'order';
+export type Kind = 'words' | 'pictures' | 'contact' | 'hours' | 'prices' | 'people' | 'items' | 'order';
 export interface Line {
   seq: number;
   kind: 'do' | 'undo';
@@ -131,13 +131,20 @@ export interface Priced {
   detail: string;
   price: string;
 }
+/** Somebody who works there. */
+export interface Known {
+  name: string;
+  role: string;
+  about: string;
+}
 export type FactField = 'phone' | 'mail' | 'address';
 export interface Facts {
   /** Which of it their designer keeps. */
-  locked: { contact: boolean; hours: boolean; prices: boolean };
+  locked: { contact: boolean; hours: boolean; prices: boolean; people: boolean };
   facts: { field: FactField; value: string; pages: string[] }[];
   hours: { text: string; week: Week; pages: string[] };
   services: (Priced & { id: string })[];
+  people: (Known & { id: string })[];
 }
 export interface Message {
   id: string;
@@ -156,6 +163,7 @@ export type Change =
   | { kind: 'hours'; was: string; value: Week }
   | { kind: 'text'; at: Place; was: string; value: string; wasMarks?: Marks; marks?: Marks }
   | { kind: 'service'; service: string; was: Priced | null; value: Priced | null }
+  | { kind: 'person'; person: string; was: Known | null; value: Known | null }
   | { kind: 'picture'; at: Place; was: Shown; value: Shown }
   | { kind: 'order'; of: string; was: string[]; value: string[] }
   | { kind: 'item'; collection: string; item: string; was: ItemSaid | null; value: ItemSaid | null };

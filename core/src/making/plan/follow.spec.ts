@@ -94,6 +94,22 @@ describe('pages follow the facts', () => {
     expect(said(more)).not.toContain(pack!.text.value);
   });
 
+  it('where somebody is called otherwise who stands in a paragraph of several: it stays the paragraph it was', () => {
+    const people = [
+      { id: 'p1', name: 'Ada Hollis', role: 'Shipwright' },
+      { id: 'p2', name: 'Tom Wren', role: 'Rigger' },
+    ];
+    const staffed = siteFrom({ ...demoFacts, people }, 2);
+    const paragraph = (d: SiteDocument, words: string) =>
+      allTexts(d).find((t) => /^paragraphs\./.test(t.path) && t.text.value.includes(words));
+    const before = paragraph(staffed, 'Ada Hollis')!;
+    expect(before).toBeDefined();
+    const renamed = people.map((p) => (p.id === 'p1' ? { ...p, name: 'Ada Gant' } : p));
+    const now = changed({ op: 'setPeople', people: renamed }, staffed);
+    expect(paragraph(now, 'Ada Gant')!.path).toBe(before.path);
+    expect(said(now)).not.toContain('Ada Hollis');
+  });
+
   it('where a fact stands in a sentence', () => {
     const now = changed({ op: 'setFact', field: 'place', value: 'Ottersay' });
     const woven = allTexts(now).filter((t) => t.text.from.kind === 'brief' && t.text.from.quote.includes('Saltmarrow'));

@@ -126,7 +126,10 @@ function reworded(text: Text, pairs: readonly [string, string][]): Text {
   if (text.from.kind !== 'brief') return text;
   const value = replaceWords(text.value, pairs).slice(0, 4000);
   if (value === text.value) return text;
+  // One of a list, such as a paragraph, keeps its id.
+  const { marks: _, ...own } = text;
   return withMarksOf(text, {
+    ...own,
     value,
     from: { ...text.from, quote: replaceWords(text.from.quote, pairs).slice(0, 2000) },
   });

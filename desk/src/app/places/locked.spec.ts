@@ -9,15 +9,16 @@ import { ItemPlace } from './item';
 import { ListPlace } from './list';
 import { MePlace } from './me';
 import { PagePlace } from './page';
-import { PricesPlace } from './prices';
+import { EntriesPlace } from './entries';
 import { TodayPlace } from './today';
 import { UsPlace } from './us';
 
 const FACTS: Facts = {
-  locked: { contact: true, hours: true, prices: true },
+  locked: { contact: true, hours: true, prices: true, people: true },
   facts: [{ field: 'phone', value: '01632 960 114', pages: ['Home'] }],
   hours: { text: 'Monday 8.00–17.00', week: { days: Array(7).fill(null) as null[], others: [] }, pages: ['Home'] },
   services: [{ id: 'v1', name: 'Rope', detail: '', price: '£4' }],
+  people: [{ id: 'p1', name: 'Ada', role: 'Ropemaker', about: '' }],
 };
 const ITEMS: ItemsOf = {
   list: { id: 'l1', kind: 'news', name: 'News', locked: true, ordered: false, count: 1, fields: [] },
@@ -55,7 +56,7 @@ describe('what the designer keeps', () => {
     expect(textOf(hours)).toContain(en.locked);
     expect(within(hours, 'input, button').length).toBe(0);
 
-    const prices = await shown(PricesPlace);
+    const prices = await shown(EntriesPlace);
     http.expectOne('api/facts').flush(FACTS);
     await prices.whenStable();
     expect(within(prices, 'textarea').every((t) => t.readOnly)).toBeTrue();

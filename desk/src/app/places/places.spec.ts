@@ -16,12 +16,12 @@ import { Wording } from '../words/words';
 import { HoursPlace } from './hours';
 import { PagePlace } from './page';
 import { PostPlace } from './post';
-import { PricesPlace } from './prices';
+import { EntriesPlace } from './entries';
 import { TodayPlace } from './today';
 
 const DAY = { opens: '08:00', closes: '17:00' };
 const facts = (more: Partial<Facts> = {}): Facts => ({
-  locked: { contact: false, hours: false, prices: false },
+  locked: { contact: false, hours: false, prices: false, people: false },
   facts: [
     { field: 'phone', value: '01632 960 114', pages: ['Home'] },
     { field: 'mail', value: '', pages: [] },
@@ -33,6 +33,7 @@ const facts = (more: Partial<Facts> = {}): Facts => ({
     pages: ['Home', 'Contact'],
   },
   services: [{ id: 'v1', name: 'Rope', detail: '', price: '£4' }],
+  people: [{ id: 'p1', name: 'Ada', role: 'Ropemaker', about: '' }],
   ...more,
 });
 
@@ -93,7 +94,7 @@ describe('the places of the desk', () => {
 
   it('add, change and take out what is offered', async () => {
     http = atTheDesk();
-    const place = await shown(PricesPlace);
+    const place = await shown(EntriesPlace);
     http.expectOne('api/facts').flush(facts());
     await place.whenStable();
     write(place, en.price, '£5');
@@ -215,6 +216,30 @@ describe('the places of the desk', () => {
     http.expectOne({ method: 'DELETE', url: 'api/messages/m1' }).flush(null, { status: 503, statusText: 'away' });
     await place.whenStable();
     expect(textOf(place)).toContain('Wilma');
+  });
+
+  it('hold who works there, of whom each is changed, added and taken out', async () => {
+    http = atTheDesk();
+    const place = await shown(EntriesPlace, { what: 'people' });
+    http.expectOne('api/facts').flush(facts());
+    await place.whenStable();
+    expect(textOf(place)).toContain(en.whoTitle);
+    write(place, en.fields['role']!, 'Master ropemaker');
+    button(place, en.another).click();
+    await place.whenStable();
+    const drafts = TestBed.inject(Drafts);
+    const ada = { name: 'Ada', role: 'Ropemaker', about: '' };
+    const [first, second] = drafts.all();
+    expect(first).toEqual({ kind: 'person', person: 'p1', was: ada, value: { ...ada, role: 'Master ropemaker' } });
+    expect(second).toEqual(
+      jasmine.objectContaining({ kind: 'person', was: null, value: { name: '', role: '', about: '' } }),
+    );
+    button(place, en.takeOut).click();
+    await place.whenStable();
+    expect(drafts.about('person p1')).toEqual(jasmine.objectContaining({ value: null }));
+    button(place, en.takeBack).click();
+    await place.whenStable();
+    expect(drafts.about('person p1')).toBeUndefined();
   });
 
   it('say what needs somebody, and who may take what back', async () => {

@@ -29,9 +29,17 @@ import { wording } from '../words/words';
         <li class="to">
           <a routerLink="/us/prices">
             <strong>{{ w().prices }}</strong>
-            <span class="quiet">{{ namesOf(all) || w().noPrices }}</span>
+            <span class="quiet">{{ namesIn(all.services) || w().noPrices }}</span>
           </a>
         </li>
+        @if (all.people.length || !hasList('people')) {
+          <li class="to">
+            <a routerLink="/us/people">
+              <strong>{{ w().whoTitle }}</strong>
+              <span class="quiet">{{ namesIn(all.people) || w().whoNone }}</span>
+            </a>
+          </li>
+        }
       </ul>
       <section class="fields">
         @if (all.locked.contact) {
@@ -85,7 +93,9 @@ export class UsPlace {
   protected readonly w = wording().words;
   protected readonly facts = loaded((api) => api.get<Facts>('/facts'));
 
-  protected namesOf = (all: Facts): string => all.services.map((s) => s.name).join(', ');
+  protected namesIn = (all: readonly { name: string }[]): string => all.map((s) => s.name).join(', ');
+  /** Whether there is a list of its own for something: then it is written there. */
+  protected hasList = (kind: string): boolean => !!this.session.here()?.lists.some((l) => l.kind === kind);
   protected valueOf = (field: FactField, is: string): string =>
     (this.drafts.about(`fact ${field}`)?.value as string | undefined) ?? is;
   protected write(field: FactField, was: string, value: string): void {

@@ -262,6 +262,11 @@ export const de: Words = {
         asked:
           'personen person einladen kollegin kollege mitarbeiter zugang rolle mitnehmen sicherung archiv zip herunterladen export inhaber ganze kopie',
       },
+      who: {
+        words: 'Ändern, wer hier arbeitet',
+        asked:
+          'mitarbeiter mitarbeiterin kollege kollegin wer arbeitet name namen team stelle neu person personen aufgabe',
+      },
       visits: { words: 'Sehen, wie viele kamen', asked: 'besuche besucher leute viele statistik zahlen kamen' },
       back: {
         words: 'Zurücknehmen, was geändert wurde',
@@ -312,6 +317,9 @@ export const de: Words = {
   asClient: 'Sie sind der Webdesigner und sehen, was so jemand sieht.',
   strong: 'Fett',
   stress: 'Kursiv',
+  whoTitle: 'Wer hier arbeitet',
+  whoName: 'Name',
+  whoNone: 'Noch ist niemand aufgeführt.',
   plan: {
     later: 'Später einstellen',
     when: 'Wann',

@@ -258,6 +258,10 @@ export const en = {
         asked:
           'people person invite colleague staff access role leave backup archive zip download export own owner whole copy',
       },
+      who: {
+        words: 'Change who works here',
+        asked: 'staff colleague colleagues who works name names team job left joined new person people role',
+      },
       visits: {
         words: 'See how many people came',
         asked: 'visits visitors people many statistics count traffic came popular',
@@ -311,6 +315,9 @@ export const en = {
   asClient: 'You are the designer, and see what such a person does.',
   strong: 'Bold',
   stress: 'Italic',
+  whoTitle: 'Who works here',
+  whoName: 'Name',
+  whoNone: 'Nobody is listed yet.',
   plan: {
     later: 'Put it up later',
     when: 'When',

@@ -260,6 +260,11 @@ export const es: Words = {
         asked:
           'personas persona invitar compañero empleado acceso papel llevar copia archivo zip descargar exportar titular entero',
       },
+      who: {
+        words: 'Cambiar quién trabaja aquí',
+        asked:
+          'empleado empleada compañero compañera quién trabaja nombre nombres equipo puesto nueva persona personas',
+      },
       visits: {
         words: 'Ver cuánta gente ha venido',
         asked: 'visitas visitantes gente cuántos cuanta estadísticas venido',
@@ -309,6 +314,9 @@ export const es: Words = {
   asClient: 'Usted es el diseñador y ve lo que ve esa persona.',
   strong: 'Negrita',
   stress: 'Cursiva',
+  whoTitle: 'Quién trabaja aquí',
+  whoName: 'Nombre',
+  whoNone: 'Todavía no hay nadie en la lista.',
   plan: {
     later: 'Publicar más tarde',
     when: 'Cuándo',

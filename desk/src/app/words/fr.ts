@@ -258,6 +258,10 @@ export const fr: Words = {
         asked:
           'personnes personne inviter collègue employé accès rôle emporter sauvegarde archive zip télécharger exporter propriétaire entier copie',
       },
+      who: {
+        words: 'Changer qui travaille ici',
+        asked: 'employé employée collègue collègues qui travaille nom noms équipe poste nouvelle personne personnes',
+      },
       visits: {
         words: 'Voir combien de personnes sont venues',
         asked: 'visites visiteurs personnes combien statistiques venus',
@@ -307,6 +311,9 @@ export const fr: Words = {
   asClient: 'Vous êtes le webdesigner et voyez ce que voit cette personne.',
   strong: 'Gras',
   stress: 'Italique',
+  whoTitle: 'Qui travaille ici',
+  whoName: 'Nom',
+  whoNone: 'Personne n’est encore listé.',
   plan: {
     later: 'Mettre en ligne plus tard',
     when: 'Quand',
