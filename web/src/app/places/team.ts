@@ -131,7 +131,8 @@ const ROLES: readonly (readonly [Role, string, string])[] = [
                                 l.state === 'failed'
                                   ? 'The letter did not arrive'
                                   : 'Whether the letter arrived is not known'
-                              }}: {{ l.error }} Hand the link over yourself, or invite once more.
+                              }}
+                              ({{ l.error }}). Hand the link over yourself, or invite once more.
                             </span>
                           } @else {
                             <span class="quiet">{{ l.state === 'sent' ? 'Letter sent' : 'Letter on its way' }}</span>
