@@ -27,8 +27,10 @@ describe('the contract', () => {
     const open = all.filter(([, r]) => r.role === 'anybody').map(([key]) => key);
     expect(open.sort()).toEqual([
       'GET /links/:token',
+      'GET /session/ways',
       'POST /links/:token',
       'POST /session',
+      'POST /session/forgotten',
       'POST /session/passkey',
       'POST /session/passkey/options',
       'POST /session/second',

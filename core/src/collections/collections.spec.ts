@@ -9,7 +9,7 @@ import { redirectOf, render } from '../page/render/render.js';
 import { calendar } from './feeds.js';
 import { expand, paragraphsOf } from './expand.js';
 import { itemsShown } from './listing.js';
-import { instantAt, localAt, nextChange, sayWhen, stateOf } from './times.js';
+import { instantAt, localAt, nextChange, sayMonth, sayWhen, stateOf } from './times.js';
 import ICAL from 'ical.js';
 
 const ORIGIN = 'https://yard.example';
@@ -227,6 +227,48 @@ describe('a site with a collection', () => {
     expect(rest).toContain('News a');
     expect(rest).not.toContain('News b');
     expect(rest).toContain(`<a href="/${slug}/" rel="prev">Back (Part 1 of 2)</a>`);
+  });
+
+  it('stands under its months, in their order and each once, on the first page and on those after it', () => {
+    const starts = ['2026-07-03T10:00', '2026-07-20', '2026-09-01T08:00', '2027-01-01T00:30', '2027-01-31'];
+    const items = starts.map((s, n) => event(`e${n}`, s));
+    const by = (most: number, more: object = {}) => {
+      const site = siteWith(of('events', items), { show: 'upcoming', most, monthly: true, ...more });
+      expect(validateDocument(site)).toEqual([]);
+      return expand(site, '2026-06-01T00:00Z');
+    };
+    const listed = (page: SiteDocument['pages'][0]) =>
+      page.sections
+        .filter((s) => s.id.startsWith('listed'))
+        .map((s) => {
+          const { heading, items } = s.content as unknown as { heading: { value: string }; items: unknown[] };
+          return [s.id, heading.value, items.length];
+        });
+    const about = ({ document }: { document: SiteDocument }) => document.pages.find((p) => p.id === 'about')!;
+    expect(listed(about(by(12)))).toEqual([
+      ['listed', 'What is on · July 2026', 2],
+      ['listed--2026-09', 'September 2026', 1],
+      ['listed--2027-01', 'January 2027', 2],
+    ]);
+    // Further pages go on in the middle of a month.
+    const cut = by(4, { further: true });
+    expect(listed(about(cut)).map(([, , n]) => n)).toEqual([2, 1, 1]);
+    const rest = cut.document.pages.find((p) => p.id === 'about--more-2')!;
+    expect(listed(rest).map(([, , n]) => n)).toEqual([1]);
+    // Nothing of it is drawn twice under one name.
+    const ids = cut.document.pages.flatMap((p) => p.sections.map((s) => `${p.id} ${s.id}`));
+    expect(new Set(ids).size).toBe(ids.length);
+    // What follows no time stands under no month.
+    expect(listed(about(by(12, { show: 'kept' }))).length).toBe(1);
+    expect(['en-GB', 'de', 'fr', 'es'].map((l) => sayMonth(l, '2026-03-01'))).toEqual([
+      'March 2026',
+      'März 2026',
+      'Mars 2026',
+      'Marzo de 2026',
+    ]);
+    const shown = siteWith(of('events', items), { show: 'upcoming', most: 12, monthly: true });
+    const page = filesOf(shown, '2026-06-01T00:00Z').get(`/${slug}/index.html`)!;
+    expect(page.match(/(?:July|September|January) 202\d<\/h2>/g)!.length).toBe(3);
   });
 
   it('gives nothing away of drafts and of what is planned, until its minute', () => {

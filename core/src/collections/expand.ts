@@ -13,8 +13,8 @@ import {
   type Text,
 } from '../model/site.js';
 import { COLLECTIONS, fieldsOf } from '../model/collection-kinds.js';
-import { itemsFor, itemsShown, whenOf, wordsOf } from './listing.js';
-import { stateOf, type ItemState } from './times.js';
+import { followsTime, itemsFor, itemsShown, whenOf, wordsOf } from './listing.js';
+import { localAt, sayMonth, startOf, stateOf, type ItemState } from './times.js';
 
 /** The page of an item. */
 export interface ItemPage {
@@ -234,6 +234,50 @@ function filled(
   });
 }
 
+/**
+ * A section that shows items, once for each month they are of where it is to show them by the month: the first under its own
+ * heading and the month, the others under theirs.
+ */
+function filledByMonth(
+  document: SiteDocument,
+  section: Section,
+  collection: Collection,
+  items: CollectionItem[],
+  about: string | null,
+): Section[] {
+  const one = (s: Section, some: CollectionItem[]) =>
+    filled(document, s, collection, some, about === null ? null : `${about} ${JSON.stringify(s)}`);
+  const { shows } = section;
+  if (!shows?.monthly || !followsTime(shows.show) || !items.length) return [one(section, items)];
+  const dateOf = (i: CollectionItem): string =>
+    (shows.show === 'newest' ? undefined : startOf(collection, i)) ?? localAt(document, i.from ?? i.made);
+  const months = new Map<string, CollectionItem[]>();
+  for (const item of items) {
+    const month = dateOf(item).slice(0, 7);
+    months.set(month, [...(months.get(month) ?? []), item]);
+  }
+  const { heading, lead, more } = section.content as { heading?: Text; lead?: Text; more?: Text };
+  return [...months].map(([month, some], n) => {
+    const last = n === months.size - 1;
+    const said = sayMonth(document.language, `${month}-01`);
+    const words = !n && heading?.value ? `${heading.value} · ${said}` : said;
+    const { anchor: _, ...unnamed } = section;
+    return one(
+      {
+        ...(n ? { ...unnamed, id: `${section.id}--${month}` } : section),
+        content: {
+          ...section.content,
+          ...(heading && { heading: { ...heading, value: words } }),
+          // What leads into all of them, and on from them, stands there once.
+          ...(lead && n && { lead: text('') }),
+          ...(more && !last && { more: text('') }),
+        },
+      },
+      some,
+    );
+  });
+}
+
 /** The collection a section shows, and what of it; undefined where it has items of its own. */
 export function shownIn(document: SiteDocument, section: Section, at?: string) {
   const { shows } = section;
@@ -263,14 +307,14 @@ export function expand(document: SiteDocument, at?: string, only?: string): Expa
       // With nothing to show it is left out, but where it is what opens the page.
       if (!all.length && section !== opener && page.sections.length > 1) return [];
       const about = madeFrom(document, collection);
-      const from = about === null ? null : `${about} ${JSON.stringify(section)}`;
       const pages = shows.further && !lists.has(page.id) ? Math.ceil(all.length / shows.most) : 1;
       if (pages > 1) {
         lists.set(page.id, pages);
         for (let nth = 2; nth <= pages && only === undefined; nth++) {
           const id = `${page.id}--more-${nth}`;
           further.set(id, { of: page, nth, pages });
-          const part = filled(document, section, collection, all.slice((nth - 1) * shows.most, nth * shows.most), from);
+          const part = all.slice((nth - 1) * shows.most, nth * shows.most);
+          const parts = filledByMonth(document, section, collection, part, about);
           more.push({
             ...page,
             id,
@@ -278,11 +322,11 @@ export function expand(document: SiteDocument, at?: string, only?: string): Expa
             menu: false,
             parent: page.id,
             seo: { title: null, description: null },
-            sections: opener && opener !== section ? [opener, part] : [part],
+            sections: opener && opener !== section ? [opener, ...parts] : parts,
           });
         }
       }
-      return [filled(document, section, collection, all.slice(0, shows.most), from)];
+      return filledByMonth(document, section, collection, all.slice(0, shows.most), about);
     });
     return { ...page, sections };
   });

@@ -19,6 +19,10 @@ import { endOf, sayDay, sayWhen, startOf, stateOf } from './times.js';
 type Times = Pick<SiteDocument, 'zone' | 'language'>;
 const text = (value: string): Text => ({ value, from: { kind: 'designer' } });
 
+/** Whether items that are shown so follow each other by their time, and can stand under their months. */
+export const followsTime = (show: Listing['show']): boolean =>
+  show === 'newest' || show === 'upcoming' || show === 'past';
+
 /** The items of a collection that a section shows at an instant, in their order: all of them, however many at once. */
 export function itemsShown(document: Times, collection: Collection, listing: Listing, at?: string): CollectionItem[] {
   const { show, tag, chosen } = listing;

@@ -150,6 +150,12 @@ export function sayWhen(language: string, starts: string, ends?: string): string
   return [day(starts), [clock(starts), clock(ends)].filter(Boolean).join('–')].filter(Boolean).join(', ');
 }
 
+/** The month of a date as a language says it, to stand by itself: “June 2026”. */
+export function sayMonth(language: string, local: string): string {
+  const month = said(local.slice(0, 10), language, { month: 'long', year: 'numeric' });
+  return month.charAt(0).toLocaleUpperCase(language) + month.slice(1);
+}
+
 /** The same in short, without its end: “14 Jun 2026, 19:30”. */
 export const sayShort = (language: string, starts: string): string =>
   said(starts, language, {

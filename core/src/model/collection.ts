@@ -110,6 +110,8 @@ export const Listing = Type.Object(
     most: Type.Integer({ minimum: 1, maximum: 48 }),
     /** True where the rest of them follow on further pages. */
     further: Type.Optional(Type.Literal(true)),
+    /** True where they stand under their months; of what is shown in the order of its time alone. */
+    monthly: Type.Optional(Type.Literal(true)),
     tag: Type.Optional(Type.String({ minLength: 1, maxLength: 40 })),
     chosen: Type.Optional(Type.Array(Id, { minItems: 1, maxItems: 48 })),
   },

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { instantOf } from '@tin-porch/core/collections';
+import { followsTime, instantOf } from '@tin-porch/core/collections';
 import { canCollect, canShow, collect, listItems } from '@tin-porch/core/making';
 import type { Listing, Section } from '@tin-porch/core/model';
 import { some } from '@tin-porch/core/some';
@@ -92,6 +92,15 @@ const SHOWS: Record<Listing['show'], string> = {
             (change)="set({ further: $any($event.target).checked })"
           />The rest on further pages</label
         >
+        @if (byTime()) {
+          <label class="check"
+            ><input
+              type="checkbox"
+              [checked]="shows.monthly ?? false"
+              (change)="set({ monthly: $any($event.target).checked })"
+            />Under their months</label
+          >
+        }
         <p>
           <button class="plain small" type="button" (click)="open(shows.collection)">Open {{ name() }}</button>
         </p>
@@ -114,6 +123,8 @@ export class SectionShows {
   protected readonly name = computed(() => this.collection()?.name ?? '');
   protected readonly items = computed(() => this.collection()?.items ?? []);
   protected readonly tags = computed(() => [...new Set(this.items().flatMap((i) => i.tags ?? []))].sort());
+  /** Whether they follow each other by their time, and so by their months. */
+  protected readonly byTime = computed(() => followsTime(this.section().shows?.show ?? 'kept'));
   protected readonly gathers = computed(() => canCollect(this.section()));
   protected readonly can = computed(
     () => canShow(this.section()) && (this.collections.all().length > 0 || this.gathers()),
@@ -139,15 +150,17 @@ export class SectionShows {
     most?: number;
     tag?: string;
     further?: boolean;
+    monthly?: boolean;
     chosen?: string[];
   }): void {
-    const { tag, further, chosen, ...rest } = { ...this.section().shows!, ...patch };
+    const { tag, further, monthly, chosen, ...rest } = { ...this.section().shows!, ...patch };
     this.change({
       op: 'setShows',
       section: this.section().id,
       shows: {
         ...rest,
         ...(further && { further }),
+        ...(monthly && followsTime(rest.show) && { monthly }),
         ...(tag && { tag }),
         ...(chosen?.length && { chosen }),
       },
