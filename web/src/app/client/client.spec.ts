@@ -2,6 +2,7 @@ import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { provideZonelessChangeDetection, type Type } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { DESK_KINDS } from '@tin-porch/core/model';
 import type { Answered } from '../api/model';
 import { PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
@@ -406,19 +407,19 @@ describe('what the client does on their site', () => {
 
     it('by kind and by part, where each is seen and left to them again', async () => {
       const { fixture, element } = await shown(DeskLocks);
-      expect(boxes(element).length).toBe(6);
+      expect(boxes(element).length).toBe(DESK_KINDS.length);
       box(element, 'Opening hours').click();
       store.change({ op: 'setLock', lock: 'page/home', locked: true });
       // What is gone is not named.
       store.change({ op: 'setLock', lock: 'section/gone', locked: true });
       await settle(fixture);
       expect(store.document()!.locks).toEqual(['kind/hours', 'page/home', 'section/gone']);
-      expect(boxes(element).length).toBe(7);
+      expect(boxes(element).length).toBe(DESK_KINDS.length + 1);
       expect(box(element, 'Opening hours').checked).toBeTrue();
       box(element, 'The page').click();
       await settle(fixture);
       expect(store.document()!.locks).toEqual(['kind/hours', 'section/gone']);
-      expect(boxes(element).length).toBe(6);
+      expect(boxes(element).length).toBe(DESK_KINDS.length);
     });
 
     it('with its page, and says so: it is not freed by itself', async () => {

@@ -232,7 +232,7 @@ describe('collections beside the window', () => {
     await at.settle();
     expect(titles(element)).toEqual(['Bell cord', 'Anchor warp', 'Cod line', 'Quite new']);
     await bring('shelf.docx', 'PK');
-    expect(note().textContent).toContain('neither CSV, JSON, Markdown nor a calendar');
+    expect(note().textContent).toContain('neither CSV, JSON, Markdown, a calendar nor a card');
     expect([...note().querySelectorAll('button')].map((b) => b.textContent.trim())).toEqual(['Leave it']);
   });
 
@@ -256,6 +256,21 @@ describe('collections beside the window', () => {
     expect(at.changes.pop()).toEqual(
       jasmine.objectContaining({ op: 'setShows', shows: { collection: 'shelf', show: 'kept', most: 48 } }),
     );
+    // By their months only where they follow their time.
+    const months = () =>
+      [...element.querySelectorAll('label')]
+        .find((l) => l.textContent.includes('Under their months'))
+        ?.querySelector('input');
+    expect(months()).toBeUndefined();
+    const newest = { collection: 'shelf', show: 'newest' as const, most: 6 };
+    fixture.componentRef.setInput('section', { ...now, shows: newest });
+    await at.settle();
+    months()!.click();
+    expect(at.changes.pop()).toEqual(jasmine.objectContaining({ shows: { ...newest, monthly: true } }));
+    fixture.componentRef.setInput('section', { ...now, shows: { ...newest, monthly: true } });
+    await at.settle();
+    type(element.querySelector<HTMLSelectElement>(`#which-${section.id}`)!, 'kept', 'change');
+    expect(at.changes.pop()).toEqual(jasmine.objectContaining({ shows: { ...newest, show: 'kept' } }));
     button(element, 'Open Shelf').click();
     expect(collections.collection()!.id).toBe('shelf');
     type(which, '', 'change');
