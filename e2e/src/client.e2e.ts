@@ -534,7 +534,7 @@ describe('The client’s desk, in the browser', () => {
     await field.waitFor();
     const was = await field.inputValue();
     await field.fill('01632 960 991');
-    await tray().getByRole('button', { name: 'Put it up later' }).click();
+    await tray().getByRole('button', { name: 'Choose a time for it' }).click();
     await tray().getByRole('button', { name: 'Plan it' }).click();
     await tray().getByRole('alert').waitFor();
     await page.getByLabel('When').fill('2020-01-01T10:00');
@@ -551,7 +551,7 @@ describe('The client’s desk, in the browser', () => {
     await phone.addCookies(cookies);
     await page.reload();
     await reads(field, '01632 960 991');
-    await tray().getByRole('button', { name: 'Put it up later' }).click();
+    await tray().getByRole('button', { name: 'Choose a time for it' }).click();
     await page.getByLabel('When').fill(`${tomorrow}T09:30`);
     await tray().getByRole('button', { name: 'Plan it' }).click();
     await page.waitForSelector('.tray.done');

@@ -321,7 +321,7 @@ export const de: Words = {
   whoName: 'Name',
   whoNone: 'Noch ist niemand aufgeführt.',
   plan: {
-    later: 'Später einstellen',
+    later: 'Eine Zeit dafür wählen',
     when: 'Wann',
     yes: 'Vormerken',
     none: 'Sagen Sie, an welchem Tag und um welche Zeit.',

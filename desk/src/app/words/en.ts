@@ -319,7 +319,7 @@ export const en = {
   whoName: 'Name',
   whoNone: 'Nobody is listed yet.',
   plan: {
-    later: 'Put it up later',
+    later: 'Choose a time for it',
     when: 'When',
     yes: 'Plan it',
     none: 'Say on which day, and at what time.',

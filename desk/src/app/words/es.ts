@@ -318,7 +318,7 @@ export const es: Words = {
   whoName: 'Nombre',
   whoNone: 'Todavía no hay nadie en la lista.',
   plan: {
-    later: 'Publicar más tarde',
+    later: 'Elegir una hora',
     when: 'Cuándo',
     yes: 'Dejarlo previsto',
     none: 'Diga qué día y a qué hora.',

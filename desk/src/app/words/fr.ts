@@ -315,7 +315,7 @@ export const fr: Words = {
   whoName: 'Nom',
   whoNone: 'Personne n’est encore listé.',
   plan: {
-    later: 'Mettre en ligne plus tard',
+    later: 'Choisir une heure',
     when: 'Quand',
     yes: 'Le prévoir',
     none: 'Dites quel jour et à quelle heure.',
