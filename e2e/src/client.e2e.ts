@@ -618,6 +618,7 @@ describe('The client’s desk, in the browser', () => {
     expect(await order()).toEqual(before);
     await desk('us/prices');
     const rows = page.locator('dk-order li span');
+    await rows.nth(1).waitFor();
     const names = await rows.allTextContents();
     await page.getByRole('button', { name: `Move up: ${names[1]}` }).click();
     await putUp();
