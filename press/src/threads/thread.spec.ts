@@ -14,7 +14,10 @@ const post = (said) => parentPort ? parentPort.postMessage(said) : process.send(
   if (kind === 'fill') { const all = []; for (;;) all.push(new Array(1e5).fill(all.length)); }
   if (kind === 'fail') return post({ serial, fault: { name: 'Named', message: 'said' } });
   post({ serial, answer: kind === 'pid' ? process.pid : kind });
-});`;
+});
+post({ serial: 0 });`;
+/** One that takes as many ms to be there as its file says. */
+const slow = (ms: number) => `const end = Date.now() + ${ms}; while (Date.now() < end); ${program}`;
 
 describe('a hand that works apart', () => {
   const made: Thread[] = [];
@@ -57,6 +60,25 @@ describe('a hand that works apart', () => {
         const all = Array.from({ length: 5 }, () => one.ask({ kind: 'a' }).catch((e: Error) => e.name));
         expect((await Promise.all(all)).filter((a) => a === 'ThreadLimit').length).toBe(2);
       });
+
+      it('is not blamed for what it takes to be there, and ended where that takes too long', async () => {
+        const of = (ms: number, options: object) => {
+          const at = join(folder, `slow-${ms}-${apart}.mjs`);
+          writeFileSync(
+            at,
+            slow(ms).replace(/^(.*?)(import .*?;\n)/s, (_, before: string, line: string) => line + before),
+          );
+          const one = new Thread(() => pathToFileURL(at), false, { apart, ...options });
+          made.push(one);
+          return one;
+        };
+        const one = of(1200, { mostMs: 600 });
+        expect(await one.ask({ kind: 'a' })).toBe('a');
+        await expectAsync(one.ask({ kind: 'loop' })).toBeRejectedWithError(ThreadLimit);
+        await expectAsync(of(60_000, { mostMs: 600, startMs: 800 }).ask({ kind: 'a' })).toBeRejectedWithError(
+          ThreadLimit,
+        );
+      }, 20_000);
 
       it('is ended where a request takes longer than it may', async () => {
         const one = thread({ mostMs: 1500 });

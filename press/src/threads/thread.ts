@@ -2,6 +2,11 @@ import { fork } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { Worker, type ResourceLimits } from 'node:worker_threads';
 
+/** What a thread that is there and listens posts in place of the number of a request. */
+export const THERE = 0;
+/** How long a thread may take to be there, ms: on a machine that is busy it takes its time, and is not to blame for it. */
+const START_MS = 30_000;
+
 /** What a thread posts back. `name` is that of the error where one was thrown. */
 export interface ThreadAnswer {
   serial: number;
@@ -17,7 +22,9 @@ export class ThreadLimit extends Error {
 export interface ThreadOptions {
   /** How long a thread that is asked nothing is kept. */
   idleMs?: number;
-  /** How long one request may take. Past it the thread is ended, and that request alone fails. */
+  /** How long it may take to begin. */
+  startMs?: number;
+  /** How long one request may take, from when the thread is there. Past it the thread is ended, and that request alone fails. */
   mostMs?: number;
   /** How many requests may wait; more are refused at once. */
   mostWaiting?: number;
@@ -130,21 +137,25 @@ export class Thread {
   }
 
   private one(request: object): Promise<unknown> {
+    const { mostMs, startMs = START_MS } = this.options;
+    const fresh = this.worker === null;
     const worker = (this.worker ??= this.hand());
     const serial = ++this.serial;
     // A program may end while its thread has nothing to do, and not before.
     worker.ref();
     return new Promise<unknown>((done, fail) => {
-      const late =
-        this.options.mostMs === undefined
-          ? undefined
-          : setTimeout(() => lost(new ThreadLimit('It took too long.')), this.options.mostMs);
+      let late: NodeJS.Timeout | undefined;
+      const wait = (ms: number) => {
+        clearTimeout(late);
+        if (mostMs !== undefined) late = setTimeout(() => lost(new ThreadLimit('It took too long.')), ms);
+      };
       const over = () => {
         clearTimeout(late);
         worker.off('message', heard).off('error', lost).off('exit', ended);
         worker.unref();
       };
       const heard = (said: ThreadAnswer) => {
+        if (said.serial === THERE) return wait(mostMs!);
         if (said.serial !== serial) return;
         over();
         if (said.fault) fail(Object.assign(new Error(said.fault.message), { name: said.fault.name }));
@@ -160,6 +171,7 @@ export class Thread {
       };
       const ended = () => lost(new Error('The thread stopped.'));
       worker.on('message', heard).on('error', lost).on('exit', ended);
+      wait(fresh ? startMs : mostMs!);
       worker.postMessage({ ...request, serial });
     });
   }
