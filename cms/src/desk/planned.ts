@@ -35,7 +35,7 @@ export class Planned {
   constructor(private readonly db: Pool) {}
 
   /**
-   * Keeps changes until their time; the same sent twice is one plan. `local` is by the clock of the site.
+   * Keeps changes until their time; the same sent twice is one plan, for the time said last. `local` is by the clock of the site.
    * @throws Problem as `operationOf` does, or 422 where the time is none, is over or far away
    */
   async put(
@@ -57,7 +57,8 @@ export class Planned {
     const { rows } = await this.db.query<{ n: number }>('select count(*)::int as n from planned');
     if (rows[0]!.n >= MOST_WAITING) throw new Problem(409, 'So much is planned already', `${MOST_WAITING} at most.`);
     await this.db.query(
-      `insert into planned (id, at, changes, words, person, by) values ($1, $2, $3, $4, $5, $6) on conflict (id) do nothing`,
+      `insert into planned (id, at, changes, words, person, by) values ($1, $2, $3, $4, $5, $6)
+       on conflict (id) do update set at = excluded.at, refused = null`,
       [id, at, JSON.stringify(changes), describe(operation), writer.id, writer.name],
     );
     return at;

@@ -66,6 +66,10 @@ describe('what is planned at the desk', () => {
     expect((JSON.parse(made.body) as { planned: string }).planned.length).toBeGreaterThan(5);
     // Sent twice, it is one plan.
     expect((await plan(local(120), phone(was, '01632 960 701'), as)).status).toBe(200);
+    // For another time, after an answer that was lost, it is planned for that.
+    expect((await plan(local(180), phone(was, '01632 960 701'), as)).status).toBe(200);
+    const { rows } = await world.hostDb(id, `select extract(epoch from at - now())::int as left from planned`);
+    expect((rows[0] as { left: number }).left).toBeGreaterThan(150 * 60);
     const [line, ...more] = await planned();
     expect([more.length, line!.id, line!.refused]).toEqual([0, as, null]);
     expect(await now()).toBe(was);
