@@ -105,8 +105,8 @@ describe('What grows on a site, in the browser', () => {
     for (const title of ['The slip is mended', 'Larch has come in', 'Two places under cover']) {
       await page.getByRole('button', { name: 'New piece of news' }).click();
       await page.fill('#item-title', title);
-      await page.fill('#item-text', `${title}: all there is to know.`);
-      await page.fill('#item-body', 'We began in the first frost.\n\nIt took a week.');
+      await page.fill('#item-text[contenteditable]', `${title}: all there is to know.`);
+      await page.fill('#item-body[contenteditable]', 'We began in the first frost.\n\nIt took a week.');
       await page.fill('#item-tags', 'slip, winter');
       await page.getByRole('button', { name: 'Put it up' }).click();
       // The window shows its page.

@@ -50,15 +50,16 @@ export interface WordsEditorParts {
   label: string;
   form: FieldForm;
   text: Written;
-  /** Where the words were pressed, px of the view; the caret goes to their end where left out. */
-  at?: { x: number; y: number } | 'all';
+  /** Where the words were pressed, px of the view; the caret goes to their end where left out. `none`: nobody writes yet. */
+  at?: { x: number; y: number } | 'all' | 'none';
   /** Whether links stay as they are, and none comes with what is pasted. */
   noLinks?: boolean;
   written(text: Written): void;
   state(state: WordsState): void;
-  left(how: Left): void;
+  /** What leaving it with Escape, Tab or Enter does; they do what they do everywhere where this is left out. */
+  left?(how: Left): void;
   /** A key that is the interface’s. */
-  key(event: KeyboardEvent): void;
+  key?(event: KeyboardEvent): void;
 }
 
 /** The words of one text, edited in the element they stand in. */
@@ -100,13 +101,14 @@ export class WordsEditor {
         },
       },
     );
+    if (given.at === 'none') return;
     this.view.focus();
     this.place(given.at);
     this.tell();
   }
 
   /** Puts the caret where the words were pressed, or at their end. */
-  private place(at: WordsEditorParts['at']): void {
+  private place(at: Exclude<WordsEditorParts['at'], 'none'>): void {
     const { state } = this.view;
     if (at === 'all') return void this.all(state, (tr) => this.view.dispatch(tr));
     const found = at && this.view.posAtCoords({ left: at.x, top: at.y });
@@ -128,8 +130,8 @@ export class WordsEditor {
     const leave =
       (how: Left): Command =>
       () => {
-        given.left(how);
-        return true;
+        given.left?.(how);
+        return given.left !== undefined;
       };
     const line: Command = (state, dispatch) => {
       const { break: br } = this.schema.nodes;
@@ -177,6 +179,7 @@ export class WordsEditor {
               held &&
               ((key === 'z' && !event.shiftKey && !undoDepth(this.view.state)) ||
                 ((key === 'y' || (key === 'z' && event.shiftKey)) && !redoDepth(this.view.state)));
+            if (!given.key) return false;
             if ((held && (key === 'k' || spent)) || (event.altKey && event.key === 'F10')) {
               event.preventDefault();
               given.key(event);

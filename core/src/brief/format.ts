@@ -1,7 +1,7 @@
 import { parsePhoneNumberFromString, type CountryCode } from 'libphonenumber-js';
 import type { Facts } from '../model/site.js';
 import { PARTS_OF_A_BUSINESS } from './hours/lexicon.js';
-import { readClosure, type YearDay } from './reading/exceptions.js';
+import { readClosure, readOtherHours, type YearDay } from './reading/exceptions.js';
 import { plainOpenings, readHours, type Season } from './hours/index.js';
 import type { YearPoint } from './hours/tokens.js';
 import { supposeLanguage, tellLanguage } from './reading/language.js';
@@ -97,11 +97,15 @@ export function hoursIn(language: SiteLanguage, hours: string): string[] {
       return `${lead}${capital(dayWords(language, first.days, false))}${language.colon}${times}`;
     }
     if (shut) return `${lead}${capital(language.closed(dayWords(language, shut.days, false)))}`;
+    const said = ({ day, month }: YearDay) =>
+      day === null ? language.months[month - 1]! : language.date(day, language.months[month - 1]!);
     const away = readClosure(rules[0] ?? line);
-    if (away) {
-      const said = ({ day, month }: YearDay) =>
-        day === null ? language.months[month - 1]! : language.date(day, language.months[month - 1]!);
-      return capital(language.closedDuring(said(away.from), away.to && said(away.to)));
+    if (away) return capital(language.closedDuring(said(away.from), away.to && said(away.to)));
+    const other = readOtherHours(line);
+    if (other) {
+      const days = [other.from, other.to].flatMap((d) => (d ? [said(d)] : [])).join(' – ');
+      const [opens, closes] = [language.time(minutes(other.opens)), language.time(minutes(other.closes))];
+      return `${capital(days)}${language.colon}${opens}${language.until}${closes}`;
     }
     const rule = language.rules.find(([pattern]) => pattern.test(rules[0] ?? line));
     return rule ? capital(rule[1]) : line;

@@ -6,6 +6,7 @@ import { apply } from '../operations/apply.js';
 import type { Operation } from '../operations/operation.js';
 import { validateDocument } from '../operations/validate.js';
 import { redirectOf, render } from '../page/render/render.js';
+import { readdressedItem } from '../making/plan/addresses.js';
 import { calendar } from './feeds.js';
 import { expand, paragraphsOf } from './expand.js';
 import { itemsShown } from './listing.js';
@@ -379,6 +380,24 @@ describe('a site with a collection', () => {
     expect(redirectOf(moved, `/${slug}/b/`)).toBe('/journal/b/');
     expect(redirectOf(moved, `/${slug}/nothing/`)).toBeNull();
     expect(redirectOf(moved, `/${slug}/`)).toBe('/journal/');
+  });
+
+  it('has an item found at the addresses it had itself, and whoever has one of them now before it', () => {
+    const item = (id: string) => (d: SiteDocument) => d.collections![0]!.items.find((i) => i.id === id)!;
+    const named = (d: SiteDocument, id: string, name: string, live = true) =>
+      apply(d, { op: 'setEntry', collection: 'news', item: id, ...readdressedItem(item(id)(d), name, live) }).document;
+    const twice = named(named(document, 'b', 'second'), 'b', 'third');
+    expect(item('b')(twice).was).toEqual(['second', 'b']);
+    expect(['b', 'second', 'third'].map((s) => redirectOf(twice, `/${slug}/${s}/`))).toEqual([
+      `/${slug}/third/`,
+      `/${slug}/third/`,
+      null,
+    ]);
+    expect(item('b')(named(twice, 'b', 'b')).was).toEqual(['third', 'second']);
+    expect(redirectOf(named(twice, 'a', 'second'), `/${slug}/a`)).toBe(`/${slug}/second/`);
+    expect(redirectOf(named(twice, 'a', 'second'), `/${slug}/second`)).toBeNull();
+    // Nobody was told of the address of what is not up.
+    expect(item('b')(named(document, 'b', 'other', false)).was).toBeUndefined();
   });
 
   it('gives nobody an item that has no name, and one set of feeds to a page', () => {

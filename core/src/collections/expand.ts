@@ -62,12 +62,17 @@ export function itemPath(document: SiteDocument, collection: Collection, item: C
   return page ? address(`${baseOf(collection, page)}/${item.slug}`) : null;
 }
 
-/** Where an item is by now whose page was under another address, as `/old/the-slip`, after the page it is under got this one. */
+/**
+ * Where the page of an item is by now that was called `rest` under a page: under that page’s address of today, or by a name
+ * of its own that it had before. Null where there was none.
+ */
 export function movedItem(document: SiteDocument, page: Page, rest: string): string | null {
-  for (const collection of document.collections ?? []) {
-    const item = collection.page === page.id && collection.items.find((i) => i.slug === rest);
-    if (item) return itemPath(document, collection, item);
-  }
+  const under = document.collections?.filter((c) => c.page === page.id) ?? [];
+  for (const known of [(i: CollectionItem) => i.slug === rest, (i: CollectionItem) => i.was?.includes(rest)])
+    for (const collection of under) {
+      const item = collection.items.find(known);
+      if (item) return itemPath(document, collection, item);
+    }
   return null;
 }
 

@@ -43,12 +43,15 @@ export const Instant = Type.String({ pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{
 export const FieldValue = Type.Union([Text, Picture, Type.Number(), Type.String({ maxLength: 500 })]);
 export type FieldValue = Static<typeof FieldValue>;
 
+const Slug = Type.String({ pattern: '^[a-z0-9]+(-[a-z0-9]+)*$', maxLength: 80 });
 /** One item of a collection: a piece of news, an event, a product, a person. */
 export const CollectionItem = Type.Object(
   {
     id: Id,
     /** The last part of the address of its page. */
-    slug: Type.String({ pattern: '^[a-z0-9]+(-[a-z0-9]+)*$', maxLength: 80 }),
+    slug: Slug,
+    /** What that was before, the newest first: who was told of one of these is led on. */
+    was: Type.Optional(Type.Array(Slug, { minItems: 1, maxItems: 12 })),
     title: Text,
     made: Instant,
     /** Visitors get none of a draft. What is up is planned until `from`, and over from `until` on. */

@@ -44,8 +44,7 @@ export const language: SiteLanguage = {
   },
   closed: (days) => `${days} closed`,
   date: (day, month) => `${day} ${month}`,
-  closedDuring: (from, to) =>
-    to ? `closed from ${from} to ${to}` : `closed ${/^\d/.test(from) ? 'on' : 'in'} ${from}`,
+  closedDuring: (from, to) => (to ? `closed from ${from} to ${to}` : `closed ${/\d/.test(from) ? 'on' : 'in'} ${from}`),
   time: (minutes) => `${Math.floor(minutes / 60)}.${String(minutes % 60).padStart(2, '0')}`,
   colon: ': ',
   until: '–',

@@ -119,6 +119,23 @@ describe('a site in another language', () => {
     ]);
   });
 
+  it('says in its own way the days that the client put in as otherwise', () => {
+    const hours = '24 December closed\n24 December to 2 January closed\n31 December 9.30–12.00';
+    const said = (tag: 'de' | 'fr' | 'es' | 'en-US') => hoursIn(languages[tag], hours);
+    expect(said('de')).toEqual([
+      'Am 24. Dezember geschlossen',
+      'Vom 24. Dezember bis 2. Januar geschlossen',
+      '31. Dezember: 9.30 Uhr bis 12 Uhr',
+    ]);
+    expect(said('fr')[0]).toBe('Fermé le 24 décembre');
+    expect(said('es')[1]).toBe('Cerrado del 24 de diciembre al 2 de enero');
+    expect(said('en-US')).toEqual([
+      'Closed on December 24',
+      'Closed from December 24 to January 2',
+      'December 31: 9:30 am – 12 pm',
+    ]);
+  });
+
   it('has every message, fixed word and trade in every language', () => {
     const english = languages['en-GB'];
     const shape = (value: unknown): unknown =>

@@ -1,4 +1,4 @@
-import type { Page, SiteDocument } from '../../model/site.js';
+import type { CollectionItem, Page, SiteDocument } from '../../model/site.js';
 import { namedOf } from '../../model/page.js';
 import type { Operation, SingleOperation } from '../../operations/operation.js';
 import { slugOf } from './slug.js';
@@ -41,4 +41,21 @@ export function readdress(document: SiteDocument, id: string, wanted: string, li
   if (document.redirects?.some((r) => r.from === `/${slug}`))
     operations.push({ op: 'setRedirect', from: `/${slug}`, to: null });
   return operations.length > 1 ? { op: 'batch', operations } : operations[0]!;
+}
+
+/** How many addresses of an item are remembered. */
+const REMEMBERED = 12;
+/**
+ * The parts of an item that give its page another address. Where visitors may know the one it has (`live`), that one leads to
+ * it from then on.
+ */
+export function readdressedItem(
+  { slug: before, was = [], state }: CollectionItem,
+  slug: string,
+  live: boolean,
+): { slug: string; was?: string[] | null } {
+  const known = live && state === 'up' ? [before, ...was] : was;
+  const kept = [...new Set(known)].filter((s) => s !== slug).slice(0, REMEMBERED);
+  if (kept.join() === was.join()) return { slug };
+  return { slug, was: kept.length ? kept : null };
 }

@@ -402,7 +402,7 @@ function writtenAnew(now: SiteDocument, then: SiteDocument): boolean {
   );
 }
 
-const ITEM_PARTS = ['title', 'slug', 'state', 'from', 'until', 'by', 'language', 'tags'] as const;
+const ITEM_PARTS = ['title', 'slug', 'was', 'state', 'from', 'until', 'by', 'language', 'tags'] as const;
 /** One item of a collection as it was. */
 function itemTo(collection: string, now: CollectionItem, then: CollectionItem): SingleOperation[] {
   const parts = ITEM_PARTS.filter((k) => !same(now[k], then[k]));

@@ -216,7 +216,7 @@ export const moveEntry: Definition<typeof MoveEntry> = {
   placed: (operation, to) => ({ ...operation, to }),
 };
 
-const { title, slug, state, by, language, tags } = CollectionItem.properties;
+const { title, slug, was, state, by, language, tags } = CollectionItem.properties;
 const instant = Type.Optional(Type.Union([Instant, Type.Null()]));
 /** What stands in an item: one or several of the things each has, and of its own fields. `null` takes away what need not be there. */
 const SetEntry = Type.Object(
@@ -226,6 +226,7 @@ const SetEntry = Type.Object(
     item: Id,
     title: Type.Optional(title),
     slug: Type.Optional(slug),
+    was: Type.Optional(Type.Union([was, Type.Null()])),
     state: Type.Optional(state),
     from: instant,
     until: instant,
@@ -238,7 +239,7 @@ const SetEntry = Type.Object(
 );
 type SetEntry = Static<typeof SetEntry>;
 const SURE = ['title', 'slug', 'state'] as const;
-const MAYBE = ['from', 'until', 'by', 'language', 'tags'] as const;
+const MAYBE = ['was', 'from', 'until', 'by', 'language', 'tags'] as const;
 /** An item as an operation leaves it. */
 function changed(item: Item, operation: SetEntry): Item {
   const kept = <T>(all: Record<string, T | null | undefined>) =>

@@ -23,7 +23,7 @@ import { drawMedium } from '../../look/pictures/draw.js';
 import { drawFavicon, drawMark } from '../../look/pictures/mark.js';
 import { featuredPicture, iconPicture, SHARE_SIZE, sharePicture, type Raster } from '../../look/pictures/share.js';
 import { sizeOfSvg } from '../../look/pictures/svg-size.js';
-import { descriptionOf, jsonLd, pagePath, robots, sitemap, titleOf } from '../seo/seo.js';
+import { descriptionOf, jsonLd, otherDays, pagePath, robots, sitemap, titleOf } from '../seo/seo.js';
 import { layoutAttributes, layoutsUsed } from '../../look/layout.js';
 import { WIDTHS } from '../../look/widths.js';
 import { complete } from '../../look/shapes/complete.js';
@@ -31,7 +31,8 @@ import { shapes } from '../../look/shapes/registry.gen.js';
 import type { FormState, ShownPicture, Surroundings } from '../../look/shapes/shape.js';
 import { fontCuts, fontPath, siteCss, type FontCut } from './css.js';
 import { feedsAt, feedsOf } from '../../collections/feeds.js';
-import { expand, itemPath, movedItem, type Expanded } from '../../collections/expand.js';
+import { localAt } from '../../collections/times.js';
+import { baseOf, expand, itemPath, movedItem, type Expanded } from '../../collections/expand.js';
 import { itemData, pictureOfItem, publishedAt, questionsData } from '../../collections/data.js';
 import { composed } from './composed.js';
 import { layOut } from './lay-out.js';
@@ -338,12 +339,15 @@ export function redirectOf(document: SiteDocument, path: string): string | null 
   return target === `${from}/` ? null : target;
 }
 
-/** Where the page of an item is whose list was at another address before; null where it was nothing of the kind. */
+/** Where the page of an item is that was at another address before, or whose list was; null where it was nothing of the kind. */
 function underMoved(document: SiteDocument, from: string): string | null {
   const [, above, rest] = /^(\/.+)\/([^/]+)$/.exec(from) ?? [];
-  const to = above && document.redirects?.find((r) => r.from === above)?.to;
-  const page = to && document.pages.find((p) => `page:${p.id}` === to);
-  return page ? movedItem(document, page, rest!) : null;
+  if (!above || !document.collections) return null;
+  const to = document.redirects?.find((r) => r.from === above)?.to;
+  const pages = document.pages.filter(
+    (p) => `page:${p.id}` === to || document.collections!.some((c) => c.page === p.id && `/${baseOf(c, p)}` === above),
+  );
+  return pages.map((p) => movedItem(document, p, rest!)).find((found) => found !== null) ?? null;
 }
 
 /** A picture of the site, noted as one that the page shows. */
@@ -393,13 +397,17 @@ function jsonOf(value: object): string {
   return json;
 }
 
-/** A page with all of the collections that is said on it beside its own sections. */
-function ofPage(document: SiteDocument, page: Page, files: Files): string {
+/** A page with all that is said on it beside its own sections: of the collections, and of the year it is drawn in. */
+function ofPage(document: SiteDocument, page: Page, files: Files, options: RenderOptions): string {
   const { expanded } = files;
-  if (!document.collections) return jsonOf(page);
+  const year =
+    page.slug === '' && options.at
+      ? JSON.stringify(otherDays(document.facts.hours, todayOf(document, options.at)))
+      : '';
+  if (!document.collections) return `${jsonOf(page)}${year}`;
   const item = expanded.items.get(page.id)?.item;
   const beside = JSON.stringify([aroundOf(document, page, expanded), feedsAt(document, page)]);
-  return `${jsonOf(page)}\n${item ? jsonOf(item) : ''}\n${beside}${files.withList.has(page.id) ? shareOf(document, page, files).path : ''}`;
+  return `${jsonOf(page)}\n${item ? jsonOf(item) : ''}\n${beside}${year}${files.withList.has(page.id) ? shareOf(document, page, files).path : ''}`;
 }
 
 function surroundings(
@@ -537,6 +545,8 @@ const manifestOf = ({ facts, language, look }: SiteDocument): string =>
   )}\n`;
 const ICON_SIZES = [180, 512];
 
+/** The day it is at a site at an instant: `2026-06-14`. */
+const todayOf = (document: SiteDocument, at: string): string => localAt(document, at).slice(0, 10);
 /** What machines are told of a page: the business on the home page, an item on its own, the questions where they are asked. */
 function dataOf(document: SiteDocument, page: Page, options: RenderOptions, files: Files): object[] {
   const { origin } = options;
@@ -551,7 +561,8 @@ function dataOf(document: SiteDocument, page: Page, options: RenderOptions, file
     shows && shape.startsWith('questions/') && Array.isArray(items) ? (items as Record<string, unknown>[]) : [],
   );
   const questions = questionsData(asked);
-  return [...(page.slug === '' ? [jsonLd(document, origin)] : []), ...(questions ? [questions] : [])];
+  const today = options.at === undefined ? undefined : todayOf(document, options.at);
+  return [...(page.slug === '' ? [jsonLd(document, origin, today)] : []), ...(questions ? [questions] : [])];
 }
 const Data = ({ data }: { data: object }): VNode => (
   <script
@@ -796,7 +807,7 @@ export function render(site: SiteDocument, options: RenderOptions): RenderedFile
   const shared = sharedBy(options, document, files);
   proofs.begin();
   const out: RenderedFile[] = document.pages.map((page) => {
-    const { proof, before } = proofs.of(page.id, shared, ofPage(document, page, files), () => ({
+    const { proof, before } = proofs.of(page.id, shared, ofPage(document, page, files, options), () => ({
       html: drawPage(document, page, titleOf(document, page), options, files, page.hold === undefined),
       pictures: [...files.onPage],
       share: shareOf(document, page, files),

@@ -2,7 +2,7 @@ import { demoFacts } from '../../fixtures/facts.js';
 import { newDocument } from '../../making/generate/site.js';
 import { writeVersion } from '../../making/generate/write.js';
 import { apply } from '../../operations/apply.js';
-import { descriptionOf, jsonLd, openingHours, titleOf } from './seo.js';
+import { descriptionOf, jsonLd, openingHours, otherDays, titleOf } from './seo.js';
 import { fitWidth, RESULT, textWidth } from './width.js';
 
 describe('search metadata', () => {
@@ -16,6 +16,22 @@ describe('search metadata', () => {
       }),
       jasmine.objectContaining({ dayOfWeek: ['Saturday'], opens: '09:00', closes: '12:00' }),
     ]);
+  });
+
+  it('tells on which days it is otherwise the next time they come round, and nothing of a week', () => {
+    const on = (today: string, line: string) =>
+      otherDays(`Monday to Friday 9.00–17.00\nclosed on Mondays\n${line}`, today).map((o) =>
+        Object.values(o).slice(1).join(' '),
+      );
+    const holidays = '24 December to 2 January closed';
+    expect(on('2026-06-14', holidays)).toEqual(['2026-12-24 2027-01-02 00:00 00:00']);
+    expect(on('2027-01-02', holidays)).toEqual(['2026-12-24 2027-01-02 00:00 00:00']);
+    expect(on('2027-01-03', holidays)).toEqual(['2027-12-24 2028-01-02 00:00 00:00']);
+    expect(on('2026-06-14', 'Closed in February')).toEqual(['2027-02-01 2027-02-28 00:00 00:00']);
+    expect(on('2028-02-29', 'Closed in February')).toEqual(['2028-02-01 2028-02-29 00:00 00:00']);
+    expect(on('2026-06-14', '24 December 9.30–12.00')).toEqual(['2026-12-24 2026-12-24 09:30 12:00']);
+    expect(on('2026-06-14', 'Sundays by arrangement')).toEqual([]);
+    expect(on('2026-06-14', 'In May 9–12')).toEqual([]);
   });
 
   it('tells search engines what people can go to, whom they will meet, and what is for what', () => {

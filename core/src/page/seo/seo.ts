@@ -1,6 +1,7 @@
 import { isText, type BusinessEvent, type Page, type SiteDocument, type Text } from '../../model/site.js';
 import { openerOf, shownSections } from '../../model/page.js';
 import { plainOpenings, readHours } from '../../brief/hours/index.js';
+import { readClosure, readOtherHours } from '../../brief/reading/exceptions.js';
 import { moneyOf } from '../../brief/format.js';
 import type { Language } from '../../language/language.js';
 import { languages } from '../../language/registry.gen.js';
@@ -76,6 +77,41 @@ export const openingHours = (hours: string): object[] =>
     closes,
   }));
 
+/**
+ * The days of the year that are otherwise, as schema.org OpeningHoursSpecification has them: with the hours of their own, or
+ * closed, which is from midnight to midnight. What is told names no year: it is the next time that they come round, or the one
+ * it is in.
+ * @param today `2026-06-14`
+ */
+export function otherDays(hours: string, today: string): object[] {
+  const year = Number(today.slice(0, 4));
+  return hours.split(/\r?\n/).flatMap((line) => {
+    const { openings, closings } = readHours(line).hours;
+    // What says of a week when it is open is no time of the year at which it is not.
+    const other = openings.length || closings.length ? null : (readOtherHours(line) ?? readClosure(line));
+    if (!other) return [];
+    const { from, to } = other;
+    const last = to ?? from;
+    const over = last.month < from.month || (last.month === from.month && (last.day ?? 31) < (from.day ?? 1));
+    const starts = (y: number) => dayIn(y, from.month, from.day ?? 1);
+    const ends = (y: number) => dayIn(over ? y + 1 : y, last.month, last.day ?? 0);
+    const first = [year - 1, year, year + 1].find((y) => ends(y) >= today)!;
+    return [
+      {
+        '@type': 'OpeningHoursSpecification',
+        validFrom: starts(first),
+        validThrough: ends(first),
+        opens: 'opens' in other ? other.opens : '00:00',
+        closes: 'closes' in other ? other.closes : '00:00',
+      },
+    ];
+  });
+}
+/** A day of a year (ISO 8601). @param day 0 for the last of the month */
+function dayIn(year: number, month: number, day: number): string {
+  return new Date(Date.UTC(year, day ? month - 1 : month, day)).toISOString().slice(0, 10);
+}
+
 /** A price as schema.org has it: one amount, or from which on; nothing where it cannot be read. */
 function priceOf(price: string): object {
   const money = moneyOf(price);
@@ -108,10 +144,13 @@ function eventOf({ name, when, place, detail }: BusinessEvent, address: string, 
   };
 }
 
-/** The business as schema.org JSON-LD, from the facts alone. */
-export function jsonLd(document: SiteDocument, origin: string): object {
+/**
+ * The business as schema.org JSON-LD, from the facts alone.
+ * @param today `2026-06-14`; without it nothing is told of the days of this year
+ */
+export function jsonLd(document: SiteDocument, origin: string, today?: string): object {
   const f = factsToTell(document);
-  const hours = openingHours(f.hours);
+  const hours = [...openingHours(f.hours), ...(today === undefined ? [] : otherDays(f.hours, today))];
   const offers = f.services.filter((s) => s.name);
   const language = languages[document.language].reading;
   // Who wants no prices shown has none told to search engines.

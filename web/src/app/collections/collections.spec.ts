@@ -15,6 +15,7 @@ import { SectionPanel } from '../site/section-panel';
 import { aDocument } from '../testing/a-site';
 import { atThePage, type AtThePage } from '../testing/at-the-page';
 import { CollectionTable } from './collection-table';
+import { ItemForm } from './item-form';
 import { Collections } from './collections';
 import { OutlineCollections } from './outline-collections';
 
@@ -68,6 +69,16 @@ describe('collections beside the window', () => {
     const { element } = await at.shown(CollectionTable);
     return element;
   };
+  /** What is there at last. */
+  const until = async <T>(look: () => T | null): Promise<T> => {
+    for (let n = 0; n < 100; n++) {
+      const found = look();
+      if (found !== null) return found;
+      await new Promise((done) => setTimeout(done, 20));
+      await at.settle();
+    }
+    throw new Error('It never was there.');
+  };
   const titles = (element: HTMLElement) =>
     [...element.querySelectorAll<HTMLInputElement>('tbody .title input')].map((i) => i.value);
 
@@ -114,6 +125,33 @@ describe('collections beside the window', () => {
     type(element.querySelector<HTMLInputElement>('input[type=search]')!, 'cod');
     await at.settle();
     expect(element.textContent).toContain('Nothing of it is like that.');
+  });
+
+  it('have words set off where they are written in a form, and what changes elsewhere comes in', async () => {
+    collections.open.set({ collection: 'shelf', item: 'b' });
+    const form = await at.shown(ItemForm, { collection: shelf, item: shelf.items[0]! });
+    const place = await until(() => form.element.querySelector<HTMLElement>('#item-text[contenteditable]'));
+    expect(place.getAttribute('aria-label')).toBe('In a sentence or two');
+    expect([...form.element.querySelectorAll('button')].some((b) => b.textContent.trim() === 'Strong')).toBeFalse();
+    place.focus();
+    document.execCommand('insertText', false, 'Laid by hand.');
+    await until(() => at.changes.length || null);
+    form.fixture.componentRef.setInput('item', at.store.document()!.collections![0]!.items[0]!);
+    await at.settle();
+    getSelection()!.selectAllChildren(place);
+    await new Promise((done) => setTimeout(done, 50));
+    await at.settle();
+    button(form.element, 'Strong').click();
+    const said = { value: 'Laid by hand.', from: { kind: 'designer' }, marks: [{ kind: 'strong', from: 0, to: 13 }] };
+    expect((at.changes.at(-1) as SingleOperation & { values: object }).values).toEqual({ text: said });
+    const sent = at.changes.length;
+    const elsewhere = { ...shelf.items[0]!, values: { text: text('Laid in the long walk.') } };
+    form.fixture.componentRef.setInput('item', elsewhere);
+    await at.settle();
+    expect(place.textContent).toBe('Laid in the long walk.');
+    expect(at.changes.length).toBe(sent);
+    type(form.element.querySelector<HTMLInputElement>('#item-slug')!, 'bell-line', 'change');
+    expect(at.changes.at(-1)).toEqual({ op: 'setEntry', collection: 'shelf', item: 'b', slug: 'bell-line' });
   });
 
   it('are written in their cells, and many are changed at once as one step', async () => {

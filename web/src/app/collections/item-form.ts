@@ -10,20 +10,23 @@ import {
   type Field,
   type FieldValue,
   type Picture,
+  type Text,
 } from '@tin-porch/core/model';
-import { slugOf } from '@tin-porch/core/making';
+import { readdressedItem, slugOf } from '@tin-porch/core/making';
+import type { Written } from '@tin-porch/surface';
 import { KeptText } from '../parts/kept-text';
 import { RowButtons } from '../parts/row-buttons';
 import { PictureImages } from '../look/picture-image';
 import { SiteStore } from '../site/site-store';
 import { Collections, type ItemChange } from './collections';
+import { RichWords } from './rich-words';
 import { STATE_CHIPS, STATE_WORDS } from './state-words';
 
 /** All that one item of a collection says, and when visitors get it. */
 @Component({
   selector: 'tp-item-form',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [KeptText, RowButtons],
+  imports: [KeptText, RichWords, RowButtons],
   providers: [PictureImages],
   styleUrl: './item-form.scss',
   template: `
@@ -39,14 +42,14 @@ import { STATE_CHIPS, STATE_WORDS } from './state-words';
       <div class="field">
         @switch (field.type) {
           @case ('prose') {
-            <label [for]="idOf(field)">{{ field.label }}</label>
-            <textarea
-              [id]="idOf(field)"
-              [rows]="field.id === 'body' ? 8 : 3"
-              maxlength="4000"
-              [tpKept]="words(field)"
-              (typed)="write(field, $event)"
-            ></textarea>
+            <span class="label">{{ field.label }}</span>
+            <tp-rich-words
+              [name]="idOf(field)"
+              [label]="field.label"
+              [long]="field.id === 'body'"
+              [text]="written(field)"
+              (written)="put(field, $event.value ? textOf($event) : null)"
+            />
           }
           @case ('number') {
             <label [for]="idOf(field)">{{ field.label }}</label>
@@ -254,9 +257,16 @@ export class ItemForm {
     }
   });
 
+  /** Whether the site is up, and its items may be known by their addresses. */
+  private readonly isLive = computed(() => (this.store.detail()?.liveRelease ?? null) !== null);
   protected idOf = ({ id }: Field): string => `item-${id}`;
   private valueOf = ({ id }: Field): FieldValue | undefined => this.item().values[id];
   protected words = (field: Field): string => wordsOf(this.store.document()!, this.valueOf(field));
+  protected written(field: Field): Written {
+    const value = this.valueOf(field);
+    return isText(value) ? value : { value: '' };
+  }
+  protected textOf = (written: Written): Text => ({ ...written, from: { kind: 'designer' } });
   protected plain(field: Field): string {
     const value = this.valueOf(field);
     return typeof value === 'string' || typeof value === 'number' ? String(value) : '';
@@ -276,13 +286,13 @@ export class ItemForm {
   protected set(change: ItemChange): void {
     this.collections.setItem(this.item().id, change);
   }
-  private put(field: Field, value: FieldValue | null): void {
+  protected put(field: Field, value: FieldValue | null): void {
     this.set({ values: { [field.id]: value } });
   }
   protected title(value: string): void {
     const { item, collection } = { item: this.item(), collection: this.collection() };
     // An address follows the title until somebody could have been told of it.
-    const follows = item.state === 'draft' && value.trim() && (this.store.detail()?.liveRelease ?? null) === null;
+    const follows = item.state === 'draft' && value.trim() && !this.isLive();
     const slug = slugOf(value);
     const free = follows && slug !== item.slug && !collection.items.some((i) => i !== item && i.slug === slug);
     this.set({ title: withMarksOf(item.title, { value, from: { kind: 'designer' as const } }), ...(free && { slug }) });
@@ -330,7 +340,7 @@ export class ItemForm {
     const slug = slugOf(field.value);
     const taken = this.collection().items.some((i) => i.id !== this.item().id && i.slug === slug);
     if (taken) this.store.said.set({ words: `Another ${this.kind().one} is at “${slug}”.`, bad: true });
-    else if (slug !== this.item().slug) this.set({ slug });
+    else if (slug !== this.item().slug) this.set(readdressedItem(this.item(), slug, this.isLive()));
     field.value = taken ? this.item().slug : slug;
   }
   protected local = (instant: string | undefined): string =>
