@@ -65,6 +65,7 @@ export type Answer<K extends RouteName> = Of<(typeof routes)[K]['answer']>;
 
 export type Session = Static<typeof SessionSchema>;
 export type SiteLine = Static<typeof site.SiteLine>;
+export type Departed = Static<typeof site.Departed>;
 export type SiteDetail = Static<typeof site.SiteDetail>;
 export type SiteNews = Static<typeof site.SiteNews>;
 export type OpenFinding = Static<typeof shared.OpenFinding>;

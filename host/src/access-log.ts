@@ -1,4 +1,4 @@
-import { appendFile, mkdir, readdir, readFile, stat } from 'node:fs/promises';
+import { appendFile, mkdir, readdir, readFile, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { countVisits, readLogLine, shortenLog, writeLogLine, type LogEntry } from '@tin-porch/core/care';
 import { writeDurable } from './durable.js';
@@ -35,6 +35,14 @@ export class AccessLogs {
     const lines = text.split('\n').filter((l) => readLogLine(l)?.day === day);
     await writeDurable(join(this.folder, siteId, `${day}.log`), lines.length ? lines.join('\n') + '\n' : '');
     return lines.length;
+  }
+
+  /** Throws away the logs of a site. */
+  async takeOut(siteId: string): Promise<void> {
+    await this.writing;
+    const folder = join(this.folder, siteId);
+    for (const file of this.counted.keys()) if (file.startsWith(`${folder}/`)) this.counted.delete(file);
+    await rm(folder, { recursive: true, force: true });
   }
 
   /** Shortens the addresses in logs of days that are over a week ago. Each log is rewritten once. */

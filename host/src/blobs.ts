@@ -104,6 +104,12 @@ export class Blobs {
     await writeDurable(join(this.folder, this.path(hash)), bytes);
   }
 
+  /** Takes a blob away that no release needs. */
+  async takeOut(hash: string): Promise<void> {
+    this.checked.delete(hash);
+    await rm(join(this.folder, this.path(hash)), { force: true });
+  }
+
   /** Takes away what a kill left half written. */
   async tidy(): Promise<void> {
     for (const name of await readdir(this.folder, { recursive: true }))

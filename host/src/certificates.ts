@@ -1,5 +1,5 @@
 import { createPrivateKey, X509Certificate } from 'node:crypto';
-import { mkdir, readdir, readFile } from 'node:fs/promises';
+import { mkdir, readdir, readFile, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { createSecureContext, type SecureContext } from 'node:tls';
 import { Problem } from '@tin-porch/core/ground';
@@ -73,6 +73,13 @@ export class Certificates {
     await writeDurable(join(this.folder, `${domain}.json`), JSON.stringify({ key, chain }), 0o600);
     this.unreadable.delete(domain);
     return facts;
+  }
+
+  /** Offers the certificate of a domain no more, and keeps neither it nor its key. */
+  async takeOut(domain: string): Promise<void> {
+    for (const [name, { facts }] of this.byName) if (facts.domain === domain) this.byName.delete(name);
+    this.unreadable.delete(domain);
+    await rm(join(this.folder, `${domain}.json`), { force: true });
   }
 
   for = (name: string) => this.byName.get(name.toLowerCase());

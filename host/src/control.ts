@@ -24,6 +24,7 @@ import { validateDocument } from '@tin-porch/core/validate';
 import { HASH } from './blobs.js';
 import { previewToken } from './preview.js';
 import type { HostParts } from './public.js';
+import { removeSite } from './removal.js';
 import { NameTaken, type Site, type SiteSettings } from './sites.js';
 
 const closed = { type: 'object', additionalProperties: false } as const;
@@ -224,6 +225,8 @@ export function controlApp(parts: HostParts): Express {
     const siteId = req.params['id'];
     if (!isId(siteId)) throw new Problem(400, 'That is not the id of a site');
     const settings: SiteSettings = { id: siteId as string, ...body<Omit<SiteSettings, 'id'>>(req, checks.settings) };
+    if (await sites.settingsOfLeaving(settings.id))
+      throw new Problem(409, 'The site is being removed', 'What is left of it goes as soon as the database answers.');
     try {
       await databases.setUp(settings.id);
     } catch (error) {
@@ -236,6 +239,12 @@ export function controlApp(parts: HostParts): Express {
         throw new Problem(409, 'The name is taken', `${error.taken} belongs to another site on this server.`);
       throw error;
     }
+  });
+  app.delete('/v1/sites/:id', async (req, res) => {
+    const siteId = req.params['id'];
+    if (!isId(siteId)) throw new Problem(400, 'That is not the id of a site');
+    await removeSite(parts, siteId as string).catch(noDatabase);
+    res.status(204).end();
   });
   /** Paths of the live release whose bytes are not what they should be. */
   app.get('/v1/sites/:id/damage', async (req, res) => {

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { access, readFile } from 'node:fs/promises';
+import { access, readFile, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import pg from 'pg';
 import { migrateTables, transaction } from '@tin-porch/cms';
@@ -52,6 +52,24 @@ export class Databases {
       await client.query(`alter role ${quoted} set idle_in_transaction_session_timeout to '${LONGEST_STATEMENT_S}s'`);
     });
     await migrateTables(await this.pool(siteId));
+  }
+
+  /** Takes the schema and the role of a site away, with all that is in them. Safe to run again. */
+  async takeOut(siteId: string): Promise<void> {
+    const pool = this.pools.get(siteId);
+    this.pools.delete(siteId);
+    await rm(join(this.folder, siteId, 'cms.json'), { force: true });
+    await pool?.end();
+    const name = `site_${siteId.replace(/-/g, '_')}`;
+    const quoted = pg.escapeIdentifier(name);
+    await transaction(this.admin, async (client) => {
+      await client.query('select pg_advisory_xact_lock(7241, hashtext($1))', [name]);
+      const { rowCount } = await client.query('select 1 from pg_roles where rolname = $1', [name]);
+      await client.query(`drop schema if exists ${quoted} cascade`);
+      if (!rowCount) return;
+      await client.query(`drop owned by ${quoted}`);
+      await client.query(`drop role ${quoted}`);
+    });
   }
 
   /** Whether a site has a CMS here. */

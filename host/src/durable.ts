@@ -2,7 +2,8 @@ import { randomBytes } from 'node:crypto';
 import { mkdir, open, rename, rm } from 'node:fs/promises';
 import { dirname } from 'node:path';
 
-async function syncFolder(folder: string): Promise<void> {
+/** Has what was renamed or taken away in a folder on disk. */
+export async function syncFolder(folder: string): Promise<void> {
   const handle = await open(folder, 'r');
   try {
     await handle.sync();

@@ -14,6 +14,7 @@ import { Desks } from './desk/desks.js';
 import { MailKeys } from './desk/mail-keys.js';
 import { Post } from './desk/post.js';
 import { publicApp, type HostParts } from './public.js';
+import { finishRemovals } from './removal.js';
 import { Sites } from './sites.js';
 
 /** Starts a hosting server: public HTTP and HTTPS, temporary addresses, and the control API. Resolves once all listen. */
@@ -78,6 +79,8 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     // One client’s trouble is no trouble of the others.
     reports.removeAllListeners('error').on('error', () => undefined);
   }
+  let closed = false;
+  void finishRemovals(parts, () => closed);
   void parts.databases.bringForward(parts.sites.all().map((s) => s.settings.id)).then(() => {
     parts.desks.start();
     forget();
@@ -93,6 +96,7 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
   const stopScrubbing = blobs.scrub();
   return {
     async close() {
+      closed = true;
       stopScrubbing();
       parts.desks.stop();
       post?.stop();

@@ -1,9 +1,9 @@
-import { mkdir, readdir, readFile } from 'node:fs/promises';
+import { mkdir, readdir, readFile, rename, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { migrate } from '@tin-porch/core/operations';
 import type { Manifest } from '@tin-porch/core/page';
-import { writeDurable } from './durable.js';
+import { syncFolder, writeDurable } from './durable.js';
 
 /** What the designer has said about a site on this server. */
 export interface SiteSettings {
@@ -45,6 +45,9 @@ export interface Site {
   /** What of it could not be read when the server started; empty where all is well. */
   damage: string[];
 }
+
+/** What the settings of a site are called from the moment it is taken off this server. */
+const LEAVING = 'leaving.json';
 
 /** The sites of this server: held in memory for serving, on disk for good. */
 export class Sites {
@@ -141,6 +144,55 @@ export class Sites {
 
   async keepRelease(id: string, release: Release): Promise<void> {
     await writeDurable(join(this.folder, id, 'releases', `${release.id}.json`), JSON.stringify(release));
+  }
+
+  /** Serves a site no more, also after the next start. What it kept is still there. */
+  async leave(id: string): Promise<void> {
+    const folder = join(this.folder, id);
+    await rename(join(folder, 'site.json'), join(folder, LEAVING)).then(
+      () => syncFolder(folder),
+      (error: NodeJS.ErrnoException) => {
+        if (error.code !== 'ENOENT') throw error;
+      },
+    );
+    this.byId.delete(id);
+    this.unreadable.delete(id);
+    this.index();
+  }
+  /** The folders of sites, of those that leave too. */
+  async folders(): Promise<string[]> {
+    const all = await readdir(this.folder, { withFileTypes: true });
+    return all.filter((e) => e.isDirectory()).map((e) => e.name);
+  }
+  /** The ids of sites that were taken off and are not gone yet. */
+  async leaving(): Promise<string[]> {
+    const ids = await this.folders();
+    const has = await Promise.all(ids.map((id) => this.settingsOfLeaving(id)));
+    return ids.filter((_, n) => has[n]);
+  }
+  /** The settings a site had that leaves; undefined where none of that name does. Of damaged ones only the id is known. */
+  async settingsOfLeaving(id: string): Promise<Pick<SiteSettings, 'id' | 'domain'> | undefined> {
+    return readJson(join(this.folder, id, LEAVING), isSettings).catch(() => ({ id, domain: null }));
+  }
+  /** What the releases of a site are made of, and the pictures of their documents. What cannot be read has none. */
+  async blobsOf(id: string): Promise<Set<string>> {
+    const found = new Set<string>();
+    const folder = join(this.folder, id, 'releases');
+    for (const name of await readdir(folder).catch(() => [])) {
+      const release = name.endsWith('.json')
+        ? await readJson(join(folder, name), isRelease).catch(() => undefined)
+        : undefined;
+      if (!release) continue;
+      for (const { hash } of Object.values(release.manifest.files)) found.add(hash);
+      for (const medium of release.document.media ?? [])
+        if ('hash' in medium && typeof medium.hash === 'string') found.add(medium.hash);
+    }
+    return found;
+  }
+  /** Takes away the folder of a site that leaves. */
+  async forget(id: string): Promise<void> {
+    await rm(join(this.folder, id), { recursive: true, force: true });
+    await syncFolder(this.folder);
   }
 
   /** The designer’s release under what is served: what is served itself, where nobody changed anything since. */

@@ -5,6 +5,7 @@ import { Rounds } from './care/rounds.js';
 import { Certificates, trustedRoots } from './certificates/certificates.js';
 import { migrate, openDatabase } from './db/database.js';
 import { deployJob } from './deploy/deploy.js';
+import { Departures } from './departures/departures.js';
 import { rollbackSteps } from './deploy/rollback.js';
 import { Serving } from './deploy/serving.js';
 import { Registrar } from './domains/registrar.js';
@@ -65,6 +66,8 @@ export async function startPorch(
   const service = config.writing && { client: new WritingClient(config.writing), name: config.writing.name };
   const writing = new Writing(db, service, spellings);
   const post = config.mail ? new OwnPost(db, config.mail, log) : null;
+  const leaving = new Leaving(servers, live, pictures);
+  const departures = new Departures(db, sites, servers, leaving);
   const parts: Parts = {
     config,
     accounts,
@@ -80,7 +83,8 @@ export async function startPorch(
     rounds,
     inbox,
     live,
-    leaving: new Leaving(servers, live, pictures),
+    leaving,
+    departures,
     events,
     writing,
     strangers,
@@ -101,11 +105,18 @@ export async function startPorch(
   jobs.handle('certificate', (work) => certificates.steps(work));
   jobs.handle('publish', (work) => publishSteps(work, parts));
   jobs.handle('round', (work) => rounds.steps(work));
+  jobs.handle('leave', (work) => departures.leaveSteps(work));
+  jobs.handle('remove', (work) => departures.removeSteps(work));
   jobs.handle('cleaning', (work) => cleaningSteps(work, db));
-  jobs.every('daily-cleaning', CLEANING_CRON, async () => void (await jobs.begin(null, 'cleaning')));
+  jobs.every('daily-cleaning', CLEANING_CRON, async () => {
+    for (const site of await departures.due()) await jobs.begin(site, 'remove').catch(() => undefined);
+    await jobs.begin(null, 'cleaning');
+  });
   jobs.every('daily-round', config.roundCron, async () => {
     for (const site of await certificates.ending(RENEW_DAYS)) await jobs.begin(site, 'certificate');
-    const { rows } = await db.query<{ id: string }>('select id from site where live_release is not null');
+    const { rows } = await db.query<{ id: string }>(
+      'select id from site where live_release is not null and leaves_at is null',
+    );
     for (const { id } of rows) await jobs.begin(id, 'round');
   });
   await events.listen();

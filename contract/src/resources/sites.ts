@@ -41,12 +41,25 @@ export const SiteLine = object({
   server: orNull(Type.String()),
   address: orNull(Type.String()),
   open: Type.Boolean(),
+  /** When it goes for good, where it is to go. */
+  leavesAt: orNull(Instant),
   changedAt: Instant,
   chip: Chip,
   path: Type.Array(PathStep),
   certificateUntil: orNull(Instant),
   lastRound: orNull(Instant),
   weeks: orNull(Type.Array(Type.Number())),
+});
+
+/** A site that is gone; `whole` says whether what was on its server is in its archive too. */
+export const Departed = object({
+  site: SiteId,
+  name: Type.String(),
+  address: orNull(Type.String()),
+  leftAt: Instant,
+  keepUntil: Instant,
+  bytes: Count,
+  whole: Type.Boolean(),
 });
 
 export const Release = object({
@@ -84,6 +97,9 @@ const About = {
   server: orNull(object({ name: Type.String(), address: Type.String(), httpPort: Count, httpsPort: Count })),
   temporary: orNull(Type.String()),
   origin: orNull(Type.String()),
+  /** What the designer calls it, where that is not the name of the client. */
+  called: orNull(Type.String()),
+  leavesAt: orNull(Instant),
   domain: orNull(Type.String()),
   domainSeen: orNull(DomainSeen),
   records: orNull(Type.Array(RecordLine)),
@@ -134,6 +150,42 @@ export const sites = {
     query: Type.Object({ since: Type.Optional(words(9, '^[0-9]{1,9}$')) }, closed),
     answer: Type.Union([SiteDetail, SiteNews]),
   }),
+  'PUT /sites/:id/name': route({
+    says: 'What the site is called here: visitors are told nothing of it. An empty name is that of the client.',
+    role: 'helper',
+    body: object({ called: words(120) }),
+    answer: object({ called: orNull(Type.String()) }),
+  }),
+  'POST /sites/:id/copies': route({
+    says: 'Makes a site like this one as it is drafted, with its pictures and files; on no server, and without its history.',
+    role: 'designer',
+    body: object({ called: words(120) }),
+    status: 201,
+    answer: object({ id: SiteId }),
+  }),
+  'PUT /sites/:id/departure': route({
+    says: 'Has a site go in thirty days: it is closed at once, and all of it is kept in an archive.',
+    role: 'designer',
+    answer: object({ leavesAt: Instant, job: Job }),
+  }),
+  'DELETE /sites/:id/departure': route({ says: 'Keeps a site that was to go. It stays closed.', role: 'designer' }),
+  'POST /sites/:id/departure/now': route({
+    says: 'Removes a site that is to go, before its day; with `without`, what its server does not answer for is left there.',
+    role: 'owner',
+    body: object({ without: Type.Boolean() }),
+    answer: object({ job: Job }),
+  }),
+  'GET /departures': route({
+    says: 'Sites that are gone, and how long the archive of each is kept.',
+    role: 'accountant',
+    answer: object({ departed: Type.Array(Departed) }),
+  }),
+  'GET /departures/:site/archive': route({
+    says: 'All of a site that goes or is gone, as a ZIP archive.',
+    role: 'designer',
+    gives: 'application/zip',
+  }),
+  'DELETE /departures/:site': route({ says: 'Throws the archive of a site that is gone away.', role: 'owner' }),
   'GET /sites/:id/history': route({
     says: 'What was changed, newest first: the last sixty steps, or as many as are asked for.',
     role: 'accountant',

@@ -6,6 +6,7 @@ import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';
 import type { Choices } from '../choosing/choices.js';
 import type { PorchConfig } from '../config.js';
+import type { Departures } from '../departures/departures.js';
 import type { Registrar } from '../domains/registrar.js';
 import type { Events } from '../events/events.js';
 import type { Inbox } from '../inbox/inbox.js';
@@ -41,6 +42,7 @@ export interface Parts {
   inbox: Inbox;
   live: LiveChanges;
   leaving: Leaving;
+  departures: Departures;
   events: Events;
   strangers: Strangers;
   writing: Writing;

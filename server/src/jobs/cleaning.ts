@@ -35,6 +35,16 @@ const OLD: readonly (readonly [string, string, string])[] = [
     `with j as (delete from job where finished_at < now() - interval '90 days' returning 1) select count(*) as gone from j`,
   ],
   [
+    'Archives of sites that went a year ago',
+    'archive',
+    `with d as (update departure set archive = null, left_at = null, keep_until = null where keep_until < now() returning 1) select count(*) as gone from d`,
+  ],
+  [
+    'Pictures and files of no site',
+    'file',
+    `with p as (delete from picture_bytes b where not exists (select 1 from site_picture s where s.hash = b.hash) returning 1) select count(*) as gone from p`,
+  ],
+  [
     'Rounds of two years ago',
     'round',
     `with r as (delete from round where at < now() - interval '2 years' returning 1) select count(*) as gone from r`,

@@ -4,9 +4,9 @@ import { transaction, type Database, type Queryable } from '../db/database.js';
 import { tell } from '../events/events.js';
 
 /** Work for a site; and work for the house, which belongs to no site. */
-export type JobKind = 'deploy' | 'certificate' | 'publish' | 'rollback' | 'round' | 'cleaning';
+export type JobKind = 'deploy' | 'certificate' | 'publish' | 'rollback' | 'round' | 'leave' | 'remove' | 'cleaning';
 /** Those that change what is served: one of them at a time for a site. */
-const SWITCHING: readonly JobKind[] = ['deploy', 'publish', 'rollback'];
+const SWITCHING: readonly JobKind[] = ['deploy', 'publish', 'rollback', 'leave', 'remove'];
 
 export interface JobStep {
   name: string;

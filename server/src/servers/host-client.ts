@@ -179,6 +179,8 @@ export class HostClient {
       sender: string | null;
     },
   ) => this.call<HostSite>('PUT', `/sites/${id}`, settings);
+  /** Takes a site off the server, with all that is kept of it there. */
+  removeSite = (id: string) => this.call<void>('DELETE', `/sites/${id}`);
   site = (id: string) => this.call<HostSite>('GET', `/sites/${id}`);
   /** Files of a site’s live release whose bytes are not what they should be, by path. */
   damage = async (id: string) => (await this.call<{ damaged: string[] }>('GET', `/sites/${id}/damage`)).damaged;

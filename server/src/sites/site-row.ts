@@ -5,6 +5,8 @@ import type { MailSender, SiteSummary } from '@tin-porch/core/care';
 export interface SiteHead {
   id: string;
   organisation: string;
+  /** What the designer calls it; null where that is the name of the client. */
+  called: string | null;
   summary: SiteSummary;
   head: number;
   createdAt: Date;
@@ -17,6 +19,8 @@ export interface SiteHead {
   open: boolean;
   liveRelease: string | null;
   publishedAt: Date | null;
+  /** When it goes for good; null where it stays. */
+  leavesAt: Date | null;
 }
 export interface SiteRow extends SiteHead {
   document: SiteDocument;
@@ -40,7 +44,10 @@ export interface DomainSeen {
   resolvers: { name: string; answer: string[]; ttl: number | null; state: 'new' | 'old' | 'none' | 'silent' }[];
 }
 
+/** What a site is called where several stand beside each other. */
+export const nameOf = ({ called, summary }: Pick<SiteHead, 'called' | 'summary'>): string => called ?? summary.name;
+
 /** The columns of a `SiteHead`. */
-export const HEAD = `id, organisation, summary, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", published_at as "publishedAt"`;
+export const HEAD = `id, organisation, called, summary, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", published_at as "publishedAt", leaves_at as "leavesAt"`;
 /** The columns of a `SiteRow`. */
 export const SITE = `document, ${HEAD}`;

@@ -94,19 +94,46 @@ export class Sites {
     return site;
   }
 
-  async create(organisation: string, facts: Partial<Facts>): Promise<SiteRow> {
+  create(organisation: string, facts: Partial<Facts>): Promise<SiteRow> {
     const all = { ...emptyFacts(), ...facts };
-    const base = labelOf(all.name);
+    return this.put(organisation, all.name, (label) => newDocument(label, all, 1));
+  }
+
+  /** A site like another as that is drafted now, with its pictures and files; it is on no server, and has no history. */
+  async copy(site: SiteRow, called: string): Promise<SiteRow> {
+    const made = await this.put(site.organisation, called, (label) => ({ ...site.document, id: label }), called);
+    await this.db.query(
+      'insert into site_picture (site, hash) select $2, hash from site_picture where site = $1 on conflict do nothing',
+      [site.id, made.id],
+    );
+    return made;
+  }
+
+  /** Gives a site a name that only its designers see; null has it called by that of the client. */
+  async call(id: string, called: string | null): Promise<void> {
+    await this.db.query('update site set called = $2 where id = $1', [id, called]);
+    await tell(this.db, { kind: 'care', site: id });
+  }
+
+  /** Puts a new site under the first label that is free, and was nobody’s before. */
+  private async put(
+    organisation: string,
+    name: string,
+    documentFor: (label: string) => SiteDocument,
+    called: string | null = null,
+  ): Promise<SiteRow> {
+    const base = labelOf(name);
     for (let n = 1; n < 200; n++) {
       const label = n === 1 ? base : `${base}-${n}`;
-      const document = newDocument(label, all, 1);
+      const document = documentFor(label);
       const misfits = validateDocument(document);
       if (misfits.length)
         throw new Problem(400, 'The brief is not valid', misfits.map((m) => `${m.pointer} ${m.message}`).join('; '), {
           misfits,
         });
       const { rows } = await this.db.query<SiteRow>(
-        `insert into site (id, organisation, document, summary, temporary, preview_key) values ($1, $2, $3, $4, $1, $5)
+        `insert into site (id, organisation, document, summary, temporary, preview_key, called)
+         select $1, $2, $3, $4, $1, $5, $6 where not exists (select 1 from departure where site = $1)
          on conflict do nothing returning ${SITE}`,
         [
           label,
@@ -114,6 +141,7 @@ export class Sites {
           JSON.stringify(document),
           JSON.stringify(summaryOf(document)),
           randomBytes(32).toString('hex'),
+          called,
         ],
       );
       if (rows[0]) return rows[0];

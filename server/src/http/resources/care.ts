@@ -1,5 +1,6 @@
 import type { inbox as inboxRoutes, rounds as roundRoutes } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
+import { nameOf } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
 import type { Handlers } from '../serve.js';
 
@@ -23,11 +24,11 @@ export function inboxHandlers({ sites, inbox }: Parts): Handlers<typeof inboxRou
           ...(query.before && query.id && { after: { receivedAt: query.before, id: query.id } }),
         }),
       ]);
-      const names = new Map(rows.map((r) => [r.id, r.summary.name]));
+      const names = new Map(rows.map((r) => [r.id, nameOf(r)]));
       return {
         more,
         counts,
-        sites: rows.map((r) => ({ id: r.id, name: r.summary.name })),
+        sites: rows.map((r) => ({ id: r.id, name: nameOf(r) })),
         messages: messages.map((m) => ({ ...m, siteName: names.get(m.site) ?? m.site })),
       };
     },
@@ -56,7 +57,7 @@ export function roundHandlers({ sites, rounds, jobs }: Parts): Handlers<typeof r
         rounds.last(me.organisation),
         rounds.findings(me.organisation),
       ]);
-      const names = new Map(rows.map((r) => [r.id, r.summary.name]));
+      const names = new Map(rows.map((r) => [r.id, nameOf(r)]));
       const name = (id: string) => names.get(id) ?? id;
       return {
         rounds: last.map((r) => ({ ...r, name: name(r.site) })),

@@ -5,6 +5,7 @@ import { temporaryOrigin, tellHost } from '../../deploy/deploy.js';
 import { lookAgain } from '../../domains/look-again.js';
 import { tell } from '../../events/events.js';
 import type { JobKind } from '../../jobs/jobs.js';
+import { nameOf, type SiteHead } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
 import type { Call, Handlers } from '../serve.js';
 
@@ -17,11 +18,16 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
   const serverOf = async (site: { server: string | null }) =>
     site.server ? await servers.get(site.server) : undefined;
 
+  /** Nothing new is served of a site that is to go. @throws Problem 409 */
+  const staying = (site: SiteHead): SiteHead => {
+    if (site.leavesAt) throw new Problem(409, 'The site is to go', 'Keep it first, in Care.');
+    return site;
+  };
   /** Begins a job, or gives the open one of its kind. */
   const begin =
     (kind: JobKind, did: string) =>
     async (call: AnyCall): Promise<{ job: never }> => {
-      const site = await headOf(call);
+      const site = staying(await headOf(call));
       if (!site.server) throw new Problem(409, 'The site has no server yet', 'Choose one first.');
       if (kind !== 'round' && kind !== 'certificate' && !site.summary.pages)
         throw new Problem(409, 'There are no pages yet', 'Generate the site from its brief first.');
@@ -53,7 +59,7 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       await call.note(`Stopped: ${job.kind}`);
     },
     'PUT /sites/:id/server': async (call) => {
-      const site = await headOf(call);
+      const site = staying(await headOf(call));
       const { server } = call.body;
       if (!(await servers.get(server))) throw new Problem(404, 'There is no such server');
       if (site.server && site.server !== server && site.liveRelease)
@@ -80,7 +86,7 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       await call.note('Took the links for review back');
     },
     'PUT /sites/:id/open': async (call) => {
-      const site = await headOf(call);
+      const site = staying(await headOf(call));
       const { open } = call.body;
       const server = await serverOf(site);
       if (!server || !site.liveRelease) throw new Problem(409, 'The site is on no server yet', 'Deploy it first.');
@@ -91,7 +97,7 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       return { open };
     },
     'POST /sites/:id/rollback': async (call) => {
-      const site = await headOf(call);
+      const site = staying(await headOf(call));
       const { release } = call.body;
       if (!site.server || !(await sites.releases.get(site.id, release)))
         throw new Problem(404, 'There is no such release');
@@ -175,7 +181,7 @@ export function fleetHandlers({ sites, servers, certificates }: Parts): Handlers
               name: s.name,
               address: s.address,
               temporaryBase: s.temporaryBase,
-              sites: rows.filter((r) => r.server === s.name).map((r) => ({ id: r.id, name: r.summary.name })),
+              sites: rows.filter((r) => r.server === s.name).map((r) => ({ id: r.id, name: nameOf(r) })),
             };
             if (health instanceof Error) return { ...base, error: health.message };
             const { upSeconds, database, freeBytes, totalBytes } = health;
@@ -191,7 +197,7 @@ export function fleetHandlers({ sites, servers, certificates }: Parts): Handlers
       return {
         domains: rows.map((r) => ({
           site: r.id,
-          name: r.summary.name,
+          name: nameOf(r),
           domain: r.domain!,
           seen: r.domainSeen,
           certificate: held.find((c) => c.site === r.id && c.domain === r.domain) ?? null,

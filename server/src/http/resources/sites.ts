@@ -5,7 +5,7 @@ import type { ReworkRequest } from '@tin-porch/core/making';
 import { byWeek, chipOf, pathOf, planMailRecords, planRecords } from '@tin-porch/core/care';
 import type { Response } from 'express';
 import { originOf, temporaryOrigin } from '../../deploy/deploy.js';
-import type { SiteHead } from '../../sites/site-row.js';
+import { nameOf, type SiteHead } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
 import type { Handlers, Sendable } from '../serve.js';
 
@@ -29,9 +29,15 @@ function mailOf(site: SiteHead) {
   };
 }
 
+/** The state of a site that is to go, in three words. */
+const goingChip = (at: Date) => ({
+  tone: 'grey' as const,
+  words: `Goes on ${at.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' })}`,
+});
+
 /** Sites: lists of them, one of them, and changes of it. */
 export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
-  const { sites, servers, jobs, certificates, rounds, inbox, keptSections, strangers, config } = parts;
+  const { sites, servers, jobs, certificates, rounds, inbox, keptSections, strangers, departures, config } = parts;
 
   async function lines(rows: readonly SiteHead[]): Promise<Sendable<SiteLine>[]> {
     const [known, visits, all] = await Promise.all([
@@ -48,14 +54,15 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
         id: r.id,
         head: r.head,
         drawn: r.summary.pages > 0,
-        name: r.summary.name,
+        name: nameOf(r),
         trade: r.summary.trade,
         domain: r.domain,
         server: r.server,
         address: r.domain ?? (server && r.liveRelease ? new URL(temporaryOrigin(r, server)).host : null),
         open: r.open,
+        leavesAt: r.leavesAt,
         changedAt: r.changedAt,
-        chip: chipOf(k, now),
+        chip: r.leavesAt ? goingChip(r.leavesAt) : chipOf(k, now),
         path: pathOf(k),
         certificateUntil: k.certificateUntil,
         lastRound: k.lastRound,
@@ -72,11 +79,16 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
     };
 
   return {
-    'GET /sites': async ({ me }) => ({
-      sites: await lines(await sites.list(me.organisation)),
-      findings: await rounds.findings(me.organisation),
-      unread: await inbox.unread(me.organisation),
-    }),
+    'GET /sites': async ({ me }) => {
+      const rows = await sites.list(me.organisation);
+      const going = new Set(rows.filter((r) => r.leavesAt).map((r) => r.id));
+      return {
+        sites: await lines(rows),
+        // What is to go needs no mending.
+        findings: (await rounds.findings(me.organisation)).filter((f) => !going.has(f.site)),
+        unread: await inbox.unread(me.organisation),
+      };
+    },
     'POST /sites': async ({ body, me, note }) => {
       const site = await sites.create(me.organisation, body);
       await note(`Made the site ${site.summary.name}`);
@@ -114,6 +126,9 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
           : null,
         temporary: server ? temporaryOrigin(site, server) : null,
         origin: server ? originOf(site, server) : null,
+        called: site.called,
+        leavesAt: site.leavesAt,
+        ...(site.leavesAt && { chip: goingChip(site.leavesAt) }),
         domain: site.domain,
         domainSeen: site.domainSeen,
         records:
@@ -129,6 +144,51 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
         jobs: recent,
       };
       return operations ? { ...about, operations } : { ...about, document: whole!.document };
+    },
+    'PUT /sites/:id/name': async ({ body, me, params, note }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      const called = body.called.trim() || null;
+      await sites.call(site.id, called);
+      await note(called ? `Called the site ${called}` : 'Called the site by the name of the client');
+      return { called };
+    },
+    'POST /sites/:id/copies': async ({ body, me, params, note }) => {
+      const site = await sites.of(me.organisation, params['id']!);
+      const made = await sites.copy(site, body.called.trim() || `${nameOf(site)}, a copy`);
+      await note(`Copied the site as ${nameOf(made)}`);
+      return { id: made.id };
+    },
+    'PUT /sites/:id/departure': async ({ me, params, note }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      const job = await jobs.begin(site.id, 'leave');
+      const leavesAt = await departures.begin(site, site.server ? await servers.get(site.server) : undefined);
+      await note(`Let the site go on ${leavesAt.toISOString().slice(0, 10)}`);
+      return { leavesAt, job: job as never };
+    },
+    'DELETE /sites/:id/departure': async ({ me, params, note }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      if (!site.leavesAt) throw new Problem(409, 'The site is not to go');
+      await departures.takeBack(site, jobs);
+      await note('Kept the site after all');
+    },
+    'POST /sites/:id/departure/now': async ({ body, me, params, note }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      if (!site.leavesAt) throw new Problem(409, 'The site is not to go', 'Let it go first.');
+      const job = await jobs.begin(site.id, 'remove', { without: body.without });
+      await note(`Removed the site ${nameOf(site)}`);
+      return { job: job as never };
+    },
+    'GET /departures': async ({ me }) => ({ departed: await departures.gone(me.organisation) }),
+    'GET /departures/:site/archive': async ({ me, params, res, note }) => {
+      const site = params['site']!;
+      const bytes = await departures.archiveOf(me.organisation, site);
+      await note(`Took the archive of ${site} along`);
+      res.attachment(`${site}.zip`).type('application/zip').send(bytes);
+      return undefined;
+    },
+    'DELETE /departures/:site': async ({ me, params, note }) => {
+      await departures.throwAway(me.organisation, params['site']!);
+      await note(`Threw the archive of ${params['site']!} away`);
     },
     'GET /sites/:id/history': async ({ me, params, query }) => {
       const site = await sites.headOf(me.organisation, params['id']!);

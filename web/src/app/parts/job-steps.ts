@@ -8,6 +8,8 @@ const NAMES = {
   certificate: 'Certificate',
   rollback: 'Another release',
   round: 'Round',
+  leave: 'Letting go',
+  remove: 'Removal',
   cleaning: 'Cleaning',
 };
 const STATES = {

@@ -13,13 +13,14 @@ import { FindingView } from '../parts/finding';
 import { SparkLine } from '../parts/spark-line';
 import { some } from '@tin-porch/core/some';
 import { daysLeft, when } from '../parts/when';
+import { Gone } from './gone';
 import { STEP_TITLES } from '../site/step-titles';
 
 @Component({
   selector: 'tp-sites',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
-  imports: [RouterLink, NgIcon, ChipView, SparkLine, FindingView],
+  imports: [RouterLink, NgIcon, ChipView, SparkLine, FindingView, Gone],
   styleUrl: './sites.scss',
   template: `
     <div class="sites">
@@ -146,6 +147,7 @@ import { STEP_TITLES } from '../site/step-titles';
         } @else if (loaded()) {
           <p class="quiet">No site is live yet.</p>
         }
+        <tp-gone [sites]="sites()" />
       </main>
     </div>
   `,
@@ -154,12 +156,12 @@ export class SitesPlace {
   private readonly api = inject(PorchApi);
   private readonly safe = inject(DomSanitizer);
   protected readonly titles = STEP_TITLES;
-  private readonly sites = signal<SiteLine[]>([]);
+  protected readonly sites = signal<SiteLine[]>([]);
   protected readonly findings = signal<OpenFinding[]>([]);
   protected readonly loaded = signal(false);
   protected readonly fault = signal('');
-  protected readonly bench = computed(() => this.sites().filter((s) => !s.open));
-  protected readonly live = computed(() => this.sites().filter((s) => s.open));
+  protected readonly bench = computed(() => this.sites().filter((s) => !s.open && !s.leavesAt));
+  protected readonly live = computed(() => this.sites().filter((s) => s.open && !s.leavesAt));
   protected readonly needing = computed(() => [
     ...this.live().filter((s) => s.path.find((p) => p.step === 'publish')?.state === 'needs'),
     ...this.bench(),

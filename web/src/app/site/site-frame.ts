@@ -58,12 +58,15 @@ import { STEP_TITLES } from './step-titles';
     @if (store.missing()) {
       <main class="place stack">
         <h1>There is no such site</h1>
-        <p>It may have another address now. <a routerLink="/">All sites</a></p>
+        <p>
+          It may have another address now, or be gone.
+          <a routerLink="/">All sites, and what is left of those that went</a>
+        </p>
       </main>
     } @else if (store.detail(); as site) {
       <section class="strip" aria-label="Site">
         <div class="who-where">
-          <h1>{{ store.document()!.facts.name || 'A client without a name' }}</h1>
+          <h1>{{ site.called ?? (store.document()!.facts.name || 'A client without a name') }}</h1>
           <tp-chip [chip]="site.chip" />
           @if (site.domain ?? host(site.temporary, site.liveRelease); as address) {
             <span class="mono quiet">{{ address }}</span>

@@ -36,6 +36,8 @@ export function aSite(over: Partial<SiteDetail> = {}): SiteDetail {
     server: null,
     temporary: null,
     origin: null,
+    called: null,
+    leavesAt: null,
     domain: null,
     domainSeen: null,
     records: null,

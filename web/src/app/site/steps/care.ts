@@ -3,10 +3,11 @@ import { RouterLink } from '@angular/router';
 import { catchError, EMPTY, filter, merge, switchMap } from 'rxjs';
 import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { PorchEvents } from '../../api/events';
-import type { OpenFinding, SiteLine } from '../../api/model';
+import type { Job, OpenFinding, SiteLine } from '../../api/model';
 import { asRefusal, PorchApi } from '../../api/porch-api';
 import { DeskPeople } from '../../client/desk-people';
 import { TakeAlong } from '../../client/take-along';
+import { Going, WholeSite } from '../../client/whole-site';
 import { LiveChanges } from '../../client/live-changes';
 import { FindingView } from '../../parts/finding';
 import { JobSteps } from '../../parts/job-steps';
@@ -17,13 +18,29 @@ import { day, daysLeft, when } from '../../parts/when';
 import { Worktable } from '../../parts/worktable';
 import { SiteStore } from '../site-store';
 
+/** The work that is seen here. */
+const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'leave', 'remove']);
+
 @Component({
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [RouterLink, LiveChanges, DeskPeople, TakeAlong, Worktable, JobSteps, VisitBars, FindingView, ReleaseList],
+  imports: [
+    RouterLink,
+    LiveChanges,
+    DeskPeople,
+    TakeAlong,
+    Going,
+    WholeSite,
+    Worktable,
+    JobSteps,
+    VisitBars,
+    FindingView,
+    ReleaseList,
+  ],
   template: `
     <tp-worktable controlsName="Findings" besideName="What was measured" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
+        <tp-going />
         @if (site.liveRelease) {
           <tp-live-changes />
         }
@@ -48,6 +65,7 @@ import { SiteStore } from '../site-store';
         @if (site.document.pages.length) {
           <tp-take-along />
         }
+        <tp-whole-site />
       }
       <ng-container beside>
         @if (job(); as job) {
@@ -79,9 +97,7 @@ export class CareStep {
   protected readonly summary = signal<SiteLine | null>(null);
   protected readonly findings = signal<OpenFinding[]>([]);
   protected readonly fault = signal('');
-  protected readonly job = computed(
-    () => this.store.detail()?.jobs.find((j) => j.kind === 'round' || j.kind === 'rollback') ?? null,
-  );
+  protected readonly job = computed(() => this.store.detail()?.jobs.find((j) => SHOWN.has(j.kind)) ?? null);
   protected readonly verdict = computed(() => {
     const n = this.findings().length;
     if (n) return `${some(n, 'thing')} to mend`;
@@ -94,7 +110,7 @@ export class CareStep {
     effect(() => {
       const site = this.store.detail();
       this.store.main.set(
-        site?.liveRelease
+        site?.liveRelease && !site.leavesAt
           ? {
               label: 'Walk a round',
               run: () => void this.store.begin('round'),

@@ -1,0 +1,194 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { Router } from '@angular/router';
+import { PorchApi } from '../api/porch-api';
+import { Dialogs } from '../parts/dialogs';
+import { KeptText } from '../parts/kept-text';
+import { day } from '../parts/when';
+import { SiteStore } from '../site/site-store';
+
+/** How long somebody types until it is sent, ms. */
+const REST_MS = 700;
+
+/** What is done with a site as a whole: what it is called here, a copy of it, and that it goes. */
+@Component({
+  selector: 'tp-whole-site',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [KeptText],
+  template: `
+    @if (store.detail(); as site) {
+      @if (api.may('helper')) {
+        <h2 class="gap">The site here</h2>
+        <div class="field">
+          <label for="called">What you call it</label>
+          <input
+            id="called"
+            maxlength="120"
+            autocomplete="off"
+            [placeholder]="site.document.facts.name"
+            [tpKept]="site.called ?? ''"
+            (typed)="call($event)"
+            (blur)="send()"
+          />
+          <span class="quiet">Only you see it, where sites stand beside each other.</span>
+        </div>
+      }
+      @if (api.may('designer')) {
+        <p class="bar">
+          <button class="plain" type="button" [disabled]="busy()" (click)="copy()">Make a copy</button>
+          @if (!site.leavesAt) {
+            <button class="plain" type="button" [disabled]="busy()" (click)="letGo()">Delete the site …</button>
+          }
+        </p>
+        <p class="quiet">
+          A copy has the drafts with their pictures; messages, history and the people at the desk stay with this one.
+        </p>
+      }
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+    }
+    .field {
+      max-width: 26rem;
+    }
+    .field .quiet {
+      font-size: 12.5px;
+    }
+    .bar {
+      margin: 12px 0 6px;
+    }
+  `,
+})
+export class WholeSite {
+  protected readonly store = inject(SiteStore);
+  protected readonly api = inject(PorchApi);
+  private readonly dialogs = inject(Dialogs);
+  private readonly router = inject(Router);
+  protected readonly busy = computed(() => this.store.busy('POST /copies') || this.store.busy('PUT /departure'));
+  private readonly name = computed(() => {
+    const site = this.store.detail()!;
+    return site.called ?? (site.document.facts.name || 'the site');
+  });
+  private typed: string | null = null;
+  private rest: ReturnType<typeof setTimeout> | undefined;
+
+  protected call(typed: string): void {
+    this.typed = typed;
+    clearTimeout(this.rest);
+    this.rest = setTimeout(() => void this.send(), REST_MS);
+  }
+  /** Sends what was typed; where it was not taken, it stands there still, and is sent with the next letter. */
+  protected async send(): Promise<void> {
+    clearTimeout(this.rest);
+    const { typed } = this;
+    if (typed === null || typed.trim() === (this.store.detail()?.called ?? '')) return;
+    if ((await this.store.put('/name', { called: typed })) !== undefined && this.typed === typed) this.typed = null;
+  }
+
+  protected async copy(): Promise<void> {
+    // What is written and not sent yet belongs to it.
+    await this.store.flush();
+    const made = await this.store.post<{ id: string }>('/copies', { called: '' });
+    if (made) await this.router.navigate(['/sites', made.id, 'care']);
+  }
+
+  protected async letGo(): Promise<void> {
+    const site = this.store.detail()!;
+    const seen = site.open ? 'Visitors see no more of it from now on. ' : '';
+    const domain =
+      site.domain && site.domainSeen?.leadsHere
+        ? ` ${site.domain} leads here until you change its records at whoever keeps them.`
+        : '';
+    const sure = await this.dialogs.confirm({
+      title: `Delete ${this.name()}?`,
+      words: `${seen}For thirty days you can have it back as it is. Then it goes for good, with its drafts, its history, its messages and its desk; an archive of all of it stays for a year.${domain}`,
+      act: 'Delete it in thirty days',
+    });
+    if (sure) await this.store.put('/departure', {});
+  }
+}
+
+/** Says of a site that is to go when it does, and lets it be kept, or be gone at once. */
+@Component({
+  selector: 'tp-going',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (store.detail(); as site) {
+      @if (site.leavesAt; as at) {
+        <div class="note brick" role="status">
+          <p>
+            <b>{{ removing() ? 'It is being removed' : 'This site goes on ' + date(at) }}.</b>
+            Nothing of it is to be seen by visitors. All of it is kept in an archive.
+          </p>
+          @if (stuck(); as words) {
+            <p role="alert">{{ words }}</p>
+          }
+          @if (api.may('designer')) {
+            <p class="bar">
+              @if (!removing() || stuck()) {
+                <button class="act" type="button" [disabled]="busy()" (click)="keep()">Keep the site</button>
+              }
+              @if (api.may('owner') && !removing()) {
+                <button class="plain" type="button" [disabled]="busy()" (click)="remove(false)">Remove it now …</button>
+              }
+              @if (api.may('owner') && stuck() && waitsForServer()) {
+                <button class="plain" type="button" [disabled]="busy()" (click)="remove(true)">
+                  Remove it without its server …
+                </button>
+              }
+            </p>
+          }
+        </div>
+      }
+    }
+  `,
+  styles: `
+    .note {
+      display: block;
+      margin-bottom: 16px;
+    }
+    p {
+      margin: 0 0 8px;
+    }
+    .bar {
+      margin: 0;
+    }
+  `,
+})
+export class Going {
+  protected readonly store = inject(SiteStore);
+  protected readonly api = inject(PorchApi);
+  private readonly dialogs = inject(Dialogs);
+  protected readonly date = day;
+  protected readonly busy = computed(
+    () => this.store.busy('DELETE /departure') || this.store.busy('POST /departure/now'),
+  );
+  private readonly removal = computed(() => {
+    const job = this.store.detail()?.jobs.find((j) => j.kind === 'remove' || j.kind === 'leave');
+    return job && ['waiting', 'running', 'retrying'].includes(job.state) ? job : null;
+  });
+  protected readonly removing = computed(() => this.removal()?.kind === 'remove');
+  /** Why it does not go on, where it does not. */
+  protected readonly stuck = computed(() => (this.removal()?.state === 'retrying' ? this.removal()!.error : null));
+  protected readonly waitsForServer = computed(() => this.removing() && !!this.store.detail()?.server);
+
+  protected async keep(): Promise<void> {
+    if ((await this.store.delete('/departure')) !== undefined)
+      this.store.said.set({ words: 'The site stays. Open it again in Publish.', bad: false });
+  }
+  protected async remove(without: boolean): Promise<void> {
+    const server = this.store.detail()?.server?.name;
+    const left = without && server ? ` What ${server} has of it stays there: it does not answer.` : '';
+    const sure = await this.dialogs.confirm({
+      title: 'Remove it now?',
+      words: `It cannot be had back then: its drafts, history, messages and desk go. An archive of all of it stays for a year, under Sites.${left}`,
+      act: 'Remove it for good',
+    });
+    if (!sure) return;
+    // One that waits for its server goes on without it as another job.
+    const waiting = this.removal();
+    if (without && waiting) await this.store.cancel(waiting);
+    await this.store.post('/departure/now', { without });
+  }
+}
