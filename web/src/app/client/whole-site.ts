@@ -109,6 +109,8 @@ export class WholeSite {
   }
 }
 
+/** The step of a job that puts all of a site into its archive. */
+const KEEPING = 'Keep all of it';
 /** Says of a site that is to go when it does, and lets it be kept, or be gone at once. */
 @Component({
   selector: 'tp-going',
@@ -119,7 +121,7 @@ export class WholeSite {
         <div class="note brick" role="status">
           <p>
             <b>{{ removing() ? 'It is being removed' : 'This site goes on ' + date(at) }}.</b>
-            Nothing of it is to be seen by visitors. All of it is kept in an archive.
+            {{ kept() }}
           </p>
           @if (stuck(); as words) {
             <p role="alert">{{ words }}</p>
@@ -128,6 +130,9 @@ export class WholeSite {
             <p class="bar">
               @if (!removing() || stuck()) {
                 <button class="act" type="button" [disabled]="busy()" (click)="keep()">Keep the site</button>
+              }
+              @if (unkept() !== null) {
+                <button class="plain" type="button" [disabled]="busy()" (click)="again()">Try again</button>
               }
               @if (api.may('owner') && !removing()) {
                 <button class="plain" type="button" [disabled]="busy()" (click)="remove(false)">Remove it now …</button>
@@ -161,18 +166,36 @@ export class Going {
   protected readonly api = inject(PorchApi);
   private readonly dialogs = inject(Dialogs);
   protected readonly date = day;
-  protected readonly busy = computed(
-    () => this.store.busy('DELETE /departure') || this.store.busy('POST /departure/now'),
+  protected readonly busy = computed(() =>
+    ['DELETE /departure', 'PUT /departure', 'POST /departure/now'].some((call) => this.store.busy(call)),
   );
   private readonly removal = computed(() => {
     const job = this.store.detail()?.jobs.find((j) => j.kind === 'remove' || j.kind === 'leave');
     return job && ['waiting', 'running', 'retrying'].includes(job.state) ? job : null;
+  });
+  private readonly leaving = computed(() => this.store.detail()?.jobs.find((j) => j.kind === 'leave'));
+  /** Why it was not closed and kept; null where it was, or is about to be. */
+  protected readonly unkept = computed(() => {
+    const job = this.leaving();
+    if (this.removal() || job?.state === 'done') return null;
+    return job?.error ?? (job ? 'That was stopped.' : '');
+  });
+  protected readonly kept = computed(() => {
+    const why = this.unkept();
+    if (why !== null) return `It is not closed and kept in an archive so far. ${why}`;
+    if (this.removing()) return '';
+    if (this.leaving()?.state !== 'done') return 'It is being closed, and all of it put into an archive.';
+    const size = this.leaving()!.steps.find((s) => s.name === KEEPING)?.detail;
+    return `Visitors see nothing of it. All of it is in an archive${size ? ` of ${size}` : ''}.`;
   });
   protected readonly removing = computed(() => this.removal()?.kind === 'remove');
   /** Why it does not go on, where it does not. */
   protected readonly stuck = computed(() => (this.removal()?.state === 'retrying' ? this.removal()!.error : null));
   protected readonly waitsForServer = computed(() => this.removing() && !!this.store.detail()?.server);
 
+  protected async again(): Promise<void> {
+    await this.store.put('/departure', {});
+  }
   protected async keep(): Promise<void> {
     if ((await this.store.delete('/departure')) !== undefined)
       this.store.said.set({ words: 'The site stays. Open it again in Publish.', bad: false });
