@@ -48,7 +48,8 @@ quietly() {
 # prepare engine|all: Node packages and the build; `all` with the interface and PostgreSQL
 prepare() {
   need_node
-  [ "$1" = all ] && need_debian postgresql '/usr/lib/postgresql/*/bin/initdb' libjemalloc2 '/usr/lib/*/libjemalloc.so.2'
+  [ "$1" = all ] && need_debian postgresql '/usr/lib/postgresql/*/bin/initdb' libjemalloc2 '/usr/lib/*/libjemalloc.so.2' \
+    restic /usr/bin/restic rclone /usr/bin/rclone
   mkdir -p .stamps
   exec 9>.stamps/lock
   flock 9

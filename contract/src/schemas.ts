@@ -51,7 +51,7 @@ export const Named = object({ id: SiteId, name: Type.String() });
 export const Job = object({
   id: Uuid,
   site: orNull(SiteId),
-  kind: oneOf(['deploy', 'certificate', 'publish', 'rollback', 'round', 'leave', 'remove', 'cleaning']),
+  kind: oneOf(['deploy', 'certificate', 'publish', 'rollback', 'round', 'leave', 'remove', 'backup', 'cleaning']),
   input: Type.Record(Type.String(), Type.Unknown()),
   state: oneOf(['waiting', 'running', 'retrying', 'done', 'failed', 'cancelled']),
   steps: Type.Array(

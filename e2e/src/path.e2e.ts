@@ -524,6 +524,77 @@ describe('From a pasted mail to a live site, in the interface', () => {
     expect(await serve('Go forward to it')).toBe(newest);
   });
 
+  it('is copied; and goes, is had back, and is removed with all of it in an archive', async () => {
+    const id = 'oster-wray-sailmakers';
+    const site = (which = id) =>
+      test.api.call<{ open: boolean; leavesAt: string | null; called: string | null }>('GET', `/sites/${which}`);
+    const seen = async () => {
+      const tab = await browser.newPage({ ignoreHTTPSErrors: true });
+      await tab.goto(`https://${domain}:${test.stack.facts.httpsPort}/`);
+      const text = await tab.locator('body').innerText();
+      await tab.close();
+      return text;
+    };
+    expect(await seen()).toContain('New sails');
+    await step('care');
+    await page.getByLabel('What you call it').fill('The loft');
+    await page.waitForSelector('h1:has-text("The loft")');
+    await page.getByRole('button', { name: 'Make a copy' }).click();
+    await page.waitForURL(/the-loft-a-copy\/care/);
+    await page.waitForSelector('h1:has-text("The loft, a copy")');
+    expect((await site('the-loft-a-copy')).open).toBeFalse();
+
+    await step('care');
+    const ask = () => page.getByRole('button', { name: 'Delete the site' }).click();
+    await ask();
+    await page.getByRole('button', { name: 'Leave it as it is' }).click();
+    // Nothing is half done where it cannot be sent.
+    await page.context().setOffline(true);
+    await ask();
+    await page.getByRole('button', { name: 'Delete it in thirty days' }).click();
+    await page.waitForSelector('.said-note.brick');
+    await page.context().setOffline(false);
+    expect((await site()).leavesAt).toBeNull();
+    troubles.splice(0);
+    await page.waitForSelector('.standing', { state: 'detached' });
+    await ask();
+    await page.getByRole('button', { name: 'Delete it in thirty days' }).click();
+    await page.waitForSelector('tp-going:has-text("All of it is in an archive")');
+    await faults('a site that goes');
+    expect((await site()).open).toBeFalse();
+    expect(await seen()).not.toContain('New sails');
+    for (const path of ['deploy', 'publish', 'rollback'])
+      await expectAsync(test.api.call('POST', `/sites/${id}/${path}`, path === 'rollback' ? { release: 'r-1' } : {}))
+        .withContext(path)
+        .toBeRejectedWithError(/The site is to go/);
+    await page.getByRole('button', { name: 'Keep the site' }).click();
+    await page.waitForSelector('.said-note:has-text("The site stays")');
+    await test.api.call('PUT', `/sites/${id}/open`, { open: true });
+    expect(await seen()).toContain('New sails');
+
+    await page.goto(`${test.stack.url}/sites/the-loft-a-copy/care`);
+    await ask();
+    await page.getByRole('button', { name: 'Delete it in thirty days' }).click();
+    await page.waitForSelector('tp-going:has-text("All of it is in an archive")');
+    await page.reload();
+    await page.getByRole('button', { name: 'Remove it now' }).click();
+    await page.getByRole('button', { name: 'Remove it for good' }).click();
+    await page.waitForSelector('h1:has-text("There is no such site")');
+    // The browser says so too.
+    troubles.splice(0);
+    await page.getByRole('link', { name: 'what is left of those that went' }).click();
+    const [archive] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Take the archive' }).click(),
+    ]);
+    expect(archive.suggestedFilename()).toBe('the-loft-a-copy.zip');
+    await faults('sites with one that is gone');
+    await page.getByRole('button', { name: 'Throw it away' }).click();
+    await page.getByRole('button', { name: 'Throw it away', exact: true }).last().click();
+    await page.waitForSelector('tp-gone h2', { state: 'detached' });
+    expect(await seen()).toContain('New sails');
+  });
+
   it('has no accessibility fault, no console error, and works 390 pixels wide', async () => {
     for (const place of ['', 'sample-book', 'servers', 'domains', 'rounds', 'inbox', 'new', 'account', 'people']) {
       await page.goto(`${test.stack.url}/${place}`);

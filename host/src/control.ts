@@ -21,6 +21,8 @@ import { Problem, problemFrom } from '@tin-porch/core/ground';
 import { letters } from '@tin-porch/mail';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { validateDocument } from '@tin-porch/core/validate';
+import { Backups, NotProven } from './backups/backups.js';
+import { ResticError, type Place } from './backups/restic.js';
 import { HASH } from './blobs.js';
 import { previewToken } from './preview.js';
 import type { HostParts } from './public.js';
@@ -35,6 +37,14 @@ const mail = { type: 'string', maxLength: 254, pattern: '^[^\\s@<>]+@[^\\s@<>]+\
 const personName = { type: 'string', minLength: 1, maxLength: 80 };
 const uuid = { type: 'string', pattern: '^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$' };
 const deskOrigin = { type: 'string', pattern: '^https?://[a-z0-9.:-]+$' };
+const place = {
+  ...closed,
+  required: ['repository', 'password'],
+  properties: {
+    repository: { type: 'string', maxLength: 500, pattern: '^rest:https?://[^\\s]+$' },
+    password: { type: 'string', minLength: 20, maxLength: 200 },
+  },
+};
 /** What a designer gives somebody to do: a site is handed over, not given by a role. */
 const GIVEN = ROLES.filter((r) => r !== 'owner');
 const checks = {
@@ -147,6 +157,12 @@ const checks = {
       { ...closed, required: ['aside'], properties: { aside: { const: true } } },
     ],
   }),
+  place: checkOf({ ...closed, required: ['place'], properties: { place } }),
+  keep: checkOf({
+    ...closed,
+    required: ['place', 'gone'],
+    properties: { place, gone: { type: 'array', maxItems: 10_000, items: id } },
+  }),
   challenge: checkOf({
     ...closed,
     required: ['answer'],
@@ -180,6 +196,19 @@ function body<T>(req: Request, check: Check): T {
   return req.body as T;
 }
 
+/** The id a backup is asked for by: the site itself may be here no more. @throws Problem 400 */
+function backedUp(req: Request): string {
+  const asked: unknown = req.params['id'];
+  if (!isId(asked)) throw new Problem(400, 'That is not the id of a site');
+  return asked as string;
+}
+/** @throws Problem 400 */
+function snapshotOf(req: Request): string {
+  const asked = String(req.params['snapshot']);
+  if (!/^[0-9a-f]{8,64}$/.test(asked)) throw new Problem(400, 'That is not the id of a backup');
+  return asked;
+}
+
 /** The API through which Tin Porch looks after the sites of this server. Every call needs the server’s token. */
 export function controlApp(parts: HostParts): Express {
   const { config, sites, blobs, databases, certificates, logs, challenges, desks, mailKeys } = parts;
@@ -199,6 +228,13 @@ export function controlApp(parts: HostParts): Express {
     const site = sites.get(String(req.params['id']));
     if (!site) throw new Problem(404, 'There is no such site on this server');
     return site;
+  };
+  const backups = new Backups(parts);
+  /** What of a backup place cannot be done, as whoever asked is told. */
+  const atPlace = (error: unknown): never => {
+    if (error instanceof ResticError) throw new Problem(503, 'The backup place cannot be used', error.message);
+    if (error instanceof NotProven) throw new Problem(422, 'The backup is not what it should be', error.message);
+    return noDatabase(error);
   };
   const show = (site: Site) => ({
     ...site.settings,
@@ -453,6 +489,26 @@ export function controlApp(parts: HostParts): Express {
     const site = siteOf(req);
     const which = body<{ ids: string[] } | { aside: true }>(req, checks.erase);
     res.json({ erased: await eraseMessages(await databases.pool(site.settings.id), which) });
+  });
+
+  app.post('/v1/sites/:id/backups', json, async (req, res) => {
+    const { place } = body<{ place: Place }>(req, checks.place);
+    res.json(await backups.backUp(siteOf(req), place).catch(atPlace));
+  });
+  app.post('/v1/sites/:id/backups/:snapshot/try', json, async (req, res) => {
+    const { place } = body<{ place: Place }>(req, checks.place);
+    res.json(await backups.prove(backedUp(req), place, snapshotOf(req)).catch(atPlace));
+  });
+  app.post('/v1/sites/:id/backups/:snapshot/document', json, async (req, res) => {
+    const { place } = body<{ place: Place }>(req, checks.place);
+    const document = await backups.document(backedUp(req), place, snapshotOf(req)).catch(atPlace);
+    if (!document) throw new Problem(404, 'The site was not live then');
+    res.json(document);
+  });
+  app.post('/v1/backups', json, async (req, res) => {
+    const { place, gone } = body<{ place: Place; gone: string[] }>(req, checks.keep);
+    await backups.keep(place, gone).catch(atPlace);
+    res.json({ kept: await backups.all(place).catch(atPlace) });
   });
 
   app.get(

@@ -61,12 +61,43 @@ export class Databases {
     await rm(join(this.folder, siteId, 'cms.json'), { force: true });
     await pool?.end();
     const name = `site_${siteId.replace(/-/g, '_')}`;
+    const { rowCount } = await this.admin.query('select 1 from pg_roles where rolname = $1', [name]);
+    if (rowCount) await this.drop(name);
+  }
+
+  /** Lends an empty schema with a role of its own that owns nothing else, and takes both away again. */
+  async scratch<T>(use: (pool: pg.Pool) => Promise<T>): Promise<T> {
+    const name = `try_${randomBytes(6).toString('hex')}`;
+    const quoted = pg.escapeIdentifier(name);
+    const password = randomBytes(24).toString('base64url');
+    await transaction(this.admin, async (client) => {
+      await client.query(`create role ${quoted} login password ${pg.escapeLiteral(password)}`);
+      await client.query(`grant ${quoted} to current_user`);
+      await client.query(`create schema ${quoted} authorization ${quoted}`);
+      await client.query(`alter role ${quoted} set search_path to ${quoted}`);
+    });
+    const url = new URL(this.url);
+    [url.username, url.password] = [name, password];
+    const pool = new pg.Pool({ connectionString: url.href, max: 2, connectionTimeoutMillis: 3000 });
+    pool.on('error', () => undefined);
+    try {
+      return await use(pool);
+    } finally {
+      await pool.end();
+      await this.drop(name);
+    }
+  }
+  /** Takes away what a kill left of a try. */
+  async tidy(): Promise<void> {
+    const { rows } = await this.admin.query<{ name: string }>(
+      `select rolname as name from pg_roles where rolname ~ '^try_[0-9a-f]{12}$' and pg_has_role(current_user, oid, 'member')`,
+    );
+    for (const { name } of rows) await this.drop(name);
+  }
+  private async drop(name: string): Promise<void> {
     const quoted = pg.escapeIdentifier(name);
     await transaction(this.admin, async (client) => {
-      await client.query('select pg_advisory_xact_lock(7241, hashtext($1))', [name]);
-      const { rowCount } = await client.query('select 1 from pg_roles where rolname = $1', [name]);
       await client.query(`drop schema if exists ${quoted} cascade`);
-      if (!rowCount) return;
       await client.query(`drop owned by ${quoted}`);
       await client.query(`drop role ${quoted}`);
     });

@@ -80,6 +80,7 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     reports.removeAllListeners('error').on('error', () => undefined);
   }
   let closed = false;
+  void parts.databases.tidy().catch(() => undefined);
   void finishRemovals(parts, () => closed);
   void parts.databases.bringForward(parts.sites.all().map((s) => s.settings.id)).then(() => {
     parts.desks.start();

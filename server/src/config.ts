@@ -22,6 +22,17 @@ export interface ServerConfig {
   token: string;
 }
 
+/** Places for backups: repositories that restic writes to over its REST protocol. */
+export interface BackupsConfig {
+  cron: string;
+  places: {
+    name: string;
+    repository: string;
+    /** The hosting server it stands on, where it stands on one: the sites of that are not backed up there. */
+    server?: string;
+  }[];
+}
+
 export interface PorchConfig {
   address: string;
   port: number;
@@ -54,6 +65,8 @@ export interface PorchConfig {
   mail?: { host: string; port: number; secure?: boolean; user?: string; password?: string; from: string };
   /** PEM files of certificate authorities trusted beside the well-known ones. */
   trust: string[];
+  /** Where sites are backed up at night, and when, as a cron line in UTC; without it they are not. */
+  backups?: BackupsConfig;
   /** When the daily round is walked, as a cron line in UTC. */
   roundCron: string;
   /** Looks at every answer of the API before it is sent: for tests. */
@@ -124,6 +137,16 @@ const schema = object(
   },
   {
     checkAnswers: { type: 'boolean' },
+    backups: object({
+      cron: text,
+      places: {
+        type: 'array',
+        items: object(
+          { name: text, repository: { type: 'string', pattern: '^rest:https?://[^\\s]+$' } },
+          { server: text },
+        ),
+      },
+    }),
     mail: object({ host: text, port, from: text }, { secure: { type: 'boolean' }, user: text, password: text }),
     origins: { type: 'array', items: { type: 'string', pattern: '^https://[^/]+$' } },
   },

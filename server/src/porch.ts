@@ -1,3 +1,4 @@
+import { Backups } from './backups/backups.js';
 import { Choices } from './choosing/choices.js';
 import { createServer } from 'node:http';
 import type { PorchConfig } from './config.js';
@@ -67,6 +68,7 @@ export async function startPorch(
   const writing = new Writing(db, service, spellings);
   const post = config.mail ? new OwnPost(db, config.mail, log) : null;
   const leaving = new Leaving(servers, live, pictures);
+  const backups = new Backups(db, config.backups, sites, servers, seal);
   const departures = new Departures(db, sites, servers, leaving);
   const parts: Parts = {
     config,
@@ -85,6 +87,7 @@ export async function startPorch(
     live,
     leaving,
     departures,
+    backups,
     events,
     writing,
     strangers,
@@ -107,7 +110,11 @@ export async function startPorch(
   jobs.handle('round', (work) => rounds.steps(work));
   jobs.handle('leave', (work) => departures.leaveSteps(work));
   jobs.handle('remove', (work) => departures.removeSteps(work));
-  jobs.handle('cleaning', (work) => cleaningSteps(work, db));
+  jobs.handle('backup', (work) => backups.steps(work));
+  jobs.handle('cleaning', async (work) => {
+    await cleaningSteps(work, db);
+    await backups.keepSteps(work);
+  });
   jobs.every('daily-cleaning', CLEANING_CRON, async () => {
     for (const site of await departures.due()) await jobs.begin(site, 'remove').catch(() => undefined);
     await jobs.begin(null, 'cleaning');
@@ -119,6 +126,13 @@ export async function startPorch(
     );
     for (const { id } of rows) await jobs.begin(id, 'round');
   });
+  if (config.backups)
+    jobs.every('nightly-backup', config.backups.cron, async () => {
+      const { rows } = await db.query<{ id: string }>(
+        'select id from site where live_release is not null and leaves_at is null',
+      );
+      for (const { id } of rows) await jobs.begin(id, 'backup');
+    });
   await events.listen();
   await jobs.start();
   inbox.start();

@@ -1,11 +1,38 @@
 import { Type } from '@sinclair/typebox';
 import { route } from '../route.js';
-import { Begun, Certificate, DomainSeen, Instant, Named, object, oneOf, orNull, SiteId, words } from '../schemas.js';
+import {
+  Begun,
+  Certificate,
+  Count,
+  DomainSeen,
+  Instant,
+  Named,
+  object,
+  oneOf,
+  orNull,
+  SiteId,
+  words,
+} from '../schemas.js';
 
 const nothing = object({});
 const Looked = object({ domain: Type.String(), seen: DomainSeen });
 const job = (says: string, role: 'helper' | 'designer') =>
   route({ says, role, body: nothing, status: 202, answer: Begun });
+
+/** A backup of a site: how much is in it, and whether it came back as it was when it was tried out. */
+const SiteBackup = object({
+  place: Type.String(),
+  snapshot: Type.String(),
+  madeAt: Instant,
+  files: Count,
+  rows: Count,
+  /** Bytes that were new at its place. */
+  added: Count,
+  ms: Count,
+  provenAt: orNull(Instant),
+  provenMs: orNull(Count),
+  fault: orNull(Type.String()),
+});
 
 /** Where a site is served, what of it, and to whom. */
 export const serving = {
@@ -13,6 +40,23 @@ export const serving = {
   'POST /sites/:id/certificate': job('Gets a certificate for the domain.', 'designer'),
   'POST /sites/:id/publish': job('Opens the site to visitors.', 'designer'),
   'POST /sites/:id/round': job('Walks the site now.', 'helper'),
+  'POST /sites/:id/backup': job('Backs the site up at each of its places, and tries each backup out.', 'helper'),
+  'GET /sites/:id/backups': route({
+    says: 'The backups of a site, the newest first, with whether each was found to be one.',
+    role: 'accountant',
+    answer: object({
+      places: Type.Array(Type.String()),
+      backups: Type.Array(SiteBackup),
+      troubles: Type.Array(object({ place: Type.String(), words: Type.String(), since: Instant })),
+    }),
+  }),
+  'POST /sites/:id/restores': route({
+    says: 'Makes a site beside this one, as visitors saw it when a backup was made.',
+    role: 'designer',
+    body: object({ place: words(80), snapshot: words(64, '^[0-9a-f]{8,64}$') }),
+    status: 201,
+    answer: object({ id: SiteId }),
+  }),
   'DELETE /sites/:id/jobs/:job': route({ says: 'Stops a job.', role: 'helper' }),
   'PUT /sites/:id/server': route({
     says: 'Chooses the server.',

@@ -2,6 +2,7 @@ import type { Accounts } from '../accounts/accounts.js';
 import type { Audit } from '../accounts/audit.js';
 import type { SecondFactors } from '@tin-porch/sign-in';
 import type { Team } from '../accounts/team.js';
+import type { Backups } from '../backups/backups.js';
 import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';
 import type { Choices } from '../choosing/choices.js';
@@ -43,6 +44,7 @@ export interface Parts {
   live: LiveChanges;
   leaving: Leaving;
   departures: Departures;
+  backups: Backups;
   events: Events;
   strangers: Strangers;
   writing: Writing;

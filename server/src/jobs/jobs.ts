@@ -4,7 +4,8 @@ import { transaction, type Database, type Queryable } from '../db/database.js';
 import { tell } from '../events/events.js';
 
 /** Work for a site; and work for the house, which belongs to no site. */
-export type JobKind = 'deploy' | 'certificate' | 'publish' | 'rollback' | 'round' | 'leave' | 'remove' | 'cleaning';
+export type JobKind =
+  'deploy' | 'certificate' | 'publish' | 'rollback' | 'round' | 'leave' | 'remove' | 'backup' | 'cleaning';
 /** Those that change what is served: one of them at a time for a site. */
 const SWITCHING: readonly JobKind[] = ['deploy', 'publish', 'rollback', 'leave', 'remove'];
 

@@ -25,7 +25,10 @@ const zipped = async (files: { path: string; bytes: string | Uint8Array }[]) => 
 
 describe('a ZIP archive that is written as it is taken', () => {
   it('gives back every file, whatever it is called and holds', async () => {
-    const name = fc.stringMatching(/^[a-zäöü0-9 _-]{1,12}(?:\.(?:html|webp|json|gz))?$/u);
+    // What is unpacked is an object here, in which one name is taken.
+    const name = fc
+      .stringMatching(/^[a-zäöü0-9 _-]{1,12}(?:\.(?:html|webp|json|gz))?$/u)
+      .filter((n) => n !== '__proto__');
     await fc.assert(
       fc.asyncProperty(
         fc.uniqueArray(fc.tuple(name, fc.uint8Array({ maxLength: 4000 })), { selector: ([n]) => n, maxLength: 12 }),

@@ -108,6 +108,13 @@ const codeOf = (error: unknown): string | undefined => (error as { cause?: { cod
 const ANSWER_MS = 15_000;
 /** How long it may take to say what letters are sent with, ms: who asks for the records of a domain waits for it. */
 const MAIL_MS = 4000;
+/** How long a backup or its try may take, ms. */
+const BACKUP_MS = 280_000;
+/** Where a backup is kept, and what it is closed with. */
+export interface BackupPlace {
+  repository: string;
+  password: string;
+}
 /** How long it may take to give all out that is kept of people, ms. */
 const KEPT_MS = 120_000;
 
@@ -181,6 +188,30 @@ export class HostClient {
   ) => this.call<HostSite>('PUT', `/sites/${id}`, settings);
   /** Takes a site off the server, with all that is kept of it there. */
   removeSite = (id: string) => this.call<void>('DELETE', `/sites/${id}`);
+  /** Backs a site up at a place. */
+  backUp = (id: string, place: BackupPlace) =>
+    this.call<{ snapshot: string; added: number; files: number; rows: number; ms: number }>(
+      'POST',
+      `/sites/${id}/backups`,
+      { place },
+      undefined,
+      BACKUP_MS,
+    );
+  /** Puts a backup up for a try beside the living site; says no with what is wrong with it. */
+  proveBackup = (id: string, place: BackupPlace, snapshot: string) =>
+    this.call<{ files: number; rows: number; ms: number }>(
+      'POST',
+      `/sites/${id}/backups/${snapshot}/try`,
+      { place },
+      undefined,
+      BACKUP_MS,
+    );
+  /** The document that visitors saw when a backup was made. */
+  backedUpDocument = (id: string, place: BackupPlace, snapshot: string) =>
+    this.call<SiteDocument>('POST', `/sites/${id}/backups/${snapshot}/document`, { place }, undefined, BACKUP_MS);
+  /** Keeps what the rule keeps at a place, and nothing of sites that are gone; gives the ids of what is kept. */
+  keepBackups = async (place: BackupPlace, gone: readonly string[]) =>
+    (await this.call<{ kept: string[] }>('POST', '/backups', { place, gone }, undefined, BACKUP_MS)).kept;
   site = (id: string) => this.call<HostSite>('GET', `/sites/${id}`);
   /** Files of a site’s live release whose bytes are not what they should be, by path. */
   damage = async (id: string) => (await this.call<{ damaged: string[] }>('GET', `/sites/${id}/damage`)).damaged;

@@ -99,9 +99,13 @@ export class Sites {
     return this.put(organisation, all.name, (label) => newDocument(label, all, 1));
   }
 
-  /** A site like another as that is drafted now, with its pictures and files; it is on no server, and has no history. */
-  async copy(site: SiteRow, called: string): Promise<SiteRow> {
-    const made = await this.put(site.organisation, called, (label) => ({ ...site.document, id: label }), called);
+  /**
+   * A site like another, with its pictures and files; it is on no server, and has no history. It has the drafts, or another
+   * document of that site.
+   */
+  async copy(site: SiteRow, called: string, document = site.document): Promise<SiteRow> {
+    const is = migrate(document);
+    const made = await this.put(site.organisation, called, (label) => ({ ...is, id: label }), called);
     await this.db.query(
       'insert into site_picture (site, hash) select $2, hash from site_picture where site = $1 on conflict do nothing',
       [site.id, made.id],

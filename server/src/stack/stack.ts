@@ -1,7 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { createHash, randomBytes, randomInt } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
-import { createServer } from 'node:net';
+import { connect, createServer } from 'node:net';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { PorchConfig } from '../config.js';
@@ -87,6 +87,19 @@ const canBind = (port: number, address: string) =>
     server.listen(port, address, () => server.close(() => done(null)));
   });
 
+/** Resolves once something listens there. */
+async function reached(address: string, port: number): Promise<void> {
+  for (;;) {
+    const there = await new Promise<boolean>((done) => {
+      const socket = connect({ host: address, port });
+      socket.once('connect', () => done(true)).once('error', () => done(false));
+      socket.once('connect', () => socket.destroy());
+    });
+    if (there) return;
+    await new Promise((done) => setTimeout(done, 50));
+  }
+}
+
 async function freePort(from: number, address: string, taken: number[]): Promise<number> {
   for (let port = from; port < from + 300; port++)
     if (!taken.includes(port) && (await canBind(port, address)) === null) return port;
@@ -100,7 +113,8 @@ const SECRETS = [
   'registrar',
   'writing',
   'library',
-  ...HOSTS.flatMap((h) => [h.name, `${h.name}-database`, `${h.name}-postgres`]),
+  'store-backups',
+  ...HOSTS.flatMap((h) => [h.name, `${h.name}-database`, `${h.name}-postgres`, `${h.name}-backups`]),
 ];
 function writeFacts(file: string, facts: StackFacts): void {
   writeFileSync(`${file}.part`, JSON.stringify(facts, null, 2), { mode: 0o600 });
@@ -296,6 +310,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
   const programs = new Map<string, Program>();
   const stop = async () => {
     for (const name of ['porch', ...HOSTS.map((h) => h.name), 'standins']) await programs.get(name)?.stop();
+    await Promise.all([...programs].filter(([name]) => name.startsWith('backups-')).map(([, p]) => p.stop()));
     // A fast shutdown: connections are ended, everything committed is on disk.
     await Promise.all(
       ['postgres', ...HOSTS.map((h) => `postgres-${h.name}`)].map((name) => programs.get(name)?.stop('SIGINT')),
@@ -373,6 +388,27 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       httpPort: facts.httpPort,
       refuses: options.refuses ?? ['refused.example'],
     };
+    // Each hosting server keeps backups of the other’s sites, and a store that is neither keeps all of them.
+    const keepers = [...HOSTS.map(({ name, last }) => ({ name, last, server: name })), { name: 'store', last: 35 }].map(
+      ({ last, ...keeper }) => ({
+        ...keeper,
+        ...{ address: at(last), port: 8010, key: secret(`${keeper.name}-backups`) },
+        folder: join(data, 'backups', keeper.name),
+      }),
+    );
+    const keeping = keepers.map(({ name, address, port, key, folder }) => {
+      mkdirSync(folder, { recursive: true });
+      return add(
+        `backups-${name}`,
+        () =>
+          spawn('rclone', ['serve', 'restic', '--addr', `${address}:${port}`, '--user', 'tin-porch', folder], {
+            stdio: ['ignore', 'ignore', 'pipe'],
+            // What is in the environment is in no list of processes.
+            env: { PATH: process.env['PATH'], RCLONE_CONFIG: join(data, 'rclone.conf'), RCLONE_PASS: key },
+          }),
+        () => reached(address, port),
+      );
+    });
     const standins = node('standins', 'standins/dist/run/main.mjs', {
       data: join(data, 'standins'),
       dns: { authority, resolvers },
@@ -399,7 +435,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       };
       return { config, up: node(name, 'host/dist/run/main.mjs', config) };
     });
-    const allUp = Promise.all([standins, ...starting.map((s) => s.up)]);
+    const allUp = Promise.all([standins, ...keeping, ...starting.map((s) => s.up)]);
     // Whatever fails is thrown where it is awaited, below.
     allUp.catch(() => undefined);
     const postgres = (name: string, c: Cluster) =>
@@ -462,6 +498,14 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       },
       trust: [join(data, 'standins/root.pem')],
       roundCron: '0 7 * * *',
+      backups: {
+        cron: '40 1 * * *',
+        places: keepers.map(({ name, address, port, key, ...keeper }) => ({
+          name,
+          repository: `rest:http://tin-porch:${key}@${address}:${port}/sites/`,
+          ...('server' in keeper && { server: keeper.server }),
+        })),
+      },
       mail: { host: mail.address, port: mail.port, from: 'porch@tinporch.example' },
       ...(options.checkAnswers && { checkAnswers: true }),
     };

@@ -13,7 +13,7 @@ type AnyCall = Pick<Call<(typeof servingRoutes)['POST /sites/:id/deploy']>, 'me'
 
 /** Where a site is served, what of it, and to whom. */
 export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
-  const { sites, servers, jobs, registrar, rounds } = parts;
+  const { sites, servers, jobs, registrar, rounds, backups } = parts;
   const headOf = ({ me, params }: Pick<AnyCall, 'me' | 'params'>) => sites.headOf(me.organisation, params['id']!);
   const serverOf = async (site: { server: string | null }) =>
     site.server ? await servers.get(site.server) : undefined;
@@ -50,6 +50,17 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
     'POST /sites/:id/certificate': begin('certificate', 'Asked for a certificate'),
     'POST /sites/:id/publish': begin('publish', 'Began to publish'),
     'POST /sites/:id/round': begin('round', 'Began a round'),
+    'POST /sites/:id/backup': begin('backup', 'Began to back up'),
+    'GET /sites/:id/backups': async (call) => {
+      const site = await headOf(call);
+      return { places: site.server ? backups.placesOf(site.server) : [], ...(await backups.of(site.id)) };
+    },
+    'POST /sites/:id/restores': async (call) => {
+      const site = await sites.of(call.me.organisation, call.params['id']!);
+      const made = await backups.restore(site, call.body.place, call.body.snapshot);
+      await call.note(`Brought a backup back as ${nameOf(made)}`);
+      return { id: made.id };
+    },
     'DELETE /sites/:id/jobs/:job': async (call) => {
       const site = await headOf(call);
       const id = call.params['job']!;

@@ -1,0 +1,117 @@
+import { spawn } from 'node:child_process';
+import { mkdir } from 'node:fs/promises';
+
+/** Where backups are kept, and what they are closed with: a repository of restic, and its password. */
+export interface Place {
+  repository: string;
+  password: string;
+}
+/** A backup that is kept at a place. */
+export interface Snapshot {
+  id: string;
+  /** RFC 3339. */
+  at: string;
+  tags: string[];
+}
+/** How long one call may take, ms. */
+const MOST_MS = 20 * 60_000;
+/** How long what is kept is kept: so many days, weeks and months. */
+const RULE = ['--keep-daily', '7', '--keep-weekly', '5', '--keep-monthly', '12'];
+
+/** What a backup place says no with, without the password that is in its address. */
+export class ResticError extends Error {
+  override name = 'ResticError';
+}
+
+/** Encrypted backups of which what was there before is kept once, by restic (https://restic.net), as a program of its own. */
+export class Restic {
+  constructor(
+    private readonly cache: string,
+    private readonly host: string,
+  ) {}
+
+  /** Backs a folder up, under tags; a repository that is not there yet is made. */
+  async backUp(place: Place, folder: string, tags: readonly string[]): Promise<{ id: string; added: number }> {
+    const args = ['backup', '--host', this.host, ...tags.flatMap((t) => ['--tag', t]), folder];
+    const out = await this.run(place, args).catch(async (error: Error) => {
+      if (!/unable to open config file|Is there a repository/i.test(error.message)) throw error;
+      // Of two who make it at once one is told that it is there.
+      await this.run(place, ['init']).catch((e: Error) => {
+        if (!/already (?:exists|initialized)/i.test(e.message)) throw e;
+      });
+      return this.run(place, args);
+    });
+    const summary = lines<{ message_type?: string; snapshot_id: string; data_added: number }>(out).find(
+      (l) => l.message_type === 'summary',
+    );
+    if (!summary) throw new ResticError('Nothing was said of what was kept.');
+    return { id: shortId(summary.snapshot_id), added: summary.data_added };
+  }
+
+  /** The backups under a tag, the oldest first; all of them without one. */
+  async snapshots(place: Place, tag?: string): Promise<Snapshot[]> {
+    const out = await this.run(place, ['snapshots', ...(tag ? ['--tag', tag] : [])]);
+    const all = JSON.parse(out || '[]') as { id: string; time: string; tags?: string[] }[] | null;
+    return (all ?? []).map(({ id, time, tags }) => ({ id: shortId(id), at: time, tags: tags ?? [] }));
+  }
+
+  /** Puts all of a backup into a folder, under the path it was backed up from. */
+  async restore(place: Place, snapshot: string, target: string): Promise<void> {
+    await this.run(place, ['restore', snapshot, '--target', target]);
+  }
+  /** One file of a backup. */
+  file = (place: Place, snapshot: string, path: string): Promise<string> =>
+    this.run(place, ['dump', snapshot, path], false);
+
+  /** Forgets what the rule does not keep, for each host and tag, and all under some tags; gives the room back. */
+  async keep(place: Place, gone: readonly string[]): Promise<void> {
+    const ids: string[] = [];
+    for (const tag of gone) for (const s of await this.snapshots(place, tag)) ids.push(s.id);
+    if (ids.length) await this.run(place, ['forget', ...ids]);
+    await this.run(place, ['forget', ...RULE, '--group-by', 'host,tags', '--prune']);
+  }
+
+  /** @throws ResticError with the last that restic said */
+  private async run({ repository, password }: Place, args: string[], json = true): Promise<string> {
+    await mkdir(this.cache, { recursive: true });
+    return new Promise((done, fail) => {
+      // Whoever serves visitors comes first.
+      const child = spawn(
+        'nice',
+        ['-n', '10', 'restic', ...args, ...(json ? ['--json'] : []), '--cache-dir', this.cache],
+        {
+          stdio: ['ignore', 'pipe', 'pipe'],
+          env: {
+            PATH: process.env['PATH'],
+            HOME: this.cache,
+            TMPDIR: process.env['TMPDIR'],
+            RESTIC_REPOSITORY: repository,
+            RESTIC_PASSWORD: password,
+          },
+          timeout: MOST_MS,
+        },
+      );
+      const out: Buffer[] = [];
+      let said = '';
+      child.stdout.on('data', (part: Buffer) => out.push(part));
+      child.stderr.on('data', (part: Buffer) => (said = (said + part.toString()).slice(-2000)));
+      child.on('error', (error: NodeJS.ErrnoException) =>
+        fail(new ResticError(error.code === 'ENOENT' ? 'restic is not installed on this server.' : error.message)),
+      );
+      child.on('close', (code) => {
+        if (code === 0) return done(Buffer.concat(out).toString('utf8'));
+        const words = said.trim().split('\n').filter(Boolean).slice(-2).join(' ').replaceAll(repository, 'the place');
+        fail(new ResticError(words.replace(/\/\/[^/@\s]*@/g, '//') || `restic ended with ${code ?? 'a signal'}.`));
+      });
+    });
+  }
+}
+
+/** An id as restic says it when it has made a backup: as much of it as it takes to name one. */
+const shortId = (id: string): string => id.slice(0, 8);
+/** What is said a line at a time, as JSON. */
+const lines = <T>(out: string): T[] =>
+  out
+    .split('\n')
+    .filter((l) => l.startsWith('{'))
+    .map((l) => JSON.parse(l) as T);

@@ -1,0 +1,196 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { connect } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { DeskClient } from '../demo/desk-client.js';
+import { deploySteps } from '../deploy/deploy.js';
+import { Seal } from '../secrets/seal.js';
+import { smallWorld, type SmallWorld } from '../testing/small-world.js';
+import { Backups } from './backups.js';
+
+/** Backups of a real site on a real server, by restic, at places that rclone serves. */
+describe('backups', () => {
+  let world: SmallWorld;
+  let backups: Backups;
+  let id: string;
+  const folder = mkdtempSync(join(tmpdir(), 'tin-porch-places-'));
+  const running = new Map<string, ChildProcess>();
+  const at = { shed: 35, loft: 36 } as const;
+  type Name = keyof typeof at;
+  const listens = (name: Name) =>
+    new Promise<boolean>((done) => {
+      const socket = connect({ host: `${world.net}.${at[name]}`, port: 8010 });
+      socket.once('connect', () => done(true)).once('error', () => done(false));
+      socket.once('connect', () => socket.destroy());
+    });
+  async function up(name: Name): Promise<void> {
+    const args = ['serve', 'restic', '--addr', `${world.net}.${at[name]}:8010`, '--user', 'x', join(folder, name)];
+    const env = { PATH: process.env['PATH']!, RCLONE_CONFIG: join(folder, 'none'), RCLONE_PASS: 'y' };
+    running.set(name, spawn('rclone', args, { stdio: 'ignore', env }));
+    for (let n = 0; n < 200 && !(await listens(name)); n++) await new Promise((done) => setTimeout(done, 30));
+  }
+  async function down(name: Name): Promise<void> {
+    const child = running.get(name)!;
+    const ended = new Promise((done) => child.once('exit', done));
+    child.kill('SIGKILL');
+    await ended;
+  }
+  const run = () => world.run(id, (work) => backups.steps(work));
+  const newest = async (place: Name) => (await backups.of(id)).backups.find((b) => b.place === place)!;
+  const heading = async (words: string) => {
+    await world.change(id, { op: 'setFact', field: 'strapline', value: words });
+    expect((await world.run(id, (work) => deploySteps(work, world))).error).toBeNull();
+  };
+  const filesIn = (name: Name) =>
+    readdirSync(join(folder, name), { recursive: true })
+      .map((f) => join(folder, name, String(f)))
+      .filter((f) => statSync(f).isFile());
+
+  beforeAll(async () => {
+    world = await smallWorld();
+    await Promise.all([up('shed'), up('loft')]);
+    const place = (name: Name) => ({ name, repository: `rest:http://x:y@${world.net}.${at[name]}:8010/sites/` });
+    const places = [place('shed'), place('loft'), { ...place('loft'), name: 'its own', server: 'quay' }];
+    backups = new Backups(
+      world.db,
+      { cron: '40 1 * * *', places },
+      world.sites,
+      world.servers,
+      Seal.of(world.config.secretsKey),
+    );
+    id = await world.site('Bell Buoy');
+    await world.sites.setOpen(id, true);
+  }, 60_000);
+  afterAll(async () => {
+    for (const child of running.values()) child.kill('SIGKILL');
+    await world.end();
+    rmSync(folder, { recursive: true, force: true });
+  });
+
+  it('are of a site that is on a server, and never on that server', async () => {
+    expect((await run()).error?.name).toBe('JobRefused');
+    expect(backups.placesOf('quay')).toEqual(['shed', 'loft']);
+    expect(backups.placesOf('slip')).toEqual(['shed', 'loft', 'its own']);
+  });
+
+  it('are made at each place and put up for a try, closed to whoever has the place', async () => {
+    await heading('As it was first');
+    const { forms } = (await world.sites.get(id))!.document;
+    const visitor = new DeskClient({ address: `${world.net}.11`, port: 8712, host: `${id}.quay.test` });
+    const sent = await visitor.form(`/-/forms/${forms[0]!.id}`, {
+      name: 'Wilma',
+      mail: 'wilma@post.example',
+      message: 'A sentence that is nobody else’s',
+    });
+    expect(sent.status).toBe(303);
+    const ran = await run();
+    expect(ran.error).toBeNull();
+    expect(Object.keys(ran.steps)).toEqual([
+      'Back up to shed',
+      'Try it out from shed',
+      'Back up to loft',
+      'Try it out from loft',
+    ]);
+    for (const place of ['shed', 'loft'] as const) {
+      const { files, rows, provenAt, provenMs, fault } = await newest(place);
+      expect([files > 8, rows > 1, provenAt !== null, provenMs! > 0, fault]).toEqual([true, true, true, true, null]);
+      const all = filesIn(place).map((f) => readFileSync(f));
+      for (const words of ['nobody else’s', 'As it was first', 'Bell Buoy'])
+        expect(all.some((bytes) => bytes.includes(words)))
+          .withContext(words)
+          .toBeFalse();
+    }
+    const { rows } = await world.db.query<{ password: string }>('select password from backup_place');
+    expect(rows.length).toBe(2);
+    for (const { password } of rows) expect(Seal.isClosed(password)).toBeTrue();
+    // Nothing of a try is left, and none of it was seen.
+    expect(readdirSync(join(world.hostData, 'backups', 'try'))).toEqual([]);
+    expect((await world.hostDb(id, `select 1 from pg_roles where rolname like 'try\\_%'`)).rowCount).toBe(0);
+    expect((await world.hostDb(id, 'select 1 from message')).rowCount).toBe(1);
+  });
+
+  it('keep once what was there before', async () => {
+    const first = (await backups.of(id)).backups.filter((b) => b.place === 'shed').at(-1)!;
+    await run();
+    const again = await newest('shed');
+    expect(again.snapshot).not.toBe(first.snapshot);
+    expect(again.added).toBeLessThan(first.added / 5);
+  });
+
+  it('are brought back beside the living site, as visitors saw it then', async () => {
+    const { snapshot } = await newest('loft');
+    const before = (await world.sites.get(id))!.document;
+    await heading('As it is now');
+    const back = await backups.restore((await world.sites.get(id))!, 'loft', snapshot);
+    expect({ ...back.document, id }).toEqual(before);
+    expect(back.called).toMatch(/^Bell Buoy, as of \d+ \w+$/);
+    expect([back.server, back.open]).toEqual([null, false]);
+    expect((await world.sites.get(id))!.document.facts.strapline).toBe('As it is now');
+    for (const [place, which] of [
+      ['loft', 'abcdef12'],
+      ['nowhere', snapshot],
+    ] as const)
+      await expectAsync(backups.restore((await world.sites.get(id))!, place, which)).toBeRejectedWith(
+        jasmine.objectContaining({ status: 404 }),
+      );
+  });
+
+  it('wait for a place that is away, and go on at the others', async () => {
+    await down('shed');
+    const ran = await run();
+    expect(ran.error?.name).toBe('JobLater');
+    // What is told of a place has no password in it.
+    expect(ran.error?.message).not.toContain('x:y');
+    expect(Object.keys(ran.steps)).toContain('Try it out from loft');
+    const { troubles } = await backups.of(id);
+    expect(troubles.map((t) => t.place)).toEqual(['shed']);
+    await up('shed');
+    expect((await run()).error).toBeNull();
+    expect((await backups.of(id)).troubles).toEqual([]);
+  });
+
+  it('are found out where what was backed up is not what is served', async () => {
+    const blobs = join(world.hostData, 'blobs');
+    const { live } = await (async () => ({
+      live: JSON.parse(readFileSync(join(world.hostData, 'sites', id, 'current.json'), 'utf8')) as { release: string },
+    }))();
+    const release = JSON.parse(
+      readFileSync(join(world.hostData, 'sites', id, 'releases', `${live.release}.json`), 'utf8'),
+    ) as { manifest: { files: Record<string, { hash: string }> } };
+    const { hash } = release.manifest.files['/index.html']!;
+    const file = join(blobs, hash.slice(0, 2), hash);
+    const good = readFileSync(file);
+    writeFileSync(file, Buffer.concat([good, Buffer.from('<!-- the disk lost its mind -->')]));
+    const ran = await run();
+    expect(ran.error?.message).toContain('/index.html does not come as it was');
+    const { provenAt, fault } = await newest('shed');
+    expect(provenAt).toBeNull();
+    expect(fault).toContain('/index.html');
+    writeFileSync(file, good);
+    expect((await run()).error).toBeNull();
+    expect((await newest('shed')).fault).toBeNull();
+  });
+
+  it('are let go by rule, and all of a site that is gone with its archive', async () => {
+    const kept = async () => {
+      const ran = await world.run('', (work) => backups.keepSteps(work));
+      expect(ran.error).toBeNull();
+      return ran.steps;
+    };
+    const before = (await backups.of(id)).backups.filter((b) => b.place === 'shed').length;
+    expect(before).toBeGreaterThan(2);
+    // Of one day the newest is enough.
+    const steps = await kept();
+    expect(steps['Keep backups at shed by rule']).toMatch(/^1 backup kept, /);
+    expect((await backups.of(id)).backups.filter((b) => b.place === 'shed').length).toBe(1);
+    expect((await newest('shed')).fault).toBeNull();
+    await world.db.query(
+      'insert into departure (site, organisation, name) select id, organisation, id from site where id = $1',
+      [id],
+    );
+    await world.db.query('delete from site where id = $1', [id]);
+    expect((await kept())['Keep backups at shed by rule']).toMatch(/^0 backups kept/);
+    expect(filesIn('shed').filter((f) => f.includes('/data/')).length).toBe(0);
+  });
+});

@@ -1,0 +1,185 @@
+import { randomBytes } from 'node:crypto';
+import { Problem } from '@tin-porch/core/ground';
+import { some } from '@tin-porch/core/some';
+import type { BackupsConfig } from '../config.js';
+import type { Database } from '../db/database.js';
+import { siteAndServer } from '../deploy/deploy.js';
+import { tell } from '../events/events.js';
+import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
+import type { Seal } from '../secrets/seal.js';
+import { HostRefused, type BackupPlace } from '../servers/host-client.js';
+import type { Servers } from '../servers/servers.js';
+import { nameOf, type SiteRow } from '../sites/site-row.js';
+import type { Sites } from '../sites/sites.js';
+
+/** How long until a backup that could not be made is tried again, s. */
+const AGAIN_S = 600;
+
+/** A backup of a site: how much is in it, and whether it was found to be one. */
+export interface SiteBackup {
+  place: string;
+  snapshot: string;
+  madeAt: Date;
+  files: number;
+  rows: number;
+  added: number;
+  ms: number;
+  provenAt: Date | null;
+  provenMs: number | null;
+  fault: string | null;
+}
+
+/** Backups of sites: each night at every place that is not the site’s own server, and each tried out at once. */
+export class Backups {
+  constructor(
+    private readonly db: Database,
+    private readonly config: BackupsConfig | undefined,
+    private readonly sites: Sites,
+    private readonly servers: Servers,
+    private readonly seal: Seal,
+  ) {}
+
+  /** The names of the places at which the sites of a server are backed up: what a server loses is not on it. */
+  placesOf = (server: string): string[] =>
+    (this.config?.places ?? []).filter((p) => p.server !== server).map((p) => p.name);
+
+  /** A place with what its backups are closed with; that is made up the first time. @throws Problem 404 */
+  private async place(name: string): Promise<BackupPlace> {
+    const configured = this.config?.places.find((p) => p.name === name);
+    if (!configured) throw new Problem(404, 'There is no such place for backups');
+    await this.db.query('insert into backup_place (name, password) values ($1, $2) on conflict do nothing', [
+      name,
+      this.seal.close(randomBytes(32).toString('base64url')),
+    ]);
+    const { rows } = await this.db.query<{ password: string }>('select password from backup_place where name = $1', [
+      name,
+    ]);
+    return { repository: configured.repository, password: this.seal.open(rows[0]!.password) };
+  }
+
+  /** Backs a site up at each of its places, and tries each backup out. One place’s trouble is not another’s. */
+  async steps(work: Work): Promise<void> {
+    const { site, server } = await siteAndServer(this.sites, this.servers, work.job.site);
+    if (!site.liveRelease) throw new JobRefused('The site is on no server yet. Deploy it first.');
+    const places = this.placesOf(server.name);
+    if (!places.length) throw new JobRefused('No place for backups is set up.');
+    const troubles: string[] = [];
+    for (const name of places) {
+      try {
+        const place = await this.place(name);
+        const { snapshot } = await work.step(`Back up to ${name}`, async () => {
+          const made = await server.client.backUp(site.id, place);
+          await this.db.query(
+            `insert into backup (site, place, snapshot, added, files, rows, ms) values ($1, $2, $3, $4, $5, $6, $7)
+             on conflict do nothing`,
+            [site.id, name, made.snapshot, made.added, made.files, made.rows, made.ms],
+          );
+          await this.db.query('delete from backup_trouble where site = $1 and place = $2', [site.id, name]);
+          return { ...made, detail: `${count(made)}, ${size(made.added)} of it new` };
+        });
+        await work.step(`Try it out from ${name}`, () => this.prove(site, server.client, name, place, snapshot));
+      } catch (error) {
+        if (work.signal.aborted) throw error;
+        const { message } = error as Error;
+        troubles.push(message);
+        await this.db.query(
+          `insert into backup_trouble (site, place, words) values ($1, $2, $3)
+           on conflict (site, place) do update set words = $3`,
+          [site.id, name, message],
+        );
+      }
+      await tell(this.db, { kind: 'care', site: site.id });
+    }
+    if (troubles.length) throw new JobLater(troubles.join(' '), AGAIN_S);
+  }
+
+  private async prove(
+    site: SiteRow,
+    client: Awaited<ReturnType<typeof siteAndServer>>['server']['client'],
+    name: string,
+    place: BackupPlace,
+    snapshot: string,
+  ): Promise<string> {
+    const note = (provenMs: number | null, fault: string | null) =>
+      this.db.query(
+        `update backup set proven_at = case when $4::int is null then null else now() end, proven_ms = $4, fault = $5
+         where site = $1 and place = $2 and snapshot = $3`,
+        [site.id, name, snapshot, provenMs, fault],
+      );
+    try {
+      const proven = await client.proveBackup(site.id, place, snapshot);
+      await note(proven.ms, null);
+      return `${count(proven)} came back as they were, in ${(proven.ms / 1000).toFixed(1)} s`;
+    } catch (error) {
+      // Said by whoever tried it: it is no backup.
+      if (error instanceof HostRefused && error.status === 422) await note(null, error.message);
+      throw error;
+    }
+  }
+
+  /** Gives back the room of backups that the rule does not keep, place after place. Belongs to no site. */
+  async keepSteps(work: Work): Promise<void> {
+    const { rows: gone } = await this.db.query<{ site: string }>(
+      `select site from departure where left_at is null and archive is null
+         and not exists (select 1 from site where id = departure.site)`,
+    );
+    for (const { name, server: own } of this.config?.places ?? [])
+      await work.step(`Keep backups at ${name} by rule`, async () => {
+        const server = (await this.servers.all()).find((s) => s.name !== own);
+        if (!server) return 'No server that could';
+        const place = await this.place(name);
+        try {
+          const kept = await server.client.keepBackups(
+            place,
+            gone.map((g) => g.site),
+          );
+          const { rowCount } = await this.db.query('delete from backup where place = $1 and not snapshot = any($2)', [
+            name,
+            kept,
+          ]);
+          return `${some(kept.length, 'backup')} kept, ${rowCount ?? 0} let go`;
+        } catch (error) {
+          // It is for whoever is told of the next backup that cannot be made.
+          return `Not now: ${(error as Error).message}`;
+        }
+      });
+  }
+
+  /** The backups of a site, the newest first, and what stands in the way of more. */
+  async of(
+    site: string,
+  ): Promise<{ backups: SiteBackup[]; troubles: { place: string; words: string; since: Date }[] }> {
+    const [backups, troubles] = await Promise.all([
+      this.db.query<SiteBackup>(
+        `select place, snapshot, made_at as "madeAt", files, rows, added::int as added, ms, proven_at as "provenAt",
+           proven_ms as "provenMs", fault from backup where site = $1 order by made_at desc`,
+        [site],
+      ),
+      this.db.query<{ place: string; words: string; since: Date }>(
+        'select place, words, since from backup_trouble where site = $1 order by place',
+        [site],
+      ),
+    ]);
+    return { backups: backups.rows, troubles: troubles.rows };
+  }
+
+  /**
+   * A site beside the living one, as visitors saw it when a backup was made. @throws Problem 404 where there is no such
+   * backup, JobLater where its server does not answer
+   */
+  async restore(site: SiteRow, place: string, snapshot: string): Promise<SiteRow> {
+    const { rows } = await this.db.query<{ madeAt: Date }>(
+      'select made_at as "madeAt" from backup where site = $1 and place = $2 and snapshot = $3',
+      [site.id, place, snapshot],
+    );
+    const server = site.server ? await this.servers.get(site.server) : undefined;
+    if (!rows[0] || !server) throw new Problem(404, 'There is no such backup');
+    const document = await server.client.backedUpDocument(site.id, await this.place(place), snapshot);
+    const day = rows[0].madeAt.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
+    return this.sites.copy(site, `${nameOf(site)}, as of ${day}`, document);
+  }
+}
+
+const size = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`;
+const count = ({ files, rows }: { files: number; rows: number }): string =>
+  `${some(files, 'file')} and ${some(rows, 'row')}`;
