@@ -524,6 +524,31 @@ describe('From a pasted mail to a live site, in the interface', () => {
     expect(await serve('Go forward to it')).toBe(newest);
   });
 
+  it('is backed up at two places, found to be a backup, and brought back beside itself', async () => {
+    await step('care');
+    await page.getByText('None was made here so far.').first().waitFor();
+    await page.getByRole('button', { name: 'Back it up now' }).click();
+    await page.locator('tp-site-backups .chip.moss').nth(1).waitFor({ timeout: 90_000 });
+    expect(await page.locator('tp-site-backups').innerText()).toMatch(/Proven .* came back as they were/);
+    await faults('backups');
+    await page.getByRole('button', { name: /Bring it back as it was .* from store/ }).click();
+    await page.waitForURL(/as-of-.*\/pages/);
+    await page.waitForSelector('h1:has-text(", as of ")');
+    const { document } = await test.api.call<{ document: SiteDocument }>(
+      'GET',
+      `/sites/${/sites\/([^/]+)/.exec(page.url())![1]!}`,
+    );
+    expect(document.facts.name).toBe('Öster & Wray, Sailmakers');
+    // The place is away: nobody is told that all is well.
+    const store = test.stack.programs.get('backups-store')!;
+    await store.stop('SIGKILL');
+    await step('care');
+    await page.getByRole('button', { name: 'Back it up now' }).click();
+    await page.locator('tp-site-backups .chip.brick').waitFor({ timeout: 90_000 });
+    expect(await page.locator('tp-site-backups .chip.moss').count()).toBe(1);
+    await page.locator('tp-job-steps').getByRole('button', { name: 'Stop trying' }).click();
+  });
+
   it('is copied; and goes, is had back, and is removed with all of it in an archive', async () => {
     const id = 'oster-wray-sailmakers';
     const site = (which = id) =>

@@ -59,7 +59,8 @@ export async function startPorch(
   const events = new Events(config.databaseUrl, db);
   const jobs = new Jobs(db, config.databaseUrl, log);
   const certificates = new Certificates(db, config, sites, servers, registrar, seal);
-  const rounds = new Rounds(db, config, sites, servers, registrar, strangers);
+  const backups = new Backups(db, config.backups, sites, servers, seal);
+  const rounds = new Rounds(db, config, sites, servers, registrar, strangers, backups);
   const inbox = new Inbox(db, servers);
   const pictures = new Pictures(db, strangers);
   const live = new LiveChanges(db, sites, servers, pictures);
@@ -68,7 +69,6 @@ export async function startPorch(
   const writing = new Writing(db, service, spellings);
   const post = config.mail ? new OwnPost(db, config.mail, log) : null;
   const leaving = new Leaving(servers, live, pictures);
-  const backups = new Backups(db, config.backups, sites, servers, seal);
   const departures = new Departures(db, sites, servers, leaving);
   const parts: Parts = {
     config,

@@ -34,6 +34,8 @@ describe('a round', () => {
       'certificate-early',
     ]);
     expect(at({ damaged: ['/index.html'] })).toEqual(['files-damaged']);
+    expect(at({ unproven: 'None was ever proven.' })).toEqual(['backups-unproven']);
+    expect(at({ unproven: null })).toEqual([]);
   });
   it('finds pages and links that do not answer as they should', () => {
     expect(at({ pages: [{ ...well.pages[0]!, status: 500 }] })).toEqual(['page-status /']);

@@ -32,6 +32,8 @@ export interface RoundEvidence {
   resolved6?: string[];
   /** Paths whose files on the server are not what was deployed. */
   damaged?: string[];
+  /** Why there is no backup of the last two days that was proven to be one; null where there is, or none is wanted. */
+  unproven?: string | null;
   certificate: { notBefore?: string; notAfter: string; issuer: string; names: string[] } | null;
   certificateError: string;
   pages: PageEvidence[];
@@ -130,6 +132,15 @@ export function judge(evidence: RoundEvidence, now: string): Finding[] {
         });
     }
   }
+  if (evidence.unproven)
+    found.push({
+      key: 'backups-unproven',
+      severity: 'look',
+      title: 'No backup was proven for two days',
+      evidence: evidence.unproven,
+      fix: 'Back it up now in Care; where a place does not answer, see to that.',
+      step: 'care',
+    });
   if (evidence.damaged?.length)
     found.push({
       key: 'files-damaged',

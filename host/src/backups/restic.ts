@@ -68,7 +68,9 @@ export class Restic {
     const ids: string[] = [];
     for (const tag of gone) for (const s of await this.snapshots(place, tag)) ids.push(s.id);
     if (ids.length) await this.run(place, ['forget', ...ids]);
-    await this.run(place, ['forget', ...RULE, '--group-by', 'host,tags', '--prune']);
+    await this.run(place, ['forget', ...RULE, '--group-by', 'host,tags']);
+    // What belonged to people who are gone is not to lie about in what is half used.
+    await this.run(place, ['prune', ...(ids.length ? ['--max-unused', '0'] : [])], false);
   }
 
   /** @throws ResticError with the last that restic said */

@@ -110,6 +110,21 @@ describe('backups', () => {
     expect((await world.hostDb(id, 'select 1 from message')).rowCount).toBe(1);
   });
 
+  it('are missed by a round where none was proven for two days, and not before', async () => {
+    const site = (await world.sites.get(id))!;
+    const lacking = () => backups.lacking(site);
+    expect(await lacking()).toBeNull();
+    await world.db.query(`update backup set proven_at = now() - interval '3 days'`);
+    expect(await lacking()).toMatch(/^The newest that was is of \d{4}-/);
+    await world.db.query('update backup set proven_at = null');
+    // It is not up for so long that there could be one.
+    expect(await lacking()).toBeNull();
+    await world.db.query(`update release set live_at = now() - interval '3 days' where site = $1`, [id]);
+    await world.db.query(`insert into backup_trouble (site, place, words) values ($1, 'shed', 'It is locked.')`, [id]);
+    expect(await lacking()).toBe('None ever was. shed: It is locked.');
+    await world.db.query('delete from backup_trouble');
+  });
+
   it('keep once what was there before', async () => {
     const first = (await backups.of(id)).backups.filter((b) => b.place === 'shed').at(-1)!;
     await run();

@@ -15,6 +15,9 @@ import type { Sites } from '../sites/sites.js';
 /** How long until a backup that could not be made is tried again, s. */
 const AGAIN_S = 600;
 
+/** How old the newest proven backup of a site may be, hours: a night that went wrong is made good the next. */
+const PROVEN_HOURS = 48;
+
 /** A backup of a site: how much is in it, and whether it was found to be one. */
 export interface SiteBackup {
   place: string;
@@ -143,6 +146,22 @@ export class Backups {
           return `Not now: ${(error as Error).message}`;
         }
       });
+  }
+
+  /** Why no backup of the last two days was proven of a site that is up for as long; null where one was, or none is wanted. */
+  async lacking({ id, server }: Pick<SiteRow, 'id' | 'server'>): Promise<string | null> {
+    if (!server || !this.placesOf(server).length) return null;
+    const { rows } = await this.db.query<{ proven: Date | null; late: boolean; words: string | null }>(
+      `select b.proven, coalesce(b.proven, r.since) < now() - make_interval(hours => $2) as late,
+         (select string_agg(place || ': ' || words, ' ' order by place) from backup_trouble where site = $1) as words
+       from (select max(proven_at) as proven from backup where site = $1) b,
+         (select min(live_at) as since from release where site = $1) r`,
+      [id, PROVEN_HOURS],
+    );
+    const { proven, late, words } = rows[0]!;
+    if (!late) return null;
+    const last = proven ? `The newest that was is of ${proven.toISOString().slice(0, 10)}.` : 'None ever was.';
+    return [last, words].filter(Boolean).join(' ');
   }
 
   /** The backups of a site, the newest first, and what stands in the way of more. */

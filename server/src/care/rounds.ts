@@ -1,4 +1,5 @@
 import { judge, type Finding, type RoundEvidence } from '@tin-porch/core/care';
+import type { Backups } from '../backups/backups.js';
 import { trustedRoots } from '../certificates/certificates.js';
 import type { PorchConfig } from '../config.js';
 import { transaction, type Database } from '../db/database.js';
@@ -29,6 +30,7 @@ export class Rounds {
     private readonly servers: Servers,
     readonly registrar: Registrar,
     private readonly strangers: Strangers,
+    private readonly backups: Pick<Backups, 'lacking'> | null = null,
   ) {
     this.roots = trustedRoots(config);
   }
@@ -94,6 +96,7 @@ export class Rounds {
       otherLinks: [],
       open: site.open,
       damaged,
+      unproven: (await this.backups?.lacking(site)) ?? null,
     };
     let checks = 0;
     const { domain } = site;

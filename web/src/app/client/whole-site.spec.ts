@@ -200,7 +200,7 @@ describe('a site as a whole', () => {
     };
     const gone = { site: 'gant', name: 'Gant & Sons', address: null, leftAt: AT, keepUntil: AT, bytes: 2_800_000 };
     await answer([{ ...gone, whole: false }]);
-    expect(text(element)).toContain('Ada Gant goes on 29 Dec 2026');
+    expect(text(element)).toContain('Ada Gantgoes on 29 Dec 2026');
     expect(text(element)).not.toContain('Here to stay');
     expect(text(element)).toContain('2.8 MB stays until 29 Dec 2026, without what was on its server');
     const saved: string[] = [];

@@ -8,6 +8,7 @@ const NAMES = {
   certificate: 'Certificate',
   rollback: 'Another release',
   round: 'Round',
+  backup: 'Backup',
   leave: 'Letting go',
   remove: 'Removal',
   cleaning: 'Cleaning',

@@ -16,16 +16,18 @@ import { ReleaseList } from '../release-list';
 import { some } from '@tin-porch/core/some';
 import { day, daysLeft, when } from '../../parts/when';
 import { Worktable } from '../../parts/worktable';
+import { SiteBackups } from '../site-backups';
 import { SiteStore } from '../site-store';
 
 /** The work that is seen here. */
-const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'leave', 'remove']);
+const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 'leave', 'remove']);
 
 @Component({
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [
     RouterLink,
+    SiteBackups,
     LiveChanges,
     DeskPeople,
     TakeAlong,
@@ -61,6 +63,9 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'leave', '
         }
         @if (site.liveRelease) {
           <tp-desk-people />
+        }
+        @if (site.liveRelease) {
+          <tp-site-backups />
         }
         @if (site.document.pages.length) {
           <tp-take-along />

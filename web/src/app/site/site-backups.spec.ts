@@ -1,0 +1,148 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { provideZonelessChangeDetection } from '@angular/core';
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { provideRouter, Router } from '@angular/router';
+import type { Answered } from '../api/model';
+import { PorchApi } from '../api/porch-api';
+import { aSite } from '../testing/a-site';
+import { toldByHand } from '../testing/no-events';
+import { SiteBackups } from './site-backups';
+import { SiteStore } from './site-store';
+
+type Found = Answered<'GET /sites/:id/backups'>;
+const AT = '2026-11-28T02:00:00.000Z';
+const backup = (place: string, snapshot: string, more: Partial<Found['backups'][0]> = {}): Found['backups'][0] => ({
+  place,
+  snapshot,
+  madeAt: AT,
+  files: 52,
+  rows: 1,
+  added: 9000,
+  ms: 900,
+  provenAt: AT,
+  provenMs: 2100,
+  fault: null,
+  ...more,
+});
+
+describe('the backups of a site', () => {
+  let store: SiteStore;
+  let http: HttpTestingController;
+  let fixture: ComponentFixture<SiteBackups>;
+  const events = toldByHand();
+  const element = () => fixture.nativeElement as HTMLElement;
+  const settle = async () => {
+    await new Promise((done) => setTimeout(done));
+    await fixture.whenStable();
+    fixture.detectChanges();
+  };
+  async function shown(found: Partial<Found>): Promise<void> {
+    fixture = TestBed.createComponent(SiteBackups);
+    await settle();
+    http.expectOne('/api/sites/gant/backups').flush({ places: ['slip', 'store'], backups: [], troubles: [], ...found });
+    await settle();
+  }
+  const places = () =>
+    [...element().querySelectorAll('.place')].map((p) => {
+      const chip = p.querySelector('.chip')!;
+      const words = chip.nextElementSibling!.textContent!.replace(/\s+/g, ' ').trim();
+      return [chip.textContent, ['moss', 'brick', 'grey'].find((tone) => chip.classList.contains(tone)), words];
+    });
+
+  beforeEach(() => {
+    TestBed.configureTestingModule({
+      providers: [
+        provideZonelessChangeDetection(),
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        provideRouter([]),
+        events.provider,
+        SiteStore,
+      ],
+    });
+    http = TestBed.inject(HttpTestingController);
+    spyOn(TestBed.inject(PorchApi), 'may').and.returnValue(true);
+    store = TestBed.inject(SiteStore);
+    store.id.set('gant');
+    store.detail.set(aSite({ liveRelease: 'r-1' }));
+    store.now.set(Date.parse('2026-11-28T09:00:00.000Z'));
+  });
+
+  it('are told at each place as they were measured there, and never better', async () => {
+    await shown({
+      places: ['slip', 'store', 'shed', 'loft'],
+      backups: [
+        backup('slip', 'a1'),
+        backup('store', 'b2', { provenAt: null, provenMs: null, fault: '/index.html does not come as it was.' }),
+        backup('store', 'b1'),
+        backup('shed', 'c1', { provenAt: null, provenMs: null }),
+      ],
+    });
+    expect(places()).toEqual([
+      ['slip', 'moss', 'Proven 7 hours ago, in 2.1 s: 52 files and 1 row came back as they were.'],
+      ['store', 'brick', jasmine.stringMatching(/^\/index.html does not come .* Before that: Proven/) as never],
+      ['shed', 'grey', 'Made 7 hours ago, and not tried out so far.'],
+      ['loft', 'grey', 'None was made here so far.'],
+    ]);
+  });
+
+  it('say what is in their way, though one was proven before', async () => {
+    await shown({ backups: [backup('slip', 'a1')], troubles: [{ place: 'slip', words: 'No answer.', since: AT }] });
+    const [slip] = places();
+    expect(slip![1]).toBe('brick');
+    expect(slip![2]).toContain('None since');
+    expect(slip![2]).toContain('No answer.');
+  });
+
+  it('are none where there is no place, and nothing is claimed where they could not be asked for', async () => {
+    await shown({ places: [] });
+    expect(element().textContent).toContain('No place for backups is set up');
+    expect(element().querySelector('button')).toBeNull();
+    fixture = TestBed.createComponent(SiteBackups);
+    await settle();
+    http.expectOne('/api/sites/gant/backups').flush({ title: 'No' }, { status: 500, statusText: 'no' });
+    await settle();
+    expect(element().querySelector('[role=alert]')!.textContent).toContain('was not asked for');
+    expect(places()).toEqual([]);
+  });
+
+  it('are made when that is asked for, once, and looked at again when something became of one', async () => {
+    const begin = spyOn(store, 'begin').and.resolveTo();
+    await shown({});
+    const press = () => element().querySelector<HTMLButtonElement>('.bar button')!;
+    press().click();
+    expect(begin.calls.allArgs()).toEqual([['backup']]);
+    store.detail.set(aSite({ liveRelease: 'r-1', jobs: [{ kind: 'backup', state: 'running', steps: [] } as never] }));
+    await settle();
+    expect(press().disabled).toBeTrue();
+    events.all.next({ kind: 'care', site: 'another' });
+    events.all.next({ kind: 'care', site: 'gant' });
+    await new Promise((done) => setTimeout(done, 80));
+    http
+      .expectOne('/api/sites/gant/backups')
+      .flush({ places: ['slip'], backups: [backup('slip', 'a1')], troubles: [] });
+    await settle();
+    expect(places().map((p) => p[1])).toEqual(['moss']);
+  });
+
+  it('are brought back beside the site, of many the older ones too', async () => {
+    const opened = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
+    const post = spyOn(store, 'post').and.resolveTo({ id: 'gant-as-of' } as never);
+    await shown({ backups: Array.from({ length: 7 }, (_, n) => backup('slip', `a${n}`)) });
+    const rows = () => element().querySelectorAll('li').length;
+    expect(rows()).toBe(5);
+    [...element().querySelectorAll('button')].find((b) => b.textContent!.includes('Show the other 2'))!.click();
+    await settle();
+    expect(rows()).toBe(7);
+    element().querySelectorAll<HTMLButtonElement>('li button')[6]!.click();
+    await settle();
+    expect(post.calls.mostRecent().args).toEqual(['/restores', { place: 'slip', snapshot: 'a6' }]);
+    expect(opened.calls.mostRecent().args[0]).toEqual(['/sites', 'gant-as-of', 'pages']);
+    // Said no, nothing is opened.
+    post.and.resolveTo(undefined);
+    element().querySelectorAll<HTMLButtonElement>('li button')[0]!.click();
+    await settle();
+    expect(opened.calls.count()).toBe(1);
+  });
+});

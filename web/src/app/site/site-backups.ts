@@ -1,0 +1,176 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
+import { Router } from '@angular/router';
+import { some } from '@tin-porch/core/some';
+import { catchError, EMPTY, filter, map, merge, switchMap } from 'rxjs';
+import { debounceTime, distinctUntilChanged } from 'rxjs/operators';
+import { PorchEvents } from '../api/events';
+import type { Answered } from '../api/model';
+import { asRefusal, PorchApi } from '../api/porch-api';
+import { time, when } from '../parts/when';
+import { SiteStore } from './site-store';
+
+type Backups = Answered<'GET /sites/:id/backups'>;
+type Backup = Backups['backups'][number];
+/** So many are listed at first. */
+const FIRST = 5;
+
+/** The backups of a site: where the newest are, whether they were found to be any, and one brought back. */
+@Component({
+  selector: 'tp-site-backups',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="gap">Backups</h2>
+    @if (fault()) {
+      <p class="note brick" role="alert">{{ fault() }}</p>
+    }
+    @if (found(); as all) {
+      @for (p of states(); track p.place) {
+        <p class="place">
+          <span class="chip {{ p.tone }}">{{ p.place }}</span>
+          <span>{{ p.words }}</span>
+        </p>
+      } @empty {
+        <p class="quiet">No place for backups is set up that is not the server of this site.</p>
+      }
+      @if (all.places.length && api.may('helper')) {
+        <p class="bar">
+          <button class="plain" type="button" [disabled]="busy()" (click)="backUp()">Back it up now</button>
+        </p>
+      }
+      @if (all.backups.length) {
+        <h3>One brought back, beside this site</h3>
+        <p class="quiet">
+          A site of its own, as visitors saw this one then. The living one stays as it is; messages stay with it.
+        </p>
+        <ul>
+          @for (b of listed(); track b.place + b.snapshot) {
+            <li>
+              <span>
+                {{ at(b.madeAt) }}
+                <span class="quiet">at {{ b.place }}, {{ size(b) }}{{ b.provenAt ? '' : ', not proven' }}</span>
+              </span>
+              @if (api.may('designer')) {
+                <button class="plain small" type="button" [disabled]="busy()" (click)="restore(b)">
+                  Bring it back<span class="sr"> as it was {{ at(b.madeAt) }}, from {{ b.place }}</span>
+                </button>
+              }
+            </li>
+          }
+        </ul>
+        @if (all.backups.length > listed().length) {
+          <button class="plain small" type="button" (click)="whole.set(true)">
+            Show the other {{ all.backups.length - listed().length }}
+          </button>
+        }
+      }
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+    }
+    .place {
+      display: flex;
+      flex-wrap: wrap;
+      align-items: baseline;
+      gap: 2px 10px;
+      margin: 6px 0;
+    }
+    .bar {
+      margin: 10px 0;
+    }
+    h3 {
+      margin: 14px 0 2px;
+    }
+    ul {
+      margin: 6px 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      display: flex;
+      flex-wrap: wrap;
+      align-items: center;
+      justify-content: space-between;
+      gap: 4px 12px;
+      padding: 6px 0;
+      border-bottom: 1px solid var(--tin-2);
+    }
+  `,
+})
+export class SiteBackups {
+  private readonly store = inject(SiteStore);
+  protected readonly api = inject(PorchApi);
+  private readonly router = inject(Router);
+  protected readonly found = signal<Backups | null>(null);
+  protected readonly fault = signal('');
+  protected readonly whole = signal(false);
+  protected readonly busy = computed(
+    () =>
+      this.store.busy('POST /restores') ||
+      this.store.busy('POST /backup') ||
+      this.store.detail()!.jobs.some((j) => j.kind === 'backup' && (j.state === 'waiting' || j.state === 'running')),
+  );
+  protected readonly listed = computed(() => {
+    const all = this.found()?.backups ?? [];
+    return this.whole() ? all : all.slice(0, FIRST);
+  });
+  /** How it stands at each place: what was measured there, and nothing better. */
+  protected readonly states = computed(() => {
+    const { places, backups, troubles } = this.found()!;
+    const now = this.store.now();
+    return places.map((place) => {
+      const newest = backups.find((b) => b.place === place);
+      const trouble = troubles.find((t) => t.place === place);
+      const proven = backups.find((b) => b.place === place && b.provenAt !== null);
+      const last = proven
+        ? `Proven ${when(proven.provenAt, now)}, in ${(proven.provenMs! / 1000).toFixed(1)} s: ${some(proven.files, 'file')} and ${some(proven.rows, 'row')} came back as they were.`
+        : '';
+      const wrong = newest?.fault ?? (trouble && `None since ${time(trouble.since)}: ${trouble.words}`);
+      if (wrong)
+        return { place, tone: 'brick', words: [wrong, last && `Before that: ${last}`].filter(Boolean).join(' ') };
+      if (!newest) return { place, tone: 'grey', words: 'None was made here so far.' };
+      return proven === newest
+        ? { place, tone: 'moss', words: last }
+        : { place, tone: 'grey', words: `Made ${when(newest.madeAt, now)}, and not tried out so far.` };
+    });
+  });
+
+  constructor() {
+    // Another site, or something that became of one of its backups.
+    merge(
+      toObservable(computed(() => this.store.detail()?.id)).pipe(distinctUntilChanged()),
+      inject(PorchEvents).all.pipe(
+        filter((e) => e.kind === 'care' && e.site === this.store.id()),
+        debounceTime(50),
+      ),
+    )
+      .pipe(
+        map(() => this.store.detail()?.id),
+        filter((id) => id !== undefined),
+        switchMap((id) =>
+          this.api.get<Backups>(`/sites/${id}/backups`).pipe(
+            catchError((error: unknown) => {
+              this.fault.set(`What is backed up was not asked for. ${asRefusal(error).message}`);
+              return EMPTY;
+            }),
+          ),
+        ),
+        takeUntilDestroyed(),
+      )
+      .subscribe((found) => {
+        this.fault.set('');
+        this.found.set(found);
+      });
+  }
+  protected backUp(): void {
+    void this.store.begin('backup');
+  }
+  protected async restore({ place, snapshot }: Backup): Promise<void> {
+    const made = await this.store.post<{ id: string }>('/restores', { place, snapshot });
+    if (made) await this.router.navigate(['/sites', made.id, 'pages']);
+  }
+  protected at = time;
+  protected size = ({ files, rows }: Backup): string => `${some(files, 'file')}, ${some(rows, 'row')}`;
+}
