@@ -560,7 +560,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
       await tab.close();
       return text;
     };
-    expect(await seen()).toContain('New sails');
+    expect(await seen()).toContain('The Old Lifeboat House');
     await step('care');
     await page.getByLabel('What you call it').fill('The loft');
     await page.waitForSelector('h1:has-text("The loft")');
@@ -587,7 +587,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.waitForSelector('tp-going:has-text("All of it is in an archive")');
     await faults('a site that goes');
     expect((await site()).open).toBeFalse();
-    expect(await seen()).not.toContain('New sails');
+    expect(await seen()).not.toContain('The Old Lifeboat House');
     for (const path of ['deploy', 'publish', 'rollback'])
       await expectAsync(test.api.call('POST', `/sites/${id}/${path}`, path === 'rollback' ? { release: 'r-1' } : {}))
         .withContext(path)
@@ -595,7 +595,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.getByRole('button', { name: 'Keep the site' }).click();
     await page.waitForSelector('.said-note:has-text("The site stays")');
     await test.api.call('PUT', `/sites/${id}/open`, { open: true });
-    expect(await seen()).toContain('New sails');
+    expect(await seen()).toContain('The Old Lifeboat House');
 
     await page.goto(`${test.stack.url}/sites/the-loft-a-copy/care`);
     await ask();
@@ -617,7 +617,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.getByRole('button', { name: 'Throw it away' }).click();
     await page.getByRole('button', { name: 'Throw it away', exact: true }).last().click();
     await page.waitForSelector('tp-gone h2', { state: 'detached' });
-    expect(await seen()).toContain('New sails');
+    expect(await seen()).toContain('The Old Lifeboat House');
   });
 
   it('has no accessibility fault, no console error, and works 390 pixels wide', async () => {
