@@ -39,12 +39,24 @@ type Departed = Answered<'GET /departures'>['departed'][number];
             </span>
             @if (api.may('designer')) {
               <span class="bar">
-                <button class="plain small" type="button" [disabled]="busy() === d.site" (click)="take(d)">
-                  Take the archive<span class="sr"> of {{ d.name }}</span>
+                <button
+                  class="plain small"
+                  type="button"
+                  [attr.aria-label]="'Take the archive of ' + d.name"
+                  [disabled]="busy() === d.site"
+                  (click)="take(d)"
+                >
+                  Take the archive
                 </button>
                 @if (api.may('owner')) {
-                  <button class="plain small" type="button" [disabled]="busy() === d.site" (click)="throwAway(d)">
-                    Throw it away …<span class="sr"> what is left of {{ d.name }}</span>
+                  <button
+                    class="plain small"
+                    type="button"
+                    [attr.aria-label]="'Throw it away: what is left of ' + d.name"
+                    [disabled]="busy() === d.site"
+                    (click)="throwAway(d)"
+                  >
+                    Throw it away …
                   </button>
                 }
               </span>

@@ -44,7 +44,7 @@ describe('the backups of a site', () => {
     await settle();
   }
   const places = () =>
-    [...element().querySelectorAll('.place')].map((p) => {
+    [...element().querySelectorAll('.keeper')].map((p) => {
       const chip = p.querySelector('.chip')!;
       const words = chip.nextElementSibling!.textContent!.replace(/\s+/g, ' ').trim();
       return [chip.textContent, ['moss', 'brick', 'grey'].find((tone) => chip.classList.contains(tone)), words];

@@ -26,7 +26,7 @@ const FIRST = 5;
     }
     @if (found(); as all) {
       @for (p of states(); track p.place) {
-        <p class="place">
+        <p class="keeper">
           <span class="chip {{ p.tone }}">{{ p.place }}</span>
           <span>{{ p.words }}</span>
         </p>
@@ -51,8 +51,14 @@ const FIRST = 5;
                 <span class="quiet">at {{ b.place }}, {{ size(b) }}{{ b.provenAt ? '' : ', not proven' }}</span>
               </span>
               @if (api.may('designer')) {
-                <button class="plain small" type="button" [disabled]="busy()" (click)="restore(b)">
-                  Bring it back<span class="sr"> as it was {{ at(b.madeAt) }}, from {{ b.place }}</span>
+                <button
+                  class="plain small"
+                  type="button"
+                  [attr.aria-label]="'Bring it back as it was ' + at(b.madeAt) + ', from ' + b.place"
+                  [disabled]="busy()"
+                  (click)="restore(b)"
+                >
+                  Bring it back
                 </button>
               }
             </li>
@@ -70,7 +76,7 @@ const FIRST = 5;
     :host {
       display: block;
     }
-    .place {
+    .keeper {
       display: flex;
       flex-wrap: wrap;
       align-items: baseline;
