@@ -166,6 +166,21 @@ export class Content {
     });
   }
 
+  /**
+   * Has the next step be none that was here before: where a backup was put in place of what was lost, somebody knows of
+   * steps that it does not have.
+   */
+  async goOnAfter(seq: number): Promise<void> {
+    await transaction(this.db, async (client) => {
+      const { head } = await this.held(client);
+      if (head >= seq) return;
+      await client.query('update content set served = case when served = head then $1 else served end, head = $1', [
+        seq,
+      ]);
+      this.known = undefined;
+    });
+  }
+
   /** The content, held; made of this release where there was none. Two that meet here for the first time make one. */
   private async first(client: PoolClient, release: string, document: SiteDocument): Promise<LiveContent> {
     await client.query(

@@ -51,7 +51,18 @@ export const Named = object({ id: SiteId, name: Type.String() });
 export const Job = object({
   id: Uuid,
   site: orNull(SiteId),
-  kind: oneOf(['deploy', 'certificate', 'publish', 'rollback', 'round', 'leave', 'remove', 'backup', 'cleaning']),
+  kind: oneOf([
+    'deploy',
+    'certificate',
+    'publish',
+    'rollback',
+    'round',
+    'leave',
+    'remove',
+    'backup',
+    'revive',
+    'cleaning',
+  ]),
   input: Type.Record(Type.String(), Type.Unknown()),
   state: oneOf(['waiting', 'running', 'retrying', 'done', 'failed', 'cancelled']),
   steps: Type.Array(

@@ -158,6 +158,11 @@ const checks = {
     ],
   }),
   place: checkOf({ ...closed, required: ['place'], properties: { place } }),
+  bringUp: checkOf({
+    ...closed,
+    required: ['place', 'after'],
+    properties: { place, after: { type: 'integer', minimum: 0 } },
+  }),
   keep: checkOf({
     ...closed,
     required: ['place', 'gone'],
@@ -504,6 +509,16 @@ export function controlApp(parts: HostParts): Express {
     const document = await backups.document(backedUp(req), place, snapshotOf(req)).catch(atPlace);
     if (!document) throw new Problem(404, 'The site was not live then');
     res.json(document);
+  });
+  app.post('/v1/sites/:id/backups/:snapshot/live', json, async (req, res) => {
+    const { place, after } = body<{ place: Place; after: number }>(req, checks.bringUp);
+    res.json(
+      await backups.bringUp(backedUp(req), place, snapshotOf(req), after).catch((error: unknown) => {
+        if (error instanceof NameTaken)
+          throw new Problem(409, 'The name is taken', `${error.taken} belongs to another site on this server.`);
+        return error instanceof Problem ? Promise.reject(error) : atPlace(error);
+      }),
+    );
   });
   app.post('/v1/backups', json, async (req, res) => {
     const { place, gone } = body<{ place: Place; gone: string[] }>(req, checks.keep);

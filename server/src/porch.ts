@@ -110,6 +110,7 @@ export async function startPorch(
   jobs.handle('round', (work) => rounds.steps(work));
   jobs.handle('leave', (work) => departures.leaveSteps(work));
   jobs.handle('remove', (work) => departures.removeSteps(work));
+  jobs.handle('revive', (work) => backups.reviveSteps(work, { registrar, live }));
   jobs.handle('backup', (work) => backups.steps(work));
   jobs.handle('cleaning', async (work) => {
     await cleaningSteps(work, db);

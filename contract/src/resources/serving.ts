@@ -57,6 +57,13 @@ export const serving = {
     status: 201,
     answer: object({ id: SiteId }),
   }),
+  'POST /sites/:id/revival': route({
+    says: 'Brings the site up on another server from its newest proven backup, where its own does not answer any more.',
+    role: 'designer',
+    body: object({ server: words(64) }),
+    status: 202,
+    answer: Begun,
+  }),
   'DELETE /sites/:id/jobs/:job': route({ says: 'Stops a job.', role: 'helper' }),
   'PUT /sites/:id/server': route({
     says: 'Chooses the server.',

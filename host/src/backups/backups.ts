@@ -4,12 +4,14 @@ import { copyFile, link, mkdir, readFile, rm, writeFile } from 'node:fs/promises
 import { createServer, request } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { dirname, join } from 'node:path';
-import { Transform } from 'node:stream';
+import { Transform, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip, createGzip } from 'node:zlib';
 import { backUp, restore } from '@tin-porch/cms';
+import { Problem } from '@tin-porch/core/ground';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { Blobs } from '../blobs.js';
+import { writeDurable } from '../durable.js';
 import { publicApp, type HostParts } from '../public.js';
 import { Sites, type Site } from '../sites.js';
 import { Restic, type Place } from './restic.js';
@@ -68,7 +70,7 @@ export class Backups {
     return done;
   }
 
-  /** Where a site lies while it is backed up; backups are found under this path again. */
+  /** Where a site lies while it is backed up. */
   private stage = (id: string): string => join(this.folder, 'stage', id);
 
   /** Backs a site up at a place. @throws ResticError, or Error where the database does not answer */
@@ -150,10 +152,12 @@ export class Backups {
 
   /** The document that visitors saw of a site when it was backed up; null where it was not live. */
   async document(id: string, place: Place, snapshot: string): Promise<SiteDocument | null> {
-    const at = (path: string) => this.restic.file(place, snapshot, join(this.stage(id), path));
-    const { release } = JSON.parse(await at('about.json')) as About;
+    const root = await this.restic.pathOf(place, snapshot);
+    const at = (path: string) => this.restic.file(place, snapshot, join(root, path));
+    const { site, release } = JSON.parse(await at('about.json')) as About;
+    if (site !== id) throw new NotProven(`It is of another site, ${site}.`);
     if (!release) return null;
-    return (JSON.parse(await at(`sites/${id}/releases/${release}.json`)) as { document: SiteDocument }).document;
+    return (JSON.parse(await at(`sites/${site}/releases/${release}.json`)) as { document: SiteDocument }).document;
   }
 
   /** Keeps what the rule keeps at a place, and nothing of sites that are gone. */
@@ -176,15 +180,7 @@ export class Backups {
       const scratch = join(this.folder, 'try', id);
       await rm(scratch, { recursive: true, force: true });
       try {
-        await this.restic.restore(place, snapshot, scratch);
-        const root = join(scratch, this.stage(id));
-        const about = await readFile(join(root, 'about.json'), 'utf8').then(
-          (text) => JSON.parse(text) as About,
-          () => {
-            throw new NotProven('It does not say what is in it.');
-          },
-        );
-        if (about.site !== id) throw new NotProven(`It is of another site, ${about.site}.`);
+        const { root, about } = await this.fetched(id, place, snapshot, scratch);
         const files = about.release ? await this.proveFiles(id, root, about.release) : 0;
         await this.proveRows(join(root, 'rows.jsonl'), about.rows);
         return { files, rows: sum(about.rows), ms: Math.round(performance.now() - started) };
@@ -192,6 +188,76 @@ export class Backups {
         await rm(scratch, { recursive: true, force: true });
       }
     });
+  }
+
+  /**
+   * Brings a site up on this server from a backup that another made: its files, its rows, its keys, and its release last,
+   * closed until it is opened. Safe to run again where it was killed. @param after the last step of its people that is known
+   * elsewhere: the next one here is another
+   * @throws Problem 409 where it is up here already, NotProven, ResticError
+   */
+  bringUp(id: string, place: Place, snapshot: string, after: number): Promise<Proven & { release: string }> {
+    return this.inTurn(async () => {
+      const started = performance.now();
+      const { sites, blobs, databases, certificates, desks, config } = this.parts;
+      if (sites.get(id)?.pointer) throw new Problem(409, 'The site is on this server already');
+      if (await sites.settingsOfLeaving(id)) throw new Problem(409, 'The site is being removed from this server');
+      const scratch = join(this.folder, 'try', id);
+      await rm(scratch, { recursive: true, force: true });
+      try {
+        const { root, about } = await this.fetched(id, place, snapshot, scratch);
+        const from = await Sites.load(join(root, 'sites'), config.temporary.base);
+        const was = from.get(id);
+        if (!was?.live || !was.pointer) throw new NotProven('No release that could be served is in it.');
+        const hashes = await new Blobs(join(root, 'blobs'), 0).all();
+        for (const hash of hashes) await blobs.put(hash, createReadStream(join(root, 'blobs', blobs.path(hash))));
+        await databases.setUp(id);
+        if (sum(about.rows)) await restore(await databases.pool(id), packed(join(root, 'rows.jsonl')), true);
+        const key = await readFile(join(root, 'sites', id, 'mail-key.pem')).catch(() => null);
+        if (key) await writeDurable(join(config.data, 'sites', id, 'mail-key.pem'), key, 0o600);
+        for (const release of new Set([was.pointer.release, was.pointer.of])) {
+          const whole = release && (await from.release(id, release));
+          if (whole) await sites.keepRelease(id, whole);
+        }
+        const { domain } = was.settings;
+        const pair = domain && (await readFile(join(root, 'certificates', `${domain}.json`), 'utf8').catch(() => null));
+        if (pair) {
+          const { key: own, chain } = JSON.parse(pair) as { key: string; chain: string };
+          await certificates.put(domain, own, chain);
+        }
+        const site = await sites.put({ ...was.settings, open: false });
+        await sites.switchTo(site, was.live, was.pointer.switchedAt, was.pointer.of);
+        if (after) await (await desks.content(site)).goOnAfter(after);
+        return {
+          release: was.pointer.of ?? was.pointer.release,
+          files: Object.keys(was.live.manifest.files).length,
+          rows: sum(about.rows),
+          ms: Math.round(performance.now() - started),
+        };
+      } finally {
+        await rm(scratch, { recursive: true, force: true });
+      }
+    });
+  }
+
+  /** Fetches a backup into a folder. Gives where in it the site is laid out, and what it says of itself. */
+  private async fetched(
+    id: string,
+    place: Place,
+    snapshot: string,
+    folder: string,
+  ): Promise<{ root: string; about: About }> {
+    const path = await this.restic.pathOf(place, snapshot);
+    await this.restic.restore(place, snapshot, folder);
+    const root = join(folder, path);
+    const about = await readFile(join(root, 'about.json'), 'utf8').then(
+      (text) => JSON.parse(text) as About,
+      () => {
+        throw new NotProven('It does not say what is in it.');
+      },
+    );
+    if (about.site !== id) throw new NotProven(`It is of another site, ${about.site}.`);
+    return { root, about };
   }
 
   private async proveFiles(id: string, root: string, release: string): Promise<number> {
@@ -225,11 +291,7 @@ export class Backups {
   private async proveRows(file: string, rows: Record<string, number>): Promise<void> {
     if (!sum(rows)) return;
     await this.parts.databases.scratch(async (pool) => {
-      const gzip = createGzip({ level: 1 });
-      createReadStream(file)
-        .on('error', (error) => gzip.destroy(error))
-        .pipe(gzip);
-      await restore(pool, gzip).catch((error: Error) => {
+      await restore(pool, packed(file)).catch((error: Error) => {
         throw new NotProven(`Its rows cannot be put back: ${error.message}`);
       });
       for (const [table, count] of Object.entries(rows)) {
@@ -238,6 +300,15 @@ export class Backups {
       }
     });
   }
+}
+
+/** Rows as they are put back: the file of them lies unpacked, so that what is the same in it is kept once. */
+function packed(file: string): Readable {
+  const gzip = createGzip({ level: 1 });
+  createReadStream(file)
+    .on('error', (error) => gzip.destroy(error))
+    .pipe(gzip);
+  return gzip;
 }
 
 /** A second name of a file, or a copy where that cannot be. False where there is no such file. */

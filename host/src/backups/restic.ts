@@ -55,6 +55,14 @@ export class Restic {
     return (all ?? []).map(({ id, time, tags }) => ({ id: shortId(id), at: time, tags: tags ?? [] }));
   }
 
+  /** The path a backup was made of: what was on another server lay elsewhere. @throws ResticError where there is none */
+  async pathOf(place: Place, snapshot: string): Promise<string> {
+    const out = await this.run(place, ['snapshots', snapshot]);
+    const path = (JSON.parse(out || '[]') as { paths?: string[] }[] | null)?.[0]?.paths?.[0];
+    if (!path) throw new ResticError('There is no such backup.');
+    return path;
+  }
+
   /** Puts all of a backup into a folder, under the path it was backed up from. */
   async restore(place: Place, snapshot: string, target: string): Promise<void> {
     await this.run(place, ['restore', snapshot, '--target', target]);

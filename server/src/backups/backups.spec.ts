@@ -1,60 +1,34 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
-import { connect } from 'node:net';
-import { tmpdir } from 'node:os';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { DeskClient } from '../demo/desk-client.js';
 import { deploySteps } from '../deploy/deploy.js';
 import { Seal } from '../secrets/seal.js';
+import { backupPlaces } from '../testing/backup-places.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
 import { Backups } from './backups.js';
+
+type Name = 'shed' | 'loft';
 
 /** Backups of a real site on a real server, by restic, at places that rclone serves. */
 describe('backups', () => {
   let world: SmallWorld;
   let backups: Backups;
   let id: string;
-  const folder = mkdtempSync(join(tmpdir(), 'tin-porch-places-'));
-  const running = new Map<string, ChildProcess>();
-  const at = { shed: 35, loft: 36 } as const;
-  type Name = keyof typeof at;
-  const listens = (name: Name) =>
-    new Promise<boolean>((done) => {
-      const socket = connect({ host: `${world.net}.${at[name]}`, port: 8010 });
-      socket.once('connect', () => done(true)).once('error', () => done(false));
-      socket.once('connect', () => socket.destroy());
-    });
-  async function up(name: Name): Promise<void> {
-    const args = ['serve', 'restic', '--addr', `${world.net}.${at[name]}:8010`, '--user', 'x', join(folder, name)];
-    const env = { PATH: process.env['PATH']!, RCLONE_CONFIG: join(folder, 'none'), RCLONE_PASS: 'y' };
-    running.set(name, spawn('rclone', args, { stdio: 'ignore', env }));
-    for (let n = 0; n < 200 && !(await listens(name)); n++) await new Promise((done) => setTimeout(done, 30));
-  }
-  async function down(name: Name): Promise<void> {
-    const child = running.get(name)!;
-    const ended = new Promise((done) => child.once('exit', done));
-    child.kill('SIGKILL');
-    await ended;
-  }
+  let places: ReturnType<typeof backupPlaces<Name>>;
   const run = () => world.run(id, (work) => backups.steps(work));
   const newest = async (place: Name) => (await backups.of(id)).backups.find((b) => b.place === place)!;
   const heading = async (words: string) => {
     await world.change(id, { op: 'setFact', field: 'strapline', value: words });
     expect((await world.run(id, (work) => deploySteps(work, world))).error).toBeNull();
   };
-  const filesIn = (name: Name) =>
-    readdirSync(join(folder, name), { recursive: true })
-      .map((f) => join(folder, name, String(f)))
-      .filter((f) => statSync(f).isFile());
-
   beforeAll(async () => {
     world = await smallWorld();
-    await Promise.all([up('shed'), up('loft')]);
-    const place = (name: Name) => ({ name, repository: `rest:http://x:y@${world.net}.${at[name]}:8010/sites/` });
-    const places = [place('shed'), place('loft'), { ...place('loft'), name: 'its own', server: 'quay' }];
+    places = backupPlaces(world.net, { shed: 35, loft: 36 });
+    await Promise.all([places.up('shed'), places.up('loft')]);
+    const all = [places.at('shed'), places.at('loft'), { ...places.at('loft'), name: 'its own', server: 'quay' }];
     backups = new Backups(
       world.db,
-      { cron: '40 1 * * *', places },
+      { cron: '40 1 * * *', places: all },
       world.sites,
       world.servers,
       Seal.of(world.config.secretsKey),
@@ -63,9 +37,8 @@ describe('backups', () => {
     await world.sites.setOpen(id, true);
   }, 60_000);
   afterAll(async () => {
-    for (const child of running.values()) child.kill('SIGKILL');
+    places.end();
     await world.end();
-    rmSync(folder, { recursive: true, force: true });
   });
 
   it('are of a site that is on a server, and never on that server', async () => {
@@ -95,7 +68,7 @@ describe('backups', () => {
     for (const place of ['shed', 'loft'] as const) {
       const { files, rows, provenAt, provenMs, fault } = await newest(place);
       expect([files > 8, rows > 1, provenAt !== null, provenMs! > 0, fault]).toEqual([true, true, true, true, null]);
-      const all = filesIn(place).map((f) => readFileSync(f));
+      const all = places.files(place).map((f) => readFileSync(f));
       for (const words of ['nobody else’s', 'As it was first', 'Bell Buoy'])
         expect(all.some((bytes) => bytes.includes(words)))
           .withContext(words)
@@ -152,7 +125,7 @@ describe('backups', () => {
   });
 
   it('wait for a place that is away, and go on at the others', async () => {
-    await down('shed');
+    await places.down('shed');
     const ran = await run();
     expect(ran.error?.name).toBe('JobLater');
     // What is told of a place has no password in it.
@@ -160,7 +133,7 @@ describe('backups', () => {
     expect(Object.keys(ran.steps)).toContain('Try it out from loft');
     const { troubles } = await backups.of(id);
     expect(troubles.map((t) => t.place)).toEqual(['shed']);
-    await up('shed');
+    await places.up('shed');
     expect((await run()).error).toBeNull();
     expect((await backups.of(id)).troubles).toEqual([]);
   });
@@ -206,6 +179,6 @@ describe('backups', () => {
     );
     await world.db.query('delete from site where id = $1', [id]);
     expect((await kept())['Keep backups at shed by rule']).toMatch(/^0 backups kept/);
-    expect(filesIn('shed').filter((f) => f.includes('/data/')).length).toBe(0);
+    expect(places.files('shed').filter((f) => f.includes('/data/')).length).toBe(0);
   });
 });

@@ -2,10 +2,12 @@ import { randomBytes } from 'node:crypto';
 import { Problem } from '@tin-porch/core/ground';
 import { some } from '@tin-porch/core/some';
 import type { BackupsConfig } from '../config.js';
-import type { Database } from '../db/database.js';
-import { siteAndServer } from '../deploy/deploy.js';
+import { transaction, type Database } from '../db/database.js';
+import { siteAndServer, tellHost } from '../deploy/deploy.js';
+import type { Registrar } from '../domains/registrar.js';
 import { tell } from '../events/events.js';
 import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
+import type { LiveChanges } from '../live/live-changes.js';
 import type { Seal } from '../secrets/seal.js';
 import { HostRefused, type BackupPlace } from '../servers/host-client.js';
 import type { Servers } from '../servers/servers.js';
@@ -118,6 +120,73 @@ export class Backups {
       if (error instanceof HostRefused && error.status === 422) await note(null, error.message);
       throw error;
     }
+  }
+
+  /**
+   * Brings a site up on another server from its newest backup that was proven, because its own does not answer any more: the
+   * records of its domain are set where they are ours to set.
+   */
+  async reviveSteps(
+    work: Work,
+    parts: { registrar: Pick<Registrar, 'leadTo'>; live: Pick<LiveChanges, 'known'> },
+  ): Promise<void> {
+    const { site, server: own } = await siteAndServer(this.sites, this.servers, work.job.site);
+    const server = await this.servers.get(String(work.job.input['server']));
+    if (!server) throw new JobRefused('There is no such server.');
+    // Begun and killed after it was brought up, it is on that server by now.
+    if (own.name !== server.name)
+      await work.step(`See that ${own.name} does not answer`, async () => {
+        const there = await own.client.site(site.id).catch((error: Error) => error);
+        if (!(there instanceof Error) || there instanceof HostRefused)
+          throw new JobRefused(`${own.name} answers. What visitors send there would be in two places.`);
+        return there.message;
+      });
+    const backup = await work.step('Find the newest that was proven', async () => {
+      const { rows } = await this.db.query<{ place: string; snapshot: string; madeAt: Date }>(
+        `select place, snapshot, made_at as "madeAt" from backup
+         where site = $1 and proven_at is not null and place = any($2) order by made_at desc limit 1`,
+        [site.id, (this.config?.places ?? []).map((p) => p.name)],
+      );
+      if (!rows[0]) throw new JobRefused('No backup of the site was proven to be one.');
+      const { madeAt, place } = rows[0];
+      return { ...rows[0], detail: `Of ${madeAt.toISOString().slice(0, 16).replace('T', ' ')} UTC, at ${place}` };
+    });
+    await work.step(`Bring it up on ${server.name}`, async () => {
+      const up = await server.client.site(site.id).catch((error: unknown) => {
+        if (error instanceof HostRefused && error.status === 404) return null;
+        throw error;
+      });
+      let release = up?.pointer?.of ?? up?.pointer?.release;
+      let detail = 'It is there already';
+      if (!release) {
+        const after = await parts.live.known(site.id);
+        const made = await server.client.bringUp(site.id, await this.place(backup.place), backup.snapshot, after);
+        release = made.release;
+        detail = `${count(made)}, in ${(made.ms / 1000).toFixed(1)} s`;
+      }
+      await tellHost(site, server);
+      await transaction(this.db, async (client) => {
+        await client.query('update site set server = $2, live_release = $3 where id = $1', [
+          site.id,
+          server.name,
+          release,
+        ]);
+        await client.query('update certificate set server = $2 where site = $1', [site.id, server.name]);
+        // Its messages are counted anew there.
+        if (own.name !== server.name)
+          await client.query('delete from inbox_mark where site = $1 and server = $2', [site.id, server.name]);
+        await tell(client, { kind: 'care', site: site.id });
+      });
+      return detail;
+    });
+    const { domain } = site;
+    if (domain)
+      await work.step('Lead its domain there', async () => {
+        if (site.domainSeen?.registration.state !== 'ours')
+          return `Set the records of ${domain} to ${server.address} where they are kept`;
+        await parts.registrar.leadTo(domain, server.address);
+        return `${domain} A ${server.address}`;
+      });
   }
 
   /** Gives back the room of backups that the rule does not keep, place after place. Belongs to no site. */

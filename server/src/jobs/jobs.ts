@@ -5,9 +5,9 @@ import { tell } from '../events/events.js';
 
 /** Work for a site; and work for the house, which belongs to no site. */
 export type JobKind =
-  'deploy' | 'certificate' | 'publish' | 'rollback' | 'round' | 'leave' | 'remove' | 'backup' | 'cleaning';
+  'deploy' | 'certificate' | 'publish' | 'rollback' | 'round' | 'leave' | 'remove' | 'backup' | 'revive' | 'cleaning';
 /** Those that change what is served: one of them at a time for a site. */
-const SWITCHING: readonly JobKind[] = ['deploy', 'publish', 'rollback', 'leave', 'remove'];
+const SWITCHING: readonly JobKind[] = ['deploy', 'publish', 'rollback', 'leave', 'remove', 'revive'];
 
 export interface JobStep {
   name: string;

@@ -209,6 +209,15 @@ export class HostClient {
   /** The document that visitors saw when a backup was made. */
   backedUpDocument = (id: string, place: BackupPlace, snapshot: string) =>
     this.call<SiteDocument>('POST', `/sites/${id}/backups/${snapshot}/document`, { place }, undefined, BACKUP_MS);
+  /** Brings a site up there from a backup that another server made. @param after the last step of its people that is known */
+  bringUp = (id: string, place: BackupPlace, snapshot: string, after: number) =>
+    this.call<{ release: string; files: number; rows: number; ms: number }>(
+      'POST',
+      `/sites/${id}/backups/${snapshot}/live`,
+      { place, after },
+      undefined,
+      BACKUP_MS,
+    );
   /** Keeps what the rule keeps at a place, and nothing of sites that are gone; gives the ids of what is kept. */
   keepBackups = async (place: BackupPlace, gone: readonly string[]) =>
     (await this.call<{ kept: string[] }>('POST', '/backups', { place, gone }, undefined, BACKUP_MS)).kept;

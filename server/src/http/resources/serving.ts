@@ -55,6 +55,16 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       const site = await headOf(call);
       return { places: site.server ? backups.placesOf(site.server) : [], ...(await backups.of(site.id)) };
     },
+    'POST /sites/:id/revival': async (call) => {
+      const site = staying(await headOf(call));
+      const { server } = call.body;
+      if (!site.liveRelease || !site.server) throw new Problem(409, 'The site is on no server yet');
+      if (site.server === server) throw new Problem(409, 'The site is on that server already');
+      if (!(await servers.get(server))) throw new Problem(404, 'There is no such server');
+      const job = await jobs.begin(site.id, 'revive', { server });
+      await call.note(`Brought the site up on ${server}`);
+      return { job: job as never };
+    },
     'POST /sites/:id/restores': async (call) => {
       const site = await sites.of(call.me.organisation, call.params['id']!);
       const made = await backups.restore(site, call.body.place, call.body.snapshot);
