@@ -636,4 +636,33 @@ describe('From a pasted mail to a live site, in the interface', () => {
     }
     expect(troubles).toEqual([]);
   });
+
+  it('is brought up on the other server when its own is gone for good', async () => {
+    const id = 'oster-wray-sailmakers';
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await step('care');
+    const bring = async () => {
+      await page.getByText('Its server is gone for good?').click();
+      await page.getByLabel('On which server').selectOption('slip');
+      await page.getByRole('button', { name: 'Bring it up there' }).click();
+      await page.getByRole('button', { name: 'Bring it up on slip' }).click();
+    };
+    await bring();
+    await page.locator('tp-job-steps').getByText('quay answers').first().waitFor();
+    await test.stack.programs.get('quay')!.stop('SIGKILL');
+    await page.reload();
+    await bring();
+    await page
+      .locator('tp-job-steps', { hasText: 'Lead its domain there' })
+      .getByText(/^osterwray.example A /)
+      .waitFor();
+    const slip = test.stack.config.servers.find((s) => s.name === 'slip')!;
+    const visitor = await openBrowser({ [domain]: slip.address });
+    const tab = await visitor.newPage({ ignoreHTTPSErrors: true });
+    const response = await tab.goto(`https://${domain}:${test.stack.facts.httpsPort}/`);
+    expect(response!.status()).toBe(200);
+    expect(await tab.locator('body').innerText()).toContain('The Old Lifeboat House');
+    await visitor.close();
+    expect((await test.api.call<{ server: { name: string } }>('GET', `/sites/${id}`)).server.name).toBe('slip');
+  });
 });

@@ -9,6 +9,7 @@ const NAMES = {
   rollback: 'Another release',
   round: 'Round',
   backup: 'Backup',
+  revive: 'Coming up elsewhere',
   leave: 'Letting go',
   remove: 'Removal',
   cleaning: 'Cleaning',

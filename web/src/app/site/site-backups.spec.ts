@@ -5,6 +5,7 @@ import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter, Router } from '@angular/router';
 import type { Answered } from '../api/model';
 import { PorchApi } from '../api/porch-api';
+import { Dialogs } from '../parts/dialogs';
 import { aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
 import { SiteBackups } from './site-backups';
@@ -124,6 +125,40 @@ describe('the backups of a site', () => {
       .flush({ places: ['slip'], backups: [backup('slip', 'a1')], troubles: [] });
     await settle();
     expect(places().map((p) => p[1])).toEqual(['moss']);
+  });
+
+  it('have the site brought up on another server, where its own is gone and somebody says so', async () => {
+    const post = spyOn(store, 'post').and.resolveTo(null as never);
+    const sure = spyOn(TestBed.inject(Dialogs), 'confirm').and.resolveTo(false);
+    const server = { name: 'quay', address: '', httpPort: 80, httpsPort: 443 };
+    store.detail.set(aSite({ liveRelease: 'r-1', server }));
+    await shown({ backups: [backup('slip', 'a1', { provenAt: null, provenMs: null })] });
+    expect(element().querySelector('details')).toBeNull();
+    await shown({ backups: [backup('slip', 'a1')] });
+    element().querySelector('details')!.open = true;
+    await new Promise((done) => setTimeout(done, 20));
+    http.expectOne('/api/servers').flush({ servers: [{ name: 'quay' }, { name: 'slip' }] });
+    await settle();
+    const press = () => element().querySelector<HTMLButtonElement>('details button')!;
+    expect(press().disabled).toBeTrue();
+    const choice = element().querySelector('select')!;
+    expect([...choice.options].map((o) => o.value)).toEqual(['', 'slip']);
+    choice.value = 'slip';
+    choice.dispatchEvent(new Event('change'));
+    await settle();
+    press().click();
+    await settle();
+    expect(post).not.toHaveBeenCalled();
+    expect(sure.calls.mostRecent().args[0].words).toContain('If quay ever comes back');
+    sure.and.resolveTo(true);
+    press().click();
+    await settle();
+    expect(post.calls.mostRecent().args as unknown).toEqual(['/revival', { server: 'slip' }]);
+    store.detail.set(
+      aSite({ liveRelease: 'r-1', server, jobs: [{ kind: 'revive', state: 'retrying', steps: [] } as never] }),
+    );
+    await settle();
+    expect(press().disabled).toBeTrue();
   });
 
   it('are brought back beside the site, of many the older ones too', async () => {

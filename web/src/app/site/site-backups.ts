@@ -7,6 +7,7 @@ import { debounceTime, distinctUntilChanged } from 'rxjs/operators';
 import { PorchEvents } from '../api/events';
 import type { Answered } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
+import { Dialogs } from '../parts/dialogs';
 import { time, when } from '../parts/when';
 import { SiteStore } from './site-store';
 
@@ -38,6 +39,27 @@ const FIRST = 5;
           <button class="plain" type="button" [disabled]="busy()" (click)="backUp()">Back it up now</button>
         </p>
       }
+      @if (proven() && api.may('designer')) {
+        <details (toggle)="askServers()">
+          <summary>Its server is gone for good?</summary>
+          <p class="quiet">
+            It is brought up on another, from the newest backup that was proven. What visitors sent after that is lost;
+            what its people changed is among the drafts. This is refused while its own server answers.
+          </p>
+          <p class="bar">
+            <label class="sr" for="other-server">On which server</label>
+            <select id="other-server" [value]="other()" (change)="other.set($any($event.target).value)">
+              <option value="">On which server?</option>
+              @for (name of servers(); track name) {
+                <option [value]="name">{{ name }}</option>
+              }
+            </select>
+            <button class="plain" type="button" [disabled]="!other() || reviving()" (click)="revive()">
+              Bring it up there …
+            </button>
+          </p>
+        </details>
+      }
       @if (all.backups.length) {
         <h3>One brought back, beside this site</h3>
         <p class="quiet">
@@ -55,7 +77,7 @@ const FIRST = 5;
                   class="plain small"
                   type="button"
                   [attr.aria-label]="'Bring it back as it was ' + at(b.madeAt) + ', from ' + b.place"
-                  [disabled]="busy()"
+                  [disabled]="restoring()"
                   (click)="restore(b)"
                 >
                   Bring it back
@@ -86,6 +108,14 @@ const FIRST = 5;
     .bar {
       margin: 10px 0;
     }
+    details {
+      margin: 10px 0;
+    }
+    select {
+      width: auto;
+      min-height: 32px;
+      padding: 4px 8px;
+    }
     h3 {
       margin: 14px 0 2px;
     }
@@ -109,12 +139,24 @@ export class SiteBackups {
   private readonly store = inject(SiteStore);
   protected readonly api = inject(PorchApi);
   private readonly router = inject(Router);
+  private readonly dialogs = inject(Dialogs);
   protected readonly found = signal<Backups | null>(null);
   protected readonly fault = signal('');
   protected readonly whole = signal(false);
+  protected readonly restoring = computed(() => this.store.busy('POST /restores'));
+  protected readonly proven = computed(() => this.found()!.backups.some((b) => b.provenAt !== null));
+  /** The servers it is not on; asked for when somebody wants to know. */
+  protected readonly servers = signal<readonly string[]>([]);
+  protected readonly other = signal('');
+  protected readonly reviving = computed(
+    () =>
+      this.store.busy('POST /revival') ||
+      this.store
+        .detail()!
+        .jobs.some((j) => j.kind === 'revive' && ['waiting', 'running', 'retrying'].includes(j.state)),
+  );
   protected readonly busy = computed(
     () =>
-      this.store.busy('POST /restores') ||
       this.store.busy('POST /backup') ||
       this.store.detail()!.jobs.some((j) => j.kind === 'backup' && (j.state === 'waiting' || j.state === 'running')),
   );
@@ -169,6 +211,23 @@ export class SiteBackups {
         this.fault.set('');
         this.found.set(found);
       });
+  }
+  protected askServers(): void {
+    if (this.servers().length) return;
+    this.api.get<{ servers: { name: string }[] }>('/servers').subscribe({
+      next: ({ servers }) =>
+        this.servers.set(servers.map((s) => s.name).filter((name) => name !== this.store.detail()?.server?.name)),
+      error: (error: unknown) => this.fault.set(asRefusal(error).message),
+    });
+  }
+  protected async revive(): Promise<void> {
+    const [own, other] = [this.store.detail()!.server?.name ?? 'its server', this.other()];
+    const sure = await this.dialogs.confirm({
+      title: `Bring it up on ${other}?`,
+      words: `It is then looked after there, and its domain led there where we keep its records. If ${own} ever comes back, what it has of the site is not brought over.`,
+      act: `Bring it up on ${other}`,
+    });
+    if (sure) await this.store.post('/revival', { server: other });
   }
   protected backUp(): void {
     void this.store.begin('backup');

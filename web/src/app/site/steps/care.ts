@@ -20,7 +20,7 @@ import { SiteBackups } from '../site-backups';
 import { SiteStore } from '../site-store';
 
 /** The work that is seen here. */
-const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 'leave', 'remove']);
+const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 'revive', 'leave', 'remove']);
 
 @Component({
   selector: 'tp-step',
