@@ -19,6 +19,8 @@ import { Worktable } from '../../parts/worktable';
 import { SiteBackups } from '../site-backups';
 import { SiteStore } from '../site-store';
 
+/** Work that is not at its end. */
+const OPEN: ReadonlySet<Job['state']> = new Set(['waiting', 'running', 'retrying']);
 /** The work that is seen here. */
 const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 'revive', 'leave', 'remove']);
 
@@ -102,7 +104,11 @@ export class CareStep {
   protected readonly summary = signal<SiteLine | null>(null);
   protected readonly findings = signal<OpenFinding[]>([]);
   protected readonly fault = signal('');
-  protected readonly job = computed(() => this.store.detail()?.jobs.find((j) => SHOWN.has(j.kind)) ?? null);
+  protected readonly job = computed(() => {
+    const jobs = (this.store.detail()?.jobs ?? []).filter((j) => SHOWN.has(j.kind));
+    // What became of a backup is said where the backups are.
+    return jobs.find((j) => OPEN.has(j.state)) ?? jobs.find((j) => j.kind !== 'backup') ?? null;
+  });
   protected readonly verdict = computed(() => {
     const n = this.findings().length;
     if (n) return `${some(n, 'thing')} to mend`;
