@@ -166,21 +166,6 @@ export class Content {
     });
   }
 
-  /**
-   * Has the next step be none that was here before: where a backup was put in place of what was lost, somebody knows of
-   * steps that it does not have.
-   */
-  async goOnAfter(seq: number): Promise<void> {
-    await transaction(this.db, async (client) => {
-      const { head } = await this.held(client);
-      if (head >= seq) return;
-      await client.query('update content set served = case when served = head then $1 else served end, head = $1', [
-        seq,
-      ]);
-      this.known = undefined;
-    });
-  }
-
   /** The content, held; made of this release where there was none. Two that meet here for the first time make one. */
   private async first(client: PoolClient, release: string, document: SiteDocument): Promise<LiveContent> {
     await client.query(
@@ -404,4 +389,25 @@ function over(document: SiteDocument, since: readonly Row[], operation: Operatio
     'Somebody has changed the same since',
     `${row?.by ?? 'Somebody'} ${words ? `wrote “${words}”` : 'changed it'}. Take that back first, or change it as it shall be.`,
   );
+}
+
+/**
+ * Has the next step of a site be none that was made there before: where a backup was put in place of what was lost, somebody
+ * knows of steps that it does not have. @param base the designer’s release that is served @param seq the last that is known
+ */
+export async function goOnAfter(
+  db: Pool,
+  base: { release: string; document: SiteDocument },
+  seq: number,
+): Promise<void> {
+  await transaction(db, async (client) => {
+    await client.query(
+      `insert into content (head, served, turn, release, document) values (0, 0, 1, $1, $2) on conflict do nothing`,
+      [base.release, JSON.stringify(base.document)],
+    );
+    await client.query(
+      'update content set served = case when served = head then $1 else served end, head = $1 where head < $1',
+      [seq],
+    );
+  });
 }

@@ -7,7 +7,7 @@ import { dirname, join } from 'node:path';
 import { Transform, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip, createGzip } from 'node:zlib';
-import { backUp, restore } from '@tin-porch/cms';
+import { backUp, goOnAfter, restore } from '@tin-porch/cms';
 import { Problem } from '@tin-porch/core/ground';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { Blobs } from '../blobs.js';
@@ -199,7 +199,7 @@ export class Backups {
   bringUp(id: string, place: Place, snapshot: string, after: number): Promise<Proven & { release: string }> {
     return this.inTurn(async () => {
       const started = performance.now();
-      const { sites, blobs, databases, certificates, desks, config } = this.parts;
+      const { sites, blobs, databases, certificates, config } = this.parts;
       if (sites.get(id)?.pointer) throw new Problem(409, 'The site is on this server already');
       if (await sites.settingsOfLeaving(id)) throw new Problem(409, 'The site is being removed from this server');
       const scratch = join(this.folder, 'try', id);
@@ -225,9 +225,11 @@ export class Backups {
           const { key: own, chain } = JSON.parse(pair) as { key: string; chain: string };
           await certificates.put(domain, own, chain);
         }
+        const base = await from.release(id, was.pointer.of ?? was.pointer.release);
+        if (after && base)
+          await goOnAfter(await databases.pool(id), { release: base.id, document: base.document }, after);
         const site = await sites.put({ ...was.settings, open: false });
         await sites.switchTo(site, was.live, was.pointer.switchedAt, was.pointer.of);
-        if (after) await (await desks.content(site)).goOnAfter(after);
         return {
           release: was.pointer.of ?? was.pointer.release,
           files: Object.keys(was.live.manifest.files).length,

@@ -32,8 +32,14 @@ export class Restic {
 
   /** Backs a folder up, under tags; a repository that is not there yet is made. */
   async backUp(place: Place, folder: string, tags: readonly string[]): Promise<{ id: string; added: number }> {
-    const args = ['backup', '--host', this.host, ...tags.flatMap((t) => ['--tag', t]), folder];
+    // What is backed up has a name of its own each night: that is no change of it.
+    const args = ['backup', '--ignore-ctime', '--host', this.host, ...tags.flatMap((t) => ['--tag', t]), folder];
     const out = await this.run(place, args).catch(async (error: Error) => {
+      if (/already locked/i.test(error.message)) {
+        // One that was killed has left its lock: those that nobody holds are taken away.
+        await this.run(place, ['unlock'], false);
+        return this.run(place, args);
+      }
       if (!/unable to open config file|Is there a repository/i.test(error.message)) throw error;
       // Of two who make it at once one is told that it is there.
       await this.run(place, ['init']).catch((e: Error) => {
@@ -48,9 +54,9 @@ export class Restic {
     return { id: shortId(summary.snapshot_id), added: summary.data_added };
   }
 
-  /** The backups under a tag, the oldest first; all of them without one. */
-  async snapshots(place: Place, tag?: string): Promise<Snapshot[]> {
-    const out = await this.run(place, ['snapshots', ...(tag ? ['--tag', tag] : [])]);
+  /** The backups at a place, the oldest first. */
+  async snapshots(place: Place): Promise<Snapshot[]> {
+    const out = await this.run(place, ['snapshots']);
     const all = JSON.parse(out || '[]') as { id: string; time: string; tags?: string[] }[] | null;
     return (all ?? []).map(({ id, time, tags }) => ({ id: shortId(id), at: time, tags: tags ?? [] }));
   }
@@ -73,8 +79,10 @@ export class Restic {
 
   /** Forgets what the rule does not keep, for each host and tag, and all under some tags; gives the room back. */
   async keep(place: Place, gone: readonly string[]): Promise<void> {
-    const ids: string[] = [];
-    for (const tag of gone) for (const s of await this.snapshots(place, tag)) ids.push(s.id);
+    await this.run(place, ['unlock'], false);
+    const tags = new Set(gone);
+    const all = tags.size ? await this.snapshots(place) : [];
+    const ids = all.filter((s) => s.tags.some((t) => tags.has(t))).map((s) => s.id);
     if (ids.length) await this.run(place, ['forget', ...ids]);
     await this.run(place, ['forget', ...RULE, '--group-by', 'host,tags']);
     // What belonged to people who are gone is not to lie about in what is half used.
