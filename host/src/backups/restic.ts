@@ -35,7 +35,7 @@ export class Restic {
     // What is backed up has a name of its own each night: that is no change of it.
     const args = ['backup', '--ignore-ctime', '--host', this.host, ...tags.flatMap((t) => ['--tag', t]), folder];
     const out = await this.run(place, args).catch(async (error: Error) => {
-      if (/already locked/i.test(error.message)) {
+      if (/already locked|`unlock`/i.test(error.message)) {
         // One that was killed has left its lock: those that nobody holds are taken away.
         await this.run(place, ['unlock'], false);
         return this.run(place, args);

@@ -1,3 +1,4 @@
+import { spawn } from 'node:child_process';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { DeskClient } from '../demo/desk-client.js';
@@ -136,6 +137,28 @@ describe('backups', () => {
     await places.up('shed');
     expect((await run()).error).toBeNull();
     expect((await backups.of(id)).troubles).toEqual([]);
+  });
+
+  it('are made though one that was killed has left its lock on the place', async () => {
+    const { rows } = await world.db.query<{ password: string }>(
+      `select password from backup_place where name = 'shed'`,
+    );
+    const locks = () => places.files('shed').filter((f) => f.includes('/locks/')).length;
+    const killed = spawn('restic', ['check', '--read-data', '--no-cache'], {
+      stdio: 'ignore',
+      env: {
+        PATH: process.env['PATH'],
+        RESTIC_REPOSITORY: places.at('shed').repository,
+        RESTIC_PASSWORD: Seal.of(world.config.secretsKey).open(rows[0]!.password),
+      },
+    });
+    for (let n = 0; n < 500 && !locks(); n++) await new Promise((done) => setTimeout(done, 10));
+    const ended = new Promise((done) => killed.once('exit', done));
+    killed.kill('SIGKILL');
+    await ended;
+    expect(locks()).toBe(1);
+    expect((await run()).error).toBeNull();
+    expect(locks()).toBe(0);
   });
 
   it('are found out where what was backed up is not what is served', async () => {

@@ -258,7 +258,7 @@ export interface Stack {
   url: string;
   facts: StackFacts;
   config: PorchConfig;
-  /** By name: postgres, postgres-quay, postgres-slip, standins, quay, slip, porch. */
+  /** By name: postgres, postgres-quay, postgres-slip, backups-quay, backups-slip, backups-store, standins, quay, slip, porch. */
   programs: Map<string, Program>;
   /** The password of the first account where it was made up just now; nowhere kept but as a hash. */
   password: string | null;
