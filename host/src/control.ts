@@ -22,7 +22,7 @@ import { letters } from '@tin-porch/mail';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { validateDocument } from '@tin-porch/core/validate';
 import { Backups, NotProven } from './backups/backups.js';
-import { ResticError, type Place } from './backups/restic.js';
+import { ResticError, type Place } from '@tin-porch/press/keeping';
 import { HASH } from './blobs.js';
 import { previewToken } from './preview.js';
 import type { HostParts } from './public.js';

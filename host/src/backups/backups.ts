@@ -14,7 +14,7 @@ import { Blobs } from '../blobs.js';
 import { writeDurable } from '../durable.js';
 import { publicApp, type HostParts } from '../public.js';
 import { Sites, type Site } from '../sites.js';
-import { Restic, type Place } from './restic.js';
+import { Restic, type Place } from '@tin-porch/press/keeping';
 
 /** What a backup says of itself. */
 interface About {

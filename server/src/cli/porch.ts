@@ -35,8 +35,11 @@ import {
 } from '@tin-porch/core/making';
 import { pagePath } from '@tin-porch/core/page';
 import { validateDocument } from '@tin-porch/core/validate';
+import { readConfig } from '../config.js';
+import { backUpOwn, OwnBackupError, restoreOwn } from '../backups/own-backup.js';
 import { openedFile } from '../files/opened-file.js';
 import { press } from '@tin-porch/press';
+import { ResticError } from '@tin-porch/press/keeping';
 import { OWN_FOLDERS, siteFolder } from '@tin-porch/press/leaving';
 
 const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [--language TAG] [--tone TONE] [--length LENGTH] [--fill FILL] [--direction N] [--look FILE]
@@ -53,7 +56,16 @@ const USAGE = `usage: ./porch build BRIEF --out DIR [--seed N] [--origin URL] [-
   --fill FILL     ${FILLS.join(', ')}: only what was said, or filled out with what is to confirm; filled out where
                   what was said carries no four pages and it is left out
   --direction N   dresses it in its N-th direction, from 1 (default: as the seed has it)
-  --look FILE     design tokens (DTCG JSON) laid over the look; out comes tokens.json with the whole of it`;
+  --look FILE     design tokens (DTCG JSON) laid over the look; out comes tokens.json with the whole of it
+
+       ./porch backup CONFIG --at REPOSITORY --password-file FILE
+       ./porch restore CONFIG --at REPOSITORY --password-file FILE
+
+  CONFIG        the configuration the server is run with, such as .data/porch.json
+  --at REPOSITORY  where backups of Tin Porch itself are kept: a repository of restic, made where there is none
+  --password-file FILE  a file with what they are closed with. Keep it elsewhere: nothing opens them without it
+                Backed up is the database with all sites, their pictures, messages and history, and the key that
+                secrets in it are closed with. It is restored into an empty database only.`;
 
 class UsageError extends Error {}
 
@@ -240,15 +252,53 @@ async function build(args: string[]): Promise<void> {
   );
 }
 
+async function ownBackup(command: 'backup' | 'restore', args: string[]): Promise<void> {
+  let parsed;
+  try {
+    parsed = parseArgs({
+      args,
+      allowPositionals: true,
+      options: { at: { type: 'string' }, 'password-file': { type: 'string' } },
+    });
+  } catch (error) {
+    throw new UsageError((error as Error).message);
+  }
+  const { at, 'password-file': file } = parsed.values;
+  const [configuration, ...more] = parsed.positionals;
+  if (!configuration || more.length || !at || !file) throw new UsageError('Give CONFIG, --at and --password-file.');
+  const read = async (path: string) =>
+    (
+      await readFile(path, 'utf8').catch(() => {
+        throw new OwnBackupError(`There is no file ${path} to read.`);
+      })
+    ).trim();
+  const password = await read(file);
+  if (password.length < 12) throw new OwnBackupError(`What is in ${file} is too short to close anything with.`);
+  await read(configuration);
+  const config = readConfig(configuration);
+  const place = { repository: at, password };
+  if (command === 'backup') {
+    const { sites, added } = await backUpOwn(config, place);
+    console.log(`${some(sites, 'site')} backed up, ${(added / 1e6).toFixed(1)} MB of it new.`);
+  } else {
+    const { sites, at: when } = await restoreOwn(config, place);
+    console.log(
+      `${some(sites, 'site')} restored, as of ${when.slice(0, 16).replace('T', ' ')}. Start the server with ${configuration}.`,
+    );
+  }
+}
+
 async function main(): Promise<number> {
   const [command, ...rest] = process.argv.slice(2);
   try {
     if (command === 'build') return (await build(rest), 0);
+    if (command === 'backup' || command === 'restore') return (await ownBackup(command, rest), 0);
     if (command === '--help' || command === 'help') return (console.log(USAGE), 0);
     throw new UsageError(command ? `There is no command “${command}”.` : 'Say what to do.');
   } catch (error) {
     if (error instanceof BriefError || error instanceof FileError)
       console.error(`Cannot use this brief: ${error.message}`);
+    else if (error instanceof OwnBackupError || error instanceof ResticError) console.error(error.message);
     else if (error instanceof UsageError) console.error(`${error.message}\n\n${USAGE}`);
     else if ((error as NodeJS.ErrnoException).code) console.error(`Cannot write the site: ${(error as Error).message}`);
     else throw error;

@@ -27,6 +27,7 @@ export class ResticError extends Error {
 export class Restic {
   constructor(
     private readonly cache: string,
+    /** What backups are said to be of. */
     private readonly host: string,
   ) {}
 
@@ -77,6 +78,10 @@ export class Restic {
   file = (place: Place, snapshot: string, path: string): Promise<string> =>
     this.run(place, ['dump', snapshot, path], false);
 
+  /** The newest backup under a tag; undefined where there is none. */
+  newest = async (place: Place, tag: string): Promise<Snapshot | undefined> =>
+    (await this.snapshots(place)).filter((s) => s.tags.includes(tag)).at(-1);
+
   /** Forgets what the rule does not keep, for each host and tag, and all under some tags; gives the room back. */
   async keep(place: Place, gone: readonly string[]): Promise<void> {
     await this.run(place, ['unlock'], false);
@@ -114,7 +119,11 @@ export class Restic {
       child.stdout.on('data', (part: Buffer) => out.push(part));
       child.stderr.on('data', (part: Buffer) => (said = (said + part.toString()).slice(-2000)));
       child.on('error', (error: NodeJS.ErrnoException) =>
-        fail(new ResticError(error.code === 'ENOENT' ? 'restic is not installed on this server.' : error.message)),
+        fail(
+          new ResticError(
+            error.code === 'ENOENT' ? 'restic is not installed here (Debian package restic).' : error.message,
+          ),
+        ),
       );
       child.on('close', (code) => {
         if (code === 0) return done(Buffer.concat(out).toString('utf8'));
