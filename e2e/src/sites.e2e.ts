@@ -103,6 +103,23 @@ describe('./porch build', () => {
       ['build', join(out, 'full.md')],
       ['build', join(out, 'full.md'), '--out', out, '--seed', 'x'],
       ['paint'],
+      ['backup'],
+      [
+        'backup',
+        join(out, 'nowhere.json'),
+        '--at',
+        'rest:http://127.0.0.1:9/',
+        '--password-file',
+        join(out, 'full.md'),
+      ],
+      [
+        'restore',
+        join(out, 'nowhere.json'),
+        '--at',
+        'rest:http://127.0.0.1:9/',
+        '--password-file',
+        join(out, 'no.txt'),
+      ],
       [],
     ]) {
       const { status, stderr } = porch(...args);

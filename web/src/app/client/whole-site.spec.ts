@@ -91,7 +91,27 @@ describe('a site as a whole', () => {
     field.blur();
     await settle(fixture);
     expect(calls).toEqual([['PUT /name', { called: 'The rope walk' }]]);
-    site({ called: 'The rope walk' });
+    // What is typed while it is on its way is sent after it.
+    let arrived = () => {};
+    (store.put as jasmine.Spy).and.callFake((path: string, body: unknown) => {
+      calls.push([`PUT ${path}`, body]);
+      return new Promise((done) => (arrived = () => done(null)));
+    });
+    for (const typed of ['The long rope walk', 'The rope walk again']) {
+      field.value = typed;
+      field.dispatchEvent(new Event('input'));
+      field.dispatchEvent(new Event('blur'));
+      await settle(fixture);
+    }
+    expect(calls.length).toBe(2);
+    arrived();
+    await settle(fixture);
+    expect(calls.splice(1)).toEqual([
+      ['PUT /name', { called: 'The long rope walk' }],
+      ['PUT /name', { called: 'The rope walk again' }],
+    ]);
+    arrived();
+    site({ called: 'The rope walk again' });
     await settle(fixture);
     field.dispatchEvent(new Event('blur'));
     await settle(fixture);

@@ -72,6 +72,7 @@ export class WholeSite {
   });
   private typed: string | null = null;
   private rest: ReturnType<typeof setTimeout> | undefined;
+  private sending: Promise<void> = Promise.resolve();
 
   protected call(typed: string): void {
     this.typed = typed;
@@ -79,11 +80,14 @@ export class WholeSite {
     this.rest = setTimeout(() => void this.send(), REST_MS);
   }
   /** Sends what was typed; where it was not taken, it stands there still, and is sent with the next letter. */
-  protected async send(): Promise<void> {
+  protected send(): Promise<void> {
     clearTimeout(this.rest);
-    const { typed } = this;
-    if (typed === null || typed.trim() === (this.store.detail()?.called ?? '')) return;
-    if ((await this.store.put('/name', { called: typed })) !== undefined && this.typed === typed) this.typed = null;
+    // One after the other: a call that is under way is not made a second time, whatever it would say.
+    return (this.sending = this.sending.then(async () => {
+      const { typed } = this;
+      if (typed === null || typed.trim() === (this.store.detail()?.called ?? '')) return;
+      if ((await this.store.put('/name', { called: typed })) !== undefined && this.typed === typed) this.typed = null;
+    }));
   }
 
   protected async copy(): Promise<void> {
