@@ -13,7 +13,7 @@ import {
 } from '@tin-porch/cms';
 import { instantOf, isStale, msToMinute } from '@tin-porch/core/collections';
 import type { SiteDocument } from '@tin-porch/core/model';
-import { ENGINE, manifestOf, stylesheetOf, type ManifestEntry, type RenderedFile } from '@tin-porch/core/page';
+import { drawnAt, ENGINE, manifestOf, stylesheetOf, type ManifestEntry, type RenderedFile } from '@tin-porch/core/page';
 import { drawnRelease, renderedBytes, type DrawnText } from '@tin-porch/press';
 import { Darkroom } from '@tin-porch/press/darkroom';
 import type { HostParts } from '../public.js';
@@ -57,7 +57,7 @@ export class Desks {
         // The origin is that of the release it stands on.
         const { origin } = site.live!.manifest;
         const base = site.pointer!.of ?? site.live!.id;
-        const at = document.collections ? instantOf(Date.now()) : undefined;
+        const at = drawnAt(document, Date.now());
         // What is served already need not come again; of what is damaged nothing is taken for granted.
         const before = site.live?.manifest.engine === ENGINE && !site.damage.length ? site.live.manifest.files : {};
         const hashes = Object.fromEntries(Object.entries(before).map(([path, { hash }]) => [path, hash]));

@@ -1,8 +1,8 @@
-import { expand, instantOf, pictureOfItem } from '@tin-porch/core/collections';
+import { expand, pictureOfItem } from '@tin-porch/core/collections';
 import { createHash } from 'node:crypto';
 import { sharePicture } from '@tin-porch/core/look';
 import type { SiteDocument } from '@tin-porch/core/model';
-import { makeManifest } from '@tin-porch/core/page';
+import { drawnAt, makeManifest } from '@tin-porch/core/page';
 import { checklist, maySend, senderAt } from '@tin-porch/core/care';
 import { press, type BlobReader } from '@tin-porch/press';
 import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
@@ -60,10 +60,10 @@ export const tellHost = (site: SiteHead, server: ServerRow) =>
 
 /**
  * Presses a release of a document: its files and its manifest. The same document and origin give the same release, but for
- * what of its collections is there at this minute.
+ * what of its collections is there at this minute, and of which year its days are.
  */
 export async function pressRelease(document: SiteDocument, origin: string, blobs?: BlobReader, signal?: AbortSignal) {
-  const at = document.collections ? instantOf(Date.now()) : undefined;
+  const at = drawnAt(document, Date.now());
   const files = await press(document, origin, blobs, signal, at);
   const json = JSON.stringify(document);
   const manifest = makeManifest(files, json, origin, sha256, at);

@@ -3,6 +3,8 @@ import { newDocument } from '../../making/generate/site.js';
 import { writeVersion } from '../../making/generate/write.js';
 import { apply } from '../../operations/apply.js';
 import { descriptionOf, jsonLd, openingHours, otherDays, titleOf } from './seo.js';
+import { drawnAt } from '../release/drawn-at.js';
+import { render } from '../render/render.js';
 import { fitWidth, RESULT, textWidth } from './width.js';
 
 describe('search metadata', () => {
@@ -32,6 +34,25 @@ describe('search metadata', () => {
     expect(on('2026-06-14', '24 December 9.30–12.00')).toEqual(['2026-12-24 2026-12-24 09:30 12:00']);
     expect(on('2026-06-14', 'Sundays by arrangement')).toEqual([]);
     expect(on('2026-06-14', 'In May 9–12')).toEqual([]);
+  });
+
+  it('has a release be of a day where days of the year are told, of a minute where items come and go, else of none', () => {
+    const now = Date.parse('2026-06-14T09:30:20Z');
+    const site = (hours: string) => newDocument('x', { ...demoFacts, hours });
+    expect(drawnAt(site('Monday to Friday 9.00–17.00'), now)).toBeUndefined();
+    const closed = site('Monday to Friday 9.00–17.00\n24 December closed');
+    expect(drawnAt(closed, now)).toBe('2026-06-14T00:00Z');
+    const news = { id: 'n', kind: 'news' as const, name: 'News', fields: [], items: [] };
+    expect(drawnAt({ ...closed, collections: [news] }, now)).toBe('2026-06-14T09:30Z');
+    const drawn = (at?: string) => {
+      const home = render(apply(closed, writeVersion(closed.facts, 1)).document, {
+        origin: 'https://x.example',
+        ...(at && { at }),
+      });
+      return home.find((f) => f.path === '/index.html') as unknown as { text: string };
+    };
+    expect(drawn(drawnAt(closed, now)).text).toContain('"validFrom":"2026-12-24"');
+    expect(drawn().text).not.toContain('validFrom');
   });
 
   it('tells search engines what people can go to, whom they will meet, and what is for what', () => {
