@@ -1,5 +1,6 @@
-import { existsSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, readdirSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
+import { gunzipSync } from 'node:zlib';
 import { unzipSync } from 'fflate';
 import { DeskClient } from '../demo/desk-client.js';
 import { deploySteps } from '../deploy/deploy.js';
@@ -115,8 +116,11 @@ describe('a site that goes', () => {
       expect((await remove(id, step)).error?.message)
         .withContext(step)
         .toBe('killed');
+    // Killed after its server was done with it, and before it was forgotten here.
+    await (await world.quay()).client.removeSite(id);
     const ran = await remove(id);
     expect(ran.error).toBeNull();
+    expect(ran.steps['Keep all of it']).toBe('What was kept before stays');
     expect(Object.keys(ran.steps)).toEqual(['Keep all of it', 'Take it off quay']);
 
     expect([existsSync(onDisk(id)), existsSync(join(world.hostData, 'logs', id))]).toEqual([false, false]);
@@ -143,6 +147,17 @@ describe('a site that goes', () => {
     await expectAsync(departures.throwAway(other, id)).toBeRejected();
   });
 
+  it('is removed in one go too, with the message it had in its archive', async () => {
+    const id = await liveSite('Sail Yard');
+    await leave(id);
+    const ran = await remove(id);
+    expect(ran.error).toBeNull();
+    expect(ran.steps['Keep all of it']).toMatch(/^\d+\.\d MB$/);
+    expect(existsSync(onDisk(id))).toBeFalse();
+    const kept = gunzipSync((await archived(id))[`${id}/kept.jsonl.gz`]!).toString('utf8');
+    expect(kept).toContain('Room for one at Sail Yard?');
+  });
+
   it('goes on being removed by its server where that was killed on the way', async () => {
     const id = await liveSite('Slip Row');
     await leave(id);
@@ -154,8 +169,9 @@ describe('a site that goes', () => {
     for (let n = 0; n < 100 && existsSync(onDisk(id)); n++) await new Promise((done) => setTimeout(done, 50));
     expect(existsSync(onDisk(id))).toBeFalse();
     expect(await inDatabase(id)).toBe(0);
-    expect((await world.run(id, (work) => departures.leaveSteps(work))).error).not.toBeNull();
-    rmSync(onDisk(id), { recursive: true, force: true });
+    // It is forgotten here as well then, with what was kept while it was there.
+    expect((await remove(id)).error).toBeNull();
+    expect(Object.keys(await archived(id))).toContain(`${id}/kept.jsonl.gz`);
   });
 
   it('waits for a server that does not answer, or goes without it with what was kept before', async () => {

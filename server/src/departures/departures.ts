@@ -135,7 +135,10 @@ export class Departures {
       try {
         bytes = await this.archive(site, live, work.signal);
       } catch (error) {
-        if (!without || !live || !(error instanceof JobLater || error instanceof HostRefused)) throw error;
+        // Killed after it was taken off its server, it is not there to be asked any more.
+        const off = error instanceof HostRefused && error.status === 404;
+        const silent = without && (error instanceof JobLater || error instanceof HostRefused);
+        if (!live || !(off || silent)) throw error;
         // What was kept while it still answered has more in it than the drafts.
         if (await this.has(site.id)) return 'What was kept before stays';
         whole = false;

@@ -1,11 +1,12 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { createHash, randomBytes, randomInt } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
-import { connect, createServer } from 'node:net';
+import { createServer } from 'node:net';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { PorchConfig } from '../config.js';
 import { LogFile } from './log-file.js';
+import { reached } from './reached.js';
 import { hasAccounts, hasRetiredPassword, putFirst } from './first-account.js';
 import {
   carryDatabase,
@@ -86,19 +87,6 @@ const canBind = (port: number, address: string) =>
     server.once('error', (e: NodeJS.ErrnoException) => done(e.code ?? 'error'));
     server.listen(port, address, () => server.close(() => done(null)));
   });
-
-/** Resolves once something listens there. */
-async function reached(address: string, port: number): Promise<void> {
-  for (;;) {
-    const there = await new Promise<boolean>((done) => {
-      const socket = connect({ host: address, port });
-      socket.once('connect', () => done(true)).once('error', () => done(false));
-      socket.once('connect', () => socket.destroy());
-    });
-    if (there) return;
-    await new Promise((done) => setTimeout(done, 50));
-  }
-}
 
 async function freePort(from: number, address: string, taken: number[]): Promise<number> {
   for (let port = from; port < from + 300; port++)

@@ -1,8 +1,8 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
-import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { reached } from '../stack/reached.js';
 
 const PORT = 8010;
 
@@ -11,19 +11,13 @@ export function backupPlaces<Name extends string>(net: string, last: Readonly<Re
   const folder = mkdtempSync(join(tmpdir(), 'tin-porch-places-'));
   const running = new Map<Name, ChildProcess>();
   const address = (name: Name) => `${net}.${last[name]}`;
-  const listens = (name: Name) =>
-    new Promise<boolean>((done) => {
-      const socket = connect({ host: address(name), port: PORT });
-      socket.once('connect', () => done(true)).once('error', () => done(false));
-      socket.once('connect', () => socket.destroy());
-    });
   return {
     at: (name: Name) => ({ name: name as string, repository: `rest:http://x:y@${address(name)}:${PORT}/sites/` }),
     async up(name: Name): Promise<void> {
       const args = ['serve', 'restic', '--addr', `${address(name)}:${PORT}`, '--user', 'x', join(folder, name)];
       const env = { PATH: process.env['PATH']!, RCLONE_CONFIG: join(folder, 'none'), RCLONE_PASS: 'y' };
       running.set(name, spawn('rclone', args, { stdio: 'ignore', env }));
-      for (let n = 0; n < 200 && !(await listens(name)); n++) await new Promise((done) => setTimeout(done, 30));
+      await reached(address(name), PORT);
     },
     async down(name: Name): Promise<void> {
       const child = running.get(name)!;

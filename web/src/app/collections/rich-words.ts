@@ -36,24 +36,17 @@ const same = (a: Written, b: Written): boolean =>
       />
     } @else if (here()) {
       <div class="bar" role="toolbar" [attr.aria-label]="'What stands out in ' + label()">
-        <button
-          class="plain small strong"
-          type="button"
-          [attr.aria-pressed]="state()?.strong ?? false"
-          (mousedown)="$event.preventDefault()"
-          (click)="do({ name: 'strong' })"
-        >
-          Strong
-        </button>
-        <button
-          class="plain small stress"
-          type="button"
-          [attr.aria-pressed]="state()?.stress ?? false"
-          (mousedown)="$event.preventDefault()"
-          (click)="do({ name: 'stress' })"
-        >
-          Stress
-        </button>
+        @for (mark of marks; track mark.name) {
+          <button
+            class="plain small {{ mark.name }}"
+            type="button"
+            [attr.aria-pressed]="state()?.[mark.name] ?? false"
+            (mousedown)="$event.preventDefault()"
+            (click)="do({ name: mark.name })"
+          >
+            {{ mark.words }}
+          </button>
+        }
         <button
           class="plain small"
           type="button"
@@ -68,6 +61,10 @@ const same = (a: Written, b: Written): boolean =>
   `,
 })
 export class RichWords {
+  protected readonly marks = [
+    { name: 'strong', words: 'Strong' },
+    { name: 'stress', words: 'Stress' },
+  ] as const;
   readonly text = input.required<Written>();
   readonly label = input.required<string>();
   /** The id of what is written in. */
