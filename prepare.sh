@@ -21,6 +21,11 @@ need_debian() {
   # Debian would start a cluster of its own beside ours; it is told not to.
   "${sudo[@]}" mkdir -p /etc/postgresql-common
   [ -e /etc/postgresql-common/createcluster.conf ] || echo 'create_main_cluster = false' | "${sudo[@]}" tee /etc/postgresql-common/createcluster.conf >/dev/null
+  # So is its web server: each hosting server runs one with a prefix of its own.
+  if [ ! -e /usr/sbin/nginx ] && [ ! -e /etc/systemd/system/nginx.service ]; then
+    "${sudo[@]}" mkdir -p /etc/systemd/system
+    "${sudo[@]}" ln -s /dev/null /etc/systemd/system/nginx.service
+  fi
   "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null 2>&1 ||
     { echo "apt-get could not install ${missing[*]}." >&2; exit 1; }
 }
@@ -49,7 +54,8 @@ quietly() {
 prepare() {
   need_node
   [ "$1" = all ] && need_debian postgresql '/usr/lib/postgresql/*/bin/initdb' libjemalloc2 '/usr/lib/*/libjemalloc.so.2' \
-    restic /usr/bin/restic rclone /usr/bin/rclone
+    restic /usr/bin/restic rclone /usr/bin/rclone \
+    nginx-light /usr/sbin/nginx libnginx-mod-http-brotli-static /usr/lib/nginx/modules/ngx_http_brotli_static_module.so
   mkdir -p .stamps
   exec 9>.stamps/lock
   flock 9

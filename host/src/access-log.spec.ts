@@ -1,13 +1,19 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { appendFileSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { writeLogLine } from '@tin-porch/core/care';
 import { AccessLogs } from './access-log.js';
 
 describe('access logs', () => {
   let folder: string;
   beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'tin-porch-logs-'))));
   afterEach(() => rmSync(folder, { recursive: true, force: true }));
-  const entry = (path: string, address = '198.51.100.4') => ({
+  /** Adds a request, as the front does. */
+  const add = (path: string, address = '198.51.100.4') => {
+    mkdirSync(join(folder, 'yard'), { recursive: true });
+    appendFileSync(join(folder, 'yard/2026-11-02.log'), `${writeLogLine(entry(path, address))}\n`);
+  };
+  const entry = (path: string, address: string) => ({
     address,
     time: new Date('2026-11-02T10:00:00Z'),
     method: 'GET',
@@ -20,9 +26,9 @@ describe('access logs', () => {
 
   it('count what was just added, many at once', async () => {
     const logs = new AccessLogs(folder);
-    for (let n = 0; n < 300; n++) logs.add('yard', entry('/', `198.51.100.${n % 100}`));
+    for (let n = 0; n < 300; n++) add('/', `198.51.100.${n % 100}`);
     expect(await logs.visits('yard', '2026-01-01')).toEqual({ '2026-11-02': { visits: 100, pages: 300 } });
-    logs.add('yard', entry('/about/'));
+    add('/about/');
     expect((await logs.visits('yard', '2026-01-01'))['2026-11-02']!.pages).toBe(301);
     expect(await logs.visits('yard', '2026-11-03')).toEqual({});
     expect(await logs.visits('other', '2026-01-01')).toEqual({});

@@ -1,34 +1,16 @@
-import { appendFile, mkdir, readdir, readFile, rm, stat } from 'node:fs/promises';
+import { readdir, readFile, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
-import { countVisits, readLogLine, shortenLog, writeLogLine, type LogEntry } from '@tin-porch/core/care';
+import { countVisits, readLogLine, shortenLog, type LogEntry } from '@tin-porch/core/care';
 import { writeDurable } from './durable.js';
 
-/** Access logs in the combined log format, one file a site and day, and what they say about visits. */
+/** Access logs in the combined log format, as the front writes them: one file a site and day; and what they say about visits. */
 export class AccessLogs {
   private readonly counted = new Map<
     string,
     { size: number; days: Record<string, { visits: number; pages: number }> }
   >();
-  private writing: Promise<unknown> = Promise.resolve();
-  private readonly waiting = new Map<string, string[]>();
 
   constructor(private readonly folder: string) {}
-
-  /** Adds a request. Lines of many requests are written together; a kill loses at most the last tick’s. */
-  add(siteId: string, entry: Parameters<typeof writeLogLine>[0]): void {
-    const file = join(this.folder, siteId, `${entry.time.toISOString().slice(0, 10)}.log`);
-    const lines = this.waiting.get(file);
-    if (lines) return void lines.push(writeLogLine(entry));
-    this.waiting.set(file, [writeLogLine(entry)]);
-    this.writing = this.writing
-      .then(async () => {
-        const all = this.waiting.get(file)!;
-        this.waiting.delete(file);
-        await mkdir(join(this.folder, siteId), { recursive: true });
-        await appendFile(file, all.join('\n') + '\n');
-      })
-      .catch(() => undefined);
-  }
 
   /** Takes a past day’s log over from elsewhere, in place of what is here for that day. */
   async replace(siteId: string, day: string, text: string): Promise<number> {
@@ -39,7 +21,6 @@ export class AccessLogs {
 
   /** Throws away the logs of a site. */
   async takeOut(siteId: string): Promise<void> {
-    await this.writing;
     const folder = join(this.folder, siteId);
     for (const file of this.counted.keys()) if (file.startsWith(`${folder}/`)) this.counted.delete(file);
     await rm(folder, { recursive: true, force: true });
@@ -64,7 +45,6 @@ export class AccessLogs {
 
   /** Visits by day since an ISO date. */
   async visits(siteId: string, since: string): Promise<Record<string, { visits: number; pages: number }>> {
-    await this.writing;
     const folder = join(this.folder, siteId);
     const names = await readdir(folder).catch(() => [] as string[]);
     const out: Record<string, { visits: number; pages: number }> = {};

@@ -1,11 +1,17 @@
 import { createHash } from 'node:crypto';
-import { readdir, readFile, rename, rm, stat, statfs } from 'node:fs/promises';
+import { watch, type FSWatcher } from 'node:fs';
+import { mkdir, readdir, readFile, rename, rm, stat, statfs, utimes } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import { Problem } from '@tin-porch/core/ground';
 import { writeDurable } from './durable.js';
+import { isPackedRight, PACKINGS, timeOf } from './front/packing.js';
 
 export const HASH = /^[0-9a-f]{64}$/;
 const MOST = 32 * 1024 * 1024;
+
+/** What the file of a blob is like, as long as nobody touches it. */
+const markOf = (file: { ino: number; size: number; mtimeMs: number }): string =>
+  `${file.ino} ${file.size} ${file.mtimeMs}`;
 
 /** The content of all releases, kept by its SHA-256. */
 export class Blobs {
@@ -29,7 +35,7 @@ export class Blobs {
     const file = join(this.folder, this.path(hash));
     const now = await stat(file).catch(() => null);
     if (!now) return false;
-    const mark = `${now.ino} ${now.size} ${now.mtimeMs}`;
+    const mark = markOf(now);
     if (!anew && this.checked.get(hash) === mark) return true;
     const bytes = await readFile(file).catch(() => null);
     if (bytes && createHash('sha256').update(bytes).digest('hex') === hash) {
@@ -65,7 +71,7 @@ export class Blobs {
     const walk = async () => {
       for (const hash of await this.all().catch(() => [])) {
         if (stopped) return;
-        await this.good(hash, true);
+        if (await this.good(hash, true)) await this.inForm(hash);
         await new Promise((done) => (timer = setTimeout(done, pauseMs).unref()));
       }
       if (!stopped) timer = setTimeout(() => void walk(), 60_000).unref();
@@ -101,13 +107,48 @@ export class Blobs {
         'The disk of this server is full',
         `${Math.floor((disk.bavail * disk.bsize) / 1048576)} MB are left, and ${Math.ceil(this.reserveBytes / 1048576)} MB are held back. The site as it was is still served.`,
       );
-    await writeDurable(join(this.folder, this.path(hash)), bytes);
+    const file = join(this.folder, this.path(hash));
+    await writeDurable(file, bytes, 0o640, timeOf(hash));
+    const now = await stat(file).catch(() => null);
+    if (now) this.checked.set(hash, markOf(now));
   }
 
   /** Takes a blob away that no release needs. */
   async takeOut(hash: string): Promise<void> {
     this.checked.delete(hash);
-    await rm(join(this.folder, this.path(hash)), { force: true });
+    const file = join(this.folder, this.path(hash));
+    for (const ending of ['', ...PACKINGS.map((p) => `.${p}`)]) await rm(`${file}${ending}`, { force: true });
+  }
+
+  /** Takes packed forms away that do not hold what their name says, and gives a file the time that stands for its bytes. */
+  private async inForm(hash: string): Promise<void> {
+    const file = join(this.folder, this.path(hash));
+    for (const ending of PACKINGS)
+      if (!(await isPackedRight(file, ending, hash))) await rm(`${file}.${ending}`, { force: true });
+    const now = await stat(file).catch(() => null);
+    const time = timeOf(hash);
+    if (!now || now.mtimeMs === time * 1000) return;
+    await utimes(file, time, time);
+    this.checked.set(hash, markOf({ ino: now.ino, size: now.size, mtimeMs: time * 1000 }));
+  }
+
+  /** Looks at a blob whenever its file was touched: what was harmed is served no more from then on. */
+  async watch(): Promise<() => void> {
+    const watchers: FSWatcher[] = [];
+    for (let n = 0; n < 256; n++) {
+      const folder = join(this.folder, n.toString(16).padStart(2, '0'));
+      await mkdir(folder, { recursive: true });
+      const watcher = watch(folder, { persistent: false }, (_what, name) => {
+        const [hash = '', ending] = (name ?? '').split('.');
+        if (!HASH.test(hash)) return;
+        const looked = ending === undefined ? this.good(hash) : this.inForm(hash);
+        void Promise.resolve(looked).catch(() => undefined);
+      });
+      watchers.push(watcher.on('error', () => undefined));
+    }
+    return () => {
+      for (const watcher of watchers) watcher.close();
+    };
   }
 
   /** Takes away what a kill left half written. */

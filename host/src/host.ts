@@ -1,6 +1,5 @@
-import { mkdir } from 'node:fs/promises';
-import { createServer as createHttpServer, type Server } from 'node:http';
-import { createServer as createHttpsServer } from 'node:https';
+import { mkdir, open, rm } from 'node:fs/promises';
+import { createServer, type Server } from 'node:http';
 import { join } from 'node:path';
 import type { Express } from 'express';
 import { bounceServer } from '@tin-porch/mail/bounces';
@@ -11,23 +10,57 @@ import type { HostConfig } from './config.js';
 import { controlApp } from './control.js';
 import { Databases } from './databases.js';
 import { Desks } from './desk/desks.js';
+import { Front } from './front/front.js';
+import { Nginx } from './front/nginx.js';
 import { MailKeys } from './desk/mail-keys.js';
 import { Post } from './desk/post.js';
 import { publicApp, type HostParts } from './public.js';
 import { finishRemovals } from './removal.js';
 import { Sites } from './sites.js';
 
-/** Starts a hosting server: public HTTP and HTTPS, temporary addresses, and the control API. Resolves once all listen. */
-export async function startHost(config: HostConfig, log: HostParts['log']): Promise<{ close(): Promise<void> }> {
+/** Where the front finds the agent; a path too long for a socket (unix(7): 108 bytes) is taken by way of its open folder. */
+async function socketIn(folder: string): Promise<{ path: string; close(): Promise<void> }> {
+  const path = join(folder, 'agent.sock');
+  await rm(path, { force: true });
+  if (Buffer.byteLength(path) < 100) return { path, close: () => Promise.resolve() };
+  const held = await open(folder, 'r');
+  return { path: `/proc/self/fd/${held.fd}/agent.sock`, close: () => held.close() };
+}
+
+/** A hosting server that runs. */
+export interface RunningHost {
+  /** Ends all of it. */
+  close(): Promise<void>;
+  /** Ends the agent alone, as a kill would: its front goes on with what it has. */
+  abandon(): Promise<void>;
+}
+
+/**
+ * Starts a hosting server: its front with public HTTP and HTTPS and temporary addresses, what answers behind it, and the
+ * control API. Resolves once all listen.
+ */
+export async function startHost(config: HostConfig, log: HostParts['log']): Promise<RunningHost> {
   const at = (name: string) => join(config.data, name);
   await mkdir(at('blobs'), { recursive: true });
   const blobs = new Blobs(at('blobs'), config.reserveBytes);
   await blobs.tidy();
+  const front = await Front.load({
+    folder: at('front'),
+    blobs,
+    logs: at('logs'),
+    base: config.temporary.base,
+    secured: (domain) => certificates.for(domain) !== undefined,
+    log,
+  });
+  const sites = await Sites.load(at('sites'), config.temporary.base, front);
+  const certificates = await Certificates.load(at('certificates'), at('front/certificates'), (domain) =>
+    sites.showAgain(domain),
+  );
   const own = {
     config,
-    sites: await Sites.load(at('sites'), config.temporary.base),
+    sites,
     blobs,
-    certificates: await Certificates.load(at('certificates')),
+    certificates,
     databases: new Databases(config.databaseUrl, at('sites')),
     logs: new AccessLogs(at('logs')),
     mailKeys: new MailKeys(at('sites')),
@@ -38,34 +71,27 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
   };
   const post = config.mail ? new Post(own, config.mail) : null;
   const parts: HostParts = { ...own, post, desks: new Desks({ ...own, post }) };
+  for (const site of sites.all())
+    await front.show(site).catch((error: Error) => {
+      log.error({ err: error, site: site.settings.id }, 'a site could not be laid out: the agent serves it');
+    });
+  await front.tidy(sites.all().map((s) => s.settings.id));
   const servers: Server[] = [];
-  const listen = async (server: Server, port: number, address: string) => {
+  const listen = async (app: Express, ...where: [number, string] | [string]) => {
+    const server = createServer({ maxHeaderSize: 32_768 }, app);
     server.headersTimeout = 15_000;
     server.requestTimeout = 60_000;
-    await new Promise<void>((done, fail) => server.once('error', fail).listen(port, address, done));
+    // Longer than the front keeps a connection that rests: it is the front that closes it.
+    server.keepAliveTimeout = 90_000;
+    await new Promise<void>((done, fail) => server.once('error', fail).listen(...(where as [number, string]), done));
     servers.push(server);
   };
-  const plain = (app: Express) => createHttpServer({ maxHeaderSize: 16_384 }, app);
-  const open = publicApp(parts, false);
-  await listen(plain(open), config.httpPort, config.address);
-  await listen(plain(open), config.temporary.port, config.temporary.address);
-  await listen(
-    createHttpsServer(
-      {
-        maxHeaderSize: 16_384,
-        minVersion: 'TLSv1.2',
-        SNICallback: (name, done) => {
-          const found = parts.certificates.for(name);
-          if (found) done(null, found.context);
-          else done(new Error('no certificate for that name'));
-        },
-      },
-      publicApp(parts, true),
-    ),
-    config.httpsPort,
-    config.address,
-  );
-  await listen(plain(controlApp(parts)), config.control.port, config.control.address);
+  const socket = await socketIn(at('front'));
+  await listen(publicApp(parts), socket.path);
+  await socket.close();
+  const nginx = new Nginx(at('front'), config, log);
+  await nginx.start();
+  await listen(controlApp(parts), config.control.port, config.control.address);
   const { bounces } = config;
   const reports =
     post && bounces && config.mail?.bounces
@@ -95,17 +121,26 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     forget();
   }, 6 * 3_600_000).unref();
   const stopScrubbing = blobs.scrub();
+  const stopWatching = await blobs.watch();
+  const abandon = async () => {
+    closed = true;
+    stopScrubbing();
+    stopWatching();
+    nginx.leave();
+    await front.stop();
+    parts.desks.stop();
+    post?.stop();
+    clearInterval(daily);
+    if (reports) await new Promise<void>((done) => reports.close(() => done()));
+    for (const server of servers) server.closeAllConnections();
+    await Promise.all(servers.map((s) => new Promise((done) => s.close(done))));
+    await parts.databases.close();
+  };
   return {
+    abandon,
     async close() {
-      closed = true;
-      stopScrubbing();
-      parts.desks.stop();
-      post?.stop();
-      clearInterval(daily);
-      if (reports) await new Promise<void>((done) => reports.close(() => done()));
-      for (const server of servers) server.closeAllConnections();
-      await Promise.all(servers.map((s) => new Promise((done) => s.close(done))));
-      await parts.databases.close();
+      await nginx.stop();
+      await abandon();
     },
   };
 }

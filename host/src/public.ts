@@ -9,12 +9,14 @@ import type { Blobs } from './blobs.js';
 import type { Certificates } from './certificates.js';
 import type { HostConfig } from './config.js';
 import type { Databases } from './databases.js';
+import { ASKED_AGAIN, COUNTED, FINGERPRINTED, HSTS, LASTING } from './front/nginx-conf.js';
 import type { Desks } from './desk/desks.js';
 import type { MailKeys } from './desk/mail-keys.js';
 import type { Post } from './desk/post.js';
 import { previewLeft } from './preview.js';
 import type { Site, Sites } from './sites.js';
 
+const NAMED_BY_CONTENT = new RegExp(FINGERPRINTED);
 /** Requests that one site is working on at a time, and those of one address: pages and files are not among them. */
 const MOST_AT_ONCE = 120;
 const MOST_OF_ADDRESS = 30;
@@ -67,13 +69,19 @@ function pathAsked(req: Request): string {
   return `/${target.replace(/^[/\\]+/, '')}`;
 }
 
-/** What visitors reach: serves the live release of the site whose name they ask for, or its holding page. */
-export function publicApp(parts: HostParts, secure: boolean): Express {
-  const { config, sites, blobs, certificates, databases, logs } = parts;
+/**
+ * What of visitors’ requests is not simply a file of a site that is open to everybody: its forms and desk, its holding page,
+ * previews, redirects, and what is not there. The front stands before it and says who asks, and whether by TLS; without one
+ * it serves every file itself.
+ */
+export function publicApp(parts: HostParts): Express {
+  const { config, sites, blobs, certificates, databases } = parts;
   const [asked, asking] = [new Shares(MOST_AT_ONCE), new Shares(MOST_OF_ADDRESS)];
   const app = express();
   app.disable('x-powered-by');
   app.set('etag', false);
+  // The front is the one that asks; whom for is what it says.
+  app.set('trust proxy', 1);
 
   app.get('/.well-known/acme-challenge/:token', (req, res) => {
     const answer = parts.challenges.get(req.params.token);
@@ -87,6 +95,7 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
     const found = sites.find(host);
     if (!found) throw new Problem(421, 'No site here answers to that name');
     const { site, via } = found;
+    const { secure } = req;
     const { domain } = site.settings;
     res.locals.site = site;
     const https = via !== 'temporary' && certificates.for(host) !== undefined;
@@ -105,7 +114,7 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
         .set('cache-control', 'max-age=300')
         .redirect(req.method === 'GET' || req.method === 'HEAD' ? 301 : 308, target + pathAsked(req));
     }
-    if (secure) res.set('strict-transport-security', 'max-age=15552000');
+    if (secure) res.set('strict-transport-security', HSTS);
     // Its people are at work behind the holding page too.
     if (/^\/-\/desk(?:\/|$)/.test(req.path)) return next();
 
@@ -135,21 +144,7 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
         .type('html')
         .send(holdingPage(site.settings.name, site.live?.document.language));
     }
-    if (via === 'domain' && site.settings.open) {
-      const time = new Date();
-      res.on('finish', () =>
-        logs.add(site.settings.id, {
-          address: req.socket.remoteAddress ?? '-',
-          time,
-          method: req.method,
-          path: req.originalUrl,
-          status: res.statusCode,
-          bytes: Number(res.getHeader('content-length') ?? 0),
-          referrer: req.headers.referer ?? '',
-          agent: req.headers['user-agent'] ?? '',
-        }),
-      );
-    }
+    if (via === 'domain' && site.settings.open) res.set(COUNTED, '1');
     res.set(PAGE_HEADERS);
     next();
   });
@@ -158,7 +153,7 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
   app.use(async (req: Request, res: Response, next: NextFunction) => {
     if (!req.path.startsWith('/-/')) return next();
     // One address that is slow on purpose is not to have all that the site has.
-    const taken = [asking.take(req.socket.remoteAddress ?? '-'), asked.take(res.locals.site!.settings.id)];
+    const taken = [asking.take(req.ip ?? '-'), asked.take(res.locals.site!.settings.id)];
     for (const giveBack of taken) if (giveBack) res.on('close', giveBack);
     if (taken.includes(null)) {
       res.set('retry-after', '5');
@@ -211,7 +206,7 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
       return void res.redirect(301, `${encodeURI(path)}/`);
     const wanted = path.endsWith('/') ? `${path}index.html` : path;
     const own = (f: typeof files | undefined) => (f && Object.hasOwn(f, wanted) ? f[wanted] : undefined);
-    const fingerprinted = /-[0-9a-f]{8}\.[a-z]+$/.test(wanted);
+    const fingerprinted = NAMED_BY_CONTENT.test(wanted);
     const entry = own(files) ?? (fingerprinted ? own(site.before?.manifest.files) : undefined);
     const elsewhere = entry ? null : redirectOf(site.live!.document, path);
     if (elsewhere) return void res.redirect(301, elsewhere);
@@ -230,7 +225,7 @@ export function publicApp(parts: HostParts, secure: boolean): Express {
       // Weak: compressed on the way it has other bytes and says the same (RFC 9110, 8.8.1).
       etag: `W/"${served.hash.slice(0, 32)}"`,
       vary: 'accept-encoding',
-      'cache-control': lasting ? 'public, max-age=31536000, immutable' : 'no-cache',
+      'cache-control': lasting ? LASTING : ASKED_AGAIN,
     });
     res.sendFile(
       blobs.path(served.hash),

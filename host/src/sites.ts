@@ -46,6 +46,13 @@ export interface Site {
   damage: string[];
 }
 
+/** Whoever serves the sites: told what is to be served, before it counts and once it does. */
+export interface Shown {
+  prepare(id: string, release: Release): Promise<void>;
+  show(site: Site): Promise<void>;
+  hide(id: string): Promise<void>;
+}
+
 /** What the settings of a site are called from the moment it is taken off this server. */
 const LEAVING = 'leaving.json';
 
@@ -59,10 +66,11 @@ export class Sites {
   private constructor(
     private readonly folder: string,
     private readonly base: string,
+    private readonly shown?: Shown,
   ) {}
 
-  static async load(folder: string, base: string): Promise<Sites> {
-    const sites = new Sites(folder, base);
+  static async load(folder: string, base: string, shown?: Shown): Promise<Sites> {
+    const sites = new Sites(folder, base, shown);
     await mkdir(folder, { recursive: true });
     for (const entry of await readdir(folder, { withFileTypes: true })) {
       if (!entry.isDirectory()) continue;
@@ -105,6 +113,12 @@ export class Sites {
   get = (id: string): Site | undefined => this.byId.get(id);
   find = (host: string) => this.byName.get(host);
 
+  /** Serves a site anew of whose domain something else is so now. */
+  async showAgain(domain: string): Promise<void> {
+    const site = this.byName.get(domain)?.site;
+    if (site) await this.shown?.show(site);
+  }
+
   private putting: Promise<unknown> = Promise.resolve();
 
   /** Keeps settings, one site after the other: of two that ask for one name, one gets it. @throws NameTaken for the other */
@@ -134,6 +148,7 @@ export class Sites {
     site.settings = settings;
     this.byId.set(settings.id, site);
     this.index();
+    await this.shown?.show(site);
     return site;
   }
 
@@ -158,6 +173,7 @@ export class Sites {
     this.byId.delete(id);
     this.unreadable.delete(id);
     this.index();
+    await this.shown?.hide(id);
   }
   /** The folders of sites, of those that leave too. */
   async folders(): Promise<string[]> {
@@ -203,7 +219,9 @@ export class Sites {
 
   /** Makes a release the live one. The pointer is on disk before the first visitor is served from it. */
   async switchTo(site: Site, release: Release, at: string, of?: string): Promise<void> {
-    if (site.pointer?.release === release.id && site.pointer.of === of && site.live && !site.damage.length) return;
+    if (site.pointer?.release === release.id && site.pointer.of === of && site.live && !site.damage.length)
+      return this.shown?.show(site);
+    await this.shown?.prepare(site.settings.id, release);
     const pointer: Pointer = {
       release: release.id,
       before: site.pointer?.release ?? null,
@@ -215,6 +233,7 @@ export class Sites {
     site.live = release;
     site.pointer = pointer;
     site.damage = [];
+    await this.shown?.show(site);
   }
 }
 

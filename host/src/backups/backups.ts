@@ -272,7 +272,7 @@ export class Backups {
     const site = sites.get(id);
     if (site?.live?.id !== release)
       throw new NotProven(`Its release cannot be read: ${site?.damage[0] ?? 'it is not there'}`);
-    const served = createServer(publicApp({ ...this.parts, sites, blobs: new Blobs(join(root, 'blobs'), 0) }, false));
+    const served = createServer(publicApp({ ...this.parts, sites, blobs: new Blobs(join(root, 'blobs'), 0) }));
     await new Promise<void>((done, fail) => served.once('error', fail).listen(0, '127.0.0.1', done));
     try {
       const { port } = served.address() as AddressInfo;

@@ -1,0 +1,171 @@
+import { spawn } from 'node:child_process';
+import { existsSync, readFileSync } from 'node:fs';
+import { mkdir, readdir, readFile, readlink, realpath, rename, rm, stat, writeFile } from 'node:fs/promises';
+import { createConnection } from 'node:net';
+import { join } from 'node:path';
+import { nginxConf, type FrontAddresses } from './nginx-conf.js';
+
+const NGINX = '/usr/sbin/nginx';
+const MODULES = '/usr/lib/nginx/modules';
+/** How often it is looked whether it runs, how long it may take to begin and to end, ms. */
+const LOOK_MS = 300;
+const BEGIN_MS = 10_000;
+const END_MS = 2500;
+/** After how many looks its own log is looked at, and how long that may become, bytes. */
+const TURNS = 100;
+const MOST_LOG = 5_000_000;
+
+const pause = (ms: number) => new Promise((done) => setTimeout(done, ms));
+/** Whether a process runs. One that ended and that nobody has asked how does not. */
+function runs(pid: number): boolean {
+  try {
+    const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
+    return stat.slice(stat.lastIndexOf(')') + 2, stat.lastIndexOf(')') + 3) !== 'Z';
+  } catch {
+    return false;
+  }
+}
+function kill(pid: number, signal: NodeJS.Signals): void {
+  try {
+    process.kill(pid, signal);
+  } catch {
+    // It ended meanwhile.
+  }
+}
+/** Every nginx that works in a folder, its first process before its workers: whoever began it may be gone. */
+async function nginxIn(folder: string): Promise<{ pid: number; first: boolean }[]> {
+  const there = await realpath(folder);
+  const found: { pid: number; first: boolean }[] = [];
+  for (const name of await readdir('/proc')) {
+    if (!/^\d+$/.test(name)) continue;
+    try {
+      if ((await readlink(`/proc/${name}/cwd`)) !== there) continue;
+      const said = await readFile(`/proc/${name}/cmdline`, 'utf8');
+      if (/^nginx: |^\S*\/nginx\0/.test(said) && runs(Number(name)))
+        found.push({ pid: Number(name), first: !said.startsWith('nginx: worker') });
+    } catch {
+      // It ended, or is somebody else’s.
+    }
+  }
+  return found.sort((a, b) => Number(b.first) - Number(a.first));
+}
+const listens = (port: number, address: string) =>
+  new Promise<boolean>((done) => {
+    const socket = createConnection({ port, host: address, timeout: 1000 })
+      .on('connect', () => void (socket.destroy(), done(true)))
+      .on('timeout', () => void (socket.destroy(), done(false)))
+      .on('error', () => done(false));
+  });
+
+/**
+ * The nginx of this server, with a prefix of its own. It is no child that ends with the agent: while the agent is away,
+ * pages and files are served on; the next agent takes it over as it runs.
+ */
+export class Nginx {
+  private pid: number | null = null;
+  private stopped = false;
+  private watching: Promise<void> = Promise.resolve();
+
+  constructor(
+    private readonly prefix: string,
+    private readonly at: FrontAddresses,
+    private readonly log: { error(o: object, m: string): void },
+  ) {}
+
+  /** Has it run with this configuration. @throws Error with its own words where it cannot */
+  async start(): Promise<void> {
+    for (const name of ['tmp/body', 'tmp/proxy', 'tmp/none'])
+      await mkdir(join(this.prefix, name), { recursive: true, mode: 0o700 });
+    const modules = existsSync(join(MODULES, 'ngx_http_brotli_static_module.so')) ? MODULES : null;
+    const user = process.getuid?.() === 0 ? 'root' : null;
+    await writeFile(join(this.prefix, 'nginx.conf'), nginxConf(this.at, modules, user));
+    const [running] = await nginxIn(this.prefix);
+    if (running?.first) {
+      this.pid = running.pid;
+      kill(running.pid, 'SIGHUP');
+    } else await this.begin();
+    await this.up();
+    this.watching = this.watch();
+  }
+
+  private async begin(): Promise<void> {
+    // Workers whose first process was killed hold the ports.
+    for (const { pid } of await nginxIn(this.prefix)) kill(pid, 'SIGKILL');
+    await rm(join(this.prefix, 'nginx.pid'), { force: true });
+    // Its paths are relative, that of the socket too: it may be longer than a socket’s can be.
+    const child = spawn(NGINX, ['-p', this.prefix, '-c', 'nginx.conf', '-e', 'error.log'], {
+      cwd: this.prefix,
+      detached: true,
+      stdio: ['ignore', 'ignore', 'pipe'],
+      env: { PATH: process.env['PATH'], TZ: 'UTC' },
+    });
+    let words = '';
+    child.stderr.on('data', (part: Buffer) => (words = (words + part.toString()).slice(-2000)));
+    const ended = await Promise.race([
+      new Promise<string>((done) => {
+        child.once('error', (error) => done(error.message));
+        child.once('exit', (code) => done(words.trim() || `it ended with ${code}`));
+      }),
+      this.up(child.pid).then(() => null),
+    ]);
+    child.stderr.destroy();
+    child.unref();
+    if (ended !== null) throw new Error(`nginx could not be started: ${ended}`);
+    this.pid = child.pid!;
+  }
+
+  /** Waits until it listens. */
+  private async up(pid?: number): Promise<void> {
+    const { address, httpPort, httpsPort, temporary } = this.at;
+    const until = Date.now() + BEGIN_MS;
+    for (const [port, host] of [
+      [httpPort, address],
+      [httpsPort, address],
+      [temporary.port, temporary.address],
+    ] as const)
+      while (!(await listens(port, host))) {
+        if (Date.now() > until) throw new Error(`nginx does not listen on ${host}:${port}`);
+        if (pid && !runs(pid)) return pause(BEGIN_MS) as Promise<never>;
+        await pause(15);
+      }
+  }
+
+  private async watch(): Promise<void> {
+    for (let n = 1; !this.stopped; n++) {
+      await pause(LOOK_MS);
+      if (n % TURNS === 0) await this.turn().catch(() => undefined);
+      if (this.stopped || (this.pid && runs(this.pid))) continue;
+      this.log.error({}, 'nginx ended and is started again');
+      await this.begin().catch(async (error: Error) => {
+        this.pid = null;
+        this.log.error({ err: error }, 'nginx could not be started');
+        await pause(2000);
+      });
+    }
+  }
+
+  /** Begins another file for what it has to say, once that is long; the one before is kept. */
+  private async turn(): Promise<void> {
+    const file = join(this.prefix, 'error.log');
+    if (!this.pid || (await stat(file)).size < MOST_LOG) return;
+    await rename(file, `${file}.1`);
+    kill(this.pid, 'SIGUSR1');
+  }
+
+  /** Looks after it no more, and leaves it as it runs. */
+  leave(): void {
+    this.stopped = true;
+  }
+
+  /** Ends it: what is under way is answered first, for a moment. */
+  async stop(): Promise<void> {
+    this.stopped = true;
+    await this.watching;
+    const { pid } = this;
+    if (!pid || !runs(pid)) return;
+    kill(pid, 'SIGQUIT');
+    for (let waited = 0; runs(pid) && waited < END_MS; waited += 20) await pause(20);
+    if (runs(pid)) kill(pid, 'SIGTERM');
+    for (let waited = 0; runs(pid) && waited < END_MS; waited += 20) await pause(20);
+  }
+}
