@@ -10,7 +10,7 @@ const MAY_USE = {
   mail: ['press'],
   'sign-in': ['core', 'press'],
   cms: ['core', 'mail', 'press', 'sign-in'],
-  host: ['core', 'press', 'mail', 'cms'],
+  host: ['core', 'press', 'mail', 'sign-in', 'cms'],
   server: ['core', 'contract', 'mail', 'press', 'sign-in'],
   surface: ['core'],
   web: ['core', 'contract', 'surface'],

@@ -20,8 +20,13 @@ const TABLES = [
   'keeping',
 ] as const;
 type Table = (typeof TABLES)[number];
+type AnyTable = Table | (typeof OF_SIGN_IN)[number];
 /** What is kept of people, whatever the site is made of by then: what they sent, what was answered, and who is at the desk. */
 export const OF_PEOPLE: readonly Table[] = ['message', 'answer', 'person', 'desk_log', 'keeping'];
+/** What moves with a site besides: who is signed in, and what they sign in with. */
+const OF_SIGN_IN = ['session', 'sign_in_link', 'recovery_code', 'passkey'] as const;
+/** All that a site that moves keeps. Letters on their way are not among it: whoever was asked to carry them does. */
+export const WHOLE_TABLES: readonly AnyTable[] = [...TABLES, ...OF_SIGN_IN];
 /** Rows fetched at a time. */
 const AT_ONCE = 500;
 
@@ -32,7 +37,7 @@ interface Head {
   at: string;
 }
 interface Line {
-  table: Table;
+  table: AnyTable;
   row: Record<string, unknown>;
 }
 
@@ -40,7 +45,7 @@ interface Line {
  * A backup of all that is in the tables of a site, at one moment: gzip of lines of JSON (one a row, as PostgreSQL’s
  * `row_to_json` writes it) under a line that says which step the tables are of. `tables` are those that are wanted.
  */
-export function backUp(db: Pool, tables: readonly Table[] = TABLES): Readable {
+export function backUp(db: Pool, tables: readonly AnyTable[] = TABLES): Readable {
   const gzip = createGzip();
   void transaction(db, async (client) => {
     await client.query('set transaction isolation level repeatable read, read only');
@@ -106,7 +111,7 @@ export async function restore(db: Pool, file: Readable, replace = false): Promis
         continue;
       }
       const { table, row } = told as unknown as Line;
-      if (!TABLES.includes(table)) throw new Error(`There is no table ${String(table)}.`);
+      if (!WHOLE_TABLES.includes(table)) throw new Error(`There is no table ${String(table)}.`);
       // What its step did not know of yet is what it is for a new row.
       const columns = Object.keys(row).map((name) => pg.escapeIdentifier(name));
       await client.query(

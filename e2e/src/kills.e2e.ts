@@ -5,6 +5,7 @@ import { writeVersion } from '@tin-porch/core/making';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { DeskClient } from '@tin-porch/server/demo/desk';
 import { stackForTests, until } from './support/stack-for-tests.js';
+import { withServer } from '@tin-porch/server/reach';
 
 /** How many kills; the bench does two hundred. */
 const KILLS = Number(process.env['KILLS'] ?? 10);
@@ -98,10 +99,7 @@ describe(`kill -9 while a site is changed, written to and tells of it, ${KILLS} 
 
       const { steps } = await until('the log', async () => {
         const [server] = test.stack.config.servers;
-        const response = await fetch(`${server!.controlUrl}/v1/sites/${id}/steps?after=0`, {
-          headers: { authorization: `Bearer ${server!.token}` },
-        });
-        return response.ok && ((await response.json()) as { steps: { id: string; seq: number }[] });
+        return withServer(test.stack.config, server!.name, (host) => host.steps(id, 0)).catch(() => null);
       });
       expect(steps.map((s) => s.id)).toEqual(kept);
       await until(

@@ -19,6 +19,19 @@ export class AccessLogs {
     return lines.length;
   }
 
+  /** The days of which there is a log, the oldest first. */
+  async days(siteId: string): Promise<string[]> {
+    const names = await readdir(join(this.folder, siteId)).catch(() => [] as string[]);
+    return names
+      .filter((name) => /^\d{4}-\d\d-\d\d\.log$/.test(name))
+      .map((name) => name.slice(0, 10))
+      .sort();
+  }
+
+  /** The log of a day; null where there is none. */
+  ofDay = (siteId: string, day: string): Promise<string | null> =>
+    readFile(join(this.folder, siteId, `${day}.log`), 'utf8').catch(() => null);
+
   /** Throws away the logs of a site. */
   async takeOut(siteId: string): Promise<void> {
     const folder = join(this.folder, siteId);

@@ -11,13 +11,16 @@ export interface HostConfig {
   httpsPort: number;
   /** Where temporary addresses `NAME.BASE:PORT` are answered. */
   temporary: { base: string; address: string; port: number };
-  control: { address: string; port: number; token: string };
+  /** Where Tin Porch reaches it, and the code it is paired by, once: of 128 bits of chance or more. */
+  control: { address: string; port: number; code: string };
   data: string;
   databaseUrl: string;
   /** The server that letters of the sites are handed to; left out where none is. */
   mail?: MailServer;
   /** Where what becomes of letters is taken in, for the domain named in `mail.bounces`. */
   bounces?: { address: string; port: number };
+  /** PEM files of certificate authorities by which other servers are known, beside those the machine trusts. */
+  trust?: string[];
   /** Bytes that stay free on the disk: a blob that would go below is refused with 507. */
   reserveBytes: number;
 }
@@ -42,12 +45,13 @@ const schema = {
     control: {
       type: 'object',
       additionalProperties: false,
-      required: ['address', 'port', 'token'],
-      properties: { address: text, port, token: { type: 'string', minLength: 24 } },
+      required: ['address', 'port', 'code'],
+      properties: { address: text, port, code: { type: 'string', minLength: 24 } },
     },
     data: text,
     databaseUrl: text,
     reserveBytes: { type: 'integer', minimum: 0 },
+    trust: { type: 'array', items: text },
     bounces: {
       type: 'object',
       additionalProperties: false,

@@ -1,4 +1,5 @@
-import { createHash, timingSafeEqual } from 'node:crypto';
+import { createHash } from 'node:crypto';
+import type { TLSSocket } from 'node:tls';
 import { statfs } from 'node:fs/promises';
 import { pipeline } from 'node:stream/promises';
 import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
@@ -21,13 +22,18 @@ import { Problem, problemFrom } from '@tin-porch/core/ground';
 import { letters } from '@tin-porch/mail';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { validateDocument } from '@tin-porch/core/validate';
-import { Backups, NotProven } from './backups/backups.js';
+import { Backups } from './backups/backups.js';
 import { ResticError, type Place } from '@tin-porch/press/keeping';
 import { HASH } from './blobs.js';
+import type { Nginx } from './front/nginx.js';
+import { Luggage } from './moving/luggage.js';
+import type { MovedTo } from './moving/moves.js';
 import { previewToken } from './preview.js';
+import type { Door } from './door.js';
 import type { HostParts } from './public.js';
 import { removeSite } from './removal.js';
 import { NameTaken, type Site, type SiteSettings } from './sites.js';
+import { NotProven } from './whole-site.js';
 
 const closed = { type: 'object', additionalProperties: false } as const;
 const name = { type: 'string', minLength: 1, maxLength: 120 };
@@ -36,6 +42,8 @@ const id = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' };
 const mail = { type: 'string', maxLength: 254, pattern: '^[^\\s@<>]+@[^\\s@<>]+\\.[^\\s@<>]+$' };
 const personName = { type: 'string', minLength: 1, maxLength: 80 };
 const uuid = { type: 'string', pattern: '^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$' };
+/** An address of the Internet Protocol, of its fourth version as a server has one here. */
+const address = { type: 'string', pattern: '^\\d{1,3}(?:\\.\\d{1,3}){3}$' };
 const deskOrigin = { type: 'string', pattern: '^https?://[a-z0-9.:-]+$' };
 const place = {
   ...closed,
@@ -157,6 +165,11 @@ const checks = {
       { ...closed, required: ['aside'], properties: { aside: { const: true } } },
     ],
   }),
+  pairing: checkOf({
+    ...closed,
+    required: ['proof'],
+    properties: { proof: { type: 'string', pattern: '^[0-9a-f]{64}$' } },
+  }),
   place: checkOf({ ...closed, required: ['place'], properties: { place } }),
   bringUp: checkOf({
     ...closed,
@@ -167,6 +180,28 @@ const checks = {
     ...closed,
     required: ['place', 'gone'],
     properties: { place, gone: { type: 'array', maxItems: 10_000, items: id } },
+  }),
+  moved: checkOf({
+    ...closed,
+    required: ['token', 'to'],
+    properties: {
+      token: { type: 'string', pattern: '^[0-9a-f]{32}$' },
+      to: {
+        ...closed,
+        required: ['address', 'httpPort', 'httpsPort', 'temporary'],
+        properties: {
+          address,
+          httpPort: { type: 'integer', minimum: 1, maximum: 65535 },
+          httpsPort: { type: 'integer', minimum: 1, maximum: 65535 },
+          temporary: deskOrigin,
+        },
+      },
+    },
+  }),
+  friends: checkOf({
+    ...closed,
+    required: ['addresses'],
+    properties: { addresses: { type: 'array', maxItems: 200, items: address } },
   }),
   challenge: checkOf({
     ...closed,
@@ -188,6 +223,17 @@ function noDatabase(error: unknown): never {
   const { code = '', message = '' } = error as { code?: string; message?: string };
   if (!/^(?:ECONN|57P|08)/.test(code) && !/timeout|Connection terminated/i.test(message)) throw error;
   throw new Problem(503, 'The database of this server does not answer', (error as Error).message);
+}
+/** What is said where another site has the name; whatever else it is, as it is. */
+const nameTaken = (error: unknown): unknown =>
+  error instanceof NameTaken
+    ? new Problem(409, 'The name is taken', `${error.taken} belongs to another site on this server.`)
+    : error;
+/** @throws Problem 400 */
+function dayOf(req: Request): string {
+  const day = String(req.params['day']);
+  if (!/^\d{4}-\d\d-\d\d$/.test(day)) throw new Problem(400, 'That is not a day');
+  return day;
 }
 /** “after”, the number of the last that is known. @throws Problem 400 */
 function wholeNumber(said: unknown): number {
@@ -214,17 +260,16 @@ function snapshotOf(req: Request): string {
   return asked;
 }
 
-/** The API through which Tin Porch looks after the sites of this server. Every call needs the server’s token. */
-export function controlApp(parts: HostParts): Express {
-  const { config, sites, blobs, databases, certificates, logs, challenges, desks, mailKeys } = parts;
+/** The API through which Tin Porch looks after the sites of this server. Nobody else is let in. */
+export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'befriend'>): Express {
+  const { config, sites, blobs, databases, certificates, logs, challenges, desks, mailKeys, moves } = parts;
   const app = express();
   app.disable('x-powered-by');
-  const right = createHash('sha256').update(`Bearer ${config.control.token}`).digest();
+  app.post('/v1/pairing', express.json({ limit: '1kb' }), async (req, res) => {
+    res.json({ proof: await door.pair(req.socket as TLSSocket, body<{ proof: string }>(req, checks.pairing).proof) });
+  });
   app.use((req, _res, next) => {
-    const given = createHash('sha256')
-      .update(req.headers.authorization ?? '')
-      .digest();
-    if (!timingSafeEqual(given, right)) throw new Problem(401, 'The token of this server is missing or wrong');
+    door.letIn(req.socket as TLSSocket);
     next();
   });
   // A site with ten thousand items is some megabytes of words.
@@ -241,11 +286,20 @@ export function controlApp(parts: HostParts): Express {
     if (error instanceof NotProven) throw new Problem(422, 'The backup is not what it should be', error.message);
     return noDatabase(error);
   };
+  const luggage = new Luggage(parts);
+  // What is not only looked at stays as it is while a site moves, and after it has.
+  app.use('/v1/sites/:id', (req, _res, next) => {
+    if (!['GET', 'HEAD'].includes(req.method) && !/^\/(?:moving|luggage|$)/.test(req.path)) moves.stays(req.params.id);
+    next();
+  });
   const show = (site: Site) => ({
     ...site.settings,
     previewKey: undefined,
     pointer: site.pointer,
     damage: site.damage,
+    moved: moves.to(site.settings.id)
+      ? { to: moves.to(site.settings.id)!.address, ...moves.ledSoFar(site.settings.id) }
+      : null,
   });
 
   app.get('/v1/health', async (_req, res) => {
@@ -276,9 +330,7 @@ export function controlApp(parts: HostParts): Express {
     try {
       res.json(show(await sites.put(settings)));
     } catch (error) {
-      if (error instanceof NameTaken)
-        throw new Problem(409, 'The name is taken', `${error.taken} belongs to another site on this server.`);
-      throw error;
+      throw nameTaken(error);
     }
   });
   app.delete('/v1/sites/:id', async (req, res) => {
@@ -514,9 +566,9 @@ export function controlApp(parts: HostParts): Express {
     const { place, after } = body<{ place: Place; after: number }>(req, checks.bringUp);
     res.json(
       await backups.bringUp(backedUp(req), place, snapshotOf(req), after).catch((error: unknown) => {
-        if (error instanceof NameTaken)
-          throw new Problem(409, 'The name is taken', `${error.taken} belongs to another site on this server.`);
-        return error instanceof Problem ? Promise.reject(error) : atPlace(error);
+        const told = nameTaken(error);
+        if (told instanceof Problem) throw told;
+        return atPlace(told);
       }),
     );
   });
@@ -524,6 +576,53 @@ export function controlApp(parts: HostParts): Express {
     const { place, gone } = body<{ place: Place; gone: string[] }>(req, checks.keep);
     await backups.keep(place, gone).catch(atPlace);
     res.json({ kept: await backups.all(place).catch(atPlace) });
+  });
+
+  app.get('/v1/sites/:id/files', (req, res) => void res.json({ hashes: luggage.files(siteOf(req)) }));
+  app.get('/v1/sites/:id/logs', async (req, res) => {
+    res.json({ days: await logs.days(siteOf(req).settings.id) });
+  });
+  app.get('/v1/sites/:id/logs/:day', async (req, res) => {
+    const text = await logs.ofDay(siteOf(req).settings.id, dayOf(req));
+    if (text === null) throw new Problem(404, 'There is no log of that day');
+    res.type('text/plain').send(text);
+  });
+  app.post('/v1/sites/:id/moving', async (req, res) => {
+    res.status(201).json({ token: await moves.hold(siteOf(req).settings.id) });
+  });
+  app.delete('/v1/sites/:id/moving', (req, res) => {
+    moves.letGo(siteOf(req).settings.id);
+    res.status(204).end();
+  });
+  app.put('/v1/sites/:id/moving', json, async (req, res) => {
+    const site = siteOf(req);
+    const { token, to } = body<{ token: string; to: MovedTo }>(req, checks.moved);
+    await moves.leave(site.settings.id, token, to);
+    await sites.showAgain(site);
+    res.status(204).end();
+  });
+  app.get('/v1/sites/:id/luggage', async (req, res) => {
+    const site = siteOf(req);
+    moves.isHeldBy(site.settings.id, String(req.query['token']));
+    res.type('application/x-tar');
+    await pipeline(await luggage.pack(site).catch(noDatabase), res);
+  });
+  app.put('/v1/sites/:id/luggage', async (req, res) => {
+    const siteId = backedUp(req);
+    res.json(
+      await luggage.unpack(siteId, req, wholeNumber(req.query['after'])).catch((error: unknown) => {
+        throw nameTaken(error);
+      }),
+    );
+  });
+  app.post('/v1/sites/:id/luggage/arrived', async (req, res) => {
+    await luggage.arrived(siteOf(req));
+    parts.marks.set(siteOf(req).settings.id, Date.now() + Math.random());
+    res.status(204).end();
+  });
+  app.put('/v1/friends', json, async (req, res) => {
+    await nginx.befriend(body<{ addresses: string[] }>(req, checks.friends).addresses);
+    res.status(204).end();
   });
 
   app.get(
@@ -552,8 +651,8 @@ export function controlApp(parts: HostParts): Express {
   );
   app.put('/v1/sites/:id/logs/:day', express.text({ type: '*/*', limit: '16mb' }), async (req, res) => {
     const site = siteOf(req);
-    const day = req.params['day']!;
-    if (!/^\d{4}-\d\d-\d\d$/.test(day) || day >= new Date().toISOString().slice(0, 10))
+    const day = dayOf(req);
+    if (day >= new Date().toISOString().slice(0, 10))
       throw new Problem(400, 'A log can be taken over for a past day only');
     res.json({ lines: await logs.replace(site.settings.id, day, typeof req.body === 'string' ? req.body : '') });
   });

@@ -9,9 +9,10 @@ import { newDocument, writeVersion } from '@tin-porch/core/making';
 import { makeManifest, render } from '@tin-porch/core/page';
 import type { HostConfig } from './config.js';
 import { startHost } from './host.js';
+import { Paired } from './testing/paired.js';
 
 const sha256 = (b: Uint8Array | string) => createHash('sha256').update(b).digest('hex');
-const TOKEN = 'a-token-of-at-least-24-characters';
+const CODE = 'a-code-of-at-least-24-characters';
 
 /** A small site, its heading being `words`. */
 function documentOf(words: string): SiteDocument {
@@ -48,18 +49,8 @@ describe('a hosting server', () => {
   const start = async () => {
     host = await startHost(config, { error: () => undefined });
   };
-  const control = async (method: string, path: string, body?: unknown, token = TOKEN) => {
-    const raw = body instanceof Uint8Array;
-    const response = await fetch(`http://${net}.1:9100/v1${path}`, {
-      method,
-      headers: {
-        authorization: `Bearer ${token}`,
-        ...(!raw && body !== undefined && { 'content-type': 'application/json' }),
-      },
-      body: raw ? (body as BodyInit) : body === undefined ? null : JSON.stringify(body),
-    });
-    return { status: response.status, body: (await response.json().catch(() => ({}))) as Record<string, never> };
-  };
+  const porch = new Paired(`https://${net}.1:9100`, CODE);
+  const control = porch.ask.bind(porch);
   const get = (path: string, headers: Record<string, string> = {}, method = 'GET') =>
     new Promise<{ status: number; headers: Record<string, string>; body: string }>((done, fail) => {
       const req = request(
@@ -119,7 +110,7 @@ describe('a hosting server', () => {
       httpPort: 8180,
       httpsPort: 8543,
       temporary: { base: 'unit.localhost', address: '127.0.0.1', port: 18000 + (process.pid % 2000) },
-      control: { address: `${net}.1`, port: 9100, token: TOKEN },
+      control: { address: `${net}.1`, port: 9100, code: CODE },
       data,
       // Nothing listens there: what needs no database has to work without.
       databaseUrl: `postgres://nobody@${net}.99:1/none`,
@@ -129,12 +120,12 @@ describe('a hosting server', () => {
     await start();
   });
   afterAll(async () => {
+    await porch.end();
     await host.close();
     rmSync(data, { recursive: true, force: true });
   });
 
-  it('lets nobody without its token at the control API', async () => {
-    expect((await control('GET', '/health', undefined, 'wrong')).status).toBe(401);
+  it('says how it is while its database is away', async () => {
     expect((await control('GET', '/health')).body['database']).toBe(false as never);
   });
 

@@ -1,7 +1,7 @@
 import { mkdir, open, rm } from 'node:fs/promises';
 import { createServer, type Server } from 'node:http';
+import { createServer as createTlsServer } from 'node:https';
 import { join } from 'node:path';
-import type { Express } from 'express';
 import { bounceServer } from '@tin-porch/mail/bounces';
 import { AccessLogs } from './access-log.js';
 import { Blobs } from './blobs.js';
@@ -9,11 +9,13 @@ import { Certificates } from './certificates.js';
 import type { HostConfig } from './config.js';
 import { controlApp } from './control.js';
 import { Databases } from './databases.js';
+import { Door } from './door.js';
 import { Desks } from './desk/desks.js';
 import { Front } from './front/front.js';
 import { Nginx } from './front/nginx.js';
 import { MailKeys } from './desk/mail-keys.js';
 import { Post } from './desk/post.js';
+import { Moves } from './moving/moves.js';
 import { publicApp, type HostParts } from './public.js';
 import { finishRemovals } from './removal.js';
 import { Sites } from './sites.js';
@@ -50,14 +52,20 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     logs: at('logs'),
     base: config.temporary.base,
     secured: (domain) => certificates.for(domain) !== undefined,
+    isAway: (id) => moves.to(id) !== undefined,
     log,
   });
   const sites = await Sites.load(at('sites'), config.temporary.base, front);
   const certificates = await Certificates.load(at('certificates'), at('front/certificates'), (domain) =>
-    sites.showAgain(domain),
+    sites.showAgain(sites.find(domain)?.site),
+  );
+  const moves: Moves = await Moves.load(
+    at('sites'),
+    sites.all().map((s) => s.settings.id),
   );
   const own = {
     config,
+    moves,
     sites,
     blobs,
     certificates,
@@ -77,8 +85,7 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     });
   await front.tidy(sites.all().map((s) => s.settings.id));
   const servers: Server[] = [];
-  const listen = async (app: Express, ...where: [number, string] | [string]) => {
-    const server = createServer({ maxHeaderSize: 32_768 }, app);
+  const listen = async (server: Server, ...where: [number, string] | [string]) => {
     server.headersTimeout = 15_000;
     server.requestTimeout = 60_000;
     // Longer than the front keeps a connection that rests: it is the front that closes it.
@@ -87,11 +94,23 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     servers.push(server);
   };
   const socket = await socketIn(at('front'));
-  await listen(publicApp(parts), socket.path);
+  await listen(createServer({ maxHeaderSize: 32_768 }, publicApp(parts)), socket.path);
   await socket.close();
-  const nginx = new Nginx(at('front'), config, log);
+  const nginx = new Nginx(at('front'), config, config.trust ?? [], log);
   await nginx.start();
-  await listen(controlApp(parts), config.control.port, config.control.address);
+  const door = await Door.open(at('control'), config.name, config.control.code);
+  await listen(
+    createTlsServer(
+      {
+        ...{ key: door.identity.key, cert: door.identity.certificate, minVersion: 'TLSv1.3', maxHeaderSize: 32_768 },
+        // Nobody vouches for either side: who it is is looked at with every request.
+        ...{ requestCert: true, rejectUnauthorized: false },
+      },
+      controlApp(parts, door, nginx),
+    ),
+    config.control.port,
+    config.control.address,
+  );
   const { bounces } = config;
   const reports =
     post && bounces && config.mail?.bounces

@@ -9,10 +9,11 @@ import type { Blobs } from './blobs.js';
 import type { Certificates } from './certificates.js';
 import type { HostConfig } from './config.js';
 import type { Databases } from './databases.js';
-import { ASKED_AGAIN, COUNTED, FINGERPRINTED, HSTS, LASTING } from './front/nginx-conf.js';
+import { ASKED_AGAIN, COUNTED, FINGERPRINTED, HSTS, LASTING, LED_ON, LED_TO } from './front/nginx-conf.js';
 import type { Desks } from './desk/desks.js';
 import type { MailKeys } from './desk/mail-keys.js';
 import type { Post } from './desk/post.js';
+import type { Moves } from './moving/moves.js';
 import { previewLeft } from './preview.js';
 import type { Site, Sites } from './sites.js';
 
@@ -30,6 +31,8 @@ export interface HostParts {
   logs: AccessLogs;
   desks: Desks;
   mailKeys: MailKeys;
+  /** Sites that move to another server, or have. */
+  moves: Moves;
   /** Carries letters, where there is a server for them. */
   post: Post | null;
   /** http-01 answers by token (RFC 8555, 8.3). */
@@ -75,7 +78,7 @@ function pathAsked(req: Request): string {
  * it serves every file itself.
  */
 export function publicApp(parts: HostParts): Express {
-  const { config, sites, blobs, certificates, databases } = parts;
+  const { config, sites, blobs, certificates, databases, moves } = parts;
   const [asked, asking] = [new Shares(MOST_AT_ONCE), new Shares(MOST_OF_ADDRESS)];
   const app = express();
   app.disable('x-powered-by');
@@ -83,18 +86,42 @@ export function publicApp(parts: HostParts): Express {
   // The front is the one that asks; whom for is what it says.
   app.set('trust proxy', 1);
 
+  /** Leads a visitor on to where a site has moved to. False where it has not. */
+  const leadOn = (req: Request, res: Response, { site, via }: NonNullable<ReturnType<Sites['find']>>): boolean => {
+    const { id } = site.settings;
+    const to = moves.to(id);
+    if (!to) return false;
+    moves.led(id);
+    // The name under a server’s own domain is another there.
+    if (via === 'temporary') res.set('cache-control', 'no-store').redirect(307, to.temporary + pathAsked(req));
+    else
+      res
+        .set('x-accel-redirect', '@led_on')
+        .set(LED_TO, `${req.secure ? 'https' : 'http'}://${to.address}:${req.secure ? to.httpsPort : to.httpPort}`)
+        .end();
+    return true;
+  };
+
   app.get('/.well-known/acme-challenge/:token', (req, res) => {
     const answer = parts.challenges.get(req.params.token);
-    if (!answer) throw new Problem(404, 'No such challenge');
+    if (!answer) {
+      const host = hostOf(req);
+      const found = host && sites.find(host);
+      if (found && leadOn(req, res, found)) return;
+      throw new Problem(404, 'No such challenge');
+    }
     res.type('application/octet-stream').send(answer);
   });
 
-  app.use((req, res, next) => {
+  app.use(async (req, res, next) => {
     const host = hostOf(req);
     if (!host) throw new Problem(400, 'The host header cannot be read');
     const found = sites.find(host);
     if (!found) throw new Problem(421, 'No site here answers to that name');
     const { site, via } = found;
+    // Led away from here and back: it is about to be here again.
+    if (req.get(LED_ON) && moves.to(site.settings.id)) await moves.back(site.settings.id);
+    if (leadOn(req, res, found)) return;
     const { secure } = req;
     const { domain } = site.settings;
     res.locals.site = site;
@@ -159,6 +186,11 @@ export function publicApp(parts: HostParts): Express {
       res.set('retry-after', '5');
       throw new Problem(503, 'Much is asked of this site at this moment', 'Go back and try again in a few seconds.');
     }
+    // What may change a site waits while it is being moved, and goes on where it is then.
+    const { site } = res.locals as { site: Site };
+    const ended = await moves.begin(site.settings.id);
+    if (!ended) return void leadOn(req, res, sites.find(hostOf(req)!)!);
+    res.on('close', ended);
     // The pool is made before the CMS asks, so that it meets a database and not a promise of one.
     res.locals['db'] = await databases.pool(res.locals.site!.settings.id).catch((error: NodeJS.ErrnoException) => {
       // Named, but not placed so far.

@@ -1,6 +1,6 @@
 import type { HostParts } from './public.js';
 
-type Removing = Pick<HostParts, 'sites' | 'blobs' | 'databases' | 'certificates' | 'logs' | 'marks' | 'log'>;
+type Removing = Pick<HostParts, 'sites' | 'blobs' | 'databases' | 'certificates' | 'logs' | 'marks' | 'moves' | 'log'>;
 /** How long until what could not be removed is tried again, ms. */
 const AGAIN_MS = 5000;
 
@@ -30,7 +30,10 @@ export async function finishRemovals(parts: Removing, stopped: () => boolean): P
     }
 }
 
-async function finish({ sites, blobs, databases, certificates, logs, marks }: Removing, id: string): Promise<void> {
+async function finish(
+  { sites, blobs, databases, certificates, logs, marks, moves }: Removing,
+  id: string,
+): Promise<void> {
   const settings = await sites.settingsOfLeaving(id);
   if (!settings) return;
   await databases.takeOut(id);
@@ -44,5 +47,6 @@ async function finish({ sites, blobs, databases, certificates, logs, marks }: Re
   }
   for (const hash of own) await blobs.takeOut(hash);
   marks.delete(id);
+  await moves.forget(id);
   await sites.forget(id);
 }

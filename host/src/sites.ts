@@ -113,9 +113,8 @@ export class Sites {
   get = (id: string): Site | undefined => this.byId.get(id);
   find = (host: string) => this.byName.get(host);
 
-  /** Serves a site anew of whose domain something else is so now. */
-  async showAgain(domain: string): Promise<void> {
-    const site = this.byName.get(domain)?.site;
+  /** Serves a site anew, of which something else is so now than it was. */
+  async showAgain(site: Site | undefined): Promise<void> {
     if (site) await this.shown?.show(site);
   }
 

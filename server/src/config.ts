@@ -19,7 +19,8 @@ export interface ServerConfig {
   temporaryBase: string;
   temporaryPort: number;
   controlUrl: string;
-  token: string;
+  /** What it is paired by, once; another one pairs it anew. */
+  code: string;
 }
 
 /** Places for backups: repositories that restic writes to over its REST protocol. */
@@ -99,7 +100,7 @@ const schema = object(
         temporaryBase: text,
         temporaryPort: port,
         controlUrl: text,
-        token: { type: 'string', minLength: 24 },
+        code: { type: 'string', minLength: 24 },
       }),
     },
     dns: object({

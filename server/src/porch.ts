@@ -156,6 +156,7 @@ export async function startPorch(
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
       await jobs.stop();
+      await servers.close();
       await spellings.close();
       await pictures.close();
       await strangers.close();

@@ -34,6 +34,7 @@ import { measureCrowd } from './crowd.js';
 import { measureDesk } from './desk.js';
 import { measureGrowth } from './growth.js';
 import { measureHand } from './hand.js';
+import { measureHosting } from './hosting.js';
 import { measureInterface, measurePictures } from './interface.js';
 import { checkLooks, measureFirstView, timeDirections } from './looks.js';
 import { stackForTests, until } from '../support/stack-for-tests.js';
@@ -80,7 +81,14 @@ const origin = 'https://quillandplane.example';
 
 // `npm run bench -- growth` measures that alone, and writes nothing; so do `crowd`, `briefs`, `hand` and `desk`.
 const alone = {
-  ...{ growth: measureGrowth, crowd: measureCrowd, briefs: measureBriefs, hand: measureHand, desk: measureDesk },
+  ...{
+    hosting: measureHosting,
+    growth: measureGrowth,
+    crowd: measureCrowd,
+    briefs: measureBriefs,
+    hand: measureHand,
+    desk: measureDesk,
+  },
 }[process.argv[2] ?? ''];
 if (alone) {
   await alone(keep);

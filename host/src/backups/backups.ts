@@ -1,28 +1,18 @@
 import { createHash } from 'node:crypto';
-import { createReadStream, createWriteStream } from 'node:fs';
-import { copyFile, link, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { readFile, rm, writeFile } from 'node:fs/promises';
 import { createServer, request } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { dirname, join } from 'node:path';
-import { Transform, type Readable } from 'node:stream';
-import { pipeline } from 'node:stream/promises';
-import { createGunzip, createGzip } from 'node:zlib';
-import { backUp, goOnAfter, restore } from '@tin-porch/cms';
+import { join } from 'node:path';
+import { restore } from '@tin-porch/cms';
 import { Problem } from '@tin-porch/core/ground';
 import type { SiteDocument } from '@tin-porch/core/model';
+import { Restic, type Place } from '@tin-porch/press/keeping';
 import { Blobs } from '../blobs.js';
-import { writeDurable } from '../durable.js';
+import { Moves } from '../moving/moves.js';
 import { publicApp, type HostParts } from '../public.js';
 import { Sites, type Site } from '../sites.js';
-import { Restic, type Place } from '@tin-porch/press/keeping';
+import { aboutOf, bringIn, layOut, NotProven, packed, sum, type About } from '../whole-site.js';
 
-/** What a backup says of itself. */
-interface About {
-  site: string;
-  release: string | null;
-  /** Rows of its tables, by their names. */
-  rows: Record<string, number>;
-}
 /** What a backup came to. */
 export interface BackedUp {
   snapshot: string;
@@ -38,14 +28,6 @@ export interface Proven {
   rows: number;
   ms: number;
 }
-/** A backup that is not what it should be, and what of it. */
-export class NotProven extends Error {
-  override name = 'NotProven';
-}
-
-/** How often what is served and what is kept may change while it is taken, until that is given up. */
-const TRIES = 4;
-const sum = (rows: Record<string, number>): number => Object.values(rows).reduce((a, b) => a + b, 0);
 /** Under what a backup of a site is found. */
 export const tagOf = (site: string): string => `site:${site}`;
 
@@ -79,72 +61,13 @@ export class Backups {
       const started = performance.now();
       const stage = this.stage(site.settings.id);
       try {
-        const { files, about } = await this.take(site, stage);
+        const { files, about } = await layOut(this.parts, site, stage);
         const { id, added } = await this.restic.backUp(place, stage, [tagOf(site.settings.id)]);
         return { snapshot: id, added, files, rows: sum(about.rows), ms: Math.round(performance.now() - started) };
       } finally {
         await rm(stage, { recursive: true, force: true });
       }
     });
-  }
-
-  /** Puts all of a site into a folder as it is laid out on a server: what is served, and the rows that belong to it. */
-  private async take(site: Site, stage: string): Promise<{ files: number; about: About }> {
-    const { config, databases, blobs } = this.parts;
-    const { id, domain } = site.settings;
-    for (let n = 0; ; n++) {
-      await rm(stage, { recursive: true, force: true });
-      const own = join(stage, 'sites', id);
-      await mkdir(join(own, 'releases'), { recursive: true });
-      const { live, pointer } = site;
-      const rows = (await databases.has(id)) ? await this.rows(id, join(stage, 'rows.jsonl')) : {};
-      // What was changed at the desk meanwhile is in one of the two only.
-      if (site.pointer?.release !== pointer?.release && n < TRIES) continue;
-      await writeFile(join(own, 'site.json'), JSON.stringify(site.settings));
-      if (pointer) {
-        await writeFile(join(own, 'current.json'), JSON.stringify(pointer));
-        for (const release of new Set([pointer.release, pointer.of, pointer.before]))
-          if (release)
-            await linked(
-              join(config.data, 'sites', id, 'releases', `${release}.json`),
-              join(own, 'releases', `${release}.json`),
-            );
-      }
-      await linked(join(config.data, 'sites', id, 'mail-key.pem'), join(own, 'mail-key.pem'));
-      if (domain)
-        await linked(
-          join(config.data, 'certificates', `${domain}.json`),
-          join(stage, 'certificates', `${domain}.json`),
-        );
-      const hashes = new Set(Object.values(live?.manifest.files ?? {}).map((f) => f.hash));
-      for (const medium of live?.document.media ?? [])
-        if ('hash' in medium && typeof medium.hash === 'string') hashes.add(medium.hash);
-      let files = 0;
-      for (const hash of hashes)
-        if (await linked(join(blobs.folder, blobs.path(hash)), join(stage, 'blobs', blobs.path(hash)))) files++;
-      const about: About = { site: id, release: live?.id ?? null, rows };
-      await writeFile(join(stage, 'about.json'), JSON.stringify(about));
-      return { files, about };
-    }
-  }
-
-  /** Writes every row of a site, a line each, and counts them. */
-  private async rows(id: string, file: string): Promise<Record<string, number>> {
-    const rows: Record<string, number> = {};
-    let rest = '';
-    const count = new Transform({
-      transform(part: Buffer, _encoding, done) {
-        const all = (rest + part.toString('utf8')).split('\n');
-        rest = all.pop()!;
-        for (const line of all) {
-          const table = /^\{"table":"([a-z_]+)"/.exec(line)?.[1];
-          if (table) rows[table] = (rows[table] ?? 0) + 1;
-        }
-        done(null, part);
-      },
-    });
-    await pipeline(backUp(await this.parts.databases.pool(id)), createGunzip(), count, createWriteStream(file));
-    return rows;
   }
 
   /** The ids of all backups that a place keeps. */
@@ -199,40 +122,17 @@ export class Backups {
   bringUp(id: string, place: Place, snapshot: string, after: number): Promise<Proven & { release: string }> {
     return this.inTurn(async () => {
       const started = performance.now();
-      const { sites, blobs, databases, certificates, config } = this.parts;
+      const { sites } = this.parts;
       if (sites.get(id)?.pointer) throw new Problem(409, 'The site is on this server already');
       if (await sites.settingsOfLeaving(id)) throw new Problem(409, 'The site is being removed from this server');
       const scratch = join(this.folder, 'try', id);
       await rm(scratch, { recursive: true, force: true });
       try {
         const { root, about } = await this.fetched(id, place, snapshot, scratch);
-        const from = await Sites.load(join(root, 'sites'), config.temporary.base);
-        const was = from.get(id);
-        if (!was?.live || !was.pointer) throw new NotProven('No release that could be served is in it.');
-        const hashes = await new Blobs(join(root, 'blobs'), 0).all();
-        for (const hash of hashes) await blobs.put(hash, createReadStream(join(root, 'blobs', blobs.path(hash))));
-        await databases.setUp(id);
-        if (sum(about.rows)) await restore(await databases.pool(id), packed(join(root, 'rows.jsonl')), true);
-        const key = await readFile(join(root, 'sites', id, 'mail-key.pem')).catch(() => null);
-        if (key) await writeDurable(join(config.data, 'sites', id, 'mail-key.pem'), key, 0o600);
-        for (const release of new Set([was.pointer.release, was.pointer.of])) {
-          const whole = release && (await from.release(id, release));
-          if (whole) await sites.keepRelease(id, whole);
-        }
-        const { domain } = was.settings;
-        const pair = domain && (await readFile(join(root, 'certificates', `${domain}.json`), 'utf8').catch(() => null));
-        if (pair) {
-          const { key: own, chain } = JSON.parse(pair) as { key: string; chain: string };
-          await certificates.put(domain, own, chain);
-        }
-        const base = await from.release(id, was.pointer.of ?? was.pointer.release);
-        if (after && base)
-          await goOnAfter(await databases.pool(id), { release: base.id, document: base.document }, after);
-        const site = await sites.put({ ...was.settings, open: false });
-        await sites.switchTo(site, was.live, was.pointer.switchedAt, was.pointer.of);
+        const was = await bringIn(this.parts, id, root, about, { after, open: false });
         return {
-          release: was.pointer.of ?? was.pointer.release,
-          files: Object.keys(was.live.manifest.files).length,
+          release: was.pointer!.of ?? was.pointer!.release,
+          files: Object.keys(was.live!.manifest.files).length,
           rows: sum(about.rows),
           ms: Math.round(performance.now() - started),
         };
@@ -252,14 +152,7 @@ export class Backups {
     const path = await this.restic.pathOf(place, snapshot);
     await this.restic.restore(place, snapshot, folder);
     const root = join(folder, path);
-    const about = await readFile(join(root, 'about.json'), 'utf8').then(
-      (text) => JSON.parse(text) as About,
-      () => {
-        throw new NotProven('It does not say what is in it.');
-      },
-    );
-    if (about.site !== id) throw new NotProven(`It is of another site, ${about.site}.`);
-    return { root, about };
+    return { root, about: await aboutOf(root, id) };
   }
 
   private async proveFiles(id: string, root: string, release: string): Promise<number> {
@@ -272,7 +165,9 @@ export class Backups {
     const site = sites.get(id);
     if (site?.live?.id !== release)
       throw new NotProven(`Its release cannot be read: ${site?.damage[0] ?? 'it is not there'}`);
-    const served = createServer(publicApp({ ...this.parts, sites, blobs: new Blobs(join(root, 'blobs'), 0) }));
+    const served = createServer(
+      publicApp({ ...this.parts, sites, blobs: new Blobs(join(root, 'blobs'), 0), moves: Moves.none() }),
+    );
     await new Promise<void>((done, fail) => served.once('error', fail).listen(0, '127.0.0.1', done));
     try {
       const { port } = served.address() as AddressInfo;
@@ -301,30 +196,6 @@ export class Backups {
         if (found[0]!.n !== count) throw new NotProven(`Of ${count} rows of ${table}, ${found[0]!.n} came back.`);
       }
     });
-  }
-}
-
-/** Rows as they are put back: the file of them lies unpacked, so that what is the same in it is kept once. */
-function packed(file: string): Readable {
-  const gzip = createGzip({ level: 1 });
-  createReadStream(file)
-    .on('error', (error) => gzip.destroy(error))
-    .pipe(gzip);
-  return gzip;
-}
-
-/** A second name of a file, or a copy where that cannot be. False where there is no such file. */
-async function linked(from: string, to: string): Promise<boolean> {
-  await mkdir(dirname(to), { recursive: true });
-  try {
-    await link(from, to).catch((error: NodeJS.ErrnoException) => {
-      if (error.code === 'ENOENT') throw error;
-      return copyFile(from, to);
-    });
-    return true;
-  } catch (error) {
-    if ((error as NodeJS.ErrnoException).code === 'ENOENT') return false;
-    throw error;
   }
 }
 

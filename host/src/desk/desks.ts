@@ -40,7 +40,10 @@ export class Desks {
   private readonly darkroom = new Darkroom(MOST_WAITING);
 
   constructor(
-    private readonly parts: Pick<HostParts, 'sites' | 'blobs' | 'databases' | 'logs' | 'marks' | 'log' | 'post'>,
+    private readonly parts: Pick<
+      HostParts,
+      'sites' | 'blobs' | 'databases' | 'logs' | 'marks' | 'moves' | 'log' | 'post'
+    >,
     readonly folder = DESK_FOLDER,
   ) {}
 
@@ -152,22 +155,24 @@ export class Desks {
   async catchUp(): Promise<void> {
     for (const site of this.parts.sites.all())
       if (site.live && (await this.parts.databases.has(site.settings.id)))
-        await this.of(site)
-          .then((at) => catchUp(at))
-          .catch((error: Error) =>
-            this.parts.log.error({ err: error, site: site.settings.id }, 'a change could not be served so far'),
-          );
+        await this.unlessMoving(site, 'a change could not be served so far', async () => catchUp(await this.of(site)));
   }
   /** Erases what is older than the people of its site keep it, on every site. */
   async forget(): Promise<void> {
     for (const site of this.parts.sites.all())
       if (await this.parts.databases.has(site.settings.id))
-        await this.db(site)
-          .then((db) => new DeskInbox(db).eraseOld())
-          .then((erased) => void (erased && this.mark(site.settings.id)))
-          .catch((error: Error) =>
-            this.parts.log.error({ err: error, site: site.settings.id }, 'old messages are still there'),
-          );
+        await this.unlessMoving(site, 'old messages are still there', async () => {
+          if (await new DeskInbox(await this.db(site)).eraseOld()) this.mark(site.settings.id);
+        });
+  }
+  /** Does something that can wait until the site is not being moved; what goes wrong is noted. */
+  private async unlessMoving(site: Site, trouble: string, work: () => Promise<unknown>): Promise<void> {
+    const { id } = site.settings;
+    const ended = this.parts.moves.beginNow(id);
+    if (!ended) return;
+    await work()
+      .catch((error: Error) => this.parts.log.error({ err: error, site: id }, trouble))
+      .finally(ended);
   }
   start(): void {
     const run = () =>

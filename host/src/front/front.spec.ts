@@ -22,9 +22,10 @@ import { apply } from '@tin-porch/core/operations';
 import { makeManifest, render } from '@tin-porch/core/page';
 import type { HostConfig } from '../config.js';
 import { startHost } from '../host.js';
+import { Paired } from '../testing/paired.js';
 
 const sha256 = (b: Uint8Array | string) => createHash('sha256').update(b).digest('hex');
-const TOKEN = 'a-token-of-at-least-24-characters';
+const CODE = 'a-code-of-at-least-24-characters';
 const ORIGIN = 'https://tolliver.example';
 
 /** A release whose pages say `words`, with an old address that leads on. */
@@ -113,14 +114,8 @@ describe('the front of a hosting server', () => {
         .on('error', fail)
         .end();
     });
-  const control = async (method: string, path: string, body?: unknown) => {
-    const response = await fetch(`http://${net}.1:9100/v1${path}`, {
-      method,
-      headers: { authorization: `Bearer ${TOKEN}`, 'content-type': 'application/json' },
-      body: body === undefined ? null : body instanceof Uint8Array ? (body as BodyInit) : JSON.stringify(body),
-    });
-    return response.status;
-  };
+  const porch = new Paired(`https://${net}.1:9100`, CODE);
+  const control = async (...asked: Parameters<Paired['ask']>) => (await porch.ask(...asked)).status;
   const until = async (so: () => Promise<boolean> | boolean, within = 6000) => {
     for (const end = Date.now() + within; Date.now() < end; await new Promise((done) => setTimeout(done, 20)))
       if (await so()) return;
@@ -162,7 +157,7 @@ describe('the front of a hosting server', () => {
       httpPort: 8180,
       httpsPort: 8543,
       temporary: { base: 'unit.localhost', address: `${net}.1`, port: 8190 },
-      control: { address: `${net}.1`, port: 9100, token: TOKEN },
+      control: { address: `${net}.1`, port: 9100, code: CODE },
       data,
       databaseUrl: `postgres://nobody@${net}.99:1/none`,
       reserveBytes: 0,
@@ -172,6 +167,7 @@ describe('the front of a hosting server', () => {
     await serve('r-1', releaseOf('The first words'));
   });
   afterAll(async () => {
+    await porch.end();
     await host.close();
     expect(nginx()).toEqual([]);
     rmSync(join(data, '..'), { recursive: true, force: true });
@@ -217,9 +213,9 @@ describe('the front of a hosting server', () => {
     const lines = log.split('\n').filter((l) => l.includes('(log)'));
     expect(lines.map((l) => l.replace(/\[.*?\]|\d+ (?=")/g, ''))).toEqual([
       jasmine.stringMatching(
-        /^127\.\S+ - -  "GET \/\?from=(?:%22|\\x22)harbour(?:%22|\\x22) HTTP\/1\.1" 200 "-" "Reader\/1 \(log\)"$/,
+        /^127\.\S+ - - {2}"GET \/\?from=(?:%22|\\x22)harbour(?:%22|\\x22) HTTP\/1\.1" 200 "-" "Reader\/1 \(log\)"$/,
       ),
-      jasmine.stringMatching(/^127\.\S+ - -  "GET \/nowhere\/ HTTP\/1\.1" 404 "-" "Reader\/2 \(log\)"$/),
+      jasmine.stringMatching(/^127\.\S+ - - {2}"GET \/nowhere\/ HTTP\/1\.1" 404 "-" "Reader\/2 \(log\)"$/),
     ] as never);
     expect(readdirSync(join(data, 'logs'))).toEqual(['tolliver']);
     expect(readFileSync(front('error.log'), 'utf8').replace(/^.*plain\/-\/now" existence failed.*\n/gm, '')).toBe('');

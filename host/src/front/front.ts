@@ -15,6 +15,8 @@ export interface FrontParts {
   /** Where temporary addresses end. */
   base: string;
   secured(domain: string): boolean;
+  /** Whether a site has moved to another server: then the agent leads everybody on. */
+  isAway(id: string): boolean;
   log: { error(o: object, m: string): void };
 }
 
@@ -156,8 +158,8 @@ export class Front implements Shown {
 
   /** The names under which everybody is served the release of a site, and how. */
   private namesOf({ settings, live }: Site): string[] {
-    if (!live || !settings.open) return [];
-    const { base, secured } = this.parts;
+    const { base, secured, isAway } = this.parts;
+    if (!live || !settings.open || isAway(settings.id)) return [];
     const by = (way: Way, name: string) => `${way}/${name.toLowerCase()}`;
     return [
       by('temporary', `${settings.temporary}.${base}`),

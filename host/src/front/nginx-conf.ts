@@ -45,6 +45,9 @@ export const ASKED_AGAIN = 'no-cache';
 export const HSTS = 'max-age=15552000';
 /** What the agent says with an answer that belongs into the access log of its site. */
 export const COUNTED = 'x-counted';
+/** Where the agent has a visitor led on to, and what says to a server that somebody comes that way. */
+export const LED_TO = 'x-led-to';
+export const LED_ON = 'x-led-on';
 /** Bytes that may come with one request: a photograph from a phone, and what a form of it weighs beside. */
 const MOST_BODY_MB = 48;
 /** Connections of one address at a time (in HTTP/2: requests), and requests a second that are more than a file. */
@@ -63,6 +66,17 @@ export interface FrontAddresses {
 export const WAYS = ['plain', 'secure', 'temporary'] as const;
 export type Way = (typeof WAYS)[number];
 
+/** What a front is made with. */
+export interface FrontWith {
+  /** Where the dynamic modules are; null where Brotli is not to be had. */
+  modules: string | null;
+  /** As whom it works; null where that is not to be said. */
+  user: string | null;
+  friends: readonly string[];
+  /** Whether `trusted.pem` has the authorities by which other servers are known. */
+  trusts: boolean;
+}
+
 const quoted = (text: string): string => `"${text.replace(/["\\]/g, '\\$&')}"`;
 const headers = (extra: Record<string, string>): string =>
   Object.entries({ ...PAGE_HEADERS, ...extra })
@@ -78,7 +92,7 @@ const ERRORS = `error_page 400 414 431 494 /-/said/unreadable;
     error_page 429 @often;
     error_page 502 504 =503 @away;`;
 
-function server(way: Way, listen: string): string {
+function server(way: Way, listen: string, trusts: boolean): string {
   const extra = {
     ...(way === 'secure' && { 'strict-transport-security': HSTS }),
     ...(way === 'temporary' && { 'x-robots-tag': 'noindex' }),
@@ -104,6 +118,7 @@ function server(way: Way, listen: string): string {
     ${way === 'temporary' ? '' : `access_log ${way}/$site_name/log/$day.log visits if=$counted;`}
     ${ERRORS}
     limit_conn of_address ${MOST_OF_ADDRESS};
+    if ($nameless) { return 400; }
 
     location / {${own}
     }
@@ -137,6 +152,21 @@ function server(way: Way, listen: string): string {
       recursive_error_pages on;
       proxy_pass http://agent$request_uri;
     }
+    # A site that is on another server by now: the agent says where. There it is asked for as it was asked for here.
+    location @led_on {
+      set $led_to $upstream_http_${LED_TO.replaceAll('-', '_')};
+      recursive_error_pages on;
+      proxy_ignore_headers x-accel-redirect x-accel-expires x-accel-limit-rate x-accel-buffering x-accel-charset;
+      proxy_set_header connection "";
+      proxy_set_header host $http_host;
+      proxy_set_header x-forwarded-for $remote_addr;
+      proxy_set_header x-forwarded-proto $scheme;
+      proxy_set_header ${LED_ON} 1;
+      proxy_ssl_server_name on;
+      proxy_ssl_name $host;
+      ${trusts ? 'proxy_ssl_verify on; proxy_ssl_verify_depth 4; proxy_ssl_trusted_certificate trusted.pem;' : ''}
+      proxy_pass $led_to$request_uri;
+    }
     # What could not be read has no address to be answered under by name.
     location = /-/said/unreadable { internal; ${says(400, 'The address cannot be read')} }
     location @large { ${says(413, 'That is more than is taken here at once')} }
@@ -145,7 +175,7 @@ function server(way: Way, listen: string): string {
       default_type "text/plain; charset=utf-8";
       add_header retry-after 10 always;
       add_header cache-control no-store always;
-      return 503 "This does not answer at the moment. Nothing that you sent was kept: please go back and try again in a minute.\\n";
+      return 503 "This does not answer at the moment. If you sent something, it may not have arrived: please go back and send it again in a minute.\\n";
     }
   }`;
 }
@@ -153,9 +183,9 @@ function server(way: Way, listen: string): string {
 /**
  * The configuration of the front, for nginx 1.22 and newer. Sites are not in it: they are found by links under its prefix,
  * which change without it. Every path is relative to the prefix.
- * @param modules where the dynamic modules are, or null where Brotli is not to be had
+ * @param friends addresses of servers that lead visitors here: whom they lead is whom they say
  */
-export function nginxConf(at: FrontAddresses, modules: string | null, user: string | null): string {
+export function nginxConf(at: FrontAddresses, { modules, user, friends, trusts }: FrontWith): string {
   const types = Object.entries(SERVED_TYPES).map(([ending, type]) => `    ${quoted(type)} ${ending};`);
   return `# Written by the agent at every start.
 ${modules ? `load_module ${quoted(`${modules}/ngx_http_brotli_static_module.so`)};\n` : ''}daemon off;
@@ -194,6 +224,7 @@ ${types.join('\n')}
   large_client_header_buffers 4 16k;
   client_body_buffer_size 128k;
   client_max_body_size ${MOST_BODY_MB}m;
+${friends.map((address) => `  set_real_ip_from ${address};\n`).join('')}  real_ip_header x-forwarded-for;
   limit_conn_zone $binary_remote_addr zone=of_address:4m;
   limit_conn_status 429;
   limit_req_zone $binary_remote_addr$site_name zone=asking:8m rate=${ASKED_PER_SECOND}r/s;
@@ -218,6 +249,11 @@ ${modules ? '  brotli_static on;\n' : ''}
   map $host $site_name {
     default "-";
     "~^[a-z0-9](?:[a-z0-9.-]{0,251}[a-z0-9])?$" $host;
+  }
+  map "$http_host$uri" $nameless {
+    default 0;
+    "~^/-/said/" 0;
+    "~^/" 1;
   }
   map $ssl_server_name $certificate_name {
     default "-";
@@ -252,10 +288,12 @@ ${modules ? '  brotli_static on;\n' : ''}
   proxy_connect_timeout 5s;
   proxy_read_timeout 120s;
   proxy_next_upstream off;
+  # What was sent is brought to its end, whoever still listens.
+  proxy_ignore_client_abort on;
   proxy_hide_header ${COUNTED};
-${server('plain', `${at.address}:${at.httpPort}`)}
-${server('secure', `${at.address}:${at.httpsPort} ssl http2`)}
-${server('temporary', `${at.temporary.address}:${at.temporary.port}`)}
+${server('plain', `${at.address}:${at.httpPort}`, trusts)}
+${server('secure', `${at.address}:${at.httpsPort} ssl http2`, trusts)}
+${server('temporary', `${at.temporary.address}:${at.temporary.port}`, trusts)}
 }
 `;
 }

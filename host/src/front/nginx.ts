@@ -1,12 +1,16 @@
 import { spawn } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
-import { mkdir, readdir, readFile, readlink, realpath, rename, rm, stat, writeFile } from 'node:fs/promises';
+import { mkdir, readdir, readFile, readlink, realpath, rename, rm, stat } from 'node:fs/promises';
 import { createConnection } from 'node:net';
 import { join } from 'node:path';
+import { writeDurable } from '../durable.js';
 import { nginxConf, type FrontAddresses } from './nginx-conf.js';
 
 const NGINX = '/usr/sbin/nginx';
 const MODULES = '/usr/lib/nginx/modules';
+/** The authorities this machine trusts. */
+const SYSTEM_ROOTS = '/etc/ssl/certs/ca-certificates.crt';
+const FRIENDS = 'friends.json';
 /** How often it is looked whether it runs, how long it may take to begin and to end, ms. */
 const LOOK_MS = 300;
 const BEGIN_MS = 10_000;
@@ -66,9 +70,13 @@ export class Nginx {
   private stopped = false;
   private watching: Promise<void> = Promise.resolve();
 
+  private friends: string[] = [];
+
+  /** @param trusted PEM files of authorities by which other servers are known, beside the machine’s own */
   constructor(
     private readonly prefix: string,
     private readonly at: FrontAddresses,
+    private readonly trusted: readonly string[],
     private readonly log: { error(o: object, m: string): void },
   ) {}
 
@@ -76,9 +84,10 @@ export class Nginx {
   async start(): Promise<void> {
     for (const name of ['tmp/body', 'tmp/proxy', 'tmp/none'])
       await mkdir(join(this.prefix, name), { recursive: true, mode: 0o700 });
-    const modules = existsSync(join(MODULES, 'ngx_http_brotli_static_module.so')) ? MODULES : null;
-    const user = process.getuid?.() === 0 ? 'root' : null;
-    await writeFile(join(this.prefix, 'nginx.conf'), nginxConf(this.at, modules, user));
+    this.friends = await readFile(join(this.prefix, FRIENDS), 'utf8')
+      .then((text) => JSON.parse(text) as string[])
+      .catch(() => []);
+    await this.configure();
     const [running] = await nginxIn(this.prefix);
     if (running?.first) {
       this.pid = running.pid;
@@ -86,6 +95,34 @@ export class Nginx {
     } else await this.begin();
     await this.up();
     this.watching = this.watch();
+  }
+
+  /** Servers that lead visitors here: from now on they are believed whom they lead. */
+  async befriend(addresses: readonly string[]): Promise<void> {
+    this.friends = [...new Set(addresses)].sort();
+    await writeDurable(join(this.prefix, FRIENDS), JSON.stringify(this.friends));
+    // What is under way is answered as it was.
+    if ((await this.configure()) && this.pid) kill(this.pid, 'SIGHUP');
+  }
+
+  /** Writes its configuration. True where that is another now. */
+  private async configure(): Promise<boolean> {
+    const modules = existsSync(join(MODULES, 'ngx_http_brotli_static_module.so')) ? MODULES : null;
+    const user = process.getuid?.() === 0 ? 'root' : null;
+    const roots = await Promise.all([SYSTEM_ROOTS, ...this.trusted].map((f) => readFile(f, 'utf8').catch(() => '')));
+    const trusted = roots.filter(Boolean).join('\n');
+    const conf = nginxConf(this.at, { modules, user, friends: this.friends, trusts: trusted !== '' });
+    let other = false;
+    for (const [name, text] of [
+      ['trusted.pem', trusted],
+      ['nginx.conf', conf],
+    ] as const) {
+      const file = join(this.prefix, name);
+      if ((await readFile(file, 'utf8').catch(() => null)) === text) continue;
+      await writeDurable(file, text);
+      other = true;
+    }
+    return other;
   }
 
   private async begin(): Promise<void> {

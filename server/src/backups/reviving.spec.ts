@@ -48,7 +48,7 @@ describe('a site whose server is gone', () => {
     world = await smallWorld();
     database = await realDatabase();
     const address = `${world.net}.12`;
-    const token = 'another-token-of-24-characters';
+    const code = 'another-code-of-24-characters';
     slip = await startHost(
       {
         name: 'slip',
@@ -56,7 +56,7 @@ describe('a site whose server is gone', () => {
         httpPort: 8081,
         httpsPort: 8444,
         temporary: { base: 'slip.test', address, port: 8712 },
-        control: { address, port: 9012, token },
+        control: { address, port: 9012, code },
         data,
         databaseUrl: await database.another('createrole'),
         reserveBytes: 0,
@@ -71,8 +71,8 @@ describe('a site whose server is gone', () => {
         httpsPort: 8444,
         temporaryBase: 'slip.test',
         temporaryPort: 8712,
-        controlUrl: `http://${address}:9012`,
-        token,
+        controlUrl: `https://${address}:9012`,
+        code,
       },
     ]);
     places = backupPlaces(world.net, { shed: 35 });

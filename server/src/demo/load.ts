@@ -3,6 +3,7 @@ import { instantOf } from '@tin-porch/core/collections';
 import type { CollectionItem, Facts, SiteDocument, Text } from '@tin-porch/core/model';
 import { newCollection, slugOf, writeVersion } from '@tin-porch/core/making';
 import { writeLogLine } from '@tin-porch/core/care';
+import { withServer } from '../servers/reach.js';
 import type { Stack } from '../stack/stack.js';
 import { FIRST_DESIGNER } from '../stack/stack.js';
 import { ApiClient } from './api-client.js';
@@ -149,17 +150,19 @@ async function loadClient(api: ApiClient, config: Stack['config'], client: DemoC
   } else await customerSets(new URL(config.rdap).origin, client.domain!, server.address);
   await api.job(id, 'publish');
 
+  const logs: { day: string; text: string }[] = [];
   const today = Date.parse(new Date().toISOString().slice(0, 10));
   for (let back = WEEKS * 7; back > 0; back--) {
     const day = new Date(today - back * 86_400_000);
     const trend = 0.75 + 0.5 * (1 - back / (WEEKS * 7));
-    const response = await fetch(`${server.controlUrl}/v1/sites/${id}/logs/${day.toISOString().slice(0, 10)}`, {
-      method: 'PUT',
-      headers: { authorization: `Bearer ${server.token}`, 'content-type': 'text/plain' },
-      body: dayLog(day, (client.visits ?? 10) * trend, n * 1000 + back),
+    logs.push({
+      day: day.toISOString().slice(0, 10),
+      text: dayLog(day, (client.visits ?? 10) * trend, n * 1000 + back),
     });
-    if (!response.ok) throw new Error(`the access log was refused: ${response.status}`);
   }
+  await withServer(config, server.name, async (host) => {
+    for (const { day, text } of logs) await host.putLog(id, day, text);
+  });
   if (client.message) await sendForm(server, client.domain!, config, client.message);
   if (client.trouble === 'record-changed')
     await customerSets(new URL(config.rdap).origin, client.domain!, '203.0.113.77');

@@ -1,3 +1,4 @@
+import { fetch, type Agent, type BodyInit, type Response } from 'undici';
 import { JobLater, JobRefused } from '../jobs/jobs.js';
 import type { Operation } from '@tin-porch/core/operations';
 import type { MailSender } from '@tin-porch/core/care';
@@ -102,6 +103,11 @@ export class HostRefused extends Error {
   }
 }
 
+/** Whether the other end is not who it should be. */
+const isOther = (error: unknown): boolean =>
+  /SELF_SIGNED|UNABLE_TO_VERIFY|CERT_/.test(codeOf(error) ?? '') ||
+  /another certificate/.test(String((error as { cause?: Error }).cause?.message));
+
 const codeOf = (error: unknown): string | undefined => (error as { cause?: { code?: string } }).cause?.code;
 
 /** How long a host may take for an answer, ms. */
@@ -118,12 +124,12 @@ export interface BackupPlace {
 /** How long it may take to give all out that is kept of people, ms. */
 const KEPT_MS = 120_000;
 
-/** Speaks the control API of one host agent. */
+/** Speaks the control API of one host agent, over TLS with a certificate on both sides. */
 export class HostClient {
   constructor(
     readonly name: string,
     private readonly url: string,
-    private readonly token: string,
+    private readonly connections: () => Promise<Agent>,
   ) {}
 
   /** @throws JobLater where the host does not answer or has trouble of its own, HostRefused where it says no */
@@ -134,17 +140,17 @@ export class HostClient {
     raw?: Uint8Array | string,
     within = ANSWER_MS,
   ): Promise<Response> {
-    const ask = () =>
+    const ask = async () =>
       fetch(`${this.url}/v1${path}`, {
         method,
         headers: {
-          authorization: `Bearer ${this.token}`,
           ...(body !== undefined && { 'content-type': 'application/json' }),
           ...(raw !== undefined && { 'content-type': 'application/octet-stream' }),
         },
         body: raw !== undefined ? (raw as BodyInit) : body !== undefined ? JSON.stringify(body) : null,
         signal: AbortSignal.timeout(within),
         redirect: 'error',
+        dispatcher: await this.connections(),
       });
     let response: Response;
     try {
@@ -154,6 +160,11 @@ export class HostClient {
         throw error;
       });
     } catch (error) {
+      if (error instanceof JobRefused) throw error;
+      if (isOther(error))
+        throw new JobRefused(
+          `${this.name} is not the machine it was paired with: it has another certificate. Where that is meant, give both another code.`,
+        );
       throw new JobLater(`The server ${this.name} does not answer (${codeOf(error) ?? (error as Error).name}).`, 4);
     }
     if (response.ok) return response;
@@ -164,7 +175,7 @@ export class HostClient {
       .replace(/\.\.$/, '.');
     if (response.status === 507) throw new JobLater(`${this.name}: ${words}`, 30);
     if (response.status >= 500) throw new JobLater(`${this.name}: ${words}`, 5);
-    if (response.status === 401) throw new JobRefused(`${this.name} does not take our token.`);
+    if (response.status === 401) throw new JobRefused(`${this.name} does not let us in: ${words}.`);
     throw new HostRefused(response.status, `${this.name}: ${words}`, problem as Record<string, unknown>);
   }
 

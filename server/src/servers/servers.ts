@@ -1,27 +1,47 @@
+import { createHash } from 'node:crypto';
+import type { Agent } from 'undici';
+import { agentFor, fingerprintOf, newIdentity, NotPaired, pairWith, type Identity } from '@tin-porch/sign-in/pairing';
 import type { ServerConfig } from '../config.js';
 import type { Database } from '../db/database.js';
+import { JobRefused } from '../jobs/jobs.js';
 import type { Seal } from '../secrets/seal.js';
 import { HostClient } from './host-client.js';
 
-export interface ServerRow extends Omit<ServerConfig, 'token'> {
+export interface ServerRow extends Omit<ServerConfig, 'code'> {
   client: HostClient;
 }
+/** How a server knows us and we know it. */
+interface Pairing {
+  code: string | null;
+  ownKey: string;
+  ownCertificate: string;
+  /** What it is known by since it was paired. */
+  certificate: string | null;
+}
 
-const COLUMNS = `name, address, http_port as "httpPort", https_port as "httpsPort", temporary_base as "temporaryBase", temporary_port as "temporaryPort", control_url as "controlUrl", token`;
+const COLUMNS = `name, address, http_port as "httpPort", https_port as "httpsPort", temporary_base as "temporaryBase", temporary_port as "temporaryPort", control_url as "controlUrl"`;
+const digestOf = (text: string): string => createHash('sha256').update(text).digest('hex');
 
 /** The hosting servers Tin Porch knows. */
 export class Servers {
+  /** Connections that are open, by server, and which certificate they are to. */
+  private readonly agents = new Map<string, { agent: Agent; to: string }>();
+
   constructor(
     private readonly db: Database,
     private readonly seal: Seal,
   ) {}
 
-  /** Takes over what the configuration says. The tokens are kept closed. */
+  /** Takes over what the configuration says. A code that was not seen before pairs the server anew when it is next spoken to. */
   async put(servers: ServerConfig[]): Promise<void> {
-    for (const s of servers)
+    for (const s of servers) {
+      const own = await newIdentity('Tin Porch');
       await this.db.query(
-        `insert into server (name, address, http_port, https_port, temporary_base, temporary_port, control_url, token) values ($1,$2,$3,$4,$5,$6,$7,$8)
-         on conflict (name) do update set address = $2, http_port = $3, https_port = $4, temporary_base = $5, temporary_port = $6, control_url = $7, token = $8`,
+        `insert into server (name, address, http_port, https_port, temporary_base, temporary_port, control_url, code, code_digest, own_key, own_certificate)
+         values ($1,$2,$3,$4,$5,$6,$7,$8,$9,$10,$11)
+         on conflict (name) do update set address = $2, http_port = $3, https_port = $4, temporary_base = $5, temporary_port = $6, control_url = $7,
+           code = case when server.code_digest = $9 then server.code else $8 end, code_digest = $9,
+           own_key = coalesce(server.own_key, $10), own_certificate = coalesce(server.own_certificate, $11)`,
         [
           s.name,
           s.address,
@@ -30,20 +50,64 @@ export class Servers {
           s.temporaryBase,
           s.temporaryPort,
           s.controlUrl,
-          this.seal.close(s.token),
+          this.seal.close(s.code),
+          digestOf(s.code),
+          this.seal.close(own.key),
+          own.certificate,
         ],
       );
+    }
   }
 
   async all(): Promise<ServerRow[]> {
-    const { rows } = await this.db.query<ServerConfig>(`select ${COLUMNS} from server order by name`);
-    return rows.map(({ token, ...r }) => ({
+    const { rows } = await this.db.query<Omit<ServerConfig, 'code'>>(`select ${COLUMNS} from server order by name`);
+    return rows.map((r) => ({
       ...r,
-      client: new HostClient(r.name, r.controlUrl, this.seal.open(token)),
+      client: new HostClient(r.name, r.controlUrl, () => this.connections(r.name, r.controlUrl)),
     }));
   }
 
   async get(name: string): Promise<ServerRow | undefined> {
     return (await this.all()).find((s) => s.name === name);
+  }
+
+  /** Ends every connection that rests. */
+  async close(): Promise<void> {
+    await Promise.allSettled([...this.agents.values()].map(({ agent }) => agent.destroy()));
+    this.agents.clear();
+  }
+
+  /** Connections to a server as it was paired; it is paired first where it has a code that was not used so far. */
+  private async connections(name: string, url: string): Promise<Agent> {
+    const { rows } = await this.db.query<Pairing>(
+      'select code, own_key as "ownKey", own_certificate as "ownCertificate", certificate from server where name = $1',
+      [name],
+    );
+    const row = rows[0];
+    if (!row) throw new JobRefused(`There is no server ${name} any more.`);
+    const own: Identity = { key: this.seal.open(row.ownKey), certificate: row.ownCertificate };
+    const certificate = row.code ? await this.pair(name, url, this.seal.open(row.code), own) : row.certificate;
+    if (!certificate) throw new JobRefused(`${name} is not paired: its code is missing.`);
+    const to = `${fingerprintOf(own.certificate)} ${fingerprintOf(certificate)}`;
+    const known = this.agents.get(name);
+    if (known?.to === to) return known.agent;
+    const agent = agentFor(own, certificate);
+    this.agents.set(name, { agent, to });
+    // What is under way over the others is answered.
+    void known?.agent.close().catch(() => undefined);
+    return agent;
+  }
+
+  private async pair(name: string, url: string, code: string, own: Identity): Promise<string> {
+    const certificate = await pairWith(url, code, own).catch((error: Error) => {
+      if (error instanceof NotPaired) throw new JobRefused(`${name} cannot be paired: ${error.message}.`);
+      throw error;
+    });
+    await this.db.query('update server set certificate = $2, code = null where name = $1 and code_digest = $3', [
+      name,
+      certificate,
+      digestOf(code),
+    ]);
+    return certificate;
   }
 }

@@ -414,10 +414,11 @@ export async function startStack(options: StackOptions): Promise<Stack> {
         httpPort: facts.httpPort,
         httpsPort: facts.httpsPort,
         temporary: { base: `${name}.localhost`, address: '127.0.0.1', port: facts.temporaryPorts[n]! },
-        control: { address: at(last), port: 9011, token: secret(name) },
+        control: { address: at(last), port: 9011, code: secret(name) },
         data: join(data, 'hosts', name),
         databaseUrl: clusterUrl(hostClusters.get(name)!, `host_${name}`, secret(`${name}-database`), `host_${name}`),
         reserveBytes: options.reserveBytes ?? 64 * 1024 * 1024,
+        trust: [join(data, 'standins/root.pem')],
         mail: { host: mail.address, port: mail.port, from: `post@${name}.example`, bounces: `${name}.example` },
         bounces: { address: at(last), port: 2525 },
       };
@@ -449,8 +450,8 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       httpsPort: c.httpsPort,
       temporaryBase: c.temporary.base,
       temporaryPort: c.temporary.port,
-      controlUrl: `http://${c.control.address}:${c.control.port}`,
-      token: c.control.token,
+      controlUrl: `https://${c.control.address}:${c.control.port}`,
+      code: c.control.code,
     }));
     await standins;
     const config: PorchConfig = {

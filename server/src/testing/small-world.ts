@@ -22,7 +22,7 @@ import { Strangers } from '../strangers/strangers.js';
 import { realDatabase } from './real-database.js';
 
 const AUTHORITY = 'authority.saltmarrow.example';
-const TOKEN = 'a-token-of-at-least-24-characters';
+const CODE = 'a-code-of-at-least-24-characters';
 
 /** What one run of the steps of a job came to. */
 export interface Ran {
@@ -59,7 +59,7 @@ export async function smallWorld() {
     httpPort: 8081,
     httpsPort: 8444,
     temporary: { base: 'quay.test', address: `${net}.11`, port: 8712 },
-    control: { address: `${net}.11`, port: 9012, token: TOKEN },
+    control: { address: `${net}.11`, port: 9012, code: CODE },
     data: join(data, 'quay'),
     databaseUrl: hostDatabase,
     reserveBytes: 0,
@@ -81,8 +81,8 @@ export async function smallWorld() {
         httpsPort: hostConfig.httpsPort,
         temporaryBase: hostConfig.temporary.base,
         temporaryPort: hostConfig.temporary.port,
-        controlUrl: `http://${hostConfig.control.address}:${hostConfig.control.port}`,
-        token: TOKEN,
+        controlUrl: `https://${hostConfig.control.address}:${hostConfig.control.port}`,
+        code: CODE,
       },
     ],
     dns: { authority, resolvers, port: 5390 },
