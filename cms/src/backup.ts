@@ -23,8 +23,8 @@ type Table = (typeof TABLES)[number];
 type AnyTable = Table | (typeof OF_SIGN_IN)[number];
 /** What is kept of people, whatever the site is made of by then: what they sent, what was answered, and who is at the desk. */
 export const OF_PEOPLE: readonly Table[] = ['message', 'answer', 'person', 'desk_log', 'keeping'];
-/** What moves with a site besides: who is signed in, and what they sign in with. */
-const OF_SIGN_IN = ['session', 'sign_in_link', 'recovery_code', 'passkey'] as const;
+/** What moves with a site besides: who is signed in, what they sign in with, and what was erased. */
+const OF_SIGN_IN = ['session', 'sign_in_link', 'recovery_code', 'passkey', 'erased'] as const;
 /** All that a site that moves keeps. Letters on their way are not among it: whoever was asked to carry them does. */
 export const WHOLE_TABLES: readonly AnyTable[] = [...TABLES, ...OF_SIGN_IN];
 /** Rows fetched at a time. */
@@ -108,6 +108,8 @@ export async function restore(db: Pool, file: Readable, replace = false): Promis
           const { rowCount } = await client.query(`select 1 from ${table} limit 1`);
           if (rowCount) throw new Error('The tables hold something already: --replace puts the backup in its place.');
         }
+        // What made room for it was not erased by anybody.
+        await client.query('delete from erased');
         continue;
       }
       const { table, row } = told as unknown as Line;
@@ -123,8 +125,6 @@ export async function restore(db: Pool, file: Readable, replace = false): Promis
     }
     if (failed) throw unreadable(failed);
     if (!head) throw new Error('This is no backup of a site.');
-    // What made room for it was not erased by anybody.
-    await client.query('delete from erased');
     // What is new counts on from the newest that came back.
     for (const [table, column] of [
       ['message', 'seq'],
@@ -133,6 +133,9 @@ export async function restore(db: Pool, file: Readable, replace = false): Promis
       await client.query(
         `select setval(pg_get_serial_sequence('${table}', '${column}'), greatest((select max(${column}) from ${table}), 1))`,
       );
+    await client.query(
+      `select setval(pg_get_serial_sequence('erased', 'seq'), max(seq)) from erased having max(seq) is not null`,
+    );
     return back;
   });
 }

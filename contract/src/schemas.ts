@@ -61,6 +61,7 @@ export const Job = object({
     'remove',
     'backup',
     'revive',
+    'move',
     'cleaning',
   ]),
   input: Type.Record(Type.String(), Type.Unknown()),

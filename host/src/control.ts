@@ -185,7 +185,7 @@ const checks = {
     ...closed,
     required: ['token', 'to'],
     properties: {
-      token: { type: 'string', pattern: '^[0-9a-f]{32}$' },
+      token: { type: 'string', pattern: '^(?:[0-9a-f]{32})?$' },
       to: {
         ...closed,
         required: ['address', 'httpPort', 'httpsPort', 'temporary'],
@@ -615,6 +615,17 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
       }),
     );
   });
+  app.put('/v1/sites/:id/luggage/logs/:day', express.text({ type: '*/*', limit: '64mb' }), async (req, res) => {
+    const siteId = backedUp(req);
+    await luggage.mayCome(siteId);
+    await logs.replace(siteId, dayOf(req), typeof req.body === 'string' ? req.body : '');
+    res.status(204).end();
+  });
+  app.delete('/v1/sites/:id/luggage', async (req, res) => {
+    const siteId = backedUp(req);
+    if (await luggage.arrives(siteId)) await removeSite(parts, siteId).catch(noDatabase);
+    res.status(204).end();
+  });
   app.post('/v1/sites/:id/luggage/arrived', async (req, res) => {
     await luggage.arrived(siteOf(req));
     parts.marks.set(siteOf(req).settings.id, Date.now() + Math.random());
@@ -630,7 +641,11 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
     (_req, res) =>
       void res.json({
         marks: Object.fromEntries(
-          sites.all().map((s) => [s.settings.id, parts.marks.get(s.settings.id) ?? parts.startedAt]),
+          // Of one that has moved, there is nothing new here.
+          sites
+            .all()
+            .filter((s) => !moves.to(s.settings.id))
+            .map((s) => [s.settings.id, parts.marks.get(s.settings.id) ?? parts.startedAt]),
         ),
       }),
   );

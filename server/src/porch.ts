@@ -20,6 +20,7 @@ import { Seal } from './secrets/seal.js';
 import { porchApp } from './http/app.js';
 import { Inbox } from './inbox/inbox.js';
 import { Leaving } from './leaving/leaving.js';
+import { Moving } from './moving/moving.js';
 import { OwnPost } from './letters/own-post.js';
 import { LiveChanges } from './live/live-changes.js';
 import { cleaningSteps } from './jobs/cleaning.js';
@@ -40,6 +41,8 @@ import { Writing } from './writing/writing.js';
 
 /** When the house is cleaned, UTC: at night in most of the places it is used from. */
 const CLEANING_CRON = '20 3 * * *';
+/** When it is looked whether sites that moved are led on for nothing. */
+const MOVES_CRON = '*/10 * * * *';
 
 /** Starts Tin Porch’s server: API, interface and job worker against one PostgreSQL. Resolves once it listens. */
 export async function startPorch(
@@ -69,7 +72,8 @@ export async function startPorch(
   const writing = new Writing(db, service, spellings);
   const post = config.mail ? new OwnPost(db, config.mail, log) : null;
   const leaving = new Leaving(servers, live, pictures);
-  const departures = new Departures(db, sites, servers, leaving);
+  const moving = new Moving(db, config, sites, servers, registrar);
+  const departures = new Departures(db, sites, servers, leaving, moving);
   const parts: Parts = {
     config,
     accounts,
@@ -87,6 +91,7 @@ export async function startPorch(
     live,
     leaving,
     departures,
+    moving,
     backups,
     events,
     writing,
@@ -111,11 +116,13 @@ export async function startPorch(
   jobs.handle('leave', (work) => departures.leaveSteps(work));
   jobs.handle('remove', (work) => departures.removeSteps(work));
   jobs.handle('revive', (work) => backups.reviveSteps(work, { registrar, live }));
+  jobs.handle('move', (work) => moving.steps(work));
   jobs.handle('backup', (work) => backups.steps(work));
   jobs.handle('cleaning', async (work) => {
     await cleaningSteps(work, db);
     await backups.keepSteps(work);
   });
+  jobs.every('moves', MOVES_CRON, () => moving.tidy());
   jobs.every('daily-cleaning', CLEANING_CRON, async () => {
     for (const site of await departures.due()) await jobs.begin(site, 'remove').catch(() => undefined);
     await jobs.begin(null, 'cleaning');

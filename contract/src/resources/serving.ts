@@ -64,6 +64,29 @@ export const serving = {
     status: 202,
     answer: Begun,
   }),
+  'GET /sites/:id/moves': route({
+    says: 'The servers a site was on before that still lead its visitors on, and until when.',
+    role: 'accountant',
+    answer: object({
+      moves: Type.Array(
+        object({
+          from: Type.String(),
+          to: Type.String(),
+          movedAt: Instant,
+          led: Type.Integer(),
+          lastLedAt: Instant,
+          waits: Type.String(),
+        }),
+      ),
+    }),
+  }),
+  'POST /sites/:id/moves': route({
+    says: 'Moves the site to another server while both are asked: nothing is refused meanwhile.',
+    role: 'designer',
+    body: object({ server: words(64) }),
+    status: 202,
+    answer: Begun,
+  }),
   'DELETE /sites/:id/jobs/:job': route({ says: 'Stops a job.', role: 'helper' }),
   'PUT /sites/:id/server': route({
     says: 'Chooses the server.',

@@ -312,6 +312,9 @@ describe('the front of a hosting server', () => {
     const away = await askTls('/-/forms/contact/sent');
     expect([away.status, away.headers['retry-after']]).toEqual([503, '10']);
     expect(away.body).toContain('go back');
+    // What is not there, and what was there once, is the agent’s to answer.
+    for (const path of ['/nowhere/', '/nowhere', '/site-00000000.css', '/'.repeat(3)])
+      expect([path, (await askTls(path)).body.includes('go back')]).toEqual([path, path !== '///']);
     await start();
     expect(nginx()[0]!.pid).toBe(before!.pid);
     expect((await askTls('/nowhere/')).status).toBe(404);

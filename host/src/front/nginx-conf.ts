@@ -130,32 +130,26 @@ function server(way: Way, listen: string, trusts: boolean): string {
     }
     location @before {${own}
       root ${way}/$site_name/before;
-      recursive_error_pages on;
     }
     location ^~ /-/ {
       limit_req zone=asking burst=${ASKED_AT_ONCE} nodelay;
-      recursive_error_pages on;
       proxy_pass http://agent$request_uri;
     }
     location ^~ /-/desk {
       access_log off;
-      recursive_error_pages on;
       proxy_pass http://agent$request_uri;
     }
     location ^~ /.well-known/acme-challenge/ {
       access_log off;
-      recursive_error_pages on;
       proxy_pass http://agent$request_uri;
     }
     location @agent {
       limit_req zone=asking burst=${ASKED_AT_ONCE} nodelay;
-      recursive_error_pages on;
       proxy_pass http://agent$request_uri;
     }
     # A site that is on another server by now: the agent says where. There it is asked for as it was asked for here.
     location @led_on {
       set $led_to $upstream_http_${LED_TO.replaceAll('-', '_')};
-      recursive_error_pages on;
       proxy_ignore_headers x-accel-redirect x-accel-expires x-accel-limit-rate x-accel-buffering x-accel-charset;
       proxy_set_header connection "";
       proxy_set_header host $http_host;
@@ -212,6 +206,7 @@ ${types.join('\n')}
 
   server_tokens off;
   absolute_redirect off;
+  recursive_error_pages on;
   sendfile on;
   tcp_nopush on;
   if_modified_since off;

@@ -36,17 +36,27 @@ function kill(pid: number, signal: NodeJS.Signals): void {
     // It ended meanwhile.
   }
 }
+/** A process of nginx: the first of them, or one that answers, or one that only ends what it has begun. */
+interface Found {
+  pid: number;
+  first: boolean;
+  leaving: boolean;
+}
 /** Every nginx that works in a folder, its first process before its workers: whoever began it may be gone. */
-async function nginxIn(folder: string): Promise<{ pid: number; first: boolean }[]> {
+async function nginxIn(folder: string): Promise<Found[]> {
   const there = await realpath(folder);
-  const found: { pid: number; first: boolean }[] = [];
+  const found: Found[] = [];
   for (const name of await readdir('/proc')) {
     if (!/^\d+$/.test(name)) continue;
     try {
       if ((await readlink(`/proc/${name}/cwd`)) !== there) continue;
       const said = await readFile(`/proc/${name}/cmdline`, 'utf8');
       if (/^nginx: |^\S*\/nginx\0/.test(said) && runs(Number(name)))
-        found.push({ pid: Number(name), first: !said.startsWith('nginx: worker') });
+        found.push({
+          pid: Number(name),
+          first: !said.startsWith('nginx: worker'),
+          leaving: said.includes('is shutting down'),
+        });
     } catch {
       // It ended, or is somebody else’s.
     }
@@ -102,7 +112,20 @@ export class Nginx {
     this.friends = [...new Set(addresses)].sort();
     await writeDurable(join(this.prefix, FRIENDS), JSON.stringify(this.friends));
     // What is under way is answered as it was.
-    if ((await this.configure()) && this.pid) kill(this.pid, 'SIGHUP');
+    if (await this.configure()) await this.reload();
+  }
+
+  /** Has it take its configuration, and waits until nobody new is served by another. */
+  private async reload(): Promise<void> {
+    const { pid } = this;
+    if (!pid) return;
+    const before = new Set((await nginxIn(this.prefix)).map((n) => n.pid));
+    kill(pid, 'SIGHUP');
+    for (const until = Date.now() + BEGIN_MS; Date.now() < until; await pause(20)) {
+      const workers = (await nginxIn(this.prefix)).filter((n) => !n.first && !n.leaving);
+      if (workers.length && !workers.some((n) => before.has(n.pid))) return;
+    }
+    throw new Error('nginx does not take its configuration');
   }
 
   /** Writes its configuration. True where that is another now. */

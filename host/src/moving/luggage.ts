@@ -44,10 +44,8 @@ export class Luggage {
    * @throws Problem 409 where it is here and is no site that arrives, 422 where what came is not whole
    */
   async unpack(id: string, body: Readable, after: number): Promise<{ release: string; rows: number }> {
-    const { sites, moves, config } = this.parts;
-    if (sites.get(id)?.pointer && !moves.to(id) && !(await this.arrives(id)))
-      throw new Problem(409, 'The site is on this server already');
-    if (await sites.settingsOfLeaving(id)) throw new Problem(409, 'The site is being removed from this server');
+    const { config } = this.parts;
+    await this.mayCome(id);
     const stage = this.stage('in', id);
     await rm(stage, { recursive: true, force: true });
     await mkdir(stage, { recursive: true });
@@ -76,6 +74,14 @@ export class Luggage {
     } finally {
       await rm(stage, { recursive: true, force: true });
     }
+  }
+
+  /** @throws Problem 409 where a site of that id is here, and is none that comes */
+  async mayCome(id: string): Promise<void> {
+    const { sites, moves } = this.parts;
+    if (sites.get(id)?.pointer && !moves.to(id) && !(await this.arrives(id)))
+      throw new Problem(409, 'The site is on this server already');
+    if (await sites.settingsOfLeaving(id)) throw new Problem(409, 'The site is being removed from this server');
   }
 
   /** Whether a site is here that has not arrived so far. */

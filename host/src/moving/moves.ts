@@ -20,7 +20,7 @@ interface Held {
 
 /** How long what is asked of a site is kept waiting for its move, and how long it is waited for what is under way, ms. */
 const HELD_MS = 20_000;
-const UNDER_WAY_MS = 8000;
+const UNDER_WAY_MS = 12_000;
 const FILE = 'moved.json';
 
 /**
@@ -101,7 +101,6 @@ export class Moves {
     const over = new Promise<void>((done) => (end = done));
     const held = { token: randomBytes(16).toString('hex'), over, end };
     this.held.set(id, held);
-    setTimeout(() => this.held.get(id) === held && this.letGo(id), HELD_MS).unref();
     const until = Date.now() + UNDER_WAY_MS;
     while (this.underWay.has(id)) {
       if (Date.now() > until) {
@@ -118,6 +117,7 @@ export class Moves {
         this.ended.add(told);
       });
     }
+    setTimeout(() => this.held.get(id) === held && this.letGo(id), HELD_MS).unref();
     return held.token;
   }
 
@@ -133,11 +133,12 @@ export class Moves {
     held?.end();
   }
 
-  /** Leads everybody on from now on, also after the next start. Said again, it is so already. @throws Problem 409 */
+  /**
+   * Leads everybody on from now on, also after the next start. Where it does so already, it may lead elsewhere from now on.
+   * @throws Problem 409 where the site is here, and not held by this token
+   */
   async leave(id: string, token: string, to: MovedTo): Promise<void> {
-    const there = this.moved.get(id);
-    if (there?.address === to.address) return;
-    this.isHeldBy(id, token);
+    if (!this.moved.has(id)) this.isHeldBy(id, token);
     await writeDurable(join(this.folder, id, FILE), JSON.stringify(to));
     this.moved.set(id, to);
     this.letGo(id);

@@ -1,7 +1,7 @@
 import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { startHost } from '@tin-porch/host';
+import type { RunningHost } from '@tin-porch/host';
 import { visit } from '../care/visitor.js';
 import { trustedRoots } from '../certificates/certificates.js';
 import { DeskClient } from '../demo/desk-client.js';
@@ -10,7 +10,8 @@ import { Inbox } from '../inbox/inbox.js';
 import { publishSteps } from '../publish/publish.js';
 import { Seal } from '../secrets/seal.js';
 import { backupPlaces } from '../testing/backup-places.js';
-import { realDatabase } from '../testing/real-database.js';
+import { databaseElsewhere } from '../testing/real-database.js';
+import { anotherServer } from '../testing/another-server.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
 import { Backups } from './backups.js';
 
@@ -19,8 +20,7 @@ describe('a site whose server is gone', () => {
   let world: SmallWorld;
   let backups: Backups;
   let places: ReturnType<typeof backupPlaces<'shed'>>;
-  let slip: Awaited<ReturnType<typeof startHost>>;
-  let database: Awaited<ReturnType<typeof realDatabase>>;
+  let slip: RunningHost;
   let id: string;
   let tom: DeskClient;
   const data = mkdtempSync(join(tmpdir(), 'tin-porch-slip-'));
@@ -46,35 +46,7 @@ describe('a site whose server is gone', () => {
 
   beforeAll(async () => {
     world = await smallWorld();
-    database = await realDatabase();
-    const address = `${world.net}.12`;
-    const code = 'another-code-of-24-characters';
-    slip = await startHost(
-      {
-        name: 'slip',
-        address,
-        httpPort: 8081,
-        httpsPort: 8444,
-        temporary: { base: 'slip.test', address, port: 8712 },
-        control: { address, port: 9012, code },
-        data,
-        databaseUrl: await database.another('createrole'),
-        reserveBytes: 0,
-      },
-      { error: () => undefined },
-    );
-    await world.servers.put([
-      {
-        name: 'slip',
-        address,
-        httpPort: 8081,
-        httpsPort: 8444,
-        temporaryBase: 'slip.test',
-        temporaryPort: 8712,
-        controlUrl: `https://${address}:9012`,
-        code,
-      },
-    ]);
+    slip = await anotherServer(world, data, await databaseElsewhere('createrole'));
     places = backupPlaces(world.net, { shed: 35 });
     await places.up('shed');
     backups = new Backups(
@@ -100,7 +72,6 @@ describe('a site whose server is gone', () => {
     places.end();
     await slip.close();
     await world.end();
-    await database.end();
     rmSync(data, { recursive: true, force: true });
   });
 

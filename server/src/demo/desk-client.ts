@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { request } from 'node:http';
+import { request as requestTls } from 'node:https';
 
 /** An answer of a site. */
 export interface Answered {
@@ -11,7 +12,8 @@ export interface Answered {
 /** Somebody at the desk of a site, as its application is: by the address of its server and the name of the site. */
 export class DeskClient {
   cookie = '';
-  constructor(private readonly at: { address: string; port: number; host: string }) {}
+  /** @param at `ca` are the authorities that are trusted where it is spoken to over TLS; `from` is the address it comes from */
+  constructor(private readonly at: { address: string; port: number; host: string; ca?: string[]; from?: string }) {}
 
   /** A request to the site, with the session of the desk. */
   call = (method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answered> =>
@@ -36,8 +38,11 @@ export class DeskClient {
     headers: Record<string, string>,
   ): Promise<Omit<Answered, 'body'> & { bytes: Buffer }> {
     return new Promise((done, fail) => {
-      const req = request(
+      const { ca, from } = this.at;
+      const req = (ca ? requestTls : request)(
         {
+          ...(ca && { ca, servername: this.at.host }),
+          ...(from && { localAddress: from }),
           host: this.at.address,
           port: this.at.port,
           method,

@@ -6,6 +6,7 @@ import { DeskClient } from '../demo/desk-client.js';
 import { deploySteps } from '../deploy/deploy.js';
 import { Jobs } from '../jobs/jobs.js';
 import { cleaningSteps } from '../jobs/cleaning.js';
+import { Moving } from '../moving/moving.js';
 import { Leaving } from '../leaving/leaving.js';
 import { publishSteps } from '../publish/publish.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
@@ -24,6 +25,7 @@ describe('a site that goes', () => {
       world.sites,
       world.servers,
       new Leaving(world.servers, world.live, world.pictures),
+      new Moving(world.db, world.config, world.sites, world.servers, world.registrar),
     );
     jobs = new Jobs(world.db, world.config.databaseUrl, { error: () => undefined });
   }, 60_000);

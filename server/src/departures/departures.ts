@@ -7,6 +7,7 @@ import { originOf, tellHost } from '../deploy/deploy.js';
 import { tell } from '../events/events.js';
 import { JobLater, JobRefused, type Jobs, type Work } from '../jobs/jobs.js';
 import type { Leaving } from '../leaving/leaving.js';
+import type { Moving } from '../moving/moving.js';
 import { HostRefused } from '../servers/host-client.js';
 import type { ServerRow, Servers } from '../servers/servers.js';
 import { nameOf, type SiteHead, type SiteRow } from '../sites/site-row.js';
@@ -37,6 +38,7 @@ export class Departures {
     private readonly sites: Sites,
     private readonly servers: Pick<Servers, 'get'>,
     private readonly leaving: Pick<Leaving, 'folder'>,
+    private readonly moving: Pick<Moving, 'of' | 'end'>,
   ) {}
 
   /** Says that a site is to go, and when; said again, the day stays. */
@@ -99,16 +101,18 @@ export class Departures {
     if (!site.leavesAt) throw new JobRefused('The site is not to go any more.');
     const without = work.job.input['without'] === true;
     await this.keep(work, site, server, without);
-    if (server)
-      await work.step(`Take it off ${server.name}`, async () => {
+    const off = (name: string, take: () => Promise<void>) =>
+      work.step(`Take it off ${name}`, async () => {
         try {
-          await server.client.removeSite(site.id);
+          await take();
           return 'Its files, its database and its certificate are gone';
         } catch (error) {
           if (!without || error instanceof JobRefused) throw error;
           return `Left there: ${(error as Error).message}`;
         }
       });
+    for (const move of await this.moving.of(site.id)) await off(move.from, () => this.moving.end(site.id, move));
+    if (server) await off(server.name, () => server.client.removeSite(site.id));
     await transaction(this.db, async (client) => {
       await client.query(
         `update departure set left_at = now(), keep_until = now() + make_interval(days => $2) where site = $1`,

@@ -7,6 +7,7 @@ import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';
 import type { Choices } from '../choosing/choices.js';
 import type { PorchConfig } from '../config.js';
+import type { Moving } from '../moving/moving.js';
 import type { Departures } from '../departures/departures.js';
 import type { Registrar } from '../domains/registrar.js';
 import type { Events } from '../events/events.js';
@@ -44,6 +45,7 @@ export interface Parts {
   live: LiveChanges;
   leaving: Leaving;
   departures: Departures;
+  moving: Moving;
   backups: Backups;
   events: Events;
   strangers: Strangers;

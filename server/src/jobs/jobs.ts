@@ -5,9 +5,19 @@ import { tell } from '../events/events.js';
 
 /** Work for a site; and work for the house, which belongs to no site. */
 export type JobKind =
-  'deploy' | 'certificate' | 'publish' | 'rollback' | 'round' | 'leave' | 'remove' | 'backup' | 'revive' | 'cleaning';
+  | 'deploy'
+  | 'certificate'
+  | 'publish'
+  | 'rollback'
+  | 'round'
+  | 'leave'
+  | 'remove'
+  | 'backup'
+  | 'revive'
+  | 'move'
+  | 'cleaning';
 /** Those that change what is served: one of them at a time for a site. */
-const SWITCHING: readonly JobKind[] = ['deploy', 'publish', 'rollback', 'leave', 'remove', 'revive'];
+const SWITCHING: readonly JobKind[] = ['deploy', 'publish', 'rollback', 'leave', 'remove', 'revive', 'move'];
 
 export interface JobStep {
   name: string;

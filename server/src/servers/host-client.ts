@@ -1,3 +1,5 @@
+import { Readable } from 'node:stream';
+import type { ReadableStream } from 'node:stream/web';
 import { fetch, type Agent, type BodyInit, type Response } from 'undici';
 import { JobLater, JobRefused } from '../jobs/jobs.js';
 import type { Operation } from '@tin-porch/core/operations';
@@ -13,6 +15,15 @@ export interface HostSite {
   pointer: { release: string; before: string | null; switchedAt: string; of?: string } | null;
   /** What of it the server could not read; empty where all is well. */
   damage: string[];
+  /** Where it has moved to, and how many were led on since the agent was started. */
+  moved: { to: string; count: number; last: string | null } | null;
+}
+/** Where a server leads on whoever still comes for a site that has moved. */
+export interface MovedTo {
+  address: string;
+  httpPort: number;
+  httpsPort: number;
+  temporary: string;
 }
 export interface HostHealth {
   name: string;
@@ -137,7 +148,7 @@ export class HostClient {
     method: string,
     path: string,
     body?: unknown,
-    raw?: Uint8Array | string,
+    raw?: Uint8Array | string | Readable,
     within = ANSWER_MS,
   ): Promise<Response> {
     const ask = async () =>
@@ -148,6 +159,7 @@ export class HostClient {
           ...(raw !== undefined && { 'content-type': 'application/octet-stream' }),
         },
         body: raw !== undefined ? (raw as BodyInit) : body !== undefined ? JSON.stringify(body) : null,
+        ...(raw instanceof Readable && { duplex: 'half' as const }),
         signal: AbortSignal.timeout(within),
         redirect: 'error',
         dispatcher: await this.connections(),
@@ -156,7 +168,7 @@ export class HostClient {
     try {
       response = await ask().catch((error: unknown) => {
         // A connection that rested may be closed just when it is used again: what may be said twice is (RFC 9110, 9.2.2).
-        if (method !== 'POST' && codeOf(error) === 'UND_ERR_SOCKET') return ask();
+        if (method !== 'POST' && !(raw instanceof Readable) && codeOf(error) === 'UND_ERR_SOCKET') return ask();
         throw error;
       });
     } catch (error) {
@@ -232,6 +244,41 @@ export class HostClient {
   /** Keeps what the rule keeps at a place, and nothing of sites that are gone; gives the ids of what is kept. */
   keepBackups = async (place: BackupPlace, gone: readonly string[]) =>
     (await this.call<{ kept: string[] }>('POST', '/backups', { place, gone }, undefined, BACKUP_MS)).kept;
+  /** The SHA-256 of every file that a site needs. */
+  files = async (id: string) => (await this.call<{ hashes: string[] }>('GET', `/sites/${id}/files`)).hashes;
+  /** The days of which a site has an access log. */
+  logDays = async (id: string) => (await this.call<{ days: string[] }>('GET', `/sites/${id}/logs`)).days;
+  log = async (id: string, day: string): Promise<string> =>
+    (await this.answerTo('GET', `/sites/${id}/logs/${day}`)).text();
+  /** Has whatever would change a site wait for some seconds, in which it is carried over; gives what it is held by. */
+  hold = async (id: string) =>
+    (await this.call<{ token: string }>('POST', `/sites/${id}/moving`, undefined, undefined, KEPT_MS)).token;
+  /** Lets what waits go on there. */
+  letGo = (id: string) => this.call<void>('DELETE', `/sites/${id}/moving`);
+  /** Has the server lead on whoever comes for a site from now on. Where it does so already, it needs no token. */
+  leadOn = (id: string, token: string, to: MovedTo) => this.call<void>('PUT', `/sites/${id}/moving`, { token, to });
+  /** All of a site that is held, but its files. */
+  luggage = async (id: string, token: string): Promise<ReadableStream> =>
+    (await this.answerTo('GET', `/sites/${id}/luggage?token=${token}`, undefined, undefined, KEPT_MS))
+      .body as ReadableStream;
+  /** Puts a site in place that another server gave out. @param after the last step of its people that is known elsewhere */
+  putLuggage = (id: string, luggage: Readable, after: number) =>
+    this.call<{ release: string; rows: number }>(
+      'PUT',
+      `/sites/${id}/luggage?after=${after}`,
+      undefined,
+      luggage,
+      KEPT_MS,
+    );
+  /** A log of a site that is to come, of a day that is over. */
+  putLogBefore = (id: string, day: string, text: string) =>
+    this.call<void>('PUT', `/sites/${id}/luggage/logs/${day}`, undefined, text);
+  /** The site is served from there from now on. */
+  arrived = (id: string) => this.call<void>('POST', `/sites/${id}/luggage/arrived`);
+  /** Takes away what came of a site that does not come after all. */
+  dropLuggage = (id: string) => this.call<void>('DELETE', `/sites/${id}/luggage`);
+  /** Has the server believe others whom they lead there. */
+  befriend = (addresses: string[]) => this.call<void>('PUT', '/friends', { addresses });
   site = (id: string) => this.call<HostSite>('GET', `/sites/${id}`);
   /** Files of a site’s live release whose bytes are not what they should be, by path. */
   damage = async (id: string) => (await this.call<{ damaged: string[] }>('GET', `/sites/${id}/damage`)).damaged;

@@ -4,16 +4,24 @@ import { join } from 'node:path';
 import { migrate, openDatabase, type Database } from '../db/database.js';
 import { makeCluster, makeDatabase, spawnPostgres, untilReady, type Cluster } from '../stack/postgres.js';
 
-let started: Promise<Cluster> | undefined;
+const started = new Map<number, Promise<Cluster>>();
 
-/** One PostgreSQL of its own for all suites of a process; gone when the process ends. */
-function cluster() {
-  started ??= (async () => {
+/**
+ * A PostgreSQL for all suites of a process, gone when the process ends; the first where no other is asked for. Roles are of
+ * a PostgreSQL, not of a database in it: two servers that have one site need two.
+ */
+function cluster(nth = 0) {
+  const made = started.get(nth) ?? start(nth);
+  started.set(nth, made);
+  return made;
+}
+function start(nth: number): Promise<Cluster> {
+  return (async () => {
     const folder = mkdtempSync(join(tmpdir(), 'tin-porch-unit-'));
     const made: Cluster = {
       folder: join(folder, 'postgres'),
       // No two processes have the same: one would write into what the other takes for its own.
-      address: `127.9.${process.pid % 250}.5`,
+      address: `127.9.${process.pid % 250}.${5 + nth}`,
       port: 5481 + (Math.floor(process.pid / 250) % 400),
       password: 'unit-tests-only',
     };
@@ -28,7 +36,6 @@ function cluster() {
     await untilReady(made);
     return made;
   })();
-  return started;
 }
 
 let serial = 0;
@@ -46,3 +53,7 @@ export async function realDatabase(): Promise<{
   const db = openDatabase(url);
   return { url, db, another, end: () => db.end() };
 }
+
+/** The address of an empty database in a PostgreSQL of its own, as another hosting server has it. */
+export const databaseElsewhere = async (rights: string): Promise<string> =>
+  makeDatabase(await cluster(1), `unit_${++serial}`, 'unit', rights);

@@ -63,6 +63,7 @@ export async function smallWorld() {
     data: join(data, 'quay'),
     databaseUrl: hostDatabase,
     reserveBytes: 0,
+    trust: [standins.root],
     mail: { host: mail.address, port: mail.port, from: 'post@quay.example' },
   };
   const startQuay = () => startHost(hostConfig, { error: () => undefined });

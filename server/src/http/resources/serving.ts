@@ -5,6 +5,7 @@ import { temporaryOrigin, tellHost } from '../../deploy/deploy.js';
 import { lookAgain } from '../../domains/look-again.js';
 import { tell } from '../../events/events.js';
 import type { JobKind } from '../../jobs/jobs.js';
+import { mayMove } from '../../moving/moving.js';
 import { nameOf, type SiteHead } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
 import type { Call, Handlers } from '../serve.js';
@@ -13,7 +14,7 @@ type AnyCall = Pick<Call<(typeof servingRoutes)['POST /sites/:id/deploy']>, 'me'
 
 /** Where a site is served, what of it, and to whom. */
 export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
-  const { sites, servers, jobs, registrar, rounds, backups } = parts;
+  const { sites, servers, jobs, registrar, rounds, backups, moving } = parts;
   const headOf = ({ me, params }: Pick<AnyCall, 'me' | 'params'>) => sites.headOf(me.organisation, params['id']!);
   const serverOf = async (site: { server: string | null }) =>
     site.server ? await servers.get(site.server) : undefined;
@@ -65,6 +66,15 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       await call.note(`Brought the site up on ${server}`);
       return { job: job as never };
     },
+    'GET /sites/:id/moves': async (call) => ({ moves: await moving.of((await headOf(call)).id) }),
+    'POST /sites/:id/moves': async (call) => {
+      const site = staying(await headOf(call));
+      const { server } = call.body;
+      mayMove(site, await servers.get(server));
+      const job = await jobs.begin(site.id, 'move', { server });
+      await call.note(`Began to move the site to ${server}`);
+      return { job: job as never };
+    },
     'POST /sites/:id/restores': async (call) => {
       const site = await sites.of(call.me.organisation, call.params['id']!);
       const made = await backups.restore(site, call.body.place, call.body.snapshot);
@@ -84,7 +94,7 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       const { server } = call.body;
       if (!(await servers.get(server))) throw new Problem(404, 'There is no such server');
       if (site.server && site.server !== server && site.liveRelease)
-        throw new Problem(409, 'The site is on another server', 'Moving a site between servers is not built yet.');
+        throw new Problem(409, 'The site is on another server', 'It is moved there, under Care: its visitors are led on meanwhile.');
       await sites.setServer(site.id, server);
       await call.note(`Chose the server ${server}`);
       return { server };

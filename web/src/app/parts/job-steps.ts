@@ -10,6 +10,7 @@ const NAMES = {
   round: 'Round',
   backup: 'Backup',
   revive: 'Coming up elsewhere',
+  move: 'Moving',
   leave: 'Letting go',
   remove: 'Removal',
   cleaning: 'Cleaning',

@@ -22,7 +22,7 @@ import { SiteStore } from '../site-store';
 /** Work that is not at its end. */
 const OPEN: ReadonlySet<Job['state']> = new Set(['waiting', 'running', 'retrying']);
 /** The work that is seen here. */
-const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 'revive', 'leave', 'remove']);
+const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 'revive', 'move', 'leave', 'remove']);
 
 @Component({
   selector: 'tp-step',
