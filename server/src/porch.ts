@@ -116,7 +116,11 @@ export async function startPorch(
   jobs.handle('leave', (work) => departures.leaveSteps(work));
   jobs.handle('remove', (work) => departures.removeSteps(work));
   jobs.handle('revive', (work) => backups.reviveSteps(work, { registrar, live }));
-  jobs.handle('move', (work) => moving.steps(work));
+  jobs.handle('move', async (work) => {
+    await moving.steps(work);
+    // Where it is now, another place than before is not its own server’s.
+    await jobs.begin(work.job.site, 'backup').catch(() => undefined);
+  });
   jobs.handle('backup', (work) => backups.steps(work));
   jobs.handle('cleaning', async (work) => {
     await cleaningSteps(work, db);

@@ -6,7 +6,7 @@ import {
   Count,
   DomainSeen,
   Instant,
-  Named,
+  Job,
   object,
   oneOf,
   orNull,
@@ -159,7 +159,8 @@ export const ServerInfo = Type.Object(
     name: Type.String(),
     address: Type.String(),
     temporaryBase: Type.String(),
-    sites: Type.Array(Named),
+    /** Those of the organisation; `live` where the site is there to be moved. */
+    sites: Type.Array(object({ id: SiteId, name: Type.String(), live: Type.Boolean() })),
     error: Type.Optional(Type.String()),
     upSeconds: Type.Optional(Type.Number()),
     database: Type.Optional(Type.Boolean()),
@@ -175,6 +176,31 @@ export const fleet = {
     role: 'accountant',
     answer: object({ servers: Type.Array(ServerInfo), at: Instant }),
   }),
+  'GET /moves': route({
+    says: 'Sites that move, and those of the last day that have or could not, the newest first.',
+    role: 'accountant',
+    answer: object({
+      moves: Type.Array(
+        object({
+          site: SiteId,
+          name: Type.String(),
+          server: Type.String(),
+          job: Job,
+        }),
+      ),
+    }),
+  }),
+  'POST /moves': route({
+    says: 'Moves many sites to a server, a few at a time; says of which it could not be begun.',
+    role: 'designer',
+    body: object({ server: words(64), sites: Type.Array(SiteId, { minItems: 1, maxItems: 500 }) }),
+    status: 202,
+    answer: object({
+      begun: Type.Array(SiteId),
+      refused: Type.Array(object({ site: SiteId, words: Type.String() })),
+    }),
+  }),
+  'DELETE /moves': route({ says: 'Stops every move that is not at its end.', role: 'designer' }),
   'GET /domains': route({
     says: 'The domains of all sites.',
     role: 'accountant',

@@ -203,7 +203,7 @@ export async function measureHosting(keep: Keep): Promise<void> {
 function plainConf(ours: string, key: string, chain: string): string {
   const text = readFileSync(ours, 'utf8');
   const secure = text.slice(text.indexOf(' ssl http2'));
-  const headers = [...new Set(secure.match(/add_header (?:x-c|ref|content-s|strict)[^;]*(?:;[^;]*)*? always;/g))];
+  const headers = [...new Set(secure.match(/add_header (?:x-c|ref|content-s|strict)\S* "[^"]*" always;/g))];
   const brotli = /^load_module .*$/m.exec(text)?.[0] ?? '';
   return `${brotli}
 ${process.getuid?.() === 0 ? 'user root;' : ''} worker_processes auto; pid nginx.pid; error_log error.log;

@@ -92,7 +92,7 @@ const ERRORS = `error_page 400 414 431 494 /-/said/unreadable;
     error_page 429 @often;
     error_page 502 504 =503 @away;`;
 
-function server(way: Way, listen: string, trusts: boolean): string {
+function server(way: Way, listen: string, address: string, trusts: boolean): string {
   const extra = {
     ...(way === 'secure' && { 'strict-transport-security': HSTS }),
     ...(way === 'temporary' && { 'x-robots-tag': 'noindex' }),
@@ -118,7 +118,6 @@ function server(way: Way, listen: string, trusts: boolean): string {
     ${way === 'temporary' ? '' : `access_log ${way}/$site_name/log/$day.log visits if=$counted;`}
     ${ERRORS}
     limit_conn of_address ${MOST_OF_ADDRESS};
-    if ($nameless) { return 400; }
 
     location / {${own}
     }
@@ -152,13 +151,15 @@ function server(way: Way, listen: string, trusts: boolean): string {
       set $led_to $upstream_http_${LED_TO.replaceAll('-', '_')};
       proxy_ignore_headers x-accel-redirect x-accel-expires x-accel-limit-rate x-accel-buffering x-accel-charset;
       proxy_set_header connection "";
-      proxy_set_header host $http_host;
+      proxy_set_header host $host_said;
       proxy_set_header x-forwarded-for $remote_addr;
       proxy_set_header x-forwarded-proto $scheme;
       proxy_set_header ${LED_ON} 1;
       proxy_ssl_server_name on;
       proxy_ssl_name $host;
       ${trusts ? 'proxy_ssl_verify on; proxy_ssl_verify_depth 4; proxy_ssl_trusted_certificate trusted.pem;' : ''}
+      # It is believed there by the address it comes from.
+      proxy_bind ${address};
       proxy_pass $led_to$request_uri;
     }
     # What could not be read has no address to be answered under by name.
@@ -245,10 +246,10 @@ ${modules ? '  brotli_static on;\n' : ''}
     default "-";
     "~^[a-z0-9](?:[a-z0-9.-]{0,251}[a-z0-9])?$" $host;
   }
-  map "$http_host$uri" $nameless {
-    default 0;
-    "~^/-/said/" 0;
-    "~^/" 1;
+  # Who names no host is told so by the agent.
+  map $http_host $host_said {
+    default $http_host;
+    "" "-";
   }
   map $ssl_server_name $certificate_name {
     default "-";
@@ -277,7 +278,7 @@ ${modules ? '  brotli_static on;\n' : ''}
   }
   proxy_http_version 1.1;
   proxy_set_header connection "";
-  proxy_set_header host $http_host;
+  proxy_set_header host $host_said;
   proxy_set_header x-forwarded-for $remote_addr;
   proxy_set_header x-forwarded-proto $scheme;
   proxy_connect_timeout 5s;
@@ -286,9 +287,9 @@ ${modules ? '  brotli_static on;\n' : ''}
   # What was sent is brought to its end, whoever still listens.
   proxy_ignore_client_abort on;
   proxy_hide_header ${COUNTED};
-${server('plain', `${at.address}:${at.httpPort}`, trusts)}
-${server('secure', `${at.address}:${at.httpsPort} ssl http2`, trusts)}
-${server('temporary', `${at.temporary.address}:${at.temporary.port}`, trusts)}
+${server('plain', `${at.address}:${at.httpPort}`, at.address, trusts)}
+${server('secure', `${at.address}:${at.httpsPort} ssl http2`, at.address, trusts)}
+${server('temporary', `${at.temporary.address}:${at.temporary.port}`, at.address, trusts)}
 }
 `;
 }

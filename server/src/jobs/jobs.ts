@@ -207,6 +207,22 @@ export class Jobs {
     ).rows;
   }
 
+  /** The jobs of a kind at the sites of an organisation: the newest of each site, open or of the last day. */
+  async ofKind(organisation: string, kind: JobKind): Promise<Job[]> {
+    const { rows } = await this.db.query<Job>(
+      `select * from (
+         select distinct on (job.site) ${COLUMNS.split(', ')
+           .map((c) => `job.${c}`)
+           .join(', ')}
+         from job join site on site.id = job.site
+         where site.organisation = $1 and job.kind = $2
+           and (job.state in ('waiting', 'running', 'retrying') or job.finished_at > now() - interval '1 day')
+         order by job.site, job.created_at desc) newest order by "createdAt" desc limit 500`,
+      [organisation, kind],
+    );
+    return rows;
+  }
+
   /** Open jobs and the newest ended one of every site: what the foot shows. */
   async get(id: string): Promise<Job | undefined> {
     return (await this.db.query<Job>(`select ${COLUMNS} from job where id = $1`, [id])).rows[0];

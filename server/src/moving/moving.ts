@@ -61,9 +61,7 @@ export class Moving {
       try {
         await this.carry(work, site, from, to);
       } catch (error) {
-        // Nothing of it stays where it will not be.
-        if (error instanceof JobRefused || work.signal.aborted)
-          await to.client.dropLuggage(site.id).catch(() => undefined);
+        if (error instanceof JobRefused || work.signal.aborted) await this.takeBack(site, from, to);
         throw error;
       }
     const { site: moved } = await siteAndServer(this.sites, this.servers, site.id);
@@ -80,6 +78,7 @@ export class Moving {
         await this.registrar.leadTo(domain, to.address);
         return `${domain} A ${to.address}`;
       });
+    await this.tidy(new Date(), site.id);
   }
 
   private async carry(work: Work, site: SiteRow, from: ServerRow, to: ServerRow): Promise<void> {
@@ -97,12 +96,19 @@ export class Moving {
     await work.step('Carry the last of it over', async () => {
       const ms = led.moved?.to === to.address ? 0 : await this.carryOver(site, from, to);
       await this.note(site, from, to);
+      await to.client.arrived(site.id);
       // Servers it was on before lead there at once, not by way of this one.
       for (const move of await this.of(site.id))
         if (move.from !== from.name)
           await (await this.servers.get(move.from))?.client.leadOn(site.id, '', placeOf(site, to));
       return ms ? `Whoever wrote meanwhile waited ${(ms / 1000).toFixed(1)} s` : 'It was carried over already';
     });
+  }
+
+  /** Nothing of a site stays where it will not be: unless it is led there, or nobody can say whether it is. */
+  private async takeBack(site: SiteHead, from: ServerRow, to: ServerRow): Promise<void> {
+    const there = await from.client.site(site.id).catch(() => null);
+    if (there && !there.moved) await to.client.dropLuggage(site.id).catch(() => undefined);
   }
 
   /** Has a server believe those that lead visitors there, of whom they lead. */
@@ -191,11 +197,12 @@ export class Moving {
 
   /**
    * Looks at every site that is led on: one that nobody comes to any more where it was, and whose domain leads everybody
-   * asked to where it is, is taken off the server it was on.
+   * asked to where it is, is taken off the server it was on. @param only one site
    */
-  async tidy(now = new Date()): Promise<void> {
+  async tidy(now = new Date(), only?: string): Promise<void> {
     const { rows } = await this.db.query<SiteMove & { site: string; domain: string | null }>(
-      `select m.site, s.domain, ${MOVE} from site_move m join site s on s.id = m.site`,
+      `select m.site, s.domain, ${MOVE} from site_move m join site s on s.id = m.site where $1::text is null or m.site = $1`,
+      [only ?? null],
     );
     for (const move of rows) await this.tidyOne(move, now).catch(() => undefined);
   }

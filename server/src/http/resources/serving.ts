@@ -1,16 +1,23 @@
 import type { fleet as fleetRoutes, serving as servingRoutes } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
+import { some } from '@tin-porch/core/some';
 import { planMailRecords, readDomain } from '@tin-porch/core/care';
 import { temporaryOrigin, tellHost } from '../../deploy/deploy.js';
 import { lookAgain } from '../../domains/look-again.js';
 import { tell } from '../../events/events.js';
-import type { JobKind } from '../../jobs/jobs.js';
+import { JobRefused, type JobKind } from '../../jobs/jobs.js';
 import { mayMove } from '../../moving/moving.js';
 import { nameOf, type SiteHead } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
 import type { Call, Handlers } from '../serve.js';
 
 type AnyCall = Pick<Call<(typeof servingRoutes)['POST /sites/:id/deploy']>, 'me' | 'params' | 'note'>;
+
+/** Nothing new is served of a site that is to go. @throws Problem 409 */
+function staying(site: SiteHead): SiteHead {
+  if (site.leavesAt) throw new Problem(409, 'The site is to go', 'Keep it first, in Care.');
+  return site;
+}
 
 /** Where a site is served, what of it, and to whom. */
 export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
@@ -19,11 +26,6 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
   const serverOf = async (site: { server: string | null }) =>
     site.server ? await servers.get(site.server) : undefined;
 
-  /** Nothing new is served of a site that is to go. @throws Problem 409 */
-  const staying = (site: SiteHead): SiteHead => {
-    if (site.leavesAt) throw new Problem(409, 'The site is to go', 'Keep it first, in Care.');
-    return site;
-  };
   /** Begins a job, or gives the open one of its kind. */
   const begin =
     (kind: JobKind, did: string) =>
@@ -94,7 +96,11 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       const { server } = call.body;
       if (!(await servers.get(server))) throw new Problem(404, 'There is no such server');
       if (site.server && site.server !== server && site.liveRelease)
-        throw new Problem(409, 'The site is on another server', 'It is moved there, under Care: its visitors are led on meanwhile.');
+        throw new Problem(
+          409,
+          'The site is on another server',
+          'It is moved there, under Care: its visitors are led on meanwhile.',
+        );
       await sites.setServer(site.id, server);
       await call.note(`Chose the server ${server}`);
       return { server };
@@ -200,8 +206,42 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
 const HEALTH_MS = 4000;
 
 /** Servers and domains of all sites. */
-export function fleetHandlers({ sites, servers, certificates }: Parts): Handlers<typeof fleetRoutes> {
+export function fleetHandlers({ sites, servers, certificates, jobs }: Parts): Handlers<typeof fleetRoutes> {
   return {
+    'GET /moves': async ({ me }) => {
+      const names = new Map((await sites.list(me.organisation)).map((s) => [s.id, nameOf(s)]));
+      const moves = await jobs.ofKind(me.organisation, 'move');
+      return {
+        moves: moves.map((job) => ({
+          ...{ site: job.site!, name: names.get(job.site!) ?? job.site!, server: String(job.input['server']) },
+          job: job as never,
+        })),
+      };
+    },
+    'POST /moves': async (call) => {
+      const { server, sites: wanted } = call.body;
+      const to = await servers.get(server);
+      const begun: string[] = [];
+      const refused: { site: string; words: string }[] = [];
+      for (const id of new Set(wanted)) {
+        const site = await sites.headOf(call.me.organisation, id);
+        try {
+          mayMove(staying(site), to);
+          await jobs.begin(id, 'move', { server });
+          begun.push(id);
+        } catch (error) {
+          if (!(error instanceof Problem || error instanceof JobRefused)) throw error;
+          refused.push({ site: id, words: error.message });
+        }
+      }
+      if (begun.length) await call.note(`Began to move ${some(begun.length, 'site')} to ${server}`);
+      return { begun, refused };
+    },
+    'DELETE /moves': async (call) => {
+      for (const job of await jobs.ofKind(call.me.organisation, 'move'))
+        if (['waiting', 'running', 'retrying'].includes(job.state)) await jobs.cancel(job.id);
+      await call.note('Stopped every move');
+    },
     'GET /servers': async ({ me }) => {
       const [all, rows] = await Promise.all([servers.all(), sites.list(me.organisation)]);
       return {
@@ -212,7 +252,9 @@ export function fleetHandlers({ sites, servers, certificates }: Parts): Handlers
               name: s.name,
               address: s.address,
               temporaryBase: s.temporaryBase,
-              sites: rows.filter((r) => r.server === s.name).map((r) => ({ id: r.id, name: nameOf(r) })),
+              sites: rows
+                .filter((r) => r.server === s.name)
+                .map((r) => ({ id: r.id, name: nameOf(r), live: r.liveRelease !== null && r.leavesAt === null })),
             };
             if (health instanceof Error) return { ...base, error: health.message };
             const { upSeconds, database, freeBytes, totalBytes } = health;

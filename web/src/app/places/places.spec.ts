@@ -84,10 +84,18 @@ describe('the places beside a site', () => {
 
   it('Servers says which answers, which does not, and whose database is away', async () => {
     const { fixture, element } = await shown(ServersPlace);
+    http.expectOne('/api/moves').flush({ moves: [] });
     const one = { address: '127.0.0.11', temporaryBase: 'quay.localhost', sites: [], totalBytes: 9e9, freeBytes: 4e9 };
     http.expectOne('/api/servers').flush({
       servers: [
-        { ...one, name: 'quay', database: true, upSeconds: 7300, error: null, sites: [{ id: 'x', name: 'Yard' }] },
+        {
+          ...one,
+          name: 'quay',
+          database: true,
+          upSeconds: 7300,
+          error: null,
+          sites: [{ id: 'x', name: 'Yard', live: true }],
+        },
         { ...one, name: 'slip', database: false, upSeconds: 90, error: null },
         { ...one, name: 'pier', database: false, upSeconds: null, error: 'The server pier does not answer.' },
       ],
@@ -100,6 +108,63 @@ describe('the places beside a site', () => {
     expect(cards[1]).toContain('Its database does not answer');
     expect(cards[2]).toContain('Does not answer');
     expect(cards[2]).not.toContain('GB free');
+  });
+
+  it('Servers moves the sites that are picked, says how far each is and of which it could not be begun, and stops', async () => {
+    const dialogs = spyOn(TestBed.inject(Dialogs), 'confirm').and.resolveTo(true);
+    const { fixture, element } = await shown(ServersPlace);
+    const move = (site: string, state: string, more: object = {}) => ({
+      ...{ site, name: site.toUpperCase(), server: 'slip' },
+      job: { id: site, site, kind: 'move', state, steps: [], error: null, ...more },
+    });
+    http.expectOne('/api/moves').flush({ moves: [] });
+    const one = { address: '127.0.0.11', temporaryBase: 'x.test', totalBytes: 9e9, freeBytes: 4e9, upSeconds: 9 };
+    const servers = [
+      {
+        ...{ ...one, name: 'quay', database: true },
+        sites: ['a', 'b', 'c'].map((id) => ({ id, name: id.toUpperCase(), live: id !== 'c' })),
+      },
+      { ...one, name: 'pier', database: false, sites: [] },
+      { ...one, name: 'slip', database: true, sites: [] },
+    ];
+    http.expectOne('/api/servers').flush({ servers });
+    await settle(fixture);
+    button(element, 'Move its sites').click();
+    await settle(fixture);
+    // What answers is proposed; what is not deployed cannot be picked.
+    expect(element.querySelector('select')!.value).toBe('slip');
+    const boxes = [...element.querySelectorAll<HTMLInputElement>('input[type=checkbox]')];
+    expect(boxes.map((b) => [b.checked, b.disabled])).toEqual([
+      [true, false],
+      [true, false],
+      [false, true],
+    ]);
+    button(element, 'Move 2 sites').click();
+    await settle(fixture);
+    expect(dialogs.calls.mostRecent().args[0].title).toBe('Move 2 sites to slip?');
+    const asked = http.expectOne({ method: 'POST', url: '/api/moves' });
+    expect(asked.request.body).toEqual({ server: 'slip', sites: ['a', 'b'] });
+    asked.flush({ begun: ['a'], refused: [{ site: 'b', words: 'Another release is being put in place' }] });
+    await settle(fixture);
+    expect(alertOf(element)).toBe('B: Another release is being put in place.');
+    told.all.next({ kind: 'job', site: 'a', job: 'a' });
+    await settle(fixture, 200);
+    http.expectOne('/api/moves').flush({
+      moves: [
+        move('a', 'running', { steps: [{ name: 'Copy its files', state: 'running', detail: '', ms: 0 }] }),
+        move('d', 'failed', { error: 'No room.' }),
+        move('e', 'done'),
+      ],
+    });
+    await settle(fixture);
+    expect(element.querySelector('[role=status]')!.textContent).toBe('1 of 3 sites moved, 1 could not be');
+    const lines = [...element.querySelectorAll('.moving li')].map((li) => li.textContent!.replace(/\s+/g, ' ').trim());
+    expect(lines).toEqual(['A to slip. Copy its files …', 'D to slip. No room.', 'E to slip. Moved']);
+    button(element, 'Stop all of it').click();
+    await settle(fixture);
+    http.expectOne({ method: 'DELETE', url: '/api/moves' }).flush(null, { status: 500, statusText: 'no' });
+    await settle(fixture);
+    expect(alertOf(element)).not.toBe('');
   });
 
   it('Rounds says in words what was begun, and does not call “nothing to mend” what it could not ask', async () => {

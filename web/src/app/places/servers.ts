@@ -1,7 +1,16 @@
-import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
-import type { ServerInfo } from '../api/model';
+import { catchError, EMPTY, filter, firstValueFrom, merge, startWith, switchMap, type OperatorFunction } from 'rxjs';
+import { debounceTime } from 'rxjs/operators';
+import { some } from '@tin-porch/core/some';
+import { PorchEvents } from '../api/events';
+import type { Answered, ServerInfo } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
+import { Dialogs } from '../parts/dialogs';
+
+type Move = Answered<'GET /moves'>['moves'][number];
+const OPEN: ReadonlySet<Move['job']['state']> = new Set(['waiting', 'running', 'retrying']);
 
 @Component({
   selector: 'tp-servers',
@@ -13,6 +22,26 @@ import { asRefusal, PorchApi } from '../api/porch-api';
       <h1>Servers</h1>
       @if (fault()) {
         <p class="note brick" role="alert">{{ fault() }}</p>
+      }
+      @if (moves().length) {
+        <section class="sheet card moving">
+          <div class="between">
+            <h2>{{ underWay() ? 'Moving' : 'Moved' }}</h2>
+            @if (underWay() && api.may('designer')) {
+              <button class="plain small" type="button" (click)="stop()" [disabled]="busy()">Stop all of it</button>
+            }
+          </div>
+          <p class="quiet" role="status">{{ sum() }}</p>
+          <ul class="plain-list">
+            @for (m of moves(); track m.site) {
+              <li>
+                <a [routerLink]="['/sites', m.site, 'care']">{{ m.name }}</a>
+                <span class="quiet"> to {{ m.server }}. </span>
+                <span [class.fault]="m.job.state === 'failed'">{{ words(m) }}</span>
+              </li>
+            }
+          </ul>
+        </section>
       }
       <div class="cards">
         @for (s of servers(); track s.name) {
@@ -32,12 +61,49 @@ import { asRefusal, PorchApi } from '../api/porch-api';
             <ul class="plain-list">
               @for (site of s.sites; track site.id) {
                 <li>
-                  <a [routerLink]="['/sites', site.id, 'publish']">{{ site.name }}</a>
+                  @if (emptying() === s.name) {
+                    <label>
+                      <input
+                        type="checkbox"
+                        [checked]="picked().has(site.id)"
+                        [disabled]="!site.live"
+                        (change)="pick(site.id)"
+                      />
+                      {{ site.name }}
+                      @if (!site.live) {
+                        <span class="quiet">not deployed yet</span>
+                      }
+                    </label>
+                  } @else {
+                    <a [routerLink]="['/sites', site.id, 'publish']">{{ site.name }}</a>
+                  }
                 </li>
               } @empty {
                 <li class="quiet">None of your sites is here.</li>
               }
             </ul>
+            @if (api.may('designer') && !s.error && movable(s).length && others(s).length) {
+              @if (emptying() === s.name) {
+                <p class="bar">
+                  <label [for]="'to-' + s.name">To</label>
+                  <select [id]="'to-' + s.name" (change)="to.set($any($event.target).value)">
+                    @for (o of others(s); track o.name) {
+                      <option [value]="o.name" [selected]="o.name === to()" [disabled]="!!o.error || !o.database">
+                        {{ o.name }}{{ o.error || !o.database ? ', does not answer' : '' }}
+                      </option>
+                    }
+                  </select>
+                  <button class="act" type="button" [disabled]="!picked().size || !canGo() || busy()" (click)="move(s)">
+                    Move {{ some(picked().size, 'site') }} …
+                  </button>
+                  <button class="plain" type="button" (click)="emptying.set('')">Leave them here</button>
+                </p>
+              } @else {
+                <p class="bar">
+                  <button class="plain" type="button" (click)="begin(s)">Move its sites</button>
+                </p>
+              }
+            }
           </section>
         }
       </div>
@@ -49,19 +115,138 @@ import { asRefusal, PorchApi } from '../api/porch-api';
       grid-template-columns: repeat(auto-fill, minmax(min(100%, 380px), 1fr));
       gap: 16px;
     }
+    .moving {
+      margin-bottom: 16px;
+    }
+    .bar {
+      margin: 12px 0 0;
+    }
+    select {
+      width: auto;
+      min-height: 32px;
+      padding: 4px 8px;
+    }
+    label {
+      display: inline-flex;
+      align-items: baseline;
+      gap: 8px;
+    }
   `,
 })
 export class ServersPlace {
+  protected readonly api = inject(PorchApi);
+  private readonly dialogs = inject(Dialogs);
   protected readonly servers = signal<ServerInfo[]>([]);
+  protected readonly moves = signal<Move[]>([]);
   protected readonly fault = signal('');
+  /** The server whose sites are picked to be moved, those that are, and where to. */
+  protected readonly emptying = signal('');
+  protected readonly picked = signal<ReadonlySet<string>>(new Set());
+  protected readonly to = signal('');
+  protected readonly busy = signal(false);
+  protected readonly underWay = computed(() => this.moves().some((m) => OPEN.has(m.job.state)));
+  protected readonly sum = computed(() => {
+    const count = (states: Move['job']['state'][]) => this.moves().filter((m) => states.includes(m.job.state)).length;
+    return [
+      `${count(['done'])} of ${some(this.moves().length, 'site')} moved`,
+      count(['failed']) && `${count(['failed'])} could not be`,
+      count(['cancelled']) && `${count(['cancelled'])} stopped`,
+    ]
+      .filter(Boolean)
+      .join(', ');
+  });
+  protected readonly canGo = computed(() => this.servers().some((s) => s.name === this.to() && !s.error && s.database));
+
   constructor() {
-    inject(PorchApi)
-      .get<{ servers: ServerInfo[] }>('/servers')
-      .subscribe({
-        next: ({ servers }) => this.servers.set(servers),
-        error: (e: unknown) => this.fault.set(asRefusal(e).message),
+    const events = inject(PorchEvents);
+    const told = events.all.pipe(
+      filter((e) => e.kind === 'job' || e.kind === 'care'),
+      debounceTime(150),
+    );
+    merge(told, events.back)
+      .pipe(
+        startWith(null),
+        switchMap(() => this.api.get<Answered<'GET /moves'>>('/moves').pipe(this.saying())),
+        takeUntilDestroyed(),
+      )
+      .subscribe(({ moves }) => this.moves.set(moves));
+    // Which site is where is another after each move; how the servers are is asked with it.
+    merge(
+      events.all.pipe(
+        filter((e) => e.kind === 'care'),
+        debounceTime(400),
+      ),
+      events.back,
+    )
+      .pipe(
+        startWith(null),
+        switchMap(() => this.api.get<Answered<'GET /servers'>>('/servers').pipe(this.saying())),
+        takeUntilDestroyed(),
+      )
+      .subscribe(({ servers }) => {
+        this.fault.set('');
+        this.servers.set(servers);
       });
   }
+
+  /** Says what could not be asked for; what was there stays. */
+  private saying<T>(): OperatorFunction<T, T> {
+    return catchError((error: unknown) => {
+      this.fault.set(asRefusal(error).message);
+      return EMPTY;
+    });
+  }
+
+  protected movable = (s: ServerInfo) => s.sites.filter((site) => site.live);
+  protected others = (s: ServerInfo) => this.servers().filter((o) => o.name !== s.name);
+  protected begin(s: ServerInfo): void {
+    this.emptying.set(s.name);
+    this.picked.set(new Set(this.movable(s).map((site) => site.id)));
+    this.to.set(this.others(s).find((o) => !o.error && o.database)?.name ?? '');
+  }
+  protected pick(id: string): void {
+    const picked = new Set(this.picked());
+    if (!picked.delete(id)) picked.add(id);
+    this.picked.set(picked);
+  }
+
+  protected async move(s: ServerInfo): Promise<void> {
+    const [sites, server] = [[...this.picked()], this.to()];
+    const sure = await this.dialogs.confirm({
+      title: `Move ${some(sites.length, 'site')} to ${server}?`,
+      words: `A few at a time. Visitors notice nothing, and ${s.name} leads on whoever still comes there, for two days at least. Each can be moved back.`,
+      act: `Move ${sites.length === 1 ? 'it' : 'them'} to ${server}`,
+    });
+    if (!sure) return;
+    await this.ask(async () => {
+      const { refused } = await firstValueFrom(this.api.post<Answered<'POST /moves'>>('/moves', { server, sites }));
+      this.emptying.set('');
+      const name = (id: string) => s.sites.find((site) => site.id === id)?.name ?? id;
+      if (refused.length) this.fault.set(refused.map((r) => `${name(r.site)}: ${r.words}.`).join(' '));
+    });
+  }
+  protected stop = () => this.ask(async () => void (await firstValueFrom(this.api.delete('/moves'))));
+  private async ask(what: () => Promise<void>): Promise<void> {
+    this.busy.set(true);
+    this.fault.set('');
+    await what().catch((error: unknown) => this.fault.set(asRefusal(error).message));
+    this.busy.set(false);
+  }
+
+  protected words({ job }: Move): string {
+    const step = job.steps.at(-1)?.name;
+    if (job.state === 'running') return step ? `${step} …` : 'It begins …';
+    return (
+      {
+        waiting: 'It waits for its turn',
+        retrying: `It is tried again. ${job.error ?? ''}`,
+        done: 'Moved',
+        failed: job.error ?? 'It could not be moved',
+        cancelled: 'Stopped',
+      } as Record<string, string>
+    )[job.state]!;
+  }
+  protected some = some;
   protected gb = (bytes: number) => (bytes / 1e9).toFixed(0);
   protected up = (s: number) =>
     s > 7200 ? `${Math.floor(s / 3600)} hours` : s > 120 ? `${Math.floor(s / 60)} minutes` : `${s} seconds`;

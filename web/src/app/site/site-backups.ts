@@ -1,14 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
 import { some } from '@tin-porch/core/some';
-import { catchError, EMPTY, filter, map, merge, switchMap } from 'rxjs';
-import { debounceTime, distinctUntilChanged } from 'rxjs/operators';
-import { PorchEvents } from '../api/events';
 import type { Answered } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
 import { time, when } from '../parts/when';
+import { askedAgain } from './asked-again';
 import { SiteStore } from './site-store';
 
 type Backups = Answered<'GET /sites/:id/backups'>;
@@ -140,8 +137,9 @@ export class SiteBackups {
   protected readonly api = inject(PorchApi);
   private readonly router = inject(Router);
   private readonly dialogs = inject(Dialogs);
-  protected readonly found = signal<Backups | null>(null);
-  protected readonly fault = signal('');
+  private readonly asked = askedAgain<Backups>('/backups', 'What is backed up');
+  protected readonly found = this.asked.found;
+  protected readonly fault = this.asked.fault;
   protected readonly whole = signal(false);
   protected readonly restoring = computed(() => this.store.busy('POST /restores'));
   protected readonly proven = computed(() => this.found()!.backups.some((b) => b.provenAt !== null));
@@ -185,33 +183,6 @@ export class SiteBackups {
     });
   });
 
-  constructor() {
-    // Another site, or something that became of one of its backups.
-    merge(
-      toObservable(computed(() => this.store.detail()?.id)).pipe(distinctUntilChanged()),
-      inject(PorchEvents).all.pipe(
-        filter((e) => e.kind === 'care' && e.site === this.store.id()),
-        debounceTime(50),
-      ),
-    )
-      .pipe(
-        map(() => this.store.detail()?.id),
-        filter((id) => id !== undefined),
-        switchMap((id) =>
-          this.api.get<Backups>(`/sites/${id}/backups`).pipe(
-            catchError((error: unknown) => {
-              this.fault.set(`What is backed up was not asked for. ${asRefusal(error).message}`);
-              return EMPTY;
-            }),
-          ),
-        ),
-        takeUntilDestroyed(),
-      )
-      .subscribe((found) => {
-        this.fault.set('');
-        this.found.set(found);
-      });
-  }
   protected askServers(): void {
     if (this.servers().length) return;
     this.api.get<{ servers: { name: string }[] }>('/servers').subscribe({

@@ -17,6 +17,7 @@ import { some } from '@tin-porch/core/some';
 import { day, daysLeft, when } from '../../parts/when';
 import { Worktable } from '../../parts/worktable';
 import { SiteBackups } from '../site-backups';
+import { SiteHome } from '../site-home';
 import { SiteStore } from '../site-store';
 
 /** Work that is not at its end. */
@@ -30,6 +31,7 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 
   imports: [
     RouterLink,
     SiteBackups,
+    SiteHome,
     LiveChanges,
     DeskPeople,
     TakeAlong,
@@ -69,6 +71,7 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 
         @if (site.liveRelease) {
           <tp-site-backups />
         }
+        <tp-site-home />
         @if (site.document.pages.length) {
           <tp-take-along />
         }
