@@ -17,6 +17,8 @@ const markOf = (file: { ino: number; size: number; mtimeMs: number }): string =>
 export class Blobs {
   /** Blobs whose bytes were found to be right, with what their file was like then. */
   private readonly checked = new Map<string, string>();
+  /** When somebody was told last that a blob is here: they do not send it, and count on it. */
+  private readonly askedFor = new Map<string, number>();
   constructor(
     readonly folder: string,
     private readonly reserveBytes: number,
@@ -55,7 +57,9 @@ export class Blobs {
   /** Those of the hashes that are not here as they should be. */
   async missing(hashes: Iterable<string>): Promise<string[]> {
     const bad: string[] = [];
-    for (const hash of new Set(hashes)) if (!(await this.good(hash))) bad.push(hash);
+    for (const hash of new Set(hashes))
+      if (await this.good(hash)) this.askedFor.set(hash, Date.now());
+      else bad.push(hash);
     return bad;
   }
 
@@ -113,9 +117,16 @@ export class Blobs {
     if (now) this.checked.set(hash, markOf(now));
   }
 
+  /** When a blob came, or was last asked for by whoever had it to send, ms since 1970. */
+  async cameAt(hash: string): Promise<number> {
+    const file = await stat(join(this.folder, this.path(hash))).catch(() => null);
+    return Math.max(file?.ctimeMs ?? 0, this.askedFor.get(hash) ?? 0);
+  }
+
   /** Takes a blob away that no release needs. */
   async takeOut(hash: string): Promise<void> {
     this.checked.delete(hash);
+    this.askedFor.delete(hash);
     const file = join(this.folder, this.path(hash));
     for (const ending of ['', ...PACKINGS.map((p) => `.${p}`)]) await rm(`${file}${ending}`, { force: true });
   }

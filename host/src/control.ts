@@ -531,6 +531,9 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
   app.put('/v1/certificates/:domain', json, async (req, res) => {
     if (!isDomain(req.params['domain'])) throw new Problem(400, 'That is not a domain');
     const { key, chain } = body<{ key: string; chain: string }>(req, checks.certificate);
+    // One that comes while the site is carried over would stay behind.
+    const found = sites.find(req.params['domain'] as string);
+    if (found) moves.stays(found.site.settings.id);
     res.json(await certificates.put(req.params['domain'] as string, key, chain));
   });
 
@@ -578,7 +581,9 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
     res.json({ kept: await backups.all(place).catch(atPlace) });
   });
 
-  app.get('/v1/sites/:id/files', (req, res) => void res.json({ hashes: luggage.files(siteOf(req)) }));
+  app.get('/v1/sites/:id/files', async (req, res) => {
+    res.json(await luggage.files(siteOf(req)).catch(noDatabase));
+  });
   app.get('/v1/sites/:id/logs', async (req, res) => {
     res.json({ days: await logs.days(siteOf(req).settings.id) });
   });

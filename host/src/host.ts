@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { bounceServer } from '@tin-porch/mail/bounces';
 import { AccessLogs } from './access-log.js';
 import { Blobs } from './blobs.js';
+import { clearAway } from './clearing.js';
 import { Certificates } from './certificates.js';
 import type { HostConfig } from './config.js';
 import { controlApp } from './control.js';
@@ -132,12 +133,15 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     forget();
     post?.start();
   });
+  const clear = () =>
+    void clearAway(parts).catch((error: Error) => log.error({ err: error }, 'nothing was cleared away'));
   const shorten = () => void parts.logs.shorten(new Date()).catch(() => undefined);
   const forget = () => void parts.desks.forget().catch(() => undefined);
   shorten();
   const daily = setInterval(() => {
     shorten();
     forget();
+    clear();
   }, 6 * 3_600_000).unref();
   const stopScrubbing = blobs.scrub();
   const stopWatching = await blobs.watch();

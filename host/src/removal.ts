@@ -1,6 +1,11 @@
+import { join } from 'node:path';
+import { filesNamed } from './named.js';
 import type { HostParts } from './public.js';
 
-type Removing = Pick<HostParts, 'sites' | 'blobs' | 'databases' | 'certificates' | 'logs' | 'marks' | 'moves' | 'log'>;
+type Removing = Pick<
+  HostParts,
+  'sites' | 'blobs' | 'databases' | 'certificates' | 'logs' | 'marks' | 'moves' | 'log' | 'config'
+>;
 /** How long until what could not be removed is tried again, ms. */
 const AGAIN_MS = 5000;
 
@@ -31,7 +36,7 @@ export async function finishRemovals(parts: Removing, stopped: () => boolean): P
 }
 
 async function finish(
-  { sites, blobs, databases, certificates, logs, marks, moves }: Removing,
+  { sites, blobs, databases, certificates, logs, marks, moves, config }: Removing,
   id: string,
 ): Promise<void> {
   const settings = await sites.settingsOfLeaving(id);
@@ -40,10 +45,11 @@ async function finish(
   // Whoever has the domain by now needs its certificate.
   if (settings.domain && !sites.find(settings.domain)) await certificates.takeOut(settings.domain);
   await logs.takeOut(id);
-  const own = await sites.blobsOf(id);
+  const folder = join(config.data, 'sites');
+  const own = await filesNamed({ databases, folder }, id);
   for (const other of await sites.folders()) {
     if (!own.size) break;
-    if (other !== id) for (const hash of await sites.blobsOf(other)) own.delete(hash);
+    if (other !== id) for (const hash of await filesNamed({ databases, folder }, other)) own.delete(hash);
   }
   for (const hash of own) await blobs.takeOut(hash);
   marks.delete(id);

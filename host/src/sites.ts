@@ -189,21 +189,6 @@ export class Sites {
   async settingsOfLeaving(id: string): Promise<Pick<SiteSettings, 'id' | 'domain'> | undefined> {
     return readJson(join(this.folder, id, LEAVING), isSettings).catch(() => ({ id, domain: null }));
   }
-  /** What the releases of a site are made of, and the pictures of their documents. What cannot be read has none. */
-  async blobsOf(id: string): Promise<Set<string>> {
-    const found = new Set<string>();
-    const folder = join(this.folder, id, 'releases');
-    for (const name of await readdir(folder).catch(() => [])) {
-      const release = name.endsWith('.json')
-        ? await readJson(join(folder, name), isRelease).catch(() => undefined)
-        : undefined;
-      if (!release) continue;
-      for (const { hash } of Object.values(release.manifest.files)) found.add(hash);
-      for (const medium of release.document.media ?? [])
-        if ('hash' in medium && typeof medium.hash === 'string') found.add(medium.hash);
-    }
-    return found;
-  }
   /** Takes away the folder of a site that leaves. */
   async forget(id: string): Promise<void> {
     await rm(join(this.folder, id), { recursive: true, force: true });

@@ -1,5 +1,5 @@
 import { createReadStream, createWriteStream } from 'node:fs';
-import { copyFile, link, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { copyFile, link, mkdir, readdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { Transform, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -7,6 +7,7 @@ import { createGunzip, createGzip } from 'node:zlib';
 import { backUp, goOnAfter, restore } from '@tin-porch/cms';
 import { Blobs } from './blobs.js';
 import { writeDurable } from './durable.js';
+import { filesNamed } from './named.js';
 import type { HostParts } from './public.js';
 import { Sites, type Site } from './sites.js';
 
@@ -26,23 +27,35 @@ export class NotProven extends Error {
 const TRIES = 4;
 export const sum = (rows: Record<string, number>): number => Object.values(rows).reduce((a, b) => a + b, 0);
 
-/** What every release of a site that is served is made of, and the pictures of its document. */
-export function hashesOf({ live }: Site): Set<string> {
-  const hashes = new Set(Object.values(live?.manifest.files ?? {}).map((f) => f.hash));
-  for (const medium of live?.document.media ?? [])
-    if ('hash' in medium && typeof medium.hash === 'string') hashes.add(medium.hash);
-  return hashes;
+/** What the release of a site that is served is made of. */
+export const servedBy = ({ live }: Site): Set<string> =>
+  new Set(Object.values(live?.manifest.files ?? {}).map((f) => f.hash));
+
+/** What of a site is laid out. */
+export interface LaidOut {
+  /** Rows of other tables than those of a backup. */
+  tables?: Parameters<typeof backUp>[1];
+  /** False where the files go another way. */
+  files?: boolean;
+  /** Every release that is kept, not only what is served and what that stands on. */
+  allReleases?: boolean;
 }
+
+/** The ids of the releases of a site that are kept. */
+export const releasesOf = async (data: string, id: string): Promise<string[]> =>
+  (await readdir(join(data, 'sites', id, 'releases')).catch(() => []))
+    .filter((name) => name.endsWith('.json'))
+    .map((name) => name.slice(0, -5));
 
 /**
  * Puts all of a site into a folder as it is laid out on a server: settings, keys, what is served, and the rows that belong
- * to it. @param tables rows of other tables than those of a backup @param files false where the files go another way
+ * to it.
  */
 export async function layOut(
   parts: HostParts,
   site: Site,
   stage: string,
-  { tables, files: withFiles = true }: { tables?: Parameters<typeof backUp>[1]; files?: boolean } = {},
+  { tables, files: withFiles = true, allReleases = false }: LaidOut = {},
 ): Promise<{ files: number; about: About }> {
   const { config, databases, blobs } = parts;
   const { id, domain } = site.settings;
@@ -51,25 +64,29 @@ export async function layOut(
     const own = join(stage, 'sites', id);
     await mkdir(join(own, 'releases'), { recursive: true });
     const { live, pointer } = site;
+    const kept = new Set(
+      allReleases
+        ? await releasesOf(config.data, id)
+        : [pointer?.release, pointer?.of, pointer?.before].filter((r) => typeof r === 'string'),
+    );
     const rows = (await databases.has(id)) ? await rowsOf(parts, id, join(stage, 'rows.jsonl'), tables) : {};
     // What was changed at the desk meanwhile is in one of the two only.
     if (site.pointer?.release !== pointer?.release && n < TRIES) continue;
     await writeFile(join(own, 'site.json'), JSON.stringify(site.settings));
     if (pointer) {
       await writeFile(join(own, 'current.json'), JSON.stringify(pointer));
-      for (const release of new Set([pointer.release, pointer.of, pointer.before]))
-        if (release)
-          await linked(
-            join(config.data, 'sites', id, 'releases', `${release}.json`),
-            join(own, 'releases', `${release}.json`),
-          );
+      for (const release of kept)
+        await linked(
+          join(config.data, 'sites', id, 'releases', `${release}.json`),
+          join(own, 'releases', `${release}.json`),
+        );
     }
     await linked(join(config.data, 'sites', id, 'mail-key.pem'), join(own, 'mail-key.pem'));
     if (domain)
       await linked(join(config.data, 'certificates', `${domain}.json`), join(stage, 'certificates', `${domain}.json`));
     let files = 0;
     if (withFiles)
-      for (const hash of hashesOf(site))
+      for (const hash of await filesNamed({ databases, folder: join(config.data, 'sites') }, id, kept))
         if (await linked(join(blobs.folder, blobs.path(hash)), join(stage, 'blobs', blobs.path(hash)))) files++;
     const about: About = { site: id, release: live?.id ?? null, rows };
     await writeFile(join(stage, 'about.json'), JSON.stringify(about));
@@ -130,14 +147,14 @@ export async function bringIn(
   if (!was?.live || !was.pointer) throw new NotProven('No release that could be served is in it.');
   const hashes = await new Blobs(join(root, 'blobs'), 0).all().catch(() => []);
   for (const hash of hashes) await blobs.put(hash, createReadStream(join(root, 'blobs', blobs.path(hash))));
-  const missing = await blobs.missing(hashesOf(was));
+  const missing = await blobs.missing(servedBy(was));
   if (missing.length) throw new NotProven(`${missing.length} of its files are not here.`);
   await databases.setUp(id);
   if (sum(about.rows)) await restore(await databases.pool(id), packed(join(root, 'rows.jsonl')), true);
   const key = await readFile(join(root, 'sites', id, 'mail-key.pem')).catch(() => null);
   if (key) await writeDurable(join(config.data, 'sites', id, 'mail-key.pem'), key, 0o600);
-  for (const release of new Set([was.pointer.release, was.pointer.of])) {
-    const whole = release && (await from.release(id, release));
+  for (const release of await releasesOf(root, id)) {
+    const whole = await from.release(id, release);
     if (whole) await sites.keepRelease(id, whole);
   }
   const { domain } = was.settings;

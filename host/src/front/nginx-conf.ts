@@ -97,11 +97,11 @@ function server(way: Way, listen: string, address: string, trusts: boolean): str
     ...(way === 'secure' && { 'strict-transport-security': HSTS }),
     ...(way === 'temporary' && { 'x-robots-tag': 'noindex' }),
   };
-  const own = `
+  const own = (keeping: string, beyond: string) => `
     ${headers(extra)}
-    add_header cache-control $keeping;
+    add_header cache-control ${quoted(keeping)};
     add_header last-modified "";
-    error_page 404 405 = @agent;
+    error_page 404 405 = ${beyond};
     ${ERRORS}`;
   return `
   server {
@@ -119,16 +119,18 @@ function server(way: Way, listen: string, address: string, trusts: boolean): str
     ${ERRORS}
     limit_conn of_address ${MOST_OF_ADDRESS};
 
-    location / {${own}
+    location / {${own(ASKED_AGAIN, '@agent')}
     }
-    location ~ /$ {${own}
+    location ~ /$ {${own(ASKED_AGAIN, '@agent')}
       rewrite ^ \${uri}index.html break;
     }
     # Who came just ahead of a switch still has the styles and pictures of the release before.
-    location ~ "${FINGERPRINTED}" {${own.replace('= @agent', '= @before')}
+    location ~ "${FINGERPRINTED}" {${own(LASTING, '@before')}
     }
-    location @before {${own}
+    location @before {${own(LASTING, '@agent')}
       root ${way}/$site_name/before;
+    }
+    location ^~ /fonts/ {${own(LASTING, '@before')}
     }
     location ^~ /-/ {
       limit_req zone=asking burst=${ASKED_AT_ONCE} nodelay;
@@ -188,7 +190,7 @@ ${user ? `user ${user};\n` : ''}worker_processes auto;
 pcre_jit on;
 pid nginx.pid;
 error_log error.log warn;
-worker_shutdown_timeout 20s;
+worker_shutdown_timeout 10m;
 events { worker_connections 4096; }
 http {
   types {
@@ -259,12 +261,6 @@ ${modules ? '  brotli_static on;\n' : ''}
     default "0000-00-00";
     "~^(?<on_day>\\d{4}-\\d\\d-\\d\\d)T" $on_day;
   }
-  map $uri $keeping {
-    default "${ASKED_AGAIN}";
-    "~${FINGERPRINTED}" "${LASTING}";
-    "~^/fonts/" "${LASTING}";
-  }
-
   # What was served from here is of a site that has a log; of anything else the agent says so.
   map "$upstream_addr:$upstream_http_${COUNTED.replaceAll('-', '_')}" $counted {
     default 0;

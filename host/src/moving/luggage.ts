@@ -6,9 +6,10 @@ import { create, extract } from 'tar';
 import { WHOLE_TABLES } from '@tin-porch/cms';
 import { Problem } from '@tin-porch/core/ground';
 import { writeDurable } from '../durable.js';
+import { filesNamed } from '../named.js';
 import type { HostParts } from '../public.js';
 import type { Site } from '../sites.js';
-import { aboutOf, bringIn, hashesOf, layOut, NotProven } from '../whole-site.js';
+import { aboutOf, bringIn, layOut, NotProven, servedBy } from '../whole-site.js';
 
 /** What says that a site was brought here and is not served from here alone so far. */
 const ARRIVING = 'arriving.json';
@@ -22,14 +23,21 @@ export class Luggage {
   private stage = (what: string, id: string): string => join(this.parts.config.data, 'moving', `${what}-${id}`);
   private arriving = (id: string): string => join(this.parts.config.data, 'sites', id, ARRIVING);
 
-  /** The SHA-256 of every file that a site needs. */
-  files = (site: Site): string[] => [...hashesOf(site)];
+  /** The SHA-256 of every file of a site: those it is served from, and what else anything kept of it names and is here. */
+  async files(site: Site): Promise<{ served: string[]; others: string[] }> {
+    const { blobs, databases, config } = this.parts;
+    const served = servedBy(site);
+    const all = await filesNamed({ databases, folder: join(config.data, 'sites') }, site.settings.id);
+    const others: string[] = [];
+    for (const hash of all) if (!served.has(hash) && (await blobs.good(hash))) others.push(hash);
+    return { served: [...served], others };
+  }
 
   /** All of a site but its files, as a tar archive (POSIX pax): settings, keys, releases, rows, and today’s access log. */
   async pack(site: Site): Promise<Readable> {
     const { id } = site.settings;
     const stage = this.stage('out', id);
-    await layOut(this.parts, site, stage, { tables: WHOLE_TABLES, files: false });
+    await layOut(this.parts, site, stage, { tables: WHOLE_TABLES, files: false, allReleases: true });
     const log = await readFile(join(this.parts.config.data, 'logs', id, `${today()}.log`), 'utf8').catch(() => '');
     await writeFile(join(stage, 'today.log'), log);
     const names = await readdir(stage);

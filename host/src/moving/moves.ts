@@ -21,6 +21,8 @@ interface Held {
 /** How long what is asked of a site is kept waiting for its move, and how long it is waited for what is under way, ms. */
 const HELD_MS = 20_000;
 const UNDER_WAY_MS = 12_000;
+/** How long somebody who was led away and back waits for that, ms. */
+const BACK_MS = 5000;
 const FILE = 'moved.json';
 
 /**
@@ -33,6 +35,8 @@ export class Moves {
   /** How much is under way at a site that may change it. */
   private readonly underWay = new Map<string, number>();
   private readonly ended = new Set<() => void>();
+  /** Who waits for a site that comes back. */
+  private readonly returned = new Set<() => void>();
   private readonly ledOn = new Map<string, { count: number; last: Date }>();
 
   private constructor(private readonly folder: string) {}
@@ -146,8 +150,16 @@ export class Moves {
 
   /** Waits, for a while, until a site is here again that is on its way back. */
   async back(id: string): Promise<void> {
-    for (const until = Date.now() + HELD_MS; this.moved.has(id) && Date.now() < until;)
-      await new Promise((done) => setTimeout(done, 50));
+    if (!this.moved.has(id)) return;
+    await new Promise<void>((done) => {
+      const told = () => {
+        this.returned.delete(told);
+        clearTimeout(timer);
+        done();
+      };
+      const timer = setTimeout(told, BACK_MS);
+      this.returned.add(told);
+    });
   }
 
   /** Forgets where a site moved to: it is here again, or gone for good. */
@@ -157,5 +169,6 @@ export class Moves {
     if (!this.moved.has(id)) return;
     await rm(join(this.folder, id, FILE), { force: true });
     this.moved.delete(id);
+    for (const told of this.returned) told();
   }
 }

@@ -88,10 +88,7 @@ export class Moving {
       await work.step('Look at both servers', () => this.look(from, to, led));
       await work.step('Copy its files', () => this.copyFiles(work.signal, site, from, to));
       await work.step('Copy its logs', () => this.copyLogs(work, site, from, to));
-      await work.step(`Have ${to.name} believe whom ${from.name} leads there`, async () => {
-        await this.befriend(to, from.name);
-        return from.address;
-      });
+      await work.step(`Have ${to.name} believe whom ${from.name} leads there`, () => this.befriend(to));
     }
     await work.step('Carry the last of it over', async () => {
       const ms = led.moved?.to === to.address ? 0 : await this.carryOver(site, from, to);
@@ -111,13 +108,11 @@ export class Moving {
     if (there && !there.moved) await to.client.dropLuggage(site.id).catch(() => undefined);
   }
 
-  /** Has a server believe those that lead visitors there, of whom they lead. */
-  private async befriend(to: ServerRow, also?: string): Promise<void> {
-    const { rows } = await this.db.query<{ address: string }>(
-      `select address from server where name = $2 or name in (select "from" from site_move where "to" = $1)`,
-      [to.name, also ?? null],
-    );
+  /** Has a server believe every other of ours whom it leads there. */
+  private async befriend(to: ServerRow): Promise<string> {
+    const { rows } = await this.db.query<{ address: string }>('select address from server where name <> $1', [to.name]);
     await to.client.befriend(rows.map((r) => r.address));
+    return some(rows.length, 'server');
   }
 
   /** @throws JobRefused where it cannot be there */
@@ -134,7 +129,8 @@ export class Moving {
 
   private async copyFiles(signal: AbortSignal, site: SiteHead, from: ServerRow, to: ServerRow): Promise<string> {
     let bytes = 0;
-    const missing = await to.client.missing(await from.client.files(site.id));
+    const { served, others } = await from.client.files(site.id);
+    const missing = await to.client.missing([...served, ...others]);
     for (const hash of missing) {
       signal.throwIfAborted();
       const file = await from.client.blob(hash);
@@ -217,13 +213,13 @@ export class Moving {
     });
     // It was removed there, or brought back, by somebody else.
     if (!there?.moved) return this.over(move);
-    const { count } = there.moved;
-    const last = count > move.led ? now : move.lastLedAt;
-    const waits = await this.waits({ ...move, lastLedAt: last }, to, now);
+    // The agent counts from its start on; when it last led somebody on, it says by its clock.
+    const said = there.moved.last === null ? 0 : Date.parse(there.moved.last);
+    const lastLedAt = new Date(Math.max(said, move.lastLedAt.getTime()));
+    const waits = await this.waits({ ...move, lastLedAt }, to, now);
     await this.db.query(
-      `update site_move set led = $3, last_led_at = $4, waits = $5 where site = $1 and "from" = $2
-         and (led, waits) is distinct from ($3, $5)`,
-      [move.site, move.from, count, last, waits],
+      `update site_move set led = greatest(led, $3), last_led_at = $4, waits = $5 where site = $1 and "from" = $2`,
+      [move.site, move.from, there.moved.count, lastLedAt, waits],
     );
     if (waits) return;
     await this.end(move.site, move);
@@ -246,17 +242,15 @@ export class Moving {
     return '';
   }
 
-  private async over({ site, from, to }: { site: string; from: string; to: string }): Promise<void> {
+  private async over({ site, from }: { site: string; from: string }): Promise<void> {
     await this.db.query(`delete from site_move where site = $1 and "from" = $2`, [site, from]);
     await tell(this.db, { kind: 'care', site });
-    const server = await this.servers.get(to);
-    if (server) await this.befriend(server).catch(() => undefined);
   }
 
   /** Takes a site off a server that led its visitors on. @throws JobLater where that does not answer */
   async end(site: string, move: SiteMove): Promise<void> {
     await (await this.servers.get(move.from))?.client.removeSite(site);
-    await this.over({ ...move, site });
+    await this.over({ site, from: move.from });
   }
 }
 

@@ -244,8 +244,8 @@ export class HostClient {
   /** Keeps what the rule keeps at a place, and nothing of sites that are gone; gives the ids of what is kept. */
   keepBackups = async (place: BackupPlace, gone: readonly string[]) =>
     (await this.call<{ kept: string[] }>('POST', '/backups', { place, gone }, undefined, BACKUP_MS)).kept;
-  /** The SHA-256 of every file that a site needs. */
-  files = async (id: string) => (await this.call<{ hashes: string[] }>('GET', `/sites/${id}/files`)).hashes;
+  /** The SHA-256 of every file of a site: what it is served from, and what else of it is there. */
+  files = (id: string) => this.call<{ served: string[]; others: string[] }>('GET', `/sites/${id}/files`);
   /** The days of which a site has an access log. */
   logDays = async (id: string) => (await this.call<{ days: string[] }>('GET', `/sites/${id}/logs`)).days;
   log = async (id: string, day: string): Promise<string> =>
