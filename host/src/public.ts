@@ -190,6 +190,8 @@ export function publicApp(parts: HostParts): Express {
     const { site } = res.locals as { site: Site };
     const ended = await moves.begin(site.settings.id);
     if (!ended) return void leadOn(req, res, sites.find(hostOf(req)!)!);
+    // Whoever asked may be gone by now: nobody would say that it has ended.
+    if (res.closed) return ended();
     res.on('close', ended);
     // The pool is made before the CMS asks, so that it meets a database and not a promise of one.
     res.locals['db'] = await databases.pool(res.locals.site!.settings.id).catch((error: NodeJS.ErrnoException) => {

@@ -216,11 +216,6 @@ export class Front implements Shown {
     }
   }
 
-  /** Resolves once what is live is packed. */
-  async packed(): Promise<void> {
-    await this.packing;
-  }
-
   async stop(): Promise<void> {
     this.stopped = true;
     await this.packing;

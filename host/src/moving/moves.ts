@@ -45,8 +45,11 @@ export class Moves {
   static async load(folder: string, ids: readonly string[]): Promise<Moves> {
     const moves = new Moves(folder);
     for (const id of ids) {
-      const kept = await readFile(join(folder, id, FILE), 'utf8').catch(() => null);
-      if (kept) moves.moved.set(id, JSON.parse(kept) as MovedTo);
+      // One that is damaged is that site’s trouble: the server starts all the same.
+      const to = await readFile(join(folder, id, FILE), 'utf8')
+        .then((text) => JSON.parse(text) as MovedTo)
+        .catch(() => null);
+      if (to) moves.moved.set(id, to);
     }
     return moves;
   }

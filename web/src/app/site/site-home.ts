@@ -3,7 +3,7 @@ import { some } from '@tin-porch/core/some';
 import type { Answered } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
-import { time, when } from '../parts/when';
+import { time } from '../parts/when';
 import { askedAgain } from './asked-again';
 import { SiteStore } from './site-store';
 
@@ -137,6 +137,5 @@ export class SiteHome {
     if (await this.store.post('/moves', { server: to })) this.other.set('');
   }
   protected at = (iso: string) => time(iso);
-  protected when = when;
   protected some = some;
 }
