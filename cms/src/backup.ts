@@ -1,8 +1,9 @@
 import { createInterface } from 'node:readline';
 import type { Readable } from 'node:stream';
 import { createGunzip, createGzip } from 'node:zlib';
-import pg, { type Pool } from 'pg';
+import pg, { type Pool, type PoolClient } from 'pg';
 import { migrateTables, NEWEST } from './migrations.js';
+import { ONE_AT_A_TIME } from './messages.js';
 import { transaction } from './transaction.js';
 
 /** The tables of a site, in an order in which they can be filled. */
@@ -36,9 +37,11 @@ interface Head {
   step: number;
   at: string;
 }
+/** A row as `row_to_json` writes it. */
+type Row = Record<string, unknown>;
 interface Line {
   table: AnyTable;
-  row: Record<string, unknown>;
+  row: Row;
 }
 
 /**
@@ -114,13 +117,7 @@ export async function restore(db: Pool, file: Readable, replace = false): Promis
       }
       const { table, row } = told as unknown as Line;
       if (!WHOLE_TABLES.includes(table)) throw new Error(`There is no table ${String(table)}.`);
-      // What its step did not know of yet is what it is for a new row.
-      const columns = Object.keys(row).map((name) => pg.escapeIdentifier(name));
-      await client.query(
-        `insert into ${table} (${columns.join()}) overriding system value
-         select ${columns.join()} from json_populate_record(null::${table}, $1)`,
-        [JSON.stringify(row)],
-      );
+      await insertRow(client, table, row);
       back++;
     }
     if (failed) throw unreadable(failed);
@@ -136,6 +133,62 @@ export async function restore(db: Pool, file: Readable, replace = false): Promis
     await client.query(
       `select setval(pg_get_serial_sequence('erased', 'seq'), max(seq)) from erased having max(seq) is not null`,
     );
+    return back;
+  });
+}
+
+/** Puts a row in its table. What its step did not know of yet is what it is for a new row. */
+async function insertRow(client: PoolClient, table: AnyTable, row: Row): Promise<void> {
+  const columns = Object.keys(row).map((name) => pg.escapeIdentifier(name));
+  await client.query(
+    `insert into ${table} (${columns.join()}) overriding system value
+     select ${columns.join()} from json_populate_record(null::${table}, $1)`,
+    [JSON.stringify(row)],
+  );
+}
+
+/** A message as a backup has it, and what was answered. */
+export interface BackedUpMessage {
+  message: Row;
+  answers: Row[];
+}
+/** Gathers the messages in the rows of a backup, from its lines one after the other, the oldest first. */
+export function messagesIn(): { line(text: string): void; found(): BackedUpMessage[] } {
+  const found = new Map<unknown, BackedUpMessage>();
+  return {
+    line(text) {
+      if (!/^\{"table":"(?:message|answer)"/.test(text)) return;
+      const { table, row } = JSON.parse(text) as Line;
+      if (table === 'message') found.set(row['id'], { message: row, answers: [] });
+      // Its message came before it: the tables are in an order in which they can be filled.
+      else found.get(row['message'])?.answers.push(row);
+    },
+    found: () => [...found.values()],
+  };
+}
+/**
+ * Puts messages back that a backup has, with what was answered, under their own ids and times. They get new numbers: whoever
+ * asks for what came after the last they have gets them again. Those that are there stay as they are. Gives how many came
+ * back.
+ */
+export async function putBackMessages(db: Pool, messages: readonly BackedUpMessage[]): Promise<number> {
+  return transaction(db, async (client) => {
+    await client.query(ONE_AT_A_TIME);
+    let back = 0;
+    for (const { message, answers } of messages) {
+      const { id } = message;
+      const { rowCount } = await client.query('select 1 from message where id = $1', [id]);
+      if (rowCount) continue;
+      // Whoever hears from the first on what was erased is not to erase it again.
+      await client.query('delete from erased where message = $1', [id]);
+      const { seq: _, ...rest } = message;
+      const next = await client.query<{ seq: number }>(
+        `select nextval(pg_get_serial_sequence('message', 'seq'))::int as seq`,
+      );
+      await insertRow(client, 'message', { ...rest, seq: next.rows[0]!.seq });
+      for (const answer of answers) await insertRow(client, 'answer', answer);
+      back++;
+    }
     return back;
   });
 }

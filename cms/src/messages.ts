@@ -25,6 +25,12 @@ export const MOST_ASIDE = 2000;
 const SAME_FOR = '1 hour';
 
 /**
+ * One message at a time for a site: a number that is given out is on disk before the next one is, so that whoever asks for
+ * what came after the last number they have misses none.
+ */
+export const ONE_AT_A_TIME = `select pg_advisory_xact_lock(hashtext('message'), hashtext(current_schema()))`;
+
+/**
  * Keeps a message, once however often it is sent; it is on disk when this returns. Where a site gets more of them than
  * people write, it is put aside; where even those are too many, it is refused, and the answer is false. `tell` gives the
  * letter that tells of it: it is written with the message, or neither is.
@@ -36,9 +42,7 @@ export async function keepMessage(
   tell?: (id: string) => Letter | null,
 ): Promise<boolean> {
   return transaction(db, async (client) => {
-    // One at a time for a site: a number that is given out is on disk before the next one is, so that whoever asks for
-    // what came after the last number they have misses none.
-    await client.query(`select pg_advisory_xact_lock(hashtext('message'), hashtext(current_schema()))`);
+    await client.query(ONE_AT_A_TIME);
     const { rowCount: known } = await client.query(
       `select 1 from message where received_at > now() - $3::interval and form = $1 and fields = $2::jsonb limit 1`,
       [form, fields, SAME_FOR],
@@ -76,6 +80,21 @@ export async function eraseMessages(db: Pool, which: { ids: string[] } | { aside
       ? await db.query('delete from message where id = any($1::uuid[])', [which.ids])
       : await db.query('delete from message where aside');
   return rowCount ?? 0;
+}
+
+/** Of some messages those that are not there (any more), and whether somebody erased them. */
+export async function missingMessages<T extends { id: string }>(
+  db: Pool,
+  all: readonly T[],
+): Promise<(T & { erased: boolean })[]> {
+  const ids = all.map((m) => m.id);
+  const { rows } = await db.query<{ id: string; erased: boolean }>(
+    `select w.id, exists (select 1 from erased where message = w.id) as erased
+     from unnest($1::uuid[]) as w (id) where not exists (select 1 from message where id = w.id)`,
+    [ids],
+  );
+  const erased = new Map(rows.map((r) => [r.id, r.erased]));
+  return all.flatMap((m) => (erased.has(m.id) ? [{ ...m, erased: erased.get(m.id)! }] : []));
 }
 
 /** Which messages were erased after a number, the first first, at most `limit`: whoever has a copy erases it too. */

@@ -286,7 +286,8 @@ describe('Together', () => {
       await page.fill('#mail', mail);
       await page.fill('#password', HERS);
       await page.click('button.act');
-      await page.waitForSelector('#second-code');
+      await page.waitForSelector('#second-code, .fault');
+      expect(await page.locator('.fault').allTextContents()).toEqual([]);
     };
     await asked();
     await page.click('text=Use your passkey');

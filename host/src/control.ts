@@ -8,6 +8,8 @@ import {
   backUp,
   erasedAfter,
   eraseMessages,
+  missingMessages,
+  putBackMessages,
   handedOverLetter,
   handOver,
   invitationLetter,
@@ -171,6 +173,14 @@ const checks = {
     properties: { proof: { type: 'string', pattern: '^[0-9a-f]{64}$' } },
   }),
   place: checkOf({ ...closed, required: ['place'], properties: { place } }),
+  putBack: checkOf({
+    ...closed,
+    required: ['place', 'ids'],
+    properties: {
+      place,
+      ids: { type: 'array', minItems: 1, maxItems: 1000, items: { type: 'string', pattern: '^[0-9a-f-]{36}$' } },
+    },
+  }),
   bringUp: checkOf({
     ...closed,
     required: ['place', 'after'],
@@ -246,6 +256,9 @@ function body<T>(req: Request, check: Check): T {
   if (!check(req.body)) throw new Problem(400, 'The request is not valid', faultsIn(check.errors, 'body'));
   return req.body as T;
 }
+
+/** Messages of a backup that are told of at once. */
+const MOST_MISSING = 200;
 
 /** The id a backup is asked for by: the site itself may be here no more. @throws Problem 400 */
 function backedUp(req: Request): string {
@@ -564,6 +577,40 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
     const document = await backups.document(backedUp(req), place, snapshotOf(req)).catch(atPlace);
     if (!document) throw new Problem(404, 'The site was not live then');
     res.json(document);
+  });
+  // Those that are not there any more, the newest first.
+  app.post('/v1/sites/:id/backups/:snapshot/messages', json, async (req, res) => {
+    const { place } = body<{ place: Place }>(req, checks.place);
+    const site = siteOf(req);
+    const { id } = site.settings;
+    const all = (await backups.messages(id, place, snapshotOf(req)).catch(atPlace)).reverse();
+    const db = await databases.pool(id);
+    const missing = await missingMessages(
+      db,
+      all.map(({ message, answers }) => ({
+        id: String(message['id']),
+        form: String(message['form']),
+        fields: message['fields'],
+        receivedAt: new Date(String(message['received_at'])).toISOString(),
+        aside: message['aside'] === true,
+        answers: answers.length,
+      })),
+    );
+    res.json({ all: all.length, missing: missing.length, messages: missing.slice(0, MOST_MISSING) });
+  });
+  app.post('/v1/sites/:id/backups/:snapshot/messages/back', json, async (req, res) => {
+    const { place, ids } = body<{ place: Place; ids: string[] }>(req, checks.putBack);
+    const site = siteOf(req);
+    const { id } = site.settings;
+    moves.stays(id);
+    const wanted = new Set(ids);
+    const all = await backups.messages(id, place, snapshotOf(req)).catch(atPlace);
+    const back = all.filter(({ message }) => wanted.has(String(message['id'])));
+    if (back.length < wanted.size) throw new Problem(404, 'That message is not in that backup');
+    const count = await putBackMessages(await databases.pool(id), back);
+    // They are fetched as new ones are.
+    parts.marks.set(id, Date.now() + Math.random());
+    res.json({ back: count });
   });
   app.post('/v1/sites/:id/backups/:snapshot/live', json, async (req, res) => {
     const { place, after } = body<{ place: Place; after: number }>(req, checks.bringUp);

@@ -11,6 +11,7 @@ import {
   oneOf,
   orNull,
   SiteId,
+  SiteDocument,
   words,
 } from '../schemas.js';
 
@@ -49,6 +50,38 @@ export const serving = {
       backups: Type.Array(SiteBackup),
       troubles: Type.Array(object({ place: Type.String(), words: Type.String(), since: Instant })),
     }),
+  }),
+  'GET /sites/:id/backups/:place/:snapshot/document': route({
+    says: 'The site as visitors saw it when a backup was made.',
+    role: 'designer',
+    answer: object({ document: SiteDocument }),
+  }),
+  'GET /sites/:id/backups/:place/:snapshot/messages': route({
+    says: 'Messages in a backup that are not there any more, the newest first: how many, and the newest of them.',
+    role: 'designer',
+    answer: object({
+      all: Count,
+      missing: Count,
+      messages: Type.Array(
+        object({
+          id: Type.String(),
+          form: Type.String(),
+          fields: Type.Record(Type.String(), Type.String()),
+          receivedAt: Instant,
+          aside: Type.Boolean(),
+          answers: Count,
+          erased: Type.Boolean(),
+        }),
+      ),
+    }),
+  }),
+  'POST /sites/:id/backups/:place/:snapshot/messages': route({
+    says: 'Puts messages back that a backup has: they come into the inbox and to the desk again.',
+    role: 'designer',
+    body: object({
+      ids: Type.Array(Type.String({ pattern: '^[0-9a-f-]{36}$' }), { minItems: 1, maxItems: 200 }),
+    }),
+    answer: object({ back: Count }),
   }),
   'POST /sites/:id/restores': route({
     says: 'Makes a site beside this one, as visitors saw it when a backup was made.',

@@ -3,7 +3,7 @@ import { readFile, rm, writeFile } from 'node:fs/promises';
 import { createServer, request } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
-import { restore } from '@tin-porch/cms';
+import { messagesIn, restore, type BackedUpMessage } from '@tin-porch/cms';
 import { Problem } from '@tin-porch/core/ground';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { Restic, type Place } from '@tin-porch/press/keeping';
@@ -81,6 +81,17 @@ export class Backups {
     if (site !== id) throw new NotProven(`It is of another site, ${site}.`);
     if (!release) return null;
     return (JSON.parse(await at(`sites/${site}/releases/${release}.json`)) as { document: SiteDocument }).document;
+  }
+
+  /** The messages of a site as a backup has them, the oldest first. */
+  async messages(id: string, place: Place, snapshot: string): Promise<BackedUpMessage[]> {
+    const root = await this.restic.pathOf(place, snapshot);
+    const { site, rows } = JSON.parse(await this.restic.file(place, snapshot, join(root, 'about.json'))) as About;
+    if (site !== id) throw new NotProven(`It is of another site, ${site}.`);
+    if (!rows['message']) return [];
+    const { line, found } = messagesIn();
+    await this.restic.lines(place, snapshot, join(root, 'rows.jsonl'), line);
+    return found();
   }
 
   /** Keeps what the rule keeps at a place, and nothing of sites that are gone. */

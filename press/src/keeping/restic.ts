@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import { mkdir } from 'node:fs/promises';
+import { StringDecoder } from 'node:string_decoder';
 
 /** Where backups are kept, and what they are closed with: a repository of restic, and its password. */
 export interface Place {
@@ -78,6 +79,18 @@ export class Restic {
   file = (place: Place, snapshot: string, path: string): Promise<string> =>
     this.run(place, ['dump', snapshot, path], false);
 
+  /** Hands every line of a file of a backup over, as they come: it may be larger than anybody holds at once. */
+  async lines(place: Place, snapshot: string, path: string, each: (line: string) => void): Promise<void> {
+    let rest = '';
+    const decoder = new StringDecoder('utf8');
+    await this.run(place, ['dump', snapshot, path], false, (part) => {
+      const all = (rest + decoder.write(part)).split('\n');
+      rest = all.pop()!;
+      all.forEach(each);
+    });
+    if (rest) each(rest);
+  }
+
   /** The newest backup under a tag; undefined where there is none. */
   newest = async (place: Place, tag: string): Promise<Snapshot | undefined> =>
     (await this.snapshots(place)).filter((s) => s.tags.includes(tag)).at(-1);
@@ -95,7 +108,12 @@ export class Restic {
   }
 
   /** @throws ResticError with the last that restic said */
-  private async run({ repository, password }: Place, args: string[], json = true): Promise<string> {
+  private async run(
+    { repository, password }: Place,
+    args: string[],
+    json = true,
+    take?: (part: Buffer) => void,
+  ): Promise<string> {
     await mkdir(this.cache, { recursive: true });
     return new Promise((done, fail) => {
       // Whoever serves visitors comes first.
@@ -116,7 +134,7 @@ export class Restic {
       );
       const out: Buffer[] = [];
       let said = '';
-      child.stdout.on('data', (part: Buffer) => out.push(part));
+      child.stdout.on('data', take ?? ((part: Buffer) => out.push(part)));
       child.stderr.on('data', (part: Buffer) => (said = (said + part.toString()).slice(-2000)));
       child.on('error', (error: NodeJS.ErrnoException) =>
         fail(

@@ -1,11 +1,14 @@
 import { spawn } from 'node:child_process';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { changesTo, withSlip } from '@tin-porch/core/making';
+import { factLabel } from '@tin-porch/core/model';
 import { DeskClient } from '../demo/desk-client.js';
 import { deploySteps } from '../deploy/deploy.js';
 import { Seal } from '../secrets/seal.js';
 import { backupPlaces } from '../testing/backup-places.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
+import { Inbox } from '../inbox/inbox.js';
 import { Backups } from './backups.js';
 
 type Name = 'shed' | 'loft';
@@ -123,6 +126,67 @@ describe('backups', () => {
       await expectAsync(backups.restore((await world.sites.get(id))!, place, which)).toBeRejectedWith(
         jasmine.objectContaining({ status: 404 }),
       );
+  });
+
+  it('give the messages back that are not there any more, each once, with what was answered, and to the inbox', async () => {
+    const site = () => world.sites.get(id).then((row) => row!);
+    const { snapshot } = await newest('loft');
+    const inbox = new Inbox(world.db, world.servers);
+    const account = (await world.sites.get(id))!.organisation;
+    const said = async () => {
+      await inbox.fetch();
+      return (await inbox.list(account)).messages.map((m) => m.fields['name']);
+    };
+    const [wilma] = (await world.hostDb(id, 'select id, seq::int from message')).rows as { id: string; seq: number }[];
+    expect(await backups.missing(await site(), 'loft', snapshot)).toEqual({ all: 1, missing: 0, messages: [] });
+    await world.hostDb(
+      id,
+      `insert into answer (id, message, words, recipient, by) values (gen_random_uuid(), '${wilma!.id}', 'On Friday', 'w@post.example', 'Ines')`,
+    );
+    expect((await run()).error).toBeNull();
+    const later = (await newest('loft')).snapshot;
+    expect(await said()).toEqual(['Wilma']);
+    await inbox.erase(account, (await inbox.list(account)).messages[0]!.id);
+    expect(await said()).toEqual([]);
+    const found = await backups.missing(await site(), 'loft', later);
+    expect(found.messages.map((m) => [m.fields['message'], m.answers, m.erased])).toEqual([
+      ['A sentence that is nobody else’s', 1, true],
+    ]);
+    for (const [which, status] of [
+      ['00000000-0000-4000-8000-000000000000', 404],
+      ['nothing', 400],
+    ] as const)
+      await expectAsync(backups.putBack(await site(), 'loft', later, [which])).toBeRejectedWith(
+        jasmine.objectContaining({ status }),
+      );
+    // Asked for twice at once, as by a second press.
+    const back = await Promise.all([1, 2].map(async () => backups.putBack(await site(), 'loft', later, [wilma!.id])));
+    expect(back.sort()).toEqual([0, 1]);
+    expect(await said()).toEqual(['Wilma']);
+    const kept = await world.hostDb(
+      id,
+      'select m.id, m.seq::int, a.words from message m join answer a on a.message = m.id',
+    );
+    expect(kept.rows).toEqual([{ id: wilma!.id, seq: jasmine.any(Number), words: 'On Friday' }]);
+    expect((kept.rows[0] as { seq: number }).seq).toBeGreaterThan(wilma!.seq);
+    // Whoever hears from the first on what was erased keeps it.
+    await world.db.query('delete from inbox_mark');
+    expect(await new Inbox(world.db, world.servers).fetch().then(said)).toEqual(['Wilma']);
+    expect((await backups.missing(await site(), 'loft', later)).messages).toEqual([]);
+  });
+
+  it('give the site as it was, for whoever wants a part of it', async () => {
+    const head = (await world.sites.get(id))!;
+    const { snapshot } = (await backups.of(id)).backups.filter((b) => b.place === 'shed').at(-1)!;
+    const then = await backups.document(head, 'shed', snapshot);
+    expect(then.facts.strapline).toBe('As it was first');
+    const { document } = (await world.sites.get(id))!;
+    const changes = changesTo(document, then);
+    const one = changes.find((c) => c.words === factLabel('strapline'))!;
+    expect(withSlip(document, [one], true).facts.strapline).toBe('As it was first');
+    await expectAsync(backups.document(head, 'shed', 'abcdef12')).toBeRejectedWith(
+      jasmine.objectContaining({ status: 404 }),
+    );
   });
 
   it('wait for a place that is away, and go on at the others', async () => {

@@ -1,5 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { Problem } from '@tin-porch/core/ground';
+import type { SiteDocument } from '@tin-porch/core/model';
+import { migrate } from '@tin-porch/core/operations';
 import { some } from '@tin-porch/core/some';
 import type { BackupsConfig } from '../config.js';
 import { transaction, type Database } from '../db/database.js';
@@ -251,19 +253,48 @@ export class Backups {
     return { backups: backups.rows, troubles: troubles.rows };
   }
 
+  /** A backup that is known, the server its site is on now, and the place it is at. @throws Problem 404 */
+  private async known(site: Pick<SiteRow, 'id' | 'server'>, name: string, snapshot: string) {
+    const { rows } = await this.db.query<{ madeAt: Date }>(
+      'select made_at as "madeAt" from backup where site = $1 and place = $2 and snapshot = $3',
+      [site.id, name, snapshot],
+    );
+    const server = site.server ? await this.servers.get(site.server) : undefined;
+    if (!rows[0] || !server) throw new Problem(404, 'There is no such backup');
+    return { ...rows[0], client: server.client, place: await this.place(name) };
+  }
+
+  /** The document of a site as visitors saw it when a backup was made. @throws Problem 404 where there is none */
+  async document(site: Pick<SiteRow, 'id' | 'server'>, place: string, snapshot: string): Promise<SiteDocument> {
+    const backup = await this.known(site, place, snapshot);
+    const document = await backup.client.backedUpDocument(site.id, backup.place, snapshot);
+    // One that is older than this program is told as this one has it.
+    return migrate(document);
+  }
+  /** Messages in a backup that are not there any more. @throws Problem 404 */
+  async missing(site: Pick<SiteRow, 'id' | 'server'>, place: string, snapshot: string) {
+    const backup = await this.known(site, place, snapshot);
+    return backup.client.missingMessages(site.id, backup.place, snapshot);
+  }
+  /** Puts messages back that a backup has: they come into the inbox as new ones do. @throws Problem 404 */
+  async putBack(
+    site: Pick<SiteRow, 'id' | 'server'>,
+    place: string,
+    snapshot: string,
+    ids: readonly string[],
+  ): Promise<number> {
+    const backup = await this.known(site, place, snapshot);
+    return backup.client.putBackMessages(site.id, backup.place, snapshot, ids);
+  }
+
   /**
    * A site beside the living one, as visitors saw it when a backup was made. @throws Problem 404 where there is no such
    * backup, JobLater where its server does not answer
    */
   async restore(site: SiteRow, place: string, snapshot: string): Promise<SiteRow> {
-    const { rows } = await this.db.query<{ madeAt: Date }>(
-      'select made_at as "madeAt" from backup where site = $1 and place = $2 and snapshot = $3',
-      [site.id, place, snapshot],
-    );
-    const server = site.server ? await this.servers.get(site.server) : undefined;
-    if (!rows[0] || !server) throw new Problem(404, 'There is no such backup');
-    const document = await server.client.backedUpDocument(site.id, await this.place(place), snapshot);
-    const day = rows[0].madeAt.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
+    const { madeAt } = await this.known(site, place, snapshot);
+    const document = await this.document(site, place, snapshot);
+    const day = madeAt.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
     return this.sites.copy(site, `${nameOf(site)}, as of ${day}`, document);
   }
 }

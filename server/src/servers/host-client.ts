@@ -132,6 +132,18 @@ export interface BackupPlace {
   repository: string;
   password: string;
 }
+/** A message of a backup that is not there any more. */
+export interface MissingMessage {
+  id: string;
+  form: string;
+  fields: Record<string, string>;
+  receivedAt: string;
+  aside: boolean;
+  /** How often it was answered. */
+  answers: number;
+  /** Whether somebody erased it, or it is gone otherwise. */
+  erased: boolean;
+}
 /** How long it may take to give all out that is kept of people, ms. */
 const KEPT_MS = 120_000;
 
@@ -232,6 +244,26 @@ export class HostClient {
   /** The document that visitors saw when a backup was made. */
   backedUpDocument = (id: string, place: BackupPlace, snapshot: string) =>
     this.call<SiteDocument>('POST', `/sites/${id}/backups/${snapshot}/document`, { place }, undefined, BACKUP_MS);
+  /** Messages in a backup of a site that are not there any more, the newest first; how many there are, and of how many. */
+  missingMessages = (id: string, place: BackupPlace, snapshot: string) =>
+    this.call<{ all: number; missing: number; messages: MissingMessage[] }>(
+      'POST',
+      `/sites/${id}/backups/${snapshot}/messages`,
+      { place },
+      undefined,
+      BACKUP_MS,
+    );
+  /** Puts messages back that a backup has. Gives how many came back: those that are there stay as they are. */
+  putBackMessages = async (id: string, place: BackupPlace, snapshot: string, ids: readonly string[]) =>
+    (
+      await this.call<{ back: number }>(
+        'POST',
+        `/sites/${id}/backups/${snapshot}/messages/back`,
+        { place, ids },
+        undefined,
+        BACKUP_MS,
+      )
+    ).back;
   /** Brings a site up there from a backup that another server made. @param after the last step of its people that is known */
   bringUp = (id: string, place: BackupPlace, snapshot: string, after: number) =>
     this.call<{ release: string; files: number; rows: number; ms: number }>(

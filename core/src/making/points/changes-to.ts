@@ -25,6 +25,7 @@ import { layoutWords } from '../plan/layout-words.js';
 import { some } from '../../ground/some.js';
 import { colourName } from '../directions/direction.js';
 import type { SlipChange } from '../ask/reply.js';
+import { wordsWithin } from '../../operations/words.js';
 import { textsOf } from '../generate/site.js';
 import { fileWords, targetOfButton, targetWords } from '../links.js';
 import { kindOf } from '../plan/plan.js';
@@ -420,48 +421,107 @@ function itemTo(collection: string, now: CollectionItem, then: CollectionItem): 
     } as SingleOperation,
   ];
 }
-/** A collection as it was: what it is called and has, then its items, those that go before those that come. */
-function collectionTo(now: Collection, then: Collection): SingleOperation[] {
+/** Items that differ, from which on they are told of together: nobody ticks so many one by one. */
+const MANY_ITEMS = 60;
+/** What an item says, a line for each text. */
+const saidByItem = ({ title, values }: CollectionItem): string => wordsWithin([title, values]).join('\n');
+
+/**
+ * Makes a collection what it was: what it is called and has, then its items, a change each, those that go before those that
+ * come; and the order at last.
+ */
+function collectionTo(all: Gathered, now: Collection, then: Collection): void {
+  const collection = now.id;
   const head = (['name', 'page', 'shape', 'fields'] as const).filter((k) => !same(now[k], then[k]));
-  const gone = now.items.filter((i) => !then.items.some((t) => t.id === i.id));
-  // An item that gives up its address makes room for whoever has it then.
-  const moved = then.items.flatMap((t) => now.items.filter((i) => i.id === t.id && i.slug !== t.slug));
-  const spare = moved.map((i, n): SingleOperation => ({
-    op: 'setEntry',
-    collection: now.id,
-    item: i.id,
-    slug: `${i.slug.slice(0, 60)}-was-${n}`,
-  }));
-  const order: SingleOperation[] = [];
-  const ids = now.items.filter((i) => !gone.includes(i)).map((i) => i.id);
-  then.items.forEach((item, to) => {
-    const at = ids.indexOf(item.id);
-    if (at === to) return;
-    if (at < 0) order.push({ op: 'insertEntry', collection: now.id, item, at: to });
-    else {
-      ids.splice(at, 1);
-      order.push({ op: 'moveEntry', collection: now.id, item: item.id, to });
-    }
-    ids.splice(to, 0, item.id);
+  if (head.length)
+    all.add(
+      [
+        {
+          op: 'setCollection',
+          collection,
+          ...Object.fromEntries(head.map((k) => [k, then[k] ?? null])),
+        } as SingleOperation,
+      ],
+      `What ${then.name} is called and has`,
+      {},
+    );
+  const here = new Map(now.items.map((i) => [i.id, i]));
+  const stays = new Set(then.items.map((t) => t.id).filter((id) => here.has(id)));
+  const gone = now.items.filter((i) => !stays.has(i.id));
+  const changed = then.items.flatMap((is) => {
+    const was = here.get(is.id);
+    return was && !same(was, is) ? [{ was, is }] : [];
   });
-  return [
-    ...(head.length
-      ? [
-          {
-            op: 'setCollection',
-            collection: now.id,
-            ...Object.fromEntries(head.map((k) => [k, then[k] ?? null])),
-          } as SingleOperation,
-        ]
-      : []),
-    ...gone.map((i): SingleOperation => ({ op: 'removeEntry', collection: now.id, item: i.id })),
-    ...spare,
-    ...then.items.flatMap((t) => {
-      const was = now.items.find((i) => i.id === t.id);
-      return was ? itemTo(now.id, moved.includes(was) ? { ...was, slug: '' } : was, t) : [];
-    }),
-    ...order,
+  // An item that gives up its address makes room for whoever has it then: all of these, or none.
+  const moved = changed.filter(({ was, is }) => was.slug !== is.slug);
+  const come = then.items.flatMap((item, at) => (stays.has(item.id) ? [] : [{ item, at }]));
+  const named = (item: CollectionItem) => `${then.name}: ${item.title.value || item.slug}`;
+  const steps: [operations: SingleOperation[], words: string, before: string, after: string][] = [
+    ...gone.map((i): (typeof steps)[number] => [
+      [{ op: 'removeEntry', collection, item: i.id }],
+      `${named(i)} goes`,
+      saidByItem(i),
+      '',
+    ]),
+    [
+      [
+        ...moved.map(({ was }, n): SingleOperation => ({
+          op: 'setEntry',
+          collection,
+          item: was.id,
+          slug: `${was.slug.slice(0, 60)}-was-${n}`,
+        })),
+        ...moved.flatMap(({ was, is }) => itemTo(collection, { ...was, slug: '' }, is)),
+      ],
+      moved.length === 1 ? named(moved[0]!.is) : `${then.name}: ${some(moved.length, 'item')} at other addresses`,
+      moved.map(({ was }) => saidByItem(was)).join('\n'),
+      moved.map(({ is }) => saidByItem(is)).join('\n'),
+    ],
+    ...changed
+      .filter((c) => !moved.includes(c))
+      .map(({ was, is }): (typeof steps)[number] => [
+        itemTo(collection, was, is),
+        named(is),
+        saidByItem(was),
+        saidByItem(is),
+      ]),
+    ...come.map(({ item, at }, n): (typeof steps)[number] => [
+      [{ op: 'insertEntry', collection, item, at: Math.min(at, stays.size + n) }],
+      `${named(item)} comes back`,
+      '',
+      saidByItem(item),
+    ]),
   ];
+  // A step of the log is at most so many changes.
+  const inParts = (operations: SingleOperation[], words: string, more: Parameters<Gathered['add']>[3] = {}) => {
+    for (let at = 0; at < operations.length; at += 500) all.add(operations.slice(at, at + 500), words, {}, more);
+  };
+  if (gone.length + changed.length + come.length > MANY_ITEMS) {
+    const titles = (c: Collection) => c.items.map((i) => i.title.value).join('\n');
+    inParts(
+      steps.flatMap(([operations]) => operations),
+      then.name,
+      { before: titles(now), after: titles(then) },
+    );
+  } else for (const [operations, words, before, after] of steps) all.add(operations, words, {}, { before, after });
+  inParts(
+    orderTo(
+      all.now.collections!.find((c) => c.id === collection)!,
+      then,
+    ),
+    `The order of ${then.name}`,
+  );
+}
+/** What puts the items of a collection in the order they had. */
+function orderTo(now: Collection, then: Collection): SingleOperation[] {
+  const ids = now.items.map((i) => i.id);
+  return then.items.flatMap(({ id }, to): SingleOperation[] => {
+    const at = ids.indexOf(id);
+    if (at === to) return [];
+    ids.splice(at, 1);
+    ids.splice(to, 0, id);
+    return [{ op: 'moveEntry', collection: now.id, item: id, to }];
+  });
 }
 /** What the people of the site leave to their designer. */
 function locks(all: Gathered, then: SiteDocument): void {
@@ -503,12 +563,7 @@ function collections(all: Gathered, then: SiteDocument): void {
         {},
         { before: known ? titles(known) : '', after: titles(c) },
       );
-    else {
-      const operations = collectionTo(known, c);
-      // A step of the log is at most so many changes.
-      for (let at = 0; at < operations.length; at += 500)
-        all.add(operations.slice(at, at + 500), c.name, {}, { before: titles(known), after: titles(c) });
-    }
+    else collectionTo(all, known, c);
   }
 }
 function collectionsGone(all: Gathered, then: SiteDocument): void {

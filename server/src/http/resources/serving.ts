@@ -19,6 +19,13 @@ function staying(site: SiteHead): SiteHead {
   return site;
 }
 
+/** @throws Problem 404 */
+function snapshotOf({ params }: Pick<AnyCall, 'params'>): string {
+  const asked = params['snapshot']!;
+  if (!/^[0-9a-f]{8,64}$/.test(asked)) throw new Problem(404, 'There is no such backup');
+  return asked;
+}
+
 /** Where a site is served, what of it, and to whom. */
 export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
   const { sites, servers, jobs, registrar, rounds, backups, moving } = parts;
@@ -76,6 +83,17 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       const job = await jobs.begin(site.id, 'move', { server });
       await call.note(`Began to move the site to ${server}`);
       return { job: job as never };
+    },
+    'GET /sites/:id/backups/:place/:snapshot/document': async (call) => ({
+      document: await backups.document(await headOf(call), call.params['place']!, snapshotOf(call)),
+    }),
+    'GET /sites/:id/backups/:place/:snapshot/messages': async (call) =>
+      backups.missing(await headOf(call), call.params['place']!, snapshotOf(call)),
+    'POST /sites/:id/backups/:place/:snapshot/messages': async (call) => {
+      const site = await headOf(call);
+      const back = await backups.putBack(site, call.params['place']!, snapshotOf(call), call.body.ids);
+      await call.note(`Put ${some(back, 'message')} back from a backup`);
+      return { back };
     },
     'POST /sites/:id/restores': async (call) => {
       const site = await sites.of(call.me.organisation, call.params['id']!);
