@@ -7,6 +7,9 @@ import type { Answered } from '../api/model';
 import { PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
 import { aSite } from '../testing/a-site';
+import { Asking } from '../asking/asking';
+import { Drafts } from '../session/drafts';
+import { WritingDesk } from '../writing/writing-desk';
 import { toldByHand } from '../testing/no-events';
 import { SiteBackups } from './site-backups';
 import { SiteStore } from './site-store';
@@ -60,6 +63,9 @@ describe('the backups of a site', () => {
         provideRouter([]),
         events.provider,
         SiteStore,
+        Asking,
+        WritingDesk,
+        Drafts,
       ],
     });
     http = TestBed.inject(HttpTestingController);
@@ -170,14 +176,96 @@ describe('the backups of a site', () => {
     [...element().querySelectorAll('button')].find((b) => b.textContent!.includes('Show the other 2'))!.click();
     await settle();
     expect(rows()).toBe(7);
-    element().querySelectorAll<HTMLButtonElement>('li button')[6]!.click();
+    element().querySelectorAll<HTMLButtonElement>('li button:first-of-type')[6]!.click();
     await settle();
     expect(post.calls.mostRecent().args).toEqual(['/restores', { place: 'slip', snapshot: 'a6' }]);
     expect(opened.calls.mostRecent().args[0]).toEqual(['/sites', 'gant-as-of', 'pages']);
     // Said no, nothing is opened.
     post.and.resolveTo(undefined);
-    element().querySelectorAll<HTMLButtonElement>('li button')[0]!.click();
+    element().querySelector<HTMLButtonElement>('li button')!.click();
     await settle();
     expect(opened.calls.count()).toBe(1);
+  });
+
+  describe('in parts', () => {
+    const message = (id: string, more: object = {}) => ({
+      id,
+      form: 'contact',
+      fields: { name: `Visitor ${id}`, message: 'Is the walk open?' },
+      receivedAt: AT,
+      aside: false,
+      answers: 0,
+      erased: false,
+      ...more,
+    });
+    const button = (words: string) =>
+      [...element().querySelectorAll<HTMLButtonElement>('button')].find((b) => b.textContent!.trim() === words);
+    const parts = () => element().querySelector('tp-backup-parts')!.textContent!.replace(/\s+/g, ' ').trim();
+    const at = '/api/sites/gant/backups/slip/a1';
+    async function looked(strapline: string, messages: object[]): Promise<void> {
+      await shown({ backups: [backup('slip', 'a1')] });
+      button('Parts of it')!.click();
+      await settle();
+      expect(parts()).toBe('It is fetched from slip …');
+      const document = structuredClone(store.document()!);
+      document.facts.strapline = strapline;
+      // The document of another site that is the same one: it was copied or called otherwise since.
+      http.expectOne(`${at}/document`).flush({ document: { ...document, id: 'was' } });
+      await settle();
+      http.expectOne(`${at}/messages`).flush({ all: 9, missing: messages.length, messages });
+      await settle();
+    }
+
+    it('say what differs, and put it on the slip, of which nothing is taken yet', async () => {
+      const opened = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
+      await looked('As it was', []);
+      expect(parts()).toContain('1 thing differs from the site in hand: Strapline.');
+      expect(parts()).toContain('Every message in it is there.');
+      button('Look at it')!.click();
+      const { said, reply } = TestBed.inject(Asking).open()!;
+      expect(said).toMatch(/^As visitors saw it 28 Nov/);
+      expect(reply.kind === 'slip' && [reply.exact, reply.changes.map((c) => c.after)]).toEqual([true, ['As it was']]);
+      expect(store.document()!.facts.strapline).not.toBe('As it was');
+      expect(opened.calls.mostRecent().args[0]).toEqual(['/sites', 'gant', 'pages']);
+    });
+
+    it('say that nothing differs', async () => {
+      await looked(store.document()!.facts.strapline, []);
+      expect(parts()).toContain('The site in hand is as visitors saw it then.');
+      expect(button('Choose among them') ?? button('Look at it')).toBeUndefined();
+    });
+
+    it('put messages back one by one, and say where that was refused', async () => {
+      await looked('', [message('1', { erased: true, answers: 2 }), message('2')]);
+      expect(parts()).toContain('2 of 9 messages are not there any more:');
+      expect(parts()).toMatch(/Visitor 1 28 Nov.*, erased since, answered Is the walk open\?/);
+      button('Put it back')!.click();
+      await settle();
+      expect(button('Put it back')!.disabled).toBeTrue();
+      const asked = http.expectOne(`${at}/messages`);
+      expect(asked.request.body).toEqual({ ids: ['1'] });
+      asked.flush({ back: 1 });
+      await settle();
+      expect(parts()).toContain('1 of 9 messages is not there any more');
+      expect(element().querySelector('[role=status]')!.textContent).toContain('The message of Visitor 1 is back');
+      button('Put it back')!.click();
+      await settle();
+      http.expectOne(`${at}/messages`).flush({ title: 'quay does not answer' }, { status: 503, statusText: 'no' });
+      await settle();
+      expect(element().querySelector('[role=alert]')!.textContent).toContain('It was not put back.');
+      expect(button('Put it back')!.disabled).toBeFalse();
+    });
+
+    it('are shut again, and say what could not be fetched', async () => {
+      await shown({ backups: [backup('slip', 'a1')] });
+      button('Parts of it')!.click();
+      await settle();
+      http.expectOne(`${at}/document`).flush({ title: 'The place is away' }, { status: 502, statusText: 'no' });
+      await settle();
+      expect(element().querySelector('[role=alert]')!.textContent).toContain('What is in it was not all asked for.');
+      button('Parts of it')!.click();
+      await settle();
+      expect(element().querySelector('tp-backup-parts')).toBeNull();
+    });
   });
 });

@@ -6,6 +6,7 @@ import { asRefusal, PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
 import { time, when } from '../parts/when';
 import { askedAgain } from './asked-again';
+import { BackupParts } from './backup-parts';
 import { SiteStore } from './site-store';
 
 type Backups = Answered<'GET /sites/:id/backups'>;
@@ -17,6 +18,7 @@ const FIRST = 5;
 @Component({
   selector: 'tp-site-backups',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [BackupParts],
   template: `
     <h2 class="gap">Backups</h2>
     @if (fault()) {
@@ -58,9 +60,10 @@ const FIRST = 5;
         </details>
       }
       @if (all.backups.length) {
-        <h3>One brought back, beside this site</h3>
+        <h3>One brought back</h3>
         <p class="quiet">
-          A site of its own, as visitors saw this one then. The living one stays as it is; messages stay with it.
+          Whole, as a site of its own beside this one, which stays as it is with its messages. Or parts of it: a page,
+          an item, words, a message.
         </p>
         <ul>
           @for (b of listed(); track b.place + b.snapshot) {
@@ -73,12 +76,24 @@ const FIRST = 5;
                 <button
                   class="plain small"
                   type="button"
-                  [attr.aria-label]="'Bring it back as it was ' + at(b.madeAt) + ', from ' + b.place"
+                  [attr.aria-label]="'Bring it back beside this site, as it was ' + at(b.madeAt) + ', from ' + b.place"
                   [disabled]="restoring()"
                   (click)="restore(b)"
                 >
-                  Bring it back
+                  Bring it back beside
                 </button>
+                <button
+                  class="plain small"
+                  type="button"
+                  [attr.aria-label]="'Parts of it as it was ' + at(b.madeAt) + ', from ' + b.place"
+                  [attr.aria-expanded]="open() === b.place + b.snapshot"
+                  (click)="open.set(open() === b.place + b.snapshot ? '' : b.place + b.snapshot)"
+                >
+                  Parts of it
+                </button>
+              }
+              @if (open() === b.place + b.snapshot) {
+                <tp-backup-parts class="parts" [backup]="b" />
               }
             </li>
           }
@@ -121,12 +136,18 @@ const FIRST = 5;
       padding: 0;
       list-style: none;
     }
+    li > span:first-child {
+      margin-right: auto;
+    }
+    .parts {
+      flex: 0 0 100%;
+    }
     li {
       display: flex;
       flex-wrap: wrap;
       align-items: center;
       justify-content: space-between;
-      gap: 4px 12px;
+      gap: 4px 8px;
       padding: 6px 0;
       border-bottom: 1px solid var(--tin-2);
     }
@@ -141,6 +162,8 @@ export class SiteBackups {
   protected readonly found = this.asked.found;
   protected readonly fault = this.asked.fault;
   protected readonly whole = signal(false);
+  /** The one whose parts are looked at. */
+  protected readonly open = signal('');
   protected readonly restoring = computed(() => this.store.busy('POST /restores'));
   protected readonly proven = computed(() => this.found()!.backups.some((b) => b.provenAt !== null));
   /** The servers it is not on; asked for when somebody wants to know. */
