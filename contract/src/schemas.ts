@@ -62,6 +62,7 @@ export const Job = object({
     'backup',
     'revive',
     'move',
+    'own',
     'cleaning',
   ]),
   input: Type.Record(Type.String(), Type.Unknown()),

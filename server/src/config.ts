@@ -32,6 +32,12 @@ export interface BackupsConfig {
     /** The hosting server it stands on, where it stands on one: the sites of that are not backed up there. */
     server?: string;
   }[];
+  /** Where Tin Porch itself is backed up at the same hour, each place with a repository of its own for it; without it it is not. */
+  own?: {
+    /** The file with what they are closed with: whoever restores has it from elsewhere. */
+    passwordFile: string;
+    places: { name: string; repository: string }[];
+  };
 }
 
 export interface PorchConfig {
@@ -75,6 +81,7 @@ export interface PorchConfig {
 }
 
 const text = { type: 'string', minLength: 1 };
+const repository = { type: 'string', pattern: '^rest:https?://[^\\s]+$' };
 const port = { type: 'integer', minimum: 1, maximum: 65535 };
 const object = (properties: Record<string, unknown>, optional: Record<string, unknown> = {}) => ({
   type: 'object',
@@ -138,16 +145,15 @@ const schema = object(
   },
   {
     checkAnswers: { type: 'boolean' },
-    backups: object({
-      cron: text,
-      places: {
-        type: 'array',
-        items: object(
-          { name: text, repository: { type: 'string', pattern: '^rest:https?://[^\\s]+$' } },
-          { server: text },
-        ),
+    backups: object(
+      { cron: text, places: { type: 'array', items: object({ name: text, repository }, { server: text }) } },
+      {
+        own: object({
+          passwordFile: text,
+          places: { type: 'array', items: object({ name: text, repository }) },
+        }),
       },
-    }),
+    ),
     mail: object({ host: text, port, from: text }, { secure: { type: 'boolean' }, user: text, password: text }),
     origins: { type: 'array', items: { type: 'string', pattern: '^https://[^/]+$' } },
   },
@@ -159,5 +165,12 @@ export function readConfig(file: string): PorchConfig {
   const check = checkOf(schema);
   if (!check(value)) throw new Error(`${file}: ${faultsIn(check.errors, 'configuration')}`);
   const from = (path: string) => resolve(dirname(file), path);
-  return { ...value, web: from(value.web), secretsKey: from(value.secretsKey), trust: value.trust.map(from) };
+  const { backups } = value;
+  return {
+    ...value,
+    ...{ web: from(value.web), secretsKey: from(value.secretsKey), trust: value.trust.map(from) },
+    ...(backups?.own && {
+      backups: { ...backups, own: { ...backups.own, passwordFile: from(backups.own.passwordFile) } },
+    }),
+  };
 }

@@ -1,4 +1,5 @@
 import { Backups } from './backups/backups.js';
+import { OwnBackups } from './backups/own-backups.js';
 import { Choices } from './choosing/choices.js';
 import { createServer } from 'node:http';
 import type { PorchConfig } from './config.js';
@@ -63,6 +64,7 @@ export async function startPorch(
   const jobs = new Jobs(db, config.databaseUrl, log);
   const certificates = new Certificates(db, config, sites, servers, registrar, seal);
   const backups = new Backups(db, config.backups, sites, servers, seal);
+  const ownBackups = new OwnBackups(db, config);
   const rounds = new Rounds(db, config, sites, servers, registrar, strangers, backups);
   const inbox = new Inbox(db, servers);
   const pictures = new Pictures(db, strangers);
@@ -93,6 +95,7 @@ export async function startPorch(
     departures,
     moving,
     backups,
+    ownBackups,
     events,
     writing,
     strangers,
@@ -122,6 +125,7 @@ export async function startPorch(
     await jobs.begin(work.job.site, 'backup').catch(() => undefined);
   });
   jobs.handle('backup', (work) => backups.steps(work));
+  jobs.handle('own', (work) => ownBackups.steps(work));
   jobs.handle('cleaning', async (work) => {
     await cleaningSteps(work, db);
     await backups.keepSteps(work);
@@ -144,6 +148,7 @@ export async function startPorch(
         'select id from site where live_release is not null and leaves_at is null',
       );
       for (const { id } of rows) await jobs.begin(id, 'backup');
+      if (config.backups?.own) await jobs.begin(null, 'own');
     });
   await events.listen();
   await jobs.start();

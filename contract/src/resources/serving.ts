@@ -209,6 +209,33 @@ export const fleet = {
     role: 'accountant',
     answer: object({ servers: Type.Array(ServerInfo), at: Instant }),
   }),
+  'GET /own-backups': route({
+    says: 'How it stands with the backups of Tin Porch itself at each place; null where none are made.',
+    role: 'helper',
+    answer: object({
+      own: orNull(
+        object({
+          passwordFile: Type.String(),
+          places: Type.Array(
+            object({
+              place: Type.String(),
+              madeAt: orNull(Instant),
+              sites: orNull(Count),
+              added: orNull(Count),
+              provenAt: orNull(Instant),
+              provenOf: orNull(Instant),
+              provenRows: orNull(Count),
+              provenMs: orNull(Count),
+              trouble: orNull(Type.String()),
+              troubleSince: orNull(Instant),
+            }),
+          ),
+        }),
+      ),
+      job: orNull(Job),
+    }),
+  }),
+  'POST /own-backups': job('Backs Tin Porch itself up, and tries each backup out.', 'designer'),
   'GET /moves': route({
     says: 'Sites that move, and those of the last day that have or could not, the newest first.',
     role: 'accountant',

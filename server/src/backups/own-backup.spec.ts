@@ -1,6 +1,7 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { Restic } from '@tin-porch/press/keeping';
 import { openDatabase } from '../db/database.js';
 import { Seal } from '../secrets/seal.js';
 import { Servers } from '../servers/servers.js';
@@ -8,7 +9,8 @@ import { Sites } from '../sites/sites.js';
 import { backupPlaces } from '../testing/backup-places.js';
 import { realDatabase } from '../testing/real-database.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
-import { backUpOwn, restoreOwn } from './own-backup.js';
+import { backUpOwn, proveOwn, restoreOwn } from './own-backup.js';
+import { OwnBackups } from './own-backups.js';
 
 /** Tin Porch itself, backed up and restored where there is nothing of it. */
 describe('a backup of Tin Porch itself', () => {
@@ -98,5 +100,92 @@ describe('a backup of Tin Porch itself', () => {
     expect(readFileSync(other.secretsKey, 'utf8')).toBe('another key\n');
     // Nothing was put into the database either.
     await restoreOwn(there, place());
+  });
+
+  describe('each night', () => {
+    const file = join(folder, 'password');
+    const backups = (role = world.config.databaseUrl, repository = places.at('shed').repository) =>
+      new OwnBackups(world.db, {
+        databaseUrl: role,
+        secretsKey: world.config.secretsKey,
+        backups: {
+          cron: '40 1 * * *',
+          places: [],
+          own: { passwordFile: file, places: [{ name: 'shed', repository }] },
+        },
+      });
+    const run = (which: OwnBackups) => world.run('', (work) => which.steps(work));
+    const databases = async () =>
+      (await world.db.query<{ name: string }>(`select datname as name from pg_database where datname like '%\\_try'`))
+        .rows;
+
+    it('wants a password that is kept in a file', async () => {
+      expect((await run(backups())).error?.message).toContain('There is no password');
+      writeFileSync(file, 'short\n');
+      expect((await run(backups())).error?.name).toBe('JobRefused');
+      expect(await new OwnBackups(world.db, world.config).state()).toBeNull();
+      writeFileSync(file, `${place().password}\n`);
+    });
+
+    it('is made and proven: every row of every table came back, and a secret was opened', async () => {
+      const ran = await run(backups());
+      expect(ran.error).toBeNull();
+      expect(Object.keys(ran.steps)).toEqual([
+        'Back Tin Porch up to shed',
+        'Try it out from shed',
+        'Keep backups at shed by rule',
+      ]);
+      const [state] = (await backups().state())!.places;
+      const { rows } = await world.db.query<{ n: number }>('select count(*)::int as n from operation');
+      expect(state!.sites).toBe(1);
+      expect(state!.provenRows).toBeGreaterThan(rows[0]!.n);
+      expect(state!.provenOf).toEqual(state!.madeAt);
+      expect(state!.trouble).toBeNull();
+      expect(await databases()).toEqual([]);
+      // By rule one of a day is kept, and it is restored as any other is.
+      const there = await elsewhere('night');
+      expect((await restoreOwn(there, place())).sites).toBe(1);
+    });
+
+    it('is found out where a row is missing, or where the key is another', async () => {
+      const { snapshot } = await backUpOwn(world.config, place());
+      const proven = await proveOwn(world.config, place(), snapshot);
+      expect(proven.rows).toBeGreaterThan(20);
+      const other = { ...world.config, secretsKey: join(folder, 'quite-another.key') };
+      writeFileSync(other.secretsKey, `${Buffer.alloc(32, 7).toString('base64')}\n`);
+      const odd = await backUpOwn(other, place());
+      await expectAsync(proveOwn(world.config, place(), odd.snapshot)).toBeRejectedWithError(
+        /does not open the secrets/,
+      );
+      // One that lies about a table it has not.
+      const restic = new Restic(join(folder, 'cache'), 'porch');
+      const root = join(folder, 'lied');
+      await restic.restore(place(), snapshot, root);
+      const stage = join(root, await restic.pathOf(place(), snapshot));
+      const about = JSON.parse(readFileSync(join(stage, 'about.json'), 'utf8')) as { rows: Record<string, number> };
+      about.rows['public.site']! += 1;
+      writeFileSync(join(stage, 'about.json'), JSON.stringify(about));
+      const lied = await restic.backUp(place(), stage, ['tin-porch']);
+      await expectAsync(proveOwn(world.config, place(), lied.id)).toBeRejectedWithError(
+        'Of 2 rows of public.site, 1 came back.',
+      );
+      expect(await databases()).toEqual([]);
+      await expectAsync(
+        proveOwn({ ...world.config, databaseUrl: await empty.another('') }, place(), snapshot),
+      ).toBeRejectedWithError(/may make no database to try it out in/);
+    });
+
+    it('says what is in its way: a place that is away; and keeps what was known', async () => {
+      await places.down('shed');
+      const ran = await run(backups());
+      expect(ran.error?.name).toBe('JobLater');
+      const [state] = (await backups().state())!.places;
+      expect(state!.trouble).toBeTruthy();
+      expect(state!.trouble).not.toContain('x:y');
+      expect(state!.provenAt).not.toBeNull();
+      await places.up('shed');
+      expect((await run(backups())).error).toBeNull();
+      expect((await backups().state())!.places[0]!.trouble).toBeNull();
+    });
   });
 });

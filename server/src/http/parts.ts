@@ -3,6 +3,7 @@ import type { Audit } from '../accounts/audit.js';
 import type { SecondFactors } from '@tin-porch/sign-in';
 import type { Team } from '../accounts/team.js';
 import type { Backups } from '../backups/backups.js';
+import type { OwnBackups } from '../backups/own-backups.js';
 import type { Rounds } from '../care/rounds.js';
 import type { Certificates } from '../certificates/certificates.js';
 import type { Choices } from '../choosing/choices.js';
@@ -47,6 +48,7 @@ export interface Parts {
   departures: Departures;
   moving: Moving;
   backups: Backups;
+  ownBackups: OwnBackups;
   events: Events;
   strangers: Strangers;
   writing: Writing;

@@ -15,6 +15,7 @@ export type JobKind =
   | 'backup'
   | 'revive'
   | 'move'
+  | 'own'
   | 'cleaning';
 /** Those that change what is served: one of them at a time for a site. */
 const SWITCHING: readonly JobKind[] = ['deploy', 'publish', 'rollback', 'leave', 'remove', 'revive', 'move'];
@@ -205,6 +206,15 @@ export class Jobs {
         limit,
       ])
     ).rows;
+  }
+
+  /** The newest job of a kind that belongs to no site. */
+  async newestOfHouse(kind: JobKind): Promise<Job | undefined> {
+    const { rows } = await this.db.query<Job>(
+      `select ${COLUMNS} from job where site is null and kind = $1 order by created_at desc limit 1`,
+      [kind],
+    );
+    return rows[0];
   }
 
   /** The jobs of a kind at the sites of an organisation: the newest of each site, open or of the last day. */

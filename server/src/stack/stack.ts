@@ -384,6 +384,9 @@ export async function startStack(options: StackOptions): Promise<Stack> {
         folder: join(data, 'backups', keeper.name),
       }),
     );
+    // What Tin Porch’s own backups are closed with: in a file, for whoever restores them has no database.
+    const ownPassword = join(data, 'own-backups.password');
+    if (!existsSync(ownPassword)) writeFileSync(ownPassword, `${madeUpPassword()}\n`, { mode: 0o600 });
     const keeping = keepers.map(({ name, address, port, key, folder }) => {
       mkdirSync(folder, { recursive: true });
       return add(
@@ -437,7 +440,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       postgres('postgres', cluster),
       ...HOSTS.map(({ name }) => postgres(`postgres-${name}`, hostClusters.get(name)!)),
     ]);
-    const databaseUrl = await makeDatabase(cluster, 'porch', secret('porch'));
+    const databaseUrl = await makeDatabase(cluster, 'porch', secret('porch'), 'createdb');
     for (const { name } of HOSTS) {
       const own = hostClusters.get(name)!;
       await makeDatabase(own, `host_${name}`, secret(`${name}-database`), 'createrole');
@@ -494,6 +497,13 @@ export async function startStack(options: StackOptions): Promise<Stack> {
           repository: `rest:http://tin-porch:${key}@${address}:${port}/sites/`,
           ...('server' in keeper && { server: keeper.server }),
         })),
+        own: {
+          passwordFile: ownPassword,
+          places: keepers.map(({ name, address, port, key }) => ({
+            name,
+            repository: `rest:http://tin-porch:${key}@${address}:${port}/own/`,
+          })),
+        },
       },
       mail: { host: mail.address, port: mail.port, from: 'porch@tinporch.example' },
       ...(options.checkAnswers && { checkAnswers: true }),

@@ -39,8 +39,8 @@ function start(nth: number): Promise<Cluster> {
 }
 
 let serial = 0;
-/** An empty, migrated database; `another` is the address of one more, empty, whose role has some rights. */
-export async function realDatabase(): Promise<{
+/** An empty, migrated database, whose role has some rights of its own; `another` is the address of one more, empty, whose role has some rights. */
+export async function realDatabase(own = ''): Promise<{
   url: string;
   db: Database;
   another(rights: string): Promise<string>;
@@ -48,7 +48,7 @@ export async function realDatabase(): Promise<{
 }> {
   const made = await cluster();
   const another = (rights = '') => makeDatabase(made, `unit_${++serial}`, 'unit', rights);
-  const url = await another();
+  const url = await another(own);
   await migrate(url);
   const db = openDatabase(url);
   return { url, db, another, end: () => db.end() };

@@ -39,7 +39,7 @@ export interface Ran {
 export async function smallWorld() {
   const net = `127.6.${process.pid % 250}`;
   const data = mkdtempSync(join(tmpdir(), 'tin-porch-world-'));
-  const database = await realDatabase();
+  const database = await realDatabase('createdb');
   const { db } = database;
   const hostDatabase = await database.another('createrole');
   const authority = { address: `${net}.21`, port: 5390, name: 'ns1.brinegate.example' };

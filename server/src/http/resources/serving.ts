@@ -224,8 +224,18 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
 const HEALTH_MS = 4000;
 
 /** Servers and domains of all sites. */
-export function fleetHandlers({ sites, servers, certificates, jobs }: Parts): Handlers<typeof fleetRoutes> {
+export function fleetHandlers({ sites, servers, certificates, jobs, ownBackups }: Parts): Handlers<typeof fleetRoutes> {
   return {
+    'GET /own-backups': async () => ({
+      own: await ownBackups.state(),
+      job: ((await jobs.newestOfHouse('own')) ?? null) as never,
+    }),
+    'POST /own-backups': async (call) => {
+      if (!(await ownBackups.state())) throw new Problem(409, 'No place for backups of Tin Porch itself is set up');
+      const job = await jobs.begin(null, 'own');
+      await call.note('Began to back Tin Porch up');
+      return { job: job as never };
+    },
     'GET /moves': async ({ me }) => {
       const names = new Map((await sites.list(me.organisation)).map((s) => [s.id, nameOf(s)]));
       const moves = await jobs.ofKind(me.organisation, 'move');

@@ -13,6 +13,7 @@ const NAMES = {
   move: 'Moving',
   leave: 'Letting go',
   remove: 'Removal',
+  own: 'Backup of Tin Porch itself',
   cleaning: 'Cleaning',
 };
 const STATES = {

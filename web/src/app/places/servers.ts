@@ -8,6 +8,7 @@ import { PorchEvents } from '../api/events';
 import type { Answered, ServerInfo } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
+import { OwnBackups } from './own-backups';
 
 type Move = Answered<'GET /moves'>['moves'][number];
 const OPEN: ReadonlySet<Move['job']['state']> = new Set(['waiting', 'running', 'retrying']);
@@ -16,7 +17,7 @@ const OPEN: ReadonlySet<Move['job']['state']> = new Set(['waiting', 'running', '
   selector: 'tp-servers',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
-  imports: [RouterLink],
+  imports: [RouterLink, OwnBackups],
   template: `
     <main class="place">
       <h1>Servers</h1>
@@ -107,6 +108,9 @@ const OPEN: ReadonlySet<Move['job']['state']> = new Set(['waiting', 'running', '
           </section>
         }
       </div>
+      @if (api.may('helper')) {
+        <tp-own-backups />
+      }
     </main>
   `,
   styles: `
