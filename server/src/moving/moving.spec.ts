@@ -226,7 +226,10 @@ describe('a site that moves', () => {
     const { dns } = world.config;
     const asked = new Moving(
       world.db,
-      { dns: { ...dns, resolvers: [dns.authority!] } },
+      {
+        dns: { ...dns, resolvers: [dns.authority!] },
+        backups: { cron: '40 1 * * *', places: [{ name: 'shed', repository: 'rest:http://shed.test/' }] },
+      },
       world.sites,
       world.servers,
       world.registrar,
@@ -237,6 +240,19 @@ describe('a site that moves', () => {
     await asked.tidy(later(120));
     expect((await moving.of(id))[0]!.waits).toContain(`not ${addressOf('slip')}`);
     world.names.setRecords(zone, records);
+    // What took its place is to be safe first: a backup that was proven, and since it moved.
+    await world.db.query(`insert into backup_place (name, password) values ('shed', 'x')`);
+    const backup = (snapshot: string, hours: number, proven: boolean) =>
+      world.db.query(
+        `insert into backup (site, place, snapshot, made_at, proven_at, added, files, rows, ms)
+         values ($1, 'shed', $2, now() - make_interval(hours => $3), case when $4 then now() end, 0, 0, 0, 0)`,
+        [id, snapshot, hours, proven],
+      );
+    await backup('before', 70, true);
+    await backup('untried', 1, false);
+    await asked.tidy(later(120));
+    expect((await moving.of(id))[0]!.waits).toContain('No backup was proven');
+    await backup('since', 1, true);
     await asked.tidy(later(120));
     expect(await moving.of(id)).toEqual([]);
     expect(existsSync(join(world.hostData, 'sites', id))).toBeFalse();

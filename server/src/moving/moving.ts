@@ -34,7 +34,7 @@ const MOVE = `"from", "to", moved_at as "movedAt", led, last_led_at as "lastLedA
 export class Moving {
   constructor(
     private readonly db: Database,
-    private readonly config: Pick<PorchConfig, 'dns'>,
+    private readonly config: Pick<PorchConfig, 'dns' | 'backups'>,
     private readonly sites: Sites,
     private readonly servers: Servers,
     private readonly registrar: Pick<Registrar, 'leadTo'>,
@@ -226,7 +226,11 @@ export class Moving {
   }
 
   /** Why a site is led on for longer; empty where nothing speaks against its end. */
-  private async waits(move: SiteMove & { domain: string | null }, to: ServerRow, now: Date): Promise<string> {
+  private async waits(
+    move: SiteMove & { site: string; domain: string | null },
+    to: ServerRow,
+    now: Date,
+  ): Promise<string> {
     const hours = (since: Date) => (now.getTime() - since.getTime()) / 3_600_000;
     if (move.domain) {
       const { domain } = move;
@@ -239,6 +243,14 @@ export class Moving {
     }
     if (hours(move.movedAt) < LEAST_HOURS) return `It is led on for ${LEAST_HOURS} hours in any case.`;
     if (hours(move.lastLedAt) < QUIET_HOURS) return `Somebody came there less than ${QUIET_HOURS} hours ago.`;
+    // The last that is left of it there is not thrown away before what took its place was found to be safe.
+    if (this.config.backups?.places.some((p) => p.server !== to.name)) {
+      const { rowCount } = await this.db.query(
+        'select 1 from backup where site = $1 and made_at > $2 and proven_at is not null limit 1',
+        [move.site, move.movedAt],
+      );
+      if (!rowCount) return 'No backup was proven since it moved.';
+    }
     return '';
   }
 
