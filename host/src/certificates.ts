@@ -55,6 +55,9 @@ export class Certificates {
     return certificates;
   }
 
+  /** Those that are offered, each once. */
+  all = (): CertificateFacts[] => [...new Set(this.byName.values())];
+
   /** Offers a certificate for each of its names. */
   private async offer(facts: CertificateFacts, key: string, chain: string): Promise<void> {
     for (const name of facts.names.map((n) => n.toLowerCase()).filter((n) => NAME.test(n))) {

@@ -13,6 +13,8 @@ export interface HostConfig {
   temporary: { base: string; address: string; port: number };
   /** Where Tin Porch reaches it, and the code it is paired by, once: of 128 bits of chance or more. */
   control: { address: string; port: number; code: string };
+  /** Where what is measured is told as OpenMetrics, to everybody who gets there; left out where it is not. */
+  metrics?: { address: string; port: number };
   data: string;
   databaseUrl: string;
   /** The server that letters of the sites are handed to; left out where none is. */
@@ -52,6 +54,12 @@ const schema = {
     databaseUrl: text,
     reserveBytes: { type: 'integer', minimum: 0 },
     trust: { type: 'array', items: text },
+    metrics: {
+      type: 'object',
+      additionalProperties: false,
+      required: ['address', 'port'],
+      properties: { address: text, port },
+    },
     bounces: {
       type: 'object',
       additionalProperties: false,

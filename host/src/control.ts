@@ -32,6 +32,8 @@ import { Luggage } from './moving/luggage.js';
 import type { MovedTo } from './moving/moves.js';
 import { previewToken } from './preview.js';
 import type { Door } from './door.js';
+import type { Measures } from './measuring/measures.js';
+import { Room } from './measuring/room.js';
 import type { HostParts } from './public.js';
 import { removeSite } from './removal.js';
 import { NameTaken, type Site, type SiteSettings } from './sites.js';
@@ -274,7 +276,8 @@ function snapshotOf(req: Request): string {
 }
 
 /** The API through which Tin Porch looks after the sites of this server. Nobody else is let in. */
-export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'befriend'>): Express {
+export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'befriend'>, measures: Measures): Express {
+  const room = new Room(parts);
   const { config, sites, blobs, databases, certificates, logs, challenges, desks, mailKeys, moves } = parts;
   const app = express();
   app.disable('x-powered-by');
@@ -326,6 +329,19 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
       totalBytes: disk.blocks * disk.bsize,
       sites: sites.all().map(show),
       unreadable: Object.fromEntries(sites.unreadable),
+    });
+  });
+
+  app.get('/v1/measures', async (_req, res) => {
+    res.json({ now: await measures.now(), room: room.now() });
+  });
+  app.get('/v1/metrics', async (_req, res) => {
+    const { type, text } = await measures.text();
+    res.type(type).send(text);
+  });
+  app.get('/v1/troubles', async (_req, res) => {
+    res.json({
+      troubles: (await measures.wrong()).map((t) => ({ ...t, site: sites.find(t.host)?.site.settings.id ?? null })),
     });
   });
 

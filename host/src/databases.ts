@@ -10,6 +10,9 @@ const CONNECTIONS = 3;
 const MOST_CONNECTIONS = 3 * CONNECTIONS;
 const LONGEST_STATEMENT_S = 20;
 
+/** The schema and the role of a site. */
+const schemaOf = (siteId: string): string => `site_${siteId.replace(/-/g, '_')}`;
+
 /** A schema and a role of its own for each site’s CMS, in this server’s PostgreSQL. */
 export class Databases {
   private readonly admin: pg.Pool;
@@ -26,7 +29,7 @@ export class Databases {
 
   /** Makes role, schema and tables where they are missing. Safe to run again, also after a kill half way. */
   async setUp(siteId: string): Promise<void> {
-    const name = `site_${siteId.replace(/-/g, '_')}`;
+    const name = schemaOf(siteId);
     const quoted = pg.escapeIdentifier(name);
     const file = join(this.folder, siteId, 'cms.json');
     let password = await readFile(file, 'utf8').then(
@@ -60,7 +63,7 @@ export class Databases {
     this.pools.delete(siteId);
     await rm(join(this.folder, siteId, 'cms.json'), { force: true });
     await pool?.end();
-    const name = `site_${siteId.replace(/-/g, '_')}`;
+    const name = schemaOf(siteId);
     const { rowCount } = await this.admin.query('select 1 from pg_roles where rolname = $1', [name]);
     if (rowCount) await this.drop(name);
   }
@@ -147,6 +150,18 @@ export class Databases {
           await new Promise((done) => setTimeout(done, 1500).unref());
         }
       }
+  }
+
+  /** What the tables of each site take, with their indexes, bytes. @throws Error where the database does not answer */
+  async sizes(siteIds: readonly string[]): Promise<Map<string, number>> {
+    const { rows } = await this.admin.query<{ name: string; bytes: string }>(
+      `select n.nspname as name, sum(pg_total_relation_size(c.oid)) as bytes
+       from pg_class c join pg_namespace n on n.oid = c.relnamespace
+       where c.relkind = 'r' and n.nspname = any($1) group by 1`,
+      [siteIds.map(schemaOf)],
+    );
+    const found = new Map(rows.map((r) => [r.name, Number(r.bytes)]));
+    return new Map(siteIds.map((id) => [id, found.get(schemaOf(id)) ?? 0]));
   }
 
   async answers(): Promise<boolean> {

@@ -2,6 +2,7 @@ import { mkdir, open, rm } from 'node:fs/promises';
 import { createServer, type Server } from 'node:http';
 import { createServer as createTlsServer } from 'node:https';
 import { join } from 'node:path';
+import express, { type Express } from 'express';
 import { bounceServer } from '@tin-porch/mail/bounces';
 import { AccessLogs } from './access-log.js';
 import { Blobs } from './blobs.js';
@@ -16,6 +17,7 @@ import { Front } from './front/front.js';
 import { Nginx } from './front/nginx.js';
 import { MailKeys } from './desk/mail-keys.js';
 import { Post } from './desk/post.js';
+import { Measures } from './measuring/measures.js';
 import { Moves } from './moving/moves.js';
 import { publicApp, type HostParts } from './public.js';
 import { finishRemovals } from './removal.js';
@@ -28,6 +30,17 @@ async function socketIn(folder: string): Promise<{ path: string; close(): Promis
   if (Buffer.byteLength(path) < 100) return { path, close: () => Promise.resolve() };
   const held = await open(folder, 'r');
   return { path: `/proc/self/fd/${held.fd}/agent.sock`, close: () => held.close() };
+}
+
+/** What is measured, for whoever keeps such figures and is let at its address (OpenMetrics 1.0). */
+function metricsApp(measures: Measures): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.get('/metrics', async (_req, res) => {
+    const { type, text } = await measures.text();
+    res.type(type).send(text);
+  });
+  return app;
 }
 
 /** A hosting server that runs. */
@@ -99,6 +112,8 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
   await socket.close();
   const nginx = new Nginx(at('front'), config, config.trust ?? [], log);
   await nginx.start();
+  const measures = new Measures(parts);
+  await measures.start();
   const door = await Door.open(at('control'), config.name, config.control.code);
   await listen(
     createTlsServer(
@@ -107,11 +122,12 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
         // Nobody vouches for either side: who it is is looked at with every request.
         ...{ requestCert: true, rejectUnauthorized: false },
       },
-      controlApp(parts, door, nginx),
+      controlApp(parts, door, nginx, measures),
     ),
     config.control.port,
     config.control.address,
   );
+  if (config.metrics) await listen(createServer(metricsApp(measures)), config.metrics.port, config.metrics.address);
   const { bounces } = config;
   const reports =
     post && bounces && config.mail?.bounces

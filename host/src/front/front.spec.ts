@@ -22,6 +22,7 @@ import { apply } from '@tin-porch/core/operations';
 import { makeManifest, render } from '@tin-porch/core/page';
 import type { HostConfig } from '../config.js';
 import { startHost } from '../host.js';
+import type { Measured } from '../measuring/measures.js';
 import { Paired } from '../testing/paired.js';
 
 const sha256 = (b: Uint8Array | string) => createHash('sha256').update(b).digest('hex');
@@ -158,6 +159,7 @@ describe('the front of a hosting server', () => {
       httpsPort: 8543,
       temporary: { base: 'unit.localhost', address: `${net}.1`, port: 8190 },
       control: { address: `${net}.1`, port: 9100, code: CODE },
+      metrics: { address: `${net}.1`, port: 9190 },
       data,
       databaseUrl: `postgres://nobody@${net}.99:1/none`,
       reserveBytes: 0,
@@ -320,6 +322,51 @@ describe('the front of a hosting server', () => {
     expect((await askTls('/nowhere/')).status).toBe(404);
   });
 
+  const measured = async () => (await porch.ask('GET', '/measures')).body['now'] as unknown as Measured;
+  it('counts what it answers, and says what went wrong, without what was asked along with it', async () => {
+    const before = await measured();
+    expect(before.database).toBeFalse();
+    expect(before.memoryFreeBytes).toBeGreaterThan(0);
+    expect(before.memoryFreeBytes).toBeLessThan(before.memoryBytes);
+    const host = 'tolliver.unit.localhost';
+    for (let n = 0; n < 12; n++) expect((await ask('/', { host })).status).toBe(200);
+    // Its database is not there.
+    writeFileSync(join(data, 'sites/tolliver/cms.json'), JSON.stringify({ password: 'none' }));
+    const formId = releaseOf('').document.forms[0]!.id;
+    const sent = 'name=Orrin&mail=orrin@post.example&message=Hello';
+    const form = { host, 'content-type': 'application/x-www-form-urlencoded' };
+    expect((await ask(`/-/forms/${formId}?key=secret`, form, 'POST', sent)).status).toBe(503);
+    await until(async () => (await measured()).troubles === before.troubles + 1);
+    // Whoever asks for a status is counted too.
+    expect((await measured()).requests! - before.requests!).toBeGreaterThanOrEqual(13);
+    const { troubles } = (await porch.ask('GET', '/troubles')).body as unknown as { troubles: object[] };
+    expect(troubles[0]).toEqual(
+      jasmine.objectContaining({
+        ...{ site: 'tolliver', host, method: 'POST', path: `/-/forms/${formId}` },
+        ...{ status: 503, behind: '503' },
+      }),
+    );
+    expect(JSON.stringify(troubles)).not.toContain('secret');
+    rmSync(join(data, 'sites/tolliver/cms.json'));
+  });
+  it('is told to whoever keeps figures, as OpenMetrics', async () => {
+    const answer = await fetch(`http://${net}.1:9190/metrics`);
+    expect(answer.headers.get('content-type')).toBe('application/openmetrics-text; version=1.0.0; charset=utf-8');
+    const text = await answer.text();
+    expect(text.endsWith('# EOF\n')).toBeTrue();
+    const { requests } = await measured();
+    const said = (name: string) => Number(new RegExp(`^${name}(?:\\{[^}]*\\})? (\\S+)$`, 'm').exec(text)?.[1]);
+    expect(said('tin_porch_host_front_requests_total')).toBeGreaterThan(12);
+    expect(said('tin_porch_host_front_requests_total')).toBeLessThan(requests! + 1);
+    expect(text).toContain('# TYPE tin_porch_host_front_requests counter\n');
+    expect(said('tin_porch_host_database_up')).toBe(0);
+    expect(text).toMatch(/tin_porch_host_certificate_ends_timestamp_seconds\{domain="tolliver.example"\} \d{10}/);
+    // Asked again it is not added up.
+    const again = await (await fetch(`http://${net}.1:9190/metrics`)).text();
+    expect(Number(/^tin_porch_host_sites (\d+)$/m.exec(again)![1])).toBe(1);
+    expect((await fetch(`http://${net}.1:9190/v1/health`)).status).toBe(404);
+  });
+
   it('comes back when it is killed, its first process alone or all of it', async () => {
     for (const whom of [(n: { first: boolean }) => n.first, () => true]) {
       const killed = nginx().filter(whom);
@@ -328,6 +375,8 @@ describe('the front of a hosting server', () => {
         const [first] = nginx();
         return !!first?.first && first.pid !== killed[0]!.pid && (await askTls('/').catch(() => null))?.status === 200;
       });
+      // Where it says how it is nobody was left to listen.
+      await until(async () => (await measured()).requests !== null);
     }
   });
 

@@ -66,6 +66,11 @@ export interface FrontAddresses {
 export const WAYS = ['plain', 'secure', 'temporary'] as const;
 export type Way = (typeof WAYS)[number];
 
+/** Where the front says how it is, and where it writes down what went wrong; under its prefix. */
+export const STATUS_SOCKET = 'status.sock';
+export const TROUBLES = 'troubles.log';
+const WRONG = `access_log ${TROUBLES} troubles if=$troubled;`;
+
 /** What a front is made with. */
 export interface FrontWith {
   /** Where the dynamic modules are; null where Brotli is not to be had. */
@@ -116,6 +121,7 @@ function server(way: Way, listen: string, address: string, trusts: boolean): str
         : ''
     }
     ${way === 'temporary' ? '' : `access_log ${way}/$site_name/log/$day.log visits if=$counted;`}
+    ${WRONG}
     ${ERRORS}
     limit_conn of_address ${MOST_OF_ADDRESS};
 
@@ -137,7 +143,7 @@ function server(way: Way, listen: string, address: string, trusts: boolean): str
       proxy_pass http://agent$request_uri;
     }
     location ^~ /-/desk {
-      access_log off;
+      ${WRONG}
       proxy_pass http://agent$request_uri;
     }
     location ^~ /.well-known/acme-challenge/ {
@@ -198,6 +204,7 @@ ${types.join('\n')}
   }
   default_type application/octet-stream;
   log_format visits '$remote_addr - - [$time_local] "$request" $status $body_bytes_sent "$http_referer" "$http_user_agent"';
+  log_format troubles escape=json '{"at":"$time_iso8601","host":"$host","method":"$request_method","path":"$path_asked","status":$status,"behind":"$upstream_status"}';
   access_log off;
   log_not_found off;
   open_log_file_cache max=1000 inactive=30s valid=20s min_uses=1;
@@ -268,6 +275,16 @@ ${modules ? '  brotli_static on;\n' : ''}
     "~:1$" 1;
   }
 
+  map $status $troubled {
+    default 0;
+    ~^5 1;
+  }
+  # What is asked along with an address may be a key.
+  map $request_uri $path_asked {
+    default "";
+    "~^(?<asked_path>[^?]*)" $asked_path;
+  }
+
   upstream agent {
     server unix:agent.sock;
     keepalive 32;
@@ -283,6 +300,10 @@ ${modules ? '  brotli_static on;\n' : ''}
   # What was sent is brought to its end, whoever still listens.
   proxy_ignore_client_abort on;
   proxy_hide_header ${COUNTED};
+  server {
+    listen unix:${STATUS_SOCKET};
+    location / { stub_status; }
+  }
 ${server('plain', `${at.address}:${at.httpPort}`, at.address, trusts)}
 ${server('secure', `${at.address}:${at.httpsPort} ssl http2`, at.address, trusts)}
 ${server('temporary', `${at.temporary.address}:${at.temporary.port}`, at.address, trusts)}

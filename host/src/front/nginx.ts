@@ -4,7 +4,7 @@ import { mkdir, readdir, readFile, readlink, realpath, rename, rm, stat } from '
 import { createConnection } from 'node:net';
 import { join } from 'node:path';
 import { writeDurable } from '../durable.js';
-import { nginxConf, type FrontAddresses } from './nginx-conf.js';
+import { nginxConf, STATUS_SOCKET, TROUBLES, type FrontAddresses } from './nginx-conf.js';
 
 const NGINX = '/usr/sbin/nginx';
 const MODULES = '/usr/lib/nginx/modules';
@@ -151,7 +151,8 @@ export class Nginx {
   private async begin(): Promise<void> {
     // Workers whose first process was killed hold the ports.
     for (const { pid } of await nginxIn(this.prefix)) kill(pid, 'SIGKILL');
-    await rm(join(this.prefix, 'nginx.pid'), { force: true });
+    // What was killed leaves its socket, on which nobody could listen.
+    for (const name of ['nginx.pid', STATUS_SOCKET]) await rm(join(this.prefix, name), { force: true });
     // Its paths are relative, that of the socket too: it may be longer than a socket’s can be.
     const child = spawn(NGINX, ['-p', this.prefix, '-c', 'nginx.conf', '-e', 'error.log'], {
       cwd: this.prefix,
@@ -206,10 +207,12 @@ export class Nginx {
 
   /** Begins another file for what it has to say, once that is long; the one before is kept. */
   private async turn(): Promise<void> {
-    const file = join(this.prefix, 'error.log');
-    if (!this.pid || (await stat(file)).size < MOST_LOG) return;
-    await rename(file, `${file}.1`);
-    kill(this.pid, 'SIGUSR1');
+    for (const name of ['error.log', TROUBLES]) {
+      const file = join(this.prefix, name);
+      if (!this.pid || (await stat(file).catch(() => ({ size: 0 }))).size < MOST_LOG) continue;
+      await rename(file, `${file}.1`);
+      kill(this.pid, 'SIGUSR1');
+    }
   }
 
   /** Looks after it no more, and leaves it as it runs. */
