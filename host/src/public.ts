@@ -9,7 +9,7 @@ import type { Blobs } from './blobs.js';
 import type { Certificates } from './certificates.js';
 import type { HostConfig } from './config.js';
 import type { Databases } from './databases.js';
-import { ASKED_AGAIN, COUNTED, FINGERPRINTED, HSTS, LASTING, LED_ON, LED_TO } from './front/nginx-conf.js';
+import { ASKED_AGAIN, COUNTED, FINGERPRINTED, HSTS, LASTING, LED_ON, LED_TO, MEANT } from './front/nginx-conf.js';
 import type { Desks } from './desk/desks.js';
 import type { MailKeys } from './desk/mail-keys.js';
 import type { Post } from './desk/post.js';
@@ -163,6 +163,7 @@ export function publicApp(parts: HostParts): Express {
         .status(503)
         .set({
           'retry-after': '3600',
+          [MEANT]: '1',
           'cache-control': 'no-store',
           'x-robots-tag': 'noindex',
           'x-content-type-options': 'nosniff',

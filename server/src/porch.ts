@@ -33,6 +33,7 @@ import { Pictures } from './pictures/pictures.js';
 import { publishSteps, RENEW_DAYS } from './publish/publish.js';
 import { References } from './reference/reference.js';
 import { Servers } from './servers/servers.js';
+import { Watching } from './servers/watching.js';
 import { Strangers } from './strangers/strangers.js';
 import { KeptSections } from './sites/kept-sections.js';
 import { Sites } from './sites/sites.js';
@@ -64,6 +65,7 @@ export async function startPorch(
   const jobs = new Jobs(db, config.databaseUrl, log);
   const certificates = new Certificates(db, config, sites, servers, registrar, seal);
   const backups = new Backups(db, config.backups, sites, servers, seal);
+  const watching = new Watching(db, servers);
   const ownBackups = new OwnBackups(db, config);
   const rounds = new Rounds(db, config, sites, servers, registrar, strangers, backups);
   const inbox = new Inbox(db, servers);
@@ -96,6 +98,7 @@ export async function startPorch(
     moving,
     backups,
     ownBackups,
+    watching,
     events,
     writing,
     strangers,
@@ -155,6 +158,7 @@ export async function startPorch(
   inbox.start();
   const serving = new Serving(sites, servers);
   serving.start();
+  watching.start();
   live.start();
   post?.start();
 
@@ -167,6 +171,7 @@ export async function startPorch(
     async close() {
       inbox.stop();
       serving.stop();
+      watching.stop();
       live.stop();
       await post?.stop();
       server.closeAllConnections();

@@ -193,12 +193,46 @@ export const ServerInfo = Type.Object(
     address: Type.String(),
     temporaryBase: Type.String(),
     /** Those of the organisation; `live` where the site is there to be moved. */
-    sites: Type.Array(object({ id: SiteId, name: Type.String(), live: Type.Boolean() })),
+    /** Those of the organisation; `live` where the site is there to be moved; what it takes there, bytes, where that is known. */
+    sites: Type.Array(
+      object({
+        id: SiteId,
+        name: Type.String(),
+        live: Type.Boolean(),
+        room: orNull(object({ files: Count, rows: Count, logs: Count })),
+      }),
+    ),
+    /** What sites of others take. */
+    others: object({ sites: Count, bytes: Count }),
     error: Type.Optional(Type.String()),
-    upSeconds: Type.Optional(Type.Number()),
-    database: Type.Optional(Type.Boolean()),
-    freeBytes: Type.Optional(Type.Number()),
-    totalBytes: Type.Optional(Type.Number()),
+    now: Type.Optional(
+      object({
+        load: Type.Number(),
+        cores: Count,
+        memoryBytes: Count,
+        memoryFreeBytes: Count,
+        diskBytes: Count,
+        diskFreeBytes: Count,
+        database: Type.Boolean(),
+        requests: orNull(Count),
+        connections: orNull(Count),
+        troubles: Count,
+        sites: Count,
+        upSeconds: Count,
+      }),
+    ),
+    state: object({ tone: oneOf(['moss', 'lamp', 'brick']), words: Type.String(), advice: Type.String() }),
+    /** How it was in the last day, half an hour each, the oldest first; null is what nobody knows. */
+    past: Type.Array(
+      object({
+        at: Instant,
+        requests: orNull(Type.Number()),
+        troubles: orNull(Count),
+        load: orNull(Type.Number()),
+        memory: orNull(Type.Number()),
+        disk: orNull(Type.Number()),
+      }),
+    ),
   },
   { additionalProperties: false },
 );
@@ -208,6 +242,23 @@ export const fleet = {
     says: 'The hosting servers, asked now.',
     role: 'accountant',
     answer: object({ servers: Type.Array(ServerInfo), at: Instant }),
+  }),
+  'GET /servers/:name/troubles': route({
+    says: 'Answers that were none lately, of the sites of the organisation, the newest first, and what lies behind each.',
+    role: 'accountant',
+    answer: object({
+      troubles: Type.Array(
+        object({
+          at: Instant,
+          site: orNull(SiteId),
+          name: Type.String(),
+          method: Type.String(),
+          path: Type.String(),
+          status: Count,
+          cause: Type.String(),
+        }),
+      ),
+    }),
   }),
   'GET /own-backups': route({
     says: 'How it stands with the backups of Tin Porch itself at each place; null where none are made.',

@@ -4,3 +4,4 @@ export * from './checklist.js';
 export * from './findings.js';
 export * from './visits/count.js';
 export * from './path/path.js';
+export * from './servers/server-state.js';

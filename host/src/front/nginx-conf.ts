@@ -45,6 +45,8 @@ export const ASKED_AGAIN = 'no-cache';
 export const HSTS = 'max-age=15552000';
 /** What the agent says with an answer that belongs into the access log of its site. */
 export const COUNTED = 'x-counted';
+/** Set by the agent where it says that there is nothing yet, as it was meant to. */
+export const MEANT = 'x-meant';
 /** Where the agent has a visitor led on to, and what says to a server that somebody comes that way. */
 export const LED_TO = 'x-led-to';
 export const LED_ON = 'x-led-on';
@@ -275,9 +277,10 @@ ${modules ? '  brotli_static on;\n' : ''}
     "~:1$" 1;
   }
 
-  map $status $troubled {
+  # A page that says when a site opens is no trouble.
+  map "$status:$upstream_http_${MEANT.replaceAll('-', '_')}" $troubled {
     default 0;
-    ~^5 1;
+    "~^5[0-9][0-9]:$" 1;
   }
   # What is asked along with an address may be a key.
   map $request_uri $path_asked {
@@ -300,6 +303,7 @@ ${modules ? '  brotli_static on;\n' : ''}
   # What was sent is brought to its end, whoever still listens.
   proxy_ignore_client_abort on;
   proxy_hide_header ${COUNTED};
+  proxy_hide_header ${MEANT};
   server {
     listen unix:${STATUS_SOCKET};
     location / { stub_status; }

@@ -21,6 +21,7 @@ import type { Library } from '../library/library.js';
 import type { SiteFiles } from '../files/site-files.js';
 import type { Pictures } from '../pictures/pictures.js';
 import type { References } from '../reference/reference.js';
+import type { Watching } from '../servers/watching.js';
 import type { Servers } from '../servers/servers.js';
 import type { KeptSections } from '../sites/kept-sections.js';
 import type { Sites } from '../sites/sites.js';
@@ -49,6 +50,7 @@ export interface Parts {
   moving: Moving;
   backups: Backups;
   ownBackups: OwnBackups;
+  watching: Watching;
   events: Events;
   strangers: Strangers;
   writing: Writing;

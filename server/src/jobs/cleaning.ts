@@ -49,6 +49,12 @@ const OLD: readonly (readonly [string, string, string])[] = [
     'round',
     `with r as (delete from round where at < now() - interval '2 years' returning 1) select count(*) as gone from r`,
   ],
+  [
+    'How servers were three days ago, but for each hour',
+    'measurement',
+    `with m as (delete from server_sample where at < now() - interval '400 days'
+       or at < now() - interval '3 days' and extract(minute from at) <> 0 returning 1) select count(*) as gone from m`,
+  ],
 ];
 
 /** Throws away what nobody asks for any more. Belongs to no site. */

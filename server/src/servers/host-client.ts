@@ -35,6 +35,38 @@ export interface HostHealth {
   /** Sites of which not even the settings can be read, with why. */
   unreadable: Record<string, string[]>;
 }
+/** How a server is at one moment. Counters begin anew with what counts; null is what was not said. */
+export interface Measured {
+  load: number;
+  cores: number;
+  memoryBytes: number;
+  memoryFreeBytes: number;
+  diskBytes: number;
+  diskFreeBytes: number;
+  database: boolean;
+  requests: number | null;
+  connections: number | null;
+  troubles: number;
+  sites: number;
+  upSeconds: number;
+}
+/** What each site takes on a server, bytes, and when that was measured; null where it was not so far. */
+export interface RoomMeasured {
+  at: string | null;
+  sites: Record<string, { files: number; rows: number; logs: number }>;
+}
+/** An answer that was none. */
+export interface HostTrouble {
+  at: string;
+  /** The site it was asked of; null where it is of none. */
+  site: string | null;
+  host: string;
+  method: string;
+  path: string;
+  status: number;
+  /** What the agent answered the front; `-` where it was not asked. */
+  behind: string;
+}
 export interface HostMessage {
   id: string;
   seq: number;
@@ -209,6 +241,11 @@ export class HostClient {
   }
 
   /** How the server is. @param within how long it may take to say so, ms */
+  /** How it is, and what each site takes there. */
+  measures = (within?: number) =>
+    this.call<{ now: Measured; room: RoomMeasured }>('GET', '/measures', undefined, undefined, within);
+  /** What went wrong lately, the newest first. */
+  troubles = async () => (await this.call<{ troubles: HostTrouble[] }>('GET', '/troubles')).troubles;
   health = (within?: number) => this.call<HostHealth>('GET', '/health', undefined, undefined, within);
   putSite = (
     id: string,

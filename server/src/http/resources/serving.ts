@@ -1,12 +1,13 @@
 import type { fleet as fleetRoutes, serving as servingRoutes } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
 import { some } from '@tin-porch/core/some';
-import { planMailRecords, readDomain } from '@tin-porch/core/care';
+import { planMailRecords, readDomain, serverState, troubleCause } from '@tin-porch/core/care';
 import { temporaryOrigin, tellHost } from '../../deploy/deploy.js';
 import { lookAgain } from '../../domains/look-again.js';
 import { tell } from '../../events/events.js';
 import { JobRefused, type JobKind } from '../../jobs/jobs.js';
 import { mayMove } from '../../moving/moving.js';
+import type { Measured } from '../../servers/host-client.js';
 import { nameOf, type SiteHead } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
 import type { Call, Handlers } from '../serve.js';
@@ -222,9 +223,21 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
 
 /** How long a host may take to say how it is, ms: one that is slow delays the list by no more. */
 const HEALTH_MS = 4000;
+/** What is known of a server that does not answer. */
+const NOT_MEASURED: Measured = {
+  ...{ load: 0, cores: 1, memoryBytes: 0, memoryFreeBytes: 0, diskBytes: 0, diskFreeBytes: 0, database: false },
+  ...{ requests: null, connections: null, troubles: 0, sites: 0, upSeconds: 0 },
+};
 
 /** Servers and domains of all sites. */
-export function fleetHandlers({ sites, servers, certificates, jobs, ownBackups }: Parts): Handlers<typeof fleetRoutes> {
+export function fleetHandlers({
+  sites,
+  servers,
+  certificates,
+  jobs,
+  ownBackups,
+  watching,
+}: Parts): Handlers<typeof fleetRoutes> {
   return {
     'GET /own-backups': async () => ({
       own: await ownBackups.state(),
@@ -275,21 +288,53 @@ export function fleetHandlers({ sites, servers, certificates, jobs, ownBackups }
       return {
         servers: await Promise.all(
           all.map(async (s) => {
-            const health = await s.client.health(HEALTH_MS).catch((error: Error) => error);
-            const base = {
-              name: s.name,
-              address: s.address,
-              temporaryBase: s.temporaryBase,
-              sites: rows
-                .filter((r) => r.server === s.name)
-                .map((r) => ({ id: r.id, name: nameOf(r), live: r.liveRelease !== null && r.leavesAt === null })),
+            const own = rows.filter((r) => r.server === s.name);
+            const [said, past, roomDays, troubles] = await Promise.all([
+              s.client.measures(HEALTH_MS).catch((error: Error) => error),
+              watching.past(s.name),
+              watching.roomDays(s.name),
+              watching.troubles(s.name),
+            ]);
+            const failed = said instanceof Error;
+            const room = failed ? {} : said.room.sites;
+            const ids = new Set(own.map((r) => r.id));
+            const others = Object.entries(room).filter(([id]) => !ids.has(id));
+            const now = failed ? NOT_MEASURED : said.now;
+            return {
+              ...{ name: s.name, address: s.address, temporaryBase: s.temporaryBase },
+              sites: own.map((r) => ({
+                ...{ id: r.id, name: nameOf(r), live: r.liveRelease !== null && r.leavesAt === null },
+                room: room[r.id] ?? null,
+              })),
+              others: {
+                sites: others.length,
+                bytes: others.reduce((sum, [, { files, rows, logs }]) => sum + files + rows + logs, 0),
+              },
+              ...(failed ? { error: said.message } : { now: said.now }),
+              state: serverState({
+                ...{ ...now, error: failed ? said.message : undefined, roomDays, troubles },
+                front: now.requests !== null,
+              }),
+              past: past.map((p) => ({ ...p, at: p.at.toISOString() })),
             };
-            if (health instanceof Error) return { ...base, error: health.message };
-            const { upSeconds, database, freeBytes, totalBytes } = health;
-            return { ...base, upSeconds, database, freeBytes, totalBytes };
           }),
         ),
         at: new Date().toISOString(),
+      };
+    },
+    'GET /servers/:name/troubles': async ({ me, params }) => {
+      const server = await servers.get(params['name']!);
+      if (!server) throw new Problem(404, 'There is no such server');
+      const names = new Map((await sites.list(me.organisation)).map((s) => [s.id, nameOf(s)]));
+      const all = await server.client.troubles();
+      return {
+        // What was asked of sites of others is theirs to know.
+        troubles: all
+          .filter((t) => t.site === null || names.has(t.site))
+          .map(({ at, site, method, path, status, behind }) => ({
+            ...{ at, site, name: site === null ? '' : names.get(site)!, method, path, status },
+            cause: troubleCause(status, behind),
+          })),
       };
     },
     'GET /domains': async ({ me }) => {
