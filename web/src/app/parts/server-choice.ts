@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import type { ServerInfo } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { some } from '@tin-porch/core/some';
+import { bytes } from './bytes';
 import { SiteStore } from '../site/site-store';
 
 /** Chooses the server a site will live on, by what each answers now. */
@@ -15,7 +16,7 @@ import { SiteStore } from '../site/site-store';
           <span
             ><b>{{ s.name }}</b> <span class="mono quiet">{{ s.address }}</span><br /><span class="quiet">{{
               s.error ??
-                some(s.sites.length, 'of your sites', 'of your sites') + ', ' + gigabytes(s.freeBytes!) + ' GB free'
+                some(s.sites.length, 'of your sites', 'of your sites') + ', ' + size(s.now!.diskFreeBytes) + ' free'
             }}</span></span
           >
           <button class="plain" type="button" (click)="store.put('/server', { server: s.name })" [disabled]="s.error">
@@ -43,5 +44,5 @@ export class ServerChoice {
       });
   }
   protected readonly some = some;
-  protected gigabytes = (bytes: number) => (bytes / 1e9).toFixed(0);
+  protected size = bytes;
 }

@@ -4,6 +4,7 @@ import { provideZonelessChangeDetection, type Type } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { Dialogs } from '../parts/dialogs';
+import { aServer, MEASURED } from '../testing/a-server';
 import { toldByHand } from '../testing/no-events';
 import { DomainsPlace } from './domains';
 import { InboxPlace } from './inbox';
@@ -85,29 +86,33 @@ describe('the places beside a site', () => {
   it('Servers says which answers, which does not, and whose database is away', async () => {
     const { fixture, element } = await shown(ServersPlace);
     http.expectOne('/api/moves').flush({ moves: [] });
-    const one = { address: '127.0.0.11', temporaryBase: 'quay.localhost', sites: [], totalBytes: 9e9, freeBytes: 4e9 };
     http.expectOne('/api/servers').flush({
       servers: [
-        {
-          ...one,
-          name: 'quay',
-          database: true,
-          upSeconds: 7300,
-          error: null,
-          sites: [{ id: 'x', name: 'Yard', live: true }],
-        },
-        { ...one, name: 'slip', database: false, upSeconds: 90, error: null },
-        { ...one, name: 'pier', database: false, upSeconds: null, error: 'The server pier does not answer.' },
+        aServer('quay', {
+          sites: [{ id: 'x', name: 'Yard', live: true, room: null }],
+          now: { ...MEASURED, upSeconds: 7300 },
+        }),
+        aServer('slip', {
+          state: { tone: 'brick', words: 'Its database does not answer', advice: 'Look at PostgreSQL there.' },
+        }),
+        aServer('pier', {
+          now: undefined,
+          error: 'The server pier does not answer.',
+          state: { tone: 'brick', words: 'Does not answer', advice: 'The server pier does not answer.' },
+        }),
       ],
     });
+    http.expectOne('/api/own-backups').flush({ own: null, job: null });
     await settle(fixture);
-    const cards = [...element.querySelectorAll<HTMLElement>('.card')].map(words);
-    expect(cards[0]).toContain('Answers');
-    expect(cards[0]).toContain('Up 2 hours');
-    expect(cards[0]).toContain('Yard');
-    expect(cards[1]).toContain('Its database does not answer');
-    expect(cards[2]).toContain('Does not answer');
-    expect(cards[2]).not.toContain('GB free');
+    const shelves = [...element.querySelectorAll<HTMLElement>('.shelf')].map(words);
+    expect(words(element.querySelector('h1')!).trim()).toBe('Servers 3 servers, 1 site, 2 of them to look at.');
+    expect(shelves[0]).toContain('Well');
+    expect(shelves[0]).toContain('Up 2 hours');
+    expect(shelves[0]).toContain('Yard');
+    expect(shelves[1]).toContain('Its database does not answerLook at PostgreSQL there.');
+    expect(shelves[2]).toContain('Does not answer');
+    expect(shelves[2]).not.toContain('free');
+    expect(words(element)).toContain('It is not backed up.');
   });
 
   it('Servers moves the sites that are picked, says how far each is and of which it could not be begun, and stops', async () => {
@@ -118,16 +123,15 @@ describe('the places beside a site', () => {
       job: { id: site, site, kind: 'move', state, steps: [], error: null, ...more },
     });
     http.expectOne('/api/moves').flush({ moves: [] });
-    const one = { address: '127.0.0.11', temporaryBase: 'x.test', totalBytes: 9e9, freeBytes: 4e9, upSeconds: 9 };
     const servers = [
-      {
-        ...{ ...one, name: 'quay', database: true },
-        sites: ['a', 'b', 'c'].map((id) => ({ id, name: id.toUpperCase(), live: id !== 'c' })),
-      },
-      { ...one, name: 'pier', database: false, sites: [] },
-      { ...one, name: 'slip', database: true, sites: [] },
+      aServer('quay', {
+        sites: ['a', 'b', 'c'].map((id) => ({ id, name: id.toUpperCase(), live: id !== 'c', room: null })),
+      }),
+      aServer('pier', { now: { ...MEASURED, database: false } }),
+      aServer('slip'),
     ];
     http.expectOne('/api/servers').flush({ servers });
+    http.expectOne('/api/own-backups').flush({ own: null, job: null });
     await settle(fixture);
     button(element, 'Move its sites').click();
     await settle(fixture);

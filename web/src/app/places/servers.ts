@@ -1,26 +1,42 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { CdkDropListGroup } from '@angular/cdk/drag-drop';
+import { afterNextRender, ChangeDetectionStrategy, Component, computed, inject, Injector, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
-import { catchError, EMPTY, filter, firstValueFrom, merge, startWith, switchMap, type OperatorFunction } from 'rxjs';
+import {
+  catchError,
+  EMPTY,
+  filter,
+  firstValueFrom,
+  merge,
+  startWith,
+  switchMap,
+  timer,
+  type OperatorFunction,
+} from 'rxjs';
 import { debounceTime } from 'rxjs/operators';
 import { some } from '@tin-porch/core/some';
 import { PorchEvents } from '../api/events';
 import type { Answered, ServerInfo } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
+import { ServerShelf } from './server-shelf';
 import { OwnBackups } from './own-backups';
 
 type Move = Answered<'GET /moves'>['moves'][number];
+/** How often the servers are looked at while somebody looks, ms. */
+const LOOK_MS = 30_000;
 const OPEN: ReadonlySet<Move['job']['state']> = new Set(['waiting', 'running', 'retrying']);
 
 @Component({
   selector: 'tp-servers',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
-  imports: [RouterLink, OwnBackups],
+  imports: [RouterLink, OwnBackups, ServerShelf, CdkDropListGroup],
   template: `
     <main class="place">
-      <h1>Servers</h1>
+      <h1>
+        Servers <span class="quiet">{{ all() }}</span>
+      </h1>
       @if (fault()) {
         <p class="note brick" role="alert">{{ fault() }}</p>
       }
@@ -44,86 +60,87 @@ const OPEN: ReadonlySet<Move['job']['state']> = new Set(['waiting', 'running', '
           </ul>
         </section>
       }
-      <div class="cards">
+      <div class="shelves" cdkDropListGroup>
         @for (s of servers(); track s.name) {
-          <section class="sheet card">
-            <div class="between">
-              <h2>{{ s.name }}</h2>
-              <span class="chip" [class.moss]="!s.error && s.database" [class.brick]="s.error || !s.database">{{
-                s.error ? 'Does not answer' : s.database ? 'Answers' : 'Its database does not answer'
-              }}</span>
-            </div>
-            <p class="mono quiet">{{ s.address }}, temporary addresses under {{ s.temporaryBase }}</p>
-            @if (s.error) {
-              <p>{{ s.error }}</p>
-            } @else {
-              <p>Up {{ up(s.upSeconds!) }}. {{ gb(s.freeBytes!) }} of {{ gb(s.totalBytes!) }} GB free.</p>
+          <tp-server-shelf
+            [server]="s"
+            [moving]="onTheWay()"
+            [carries]="api.may('designer') && servers().length > 1"
+            (put)="carry($event.site, $event.from, s)"
+            (taken)="begin(s, $event.id)"
+          >
+            @if (api.may('designer') && !s.error && movable(s).length && others(s).length && emptying() !== s.name) {
+              <button class="plain small" type="button" (click)="begin(s)">Move its sites</button>
             }
-            <ul class="plain-list">
-              @for (site of s.sites; track site.id) {
-                <li>
-                  @if (emptying() === s.name) {
-                    <label>
-                      <input
-                        type="checkbox"
-                        [checked]="picked().has(site.id)"
-                        [disabled]="!site.live"
-                        (change)="pick(site.id)"
-                      />
-                      {{ site.name }}
-                      @if (!site.live) {
-                        <span class="quiet">not deployed yet</span>
-                      }
-                    </label>
-                  } @else {
-                    <a [routerLink]="['/sites', site.id, 'publish']">{{ site.name }}</a>
-                  }
-                </li>
-              } @empty {
-                <li class="quiet">None of your sites is here.</li>
-              }
-            </ul>
-            @if (api.may('designer') && !s.error && movable(s).length && others(s).length) {
+            <ng-container ngProjectAs="[below]">
               @if (emptying() === s.name) {
-                <p class="bar">
-                  <label [for]="'to-' + s.name">To</label>
-                  <select [id]="'to-' + s.name" (change)="to.set($any($event.target).value)">
-                    @for (o of others(s); track o.name) {
-                      <option [value]="o.name" [selected]="o.name === to()" [disabled]="!!o.error || !o.database">
-                        {{ o.name }}{{ o.error || !o.database ? ', does not answer' : '' }}
-                      </option>
+                <div class="picking">
+                  <ul class="plain-list">
+                    @for (site of s.sites; track site.id) {
+                      <li>
+                        <label>
+                          <input
+                            type="checkbox"
+                            [checked]="picked().has(site.id)"
+                            [disabled]="!site.live"
+                            (change)="pick(site.id)"
+                          />
+                          {{ site.name }}
+                          @if (!site.live) {
+                            <span class="quiet">not deployed yet</span>
+                          }
+                        </label>
+                      </li>
                     }
-                  </select>
-                  <button class="act" type="button" [disabled]="!picked().size || !canGo() || busy()" (click)="move(s)">
-                    Move {{ some(picked().size, 'site') }} …
-                  </button>
-                  <button class="plain" type="button" (click)="emptying.set('')">Leave them here</button>
-                </p>
-              } @else {
-                <p class="bar">
-                  <button class="plain" type="button" (click)="begin(s)">Move its sites</button>
-                </p>
+                  </ul>
+                  <p class="bar">
+                    <label [for]="'to-' + s.name">To</label>
+                    <select [id]="'to-' + s.name" (change)="to.set($any($event.target).value)">
+                      @for (o of others(s); track o.name) {
+                        <option [value]="o.name" [selected]="o.name === to()" [disabled]="!well(o)">
+                          {{ o.name }}{{ well(o) ? '' : ', does not answer' }}
+                        </option>
+                      }
+                    </select>
+                    <button
+                      class="act"
+                      type="button"
+                      [disabled]="!picked().size || !canGo() || busy()"
+                      (click)="move(s)"
+                    >
+                      Move {{ some(picked().size, 'site') }} …
+                    </button>
+                    <button class="plain" type="button" (click)="emptying.set('')">Leave them here</button>
+                  </p>
+                </div>
               }
-            }
-          </section>
+            </ng-container>
+          </tp-server-shelf>
         }
       </div>
+      @if (api.may('designer') && servers().length > 1) {
+        <p class="quiet gap">
+          Drag a site to another shelf to move it, or go to it by key and press M. It answers all the while.
+        </p>
+      }
       @if (api.may('helper')) {
         <tp-own-backups />
       }
     </main>
   `,
   styles: `
-    .cards {
+    .shelves {
       display: grid;
-      grid-template-columns: repeat(auto-fill, minmax(min(100%, 380px), 1fr));
-      gap: 16px;
+      gap: 12px;
     }
     .moving {
       margin-bottom: 16px;
     }
     .bar {
       margin: 12px 0 0;
+    }
+    .picking {
+      margin-top: 12px;
     }
     select {
       width: auto;
@@ -140,6 +157,7 @@ const OPEN: ReadonlySet<Move['job']['state']> = new Set(['waiting', 'running', '
 export class ServersPlace {
   protected readonly api = inject(PorchApi);
   private readonly dialogs = inject(Dialogs);
+  private readonly injector = inject(Injector);
   protected readonly servers = signal<ServerInfo[]>([]);
   protected readonly moves = signal<Move[]>([]);
   protected readonly fault = signal('');
@@ -159,7 +177,24 @@ export class ServersPlace {
       .filter(Boolean)
       .join(', ');
   });
-  protected readonly canGo = computed(() => this.servers().some((s) => s.name === this.to() && !s.error && s.database));
+  /** What there is, in a line. */
+  protected readonly all = computed(() => {
+    const servers = this.servers();
+    if (!servers.length) return '';
+    const sites = servers.reduce((n, s) => n + s.sites.length, 0);
+    const ill = servers.filter((s) => s.state.tone !== 'moss').length;
+    const state = ill ? `${ill} of them to look at` : `all of them well`;
+    return `${some(servers.length, 'server')}, ${some(sites, 'site')}, ${servers.length > 1 ? state : servers[0]!.state.words.toLowerCase()}.`;
+  });
+  protected readonly onTheWay = computed(
+    () =>
+      new Set(
+        this.moves()
+          .filter((m) => OPEN.has(m.job.state))
+          .map((m) => m.site),
+      ),
+  );
+  protected readonly canGo = computed(() => this.servers().some((s) => s.name === this.to() && this.well(s)));
 
   constructor() {
     const events = inject(PorchEvents);
@@ -181,6 +216,7 @@ export class ServersPlace {
         debounceTime(400),
       ),
       events.back,
+      timer(LOOK_MS, LOOK_MS),
     )
       .pipe(
         startWith(null),
@@ -203,10 +239,22 @@ export class ServersPlace {
 
   protected movable = (s: ServerInfo) => s.sites.filter((site) => site.live);
   protected others = (s: ServerInfo) => this.servers().filter((o) => o.name !== s.name);
-  protected begin(s: ServerInfo): void {
+  protected well = (s: ServerInfo): boolean => !s.error && s.now?.database === true;
+  /** Has sites of a server picked: one of them, or all that can be moved. */
+  protected begin(s: ServerInfo, only?: string): void {
     this.emptying.set(s.name);
-    this.picked.set(new Set(this.movable(s).map((site) => site.id)));
-    this.to.set(this.others(s).find((o) => !o.error && o.database)?.name ?? '');
+    this.picked.set(new Set(only ? [only] : this.movable(s).map((site) => site.id)));
+    this.to.set(this.others(s).find((o) => this.well(o))?.name ?? '');
+    afterNextRender({ read: () => document.getElementById(`to-${s.name}`)?.focus() }, { injector: this.injector });
+  }
+  /** One that was carried to another shelf by hand. */
+  protected async carry(site: ServerInfo['sites'][number], from: string, to: ServerInfo): Promise<void> {
+    const own = this.servers().find((s) => s.name === from);
+    if (!own || this.busy()) return;
+    this.emptying.set('');
+    this.picked.set(new Set([site.id]));
+    this.to.set(to.name);
+    await this.move(own);
   }
   protected pick(id: string): void {
     const picked = new Set(this.picked());
@@ -216,10 +264,11 @@ export class ServersPlace {
 
   protected async move(s: ServerInfo): Promise<void> {
     const [sites, server] = [[...this.picked()], this.to()];
+    const only = sites.length === 1 ? s.sites.find((site) => site.id === sites[0])?.name : undefined;
     const sure = await this.dialogs.confirm({
-      title: `Move ${some(sites.length, 'site')} to ${server}?`,
-      words: `A few at a time. Visitors notice nothing, and ${s.name} leads on whoever still comes there, for two days at least. Each can be moved back.`,
-      act: `Move ${sites.length === 1 ? 'it' : 'them'} to ${server}`,
+      title: `Move ${only ?? some(sites.length, 'site')} to ${server}?`,
+      words: `${only ? '' : 'A few at a time. '}Visitors notice nothing, and ${s.name} leads on whoever still comes there, for two days at least. ${only ? 'It' : 'Each'} can be moved back.`,
+      act: `Move ${only ? 'it' : 'them'} to ${server}`,
     });
     if (!sure) return;
     await this.ask(async () => {
@@ -251,7 +300,4 @@ export class ServersPlace {
     )[job.state]!;
   }
   protected some = some;
-  protected gb = (bytes: number) => (bytes / 1e9).toFixed(0);
-  protected up = (s: number) =>
-    s > 7200 ? `${Math.floor(s / 3600)} hours` : s > 120 ? `${Math.floor(s / 60)} minutes` : `${s} seconds`;
 }

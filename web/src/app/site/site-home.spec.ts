@@ -6,6 +6,7 @@ import { provideRouter } from '@angular/router';
 import { PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
 import { aSite } from '../testing/a-site';
+import { aServer, MEASURED } from '../testing/a-server';
 import { toldByHand } from '../testing/no-events';
 import { SiteHome } from './site-home';
 import { SiteStore } from './site-store';
@@ -23,7 +24,6 @@ describe('the server of a site', () => {
     fixture.detectChanges();
   };
   const server = (name: string) => ({ name, address: '127.0.0.11', httpPort: 80, httpsPort: 443 });
-  const one = { address: '127.0.0.12', temporaryBase: 'x.test', sites: [], freeBytes: 9e9, totalBytes: 9e10 };
   async function shown(moves: object[] = []): Promise<void> {
     fixture = TestBed.createComponent(SiteHome);
     await settle();
@@ -36,10 +36,10 @@ describe('the server of a site', () => {
     await settle();
     http.expectOne('/api/servers').flush({
       servers: [
-        { ...one, name: 'quay', database: true },
-        { ...one, name: 'slip', database: true },
-        { ...one, name: 'pier', database: false },
-        { ...one, name: 'mole', error: 'No answer' },
+        aServer('quay'),
+        aServer('slip'),
+        aServer('pier', { now: { ...MEASURED, database: false } }),
+        aServer('mole', { now: undefined, error: 'No answer' }),
       ],
     });
     await settle();
@@ -77,7 +77,7 @@ describe('the server of a site', () => {
     await choose('pier');
     expect([...select().options].map((o) => [o.text.trim(), o.disabled])).toEqual([
       ['To which server?', false],
-      ['slip, 9 GB free', false],
+      ['slip, 4.0 GB free', false],
       ['pier, its database does not answer', true],
       ['mole, does not answer', true],
     ]);

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { some } from '@tin-porch/core/some';
 import type { Answered } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
+import { bytes } from '../parts/bytes';
 import { Dialogs } from '../parts/dialogs';
 import { time } from '../parts/when';
 import { askedAgain } from './asked-again';
@@ -87,11 +88,11 @@ export class SiteHome {
       .filter((s) => s.name !== this.store.detail()!.server?.name)
       .map((s) => ({
         name: s.name,
-        well: !s.error && s.database === true,
+        well: !s.error && s.now?.database === true,
         words: s.error
           ? ', does not answer'
-          : s.database
-            ? `, ${(s.freeBytes! / 1e9).toFixed(0)} GB free`
+          : s.now?.database
+            ? `, ${bytes(s.now.diskFreeBytes)} free`
             : ', its database does not answer',
       })),
   );

@@ -9,6 +9,7 @@ import type { Operation } from '@tin-porch/core/operations';
 import type { SiteDetail } from '../../api/model';
 import { PorchApi } from '../../api/porch-api';
 import { Dialogs } from '../../parts/dialogs';
+import { aServer } from '../../testing/a-server';
 import { aDocument, aSite } from '../../testing/a-site';
 import { toldByHand } from '../../testing/no-events';
 import { SiteStore } from '../site-store';
@@ -181,10 +182,7 @@ describe('the steps that bring a site to visitors', () => {
     it('asks for a server first, and takes the one that is chosen', async () => {
       const { fixture, element } = await shown(DomainStep);
       http.expectOne('/api/servers').flush({
-        servers: [
-          { ...SERVER, sites: [], freeBytes: 4e9, totalBytes: 9e9, error: null },
-          { name: 'slip', address: '127.0.0.12', sites: [], freeBytes: null, totalBytes: null, error: 'No answer.' },
-        ],
+        servers: [aServer(SERVER.name), aServer('slip', { now: undefined, error: 'No answer.' })],
       });
       await settle(fixture);
       expect(button(element, 'Use slip')!.disabled).toBeTrue();
