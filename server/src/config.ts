@@ -76,6 +76,8 @@ export interface PorchConfig {
   backups?: BackupsConfig;
   /** When the daily round is walked, as a cron line in UTC. */
   roundCron: string;
+  /** Where what is measured is told as OpenMetrics, to everybody who gets there; left out where it is not. */
+  metrics?: { address: string; port: number };
   /** Looks at every answer of the API before it is sent: for tests. */
   checkAnswers?: boolean;
 }
@@ -145,6 +147,7 @@ const schema = object(
   },
   {
     checkAnswers: { type: 'boolean' },
+    metrics: object({ address: text, port }),
     backups: object(
       { cron: text, places: { type: 'array', items: object({ name: text, repository }, { server: text }) } },
       {

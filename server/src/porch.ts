@@ -21,6 +21,7 @@ import { Seal } from './secrets/seal.js';
 import { porchApp } from './http/app.js';
 import { Inbox } from './inbox/inbox.js';
 import { Leaving } from './leaving/leaving.js';
+import { metricsServer } from './measuring.js';
 import { Moving } from './moving/moving.js';
 import { OwnPost } from './letters/own-post.js';
 import { LiveChanges } from './live/live-changes.js';
@@ -166,6 +167,11 @@ export async function startPorch(
   server.headersTimeout = 15_000;
   server.requestTimeout = 60_000;
   await new Promise<void>((done, fail) => server.once('error', fail).listen(config.port, config.address, done));
+  const figures = config.metrics ? metricsServer(db) : null;
+  if (figures)
+    await new Promise<void>((done, fail) =>
+      figures.once('error', fail).listen(config.metrics!.port, config.metrics!.address, done),
+    );
   return {
     accounts,
     async close() {
@@ -174,7 +180,8 @@ export async function startPorch(
       watching.stop();
       live.stop();
       await post?.stop();
-      server.closeAllConnections();
+      for (const open of [server, figures]) open?.closeAllConnections();
+      figures?.close();
       await new Promise((done) => server.close(done));
       await jobs.stop();
       await servers.close();

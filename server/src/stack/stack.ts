@@ -418,6 +418,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
         httpsPort: facts.httpsPort,
         temporary: { base: `${name}.localhost`, address: '127.0.0.1', port: facts.temporaryPorts[n]! },
         control: { address: at(last), port: 9011, code: secret(name) },
+        metrics: { address: at(last), port: 9464 },
         data: join(data, 'hosts', name),
         databaseUrl: clusterUrl(hostClusters.get(name)!, `host_${name}`, secret(`${name}-database`), `host_${name}`),
         reserveBytes: options.reserveBytes ?? 64 * 1024 * 1024,
@@ -490,6 +491,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       },
       trust: [join(data, 'standins/root.pem')],
       roundCron: '0 7 * * *',
+      metrics: { address: at(5), port: 9464 },
       backups: {
         cron: '40 1 * * *',
         places: keepers.map(({ name, address, port, key, ...keeper }) => ({
