@@ -38,6 +38,39 @@ const SiteBackup = object({
 /** Where a site is served, what of it, and to whom. */
 export const serving = {
   'POST /sites/:id/deploy': job('Deploys the site as it is.', 'designer'),
+  'GET /sites/:id/coming': route({
+    says: 'What a deploy would change for visitors, by whom it was changed, and what is held back; null where nothing is live.',
+    role: 'accountant',
+    answer: object({
+      live: orNull(object({ release: Type.String(), madeAt: Instant })),
+      coming: orNull(
+        object({
+          pages: Type.Array(
+            Type.Object(
+              {
+                path: Type.String(),
+                title: Type.String(),
+                state: oneOf(['new', 'gone', 'changed']),
+                before: Type.Array(Type.String()),
+                after: Type.Array(Type.String()),
+                pictures: Count,
+                links: Type.Array(Type.String()),
+                told: Type.Array(Type.String()),
+                leadsTo: Type.Optional(orNull(Type.String())),
+              },
+              { additionalProperties: false },
+            ),
+          ),
+          everywhere: object({ before: Type.Array(Type.String()), after: Type.Array(Type.String()), pages: Count }),
+          look: Type.Boolean(),
+          files: Type.Array(object({ path: Type.String(), state: oneOf(['new', 'gone', 'changed']) })),
+          addresses: Type.Array(object({ from: Type.String(), to: orNull(Type.String()) })),
+        }),
+      ),
+      people: Type.Array(object({ name: Type.String(), steps: Count })),
+      held: Type.Array(Type.String()),
+    }),
+  }),
   'POST /sites/:id/certificate': job('Gets a certificate for the domain.', 'designer'),
   'POST /sites/:id/publish': job('Opens the site to visitors.', 'designer'),
   'POST /sites/:id/round': job('Walks the site now.', 'helper'),

@@ -61,6 +61,9 @@ export interface HistoryLine {
 }
 
 type Kind = 'do' | 'undo' | 'redo';
+/** Of the steps `o` those that were not taken back up to step $3. */
+const STANDS = `o.kind = 'do' and (select count(*) filter (where u.kind = 'undo') - count(*) filter (where u.kind = 'redo')
+  from operation u where u.site = o.site and u.of = o.seq and u.seq <= $3) = 0`;
 interface LogRow {
   seq: number;
   kind: Kind;
@@ -449,13 +452,21 @@ export class SiteLog {
     return wanted || null;
   }
 
+  /** Who made the changes that stand between two steps of a site, and how many; the second included. */
+  async whoBetween(id: string, after: number, until: number): Promise<{ name: string; steps: number }[]> {
+    const { rows } = await this.db.query<{ name: string; steps: number }>(
+      `select o.by as name, count(*)::int as steps from operation o
+       where o.site = $1 and o.seq > $2 and o.seq <= $3 and ${STANDS} group by 1 order by 2 desc, 1`,
+      [id, after, until],
+    );
+    return rows;
+  }
+
   /** The changes that stand between two steps of a site, newest first, each named once; the second included. */
   async changesBetween(id: string, after: number, until: number): Promise<string[]> {
     const { rows } = await this.db.query<{ op: Operation }>(
       `select o.op from operation o
-       where o.site = $1 and o.seq > $2 and o.seq <= $3 and o.kind = 'do'
-         and (select count(*) filter (where u.kind = 'undo') - count(*) filter (where u.kind = 'redo')
-              from operation u where u.site = o.site and u.of = o.seq and u.seq <= $3) = 0
+       where o.site = $1 and o.seq > $2 and o.seq <= $3 and ${STANDS}
        order by o.seq desc limit 100`,
       [id, after, until],
     );

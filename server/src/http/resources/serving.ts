@@ -2,7 +2,8 @@ import type { fleet as fleetRoutes, serving as servingRoutes } from '@tin-porch/
 import { Problem } from '@tin-porch/core/ground';
 import { some } from '@tin-porch/core/some';
 import { planMailRecords, readDomain, serverState, troubleCause } from '@tin-porch/core/care';
-import { temporaryOrigin, tellHost } from '../../deploy/deploy.js';
+import { comingOf, heldBackFrom } from '../../deploy/coming.js';
+import { originOf, temporaryOrigin, tellHost } from '../../deploy/deploy.js';
 import { lookAgain } from '../../domains/look-again.js';
 import { tell } from '../../events/events.js';
 import { JobRefused, type JobKind } from '../../jobs/jobs.js';
@@ -58,6 +59,23 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
 
   return {
     'POST /sites/:id/deploy': begin('deploy', 'Began to deploy'),
+    'GET /sites/:id/coming': async (call) => {
+      const site = await sites.of(call.me.organisation, call.params['id']!);
+      const live = site.liveRelease ? await sites.releases.get(site.id, site.liveRelease) : undefined;
+      const server = await serverOf(site);
+      const held = heldBackFrom(site.document, new Date().toISOString());
+      if (!live || !server) return { live: null, coming: null, people: [], held };
+      const [then, people] = await Promise.all([
+        sites.log.documentAt(site.id, live.head),
+        sites.log.whoBetween(site.id, live.head, site.head),
+      ]);
+      return {
+        live: { release: live.id, madeAt: live.madeAt.toISOString() },
+        coming: await comingOf(then, site.document, originOf(site, server)),
+        people,
+        held,
+      };
+    },
     'POST /sites/:id/certificate': begin('certificate', 'Asked for a certificate'),
     'POST /sites/:id/publish': begin('publish', 'Began to publish'),
     'POST /sites/:id/round': begin('round', 'Began a round'),
