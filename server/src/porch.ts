@@ -31,6 +31,7 @@ import { LibraryClient } from './library/library-client.js';
 import { Library } from './library/library.js';
 import { SiteFiles } from './files/site-files.js';
 import { Pictures } from './pictures/pictures.js';
+import { publishPlanned } from './publish/planned.js';
 import { publishSteps, RENEW_DAYS } from './publish/publish.js';
 import { References } from './reference/reference.js';
 import { Servers } from './servers/servers.js';
@@ -44,6 +45,8 @@ import { Writing } from './writing/writing.js';
 
 /** When the house is cleaned, UTC: at night in most of the places it is used from. */
 const CLEANING_CRON = '20 3 * * *';
+/** When it is looked what is to be published by itself. */
+const PLANNED_CRON = '* * * * *';
 /** When it is looked whether sites that moved are led on for nothing. */
 const MOVES_CRON = '*/10 * * * *';
 
@@ -134,6 +137,7 @@ export async function startPorch(
     await cleaningSteps(work, db);
     await backups.keepSteps(work);
   });
+  jobs.every('planned', PLANNED_CRON, () => publishPlanned(db, jobs));
   jobs.every('moves', MOVES_CRON, () => moving.tidy());
   jobs.every('daily-cleaning', CLEANING_CRON, async () => {
     for (const site of await departures.due()) await jobs.begin(site, 'remove').catch(() => undefined);

@@ -173,6 +173,12 @@ export const serving = {
     body: object({ open: Type.Boolean() }),
     answer: object({ open: Type.Boolean() }),
   }),
+  'PUT /sites/:id/planned': route({
+    says: 'Has a site published by itself at a time, or with null not.',
+    role: 'designer',
+    body: object({ at: orNull(Instant) }),
+    answer: object({ at: orNull(Instant) }),
+  }),
   'POST /sites/:id/rollback': route({
     says: 'Serves another release than the live one.',
     role: 'designer',

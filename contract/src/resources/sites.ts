@@ -100,6 +100,8 @@ const About = {
   /** What the designer calls it, where that is not the name of the client. */
   called: orNull(Type.String()),
   leavesAt: orNull(Instant),
+  /** When it is published by itself, and who said so. */
+  planned: orNull(object({ at: Instant, by: Type.String() })),
   domain: orNull(Type.String()),
   domainSeen: orNull(DomainSeen),
   records: orNull(Type.Array(RecordLine)),

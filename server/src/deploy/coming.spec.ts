@@ -100,7 +100,7 @@ describe('what a deploy would change for visitors', () => {
         '<nav><a href="/a">One</a><a href="/b">Two</a></nav><p>Ropes <b>and</b>\n cords<br>for all</p><ul><li>A<li>B</ul><script>no</script><style>p{}</style><svg><title>no</title></svg><img src="/x.jpg" alt="Ropes"><a href="/c" aria-label="Up"><svg></svg></a>',
       ),
     );
-    expect(seen.lines).toEqual(['OneTwo', 'Ropes and cords', 'for all', 'A', 'B']);
+    expect(seen.lines).toEqual(['One Two', 'Ropes and cords', 'for all', 'A', 'B']);
     expect([seen.title, seen.description, seen.pictures]).toEqual(
       ['A page', 'Of it', ['/x.jpg Ropes']].map((x) => x) as never,
     );

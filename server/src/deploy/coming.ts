@@ -66,7 +66,7 @@ const BLOCKS =
 
 /** Where a line ends: a character that is in no page (the first of Unicode’s private use). */
 const END = '\ue000';
-const tidy = (text: string): string => text.replace(/\s+/g, ' ').trim();
+const tidy = (text: string): string => text.replace(/\s+/g, ' ').replace(/ (?=[.,;:!?)])/g, '').trim();
 
 /** Reads a page as a visitor does: lines of text, pictures, and where links lead. */
 export function seenIn(html: string): Seen {
@@ -83,6 +83,8 @@ export function seenIn(html: string): Seen {
   });
   $('script,style,template,svg').remove();
   $('body br').replaceWith(END);
+  // What stands apart by the look alone is not one word.
+  $('body a,body span,body time').each((_, e) => void $(e).prepend(' ').append(' '));
   $(`body ${BLOCKS.split(',').join(',body ')}`).each((_, e) => void $(e).prepend(END).append(END));
   const lines = $('body')
     .text()

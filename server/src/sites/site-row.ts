@@ -21,6 +21,9 @@ export interface SiteHead {
   publishedAt: Date | null;
   /** When it goes for good; null where it stays. */
   leavesAt: Date | null;
+  /** When it is published by itself, and who said so; null where that is not planned. */
+  plannedAt: Date | null;
+  plannedBy: string | null;
 }
 export interface SiteRow extends SiteHead {
   document: SiteDocument;
@@ -48,6 +51,6 @@ export interface DomainSeen {
 export const nameOf = ({ called, summary }: Pick<SiteHead, 'called' | 'summary'>): string => called ?? summary.name;
 
 /** The columns of a `SiteHead`. */
-export const HEAD = `id, organisation, called, summary, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", published_at as "publishedAt", leaves_at as "leavesAt"`;
+export const HEAD = `id, organisation, called, summary, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", published_at as "publishedAt", leaves_at as "leavesAt", planned_at as "plannedAt", planned_by as "plannedBy"`;
 /** The columns of a `SiteRow`. */
 export const SITE = `document, ${HEAD}`;

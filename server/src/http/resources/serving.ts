@@ -7,6 +7,7 @@ import { originOf, temporaryOrigin, tellHost } from '../../deploy/deploy.js';
 import { lookAgain } from '../../domains/look-again.js';
 import { tell } from '../../events/events.js';
 import { JobRefused, type JobKind } from '../../jobs/jobs.js';
+import { planPublishing } from '../../publish/planned.js';
 import { mayMove } from '../../moving/moving.js';
 import type { Measured } from '../../servers/host-client.js';
 import { nameOf, type SiteHead } from '../../sites/site-row.js';
@@ -169,6 +170,20 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       await tell(sites.db, { kind: 'care', site: site.id });
       await call.note(open ? 'Opened the site' : 'Closed the site');
       return { open };
+    },
+    'PUT /sites/:id/planned': async (call) => {
+      const site = staying(await headOf(call));
+      const at = call.body.at === null ? null : new Date(call.body.at);
+      if (at && !site.server) throw new Problem(409, 'The site has no server yet', 'Choose one first.');
+      if (at && !site.summary.pages)
+        throw new Problem(409, 'There are no pages yet', 'Generate the site from its brief first.');
+      await planPublishing(sites.db, site.id, at, call.me.name);
+      await call.note(
+        at
+          ? `Planned to publish on ${at.toISOString().slice(0, 16).replace('T', ' ')} UTC`
+          : 'Publishing is planned no more',
+      );
+      return { at: at && at.toISOString() };
     },
     'POST /sites/:id/rollback': async (call) => {
       const site = staying(await headOf(call));

@@ -128,6 +128,7 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
         origin: server ? originOf(site, server) : null,
         called: site.called,
         leavesAt: site.leavesAt,
+        planned: site.plannedAt && { at: site.plannedAt, by: site.plannedBy ?? '' },
         ...(site.leavesAt && { chip: goingChip(site.leavesAt) }),
         domain: site.domain,
         domainSeen: site.domainSeen,

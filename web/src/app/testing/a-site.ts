@@ -38,6 +38,7 @@ export function aSite(over: Partial<SiteDetail> = {}): SiteDetail {
     origin: null,
     called: null,
     leavesAt: null,
+    planned: null,
     domain: null,
     domainSeen: null,
     records: null,

@@ -4,6 +4,8 @@ import { RouterLink } from '@angular/router';
 import { checklist } from '@tin-porch/core/care';
 import { JobSteps } from '../../parts/job-steps';
 import { Dialogs } from '../../parts/dialogs';
+import { PlannedPublishing } from '../planned-publishing';
+import { WhatComes } from '../what-comes';
 import { ReleaseList } from '../release-list';
 import { ServerChoice } from '../../parts/server-choice';
 import { Worktable } from '../../parts/worktable';
@@ -14,10 +16,12 @@ const WORDS = { good: 'good', look: 'to look at', stop: 'stands in the way' };
 @Component({
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FormsModule, RouterLink, Worktable, JobSteps, ServerChoice, ReleaseList],
+  imports: [FormsModule, RouterLink, Worktable, JobSteps, ServerChoice, ReleaseList, WhatComes, PlannedPublishing],
   template: `
     <tp-worktable controlsName="Checklist" besideName="Releases" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
+        <tp-what-comes />
+        <tp-planned-publishing />
         <h2>{{ site.open ? 'Before visitors see changes' : 'Before it opens' }}</h2>
         <ul class="steps">
           @for (item of items(); track item.id) {
