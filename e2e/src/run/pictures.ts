@@ -28,7 +28,7 @@ const VIEWS: [name: string, path: string, width?: number][] = [
   ['pages-phone', '/sites/hollis-wren-boatworks/pages', 390],
   ['seo', '/sites/pell-daughter-clockmakers/seo'],
   ['domain', '/sites/quill-plane-joinery/domain'],
-  ['publish', '/sites/quill-plane-joinery/publish'],
+  ['publish', '/sites/pell-daughter-clockmakers/publish'],
   ['care', '/sites/pell-daughter-clockmakers/care'],
   ['servers', '/servers'],
   ['domains', '/domains'],

@@ -66,7 +66,11 @@ const BLOCKS =
 
 /** Where a line ends: a character that is in no page (the first of Unicode’s private use). */
 const END = '\ue000';
-const tidy = (text: string): string => text.replace(/\s+/g, ' ').replace(/ (?=[.,;:!?)])/g, '').trim();
+const tidy = (text: string): string =>
+  text
+    .replace(/\s+/g, ' ')
+    .replace(/ (?=[.,;:!?)])/g, '')
+    .trim();
 
 /** Reads a page as a visitor does: lines of text, pictures, and where links lead. */
 export function seenIn(html: string): Seen {
@@ -86,11 +90,7 @@ export function seenIn(html: string): Seen {
   // What stands apart by the look alone is not one word.
   $('body a,body span,body time').each((_, e) => void $(e).prepend(' ').append(' '));
   $(`body ${BLOCKS.split(',').join(',body ')}`).each((_, e) => void $(e).prepend(END).append(END));
-  const lines = $('body')
-    .text()
-    .split(END)
-    .map(tidy)
-    .filter(Boolean);
+  const lines = $('body').text().split(END).map(tidy).filter(Boolean);
   return { title, description, lines, pictures, links };
 }
 
