@@ -65,6 +65,7 @@ export const serving = {
           look: Type.Boolean(),
           files: Type.Array(object({ path: Type.String(), state: oneOf(['new', 'gone', 'changed']) })),
           addresses: Type.Array(object({ from: Type.String(), to: orNull(Type.String()) })),
+          more: Count,
         }),
       ),
       people: Type.Array(object({ name: Type.String(), steps: Count })),

@@ -85,9 +85,10 @@ describe('what is measured of a server', () => {
     put('logs/tolliver/2026-11-28.log', 700);
     put('logs/tolliver/2026-11-29.log', 300);
     let asked = 0;
+    const here = ['tolliver', 'murky'];
     const room = new Room({
       config: { data: folder },
-      sites: { all: () => ['tolliver', 'murky'].map((id) => ({ settings: { id } })) },
+      sites: { all: () => here.map((id) => ({ settings: { id }, live: {} })) },
       blobs: { folder: join(folder, 'blobs'), path: (h: string) => join(h.slice(0, 2), h) },
       databases: {
         sizes: () => Promise.resolve((asked++, new Map([['tolliver', 8192]]))),
@@ -107,5 +108,13 @@ describe('what is measured of a server', () => {
     expect(room.now(began + 3_700_000).at).toBe('2026-11-29T10:00:00.000Z');
     await room.settled();
     expect([asked, room.now(began + 3_700_001).at]).toEqual([2, '2026-11-29T11:01:40.000Z']);
+    // One that came since is measured a minute later, not an hour.
+    here.push('new');
+    room.now(began + 3_730_000);
+    await room.settled();
+    expect(asked).toBe(2);
+    room.now(began + 3_770_000);
+    await room.settled();
+    expect([asked, Object.keys(room.now(began + 3_770_001).sites)]).toEqual([3, ['tolliver', 'new']]);
   });
 });

@@ -15,19 +15,24 @@ export interface RoomMeasured {
   sites: Record<string, SiteRoom>;
 }
 
-/** How long what was measured is good for, ms. */
+/** How long what was measured is good for, ms; and where a site is not in it. */
 const GOOD_FOR_MS = 3_600_000;
+const LACKING_FOR_MS = 60_000;
 
 /** What each site takes, measured when somebody asks, one after the other: they are not to be felt by visitors. */
 export class Room {
   private known: RoomMeasured = { at: null, sites: {} };
+  /** Those that were looked at the last time, whatever came of it. */
+  private looked: ReadonlySet<string> = new Set();
   private measuring: Promise<void> | null = null;
 
   constructor(private readonly parts: Pick<HostParts, 'config' | 'sites' | 'databases' | 'blobs'>) {}
 
-  /** What is known; what is older than an hour is measured anew meanwhile. */
+  /** What is known; what is older than an hour, or where a site came since for a minute, is measured anew meanwhile. */
   now(now = Date.now()): RoomMeasured {
-    if (!this.known.at || now - Date.parse(this.known.at) > GOOD_FOR_MS)
+    const lacks = this.parts.sites.all().some((s) => s.live && !this.looked.has(s.settings.id));
+    const good = lacks ? LACKING_FOR_MS : GOOD_FOR_MS;
+    if (!this.known.at || now - Date.parse(this.known.at) > good)
       this.measuring ??= this.measure(now)
         // Where it cannot be measured now it is the next time somebody asks.
         .catch(() => undefined)
@@ -46,6 +51,7 @@ export class Room {
       const [files, logs] = await Promise.all([this.files(id), sizeIn(join(config.data, 'logs', id))]);
       if (files !== null) found[id] = { files, rows: rows.get(id) ?? 0, logs };
     }
+    this.looked = new Set(ids);
     this.known = { at: new Date(now).toISOString(), sites: found };
   }
 

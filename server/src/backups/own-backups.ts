@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises';
+import { basename } from 'node:path';
 import { some } from '@tin-porch/core/some';
 import type { Place } from '@tin-porch/press/keeping';
 import type { PorchConfig } from '../config.js';
@@ -95,7 +96,7 @@ export class OwnBackups {
     await this.db.query(`update own_backup set ${set} where place = $1`, [place, ...values]);
   }
 
-  /** How it stands at each place, and the file with the password: null where none is set up. */
+  /** How it stands at each place, and how the file with the password is called: null where none is set up. */
   async state(): Promise<{ passwordFile: string; places: OwnBackupState[] } | null> {
     const { own } = this;
     if (!own?.places.length) return null;
@@ -106,6 +107,7 @@ export class OwnBackups {
        from unnest($1::text[]) with ordinality as p (place, n) left join own_backup b on b.place = p.place order by p.n`,
       [own.places.map((p) => p.name)],
     );
-    return { passwordFile: own.passwordFile, places: rows };
+    // Where it is whoever set it up knows; how it is called says which.
+    return { passwordFile: basename(own.passwordFile), places: rows };
   }
 }

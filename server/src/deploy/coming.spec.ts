@@ -2,6 +2,8 @@ import { demoFacts } from '@tin-porch/core/fixtures';
 import { newDocument, writeVersion } from '@tin-porch/core/making';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { apply, type Operation } from '@tin-porch/core/operations';
+import { drawnAt } from '@tin-porch/core/page';
+import { drawnRelease } from '@tin-porch/press';
 import { deploySteps } from './deploy.js';
 import { comingOf, heldBackFrom, seenIn, whatComes, type Coming } from './coming.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
@@ -17,7 +19,7 @@ describe('what a deploy would change for visitors', () => {
   const [home] = site.pages;
   const other = site.pages.find((p) => p.slug !== '' && !p.parent)!;
   const nothing: Coming = {
-    ...{ pages: [], everywhere: { before: [], after: [], pages: 0 }, look: false, files: [], addresses: [] },
+    ...{ pages: [], everywhere: { before: [], after: [], pages: 0 }, look: false, files: [], addresses: [], more: 0 },
   };
 
   it('is nothing where nothing is to be seen, whatever was changed', async () => {
@@ -92,6 +94,22 @@ describe('what a deploy would change for visitors', () => {
     expect([...pages.flatMap((p) => [...p.before, ...p.after]), ...everywhere.before]).toEqual([]);
   });
 
+  it('is the same where what is served already is not fetched', async () => {
+    const { files } = await drawnRelease(JSON.stringify(site), ORIGIN, {}, drawnAt(site, Date.now()));
+    const served = Object.fromEntries(files.flatMap((f) => ('hash' in f ? [[f.path, f.hash]] : [])));
+    for (const document of [
+      site,
+      after({ op: 'setFact', field: 'phone', value: '01632 960 777' }),
+      after({ op: 'removePage', page: other.id }),
+      after({ op: 'setPage', page: other.id, label: other.label, slug: 'quite-elsewhere' }),
+      after({ op: 'setLook', look: { ...site.look, corner: site.look.corner + 3 } }),
+    ])
+      expect(await comingOf(site, document, ORIGIN, served)).toEqual(await from(document));
+    // What is served is older than what is compared: nothing is claimed of it.
+    const stale = { ...served, '/index.html': 'f'.repeat(64) };
+    expect(await comingOf(site, site, ORIGIN, stale)).toEqual(nothing);
+  });
+
   it('reads a page as a visitor does', () => {
     const html = (body: string) =>
       `<html><head><title> A  page </title><meta name="description" content="Of it"></head><body>${body}</body></html>`;
@@ -111,20 +129,25 @@ describe('what a deploy would change for visitors', () => {
     ]);
   });
 
-  it('tells links that lead elsewhere, pictures, what is told of a page, and of long changes the beginning', () => {
-    const page = (title: string, body: string) => ({
-      path: '/index.html',
+  it('tells links that lead elsewhere, pictures, what is told of a page, and of long changes the beginning', async () => {
+    const page = (title: string, body: string, path = '/index.html') => ({
+      path,
       type: 'text/html',
       text: `<title>${title}</title><body>${body}`,
     });
     const lines = (n: number, words: string) => Array.from({ length: n }, (_, k) => `<p>${words} ${k}</p>`).join('');
-    const { pages } = whatComes(
-      { document: site, files: [page('A', `<a href="/x/">Post</a><img src="/1.jpg">${lines(60, 'Old')}`)] as never },
-      {
-        document: site,
-        files: [page('B', `<a href="/y/">Post</a><img src="/2.jpg"><img src="/3.jpg"><p>New</p>`)] as never,
-      },
+    const drawn = (...files: ReturnType<typeof page>[]) => ({
+      ...{ document: site, paths: files.map((f) => f.path), files: files as never },
+    });
+    const { pages } = await whatComes(
+      drawn(page('A', `<a href="/x/">Post</a><img src="/1.jpg">${lines(60, 'Old')}`)),
+      drawn(page('B', `<a href="/y/">Post</a><img src="/2.jpg"><img src="/3.jpg"><p>New</p>`)),
     );
+    // Of very many the first are read.
+    const many = (words: string) =>
+      drawn(...Array.from({ length: 100 }, (_, n) => page('A', words, `/${n}/index.html`)));
+    const all = await whatComes(many('<p>Old</p>'), many('<p>New</p>'));
+    expect([all.more, all.everywhere.pages, all.everywhere.after, all.pages]).toEqual([40, 100, ['New'], []]);
     expect(pages[0]!.links).toEqual(['Post: /x/ becomes /y/']);
     expect([pages[0]!.pictures, pages[0]!.told, pages[0]!.after]).toEqual([2, ['B'], ['New']]);
     expect([pages[0]!.before.length, pages[0]!.before.at(-1)]).toEqual([41, '… and 20 lines more']);

@@ -1,7 +1,7 @@
 import { load } from 'cheerio/slim';
 import { drawnAt, redirectOf, type RenderedFile } from '@tin-porch/core/page';
 import type { SiteDocument } from '@tin-porch/core/model';
-import { drawnFiles } from '@tin-porch/press';
+import { drawnRelease, type DrawnText } from '@tin-porch/press';
 import { some } from '@tin-porch/core/some';
 
 /** What a visitor of a page would find otherwise. */
@@ -32,6 +32,8 @@ export interface Coming {
   files: { path: string; state: 'new' | 'gone' | 'changed' }[];
   /** Addresses that lead elsewhere from then on, or nowhere any more: `to` is null then. */
   addresses: { from: string; to: string | null }[];
+  /** Pages that change and are not told one by one: there are too many. */
+  more: number;
 }
 
 /** What is not to be seen though it is in the document, and why, in words: `now` is ISO 8601. */
@@ -58,6 +60,8 @@ interface Seen {
 }
 /** So many lines of a page are told at most. */
 const MOST_LINES = 40;
+/** So many pages that change are read. */
+const MOST_PAGES = 60;
 /** On so many pages a change is said once, for all of them. */
 const EVERYWHERE_FROM = 3;
 
@@ -106,34 +110,60 @@ function beyond(all: readonly string[], others: readonly string[]): string[] {
 }
 
 /** Files by path, each as its text or as the name of what it is made of: equal where a visitor gets the same. */
-const byPath = (files: readonly RenderedFile[]) =>
-  new Map(files.map((f) => [f.path, 'text' in f ? f.text : JSON.stringify(f)]));
+const byPath = (files: Drawn['files']) => {
+  const decoder = new TextDecoder();
+  return new Map(
+    files.map((f) => [f.path, 'bytes' in f ? decoder.decode(f.bytes) : 'text' in f ? f.text : JSON.stringify(f)]),
+  );
+};
 const addressOf = (path: string): string => path.replace(/index\.html$/, '');
 const isPage = (path: string): boolean => path.endsWith('/index.html');
 
-/** What visitors find otherwise once a document is served in place of another: both are drawn, as of this minute. */
-export async function comingOf(now: SiteDocument, then: SiteDocument, origin: string): Promise<Coming> {
-  const drawn = async (document: SiteDocument): Promise<Drawn> => ({
+/**
+ * What visitors find otherwise once a document is served in place of another: both are drawn, in a thread, as of this minute.
+ * @param served the SHA-256 of what is served, by path: what is not otherwise is not fetched
+ */
+export async function comingOf(
+  now: SiteDocument,
+  then: SiteDocument,
+  origin: string,
+  served: Readonly<Record<string, string>> = {},
+): Promise<Coming> {
+  const drawn = async (document: SiteDocument, before: Readonly<Record<string, string>>): Promise<Drawn> => ({
     document,
-    files: await drawnFiles(document, origin, undefined, drawnAt(document, Date.now())),
+    ...(await drawnRelease(JSON.stringify(document), origin, before, drawnAt(document, Date.now()))),
   });
-  return whatComes(await drawn(now), await drawn(then));
+  const is = await drawn(then, served);
+  // Of what was only that is wanted which is otherwise than it will be.
+  const will = Object.fromEntries(is.paths.flatMap((path) => (served[path] ? [[path, served[path]]] : [])));
+  for (const f of is.files) if ('hash' in f) will[f.path] = f.hash;
+  const was = await drawn(now, will);
+  return whatComes(was, is);
 }
 
-/** A release as it is drawn, and the document it was drawn of. */
+/** A release as it is drawn, of which files that are the same in another may be left out, and the document it was drawn of. */
 export interface Drawn {
   document: SiteDocument;
-  files: readonly RenderedFile[];
+  paths: readonly string[];
+  files: readonly (DrawnText | RenderedFile)[];
 }
 
 /** What visitors find otherwise once `then` is served in place of `now`. */
-export function whatComes(now: Drawn, then: Drawn): Coming {
+export async function whatComes(now: Drawn, then: Drawn): Promise<Coming> {
   const [was, is] = [byPath(now.files), byPath(then.files)];
   const pages: PageComing[] = [];
-  const paths = [...new Set([...is.keys(), ...was.keys()])].filter(isPage);
-  for (const path of paths) {
+  const [here, will] = [new Set(now.paths), new Set(then.paths)];
+  const stay = (path: string): boolean => here.has(path) && will.has(path);
+  // What is left out on one side is there the same on the other.
+  const others = [...new Set([...is.keys(), ...was.keys()])].filter((path) =>
+    stay(path) ? was.has(path) && is.has(path) && was.get(path) !== is.get(path) : true,
+  );
+  const changed = others.filter(isPage);
+  const told = [...changed.filter((path) => !stay(path)), ...changed.filter(stay).slice(0, MOST_PAGES)];
+  for (const path of told) {
+    // Whoever else asks the server is answered between two pages.
+    await new Promise((done) => setImmediate(done));
     const [before, after] = [was.get(path), is.get(path)];
-    if (before === after) continue;
     const [a, b] = [before, after].map((html) => (html === undefined ? null : seenIn(html))) as [
       Seen | null,
       Seen | null,
@@ -166,7 +196,10 @@ export function whatComes(now: Drawn, then: Drawn): Coming {
     for (const p of stays) for (const l of new Set(p[of])) times.set(l, (times.get(l) ?? 0) + 1);
     return [...times].filter(([, n]) => n >= EVERYWHERE_FROM && n === stays.length).map(([l]) => l);
   };
-  const everywhere = { before: onAll('before'), after: onAll('after'), pages: stays.length };
+  const everywhere = {
+    ...{ before: onAll('before'), after: onAll('after') },
+    pages: stays.length + changed.length - told.length,
+  };
   if (!everywhere.before.length && !everywhere.after.length) everywhere.pages = 0;
   for (const p of stays)
     for (const of of ['before', 'after'] as const) {
@@ -182,19 +215,13 @@ export function whatComes(now: Drawn, then: Drawn): Coming {
         p.state !== 'changed' || p.before.length || p.after.length || p.pictures || p.links.length || p.told.length,
     ),
     everywhere,
-    look: [...is].some(([path, text]) => path.endsWith('.css') && was.get(path) !== text),
-    files: fileChanges(was, is),
+    look: others.some((path) => path.endsWith('.css') && will.has(path)),
+    files: others
+      .filter((path) => path.startsWith('/files/'))
+      .map((path) => ({ path, state: !here.has(path) ? 'new' : !will.has(path) ? 'gone' : 'changed' })),
     addresses: addressChanges(now.document, then.document),
+    more: changed.length - told.length,
   };
-}
-
-function fileChanges(was: ReadonlyMap<string, string>, is: ReadonlyMap<string, string>): Coming['files'] {
-  const all = [...new Set([...was.keys(), ...is.keys()])].filter((p) => p.startsWith('/files/'));
-  return all.flatMap((path): Coming['files'] => {
-    const [before, after] = [was.get(path), is.get(path)];
-    if (before === after) return [];
-    return [{ path, state: before === undefined ? 'new' : after === undefined ? 'gone' : 'changed' }];
-  });
 }
 
 function addressChanges(now: SiteDocument, then: SiteDocument): Coming['addresses'] {

@@ -72,7 +72,12 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       ]);
       return {
         live: { release: live.id, madeAt: live.madeAt.toISOString() },
-        coming: await comingOf(then, site.document, originOf(site, server)),
+        coming: await comingOf(
+          then,
+          site.document,
+          originOf(site, server),
+          Object.fromEntries(Object.entries(live.manifest.files).map(([path, { hash }]) => [path, hash])),
+        ),
         people,
         held,
       };

@@ -38,7 +38,7 @@ const OPEN: readonly string[] = ['waiting', 'running', 'retrying'];
       @if (all.own; as own) {
         <p class="quiet">
           Everything of every site, and the key that secrets are closed with, each night.
-          <span class="mono">./porch restore</span> puts it on an empty machine, with what is in
+          <span class="mono">./porch restore</span> puts it on an empty machine, with what is in the file
           <span class="mono">{{ own.passwordFile }}</span>: keep that elsewhere too. Nothing opens a backup without it.
         </p>
         @if (api.may('designer')) {

@@ -238,7 +238,7 @@ describe('a server as a shelf', () => {
       const proven = { madeAt: hours(8), provenAt: hours(8), provenRows: 549, provenMs: 1900 };
       await answer({
         own: {
-          passwordFile: '/data/own-backups.password',
+          passwordFile: 'own-backups.password',
           places: [
             place('quay', proven),
             place('slip', { ...proven, provenAt: hours(50) }),
@@ -255,7 +255,7 @@ describe('a server as a shelf', () => {
         ['loft', 'grey', 'Made 1 hour ago, and not tried out so far.'],
         ['shed', 'grey', 'None was made here so far.'],
       ]);
-      expect(words(at())).toContain('with what is in /data/own-backups.password: keep that elsewhere too.');
+      expect(words(at())).toContain('with what is in the file own-backups.password: keep that elsewhere too.');
     });
 
     it('is said to be on this machine alone where nothing is set up', async () => {

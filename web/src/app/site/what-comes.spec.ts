@@ -21,6 +21,7 @@ const NONE: Coming = {
   pages: [],
   everywhere: { before: [], after: [], pages: 0 },
   look: false,
+  more: 0,
   files: [],
   addresses: [],
 };

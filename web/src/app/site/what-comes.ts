@@ -64,6 +64,9 @@ const REST_MS = 700;
             }
           </details>
         }
+        @if (coming.more) {
+          <p class="quiet">… and {{ some(coming.more, 'page') }} more.</p>
+        }
         @for (a of coming.addresses; track a.from) {
           <p>
             <span class="mono">{{ a.from }}</span>
@@ -123,9 +126,9 @@ export class WhatComes {
     this.found()!.coming!.pages.filter((p) => p.state === 'gone' && !p.leadsTo),
   );
   protected readonly sum = computed(() => {
-    const { pages, everywhere, look, files, addresses } = this.found()!.coming!;
+    const { pages, everywhere, look, files, addresses, more } = this.found()!.coming!;
     const count = (state: Page['state']) => pages.filter((p) => p.state === state).length;
-    const changed = Math.max(count('changed'), everywhere.pages);
+    const changed = Math.max(count('changed') + more, everywhere.pages);
     const said = [
       changed && `${some(changed, 'page')} ${changed === 1 ? 'changes' : 'change'}`,
       count('new') && `${some(count('new'), 'page')} ${count('new') === 1 ? 'comes' : 'come'}`,
@@ -167,6 +170,7 @@ export class WhatComes {
       });
   }
 
+  protected some = some;
   protected lines = (all: readonly string[]): string => all.join('\n');
   protected short = (p: Page): string =>
     [
