@@ -24,7 +24,10 @@ export interface Measured {
   diskBytes: number;
   diskFreeBytes: number;
   database: boolean;
-  /** Requests the front has answered, and connections it has open; null where it does not say. */
+  /**
+   * Requests the front has answered since the agent began, without those for this figure, and connections it has open; null
+   * where it does not say.
+   */
   requests: number | null;
   connections: number | null;
   /** Answers that were none, since the agent began. */
@@ -52,6 +55,9 @@ export const readAvailable = (meminfo: string): number | null => {
 export class Measures {
   private readonly troubles: Troubles;
   private readonly registry = new Registry<OpenMetricsContentType>();
+  /** What the front counted when it was asked the last time, and what that came to since the agent began. */
+  private counted: number | null = null;
+  private requests = 0;
   private collect: () => Promise<void> = () => Promise.resolve();
 
   constructor(private readonly parts: Pick<HostParts, 'config' | 'databases' | 'sites' | 'certificates'>) {
@@ -79,7 +85,7 @@ export class Measures {
       diskBytes: disk.blocks * disk.bsize,
       diskFreeBytes: disk.bavail * disk.bsize,
       database,
-      requests: front?.requests ?? null,
+      requests: front && this.since(front.requests),
       connections: front?.connections ?? null,
       troubles,
       sites: sites.all().length,
@@ -94,6 +100,14 @@ export class Measures {
   async text(): Promise<{ type: string; text: string }> {
     await this.collect();
     return { type: this.registry.contentType, text: await this.registry.metrics() };
+  }
+
+  /** Adds up what the front counts, which begins anew with it. Whoever asks for it is counted too. */
+  private since(counted: number): number {
+    const before = this.counted ?? counted - 1;
+    this.requests += Math.max(0, (counted >= before ? counted - before : counted) - 1);
+    this.counted = counted;
+    return this.requests;
   }
 
   private async front(): Promise<ReturnType<typeof readStatus>> {
@@ -135,7 +149,7 @@ export class Measures {
       diskBytes: gauge('disk_bytes', 'Room there is'),
       diskFreeBytes: gauge('disk_free_bytes', 'Room that is left'),
       database: gauge('database_up', 'Whether the database answers'),
-      requests: counter('front_requests_total', 'Requests the front has answered since it began'),
+      requests: counter('front_requests_total', 'Requests the front has answered since the agent began'),
       connections: gauge('front_connections', 'Connections the front has open'),
       troubles: counter('troubles_total', 'Answers that were none since the agent began'),
       sites: gauge('sites', 'Sites that are here'),

@@ -45,23 +45,28 @@ describe('what is measured of a server', () => {
     const file = join(folder, 'troubles.log');
     const troubles = new Troubles(file);
     expect(await troubles.count()).toBe(0);
+    // It was not there when it was looked for: all in it is new.
     writeFileSync(file, trouble(1) + trouble(2));
-    // It is followed from when it was first looked at: the first look found no file, and what is in it is old.
-    expect(await troubles.count()).toBe(0);
+    expect(await troubles.count()).toBe(2);
     appendFileSync(file, trouble(3).slice(0, 30));
-    expect(await troubles.count()).toBe(0);
+    expect(await troubles.count()).toBe(2);
     appendFileSync(file, trouble(3).slice(30) + 'no line of ours\n' + trouble(4, { host: 'ü.example' }));
     const counted = await Promise.all([troubles.count(), troubles.count(), troubles.count()]);
-    expect(counted).toEqual([2, 2, 2]);
+    expect(counted).toEqual([4, 4, 4]);
+    // Whoever comes later counts none of what is there, and knows it.
+    const other = new Troubles(file);
+    expect(await other.count()).toBe(0);
     renameSync(file, `${file}.1`);
     writeFileSync(file, trouble(5));
-    expect(await troubles.count()).toBe(3);
+    expect(await troubles.count()).toBe(5);
     // Shorter than it was, it was begun anew.
     writeFileSync(file, '');
-    expect(await troubles.count()).toBe(3);
+    expect(await troubles.count()).toBe(5);
     appendFileSync(file, trouble(6));
-    expect(await troubles.count()).toBe(4);
-    expect((await troubles.newest()).map((t) => t.path)).toEqual(['/6', '/5', '/4', '/3', '/2', '/1']);
+    expect(await troubles.count()).toBe(6);
+    const paths = ['/6', '/5', '/4', '/3', '/2', '/1'];
+    expect((await troubles.newest()).map((t) => t.path)).toEqual(paths);
+    expect((await other.newest()).map((t) => t.path)).toEqual(['/6', '/4', '/3', '/2', '/1']);
   });
 
   it('keeps the newest troubles, however many there are', async () => {

@@ -66,7 +66,11 @@ export class Troubles {
   }
   private async follow(): Promise<void> {
     const found = await stat(this.file).catch(() => null);
-    if (!found) return;
+    if (!found) {
+      // All that comes into it is new.
+      this.at = Math.max(0, this.at);
+      return;
+    }
     const first = this.at < 0;
     // Another file has its name by now.
     if (found.ino !== this.inode || found.size < this.at) {

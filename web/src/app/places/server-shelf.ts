@@ -57,7 +57,13 @@ const roomOf = ({ room }: SiteThere): number => (room ? room.files + room.rows +
         <p class="quiet">{{ caption() }}</p>
         <ul class="on">
           @for (site of shown(); track site.id) {
-            <li [style.flex-grow]="wide(site)" cdkDrag [cdkDragData]="site" [cdkDragDisabled]="!draggable(site)">
+            <li
+              [style.flex-grow]="wide(site)"
+              cdkDrag
+              [cdkDragStartDelay]="HELD"
+              [cdkDragData]="site"
+              [cdkDragDisabled]="!draggable(site)"
+            >
               <a
                 [routerLink]="['/sites', site.id, site.live ? 'care' : 'publish']"
                 [class.moving]="moving().has(site.id)"
@@ -239,6 +245,8 @@ export class ServerShelf {
     }
   }
 
+  /** A finger scrolls unless it rests, ms. */
+  protected readonly HELD = { touch: 400, mouse: 0 };
   protected at = time;
   protected size = bytes;
   protected share = (v: number): string => `${Math.round(v * 100)} %`;

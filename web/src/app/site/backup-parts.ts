@@ -136,14 +136,17 @@ export class BackupParts {
   });
 
   constructor() {
-    effect(() => void this.fetch(this.backup()));
+    // Told again of the same backup, nothing of it is asked for anew.
+    effect(() => void this.fetch(this.address()));
   }
 
-  private address = ({ place, snapshot }: Backup, what: 'document' | 'messages') =>
-    `/sites/${this.store.id()}/backups/${encodeURIComponent(place)}/${snapshot}/${what}`;
+  private readonly address = computed(() => {
+    const { place, snapshot } = this.backup();
+    return `/sites/${this.store.id()}/backups/${encodeURIComponent(place)}/${snapshot}`;
+  });
 
-  private async fetch(backup: Backup): Promise<void> {
-    const asked = <T>(what: 'document' | 'messages') => firstValueFrom(this.api.get<T>(this.address(backup, what)));
+  private async fetch(address: string): Promise<void> {
+    const asked = <T>(what: 'document' | 'messages') => firstValueFrom(this.api.get<T>(`${address}/${what}`));
     // One after the other is kinder to a place that is asked by everybody.
     try {
       const { document } = await asked<Answered<'GET /sites/:id/backups/:place/:snapshot/document'>>('document');
@@ -168,7 +171,7 @@ export class BackupParts {
     this.busy.set(true);
     this.fault.set('');
     try {
-      await firstValueFrom(this.api.post(this.address(this.backup(), 'messages'), { ids: [message.id] }));
+      await firstValueFrom(this.api.post(`${this.address()}/messages`, { ids: [message.id] }));
       this.missing.update(
         (m) => m && { ...m, missing: m.missing - 1, messages: m.messages.filter((one) => one !== message) },
       );

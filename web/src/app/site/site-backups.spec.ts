@@ -237,6 +237,14 @@ describe('the backups of a site', () => {
 
     it('put messages back one by one, and say where that was refused', async () => {
       await looked('', [message('1', { erased: true, answers: 2 }), message('2')]);
+      // Something else became of the site meanwhile: what was fetched is not fetched again.
+      events.all.next({ kind: 'care', site: 'gant' });
+      await new Promise((done) => setTimeout(done, 80));
+      http
+        .expectOne('/api/sites/gant/backups')
+        .flush({ places: ['slip', 'store'], backups: [backup('slip', 'a1')], troubles: [] });
+      await settle();
+      http.expectNone(`${at}/document`);
       expect(parts()).toContain('2 of 9 messages are not there any more:');
       expect(parts()).toMatch(/Visitor 1 28 Nov.*, erased since, answered Is the walk open\?/);
       button('Put it back')!.click();
