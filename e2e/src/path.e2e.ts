@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { toDesignTokens, weakPairs } from '@tin-porch/core/look';
 import { allTexts } from '@tin-porch/core/making';
+import pg from 'pg';
 import type { Browser, Page } from 'playwright-core';
 import sharp from 'sharp';
 import { axe, openBrowser, overflows, postForm } from './support/browser.js';
@@ -28,6 +29,8 @@ describe('From a pasted mail to a live site, in the interface', () => {
   let page: Page;
   const troubles: string[] = [];
   const domain = 'osterwray.example';
+  /** The site that was brought back beside it. */
+  let beside = '';
   const step = (name: string) => page.goto(`${test.stack.url}/sites/oster-wray-sailmakers/${name}`);
   const faults = async (where: string) => {
     for (const f of await axe(page)) troubles.push(`${where}: ${f}`);
@@ -531,7 +534,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.locator('tp-site-backups .chip.moss').nth(1).waitFor({ timeout: 90_000 });
     expect(await page.locator('tp-site-backups').innerText()).toMatch(/Proven .* came back as they were/);
     await faults('backups');
-    await page.getByRole('button', { name: /Bring it back as it was .* from store/ }).click();
+    await page.getByRole('button', { name: /Bring it back beside this site, as it was .* from store/ }).click();
     await page.waitForURL(/as-of-.*\/pages/);
     await page.waitForSelector('h1:has-text(", as of ")');
     const { document } = await test.api.call<{ document: SiteDocument }>(
@@ -539,6 +542,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
       `/sites/${/sites\/([^/]+)/.exec(page.url())![1]!}`,
     );
     expect(document.facts.name).toBe('Öster & Wray, Sailmakers');
+    beside = /sites\/([^/]+)/.exec(page.url())![1]!;
     // The place is away: nobody is told that all is well.
     const store = test.stack.programs.get('backups-store')!;
     await store.stop('SIGKILL');
@@ -547,6 +551,110 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.locator('tp-site-backups .chip.brick').waitFor({ timeout: 90_000 });
     expect(await page.locator('tp-site-backups .chip.moss').count()).toBe(1);
     await page.locator('tp-job-steps').getByRole('button', { name: 'Stop trying' }).click();
+  });
+
+  it('gives a message and a line back from a backup, each alone', async () => {
+    const id = 'oster-wray-sailmakers';
+    const { messages } = await test.api.call<{ messages: { id: string }[] }>('GET', '/inbox');
+    await test.api.call('DELETE', `/inbox/${messages[0]!.id}`);
+    const phone = async () =>
+      (await test.api.call<{ document: SiteDocument }>('GET', `/sites/${id}`)).document.facts.phone;
+    const was = await phone();
+    await test.api.call('POST', `/sites/${id}/operations`, {
+      operation: { op: 'setFact', field: 'phone', value: '01632 960 999' },
+    });
+    await step('care');
+    await page
+      .getByRole('button', { name: /^Parts of it .* from slip/ })
+      .first()
+      .click();
+    const parts = page.locator('tp-backup-parts');
+    await parts.getByText('Can you mend a spinnaker?').waitFor();
+    expect(await parts.innerText()).toContain('erased since');
+    await faults('parts of a backup');
+    await parts.getByRole('button', { name: /^Put the message of Ada/ }).click();
+    await parts.getByText('is back, in the inbox and at the desk').waitFor();
+    await until('it in the inbox', async () => {
+      const { counts } = await test.api.call<{ counts: { all: number } }>('GET', '/inbox');
+      return counts.all > 0;
+    });
+    await parts.getByRole('button', { name: /Look at it|Choose among them/ }).click();
+    await page.waitForURL('**/pages');
+    await page.locator('.slip .act').click();
+    await until('the line as it was', async () => (await phone()) === was);
+  });
+
+  it('says what visitors will find otherwise before it is deployed, and is published at an hour', async () => {
+    const id = 'oster-wray-sailmakers';
+    await test.api.call('POST', `/sites/${id}/operations`, {
+      operation: { op: 'setFact', field: 'phone', value: '01632 960 346' },
+    });
+    await step('publish');
+    const comes = page.locator('tp-what-comes');
+    await comes.getByText('01632 960 346').first().waitFor();
+    expect(await comes.innerText()).toMatch(/pages? changes?\b|pages change/);
+    await page.getByText('Publish it at another hour').click();
+    await page.fill('#planned-at', '2020-01-01T09:00');
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await page.locator('tp-planned-publishing .fault').waitFor();
+    const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 16);
+    await page.fill('#planned-at', tomorrow);
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await page.getByText('It is published by itself on').waitFor();
+    await faults('publishing that is planned');
+    const live = async () => (await test.api.call<{ liveRelease: string }>('GET', `/sites/${id}`)).liveRelease;
+    const before = await live();
+    // The hour comes.
+    const db = new pg.Client({ connectionString: test.stack.config.databaseUrl });
+    await db.connect();
+    await db.query('update site set planned_at = now() where id = $1', [id]);
+    await db.end();
+    await until('the release of that hour', async () => (await live()) !== before, 150);
+    await comes.getByText('Nothing: what is live is what is drafted.').waitFor();
+    expect(await page.getByText('It is published by itself on').count()).toBe(0);
+    // The domain leads elsewhere by now: what comes after the release waits for it, and is waited for no more.
+    const open = await until('the job that waits', async () => {
+      const { jobs } = await test.api.call<{ jobs: { id: string; kind: string; state: string }[] }>(
+        'GET',
+        `/sites/${id}`,
+      );
+      return jobs.find((j) => j.kind === 'publish' && j.state === 'retrying');
+    });
+    await test.api.call('DELETE', `/sites/${id}/jobs/${open.id}`);
+  });
+
+  it('is carried to another server by key, and back by hand', async () => {
+    await test.api.call('PUT', `/sites/${beside}/server`, { server: 'quay' });
+    await test.api.job(beside, 'deploy');
+    const server = async () =>
+      (await test.api.call<{ server: { name: string } }>('GET', `/sites/${beside}`)).server.name;
+    await page.goto(`${test.stack.url}/servers`);
+    const bar = page.locator(`.on a[href*="/sites/${beside}/"]`);
+    await bar.focus();
+    await page.keyboard.press('m');
+    expect(await page.locator('#to-quay').evaluate((e) => e === document.activeElement)).toBeTrue();
+    await page.getByRole('button', { name: 'Move 1 site' }).click();
+    await page.getByRole('button', { name: 'Move it to slip' }).click();
+    await until('it on slip', async () => (await server()) === 'slip', 90);
+    await page.locator('[aria-labelledby=server-slip]').locator(`a[href*="/sites/${beside}/"]`).waitFor();
+    await until('nothing under way', async () => {
+      const { jobs } = await test.api.call<{ jobs: { kind: string; state: string }[] }>('GET', `/sites/${beside}`);
+      return !jobs.some((j) => j.kind === 'move' && /running|waiting/.test(j.state));
+    });
+    const [from, to] = [
+      (await bar.boundingBox())!,
+      (await page.locator('[aria-labelledby=server-quay] .board').boundingBox())!,
+    ];
+    await page.mouse.move(from.x + 10, from.y + 10);
+    await page.mouse.down();
+    await page.mouse.move(from.x + 20, from.y - 10, { steps: 4 });
+    await page.mouse.move(to.x + 60, to.y - 20, { steps: 12 });
+    await page.mouse.up();
+    await page.getByRole('button', { name: 'Move it to quay' }).click();
+    await until('it on quay', async () => (await server()) === 'quay', 90);
+    await page.getByRole('button', { name: 'What failed' }).first().click();
+    await page.locator('.log td').first().waitFor();
+    await faults('servers with what failed');
   });
 
   it('is copied; and goes, is had back, and is removed with all of it in an archive', async () => {

@@ -53,6 +53,13 @@ describe('publishing that is planned', () => {
     expect(await begun(later(30))).toEqual([`publish ${id}`]);
     expect(await planned()).toEqual([null, null]);
     expect(await begun(later(31))).toEqual([]);
+    // Also where the database has it to the microsecond.
+    await world.db.query(`update site set planned_at = $2::timestamptz + interval '7 microseconds' where id = $1`, [
+      id,
+      later(40),
+    ]);
+    expect(await begun(later(41))).toEqual([`publish ${id}`]);
+    expect(await begun(later(42))).toEqual([]);
     // Nobody looked for a day: it is begun as soon as somebody does.
     expect(await begun(later(24 * 60))).toEqual([`publish ${other}`]);
   });

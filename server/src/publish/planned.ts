@@ -23,8 +23,8 @@ export async function planPublishing(
 
 /** Begins to publish what was planned for now or before. What cannot begin yet is begun the next time. */
 export async function publishPlanned(db: Database, jobs: Pick<Jobs, 'begin'>, now = new Date()): Promise<void> {
-  const { rows } = await db.query<{ id: string; at: Date }>(
-    `select id, planned_at as at from site where planned_at <= $1 and leaves_at is null and server is not null order by planned_at`,
+  const { rows } = await db.query<{ id: string; at: string }>(
+    `select id, planned_at::text as at from site where planned_at <= $1 and leaves_at is null and server is not null order by planned_at`,
     [now],
   );
   for (const { id, at } of rows) {
@@ -34,8 +34,11 @@ export async function publishPlanned(db: Database, jobs: Pick<Jobs, 'begin'>, no
       if (error instanceof JobRefused) continue;
       throw error;
     }
-    // Somebody may have planned it anew meanwhile.
-    await db.query('update site set planned_at = null, planned_by = null where id = $1 and planned_at = $2', [id, at]);
+    // Somebody may have planned it anew meanwhile. Told as text, a time is the same to the last digit.
+    await db.query(
+      'update site set planned_at = null, planned_by = null where id = $1 and planned_at = $2::timestamptz',
+      [id, at],
+    );
     await tell(db, { kind: 'care', site: id });
   }
 }
