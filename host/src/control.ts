@@ -335,10 +335,6 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
   app.get('/v1/measures', async (_req, res) => {
     res.json({ now: await measures.now(), room: room.now() });
   });
-  app.get('/v1/metrics', async (_req, res) => {
-    const { type, text } = await measures.text();
-    res.type(type).send(text);
-  });
   app.get('/v1/troubles', async (_req, res) => {
     res.json({
       troubles: (await measures.wrong()).map((t) => ({ ...t, site: sites.find(t.host)?.site.settings.id ?? null })),

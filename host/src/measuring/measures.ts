@@ -1,6 +1,6 @@
 import { open, readFile, statfs } from 'node:fs/promises';
 import { request } from 'node:http';
-import { availableParallelism, loadavg, totalmem } from 'node:os';
+import { availableParallelism, freemem, loadavg, totalmem } from 'node:os';
 import { join } from 'node:path';
 import {
   collectDefaultMetrics,
@@ -81,7 +81,7 @@ export class Measures {
       load: loadavg()[0]!,
       cores: availableParallelism(),
       memoryBytes: totalmem(),
-      memoryFreeBytes: readAvailable(meminfo) ?? 0,
+      memoryFreeBytes: readAvailable(meminfo) ?? freemem(),
       diskBytes: disk.blocks * disk.bsize,
       diskFreeBytes: disk.bavail * disk.bsize,
       database,

@@ -105,6 +105,11 @@ describe('what a deploy would change for visitors', () => {
       after({ op: 'setLook', look: { ...site.look, corner: site.look.corner + 3 } }),
     ])
       expect(await comingOf(site, document, ORIGIN, served)).toEqual(await from(document));
+    // What is said to be served is what will be: what visitors find otherwise is told all the same.
+    const changed = after({ op: 'setFact', field: 'phone', value: '01632 960 777' });
+    const will = await drawnRelease(JSON.stringify(changed), ORIGIN, {}, drawnAt(changed, Date.now()));
+    const ahead = Object.fromEntries(will.files.flatMap((f) => ('hash' in f ? [[f.path, f.hash]] : [])));
+    expect(await comingOf(site, changed, ORIGIN, ahead)).toEqual(await from(changed));
     // What is served is older than what is compared: nothing is claimed of it.
     const stale = { ...served, '/index.html': 'f'.repeat(64) };
     expect(await comingOf(site, site, ORIGIN, stale)).toEqual(nothing);

@@ -133,11 +133,16 @@ export async function comingOf(
     document,
     ...(await drawnRelease(JSON.stringify(document), origin, before, drawnAt(document, Date.now()))),
   });
-  const is = await drawn(then, served);
+  /** What every file of a release has for its SHA-256, over one whose files are known. */
+  const hashesOf = ({ paths, files }: Drawn, before: Readonly<Record<string, string>>): Record<string, string> => ({
+    ...Object.fromEntries(paths.flatMap((path) => (before[path] ? [[path, before[path]]] : []))),
+    ...Object.fromEntries(files.flatMap((f) => ('hash' in f ? [[f.path, f.hash]] : []))),
+  });
+  // What was served may be of another minute, or changed where it is live: what counts is as it is drawn now.
+  const own = hashesOf(await drawn(now, served), served);
+  const is = await drawn(then, own);
   // Of what was only that is wanted which is otherwise than it will be.
-  const will = Object.fromEntries(is.paths.flatMap((path) => (served[path] ? [[path, served[path]]] : [])));
-  for (const f of is.files) if ('hash' in f) will[f.path] = f.hash;
-  const was = await drawn(now, will);
+  const was = await drawn(now, hashesOf(is, own));
   return whatComes(was, is);
 }
 

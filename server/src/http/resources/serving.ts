@@ -1,5 +1,6 @@
 import type { fleet as fleetRoutes, serving as servingRoutes } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
+import { migrate } from '@tin-porch/core/operations';
 import { some } from '@tin-porch/core/some';
 import { planMailRecords, readDomain, serverState, troubleCause } from '@tin-porch/core/care';
 import { comingOf, heldBackFrom } from '../../deploy/coming.js';
@@ -67,7 +68,8 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       const held = heldBackFrom(site.document, new Date().toISOString());
       if (!live || !server) return { live: null, coming: null, people: [], held };
       const [then, people] = await Promise.all([
-        sites.log.documentAt(site.id, live.head),
+        // Not what was deployed counts, but what visitors see: its people may have changed it where it is live.
+        server.client.document(site.id).then(migrate),
         sites.log.whoBetween(site.id, live.head, site.head),
       ]);
       return {
