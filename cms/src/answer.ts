@@ -8,7 +8,7 @@ import type { FormState } from '@tin-porch/core/look';
 import { renderPage } from '@tin-porch/core/page';
 import { readSubmission } from './forms.js';
 import { messageLetter } from './desk/letters.js';
-import { keepMessage } from './messages.js';
+import { keepMessage, tryMessage } from './messages.js';
 
 /**
  * What the CMS needs to answer for a site: its database, the document and origin that are live now, and the stylesheet its
@@ -18,10 +18,17 @@ export interface LiveSite {
   db: Pool;
   /** Whether letters go out from here: then whom the designer said is told of a message. */
   mail?: boolean;
+  /**
+   * Whether a message is one of a round that tries the way of messages, by the mark it came with. Each mark is good once.
+   */
+  tried?(mark: string): boolean;
   /** Told after a message was kept. */
   kept?(): void;
   current(): Promise<{ document: SiteDocument; origin: string; stylesheet?: string | undefined } | undefined>;
 }
+
+/** The field a message of a round is marked by; no form has one of that name. */
+export const TRIED = '-tried';
 
 /** Messages one visitor may send in a minute. */
 const PER_MINUTE = 20;
@@ -88,6 +95,12 @@ export function dynamicParts(site: (req: Request) => LiveSite): Router {
       if (res.locals['often']) return refused(429, { '': words.tooOften });
       if (Object.keys(errors).length) return refused(422, errors);
       try {
+        const mark = (req.body as Record<string, unknown>)[TRIED];
+        if (typeof mark === 'string' && live.tried?.(mark)) {
+          await tryMessage(live.db, form.id, values);
+          if (live.mail) messageLetter(now.document, form, '', values, now.origin);
+          return void res.status(202).json({ arrived: true, trapped });
+        }
         if (!trapped) {
           const tell = (id: string) => messageLetter(now.document, form, id, values, now.origin);
           if (!(await keepMessage(live.db, form.id, values, live.mail ? tell : undefined)))

@@ -73,6 +73,29 @@ async function insertMessage(
   return rows[0];
 }
 
+class TriedOut extends Error {}
+
+/**
+ * Does with a message all that is done to keep one, and undoes it: nothing is left, nobody is told.
+ * @throws Error where it could not have been kept
+ */
+export async function tryMessage(db: Pool, form: string, fields: Record<string, string>): Promise<void> {
+  try {
+    await transaction(db, async (client) => {
+      await client.query(ONE_AT_A_TIME);
+      const { rows } = await client.query<{ fields: Record<string, string> }>(
+        'insert into message (form, fields) values ($1, $2) returning fields',
+        [form, fields],
+      );
+      if (Object.entries(fields).some(([name, value]) => rows[0]?.fields[name] !== value))
+        throw new Error('What was written is not what was sent.');
+      throw new TriedOut();
+    });
+  } catch (error) {
+    if (!(error instanceof TriedOut)) throw error;
+  }
+}
+
 /** Erases messages: those of the ids, or all that were put aside. Gives how many there were. */
 export async function eraseMessages(db: Pool, which: { ids: string[] } | { aside: true }): Promise<number> {
   const { rowCount } =

@@ -69,6 +69,7 @@ export type Departed = Static<typeof site.Departed>;
 export type SiteDetail = Static<typeof site.SiteDetail>;
 export type SiteNews = Static<typeof site.SiteNews>;
 export type OpenFinding = Static<typeof shared.OpenFinding>;
+export type Outage = Static<typeof shared.Outage>;
 export type Job = Static<typeof shared.Job>;
 export type DomainSeen = Static<typeof shared.DomainSeen>;
 export type CertificateInfo = Static<typeof shared.Certificate>;

@@ -41,10 +41,34 @@ export const OpenFinding = object({
   severity: oneOf(['broken', 'look']),
   title: Type.String(),
   evidence: Type.String(),
+  harm: Type.String(),
   fix: Type.String(),
   step: oneOf(['brief', 'pages', 'seo', 'domain', 'publish', 'care']),
   firstSeen: Instant,
   lastSeen: Instant,
+  /** How often the same was found before, and had gone. */
+  before: Count,
+  /** What Tin Porch can do about it; null where somebody has to. */
+  mend: orNull(oneOf(['certificate', 'backup', 'records', 'deploy'])),
+  /** A letter to whoever must, where it is neither Tin Porch nor its people. */
+  note: orNull(Type.String()),
+  /** What was begun to mend it, and what became of that. */
+  mending: orNull(
+    object({ at: Instant, by: Type.String(), state: oneOf(['running', 'done', 'failed']), error: orNull(Type.String()) }),
+  ),
+  snoozed: orNull(object({ until: Instant, reason: Type.String(), by: Type.String() })),
+});
+/** A time in which nobody got in to a site. */
+export const Outage = object({
+  site: SiteId,
+  name: Type.String(),
+  server: Type.String(),
+  cause: oneOf(['server', 'site', 'certificate']),
+  detail: Type.String(),
+  /** From where it was looked. */
+  places: Type.Array(Type.String()),
+  beganAt: Instant,
+  endedAt: orNull(Instant),
 });
 export const Named = object({ id: SiteId, name: Type.String() });
 

@@ -26,6 +26,7 @@ import type { SiteDocument } from '@tin-porch/core/model';
 import { validateDocument } from '@tin-porch/core/validate';
 import { Backups } from './backups/backups.js';
 import { ResticError, type Place } from '@tin-porch/press/keeping';
+import { lookAtAll, rootsWith, type Looked } from '@tin-porch/press/looking';
 import { HASH } from './blobs.js';
 import type { Nginx } from './front/nginx.js';
 import { Luggage } from './moving/luggage.js';
@@ -60,6 +61,21 @@ const place = {
 /** What a designer gives somebody to do: a site is handed over, not given by a role. */
 const GIVEN = ROLES.filter((r) => r !== 'owner');
 const checks = {
+  looks: checkOf({
+    ...closed,
+    required: ['looks'],
+    properties: {
+      looks: {
+        type: 'array',
+        maxItems: 2000,
+        items: {
+          ...closed,
+          required: ['host', 'address', 'port'],
+          properties: { host: domain, address, port: { type: 'integer', minimum: 1, maximum: 65535 } },
+        },
+      },
+    },
+  }),
   settings: checkOf({
     ...closed,
     required: ['name', 'temporary', 'domain', 'open', 'previewKey'],
@@ -278,6 +294,7 @@ function snapshotOf(req: Request): string {
 /** The API through which Tin Porch looks after the sites of this server. Nobody else is let in. */
 export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'befriend'>, measures: Measures): Express {
   const room = new Room(parts);
+  const roots = rootsWith(parts.config.trust ?? []);
   const { config, sites, blobs, databases, certificates, logs, challenges, desks, mailKeys, moves } = parts;
   const app = express();
   app.disable('x-powered-by');
@@ -339,6 +356,12 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
     res.json({
       troubles: (await measures.wrong()).map((t) => ({ ...t, site: sites.find(t.host)?.site.settings.id ?? null })),
     });
+  });
+
+  // What Tin Porch cannot see from where it is: how sites of other servers look from here.
+  app.post('/v1/looks', json, async (req, res) => {
+    const { looks } = body<{ looks: Looked[] }>(req, checks.looks);
+    res.json({ looks: await lookAtAll(looks, roots) });
   });
 
   app.put('/v1/sites/:id', json, async (req, res) => {
@@ -568,6 +591,12 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
     const db = await databases.pool(site.settings.id);
     const erased = await erasedAfter(db, wholeNumber(req.query['erased']));
     res.json({ messages: await messagesAfter(db, after), erased });
+  });
+
+  // A mark for a message that tries the way, and whether letters that tell of messages would go out.
+  app.post('/v1/sites/:id/tries', async (req, res) => {
+    const { settings } = siteOf(req);
+    res.json({ mark: parts.tries.give(settings.id), mail: (await parts.post?.fault()) ?? null });
   });
 
   app.delete('/v1/sites/:id/messages', json, async (req, res) => {

@@ -22,6 +22,7 @@ import { Moves } from './moving/moves.js';
 import { publicApp, type HostParts } from './public.js';
 import { finishRemovals } from './removal.js';
 import { Sites } from './sites.js';
+import { Tries } from './tries.js';
 
 /** Where the front finds the agent; a path too long for a socket (unix(7): 108 bytes) is taken by way of its open folder. */
 async function socketIn(folder: string): Promise<{ path: string; close(): Promise<void> }> {
@@ -87,6 +88,7 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     logs: new AccessLogs(at('logs')),
     mailKeys: new MailKeys(at('sites')),
     challenges: new Map<string, string>(),
+    tries: new Tries(),
     marks: new Map<string, number>(),
     startedAt: Date.now(),
     log,

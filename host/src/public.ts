@@ -16,6 +16,7 @@ import type { Post } from './desk/post.js';
 import type { Moves } from './moving/moves.js';
 import { previewLeft } from './preview.js';
 import type { Site, Sites } from './sites.js';
+import type { Tries } from './tries.js';
 
 const NAMED_BY_CONTENT = new RegExp(FINGERPRINTED);
 /** Requests that one site is working on at a time, and those of one address: pages and files are not among them. */
@@ -37,6 +38,8 @@ export interface HostParts {
   post: Post | null;
   /** http-01 answers by token (RFC 8555, 8.3). */
   challenges: Map<string, string>;
+  /** Marks of messages by which rounds try the way of messages. */
+  tries: Tries;
   /** Changes with every message of a site, so that whoever fetches messages knows where to look. */
   marks: Map<string, number>;
   startedAt: number;
@@ -210,6 +213,7 @@ export function publicApp(parts: HostParts): Express {
       return {
         db,
         mail: parts.post !== null,
+        tried: (mark) => parts.tries.take(site.settings.id, mark),
         kept: () => {
           parts.marks.set(site.settings.id, Date.now() + Math.random());
           parts.post?.wake(site.settings.id);

@@ -97,6 +97,16 @@ export class Carrier {
     });
   }
 
+  /** Why the mail server does not let us in; null where it does. Nothing is sent. */
+  async fault(): Promise<string | null> {
+    try {
+      await this.transport.verify();
+      return null;
+    } catch (error) {
+      return (error as Error).message;
+    }
+  }
+
   /** Hands one letter over. @throws Error as nodemailer gives it */
   private async hand(letter: Taken, { name, own }: Sender): Promise<void> {
     this.handing = false;

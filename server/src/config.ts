@@ -74,8 +74,8 @@ export interface PorchConfig {
   trust: string[];
   /** Where sites are backed up at night, and when, as a cron line in UTC; without it they are not. */
   backups?: BackupsConfig;
-  /** When the daily round is walked, as a cron line in UTC. */
-  roundCron: string;
+  /** When certificates that end are renewed and it is written what there is to do, as a cron line in UTC. */
+  morningCron: string;
   /** Where what is measured is told as OpenMetrics, to everybody who gets there; left out where it is not. */
   metrics?: { address: string; port: number };
   /** Looks at every answer of the API before it is sent: for tests. */
@@ -143,7 +143,7 @@ const schema = object(
     library: { anyOf: [object({ url: text, key: text, name: text }), { type: 'null' }] },
     acme: object({ directory: text, contact: text, caaName: text }),
     trust: { type: 'array', items: text },
-    roundCron: text,
+    morningCron: text,
   },
   {
     checkAnswers: { type: 'boolean' },

@@ -3,7 +3,11 @@ import { OwnBackups } from './backups/own-backups.js';
 import { Choices } from './choosing/choices.js';
 import { createServer } from 'node:http';
 import type { PorchConfig } from './config.js';
+import { Mending } from './care/mending.js';
+import { writeMornings } from './care/morning.js';
 import { Rounds } from './care/rounds.js';
+import { walkDue } from './care/turns.js';
+import { Watch } from './care/watch.js';
 import { Certificates, trustedRoots } from './certificates/certificates.js';
 import { migrate, openDatabase } from './db/database.js';
 import { deployJob } from './deploy/deploy.js';
@@ -26,7 +30,7 @@ import { Moving } from './moving/moving.js';
 import { OwnPost } from './letters/own-post.js';
 import { LiveChanges } from './live/live-changes.js';
 import { cleaningSteps } from './jobs/cleaning.js';
-import { Jobs } from './jobs/jobs.js';
+import { Jobs, type JobKind, type Work } from './jobs/jobs.js';
 import { LibraryClient } from './library/library-client.js';
 import { Library } from './library/library.js';
 import { SiteFiles } from './files/site-files.js';
@@ -45,8 +49,8 @@ import { Writing } from './writing/writing.js';
 
 /** When the house is cleaned, UTC: at night in most of the places it is used from. */
 const CLEANING_CRON = '20 3 * * *';
-/** When it is looked what is to be published by itself. */
-const PLANNED_CRON = '* * * * *';
+/** When it is looked what is to be published by itself, whose round is due, and whether visitors get in. */
+const EACH_MINUTE = '* * * * *';
 /** When it is looked whether sites that moved are led on for nothing. */
 const MOVES_CRON = '*/10 * * * *';
 
@@ -72,6 +76,7 @@ export async function startPorch(
   const watching = new Watching(db, servers);
   const ownBackups = new OwnBackups(db, config);
   const rounds = new Rounds(db, config, sites, servers, registrar, strangers, backups);
+  const mending = new Mending(db, jobs, registrar, servers);
   const inbox = new Inbox(db, servers);
   const pictures = new Pictures(db, strangers);
   const live = new LiveChanges(db, sites, servers, pictures);
@@ -79,6 +84,7 @@ export async function startPorch(
   const service = config.writing && { client: new WritingClient(config.writing), name: config.writing.name };
   const writing = new Writing(db, service, spellings);
   const post = config.mail ? new OwnPost(db, config.mail, log) : null;
+  const watch = new Watch(db, config, servers, post);
   const leaving = new Leaving(servers, live, pictures);
   const moving = new Moving(db, config, sites, servers, registrar);
   const departures = new Departures(db, sites, servers, leaving, moving);
@@ -95,6 +101,8 @@ export async function startPorch(
     certificates,
     registrar,
     rounds,
+    mending,
+    watch,
     inbox,
     live,
     leaving,
@@ -118,11 +126,20 @@ export async function startPorch(
     ),
   };
 
-  jobs.handle('deploy', (work) => deployJob(work, parts));
-  jobs.handle('rollback', (work) => rollbackSteps(work, parts));
-  jobs.handle('certificate', (work) => certificates.steps(work));
-  jobs.handle('publish', (work) => publishSteps(work, parts));
-  jobs.handle('round', (work) => rounds.steps(work));
+  /** Work that may mend what a round found: once it is done, it is looked. */
+  const mends = (kind: JobKind, steps: (work: Work) => Promise<void>) =>
+    jobs.handle(kind, async (work) => {
+      await steps(work);
+      await mending.after(work.job.site);
+    });
+  mends('deploy', (work) => deployJob(work, parts));
+  mends('rollback', (work) => rollbackSteps(work, parts));
+  mends('certificate', (work) => certificates.steps(work));
+  mends('publish', (work) => publishSteps(work, parts));
+  jobs.handle('round', async (work) => {
+    await rounds.steps(work);
+    await mending.unasked(work.job.site!);
+  });
   jobs.handle('leave', (work) => departures.leaveSteps(work));
   jobs.handle('remove', (work) => departures.removeSteps(work));
   jobs.handle('revive', (work) => backups.reviveSteps(work, { registrar, live }));
@@ -131,24 +148,23 @@ export async function startPorch(
     // Where it is now, another place than before is not its own server’s.
     await jobs.begin(work.job.site, 'backup').catch(() => undefined);
   });
-  jobs.handle('backup', (work) => backups.steps(work));
+  mends('backup', (work) => backups.steps(work));
   jobs.handle('own', (work) => ownBackups.steps(work));
   jobs.handle('cleaning', async (work) => {
     await cleaningSteps(work, db);
     await backups.keepSteps(work);
   });
-  jobs.every('planned', PLANNED_CRON, () => publishPlanned(db, jobs));
+  jobs.every('planned', EACH_MINUTE, () => publishPlanned(db, jobs));
   jobs.every('moves', MOVES_CRON, () => moving.tidy());
   jobs.every('daily-cleaning', CLEANING_CRON, async () => {
     for (const site of await departures.due()) await jobs.begin(site, 'remove').catch(() => undefined);
     await jobs.begin(null, 'cleaning');
   });
-  jobs.every('daily-round', config.roundCron, async () => {
+  jobs.every('rounds', EACH_MINUTE, () => walkDue(db, jobs));
+  jobs.every('watch', EACH_MINUTE, () => watch.look());
+  jobs.every('morning', config.morningCron, async () => {
     for (const site of await certificates.ending(RENEW_DAYS)) await jobs.begin(site, 'certificate');
-    const { rows } = await db.query<{ id: string }>(
-      'select id from site where live_release is not null and leaves_at is null',
-    );
-    for (const { id } of rows) await jobs.begin(id, 'round');
+    await writeMornings(db, { rounds, watch, post, origin: config.origins?.[0] ?? `http://${config.address}:${config.port}` });
   });
   if (config.backups)
     jobs.every('nightly-backup', config.backups.cron, async () => {

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { route } from '../route.js';
-import { Count, Instant, Named, object, oneOf, OpenFinding, orNull, SiteId, Uuid, words } from '../schemas.js';
+import { Count, Instant, Named, object, oneOf, OpenFinding, orNull, Outage, SiteId, Uuid, words } from '../schemas.js';
 
 const closed = { additionalProperties: false } as const;
 
@@ -49,14 +49,58 @@ export const inbox = {
   }),
 };
 
+const Which = Type.Array(object({ site: SiteId, key: Type.String({ minLength: 1, maxLength: 2000 }) }), {
+  minItems: 1,
+  maxItems: 2000,
+});
+
 export const rounds = {
   'GET /rounds': route({
-    says: 'The last rounds and what is found open.',
+    says: 'How the fleet stands: what is to mend, by kind and need; when nobody got in; what was mended; the last rounds.',
     role: 'accountant',
     answer: object({
+      line: Type.String(),
+      groups: Type.Array(
+        object({
+          kind: Type.String(),
+          title: Type.String(),
+          severity: oneOf(['broken', 'look']),
+          findings: Type.Array(OpenFinding),
+        }),
+      ),
+      snoozed: Type.Array(OpenFinding),
+      outages: Type.Array(Outage),
+      mended: Type.Array(
+        object({ site: SiteId, name: Type.String(), title: Type.String(), endedAt: Instant, by: Type.String() }),
+      ),
       rounds: Type.Array(object({ site: SiteId, at: Instant, checks: Count, findings: Count, name: Type.String() })),
-      findings: Type.Array(OpenFinding),
       walked: Count,
+    }),
+  }),
+  'POST /findings/mend': route({
+    says: 'Begins to mend some findings, those Tin Porch can. Which could not be begun, and why, is in the answer.',
+    role: 'designer',
+    body: object({ which: Which }),
+    answer: object({ begun: Count, refused: Type.Array(Type.String()) }),
+  }),
+  'PUT /findings/snooze': route({
+    says: 'Puts some findings off until a time, with a reason; with null they are said again.',
+    role: 'designer',
+    body: object({
+      which: Which,
+      off: orNull(object({ until: Instant, reason: Type.String({ minLength: 1, maxLength: 300, pattern: '\\S' }) })),
+    }),
+    answer: object({ put: Count }),
+  }),
+  'GET /sites/:id/watch': route({
+    says: 'How a site was watched in the last month, and when nobody got in.',
+    role: 'accountant',
+    answer: object({
+      looks: Count,
+      share: orNull(Type.String({ description: 'Percent of the looks that got in, never rounded up to 100.' })),
+      places: Type.Array(Type.String()),
+      lookedAt: orNull(Instant),
+      outages: Type.Array(Outage),
     }),
   }),
   'POST /rounds': route({

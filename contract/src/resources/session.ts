@@ -99,12 +99,20 @@ export const account = {
       passkeysHere: Type.Boolean({
         description: 'False where the address is an IP address: browsers allow none there.',
       }),
+      letters: orNull(
+        Type.Boolean({ description: 'Whether letters about sites are wanted; null where none go out, or not to this role.' }),
+      ),
     }),
   }),
   'PUT /account': route({
     says: 'Changes one’s name.',
     role: 'accountant',
     body: object({ name: Type.String({ minLength: 1, maxLength: 80, pattern: '\\S' }) }),
+  }),
+  'PUT /account/letters': route({
+    says: 'Says whether one wants letters about sites: what cannot wait, and each morning what there is to do.',
+    role: 'designer',
+    body: object({ wanted: Type.Boolean() }),
   }),
   'DELETE /account/sessions/:session': route({ says: 'Ends one of one’s sessions.', role: 'accountant' }),
   'DELETE /account/sessions': route({ says: 'Ends all of one’s other sessions.', role: 'accountant' }),

@@ -20,6 +20,9 @@ export class Post {
     this.carrier = new Carrier(server);
   }
 
+  /** Why the mail server takes no letters now; null where it does. */
+  fault = (): Promise<string | null> => this.carrier.fault();
+
   /** Says that a site has a letter to send. */
   wake(site: string): void {
     this.waiting.add(site);

@@ -271,10 +271,14 @@ ${modules ? '  brotli_static on;\n' : ''}
     "~^(?<on_day>\\d{4}-\\d\\d-\\d\\d)T" $on_day;
   }
   # What was served from here is of a site that has a log; of anything else the agent says so.
-  map "$upstream_addr:$upstream_http_${COUNTED.replaceAll('-', '_')}" $counted {
+  map $http_user_agent $looked {
     default 0;
-    ":" 1;
-    "~:1$" 1;
+    "~^TinPorch-" 1;
+  }
+  map "$looked:$upstream_addr:$upstream_http_${COUNTED.replaceAll('-', '_')}" $counted {
+    default 0;
+    "0::" 1;
+    "~^0:.*:1$" 1;
   }
 
   # A page that says when a site opens is no trouble.

@@ -194,6 +194,18 @@ export class Accounts {
     return rows;
   }
 
+  /** Whether letters about sites are wanted. */
+  async wantsLetters(account: string): Promise<boolean> {
+    const { rows } = await this.db.query<{ wanted: boolean }>(
+      'select care_letters as wanted from account where id = $1',
+      [account],
+    );
+    return rows[0]?.wanted ?? false;
+  }
+  async wantLetters(account: string, wanted: boolean): Promise<void> {
+    await this.db.query('update account set care_letters = $2 where id = $1', [account, wanted]);
+  }
+
   /** Ends one session of an account by its id. @throws Problem 404 */
   async endSession(account: string, id: string): Promise<void> {
     const { rows } = await this.db.query<{ token: Buffer }>(

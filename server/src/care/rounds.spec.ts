@@ -37,11 +37,42 @@ describe('a round', () => {
     const [, pages] = /(\d+) of \1 open/.exec(ran.steps['Pages']!) ?? [];
     expect(Number(pages)).toBeGreaterThan(1);
     const [last] = await world.rounds.last(world.ines.organisation, 1);
-    // Three things of the name, three of the certificate, three of each page, and each link that was followed.
-    const [, followed] = /^(\d+) /.exec(ran.steps['Links']!) ?? [];
+    // Three things of the name, four of the certificate, ten of each page, each link and address that was followed, eight
+    // files that may lie about, what is said to search engines, and a message.
+    const [, followed, led] = /^(\d+) .*, (\d+) addresses/.exec(ran.steps['Links']!) ?? [];
     expect(Number(followed)).toBeGreaterThan(0);
-    expect(last!.checks).toBe(3 + 3 + 3 * Number(pages) + Number(followed));
+    // http, and the www name.
+    expect(Number(led)).toBe(2);
+    expect(ran.steps['What others see']).toBe(`${pages} pages in the site map`);
+    expect(ran.steps['A message']).toMatch(/^\/-\/forms\/\S+ in \d+ ms$/);
+    expect(last!.checks).toBe(3 + 4 + 10 * Number(pages) + Number(followed) + Number(led) + 8 + 2 + 1);
     expect(last!.findings).toBe(0);
+  }, 90_000);
+
+  it('leaves nothing of the message it tried: none is kept, no letter is written', async () => {
+    const { rows } = await world.hostDb(
+      site,
+      'select (select count(*) from message) + (select count(*) from outgoing) as n',
+    );
+    expect(Number(rows[0]!.n)).toBe(0);
+    const { rows: seq } = await world.hostDb(site, `select count(*) as n from erased`);
+    expect(Number(seq[0]!.n)).toBe(0);
+  });
+
+  it('is not among the visits', async () => {
+    const { client } = await world.quay();
+    expect(await client.visits(site, '2020-01-01')).toEqual({});
+  });
+
+  it('finds that messages do not arrive where the database of the site takes none', async () => {
+    await world.hostDb(site, 'alter table message add constraint none check (false) not valid');
+    await walk();
+    const [lost] = await world.rounds.findings(world.ines.organisation, site);
+    expect(lost!.key).toBe('message-lost');
+    expect(lost!.evidence).toContain('503');
+    await world.hostDb(site, 'alter table message drop constraint none');
+    await walk();
+    expect(await findings()).toEqual([]);
   }, 90_000);
 
   it('does not look for pages that are drafted and not deployed', async () => {

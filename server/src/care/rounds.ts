@@ -1,4 +1,6 @@
-import { judge, type Finding, type RoundEvidence } from '@tin-porch/core/care';
+import { ADDRESSES_NOBODY_ASKS_FOR, judge, type Finding, type RoundEvidence } from '@tin-porch/core/care';
+import { migrate } from '@tin-porch/core/operations';
+import { some } from '@tin-porch/core/some';
 import type { Backups } from '../backups/backups.js';
 import { trustedRoots } from '../certificates/certificates.js';
 import type { PorchConfig } from '../config.js';
@@ -12,13 +14,41 @@ import { JobRefused, type Work } from '../jobs/jobs.js';
 import type { Servers } from '../servers/servers.js';
 import type { Strangers } from '../strangers/strangers.js';
 import type { Sites } from '../sites/sites.js';
-import { visit, wayIn, type WayLink } from './visitor.js';
+import type { DomainSeen } from '../sites/site-row.js';
+import { wayIn, type WayLink } from './visitor.js';
+import { Walk } from './walk.js';
 
 export interface OpenFinding extends Finding {
   site: string;
   firstSeen: Date;
   lastSeen: Date;
+  /** How often the same was found before, and had gone. */
+  before: number;
+  /** What was begun to mend it, and what became of that; null where nothing was. */
+  mending: { at: Date; by: string; state: 'running' | 'done' | 'failed'; error: string | null } | null;
+  /** Until when nobody wants to hear of it, why, and who said so. */
+  snoozed: { until: Date; reason: string; by: string } | null;
 }
+/** A finding that is gone since it was mended. */
+export interface MendedFinding {
+  site: string;
+  key: string;
+  title: string;
+  endedAt: Date;
+  by: string;
+}
+
+const addresses = (seen: DomainSeen, domain: string, type: 'A' | 'AAAA'): string[] =>
+  seen.records.filter((r) => r.name === domain && r.type === type).map((r) => r.data);
+
+/** What is kept of the evidence for years: all but what the pages say in full. */
+const slim = (evidence: RoundEvidence) => ({
+  ...evidence,
+  pages: evidence.pages.map(({ url, status, ms, error, bytes, seen }) => ({
+    ...{ url, status, ms, error, bytes },
+    title: seen?.title ?? '',
+  })),
+});
 
 /** Walks the sites: fetches their pages as a visitor would, looks at domain and certificate, and keeps what it found. */
 export class Rounds {
@@ -35,11 +65,37 @@ export class Rounds {
     this.roots = trustedRoots(config);
   }
 
+  /** What is open, whether somebody wants to hear of it or not. */
   async findings(organisation: string, site?: string): Promise<OpenFinding[]> {
     const { rows } = await this.db.query<OpenFinding>(
-      `select f.site, f.key, f.severity, f.title, f.evidence, f.fix, f.step, f.first_seen as "firstSeen", f.last_seen as "lastSeen"
-       from finding f join site s on s.id = f.site where s.organisation = $1 and f.ended_at is null and ($2::text is null or f.site = $2) order by f.severity, f.first_seen`,
+      `select f.site, f.key, f.severity, f.title, f.evidence, f.harm, f.fix, f.step, f.mend, f.note,
+         f.first_seen as "firstSeen", f.last_seen as "lastSeen",
+         (select count(*)::int from finding p where p.site = f.site and p.key = f.key and p.ended_at is not null) as before,
+         case when f.mend_at is not null then jsonb_build_object('at', f.mend_at, 'by', f.mend_by, 'error', j.error,
+           'state', case when j.state in ('waiting', 'running', 'retrying') then 'running'
+             when j.state in ('failed', 'cancelled') then 'failed' else 'done' end) end as mending,
+         case when f.snoozed_until > now() then jsonb_build_object('until', f.snoozed_until, 'reason', f.snooze_reason,
+           'by', f.snoozed_by) end as snoozed
+       from finding f join site s on s.id = f.site left join job j on j.id = f.mend_job
+       where s.organisation = $1 and f.ended_at is null and ($2::text is null or f.site = $2)
+       order by f.severity, f.first_seen`,
       [organisation, site ?? null],
+    );
+    return rows.map((r) => ({
+      ...r,
+      mending: r.mending && { ...r.mending, at: new Date(r.mending.at) },
+      snoozed: r.snoozed && { ...r.snoozed, until: new Date(r.snoozed.until) },
+    }));
+  }
+
+  /** What was mended in the last week and is gone, the newest first. */
+  async mended(organisation: string): Promise<MendedFinding[]> {
+    const { rows } = await this.db.query<MendedFinding>(
+      `select f.site, f.key, f.title, f.ended_at as "endedAt", f.mend_by as by
+       from finding f join site s on s.id = f.site
+       where s.organisation = $1 and f.mend_at is not null and f.ended_at > now() - interval '7 days'
+       order by f.ended_at desc limit 40`,
+      [organisation],
     );
     return rows;
   }
@@ -85,85 +141,82 @@ export class Rounds {
       .map((path) => path.slice(0, -'index.html'.length))
       .sort();
     const damaged = served ? await server.client.damage(site.id) : ['its settings'];
-    const evidence: RoundEvidence = {
-      domain: site.domain,
-      address: server.address,
-      resolved: null,
-      resolved6: [],
-      certificate: null,
-      certificateError: '',
-      pages: [],
-      otherLinks: [],
-      open: site.open,
-      damaged,
-      unproven: (await this.backups?.lacking(site)) ?? null,
-    };
-    let checks = 0;
     const { domain } = site;
-    if (domain)
-      await work.step('Domain', async () => {
-        const seen = await lookAgain(this, site, domain, server);
-        evidence.resolved = seen.error
-          ? null
-          : seen.records.filter((r) => r.name === domain && r.type === 'A').map((r) => r.data);
-        evidence.resolved6 = seen.records.filter((r) => r.name === domain && r.type === 'AAAA').map((r) => r.data);
-        checks += 3;
-        return seen.error ?? `A ${evidence.resolved?.join(', ') || 'gives nothing'}`;
-      });
+    let checks = domain ? 3 : 0;
+    const { seen } = domain
+      ? await work.step('Domain', async () => {
+          const seen = await lookAgain(this, site, domain, server);
+          return { seen, detail: seen.error ?? `A ${addresses(seen, domain, 'A').join(', ') || 'gives nothing'}` };
+        })
+      : { seen: null };
     // Pages are fetched from the server itself even where the name leads astray, so that one trouble does not hide another.
     const secure = domain !== null && site.open;
     const host = secure ? domain : `${site.temporary}.${server.temporaryBase}`;
-    const base = secure ? `https://${domain}` : `http://${host}:${server.temporaryPort}`;
     const cookie = secure ? undefined : `preview=${(await server.client.preview(site.id, 1)).token}`;
-    const get = (path: string) =>
-      visit({
-        scheme: secure ? 'https' : 'http',
-        host,
-        path,
+    const walk = new Walk(
+      {
+        names: domain ? [domain, `www.${domain}`] : [host],
+        ...{ secure, host, roots: this.roots, httpPort: server.httpPort },
         address: secure ? server.address : temporaryAddress(server),
         port: secure ? server.httpsPort : server.temporaryPort,
-        roots: this.roots,
         ...(cookie && { cookie }),
+      },
+      this.strangers,
+    );
+    try {
+      let walked!: Awaited<ReturnType<Walk['pages']>>;
+      await work.step('Pages', async () => {
+        walked = await walk.pages(paths);
+        // Whether it answers, in what time, and eight things that stand on it.
+        checks += 10 * paths.length + (secure ? 4 + walked.cookies.length : 0);
+        return `${walked.pages.filter((p) => p.status === 200).length} of ${walked.pages.length} open`;
       });
-    await work.step('Pages', async () => {
-      for (const path of paths) {
-        const url = base + path;
-        try {
-          const v = await get(path);
-          const { links, title } = await this.strangers.page(v.body, url);
-          evidence.pages.push({ url, status: v.status, ms: v.ms, error: '', links, title });
-          if (secure && !evidence.certificate) {
-            evidence.certificate = v.certificate;
-            evidence.certificateError = v.certificateError;
-          }
-        } catch (error) {
-          evidence.pages.push({ url, status: 0, ms: 0, error: (error as Error).message, links: [], title: '' });
-          evidence.certificateError ||= secure ? (error as Error).message : '';
+      let otherLinks: RoundEvidence['otherLinks'] = [];
+      let trails: RoundEvidence['trails'] = [];
+      await work.step('Links', async () => {
+        otherLinks = await walk.links(walked.pages);
+        const www = domain ? (seen?.records.some((r) => r.name === `www.${domain}`) ?? false) : false;
+        if (secure) {
+          // What leads on is what is live, and not what is drafted.
+          const live = await server.client.document(site.id).then(migrate, () => null);
+          trails = live ? await walk.trails(live, www) : [];
         }
-        checks += 3;
-      }
-      return `${evidence.pages.filter((p) => p.status === 200).length} of ${evidence.pages.length} open`;
-    });
-    if (secure) checks += 3;
-    await work.step('Links', async () => {
-      const known = new Set(evidence.pages.map((p) => new URL(p.url).pathname));
-      const seen = new Set<string>();
-      for (const page of evidence.pages)
-        for (const path of page.links) {
-          if (known.has(path) || seen.has(path) || seen.size >= 200) continue;
-          seen.add(path);
-          const outcome = await get(path).then(
-            (v) => ({ status: v.status, error: '' }),
-            (e: Error) => ({ status: 0, error: e.message }),
-          );
-          evidence.otherLinks.push({ url: base + path, from: page.url, ...outcome });
-          checks++;
-        }
-      return `${seen.size} pictures, styles and links followed`;
-    });
-    if (!secure) evidence.domain = null;
-    const findings = judge(evidence, new Date().toISOString());
-    await this.keep(site.id, checks, evidence, findings);
+        checks += otherLinks.length + trails.length;
+        return `${otherLinks.length} pictures, styles and links followed${trails.length ? `, ${some(trails.length, 'address', 'addresses')} that lead on` : ''}`;
+      });
+      let ajar: string[] = [];
+      let search: RoundEvidence['search'] = null;
+      if (secure)
+        await work.step('What others see', async () => {
+          [ajar, search] = [await walk.ajar(), await walk.search()];
+          checks += ADDRESSES_NOBODY_ASKS_FOR.length + 2;
+          return search.listed ? `${some(search.listed.length, 'page')} in the site map` : search.error;
+        });
+      let message: RoundEvidence['message'] = null;
+      await work.step('A message', async () => {
+        message = await walk.message(walked.forms, () => server.client.tries(site.id));
+        if (message) checks++;
+        return message?.detail ?? 'The site has no form';
+      });
+      const { forms: _, ...pages } = walked;
+      const evidence: RoundEvidence = {
+        ...pages,
+        ...{ address: server.address, otherLinks, trails, ajar, search, message, damaged, open: site.open },
+        domain: secure ? domain : null,
+        resolved: seen && !seen.error && domain ? addresses(seen, domain, 'A') : null,
+        resolved6: seen && domain ? addresses(seen, domain, 'AAAA') : [],
+        registration: seen && {
+          ours: seen.registration.state === 'ours',
+          expires: seen.registration.expires,
+          registrar: seen.registration.registrar,
+        },
+        facts: { phone: site.document.facts.phone ?? '', mail: site.document.facts.mail ?? '' },
+        unproven: (await this.backups?.lacking(site)) ?? null,
+      };
+      await this.keep(site.id, checks, evidence, judge(evidence, new Date().toISOString()));
+    } finally {
+      walk.end();
+    }
     await this.keepVisits(site.id, server.client.visits.bind(server.client));
   }
 
@@ -172,13 +225,17 @@ export class Rounds {
       await client.query('insert into round (site, checks, evidence) values ($1, $2, $3)', [
         site,
         checks,
-        JSON.stringify({ ...evidence, findings }),
+        JSON.stringify({ ...slim(evidence), findings }),
       ]);
+      // What is worse than when somebody put it off is said again.
       for (const f of findings)
         await client.query(
-          `insert into finding (site, key, severity, title, evidence, fix, step) values ($1, $2, $3, $4, $5, $6, $7)
-           on conflict (site, key) where ended_at is null do update set severity = $3, title = $4, evidence = $5, fix = $6, step = $7, last_seen = now()`,
-          [site, f.key, f.severity, f.title, f.evidence, f.fix, f.step],
+          `insert into finding (site, key, severity, title, evidence, harm, fix, step, mend, note)
+           values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
+           on conflict (site, key) where ended_at is null do update set severity = $3, title = $4, evidence = $5, harm = $6,
+             fix = $7, step = $8, mend = $9, note = $10, last_seen = now(),
+             snoozed_until = case when $3 = 'broken' and finding.severity = 'look' then null else finding.snoozed_until end`,
+          [site, f.key, f.severity, f.title, f.evidence, f.harm, f.fix, f.step, f.mend, f.note],
         );
       await client.query(
         'update finding set ended_at = now() where site = $1 and ended_at is null and not key = any($2)',

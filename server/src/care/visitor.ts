@@ -9,7 +9,18 @@ export interface Visit {
   location: string | null;
   type: string;
   body: string;
-  certificate: { notBefore: string; notAfter: string; issuer: string; names: string[] } | null;
+  /** Bytes of the body as they came. */
+  bytes: number;
+  /** Names in lower case; of a header that came more than once, what came first. */
+  headers: Record<string, string>;
+  cookies: string[];
+  certificate: {
+    notBefore: string;
+    notAfter: string;
+    issuer: string;
+    names: string[];
+    rsaBits: number | null;
+  } | null;
   /** Why the chain is not trusted; empty where it is. */
   certificateError: string;
 }
@@ -23,6 +34,10 @@ export interface VisitOptions {
   port: number;
   roots: string[];
   cookie?: string;
+  /** Connections that are kept for more; without it each request has its own. */
+  agent?: http.Agent;
+  /** What is sent as a form is. */
+  form?: Record<string, string>;
 }
 
 /** Fetches one address as a visitor’s browser would, from an address already resolved. @throws Error where nothing answers */
@@ -30,14 +45,28 @@ export function visit(options: VisitOptions): Promise<Visit> {
   const { scheme, host, path, address, port } = options;
   const started = performance.now();
   const standard = port === (scheme === 'https' ? 443 : 80);
+  const sent = options.form ? new URLSearchParams(options.form).toString() : null;
   return new Promise((done, fail) => {
     const headers = {
       host: standard ? host : `${host}:${port}`,
       'user-agent': 'TinPorch-round/1',
       accept: 'text/html',
       ...(options.cookie && { cookie: options.cookie }),
+      ...(sent !== null && {
+        'content-type': 'application/x-www-form-urlencoded',
+        'content-length': Buffer.byteLength(sent),
+      }),
     };
-    const common = { host: address, port, path, headers, timeout: 8000, agent: false as const };
+    const method = sent === null ? 'GET' : 'POST';
+    const common = {
+      host: address,
+      port,
+      path,
+      method,
+      headers,
+      timeout: 8000,
+      agent: options.agent ?? (false as const),
+    };
     const take = (res: http.IncomingMessage) => {
       const parts: Buffer[] = [];
       let size = 0;
@@ -58,12 +87,18 @@ export function visit(options: VisitOptions): Promise<Visit> {
           location: res.headers.location ?? null,
           type: res.headers['content-type'] ?? '',
           body: Buffer.concat(parts).toString('utf8'),
+          bytes: size,
+          headers: Object.fromEntries(
+            Object.entries(res.headers).flatMap(([name, value]) => (typeof value === 'string' ? [[name, value]] : [])),
+          ),
+          cookies: res.headers['set-cookie'] ?? [],
           certificate: peer?.valid_to
             ? {
                 notBefore: new Date(peer.valid_from).toISOString(),
                 notAfter: new Date(peer.valid_to).toISOString(),
                 issuer: String(peer.issuer?.O ?? peer.issuer?.CN ?? ''),
                 names: (peer.subjectaltname ?? '').split(', ').map((n) => n.replace('DNS:', '')),
+                rsaBits: peer.modulus ? (peer.bits ?? null) : null,
               }
             : null,
           certificateError,
@@ -76,7 +111,7 @@ export function visit(options: VisitOptions): Promise<Visit> {
         : http.request(common, take);
     req.on('timeout', () => req.destroy(new Error('no answer within 8 s')));
     req.on('error', fail);
-    req.end();
+    req.end(sent ?? undefined);
   });
 }
 

@@ -1,7 +1,6 @@
-import { readFileSync } from 'node:fs';
 import https from 'node:https';
-import { rootCertificates } from 'node:tls';
 import type * as Acme from 'acme-client';
+import { rootsWith } from '@tin-porch/press/looking';
 import type { PorchConfig } from '../config.js';
 import type { Database } from '../db/database.js';
 import { siteAndServer, tellHost } from '../deploy/deploy.js';
@@ -25,10 +24,7 @@ export interface CertificateRow {
 }
 
 /** The authorities a visitor’s browser would trust, and those the configuration adds, as PEM. */
-export const trustedRoots = (config: Pick<PorchConfig, 'trust'>): string[] => [
-  ...rootCertificates,
-  ...config.trust.map((file) => readFileSync(file, 'utf8')),
-];
+export const trustedRoots = (config: Pick<PorchConfig, 'trust'>): string[] => rootsWith(config.trust);
 
 /** Obtains certificates by ACME (RFC 8555, http-01) and has them installed. */
 export class Certificates {

@@ -4,7 +4,9 @@ import type { SecondFactors } from '@tin-porch/sign-in';
 import type { Team } from '../accounts/team.js';
 import type { Backups } from '../backups/backups.js';
 import type { OwnBackups } from '../backups/own-backups.js';
+import type { Mending } from '../care/mending.js';
 import type { Rounds } from '../care/rounds.js';
+import type { Watch } from '../care/watch.js';
 import type { Certificates } from '../certificates/certificates.js';
 import type { Choices } from '../choosing/choices.js';
 import type { PorchConfig } from '../config.js';
@@ -43,6 +45,8 @@ export interface Parts {
   certificates: Certificates;
   registrar: Registrar;
   rounds: Rounds;
+  mending: Mending;
+  watch: Watch;
   inbox: Inbox;
   live: LiveChanges;
   leaving: Leaving;

@@ -3,9 +3,10 @@ import type { ReadableStream } from 'node:stream/web';
 import { fetch, type Agent, type BodyInit, type Response } from 'undici';
 import { JobLater, JobRefused } from '../jobs/jobs.js';
 import type { Operation } from '@tin-porch/core/operations';
-import type { MailSender } from '@tin-porch/core/care';
+import type { Look, MailSender } from '@tin-porch/core/care';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { Manifest } from '@tin-porch/core/page';
+import type { Looked } from '@tin-porch/press/looking';
 
 export interface HostSite {
   id: string;
@@ -415,6 +416,11 @@ export class HostClient {
     );
   eraseMessages = (id: string, which: { ids: string[] } | { aside: true }) =>
     this.call<{ erased: number }>('DELETE', `/sites/${id}/messages`, which);
+  /** A mark for a message that tries the way of messages; and why letters would not go out, null where they would. */
+  tries = (id: string) => this.call<{ mark: string; mail: string | null }>('POST', `/sites/${id}/tries`);
+  /** How sites of other servers look from this one, in their order. */
+  looks = async (looks: readonly Looked[]) =>
+    (await this.call<{ looks: Omit<Look, 'place'>[] }>('POST', '/looks', { looks })).looks;
   visits = async (id: string, since: string) =>
     (
       await this.call<{ days: Record<string, { visits: number; pages: number }> }>(

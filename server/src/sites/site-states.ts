@@ -9,9 +9,11 @@ export class SiteStates {
   /** Everything known of some sites that path and state are read from. */
   async known(rows: readonly SiteHead[]): Promise<Map<string, SiteFacts>> {
     const ids = rows.map((r) => r.id);
-    const [findings, rounds, behind, certificates, toAnswer] = await Promise.all([
+    const [findings, rounds, behind, certificates, toAnswer, down] = await Promise.all([
+
       this.db.query<{ site: string } & Pick<Finding, 'severity' | 'title'>>(
-        `select site, severity, title from finding where ended_at is null and site = any($1) order by severity, first_seen`,
+        `select site, severity, title from finding where ended_at is null and site = any($1)
+           and (snoozed_until is null or snoozed_until < now()) order by severity, first_seen`,
         [ids],
       ),
       this.db.query<{ site: string; at: Date }>(
@@ -37,6 +39,10 @@ export class SiteStates {
          ) a group by site`,
         [ids],
       ),
+      this.db.query<{ site: string; since: Date }>(
+        'select site, began_at as since from outage where ended_at is null and site = any($1)',
+        [ids],
+      ),
     ]);
     return new Map(
       rows.map((r) => {
@@ -52,6 +58,7 @@ export class SiteStates {
             open: r.open,
             lastRound: rounds.rows.find((x) => x.site === r.id)?.at.toISOString() ?? null,
             findings: findings.rows.filter((f) => f.site === r.id),
+            downSince: down.rows.find((x) => x.site === r.id)?.since.toISOString() ?? null,
             toAnswer: toAnswer.rows.find((x) => x.site === r.id)?.n ?? 0,
           },
         ];

@@ -490,7 +490,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
         caaName: acme.caaName,
       },
       trust: [join(data, 'standins/root.pem')],
-      roundCron: '0 7 * * *',
+      morningCron: '30 6 * * *',
       metrics: { address: at(5), port: 9464 },
       backups: {
         cron: '40 1 * * *',

@@ -4,7 +4,8 @@ import type { Reference } from '@tin-porch/core/look';
 import type { SafeSvg } from '@tin-porch/core/safe-svg';
 import { BriefError } from '@tin-porch/core/brief';
 import { Thread, ThreadLimit } from '@tin-porch/press/threads';
-import type { PageSeen, StrangersRequest } from './strangers-worker.js';
+import type { PageRead } from './page-seen.js';
+import type { StrangersRequest } from './strangers-worker.js';
 
 const MOST_MS = 6000;
 const MOST_MB = 256;
@@ -46,7 +47,9 @@ export class Strangers {
   /** @throws BriefError where it says nothing that can be used */
   brief = (text: string): Promise<Facts> => this.ask({ kind: 'brief', text }, 'The brief');
   svg = (text: string): Promise<SafeSvg> => this.ask({ kind: 'svg', text }, 'The drawing');
-  page = (html: string, url: string): Promise<PageSeen> => this.ask({ kind: 'page', html, url }, 'The page');
+  page = (html: string, url: string): Promise<PageRead> => this.ask({ kind: 'page', html, url }, 'The page');
+  /** Paths a site map lists (sitemaps.org 0.9). @throws Problem 422 where it is no site map */
+  sitemap = (xml: string): Promise<string[]> => this.ask({ kind: 'sitemap', xml }, 'The site map');
 
   close = (): Promise<void> => this.thread.close();
 }

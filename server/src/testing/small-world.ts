@@ -97,7 +97,7 @@ export async function smallWorld() {
       caaName: AUTHORITY,
     },
     trust: [standins.root],
-    roundCron: '0 7 * * *',
+    morningCron: '30 6 * * *',
   };
   const seal = Seal.of(config.secretsKey);
   const sites = new Sites(db);

@@ -17,6 +17,7 @@ const site = (over: Partial<SiteFacts> = {}): SiteFacts => ({
   open: false,
   lastRound: null,
   findings: [],
+  downSince: null,
   toAnswer: 0,
   ...over,
 });

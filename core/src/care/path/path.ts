@@ -3,7 +3,7 @@ import type { SiteDocument } from '../../model/site.js';
 import { toConfirm } from '../../making/generate/site.js';
 import { factsToConfirm } from '../../brief/confirm.js';
 import { some } from '../../ground/some.js';
-import { daysUntil, type Finding } from '../findings.js';
+import { daysUntil, type Finding } from '../rounds/finding.js';
 
 export * from './steps.js';
 
@@ -66,6 +66,8 @@ export interface SiteFacts {
   open: boolean;
   lastRound: string | null;
   findings: readonly Pick<Finding, 'severity' | 'title'>[];
+  /** Since when nobody gets in, ISO 8601; null where visitors do. */
+  downSince: string | null;
   /** What the client changed or proposes on the site itself, and waits for an answer. */
   toAnswer: number;
 }
@@ -112,6 +114,7 @@ export function chipOf(site: SiteFacts, now: string): Chip {
     if (site.domain && !site.nameLeadsHere) return { tone: 'lamp', words: 'Waiting for the name' };
     return { tone: 'rain', words: 'Preview only' };
   }
+  if (site.downSince) return { tone: 'brick', words: `Nobody gets in since ${site.downSince.slice(11, 16)} UTC` };
   const broken = site.findings.find((f) => f.severity === 'broken');
   if (broken) return { tone: 'brick', words: broken.title };
   if (site.toAnswer) return { tone: 'lamp', words: 'The client waits for an answer' };

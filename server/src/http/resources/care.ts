@@ -1,5 +1,7 @@
 import type { inbox as inboxRoutes, rounds as roundRoutes } from '@tin-porch/contract';
+import { byNeed, byWeek, fleetLine } from '@tin-porch/core/care';
 import { Problem } from '@tin-porch/core/ground';
+import { some } from '@tin-porch/core/some';
 import { nameOf } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
 import type { Handlers } from '../serve.js';
@@ -48,25 +50,58 @@ export function inboxHandlers({ sites, inbox }: Parts): Handlers<typeof inboxRou
   };
 }
 
-/** Rounds over all sites. */
-export function roundHandlers({ sites, rounds, jobs }: Parts): Handlers<typeof roundRoutes> {
+/** Rounds over all sites, what they found, and whether visitors get in. */
+export function roundHandlers({ sites, rounds, jobs, mending, watch }: Parts): Handlers<typeof roundRoutes> {
   return {
     'GET /rounds': async ({ me }) => {
-      const [rows, last, findings] = await Promise.all([
+      const [rows, last, all, outages, mended] = await Promise.all([
         sites.list(me.organisation),
         rounds.last(me.organisation),
         rounds.findings(me.organisation),
+        watch.outages(me.organisation),
+        rounds.mended(me.organisation),
       ]);
       const names = new Map(rows.map((r) => [r.id, nameOf(r)]));
-      const name = (id: string) => names.get(id) ?? id;
+      const named = <T extends { site: string }>(x: T) => ({ ...x, name: names.get(x.site) ?? x.site });
+      const walked = rows.filter((r) => r.liveRelease && !r.leavesAt);
+      const staying = new Set(walked.map((r) => r.id));
+      const findings = all.filter((f) => staying.has(f.site)).map(named);
+      const open = findings.filter((f) => !f.snoozed);
+      const visits = await rounds.visitsOf(walked.map((r) => r.id));
+      const now = new Date().toISOString();
+      const groups = byNeed(
+        open.map((f) => ({ ...f, firstSeen: f.firstSeen.toISOString() })),
+        (site) => byWeek(visits.get(site) ?? {}, now.slice(0, 10), 1)[0]!,
+        now,
+      );
       return {
-        rounds: last.map((r) => ({ ...r, name: name(r.site) })),
-        findings: findings.map((f) => ({ ...f, name: name(f.site) })),
-        walked: rows.filter((r) => r.liveRelease).length,
+        line: fleetLine(open, walked.length),
+        groups,
+        snoozed: findings.filter((f) => f.snoozed),
+        outages: outages.map(named),
+        mended: mended.map(({ key: _, ...m }) => named(m)),
+        rounds: last.map(named),
+        walked: walked.length,
       };
     },
+    'POST /findings/mend': async ({ body, me, note }) => {
+      const did = await mending.mend(me.organisation, body.which, me.name);
+      if (did.begun) await note(`Began to mend ${some(did.begun, 'finding')}`);
+      return did;
+    },
+    'PUT /findings/snooze': async ({ body, me, note }) => {
+      const off = body.off && { until: new Date(body.off.until), reason: body.off.reason.trim() };
+      const did = await mending.snooze(me.organisation, body.which, off, me.name);
+      await note(off ? `Put ${some(did.put, 'finding')} off: ${off.reason}` : `Has ${some(did.put, 'finding')} said again`);
+      return did;
+    },
+    'GET /sites/:id/watch': async ({ me, params }) => {
+      const site = await sites.headOf(me.organisation, params['id']!);
+      const [seen, outages] = await Promise.all([watch.of(site.id), watch.outages(me.organisation, site.id)]);
+      return { ...seen, outages: outages.map((o) => ({ ...o, name: nameOf(site) })) };
+    },
     'POST /rounds': async ({ me, note }) => {
-      const rows = (await sites.list(me.organisation)).filter((r) => r.liveRelease);
+      const rows = (await sites.list(me.organisation)).filter((r) => r.liveRelease && !r.leavesAt);
       const begun = await Promise.all(rows.map((r) => jobs.begin(r.id, 'round')));
       await note('Began a round of all sites');
       return { jobs: begun.length };

@@ -5,6 +5,7 @@ import { parseCookie, stringifySetCookie } from 'cookie';
 import type { Request, Response } from 'express';
 import type { Designer, From } from '../../accounts/accounts.js';
 import { forgottenLetter } from '../../letters/own-letters.js';
+import { ROLES_WRITTEN_TO } from '../../care/readers.js';
 import type { Parts } from '../parts.js';
 import { COOKIE, sessionToken, type Handlers } from '../serve.js';
 
@@ -94,16 +95,20 @@ export function sessionHandlers({ accounts, factors, audit, team, post }: Parts)
 }
 
 /** One’s own account. */
-export function accountHandlers({ accounts, factors }: Parts): Handlers<typeof account> {
+export function accountHandlers({ accounts, factors, post }: Parts): Handlers<typeof account> {
   return {
     'GET /account': async ({ me, req }) => ({
       sessions: await accounts.sessions(me.id, sessionToken(req)),
       ...(await factors.of(me.id)),
       passkeysHere: bindsPasskeys(placeOf(req).host),
+      letters: post && ROLES_WRITTEN_TO.includes(me.role) ? await accounts.wantsLetters(me.id) : null,
     }),
     'PUT /account': async ({ body, me, note }) => {
       await accounts.rename(me.id, body.name);
       await note(`Is called ${body.name.trim()} from now on`);
+    },
+    'PUT /account/letters': async ({ body, me }) => {
+      await accounts.wantLetters(me.id, body.wanted);
     },
     'DELETE /account/sessions/:session': async ({ me, params }) => {
       if (!ID.test(params['session']!)) throw new Problem(404, 'There is no such session');

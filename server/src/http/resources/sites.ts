@@ -84,8 +84,8 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
       const going = new Set(rows.filter((r) => r.leavesAt).map((r) => r.id));
       return {
         sites: await lines(rows),
-        // What is to go needs no mending.
-        findings: (await rounds.findings(me.organisation)).filter((f) => !going.has(f.site)),
+        // What is to go needs no mending, and what was put off is not said.
+        findings: (await rounds.findings(me.organisation)).filter((f) => !going.has(f.site) && !f.snoozed),
         unread: await inbox.unread(me.organisation),
       };
     },

@@ -1,0 +1,13 @@
+import type { Queryable } from '../db/database.js';
+
+/** Roles that look after sites, and are written to about them. */
+export const ROLES_WRITTEN_TO: readonly string[] = ['owner', 'designer'];
+
+/** Who of an organisation is written to about its sites: those who look after them, unless they want no letters. */
+export async function readersOf(db: Queryable, organisation: string): Promise<{ id: string; mail: string }[]> {
+  const { rows } = await db.query<{ id: string; mail: string }>(
+    `select id, mail from account where organisation = $1 and role = any($2) and care_letters order by created_at, id`,
+    [organisation, ROLES_WRITTEN_TO],
+  );
+  return rows;
+}
