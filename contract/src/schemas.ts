@@ -54,7 +54,12 @@ export const OpenFinding = object({
   note: orNull(Type.String()),
   /** What was begun to mend it, and what became of that. */
   mending: orNull(
-    object({ at: Instant, by: Type.String(), state: oneOf(['running', 'done', 'failed']), error: orNull(Type.String()) }),
+    object({
+      at: Instant,
+      by: Type.String(),
+      state: oneOf(['running', 'done', 'failed']),
+      error: orNull(Type.String()),
+    }),
   ),
   snoozed: orNull(object({ until: Instant, reason: Type.String(), by: Type.String() })),
 });
@@ -63,7 +68,7 @@ export const Outage = object({
   site: SiteId,
   name: Type.String(),
   server: Type.String(),
-  cause: oneOf(['server', 'site', 'certificate']),
+  cause: oneOf(['server', 'site', 'certificate', 'name']),
   detail: Type.String(),
   /** From where it was looked. */
   places: Type.Array(Type.String()),

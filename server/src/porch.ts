@@ -164,7 +164,12 @@ export async function startPorch(
   jobs.every('watch', EACH_MINUTE, () => watch.look());
   jobs.every('morning', config.morningCron, async () => {
     for (const site of await certificates.ending(RENEW_DAYS)) await jobs.begin(site, 'certificate');
-    await writeMornings(db, { rounds, watch, post, origin: config.origins?.[0] ?? `http://${config.address}:${config.port}` });
+    await writeMornings(db, {
+      rounds,
+      watch,
+      post,
+      origin: config.origins?.[0] ?? `http://${config.address}:${config.port}`,
+    });
   });
   if (config.backups)
     jobs.every('nightly-backup', config.backups.cron, async () => {

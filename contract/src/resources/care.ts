@@ -75,6 +75,7 @@ export const rounds = {
       ),
       rounds: Type.Array(object({ site: SiteId, at: Instant, checks: Count, findings: Count, name: Type.String() })),
       walked: Count,
+      watched: object({ sites: Count, lookedAt: orNull(Instant), places: Type.Array(Type.String()) }),
     }),
   }),
   'POST /findings/mend': route({
@@ -92,10 +93,11 @@ export const rounds = {
     }),
     answer: object({ put: Count }),
   }),
-  'GET /sites/:id/watch': route({
-    says: 'How a site was watched in the last month, and when nobody got in.',
+  'GET /sites/:id/care': route({
+    says: 'What is found at a site, put off or not; how it was watched in the last month; when nobody got in.',
     role: 'accountant',
     answer: object({
+      findings: Type.Array(OpenFinding),
       looks: Count,
       share: orNull(Type.String({ description: 'Percent of the looks that got in, never rounded up to 100.' })),
       places: Type.Array(Type.String()),

@@ -100,7 +100,9 @@ export const account = {
         description: 'False where the address is an IP address: browsers allow none there.',
       }),
       letters: orNull(
-        Type.Boolean({ description: 'Whether letters about sites are wanted; null where none go out, or not to this role.' }),
+        Type.Boolean({
+          description: 'Whether letters about sites are wanted; null where none go out, or not to this role.',
+        }),
       ),
     }),
   }),

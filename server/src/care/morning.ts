@@ -1,10 +1,10 @@
 import { byNeed, fleetLine } from '@tin-porch/core/care';
-import { some } from '@tin-porch/core/some';
+import { lasted, some } from '@tin-porch/core/some';
 import { putLetter, type Letter } from '@tin-porch/mail';
 import { transaction, type Database } from '../db/database.js';
 import { readersOf } from './readers.js';
 import type { OpenFinding, Rounds } from './rounds.js';
-import { lasted, type Outage, type Watch } from './watch.js';
+import type { Outage, Watch } from './watch.js';
 
 /** Things that are named in a letter; of the rest how many. */
 const NAMED = 5;
@@ -60,7 +60,7 @@ export function morningLetter({
         ...(lines.length ? [[...lines, ...(more > 0 ? [`- and ${some(more, 'thing')} more`] : [])].join('\n')] : []),
         ...outages.map(
           (o) =>
-            `${name(o.site)} was not to be had ${o.endedAt ? `for ${lasted(o.beganAt, o.endedAt)}` : 'and still is not'}: ${o.detail}`,
+            `${name(o.site)} was not to be had ${o.endedAt ? `for ${lasted(o.endedAt.getTime() - o.beganAt.getTime())}` : 'and still is not'}: ${o.detail}`,
         ),
         ...(mended.length
           ? [

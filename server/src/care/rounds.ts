@@ -1,5 +1,6 @@
 import { ADDRESSES_NOBODY_ASKS_FOR, judge, type Finding, type RoundEvidence } from '@tin-porch/core/care';
 import { migrate } from '@tin-porch/core/operations';
+import { pagePath } from '@tin-porch/core/page';
 import { some } from '@tin-porch/core/some';
 import type { Backups } from '../backups/backups.js';
 import { trustedRoots } from '../certificates/certificates.js';
@@ -134,9 +135,9 @@ export class Rounds {
       throw error;
     });
     const id = served?.pointer?.of ?? served?.pointer?.release ?? site.liveRelease;
-    const live = id ? await this.sites.releases.get(site.id, id) : undefined;
-    if (!live) throw new JobRefused('The site is on no server yet.');
-    const paths = Object.keys(live.manifest.files)
+    const release = id ? await this.sites.releases.get(site.id, id) : undefined;
+    if (!release) throw new JobRefused('The site is on no server yet.');
+    const paths = Object.keys(release.manifest.files)
       .filter((path) => path.endsWith('/index.html'))
       .map((path) => path.slice(0, -'index.html'.length))
       .sort();
@@ -163,6 +164,8 @@ export class Rounds {
       },
       this.strangers,
     );
+    // What is judged is what is live, and not what is drafted.
+    const live = await server.client.document(site.id).then(migrate, () => null);
     try {
       let walked!: Awaited<ReturnType<Walk['pages']>>;
       await work.step('Pages', async () => {
@@ -176,11 +179,7 @@ export class Rounds {
       await work.step('Links', async () => {
         otherLinks = await walk.links(walked.pages);
         const www = domain ? (seen?.records.some((r) => r.name === `www.${domain}`) ?? false) : false;
-        if (secure) {
-          // What leads on is what is live, and not what is drafted.
-          const live = await server.client.document(site.id).then(migrate, () => null);
-          trails = live ? await walk.trails(live, www) : [];
-        }
+        if (secure && live) trails = await walk.trails(live, www);
         checks += otherLinks.length + trails.length;
         return `${otherLinks.length} pictures, styles and links followed${trails.length ? `, ${some(trails.length, 'address', 'addresses')} that lead on` : ''}`;
       });
@@ -210,6 +209,7 @@ export class Rounds {
           expires: seen.registration.expires,
           registrar: seen.registration.registrar,
         },
+        toFind: (live?.pages ?? []).filter((p) => p.hold === undefined).map(pagePath),
         facts: { phone: site.document.facts.phone ?? '', mail: site.document.facts.mail ?? '' },
         unproven: (await this.backups?.lacking(site)) ?? null,
       };

@@ -2,7 +2,7 @@ import { publishSteps } from '../publish/publish.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
 import { morningLetter, writeMornings, type Morning } from './morning.js';
 import type { OpenFinding } from './rounds.js';
-import { HERE, lasted, Watch } from './watch.js';
+import { HERE, Watch } from './watch.js';
 
 /** A real server with two open sites over TLS, looked at for real. */
 describe('watching the sites', () => {
@@ -124,6 +124,37 @@ describe('watching the sites', () => {
     await world.hostUp();
   }, 60_000);
 
+  it('comes by the name, as a visitor does: what leads nowhere or elsewhere is down, whatever the server would answer', async () => {
+    const { address } = await world.quay();
+    const zone = world.names.get('one.example')!;
+    const lead = (data: string | null) =>
+      world.names.setRecords(zone, (data ? [{ name: '@', type: 'A', ttl: 1, data }] : []) as never);
+    const [site] = sites;
+    // Resolvers keep an answer for a second.
+    const learnt = () => new Promise((done) => setTimeout(done, 1200));
+    lead('127.0.0.9');
+    await learnt();
+    for (const n of [1, 2]) await watch.look(minute(n));
+    const [down] = await watch.outages(org(), site);
+    expect([down!.cause, down!.endedAt]).toEqual(['name', null]);
+    expect(down!.detail).toContain(`one.example leads to 127.0.0.9, not to ${address}`);
+    expect(await watch.outages(org(), sites[1])).toEqual([]);
+    lead(address);
+    await learnt();
+    await watch.look(minute(3));
+    expect((await watch.outages(org(), site))[0]!.endedAt).toEqual(minute(3));
+    lead(null);
+    await learnt();
+    for (const n of [4, 5]) await watch.look(minute(n));
+    expect((await watch.outages(org(), site))[0]!.detail).toBe('one.example has no address');
+    lead(address);
+    expect((await letters()).map((l) => l.subject)).toEqual([
+      'one.example is not to be had',
+      'one.example is to be had again, after 2 minutes',
+      'one.example is not to be had',
+    ]);
+  }, 60_000);
+
   it('looks at other sites from a real server when it is asked to', async () => {
     const { client, address, httpsPort } = await world.quay();
     const looks = await client.looks([
@@ -133,13 +164,6 @@ describe('watching the sites', () => {
     ]);
     expect(looks.map((l) => l.cause === null)).toEqual([true, false, false]);
     expect(looks[2]!.cause).toBe('server');
-  });
-
-  it('says how long something took as a person would', () => {
-    const at = (minutes: number) => lasted(minute(0), new Date(minute(0).getTime() + minutes * 60_000));
-    expect([0.2, 1, 119, 120, 2879, 2880].map(at)).toEqual([
-      ...['1 minute', '1 minute', '119 minutes', '2 hours', '48 hours', '2 days'],
-    ]);
   });
 
   describe('and the letter of a morning', () => {

@@ -1,5 +1,6 @@
+import { Resolver } from 'node:dns/promises';
 import { CAUSES, watchOn, upShare, type Look, type OutageCause, type WatchState } from '@tin-porch/core/care';
-import { some } from '@tin-porch/core/some';
+import { lasted } from '@tin-porch/core/some';
 import { lookAtAll } from '@tin-porch/press/looking';
 import { putLetter } from '@tin-porch/mail';
 import { trustedRoots } from '../certificates/certificates.js';
@@ -38,24 +39,20 @@ export interface Outage {
 const OUTAGE = `o.site, o.server, o.cause, o.detail, o.places, o.began_at as "beganAt", o.ended_at as "endedAt"`;
 
 const hour = (at: Date): string => `${at.toISOString().slice(11, 16)} UTC`;
-/** How long something took, in the two words a person would say. */
-export const lasted = (from: Date, to: Date): string => {
-  const minutes = Math.max(1, Math.round((to.getTime() - from.getTime()) / 60_000));
-  if (minutes < 120) return some(minutes, 'minute');
-  return minutes < 2880 ? some(Math.round(minutes / 60), 'hour') : some(Math.round(minutes / 1440), 'day');
-};
-
 /** Looks at every open site each minute: from here, and from a hosting server that it is not on. */
 export class Watch {
   private readonly roots: string[];
+  private readonly resolver = new Resolver({ timeout: 2000, tries: 2 });
 
   constructor(
     private readonly db: Database,
-    private readonly config: PorchConfig,
+    config: PorchConfig,
     private readonly servers: Servers,
     private readonly post: { wake(): void } | null,
   ) {
     this.roots = trustedRoots(config);
+    if (config.dns.resolvers.length)
+      this.resolver.setServers(config.dns.resolvers.map((r) => `${r.address}:${r.port}`));
   }
 
   /** One look at all of them. What turned is kept, told of, and written about once. */
@@ -69,14 +66,40 @@ export class Watch {
     if (!rows.length) return;
     const [here, there] = await Promise.all([this.fromHere(rows), this.fromThere(rows)]);
     await this.keep(
-      rows.map((watched, n) => ({ watched, looks: [here[n]!, ...(there[n] ? [there[n]] : [])] })),
+      rows.map((watched, n) => {
+        // Where the name leads astray it does not help that the server would answer.
+        const other = here[n]!.cause === 'name' ? null : there[n];
+        return { watched, looks: [here[n]!, ...(other ? [other] : [])] };
+      }),
       now,
     );
   }
 
+  /** How each looks as a visitor here comes to it: by its name, to wherever that leads. */
   private async fromHere(all: readonly Watched[]): Promise<Look[]> {
-    const looks = await lookAtAll(all.map(toLook), this.roots);
-    return looks.map((look) => ({ place: HERE, ...look }));
+    const led = await Promise.all(all.map((w) => this.leads(w)));
+    const looks = await lookAtAll(
+      all.map((w, n) => ({ ...toLook(w), address: led[n] ?? w.address })),
+      this.roots,
+    );
+    return all.map(({ domain, address }, n) => {
+      const [to, look] = [led[n], looks[n]!];
+      if (to === null) return { place: HERE, cause: 'name', detail: `${domain} has no address` };
+      if (to !== undefined && to !== address && look.cause !== null)
+        return { place: HERE, cause: 'name', detail: `${domain} leads to ${to}, not to ${address}: ${look.detail}` };
+      return { place: HERE, ...look };
+    });
+  }
+
+  /** Where a name leads; null where it surely leads nowhere, undefined where no resolver answers now. */
+  private async leads({ domain, address }: Watched): Promise<string | null | undefined> {
+    try {
+      const all = await this.resolver.resolve4(domain);
+      return all.includes(address) ? address : (all[0] ?? null);
+    } catch (error) {
+      const { code } = error as NodeJS.ErrnoException;
+      return code === 'ENOTFOUND' || code === 'ENODATA' ? null : undefined;
+    }
   }
 
   /** How each looks from a server it is not on; null where no other one answers. */
@@ -186,7 +209,7 @@ export class Watch {
     }
     const what = ended.cause === 'server' ? server : name;
     return this.write(client, organisation, `up ${ended.id}`, {
-      subject: `${what} is to be had again, after ${lasted(ended.beganAt, now)}`,
+      subject: `${what} is to be had again, after ${lasted(now.getTime() - ended.beganAt.getTime())}`,
       text: `Visitors get in again since ${hour(now)}. Nobody did since ${hour(ended.beganAt)}: ${CAUSES[ended.cause].toLowerCase()}.\n`,
     });
   }
@@ -214,6 +237,20 @@ export class Watch {
       [organisation, site ?? null, limit],
     );
     return rows;
+  }
+
+  /** How many sites of an organisation are watched, when they were looked at last, and from where. */
+  async fleet(organisation: string): Promise<{ sites: number; lookedAt: string | null; places: string[] }> {
+    const { rows } = await this.db.query<{ sites: number; lookedAt: string | null; places: string[] | null }>(
+      `select count(*)::int as sites, min(w.state->>'lookedAt') as "lookedAt",
+         (select array_agg(distinct p) from site_watch v join site t on t.id = v.site, unnest(v.places) p
+          where t.organisation = $1) as places
+       from site_watch w join site s on s.id = w.site where s.organisation = $1`,
+      [organisation],
+    );
+    const { sites, lookedAt, places } = rows[0]!;
+    // Tin Porch first, whatever the servers are called.
+    return { sites, lookedAt, places: (places ?? []).sort((a, b) => Number(b === HERE) - Number(a === HERE)) };
   }
 
   /** How a site was watched in the last month. */

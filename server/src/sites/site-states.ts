@@ -11,8 +11,8 @@ export class SiteStates {
     const ids = rows.map((r) => r.id);
     const [findings, rounds, behind, certificates, toAnswer, down] = await Promise.all([
 
-      this.db.query<{ site: string } & Pick<Finding, 'severity' | 'title'>>(
-        `select site, severity, title from finding where ended_at is null and site = any($1)
+      this.db.query<{ site: string } & Pick<Finding, 'key' | 'severity' | 'title'>>(
+        `select site, key, severity, title from finding where ended_at is null and site = any($1)
            and (snoozed_until is null or snoozed_until < now()) order by severity, first_seen`,
         [ids],
       ),

@@ -114,12 +114,16 @@ describe('the chip of a site', () => {
     expect(words(live())).toBe('moss: All well');
     expect(words(live({ lastRound: null }))).toBe('rain: Open, not checked yet');
     expect(words(live({ lastRound: '2026-11-23T12:00:00.000Z' }))).toBe('lamp: Not checked lately');
-    const look = { severity: 'look' as const, title: 'A title is long' };
-    const broken = { severity: 'broken' as const, title: 'A page is gone' };
+    const look = { key: 'page-x /', severity: 'look' as const, title: 'A title is long' };
+    const broken = { key: 'page-x /', severity: 'broken' as const, title: 'A page is gone' };
     expect(words(live({ findings: [look] }))).toBe('lamp: A title is long');
     expect(words(live({ findings: [look, broken] }))).toBe('brick: A page is gone');
     expect(words(live({ findings: [look, broken], toAnswer: 2 }))).toBe('brick: A page is gone');
     expect(words(live({ findings: [look], toAnswer: 2 }))).toBe('lamp: The client waits for an answer');
+    const downSince = '2026-11-26T11:48:00.000Z';
+    const astray = { key: 'domain-astray', severity: 'broken' as const, title: 'The domain leads elsewhere' };
+    expect(words(live({ downSince, findings: [broken] }))).toBe('brick: Nobody gets in since 11:48 UTC');
+    expect(words(live({ downSince, findings: [astray] }))).toBe('brick: The domain leads elsewhere');
     expect(step(live({ toAnswer: 2 }), 'care')).toEqual({ step: 'care', state: 'needs', words: '2 to answer' });
   });
 });

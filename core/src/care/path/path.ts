@@ -65,7 +65,7 @@ export interface SiteFacts {
   certificateUntil: string | null;
   open: boolean;
   lastRound: string | null;
-  findings: readonly Pick<Finding, 'severity' | 'title'>[];
+  findings: readonly Pick<Finding, 'key' | 'severity' | 'title'>[];
   /** Since when nobody gets in, ISO 8601; null where visitors do. */
   downSince: string | null;
   /** What the client changed or proposes on the site itself, and waits for an answer. */
@@ -114,8 +114,10 @@ export function chipOf(site: SiteFacts, now: string): Chip {
     if (site.domain && !site.nameLeadsHere) return { tone: 'lamp', words: 'Waiting for the name' };
     return { tone: 'rain', words: 'Preview only' };
   }
-  if (site.downSince) return { tone: 'brick', words: `Nobody gets in since ${site.downSince.slice(11, 16)} UTC` };
   const broken = site.findings.find((f) => f.severity === 'broken');
+  // Why nobody gets in says more than that nobody does.
+  if (site.downSince && !(broken && /^(?:domain|certificate)-/.test(broken.key)))
+    return { tone: 'brick', words: `Nobody gets in since ${site.downSince.slice(11, 16)} UTC` };
   if (broken) return { tone: 'brick', words: broken.title };
   if (site.toAnswer) return { tone: 'lamp', words: 'The client waits for an answer' };
   if (site.findings[0]) return { tone: 'lamp', words: site.findings[0].title };

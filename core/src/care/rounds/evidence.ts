@@ -79,6 +79,8 @@ export interface RoundEvidence {
   ajar: string[];
   /** What `robots.txt` and `sitemap.xml` say; null where they were not asked for. */
   search: { shutOut: boolean; listed: string[] | null; error: string } | null;
+  /** Paths of pages that are to be found: an event that is past, say, is not among them. */
+  toFind: string[];
   /** Facts visitors need to get in touch, as the sheet has them; empty where it has none. */
   facts: { phone: string; mail: string };
   /** What became of a message sent as a visitor sends one; null where none was. */

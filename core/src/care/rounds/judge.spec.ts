@@ -43,6 +43,7 @@ const well: RoundEvidence = {
   trails: [],
   ajar: [],
   search: { shutOut: false, listed: ['/'], error: '' },
+  toFind: ['/'],
   facts: { phone: '01632 960123', mail: 'post@name.example' },
   message: { arrived: true, detail: '' },
   open: true,
@@ -181,6 +182,7 @@ describe('a round', () => {
     expect(search({ shutOut: true })).toEqual(['search-shut']);
     expect(search({ listed: null, error: 'answered 404' })).toEqual(['search-map']);
     expect(search({ listed: [] })).toEqual(['search-left-out']);
+    expect(at({ search: { ...well.search!, listed: [] }, toFind: [] })).toEqual([]);
     expect(at({ search: { ...well.search!, shutOut: true }, open: false })).toEqual([]);
     expect(at({ pages: [page({}, { noindex: true })] })).toEqual(['search-two-minds']);
   });

@@ -55,7 +55,7 @@ export function judgeSafety({ headers, cookies, ajar, domain }: RoundEvidence): 
 }
 
 /** What stands in the way of being found. */
-export function judgeSearch({ search, pages, open }: RoundEvidence): Finding[] {
+export function judgeSearch({ search, pages, toFind, open }: RoundEvidence): Finding[] {
   if (!search || !open) return [];
   if (search.shutOut)
     return [
@@ -84,9 +84,10 @@ export function judgeSearch({ search, pages, open }: RoundEvidence): Finding[] {
       }),
     ];
   const listed = new Set(search.listed);
-  const left = pages.filter(
-    (p) => p.status === 200 && p.seen && !p.seen.noindex && !listed.has(new URL(p.url).pathname),
-  );
+  const left = pages.filter((p) => {
+    const { pathname } = new URL(p.url);
+    return p.status === 200 && p.seen && !p.seen.noindex && toFind.includes(pathname) && !listed.has(pathname);
+  });
   const hidden = pages.filter((p) => p.seen?.noindex && listed.has(new URL(p.url).pathname));
   const paths = (all: typeof pages) => all.map((p) => new URL(p.url).pathname).join(', ');
   return [

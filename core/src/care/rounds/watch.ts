@@ -1,5 +1,5 @@
 /** Why visitors do not get in. */
-export type OutageCause = 'server' | 'site' | 'certificate';
+export type OutageCause = 'server' | 'site' | 'certificate' | 'name';
 
 /** What one place saw when it asked for a site. */
 export interface Look {
@@ -57,6 +57,7 @@ export const CAUSES: Record<OutageCause, string> = {
   server: 'The server does not answer',
   site: 'The site answers with an error',
   certificate: 'Browsers will not trust the certificate',
+  name: 'The domain leads elsewhere',
 };
 
 /** The share of looks that got in, to two places of a percent and never rounded up to all; null where nobody looked. */

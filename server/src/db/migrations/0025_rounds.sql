@@ -31,7 +31,7 @@ create table outage (
   id bigint generated always as identity primary key,
   site text not null references site on delete cascade,
   server text not null,
-  cause text not null check (cause in ('server', 'site', 'certificate')),
+  cause text not null check (cause in ('server', 'site', 'certificate', 'name')),
   detail text not null,
   places text[] not null,
   began_at timestamptz not null,

@@ -82,6 +82,7 @@ export function roundHandlers({ sites, rounds, jobs, mending, watch }: Parts): H
         mended: mended.map(({ key: _, ...m }) => named(m)),
         rounds: last.map(named),
         walked: walked.length,
+        watched: await watch.fleet(me.organisation),
       };
     },
     'POST /findings/mend': async ({ body, me, note }) => {
@@ -92,13 +93,19 @@ export function roundHandlers({ sites, rounds, jobs, mending, watch }: Parts): H
     'PUT /findings/snooze': async ({ body, me, note }) => {
       const off = body.off && { until: new Date(body.off.until), reason: body.off.reason.trim() };
       const did = await mending.snooze(me.organisation, body.which, off, me.name);
-      await note(off ? `Put ${some(did.put, 'finding')} off: ${off.reason}` : `Has ${some(did.put, 'finding')} said again`);
+      await note(
+        off ? `Put ${some(did.put, 'finding')} off: ${off.reason}` : `Has ${some(did.put, 'finding')} said again`,
+      );
       return did;
     },
-    'GET /sites/:id/watch': async ({ me, params }) => {
+    'GET /sites/:id/care': async ({ me, params }) => {
       const site = await sites.headOf(me.organisation, params['id']!);
-      const [seen, outages] = await Promise.all([watch.of(site.id), watch.outages(me.organisation, site.id)]);
-      return { ...seen, outages: outages.map((o) => ({ ...o, name: nameOf(site) })) };
+      const [findings, seen, outages] = await Promise.all([
+        rounds.findings(me.organisation, site.id),
+        watch.of(site.id),
+        watch.outages(me.organisation, site.id),
+      ]);
+      return { findings, ...seen, outages: outages.map((o) => ({ ...o, name: nameOf(site) })) };
     },
     'POST /rounds': async ({ me, note }) => {
       const rows = (await sites.list(me.organisation)).filter((r) => r.liveRelease && !r.leavesAt);

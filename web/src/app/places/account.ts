@@ -60,6 +60,18 @@ export function browserOf(agent: string): string {
           </section>
         }
         @if (account(); as a) {
+          @if (a.letters !== null) {
+            <section class="sheet card">
+              <h2>Letters about sites</h2>
+              <label class="bar nowrap">
+                <input type="checkbox" [checked]="a.letters" [disabled]="busy()" (change)="want($event)" />
+                <span>
+                  At once where nobody gets in to a site, and each morning what there is to do. Where all is well there
+                  is no letter.
+                </span>
+              </label>
+            </section>
+          }
           <tp-codes-panel [on]="a.codes" [left]="a.recoveryLeft" (changed)="look()" />
           <section class="sheet card">
             <h2>Passkeys</h2>
@@ -225,6 +237,13 @@ export class AccountPlace {
       await firstValueFrom(this.api.put('/account', { name }));
       this.api.session.set(await firstValueFrom(this.api.get<Session>('/session')));
     });
+  }
+  protected async want(event: Event): Promise<void> {
+    const box = event.target as HTMLInputElement;
+    const wanted = box.checked;
+    await this.doing(() => firstValueFrom(this.api.put('/account/letters', { wanted })));
+    // Where that was refused, the box says what holds.
+    box.checked = this.account()?.letters ?? wanted;
   }
   protected password(): void {
     this.dialogs.open(PasswordDialog, 'password-title');

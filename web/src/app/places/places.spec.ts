@@ -4,6 +4,8 @@ import { provideZonelessChangeDetection, type Type } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { Dialogs } from '../parts/dialogs';
+import { PorchApi } from '../api/porch-api';
+import { aFinding, aFleet } from '../testing/a-finding';
 import { aServer, MEASURED } from '../testing/a-server';
 import { toldByHand } from '../testing/no-events';
 import { DomainsPlace } from './domains';
@@ -171,29 +173,85 @@ describe('the places beside a site', () => {
     expect(alertOf(element)).not.toBe('');
   });
 
-  it('Rounds says in words what was begun, and does not call “nothing to mend” what it could not ask', async () => {
-    const { fixture, element } = await shown(RoundsPlace, 80);
+  it('Rounds says in words what was begun, and does not call all well what it could not ask', async () => {
+    const { fixture, element } = await shown(RoundsPlace, 250);
     http.expectOne('/api/rounds').flush(null, broken);
     await settle(fixture);
     expect(alertOf(element)).not.toBe('');
-    expect(words(element)).not.toContain('Nothing to mend');
+    expect(words(element)).not.toContain('well');
     told.all.next({ kind: 'care', site: 'a' });
-    await settle(fixture, 80);
-    http.expectOne('/api/rounds').flush({ rounds: [], findings: [], walked: 2 });
+    await settle(fixture, 250);
+    http.expectOne('/api/rounds').flush(aFleet());
     await settle(fixture);
     expect(alertOf(element)).toBe('');
-    expect(words(element)).toContain('Nothing to mend');
-    button(element, 'Walk one now').click();
+    expect(words(element)).toContain('All well at 2 sites.');
+    expect(words(element)).toContain('All 2 sites let visitors in');
+    button(element, 'Walk them all now').click();
     http.expectOne({ method: 'POST', url: '/api/rounds' }).flush({ jobs: 2 });
     await settle(fixture);
     expect(element.querySelector('[role=status]')!.textContent).toContain('2 rounds have begun');
   });
 
+  it('Rounds says what is down before anything else, and counts it out of what is well', async () => {
+    const { fixture, element } = await shown(RoundsPlace, 250);
+    const outage = {
+      ...{
+        site: 'a',
+        name: 'Yard',
+        server: 'quay',
+        cause: 'server' as const,
+        detail: 'refused',
+        places: ['Tin Porch'],
+      },
+      ...{ beganAt: '2026-11-20T09:00:00Z', endedAt: null },
+    };
+    http
+      .expectOne('/api/rounds')
+      .flush(
+        aFleet({ outages: [outage, { ...outage, endedAt: '2026-11-20T09:07:00Z', beganAt: '2026-11-20T09:00:01Z' }] }),
+      );
+    await settle(fixture);
+    expect(alertOf(element)).toContain('Nobody gets in to 1 site.');
+    expect(alertOf(element)).toContain('the server did not answer');
+    expect(words(element)).toContain('1 site of 2 let visitors in');
+    expect(words(element)).toContain('7 minutes: the server did not answer');
+  });
+
+  it('Rounds has findings of one kind mended together, and says what could not be begun', async () => {
+    TestBed.inject(PorchApi).session.set({ designer: { role: 'owner' } } as never);
+    const { fixture, element } = await shown(RoundsPlace, 250);
+    const findings = ['a', 'b'].map((site) =>
+      aFinding({
+        site,
+        name: site.toUpperCase(),
+        key: 'backups-unproven',
+        title: 'No backup was proven',
+        mend: 'backup',
+      }),
+    );
+    const group = {
+      kind: 'backups-unproven',
+      title: 'No backup was proven for two days',
+      severity: 'look' as const,
+      findings,
+    };
+    http.expectOne('/api/rounds').flush(aFleet({ groups: [group] }));
+    await settle(fixture);
+    expect(words(element)).toContain('2 sites');
+    button(element, 'Back it up now: all').click();
+    await settle(fixture);
+    const asked = http.expectOne('/api/findings/mend');
+    expect(asked.request.body).toEqual({ which: ['a', 'b'].map((site) => ({ site, key: 'backups-unproven' })) });
+    asked.flush({ begun: 1, refused: ['b: The place is away.'] });
+    await settle(fixture);
+    expect(words(element)).toContain('It is being mended, and looked at again then. b: The place is away.');
+  });
+
   it('Rounds lets the newest answer stand', async () => {
-    const { fixture } = await shown(RoundsPlace, 80);
+    const { fixture } = await shown(RoundsPlace, 250);
     const first = http.expectOne('/api/rounds');
     told.all.next({ kind: 'care', site: 'a' });
-    await settle(fixture, 80);
+    await settle(fixture, 250);
     expect(first.cancelled).toBeTrue();
     http.expectOne('/api/rounds');
   });

@@ -28,7 +28,7 @@ import { STEP_TITLES } from '../site/step-titles';
         <h1>Today</h1>
         <p class="quiet">{{ today() }}</p>
         @for (f of findings(); track f.site + f.key) {
-          <tp-finding [finding]="f" />
+          <tp-finding [finding]="f" [brief]="true" />
         }
         @for (s of shown(); track s.id) {
           <article class="finding rain">

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { catchError, EMPTY, filter, merge, switchMap } from 'rxjs';
+import { catchError, EMPTY, filter, forkJoin, merge, switchMap } from 'rxjs';
 import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { PorchEvents } from '../../api/events';
-import type { Job, OpenFinding, SiteLine } from '../../api/model';
+import type { Answered, Job, SiteLine } from '../../api/model';
 import { asRefusal, PorchApi } from '../../api/porch-api';
 import { DeskPeople } from '../../client/desk-people';
 import { TakeAlong } from '../../client/take-along';
@@ -11,6 +11,7 @@ import { Going, WholeSite } from '../../client/whole-site';
 import { LiveChanges } from '../../client/live-changes';
 import { FindingView } from '../../parts/finding';
 import { JobSteps } from '../../parts/job-steps';
+import { OutageLines } from '../../parts/outage-lines';
 import { VisitBars } from '../../parts/visit-bars';
 import { ReleaseList } from '../release-list';
 import { some } from '@tin-porch/core/some';
@@ -20,6 +21,7 @@ import { SiteBackups } from '../site-backups';
 import { SiteHome } from '../site-home';
 import { SiteStore } from '../site-store';
 
+type Watched = Answered<'GET /sites/:id/care'>;
 /** Work that is not at its end. */
 const OPEN: ReadonlySet<Job['state']> = new Set(['waiting', 'running', 'retrying']);
 /** The work that is seen here. */
@@ -42,6 +44,7 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 
     VisitBars,
     FindingView,
     ReleaseList,
+    OutageLines,
   ],
   template: `
     <tp-worktable controlsName="Findings" besideName="What was measured" [even]="true" [reading]="true">
@@ -56,6 +59,14 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 
         }
         @for (f of findings(); track f.key) {
           <tp-finding [finding]="f" [now]="store.now()" />
+        }
+        @if (putOff().length) {
+          <details>
+            <summary>Put off: {{ some(putOff().length, 'thing') }}</summary>
+            @for (f of putOff(); track f.key) {
+              <tp-finding [finding]="f" [now]="store.now()" />
+            }
+          </details>
         }
         @if (!site.liveRelease) {
           <p class="quiet">Rounds begin once the site is on a server. <a routerLink="../publish">To publishing</a></p>
@@ -83,6 +94,18 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 
         } @else {
           <h2>No round yet</h2>
         }
+        @if (watched(); as w) {
+          @if (w.looks) {
+            <h2 class="gap">Whether visitors get in</h2>
+            <p>
+              <b>{{ w.share }} %</b> of {{ w.looks.toLocaleString('en-GB') }} looks in the last 30 days, each minute
+              from {{ w.places.join(' and from ') }}{{ w.lookedAt ? '; the last ' + ago(w.lookedAt) : '' }}.
+            </p>
+            @if (w.outages.length) {
+              <tp-outage-lines [outages]="w.outages" [named]="false" />
+            }
+          }
+        }
         @if (store.detail()?.certificate; as c) {
           <h2 class="gap">Certificate</h2>
           <p>
@@ -105,7 +128,9 @@ export class CareStep {
   protected readonly store = inject(SiteStore);
   private readonly api = inject(PorchApi);
   protected readonly summary = signal<SiteLine | null>(null);
-  protected readonly findings = signal<OpenFinding[]>([]);
+  protected readonly watched = signal<Watched | null>(null);
+  protected readonly findings = computed(() => this.watched()?.findings.filter((f) => !f.snoozed) ?? []);
+  protected readonly putOff = computed(() => this.watched()?.findings.filter((f) => f.snoozed) ?? []);
   protected readonly fault = signal('');
   protected readonly job = computed(() => {
     const jobs = (this.store.detail()?.jobs ?? []).filter((j) => SHOWN.has(j.kind));
@@ -142,7 +167,10 @@ export class CareStep {
       .pipe(
         filter(() => this.store.detail() !== null),
         switchMap(() =>
-          this.api.get<{ sites: SiteLine[]; findings: OpenFinding[] }>('/sites').pipe(
+          forkJoin([
+            this.api.get<{ sites: SiteLine[] }>('/sites'),
+            this.api.get<Watched>(`/sites/${this.store.id()}/care`),
+          ]).pipe(
             catchError((error: unknown) => {
               this.fault.set(`What is found was not asked for again. ${asRefusal(error).message}`);
               return EMPTY;
@@ -151,13 +179,14 @@ export class CareStep {
         ),
         takeUntilDestroyed(),
       )
-      .subscribe(({ sites, findings }) => {
+      .subscribe(([{ sites }, watched]) => {
         const id = this.store.id();
         this.fault.set('');
         this.summary.set(sites.find((s) => s.id === id) ?? null);
-        this.findings.set(findings.filter((f) => f.site === id));
+        this.watched.set(watched);
       });
   }
+  protected ago = (iso: string) => when(iso, this.store.now());
   protected left = (iso: string) => daysLeft(iso, this.store.now());
   protected date = day;
   protected some = some;

@@ -1,3 +1,4 @@
+import { aFinding } from '../../testing/a-finding';
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting, type TestRequest } from '@angular/common/http/testing';
 import { provideZonelessChangeDetection, type Type } from '@angular/core';
@@ -414,36 +415,32 @@ describe('the steps that bring a site to visitors', () => {
 
   describe('Care', () => {
     const line = (id: string, lastRound: string | null) => ({ id, lastRound, weeks: [1, 2] });
-    const finding = (site: string, title: string) => ({
-      ...{ site, key: title, severity: 'bad', title, evidence: '', fix: '', step: 'domain' },
-      ...{ firstSeen: '2026-11-20T09:00:00Z', lastSeen: '2026-11-20T09:00:00Z' },
-    });
-    const both = (findings: object[] = []) => ({
-      sites: [line('gant', '2026-11-20T09:00:00Z'), line('other', '2026-11-20T09:00:00Z')],
-      findings,
-    });
+    const finding = (title: string) => aFinding({ key: title, title });
+    const seen = (findings: object[] = []) => {
+      answer('/sites', { sites: [line('gant', '2026-11-20T09:00:00Z'), line('other', '2026-11-20T09:00:00Z')] });
+      answer('/sites/gant/care', { findings, looks: 0, share: null, places: [], lookedAt: null, outages: [] });
+    };
 
     it('says that nobody has looked yet, or that all is well', async () => {
       const { fixture, element } = await shown(CareStep, { liveRelease: 'r-1' });
       expect(element.querySelector('h2')!.textContent).toBe('Not looked at yet');
-      answer('/sites', both());
+      seen();
       await settle(fixture);
       expect(element.querySelector('h2')!.textContent).toContain('All well');
     });
 
     it('shows what was found at this site alone, also when another one is told of', async () => {
       const { fixture, element } = await shown(CareStep, { liveRelease: 'r-1' });
-      answer('/sites', both([finding('gant', 'The name leads astray'), finding('other', 'Not ours')]));
+      seen([finding('The name leads astray')]);
       await settle(fixture);
       expect(element.querySelector('h2')!.textContent).toBe('1 thing to mend');
       expect(words(element)).toContain('The name leads astray');
       told.all.next({ kind: 'care', site: 'other' });
       await settle(fixture);
       http.expectNone('/api/sites');
-      expect(words(element)).not.toContain('Not ours');
       told.all.next({ kind: 'care', site: 'gant' });
       await settle(fixture);
-      answer('/sites', both());
+      seen();
       await settle(fixture);
       expect(element.querySelector('h2')!.textContent).toContain('All well');
     });
@@ -451,26 +448,28 @@ describe('the steps that bring a site to visitors', () => {
     it('lets the newest answer stand where two cross', async () => {
       const { fixture, element } = await shown(CareStep, { liveRelease: 'r-1' });
       const [first] = http.match('/api/sites');
+      http.match('/api/sites/gant/care');
       told.all.next({ kind: 'care', site: 'gant' });
       await settle(fixture);
       expect(first!.cancelled).toBeTrue();
-      answer('/sites', both([finding('gant', 'Newer')]));
+      seen([finding('Newer')]);
       await settle(fixture);
       expect(words(element)).toContain('Newer');
     });
 
     it('says so where it could not ask, keeps what it knew, and forgets the fault with the next answer', async () => {
       const { fixture, element } = await shown(CareStep, { liveRelease: 'r-1' });
-      answer('/sites', both([finding('gant', 'Known')]));
+      seen([finding('Known')]);
       told.all.next({ kind: 'care', site: 'gant' });
       await settle(fixture);
       http.expectOne('/api/sites').flush(null, { status: 500, statusText: 'Server error' });
+      http.match('/api/sites/gant/care');
       await settle(fixture);
       expect(element.querySelector('[role=alert]')?.textContent).toContain('not asked for again');
       expect(words(element)).toContain('Known');
       told.all.next({ kind: 'care', site: 'gant' });
       await settle(fixture);
-      answer('/sites', both());
+      seen();
       await settle(fixture);
       expect(element.querySelector('[role=alert]')).toBeNull();
     });
