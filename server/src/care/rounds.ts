@@ -195,7 +195,9 @@ export class Rounds {
       await work.step('A message', async () => {
         message = await walk.message(walked.forms, () => server.client.tries(site.id));
         if (message) checks++;
-        return message?.detail ?? 'The site has no form';
+        return (
+          message?.detail ?? (walked.forms.length ? 'Not tried: too many were sent just now' : 'The site has no form')
+        );
       });
       const { forms: _, ...pages } = walked;
       const evidence: RoundEvidence = {

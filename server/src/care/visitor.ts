@@ -1,6 +1,7 @@
 import http from 'node:http';
 import https from 'node:https';
-import type { TLSSocket } from 'node:tls';
+import type { SecureContext, TLSSocket } from 'node:tls';
+import { trusting } from '@tin-porch/press/looking';
 import type { ServerRow } from '../servers/servers.js';
 
 export interface Visit {
@@ -36,6 +37,8 @@ export interface VisitOptions {
   cookie?: string;
   /** Connections that are kept for more; without it each request has its own. */
   agent?: http.Agent;
+  /** The certificate is not read again. */
+  certificateKnown?: boolean;
   /** What is sent as a form is. */
   form?: Record<string, string>;
 }
@@ -71,7 +74,7 @@ export function visit(options: VisitOptions): Promise<Visit> {
       const parts: Buffer[] = [];
       let size = 0;
       const socket = res.socket as TLSSocket;
-      const peer = scheme === 'https' ? socket.getPeerCertificate() : null;
+      const peer = scheme === 'https' && !options.certificateKnown ? socket.getPeerCertificate() : null;
       const certificateError =
         scheme === 'https' && !socket.authorized ? String(socket.authorizationError ?? 'not trusted') : '';
       res.on('data', (part: Buffer) => {
@@ -105,10 +108,11 @@ export function visit(options: VisitOptions): Promise<Visit> {
         }),
       );
     };
-    const req =
-      scheme === 'https'
-        ? https.request({ ...common, servername: host, ca: options.roots, rejectUnauthorized: false }, take)
-        : http.request(common, take);
+    const secure: https.RequestOptions & { secureContext: SecureContext } = {
+      ...common,
+      ...{ servername: host, secureContext: trusting(options.roots), rejectUnauthorized: false },
+    };
+    const req = scheme === 'https' ? https.request(secure, take) : http.request(common, take);
     req.on('timeout', () => req.destroy(new Error('no answer within 8 s')));
     req.on('error', fail);
     req.end(sent ?? undefined);

@@ -138,6 +138,8 @@ describe('a walk', () => {
     answers['/-/forms/contact'] = { status: 303, headers: { location: '/' } };
     // Taken for a real message: then it stands among those of visitors, and that is trouble.
     expect((await walk.message([form], tries()))!.arrived).toBeFalse();
+    answers['/-/forms/contact'] = { status: 429 };
+    expect(await walk.message([form], tries())).toBeNull();
     expect((await walk.message([form], () => Promise.reject(new Error('away'))))!.detail).toContain('away');
   });
 });

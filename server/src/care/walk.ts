@@ -37,6 +37,8 @@ const MOST_HOPS = 6;
 export class Walk {
   readonly base: string;
   private readonly agent: http.Agent;
+  /** Reading it takes longer than answering: it is read with the first page. */
+  private certificateKnown = false;
 
   constructor(
     private readonly site: Walked,
@@ -58,6 +60,7 @@ export class Walk {
       ...{ scheme: secure ? 'https' : 'http', host, path, address, port, roots, agent: this.agent },
       ...(cookie && { cookie }),
       ...(form && { form }),
+      certificateKnown: this.certificateKnown,
     });
   };
 
@@ -83,6 +86,7 @@ export class Walk {
           seen: seen ? (rest as PageEvidence['seen']) : null,
         });
         first ??= v;
+        this.certificateKnown = true;
       } catch (error) {
         out.push({ url, status: 0, ms: 0, error: (error as Error).message, bytes: 0, seen: null });
         certificateError ||= (error as Error).message;
@@ -192,6 +196,8 @@ export class Walk {
         return mail === null
           ? { arrived: true, detail: `${form.action} in ${v.ms} ms` }
           : { arrived: false, detail: `It is kept, but no letter tells of it: ${mail}` };
+      // Too much was sent from here at this moment: that says nothing of what a visitor sends.
+      if (v.status === 429) return null;
       return { arrived: false, detail: `${form.action} answered ${v.status}.` };
     } catch (error) {
       return { arrived: false, detail: `${form.action}: ${(error as Error).message}` };

@@ -23,8 +23,8 @@ describe('a page as it is seen', () => {
     const page = seen(
       '<link rel=stylesheet href="/s.css"><a href="../b/?q#x">b</a><a href="https://other.example/">o</a><a href="http://[">?</a><img src="c.jpg" alt=""><script src="/j.js"></script><a href="../b/">b</a>',
     );
-    expect(page.links).toEqual(['/b/', '/a/c.jpg', '/s.css', '/j.js']);
-    expect(page.loads).toEqual(['/a/c.jpg', '/s.css', '/j.js']);
+    expect(page.links).toEqual(['/b/', '/s.css', '/a/c.jpg', '/j.js']);
+    expect(page.loads).toEqual(['/s.css', '/a/c.jpg', '/j.js']);
   });
 
   it('tells pictures that say nothing from decoration', () => {

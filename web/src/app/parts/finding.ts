@@ -15,7 +15,7 @@ import { day, when } from './when';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [RouterLink, PutOff],
   template: `
-    <article class="finding {{ finding().severity }}" [class.grey]="finding().snoozed">
+    <article class="finding {{ finding().severity }}" [class.grey]="finding().snoozed" [class.within]="within()">
       @if (finding().name && !within()) {
         <h2>{{ finding().name }}</h2>
       }
@@ -26,17 +26,22 @@ import { day, when } from './when';
         @if (!within() || titled()) {
           <b>{{ finding().title }}.</b>
         }
+        @if (within()) {
+          <span class="quiet">First seen {{ since() }}{{ again() }}.</span>
+        }
       </p>
       <p class="mono quiet evidence">{{ finding().evidence }}</p>
       @if (!brief()) {
         @if (!within()) {
           <p>{{ finding().harm }}</p>
+          <p class="quiet">{{ finding().fix }} First seen {{ since() }}{{ again() }}.</p>
         }
-        <p class="quiet">{{ within() ? '' : finding().fix + ' ' }}First seen {{ since() }}{{ again() }}.</p>
         @if (finding().mending; as m) {
           @switch (m.state) {
             @case ('running') {
-              <p class="quiet" role="status">Being mended since {{ ago(m.at) }}, by {{ m.by }}.</p>
+              <p class="quiet" role="status">
+                Being mended since {{ ago(m.at) }}, by {{ m.by }}{{ m.error ? '; it waits: ' + m.error : '.' }}
+              </p>
             }
             @case ('failed') {
               <p>
@@ -107,6 +112,14 @@ import { day, when } from './when';
     }
     .grey {
       border-color: var(--tin-4);
+    }
+    .within {
+      padding: 8px 0 0;
+      border-left: 0;
+      border-top: 1px solid var(--tin-3);
+    }
+    .within b {
+      font-weight: 400;
     }
     .letter {
       white-space: pre-line;

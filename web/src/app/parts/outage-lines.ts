@@ -5,11 +5,17 @@ import type { Answered } from '../api/model';
 import { time } from './when';
 
 type Outage = Answered<'GET /rounds'>['outages'][number];
-const CAUSES: Record<Outage['cause'], string> = {
+const WAS: Record<Outage['cause'], string> = {
   server: 'the server did not answer',
   site: 'the site answered with an error',
   certificate: 'browsers did not trust the certificate',
   name: 'the domain led elsewhere',
+};
+const IS: Record<Outage['cause'], string> = {
+  server: 'the server does not answer',
+  site: 'the site answers with an error',
+  certificate: 'browsers do not trust the certificate',
+  name: 'the domain leads elsewhere',
 };
 
 /** When nobody got in, how long, and why. */
@@ -24,8 +30,11 @@ const CAUSES: Record<Outage['cause'], string> = {
           @if (named()) {
             <a [routerLink]="['/sites', o.site, 'care']">{{ o.name }}</a>
           }
-          {{ at(o.beganAt) }}, {{ o.endedAt ? lasted(o.beganAt, o.endedAt) : 'and still' }}:
-          {{ causes[o.cause] }}
+          @if (o.endedAt) {
+            {{ at(o.beganAt) }}, {{ lasted(o.beganAt, o.endedAt) }}: {{ was[o.cause] }}
+          } @else {
+            since {{ at(o.beganAt) }}: {{ is[o.cause] }}
+          }
           <span class="mono quiet">{{ o.detail }}</span>
         </li>
       }
@@ -41,7 +50,8 @@ const CAUSES: Record<Outage['cause'], string> = {
 export class OutageLines {
   readonly outages = input.required<readonly Outage[]>();
   readonly named = input(true);
-  protected readonly causes = CAUSES;
+  protected readonly was = WAS;
+  protected readonly is = IS;
   protected at = time;
   protected lasted = (from: string, to: string) => lasted(Date.parse(to) - Date.parse(from));
 }

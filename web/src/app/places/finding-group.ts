@@ -46,7 +46,7 @@ const FIRST = 4;
           <tp-put-off [findings]="group().findings" (done)="putting.set(false)" />
         }
         @for (f of shown(); track f.site + f.key) {
-          <tp-finding [finding]="f" [now]="now()" [within]="true" [titled]="true" />
+          <tp-finding [finding]="f" [now]="now()" [within]="true" [titled]="titled()" />
         }
         @if (group().findings.length > shown().length) {
           <button class="link" type="button" (click)="all.set(true)">
@@ -88,6 +88,12 @@ export class FindingGroup {
     const { findings } = this.group();
     return this.all() || findings.length <= FIRST + 1 ? findings : findings.slice(0, FIRST);
   });
+  /** Whether those of one kind are called differently. */
+  protected readonly titled = computed(
+    () =>
+      new Set(this.group().findings.map((f) => f.title)).size > 1 ||
+      this.group().findings[0]!.title !== this.group().title,
+  );
   protected readonly way = computed(() => this.mending.wayOf(this.group().findings));
   /** Those that nobody is at yet. */
   protected readonly toMend = computed(() => this.group().findings.filter((f) => f.mending?.state !== 'running'));

@@ -212,7 +212,7 @@ describe('the places beside a site', () => {
       );
     await settle(fixture);
     expect(alertOf(element)).toContain('Nobody gets in to 1 site.');
-    expect(alertOf(element)).toContain('the server did not answer');
+    expect(alertOf(element)).toContain('the server does not answer');
     expect(words(element)).toContain('1 site of 2 let visitors in');
     expect(words(element)).toContain('7 minutes: the server did not answer');
   });
