@@ -147,7 +147,7 @@ export class Walk {
 
   /** Where an address leads in the end, hop by hop. What leads to another’s site ends there: that one is not asked. */
   async trail(from: string): Promise<TrailEvidence> {
-    const { names, address, httpPort, port, roots } = this.site;
+    const { names, address, httpPort, port, roots, secure } = this.site;
     const hops: TrailEvidence['hops'] = [];
     let url = from;
     while (hops.length < MOST_HOPS) {
@@ -156,9 +156,10 @@ export class Walk {
       const scheme = protocol === 'https:' ? 'https' : 'http';
       const at = scheme === 'https' ? port : httpPort;
       if (said && Number(said) !== at) return { from, hops, end: 'page' };
-      const v = await visit({ scheme, host: hostname, path: pathname + search, address, port: at, roots }).catch(
-        () => null,
-      );
+      const v = await visit({
+        ...{ scheme, host: hostname, path: pathname + search, address, port: at, roots, certificateKnown: true },
+        ...((scheme === 'https') === secure && { agent: this.agent }),
+      }).catch(() => null);
       hops.push({ url, status: v?.status ?? 0 });
       if (!v) return { from, hops, end: 'silent' };
       const next = v.status >= 300 && v.status < 400 && v.location ? new URL(v.location, url).href : null;
